@@ -1,0 +1,62 @@
+import type { Catalogue } from './catalogue'
+import { BANDS, bySeverity, betterWays, judgeGap, worse, type Context, type Finding, type Grade, type JudgedGap, type Measured } from './checks'
+import { checkEndBars, checkSideGaps, checkVerticalGaps } from './checks/bee-space'
+import { checkJoints } from './checks/joints'
+import { checkFeedersAndEmptyBoxes } from './checks/order/feeders-and-empty'
+import { checkQueenOrder } from './checks/order/queen-order'
+import { checkStackOrder } from './checks/order/stack-order'
+import { assembleHive, gapsOf, jointsOf, layOut, partsById, type AssembledHive } from './geometry'
+import type { Hive, Yard } from './hive'
+import { comparableMm } from './units'
+
+/** All that is known about a hive as it stands; never stored, always computed again. */
+export interface Assessment extends Measured {
+  readonly findings: readonly Finding[]
+  readonly heightMm: number
+  /** The worst grade of what is not accepted. */
+  readonly worst: Grade
+}
+
+const CHECKS: readonly ((measured: Measured, context: Context) => Finding[])[] = [
+  checkStackOrder, checkQueenOrder, checkFeedersAndEmptyBoxes, checkJoints, checkVerticalGaps, checkEndBars, checkSideGaps,
+]
+
+/**
+ * Assesses a stack: where every part sits, every gap with what it is made of, what the bees will do with it,
+ * and every finding with its remedies, worst first. Lengths in mm.
+ */
+export function assess(assembled: AssembledHive, context: Context): Assessment {
+  const measured = measure(assembled, context)
+  const findings = CHECKS.flatMap((check) => check(measured, context)).map((finding) => withAcceptance(finding, assembled.hive)).sort(bySeverity)
+  const worst = findings.reduce<Grade>((grade, finding) => (finding.acceptance ? grade : worse(grade, finding.severity)), 'good')
+  return { ...measured, findings, heightMm: measured.layout.heightMm, worst }
+}
+
+/** The geometry alone, without the checks. */
+export function measure(assembled: AssembledHive, context: Context): Measured {
+  const layout = layOut(assembled)
+  const gaps: JudgedGap[] = gapsOf(layout).map((gap) => judgeGap(gap, context.band, context.stage))
+  return { assembled, layout, gaps, joints: jointsOf(layout), betterWays: betterWays(layout, gaps, context.band) }
+}
+
+/** The context of a hive in its yard: its stage, the yard's band. */
+export function contextOf(yard: Yard, hive: Hive, catalogue: Catalogue): Context {
+  return { catalogue, stage: hive.stage, band: BANDS[yard.band] }
+}
+
+/**
+ * Assesses one hive of a yard.
+ * @param parts the yard's parts by identity, where they are at hand already
+ */
+export function assessHive(yard: Yard, hive: Hive, catalogue: Catalogue, parts = partsById(yard)): Assessment {
+  return assess(assembleHive(hive, parts, catalogue), contextOf(yard, hive, catalogue))
+}
+
+/** An acceptance holds as long as the figure is the one that was accepted. */
+function withAcceptance(finding: Finding, hive: Hive): Finding {
+  const acceptance = hive.accepted.find(({ findingKey }) => findingKey === finding.key)
+  if (!acceptance) return finding
+  const now = finding.measured ? comparableMm(finding.measured.mm) : null
+  const then = acceptance.measuredMm === null ? null : comparableMm(acceptance.measuredMm)
+  return now === then ? { ...finding, acceptance } : finding
+}

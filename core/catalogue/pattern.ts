@@ -1,0 +1,83 @@
+import type { Length, Source } from '../units'
+import type { Format } from './footprints'
+
+export const PART_KINDS = [
+  'stand', 'floor', 'box', 'excluder', 'eke', 'absorber', 'feeder', 'crown', 'slab', 'roof',
+  'entrance-fitting', 'floor-insert', 'ballast',
+] as const
+export type PartKind = (typeof PART_KINDS)[number]
+
+/** Dimensions by their trade names; every one is a length. */
+export const DIMENSION_NAMES = [
+  'outsideLength', 'outsideWidth', 'insideLength', 'insideWidth', 'depth', 'restToRest', 'restDepth',
+  'upperRecess', 'lowerRecess', 'rimDepth', 'rimWidth', 'boardThickness', 'skirtDepth', 'deckThickness', 'gableHeight',
+  'holeLength', 'holeWidth', 'openingWidth', 'openingHeight', 'fillDepth',
+] as const
+export type DimensionName = (typeof DIMENSION_NAMES)[number]
+export type Dimensions = Readonly<Partial<Record<DimensionName, Length>>>
+
+/** A name in both vocabularies. */
+export interface Label {
+  readonly british: string
+  readonly northAmerican: string
+}
+
+export interface Mass {
+  readonly kg: number
+  readonly plusMinusKg: number
+  readonly source: Source
+}
+
+/** What a box normally hangs: how many of which frame, and what fills the rest. */
+export interface NormalContents {
+  readonly framePatternId: string
+  readonly count: number
+  readonly dummyPatternId?: string
+}
+
+/** One kind of part as made: sizes with their sources, and what tells its faces apart. */
+export interface Pattern {
+  readonly id: string
+  readonly kind: PartKind
+  readonly label: Label
+  readonly format: Format | 'any'
+  readonly material: 'wood' | 'metal' | 'polystyrene' | 'foam' | 'masonry' | 'plastic'
+  readonly dimensions: Dimensions
+  readonly mass?: Mass
+  /** What a bee meets on the face: by kind unless set. */
+  readonly surface?: 'solid' | 'mesh' | 'sheet' | 'rods'
+  /** The side with the rim, as the part is drawn. */
+  readonly rimSide?: 'above' | 'below'
+  /** May be used either way up. */
+  readonly reversible?: boolean
+  readonly normalContents?: NormalContents
+  /** The same box with its bee space at the other end. */
+  readonly twinId?: string
+  readonly roofForm?: 'telescoping' | 'flush' | 'gabled'
+  readonly feederForm?: 'tray' | 'rapid'
+  readonly slots?: 'upper' | 'upper-and-lower'
+  readonly usualRole?: 'brood' | 'super'
+}
+
+/** A frame or dummy board as made. */
+export interface HangingPattern {
+  readonly id: string
+  readonly kind: 'frame' | 'dummy'
+  readonly label: Label
+  readonly topBarLength: Length
+  readonly topBarWidth: Length
+  readonly topBarThickness: Length
+  readonly lugThickness: Length
+  readonly lengthOverEndBars: Length
+  readonly endBarThickness: Length
+  readonly bottomBarThickness: Length
+  readonly height: Length
+  /** Width it takes across the box: between the middles of two alike that touch. */
+  readonly spacing: Length
+  readonly mass: Mass
+}
+
+export interface Catalogue {
+  readonly patterns: ReadonlyMap<string, Pattern>
+  readonly hanging: ReadonlyMap<string, HangingPattern>
+}

@@ -1,0 +1,62 @@
+import type { Dimensions, Pattern } from './pattern'
+import { COMMON, MEMORY, inches, label, massFromMemory, mm } from './sourced'
+import { FORMATS, OUTSIDE, RIM_WIDTH, SHORT_NAME } from './footprints'
+
+const RAIL = mm(22, MEMORY)
+const NARROW_RAIL = mm(9.5, MEMORY)
+
+function stand(id: string, british: string, depth: Dimensions['depth'], material: 'wood' | 'masonry', kg: number): Pattern {
+  return {
+    id: `stand-${id}`, kind: 'stand', format: 'any', material, label: label(british), mass: massFromMemory(kg),
+    dimensions: { outsideLength: mm(460, MEMORY), outsideWidth: mm(440, MEMORY), depth },
+  }
+}
+
+/** Layers a stand is built up of; one alone is a stand too. */
+export const STANDS: readonly Pattern[] = [
+  stand('timber-200', 'timber stand', mm(200, MEMORY), 'wood', 5),
+  stand('block-8in', 'hollow block', inches('8', COMMON), 'masonry', 15),
+  stand('slab-4in', 'slab', inches('4', COMMON), 'masonry', 20),
+  stand('frame-4in', 'timber frame', inches('4', COMMON), 'wood', 3),
+]
+
+/** Floors of both formats. */
+export const FLOORS: readonly Pattern[] = FORMATS.flatMap((format): Pattern[] => {
+  const short = SHORT_NAME[format]
+  const base = { kind: 'floor', format, material: 'wood' } as const
+  const outside = { ...OUTSIDE[format], rimWidth: RIM_WIDTH }
+  return [
+    {
+      ...base, id: `floor-solid-${short}`, surface: 'solid', mass: massFromMemory(3), label: label('solid floor', 'solid bottom board'),
+      dimensions: { ...outside, boardThickness: mm(12, MEMORY), upperRecess: RAIL },
+    },
+    {
+      ...base, id: `floor-mesh-${short}`, surface: 'mesh', mass: massFromMemory(3.5), label: label('mesh floor', 'screened bottom board'),
+      dimensions: { ...outside, depth: mm(65, MEMORY), upperRecess: RAIL },
+    },
+    {
+      ...base, id: `floor-insert-${short}`, surface: 'mesh', slots: 'upper-and-lower', mass: massFromMemory(3.5), label: label('mesh floor with insert slots', 'screened bottom board with insert slots'),
+      dimensions: { ...outside, depth: mm(65, MEMORY), upperRecess: RAIL },
+    },
+    {
+      ...base, id: `floor-reversible-${short}`, surface: 'solid', reversible: true, mass: massFromMemory(3), label: label('reversible floor', 'reversible bottom board'),
+      dimensions: { ...outside, boardThickness: mm(12, MEMORY), upperRecess: RAIL, lowerRecess: NARROW_RAIL },
+    },
+  ]
+})
+
+/** What is no layer: fittings, inserts, ballast. */
+export const FITTINGS: readonly Pattern[] = [
+  {
+    id: 'entrance-block', kind: 'entrance-fitting', format: 'any', material: 'wood', label: label('entrance block', 'entrance reducer'),
+    dimensions: { openingWidth: mm(100, MEMORY), openingHeight: mm(8, COMMON) }, mass: massFromMemory(0.2),
+  },
+  {
+    id: 'floor-insert-board', kind: 'floor-insert', format: 'any', material: 'plastic', label: label('floor insert', 'sticky board'),
+    dimensions: { depth: mm(4, MEMORY) }, mass: massFromMemory(0.5),
+  },
+  {
+    id: 'ballast-brick', kind: 'ballast', format: 'any', material: 'masonry', label: label('brick'),
+    dimensions: { outsideLength: mm(215, MEMORY), outsideWidth: mm(102, MEMORY), depth: mm(65, MEMORY) }, mass: massFromMemory(2.7),
+  },
+]

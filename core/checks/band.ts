@@ -1,0 +1,58 @@
+import type { BandPreset } from '../hive'
+import { comparableMm } from '../units'
+
+/** An accepted range, both limits included, mm. */
+export interface Band {
+  readonly minMm: number
+  readonly maxMm: number
+}
+
+/**
+ * What a yard takes for bee space. `range`: 1/4 to 3/8 in (Langstroth, The Hive and the Honey-Bee; USDA AH-335,
+ * both from memory); `single-figure`: 3/8 ± 1/16 in; `metric`: 6 to 10 mm (common practice).
+ */
+export const BANDS: Readonly<Record<BandPreset, Band>> = {
+  range: { minMm: 6.35, maxMm: 9.525 },
+  'single-figure': { minMm: 7.9375, maxMm: 11.1125 },
+  metric: { minMm: 6, maxMm: 10 },
+}
+
+/** Lowest bottom bars to the floor (from memory). */
+export const FLOOR_BAND: Band = { minMm: 6.35, maxMm: 38 }
+
+/** Below this no bee passes (common practice). */
+export const BEE_TIGHT_MM = 3
+/** Up to this a wide gap is only bridged here and there (common practice: the two deeps' half inch). */
+export const WIDE_MM = 12.7
+/** A shoulder may stand this far from the wall (common practice). */
+export const SHOULDER_TO_WALL_MM = 9.525
+/** Less bearing than this does not seal for sure (common practice). */
+export const BEARING_MM = 6
+
+export interface LimitDistance {
+  readonly limitMm: number
+  /** How far the value is from it, never negative. */
+  readonly mm: number
+  readonly side: 'inside' | 'under' | 'over'
+}
+
+/** The nearest limit of a band and how far a value is from it, as compared: to 0.01 mm. */
+export function limitDistance(valueMm: number, band: Band): LimitDistance {
+  const value = comparableMm(valueMm)
+  const min = comparableMm(band.minMm)
+  const max = comparableMm(band.maxMm)
+  if (value < min) return { limitMm: band.minMm, mm: min - value, side: 'under' }
+  if (value > max) return { limitMm: band.maxMm, mm: value - max, side: 'over' }
+  return value - min < max - value ? { limitMm: band.minMm, mm: value - min, side: 'inside' } : { limitMm: band.maxMm, mm: max - value, side: 'inside' }
+}
+
+/** How much a value lies outside a band, mm; 0 inside. */
+export function outsideMm(valueMm: number, band: Band): number {
+  const distance = limitDistance(valueMm, band)
+  return distance.side === 'inside' ? 0 : distance.mm
+}
+
+/** True when the ± reaches the nearest limit: the verdict could be the other one. */
+export function isMarginal(plusMinusMm: number, distance: LimitDistance): boolean {
+  return plusMinusMm > 0 && comparableMm(distance.mm) <= comparableMm(plusMinusMm)
+}

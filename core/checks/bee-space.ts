@@ -1,0 +1,126 @@
+import { dimension, hangAcross, type PlacedPart } from '../geometry'
+import { comparableMm } from '../units'
+import { SHOULDER_TO_WALL_MM, isMarginal, limitDistance, outsideMm } from './band'
+import { canStandEitherWay } from './better-way'
+import type { Context, Measured } from './context'
+import { findingOf, type Finding, type Remedy, type Severity } from './finding'
+import type { JudgedGap } from './judge-gap'
+import { exchange, swapFor, takeOff, turnOver } from './remedies'
+import { worthwhile, type Trial } from './trial'
+
+/** Each vertical gap of the chain that is not good, with what mends it. */
+export function checkVerticalGaps(measured: Measured, context: Context): Finding[] {
+  return measured.gaps.flatMap((gap) => {
+    if (gap.grade === 'good') return []
+    return [gap.place === 'through-open' ? openSpaceFinding(measured, gap, gap.grade) : gapFinding(measured, gap, gap.grade, context)]
+  })
+}
+
+/** The gap at this joint after a trial, where it comes nearer the band. */
+function better(gap: JudgedGap, trial: Trial, { band }: Context): number | undefined {
+  const own = gap.band ?? band
+  const after = trial.gaps.find((other) => other.place === gap.place && (other.lowerId === gap.lowerId || other.upperId === gap.upperId))
+  return after && outsideMm(after.mm, own) < outsideMm(gap.mm, own) - 0.01 ? after.mm : undefined
+}
+
+function partAt(measured: Measured, partId: string): PlacedPart {
+  return measured.layout.parts.find(({ part }) => part.id === partId)!
+}
+
+function gapFinding(measured: Measured, gap: JudgedGap, severity: Severity, context: Context): Finding {
+  const lower = partAt(measured, gap.lowerId)
+  const upper = partAt(measured, gap.upperId)
+  const remedies = gap.nearest?.side === 'inside' ? [] : worthwhile(measured, waysOut(measured, lower, upper, context), context, (trial) => better(gap, trial, context))
+  return findingOf('bee-space.gap', severity, [gap.lowerId, gap.upperId], {
+    key: `bee-space.gap:${gap.lowerId}+${gap.upperId}:${gap.lowerSurface}-${gap.upperSurface}`,
+    measured: { mm: gap.mm, plusMinusMm: gap.plusMinusMm, likelyPlusMinusMm: gap.likelyPlusMinusMm },
+    accepted: gap.band,
+    marginal: gap.marginal,
+    facts: { place: gap.place, verdict: gap.verdict, ...mixedSpace(lower, upper), ...bothWays(measured, lower, upper) },
+    remedies: remedies.slice(0, 2),
+  })
+}
+
+/** Everything that might change this gap: turn a part, swap a box for its twin, a sheet for a frame, two boxes about. */
+function waysOut({ assembled: { hive } }: Measured, lower: PlacedPart, upper: PlacedPart, { catalogue }: Context): Remedy[] {
+  const ways: Remedy[] = []
+  for (const part of [lower, upper]) {
+    if (canStandEitherWay(part) || part.pattern?.reversible) ways.push(turnOver(hive, part))
+    const twin = catalogue.patterns.get(part.pattern?.twinId ?? '')
+    if (twin) ways.push(swapFor(hive, part, twin))
+    const framed = part.pattern?.surface === 'sheet' ? catalogue.patterns.get(part.pattern.id.replace('sheet', 'framed')) : undefined
+    if (framed) ways.push(swapFor(hive, part, framed, false), swapFor(hive, part, framed, true))
+  }
+  if (lower.pattern?.kind === 'box' && upper.pattern?.kind === 'box' && lower.placement.role === upper.placement.role) ways.push(exchange(hive, lower, upper))
+  return ways
+}
+
+/** Names a top-space and a bottom-space box that meet, as the cause behind the gap. */
+function mixedSpace(lower: PlacedPart, upper: PlacedPart): Record<string, string> {
+  const below = spaceOf(lower)
+  const above = spaceOf(upper)
+  if (!below || !above || below === above) return {}
+  return { topSpaceId: below === 'top' ? lower.part.id : upper.part.id, bottomSpaceId: below === 'top' ? upper.part.id : lower.part.id }
+}
+
+function spaceOf({ faces, pattern }: PlacedPart): 'top' | 'bottom' | undefined {
+  const recess = faces.upper.zones.find((zone) => zone.surface === 'top-bars')?.recess.mm
+  return pattern?.kind !== 'box' || recess === undefined ? undefined : recess > 1 ? 'top' : 'bottom'
+}
+
+function bothWays(measured: Measured, lower: PlacedPart, upper: PlacedPart): Record<string, string> {
+  const way = measured.betterWays.find(({ partId }) => partId === lower.part.id || partId === upper.part.id)
+  return way ? { eitherWayId: way.partId, betterWay: way.better } : {}
+}
+
+function openSpaceFinding(measured: Measured, gap: JudgedGap, severity: Severity): Finding {
+  const open = gap.throughIds.map((partId) => partAt(measured, partId))
+  return findingOf('open-space', severity, gap.throughIds, {
+    key: `open-space:${gap.throughIds.join('+')}`,
+    measured: { mm: gap.mm, plusMinusMm: gap.plusMinusMm, likelyPlusMinusMm: gap.likelyPlusMinusMm },
+    facts: { verdict: gap.verdict, lowerId: gap.lowerId, upperId: gap.upperId },
+    remedies: open.map((part) => takeOff(measured.assembled.hive, part)),
+  })
+}
+
+/** End bars to the walls, for each kind of frame in each box. */
+export function checkEndBars({ layout }: Measured, { band }: Context): Finding[] {
+  return layout.parts.filter(isFilledBox).flatMap((box) => {
+    const insideLength = dimension(box, 'insideLength')
+    const patterns = new Set(hangAcross(box.resolved).places.map(({ pattern }) => pattern))
+    return [...patterns].flatMap((pattern) => {
+      const mm = (insideLength.mm - pattern.lengthOverEndBars.mm) / 2
+      const plusMinusMm = (insideLength.plusMinusMm + pattern.lengthOverEndBars.plusMinusMm) / 2
+      const nearest = limitDistance(mm, band)
+      const marginal = isMarginal(plusMinusMm, nearest)
+      if (nearest.side === 'inside' && !marginal) return []
+      const severity = marginal ? 'watch' : mm < 0 ? 'stop' : outsideMm(mm, band) > 3 ? 'mend' : 'watch'
+      const likelyPlusMinusMm = Math.hypot(insideLength.plusMinusMm, pattern.lengthOverEndBars.plusMinusMm) / 2
+      return [findingOf('bee-space.end-bar', severity, [box.part.id], {
+        key: `bee-space.end-bar:${box.part.id}:${pattern.id}`,
+        measured: { mm, plusMinusMm, likelyPlusMinusMm }, accepted: band, marginal, facts: { framePatternId: pattern.id, side: nearest.side },
+      })]
+    })
+  })
+}
+
+/** The last shoulder to the wall, with the frames pushed tight to the other one; boxes alike are told together. */
+export function checkSideGaps({ layout }: Measured): Finding[] {
+  const bySlack = new Map<number, { boxes: PlacedPart[]; plusMinusMm: number; pitchMm: number }>()
+  for (const box of layout.parts.filter(isFilledBox)) {
+    const { slackMm, slackPlusMinusMm, pitchMm } = hangAcross(box.resolved)
+    const mm = comparableMm(slackMm)
+    if (mm >= 0 && mm <= comparableMm(SHOULDER_TO_WALL_MM)) continue
+    const alike = bySlack.get(mm) ?? { boxes: [], plusMinusMm: slackPlusMinusMm, pitchMm }
+    alike.boxes.push(box)
+    bySlack.set(mm, alike)
+  }
+  return [...bySlack].map(([mm, { boxes, plusMinusMm, pitchMm }]) =>
+    findingOf('bee-space.side', mm < 0 ? 'stop' : mm <= comparableMm(pitchMm) ? 'note' : 'watch', boxes.map(({ part }) => part.id), {
+      measured: { mm, plusMinusMm, likelyPlusMinusMm: plusMinusMm }, accepted: { minMm: 0, maxMm: SHOULDER_TO_WALL_MM }, facts: { pitchMm },
+    }))
+}
+
+function isFilledBox({ pattern, part }: PlacedPart): boolean {
+  return pattern?.kind === 'box' && part.contents.length > 0
+}

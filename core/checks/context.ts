@@ -1,0 +1,22 @@
+import type { Catalogue } from '../catalogue'
+import type { AssembledHive, Joint, Layout } from '../geometry'
+import type { Stage } from '../hive'
+import type { Band } from './band'
+import type { BetterWay } from './better-way'
+import type { JudgedGap } from './judge-gap'
+
+/** What an assessment is made for. */
+export interface Context {
+  readonly catalogue: Catalogue
+  readonly stage: Stage
+  readonly band: Band
+}
+
+/** A hive with its geometry worked out, as every check takes it. */
+export interface Measured {
+  readonly assembled: AssembledHive
+  readonly layout: Layout
+  readonly gaps: readonly JudgedGap[]
+  readonly joints: readonly Joint[]
+  readonly betterWays: readonly BetterWay[]
+}

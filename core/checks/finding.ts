@@ -1,0 +1,69 @@
+import type { Acceptance, Edit } from '../hive'
+
+export const SEVERITIES = ['stop', 'mend', 'watch', 'note'] as const
+/** stop: cannot be assembled, or harm; mend: works badly; watch: tolerable, know it; note. */
+export type Severity = (typeof SEVERITIES)[number]
+export type Grade = Severity | 'good'
+
+export const RULES = [
+  'bee-space.gap', 'bee-space.end-bar', 'bee-space.side', 'open-space',
+  'joint.open', 'joint.bearing', 'joint.roof',
+  'order.no-floor', 'order.below-floor', 'order.second-floor', 'order.no-roof', 'order.above-roof', 'order.no-crown', 'order.no-box',
+  'order.super-below-brood', 'order.super-under-excluder', 'order.brood-above-excluder', 'order.two-excluders',
+  'order.no-excluder', 'order.excluder-in-winter', 'order.feeder-no-way-up', 'order.feeder-proud', 'order.empty-box', 'order.upside-down',
+  'pattern.unknown',
+] as const
+export type Rule = (typeof RULES)[number]
+
+export const REMEDY_KINDS = [
+  'turn-over', 'swap-for', 'exchange', 'add', 'take-off', 'move-below', 'move-above', 'open-hole',
+] as const
+export type RemedyKind = (typeof REMEDY_KINDS)[number]
+
+/** A way out, as an edit that can be previewed and applied. */
+export interface Remedy {
+  readonly kind: RemedyKind
+  /** The part that is turned, swapped, moved or taken off. */
+  readonly partId?: string
+  /** The other part of a move or exchange. */
+  readonly otherId?: string
+  /** The pattern that is added or swapped in. */
+  readonly patternId?: string
+  readonly edit: Edit
+  /** The figure that the remedy gives where the finding has one. */
+  readonly resultMm?: number
+}
+
+/** What a check found, as data; sentences are made of it in wording. */
+export interface Finding {
+  /** Rule and place, the same as long as the finding is the same. */
+  readonly key: string
+  readonly rule: Rule
+  readonly severity: Severity
+  readonly partIds: readonly string[]
+  readonly measured: { readonly mm: number; readonly plusMinusMm: number; readonly likelyPlusMinusMm: number } | null
+  readonly accepted: { readonly minMm: number; readonly maxMm: number } | null
+  readonly marginal: boolean
+  /** What wording needs to choose its words. */
+  readonly facts: Readonly<Record<string, string | number | boolean>>
+  readonly remedies: readonly Remedy[]
+  /** The keeper's acceptance, as long as the figure is still the one accepted. */
+  readonly acceptance?: Acceptance
+}
+
+/** A finding with nothing measured and nothing to choose from. */
+export function findingOf(rule: Rule, severity: Severity, partIds: readonly string[], more: Partial<Finding> = {}): Finding {
+  return { key: `${rule}:${partIds.join('+')}`, rule, severity, partIds, measured: null, accepted: null, marginal: false, facts: {}, remedies: [], ...more }
+}
+
+const RANK: Record<Grade, number> = { stop: 0, mend: 1, watch: 2, note: 3, good: 4 }
+
+/** Worst first; ties keep their order. */
+export function bySeverity(a: { readonly severity: Grade }, b: { readonly severity: Grade }): number {
+  return RANK[a.severity] - RANK[b.severity]
+}
+
+/** The worse of two grades. */
+export function worse(a: Grade, b: Grade): Grade {
+  return RANK[a] <= RANK[b] ? a : b
+}

@@ -1,0 +1,5 @@
+export * from './finding'
+export * from './band'
+export * from './judge-gap'
+export * from './better-way'
+export * from './context'

@@ -1,0 +1,84 @@
+import type { PlacedPart } from '../../geometry'
+import type { Role, Stage } from '../../hive'
+import type { Context, Measured } from '../context'
+import { findingOf, type Finding, type Remedy } from '../finding'
+import { add, move, takeOff } from '../remedies'
+import { tryRemedy } from '../trial'
+
+/** Stages in which an excluder between queen and food does harm, and none is asked for. */
+const CLOSED_STAGES: ReadonlySet<Stage> = new Set(['pack-down', 'winter', 'late-winter-check'])
+
+/** Where brood boxes, excluder and supers stand to each other. */
+export function checkQueenOrder(measured: Measured, context: Context): Finding[] {
+  const boxes = measured.layout.parts.filter(({ pattern }) => pattern?.kind === 'box')
+  const excluders = measured.layout.parts.filter(({ pattern }) => pattern?.kind === 'excluder')
+  return [
+    ...supersBelowBrood(measured, boxes, context),
+    ...excluders.slice(1).map((second) => findingOf('order.two-excluders', 'mend', [second.part.id], { remedies: [takeOff(measured.assembled.hive, second)] })),
+    ...(excluders[0] ? aroundExcluder(measured, boxes, excluders[0], context) : noExcluder(measured, boxes, context)),
+  ]
+}
+
+function withRole(boxes: readonly PlacedPart[], role: Role): PlacedPart[] {
+  return boxes.filter(({ placement }) => placement.role === role)
+}
+
+function supersBelowBrood(measured: Measured, boxes: readonly PlacedPart[], { stage }: Context): Finding[] {
+  const brood = withRole(boxes, 'brood')
+  const lowestBrood = brood[0]
+  if (!lowestBrood) return []
+  const low = withRole(boxes, 'super').filter((box) => box.index < brood.at(-1)!.index)
+  if (low.length === 0) return []
+  const highest = brood.at(-1)!
+  return [findingOf('order.super-below-brood', CLOSED_STAGES.has(stage) ? 'note' : 'mend', low.map(({ part }) => part.id), {
+    facts: { broodId: highest.part.id },
+    remedies: low.length === 1 ? [move(measured.assembled.hive, low[0]!, highest.index, 'move-above', highest)] : [move(measured.assembled.hive, highest, low[0]!.index, 'move-below', low[0]!)],
+  })]
+}
+
+function aroundExcluder(measured: Measured, boxes: readonly PlacedPart[], excluder: PlacedPart, { stage }: Context): Finding[] {
+  const { hive } = measured.assembled
+  const found: Finding[] = []
+  const brood = withRole(boxes, 'brood')
+  const under = withRole(boxes, 'super').filter((box) => box.index < excluder.index && brood.every((other) => other.index < box.index))
+  const over = brood.filter((box) => box.index > excluder.index)
+  if (CLOSED_STAGES.has(stage) && boxes.some((box) => box.index > excluder.index)) {
+    found.push(findingOf('order.excluder-in-winter', 'mend', [excluder.part.id], { remedies: [takeOff(hive, excluder)] }))
+  }
+  if (under.length > 0) {
+    found.push(findingOf('order.super-under-excluder', 'mend', [under[0]!.part.id, excluder.part.id], {
+      remedies: [move(hive, excluder, under[0]!.index, 'move-below', under[0]!)],
+    }))
+  }
+  if (over.length > 0) {
+    const highest = over.at(-1)!
+    found.push(findingOf('order.brood-above-excluder', 'mend', [over[0]!.part.id, excluder.part.id], {
+      facts: { broodBelow: over.length < brood.length },
+      remedies: [move(hive, excluder, highest.index, 'move-above', highest)],
+    }))
+  }
+  return found
+}
+
+function noExcluder(measured: Measured, boxes: readonly PlacedPart[], context: Context): Finding[] {
+  const supers = withRole(boxes, 'super')
+  const brood = withRole(boxes, 'brood')
+  const lowest = supers[0]
+  const below = brood.filter((box) => lowest && box.index < lowest.index).at(-1)
+  if (CLOSED_STAGES.has(context.stage) || !lowest || !below || brood.some((box) => box.index > lowest.index)) return []
+  return [findingOf('order.no-excluder', 'note', [below.part.id, lowest.part.id], { remedies: excluderWays(measured, below, lowest, context) })]
+}
+
+/** Every excluder of this format, both ways up; the one whose two faces come nearest the band. */
+function excluderWays(measured: Measured, below: PlacedPart, lowest: PlacedPart, context: Context): Remedy[] {
+  const { hive } = measured.assembled
+  const patterns = [...context.catalogue.patterns.values()].filter(({ kind, format }) => kind === 'excluder' && format === below.pattern?.format)
+  const ways = patterns.flatMap((pattern) => (pattern.surface === 'rods' ? [false, true] : [false]).map((turned) => add(hive, lowest.index, pattern, context.catalogue, turned)))
+  const tried = ways.flatMap((remedy) => {
+    const trial = tryRemedy(measured, remedy, context)
+    return trial ? [{ remedy, trial }] : []
+  })
+  const best = tried.sort((a, b) => a.trial.outsideMm - b.trial.outsideMm)[0]
+  const resultMm = best?.trial.gaps.find((gap) => gap.lowerId === below.part.id && gap.place === 'excluder')?.mm
+  return best ? [resultMm === undefined ? best.remedy : { ...best.remedy, resultMm }] : []
+}

@@ -1,0 +1,95 @@
+import type { PartKind } from '../../catalogue'
+import type { PlacedPart } from '../../geometry'
+import type { Context, Measured } from '../context'
+import { findingOf, type Finding, type Remedy } from '../finding'
+import { add, move, takeOff, turnOver } from '../remedies'
+import { tryRemedy } from '../trial'
+
+/** Floor below, roof on top, a crown under a telescoping roof, nothing on its head. */
+export function checkStackOrder(measured: Measured, context: Context): Finding[] {
+  const { parts } = measured.layout
+  if (parts.length === 0) return []
+  return [
+    ...noBox(measured),
+    ...floors(measured, context),
+    ...roofs(measured, context),
+    ...upsideDown(measured),
+    ...parts.filter(({ pattern }) => !pattern).map(({ part }) => findingOf('pattern.unknown', 'watch', [part.id], { facts: { patternId: part.patternId } })),
+  ]
+}
+
+function ofKind(parts: readonly PlacedPart[], ...kinds: PartKind[]): PlacedPart[] {
+  return parts.filter(({ pattern }) => pattern && kinds.includes(pattern.kind))
+}
+
+function noBox({ layout, assembled }: Measured): Finding[] {
+  return ofKind(layout.parts, 'box').length > 0 || layout.parts.some(({ pattern }) => !pattern) ? [] : [findingOf('order.no-box', 'note', [assembled.hive.id])]
+}
+
+/** A pattern of a kind that goes with what stands there already. */
+function matching({ layout }: Measured, { catalogue }: Context, choose: (id: string) => boolean) {
+  const format = ofKind(layout.parts, 'box', 'floor')[0]?.pattern?.format ?? 'langstroth-10'
+  return [...catalogue.patterns.values()].find((pattern) => (pattern.format === format || pattern.format === 'any') && choose(pattern.id))
+}
+
+function floors(measured: Measured, context: Context): Finding[] {
+  const { parts } = measured.layout
+  const { hive } = measured.assembled
+  const found = ofKind(parts, 'floor')
+  const firstAbove = parts.findIndex(({ pattern }) => pattern?.kind !== 'stand')
+  if (firstAbove < 0) return []
+  const [floor, ...more] = found
+  if (!floor) {
+    if (ofKind(parts, 'box').length === 0) return []
+    const pattern = matching(measured, context, (id) => id.startsWith('floor-mesh'))
+    return [findingOf('order.no-floor', 'stop', [parts[firstAbove]!.part.id], { remedies: pattern ? [add(hive, firstAbove, pattern, context.catalogue)] : [] })]
+  }
+  const low = parts.slice(0, floor.index).filter(({ pattern }) => pattern?.kind !== 'stand')
+  const below = low.length === 0 ? [] : [findingOf('order.below-floor', 'stop', low.map(({ part }) => part.id), {
+    facts: { floorId: floor.part.id }, remedies: [move(hive, floor, low[0]!.index, 'move-below', low[0]!)],
+  })]
+  return [...below, ...more.map((second) => findingOf('order.second-floor', 'mend', [second.part.id], { remedies: [takeOff(hive, second)] }))]
+}
+
+function roofs(measured: Measured, context: Context): Finding[] {
+  const { parts } = measured.layout
+  const { hive } = measured.assembled
+  const [roof] = ofKind(parts, 'roof')
+  if (!roof) {
+    if (ofKind(parts, 'box').length === 0) return []
+    const pattern = matching(measured, context, (id) => id.startsWith('roof-telescoping'))
+    return [findingOf('order.no-roof', 'stop', [parts.at(-1)!.part.id], { remedies: pattern ? [add(hive, parts.length, pattern, context.catalogue)] : [] })]
+  }
+  const above = parts.slice(roof.index + 1)
+  const onTop = above.length === 0 ? [] : [findingOf('order.above-roof', 'stop', above.map(({ part }) => part.id), {
+    facts: { roofId: roof.part.id }, remedies: [move(hive, roof, parts.length - 1, 'move-above', parts.at(-1)!)],
+  })]
+  return [...onTop, ...crownUnder(measured, roof, context)]
+}
+
+/** A telescoping roof sits down on the frames' box and is glued to it when no crown is between. */
+function crownUnder(measured: Measured, roof: PlacedPart, context: Context): Finding[] {
+  const below = measured.layout.parts[roof.index - 1]
+  if (roof.faces.skirtMm === 0 || below?.pattern?.kind !== 'box') return []
+  const pattern = matching(measured, context, (id) => id.startsWith('crown'))
+  const ways: Remedy[] = pattern ? [false, true].map((turned) => add(measured.assembled.hive, roof.index, pattern, context.catalogue, turned)) : []
+  return [findingOf('order.no-crown', 'mend', [roof.part.id, below.part.id], { remedies: bestCrown(measured, below, ways, context) })]
+}
+
+function bestCrown(measured: Measured, below: PlacedPart, ways: Remedy[], context: Context): Remedy[] {
+  const tried = ways.map((remedy) => ({ remedy, trial: tryRemedy(measured, remedy, context) }))
+  const best = tried.sort((a, b) => (a.trial?.outsideMm ?? Infinity) - (b.trial?.outsideMm ?? Infinity))[0]
+  const resultMm = best?.trial?.gaps.find((gap) => gap.lowerId === below.part.id && gap.place === 'cover')?.mm
+  return best ? [resultMm === undefined ? best.remedy : { ...best.remedy, resultMm }] : []
+}
+
+/** What cannot stand on its head: boxes with frames, roofs, feeders, absorbers, and floors with one face. */
+function upsideDown({ layout, assembled }: Measured): Finding[] {
+  return layout.parts.flatMap((part) => {
+    const { pattern, placement } = part
+    if (!placement.turnedOver || !pattern) return []
+    const kinds: readonly PartKind[] = ['roof', 'feeder', 'absorber', 'box', 'floor']
+    if (!kinds.includes(pattern.kind) || pattern.reversible) return []
+    return [findingOf('order.upside-down', 'stop', [part.part.id], { facts: { kind: pattern.kind }, remedies: [turnOver(assembled.hive, part)] })]
+  })
+}

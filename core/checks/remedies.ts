@@ -1,0 +1,61 @@
+import type { Catalogue, Pattern } from '../catalogue'
+import type { PlacedPart } from '../geometry'
+import { PLACEHOLDER, newPart, newPlacement, type Hive, type Part, type Role } from '../hive'
+import type { Remedy } from './finding'
+
+/** Stand the part the other way up. */
+export function turnOver(hive: Hive, { part, placement }: PlacedPart): Remedy {
+  return { kind: 'turn-over', partId: part.id, edit: { kind: 'set-placement', hiveId: hive.id, placement: { ...placement, turnedOver: !placement.turnedOver } } }
+}
+
+/** Take the part off; it goes to the shed. */
+export function takeOff(hive: Hive, { part }: PlacedPart): Remedy {
+  return { kind: 'take-off', partId: part.id, edit: { kind: 'take-off', hiveId: hive.id, partId: part.id } }
+}
+
+/** Put a new part of a pattern in at a place. */
+export function add(hive: Hive, at: number, pattern: Pattern, catalogue: Catalogue, turnedOver = false, role?: Role): Remedy {
+  const part = newPart(pattern, catalogue, placeholders(pattern.id))
+  const placement = { ...newPlacement(part.id, pattern, role), turnedOver }
+  return { kind: 'add', patternId: pattern.id, edit: { kind: 'add-part', hiveId: hive.id, at, part, placement } }
+}
+
+/** Move a part to another place of the stack; `at` counts after it has been lifted. */
+export function move(hive: Hive, { part }: PlacedPart, at: number, kind: 'move-below' | 'move-above', other: PlacedPart): Remedy {
+  return { kind, partId: part.id, otherId: other.part.id, edit: { kind: 'move-part', partId: part.id, fromHiveId: hive.id, toHiveId: hive.id, at } }
+}
+
+/** Let two neighbours change places. */
+export function exchange(hive: Hive, lower: PlacedPart, upper: PlacedPart): Remedy {
+  return {
+    kind: 'exchange', partId: lower.part.id, otherId: upper.part.id,
+    edit: { kind: 'move-part', partId: lower.part.id, fromHiveId: hive.id, toHiveId: hive.id, at: upper.index },
+  }
+}
+
+/** Put a part of another pattern in its place: what hangs in it moves over, the old shell goes to the shed. */
+export function swapFor(hive: Hive, { part, placement, index }: PlacedPart, pattern: Pattern, turnedOver = placement.turnedOver): Remedy {
+  const filled: Part = { id: `${PLACEHOLDER}${pattern.id}`, patternId: pattern.id, contents: part.contents, hasHeld: part.hasHeld }
+  return {
+    kind: 'swap-for', partId: part.id, patternId: pattern.id,
+    edit: {
+      kind: 'batch',
+      edits: [
+        { kind: 'set-part', part: { ...part, contents: [] } },
+        { kind: 'take-off', hiveId: hive.id, partId: part.id },
+        { kind: 'add-part', hiveId: hive.id, at: index, part: filled, placement: { ...placement, partId: filled.id, turnedOver } },
+      ],
+    },
+  }
+}
+
+/** Open the hole of a crown. */
+export function openHole({ part }: PlacedPart): Remedy {
+  return { kind: 'open-hole', partId: part.id, edit: { kind: 'set-part', part: { ...part, hole: 'open' } } }
+}
+
+/** Identities for things that do not exist yet; whoever applies the remedy replaces them. */
+function placeholders(name: string): () => string {
+  let count = 0
+  return () => `${PLACEHOLDER}${name}/${count++}`
+}

@@ -1,0 +1,71 @@
+import { assembleHive, gapSumsOf, layOut, partsById, type GapSum } from '../geometry'
+import { applyEdit, type Edit, type Yard } from '../hive'
+import { FLOOR_BAND, outsideMm, type Band } from './band'
+import type { Context, Measured } from './context'
+import type { Remedy, RemedyKind } from './finding'
+
+/** A remedy being weighed: what is tried, and how far the frames' gaps lie outside their bands afterwards. */
+export interface Trial {
+  readonly gaps: readonly GapSum[]
+  readonly outsideMm: number
+}
+
+const tried = new WeakMap<Measured, Map<string, Trial | undefined>>()
+
+/** Tries a remedy on this hive alone; undefined when it does not apply. What was tried once is remembered. */
+export function tryRemedy(measured: Measured, remedy: Remedy, context: Context): Trial | undefined {
+  let known = tried.get(measured)
+  if (!known) tried.set(measured, (known = new Map()))
+  const key = remedyKey(remedy)
+  if (!known.has(key)) known.set(key, tryEdit(measured, remedy.edit, context))
+  return known.get(key)
+}
+
+function remedyKey({ kind, partId, otherId, patternId, edit }: Remedy): string {
+  const last = edit.kind === 'batch' ? edit.edits.at(-1) : edit
+  const way = last?.kind === 'add-part' ? `${last.at}${last.placement.turnedOver}` : ''
+  return `${kind}:${partId}:${otherId}:${patternId}:${way}`
+}
+
+/** Tries an edit on this hive alone; undefined when it does not apply. */
+function tryEdit(measured: Measured, edit: Edit, context: Context): Trial | undefined {
+  const applied = applyEdit(yardOf(measured), edit)
+  if (!applied.ok) return undefined
+  const hive = applied.yard.hives[0]!
+  const gaps = gapSumsOf(layOut(assembleHive(hive, partsById(applied.yard), context.catalogue)))
+  return { gaps, outsideMm: totalOutsideMm(gaps, context.band) }
+}
+
+/** How far the gaps that meet frames lie outside their bands, in all; parts that would meet weigh heavily. */
+export function totalOutsideMm(gaps: readonly GapSum[], band: Band): number {
+  return gaps.reduce((sum, gap) => {
+    if (gap.place === 'no-frames' || gap.place === 'through-open') return sum
+    const meets = gap.mm < 0 ? 100 : 0
+    return sum + meets + outsideMm(gap.mm, gap.place === 'floor' ? FLOOR_BAND : band)
+  }, 0)
+}
+
+/** Of these ways out, the ones that better both the hive and the joint that `resultOf` looks at, the one with most gain for least work first. */
+export function worthwhile(measured: Measured, candidates: readonly Remedy[], context: Context, resultOf: (trial: Trial) => number | undefined): Remedy[] {
+  const nowMm = totalOutsideMm(measured.gaps, context.band)
+  return candidates
+    .flatMap((remedy) => {
+      const trial = tryRemedy(measured, remedy, context)
+      if (!trial || trial.outsideMm > nowMm - 0.01) return []
+      const resultMm = resultOf(trial)
+      return resultMm === undefined ? [] : [{ remedy: { ...remedy, resultMm }, outsideMm: trial.outsideMm }]
+    })
+    .sort((a, b) => a.outsideMm + EFFORT_MM[a.remedy.kind] - b.outsideMm - EFFORT_MM[b.remedy.kind])
+    .map(({ remedy }) => remedy)
+}
+
+/** What a way out has to gain to be worth more work than turning a part over, mm. */
+const EFFORT_MM: Record<RemedyKind, number> = {
+  'turn-over': 0, 'open-hole': 0, 'take-off': 0, exchange: 1, 'move-below': 1, 'move-above': 1, add: 2, 'swap-for': 3,
+}
+
+/** This hive as a yard of its own. */
+function yardOf({ assembled }: Measured): Yard {
+  const parts = [...assembled.stack, ...assembled.attached].map(({ part }) => part)
+  return { id: '', name: '', note: '', band: 'range', hives: [assembled.hive], parts }
+}

@@ -1,0 +1,66 @@
+import type { HangingPattern } from '../catalogue'
+import type { Content } from '../hive'
+import { dimension, type ResolvedPart } from './resolve'
+
+/** A frame or dummy at its place across the box. */
+export interface HangingPlace {
+  readonly content: Content
+  readonly pattern: HangingPattern
+  /** Middle of what it takes, mm from the middle of the box. */
+  readonly centreMm: number
+}
+
+/** Neighbours of one pattern, as one stretch across the box. */
+export interface Run {
+  readonly pattern: HangingPattern
+  readonly y0: number
+  readonly y1: number
+}
+
+export interface Across {
+  readonly places: readonly HangingPlace[]
+  readonly runs: readonly Run[]
+  /** Inside width less all that hangs; below zero when it does not fit. */
+  readonly slackMm: number
+  readonly slackPlusMinusMm: number
+  /** Middle to middle of the outermost frames' kind. */
+  readonly pitchMm: number
+}
+
+/**
+ * Where the contents of a box hang across it: in order of place, shoulders touching and tight to the wall where
+ * y is least, the slack at the other wall. Lengths in mm. Common practice.
+ */
+export function hangAcross(box: ResolvedPart): Across {
+  let across = hung.get(box)
+  if (!across) hung.set(box, (across = hang(box)))
+  return across
+}
+
+const hung = new WeakMap<ResolvedPart, Across>()
+
+function hang(box: ResolvedPart): Across {
+  const known = box.hung.flatMap(({ content, pattern }) => (pattern ? [{ content, pattern }] : []))
+  known.sort((a, b) => a.content.place - b.content.place)
+  const width = dimension(box, 'insideWidth')
+  let takenMm = 0
+  let plusMinusMm = width.plusMinusMm
+  for (const { pattern } of known) {
+    takenMm += pattern.spacing.mm
+    plusMinusMm += pattern.spacing.plusMinusMm
+  }
+  const slackMm = width.mm - takenMm
+  let y = -width.mm / 2
+  const places: HangingPlace[] = []
+  const runs: Run[] = []
+  for (const { content, pattern } of known) {
+    const y0 = y
+    y += pattern.spacing.mm
+    places.push({ content, pattern, centreMm: (y0 + y) / 2 })
+    const last = runs.at(-1)
+    if (last?.pattern === pattern) runs[runs.length - 1] = { ...last, y1: y }
+    else runs.push({ pattern, y0, y1: y })
+  }
+  const pitchMm = places.find((place) => place.pattern.kind === 'frame')?.pattern.spacing.mm ?? 0
+  return { places, runs, slackMm, slackPlusMinusMm: plusMinusMm, pitchMm }
+}

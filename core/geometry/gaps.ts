@@ -1,0 +1,174 @@
+import type { Surface, Zone } from './faces'
+import type { Layout, PlacedPart } from './layout'
+import { covers, narrowSideMm, overlapOf, type Rect } from './rect'
+import { roundTo } from '../units'
+import { sumTerms, type Sum, type Term } from './term'
+
+/** Where a gap is, which decides the band it is judged by. */
+export type GapPlace = 'frames' | 'excluder' | 'cover' | 'floor' | 'through-open' | 'no-frames'
+
+/** A vertical gap between two surfaces that face each other. */
+export interface Gap extends Sum {
+  readonly lowerId: string
+  readonly upperId: string
+  readonly lowerSurface: Surface
+  readonly upperSurface: Surface
+  readonly place: GapPlace
+  /** Open parts that it passes through, bottom first. */
+  readonly throughIds: readonly string[]
+  readonly terms: readonly Term[]
+  /** Height of its two surfaces above the ground. */
+  readonly fromMm: number
+  readonly toMm: number
+  /** Bees of the colony get there. */
+  readonly reached: boolean
+}
+
+/** Narrower overlaps than this are the edge of a zone, not a face of its own. */
+const SLIVER_MM = 15
+
+interface Trace {
+  readonly from: PlacedPart
+  readonly zone: Zone
+  readonly terms: readonly Term[]
+  readonly throughIds: readonly string[]
+}
+
+interface DraftGap {
+  readonly gap: { -readonly [K in keyof Gap]: Gap[K] }
+  readonly fromIndex: number
+  readonly toIndex: number
+  readonly lowerPasses: boolean
+  readonly upperPasses: boolean
+}
+
+/**
+ * Every vertical gap of a stack: recess of the upper face below + depth of each open part between + recess of
+ * the lower face above, for each pair of zones that overlap in plan. Lengths in mm. Geometry.
+ */
+export function gapsOf(layout: Layout): Gap[] {
+  return withReach(draftsOf(layout)).filter(facesNoHole)
+}
+
+/** What trying a change needs of a gap. */
+export type GapSum = Pick<Gap, 'lowerId' | 'upperId' | 'place' | 'mm'>
+
+/** The sums alone, without what they are made of and whether bees reach them. */
+export function gapSumsOf(layout: Layout): GapSum[] {
+  const sums: GapSum[] = []
+  followAll(layout, (trace, to, zone, terms) => {
+    if (trace.zone.surface === 'hole' || zone.surface === 'hole') return
+    const mm = roundTo(terms.reduce((sum, term) => sum + term.mm, 0), 6)
+    sums.push({ lowerId: trace.from.part.id, upperId: to.part.id, place: placeOf(trace.zone.surface, zone.surface, trace.throughIds.length > 0), mm })
+  })
+  return sums
+}
+
+function facesNoHole(gap: Pick<Gap, 'lowerSurface' | 'upperSurface'>): boolean {
+  return gap.lowerSurface !== 'hole' && gap.upperSurface !== 'hole'
+}
+
+function draftsOf(layout: Layout): DraftGap[] {
+  const drafts: DraftGap[] = []
+  followAll(layout, (trace, to, zone, terms) => {
+    if (!repeats(drafts, trace, to, zone)) drafts.push(draftGap(trace, to, zone, terms))
+  })
+  return drafts
+}
+
+type Emit = (trace: Trace, to: PlacedPart, zone: Zone, terms: readonly Term[]) => void
+
+function followAll(layout: Layout, emit: Emit): void {
+  for (const from of layout.parts) {
+    for (const zone of from.faces.upper.zones) {
+      if (zone.surface === 'open') continue
+      follow(layout, from.index + 1, zone.rect, { from, zone, terms: [zone.recess], throughIds: [] }, emit)
+    }
+  }
+}
+
+function follow(layout: Layout, index: number, rect: Rect, trace: Trace, emit: Emit): void {
+  const part = layout.parts[index]
+  if (!part) return
+  for (const zone of part.faces.lower.zones) {
+    const shared = overlapOf(rect, zone.rect)
+    if (!shared || narrowSideMm(shared) < SLIVER_MM) continue
+    const terms = [...trace.terms, zone.recess]
+    if (zone.surface === 'open') follow(layout, index + 1, shared, { ...trace, terms, throughIds: [...trace.throughIds, part.part.id] }, emit)
+    else emit(trace, part, zone, terms)
+  }
+  const first = part.faces.lower.zones[0]
+  if (part.faces.nested && !(first && covers(first.rect, rect))) follow(layout, index + 1, rect, trace, emit)
+}
+
+/** Several zones of one kind between the same two parts are one gap. */
+function repeats(found: readonly DraftGap[], trace: Trace, to: PlacedPart, zone: Zone): boolean {
+  return found.some(({ gap, fromIndex, toIndex }) =>
+    fromIndex === trace.from.index && toIndex === to.index
+    && gap.lowerSurface === trace.zone.surface && gap.upperSurface === zone.surface
+    && gap.terms[0]!.mm === trace.zone.recess.mm && gap.terms.at(-1)!.mm === zone.recess.mm)
+}
+
+function draftGap(trace: Trace, to: PlacedPart, zone: Zone, terms: readonly Term[]): DraftGap {
+  const sum = sumTerms(terms)
+  const gap = {
+    mm: sum.mm,
+    plusMinusMm: sum.plusMinusMm,
+    likelyPlusMinusMm: sum.likelyPlusMinusMm,
+    lowerId: trace.from.part.id,
+    upperId: to.part.id,
+    lowerSurface: trace.zone.surface,
+    upperSurface: zone.surface,
+    place: placeOf(trace.zone.surface, zone.surface, trace.throughIds.length > 0),
+    throughIds: trace.throughIds,
+    terms,
+    fromMm: trace.from.topMm - trace.zone.recess.mm,
+    toMm: to.bottomMm + zone.recess.mm,
+    reached: false,
+  }
+  return { gap, fromIndex: trace.from.index, toIndex: to.index, lowerPasses: passesBees(trace.zone), upperPasses: passesBees(zone) }
+}
+
+function passesBees(zone: Zone): boolean {
+  return zone.passes === 'bee' || zone.passes === 'worker'
+}
+
+function placeOf(lower: Surface, upper: Surface, throughOpen: boolean): GapPlace {
+  const framesBelow = lower === 'top-bars'
+  const framesAbove = upper === 'bottom-bars'
+  if (throughOpen) return 'through-open'
+  if (framesBelow && framesAbove) return 'frames'
+  if (framesAbove) return isExcluder(lower) ? 'excluder' : 'floor'
+  if (framesBelow) return isExcluder(upper) ? 'excluder' : 'cover'
+  return 'no-frames'
+}
+
+function isExcluder(surface: Surface): boolean {
+  return surface === 'rods' || surface === 'sheet'
+}
+
+/** Below this no bee passes (common practice). */
+const BEE_TIGHT_MM = 3
+
+/** Floods outward from the frames through everything that lets a worker pass. */
+function withReach(drafts: readonly DraftGap[]): Gap[] {
+  const reached = new Set(drafts.filter(({ gap }) => gap.lowerSurface === 'top-bars' || gap.upperSurface === 'bottom-bars'))
+  const sameSpace = (a: DraftGap, b: DraftGap) => a.fromIndex === b.fromIndex && a.gap.mm >= BEE_TIGHT_MM && b.gap.mm >= BEE_TIGHT_MM
+  const through = (below: DraftGap, above: DraftGap) => below.toIndex === above.fromIndex && below.upperPasses && above.lowerPasses
+  const joins = (draft: DraftGap) => {
+    for (const known of reached) if (sameSpace(known, draft) || through(known, draft) || through(draft, known)) return true
+    return false
+  }
+  for (let grew = true; grew;) {
+    grew = false
+    for (const draft of drafts) {
+      if (reached.has(draft) || !joins(draft)) continue
+      reached.add(draft)
+      grew = true
+    }
+  }
+  return drafts.map((draft) => {
+    draft.gap.reached = reached.has(draft)
+    return draft.gap
+  })
+}

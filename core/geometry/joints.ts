@@ -1,0 +1,71 @@
+import type { Edge } from './faces'
+import type { Layout, PlacedPart } from './layout'
+import type { Rect } from './rect'
+
+export const SIDES = ['front', 'back', 'left', 'right'] as const
+export type Side = (typeof SIDES)[number]
+
+/** How two parts bear on each other: per side the overlap of the edges as cut, or the clear hole that is left. */
+export interface Joint {
+  readonly lowerId: string
+  readonly upperId: string
+  /** Null on the entrance side of a floor, which bears nothing. */
+  readonly bearingMm: Readonly<Record<Side, number | null>>
+  readonly openMm: Readonly<Record<Side, number>>
+  /** How much too small a roof is to go over what it covers; 0 when it goes on. */
+  readonly roofShortMm: number
+}
+
+/** Every joint between parts that bear on each other. Lengths in mm. Geometry. */
+export function jointsOf(layout: Layout): Joint[] {
+  const bearing = layout.parts.filter((part) => part.faces.lower.edge !== null)
+  return bearing.slice(1).flatMap((upper, i) => {
+    const lower = bearing[i]!
+    if (lower.pattern?.kind === 'stand' || !lower.faces.upper.edge) return []
+    return [jointOf(lower, upper, bearing)]
+  })
+}
+
+function jointOf(lower: PlacedPart, upper: PlacedPart, bearing: readonly PlacedPart[]): Joint {
+  const below = lower.faces.upper.edge!
+  const above = upper.faces.lower.edge!
+  const telescopes = upper.faces.skirtMm > 0
+  const bearingMm = {} as Record<Side, number | null>
+  const openMm = {} as Record<Side, number>
+  for (const side of SIDES) {
+    const overlap = telescopes ? ringWidth(below, side) : overlapMm(below, above, side)
+    const meantOpen = side === 'front' && (below.openFront || above.openFront)
+    bearingMm[side] = meantOpen ? null : Math.max(0, overlap)
+    openMm[side] = meantOpen ? 0 : Math.max(0, -overlap)
+  }
+  const roofShortMm = telescopes ? roofShort(upper, above.outside, bearing) : 0
+  return { lowerId: lower.part.id, upperId: upper.part.id, bearingMm, openMm, roofShortMm }
+}
+
+/** The stretch from outer to inner rim on one side, as distances outward from the middle. */
+function stretch(edge: Edge, side: Side): { outer: number; inner: number } {
+  const at = (rect: Rect) => ({ front: -rect.x0, back: rect.x1, left: -rect.y0, right: rect.y1 })[side]
+  return { outer: at(edge.outside), inner: edge.inside ? at(edge.inside) : Number.NEGATIVE_INFINITY }
+}
+
+function overlapMm(below: Edge, above: Edge, side: Side): number {
+  const a = stretch(below, side)
+  const b = stretch(above, side)
+  const overlap = Math.min(a.outer, b.outer) - Math.max(a.inner, b.inner)
+  return Number.isFinite(overlap) ? overlap : Math.min(a.outer, b.outer)
+}
+
+function ringWidth(edge: Edge, side: Side): number {
+  const { outer, inner } = stretch(edge, side)
+  return Number.isFinite(inner) ? outer - inner : outer
+}
+
+/** A skirt has to go over every part that it hangs beside. */
+function roofShort(roof: PlacedPart, inside: Rect, bearing: readonly PlacedPart[]): number {
+  const covered = bearing.filter((part) => part.index < roof.index && part.topMm > roof.hangsToMm && part.pattern?.kind !== 'stand')
+  const over = covered.flatMap(({ faces }) => {
+    const outside = faces.upper.edge?.outside
+    return outside ? [inside.x0 - outside.x0, outside.x1 - inside.x1, inside.y0 - outside.y0, outside.y1 - inside.y1] : []
+  })
+  return Math.max(0, ...over)
+}

@@ -1,0 +1,54 @@
+import { facesOf, type PartFaces } from './faces'
+import { standRect } from './rect'
+import type { AssembledHive, StackedPart } from './resolve'
+
+/** A part at its place in the stack: heights above the ground, faces as they lie. */
+export interface PlacedPart extends StackedPart {
+  readonly index: number
+  readonly faces: PartFaces
+  readonly bottomMm: number
+  readonly topMm: number
+  /** Lowest point, skirt included. */
+  readonly hangsToMm: number
+}
+
+export interface Layout {
+  readonly parts: readonly PlacedPart[]
+  readonly heightMm: number
+}
+
+/**
+ * Where every part sits, in mm above the ground. A part that stands inside the next one does not raise it;
+ * a skirt hangs down outside; interlocking lips nest. Geometry.
+ */
+export function layOut(hive: AssembledHive): Layout {
+  const parts: PlacedPart[] = []
+  let seatMm = 0
+  let heightMm = 0
+  hive.stack.forEach((stacked, index) => {
+    const faces = standFaces(facesOf(stacked.resolved, stacked.placement.turnedOver), stacked)
+    const below = parts.at(-1)?.faces.upper.edge
+    const nestingMm = below?.form === 'lipped' && faces.lower.edge?.form === 'lipped' ? below.nestingMm : 0
+    const bottomMm = seatMm - nestingMm
+    const topMm = bottomMm + faces.depthMm
+    const { part, pattern, dimensions, hung, resolved, placement } = stacked
+    parts.push({ part, pattern, dimensions, hung, resolved, placement, index, faces, bottomMm, topMm, hangsToMm: bottomMm - faces.skirtMm })
+    if (!faces.nested) seatMm = topMm
+    heightMm = Math.max(heightMm, topMm)
+  })
+  return { parts, heightMm }
+}
+
+function standFaces(faces: PartFaces, { placement }: StackedPart): PartFaces {
+  const { yawDeg, offsetMm } = placement
+  if (yawDeg === 0 && offsetMm.x === 0 && offsetMm.y === 0) return faces
+  const stand = (face: PartFaces['lower']) => ({
+    edge: face.edge && {
+      ...face.edge,
+      outside: standRect(face.edge.outside, yawDeg, offsetMm),
+      inside: face.edge.inside && standRect(face.edge.inside, yawDeg, offsetMm),
+    },
+    zones: face.zones.map((zone) => ({ ...zone, rect: standRect(zone.rect, yawDeg, offsetMm) })),
+  })
+  return { ...faces, lower: stand(faces.lower), upper: stand(faces.upper) }
+}

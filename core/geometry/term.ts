@@ -1,0 +1,40 @@
+import { roundTo, type Length } from '../units'
+
+/** What a recess or depth is, so that a gap can say what it is made of. */
+export type TermName =
+  | 'top-space' | 'bottom-space' | 'rim' | 'flat-side' | 'rod-side' | 'sheet' | 'floor-rails' | 'underside'
+  | 'open-depth' | 'screen' | 'chips' | 'slab'
+
+/** One summand of a gap, with the part it comes from. */
+export interface Term {
+  readonly name: TermName
+  readonly mm: number
+  readonly plusMinusMm: number
+  readonly partId: string
+}
+
+export interface Sum {
+  readonly mm: number
+  /** Worst case: the ± added up. */
+  readonly plusMinusMm: number
+  /** Likely case: root of the sum of squares. */
+  readonly likelyPlusMinusMm: number
+}
+
+/** The sum of terms with its ± both ways (interval arithmetic; root-sum-square, JCGM 100:2008 Eq. 10, from memory). */
+export function sumTerms(terms: readonly { readonly mm: number; readonly plusMinusMm: number }[]): Sum {
+  let mm = 0
+  let plusMinusMm = 0
+  let squares = 0
+  for (const term of terms) {
+    mm += term.mm
+    plusMinusMm += term.plusMinusMm
+    squares += term.plusMinusMm ** 2
+  }
+  return { mm: roundTo(mm, 6), plusMinusMm: roundTo(plusMinusMm, 6), likelyPlusMinusMm: Math.sqrt(squares) }
+}
+
+/** A term that is one length as it stands. */
+export function termOf(name: TermName, length: Length, partId: string): Term {
+  return { name, mm: length.mm, plusMinusMm: length.plusMinusMm, partId }
+}

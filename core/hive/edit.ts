@@ -1,0 +1,55 @@
+import type { Acceptance, Attachment, BandPreset, Hive, Part, Placement, Stage } from './model'
+
+/** Everything that can be done to a yard, as data. Every edit has an inverse that is an edit. */
+export type Edit =
+  | { readonly kind: 'add-part'; readonly hiveId: string; readonly at: number; readonly part: Part; readonly placement: Placement }
+  | { readonly kind: 'discard-part'; readonly hiveId: string; readonly partId: string }
+  | { readonly kind: 'place-part'; readonly hiveId: string; readonly at: number; readonly placement: Placement }
+  | { readonly kind: 'take-off'; readonly hiveId: string; readonly partId: string }
+  | { readonly kind: 'move-part'; readonly partId: string; readonly fromHiveId: string; readonly toHiveId: string; readonly at: number }
+  | { readonly kind: 'set-placement'; readonly hiveId: string; readonly placement: Placement }
+  | { readonly kind: 'attach-part'; readonly hiveId: string; readonly at: number; readonly attachment: Attachment; readonly part: Part }
+  | { readonly kind: 'detach-part'; readonly hiveId: string; readonly partId: string }
+  | { readonly kind: 'set-part'; readonly part: Part }
+  | { readonly kind: 'set-hive'; readonly hiveId: string; readonly name: string; readonly stage: Stage; readonly note: string }
+  | { readonly kind: 'accept-finding'; readonly hiveId: string; readonly acceptance: Acceptance }
+  | { readonly kind: 'withdraw-acceptance'; readonly hiveId: string; readonly findingKey: string }
+  | { readonly kind: 'add-hive'; readonly at: number; readonly hive: Hive; readonly parts: readonly PartAt[] }
+  | { readonly kind: 'remove-hive'; readonly hiveId: string }
+  | { readonly kind: 'replace-hive'; readonly hive: Hive; readonly parts: readonly Part[] }
+  | { readonly kind: 'restore-hive'; readonly hive: Hive; readonly parts: readonly Part[]; readonly partOrder: readonly string[] }
+  | { readonly kind: 'set-yard'; readonly name: string; readonly note: string; readonly band: BandPreset }
+  | { readonly kind: 'batch'; readonly edits: readonly Edit[] }
+
+/** A part with the place it has in the yard's list, so that the inverse gives back the same list. */
+export interface PartAt {
+  readonly at: number
+  readonly part: Part
+}
+
+export type EditOf<K extends Edit['kind']> = Extract<Edit, { kind: K }>
+
+/** The hives that an edit touches; an empty list stands for the whole yard. */
+export function hivesTouchedBy(edit: Edit): string[] {
+  switch (edit.kind) {
+    case 'move-part': return [edit.fromHiveId, edit.toHiveId]
+    case 'add-hive': case 'replace-hive': case 'restore-hive': return [edit.hive.id]
+    case 'batch': return [...new Set(edit.edits.flatMap(hivesTouchedBy))]
+    case 'set-part': case 'set-yard': return []
+    default: return [edit.hiveId]
+  }
+}
+
+/** The same edit with every placeholder identity (`new:…`) replaced by one of its own. */
+export function withFreshIdentities(edit: Edit, makeId: () => string): Edit {
+  const fresh = new Map<string, string>()
+  const text = JSON.stringify(edit, (_key, value: unknown) => {
+    if (typeof value !== 'string' || !value.startsWith(PLACEHOLDER)) return value
+    if (!fresh.has(value)) fresh.set(value, makeId())
+    return fresh.get(value)
+  })
+  return JSON.parse(text) as Edit
+}
+
+/** What the identity of a part that does not exist yet begins with. */
+export const PLACEHOLDER = 'new:'

@@ -1,0 +1,25 @@
+import { partIdsOf, type Hive, type Part, type Yard } from './model'
+
+/** The same yard with every identity replaced by a new one, so that it can stand beside the first. */
+export function withOwnIdentities(yard: Yard, name: string, makeId: () => string): Yard {
+  const fresh = new Map<string, string>()
+  const own = (id: string) => {
+    if (!fresh.has(id)) fresh.set(id, makeId())
+    return fresh.get(id)!
+  }
+  const ownPart = (part: Part): Part => ({ ...part, id: own(part.id), contents: part.contents.map((content) => ({ ...content, id: own(content.id) })) })
+  const ownHive = (hive: Hive): Hive => ({
+    ...hive,
+    id: own(hive.id),
+    stack: hive.stack.map((placement) => ({ ...placement, partId: own(placement.partId) })),
+    attachments: hive.attachments.map((attachment) => ({ ...attachment, partId: own(attachment.partId) })),
+    accepted: hive.accepted.map((acceptance) => ({ ...acceptance, findingKey: partIdsOf(hive).reduce((key, id) => key.replaceAll(id, own(id)), acceptance.findingKey) })),
+  })
+  return { ...yard, id: own(yard.id), name, parts: yard.parts.map(ownPart), hives: yard.hives.map(ownHive) }
+}
+
+/** A name that no other has: `Sallow Quay (2)`. */
+export function freeName(name: string, taken: ReadonlySet<string>): string {
+  if (!taken.has(name)) return name
+  for (let n = 2; ; n++) if (!taken.has(`${name} (${n})`)) return `${name} (${n})`
+}

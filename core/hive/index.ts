@@ -1,0 +1,7 @@
+export * from './model'
+export * from './edit'
+export * from './apply-edit'
+export * from './new-part'
+export * from './starts'
+export * from './plan'
+export * from './import-plan'

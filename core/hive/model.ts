@@ -1,0 +1,100 @@
+import type { Length } from '../units'
+import type { DimensionName } from '../catalogue/pattern'
+
+export const STAGES = [
+  'settling', 'late-winter-check', 'building-up', 'supering', 'flow', 'crop', 'after-crop', 'pack-down', 'winter', 'dearth', 'moving',
+] as const
+export type Stage = (typeof STAGES)[number]
+
+export const ROLES = ['brood', 'food', 'super'] as const
+export type Role = (typeof ROLES)[number]
+
+export const ATTACHMENT_PLACES = ['entrance', 'floor-slot-upper', 'floor-slot-lower', 'roof-top', 'around'] as const
+export type AttachmentPlace = (typeof ATTACHMENT_PLACES)[number]
+
+export const BAND_PRESETS = ['range', 'single-figure', 'metric'] as const
+export type BandPreset = (typeof BAND_PRESETS)[number]
+
+export const YAWS_DEG = [0, 90, 180, 270] as const
+export type YawDeg = (typeof YAWS_DEG)[number]
+
+/** Something that hangs in a box: a frame or a dummy board, with an identity of its own. */
+export interface Content {
+  readonly id: string
+  readonly patternId: string
+  /** Order across the box, counted from the side where y is least. */
+  readonly place: number
+}
+
+/** A physical thing: its shell (a pattern, or own sizes over it), what hangs in it, what it has held. */
+export interface Part {
+  readonly id: string
+  readonly patternId: string
+  /** The keeper's own name for it; plain text. */
+  readonly name?: string
+  /** Sizes as measured, in place of the pattern's. */
+  readonly measured?: Readonly<Partial<Record<DimensionName, Length>>>
+  readonly contents: readonly Content[]
+  readonly hasHeld: readonly ('honey' | 'brood')[]
+  /** A crown's hole, where it has one. */
+  readonly hole?: 'open' | 'closed'
+}
+
+/** How a part stands in a stack. */
+export interface Placement {
+  readonly partId: string
+  readonly turnedOver: boolean
+  readonly yawDeg: YawDeg
+  readonly offsetMm: { readonly x: number; readonly y: number }
+  readonly role?: Role
+}
+
+/** A part that is no layer: entrance fitting, floor insert, ballast, strap. */
+export interface Attachment {
+  readonly partId: string
+  readonly place: AttachmentPlace
+}
+
+/** A finding that the keeper has accepted, with the figure it had then. */
+export interface Acceptance {
+  readonly findingKey: string
+  readonly measuredMm: number | null
+  readonly reason: string
+}
+
+export interface Hive {
+  readonly id: string
+  readonly name: string
+  readonly stage: Stage
+  readonly note: string
+  /** Bottom first. */
+  readonly stack: readonly Placement[]
+  readonly attachments: readonly Attachment[]
+  readonly accepted: readonly Acceptance[]
+}
+
+export interface Yard {
+  readonly id: string
+  readonly name: string
+  readonly note: string
+  readonly band: BandPreset
+  readonly hives: readonly Hive[]
+  /** Every part of the yard; one that stands on no hive is in the shed. */
+  readonly parts: readonly Part[]
+}
+
+/** The part with this identity, or undefined. */
+export function findPart(yard: Yard, partId: string): Part | undefined {
+  return yard.parts.find((part) => part.id === partId)
+}
+
+/** The parts that stand on no hive, in the yard's order. */
+export function shedOf(yard: Yard): Part[] {
+  const placed = new Set(yard.hives.flatMap(partIdsOf))
+  return yard.parts.filter((part) => !placed.has(part.id))
+}
+
+/** Every part of a hive: its layers bottom first, then what is attached. */
+export function partIdsOf(hive: Hive): string[] {
+  return [...hive.stack.map((placement) => placement.partId), ...hive.attachments.map((attachment) => attachment.partId)]
+}

@@ -1,0 +1,34 @@
+import type { Catalogue, Pattern } from '../catalogue'
+import type { AttachmentPlace, Content, Part, Placement, Role } from './model'
+
+/**
+ * A new part of a pattern, with its normal contents hung in it.
+ * @param makeId gives each part and each frame its identity
+ */
+export function newPart(pattern: Pattern, catalogue: Catalogue, makeId: () => string): Part {
+  const part: Part = { id: makeId(), patternId: pattern.id, contents: normalContents(pattern, catalogue, makeId), hasHeld: [] }
+  return pattern.dimensions.holeLength ? { ...part, hole: 'open' } : part
+}
+
+function normalContents(pattern: Pattern, catalogue: Catalogue, makeId: () => string): Content[] {
+  const normal = pattern.normalContents
+  if (!normal) return []
+  const ids = [...Array<string>(normal.count).fill(normal.framePatternId), ...(normal.dummyPatternId ? [normal.dummyPatternId] : [])]
+  return ids.filter((id) => catalogue.hanging.has(id)).map((patternId, place) => ({ id: makeId(), patternId, place }))
+}
+
+/** How a part of this pattern is put down when nothing else is said. */
+export function newPlacement(partId: string, pattern: Pattern | undefined, role: Role | undefined = pattern?.usualRole): Placement {
+  const placement: Placement = { partId, turnedOver: false, yawDeg: 0, offsetMm: { x: 0, y: 0 } }
+  return role ? { ...placement, role } : placement
+}
+
+/** Where a part goes that is no layer; undefined for a layer. */
+export function attachmentPlaceOf(pattern: Pattern): AttachmentPlace | undefined {
+  switch (pattern.kind) {
+    case 'entrance-fitting': return 'entrance'
+    case 'floor-insert': return 'floor-slot-upper'
+    case 'ballast': return 'roof-top'
+    default: return undefined
+  }
+}

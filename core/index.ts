@@ -1,0 +1,7 @@
+export * from './units'
+export * from './catalogue'
+export * from './hive'
+export * from './geometry'
+export * from './checks'
+export * from './assess'
+export * from './wording'

@@ -1,0 +1,4 @@
+export * from './length'
+export * from './inch-fraction'
+export * from './show-length'
+export * from './parse-length'

@@ -1,0 +1,155 @@
+import type { Catalogue } from '../catalogue'
+import type { Finding, Grade, Remedy, Rule } from '../checks'
+import { showLength } from '../units'
+import { gapFate, withPlusMinus } from './gap-words'
+import { capital, inWords, patternName, the, type Reader } from './names'
+
+export interface FindingWords {
+  readonly severity: string
+  readonly title: string
+  /** What is there, with the figure. */
+  readonly what: string
+  /** What will happen if it is left. */
+  readonly fate: string
+  readonly remedies: readonly string[]
+}
+
+const SEVERITY_WORDS: Record<Grade, string> = { stop: 'Stop', mend: 'Mend', watch: 'Watch', note: 'Note', good: 'Good' }
+
+export function severityWord(grade: Grade): string {
+  return SEVERITY_WORDS[grade]
+}
+
+interface Telling {
+  readonly finding: Finding
+  readonly reader: Reader
+  readonly catalogue: Catalogue
+  /** Name of the n-th part of the finding. */
+  readonly part: (n: number) => string
+  readonly named: (partId: unknown) => string
+  readonly figure: string
+}
+
+type Told = { readonly title: string; readonly what: string; readonly fate: string }
+
+/** A finding in the reader's words and units. */
+export function findingInWords(finding: Finding, names: ReadonlyMap<string, string>, catalogue: Catalogue, reader: Reader): FindingWords {
+  const named = (partId: unknown) => names.get(String(partId)) ?? 'this hive'
+  const telling: Telling = {
+    finding, reader, catalogue, named,
+    part: (n) => named(finding.partIds[n]),
+    figure: finding.measured ? withPlusMinus(finding.measured, reader) : '',
+  }
+  const told = TELL[finding.rule](telling)
+  return { ...told, title: capital(told.title), severity: severityWord(finding.severity), remedies: finding.remedies.map((remedy) => remedyInWords(remedy, named, catalogue, reader)) }
+}
+
+/** What the button of a remedy says, with the figure that it gives. */
+export function remedyInWords(remedy: Remedy, named: (partId: unknown) => string, catalogue: Catalogue, reader: Reader): string {
+  const pattern = remedy.patternId ? patternName(remedy.patternId, catalogue, reader.vocabulary) : ''
+  const result = remedy.resultMm === undefined ? '' : `: ${showLength(remedy.resultMm, reader.units)}`
+  const text = {
+    'turn-over': () => `Turn ${the(named(remedy.partId))} over`,
+    'swap-for': () => `Swap ${the(named(remedy.partId))} for ${withArticle(pattern)}`,
+    exchange: () => `Put ${the(named(remedy.partId))} above ${the(named(remedy.otherId))}`,
+    add: () => `Add ${withArticle(pattern)}`,
+    'take-off': () => `Take ${the(named(remedy.partId))} off`,
+    'move-below': () => `Move ${the(named(remedy.partId))} below ${the(named(remedy.otherId))}`,
+    'move-above': () => `Move ${the(named(remedy.partId))} above ${the(named(remedy.otherId))}`,
+    'open-hole': () => `Open the hole in ${the(named(remedy.partId))}`,
+  }[remedy.kind]()
+  return text + result
+}
+
+function withArticle(name: string): string {
+  return `${/^[aeiou]/i.test(name) ? 'an' : 'a'} ${name}`
+}
+
+function list(names: readonly string[]): string {
+  return names.length < 2 ? (names[0] ?? '') : `${names.slice(0, -1).join(', ')} and ${names.at(-1)}`
+}
+
+const TELL: Record<Rule, (telling: Telling) => Told> = {
+  'bee-space.gap': ({ finding, part, figure, named, reader }) => ({
+    title: `${part(1)} over ${part(0)}`,
+    what: `${figure} here; accepted is ${acceptedInWords(finding, reader)}.${causeInWords(finding, named)}`,
+    fate: gapFate({ verdict: String(finding.facts.verdict), place: String(finding.facts.place), marginal: finding.marginal }),
+  }),
+  'bee-space.end-bar': ({ finding, part, figure, catalogue, reader }) => ({
+    title: `frames in ${part(0)}, end to end`,
+    what: `${figure} between the end bars of ${frameName(finding, catalogue, reader)} and each end wall; accepted is ${acceptedInWords(finding, reader)}.`,
+    fate: finding.measured && finding.measured.mm < 0 ? 'The frames do not go between the walls.' : finding.facts.side === 'over' ? 'Comb is built between the end bars and the wall.' : 'The end bars are glued to the wall.',
+  }),
+  'bee-space.side': ({ finding, figure, named, reader }) => ({
+    title: finding.severity === 'stop' ? `too many frames in ${list(finding.partIds.map(named))}` : `room beside the frames in ${list(finding.partIds.map(named))}`,
+    what: finding.severity === 'stop'
+      ? `All that hangs here takes ${showLength(-(finding.measured?.mm ?? 0), reader.units)} more than the box is wide inside.`
+      : `${figure} left beside the last frame when the others are pushed together.`,
+    fate: finding.severity === 'stop' ? 'It cannot be put together: take one frame out.' : finding.severity === 'watch' ? 'Bees build a comb of their own in it, or one more frame goes in.' : 'The outer comb grows fat on that side; a dummy or an even share at both walls keeps it straight.',
+  }),
+  'open-space': ({ finding, figure, part, named }) => ({
+    title: `open space in ${part(0)}`,
+    what: `${figure} from ${the(named(finding.facts.lowerId))} up to ${the(named(finding.facts.upperId))} with nothing in it.`,
+    fate: finding.facts.verdict === 'filled' ? 'In a time when bees build they fill it with comb within weeks.' : 'Put up with at this stage, for feeding, treatment or winter. Take it off before bees build again.',
+  }),
+  'joint.open': ({ finding, part, figure }) => ({
+    title: `${part(1)} on ${part(0)}`,
+    what: `An opening ${figure} wide at the ${list(String(finding.facts.sides).split(' '))}: the two edges do not meet.`,
+    fate: 'Bees, rain and robbers get in.',
+  }),
+  'joint.bearing': ({ finding, part, figure, reader }) => ({
+    title: `${part(1)} on ${part(0)}`,
+    what: `Only ${figure} of wood on wood at the ${String(finding.facts.side)}; ${showLength(Number(finding.facts.leastMm), reader.units)} seals.`,
+    fate: 'A knock opens the joint to robbers and rain.',
+  }),
+  'joint.roof': ({ part, figure }) => ({
+    title: `${part(1)} does not go on`,
+    what: `It is ${figure} too small inside to go over what stands below it.`,
+    fate: 'The hive stands open to the rain.',
+  }),
+  'order.no-floor': () => ({ title: 'no floor', what: 'Nothing closes the hive below.', fate: 'Comb is built below the frames, and wasps, mice and cold come in from all sides.' }),
+  'order.below-floor': ({ finding, named }) => ({ title: `${list(finding.partIds.map(named))} below the floor`, what: `The floor stands above ${list(finding.partIds.map(named))}.`, fate: 'Bees come in at the floor; what is below it is cut off from the colony.' }),
+  'order.second-floor': ({ part }) => ({ title: `a second floor: ${part(0)}`, what: 'A hive has one floor, at the bottom.', fate: 'It divides the colony, and what is above it is left without bees.' }),
+  'order.no-roof': () => ({ title: 'no roof', what: 'Nothing covers the hive.', fate: 'Rain runs into the colony, and robbers walk in.' }),
+  'order.above-roof': ({ finding, named }) => ({ title: `${list(finding.partIds.map(named))} on top of the roof`, what: 'The roof is not the uppermost part.', fate: 'What stands above the roof is outside the hive.' }),
+  'order.no-crown': ({ part, reader }) => ({
+    title: `${part(0)} straight on ${part(1)}`,
+    what: `There is no ${inWords({ british: 'crown board', northAmerican: 'inner cover' }, reader.vocabulary)} under it.`,
+    fate: 'The roof is glued to the box and its skirt leaves no grip to pry it off.',
+  }),
+  'order.no-box': () => ({ title: 'no box yet', what: 'There is nowhere for bees to live in this hive.', fate: 'Add a brood box from the tray.' }),
+  'order.super-below-brood': ({ finding, named }) => ({ title: `${list(finding.partIds.map(named))} below the brood`, what: `It stands below ${the(named(finding.facts.broodId))}.`, fate: 'Bees store honey above and to the back of the brood: below it they carry it up or the queen lays in it.' }),
+  'order.super-under-excluder': ({ part }) => ({ title: `${part(0)} under the excluder`, what: 'The queen can reach it.', fate: 'She lays in it, and there is brood in the honey at the crop.' }),
+  'order.brood-above-excluder': ({ finding, part }) => ({
+    title: `${part(0)} above the excluder`,
+    what: finding.facts.broodBelow ? 'The queen can only be on one side of it.' : 'The excluder is below all the brood.',
+    fate: 'Drones that hatch above it cannot get out; they die in the excluder and block it.',
+  }),
+  'order.two-excluders': ({ part }) => ({ title: `a second excluder: ${part(0)}`, what: 'One excluder keeps the queen below.', fate: 'Drones between the two are trapped and block it.' }),
+  'order.no-excluder': ({ part }) => ({ title: 'no excluder', what: `Nothing keeps the queen out of ${the(part(1))}.`, fate: 'Many keepers do without. She may lay in the super; look for brood before the crop is taken.' }),
+  'order.excluder-in-winter': ({ part }) => ({ title: `${part(0)} left in for winter`, what: 'There is food above it.', fate: 'The bees follow the food up and leave the queen below to die of cold.' }),
+  'order.feeder-no-way-up': ({ part }) => ({ title: `no way up to ${part(0)}`, what: 'Bees cannot get from the frames into it.', fate: 'The feed stays where it is while the colony starves.' }),
+  'order.feeder-proud': ({ part, figure }) => ({ title: `${part(0)} stands too high`, what: `It stands ${figure} above the rim round it, so ${the(part(1))} does not close.`, fate: 'Robbers get in at the feed.' }),
+  'order.empty-box': ({ part }) => ({ title: `no frames in ${part(0)}`, what: 'It is an empty shell.', fate: 'Allowed for a time as headspace for feeding or a treatment; at any other time bees build wild comb in it.' }),
+  'order.upside-down': ({ finding, part }) => ({
+    title: `${part(0)} stands on its head`,
+    what: 'It has one right way up.',
+    fate: { box: 'The frames slide off their rests and fall out.', roof: 'It holds rain like a tray.', feeder: 'It cannot hold feed.', absorber: 'The chips fall out.', floor: 'The bees have no way in.' }[String(finding.facts.kind)] ?? '',
+  }),
+  'pattern.unknown': ({ finding, part }) => ({ title: part(0), what: `This catalogue has no pattern “${String(finding.facts.patternId)}”.`, fate: 'It is kept and drawn as a plain block; gaps next to it are not judged.' }),
+}
+
+function acceptedInWords({ accepted }: Finding, reader: Reader): string {
+  return accepted ? `${showLength(accepted.minMm, reader.units)} to ${showLength(accepted.maxMm, reader.units)}` : ''
+}
+
+function frameName({ facts }: Finding, catalogue: Catalogue, reader: Reader): string {
+  const pattern = catalogue.hanging.get(String(facts.framePatternId))
+  return pattern ? `the ${inWords(pattern.label, reader.vocabulary)}` : 'the frames'
+}
+
+function causeInWords({ facts }: Finding, named: (partId: unknown) => string): string {
+  const mixed = facts.topSpaceId ? ` ${capital(the(named(facts.topSpaceId)))} has its bee space on top, ${the(named(facts.bottomSpaceId))} at the bottom.` : ''
+  const way = facts.betterWay === 'turned' ? ` ${capital(the(named(facts.eitherWayId)))} is the wrong way up.` : facts.betterWay === 'neither' ? ` Turning ${the(named(facts.eitherWayId))} over makes it neither better nor worse.` : ''
+  return mixed + way
+}

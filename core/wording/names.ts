@@ -1,0 +1,95 @@
+import type { Catalogue, Label, Pattern } from '../catalogue'
+import type { AssembledHive, ResolvedPart, StackedPart } from '../geometry'
+import { partIdsOf, type Role, type Stage } from '../hive'
+import type { UnitSystem } from '../units'
+
+export type Vocabulary = 'british' | 'northAmerican'
+
+/** How one reader wants things said. */
+export interface Reader {
+  readonly vocabulary: Vocabulary
+  readonly units: UnitSystem
+}
+
+export function inWords(label: Label, vocabulary: Vocabulary): string {
+  return label[vocabulary]
+}
+
+export function capital(text: string): string {
+  return text.charAt(0).toUpperCase() + text.slice(1)
+}
+
+/** The name with its article, where it is not numbered and not the keeper's own: `the crown board`, `super 1`. */
+export function the(name: string): string {
+  return /^[a-z]/.test(name) && !/\d$/.test(name) ? `the ${name}` : name
+}
+
+const ROLE_WORDS: Record<Role, Label> = {
+  brood: { british: 'brood box', northAmerican: 'hive body' },
+  food: { british: 'food box', northAmerican: 'food super' },
+  super: { british: 'super', northAmerican: 'super' },
+}
+
+export function roleWord(role: Role, vocabulary: Vocabulary): string {
+  return ROLE_WORDS[role][vocabulary]
+}
+
+const STAGE_WORDS: Record<Stage, string> = {
+  settling: 'settling in',
+  'late-winter-check': 'late-winter check',
+  'building-up': 'building up',
+  supering: 'supering',
+  flow: 'flow',
+  crop: 'crop',
+  'after-crop': 'after the crop',
+  'pack-down': 'packing down',
+  winter: 'winter',
+  dearth: 'dearth',
+  moving: 'moving',
+}
+
+export function stageWord(stage: Stage): string {
+  return STAGE_WORDS[stage]
+}
+
+/** What a pattern is called; an identity that the catalogue lacks stays visible as it is. */
+export function patternName(patternId: string, catalogue: Catalogue, vocabulary: Vocabulary): string {
+  const pattern = catalogue.patterns.get(patternId)
+  return pattern ? inWords(pattern.label, vocabulary) : `unknown pattern “${patternId}”`
+}
+
+/**
+ * A name for every part of a hive: the keeper's own where there is one, else the trade's word, numbered from
+ * below where a hive has several of a kind.
+ */
+export function partNames({ hive, stack, attached }: AssembledHive, vocabulary: Vocabulary): Map<string, string> {
+  const resolved = new Map<string, ResolvedPart>([...stack, ...attached].map((part) => [part.part.id, part]))
+  const roles = new Map(stack.map(({ part, placement }) => [part.id, placement.role]))
+  const words = partIdsOf(hive).map((partId) => ({ partId, word: wordFor(resolved.get(partId)!, roles.get(partId), vocabulary) }))
+  const total = new Map<string, number>()
+  for (const { word } of words) total.set(word, (total.get(word) ?? 0) + 1)
+  const seen = new Map<string, number>()
+  return new Map(words.map(({ partId, word }) => {
+    const own = resolved.get(partId)!.part.name
+    const count = (seen.get(word) ?? 0) + 1
+    seen.set(word, count)
+    return [partId, own ?? (total.get(word)! > 1 ? `${word} ${count}` : word)]
+  }))
+}
+
+function wordFor({ part, pattern }: ResolvedPart, role: Role | undefined, vocabulary: Vocabulary): string {
+  if (!pattern) return `unknown part “${part.patternId}”`
+  return pattern.kind === 'box' ? roleWord(role ?? pattern.usualRole ?? 'super', vocabulary) : inWords(pattern.label, vocabulary)
+}
+
+/** The short line under a part's name: what it is as made, and what hangs in it. */
+export function partDetail({ part, pattern }: Pick<StackedPart, 'part' | 'pattern'>, vocabulary: Vocabulary): string {
+  if (!pattern) return 'not in this catalogue'
+  return pattern.kind === 'box' ? `${inWords(pattern.label, vocabulary)}, ${framesWord(part.contents.length, pattern)}` : ''
+}
+
+function framesWord(hanging: number, pattern: Pattern): string {
+  if (hanging === 0) return 'no frames'
+  const dummies = hanging > 1 && pattern.normalContents?.dummyPatternId ? 1 : 0
+  return dummies ? `${hanging - dummies} frames and a dummy` : `${hanging} ${hanging === 1 ? 'frame' : 'frames'}`
+}

@@ -1,0 +1,42 @@
+import { PLAN_LIMITS, type EditProblem, type PlanProblem } from '../hive'
+import { showLength, type LengthLimits, type LengthProblem, type UnitSystem } from '../units'
+
+/** Why a typed length was not taken, and what would be right. */
+export function lengthProblemInWords(field: string, problem: LengthProblem, limits: LengthLimits, units: UnitSystem, readings: readonly string[] = []): string {
+  const range = `between ${showLength(limits.minMm, units)} and ${showLength(limits.maxMm, units)}`
+  const example = units === 'mm' ? '244 mm or 24.4 cm' : '9 5/8 or 244 mm'
+  switch (problem) {
+    case 'empty': return `${field} is empty: type a length ${range}, such as ${example}.`
+    case 'negative': return `${field} is below zero: type a length ${range}.`
+    case 'mixed-units': return `${field} has two units in it: type it in one, such as ${example}.`
+    case 'ambiguous-comma': return `${field} can be read two ways: is it ${readings.join(' or ')}?`
+    case 'out-of-range': return `${field} is no size a hive part has: type a length ${range}.`
+    case 'not-a-length': return `${field} is not a length: type one such as ${example}.`
+  }
+}
+
+/** Why an edit was not made. */
+export function editProblemInWords({ reason, id }: EditProblem): string {
+  const words: Record<EditProblem['reason'], string> = {
+    'no-such-hive': `There is no hive “${id}” in this yard any more.`,
+    'no-such-part': `There is no part “${id}” in this yard any more.`,
+    'part-not-there': `Part “${id}” no longer stands where this change expects it.`,
+    'part-already-placed': `Part “${id}” already stands somewhere; take it off there first.`,
+    'identity-taken': `“${id}” is there already; a new thing needs an identity of its own.`,
+    'no-such-acceptance': 'This finding was not accepted, so there is nothing to take back.',
+    'place-out-of-range': `Part “${id}” was to go to a place that the stack does not have.`,
+  }
+  return words[reason]
+}
+
+/** Why a plan file was not taken, naming the field and what would be right. */
+export function planProblemInWords({ field, problem, id }: PlanProblem): string {
+  const words: Record<PlanProblem['problem'], string> = {
+    'duplicate-identity': `${field} is “${id}”, which another thing in the file has already: every yard, hive, part and frame needs an identity of its own.`,
+    'part-in-two-places': `${field} names part “${id}”, which already stands in another place: a part can stand in one place only.`,
+    'missing-part': `${field} names part “${id}”, which is not among the yard’s parts: add it there or leave it out.`,
+    'too-many-parts': `${field} has ${id} parts: a plan may hold ${PLAN_LIMITS.partsPerPlan} at most, so split it by yard.`,
+    'too-many-layers': `${field} of “${id}” has more than ${PLAN_LIMITS.layersPerHive} layers: no hive stands that high.`,
+  }
+  return words[problem]
+}

@@ -1,0 +1,112 @@
+import { writeFileSync } from 'node:fs'
+import { CATALOGUE } from '#core/catalogue'
+import { attachmentPlaceOf, buildHive, newPart, planOf, type Hive, type Part, type Role, type Stage, type Yard } from '#core/hive'
+import type { Length } from '#core/units'
+
+/** The demo yards, written to demo-plan.json beside this file: `npx tsx demo/make-demo.ts`. */
+interface Story {
+  readonly name: string
+  readonly stage: Stage
+  readonly note: string
+  readonly stack: readonly (readonly [patternId: string, role?: Role])[]
+  /** Layers, counted from the ground, that stand the other way up than they are drawn. */
+  readonly turned?: readonly number[]
+  /** A rim as the ruler had it, by layer. */
+  readonly rimsMm?: Readonly<Record<number, number>>
+  readonly fittings?: readonly string[]
+}
+
+const ruler = (mm: number): Length => ({ mm, plusMinusMm: 0.5, source: { mark: 'measured', text: 'steel rule, half millimetres' } })
+
+const SALLOW_QUAY: readonly Story[] = [
+  {
+    name: 'Twill', stage: 'flow', note: 'Single brood box, excluder and two supers, as the book has it. Rims measured.',
+    stack: [['stand-timber-200'], ['floor-mesh-national'], ['box-national-brood', 'brood'], ['excluder-framed-national'], ['box-national-super', 'super'], ['box-national-super', 'super'], ['crown-national'], ['roof-telescoping-national']],
+    rimsMm: { 3: 8, 6: 8 }, fittings: ['entrance-block'],
+  },
+  {
+    name: 'Calico', stage: 'flow', note: 'The lower super came from another keeper.',
+    stack: [['stand-timber-200'], ['floor-mesh-national'], ['box-national-brood', 'brood'], ['excluder-framed-national'], ['box-national-super-top-space', 'super'], ['box-national-super', 'super'], ['crown-national'], ['roof-telescoping-national']],
+    rimsMm: { 3: 8, 6: 8 },
+  },
+  {
+    name: 'Gingham', stage: 'building-up', note: 'The crown board went back on in the rain.',
+    stack: [['stand-timber-200'], ['floor-solid-national'], ['box-national-brood', 'brood'], ['crown-national'], ['roof-flush-national']], turned: [3], fittings: ['entrance-block'],
+  },
+  {
+    name: 'Hessian', stage: 'supering', note: 'On 14×12, with a sheet excluder that was at hand.',
+    stack: [['stand-block-8in'], ['stand-slab-4in'], ['floor-mesh-national'], ['box-national-14x12', 'brood'], ['excluder-sheet-national'], ['box-national-super', 'super'], ['crown-national'], ['roof-gabled-national']],
+    rimsMm: { 6: 8 },
+  },
+  {
+    name: 'Damask', stage: 'winter', note: 'Packed down with a quilt of chips over the frames.',
+    stack: [['stand-timber-200'], ['floor-insert-national'], ['box-national-brood', 'brood'], ['box-national-super', 'food'], ['crown-national'], ['absorber-national'], ['roof-telescoping-national']],
+    rimsMm: { 4: 8 }, fittings: ['entrance-block', 'floor-insert-board', 'ballast-brick'],
+  },
+  {
+    name: 'Poplin', stage: 'flow', note: 'Treated in spring; the eke was to come off in a fortnight.',
+    stack: [['stand-timber-200'], ['floor-mesh-national'], ['box-national-brood', 'brood'], ['eke-shallow-national'], ['crown-national'], ['roof-telescoping-national']],
+  },
+]
+
+const KILN_BANK: readonly Story[] = [
+  {
+    name: 'Corduroy', stage: 'flow', note: 'Two deeps and four supers; reach for the steps.',
+    stack: [['stand-frame-4in'], ['floor-reversible-langstroth'], ['box-langstroth-deep', 'brood'], ['box-langstroth-deep', 'brood'], ['excluder-framed-langstroth'], ['box-langstroth-medium', 'super'], ['box-langstroth-medium', 'super'], ['box-langstroth-shallow', 'super'], ['box-langstroth-shallow', 'super'], ['crown-langstroth'], ['roof-telescoping-langstroth']],
+    turned: [4], fittings: ['ballast-brick'],
+  },
+  {
+    name: 'Muslin', stage: 'supering', note: 'The medium was put under the deep to be drawn.',
+    stack: [['stand-block-8in'], ['stand-frame-4in'], ['floor-solid-langstroth'], ['box-langstroth-medium', 'super'], ['box-langstroth-deep', 'brood'], ['crown-langstroth'], ['roof-telescoping-langstroth']],
+  },
+  {
+    name: 'Ticking', stage: 'building-up', note: 'Mediums throughout, no excluder.',
+    stack: [['stand-timber-200'], ['floor-mesh-langstroth'], ['box-langstroth-medium', 'brood'], ['box-langstroth-medium', 'brood'], ['box-langstroth-medium', 'brood'], ['crown-langstroth'], ['roof-telescoping-langstroth']],
+    fittings: ['entrance-block'],
+  },
+  {
+    name: 'Serge', stage: 'settling', note: 'A package hived in a hurry; the inner cover stayed at home.',
+    stack: [['stand-timber-200'], ['floor-solid-langstroth'], ['box-langstroth-deep', 'brood'], ['roof-telescoping-langstroth']],
+  },
+  {
+    name: 'Flannel', stage: 'winter', note: 'Deep and medium with a slab over the inner cover; the excluder is still in.',
+    stack: [['stand-frame-4in'], ['floor-solid-langstroth'], ['box-langstroth-deep', 'brood'], ['excluder-framed-langstroth'], ['box-langstroth-medium', 'food'], ['crown-langstroth'], ['slab-langstroth'], ['roof-telescoping-langstroth']],
+    fittings: ['entrance-block', 'ballast-brick'],
+  },
+]
+
+function tell(story: Story): { hive: Hive; parts: Part[] } {
+  let count = 0
+  const makeId = () => `${story.name.toLowerCase()}/${count++}`
+  const { hive, parts } = buildHive(story, CATALOGUE, makeId)
+  const measured = parts.map((part, layer) => {
+    const rim = story.rimsMm?.[layer]
+    return rim === undefined ? part : { ...part, measured: { rimDepth: ruler(rim) } }
+  })
+  const fittings = (story.fittings ?? []).map((patternId) => newPart(CATALOGUE.patterns.get(patternId)!, CATALOGUE, makeId))
+  return {
+    parts: [...measured, ...fittings],
+    hive: {
+      ...hive,
+      stack: hive.stack.map((placement, layer) => (story.turned?.includes(layer) ? { ...placement, turnedOver: true } : placement)),
+      attachments: fittings.map((part) => ({ partId: part.id, place: attachmentPlaceOf(CATALOGUE.patterns.get(part.patternId)!)! })),
+    },
+  }
+}
+
+function yard(id: string, name: string, note: string, stories: readonly Story[]): Yard {
+  const told = stories.map(tell)
+  return { id, name, note, band: 'range', hives: told.map(({ hive }) => hive), parts: told.flatMap(({ parts }) => parts) }
+}
+
+/** Both demo yards as one plan. */
+export function demoPlan() {
+  return planOf([
+    yard('sallow-quay', 'Sallow Quay', 'Harbour allotments, cool and maritime.', SALLOW_QUAY),
+    yard('kiln-bank', 'Kiln Bank', 'An old quarry edge, cold in winter.', KILN_BANK),
+  ])
+}
+
+if (process.argv[1]?.endsWith('make-demo.ts')) {
+  writeFileSync(new URL('demo-plan.json', import.meta.url), `${JSON.stringify(demoPlan(), null, 1)}\n`)
+}

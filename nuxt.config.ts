@@ -1,0 +1,32 @@
+import { fileURLToPath } from 'node:url'
+
+const root = (path: string) => fileURLToPath(new URL(path, import.meta.url))
+
+export default defineNuxtConfig({
+  compatibilityDate: '2026-01-01',
+  telemetry: false,
+  ssr: false,
+  devtools: { enabled: false },
+  modules: ['@pinia/nuxt', '@element-plus/nuxt', '@nuxt/eslint'],
+  css: ['~/assets/fonts.css', '~/assets/theme.css', '~/assets/main.css'],
+  elementPlus: { importStyle: 'css', icon: 'ElIcon' },
+  alias: { '#core': root('./core'), '#wire': root('./shared') },
+  app: {
+    head: {
+      title: 'Duvet',
+      htmlAttrs: { lang: 'en' },
+      viewport: 'width=device-width, initial-scale=1',
+      link: [{ rel: 'icon', type: 'image/svg+xml', href: '/icon.svg' }],
+      meta: [{ name: 'description', content: 'Plans framed, vertically stacked bee hives.' }],
+    },
+  },
+  spaLoadingTemplate: false,
+  experimental: { payloadExtraction: false, appManifest: false },
+  nitro: {
+    errorHandler: root('./server/error-handler.ts'),
+    alias: { '#core': root('./core'), '#wire': root('./shared') },
+    externals: { inline: [] },
+  },
+  typescript: { strict: true, tsConfig: { compilerOptions: { noUncheckedIndexedAccess: true } } },
+  vite: { worker: { format: 'es' }, build: { target: 'es2022', chunkSizeWarningLimit: 800 } },
+})

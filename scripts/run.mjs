@@ -1,0 +1,107 @@
+#!/usr/bin/env node
+// The npm scripts: installs and builds what is missing, says so, then runs the command. Needs nothing but Node and npm.
+import { spawn, spawnSync } from 'node:child_process'
+import { createHash } from 'node:crypto'
+import { existsSync, mkdirSync, readFileSync, readdirSync, rmSync, statSync, writeFileSync } from 'node:fs'
+import { join, relative } from 'node:path'
+import { fileURLToPath } from 'node:url'
+
+const root = fileURLToPath(new URL('..', import.meta.url))
+process.chdir(root)
+const [command, ...rest] = process.argv.slice(2)
+const say = (text) => process.stderr.write(`${text}\n`)
+
+function run(program, args, env = {}, stdio = 'inherit') {
+  const { status, signal } = spawnSync(program, args, { stdio, env: { ...process.env, NUXT_TELEMETRY_DISABLED: '1', ...env } })
+  if (status !== 0) process.exit(status ?? (signal ? 130 : 1))
+}
+
+/** Installs the packages of the lock file when they are missing or of another lock file. */
+function install() {
+  const lock = createHash('sha256').update(readFileSync('package-lock.json')).digest('hex')
+  const mark = 'node_modules/.duvet-lock'
+  if (existsSync(mark) && readFileSync(mark, 'utf8') === lock) return
+  say('Installing packages (npm ci) …')
+  run('npm', ['ci', '--no-audit', '--no-fund'], {}, ['ignore', 2, 2])
+  writeFileSync(mark, lock)
+}
+
+const SOURCES = ['app', 'core', 'server', 'shared', 'public', 'nuxt.config.ts', 'package-lock.json']
+
+function* filesUnder(path) {
+  if (!existsSync(path)) return
+  if (statSync(path).isFile()) yield path
+  else for (const name of readdirSync(path).sort()) yield* filesUnder(join(path, name))
+}
+
+/** Builds the application when its sources changed since the last build. */
+function build() {
+  const hash = createHash('sha256')
+  for (const source of SOURCES) for (const file of filesUnder(source)) hash.update(relative(root, file)).update(readFileSync(file))
+  const now = hash.digest('hex')
+  const mark = '.output/.duvet-sources'
+  if (existsSync(mark) && readFileSync(mark, 'utf8') === now) return
+  say('Building the application …')
+  rmSync('.output', { recursive: true, force: true })
+  run('node_modules/.bin/nuxt', ['build'], {}, ['ignore', process.env.DUVET_QUIET ? 'ignore' : 2, 2])
+  writeFileSync(mark, now)
+}
+
+/** Debian's Chromium for the tests that drive the interface. */
+function chromium() {
+  if (existsSync('/usr/bin/chromium')) return
+  say('Installing Debian’s Chromium for the browser tests (apt-get) …')
+  run('apt-get', ['update', '-qq'], {}, ['ignore', 2, 2])
+  run('apt-get', ['install', '-y', '-qq', '--no-install-recommends', 'chromium'], { DEBIAN_FRONTEND: 'noninteractive' }, ['ignore', 2, 2])
+}
+
+function serve(env) {
+  const host = process.env.HOST ?? '127.0.0.1'
+  const port = process.env.PORT ?? '3000'
+  say(`Duvet listens on http://${host.includes(':') ? `[${host}]` : host}:${port}`)
+  const server = spawn(process.execPath, ['.output/server/index.mjs'], { stdio: 'inherit', env: { ...process.env, NITRO_HOST: host, NITRO_PORT: port, ...env } })
+  for (const signal of ['SIGINT', 'SIGTERM']) process.on(signal, () => server.kill(signal))
+  server.on('exit', (code) => process.exit(code ?? 0))
+}
+
+function tsx(script, args, env = {}) {
+  run('node_modules/.bin/tsx', ['--tsconfig', 'tsconfig.tools.json', script, ...args], env)
+}
+
+const COMMANDS = {
+  demo() {
+    build()
+    if (rest.includes('--fresh')) for (const name of ['demo.db', 'demo.db-wal', 'demo.db-shm']) rmSync(join('data', name), { force: true })
+    serve({ DUVET_DATABASE: process.env.DUVET_DATABASE ?? 'file:data/demo.db', DUVET_SEED: 'demo/demo-plan.json' })
+  },
+  start() {
+    build()
+    serve({ DUVET_DATABASE: process.env.DUVET_DATABASE ?? 'file:data/duvet.db' })
+  },
+  test() {
+    chromium()
+    build()
+    tsx('scripts/test.ts', rest)
+  },
+  bench() {
+    chromium()
+    build()
+    tsx('scripts/bench.ts', rest)
+  },
+  screenshots() {
+    chromium()
+    build()
+    tsx('scripts/screenshots.ts', rest)
+  },
+  assess() {
+    tsx('cli/assess.ts', rest)
+  },
+}
+
+if (!COMMANDS[command]) {
+  say(`Commands: ${Object.keys(COMMANDS).join(', ')}`)
+  process.exit(2)
+}
+mkdirSync('data', { recursive: true })
+install()
+COMMANDS[command]()

@@ -1,0 +1,14 @@
+import { defineEventHandler, getHeader } from 'h3'
+import { readPlan } from '#wire/read'
+import { importPlan } from '../../database/import'
+import { LIMITS, readLimited, refusal } from '../../utils/answers'
+import { withDatabase } from '../../utils/database'
+
+/** Brings a plan file in; nothing here is overwritten. */
+export default defineEventHandler(async (event) => {
+  const plan = readPlan(await readLimited(event, LIMITS.planBytes))
+  if (!plan.ok) throw refusal(422, plan.problem)
+  const device = (getHeader(event, 'x-device') ?? 'import').slice(0, 60)
+  const imported = await withDatabase((database) => importPlan(database, plan.value, device, new Date().toISOString()))
+  return { imported }
+})

@@ -1,0 +1,68 @@
+import { index, integer, real, sqliteTable, text } from 'drizzle-orm/sqlite-core'
+import type { Acceptance, AttachmentPlace, BandPreset, Content, Edit, Part, Role, Stage, YawDeg } from '#core/hive'
+
+export const yards = sqliteTable('yards', {
+  id: text().primaryKey(),
+  position: integer().notNull(),
+  name: text().notNull(),
+  note: text().notNull(),
+  band: text().$type<BandPreset>().notNull(),
+  revision: integer().notNull(),
+})
+
+export const hives = sqliteTable('hives', {
+  id: text().primaryKey(),
+  yardId: text().notNull().references(() => yards.id),
+  position: integer().notNull(),
+  name: text().notNull(),
+  stage: text().$type<Stage>().notNull(),
+  note: text().notNull(),
+  accepted: text({ mode: 'json' }).$type<readonly Acceptance[]>().notNull(),
+}, (table) => [index('hives_by_yard').on(table.yardId)])
+
+export const parts = sqliteTable('parts', {
+  id: text().primaryKey(),
+  yardId: text().notNull().references(() => yards.id),
+  position: integer().notNull(),
+  patternId: text().notNull(),
+  name: text(),
+  measured: text({ mode: 'json' }).$type<Part['measured']>(),
+  contents: text({ mode: 'json' }).$type<readonly Content[]>().notNull(),
+  hasHeld: text({ mode: 'json' }).$type<Part['hasHeld']>().notNull(),
+  hole: text().$type<'open' | 'closed'>(),
+}, (table) => [index('parts_by_yard').on(table.yardId)])
+
+/** A part stands in one place only: its identity is the key. */
+export const placements = sqliteTable('placements', {
+  partId: text().primaryKey().references(() => parts.id),
+  hiveId: text().notNull().references(() => hives.id),
+  position: integer().notNull(),
+  turnedOver: integer({ mode: 'boolean' }).notNull(),
+  yawDeg: integer().$type<YawDeg>().notNull(),
+  offsetXMm: real().notNull(),
+  offsetYMm: real().notNull(),
+  role: text().$type<Role>(),
+}, (table) => [index('placements_by_hive').on(table.hiveId)])
+
+export const attachments = sqliteTable('attachments', {
+  partId: text().primaryKey().references(() => parts.id),
+  hiveId: text().notNull().references(() => hives.id),
+  position: integer().notNull(),
+  place: text().$type<AttachmentPlace>().notNull(),
+}, (table) => [index('attachments_by_hive').on(table.hiveId)])
+
+/** The log: appended to, never changed. Undo and redo are entries of their own. */
+export const edits = sqliteTable('edits', {
+  sequence: integer().primaryKey({ autoIncrement: true }),
+  id: text().notNull().unique(),
+  yardId: text().notNull(),
+  baseRevision: integer().notNull(),
+  revision: integer().notNull(),
+  madeAt: text().notNull(),
+  receivedAt: text().notNull(),
+  device: text().notNull(),
+  kind: text().$type<'do' | 'undo' | 'redo'>().notNull(),
+  targetId: text(),
+  edit: text({ mode: 'json' }).$type<Edit>().notNull(),
+  inverse: text({ mode: 'json' }).$type<Edit>().notNull(),
+}, (table) => [index('edits_by_yard').on(table.yardId, table.revision)])

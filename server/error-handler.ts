@@ -1,0 +1,19 @@
+import type { H3Error, H3Event } from 'h3'
+
+/** Answers every error with its field and sentence and nothing of the inside: no stack, no path. */
+export default function answerError(error: H3Error, event: H3Event) {
+  const status = error.statusCode || 500
+  const known = error.data as { field?: string; sentence?: string } | undefined
+  if (status >= 500) console.error(error)
+  const body = known?.sentence ? known : { field: 'request', sentence: sentenceFor(status) }
+  event.node.res.statusCode = status
+  event.node.res.setHeader('content-type', 'application/json')
+  event.node.res.setHeader('x-content-type-options', 'nosniff')
+  event.node.res.end(JSON.stringify({ statusCode: status, ...body }))
+}
+
+function sentenceFor(status: number): string {
+  if (status === 404) return 'There is nothing at this address.'
+  if (status === 405) return 'This address does not take that kind of request.'
+  return status < 500 ? 'The request could not be understood.' : 'The server could not do this; the data is as it was.'
+}

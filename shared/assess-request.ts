@@ -1,0 +1,48 @@
+import * as yup from 'yup'
+import { CATALOGUE } from '#core/catalogue'
+import { assessHive, type Assessment } from '#core/assess'
+import type { Finding, Grade } from '#core/checks'
+import type { Plan } from '#core/hive'
+import { partsById } from '#core/geometry'
+import { findingInWords, gapTitle, nearestLimitInWords, partNames, termsInWords, verdictWord, type FindingWords, type Reader } from '#core/wording'
+
+export const readerSchema = yup.object({
+  units: yup.string().optional().oneOf(['mm', 'inches'], 'units is neither mm nor inches'),
+  words: yup.string().optional().oneOf(['british', 'northAmerican'], 'words is neither british nor northAmerican'),
+})
+
+export interface AssessedHive {
+  readonly yard: string
+  readonly hive: string
+  readonly hiveId: string
+  readonly stage: string
+  readonly worst: Grade
+  readonly heightMm: number
+  readonly gaps: readonly { readonly title: string; readonly mm: number; readonly plusMinusMm: number; readonly madeOf: string; readonly verdict: string; readonly grade: Grade; readonly nearestLimit: string }[]
+  readonly findings: readonly (Omit<Finding, 'remedies'> & { readonly words: FindingWords })[]
+}
+
+/** Every hive of a plan assessed, as data and in the reader's words. */
+export function assessPlan(plan: Plan, reader: Reader): AssessedHive[] {
+  return plan.yards.flatMap((yard) => {
+    const parts = partsById(yard)
+    return yard.hives.map((hive): AssessedHive => {
+      const assessment = assessHive(yard, hive, CATALOGUE, parts)
+      return { yard: yard.name, hive: hive.name, hiveId: hive.id, stage: hive.stage, worst: assessment.worst, heightMm: assessment.heightMm, ...toldOf(assessment, reader) }
+    })
+  })
+}
+
+function toldOf(assessment: Assessment, reader: Reader): Pick<AssessedHive, 'gaps' | 'findings'> {
+  const names = partNames(assessment.assembled, reader.vocabulary)
+  return {
+    gaps: assessment.gaps.map((gap) => ({
+      title: gapTitle(gap, names), mm: gap.mm, plusMinusMm: gap.plusMinusMm, madeOf: termsInWords(gap.terms, reader),
+      verdict: verdictWord(gap), grade: gap.grade, nearestLimit: nearestLimitInWords(gap, reader),
+    })),
+    findings: assessment.findings.map((finding) => {
+      const { remedies: _edits, ...data } = finding
+      return { ...data, words: findingInWords(finding, names, CATALOGUE, reader) }
+    }),
+  }
+}

@@ -1,0 +1,78 @@
+import * as yup from 'yup'
+import { DIMENSION_NAMES } from '#core/catalogue'
+import { ATTACHMENT_PLACES, BAND_PRESETS, PLAN_FORMAT, PLAN_LIMITS, PLAN_VERSION, ROLES, STAGES, YAWS_DEG } from '#core/hive'
+
+/** Counted in characters, as JSON Schema does, not in UTF-16 units. */
+function text(max: number, min = 0) {
+  return yup.string().strict().defined('${path} is missing: a text').test('length', '${path} may have ' + `${min} to ${max} characters`, (value) => {
+    if (value === undefined) return true
+    const length = [...value].length
+    return length >= min && length <= max
+  })
+}
+
+export const IDENTITY_PATTERN = '^(?!new:)[A-Za-z0-9_.:/×-]{1,100}$'
+const identity = () => yup.string().strict().required('${path} is missing: every yard, hive, part and frame needs an identity').matches(new RegExp(IDENTITY_PATTERN, 'u'), '${path} is not an identity: 1 to 100 letters, digits or the signs _ . : / - ×')
+const oneOf = <T extends string>(values: readonly T[]) => yup.string().strict().required().oneOf(values, '${path} is none of ' + values.join(', '))
+const whole = (min: number, max: number) => yup.number().strict().required('${path} is missing: a whole number').integer('${path} is not a whole number').min(min).max(max)
+const decimal = (min: number, max: number) => yup.number().strict().required('${path} is missing: a number').min(min, '${path} is below ${min}').max(max, '${path} is above ${max}')
+const listOf = <T extends yup.Schema>(schema: T, max: number) => yup.array().strict().of(schema).required('${path} is missing: a list').max(max, '${path} has more than ${max} entries')
+const record = <T extends yup.ObjectShape>(shape: T) => yup.object(shape).strict().required('${path} is missing').noUnknown('${path} has a field that a plan does not have: ${unknown}')
+
+const source = record({ mark: oneOf(['P', 'C', 'M', 'measured', 'own'] as const), text: text(300) })
+const length = record({ mm: decimal(-1000, 3000), plusMinusMm: decimal(0, 100), source, inches: text(20, 1).optional() })
+
+const measured = yup.object(Object.fromEntries(DIMENSION_NAMES.map((name) => [name, length.optional().default(undefined)]))).strict().optional().default(undefined)
+  .noUnknown('${path} has a dimension that no part has: ${unknown}')
+
+export const contentSchema = record({ id: identity(), patternId: identity(), place: whole(0, 99) })
+
+export const partSchema = record({
+  id: identity(),
+  patternId: identity(),
+  name: text(80, 1).optional(),
+  measured,
+  contents: listOf(contentSchema, PLAN_LIMITS.contentsPerPart),
+  hasHeld: listOf(oneOf(['honey', 'brood'] as const), 2),
+  hole: yup.string().strict().optional().oneOf(['open', 'closed']),
+})
+
+export const placementSchema = record({
+  partId: identity(),
+  turnedOver: yup.boolean().strict().required('${path} is missing: true or false'),
+  yawDeg: yup.number().strict().required().oneOf(YAWS_DEG, '${path} is none of 0, 90, 180, 270'),
+  offsetMm: record({ x: decimal(-600, 600), y: decimal(-600, 600) }),
+  role: yup.string().strict().optional().oneOf(ROLES),
+})
+
+export const attachmentSchema = record({ partId: identity(), place: oneOf(ATTACHMENT_PLACES) })
+export const acceptanceSchema = record({
+  findingKey: text(400, 1),
+  measuredMm: yup.number().strict().nullable().defined('${path} is missing: a number or null').min(-10_000).max(10_000),
+  reason: text(500, 1),
+})
+
+export const hiveSchema = record({
+  id: identity(),
+  name: text(80, 1),
+  stage: oneOf(STAGES),
+  note: text(2000),
+  stack: listOf(placementSchema, PLAN_LIMITS.layersPerHive),
+  attachments: listOf(attachmentSchema, 20),
+  accepted: listOf(acceptanceSchema, 200),
+})
+
+export const yardSchema = record({
+  id: identity(),
+  name: text(80, 1),
+  note: text(2000),
+  band: oneOf(BAND_PRESETS),
+  hives: listOf(hiveSchema, PLAN_LIMITS.hivesPerYard),
+  parts: listOf(partSchema, PLAN_LIMITS.partsPerPlan),
+})
+
+export const planSchema = record({
+  format: yup.string().strict().required('format is missing: a plan file says “' + PLAN_FORMAT + '”').oneOf([PLAN_FORMAT], 'format is not “' + PLAN_FORMAT + '”: this is no plan file'),
+  version: yup.number().strict().required('version is missing: this Duvet reads version ' + PLAN_VERSION).oneOf([PLAN_VERSION], 'version is ${value}: this Duvet reads version ' + PLAN_VERSION),
+  yards: listOf(yardSchema, PLAN_LIMITS.yards),
+})
