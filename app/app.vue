@@ -1,3 +1,11 @@
+<script setup lang="ts">
+const yards = useYards()
+onMounted(() => yards.load())
+</script>
+
 <template>
+  <DrawingHatchesOnce />
   <NuxtPage />
+  <ShellConflict v-if="yards.conflict" />
+  <ShellMessage />
 </template>

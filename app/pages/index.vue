@@ -1,3 +1,112 @@
+<script setup lang="ts">
+// The row: all hives of all yards, or three honest starts when there is none.
+import { CATALOGUE } from '#core/catalogue'
+import { assembleHive, layOut, partsById } from '#core/geometry'
+import { freeName, planOf, planOfHive, withOwnIdentities, type Hive, type StartName, type Yard } from '#core/hive'
+import type { HiveAction } from '~/components/row/Hive.vue'
+import { download, fileName } from '~/composables/download'
+
+const yards = useYards()
+const help = ref(false)
+const adding = ref<string | null>(null)
+const settings = ref<Yard | null>(null)
+const renaming = shallowRef<{ yardId: string; hive: Hive } | null>(null)
+const newYard = ref(false)
+
+useHead({ title: 'Duvet' })
+const lastYard = ref<string>()
+watch(() => yards.yards, (all) => { lastYard.value ??= all[0]?.id })
+
+/** One scale for every yard: the tallest hive of all fits. Heights only; the findings are worked out where they are seen. */
+const tallestMm = computed(() => Math.max(900, ...yards.yards.flatMap((yard) => {
+  const parts = partsById(yard)
+  return yard.hives.map((hive) => layOut(assembleHive(hive, parts, CATALOGUE)).heightMm)
+})))
+
+async function start(kind: StartName) {
+  const yardId = await yards.addYard('My yard')
+  const hiveId = yardId && yards.addHive(yardId, kind, 'First hive')
+  if (hiveId) await navigateTo(`/hives/${hiveId}`)
+}
+async function add(kind: StartName, name: string) {
+  const hiveId = yards.addHive(adding.value!, kind, name)
+  adding.value = null
+  if (hiveId) await navigateTo(`/hives/${hiveId}`)
+}
+function act(yard: Yard, hive: Hive, action: HiveAction) {
+  lastYard.value = yard.id
+  if (action === 'export') download(`${fileName(hive.name)}.json`, planText(planOfHive(yard, hive)), 'application/json')
+  else if (action === 'rename') renaming.value = { yardId: yard.id, hive }
+  else if (action === 'remove') yards.perform(yard.id, { kind: 'remove-hive', hiveId: hive.id })
+  else copy(yard, hive)
+}
+function copy(yard: Yard, hive: Hive) {
+  const twin = withOwnIdentities({ ...yard, ...planOfHive(yard, hive).yards[0]! }, yard.name, () => crypto.randomUUID())
+  const name = freeName(hive.name, new Set(yard.hives.map((other) => other.name)))
+  yards.perform(yard.id, {
+    kind: 'add-hive', at: yard.hives.findIndex(({ id }) => id === hive.id) + 1, hive: { ...twin.hives[0]!, name },
+    parts: twin.parts.map((part, n) => ({ at: yard.parts.length + n, part })),
+  })
+}
+function planText(plan: ReturnType<typeof planOf>) {
+  return `${JSON.stringify(plan, null, 1)}\n`
+}
+function exportYard(yard: Yard) {
+  download(`${fileName(yard.name)}.json`, planText(planOf([yard])), 'application/json')
+}
+function exportAll() {
+  download('duvet-plan.json', planText(planOf(yards.yards)), 'application/json')
+}
+function rename(name: string) {
+  const { yardId, hive } = renaming.value!
+  yards.perform(yardId, { kind: 'set-hive', hiveId: hive.id, name, stage: hive.stage, note: hive.note })
+  renaming.value = null
+}
+async function addYard(name: string) {
+  newYard.value = false
+  lastYard.value = await yards.addYard(name)
+}
+</script>
+
 <template>
-  <main>Duvet</main>
+  <div>
+    <ShellHeader :yard-id="lastYard" @help="help = true" />
+    <main v-if="yards.loaded">
+      <h1 class="visually-hidden">The row of hives</h1>
+      <RowStarts v-if="yards.yards.length === 0" @start="start" />
+      <template v-else>
+        <RowYard
+          v-for="yard in yards.yards" :key="yard.id" :yard="yard" :tallest-mm="tallestMm"
+          @add="adding = yard.id; lastYard = yard.id" @settings="settings = yard; lastYard = yard.id" @export-yard="exportYard(yard)" @act="(hive: Hive, action: HiveAction) => act(yard, hive, action)"
+        />
+        <footer class="foot">
+          <button class="plain-button" type="button" @click="newYard = true">New yard</button>
+          <RowImport />
+          <button class="plain-button" type="button" data-testid="export-all" @click="exportAll">Save everything as a plan file</button>
+        </footer>
+      </template>
+    </main>
+    <p v-else class="loading" role="status">Fetching the yards…</p>
+    <RowAddHive v-if="adding" @start="add" @close="adding = null" />
+    <RowYardSettings v-if="settings" :yard="settings" @close="settings = null" />
+    <ShellNaming v-if="renaming" title="Name of this hive" :value="renaming.hive.name" required @take="rename" @close="renaming = null" />
+    <ShellNaming v-if="newYard" title="Name of the new yard" value="" required @take="addYard" @close="newYard = false" />
+    <ShellHelp v-model="help" />
+  </div>
 </template>
+
+<style scoped>
+.foot {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 10px;
+  margin: 10px 16px;
+  padding: 12px 0 24px;
+  border-top: 2px dashed var(--seam);
+}
+
+.loading {
+  padding: 60px;
+  text-align: center;
+}
+</style>

@@ -50,7 +50,7 @@ export interface Pattern {
   readonly rimSide?: 'above' | 'below'
   /** May be used either way up. */
   readonly reversible?: boolean
-  readonly normalContents?: NormalContents
+  readonly normalContents?: NormalContents | undefined
   /** The same box with its bee space at the other end. */
   readonly twinId?: string
   readonly roofForm?: 'telescoping' | 'flush' | 'gabled'

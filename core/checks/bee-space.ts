@@ -47,9 +47,9 @@ function waysOut({ assembled: { hive } }: Measured, lower: PlacedPart, upper: Pl
   for (const part of [lower, upper]) {
     if (canStandEitherWay(part) || part.pattern?.reversible) ways.push(turnOver(hive, part))
     const twin = catalogue.patterns.get(part.pattern?.twinId ?? '')
-    if (twin) ways.push(swapFor(hive, part, twin))
+    if (twin) ways.push(swapFor(hive, part, twin, catalogue))
     const framed = part.pattern?.surface === 'sheet' ? catalogue.patterns.get(part.pattern.id.replace('sheet', 'framed')) : undefined
-    if (framed) ways.push(swapFor(hive, part, framed, false), swapFor(hive, part, framed, true))
+    if (framed) ways.push(swapFor(hive, part, framed, catalogue, false), swapFor(hive, part, framed, catalogue, true))
   }
   if (lower.pattern?.kind === 'box' && upper.pattern?.kind === 'box' && lower.placement.role === upper.placement.role) ways.push(exchange(hive, lower, upper))
   return ways

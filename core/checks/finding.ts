@@ -8,7 +8,7 @@ export type Grade = Severity | 'good'
 export const RULES = [
   'bee-space.gap', 'bee-space.end-bar', 'bee-space.side', 'open-space',
   'joint.open', 'joint.bearing', 'joint.roof',
-  'order.no-floor', 'order.below-floor', 'order.second-floor', 'order.no-roof', 'order.above-roof', 'order.no-crown', 'order.no-box',
+  'order.no-floor', 'order.below-floor', 'order.second-floor', 'order.no-roof', 'order.above-roof', 'order.no-crown', 'order.box-above-crown', 'order.no-box',
   'order.super-below-brood', 'order.super-under-excluder', 'order.brood-above-excluder', 'order.two-excluders',
   'order.no-excluder', 'order.excluder-in-winter', 'order.feeder-no-way-up', 'order.feeder-proud', 'order.empty-box', 'order.upside-down',
   'pattern.unknown',

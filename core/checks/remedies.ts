@@ -1,6 +1,6 @@
 import type { Catalogue, Pattern } from '../catalogue'
 import type { PlacedPart } from '../geometry'
-import { PLACEHOLDER, newPart, newPlacement, type Hive, type Part, type Role } from '../hive'
+import { PLACEHOLDER, newPart, newPlacement, swapEdit, type Hive, type Role } from '../hive'
 import type { Remedy } from './finding'
 
 /** Stand the part the other way up. */
@@ -33,20 +33,9 @@ export function exchange(hive: Hive, lower: PlacedPart, upper: PlacedPart): Reme
   }
 }
 
-/** Put a part of another pattern in its place: what hangs in it moves over, the old shell goes to the shed. */
-export function swapFor(hive: Hive, { part, placement, index }: PlacedPart, pattern: Pattern, turnedOver = placement.turnedOver): Remedy {
-  const filled: Part = { id: `${PLACEHOLDER}${pattern.id}`, patternId: pattern.id, contents: part.contents, hasHeld: part.hasHeld }
-  return {
-    kind: 'swap-for', partId: part.id, patternId: pattern.id,
-    edit: {
-      kind: 'batch',
-      edits: [
-        { kind: 'set-part', part: { ...part, contents: [] } },
-        { kind: 'take-off', hiveId: hive.id, partId: part.id },
-        { kind: 'add-part', hiveId: hive.id, at: index, part: filled, placement: { ...placement, partId: filled.id, turnedOver } },
-      ],
-    },
-  }
+/** Put a part of another pattern in its place. */
+export function swapFor(hive: Hive, { part, placement }: PlacedPart, pattern: Pattern, catalogue: Catalogue, turnedOver = placement.turnedOver): Remedy {
+  return { kind: 'swap-for', partId: part.id, patternId: pattern.id, edit: swapEdit(hive, part, pattern, catalogue, placeholders(pattern.id), turnedOver) }
 }
 
 /** Open the hole of a crown. */

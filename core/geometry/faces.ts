@@ -5,7 +5,7 @@ import { dimension, dimensionMm, type ResolvedPart } from './resolve'
 import { termOf, type Term, type TermName } from './term'
 
 export type Surface =
-  | 'top-bars' | 'bottom-bars' | 'board' | 'mesh' | 'sheet' | 'rods' | 'screen' | 'chips' | 'slab' | 'underside'
+  | 'top-bars' | 'bottom-bars' | 'floor' | 'floor-mesh' | 'board' | 'sheet' | 'rods' | 'screen' | 'chips' | 'slab' | 'underside'
   | 'hole' | 'feeder' | 'open' | 'unknown'
 
 export type Passes = 'bee' | 'worker' | 'air' | 'nothing'
@@ -142,8 +142,8 @@ function boxFaces(part: ResolvedPart): PartFaces {
 
 function floorFaces(part: ResolvedPart): PartFaces {
   const widthMm = dimensionMm(part, 'rimWidth')
-  const surface = part.pattern?.surface === 'mesh' ? 'mesh' : 'board'
-  const passes = surface === 'mesh' ? 'air' : 'nothing'
+  const surface = part.pattern?.surface === 'mesh' ? 'floor-mesh' : 'floor'
+  const passes = surface === 'floor-mesh' ? 'air' : 'nothing'
   const edge = ring(part, widthMm, true)
   const rect = edge.inside ?? edge.outside
   const reversible = part.pattern?.reversible === true

@@ -138,7 +138,7 @@ function placeOf(lower: Surface, upper: Surface, throughOpen: boolean): GapPlace
   const framesAbove = upper === 'bottom-bars'
   if (throughOpen) return 'through-open'
   if (framesBelow && framesAbove) return 'frames'
-  if (framesAbove) return isExcluder(lower) ? 'excluder' : 'floor'
+  if (framesAbove) return isExcluder(lower) ? 'excluder' : lower === 'floor' || lower === 'floor-mesh' ? 'floor' : 'cover'
   if (framesBelow) return isExcluder(upper) ? 'excluder' : 'cover'
   return 'no-frames'
 }

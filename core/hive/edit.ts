@@ -1,4 +1,4 @@
-import type { Acceptance, Attachment, BandPreset, Hive, Part, Placement, Stage } from './model'
+import { partIdsOf, type Acceptance, type Attachment, type BandPreset, type Hive, type Part, type Placement, type Stage, type Yard } from './model'
 
 /** Everything that can be done to a yard, as data. Every edit has an inverse that is an edit. */
 export type Edit =
@@ -29,13 +29,17 @@ export interface PartAt {
 
 export type EditOf<K extends Edit['kind']> = Extract<Edit, { kind: K }>
 
-/** The hives that an edit touches; an empty list stands for the whole yard. */
-export function hivesTouchedBy(edit: Edit): string[] {
+/** Stands for the yard itself among what an edit touches. */
+export const WHOLE_YARD = '*'
+
+/** The hives of a yard that an edit touches; `WHOLE_YARD` for the yard's own settings. */
+export function hivesTouchedBy(edit: Edit, yard: Yard): string[] {
   switch (edit.kind) {
     case 'move-part': return [edit.fromHiveId, edit.toHiveId]
     case 'add-hive': case 'replace-hive': case 'restore-hive': return [edit.hive.id]
-    case 'batch': return [...new Set(edit.edits.flatMap(hivesTouchedBy))]
-    case 'set-part': case 'set-yard': return []
+    case 'batch': return [...new Set(edit.edits.flatMap((each) => hivesTouchedBy(each, yard)))]
+    case 'set-part': return yard.hives.filter((hive) => partIdsOf(hive).includes(edit.part.id)).map(({ id }) => id)
+    case 'set-yard': return [WHOLE_YARD]
     default: return [edit.hiveId]
   }
 }

@@ -16,7 +16,7 @@ export function showLength(mm: number, units: UnitSystem): string {
 export function showFigure(mm: number, units: UnitSystem): string {
   if (units === 'mm') return showMm(mm)
   const { text, side } = inchReading(mm)
-  return text + (side === 0 ? '' : side > 0 ? '+' : '−').replace('-', '−')
+  return text.replace('-', '−') + (side === 0 ? '' : side > 0 ? '+' : '−')
 }
 
 /** The same for a screen reader: `a little over 1/4 inch`. */

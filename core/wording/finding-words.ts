@@ -1,12 +1,14 @@
 import type { Catalogue } from '../catalogue'
 import type { Finding, Grade, Remedy, Rule } from '../checks'
 import { showLength } from '../units'
-import { gapFate, withPlusMinus } from './gap-words'
+import { gapFate, verdictWord, withPlusMinus } from './gap-words'
 import { capital, inWords, patternName, the, type Reader } from './names'
 
 export interface FindingWords {
   readonly severity: string
   readonly title: string
+  /** The whole in half a line, for a row of hives. */
+  readonly short: string
   /** What is there, with the figure. */
   readonly what: string
   /** What will happen if it is left. */
@@ -30,7 +32,7 @@ interface Telling {
   readonly figure: string
 }
 
-type Told = { readonly title: string; readonly what: string; readonly fate: string }
+type Told = Pick<FindingWords, 'title' | 'what' | 'fate'>
 
 /** A finding in the reader's words and units. */
 export function findingInWords(finding: Finding, names: ReadonlyMap<string, string>, catalogue: Catalogue, reader: Reader): FindingWords {
@@ -41,7 +43,8 @@ export function findingInWords(finding: Finding, names: ReadonlyMap<string, stri
     figure: finding.measured ? withPlusMinus(finding.measured, reader) : '',
   }
   const told = TELL[finding.rule](telling)
-  return { ...told, title: capital(told.title), severity: severityWord(finding.severity), remedies: finding.remedies.map((remedy) => remedyInWords(remedy, named, catalogue, reader)) }
+  const short = finding.rule === 'bee-space.gap' && finding.measured ? `${showLength(finding.measured.mm, reader.units)} ${verdictWord(finding.facts as never)}, ${told.title}` : told.title
+  return { ...told, title: capital(told.title), short: capital(short), severity: severityWord(finding.severity), remedies: finding.remedies.map((remedy) => remedyInWords(remedy, named, catalogue, reader)) }
 }
 
 /** What the button of a remedy says, with the figure that it gives. */
@@ -88,7 +91,7 @@ const TELL: Record<Rule, (telling: Telling) => Told> = {
     fate: finding.severity === 'stop' ? 'It cannot be put together: take one frame out.' : finding.severity === 'watch' ? 'Bees build a comb of their own in it, or one more frame goes in.' : 'The outer comb grows fat on that side; a dummy or an even share at both walls keeps it straight.',
   }),
   'open-space': ({ finding, figure, part, named }) => ({
-    title: `open space in ${part(0)}`,
+    title: finding.facts.verdict === 'filled' ? `comb will fill ${the(part(0))}` : `open space in ${the(part(0))}`,
     what: `${figure} from ${the(named(finding.facts.lowerId))} up to ${the(named(finding.facts.upperId))} with nothing in it.`,
     fate: finding.facts.verdict === 'filled' ? 'In a time when bees build they fill it with comb within weeks.' : 'Put up with at this stage, for feeding, treatment or winter. Take it off before bees build again.',
   }),
@@ -117,6 +120,7 @@ const TELL: Record<Rule, (telling: Telling) => Told> = {
     what: `There is no ${inWords({ british: 'crown board', northAmerican: 'inner cover' }, reader.vocabulary)} under it.`,
     fate: 'The roof is glued to the box and its skirt leaves no grip to pry it off.',
   }),
+  'order.box-above-crown': ({ finding, named }) => ({ title: `${list(finding.partIds.map(named))} above ${the(named(finding.facts.crownId))}`, what: `${capital(the(named(finding.facts.crownId)))} closes the colony below it.`, fate: 'Bees come up through the hole at best: they carry the honey down or build under it. Right only for supers that are to be licked clean.' }),
   'order.no-box': () => ({ title: 'no box yet', what: 'There is nowhere for bees to live in this hive.', fate: 'Add a brood box from the tray.' }),
   'order.super-below-brood': ({ finding, named }) => ({ title: `${list(finding.partIds.map(named))} below the brood`, what: `It stands below ${the(named(finding.facts.broodId))}.`, fate: 'Bees store honey above and to the back of the brood: below it they carry it up or the queen lays in it.' }),
   'order.super-under-excluder': ({ part }) => ({ title: `${part(0)} under the excluder`, what: 'The queen can reach it.', fate: 'She lays in it, and there is brood in the honey at the crop.' }),

@@ -82,6 +82,11 @@ function wordFor({ part, pattern }: ResolvedPart, role: Role | undefined, vocabu
   return pattern.kind === 'box' ? roleWord(role ?? pattern.usualRole ?? 'super', vocabulary) : inWords(pattern.label, vocabulary)
 }
 
+/** A pattern's name without its format, where only one format is in sight. */
+export function shortPatternName(pattern: Pattern, vocabulary: Vocabulary): string {
+  return capital(inWords(pattern.label, vocabulary).replace(/^(National|Langstroth) /, ''))
+}
+
 /** The short line under a part's name: what it is as made, and what hangs in it. */
 export function partDetail({ part, pattern }: Pick<StackedPart, 'part' | 'pattern'>, vocabulary: Vocabulary): string {
   if (!pattern) return 'not in this catalogue'
@@ -91,5 +96,5 @@ export function partDetail({ part, pattern }: Pick<StackedPart, 'part' | 'patter
 function framesWord(hanging: number, pattern: Pattern): string {
   if (hanging === 0) return 'no frames'
   const dummies = hanging > 1 && pattern.normalContents?.dummyPatternId ? 1 : 0
-  return dummies ? `${hanging - dummies} frames and a dummy` : `${hanging} ${hanging === 1 ? 'frame' : 'frames'}`
+  return dummies ? `${hanging - dummies} frames + dummy` : `${hanging} ${hanging === 1 ? 'frame' : 'frames'}`
 }

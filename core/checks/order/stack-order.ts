@@ -1,5 +1,6 @@
 import type { PartKind } from '../../catalogue'
 import type { PlacedPart } from '../../geometry'
+import type { Stage } from '../../hive'
 import type { Context, Measured } from '../context'
 import { findingOf, type Finding, type Remedy } from '../finding'
 import { add, move, takeOff, turnOver } from '../remedies'
@@ -13,6 +14,7 @@ export function checkStackOrder(measured: Measured, context: Context): Finding[]
     ...noBox(measured),
     ...floors(measured, context),
     ...roofs(measured, context),
+    ...boxesAboveCrown(measured, context),
     ...upsideDown(measured),
     ...parts.filter(({ pattern }) => !pattern).map(({ part }) => findingOf('pattern.unknown', 'watch', [part.id], { facts: { patternId: part.patternId } })),
   ]
@@ -81,6 +83,19 @@ function bestCrown(measured: Measured, below: PlacedPart, ways: Remedy[], contex
   const best = tried.sort((a, b) => (a.trial?.outsideMm ?? Infinity) - (b.trial?.outsideMm ?? Infinity))[0]
   const resultMm = best?.trial?.gaps.find((gap) => gap.lowerId === below.part.id && gap.place === 'cover')?.mm
   return best ? [resultMm === undefined ? best.remedy : { ...best.remedy, resultMm }] : []
+}
+
+/** Stages in which wet supers go back above the crown to be cleaned out. */
+const CLEANING_STAGES: ReadonlySet<Stage> = new Set(['crop', 'after-crop'])
+
+/** The crown closes the colony above; frames over it are outside. */
+function boxesAboveCrown({ layout, assembled }: Measured, { stage }: Context): Finding[] {
+  const crown = ofKind(layout.parts, 'crown')[0]
+  const above = crown ? ofKind(layout.parts, 'box').filter((box) => box.index > crown.index && box.part.contents.length > 0) : []
+  if (!crown || above.length === 0) return []
+  return [findingOf('order.box-above-crown', CLEANING_STAGES.has(stage) ? 'note' : 'mend', above.map(({ part }) => part.id), {
+    facts: { crownId: crown.part.id }, remedies: [move(assembled.hive, crown, above.at(-1)!.index, 'move-above', above.at(-1)!)],
+  })]
 }
 
 /** What cannot stand on its head: boxes with frames, roofs, feeders, absorbers, and floors with one face. */

@@ -1,0 +1,91 @@
+<script setup lang="ts">
+// What will happen: the findings, worst first, those of the selected part alone when one is selected.
+import type { Assessment } from '#core/assess'
+import type { Finding, Remedy } from '#core/checks'
+import { CATALOGUE } from '#core/catalogue'
+import { capital, findingInWords, the, type Reader } from '#core/wording'
+import { gapKey } from '~/drawing/marks'
+
+const props = defineProps<{ assessment: Assessment; names: ReadonlyMap<string, string>; reader: Reader; selectedId: string | null; tried: Remedy | null }>()
+const emit = defineEmits<{ show: [finding: Finding]; showAll: []; try: [remedy: Remedy | null]; apply: [remedy: Remedy]; accept: [finding: Finding, reason: string]; withdraw: [finding: Finding] }>()
+
+const listed = computed(() => {
+  const { selectedId } = props
+  const about = (finding: Finding) => finding.partIds.includes(selectedId!) || finding.remedies.some(({ partId }) => partId === selectedId)
+  const some = selectedId ? props.assessment.findings.filter(about) : props.assessment.findings
+  return some.map((finding) => ({ finding, words: findingInWords(finding, props.names, CATALOGUE, props.reader) }))
+})
+const good = computed(() => props.assessment.gaps.filter(({ grade, verdict, lowerId, upperId }) =>
+  grade === 'good' && verdict !== 'out-of-reach' && (!props.selectedId || lowerId === props.selectedId || upperId === props.selectedId)))
+const goodPairs = computed(() => good.value.map((gap) => ({ key: gapKey(gap), text: `${props.names.get(gap.upperId)} over ${the(props.names.get(gap.lowerId) ?? '')}` })))
+</script>
+
+<template>
+  <section class="docket" aria-label="What will happen">
+    <h2>
+      What will happen
+      <button v-if="selectedId" class="plain-button quiet" type="button" @click="emit('showAll')">Show all {{ assessment.findings.length }}</button>
+    </h2>
+    <p v-if="selectedId" class="filtered">About {{ the(names.get(selectedId) ?? '') }} only.</p>
+    <BenchFindingCard
+      v-for="{ finding, words } in listed" :key="finding.key" :finding="finding" :words="words" :tried="tried"
+      @show="emit('show', finding)" @try="emit('try', $event)" @apply="emit('apply', $event)" @accept="emit('accept', finding, $event)" @withdraw="emit('withdraw', finding)"
+    />
+    <article v-if="goodPairs.length > 0" class="good">
+      <p class="head"><ShellSeverityMark grade="good" /> <b>Good</b> · {{ goodPairs.length }} {{ goodPairs.length === 1 ? 'gap' : 'gaps' }} as they should be</p>
+      <p>{{ goodPairs.map(({ text }) => capital(text)).join('; ') }}.</p>
+    </article>
+    <p v-if="listed.length === 0 && goodPairs.length === 0" class="none">Nothing to say {{ selectedId ? 'about this part' : 'yet: put a floor, a box and a roof on the stack' }}.</p>
+    <p class="caution">Figures are guidance. Bees, kit and weather differ: look before you trust a drawing. Stings can kill an allergic person; have help within call.</p>
+  </section>
+</template>
+
+<style scoped>
+.docket {
+  display: flex;
+  flex-direction: column;
+  gap: 9px;
+}
+
+h2 {
+  display: flex;
+  align-items: center;
+  justify-content: space-between;
+  min-height: 32px;
+  font-size: 16px;
+}
+
+h2 button {
+  min-height: 32px;
+  padding: 0 8px;
+  color: var(--indigo);
+}
+
+.filtered,
+.caution {
+  color: var(--soft-ink);
+  font-size: 13.5px;
+}
+
+.good {
+  padding: 9px 12px;
+  border: 1px solid var(--seam);
+  border-left: 6px solid var(--good);
+  border-radius: 8px;
+  background: var(--sheet);
+  font-size: 14px;
+}
+
+.head {
+  display: flex;
+  gap: 8px;
+  align-items: center;
+  color: var(--good);
+  font-size: 15px;
+}
+
+.caution {
+  padding-top: 8px;
+  border-top: 2px dashed var(--seam);
+}
+</style>

@@ -1,0 +1,49 @@
+<script setup lang="ts">
+// What is in the hand, and how to put it down without dragging.
+import type { Hand } from '~/stores/bench'
+
+defineProps<{ hand: Hand; name: string; place: string; verdict: string }>()
+defineEmits<{ up: []; down: []; turn: []; putDown: []; letGo: [] }>()
+</script>
+
+<template>
+  <div class="hand" role="group" aria-label="In the hand">
+    <p><b>{{ name }}</b> in the hand, {{ place }}. {{ verdict }}</p>
+    <div class="keys">
+      <button class="plain-button" type="button" @click="$emit('up')">Higher</button>
+      <button class="plain-button" type="button" @click="$emit('down')">Lower</button>
+      <button class="plain-button" type="button" @click="$emit('turn')">Turn over</button>
+      <button class="plain-button filled" type="button" data-testid="put-down" @click="$emit('putDown')">Put it here</button>
+      <button class="plain-button quiet" type="button" @click="$emit('letGo')">Cancel</button>
+    </div>
+  </div>
+</template>
+
+<style scoped>
+.hand {
+  position: fixed;
+  left: 204px;
+  right: 320px;
+  bottom: 6px;
+  z-index: 10;
+  padding: 8px 12px;
+  border: 2px dashed var(--indigo);
+  border-radius: 9px;
+  background: #fff;
+  box-shadow: 0 3px 14px rgb(34 38 46 / 18%);
+}
+
+@media (max-width: 1020px) {
+  .hand {
+    left: 6px;
+    right: 6px;
+  }
+}
+
+.keys {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px;
+  margin-top: 7px;
+}
+</style>

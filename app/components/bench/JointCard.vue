@@ -1,0 +1,119 @@
+<script setup lang="ts">
+// The selected joint several times as large, with all there is to say about it.
+import type { Assessment } from '#core/assess'
+import type { JudgedGap } from '#core/checks'
+import { showLength } from '#core/units'
+import { bandInWords, capital, gapFate, gapTitle, nearestLimitInWords, termsInWords, the, verdictWord, withPlusMinus, type Reader } from '#core/wording'
+import { GRADE_COLOURS, PAPER } from '~/drawing/palette'
+import { markOf } from '~/drawing/marks'
+import { halfOutsideMm, sectionOf } from '~/drawing/section'
+
+const props = defineProps<{ assessment: Assessment; gap: JudgedGap; names: ReadonlyMap<string, string>; reader: Reader }>()
+defineEmits<{ close: [] }>()
+
+const SIZE = { width: 292, height: 132 }
+const near = computed(() => props.assessment.layout.parts.filter(({ part, bottomMm, topMm }) => part.id === props.gap.lowerId || part.id === props.gap.upperId || (topMm > props.gap.fromMm - 60 && bottomMm < props.gap.toMm + 60)))
+const scale = computed(() => Math.min(3.2, 70 / Math.max(14, Math.abs(props.gap.mm))))
+const lens = computed(() => {
+  const lower = near.value.find(({ part }) => part.id === props.gap.lowerId)
+  const half = lower ? halfOutsideMm(lower, 'along') : 230
+  const middle = (props.gap.fromMm + props.gap.toMm) / 2
+  return { x: half + 14 - SIZE.width / scale.value, middle }
+})
+const transform = computed(() => `translate(${-lens.value.x * scale.value} ${SIZE.height / 2 + lens.value.middle * scale.value}) scale(${scale.value})`)
+const y = (mm: number) => SIZE.height / 2 + (lens.value.middle - mm) * scale.value
+const way = computed(() => {
+  const found = props.assessment.betterWays.find(({ partId }) => partId === props.gap.lowerId || partId === props.gap.upperId)
+  if (!found) return ''
+  const name = the(props.names.get(found.partId) ?? '')
+  const figures = (faces: typeof found.turned) => [faces.belowMm, faces.aboveMm].flatMap((mm) => (mm === null ? [] : [showLength(mm, props.reader.units)])).join(' below, ')
+  const both = `As ${name} stands: ${figures(found.asItStands)}; turned over: ${figures(found.turned)}.`
+  return `${both} ${found.better === 'neither' ? 'Neither way is better.' : found.better === 'turned' ? 'Turned over is better.' : 'It stands the better way.'}`
+})
+</script>
+
+<template>
+  <section class="joint" aria-label="Selected joint">
+    <header>
+      <h3>{{ gapTitle(gap, names) }}</h3>
+      <button class="plain-button quiet" type="button" aria-label="Close the joint" @click="$emit('close')">×</button>
+    </header>
+    <svg :viewBox="`0 0 ${SIZE.width} ${SIZE.height}`" role="img" :aria-label="`${gapTitle(gap, names)}, enlarged`">
+      <rect :width="SIZE.width" :height="SIZE.height" :fill="PAPER" />
+      <g :transform="transform"><DrawingShapes v-for="part in near" :key="part.part.id" :shapes="sectionOf(part, 'along')" /></g>
+      <g :stroke="GRADE_COLOURS[gap.grade]" stroke-width="2">
+        <line x1="36" x2="36" :y1="y(gap.fromMm)" :y2="y(gap.toMm)" />
+        <line x1="24" x2="120" :y1="y(gap.fromMm)" :y2="y(gap.fromMm)" stroke-dasharray="6 4" />
+        <line x1="24" x2="120" :y1="y(gap.toMm)" :y2="y(gap.toMm)" stroke-dasharray="6 4" />
+      </g>
+      <g :transform="`translate(62 ${SIZE.height / 2})`">
+        <rect x="-14" y="-14" width="122" height="28" rx="6" :fill="PAPER" fill-opacity="0.93" />
+        <DrawingGapMark :shape="markOf(gap)" :grade="gap.grade" :marginal="gap.marginal" />
+        <text x="15" y="6" font-size="16" font-weight="700">{{ showLength(gap.mm, reader.units) }}</text>
+      </g>
+    </svg>
+    <p><strong :style="{ color: GRADE_COLOURS[gap.grade] }">{{ capital(verdictWord(gap)) }}.</strong> {{ gapFate(gap) }}</p>
+    <dl>
+      <dt>Measures</dt><dd>{{ withPlusMinus(gap, reader) }}</dd>
+      <dt>Made of</dt><dd>{{ termsInWords(gap.terms, reader) }}</dd>
+      <template v-if="gap.band"><dt>Accepted</dt><dd>{{ bandInWords(gap, reader) }}</dd></template>
+      <template v-if="gap.nearest"><dt>Nearest limit</dt><dd>{{ nearestLimitInWords(gap, reader) }}</dd></template>
+    </dl>
+    <p v-if="way" class="way">{{ way }}</p>
+  </section>
+</template>
+
+<style scoped>
+.joint {
+  padding: 8px 12px 10px;
+  border: 2px solid var(--indigo);
+  border-radius: 9px;
+  background: var(--sheet);
+}
+
+header {
+  display: flex;
+  align-items: center;
+  justify-content: space-between;
+}
+
+h3 {
+  font-size: 15px;
+}
+
+header button {
+  min-width: 40px;
+  padding: 0;
+  font-size: 20px;
+}
+
+svg {
+  display: block;
+  width: 100%;
+  border: 1px solid var(--seam);
+  border-radius: 6px;
+  margin: 2px 0 8px;
+}
+
+dl {
+  display: grid;
+  grid-template-columns: auto 1fr;
+  gap: 2px 10px;
+  margin: 8px 0 0;
+  font-size: 14px;
+}
+
+dt {
+  color: var(--soft-ink);
+}
+
+dd {
+  margin: 0;
+}
+
+.way {
+  margin-top: 6px;
+  font-size: 14px;
+  color: var(--soft-ink);
+}
+</style>

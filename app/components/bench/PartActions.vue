@@ -1,0 +1,74 @@
+<script setup lang="ts">
+// What can be done with the selected part, as buttons; the keys do the same.
+import { ROLES, type Role } from '#core/hive'
+import { roleWord, type Vocabulary } from '#core/wording'
+
+defineProps<{
+  name: string; detail: string; layer: boolean; highest: boolean; lowest: boolean
+  role: Role | null; hole: 'open' | 'closed' | null; vocabulary: Vocabulary
+}>()
+const emit = defineEmits<{ turn: []; up: []; down: []; swap: []; takeOff: []; rename: []; sizes: []; role: [role: Role]; hole: [hole: 'open' | 'closed']; above: []; close: [] }>()
+</script>
+
+<template>
+  <div class="actions" role="group" :aria-label="`Selected: ${name}`">
+    <p class="who"><b>{{ name }}</b> <span>{{ detail }}</span></p>
+    <template v-if="layer">
+      <button class="plain-button" type="button" :disabled="highest" @click="emit('up')">Up</button>
+      <button class="plain-button" type="button" :disabled="lowest" @click="emit('down')">Down</button>
+      <button class="plain-button" type="button" @click="emit('turn')">Turn over</button>
+      <button class="plain-button" type="button" @click="emit('swap')">Swap…</button>
+      <button class="plain-button" type="button" @click="emit('above')">Add above…</button>
+    </template>
+    <button class="plain-button" type="button" @click="emit('sizes')">Sizes…</button>
+    <button class="plain-button" type="button" @click="emit('rename')">Name…</button>
+    <button v-if="hole" class="plain-button" type="button" @click="emit('hole', hole === 'open' ? 'closed' : 'open')">{{ hole === 'open' ? 'Close the hole' : 'Open the hole' }}</button>
+    <label v-if="role" class="role">Used for
+      <select :value="role" @change="emit('role', ($event.target as HTMLSelectElement).value as Role)">
+        <option v-for="one in ROLES" :key="one" :value="one">{{ roleWord(one, vocabulary) }}</option>
+      </select>
+    </label>
+    <button class="plain-button" type="button" @click="emit('takeOff')">Take off</button>
+    <button class="plain-button quiet" type="button" aria-label="Select nothing" @click="emit('close')">×</button>
+  </div>
+</template>
+
+<style scoped>
+.actions {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 6px;
+  padding: 6px 10px;
+  border-bottom: 2px dashed var(--seam);
+  background: var(--paper);
+}
+
+.who {
+  margin-right: auto;
+}
+
+.who span {
+  color: var(--soft-ink);
+}
+
+.plain-button {
+  min-height: 36px;
+  padding: 2px 10px;
+}
+
+select {
+  min-height: 36px;
+  border: 1px solid var(--indigo);
+  border-radius: 7px;
+  background: #fff;
+  font: inherit;
+}
+
+@media (pointer: coarse) {
+  .plain-button,
+  select {
+    min-height: 44px;
+  }
+}
+</style>

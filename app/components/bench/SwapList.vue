@@ -1,0 +1,71 @@
+<script setup lang="ts">
+// What the selected part can be swapped for; looking at one shows it on the drawing.
+import { CATALOGUE, type Pattern } from '#core/catalogue'
+import { PLACEHOLDER, findPart, swapEdit } from '#core/hive'
+import { capital, inWords } from '#core/wording'
+
+const props = defineProps<{ partId: string; name: string }>()
+const emit = defineEmits<{ done: [] }>()
+const bench = useBench()
+const preferences = usePreferences()
+
+const part = computed(() => bench.yard && findPart(bench.yard, props.partId))
+const choices = computed(() => {
+  const now = CATALOGUE.patterns.get(part.value?.patternId ?? '')
+  return [...CATALOGUE.patterns.values()].filter((pattern) => now && pattern.kind === now.kind && pattern.id !== now.id && (pattern.format === now.format || now.format === 'any'))
+})
+function editFor(pattern: Pattern) {
+  let n = 0
+  return swapEdit(bench.hive!, part.value!, pattern, CATALOGUE, () => `${PLACEHOLDER}${pattern.id}/${n++}`)
+}
+function choose(pattern: Pattern) {
+  const at = bench.selectedIndex
+  bench.perform(editFor(pattern))
+  bench.selectedId = bench.hive?.stack[at]?.partId ?? null
+  emit('done')
+}
+onBeforeUnmount(() => { bench.tried = null })
+</script>
+
+<template>
+  <nav class="swap" aria-label="Swap for">
+    <h2>Swap {{ name }} for</h2>
+    <button v-for="pattern in choices" :key="pattern.id" class="item" type="button" @mouseenter="bench.tried = editFor(pattern)" @focus="bench.tried = editFor(pattern)" @mouseleave="bench.tried = null" @click="choose(pattern)">
+      <BenchPatternPicture :pattern="pattern" /> <span>{{ capital(inWords(pattern.label, preferences.vocabulary)) }}</span>
+    </button>
+    <p v-if="choices.length === 0">The catalogue has no other pattern of this kind.</p>
+    <button class="plain-button" type="button" @click="emit('done')">Leave it as it is</button>
+  </nav>
+</template>
+
+<style scoped>
+.swap {
+  display: flex;
+  flex-direction: column;
+  gap: 4px;
+}
+
+h2 {
+  margin-bottom: 4px;
+  font-size: 15px;
+}
+
+.item {
+  display: flex;
+  align-items: center;
+  gap: 9px;
+  min-height: 46px;
+  padding: 3px 6px;
+  border: 1px solid var(--seam);
+  border-radius: 7px;
+  background: var(--sheet);
+  color: var(--ink);
+  text-align: left;
+  line-height: 1.15;
+  cursor: pointer;
+}
+
+.item:hover {
+  border-color: var(--indigo);
+}
+</style>

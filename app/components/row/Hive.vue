@@ -1,0 +1,121 @@
+<script setup lang="ts">
+// One hive of the row, to the row's scale, with its worst finding in words.
+import type { Assessment } from '#core/assess'
+import { CATALOGUE } from '#core/catalogue'
+import type { Hive } from '#core/hive'
+import { capital, findingInWords, partNames, severityWord, stageWord } from '#core/wording'
+import { showLength } from '#core/units'
+import { GRADE_COLOURS } from '~/drawing/palette'
+import { fittingShapes, sectionOf } from '~/drawing/section'
+
+export type HiveAction = 'copy' | 'rename' | 'export' | 'remove'
+const props = defineProps<{ hive: Hive; assessment: Assessment; scale: number; width: number; height: number }>()
+defineEmits<{ act: [action: HiveAction] }>()
+const preferences = usePreferences()
+
+const shapes = computed(() => [
+  ...props.assessment.layout.parts.flatMap((part) => sectionOf(part, 'along', true)),
+  ...props.assessment.assembled.attached.flatMap((fitting) => fittingShapes(fitting, props.assessment.layout.parts, 'along')),
+])
+const worst = computed(() => {
+  const finding = props.assessment.findings.find(({ acceptance, severity }) => !acceptance && severity !== 'note')
+  if (!finding) return null
+  return findingInWords(finding, partNames(props.assessment.assembled, preferences.vocabulary), CATALOGUE, preferences.reader)
+})
+const menuTop = computed(() => `${props.height - 2}px`)
+const grade = computed(() => (props.assessment.worst === 'note' ? 'good' : props.assessment.worst))
+</script>
+
+<template>
+  <article class="hive" :data-hive="hive.name">
+    <NuxtLink :to="`/hives/${encodeURIComponent(hive.id)}`" class="open" :aria-label="`Open ${hive.name}. ${worst ? `${worst.severity}: ${worst.short}` : 'Nothing to mend'}`">
+      <svg :width="width" :height="height" aria-hidden="true">
+        <g :transform="`translate(${width / 2} ${height - 12}) scale(${scale})`"><DrawingShapes :shapes="shapes" /></g>
+      </svg>
+      <b class="name">{{ hive.name }}</b>
+      <span class="stage">{{ capital(stageWord(hive.stage)) }}, {{ showLength(assessment.heightMm, preferences.units) }}</span>
+      <span class="worst" :style="{ color: GRADE_COLOURS[grade] }">
+        <ShellSeverityMark :grade="grade" />
+        <span>{{ worst ? `${severityWord(grade)}: ${worst.short}` : 'Good: nothing to mend' }}</span>
+      </span>
+    </NuxtLink>
+    <ElDropdown trigger="click" class="menu" @command="$emit('act', $event)">
+      <button class="plain-button quiet" type="button" :aria-label="`More for ${hive.name}`">…</button>
+      <template #dropdown>
+        <ElDropdownMenu>
+          <ElDropdownItem command="copy">Copy</ElDropdownItem>
+          <ElDropdownItem command="rename">Rename</ElDropdownItem>
+          <ElDropdownItem command="export">Save as plan file</ElDropdownItem>
+          <ElDropdownItem command="remove">Remove</ElDropdownItem>
+        </ElDropdownMenu>
+      </template>
+    </ElDropdown>
+  </article>
+</template>
+
+<style scoped>
+.hive {
+  position: relative;
+}
+
+.open {
+  display: block;
+  padding-bottom: 6px;
+  border-radius: 9px;
+  color: var(--ink);
+  text-decoration: none;
+}
+
+.open:hover {
+  background: rgb(39 64 139 / 7%);
+}
+
+.open:focus-visible {
+  outline-offset: -3px;
+}
+
+svg {
+  display: block;
+}
+
+.name,
+.stage,
+.worst {
+  display: block;
+  padding: 0 12px;
+}
+
+.name {
+  margin-top: 2px;
+  font-size: 17px;
+}
+
+.stage {
+  color: var(--soft-ink);
+  font-size: 13.5px;
+}
+
+.worst {
+  display: flex;
+  gap: 6px;
+  margin-top: 3px;
+  padding-right: 8px;
+  font-size: 14px;
+  font-weight: 700;
+  line-height: 1.2;
+}
+
+.menu {
+  position: absolute;
+  top: v-bind(menuTop);
+  right: 8px;
+}
+
+.menu button {
+  min-height: 34px;
+  padding: 0 10px;
+  color: var(--indigo);
+  font-size: 18px;
+  font-weight: 700;
+}
+</style>

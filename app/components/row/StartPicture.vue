@@ -1,0 +1,18 @@
+<script setup lang="ts">
+// What a start looks like, as it would be drawn.
+import { CATALOGUE } from '#core/catalogue'
+import { assembleHive, layOut } from '#core/geometry'
+import { startHive, type StartName } from '#core/hive'
+import { sectionOf } from '~/drawing/section'
+
+const props = defineProps<{ start: StartName }>()
+const shapes = computed(() => {
+  let n = 0
+  const { hive, parts } = startHive(props.start, '', CATALOGUE, () => String(n++))
+  return layOut(assembleHive(hive, new Map(parts.map((part) => [part.id, part])), CATALOGUE)).parts.flatMap((part) => sectionOf(part, 'along'))
+})
+</script>
+
+<template>
+  <svg viewBox="-300 -570 600 580" height="130" aria-hidden="true"><DrawingShapes :shapes="shapes" /></svg>
+</template>

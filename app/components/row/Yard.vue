@@ -1,0 +1,160 @@
+<script setup lang="ts">
+// One yard as one sees it walking up: every hive to one scale on one ground line. Draws only what is in sight.
+import { useElementSize, useScroll } from '@vueuse/core'
+import { assessHive } from '#core/assess'
+import { CATALOGUE } from '#core/catalogue'
+import { SEVERITIES } from '#core/checks'
+import { partsById } from '#core/geometry'
+import type { Hive, Yard } from '#core/hive'
+import { showFigure } from '#core/units'
+import { severityWord } from '#core/wording'
+import { useYardGrades } from '~/composables/useYardGrades'
+import type { HiveAction } from '~/components/row/Hive.vue'
+import { GRADE_COLOURS, SEAM, SOFT_INK } from '~/drawing/palette'
+
+const props = defineProps<{ yard: Yard; tallestMm: number }>()
+defineEmits<{ add: []; settings: []; exportYard: []; act: [hive: Hive, action: HiveAction] }>()
+
+const SLOT_PX = 196
+const DRAWING_PX = 204
+const preferences = usePreferences()
+const strip = ref<HTMLElement | null>(null)
+const { width } = useElementSize(strip)
+const { x: scrolled } = useScroll(strip)
+
+const parts = computed(() => partsById(props.yard))
+const visible = computed(() => {
+  const first = Math.max(0, Math.floor(scrolled.value / SLOT_PX) - 1)
+  const last = Math.min(props.yard.hives.length, Math.ceil((scrolled.value + (width.value || 1200)) / SLOT_PX) + 1)
+  return props.yard.hives.slice(first, last).map((hive, i) => ({ hive, at: first + i, assessment: assessedOnce(hive) }))
+})
+
+const known = new WeakMap<Hive, { parts: unknown; assessment: ReturnType<typeof assessHive> }>()
+function assessedOnce(hive: Hive) {
+  const old = known.get(hive)
+  if (old?.parts === props.yard.parts) return old.assessment
+  const assessment = assessHive(props.yard, hive, CATALOGUE, parts.value)
+  known.set(hive, { parts: props.yard.parts, assessment })
+  return assessment
+}
+
+const scale = computed(() => Math.min((DRAWING_PX - 34) / props.tallestMm, (SLOT_PX - 28) / 600))
+const staff = computed(() => Array.from({ length: Math.floor(props.tallestMm / 200) + 1 }, (_, i) => i * 200))
+
+const { grades, done, running, cancel } = useYardGrades(toRef(props, 'yard'))
+const counts = computed(() => {
+  const all = grades.value ?? []
+  return [...SEVERITIES.filter((grade) => grade !== 'note'), 'good' as const]
+    .map((grade) => ({ grade, count: all.filter(({ worst }) => worst === grade || (grade === 'good' && worst === 'note')).length }))
+    .filter(({ count }) => count > 0)
+})
+const COUNT_WORDS = { stop: 'to stop at', mend: 'to mend', watch: 'to watch', note: 'with a note', good: 'good' } as const
+</script>
+
+<template>
+  <section class="yard" :aria-label="yard.name">
+    <header>
+      <h2>{{ yard.name }}</h2>
+      <p v-if="running && yard.hives.length > 60" class="counts"><progress :max="yard.hives.length" :value="done" /> {{ done }} of {{ yard.hives.length }} looked at <button class="plain-button quiet" type="button" @click="cancel">Stop</button></p>
+      <p v-else class="counts">
+        {{ yard.hives.length }} {{ yard.hives.length === 1 ? 'hive' : 'hives' }}
+        <span v-for="{ grade, count } in counts" :key="grade" class="count" :style="{ color: GRADE_COLOURS[grade] }" :title="severityWord(grade)"><ShellSeverityMark :grade="grade" /> {{ count }} {{ COUNT_WORDS[grade] }}</span>
+      </p>
+      <span class="ways">
+        <button class="plain-button" type="button" :data-testid="`add-hive-${yard.id}`" @click="$emit('add')">Add a hive</button>
+        <button class="plain-button quiet" type="button" @click="$emit('exportYard')">Save as plan file</button>
+        <button class="plain-button quiet" type="button" @click="$emit('settings')">Yard…</button>
+      </span>
+    </header>
+    <div class="ground">
+      <svg class="staff" width="44" :height="DRAWING_PX" aria-hidden="true">
+        <g v-for="mm in staff" :key="mm">
+          <line x1="36" x2="43" :y1="DRAWING_PX - 12 - mm * scale" :y2="DRAWING_PX - 12 - mm * scale" :stroke="SEAM" stroke-width="1.5" />
+          <text v-if="mm % 400 === 0" x="33" :y="DRAWING_PX - 8 - mm * scale" text-anchor="end" font-size="12" :fill="SOFT_INK">{{ showFigure(mm, preferences.units) }}</text>
+        </g>
+      </svg>
+      <div ref="strip" class="strip" tabindex="0" role="group" :aria-label="`Hives of ${yard.name}`">
+        <ul :style="{ width: `${Math.max(1, yard.hives.length) * SLOT_PX}px`, height: `${DRAWING_PX + 116}px` }">
+          <li v-for="{ hive, at, assessment } in visible" :key="hive.id" :style="{ left: `${at * SLOT_PX}px`, width: `${SLOT_PX}px` }">
+            <RowHive :hive="hive" :assessment="assessment" :scale="scale" :width="SLOT_PX" :height="DRAWING_PX" @act="$emit('act', hive, $event)" />
+          </li>
+        </ul>
+        <p v-if="yard.hives.length === 0" class="none">No hive stands here yet.</p>
+      </div>
+    </div>
+  </section>
+</template>
+
+<style scoped>
+.yard {
+  padding: 8px 16px 0;
+}
+
+header {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 2px 18px;
+}
+
+h2 {
+  font-size: 20px;
+}
+
+.counts,
+.count {
+  display: inline-flex;
+  gap: 6px;
+  align-items: center;
+}
+
+.counts {
+  gap: 14px;
+  color: var(--soft-ink);
+}
+
+.count {
+  font-weight: 700;
+}
+
+.ways {
+  margin-left: auto;
+}
+
+.ground {
+  display: flex;
+}
+
+.staff {
+  flex: none;
+}
+
+.strip {
+  position: relative;
+  flex: 1;
+  min-width: 0;
+  overflow-x: auto;
+}
+
+ul {
+  position: relative;
+  margin: 0;
+  padding: 0;
+  list-style: none;
+  min-width: 100%;
+  background: linear-gradient(#7a6a45, #7a6a45) 0 192px / 100% 2px no-repeat;
+}
+
+li {
+  position: absolute;
+  top: 0;
+}
+
+.none {
+  position: absolute;
+  top: 90px;
+  left: 20px;
+  color: var(--soft-ink);
+  font-size: 17px;
+}
+</style>

@@ -1,0 +1,66 @@
+<script setup lang="ts">
+// A yard's name, note, and what it takes for bee space.
+import { BANDS } from '#core/checks'
+import { BAND_PRESETS, type Yard } from '#core/hive'
+import { showFigure, showLength } from '#core/units'
+
+const props = defineProps<{ yard: Yard }>()
+const emit = defineEmits<{ close: [] }>()
+const yards = useYards()
+const preferences = usePreferences()
+const form = reactive({ name: props.yard.name, note: props.yard.note, band: props.yard.band })
+const wrong = ref(false)
+const WORDS = { range: 'The published range', 'single-figure': 'One figure, give or take', metric: 'Metric practice' } as const
+const bandText = (preset: (typeof BAND_PRESETS)[number]) => `${WORDS[preset]}: ${showFigure(BANDS[preset].minMm, preferences.units)} to ${showLength(BANDS[preset].maxMm, preferences.units)}`
+function save() {
+  wrong.value = form.name.trim() === ''
+  if (wrong.value) return
+  yards.perform(props.yard.id, { kind: 'set-yard', name: form.name.trim(), note: form.note, band: form.band })
+  emit('close')
+}
+</script>
+
+<template>
+  <ElDialog :model-value="true" :title="`Yard ${yard.name}`" width="min(520px, 94vw)" append-to-body @close="emit('close')">
+    <form class="settings" @submit.prevent="save">
+      <label for="yard-name">Name</label>
+      <ElInput id="yard-name" v-model="form.name" maxlength="80" />
+      <p v-if="wrong" class="wrong" role="alert">The name is empty: give the yard one, such as Sallow Quay.</p>
+      <label for="yard-note">Note</label>
+      <ElInput id="yard-note" v-model="form.note" type="textarea" :rows="3" maxlength="2000" />
+      <fieldset>
+        <legend>What counts as bee space here</legend>
+        <label v-for="preset in BAND_PRESETS" :key="preset"><input v-model="form.band" type="radio" name="band" :value="preset"> {{ bandText(preset) }}</label>
+      </fieldset>
+      <button class="plain-button filled" type="submit">Save</button>
+    </form>
+  </ElDialog>
+</template>
+
+<style scoped>
+.settings {
+  display: grid;
+  gap: 8px;
+  justify-items: stretch;
+}
+
+fieldset {
+  border: 1px solid var(--seam);
+  border-radius: 7px;
+}
+
+fieldset label {
+  display: block;
+  min-height: 40px;
+}
+
+input[type='radio'] {
+  width: 18px;
+  height: 18px;
+  accent-color: var(--indigo);
+}
+
+.wrong {
+  color: var(--stop);
+}
+</style>

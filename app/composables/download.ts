@@ -1,0 +1,27 @@
+import { h, render, type Component } from 'vue'
+
+/** Saves text as a file of the browser's downloads. */
+export function download(name: string, text: string, type: string): void {
+  const url = URL.createObjectURL(new Blob([text], { type }))
+  const link = document.createElement('a')
+  link.href = url
+  link.download = name
+  link.click()
+  setTimeout(() => URL.revokeObjectURL(url), 10_000)
+}
+
+/** A drawing as the text of an SVG file of its own. */
+export function drawingAsFile(component: Component, props: Record<string, unknown>): string {
+  const holder = document.createElement('div')
+  render(h(component, props), holder)
+  const svg = holder.querySelector('svg')!
+  svg.setAttribute('xmlns', 'http://www.w3.org/2000/svg')
+  const text = new XMLSerializer().serializeToString(svg).replace(/ data-v-[0-9a-f]+=""/g, '').replaceAll('<!---->', '').replaceAll('<!--v-if-->', '')
+  render(null, holder)
+  return `<?xml version="1.0" encoding="UTF-8"?>\n${text}\n`
+}
+
+/** A name fit for a file: letters, digits and hyphens. */
+export function fileName(name: string): string {
+  return name.normalize('NFKD').replace(/[^\p{L}\p{N}]+/gu, '-').replace(/^-+|-+$/g, '').slice(0, 60) || 'hive'
+}

@@ -1,0 +1,78 @@
+import { useEventListener } from '@vueuse/core'
+import { useBench } from '~/stores/bench'
+import { usePreferences } from '~/stores/preferences'
+import { useYards } from '~/stores/yards'
+
+export interface BenchActions {
+  readonly add: () => void
+  readonly swap: () => void
+  readonly nextGap: () => void
+  readonly help: () => void
+  readonly turn: () => void
+  readonly move: (by: 1 | -1) => void
+  readonly takeOff: () => void
+}
+
+/** The keys of the bench; they rest while something is typed or a dialog is open. */
+export function useBenchKeys(actions: BenchActions): void {
+  const bench = useBench()
+  const yards = useYards()
+  const preferences = usePreferences()
+
+  useEventListener(window, 'keydown', (event: KeyboardEvent) => {
+    const target = event.target as HTMLElement
+    if (target.closest('input, textarea, select, [contenteditable], .el-overlay')) return
+    const history = (event.ctrlKey || event.metaKey) && event.key.toLowerCase() === 'z'
+    if (history && bench.yard) {
+      event.preventDefault()
+      if (event.shiftKey) yards.redo(bench.yard.id)
+      else yards.undo(bench.yard.id)
+      return
+    }
+    if (event.ctrlKey || event.metaKey) return
+    const onButton = target.closest('button, a') !== null
+    if (event.key === 'Enter' && onButton) return
+    const done = bench.hand ? inHand(event.key) : atRest(event)
+    if (done) event.preventDefault()
+  })
+
+  function inHand(key: string): boolean {
+    switch (key) {
+      case 'ArrowUp': bench.holdAt((bench.hand?.at ?? 0) + 1); return true
+      case 'ArrowDown': bench.holdAt((bench.hand?.at ?? 1) - 1); return true
+      case 't': case 'T': bench.turnHand(); return true
+      case 'Enter': bench.putDown(); return true
+      case 'Escape': bench.letGo(); return true
+      default: return false
+    }
+  }
+
+  function atRest({ key, altKey }: KeyboardEvent): boolean {
+    if (key === 'ArrowUp' || key === 'ArrowDown') {
+      const by = key === 'ArrowUp' ? 1 : -1
+      if (altKey) actions.move(by)
+      else select(by)
+      return true
+    }
+    switch (key.length === 1 ? key.toLowerCase() : key) {
+      case 'a': actions.add(); return true
+      case 's': actions.swap(); return true
+      case 't': actions.turn(); return true
+      case 'g': actions.nextGap(); return true
+      case 'x': bench.axis = bench.axis === 'along' ? 'across' : 'along'; return true
+      case 'u': preferences.toggleUnits(); return true
+      case '?': actions.help(); return true
+      case 'Delete': case 'Backspace': actions.takeOff(); return true
+      case 'Escape': bench.letGo(); bench.selectedId = null; bench.selectedGap = null; return true
+      default: return false
+    }
+  }
+
+  function select(by: 1 | -1): void {
+    const stack = bench.hive?.stack ?? []
+    if (stack.length === 0) return
+    const next = bench.selectedIndex < 0 ? (by > 0 ? 0 : stack.length - 1) : Math.min(Math.max(bench.selectedIndex + by, 0), stack.length - 1)
+    bench.selectedId = stack[next]!.partId
+    requestAnimationFrame(() => document.querySelector<SVGElement>(`[data-part="${CSS.escape(stack[next]!.partId)}"]`)?.focus())
+  }
+}

@@ -1,0 +1,28 @@
+import type { JudgedGap, Verdict } from '#core/checks'
+
+/** The shape that stands for a verdict, so that none is told by colour alone. */
+export type MarkShape = 'square-bar' | 'disc-tick' | 'triangle-wave' | 'cross' | 'ring' | 'sandglass'
+
+const SHAPES: Readonly<Record<Verdict, MarkShape>> = {
+  meets: 'cross',
+  glued: 'square-bar',
+  squeezed: 'square-bar',
+  'bee-space': 'disc-tick',
+  bridged: 'triangle-wave',
+  comb: 'triangle-wave',
+  'floor-low': 'square-bar',
+  'floor-open': 'disc-tick',
+  'floor-deep': 'triangle-wave',
+  filled: 'triangle-wave',
+  'open-for-now': 'sandglass',
+  'out-of-reach': 'ring',
+}
+
+export function markOf({ verdict }: Pick<JudgedGap, 'verdict'>): MarkShape {
+  return SHAPES[verdict]
+}
+
+/** Identity of a gap on the drawing. */
+export function gapKey(gap: Pick<JudgedGap, 'lowerId' | 'upperId' | 'lowerSurface' | 'upperSurface'>): string {
+  return `${gap.lowerId}+${gap.upperId}:${gap.lowerSurface}-${gap.upperSurface}`
+}

@@ -1,0 +1,195 @@
+import type { HangingPattern } from '#core/catalogue'
+import { UNKNOWN_DEPTH_MM, dimensionMm, hangAcross, type AttachedPart, type PlacedPart } from '#core/geometry'
+import { Pen, type Shape } from './pen'
+import type { Material } from './palette'
+
+/** Which way the hive is cut: along the frames (entrance at the left) or across them. */
+export type Axis = 'along' | 'across'
+
+/** The shapes of one part where it stands. `plain` leaves out what is too small to see in a row of hives. */
+export function sectionOf(part: PlacedPart, axis: Axis, plain = false): Shape[] {
+  const pen = new Pen(part.bottomMm, part.faces.depthMm, part.placement.turnedOver)
+  const cut = part.placement.yawDeg % 180 === 0 ? axis : axis === 'along' ? 'across' : 'along'
+  draw(pen, part, cut, plain)
+  return pen.shapes
+}
+
+/** Half the outside of a part on the axis, mm. */
+export function halfOutsideMm(part: PlacedPart, axis: Axis): number {
+  const roofWall = part.faces.skirtMm > 0 ? dimensionMm(part, 'rimWidth') : 0
+  const name = axis === 'along' ? (roofWall ? 'insideLength' : 'outsideLength') : (roofWall ? 'insideWidth' : 'outsideWidth')
+  return dimensionMm(part, name, 450) / 2 + roofWall
+}
+
+function draw(pen: Pen, part: PlacedPart, axis: Axis, plain: boolean): void {
+  const half = halfOutsideMm(part, axis)
+  const depth = part.faces.depthMm
+  const rim = dimensionMm(part, 'rimWidth')
+  switch (part.pattern?.kind) {
+    case 'stand': return drawStand(pen, part, half, depth)
+    case 'floor': return drawFloor(pen, part, axis, half, depth, rim)
+    case 'box': return drawBox(pen, part, axis, half, depth, plain)
+    case 'excluder': return drawExcluder(pen, part, half, depth, rim)
+    case 'eke': return pen.pair(half, rim, 0, depth, 'timber')
+    case 'feeder': return drawFeeder(pen, part, half, depth, rim)
+    case 'crown': return drawCrown(pen, part, axis, half, depth, rim)
+    case 'absorber': return drawAbsorber(pen, part, half, depth, rim)
+    case 'slab': return pen.block(-half, half, 0, depth, 'foam')
+    case 'roof': return drawRoof(pen, part, half, rim)
+    default: return pen.block(-half, half, 0, depth || UNKNOWN_DEPTH_MM, 'unknown')
+  }
+}
+
+function drawStand(pen: Pen, part: PlacedPart, half: number, depth: number): void {
+  if (part.pattern?.material === 'masonry') {
+    const hollow = depth > 150
+    if (!hollow) return pen.block(-half, half, 0, depth, 'masonry')
+    const web = half * 0.24
+    for (const x of [-half, -web / 2, half - web]) pen.block(x, x + web, 0, depth, 'masonry')
+    return pen.block(-half, half, depth - 30, depth, 'masonry')
+  }
+  const beam = Math.min(45, depth * 0.45)
+  pen.pair(half - 22, 44, 0, depth - beam, 'timber')
+  pen.block(-half, half, depth - beam, depth, 'timber')
+}
+
+function drawFloor(pen: Pen, part: PlacedPart, axis: Axis, half: number, depth: number, rim: number): void {
+  const rails = dimensionMm(part, 'upperRecess')
+  const under = dimensionMm(part, 'lowerRecess')
+  const deck = depth - rails
+  const mesh = part.pattern?.surface === 'mesh'
+  const landing = axis === 'along' ? 45 : 0
+  if (axis === 'across') pen.pair(half, rim, deck, depth, 'timber')
+  else pen.block(half - rim, half, deck, depth, 'timber')
+  if (under > 0) {
+    if (axis === 'across') pen.pair(half, rim, 0, under, 'timber')
+    else pen.block(half - rim, half, 0, under, 'timber')
+  }
+  if (!mesh) return pen.block(-half - landing, half, under, deck, 'timber')
+  pen.pair(half, rim, 0, deck, 'timber')
+  if (landing) pen.outline([[-half - landing, deck - 26], [-half, deck - 14], [-half, deck], [-half - landing, deck - 12]], 'timber')
+  pen.line(-half + rim, half - rim, deck, 'mesh')
+}
+
+function drawBox(pen: Pen, part: PlacedPart, axis: Axis, half: number, depth: number, plain: boolean): void {
+  const inside = dimensionMm(part, axis === 'along' ? 'insideLength' : 'insideWidth') / 2
+  const material: Material = part.pattern?.material === 'polystyrene' ? 'polystyrene' : 'timber'
+  if (axis === 'along') {
+    const rest = dimensionMm(part, 'restToRest') / 2
+    const ledge = depth - dimensionMm(part, 'restDepth')
+    for (const side of [-1, 1]) {
+      pen.outline([[side * half, 0], [side * inside, 0], [side * inside, ledge], [side * rest, ledge], [side * rest, depth], [side * half, depth]], material)
+    }
+  } else pen.pair(half, half - inside, 0, depth, material)
+  const top = depth - dimensionMm(part, 'restDepth')
+  const comb: Material = part.placement.role === 'brood' ? 'brood' : 'honey'
+  const across = hangAcross(part.resolved)
+  if (axis === 'along') {
+    const frame = across.places.find(({ pattern }) => pattern.kind === 'frame') ?? across.places[0]
+    if (frame) drawFrameAlong(pen, frame.pattern, top, comb, plain)
+    return
+  }
+  for (const { pattern, centreMm } of across.places) drawFrameAcross(pen, pattern, centreMm, top, comb, plain)
+}
+
+function drawFrameAlong(pen: Pen, frame: HangingPattern, seat: number, comb: Material, plain: boolean): void {
+  const top = seat + frame.lugThickness.mm
+  const bottom = top - frame.height.mm
+  const end = frame.lengthOverEndBars.mm / 2
+  const lug = frame.topBarLength.mm / 2
+  const underBar = top - frame.topBarThickness.mm
+  if (plain) return pen.block(-end, end, bottom, top, comb)
+  pen.block(-end + frame.endBarThickness.mm, end - frame.endBarThickness.mm, bottom + frame.bottomBarThickness.mm, underBar, frame.kind === 'frame' ? comb : 'timber')
+  pen.pair(end, frame.endBarThickness.mm, bottom, underBar, 'bar')
+  pen.block(-end, end, bottom, bottom + frame.bottomBarThickness.mm, 'bar')
+  pen.outline([[-lug, seat], [-end, seat], [-end, underBar], [end, underBar], [end, seat], [lug, seat], [lug, top], [-lug, top]], 'bar')
+}
+
+function drawFrameAcross(pen: Pen, frame: HangingPattern, centre: number, seat: number, comb: Material, plain: boolean): void {
+  const top = seat + frame.lugThickness.mm
+  const bottom = top - frame.height.mm
+  if (frame.kind === 'dummy') return pen.block(centre - 5, centre + 5, bottom, top, 'timber')
+  const combHalf = comb === 'brood' ? 12.5 : (frame.spacing.mm - 8) / 2
+  const barHalf = frame.topBarWidth.mm / 2
+  const underBar = top - frame.topBarThickness.mm
+  pen.block(centre - combHalf, centre + combHalf, bottom + frame.bottomBarThickness.mm, underBar, comb)
+  if (plain) return
+  pen.block(centre - barHalf, centre + barHalf, underBar, top, 'bar')
+  pen.block(centre - 8, centre + 8, bottom, bottom + frame.bottomBarThickness.mm, 'bar')
+}
+
+function drawExcluder(pen: Pen, part: PlacedPart, half: number, depth: number, rim: number): void {
+  if (part.pattern?.surface === 'sheet') return pen.line(-half, half, depth / 2, 'sheet')
+  const rods = dimensionMm(part, 'boardThickness')
+  const [low, high] = part.pattern?.rimSide === 'below' ? [depth - rods, depth] : [0, rods]
+  pen.pair(half, rim, 0, depth, 'timber')
+  pen.line(-half + rim, half - rim, (low + high) / 2, 'rods')
+}
+
+function drawFeeder(pen: Pen, part: PlacedPart, half: number, depth: number, rim: number): void {
+  if (part.pattern?.feederForm === 'rapid') {
+    pen.block(-half, half, 0, depth, 'plastic')
+    pen.block(-half + 8, -30, 6, depth * 0.7, 'syrup')
+    return pen.block(30, half - 8, 6, depth * 0.7, 'syrup')
+  }
+  const under = dimensionMm(part, 'lowerRecess')
+  pen.pair(half, rim, 0, depth, 'timber')
+  pen.block(-half + rim, half - rim, under, under + 10, 'timber')
+  pen.block(-half + rim, -20, under + 10, depth * 0.75, 'syrup')
+  pen.block(20, half - rim, under + 10, depth * 0.75, 'syrup')
+}
+
+function drawCrown(pen: Pen, part: PlacedPart, axis: Axis, half: number, depth: number, rim: number): void {
+  const board = dimensionMm(part, 'boardThickness')
+  const [low, high] = part.pattern?.rimSide === 'below' ? [depth - board, depth] : [0, board]
+  const hole = dimensionMm(part, axis === 'along' ? 'holeLength' : 'holeWidth') / 2
+  pen.pair(half, rim, 0, depth, 'timber')
+  if (hole === 0 || part.part.hole === 'closed') return pen.block(-half, half, low, high, 'timber')
+  pen.block(-half, -hole, low, high, 'timber')
+  pen.block(hole, half, low, high, 'timber')
+}
+
+function drawAbsorber(pen: Pen, part: PlacedPart, half: number, depth: number, rim: number): void {
+  pen.pair(half, rim, 0, depth, 'timber')
+  pen.block(-half + rim, half - rim, 1, dimensionMm(part, 'fillDepth'), 'chips')
+  pen.line(-half + rim, half - rim, 1, 'screen')
+}
+
+function drawRoof(pen: Pen, part: PlacedPart, half: number, rim: number): void {
+  const risers = dimensionMm(part, 'lowerRecess')
+  const deck = risers + dimensionMm(part, 'deckThickness')
+  const gable = dimensionMm(part, 'gableHeight')
+  const skirt = part.faces.skirtMm
+  if (skirt > 0) pen.pair(half, rim, -skirt, deck, 'timber')
+  if (risers > 0) pen.pair(half, rim, 0, risers, 'timber')
+  pen.block(-half + (skirt > 0 ? rim : 0), half - (skirt > 0 ? rim : 0), risers, deck, 'timber')
+  if (gable > 0) pen.outline([[-half - 12, deck], [half + 12, deck], [0, deck + gable]], 'timber')
+  else pen.line(-half - 2, half + 2, deck + 2, 'metal')
+}
+
+/** What is no layer: entrance block, insert, brick. */
+export function fittingShapes(fitting: AttachedPart, parts: readonly PlacedPart[], axis: Axis): Shape[] {
+  const floor = parts.find(({ pattern }) => pattern?.kind === 'floor')
+  const roof = [...parts].reverse().find(({ pattern }) => pattern?.kind === 'roof')
+  if (fitting.attachment.place === 'entrance' && floor) {
+    const rails = dimensionMm(floor, 'upperRecess')
+    const pen = new Pen(floor.topMm - rails, rails, false)
+    const half = halfOutsideMm(floor, axis)
+    if (axis === 'along') pen.block(-half - 2, -half + 20, dimensionMm(fitting, 'openingHeight'), rails, 'bar')
+    return pen.shapes
+  }
+  if (fitting.attachment.place.startsWith('floor-slot') && floor) {
+    const pen = new Pen(floor.bottomMm, floor.faces.depthMm, false)
+    const half = halfOutsideMm(floor, axis) - 25
+    const low = fitting.attachment.place === 'floor-slot-lower' ? 8 : floor.faces.depthMm - dimensionMm(floor, 'upperRecess') - 10
+    pen.block(-half, half, low, low + 4, 'plastic')
+    return pen.shapes
+  }
+  if (fitting.attachment.place === 'roof-top' && roof) {
+    const pen = new Pen(roof.topMm + 4, dimensionMm(fitting, 'depth'), false)
+    const half = dimensionMm(fitting, axis === 'along' ? 'outsideLength' : 'outsideWidth') / 2
+    pen.block(-half, half, 0, dimensionMm(fitting, 'depth'), 'masonry')
+    return pen.shapes
+  }
+  return []
+}

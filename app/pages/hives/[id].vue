@@ -1,0 +1,302 @@
+<script setup lang="ts">
+// The bench: one hive on the drawing, parts at its left, what will happen at its right, the stage below.
+import type { Finding, Remedy } from '#core/checks'
+import { findPart, planOfHive, type Part, type Role, type Stage } from '#core/hive'
+import { comparableMm } from '#core/units'
+import { capital, partDetail, severityWord } from '#core/wording'
+import HiveSection from '~/components/drawing/HiveSection.vue'
+import { download, drawingAsFile, fileName } from '~/composables/download'
+import { gapKey } from '~/drawing/marks'
+
+const route = useRoute()
+const yards = useYards()
+const bench = useBench()
+const preferences = usePreferences()
+const help = ref(false)
+const swapping = ref(false)
+const traying = ref(false)
+const triedRemedy = shallowRef<Remedy | null>(null)
+
+watch(() => route.params.id, (id) => bench.open(String(id)), { immediate: true })
+watch(() => bench.selectedId, () => { swapping.value = false })
+watch(() => bench.tried, (tried) => { if (!tried) triedRemedy.value = null })
+
+const missing = computed(() => yards.loaded && !bench.hive)
+const selected = computed(() => {
+  const all = bench.assessment && [...bench.assessment.assembled.stack, ...bench.assessment.assembled.attached]
+  return all?.find(({ part }) => part.id === bench.selectedId)
+})
+const placement = computed(() => bench.hive?.stack[bench.selectedIndex])
+const gap = computed(() => bench.shown?.gaps.find((one) => gapKey(one) === bench.selectedGap))
+const selectedName = computed(() => capital(bench.names.get(bench.selectedId ?? '') ?? ''))
+const summary = computed(() => {
+  if (!bench.assessment) return ''
+  const { worst, findings } = bench.assessment
+  const open = findings.filter(({ acceptance, severity }) => !acceptance && severity !== 'note').length
+  return worst === 'good' || open === 0 ? 'Nothing to mend' : `${severityWord(worst)}: ${open} ${open === 1 ? 'finding' : 'findings'}`
+})
+
+function showFinding(finding: Finding) {
+  const found = bench.shown?.gaps.find((one) => finding.key.endsWith(gapKey(one)))
+  bench.selectedGap = found ? gapKey(found) : null
+  if (!found) bench.selectedId = finding.partIds[0] ?? null
+}
+function tryRemedy(remedy: Remedy | null) {
+  bench.tried = remedy?.edit ?? null
+  triedRemedy.value = remedy
+}
+function apply(remedy: Remedy) {
+  bench.perform(remedy.edit)
+  triedRemedy.value = null
+}
+function accept({ key, measured }: Finding, reason: string) {
+  bench.perform({ kind: 'accept-finding', hiveId: bench.hive!.id, acceptance: { findingKey: key, measuredMm: measured ? comparableMm(measured.mm) : null, reason } })
+}
+function withdraw({ key }: Finding) {
+  bench.perform({ kind: 'withdraw-acceptance', hiveId: bench.hive!.id, findingKey: key })
+}
+function move(by: 1 | -1) {
+  const at = bench.selectedIndex + by
+  if (bench.selectedIndex < 0 || at < 0 || at >= bench.hive!.stack.length) return
+  bench.perform({ kind: 'move-part', partId: bench.selectedId!, fromHiveId: bench.hive!.id, toHiveId: bench.hive!.id, at })
+}
+function turn() {
+  if (placement.value) bench.perform({ kind: 'set-placement', hiveId: bench.hive!.id, placement: { ...placement.value, turnedOver: !placement.value.turnedOver } })
+}
+function takeOff() {
+  if (!bench.selectedId || !bench.hive) return
+  const next = bench.hive.stack[bench.selectedIndex - 1]?.partId ?? null
+  bench.perform({ kind: placement.value ? 'take-off' : 'detach-part', hiveId: bench.hive.id, partId: bench.selectedId })
+  bench.selectedId = next
+}
+function setRole(role: Role) {
+  if (placement.value) bench.perform({ kind: 'set-placement', hiveId: bench.hive!.id, placement: { ...placement.value, role } })
+}
+function setHole(hole: 'open' | 'closed') {
+  if (selected.value) bench.perform({ kind: 'set-part', part: { ...selected.value.part, hole } })
+}
+function setStage(stage: Stage) {
+  const { id, name, note } = bench.hive!
+  bench.perform({ kind: 'set-hive', hiveId: id, name, note, stage })
+}
+const naming = ref<{ title: string; value: string; take: (value: string) => void } | null>(null)
+function renamePart() {
+  const part = bench.yard && findPart(bench.yard, bench.selectedId!)
+  if (!part) return
+  naming.value = { title: `Name of ${bench.names.get(part.id)}`, value: part.name ?? '', take: (name) => {
+    const { name: _old, ...rest } = part
+    bench.perform({ kind: 'set-part', part: name ? { ...rest, name } : rest })
+  } }
+}
+const sizing = ref(false)
+function takeSizes(part: Part) {
+  bench.perform({ kind: 'set-part', part })
+  sizing.value = false
+}
+function renameHive() {
+  const { id, name, note, stage } = bench.hive!
+  naming.value = { title: 'Name of this hive', value: name, take: (value) => { if (value) bench.perform({ kind: 'set-hive', hiveId: id, name: value, note, stage }) } }
+}
+function focusTray() {
+  traying.value = true
+  nextTick(() => document.querySelector<HTMLElement>('.tray .item')?.focus())
+}
+function nextGap() {
+  const keys = bench.shown?.gaps.map(gapKey) ?? []
+  if (keys.length > 0) bench.selectedGap = keys[(keys.indexOf(bench.selectedGap ?? '') + 1) % keys.length]!
+}
+function exportPlan() {
+  download(`${fileName(bench.hive!.name)}.json`, `${JSON.stringify(planOfHive(bench.yard!, bench.hive!), null, 1)}\n`, 'application/json')
+}
+function exportDrawing() {
+  const props = { assessment: bench.assessment, names: bench.names, reader: preferences.reader, axis: bench.axis, width: 900, height: 1000, standalone: true }
+  download(`${fileName(bench.hive!.name)}-${bench.axis}.svg`, drawingAsFile(HiveSection, props), 'image/svg+xml')
+}
+
+useBenchKeys({ add: focusTray, swap: () => { if (placement.value) swapping.value = true }, nextGap, help: () => { help.value = true }, turn, move, takeOff })
+useHead({ title: computed(() => (bench.hive ? `${bench.hive.name} – Duvet` : 'Duvet')) })
+</script>
+
+<template>
+  <div class="bench">
+    <ShellHeader :yard-id="bench.yard?.id" :yard-name="bench.yard?.name ?? ''" :hive-name="bench.hive?.name ?? ''" @help="help = true" />
+    <p v-if="missing" class="missing">This hive is not here. <NuxtLink to="/">Back to the row</NuxtLink></p>
+    <main v-else-if="bench.hive && bench.assessment" class="columns">
+      <h1 class="visually-hidden">{{ bench.hive.name }} on the bench</h1>
+      <aside class="left" :class="{ open: traying }">
+        <button class="plain-button only-narrow" type="button" @click="traying = false">Close the tray</button>
+        <BenchSwapList v-if="swapping && selected" :part-id="selected.part.id" :name="selectedName" @done="swapping = false" />
+        <BenchTray v-else @taken="traying = false" />
+      </aside>
+      <section class="middle" aria-label="Drawing">
+        <BenchPartActions
+          v-if="selected" :name="selectedName" :detail="partDetail(selected, preferences.vocabulary)" :layer="placement !== undefined"
+          :highest="bench.selectedIndex === bench.hive.stack.length - 1" :lowest="bench.selectedIndex === 0" :role="selected.pattern?.kind === 'box' ? (placement?.role ?? 'super') : null"
+          :hole="selected.pattern?.dimensions.holeLength ? (selected.part.hole ?? 'open') : null" :vocabulary="preferences.vocabulary"
+          @turn="turn" @up="move(1)" @down="move(-1)" @swap="swapping = true; traying = true" @take-off="takeOff" @role="setRole" @hole="setHole" @above="focusTray" @rename="renamePart" @sizes="sizing = true" @close="bench.selectedId = null"
+        />
+        <BenchDrawing>
+          <template #tools>
+            <button class="plain-button filled only-narrow" type="button" data-testid="open-tray" @click="traying = true">Add a part</button>
+            <ElDropdown trigger="click">
+              <button class="plain-button quiet" type="button" data-testid="hive-menu">Hive…</button>
+              <template #dropdown>
+                <ElDropdownMenu>
+                  <ElDropdownItem data-testid="rename-hive" @click="renameHive">Rename</ElDropdownItem>
+                  <ElDropdownItem data-testid="export-plan" @click="exportPlan">Save as plan file</ElDropdownItem>
+                  <ElDropdownItem data-testid="export-svg" @click="exportDrawing">Save the drawing (SVG)</ElDropdownItem>
+                </ElDropdownMenu>
+              </template>
+            </ElDropdown>
+          </template>
+        </BenchDrawing>
+        <div v-if="bench.assessment.assembled.attached.length > 0" class="fittings" role="group" aria-label="Fittings">
+          <button v-for="fitting in bench.assessment.assembled.attached" :key="fitting.part.id" class="plain-button quiet" type="button" :aria-pressed="fitting.part.id === bench.selectedId" @click="bench.selectedId = fitting.part.id">
+            {{ capital(bench.names.get(fitting.part.id) ?? '') }}
+          </button>
+        </div>
+      </section>
+      <aside class="right">
+        <p class="summary" data-testid="summary"><ShellSeverityMark :grade="bench.assessment.worst" /> {{ summary }}</p>
+        <p v-if="bench.hive.note" class="note">{{ bench.hive.note }}</p>
+        <BenchJointCard v-if="gap && bench.shown" :assessment="bench.shown" :gap="gap" :names="bench.shownNames" :reader="preferences.reader" @close="bench.selectedGap = null" />
+        <BenchDocket
+          :assessment="bench.assessment" :names="bench.names" :reader="preferences.reader" :selected-id="bench.selectedId" :tried="triedRemedy"
+          @show="showFinding" @show-all="bench.selectedId = null" @try="tryRemedy" @apply="apply" @accept="accept" @withdraw="withdraw"
+        />
+      </aside>
+      <BenchStageStrip class="foot" :stage="bench.hive.stage" @choose="setStage" />
+    </main>
+    <ShellNaming v-if="naming" :title="naming.title" :value="naming.value" @take="naming.take($event); naming = null" @close="naming = null" />
+    <BenchSizes v-if="sizing && selected" :part="selected.part" :name="selectedName" @take="takeSizes" @close="sizing = false" />
+    <ShellHelp v-model="help" />
+  </div>
+</template>
+
+<style scoped>
+.bench {
+  display: flex;
+  flex-direction: column;
+  height: 100%;
+}
+
+.missing {
+  padding: 40px;
+  text-align: center;
+}
+
+.columns {
+  display: grid;
+  flex: 1;
+  min-height: 0;
+  grid: minmax(0, 1fr) auto / 196px minmax(0, 1fr) 312px;
+}
+
+.left {
+  padding: 10px;
+  overflow-y: auto;
+  border-right: 2px dashed var(--seam);
+  background: var(--paper);
+}
+
+.middle {
+  display: flex;
+  flex-direction: column;
+  min-width: 0;
+  min-height: 0;
+}
+
+.middle > :deep(.drawing) {
+  flex: 1;
+}
+
+.right {
+  display: flex;
+  flex-direction: column;
+  gap: 9px;
+  padding: 10px 12px;
+  overflow-y: auto;
+  border-left: 2px dashed var(--seam);
+}
+
+.summary {
+  display: flex;
+  gap: 8px;
+  align-items: center;
+  font-size: 17px;
+  font-weight: 700;
+}
+
+.note {
+  color: var(--soft-ink);
+}
+
+.fittings {
+  display: flex;
+  flex-wrap: wrap;
+  padding: 0 12px 4px;
+}
+
+.fittings .plain-button {
+  min-height: 32px;
+  color: var(--indigo);
+  text-decoration: underline;
+}
+
+.foot {
+  grid-column: 1 / -1;
+}
+
+.only-narrow {
+  display: none;
+}
+
+@media (max-width: 1020px) {
+  .columns {
+    display: flex;
+    flex-direction: column;
+    flex: none;
+  }
+
+  .bench {
+    height: auto;
+    min-height: 100%;
+  }
+
+  .left {
+    display: none;
+  }
+
+  .left.open {
+    display: block;
+    position: fixed;
+    inset: 0;
+    z-index: 20;
+    border: 0;
+  }
+
+  .only-narrow {
+    display: inline-flex;
+  }
+
+  .left .only-narrow {
+    width: 100%;
+    margin-bottom: 8px;
+  }
+
+  .middle {
+    height: 62vh;
+    min-height: 430px;
+  }
+
+  .right {
+    border: 0;
+    border-top: 2px dashed var(--seam);
+    overflow: visible;
+  }
+
+  .foot {
+    order: -1;
+  }
+}
+</style>

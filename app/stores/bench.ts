@@ -1,0 +1,155 @@
+import { defineStore } from 'pinia'
+import { computed, ref, shallowRef, watch } from 'vue'
+import { assessHive, type Assessment } from '#core/assess'
+import { CATALOGUE, type Pattern } from '#core/catalogue'
+import { PLACEHOLDER, applyEdit, attachmentPlaceOf, findPart, newPart, newPlacement, usualPlace, type Edit, type Hive, type Part, type Placement, type Yard } from '#core/hive'
+import { partNames } from '#core/wording'
+import type { Axis } from '../drawing/section'
+import { usePreferences } from './preferences'
+import { useYards } from './yards'
+
+/** What the keeper holds over the stack and has not put down yet. */
+export interface Hand {
+  readonly from: 'tray' | 'shed' | 'stack'
+  readonly part: Part
+  readonly placement: Placement
+  /** Place in the stack as it is without the part in the hand; null while it is held beside the hive. */
+  readonly at: number | null
+}
+
+/** The bench: one hive, what is selected, what is in the hand, what is being tried. */
+export const useBench = defineStore('bench', () => {
+  const yards = useYards()
+  const preferences = usePreferences()
+  const hiveId = ref<string | null>(null)
+  const selectedId = ref<string | null>(null)
+  const selectedGap = ref<string | null>(null)
+  const axis = ref<Axis>('along')
+  const hand = shallowRef<Hand | null>(null)
+  /** An edit that is shown before it is made: a remedy looked at. */
+  const tried = shallowRef<Edit | null>(null)
+
+  const yard = computed(() => yards.yards.find(({ hives }) => hives.some(({ id }) => id === hiveId.value)))
+  const hive = computed(() => yard.value?.hives.find(({ id }) => id === hiveId.value))
+  const assessment = computed(() => assessed(yard.value, hive.value))
+  const names = computed(() => (assessment.value ? partNames(assessment.value.assembled, preferences.reader.vocabulary) : new Map<string, string>()))
+
+  const pendingEdit = computed<Edit | null>(() => (hand.value ? handEdit(hand.value) : tried.value))
+  const preview = computed(() => {
+    if (!pendingEdit.value || !yard.value) return null
+    const applied = applyEdit(yard.value, pendingEdit.value)
+    return applied.ok ? assessed(applied.yard, applied.yard.hives.find(({ id }) => id === hiveId.value)) : null
+  })
+  /** What is drawn: the trial while there is one, else the hive as it stands. */
+  const shown = computed(() => preview.value ?? assessment.value)
+  const shownNames = computed(() => (shown.value ? partNames(shown.value.assembled, preferences.reader.vocabulary) : new Map<string, string>()))
+  const selectedIndex = computed(() => hive.value?.stack.findIndex(({ partId }) => partId === selectedId.value) ?? -1)
+
+  watch(hive, (now) => {
+    const there = now && [...now.stack, ...now.attachments].some(({ partId }) => partId === selectedId.value)
+    if (selectedId.value && !there) selectedId.value = null
+    if (hand.value?.from === 'stack' && !now?.stack.some(({ partId }) => partId === hand.value?.part.id)) hand.value = null
+  })
+
+  function assessed(inYard: Yard | undefined, one: Hive | undefined): Assessment | null {
+    return inYard && one ? assessHive(inYard, one, CATALOGUE) : null
+  }
+
+  function open(id: string): void {
+    if (hiveId.value === id) return
+    hiveId.value = id
+    selectedId.value = null
+    selectedGap.value = null
+    hand.value = null
+    tried.value = null
+  }
+
+  function perform(edit: Edit): boolean {
+    tried.value = null
+    return yard.value ? yards.perform(yard.value.id, edit) : false
+  }
+
+  /** The edit that putting the hand down would make. */
+  function handEdit({ from, part, placement, at }: Hand): Edit | null {
+    if (at === null || !hive.value) return null
+    const id = hive.value.id
+    if (from === 'tray') return { kind: 'add-part', hiveId: id, at, part, placement }
+    if (from === 'shed') return { kind: 'place-part', hiveId: id, at, placement }
+    const move: Edit = { kind: 'move-part', partId: part.id, fromHiveId: id, toHiveId: id, at }
+    const turned = hive.value.stack.find(({ partId }) => partId === part.id)?.turnedOver !== placement.turnedOver
+    return turned ? { kind: 'batch', edits: [move, { kind: 'set-placement', hiveId: id, placement }] } : move
+  }
+
+  /** Takes a new part of a pattern into the hand, over the selected part or at the top. */
+  function takePattern(patternId: string, at?: number | null): void {
+    const pattern = CATALOGUE.patterns.get(patternId)
+    if (!pattern || !hive.value) return
+    const place = attachmentPlaceOf(pattern)
+    if (place) return attach(patternId)
+    let count = 0
+    const part = newPart(pattern, CATALOGUE, () => `${PLACEHOLDER}${patternId}/${count++}`)
+    tried.value = null
+    hand.value = { from: 'tray', part, placement: newPlacement(part.id, pattern), at: at === undefined ? sensiblePlace(pattern) : at }
+  }
+
+  function takeFromShed(part: Part, at?: number | null): void {
+    const pattern = CATALOGUE.patterns.get(part.patternId)
+    tried.value = null
+    hand.value = { from: 'shed', part, placement: newPlacement(part.id, pattern), at: at === undefined ? sensiblePlace(pattern) : at }
+  }
+
+  function takeFromStack(partId: string, at: number | null): void {
+    const placement = hive.value?.stack.find((one) => one.partId === partId)
+    const part = yard.value && findPart(yard.value, partId)
+    if (!placement || !part) return
+    tried.value = null
+    hand.value = { from: 'stack', part, placement, at }
+  }
+
+  /** Above the selected part, or where a part of its kind usually goes. */
+  function sensiblePlace(pattern: Pattern | undefined): number {
+    if (selectedIndex.value >= 0) return selectedIndex.value + 1
+    const layers = (assessment.value?.assembled.stack ?? []).map((layer) => ({ kind: layer.pattern?.kind, role: layer.placement.role }))
+    return pattern ? usualPlace(pattern.kind, layers) : layers.length
+  }
+
+  function attach(patternId: string): void {
+    const pattern = CATALOGUE.patterns.get(patternId)!
+    const place = attachmentPlaceOf(pattern)!
+    const part = newPart(pattern, CATALOGUE, () => `${PLACEHOLDER}${patternId}`)
+    perform({ kind: 'attach-part', hiveId: hive.value!.id, at: hive.value!.attachments.length, attachment: { partId: part.id, place }, part })
+  }
+
+  function holdAt(at: number | null): void {
+    if (!hand.value || hand.value.at === at) return
+    const most = (hive.value?.stack.length ?? 0) - (hand.value.from === 'stack' ? 1 : 0)
+    hand.value = { ...hand.value, at: at === null ? null : Math.min(Math.max(at, 0), most) }
+  }
+
+  function turnHand(): void {
+    if (hand.value) hand.value = { ...hand.value, placement: { ...hand.value.placement, turnedOver: !hand.value.placement.turnedOver } }
+  }
+
+  /** Puts down what is in the hand; true when the stack changed. */
+  function putDown(): boolean {
+    const edit = hand.value && handEdit(hand.value)
+    const held = hand.value
+    hand.value = null
+    if (!edit || !held || !hive.value) return false
+    if (held.from === 'stack' && edit.kind === 'move-part' && hive.value.stack[edit.at]?.partId === held.part.id) return false
+    const before = new Set(hive.value.stack.map(({ partId }) => partId))
+    const done = perform(edit)
+    selectedId.value = hive.value.stack.find(({ partId }) => !before.has(partId))?.partId ?? held.part.id
+    return done
+  }
+
+  function letGo(): void {
+    hand.value = null
+    tried.value = null
+  }
+
+  return {
+    hiveId, selectedId, selectedGap, selectedIndex, axis, hand, tried, yard, hive, assessment, names, preview, shown, shownNames,
+    open, perform, takePattern, takeFromShed, takeFromStack, holdAt, turnHand, putDown, letGo,
+  }
+})

@@ -1,0 +1,47 @@
+import type { LogEntry, Yard } from '#core/hive'
+import type { Submission } from '#wire/edit-schema'
+import type { Problem } from '#wire/read'
+
+export interface StoredYard {
+  readonly yard: Yard
+  readonly revision: number
+}
+
+export interface LoggedEntry extends LogEntry {
+  readonly device: string
+  readonly madeAt: string
+  readonly revision: number
+}
+
+/** What the server made of a request: its answer, its refusal, or silence. */
+export type Answer<T> =
+  | { readonly ok: true; readonly value: T }
+  | { readonly ok: false; readonly status: number; readonly problem: Problem; readonly body: Record<string, unknown> }
+  | { readonly ok: false; readonly status: 0; readonly problem: Problem; readonly body: Record<string, never> }
+
+const SILENT = { field: 'server', sentence: 'The server cannot be reached.' }
+
+async function ask<T>(path: string, init: RequestInit = {}): Promise<Answer<T>> {
+  let response: Response
+  try {
+    response = await fetch(path, { ...init, signal: AbortSignal.timeout(20_000) })
+  } catch {
+    return { ok: false, status: 0, problem: SILENT, body: {} }
+  }
+  const body = await response.json().catch(() => ({})) as Record<string, unknown>
+  if (response.ok) return { ok: true, value: body as T }
+  const problem = { field: String(body.field ?? 'request'), sentence: String(body.sentence ?? SILENT.sentence) }
+  return { ok: false, status: response.status, problem, body }
+}
+
+function send<T>(path: string, body: string, headers: Record<string, string> = {}): Promise<Answer<T>> {
+  return ask<T>(path, { method: 'POST', body, headers: { 'content-type': 'application/json', ...headers } })
+}
+
+export const server = {
+  yards: () => ask<StoredYard[]>('/api/yards'),
+  log: (yardId: string) => ask<LoggedEntry[]>(`/api/yards/${encodeURIComponent(yardId)}/log`),
+  addYard: (yard: Yard) => send<{ revision: number }>('/api/yards', JSON.stringify(yard)),
+  commit: (yardId: string, submission: Submission) => send<{ revision: number }>(`/api/yards/${encodeURIComponent(yardId)}/edits`, JSON.stringify(submission)),
+  importPlan: (text: string, device: string) => send<{ imported: { yardId: string; yardName: string; how: 'new' | 'beside' | 'into'; hives: number }[] }>('/api/plans/import', text, { 'x-device': encodeURIComponent(device) }),
+}

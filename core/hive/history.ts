@@ -1,0 +1,49 @@
+import type { Edit } from './edit'
+
+/** An entry of a yard's log, as far as undo needs it. */
+export interface LogEntry {
+  readonly id: string
+  readonly kind: 'do' | 'undo' | 'redo'
+  /** The entry that an undo or redo is about. */
+  readonly targetId?: string | null
+  readonly edit: Edit
+  readonly inverse: Edit
+}
+
+/** What undo or redo would do next. */
+export interface HistoryStep {
+  readonly targetId: string
+  /** The edit to apply for the step. */
+  readonly edit: Edit
+  /** The edit as it was first made, to tell the keeper what it is. */
+  readonly done: Edit
+}
+
+export interface History {
+  readonly undo: readonly HistoryStep[]
+  readonly redo: readonly HistoryStep[]
+}
+
+/**
+ * Folds a log into what can be undone and redone, newest last: undo and redo are entries of their own, so the
+ * same stacks come back after a reload or on another machine.
+ */
+export function foldHistory(log: readonly LogEntry[]): History {
+  let undo: HistoryStep[] = []
+  let redo: HistoryStep[] = []
+  for (const { id, kind, targetId, edit, inverse } of log) {
+    if (kind === 'do') {
+      undo.push({ targetId: id, edit: inverse, done: edit })
+      redo = []
+      continue
+    }
+    const [from, to] = kind === 'undo' ? [undo, redo] : [redo, undo]
+    const step = from.find((candidate) => candidate.targetId === targetId)
+    if (!step) continue
+    const left = from.filter((candidate) => candidate !== step)
+    to.push({ targetId: step.targetId, edit: inverse, done: step.done })
+    if (kind === 'undo') undo = left
+    else redo = left
+  }
+  return { undo, redo }
+}

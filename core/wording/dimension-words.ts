@@ -1,0 +1,12 @@
+import type { DimensionName } from '../catalogue'
+
+const WORDS: Record<DimensionName, string> = {
+  outsideLength: 'Outside length', outsideWidth: 'Outside width', insideLength: 'Inside length', insideWidth: 'Inside width', depth: 'Depth',
+  restToRest: 'Rest to rest', restDepth: 'Frame rest below the rim', upperRecess: 'Space at the upper side', lowerRecess: 'Space at the lower side',
+  rimDepth: 'Rim depth', rimWidth: 'Rim width', boardThickness: 'Board thickness', skirtDepth: 'Skirt depth', deckThickness: 'Deck thickness',
+  gableHeight: 'Gable height', holeLength: 'Hole length', holeWidth: 'Hole width', openingWidth: 'Opening width', openingHeight: 'Opening height', fillDepth: 'Depth of the fill',
+}
+
+export function dimensionWord(name: DimensionName): string {
+  return WORDS[name]
+}

@@ -1,0 +1,20 @@
+import type { Edit } from '../hive'
+
+/** What an edit does, for the undo and redo buttons: `turning a part over`. */
+export function editInWords(edit: Edit): string {
+  switch (edit.kind) {
+    case 'add-part': case 'place-part': case 'attach-part': return 'adding a part'
+    case 'discard-part': case 'take-off': case 'detach-part': return 'taking a part off'
+    case 'move-part': return 'moving a part'
+    case 'set-placement': return 'turning or shifting a part'
+    case 'set-part': return 'changing a part'
+    case 'set-hive': return 'changing the hive'
+    case 'accept-finding': return 'accepting a finding'
+    case 'withdraw-acceptance': return 'taking an acceptance back'
+    case 'add-hive': return `adding hive ${edit.hive.name}`
+    case 'remove-hive': return 'removing a hive'
+    case 'replace-hive': case 'restore-hive': return `putting another version of ${edit.hive.name}`
+    case 'set-yard': return 'changing the yard'
+    case 'batch': return edit.edits.some(({ kind }) => kind === 'add-part') && edit.edits.some(({ kind }) => kind === 'take-off') ? 'swapping a part' : edit.edits[0] ? editInWords(edit.edits[0]) : 'a change'
+  }
+}

@@ -1,0 +1,87 @@
+import planSchema from '../public/plan.schema.json'
+
+type Json = Record<string, unknown>
+
+/** The plan's schema as components of the document: its definitions by their names. */
+function planComponents(): Json {
+  const { $defs, $schema: _schema, $id: _id, ...plan } = planSchema as Json & { $defs: Json }
+  const text = JSON.stringify({ ...$defs, plan }).replaceAll('#/$defs/', '#/components/schemas/')
+  return JSON.parse(text) as Json
+}
+
+const ref = (name: string) => ({ $ref: `#/components/schemas/${name}` })
+const json = (schema: Json) => ({ 'application/json': { schema } })
+const answer = (description: string, schema: Json) => ({ description, content: json(schema) })
+const refusals = (...codes: number[]) => Object.fromEntries(codes.map((code) => [String(code), answer(REFUSALS[code]!, ref('refusal'))]))
+const REFUSALS: Record<number, string> = {
+  400: 'Not JSON.', 403: 'Another host or another site’s page.', 404: 'No such yard.', 409: 'Changed elsewhere since: what stands now comes with it.',
+  413: 'Larger than is read.', 422: 'The field, and what would be right.',
+}
+const body = (schema: Json) => ({ required: true, content: json(schema) })
+const yardId = { name: 'id', in: 'path', required: true, schema: { type: 'string' } }
+const object = (properties: Json, required = Object.keys(properties)) => ({ type: 'object', properties, required })
+const listOf = (items: Json) => ({ type: 'array', items })
+const integer = { type: 'integer', minimum: 0 }
+const text = { type: 'string' }
+
+const EXTRA: Json = {
+  refusal: object({ statusCode: integer, field: text, sentence: text }),
+  storedYard: object({ yard: ref('yard'), revision: integer }),
+  edit: { type: 'object', description: 'One of a closed set, told apart by its kind; see docs/plan-format.md.', properties: { kind: text }, required: ['kind'] },
+  submission: object({
+    baseRevision: integer, device: { type: 'string', maxLength: 60 },
+    edits: listOf(object({ id: text, madeAt: { type: 'string', format: 'date-time' }, kind: { enum: ['do', 'undo', 'redo'] }, targetId: { type: ['string', 'null'] }, edit: ref('edit') }, ['id', 'madeAt', 'kind', 'edit'])),
+  }),
+  logEntry: object({ id: text, revision: integer, device: text, madeAt: text, kind: text, edit: ref('edit'), inverse: ref('edit') }),
+  assessedHive: object({
+    yard: text, hive: text, hiveId: text, stage: text, worst: { enum: ['stop', 'mend', 'watch', 'note', 'good'] }, heightMm: { type: 'number' },
+    gaps: listOf({ type: 'object' }), findings: listOf({ type: 'object' }),
+  }),
+}
+
+/** The description of everything the server answers to (OpenAPI 3.1). */
+export function openApiDocument(): Json {
+  return {
+    openapi: '3.1.0',
+    info: { title: 'Duvet', version: '1.0.0', description: 'Plans framed, vertically stacked bee hives. Lengths in millimetres.', license: { name: 'MIT', identifier: 'MIT' } },
+    servers: [{ url: '/' }],
+    paths: {
+      '/api/assess': {
+        post: {
+          operationId: 'assess', summary: 'Assess every hive of a plan file; nothing is stored.',
+          parameters: [
+            { name: 'units', in: 'query', schema: { enum: ['mm', 'inches'] } },
+            { name: 'words', in: 'query', schema: { enum: ['british', 'northAmerican'] } },
+          ],
+          requestBody: body(ref('plan')),
+          responses: { 200: answer('Gaps and findings, as data and as sentences.', object({ hives: listOf(ref('assessedHive')) })), ...refusals(403, 413, 422) },
+        },
+      },
+      '/api/yards': {
+        get: { operationId: 'listYards', summary: 'Every yard with its revision.', responses: { 200: answer('The yards.', listOf(ref('storedYard'))), ...refusals(403) } },
+        post: { operationId: 'addYard', summary: 'A new yard.', requestBody: body(ref('yard')), responses: { 201: answer('Its revision.', object({ revision: integer })), ...refusals(400, 403, 409, 413, 422) } },
+      },
+      '/api/yards/{id}/edits': {
+        post: {
+          operationId: 'commitEdits', summary: 'Edits made on a revision, all or none; one sent twice is saved once.', parameters: [yardId], requestBody: body(ref('submission')),
+          responses: { 200: answer('The new revision.', object({ revision: integer })), ...refusals(400, 403, 404, 409, 413, 422) },
+        },
+      },
+      '/api/yards/{id}/log': {
+        get: {
+          operationId: 'readLog', summary: 'The newest entries of the log, oldest first.', parameters: [yardId, { name: 'limit', in: 'query', schema: { type: 'integer', minimum: 1, maximum: 999 } }],
+          responses: { 200: answer('The entries.', listOf(ref('logEntry'))), ...refusals(403, 422) },
+        },
+      },
+      '/api/plans/import': {
+        post: {
+          operationId: 'importPlan', summary: 'Bring a plan file in; nothing is overwritten.', requestBody: body(ref('plan')),
+          responses: { 200: answer('What was brought in, and how.', object({ imported: listOf({ type: 'object' }) })), ...refusals(403, 413, 422) },
+        },
+      },
+      '/api/plans/export': { get: { operationId: 'exportPlan', summary: 'Everything as one plan file.', responses: { 200: answer('The plan.', ref('plan')), ...refusals(403) } } },
+      '/api/health': { get: { operationId: 'health', summary: 'Whether the server and its database answer.', responses: { 200: answer('They do.', object({ ok: { type: 'boolean' } })) } } },
+    },
+    components: { schemas: { ...planComponents(), ...EXTRA } },
+  }
+}

@@ -1,0 +1,111 @@
+import { copyFileSync, existsSync, mkdtempSync, readdirSync, rmSync, writeFileSync, mkdirSync, cpSync, readFileSync } from 'node:fs'
+import { tmpdir } from 'node:os'
+import { join } from 'node:path'
+import { afterEach, describe, expect, it } from 'vitest'
+import { openDatabase } from '../../server/database/client'
+import { seedFrom } from '../../server/database/seed'
+import { readYards } from '../../server/database/yards'
+import { startServer } from '../../scripts/lib/server'
+import { DEMO, addSuper, demoPlan, post, storedYards, submission } from '../helpers/wire'
+
+const folders: string[] = []
+function folder(): string {
+  const made = mkdtempSync(join(tmpdir(), 'duvet-test-'))
+  folders.push(made)
+  return made
+}
+afterEach(() => {
+  delete process.env.DUVET_MIGRATIONS
+  for (const made of folders.splice(0)) rmSync(made, { recursive: true, force: true })
+})
+
+describe('the database file', () => {
+  it('is written ahead and in full: the four settings read back from the live connection', async () => {
+    const { client } = await openDatabase(`file:${join(folder(), 'a.db')}`, '2026-05-01')
+    const setting = async (name: string) => Object.values((await client.execute(`PRAGMA ${name}`)).rows[0]!)[0]
+    expect(await setting('journal_mode')).toBe('wal')
+    expect(await setting('synchronous')).toBe(2)
+    expect(await setting('foreign_keys')).toBe(1)
+    expect(await setting('busy_timeout')).toBe(5000)
+    client.close()
+  })
+
+  it('keeps the settings after transactions', async () => {
+    const { client, database } = await openDatabase(`file:${join(folder(), 'a.db')}`, '2026-05-01')
+    await seedFrom(database, DEMO)
+    await database.transaction(async (tx) => { await readYards(tx) })
+    for (const [name, value] of [['synchronous', 2], ['foreign_keys', 1], ['busy_timeout', 5000]] as const) {
+      expect(Object.values((await client.execute(`PRAGMA ${name}`)).rows[0]!)[0]).toBe(value)
+    }
+    client.close()
+  })
+
+  it('refuses what its tables do not allow', async () => {
+    const { client } = await openDatabase(`file:${join(folder(), 'a.db')}`, '2026-05-01')
+    await expect(client.execute(`INSERT INTO placements VALUES ('p', 'h', 0, 0, 0, 0, 0, NULL)`)).rejects.toThrow(/FOREIGN KEY/)
+    client.close()
+  })
+
+  it('is copied, dated, before a migration, and both open', async () => {
+    const home = folder()
+    const path = join(home, 'a.db')
+    const first = await openDatabase(`file:${path}`, '2026-05-01')
+    await seedFrom(first.database, DEMO)
+    first.client.close()
+    expect(readdirSync(home).filter((name) => name.includes('before'))).toEqual([])
+    process.env.DUVET_MIGRATIONS = withOneMore(home)
+    const later = await openDatabase(`file:${path}`, '2026-06-02')
+    expect((await readYards(later.database)).map(({ yard }) => yard)).toEqual(demoPlan().yards)
+    expect((await later.client.execute(`SELECT name FROM sqlite_master WHERE name = 'later'`)).rows).toHaveLength(1)
+    later.client.close()
+    delete process.env.DUVET_MIGRATIONS
+    const copy = `${path}.before-2026-06-02`
+    expect(existsSync(copy)).toBe(true)
+    copyFileSync(copy, join(home, 'copy.db'))
+    const old = await openDatabase(`file:${join(home, 'copy.db')}`, '2026-06-02')
+    expect((await readYards(old.database)).map(({ yard }) => yard)).toEqual(demoPlan().yards)
+    expect((await old.client.execute(`SELECT name FROM sqlite_master WHERE name = 'later'`)).rows).toHaveLength(0)
+    old.client.close()
+  })
+})
+
+/** The project's migrations with one more behind them. */
+function withOneMore(home: string): string {
+  const target = join(home, 'migrations')
+  mkdirSync(target)
+  cpSync('server/database/migrations', target, { recursive: true })
+  const journalPath = join(target, 'meta/_journal.json')
+  const journal = JSON.parse(readFileSync(journalPath, 'utf8')) as { entries: { idx: number; version: string; when: number; tag: string; breakpoints: boolean }[] }
+  journal.entries.push({ ...journal.entries.at(-1)!, idx: journal.entries.length, when: journal.entries.at(-1)!.when + 1, tag: '9999_later' })
+  writeFileSync(journalPath, JSON.stringify(journal))
+  writeFileSync(join(target, '9999_later.sql'), 'CREATE TABLE later (id text PRIMARY KEY NOT NULL);')
+  return target
+}
+
+describe('a server that is killed while it writes', () => {
+  it('loses no edit that it acknowledged, 25 times over', async () => {
+    const path = join(folder(), 'killed.db')
+    const acknowledged: string[] = []
+    for (let round = 0; round < 25; round++) {
+      const server = await startServer({ databasePath: path, seed: DEMO })
+      const { yard, revision } = (await storedYards(server.url))[0]!
+      const there = new Set(yard.parts.map(({ id }) => id))
+      expect(acknowledged.filter((id) => !there.has(id))).toEqual([])
+      let base = revision
+      const killed = new Promise((resolve) => setTimeout(() => resolve(server.stop('SIGKILL')), 25 + ((round * 37) % 60)))
+      for (let n = 0; n < 200; n++) {
+        const edit = addSuper('gingham/0', 2)
+        const off = { kind: 'take-off' as const, hiveId: 'gingham/0', partId: edit.kind === 'add-part' ? edit.part.id : '' }
+        const said = await post(`${server.url}/api/yards/sallow-quay/edits`, submission(base, [edit, off])).catch(() => undefined)
+        if (said?.status !== 200) break
+        base += 2
+        acknowledged.push(off.partId)
+      }
+      await killed
+    }
+    expect(acknowledged.length).toBeGreaterThan(25)
+    const { client } = await openDatabase(`file:${path}`, '2026-05-01')
+    expect(Object.values((await client.execute('PRAGMA integrity_check')).rows[0]!)[0]).toBe('ok')
+    client.close()
+  }, 120_000)
+})

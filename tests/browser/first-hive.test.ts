@@ -1,0 +1,99 @@
+import { readFileSync } from 'node:fs'
+import { createRequire } from 'node:module'
+import { describe, expect, it } from 'vitest'
+import { storedYards } from '../helpers/wire'
+import { drawn, hivePath, layers, saved, useSession } from './session'
+
+const session = useSession({})
+const axeSource = readFileSync(createRequire(import.meta.url).resolve('axe-core/axe.min.js'), 'utf8')
+
+interface Violation {
+  readonly id: string
+  readonly impact: string
+  readonly nodes: readonly { readonly html: string }[]
+}
+
+async function seriousOn(page: Awaited<ReturnType<typeof session.open>>): Promise<string[]> {
+  await page.evaluate(axeSource)
+  const violations = await page.evaluate(async () => (await (globalThis as unknown as { axe: { run: () => Promise<{ violations: Violation[] }> } }).axe.run()).violations)
+  return violations.filter(({ impact }) => impact === 'serious' || impact === 'critical').map(({ id, nodes }) => `${id}: ${nodes[0]?.html}`)
+}
+
+describe('a first hive', () => {
+  it('is built from empty by keyboard alone, with a visible focus and spoken names', async () => {
+    const page = await session.open()
+    await page.getByTestId('start-empty').waitFor()
+    expect(await seriousOn(page)).toEqual([])
+    const focused = () => page.evaluate(() => {
+      const element = document.activeElement!
+      const style = getComputedStyle(element)
+      return { text: element.getAttribute('aria-label') ?? element.textContent?.trim() ?? '', visible: style.outlineStyle !== 'none' || style.strokeWidth === '4px' }
+    })
+    const tabTo = async (name: RegExp) => {
+      for (let i = 0; i < 80; i++) {
+        await page.keyboard.press('Tab')
+        const now = await focused()
+        if (name.test(now.text)) return expect(now.visible).toBe(true)
+      }
+      throw new Error(`no ${name} to be reached`)
+    }
+    await tabTo(/^Start with nothing/)
+    await page.keyboard.press('Enter')
+    await page.waitForURL(/\/hives\//)
+    await page.getByText('Nothing stands here yet').waitFor()
+    const put = async (name: RegExp) => {
+      const before = (await layers(page)).length
+      await page.keyboard.press('Escape')
+      await page.keyboard.press('a')
+      await page.waitForFunction(() => document.activeElement?.classList.contains('item'))
+      if (!name.test((await focused()).text)) await tabTo(name)
+      await page.keyboard.press('Enter')
+      await page.waitForSelector('[data-ghost]')
+      expect(await page.getByTestId('spoken').innerText()).toMatch(/in the hand/)
+      await page.evaluate(() => (document.activeElement as HTMLElement).blur())
+      await page.keyboard.press('Enter')
+      await expect.poll(async () => (await layers(page)).length).toBe(before + 1)
+    }
+    await put(/^Timber stand/)
+    await put(/^Solid floor.*Langstroth/)
+    await put(/^Deep/)
+    await put(/^Crown board/)
+    await put(/^Telescoping roof/)
+    expect(await layers(page)).toHaveLength(5)
+    expect(await page.getByTestId('summary').innerText()).toContain('Nothing to mend')
+    await page.keyboard.press('Escape')
+    await page.keyboard.press('ArrowUp')
+    await page.keyboard.press('ArrowUp')
+    await expect.poll(async () => (await focused()).text).toMatch(/^Solid floor, layer 2 of 5 from the ground/)
+    expect((await focused()).visible).toBe(true)
+    await page.keyboard.press('Alt+ArrowUp')
+    expect(await page.locator('[data-rule="order.below-floor"]').count()).toBe(1)
+    await page.keyboard.press('Control+z')
+    expect(await page.locator('[data-rule="order.below-floor"]').count()).toBe(0)
+    await saved(page)
+    const stored = (await storedYards(session.server.url))[0]!.yard
+    expect(stored.hives[0]!.stack).toHaveLength(5)
+    expect(await seriousOn(page)).toEqual([])
+    await page.goto(session.server.url)
+    await page.waitForSelector('[data-hive="First hive"]')
+    expect(await seriousOn(page)).toEqual([])
+  })
+
+  it.each(['langstroth', 'national'])('starts with a %s that is right as it stands', async (start) => {
+    const page = await session.open()
+    await page.getByRole('button', { name: 'Add a hive' }).first().click()
+    await page.getByTestId(`new-${start}`).click()
+    expect(await page.getByRole('alert').innerText()).toContain('The name is empty')
+    await page.getByTestId('new-hive-name').fill(`Hive & ${start}`)
+    await page.getByTestId(`new-${start}`).click()
+    await drawn(page)
+    expect(await page.locator('.finding.stop, .finding.mend').count()).toBe(0)
+    expect(await page.title()).toBe(`Hive & ${start} – Duvet`)
+    await saved(page)
+  })
+
+  it('says so where a hive is not', async () => {
+    const page = await session.open(hivePath('nowhere'))
+    await page.getByText('This hive is not here.').waitFor()
+  })
+})

@@ -1,0 +1,63 @@
+import { assessHive, type Assessment } from '#core/assess'
+import { CATALOGUE, type Catalogue } from '#core/catalogue'
+import type { JudgedGap } from '#core/checks'
+import { buildHive, type BandPreset, type Hive, type Part, type Role, type Stage, type Yard } from '#core/hive'
+
+export type Layer = readonly [patternId: string, role?: Role, turnedOver?: boolean]
+
+export interface Built {
+  readonly yard: Yard
+  readonly hive: Hive
+  readonly assessment: Assessment
+  /** The identity of the n-th layer. */
+  readonly at: (layer: number) => string
+}
+
+export interface BuildOptions {
+  readonly stage?: Stage
+  readonly band?: BandPreset
+  readonly change?: (part: Part, layer: number) => Part
+  readonly catalogue?: Catalogue
+}
+
+/** Identities counted from one, so that tests can name them. */
+export function counter(prefix = 'i'): () => string {
+  let n = 0
+  return () => `${prefix}${++n}`
+}
+
+/** A hive of these layers, bottom first, in a yard of its own, assessed. */
+export function build(layers: readonly Layer[], { stage = 'flow', band = 'range', change, catalogue = CATALOGUE }: BuildOptions = {}): Built {
+  const made = buildHive({ name: 'Twill', stage, stack: layers.map(([id, role]) => [id, role] as const) }, catalogue, counter())
+  const parts = change ? made.parts.map(change) : made.parts
+  const hive = { ...made.hive, stack: made.hive.stack.map((placement, i) => ({ ...placement, turnedOver: layers[i]![2] ?? false })) }
+  const yard: Yard = { id: 'yard', name: 'Sallow Quay', note: '', band, hives: [hive], parts }
+  return { yard, hive, assessment: assessHive(yard, hive, catalogue), at: (layer) => hive.stack[layer]!.partId }
+}
+
+/** Assesses the first hive of a yard again. */
+export function assessFirst(yard: Yard): Assessment {
+  return assessHive(yard, yard.hives[0]!, CATALOGUE)
+}
+
+/** The gap between two layers. */
+export function gapBetween({ assessment, at }: Built, lower: number, upper: number): JudgedGap {
+  const gap = assessment.gaps.find(({ lowerId, upperId }) => lowerId === at(lower) && upperId === at(upper))
+  if (!gap) throw new Error(`no gap between layers ${lower} and ${upper}`)
+  return gap
+}
+
+/** Rules of the findings, worst first. */
+export function rulesOf({ assessment }: Built): string[] {
+  return assessment.findings.map(({ rule }) => rule)
+}
+
+export const L = {
+  stand: ['stand-timber-200'], floor: ['floor-solid-langstroth'], mesh: ['floor-mesh-langstroth'], deep: ['box-langstroth-deep', 'brood'], medium: ['box-langstroth-medium', 'super'],
+  shallow: ['box-langstroth-shallow', 'super'], framed: ['excluder-framed-langstroth'], sheet: ['excluder-sheet-langstroth'], crown: ['crown-langstroth'], roof: ['roof-telescoping-langstroth'], eke: ['eke-langstroth'],
+} as const satisfies Record<string, Layer>
+
+export const N = {
+  stand: ['stand-timber-200'], floor: ['floor-mesh-national'], brood: ['box-national-brood', 'brood'], super: ['box-national-super', 'super'], topSuper: ['box-national-super-top-space', 'super'],
+  topBrood: ['box-national-brood-top-space', 'brood'], framed: ['excluder-framed-national'], sheet: ['excluder-sheet-national'], crown: ['crown-national'], roof: ['roof-telescoping-national'], eke: ['eke-national'],
+} as const satisfies Record<string, Layer>

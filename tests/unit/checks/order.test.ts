@@ -1,0 +1,102 @@
+import { describe, expect, it } from 'vitest'
+import { applyEdit, withFreshIdentities, type Stage } from '#core/hive'
+import { L, N, assessFirst, build, counter, rulesOf, type Built, type Layer } from '../../helpers/hives'
+
+const finding = (built: Built, rule: string) => built.assessment.findings.find((one) => one.rule === rule)
+
+/** Applies the first remedy of a finding and assesses again. */
+function mended(built: Built, rule: string, n = 0) {
+  const remedy = finding(built, rule)!.remedies[n]!
+  const applied = applyEdit(built.yard, withFreshIdentities(remedy.edit, counter('fresh')))
+  if (!applied.ok) throw new Error(applied.problem.reason)
+  return { remedy, assessment: assessFirst(applied.yard), stack: applied.yard.hives[0]!.stack }
+}
+
+describe('what is out of order', () => {
+  it.each<[string, string, readonly Layer[], Stage]>([
+    ['order.no-floor', 'stop', [L.stand, L.deep, L.crown, L.roof], 'flow'],
+    ['order.below-floor', 'stop', [L.deep, L.floor, L.crown, L.roof], 'flow'],
+    ['order.second-floor', 'mend', [L.floor, L.deep, L.mesh, L.medium, L.crown, L.roof], 'flow'],
+    ['order.no-roof', 'stop', [L.floor, L.deep, L.crown], 'flow'],
+    ['order.above-roof', 'stop', [L.floor, L.deep, L.crown, L.roof, L.medium], 'flow'],
+    ['order.no-crown', 'mend', [L.floor, L.deep, L.roof], 'flow'],
+    ['order.box-above-crown', 'mend', [L.floor, L.deep, L.crown, L.medium, L.roof], 'flow'],
+    ['order.box-above-crown', 'note', [L.floor, L.deep, L.crown, L.medium, L.roof], 'after-crop'],
+    ['order.super-below-brood', 'mend', [L.floor, L.medium, L.deep, L.crown, L.roof], 'flow'],
+    ['order.super-below-brood', 'note', [L.floor, L.medium, L.deep, L.crown, L.roof], 'winter'],
+    ['order.super-under-excluder', 'mend', [L.floor, L.deep, L.medium, L.framed, L.shallow, L.crown, L.roof], 'flow'],
+    ['order.brood-above-excluder', 'mend', [L.floor, L.deep, L.framed, L.deep, L.crown, L.roof], 'flow'],
+    ['order.two-excluders', 'mend', [L.floor, L.deep, L.framed, L.medium, L.sheet, L.medium, L.crown, L.roof], 'flow'],
+    ['order.no-excluder', 'note', [L.floor, L.deep, L.medium, L.crown, L.roof], 'flow'],
+    ['order.excluder-in-winter', 'mend', [L.floor, L.deep, L.framed, L.medium, L.crown, L.roof], 'winter'],
+    ['order.upside-down', 'stop', [L.floor, ['box-langstroth-deep', 'brood', true], L.crown, L.roof], 'flow'],
+    ['order.upside-down', 'stop', [L.floor, L.deep, L.crown, ['roof-telescoping-langstroth', undefined, true]], 'flow'],
+    ['order.feeder-no-way-up', 'mend', [L.floor, L.deep, ['slab-langstroth'], ['feeder-tray-langstroth'], L.roof], 'after-crop'],
+    ['order.feeder-proud', 'stop', [N.floor, N.brood, N.crown, ['feeder-rapid'], N.eke, N.roof], 'after-crop'],
+    ['open-space', 'mend', [N.floor, N.brood, N.eke, N.crown, N.roof], 'flow'],
+    ['open-space', 'note', [N.floor, N.brood, N.eke, N.crown, N.roof], 'winter'],
+  ])('%s is a %s', (rule, severity, layers, stage) => {
+    const built = build(layers, { stage })
+    expect(finding(built, rule)).toMatchObject({ severity })
+    expect(finding(built, rule)!.remedies.length).toBeGreaterThan(0)
+  })
+
+  it.each<[string, readonly Layer[], Stage]>([
+    ['order.no-floor', [L.stand, L.deep, L.crown, L.roof], 'flow'],
+    ['order.below-floor', [L.deep, L.floor, L.crown, L.roof], 'flow'],
+    ['order.second-floor', [L.floor, L.deep, L.mesh, L.medium, L.crown, L.roof], 'flow'],
+    ['order.no-roof', [L.floor, L.deep, L.crown], 'flow'],
+    ['order.above-roof', [L.floor, L.deep, L.crown, L.roof, L.medium], 'flow'],
+    ['order.no-crown', [L.floor, L.deep, L.roof], 'flow'],
+    ['order.box-above-crown', [L.floor, L.deep, L.crown, L.medium, L.roof], 'flow'],
+    ['order.super-below-brood', [L.floor, L.medium, L.deep, L.crown, L.roof], 'flow'],
+    ['order.super-below-brood', [L.floor, L.medium, L.shallow, L.deep, L.crown, L.roof], 'flow'],
+    ['order.super-under-excluder', [L.floor, L.deep, L.medium, L.framed, L.shallow, L.crown, L.roof], 'flow'],
+    ['order.brood-above-excluder', [L.floor, L.deep, L.framed, L.deep, L.medium, L.crown, L.roof], 'flow'],
+    ['order.two-excluders', [L.floor, L.deep, L.framed, L.medium, L.sheet, L.medium, L.crown, L.roof], 'flow'],
+    ['order.no-excluder', [L.floor, L.deep, L.medium, L.crown, L.roof], 'flow'],
+    ['order.excluder-in-winter', [L.floor, L.deep, L.framed, L.medium, L.crown, L.roof], 'winter'],
+    ['order.upside-down', [L.floor, ['box-langstroth-deep', 'brood', true], L.crown, L.roof], 'flow'],
+    ['order.feeder-proud', [N.floor, N.brood, N.crown, ['feeder-rapid'], N.eke, N.roof], 'after-crop'],
+    ['open-space', [N.floor, N.brood, N.eke, N.crown, N.roof], 'flow'],
+  ])('%s goes away when its remedy is applied, and no stop comes instead', (rule, layers, stage) => {
+    const built = build(layers, { stage })
+    const { assessment } = mended(built, rule)
+    expect(assessment.findings.map((one) => one.rule)).not.toContain(rule)
+    const stops = (findings: typeof assessment.findings) => findings.filter(({ severity }) => severity === 'stop').length
+    expect(stops(assessment.findings)).toBeLessThanOrEqual(stops(built.assessment.findings))
+  })
+
+  it('opens the hole of a crown under a feeder', () => {
+    const built = build([N.floor, N.brood, N.crown, ['feeder-tray-national'], N.roof], { stage: 'after-crop', change: (part) => (part.hole ? { ...part, hole: 'closed' } : part) })
+    expect(mended(built, 'order.feeder-no-way-up').remedy.kind).toBe('open-hole')
+    expect(mended(built, 'order.feeder-no-way-up').assessment.findings.map(({ rule }) => rule)).not.toContain('order.feeder-no-way-up')
+  })
+
+  it('does not ask for an excluder in winter, nor where no super stands', () => {
+    expect(rulesOf(build([L.floor, L.deep, L.medium, L.crown, L.roof], { stage: 'winter' }))).not.toContain('order.no-excluder')
+    expect(rulesOf(build([L.floor, L.deep, L.deep, L.crown, L.roof]))).not.toContain('order.no-excluder')
+  })
+
+  it('puts in the excluder whose two faces come nearest the band', () => {
+    const { remedy } = mended(build([N.floor, N.brood, N.super, N.crown, N.roof]), 'order.no-excluder')
+    expect(remedy).toMatchObject({ patternId: 'excluder-framed-national', resultMm: 7 })
+  })
+
+  it('has nothing but notes to say of a hive that is right', () => {
+    const good = build([L.stand, L.mesh, L.deep, L.medium, L.medium, L.crown, L.roof])
+    expect(good.assessment.findings.every(({ severity }) => severity === 'note')).toBe(true)
+    expect(good.assessment.worst).toBe('note')
+  })
+
+  it('carries an unknown pattern along, and says so', () => {
+    const built = build([N.floor, N.brood, N.super, N.crown, N.roof], { change: (part, layer) => (layer === 2 ? { ...part, patternId: 'box-of-tomorrow' } : part) })
+    expect(finding(built, 'pattern.unknown')).toMatchObject({ severity: 'watch', facts: { patternId: 'box-of-tomorrow' } })
+    expect(built.assessment.layout.parts).toHaveLength(5)
+  })
+
+  it('says nothing about bare ground and a lone stand', () => {
+    expect(rulesOf(build([]))).toEqual([])
+    expect(rulesOf(build([L.stand]))).toEqual(['order.no-box'])
+  })
+})

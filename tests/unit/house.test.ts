@@ -1,0 +1,64 @@
+import { readFileSync, readdirSync, statSync } from 'node:fs'
+import { dirname, join, relative, resolve } from 'node:path'
+import { fileURLToPath } from 'node:url'
+import { describe, expect, it } from 'vitest'
+
+const root = fileURLToPath(new URL('../..', import.meta.url))
+const HOUSE = ['core', 'shared', 'server', 'app', 'cli', 'demo', 'scripts'] as const
+type Room = (typeof HOUSE)[number]
+
+/** Which rooms each may look into: imports point down only. */
+const MAY: Readonly<Record<Room, readonly Room[]>> = {
+  core: ['core'], shared: ['shared', 'core'], server: ['server', 'shared', 'core'], app: ['app', 'shared', 'core'], cli: ['cli', 'shared', 'core'], demo: ['demo', 'core'], scripts: ['scripts', 'core', 'shared', 'demo', 'app', 'server'],
+}
+
+function* sources(folder: string): Generator<string> {
+  for (const name of readdirSync(folder)) {
+    const path = join(folder, name)
+    if (statSync(path).isDirectory()) yield* sources(path)
+    else if (/\.(ts|vue)$/.test(name)) yield path
+  }
+}
+
+function importsOf(path: string): string[] {
+  return [...readFileSync(path, 'utf8').matchAll(/(?:from|import)\s*\(?\s*['"]([^'"]+)['"]/g)].map(([, from]) => from!)
+}
+
+function roomOf(path: string, from: string): Room | 'package' {
+  const alias = { '#core': 'core', '#wire': 'shared', '~': 'app' }[from.split('/')[0]!]
+  if (alias) return alias as Room
+  if (!from.startsWith('.')) return 'package'
+  const target = relative(root, resolve(dirname(path), from)).split('/')[0] as Room
+  return HOUSE.includes(target) ? target : 'package'
+}
+
+const files = HOUSE.flatMap((room) => [...sources(join(root, room))].map((path) => ({ room, path })))
+
+describe('the house', () => {
+  it.each(HOUSE)('%s looks into the rooms below it only', (room) => {
+    const wrong = files.filter((file) => file.room === room).flatMap(({ path }) => importsOf(path).filter((from) => {
+      const target = roomOf(path, from)
+      return target !== 'package' && !MAY[room].includes(target)
+    }).map((from) => `${relative(root, path)} imports ${from}`))
+    expect(wrong).toEqual([])
+  })
+
+  it('core asks nothing of outside but fractions', () => {
+    const packages = files.filter(({ room }) => room === 'core').flatMap(({ path }) => importsOf(path).filter((from) => roomOf(path, from) === 'package' && !from.startsWith('.')))
+    expect([...new Set(packages)]).toEqual(['fraction.js'])
+  })
+
+  it('core makes no time, no chance and no identity of its own', () => {
+    const made = files.filter(({ room, path }) => room === 'core' && /\b(Date\.now|new Date|Math\.random|randomUUID|performance\.now)\b/.test(readFileSync(path, 'utf8')))
+    expect(made.map(({ path }) => relative(root, path))).toEqual([])
+  })
+
+  it('renders no markup from people', () => {
+    expect(files.filter(({ path }) => /v-html|innerHTML/.test(readFileSync(path, 'utf8'))).map(({ path }) => relative(root, path))).toEqual([])
+  })
+
+  it('keeps its demo file as its stories write it', async () => {
+    const { demoPlan } = await import('../../demo/make-demo')
+    expect(JSON.parse(readFileSync(join(root, 'demo/demo-plan.json'), 'utf8'))).toEqual(JSON.parse(JSON.stringify(demoPlan())))
+  })
+})

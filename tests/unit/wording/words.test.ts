@@ -1,0 +1,95 @@
+import { describe, expect, it } from 'vitest'
+import { CATALOGUE } from '#core/catalogue'
+import { RULES, type Finding } from '#core/checks'
+import { STAGES, type Edit } from '#core/hive'
+import { bandInWords, editInWords, editProblemInWords, findingInWords, gapFate, lengthProblemInWords, nearestLimitInWords, partDetail, partNames, planProblemInWords, stageWord, termsInWords, verdictWord, withPlusMinus, type Reader } from '#core/wording'
+import { L, N, build, gapBetween, type Layer } from '../../helpers/hives'
+
+const READERS: Reader[] = (['mm', 'inches'] as const).flatMap((units) => (['british', 'northAmerican'] as const).map((vocabulary) => ({ units, vocabulary })))
+const STACKS: (readonly Layer[])[] = [
+  [], [L.stand], [L.deep, L.floor, L.mesh, L.crown, L.medium, L.roof, L.eke], [L.floor, ['box-langstroth-deep', 'brood', true], ['roof-telescoping-langstroth', undefined, true]],
+  [N.floor, N.super, N.brood, N.framed, N.topSuper, N.sheet, N.brood, N.crown, N.roof], [N.floor, N.brood, N.eke, N.crown, ['feeder-rapid'], N.eke, N.roof], [N.floor, N.brood, L.medium, L.roof], [L.floor, L.deep, L.medium, N.roof], [L.floor, L.deep, L.roof],
+  [N.brood, ['feeder-tray-national']], [L.floor, L.deep, L.medium, L.framed, L.shallow, L.crown, L.roof], [L.floor, L.deep, ['slab-langstroth'], ['feeder-tray-langstroth'], L.roof],
+]
+
+/** Every finding that these stacks give in any stage, worded for one reader. */
+function told(reader: Reader): { finding: Finding; text: string }[] {
+  return STACKS.flatMap((layers) => STAGES.flatMap((stage) => {
+    const { assessment } = build(layers, { stage, change: (part, i) => (layers.length === 5 && i === 1 ? { ...part, contents: [] } : part) })
+    const names = partNames(assessment.assembled, reader.vocabulary)
+    return assessment.findings.map((finding) => {
+      const words = findingInWords(finding, names, CATALOGUE, reader)
+      return { finding, text: [words.severity, words.title, words.short, words.what, words.fate, ...words.remedies].join('\n') }
+    })
+  }))
+}
+
+describe('findings in words', () => {
+  it.each(READERS)('are whole sentences for $vocabulary and $units', (reader) => {
+    for (const { text } of told(reader)) {
+      expect(text).not.toMatch(/undefined|NaN|null|\[object|Infinity|\{|\s{2}/)
+      for (const line of text.split('\n')) expect(line.trim()).not.toBe('')
+    }
+  })
+
+  it('cover nearly every rule there is with these stacks', () => {
+    const rules = new Set(told(READERS[0]!).map(({ finding }) => finding.rule))
+    expect(RULES.filter((rule) => !rules.has(rule))).toEqual(['bee-space.end-bar', 'joint.bearing', 'pattern.unknown'])
+  })
+
+  it('use the words of the vocabulary and the figures of the units', () => {
+    const [british] = told({ units: 'mm', vocabulary: 'british' }).filter(({ finding }) => finding.rule === 'order.no-crown')
+    const [american] = told({ units: 'inches', vocabulary: 'northAmerican' }).filter(({ finding }) => finding.rule === 'order.no-crown')
+    expect(british!.text).toContain('Add a crown board: 6.35 mm')
+    expect(american!.text).toContain('Add an inner cover: 1/4 in')
+  })
+})
+
+describe('names', () => {
+  it('number what there are several of, from the ground up, and keep the keeper’s own', () => {
+    const built = build([L.floor, L.deep, L.medium, L.medium, L.roof], { change: (part, i) => (i === 3 ? { ...part, name: 'Box 7' } : part) })
+    const names = partNames(built.assessment.assembled, 'northAmerican')
+    expect([...names.values()]).toEqual(['solid bottom board', 'hive body', 'super 1', 'Box 7', 'telescoping outer cover'])
+    expect(partDetail(built.assessment.assembled.stack[1]!, 'northAmerican')).toBe('deep hive body, 10 frames')
+  })
+
+  it('keep markup as plain text', () => {
+    const built = build([L.floor, L.deep], { change: (part) => ({ ...part, name: '<img src=x onerror=alert(1)>' }) })
+    expect([...partNames(built.assessment.assembled, 'british').values()][0]).toBe('<img src=x onerror=alert(1)>')
+  })
+
+  it('have a word for every stage and every kind of edit', () => {
+    expect(new Set(STAGES.map(stageWord)).size).toBe(STAGES.length)
+    const kinds: Edit['kind'][] = ['add-part', 'discard-part', 'place-part', 'take-off', 'move-part', 'set-placement', 'attach-part', 'detach-part', 'set-part', 'set-hive', 'accept-finding', 'withdraw-acceptance', 'remove-hive', 'set-yard']
+    for (const kind of kinds) expect(editInWords({ kind } as Edit)).toMatch(/^[a-z ]+$/)
+    expect(editInWords({ kind: 'batch', edits: [{ kind: 'take-off' }, { kind: 'add-part' }] as Edit[] })).toBe('swapping a part')
+  })
+})
+
+describe('gaps in words', () => {
+  const gap = gapBetween(build([N.topBrood, N.super]), 0, 1)
+  const reader: Reader = { units: 'mm', vocabulary: 'british' }
+
+  it('say what they are made of, their band and the nearest limit', () => {
+    expect(termsInWords(gap.terms, reader)).toBe('top space 6.35 + bottom space 9.53')
+    expect(bandInWords(gap, reader)).toBe('6.35 to 9.53 mm')
+    expect(nearestLimitInWords(gap, reader)).toBe('6.35 mm over the limit of 9.53 mm')
+    expect(nearestLimitInWords(gap, { ...reader, units: 'inches' })).toBe('1/4 in over the limit of 3/8 in')
+    expect(verdictWord(gap)).toBe('comb between')
+    expect(gapFate(gap)).toMatch(/^Comb is built between the boxes/)
+    expect(termsInWords(gapBetween(build([N.brood, N.crown]), 0, 1).terms, { ...reader, units: 'inches' })).toBe('flush frames 0 + rim 1/4+')
+    expect(withPlusMinus(gapBetween(build([N.brood, N.crown]), 0, 1), reader)).toBe('7 ± 1 mm')
+  })
+})
+
+describe('problems in words', () => {
+  it('name the field, what is wrong and what would be right', () => {
+    const limits = { minMm: 0.5, maxMm: 700 }
+    expect(lengthProblemInWords('Depth', 'empty', limits, 'mm')).toBe('Depth is empty: type a length between 0.5 mm and 700 mm, such as 244 mm or 24.4 cm.')
+    expect(lengthProblemInWords('Depth', 'out-of-range', limits, 'mm')).toContain('between 0.5 mm and 700 mm')
+    expect(lengthProblemInWords('Depth', 'ambiguous-comma', limits, 'mm', ['1.234', '1234'])).toBe('Depth can be read two ways: is it 1.234 or 1234?')
+    for (const problem of ['negative', 'mixed-units', 'not-a-length'] as const) expect(lengthProblemInWords('Depth', problem, limits, 'inches')).toMatch(/^Depth .*: type /)
+    expect(planProblemInWords({ field: 'yards[0].parts[3].id', problem: 'duplicate-identity', id: 'box' })).toContain('yards[0].parts[3].id is “box”')
+    expect(editProblemInWords({ reason: 'part-already-placed', id: 'box' })).toContain('“box”')
+  })
+})
