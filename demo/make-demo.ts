@@ -65,8 +65,8 @@ const KILN_BANK: readonly Story[] = [
     fittings: ['entrance-block'],
   },
   {
-    name: 'Serge', stage: 'settling', note: 'A package hived in a hurry; the inner cover stayed at home.',
-    stack: [['stand-timber-200'], ['floor-solid-langstroth'], ['box-langstroth-deep', 'brood'], ['roof-telescoping-langstroth']],
+    name: 'Serge', stage: 'settling', note: 'A package hived in a hurry; floor and inner cover stayed at home.',
+    stack: [['stand-timber-200'], ['box-langstroth-deep', 'brood'], ['roof-telescoping-langstroth']],
   },
   {
     name: 'Flannel', stage: 'winter', note: 'Deep and medium with a slab over the inner cover; the excluder is still in.',

@@ -21,9 +21,11 @@ export function useYardGrades(yard: Ref<Yard>) {
     const mine = ++round
     running.value = true
     done.value = 0
+    const started = performance.now()
     const result = await openDoor().assessYard(toRaw(yard.value), proxy((count: number) => { if (mine === round) done.value = count }), proxy(async () => mine !== round))
     if (mine !== round) return
     running.value = false
+    performance.measure('yard-grades', { start: started })
     if (result) grades.value = result
   }
 

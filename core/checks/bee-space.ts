@@ -104,13 +104,14 @@ export function checkEndBars({ layout }: Measured, { band }: Context): Finding[]
   })
 }
 
-/** The last shoulder to the wall, with the frames pushed tight to the other one; boxes alike are told together. */
+/** The last shoulder to the wall, with the frames pushed tight to the other one; a dummy there may stand a pitch away. Boxes alike are told together. */
 export function checkSideGaps({ layout }: Measured): Finding[] {
   const bySlack = new Map<number, { boxes: PlacedPart[]; plusMinusMm: number; pitchMm: number }>()
   for (const box of layout.parts.filter(isFilledBox)) {
-    const { slackMm, slackPlusMinusMm, pitchMm } = hangAcross(box.resolved)
+    const { slackMm, slackPlusMinusMm, pitchMm, places } = hangAcross(box.resolved)
     const mm = comparableMm(slackMm)
-    if (mm >= 0 && mm <= comparableMm(SHOULDER_TO_WALL_MM)) continue
+    const besideDummy = places.at(-1)?.pattern.kind === 'dummy'
+    if (mm >= 0 && mm <= comparableMm(besideDummy ? pitchMm : SHOULDER_TO_WALL_MM)) continue
     const alike = bySlack.get(mm) ?? { boxes: [], plusMinusMm: slackPlusMinusMm, pitchMm }
     alike.boxes.push(box)
     bySlack.set(mm, alike)

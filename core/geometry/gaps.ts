@@ -1,7 +1,6 @@
 import type { Surface, Zone } from './faces'
 import type { Layout, PlacedPart } from './layout'
-import { covers, narrowSideMm, overlapOf, type Rect } from './rect'
-import { roundTo } from '../units'
+import { covers, overlapOf, type Rect } from './rect'
 import { sumTerms, type Sum, type Term } from './term'
 
 /** Where a gap is, which decides the band it is judged by. */
@@ -53,15 +52,39 @@ export function gapsOf(layout: Layout): Gap[] {
 /** What trying a change needs of a gap. */
 export type GapSum = Pick<Gap, 'lowerId' | 'upperId' | 'place' | 'mm'>
 
-/** The sums alone, without what they are made of and whether bees reach them. */
+/** The sums alone, without what they are made of and whether bees reach them: the lean path, for trying things out. */
 export function gapSumsOf(layout: Layout): GapSum[] {
   const sums: GapSum[] = []
-  followAll(layout, (trace, to, zone, terms) => {
-    if (trace.zone.surface === 'hole' || zone.surface === 'hole') return
-    const mm = roundTo(terms.reduce((sum, term) => sum + term.mm, 0), 6)
-    sums.push({ lowerId: trace.from.part.id, upperId: to.part.id, place: placeOf(trace.zone.surface, zone.surface, trace.throughIds.length > 0), mm })
-  })
+  const { parts } = layout
+  for (let at = 0; at < parts.length; at++) {
+    const { zones } = parts[at]!.faces.upper
+    for (let z = 0; z < zones.length; z++) {
+      const zone = zones[z]!
+      if (zone.surface !== 'open' && zone.surface !== 'hole') sumUp(parts, at + 1, zone.rect, zone.recess.mm, parts[at]!, zone, false, sums)
+    }
+  }
   return sums
+}
+
+function sumUp(parts: readonly PlacedPart[], index: number, rect: Rect, mm: number, from: PlacedPart, below: Zone, open: boolean, sums: GapSum[]): void {
+  if (index >= parts.length) return
+  const part = parts[index]!
+  const { zones } = part.faces.lower
+  for (let z = 0; z < zones.length; z++) {
+    const zone = zones[z]!
+    if (zone.surface === 'hole' || !meetsBroadly(rect, zone.rect)) continue
+    const sum = mm + zone.recess.mm
+    if (zone.surface === 'open') sumUp(parts, index + 1, overlapOf(rect, zone.rect)!, sum, from, below, true, sums)
+    else sums.push({ lowerId: from.part.id, upperId: part.part.id, place: placeOf(below.surface, zone.surface, open), mm: sum })
+  }
+  if (part.faces.nested && !(zones[0] && covers(zones[0].rect, rect))) sumUp(parts, index + 1, rect, mm, from, below, open, sums)
+}
+
+/** Overlaps by more than a sliver both ways. */
+function meetsBroadly(a: Rect, b: Rect): boolean {
+  const wide = (a.x1 < b.x1 ? a.x1 : b.x1) - (a.x0 > b.x0 ? a.x0 : b.x0)
+  const deep = (a.y1 < b.y1 ? a.y1 : b.y1) - (a.y0 > b.y0 ? a.y0 : b.y0)
+  return wide >= SLIVER_MM && deep >= SLIVER_MM
 }
 
 function facesNoHole(gap: Pick<Gap, 'lowerSurface' | 'upperSurface'>): boolean {
@@ -91,10 +114,9 @@ function follow(layout: Layout, index: number, rect: Rect, trace: Trace, emit: E
   const part = layout.parts[index]
   if (!part) return
   for (const zone of part.faces.lower.zones) {
-    const shared = overlapOf(rect, zone.rect)
-    if (!shared || narrowSideMm(shared) < SLIVER_MM) continue
+    if (!meetsBroadly(rect, zone.rect)) continue
     const terms = [...trace.terms, zone.recess]
-    if (zone.surface === 'open') follow(layout, index + 1, shared, { ...trace, terms, throughIds: [...trace.throughIds, part.part.id] }, emit)
+    if (zone.surface === 'open') follow(layout, index + 1, overlapOf(rect, zone.rect)!, { ...trace, terms, throughIds: [...trace.throughIds, part.part.id] }, emit)
     else emit(trace, part, zone, terms)
   }
   const first = part.faces.lower.zones[0]

@@ -25,11 +25,6 @@ export function covers(cover: Rect, rect: Rect): boolean {
   return cover.x0 <= rect.x0 && cover.x1 >= rect.x1 && cover.y0 <= rect.y0 && cover.y1 >= rect.y1
 }
 
-/** The smaller side, mm. */
-export function narrowSideMm(rect: Rect): number {
-  return Math.min(rect.x1 - rect.x0, rect.y1 - rect.y0)
-}
-
 /** A rectangle drawn in on all four sides. */
 export function insetRect(rect: Rect, byMm: number): Rect {
   return { x0: rect.x0 + byMm, x1: rect.x1 - byMm, y0: rect.y0 + byMm, y1: rect.y1 - byMm }

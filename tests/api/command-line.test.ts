@@ -22,7 +22,8 @@ function file(name: string, content: unknown): string {
 
 describe('npm run assess', () => {
   it('prints every hive’s findings as sentences, and ends well where there is no stop', () => {
-    const { status, stdout } = assess(DEMO)
+    const quay = file('quay.json', planOf([demoPlan().yards[0]!]))
+    const { status, stdout } = assess(quay)
     expect(status).toBe(0)
     expect(stdout).toContain('Calico (Sallow Quay), flow, 838.9 mm high')
     expect(stdout).toContain('Mend: Super 2 over super 1. 15.88 mm here')
@@ -33,6 +34,7 @@ describe('npm run assess', () => {
     const { status, stdout } = assess(file('stop.json', planOf([build([L.deep, L.crown, L.roof]).yard])))
     expect(status).toBe(1)
     expect(stdout).toContain('Stop: No floor.')
+    expect(assess(DEMO).status).toBe(1)
   })
 
   it('gives data with --json, in the reader’s units and words', () => {
@@ -40,7 +42,7 @@ describe('npm run assess', () => {
     const { stdout } = assess(file('one.json', planOfHive(demo.yards[1]!, demo.yards[1]!.hives[3]!)), '--json', '--inches', '--american')
     const { hives } = JSON.parse(stdout) as { hives: { worst: string; findings: { words: { remedies: string[] } }[] }[] }
     expect(hives).toHaveLength(1)
-    expect(hives[0]!.findings[0]!.words.remedies).toEqual(['Add an inner cover: 1/4 in'])
+    expect(hives[0]!.findings[1]!.words.remedies).toEqual(['Add an inner cover: 1/4 in'])
   })
 
   it('ends with 2 and a sentence where the file is none', () => {

@@ -178,7 +178,8 @@ describe('assessing over HTTP', () => {
     const hives = said.body.hives as unknown as { hive: string; worst: string; findings: { rule: string; words: { what: string } }[]; gaps: unknown[] }[]
     expect(hives).toHaveLength(11)
     const serge = hives.find(({ hive }) => hive === 'Serge')!
-    expect(serge.findings[0]).toMatchObject({ rule: 'order.no-crown', words: { what: 'There is no inner cover under it.', remedies: ['Add an inner cover: 1/4 in'] } })
+    expect(serge.worst).toBe('stop')
+    expect(serge.findings[1]).toMatchObject({ rule: 'order.no-crown', words: { what: 'There is no inner cover under it.', remedies: ['Add an inner cover: 1/4 in'] } })
   })
 
   it('is described by a document that the server serves', async () => {

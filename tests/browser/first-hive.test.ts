@@ -50,7 +50,7 @@ describe('a first hive', () => {
       await page.keyboard.press('Enter')
       await page.waitForSelector('[data-ghost]')
       expect(await page.getByTestId('spoken').innerText()).toMatch(/in the hand/)
-      await page.evaluate(() => (document.activeElement as HTMLElement).blur())
+      expect((await focused()).text).toBe('Put it here')
       await page.keyboard.press('Enter')
       await expect.poll(async () => (await layers(page)).length).toBe(before + 1)
     }

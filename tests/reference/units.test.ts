@@ -5,7 +5,7 @@ import { all, create } from 'mathjs'
 import { describe, expect, it } from 'vitest'
 import { MM_PER_INCH, inchReading, inchesFromFraction, inchesFromMm, mmFromInches, parseLength, roundTo } from '#core/units'
 
-const math = create(all)
+const math = create(all!)
 
 describe('lengths against other libraries', () => {
   it('has the inch of NIST SP 811, Appendix B.8: 2.54 E-02 m, exactly', () => {

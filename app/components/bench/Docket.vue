@@ -6,29 +6,29 @@ import { CATALOGUE } from '#core/catalogue'
 import { capital, findingInWords, the, type Reader } from '#core/wording'
 import { gapKey } from '~/drawing/marks'
 
-const props = defineProps<{ assessment: Assessment; names: ReadonlyMap<string, string>; reader: Reader; selectedId: string | null; tried: Remedy | null }>()
+const props = defineProps<{ assessment: Assessment; names: ReadonlyMap<string, string>; reader: Reader; selectedId: string | null; tried: Remedy | null; dry?: boolean }>()
 const emit = defineEmits<{ show: [finding: Finding]; showAll: []; try: [remedy: Remedy | null]; apply: [remedy: Remedy]; accept: [finding: Finding, reason: string]; withdraw: [finding: Finding] }>()
 
 const listed = computed(() => {
   const { selectedId } = props
   const about = (finding: Finding) => finding.partIds.includes(selectedId!) || finding.remedies.some(({ partId }) => partId === selectedId)
-  const some = selectedId ? props.assessment.findings.filter(about) : props.assessment.findings
+  const some = selectedId && !props.dry ? props.assessment.findings.filter(about) : props.assessment.findings
   return some.map((finding) => ({ finding, words: findingInWords(finding, props.names, CATALOGUE, props.reader) }))
 })
 const good = computed(() => props.assessment.gaps.filter(({ grade, verdict, lowerId, upperId }) =>
-  grade === 'good' && verdict !== 'out-of-reach' && (!props.selectedId || lowerId === props.selectedId || upperId === props.selectedId)))
+  grade === 'good' && verdict !== 'out-of-reach' && (!props.selectedId || props.dry || lowerId === props.selectedId || upperId === props.selectedId)))
 const goodPairs = computed(() => good.value.map((gap) => ({ key: gapKey(gap), text: `${props.names.get(gap.upperId)} over ${the(props.names.get(gap.lowerId) ?? '')}` })))
 </script>
 
 <template>
   <section class="docket" aria-label="What will happen">
     <h2>
-      What will happen
-      <button v-if="selectedId" class="plain-button quiet" type="button" @click="emit('showAll')">Show all {{ assessment.findings.length }}</button>
+      {{ dry ? 'What would happen, put down here' : 'What will happen' }}
+      <button v-if="selectedId && !dry" class="plain-button quiet" type="button" @click="emit('showAll')">Show all {{ assessment.findings.length }}</button>
     </h2>
-    <p v-if="selectedId" class="filtered">About {{ the(names.get(selectedId) ?? '') }} only.</p>
+    <p v-if="selectedId && !dry" class="filtered">About {{ the(names.get(selectedId) ?? '') }} only.</p>
     <BenchFindingCard
-      v-for="{ finding, words } in listed" :key="finding.key" :finding="finding" :words="words" :tried="tried"
+      v-for="{ finding, words } in listed" :key="finding.key" :finding="finding" :words="words" :tried="tried" :dry="dry"
       @show="emit('show', finding)" @try="emit('try', $event)" @apply="emit('apply', $event)" @accept="emit('accept', finding, $event)" @withdraw="emit('withdraw', finding)"
     />
     <article v-if="goodPairs.length > 0" class="good">

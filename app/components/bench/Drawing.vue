@@ -163,11 +163,4 @@ defineExpose({ fit })
   border-radius: 8px;
   background: #fff;
 }
-
-@media (pointer: coarse) {
-  .axis button,
-  .tools :deep(.plain-button) {
-    min-height: 44px;
-  }
-}
 </style>

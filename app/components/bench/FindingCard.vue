@@ -3,7 +3,7 @@
 import type { Finding, Remedy } from '#core/checks'
 import type { FindingWords } from '#core/wording'
 
-const props = defineProps<{ finding: Finding; words: FindingWords; tried: Remedy | null }>()
+const props = defineProps<{ finding: Finding; words: FindingWords; tried: Remedy | null; dry?: boolean }>()
 const emit = defineEmits<{ show: []; try: [remedy: Remedy | null]; apply: [remedy: Remedy]; accept: [reason: string]; withdraw: [] }>()
 
 const accepting = ref(false)
@@ -27,7 +27,7 @@ const severity = computed(() => (props.finding.acceptance ? 'accepted' : props.f
     </button>
     <p>{{ words.what }} {{ words.fate }}</p>
     <p v-if="finding.acceptance" class="reason">“{{ finding.acceptance.reason }}”</p>
-    <div class="ways">
+    <div v-if="!dry" class="ways">
       <template v-for="(remedy, i) in finding.remedies" :key="i">
         <template v-if="tried === remedy">
           <span class="trying">Shown on the drawing: {{ words.remedies[i] }}</span>

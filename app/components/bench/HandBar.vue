@@ -2,6 +2,9 @@
 // What is in the hand, and how to put it down without dragging.
 import type { Hand } from '~/stores/bench'
 
+const putDownButton = ref<HTMLButtonElement | null>(null)
+// The keys go on here: Enter puts down what Enter took up.
+onMounted(() => putDownButton.value?.focus())
 defineProps<{ hand: Hand; name: string; place: string; verdict: string }>()
 defineEmits<{ up: []; down: []; turn: []; putDown: []; letGo: [] }>()
 </script>
@@ -13,7 +16,7 @@ defineEmits<{ up: []; down: []; turn: []; putDown: []; letGo: [] }>()
       <button class="plain-button" type="button" @click="$emit('up')">Higher</button>
       <button class="plain-button" type="button" @click="$emit('down')">Lower</button>
       <button class="plain-button" type="button" @click="$emit('turn')">Turn over</button>
-      <button class="plain-button filled" type="button" data-testid="put-down" @click="$emit('putDown')">Put it here</button>
+      <button ref="putDownButton" class="plain-button filled" type="button" data-testid="put-down" @click="$emit('putDown')">Put it here</button>
       <button class="plain-button quiet" type="button" @click="$emit('letGo')">Cancel</button>
     </div>
   </div>

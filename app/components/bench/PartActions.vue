@@ -64,11 +64,4 @@ select {
   background: #fff;
   font: inherit;
 }
-
-@media (pointer: coarse) {
-  .plain-button,
-  select {
-    min-height: 44px;
-  }
-}
 </style>

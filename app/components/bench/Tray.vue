@@ -95,10 +95,4 @@ small {
 .more {
   color: var(--indigo);
 }
-
-@media (pointer: coarse) {
-  .item {
-    min-height: 48px;
-  }
-}
 </style>

@@ -106,11 +106,13 @@ function spoken(entry: (typeof parts.value)[number]): string {
 
     <g
       v-for="callout in layout.callouts" :key="callout.key" class="callout" :data-gap="callout.key" :data-mm="callout.gap.mm" :data-grade="callout.gap.grade" :data-ghost-gap="isGhost(callout.gap) || undefined"
-      v-bind="interactive ? { role: 'button', tabindex: callout.key === selectedGap ? 0 : -1, 'aria-label': `${gapTitle(callout.gap, names)}: ${showLength(callout.gap.mm, reader.units)}, ${verdictWord(callout.gap)}` } : {}"
-      @click="emit('selectGap', callout.key)" @keydown.enter.prevent="emit('selectGap', callout.key)"
     >
       <path :d="leader(callout)" fill="none" :stroke="isGhost(callout.gap) ? INDIGO : callout.gap.verdict === 'out-of-reach' ? SEAM : GRADE_COLOURS[callout.gap.grade]" stroke-width="1.8" stroke-dasharray="6 4" />
-      <rect :x="layout.calloutX - 12" :y="callout.y - boxPx(callout) / 2" :width="width - layout.calloutX + 10" :height="boxPx(callout)" rx="6" :fill="callout.key === selectedGap ? '#e3e8f5' : isGhost(callout.gap) ? '#eef1fa' : PAPER" fill-opacity="0.92" />
+      <rect
+:x="layout.calloutX - 12" :y="callout.y - boxPx(callout) / 2" :width="width - layout.calloutX + 10" :height="boxPx(callout)" rx="6" :fill="callout.key === selectedGap ? '#e3e8f5' : isGhost(callout.gap) ? '#eef1fa' : PAPER" fill-opacity="0.92" class="press"
+        v-bind="interactive ? { role: 'button', tabindex: callout.key === selectedGap ? 0 : -1, 'aria-label': `${gapTitle(callout.gap, names)}: ${showLength(callout.gap.mm, reader.units)}, ${verdictWord(callout.gap)}` } : {}"
+        @click="emit('selectGap', callout.key)" @keydown.enter.prevent="emit('selectGap', callout.key)"
+      />
       <g :transform="`translate(${layout.calloutX} ${callout.y})`">
         <DrawingGapMark :shape="markOf(callout.gap)" :grade="callout.gap.grade" :marginal="callout.gap.marginal" />
       </g>
@@ -126,11 +128,16 @@ function spoken(entry: (typeof parts.value)[number]): string {
 
 <style scoped>
 .hit,
-.callout {
+.press {
   cursor: pointer;
 }
 
-.hit:focus-visible {
+.callout > :not(.press) {
+  pointer-events: none;
+}
+
+.hit:focus-visible,
+.press:focus-visible {
   stroke: #27408b;
   stroke-width: 4;
   outline: none;

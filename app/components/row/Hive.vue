@@ -28,11 +28,11 @@ const grade = computed(() => (props.assessment.worst === 'note' ? 'good' : props
 
 <template>
   <article class="hive" :data-hive="hive.name">
-    <NuxtLink :to="`/hives/${encodeURIComponent(hive.id)}`" class="open" :aria-label="`Open ${hive.name}. ${worst ? `${worst.severity}: ${worst.short}` : 'Nothing to mend'}`">
+    <NuxtLink :to="`/hives/${encodeURIComponent(hive.id)}`" class="open">
       <svg :width="width" :height="height" aria-hidden="true">
         <g :transform="`translate(${width / 2} ${height - 12}) scale(${scale})`"><DrawingShapes :shapes="shapes" /></g>
       </svg>
-      <b class="name">{{ hive.name }}</b>
+      <b class="name"><span class="visually-hidden">Open </span>{{ hive.name }}</b>
       <span class="stage">{{ capital(stageWord(hive.stage)) }}, {{ showLength(assessment.heightMm, preferences.units) }}</span>
       <span class="worst" :style="{ color: GRADE_COLOURS[grade] }">
         <ShellSeverityMark :grade="grade" />

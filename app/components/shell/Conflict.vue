@@ -32,7 +32,7 @@ const hiveName = computed(() => [conflict.value.mine, conflict.value.theirs].fla
       <section v-for="version in versions" :key="version.key" :data-version="version.key">
         <h3>{{ version.title }}</h3>
         <p class="note">{{ version.note }}</p>
-        <DrawingHiveSection v-if="version.assessment" :assessment="version.assessment" :names="version.names" :reader="preferences.reader" axis="along" :width="500" :height="430" />
+        <DrawingHiveSection v-if="version.assessment" :assessment="version.assessment" :names="version.names" :reader="preferences.reader" axis="along" :width="490" :height="430" narrow />
         <p v-else>The hive was removed in this version.</p>
         <p v-if="version.assessment">Worst finding: <b>{{ severityWord(version.assessment.worst) }}</b></p>
         <button class="plain-button filled" type="button" :data-testid="`keep-${version.key}`" @click="yards.settle(version.key)">

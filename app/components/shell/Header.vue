@@ -26,7 +26,7 @@ const redoText = computed(() => history.value.redo.at(-1))
       </div>
       <div class="switch" role="group" aria-label="Part names">
         <button type="button" :aria-pressed="preferences.vocabulary === 'british'" @click="preferences.vocabulary = 'british'">British</button>
-        <button type="button" :aria-pressed="preferences.vocabulary === 'northAmerican'" aria-label="North American" @click="preferences.vocabulary = 'northAmerican'">N. American</button>
+        <button type="button" :aria-pressed="preferences.vocabulary === 'northAmerican'" @click="preferences.vocabulary = 'northAmerican'">N. American</button>
       </div>
       <button class="plain-button quiet help" type="button" aria-label="Keys and this device" @click="$emit('help')">?</button>
     </div>
@@ -46,6 +46,8 @@ const redoText = computed(() => history.value.redo.at(-1))
 }
 
 .brand {
+  display: inline-flex;
+  align-items: center;
   padding-bottom: 1px;
   border-bottom: 3px dashed var(--indigo);
   color: var(--ink);
@@ -59,6 +61,8 @@ const redoText = computed(() => history.value.redo.at(-1))
 }
 
 .where a {
+  display: inline-flex;
+  align-items: center;
   color: var(--indigo);
 }
 
@@ -126,12 +130,6 @@ const redoText = computed(() => history.value.redo.at(-1))
   .switches {
     width: 100%;
     margin: 0;
-  }
-}
-
-@media (pointer: coarse) {
-  .switch button {
-    min-height: 44px;
   }
 }
 </style>

@@ -19,6 +19,9 @@ const triedRemedy = shallowRef<Remedy | null>(null)
 
 watch(() => route.params.id, (id) => bench.open(String(id)), { immediate: true })
 watch(() => bench.selectedId, () => { swapping.value = false })
+watch(() => bench.hand, (hand) => {
+  if (!hand && bench.selectedId) requestAnimationFrame(() => document.querySelector<SVGElement>(`[data-part="${CSS.escape(bench.selectedId ?? '')}"]`)?.focus())
+})
 watch(() => bench.tried, (tried) => { if (!tried) triedRemedy.value = null })
 
 const missing = computed(() => yards.loaded && !bench.hive)
@@ -28,6 +31,8 @@ const selected = computed(() => {
 })
 const placement = computed(() => bench.hive?.stack[bench.selectedIndex])
 const gap = computed(() => bench.shown?.gaps.find((one) => gapKey(one) === bench.selectedGap))
+/** While something is in the hand the docket tells of the hive as it would be. */
+const docket = computed(() => (bench.hand && bench.shown ? { assessment: bench.shown, names: bench.shownNames } : { assessment: bench.assessment!, names: bench.names }))
 const selectedName = computed(() => capital(bench.names.get(bench.selectedId ?? '') ?? ''))
 const summary = computed(() => {
   if (!bench.assessment) return ''
@@ -79,7 +84,7 @@ function setStage(stage: Stage) {
   const { id, name, note } = bench.hive!
   bench.perform({ kind: 'set-hive', hiveId: id, name, note, stage })
 }
-const naming = ref<{ title: string; value: string; take: (value: string) => void } | null>(null)
+const naming = ref<{ title: string; value: string; long?: boolean; required?: boolean; take: (value: string) => void } | null>(null)
 function renamePart() {
   const part = bench.yard && findPart(bench.yard, bench.selectedId!)
   if (!part) return
@@ -88,6 +93,10 @@ function renamePart() {
     bench.perform({ kind: 'set-part', part: name ? { ...rest, name } : rest })
   } }
 }
+function editNote() {
+  const { id, name, note, stage } = bench.hive!
+  naming.value = { title: `Note on ${name}`, value: note, long: true, take: (value) => bench.perform({ kind: 'set-hive', hiveId: id, name, note: value, stage }) }
+}
 const sizing = ref(false)
 function takeSizes(part: Part) {
   bench.perform({ kind: 'set-part', part })
@@ -95,7 +104,7 @@ function takeSizes(part: Part) {
 }
 function renameHive() {
   const { id, name, note, stage } = bench.hive!
-  naming.value = { title: 'Name of this hive', value: name, take: (value) => { if (value) bench.perform({ kind: 'set-hive', hiveId: id, name: value, note, stage }) } }
+  naming.value = { title: 'Name of this hive', value: name, required: true, take: (value) => bench.perform({ kind: 'set-hive', hiveId: id, name: value, note, stage }) }
 }
 function focusTray() {
   traying.value = true
@@ -143,6 +152,7 @@ useHead({ title: computed(() => (bench.hive ? `${bench.hive.name} – Duvet` : '
               <template #dropdown>
                 <ElDropdownMenu>
                   <ElDropdownItem data-testid="rename-hive" @click="renameHive">Rename</ElDropdownItem>
+                  <ElDropdownItem data-testid="edit-note" @click="editNote">Note</ElDropdownItem>
                   <ElDropdownItem data-testid="export-plan" @click="exportPlan">Save as plan file</ElDropdownItem>
                   <ElDropdownItem data-testid="export-svg" @click="exportDrawing">Save the drawing (SVG)</ElDropdownItem>
                 </ElDropdownMenu>
@@ -157,17 +167,17 @@ useHead({ title: computed(() => (bench.hive ? `${bench.hive.name} – Duvet` : '
         </div>
       </section>
       <aside class="right">
-        <p class="summary" data-testid="summary"><ShellSeverityMark :grade="bench.assessment.worst" /> {{ summary }}</p>
+        <p class="summary" data-testid="summary"><ShellSeverityMark :grade="bench.assessment.worst === 'note' ? 'good' : bench.assessment.worst" /> {{ summary }}</p>
         <p v-if="bench.hive.note" class="note">{{ bench.hive.note }}</p>
         <BenchJointCard v-if="gap && bench.shown" :assessment="bench.shown" :gap="gap" :names="bench.shownNames" :reader="preferences.reader" @close="bench.selectedGap = null" />
         <BenchDocket
-          :assessment="bench.assessment" :names="bench.names" :reader="preferences.reader" :selected-id="bench.selectedId" :tried="triedRemedy"
+          :assessment="docket.assessment" :names="docket.names" :reader="preferences.reader" :selected-id="bench.selectedId" :tried="triedRemedy" :dry="bench.hand !== null"
           @show="showFinding" @show-all="bench.selectedId = null" @try="tryRemedy" @apply="apply" @accept="accept" @withdraw="withdraw"
         />
       </aside>
       <BenchStageStrip class="foot" :stage="bench.hive.stage" @choose="setStage" />
     </main>
-    <ShellNaming v-if="naming" :title="naming.title" :value="naming.value" @take="naming.take($event); naming = null" @close="naming = null" />
+    <ShellNaming v-if="naming" :title="naming.title" :value="naming.value" :long="naming.long ?? false" :required="naming.required ?? false" @take="naming.take($event); naming = null" @close="naming = null" />
     <BenchSizes v-if="sizing && selected" :part="selected.part" :name="selectedName" @take="takeSizes" @close="sizing = false" />
     <ShellHelp v-model="help" />
   </div>

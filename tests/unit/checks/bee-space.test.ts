@@ -130,6 +130,8 @@ describe('end bars and sides', () => {
     const side = (layers: readonly Layer[], insideWidth?: number) => build(layers, { change: (part, i) => (insideWidth && i === 1 ? { ...part, measured: { insideWidth: measured(insideWidth, 0) } } : part) }).assessment.findings.find(({ rule }) => rule === 'bee-space.side')
     expect(side([L.floor, L.deep])).toMatchObject({ severity: 'note', measured: { mm: 25.4 } })
     expect(side([N.floor, N.super])).toBeUndefined()
+    expect(side([N.floor, N.brood])).toBeUndefined()
+    expect(side([N.floor, N.brood], 445)).toMatchObject({ severity: 'watch' })
     expect(side([L.floor, L.deep], 392)).toMatchObject({ severity: 'watch' })
     expect(side([L.floor, L.deep], 340)).toMatchObject({ severity: 'stop' })
   })

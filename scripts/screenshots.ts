@@ -1,0 +1,71 @@
+import { mkdirSync } from 'node:fs'
+import { launchBrowser, openPage } from './lib/browser'
+import { startServer } from './lib/server'
+
+const FOLDER = 'docs/screenshots'
+
+/** One current picture of each main view, from the demo data. */
+async function takePictures(): Promise<void> {
+  mkdirSync(FOLDER, { recursive: true })
+  const server = await startServer({ seed: 'demo/demo-plan.json' })
+  const empty = await startServer()
+  const browser = await launchBrowser()
+  const desk = await openPage(browser)
+  const phone = await openPage(browser, { width: 390, height: 844, touch: true })
+  const shot = async (page: typeof desk.page, name: string) => {
+    await page.waitForTimeout(500)
+    await page.screenshot({ path: `${FOLDER}/${name}.png` })
+  }
+  const bench = async (page: typeof desk.page, hive: string) => {
+    await page.goto(`${server.url}/hives/${encodeURIComponent(`${hive}/0`)}`)
+    await page.waitForSelector('[data-part]')
+  }
+  await desk.page.goto(server.url)
+  await desk.page.waitForSelector('[data-hive="Flannel"]')
+  await shot(desk.page, 'row')
+  await bench(desk.page, 'calico')
+  await desk.page.locator('[data-mm="15.875"] .press').click()
+  await shot(desk.page, 'bench-along')
+  await bench(desk.page, 'twill')
+  await shot(desk.page, 'bench-all-good')
+  await desk.page.keyboard.press('x')
+  await shot(desk.page, 'bench-across')
+  await bench(desk.page, 'serge')
+  await shot(desk.page, 'bench-stop')
+
+  await bench(desk.page, 'poplin')
+  const from = (await desk.page.locator('[data-pattern="box-national-super-top-space"]').boundingBox())!
+  const to = (await desk.page.locator('[data-part="poplin/3"]').boundingBox())!
+  await desk.page.mouse.move(from.x + 20, from.y + 20)
+  await desk.page.mouse.down()
+  await desk.page.mouse.move(to.x + 100, to.y + 60, { steps: 5 })
+  await desk.page.mouse.move(to.x + to.width / 2, to.y + to.height / 2, { steps: 5 })
+  await shot(desk.page, 'ghost')
+  await desk.page.mouse.move(10, 790)
+  await desk.page.mouse.up()
+
+  const other = await openPage(browser)
+  await bench(other.page, 'corduroy')
+  await bench(desk.page, 'corduroy')
+  await other.page.getByRole('button', { name: /^Turn the framed excluder over/ }).first().click()
+  await other.page.getByRole('button', { name: 'Do it' }).click()
+  await other.page.waitForTimeout(600)
+  await desk.page.locator('[data-pattern="eke-langstroth"]').click()
+  await desk.page.getByTestId('put-down').click()
+  await desk.page.getByText('was changed in two places').waitFor()
+  await shot(desk.page, 'conflict')
+
+  await desk.page.goto(empty.url)
+  await desk.page.getByTestId('start-empty').waitFor()
+  await shot(desk.page, 'empty')
+  await phone.page.goto(server.url)
+  await phone.page.waitForSelector('[data-hive="Twill"]')
+  await shot(phone.page, 'phone-row')
+  await bench(phone.page, 'gingham')
+  await shot(phone.page, 'phone-bench')
+  await browser.close()
+  await server.stop()
+  await empty.stop()
+}
+
+void takePictures()
