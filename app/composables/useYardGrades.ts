@@ -1,7 +1,8 @@
 import { proxy, wrap, type Remote } from 'comlink'
 import { onScopeDispose, ref, shallowRef, toRaw, watch, type Ref } from 'vue'
 import type { Yard } from '#core/hive'
-import type { AssessDoor, HiveGrade } from '~/workers/assess.worker'
+import type { AssessDoor } from '~/workers/assess.worker'
+import type { HiveGrade } from '~/workers/assess-yard'
 
 let door: Remote<AssessDoor> | undefined
 

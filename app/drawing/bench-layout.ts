@@ -44,7 +44,7 @@ export interface Zoom {
   readonly y: number
 }
 
-const ROOM = { wide: { staff: 44, names: 152, callouts: 232 }, narrow: { staff: 36, names: 0, callouts: 122 } }
+const ROOM = { wide: { staff: 44, names: 152, callouts: 232 }, narrow: { staff: 42, names: 0, callouts: 122 } }
 const FULL_PX = 56
 const SHORT_PX = 25
 const NARROW_PX = 40
@@ -63,7 +63,7 @@ export function layOutBench(assessment: Assessment, axis: Axis, size: { width: n
   const ground = size.height - 30
   const heightMm = Math.max(assessment.heightMm + 40, 420)
   const free = size.width - room.staff - room.names - room.callouts
-  const fit = Math.max(0.02, Math.min((ground - top) / heightMm, (free - 22) / (leftMm + rightMm)))
+  const fit = Math.max(0.02, Math.min((ground - top) / heightMm, (free - 40) / (leftMm + rightMm)))
   const scale = fit * zoom.k
   const view = { scale, centreX: (room.staff + room.names + free / 2 + (leftMm - rightMm) * fit / 2) * zoom.k + zoom.x, groundY: ground * zoom.k + zoom.y }
   const inSight = (y: number) => y > 6 && y < size.height - 6
