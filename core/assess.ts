@@ -1,10 +1,12 @@
-import type { Catalogue } from './catalogue'
-import { BANDS, bySeverity, betterWays, judgeGap, worse, type Context, type Finding, type Grade, type JudgedGap, type Measured } from './checks'
+import { catalogueOf } from './catalogue'
+import { bandOf, bySeverity, betterWays, judgeGap, limitsOfYard, worse, type Context, type Finding, type Grade, type JudgedGap, type Measured } from './checks'
 import { checkEndBars, checkSideGaps, checkVerticalGaps } from './checks/bee-space'
+import { checkFrames } from './checks/fit'
 import { checkJoints } from './checks/joints'
 import { checkFeedersAndEmptyBoxes } from './checks/order/feeders-and-empty'
 import { checkQueenOrder } from './checks/order/queen-order'
 import { checkStackOrder } from './checks/order/stack-order'
+import { checkRoom } from './checks/room'
 import { assembleHive, gapsOf, jointsOf, layOut, partsById, type AssembledHive } from './geometry'
 import type { Hive, Yard } from './hive'
 import { comparableMm } from './units'
@@ -18,7 +20,7 @@ export interface Assessment extends Measured {
 }
 
 const CHECKS: readonly ((measured: Measured, context: Context) => Finding[])[] = [
-  checkStackOrder, checkQueenOrder, checkFeedersAndEmptyBoxes, checkJoints, checkVerticalGaps, checkEndBars, checkSideGaps,
+  checkStackOrder, checkQueenOrder, checkFeedersAndEmptyBoxes, checkJoints, checkFrames, checkVerticalGaps, checkEndBars, checkSideGaps, checkRoom,
 ]
 
 /**
@@ -35,21 +37,23 @@ export function assess(assembled: AssembledHive, context: Context): Assessment {
 /** The geometry alone, without the checks. */
 export function measure(assembled: AssembledHive, context: Context): Measured {
   const layout = layOut(assembled)
-  const gaps: JudgedGap[] = gapsOf(layout).map((gap) => judgeGap(gap, context.band, context.stage))
+  const gaps: JudgedGap[] = gapsOf(layout).map((gap) => judgeGap(gap, context))
   return { assembled, layout, gaps, joints: jointsOf(layout), betterWays: betterWays(layout, gaps, context.band) }
 }
 
-/** The context of a hive in its yard: its stage, the yard's band. */
-export function contextOf(yard: Yard, hive: Hive, catalogue: Catalogue): Context {
-  return { catalogue, stage: hive.stage, band: BANDS[yard.band] }
+/** The context of a hive in its yard: its stage, and the yard's catalogue, band and limits. */
+export function contextOf(yard: Yard, hive: Hive): Context {
+  const limits = limitsOfYard(yard)
+  return { catalogue: catalogueOf(yard), stage: hive.stage, band: bandOf(yard.band, limits), limits, prolific: yard.prolific }
 }
 
 /**
  * Assesses one hive of a yard.
  * @param parts the yard's parts by identity, where they are at hand already
  */
-export function assessHive(yard: Yard, hive: Hive, catalogue: Catalogue, parts = partsById(yard)): Assessment {
-  return assess(assembleHive(hive, parts, catalogue), contextOf(yard, hive, catalogue))
+export function assessHive(yard: Yard, hive: Hive, parts = partsById(yard)): Assessment {
+  const context = contextOf(yard, hive)
+  return assess(assembleHive(hive, parts, context.catalogue), context)
 }
 
 /** An acceptance holds as long as the figure is the one that was accepted. */

@@ -1,6 +1,6 @@
 import { writeFileSync } from 'node:fs'
 import { CATALOGUE } from '#core/catalogue'
-import { attachmentPlaceOf, buildHive, newPart, planOf, type Hive, type Part, type Role, type Stage, type Yard } from '#core/hive'
+import { attachmentPlaceOf, buildHive, emptyYard, newPart, planOf, type Hive, type Part, type Role, type Stage, type Yard } from '#core/hive'
 import type { Length } from '#core/units'
 
 /** The demo yards, written to demo-plan.json beside this file: `npx tsx demo/make-demo.ts`. */
@@ -96,7 +96,7 @@ function tell(story: Story): { hive: Hive; parts: Part[] } {
 
 function yard(id: string, name: string, note: string, stories: readonly Story[]): Yard {
   const told = stories.map(tell)
-  return { id, name, note, band: 'range', hives: told.map(({ hive }) => hive), parts: told.flatMap(({ parts }) => parts) }
+  return { ...emptyYard(id, name), note, hives: told.map(({ hive }) => hive), parts: told.flatMap(({ parts }) => parts) }
 }
 
 /** Both demo yards as one plan. */

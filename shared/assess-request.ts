@@ -1,5 +1,5 @@
 import * as yup from 'yup'
-import { CATALOGUE } from '#core/catalogue'
+import { catalogueOf, type Catalogue } from '#core/catalogue'
 import { assessHive, type Assessment } from '#core/assess'
 import type { Finding, Grade } from '#core/checks'
 import type { Plan } from '#core/hive'
@@ -27,13 +27,13 @@ export function assessPlan(plan: Plan, reader: Reader): AssessedHive[] {
   return plan.yards.flatMap((yard) => {
     const parts = partsById(yard)
     return yard.hives.map((hive): AssessedHive => {
-      const assessment = assessHive(yard, hive, CATALOGUE, parts)
-      return { yard: yard.name, hive: hive.name, hiveId: hive.id, stage: hive.stage, worst: assessment.worst, heightMm: assessment.heightMm, ...toldOf(assessment, reader) }
+      const assessment = assessHive(yard, hive, parts)
+      return { yard: yard.name, hive: hive.name, hiveId: hive.id, stage: hive.stage, worst: assessment.worst, heightMm: assessment.heightMm, ...toldOf(assessment, catalogueOf(yard), reader) }
     })
   })
 }
 
-function toldOf(assessment: Assessment, reader: Reader): Pick<AssessedHive, 'gaps' | 'findings'> {
+function toldOf(assessment: Assessment, catalogue: Catalogue, reader: Reader): Pick<AssessedHive, 'gaps' | 'findings'> {
   const names = partNames(assessment.assembled, reader.vocabulary)
   return {
     gaps: assessment.gaps.map((gap) => ({
@@ -42,7 +42,7 @@ function toldOf(assessment: Assessment, reader: Reader): Pick<AssessedHive, 'gap
     })),
     findings: assessment.findings.map((finding) => {
       const { remedies: _edits, ...data } = finding
-      return { ...data, words: findingInWords(finding, names, CATALOGUE, reader) }
+      return { ...data, words: findingInWords(finding, names, catalogue, reader) }
     }),
   }
 }

@@ -1,6 +1,6 @@
 import * as yup from 'yup'
 import { BAND_PRESETS, STAGES, type Edit } from '#core/hive'
-import { acceptanceSchema, attachmentSchema, hiveSchema, partSchema, placementSchema, yardSchema } from './plan-schema'
+import { acceptanceSchema, attachmentSchema, hangingSchema, hiveSchema, lengthSchema, partSchema, patternSchema, placementSchema, yardSchema } from './plan-schema'
 
 const id = () => yup.string().strict().required('${path} is missing').min(1).max(100)
 const at = () => yup.number().strict().required('${path} is missing: a place in the list').integer().min(0).max(20_000)
@@ -8,6 +8,8 @@ const text = (max: number) => yup.string().strict().defined('${path} is missing'
 const name = () => yup.string().strict().required('${path} is empty: give it a name').max(80, '${path} may have 80 characters at most')
 const edit = (kind: Edit['kind'], shape: yup.ObjectShape) => yup.object({ kind: yup.string().strict().required().oneOf([kind]), ...shape }).strict().required().noUnknown('${path} has a field that this edit does not have: ${unknown}')
 
+/** The value, or null where it is taken away. */
+const orNull = (schema: yup.AnySchema) => yup.lazy((value: unknown) => (value === null ? yup.mixed().nullable() : schema))
 const stage = yup.string().strict().required().oneOf(STAGES)
 const manyParts = yup.array().strict().of(partSchema).required().max(200)
 const partAt = yup.object({ at: at(), part: partSchema }).strict().required().noUnknown()
@@ -29,7 +31,12 @@ const SIMPLE: Record<Exclude<Edit['kind'], 'batch'>, yup.ObjectSchema<yup.AnyObj
   'remove-hive': edit('remove-hive', { hiveId: id() }),
   'replace-hive': edit('replace-hive', { hive: hiveSchema, parts: manyParts }),
   'restore-hive': edit('restore-hive', { hive: hiveSchema, parts: manyParts, partOrder: yup.array().strict().of(id()).required().max(20_000) }),
-  'set-yard': edit('set-yard', { name: name(), note: text(2000), band: yup.string().strict().required().oneOf(BAND_PRESETS) }),
+  'set-yard': edit('set-yard', { name: name(), note: text(2000), band: yup.string().strict().required().oneOf(BAND_PRESETS), prolific: yup.boolean().strict().optional() }),
+  'set-override': edit('set-override', { key: yup.string().strict().required('${path} is missing').max(200), length: orNull(lengthSchema()), at: at().optional() }),
+  'set-pattern': edit('set-pattern', { patternId: id(), pattern: orNull(patternSchema), at: at().optional() }),
+  'set-hanging': edit('set-hanging', { patternId: id(), pattern: orNull(hangingSchema), at: at().optional() }),
+  'stock-part': edit('stock-part', { at: at(), part: partSchema }),
+  'drop-part': edit('drop-part', { partId: id() }),
 }
 
 /** An edit of any kind; a batch may hold batches to this depth. */

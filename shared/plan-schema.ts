@@ -1,6 +1,6 @@
 import * as yup from 'yup'
-import { DIMENSION_NAMES } from '#core/catalogue'
-import { ATTACHMENT_PLACES, BAND_PRESETS, PLAN_FORMAT, PLAN_LIMITS, PLAN_VERSION, ROLES, STAGES, YAWS_DEG } from '#core/hive'
+import { DIMENSION_NAMES, HANGING_DIMENSIONS, PART_KINDS } from '#core/catalogue'
+import { ATTACHMENT_PLACES, BAND_PRESETS, CONDITIONS, PLAN_FORMAT, PLAN_LIMITS, PLAN_VERSION, ROLES, STAGES, YAWS_DEG } from '#core/hive'
 
 /** Counted in characters, as JSON Schema does, not in UTF-16 units. */
 function text(max: number, min = 0) {
@@ -20,12 +20,17 @@ const listOf = <T extends yup.Schema>(schema: T, max: number) => yup.array().str
 const record = <T extends yup.ObjectShape>(shape: T) => yup.object(shape).strict().required('${path} is missing').noUnknown('${path} has a field that a plan does not have: ${unknown}')
 
 const source = record({ mark: oneOf(['P', 'C', 'M', 'measured', 'own'] as const), text: text(300) })
+export const lengthSchema = () => length
 const length = record({ mm: decimal(-1000, 3000), plusMinusMm: decimal(0, 100), source, inches: text(20, 1).optional() })
 
 const measured = yup.object(Object.fromEntries(DIMENSION_NAMES.map((name) => [name, length.optional().default(undefined)]))).strict().optional().default(undefined)
   .noUnknown('${path} has a dimension that no part has: ${unknown}')
 
 export const contentSchema = record({ id: identity(), patternId: identity(), place: whole(0, 99) })
+
+const readingSchema = record({
+  id: identity(), dimension: oneOf(DIMENSION_NAMES), mm: decimal(-1000, 3000), plusMinusMm: decimal(0, 100), inches: text(20, 1).optional(), text: text(300), at: text(40, 1),
+})
 
 export const partSchema = record({
   id: identity(),
@@ -34,6 +39,8 @@ export const partSchema = record({
   measured,
   contents: listOf(contentSchema, PLAN_LIMITS.contentsPerPart),
   hasHeld: listOf(oneOf(['honey', 'brood'] as const), 2),
+  readings: yup.array().strict().of(readingSchema).optional().default(undefined).max(200),
+  condition: yup.string().strict().optional().oneOf(CONDITIONS),
   hole: yup.string().strict().optional().oneOf(['open', 'closed']),
 })
 
@@ -62,11 +69,36 @@ export const hiveSchema = record({
   accepted: listOf(acceptanceSchema, 200),
 })
 
+const label = record({ british: text(100, 1), northAmerican: text(100, 1) })
+const mass = yup.object({ kg: decimal(0, 500), plusMinusKg: decimal(0, 500), source }).strict().optional().default(undefined).noUnknown()
+const maybe = <T extends string>(values: readonly T[]) => yup.string().strict().optional().oneOf(values)
+const flag = () => yup.boolean().strict().optional()
+const normalContents = yup.object({ framePatternId: identity(), count: whole(1, 40), dummyPatternId: identity().optional() }).strict().optional().default(undefined).noUnknown()
+
+/** A pattern of the keeper's own: the same fields as those that ship. */
+export const patternSchema = record({
+  id: identity(), kind: oneOf(PART_KINDS), label, format: text(60, 1), material: oneOf(['wood', 'metal', 'polystyrene', 'foam', 'masonry', 'plastic'] as const),
+  dimensions: measured.required('${path} is missing: the sizes'), mass, surface: maybe(['solid', 'mesh', 'sheet', 'rods']), rimSide: maybe(['above', 'below', 'both', 'none']), reversible: flag(),
+  normalContents, twinId: identity().optional(), roofForm: maybe(['telescoping', 'flush', 'gabled']), feederForm: maybe(['tray', 'rapid']), slots: maybe(['upper', 'upper-and-lower']), usualRole: maybe(['brood', 'super']),
+  halves: flag(), cleanComb: flag(), sections: flag(), own: flag(),
+})
+
+export const hangingSchema = record({
+  id: identity(), kind: oneOf(['frame', 'dummy'] as const), label, mass: mass.required('${path} is missing: the mass'), cleanComb: flag(), own: flag(),
+  ...Object.fromEntries(HANGING_DIMENSIONS.map((name) => [name, length])),
+})
+
+export const overrideSchema = record({ key: text(200, 1), length })
+
 export const yardSchema = record({
   id: identity(),
   name: text(80, 1),
   note: text(2000),
   band: oneOf(BAND_PRESETS),
+  prolific: yup.boolean().strict().required('${path} is missing: true or false'),
+  overrides: listOf(overrideSchema, 500),
+  patterns: listOf(patternSchema, 200),
+  hanging: listOf(hangingSchema, 200),
   hives: listOf(hiveSchema, PLAN_LIMITS.hivesPerYard),
   parts: listOf(partSchema, PLAN_LIMITS.partsPerPlan),
 })

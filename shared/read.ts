@@ -1,5 +1,5 @@
 import type { Schema } from 'yup'
-import { PLAN_LIMITS, planProblem, type Plan } from '#core/hive'
+import { PLAN_LIMITS, planProblem, upgraded, type Plan } from '#core/hive'
 import { planProblemInWords } from '#core/wording'
 import { planSchema } from './plan-schema'
 
@@ -40,7 +40,7 @@ export function readPlan(text: string): Read<Plan> {
 export function readPlanValue(value: unknown): Read<Plan> {
   const early = tooMany(value)
   if (early) return early
-  const shaped = readWith<Plan>(planSchema, value)
+  const shaped = readWith<Plan>(planSchema, upgraded(value))
   if (!shaped.ok) return shaped
   const problem = planProblem(shaped.value)
   return problem ? refused(problem.field, planProblemInWords(problem)) : shaped

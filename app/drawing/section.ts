@@ -30,6 +30,8 @@ function draw(pen: Pen, part: PlacedPart, axis: Axis, plain: boolean): void {
     case 'floor': return drawFloor(pen, part, axis, half, depth, rim)
     case 'box': return drawBox(pen, part, axis, half, depth, plain)
     case 'excluder': return drawExcluder(pen, part, half, depth, rim)
+    case 'adapter': return drawAdapter(pen, part, axis, half, depth)
+    case 'division': return drawDivision(pen, part, half, depth, rim)
     case 'eke': return pen.pair(half, rim, 0, depth, 'timber')
     case 'feeder': return drawFeeder(pen, part, half, depth, rim)
     case 'crown': return drawCrown(pen, part, axis, half, depth, rim)
@@ -83,12 +85,14 @@ function drawBox(pen: Pen, part: PlacedPart, axis: Axis, half: number, depth: nu
   } else pen.pair(half, half - inside, 0, depth, material)
   const top = depth - dimensionMm(part, 'restDepth')
   const comb: Material = part.placement.role === 'brood' ? 'brood' : 'honey'
+  if (part.pattern?.sections) return pen.block(-inside, inside, dimensionMm(part, 'lowerRecess'), depth - dimensionMm(part, 'upperRecess'), 'honey')
   const across = hangAcross(part.resolved)
   if (axis === 'along') {
     const frame = across.places.find(({ pattern }) => pattern.kind === 'frame') ?? across.places[0]
     if (frame) drawFrameAlong(pen, frame.pattern, top, comb, plain)
     return
   }
+  if (part.pattern?.halves) pen.block(-dimensionMm(part, 'divisionThickness') / 2, dimensionMm(part, 'divisionThickness') / 2, 4, depth, 'timber')
   for (const { pattern, centreMm } of across.places) drawFrameAcross(pen, pattern, centreMm, top, comb, plain)
 }
 
@@ -124,6 +128,24 @@ function drawExcluder(pen: Pen, part: PlacedPart, half: number, depth: number, r
   const [low, high] = part.pattern?.rimSide === 'below' ? [depth - rods, depth] : [0, rods]
   pen.pair(half, rim, 0, depth, 'timber')
   pen.line(-half + rim, half - rim, (low + high) / 2, 'rods')
+}
+
+function drawAdapter(pen: Pen, part: PlacedPart, axis: Axis, half: number, depth: number): void {
+  const along = axis === 'along'
+  const opening = dimensionMm(part, along ? 'insideLength' : 'insideWidth') / 2
+  const board = dimensionMm(part, 'boardThickness')
+  const rim = dimensionMm(part, 'rimDepth')
+  const side = part.pattern?.rimSide
+  const low = side === 'below' || side === 'both' ? rim : 0
+  pen.pair(half, half - opening, low, low + board, 'timber')
+  if (low > 0) pen.pair(dimensionMm(part, along ? 'lowerLength' : 'lowerWidth') / 2, dimensionMm(part, 'rimWidth'), 0, low, 'timber')
+  if (side === 'above' || side === 'both') pen.pair(dimensionMm(part, along ? 'upperLength' : 'upperWidth') / 2, dimensionMm(part, 'rimWidth'), low + board, depth, 'timber')
+}
+
+function drawDivision(pen: Pen, part: PlacedPart, half: number, depth: number, rim: number): void {
+  const low = dimensionMm(part, 'rimDepth')
+  pen.pair(half, rim, 0, depth, 'timber')
+  pen.block(-half, half, low, low + dimensionMm(part, 'boardThickness'), 'timber')
 }
 
 function drawFeeder(pen: Pen, part: PlacedPart, half: number, depth: number, rim: number): void {

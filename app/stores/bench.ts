@@ -1,7 +1,7 @@
 import { defineStore } from 'pinia'
 import { computed, ref, shallowRef, watch } from 'vue'
 import { assessHive, type Assessment } from '#core/assess'
-import { CATALOGUE, type Pattern } from '#core/catalogue'
+import { CATALOGUE, catalogueOf, type Pattern } from '#core/catalogue'
 import { PLACEHOLDER, applyEdit, attachmentPlaceOf, findPart, newPart, newPlacement, usualPlace, type Edit, type Hive, type Part, type Placement, type Yard } from '#core/hive'
 import { partNames } from '#core/wording'
 import type { Axis } from '../drawing/section'
@@ -31,6 +31,7 @@ export const useBench = defineStore('bench', () => {
 
   const yard = computed(() => yards.yards.find(({ hives }) => hives.some(({ id }) => id === hiveId.value)))
   const hive = computed(() => yard.value?.hives.find(({ id }) => id === hiveId.value))
+  const catalogue = computed(() => (yard.value ? catalogueOf(yard.value) : CATALOGUE))
   const assessment = computed(() => assessed(yard.value, hive.value))
   const names = computed(() => (assessment.value ? partNames(assessment.value.assembled, preferences.reader.vocabulary) : new Map<string, string>()))
 
@@ -52,7 +53,7 @@ export const useBench = defineStore('bench', () => {
   })
 
   function assessed(inYard: Yard | undefined, one: Hive | undefined): Assessment | null {
-    return inYard && one ? assessHive(inYard, one, CATALOGUE) : null
+    return inYard && one ? assessHive(inYard, one) : null
   }
 
   function open(id: string): void {
@@ -82,18 +83,18 @@ export const useBench = defineStore('bench', () => {
 
   /** Takes a new part of a pattern into the hand, over the selected part or at the top. */
   function takePattern(patternId: string, at?: number | null): void {
-    const pattern = CATALOGUE.patterns.get(patternId)
+    const pattern = catalogue.value.patterns.get(patternId)
     if (!pattern || !hive.value) return
     const place = attachmentPlaceOf(pattern)
     if (place) return attach(patternId)
     let count = 0
-    const part = newPart(pattern, CATALOGUE, () => `${PLACEHOLDER}${patternId}/${count++}`)
+    const part = newPart(pattern, catalogue.value, () => `${PLACEHOLDER}${patternId}/${count++}`)
     tried.value = null
     hand.value = { from: 'tray', part, placement: newPlacement(part.id, pattern), at: at === undefined ? sensiblePlace(pattern) : at }
   }
 
   function takeFromShed(part: Part, at?: number | null): void {
-    const pattern = CATALOGUE.patterns.get(part.patternId)
+    const pattern = catalogue.value.patterns.get(part.patternId)
     tried.value = null
     hand.value = { from: 'shed', part, placement: newPlacement(part.id, pattern), at: at === undefined ? sensiblePlace(pattern) : at }
   }
@@ -114,9 +115,9 @@ export const useBench = defineStore('bench', () => {
   }
 
   function attach(patternId: string): void {
-    const pattern = CATALOGUE.patterns.get(patternId)!
+    const pattern = catalogue.value.patterns.get(patternId)!
     const place = attachmentPlaceOf(pattern)!
-    const part = newPart(pattern, CATALOGUE, () => `${PLACEHOLDER}${patternId}`)
+    const part = newPart(pattern, catalogue.value, () => `${PLACEHOLDER}${patternId}`)
     perform({ kind: 'attach-part', hiveId: hive.value!.id, at: hive.value!.attachments.length, attachment: { partId: part.id, place }, part })
   }
 
@@ -149,7 +150,7 @@ export const useBench = defineStore('bench', () => {
   }
 
   return {
-    hiveId, selectedId, selectedGap, selectedIndex, axis, hand, tried, yard, hive, assessment, names, preview, shown, shownNames,
+    hiveId, selectedId, selectedGap, selectedIndex, axis, hand, tried, yard, hive, catalogue, assessment, names, preview, shown, shownNames,
     open, perform, takePattern, takeFromShed, takeFromStack, holdAt, turnHand, putDown, letGo,
   }
 })

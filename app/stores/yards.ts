@@ -2,7 +2,7 @@ import { defineStore } from 'pinia'
 import { computed, ref, shallowRef } from 'vue'
 import { CATALOGUE } from '#core/catalogue'
 import {
-  applyEdit, foldHistory, hivesTouchedBy, partIdsOf, startHive, withFreshIdentities,
+  applyEdit, emptyYard, foldHistory, hivesTouchedBy, partIdsOf, startHive, withFreshIdentities,
   type Edit, type Hive, type LogEntry, type StartName, type Yard,
 } from '#core/hive'
 import { editProblemInWords } from '#core/wording'
@@ -240,7 +240,7 @@ export const useYards = defineStore('yards', () => {
   }
 
   async function addYard(name: string): Promise<string | undefined> {
-    const yard: Yard = { id: makeId(), name, note: '', band: 'range', hives: [], parts: [] }
+    const yard = emptyYard(makeId(), name)
     const answer = await server.addYard(yard)
     if (!answer.ok) {
       reachable.value = answer.status !== 0

@@ -1,5 +1,4 @@
 import { assessHive } from '#core/assess'
-import { CATALOGUE } from '#core/catalogue'
 import type { Grade } from '#core/checks'
 import { partsById } from '#core/geometry'
 import type { Yard } from '#core/hive'
@@ -19,7 +18,7 @@ export async function assessYard(yard: Yard, onProgress: (done: number) => void,
   const parts = partsById(yard)
   const grades: HiveGrade[] = []
   for (let at = 0; at < yard.hives.length; at += CHUNK) {
-    for (const hive of yard.hives.slice(at, at + CHUNK)) grades.push({ hiveId: hive.id, worst: assessHive(yard, hive, CATALOGUE, parts).worst })
+    for (const hive of yard.hives.slice(at, at + CHUNK)) grades.push({ hiveId: hive.id, worst: assessHive(yard, hive, parts).worst })
     onProgress(grades.length)
     if (await isCancelled()) return null
   }

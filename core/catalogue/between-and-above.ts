@@ -1,16 +1,18 @@
-import { FORMATS, OUTSIDE, RIM_WIDTH, SHORT_NAME, type Format } from './footprints'
+import { FOOTPRINTS, FORMATS, RIM_WIDTH, outsideOf, type Format } from './footprints'
 import type { Pattern } from './pattern'
 import type { Length } from '../units'
 import { COMMON, FLUSH, MEMORY, label, massFromMemory, mm } from './sourced'
 
-const CROWN_RIM = { 'langstroth-10': mm(9.5, MEMORY), national: mm(7, MEMORY) }
-/** Drawn the way each format's bee space asks for. */
-const RIM_SIDE = { 'langstroth-10': 'above', national: 'below' } as const
+/** Formats whose bee space is below the frames have their rims drawn below too. */
+const BOTTOM_SPACE: ReadonlySet<Format> = new Set(['national', 'national-6', '16x10', 'poly-national-11', 'poly-national-12'])
 
 function forFormat(format: Format): Pattern[] {
-  const outside = OUTSIDE[format]
-  const short = SHORT_NAME[format]
-  const base = { format, material: 'wood' } as const
+  const outside = outsideOf(format)
+  const { short, material, nesting } = FOOTPRINTS[format]
+  const rimSide = BOTTOM_SPACE.has(format) ? 'below' : 'above'
+  const crownRim = BOTTOM_SPACE.has(format) ? mm(7, MEMORY) : mm(9.5, MEMORY)
+  const base = { format, material } as const
+  const lips = nesting ? { nesting } : {}
   const plusFourteen = (length: Length) => mm(length.mm + 14, MEMORY)
   const roofInside = { insideLength: plusFourteen(outside.outsideLength), insideWidth: plusFourteen(outside.outsideWidth) }
   return [
@@ -20,29 +22,29 @@ function forFormat(format: Format): Pattern[] {
       dimensions: { ...outside, depth: mm(1, COMMON), upperRecess: FLUSH, lowerRecess: FLUSH },
     },
     {
-      ...base, id: `excluder-framed-${short}`, kind: 'excluder', surface: 'rods', rimSide: RIM_SIDE[format], mass: massFromMemory(1.5),
+      ...base, id: `excluder-framed-${short}`, kind: 'excluder', surface: 'rods', rimSide, mass: massFromMemory(1.5),
       label: label('framed excluder', 'framed queen excluder'),
-      dimensions: { ...outside, boardThickness: mm(5, MEMORY), rimDepth: mm(7, MEMORY), rimWidth: RIM_WIDTH },
+      dimensions: { ...outside, ...lips, boardThickness: mm(5, MEMORY), rimDepth: mm(7, MEMORY), rimWidth: RIM_WIDTH },
     },
     {
       ...base, id: `eke-${short}`, kind: 'eke', mass: massFromMemory(0.6), label: label('eke', 'shim'),
-      dimensions: { ...outside, depth: mm(76, MEMORY), rimWidth: RIM_WIDTH },
+      dimensions: { ...outside, ...lips, depth: mm(76, MEMORY), rimWidth: RIM_WIDTH },
     },
     {
       ...base, id: `eke-shallow-${short}`, kind: 'eke', mass: massFromMemory(0.4), label: label('shallow eke', 'shallow shim'),
-      dimensions: { ...outside, depth: mm(50, MEMORY), rimWidth: RIM_WIDTH },
+      dimensions: { ...outside, ...lips, depth: mm(50, MEMORY), rimWidth: RIM_WIDTH },
     },
     {
       ...base, id: `feeder-tray-${short}`, kind: 'feeder', feederForm: 'tray', mass: massFromMemory(2), label: label('tray feeder', 'top feeder'),
-      dimensions: { ...outside, depth: mm(100, MEMORY), lowerRecess: mm(7, MEMORY), upperRecess: FLUSH, rimWidth: RIM_WIDTH },
+      dimensions: { ...outside, ...lips, depth: mm(100, MEMORY), lowerRecess: mm(7, MEMORY), upperRecess: FLUSH, rimWidth: RIM_WIDTH },
     },
     {
-      ...base, id: `crown-${short}`, kind: 'crown', rimSide: RIM_SIDE[format], mass: massFromMemory(1.2), label: label('crown board', 'inner cover'),
-      dimensions: { ...outside, boardThickness: mm(9, MEMORY), rimDepth: CROWN_RIM[format], rimWidth: RIM_WIDTH, holeLength: mm(95, MEMORY), holeWidth: mm(32, MEMORY) },
+      ...base, id: `crown-${short}`, kind: 'crown', rimSide, mass: massFromMemory(1.2), label: label('crown board', 'inner cover'),
+      dimensions: { ...outside, ...lips, boardThickness: mm(9, MEMORY), rimDepth: crownRim, rimWidth: RIM_WIDTH, holeLength: mm(95, MEMORY), holeWidth: mm(32, MEMORY) },
     },
     {
       ...base, id: `absorber-${short}`, kind: 'absorber', mass: massFromMemory(2.5), label: label('quilt', 'moisture quilt'),
-      dimensions: { ...outside, depth: mm(90, MEMORY), lowerRecess: FLUSH, upperRecess: mm(40, MEMORY), fillDepth: mm(50, MEMORY), rimWidth: RIM_WIDTH },
+      dimensions: { ...outside, ...lips, depth: mm(90, MEMORY), lowerRecess: FLUSH, upperRecess: mm(40, MEMORY), fillDepth: mm(50, MEMORY), rimWidth: RIM_WIDTH },
     },
     {
       ...base, id: `slab-${short}`, kind: 'slab', material: 'foam', mass: massFromMemory(0.3), label: label('insulation slab', 'insulation board'),
@@ -54,7 +56,7 @@ function forFormat(format: Format): Pattern[] {
     },
     {
       ...base, id: `roof-flush-${short}`, kind: 'roof', roofForm: 'flush', mass: massFromMemory(2), label: label('flush roof', 'flush outer cover'),
-      dimensions: { ...outside, deckThickness: mm(20, MEMORY), lowerRecess: FLUSH },
+      dimensions: { ...outside, ...lips, deckThickness: mm(20, MEMORY), lowerRecess: FLUSH },
     },
     {
       ...base, id: `roof-flush-risers-${short}`, kind: 'roof', roofForm: 'flush', mass: massFromMemory(2.2), label: label('flush roof on risers', 'flush outer cover on risers'),
@@ -67,6 +69,36 @@ function forFormat(format: Format): Pattern[] {
   ]
 }
 
+/** Pairs of formats that an adapter board joins, either one on top. */
+const ADAPTED: readonly (readonly [upper: Format, lower: Format])[] = [['national', 'langstroth-10'], ['langstroth-8', 'langstroth-10'], ['national', '16x10'], ['national', 'poly-national-11'], ['langstroth-10', 'poly-langstroth-10'], ['langstroth-5', 'langstroth-10'], ['national-6', 'national']]
+
+/** A plywood board as large as the larger of its two formats, open as far as the smaller; turned over, it joins them the other way round. */
+function adapter([upper, lower]: readonly [Format, Format], rimSide: 'none' | 'above' | 'below' | 'both'): Pattern {
+  const [a, b] = [FOOTPRINTS[upper], FOOTPRINTS[lower]]
+  const greater = (x: Length, y: Length) => mm(Math.max(x.mm, y.mm), MEMORY)
+  const lesser = (x: Length, y: Length) => mm(Math.min(x.mm, y.mm), MEMORY)
+  const rims = { none: 'flat', above: 'rim above', below: 'rim below', both: 'rims on both faces' }[rimSide]
+  return {
+    id: `adapter-${a.short}-${b.short}-${rimSide}`, kind: 'adapter', format: 'any', material: 'wood', rimSide, mass: massFromMemory(1.2),
+    label: label(`adapter ${a.name} on ${b.name}, ${rims}`),
+    dimensions: {
+      outsideLength: greater(a.outsideLength, b.outsideLength), outsideWidth: greater(a.outsideWidth, b.outsideWidth),
+      insideLength: lesser(a.insideLength, b.insideLength), insideWidth: lesser(a.insideWidth, b.insideWidth),
+      upperLength: a.outsideLength, upperWidth: a.outsideWidth, lowerLength: b.outsideLength, lowerWidth: b.outsideWidth,
+      boardThickness: mm(9.5, MEMORY), rimDepth: mm(7, MEMORY), rimWidth: RIM_WIDTH,
+    },
+  }
+}
+
+/** A board between two colonies with an entrance of its own for the upper one. */
+function divisionBoard(format: Format): Pattern {
+  return {
+    id: `division-${FOOTPRINTS[format].short}`, kind: 'division', format, material: 'wood', rimSide: 'both', mass: massFromMemory(1.4),
+    label: label('division board with an entrance', 'division board with an entrance'),
+    dimensions: { ...outsideOf(format), boardThickness: mm(9.5, MEMORY), rimDepth: mm(7, MEMORY), rimWidth: RIM_WIDTH, openingWidth: mm(60, MEMORY), openingHeight: mm(7, MEMORY) },
+  }
+}
+
 /** Stands inside an eke, over the hole of a crown. */
 const RAPID_FEEDER: Pattern = {
   id: 'feeder-rapid', kind: 'feeder', feederForm: 'rapid', format: 'any', material: 'plastic', mass: massFromMemory(0.5),
@@ -75,4 +107,9 @@ const RAPID_FEEDER: Pattern = {
 }
 
 /** What stands between the boxes and above them. */
-export const BETWEEN_AND_ABOVE: readonly Pattern[] = [...FORMATS.flatMap(forFormat), RAPID_FEEDER]
+export const BETWEEN_AND_ABOVE: readonly Pattern[] = [
+  ...FORMATS.flatMap(forFormat),
+  ...(['langstroth-10', 'national', 'langstroth-8'] as const).map(divisionBoard),
+  ...ADAPTED.flatMap((pair) => (['none', 'above', 'below', 'both'] as const).map((rims) => adapter(pair, rims))),
+  RAPID_FEEDER,
+]

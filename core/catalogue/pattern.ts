@@ -2,7 +2,7 @@ import type { Length, Source } from '../units'
 import type { Format } from './footprints'
 
 export const PART_KINDS = [
-  'stand', 'floor', 'box', 'excluder', 'eke', 'absorber', 'feeder', 'crown', 'slab', 'roof',
+  'stand', 'floor', 'box', 'excluder', 'adapter', 'division', 'eke', 'absorber', 'feeder', 'crown', 'slab', 'roof',
   'entrance-fitting', 'floor-insert', 'ballast',
 ] as const
 export type PartKind = (typeof PART_KINDS)[number]
@@ -12,6 +12,7 @@ export const DIMENSION_NAMES = [
   'outsideLength', 'outsideWidth', 'insideLength', 'insideWidth', 'depth', 'restToRest', 'restDepth',
   'upperRecess', 'lowerRecess', 'rimDepth', 'rimWidth', 'boardThickness', 'skirtDepth', 'deckThickness', 'gableHeight',
   'holeLength', 'holeWidth', 'openingWidth', 'openingHeight', 'fillDepth',
+  'nesting', 'divisionThickness', 'upperLength', 'upperWidth', 'lowerLength', 'lowerWidth',
 ] as const
 export type DimensionName = (typeof DIMENSION_NAMES)[number]
 export type Dimensions = Readonly<Partial<Record<DimensionName, Length>>>
@@ -47,7 +48,7 @@ export interface Pattern {
   /** What a bee meets on the face: by kind unless set. */
   readonly surface?: 'solid' | 'mesh' | 'sheet' | 'rods'
   /** The side with the rim, as the part is drawn. */
-  readonly rimSide?: 'above' | 'below'
+  readonly rimSide?: 'above' | 'below' | 'both' | 'none'
   /** May be used either way up. */
   readonly reversible?: boolean
   readonly normalContents?: NormalContents | undefined
@@ -57,6 +58,14 @@ export interface Pattern {
   readonly feederForm?: 'tray' | 'rapid'
   readonly slots?: 'upper' | 'upper-and-lower'
   readonly usualRole?: 'brood' | 'super'
+  /** Two colonies side by side, with a fixed division between. */
+  readonly halves?: boolean
+  /** Holds comb that must stay clean of brood: cut comb, sections, drain frames. */
+  readonly cleanComb?: boolean
+  /** Sections on boards in place of frames; the recesses are the pattern's own. */
+  readonly sections?: boolean
+  /** A pattern of the keeper's own. */
+  readonly own?: boolean
 }
 
 /** A frame or dummy board as made. */
@@ -75,6 +84,8 @@ export interface HangingPattern {
   /** Width it takes across the box: between the middles of two alike that touch. */
   readonly spacing: Length
   readonly mass: Mass
+  readonly cleanComb?: boolean
+  readonly own?: boolean
 }
 
 export interface Catalogue {

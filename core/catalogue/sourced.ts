@@ -21,6 +21,11 @@ export function mm(value: number, source: Source): Length {
   return { mm: value, plusMinusMm: plusMinusMm(source), source }
 }
 
+/** A length from memory in a material: 1 mm in wood, 3 mm in polystyrene. */
+export function memory(value: number, material: keyof typeof MEMORY_PLUS_MINUS_MM): Length {
+  return { mm: value, plusMinusMm: MEMORY_PLUS_MINUS_MM[material], source: MEMORY }
+}
+
 /** A plane that is flat by the way it is made: zero without a ±. */
 export const FLUSH: Length = { mm: 0, plusMinusMm: 0, source: { mark: 'C', text: 'flat by construction' } }
 

@@ -1,6 +1,6 @@
 import type { Dimensions, Pattern } from './pattern'
 import { COMMON, MEMORY, inches, label, massFromMemory, mm } from './sourced'
-import { FORMATS, OUTSIDE, RIM_WIDTH, SHORT_NAME } from './footprints'
+import { FOOTPRINTS, FORMATS, RIM_WIDTH, outsideOf } from './footprints'
 
 const RAIL = mm(22, MEMORY)
 const NARROW_RAIL = mm(9.5, MEMORY)
@@ -22,9 +22,9 @@ export const STANDS: readonly Pattern[] = [
 
 /** Floors of both formats. */
 export const FLOORS: readonly Pattern[] = FORMATS.flatMap((format): Pattern[] => {
-  const short = SHORT_NAME[format]
-  const base = { kind: 'floor', format, material: 'wood' } as const
-  const outside = { ...OUTSIDE[format], rimWidth: RIM_WIDTH }
+  const { short, material, nesting } = FOOTPRINTS[format]
+  const base = { kind: 'floor', format, material } as const
+  const outside = { ...outsideOf(format), rimWidth: RIM_WIDTH, ...(nesting ? { nesting } : {}) }
   return [
     {
       ...base, id: `floor-solid-${short}`, surface: 'solid', mass: massFromMemory(3), label: label('solid floor', 'solid bottom board'),

@@ -1,5 +1,6 @@
 import type { BandPreset } from '../hive'
 import { comparableMm } from '../units'
+import type { Limits } from './limits'
 
 /** An accepted range, both limits included, mm. */
 export interface Band {
@@ -17,17 +18,15 @@ export const BANDS: Readonly<Record<BandPreset, Band>> = {
   metric: { minMm: 6, maxMm: 10 },
 }
 
-/** Lowest bottom bars to the floor (from memory). */
-export const FLOOR_BAND: Band = { minMm: 6.35, maxMm: 38 }
+/** The band of a yard: its preset, with the published range as the yard has it. */
+export function bandOf(preset: BandPreset, limits: Limits): Band {
+  return preset === 'range' ? { minMm: limits.beeSpaceMin, maxMm: limits.beeSpaceMax } : BANDS[preset]
+}
 
-/** Below this no bee passes (common practice). */
-export const BEE_TIGHT_MM = 3
-/** Up to this a wide gap is only bridged here and there (common practice: the two deeps' half inch). */
-export const WIDE_MM = 12.7
-/** A shoulder may stand this far from the wall (common practice). */
-export const SHOULDER_TO_WALL_MM = 9.525
-/** Less bearing than this does not seal for sure (common practice). */
-export const BEARING_MM = 6
+/** Lowest bottom bars to the floor. */
+export function floorBandOf(limits: Limits): Band {
+  return { minMm: limits.floorMin, maxMm: limits.floorMax }
+}
 
 export interface LimitDistance {
   readonly limitMm: number

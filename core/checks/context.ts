@@ -4,12 +4,15 @@ import type { Stage } from '../hive'
 import type { Band } from './band'
 import type { BetterWay } from './better-way'
 import type { JudgedGap } from './judge-gap'
+import type { Limits } from './limits'
 
 /** What an assessment is made for. */
 export interface Context {
   readonly catalogue: Catalogue
   readonly stage: Stage
   readonly band: Band
+  readonly limits: Limits
+  readonly prolific: boolean
 }
 
 /** A hive with its geometry worked out, as every check takes it. */

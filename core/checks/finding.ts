@@ -7,16 +7,17 @@ export type Grade = Severity | 'good'
 
 export const RULES = [
   'bee-space.gap', 'bee-space.end-bar', 'bee-space.side', 'open-space',
-  'joint.open', 'joint.bearing', 'joint.roof',
+  'joint.open', 'joint.bearing', 'joint.roof', 'joint.lip',
   'order.no-floor', 'order.below-floor', 'order.second-floor', 'order.no-roof', 'order.above-roof', 'order.no-crown', 'order.box-above-crown', 'order.no-box',
   'order.super-below-brood', 'order.super-under-excluder', 'order.brood-above-excluder', 'order.two-excluders',
   'order.no-excluder', 'order.excluder-in-winter', 'order.feeder-no-way-up', 'order.feeder-proud', 'order.empty-box', 'order.upside-down',
+  'order.no-excluder-clean-comb', 'room.brood', 'room.too-much', 'fit.frame',
   'pattern.unknown',
 ] as const
 export type Rule = (typeof RULES)[number]
 
 export const REMEDY_KINDS = [
-  'turn-over', 'swap-for', 'exchange', 'add', 'take-off', 'move-below', 'move-above', 'open-hole',
+  'turn-over', 'swap-for', 'exchange', 'add', 'take-off', 'move-below', 'move-above', 'open-hole', 'centre',
 ] as const
 export type RemedyKind = (typeof REMEDY_KINDS)[number]
 

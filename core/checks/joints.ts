@@ -1,12 +1,18 @@
-import { SIDES, type Joint } from '../geometry'
+import { SIDES, assembleHive, jointsOf, layOut, partsById, type Joint, type PlacedPart } from '../geometry'
+import { applyEdit } from '../hive'
 import { comparableMm } from '../units'
-import { BEARING_MM, BEE_TIGHT_MM } from './band'
-import type { Measured } from './context'
-import { findingOf, type Finding } from './finding'
+import type { Context, Measured } from './context'
+import { findingOf, type Finding, type Remedy } from './finding'
+import { add, centre, swapFor } from './remedies'
+import { yardOf } from './trial'
 
-/** Whether each part bears on the next all round, and every roof goes on. */
-export function checkJoints({ joints }: Measured): Finding[] {
-  return joints.flatMap((joint) => roofFinding(joint) ?? openFinding(joint) ?? bearingFinding(joint) ?? [])
+/** Whether each part bears on the next all round, every lip meets a lip, and every roof goes on. */
+export function checkJoints(measured: Measured, context: Context): Finding[] {
+  return measured.joints.flatMap((joint) => {
+    const [finding] = roofFinding(joint) ?? lipFinding(joint) ?? openFinding(joint, context) ?? bearingFinding(joint, context) ?? []
+    if (!finding) return []
+    return finding.severity === 'watch' ? [finding] : [{ ...finding, remedies: waysToClose(measured, joint, context) }]
+  })
 }
 
 function exactly(mm: number) {
@@ -18,19 +24,65 @@ function roofFinding(joint: Joint): Finding[] | undefined {
   return [findingOf('joint.roof', 'stop', [joint.lowerId, joint.upperId], { measured: exactly(joint.roofShortMm) })]
 }
 
-function openFinding({ lowerId, upperId, openMm }: Joint): Finding[] | undefined {
+function lipFinding({ lowerId, upperId, lipOnFlat }: Joint): Finding[] | undefined {
+  return lipOnFlat ? [findingOf('joint.lip', 'stop', [lowerId, upperId])] : undefined
+}
+
+function openFinding({ lowerId, upperId, openMm }: Joint, { limits }: Context): Finding[] | undefined {
   const side = SIDES.reduce((widest, other) => (openMm[other] > openMm[widest] ? other : widest))
   const mm = openMm[side]
   if (comparableMm(mm) <= 0) return undefined
   const sides = SIDES.filter((other) => comparableMm(openMm[other]) > 0).join(' ')
-  return [findingOf('joint.open', comparableMm(mm) > BEE_TIGHT_MM ? 'stop' : 'mend', [lowerId, upperId], { measured: exactly(mm), facts: { side, sides } })]
+  return [findingOf('joint.open', comparableMm(mm) > limits.beeTight ? 'stop' : 'mend', [lowerId, upperId], { measured: exactly(mm), facts: { side, sides } })]
 }
 
-function bearingFinding({ lowerId, upperId, bearingMm }: Joint): Finding[] | undefined {
+function bearingFinding({ lowerId, upperId, bearingMm }: Joint, { limits }: Context): Finding[] | undefined {
   const least = SIDES.flatMap((side) => {
     const mm = bearingMm[side]
     return mm === null ? [] : [{ side, mm }]
   }).reduce((a, b) => (b.mm < a.mm ? b : a))
-  if (comparableMm(least.mm) >= BEARING_MM) return undefined
-  return [findingOf('joint.bearing', 'watch', [lowerId, upperId], { measured: exactly(least.mm), facts: { side: least.side, leastMm: BEARING_MM } })]
+  if (comparableMm(least.mm) >= limits.bearing) return undefined
+  return [findingOf('joint.bearing', 'watch', [lowerId, upperId], { measured: exactly(least.mm), facts: { side: least.side, leastMm: limits.bearing } })]
+}
+
+/** What closes a joint: the part put straight, the same part of the other format, an adapter; each is tried first. */
+function waysToClose(measured: Measured, joint: Joint, context: Context): Remedy[] {
+  const { hive } = measured.assembled
+  const at = (partId: string) => measured.layout.parts.find(({ part }) => part.id === partId)!
+  const [lower, upper] = [at(joint.lowerId), at(joint.upperId)]
+  const shifted = [upper, lower].filter(({ placement }) => placement.offsetMm.x !== 0 || placement.offsetMm.y !== 0 || placement.yawDeg !== 0)
+  const likely = [...shifted.map((part) => centre(hive, part)), ...sameKindElsewhere(hive, upper, lower, context), ...adapters(hive, lower, upper, context)]
+  return likely.filter((remedy) => closes(measured, remedy, context)).slice(0, 2)
+}
+
+function sameKindElsewhere(hive: Measured['assembled']['hive'], upper: PlacedPart, lower: PlacedPart, { catalogue }: Context): Remedy[] {
+  const format = lower.pattern?.format
+  const alike = [...catalogue.patterns.values()].find((pattern) => pattern.format === format && pattern.kind === upper.pattern?.kind && pattern.id !== upper.pattern.id
+    && pattern.roofForm === upper.pattern.roofForm && pattern.surface === upper.pattern.surface && pattern.usualRole === upper.pattern.usualRole)
+  return alike ? [swapFor(hive, upper, alike, catalogue)] : []
+}
+
+function adapters(hive: Measured['assembled']['hive'], lower: PlacedPart, upper: PlacedPart, { catalogue }: Context): Remedy[] {
+  const fits = (length: number | undefined, width: number | undefined, part: PlacedPart, face: 'upper' | 'lower') => {
+    const outside = part.faces[face].edge?.outside
+    return outside && Math.abs(outside.x1 - outside.x0 - (length ?? 0)) < 8 && Math.abs(outside.y1 - outside.y0 - (width ?? 0)) < 8
+  }
+  return [...catalogue.patterns.values()].filter(({ kind, rimSide }) => kind === 'adapter' && rimSide === 'none').flatMap((pattern) => {
+    const { upperLength, upperWidth, lowerLength, lowerWidth } = pattern.dimensions
+    const straight = fits(upperLength?.mm, upperWidth?.mm, upper, 'lower') && fits(lowerLength?.mm, lowerWidth?.mm, lower, 'upper')
+    const turned = fits(lowerLength?.mm, lowerWidth?.mm, upper, 'lower') && fits(upperLength?.mm, upperWidth?.mm, lower, 'upper')
+    return straight || turned ? [add(hive, upper.index, pattern, catalogue, !straight)] : []
+  })
+}
+
+/** True when nothing stands open any more at the parts that the remedy touches. */
+function closes(measured: Measured, remedy: Remedy, { catalogue }: Context): boolean {
+  const applied = applyEdit(yardOf(measured), remedy.edit)
+  if (!applied.ok) return false
+  const joints = jointsOf(layOut(assembleHive(applied.yard.hives[0]!, partsById(applied.yard), catalogue)))
+  return troubles(joints) < troubles(measured.joints)
+}
+
+function troubles(joints: readonly Joint[]): number {
+  return joints.reduce((sum, { openMm, roofShortMm, lipOnFlat }) => sum + Number(lipOnFlat) + Number(comparableMm(roofShortMm) > 0) + Number(SIDES.some((side) => comparableMm(openMm[side]) > 0)), 0)
 }

@@ -1,8 +1,10 @@
 import type { Gap } from '../geometry'
 import type { Stage } from '../hive'
 import { comparableMm } from '../units'
-import { BEE_TIGHT_MM, FLOOR_BAND, WIDE_MM, isMarginal, limitDistance, type Band, type LimitDistance } from './band'
+import { floorBandOf, isMarginal, limitDistance, type Band, type LimitDistance } from './band'
+import type { Context } from './context'
 import type { Grade } from './finding'
+import type { Limits } from './limits'
 
 /** What the bees will do with a gap. */
 export type Verdict =
@@ -24,29 +26,29 @@ const OPEN_SPACE_STAGES: ReadonlySet<Stage> = new Set(['settling', 'after-crop',
  * Judges one vertical gap by the band of its place. Value and limit are compared to 0.01 mm, half up; limits
  * are inclusive; within the sum of the ± of a limit the verdict is marginal and no better or worse than watch.
  */
-export function judgeGap(gap: Gap, band: Band, stage: Stage): JudgedGap {
+export function judgeGap(gap: Gap, { band, stage, limits }: Pick<Context, 'band' | 'stage' | 'limits'>): JudgedGap {
   if (gap.place === 'through-open') return judgeOpen(gap, stage)
   if (gap.place === 'no-frames') return judgeWithoutFrames(gap, band)
-  const own = gap.place === 'floor' ? FLOOR_BAND : band
+  const own = gap.place === 'floor' ? floorBandOf(limits) : band
   const nearest = limitDistance(gap.mm, own)
   const marginal = isMarginal(gap.plusMinusMm, nearest)
-  const { verdict, grade } = gap.place === 'floor' ? floorVerdict(gap.mm, nearest) : bandVerdict(gap.mm, nearest)
+  const { verdict, grade } = gap.place === 'floor' ? floorVerdict(gap.mm, nearest, limits) : bandVerdict(gap.mm, nearest, limits)
   return judged(gap, verdict, marginal ? 'watch' : grade, own, nearest, marginal)
 }
 
-function bandVerdict(mm: number, nearest: LimitDistance): { verdict: Verdict; grade: Grade } {
+function bandVerdict(mm: number, nearest: LimitDistance, { beeTight, wide }: Limits): { verdict: Verdict; grade: Grade } {
   const value = comparableMm(mm)
   if (value < 0) return { verdict: 'meets', grade: 'stop' }
-  if (value < BEE_TIGHT_MM) return { verdict: 'glued', grade: 'mend' }
+  if (value < beeTight) return { verdict: 'glued', grade: 'mend' }
   if (nearest.side === 'under') return { verdict: 'squeezed', grade: 'watch' }
   if (nearest.side === 'inside') return { verdict: 'bee-space', grade: 'good' }
-  return value <= WIDE_MM ? { verdict: 'bridged', grade: 'watch' } : { verdict: 'comb', grade: 'mend' }
+  return value <= comparableMm(wide) ? { verdict: 'bridged', grade: 'watch' } : { verdict: 'comb', grade: 'mend' }
 }
 
-function floorVerdict(mm: number, nearest: LimitDistance): { verdict: Verdict; grade: Grade } {
+function floorVerdict(mm: number, nearest: LimitDistance, { beeTight }: Limits): { verdict: Verdict; grade: Grade } {
   const value = comparableMm(mm)
   if (value < 0) return { verdict: 'meets', grade: 'stop' }
-  if (nearest.side === 'under') return { verdict: 'floor-low', grade: value < BEE_TIGHT_MM ? 'mend' : 'watch' }
+  if (nearest.side === 'under') return { verdict: 'floor-low', grade: value < beeTight ? 'mend' : 'watch' }
   return nearest.side === 'inside' ? { verdict: 'floor-open', grade: 'good' } : { verdict: 'floor-deep', grade: 'mend' }
 }
 

@@ -48,3 +48,8 @@ function placeholders(name: string): () => string {
   let count = 0
   return () => `${PLACEHOLDER}${name}/${count++}`
 }
+
+/** Put the part straight over the middle again. */
+export function centre(hive: Hive, { part, placement }: PlacedPart): Remedy {
+  return { kind: 'centre', partId: part.id, edit: { kind: 'set-placement', hiveId: hive.id, placement: { ...placement, offsetMm: { x: 0, y: 0 }, yawDeg: 0 } } }
+}

@@ -1,6 +1,6 @@
 import { assembleHive, gapSumsOf, layOut, partsById, type GapSum } from '../geometry'
-import { applyEdit, type Edit, type Yard } from '../hive'
-import { FLOOR_BAND, outsideMm, type Band } from './band'
+import { applyEdit, emptyYard, type Edit, type Yard } from '../hive'
+import { floorBandOf, outsideMm } from './band'
 import type { Context, Measured } from './context'
 import type { Remedy, RemedyKind } from './finding'
 
@@ -33,21 +33,21 @@ function tryEdit(measured: Measured, edit: Edit, context: Context): Trial | unde
   if (!applied.ok) return undefined
   const hive = applied.yard.hives[0]!
   const gaps = gapSumsOf(layOut(assembleHive(hive, partsById(applied.yard), context.catalogue)))
-  return { gaps, outsideMm: totalOutsideMm(gaps, context.band) }
+  return { gaps, outsideMm: totalOutsideMm(gaps, context) }
 }
 
 /** How far the gaps that meet frames lie outside their bands, in all; parts that would meet weigh heavily. */
-export function totalOutsideMm(gaps: readonly GapSum[], band: Band): number {
+export function totalOutsideMm(gaps: readonly GapSum[], { band, limits }: Pick<Context, 'band' | 'limits'>): number {
   return gaps.reduce((sum, gap) => {
     if (gap.place === 'no-frames' || gap.place === 'through-open') return sum
     const meets = gap.mm < 0 ? 100 : 0
-    return sum + meets + outsideMm(gap.mm, gap.place === 'floor' ? FLOOR_BAND : band)
+    return sum + meets + outsideMm(gap.mm, gap.place === 'floor' ? floorBandOf(limits) : band)
   }, 0)
 }
 
 /** Of these ways out, the ones that better both the hive and the joint that `resultOf` looks at, the one with most gain for least work first. */
 export function worthwhile(measured: Measured, candidates: readonly Remedy[], context: Context, resultOf: (trial: Trial) => number | undefined): Remedy[] {
-  const nowMm = totalOutsideMm(measured.gaps, context.band)
+  const nowMm = totalOutsideMm(measured.gaps, context)
   return candidates
     .flatMap((remedy) => {
       const trial = tryRemedy(measured, remedy, context)
@@ -61,11 +61,11 @@ export function worthwhile(measured: Measured, candidates: readonly Remedy[], co
 
 /** What a way out has to gain to be worth more work than turning a part over, mm. */
 const EFFORT_MM: Record<RemedyKind, number> = {
-  'turn-over': 0, 'open-hole': 0, 'take-off': 0, exchange: 1, 'move-below': 1, 'move-above': 1, add: 2, 'swap-for': 3,
+  'turn-over': 0, 'open-hole': 0, 'take-off': 0, exchange: 1, 'move-below': 1, 'move-above': 1, centre: 0, add: 2, 'swap-for': 3,
 }
 
 /** This hive as a yard of its own. */
-function yardOf({ assembled }: Measured): Yard {
+export function yardOf({ assembled }: Measured): Yard {
   const parts = [...assembled.stack, ...assembled.attached].map(({ part }) => part)
-  return { id: '', name: '', note: '', band: 'range', hives: [assembled.hive], parts }
+  return { ...emptyYard('', ''), hives: [assembled.hive], parts }
 }

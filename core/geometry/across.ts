@@ -13,6 +13,8 @@ export interface HangingPlace {
 /** Neighbours of one pattern, as one stretch across the box. */
 export interface Run {
   readonly pattern: HangingPattern
+  /** 0, or 1 for the far half of a divided box. */
+  readonly room: number
   readonly y0: number
   readonly y1: number
 }
@@ -20,7 +22,7 @@ export interface Run {
 export interface Across {
   readonly places: readonly HangingPlace[]
   readonly runs: readonly Run[]
-  /** Inside width less all that hangs; below zero when it does not fit. */
+  /** Inside width less all that hangs, in the tighter half of a divided box; below zero when it does not fit. */
   readonly slackMm: number
   readonly slackPlusMinusMm: number
   /** Middle to middle of the outermost frames' kind. */
@@ -43,24 +45,27 @@ function hang(box: ResolvedPart): Across {
   const known = box.hung.flatMap(({ content, pattern }) => (pattern ? [{ content, pattern }] : []))
   known.sort((a, b) => a.content.place - b.content.place)
   const width = dimension(box, 'insideWidth')
-  let takenMm = 0
-  let plusMinusMm = width.plusMinusMm
-  for (const { pattern } of known) {
-    takenMm += pattern.spacing.mm
-    plusMinusMm += pattern.spacing.plusMinusMm
-  }
-  const slackMm = width.mm - takenMm
-  let y = -width.mm / 2
+  const division = box.pattern?.halves ? dimension(box, 'divisionThickness') : undefined
+  const rooms = division ? [known.slice(0, Math.ceil(known.length / 2)), known.slice(Math.ceil(known.length / 2))] : [known]
+  const roomMm = division ? (width.mm - division.mm) / 2 : width.mm
   const places: HangingPlace[] = []
   const runs: Run[] = []
-  for (const { content, pattern } of known) {
-    const y0 = y
-    y += pattern.spacing.mm
-    places.push({ content, pattern, centreMm: (y0 + y) / 2 })
-    const last = runs.at(-1)
-    if (last?.pattern === pattern) runs[runs.length - 1] = { ...last, y1: y }
-    else runs.push({ pattern, y0, y1: y })
-  }
+  let slackMm = Number.POSITIVE_INFINITY
+  let plusMinusMm = width.plusMinusMm + (division?.plusMinusMm ?? 0)
+  rooms.forEach((hanging, room) => {
+    const start = room === 0 ? -width.mm / 2 : width.mm / 2 - roomMm
+    let y = start
+    for (const { content, pattern } of hanging) {
+      const y0 = y
+      y += pattern.spacing.mm
+      plusMinusMm += pattern.spacing.plusMinusMm
+      places.push({ content, pattern, centreMm: (y0 + y) / 2 })
+      const last = runs.at(-1)
+      if (last?.pattern === pattern && last.room === room) runs[runs.length - 1] = { ...last, y1: y }
+      else runs.push({ pattern, room, y0, y1: y })
+    }
+    slackMm = Math.min(slackMm, roomMm - (y - start))
+  })
   const pitchMm = places.find((place) => place.pattern.kind === 'frame')?.pattern.spacing.mm ?? 0
   return { places, runs, slackMm, slackPlusMinusMm: plusMinusMm, pitchMm }
 }

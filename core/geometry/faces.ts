@@ -70,6 +70,8 @@ function drawnFaces(part: ResolvedPart): PartFaces {
     case 'floor': return floorFaces(part)
     case 'crown': return boardWithRim(part, 'board', 'flat-side', 'nothing')
     case 'excluder': return part.pattern.surface === 'rods' ? boardWithRim(part, 'rods', 'rod-side', 'worker') : plate(part, 'sheet', 'sheet', 'worker')
+    case 'adapter': return adapterFaces(part)
+    case 'division': return boardBetweenRims(part)
     case 'eke': return ekeFaces(part)
     case 'feeder': return feederFaces(part)
     case 'absorber': return absorberFaces(part)
@@ -84,13 +86,18 @@ function outsideOf(part: ResolvedPart): Rect {
   return centredRect(dimensionMm(part, 'outsideLength', UNKNOWN_OUTSIDE_MM), dimensionMm(part, 'outsideWidth', UNKNOWN_OUTSIDE_MM))
 }
 
-function ring(part: ResolvedPart, widthMm: number, openFront = false): Edge {
-  const outside = outsideOf(part)
-  return { outside, inside: insetRect(outside, widthMm), form: 'flat', nestingMm: 0, openFront }
+function ring(part: ResolvedPart, widthMm: number, openFront = false, outside = outsideOf(part)): Edge {
+  return { outside, inside: insetRect(outside, widthMm), ...lipOf(part), openFront }
 }
 
-function plateEdge(outside: Rect): Edge {
-  return { outside, inside: null, form: 'flat', nestingMm: 0, openFront: false }
+function plateEdge(outside: Rect, part?: ResolvedPart): Edge {
+  return { outside, inside: null, ...lipOf(part), openFront: false }
+}
+
+/** Interlocking edges have a lip, flat ones have none. */
+function lipOf(part: ResolvedPart | undefined): Pick<Edge, 'form' | 'nestingMm'> {
+  const nestingMm = part ? dimensionMm(part, 'nesting') : 0
+  return { form: nestingMm > 0 ? 'lipped' : 'flat', nestingMm }
 }
 
 function zone(part: ResolvedPart, rect: Rect, name: TermName, length: Length, surface: Surface, passes: Passes): Zone {
@@ -98,7 +105,7 @@ function zone(part: ResolvedPart, rect: Rect, name: TermName, length: Length, su
 }
 
 function solid(part: ResolvedPart, lower: readonly Zone[], upper: readonly Zone[]): PartFaces {
-  const edge = plateEdge(outsideOf(part))
+  const edge = plateEdge(outsideOf(part), part)
   return { lower: { edge, zones: lower }, upper: { edge, zones: upper }, depthMm: dimensionMm(part, 'depth'), skirtMm: 0, nested: false }
 }
 
@@ -117,7 +124,7 @@ function boxFaces(part: ResolvedPart): PartFaces {
   const outside = outsideOf(part)
   const inside = centredRect(dimensionMm(part, 'insideLength'), dimensionMm(part, 'insideWidth'))
   const upperInside = { ...inside, x0: -dimensionMm(part, 'restToRest') / 2, x1: dimensionMm(part, 'restToRest') / 2 }
-  const edge = { outside, form: 'flat', nestingMm: 0, openFront: false } as const
+  const edge = { outside, ...lipOf(part), openFront: false }
   const rest = dimension(part, 'restDepth')
   const lower: Zone[] = []
   const upper: Zone[] = []
@@ -129,8 +136,13 @@ function boxFaces(part: ResolvedPart): PartFaces {
     const bottomPlusMinusMm = depth.plusMinusMm + topPlusMinusMm + pattern.height.plusMinusMm
     const rect = { x0: -pattern.lengthOverEndBars.mm / 2, x1: pattern.lengthOverEndBars.mm / 2, y0: run.y0, y1: run.y1 }
     const partId = part.part.id
-    upper.push({ rect, recess: { name: 'top-space', mm: topMm, plusMinusMm: topPlusMinusMm, partId }, surface: 'top-bars', passes: 'bee' })
-    lower.push({ rect, recess: { name: 'bottom-space', mm: bottomMm, plusMinusMm: bottomPlusMinusMm, partId }, surface: 'bottom-bars', passes: 'bee' })
+    const colony = part.pattern?.halves ? { colony: run.room === 0 ? 'near' : 'far' } : {}
+    upper.push({ rect, recess: { name: 'top-space', mm: topMm, plusMinusMm: topPlusMinusMm, partId }, surface: 'top-bars', passes: 'bee', ...colony })
+    lower.push({ rect, recess: { name: 'bottom-space', mm: bottomMm, plusMinusMm: bottomPlusMinusMm, partId }, surface: 'bottom-bars', passes: 'bee', ...colony })
+  }
+  if (part.pattern?.sections) {
+    upper.push(zone(part, inside, 'top-space', dimension(part, 'upperRecess'), 'top-bars', 'bee'))
+    lower.push(zone(part, inside, 'bottom-space', dimension(part, 'lowerRecess'), 'bottom-bars', 'bee'))
   }
   if (upper.length === 0) {
     const open = openZone(part, inside, depth)
@@ -150,7 +162,7 @@ function floorFaces(part: ResolvedPart): PartFaces {
   const upper = [zone(part, rect, 'floor-rails', dimension(part, 'upperRecess'), surface, passes)]
   const lower = reversible ? [zone(part, rect, 'floor-rails', dimension(part, 'lowerRecess'), surface, passes)] : []
   const depthMm = part.dimensions.depth?.mm ?? dimensionMm(part, 'upperRecess') + dimensionMm(part, 'boardThickness') + dimensionMm(part, 'lowerRecess')
-  return { lower: { edge: reversible ? edge : plateEdge(edge.outside), zones: lower }, upper: { edge, zones: upper }, depthMm, skirtMm: 0, nested: false }
+  return { lower: { edge: reversible ? edge : plateEdge(edge.outside, part), zones: lower }, upper: { edge, zones: upper }, depthMm, skirtMm: 0, nested: false }
 }
 
 function boardWithRim(part: ResolvedPart, surface: Surface, flatName: TermName, passes: Passes): PartFaces {
@@ -159,7 +171,7 @@ function boardWithRim(part: ResolvedPart, surface: Surface, flatName: TermName, 
   const flat: Length = { ...dimension(part, 'rimDepth'), mm: 0, plusMinusMm: 0 }
   const faceZones = (name: TermName, recess: Length) => [zone(part, rect, name, recess, surface, passes), ...holeIn(part, name, recess)]
   const rimFace = { edge: rimEdge, zones: faceZones('rim', dimension(part, 'rimDepth')) }
-  const flatFace = { edge: plateEdge(rimEdge.outside), zones: faceZones(flatName, flat) }
+  const flatFace = { edge: plateEdge(rimEdge.outside, part), zones: faceZones(flatName, flat) }
   const above = part.pattern?.rimSide !== 'below'
   const depthMm = dimensionMm(part, 'boardThickness') + dimensionMm(part, 'rimDepth')
   return { lower: above ? flatFace : rimFace, upper: above ? rimFace : flatFace, depthMm, skirtMm: 0, nested: false }
@@ -176,6 +188,41 @@ function ekeFaces(part: ResolvedPart): PartFaces {
   const edge = ring(part, dimensionMm(part, 'rimWidth'))
   const open = openZone(part, edge.inside ?? edge.outside, dimension(part, 'depth'))
   return { lower: { edge, zones: [open] }, upper: { edge, zones: [open] }, depthMm: open.recess.mm, skirtMm: 0, nested: false }
+}
+
+/** A board with a rim on both faces and nothing to pass through. */
+function boardBetweenRims(part: ResolvedPart): PartFaces {
+  const edge = ring(part, dimensionMm(part, 'rimWidth'))
+  const face = { edge, zones: [zone(part, edge.inside ?? edge.outside, 'rim', dimension(part, 'rimDepth'), 'board', 'nothing')] }
+  return { lower: face, upper: face, depthMm: dimensionMm(part, 'boardThickness') + 2 * dimensionMm(part, 'rimDepth'), skirtMm: 0, nested: false }
+}
+
+/** A board open in the middle; each face bears as its own rim, or as the board where it has none. */
+function adapterFaces(part: ResolvedPart): PartFaces {
+  const opening = centredRect(dimensionMm(part, 'insideLength'), dimensionMm(part, 'insideWidth'))
+  const board = outsideOf(part)
+  const rim = dimension(part, 'rimDepth')
+  const side = part.pattern?.rimSide
+  const rims = { upper: side === 'above' || side === 'both', lower: side === 'below' || side === 'both' }
+  const count = Number(rims.upper) + Number(rims.lower)
+  const thickness = dimension(part, 'boardThickness')
+  const depth = { ...thickness, mm: thickness.mm + count * rim.mm, plusMinusMm: thickness.plusMinusMm + count * rim.plusMinusMm }
+  const faceOf = (which: 'upper' | 'lower'): Face => {
+    const footprint = centredRect(dimensionMm(part, `${which}Length`), dimensionMm(part, `${which}Width`))
+    const edge = rims[which] ? ring(part, dimensionMm(part, 'rimWidth'), false, footprint) : { ...plateEdge(board, part), inside: opening }
+    const recess = rims[which] ? rim : { ...rim, mm: 0, plusMinusMm: 0 }
+    const shelf = around(rims[which] ? insetRect(footprint, dimensionMm(part, 'rimWidth')) : board, opening)
+    return { edge, zones: [openZone(part, opening, depth), ...shelf.map((rect) => zone(part, rect, rims[which] ? 'rim' : 'flat-side', recess, 'board', 'nothing'))] }
+  }
+  return { lower: faceOf('lower'), upper: faceOf('upper'), depthMm: depth.mm, skirtMm: 0, nested: false }
+}
+
+/** What a rectangle shows round an opening in it, as strips. */
+function around(whole: Rect, opening: Rect): Rect[] {
+  return [
+    { ...whole, x1: opening.x0 }, { ...whole, x0: opening.x1 },
+    { ...opening, y0: whole.y0, y1: opening.y0 }, { ...opening, y0: opening.y1, y1: whole.y1 },
+  ].filter(({ x0, x1, y0, y1 }) => x1 > x0 && y1 > y0)
 }
 
 function feederFaces(part: ResolvedPart): PartFaces {
@@ -198,7 +245,7 @@ function roofFaces(part: ResolvedPart): PartFaces {
   const telescoping = part.pattern?.roofForm !== 'flush'
   const inside = centredRect(dimensionMm(part, 'insideLength'), dimensionMm(part, 'insideWidth'))
   const risers = dimension(part, 'lowerRecess')
-  const edge = telescoping ? plateEdge(inside) : risers.mm > 0 ? ring(part, dimensionMm(part, 'rimWidth')) : plateEdge(outsideOf(part))
+  const edge = telescoping ? plateEdge(inside) : risers.mm > 0 ? ring(part, dimensionMm(part, 'rimWidth')) : plateEdge(outsideOf(part), part)
   const rect = edge.inside ?? edge.outside
   const depthMm = dimensionMm(part, 'deckThickness') + risers.mm + dimensionMm(part, 'gableHeight')
   return {

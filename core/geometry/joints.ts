@@ -14,6 +14,8 @@ export interface Joint {
   readonly openMm: Readonly<Record<Side, number>>
   /** How much too small a roof is to go over what it covers; 0 when it goes on. */
   readonly roofShortMm: number
+  /** One edge interlocks and the other does not. */
+  readonly lipOnFlat: boolean
 }
 
 /** Every joint between parts that bear on each other. Lengths in mm. Geometry. */
@@ -38,8 +40,9 @@ function jointOf(lower: PlacedPart, upper: PlacedPart, bearing: readonly PlacedP
     bearingMm[side] = meantOpen ? null : Math.max(0, overlap)
     openMm[side] = meantOpen ? 0 : Math.max(0, -overlap)
   }
+  const lipOnFlat = !telescopes && below.form !== above.form
   const roofShortMm = telescopes ? roofShort(upper, above.outside, bearing) : 0
-  return { lowerId: lower.part.id, upperId: upper.part.id, bearingMm, openMm, roofShortMm }
+  return { lowerId: lower.part.id, upperId: upper.part.id, bearingMm, openMm, roofShortMm, lipOnFlat }
 }
 
 /** The stretch from outer to inner rim on one side, as distances outward from the middle. */
@@ -48,7 +51,8 @@ function stretch(edge: Edge, side: Side): { outer: number; inner: number } {
   return { outer: at(edge.outside), inner: edge.inside ? at(edge.inside) : Number.NEGATIVE_INFINITY }
 }
 
-function overlapMm(below: Edge, above: Edge, side: Side): number {
+/** How far two edges bear on each other on one side; below zero the width of the hole. */
+export function overlapMm(below: Edge, above: Edge, side: Side): number {
   const a = stretch(below, side)
   const b = stretch(above, side)
   const overlap = Math.min(a.outer, b.outer) - Math.max(a.inner, b.inner)

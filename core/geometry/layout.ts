@@ -19,7 +19,7 @@ export interface Layout {
 
 /**
  * Where every part sits, in mm above the ground. A part that stands inside the next one does not raise it;
- * a skirt hangs down outside; interlocking lips nest. Geometry.
+ * a skirt hangs down outside; an interlocking lip reaches into the next part and adds nothing. Geometry.
  */
 export function layOut(hive: AssembledHive): Layout {
   const parts: PlacedPart[] = []
@@ -27,9 +27,7 @@ export function layOut(hive: AssembledHive): Layout {
   let heightMm = 0
   hive.stack.forEach((stacked, index) => {
     const faces = standFaces(facesOf(stacked.resolved, stacked.placement.turnedOver), stacked)
-    const below = parts.at(-1)?.faces.upper.edge
-    const nestingMm = below?.form === 'lipped' && faces.lower.edge?.form === 'lipped' ? below.nestingMm : 0
-    const bottomMm = seatMm - nestingMm
+    const bottomMm = seatMm
     const topMm = bottomMm + faces.depthMm
     const { part, pattern, dimensions, hung, resolved, placement } = stacked
     parts.push({ part, pattern, dimensions, hung, resolved, placement, index, faces, bottomMm, topMm, hangsToMm: bottomMm - faces.skirtMm })

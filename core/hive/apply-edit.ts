@@ -8,7 +8,7 @@ export type Applied =
 
 /** Why an edit does not apply to this yard. */
 export interface EditProblem {
-  readonly reason: 'no-such-hive' | 'no-such-part' | 'part-not-there' | 'part-already-placed' | 'identity-taken' | 'no-such-acceptance' | 'place-out-of-range'
+  readonly reason: 'no-such-hive' | 'no-such-part' | 'part-not-there' | 'part-already-placed' | 'identity-taken' | 'no-such-acceptance' | 'place-out-of-range' | 'pattern-in-use'
   readonly id: string
 }
 
@@ -61,6 +61,11 @@ function apply(yard: Yard, edit: Edit): Done {
     case 'replace-hive': return replaceHive(yard, edit)
     case 'restore-hive': return restoreHive(yard, edit)
     case 'set-yard': return setYard(yard, edit)
+    case 'set-override': return setOverride(yard, edit)
+    case 'set-pattern': return setPattern(yard, edit)
+    case 'set-hanging': return setHanging(yard, edit)
+    case 'stock-part': return stockPart(yard, edit)
+    case 'drop-part': return dropPart(yard, edit)
     case 'batch': return batch(yard, edit)
   }
 }
@@ -261,8 +266,47 @@ function restoring(yard: Yard, hive: Hive, overwritten: ReadonlyMap<string, Part
   return { kind: 'restore-hive', hive, parts: yard.parts.filter((part) => own.has(part.id)), partOrder: yard.parts.map((part) => part.id) }
 }
 
-function setYard(yard: Yard, { name, note, band }: EditOf<'set-yard'>): Done {
-  return { yard: { ...yard, name, note, band }, inverse: { kind: 'set-yard', name: yard.name, note: yard.note, band: yard.band } }
+function setYard(yard: Yard, { name, note, band, prolific = yard.prolific }: EditOf<'set-yard'>): Done {
+  const inverse: Edit = { kind: 'set-yard', name: yard.name, note: yard.note, band: yard.band, prolific: yard.prolific }
+  return { yard: { ...yard, name, note, band, prolific }, inverse }
+}
+
+/** A list with one entry replaced, put in (at its old place when that is known) or taken out, and where it was. */
+function changed<T>(list: readonly T[], matches: (item: T) => boolean, item: T | null, at: number | undefined, id: string): { list: T[]; before: T | null; at: number } {
+  const was = list.findIndex(matches)
+  if (was >= 0) return { list: item ? list.map((other, i) => (i === was ? item : other)) : without(list, was), before: list[was]!, at: was }
+  return { list: item ? insert(list, at ?? list.length, item, id) : [...list], before: null, at: at ?? list.length }
+}
+
+function setOverride(yard: Yard, { key, length, at }: EditOf<'set-override'>): Done {
+  const done = changed(yard.overrides, (override) => override.key === key, length && { key, length }, at, key)
+  return { yard: { ...yard, overrides: done.list }, inverse: { kind: 'set-override', key, length: done.before?.length ?? null, at: done.at } }
+}
+
+function setPattern(yard: Yard, { patternId, pattern, at }: EditOf<'set-pattern'>): Done {
+  if (!pattern && yard.parts.some((part) => part.patternId === patternId)) refuse('pattern-in-use', patternId)
+  const done = changed(yard.patterns, ({ id }) => id === patternId, pattern, at, patternId)
+  return { yard: { ...yard, patterns: done.list }, inverse: { kind: 'set-pattern', patternId, pattern: done.before, at: done.at } }
+}
+
+function setHanging(yard: Yard, { patternId, pattern, at }: EditOf<'set-hanging'>): Done {
+  if (!pattern && yard.parts.some((part) => part.contents.some((content) => content.patternId === patternId))) refuse('pattern-in-use', patternId)
+  const done = changed(yard.hanging, ({ id }) => id === patternId, pattern, at, patternId)
+  return { yard: { ...yard, hanging: done.list }, inverse: { kind: 'set-hanging', patternId, pattern: done.before, at: done.at } }
+}
+
+/** A part that the yard owns and that stands nowhere yet. */
+function stockPart(yard: Yard, { at, part }: EditOf<'stock-part'>): Done {
+  mustBeNew(yard, part.id)
+  return { yard: { ...yard, parts: insert(yard.parts, at, part, part.id) }, inverse: { kind: 'drop-part', partId: part.id } }
+}
+
+/** A part of the shed that the yard no longer owns. */
+function dropPart(yard: Yard, { partId }: EditOf<'drop-part'>): Done {
+  const part = partOf(yard, partId)
+  mustBeFree(yard, partId)
+  const at = yard.parts.indexOf(part)
+  return { yard: { ...yard, parts: without(yard.parts, at) }, inverse: { kind: 'stock-part', at, part } }
 }
 
 function batch(yard: Yard, { edits }: EditOf<'batch'>): Done {

@@ -1,3 +1,5 @@
+import type { HangingPattern, Pattern } from '../catalogue/pattern'
+import type { Length } from '../units'
 import { partIdsOf, type Acceptance, type Attachment, type BandPreset, type Hive, type Part, type Placement, type Stage, type Yard } from './model'
 
 /** Everything that can be done to a yard, as data. Every edit has an inverse that is an edit. */
@@ -18,7 +20,12 @@ export type Edit =
   | { readonly kind: 'remove-hive'; readonly hiveId: string }
   | { readonly kind: 'replace-hive'; readonly hive: Hive; readonly parts: readonly Part[] }
   | { readonly kind: 'restore-hive'; readonly hive: Hive; readonly parts: readonly Part[]; readonly partOrder: readonly string[] }
-  | { readonly kind: 'set-yard'; readonly name: string; readonly note: string; readonly band: BandPreset }
+  | { readonly kind: 'set-yard'; readonly name: string; readonly note: string; readonly band: BandPreset; readonly prolific?: boolean }
+  | { readonly kind: 'set-override'; readonly key: string; readonly length: Length | null; readonly at?: number }
+  | { readonly kind: 'set-pattern'; readonly patternId: string; readonly pattern: Pattern | null; readonly at?: number }
+  | { readonly kind: 'set-hanging'; readonly patternId: string; readonly pattern: HangingPattern | null; readonly at?: number }
+  | { readonly kind: 'stock-part'; readonly at: number; readonly part: Part }
+  | { readonly kind: 'drop-part'; readonly partId: string }
   | { readonly kind: 'batch'; readonly edits: readonly Edit[] }
 
 /** A part with the place it has in the yard's list, so that the inverse gives back the same list. */
@@ -39,7 +46,8 @@ export function hivesTouchedBy(edit: Edit, yard: Yard): string[] {
     case 'add-hive': case 'replace-hive': case 'restore-hive': return [edit.hive.id]
     case 'batch': return [...new Set(edit.edits.flatMap((each) => hivesTouchedBy(each, yard)))]
     case 'set-part': return yard.hives.filter((hive) => partIdsOf(hive).includes(edit.part.id)).map(({ id }) => id)
-    case 'set-yard': return [WHOLE_YARD]
+    case 'set-yard': case 'set-override': case 'set-pattern': case 'set-hanging': return [WHOLE_YARD]
+    case 'stock-part': case 'drop-part': return []
     default: return [edit.hiveId]
   }
 }

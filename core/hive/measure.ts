@@ -11,6 +11,7 @@ const LIMITS: Readonly<Record<DimensionName, LengthLimits>> = {
   restDepth: RECESS, upperRecess: RECESS, lowerRecess: RECESS, rimDepth: RECESS,
   rimWidth: { minMm: 3, maxMm: 120 }, boardThickness: { minMm: 1, maxMm: 80 }, deckThickness: { minMm: 1, maxMm: 120 },
   skirtDepth: { minMm: 0, maxMm: 300 }, gableHeight: { minMm: 0, maxMm: 500 }, fillDepth: { minMm: 0, maxMm: 300 },
+  nesting: RECESS, divisionThickness: { minMm: 1, maxMm: 60 }, upperLength: OUTSIDE, upperWidth: OUTSIDE, lowerLength: OUTSIDE, lowerWidth: OUTSIDE,
   holeLength: { minMm: 5, maxMm: 400 }, holeWidth: { minMm: 5, maxMm: 400 }, openingWidth: { minMm: 5, maxMm: 450 }, openingHeight: { minMm: 3, maxMm: 60 },
 }
 

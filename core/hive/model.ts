@@ -1,5 +1,5 @@
 import type { Length } from '../units'
-import type { DimensionName } from '../catalogue/pattern'
+import type { DimensionName, HangingPattern, Pattern } from '../catalogue/pattern'
 
 export const STAGES = [
   'settling', 'late-winter-check', 'building-up', 'supering', 'flow', 'crop', 'after-crop', 'pack-down', 'winter', 'dearth', 'moving',
@@ -17,6 +17,28 @@ export type BandPreset = (typeof BAND_PRESETS)[number]
 
 export const YAWS_DEG = [0, 90, 180, 270] as const
 export type YawDeg = (typeof YAWS_DEG)[number]
+
+export const CONDITIONS = ['good', 'worn', 'needs-repair'] as const
+export type Condition = (typeof CONDITIONS)[number]
+
+/** One time that a dimension was measured; all are kept, so that they can be compared. */
+export interface Reading {
+  readonly id: string
+  readonly dimension: DimensionName
+  readonly mm: number
+  readonly plusMinusMm: number
+  readonly inches?: string
+  /** What it was read with. */
+  readonly text: string
+  readonly at: string
+}
+
+/** A figure of the catalogue or a limit, overwritten for one yard. */
+export interface Override {
+  /** `patternId.dimension`, or `limit.name`. */
+  readonly key: string
+  readonly length: Length
+}
 
 /** Something that hangs in a box: a frame or a dummy board, with an identity of its own. */
 export interface Content {
@@ -36,6 +58,9 @@ export interface Part {
   readonly measured?: Readonly<Partial<Record<DimensionName, Length>>>
   readonly contents: readonly Content[]
   readonly hasHeld: readonly ('honey' | 'brood')[]
+  /** Every measurement taken, oldest first; the one in use is in `measured`. */
+  readonly readings?: readonly Reading[]
+  readonly condition?: Condition
   /** A crown's hole, where it has one. */
   readonly hole?: 'open' | 'closed'
 }
@@ -78,9 +103,20 @@ export interface Yard {
   readonly name: string
   readonly note: string
   readonly band: BandPreset
+  /** Bees of a strain that moves every need for room up by a half. */
+  readonly prolific: boolean
+  readonly overrides: readonly Override[]
+  /** Patterns of the keeper's own. */
+  readonly patterns: readonly Pattern[]
+  readonly hanging: readonly HangingPattern[]
   readonly hives: readonly Hive[]
   /** Every part of the yard; one that stands on no hive is in the shed. */
   readonly parts: readonly Part[]
+}
+
+/** A yard with nothing in it. */
+export function emptyYard(id: string, name: string): Yard {
+  return { id, name, note: '', band: 'range', prolific: false, overrides: [], patterns: [], hanging: [], hives: [], parts: [] }
 }
 
 /** The part with this identity, or undefined. */

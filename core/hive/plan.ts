@@ -1,7 +1,7 @@
 import { partIdsOf, type Hive, type Part, type Yard } from './model'
 
 export const PLAN_FORMAT = 'duvet-plan'
-export const PLAN_VERSION = 1
+export const PLAN_VERSION = 2
 
 /** What a plan may hold at most; a yard on the server keeps to the same figures. */
 export const PLAN_LIMITS = { yards: 50, hivesPerYard: 1000, partsPerPlan: 9_999, layersPerHive: 60, contentsPerPart: 40, fileBytes: 20_000_000 } as const
@@ -13,10 +13,20 @@ export interface Plan {
   readonly yards: readonly Yard[]
 }
 
+/**
+ * A plan of the first version as one of this version: what came later is empty. Anything else is given back as it is.
+ */
+export function upgraded(value: unknown): unknown {
+  const plan = value as { version?: unknown; yards?: unknown } | null
+  if (plan === null || typeof plan !== 'object' || plan.version !== 1 || !Array.isArray(plan.yards)) return value
+  const yards = plan.yards.map((yard: unknown) => (yard === null || typeof yard !== 'object' || Array.isArray(yard) ? yard : { prolific: false, overrides: [], patterns: [], hanging: [], ...yard }))
+  return { ...plan, version: PLAN_VERSION, yards }
+}
+
 /** What is wrong with a plan that has the right shape, and where. */
 export interface PlanProblem {
   readonly field: string
-  readonly problem: 'duplicate-identity' | 'part-in-two-places' | 'missing-part' | 'too-many-parts' | 'too-many-layers'
+  readonly problem: 'duplicate-identity' | 'part-in-two-places' | 'missing-part' | 'too-many-parts' | 'too-many-layers' | 'pattern-taken'
   readonly id: string
 }
 
@@ -37,7 +47,7 @@ export function planProblem(plan: Plan): PlanProblem | undefined {
   if (total > PLAN_LIMITS.partsPerPlan) return { field: 'yards.parts', problem: 'too-many-parts', id: String(total) }
   const taken = new Set<string>()
   for (const [y, yard] of plan.yards.entries()) {
-    const problem = repeatedIdentity(yard, `yards[${y}]`, taken) ?? wrongPlaces(yard, `yards[${y}]`)
+    const problem = repeatedIdentity(yard, `yards[${y}]`, taken) ?? repeatedPattern(yard, `yards[${y}]`) ?? wrongPlaces(yard, `yards[${y}]`)
     if (problem) return problem
   }
   return undefined
@@ -53,6 +63,18 @@ function repeatedIdentity(yard: Yard, path: string, taken: Set<string>): PlanPro
   return claim(yard.id, `${path}.id`)
     ?? firstOf(yard.hives, (hive, i) => claim(hive.id, `${path}.hives[${i}].id`))
     ?? firstOf(yard.parts, (part, i) => ofPart(part, `${path}.parts[${i}]`))
+}
+
+function repeatedPattern(yard: Yard, path: string): PlanProblem | undefined {
+  const taken = new Set<string>()
+  const once = (id: string, field: string): PlanProblem | undefined => {
+    if (taken.has(id)) return { field, problem: 'pattern-taken', id }
+    taken.add(id)
+    return undefined
+  }
+  return firstOf(yard.patterns, ({ id }, i) => once(id, `${path}.patterns[${i}].id`))
+    ?? firstOf(yard.hanging, ({ id }, i) => once(id, `${path}.hanging[${i}].id`))
+    ?? firstOf(yard.overrides, ({ key }, i) => once(key, `${path}.overrides[${i}].key`))
 }
 
 function wrongPlaces(yard: Yard, path: string): PlanProblem | undefined {

@@ -5,6 +5,7 @@ const WORDS: Record<DimensionName, string> = {
   restToRest: 'Rest to rest', restDepth: 'Frame rest below the rim', upperRecess: 'Space at the upper side', lowerRecess: 'Space at the lower side',
   rimDepth: 'Rim depth', rimWidth: 'Rim width', boardThickness: 'Board thickness', skirtDepth: 'Skirt depth', deckThickness: 'Deck thickness',
   gableHeight: 'Gable height', holeLength: 'Hole length', holeWidth: 'Hole width', openingWidth: 'Opening width', openingHeight: 'Opening height', fillDepth: 'Depth of the fill',
+  nesting: 'Depth of the lip', divisionThickness: 'Thickness of the division', upperLength: 'Length of the box above', upperWidth: 'Width of the box above', lowerLength: 'Length of the box below', lowerWidth: 'Width of the box below',
 }
 
 export function dimensionWord(name: DimensionName): string {

@@ -15,6 +15,10 @@ export function editInWords(edit: Edit): string {
     case 'remove-hive': return 'removing a hive'
     case 'replace-hive': case 'restore-hive': return `putting another version of ${edit.hive.name}`
     case 'set-yard': return 'changing the yard'
+    case 'set-override': return edit.length ? 'overwriting a figure' : 'taking a figure back'
+    case 'set-pattern': case 'set-hanging': return edit.pattern ? 'keeping a pattern' : 'removing a pattern'
+    case 'stock-part': return 'adding to the shed'
+    case 'drop-part': return 'dropping from the shed'
     case 'batch': return edit.edits.some(({ kind }) => kind === 'add-part') && edit.edits.some(({ kind }) => kind === 'take-off') ? 'swapping a part' : edit.edits[0] ? editInWords(edit.edits[0]) : 'a change'
   }
 }

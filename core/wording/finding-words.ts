@@ -2,6 +2,7 @@ import type { Catalogue } from '../catalogue'
 import type { Finding, Grade, Remedy, Rule } from '../checks'
 import { showLength } from '../units'
 import { gapFate, verdictWord, withPlusMinus } from './gap-words'
+import { frameFitFate, frameFitInWords } from './fit-words'
 import { capital, inWords, patternName, the, type Reader } from './names'
 
 export interface FindingWords {
@@ -59,6 +60,7 @@ export function remedyInWords(remedy: Remedy, named: (partId: unknown) => string
     'take-off': () => `Take ${the(named(remedy.partId))} off`,
     'move-below': () => `Move ${the(named(remedy.partId))} below ${the(named(remedy.otherId))}`,
     'move-above': () => `Move ${the(named(remedy.partId))} above ${the(named(remedy.otherId))}`,
+    centre: () => `Put ${the(named(remedy.partId))} straight over the middle`,
     'open-hole': () => `Open the hole in ${the(named(remedy.partId))}`,
   }[remedy.kind]()
   return text + result
@@ -110,6 +112,7 @@ const TELL: Record<Rule, (telling: Telling) => Told> = {
     what: `It is ${figure} too small inside to go over what stands below it.`,
     fate: 'The hive stands open to the rain.',
   }),
+  'joint.lip': ({ part }) => ({ title: `${part(1)} on ${part(0)}`, what: 'One edge interlocks and the other is flat.', fate: 'The lip holds the parts apart all round: bees, rain and robbers get in. Interlocking parts go with their own kind.' }),
   'order.no-floor': () => ({ title: 'no floor', what: 'Nothing closes the hive below.', fate: 'Comb is built below the frames, and wasps, mice and cold come in from all sides.' }),
   'order.below-floor': ({ finding, named }) => ({ title: `${list(finding.partIds.map(named))} below the floor`, what: `The floor stands above ${list(finding.partIds.map(named))}.`, fate: 'Bees come in at the floor; what is below it is cut off from the colony.' }),
   'order.second-floor': ({ part }) => ({ title: `a second floor: ${part(0)}`, what: 'A hive has one floor, at the bottom.', fate: 'It divides the colony, and what is above it is left without bees.' }),
@@ -140,7 +143,19 @@ const TELL: Record<Rule, (telling: Telling) => Told> = {
     what: 'It has one right way up.',
     fate: { box: 'The frames slide off their rests and fall out.', roof: 'It holds rain like a tray.', feeder: 'It cannot hold feed.', absorber: 'The chips fall out.', floor: 'The bees have no way in.' }[String(finding.facts.kind)] ?? '',
   }),
+  'order.no-excluder-clean-comb': ({ part }) => ({ title: `no excluder below ${part(0)}`, what: 'It holds comb that is sold or drained as it is.', fate: 'The queen lays in it, and comb with brood cannot be used.' }),
+  'room.brood': ({ finding }) => ({
+    title: 'little room for brood',
+    what: `${count(finding.facts.cells)} cells (${Math.round(Number(finding.facts.litres))} litres) in the brood boxes; ${count(finding.facts.needCells)} are wanted for a queen who lays ${count(finding.facts.layingPeak)} eggs a day at her peak, with pollen and food round them.`,
+    fate: finding.severity === 'mend' ? 'The brood nest is full before the flow and the colony swarms: add a second brood box or a larger one.' : 'Enough for most queens; a prolific one swarms from it.',
+  }),
+  'room.too-much': ({ finding, named }) => ({ title: 'much hive for a small colony', what: `${list(finding.partIds.map(named))} stands on a colony that is still settling.`, fate: 'A small colony cannot keep it warm: the brood chills, or the bees leave.' }),
+  'fit.frame': ({ finding, part, figure, catalogue, reader }) => ({ title: `${frameName(finding, catalogue, reader).replace(/^the /, '')} in ${part(0)}`, what: frameFitInWords(String(finding.facts.reason), figure), fate: frameFitFate(String(finding.facts.reason)) }),
   'pattern.unknown': ({ finding, part }) => ({ title: part(0), what: `This catalogue has no pattern “${String(finding.facts.patternId)}”.`, fate: 'It is kept and drawn as a plain block; gaps next to it are not judged.' }),
+}
+
+function count(value: unknown): string {
+  return Number(value).toLocaleString('en-GB').replaceAll(',', ' ')
 }
 
 function acceptedInWords({ accepted }: Finding, reader: Reader): string {

@@ -24,6 +24,7 @@ export function editProblemInWords({ reason, id }: EditProblem): string {
     'part-already-placed': `Part “${id}” already stands somewhere; take it off there first.`,
     'identity-taken': `“${id}” is there already; a new thing needs an identity of its own.`,
     'no-such-acceptance': 'This finding was not accepted, so there is nothing to take back.',
+    'pattern-in-use': `Pattern “${id}” is in use: swap or drop the parts of it first.`,
     'place-out-of-range': `Part “${id}” was to go to a place that the stack does not have.`,
   }
   return words[reason]
@@ -35,6 +36,7 @@ export function planProblemInWords({ field, problem, id }: PlanProblem): string 
     'duplicate-identity': `${field} is “${id}”, which another thing in the file has already: every yard, hive, part and frame needs an identity of its own.`,
     'part-in-two-places': `${field} names part “${id}”, which already stands in another place: a part can stand in one place only.`,
     'missing-part': `${field} names part “${id}”, which is not among the yard’s parts: add it there or leave it out.`,
+    'pattern-taken': `${field} is “${id}”, which the yard has already: every pattern and overwritten figure needs an identity of its own.`,
     'too-many-parts': `${field} has ${id} parts: a plan may hold ${PLAN_LIMITS.partsPerPlan} at most, so split it by yard.`,
     'too-many-layers': `${field} of “${id}” has more than ${PLAN_LIMITS.layersPerHive} layers: no hive stands that high.`,
   }

@@ -4,7 +4,7 @@ import { join } from 'node:path'
 import { gzipSync } from 'node:zlib'
 import type { Page } from 'playwright-core'
 import { CATALOGUE } from '#core/catalogue'
-import { buildHive, planOf, type Yard } from '#core/hive'
+import { buildHive, emptyYard, planOf, type Yard } from '#core/hive'
 import { launchBrowser, openPage } from '../lib/browser'
 import { median, quantile, spread, tell } from '../lib/measure'
 import { startServer } from '../lib/server'
@@ -19,7 +19,7 @@ function manyHives(count: number): Yard {
     let n = 0
     return buildHive({ name: `Hive ${i + 1}`, stage: 'flow', stack: stacks[i % 2]!.map((id) => [id] as const) }, CATALOGUE, () => `h${i}/${n++}`)
   })
-  return { id: `many-${count}`, name: 'Kiln Bank', note: '', band: 'range', hives: built.map(({ hive }) => hive), parts: built.flatMap(({ parts }) => parts) }
+  return { ...emptyYard(`many-${count}`, 'Kiln Bank'), hives: built.map(({ hive }) => hive), parts: built.flatMap(({ parts }) => parts) }
 }
 
 export async function benchBrowser(): Promise<void> {

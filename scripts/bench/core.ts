@@ -2,7 +2,7 @@ import { HyperFormula } from 'hyperformula'
 import { assess, assessHive, contextOf, measure } from '#core/assess'
 import { CATALOGUE } from '#core/catalogue'
 import { assembleHive, gapSumsOf, layOut, partsById } from '#core/geometry'
-import { buildHive, type Part, type Role, type Yard } from '#core/hive'
+import { buildHive, emptyYard, type Part, type Role, type Yard } from '#core/hive'
 import type { Length } from '#core/units'
 import { growthExponent, median, spread, tell, timed } from '../lib/measure'
 
@@ -16,7 +16,7 @@ const TWELVE: Layers = [
 function yardOf(layers: Layers): Yard {
   let n = 0
   const { hive, parts } = buildHive({ name: 'Twill', stage: 'flow', stack: layers }, CATALOGUE, () => `i${n++}`)
-  return { id: 'y', name: 'y', note: '', band: 'range', hives: [hive], parts }
+  return { ...emptyYard('y', 'y'), hives: [hive], parts }
 }
 
 /** The same yard with parts that nothing has seen before, as after an edit of every one. */
@@ -30,16 +30,16 @@ export function benchCore(): void {
 
 function assessTwelve(): void {
   const yard = yardOf(TWELVE)
-  const findings = assessHive(yard, yard.hives[0]!, CATALOGUE).findings.length
+  const findings = assessHive(yard, yard.hives[0]!).findings.length
   const runs = { rounds: 200, warmUp: 400 }
   const fresh = Array.from({ length: 1200 }, () => unseen(yard))
   let at = 0
-  const cold = timed(() => { const one = fresh[at++ % fresh.length]!; assessHive(one, one.hives[0]!, CATALOGUE) }, { rounds: 600, warmUp: 600 })
-  const warm = timed(() => assessHive(yard, yard.hives[0]!, CATALOGUE), runs)
+  const cold = timed(() => { const one = fresh[at++ % fresh.length]!; assessHive(one, one.hives[0]!) }, { rounds: 600, warmUp: 600 })
+  const warm = timed(() => assessHive(yard, yard.hives[0]!), runs)
   tell(`assess, 12 parts never seen before, ${findings} findings`, spread(cold), median(cold) <= 0.3, '0.3 ms')
   tell('assess, the same parts again', spread(warm), median(warm) <= 0.3, '0.3 ms')
   const assembled = assembleHive(yard.hives[0]!, partsById(yard), CATALOGUE)
-  const context = contextOf(yard, yard.hives[0]!, CATALOGUE)
+  const context = contextOf(yard, yard.hives[0]!)
   const looking = median(timed(() => assembleHive(yard.hives[0]!, partsById(yard), CATALOGUE), runs))
   const geometry = median(timed(() => measure(assembled, context), runs))
   const all = median(timed(() => assess(assembled, context), runs))
@@ -77,7 +77,7 @@ function growth(): void {
   const points = [5, 10, 20, 40].map((size) => {
     const boxes: Layers = Array.from({ length: size - 3 }, () => ['box-langstroth-medium', 'super'] as const)
     const yard = yardOf([['floor-solid-langstroth'], ...boxes, ['crown-langstroth'], ['roof-telescoping-langstroth']])
-    return { size, ms: median(timed(() => assessHive(yard, yard.hives[0]!, CATALOGUE), { rounds: 150, warmUp: 150 })) }
+    return { size, ms: median(timed(() => assessHive(yard, yard.hives[0]!), { rounds: 150, warmUp: 150 })) }
   })
   const exponent = growthExponent(points)
   tell('assess, growth from 5 to 40 parts', `exponent ${exponent.toFixed(2)}; ${points.map(({ size, ms }) => `${size}: ${(ms * 1000).toFixed(0)} µs`).join(', ')}`, exponent < 1.25, 'linear')

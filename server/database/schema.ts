@@ -1,5 +1,6 @@
 import { index, integer, real, sqliteTable, text } from 'drizzle-orm/sqlite-core'
-import type { Acceptance, AttachmentPlace, BandPreset, Content, Edit, Part, Role, Stage, YawDeg } from '#core/hive'
+import type { HangingPattern, Pattern } from '#core/catalogue'
+import type { Acceptance, AttachmentPlace, BandPreset, Condition, Content, Edit, Override, Part, Reading, Role, Stage, YawDeg } from '#core/hive'
 
 export const yards = sqliteTable('yards', {
   id: text().primaryKey(),
@@ -8,6 +9,10 @@ export const yards = sqliteTable('yards', {
   note: text().notNull(),
   band: text().$type<BandPreset>().notNull(),
   revision: integer().notNull(),
+  prolific: integer({ mode: 'boolean' }).notNull().default(false),
+  overrides: text({ mode: 'json' }).$type<readonly Override[]>().notNull().default([]),
+  patterns: text({ mode: 'json' }).$type<readonly Pattern[]>().notNull().default([]),
+  hanging: text({ mode: 'json' }).$type<readonly HangingPattern[]>().notNull().default([]),
 })
 
 export const hives = sqliteTable('hives', {
@@ -30,6 +35,8 @@ export const parts = sqliteTable('parts', {
   contents: text({ mode: 'json' }).$type<readonly Content[]>().notNull(),
   hasHeld: text({ mode: 'json' }).$type<Part['hasHeld']>().notNull(),
   hole: text().$type<'open' | 'closed'>(),
+  readings: text({ mode: 'json' }).$type<readonly Reading[]>(),
+  condition: text().$type<Condition>(),
 }, (table) => [index('parts_by_yard').on(table.yardId)])
 
 /** A part stands in one place only: its identity is the key. */

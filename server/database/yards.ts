@@ -35,7 +35,7 @@ async function assembleYard(database: Writer, row: typeof yards.$inferSelect): P
   return {
     revision: row.revision,
     yard: {
-      id: row.id, name: row.name, note: row.note, band: row.band,
+      id: row.id, name: row.name, note: row.note, band: row.band, prolific: row.prolific, overrides: row.overrides, patterns: row.patterns, hanging: row.hanging,
       hives: hiveRows.map(({ id, name, stage, note, accepted }): Hive => ({
         id, name, stage, note,
         stack: (placed.get(id) ?? []).map(placementOf),
@@ -58,14 +58,14 @@ function placementOf(row: typeof placements.$inferSelect): Placement {
   return row.role ? { ...placement, role: row.role } : placement
 }
 
-function partOf({ id, patternId, name, measured, contents, hasHeld, hole }: typeof parts.$inferSelect): Part {
-  return { id, patternId, ...(name === null ? {} : { name }), ...(measured ? { measured } : {}), contents, hasHeld, ...(hole ? { hole } : {}) }
+function partOf({ id, patternId, name, measured, contents, hasHeld, hole, readings, condition }: typeof parts.$inferSelect): Part {
+  return { id, patternId, ...(name === null ? {} : { name }), ...(measured ? { measured } : {}), contents, hasHeld, ...(readings ? { readings } : {}), ...(condition ? { condition } : {}), ...(hole ? { hole } : {}) }
 }
 
 /** Adds a yard with everything in it. */
 export async function insertYard(database: Writer, yard: Yard): Promise<void> {
   const [last] = await database.select({ position: yards.position }).from(yards).orderBy(desc(yards.position)).limit(1)
-  await database.insert(yards).values({ id: yard.id, position: (last?.position ?? -1) + 1, name: yard.name, note: yard.note, band: yard.band, revision: 0 })
+  await database.insert(yards).values({ id: yard.id, position: (last?.position ?? -1) + 1, revision: 0, ...settingsOf(yard) })
   await writeChanges(database, { ...yard, hives: [], parts: [] }, yard)
 }
 
@@ -88,9 +88,14 @@ export async function writeChanges(database: Writer, before: Yard, after: Yard):
     if (old?.hive !== hive || old.position !== position) await upsertHive(database, after.id, hive, position)
   }
   for (const hive of changedHives) await insertPlaces(database, hive)
-  if (before.name !== after.name || before.note !== after.note || before.band !== after.band) {
-    await database.update(yards).set({ name: after.name, note: after.note, band: after.band }).where(eq(yards.id, after.id))
-  }
+  const [was, is] = [settingsOf(before), settingsOf(after)]
+  if (SETTINGS.some((name) => was[name] !== is[name])) await database.update(yards).set(is).where(eq(yards.id, after.id))
+}
+
+const SETTINGS = ['name', 'note', 'band', 'prolific', 'overrides', 'patterns', 'hanging'] as const
+
+function settingsOf({ name, note, band, prolific, overrides, patterns, hanging }: Yard) {
+  return { name, note, band, prolific, overrides, patterns, hanging }
 }
 
 function idsMissing(before: readonly { readonly id: string }[], after: readonly { readonly id: string }[]): string[] {
@@ -112,7 +117,7 @@ async function insertPlaces(database: Writer, hive: Hive): Promise<void> {
 }
 
 async function upsertPart(database: Writer, yardId: string, part: Part, position: number): Promise<void> {
-  const row = { yardId, position, patternId: part.patternId, name: part.name ?? null, measured: part.measured ?? null, contents: part.contents, hasHeld: part.hasHeld, hole: part.hole ?? null }
+  const row = { yardId, position, patternId: part.patternId, name: part.name ?? null, measured: part.measured ?? null, contents: part.contents, hasHeld: part.hasHeld, hole: part.hole ?? null, readings: part.readings ?? null, condition: part.condition ?? null }
   await database.insert(parts).values({ id: part.id, ...row }).onConflictDoUpdate({ target: parts.id, set: row })
 }
 

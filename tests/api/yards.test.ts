@@ -1,5 +1,5 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
-import type { Edit } from '#core/hive'
+import { emptyYard, type Edit } from '#core/hive'
 import { startServer, type RunningServer } from '../../scripts/lib/server'
 import { DEMO, addSuper, demoPlan, get, nextId, post, storedYards, submission } from '../helpers/wire'
 
@@ -70,7 +70,7 @@ describe('yards', () => {
   })
 
   it('are added once, and refuse an identity that is taken', async () => {
-    const yard = { id: nextId(), name: 'New <b>yard</b>', note: '', band: 'range', hives: [], parts: [] }
+    const yard = emptyYard(nextId(), 'New <b>yard</b>')
     expect(await post(`${server.url}/api/yards`, yard)).toMatchObject({ status: 201 })
     expect(await post(`${server.url}/api/yards`, yard)).toMatchObject({ status: 409 })
     expect((await yardNow(yard.id)).yard.name).toBe('New <b>yard</b>')
@@ -186,7 +186,7 @@ describe('assessing over HTTP', () => {
     const document = await get<{ openapi: string; paths: Record<string, unknown> }>(`${server.url}/api/openapi.json`)
     expect(document.openapi).toBe('3.1.0')
     expect(Object.keys(document.paths)).toContain('/api/assess')
-    expect((await get<{ $id: string }>(`${server.url}/plan.schema.json`)).$id).toBe('urn:duvet:plan:1')
+    expect((await get<{ $id: string }>(`${server.url}/plan.schema.json`)).$id).toBe('urn:duvet:plan:2')
   })
 
   it('refuses units that it does not know', async () => {

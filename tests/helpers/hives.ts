@@ -1,7 +1,8 @@
-import { assessHive, type Assessment } from '#core/assess'
+import { assess, assessHive, contextOf, type Assessment } from '#core/assess'
 import { CATALOGUE, type Catalogue } from '#core/catalogue'
 import type { JudgedGap } from '#core/checks'
-import { buildHive, type BandPreset, type Hive, type Part, type Role, type Stage, type Yard } from '#core/hive'
+import { assembleHive, partsById } from '#core/geometry'
+import { buildHive, emptyYard, type BandPreset, type Hive, type Part, type Role, type Stage, type Yard } from '#core/hive'
 
 export type Layer = readonly [patternId: string, role?: Role, turnedOver?: boolean]
 
@@ -31,13 +32,13 @@ export function build(layers: readonly Layer[], { stage = 'flow', band = 'range'
   const made = buildHive({ name: 'Twill', stage, stack: layers.map(([id, role]) => [id, role] as const) }, catalogue, counter())
   const parts = change ? made.parts.map(change) : made.parts
   const hive = { ...made.hive, stack: made.hive.stack.map((placement, i) => ({ ...placement, turnedOver: layers[i]![2] ?? false })) }
-  const yard: Yard = { id: 'yard', name: 'Sallow Quay', note: '', band, hives: [hive], parts }
-  return { yard, hive, assessment: assessHive(yard, hive, catalogue), at: (layer) => hive.stack[layer]!.partId }
+  const yard: Yard = { ...emptyYard('yard', 'Sallow Quay'), band, hives: [hive], parts }
+  return { yard, hive, assessment: assess(assembleHive(hive, partsById(yard), catalogue), { ...contextOf(yard, hive), catalogue }), at: (layer) => hive.stack[layer]!.partId }
 }
 
 /** Assesses the first hive of a yard again. */
 export function assessFirst(yard: Yard): Assessment {
-  return assessHive(yard, yard.hives[0]!, CATALOGUE)
+  return assessHive(yard, yard.hives[0]!)
 }
 
 /** The gap between two layers. */

@@ -5,7 +5,7 @@ import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import planJsonSchema from '../../public/plan.schema.json'
 import { CATALOGUE } from '#core/catalogue'
-import { planOf, planOfHive, startHive, type Plan } from '#core/hive'
+import { emptyYard, planOf, planOfHive, startHive, type Plan } from '#core/hive'
 import { openApiDocument } from '#wire/openapi'
 import { planSchema } from '#wire/plan-schema'
 import { readPlan, readPlanValue, readWith } from '#wire/read'
@@ -42,7 +42,7 @@ const small = (): Plan => {
   const { hive, parts } = startHive('national', 'Twill', CATALOGUE, makeId)
   const [first, ...others] = parts
   const measured = { ...first!, name: 'Box 7', measured: { depth: { mm: 199.5, plusMinusMm: 0.5, source: { mark: 'measured' as const, text: 'rule' }, inches: '7 7/8' } } }
-  return planOf([{ id: 'yard', name: 'Sallow Quay', note: '', band: 'range', hives: [{ ...hive, accepted: [{ findingKey: 'k', measuredMm: null, reason: 'known' }] }], parts: [measured, ...others.map((part) => ({ ...part, contents: part.contents.slice(0, 1) }))] }])
+  return planOf([{ ...emptyYard('yard', 'Sallow Quay'), hives: [{ ...hive, accepted: [{ findingKey: 'k', measuredMm: null, reason: 'known' }] }], parts: [measured, ...others.map((part) => ({ ...part, contents: part.contents.slice(0, 1) }))] }])
 }
 
 describe('the plan file’s schema', () => {
@@ -85,7 +85,7 @@ describe('reading a plan', () => {
   })
 
   it.each<[string, unknown, RegExp]>([
-    ['another version', { ...demo, version: 2 }, /version is 2: this Duvet reads version 1/],
+    ['another version', { ...demo, version: 3 }, /version is 3: this Duvet reads version 2/],
     ['another format', { ...demo, format: 'hives' }, /format is not “duvet-plan”/],
     ['no object', 7, /the whole of it/],
     ['a list', [], /the whole of it/],

@@ -2,18 +2,18 @@
 // What will happen: the findings, worst first, those of the selected part alone when one is selected.
 import type { Assessment } from '#core/assess'
 import type { Finding, Remedy } from '#core/checks'
-import { CATALOGUE } from '#core/catalogue'
 import { capital, findingInWords, the, type Reader } from '#core/wording'
 import { gapKey } from '~/drawing/marks'
 
 const props = defineProps<{ assessment: Assessment; names: ReadonlyMap<string, string>; reader: Reader; selectedId: string | null; tried: Remedy | null; dry?: boolean }>()
 const emit = defineEmits<{ show: [finding: Finding]; showAll: []; try: [remedy: Remedy | null]; apply: [remedy: Remedy]; accept: [finding: Finding, reason: string]; withdraw: [finding: Finding] }>()
 
+const bench = useBench()
 const listed = computed(() => {
   const { selectedId } = props
   const about = (finding: Finding) => finding.partIds.includes(selectedId!) || finding.remedies.some(({ partId }) => partId === selectedId)
   const some = selectedId && !props.dry ? props.assessment.findings.filter(about) : props.assessment.findings
-  return some.map((finding) => ({ finding, words: findingInWords(finding, props.names, CATALOGUE, props.reader) }))
+  return some.map((finding) => ({ finding, words: findingInWords(finding, props.names, bench.catalogue, props.reader) }))
 })
 const good = computed(() => props.assessment.gaps.filter(({ grade, verdict, lowerId, upperId }) =>
   grade === 'good' && verdict !== 'out-of-reach' && (!props.selectedId || props.dry || lowerId === props.selectedId || upperId === props.selectedId)))

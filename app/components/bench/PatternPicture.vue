@@ -1,17 +1,20 @@
 <script setup lang="ts">
 // A pattern as it is cut, small: the same drawing as on the bench, its height stretched so that thin parts tell apart.
-import { CATALOGUE, type Pattern } from '#core/catalogue'
+import type { Pattern } from '#core/catalogue'
 import { assembleHive, layOut } from '#core/geometry'
 import { newPart, newPlacement } from '#core/hive'
 import { sectionOf } from '~/drawing/section'
 
 const props = defineProps<{ pattern: Pattern }>()
-const WIDE_MM = 560
+const WIDE_MM = 590
+const bench = useBench()
 const drawn = computed(() => {
   let n = 0
-  const part = newPart(props.pattern, CATALOGUE, () => String(n++))
+  const { catalogue } = bench
+  const known = { ...catalogue, patterns: new Map([[props.pattern.id, props.pattern]]) }
+  const part = newPart(props.pattern, known, () => String(n++))
   const hive = { id: '', name: '', stage: 'flow' as const, note: '', stack: [newPlacement(part.id, props.pattern)], attachments: [], accepted: [] }
-  const [placed] = layOut(assembleHive(hive, new Map([[part.id, part]]), CATALOGUE)).parts
+  const [placed] = layOut(assembleHive(hive, new Map([[part.id, part]]), known)).parts
   if (!placed) return { shapes: [], top: 0, low: 0 }
   if (props.pattern.kind === 'ballast' || props.pattern.kind === 'entrance-fitting' || props.pattern.kind === 'floor-insert') return { shapes: fitting(), top: 70, low: 0 }
   return { shapes: sectionOf(placed, 'along'), top: placed.topMm, low: placed.hangsToMm }

@@ -1,15 +1,16 @@
 <script setup lang="ts">
 // The sizes of one part as the ruler has them; typed in any unit, and nothing typed is lost.
-import { CATALOGUE, type DimensionName } from '#core/catalogue'
+import type { DimensionName } from '#core/catalogue'
 import { RULERS, limitsOf, parseDimension, withMeasured, type Part } from '#core/hive'
 import { showLength, type Length } from '#core/units'
 import { dimensionWord, lengthProblemInWords } from '#core/wording'
 
 const props = defineProps<{ part: Part; name: string }>()
 const emit = defineEmits<{ take: [part: Part]; close: [] }>()
+const bench = useBench()
 const preferences = usePreferences()
 
-const pattern = computed(() => CATALOGUE.patterns.get(props.part.patternId))
+const pattern = computed(() => bench.catalogue.patterns.get(props.part.patternId))
 const rows = computed(() => (Object.keys({ ...pattern.value?.dimensions, ...props.part.measured }) as DimensionName[]).map((name) => ({
   name, drawn: pattern.value?.dimensions[name], measured: props.part.measured?.[name],
 })))

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 // What the selected part can be swapped for; looking at one shows it on the drawing.
-import { CATALOGUE, type Pattern } from '#core/catalogue'
+import type { Pattern } from '#core/catalogue'
 import { PLACEHOLDER, findPart, swapEdit } from '#core/hive'
 import { capital, inWords } from '#core/wording'
 
@@ -11,12 +11,12 @@ const preferences = usePreferences()
 
 const part = computed(() => bench.yard && findPart(bench.yard, props.partId))
 const choices = computed(() => {
-  const now = CATALOGUE.patterns.get(part.value?.patternId ?? '')
-  return [...CATALOGUE.patterns.values()].filter((pattern) => now && pattern.kind === now.kind && pattern.id !== now.id && (pattern.format === now.format || now.format === 'any'))
+  const now = bench.catalogue.patterns.get(part.value?.patternId ?? '')
+  return [...bench.catalogue.patterns.values()].filter((pattern) => now && pattern.kind === now.kind && pattern.id !== now.id && (pattern.format === now.format || now.format === 'any'))
 })
 function editFor(pattern: Pattern) {
   let n = 0
-  return swapEdit(bench.hive!, part.value!, pattern, CATALOGUE, () => `${PLACEHOLDER}${pattern.id}/${n++}`)
+  return swapEdit(bench.hive!, part.value!, pattern, bench.catalogue, () => `${PLACEHOLDER}${pattern.id}/${n++}`)
 }
 function choose(pattern: Pattern) {
   const at = bench.selectedIndex

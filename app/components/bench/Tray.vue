@@ -1,23 +1,23 @@
 <script setup lang="ts">
 // The tray of parts: press one to take it in the hand, or drag it onto the stack.
 import type { Pattern } from '#core/catalogue'
-import { CATALOGUE } from '#core/catalogue'
 import { shedOf } from '#core/hive'
-import { capital, inWords, partDetail, shortPatternName } from '#core/wording'
-import { formatOf, trayFor } from '~/drawing/tray'
+import { capital, partDetail, shortPatternName } from '#core/wording'
+import { TRAY_FORMATS, formatOf, trayFor } from '~/drawing/tray'
 import { vDragPart } from '~/composables/dragPart'
 
 const emit = defineEmits<{ taken: [] }>()
 const bench = useBench()
 const preferences = usePreferences()
-const everything = ref(false)
+const chosen = ref<Pattern['format'] | null>(null)
 
-const format = computed<Pattern['format']>(() => (bench.assessment ? formatOf(bench.assessment.assembled) : 'any'))
-const onlyOne = computed(() => !everything.value && format.value !== 'any')
-const groups = computed(() => trayFor(everything.value ? 'any' : format.value))
+const own = computed<Pattern['format']>(() => (bench.assessment ? formatOf(bench.assessment.assembled) : 'any'))
+const format = computed<Pattern['format']>({ get: () => chosen.value ?? (own.value === 'any' ? 'langstroth-10' : own.value), set: (value) => { chosen.value = value } })
+watch(() => bench.hiveId, () => { chosen.value = null })
+const groups = computed(() => trayFor(bench.catalogue, format.value).filter(({ patterns }) => patterns.length > 0))
 const shed = computed(() => (bench.yard ? shedOf(bench.yard) : []))
-const nameOf = (pattern: Pattern | undefined, patternId: string) => (pattern ? (onlyOne.value ? shortPatternName(pattern, preferences.vocabulary) : capital(inWords(pattern.label, preferences.vocabulary))) : patternId)
-const formatWord = (pattern: Pattern) => (pattern.kind !== 'box' && (everything.value || format.value === 'any') && pattern.format !== 'any' ? { 'langstroth-10': 'Langstroth', national: 'National' }[pattern.format] : '')
+const patternOf = (patternId: string) => bench.catalogue.patterns.get(patternId)
+const nameOf = (pattern: Pattern | undefined, patternId: string) => (pattern ? shortPatternName(pattern, preferences.vocabulary) : patternId)
 
 function take(patternId: string) {
   bench.takePattern(patternId)
@@ -27,13 +27,16 @@ function take(patternId: string) {
 
 <template>
   <nav class="tray" aria-label="Parts to add">
+    <label class="format">Format
+      <select v-model="format" data-testid="tray-format"><option v-for="one in TRAY_FORMATS" :key="one.format" :value="one.format">{{ capital(one.name) }}</option></select>
+    </label>
     <section v-for="group in groups" :key="group.title">
       <h2>{{ group.title }}</h2>
       <button
         v-for="pattern in group.patterns" :key="pattern.id" v-drag-part="{ patternId: pattern.id }" class="item" type="button" :data-pattern="pattern.id" @click="take(pattern.id)"
       >
         <BenchPatternPicture :pattern="pattern" />
-        <span>{{ nameOf(pattern, pattern.id) }}<small v-if="formatWord(pattern)">{{ formatWord(pattern) }}</small></span>
+        <span>{{ nameOf(pattern, pattern.id) }}</span>
       </button>
     </section>
     <section v-if="shed.length > 0">
@@ -42,13 +45,10 @@ function take(patternId: string) {
         v-for="part in shed" :key="part.id" v-drag-part="{ shedId: part.id }" class="item" type="button" :data-shed="part.id"
         @click="bench.takeFromShed(part); emit('taken')"
       >
-        <BenchPatternPicture v-if="CATALOGUE.patterns.get(part.patternId)" :pattern="CATALOGUE.patterns.get(part.patternId)!" />
-        <span>{{ part.name ?? nameOf(CATALOGUE.patterns.get(part.patternId), part.patternId) }}<small>{{ partDetail({ part, pattern: CATALOGUE.patterns.get(part.patternId) }, preferences.vocabulary).split(', ').at(-1) }}</small></span>
+        <BenchPatternPicture v-if="patternOf(part.patternId)" :pattern="patternOf(part.patternId)!" />
+        <span>{{ part.name ?? nameOf(patternOf(part.patternId), part.patternId) }}<small>{{ partDetail({ part, pattern: patternOf(part.patternId) }, preferences.vocabulary).split(', ').at(-1) }}</small></span>
       </button>
     </section>
-    <button v-if="format !== 'any'" class="plain-button quiet more" type="button" :aria-pressed="everything" @click="everything = !everything">
-      {{ everything ? 'Only this format' : 'Other formats too' }}
-    </button>
   </nav>
 </template>
 
@@ -92,7 +92,18 @@ small {
   font-size: 12.5px;
 }
 
-.more {
-  color: var(--indigo);
+.format {
+  color: var(--soft-ink);
+  font-size: 13.5px;
+}
+
+select {
+  width: 100%;
+  min-height: 38px;
+  border: 1px solid var(--indigo);
+  border-radius: 7px;
+  background: #fff;
+  font: inherit;
+  font-size: 15px;
 }
 </style>

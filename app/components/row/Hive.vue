@@ -1,7 +1,7 @@
 <script setup lang="ts">
 // One hive of the row, to the row's scale, with its worst finding in words.
 import type { Assessment } from '#core/assess'
-import { CATALOGUE } from '#core/catalogue'
+import type { Catalogue } from '#core/catalogue'
 import type { Hive } from '#core/hive'
 import { capital, findingInWords, partNames, severityWord, stageWord } from '#core/wording'
 import { showLength } from '#core/units'
@@ -9,7 +9,7 @@ import { GRADE_COLOURS } from '~/drawing/palette'
 import { fittingShapes, sectionOf } from '~/drawing/section'
 
 export type HiveAction = 'copy' | 'rename' | 'export' | 'remove'
-const props = defineProps<{ hive: Hive; assessment: Assessment; scale: number; width: number; height: number }>()
+const props = defineProps<{ hive: Hive; assessment: Assessment; scale: number; width: number; height: number; catalogue: Catalogue }>()
 defineEmits<{ act: [action: HiveAction] }>()
 const preferences = usePreferences()
 
@@ -20,7 +20,7 @@ const shapes = computed(() => [
 const worst = computed(() => {
   const finding = props.assessment.findings.find(({ acceptance, severity }) => !acceptance && severity !== 'note')
   if (!finding) return null
-  return findingInWords(finding, partNames(props.assessment.assembled, preferences.vocabulary), CATALOGUE, preferences.reader)
+  return findingInWords(finding, partNames(props.assessment.assembled, preferences.vocabulary), props.catalogue, preferences.reader)
 })
 const menuTop = computed(() => `${props.height - 2}px`)
 const grade = computed(() => (props.assessment.worst === 'note' ? 'good' : props.assessment.worst))

@@ -2,7 +2,7 @@
 // One yard as one sees it walking up: every hive to one scale on one ground line. Draws only what is in sight.
 import { useElementSize, useScroll } from '@vueuse/core'
 import { assessHive } from '#core/assess'
-import { CATALOGUE } from '#core/catalogue'
+import { catalogueOf } from '#core/catalogue'
 import { SEVERITIES } from '#core/checks'
 import { partsById } from '#core/geometry'
 import type { Hive, Yard } from '#core/hive'
@@ -33,7 +33,7 @@ const known = new WeakMap<Hive, { parts: unknown; assessment: ReturnType<typeof 
 function assessedOnce(hive: Hive) {
   const old = known.get(hive)
   if (old?.parts === props.yard.parts) return old.assessment
-  const assessment = assessHive(props.yard, hive, CATALOGUE, parts.value)
+  const assessment = assessHive(props.yard, hive, parts.value)
   known.set(hive, { parts: props.yard.parts, assessment })
   return assessment
 }
@@ -76,7 +76,7 @@ const COUNT_WORDS = { stop: 'to stop at', mend: 'to mend', watch: 'to watch', no
       <div ref="strip" class="strip" tabindex="0" role="group" :aria-label="`Hives of ${yard.name}`">
         <ul :style="{ width: `${Math.max(1, yard.hives.length) * SLOT_PX}px`, height: `${DRAWING_PX + 116}px` }">
           <li v-for="{ hive, at, assessment } in visible" :key="hive.id" :style="{ left: `${at * SLOT_PX}px`, width: `${SLOT_PX}px` }">
-            <RowHive :hive="hive" :assessment="assessment" :scale="scale" :width="SLOT_PX" :height="DRAWING_PX" @act="$emit('act', hive, $event)" />
+            <RowHive :hive="hive" :assessment="assessment" :scale="scale" :width="SLOT_PX" :height="DRAWING_PX" :catalogue="catalogueOf(yard)" @act="$emit('act', hive, $event)" />
           </li>
         </ul>
         <p v-if="yard.hives.length === 0" class="none">No hive stands here yet.</p>

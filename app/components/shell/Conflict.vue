@@ -1,7 +1,6 @@
 <script setup lang="ts">
 // Two versions of one hive, drawn side by side; either can be kept, and neither is lost.
 import { assessHive } from '#core/assess'
-import { CATALOGUE } from '#core/catalogue'
 import type { Yard } from '#core/hive'
 import { editInWords, partNames, severityWord } from '#core/wording'
 
@@ -19,7 +18,7 @@ const byWhom = computed(() => {
 function drawn(yard: Yard) {
   const hive = yard.hives.find(({ id }) => id === conflict.value.hiveId)
   if (!hive) return { assessment: null, names: new Map<string, string>() }
-  const assessment = assessHive(yard, hive, CATALOGUE)
+  const assessment = assessHive(yard, hive)
   return { assessment, names: partNames(assessment.assembled, preferences.vocabulary) }
 }
 const hiveName = computed(() => [conflict.value.mine, conflict.value.theirs].flatMap(({ hives }) => hives).find(({ id }) => id === conflict.value.hiveId)?.name ?? 'This yard')

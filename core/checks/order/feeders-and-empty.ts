@@ -45,6 +45,6 @@ function noWayUp({ layout, assembled }: Measured, feeder: PlacedPart): Finding {
 
 function emptyBoxes({ layout, assembled }: Measured): Finding[] {
   return layout.parts
-    .filter(({ pattern, part }) => pattern?.kind === 'box' && part.contents.length === 0)
+    .filter(({ pattern, part }) => pattern?.kind === 'box' && part.contents.length === 0 && !pattern.sections)
     .map((box) => findingOf('order.empty-box', 'note', [box.part.id], { remedies: [takeOff(assembled.hive, box)] }))
 }

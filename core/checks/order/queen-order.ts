@@ -66,7 +66,14 @@ function noExcluder(measured: Measured, boxes: readonly PlacedPart[], context: C
   const lowest = supers[0]
   const below = brood.filter((box) => lowest && box.index < lowest.index).at(-1)
   if (CLOSED_STAGES.has(context.stage) || !lowest || !below || brood.some((box) => box.index > lowest.index)) return []
+  const clean = supers.find(holdsCleanComb)
+  if (clean) return [findingOf('order.no-excluder-clean-comb', 'mend', [clean.part.id], { remedies: excluderWays(measured, below, lowest, context) })]
   return [findingOf('order.no-excluder', 'note', [below.part.id, lowest.part.id], { remedies: excluderWays(measured, below, lowest, context) })]
+}
+
+/** Cut comb, sections and drain frames must have no brood in them. */
+function holdsCleanComb({ pattern, hung }: PlacedPart): boolean {
+  return pattern?.cleanComb === true || hung.some((one) => one.pattern?.cleanComb)
 }
 
 /** Every excluder of this format, both ways up; the one whose two faces come nearest the band. */

@@ -1,13 +1,13 @@
 import { describe, expect, it } from 'vitest'
 import { assessYard } from '~/workers/assess-yard'
 import { CATALOGUE } from '#core/catalogue'
-import { startHive, type Yard } from '#core/hive'
+import { emptyYard, startHive, type Yard } from '#core/hive'
 import { counter } from '../../helpers/hives'
 
 function yardOf(count: number): Yard {
   const makeId = counter()
   const built = Array.from({ length: count }, (_, i) => startHive(i % 3 === 0 ? 'empty' : 'national', `Hive ${i}`, CATALOGUE, makeId))
-  return { id: 'yard', name: 'Kiln Bank', note: '', band: 'range', hives: built.map(({ hive }) => hive), parts: built.flatMap(({ parts }) => parts) }
+  return { ...emptyYard('yard', 'Kiln Bank'), hives: built.map(({ hive }) => hive), parts: built.flatMap(({ parts }) => parts) }
 }
 
 describe('looking at a whole yard', () => {

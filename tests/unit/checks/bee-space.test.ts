@@ -1,5 +1,6 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
+import { contextOf } from '#core/assess'
 import { BANDS, limitDistance, totalOutsideMm } from '#core/checks'
 import { applyEdit, withFreshIdentities } from '#core/hive'
 import type { Length } from '#core/units'
@@ -87,13 +88,14 @@ describe('remedies', () => {
   it('of a gap always better the hive and give the figure that they promise', () => {
     fc.assert(fc.property(fc.array(fc.constantFrom(...pool), { minLength: 2, maxLength: 7 }), (layers) => {
       const built = build([N.floor, ...layers, N.roof])
-      const before = totalOutsideMm(built.assessment.gaps, BANDS.range)
+      const context = contextOf(built.yard, built.hive)
+      const before = totalOutsideMm(built.assessment.gaps, context)
       for (const { remedies, rule } of built.assessment.findings.filter((one) => one.rule === 'bee-space.gap')) {
         for (const remedy of remedies) {
           const applied = applyEdit(built.yard, withFreshIdentities(remedy.edit, counter('fresh')))
           if (!applied.ok) throw new Error(`${rule}: ${applied.problem.reason}`)
           const after = assessFirst(applied.yard)
-          expect(totalOutsideMm(after.gaps, BANDS.range)).toBeLessThan(before)
+          expect(totalOutsideMm(after.gaps, context)).toBeLessThan(before)
           expect(after.gaps.some(({ mm }) => Math.abs(mm - remedy.resultMm!) < 1e-6)).toBe(true)
         }
       }

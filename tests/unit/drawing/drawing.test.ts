@@ -6,7 +6,7 @@ import { gapKey, markOf } from '~/drawing/marks'
 import { MATERIALS } from '~/drawing/palette'
 import { sectionOf } from '~/drawing/section'
 import { spreadLabels } from '~/drawing/spread'
-import { trayFor } from '~/drawing/tray'
+import { TRAY_FORMATS, trayFor } from '~/drawing/tray'
 import { L, N, build } from '../../helpers/hives'
 
 describe('labels', () => {
@@ -74,9 +74,9 @@ describe('the section', () => {
 })
 
 describe('the tray', () => {
-  it('offers every pattern once, and only what goes with the format when one is known', () => {
-    const all = trayFor('any').flatMap(({ patterns }) => patterns)
-    expect(all).toHaveLength(CATALOGUE.patterns.size)
-    expect(trayFor('national').flatMap(({ patterns }) => patterns).every(({ format }) => format !== 'langstroth-10')).toBe(true)
+  it('offers every pattern under some format, and with one format only what goes with it', () => {
+    const all = new Set(TRAY_FORMATS.flatMap(({ format }) => trayFor(CATALOGUE, format).flatMap(({ patterns }) => patterns.map(({ id }) => id))))
+    expect(all.size).toBe(CATALOGUE.patterns.size)
+    expect(trayFor(CATALOGUE, 'national').flatMap(({ patterns }) => patterns).every(({ format }) => format === 'national' || format === 'any')).toBe(true)
   })
 })

@@ -2,7 +2,7 @@ import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { CATALOGUE } from '#core/catalogue'
 import {
-  PLACEHOLDER, applyEdit, foldHistory, freeName, hivesTouchedBy, newPart, newPlacement, partIdsOf, planOf, planProblem, shedOf, startHive, swapEdit, usualPlace, withFreshIdentities, withMeasured, withOwnIdentities,
+  PLACEHOLDER, applyEdit, emptyYard, foldHistory, freeName, hivesTouchedBy, newPart, newPlacement, partIdsOf, planOf, planProblem, shedOf, startHive, swapEdit, usualPlace, withFreshIdentities, withMeasured, withOwnIdentities,
   type Edit, type LogEntry, type Yard,
 } from '#core/hive'
 import { counter } from '../../helpers/hives'
@@ -11,7 +11,7 @@ function twoHives(): Yard {
   const makeId = counter()
   const a = startHive('langstroth', 'Ticking', CATALOGUE, makeId)
   const b = startHive('national', 'Twill', CATALOGUE, makeId)
-  return { id: 'yard', name: 'Kiln Bank', note: '', band: 'range', hives: [a.hive, b.hive], parts: [...a.parts, ...b.parts] }
+  return { ...emptyYard('yard', 'Kiln Bank'), hives: [a.hive, b.hive], parts: [...a.parts, ...b.parts] }
 }
 
 /** An edit of any kind that may or may not fit the yard, from a handful of numbers. */

@@ -1,0 +1,42 @@
+import type { Yard } from '../hive/model'
+import { CATALOGUE } from './all'
+import type { Catalogue, DimensionName, HangingPattern, Pattern } from './pattern'
+import type { Length } from '../units'
+
+const known = new WeakMap<Yard['overrides'], { patterns: Yard['patterns']; hanging: Yard['hanging']; catalogue: Catalogue }>()
+
+/** The catalogue as a yard has it: what ships, its own patterns, and the figures it has overwritten. */
+export function catalogueOf(yard: Pick<Yard, 'overrides' | 'patterns' | 'hanging'>): Catalogue {
+  if (yard.overrides.length === 0 && yard.patterns.length === 0 && yard.hanging.length === 0) return CATALOGUE
+  const last = known.get(yard.overrides)
+  if (last?.patterns === yard.patterns && last.hanging === yard.hanging) return last.catalogue
+  const patterns = new Map([...CATALOGUE.patterns, ...yard.patterns.map((pattern) => [pattern.id, pattern] as const)])
+  const hanging = new Map([...CATALOGUE.hanging, ...yard.hanging.map((pattern) => [pattern.id, pattern] as const)])
+  for (const { key, length } of yard.overrides) {
+    const { patternId, name } = splitKey(key)
+    const pattern = patterns.get(patternId)
+    const frame = hanging.get(patternId)
+    if (pattern && name in pattern.dimensions) patterns.set(patternId, { ...pattern, dimensions: { ...pattern.dimensions, [name]: length } } satisfies Pattern)
+    if (frame && isLength(frame, name)) hanging.set(patternId, { ...frame, [name]: length } satisfies HangingPattern)
+  }
+  const catalogue = { patterns, hanging }
+  known.set(yard.overrides, { patterns: yard.patterns, hanging: yard.hanging, catalogue })
+  return catalogue
+}
+
+/** The key under which a figure is overwritten. */
+export function overrideKey(patternId: string, name: DimensionName | HangingDimension): string {
+  return `${patternId}.${name}`
+}
+
+function splitKey(key: string): { patternId: string; name: DimensionName } {
+  const dot = key.lastIndexOf('.')
+  return { patternId: key.slice(0, dot), name: key.slice(dot + 1) as DimensionName }
+}
+
+export const HANGING_DIMENSIONS = ['topBarLength', 'topBarWidth', 'topBarThickness', 'lugThickness', 'lengthOverEndBars', 'endBarThickness', 'bottomBarThickness', 'height', 'spacing'] as const
+export type HangingDimension = (typeof HANGING_DIMENSIONS)[number]
+
+function isLength(frame: HangingPattern, name: string): name is HangingDimension {
+  return (HANGING_DIMENSIONS as readonly string[]).includes(name) && typeof (frame[name as HangingDimension] as Length | undefined)?.mm === 'number'
+}

@@ -1,0 +1,20 @@
+import { frameInBox } from '../fit/frame-in-box'
+import type { Context, Measured } from './context'
+import { findingOf, type Finding } from './finding'
+
+/** Every kind of frame that hangs in a box against that box: frames that do not go in, and the void under short ones. */
+export function checkFrames({ layout }: Measured, context: Context): Finding[] {
+  return layout.parts.filter(({ pattern, part }) => pattern?.kind === 'box' && part.contents.length > 0).flatMap((box) => {
+    const own = box.pattern?.normalContents?.framePatternId
+    const frames = new Set(box.hung.flatMap(({ pattern }) => (pattern && (pattern.id !== own || box.part.measured) ? [pattern] : [])))
+    return [...frames].flatMap((frame) => {
+      const fit = frameInBox(frame, box.resolved, context)
+      if (fit.verdict === 'fits' || fit.reason === 'end-gap') return []
+      const severity = fit.marginal ? 'watch' : fit.verdict === 'does-not-fit' ? 'stop' : 'mend'
+      return [findingOf('fit.frame', severity, [box.part.id], {
+        key: `fit.frame:${box.part.id}:${frame.id}`,
+        measured: { ...fit.deciding, likelyPlusMinusMm: fit.deciding.plusMinusMm }, marginal: fit.marginal, facts: { reason: fit.reason, framePatternId: frame.id },
+      })]
+    })
+  })
+}

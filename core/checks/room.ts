@@ -1,0 +1,34 @@
+import type { PlacedPart } from '../geometry'
+import type { Stage } from '../hive'
+import { roomOf } from '../room/comb'
+import type { Context, Measured } from './context'
+import { findingOf, type Finding } from './finding'
+
+/** Stages in which a queen is at or near her peak. */
+const LAYING_STAGES: ReadonlySet<Stage> = new Set(['building-up', 'supering', 'flow'])
+
+/** Brood space in cells against what a queen fills at her peak; a small colony that is settling against too much hive. */
+export function checkRoom({ layout, assembled }: Measured, { stage, limits, prolific }: Context): Finding[] {
+  const brood = layout.parts.filter(isBrood)
+  if (brood.length === 0 || brood.some(({ pattern }) => pattern?.halves)) return []
+  const { cells, frames } = roomOf(brood.map(({ resolved }) => resolved), limits.cellWidth)
+  if (stage === 'settling') return tooMuch(brood, frames)
+  if (!LAYING_STAGES.has(stage)) return []
+  const factor = prolific ? 1.5 : 1
+  const mend = limits.broodNeedMend * factor
+  const watch = limits.broodNeedWatch * factor
+  if (cells >= watch) return []
+  return [findingOf('room.brood', cells < mend ? 'mend' : 'watch', brood.map(({ part }) => part.id), {
+    key: `room.brood:${assembled.hive.id}`,
+    facts: { cells: Math.round(cells), needCells: Math.round(cells < mend ? mend : watch), layingPeak: limits.layingPeak * factor, litres: roomOf(brood.map(({ resolved }) => resolved), limits.cellWidth).litres },
+  })]
+}
+
+function isBrood({ pattern, placement, part }: PlacedPart): boolean {
+  return pattern?.kind === 'box' && placement.role === 'brood' && part.contents.length > 0
+}
+
+/** A colony that settles covers one box; a second is more than it can keep warm. */
+function tooMuch(brood: readonly PlacedPart[], frames: number): Finding[] {
+  return brood.length < 2 ? [] : [findingOf('room.too-much', 'watch', brood.slice(1).map(({ part }) => part.id), { facts: { frames } })]
+}

@@ -1,0 +1,90 @@
+import type { HangingPattern } from '../catalogue'
+import { isMarginal, limitDistance, outsideMm, type Context } from '../checks'
+import { dimension, dimensionMm, type ResolvedPart } from '../geometry'
+import { comparableMm, type Length } from '../units'
+
+/** A clearance with its ±, mm; below zero the parts overlap. */
+export interface Clearance {
+  readonly mm: number
+  readonly plusMinusMm: number
+}
+
+export type FrameVerdict = 'fits' | 'gap-problem' | 'does-not-fit'
+
+/** The dimension that decides, and how. */
+export type FrameReason =
+  | 'top-bar-too-long' | 'drops-in' | 'lugs-too-short' | 'between-walls' | 'stands-below' | 'meets-rim'
+  | 'void-below' | 'end-gap' | 'over-frames' | 'all-clear' | 'no-frames-here'
+
+export interface FrameFit {
+  readonly verdict: FrameVerdict
+  readonly reason: FrameReason
+  /** The clearance that decides. */
+  readonly deciding: Clearance
+  /** The ± reaches a limit: it could go the other way. */
+  readonly marginal: boolean
+  readonly clearances: FrameClearances
+  /** How many hang side by side. */
+  readonly count: number
+}
+
+export interface FrameClearances {
+  /** Rest to rest less the top bar. */
+  readonly topBarPlay: Clearance
+  /** Of each lug on its rest, the frame centred. */
+  readonly lugBearing: Clearance
+  /** Each end bar to its wall. */
+  readonly endGap: Clearance
+  /** Rim of the box over the top bar. */
+  readonly topSpace: Clearance
+  /** Bottom bar over the lower edge of the box. */
+  readonly bottomSpace: Clearance
+}
+
+/**
+ * Whether a frame goes into a box, from dimensions alone: between the walls, its lugs on both rests, its bottom bar
+ * above the box's edge, and what it leaves free. The frame hangs centred. Lengths in mm; interval ±. Common practice.
+ */
+export function frameInBox(frame: HangingPattern, box: ResolvedPart, { band, limits }: Pick<Context, 'band' | 'limits'>): FrameFit {
+  const clearances = clearancesOf(frame, box)
+  const count = Math.max(0, Math.floor((dimensionMm(box, 'insideWidth') + 1e-9) / frame.spacing.mm))
+  const said = (verdict: FrameVerdict, reason: FrameReason, deciding: Clearance, marginal = false): FrameFit => ({ verdict, reason, deciding, marginal, clearances, count })
+  if (box.pattern?.sections) return said('does-not-fit', 'no-frames-here', { mm: 0, plusMinusMm: 0 })
+  const { topBarPlay, lugBearing, endGap, topSpace, bottomSpace } = clearances
+  const unsure = ({ mm, plusMinusMm }: Clearance, limit: number) => plusMinusMm > 0 && Math.abs(comparableMm(mm) - limit) <= plusMinusMm
+  if (topBarPlay.mm < 0) return said('does-not-fit', 'top-bar-too-long', topBarPlay, unsure(topBarPlay, 0))
+  if (lugBearing.mm <= 0) return said('does-not-fit', 'drops-in', lugBearing, unsure(lugBearing, 0))
+  if (endGap.mm < 0) return said('does-not-fit', 'between-walls', endGap, unsure(endGap, 0))
+  if (comparableMm(lugBearing.mm) < limits.bearing) return said('does-not-fit', 'lugs-too-short', lugBearing, unsure(lugBearing, limits.bearing))
+  if (bottomSpace.mm < 0) return said('does-not-fit', 'stands-below', bottomSpace, unsure(bottomSpace, 0))
+  if (topSpace.mm < 0) return said('gap-problem', 'meets-rim', topSpace, unsure(topSpace, 0))
+  const ownFrame = box.pattern?.normalContents?.framePatternId === frame.id
+  const below = { minMm: 0, maxMm: ownFrame ? Math.max(limits.wide, band.maxMm) : band.maxMm }
+  if (outsideMm(bottomSpace.mm, below) > 0) return said('gap-problem', 'void-below', bottomSpace, isMarginal(bottomSpace.plusMinusMm, limitDistance(bottomSpace.mm, below)))
+  if (comparableMm(topSpace.mm) > comparableMm(band.maxMm)) return said('gap-problem', 'over-frames', topSpace, unsure(topSpace, band.maxMm))
+  const nearest = limitDistance(endGap.mm, band)
+  const marginal = isMarginal(endGap.plusMinusMm, nearest)
+  return nearest.side === 'inside' ? said('fits', 'all-clear', endGap, marginal) : said(marginal ? 'fits' : 'gap-problem', 'end-gap', endGap, marginal)
+}
+
+function clearancesOf(frame: HangingPattern, box: ResolvedPart): FrameClearances {
+  const inside = dimension(box, 'insideLength')
+  const rest = dimension(box, 'restDepth')
+  const topSpace = less(rest, frame.lugThickness)
+  return {
+    topBarPlay: less(dimension(box, 'restToRest'), frame.topBarLength),
+    lugBearing: half(less(frame.topBarLength, inside)),
+    endGap: half(less(inside, frame.lengthOverEndBars)),
+    topSpace,
+    bottomSpace: less(less(dimension(box, 'depth'), topSpace), frame.height),
+  }
+}
+
+function less(a: Clearance, b: Pick<Length, 'mm' | 'plusMinusMm'>): Clearance {
+  return { mm: Math.round((a.mm - b.mm) * 1e6) / 1e6, plusMinusMm: a.plusMinusMm + b.plusMinusMm }
+}
+
+function half({ mm, plusMinusMm }: Clearance): Clearance {
+  return { mm: mm / 2, plusMinusMm: plusMinusMm / 2 }
+}
+

@@ -1,0 +1,3 @@
+export * from './frame-in-box'
+export * from './box-on-box'
+export * from './table'

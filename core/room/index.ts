@@ -1,0 +1,3 @@
+export * from './comb'
+export * from './arrangements'
+export * from './uniform'
