@@ -96,7 +96,8 @@ function drawBox(pen: Pen, part: PlacedPart, axis: Axis, half: number, depth: nu
   for (const { pattern, centreMm } of across.places) drawFrameAcross(pen, pattern, centreMm, top, comb, plain)
 }
 
-function drawFrameAlong(pen: Pen, frame: HangingPattern, seat: number, comb: Material, plain: boolean): void {
+/** A frame on its rests, cut along; `seat` is the height of the rests in the part. */
+export function drawFrameAlong(pen: Pen, frame: HangingPattern, seat: number, comb: Material, plain: boolean): void {
   const top = seat + frame.lugThickness.mm
   const bottom = top - frame.height.mm
   const end = frame.lengthOverEndBars.mm / 2

@@ -1,6 +1,6 @@
 import type { HangingPattern } from '../catalogue'
 import type { Content } from '../hive'
-import { dimension, type ResolvedPart } from './resolve'
+import { dimension, type HungContent, type ResolvedPart } from './resolve'
 
 /** A frame or dummy at its place across the box. */
 export interface HangingPlace {
@@ -39,17 +39,21 @@ export function hangAcross(box: ResolvedPart): Across {
   return across
 }
 
+function isKnown(hanging: HungContent): hanging is HungContent & { readonly pattern: HangingPattern } {
+  return hanging.pattern !== undefined
+}
+
 const hung = new WeakMap<ResolvedPart, Across>()
 
 function hang(box: ResolvedPart): Across {
-  const known = box.hung.flatMap(({ content, pattern }) => (pattern ? [{ content, pattern }] : []))
-  known.sort((a, b) => a.content.place - b.content.place)
+  const known = box.hung.filter(isKnown)
+  if (known.some(({ content }, i) => i > 0 && known[i - 1]!.content.place > content.place)) known.sort((a, b) => a.content.place - b.content.place)
   const width = dimension(box, 'insideWidth')
   const division = box.pattern?.halves ? dimension(box, 'divisionThickness') : undefined
   const rooms = division ? [known.slice(0, Math.ceil(known.length / 2)), known.slice(Math.ceil(known.length / 2))] : [known]
   const roomMm = division ? (width.mm - division.mm) / 2 : width.mm
   const places: HangingPlace[] = []
-  const runs: Run[] = []
+  const runs: { pattern: HangingPattern; room: number; y0: number; y1: number }[] = []
   let slackMm = Number.POSITIVE_INFINITY
   let plusMinusMm = width.plusMinusMm + (division?.plusMinusMm ?? 0)
   rooms.forEach((hanging, room) => {
@@ -61,7 +65,7 @@ function hang(box: ResolvedPart): Across {
       plusMinusMm += pattern.spacing.plusMinusMm
       places.push({ content, pattern, centreMm: (y0 + y) / 2 })
       const last = runs.at(-1)
-      if (last?.pattern === pattern && last.room === room) runs[runs.length - 1] = { ...last, y1: y }
+      if (last?.pattern === pattern && last.room === room) last.y1 = y
       else runs.push({ pattern, room, y0, y1: y })
     }
     slackMm = Math.min(slackMm, roomMm - (y - start))

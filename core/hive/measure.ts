@@ -1,6 +1,6 @@
 import type { DimensionName } from '../catalogue'
 import { parseLength, type Length, type LengthLimits, type ParsedLength, type UnitSystem } from '../units'
-import type { Part } from './model'
+import type { Part, Reading } from './model'
 
 /** What a dimension of a hive part can sensibly be, mm; common practice, wide. */
 const RECESS: LengthLimits = { minMm: 0, maxMm: 150 }
@@ -30,6 +30,13 @@ export function withMeasured(part: Part, name: DimensionName, length: Length | u
   const measured = length ? { ...others, [name]: length } : others
   const { measured: _before, ...rest } = part
   return Object.keys(measured).length === 0 ? rest : { ...rest, measured }
+}
+
+/** The part with one more reading, which from now on is the figure in use; earlier ones are kept. */
+export function withReading(part: Part, reading: Reading): Part {
+  const { dimension, mm, plusMinusMm, inches, text } = reading
+  const length: Length = { mm, plusMinusMm, source: { mark: 'measured', text }, ...(inches ? { inches } : {}) }
+  return { ...withMeasured(part, dimension, length), readings: [...(part.readings ?? []), reading] }
 }
 
 /** How finely a ruler reads, as ± in mm (common practice). */

@@ -1,3 +1,4 @@
 export * from './comb'
 export * from './arrangements'
 export * from './uniform'
+export * from './food'

@@ -1,6 +1,8 @@
-import type { DimensionName } from '../catalogue'
+import type { DimensionName, HangingDimension } from '../catalogue'
 
-const WORDS: Record<DimensionName, string> = {
+const WORDS: Record<DimensionName | HangingDimension, string> = {
+  topBarLength: 'Top bar length', topBarWidth: 'Top bar width', topBarThickness: 'Top bar thickness', lugThickness: 'Lug thickness', lengthOverEndBars: 'Length over end bars',
+  endBarThickness: 'End bar thickness', bottomBarThickness: 'Bottom bar thickness', height: 'Frame height', spacing: 'Spacing',
   outsideLength: 'Outside length', outsideWidth: 'Outside width', insideLength: 'Inside length', insideWidth: 'Inside width', depth: 'Depth',
   restToRest: 'Rest to rest', restDepth: 'Frame rest below the rim', upperRecess: 'Space at the upper side', lowerRecess: 'Space at the lower side',
   rimDepth: 'Rim depth', rimWidth: 'Rim width', boardThickness: 'Board thickness', skirtDepth: 'Skirt depth', deckThickness: 'Deck thickness',
@@ -8,6 +10,6 @@ const WORDS: Record<DimensionName, string> = {
   nesting: 'Depth of the lip', divisionThickness: 'Thickness of the division', upperLength: 'Length of the box above', upperWidth: 'Width of the box above', lowerLength: 'Length of the box below', lowerWidth: 'Width of the box below',
 }
 
-export function dimensionWord(name: DimensionName): string {
+export function dimensionWord(name: DimensionName | HangingDimension): string {
   return WORDS[name]
 }

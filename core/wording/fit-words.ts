@@ -41,7 +41,7 @@ export function frameFitFate(reason: string): string {
 
 /** A cell of the frame table in a word. */
 export function frameVerdictWord({ verdict, marginal }: Pick<FrameFit, 'verdict' | 'marginal'>): string {
-  const word = { fits: 'fits', 'gap-problem': 'goes in, but', 'does-not-fit': 'does not fit' }[verdict]
+  const word = { fits: 'fits', 'gap-problem': 'goes in, with a gap', 'does-not-fit': 'does not fit' }[verdict]
   return marginal ? `${word}?` : word
 }
 
@@ -69,4 +69,14 @@ export function boxFitLine({ seat, gap }: BoxFit, reader: Reader): string {
   const adapter = seat.adapterHelps ? ' An adapter board between the two closes it.' : ''
   const between = gap ? ` Between their frames ${showLength(gap.mm, reader.units)}: ${verdictWord(gap)}.` : ''
   return bearing + adapter + between
+}
+
+const SHORT: Readonly<Record<string, string>> = {
+  'top-bar-too-long': 'too long', 'drops-in': 'drops in', 'lugs-too-short': 'slips off', 'between-walls': 'jams', 'stands-below': 'stands out', 'meets-rim': 'stands proud',
+  'void-below': 'void below', 'over-frames': 'deep rim', 'end-gap': 'end gap', 'all-clear': 'fits', 'no-frames-here': 'no frames',
+}
+
+/** A cell of the frame table in two words. */
+export function frameFitShort({ reason, marginal }: Pick<FrameFit, 'reason' | 'marginal'>): string {
+  return `${SHORT[reason] ?? reason}${marginal ? '?' : ''}`
 }

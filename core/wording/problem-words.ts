@@ -1,4 +1,5 @@
-import { PLAN_LIMITS, type EditProblem, type PlanProblem } from '../hive'
+import { PLAN_LIMITS, type EditProblem, type PlanProblem, type SizeNonsense, type SizeProblem } from '../hive'
+import { dimensionWord } from './dimension-words'
 import { showLength, type LengthLimits, type LengthProblem, type UnitSystem } from '../units'
 
 /** Why a typed length was not taken, and what would be right. */
@@ -39,6 +40,20 @@ export function planProblemInWords({ field, problem, id }: PlanProblem): string 
     'pattern-taken': `${field} is “${id}”, which the yard has already: every pattern and overwritten figure needs an identity of its own.`,
     'too-many-parts': `${field} has ${id} parts: a plan may hold ${PLAN_LIMITS.partsPerPlan} at most, so split it by yard.`,
     'too-many-layers': `${field} of “${id}” has more than ${PLAN_LIMITS.layersPerHive} layers: no hive stands that high.`,
+  }
+  return words[problem]
+}
+
+/** Why sizes cannot be those of a part, naming the field and what would be right. */
+export function sizeNonsenseInWords({ dimension, problem }: SizeNonsense): string {
+  const field = dimensionWord(dimension)
+  const words: Record<SizeProblem, string> = {
+    'inside-larger': `${field} is not smaller than the outside: a box has walls.`,
+    'walls-too-thick': `${field} would leave walls thicker than half the box: measure the clear inside.`,
+    'rest-outside': `${field} does not lie between the inside and the outside length: it is measured between the backs of the two frame rests.`,
+    'plus-minus-larger': `${field} is no larger than its ±: read it with a finer ruler, or leave it as made.`,
+    'rest-deeper': `${field} is deeper than the box itself.`,
+    'rim-too-wide': `${field} leaves no opening between the rims.`,
   }
   return words[problem]
 }

@@ -3,12 +3,14 @@
 import { useElementSize, useMediaQuery } from '@vueuse/core'
 import { select } from 'd3-selection'
 import { zoom, zoomIdentity, type D3ZoomEvent } from 'd3-zoom'
+import type { DimensionName } from '#core/catalogue'
 import { showLength } from '#core/units'
 import { capital, the, verdictWord } from '#core/wording'
 import { dropsOn } from '~/composables/dragPart'
 import { placeAtHeight, layOutBench, type Zoom } from '~/drawing/bench-layout'
 import { vDragParts } from '~/composables/dragParts'
 
+const emit = defineEmits<{ measure: [name: DimensionName] }>()
 const bench = useBench()
 const preferences = usePreferences()
 const holder = ref<HTMLElement | null>(null)
@@ -76,7 +78,7 @@ defineExpose({ fit })
       <DrawingHiveSection
         v-if="bench.shown && width > 0" :assessment="bench.shown" :names="bench.shownNames" :reader="preferences.reader" :axis="bench.axis" :width="width" :height="height" :zoom="transform" :narrow="narrow"
         :selected-id="bench.selectedId" :selected-gap="bench.selectedGap" :ghost-id="ghostId" interactive
-        @select-part="selectPart" @select-gap="bench.selectedGap = bench.selectedGap === $event ? null : $event"
+        @measure="emit('measure', $event)" @select-part="selectPart" @select-gap="bench.selectedGap = bench.selectedGap === $event ? null : $event"
       />
       <p v-if="bench.hive && bench.hive.stack.length === 0 && !bench.hand" class="empty">Nothing stands here yet. Start with a stand or a floor: press a part in the tray, or press <b>A</b>.</p>
       <BenchHandBar

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 // The selected joint several times as large, with all there is to say about it.
 import type { Assessment } from '#core/assess'
-import type { JudgedGap } from '#core/checks'
+import { settlingOf, type JudgedGap } from '#core/checks'
 import { showLength } from '#core/units'
 import { bandInWords, capital, gapFate, gapTitle, nearestLimitInWords, termsInWords, the, verdictWord, withPlusMinus, type Reader } from '#core/wording'
 import { GRADE_COLOURS, PAPER } from '~/drawing/palette'
@@ -22,6 +22,17 @@ const lens = computed(() => {
 })
 const transform = computed(() => `translate(${-lens.value.x * scale.value} ${SIZE.height / 2 + lens.value.middle * scale.value}) scale(${scale.value})`)
 const y = (mm: number) => SIZE.height / 2 + (lens.value.middle - mm) * scale.value
+const settling = computed(() => settlingOf(props.gap))
+const range = computed(() => {
+  if (!settling.value) return null
+  const show = (mm: number) => showLength(mm, props.reader.units)
+  const { leastMm, mostMm, likelyLeastMm, likelyMostMm, partId, settles } = settling.value
+  const who = the(props.names.get(partId) ?? '')
+  return {
+    worst: `${show(leastMm)} to ${show(mostMm)}`, likely: `${show(likelyLeastMm)} to ${show(likelyMostMm)}`,
+    advice: props.gap.marginal ? `Measure ${who}: its figure is the least sure here${settles ? ', and a reading to 0.5 mm settles the verdict' : '; more than one part has to be measured to be sure'}.` : '',
+  }
+})
 const way = computed(() => {
   const found = props.assessment.betterWays.find(({ partId }) => partId === props.gap.lowerId || partId === props.gap.upperId)
   if (!found) return ''
@@ -55,10 +66,12 @@ const way = computed(() => {
     <p><strong :style="{ color: GRADE_COLOURS[gap.grade] }">{{ capital(verdictWord(gap)) }}.</strong> {{ gapFate(gap) }}</p>
     <dl>
       <dt>Measures</dt><dd>{{ withPlusMinus(gap, reader) }}</dd>
+      <template v-if="range"><dt>At worst</dt><dd>{{ range.worst }}</dd><dt>Likely</dt><dd>{{ range.likely }}</dd></template>
       <dt>Made of</dt><dd>{{ termsInWords(gap.terms, reader) }}</dd>
       <template v-if="gap.band"><dt>Accepted</dt><dd>{{ bandInWords(gap, reader) }}</dd></template>
       <template v-if="gap.nearest"><dt>Nearest limit</dt><dd>{{ nearestLimitInWords(gap, reader) }}</dd></template>
     </dl>
+    <p v-if="range?.advice" class="way"><b>{{ range.advice }}</b></p>
     <p v-if="way" class="way">{{ way }}</p>
   </section>
 </template>

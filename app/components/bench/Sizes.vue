@@ -1,24 +1,23 @@
 <script setup lang="ts">
-// The sizes of one part as the ruler has them; typed in any unit, and nothing typed is lost.
-import type { DimensionName } from '#core/catalogue'
-import { RULERS, limitsOf, parseDimension, withMeasured, type Part } from '#core/hive'
+// The sizes of one part as the ruler has them; typed in any unit, every reading kept, nothing typed lost.
+import type { DimensionName, Pattern } from '#core/catalogue'
+import { RULERS, limitsOf, parseDimension, sizeNonsense, withMeasured, withReading, type Part, type Reading } from '#core/hive'
 import { showLength, type Length } from '#core/units'
-import { dimensionWord, lengthProblemInWords } from '#core/wording'
+import { dimensionWord, lengthProblemInWords, sizeNonsenseInWords, withPlusMinus } from '#core/wording'
 
-const props = defineProps<{ part: Part; name: string }>()
+const props = defineProps<{ part: Part; name: string; pattern: Pattern | undefined; focus?: DimensionName | null }>()
 const emit = defineEmits<{ take: [part: Part]; close: [] }>()
-const bench = useBench()
 const preferences = usePreferences()
 
-const pattern = computed(() => bench.catalogue.patterns.get(props.part.patternId))
-const rows = computed(() => (Object.keys({ ...pattern.value?.dimensions, ...props.part.measured }) as DimensionName[]).map((name) => ({
-  name, drawn: pattern.value?.dimensions[name], measured: props.part.measured?.[name],
+const rows = computed(() => (Object.keys({ ...props.pattern?.dimensions, ...props.part.measured }) as DimensionName[]).map((name) => ({
+  name, drawn: props.pattern?.dimensions[name], measured: props.part.measured?.[name], readings: (props.part.readings ?? []).filter(({ dimension }) => dimension === name),
 })))
 const typed = reactive<Partial<Record<DimensionName, string>>>({})
 const problems = reactive<Partial<Record<DimensionName, string>>>({})
-const readings = reactive<Partial<Record<DimensionName, readonly string[]>>>({})
+const meanings = reactive<Partial<Record<DimensionName, readonly string[]>>>({})
 const ruler = ref<(typeof RULERS)[number]['id']>(preferences.units === 'mm' ? 'half-mm' : 'thirty-second')
 const RULER_WORDS = { 'half-mm': '0.5 mm', 'one-mm': '1 mm', 'thirty-second': '1/32 in', sixteenth: '1/16 in' } as const
+onMounted(() => nextTick(() => { if (props.focus) document.getElementById(`size-${props.focus}`)?.focus() }))
 
 function shown(length: Length | undefined): string {
   return length ? showLength(length.mm, preferences.units) : 'not known'
@@ -27,35 +26,39 @@ function sourceOf({ drawn, measured }: { drawn?: Length | undefined; measured?: 
   if (measured) return `measured, ± ${showLength(measured.plusMinusMm, preferences.units)}; as made ${shown(drawn)}`
   return drawn ? `[${drawn.source.mark}] ${drawn.source.text}` : ''
 }
+function read(name: DimensionName, text: string): Reading | undefined {
+  const parsed = parseDimension(name, text, preferences.units)
+  if (!parsed.ok) {
+    problems[name] = lengthProblemInWords(dimensionWord(name), parsed.problem, limitsOf(name), preferences.units, parsed.readings)
+    if (parsed.readings) meanings[name] = parsed.readings
+    return undefined
+  }
+  const { plusMinusMm } = RULERS.find(({ id }) => id === ruler.value)!
+  return { id: crypto.randomUUID(), dimension: name, mm: parsed.mm, plusMinusMm, text: `ruler read to ${RULER_WORDS[ruler.value]}`, at: new Date().toISOString(), ...(parsed.inches ? { inches: parsed.inches } : {}) }
+}
 function save() {
   let part = props.part
-  let wrong = false
   for (const { name } of rows.value) {
     delete problems[name]
-    delete readings[name]
+    delete meanings[name]
     const text = typed[name]
-    if (text === undefined) continue
-    const parsed = parseDimension(name, text, preferences.units)
-    if (!parsed.ok) {
-      wrong = true
-      problems[name] = lengthProblemInWords(dimensionWord(name), parsed.problem, limitsOf(name), preferences.units, parsed.readings)
-      if (parsed.readings) readings[name] = parsed.readings
-      continue
-    }
-    const { plusMinusMm } = RULERS.find(({ id }) => id === ruler.value)!
-    const source = { mark: 'measured', text: `ruler read to ${RULER_WORDS[ruler.value]}` } as const
-    part = withMeasured(part, name, { mm: parsed.mm, plusMinusMm, source, ...(parsed.inches ? { inches: parsed.inches } : {}) })
+    const reading = text === undefined ? undefined : read(name, text)
+    if (reading) part = withReading(part, reading)
   }
-  if (!wrong) emit('take', part)
+  const nonsense = sizeNonsense({ ...props.pattern?.dimensions, ...part.measured })
+  if (nonsense) problems[nonsense.dimension] ??= sizeNonsenseInWords(nonsense)
+  if (Object.keys(problems).length === 0) emit('take', part)
 }
 function asMade(name: DimensionName) {
-  delete typed[name]
   emit('take', withMeasured(props.part, name, undefined))
+}
+function use({ dimension, mm, plusMinusMm, text, inches }: Reading) {
+  emit('take', withMeasured(props.part, dimension, { mm, plusMinusMm, source: { mark: 'measured', text }, ...(inches ? { inches } : {}) }))
 }
 </script>
 
 <template>
-  <ElDialog :model-value="true" :title="`Sizes of ${name}`" width="min(640px, 96vw)" append-to-body @close="emit('close')">
+  <ElDialog :model-value="true" :title="`Sizes of ${name}`" width="min(680px, 96vw)" top="6vh" append-to-body @close="emit('close')">
     <form @submit.prevent="save">
       <p>Type what the ruler says: 9 5/8, 9-5/8", 244mm, 24.4 cm. A figure without a unit is in {{ preferences.units === 'mm' ? 'millimetres' : 'inches' }}.</p>
       <label class="ruler">The ruler reads to
@@ -65,9 +68,13 @@ function asMade(name: DimensionName) {
         <label :for="`size-${row.name}`">{{ dimensionWord(row.name) }}<small>{{ sourceOf(row) }}</small></label>
         <ElInput :id="`size-${row.name}`" v-model="typed[row.name]" :placeholder="shown(row.measured ?? row.drawn)" :data-testid="`size-${row.name}`" />
         <button v-if="row.measured" class="plain-button quiet" type="button" @click="asMade(row.name)">As made</button>
+        <p v-if="row.readings.length > 1" class="readings">
+          Read {{ row.readings.length }} times, {{ shown({ ...row.readings[0]!, mm: Math.min(...row.readings.map(({ mm }) => mm)) } as never) }} to {{ shown({ ...row.readings[0]!, mm: Math.max(...row.readings.map(({ mm }) => mm)) } as never) }}:
+          <button v-for="reading in row.readings" :key="reading.id" class="plain-button quiet" type="button" :title="`${reading.at.slice(0, 10)}, ${reading.text}`" :aria-pressed="row.measured?.mm === reading.mm" @click="use(reading)">{{ withPlusMinus(reading, preferences.reader) }}</button>
+        </p>
         <p v-if="problems[row.name]" class="wrong" role="alert">
           {{ problems[row.name] }}
-          <button v-for="reading in readings[row.name] ?? []" :key="reading" class="plain-button" type="button" @click="typed[row.name] = reading">{{ reading }}</button>
+          <button v-for="meaning in meanings[row.name] ?? []" :key="meaning" class="plain-button" type="button" @click="typed[row.name] = meaning">{{ meaning }}</button>
         </p>
       </div>
       <div class="ways">
@@ -84,7 +91,8 @@ form {
   gap: 9px;
 }
 
-.ruler {
+.ruler,
+.ways {
   display: flex;
   gap: 8px;
   align-items: center;
@@ -100,7 +108,7 @@ select {
 
 .row {
   display: grid;
-  grid-template-columns: 1fr 150px auto;
+  grid-template-columns: 1fr 150px 84px;
   gap: 4px 10px;
   align-items: center;
 }
@@ -111,13 +119,17 @@ small {
   font-size: 12.5px;
 }
 
+.readings,
 .wrong {
   grid-column: 1 / -1;
-  color: var(--stop);
 }
 
-.ways {
-  display: flex;
-  gap: 8px;
+.readings button[aria-pressed='true'] {
+  border-color: var(--indigo);
+  font-weight: 700;
+}
+
+.wrong {
+  color: var(--stop);
 }
 </style>

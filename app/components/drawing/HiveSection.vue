@@ -2,8 +2,9 @@
 // The hive to scale with its names, its gaps and its height; draws what assess computed.
 import { curveBumpX, line } from 'd3-shape'
 import type { Assessment } from '#core/assess'
+import type { DimensionName } from '#core/catalogue'
 import { showFigure, showLength } from '#core/units'
-import { capital, gapTitle, partDetail, termsInWords, verdictWord, type Reader } from '#core/wording'
+import { capital, dimensionWord, gapTitle, partDetail, termsInWords, verdictWord, type Reader } from '#core/wording'
 import { layOutBench, type Callout, type Zoom } from '~/drawing/bench-layout'
 import { markOf } from '~/drawing/marks'
 import { GRADE_COLOURS, INDIGO, INK, PAPER, SEAM, SOFT_INK } from '~/drawing/palette'
@@ -27,7 +28,7 @@ const props = withDefaults(defineProps<{
   standalone?: boolean
 }>(), { zoom: () => ({ k: 1, x: 0, y: 0 }), selectedId: null, selectedGap: null, ghostId: null })
 
-const emit = defineEmits<{ selectPart: [partId: string]; selectGap: [key: string] }>()
+const emit = defineEmits<{ selectPart: [partId: string]; selectGap: [key: string]; measure: [name: DimensionName] }>()
 
 const layout = computed(() => layOutBench(props.assessment, props.axis, props, props.zoom, props.selectedGap, props.narrow ?? false))
 const view = computed(() => layout.value.view)
@@ -58,6 +59,22 @@ function madeOf(gap: Callout['gap']): string[] {
   const cut = text.lastIndexOf(' + ', 36)
   return cut > 0 ? [text.slice(0, cut), text.slice(cut + 1)] : [text]
 }
+/** The selected part's own dimensions, each where it is; pressing one measures it. */
+const measures = computed(() => {
+  const entry = parts.value.find(({ id }) => id === props.selectedId)
+  if (!entry || !props.interactive || props.ghostId) return []
+  const { part, halfMm } = entry
+  const { scale, centreX, groundY } = view.value
+  const [left, right, top, bottom] = [centreX - halfMm * scale, centreX + halfMm * scale, groundY - part.topMm * scale, groundY - part.bottomMm * scale]
+  const upright = (['depth', 'rimDepth', 'boardThickness', 'deckThickness'] as const).find((name) => part.dimensions[name])
+  const along = props.axis === 'along' ? (['outsideLength', 'insideLength'] as const) : (['outsideWidth', 'insideWidth'] as const)
+  const level = along.find((name) => part.dimensions[name])
+  const text = (name: DimensionName) => `${showLength(part.dimensions[name]!.mm, props.reader.units)}${part.part.measured?.[name] ? ' measured' : ''}`
+  return [
+    ...(upright ? [{ name: upright as DimensionName, text: text(upright), path: `M${left + 16} ${top}V${bottom}`, x: left + 22, y: (top + bottom) / 2 + 5 }] : []),
+    ...(level ? [{ name: level as DimensionName, text: text(level), path: `M${left} ${bottom - 5}H${right}`, x: (left + right) / 2 - 34, y: bottom - 9 }] : []),
+  ]
+})
 function spoken(entry: (typeof parts.value)[number]): string {
   const way = entry.part.placement.turnedOver ? ', turned over' : ''
   return `${entry.name}${entry.detail ? `, ${entry.detail}` : ''}${way}, layer ${entry.part.index + 1} of ${parts.value.length} from the ground`
@@ -98,6 +115,12 @@ function spoken(entry: (typeof parts.value)[number]): string {
       />
     </g>
 
+    <g v-for="measure in measures" :key="measure.name">
+      <path :d="measure.path" fill="none" :stroke="INDIGO" stroke-width="2" stroke-dasharray="6 4" />
+      <rect class="press" role="button" tabindex="0" rx="5" :x="measure.x - 5" :y="measure.y - 16" :width="measure.text.length * 7.4 + 10" height="22" fill="#fff" :stroke="INDIGO" :data-measure="measure.name" :aria-label="`Measure: ${dimensionWord(measure.name)}, ${measure.text}`" @click="emit('measure', measure.name)" @keydown.enter.prevent="emit('measure', measure.name)" />
+      <text class="through" :x="measure.x" :y="measure.y" font-size="13" font-weight="700" :fill="INDIGO">{{ measure.text }}</text>
+    </g>
+
     <g v-for="label in layout.names" :key="label.part.part.id">
       <path :d="`M${layout.nameX + 4} ${label.y}L${label.edgeX - 4} ${label.jointY}`" :stroke="SEAM" stroke-width="1.2" fill="none" />
       <text :x="layout.nameX" :y="detailById.get(label.part.part.id) ? label.y - 3 : label.y + 5" text-anchor="end" :font-weight="label.part.part.id === selectedId ? 700 : 400" :fill="label.part.part.id === selectedId ? INDIGO : INK" font-size="14.5">{{ capital(names.get(label.part.part.id) ?? '') }}</text>
@@ -132,6 +155,7 @@ function spoken(entry: (typeof parts.value)[number]): string {
   cursor: pointer;
 }
 
+.through,
 .callout > :not(.press) {
   pointer-events: none;
 }

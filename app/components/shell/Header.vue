@@ -15,6 +15,9 @@ const redoText = computed(() => history.value.redo.at(-1))
   <header class="top">
     <NuxtLink to="/" class="brand" aria-label="Duvet, to the row">Duvet</NuxtLink>
     <p v-if="hiveName" class="where"><NuxtLink to="/">{{ yardName }}</NuxtLink> <span aria-hidden="true">/</span> <b>{{ hiveName }}</b></p>
+    <nav class="views" aria-label="Views">
+      <NuxtLink to="/">Row</NuxtLink><NuxtLink to="/fit">Fit</NuxtLink><NuxtLink to="/shed">Shed</NuxtLink><NuxtLink to="/sources">Sources</NuxtLink>
+    </nav>
     <div v-if="yardId" class="history">
       <button class="plain-button quiet" type="button" data-testid="undo" :disabled="!undoText" :title="undoText ? `Undo ${editInWords(undoText.done)}` : 'Nothing to undo'" @click="yards.undo(yardId)">Undo</button>
       <button class="plain-button quiet" type="button" data-testid="redo" :disabled="!redoText" :title="redoText ? `Redo ${editInWords(redoText.done)}` : 'Nothing to redo'" @click="yards.redo(yardId)">Redo</button>
@@ -64,6 +67,26 @@ const redoText = computed(() => history.value.redo.at(-1))
   display: inline-flex;
   align-items: center;
   color: var(--indigo);
+}
+
+.views {
+  display: flex;
+  gap: 2px;
+}
+
+.views a {
+  display: inline-flex;
+  align-items: center;
+  min-height: 38px;
+  padding: 0 9px;
+  color: var(--indigo);
+  text-decoration: none;
+}
+
+.views a.router-link-exact-active {
+  color: var(--ink);
+  font-weight: 700;
+  border-bottom: 3px dashed var(--indigo);
 }
 
 .history {

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 // The bench: one hive on the drawing, parts at its left, what will happen at its right, the stage below.
+import type { DimensionName } from '#core/catalogue'
 import type { Finding, Remedy } from '#core/checks'
 import { findPart, planOfHive, type Part, type Role, type Stage } from '#core/hive'
 import { comparableMm } from '#core/units'
@@ -98,6 +99,11 @@ function editNote() {
   naming.value = { title: `Note on ${name}`, value: note, long: true, take: (value) => bench.perform({ kind: 'set-hive', hiveId: id, name, note: value, stage }) }
 }
 const sizing = ref(false)
+const measuring = ref<DimensionName | null>(null)
+function measure(name: DimensionName | null) {
+  measuring.value = name
+  sizing.value = true
+}
 function takeSizes(part: Part) {
   bench.perform({ kind: 'set-part', part })
   sizing.value = false
@@ -142,9 +148,9 @@ useHead({ title: computed(() => (bench.hive ? `${bench.hive.name} – Duvet` : '
           v-if="selected" :name="selectedName" :detail="partDetail(selected, preferences.vocabulary)" :layer="placement !== undefined"
           :highest="bench.selectedIndex === bench.hive.stack.length - 1" :lowest="bench.selectedIndex === 0" :role="selected.pattern?.kind === 'box' ? (placement?.role ?? 'super') : null"
           :hole="selected.pattern?.dimensions.holeLength ? (selected.part.hole ?? 'open') : null" :vocabulary="preferences.vocabulary"
-          @turn="turn" @up="move(1)" @down="move(-1)" @swap="swapping = true; traying = true" @take-off="takeOff" @role="setRole" @hole="setHole" @above="focusTray" @rename="renamePart" @sizes="sizing = true" @close="bench.selectedId = null"
+          @turn="turn" @up="move(1)" @down="move(-1)" @swap="swapping = true; traying = true" @take-off="takeOff" @role="setRole" @hole="setHole" @above="focusTray" @rename="renamePart" @sizes="measure(null)" @close="bench.selectedId = null"
         />
-        <BenchDrawing>
+        <BenchDrawing @measure="measure">
           <template #tools>
             <button class="plain-button filled only-narrow" type="button" data-testid="open-tray" @click="traying = true">Add a part</button>
             <ElDropdown trigger="click">
@@ -178,7 +184,7 @@ useHead({ title: computed(() => (bench.hive ? `${bench.hive.name} – Duvet` : '
       <BenchStageStrip class="foot" :stage="bench.hive.stage" @choose="setStage" />
     </main>
     <ShellNaming v-if="naming" :title="naming.title" :value="naming.value" :long="naming.long ?? false" :required="naming.required ?? false" @take="naming.take($event); naming = null" @close="naming = null" />
-    <BenchSizes v-if="sizing && selected" :part="selected.part" :name="selectedName" @take="takeSizes" @close="sizing = false" />
+    <BenchSizes v-if="sizing && selected" :part="selected.part" :pattern="selected.pattern" :name="selectedName" :focus="measuring" @take="takeSizes" @close="sizing = false" />
     <ShellHelp v-model="help" />
   </div>
 </template>

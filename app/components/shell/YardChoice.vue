@@ -1,0 +1,25 @@
+<script setup lang="ts">
+// Which yard a view is about.
+const view = useView()
+const yards = useYards()
+</script>
+
+<template>
+  <label class="choice">Yard
+    <select :value="view.yard?.id" data-testid="yard-choice" @change="view.chosen = ($event.target as HTMLSelectElement).value">
+      <option v-for="yard in yards.yards" :key="yard.id" :value="yard.id">{{ yard.name }}</option>
+    </select>
+  </label>
+</template>
+
+<style scoped>
+select {
+  min-height: 40px;
+  max-width: 220px;
+  margin-left: 6px;
+  border: 1px solid var(--indigo);
+  border-radius: 7px;
+  background: #fff;
+  font: inherit;
+}
+</style>

@@ -1,0 +1,116 @@
+<script setup lang="ts">
+// A pattern of the keeper's own, from one that is like it: name, and the sizes that differ.
+import { HANGING_DIMENSIONS, type DimensionName, type HangingDimension, type HangingPattern, type Pattern } from '#core/catalogue'
+import { limitsOf, parseDimension, sizeNonsense, type Edit } from '#core/hive'
+import { parseLength, showLength, type Length, type ParsedLength } from '#core/units'
+import { capital, dimensionWord, inWords, lengthProblemInWords, sizeNonsenseInWords } from '#core/wording'
+
+const emit = defineEmits<{ keep: [edit: Edit]; close: [] }>()
+const view = useView()
+const preferences = usePreferences()
+const like = ref('box-langstroth-deep')
+const name = ref('')
+const typed = reactive<Record<string, string>>({})
+const problems = reactive<Record<string, string>>({})
+
+const FRAME_LIMITS = { minMm: 1, maxMm: 700 }
+const patterns = computed(() => [...view.catalogue.patterns.values()].filter(({ kind }) => kind !== 'entrance-fitting' && kind !== 'floor-insert'))
+const frames = computed(() => [...view.catalogue.hanging.values()])
+const base = computed(() => view.catalogue.patterns.get(like.value))
+const baseFrame = computed(() => view.catalogue.hanging.get(like.value))
+const sizes = computed<readonly (readonly [string, Length])[]>(() => {
+  if (base.value) return Object.entries(base.value.dimensions)
+  return baseFrame.value ? HANGING_DIMENSIONS.map((dimension) => [dimension, baseFrame.value![dimension]] as const) : []
+})
+watch(like, () => { for (const key of Object.keys(typed)) delete typed[key] })
+
+function read(dimension: string, text: string): ParsedLength {
+  return base.value ? parseDimension(dimension as DimensionName, text, preferences.units) : parseLength(text, preferences.units, FRAME_LIMITS)
+}
+function keep() {
+  for (const key of Object.keys(problems)) delete problems[key]
+  const own = name.value.trim()
+  const taken = [...patterns.value, ...frames.value].some(({ label }) => [label.british, label.northAmerican].some((word) => word.toLowerCase() === own.toLowerCase()))
+  if (own === '') problems.name = 'The name is empty: give the pattern one, such as “Uncle’s super”.'
+  else if (taken) problems.name = `A pattern named “${own}” is there already: give this one another name.`
+  const lengths: Record<string, Length> = {}
+  for (const [dimension, drawn] of sizes.value) {
+    const text = typed[dimension]
+    if (text === undefined || text === '') {
+      lengths[dimension] = drawn
+      continue
+    }
+    const parsed = read(dimension, text)
+    if (!parsed.ok) problems[dimension] = lengthProblemInWords(dimensionWord(dimension as DimensionName), parsed.problem, base.value ? limitsOf(dimension as DimensionName) : FRAME_LIMITS, preferences.units, parsed.readings)
+    else lengths[dimension] = { mm: parsed.mm, plusMinusMm: 0.5, source: { mark: 'own', text: 'the keeper’s own pattern' }, ...(parsed.inches ? { inches: parsed.inches } : {}) }
+  }
+  const nonsense = base.value && sizeNonsense(lengths)
+  if (nonsense) problems[nonsense.dimension] ??= sizeNonsenseInWords(nonsense)
+  if (Object.keys(problems).length > 0) return
+  emit('keep', editFor(own, lengths))
+}
+function editFor(own: string, lengths: Record<string, Length>): Edit {
+  const id = `own-${crypto.randomUUID()}`
+  const label = { british: own, northAmerican: own }
+  if (base.value) {
+    const { twinId: _twin, ...rest } = base.value
+    const pattern: Pattern = { ...rest, id, label, own: true, dimensions: lengths }
+    return { kind: 'set-pattern', patternId: id, pattern: JSON.parse(JSON.stringify(pattern)) as Pattern }
+  }
+  const hanging = { ...baseFrame.value!, ...(lengths as Record<HangingDimension, Length>), id, label, own: true } satisfies HangingPattern
+  return { kind: 'set-hanging', patternId: id, pattern: hanging }
+}
+</script>
+
+<template>
+  <ElDialog :model-value="true" title="A pattern of your own" width="min(620px, 96vw)" top="5vh" append-to-body @close="emit('close')">
+    <form @submit.prevent="keep">
+      <label for="own-name">Name</label>
+      <ElInput id="own-name" v-model="name" maxlength="80" placeholder="Uncle’s super" data-testid="own-name" />
+      <p v-if="problems.name" class="wrong" role="alert">{{ problems.name }}</p>
+      <label for="own-like">It is like</label>
+      <select id="own-like" v-model="like" data-testid="own-like">
+        <optgroup label="Parts"><option v-for="one in patterns" :key="one.id" :value="one.id">{{ capital(inWords(one.label, preferences.vocabulary)) }}{{ one.kind === 'box' ? '' : ` (${one.format})` }}</option></optgroup>
+        <optgroup label="Frames"><option v-for="one in frames" :key="one.id" :value="one.id">{{ capital(inWords(one.label, preferences.vocabulary)) }}</option></optgroup>
+      </select>
+      <p class="soft">Type the sizes that differ; the rest stays as it is.</p>
+      <div v-for="[dimension, length] in sizes" :key="dimension" class="row">
+        <label :for="`own-${dimension}`">{{ dimensionWord(dimension as DimensionName) }}</label>
+        <ElInput :id="`own-${dimension}`" v-model="typed[dimension]" :placeholder="showLength(length.mm, preferences.units)" :data-testid="`own-${dimension}`" />
+        <p v-if="problems[dimension]" class="wrong" role="alert">{{ problems[dimension] }}</p>
+      </div>
+      <button class="plain-button filled" type="submit" data-testid="keep-pattern">Keep it</button>
+    </form>
+  </ElDialog>
+</template>
+
+<style scoped>
+form {
+  display: grid;
+  gap: 8px;
+}
+
+select {
+  min-height: 44px;
+  border: 1px solid var(--indigo);
+  border-radius: 7px;
+  background: #fff;
+  font: inherit;
+}
+
+.row {
+  display: grid;
+  grid-template-columns: 1fr 170px;
+  gap: 4px 10px;
+  align-items: center;
+}
+
+.wrong {
+  grid-column: 1 / -1;
+  color: var(--stop);
+}
+
+.soft {
+  color: var(--soft-ink);
+}
+</style>

@@ -1,0 +1,182 @@
+<script setup lang="ts">
+// Will this go in that, on that? Frames in boxes, boxes on boxes, and the room they make: all computed.
+import { FOOTPRINTS, FORMATS, type Pattern } from '#core/catalogue'
+import type { Grade } from '#core/checks'
+import { boxFit, boxOfPattern, frameInBox, type BoxFit, type FitBox, type FrameFit } from '#core/fit'
+import { resolvePart } from '#core/geometry'
+import { showLength } from '#core/units'
+import { boxFitLine, capital, frameFitLine, frameFitShort, inWords, seatWord } from '#core/wording'
+
+const view = useView()
+const preferences = usePreferences()
+const help = ref(false)
+const mode = ref<'frames' | 'boxes' | 'rooms'>('frames')
+const filter = ref<'owned' | 'all' | Pattern['format']>('owned')
+const chosen = ref<readonly [string, string] | null>(null)
+watch([mode, filter], () => { chosen.value = null })
+
+/** What the yard owns, by pattern; parts that were measured stand for themselves. */
+const owned = computed(() => {
+  const boxes = (view.yard?.parts ?? []).map((part) => ({ id: part.id, resolved: resolvePart(part, view.catalogue) })).filter(({ resolved }) => resolved.pattern?.kind === 'box')
+  const measured = boxes.filter(({ resolved }) => resolved.part.measured)
+  const patterns = new Set(boxes.filter(({ resolved }) => !resolved.part.measured).map(({ resolved }) => resolved.pattern!.id))
+  const frames = new Set((view.yard?.parts ?? []).flatMap(({ contents }) => contents.map(({ patternId }) => patternId)))
+  return { patterns, measured, frames }
+})
+const ofCatalogue = computed(() => [...view.catalogue.patterns.values()].filter(({ kind }) => kind === 'box').map((pattern) => boxOfPattern(pattern, view.catalogue)))
+const boxes = computed<FitBox[]>(() => {
+  if (filter.value === 'all') return ofCatalogue.value
+  if (filter.value !== 'owned') return ofCatalogue.value.filter(({ resolved }) => resolved.pattern!.format === filter.value || resolved.pattern!.own)
+  return [...ofCatalogue.value.filter(({ id }) => owned.value.patterns.has(id)), ...owned.value.measured]
+})
+const frames = computed(() => [...view.catalogue.hanging.values()].filter(({ kind, id, own }) => kind === 'frame' && (filter.value !== 'owned' || owned.value.frames.has(id) || own)))
+const lowers = computed(() => (mode.value === 'boxes' && filter.value !== 'owned' && filter.value !== 'all' ? ofCatalogue.value : boxes.value))
+const nameOf = ({ resolved }: FitBox) => {
+  const name = capital(resolved.part.name ?? inWords(resolved.pattern!.label, preferences.vocabulary))
+  return resolved.part.measured ? `${name}, measured` : name
+}
+const columns = computed(() => lowers.value.map((box) => ({ id: box.id, name: nameOf(box) })))
+const figure = (mm: number) => showLength(Math.abs(mm), preferences.units)
+
+function frameCell(fit: FrameFit) {
+  const grade: Grade = fit.verdict === 'fits' ? 'good' : fit.verdict === 'gap-problem' ? 'mend' : 'stop'
+  return { grade, marginal: fit.marginal, word: frameFitShort(fit), figure: fit.reason === 'no-frames-here' ? '' : figure(fit.deciding.mm), line: frameFitLine(fit, preferences.reader) }
+}
+function boxCell(fit: BoxFit) {
+  const sits = fit.seat.verdict === 'seals' || fit.seat.verdict === 'thin'
+  const grade: Grade = !sits ? 'stop' : fit.gap && fit.gap.grade !== 'good' ? fit.gap.grade : fit.seat.verdict === 'thin' ? 'watch' : 'good'
+  return { grade, marginal: fit.gap?.marginal ?? false, word: sits && fit.gap ? `gap ${figure(fit.gap.mm)}` : seatWord(fit), figure: sits ? seatWord(fit) : fit.seat.verdict === 'lip' ? '' : figure(fit.seat.mm), line: boxFitLine(fit, preferences.reader) }
+}
+const rows = computed(() => (mode.value === 'frames'
+  ? frames.value.map((frame) => ({ id: frame.id, name: capital(inWords(frame.label, preferences.vocabulary)), cells: boxes.value.map(({ resolved }) => frameCell(frameInBox(frame, resolved, view.context))) }))
+  : boxes.value.map((upper) => ({ id: upper.id, name: nameOf(upper), cells: lowers.value.map((lower) => boxCell(boxFit(lower, upper, view.context))) }))))
+const pair = computed(() => {
+  if (!chosen.value) return null
+  const [rowId, columnId] = chosen.value
+  const box = lowers.value.find(({ id }) => id === columnId)
+  if (!box) return null
+  return mode.value === 'frames' ? { box, frame: view.catalogue.hanging.get(rowId) } : { box, upper: boxes.value.find(({ id }) => id === rowId) }
+})
+useHead({ title: 'Fit – Duvet' })
+</script>
+
+<template>
+  <div class="page">
+    <ShellHeader :yard-id="view.yard?.id" @help="help = true" />
+    <main>
+      <div class="bar">
+        <h1>Fit</h1>
+        <div class="modes" role="group" aria-label="What to compare">
+          <button v-for="[one, word] in [['frames', 'Frames in boxes'], ['boxes', 'Boxes on boxes'], ['rooms', 'Room']] as const" :key="one" type="button" :aria-pressed="mode === one" :data-mode="one" @click="mode = one">{{ word }}</button>
+        </div>
+        <ShellYardChoice />
+        <label v-if="mode !== 'rooms'">Show
+          <select v-model="filter" data-testid="fit-filter">
+            <option value="owned">what this yard owns</option>
+            <option v-for="format in FORMATS" :key="format" :value="format">{{ FOOTPRINTS[format].name }}</option>
+            <option value="all">everything</option>
+          </select>
+        </label>
+      </div>
+      <FitRooms v-if="mode === 'rooms'" />
+      <div v-else class="split">
+        <p v-if="rows.length === 0 || columns.length === 0" class="none">This yard owns no boxes with frames yet. Choose a format above, or add boxes in the Shed.</p>
+        <FitTable v-else :caption="mode === 'frames' ? 'Frames in boxes' : 'Boxes on boxes'" :rows="rows" :columns="columns" :chosen="chosen" @choose="(row, column) => chosen = [row, column]">
+          <template #corner>{{ mode === 'frames' ? 'this frame in this box' : 'this box on this one' }}</template>
+        </FitTable>
+        <aside>
+          <FitOverlay v-if="pair && (pair.frame || pair.upper)" :box="pair.box" :frame="pair.frame" :upper="pair.upper" />
+          <p v-else class="none">Press a cell: the two are laid over each other here, with every clearance.</p>
+        </aside>
+      </div>
+    </main>
+    <ShellHelp v-model="help" />
+  </div>
+</template>
+
+<style scoped>
+.page {
+  display: flex;
+  flex-direction: column;
+  height: 100%;
+}
+
+main {
+  display: flex;
+  flex-direction: column;
+  flex: 1;
+  min-height: 0;
+  overflow: auto;
+}
+
+.bar {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 6px 18px;
+  padding: 8px 16px;
+}
+
+h1 {
+  font-size: 20px;
+}
+
+.modes {
+  display: flex;
+}
+
+.modes button {
+  min-height: 40px;
+  padding: 2px 10px;
+  border: 0;
+  border-bottom: 3px solid transparent;
+  background: none;
+  color: var(--indigo);
+  cursor: pointer;
+}
+
+.modes button[aria-pressed='true'] {
+  border-bottom: 3px dashed var(--indigo);
+  color: var(--ink);
+  font-weight: 700;
+}
+
+select {
+  min-height: 40px;
+  border: 1px solid var(--indigo);
+  border-radius: 7px;
+  background: #fff;
+  font: inherit;
+}
+
+.split {
+  display: flex;
+  flex: 1;
+  min-height: 0;
+  padding-left: 14px;
+}
+
+aside {
+  flex: none;
+  width: 374px;
+  overflow-y: auto;
+  border-left: 2px dashed var(--seam);
+}
+
+.none {
+  padding: 30px 18px;
+  color: var(--soft-ink);
+}
+
+@media (max-width: 900px) {
+  .split {
+    flex-direction: column;
+    padding: 0 10px;
+  }
+
+  aside {
+    width: auto;
+    border: 0;
+  }
+}
+</style>

@@ -1,0 +1,265 @@
+<script setup lang="ts">
+// Every figure that the product uses: its mark, its source, where it is used; overwritten for a yard, and taken back.
+import { CATALOGUE, countMarks, figuresOf, type DimensionName } from '#core/catalogue'
+import { LIMITS, limitKey, severityOrder, type LimitName } from '#core/checks'
+import { gapsChangedBy, type GapChange } from '#core/effect'
+import { assembleHive, partsById } from '#core/geometry'
+import type { Edit } from '#core/hive'
+import { parseLength, showLength, type Length } from '#core/units'
+import { capital, dimensionWord, inWords, lengthProblemInWords, partNames, severityWord } from '#core/wording'
+
+const PAGE = 120
+const yards = useYards()
+const view = useView()
+const preferences = usePreferences()
+const help = ref(false)
+const search = ref('')
+const which = ref<'used' | 'own' | 'all'>('used')
+const page = ref(1)
+const editing = ref<string | null>(null)
+const text = ref('')
+const problem = ref('')
+const patterning = ref(false)
+watch([search, which], () => { page.value = 1 })
+
+const used = computed(() => {
+  const counts = new Map<string, number>()
+  const count = (id: string) => counts.set(id, (counts.get(id) ?? 0) + 1)
+  for (const part of view.yard?.parts ?? []) {
+    count(part.patternId)
+    for (const id of new Set(part.contents.map(({ patternId }) => patternId))) count(id)
+  }
+  return counts
+})
+const overridden = computed(() => new Map((view.yard?.overrides ?? []).map(({ key, length }) => [key, length])))
+interface Row { readonly key: string; readonly what: string; readonly value: string; readonly length: Length | null; readonly mark: string; readonly source: string; readonly usedIn: string; readonly unit: string; readonly used: boolean }
+const limitRows = computed<Row[]>(() => (Object.keys(LIMITS) as LimitName[]).map((name) => {
+  const limit = LIMITS[name]
+  const own = overridden.value.get(limitKey(name))
+  const value = own?.mm ?? limit.value
+  return { key: limitKey(name), what: capital(limit.label), value: limit.unit === 'mm' ? showLength(value, preferences.units) : `${value} ${limit.unit}`, length: null, mark: own ? 'own' : limit.source.mark, source: own ? `your own; shipped: ${limit.value} ${limit.unit}` : limit.source.text, usedIn: limit.usedIn, unit: limit.unit, used: true }
+}))
+const figures = computed(() => figuresOf(view.catalogue))
+const figureRows = computed<Row[]>(() => figures.value.map(({ key, patternId, label, format, dimension, length }) => {
+  const count = used.value.get(patternId) ?? 0
+  return {
+    key, what: `${capital(inWords(label, preferences.vocabulary))}${format === 'any' ? '' : ` (${format})`}: ${dimensionWord(dimension as DimensionName).toLowerCase()}`,
+    value: `${showLength(length.mm, preferences.units)}${length.plusMinusMm > 0 ? ` ± ${showLength(length.plusMinusMm, preferences.units)}` : ''}`,
+    length, mark: length.source.mark, source: length.source.text, usedIn: count === 0 ? 'not in this yard' : `${count} ${count === 1 ? 'part' : 'parts'} of this yard`, unit: 'mm', used: count > 0,
+  }
+}))
+const found = computed(() => {
+  const words = search.value.toLowerCase().split(/\s+/).filter(Boolean)
+  return [...limitRows.value, ...figureRows.value].filter((row) => (which.value === 'all' || (which.value === 'used' ? row.used : overridden.value.has(row.key))) && words.every((word) => `${row.what} ${row.source} ${row.mark}`.toLowerCase().includes(word)))
+})
+const marks = computed(() => countMarks(figuresOf(CATALOGUE)))
+
+function start(row: Row) {
+  editing.value = row.key
+  text.value = ''
+  problem.value = ''
+}
+function parsed(row: Row): Length | null {
+  if (row.unit !== 'mm') {
+    const value = Number(text.value.replace(',', '.').replace(/\s/g, ''))
+    return text.value.trim() !== '' && Number.isFinite(value) && value > 0 && value <= 3000 * (row.unit === 'cells' ? 100 : 1) ? ownLength(value) : null
+  }
+  const limits = { minMm: 0, maxMm: 1000 }
+  const read = parseLength(text.value, preferences.units, limits)
+  if (!read.ok) {
+    problem.value = lengthProblemInWords(row.what, read.problem, limits, preferences.units, read.readings)
+    return null
+  }
+  return { ...ownLength(read.mm), ...(read.inches ? { inches: read.inches } : {}) }
+}
+function ownLength(mm: number): Length {
+  return { mm, plusMinusMm: 0, source: { mark: 'own', text: `the keeper’s own figure for ${view.yard?.name ?? 'this yard'}` } }
+}
+const candidate = computed<{ edit: Edit; changes: GapChange[] } | null>(() => {
+  const row = found.value.find(({ key }) => key === editing.value)
+  if (!row || !view.yard || text.value.trim() === '') return null
+  const read = row.unit === 'mm' ? parseLength(text.value, preferences.units, { minMm: 0, maxMm: 1000 }) : null
+  if (read && !read.ok) return null
+  const length = read?.ok ? ownLength(read.mm) : parsed(row)
+  if (!length) return null
+  const edit: Edit = { kind: 'set-override', key: row.key, length }
+  return { edit, changes: gapsChangedBy(view.yard, edit) ?? [] }
+})
+function changeInWords({ hiveId, hiveName, lowerId, upperId, beforeMm, afterMm, afterGrade }: GapChange): string {
+  const hive = view.yard!.hives.find(({ id }) => id === hiveId)!
+  const names = partNames(assembleHive(hive, partsById(view.yard!), view.catalogue), preferences.vocabulary)
+  return `${hiveName}: ${names.get(upperId)} over ${names.get(lowerId)}, ${showLength(beforeMm, preferences.units)} becomes ${showLength(afterMm, preferences.units)}, ${severityWord(afterGrade).toLowerCase()}`
+}
+const worstFirst = computed(() => [...(candidate.value?.changes ?? [])].sort((a, b) => severityOrder(a.afterGrade) - severityOrder(b.afterGrade)))
+function save(row: Row) {
+  problem.value = ''
+  const length = parsed(row)
+  if (!length) {
+    problem.value ||= `${row.what} is not a figure that can be: type a number, such as ${row.value}.`
+    return
+  }
+  yards.perform(view.yard!.id, { kind: 'set-override', key: row.key, length })
+  editing.value = null
+}
+function takeBack(key: string) {
+  yards.perform(view.yard!.id, { kind: 'set-override', key, length: null })
+}
+const ownPatterns = computed(() => [...(view.yard?.patterns ?? []).map((pattern) => ({ ...pattern, hanging: false })), ...(view.yard?.hanging ?? []).map((pattern) => ({ ...pattern, hanging: true }))])
+const blocked = ref<{ name: string; users: string[] } | null>(null)
+function removePattern({ id, label, hanging }: { id: string; label: { british: string; northAmerican: string }; hanging: boolean }) {
+  const yard = view.yard!
+  const parts = yard.parts.filter((part) => (hanging ? part.contents.some(({ patternId }) => patternId === id) : part.patternId === id))
+  if (parts.length > 0) {
+    const ids = new Set(parts.map((part) => part.id))
+    const users = yard.hives.filter((hive) => hive.stack.some(({ partId }) => ids.has(partId))).map((hive) => hive.name)
+    blocked.value = { name: inWords(label, preferences.vocabulary), users: users.length > 0 ? users : ['the shed'] }
+    return
+  }
+  yards.perform(yard.id, hanging ? { kind: 'set-hanging', patternId: id, pattern: null } : { kind: 'set-pattern', patternId: id, pattern: null })
+}
+function keepPattern(edit: Edit) {
+  yards.perform(view.yard!.id, edit)
+  patterning.value = false
+}
+const MARK_WORDS: Record<string, string> = { P: 'published', C: 'common practice', M: 'from memory', measured: 'measured', own: 'your own' }
+useHead({ title: 'Sources – Duvet' })
+</script>
+
+<template>
+  <div>
+    <ShellHeader :yard-id="view.yard?.id" @help="help = true" />
+    <main>
+      <div class="bar">
+        <h1>Sources</h1>
+        <ShellYardChoice />
+        <label class="search"><span class="visually-hidden">Search</span><ElInput v-model="search" placeholder="search: rim, National, from memory…" clearable data-testid="source-search" /></label>
+        <label>Show <select v-model="which" data-testid="source-which"><option value="used">what this yard uses</option><option value="own">your own figures</option><option value="all">everything</option></select></label>
+        <button class="plain-button" type="button" :disabled="!view.yard" data-testid="new-pattern" @click="patterning = true">A pattern of your own</button>
+      </div>
+      <p class="soft">Marks: P published ({{ marks.P }} figures), C common practice ({{ marks.C }}), M from memory, to be measured ({{ marks.M }}). A figure of your own holds for {{ view.yard?.name ?? 'one yard' }} only.</p>
+      <section v-if="ownPatterns.length > 0" class="own">
+        <h2>Your own patterns</h2>
+        <p v-for="pattern in ownPatterns" :key="pattern.id">{{ inWords(pattern.label, preferences.vocabulary) }} <button class="plain-button quiet" type="button" @click="removePattern(pattern)">Remove</button></p>
+        <p v-if="blocked" class="wrong" role="alert">{{ capital(blocked.name) }} is in use: {{ blocked.users.join(', ') }}. Swap or drop those parts first. <button class="plain-button quiet" type="button" @click="blocked = null">All right</button></p>
+      </section>
+      <table>
+        <thead><tr><th scope="col">What</th><th scope="col">Figure</th><th scope="col">Mark</th><th scope="col">Source</th><th scope="col">Used in</th><th scope="col"><span class="visually-hidden">Change</span></th></tr></thead>
+        <tbody v-for="row in found.slice(0, page * PAGE)" :key="row.key" :data-figure="row.key">
+          <tr :class="{ mine: overridden.has(row.key) }">
+            <th scope="row">{{ row.what }}</th><td class="figure">{{ row.value }}</td><td><abbr :title="MARK_WORDS[row.mark]">{{ row.mark }}</abbr></td><td class="soft">{{ row.source }}</td><td class="soft">{{ row.usedIn }}</td>
+            <td class="ways"><button v-if="overridden.has(row.key)" class="plain-button quiet" type="button" @click="takeBack(row.key)">Take back</button><button class="plain-button quiet" type="button" :disabled="!view.yard" @click="start(row)">Change</button></td>
+          </tr>
+          <tr v-if="editing === row.key">
+            <td colspan="6">
+              <form class="edit" @submit.prevent="save(row)">
+                <label>Your own figure <ElInput v-model="text" :placeholder="row.value" data-testid="own-figure" /></label>
+                <button class="plain-button filled" type="submit">Use it</button>
+                <button class="plain-button quiet" type="button" @click="editing = null">Cancel</button>
+                <div v-if="candidate" class="effect" data-testid="effect">
+                  <b>{{ candidate.changes.length === 0 ? 'No gap of this yard changes.' : `Changes ${candidate.changes.length} ${candidate.changes.length === 1 ? 'gap' : 'gaps'}:` }}</b>
+                  <span v-for="(change, i) in worstFirst.slice(0, 6)" :key="i">{{ changeInWords(change) }}</span>
+                </div>
+                <p v-if="problem" class="wrong" role="alert">{{ problem }}</p>
+              </form>
+            </td>
+          </tr>
+        </tbody>
+      </table>
+      <p v-if="found.length === 0" class="soft">Nothing found. Try fewer words, or show everything.</p>
+      <button v-if="found.length > page * PAGE" class="plain-button" type="button" @click="page++">Show more of {{ found.length }}</button>
+    </main>
+    <SourcesOwnPattern v-if="patterning" @keep="keepPattern" @close="patterning = false" />
+    <ShellHelp v-model="help" />
+  </div>
+</template>
+
+<style scoped>
+main {
+  padding: 8px 16px 40px;
+}
+
+.bar,
+.edit {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px 16px;
+  align-items: center;
+}
+
+.search {
+  width: 270px;
+}
+
+h1 {
+  font-size: 20px;
+}
+
+h2 {
+  font-size: 16px;
+}
+
+select {
+  min-height: 40px;
+  border: 1px solid var(--indigo);
+  border-radius: 7px;
+  background: #fff;
+  font: inherit;
+}
+
+table {
+  width: 100%;
+  margin-top: 10px;
+  border-collapse: collapse;
+}
+
+th,
+td {
+  padding: 4px 8px;
+  border-bottom: 1px solid var(--seam);
+  text-align: left;
+  vertical-align: top;
+}
+
+thead th,
+.soft {
+  color: var(--soft-ink);
+  font-size: 13.5px;
+  font-weight: 400;
+}
+
+tbody th {
+  font-weight: 400;
+}
+
+.figure {
+  font-weight: 700;
+  white-space: nowrap;
+}
+
+.mine {
+  background: var(--indigo-wash);
+}
+
+.ways {
+  white-space: nowrap;
+}
+
+.ways .plain-button {
+  min-height: 34px;
+  color: var(--indigo);
+}
+
+.effect {
+  display: grid;
+  flex-basis: 100%;
+}
+
+.wrong {
+  flex-basis: 100%;
+  color: var(--stop);
+}
+
+.own {
+  padding: 6px 0;
+}
+</style>

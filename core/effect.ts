@@ -1,0 +1,33 @@
+import { assessHive } from './assess'
+import type { Grade } from './checks'
+import { partsById } from './geometry'
+import { applyEdit, type Edit, type Yard } from './hive'
+import { comparableMm } from './units'
+
+/** A gap that an edit would change, before and after. */
+export interface GapChange {
+  readonly hiveId: string
+  readonly hiveName: string
+  readonly lowerId: string
+  readonly upperId: string
+  readonly beforeMm: number
+  readonly afterMm: number
+  readonly beforeGrade: Grade
+  readonly afterGrade: Grade
+}
+
+/** Every gap of a yard whose figure or grade an edit would change; null where the edit does not apply. */
+export function gapsChangedBy(yard: Yard, edit: Edit): GapChange[] | null {
+  const applied = applyEdit(yard, edit)
+  if (!applied.ok) return null
+  const [before, after] = [partsById(yard), partsById(applied.yard)]
+  return yard.hives.flatMap((hive, at) => {
+    const now = assessHive(yard, hive, before).gaps
+    const then = assessHive(applied.yard, applied.yard.hives[at]!, after).gaps
+    return now.flatMap((gap) => {
+      const same = then.find((other) => other.lowerId === gap.lowerId && other.upperId === gap.upperId && other.lowerSurface === gap.lowerSurface && other.upperSurface === gap.upperSurface)
+      if (!same || (comparableMm(same.mm) === comparableMm(gap.mm) && same.grade === gap.grade)) return []
+      return [{ hiveId: hive.id, hiveName: hive.name, lowerId: gap.lowerId, upperId: gap.upperId, beforeMm: gap.mm, afterMm: same.mm, beforeGrade: gap.grade, afterGrade: same.grade }]
+    })
+  })
+}
