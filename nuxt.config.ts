@@ -21,7 +21,7 @@ export default defineNuxtConfig({
     },
   },
   spaLoadingTemplate: false,
-  experimental: { payloadExtraction: false, appManifest: false },
+  experimental: { payloadExtraction: false, appManifest: false, defaults: { nuxtLink: { prefetch: false } } },
   nitro: {
     errorHandler: root('./server/error-handler.ts'),
     alias: { '#core': root('./core'), '#wire': root('./shared') },

@@ -56,12 +56,12 @@ const KILN_BANK: readonly Story[] = [
     turned: [4], fittings: ['ballast-brick'],
   },
   {
-    name: 'Muslin', stage: 'supering', note: 'The medium was put under the deep to be drawn.',
-    stack: [['stand-block-8in'], ['stand-frame-4in'], ['floor-solid-langstroth'], ['box-langstroth-medium', 'super'], ['box-langstroth-deep', 'brood'], ['crown-langstroth'], ['roof-telescoping-langstroth']],
+    name: 'Muslin', stage: 'supering', note: 'The super on it is an 8-frame one that was at hand.',
+    stack: [['stand-block-8in'], ['stand-frame-4in'], ['floor-solid-langstroth'], ['box-langstroth-deep', 'brood'], ['box-langstroth-8-medium', 'super'], ['crown-langstroth'], ['roof-telescoping-langstroth']],
   },
   {
-    name: 'Ticking', stage: 'building-up', note: 'Mediums throughout, no excluder.',
-    stack: [['stand-timber-200'], ['floor-mesh-langstroth'], ['box-langstroth-medium', 'brood'], ['box-langstroth-medium', 'brood'], ['box-langstroth-medium', 'brood'], ['crown-langstroth'], ['roof-telescoping-langstroth']],
+    name: 'Ticking', stage: 'building-up', note: '8-frame mediums throughout, no excluder.',
+    stack: [['stand-timber-200'], ['floor-mesh-langstroth-8'], ['box-langstroth-8-medium', 'brood'], ['box-langstroth-8-medium', 'brood'], ['box-langstroth-8-medium', 'brood'], ['crown-langstroth-8'], ['roof-telescoping-langstroth-8']],
     fittings: ['entrance-block'],
   },
   {
@@ -94,16 +94,29 @@ function tell(story: Story): { hive: Hive; parts: Part[] } {
   }
 }
 
-function yard(id: string, name: string, note: string, stories: readonly Story[]): Yard {
+/** What lies in the shed of Kiln Bank: spare supers, and a home-made rim as it was measured. */
+function shedOfKilnBank(): Part[] {
+  let count = 0
+  const make = (patternId: string) => newPart(CATALOGUE.patterns.get(patternId)!, CATALOGUE, () => `shed/${count++}`)
+  const inch = (fraction: string, mm: number): Length => ({ mm, plusMinusMm: 1.5875, source: { mark: 'measured', text: 'folding rule, sixteenths' }, inches: fraction })
+  return [
+    { ...make('box-langstroth-medium'), hasHeld: ['honey'] },
+    { ...make('box-langstroth-medium'), hasHeld: ['honey', 'brood'], condition: 'worn' },
+    { ...make('box-langstroth-8-medium'), hasHeld: ['honey'] },
+    { ...make('eke-langstroth'), name: 'Home-made rim', measured: { outsideLength: inch('20', 508), outsideWidth: inch('16 1/8', 409.575), rimWidth: inch('3/4', 19.05) } },
+  ]
+}
+
+function yard(id: string, name: string, note: string, stories: readonly Story[], shed: readonly Part[] = []): Yard {
   const told = stories.map(tell)
-  return { ...emptyYard(id, name), note, hives: told.map(({ hive }) => hive), parts: told.flatMap(({ parts }) => parts) }
+  return { ...emptyYard(id, name), note, hives: told.map(({ hive }) => hive), parts: [...told.flatMap(({ parts }) => parts), ...shed] }
 }
 
 /** Both demo yards as one plan. */
 export function demoPlan() {
   return planOf([
     yard('sallow-quay', 'Sallow Quay', 'Harbour allotments, cool and maritime.', SALLOW_QUAY),
-    yard('kiln-bank', 'Kiln Bank', 'An old quarry edge, cold in winter.', KILN_BANK),
+    yard('kiln-bank', 'Kiln Bank', 'An old quarry edge, cold in winter.', KILN_BANK, shedOfKilnBank()),
   ])
 }
 

@@ -95,7 +95,8 @@ useHead({ title: 'Shed – Duvet' })
       </div>
       <p v-if="!view.yard" class="none">There is no yard yet. Start one in the Row.</p>
       <p v-else-if="rows.length === 0" class="none">{{ view.yard.name }} owns nothing yet. Choose a pattern above, or stack a hive.</p>
-      <table v-else>
+      <div v-else class="wide" tabindex="0" role="group" aria-label="What the yard owns">
+      <table>
         <thead><tr><th scope="col">Pattern</th><th scope="col">On hives</th><th scope="col">In the shed</th><th scope="col">Owned in all</th><th scope="col"><span class="visually-hidden">More</span></th></tr></thead>
         <tbody v-for="row in rows" :key="row.patternId" :data-shed-row="row.patternId">
           <tr>
@@ -124,6 +125,7 @@ useHead({ title: 'Shed – Duvet' })
           </template>
         </tbody>
       </table>
+      </div>
       <p class="caution">A box or comb that has held brood does not become a honey super. Look second-hand comb over for foul brood; notifiable disease is reported to the local bee inspector.</p>
     </main>
     <BenchSizes v-if="sizing" :part="sizing" :pattern="view.catalogue.patterns.get(sizing.patternId)" :name="sizing.name ?? patternName(sizing.patternId, view.catalogue, preferences.vocabulary)" @take="change($event); sizing = null" @close="sizing = null" />
@@ -156,6 +158,11 @@ main {
 
 h1 {
   font-size: 20px;
+}
+
+.wide {
+  position: relative;
+  overflow-x: auto;
 }
 
 table {

@@ -142,6 +142,7 @@ useHead({ title: 'Sources – Duvet' })
         <p v-for="pattern in ownPatterns" :key="pattern.id">{{ inWords(pattern.label, preferences.vocabulary) }} <button class="plain-button quiet" type="button" @click="removePattern(pattern)">Remove</button></p>
         <p v-if="blocked" class="wrong" role="alert">{{ capital(blocked.name) }} is in use: {{ blocked.users.join(', ') }}. Swap or drop those parts first. <button class="plain-button quiet" type="button" @click="blocked = null">All right</button></p>
       </section>
+      <div class="wide" tabindex="0" role="group" aria-label="Figures and their sources">
       <table>
         <thead><tr><th scope="col">What</th><th scope="col">Figure</th><th scope="col">Mark</th><th scope="col">Source</th><th scope="col">Used in</th><th scope="col"><span class="visually-hidden">Change</span></th></tr></thead>
         <tbody v-for="row in found.slice(0, page * PAGE)" :key="row.key" :data-figure="row.key">
@@ -165,6 +166,7 @@ useHead({ title: 'Sources – Duvet' })
           </tr>
         </tbody>
       </table>
+      </div>
       <p v-if="found.length === 0" class="soft">Nothing found. Try fewer words, or show everything.</p>
       <button v-if="found.length > page * PAGE" class="plain-button" type="button" @click="page++">Show more of {{ found.length }}</button>
     </main>
@@ -192,6 +194,11 @@ main {
 
 h1 {
   font-size: 20px;
+}
+
+.wide {
+  position: relative;
+  overflow-x: auto;
 }
 
 h2 {

@@ -1,6 +1,7 @@
 import { HyperFormula } from 'hyperformula'
 import { assess, assessHive, contextOf, measure } from '#core/assess'
 import { CATALOGUE } from '#core/catalogue'
+import { boxOfPattern, boxTable, frameTable } from '#core/fit'
 import { assembleHive, gapSumsOf, layOut, partsById } from '#core/geometry'
 import { buildHive, emptyYard, type Part, type Role, type Yard } from '#core/hive'
 import type { Length } from '#core/units'
@@ -26,6 +27,7 @@ export function benchCore(): void {
   assessTwelve()
   againstSpreadsheet()
   growth()
+  fitTables()
 }
 
 function assessTwelve(): void {
@@ -71,6 +73,20 @@ function againstSpreadsheet(): void {
   const ratio = median(theirs) / median(sums)
   tell('gap sums of 12 parts alone, every recess changed', `${spread(sums)}; spreadsheet ${spread(theirs)}; ratio ${ratio.toFixed(0)}`, ratio >= 100, 'at least 100')
   tell('  the same with faces built anew from the sizes', `${spread(fromSizes)}; ratio ${(median(theirs) / median(fromSizes)).toFixed(0)}`)
+}
+
+/** Every frame in every box, and every box on every box. */
+function fitTables(): void {
+  const yard = yardOf(TWELVE)
+  const context = contextOf(yard, yard.hives[0]!)
+  const run = () => {
+    const boxes = [...CATALOGUE.patterns.values()].filter(({ kind }) => kind === 'box').map((pattern) => boxOfPattern(pattern, CATALOGUE))
+    const frames = [...CATALOGUE.hanging.values()].filter(({ kind }) => kind === 'frame')
+    return [frameTable(frames, boxes, context), boxTable(boxes, context)].map((table) => table.length * table[0]!.length)
+  }
+  const sizes = run()
+  const times = timed(run, { rounds: 40, warmUp: 10 })
+  tell(`whole Fit table, ${sizes.join(' + ')} cells`, spread(times), median(times) < 50, '50 ms')
 }
 
 function growth(): void {

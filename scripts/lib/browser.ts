@@ -24,7 +24,7 @@ export async function openPage(browser: Browser, options: { width?: number; heig
   const complaints: string[] = []
   page.on('pageerror', (error) => complaints.push(String(error)))
   page.on('console', (message) => {
-    if (message.type() === 'error' && !/ERR_CONNECTION_REFUSED|ERR_FAILED|status of (409|422)/.test(message.text())) complaints.push(message.text())
+    if (message.type() === 'error' && !/ERR_(CONNECTION_\w+|FAILED|EMPTY_RESPONSE)|status of (409|422)/.test(message.text())) complaints.push(message.text())
   })
   return { context, page, complaints }
 }

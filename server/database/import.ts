@@ -36,11 +36,17 @@ async function into(database: Database, yard: Yard, device: string, now: string)
   const stored = (await readYard(database, yard.id))!
   const at = stored.yard.hives.length
   let next = stored.yard.parts.length
-  const edits: Edit[] = yard.hives.map((hive, i) => {
+  const known = new Set([...stored.yard.patterns, ...stored.yard.hanging].map(({ id }) => id))
+  const patterns: Edit[] = [
+    ...yard.patterns.filter(({ id }) => !known.has(id)).map((pattern) => ({ kind: 'set-pattern' as const, patternId: pattern.id, pattern })),
+    ...yard.hanging.filter(({ id }) => !known.has(id)).map((pattern) => ({ kind: 'set-hanging' as const, patternId: pattern.id, pattern })),
+  ]
+  const hives: Edit[] = yard.hives.map((hive, i) => {
     const own = new Set([...hive.stack, ...hive.attachments].map(({ partId }) => partId))
     const parts = yard.parts.filter(({ id }) => own.has(id)).map((part) => ({ at: next++, part }))
     return { kind: 'add-hive', at: at + i, hive, parts }
   })
+  const edits = [...patterns, ...hives]
   if (edits.length > 0) {
     const entry = { id: randomUUID(), madeAt: now, kind: 'do' as const, edit: { kind: 'batch' as const, edits } }
     const outcome = await commitEdits(database, yard.id, { baseRevision: stored.revision, device, edits: [entry] }, now)

@@ -146,7 +146,7 @@ describe('the hand', () => {
     const before = await layers(page)
     for (const [ups, turned] of [[0, false], [1, true], [2, false]] as const) {
       await page.keyboard.press('a')
-      await page.locator('[data-pattern="excluder-framed-langstroth"]').focus()
+      await page.locator('[data-pattern="excluder-framed-langstroth-8"]').focus()
       await page.keyboard.press('Enter')
       for (let i = 0; i < ups; i++) await page.keyboard.press('ArrowDown')
       if (turned) await page.keyboard.press('t')
@@ -166,7 +166,7 @@ describe('the hand', () => {
     const page = await session.open(hivePath('ticking/0'))
     await drawn(page)
     const before = await figures(page)
-    await page.locator('[data-pattern="eke-langstroth"]').click()
+    await page.locator('[data-pattern="eke-langstroth-8"]').click()
     expect(await figures(page)).not.toEqual(before)
     await page.keyboard.press('Escape')
     expect(await figures(page)).toEqual(before)

@@ -55,7 +55,7 @@ describe('a first hive', () => {
       await expect.poll(async () => (await layers(page)).length).toBe(before + 1)
     }
     await put(/^Timber stand/)
-    await put(/^Solid floor.*Langstroth/)
+    await put(/^Solid floor/)
     await put(/^Deep/)
     await put(/^Crown board/)
     await put(/^Telescoping roof/)

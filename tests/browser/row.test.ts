@@ -12,7 +12,7 @@ describe('the row', () => {
     expect(await page.locator('[data-hive]').count()).toBe(11)
     expect(await page.locator('[data-hive="Calico"]').innerText()).toMatch(/Mend: 15\.88 mm comb between, super 2 over super 1/)
     expect(await page.locator('[data-hive="Twill"]').innerText()).toMatch(/Good: nothing to mend/)
-    expect(await page.locator('.yard').first().innerText()).toMatch(/6 hives\s+4 to mend\s+2 good/)
+    await expect.poll(() => page.locator('.yard').first().innerText()).toMatch(/6 hives\s+4 to mend\s+2 good/)
   })
 
   it('opens a hive, copies one, removes one, and undoes it all', async () => {

@@ -18,7 +18,7 @@ const emit = defineEmits<{ turn: []; up: []; down: []; swap: []; takeOff: []; re
       <button class="plain-button" type="button" :disabled="lowest" @click="emit('down')">Down</button>
       <button class="plain-button" type="button" @click="emit('turn')">Turn over</button>
       <button class="plain-button" type="button" @click="emit('swap')">Swap…</button>
-      <button class="plain-button" type="button" @click="emit('above')">Add above…</button>
+      <button class="plain-button" type="button" @click="emit('above')">Add…</button>
     </template>
     <button class="plain-button" type="button" @click="emit('sizes')">Sizes…</button>
     <button class="plain-button" type="button" @click="emit('rename')">Name…</button>

@@ -17,7 +17,9 @@ const problems = reactive<Partial<Record<DimensionName, string>>>({})
 const meanings = reactive<Partial<Record<DimensionName, readonly string[]>>>({})
 const ruler = ref<(typeof RULERS)[number]['id']>(preferences.units === 'mm' ? 'half-mm' : 'thirty-second')
 const RULER_WORDS = { 'half-mm': '0.5 mm', 'one-mm': '1 mm', 'thirty-second': '1/32 in', sixteenth: '1/16 in' } as const
-onMounted(() => nextTick(() => { if (props.focus) document.getElementById(`size-${props.focus}`)?.focus() }))
+function focusWanted() {
+  if (props.focus) document.getElementById(`size-${props.focus}`)?.focus()
+}
 
 function shown(length: Length | undefined): string {
   return length ? showLength(length.mm, preferences.units) : 'not known'
@@ -58,7 +60,7 @@ function use({ dimension, mm, plusMinusMm, text, inches }: Reading) {
 </script>
 
 <template>
-  <ElDialog :model-value="true" :title="`Sizes of ${name}`" width="min(680px, 96vw)" top="6vh" append-to-body @close="emit('close')">
+  <ElDialog :model-value="true" :title="`Sizes of ${name}`" width="min(680px, 96vw)" top="6vh" append-to-body @opened="focusWanted" @close="emit('close')">
     <form @submit.prevent="save">
       <p>Type what the ruler says: 9 5/8, 9-5/8", 244mm, 24.4 cm. A figure without a unit is in {{ preferences.units === 'mm' ? 'millimetres' : 'inches' }}.</p>
       <label class="ruler">The ruler reads to

@@ -71,8 +71,8 @@ const measures = computed(() => {
   const level = along.find((name) => part.dimensions[name])
   const text = (name: DimensionName) => `${showLength(part.dimensions[name]!.mm, props.reader.units)}${part.part.measured?.[name] ? ' measured' : ''}`
   return [
-    ...(upright ? [{ name: upright as DimensionName, text: text(upright), path: `M${left + 16} ${top}V${bottom}`, x: left + 22, y: (top + bottom) / 2 + 5 }] : []),
-    ...(level ? [{ name: level as DimensionName, text: text(level), path: `M${left} ${bottom - 5}H${right}`, x: (left + right) / 2 - 34, y: bottom - 9 }] : []),
+    ...(upright ? [{ name: upright as DimensionName, text: text(upright), path: `M${left + 16} ${top}V${bottom}`, x: left + 22, y: bottom - top < 30 ? top - 8 : (top + bottom) / 2 + 5 }] : []),
+    ...(level ? [{ name: level as DimensionName, text: text(level), path: `M${left} ${bottom - 5}H${right}`, x: (left + right) / 2 + (bottom - top < 30 ? 20 : -34), y: bottom - top < 30 ? top - 8 : bottom - 9 }] : []),
   ]
 })
 function spoken(entry: (typeof parts.value)[number]): string {
@@ -141,10 +141,10 @@ function spoken(entry: (typeof parts.value)[number]): string {
       </g>
       <template v-if="callout.full">
         <text :x="layout.calloutX + 16" :y="callout.y - 12" font-size="12.5" :fill="SOFT_INK">{{ gapTitle(callout.gap, names) }}</text>
-        <text :x="layout.calloutX + 16" :y="callout.y + 6" font-size="14.5"><tspan font-size="17" font-weight="700">{{ showLength(callout.gap.mm, reader.units) }}</tspan><tspan dx="6" :fill="GRADE_COLOURS[callout.gap.grade]" font-weight="700">{{ verdictWord(callout.gap) }}</tspan></text>
+        <text :x="layout.calloutX + 16" :y="callout.y + 6" font-size="14.5"><tspan font-size="17" font-weight="700">{{ showLength(callout.gap.mm, reader.units) }}</tspan><tspan dx="6" :fill="GRADE_COLOURS[callout.gap.grade]" font-weight="700">{{ verdictWord(callout.gap).replace(', marginal', '?') }}</tspan></text>
         <text :x="layout.calloutX + 16" :y="callout.y + 22" font-size="12.5" :fill="SOFT_INK">{{ madeOf(callout.gap)[0] }}<tspan v-if="madeOf(callout.gap)[1]"> …</tspan></text>
       </template>
-      <text v-else :x="layout.calloutX + 16" :y="narrow ? callout.y - 3 : callout.y + 5" font-size="14"><tspan font-weight="700">{{ showLength(callout.gap.mm, reader.units) }}</tspan><tspan v-bind="narrow ? { x: layout.calloutX + 16, dy: 15 } : { dx: 6 }" :font-size="narrow ? 12 : 13" :fill="callout.gap.verdict === 'out-of-reach' ? SOFT_INK : GRADE_COLOURS[callout.gap.grade]">{{ narrow ? verdictWord(callout.gap).replace('out of the bees’ way', 'out of the way').replace(', marginal', '?') : verdictWord(callout.gap) }}</tspan></text>
+      <text v-else :x="layout.calloutX + 16" :y="narrow ? callout.y - 3 : callout.y + 5" font-size="14"><tspan font-weight="700">{{ showLength(callout.gap.mm, reader.units) }}</tspan><tspan v-bind="narrow ? { x: layout.calloutX + 16, dy: 15 } : { dx: 6 }" :font-size="narrow ? 12 : 13" :fill="callout.gap.verdict === 'out-of-reach' ? SOFT_INK : GRADE_COLOURS[callout.gap.grade]">{{ (narrow ? verdictWord(callout.gap).replace('out of the bees’ way', 'out of the way') : verdictWord(callout.gap)).replace(', marginal', '?') }}</tspan></text>
     </g>
   </svg>
 </template>

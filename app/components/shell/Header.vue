@@ -142,6 +142,10 @@ const redoText = computed(() => history.value.redo.at(-1))
     font-size: 15px;
   }
 
+  .views a {
+    padding: 0 5px;
+  }
+
   .history {
     margin-left: auto;
   }

@@ -1,0 +1,179 @@
+import { describe, expect, it } from 'vitest'
+import { DEMO, storedYards } from '../helpers/wire'
+import { drawn, figures, hivePath, saved, useSession } from './session'
+
+const session = useSession({ seed: DEMO })
+
+describe('Fit', () => {
+  it('tells what goes into what the yard owns, and overlays a pair with its clearances', async () => {
+    const page = await session.open('/fit')
+    await page.getByTestId('yard-choice').selectOption({ label: 'Kiln Bank' })
+    const cell = page.locator('[data-cell="frame-langstroth-medium|box-langstroth-deep"]')
+    expect(await cell.innerText()).toMatch(/void below\s*79\.38 mm/)
+    await cell.click()
+    const overlay = page.locator('.overlay')
+    expect(await overlay.innerText()).toContain('Bees fill the void with wild comb')
+    expect(await overlay.locator('svg text').allTextContents()).toEqual(expect.arrayContaining(['79.38 mm bar to the edge', '6.35 mm rim to bar', '9.53 mm end bar to wall', '7.94 mm lug on its rest']))
+    await page.getByRole('button', { name: 'inches' }).click()
+    expect(await cell.innerText()).toContain('3 1/8 in')
+    await page.getByRole('button', { name: 'mm', exact: true }).click()
+  })
+
+  it('puts any box on any other: 8 frames on 10, National on Langstroth', async () => {
+    const page = await session.open('/fit')
+    await page.locator('[data-mode="boxes"]').click()
+    await page.getByTestId('fit-filter').selectOption('all')
+    await page.locator('[data-cell="box-langstroth-8-deep|box-langstroth-deep"]').click()
+    expect(await page.locator('.overlay').innerText()).toMatch(/clear hole of 9\.53 mm at the left when centred, or 38\.1 mm on one side/)
+    await page.locator('[data-cell="box-national-super|box-langstroth-deep"]').click()
+    expect(await page.locator('.overlay').innerText()).toMatch(/Does not sit\..*An adapter board between the two closes it/s)
+  })
+
+  it('shows the rooms side by side, and what one size for all would mean', async () => {
+    const page = await session.open('/fit')
+    await page.getByTestId('yard-choice').selectOption({ label: 'Kiln Bank' })
+    await page.locator('[data-mode="rooms"]').click()
+    const rooms = page.locator('.rooms')
+    expect(await rooms.innerText()).toMatch(/National single\s+57 715\s+72\.9 dm²\s+35\.2 L/)
+    expect(await rooms.innerText()).toMatch(/One size for all, keeping the depth there is most of: \d+ of \d+ boxes/)
+  })
+
+  it('works on a phone without a wider page', async () => {
+    const page = await session.open('/fit', { width: 390, height: 844, touch: true })
+    await page.locator('td button').first().tap()
+    await page.locator('.overlay').waitFor()
+    for (const path of ['/fit', '/shed', '/sources']) {
+      await page.goto(session.server.url + path)
+      await page.locator('h1').waitFor()
+      expect(await page.evaluate(() => document.documentElement.scrollWidth), path).toBeLessThanOrEqual(390)
+    }
+  })
+})
+
+describe('measuring', () => {
+  it('starts from the drawing’s dimension, keeps every reading, and makes the verdict follow', async () => {
+    const page = await session.open(hivePath('flannel/0'))
+    await drawn(page)
+    await page.locator('[data-mm="10.175"] .press').click()
+    expect(await page.locator('.joint').innerText()).toMatch(/At worst\s+9\.18 mm to 11\.18 mm[\s\S]*Measure the framed excluder.*settles the verdict/)
+    const measure = async (text: string) => {
+      if (await page.locator('[data-measure="rimDepth"]').count() === 0) await page.locator('[data-part]').nth(3).click()
+      await page.locator('[data-measure="rimDepth"]').click()
+      await expect.poll(() => page.evaluate(() => document.activeElement?.id)).toBe('size-rimDepth')
+      await page.keyboard.type(text)
+      await page.keyboard.press('Enter')
+    }
+    await measure('6.5 mm')
+    await expect.poll(() => figures(page)).toContain(9.675)
+    await measure('6.0')
+    await expect.poll(() => figures(page)).toContain(9.175)
+    await page.locator('[data-measure="rimDepth"]').click()
+    expect(await page.getByText(/Read 2 times, 6 mm to 6\.5 mm/).count()).toBe(1)
+    await page.getByRole('button', { name: '6.5 ± 0.5 mm' }).click()
+    await expect.poll(() => figures(page)).toContain(9.675)
+    await saved(page)
+    const stored = (await storedYards(session.server.url))[1]!.yard.parts.find(({ patternId, readings }) => patternId === 'excluder-framed-langstroth' && readings)!
+    expect(stored.readings!.map(({ mm }) => mm)).toEqual([6.5, 6])
+    expect(stored.measured!.rimDepth!.mm).toBe(6.5)
+  })
+
+  it('refuses sizes that no part can have, with nothing typed lost', async () => {
+    const page = await session.open(hivePath('flannel/0'))
+    await drawn(page)
+    await page.locator('[data-part]').nth(2).click()
+    await page.getByRole('button', { name: 'Sizes…' }).click()
+    for (const [field, text, sentence] of [['insideLength', '510', /not smaller than the outside/], ['insideLength', '240', /walls thicker than half the box/], ['restToRest', '400', /does not lie between/]] as const) {
+      await page.getByTestId(`size-${field}`).fill(text)
+      await page.getByTestId('save-sizes').click()
+      expect(await page.getByRole('alert').first().innerText()).toMatch(sentence)
+      expect(await page.getByTestId(`size-${field}`).inputValue()).toBe(text)
+      await page.getByTestId(`size-${field}`).fill('')
+      await page.getByRole('button', { name: 'Cancel' }).click()
+      await page.getByRole('button', { name: 'Sizes…' }).click()
+    }
+  })
+})
+
+describe('the shed', () => {
+  it('counts what is owned, takes more in, and does not go below what stands', async () => {
+    const page = await session.open('/shed')
+    await page.getByTestId('yard-choice').selectOption({ label: 'Kiln Bank' })
+    const row = page.locator('[data-shed-row="box-langstroth-deep"]')
+    const own = row.getByRole('textbox')
+    await own.fill('1')
+    await row.getByRole('button', { name: 'Set' }).click()
+    expect(await row.getByRole('alert').innerText()).toMatch(/but \d stand on hives/)
+    const standing = Number(/but (\d) stand/.exec(await row.getByRole('alert').innerText())![1])
+    await row.getByRole('button', { name: /Count those/ }).click()
+    expect(await row.getByRole('alert').count()).toBe(0)
+    await own.fill(String(standing + 2))
+    await row.getByRole('button', { name: 'Set' }).click()
+    await expect.poll(() => row.locator('td').nth(1).innerText()).toBe('2')
+    await own.fill('many')
+    await row.getByRole('button', { name: 'Set' }).click()
+    expect(await row.getByRole('alert').innerText()).toContain('not a whole number')
+    await page.getByTestId('undo').click()
+    await expect.poll(() => row.locator('td').nth(1).innerText()).toBe('0')
+    await saved(page)
+  })
+
+  it('keeps condition and what a part has held', async () => {
+    const page = await session.open('/shed')
+    await page.getByTestId('yard-choice').selectOption({ label: 'Sallow Quay' })
+    const row = page.locator('[data-shed-row="box-national-super"]')
+    await row.getByRole('button', { name: 'Each part' }).click()
+    await row.locator('select').first().selectOption('needs-repair')
+    await row.locator('input[type="checkbox"]').first().check()
+    await saved(page)
+    const part = (await storedYards(session.server.url))[0]!.yard.parts.find(({ condition }) => condition)!
+    expect(part).toMatchObject({ condition: 'needs-repair', hasHeld: ['honey'] })
+  })
+})
+
+describe('Sources', () => {
+  it('shows a figure with its mark, overwrites it with what changes in sight, and takes it back', async () => {
+    const page = await session.open('/sources')
+    await page.getByTestId('yard-choice').selectOption({ label: 'Sallow Quay' })
+    await page.getByTestId('source-search').fill('crown national rim depth')
+    const row = page.locator('[data-figure="crown-national.rimDepth"]')
+    expect(await row.innerText()).toMatch(/7 mm ± 1 mm\s+M\s+from memory/)
+    await row.getByRole('button', { name: 'Change' }).click()
+    await page.getByTestId('own-figure').fill('wide')
+    await row.getByRole('button', { name: 'Use it' }).click()
+    expect(await row.getByRole('alert').innerText()).toContain('is not a length')
+    await page.getByTestId('own-figure').fill('5.5 mm')
+    expect(await page.getByTestId('effect').innerText()).toContain('Gingham: flush roof over crown board, 7 mm becomes 5.5 mm')
+    await row.getByRole('button', { name: 'Use it' }).click()
+    expect(await row.innerText()).toMatch(/5\.5 mm\s+own/)
+    await row.getByRole('button', { name: 'Take back' }).click()
+    expect(await row.innerText()).toMatch(/7 mm ± 1 mm\s+M/)
+    await saved(page)
+    expect((await storedYards(session.server.url))[0]!.yard.overrides).toEqual([])
+  })
+
+  it('keeps a pattern of one’s own, uses it like any other, and does not let it go while it is in use', async () => {
+    const page = await session.open('/sources')
+    await page.getByTestId('yard-choice').selectOption({ label: 'Sallow Quay' })
+    await page.getByTestId('new-pattern').click()
+    await page.getByTestId('keep-pattern').click()
+    expect(await page.getByRole('alert').innerText()).toContain('The name is empty')
+    await page.getByTestId('own-name').fill('National super, bottom space')
+    await page.getByTestId('own-like').selectOption('box-national-super')
+    await page.getByTestId('keep-pattern').click()
+    expect(await page.getByRole('alert').innerText()).toContain('is there already')
+    await page.getByTestId('own-name').fill('Uncle’s <super>')
+    await page.getByTestId('own-depth').fill('6 1/8 in')
+    await page.getByTestId('keep-pattern').click()
+    await page.getByText('Uncle’s <super>').first().waitFor()
+    await saved(page)
+    await page.goto(session.server.url + hivePath('twill/0'))
+    await drawn(page)
+    await page.locator('.tray .item', { hasText: 'Uncle’s <super>' }).click()
+    await page.getByTestId('put-down').click()
+    expect(await page.getByTestId('drawing').innerText()).toContain('155.6 mm')
+    await saved(page)
+    await page.goto(`${session.server.url}/sources`)
+    await page.locator('.own').getByRole('button', { name: 'Remove' }).click()
+    expect(await page.getByRole('alert').innerText()).toMatch(/is in use: Twill/)
+  })
+})
