@@ -54,6 +54,7 @@ async function takePictures(): Promise<void> {
   await desk.page.getByTestId('put-down').click()
   await desk.page.getByText('was changed in two places').waitFor()
   await shot(desk.page, 'conflict')
+  await desk.page.getByTestId('keep-theirs').click()
 
   await desk.page.goto(`${server.url}/fit`)
   await desk.page.getByTestId('yard-choice').selectOption({ label: 'Kiln Bank' })
