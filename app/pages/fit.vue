@@ -24,13 +24,17 @@ const owned = computed(() => {
   return { patterns, measured, frames }
 })
 const ofCatalogue = computed(() => [...view.catalogue.patterns.values()].filter(({ kind }) => kind === 'box').map((pattern) => boxOfPattern(pattern, view.catalogue)))
+const ownedBoxes = computed<FitBox[]>(() => [...ofCatalogue.value.filter(({ id }) => owned.value.patterns.has(id)), ...owned.value.measured])
 const boxes = computed<FitBox[]>(() => {
   if (filter.value === 'all') return ofCatalogue.value
-  if (filter.value !== 'owned') return ofCatalogue.value.filter(({ resolved }) => resolved.pattern!.format === filter.value || resolved.pattern!.own)
-  return [...ofCatalogue.value.filter(({ id }) => owned.value.patterns.has(id)), ...owned.value.measured]
+  return filter.value === 'owned' ? ownedBoxes.value : ofCatalogue.value.filter(({ resolved }) => resolved.pattern!.format === filter.value || resolved.pattern!.own)
 })
 const frames = computed(() => [...view.catalogue.hanging.values()].filter(({ kind, id, own }) => kind === 'frame' && (filter.value !== 'owned' || owned.value.frames.has(id) || own)))
-const lowers = computed(() => (mode.value === 'boxes' && filter.value !== 'owned' && filter.value !== 'all' ? ofCatalogue.value : boxes.value))
+/** Boxes of one format are held against what the yard owns first, and then against each other. */
+const lowers = computed(() => {
+  if (filter.value === 'owned' || filter.value === 'all') return boxes.value
+  return [...ownedBoxes.value.filter(({ id }) => !boxes.value.some((box) => box.id === id)), ...boxes.value]
+})
 const nameOf = ({ resolved }: FitBox) => {
   const name = capital(resolved.part.name ?? inWords(resolved.pattern!.label, preferences.vocabulary))
   return resolved.part.measured ? `${name}, measured` : name
@@ -45,10 +49,10 @@ function frameCell(fit: FrameFit) {
 function boxCell(fit: BoxFit) {
   const sits = fit.seat.verdict === 'seals' || fit.seat.verdict === 'thin'
   const grade: Grade = !sits ? 'stop' : fit.gap && fit.gap.grade !== 'good' ? fit.gap.grade : fit.seat.verdict === 'thin' ? 'watch' : 'good'
-  return { grade, marginal: fit.gap?.marginal ?? false, word: sits && fit.gap ? `gap ${figure(fit.gap.mm)}` : seatWord(fit), figure: sits ? seatWord(fit) : fit.seat.verdict === 'lip' ? '' : figure(fit.seat.mm), line: boxFitLine(fit, preferences.reader) }
+  return { grade, marginal: fit.seat.marginal || (fit.gap?.marginal ?? false), word: seatWord(fit), figure: sits ? (fit.gap ? `gap ${figure(fit.gap.mm)}` : '') : fit.seat.verdict === 'lip' ? '' : figure(fit.seat.mm), line: boxFitLine(fit, preferences.reader) }
 }
 const rows = computed(() => (mode.value === 'frames'
-  ? frames.value.map((frame) => ({ id: frame.id, name: capital(inWords(frame.label, preferences.vocabulary)), cells: boxes.value.map(({ resolved }) => frameCell(frameInBox(frame, resolved, view.context))) }))
+  ? frames.value.map((frame) => ({ id: frame.id, name: capital(inWords(frame.label, preferences.vocabulary)), cells: lowers.value.map(({ resolved }) => frameCell(frameInBox(frame, resolved, view.context))) }))
   : boxes.value.map((upper) => ({ id: upper.id, name: nameOf(upper), cells: lowers.value.map((lower) => boxCell(boxFit(lower, upper, view.context))) }))))
 const pair = computed(() => {
   if (!chosen.value) return null

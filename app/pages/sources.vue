@@ -1,10 +1,11 @@
 <script setup lang="ts">
 // Every figure that the product uses: its mark, its source, where it is used; overwritten for a yard, and taken back.
 import { CATALOGUE, countMarks, figuresOf, type DimensionName } from '#core/catalogue'
-import { LIMITS, limitKey, severityOrder, type LimitName } from '#core/checks'
+import { BANDS, LIMITS, limitKey, severityOrder, type LimitName } from '#core/checks'
 import { gapsChangedBy, type GapChange } from '#core/effect'
 import { assembleHive, partsById } from '#core/geometry'
 import type { Edit } from '#core/hive'
+import { FORMULA } from '#core/room'
 import { parseLength, showLength, type Length } from '#core/units'
 import { capital, dimensionWord, inWords, lengthProblemInWords, partNames, severityWord } from '#core/wording'
 
@@ -32,7 +33,7 @@ const used = computed(() => {
   return counts
 })
 const overridden = computed(() => new Map((view.yard?.overrides ?? []).map(({ key, length }) => [key, length])))
-interface Row { readonly key: string; readonly what: string; readonly value: string; readonly length: Length | null; readonly mark: string; readonly source: string; readonly usedIn: string; readonly unit: string; readonly used: boolean }
+interface Row { readonly key: string; readonly what: string; readonly value: string; readonly length: Length | null; readonly mark: string; readonly source: string; readonly usedIn: string; readonly unit: string; readonly used: boolean; readonly fixed?: boolean }
 const limitRows = computed<Row[]>(() => (Object.keys(LIMITS) as LimitName[]).map((name) => {
   const limit = LIMITS[name]
   const own = overridden.value.get(limitKey(name))
@@ -48,9 +49,15 @@ const figureRows = computed<Row[]>(() => figures.value.map(({ key, patternId, la
     length, mark: length.source.mark, source: length.source.text, usedIn: count === 0 ? 'not in this yard' : `${count} ${count === 1 ? 'part' : 'parts'} of this yard`, unit: 'mm', used: count > 0,
   }
 }))
+/** Figures inside formulas, the other bands, and masses: shown with their source, not overwritten one by one. */
+const fixedRows = computed<Row[]>(() => [
+  ...Object.entries(FORMULA).map(([name, { label, value, unit, source, usedIn }]) => ({ key: `formula.${name}`, what: capital(label), value: `${value} ${unit}`.trim(), length: null, mark: source.mark, source: source.text, usedIn, unit, used: true, fixed: true })),
+  ...(['single-figure', 'metric'] as const).map((preset) => ({ key: `band.${preset}`, what: `Bee space by ${preset === 'metric' ? 'metric practice' : 'one figure, give or take'}`, value: `${showLength(BANDS[preset].minMm, preferences.units)} to ${showLength(BANDS[preset].maxMm, preferences.units)}`, length: null, mark: 'C', source: 'common practice of the trade', usedIn: 'yards that choose it', unit: '', used: view.yard?.band === preset, fixed: true })),
+  ...[...view.catalogue.patterns.values(), ...view.catalogue.hanging.values()].flatMap(({ id, label, mass }) => (mass ? [{ key: `${id}.mass`, what: `${capital(inWords(label, preferences.vocabulary))}: mass`, value: `${mass.kg} ± ${Math.round(mass.plusMinusKg * 100) / 100} kg`, length: null, mark: mass.source.mark, source: mass.source.text, usedIn: 'not used yet', unit: 'kg', used: used.value.has(id), fixed: true }] : [])),
+])
 const found = computed(() => {
   const words = search.value.toLowerCase().split(/\s+/).filter(Boolean)
-  return [...limitRows.value, ...figureRows.value].filter((row) => (which.value === 'all' || (which.value === 'used' ? row.used : overridden.value.has(row.key))) && words.every((word) => `${row.what} ${row.source} ${row.mark}`.toLowerCase().includes(word)))
+  return [...limitRows.value, ...figureRows.value, ...fixedRows.value].filter((row) => (which.value === 'all' || (which.value === 'used' ? row.used : overridden.value.has(row.key))) && words.every((word) => `${row.what} ${row.source} ${row.mark}`.toLowerCase().includes(word)))
 })
 const marks = computed(() => countMarks(figuresOf(CATALOGUE)))
 
@@ -148,7 +155,7 @@ useHead({ title: 'Sources – Duvet' })
         <tbody v-for="row in found.slice(0, page * PAGE)" :key="row.key" :data-figure="row.key">
           <tr :class="{ mine: overridden.has(row.key) }">
             <th scope="row">{{ row.what }}</th><td class="figure">{{ row.value }}</td><td><abbr :title="MARK_WORDS[row.mark]">{{ row.mark }}</abbr></td><td class="soft">{{ row.source }}</td><td class="soft">{{ row.usedIn }}</td>
-            <td class="ways"><button v-if="overridden.has(row.key)" class="plain-button quiet" type="button" @click="takeBack(row.key)">Take back</button><button class="plain-button quiet" type="button" :disabled="!view.yard" @click="start(row)">Change</button></td>
+            <td class="ways"><button v-if="overridden.has(row.key)" class="plain-button quiet" type="button" @click="takeBack(row.key)">Take back</button><button v-if="!row.fixed" class="plain-button quiet" type="button" :disabled="!view.yard" @click="start(row)">Change</button></td>
           </tr>
           <tr v-if="editing === row.key">
             <td colspan="6">

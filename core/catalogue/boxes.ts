@@ -76,6 +76,10 @@ const SPECIAL: readonly Pattern[] = [
     contents: { framePatternId: 'frame-langstroth-deep', count: 10 }, more: { halves: true, dimensions: { divisionThickness: mm(9.5, MEMORY) } },
   }),
   box({
+    id: 'box-national-6-divided', format: 'national-6', names: ['National nucleus divided, 3 + 3', 'National nucleus divided, 3 + 3'], depth: inches('8 7/8', BS1300), restDepth: FLUSH_REST, usualRole: 'brood',
+    contents: { framePatternId: 'frame-national-deep', count: 6 }, more: { halves: true, dimensions: { divisionThickness: mm(9.5, MEMORY) } },
+  }),
+  box({
     id: 'box-drain-super', format: 'langstroth-10', names: ['drain-frame super', 'drain-frame super'], depth: inches('9 5/8', USDA), restDepth: SUNK_REST, usualRole: 'super',
     contents: { framePatternId: 'frame-drain', count: 7 }, more: { cleanComb: true },
   }),
@@ -94,7 +98,7 @@ export const BOXES: readonly Pattern[] = [
   ...langstrothBoxes('langstroth-8', ['deep', 'medium', 'shallow']),
   ...langstrothBoxes('langstroth-8-narrow', ['deep', 'medium', 'shallow']),
   ...langstrothBoxes('langstroth-5', ['deep', 'medium']),
-  box({ id: 'box-national-6-brood', format: 'national-6', names: ['National nucleus brood, 6 or 3 + 3', 'National nucleus brood, 6 or 3 + 3'], depth: inches('8 7/8', BS1300), restDepth: FLUSH_REST, usualRole: 'brood', contents: { framePatternId: 'frame-national-deep', count: 6 } }),
+  box({ id: 'box-national-6-brood', format: 'national-6', names: ['National nucleus brood, 6', 'National nucleus brood, 6'], depth: inches('8 7/8', BS1300), restDepth: FLUSH_REST, usualRole: 'brood', contents: { framePatternId: 'frame-national-deep', count: 6 } }),
   box({ id: 'box-16x10', format: '16x10', names: ['16×10 brood', '16×10 hive body'], depth: inches('10 1/2', MEMORY), restDepth: inches('3/8', MEMORY), usualRole: 'brood', contents: { framePatternId: 'frame-16x10', count: 11 } }),
   polyLangstroth('deep', '9 5/8'),
   polyLangstroth('medium', '6 5/8'),

@@ -15,34 +15,41 @@ export function checkJoints(measured: Measured, context: Context): Finding[] {
   })
 }
 
-function exactly(mm: number) {
-  return { mm, plusMinusMm: 0, likelyPlusMinusMm: 0 }
+function within(mm: number, plusMinusMm: number) {
+  return { mm, plusMinusMm, likelyPlusMinusMm: plusMinusMm / Math.SQRT2 }
+}
+
+/** The ± reaches a limit: the joint may as well be the other way. */
+function unsure(mm: number, plusMinusMm: number, limitMm: number): boolean {
+  return plusMinusMm > 0 && comparableMm(Math.abs(mm - limitMm)) <= comparableMm(plusMinusMm)
 }
 
 function roofFinding(joint: Joint): Finding[] | undefined {
   if (comparableMm(joint.roofShortMm) <= 0) return undefined
-  return [findingOf('joint.roof', 'stop', [joint.lowerId, joint.upperId], { measured: exactly(joint.roofShortMm) })]
+  return [findingOf('joint.roof', 'stop', [joint.lowerId, joint.upperId], { measured: within(joint.roofShortMm, joint.plusMinusMm) })]
 }
 
 function lipFinding({ lowerId, upperId, lipOnFlat }: Joint): Finding[] | undefined {
   return lipOnFlat ? [findingOf('joint.lip', 'stop', [lowerId, upperId])] : undefined
 }
 
-function openFinding({ lowerId, upperId, openMm }: Joint, { limits }: Context): Finding[] | undefined {
+function openFinding({ lowerId, upperId, openMm, plusMinusMm }: Joint, { limits }: Context): Finding[] | undefined {
   const side = SIDES.reduce((widest, other) => (openMm[other] > openMm[widest] ? other : widest))
   const mm = openMm[side]
   if (comparableMm(mm) <= 0) return undefined
   const sides = SIDES.filter((other) => comparableMm(openMm[other]) > 0).join(' ')
-  return [findingOf('joint.open', comparableMm(mm) > limits.beeTight ? 'stop' : 'mend', [lowerId, upperId], { measured: exactly(mm), facts: { side, sides } })]
+  const marginal = unsure(mm, plusMinusMm, 0) || unsure(mm, plusMinusMm, limits.beeTight)
+  return [findingOf('joint.open', marginal ? 'watch' : comparableMm(mm) > limits.beeTight ? 'stop' : 'mend', [lowerId, upperId], { measured: within(mm, plusMinusMm), marginal, facts: { side, sides } })]
 }
 
-function bearingFinding({ lowerId, upperId, bearingMm }: Joint, { limits }: Context): Finding[] | undefined {
+function bearingFinding({ lowerId, upperId, bearingMm, plusMinusMm }: Joint, { limits }: Context): Finding[] | undefined {
   const least = SIDES.flatMap((side) => {
     const mm = bearingMm[side]
     return mm === null ? [] : [{ side, mm }]
   }).reduce((a, b) => (b.mm < a.mm ? b : a))
-  if (comparableMm(least.mm) >= limits.bearing) return undefined
-  return [findingOf('joint.bearing', 'watch', [lowerId, upperId], { measured: exactly(least.mm), facts: { side: least.side, leastMm: limits.bearing } })]
+  const marginal = unsure(least.mm, plusMinusMm, limits.bearing)
+  if (comparableMm(least.mm) >= limits.bearing && !marginal) return undefined
+  return [findingOf('joint.bearing', 'watch', [lowerId, upperId], { measured: within(least.mm, plusMinusMm), marginal, facts: { side: least.side, leastMm: limits.bearing } })]
 }
 
 /** What closes a joint: the part put straight, the same part of the other format, an adapter; each is tried first. */

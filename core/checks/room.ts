@@ -1,6 +1,7 @@
 import type { PlacedPart } from '../geometry'
 import type { Stage } from '../hive'
 import { roomOf } from '../room/comb'
+import { FORMULA } from '../room/constants'
 import type { Context, Measured } from './context'
 import { findingOf, type Finding } from './finding'
 
@@ -14,7 +15,7 @@ export function checkRoom({ layout, assembled }: Measured, { stage, limits, prol
   const { cells, frames } = roomOf(brood.map(({ resolved }) => resolved), limits.cellWidth)
   if (stage === 'settling') return tooMuch(brood, frames)
   if (!LAYING_STAGES.has(stage)) return []
-  const factor = prolific ? 1.5 : 1
+  const factor = prolific ? FORMULA.prolific.value : 1
   const mend = limits.broodNeedMend * factor
   const watch = limits.broodNeedWatch * factor
   if (cells >= watch) return []

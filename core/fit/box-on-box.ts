@@ -16,6 +16,8 @@ export interface Seat {
   /** Bearing on each side; below zero the width of the hole. */
   readonly overlapMm: Readonly<Record<Side, number>>
   readonly plusMinusMm: number
+  /** The ± reaches a limit: it could go the other way. */
+  readonly marginal: boolean
   /** A board between the two formats would close it. */
   readonly adapterHelps: boolean
 }
@@ -27,8 +29,8 @@ export interface Seat {
 export function seatOn(lower: ResolvedPart, upper: ResolvedPart, limits: Pick<Limits, 'bearing'>): Seat {
   const below = facesOf(lower, false).upper.edge
   const above = facesOf(upper, false).lower.edge
-  const plusMinusMm = (plusMinusOf(lower) + plusMinusOf(upper)) / 2
-  if (!below || !above) return { verdict: 'does-not-sit', side: 'front', mm: 0, flushMm: 0, overlapMm: { front: 0, back: 0, left: 0, right: 0 }, plusMinusMm, adapterHelps: false }
+  const plusMinusMm = (below?.plusMinusMm ?? 0) + (above?.plusMinusMm ?? 0)
+  if (!below || !above) return { verdict: 'does-not-sit', side: 'front', mm: 0, flushMm: 0, overlapMm: { front: 0, back: 0, left: 0, right: 0 }, plusMinusMm, marginal: false, adapterHelps: false }
   const overlap = Object.fromEntries(SIDES.map((side) => [side, overlapMm(below, above, side)])) as Record<Side, number>
   const side = SIDES.reduce((worst, other) => (overlap[other] < overlap[worst] ? other : worst))
   const worst = overlap[side]
@@ -38,6 +40,7 @@ export function seatOn(lower: ResolvedPart, upper: ResolvedPart, limits: Pick<Li
   const open = verdict === 'open' || verdict === 'does-not-sit'
   return {
     verdict, side, mm: Math.abs(worst), flushMm: open ? flushHole(below, above, side) : 0, overlapMm: overlap, plusMinusMm,
+    marginal: !lip && plusMinusMm > 0 && [0, limits.bearing].some((limit) => comparableMm(Math.abs(worst - limit)) <= comparableMm(plusMinusMm)),
     adapterHelps: open && lower.pattern?.format !== upper.pattern?.format,
   }
 }
@@ -52,9 +55,4 @@ function flushHole(below: Edge, above: Edge, side: Side): number {
   const [small, large] = size(above, 'outside') < size(below, 'outside') ? [above, below] : [below, above]
   const wallMm = (size(large, 'outside') - size(large, 'inside')) / 2
   return Math.max(0, size(large, 'outside') - size(small, 'outside') - wallMm)
-}
-
-function plusMinusOf(part: ResolvedPart): number {
-  const lengths = [part.dimensions.outsideLength, part.dimensions.outsideWidth]
-  return Math.max(...lengths.map((length) => length?.plusMinusMm ?? 0))
 }

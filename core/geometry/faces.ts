@@ -18,6 +18,8 @@ export interface Edge {
   readonly nestingMm: number
   /** The entrance side of a floor does not bear. */
   readonly openFront: boolean
+  /** How far its outer and inner lines may be off on one side, added up. */
+  readonly plusMinusMm: number
 }
 
 /** A rectangle of a face with the first surface a bee would meet there. */
@@ -87,11 +89,16 @@ function outsideOf(part: ResolvedPart): Rect {
 }
 
 function ring(part: ResolvedPart, widthMm: number, openFront = false, outside = outsideOf(part)): Edge {
-  return { outside, inside: insetRect(outside, widthMm), ...lipOf(part), openFront }
+  return { outside, inside: insetRect(outside, widthMm), ...lipOf(part), openFront, plusMinusMm: outerPlusMinusMm(part) + dimension(part, 'rimWidth').plusMinusMm }
 }
 
 function plateEdge(outside: Rect, part?: ResolvedPart): Edge {
-  return { outside, inside: null, ...lipOf(part), openFront: false }
+  return { outside, inside: null, ...lipOf(part), openFront: false, plusMinusMm: part ? outerPlusMinusMm(part) : 0 }
+}
+
+/** Half of what the outside may be off, since both sides share it. */
+function outerPlusMinusMm(part: ResolvedPart): number {
+  return Math.max(dimension(part, 'outsideLength').plusMinusMm, dimension(part, 'outsideWidth').plusMinusMm) / 2
 }
 
 /** Interlocking edges have a lip, flat ones have none. */
@@ -124,7 +131,8 @@ function boxFaces(part: ResolvedPart): PartFaces {
   const outside = outsideOf(part)
   const inside = centredRect(dimensionMm(part, 'insideLength'), dimensionMm(part, 'insideWidth'))
   const upperInside = { ...inside, x0: -dimensionMm(part, 'restToRest') / 2, x1: dimensionMm(part, 'restToRest') / 2 }
-  const edge = { outside, ...lipOf(part), openFront: false }
+  const innerPlusMinusMm = Math.max(...(['insideLength', 'insideWidth', 'restToRest'] as const).map((name) => dimension(part, name).plusMinusMm)) / 2
+  const edge = { outside, ...lipOf(part), openFront: false, plusMinusMm: outerPlusMinusMm(part) + innerPlusMinusMm }
   const rest = dimension(part, 'restDepth')
   const lower: Zone[] = []
   const upper: Zone[] = []

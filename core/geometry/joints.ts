@@ -16,6 +16,8 @@ export interface Joint {
   readonly roofShortMm: number
   /** One edge interlocks and the other does not. */
   readonly lipOnFlat: boolean
+  /** Worst case of every figure on a side, added up. */
+  readonly plusMinusMm: number
 }
 
 /** Every joint between parts that bear on each other. Lengths in mm. Geometry. */
@@ -42,7 +44,7 @@ function jointOf(lower: PlacedPart, upper: PlacedPart, bearing: readonly PlacedP
   }
   const lipOnFlat = !telescopes && below.form !== above.form
   const roofShortMm = telescopes ? roofShort(upper, above.outside, bearing) : 0
-  return { lowerId: lower.part.id, upperId: upper.part.id, bearingMm, openMm, roofShortMm, lipOnFlat }
+  return { lowerId: lower.part.id, upperId: upper.part.id, bearingMm, openMm, roofShortMm, lipOnFlat, plusMinusMm: below.plusMinusMm + above.plusMinusMm }
 }
 
 /** The stretch from outer to inner rim on one side, as distances outward from the middle. */

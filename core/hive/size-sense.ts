@@ -18,7 +18,8 @@ export function sizeNonsense(sizes: Dimensions): SizeNonsense | undefined {
     const [within, without] = [mm(inside), mm(outside)]
     if (within === undefined || without === undefined) continue
     if (within >= without && sizes.skirtDepth === undefined) return { dimension: inside, problem: 'inside-larger' }
-    if (without - within > without / 2) return { dimension: inside, problem: 'walls-too-thick' }
+    const box = sizes.restToRest !== undefined
+    if (box && without - within > without / 2) return { dimension: inside, problem: 'walls-too-thick' }
   }
   const [rest, inside, outside] = [mm('restToRest'), mm('insideLength'), mm('outsideLength')]
   if (rest !== undefined && inside !== undefined && outside !== undefined && (rest < inside || rest >= outside)) return { dimension: 'restToRest', problem: 'rest-outside' }

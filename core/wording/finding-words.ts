@@ -33,6 +33,9 @@ interface Telling {
   readonly figure: string
 }
 
+/** Behind a verdict that the ± could turn. */
+const UNSURE = ' The figure may be off by more than it is from the limit: measure both parts to be sure.'
+
 type Told = Pick<FindingWords, 'title' | 'what' | 'fate'>
 
 /** A finding in the reader's words and units. */
@@ -44,7 +47,7 @@ export function findingInWords(finding: Finding, names: ReadonlyMap<string, stri
     figure: finding.measured ? withPlusMinus(finding.measured, reader) : '',
   }
   const told = TELL[finding.rule](telling)
-  const short = finding.rule === 'bee-space.gap' && finding.measured ? `${showLength(finding.measured.mm, reader.units)} ${verdictWord(finding.facts as never)}, ${told.title}` : told.title
+  const short = finding.rule === 'joint.open' && finding.measured ? `${showLength(finding.measured.mm, reader.units)} open, ${told.title}` : finding.rule === 'bee-space.gap' && finding.measured ? `${showLength(finding.measured.mm, reader.units)} ${verdictWord(finding.facts as never)}, ${told.title}` : told.title
   return { ...told, title: capital(told.title), short: capital(short), severity: severityWord(finding.severity), remedies: finding.remedies.map((remedy) => remedyInWords(remedy, named, catalogue, reader)) }
 }
 
@@ -100,12 +103,12 @@ const TELL: Record<Rule, (telling: Telling) => Told> = {
   'joint.open': ({ finding, part, figure }) => ({
     title: `${part(1)} on ${part(0)}`,
     what: `An opening ${figure} wide at the ${list(String(finding.facts.sides).split(' '))}: the two edges do not meet.`,
-    fate: 'Bees, rain and robbers get in.',
+    fate: `Bees, rain and robbers get in.${finding.marginal ? UNSURE : ''}`,
   }),
   'joint.bearing': ({ finding, part, figure, reader }) => ({
     title: `${part(1)} on ${part(0)}`,
     what: `Only ${figure} of wood on wood at the ${String(finding.facts.side)}; ${showLength(Number(finding.facts.leastMm), reader.units)} seals.`,
-    fate: 'A knock opens the joint to robbers and rain.',
+    fate: `A knock opens the joint to robbers and rain.${finding.marginal ? UNSURE : ''}`,
   }),
   'joint.roof': ({ part, figure }) => ({
     title: `${part(1)} does not go on`,

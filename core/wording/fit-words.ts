@@ -52,7 +52,8 @@ export function frameFitLine(fit: FrameFit, reader: Reader): string {
 
 /** A cell of the box table in a word. */
 export function seatWord({ seat }: BoxFit): string {
-  return { seals: 'seals', thin: 'seals barely', open: 'stands open', lip: 'lip on flat', 'does-not-sit': 'does not sit' }[seat.verdict]
+  const word = { seals: 'seals', thin: 'seals barely', open: 'stands open', lip: 'lip on flat', 'does-not-sit': 'does not sit' }[seat.verdict]
+  return seat.marginal ? `${word}?` : word
 }
 
 /** What happens when one box stands on another, in a line or two. */
@@ -68,7 +69,8 @@ export function boxFitLine({ seat, gap }: BoxFit, reader: Reader): string {
   }[seat.verdict]
   const adapter = seat.adapterHelps ? ' An adapter board between the two closes it.' : ''
   const between = gap ? ` Between their frames ${showLength(gap.mm, reader.units)}: ${verdictWord(gap)}.` : ''
-  return bearing + adapter + between
+  const sure = seat.marginal ? ` The sizes may be off by ${showLength(seat.plusMinusMm, reader.units)}: measure both to be sure.` : ''
+  return bearing + sure + adapter + between
 }
 
 const SHORT: Readonly<Record<string, string>> = {

@@ -21,7 +21,7 @@ function* sources(folder: string): Generator<string> {
 }
 
 function importsOf(path: string): string[] {
-  return [...readFileSync(path, 'utf8').matchAll(/(?:from|import)\s*\(?\s*['"]([^'"]+)['"]/g)].map(([, from]) => from!)
+  return [...readFileSync(path, 'utf8').matchAll(/^(?:[^'"\n]*\bfrom|[^'"\n]*\bimport)\s*\(?\s*['"]([^'"]+)['"]/gm)].map(([, from]) => from!)
 }
 
 function roomOf(path: string, from: string): Room | 'package' {

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 // Room for brood, arrangement by arrangement, against what a queen fills; and how many sizes the yard keeps.
-import { FILL, arrangements, honeyKg, roomOf, uniformKit } from '#core/room'
+import { FILL, FORMULA, arrangements, honeyKg, roomOf, uniformKit } from '#core/room'
 import { resolvePart } from '#core/geometry'
 import { findPart } from '#core/hive'
 import { showLength } from '#core/units'
@@ -9,7 +9,7 @@ import { capital, inWords } from '#core/wording'
 const view = useView()
 const preferences = usePreferences()
 const need = computed(() => ({ mend: view.context.limits.broodNeedMend * factor.value, watch: view.context.limits.broodNeedWatch * factor.value }))
-const factor = computed(() => (view.context.prolific ? 1.5 : 1))
+const factor = computed(() => (view.context.prolific ? FORMULA.prolific.value : 1))
 const usual = computed(() => arrangements(view.catalogue, view.context.limits.cellWidth))
 const own = computed(() => (view.yard?.hives ?? []).flatMap((hive) => {
   const boxes = (role: 'brood' | 'food') => hive.stack.filter((placement) => placement.role === role).flatMap(({ partId }) => {
@@ -29,7 +29,7 @@ const WORDS = { mend: 'too little: a second box is needed', watch: 'tight: a sec
 <template>
   <section class="rooms">
     <p>
-      A queen who lays {{ count(view.context.limits.layingPeak * factor) }} eggs a day fills {{ count(view.context.limits.layingPeak * factor * 21) }} cells in the 21 days that brood takes. With pollen and a food arch round it,
+      A queen who lays {{ count(view.context.limits.layingPeak * factor) }} eggs a day fills {{ count(view.context.limits.layingPeak * factor * FORMULA.broodDays.value) }} cells in the {{ FORMULA.broodDays.value }} days that brood takes. With pollen and a food arch round it,
       under {{ count(need.mend) }} cells is too little and under {{ count(need.watch) }} tight. Cells are counted at {{ showLength(view.context.limits.cellWidth, preferences.units) }} wide. A colony is kept {{ view.context.limits.foodYearMin }} to {{ view.context.limits.foodYearMax }} kg of honey a year; what a food box does not hold, the brood box stores.
     </p>
     <template v-for="group in [{ title: 'Brood arrangements side by side', rows: usual.map((one) => ({ ...one, foodKg: null })) }, { title: `Brood boxes of ${view.yard?.name ?? 'this yard'}`, rows: own }]" :key="group.title">

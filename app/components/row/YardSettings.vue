@@ -8,14 +8,14 @@ const props = defineProps<{ yard: Yard }>()
 const emit = defineEmits<{ close: [] }>()
 const yards = useYards()
 const preferences = usePreferences()
-const form = reactive({ name: props.yard.name, note: props.yard.note, band: props.yard.band })
+const form = reactive({ name: props.yard.name, note: props.yard.note, band: props.yard.band, prolific: props.yard.prolific })
 const wrong = ref(false)
 const WORDS = { range: 'The published range', 'single-figure': 'One figure, give or take', metric: 'Metric practice' } as const
 const bandText = (preset: (typeof BAND_PRESETS)[number]) => `${WORDS[preset]}: ${showFigure(BANDS[preset].minMm, preferences.units)} to ${showLength(BANDS[preset].maxMm, preferences.units)}`
 function save() {
   wrong.value = form.name.trim() === ''
   if (wrong.value) return
-  yards.perform(props.yard.id, { kind: 'set-yard', name: form.name.trim(), note: form.note, band: form.band })
+  yards.perform(props.yard.id, { kind: 'set-yard', name: form.name.trim(), note: form.note, band: form.band, prolific: form.prolific })
   emit('close')
 }
 </script>
@@ -32,6 +32,7 @@ function save() {
         <legend>What counts as bee space here</legend>
         <label v-for="preset in BAND_PRESETS" :key="preset"><input v-model="form.band" type="radio" name="band" :value="preset"> {{ bandText(preset) }}</label>
       </fieldset>
+      <label><input v-model="form.prolific" type="checkbox"> A prolific strain: half as much room again for brood</label>
       <button class="plain-button filled" type="submit">Save</button>
     </form>
   </ElDialog>

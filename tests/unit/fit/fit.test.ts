@@ -122,6 +122,17 @@ describe('boxes on boxes', () => {
     expect(found.overlapMm.front).toBeCloseTo(9.5, 1)
   })
 
+  it('says marginal where a measured part may as well seal as stand open', () => {
+    const eke = (outsideWidth: number, plusMinusMm: number) => ({ id: 'rim', patternId: 'eke-langstroth', contents: [], hasHeld: [], measured: { outsideWidth: exact(outsideWidth, plusMinusMm), rimWidth: exact(8) } })
+    const lower = box('box-langstroth-deep').resolved
+    expect(seatOn(lower, resolvePart(eke(412.75, 0), CATALOGUE), context.limits)).toMatchObject({ verdict: 'seals', marginal: false })
+    expect(seatOn(lower, resolvePart(eke(412.75, 6), CATALOGUE), context.limits)).toMatchObject({ verdict: 'seals', marginal: true, plusMinusMm: 3 })
+    const thin = build([L.floor, L.deep, L.eke, L.roof], { stage: 'winter', change: (part, i) => (i === 2 ? { ...part, measured: { outsideWidth: exact(412.75, 6), rimWidth: exact(8) } } : part) })
+    expect(thin.assessment.findings.find(({ rule }) => rule === 'joint.bearing')).toMatchObject({ severity: 'watch', marginal: true, measured: { mm: 8, plusMinusMm: 3 } })
+    const open = build([L.floor, L.deep, L.eke, L.roof], { stage: 'winter', change: (part, i) => (i === 2 ? { ...part, measured: { outsideWidth: exact(373, 6), rimWidth: exact(10) } } : part) })
+    expect(open.assessment.findings.find(({ rule }) => rule === 'joint.open')).toMatchObject({ severity: 'watch', marginal: true })
+  })
+
   it('seals exactly when the overlap of the edges is enough on all four sides (any sizes)', () => {
     const size = fc.record({ length: fc.integer({ min: 200, max: 600 }), width: fc.integer({ min: 200, max: 600 }), wall: fc.integer({ min: 5, max: 60 }) })
     const eke = (id: string, { length, width, wall }: { length: number; width: number; wall: number }) => resolvePart({ id, patternId: 'eke-langstroth', contents: [], hasHeld: [], measured: { outsideLength: exact(length), outsideWidth: exact(width), rimWidth: exact(wall) } }, CATALOGUE)
