@@ -26,6 +26,8 @@ export interface FrameFit {
   readonly clearances: FrameClearances
   /** How many hang side by side. */
   readonly count: number
+  /** What they leave beside them, mm. */
+  readonly sideMm: number
 }
 
 export interface FrameClearances {
@@ -48,7 +50,7 @@ export interface FrameClearances {
 export function frameInBox(frame: HangingPattern, box: ResolvedPart, { band, limits }: Pick<Context, 'band' | 'limits'>): FrameFit {
   const clearances = clearancesOf(frame, box)
   const count = Math.max(0, Math.floor((dimensionMm(box, 'insideWidth') + 1e-9) / frame.spacing.mm))
-  const said = (verdict: FrameVerdict, reason: FrameReason, deciding: Clearance, marginal = false): FrameFit => ({ verdict, reason, deciding, marginal, clearances, count })
+  const said = (verdict: FrameVerdict, reason: FrameReason, deciding: Clearance, marginal = false): FrameFit => ({ verdict, reason, deciding, marginal, clearances, count, sideMm: Math.round((dimensionMm(box, 'insideWidth') - count * frame.spacing.mm) * 1e6) / 1e6 })
   if (box.pattern?.sections) return said('does-not-fit', 'no-frames-here', { mm: 0, plusMinusMm: 0 })
   const { topBarPlay, lugBearing, endGap, topSpace, bottomSpace } = clearances
   const unsure = ({ mm, plusMinusMm }: Clearance, limit: number) => plusMinusMm > 0 && Math.abs(comparableMm(mm) - limit) <= plusMinusMm

@@ -20,7 +20,8 @@ const verdict = computed(() => (frameFit.value ? frameVerdictWord(frameFit.value
 const line = computed(() => (frameFit.value ? frameFitLine(frameFit.value, preferences.reader) : boxFitLine(seat.value!, preferences.reader)))
 
 const plan = computed(() => (frameFit.value ? frameInPlan(props.box, props.frame!, frameFit.value) : boxesInPlan(props.box, props.upper!, seat.value!.seat)))
-const stacked = computed(() => stackOfTwo(props.box, props.upper ?? props.box, view.catalogue).layout)
+const pair = computed(() => stackOfTwo(props.box, props.upper ?? props.box, view.catalogue))
+const stacked = computed(() => pair.value.layout)
 function shapes(axis: Axis) {
   const [lower, upper] = stacked.value.parts
   if (props.upper) return [...sectionOf(lower!, axis), ...sectionOf(upper!, axis)]
@@ -29,7 +30,9 @@ function shapes(axis: Axis) {
 }
 const heightMm = computed(() => stacked.value.parts[props.upper ? 1 : 0]!.topMm)
 const sectionDimensions = computed<DimensionLine[]>(() => {
-  if (!frameFit.value) return []
+  if (!frameFit.value) {
+    return pair.value.gaps.filter(({ place }) => place === 'frames').map(({ fromMm, toMm, mm }) => ({ x1: 0, y1: -fromMm, x2: 0, y2: -toMm, mm, label: 'between the frames', bad: seat.value?.gap?.grade !== 'good' }))
+  }
   const { reason, clearances: { topSpace, bottomSpace } } = frameFit.value
   const depth = props.box.resolved.dimensions.depth!.mm
   return [
@@ -48,7 +51,7 @@ const LOOKS = { lower: { fill: '#ead9b6', stroke: '#7d6233' }, hole: { fill: '#f
   <section class="overlay" aria-label="The pair, overlaid">
     <h2>{{ title }}</h2>
     <p><b>{{ capital(verdict) }}.</b> {{ line }}</p>
-    <p v-if="frameFit" class="soft">Side by side: {{ frameFit.count }}, each taking {{ showLength(frame!.spacing.mm, preferences.units) }}.</p>
+    <p v-if="frameFit" class="soft">Side by side: {{ frameFit.count }}, each taking {{ showLength(frame!.spacing.mm, preferences.units) }}; {{ showLength(frameFit.sideMm, preferences.units) }} is left beside the last one.</p>
     <figure>
       <figcaption>From above</figcaption>
       <svg :viewBox="`${-PLAN.width / 2} ${-PLAN.height / 2} ${PLAN.width} ${PLAN.height}`" role="img" :aria-label="`${title}, from above`">

@@ -12,6 +12,8 @@ const like = ref('box-langstroth-deep')
 const name = ref('')
 const typed = reactive<Record<string, string>>({})
 const problems = reactive<Record<string, string>>({})
+const hung = ref('')
+const count = ref('')
 
 const FRAME_LIMITS = { minMm: 1, maxMm: 700 }
 const patterns = computed(() => [...view.catalogue.patterns.values()].filter(({ kind }) => kind !== 'entrance-fitting' && kind !== 'floor-insert'))
@@ -22,7 +24,11 @@ const sizes = computed<readonly (readonly [string, Length])[]>(() => {
   if (base.value) return Object.entries(base.value.dimensions)
   return baseFrame.value ? HANGING_DIMENSIONS.map((dimension) => [dimension, baseFrame.value![dimension]] as const) : []
 })
-watch(like, () => { for (const key of Object.keys(typed)) delete typed[key] })
+watch(like, () => {
+  for (const key of Object.keys(typed)) delete typed[key]
+  hung.value = base.value?.normalContents?.framePatternId ?? ''
+  count.value = String(base.value?.normalContents?.count ?? '')
+}, { immediate: true })
 
 function read(dimension: string, text: string): ParsedLength {
   return base.value ? parseDimension(dimension as DimensionName, text, preferences.units) : parseLength(text, preferences.units, FRAME_LIMITS)
@@ -46,6 +52,7 @@ function keep() {
   }
   const nonsense = base.value && sizeNonsense(lengths)
   if (nonsense) problems[nonsense.dimension] ??= sizeNonsenseInWords(nonsense)
+  if (base.value?.kind === 'box' && hung.value !== '' && !/^([1-9]|[1-3]\d|40)$/.test(count.value.trim())) problems.count = 'Number of frames is not a whole number from 1 to 40: type how many it hangs, such as 10.'
   if (Object.keys(problems).length > 0) return
   emit('keep', editFor(own, lengths))
 }
@@ -53,8 +60,9 @@ function editFor(own: string, lengths: Record<string, Length>): Edit {
   const id = `own-${crypto.randomUUID()}`
   const label = { british: own, northAmerican: own }
   if (base.value) {
-    const { twinId: _twin, ...rest } = base.value
-    const pattern: Pattern = { ...rest, id, label, own: true, dimensions: lengths }
+    const { twinId: _twin, normalContents, ...rest } = base.value
+    const frames = base.value.kind !== 'box' ? normalContents : hung.value === '' ? undefined : hung.value === normalContents?.framePatternId && count.value === String(normalContents.count) ? normalContents : { framePatternId: hung.value, count: Number(count.value) }
+    const pattern: Pattern = { ...rest, id, label, own: true, dimensions: lengths, normalContents: frames }
     return { kind: 'set-pattern', patternId: id, pattern: JSON.parse(JSON.stringify(pattern)) as Pattern }
   }
   const hanging = { ...baseFrame.value!, ...(lengths as Record<HangingDimension, Length>), id, label, own: true } satisfies HangingPattern
@@ -78,6 +86,13 @@ function editFor(own: string, lengths: Record<string, Length>): Edit {
         <label :for="`own-${dimension}`">{{ dimensionWord(dimension as DimensionName) }}</label>
         <ElInput :id="`own-${dimension}`" v-model="typed[dimension]" :placeholder="showLength(length.mm, preferences.units)" :data-testid="`own-${dimension}`" />
         <p v-if="problems[dimension]" class="wrong" role="alert">{{ problems[dimension] }}</p>
+      </div>
+      <div v-if="base?.kind === 'box'" class="row">
+        <label for="own-frame">Frames it hangs</label>
+        <select id="own-frame" v-model="hung" data-testid="own-frame"><option value="">none</option><option v-for="one in frames.filter(({ kind }) => kind === 'frame')" :key="one.id" :value="one.id">{{ capital(inWords(one.label, preferences.vocabulary)) }}</option></select>
+        <label for="own-count">Number of frames</label>
+        <ElInput id="own-count" v-model="count" inputmode="numeric" :disabled="hung === ''" />
+        <p v-if="problems.count" class="wrong" role="alert">{{ problems.count }}</p>
       </div>
       <button class="plain-button filled" type="submit" data-testid="keep-pattern">Keep it</button>
     </form>

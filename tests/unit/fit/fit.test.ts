@@ -41,7 +41,7 @@ describe('frames in boxes', () => {
   })
 
   it('counts how many hang side by side', () => {
-    expect(fit('frame-langstroth-deep', 'box-langstroth-deep').count).toBe(10)
+    expect(fit('frame-langstroth-deep', 'box-langstroth-deep')).toMatchObject({ count: 10, sideMm: 25.4 })
     expect(fit('frame-langstroth-deep-narrow', 'box-langstroth-deep').count).toBe(11)
     expect(fit('frame-national-deep', 'box-national-brood').count).toBe(12)
     expect(fit('frame-langstroth-deep', 'box-langstroth-8-deep').count).toBe(9)
