@@ -1,6 +1,6 @@
 <script setup lang="ts">
 // Every figure that the product uses: its mark, its source, where it is used; overwritten for a yard, and taken back.
-import { CATALOGUE, countMarks, figuresOf, type DimensionName } from '#core/catalogue'
+import { CATALOGUE, FOOTPRINTS, countMarks, figuresOf, type DimensionName, type Format } from '#core/catalogue'
 import { BANDS, LIMITS, limitKey, severityOrder, type LimitName } from '#core/checks'
 import { gapsChangedBy, type GapChange } from '#core/effect'
 import { assembleHive, partsById } from '#core/geometry'
@@ -44,7 +44,7 @@ const figures = computed(() => figuresOf(view.catalogue))
 const figureRows = computed<Row[]>(() => figures.value.map(({ key, patternId, label, format, dimension, length }) => {
   const count = used.value.get(patternId) ?? 0
   return {
-    key, what: `${capital(inWords(label, preferences.vocabulary))}${format === 'any' ? '' : ` (${format})`}: ${dimensionWord(dimension as DimensionName).toLowerCase()}`,
+    key, what: `${capital(inWords(label, preferences.vocabulary))}${format in FOOTPRINTS && !inWords(label, preferences.vocabulary).includes(FOOTPRINTS[format as Format].name) ? ` (${FOOTPRINTS[format as Format].name})` : ''}: ${dimensionWord(dimension as DimensionName).toLowerCase()}`,
     value: `${showLength(length.mm, preferences.units)}${length.plusMinusMm > 0 ? ` ± ${showLength(length.plusMinusMm, preferences.units)}` : ''}`,
     length, mark: length.source.mark, source: length.source.text, usedIn: count === 0 ? 'not in this yard' : `${count} ${count === 1 ? 'part' : 'parts'} of this yard`, unit: 'mm', used: count > 0,
   }

@@ -134,7 +134,7 @@ describe('Sources', () => {
   it('shows a figure with its mark, overwrites it with what changes in sight, and takes it back', async () => {
     const page = await session.open('/sources')
     await page.getByTestId('yard-choice').selectOption({ label: 'Sallow Quay' })
-    await page.getByTestId('source-search').fill('crown national rim depth')
+    await page.getByTestId('source-search').fill('crown (national) rim depth')
     const row = page.locator('[data-figure="crown-national.rimDepth"]')
     expect(await row.innerText()).toMatch(/7 mm ± 1 mm\s+M\s+from memory/)
     await row.getByRole('button', { name: 'Change' }).click()

@@ -1,0 +1,34 @@
+import fc from 'fast-check'
+import { describe, expect, it } from 'vitest'
+import { assessHive } from '#core/assess'
+import { CATALOGUE } from '#core/catalogue'
+import { ROLES, STAGES, YAWS_DEG, applyEdit, withFreshIdentities } from '#core/hive'
+import { findingInWords, partNames } from '#core/wording'
+import { build, counter, type Layer } from '../../helpers/hives'
+
+const ids = [...CATALOGUE.patterns.values()].filter(({ kind }) => !['entrance-fitting', 'floor-insert', 'ballast'].includes(kind)).map(({ id }) => id)
+const layer = fc.record({ id: fc.constantFrom(...ids, 'box-of-tomorrow'), role: fc.constantFrom(...ROLES), turned: fc.boolean(), yawDeg: fc.constantFrom(...YAWS_DEG), x: fc.integer({ min: -60, max: 60 }), emptied: fc.boolean(), closed: fc.boolean() })
+
+describe('any stack at all', () => {
+  it('is assessed without a fault, in whole words, every remedy applies, and the same stack says the same twice', () => {
+    fc.assert(fc.property(fc.array(layer, { maxLength: 9 }), fc.constantFrom(...STAGES), (layers, stage) => {
+      const known = layers.map(({ id, role, turned }): Layer => [id === 'box-of-tomorrow' ? 'eke-national' : id, role, turned])
+      const built = build(known, { stage, change: (part, i) => {
+        const { id, emptied, closed } = layers[i]!
+        return { ...part, patternId: id, contents: emptied ? [] : part.contents, ...(closed ? { hole: 'closed' as const } : {}) }
+      } })
+      const hive = { ...built.hive, stack: built.hive.stack.map((placement, i) => ({ ...placement, yawDeg: layers[i]!.yawDeg, offsetMm: { x: layers[i]!.x, y: 0 } })) }
+      const yard = { ...built.yard, hives: [hive] }
+      const assessment = assessHive(yard, hive)
+      expect(JSON.stringify(assessHive(yard, hive))).toBe(JSON.stringify(assessment))
+      expect(new Set(assessment.findings.map(({ key }) => key)).size).toBe(assessment.findings.length)
+      expect(Number.isFinite(assessment.heightMm)).toBe(true)
+      const names = partNames(assessment.assembled, 'british')
+      for (const finding of assessment.findings) {
+        const words = findingInWords(finding, names, CATALOGUE, { units: 'mm', vocabulary: 'british' })
+        expect(`${words.title} ${words.what} ${words.fate} ${words.remedies.join(' ')}`).not.toMatch(/undefined|NaN|Infinity|null/)
+        for (const { edit } of finding.remedies) expect(applyEdit(yard, withFreshIdentities(edit, counter('fresh'))).ok).toBe(true)
+      }
+    }), { numRuns: 400 })
+  })
+})
