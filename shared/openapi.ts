@@ -61,6 +61,10 @@ export function openApiDocument(): Json {
         get: { operationId: 'listYards', summary: 'Every yard with its revision.', responses: { 200: answer('The yards.', listOf(ref('storedYard'))), ...refusals(403) } },
         post: { operationId: 'addYard', summary: 'A new yard.', requestBody: body(ref('yard')), responses: { 201: answer('Its revision.', object({ revision: integer })), ...refusals(400, 403, 409, 413, 422) } },
       },
+      '/api/yards/removed': { get: { operationId: 'listRemovedYards', summary: 'Yards that were taken away and can be brought back.', responses: { 200: answer('The yards.', listOf(object({ id: text, name: text, removedAt: text }))), ...refusals(403) } } },
+      '/api/yards/{id}/removed': {
+        put: { operationId: 'removeYard', summary: 'Take a yard away, or bring it back.', parameters: [yardId], requestBody: body(object({ removed: { type: 'boolean' } })), responses: { 200: answer('Done.', object({ removed: { type: 'boolean' } })), ...refusals(400, 403, 404, 422) } },
+      },
       '/api/yards/{id}/edits': {
         post: {
           operationId: 'commitEdits', summary: 'Edits made on a revision, all or none; one sent twice is saved once.', parameters: [yardId], requestBody: body(ref('submission')),

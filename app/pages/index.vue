@@ -73,7 +73,10 @@ async function addYard(name: string) {
     <ShellHeader :yard-id="lastYard" @help="help = true" />
     <main v-if="yards.loaded">
       <h1 class="visually-hidden">The row of hives</h1>
-      <RowStarts v-if="yards.yards.length === 0" @start="start" />
+      <template v-if="yards.yards.length === 0">
+        <RowStarts @start="start" />
+        <p v-if="yards.removed.length > 0" class="foot"><button v-for="yard in yards.removed" :key="yard.id" class="plain-button" type="button" @click="yards.bringBack(yard.id)">Bring back {{ yard.name }}</button></p>
+      </template>
       <template v-else>
         <RowYard
           v-for="yard in yards.yards" :key="yard.id" :yard="yard" :tallest-mm="tallestMm"
@@ -82,6 +85,7 @@ async function addYard(name: string) {
         <footer class="foot">
           <button class="plain-button" type="button" @click="newYard = true">New yard</button>
           <RowImport />
+          <button v-for="yard in yards.removed" :key="yard.id" class="plain-button" type="button" @click="yards.bringBack(yard.id)">Bring back {{ yard.name }}</button>
           <button class="plain-button" type="button" data-testid="export-all" @click="exportAll">Save everything as a plan file</button>
         </footer>
       </template>

@@ -42,6 +42,8 @@ export const server = {
   yards: () => ask<StoredYard[]>('/api/yards'),
   log: (yardId: string) => ask<LoggedEntry[]>(`/api/yards/${encodeURIComponent(yardId)}/log`),
   addYard: (yard: Yard) => send<{ revision: number }>('/api/yards', JSON.stringify(yard)),
+  removed: () => ask<{ id: string; name: string }[]>('/api/yards/removed'),
+  setRemoved: (yardId: string, removed: boolean) => ask<{ removed: boolean }>(`/api/yards/${encodeURIComponent(yardId)}/removed`, { method: 'PUT', body: JSON.stringify({ removed }), headers: { 'content-type': 'application/json' } }),
   commit: (yardId: string, submission: Submission) => send<{ revision: number }>(`/api/yards/${encodeURIComponent(yardId)}/edits`, JSON.stringify(submission)),
   importPlan: (text: string, device: string) => send<{ imported: { yardId: string; yardName: string; how: 'new' | 'beside' | 'into'; hives: number }[] }>('/api/plans/import', text, { 'x-device': encodeURIComponent(device) }),
 }

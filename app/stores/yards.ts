@@ -43,6 +43,8 @@ export const useYards = defineStore('yards', () => {
   const conflict = shallowRef<Conflict | null>(null)
   /** A sentence to tell the keeper, by whoever shows it. */
   const message = ref<string | null>(null)
+  /** Yards that were taken away. */
+  const removed = shallowRef<readonly { readonly id: string; readonly name: string }[]>([])
   const outbox = new Outbox(localStorage, tabId())
   const sending = new Set<string>()
   let retry: ReturnType<typeof setTimeout> | undefined
@@ -67,6 +69,7 @@ export const useYards = defineStore('yards', () => {
     held.value = new Map(answer.value.map((stored, i) => [stored.yard.id, { ...fresh(stored), log: logValue(logs[i]) }]))
     for (const { yardId, entries, baseRevision } of outbox.adopt()) if (held.value.has(yardId)) resume(yardId, entries, baseRevision)
     loaded.value = true
+    await loadRemoved()
   }
 
   function logValue(answer: Awaited<ReturnType<typeof server.log>> | undefined): readonly LoggedEntry[] {
@@ -260,6 +263,37 @@ export const useYards = defineStore('yards', () => {
     return perform(yardId, { kind: 'add-hive', at: yard.hives.length, hive, parts: placed }) ? hive.id : undefined
   }
 
+  /** Takes a yard away once everything of it is saved; it can be brought back. */
+  async function removeYard(yardId: string): Promise<void> {
+    const now = held.value.get(yardId)
+    if (!now) return
+    if (now.waiting.length > 0) {
+      message.value = `${now.yard.name} has changes that are not saved yet: wait until the server has them.`
+      return
+    }
+    const answer = await server.setRemoved(yardId, true)
+    if (!answer.ok) {
+      message.value = answer.problem.sentence
+      return
+    }
+    const left = new Map(held.value)
+    left.delete(yardId)
+    held.value = left
+    await loadRemoved()
+  }
+
+  async function bringBack(yardId: string): Promise<void> {
+    const answer = await server.setRemoved(yardId, false)
+    if (!answer.ok) message.value = answer.problem.sentence
+    else await takeServers(yardId)
+    await loadRemoved()
+  }
+
+  async function loadRemoved(): Promise<void> {
+    const answer = await server.removed()
+    if (answer.ok) removed.value = answer.value
+  }
+
   async function importPlan(text: string): Promise<{ ok: boolean; sentence: string; yardId?: string }> {
     const answer = await server.importPlan(text, preferences.device)
     if (!answer.ok) return { ok: false, sentence: answer.problem.sentence }
@@ -269,7 +303,7 @@ export const useYards = defineStore('yards', () => {
     return { ok: true, sentence: answer.value.imported.map(importedInWords).join(' '), yardId: answer.value.imported[0]?.yardId }
   }
 
-  return { yards, held, loaded, reachable, waitingCount, conflict, message, load, perform, undo, redo, historyOf, settle, addYard, addHive, importPlan }
+  return { yards, held, loaded, reachable, waitingCount, conflict, message, load, perform, undo, redo, historyOf, settle, addYard, addHive, importPlan, removed, removeYard, bringBack }
 })
 
 function importedInWords({ yardName, how, hives }: { yardName: string; how: 'new' | 'beside' | 'into'; hives: number }): string {

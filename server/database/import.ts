@@ -17,7 +17,7 @@ export async function importPlan(database: Database, plan: Plan, device: string,
   const done: Imported[] = []
   for (const yard of plan.yards) {
     const used = await identitiesInUse(database, yard)
-    if (used.yard && !used.inside) done.push(await into(database, yard, device, now))
+    if (used.yard && !used.inside && (await readYard(database, yard.id))) done.push(await into(database, yard, device, now))
     else done.push(await asYard(database, yard, used.yard || used.inside))
   }
   return done

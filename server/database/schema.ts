@@ -13,6 +13,8 @@ export const yards = sqliteTable('yards', {
   overrides: text({ mode: 'json' }).$type<readonly Override[]>().notNull().default([]),
   patterns: text({ mode: 'json' }).$type<readonly Pattern[]>().notNull().default([]),
   hanging: text({ mode: 'json' }).$type<readonly HangingPattern[]>().notNull().default([]),
+  /** When the yard was taken away; it stays, and can be brought back. */
+  removedAt: text(),
 })
 
 export const hives = sqliteTable('hives', {

@@ -1,4 +1,4 @@
-import { and, asc, desc, eq, gt, inArray } from 'drizzle-orm'
+import { and, asc, desc, eq, gt, inArray, isNotNull, isNull } from 'drizzle-orm'
 import type { Attachment, Hive, Part, Placement, Yard } from '#core/hive'
 import type { Database } from './client'
 import { attachments, edits, hives, parts, placements, yards } from './schema'
@@ -12,16 +12,27 @@ type Writer = Pick<Database, 'select' | 'insert' | 'update' | 'delete'>
 
 /** Every yard with its revision, in the keeper's order. */
 export async function readYards(database: Writer): Promise<StoredYard[]> {
-  const rows = await database.select().from(yards).orderBy(asc(yards.position))
+  const rows = await database.select().from(yards).where(isNull(yards.removedAt)).orderBy(asc(yards.position))
   const all: StoredYard[] = []
   for (const row of rows) all.push(await assembleYard(database, row))
   return all
 }
 
-/** One yard, or undefined. */
+/** One yard, or undefined; one that was removed is not there. */
 export async function readYard(database: Writer, yardId: string): Promise<StoredYard | undefined> {
-  const [row] = await database.select().from(yards).where(eq(yards.id, yardId))
+  const [row] = await database.select().from(yards).where(and(eq(yards.id, yardId), isNull(yards.removedAt)))
   return row && assembleYard(database, row)
+}
+
+/** Takes a yard away, or brings it back with null; false when there is none. */
+export async function setRemoved(database: Writer, yardId: string, removedAt: string | null): Promise<boolean> {
+  const done = await database.update(yards).set({ removedAt }).where(eq(yards.id, yardId)).returning({ id: yards.id })
+  return done.length > 0
+}
+
+/** Yards that were taken away and can be brought back. */
+export function readRemoved(database: Writer): Promise<{ id: string; name: string; removedAt: string | null }[]> {
+  return database.select({ id: yards.id, name: yards.name, removedAt: yards.removedAt }).from(yards).where(isNotNull(yards.removedAt)).orderBy(asc(yards.position))
 }
 
 async function assembleYard(database: Writer, row: typeof yards.$inferSelect): Promise<StoredYard> {

@@ -78,6 +78,20 @@ describe('yards', () => {
   })
 })
 
+describe('taking a yard away', () => {
+  it('hides it, keeps everything, and brings it back', async () => {
+    const put = async (id: string, body: unknown) => (await fetch(`${server.url}/api/yards/${id}/removed`, { method: 'PUT', body: JSON.stringify(body) })).status
+    const before = await yardNow('kiln-bank')
+    expect(await put('kiln-bank', { removed: true })).toBe(200)
+    expect((await storedYards(server.url)).map(({ yard }) => yard.id)).not.toContain('kiln-bank')
+    expect(await get(`${server.url}/api/yards/removed`)).toMatchObject([{ id: 'kiln-bank', name: 'Kiln Bank' }])
+    expect((await post(editsUrl('kiln-bank'), submission(before.revision, [addSuper('serge/0', 0)]))).status).toBe(404)
+    expect(await put('kiln-bank', { removed: false })).toBe(200)
+    expect(await yardNow('kiln-bank')).toEqual(before)
+    expect([await put('nowhere', { removed: true }), await put('kiln-bank', { removed: 'yes' })]).toEqual([404, 422])
+  })
+})
+
 describe('bringing plans in', () => {
   const importUrl = () => `${server.url}/api/plans/import`
 

@@ -97,6 +97,15 @@ describe('a first hive', () => {
     await saved(page)
   })
 
+  it('finds nothing serious on the other views either', async () => {
+    const page = await session.open('/fit')
+    for (const path of ['/fit', '/shed', '/sources']) {
+      await page.goto(session.server.url + path)
+      await page.locator('main table').first().waitFor()
+      expect(await seriousOn(page), path).toEqual([])
+    }
+  })
+
   it('says so where a hive is not', async () => {
     const page = await session.open(hivePath('nowhere'))
     await page.getByText('This hive is not here.').waitFor()

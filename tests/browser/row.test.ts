@@ -48,6 +48,19 @@ describe('the row', () => {
     await page.getByRole('heading', { name: '<script>alert(1)</script>' }).waitFor()
   })
 
+  it('takes a yard away and brings it back', async () => {
+    const page = await session.open()
+    const yard = page.getByRole('heading', { name: 'Kiln Bank', exact: true })
+    await yard.waitFor()
+    await page.locator('.yard', { has: yard }).getByRole('button', { name: 'Yard…' }).click()
+    await page.getByTestId('remove-yard').click()
+    await yard.waitFor({ state: 'detached' })
+    await page.reload()
+    await page.getByRole('button', { name: 'Bring back Kiln Bank' }).click()
+    await yard.waitFor()
+    await page.waitForSelector('[data-hive="Corduroy"]')
+  })
+
   it('works on a phone: scrolls sideways, and a hive is edited by touch alone', async () => {
     const page = await session.open('/', { width: 390, height: 844, touch: true })
     await page.waitForSelector('[data-hive="Twill"]')

@@ -33,7 +33,11 @@ function save() {
         <label v-for="preset in BAND_PRESETS" :key="preset"><input v-model="form.band" type="radio" name="band" :value="preset"> {{ bandText(preset) }}</label>
       </fieldset>
       <label><input v-model="form.prolific" type="checkbox"> A prolific strain: half as much room again for brood</label>
-      <button class="plain-button filled" type="submit">Save</button>
+      <div class="ways">
+        <button class="plain-button filled" type="submit">Save</button>
+        <button class="plain-button" type="button" data-testid="remove-yard" @click="yards.removeYard(yard.id); emit('close')">Remove this yard</button>
+      </div>
+      <p class="soft">A yard that is removed can be brought back from the foot of the Row.</p>
     </form>
   </ElDialog>
 </template>
@@ -59,6 +63,15 @@ input[type='radio'] {
   width: 18px;
   height: 18px;
   accent-color: var(--indigo);
+}
+
+.ways {
+  display: flex;
+  gap: 10px;
+}
+
+.soft {
+  color: var(--soft-ink);
 }
 
 .wrong {

@@ -1,0 +1,6 @@
+import { defineEventHandler } from 'h3'
+import { readRemoved } from '../../database/yards'
+import { withDatabase } from '../../utils/database'
+
+/** Yards that were taken away and can be brought back. */
+export default defineEventHandler(() => withDatabase(readRemoved))

@@ -1,0 +1,1 @@
+ALTER TABLE `yards` ADD `removed_at` text;
