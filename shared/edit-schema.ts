@@ -45,7 +45,7 @@ function editOf(depth: number): yup.Lazy<yup.AnyObject> {
     const kind = (value as { kind?: unknown } | null)?.kind
     if (kind === 'batch' && depth > 0) return edit('batch', { edits: yup.array().strict().of(editOf(depth - 1) as never).required().max(500) })
     const known = Object.hasOwn(SIMPLE, String(kind)) ? SIMPLE[kind as keyof typeof SIMPLE] : undefined
-    return known ?? yup.object({ kind: yup.string().strict().required('${path} is missing').oneOf([...Object.keys(SIMPLE), 'batch'], '${path} is no edit that Duvet knows') }).strict().required()
+    return known ?? yup.object({ kind: yup.string().strict().required('${path} is missing').oneOf(Object.keys(SIMPLE), kind === 'batch' ? '${path} is a batch in too many batches' : '${path} is no edit that Duvet knows') }).strict().required()
   })
 }
 export const editSchema = editOf(4)
