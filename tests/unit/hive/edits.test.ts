@@ -2,7 +2,7 @@ import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { CATALOGUE } from '#core/catalogue'
 import {
-  PLACEHOLDER, applyEdit, emptyYard, foldHistory, freeName, hivesTouchedBy, newPart, newPlacement, partIdsOf, planOf, planProblem, shedOf, startHive, swapEdit, usualPlace, withFreshIdentities, withMeasured, withOwnIdentities,
+  PLACEHOLDER, applyEdit, foldHistory, freeName, hivesTouchedBy, newPart, newPlacement, partIdsOf, planOf, planProblem, shedOf, swapEdit, usualPlace, withFreshIdentities, withMeasured, withOwnIdentities,
   type Edit, type LogEntry, type Yard,
 } from '#core/hive'
 import { someEdit, twoHives } from '../../helpers/edits'
