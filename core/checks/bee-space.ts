@@ -3,17 +3,26 @@ import { comparableMm } from '../units'
 import { isMarginal, limitDistance, outsideMm } from './band'
 import { canStandEitherWay } from './better-way'
 import type { Context, Measured } from './context'
-import { findingOf, type Finding, type Remedy, type Severity } from './finding'
+import { bySeverity, findingOf, type Finding, type Remedy, type Severity } from './finding'
 import type { JudgedGap } from './judge-gap'
 import { exchange, swapFor, takeOff, turnOver } from './remedies'
 import { worthwhile, type Trial } from './trial'
 
 /** Each vertical gap of the chain that is not good, with what mends it. */
 export function checkVerticalGaps(measured: Measured, context: Context): Finding[] {
-  return measured.gaps.flatMap((gap) => {
-    if (gap.grade === 'good') return []
-    return [gap.place === 'through-open' ? openSpaceFinding(measured, gap, gap.grade) : gapFinding(measured, gap, gap.grade, context)]
-  })
+  const worst = new Map<string, Finding>()
+  for (const gap of measured.gaps) {
+    if (gap.grade === 'good') continue
+    const finding = gap.place === 'through-open' ? openSpaceFinding(measured, gap, gap.grade) : gapFinding(measured, gap, gap.grade, context)
+    const known = worst.get(finding.key)
+    if (!known || isWorse(finding, known)) worst.set(finding.key, finding)
+  }
+  return [...worst.values()]
+}
+
+/** Of two findings at one place (frames of two sizes in a box, say) the graver one is told, and the larger of equals. */
+function isWorse(a: Finding, b: Finding): boolean {
+  return bySeverity(a, b) < 0 || (a.severity === b.severity && Math.abs(a.measured?.mm ?? 0) > Math.abs(b.measured?.mm ?? 0))
 }
 
 /** The gap at this joint after a trial, where it comes nearer the band. */

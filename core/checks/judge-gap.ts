@@ -28,7 +28,7 @@ const OPEN_SPACE_STAGES: ReadonlySet<Stage> = new Set(['settling', 'after-crop',
  */
 export function judgeGap(gap: Gap, { band, stage, limits }: Pick<Context, 'band' | 'stage' | 'limits'>): JudgedGap {
   if (gap.place === 'through-open') return judgeOpen(gap, stage)
-  if (gap.place === 'no-frames') return judgeWithoutFrames(gap, band)
+  if (gap.place === 'no-frames') return judgeWithoutFrames(gap, gap.lowerSurface === 'floor' || gap.lowerSurface === 'floor-mesh' ? floorBandOf(limits) : band)
   const own = gap.place === 'floor' ? floorBandOf(limits) : band
   const nearest = limitDistance(gap.mm, own)
   const marginal = isMarginal(gap.plusMinusMm, nearest)

@@ -5,8 +5,8 @@ import { dimension, dimensionMm, type ResolvedPart } from './resolve'
 import { termOf, type Term, type TermName } from './term'
 
 export type Surface =
-  | 'top-bars' | 'bottom-bars' | 'floor' | 'floor-mesh' | 'board' | 'sheet' | 'rods' | 'screen' | 'chips' | 'slab' | 'underside'
-  | 'hole' | 'feeder' | 'open' | 'unknown'
+  | 'top-bars' | 'bottom-bars' | 'floor' | 'floor-mesh' | 'board' | 'division' | 'sheet' | 'rods' | 'screen' | 'chips' | 'slab' | 'underside'
+  | 'hole' | 'feeder' | 'open' | 'opening' | 'unknown'
 
 export type Passes = 'bee' | 'worker' | 'air' | 'nothing'
 
@@ -20,6 +20,11 @@ export interface Edge {
   readonly openFront: boolean
   /** How far its outer and inner lines may be off on one side, added up. */
   readonly plusMinusMm: number
+}
+
+/** A space that goes through the part: an empty part is open, a board with a way through has an opening. */
+export function goesThrough(surface: Surface): boolean {
+  return surface === 'open' || surface === 'opening'
 }
 
 /** A rectangle of a face with the first surface a bee would meet there. */
@@ -198,10 +203,10 @@ function ekeFaces(part: ResolvedPart): PartFaces {
   return { lower: { edge, zones: [open] }, upper: { edge, zones: [open] }, depthMm: open.recess.mm, skirtMm: 0, nested: false }
 }
 
-/** A board with a rim on both faces and nothing to pass through. */
+/** A board with a rim on both faces and nothing to pass through: a cover to the colony below, a floor to the one above. */
 function boardBetweenRims(part: ResolvedPart): PartFaces {
   const edge = ring(part, dimensionMm(part, 'rimWidth'))
-  const face = { edge, zones: [zone(part, edge.inside ?? edge.outside, 'rim', dimension(part, 'rimDepth'), 'board', 'nothing')] }
+  const face = { edge, zones: [zone(part, edge.inside ?? edge.outside, 'rim', dimension(part, 'rimDepth'), 'division', 'nothing')] }
   return { lower: face, upper: face, depthMm: dimensionMm(part, 'boardThickness') + 2 * dimensionMm(part, 'rimDepth'), skirtMm: 0, nested: false }
 }
 
@@ -220,7 +225,7 @@ function adapterFaces(part: ResolvedPart): PartFaces {
     const edge = rims[which] ? ring(part, dimensionMm(part, 'rimWidth'), false, footprint) : { ...plateEdge(board, part), inside: opening }
     const recess = rims[which] ? rim : { ...rim, mm: 0, plusMinusMm: 0 }
     const shelf = around(rims[which] ? insetRect(footprint, dimensionMm(part, 'rimWidth')) : board, opening)
-    return { edge, zones: [openZone(part, opening, depth), ...shelf.map((rect) => zone(part, rect, rims[which] ? 'rim' : 'flat-side', recess, 'board', 'nothing'))] }
+    return { edge, zones: [{ ...openZone(part, opening, depth), surface: 'opening' }, ...shelf.map((rect) => zone(part, rect, rims[which] ? 'rim' : 'flat-side', recess, 'board', 'nothing'))] }
   }
   return { lower: faceOf('lower'), upper: faceOf('upper'), depthMm: depth.mm, skirtMm: 0, nested: false }
 }

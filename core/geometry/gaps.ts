@@ -1,4 +1,4 @@
-import type { Surface, Zone } from './faces'
+import { goesThrough, type Surface, type Zone } from './faces'
 import type { Layout, PlacedPart } from './layout'
 import { covers, overlapOf, type Rect } from './rect'
 import { sumTerms, type Sum, type Term } from './term'
@@ -60,7 +60,7 @@ export function gapSumsOf(layout: Layout): GapSum[] {
     const { zones } = parts[at]!.faces.upper
     for (let z = 0; z < zones.length; z++) {
       const zone = zones[z]!
-      if (zone.surface !== 'open' && zone.surface !== 'hole') sumUp(parts, at + 1, zone.rect, zone.recess.mm, parts[at]!, zone, false, sums)
+      if (!goesThrough(zone.surface) && zone.surface !== 'hole') sumUp(parts, at + 1, zone.rect, zone.recess.mm, parts[at]!, zone, false, sums)
     }
   }
   return sums
@@ -74,7 +74,7 @@ function sumUp(parts: readonly PlacedPart[], index: number, rect: Rect, mm: numb
     const zone = zones[z]!
     if (zone.surface === 'hole' || !meetsBroadly(rect, zone.rect)) continue
     const sum = mm + zone.recess.mm
-    if (zone.surface === 'open') sumUp(parts, index + 1, overlapOf(rect, zone.rect)!, sum, from, below, true, sums)
+    if (goesThrough(zone.surface)) sumUp(parts, index + 1, overlapOf(rect, zone.rect)!, sum, from, below, open || zone.surface === 'open', sums)
     else sums.push({ lowerId: from.part.id, upperId: part.part.id, place: placeOf(below.surface, zone.surface, open), mm: sum })
   }
   if (part.faces.nested && !(zones[0] && covers(zones[0].rect, rect))) sumUp(parts, index + 1, rect, mm, from, below, open, sums)
@@ -104,7 +104,7 @@ type Emit = (trace: Trace, to: PlacedPart, zone: Zone, terms: readonly Term[]) =
 function followAll(layout: Layout, emit: Emit): void {
   for (const from of layout.parts) {
     for (const zone of from.faces.upper.zones) {
-      if (zone.surface === 'open') continue
+      if (goesThrough(zone.surface)) continue
       follow(layout, from.index + 1, zone.rect, { from, zone, terms: [zone.recess], throughIds: [] }, emit)
     }
   }
@@ -116,7 +116,8 @@ function follow(layout: Layout, index: number, rect: Rect, trace: Trace, emit: E
   for (const zone of part.faces.lower.zones) {
     if (!meetsBroadly(rect, zone.rect)) continue
     const terms = [...trace.terms, zone.recess]
-    if (zone.surface === 'open') follow(layout, index + 1, overlapOf(rect, zone.rect)!, { ...trace, terms, throughIds: [...trace.throughIds, part.part.id] }, emit)
+    const throughIds = zone.surface === 'open' ? [...trace.throughIds, part.part.id] : trace.throughIds
+    if (goesThrough(zone.surface)) follow(layout, index + 1, overlapOf(rect, zone.rect)!, { ...trace, terms, throughIds }, emit)
     else emit(trace, part, zone, terms)
   }
   const first = part.faces.lower.zones[0]
@@ -155,12 +156,14 @@ function passesBees(zone: Zone): boolean {
   return zone.passes === 'bee' || zone.passes === 'worker'
 }
 
+const ACTS_AS_FLOOR: ReadonlySet<Surface> = new Set(['floor', 'floor-mesh', 'division'])
+
 function placeOf(lower: Surface, upper: Surface, throughOpen: boolean): GapPlace {
   const framesBelow = lower === 'top-bars'
   const framesAbove = upper === 'bottom-bars'
   if (throughOpen) return 'through-open'
   if (framesBelow && framesAbove) return 'frames'
-  if (framesAbove) return isExcluder(lower) ? 'excluder' : lower === 'floor' || lower === 'floor-mesh' ? 'floor' : 'cover'
+  if (framesAbove) return isExcluder(lower) ? 'excluder' : ACTS_AS_FLOOR.has(lower) ? 'floor' : 'cover'
   if (framesBelow) return isExcluder(upper) ? 'excluder' : 'cover'
   return 'no-frames'
 }

@@ -1,4 +1,4 @@
-import type { Layout, PlacedPart } from '../../geometry'
+import { goesThrough, type Layout, type PlacedPart } from '../../geometry'
 import type { Context, Measured } from '../context'
 import { findingOf, type Finding, type Remedy } from '../finding'
 import { add, openHole, takeOff } from '../remedies'
@@ -9,7 +9,8 @@ export function checkFeedersAndEmptyBoxes(measured: Measured, context: Context):
 }
 
 function closesAbove({ faces }: PlacedPart): boolean {
-  return faces.lower.zones[0]?.surface !== 'open'
+  const surface = faces.lower.zones[0]?.surface
+  return surface === undefined || !goesThrough(surface)
 }
 
 function roomAbove({ assembled }: Measured, { catalogue }: Context, closing: PlacedPart): Remedy[] {

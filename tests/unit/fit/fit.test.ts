@@ -171,6 +171,10 @@ describe('adapters and division boards on the bench', () => {
     const closed = build([L.floor, L.deep, ['adapter-national-langstroth-none'], N.super, N.crown, N.roof])
     expect(closed.assessment.findings.filter(({ rule }) => rule.startsWith('joint.'))).toEqual([])
     expect(closed.assessment.gaps.some(({ terms }) => terms.some(({ partId, name }) => partId === closed.at(2) && name === 'open-depth'))).toBe(true)
+    const between = closed.assessment.gaps.find(({ place }) => place === 'frames')!
+    expect(between).toMatchObject({ verdict: 'comb', throughIds: [] })
+    expect(between.mm).toBeCloseTo(6.35 + 9.5 + 9.525, 6)
+    expect(closed.assessment.findings.map(({ rule }) => rule)).not.toContain('open-space')
     const other = build([N.floor, N.brood, ['adapter-national-langstroth-none', undefined, true], L.medium, L.crown, L.roof])
     expect(other.assessment.findings.filter(({ rule }) => rule.startsWith('joint.'))).toEqual([])
     const rims = build([L.floor, L.deep, ['adapter-national-langstroth-both'], N.super, N.crown, N.roof])
@@ -189,7 +193,7 @@ describe('adapters and division boards on the bench', () => {
 
   it('a division board keeps two colonies apart: no bee goes through', () => {
     const { assessment, at } = build([N.floor, N.brood, ['division-national'], N.brood, N.crown, N.roof])
-    expect(assessment.gaps.filter(({ lowerId, upperId }) => lowerId === at(2) || upperId === at(2)).map(({ mm }) => mm)).toEqual([7, 16.525])
+    expect(assessment.gaps.filter(({ lowerId, upperId }) => lowerId === at(2) || upperId === at(2)).map(({ mm, place, verdict }) => [mm, place, verdict])).toEqual([[7, 'cover', 'bee-space'], [16.525, 'floor', 'floor-open']])
   })
 
   it('a double nucleus holds two times five with 8 mm to spare in each half', () => {

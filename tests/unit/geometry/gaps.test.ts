@@ -51,6 +51,10 @@ describe('the gaps of the two formats', () => {
     expect(gapBetween(build([['floor-reversible-langstroth', undefined, true], L.deep]), 0, 1).mm).toBeCloseTo(15.85, 6)
   })
 
+  it('lets an excluder straight on the floor be, with the room of a floor above it', () => {
+    expect(gapBetween(build([N.floor, N.framed, N.brood, N.crown, N.roof]), 0, 1)).toMatchObject({ place: 'no-frames', grade: 'good', mm: 29 })
+  })
+
   it('goes through an open part, and stays out of it when no bee gets there', () => {
     const open = build([N.floor, N.brood, N.eke, N.crown, N.roof])
     expect(open.assessment.gaps.find(({ place }) => place === 'through-open')).toMatchObject({ reached: true, verdict: 'filled', mm: 83 })
