@@ -145,14 +145,6 @@ h1 {
   font-weight: 700;
 }
 
-select {
-  min-height: 40px;
-  border: 1px solid var(--indigo);
-  border-radius: 7px;
-  background: #fff;
-  font: inherit;
-}
-
 .split {
   display: flex;
   flex: 1;

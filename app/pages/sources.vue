@@ -212,14 +212,6 @@ h2 {
   font-size: 16px;
 }
 
-select {
-  min-height: 40px;
-  border: 1px solid var(--indigo);
-  border-radius: 7px;
-  background: #fff;
-  font: inherit;
-}
-
 table {
   width: 100%;
   margin-top: 10px;

@@ -100,14 +100,6 @@ form {
   align-items: center;
 }
 
-select {
-  min-height: 40px;
-  border: 1px solid var(--indigo);
-  border-radius: 7px;
-  background: #fff;
-  font: inherit;
-}
-
 .row {
   display: grid;
   grid-template-columns: 1fr 150px 84px;

@@ -11,15 +11,3 @@ const yards = useYards()
     </select>
   </label>
 </template>
-
-<style scoped>
-select {
-  min-height: 40px;
-  max-width: 220px;
-  margin-left: 6px;
-  border: 1px solid var(--indigo);
-  border-radius: 7px;
-  background: #fff;
-  font: inherit;
-}
-</style>

@@ -105,14 +105,6 @@ form {
   gap: 8px;
 }
 
-select {
-  min-height: 44px;
-  border: 1px solid var(--indigo);
-  border-radius: 7px;
-  background: #fff;
-  font: inherit;
-}
-
 .row {
   display: grid;
   grid-template-columns: 1fr 170px;
