@@ -1,6 +1,6 @@
 import { assessHive } from './assess'
 import type { Grade } from './checks'
-import { partsById } from './geometry'
+import { gapKey, partsById } from './geometry'
 import { applyEdit, type Edit, type Yard } from './hive'
 import { comparableMm } from './units'
 
@@ -25,7 +25,7 @@ export function gapsChangedBy(yard: Yard, edit: Edit): GapChange[] | null {
     const now = assessHive(yard, hive, before).gaps
     const then = assessHive(applied.yard, applied.yard.hives[at]!, after).gaps
     return now.flatMap((gap) => {
-      const same = then.find((other) => other.lowerId === gap.lowerId && other.upperId === gap.upperId && other.lowerSurface === gap.lowerSurface && other.upperSurface === gap.upperSurface)
+      const same = then.find((other) => gapKey(other) === gapKey(gap))
       if (!same || (comparableMm(same.mm) === comparableMm(gap.mm) && same.grade === gap.grade)) return []
       return [{ hiveId: hive.id, hiveName: hive.name, lowerId: gap.lowerId, upperId: gap.upperId, beforeMm: gap.mm, afterMm: same.mm, beforeGrade: gap.grade, afterGrade: same.grade }]
     })

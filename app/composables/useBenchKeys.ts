@@ -1,4 +1,5 @@
 import { useEventListener } from '@vueuse/core'
+import { focusPart } from '~/composables/focusPart'
 import { useBench } from '~/stores/bench'
 import { usePreferences } from '~/stores/preferences'
 import { useYards } from '~/stores/yards'
@@ -73,6 +74,6 @@ export function useBenchKeys(actions: BenchActions): void {
     if (stack.length === 0) return
     const next = bench.selectedIndex < 0 ? (by > 0 ? 0 : stack.length - 1) : Math.min(Math.max(bench.selectedIndex + by, 0), stack.length - 1)
     bench.selectedId = stack[next]!.partId
-    requestAnimationFrame(() => document.querySelector<SVGElement>(`[data-part="${CSS.escape(stack[next]!.partId)}"]`)?.focus())
+    focusPart(stack[next]!.partId)
   }
 }

@@ -1,7 +1,6 @@
 import type { Assessment } from '#core/assess'
 import type { JudgedGap } from '#core/checks'
-import type { PlacedPart } from '#core/geometry'
-import { gapKey } from './marks'
+import { gapKey, type PlacedPart } from '#core/geometry'
 import { halfOutsideMm, type Axis } from './section'
 import { spreadLabels } from './spread'
 

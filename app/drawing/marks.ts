@@ -21,8 +21,3 @@ const SHAPES: Readonly<Record<Verdict, MarkShape>> = {
 export function markOf({ verdict }: Pick<JudgedGap, 'verdict'>): MarkShape {
   return SHAPES[verdict]
 }
-
-/** Identity of a gap on the drawing. */
-export function gapKey(gap: Pick<JudgedGap, 'lowerId' | 'upperId' | 'lowerSurface' | 'upperSurface'>): string {
-  return `${gap.lowerId}+${gap.upperId}:${gap.lowerSurface}-${gap.upperSurface}`
-}

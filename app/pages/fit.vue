@@ -70,7 +70,7 @@ useHead({ title: 'Fit – Duvet' })
     <main>
       <div class="bar">
         <h1>Fit</h1>
-        <div class="modes" role="group" aria-label="What to compare">
+        <div class="tabs" role="group" aria-label="What to compare">
           <button v-for="[one, word] in [['frames', 'Frames in boxes'], ['boxes', 'Boxes on boxes'], ['rooms', 'Room']] as const" :key="one" type="button" :aria-pressed="mode === one" :data-mode="one" @click="mode = one">{{ word }}</button>
         </div>
         <ShellYardChoice />
@@ -123,26 +123,6 @@ main {
 
 h1 {
   font-size: 20px;
-}
-
-.modes {
-  display: flex;
-}
-
-.modes button {
-  min-height: 40px;
-  padding: 2px 10px;
-  border: 0;
-  border-bottom: 3px solid transparent;
-  background: none;
-  color: var(--indigo);
-  cursor: pointer;
-}
-
-.modes button[aria-pressed='true'] {
-  border-bottom: 3px dashed var(--indigo);
-  color: var(--ink);
-  font-weight: 700;
 }
 
 .split {

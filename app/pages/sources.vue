@@ -1,7 +1,7 @@
 <script setup lang="ts">
 // Every figure that the product uses: its mark, its source, where it is used; overwritten for a yard, and taken back.
 import { CATALOGUE, FOOTPRINTS, countMarks, figuresOf, type DimensionName, type Format } from '#core/catalogue'
-import { BANDS, LIMITS, limitKey, severityOrder, type LimitName } from '#core/checks'
+import { BANDS, LIMITS, bySeverity, limitKey, type LimitName } from '#core/checks'
 import { gapsChangedBy, type GapChange } from '#core/effect'
 import { assembleHive, partsById } from '#core/geometry'
 import type { Edit } from '#core/hive'
@@ -66,46 +66,41 @@ function start(row: Row) {
   text.value = ''
   problem.value = ''
 }
-function parsed(row: Row): Length | null {
+/** What was typed for a figure: the length, or what is wrong with it. */
+function typedFor(row: Row): { length: Length } | { problem: string } {
   if (row.unit !== 'mm') {
     const value = Number(text.value.replace(',', '.').replace(/\s/g, ''))
-    return text.value.trim() !== '' && Number.isFinite(value) && value > 0 && value <= 3000 * (row.unit === 'cells' ? 100 : 1) ? ownLength(value) : null
+    const most = 3000 * (row.unit === 'cells' ? 100 : 1)
+    if (text.value.trim() !== '' && Number.isFinite(value) && value > 0 && value <= most) return { length: ownLength(value) }
+    return { problem: `${row.what} is not a figure that can be: type a number, such as ${row.value}.` }
   }
   const limits = { minMm: 0, maxMm: 1000 }
   const read = parseLength(text.value, preferences.units, limits)
-  if (!read.ok) {
-    problem.value = lengthProblemInWords(row.what, read.problem, limits, preferences.units, read.readings)
-    return null
-  }
-  return { ...ownLength(read.mm), ...(read.inches ? { inches: read.inches } : {}) }
+  if (!read.ok) return { problem: lengthProblemInWords(row.what, read.problem, limits, preferences.units, read.readings) }
+  return { length: { ...ownLength(read.mm), ...(read.inches ? { inches: read.inches } : {}) } }
 }
 function ownLength(mm: number): Length {
   return { mm, plusMinusMm: 0, source: { mark: 'own', text: `the keeper’s own figure for ${view.yard?.name ?? 'this yard'}` } }
 }
-const candidate = computed<{ edit: Edit; changes: GapChange[] } | null>(() => {
+/** The gaps that the typed figure would change, the worst first; null while nothing sound is typed. */
+const changes = computed<GapChange[] | null>(() => {
   const row = found.value.find(({ key }) => key === editing.value)
   if (!row || !view.yard || text.value.trim() === '') return null
-  const read = row.unit === 'mm' ? parseLength(text.value, preferences.units, { minMm: 0, maxMm: 1000 }) : null
-  if (read && !read.ok) return null
-  const length = read?.ok ? ownLength(read.mm) : parsed(row)
-  if (!length) return null
-  const edit: Edit = { kind: 'set-override', key: row.key, length }
-  return { edit, changes: gapsChangedBy(view.yard, edit) ?? [] }
+  const typed = typedFor(row)
+  if ('problem' in typed) return null
+  const changed = gapsChangedBy(view.yard, { kind: 'set-override', key: row.key, length: typed.length }) ?? []
+  return changed.sort((a, b) => bySeverity({ severity: a.afterGrade }, { severity: b.afterGrade }))
 })
 function changeInWords({ hiveId, hiveName, lowerId, upperId, beforeMm, afterMm, afterGrade }: GapChange): string {
   const hive = view.yard!.hives.find(({ id }) => id === hiveId)!
   const names = partNames(assembleHive(hive, partsById(view.yard!), view.catalogue), preferences.vocabulary)
   return `${hiveName}: ${names.get(upperId)} over ${names.get(lowerId)}, ${showLength(beforeMm, preferences.units)} becomes ${showLength(afterMm, preferences.units)}, ${severityWord(afterGrade).toLowerCase()}`
 }
-const worstFirst = computed(() => [...(candidate.value?.changes ?? [])].sort((a, b) => severityOrder(a.afterGrade) - severityOrder(b.afterGrade)))
 function save(row: Row) {
-  problem.value = ''
-  const length = parsed(row)
-  if (!length) {
-    problem.value ||= `${row.what} is not a figure that can be: type a number, such as ${row.value}.`
-    return
-  }
-  yards.perform(view.yard!.id, { kind: 'set-override', key: row.key, length })
+  const typed = typedFor(row)
+  problem.value = 'problem' in typed ? typed.problem : ''
+  if ('problem' in typed) return
+  yards.perform(view.yard!.id, { kind: 'set-override', key: row.key, length: typed.length })
   editing.value = null
 }
 function takeBack(key: string) {
@@ -163,9 +158,9 @@ useHead({ title: 'Sources – Duvet' })
                 <label>Your own figure <ElInput v-model="text" :placeholder="row.value" data-testid="own-figure" /></label>
                 <button class="plain-button filled" type="submit">Use it</button>
                 <button class="plain-button quiet" type="button" @click="editing = null">Cancel</button>
-                <div v-if="candidate" class="effect" data-testid="effect">
-                  <b>{{ candidate.changes.length === 0 ? 'No gap of this yard changes.' : `Changes ${candidate.changes.length} ${candidate.changes.length === 1 ? 'gap' : 'gaps'}:` }}</b>
-                  <span v-for="(change, i) in worstFirst.slice(0, 6)" :key="i">{{ changeInWords(change) }}</span>
+                <div v-if="changes" class="effect" data-testid="effect">
+                  <b>{{ changes.length === 0 ? 'No gap of this yard changes.' : `Changes ${changes.length} ${changes.length === 1 ? 'gap' : 'gaps'}:` }}</b>
+                  <span v-for="(change, i) in changes.slice(0, 6)" :key="i">{{ changeInWords(change) }}</span>
                 </div>
                 <p v-if="problem" class="wrong" role="alert">{{ problem }}</p>
               </form>

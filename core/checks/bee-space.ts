@@ -1,4 +1,4 @@
-import { dimension, hangAcross, type PlacedPart } from '../geometry'
+import { dimension, gapKey, hangAcross, type PlacedPart } from '../geometry'
 import { comparableMm } from '../units'
 import { isMarginal, limitDistance, outsideMm } from './band'
 import { canStandEitherWay } from './better-way'
@@ -41,7 +41,7 @@ function gapFinding(measured: Measured, gap: JudgedGap, severity: Severity, cont
   const upper = partAt(measured, gap.upperId)
   const remedies = gap.nearest?.side === 'inside' ? [] : worthwhile(measured, waysOut(measured, lower, upper, context), context, (trial) => better(gap, trial, context))
   return findingOf('bee-space.gap', severity, [gap.lowerId, gap.upperId], {
-    key: `bee-space.gap:${gap.lowerId}+${gap.upperId}:${gap.lowerSurface}-${gap.upperSurface}`,
+    key: `bee-space.gap:${gapKey(gap)}`,
     measured: { mm: gap.mm, plusMinusMm: gap.plusMinusMm, likelyPlusMinusMm: gap.likelyPlusMinusMm },
     accepted: gap.band,
     marginal: gap.marginal,

@@ -68,8 +68,3 @@ export function bySeverity(a: { readonly severity: Grade }, b: { readonly severi
 export function worse(a: Grade, b: Grade): Grade {
   return RANK[a] <= RANK[b] ? a : b
 }
-
-/** Where a grade stands in the order, worst first. */
-export function severityOrder(grade: Grade): number {
-  return RANK[grade]
-}

@@ -1,10 +1,9 @@
-import { SIDES, assembleHive, jointsOf, layOut, partsById, type Joint, type PlacedPart } from '../geometry'
-import { applyEdit } from '../hive'
+import { SIDES, jointsOf, type Joint, type PlacedPart } from '../geometry'
 import { comparableMm } from '../units'
 import type { Context, Measured } from './context'
 import { findingOf, type Finding, type Remedy } from './finding'
 import { add, centre, swapFor } from './remedies'
-import { yardOf } from './trial'
+import { layoutAfter } from './trial'
 
 /** Whether each part bears on the next all round, every lip meets a lip, and every roof goes on. */
 export function checkJoints(measured: Measured, context: Context): Finding[] {
@@ -83,11 +82,9 @@ function adapters(hive: Measured['assembled']['hive'], lower: PlacedPart, upper:
 }
 
 /** True when nothing stands open any more at the parts that the remedy touches. */
-function closes(measured: Measured, remedy: Remedy, { catalogue }: Context): boolean {
-  const applied = applyEdit(yardOf(measured), remedy.edit)
-  if (!applied.ok) return false
-  const joints = jointsOf(layOut(assembleHive(applied.yard.hives[0]!, partsById(applied.yard), catalogue)))
-  return troubles(joints) < troubles(measured.joints)
+function closes(measured: Measured, remedy: Remedy, context: Context): boolean {
+  const layout = layoutAfter(measured, remedy.edit, context)
+  return layout !== undefined && troubles(jointsOf(layout)) < troubles(measured.joints)
 }
 
 function troubles(joints: readonly Joint[]): number {

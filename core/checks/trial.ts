@@ -1,4 +1,4 @@
-import { assembleHive, gapSumsOf, layOut, partsById, type GapSum } from '../geometry'
+import { assembleHive, gapSumsOf, layOut, partsById, type GapSum, type Layout } from '../geometry'
 import { applyEdit, emptyYard, type Edit, type Yard } from '../hive'
 import { floorBandOf, outsideMm } from './band'
 import type { Context, Measured } from './context'
@@ -27,12 +27,29 @@ function remedyKey({ kind, partId, otherId, patternId, edit }: Remedy): string {
   return `${kind}:${partId}:${otherId}:${patternId}:${way}`
 }
 
+/** Where everything would sit after an edit of this hive alone; undefined when it does not apply. */
+export function layoutAfter(measured: Measured, edit: Edit, { catalogue }: Context): Layout | undefined {
+  const applied = applyEdit(yardOf(measured), edit)
+  return applied.ok ? layOut(assembleHive(applied.yard.hives[0]!, partsById(applied.yard), catalogue)) : undefined
+}
+
+/** Of these ways the one that leaves the frames' gaps nearest their bands, with the figure that `resultOf` finds in it. */
+export function nearestBand(measured: Measured, ways: readonly Remedy[], context: Context, resultOf: (trial: Trial) => number | undefined): Remedy[] {
+  const tried = ways.flatMap((remedy) => {
+    const trial = tryRemedy(measured, remedy, context)
+    return trial ? [{ remedy, trial }] : []
+  })
+  const best = tried.sort((a, b) => a.trial.outsideMm - b.trial.outsideMm)[0]
+  if (!best) return []
+  const resultMm = resultOf(best.trial)
+  return [resultMm === undefined ? best.remedy : { ...best.remedy, resultMm }]
+}
+
 /** Tries an edit on this hive alone; undefined when it does not apply. */
 function tryEdit(measured: Measured, edit: Edit, context: Context): Trial | undefined {
-  const applied = applyEdit(yardOf(measured), edit)
-  if (!applied.ok) return undefined
-  const hive = applied.yard.hives[0]!
-  const gaps = gapSumsOf(layOut(assembleHive(hive, partsById(applied.yard), context.catalogue)))
+  const layout = layoutAfter(measured, edit, context)
+  if (!layout) return undefined
+  const gaps = gapSumsOf(layout)
   return { gaps, outsideMm: totalOutsideMm(gaps, context) }
 }
 
@@ -65,7 +82,7 @@ const EFFORT_MM: Record<RemedyKind, number> = {
 }
 
 /** This hive as a yard of its own. */
-export function yardOf({ assembled }: Measured): Yard {
+function yardOf({ assembled }: Measured): Yard {
   const parts = [...assembled.stack, ...assembled.attached].map(({ part }) => part)
   return { ...emptyYard('', ''), hives: [assembled.hive], parts }
 }

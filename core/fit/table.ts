@@ -1,7 +1,7 @@
 import type { Catalogue, HangingPattern, Pattern } from '../catalogue'
 import { judgeGap, type Context, type JudgedGap } from '../checks'
 import { assembleHive, facesOf, gapsOf, layOut, resolvePart, type ResolvedPart } from '../geometry'
-import { newPlacement, type Part } from '../hive'
+import { newPart, newPlacement } from '../hive'
 import { frameInBox, type FrameFit } from './frame-in-box'
 import { seatOn, type Seat } from './box-on-box'
 
@@ -19,10 +19,9 @@ export interface BoxFit {
 
 /** A pattern with its normal frames, to be looked at. */
 export function boxOfPattern(pattern: Pattern, catalogue: Catalogue): FitBox {
-  const normal = pattern.normalContents
-  const ids = normal ? [...Array<string>(normal.count).fill(normal.framePatternId), ...(normal.dummyPatternId ? [normal.dummyPatternId] : [])] : []
-  const part: Part = { id: pattern.id, patternId: pattern.id, contents: ids.map((patternId, place) => ({ id: `${pattern.id}/${place}`, patternId, place })), hasHeld: [] }
-  return { id: pattern.id, resolved: resolvePart(part, catalogue) }
+  let hung = 0
+  const part = newPart(pattern, catalogue, () => `${pattern.id}/${hung++}`)
+  return { id: pattern.id, resolved: resolvePart({ ...part, id: pattern.id }, catalogue) }
 }
 
 /** Every frame in every box. */

@@ -23,6 +23,11 @@ export interface Gap extends Sum {
   readonly reached: boolean
 }
 
+/** Identity of a gap: the two parts and the two surfaces that it lies between. */
+export function gapKey(gap: Pick<Gap, 'lowerId' | 'upperId' | 'lowerSurface' | 'upperSurface'>): string {
+  return `${gap.lowerId}+${gap.upperId}:${gap.lowerSurface}-${gap.upperSurface}`
+}
+
 /** Narrower overlaps than this are the edge of a zone, not a face of its own. */
 const SLIVER_MM = 15
 

@@ -32,11 +32,14 @@ export function withMeasured(part: Part, name: DimensionName, length: Length | u
   return Object.keys(measured).length === 0 ? rest : { ...rest, measured }
 }
 
+/** The part with one of its readings as the figure in use. */
+export function withReadingInUse(part: Part, { dimension, mm, plusMinusMm, inches, text }: Reading): Part {
+  return withMeasured(part, dimension, { mm, plusMinusMm, source: { mark: 'measured', text }, ...(inches ? { inches } : {}) })
+}
+
 /** The part with one more reading, which from now on is the figure in use; earlier ones are kept. */
 export function withReading(part: Part, reading: Reading): Part {
-  const { dimension, mm, plusMinusMm, inches, text } = reading
-  const length: Length = { mm, plusMinusMm, source: { mark: 'measured', text }, ...(inches ? { inches } : {}) }
-  return { ...withMeasured(part, dimension, length), readings: [...(part.readings ?? []), reading] }
+  return { ...withReadingInUse(part, reading), readings: [...(part.readings ?? []), reading] }
 }
 
 /** How finely a ruler reads, as ± in mm (common practice). */

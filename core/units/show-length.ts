@@ -19,14 +19,6 @@ export function showFigure(mm: number, units: UnitSystem): string {
   return text.replace('-', '−') + (side === 0 ? '' : side > 0 ? '+' : '−')
 }
 
-/** The same for a screen reader: `a little over 1/4 inch`. */
-export function speakLength(mm: number, units: UnitSystem): string {
-  if (units === 'mm') return `${showMm(mm)} millimetres`
-  const { text, side } = inchReading(mm)
-  const words = side === 0 ? '' : side > 0 ? 'a little over ' : 'a little under '
-  return `${words}${text} inches`
-}
-
 /** At most two decimals under 100 mm and one above, no idle zeros: 6.35, 9.53, 12.7, 7, 244.5. */
 function showMm(mm: number): string {
   return String(roundTo(mm, Math.abs(mm) < 100 ? 2 : 1)).replace('-', '−')

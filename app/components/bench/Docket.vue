@@ -3,7 +3,7 @@
 import type { Assessment } from '#core/assess'
 import type { Finding, Remedy } from '#core/checks'
 import { capital, findingInWords, the, type Reader } from '#core/wording'
-import { gapKey } from '~/drawing/marks'
+import { gapKey } from '#core/geometry'
 
 const props = defineProps<{ assessment: Assessment; names: ReadonlyMap<string, string>; reader: Reader; selectedId: string | null; tried: Remedy | null; dry?: boolean }>()
 const emit = defineEmits<{ show: [finding: Finding]; showAll: []; try: [remedy: Remedy | null]; apply: [remedy: Remedy]; accept: [finding: Finding, reason: string]; withdraw: [finding: Finding] }>()

@@ -63,7 +63,7 @@ defineExpose({ fit })
 <template>
   <div class="drawing">
     <div class="tools">
-      <div class="axis" role="group" aria-label="Section">
+      <div class="tabs" role="group" aria-label="Section">
         <button type="button" :aria-pressed="bench.axis === 'along'" @click="bench.axis = 'along'">Along the frames</button>
         <button type="button" :aria-pressed="bench.axis === 'across'" data-testid="across" @click="bench.axis = 'across'">Across</button>
       </div>
@@ -105,26 +105,6 @@ defineExpose({ fit })
   align-items: center;
   gap: 4px 10px;
   padding: 6px 12px;
-}
-
-.axis {
-  display: flex;
-}
-
-.axis button {
-  min-height: 36px;
-  padding: 2px 10px;
-  border: 0;
-  border-bottom: 3px solid transparent;
-  background: none;
-  color: var(--indigo);
-  cursor: pointer;
-}
-
-.axis button[aria-pressed='true'] {
-  border-bottom: 3px dashed var(--indigo);
-  color: var(--ink);
-  font-weight: 700;
 }
 
 .zoom {

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 // The sizes of one part as the ruler has them; typed in any unit, every reading kept, nothing typed lost.
 import type { DimensionName, Pattern } from '#core/catalogue'
-import { RULERS, limitsOf, parseDimension, sizeNonsense, withMeasured, withReading, type Part, type Reading } from '#core/hive'
+import { RULERS, limitsOf, parseDimension, sizeNonsense, withMeasured, withReading, withReadingInUse, type Part, type Reading } from '#core/hive'
 import { showLength, type Length } from '#core/units'
 import { dimensionWord, lengthProblemInWords, sizeNonsenseInWords, withPlusMinus } from '#core/wording'
 
@@ -54,8 +54,8 @@ function save() {
 function asMade(name: DimensionName) {
   emit('take', withMeasured(props.part, name, undefined))
 }
-function use({ dimension, mm, plusMinusMm, text, inches }: Reading) {
-  emit('take', withMeasured(props.part, dimension, { mm, plusMinusMm, source: { mark: 'measured', text }, ...(inches ? { inches } : {}) }))
+function use(reading: Reading) {
+  emit('take', withReadingInUse(props.part, reading))
 }
 </script>
 

@@ -6,8 +6,9 @@ import { findPart, planOfHive, type Part, type Role, type Stage } from '#core/hi
 import { comparableMm } from '#core/units'
 import { capital, partDetail, severityWord } from '#core/wording'
 import HiveSection from '~/components/drawing/HiveSection.vue'
+import { focusPart } from '~/composables/focusPart'
 import { download, drawingAsFile, fileName } from '~/composables/download'
-import { gapKey } from '~/drawing/marks'
+import { gapKey } from '#core/geometry'
 
 const route = useRoute()
 const yards = useYards()
@@ -21,7 +22,7 @@ const triedRemedy = shallowRef<Remedy | null>(null)
 watch(() => route.params.id, (id) => bench.open(String(id)), { immediate: true })
 watch(() => bench.selectedId, () => { swapping.value = false })
 watch(() => bench.hand, (hand) => {
-  if (!hand && bench.selectedId) requestAnimationFrame(() => document.querySelector<SVGElement>(`[data-part="${CSS.escape(bench.selectedId ?? '')}"]`)?.focus())
+  if (!hand && bench.selectedId) focusPart(bench.selectedId)
 })
 watch(() => bench.tried, (tried) => { if (!tried) triedRemedy.value = null })
 

@@ -3,7 +3,7 @@ import type { Role, Stage } from '../../hive'
 import type { Context, Measured } from '../context'
 import { findingOf, type Finding, type Remedy } from '../finding'
 import { add, move, takeOff } from '../remedies'
-import { tryRemedy } from '../trial'
+import { nearestBand } from '../trial'
 
 /** Stages in which an excluder between queen and food does harm, and none is asked for. */
 const CLOSED_STAGES: ReadonlySet<Stage> = new Set(['pack-down', 'winter', 'late-winter-check'])
@@ -81,11 +81,5 @@ function excluderWays(measured: Measured, below: PlacedPart, lowest: PlacedPart,
   const { hive } = measured.assembled
   const patterns = [...context.catalogue.patterns.values()].filter(({ kind, format }) => kind === 'excluder' && format === below.pattern?.format)
   const ways = patterns.flatMap((pattern) => (pattern.surface === 'rods' ? [false, true] : [false]).map((turned) => add(hive, lowest.index, pattern, context.catalogue, turned)))
-  const tried = ways.flatMap((remedy) => {
-    const trial = tryRemedy(measured, remedy, context)
-    return trial ? [{ remedy, trial }] : []
-  })
-  const best = tried.sort((a, b) => a.trial.outsideMm - b.trial.outsideMm)[0]
-  const resultMm = best?.trial.gaps.find((gap) => gap.lowerId === below.part.id && gap.place === 'excluder')?.mm
-  return best ? [resultMm === undefined ? best.remedy : { ...best.remedy, resultMm }] : []
+  return nearestBand(measured, ways, context, ({ gaps }) => gaps.find((gap) => gap.lowerId === below.part.id && gap.place === 'excluder')?.mm)
 }

@@ -4,7 +4,7 @@ import type { Stage } from '../../hive'
 import type { Context, Measured } from '../context'
 import { findingOf, type Finding, type Remedy } from '../finding'
 import { add, move, takeOff, turnOver } from '../remedies'
-import { tryRemedy } from '../trial'
+import { nearestBand } from '../trial'
 
 /** Floor below, roof on top, a crown under a telescoping roof, nothing on its head. */
 export function checkStackOrder(measured: Measured, context: Context): Finding[] {
@@ -75,14 +75,9 @@ function crownUnder(measured: Measured, roof: PlacedPart, context: Context): Fin
   if (roof.faces.skirtMm === 0 || below?.pattern?.kind !== 'box') return []
   const pattern = matching(measured, context, (id) => id.startsWith('crown'))
   const ways: Remedy[] = pattern ? [false, true].map((turned) => add(measured.assembled.hive, roof.index, pattern, context.catalogue, turned)) : []
-  return [findingOf('order.no-crown', 'mend', [roof.part.id, below.part.id], { remedies: bestCrown(measured, below, ways, context) })]
-}
-
-function bestCrown(measured: Measured, below: PlacedPart, ways: Remedy[], context: Context): Remedy[] {
-  const tried = ways.map((remedy) => ({ remedy, trial: tryRemedy(measured, remedy, context) }))
-  const best = tried.sort((a, b) => (a.trial?.outsideMm ?? Infinity) - (b.trial?.outsideMm ?? Infinity))[0]
-  const resultMm = best?.trial?.gaps.find((gap) => gap.lowerId === below.part.id && gap.place === 'cover')?.mm
-  return best ? [resultMm === undefined ? best.remedy : { ...best.remedy, resultMm }] : []
+  return [findingOf('order.no-crown', 'mend', [roof.part.id, below.part.id], {
+    remedies: nearestBand(measured, ways, context, ({ gaps }) => gaps.find((gap) => gap.lowerId === below.part.id && gap.place === 'cover')?.mm),
+  })]
 }
 
 /** Stages in which wet supers go back above the crown to be cleaned out. */

@@ -1,16 +1,8 @@
 import { describe, expect, it } from 'vitest'
 import { Outbox } from '~/stores/outbox'
 import type { SubmittedEdit } from '#wire/edit-schema'
+import { storage } from '../../helpers/storage'
 
-/** As much of a browser's storage as the outbox asks for. */
-function storage(): Storage {
-  const held = new Map<string, string>()
-  return new Proxy({} as Storage, {
-    get: (_target, name) => ({ getItem: (key: string) => held.get(key) ?? null, setItem: (key: string, value: string) => held.set(key, value), removeItem: (key: string) => held.delete(key) })[name as 'getItem'],
-    ownKeys: () => [...held.keys()],
-    getOwnPropertyDescriptor: () => ({ enumerable: true, configurable: true }),
-  })
-}
 const entry = (id: string): SubmittedEdit => ({ id, madeAt: '2026-05-01T09:30:00Z', kind: 'do', edit: { kind: 'remove-hive', hiveId: 'h' } })
 
 describe('what waits to be sent', () => {

@@ -5,13 +5,7 @@ import { useYards } from '~/stores/yards'
 import { applyEdit, type Edit, type Yard } from '#core/hive'
 import type { Submission } from '#wire/edit-schema'
 import { twoHives } from '../../helpers/edits'
-
-/** As much of a browser's storage as the stores ask for. */
-function storage(): Storage {
-  const held: Record<string, string> = {}
-  const own = { getItem: (key: string) => held[key] ?? null, setItem: (key: string, value: string) => { held[key] = value }, removeItem: (key: string) => { Reflect.deleteProperty(held, key) } }
-  return new Proxy(own as unknown as Storage, { ownKeys: () => Object.keys(held), getOwnPropertyDescriptor: (_target, key) => (key in held ? { enumerable: true, configurable: true, value: held[String(key)] } : undefined), get: (target, key) => Reflect.get(target, key) as unknown })
-}
+import { storage } from '../../helpers/storage'
 
 /** A server of one yard, with a switch to be away and a door for somebody else's edits. */
 class OneYard {
