@@ -224,9 +224,12 @@ export const useYards = defineStore('yards', () => {
   async function settle(choice: 'mine' | 'theirs'): Promise<void> {
     const open = conflict.value
     if (!open) return
+    const answer = await server.log(open.yardId)
+    if (conflict.value !== open) return
+    const log = answer.ok ? answer.value : open.since
+    // Mine leaves the outbox only in the same step that puts it back on top: a tab closed here must not lose it.
     conflict.value = null
-    hold(open.yardId, fresh({ yard: open.theirs, revision: open.revision }))
-    await loadLog(open.yardId)
+    hold(open.yardId, { ...fresh({ yard: open.theirs, revision: open.revision }), log })
     if (choice === 'theirs') return
     const hives = open.hiveIds.flatMap((id) => open.mine.hives.find((hive) => hive.id === id) ?? [])
     const edits = hives.map((hive) => layOver(open.mine, open.theirs, hive))

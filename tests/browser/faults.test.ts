@@ -28,12 +28,12 @@ describe('two tabs on one hive', () => {
       expect((await storedYards(session.server.url))[0]!.yard.hives[0]!.stack).toHaveLength(choice === 'theirs' ? 9 : 10)
       await two.getByTestId(`keep-${choice}`).click()
       await saved(two)
-      expect(await figures(two)).toEqual(choice === 'theirs' ? theirs : mine)
+      await expect.poll(() => figures(two)).toEqual(choice === 'theirs' ? theirs : mine)
       const log = await (await fetch(`${session.server.url}/api/yards/sallow-quay/log`)).json() as { edit: { kind: string } }[]
       expect(log.some(({ edit }) => edit.kind === 'add-part')).toBe(true)
       if (choice === 'mine') {
         await two.keyboard.press('Control+z')
-        expect(await figures(two)).toEqual(theirs)
+        await expect.poll(() => figures(two)).toEqual(theirs)
         await saved(two)
       }
     }
@@ -64,7 +64,7 @@ describe('the server away', () => {
     await first.stop('SIGKILL')
     await addFramed(page, 'excluder-sheet-langstroth')
     await page.getByTestId('away').waitFor()
-    expect(await page.getByTestId('away').innerText()).toContain('One change is kept here')
+    await expect.poll(() => page.getByTestId('away').innerText()).toContain('One change is kept here')
     await page.locator(`[data-part="${before[0]!}"]`).click()
     await page.keyboard.press('t')
     const held = await layers(page)
@@ -83,7 +83,7 @@ describe('the server away', () => {
     await saved(page)
     const now = (await storedYards(third.url))[1]!.yard.hives[1]!.stack.map(({ partId }) => partId)
     expect(now).toEqual([held[1], held[0], ...held.slice(2)])
-    expect(await layers(page)).toEqual(now)
+    await expect.poll(() => layers(page)).toEqual(now)
     await third.stop()
   })
 
