@@ -1,7 +1,8 @@
 import { catalogueOf } from './catalogue'
 import { bandOf, bySeverity, betterWays, judgeGap, limitsOfYard, worse, type Context, type Finding, type Grade, type JudgedGap, type Measured } from './checks'
-import { checkEndBars, checkSideGaps, checkVerticalGaps } from './checks/bee-space'
+import { checkEndBars, checkVerticalGaps } from './checks/bee-space'
 import { checkFrames } from './checks/fit'
+import { checkComb, checkDrainFrames, checkFrameSpacing, checkSideRoom } from './checks/frames'
 import { checkJoints } from './checks/joints'
 import { checkFeedersAndEmptyBoxes } from './checks/order/feeders-and-empty'
 import { checkQueenOrder } from './checks/order/queen-order'
@@ -20,7 +21,7 @@ export interface Assessment extends Measured {
 }
 
 const CHECKS: readonly ((measured: Measured, context: Context) => Finding[])[] = [
-  checkStackOrder, checkQueenOrder, checkFeedersAndEmptyBoxes, checkJoints, checkFrames, checkVerticalGaps, checkEndBars, checkSideGaps, checkRoom,
+  checkStackOrder, checkQueenOrder, checkFeedersAndEmptyBoxes, checkJoints, checkFrames, checkVerticalGaps, checkEndBars, checkFrameSpacing, checkSideRoom, checkComb, checkDrainFrames, checkRoom,
 ]
 
 /**

@@ -1,6 +1,6 @@
 import * as yup from 'yup'
-import { DIMENSION_NAMES, HANGING_DIMENSIONS, PART_KINDS } from '#core/catalogue'
-import { ATTACHMENT_PLACES, BAND_PRESETS, CONDITIONS, PLAN_FORMAT, PLAN_LIMITS, PLAN_VERSION, ROLES, STAGES, YAWS_DEG } from '#core/hive'
+import { DIMENSION_NAMES, HANGING_DIMENSIONS, HANGING_KINDS, PART_KINDS, SPACED_BY } from '#core/catalogue'
+import { ATTACHMENT_PLACES, BAND_PRESETS, COMB_HOLDS, COMB_STARTS, COMB_SUPPORTS, CONDITIONS, PLAN_FORMAT, PLAN_LIMITS, PLAN_VERSION, ROLES, SLACK_PLACES, SPACING_SYSTEMS, STAGES, YAWS_DEG } from '#core/hive'
 
 /** Counted in characters, as JSON Schema does, not in UTF-16 units. */
 function text(max: number, min = 0) {
@@ -26,7 +26,15 @@ const length = record({ mm: decimal(-1000, 3000), plusMinusMm: decimal(0, 100), 
 const measured = yup.object(Object.fromEntries(DIMENSION_NAMES.map((name) => [name, length.optional().default(undefined)]))).strict().optional().default(undefined)
   .noUnknown('${path} has a dimension that no part has: ${unknown}')
 
-export const contentSchema = record({ id: identity(), patternId: identity(), place: whole(0, 99) })
+const maybe = <T extends string>(values: readonly T[]) => yup.string().strict().optional().oneOf(values)
+const flag = () => yup.boolean().strict().optional()
+
+export const contentSchema = record({
+  id: identity(), patternId: identity(), place: whole(0, 99),
+  comb: maybe(COMB_STARTS), support: maybe(COMB_SUPPORTS), holds: maybe(COMB_HOLDS), turned: flag(), atMm: decimal(-1500, 1500).optional(),
+})
+
+const spacingSchema = yup.object({ system: oneOf(SPACING_SYSTEMS), count: whole(1, 40).optional(), slack: oneOf(SLACK_PLACES), tightTo: maybe(['near', 'far']) }).strict().optional().default(undefined).noUnknown('${path} has a field that a spacing does not have: ${unknown}')
 
 const readingSchema = record({
   id: identity(), dimension: oneOf(DIMENSION_NAMES), mm: decimal(-1000, 3000), plusMinusMm: decimal(0, 100), inches: text(20, 1).optional(), text: text(300), at: text(40, 1),
@@ -38,6 +46,7 @@ export const partSchema = record({
   name: text(80, 1).optional(),
   measured,
   contents: listOf(contentSchema, PLAN_LIMITS.contentsPerPart),
+  spacing: spacingSchema,
   hasHeld: listOf(oneOf(['honey', 'brood'] as const), 2),
   readings: yup.array().strict().of(readingSchema).optional().default(undefined).max(200),
   condition: yup.string().strict().optional().oneOf(CONDITIONS),
@@ -71,9 +80,7 @@ export const hiveSchema = record({
 
 const label = record({ british: text(100, 1), northAmerican: text(100, 1) })
 const mass = yup.object({ kg: decimal(0, 500), plusMinusKg: decimal(0, 500), source }).strict().optional().default(undefined).noUnknown()
-const maybe = <T extends string>(values: readonly T[]) => yup.string().strict().optional().oneOf(values)
-const flag = () => yup.boolean().strict().optional()
-const normalContents = yup.object({ framePatternId: identity(), count: whole(1, 40), dummyPatternId: identity().optional() }).strict().optional().default(undefined).noUnknown()
+const normalContents = yup.object({ framePatternId: identity(), count: whole(1, 40), dummyPatternId: identity().optional(), slack: maybe(SLACK_PLACES) }).strict().optional().default(undefined).noUnknown()
 
 /** A pattern of the keeper's own: the same fields as those that ship. */
 export const patternSchema = record({
@@ -84,7 +91,8 @@ export const patternSchema = record({
 })
 
 export const hangingSchema = record({
-  id: identity(), kind: oneOf(['frame', 'dummy'] as const), label, mass: mass.required('${path} is missing: the mass'), cleanComb: flag(), own: flag(),
+  id: identity(), kind: oneOf(HANGING_KINDS), label, mass: mass.required('${path} is missing: the mass'), cleanComb: flag(), own: flag(),
+  spacedBy: maybe(SPACED_BY), thickness: length.optional().default(undefined), litres: decimal(0, 30).optional(),
   ...Object.fromEntries(HANGING_DIMENSIONS.map((name) => [name, length])),
 })
 

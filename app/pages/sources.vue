@@ -5,7 +5,7 @@ import { BANDS, LIMITS, bySeverity, limitKey, type LimitName } from '#core/check
 import { gapsChangedBy, type GapChange } from '#core/effect'
 import { assembleHive, partsById } from '#core/geometry'
 import type { Edit } from '#core/hive'
-import { FORMULA } from '#core/room'
+import { FORMULA } from '#core/formula'
 import { parseLength, showLength, type Length } from '#core/units'
 import { capital, dimensionWord, inWords, lengthProblemInWords, partNames, severityWord } from '#core/wording'
 

@@ -81,7 +81,7 @@ const SPECIAL: readonly Pattern[] = [
   }),
   box({
     id: 'box-drain-super', format: 'langstroth-10', names: ['drain-frame super', 'drain-frame super'], depth: inches('9 5/8', USDA), restDepth: SUNK_REST, usualRole: 'super',
-    contents: { framePatternId: 'frame-drain', count: 7 }, more: { cleanComb: true },
+    contents: { framePatternId: 'frame-drain', count: 7, slack: 'both-sides' }, more: { cleanComb: true },
   }),
   box({
     id: 'box-section-rack', format: 'national', names: ['section rack', 'comb honey rack'], depth: inches('5 7/8', BS1300), restDepth: FLUSH_REST, usualRole: 'super',

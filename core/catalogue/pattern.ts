@@ -1,3 +1,4 @@
+import type { SlackPlace } from '../hive'
 import type { Length, Source } from '../units'
 import type { Format } from './footprints'
 
@@ -34,6 +35,8 @@ export interface NormalContents {
   readonly framePatternId: string
   readonly count: number
   readonly dummyPatternId?: string
+  /** Where the room goes that they leave; at one side unless set. */
+  readonly slack?: SlackPlace
 }
 
 /** One kind of part as made: sizes with their sources, and what tells its faces apart. */
@@ -68,10 +71,17 @@ export interface Pattern {
   readonly own?: boolean
 }
 
-/** A frame or dummy board as made. */
+export const HANGING_KINDS = ['frame', 'dummy', 'feeder', 'division'] as const
+export type HangingKind = (typeof HANGING_KINDS)[number]
+
+export const SPACED_BY = ['shoulders', 'ends', 'wide-bars', 'nothing'] as const
+/** What keeps a frame from its neighbour: shoulders of the end bars, ends pushed on the lugs, end bars wide to the bottom, or nothing of its own. */
+export type SpacedBy = (typeof SPACED_BY)[number]
+
+/** What hangs in a box, as made: a frame, a dummy board, a frame feeder, a division. */
 export interface HangingPattern {
   readonly id: string
-  readonly kind: 'frame' | 'dummy'
+  readonly kind: HangingKind
   readonly label: Label
   readonly topBarLength: Length
   readonly topBarWidth: Length
@@ -84,6 +94,12 @@ export interface HangingPattern {
   /** Width it takes across the box: between the middles of two alike that touch. */
   readonly spacing: Length
   readonly mass: Mass
+  /** Shoulders unless set. */
+  readonly spacedBy?: SpacedBy
+  /** Board of a dummy or division, or wall to wall of a feeder, where it is less than what it takes across the box. */
+  readonly thickness?: Length
+  /** What a frame feeder holds. */
+  readonly litres?: number
   readonly cleanComb?: boolean
   readonly own?: boolean
 }

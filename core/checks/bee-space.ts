@@ -1,5 +1,4 @@
 import { dimension, gapKey, hangAcross, type PlacedPart } from '../geometry'
-import { comparableMm } from '../units'
 import { isMarginal, limitDistance, outsideMm } from './band'
 import { canStandEitherWay } from './better-way'
 import type { Context, Measured } from './context'
@@ -111,24 +110,6 @@ export function checkEndBars({ layout }: Measured, { band }: Context): Finding[]
       })]
     })
   })
-}
-
-/** The last shoulder to the wall, with the frames pushed tight to the other one; a dummy there may stand a pitch away. Boxes alike are told together. */
-export function checkSideGaps({ layout }: Measured, { limits }: Context): Finding[] {
-  const bySlack = new Map<number, { boxes: PlacedPart[]; plusMinusMm: number; pitchMm: number }>()
-  for (const box of layout.parts.filter(isFilledBox)) {
-    const { slackMm, slackPlusMinusMm, pitchMm, places } = hangAcross(box.resolved)
-    const mm = comparableMm(slackMm)
-    const besideDummy = places.at(-1)?.pattern.kind === 'dummy'
-    if (mm >= 0 && mm <= comparableMm(besideDummy ? pitchMm : limits.shoulderToWall)) continue
-    const alike = bySlack.get(mm) ?? { boxes: [], plusMinusMm: slackPlusMinusMm, pitchMm }
-    alike.boxes.push(box)
-    bySlack.set(mm, alike)
-  }
-  return [...bySlack].map(([mm, { boxes, plusMinusMm, pitchMm }]) =>
-    findingOf('bee-space.side', mm < 0 ? 'stop' : mm <= comparableMm(pitchMm) ? 'note' : 'watch', boxes.map(({ part }) => part.id), {
-      measured: { mm, plusMinusMm, likelyPlusMinusMm: plusMinusMm }, accepted: { minMm: 0, maxMm: limits.shoulderToWall }, facts: { pitchMm },
-    }))
 }
 
 function isFilledBox({ pattern, part }: PlacedPart): boolean {

@@ -12,12 +12,15 @@ export const RULES = [
   'order.super-below-brood', 'order.super-under-excluder', 'order.brood-above-excluder', 'order.two-excluders',
   'order.no-excluder', 'order.excluder-in-winter', 'order.feeder-no-way-up', 'order.feeder-proud', 'order.empty-box', 'order.upside-down',
   'order.no-excluder-clean-comb', 'room.brood', 'room.too-much', 'fit.frame',
+  'frames.too-many', 'frames.no-play', 'frames.no-spacing', 'frames.mixed', 'frames.spread-shoulders', 'frames.winter-spacing', 'frames.comb-gap', 'frames.empty-place',
+  'frames.undrawn-wide', 'frames.foundationless-pair', 'frames.foundationless-unsupported', 'frames.drain-loose', 'frames.drain-off-centre', 'frames.drain-in-brood',
   'pattern.unknown',
 ] as const
 export type Rule = (typeof RULES)[number]
 
 export const REMEDY_KINDS = [
   'turn-over', 'swap-for', 'exchange', 'add', 'take-off', 'move-below', 'move-above', 'open-hole', 'centre',
+  'push-together', 'centre-frames', 'touch-one-side', 'castellate', 'leave-out', 'alternate', 'add-dummy', 'wire-frames',
 ] as const
 export type RemedyKind = (typeof REMEDY_KINDS)[number]
 
@@ -31,6 +34,8 @@ export interface Remedy {
   /** The pattern that is added or swapped in. */
   readonly patternId?: string
   readonly edit: Edit
+  /** How many frames it is about. */
+  readonly count?: number
   /** The figure that the remedy gives where the finding has one. */
   readonly resultMm?: number
 }

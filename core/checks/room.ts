@@ -1,7 +1,7 @@
 import type { PlacedPart } from '../geometry'
 import type { Stage } from '../hive'
 import { roomOf } from '../room/comb'
-import { FORMULA } from '../room/constants'
+import { FORMULA } from '../formula'
 import type { Context, Measured } from './context'
 import { findingOf, type Finding } from './finding'
 

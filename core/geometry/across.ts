@@ -1,11 +1,13 @@
 import type { HangingPattern } from '../catalogue'
-import type { Content } from '../hive'
+import type { Content, Spacing } from '../hive'
+import { centresOf, type Hanging } from './hang'
 import { dimension, type HungContent, type ResolvedPart } from './resolve'
 
-/** A frame or dummy at its place across the box. */
-export interface HangingPlace {
+/** A frame, dummy, feeder or division at its place across the box. */
+export interface HangingPlace extends Hanging {
   readonly content: Content
-  readonly pattern: HangingPattern
+  /** 0, or 1 for the far half of a divided box. */
+  readonly room: number
   /** Middle of what it takes, mm from the middle of the box. */
   readonly centreMm: number
 }
@@ -13,25 +15,38 @@ export interface HangingPlace {
 /** Neighbours of one pattern, as one stretch across the box. */
 export interface Run {
   readonly pattern: HangingPattern
-  /** 0, or 1 for the far half of a divided box. */
   readonly room: number
   readonly y0: number
   readonly y1: number
 }
 
-export interface Across {
+/** One room of a box: the whole, or a half of a divided one. */
+export interface AcrossRoom {
+  readonly y0: number
+  readonly y1: number
   readonly places: readonly HangingPlace[]
+}
+
+export interface Across {
+  readonly spacing: Spacing
+  readonly places: readonly HangingPlace[]
+  readonly rooms: readonly AcrossRoom[]
   readonly runs: readonly Run[]
   /** Inside width less all that hangs, in the tighter half of a divided box; below zero when it does not fit. */
   readonly slackMm: number
   readonly slackPlusMinusMm: number
-  /** Middle to middle of the outermost frames' kind. */
+  /** How far the worst two neighbours, or a frame and its wall, are in each other's way; 0 when nothing is. */
+  readonly overlapMm: number
+  /** Middle to middle of the frames, as the spacing sets them. */
   readonly pitchMm: number
 }
 
+/** Tight to the wall where y is least, shoulders touching: how frames hang when nothing is said. */
+export const USUAL_SPACING: Spacing = { system: 'touching', slack: 'one-side' }
+
 /**
- * Where the contents of a box hang across it: in order of place, shoulders touching and tight to the wall where
- * y is least, the slack at the other wall. Lengths in mm. Common practice.
+ * Where the contents of a box hang across it, by its spacing and by where its slack goes; a place number left out
+ * is a place left empty. Lengths in mm. Common practice.
  */
 export function hangAcross(box: ResolvedPart): Across {
   let across = hung.get(box)
@@ -39,7 +54,9 @@ export function hangAcross(box: ResolvedPart): Across {
   return across
 }
 
-function isKnown(hanging: HungContent): hanging is HungContent & { readonly pattern: HangingPattern } {
+type Known = HungContent & { readonly pattern: HangingPattern }
+
+function isKnown(hanging: HungContent): hanging is Known {
   return hanging.pattern !== undefined
 }
 
@@ -48,28 +65,66 @@ const hung = new WeakMap<ResolvedPart, Across>()
 function hang(box: ResolvedPart): Across {
   const known = box.hung.filter(isKnown)
   if (known.some(({ content }, i) => i > 0 && known[i - 1]!.content.place > content.place)) known.sort((a, b) => a.content.place - b.content.place)
+  const spacing = box.part.spacing ?? USUAL_SPACING
   const width = dimension(box, 'insideWidth')
   const division = box.pattern?.halves ? dimension(box, 'divisionThickness') : undefined
-  const rooms = division ? [known.slice(0, Math.ceil(known.length / 2)), known.slice(Math.ceil(known.length / 2))] : [known]
+  const half = Math.ceil(known.length / 2)
+  const shares = division ? [known.slice(0, half), known.slice(half)] : [known]
   const roomMm = division ? (width.mm - division.mm) / 2 : width.mm
-  const places: HangingPlace[] = []
-  const runs: { pattern: HangingPattern; room: number; y0: number; y1: number }[] = []
+  const rooms: AcrossRoom[] = []
   let slackMm = Number.POSITIVE_INFINITY
+  let overlapMm = 0
   let plusMinusMm = width.plusMinusMm + (division?.plusMinusMm ?? 0)
-  rooms.forEach((hanging, room) => {
-    const start = room === 0 ? -width.mm / 2 : width.mm / 2 - roomMm
-    let y = start
-    for (const { content, pattern } of hanging) {
-      const y0 = y
-      y += pattern.spacing.mm
-      plusMinusMm += pattern.spacing.plusMinusMm
-      places.push({ content, pattern, centreMm: (y0 + y) / 2 })
-      const last = runs.at(-1)
-      if (last?.pattern === pattern && last.room === room) last.y1 = y
-      else runs.push({ pattern, room, y0, y1: y })
-    }
-    slackMm = Math.min(slackMm, roomMm - (y - start))
-  })
-  const pitchMm = places.find((place) => place.pattern.kind === 'frame')?.pattern.spacing.mm ?? 0
-  return { places, runs, slackMm, slackPlusMinusMm: plusMinusMm, pitchMm }
+  for (const [room, share] of shares.entries()) {
+    const y0 = room === 0 ? -width.mm / 2 : width.mm / 2 - roomMm
+    const base = room === 0 ? 0 : (share[0]?.content.place ?? 0)
+    const at = centresOf(share.map(({ content, pattern }) => ({ pattern, place: content.place - base, atMm: content.atMm })), spacing, y0, roomMm)
+    const places = share.map(({ content, pattern }, i) => ({ content, pattern, room, centreMm: at.centresMm[i]! }))
+    for (const { pattern } of share) plusMinusMm += pattern.spacing.plusMinusMm
+    rooms.push({ y0, y1: y0 + roomMm, places })
+    slackMm = Math.min(slackMm, roomMm - share.reduce((sum, { pattern }) => sum + pattern.spacing.mm, 0))
+    overlapMm = Math.max(overlapMm, worstOverlap(places, y0, y0 + roomMm), at.shortMm)
+  }
+  const places = rooms.flatMap((room) => room.places)
+  return { spacing, places, rooms, runs: runsOf(places), slackMm, slackPlusMinusMm: plusMinusMm, overlapMm, pitchMm: usualPitch(places) }
+}
+
+function worstOverlap(places: readonly HangingPlace[], y0: number, y1: number): number {
+  let worst = 0
+  let edge = y0
+  for (const { pattern, centreMm } of places) {
+    worst = Math.max(worst, edge - (centreMm - pattern.spacing.mm / 2))
+    edge = centreMm + pattern.spacing.mm / 2
+  }
+  worst = Math.max(worst, places.length > 0 ? edge - y1 : 0)
+  return worst < 1e-6 ? 0 : worst
+}
+
+function runsOf(places: readonly HangingPlace[]): Run[] {
+  const runs: { pattern: HangingPattern; room: number; y0: number; y1: number }[] = []
+  let lastPlace = Number.NaN
+  for (const { content, pattern, room, centreMm } of places) {
+    const half = pattern.spacing.mm / 2
+    const last = runs.at(-1)
+    if (last?.pattern === pattern && last.room === room && content.place === lastPlace + 1) last.y1 = centreMm + half
+    else runs.push({ pattern, room, y0: centreMm - half, y1: centreMm + half })
+    lastPlace = content.place
+  }
+  return runs
+}
+
+/** The commonest distance of two frames side by side; a lone frame's own width. */
+function usualPitch(places: readonly HangingPlace[]): number {
+  const counts = new Map<number, number>()
+  let best = places.find(({ pattern }) => pattern.kind === 'frame')?.pattern.spacing.mm ?? 0
+  let most = 0
+  for (let i = 1; i < places.length; i++) {
+    const [a, b] = [places[i - 1]!, places[i]!]
+    if (a.pattern.kind !== 'frame' || b.pattern.kind !== 'frame' || a.room !== b.room || b.content.place !== a.content.place + 1) continue
+    const pitch = Math.round((b.centreMm - a.centreMm) * 1e6) / 1e6
+    const count = (counts.get(pitch) ?? 0) + 1
+    counts.set(pitch, count)
+    if (count > most) [best, most] = [pitch, count]
+  }
+  return best
 }

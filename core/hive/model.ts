@@ -40,12 +40,49 @@ export interface Override {
   readonly length: Length
 }
 
-/** Something that hangs in a box: a frame or a dummy board, with an identity of its own. */
-export interface Content {
+export const COMB_STARTS = ['wax-foundation', 'plastic-foundation', 'starter-strip', 'foundationless', 'drawn'] as const
+/** How far the comb of a frame is: what it starts on, or drawn. */
+export type CombStart = (typeof COMB_STARTS)[number]
+
+export const COMB_SUPPORTS = ['none', 'mid-bar', 'wires'] as const
+export type CombSupport = (typeof COMB_SUPPORTS)[number]
+
+export const COMB_HOLDS = ['capped-honey', 'nectar', 'pollen', 'brood', 'empty'] as const
+export type CombHolds = (typeof COMB_HOLDS)[number]
+
+/** What is known of the comb in a frame; what is not said is absent. */
+export interface FrameState {
+  readonly comb?: CombStart
+  readonly support?: CombSupport
+  readonly holds?: CombHolds
+}
+
+/** Something that hangs in a box: a frame, a dummy board, a frame feeder or a division, with an identity of its own. */
+export interface Content extends FrameState {
   readonly id: string
   readonly patternId: string
-  /** Order across the box, counted from the side where y is least. */
+  /** Its place across the box, counted from the side where y is least; a number left out is a place left empty. */
   readonly place: number
+  /** Hangs the other way round, end for end. */
+  readonly turned?: boolean
+  /** Middle of it from the middle of the box, where the box is spaced by hand. */
+  readonly atMm?: number
+}
+
+export const SPACING_SYSTEMS = ['touching', 'castellation', 'spacer', 'by-hand'] as const
+export type SpacingSystem = (typeof SPACING_SYSTEMS)[number]
+
+export const SLACK_PLACES = ['one-side', 'both-sides', 'beside-dummy', 'spread'] as const
+export type SlackPlace = (typeof SLACK_PLACES)[number]
+
+/** How the frames of a box are kept apart, and where the room goes that is left. */
+export interface Spacing {
+  readonly system: SpacingSystem
+  /** Slots of a castellation, or frames that a spacer sets. */
+  readonly count?: number
+  readonly slack: SlackPlace
+  /** The wall that frames are pushed to; the one where y is least unless set. */
+  readonly tightTo?: 'near' | 'far'
 }
 
 /** A physical thing: its shell (a pattern, or own sizes over it), what hangs in it, what it has held. */
@@ -57,6 +94,8 @@ export interface Part {
   /** Sizes as measured, in place of the pattern's. */
   readonly measured?: Readonly<Partial<Record<DimensionName, Length>>>
   readonly contents: readonly Content[]
+  /** How its frames are spaced; touching, tight to one side, where nothing is said. */
+  readonly spacing?: Spacing
   readonly hasHeld: readonly ('honey' | 'brood')[]
   /** Every measurement taken, oldest first; the one in use is in `measured`. */
   readonly readings?: readonly Reading[]

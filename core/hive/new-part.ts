@@ -7,7 +7,9 @@ import type { AttachmentPlace, Content, Part, Placement, Role } from './model'
  */
 export function newPart(pattern: Pattern, catalogue: Catalogue, makeId: () => string): Part {
   const part: Part = { id: makeId(), patternId: pattern.id, contents: normalContents(pattern, catalogue, makeId), hasHeld: [] }
-  return pattern.dimensions.holeLength ? { ...part, hole: 'open' } : part
+  const slack = pattern.normalContents?.slack
+  const hung: Part = slack ? { ...part, spacing: { system: 'touching', slack } } : part
+  return pattern.dimensions.holeLength ? { ...hung, hole: 'open' } : hung
 }
 
 function normalContents(pattern: Pattern, catalogue: Catalogue, makeId: () => string): Content[] {

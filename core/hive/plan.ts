@@ -1,7 +1,7 @@
 import { partIdsOf, type Hive, type Part, type Yard } from './model'
 
 export const PLAN_FORMAT = 'duvet-plan'
-export const PLAN_VERSION = 2
+export const PLAN_VERSION = 3
 
 /** What a plan may hold at most; a yard on the server keeps to the same figures. */
 export const PLAN_LIMITS = { yards: 50, hivesPerYard: 1000, partsPerPlan: 9_999, layersPerHive: 60, contentsPerPart: 40, fileBytes: 20_000_000 } as const
@@ -14,11 +14,14 @@ export interface Plan {
 }
 
 /**
- * A plan of the first version as one of this version: what came later is empty. Anything else is given back as it is.
+ * A plan of an earlier version as one of this version: what came later is empty or absent. Anything else is given
+ * back as it is.
  */
 export function upgraded(value: unknown): unknown {
   const plan = value as { version?: unknown; yards?: unknown } | null
-  if (plan === null || typeof plan !== 'object' || plan.version !== 1 || !Array.isArray(plan.yards)) return value
+  if (plan === null || typeof plan !== 'object' || !Array.isArray(plan.yards)) return value
+  if (plan.version === 2) return { ...plan, version: PLAN_VERSION }
+  if (plan.version !== 1) return value
   const yards = plan.yards.map((yard: unknown) => (yard === null || typeof yard !== 'object' || Array.isArray(yard) ? yard : { prolific: false, overrides: [], patterns: [], hanging: [], ...yard }))
   return { ...plan, version: PLAN_VERSION, yards }
 }

@@ -1,15 +1,6 @@
 import type { HangingPattern } from '../catalogue'
 import { dimensionMm, type ResolvedPart } from '../geometry'
-
-/**
- * Comb area of one side of a frame, dm²: (length over end bars − 2 end bars) × (height − top bar − bottom bar).
- * Common practice.
- */
-export function combAreaDm2(frame: HangingPattern): number {
-  const widthMm = frame.lengthOverEndBars.mm - 2 * frame.endBarThickness.mm
-  const heightMm = frame.height.mm - frame.topBarThickness.mm - frame.bottomBarThickness.mm
-  return (widthMm * heightMm) / 10_000
-}
+import { combAreaDm2 } from '../weight/comb'
 
 /**
  * Worker cells on a square decimetre of one side: 10 000 / (0.8660 w²), w the cell width in mm.

@@ -1,5 +1,3 @@
 export * from './comb'
 export * from './arrangements'
 export * from './uniform'
-export * from './food'
-export * from './constants'

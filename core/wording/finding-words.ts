@@ -1,19 +1,16 @@
 import type { Catalogue } from '../catalogue'
-import type { Finding, Grade, Remedy, Rule } from '../checks'
+import type { Finding, Grade, Remedy, RemedyKind, Rule } from '../checks'
 import { showLength } from '../units'
 import { gapFate, verdictWord, withPlusMinus } from './gap-words'
 import { frameFitFate, frameFitInWords } from './fit-words'
+import { TELL_FRAMES, frameRemedyInWords } from './frame-finding-words'
 import { capital, inWords, patternName, the, type Reader } from './names'
+import type { Telling, Told } from './telling'
 
-export interface FindingWords {
+export interface FindingWords extends Told {
   readonly severity: string
-  readonly title: string
   /** The whole in half a line, for a row of hives. */
   readonly short: string
-  /** What is there, with the figure. */
-  readonly what: string
-  /** What will happen if it is left. */
-  readonly fate: string
   readonly remedies: readonly string[]
 }
 
@@ -23,20 +20,8 @@ export function severityWord(grade: Grade): string {
   return SEVERITY_WORDS[grade]
 }
 
-interface Telling {
-  readonly finding: Finding
-  readonly reader: Reader
-  readonly catalogue: Catalogue
-  /** Name of the n-th part of the finding. */
-  readonly part: (n: number) => string
-  readonly named: (partId: unknown) => string
-  readonly figure: string
-}
-
 /** Behind a verdict that the ± could turn. */
 const UNSURE = ' The figure may be off by more than it is from the limit: measure both parts to be sure.'
-
-type Told = Pick<FindingWords, 'title' | 'what' | 'fate'>
 
 /** A finding in the reader's words and units. */
 export function findingInWords(finding: Finding, names: ReadonlyMap<string, string>, catalogue: Catalogue, reader: Reader): FindingWords {
@@ -55,7 +40,10 @@ export function findingInWords(finding: Finding, names: ReadonlyMap<string, stri
 export function remedyInWords(remedy: Remedy, named: (partId: unknown) => string, catalogue: Catalogue, reader: Reader): string {
   const pattern = remedy.patternId ? patternName(remedy.patternId, catalogue, reader.vocabulary) : ''
   const result = remedy.resultMm === undefined ? '' : `: ${showLength(remedy.resultMm, reader.units)}`
-  const text = {
+  const dummy = catalogue.hanging.get(remedy.patternId ?? '')
+  const aboutFrames = frameRemedyInWords(remedy.kind, named(remedy.partId), remedy.count, dummy ? inWords(dummy.label, reader.vocabulary) : 'dummy board')
+  if (aboutFrames) return aboutFrames + result
+  const words: Partial<Record<RemedyKind, () => string>> = {
     'turn-over': () => `Turn ${the(named(remedy.partId))} over`,
     'swap-for': () => `Swap ${the(named(remedy.partId))} for ${withArticle(pattern)}`,
     exchange: () => `Put ${the(named(remedy.partId))} above ${the(named(remedy.otherId))}`,
@@ -65,8 +53,8 @@ export function remedyInWords(remedy: Remedy, named: (partId: unknown) => string
     'move-above': () => `Move ${the(named(remedy.partId))} above ${the(named(remedy.otherId))}`,
     centre: () => `Put ${the(named(remedy.partId))} straight over the middle`,
     'open-hole': () => `Open the hole in ${the(named(remedy.partId))}`,
-  }[remedy.kind]()
-  return text + result
+  }
+  return (words[remedy.kind]?.() ?? '') + result
 }
 
 function withArticle(name: string): string {
@@ -78,6 +66,7 @@ function list(names: readonly string[]): string {
 }
 
 const TELL: Record<Rule, (telling: Telling) => Told> = {
+  ...TELL_FRAMES,
   'bee-space.gap': ({ finding, part, figure, named, reader }) => ({
     title: `${part(1)} over ${part(0)}`,
     what: `${figure} here; accepted is ${acceptedInWords(finding, reader)}.${causeInWords(finding, named)}`,
@@ -88,12 +77,10 @@ const TELL: Record<Rule, (telling: Telling) => Told> = {
     what: `${figure} between the end bars of ${frameName(finding, catalogue, reader)} and each end wall; accepted is ${acceptedInWords(finding, reader)}.`,
     fate: finding.measured && finding.measured.mm < 0 ? 'The frames do not go between the walls.' : finding.facts.side === 'over' ? 'Comb is built between the end bars and the wall.' : 'The end bars are glued to the wall.',
   }),
-  'bee-space.side': ({ finding, figure, named, reader }) => ({
-    title: finding.severity === 'stop' ? `too many frames in ${list(finding.partIds.map(named))}` : `room beside the frames in ${list(finding.partIds.map(named))}`,
-    what: finding.severity === 'stop'
-      ? `All that hangs here takes ${showLength(-(finding.measured?.mm ?? 0), reader.units)} more than the box is wide inside.`
-      : `${figure} left beside the last frame when the others are pushed together.`,
-    fate: finding.severity === 'stop' ? 'It cannot be put together: take one frame out.' : finding.severity === 'watch' ? 'Bees build a comb of their own in it, or one more frame goes in.' : 'The outer comb grows fat on that side; a dummy or an even share at both walls keeps it straight.',
+  'bee-space.side': ({ finding, figure, named }) => ({
+    title: `room beside the frames in ${list(finding.partIds.map(named))}`,
+    what: `${figure} between the last frame and the wall.`,
+    fate: finding.severity === 'watch' ? 'Bees build a comb of their own in it, or one more frame goes in.' : 'The outer comb grows fat on that side; a dummy or an even share at both walls keeps it straight.',
   }),
   'open-space': ({ finding, figure, part, named }) => ({
     title: finding.facts.verdict === 'filled' ? `comb will fill ${the(part(0))}` : `open space in ${the(part(0))}`,

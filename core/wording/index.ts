@@ -1,6 +1,7 @@
 export * from './names'
 export * from './gap-words'
 export * from './finding-words'
+export * from './frame-words'
 export * from './problem-words'
 export * from './edit-words'
 export * from './dimension-words'

@@ -1,6 +1,6 @@
 import { index, integer, real, sqliteTable, text } from 'drizzle-orm/sqlite-core'
 import type { HangingPattern, Pattern } from '#core/catalogue'
-import type { Acceptance, AttachmentPlace, BandPreset, Condition, Content, Edit, Override, Part, Reading, Role, Stage, YawDeg } from '#core/hive'
+import type { Acceptance, AttachmentPlace, BandPreset, Condition, Content, Edit, Override, Part, Reading, Role, Spacing, Stage, YawDeg } from '#core/hive'
 
 export const yards = sqliteTable('yards', {
   id: text().primaryKey(),
@@ -39,6 +39,7 @@ export const parts = sqliteTable('parts', {
   hole: text().$type<'open' | 'closed'>(),
   readings: text({ mode: 'json' }).$type<readonly Reading[]>(),
   condition: text().$type<Condition>(),
+  spacing: text({ mode: 'json' }).$type<Spacing>(),
 }, (table) => [index('parts_by_yard').on(table.yardId)])
 
 /** A part stands in one place only: its identity is the key. */

@@ -69,8 +69,8 @@ function placementOf(row: typeof placements.$inferSelect): Placement {
   return row.role ? { ...placement, role: row.role } : placement
 }
 
-function partOf({ id, patternId, name, measured, contents, hasHeld, hole, readings, condition }: typeof parts.$inferSelect): Part {
-  return { id, patternId, ...(name === null ? {} : { name }), ...(measured ? { measured } : {}), contents, hasHeld, ...(readings ? { readings } : {}), ...(condition ? { condition } : {}), ...(hole ? { hole } : {}) }
+function partOf({ id, patternId, name, measured, contents, hasHeld, hole, readings, condition, spacing }: typeof parts.$inferSelect): Part {
+  return { id, patternId, ...(name === null ? {} : { name }), ...(measured ? { measured } : {}), contents, ...(spacing ? { spacing } : {}), hasHeld, ...(readings ? { readings } : {}), ...(condition ? { condition } : {}), ...(hole ? { hole } : {}) }
 }
 
 /** Adds a yard with everything in it. */
@@ -128,7 +128,7 @@ async function insertPlaces(database: Writer, hive: Hive): Promise<void> {
 }
 
 async function upsertPart(database: Writer, yardId: string, part: Part, position: number): Promise<void> {
-  const row = { yardId, position, patternId: part.patternId, name: part.name ?? null, measured: part.measured ?? null, contents: part.contents, hasHeld: part.hasHeld, hole: part.hole ?? null, readings: part.readings ?? null, condition: part.condition ?? null }
+  const row = { yardId, position, patternId: part.patternId, name: part.name ?? null, measured: part.measured ?? null, contents: part.contents, hasHeld: part.hasHeld, hole: part.hole ?? null, readings: part.readings ?? null, condition: part.condition ?? null, spacing: part.spacing ?? null }
   await database.insert(parts).values({ id: part.id, ...row }).onConflictDoUpdate({ target: parts.id, set: row })
 }
 

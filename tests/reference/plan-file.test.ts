@@ -85,7 +85,7 @@ describe('reading a plan', () => {
   })
 
   it.each<[string, unknown, RegExp]>([
-    ['another version', { ...demo, version: 3 }, /version is 3: this Duvet reads version 2/],
+    ['another version', { ...demo, version: 4 }, /version is 4: this Duvet reads version 3/],
     ['another format', { ...demo, format: 'hives' }, /format is not “duvet-plan”/],
     ['no object', 7, /the whole of it/],
     ['a list', [], /the whole of it/],

@@ -1,6 +1,8 @@
 <script setup lang="ts">
 // Room for brood, arrangement by arrangement, against what a queen fills; and how many sizes the yard keeps.
-import { FILL, FORMULA, arrangements, honeyKg, roomOf, uniformKit } from '#core/room'
+import { FORMULA } from '#core/formula'
+import { arrangements, roomOf, uniformKit } from '#core/room'
+import { honeyKg } from '#core/weight'
 import { resolvePart } from '#core/geometry'
 import { findPart } from '#core/hive'
 import { showLength } from '#core/units'
@@ -17,7 +19,7 @@ const own = computed(() => (view.yard?.hives ?? []).flatMap((hive) => {
     return part ? [resolvePart(part, view.catalogue)] : []
   })
   const brood = boxes('brood')
-  return brood.length === 0 ? [] : [{ name: hive.name, room: roomOf(brood, view.context.limits.cellWidth), foodKg: [FILL.low, FILL.high].map((fill) => honeyKg(boxes('food'), fill)) }]
+  return brood.length === 0 ? [] : [{ name: hive.name, room: roomOf(brood, view.context.limits.cellWidth), foodKg: honeyKg(boxes('food')) }]
 }))
 const most = computed(() => Math.max(need.value.watch, ...usual.value.map(({ room }) => room.cells), ...own.value.map(({ room }) => room.cells)))
 const kit = computed(() => (view.yard ? uniformKit(view.yard) : null))
@@ -38,7 +40,7 @@ const WORDS = { mend: 'too little: a second box is needed', watch: 'tight: a sec
         <thead><tr><th scope="col">Brood space</th><th scope="col">Cells</th><th scope="col">Comb a side</th><th scope="col">Inside</th><th scope="col">Frames</th><th scope="col">For the queen</th></tr></thead>
         <tbody>
           <tr v-for="row in group.rows" :key="row.name">
-            <th scope="row">{{ capital(row.name) }}<small v-if="row.foodKg && row.foodKg[1]! > 0"> food box: {{ row.foodKg[0]!.toFixed(0) }} to {{ row.foodKg[1]!.toFixed(0) }} kg when full</small></th>
+            <th scope="row">{{ capital(row.name) }}<small v-if="row.foodKg && row.foodKg.high > 0"> food box: {{ row.foodKg.low.toFixed(0) }} to {{ row.foodKg.high.toFixed(0) }} kg when full</small></th>
             <td class="bar"><svg width="170" height="20" aria-hidden="true"><rect width="168" height="12" y="4" fill="#fdfbf6" stroke="#cbbfa6" /><rect :width="Math.max(1, 168 * row.room.cells / most)" height="12" y="4" fill="#cf9a63" /><line :x1="168 * need.mend / most" :x2="168 * need.mend / most" y1="0" y2="20" stroke="#9e2a2f" stroke-width="2" /><line :x1="168 * need.watch / most" :x2="168 * need.watch / most" y1="0" y2="20" stroke="#8a5600" stroke-width="2" stroke-dasharray="3 2" /></svg> {{ count(row.room.cells) }}</td>
             <td>{{ row.room.combDm2.toFixed(1) }} dm²</td>
             <td>{{ row.room.litres.toFixed(1) }} L</td>

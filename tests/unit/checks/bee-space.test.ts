@@ -135,7 +135,7 @@ describe('end bars and sides', () => {
     expect(side([N.floor, N.brood])).toBeUndefined()
     expect(side([N.floor, N.brood], 445)).toMatchObject({ severity: 'watch' })
     expect(side([L.floor, L.deep], 392)).toMatchObject({ severity: 'watch' })
-    expect(side([L.floor, L.deep], 340)).toMatchObject({ severity: 'stop' })
+    expect(rulesOf(build([L.floor, L.deep], { change: (part, i) => (i === 1 ? { ...part, measured: { insideWidth: measured(340, 0) } } : part) }))).toContain('frames.too-many')
   })
 })
 

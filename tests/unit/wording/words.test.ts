@@ -3,6 +3,7 @@ import { CATALOGUE } from '#core/catalogue'
 import { RULES, type Finding } from '#core/checks'
 import { STAGES, type Edit } from '#core/hive'
 import { bandInWords, editInWords, editProblemInWords, findingInWords, gapFate, lengthProblemInWords, nearestLimitInWords, partDetail, partNames, planProblemInWords, stageWord, termsInWords, verdictWord, withPlusMinus, type Reader } from '#core/wording'
+import { boxWith, contextFor, findingsOf } from '../../helpers/frames'
 import { L, N, build, gapBetween, type Layer } from '../../helpers/hives'
 
 const READERS: Reader[] = (['mm', 'inches'] as const).flatMap((units) => (['british', 'northAmerican'] as const).map((vocabulary) => ({ units, vocabulary })))
@@ -12,6 +13,25 @@ const STACKS: (readonly Layer[])[] = [
   [L.floor, ['box-langstroth-5-deep', 'brood'], L.roof], [L.floor, L.deep, L.deep, L.roof], [N.floor, N.brood, ['box-section-rack', 'super'], N.crown, N.roof],
   [N.brood, ['feeder-tray-national']], [N.floor, N.brood, ['box-poly-national-12-super', 'super'], N.roof], [L.floor, L.deep, L.medium, L.framed, L.shallow, L.crown, L.roof], [L.floor, L.deep, ['slab-langstroth'], ['feeder-tray-langstroth'], L.roof],
 ]
+
+const NINE = { system: 'spacer', count: 9, slack: 'both-sides' } as const
+/** Boxes that give every finding about frames. */
+const BOXES = [
+  boxWith('box-langstroth-deep', 'frame-langstroth-deep', 12, { then: ['dummy-langstroth-deep'] }), boxWith('box-national-brood', 'frame-national-deep', 12), boxWith('box-national-super', 'frame-national-shallow-straight', 11),
+  boxWith('box-national-super', 'frame-national-shallow', 11, { spacing: { system: 'castellation', count: 12, slack: 'one-side' } }), boxWith('box-national-super', 'frame-national-shallow-self-spacing', 9, { spacing: { system: 'castellation', count: 10, slack: 'one-side' } }),
+  boxWith('box-national-super', 'frame-national-shallow', 0, { contents: ['frame-national-shallow', 'frame-national-super-wide', 'frame-national-shallow-straight'].map((patternId, place) => ({ id: `f${place}`, patternId, place })) }),
+  boxWith('box-langstroth-deep', 'frame-langstroth-deep', 10, { spacing: { system: 'touching', slack: 'spread' } }), boxWith('box-langstroth-deep', 'frame-langstroth-deep', 9, { spacing: NINE, state: { comb: 'foundationless' } }),
+  boxWith('box-langstroth-deep', 'frame-langstroth-deep', 9, { spacing: NINE, state: (place) => (place < 2 ? { comb: 'starter-strip', support: 'none' } : { holds: 'brood' }) }), boxWith('box-langstroth-8-deep', 'frame-langstroth-deep', 8),
+  boxWith('box-langstroth-medium', 'frame-langstroth-medium', 0, { contents: [0, 3, 4].map((place) => ({ id: `f${place}`, patternId: 'frame-langstroth-medium', place })) }),
+  boxWith('box-drain-super', 'frame-drain', 7), boxWith('box-drain-super', 'frame-drain', 6, { spacing: { system: 'touching', slack: 'spread' } }), boxWith('box-national-super', 'frame-national-super-wide', 10, { state: { comb: 'wax-foundation' } }),
+]
+
+function toldOfBoxes(reader: Reader): { finding: Finding; text: string }[] {
+  return BOXES.flatMap((part) => STAGES.flatMap((stage) => (['brood', 'food', 'super'] as const).flatMap((role) => findingsOf(part, role, stage).map((finding) => {
+    const words = findingInWords(finding, new Map([['box', 'super 1']]), contextFor().catalogue, reader)
+    return { finding, text: [words.severity, words.title, words.short, words.what, words.fate, ...words.remedies].join('\n') }
+  }))))
+}
 
 /** Every finding that these stacks give in any stage, worded for one reader. */
 function told(reader: Reader): { finding: Finding; text: string }[] {
@@ -27,14 +47,14 @@ function told(reader: Reader): { finding: Finding; text: string }[] {
 
 describe('findings in words', () => {
   it.each(READERS)('are whole sentences for $vocabulary and $units', (reader) => {
-    for (const { text } of told(reader)) {
+    for (const { text } of [...told(reader), ...toldOfBoxes(reader)]) {
       expect(text).not.toMatch(/undefined|NaN|null|\[object|Infinity|\{|\s{2}/)
       for (const line of text.split('\n')) expect(line.trim()).not.toBe('')
     }
   })
 
   it('cover nearly every rule there is with these stacks', () => {
-    const rules = new Set(told(READERS[0]!).map(({ finding }) => finding.rule))
+    const rules = new Set([...told(READERS[0]!), ...toldOfBoxes(READERS[0]!)].map(({ finding }) => finding.rule))
     expect(RULES.filter((rule) => !rules.has(rule))).toEqual(['joint.bearing', 'fit.frame', 'pattern.unknown'])
   })
 

@@ -1,0 +1,69 @@
+import { combsAcross, type HungComb } from '../../geometry'
+import type { Content } from '../../hive'
+import { comparableMm } from '../../units'
+import { isFoundationless, isUndrawn } from '../../weight/comb'
+import type { Context, Measured } from '../context'
+import { bySeverity, findingOf, type Finding } from '../finding'
+import { filledBoxes, fullCount, type FilledBox } from './filled-box'
+import { BUILDING_STAGES } from './judge-across'
+import { alternate, pushTogether, touchOneSide, wireFrames } from './remedies'
+
+/** What the bees will make of the frames: comb that is not drawn yet, frames without foundation, empty places, gaps between combs. */
+export function checkComb(measured: Measured, context: Context): Finding[] {
+  return filledBoxes(measured, context).flatMap((filled) =>
+    filled.across.overlapMm > 0 ? [] : [...undrawnWide(filled), ...foundationlessPair(filled, context), ...unsupported(filled, context), ...emptyPlaces(filled, context), ...combGap(filled)])
+}
+
+function contentOf({ box }: FilledBox, { contentId }: HungComb): Content {
+  return box.part.contents.find(({ id }) => id === contentId)!
+}
+
+/** Foundation is drawn at full count; only drawn comb is spread. */
+function undrawnWide(filled: FilledBox): Finding[] {
+  const { box, across, use, drawnAtMm } = filled
+  const undrawn = combsAcross(across, use).filter((comb) => isUndrawn(contentOf(filled, comb)))
+  const wide = undrawn.filter(({ pitchMm }) => comparableMm(pitchMm) > comparableMm(drawnAtMm))
+  if (wide.length === 0) return []
+  const madeSo = wide.every(({ pattern, pitchMm }) => pattern.spacedBy === 'wide-bars' && comparableMm(pitchMm) <= comparableMm(pattern.spacing.mm))
+  const frames = across.places.filter(({ pattern }) => pattern.kind === 'frame').length
+  return [findingOf('frames.undrawn-wide', madeSo ? 'note' : 'mend', [box.part.id], {
+    measured: { mm: Math.max(...wide.map(({ pitchMm }) => pitchMm)), plusMinusMm: 0, likelyPlusMinusMm: 0 }, accepted: { minMm: 0, maxMm: drawnAtMm },
+    facts: { undrawn: wide.length, frames, full: fullCount(box.resolved), whole: undrawn.length === frames }, remedies: madeSo ? [] : [touchOneSide(box.resolved)],
+  })]
+}
+
+/** Bees follow the comb beside them; with none there they cross from one frame into the other. */
+function foundationlessPair(filled: FilledBox, context: Context): Finding[] {
+  const { box, across, gaps } = filled
+  const byId = new Map(box.part.contents.map((content) => [content.id, content]))
+  const pairs = gaps.filter(({ fromId, toId }) => fromId && toId && isFoundationless(byId.get(fromId)!) && isFoundationless(byId.get(toId)!))
+  if (pairs.length === 0) return []
+  const bare = across.places.filter(({ content }) => isFoundationless(content)).length
+  return [findingOf('frames.foundationless-pair', 'mend', [box.part.id], { facts: { pairs: pairs.length, bare }, remedies: alternate(box.resolved, context) })]
+}
+
+function unsupported({ box, across }: FilledBox, { limits }: Context): Finding[] {
+  const tall = across.places.filter(({ content, pattern }) => isFoundationless(content) && pattern.height.mm > limits.unsupportedComb && (content.support ?? 'none') === 'none')
+  if (tall.length === 0) return []
+  const said = tall.some(({ content }) => content.support === 'none')
+  const mm = Math.max(...tall.map(({ pattern }) => pattern.height.mm))
+  return [findingOf('frames.foundationless-unsupported', said ? 'mend' : 'watch', [box.part.id], {
+    measured: { mm, plusMinusMm: 0, likelyPlusMinusMm: 0 }, accepted: { minMm: 0, maxMm: limits.unsupportedComb }, facts: { frames: tall.length, said }, remedies: [wireFrames(box.resolved, new Set(tall.map(({ content }) => content.id)))],
+  })]
+}
+
+function emptyPlaces({ box, gaps }: FilledBox, { stage }: Context): Finding[] {
+  const empty = gaps.reduce((sum, gap) => sum + gap.emptyPlaces, 0)
+  if (empty === 0) return []
+  return [findingOf('frames.empty-place', BUILDING_STAGES.has(stage) ? 'mend' : 'watch', [box.part.id], { facts: { places: empty, building: BUILDING_STAGES.has(stage) }, remedies: [pushTogether(box.resolved)] })]
+}
+
+/** The worst gap between two combs, or between a comb and a board, that bees will not keep as a passage. */
+function combGap({ box, gaps }: FilledBox): Finding[] {
+  const bad = gaps.filter(({ verdict, from, to }) => from !== 'wall' && to !== 'wall' && (verdict === 'glued' || verdict === 'squeezed' || verdict === 'bridged' || verdict === 'own-comb'))
+  const worst = bad.sort((a, b) => bySeverity({ severity: a.grade }, { severity: b.grade }) || b.mm - a.mm)[0]
+  if (!worst || worst.grade === 'good') return []
+  return [findingOf('frames.comb-gap', worst.grade, [box.part.id], {
+    measured: { mm: worst.mm, plusMinusMm: worst.plusMinusMm, likelyPlusMinusMm: worst.plusMinusMm }, accepted: worst.accepted, facts: { verdict: worst.verdict, gaps: bad.length, board: worst.from === 'board' || worst.to === 'board' },
+  })]
+}

@@ -1,0 +1,30 @@
+import { comparableMm } from '../../units'
+import type { Context, Measured } from '../context'
+import { findingOf, type Finding } from '../finding'
+import { filledBoxes, type FilledBox } from './filled-box'
+import { centreFrames } from './remedies'
+
+/** Frames that drain in place are pushed together and centred, above the brood. */
+export function checkDrainFrames(measured: Measured, context: Context): Finding[] {
+  return filledBoxes(measured, context).flatMap((filled) => (isDrainBox(filled) && filled.across.overlapMm === 0 ? [...inBrood(filled), ...hungWell(filled, context)] : []))
+}
+
+/** Wide bars that hold clean comb: frames that open and drain where they hang. */
+export function isDrainBox({ across }: Pick<FilledBox, 'across'>): boolean {
+  return across.places.some(({ pattern }) => pattern.cleanComb && pattern.spacedBy === 'wide-bars')
+}
+
+function inBrood({ box }: FilledBox): Finding[] {
+  return box.placement.role === 'brood' ? [findingOf('frames.drain-in-brood', 'mend', [box.part.id])] : []
+}
+
+function hungWell({ box, across, gaps }: FilledBox, { limits }: Context): Finding[] {
+  const widthMm = across.places[0]!.pattern.spacing.mm
+  const apart = gaps.reduce((most, { pitchMm, emptyPlaces }) => Math.max(most, pitchMm - widthMm, emptyPlaces * widthMm), 0)
+  if (comparableMm(apart) > 0) return [findingOf('frames.drain-loose', 'mend', [box.part.id], { measured: { mm: apart, plusMinusMm: 0, likelyPlusMinusMm: 0 }, accepted: { minMm: 0, maxMm: 0 }, remedies: [centreFrames(box.resolved)] })]
+  const [near, far] = [gaps[0]?.apartMm ?? 0, gaps.at(-1)?.apartMm ?? 0]
+  if (comparableMm(Math.abs(near - far)) <= limits.drainOffCentre) return []
+  return [findingOf('frames.drain-off-centre', 'watch', [box.part.id], {
+    measured: { mm: Math.max(near, far), plusMinusMm: 0, likelyPlusMinusMm: 0 }, accepted: { minMm: 0, maxMm: (near + far + limits.drainOffCentre) / 2 }, facts: { playMm: near + far }, remedies: [{ ...centreFrames(box.resolved), resultMm: (near + far) / 2 }],
+  })]
+}

@@ -1,0 +1,6 @@
+export * from './judge-across'
+export * from './filled-box'
+export * from './spacing'
+export * from './comb'
+export * from './drain'
+export { alternate, howManyFit } from './remedies'

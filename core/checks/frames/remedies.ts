@@ -1,0 +1,87 @@
+import { PLACEHOLDER, alternated, closedUp, hungAt, inOrder, pushedTogether, spacedBy, takenOut, withState, type Part } from '../../hive'
+import { frameInBox } from '../../fit/frame-in-box'
+import { dimensionMm, hangAcross, resolvePart, type ResolvedPart } from '../../geometry'
+import { isFoundationless } from '../../weight/comb'
+import type { Context } from '../context'
+import type { Remedy, RemedyKind } from '../finding'
+
+function rehung(kind: RemedyKind, part: Part, more: Partial<Remedy> = {}): Remedy {
+  return { kind, partId: part.id, edit: { kind: 'set-part', part }, ...more }
+}
+
+/** Push the frames together, so that no place between them stays empty. */
+export function pushTogether({ part }: ResolvedPart): Remedy {
+  return rehung('push-together', pushedTogether(part))
+}
+
+/** Push the frames together and share the room between both walls. */
+export function centreFrames({ part }: ResolvedPart): Remedy {
+  return rehung('centre-frames', spacedBy(pushedTogether(part), { system: 'touching', slack: 'both-sides' }))
+}
+
+/** Let shoulders or ends touch, tight to one side. */
+export function touchOneSide({ part }: ResolvedPart): Remedy {
+  return rehung('touch-one-side', spacedBy(pushedTogether(part), { system: 'touching', slack: 'one-side' }))
+}
+
+/** Hang the frames in castellations with a slot for each place that the box is made for. */
+export function castellate({ part }: ResolvedPart, count: number): Remedy {
+  return rehung('castellate', spacedBy({ ...part, contents: closedUp(inOrder(part)) }, { system: 'castellation', count, slack: 'one-side' }), { count })
+}
+
+/** Leave out as few as it takes for the rest to fit, dummies and feeders first; none when nothing would be left. */
+export function leaveOut(box: ResolvedPart, { catalogue }: Pick<Context, 'catalogue'>): Remedy[] {
+  let part = box.part
+  let out = 0
+  while (part.contents.length > 1) {
+    const ordered = inOrder(part)
+    const spare = [...ordered].reverse().find(({ patternId }) => catalogue.hanging.get(patternId)?.kind === 'dummy') ?? overfull(resolvePart(part, catalogue)) ?? ordered.at(-1)!
+    part = takenOut(part, new Set([spare.id]))
+    out++
+    const pushed = pushedTogether(part)
+    if (hangAcross(resolvePart(pushed, catalogue)).overlapMm === 0) return [rehung('leave-out', pushed, { count: out })]
+  }
+  return []
+}
+
+/** The last thing in a room that has too many. */
+function overfull(box: ResolvedPart) {
+  const room = hangAcross(box).rooms.find(({ places, y0, y1 }) => places.reduce((sum, { pattern }) => sum + pattern.spacing.mm, 0) > y1 - y0)
+  return room?.places.at(-1)?.content
+}
+
+/** Hang frames that need a guide between those that give one; none when that changes nothing. */
+export function alternate({ part }: ResolvedPart, { catalogue }: Pick<Context, 'catalogue'>): Remedy[] {
+  const mixed = alternated(part, isFoundationless, ({ patternId }) => catalogue.hanging.get(patternId)?.kind === 'frame')
+  return foundationlessPairs(mixed) < foundationlessPairs(part) ? [rehung('alternate', mixed)] : []
+}
+
+/** How often two frames without foundation hang side by side. */
+export function foundationlessPairs(part: Pick<Part, 'contents'>): number {
+  const ordered = inOrder(part)
+  return ordered.filter((one, i) => i > 0 && isFoundationless(one) && isFoundationless(ordered[i - 1]!)).length
+}
+
+/** A dummy that goes in beside the last frame; none when no dummy fits. */
+export function addDummy(box: ResolvedPart, context: Context): Remedy[] {
+  const { slackMm, places } = hangAcross(box)
+  const frame = places.find(({ pattern }) => pattern.kind === 'frame')?.pattern
+  if (!frame || places.some(({ pattern }) => pattern.kind === 'dummy')) return []
+  const dummy = [...context.catalogue.hanging.values()].find((pattern) => pattern.kind === 'dummy' && pattern.height.mm === frame.height.mm && pattern.spacing.mm <= slackMm && frameInBox(pattern, box, context).verdict !== 'does-not-fit')
+  if (!dummy) return []
+  const ordered = closedUp(inOrder(box.part))
+  const part = hungAt({ ...box.part, contents: ordered }, { id: `${PLACEHOLDER}${dummy.id}`, patternId: dummy.id, place: ordered.length }, ordered.length)
+  return [rehung('add-dummy', spacedBy(part, { system: 'touching', slack: 'one-side' }), { patternId: dummy.id })]
+}
+
+/** Note wires in frames that have no support yet. */
+export function wireFrames({ part }: ResolvedPart, ids: ReadonlySet<string>): Remedy {
+  return rehung('wire-frames', withState(part, ids, { support: 'wires' }), { count: ids.size })
+}
+
+/** How many frames of this width fit in the box. */
+export function howManyFit(box: ResolvedPart, spacingMm: number): number {
+  const width = dimensionMm(box, 'insideWidth')
+  if (!box.pattern?.halves) return Math.floor((width + 1e-9) / spacingMm)
+  return 2 * Math.floor(((width - dimensionMm(box, 'divisionThickness')) / 2 + 1e-9) / spacingMm)
+}

@@ -1,0 +1,115 @@
+import { dimensionMm, type HangingPlace } from '../../geometry'
+import type { Stage } from '../../hive'
+import { comparableMm } from '../../units'
+import type { Context, Measured } from '../context'
+import { findingOf, worse, type Finding, type Remedy } from '../finding'
+import { filledBoxes, fullCount, type FilledBox } from './filled-box'
+import { addDummy, castellate, centreFrames, howManyFit, leaveOut, touchOneSide } from './remedies'
+
+/** How the frames of each box are spaced: too many, no play, nothing to keep them apart, two systems, spread where they should touch, wide for winter. */
+export function checkFrameSpacing(measured: Measured, context: Context): Finding[] {
+  return filledBoxes(measured, context).flatMap((filled) => {
+    const crowded = tooMany(filled, context)
+    return crowded.length > 0 ? crowded : [...noSpacing(filled), ...noPlay(filled, context), ...mixed(filled), ...spreadShoulders(filled), ...winterSpacing(filled, context)]
+  })
+}
+
+const framesOf = ({ across }: FilledBox): readonly HangingPlace[] => across.places.filter(({ pattern }) => pattern.kind === 'frame')
+const about = (mm: number, plusMinusMm = 0) => ({ mm, plusMinusMm, likelyPlusMinusMm: plusMinusMm })
+
+function tooMany(filled: FilledBox, context: Context): Finding[] {
+  const { box, across } = filled
+  if (comparableMm(across.overlapMm) <= 0) return []
+  const frames = framesOf(filled)
+  const widest = Math.max(0, ...frames.map(({ pattern }) => pattern.spacing.mm))
+  const { system, count } = across.spacing
+  const fits = system === 'castellation' && count ? count : widest > 0 ? howManyFit(box.resolved, widest) : 0
+  const inSlots = system === 'castellation' && frames.length <= fits
+  const remedies = inSlots ? [touchOneSide(box.resolved)] : leaveOut(box.resolved, context)
+  const leave = remedies[0]?.count ?? 0
+  return [findingOf('frames.too-many', 'stop', [box.part.id], {
+    measured: about(across.overlapMm), remedies,
+    facts: { frames: frames.length, others: across.places.length - frames.length, fits, leave, inSlots, mostPitchMm: frames.length > 0 ? dimensionMm(box, 'insideWidth') / frames.length : 0, spacingMm: widest },
+  })]
+}
+
+/** Straight bars with nothing between them are pushed comb to comb. */
+function noSpacing(filled: FilledBox): Finding[] {
+  const bare = framesOf(filled).filter(({ pattern }) => pattern.spacedBy === 'nothing')
+  if (filled.across.spacing.system !== 'touching' || bare.length < 2) return []
+  return [findingOf('frames.no-spacing', 'mend', [filled.box.part.id], { facts: { frames: bare.length }, remedies: [castellate(filled.box.resolved, fullCount(filled.box.resolved))] })]
+}
+
+/** Frames that touch all the way across leave nothing to lever against once propolis has built up. */
+function noPlay({ box, across }: FilledBox, context: Context): Finding[] {
+  const { system, slack } = across.spacing
+  if ((system !== 'touching' && system !== 'spacer') || slack === 'spread' || across.places.length < 2) return []
+  if (comparableMm(across.slackMm) >= context.limits.beeTight) return []
+  const spared = leaveOutOne(box.resolved, context)
+  return [findingOf('frames.no-play', 'watch', [box.part.id], { measured: about(across.slackMm, across.slackPlusMinusMm), accepted: { minMm: context.limits.beeTight, maxMm: across.pitchMm }, facts: { frames: across.places.length }, remedies: spared })]
+}
+
+function leaveOutOne(box: FilledBox['box']['resolved'], context: Context): Remedy[] {
+  const last = box.part.contents.reduce((a, b) => (b.place > a.place ? b : a))
+  const part = { ...box.part, contents: box.part.contents.filter((one) => one !== last) }
+  const without = { ...box, part, hung: box.hung.filter(({ content }) => content !== last) }
+  return [...addDummy(without, context), { kind: 'leave-out', partId: part.id, count: 1, edit: { kind: 'set-part', part } }]
+}
+
+function mixed(filled: FilledBox): Finding[] {
+  const { box, across } = filled
+  const frames = framesOf(filled)
+  const ways = new Set(frames.map(({ pattern }) => pattern.spacedBy ?? 'shoulders'))
+  const widths = new Set(frames.map(({ pattern }) => comparableMm(pattern.spacing.mm)))
+  const inSlots = across.spacing.system === 'castellation' && (ways.has('shoulders') || ways.has('ends'))
+  const twoWidths = widths.size > 1 && across.spacing.system === 'touching'
+  if (ways.size < 2 && !inSlots && !twoWidths) return []
+  return [findingOf('frames.mixed', 'watch', [box.part.id], {
+    facts: { how: ways.size > 1 ? 'systems' : inSlots ? 'in-slots' : 'widths', ways: [...ways].join(' '), leastMm: Math.min(...widths), mostMm: Math.max(...widths) },
+    remedies: inSlots && ways.size === 1 ? [touchOneSide(box.resolved)] : [],
+  })]
+}
+
+/** Self-spacing frames are made to touch: spread out, they rock and the comb between them grows uneven. */
+function spreadShoulders(filled: FilledBox): Finding[] {
+  const { box, across, use } = filled
+  const { system, slack } = across.spacing
+  const spread = slack === 'spread' && (system === 'touching' || (system === 'by-hand' && use === 'brood'))
+  const frames = framesOf(filled).filter(({ pattern }) => pattern.spacedBy !== 'nothing')
+  const wide = frames[0] && comparableMm(across.pitchMm) > comparableMm(frames[0].pattern.spacing.mm)
+  if (!spread || frames.length < 2 || !wide) return []
+  return [findingOf('frames.spread-shoulders', 'watch', [box.part.id], { measured: about(across.pitchMm), accepted: { minMm: frames[0]!.pattern.spacing.mm, maxMm: frames[0]!.pattern.spacing.mm }, remedies: [touchOneSide(box.resolved), centreFrames(box.resolved)] })]
+}
+
+const CLOSE_UP: ReadonlySet<Stage> = new Set(['after-crop', 'pack-down', 'winter'])
+
+/** What is spread for honey is closed up again before bees have to keep it warm. */
+function winterSpacing(filled: FilledBox, { stage }: Context): Finding[] {
+  const { box, across, drawnAtMm } = filled
+  const role = box.placement.role ?? 'super'
+  if (!CLOSE_UP.has(stage) || (role === 'super' && stage !== 'winter')) return []
+  if (comparableMm(across.pitchMm) <= comparableMm(drawnAtMm) || framesOf(filled).every(({ pattern }) => pattern.spacedBy === 'wide-bars')) return []
+  return [findingOf('frames.winter-spacing', stage === 'winter' ? 'mend' : 'watch', [box.part.id], { measured: about(across.pitchMm), accepted: { minMm: 0, maxMm: drawnAtMm }, facts: { stage }, remedies: [touchOneSide(box.resolved)] })]
+}
+
+/** Room beside the last frame, at either wall; boxes alike are told together. */
+export function checkSideRoom(measured: Measured, context: Context): Finding[] {
+  const alike = new Map<string, { boxes: FilledBox[]; mm: number; severity: 'note' | 'watch' }>()
+  for (const filled of filledBoxes(measured, context)) {
+    const walls = filled.gaps.filter(({ from, to, verdict }) => (from === 'wall' || to === 'wall') && (verdict === 'fat-comb' || verdict === 'own-comb'))
+    if (walls.length === 0 || filled.across.overlapMm > 0) continue
+    const mm = comparableMm(Math.max(...walls.map(({ apartMm }) => apartMm)))
+    const severity = walls.reduce<'note' | 'watch'>((grade, wall) => worse(grade, wall.grade) as 'note' | 'watch', 'note')
+    const known = alike.get(`${severity}${mm}`) ?? { boxes: [], mm, severity }
+    known.boxes.push(filled)
+    alike.set(`${severity}${mm}`, known)
+  }
+  return [...alike.values()].map(({ boxes, mm, severity }) => {
+    const { across, box } = boxes[0]!
+    const plusMinusMm = across.slackPlusMinusMm
+    return findingOf('bee-space.side', severity, boxes.map((one) => one.box.part.id), {
+      measured: about(mm, plusMinusMm), accepted: { minMm: 0, maxMm: context.limits.shoulderToWall }, facts: { pitchMm: across.pitchMm },
+      remedies: boxes.length > 1 ? [] : [...addDummy(box.resolved, context), ...(across.spacing.slack === 'one-side' && comparableMm(mm / 2) <= across.pitchMm && across.spacing.system === 'touching' ? [{ ...centreFrames(box.resolved), resultMm: across.slackMm / 2 }] : [])].slice(0, 2),
+    })
+  })
+}

@@ -1,0 +1,45 @@
+import type { Source } from './units'
+
+const C: Source = { mark: 'C', text: 'common practice of the trade' }
+const M: Source = { mark: 'M', text: 'from memory, to be confirmed by measuring' }
+
+/** A figure of a formula, shown with its source; it belongs to the formula and is not overwritten alone. */
+export interface FormulaFigure {
+  readonly label: string
+  readonly value: number
+  readonly unit: string
+  readonly source: Source
+  readonly usedIn: string
+}
+
+/** Figures that stand inside formulas. */
+export const FORMULA = {
+  broodDays: { label: 'days from egg to bee', value: 21, unit: 'days', source: C, usedIn: 'rooms: what a queen fills at her peak' },
+  honeyDensity: { label: 'honey at 18 % water and 20 °C', value: 1.417, unit: 'kg/L', source: { mark: 'P', text: 'Krell 1996, Value-added products from beekeeping, FAO Agricultural Services Bulletin 124, after White 1975, from memory' }, usedIn: 'honey in a box' },
+  honeyShare: { label: 'share of a honey comb that is honey', value: 0.92, unit: '', source: M, usedIn: 'honey in a box' },
+  combGap: { label: 'way left between two sealed combs', value: 8, unit: 'mm', source: C, usedIn: 'honey in a box' },
+  fillLow: { label: 'fill of a box called full, from', value: 0.75, unit: '', source: C, usedIn: 'honey in a box' },
+  fillTypical: { label: 'fill of a box called full, typical', value: 0.88, unit: '', source: C, usedIn: 'honey in a box' },
+  fillHigh: { label: 'fill of a box called full, at most', value: 1, unit: '', source: C, usedIn: 'honey in a box' },
+  combMost: { label: 'thickest comb that bees draw', value: 40, unit: 'mm', source: M, usedIn: 'frames: honey at a spacing' },
+  broodComb: { label: 'brood comb through both sides', value: 25, unit: 'mm', source: C, usedIn: 'frames: gap between combs' },
+  foundationSheet: { label: 'sheet of foundation', value: 0.75, unit: 'mm', source: M, usedIn: 'frames' },
+  foundationMass: { label: 'wax in a sheet of foundation', value: 0.72, unit: 'kg/m²', source: M, usedIn: 'building: foundation' },
+  foundationLower: { label: 'foundation lower than the clear inside by', value: 6, unit: 'mm', source: M, usedIn: 'building: foundation' },
+  foundationShorter: { label: 'foundation shorter than the clear inside by', value: 4, unit: 'mm', source: M, usedIn: 'building: foundation' },
+  waxRatio: { label: 'honey that a kilogram of comb wax can hold', value: 25, unit: 'kg', source: C, usedIn: 'frames: wax' },
+  waxRatioLow: { label: 'the same, at least', value: 22, unit: 'kg', source: C, usedIn: 'frames: wax' },
+  waxRatioHigh: { label: 'the same, at most', value: 30, unit: 'kg', source: C, usedIn: 'frames: wax' },
+  timberDensity: { label: 'timber where none is chosen', value: 420, unit: 'kg/m³', source: M, usedIn: 'weight of boxes' },
+  foamDensityLow: { label: 'polystyrene of boxes, from', value: 100, unit: 'kg/m³', source: M, usedIn: 'weight of boxes' },
+  foamDensityHigh: { label: 'polystyrene of boxes, to', value: 120, unit: 'kg/m³', source: M, usedIn: 'weight of boxes' },
+  shellExtra: { label: 'nails, paint and propolis on a shell: times', value: 1.05, unit: '', source: M, usedIn: 'weight of boxes' },
+  builtUpFrom: { label: 'an end thicker than this is a board with two rails', value: 30, unit: 'mm', source: M, usedIn: 'weight and building of boxes' },
+  endBoard: { label: 'end board of a built-up end', value: 19, unit: 'mm', source: M, usedIn: 'weight and building of boxes' },
+  railWidth: { label: 'rail of a built-up end, width', value: 26, unit: 'mm', source: M, usedIn: 'weight and building of boxes' },
+  railDepth: { label: 'rail of a built-up end, depth', value: 40, unit: 'mm', source: M, usedIn: 'weight and building of boxes' },
+  memoryWood: { label: '± of a length from memory, in wood', value: 1, unit: 'mm', source: C, usedIn: 'every figure marked M' },
+  memoryPolystyrene: { label: '± of a length from memory, in polystyrene', value: 3, unit: 'mm', source: C, usedIn: 'every figure marked M' },
+  prolific: { label: 'a prolific strain needs this many times the room', value: 1.5, unit: '', source: C, usedIn: 'rooms' },
+  inch: { label: 'millimetres in an inch', value: 25.4, unit: 'mm', source: { mark: 'P', text: 'NIST SP 811, Appendix B.8, exact' }, usedIn: 'every length in inches' },
+} as const satisfies Record<string, FormulaFigure>

@@ -1,0 +1,44 @@
+import type { Catalogue } from '../catalogue'
+import type { Context } from '../checks'
+import { howManyFit } from '../checks'
+import { frameInBox, type FrameReason } from '../fit'
+import { hangAcross, resolvePart, type ResolvedPart } from '../geometry'
+import { hungAt, inOrder, type Content, type Part, type Role } from '../hive'
+
+/** Why something cannot be hung, taken out or put in another's place, with the figures to say it. */
+export type HangProblem =
+  | { readonly problem: 'another-format'; readonly patternId: string; readonly reason: FrameReason; readonly mm: number }
+  | { readonly problem: 'too-many'; readonly patternId: string; readonly missingMm: number; readonly fits: number }
+  | { readonly problem: 'only-brood-frame'; readonly patternId: string | null }
+  | { readonly problem: 'no-frames-here' }
+
+/** Whether one more of a pattern goes into a box, and if not, why. */
+export function hangProblem(box: ResolvedPart, patternId: string, context: Context): HangProblem | undefined {
+  const pattern = context.catalogue.hanging.get(patternId)
+  if (!pattern || box.pattern?.kind !== 'box' || box.pattern.sections) return { problem: 'no-frames-here' }
+  const fit = frameInBox(pattern, box, context)
+  if (fit.verdict === 'does-not-fit') return { problem: 'another-format', patternId, reason: fit.reason, mm: fit.deciding.mm }
+  const place = firstEmptyPlace(box.part)
+  const after = resolvePart(hungAt(box.part, { id: 'trial', patternId, place }, place), context.catalogue)
+  const { overlapMm } = hangAcross(after)
+  return overlapMm > 0 ? { problem: 'too-many', patternId, missingMm: overlapMm, fits: howManyFit(box, pattern.spacing.mm) } : undefined
+}
+
+/** The first place with nothing in it. */
+export function firstEmptyPlace(part: Part): number {
+  const ordered = inOrder(part)
+  const gap = ordered.findIndex(({ place }, i) => place > i)
+  return gap < 0 ? ordered.length : gap
+}
+
+/** Whether these frames may be taken out, or something else put in their place: a brood box keeps its last frame, and the last with brood. */
+export function takeProblem(part: Part, ids: ReadonlySet<string>, role: Role | undefined, catalogue: Catalogue, patternId: string | null = null): HangProblem | undefined {
+  if (role !== 'brood' || (patternId !== null && catalogue.hanging.get(patternId)?.kind === 'frame')) return undefined
+  const isFrame = (content: Content) => catalogue.hanging.get(content.patternId)?.kind === 'frame'
+  const frames = part.contents.filter(isFrame)
+  const left = frames.filter(({ id }) => !ids.has(id))
+  const brood = frames.filter(({ holds }) => holds === 'brood')
+  const lastFrame = frames.length > 0 && left.length === 0
+  const lastBrood = brood.length > 0 && brood.every(({ id }) => ids.has(id))
+  return lastFrame || lastBrood ? { problem: 'only-brood-frame', patternId } : undefined
+}

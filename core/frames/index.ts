@@ -1,0 +1,6 @@
+export * from './compare'
+export * from './steps'
+export * from './guides'
+export * from './hang-problem'
+export * from './assess-box'
+export * from './drain'

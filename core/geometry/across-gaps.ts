@@ -1,0 +1,114 @@
+import type { HangingPattern } from '../catalogue'
+import { combHalfMm, combKindOf, type CombKind, type CombUse } from '../weight/comb'
+import type { Across, AcrossRoom, HangingPlace } from './across'
+
+/** A frame's comb as it is, or as it would be once drawn and sealed. */
+export type CombView = CombUse | 'all-honey'
+
+/** The comb of one frame: how far it reaches to either side of the frame's middle. */
+export interface HungComb {
+  readonly contentId: string
+  readonly pattern: HangingPattern
+  readonly kind: CombKind
+  readonly centreMm: number
+  readonly nearMm: number
+  readonly farMm: number
+  /** Middle to middle with the frames beside it; its own width where it hangs alone. */
+  readonly pitchMm: number
+}
+
+export type AcrossFace = 'wall' | 'comb' | 'undrawn' | 'board'
+
+/** What lies between two neighbours across a box, or between the last of them and the wall. */
+export interface AcrossGap {
+  readonly fromId: string | null
+  readonly toId: string | null
+  readonly from: AcrossFace
+  readonly to: AcrossFace
+  /** Face to face: of comb, board or wall. */
+  readonly mm: number
+  readonly plusMinusMm: number
+  /** Between what the two take by their spacing: 0 where they touch, below zero where they are in each other's way. */
+  readonly apartMm: number
+  /** Places left empty between them. */
+  readonly emptyPlaces: number
+  /** Middle to middle, for two frames side by side. */
+  readonly pitchMm: number
+  readonly y0: number
+  readonly y1: number
+}
+
+/** Every comb of a box, in order across. Lengths in mm; thickness by `combHalfMm`. */
+export function combsAcross(across: Across, view: CombView): HungComb[] {
+  return across.rooms.flatMap(({ places }) => places.flatMap((place, i) => {
+    if (place.pattern.kind !== 'frame') return []
+    const near = neighbourPitch(places[i - 1], place)
+    const far = neighbourPitch(place, places[i + 1])
+    const own = ownPitch(near, far, place, across)
+    const kind: CombKind = view === 'all-honey' ? 'honey' : combKindOf(place.content, view)
+    return [{
+      contentId: place.content.id, pattern: place.pattern, kind, centreMm: place.centreMm, pitchMm: own,
+      nearMm: combHalfMm(kind, near ?? own), farMm: combHalfMm(kind, far ?? own),
+    }]
+  }))
+}
+
+/** Middle to middle of two frames that hang in places side by side. */
+function neighbourPitch(a: HangingPlace | undefined, b: HangingPlace | undefined): number | undefined {
+  if (!a || !b || a.pattern.kind !== 'frame' || b.pattern.kind !== 'frame' || b.content.place > a.content.place + 1) return undefined
+  return b.centreMm - a.centreMm
+}
+
+function ownPitch(near: number | undefined, far: number | undefined, { pattern }: HangingPlace, { pitchMm, spacing }: Across): number {
+  if (near !== undefined && far !== undefined) return (near + far) / 2
+  return near ?? far ?? (spacing.system === 'touching' ? pattern.spacing.mm : Math.max(pitchMm, pattern.spacing.mm))
+}
+
+/** Every gap across a box, from the wall where y is least to the other. Lengths in mm. Geometry. */
+export function gapsAcross(across: Across, view: CombView): AcrossGap[] {
+  const combs = new Map(combsAcross(across, view).map((comb) => [comb.contentId, comb]))
+  return across.rooms.flatMap((room, r) => gapsOfRoom(room, combs, r === 0 ? 0 : (room.places[0]?.content.place ?? 0), across.slackPlusMinusMm))
+}
+
+/** One side of a gap: what it is, where its face is, and where what it takes ends. */
+interface Side {
+  readonly id: string | null
+  readonly face: AcrossFace
+  readonly y: number
+  readonly takenTo: number
+  readonly place: number
+  readonly centreMm: number
+  readonly plusMinusMm: number
+}
+
+function gapsOfRoom({ places, y0, y1 }: AcrossRoom, combs: ReadonlyMap<string, HungComb>, firstPlace: number, wallPlusMinusMm: number): AcrossGap[] {
+  const wall = (y: number, place: number): Side => ({ id: null, face: 'wall', y, takenTo: y, place, centreMm: y, plusMinusMm: wallPlusMinusMm })
+  const gaps: AcrossGap[] = []
+  let from = wall(y0, firstPlace - 1)
+  for (const place of places) {
+    gaps.push(gapBetween(from, sideOf(place, combs, -1)))
+    from = sideOf(place, combs, 1)
+  }
+  gaps.push(gapBetween(from, wall(y1, from.place + 1)))
+  return gaps
+}
+
+function sideOf({ content, pattern, centreMm }: HangingPlace, combs: ReadonlyMap<string, HungComb>, direction: 1 | -1): Side {
+  const comb = combs.get(content.id)
+  const half = comb ? (direction < 0 ? comb.nearMm : comb.farMm) : (pattern.thickness ?? pattern.spacing).mm / 2
+  const takes = Math.max(pattern.spacing.mm, comb?.pitchMm ?? 0) / 2
+  const face: AcrossFace = !comb ? 'board' : comb.kind === 'sheet' || comb.kind === 'bare' ? 'undrawn' : 'comb'
+  return { id: content.id, face, y: centreMm + direction * half, takenTo: centreMm + direction * takes, place: content.place, centreMm, plusMinusMm: pattern.spacing.plusMinusMm / 2 }
+}
+
+function gapBetween(from: Side, to: Side): AcrossGap {
+  const frames = from.face !== 'wall' && from.face !== 'board' && to.face !== 'wall' && to.face !== 'board'
+  return {
+    fromId: from.id, toId: to.id, from: from.face, to: to.face, mm: round(to.y - from.y), plusMinusMm: from.face === 'wall' ? from.plusMinusMm : to.face === 'wall' ? to.plusMinusMm : from.plusMinusMm + to.plusMinusMm,
+    apartMm: round(to.takenTo - from.takenTo), emptyPlaces: Math.max(0, to.place - from.place - 1), pitchMm: frames ? round(to.centreMm - from.centreMm) : 0, y0: from.y, y1: to.y,
+  }
+}
+
+function round(value: number): number {
+  return Math.round(value * 1e6) / 1e6
+}

@@ -1,0 +1,56 @@
+import type { HangingPattern } from '../catalogue'
+import { FORMULA } from '../formula'
+import type { FrameState } from '../hive'
+
+/**
+ * Comb area of one side of a frame, dm²: (length over end bars − 2 end bars) × (height − top bar − bottom bar).
+ * Common practice.
+ */
+export function combAreaDm2(frame: HangingPattern): number {
+  const widthMm = frame.lengthOverEndBars.mm - 2 * frame.endBarThickness.mm
+  const heightMm = frame.height.mm - frame.topBarThickness.mm - frame.bottomBarThickness.mm
+  return (widthMm * heightMm) / 10_000
+}
+
+/** What a box is used for where its frames do not say what they hold. */
+export type CombUse = 'brood' | 'honey'
+
+/** Comb by what makes it thick: honey fills its room, brood has one thickness, a sheet or a bare frame none to speak of. */
+export type CombKind = 'honey' | 'brood' | 'sheet' | 'bare'
+
+/** The kind of comb in a frame; drawn and of the box's use where nothing is said. */
+export function combKindOf({ comb, holds }: FrameState, use: CombUse): CombKind {
+  if (comb === 'wax-foundation' || comb === 'plastic-foundation') return 'sheet'
+  if (comb === 'starter-strip' || comb === 'foundationless') return 'bare'
+  if (holds === undefined) return use
+  return holds === 'capped-honey' || holds === 'nectar' ? 'honey' : 'brood'
+}
+
+/** Bees still have to build it. */
+export function isUndrawn({ comb }: FrameState): boolean {
+  return comb !== undefined && comb !== 'drawn'
+}
+
+/** Built with nothing to follow but the comb beside it. */
+export function isFoundationless({ comb }: FrameState): boolean {
+  return comb === 'foundationless' || comb === 'starter-strip'
+}
+
+/**
+ * Thickness of a comb to one side of its middle, mm, where the next frame hangs `pitchMm` away: sealed honey reaches
+ * to 8 mm from its neighbour and no further than 20 mm; brood comb is 25 mm through. Common practice; the 40 mm
+ * that bees draw at most is from memory.
+ */
+export function combHalfMm(kind: CombKind, pitchMm: number): number {
+  switch (kind) {
+    case 'honey': return Math.max(0, Math.min(pitchMm - FORMULA.combGap.value, FORMULA.combMost.value)) / 2
+    case 'brood': return FORMULA.broodComb.value / 2
+    case 'sheet': return FORMULA.foundationSheet.value / 2
+    case 'bare': return 0
+  }
+}
+
+/** Thickness of sealed honey comb at a pitch, mm. */
+export function honeyCombMm(pitchMm: number): number {
+  return 2 * combHalfMm('honey', pitchMm)
+}

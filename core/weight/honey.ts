@@ -1,0 +1,34 @@
+import { FORMULA } from '../formula'
+import { combsAcross, hangAcross, type ResolvedPart } from '../geometry'
+import { combAreaDm2 } from './comb'
+import type { Range } from './range'
+
+/** How full a box is that a keeper calls full: typical, and the range (common practice). */
+export const FILL: Range = { low: FORMULA.fillLow.value, middle: FORMULA.fillTypical.value, high: FORMULA.fillHigh.value }
+
+/**
+ * Honey that a comb holds when every cell is sealed, kg: area of one side (dm²) × thickness (mm) / 100 × 0.92 litres
+ * × 1.417 kg/L. Common practice; density published (Krell 1996, after White 1975, from memory).
+ */
+export function honeyOfCombKg(areaDm2: number, thicknessMm: number): number {
+  return ((areaDm2 * thicknessMm) / 100) * FORMULA.honeyShare.value * FORMULA.honeyDensity.value
+}
+
+/** Honey that boxes hold with every cell sealed, kg: every frame drawn, each as thick as its room lets it. */
+export function honeyCapacityKg(boxes: readonly ResolvedPart[]): number {
+  return boxes.reduce((sum, box) => {
+    const combs = combsAcross(hangAcross(box), 'all-honey')
+    return sum + combs.reduce((kg, { pattern, nearMm, farMm }) => kg + honeyOfCombKg(combAreaDm2(pattern), nearMm + farMm), 0)
+  }, 0)
+}
+
+/** Honey in boxes that a keeper calls full, kg; its bounds are those of the fill. */
+export function honeyKg(boxes: readonly ResolvedPart[]): Range {
+  const capacityKg = honeyCapacityKg(boxes)
+  return { low: capacityKg * FILL.low, middle: capacityKg * FILL.middle, high: capacityKg * FILL.high }
+}
+
+/** Wax of drawn honey comb, kg: 1 kg for 25 kg of honey that it can hold, 1:30 to 1:22 (common practice). */
+export function waxKg(capacityKg: number): Range {
+  return { low: capacityKg / FORMULA.waxRatioHigh.value, middle: capacityKg / FORMULA.waxRatio.value, high: capacityKg / FORMULA.waxRatioLow.value }
+}

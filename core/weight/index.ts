@@ -1,0 +1,5 @@
+export * from './range'
+export * from './comb'
+export * from './honey'
+export * from './ware'
+export * from './full-box'
