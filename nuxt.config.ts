@@ -26,6 +26,7 @@ export default defineNuxtConfig({
     errorHandler: root('./server/error-handler.ts'),
     alias: { '#core': root('./core'), '#wire': root('./shared') },
     externals: { inline: [] },
+    serverAssets: [{ baseName: 'fonts', dir: root('./node_modules/@fontsource/atkinson-hyperlegible/files') }],
   },
   typescript: { strict: true, tsConfig: { compilerOptions: { noUncheckedIndexedAccess: true } } },
   vite: { worker: { format: 'es' }, build: { target: 'es2022', chunkSizeWarningLimit: 800 } },

@@ -38,6 +38,7 @@ export const FORMULA = {
   endBoard: { label: 'end board of a built-up end', value: 19, unit: 'mm', source: M, usedIn: 'weight and building of boxes' },
   railWidth: { label: 'rail of a built-up end, width', value: 26, unit: 'mm', source: M, usedIn: 'weight and building of boxes' },
   railDepth: { label: 'rail of a built-up end, depth', value: 40, unit: 'mm', source: M, usedIn: 'weight and building of boxes' },
+  handHold: { label: 'middle of a hand-hold below the upper edge', value: 65, unit: 'mm', source: M, usedIn: 'building of boxes' },
   memoryWood: { label: '± of a length from memory, in wood', value: 1, unit: 'mm', source: C, usedIn: 'every figure marked M' },
   memoryPolystyrene: { label: '± of a length from memory, in polystyrene', value: 3, unit: 'mm', source: C, usedIn: 'every figure marked M' },
   prolific: { label: 'a prolific strain needs this many times the room', value: 1.5, unit: '', source: C, usedIn: 'rooms' },

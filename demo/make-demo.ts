@@ -1,6 +1,6 @@
 import { writeFileSync } from 'node:fs'
 import { CATALOGUE } from '#core/catalogue'
-import { attachmentPlaceOf, buildHive, emptyYard, newPart, planOf, type Hive, type Part, type Role, type Stage, type Yard } from '#core/hive'
+import { attachmentPlaceOf, buildHive, closedUp, emptyYard, newPart, planOf, type FrameState, type Hive, type Part, type Role, type Spacing, type Stage, type Yard } from '#core/hive'
 import type { Length } from '#core/units'
 
 /** The demo yards, written to demo-plan.json beside this file: `npx tsx demo/make-demo.ts`. */
@@ -14,7 +14,24 @@ interface Story {
   /** A rim as the ruler had it, by layer. */
   readonly rimsMm?: Readonly<Record<number, number>>
   readonly fittings?: readonly string[]
+  /** What is in the frames of a layer, and how they are spaced. */
+  readonly frames?: Readonly<Record<number, Frames>>
 }
+
+interface Frames {
+  readonly spacing?: Spacing
+  /** So many of its frames, not all. */
+  readonly count?: number
+  /** One state for all, or one after the other across the box. */
+  readonly states?: readonly FrameState[]
+}
+
+const [HONEY, NECTAR, POLLEN, BROOD, EMPTY]: readonly FrameState[] = (['capped-honey', 'nectar', 'pollen', 'brood', 'empty'] as const).map((holds) => ({ comb: 'drawn', holds }))
+const SHEET: FrameState = { comb: 'wax-foundation' }
+const BARE: FrameState = { comb: 'foundationless' }
+/** A brood nest as it stands in the flow: honey outside, pollen next, brood in the middle. */
+const nest = (count: number): FrameState[] => Array.from({ length: count }, (_, i) => (i === 0 || i === count - 1 ? HONEY! : i === 1 || i === count - 2 ? POLLEN! : BROOD!))
+const NINE: Spacing = { system: 'spacer', count: 9, slack: 'both-sides' }
 
 const ruler = (mm: number): Length => ({ mm, plusMinusMm: 0.5, source: { mark: 'measured', text: 'steel rule, half millimetres' } })
 
@@ -23,6 +40,7 @@ const SALLOW_QUAY: readonly Story[] = [
     name: 'Twill', stage: 'flow', note: 'Single brood box, excluder and two supers, as the book has it. Rims measured.',
     stack: [['stand-timber-200'], ['floor-mesh-national'], ['box-national-brood', 'brood'], ['excluder-framed-national'], ['box-national-super', 'super'], ['box-national-super', 'super'], ['crown-national'], ['roof-telescoping-national']],
     rimsMm: { 3: 8, 6: 8 }, fittings: ['entrance-block'],
+    frames: { 2: { states: nest(11) }, 4: { states: [NECTAR!, HONEY!, HONEY!, HONEY!, HONEY!, HONEY!, HONEY!, HONEY!, HONEY!, NECTAR!, EMPTY!] }, 5: { states: [SHEET, SHEET, NECTAR!, NECTAR!, EMPTY!, EMPTY!, NECTAR!, SHEET, SHEET, SHEET, SHEET] } },
   },
   {
     name: 'Calico', stage: 'flow', note: 'The lower super came from another keeper.',
@@ -46,6 +64,7 @@ const SALLOW_QUAY: readonly Story[] = [
   {
     name: 'Poplin', stage: 'flow', note: 'Treated in spring; the eke was to come off in a fortnight.',
     stack: [['stand-timber-200'], ['floor-mesh-national'], ['box-national-brood', 'brood'], ['eke-shallow-national'], ['crown-national'], ['roof-telescoping-national']],
+    frames: { 2: { states: [HONEY!, BROOD!, BROOD!, BARE, BARE, BROOD!, BROOD!, BARE, POLLEN!, EMPTY!, HONEY!] } },
   },
 ]
 
@@ -54,6 +73,7 @@ const KILN_BANK: readonly Story[] = [
     name: 'Corduroy', stage: 'flow', note: 'Two deeps and four supers; reach for the steps.',
     stack: [['stand-frame-4in'], ['floor-reversible-langstroth'], ['box-langstroth-deep', 'brood'], ['box-langstroth-deep', 'brood'], ['excluder-framed-langstroth'], ['box-langstroth-medium', 'super'], ['box-langstroth-medium', 'super'], ['box-langstroth-shallow', 'super'], ['box-langstroth-shallow', 'super'], ['crown-langstroth'], ['roof-telescoping-langstroth']],
     turned: [4], fittings: ['ballast-brick'],
+    frames: { 2: { states: nest(10) }, 3: { states: nest(10) }, 5: { spacing: NINE, count: 9, states: [HONEY!] }, 6: { spacing: NINE, count: 9, states: [SHEET] } },
   },
   {
     name: 'Muslin', stage: 'supering', note: 'The super on it is an 8-frame one that was at hand.',
@@ -79,7 +99,7 @@ function tell(story: Story): { hive: Hive; parts: Part[] } {
   let count = 0
   const makeId = () => `${story.name.toLowerCase()}/${count++}`
   const { hive, parts } = buildHive(story, CATALOGUE, makeId)
-  const measured = parts.map((part, layer) => {
+  const measured = parts.map((part, layer) => hungAs(part, story.frames?.[layer])).map((part, layer) => {
     const rim = story.rimsMm?.[layer]
     return rim === undefined ? part : { ...part, measured: { rimDepth: ruler(rim) } }
   })
@@ -94,6 +114,14 @@ function tell(story: Story): { hive: Hive; parts: Part[] } {
   }
 }
 
+/** A box with its frames as the story has them. */
+function hungAs(part: Part, frames: Frames | undefined): Part {
+  if (!frames) return part
+  const kept = closedUp(part.contents.slice(0, frames.count ?? part.contents.length))
+  const states = frames.states ?? []
+  return { ...part, ...(frames.spacing ? { spacing: frames.spacing } : {}), contents: kept.map((content, i) => (CATALOGUE.hanging.get(content.patternId)?.kind === 'frame' ? { ...content, ...states[i % states.length] } : content)) }
+}
+
 /** What lies in the shed of Kiln Bank: spare supers, and a home-made rim as it was measured. */
 function shedOfKilnBank(): Part[] {
   let count = 0
@@ -103,6 +131,7 @@ function shedOfKilnBank(): Part[] {
     { ...make('box-langstroth-medium'), hasHeld: ['honey'] },
     { ...make('box-langstroth-medium'), hasHeld: ['honey', 'brood'], condition: 'worn' },
     { ...make('box-langstroth-8-medium'), hasHeld: ['honey'] },
+    make('box-drain-super'),
     { ...make('eke-langstroth'), name: 'Home-made rim', measured: { outsideLength: inch('20', 508), outsideWidth: inch('16 1/8', 409.575), rimWidth: inch('3/4', 19.05) } },
   ]
 }

@@ -33,6 +33,11 @@ const EXTRA: Json = {
     edits: listOf(object({ id: text, madeAt: { type: 'string', format: 'date-time' }, kind: { enum: ['do', 'undo', 'redo'] }, targetId: { type: ['string', 'null'] }, edit: ref('edit') }, ['id', 'madeAt', 'kind', 'edit'])),
   }),
   logEntry: object({ id: text, revision: integer, device: text, madeAt: text, kind: text, edit: ref('edit'), inverse: ref('edit') }),
+  sheet: object({
+    title: text, lines: listOf(text), caution: text, steps: listOf(object({ text, mistake: text })),
+    tables: listOf(object({ heading: text, columns: listOf(text), rows: listOf(listOf(text)) })),
+    outlines: listOf(object({ name: text, edge: listOf(listOf({ type: 'number' })), marks: listOf(object({ what: text, line: listOf(listOf({ type: 'number' })) })) })),
+  }),
   assessedHive: object({
     yard: text, hive: text, hiveId: text, stage: text, worst: { enum: ['stop', 'mend', 'watch', 'note', 'good'] }, heightMm: { type: 'number' },
     gaps: listOf({ type: 'object' }), findings: listOf({ type: 'object' }),
@@ -84,6 +89,12 @@ export function openApiDocument(): Json {
         },
       },
       '/api/plans/export': { get: { operationId: 'exportPlan', summary: 'Everything as one plan file.', responses: { 200: answer('The plan.', ref('plan')), ...refusals(403) } } },
+      '/api/print/sheet': {
+        post: {
+          operationId: 'printSheet', summary: 'A sheet of words, tables and steps as PDF; nothing is stored.', requestBody: body(ref('sheet')),
+          responses: { 200: { description: 'The sheet.', content: { 'application/pdf': { schema: { type: 'string', format: 'binary' } } } }, ...refusals(400, 403, 413, 422) },
+        },
+      },
       '/api/health': { get: { operationId: 'health', summary: 'Whether the server and its database answer.', responses: { 200: answer('They do.', object({ ok: { type: 'boolean' } })) } } },
     },
     components: { schemas: { ...planComponents(), ...EXTRA } },

@@ -1,8 +1,8 @@
 import { h, render, type Component } from 'vue'
 
-/** Saves text as a file of the browser's downloads. */
-export function download(name: string, text: string, type: string): void {
-  const url = URL.createObjectURL(new Blob([text], { type }))
+/** Saves text, or what the server made, as a file of the browser's downloads. */
+export function download(name: string, content: string | Blob, type: string): void {
+  const url = URL.createObjectURL(typeof content === 'string' ? new Blob([content], { type }) : content)
   const link = document.createElement('a')
   link.href = url
   link.download = name

@@ -2,13 +2,14 @@ import { useEventListener } from '@vueuse/core'
 import { focusPart } from '~/composables/focusPart'
 import { useBench } from '~/stores/bench'
 import { usePreferences } from '~/stores/preferences'
-import { useYards } from '~/stores/yards'
+import { historyKey, keysRest } from './historyKey'
 
 export interface BenchActions {
   readonly add: () => void
   readonly swap: () => void
   readonly nextGap: () => void
   readonly help: () => void
+  readonly frames: () => void
   readonly turn: () => void
   readonly move: (by: 1 | -1) => void
   readonly takeOff: () => void
@@ -17,20 +18,11 @@ export interface BenchActions {
 /** The keys of the bench; they rest while something is typed or a dialog is open. */
 export function useBenchKeys(actions: BenchActions): void {
   const bench = useBench()
-  const yards = useYards()
   const preferences = usePreferences()
 
   useEventListener(window, 'keydown', (event: KeyboardEvent) => {
     const target = event.target as HTMLElement
-    if (target.closest('input, textarea, select, [contenteditable], .el-overlay')) return
-    const history = (event.ctrlKey || event.metaKey) && event.key.toLowerCase() === 'z'
-    if (history && bench.yard) {
-      event.preventDefault()
-      if (event.shiftKey) yards.redo(bench.yard.id)
-      else yards.undo(bench.yard.id)
-      return
-    }
-    if (event.ctrlKey || event.metaKey) return
+    if (keysRest(event) || historyKey(event, bench.yard?.id) || event.ctrlKey || event.metaKey) return
     const onButton = target.closest('button, a') !== null
     if (event.key === 'Enter' && onButton) return
     const done = bench.hand ? inHand(event.key) : atRest(event)
@@ -59,6 +51,7 @@ export function useBenchKeys(actions: BenchActions): void {
       case 'a': actions.add(); return true
       case 's': actions.swap(); return true
       case 't': actions.turn(); return true
+      case 'f': actions.frames(); return true
       case 'g': actions.nextGap(); return true
       case 'x': bench.axis = bench.axis === 'along' ? 'across' : 'along'; return true
       case 'u': preferences.toggleUnits(); return true

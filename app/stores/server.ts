@@ -1,4 +1,5 @@
 import type { LogEntry, Yard } from '#core/hive'
+import type { Sheet } from '#core/wording'
 import type { Submission } from '#wire/edit-schema'
 import type { Problem } from '#wire/read'
 
@@ -38,7 +39,20 @@ function send<T>(path: string, body: string, headers: Record<string, string> = {
   return ask<T>(path, { method: 'POST', body, headers: { 'content-type': 'application/json', ...headers } })
 }
 
+/** A sheet as PDF, or the sentence that says why there is none. */
+async function printed(sheet: Sheet): Promise<{ readonly ok: true; readonly pdf: Blob } | { readonly ok: false; readonly sentence: string }> {
+  try {
+    const response = await fetch('/api/print/sheet', { method: 'POST', body: JSON.stringify(sheet), headers: { 'content-type': 'application/json' }, signal: AbortSignal.timeout(30_000) })
+    if (response.ok) return { ok: true, pdf: await response.blob() }
+    const body = await response.json().catch(() => ({})) as { sentence?: string }
+    return { ok: false, sentence: body.sentence ?? SILENT.sentence }
+  } catch {
+    return { ok: false, sentence: SILENT.sentence }
+  }
+}
+
 export const server = {
+  print: printed,
   yards: () => ask<StoredYard[]>('/api/yards'),
   log: (yardId: string) => ask<LoggedEntry[]>(`/api/yards/${encodeURIComponent(yardId)}/log`),
   addYard: (yard: Yard) => send<{ revision: number }>('/api/yards', JSON.stringify(yard)),

@@ -1,6 +1,6 @@
 import type { Catalogue, HangingPattern } from '../catalogue'
-import { fullCount, howManyFit } from '../checks'
-import { SPACER_PITCH_MM, dimensionMm, hangAcross, resolvePart, type ResolvedPart } from '../geometry'
+import { fullCount } from '../checks'
+import { SPACER_PITCH_MM, dimensionMm, hangAcross, howManyFit, resolvePart, type ResolvedPart } from '../geometry'
 import { closedUp, inOrder, type Content, type Spacing } from '../hive'
 import { fullBoxKg, honeyCapacityKg, honeyCombMm, honeyKg, sumOf, waxKg, ZERO, type Range } from '../weight'
 import { FORMULA } from '../formula'
@@ -60,12 +60,6 @@ export function spacedFor(box: ResolvedPart, count: number, catalogue: Catalogue
   const own = inOrder(box.part).filter(({ patternId }) => patternId === frame.id)
   const contents = closedUp(Array.from({ length: count }, (_, place): Content => own[place] ?? { id: `${box.part.id}/${place}`, patternId: frame.id, place }))
   return resolvePart({ ...box.part, contents, spacing: spacingFor(box, frame, count) }, catalogue)
-}
-
-/** Frame counts worth comparing: full, one less, two less; one more where narrow end bars allow it. */
-export function countsToCompare(box: ResolvedPart): number[] {
-  const full = fullCount(box)
-  return [full, full - 1, full - 2].filter((count) => count > 0)
 }
 
 /** Spacings side by side for one box or many: at full count and at each count less, summed over all of them. */

@@ -1,8 +1,7 @@
 import type { Catalogue } from '../catalogue'
 import type { Context } from '../checks'
-import { howManyFit } from '../checks'
 import { frameInBox, type FrameReason } from '../fit'
-import { hangAcross, resolvePart, type ResolvedPart } from '../geometry'
+import { hangAcross, howManyFit, resolvePart, type ResolvedPart } from '../geometry'
 import { hungAt, inOrder, type Content, type Part, type Role } from '../hive'
 
 /** Why something cannot be hung, taken out or put in another's place, with the figures to say it. */

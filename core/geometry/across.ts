@@ -1,7 +1,7 @@
 import type { HangingPattern } from '../catalogue'
 import type { Content, Spacing } from '../hive'
 import { centresOf, type Hanging } from './hang'
-import { dimension, type HungContent, type ResolvedPart } from './resolve'
+import { dimension, dimensionMm, type HungContent, type ResolvedPart } from './resolve'
 
 /** A frame, dummy, feeder or division at its place across the box. */
 export interface HangingPlace extends Hanging {
@@ -127,4 +127,11 @@ function usualPitch(places: readonly HangingPlace[]): number {
     if (count > most) [best, most] = [pitch, count]
   }
   return best
+}
+
+/** How many of this width fit side by side in a box, mm; in both halves of a divided one. */
+export function howManyFit(box: ResolvedPart, spacingMm: number): number {
+  const width = dimensionMm(box, 'insideWidth')
+  if (!box.pattern?.halves) return Math.floor((width + 1e-9) / spacingMm)
+  return 2 * Math.floor(((width - dimensionMm(box, 'divisionThickness')) / 2 + 1e-9) / spacingMm)
 }

@@ -7,7 +7,7 @@ export function refusal(statusCode: number, problem: Problem, more: Record<strin
   return createError({ statusCode, statusMessage: 'Refused', data: { ...problem, ...more } })
 }
 
-export const LIMITS = { editBytes: 5_000_000, planBytes: 20_000_000 } as const
+export const LIMITS = { editBytes: 5_000_000, planBytes: 20_000_000, sheetBytes: 2_000_000 } as const
 
 /**
  * The text of a request, refused as soon as it is longer than the limit, before it is all in memory.

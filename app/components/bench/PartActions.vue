@@ -7,7 +7,7 @@ defineProps<{
   name: string; detail: string; layer: boolean; highest: boolean; lowest: boolean
   role: Role | null; hole: 'open' | 'closed' | null; vocabulary: Vocabulary
 }>()
-const emit = defineEmits<{ turn: []; up: []; down: []; swap: []; takeOff: []; rename: []; sizes: []; role: [role: Role]; hole: [hole: 'open' | 'closed']; above: []; close: [] }>()
+const emit = defineEmits<{ turn: []; up: []; down: []; swap: []; takeOff: []; rename: []; sizes: []; role: [role: Role]; hole: [hole: 'open' | 'closed']; above: []; frames: []; close: [] }>()
 </script>
 
 <template>
@@ -20,6 +20,7 @@ const emit = defineEmits<{ turn: []; up: []; down: []; swap: []; takeOff: []; re
       <button class="plain-button" type="button" @click="emit('swap')">Swap…</button>
       <button class="plain-button" type="button" @click="emit('above')">Add…</button>
     </template>
+    <button v-if="role" class="plain-button" type="button" data-testid="open-frames" @click="emit('frames')">Frames…</button>
     <button class="plain-button" type="button" @click="emit('sizes')">Sizes…</button>
     <button class="plain-button" type="button" @click="emit('rename')">Name…</button>
     <button v-if="hole" class="plain-button" type="button" @click="emit('hole', hole === 'open' ? 'closed' : 'open')">{{ hole === 'open' ? 'Close the hole' : 'Open the hole' }}</button>

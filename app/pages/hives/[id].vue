@@ -121,6 +121,9 @@ function nextGap() {
   const keys = bench.shown?.gaps.map(gapKey) ?? []
   if (keys.length > 0) bench.selectedGap = keys[(keys.indexOf(bench.selectedGap ?? '') + 1) % keys.length]!
 }
+function openFrames() {
+  if (selected.value?.pattern?.kind === 'box') void navigateTo(`/frames/${encodeURIComponent(selected.value.part.id)}`)
+}
 function exportPlan() {
   download(`${fileName(bench.hive!.name)}.json`, `${JSON.stringify(planOfHive(bench.yard!, bench.hive!), null, 1)}\n`, 'application/json')
 }
@@ -129,7 +132,7 @@ function exportDrawing() {
   download(`${fileName(bench.hive!.name)}-${bench.axis}.svg`, drawingAsFile(HiveSection, props), 'image/svg+xml')
 }
 
-useBenchKeys({ add: focusTray, swap: () => { if (placement.value) swapping.value = true }, nextGap, help: () => { help.value = true }, turn, move, takeOff })
+useBenchKeys({ add: focusTray, swap: () => { if (placement.value) swapping.value = true }, nextGap, help: () => { help.value = true }, frames: openFrames, turn, move, takeOff })
 useHead({ title: computed(() => (bench.hive ? `${bench.hive.name} – Duvet` : 'Duvet')) })
 </script>
 
@@ -149,7 +152,7 @@ useHead({ title: computed(() => (bench.hive ? `${bench.hive.name} – Duvet` : '
           v-if="selected" :name="selectedName" :detail="partDetail(selected, preferences.vocabulary)" :layer="placement !== undefined"
           :highest="bench.selectedIndex === bench.hive.stack.length - 1" :lowest="bench.selectedIndex === 0" :role="selected.pattern?.kind === 'box' ? (placement?.role ?? 'super') : null"
           :hole="selected.pattern?.dimensions.holeLength ? (selected.part.hole ?? 'open') : null" :vocabulary="preferences.vocabulary"
-          @turn="turn" @up="move(1)" @down="move(-1)" @swap="swapping = true; traying = true" @take-off="takeOff" @role="setRole" @hole="setHole" @above="focusTray" @rename="renamePart" @sizes="measure(null)" @close="bench.selectedId = null"
+          @turn="turn" @up="move(1)" @down="move(-1)" @swap="swapping = true; traying = true" @take-off="takeOff" @role="setRole" @hole="setHole" @above="focusTray" @rename="renamePart" @sizes="measure(null)" @frames="openFrames" @close="bench.selectedId = null"
         />
         <BenchDrawing @measure="measure">
           <template #tools>

@@ -1,6 +1,6 @@
 import { PLACEHOLDER, alternated, closedUp, hungAt, inOrder, pushedTogether, spacedBy, takenOut, withState, type Part } from '../../hive'
 import { frameInBox } from '../../fit/frame-in-box'
-import { dimensionMm, hangAcross, resolvePart, type ResolvedPart } from '../../geometry'
+import { hangAcross, resolvePart, type ResolvedPart } from '../../geometry'
 import { isFoundationless } from '../../weight/comb'
 import type { Context } from '../context'
 import type { Remedy, RemedyKind } from '../finding'
@@ -77,11 +77,4 @@ export function addDummy(box: ResolvedPart, context: Context): Remedy[] {
 /** Note wires in frames that have no support yet. */
 export function wireFrames({ part }: ResolvedPart, ids: ReadonlySet<string>): Remedy {
   return rehung('wire-frames', withState(part, ids, { support: 'wires' }), { count: ids.size })
-}
-
-/** How many frames of this width fit in the box. */
-export function howManyFit(box: ResolvedPart, spacingMm: number): number {
-  const width = dimensionMm(box, 'insideWidth')
-  if (!box.pattern?.halves) return Math.floor((width + 1e-9) / spacingMm)
-  return 2 * Math.floor(((width - dimensionMm(box, 'divisionThickness')) / 2 + 1e-9) / spacingMm)
 }

@@ -1,10 +1,10 @@
-import { dimensionMm, type HangingPlace } from '../../geometry'
+import { dimensionMm, howManyFit, type HangingPlace } from '../../geometry'
 import type { Stage } from '../../hive'
 import { comparableMm } from '../../units'
 import type { Context, Measured } from '../context'
 import { findingOf, worse, type Finding, type Remedy } from '../finding'
 import { filledBoxes, fullCount, type FilledBox } from './filled-box'
-import { addDummy, castellate, centreFrames, howManyFit, leaveOut, touchOneSide } from './remedies'
+import { addDummy, castellate, centreFrames, leaveOut, touchOneSide } from './remedies'
 
 /** How the frames of each box are spaced: too many, no play, nothing to keep them apart, two systems, spread where they should touch, wide for winter. */
 export function checkFrameSpacing(measured: Measured, context: Context): Finding[] {

@@ -1,0 +1,181 @@
+<script setup lang="ts">
+// How the frames of a box are spaced, what is painted on them, what is hung in.
+import { frameInBox } from '#core/fit'
+import { resolvePart } from '#core/geometry'
+import { COMB_HOLDS, COMB_STARTS, COMB_SUPPORTS, SLACK_PLACES, alternated, spacedBy, type SlackPlace, type Spacing } from '#core/hive'
+import { isFoundationless } from '#core/weight'
+import { COMB_WORDS, SLACK_WORDS, SUPPORT_WORDS, capital, holdsWord, inWords, spacerWord, spacingInWords } from '#core/wording'
+
+const frames = useFrames()
+const preferences = usePreferences()
+const hanging = ref('')
+
+const spacing = computed<Spacing>(() => frames.part?.spacing ?? { system: 'touching', slack: 'one-side' })
+const frameKind = computed(() => frames.across?.places.find(({ pattern }) => pattern.kind === 'frame')?.pattern)
+const systems = computed<{ value: string; word: string; spacing: Spacing }[]>(() => {
+  const slack = spacing.value.slack
+  return [
+    { value: 'touching', word: capital(spacingInWords({ system: 'touching', slack }, frameKind.value?.spacedBy)), spacing: { system: 'touching', slack } },
+    ...[8, 9, 10, 11, 12].map((count) => ({ value: `castellation-${count}`, word: `Castellation of ${count}`, spacing: { system: 'castellation' as const, count, slack: 'one-side' as const } })),
+    ...[9, 8].map((count) => ({ value: `spacer-${count}`, word: capital(spacerWord(count, preferences.reader)), spacing: { system: 'spacer' as const, count, slack: 'both-sides' as const } })),
+    { value: 'by-hand', word: 'By hand, spread evenly', spacing: { system: 'by-hand', slack: 'spread' } },
+  ]
+})
+const system = computed(() => (spacing.value.system === 'castellation' || spacing.value.system === 'spacer' ? `${spacing.value.system}-${spacing.value.count ?? ''}` : spacing.value.system))
+const slack = computed(() => (spacing.value.slack === 'one-side' && spacing.value.tightTo === 'far' ? 'far' : spacing.value.slack))
+const slackMatters = computed(() => spacing.value.system === 'touching' || spacing.value.system === 'spacer')
+function setSystem(value: string) {
+  const chosen = systems.value.find((one) => one.value === value)
+  if (chosen && frames.part) frames.change(spacedBy(frames.part, chosen.spacing))
+}
+function setSlack(value: string) {
+  if (!frames.part) return
+  const { tightTo: _old, ...rest } = spacing.value
+  const next: Spacing = value === 'far' ? { ...rest, slack: 'one-side', tightTo: 'far' } : { ...rest, slack: value as SlackPlace }
+  frames.change(spacedBy(frames.part, next))
+}
+
+/** What goes into this box, the frame it is made for first. */
+const choices = computed(() => {
+  if (!frames.part) return []
+  const box = resolvePart(frames.part, frames.catalogue)
+  const normal = box.pattern?.normalContents?.framePatternId
+  return [...frames.catalogue.hanging.values()].filter((pattern) => frameInBox(pattern, box, frames.context).verdict !== 'does-not-fit')
+    .sort((a, b) => Number(b.id === normal) - Number(a.id === normal))
+})
+const others = computed(() => [...frames.catalogue.hanging.values()].filter((pattern) => !choices.value.includes(pattern)))
+watch(choices, (now) => { if (!now.some(({ id }) => id === hanging.value)) hanging.value = now[0]?.id ?? '' }, { immediate: true })
+const name = (id: string) => capital(inWords(frames.catalogue.hanging.get(id)!.label, preferences.vocabulary))
+const some = computed(() => frames.selected.size > 0)
+const allFrames = computed(() => (frames.part?.contents ?? []).filter(({ patternId }) => frames.catalogue.hanging.get(patternId)?.kind === 'frame').map(({ id }) => id))
+const bare = computed(() => (frames.part?.contents ?? []).filter(isFoundationless).length)
+function alternate() {
+  if (frames.part) frames.change(alternated(frames.part, isFoundationless, ({ patternId }) => frames.catalogue.hanging.get(patternId)?.kind === 'frame'))
+}
+defineExpose({ hanging })
+</script>
+
+<template>
+  <div class="tools">
+    <section aria-labelledby="tool-spacing">
+      <h2 id="tool-spacing">Spacing</h2>
+      <label>Kept apart by
+        <select :value="system" data-testid="spacing-system" @change="setSystem(($event.target as HTMLSelectElement).value)"><option v-for="one in systems" :key="one.value" :value="one.value">{{ one.word }}</option></select>
+      </label>
+      <label>Room that is left
+        <select :value="slack" :disabled="!slackMatters" data-testid="spacing-slack" @change="setSlack(($event.target as HTMLSelectElement).value)">
+          <option v-for="one in SLACK_PLACES" :key="one" :value="one">{{ capital(SLACK_WORDS[one]) }}{{ one === 'one-side' ? ', upper' : '' }}</option>
+          <option value="far">Frames tight to one wall, lower</option>
+        </select>
+      </label>
+    </section>
+    <section aria-labelledby="tool-hang">
+      <h2 id="tool-hang">Hang in</h2>
+      <label class="visually-hidden" for="hang-what">What to hang in</label>
+      <select id="hang-what" v-model="hanging" data-testid="hang-what">
+        <optgroup label="Goes into this box"><option v-for="one in choices" :key="one.id" :value="one.id">{{ name(one.id) }}</option></optgroup>
+        <optgroup label="Made for another box"><option v-for="one in others" :key="one.id" :value="one.id">{{ name(one.id) }}</option></optgroup>
+      </select>
+      <div class="row">
+        <button class="plain-button filled" type="button" data-testid="hang" @click="frames.hang(hanging)">Hang one in</button>
+        <button class="plain-button" type="button" data-testid="replace" :disabled="!some" @click="frames.replaceBy(hanging)">Replace</button>
+      </div>
+    </section>
+    <section aria-labelledby="tool-paint">
+      <h2 id="tool-paint">What is in them</h2>
+      <p class="hint">{{ some ? `${frames.selected.size} selected` : 'Press the frames to say it of; Shift for more.' }}
+        <button class="plain-button quiet" type="button" data-testid="select-all" @click="frames.select(allFrames)">All frames</button>
+      </p>
+      <div class="paints" role="group" aria-label="What the comb holds">
+        <button v-for="one in COMB_HOLDS" :key="one" class="plain-button paint" type="button" :disabled="!some" :data-paint="one" @click="frames.paint({ holds: one })"><i :class="one" aria-hidden="true" />{{ capital(holdsWord(one, preferences.reader)) }}</button>
+      </div>
+      <div class="paints" role="group" aria-label="How far the comb is">
+        <button v-for="one in COMB_STARTS" :key="one" class="plain-button paint" type="button" :disabled="!some" :data-paint="one" @click="frames.paint({ comb: one })"><i :class="one" aria-hidden="true" />{{ capital(COMB_WORDS[one]) }}</button>
+      </div>
+      <div class="paints" role="group" aria-label="What holds the comb">
+        <button v-for="one in COMB_SUPPORTS" :key="one" class="plain-button paint" type="button" :disabled="!some" :data-paint="one" @click="frames.paint({ support: one })">{{ capital(SUPPORT_WORDS[one]) }}</button>
+      </div>
+      <button v-if="bare > 0" class="plain-button" type="button" data-testid="alternate" @click="alternate">Hang the {{ bare }} without foundation between the others</button>
+    </section>
+  </div>
+</template>
+
+<style scoped>
+.tools {
+  display: flex;
+  flex-direction: column;
+  gap: 10px;
+}
+
+section {
+  display: flex;
+  flex-direction: column;
+  gap: 6px;
+}
+
+h2 {
+  font-size: 16px;
+}
+
+label {
+  display: flex;
+  flex-direction: column;
+  font-size: 14px;
+}
+
+.hint {
+  color: var(--soft-ink);
+  font-size: 14px;
+}
+
+.hint button {
+  min-height: 30px;
+  padding: 0 6px;
+  color: var(--indigo);
+  text-decoration: underline;
+}
+
+.paints {
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+  gap: 3px;
+}
+
+.paint {
+  justify-content: flex-start;
+  min-height: 32px;
+  padding: 0 5px;
+  font-size: 13px;
+  white-space: nowrap;
+  font-weight: 400;
+  text-align: left;
+}
+
+i {
+  flex: none;
+  width: 14px;
+  height: 14px;
+  border: 1px solid #8a5b2b;
+}
+
+.capped-honey { background: repeating-linear-gradient(45deg, #f3cd6d 0 4px, #d29d25 4px 6px); }
+.nectar { background: #f7e3a4; }
+.pollen { background: radial-gradient(circle, #a9853c 30%, #e4cfa0 32%); }
+.brood { background: radial-gradient(circle, #8f5c2d 25%, #cf9a63 27%) 0 0 / 7px 7px; }
+.empty { background: #efe0c2; }
+.wax-foundation { background: linear-gradient(#fff 42%, #d29d25 42% 58%, #fff 58%); }
+.plastic-foundation { background: linear-gradient(#fff 42%, #5d6c6c 42% 58%, #fff 58%); }
+.starter-strip { background: linear-gradient(90deg, #d29d25 30%, #fff 30%); }
+.foundationless { border-style: dashed; background: #fff; }
+.drawn { background: #dcb68a; }
+
+.row {
+  display: flex;
+  gap: 6px;
+}
+
+.row .plain-button {
+  flex: 1;
+  padding: 2px 6px;
+}
+</style>

@@ -1,0 +1,49 @@
+<script setup lang="ts">
+// The frame of a view: where one is at the top, the name of the view with its choices, and help.
+defineProps<{ title: string; yardId?: string | undefined; yardName?: string; hiveName?: string; fill?: boolean }>()
+const help = defineModel<boolean>('help', { default: false })
+</script>
+
+<template>
+  <div class="page" :class="{ fill }">
+    <ShellHeader :yard-id="yardId" :yard-name="yardName ?? ''" :hive-name="hiveName ?? ''" @help="help = true" />
+    <main>
+      <div class="bar"><h1>{{ title }}</h1><slot name="bar" /></div>
+      <slot />
+    </main>
+    <ShellHelp v-model="help" />
+  </div>
+</template>
+
+<style scoped>
+.page {
+  display: flex;
+  flex-direction: column;
+  min-height: 100%;
+}
+
+main {
+  display: flex;
+  flex-direction: column;
+  flex: 1;
+  min-height: 0;
+}
+
+.bar {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 6px 18px;
+  padding: 8px 16px;
+}
+
+h1 {
+  font-size: 20px;
+}
+
+@media (min-width: 1021px) {
+  .fill {
+    height: 100%;
+  }
+}
+</style>

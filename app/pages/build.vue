@@ -1,0 +1,159 @@
+<script setup lang="ts">
+// What a frame or a box is made of, how it is cut and put together, and whether it came out square.
+import { CORNERS, boxBill, boxProblem, cutList, cutProblem, isBuiltUp, type Corner, type FoundationKind, type Stock } from '#core/build'
+import { boxOfPattern } from '#core/fit'
+import { CORNER_WORDS, FOUNDATION_WORDS, boxSheet, capital, cutProblemInWords, frameSheet, inWords, type Sheet } from '#core/wording'
+import { download, fileName } from '~/composables/download'
+import { server } from '~/stores/server'
+
+const MOST = { frames: 1000, boxes: 200 } as const
+const view = useView()
+const preferences = usePreferences()
+const chosen = ref('frame-langstroth-deep')
+const count = ref('10')
+const foundation = ref<FoundationKind>('wax')
+const corner = ref<Corner>('rabbet')
+const boardLength = ref<number | null>(2440)
+const boardWidth = ref<number | null>(260)
+const kerf = ref<number | null>(3)
+const printing = ref(false)
+const failed = ref('')
+
+const frames = computed(() => [...view.catalogue.hanging.values()].filter(({ kind }) => kind !== 'feeder'))
+const boxes = computed(() => [...view.catalogue.patterns.values()].filter(({ kind }) => kind === 'box').map((pattern) => boxOfPattern(pattern, view.catalogue)).filter(({ resolved }) => boxProblem(resolved) === undefined))
+const frame = computed(() => view.catalogue.hanging.get(chosen.value))
+const box = computed(() => boxes.value.find(({ id }) => id === chosen.value)?.resolved)
+const many = computed(() => {
+  const most = box.value ? MOST.boxes : MOST.frames
+  const number = /^\d{1,4}$/.test(count.value.trim()) ? Number(count.value) : 0
+  return number >= 1 && number <= most ? { number, problem: '' } : { number: 0, problem: `How many is not a whole number from 1 to ${most}: type how many to make, such as 10.` }
+})
+const stock = computed<Stock>(() => ({ lengthMm: boardLength.value ?? 0, widthMm: boardWidth.value ?? 0, kerfMm: kerf.value ?? 0 }))
+const bill = computed(() => (box.value && many.value.number > 0 ? boxBill(box.value, many.value.number, corner.value) : null))
+const problem = computed(() => {
+  if (many.value.problem) return many.value.problem
+  const wrong = bill.value && cutProblem(bill.value.panels, stock.value)
+  return wrong ? cutProblemInWords(wrong, preferences.reader) : ''
+})
+const sheet = computed<Sheet | null>(() => {
+  if (problem.value) return null
+  if (box.value) return boxSheet(box.value, many.value.number, corner.value, stock.value, view.catalogue, preferences.reader)
+  return frame.value ? frameSheet(frame.value, many.value.number, foundation.value, preferences.reader) : null
+})
+const name = (label: { british: string; northAmerican: string }) => capital(inWords(label, preferences.vocabulary))
+const file = computed(() => fileName(sheet.value?.title ?? 'sheet'))
+
+async function print() {
+  if (!sheet.value) return
+  printing.value = true
+  failed.value = ''
+  const answer = await server.print(sheet.value)
+  printing.value = false
+  if (answer.ok) download(`${file.value}.pdf`, answer.pdf, 'application/pdf')
+  else failed.value = `The sheet was not printed: ${answer.sentence}`
+}
+async function saveCsv() {
+  const { cutListCsv } = await import('~/export/cut-list-csv')
+  if (bill.value) download(`${file.value}.csv`, cutListCsv(bill.value.panels, cutList(bill.value.panels, stock.value)), 'text/csv')
+}
+async function saveDxf() {
+  const { panelsDxf } = await import('~/export/panels-dxf')
+  if (sheet.value) download(`${file.value}.dxf`, panelsDxf(sheet.value.outlines), 'image/vnd.dxf')
+}
+async function saveSvg() {
+  const { panelsSvg } = await import('~/export/panels-svg')
+  if (sheet.value) download(`${file.value}.svg`, panelsSvg(sheet.value.outlines), 'image/svg+xml')
+}
+useHead({ title: 'Build – Duvet' })
+</script>
+
+<template>
+  <ShellPage title="Build" :yard-id="view.yard?.id">
+    <div class="columns">
+      <form class="choices" @submit.prevent>
+        <label>What to make
+          <select v-model="chosen" data-testid="build-what">
+            <optgroup label="Frames and boards that hang"><option v-for="one in frames" :key="one.id" :value="one.id">{{ name(one.label) }}</option></optgroup>
+            <optgroup label="Boxes"><option v-for="one in boxes" :key="one.id" :value="one.id">{{ name(one.resolved.pattern!.label) }}</option></optgroup>
+          </select>
+        </label>
+        <label>How many <input v-model="count" type="text" inputmode="numeric" data-testid="build-count"></label>
+        <label v-if="!box && frame?.kind === 'frame'">Foundation
+          <select v-model="foundation" data-testid="build-foundation"><option v-for="(word, kind) in FOUNDATION_WORDS" :key="kind" :value="kind">{{ capital(word) }}</option></select>
+        </label>
+        <template v-if="box">
+          <label v-if="!isBuiltUp(box)">Corners
+            <select v-model="corner" data-testid="build-corner"><option v-for="one in CORNERS" :key="one" :value="one">{{ capital(CORNER_WORDS[one]) }}</option></select>
+          </label>
+          <BuildLengthField v-model="boardLength" name="board-length" label="Board length" :limits="{ minMm: 0, maxMm: 12000 }" />
+          <BuildLengthField v-model="boardWidth" name="board-width" label="Board width" :limits="{ minMm: 0, maxMm: 2000 }" />
+          <BuildLengthField v-model="kerf" name="kerf" label="Kerf of the saw" :limits="{ minMm: 0, maxMm: 500 }" />
+        </template>
+        <p v-if="problem" class="wrong" role="alert">{{ problem }}</p>
+        <div class="save" role="group" aria-label="Take it along">
+          <button class="plain-button filled" type="button" data-testid="print" :disabled="!sheet || printing" @click="print">{{ printing ? 'Setting the sheet…' : 'Print (PDF)' }}</button>
+          <template v-if="box">
+            <button class="plain-button" type="button" data-testid="save-csv" :disabled="!sheet" @click="saveCsv">Cut list (CSV)</button>
+            <button class="plain-button" type="button" data-testid="save-dxf" :disabled="!sheet" @click="saveDxf">Boards (DXF)</button>
+            <button class="plain-button" type="button" data-testid="save-svg" :disabled="!sheet" @click="saveSvg">Boards (SVG)</button>
+          </template>
+        </div>
+        <p v-if="failed" class="wrong" role="alert">{{ failed }}</p>
+        <BuildSquareCheck v-if="box" :key="chosen" :box="box" />
+      </form>
+      <BuildSheetView v-if="sheet" :sheet="sheet" />
+    </div>
+  </ShellPage>
+</template>
+
+<style scoped>
+.columns {
+  display: grid;
+  grid-template-columns: 290px minmax(0, 1fr);
+  gap: 20px;
+  align-items: start;
+  padding: 4px 16px 30px;
+}
+
+.choices {
+  display: flex;
+  flex-direction: column;
+  gap: 10px;
+}
+
+label {
+  display: flex;
+  flex-direction: column;
+  font-size: 14px;
+}
+
+input {
+  min-height: 40px;
+  padding: 0 8px;
+  border: 1px solid var(--indigo);
+  border-radius: 7px;
+  background: #fff;
+  font: inherit;
+  font-size: 15px;
+}
+
+.save {
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+  gap: 6px;
+}
+
+.save .filled {
+  grid-column: 1 / -1;
+}
+
+.wrong {
+  color: var(--stop);
+}
+
+@media (max-width: 900px) {
+  .columns {
+    grid-template-columns: minmax(0, 1fr);
+  }
+}
+</style>

@@ -1,0 +1,230 @@
+<script setup lang="ts">
+// One box from above: spacing and paint at the left, the box, what will happen at the right.
+import { frameInBox } from '#core/fit'
+import { resolvePart } from '#core/geometry'
+import type { Finding, Remedy } from '#core/checks'
+import { comparableMm } from '#core/units'
+import { capital, findingInWords } from '#core/wording'
+import { boxName } from '~/composables/boxName'
+
+const route = useRoute()
+const yards = useYards()
+const frames = useFrames()
+const preferences = usePreferences()
+const help = ref(false)
+const mode = ref<'above' | 'compare'>('above')
+const tools = ref<{ hanging: string } | null>(null)
+const tried = shallowRef<Remedy | null>(null)
+watch(() => route.params.id, (id) => { frames.open(String(id)); tried.value = null }, { immediate: true })
+watch(() => frames.part, () => { tried.value = null })
+
+const missing = computed(() => yards.loaded && !frames.part)
+const words = computed(() => {
+  const names = new Map([[frames.partId ?? '', frames.name]])
+  return frames.findings.map((finding) => ({ finding, words: findingInWords(finding, names, frames.catalogue, preferences.reader) }))
+})
+const some = computed(() => frames.selected.size > 0)
+/** Boxes of the yard that the selected frames go into. */
+const others = computed(() => {
+  const first = frames.part?.contents.find(({ id }) => frames.selected.has(id))
+  const pattern = first && frames.catalogue.hanging.get(first.patternId)
+  if (!pattern || !frames.yard) return []
+  return frames.yard.parts.filter((part) => part.id !== frames.partId && frames.catalogue.patterns.get(part.patternId)?.kind === 'box')
+    .filter((part) => frameInBox(pattern, resolvePart(part, frames.catalogue), frames.context).verdict !== 'does-not-fit')
+    .map((part) => ({ part, name: boxName(frames.yard!, part, preferences.vocabulary) }))
+})
+function putInto(id: string) {
+  const other = frames.yard?.parts.find((part) => part.id === id)
+  if (other) frames.putInto(other)
+}
+function look(remedy: Remedy | null) {
+  tried.value = remedy
+  frames.look(remedy?.edit ?? null)
+}
+function apply(remedy: Remedy) {
+  tried.value = null
+  frames.perform(remedy.edit)
+}
+function accept({ key, measured }: Finding, reason: string) {
+  if (frames.hive) frames.perform({ kind: 'accept-finding', hiveId: frames.hive.id, acceptance: { findingKey: key, measuredMm: measured ? comparableMm(measured.mm) : null, reason } })
+}
+function withdraw({ key }: Finding) {
+  if (frames.hive) frames.perform({ kind: 'withdraw-acceptance', hiveId: frames.hive.id, findingKey: key })
+}
+const back = () => navigateTo(frames.hive ? `/hives/${encodeURIComponent(frames.hive.id)}` : '/frames')
+const neighbours = computed(() => {
+  const boxes = (frames.hive?.stack ?? []).filter(({ partId }) => frames.catalogue.patterns.get(frames.yard?.parts.find(({ id }) => id === partId)?.patternId ?? '')?.kind === 'box').map(({ partId }) => partId)
+  const at = boxes.indexOf(frames.partId ?? '')
+  return { below: boxes[at - 1], above: at < 0 ? undefined : boxes[at + 1] }
+})
+useFrameKeys({ help: () => { help.value = true }, add: () => frames.hang(tools.value?.hanging ?? ''), back })
+useHead({ title: computed(() => (frames.part ? `Frames in ${frames.name} – Duvet` : 'Frames – Duvet')) })
+</script>
+
+<template>
+  <ShellPage v-model:help="help" :title="frames.part ? `Frames in ${frames.name}` : 'Frames'" fill :yard-id="frames.yard?.id">
+    <template #bar>
+      <div class="tabs" role="group" aria-label="What to see">
+        <button type="button" :aria-pressed="mode === 'above'" @click="mode = 'above'">From above</button>
+        <button type="button" :aria-pressed="mode === 'compare'" data-testid="compare-tab" @click="mode = 'compare'">Compare spacings</button>
+      </div>
+      <NuxtLink v-if="frames.hive" class="link" :to="`/hives/${encodeURIComponent(frames.hive.id)}`">{{ frames.hive.name }} on the bench</NuxtLink>
+      <NuxtLink v-if="neighbours.above" class="link" :to="`/frames/${encodeURIComponent(neighbours.above)}`">Box above</NuxtLink>
+      <NuxtLink v-if="neighbours.below" class="link" :to="`/frames/${encodeURIComponent(neighbours.below)}`">Box below</NuxtLink>
+    </template>
+    <p v-if="missing" class="none">This box is not here. <NuxtLink to="/frames">Choose a box</NuxtLink></p>
+    <FramesCompare v-else-if="frames.box && mode === 'compare'" one :boxes="[frames.box]" :catalogue="frames.catalogue" @take="frames.change($event.part); mode = 'above'" />
+    <div v-else-if="frames.box" class="columns">
+      <aside class="left"><FramesTools ref="tools" /></aside>
+      <section class="middle" aria-label="Drawing">
+        <div class="actions" role="group" aria-label="What to do with the selected frames">
+          <b>{{ some ? `${frames.selected.size} selected` : 'None selected' }}</b>
+          <button class="plain-button" type="button" :disabled="frames.selected.size !== 1" data-testid="frame-up" @click="frames.step(-1)">Up</button>
+          <button class="plain-button" type="button" :disabled="frames.selected.size !== 1" data-testid="frame-down" @click="frames.step(1)">Down</button>
+          <button class="plain-button" type="button" :disabled="!some" data-testid="turn-round" @click="frames.turn()">Turn round</button>
+          <button class="plain-button" type="button" :disabled="!some" data-testid="take-out" @click="frames.takeOut()">Take out</button>
+          <label class="into"><span class="visually-hidden">Put into another box</span>
+            <select value="" :disabled="!some || others.length === 0" data-testid="put-into" @change="putInto(($event.target as HTMLSelectElement).value); ($event.target as HTMLSelectElement).value = ''">
+              <option value="">Put into…</option><option v-for="other in others" :key="other.part.id" :value="other.part.id">{{ capital(other.name) }}</option>
+            </select>
+          </label>
+        </div>
+        <p v-if="frames.problem" class="wrong" role="alert">{{ frames.problem }} <button class="plain-button quiet" type="button" aria-label="Close this message" @click="frames.problem = null">×</button></p>
+        <p v-if="tried" class="trying">Tried out, not done yet</p>
+        <FramesPlan class="grow" @hang-at="frames.hang(tools?.hanging ?? '', $event)" />
+        <p class="legend">Cut open below the top bars, entrance at the left. Drag a frame to another place, or out to the side to take it out.</p>
+      </section>
+      <aside class="right">
+        <FramesFigures />
+        <BenchFindingCard
+          v-for="{ finding, words: said } in words" :key="finding.key" :finding="finding" :words="said" :tried="tried" :dry="frames.trial !== null && !tried" @show="() => {}"
+          @try="look" @apply="apply" @accept="accept(finding, $event)" @withdraw="withdraw(finding)"
+        />
+        <p v-if="words.length === 0" class="good"><ShellSeverityMark grade="good" /> <b>Good</b> · nothing to mend across this box</p>
+        <p class="caution">Figures are guidance: bees, kit and weather differ. A full box is heavy, and a disturbed colony stings; have help within call.</p>
+      </aside>
+    </div>
+  </ShellPage>
+</template>
+
+<style scoped>
+.columns {
+  display: grid;
+  flex: 1;
+  min-height: 0;
+  grid-template-columns: 250px minmax(0, 1fr) 300px;
+  border-top: 2px dashed var(--seam);
+}
+
+.left {
+  padding: 10px 12px;
+  overflow-y: auto;
+  border-right: 2px dashed var(--seam);
+  background: var(--paper);
+}
+
+.middle {
+  display: flex;
+  flex-direction: column;
+  min-width: 0;
+  min-height: 0;
+}
+
+.grow {
+  flex: 1;
+  min-height: 0;
+  padding: 4px 0;
+}
+
+.right {
+  display: flex;
+  flex-direction: column;
+  gap: 9px;
+  padding: 10px 12px;
+  overflow-y: auto;
+  border-left: 2px dashed var(--seam);
+}
+
+.actions {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 6px;
+  align-items: center;
+  padding: 6px 10px;
+}
+
+.actions b {
+  min-width: 96px;
+}
+
+.actions .plain-button {
+  min-height: 36px;
+  padding: 2px 10px;
+}
+
+.into select {
+  min-height: 36px;
+  max-width: 170px;
+}
+
+.link {
+  display: inline-flex;
+  align-items: center;
+  color: var(--indigo);
+}
+
+.wrong {
+  padding: 4px 12px;
+  color: var(--stop);
+}
+
+.trying {
+  padding: 0 12px;
+  color: var(--indigo);
+}
+
+.legend,
+.caution {
+  padding: 2px 12px 8px;
+  color: var(--soft-ink);
+  font-size: 13.5px;
+}
+
+.good {
+  display: flex;
+  gap: 8px;
+  align-items: center;
+  color: var(--good);
+}
+
+.none {
+  padding: 40px;
+  text-align: center;
+}
+
+@media (max-width: 1020px) {
+  .columns {
+    display: flex;
+    flex-direction: column;
+  }
+
+  .left {
+    order: 2;
+    border: 0;
+  }
+
+  .right {
+    order: 3;
+    border: 0;
+  }
+
+  .middle {
+    flex: none;
+  }
+
+  .grow {
+    flex: none;
+    overflow-x: auto;
+  }
+}
+</style>

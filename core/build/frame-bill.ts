@@ -1,0 +1,118 @@
+import type { HangingPattern } from '../catalogue'
+import { FORMULA } from '../formula'
+
+/** A piece of wood, with its finished size in mm. */
+export interface Piece {
+  readonly name: PieceName
+  readonly count: number
+  readonly lengthMm: number
+  readonly widthMm: number
+  readonly thicknessMm: number
+}
+
+export type PieceName = 'top-bar' | 'end-bar' | 'bottom-bar' | 'wedge' | 'board' | 'side' | 'end' | 'end-board' | 'rail'
+
+/** Nails, pins or screws of one kind at one place. */
+export interface Fixing {
+  readonly kind: 'nail' | 'brad' | 'gimp-pin' | 'screw' | 'box-nail'
+  readonly lengthMm: number
+  readonly place: FixingPlace
+  readonly count: number
+}
+
+export type FixingPlace = 'top-bar-down' | 'end-bar-sideways' | 'bottom-bar' | 'wedge' | 'corner' | 'rail' | 'board'
+
+export interface Foundation {
+  readonly lengthMm: number
+  readonly heightMm: number
+  readonly sheets: number
+  readonly kg: number
+}
+
+export interface FrameBill {
+  readonly count: number
+  readonly pieces: readonly Piece[]
+  readonly fixings: readonly Fixing[]
+  readonly foundation: Foundation | null
+  /** Wood glue, mL. */
+  readonly glueMl: number
+}
+
+export type FoundationKind = 'wax' | 'plastic' | 'none'
+
+/** A top bar this thick is nailed; a thinner one is pinned (from memory). */
+const NAILED_FROM_MM = 15
+
+/** Top bars of 3/4 in are nailed, the thin ones of British frames pinned: that tells how the rest is put together. */
+export function isNailed(frame: HangingPattern): boolean {
+  return frame.topBarThickness.mm >= NAILED_FROM_MM
+}
+
+/**
+ * The sheet of foundation for a frame, mm: the clear inside less 4 mm in length and 6 mm in height. From memory;
+ * the clear inside is length over end bars less both end bars, height less top and bottom bar.
+ */
+export function foundationSheet(frame: HangingPattern): { readonly lengthMm: number; readonly heightMm: number } {
+  return {
+    lengthMm: frame.lengthOverEndBars.mm - 2 * frame.endBarThickness.mm - FORMULA.foundationShorter.value,
+    heightMm: frame.height.mm - frame.topBarThickness.mm - frame.bottomBarThickness.mm - FORMULA.foundationLower.value,
+  }
+}
+
+/**
+ * What so many frames (or dummies) are made of. Sizes from the pattern; nails and pins by common practice.
+ * @throws RangeError when the count is not a whole number from 1 to 1000
+ */
+export function frameBill(frame: HangingPattern, count: number, foundation: FoundationKind = 'wax'): FrameBill {
+  if (!Number.isInteger(count) || count < 1 || count > 1000) throw new RangeError(`not a count of frames: ${count}`)
+  const one = frame.kind === 'frame' ? frameParts(frame) : boardParts(frame)
+  const sheet = foundationSheet(frame)
+  const takesSheet = frame.kind === 'frame' && foundation !== 'none'
+  return {
+    count,
+    pieces: one.pieces.map((piece) => ({ ...piece, count: piece.count * count })),
+    fixings: one.fixings.filter(({ place }) => place !== 'wedge' || foundation !== 'none').map((fixing) => ({ ...fixing, count: fixing.count * count })),
+    foundation: takesSheet ? { ...sheet, sheets: count, kg: foundation === 'wax' ? (count * sheet.lengthMm * sheet.heightMm * FORMULA.foundationMass.value) / 1e6 : 0 } : null,
+    glueMl: count * GLUE_ML_PER_FRAME,
+  }
+}
+
+const GLUE_ML_PER_FRAME = 4
+
+interface Parts {
+  readonly pieces: readonly Piece[]
+  readonly fixings: readonly Fixing[]
+}
+
+function frameParts(frame: HangingPattern): Parts {
+  const nailed = isNailed(frame)
+  const inside = frame.lengthOverEndBars.mm - 2 * frame.endBarThickness.mm
+  const endBarWidth = frame.spacedBy === 'ends' || frame.spacedBy === 'nothing' ? frame.topBarWidth.mm : frame.spacing.mm
+  const bottoms = nailed ? { count: 1, widthMm: 19.05 } : { count: 2, widthMm: 9.525 }
+  return {
+    pieces: [
+      { name: 'top-bar', count: 1, lengthMm: frame.topBarLength.mm, widthMm: frame.topBarWidth.mm, thicknessMm: frame.topBarThickness.mm },
+      { name: 'end-bar', count: 2, lengthMm: frame.height.mm - frame.lugThickness.mm, widthMm: endBarWidth, thicknessMm: frame.endBarThickness.mm },
+      { name: 'bottom-bar', count: bottoms.count, lengthMm: frame.lengthOverEndBars.mm, widthMm: bottoms.widthMm, thicknessMm: frame.bottomBarThickness.mm },
+      { name: 'wedge', count: 1, lengthMm: inside, widthMm: 8, thicknessMm: 8 },
+    ],
+    fixings: nailed
+      ? [
+          { kind: 'nail', lengthMm: 32, place: 'top-bar-down', count: 4 }, { kind: 'nail', lengthMm: 32, place: 'end-bar-sideways', count: 2 },
+          { kind: 'nail', lengthMm: 32, place: 'bottom-bar', count: 4 }, { kind: 'brad', lengthMm: 19, place: 'wedge', count: 4 },
+        ]
+      : [{ kind: 'gimp-pin', lengthMm: 20, place: 'end-bar-sideways', count: 4 }, { kind: 'gimp-pin', lengthMm: 20, place: 'bottom-bar', count: 4 }, { kind: 'gimp-pin', lengthMm: 20, place: 'wedge', count: 3 }],
+  }
+}
+
+/** A dummy or division: a top bar with a board under it. */
+function boardParts(frame: HangingPattern): Parts {
+  const thicknessMm = (frame.thickness ?? frame.endBarThickness).mm
+  return {
+    pieces: [
+      { name: 'top-bar', count: 1, lengthMm: frame.topBarLength.mm, widthMm: frame.topBarWidth.mm, thicknessMm: frame.lugThickness.mm },
+      { name: 'board', count: 1, lengthMm: frame.lengthOverEndBars.mm, widthMm: frame.height.mm - frame.lugThickness.mm, thicknessMm },
+    ],
+    fixings: [{ kind: 'nail', lengthMm: 32, place: 'board', count: 5 }],
+  }
+}

@@ -1,0 +1,94 @@
+import type { Catalogue, HangingPattern } from '../catalogue'
+import { boxBill, boxSteps, cutList, frameBill, frameSteps, panelOutlines, sawSettings, type BuildStep, type Corner, type CutGroup, type FoundationKind, type PanelOutline, type Stock } from '../build'
+import type { ResolvedPart } from '../geometry'
+import { showLength } from '../units'
+import { CORNER_WORDS, FOUNDATION_WORDS, cutInWords, fixingWord, pieceWord, sawInWords, stepInWords } from './build-words'
+import { capital, inWords, patternName, type Reader } from './names'
+
+export interface SheetTable {
+  readonly heading: string
+  readonly columns: readonly string[]
+  readonly rows: readonly (readonly string[])[]
+}
+
+export interface SheetStep {
+  readonly text: string
+  readonly mistake: string
+}
+
+/** A sheet for the bench or the printer: words only, in the reader's units. */
+export interface Sheet {
+  readonly title: string
+  readonly lines: readonly string[]
+  readonly tables: readonly SheetTable[]
+  readonly steps: readonly SheetStep[]
+  readonly outlines: readonly PanelOutline[]
+  readonly caution: string
+}
+
+const FRAME_CAUTION = 'Small nails and a hammer: mind fingers and eyes.'
+const SAW_CAUTION = 'Saws and cutters take fingers: guards on, push stick in hand, eyes and ears covered, and no cut into a board with nails in it. Follow the maker’s instructions for each machine; whoever has not been shown how leaves it to someone who has.'
+
+/** The sheet for so many frames, dummies or divisions. */
+export function frameSheet(frame: HangingPattern, count: number, foundation: FoundationKind, reader: Reader): Sheet {
+  const bill = frameBill(frame, count, foundation)
+  const mm = (value: number) => showLength(value, reader.units)
+  const sheet = bill.foundation
+  return {
+    title: `${count} × ${inWords(frame.label, reader.vocabulary)}`,
+    lines: [
+      ...(sheet ? [`Foundation: ${sheet.sheets} ${FOUNDATION_WORDS[foundation]} ${sheet.sheets === 1 ? 'sheet' : 'sheets'} of ${mm(sheet.heightMm)} × ${mm(sheet.lengthMm)}${sheet.kg > 0 ? `, ${sheet.kg.toFixed(2)} kg of wax` : ''}.`] : []),
+      `Wood glue: about ${bill.glueMl} mL.`,
+    ],
+    tables: [
+      { heading: 'Pieces', columns: ['Piece', 'How many', 'Length', 'Width', 'Thickness'], rows: bill.pieces.map((piece) => [pieceWord(piece.name), String(piece.count), mm(piece.lengthMm), mm(piece.widthMm), mm(piece.thicknessMm)]) },
+      { heading: 'Nails and pins', columns: ['What', 'How many', 'Where'], rows: bill.fixings.map((fixing) => [fixingWord(fixing, reader).what, String(fixing.count), fixingWord(fixing, reader).where]) },
+    ],
+    steps: frameSteps(frame, foundation).map(stepOf), outlines: [], caution: FRAME_CAUTION,
+  }
+}
+
+/** The sheet for so many boxes: boards, cuts, how the saw is set, how the boards are cut from stock. */
+export function boxSheet(box: ResolvedPart, count: number, corner: Corner, stock: Stock, catalogue: Catalogue, reader: Reader): Sheet {
+  const bill = boxBill(box, count, corner)
+  const groups = cutList(bill.panels, stock)
+  const mm = (value: number) => showLength(value, reader.units)
+  return {
+    title: `${count} × ${capital(box.part.name ?? patternName(box.part.patternId, catalogue, reader.vocabulary))}`,
+    lines: [
+      `Corners: ${bill.panels.some(({ name }) => name === 'rail') ? 'sides full length, ends built up between them' : CORNER_WORDS[corner]}. Wood glue: about ${bill.glueMl} mL.`,
+      `Boards of ${mm(stock.lengthMm)} × ${mm(stock.widthMm)}, cut ${mm(stock.kerfMm)} wide. ${groups.map((group) => boardsInWords(group, reader)).join(' ')}`,
+    ],
+    tables: [
+      { heading: 'Boards', columns: ['Board', 'How many', 'Length', 'Width', 'Thickness', 'Cut into it'], rows: bill.panels.map((panel) => [pieceWord(panel.name), String(panel.count), mm(panel.lengthMm), mm(panel.widthMm), mm(panel.thicknessMm), panel.cuts.map((cut) => cutInWords(cut, reader)).join('; ') || 'none']) },
+      { heading: 'Nails and screws', columns: ['What', 'How many', 'Where'], rows: bill.fixings.map((fixing) => [fixingWord(fixing, reader).what, String(fixing.count), fixingWord(fixing, reader).where]) },
+      { heading: 'Saw settings', columns: ['Setting'], rows: sawSettings(bill.panels).map((setting) => [sawInWords(setting, reader)]) },
+      { heading: 'Cut list', columns: ['Board', 'Strip', 'Pieces', 'Left over'], rows: groups.flatMap((group) => cutRows(group, reader)) },
+    ],
+    steps: boxSteps(box, corner).map(stepOf), outlines: panelOutlines(bill.panels), caution: SAW_CAUTION,
+  }
+}
+
+function stepOf(step: BuildStep): SheetStep {
+  return stepInWords(step)
+}
+
+/** `Thickness 19.05 mm: 6 boards (no cutting needs fewer than 5), 81 % used.` */
+function boardsInWords({ thicknessMm, boards, leastBoards, usedShare }: CutGroup, { units }: Reader): string {
+  const bound = boards.length === leastBoards ? 'no cutting needs fewer' : `no cutting needs fewer than ${leastBoards}`
+  return `${showLength(thicknessMm, units)} thick: ${boards.length} ${boards.length === 1 ? 'board' : 'boards'} (${bound}), ${Math.round(usedShare * 100)} % used.`
+}
+
+function cutRows({ thicknessMm, boards }: CutGroup, { units }: Reader): string[][] {
+  const mm = (value: number) => showLength(value, units)
+  return boards.flatMap(({ strips, wasteWidthMm }, b) => strips.map((strip, s) => [
+    s === 0 ? `${b + 1}, ${mm(thicknessMm)} thick${wasteWidthMm > 0 ? `, ${mm(wasteWidthMm)} left beside` : ''}` : '',
+    mm(strip.widthMm), tally(strip.pieces.map((piece) => `${pieceWord(piece.name)} ${mm(piece.lengthMm)}`)), mm(strip.wasteMm),
+  ]))
+}
+
+function tally(words: readonly string[]): string {
+  const counts = new Map<string, number>()
+  for (const word of words) counts.set(word, (counts.get(word) ?? 0) + 1)
+  return [...counts].map(([word, count]) => `${count} × ${word}`).join(', ')
+}
