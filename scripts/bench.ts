@@ -1,11 +1,13 @@
 import { benchBrowser } from './bench/browser'
 import { benchCore } from './bench/core'
+import { benchFrames } from './bench/frames'
 import { benchKill } from './bench/kill'
 import { missedFigures } from './lib/measure'
 
 async function bench(): Promise<void> {
   process.stdout.write('Medians with the middle half in brackets; ratios are of figures of this one run.\n\n')
   benchCore()
+  benchFrames()
   await benchBrowser()
   await benchKill(200)
   process.stdout.write(`\n${missedFigures() === 0 ? 'Every figure is within its limit.' : `${missedFigures()} figures miss their limit.`}\n`)

@@ -79,6 +79,6 @@ function afterDrag(from: { part: Part; across: Across; centreMm: number }, id: s
 }
 
 function pointOf(event: unknown): Point {
-  const touch = (event as TouchEvent).changedTouches?.[0]
-  return touch ?? (event as Point)
+  const { clientX, clientY } = (event as TouchEvent).changedTouches?.[0] ?? (event as Point)
+  return { clientX, clientY }
 }

@@ -30,8 +30,7 @@ export function useFrameKeys(actions: { readonly help: () => void; readonly add:
       case '?': actions.help(); return true
       case 'Delete': case 'Backspace': frames.takeOut(); return true
       case 'Escape': {
-        if (frames.selected.size === 0 && !frames.trial) actions.back()
-        frames.trial = null
+        if (frames.selected.size === 0) actions.back()
         frames.select([])
         return true
       }

@@ -19,8 +19,10 @@ export const useFrames = defineStore('frames', () => {
   const view = useView()
   const partId = ref<string | null>(null)
   const selected = ref<ReadonlySet<string>>(new Set())
-  /** The box as it would be: while a frame is dragged, or a way out is looked at. */
+  /** The box as it would be, put down here: while a frame is dragged. */
   const trial = shallowRef<Part | null>(null)
+  /** The box as a way out would leave it, while that is looked at. */
+  const looked = shallowRef<Part | null>(null)
   const problem = ref<string | null>(null)
 
   const yard = computed(() => yards.yards.find(({ parts }) => parts.some(({ id }) => id === partId.value)))
@@ -32,14 +34,15 @@ export const useFrames = defineStore('frames', () => {
   const name = computed(() => (yard.value && part.value ? boxName(yard.value, part.value, preferences.vocabulary) : ''))
   const use = computed(() => useOf(placement.value.role))
 
-  const shown = computed(() => trial.value ?? part.value)
+  const shown = computed(() => trial.value ?? looked.value ?? part.value)
   const box = computed(() => (shown.value ? resolvePart(shown.value, catalogue.value) : undefined))
   const across = computed(() => box.value && hangAcross(box.value))
   const combs = computed(() => (across.value ? combsAcross(across.value, use.value) : []))
   const gaps = computed(() => (box.value ? gapsOfBox(box.value, use.value, context.value) : []))
   const findings = computed<Finding[]>(() => {
-    if (!shown.value || !yard.value) return []
-    if (trial.value || !hive.value) return assessBox(shown.value, placement.value, context.value)
+    const now = trial.value ?? part.value
+    if (!now || !yard.value) return []
+    if (trial.value || !hive.value) return assessBox(now, placement.value, context.value)
     return assessHive(yard.value, hive.value).findings.filter(({ partIds, rule }) => partIds.includes(partId.value!) && /^(frames\.|bee-space\.(side|end-bar)|fit\.|order\.no-excluder)/.test(rule))
   })
 
@@ -52,11 +55,13 @@ export const useFrames = defineStore('frames', () => {
     partId.value = id
     selected.value = new Set()
     trial.value = null
+    looked.value = null
     problem.value = null
   }
 
   function perform(edit: Edit): boolean {
     trial.value = null
+    looked.value = null
     return yard.value ? yards.perform(yard.value.id, edit) : false
   }
 
@@ -151,12 +156,8 @@ export const useFrames = defineStore('frames', () => {
 
   /** Shows a way out before it is made. */
   function look(edit: Edit | null): void {
-    if (!edit || !yard.value) {
-      trial.value = null
-      return
-    }
-    const applied = applyEdit(yard.value, edit)
-    trial.value = applied.ok ? (applied.yard.parts.find(({ id }) => id === partId.value) ?? null) : null
+    const applied = edit && yard.value ? applyEdit(yard.value, edit) : undefined
+    looked.value = applied?.ok ? (applied.yard.parts.find(({ id }) => id === partId.value) ?? null) : null
   }
 
   return {

@@ -1,6 +1,6 @@
 import type { HangingPattern } from '../catalogue'
 import { combHalfMm, combKindOf, type CombKind, type CombUse } from '../weight/comb'
-import type { Across, AcrossRoom, HangingPlace } from './across'
+import type { Across, HangingPlace } from './across'
 
 /** A frame's comb as it is, or as it would be once drawn and sealed. */
 export type CombView = CombUse | 'all-honey'
@@ -40,17 +40,22 @@ export interface AcrossGap {
 
 /** Every comb of a box, in order across. Lengths in mm; thickness by `combHalfMm`. */
 export function combsAcross(across: Across, view: CombView): HungComb[] {
-  return across.rooms.flatMap(({ places }) => places.flatMap((place, i) => {
-    if (place.pattern.kind !== 'frame') return []
-    const near = neighbourPitch(places[i - 1], place)
-    const far = neighbourPitch(place, places[i + 1])
-    const own = ownPitch(near, far, place, across)
-    const kind: CombKind = view === 'all-honey' ? 'honey' : combKindOf(place.content, view)
-    return [{
-      contentId: place.content.id, pattern: place.pattern, kind, centreMm: place.centreMm, pitchMm: own,
-      nearMm: combHalfMm(kind, near ?? own), farMm: combHalfMm(kind, far ?? own),
-    }]
-  }))
+  const combs: HungComb[] = []
+  for (const { places } of across.rooms) {
+    for (let i = 0; i < places.length; i++) {
+      const place = places[i]!
+      if (place.pattern.kind !== 'frame') continue
+      const near = neighbourPitch(places[i - 1], place)
+      const far = neighbourPitch(place, places[i + 1])
+      const own = ownPitch(near, far, place, across)
+      const kind: CombKind = view === 'all-honey' ? 'honey' : combKindOf(place.content, view)
+      combs.push({
+        contentId: place.content.id, pattern: place.pattern, kind, centreMm: place.centreMm, pitchMm: own,
+        nearMm: combHalfMm(kind, near ?? own), farMm: combHalfMm(kind, far ?? own),
+      })
+    }
+  }
+  return combs
 }
 
 /** Middle to middle of two frames that hang in places side by side. */
@@ -66,8 +71,20 @@ function ownPitch(near: number | undefined, far: number | undefined, { pattern }
 
 /** Every gap across a box, from the wall where y is least to the other. Lengths in mm. Geometry. */
 export function gapsAcross(across: Across, view: CombView): AcrossGap[] {
-  const combs = new Map(combsAcross(across, view).map((comb) => [comb.contentId, comb]))
-  return across.rooms.flatMap((room, r) => gapsOfRoom(room, combs, r === 0 ? 0 : (room.places[0]?.content.place ?? 0), across.slackPlusMinusMm))
+  const combs = combsAcross(across, view)
+  const gaps: AcrossGap[] = []
+  let at = 0
+  for (let r = 0; r < across.rooms.length; r++) {
+    const { places, y0, y1 } = across.rooms[r]!
+    let from = wallSide(y0, r === 0 ? -1 : (places[0]?.content.place ?? 0) - 1, across.slackPlusMinusMm)
+    for (const place of places) {
+      const comb = place.pattern.kind === 'frame' ? combs[at++] : undefined
+      gaps.push(gapBetween(from, sideOf(place, comb, -1)))
+      from = sideOf(place, comb, 1)
+    }
+    gaps.push(gapBetween(from, wallSide(y1, from.place + 1, across.slackPlusMinusMm)))
+  }
+  return gaps
 }
 
 /** One side of a gap: what it is, where its face is, and where what it takes ends. */
@@ -81,20 +98,11 @@ interface Side {
   readonly plusMinusMm: number
 }
 
-function gapsOfRoom({ places, y0, y1 }: AcrossRoom, combs: ReadonlyMap<string, HungComb>, firstPlace: number, wallPlusMinusMm: number): AcrossGap[] {
-  const wall = (y: number, place: number): Side => ({ id: null, face: 'wall', y, takenTo: y, place, centreMm: y, plusMinusMm: wallPlusMinusMm })
-  const gaps: AcrossGap[] = []
-  let from = wall(y0, firstPlace - 1)
-  for (const place of places) {
-    gaps.push(gapBetween(from, sideOf(place, combs, -1)))
-    from = sideOf(place, combs, 1)
-  }
-  gaps.push(gapBetween(from, wall(y1, from.place + 1)))
-  return gaps
+function wallSide(y: number, place: number, plusMinusMm: number): Side {
+  return { id: null, face: 'wall', y, takenTo: y, place, centreMm: y, plusMinusMm }
 }
 
-function sideOf({ content, pattern, centreMm }: HangingPlace, combs: ReadonlyMap<string, HungComb>, direction: 1 | -1): Side {
-  const comb = combs.get(content.id)
+function sideOf({ content, pattern, centreMm }: HangingPlace, comb: HungComb | undefined, direction: 1 | -1): Side {
   const half = comb ? (direction < 0 ? comb.nearMm : comb.farMm) : (pattern.thickness ?? pattern.spacing).mm / 2
   const takes = Math.max(pattern.spacing.mm, comb?.pitchMm ?? 0) / 2
   const face: AcrossFace = !comb ? 'board' : comb.kind === 'sheet' || comb.kind === 'bare' ? 'undrawn' : 'comb'

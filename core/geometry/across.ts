@@ -1,11 +1,10 @@
 import type { HangingPattern } from '../catalogue'
-import type { Content, Spacing } from '../hive'
+import type { Spacing } from '../hive'
 import { centresOf, type Hanging } from './hang'
 import { dimension, dimensionMm, type HungContent, type ResolvedPart } from './resolve'
 
 /** A frame, dummy, feeder or division at its place across the box. */
 export interface HangingPlace extends Hanging {
-  readonly content: Content
   /** 0, or 1 for the far half of a divided box. */
   readonly room: number
   /** Middle of what it takes, mm from the middle of the box. */
@@ -54,17 +53,10 @@ export function hangAcross(box: ResolvedPart): Across {
   return across
 }
 
-type Known = HungContent & { readonly pattern: HangingPattern }
-
-function isKnown(hanging: HungContent): hanging is Known {
-  return hanging.pattern !== undefined
-}
-
 const hung = new WeakMap<ResolvedPart, Across>()
 
 function hang(box: ResolvedPart): Across {
-  const known = box.hung.filter(isKnown)
-  if (known.some(({ content }, i) => i > 0 && known[i - 1]!.content.place > content.place)) known.sort((a, b) => a.content.place - b.content.place)
+  const known = knownInOrder(box.hung)
   const spacing = box.part.spacing ?? USUAL_SPACING
   const width = dimension(box, 'insideWidth')
   const division = box.pattern?.halves ? dimension(box, 'divisionThickness') : undefined
@@ -75,18 +67,36 @@ function hang(box: ResolvedPart): Across {
   let slackMm = Number.POSITIVE_INFINITY
   let overlapMm = 0
   let plusMinusMm = width.plusMinusMm + (division?.plusMinusMm ?? 0)
-  for (const [room, share] of shares.entries()) {
+  for (let room = 0; room < shares.length; room++) {
+    const share = shares[room]!
     const y0 = room === 0 ? -width.mm / 2 : width.mm / 2 - roomMm
-    const base = room === 0 ? 0 : (share[0]?.content.place ?? 0)
-    const at = centresOf(share.map(({ content, pattern }) => ({ pattern, place: content.place - base, atMm: content.atMm })), spacing, y0, roomMm)
-    const places = share.map(({ content, pattern }, i) => ({ content, pattern, room, centreMm: at.centresMm[i]! }))
-    for (const { pattern } of share) plusMinusMm += pattern.spacing.plusMinusMm
+    const { centresMm, shortMm } = centresOf(share, spacing, y0, roomMm, room === 0 ? 0 : share[0]?.content.place)
+    const places: HangingPlace[] = []
+    let free = roomMm
+    for (let i = 0; i < share.length; i++) {
+      const { content, pattern } = share[i]!
+      places.push({ content, pattern, room, centreMm: centresMm[i]! })
+      free -= pattern.spacing.mm
+      plusMinusMm += pattern.spacing.plusMinusMm
+    }
     rooms.push({ y0, y1: y0 + roomMm, places })
-    slackMm = Math.min(slackMm, roomMm - share.reduce((sum, { pattern }) => sum + pattern.spacing.mm, 0))
-    overlapMm = Math.max(overlapMm, worstOverlap(places, y0, y0 + roomMm), at.shortMm)
+    slackMm = Math.min(slackMm, free)
+    overlapMm = Math.max(overlapMm, worstOverlap(places, y0, y0 + roomMm), shortMm)
   }
-  const places = rooms.flatMap((room) => room.places)
+  const places = rooms.length === 1 ? rooms[0]!.places : rooms.flatMap((room) => room.places)
   return { spacing, places, rooms, runs: runsOf(places), slackMm, slackPlusMinusMm: plusMinusMm, overlapMm, pitchMm: usualPitch(places) }
+}
+
+/** What this catalogue knows of what hangs, in order across. */
+function knownInOrder(hung: readonly HungContent[]): Hanging[] {
+  const known: Hanging[] = []
+  let ordered = true
+  for (const { content, pattern } of hung) {
+    if (!pattern) continue
+    if (known.length > 0 && known.at(-1)!.content.place > content.place) ordered = false
+    known.push({ content, pattern })
+  }
+  return ordered ? known : known.sort((a, b) => a.content.place - b.content.place)
 }
 
 function worstOverlap(places: readonly HangingPlace[], y0: number, y1: number): number {
@@ -115,16 +125,29 @@ function runsOf(places: readonly HangingPlace[]): Run[] {
 
 /** The commonest distance of two frames side by side; a lone frame's own width. */
 function usualPitch(places: readonly HangingPlace[]): number {
-  const counts = new Map<number, number>()
-  let best = places.find(({ pattern }) => pattern.kind === 'frame')?.pattern.spacing.mm ?? 0
-  let most = 0
+  let first = Number.NaN
   for (let i = 1; i < places.length; i++) {
-    const [a, b] = [places[i - 1]!, places[i]!]
-    if (a.pattern.kind !== 'frame' || b.pattern.kind !== 'frame' || a.room !== b.room || b.content.place !== a.content.place + 1) continue
-    const pitch = Math.round((b.centreMm - a.centreMm) * 1e6) / 1e6
-    const count = (counts.get(pitch) ?? 0) + 1
-    counts.set(pitch, count)
-    if (count > most) [best, most] = [pitch, count]
+    const pitch = pitchBetween(places[i - 1]!, places[i]!)
+    if (Number.isNaN(pitch)) continue
+    if (Number.isNaN(first)) first = pitch
+    else if (Math.abs(pitch - first) > 1e-6) return commonestPitch(places)
+  }
+  return Number.isNaN(first) ? (places.find(({ pattern }) => pattern.kind === 'frame')?.pattern.spacing.mm ?? 0) : Math.round(first * 1e6) / 1e6
+}
+
+/** Middle to middle, where two frames hang in places side by side. */
+function pitchBetween(a: HangingPlace, b: HangingPlace): number {
+  return a.pattern.kind === 'frame' && b.pattern.kind === 'frame' && a.room === b.room && b.content.place === a.content.place + 1 ? b.centreMm - a.centreMm : Number.NaN
+}
+
+function commonestPitch(places: readonly HangingPlace[]): number {
+  const counts = new Map<number, number>()
+  let best = 0
+  for (let i = 1; i < places.length; i++) {
+    const pitch = Math.round(pitchBetween(places[i - 1]!, places[i]!) * 1e6) / 1e6
+    if (Number.isNaN(pitch)) continue
+    counts.set(pitch, (counts.get(pitch) ?? 0) + 1)
+    if (!counts.has(best) || counts.get(pitch)! > counts.get(best)!) best = pitch
   }
   return best
 }

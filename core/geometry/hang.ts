@@ -1,14 +1,10 @@
 import type { HangingPattern } from '../catalogue'
-import type { Spacing } from '../hive'
+import type { Content, Spacing } from '../hive'
 
 /** What hangs, with what it is. */
 export interface Hanging {
+  readonly content: Content
   readonly pattern: HangingPattern
-}
-
-interface ToHang extends Hanging {
-  readonly place: number
-  readonly atMm: number | undefined
 }
 
 export interface Centres {
@@ -24,13 +20,14 @@ export const SPACER_PITCH_MM: Readonly<Record<number, number>> = { 9: 41.3, 8: 4
  * Where the middles of what hangs in one room come to lie. Lengths in mm, y from the middle of the box.
  * Castellations: width / slots. Spacer: as the tool is made. Touching: the width of shoulders or ends. By hand:
  * where each was put, or spread evenly. Common practice.
+ * @param firstPlace the number of the place at the wall
  */
-export function centresOf(hanging: readonly ToHang[], spacing: Spacing, y0: number, roomMm: number): Centres {
+export function centresOf(hanging: readonly Hanging[], spacing: Spacing, y0: number, roomMm: number, firstPlace = 0): Centres {
   switch (spacing.system) {
-    case 'castellation': return inSlots(hanging, spacing.count ?? 10, y0, roomMm)
-    case 'spacer': return sideBySide(hanging, spacing, y0, roomMm, spacerPitch(spacing, roomMm))
+    case 'castellation': return inSlots(hanging, spacing.count ?? 10, y0, roomMm, firstPlace)
+    case 'spacer': return sideBySide(hanging, spacing, y0, roomMm, spacerPitch(spacing, roomMm), firstPlace)
     case 'by-hand': return byHand(hanging, y0, roomMm)
-    case 'touching': return sideBySide(hanging, spacing, y0, roomMm, undefined)
+    case 'touching': return sideBySide(hanging, spacing, y0, roomMm, undefined, firstPlace)
   }
 }
 
@@ -39,46 +36,48 @@ export function spacerPitch({ count = 9 }: Spacing, roomMm: number): number {
   return SPACER_PITCH_MM[count] ?? roomMm / count
 }
 
-function inSlots(hanging: readonly ToHang[], slots: number, y0: number, roomMm: number): Centres {
+function inSlots(hanging: readonly Hanging[], slots: number, y0: number, roomMm: number, firstPlace: number): Centres {
   const slotMm = roomMm / slots
-  const first = Math.min(0, ...hanging.map(({ place }) => place))
-  const used = hanging.reduce((most, { place }) => Math.max(most, place - first + 1), 0)
-  return { centresMm: hanging.map(({ place }) => y0 + (place - first + 0.5) * slotMm), shortMm: Math.max(0, (used - slots) * slotMm) }
+  const used = hanging.reduce((most, { content }) => Math.max(most, content.place - firstPlace + 1), 0)
+  return { centresMm: hanging.map(({ content }) => y0 + (content.place - firstPlace + 0.5) * slotMm), shortMm: Math.max(0, (used - slots) * slotMm) }
 }
 
 /** Each takes its own width, or the tool's; a place left out is as wide as the frame before it, else the one after. */
-function sideBySide(hanging: readonly ToHang[], spacing: Spacing, y0: number, roomMm: number, pitchMm: number | undefined): Centres {
-  const widthOf = ({ pattern }: ToHang) => (pitchMm !== undefined && pattern.kind === 'frame' ? pitchMm : pattern.spacing.mm)
-  const starts: number[] = []
-  let taken = 0
-  hanging.forEach((one, i) => {
-    const before = hanging[i - 1]
-    const missing = Math.max(0, one.place - (before ? before.place : -1) - 1)
-    if (missing > 0) taken += missing * widthOf(before?.pattern.kind === 'frame' ? before : one)
-    starts.push(taken)
-    taken += widthOf(one)
-  })
-  const slack = roomMm - taken
-  const shift = shiftOf(hanging, spacing, Math.max(0, slack))
-  return { centresMm: hanging.map((one, i) => y0 + starts[i]! + widthOf(one) / 2 + shift(i)), shortMm: pitchMm === undefined ? 0 : Math.max(0, -slack) }
+function sideBySide(hanging: readonly Hanging[], spacing: Spacing, y0: number, roomMm: number, pitchMm: number | undefined, firstPlace: number, closeUp = false): Centres {
+  const centresMm: number[] = []
+  let y = y0
+  let place = firstPlace
+  for (let i = 0; i < hanging.length; i++) {
+    const one = hanging[i]!
+    const missing = closeUp ? 0 : one.content.place - place
+    if (missing > 0) y += missing * widthOf(i > 0 && hanging[i - 1]!.pattern.kind === 'frame' ? hanging[i - 1]! : one, pitchMm)
+    const width = widthOf(one, pitchMm)
+    centresMm.push(y + width / 2)
+    y += width
+    place = one.content.place + 1
+  }
+  const slack = roomMm - (y - y0)
+  if (slack > 0) pushAside(centresMm, hanging, spacing, slack)
+  return { centresMm, shortMm: pitchMm === undefined ? 0 : Math.max(0, -slack) }
 }
 
-/** How far the n-th is pushed from the wall where y is least, by where the slack goes. */
-function shiftOf(hanging: readonly ToHang[], { slack: where, tightTo }: Spacing, slack: number): (i: number) => number {
-  switch (where) {
-    case 'one-side': return () => (tightTo === 'far' ? slack : 0)
-    case 'both-sides': return () => slack / 2
-    case 'spread': return (i) => (slack * (i + 0.5)) / hanging.length
-    case 'beside-dummy': {
-      const dummy = hanging.findIndex(({ pattern }) => pattern.kind === 'dummy')
-      if (dummy < 0) return () => 0
-      return dummy === 0 ? () => slack : (i) => (i > dummy ? slack : 0)
-    }
+function widthOf({ pattern }: Hanging, pitchMm: number | undefined): number {
+  return pitchMm !== undefined && pattern.kind === 'frame' ? pitchMm : pattern.spacing.mm
+}
+
+/** Pushes everything away from the wall where y is least, by where the slack goes. */
+function pushAside(centresMm: number[], hanging: readonly Hanging[], { slack: where, tightTo }: Spacing, slack: number): void {
+  if (where === 'one-side' && tightTo !== 'far') return
+  const dummy = where === 'beside-dummy' ? hanging.findIndex(({ pattern }) => pattern.kind === 'dummy') : -1
+  for (let i = 0; i < centresMm.length; i++) {
+    if (where === 'one-side') centresMm[i]! += slack
+    else if (where === 'both-sides') centresMm[i]! += slack / 2
+    else if (where === 'spread') centresMm[i]! += (slack * (i + 0.5)) / hanging.length
+    else if (dummy === 0 || (dummy > 0 && i > dummy)) centresMm[i]! += slack
   }
 }
 
-function byHand(hanging: readonly ToHang[], y0: number, roomMm: number): Centres {
-  if (hanging.every(({ atMm }) => atMm !== undefined)) return { centresMm: hanging.map(({ atMm }) => atMm!), shortMm: 0 }
-  const closedUp = hanging.map((one, place) => ({ ...one, place }))
-  return sideBySide(closedUp, { system: 'touching', slack: 'spread' }, y0, roomMm, undefined)
+function byHand(hanging: readonly Hanging[], y0: number, roomMm: number): Centres {
+  if (hanging.every(({ content }) => content.atMm !== undefined)) return { centresMm: hanging.map(({ content }) => content.atMm!), shortMm: 0 }
+  return sideBySide(hanging, { system: 'touching', slack: 'spread' }, y0, roomMm, undefined, 0, true)
 }

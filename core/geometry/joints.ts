@@ -47,23 +47,28 @@ function jointOf(lower: PlacedPart, upper: PlacedPart, bearing: readonly PlacedP
   return { lowerId: lower.part.id, upperId: upper.part.id, bearingMm, openMm, roofShortMm, lipOnFlat, plusMinusMm: below.plusMinusMm + above.plusMinusMm }
 }
 
-/** The stretch from outer to inner rim on one side, as distances outward from the middle. */
-function stretch(edge: Edge, side: Side): { outer: number; inner: number } {
-  const at = (rect: Rect) => ({ front: -rect.x0, back: rect.x1, left: -rect.y0, right: rect.y1 })[side]
-  return { outer: at(edge.outside), inner: edge.inside ? at(edge.inside) : Number.NEGATIVE_INFINITY }
+/** How far a rectangle reaches outward from the middle on one side. */
+function outward(rect: Rect, side: Side): number {
+  switch (side) {
+    case 'front': return -rect.x0
+    case 'back': return rect.x1
+    case 'left': return -rect.y0
+    case 'right': return rect.y1
+  }
 }
 
 /** How far two edges bear on each other on one side; below zero the width of the hole. */
 export function overlapMm(below: Edge, above: Edge, side: Side): number {
-  const a = stretch(below, side)
-  const b = stretch(above, side)
-  const overlap = Math.min(a.outer, b.outer) - Math.max(a.inner, b.inner)
-  return Number.isFinite(overlap) ? overlap : Math.min(a.outer, b.outer)
+  const outer = Math.min(outward(below.outside, side), outward(above.outside, side))
+  if (!below.inside && !above.inside) return outer
+  const a = below.inside ? outward(below.inside, side) : Number.NEGATIVE_INFINITY
+  const b = above.inside ? outward(above.inside, side) : Number.NEGATIVE_INFINITY
+  return outer - Math.max(a, b)
 }
 
 function ringWidth(edge: Edge, side: Side): number {
-  const { outer, inner } = stretch(edge, side)
-  return Number.isFinite(inner) ? outer - inner : outer
+  const outer = outward(edge.outside, side)
+  return edge.inside ? outer - outward(edge.inside, side) : outer
 }
 
 /** A skirt has to go over every part that it hangs beside. */

@@ -8,6 +8,7 @@ import { buildHive, emptyYard, planOf, type Yard } from '#core/hive'
 import { launchBrowser, openPage } from '../lib/browser'
 import { median, quantile, spread, tell } from '../lib/measure'
 import { startServer } from '../lib/server'
+import { benchDragFrame, benchPrint } from './frames'
 
 /** A yard of many hives, nine parts each. */
 function manyHives(count: number): Yard {
@@ -33,6 +34,8 @@ export async function benchBrowser(): Promise<void> {
     await firstView(page, demo.url)
     await keyToPaint(page, demo.url)
     await openFit(page, demo.url)
+    await benchDragFrame(page, demo.url)
+    await benchPrint(demo.url)
     await context.close()
     await demo.stop()
     for (const count of [200, 1000]) {

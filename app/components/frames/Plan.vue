@@ -55,7 +55,8 @@ function fill(id: string, kind: string): string {
   return HATCH[content?.holds ?? ''] ?? (frames.use === 'brood' ? '#dcb68a' : '#f3dca0')
 }
 function choose(event: MouseEvent, id: string) {
-  frames.select([id], event.shiftKey || event.ctrlKey || event.metaKey || frames.selected.size > 1)
+  // Fingers have no Shift: each tap adds one or takes it away again.
+  frames.select([id], coarse.value || event.shiftKey || event.ctrlKey || event.metaKey)
 }
 watch(svg, (element) => { if (element) dragFrames(element, () => scale.value, (next) => { held.value = next }) })
 </script>
@@ -66,7 +67,7 @@ watch(svg, (element) => { if (element) dragFrames(element, () => scale.value, (n
       <DrawingHatchesOnce />
       <path :d="`M${scale.outside.x} ${scale.outside.y}h${scale.outside.width}v${scale.outside.height}h${-scale.outside.width}zM${scale.inside.x} ${scale.inside.y}v${scale.inside.height}h${scale.inside.width}v${-scale.inside.height}z`" fill="url(#hatch-timber)" stroke="#7d6233" fill-rule="evenodd" />
       <rect v-bind="scale.inside" fill="#fbf8f1" stroke="#7d6233" />
-      <g v-for="empty in empties" :key="`empty${empty.place}`" class="empty" role="button" tabindex="0" :aria-label="`Place ${empty.place + 1} is empty: hang a frame in`" @click="emit('hangAt', empty.place)" @keydown.enter.stop.prevent="emit('hangAt', empty.place)">
+      <g v-for="empty in empties" :key="`empty${empty.place}`" class="empty" data-empty role="button" tabindex="0" :aria-label="`Place ${empty.place + 1} is empty: hang a frame in`" @click="emit('hangAt', empty.place)" @keydown.enter.stop.prevent="emit('hangAt', empty.place)">
         <rect :x="scale.inside.x + 4" :y="empty.y" :width="scale.inside.width - 8" :height="empty.height" rx="4" />
         <text :x="scale.inside.x + scale.inside.width / 2" :y="empty.y + empty.height / 2 + 5" text-anchor="middle">+ empty place {{ empty.place + 1 }}</text>
       </g>

@@ -83,7 +83,7 @@ defineExpose({ hanging })
     </section>
     <section aria-labelledby="tool-paint">
       <h2 id="tool-paint">What is in them</h2>
-      <p class="hint">{{ some ? `${frames.selected.size} selected` : 'Press the frames to say it of; Shift for more.' }}
+      <p class="hint">{{ some ? `${frames.selected.size} selected` : 'Press frames on the drawing; with Shift, several.' }}
         <button class="plain-button quiet" type="button" data-testid="select-all" @click="frames.select(allFrames)">All frames</button>
       </p>
       <div class="paints" role="group" aria-label="What the comb holds">

@@ -16,7 +16,7 @@ const mode = ref<'above' | 'compare'>('above')
 const tools = ref<{ hanging: string } | null>(null)
 const tried = shallowRef<Remedy | null>(null)
 watch(() => route.params.id, (id) => { frames.open(String(id)); tried.value = null }, { immediate: true })
-watch(() => frames.part, () => { tried.value = null })
+watch(() => frames.part, () => look(null))
 
 const missing = computed(() => yards.loaded && !frames.part)
 const words = computed(() => {
@@ -97,7 +97,7 @@ useHead({ title: computed(() => (frames.part ? `Frames in ${frames.name} – Duv
       <aside class="right">
         <FramesFigures />
         <BenchFindingCard
-          v-for="{ finding, words: said } in words" :key="finding.key" :finding="finding" :words="said" :tried="tried" :dry="frames.trial !== null && !tried" @show="() => {}"
+          v-for="{ finding, words: said } in words" :key="finding.key" :finding="finding" :words="said" :tried="tried" :dry="frames.trial !== null" @show="() => {}"
           @try="look" @apply="apply" @accept="accept(finding, $event)" @withdraw="withdraw(finding)"
         />
         <p v-if="words.length === 0" class="good"><ShellSeverityMark grade="good" /> <b>Good</b> · nothing to mend across this box</p>

@@ -5,13 +5,23 @@ import { isFoundationless, isUndrawn } from '../../weight/comb'
 import type { Context, Measured } from '../context'
 import { bySeverity, findingOf, type Finding } from '../finding'
 import { filledBoxes, fullCount, type FilledBox } from './filled-box'
-import { BUILDING_STAGES } from './judge-across'
+import { BUILDING_STAGES, type JudgedAcrossGap } from './judge-across'
 import { alternate, pushTogether, touchOneSide, wireFrames } from './remedies'
 
 /** What the bees will make of the frames: comb that is not drawn yet, frames without foundation, empty places, gaps between combs. */
 export function checkComb(measured: Measured, context: Context): Finding[] {
-  return filledBoxes(measured, context).flatMap((filled) =>
-    filled.across.overlapMm > 0 ? [] : [...undrawnWide(filled), ...foundationlessPair(filled, context), ...unsupported(filled, context), ...emptyPlaces(filled, context), ...combGap(filled)])
+  const findings: Finding[] = []
+  for (const filled of filledBoxes(measured, context)) {
+    if (filled.across.overlapMm > 0) continue
+    if (filled.box.part.contents.some(isUndrawn)) findings.push(...undrawnWide(filled), ...foundationlessPair(filled, context), ...unsupported(filled, context))
+    if (filled.gaps.some(isBad)) findings.push(...emptyPlaces(filled, context), ...combGap(filled))
+  }
+  return findings
+}
+
+/** Worth a second look: the ordinary box has none of these. */
+function isBad({ verdict }: JudgedAcrossGap): boolean {
+  return verdict !== 'passage' && verdict !== 'at-wall' && verdict !== 'board' && verdict !== 'fat-comb' && verdict !== 'to-draw'
 }
 
 function contentOf({ box }: FilledBox, { contentId }: HungComb): Content {

@@ -53,7 +53,16 @@ export function isFilledBox({ pattern, part }: Pick<PlacedPart, 'pattern' | 'par
   return pattern?.kind === 'box' && part.contents.length > 0
 }
 
-function filledBox(box: PlacedPart, context: Context): FilledBox {
+type Judged = Pick<FilledBox, 'across' | 'use' | 'gaps' | 'drawnAtMm'> & Pick<Context, 'limits' | 'stage'>
+const judged = new WeakMap<ResolvedPart, Judged>()
+
+/** A box that has not changed since it was last looked at is not judged again. */
+function filledBox(box: PlacedPart, { limits, stage }: Context): FilledBox {
   const use = useOf(box.placement.role)
-  return { box, across: hangAcross(box.resolved), use, gaps: gapsOfBox(box.resolved, use, context), drawnAtMm: drawnAtMm(box.resolved, context) }
+  let last = judged.get(box.resolved)
+  if (!last || last.use !== use || last.stage !== stage || last.limits !== limits) {
+    last = { across: hangAcross(box.resolved), use, gaps: gapsOfBox(box.resolved, use, { limits, stage }), drawnAtMm: drawnAtMm(box.resolved, { limits }), limits, stage }
+    judged.set(box.resolved, last)
+  }
+  return { box, across: last.across, use, gaps: last.gaps, drawnAtMm: last.drawnAtMm }
 }

@@ -4,22 +4,33 @@ import { comparableMm } from '../../units'
 import type { Context, Measured } from '../context'
 import { findingOf, worse, type Finding, type Remedy } from '../finding'
 import { filledBoxes, fullCount, type FilledBox } from './filled-box'
+import type { JudgedAcrossGap } from './judge-across'
 import { addDummy, castellate, centreFrames, leaveOut, touchOneSide } from './remedies'
 
 /** How the frames of each box are spaced: too many, no play, nothing to keep them apart, two systems, spread where they should touch, wide for winter. */
 export function checkFrameSpacing(measured: Measured, context: Context): Finding[] {
-  return filledBoxes(measured, context).flatMap((filled) => {
-    const crowded = tooMany(filled, context)
-    return crowded.length > 0 ? crowded : [...noSpacing(filled), ...noPlay(filled, context), ...mixed(filled), ...spreadShoulders(filled), ...winterSpacing(filled, context)]
-  })
+  const findings: Finding[] = []
+  for (const filled of filledBoxes(measured, context)) {
+    if (comparableMm(filled.across.overlapMm) > 0) findings.push(tooMany(filled, context))
+    else if (isAlike(filled)) findings.push(...noSpacing(filled), ...noPlay(filled, context), ...spreadShoulders(filled), ...winterSpacing(filled, context))
+    else findings.push(...noSpacing(filled), ...noPlay(filled, context), ...mixed(filled), ...spreadShoulders(filled), ...winterSpacing(filled, context))
+  }
+  return findings
+}
+
+/** Frames of one pattern that touch, as in most boxes: nothing can be mixed. */
+function isAlike({ across: { places, spacing } }: FilledBox): boolean {
+  if (spacing.system === 'castellation') return false
+  const first = places[0]?.pattern
+  for (const { pattern } of places) if (pattern !== first && pattern.kind === 'frame') return false
+  return true
 }
 
 const framesOf = ({ across }: FilledBox): readonly HangingPlace[] => across.places.filter(({ pattern }) => pattern.kind === 'frame')
 const about = (mm: number, plusMinusMm = 0) => ({ mm, plusMinusMm, likelyPlusMinusMm: plusMinusMm })
 
-function tooMany(filled: FilledBox, context: Context): Finding[] {
+function tooMany(filled: FilledBox, context: Context): Finding {
   const { box, across } = filled
-  if (comparableMm(across.overlapMm) <= 0) return []
   const frames = framesOf(filled)
   const widest = Math.max(0, ...frames.map(({ pattern }) => pattern.spacing.mm))
   const { system, count } = across.spacing
@@ -27,16 +38,17 @@ function tooMany(filled: FilledBox, context: Context): Finding[] {
   const inSlots = system === 'castellation' && frames.length <= fits
   const remedies = inSlots ? [touchOneSide(box.resolved)] : leaveOut(box.resolved, context)
   const leave = remedies[0]?.count ?? 0
-  return [findingOf('frames.too-many', 'stop', [box.part.id], {
+  return findingOf('frames.too-many', 'stop', [box.part.id], {
     measured: about(across.overlapMm), remedies,
     facts: { frames: frames.length, others: across.places.length - frames.length, fits, leave, inSlots, mostPitchMm: frames.length > 0 ? dimensionMm(box, 'insideWidth') / frames.length : 0, spacingMm: widest },
-  })]
+  })
 }
 
 /** Straight bars with nothing between them are pushed comb to comb. */
 function noSpacing(filled: FilledBox): Finding[] {
+  if (filled.across.spacing.system !== 'touching' || !filled.across.places.some(({ pattern }) => pattern.spacedBy === 'nothing')) return []
   const bare = framesOf(filled).filter(({ pattern }) => pattern.spacedBy === 'nothing')
-  if (filled.across.spacing.system !== 'touching' || bare.length < 2) return []
+  if (bare.length < 2) return []
   return [findingOf('frames.no-spacing', 'mend', [filled.box.part.id], { facts: { frames: bare.length }, remedies: [castellate(filled.box.resolved, fullCount(filled.box.resolved))] })]
 }
 
@@ -75,9 +87,10 @@ function spreadShoulders(filled: FilledBox): Finding[] {
   const { box, across, use } = filled
   const { system, slack } = across.spacing
   const spread = slack === 'spread' && (system === 'touching' || (system === 'by-hand' && use === 'brood'))
+  if (!spread) return []
   const frames = framesOf(filled).filter(({ pattern }) => pattern.spacedBy !== 'nothing')
   const wide = frames[0] && comparableMm(across.pitchMm) > comparableMm(frames[0].pattern.spacing.mm)
-  if (!spread || frames.length < 2 || !wide) return []
+  if (frames.length < 2 || !wide) return []
   return [findingOf('frames.spread-shoulders', 'watch', [box.part.id], { measured: about(across.pitchMm), accepted: { minMm: frames[0]!.pattern.spacing.mm, maxMm: frames[0]!.pattern.spacing.mm }, remedies: [touchOneSide(box.resolved), centreFrames(box.resolved)] })]
 }
 
@@ -92,12 +105,17 @@ function winterSpacing(filled: FilledBox, { stage }: Context): Finding[] {
   return [findingOf('frames.winter-spacing', stage === 'winter' ? 'mend' : 'watch', [box.part.id], { measured: about(across.pitchMm), accepted: { minMm: 0, maxMm: drawnAtMm }, facts: { stage }, remedies: [touchOneSide(box.resolved)] })]
 }
 
+function isRoomBeside({ from, to, verdict }: JudgedAcrossGap): boolean {
+  return (verdict === 'fat-comb' || verdict === 'own-comb') && (from === 'wall' || to === 'wall')
+}
+
 /** Room beside the last frame, at either wall; boxes alike are told together. */
 export function checkSideRoom(measured: Measured, context: Context): Finding[] {
   const alike = new Map<string, { boxes: FilledBox[]; mm: number; severity: 'note' | 'watch' }>()
   for (const filled of filledBoxes(measured, context)) {
-    const walls = filled.gaps.filter(({ from, to, verdict }) => (from === 'wall' || to === 'wall') && (verdict === 'fat-comb' || verdict === 'own-comb'))
-    if (walls.length === 0 || filled.across.overlapMm > 0) continue
+    if (!filled.gaps.some(isRoomBeside)) continue
+    const walls = filled.gaps.filter(isRoomBeside)
+    if (filled.across.overlapMm > 0) continue
     const mm = comparableMm(Math.max(...walls.map(({ apartMm }) => apartMm)))
     const severity = walls.reduce<'note' | 'watch'>((grade, wall) => worse(grade, wall.grade) as 'note' | 'watch', 'note')
     const known = alike.get(`${severity}${mm}`) ?? { boxes: [], mm, severity }
