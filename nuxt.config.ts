@@ -29,5 +29,11 @@ export default defineNuxtConfig({
     serverAssets: [{ baseName: 'fonts', dir: root('./node_modules/@fontsource/atkinson-hyperlegible/files') }],
   },
   typescript: { strict: true, tsConfig: { compilerOptions: { noUncheckedIndexedAccess: true } } },
+  hooks: {
+    // Views load when they are opened: nothing is fetched ahead of that.
+    'build:manifest': (manifest) => {
+      for (const file of Object.values(manifest)) file.dynamicImports = []
+    },
+  },
   vite: { worker: { format: 'es' }, build: { target: 'es2022', chunkSizeWarningLimit: 800 } },
 })
