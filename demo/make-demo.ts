@@ -55,6 +55,7 @@ const SALLOW_QUAY: readonly Story[] = [
     name: 'Hessian', stage: 'supering', note: 'On 14×12, with a sheet excluder that was at hand.',
     stack: [['stand-block-8in'], ['stand-slab-4in'], ['floor-mesh-national'], ['box-national-14x12', 'brood'], ['excluder-sheet-national'], ['box-national-super', 'super'], ['crown-national'], ['roof-gabled-national']],
     rimsMm: { 6: 8 },
+    frames: { 3: { states: [HONEY!, BROOD!, BROOD!, BARE, BARE, BROOD!, BROOD!, BARE, POLLEN!, EMPTY!, HONEY!] } },
   },
   {
     name: 'Damask', stage: 'winter', note: 'Packed down with a quilt of chips over the frames.',
@@ -64,7 +65,6 @@ const SALLOW_QUAY: readonly Story[] = [
   {
     name: 'Poplin', stage: 'flow', note: 'Treated in spring; the eke was to come off in a fortnight.',
     stack: [['stand-timber-200'], ['floor-mesh-national'], ['box-national-brood', 'brood'], ['eke-shallow-national'], ['crown-national'], ['roof-telescoping-national']],
-    frames: { 2: { states: [HONEY!, BROOD!, BROOD!, BARE, BARE, BROOD!, BROOD!, BARE, POLLEN!, EMPTY!, HONEY!] } },
   },
 ]
 

@@ -9,7 +9,6 @@ import { boxFitLine, capital, frameFitLine, frameFitShort, inWords, seatWord } f
 
 const view = useView()
 const preferences = usePreferences()
-const help = ref(false)
 const mode = ref<'frames' | 'boxes' | 'rooms'>('frames')
 const filter = ref<'owned' | 'all' | Pattern['format']>('owned')
 const chosen = ref<readonly [string, string] | null>(null)
@@ -65,11 +64,8 @@ useHead({ title: 'Fit – Duvet' })
 </script>
 
 <template>
-  <div class="page">
-    <ShellHeader :yard-id="view.yard?.id" @help="help = true" />
-    <main>
-      <div class="bar">
-        <h1>Fit</h1>
+  <ShellPage title="Fit" fill :yard-id="view.yard?.id">
+      <template #bar>
         <div class="tabs" role="group" aria-label="What to compare">
           <button v-for="[one, word] in [['frames', 'Frames in boxes'], ['boxes', 'Boxes on boxes'], ['rooms', 'Room']] as const" :key="one" type="button" :aria-pressed="mode === one" :data-mode="one" @click="mode = one">{{ word }}</button>
         </div>
@@ -81,7 +77,7 @@ useHead({ title: 'Fit – Duvet' })
             <option value="all">everything</option>
           </select>
         </label>
-      </div>
+      </template>
       <FitRooms v-if="mode === 'rooms'" />
       <div v-else class="split">
         <p v-if="rows.length === 0 || columns.length === 0" class="none">This yard owns no boxes with frames yet. Choose a format above, or add boxes in the Shed.</p>
@@ -93,38 +89,10 @@ useHead({ title: 'Fit – Duvet' })
           <p v-else class="none">Press a cell: the two are laid over each other here, with every clearance.</p>
         </aside>
       </div>
-    </main>
-    <ShellHelp v-model="help" />
-  </div>
+  </ShellPage>
 </template>
 
 <style scoped>
-.page {
-  display: flex;
-  flex-direction: column;
-  height: 100%;
-}
-
-main {
-  display: flex;
-  flex-direction: column;
-  flex: 1;
-  min-height: 0;
-  overflow: auto;
-}
-
-.bar {
-  display: flex;
-  flex-wrap: wrap;
-  align-items: center;
-  gap: 6px 18px;
-  padding: 8px 16px;
-}
-
-h1 {
-  font-size: 20px;
-}
-
 .split {
   display: flex;
   flex: 1;

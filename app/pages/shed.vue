@@ -8,7 +8,6 @@ const MOST = 500
 const yards = useYards()
 const view = useView()
 const preferences = usePreferences()
-const help = ref(false)
 const opened = ref<string | null>(null)
 const sizing = shallowRef<Part | null>(null)
 const typed = reactive<Record<string, string>>({})
@@ -79,11 +78,8 @@ useHead({ title: 'Shed – Duvet' })
 </script>
 
 <template>
-  <div>
-    <ShellHeader :yard-id="view.yard?.id" @help="help = true" />
-    <main>
-      <div class="bar">
-        <h1>Shed</h1>
+  <ShellPage title="Shed" :yard-id="view.yard?.id">
+      <template #bar>
         <ShellYardChoice />
         <p>{{ totals.parts }} parts, {{ totals.shed }} of them on no hive</p>
         <form class="add" @submit.prevent="addPattern">
@@ -92,7 +88,8 @@ useHead({ title: 'Shed – Duvet' })
           </label>
           <button class="plain-button" type="submit" :disabled="adding === ''">Add one</button>
         </form>
-      </div>
+      </template>
+      <div class="content">
       <p v-if="!view.yard" class="none">There is no yard yet. Start one in the Row.</p>
       <p v-else-if="rows.length === 0" class="none">{{ view.yard.name }} owns nothing yet. Choose a pattern above, or stack a hive.</p>
       <div v-else class="wide" tabindex="0" role="group" aria-label="What the yard owns">
@@ -127,18 +124,16 @@ useHead({ title: 'Shed – Duvet' })
       </table>
       </div>
       <p class="caution">A box or comb that has held brood does not become a honey super. Look second-hand comb over for foul brood; notifiable disease is reported to the local bee inspector.</p>
-    </main>
+      </div>
     <BenchSizes v-if="sizing" :part="sizing" :pattern="view.catalogue.patterns.get(sizing.patternId)" :name="sizing.name ?? patternName(sizing.patternId, view.catalogue, preferences.vocabulary)" @take="change($event); sizing = null" @close="sizing = null" />
-    <ShellHelp v-model="help" />
-  </div>
+  </ShellPage>
 </template>
 
 <style scoped>
-main {
-  padding: 8px 16px 40px;
+.content {
+  padding: 0 16px 40px;
 }
 
-.bar,
 .add,
 .own {
   display: flex;
@@ -154,10 +149,6 @@ main {
 
 .add {
   margin-left: auto;
-}
-
-h1 {
-  font-size: 20px;
 }
 
 .wide {

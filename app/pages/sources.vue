@@ -13,7 +13,6 @@ const PAGE = 120
 const yards = useYards()
 const view = useView()
 const preferences = usePreferences()
-const help = ref(false)
 const search = ref('')
 const which = ref<'used' | 'own' | 'all'>('used')
 const page = ref(1)
@@ -128,16 +127,14 @@ useHead({ title: 'Sources – Duvet' })
 </script>
 
 <template>
-  <div>
-    <ShellHeader :yard-id="view.yard?.id" @help="help = true" />
-    <main>
-      <div class="bar">
-        <h1>Sources</h1>
+  <ShellPage title="Sources" :yard-id="view.yard?.id">
+      <template #bar>
         <ShellYardChoice />
         <label class="search"><span class="visually-hidden">Search</span><ElInput v-model="search" placeholder="search: rim, National, from memory…" clearable data-testid="source-search" /></label>
         <label>Show <select v-model="which" data-testid="source-which"><option value="used">what this yard uses</option><option value="own">your own figures</option><option value="all">everything</option></select></label>
         <button class="plain-button" type="button" :disabled="!view.yard" data-testid="new-pattern" @click="patterning = true">A pattern of your own</button>
-      </div>
+      </template>
+      <div class="content">
       <p class="soft">Marks: P published ({{ marks.P }} figures), C common practice ({{ marks.C }}), M from memory, to be measured ({{ marks.M }}). A figure of your own holds for {{ view.yard?.name ?? 'one yard' }} only.</p>
       <section v-if="ownPatterns.length > 0" class="own">
         <h2>Your own patterns</h2>
@@ -171,18 +168,16 @@ useHead({ title: 'Sources – Duvet' })
       </div>
       <p v-if="found.length === 0" class="soft">Nothing found. Try fewer words, or show everything.</p>
       <button v-if="found.length > page * PAGE" class="plain-button" type="button" @click="page++">Show more of {{ found.length }}</button>
-    </main>
+      </div>
     <SourcesOwnPattern v-if="patterning" @keep="keepPattern" @close="patterning = false" />
-    <ShellHelp v-model="help" />
-  </div>
+  </ShellPage>
 </template>
 
 <style scoped>
-main {
-  padding: 8px 16px 40px;
+.content {
+  padding: 0 16px 40px;
 }
 
-.bar,
 .edit {
   display: flex;
   flex-wrap: wrap;
@@ -192,10 +187,6 @@ main {
 
 .search {
   width: 270px;
-}
-
-h1 {
-  font-size: 20px;
 }
 
 .wide {

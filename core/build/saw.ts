@@ -14,7 +14,7 @@ export interface SawSetting {
 export function sawSettings(panels: readonly Panel[]): SawSetting[] {
   const settings: SawSetting[] = []
   const add = (setting: SawSetting) => {
-    if (!settings.some((one) => one.saw === setting.saw && Math.abs(one.fenceMm - setting.fenceMm) < 0.005 && one.heightMm === setting.heightMm)) settings.push(setting)
+    if (!settings.some((one) => one.saw === setting.saw && alike(one.fenceMm, setting.fenceMm) && alike(one.heightMm ?? 0, setting.heightMm ?? 0))) settings.push(setting)
   }
   for (const panel of panels) add({ saw: 'rip', for: panel.name, fenceMm: panel.widthMm, heightMm: null })
   for (const panel of panels) add({ saw: 'cross-cut', for: panel.name, fenceMm: panel.lengthMm, heightMm: null })
@@ -26,4 +26,9 @@ export function sawSettings(panels: readonly Panel[]): SawSetting[] {
     }
   }
   return settings
+}
+
+/** One setting does for sizes that no saw tells apart. */
+function alike(aMm: number, bMm: number): boolean {
+  return Math.abs(aMm - bMm) < 0.005
 }

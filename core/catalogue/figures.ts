@@ -1,5 +1,5 @@
 import type { Length, Source } from '../units'
-import { HANGING_DIMENSIONS, overrideKey, type HangingDimension } from './of-yard'
+import { HANGING_FIGURES, overrideKey, type HangingDimension } from './of-yard'
 import type { Catalogue, DimensionName, Label } from './pattern'
 
 /** One length of the catalogue with where it comes from. */
@@ -15,7 +15,10 @@ export interface CatalogueFigure {
 /** Every length of a catalogue, pattern by pattern. */
 export function figuresOf({ patterns, hanging }: Catalogue): CatalogueFigure[] {
   const ofPatterns = [...patterns.values()].flatMap(({ id, label, format, dimensions }) => (Object.entries(dimensions) as [DimensionName, Length][]).map(([dimension, length]) => ({ key: overrideKey(id, dimension), patternId: id, label, format, dimension, length })))
-  const ofHanging = [...hanging.values()].flatMap((pattern) => HANGING_DIMENSIONS.map((dimension) => ({ key: overrideKey(pattern.id, dimension), patternId: pattern.id, label: pattern.label, format: 'any', dimension, length: pattern[dimension] })))
+  const ofHanging = [...hanging.values()].flatMap((pattern) => HANGING_FIGURES.flatMap((dimension) => {
+    const length = pattern[dimension]
+    return length ? [{ key: overrideKey(pattern.id, dimension), patternId: pattern.id, label: pattern.label, format: 'any', dimension, length }] : []
+  }))
   return [...ofPatterns, ...ofHanging]
 }
 

@@ -35,8 +35,10 @@ function splitKey(key: string): { patternId: string; name: DimensionName } {
 }
 
 export const HANGING_DIMENSIONS = ['topBarLength', 'topBarWidth', 'topBarThickness', 'lugThickness', 'lengthOverEndBars', 'endBarThickness', 'bottomBarThickness', 'height', 'spacing'] as const
-export type HangingDimension = (typeof HANGING_DIMENSIONS)[number]
+/** Those that every pattern has, and the thickness of a board, which some have. */
+export const HANGING_FIGURES = [...HANGING_DIMENSIONS, 'thickness'] as const
+export type HangingDimension = (typeof HANGING_FIGURES)[number]
 
 function isLength(frame: HangingPattern, name: string): name is HangingDimension {
-  return (HANGING_DIMENSIONS as readonly string[]).includes(name) && typeof (frame[name as HangingDimension] as Length | undefined)?.mm === 'number'
+  return (HANGING_FIGURES as readonly string[]).includes(name) && typeof (frame[name as HangingDimension] as Length | undefined)?.mm === 'number'
 }

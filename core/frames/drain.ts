@@ -1,3 +1,4 @@
+import { FORMULA } from '../formula'
 import { dimensionMm, hangAcross, type ResolvedPart } from '../geometry'
 
 /** What a box of frames that drain in place needs to run dry; lengths in mm. */
@@ -12,14 +13,12 @@ export interface DrainPlan {
   readonly tiltDeg: number
 }
 
-/** Tilt at which they run out clean: 3° (from memory; the maker of the frames says what theirs need). */
-export const DRAIN_TILT_DEG = 3
-
-/** How many drain frames fit a box, the play to take up, and how far back it is tilted to empty them. Geometry; the tilt from memory. */
+/** How many drain frames fit a box, the play to take up, and how far back it is tilted to empty them. Geometry; the tilt from memory, the maker of the frames says what theirs need. */
 export function drainPlan(box: ResolvedPart, spacingMm: number): DrainPlan {
   const widthMm = dimensionMm(box, 'insideWidth')
   const fits = Math.floor((widthMm + 1e-9) / spacingMm)
   const frames = hangAcross(box).places.filter(({ pattern }) => pattern.kind === 'frame').length
+  const tiltDeg = FORMULA.drainTilt.value
   const playMm = widthMm - Math.min(frames, fits) * spacingMm
-  return { frames, fits, playMm, eachSideMm: playMm / 2, backDownMm: dimensionMm(box, 'outsideLength') * Math.tan((DRAIN_TILT_DEG * Math.PI) / 180), tiltDeg: DRAIN_TILT_DEG }
+  return { frames, fits, playMm, eachSideMm: playMm / 2, backDownMm: dimensionMm(box, 'outsideLength') * Math.tan((tiltDeg * Math.PI) / 180), tiltDeg }
 }

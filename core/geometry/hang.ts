@@ -1,4 +1,5 @@
 import type { HangingPattern } from '../catalogue'
+import { FORMULA } from '../formula'
 import type { Content, Spacing } from '../hive'
 
 /** What hangs, with what it is. */
@@ -14,7 +15,7 @@ export interface Centres {
 }
 
 /** What a spacer tool sets, middle to middle, by the frames it is made for (common practice, ten-frame Langstroth). */
-export const SPACER_PITCH_MM: Readonly<Record<number, number>> = { 9: 41.3, 8: 46 }
+export const SPACER_PITCH_MM: Readonly<Record<number, number>> = { 9: FORMULA.spacerForNine.value, 8: FORMULA.spacerForEight.value }
 
 /**
  * Where the middles of what hangs in one room come to lie. Lengths in mm, y from the middle of the box.

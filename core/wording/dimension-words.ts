@@ -2,7 +2,7 @@ import type { DimensionName, HangingDimension } from '../catalogue'
 
 const WORDS: Record<DimensionName | HangingDimension, string> = {
   topBarLength: 'Top bar length', topBarWidth: 'Top bar width', topBarThickness: 'Top bar thickness', lugThickness: 'Lug thickness', lengthOverEndBars: 'Length over end bars',
-  endBarThickness: 'End bar thickness', bottomBarThickness: 'Bottom bar thickness', height: 'Frame height', spacing: 'Spacing',
+  endBarThickness: 'End bar thickness', bottomBarThickness: 'Bottom bar thickness', height: 'Frame height', spacing: 'Spacing', thickness: 'Thickness of the board',
   outsideLength: 'Outside length', outsideWidth: 'Outside width', insideLength: 'Inside length', insideWidth: 'Inside width', depth: 'Depth',
   restToRest: 'Rest to rest', restDepth: 'Frame rest below the rim', upperRecess: 'Space at the upper side', lowerRecess: 'Space at the lower side',
   rimDepth: 'Rim depth', rimWidth: 'Rim width', boardThickness: 'Board thickness', skirtDepth: 'Skirt depth', deckThickness: 'Deck thickness',

@@ -144,7 +144,7 @@ describe('what is in the frames', () => {
   })
 
   it('alternates frames without foundation in one action, and says which comb each will follow', async () => {
-    const page = await openBox('Brood box of Poplin')
+    const page = await openBox('Brood box of Hessian')
     await page.locator('[data-rule="frames.foundationless-pair"]').waitFor()
     await page.getByTestId('alternate').click()
     await page.locator('[data-rule="frames.foundationless-pair"]').waitFor({ state: 'detached' })
