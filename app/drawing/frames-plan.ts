@@ -25,7 +25,7 @@ export interface PlanScale {
 
 const BREAK_PX = 24
 /** The break lies towards the back, so that what is written on the frames stays whole. */
-const BREAK_SHARE = 0.74
+const BREAK_SHARE = 0.81
 /** A frame is to be hit in gloves on a touch screen, by a mouse elsewhere. */
 export const LEAST_FRAME_PX = { coarse: 44, fine: 30 } as const
 const NARROWEST_FRAME_MM = 30

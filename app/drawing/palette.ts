@@ -9,7 +9,7 @@ export const INDIGO = '#27408b'
 
 export const GRADE_COLOURS: Readonly<Record<Grade, string>> = { stop: '#9e2a2f', mend: '#9e2a2f', watch: '#8a5600', note: '#49637e', good: '#3c6a2d' }
 
-export type Material = 'timber' | 'bar' | 'brood' | 'honey' | 'metal' | 'foam' | 'chips' | 'masonry' | 'plastic' | 'syrup' | 'unknown' | 'polystyrene'
+export type Material = 'timber' | 'bar' | 'brood' | 'honey' | 'comb' | 'metal' | 'foam' | 'chips' | 'masonry' | 'plastic' | 'syrup' | 'unknown' | 'polystyrene'
 
 /** Ground colour and outline of each material; the hatch over it is in HatchDefs. */
 export const MATERIALS: Readonly<Record<Material, { readonly fill: string; readonly edge: string; readonly word: string }>> = {
@@ -17,6 +17,7 @@ export const MATERIALS: Readonly<Record<Material, { readonly fill: string; reado
   bar: { fill: '#bd8d4e', edge: '#6f4f22', word: 'frame' },
   brood: { fill: '#cf9a63', edge: '#8a5b2b', word: 'brood comb' },
   honey: { fill: '#f3cd6d', edge: '#a07516', word: 'honey comb' },
+  comb: { fill: '#efe0c2', edge: '#a07516', word: 'comb' },
   metal: { fill: '#8b949e', edge: '#4c545d', word: 'metal' },
   foam: { fill: '#dbe7ee', edge: '#5f7d92', word: 'foam' },
   chips: { fill: '#e4cfa0', edge: '#86692f', word: 'chips' },

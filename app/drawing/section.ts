@@ -1,5 +1,6 @@
 import type { HangingPattern } from '#core/catalogue'
-import { UNKNOWN_DEPTH_MM, dimensionMm, hangAcross, type AttachedPart, type PlacedPart } from '#core/geometry'
+import type { Content } from '#core/hive'
+import { UNKNOWN_DEPTH_MM, combsAcross, dimensionMm, hangAcross, type AttachedPart, type HungComb, type PlacedPart } from '#core/geometry'
 import { Pen, type Shape } from './pen'
 import type { Material } from './palette'
 
@@ -93,7 +94,8 @@ function drawBox(pen: Pen, part: PlacedPart, axis: Axis, half: number, depth: nu
     return
   }
   if (part.pattern?.halves) pen.block(-dimensionMm(part, 'divisionThickness') / 2, dimensionMm(part, 'divisionThickness') / 2, 4, depth, 'timber')
-  for (const { pattern, centreMm } of across.places) drawFrameAcross(pen, pattern, centreMm, top, comb, plain)
+  const combs = new Map(combsAcross(across, comb === 'brood' ? 'brood' : 'honey').map((one) => [one.contentId, one]))
+  for (const { content, pattern, centreMm } of across.places) drawFrameAcross(pen, pattern, centreMm, top, combs.get(content.id), materialOf(content, comb), plain)
 }
 
 /** A frame on its rests, cut along; `seat` is the height of the rests in the part. */
@@ -110,14 +112,22 @@ export function drawFrameAlong(pen: Pen, frame: HangingPattern, seat: number, co
   pen.outline([[-lug, seat], [-end, seat], [-end, underBar], [end, underBar], [end, seat], [lug, seat], [lug, top], [-lug, top]], 'bar')
 }
 
-function drawFrameAcross(pen: Pen, frame: HangingPattern, centre: number, seat: number, comb: Material, plain: boolean): void {
+/** What a comb is drawn as: what it holds, else what its box is for. */
+function materialOf({ comb, holds }: Content, use: Material): Material {
+  if (holds === 'brood') return 'brood'
+  if (holds === 'pollen' || holds === 'empty') return 'comb'
+  if (holds !== undefined || (comb !== undefined && comb !== 'drawn')) return 'honey'
+  return use
+}
+
+function drawFrameAcross(pen: Pen, frame: HangingPattern, centre: number, seat: number, comb: HungComb | undefined, material: Material, plain: boolean): void {
   const top = seat + frame.lugThickness.mm
   const bottom = top - frame.height.mm
-  if (frame.kind === 'dummy') return pen.block(centre - 5, centre + 5, bottom, top, 'timber')
-  const combHalf = comb === 'brood' ? 12.5 : (frame.spacing.mm - 8) / 2
+  const boardHalf = (frame.thickness ?? frame.spacing).mm / 2
+  if (!comb) return pen.block(centre - boardHalf, centre + boardHalf, bottom, top, frame.kind === 'feeder' ? 'syrup' : 'timber')
   const barHalf = frame.topBarWidth.mm / 2
   const underBar = top - frame.topBarThickness.mm
-  pen.block(centre - combHalf, centre + combHalf, bottom + frame.bottomBarThickness.mm, underBar, comb)
+  if (comb.kind !== 'bare') pen.block(centre - Math.max(comb.nearMm, 0.6), centre + Math.max(comb.farMm, 0.6), bottom + frame.bottomBarThickness.mm, underBar, material)
   if (plain) return
   pen.block(centre - barHalf, centre + barHalf, underBar, top, 'bar')
   pen.block(centre - 8, centre + 8, bottom, bottom + frame.bottomBarThickness.mm, 'bar')

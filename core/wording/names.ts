@@ -1,5 +1,5 @@
 import type { Catalogue, Label, Pattern } from '../catalogue'
-import type { AssembledHive, ResolvedPart, StackedPart } from '../geometry'
+import type { AssembledHive, ResolvedPart } from '../geometry'
 import { partIdsOf, type Role, type Stage } from '../hive'
 import type { UnitSystem } from '../units'
 
@@ -88,13 +88,14 @@ export function shortPatternName(pattern: Pattern, vocabulary: Vocabulary): stri
 }
 
 /** The short line under a part's name: what it is as made, and what hangs in it. */
-export function partDetail({ part, pattern }: Pick<StackedPart, 'part' | 'pattern'>, vocabulary: Vocabulary): string {
+export function partDetail({ pattern, hung }: Pick<ResolvedPart, 'pattern' | 'hung'>, vocabulary: Vocabulary): string {
   if (!pattern) return 'not in this catalogue'
-  return pattern.kind === 'box' ? `${inWords(pattern.label, vocabulary)}, ${framesWord(part.contents.length, pattern)}` : ''
+  return pattern.kind === 'box' ? `${inWords(pattern.label, vocabulary)}, ${hungInWords(hung)}` : ''
 }
 
-function framesWord(hanging: number, pattern: Pattern): string {
-  if (hanging === 0) return 'no frames'
-  const dummies = hanging > 1 && pattern.normalContents?.dummyPatternId ? 1 : 0
-  return dummies ? `${hanging - dummies} frames + dummy` : `${hanging} ${hanging === 1 ? 'frame' : 'frames'}`
+function hungInWords(hung: ResolvedPart['hung']): string {
+  const boards = hung.filter(({ pattern }) => pattern && pattern.kind !== 'frame')
+  const frames = hung.length - boards.length
+  const others = boards.length === 1 ? ` + ${{ dummy: 'dummy', feeder: 'feeder', division: 'division', frame: '' }[boards[0]!.pattern!.kind]}` : boards.length > 1 ? ` + ${boards.length} boards` : ''
+  return `${frames === 0 ? 'no frames' : `${frames} ${frames === 1 ? 'frame' : 'frames'}`}${others}`
 }

@@ -1,5 +1,5 @@
 import pdfmake from 'pdfmake'
-import type { Sheet, SheetTable } from '#core/wording'
+import { capital, type Sheet, type SheetTable } from '#core/wording'
 
 export const FONT_STYLES = ['normal', 'bold', 'italics', 'bolditalics'] as const
 export type Fonts = Readonly<Record<(typeof FONT_STYLES)[number], Buffer>>
@@ -38,7 +38,7 @@ export function sheetPdf(sheet: Sheet, fonts: Fonts): Promise<Buffer> {
       ...sheet.lines.map((text) => ({ text, margin: [0, 0, 0, 4] })),
       { text: sheet.caution, italics: true, color: '#9e2a2f', margin: [0, 2, 0, 6] },
       ...sheet.tables.flatMap(tableBlock),
-      ...(sheet.outlines.length > 0 ? [heading('Boards to scale'), ...sheet.outlines.flatMap(outlineBlock)] : []),
+      ...(sheet.outlines.length > 0 ? [heading('Boards to scale'), ...sheet.outlines.map((outline) => outlineBlock(outline, scaleOf(sheet.outlines)))] : []),
       ...(sheet.steps.length > 0 ? [heading('In this order'), ...sheet.steps.map(stepBlock)] : []),
     ],
   }).getBuffer()
@@ -59,13 +59,19 @@ function stepBlock({ text, mistake }: Sheet['steps'][number]) {
   return { columns: [tick, { stack: [{ text, bold: true }, { text: mistake, color: '#565b63' }] }], margin: [0, 0, 0, 4], unbreakable: true }
 }
 
-function outlineBlock({ name, edge, marks }: Sheet['outlines'][number]) {
-  const longest = Math.max(1, ...edge.map(([x]) => x))
+/** Points to a millimetre at which the longest board still goes on the page; the same for all of them. */
+function scaleOf(outlines: Sheet['outlines']): number {
+  return Math.min(POINTS_PER_MM, DRAWING_POINTS / 2 / Math.max(1, ...outlines.flatMap(({ edge }) => edge.map(([x]) => x))))
+}
+
+function outlineBlock({ name, edge, marks }: Sheet['outlines'][number], scale: number) {
   const highest = Math.max(1, ...edge.map(([, y]) => y))
-  const scale = Math.min(POINTS_PER_MM, DRAWING_POINTS / 2 / longest)
   const points = (line: readonly (readonly [number, number])[]) => line.map(([x, y]) => ({ x: x * scale, y: (highest - y) * scale }))
-  return [
-    { text: name, fontSize: 8, margin: [0, 4, 0, 2] },
-    { canvas: [{ type: 'polyline', closePath: true, lineWidth: 0.8, points: points(edge) }, ...marks.map(({ line }) => ({ type: 'polyline', lineWidth: 0.5, dash: { length: 4, space: 2 }, points: points(line) }))] },
-  ]
+  return {
+    unbreakable: true, margin: [0, 4, 0, 4],
+    stack: [
+      { text: capital(name), fontSize: 9 },
+      { canvas: [{ type: 'polyline', closePath: true, lineWidth: 0.8, points: points(edge) }, ...marks.map(({ line }) => ({ type: 'polyline', lineWidth: 0.5, dash: { length: 4, space: 2 }, points: points(line) }))] },
+    ],
+  }
 }

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 // The tray of parts: press one to take it in the hand, or drag it onto the stack.
 import type { Pattern } from '#core/catalogue'
+import { resolvePart } from '#core/geometry'
 import { shedOf } from '#core/hive'
 import { capital, partDetail, shortPatternName } from '#core/wording'
 import { TRAY_FORMATS, formatOf, trayFor } from '~/drawing/tray'
@@ -46,7 +47,7 @@ function take(patternId: string) {
         @click="bench.takeFromShed(part); emit('taken')"
       >
         <BenchPatternPicture v-if="patternOf(part.patternId)" :pattern="patternOf(part.patternId)!" />
-        <span>{{ part.name ?? nameOf(patternOf(part.patternId), part.patternId) }}<small>{{ partDetail({ part, pattern: patternOf(part.patternId) }, preferences.vocabulary).split(', ').at(-1) }}</small></span>
+        <span>{{ part.name ?? nameOf(patternOf(part.patternId), part.patternId) }}<small>{{ partDetail(resolvePart(part, bench.catalogue), preferences.vocabulary).split(', ').at(-1) }}</small></span>
       </button>
     </section>
   </nav>

@@ -17,7 +17,8 @@ const room = useElementSize(holder)
 const coarse = useMediaQuery('(pointer: coarse)')
 const held = shallowRef<HeldFrame | null>(null)
 
-const marksPx = computed(() => (room.width.value < 560 ? 112 : 206))
+const narrow = computed(() => room.width.value < 560)
+const marksPx = computed(() => (narrow.value ? 112 : 206))
 const scale = computed(() => planScale(frames.box!, { width: room.width.value || 640, height: room.height.value || 560 }, marksPx.value, coarse.value ? LEAST_FRAME_PX.coarse : LEAST_FRAME_PX.fine))
 const hung = computed(() => (frames.across ? hungDrawings(frames.across, frames.combs, scale.value) : []))
 const byId = computed(() => new Map(frames.shown?.contents.map((content) => [content.id, content])))
@@ -62,7 +63,7 @@ watch(svg, (element) => { if (element) dragFrames(element, () => scale.value, (n
 </script>
 
 <template>
-  <div ref="holder" class="plan" data-testid="plan">
+  <div ref="holder" class="plan" :class="{ narrow }" data-testid="plan">
     <svg v-if="frames.box" ref="svg" :width="scale.width" :height="scale.height" :viewBox="`0 0 ${scale.width} ${scale.height}`" role="listbox" aria-multiselectable="true" :aria-label="`${frames.name} from above, entrance at the left`">
       <DrawingHatchesOnce />
       <path :d="`M${scale.outside.x} ${scale.outside.y}h${scale.outside.width}v${scale.outside.height}h${-scale.outside.width}zM${scale.inside.x} ${scale.inside.y}v${scale.inside.height}h${scale.inside.width}v${-scale.inside.height}z`" fill="url(#hatch-timber)" stroke="#7d6233" fill-rule="evenodd" />
@@ -81,14 +82,14 @@ watch(svg, (element) => { if (element) dragFrames(element, () => scale.value, (n
         <line v-if="one.kind === 'frame'" :x1="one.body.x" :x2="one.body.x + one.body.width" :y1="scale.yOf(one.centreMm)" :y2="scale.yOf(one.centreMm)" stroke="#8a5b2b" stroke-width="0.8" stroke-dasharray="9 4" />
         <rect v-for="(bar, i) in one.endBars" :key="`bar${i}`" v-bind="bar" fill="#bd8d4e" stroke="#6f4f22" />
         <rect v-bind="one.taken" class="edge" rx="4" />
-        <text class="place" :x="one.body.x + 7" :y="scale.yOf(one.centreMm) + 5">{{ (order.get(one.id) ?? 0) + 1 }}</text>
-        <text v-if="tag(one.id)" class="tag" :x="one.body.x + 30" :y="scale.yOf(one.centreMm) + 5">{{ tag(one.id) }}</text>
+        <text class="place" :x="one.body.x + (narrow ? 3 : 7)" :y="scale.yOf(one.centreMm) + 5">{{ (order.get(one.id) ?? 0) + 1 }}</text>
+        <text v-if="tag(one.id)" class="tag" :x="one.body.x + (narrow ? 23 : 30)" :y="scale.yOf(one.centreMm) + 5">{{ tag(one.id) }}</text>
       </g>
       <path v-if="scale.breakAt" :d="`M${scale.breakAt.x} 0L${scale.breakAt.x + 10} ${scale.height * 0.25}L${scale.breakAt.x - 6} ${scale.height * 0.5}L${scale.breakAt.x + 8} ${scale.height * 0.75}L${scale.breakAt.x} ${scale.height}h${scale.breakAt.width}L${scale.breakAt.x + scale.breakAt.width + 8} ${scale.height * 0.75}L${scale.breakAt.x + scale.breakAt.width - 6} ${scale.height * 0.5}L${scale.breakAt.x + scale.breakAt.width + 10} ${scale.height * 0.25}L${scale.breakAt.x + scale.breakAt.width} 0z`" class="break" />
       <g v-for="{ gap, key, y, figure, word } in gaps" :key="`gap${key}`" :data-across="key" :data-verdict="gap.verdict" :data-mm="gap.mm.toFixed(3)">
         <line :x1="scale.outside.x + scale.outside.width - 2" :x2="scale.outside.x + scale.outside.width + 12" :y1="y" :y2="y" stroke="#8a8373" stroke-dasharray="4 3" />
         <g :transform="`translate(${scale.outside.x + scale.outside.width + 22} ${y}) scale(0.8)`"><DrawingGapMark :shape="acrossMark(gap.verdict)" :grade="gap.grade" /></g>
-        <text class="figure" :x="scale.outside.x + scale.outside.width + 36" :y="y + 5">{{ figure }}<tspan v-if="marksPx > 150" dx="6" class="word">{{ word }}</tspan></text>
+        <text class="figure" :x="scale.outside.x + scale.outside.width + 36" :y="y + 5">{{ figure }}<tspan v-if="!narrow" dx="6" class="word">{{ word }}</tspan></text>
       </g>
     </svg>
   </div>
@@ -162,6 +163,10 @@ svg {
 
 .place {
   font-weight: 700;
+}
+
+.narrow .tag {
+  font-size: 13px;
 }
 
 .figure {

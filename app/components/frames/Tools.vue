@@ -146,7 +146,7 @@ label {
   min-height: 32px;
   padding: 0 5px;
   font-size: 13px;
-  white-space: nowrap;
+  line-height: 1.05;
   font-weight: 400;
   text-align: left;
 }
