@@ -48,6 +48,8 @@ export interface Pattern {
   readonly material: 'wood' | 'metal' | 'polystyrene' | 'foam' | 'masonry' | 'plastic'
   readonly dimensions: Dimensions
   readonly mass?: Mass
+  /** What a stand may carry, kg. */
+  readonly ratingKg?: number
   /** What a bee meets on the face: by kind unless set. */
   readonly surface?: 'solid' | 'mesh' | 'sheet' | 'rods'
   /** The side with the rim, as the part is drawn. */

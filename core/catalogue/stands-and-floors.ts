@@ -5,19 +5,19 @@ import { FOOTPRINTS, FORMATS, RIM_WIDTH, outsideOf } from './footprints'
 const RAIL = mm(22, MEMORY)
 const NARROW_RAIL = mm(9.5, MEMORY)
 
-function stand(id: string, british: string, depth: Dimensions['depth'], material: 'wood' | 'masonry', kg: number): Pattern {
+function stand(id: string, british: string, depth: Dimensions['depth'], material: 'wood' | 'masonry', kg: number, ratingKg: number): Pattern {
   return {
-    id: `stand-${id}`, kind: 'stand', format: 'any', material, label: label(british), mass: massFromMemory(kg),
+    id: `stand-${id}`, kind: 'stand', format: 'any', material, label: label(british), mass: massFromMemory(kg), ratingKg,
     dimensions: { outsideLength: mm(460, MEMORY), outsideWidth: mm(440, MEMORY), depth },
   }
 }
 
 /** Layers a stand is built up of; one alone is a stand too. */
 export const STANDS: readonly Pattern[] = [
-  stand('timber-200', 'timber stand', mm(200, MEMORY), 'wood', 5),
-  stand('block-8in', 'hollow block', inches('8', COMMON), 'masonry', 15),
-  stand('slab-4in', 'slab', inches('4', COMMON), 'masonry', 20),
-  stand('frame-4in', 'timber frame', inches('4', COMMON), 'wood', 3),
+  stand('timber-200', 'timber stand', mm(200, MEMORY), 'wood', 5, 200),
+  stand('block-8in', 'hollow block', inches('8', COMMON), 'masonry', 15, 1000),
+  stand('slab-4in', 'slab', inches('4', COMMON), 'masonry', 20, 1000),
+  stand('frame-4in', 'timber frame', inches('4', COMMON), 'wood', 3, 200),
 ]
 
 /** Floors of both formats. */

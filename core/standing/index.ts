@@ -1,0 +1,3 @@
+export * from './wind'
+export * from './standing'
+export * from './tilt'

@@ -1,0 +1,99 @@
+import { dimensionMm, type Layout, type PlacedPart, type AttachedPart } from '../geometry'
+import { sumOf, ZERO, type HiveMass, type Range } from '../weight'
+import { roofWindMs, tippingWindMs } from './wind'
+
+/** Whether a hive stands; heights in mm above the ground, masses in kg, wind in m/s. */
+export interface Standing {
+  readonly heightMm: number
+  readonly standMm: number
+  readonly kg: Range
+  /** On the stand. */
+  readonly loadKg: Range
+  readonly ratingKg: number | null
+  readonly overloaded: boolean
+  readonly centreOfMassMm: number
+  readonly winds: Winds
+  /** Round hive and stand, with a tail to pull on. */
+  readonly strapMm: number
+  /** Room beside the hive on its stand, all round at its narrowest: what a wrap down to the floor needs. */
+  readonly wrapRoomMm: number
+}
+
+/** Wind that does it, m/s; null where there is nothing to blow away. */
+export interface Winds {
+  readonly asItStands: number
+  readonly empty: number
+  readonly strapped: number
+  readonly withBrick: number
+  readonly roof: number | null
+  readonly roofWithBrick: number | null
+}
+
+/** What a strap is longer than the way round, mm (common practice). */
+const STRAP_TAIL_MM = 300
+
+/** Whether a hive stands: load against rating, centre of mass, wind, strap. Sources with each formula; the rest geometry. */
+export function standingOf(layout: Layout, attached: readonly AttachedPart[], mass: HiveMass, emptyMass: HiveMass, brickKg: number): Standing {
+  const stands = layout.parts.filter(({ pattern }) => pattern?.kind === 'stand')
+  const hive = layout.parts.filter(({ pattern }) => pattern?.kind !== 'stand')
+  const standMm = Math.max(0, ...stands.map(({ topMm }) => topMm))
+  const ratings = stands.flatMap(({ pattern }) => (pattern?.ratingKg === undefined ? [] : [pattern.ratingKg]))
+  const ratingKg = ratings.length > 0 ? Math.min(...ratings) : null
+  const roof = hive.find(({ pattern }) => pattern?.kind === 'roof')
+  const ballast = attached.filter(({ pattern }) => pattern?.kind === 'ballast').map(({ part }) => mass.parts.get(part.id)!.kg)
+  const roofKg = roof ? mass.parts.get(roof.part.id)!.kg.middle + sumOf(ballast).middle : null
+  const side = sideOf(hive)
+  const standing = { side, standMm, baseMm: baseOf(stands, side), standKg: mass.standKg.middle }
+  const widest = Math.max(0, ...hive.map((part) => dimensionMm(part, 'outsideWidth')))
+  return {
+    heightMm: layout.heightMm, standMm, kg: mass.kg, loadKg: mass.kg, ratingKg, overloaded: ratingKg !== null && mass.kg.high > ratingKg, centreOfMassMm: centreOfMass(layout.parts, mass),
+    winds: {
+      asItStands: tips(mass.kg.middle, standing, false), empty: tips(emptyMass.kg.middle, standing, false), strapped: tips(mass.kg.middle, standing, true), withBrick: tips(mass.kg.middle + brickKg, standing, false),
+      roof: roof && roofKg !== null ? roofWindMs(roofKg, roofArea(roof)) : null, roofWithBrick: roof && roofKg !== null ? roofWindMs(roofKg + brickKg, roofArea(roof)) : null,
+    },
+    strapMm: 2 * (layout.heightMm + widest) + STRAP_TAIL_MM,
+    wrapRoomMm: stands.length === 0 ? 0 : Math.min(...hive.slice(0, 1).flatMap((part) => [(dimensionMm(stands.at(-1)!, 'outsideLength') - dimensionMm(part, 'outsideLength')) / 2, (dimensionMm(stands.at(-1)!, 'outsideWidth') - dimensionMm(part, 'outsideWidth')) / 2])),
+  }
+}
+
+interface Side {
+  readonly areaM2: number
+  readonly heightMm: number
+  readonly narrowMm: number
+}
+
+/** The larger side of the hive, without its stand. */
+function sideOf(hive: readonly PlacedPart[]): Side {
+  const longMm = Math.max(0, ...hive.map((part) => dimensionMm(part, 'outsideLength')))
+  const narrowMm = Math.min(...hive.map((part) => dimensionMm(part, 'outsideWidth')).filter((mm) => mm > 0), longMm || 1)
+  const heightMm = Math.max(0, ...hive.map(({ topMm }) => topMm)) - Math.min(...hive.map(({ bottomMm }) => bottomMm), Number.POSITIVE_INFINITY)
+  return { areaM2: (longMm * Math.max(0, heightMm)) / 1e6, heightMm: Number.isFinite(heightMm) ? heightMm : 0, narrowMm }
+}
+
+function baseOf(stands: readonly PlacedPart[], { narrowMm }: Side): number {
+  const bases = stands.map((part) => Math.min(dimensionMm(part, 'outsideLength'), dimensionMm(part, 'outsideWidth')))
+  return bases.length > 0 ? Math.min(...bases) : narrowMm
+}
+
+/** On a stand it may tip with it or off it: the smaller wind counts; strapped to it, the stand's mass takes part. */
+function tips(kg: number, { side, standMm, baseMm, standKg }: { readonly side: Side; readonly standMm: number; readonly baseMm: number; readonly standKg: number }, strapped: boolean): number {
+  if (side.areaM2 <= 0) return Number.POSITIVE_INFINITY
+  const whole = tippingWindMs(kg + standKg, baseMm, side.areaM2, standMm + side.heightMm / 2)
+  if (strapped) return whole
+  return Math.min(whole, tippingWindMs(kg, side.narrowMm, side.areaM2, side.heightMm / 2))
+}
+
+function roofArea(roof: PlacedPart): number {
+  return (dimensionMm(roof, 'outsideLength', dimensionMm(roof, 'insideLength')) * dimensionMm(roof, 'outsideWidth', dimensionMm(roof, 'insideWidth'))) / 1e6
+}
+
+function centreOfMass(parts: readonly PlacedPart[], mass: HiveMass): number {
+  let moment = 0
+  let total = 0
+  for (const part of parts) {
+    const { middle } = mass.parts.get(part.part.id)?.kg ?? ZERO
+    moment += middle * ((part.bottomMm + part.topMm) / 2)
+    total += middle
+  }
+  return total > 0 ? moment / total : 0
+}

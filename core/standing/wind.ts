@@ -1,0 +1,19 @@
+import { FORMULA } from '../formula'
+
+/**
+ * The wind that tips a body over the edge of its base, m/s: q = M·g·(b/2) / (c·A·lever), v = √(2q/ρ), with c = 1.3 and
+ * ρ = 1.25 kg/m³. Form of EN 1991-1-4; c and ρ from memory. A screening figure.
+ * @param massKg all that tips with it
+ * @param baseMm the narrower side that it stands on
+ * @param areaM2 side facing the wind
+ * @param leverMm from the edge up to the middle of that side
+ */
+export function tippingWindMs(massKg: number, baseMm: number, areaM2: number, leverMm: number): number {
+  const pressurePa = (massKg * FORMULA.gravity.value * (baseMm / 2000)) / (FORMULA.windForce.value * areaM2 * (leverMm / 1000))
+  return Math.sqrt((2 * pressurePa) / FORMULA.airDensity.value)
+}
+
+/** The wind that takes a roof, m/s: c·q·area against the weight of roof and ballast. The same source. */
+export function roofWindMs(massKg: number, areaM2: number): number {
+  return Math.sqrt((2 * massKg * FORMULA.gravity.value) / (FORMULA.windForce.value * areaM2 * FORMULA.airDensity.value))
+}

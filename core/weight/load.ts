@@ -1,0 +1,72 @@
+import { FORMULA } from '../formula'
+import type { HungComb } from '../geometry'
+import type { Content, Role } from '../hive'
+import { combAreaDm2, isUndrawn } from './comb'
+import { FILL, honeyOfCombKg, waxKg } from './honey'
+import { times, ZERO, type Range } from './range'
+
+export const FULLNESSES = ['as-said', 'empty', 'drawn', 'in-flow', 'full', 'winter'] as const
+/** What a hive is weighed as: frame by frame as said, or all of it in one state. */
+export type Fullness = (typeof FULLNESSES)[number]
+
+/** What is in one comb, as far as its weight goes. */
+export type CombLoad = 'nothing' | 'drawn' | 'honey' | 'nectar' | 'brood' | 'winter-stores'
+
+export const NECTAR: Range = { low: FORMULA.nectarLow.value, middle: FORMULA.nectarTypical.value, high: FORMULA.nectarHigh.value }
+const WINTER_STORES: Range = { low: FORMULA.winterStoreLow.value, middle: FORMULA.winterStoreTypical.value, high: FORMULA.winterStoreHigh.value }
+const BROOD_KG_PER_DM2: Range = { low: FORMULA.broodLow.value, middle: FORMULA.broodTypical.value, high: FORMULA.broodHigh.value }
+const COVER: Range = { low: FORMULA.coverLow.value, middle: FORMULA.coverTypical.value, high: FORMULA.coverHigh.value }
+const WINTER_COVER: Range = { low: FORMULA.winterCoverLow.value, middle: FORMULA.winterCoverTypical.value, high: FORMULA.winterCoverHigh.value }
+
+/** What a comb holds, by what was said of it, by the state asked for, and by what its box is for. Common practice. */
+export function combLoad(content: Content, fullness: Fullness, role: Role, meanwhile: Exclude<Fullness, 'as-said'>): CombLoad {
+  if (fullness === 'as-said') {
+    if (isUndrawn(content)) return 'nothing'
+    switch (content.holds) {
+      case 'capped-honey': return 'honey'
+      case 'nectar': return 'nectar'
+      case 'pollen': case 'brood': return 'brood'
+      case 'empty': return 'drawn'
+      case undefined: return combLoad(content, meanwhile, role, meanwhile)
+    }
+  }
+  switch (fullness) {
+    case 'empty': return 'nothing'
+    case 'drawn': return 'drawn'
+    case 'in-flow': return role === 'brood' ? 'brood' : isUndrawn(content) ? 'nothing' : role === 'food' ? 'honey' : 'nectar'
+    case 'full': return role === 'brood' ? 'brood' : 'honey'
+    case 'winter': return role === 'brood' ? 'winter-stores' : role === 'food' ? 'honey' : 'drawn'
+  }
+}
+
+/** Masses of what is in one comb, kg. */
+export interface CombMass {
+  readonly wax: Range
+  readonly honey: Range
+  readonly brood: Range
+}
+
+/** `fill` stands for how full a comb called full is; that of common practice unless a weigh-in says otherwise. */
+export function combMass({ pattern, nearMm, farMm }: Pick<HungComb, 'pattern' | 'nearMm' | 'farMm'>, load: CombLoad, fill: Range = FILL): CombMass {
+  if (load === 'nothing') return { wax: ZERO, honey: ZERO, brood: ZERO }
+  const areaDm2 = combAreaDm2(pattern)
+  const thicknessMm = load === 'brood' ? FORMULA.broodComb.value : nearMm + farMm
+  const capacityKg = honeyOfCombKg(areaDm2, thicknessMm)
+  const wax = waxKg(capacityKg)
+  switch (load) {
+    case 'drawn': return { wax, honey: ZERO, brood: ZERO }
+    case 'honey': return { wax, honey: times(fill, capacityKg), brood: ZERO }
+    case 'nectar': return { wax, honey: times(NECTAR, capacityKg), brood: ZERO }
+    case 'winter-stores': return { wax, honey: times(WINTER_STORES, capacityKg), brood: ZERO }
+    case 'brood': return { wax, honey: ZERO, brood: times(BROOD_KG_PER_DM2, areaDm2) }
+  }
+}
+
+/**
+ * Bees on a comb that they cover on both sides, kg: 2 × area × 1.38 bees/cm² × 0.13 g, times the share that is
+ * covered (Burgett & Burikam 1985, from memory; the share from memory).
+ */
+export function beesOnCombKg(areaDm2: number, winter: boolean): Range {
+  const coveredKg = (2 * areaDm2 * 100 * FORMULA.beesPerCm2.value * FORMULA.beeGrams.value) / 1000
+  return times(winter ? WINTER_COVER : COVER, coveredKg)
+}

@@ -1,0 +1,60 @@
+import type { Change, Duty, GuidelineZone, LiftGrade, OutOfRange, School } from '../lifting'
+import type { Fullness, MassItem, Range } from '../weight'
+import { massFigure, massUnit, showMass } from '../units'
+import type { ProfileProblem } from '../lifting'
+import { inWords, type Reader } from './names'
+
+export const FULLNESS_WORDS: Record<Fullness, string> = { 'as-said': 'as its frames say', empty: 'empty, as bought', drawn: 'drawn comb, nothing in it', 'in-flow': 'in the flow', full: 'full', winter: 'packed for winter' }
+
+export const ITEM_WORDS: Record<MassItem, string> = { ware: 'wood and metal', frames: 'frames', wax: 'comb wax', honey: 'honey and stores', brood: 'brood', bees: 'bees' }
+
+/** `20.9 to 25.8 kg`. */
+export function rangeInWords({ low, high }: Range, { units }: Reader): string {
+  return `${massFigure(low, units)} to ${massFigure(high, units)} ${massUnit(units)}`
+}
+
+export const SCHOOL_WORDS: Record<School, string> = { equation: 'lifting equation', zones: 'guideline zones', 'own-limit': 'my own limit' }
+
+export const ZONE_WORDS: Record<GuidelineZone, string> = { shoulder: 'at the shoulder and above', 'elbow-to-shoulder': 'elbow to shoulder', 'knuckle-to-elbow': 'knuckle to elbow', 'lower-leg-to-knuckle': 'lower leg to knuckle', floor: 'near the floor' }
+
+export const LIFT_GRADE_WORDS: Record<LiftGrade, string> = { good: 'within it', watch: 'over it', mend: 'far over it' }
+
+const OUT_WORDS: Record<OutOfRange, string> = { reach: 'the hands are more than 63 cm in front', height: 'the hands are above 175 cm', travel: 'it travels more than 175 cm up or down', twist: 'it twists more than 135°', frequency: 'it is lifted more often than the table goes' }
+
+/** Why a school has no figure for a lift. */
+export function noFigureInWords(school: School, outOfRange: readonly OutOfRange[]): string {
+  if (school === 'zones') return 'No guideline figure: the hands are above the reach of shoulder and arm.'
+  return `The equation does not cover it: ${outOfRange.map((one) => OUT_WORDS[one]).join(', ')}. No figure is made up.`
+}
+
+const CHANGES: Record<Change, (reader: Reader) => string> = {
+  'shallower-supers': () => 'supers a size lower, as many as hold the same honey',
+  'shallower-brood': ({ vocabulary }) => `${inWords({ british: 'brood boxes', northAmerican: 'hive bodies' }, vocabulary)} a size lower, as much comb for brood`,
+  'eight-frames': () => 'the whole hive in the 8-frame width',
+  'one-frame-less': () => 'one frame less in each super, spaced out',
+  'two-frames-less': () => 'two frames less in each super, spaced out',
+  'half-full-boxes': () => 'twice the supers, half full each',
+  'crop-earlier': () => 'the crop taken in two rounds, boxes half full',
+  'lower-stand': () => 'a low stand of 4 in',
+  'no-stand': () => 'no stand',
+  'second-stand': () => 'boxes put down on a second stand at knuckle height',
+  'two-people': () => 'two people at every lift',
+  'frame-by-frame': () => 'frame by frame into an empty box',
+}
+
+/** What an alternative does differently. */
+export function changesInWords(changes: readonly Change[], reader: Reader): string {
+  return changes.map((change) => CHANGES[change](reader)).join('; ')
+}
+
+/** What a profile cannot be, naming the field. */
+export function profileProblemInWords({ field, problem, least, most }: ProfileProblem, { units }: Reader): string {
+  const words: Record<ProfileProblem['field'], string> = { statureMm: 'Body height', shoulderMm: 'Shoulder height', elbowMm: 'Elbow height', knuckleMm: 'Knuckle height', limitKg: 'Own limit', putDownMm: 'Height to put down on' }
+  const show = (value: number) => (field === 'limitKg' ? showMass(value, units) : units === 'mm' ? `${Math.round(value / 10)} cm` : `${Math.round(value / 25.4)} in`)
+  return problem === 'out-of-range' ? `${words[field]} is not between ${show(least)} and ${show(most)}.` : `${words[field]} does not lie between ${show(least)} and ${show(most)}: knuckle, elbow, shoulder and body height follow each other from below.`
+}
+
+/** The work of a visit: `12 lifts, 210 kg moved`. */
+export function dutyInWords({ lifts, movedKg, framesTurned }: Duty, { units }: Reader): string {
+  return `${lifts} ${lifts === 1 ? 'lift' : 'lifts'}, ${showMass(movedKg, units)} moved, ${framesTurned} ${framesTurned === 1 ? 'frame' : 'frames'} lifted and turned over`
+}

@@ -1,0 +1,88 @@
+import { describe, expect, it } from 'vitest'
+import { CATALOGUE } from '#core/catalogue'
+import { assembleHive, partsById, resolvePart } from '#core/geometry'
+import { applyEdit, withFreshIdentities, type Yard } from '#core/hive'
+import { USUAL_PROFILE, lighterWays, type Alternative, type LiftProfile } from '#core/lifting'
+import { FILL, combAreaDm2, honeyCapacityKg, type Weighing } from '#core/weight'
+import { L, N, build, counter, type Layer } from '../../helpers/hives'
+
+const WEIGHING: Weighing = { fullness: 'full', meanwhile: 'full', timberKgPerM3: 420, fill: FILL }
+const HIVE: readonly Layer[] = [L.stand, L.floor, L.deep, ['box-langstroth-deep', 'super'], L.medium, L.crown, L.roof]
+
+function ways(layers: readonly Layer[] = HIVE, profile: Partial<LiftProfile> = {}) {
+  const { yard, assessment } = build(layers)
+  return { yard, ...lighterWays(assessment.assembled, CATALOGUE, WEIGHING, { ...USUAL_PROFILE, ...profile }, counter('new:x')) }
+}
+const has = (changes: readonly string[]) => ({ changes: given }: Alternative) => given.length === changes.length && changes.every((change) => given.includes(change as never))
+
+/** The hive as an alternative leaves it. */
+function after(yard: Yard, { edit }: Alternative) {
+  const applied = applyEdit(yard, withFreshIdentities(edit!, counter('fresh')))
+  if (!applied.ok) throw new Error('the alternative does not apply')
+  return assembleHive(applied.yard.hives[0]!, partsById(applied.yard), CATALOGUE)
+}
+const of = (role: string, assembled: ReturnType<typeof after>) => assembled.stack.filter(({ placement }) => placement.role === role).map(({ part }) => resolvePart(part, CATALOGUE))
+
+describe('something lighter', () => {
+  it('tries at least 200 ways, and ranks them by the worst lift', () => {
+    const { better, now, tried } = ways()
+    expect(tried).toBeGreaterThanOrEqual(200)
+    expect(better.length).toBeGreaterThan(5)
+    const indices = better.map(({ worstIndex }) => worstIndex!)
+    expect(indices).toEqual([...indices].sort((a, b) => a - b))
+    for (const index of indices) expect(index).toBeLessThan(now.worstIndex!)
+  })
+
+  it('keeps the honey and the room for brood in whatever is built otherwise', () => {
+    const { better, yard } = ways()
+    const before = assembleHive(yard.hives[0]!, partsById(yard), CATALOGUE)
+    const comb = (boxes: ReturnType<typeof of>) => boxes.flatMap(({ hung }) => hung).reduce((sum, { pattern }) => sum + combAreaDm2(pattern!), 0)
+    for (const way of better.filter(({ edit }) => edit)) {
+      const now = after(yard, way)
+      const supersBefore = of('super', before)
+      // Taking the crop earlier leaves the boxes as they are and lifts them half full.
+      expect(honeyCapacityKg(of('super', now)), way.changes.join(' ')).toBeGreaterThanOrEqual(honeyCapacityKg(supersBefore) - 0.01)
+      expect(comb(of('brood', now))).toBeGreaterThanOrEqual(comb(of('brood', before)) - 1e-6)
+    }
+  })
+
+  it('lowers the heaviest box with shallower ones, and the whole with a second stand', () => {
+    const { better, now } = ways()
+    expect(better.find(has(['shallower-supers']))!.heaviestKg).toBeLessThan(now.heaviestKg - 8)
+    const stand = ways(HIVE).better.find(has(['second-stand']))
+    if (stand) expect(stand.worstIndex!).toBeLessThan(now.worstIndex!)
+    const frames = better.find(has(['frame-by-frame']))!
+    expect(frames.heaviestKg).toBeLessThan(5)
+    expect(frames.edit).toBeNull()
+  })
+
+  it('leaves out what does nothing beside another change', () => {
+    const { better } = ways()
+    for (const way of better) {
+      const leaner = better.find((other) => other !== way && other.changes.length < way.changes.length && other.changes.every((change) => way.changes.includes(change)))
+      if (leaner) expect(way.worstIndex!).toBeLessThan(leaner.worstIndex! / 1.01)
+    }
+  })
+
+  it('halves the load of each pair of hands in the equation and for one’s own limit', () => {
+    for (const school of ['equation', 'own-limit'] as const) {
+      const { better, now } = ways(HIVE, { school })
+      const two = better.find(has(['two-people']))
+      expect(two!.worstIndex).toBeCloseTo(now.worstIndex! / 2, 6)
+      expect(two!.profile.people).toBe(2)
+    }
+  })
+
+  it('offers the narrower hive whole: every box, floor, cover and roof', () => {
+    const { better, yard } = ways()
+    const eight = better.find(({ changes }) => changes.includes('eight-frames') && changes.length === 1) ?? better.find(({ changes }) => changes.includes('eight-frames'))!
+    const formats = new Set(after(yard, eight).stack.map(({ pattern }) => pattern!.format).filter((format) => format !== 'any'))
+    expect([...formats]).toEqual(['langstroth-8'])
+  })
+
+  it('has nothing to better where nothing is lifted, and no shallower box than the lowest', () => {
+    expect(ways([N.floor, N.brood, N.crown, N.roof]).better).toEqual([])
+    expect(ways([L.floor, L.deep, L.shallow, L.crown, L.roof]).better.some(({ changes }) => changes.includes('shallower-supers'))).toBe(false)
+    expect(ways([N.floor, N.brood, N.super, N.crown, N.roof]).better.some(({ changes }) => changes.includes('eight-frames'))).toBe(false)
+  })
+})
