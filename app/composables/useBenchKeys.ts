@@ -2,6 +2,7 @@ import { useEventListener } from '@vueuse/core'
 import { focusPart } from '~/composables/focusPart'
 import { useBench } from '~/stores/bench'
 import { usePreferences } from '~/stores/preferences'
+import { useWeighing } from '~/stores/weighing'
 import { historyKey, keysRest } from './historyKey'
 
 export interface BenchActions {
@@ -19,6 +20,7 @@ export interface BenchActions {
 export function useBenchKeys(actions: BenchActions): void {
   const bench = useBench()
   const preferences = usePreferences()
+  const weighing = useWeighing()
 
   useEventListener(window, 'keydown', (event: KeyboardEvent) => {
     const target = event.target as HTMLElement
@@ -54,6 +56,7 @@ export function useBenchKeys(actions: BenchActions): void {
       case 'f': actions.frames(); return true
       case 'g': actions.nextGap(); return true
       case 'x': bench.axis = bench.axis === 'along' ? 'across' : 'along'; return true
+      case 'w': weighing.shown = !weighing.shown; return true
       case 'u': preferences.toggleUnits(); return true
       case '?': actions.help(); return true
       case 'Delete': case 'Backspace': actions.takeOff(); return true

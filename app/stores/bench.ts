@@ -3,9 +3,12 @@ import { computed, ref, shallowRef, watch } from 'vue'
 import { assessHive, type Assessment } from '#core/assess'
 import { CATALOGUE, catalogueOf, type Pattern } from '#core/catalogue'
 import { PLACEHOLDER, applyEdit, attachmentPlaceOf, findPart, newPart, newPlacement, usualPlace, type Edit, type Hive, type Part, type Placement, type Yard } from '#core/hive'
+import { showMass } from '#core/units'
+import { massOfHive } from '#core/weight'
 import { partNames } from '#core/wording'
 import type { Axis } from '../drawing/section'
 import { usePreferences } from './preferences'
+import { useWeighing } from './weighing'
 import { useYards } from './yards'
 
 /** What the keeper holds over the stack and has not put down yet. */
@@ -21,6 +24,7 @@ export interface Hand {
 export const useBench = defineStore('bench', () => {
   const yards = useYards()
   const preferences = usePreferences()
+  const weighing = useWeighing()
   const hiveId = ref<string | null>(null)
   const selectedId = ref<string | null>(null)
   const selectedGap = ref<string | null>(null)
@@ -41,6 +45,9 @@ export const useBench = defineStore('bench', () => {
     const applied = applyEdit(yard.value, pendingEdit.value)
     return applied.ok ? assessed(applied.yard, applied.yard.hives.find(({ id }) => id === hiveId.value)) : null
   })
+  /** What everything drawn weighs, while that is asked for. */
+  const mass = computed(() => (weighing.shown && shown.value && hive.value ? massOfHive(shown.value.assembled, weighing.weighingAt(hive.value.stage)) : null))
+  const weightTexts = computed(() => (mass.value ? new Map([...mass.value.parts].map(([id, { kg }]) => [id, showMass(kg.middle, preferences.units)])) : null))
   /** What is drawn: the trial while there is one, else the hive as it stands. */
   const shown = computed(() => preview.value ?? assessment.value)
   const shownNames = computed(() => (shown.value ? partNames(shown.value.assembled, preferences.reader.vocabulary) : new Map<string, string>()))
@@ -150,7 +157,7 @@ export const useBench = defineStore('bench', () => {
   }
 
   return {
-    hiveId, selectedId, selectedGap, selectedIndex, axis, hand, tried, yard, hive, catalogue, assessment, names, preview, shown, shownNames,
+    hiveId, selectedId, selectedGap, selectedIndex, axis, hand, tried, yard, hive, catalogue, assessment, names, preview, shown, shownNames, mass, weightTexts,
     open, perform, takePattern, takeFromShed, takeFromStack, holdAt, turnHand, putDown, letGo,
   }
 })

@@ -1,7 +1,6 @@
-import type { Change, Duty, GuidelineZone, LiftGrade, OutOfRange, School } from '../lifting'
+import type { Change, Duty, GuidelineZone, LiftGrade, OutOfRange, School, ProfileProblem } from '../lifting'
 import type { Fullness, MassItem, Range } from '../weight'
 import { massFigure, massUnit, showMass } from '../units'
-import type { ProfileProblem } from '../lifting'
 import { inWords, type Reader } from './names'
 
 export const FULLNESS_WORDS: Record<Fullness, string> = { 'as-said': 'as its frames say', empty: 'empty, as bought', drawn: 'drawn comb, nothing in it', 'in-flow': 'in the flow', full: 'full', winter: 'packed for winter' }

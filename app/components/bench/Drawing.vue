@@ -13,6 +13,7 @@ import { vDragParts } from '~/composables/dragParts'
 const emit = defineEmits<{ measure: [name: DimensionName] }>()
 const bench = useBench()
 const preferences = usePreferences()
+const weighing = useWeighing()
 const holder = ref<HTMLElement | null>(null)
 const { width, height } = useElementSize(holder)
 const narrow = useMediaQuery('(max-width: 760px)')
@@ -72,12 +73,13 @@ defineExpose({ fit })
         <button class="plain-button quiet" type="button" aria-label="Larger" @click="zoomBy(1.5)">+</button>
         <button class="plain-button quiet" type="button" @click="fit">Whole hive</button>
       </span>
+      <button class="plain-button quiet" type="button" :aria-pressed="weighing.shown" data-testid="weights" @click="weighing.shown = !weighing.shown">{{ weighing.shown ? 'Weights off' : 'Weights' }}</button>
       <slot name="tools" />
     </div>
     <div ref="holder" v-drag-parts class="holder" data-testid="drawing">
       <DrawingHiveSection
         v-if="bench.shown && width > 0" :assessment="bench.shown" :names="bench.shownNames" :reader="preferences.reader" :axis="bench.axis" :width="width" :height="height" :zoom="transform" :narrow="narrow"
-        :selected-id="bench.selectedId" :selected-gap="bench.selectedGap" :ghost-id="ghostId" interactive
+        :selected-id="bench.selectedId" :selected-gap="bench.selectedGap" :ghost-id="ghostId" :weights="bench.weightTexts" interactive
         @measure="emit('measure', $event)" @select-part="selectPart" @select-gap="bench.selectedGap = bench.selectedGap === $event ? null : $event"
       />
       <p v-if="bench.hive && bench.hive.stack.length === 0 && !bench.hand" class="empty">Nothing stands here yet. Start with a stand or a floor: press a part in the tray, or press <b>A</b>.</p>

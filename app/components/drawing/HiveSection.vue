@@ -24,9 +24,11 @@ const props = withDefaults(defineProps<{
   /** The part that is still in the hand, or would be new. */
   ghostId?: string | null
   interactive?: boolean
+  /** What each part weighs, to be written on it. */
+  weights?: ReadonlyMap<string, string> | null
   /** Carries its own hatches, for a file. */
   standalone?: boolean
-}>(), { zoom: () => ({ k: 1, x: 0, y: 0 }), selectedId: null, selectedGap: null, ghostId: null })
+}>(), { zoom: () => ({ k: 1, x: 0, y: 0 }), selectedId: null, selectedGap: null, ghostId: null, weights: null })
 
 const emit = defineEmits<{ selectPart: [partId: string]; selectGap: [key: string]; measure: [name: DimensionName] }>()
 
@@ -44,6 +46,12 @@ const detailById = computed(() => new Map(parts.value.map(({ id, detail }) => [i
 const fittings = computed(() => props.assessment.assembled.attached.map((fitting) => ({ id: fitting.part.id, shapes: fittingShapes(fitting, props.assessment.layout.parts, props.axis) })))
 const stitch = line<[number, number]>().curve(curveBumpX)
 
+/** Weights at the hand-holds, where the part is high enough to be written on. */
+const chips = computed(() => (props.weights ? parts.value.flatMap(({ part, id }) => {
+  const text = props.weights!.get(id)
+  const high = (part.topMm - part.bottomMm) * view.value.scale
+  return text && high >= 17 ? [{ id, text, x: view.value.centreX, y: view.value.groundY - (part.pattern?.kind === 'box' ? Math.max(part.topMm - 65, (part.topMm + part.bottomMm) / 2) : (part.topMm + part.bottomMm) / 2) * view.value.scale }] : []
+}) : []))
 function leader({ edgeX, jointY, y }: Callout): string {
   return stitch([[edgeX + 4, jointY], [layout.value.calloutX - 12, y]]) ?? ''
 }
@@ -115,6 +123,10 @@ function spoken(entry: (typeof parts.value)[number]): string {
       />
     </g>
 
+    <g v-for="chip in chips" :key="`weight${chip.id}`" class="weight" :data-weight="chip.id">
+      <rect :x="chip.x - chip.text.length * 4.1 - 7" :y="chip.y - 11" :width="chip.text.length * 8.2 + 14" height="22" rx="11" :fill="PAPER" :stroke="INK" />
+      <text :x="chip.x" :y="chip.y + 5" text-anchor="middle" font-weight="700" stroke="none">{{ chip.text }}</text>
+    </g>
     <g v-for="measure in measures" :key="measure.name">
       <path :d="measure.path" fill="none" :stroke="INDIGO" stroke-width="2" stroke-dasharray="6 4" />
       <rect class="press" role="button" tabindex="0" rx="5" :x="measure.x - 5" :y="measure.y - 16" :width="measure.text.length * 7.4 + 10" height="22" fill="#fff" :stroke="INDIGO" :data-measure="measure.name" :aria-label="`Measure: ${dimensionWord(measure.name)}, ${measure.text}`" @click="emit('measure', measure.name)" @keydown.enter.prevent="emit('measure', measure.name)" />
@@ -150,6 +162,10 @@ function spoken(entry: (typeof parts.value)[number]): string {
 </template>
 
 <style scoped>
+.weight {
+  pointer-events: none;
+}
+
 .hit,
 .press {
   cursor: pointer;

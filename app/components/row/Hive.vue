@@ -4,7 +4,9 @@ import type { Assessment } from '#core/assess'
 import type { Catalogue } from '#core/catalogue'
 import type { Hive } from '#core/hive'
 import { capital, findingInWords, partNames, severityWord, stageWord } from '#core/wording'
-import { showLength } from '#core/units'
+import { liftsOf } from '#core/lifting'
+import { showLength, showMass } from '#core/units'
+import { massOfHive } from '#core/weight'
 import { GRADE_COLOURS } from '~/drawing/palette'
 import { fittingShapes, sectionOf } from '~/drawing/section'
 
@@ -12,11 +14,16 @@ export type HiveAction = 'copy' | 'rename' | 'export' | 'remove'
 const props = defineProps<{ hive: Hive; assessment: Assessment; scale: number; width: number; height: number; catalogue: Catalogue }>()
 defineEmits<{ act: [action: HiveAction] }>()
 const preferences = usePreferences()
+const weighing = useWeighing()
 
 const shapes = computed(() => [
   ...props.assessment.layout.parts.flatMap((part) => sectionOf(part, 'along', true)),
   ...props.assessment.assembled.attached.flatMap((fitting) => fittingShapes(fitting, props.assessment.layout.parts, 'along')),
 ])
+const weight = computed(() => {
+  const mass = massOfHive(props.assessment.assembled, weighing.weighingAt(props.hive.stage))
+  return { kg: mass.kg.middle, heaviest: liftsOf(props.assessment.layout, mass, weighing.own).heaviest?.kg.middle ?? 0 }
+})
 const worst = computed(() => {
   const finding = props.assessment.findings.find(({ acceptance, severity }) => !acceptance && severity !== 'note')
   if (!finding) return null
@@ -34,6 +41,7 @@ const grade = computed(() => (props.assessment.worst === 'note' ? 'good' : props
       </svg>
       <b class="name"><span class="visually-hidden">Open </span>{{ hive.name }}</b>
       <span class="stage">{{ capital(stageWord(hive.stage)) }}, {{ showLength(assessment.heightMm, preferences.units) }}</span>
+      <span class="stage">{{ showMass(weight.kg, preferences.units) }}<template v-if="weight.heaviest">, heaviest lift {{ showMass(weight.heaviest, preferences.units) }}</template></span>
       <span class="worst" :style="{ color: GRADE_COLOURS[grade] }">
         <ShellSeverityMark :grade="grade" />
         <span>{{ worst ? `${severityWord(grade)}: ${worst.short}` : 'Good: nothing to mend' }}</span>

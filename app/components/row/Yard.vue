@@ -74,7 +74,7 @@ const COUNT_WORDS = { stop: 'to stop at', mend: 'to mend', watch: 'to watch', no
         </g>
       </svg>
       <div ref="strip" class="strip" tabindex="0" role="group" :aria-label="`Hives of ${yard.name}`">
-        <ul :style="{ width: `${Math.max(1, yard.hives.length) * SLOT_PX}px`, height: `${DRAWING_PX + 116}px` }">
+        <ul :style="{ width: `${Math.max(1, yard.hives.length) * SLOT_PX}px`, height: `${DRAWING_PX + 138}px` }">
           <li v-for="{ hive, at, assessment } in visible" :key="hive.id" :style="{ left: `${at * SLOT_PX}px`, width: `${SLOT_PX}px` }">
             <RowHive :hive="hive" :assessment="assessment" :scale="scale" :width="SLOT_PX" :height="DRAWING_PX" :catalogue="catalogueOf(yard)" @act="$emit('act', hive, $event)" />
           </li>

@@ -12,6 +12,7 @@ const KEYS: readonly (readonly [string, string])[] = [
   ['Enter, Escape', 'put down what is in the hand, or let it go'],
   ['F', 'open the selected box from above, frame by frame; Escape goes back'],
   ['In a box: Shift + Up, Down', 'select several frames; Alt moves one, Delete takes it out, T turns it round'],
+  ['W', 'weights on the drawing, and what they are made of'],
   ['X', 'see the section across or along the frames'],
   ['G', 'go to the next gap'],
   ['Ctrl + Z, Ctrl + Shift + Z', 'undo, redo'],

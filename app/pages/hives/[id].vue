@@ -179,6 +179,7 @@ useHead({ title: computed(() => (bench.hive ? `${bench.hive.name} – Duvet` : '
       <aside class="right">
         <p class="summary" data-testid="summary"><ShellSeverityMark :grade="bench.assessment.worst === 'note' ? 'good' : bench.assessment.worst" /> {{ summary }}</p>
         <p v-if="bench.hive.note" class="note">{{ bench.hive.note }}</p>
+        <BenchWeightCard v-if="bench.mass" :mass="bench.mass" :selected-id="bench.selectedId" :names="bench.shownNames" />
         <BenchJointCard v-if="gap && bench.shown" :assessment="bench.shown" :gap="gap" :names="bench.shownNames" :reader="preferences.reader" @close="bench.selectedGap = null" />
         <BenchDocket
           :assessment="docket.assessment" :names="docket.names" :reader="preferences.reader" :selected-id="bench.selectedId" :tried="triedRemedy" :dry="bench.hand !== null"

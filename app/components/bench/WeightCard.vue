@@ -1,0 +1,69 @@
+<script setup lang="ts">
+// What the hive weighs and what that is made of; the selected part alone when one is selected.
+import type { HiveMass } from '#core/weight'
+import { MASS_ITEMS } from '#core/weight'
+import { showMass } from '#core/units'
+import { ITEM_WORDS, capital, rangeInWords } from '#core/wording'
+
+const props = defineProps<{ mass: HiveMass; selectedId: string | null; names: ReadonlyMap<string, string> }>()
+const preferences = usePreferences()
+const shown = computed(() => {
+  const part = props.selectedId ? props.mass.parts.get(props.selectedId) : undefined
+  return part ? { title: capital(props.names.get(part.partId) ?? ''), kg: part.kg, items: part.items } : { title: 'The whole hive, above its stand', kg: props.mass.kg, items: props.mass.items }
+})
+const items = computed(() => MASS_ITEMS.map((item) => ({ item, kg: shown.value.items[item] })).filter(({ kg }) => kg.high > 0.005))
+</script>
+
+<template>
+  <section class="weight" aria-label="Weight" data-testid="weight-card">
+    <h2>{{ shown.title }}</h2>
+    <p class="total"><b>{{ showMass(shown.kg.middle, preferences.units) }}</b> <span>{{ rangeInWords(shown.kg, preferences.reader) }}</span></p>
+    <table>
+      <tbody><tr v-for="{ item, kg } in items" :key="item"><th scope="row">{{ capital(ITEM_WORDS[item]) }}</th><td>{{ showMass(kg.middle, preferences.units) }}</td><td class="range">{{ rangeInWords(kg, preferences.reader) }}</td></tr></tbody>
+    </table>
+    <LiftWeighingChoices />
+    <p class="caution">General guidance from usual figures, each bound from the figure it comes from. What the scale says counts.</p>
+  </section>
+</template>
+
+<style scoped>
+.weight {
+  padding: 9px 12px;
+  border: 1px solid var(--seam);
+  border-radius: 8px;
+  background: var(--sheet);
+}
+
+h2 {
+  font-size: 15px;
+}
+
+.total {
+  font-size: 17px;
+}
+
+.total span,
+.range,
+.caution {
+  color: var(--soft-ink);
+  font-size: 13.5px;
+}
+
+table {
+  width: 100%;
+  margin: 4px 0 8px;
+  border-collapse: collapse;
+  font-size: 14px;
+}
+
+th {
+  font-weight: 400;
+  text-align: left;
+}
+
+td {
+  padding: 1px 0 1px 8px;
+  text-align: right;
+  white-space: nowrap;
+}
+</style>

@@ -1,0 +1,141 @@
+<script setup lang="ts">
+// Whether it stands: load, centre of mass, wind, strap; level; the site as things to tick.
+import { useLocalStorage } from '@vueuse/core'
+import { tiltMeaning, type Standing } from '#core/standing'
+import { showLength, showMass } from '#core/units'
+import { rangeInWords } from '#core/wording'
+
+const props = defineProps<{ standing: Standing; hiveId: string; drainFrames: boolean; wrapMm: readonly { readonly name: string; readonly mm: number }[]; boxesMm: number }>()
+const preferences = usePreferences()
+const along = ref('0')
+const across = ref('0')
+const number = (text: string) => { const value = Number(text.replace(',', '.')); return Number.isFinite(value) ? value : null }
+const tilt = computed(() => {
+  const [a, b] = [number(along.value), number(across.value)]
+  return a === null || b === null ? null : tiltMeaning(a, b, 400, props.drainFrames)
+})
+const TILT = { level: 'level', forward: 'a little forward: rain runs off', 'far-forward': 'too far forward: frames swing', back: 'back: rain runs in; right for drain frames only', sideways: 'sideways: comb hangs crooked in the frames' } as const
+const wind = (ms: number | null) => (ms === null ? 'no roof' : !Number.isFinite(ms) ? 'nothing to blow at' : `${ms.toFixed(1)} m/s, ${(ms * 3.6).toFixed(0)} km/h`)
+const SITE = [['firm', 'Firm ground, or slabs', 'a full hive sinks into soft ground on one side'], ['grass', 'Nothing growing up to it', 'grass and twigs are bridges for ants'], ['ants', 'Ant barrier on every leg', 'where ants rob hives; cups are narrower than legs and can slip'], ['beetles', 'Gravel or slabs under it', 'small hive beetle pupates in soil, where it occurs'], ['splash', 'Entrance clear of splash and grass', 'mud and stems block it'], ['animals', 'Out of reach of skunks, toads, badgers', 'where they occur: higher, or fenced']] as const
+const ticked = useLocalStorage<Record<string, string[]>>('duvet.site', {})
+function tick(key: string) {
+  const now = ticked.value[props.hiveId] ?? []
+  ticked.value = { ...ticked.value, [props.hiveId]: now.includes(key) ? now.filter((one) => one !== key) : [...now, key] }
+}
+</script>
+
+<template>
+  <div class="standing" data-testid="standing">
+    <section>
+      <h2>Load and balance</h2>
+      <dl>
+        <dt>Height, and stand</dt><dd>{{ showLength(standing.heightMm, preferences.units) }}, of it {{ showLength(standing.standMm, preferences.units) }} stand</dd>
+        <dt>On the stand</dt><dd><b>{{ showMass(standing.loadKg.middle, preferences.units) }}</b> ({{ rangeInWords(standing.loadKg, preferences.reader) }})</dd>
+        <dt>Stand is good for</dt><dd :class="{ bad: standing.overloaded }">{{ standing.ratingKg === null ? 'not known: no stand here' : `${showMass(standing.ratingKg, preferences.units)}${standing.overloaded ? ': too little for this hive when it is full' : ': enough'}` }}</dd>
+        <dt>Centre of mass</dt><dd>{{ showLength(standing.centreOfMassMm, preferences.units) }} above the ground</dd>
+        <dt>Strap</dt><dd>{{ showLength(standing.strapMm, preferences.units) }} with a tail to pull on</dd>
+        <dt>Wrap down to the floor</dt><dd>{{ standing.wrapRoomMm < 0 ? `the stand is ${showLength(-standing.wrapRoomMm, preferences.units)} narrower than the hive a side: a wrap clears it` : `has ${showLength(standing.wrapRoomMm, preferences.units)} a side before it meets the stand` }}</dd>
+        <template v-for="one in wrapMm" :key="one.name"><dt>Wrap for {{ one.name }}</dt><dd>{{ boxesMm <= one.mm + 0.5 ? `covers these boxes (${showLength(boxesMm, preferences.units)})` : `leaves ${showLength(boxesMm - one.mm, preferences.units)} bare` }}</dd></template>
+      </dl>
+    </section>
+    <section>
+      <h2>Wind</h2>
+      <dl>
+        <dt>Tips it as it stands</dt><dd><b>{{ wind(standing.winds.asItStands) }}</b></dd>
+        <dt>Empty</dt><dd>{{ wind(standing.winds.empty) }}</dd>
+        <dt>With a brick on top</dt><dd>{{ wind(standing.winds.withBrick) }}</dd>
+        <dt>Strapped to its stand</dt><dd>{{ wind(standing.winds.strapped) }}</dd>
+        <dt>Takes the roof</dt><dd>{{ wind(standing.winds.roof) }}</dd>
+        <dt>The roof with a brick</dt><dd>{{ wind(standing.winds.roofWithBrick) }}</dd>
+      </dl>
+      <p class="caution">Screening figures from a plain formula: gusts, slopes and loose ground do worse. An exposed yard ties down.</p>
+      <h2>Level</h2>
+      <div class="level">
+        <label>Entrance lower than the back, mm in 400 <input v-model="along" type="text" inputmode="decimal" data-testid="tilt-along"></label>
+        <label>Left lower than right, mm in 400 <input v-model="across" type="text" inputmode="decimal" data-testid="tilt-across"></label>
+      </div>
+      <p v-if="tilt" role="status" :class="{ bad: !tilt.good }">Along: {{ TILT[tilt.along] }}. Across: {{ TILT[tilt.across] }}.</p>
+      <p v-else class="bad" role="alert">Level is not a figure in millimetres: type one such as 2, or −2 the other way.</p>
+    </section>
+    <section>
+      <h2>Site</h2>
+      <ul>
+        <li v-for="[key, what, why] in SITE" :key="key"><label class="tick"><input type="checkbox" :checked="(ticked[hiveId] ?? []).includes(key)" @change="tick(key)"> <span><b>{{ what }}</b>: {{ why }}</span></label></li>
+      </ul>
+    </section>
+  </div>
+</template>
+
+<style scoped>
+.standing {
+  display: grid;
+  grid-template-columns: repeat(auto-fit, minmax(310px, 1fr));
+  gap: 14px 26px;
+  padding: 4px 0 20px;
+}
+
+h2 {
+  margin: 4px 0;
+  font-size: 16px;
+}
+
+dl {
+  display: grid;
+  grid-template-columns: auto 1fr;
+  gap: 4px 12px;
+  margin: 0;
+}
+
+dt,
+.caution {
+  color: var(--soft-ink);
+}
+
+dd {
+  margin: 0;
+}
+
+.bad {
+  color: var(--stop);
+}
+
+.level {
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+  gap: 8px;
+  align-items: end;
+}
+
+.level label {
+  display: flex;
+  flex-direction: column;
+  font-size: 13.5px;
+}
+
+.level input {
+  min-height: 38px;
+  padding: 0 7px;
+  border: 1px solid var(--indigo);
+  border-radius: 7px;
+  font: inherit;
+}
+
+ul {
+  margin: 0;
+  padding: 0;
+  list-style: none;
+}
+
+.tick {
+  display: flex;
+  gap: 8px;
+  align-items: flex-start;
+  min-height: 36px;
+}
+
+.tick input {
+  flex: none;
+  width: 22px;
+  height: 22px;
+}
+</style>

@@ -1,0 +1,59 @@
+<script setup lang="ts">
+// What a hive is weighed as: state, timber, how full a full comb is.
+import { FILL, FULLNESSES, TIMBERS } from '#core/weight'
+import { FULLNESS_WORDS, capital } from '#core/wording'
+
+const weighing = useWeighing()
+const problem = ref('')
+function setFill(text: string) {
+  const value = text.trim() === '' ? null : Number(text.replace(',', '.').replace('%', ''))
+  problem.value = value === null || (value >= 0 && value <= 100) ? '' : 'Fill is not a share from 0 to 100 per cent: type one such as 88, or leave it empty.'
+  if (problem.value === '') weighing.fillPercent = value
+}
+</script>
+
+<template>
+  <div class="choices">
+    <label>Weighed as
+      <select v-model="weighing.fullness" data-testid="fullness"><option v-for="one in FULLNESSES" :key="one" :value="one">{{ capital(FULLNESS_WORDS[one]) }}</option></select>
+    </label>
+    <label>Timber
+      <select v-model="weighing.timber" data-testid="timber"><option v-for="(one, key) in TIMBERS" :key="key" :value="key">{{ capital(one.label) }}, {{ Math.round(one.kgPerM3) }} kg/m³</option></select>
+    </label>
+    <label>Fill of a full comb, %
+      <input type="text" inputmode="decimal" :value="weighing.fillPercent ?? ''" :placeholder="`${FILL.middle * 100} (${FILL.low * 100} to ${FILL.high * 100})`" data-testid="fill" @change="setFill(($event.target as HTMLInputElement).value)">
+    </label>
+    <p v-if="problem" class="wrong" role="alert">{{ problem }}</p>
+  </div>
+</template>
+
+<style scoped>
+.choices {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 6px 10px;
+}
+
+label {
+  display: flex;
+  flex: 1;
+  flex-direction: column;
+  min-width: 120px;
+  font-size: 14px;
+}
+
+input {
+  min-height: 40px;
+  width: 100%;
+  padding: 0 8px;
+  border: 1px solid var(--indigo);
+  border-radius: 7px;
+  background: #fff;
+  font: inherit;
+}
+
+.wrong {
+  width: 100%;
+  color: var(--stop);
+}
+</style>

@@ -1,0 +1,253 @@
+<script setup lang="ts">
+// What is lifted, how high and how far; lighter ways; whether it stands; the same through the year.
+import { assessHive, contextOf } from '#core/assess'
+import { isDrainBox } from '#core/checks'
+import { hangAcross } from '#core/geometry'
+import { STAGES } from '#core/hive'
+import { dutyOfYard, lighterWays, liftsOf, liftsOfHive, worstDay, type Alternative } from '#core/lifting'
+import { standingOf } from '#core/standing'
+import { FILL, massOfHive, usualWeighing } from '#core/weight'
+import { showLength, showMass } from '#core/units'
+import { LIFT_GRADE_WORDS, SCHOOL_WORDS, capital, changesInWords, dutyInWords, partNames, stageWord } from '#core/wording'
+
+const BRICK_KG = 2.7
+/** Wraps as they are made for Langstroth boxes (common practice). */
+const WRAPS = [{ name: 'two deeps', mm: 488.95 }, { name: 'deep + medium', mm: 412.75 }]
+const route = useRoute()
+const yards = useYards()
+const view = useView()
+const weighing = useWeighing()
+const preferences = usePreferences()
+const mode = ref<'lifts' | 'lighter' | 'standing' | 'year'>('lifts')
+const chosen = ref<string | null>(null)
+
+const hive = computed(() => {
+  const id = String(route.params.id ?? '')
+  const found = yards.yards.flatMap((yard) => yard.hives.map((one) => ({ yard, hive: one }))).find((one) => one.hive.id === id)
+  return found ?? (view.yard?.hives[0] ? { yard: view.yard, hive: view.yard.hives[0] } : null)
+})
+const assessment = computed(() => (hive.value ? assessHive(hive.value.yard, hive.value.hive) : null))
+const names = computed(() => (assessment.value ? partNames(assessment.value.assembled, preferences.vocabulary) : new Map<string, string>()))
+const now = computed(() => (hive.value ? weighing.weighingAt(hive.value.hive.stage) : usualWeighing('flow')))
+const mass = computed(() => (assessment.value ? massOfHive(assessment.value.assembled, now.value) : null))
+const lifts = computed(() => (assessment.value && mass.value ? liftsOf(assessment.value.layout, mass.value, weighing.own) : null))
+const shown = computed(() => lifts.value?.lifts.find(({ partId }) => partId === chosen.value) ?? lifts.value?.worst ?? null)
+const ways = computed(() => {
+  if (mode.value !== 'lighter' || !assessment.value || !hive.value) return null
+  let n = 0
+  return lighterWays(assessment.value.assembled, contextOf(hive.value.yard, hive.value.hive).catalogue, now.value, weighing.own, () => `new:lighter/${n++}`)
+})
+const standing = computed(() => {
+  if (!assessment.value || !mass.value) return null
+  const empty = massOfHive(assessment.value.assembled, { ...now.value, fullness: 'empty', fill: FILL })
+  return standingOf(assessment.value.layout, assessment.value.assembled.attached, mass.value, empty, BRICK_KG)
+})
+const boxesMm = computed(() => (assessment.value?.layout.parts ?? []).reduce((sum, { pattern, topMm, bottomMm }) => sum + (pattern?.kind === 'box' ? topMm - bottomMm : 0), 0))
+const drains = computed(() => (assessment.value?.layout.parts ?? []).some(({ resolved, pattern }) => pattern?.kind === 'box' && isDrainBox({ across: hangAcross(resolved) })))
+const YEAR = STAGES.filter((stage) => stage !== 'moving' && stage !== 'dearth')
+const year = computed(() => (hive.value ? YEAR.map((stage) => ({ stage, ...liftsOfHive(hive.value!.yard, hive.value!.hive, weighing.own, { ...usualWeighing(stage), fullness: usualWeighing(stage).meanwhile }) })) : []))
+const day = computed(() => (hive.value ? { now: dutyOfYard(hive.value.yard, weighing.own), worst: worstDay(hive.value.yard, weighing.own, YEAR) } : null))
+const index = (value: number | null) => (value === null ? 'no figure' : value.toFixed(2))
+
+function go(id: string) {
+  chosen.value = null
+  void navigateTo(`/lift/${encodeURIComponent(id)}`)
+}
+function take({ edit, profile }: Alternative) {
+  if (edit && hive.value) yards.perform(hive.value.yard.id, edit)
+  weighing.profile = profile
+  mode.value = 'lifts'
+}
+useHead({ title: computed(() => (hive.value ? `Lifting ${hive.value.hive.name} – Duvet` : 'Lift – Duvet')) })
+</script>
+
+<template>
+  <ShellPage title="Lift" :fill="mode === 'lifts'" :yard-id="hive?.yard.id">
+    <template #bar>
+      <label>Hive
+        <select :value="hive?.hive.id" data-testid="lift-hive" @change="go(($event.target as HTMLSelectElement).value)">
+          <optgroup v-for="yard in yards.yards" :key="yard.id" :label="yard.name"><option v-for="one in yard.hives" :key="one.id" :value="one.id">{{ one.name }}</option></optgroup>
+        </select>
+      </label>
+      <div class="tabs" role="group" aria-label="What to see">
+        <button v-for="[one, word] in [['lifts', 'Lifts'], ['lighter', 'Something lighter'], ['standing', 'Does it stand'], ['year', 'Through the year']] as const" :key="one" type="button" :aria-pressed="mode === one" :data-mode="one" @click="mode = one">{{ word }}</button>
+      </div>
+      <NuxtLink v-if="hive" class="link" :to="`/hives/${encodeURIComponent(hive.hive.id)}`">{{ hive.hive.name }} on the bench</NuxtLink>
+    </template>
+    <p v-if="!hive || !assessment || !mass || !lifts" class="none">There is no hive yet. Start one in the <NuxtLink to="/">Row</NuxtLink>.</p>
+    <div v-else-if="mode === 'lifts'" class="columns">
+      <section class="middle" aria-label="Drawing">
+        <p class="lead" data-testid="lift-summary">
+          <template v-if="lifts.heaviest && lifts.highest">Heaviest <b>{{ showMass(lifts.heaviest.kg.middle, preferences.units) }}</b> ({{ names.get(lifts.heaviest.partId) }}); highest hand-hold <b>{{ showLength(lifts.highest.from.handMm, preferences.units) }}</b>; full inspection: <b>{{ lifts.inspectionLifts }} lifts</b>, {{ showMass(lifts.movedKg.middle, preferences.units) }} moved.</template>
+          <template v-else>One box only: nothing is lifted off it.</template>
+        </p>
+        <LiftDrawing class="grow" :layout="assessment.layout" :lifts="lifts.lifts" :profile="weighing.own" :names="names" :chosen="shown?.partId ?? null" @choose="chosen = $event" />
+      </section>
+      <aside class="right">
+        <table v-if="lifts.lifts.length > 0" class="list">
+          <thead><tr><th scope="col">Off, in this order</th><th scope="col">Mass</th><th scope="col">Of allowed</th></tr></thead>
+          <tbody>
+            <tr v-for="(lift, i) in lifts.lifts" :key="lift.partId" :class="{ chosen: lift.partId === shown?.partId }">
+              <th scope="row"><button class="plain-button quiet" type="button" @click="chosen = lift.partId">{{ i + 1 }} · {{ capital(names.get(lift.partId) ?? '') }}</button></th>
+              <td>{{ showMass(lift.kg.middle, preferences.units) }}</td>
+              <td><span class="verdict"><ShellSeverityMark :grade="lift.grade" /> {{ index(lift.index) }}, {{ LIFT_GRADE_WORDS[lift.grade] }}</span></td>
+            </tr>
+          </tbody>
+        </table>
+        <LiftFactors v-if="shown" :lift="shown" :name="names.get(shown.partId) ?? ''" :profile="weighing.own" />
+        <LiftProfile />
+        <LiftWeighingChoices />
+        <p class="caution">General guidance for two-handed, unhurried lifts on firm ground; not medical or workplace advice. With a back, heart or joint complaint, or when pregnant, ask a professional. Local workplace rules come first. Never lift alone what is marked for two.</p>
+      </aside>
+    </div>
+    <div v-else-if="mode === 'lighter'" class="wide">
+      <p v-if="ways">{{ ways.tried }} ways tried, each with the same room for brood and the same honey; judged by: {{ SCHOOL_WORDS[weighing.own.school] }}. Now the worst lift is <b>{{ index(ways.now.worstIndex) }}</b> of what is allowed, the heaviest {{ showMass(ways.now.heaviestKg, preferences.units) }}.</p>
+      <p v-if="ways && ways.better.length === 0">Nothing here makes the worst lift lighter.</p>
+      <div v-else-if="ways" class="scroll" tabindex="0" role="group" aria-label="Lighter ways">
+        <table class="list" data-testid="alternatives">
+          <thead><tr><th scope="col">Differently</th><th scope="col">Worst lift</th><th scope="col">Heaviest</th><th scope="col">Highest hand-hold</th><th scope="col">Boxes</th><th scope="col">Lifts</th><th scope="col"><span class="visually-hidden">Do it</span></th></tr></thead>
+          <tbody>
+            <tr v-for="way in ways.better.slice(0, 40)" :key="way.changes.join()" :data-way="way.changes.join(' ')">
+              <th scope="row">{{ capital(changesInWords(way.changes, preferences.reader)) }}</th><td><b>{{ index(way.worstIndex) }}</b></td><td>{{ showMass(way.heaviestKg, preferences.units) }}</td><td>{{ showLength(way.highestMm, preferences.units) }}</td><td>{{ way.boxes }}</td><td>{{ way.lifts }}</td>
+              <td><button class="plain-button" type="button" @click="take(way)">{{ way.edit ? 'Do it' : 'Work so' }}</button></td>
+            </tr>
+          </tbody>
+        </table>
+      </div>
+      <p class="caution">Figures are guidance. Parts that come off go to the shed; undo puts everything back.</p>
+    </div>
+    <div v-else-if="mode === 'standing'" class="wide">
+      <LiftStanding v-if="standing" :standing="standing" :hive-id="hive.hive.id" :drain-frames="drains" :wrap-mm="WRAPS" :boxes-mm="boxesMm" />
+    </div>
+    <div v-else class="wide">
+      <LiftYearChart :labels="year.map(({ stage }) => capital(stageWord(stage)))" :total-kg="year.map(({ totalKg }) => totalKg)" :heaviest-kg="year.map(({ heaviest }) => heaviest?.kg.middle ?? 0)" />
+      <div class="scroll" tabindex="0" role="group" aria-label="Stage by stage">
+        <table class="list">
+          <thead><tr><th scope="col">Stage</th><th scope="col">The whole hive</th><th scope="col">Heaviest lift</th><th scope="col">Worst, of allowed</th><th scope="col">Full inspection</th></tr></thead>
+          <tbody><tr v-for="one in year" :key="one.stage"><th scope="row">{{ capital(stageWord(one.stage)) }}</th><td>{{ showMass(one.totalKg, preferences.units) }}</td><td>{{ one.heaviest ? showMass(one.heaviest.kg.middle, preferences.units) : 'none' }}</td><td>{{ one.worst ? index(one.worst.index) : 'none' }}</td><td>{{ one.inspectionLifts }} lifts, {{ showMass(one.movedKg.middle, preferences.units) }}</td></tr></tbody>
+        </table>
+      </div>
+      <template v-if="day">
+        <h2>A day in {{ hive.yard.name }}</h2>
+        <p data-testid="day">Every hive inspected in full, as they stand: {{ dutyInWords(day.now, preferences.reader) }}. At the worst time of the year ({{ stageWord(day.worst.stage) }}): {{ dutyInWords(day.worst.duty, preferences.reader) }}. Share it out over days and people.</p>
+      </template>
+      <p class="caution">The boxes are those that stand now, taken as each stage has them.</p>
+    </div>
+  </ShellPage>
+</template>
+
+<style scoped>
+.columns {
+  display: grid;
+  flex: 1;
+  min-height: 0;
+  grid-template-columns: minmax(0, 1fr) 430px;
+  border-top: 2px dashed var(--seam);
+}
+
+.middle {
+  display: flex;
+  flex-direction: column;
+  min-width: 0;
+  min-height: 0;
+}
+
+.grow {
+  flex: 1;
+}
+
+.right {
+  display: flex;
+  flex-direction: column;
+  gap: 10px;
+  padding: 10px 12px;
+  overflow-y: auto;
+  border-left: 2px dashed var(--seam);
+}
+
+.lead {
+  padding: 8px 16px 0;
+}
+
+.wide {
+  padding: 0 16px 30px;
+}
+
+.scroll {
+  position: relative;
+  overflow-x: auto;
+}
+
+.list {
+  border-collapse: collapse;
+}
+
+.list td {
+  white-space: nowrap;
+}
+
+.list th,
+.list td {
+  padding: 3px 12px 3px 0;
+  border-bottom: 1px solid var(--seam);
+  text-align: left;
+  font-weight: 400;
+}
+
+.list thead th {
+  color: var(--soft-ink);
+  font-size: 13.5px;
+}
+
+.list .plain-button {
+  min-height: 34px;
+  padding: 0 8px;
+}
+
+.chosen {
+  background: var(--indigo-wash);
+}
+
+.verdict {
+  display: inline-flex;
+  gap: 6px;
+  align-items: center;
+}
+
+.link {
+  display: inline-flex;
+  align-items: center;
+  color: var(--indigo);
+}
+
+h2 {
+  margin-top: 14px;
+  font-size: 17px;
+}
+
+.caution {
+  margin-top: 8px;
+  color: var(--soft-ink);
+  font-size: 13.5px;
+}
+
+.none {
+  padding: 30px 16px;
+}
+
+@media (max-width: 1020px) {
+  .columns {
+    display: flex;
+    flex-direction: column;
+  }
+
+  .grow {
+    flex: none;
+    height: 420px;
+  }
+
+  .right {
+    border: 0;
+  }
+}
+</style>

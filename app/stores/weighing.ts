@@ -1,0 +1,28 @@
+import { useLocalStorage } from '@vueuse/core'
+import { defineStore } from 'pinia'
+import { computed } from 'vue'
+import type { Stage } from '#core/hive'
+import { USUAL_PROFILE, profileProblem, type LiftProfile } from '#core/lifting'
+import { FILL, FULLNESSES, TIMBERS, usualWeighing, type Fullness, type Timber, type Weighing } from '#core/weight'
+
+/** How hives are weighed and lifted here; kept on this device and sent nowhere. */
+export const useWeighing = defineStore('weighing', () => {
+  const shown = useLocalStorage('duvet.weights', false)
+  const fullness = useLocalStorage<Fullness>('duvet.fullness', 'as-said')
+  const timber = useLocalStorage<Timber>('duvet.timber', 'usual')
+  /** How full a comb called full is, per cent; that of common practice where it is null. */
+  const fillPercent = useLocalStorage<number | null>('duvet.fill', null, { serializer: { read: (text) => (text === '' ? null : Number(text)), write: (value) => (value === null ? '' : String(value)) } })
+  const profile = useLocalStorage<LiftProfile>('duvet.profile', USUAL_PROFILE, { mergeDefaults: true })
+  const own = computed<LiftProfile>(() => (profileProblem(profile.value) ? USUAL_PROFILE : profile.value))
+
+  function weighingAt(stage: Stage): Weighing {
+    const usual = usualWeighing(stage)
+    const share = fillPercent.value === null ? null : fillPercent.value / 100
+    return {
+      ...usual, fullness: FULLNESSES.includes(fullness.value) ? fullness.value : 'as-said', timberKgPerM3: (TIMBERS[timber.value] ?? TIMBERS.usual).kgPerM3,
+      fill: share === null ? FILL : { low: share, middle: share, high: share },
+    }
+  }
+
+  return { shown, fullness, timber, fillPercent, profile, own, weighingAt }
+})
