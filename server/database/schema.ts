@@ -1,4 +1,4 @@
-import { index, integer, real, sqliteTable, text } from 'drizzle-orm/sqlite-core'
+import { index, integer, real, sqliteTable, text, uniqueIndex } from 'drizzle-orm/sqlite-core'
 import type { HangingPattern, Pattern } from '#core/catalogue'
 import type { Acceptance, AttachmentPlace, BandPreset, Condition, Content, Edit, Override, Part, Reading, Role, Spacing, Stage, YawDeg } from '#core/hive'
 
@@ -76,3 +76,30 @@ export const edits = sqliteTable('edits', {
   edit: text({ mode: 'json' }).$type<Edit>().notNull(),
   inverse: text({ mode: 'json' }).$type<Edit>().notNull(),
 }, (table) => [index('edits_by_yard').on(table.yardId, table.revision)])
+
+/** Every weighing of a hive; taken away with its batch, never lost. */
+export const weighIns = sqliteTable('weigh_ins', {
+  id: text().primaryKey(),
+  hiveId: text().notNull(),
+  /** When, by the minute, UTC: two of one minute and source are one. */
+  at: text().notNull(),
+  kg: real().notNull(),
+  method: text().$type<'scale' | 'heft'>().notNull(),
+  leftKg: real(),
+  rightKg: real(),
+  source: text().notNull(),
+  batchId: text().notNull(),
+  removedAt: text(),
+}, (table) => [index('weigh_ins_by_hive').on(table.hiveId, table.at), uniqueIndex('weigh_ins_once').on(table.hiveId, table.at, table.source)])
+
+/** A scale under a hive, with the key that it signs with. */
+export const scales = sqliteTable('scales', {
+  id: text().primaryKey(),
+  hiveId: text().notNull(),
+  name: text().notNull(),
+  keyHex: text().notNull(),
+  lastSequence: integer().notNull().default(-1),
+  batteryPercent: real(),
+  seenAt: text(),
+  retiredAt: text(),
+})

@@ -163,3 +163,8 @@ export async function readLog(database: Writer, yardId: string, limit: number): 
 export async function readLogSince(database: Writer, yardId: string, revision: number): Promise<LoggedEdit[]> {
   return database.select().from(edits).where(and(eq(edits.yardId, yardId), gt(edits.revision, revision))).orderBy(asc(edits.sequence))
 }
+
+/** Whether there is such a hive. */
+export async function hiveExists(database: Database, hiveId: string): Promise<boolean> {
+  return (await database.select({ id: hives.id }).from(hives).where(eq(hives.id, hiveId))).length > 0
+}
