@@ -96,6 +96,9 @@ const COMMANDS = {
   assess() {
     tsx('cli/assess.ts', rest)
   },
+  scale() {
+    tsx('scripts/scale.ts', rest)
+  },
 }
 
 if (!COMMANDS[command]) {

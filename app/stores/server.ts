@@ -51,7 +51,27 @@ async function printed(sheet: Sheet): Promise<{ readonly ok: true; readonly pdf:
   }
 }
 
+export interface WeighInRow {
+  readonly at: string
+  readonly kg: number
+  readonly method: 'scale' | 'heft'
+  readonly leftKg?: number
+  readonly rightKg?: number
+}
+
+export interface HiveWeighIns {
+  readonly series: { readonly count: number; readonly thinnedBy: string | null; readonly points: readonly { readonly at: string; readonly kg: number; readonly source: string }[] }
+  readonly latest: readonly { readonly id: string; readonly at: string; readonly kg: number; readonly method: string; readonly leftKg: number | null; readonly rightKg: number | null; readonly source: string; readonly batchId: string }[]
+  readonly scales: readonly { readonly id: string; readonly name: string; readonly batteryPercent: number | null; readonly seenAt: string | null }[]
+}
+
+const weighIns = (hiveId: string) => `/api/hives/${encodeURIComponent(hiveId)}/weigh-ins`
+
 export const server = {
+  weighIns: (hiveId: string) => ask<HiveWeighIns>(`${weighIns(hiveId)}?points=800`),
+  addWeighIns: (hiveId: string, source: 'hand' | 'csv', batchId: string, readings: readonly WeighInRow[]) => send<{ added: number; repeated: number }>(weighIns(hiveId), JSON.stringify({ source, batchId, readings })),
+  setBatchRemoved: (batchId: string, removed: boolean) => ask<{ readings: number }>(`/api/weigh-ins/${encodeURIComponent(batchId)}`, { method: 'PUT', body: JSON.stringify({ removed }), headers: { 'content-type': 'application/json' } }),
+  addScale: (hiveId: string, name: string) => send<{ id: string; key: string }>('/api/scales', JSON.stringify({ hiveId, name })),
   print: printed,
   yards: () => ask<StoredYard[]>('/api/yards'),
   log: (yardId: string) => ask<LoggedEntry[]>(`/api/yards/${encodeURIComponent(yardId)}/log`),

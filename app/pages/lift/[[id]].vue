@@ -18,7 +18,7 @@ const yards = useYards()
 const view = useView()
 const weighing = useWeighing()
 const preferences = usePreferences()
-const mode = ref<'lifts' | 'lighter' | 'standing' | 'year'>('lifts')
+const mode = ref<'lifts' | 'lighter' | 'standing' | 'year' | 'weigh'>('lifts')
 const chosen = ref<string | null>(null)
 
 const hive = computed(() => {
@@ -70,7 +70,7 @@ useHead({ title: computed(() => (hive.value ? `Lifting ${hive.value.hive.name} â
         </select>
       </label>
       <div class="tabs" role="group" aria-label="What to see">
-        <button v-for="[one, word] in [['lifts', 'Lifts'], ['lighter', 'Something lighter'], ['standing', 'Does it stand'], ['year', 'Through the year']] as const" :key="one" type="button" :aria-pressed="mode === one" :data-mode="one" @click="mode = one">{{ word }}</button>
+        <button v-for="[one, word] in [['lifts', 'Lifts'], ['lighter', 'Something lighter'], ['standing', 'Does it stand'], ['year', 'Through the year'], ['weigh', 'Weigh it']] as const" :key="one" type="button" :aria-pressed="mode === one" :data-mode="one" @click="mode = one">{{ word }}</button>
       </div>
       <NuxtLink v-if="hive" class="link" :to="`/hives/${encodeURIComponent(hive.hive.id)}`">{{ hive.hive.name }} on the bench</NuxtLink>
     </template>
@@ -119,6 +119,7 @@ useHead({ title: computed(() => (hive.value ? `Lifting ${hive.value.hive.name} â
     <div v-else-if="mode === 'standing'" class="wide">
       <LiftStanding v-if="standing" :standing="standing" :hive-id="hive.hive.id" :drain-frames="drains" :wrap-mm="WRAPS" :boxes-mm="boxesMm" />
     </div>
+    <div v-else-if="mode === 'weigh'" class="wide"><LiftWeighIn :yard="hive.yard" :hive="hive.hive" /></div>
     <div v-else class="wide">
       <LiftYearChart :labels="year.map(({ stage }) => capital(stageWord(stage)))" :total-kg="year.map(({ totalKg }) => totalKg)" :heaviest-kg="year.map(({ heaviest }) => heaviest?.kg.middle ?? 0)" />
       <div class="scroll" tabindex="0" role="group" aria-label="Stage by stage">

@@ -1,0 +1,127 @@
+<script setup lang="ts">
+// Readings from a CSV file: which column is which, in what unit and clock; looked at before anything is kept.
+import { proxy, wrap, type Remote } from 'comlink'
+import type { CsvMapping } from '#wire/weigh-csv'
+import { showMass } from '#core/units'
+import { server } from '~/stores/server'
+import type { OpenedFile, ReadFile, WeighCsvDoor } from '~/workers/weigh-csv.worker'
+
+const MOST_BYTES = 20_000_000
+const PIECE = 5000
+const props = defineProps<{ hiveId: string }>()
+const emit = defineEmits<{ done: [] }>()
+const preferences = usePreferences()
+const opened = shallowRef<OpenedFile | null>(null)
+const read = shallowRef<ReadFile | null>(null)
+const problem = ref('')
+const said = ref('')
+const progress = ref<{ done: number; of: number; what: string } | null>(null)
+const mapping = reactive<{ -readonly [K in keyof CsvMapping]: CsvMapping[K] }>({ timeColumn: '', kgColumn: '', unit: 'kg', decimal: '.', zone: Intl.DateTimeFormat().resolvedOptions().timeZone || 'UTC' })
+const ZONES = [...new Set([mapping.zone, 'UTC', 'Europe/London', 'Europe/Berlin', 'America/New_York', 'America/Chicago', 'America/Los_Angeles', 'Australia/Sydney', 'Pacific/Auckland'])]
+let worker: Remote<WeighCsvDoor> | undefined
+let stopped = false
+const door = () => (worker ??= wrap<WeighCsvDoor>(new Worker(new URL('../../workers/weigh-csv.worker.ts', import.meta.url), { type: 'module' })))
+
+async function choose(event: Event) {
+  const file = (event.target as HTMLInputElement).files?.[0]
+  problem.value = ''
+  said.value = ''
+  opened.value = null
+  read.value = null
+  if (!file) return
+  if (file.size > MOST_BYTES) {
+    problem.value = `The file has ${Math.round(file.size / 1e6)} MB: at most ${MOST_BYTES / 1e6} MB are read, so split it by year.`
+    return
+  }
+  const found = await door().open(await file.text())
+  if (found.rows === 0 || found.columns.length < 2) {
+    problem.value = 'The file has no rows with a time and a mass: a CSV file has a line of names and a line for each reading.'
+    return
+  }
+  opened.value = found
+  mapping.timeColumn = found.columns.find((name) => /time|date|when|datum|zeit/i.test(name)) ?? found.columns[0]!
+  mapping.kgColumn = found.columns.find((name) => /kg|weight|mass|lb|gewicht/i.test(name)) ?? found.columns[1]!
+  mapping.unit = /lb|pound/i.test(mapping.kgColumn) ? 'lb' : 'kg'
+  mapping.decimal = /,/.test(found.sample[0]?.[mapping.kgColumn] ?? '') ? ',' : '.'
+}
+async function look() {
+  stopped = false
+  progress.value = { done: 0, of: opened.value!.rows, what: 'read' }
+  read.value = await door().read({ ...mapping }, proxy((done: number) => { progress.value = { done, of: opened.value!.rows, what: 'read' } }), proxy(() => stopped))
+  progress.value = null
+}
+async function keep() {
+  const readings = read.value?.readings ?? []
+  const batchId = crypto.randomUUID()
+  stopped = false
+  let added = 0
+  for (let at = 0; at < readings.length; at += PIECE) {
+    progress.value = { done: at, of: readings.length, what: 'kept' }
+    const answer = await server.addWeighIns(props.hiveId, 'csv', batchId, readings.slice(at, at + PIECE))
+    if (!answer.ok) {
+      problem.value = answer.problem.sentence
+      break
+    }
+    added += answer.value.added
+    if (stopped) break
+  }
+  progress.value = null
+  said.value = `${added} readings kept, ${readings.length - added} were there already or not sent. All of them can be taken back with one press in the list.`
+  read.value = null
+  opened.value = null
+  emit('done')
+}
+</script>
+
+<template>
+  <div class="import" data-testid="import-csv">
+    <label>CSV file <input type="file" accept=".csv,text/csv,text/plain" data-testid="csv-file" @change="choose"></label>
+    <template v-if="opened">
+      <div class="mapping">
+        <label>Time <select v-model="mapping.timeColumn" data-testid="csv-time"><option v-for="name in opened.columns" :key="name" :value="name">{{ name }}</option></select></label>
+        <label>Mass <select v-model="mapping.kgColumn" data-testid="csv-mass"><option v-for="name in opened.columns" :key="name" :value="name">{{ name }}</option></select></label>
+        <label>Unit <select v-model="mapping.unit" data-testid="csv-unit"><option value="kg">kg</option><option value="lb">lb</option><option value="g">g</option></select></label>
+        <label>Decimal sign <select v-model="mapping.decimal" data-testid="csv-decimal"><option value=".">point</option><option value=",">comma</option></select></label>
+        <label>Clock of <select v-model="mapping.zone" data-testid="csv-zone"><option v-for="zone in ZONES" :key="zone" :value="zone">{{ zone }}</option></select></label>
+      </div>
+      <p>{{ opened.rows }} rows. The first: {{ opened.sample.map((row) => `${row[mapping.timeColumn]} | ${row[mapping.kgColumn]}`).join('; ') }}</p>
+      <button class="plain-button" type="button" data-testid="csv-look" :disabled="progress !== null" @click="look">Look at them first</button>
+    </template>
+    <p v-if="progress"><progress :max="progress.of" :value="progress.done" /> {{ progress.done }} of {{ progress.of }} {{ progress.what }} <button class="plain-button quiet" type="button" @click="stopped = true">Stop</button></p>
+    <template v-if="read">
+      <p data-testid="csv-said">{{ read.readings.length }} readings can be kept{{ read.readings.length > 0 ? `, ${showMass(Math.min(...read.readings.slice(0, 50000).map(({ kg }) => kg)), preferences.units)} at the least` : '' }}; {{ read.leftOut }} rows are left out.{{ read.doubled > 0 ? ` ${read.doubled} lie in the hour that comes twice when summer time ends: the first was taken.` : '' }}</p>
+      <ul><li v-for="sentence in read.problems" :key="sentence">{{ sentence }}</li></ul>
+      <button class="plain-button filled" type="button" data-testid="csv-keep" :disabled="read.readings.length === 0" @click="keep">Keep {{ read.readings.length }} readings</button>
+    </template>
+    <p v-if="problem" class="wrong" role="alert">{{ problem }}</p>
+    <p v-if="said" role="status">{{ said }}</p>
+  </div>
+</template>
+
+<style scoped>
+.import {
+  display: flex;
+  flex-direction: column;
+  gap: 8px;
+  padding: 9px 12px;
+  border: 1px solid var(--seam);
+  border-radius: 8px;
+  background: var(--sheet);
+}
+
+.mapping {
+  display: grid;
+  grid-template-columns: repeat(auto-fit, minmax(130px, 1fr));
+  gap: 6px 10px;
+}
+
+label {
+  display: flex;
+  flex-direction: column;
+  font-size: 14px;
+}
+
+.wrong {
+  color: var(--stop);
+}
+</style>

@@ -1,0 +1,252 @@
+<script setup lang="ts">
+// Weigh or heft a hive: a reading, what it says of the stores, and the readings there are beside what was predicted.
+import { assembleHive, partsById } from '#core/geometry'
+import { catalogueOf } from '#core/catalogue'
+import { limitsOfYard } from '#core/checks'
+import type { Hive, Yard } from '#core/hive'
+import { COOL_MARITIME, stageOn } from '#core/season'
+import { massFigure, massUnit, parseMass, showMass } from '#core/units'
+import { massOfHive, storesOf, usualWeighing, weighInProblem } from '#core/weight'
+import { capital, rangeInWords, stageWord } from '#core/wording'
+import { server, type HiveWeighIns, type WeighInRow } from '~/stores/server'
+
+const props = defineProps<{ yard: Yard; hive: Hive }>()
+const weighing = useWeighing()
+const preferences = usePreferences()
+const method = ref<'scale' | 'heft'>('scale')
+const typed = reactive({ kg: '', left: '', right: '', at: localNow() })
+const problem = ref('')
+const held = shallowRef<HiveWeighIns | null>(null)
+const takenBack = ref<string | null>(null)
+const importing = ref(false)
+
+function localNow(): string {
+  const now = new Date()
+  return new Date(now.getTime() - now.getTimezoneOffset() * 60_000).toISOString().slice(0, 16)
+}
+async function load() {
+  const answer = await server.weighIns(props.hive.id)
+  if (answer.ok) held.value = answer.value
+  else problem.value = answer.problem.sentence
+}
+watch(() => props.hive.id, () => { held.value = null; void load() }, { immediate: true })
+
+const assembled = computed(() => assembleHive(props.hive, partsById(props.yard), catalogueOf(props.yard)))
+const need = computed(() => { const { foodYearMin, foodYearMax } = limitsOfYard(props.yard); return { low: foodYearMin, high: foodYearMax } })
+const newest = computed(() => held.value?.latest[0])
+const stores = computed(() => (newest.value ? storesOf(assembled.value, newest.value.kg, weighing.weighingAt(props.hive.stage), need.value) : null))
+const fillNow = computed(() => (weighing.fillPercent ?? 88))
+const fillAfter = computed(() => (stores.value ? Math.round(Math.min(1, stores.value.fill) * 1000) / 10 : null))
+/** What the stack that stands now would weigh on each day of the readings, by its stage. */
+const predicted = computed(() => {
+  const points = held.value?.series.points ?? []
+  const every = Math.max(1, Math.floor(points.length / 120))
+  return points.filter((_, i) => i % every === 0 || i === points.length - 1).map(({ at }) => {
+    const usual = usualWeighing(stageOn(at, COOL_MARITIME))
+    const { kg } = massOfHive(assembled.value, { ...usual, fullness: usual.meanwhile, timberKgPerM3: weighing.weighingAt(props.hive.stage).timberKgPerM3 })
+    return { at, ...kg }
+  })
+})
+
+function read(text: string, field: string): number | null {
+  const parsed = parseMass(text, preferences.units, { leastKg: 0, mostKg: 1000 })
+  if (parsed.ok) return parsed.kg
+  const reasons = { empty: 'is empty', negative: 'is below zero', 'two-units': 'has two units in it', 'out-of-range': 'is no mass that a hive has', 'not-a-mass': 'is not a mass' }
+  problem.value = `${field} ${reasons[parsed.problem]}: type one such as ${massFigure(45, preferences.units)} ${massUnit(preferences.units)}.`
+  return null
+}
+async function add() {
+  problem.value = ''
+  const row = method.value === 'scale' ? single() : halves()
+  if (!row) return
+  const wrong = weighInProblem(assembled.value, row.kg, weighing.weighingAt(props.hive.stage))
+  if (wrong) {
+    problem.value = wrong.problem === 'below-tare'
+      ? `Reading is ${showMass(row.kg, preferences.units)}, but this stack weighs at least ${showMass(wrong.limitKg, preferences.units)} empty: was something left off, or is the stack another one?`
+      : `Reading is ${showMass(row.kg, preferences.units)}, but this stack holds at most ${showMass(wrong.limitKg, preferences.units)} with every comb full: was something put on, or is the stand on the scale too?`
+    return
+  }
+  const answer = await server.addWeighIns(props.hive.id, 'hand', crypto.randomUUID(), [row])
+  if (!answer.ok) problem.value = answer.problem.sentence
+  else if (answer.value.added === 0) problem.value = 'There is a reading of this minute already: change the time, or take that one back.'
+  else Object.assign(typed, { kg: '', left: '', right: '', at: localNow() })
+  await load()
+}
+function moment(): string | null {
+  const at = new Date(typed.at)
+  if (!Number.isNaN(at.getTime())) return `${at.toISOString().slice(0, 16)}:00Z`
+  problem.value = 'When is not a date with a time: such as 2026-05-31 14:15.'
+  return null
+}
+function single(): WeighInRow | null {
+  const kg = read(typed.kg, 'Reading')
+  const at = kg === null ? null : moment()
+  return kg === null || at === null ? null : { at, kg, method: 'scale' }
+}
+function halves(): WeighInRow | null {
+  const left = read(typed.left, 'Left half')
+  const right = left === null ? null : read(typed.right, 'Right half')
+  const at = right === null ? null : moment()
+  return left === null || right === null || at === null ? null : { at, kg: left + right, method: 'heft', leftKg: left, rightKg: right }
+}
+async function setRemoved(batchId: string, removed: boolean) {
+  const answer = await server.setBatchRemoved(batchId, removed)
+  if (!answer.ok) problem.value = answer.problem.sentence
+  takenBack.value = removed ? batchId : null
+  await load()
+}
+const scaleName = ref('')
+const newScale = ref<{ id: string; key: string } | null>(null)
+async function setUpScale() {
+  problem.value = ''
+  if (scaleName.value.trim() === '') {
+    problem.value = 'Name of the scale is empty: give it one, such as Left stand.'
+    return
+  }
+  const answer = await server.addScale(props.hive.id, scaleName.value.trim())
+  if (answer.ok) newScale.value = answer.value
+  else problem.value = answer.problem.sentence
+  scaleName.value = ''
+  await load()
+}
+const local = (at: string) => new Date(at).toLocaleString('en-GB', { dateStyle: 'medium', timeStyle: 'short' })
+</script>
+
+<template>
+  <div class="weigh">
+    <section class="enter">
+      <h2>Weigh {{ hive.name }}</h2>
+      <div class="tabs" role="group" aria-label="How it is weighed">
+        <button type="button" :aria-pressed="method === 'scale'" @click="method = 'scale'">One reading</button>
+        <button type="button" :aria-pressed="method === 'heft'" data-testid="heft" @click="method = 'heft'">A half-lift at each side</button>
+      </div>
+      <form @submit.prevent="add">
+        <label v-if="method === 'scale'">Reading, without the stand <input v-model="typed.kg" type="text" inputmode="decimal" data-testid="weigh-kg"></label>
+        <template v-else>
+          <label>Left half <input v-model="typed.left" type="text" inputmode="decimal" data-testid="weigh-left"></label>
+          <label>Right half <input v-model="typed.right" type="text" inputmode="decimal" data-testid="weigh-right"></label>
+        </template>
+        <label>When <input v-model="typed.at" type="datetime-local" data-testid="weigh-at"></label>
+        <button class="plain-button filled" type="submit" data-testid="weigh-add">Keep it</button>
+      </form>
+      <p v-if="problem" class="wrong" role="alert">{{ problem }}</p>
+      <template v-if="stores && newest">
+        <h2>Stores by the reading of {{ local(newest.at) }}</h2>
+        <dl data-testid="stores">
+          <dt>Weighed, predicted</dt><dd>{{ showMass(newest.kg, preferences.units) }}, {{ showMass(stores.predictedKg.middle, preferences.units) }} ({{ rangeInWords(stores.predictedKg, preferences.reader) }})</dd>
+          <dt>Tare of this stack</dt><dd>{{ showMass(stores.tareKg.middle, preferences.units) }} ({{ rangeInWords(stores.tareKg, preferences.reader) }})</dd>
+          <dt>Bees and brood allowed</dt><dd>{{ showMass(stores.beesKg.middle + stores.broodKg.middle, preferences.units) }}</dd>
+          <dt>Stores</dt><dd><b>{{ showMass(stores.storesKg.middle, preferences.units) }}</b> ({{ rangeInWords(stores.storesKg, preferences.reader) }})</dd>
+          <dt>Winter and the year ask for</dt><dd>{{ massFigure(stores.needKg.low, preferences.units) }} to {{ showMass(stores.needKg.high, preferences.units) }}: {{ stores.shortKg > 0 ? `${showMass(stores.shortKg, preferences.units)} short` : 'enough' }}</dd>
+          <dt>Combs filled</dt><dd>{{ Math.round(stores.fill * 100) }} % of all that they can hold</dd>
+        </dl>
+        <p>Fill of a full comb: {{ fillNow }} % before, {{ fillAfter }} % after. <button class="plain-button" type="button" data-testid="use-fill" @click="weighing.fillPercent = fillAfter">Correct it by this reading</button> <button v-if="weighing.fillPercent !== null" class="plain-button quiet" type="button" @click="weighing.fillPercent = null">As it came</button></p>
+      </template>
+      <p class="caution">A half-lift at each side is read with a luggage scale, hive straight, nobody under it. Figures are guidance; look at the combs before you trust them.</p>
+    </section>
+    <section class="history">
+      <LiftWeighChart v-if="held && held.series.count > 1" :points="held.series.points" :predicted="predicted" />
+      <p v-if="held" class="soft" data-testid="weigh-count">{{ held.series.count }} {{ held.series.count === 1 ? 'reading' : 'readings' }}{{ held.series.thinnedBy ? `, ${held.series.points.length} drawn (thinned: ${held.series.thinnedBy})` : '' }}. Predicted is this stack as each season has it ({{ capital(stageWord(stageOn(new Date().toISOString(), COOL_MARITIME))) }} today).</p>
+      <p v-if="takenBack" role="status">Taken back. <button class="plain-button quiet" type="button" data-testid="bring-back" @click="setRemoved(takenBack, false)">Bring them back</button></p>
+      <table v-if="held && held.latest.length > 0" class="list">
+        <thead><tr><th scope="col">When</th><th scope="col">Weight</th><th scope="col">From</th><th scope="col"><span class="visually-hidden">Take back</span></th></tr></thead>
+        <tbody><tr v-for="one in held.latest.slice(0, 8)" :key="one.id" data-weigh-row><td>{{ local(one.at) }}</td><td>{{ showMass(one.kg, preferences.units) }}<template v-if="one.leftKg !== null && one.rightKg !== null"> ({{ massFigure(one.leftKg, preferences.units) }} + {{ massFigure(one.rightKg, preferences.units) }})</template></td><td>{{ one.source.startsWith('scale:') ? 'a scale' : one.source === 'csv' ? 'a file' : 'by hand' }}</td><td><button class="plain-button quiet" type="button" @click="setRemoved(one.batchId, true)">Take back</button></td></tr></tbody>
+      </table>
+      <p v-else-if="held">No reading yet. Weigh it, bring a file, or put a scale under it.</p>
+      <h2>From a file</h2>
+      <button class="plain-button" type="button" data-testid="open-import" @click="importing = !importing">{{ importing ? 'Close' : 'Bring readings from a CSV file' }}</button>
+      <LiftImportCsv v-if="importing" :hive-id="hive.id" @done="load" />
+      <h2>A scale under the hive</h2>
+      <ul v-if="held && held.scales.length > 0"><li v-for="scale in held.scales" :key="scale.id">{{ scale.name }}: {{ scale.seenAt ? `last heard of ${local(scale.seenAt)}, battery ${scale.batteryPercent ?? '?'} %` : 'not heard of yet' }}</li></ul>
+      <form @submit.prevent="setUpScale"><label>Name of the scale <input v-model="scaleName" type="text" maxlength="60" data-testid="scale-name"></label><button class="plain-button" type="submit" data-testid="add-scale">Set it up</button></form>
+      <p v-if="newScale" class="key" data-testid="scale-key">Its key is shown this once. To try a simulated one:<br><code>npm run scale -- --id {{ newScale.id }} --key {{ newScale.key }}</code></p>
+    </section>
+  </div>
+</template>
+
+<style scoped>
+.weigh {
+  display: grid;
+  grid-template-columns: minmax(300px, 430px) minmax(0, 1fr);
+  gap: 10px 30px;
+}
+
+.enter,
+.history {
+  display: flex;
+  flex-direction: column;
+  gap: 8px;
+  min-width: 0;
+}
+
+h2 {
+  font-size: 16px;
+}
+
+form {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px;
+  align-items: end;
+}
+
+label {
+  display: flex;
+  flex: 1;
+  flex-direction: column;
+  min-width: 130px;
+  font-size: 14px;
+}
+
+input {
+  min-height: 40px;
+  padding: 0 8px;
+  border: 1px solid var(--indigo);
+  border-radius: 7px;
+  background: #fff;
+  font: inherit;
+}
+
+dl {
+  display: grid;
+  grid-template-columns: auto 1fr;
+  gap: 3px 12px;
+  margin: 0;
+}
+
+dt,
+.soft,
+.caution {
+  color: var(--soft-ink);
+}
+
+dd {
+  margin: 0;
+}
+
+.wrong {
+  color: var(--stop);
+}
+
+.list {
+  border-collapse: collapse;
+}
+
+.list th,
+.list td {
+  padding: 2px 14px 2px 0;
+  border-bottom: 1px solid var(--seam);
+  text-align: left;
+  font-weight: 400;
+}
+
+.key code {
+  overflow-wrap: anywhere;
+}
+
+@media (max-width: 900px) {
+  .weigh {
+    grid-template-columns: minmax(0, 1fr);
+  }
+}
+</style>

@@ -1,0 +1,117 @@
+import fc from 'fast-check'
+import { describe, expect, it } from 'vitest'
+import { COOL_MARITIME, stageOn } from '#core/season'
+import { FILL, massOfHive, storesOf, thinned, usualWeighing, weighInProblem, type Weighing } from '#core/weight'
+import { readWeighRow, rowProblemInWords, type CsvMapping } from '#wire/weigh-csv'
+import { N, build } from '../../helpers/hives'
+
+const { assessment } = build([N.stand, N.floor, N.brood, N.super, N.crown, N.roof], { stage: 'winter' })
+const WINTER: Weighing = usualWeighing('winter')
+const NEED = { low: 23, high: 32 }
+
+describe('stores by a weigh-in', () => {
+  it('are the reading less tare, bees and brood, each with its bounds', () => {
+    const mass = massOfHive(assessment.assembled, WINTER)
+    const stores = storesOf(assessment.assembled, mass.kg.middle, WINTER, NEED)
+    expect(stores.storesKg.middle).toBeCloseTo(mass.items.honey.middle, 9)
+    expect(stores.storesKg.low).toBeLessThan(stores.storesKg.middle)
+    expect(stores.storesKg.high).toBeGreaterThan(stores.storesKg.middle)
+    expect(stores.tareKg.middle + stores.beesKg.middle + stores.broodKg.middle + stores.storesKg.middle).toBeCloseTo(mass.kg.middle, 9)
+    expect(stores.shortKg).toBeCloseTo(Math.max(0, 23 - mass.items.honey.middle), 9)
+  })
+
+  it('grow with the reading, kilogram by kilogram, and are never below nothing (property)', () => {
+    fc.assert(fc.property(fc.double({ min: 0, max: 100, noNaN: true }), fc.double({ min: 0, max: 20, noNaN: true }), (kg, more) => {
+      const [a, b] = [kg, kg + more].map((reading) => storesOf(assessment.assembled, reading, WINTER, NEED).storesKg)
+      for (const bound of ['low', 'middle', 'high'] as const) {
+        expect(a![bound]).toBeGreaterThanOrEqual(0)
+        expect(b![bound]).toBeGreaterThanOrEqual(a![bound] - 1e-9)
+      }
+    }))
+  })
+
+  it('give a fill that predicts the same weight again', () => {
+    const reading = massOfHive(assessment.assembled, { ...WINTER, fullness: 'full', fill: { low: 0.6, middle: 0.6, high: 0.6 } })
+    const { fill } = storesOf(assessment.assembled, reading.kg.middle, { ...WINTER, fullness: 'full' }, NEED)
+    expect(fill).toBeGreaterThan(0.2)
+    expect(fill).toBeLessThan(0.6)
+  })
+
+  it('are refused below the tare and above what the combs can hold', () => {
+    expect(weighInProblem(assessment.assembled, 3, WINTER)).toMatchObject({ problem: 'below-tare' })
+    expect(weighInProblem(assessment.assembled, 200, WINTER)).toMatchObject({ problem: 'above-full' })
+    expect(weighInProblem(assessment.assembled, massOfHive(assessment.assembled, WINTER).kg.middle, WINTER)).toBeUndefined()
+    expect(weighInProblem(assessment.assembled, massOfHive(assessment.assembled, { ...WINTER, fullness: 'full', fill: FILL }).kg.middle, WINTER)).toBeUndefined()
+  })
+})
+
+describe('a thinned series', () => {
+  it('keeps first, last and order, and as many points as asked (property)', () => {
+    fc.assert(fc.property(fc.array(fc.double({ min: -100, max: 100, noNaN: true }), { minLength: 3, maxLength: 400 }), fc.integer({ min: 3, max: 60 }), (ys, most) => {
+      const points = ys.map((y, x) => ({ x, y }))
+      const thin = thinned(points, most)
+      expect(thin).toHaveLength(Math.min(points.length, most))
+      expect([thin[0], thin.at(-1)]).toEqual([points[0], points.at(-1)])
+      expect(thin.map(({ x }) => x)).toEqual([...thin.map(({ x }) => x)].sort((a, b) => a - b))
+      for (const point of thin) expect(points).toContainEqual(point)
+    }))
+  })
+
+  it('keeps the one spike in a flat line', () => {
+    const points = Array.from({ length: 1000 }, (_, x) => ({ x, y: x === 537 ? 40 : 1 }))
+    expect(thinned(points, 20)).toContainEqual({ x: 537, y: 40 })
+  })
+})
+
+describe('a row of a file', () => {
+  const MAPPING: CsvMapping = { timeColumn: 'time', kgColumn: 'weight', unit: 'kg', decimal: '.', zone: 'Europe/London' }
+  const row = (time: string, weight: string, more: Partial<CsvMapping> = {}) => readWeighRow({ time, weight }, { ...MAPPING, ...more })
+
+  it.each([
+    ['summer time', '2026-07-01 12:00', '2026-07-01T11:00:00.000Z'], ['winter time', '2026-01-01 12:00', '2026-01-01T12:00:00.000Z'], ['day first', '01.07.2026 12:00', '2026-07-01T11:00:00.000Z'], ['its own zone', '2026-07-01T12:00:00Z', '2026-07-01T12:00:00.000Z'], ['with an offset', '2026-07-01T12:00:00+02:00', '2026-07-01T10:00:00.000Z'],
+  ])('reads local time: %s', (_name, time, at) => {
+    expect(row(time, '45.2')).toEqual({ ok: true, at, kg: 45.2 })
+  })
+
+  it('tells the hour that the clock skips and the one that it goes through twice', () => {
+    expect(row('2026-03-29 01:30', '45')).toMatchObject({ ok: false, problem: 'skipped-hour' })
+    expect(row('2026-10-25 01:30', '45')).toEqual({ ok: true, at: '2026-10-25T00:30:00.000Z', kg: 45, doubled: true })
+    expect(row('2026-03-29 01:30', '45', { zone: 'UTC' })).toMatchObject({ ok: true, at: '2026-03-29T01:30:00.000Z' })
+  })
+
+  it('reads pounds, grams and the other decimal sign, and refuses what is mixed up', () => {
+    expect(row('2026-07-01 12:00', '100', { unit: 'lb' })).toMatchObject({ kg: 45.359 })
+    expect(row('2026-07-01 12:00', '45200 g', { unit: 'g' })).toMatchObject({ kg: 45.2 })
+    expect(row('2026-07-01 12:00', '45,2', { decimal: ',' })).toMatchObject({ kg: 45.2 })
+    expect(row('2026-07-01 12:00', '45,2')).toMatchObject({ ok: false, problem: 'wrong-decimal' })
+    expect(row('2026-07-01 12:00', '99 lb')).toMatchObject({ ok: false, problem: 'other-unit' })
+    expect(row('2026-07-01 12:00', 'n/a')).toMatchObject({ ok: false, problem: 'no-mass' })
+    expect(row('2026-07-01 12:00', '-3')).toMatchObject({ ok: false, problem: 'out-of-range' })
+    expect(row('yesterday', '45')).toMatchObject({ ok: false, problem: 'no-time' })
+    expect(row('2026-07-01 12:00', '45', { zone: 'Atlantis/Deep' })).toMatchObject({ ok: false, problem: 'no-time' })
+  })
+
+  it('says in a sentence which row was left out and why', () => {
+    const bad = row('2026-07-01 12:00', '45,2')
+    if (bad.ok) throw new Error('it was read')
+    expect(rowProblemInWords(7, bad)).toBe('Row 7: “45,2” has the other decimal sign: choose which one the file uses.')
+  })
+})
+
+describe('the stage of a day', () => {
+  it('goes by the yard’s own dates, a boundary belonging to the stage that it begins', () => {
+    const on = (day: string) => stageOn(`2026-${day}T00:00:00Z`, COOL_MARITIME)
+    expect(['02-01', '03-01', '04-29', '05-20', '07-31', '08-14', '10-04', '11-01', '01-10', '02-29'].map(on)).toEqual(['late-winter-check', 'building-up', 'supering', 'flow', 'crop', 'after-crop', 'pack-down', 'winter', 'winter', 'late-winter-check'])
+  })
+
+  it('turns with the year: dates moved by so many days move every stage by as many (property)', () => {
+    const iso = (days: number) => new Date(Date.parse('2025-01-01T00:00:00Z') + (((days % 365) + 365) % 365) * 86_400_000).toISOString()
+    const dayOf = (monthDay: string) => Math.round((Date.parse(`2025-${monthDay}T00:00:00Z`) - Date.parse('2025-01-01T00:00:00Z')) / 86_400_000)
+    fc.assert(fc.property(fc.integer({ min: 0, max: 364 }), fc.integer({ min: 1, max: 364 }), (day, by) => {
+      const moved = Object.fromEntries(Object.entries(COOL_MARITIME).map(([name, monthDay]) => [name, iso(dayOf(monthDay) + by).slice(5, 10)])) as unknown as typeof COOL_MARITIME
+      expect(stageOn(iso(day + by), moved)).toBe(stageOn(iso(day), COOL_MARITIME))
+    }))
+    const south = { firstPollen: '09-01', flowStart: '11-20', flowEnd: '01-31', firstFrost: '05-01' }
+    expect([stageOn('2025-12-24T00:00:00Z', south), stageOn('2025-06-24T00:00:00Z', south)]).toEqual(['flow', 'winter'])
+  })
+})
