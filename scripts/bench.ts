@@ -2,12 +2,14 @@ import { benchBrowser } from './bench/browser'
 import { benchCore } from './bench/core'
 import { benchFrames } from './bench/frames'
 import { benchKill } from './bench/kill'
+import { benchWeights } from './bench/weights'
 import { missedFigures } from './lib/measure'
 
 async function bench(): Promise<void> {
   process.stdout.write('Medians with the middle half in brackets; ratios are of figures of this one run.\n\n')
   benchCore()
   benchFrames()
+  benchWeights()
   await benchBrowser()
   await benchKill(200)
   process.stdout.write(`\n${missedFigures() === 0 ? 'Every figure is within its limit.' : `${missedFigures()} figures miss their limit.`}\n`)

@@ -14,10 +14,11 @@ const json = (schema: Json) => ({ 'application/json': { schema } })
 const answer = (description: string, schema: Json) => ({ description, content: json(schema) })
 const refusals = (...codes: number[]) => Object.fromEntries(codes.map((code) => [String(code), answer(REFUSALS[code]!, ref('refusal'))]))
 const REFUSALS: Record<number, string> = {
-  400: 'Not JSON.', 403: 'Another host or another site’s page.', 404: 'No such yard.', 409: 'Changed elsewhere since: what stands now comes with it.',
+  400: 'Not JSON.', 401: 'The signature is not this scale’s.', 429: 'Too often: wait as long as retry-after says.', 403: 'Another host or another site’s page.', 404: 'No such yard.', 409: 'Changed elsewhere since: what stands now comes with it.',
   413: 'Larger than is read.', 422: 'The field, and what would be right.',
 }
 const body = (schema: Json) => ({ required: true, content: json(schema) })
+const hiveId = { name: 'id', in: 'path', required: true, schema: { type: 'string' } }
 const yardId = { name: 'id', in: 'path', required: true, schema: { type: 'string' } }
 const object = (properties: Json, required = Object.keys(properties)) => ({ type: 'object', properties, required })
 const listOf = (items: Json) => ({ type: 'array', items })
@@ -33,6 +34,7 @@ const EXTRA: Json = {
     edits: listOf(object({ id: text, madeAt: { type: 'string', format: 'date-time' }, kind: { enum: ['do', 'undo', 'redo'] }, targetId: { type: ['string', 'null'] }, edit: ref('edit') }, ['id', 'madeAt', 'kind', 'edit'])),
   }),
   logEntry: object({ id: text, revision: integer, device: text, madeAt: text, kind: text, edit: ref('edit'), inverse: ref('edit') }),
+  weighIns: object({ source: { enum: ['hand', 'csv'] }, batchId: text, readings: listOf(object({ at: { type: 'string', format: 'date-time' }, kg: { type: 'number' }, method: { enum: ['scale', 'heft'] }, leftKg: { type: 'number' }, rightKg: { type: 'number' } }, ['at', 'kg', 'method'])) }),
   sheet: object({
     title: text, lines: listOf(text), caution: text, steps: listOf(object({ text, mistake: text })),
     tables: listOf(object({ heading: text, columns: listOf(text), rows: listOf(listOf(text)) })),
@@ -89,6 +91,24 @@ export function openApiDocument(): Json {
         },
       },
       '/api/plans/export': { get: { operationId: 'exportPlan', summary: 'Everything as one plan file.', responses: { 200: answer('The plan.', ref('plan')), ...refusals(403) } } },
+      '/api/hives/{id}/weigh-ins': {
+        get: {
+          operationId: 'readWeighIns', summary: 'Weighings of a hive: the series thinned by largest triangle three buckets, the newest in full, its scales.', parameters: [hiveId, { name: 'points', in: 'query', schema: { type: 'integer', minimum: 3, maximum: 5000 } }],
+          responses: { 200: answer('The weighings.', object({ series: object({ count: integer, thinnedBy: { type: ['string', 'null'] }, points: listOf({ type: 'object' }) }), latest: listOf({ type: 'object' }), scales: listOf({ type: 'object' }) })), ...refusals(403, 422) },
+        },
+        post: { operationId: 'addWeighIns', summary: 'Weighings by hand or from a file, as a batch; one a minute and source.', parameters: [hiveId], requestBody: body(ref('weighIns')), responses: { 200: answer('How many were new.', object({ batchId: text, added: integer, repeated: integer })), ...refusals(400, 403, 404, 413, 422) } },
+      },
+      '/api/weigh-ins/{batchId}': {
+        put: { operationId: 'removeWeighIns', summary: 'Take a batch of weighings away, or bring it back.', parameters: [{ ...hiveId, name: 'batchId' }], requestBody: body(object({ removed: { type: 'boolean' } })), responses: { 200: answer('Done.', object({ removed: { type: 'boolean' }, readings: integer })), ...refusals(400, 403, 404, 422) } },
+      },
+      '/api/scales': { post: { operationId: 'addScale', summary: 'A scale under a hive; its key is told once.', requestBody: body(object({ hiveId: text, name: text })), responses: { 201: answer('Identity and key.', object({ id: text, key: text })), ...refusals(400, 403, 404, 422) } } },
+      '/api/scales/{id}/readings': {
+        post: {
+          operationId: 'scaleReport', summary: 'What a scale sends: numbered in order, signed with HMAC-SHA256 of the body in hexadecimal.', parameters: [hiveId, { name: 'x-signature', in: 'header', required: true, schema: { type: 'string', pattern: '^[0-9a-f]{64}$' } }],
+          requestBody: body(object({ sequence: integer, batteryPercent: { type: 'number' }, readings: listOf(object({ at: { type: 'string', format: 'date-time' }, kg: { type: 'number' } })) }, ['sequence', 'readings'])),
+          responses: { 200: answer('How many were new.', object({ added: integer, repeated: integer, sequence: integer })), ...refusals(400, 401, 403, 409, 413, 422, 429) },
+        },
+      },
       '/api/print/sheet': {
         post: {
           operationId: 'printSheet', summary: 'A sheet of words, tables and steps as PDF; nothing is stored.', requestBody: body(ref('sheet')),

@@ -23,17 +23,21 @@ export type RowProblem = 'no-time' | 'no-mass' | 'wrong-decimal' | 'other-unit' 
 export type ReadRow = { readonly ok: true; readonly at: string; readonly kg: number; readonly doubled?: true } | { readonly ok: false; readonly problem: RowProblem; readonly text: string }
 
 const FORMATS = ['YYYY-MM-DD HH:mm:ss', 'YYYY-MM-DD HH:mm', 'YYYY-MM-DDTHH:mm:ss', 'YYYY-MM-DDTHH:mm', 'DD.MM.YYYY HH:mm', 'DD/MM/YYYY HH:mm', 'DD.MM.YYYY HH:mm:ss', 'DD/MM/YYYY HH:mm:ss'] as const
+const PLAIN = 'YYYY-MM-DDTHH:mm:ss'
 const MOST_KG = 1000
 
-/** Reads the columns of one row: local time with its summer time, mass with its unit and decimal sign. */
-export function readWeighRow(row: Readonly<Record<string, string>>, mapping: CsvMapping): ReadRow {
-  const timeText = (row[mapping.timeColumn] ?? '').trim()
-  const massText = (row[mapping.kgColumn] ?? '').trim()
-  const mass = readMass(massText, mapping)
-  if (typeof mass === 'string') return { ok: false, problem: mass, text: massText }
-  const time = readTime(timeText, mapping.zone)
-  if (typeof time === 'string') return { ok: false, problem: time, text: timeText }
-  return { ok: true, at: time.at, kg: Math.round(mass * 1000) / 1000, ...(time.doubled ? { doubled: true as const } : {}) }
+/** A reader of one file's rows: local time with its summer time, mass with its unit and decimal sign. It remembers the form of the dates and the days on which the clock stands still. */
+export function weighRowReader(mapping: CsvMapping): (row: Readonly<Record<string, string>>) => ReadRow {
+  const readTime = timeReader(mapping.zone)
+  return (row) => {
+    const timeText = (row[mapping.timeColumn] ?? '').trim()
+    const massText = (row[mapping.kgColumn] ?? '').trim()
+    const mass = readMass(massText, mapping)
+    if (typeof mass === 'string') return { ok: false, problem: mass, text: massText }
+    const time = readTime(timeText)
+    if (typeof time === 'string') return { ok: false, problem: time, text: timeText }
+    return { ok: true, at: time.at, kg: Math.round(mass * 1000) / 1000, ...(time.doubled ? { doubled: true as const } : {}) }
+  }
 }
 
 function readMass(text: string, { decimal, unit }: CsvMapping): number | RowProblem {
@@ -48,20 +52,49 @@ function readMass(text: string, { decimal, unit }: CsvMapping): number | RowProb
   return kg < 0 || kg > MOST_KG ? 'out-of-range' : kg
 }
 
-/** The moment of a local time. An hour that the clock skips is none; of an hour that it goes through twice the first is taken, and said. */
-function readTime(text: string, zone: string): { at: string; doubled: boolean } | RowProblem {
-  if (/(?:Z|[+-]\d{2}:?\d{2})$/.test(text) && dayjs(text).isValid()) return { at: dayjs(text).toISOString(), doubled: false }
-  const format = FORMATS.find((one) => dayjs(text, one, true).isValid())
-  if (!format) return 'no-time'
-  const plain = dayjs(text, format, true).format('YYYY-MM-DDTHH:mm:ss')
-  let moment: dayjs.Dayjs
-  try {
-    moment = dayjs.tz(plain, zone)
-  } catch {
-    return 'no-time'
+type Moment = { readonly at: string; readonly doubled: boolean }
+
+/** Reads local times of one zone. An hour that the clock skips is none; of an hour that it goes through twice the first is taken, and said. */
+function timeReader(zone: string): (text: string) => Moment | RowProblem {
+  const offsets = new Map<string, number | null>()
+  let usual: (typeof FORMATS)[number] = FORMATS[0]
+  const parsed = (text: string) => {
+    const before = dayjs.utc(text, usual, true)
+    if (before.isValid()) return before
+    const format = FORMATS.find((one) => dayjs.utc(text, one, true).isValid())
+    if (!format) return undefined
+    usual = format
+    return dayjs.utc(text, format, true)
   }
-  const local = (one: dayjs.Dayjs) => one.tz(zone).format('YYYY-MM-DDTHH:mm:ss')
-  const candidates = [moment.subtract(1, 'hour'), moment, moment.add(1, 'hour')].filter((one) => local(one) === plain)
+  return (text) => {
+    if (/(?:Z|[+-]\d{2}:?\d{2})$/.test(text) && dayjs(text).isValid()) return { at: dayjs(text).toISOString(), doubled: false }
+    const plain = parsed(text)
+    if (!plain) return 'no-time'
+    const day = plain.toISOString().slice(0, 10)
+    let offset = offsets.get(day)
+    if (offset === undefined) {
+      try {
+        offset = steadyOffsetMinutes(day, zone)
+      } catch {
+        return 'no-time'
+      }
+      offsets.set(day, offset)
+    }
+    return offset === null ? onChangingDay(plain.format(PLAIN), zone) : { at: new Date(plain.valueOf() - offset * 60_000).toISOString(), doubled: false }
+  }
+}
+
+/** How far the clock is from UTC on a day; null when it changes on that day. */
+function steadyOffsetMinutes(day: string, zone: string): number | null {
+  if (zone === 'UTC') return 0
+  const begins = dayjs.tz(`${day}T00:00:00`, zone)
+  const offset = begins.utcOffset()
+  return dayjs.tz(`${dayjs.utc(day).add(1, 'day').format('YYYY-MM-DD')}T00:00:00`, zone).utcOffset() === offset && begins.format(PLAIN) === `${day}T00:00:00` ? offset : null
+}
+
+function onChangingDay(plain: string, zone: string): Moment | RowProblem {
+  const moment = dayjs.tz(plain, zone)
+  const candidates = [moment.subtract(1, 'hour'), moment, moment.add(1, 'hour')].filter((one) => one.tz(zone).format(PLAIN) === plain)
   if (candidates.length === 0) return 'skipped-hour'
   return { at: candidates[0]!.toISOString(), doubled: candidates.length > 1 }
 }

@@ -6,7 +6,8 @@ import type { HiveGrade } from '~/workers/assess-yard'
 
 let door: Remote<AssessDoor> | undefined
 
-function openDoor(): Remote<AssessDoor> {
+/** The worker that looks at whole yards, opened once. */
+export function openDoor(): Remote<AssessDoor> {
   door ??= wrap<AssessDoor>(new Worker(new URL('../workers/assess.worker.ts', import.meta.url), { type: 'module' }))
   return door
 }

@@ -6,6 +6,8 @@ import { gapsChangedBy, type GapChange } from '#core/effect'
 import { assembleHive, partsById } from '#core/geometry'
 import type { Edit } from '#core/hive'
 import { FORMULA } from '#core/formula'
+import { LIFT_FIGURES } from '#core/lifting'
+import { TIMBERS } from '#core/weight'
 import { parseLength, showLength, type Length } from '#core/units'
 import { capital, dimensionWord, inWords, lengthProblemInWords, partNames, severityWord } from '#core/wording'
 
@@ -50,6 +52,8 @@ const figureRows = computed<Row[]>(() => figures.value.map(({ key, patternId, la
 }))
 /** Figures inside formulas, the other bands, and masses: shown with their source, not overwritten one by one. */
 const fixedRows = computed<Row[]>(() => [
+  ...Object.entries(TIMBERS).map(([name, { label, kgPerM3, source }]) => ({ key: `timber.${name}`, what: `Timber, ${label}`, value: `${Math.round(kgPerM3)} kg/m³`, length: null, mark: source.mark, source: source.text, usedIn: 'weight of boxes', unit: 'kg/m³', used: true, fixed: true })),
+  ...LIFT_FIGURES.map(({ key, what, value, source }) => ({ key, what, value, length: null, mark: source.mark, source: source.text, usedIn: 'lifting', unit: '', used: true, fixed: true })),
   ...Object.entries(FORMULA).map(([name, { label, value, unit, source, usedIn }]) => ({ key: `formula.${name}`, what: capital(label), value: `${value} ${unit}`.trim(), length: null, mark: source.mark, source: source.text, usedIn, unit, used: true, fixed: true })),
   ...(['single-figure', 'metric'] as const).map((preset) => ({ key: `band.${preset}`, what: `Bee space by ${preset === 'metric' ? 'metric practice' : 'one figure, give or take'}`, value: `${showLength(BANDS[preset].minMm, preferences.units)} to ${showLength(BANDS[preset].maxMm, preferences.units)}`, length: null, mark: 'C', source: 'common practice of the trade', usedIn: 'yards that choose it', unit: '', used: view.yard?.band === preset, fixed: true })),
   ...[...view.catalogue.patterns.values(), ...view.catalogue.hanging.values()].flatMap(({ id, label, mass }) => (mass ? [{ key: `${id}.mass`, what: `${capital(inWords(label, preferences.vocabulary))}: mass`, value: `${mass.kg} ± ${Math.round(mass.plusMinusKg * 100) / 100} kg`, length: null, mark: mass.source.mark, source: mass.source.text, usedIn: 'not used yet', unit: 'kg', used: used.value.has(id), fixed: true }] : [])),

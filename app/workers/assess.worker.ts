@@ -1,8 +1,9 @@
 import { expose } from 'comlink'
 import { assessYard } from './assess-yard'
+import { dayOfYard } from './lift-yard'
 
 /** The one typed door to the worker that looks at whole yards. */
-const door = { assessYard }
+const door = { assessYard, dayOfYard }
 export type AssessDoor = typeof door
 
 expose(door)

@@ -1,8 +1,10 @@
 import { expose } from 'comlink'
 import Papa from 'papaparse'
-import { readWeighRow, rowProblemInWords, type CsvMapping } from '#wire/weigh-csv'
+import { rowProblemInWords, weighRowReader, type CsvMapping } from '#wire/weigh-csv'
 
+interface FileReading { readonly at: string; readonly kg: number; readonly method: 'scale' }
 let rows: Record<string, string>[] = []
+let readings: FileReading[] = []
 
 /** What a file holds, before anything is read from it. */
 export interface OpenedFile {
@@ -12,7 +14,8 @@ export interface OpenedFile {
 }
 
 export interface ReadFile {
-  readonly readings: readonly { readonly at: string; readonly kg: number; readonly method: 'scale' }[]
+  readonly count: number
+  readonly leastKg: number
   readonly leftOut: number
   readonly doubled: number
   /** The first of them, in sentences. */
@@ -21,7 +24,7 @@ export interface ReadFile {
 
 const STEP = 4000
 
-/** Files of readings, read off the page; with progress, and it can be stopped. */
+/** Files of readings, read off the page, with progress, and it can be stopped; the readings stay here and leave in pieces, so that the page never stalls. */
 const door = {
   open(text: string): OpenedFile {
     const { data, meta } = Papa.parse<Record<string, string>>(text, { header: true, skipEmptyLines: true })
@@ -29,13 +32,14 @@ const door = {
     return { columns: meta.fields ?? [], rows: rows.length, sample: rows.slice(0, 4) }
   },
   async read(mapping: CsvMapping, onProgress: (done: number) => void, isCancelled: () => Promise<boolean> | boolean): Promise<ReadFile | null> {
-    const readings: { at: string; kg: number; method: 'scale' }[] = []
+    const readRow = weighRowReader(mapping)
+    readings = []
     const problems: string[] = []
     let leftOut = 0
     let doubled = 0
     for (let from = 0; from < rows.length; from += STEP) {
       for (let i = from; i < Math.min(from + STEP, rows.length); i++) {
-        const read = readWeighRow(rows[i]!, mapping)
+        const read = readRow(rows[i]!)
         if (!read.ok) {
           leftOut++
           if (problems.length < 8) problems.push(rowProblemInWords(i + 2, read))
@@ -47,7 +51,10 @@ const door = {
       onProgress(Math.min(from + STEP, rows.length))
       if (await isCancelled()) return null
     }
-    return { readings, leftOut, doubled, problems }
+    return { count: readings.length, leastKg: readings.reduce((least, { kg }) => Math.min(least, kg), Infinity), leftOut, doubled, problems }
+  },
+  piece(from: number, to: number): readonly FileReading[] {
+    return readings.slice(from, to)
   },
 }
 export type WeighCsvDoor = typeof door

@@ -1,6 +1,6 @@
 import { contextOf } from '../assess'
 import { assembleHive, layOut, partsById } from '../geometry'
-import type { Hive, Part, Stage, Yard } from '../hive'
+import type { Hive, Part, Yard } from '../hive'
 import { massOfHive, usualWeighing, type Weighing } from '../weight'
 import { liftsOf, type Lift, type StackLifts } from './lifts'
 import type { LiftProfile } from './profile'
@@ -26,20 +26,8 @@ function framesOf(stack: ReturnType<typeof assembleHive>['stack']): number {
   return stack.reduce((sum, { pattern, hung }) => sum + (pattern?.kind === 'box' ? hung.filter(({ pattern: one }) => one?.kind === 'frame').length : 0), 0)
 }
 
-/** A day on which every hive of a yard is inspected in full, each as it stands. */
-export function dutyOfYard(yard: Yard, profile: LiftProfile): Duty {
-  const parts = partsById(yard)
-  return sum(yard.hives.map((hive) => liftsOfHive(yard, hive, profile, usualWeighing(hive.stage), parts)))
-}
-
-/** The same day at the stage that asks most, every hive taken as it is then. */
-export function worstDay(yard: Yard, profile: LiftProfile, stages: readonly Stage[]): { readonly stage: Stage; readonly duty: Duty } {
-  const parts = partsById(yard)
-  const days = stages.map((stage) => ({ stage, duty: sum(yard.hives.map((hive) => liftsOfHive(yard, hive, profile, { ...usualWeighing(stage), fullness: usualWeighing(stage).meanwhile }, parts))) }))
-  return days.reduce((worst, day) => (day.duty.movedKg > worst.duty.movedKg ? day : worst))
-}
-
-function sum(hives: readonly ReturnType<typeof liftsOfHive>[]): Duty {
+/** The lifts of many hives on one day. */
+export function dutyOf(hives: readonly ReturnType<typeof liftsOfHive>[]): Duty {
   const worst = hives.map((one) => one.worst).reduce<Lift | null>((a, b) => (b && (!a || (b.index ?? Number.POSITIVE_INFINITY) > (a.index ?? Number.POSITIVE_INFINITY)) ? b : a), null)
   return {
     lifts: hives.reduce((total, one) => total + one.inspectionLifts, 0), movedKg: hives.reduce((total, one) => total + one.movedKg.middle, 0), framesTurned: hives.reduce((total, one) => total + one.framesTurned, 0),

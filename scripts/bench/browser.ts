@@ -9,6 +9,7 @@ import { launchBrowser, openPage } from '../lib/browser'
 import { median, quantile, spread, tell } from '../lib/measure'
 import { startServer } from '../lib/server'
 import { benchDragFrame, benchPrint } from './frames'
+import { benchImport, benchYardDay } from './weights'
 
 /** A yard of many hives, nine parts each. */
 function manyHives(count: number): Yard {
@@ -36,6 +37,7 @@ export async function benchBrowser(): Promise<void> {
     await openFit(page, demo.url)
     await benchDragFrame(page, demo.url)
     await benchPrint(demo.url)
+    await benchImport(page, demo.url)
     await context.close()
     await demo.stop()
     for (const count of [200, 1000]) {
@@ -46,7 +48,10 @@ export async function benchBrowser(): Promise<void> {
       await opened.page.goto(server.url)
       await opened.page.waitForSelector('[data-hive="Hive 1"]', { timeout: 60_000 })
       if (count === 200) await scrollRow(opened.page)
-      else await yardInWorker(opened.page)
+      else {
+        await yardInWorker(opened.page)
+        await benchYardDay(opened.page, server.url)
+      }
       await opened.context.close()
       await server.stop()
     }

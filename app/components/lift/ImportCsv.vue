@@ -7,7 +7,7 @@ import { server } from '~/stores/server'
 import type { OpenedFile, ReadFile, WeighCsvDoor } from '~/workers/weigh-csv.worker'
 
 const MOST_BYTES = 20_000_000
-const PIECE = 5000
+const PIECE = 2000
 const props = defineProps<{ hiveId: string }>()
 const emit = defineEmits<{ done: [] }>()
 const preferences = usePreferences()
@@ -51,13 +51,13 @@ async function look() {
   progress.value = null
 }
 async function keep() {
-  const readings = read.value?.readings ?? []
+  const count = read.value?.count ?? 0
   const batchId = crypto.randomUUID()
   stopped = false
   let added = 0
-  for (let at = 0; at < readings.length; at += PIECE) {
-    progress.value = { done: at, of: readings.length, what: 'kept' }
-    const answer = await server.addWeighIns(props.hiveId, 'csv', batchId, readings.slice(at, at + PIECE))
+  for (let at = 0; at < count; at += PIECE) {
+    progress.value = { done: at, of: count, what: 'kept' }
+    const answer = await server.addWeighIns(props.hiveId, 'csv', batchId, await door().piece(at, at + PIECE))
     if (!answer.ok) {
       problem.value = answer.problem.sentence
       break
@@ -66,7 +66,7 @@ async function keep() {
     if (stopped) break
   }
   progress.value = null
-  said.value = `${added} readings kept, ${readings.length - added} were there already or not sent. All of them can be taken back with one press in the list.`
+  said.value = `${added} readings kept, ${count - added} were there already or not sent. All of them can be taken back with one press in the list.`
   read.value = null
   opened.value = null
   emit('done')
@@ -89,9 +89,9 @@ async function keep() {
     </template>
     <p v-if="progress"><progress :max="progress.of" :value="progress.done" /> {{ progress.done }} of {{ progress.of }} {{ progress.what }} <button class="plain-button quiet" type="button" @click="stopped = true">Stop</button></p>
     <template v-if="read">
-      <p data-testid="csv-said">{{ read.readings.length }} readings can be kept{{ read.readings.length > 0 ? `, ${showMass(Math.min(...read.readings.slice(0, 50000).map(({ kg }) => kg)), preferences.units)} at the least` : '' }}; {{ read.leftOut }} rows are left out.{{ read.doubled > 0 ? ` ${read.doubled} lie in the hour that comes twice when summer time ends: the first was taken.` : '' }}</p>
+      <p data-testid="csv-said">{{ read.count }} readings can be kept{{ read.count > 0 ? `, ${showMass(read.leastKg, preferences.units)} at the least` : '' }}; {{ read.leftOut }} rows are left out.{{ read.doubled > 0 ? ` ${read.doubled} lie in the hour that comes twice when summer time ends: the first was taken.` : '' }}</p>
       <ul><li v-for="sentence in read.problems" :key="sentence">{{ sentence }}</li></ul>
-      <button class="plain-button filled" type="button" data-testid="csv-keep" :disabled="read.readings.length === 0" @click="keep">Keep {{ read.readings.length }} readings</button>
+      <button class="plain-button filled" type="button" data-testid="csv-keep" :disabled="read.count === 0" @click="keep">Keep {{ read.count }} readings</button>
     </template>
     <p v-if="problem" class="wrong" role="alert">{{ problem }}</p>
     <p v-if="said" role="status">{{ said }}</p>

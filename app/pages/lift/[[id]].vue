@@ -4,10 +4,13 @@ import { assessHive, contextOf } from '#core/assess'
 import { isDrainBox } from '#core/checks'
 import { hangAcross } from '#core/geometry'
 import { STAGES } from '#core/hive'
-import { dutyOfYard, lighterWays, liftsOf, liftsOfHive, worstDay, type Alternative } from '#core/lifting'
+import { lighterWays, liftsOf, liftsOfHive, type Alternative } from '#core/lifting'
 import { standingOf } from '#core/standing'
 import { FILL, massOfHive, usualWeighing } from '#core/weight'
 import { showLength, showMass } from '#core/units'
+import { proxy } from 'comlink'
+import { openDoor } from '~/composables/useYardGrades'
+import type { YardDay } from '~/workers/lift-yard'
 import { LIFT_GRADE_WORDS, SCHOOL_WORDS, capital, changesInWords, dutyInWords, partNames, stageWord } from '#core/wording'
 
 const BRICK_KG = 2.7
@@ -46,7 +49,21 @@ const boxesMm = computed(() => (assessment.value?.layout.parts ?? []).reduce((su
 const drains = computed(() => (assessment.value?.layout.parts ?? []).some(({ resolved, pattern }) => pattern?.kind === 'box' && isDrainBox({ across: hangAcross(resolved) })))
 const YEAR = STAGES.filter((stage) => stage !== 'moving' && stage !== 'dearth')
 const year = computed(() => (hive.value ? YEAR.map((stage) => ({ stage, ...liftsOfHive(hive.value!.yard, hive.value!.hive, weighing.own, { ...usualWeighing(stage), fullness: usualWeighing(stage).meanwhile }) })) : []))
-const day = computed(() => (hive.value ? { now: dutyOfYard(hive.value.yard, weighing.own), worst: worstDay(hive.value.yard, weighing.own, YEAR) } : null))
+const day = shallowRef<YardDay | null>(null)
+const dayDone = ref(0)
+let round = 0
+/** The whole yard is worked out in the worker, and a newer question stops an older one. */
+watch([mode, () => hive.value?.yard, () => weighing.own], async () => {
+  const mine = ++round
+  if (mode.value !== 'year' || !hive.value) return
+  dayDone.value = 0
+  const started = performance.now()
+  const answer = await openDoor().dayOfYard(toRaw(hive.value.yard), { ...weighing.own }, [...YEAR], proxy((done: number) => { if (mine === round) dayDone.value = done }), proxy(() => mine !== round))
+  if (mine !== round) return
+  performance.measure('yard-day', { start: started })
+  day.value = answer
+}, { immediate: true })
+onBeforeUnmount(() => { round++ })
 const index = (value: number | null) => (value === null ? 'no figure' : value.toFixed(2))
 
 function go(id: string) {
@@ -128,7 +145,8 @@ useHead({ title: computed(() => (hive.value ? `Lifting ${hive.value.hive.name} â
           <tbody><tr v-for="one in year" :key="one.stage"><th scope="row">{{ capital(stageWord(one.stage)) }}</th><td>{{ showMass(one.totalKg, preferences.units) }}</td><td>{{ one.heaviest ? showMass(one.heaviest.kg.middle, preferences.units) : 'none' }}</td><td>{{ one.worst ? index(one.worst.index) : 'none' }}</td><td>{{ one.inspectionLifts }} lifts, {{ showMass(one.movedKg.middle, preferences.units) }}</td></tr></tbody>
         </table>
       </div>
-      <template v-if="day">
+      <p v-if="!day"><progress :max="hive.yard.hives.length" :value="dayDone" /> {{ dayDone }} of {{ hive.yard.hives.length }} hives looked at</p>
+      <template v-else>
         <h2>A day in {{ hive.yard.name }}</h2>
         <p data-testid="day">Every hive inspected in full, as they stand: {{ dutyInWords(day.now, preferences.reader) }}. At the worst time of the year ({{ stageWord(day.worst.stage) }}): {{ dutyInWords(day.worst.duty, preferences.reader) }}. Share it out over days and people.</p>
       </template>

@@ -2,6 +2,9 @@ import { describe, expect, it } from 'vitest'
 import { assessYard } from '~/workers/assess-yard'
 import { CATALOGUE } from '#core/catalogue'
 import { emptyYard, startHive, type Yard } from '#core/hive'
+import { USUAL_PROFILE, liftsOfHive } from '#core/lifting'
+import { demoPlan } from '../../../demo/make-demo'
+import { dayOfYard } from '~/workers/lift-yard'
 import { counter } from '../../helpers/hives'
 
 function yardOf(count: number): Yard {
@@ -23,5 +26,25 @@ describe('looking at a whole yard', () => {
     const seen: number[] = []
     expect(await assessYard(yardOf(400), (done) => seen.push(done), async () => seen.length >= 2)).toBeNull()
     expect(seen).toEqual([50, 100])
+  })
+})
+
+describe('a day’s lifting in a whole yard', () => {
+  it('adds up every hive as it stands, and finds the stage that asks most', async () => {
+    const [yard] = demoPlan().yards
+    const seen: number[] = []
+    const day = (await dayOfYard(yard!, USUAL_PROFILE, ['settling', 'flow', 'crop', 'winter'], (done) => seen.push(done), () => false))!
+    const each = yard!.hives.map((hive) => liftsOfHive(yard!, hive, USUAL_PROFILE))
+    expect(day.now.lifts).toBe(each.reduce((sum, { inspectionLifts }) => sum + inspectionLifts, 0))
+    expect(day.now.movedKg).toBeCloseTo(each.reduce((sum, { movedKg }) => sum + movedKg.middle, 0), 6)
+    expect(day.now.heaviestKg).toBeCloseTo(Math.max(...each.map(({ heaviest }) => heaviest?.kg.middle ?? 0)), 9)
+    expect(day.worst.stage).toBe('crop')
+    expect(day.worst.duty.movedKg).toBeGreaterThan(day.now.movedKg)
+    expect(day.now.framesTurned).toBeGreaterThan(60)
+    expect(seen).toEqual([6])
+  })
+
+  it('stops when nobody waits any more', async () => {
+    expect(await dayOfYard(yardOf(200), USUAL_PROFILE, ['flow'], () => undefined, () => true)).toBeNull()
   })
 })

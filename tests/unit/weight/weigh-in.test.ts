@@ -2,7 +2,7 @@ import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { COOL_MARITIME, stageOn } from '#core/season'
 import { FILL, massOfHive, storesOf, thinned, usualWeighing, weighInProblem, type Weighing } from '#core/weight'
-import { readWeighRow, rowProblemInWords, type CsvMapping } from '#wire/weigh-csv'
+import { rowProblemInWords, weighRowReader, type CsvMapping } from '#wire/weigh-csv'
 import { N, build } from '../../helpers/hives'
 
 const { assessment } = build([N.stand, N.floor, N.brood, N.super, N.crown, N.roof], { stage: 'winter' })
@@ -65,12 +65,31 @@ describe('a thinned series', () => {
 
 describe('a row of a file', () => {
   const MAPPING: CsvMapping = { timeColumn: 'time', kgColumn: 'weight', unit: 'kg', decimal: '.', zone: 'Europe/London' }
-  const row = (time: string, weight: string, more: Partial<CsvMapping> = {}) => readWeighRow({ time, weight }, { ...MAPPING, ...more })
+  const row = (time: string, weight: string, more: Partial<CsvMapping> = {}) => weighRowReader({ ...MAPPING, ...more })({ time, weight })
 
   it.each([
     ['summer time', '2026-07-01 12:00', '2026-07-01T11:00:00.000Z'], ['winter time', '2026-01-01 12:00', '2026-01-01T12:00:00.000Z'], ['day first', '01.07.2026 12:00', '2026-07-01T11:00:00.000Z'], ['its own zone', '2026-07-01T12:00:00Z', '2026-07-01T12:00:00.000Z'], ['with an offset', '2026-07-01T12:00:00+02:00', '2026-07-01T10:00:00.000Z'],
   ])('reads local time: %s', (_name, time, at) => {
     expect(row(time, '45.2')).toEqual({ ok: true, at, kg: 45.2 })
+  })
+
+  it('reads back any moment written by the clock of any zone (property)', () => {
+    const zones = ['Europe/London', 'America/New_York', 'Australia/Lord_Howe', 'Asia/Kolkata', 'UTC', 'America/Sao_Paulo']
+    const readers = new Map(zones.map((zone) => [zone, weighRowReader({ ...MAPPING, zone })]))
+    const minute = fc.integer({ min: Date.parse('2015-01-01T00:00:00Z') / 60_000, max: Date.parse('2027-01-01T00:00:00Z') / 60_000 })
+    fc.assert(fc.property(minute, fc.constantFrom(...zones), (at, zone) => {
+      const written = new Intl.DateTimeFormat('sv-SE', { timeZone: zone, dateStyle: 'short', timeStyle: 'short' }).format(at * 60_000)
+      const read = readers.get(zone)!({ time: written, weight: '45' })
+      if (!read.ok) throw new Error(`${written} in ${zone}: ${read.problem}`)
+      const early = (at * 60_000 - Date.parse(read.at)) / 60_000
+      expect(read.doubled ? [0, 30, 60] : [0]).toContain(early)
+    }), { numRuns: 400 })
+  })
+
+  it('reads a file whose dates change their form on the way', () => {
+    const read = weighRowReader(MAPPING)
+    const at = (time: string) => read({ time, weight: '45' })
+    expect(['2026-07-01 12:00', '01/07/2026 12:00:30', '2026-07-01T12:00', 'soon', '01.07.2026 12:00'].map((time) => (at(time).ok ? (at(time) as { at: string }).at : 'none'))).toEqual(['2026-07-01T11:00:00.000Z', '2026-07-01T11:00:30.000Z', '2026-07-01T11:00:00.000Z', 'none', '2026-07-01T11:00:00.000Z'])
   })
 
   it('tells the hour that the clock skips and the one that it goes through twice', () => {
