@@ -8,11 +8,37 @@ const record = <T extends yup.ObjectShape>(shape: T) => yup.object(shape).strict
 export const MOST_READINGS = 5000
 
 const reading = record({ at, kg: kg.required('${path} is missing: kilograms'), method: yup.string().strict().required().oneOf(['scale', 'heft']), leftKg: kg.optional(), rightKg: kg.optional() })
+const PLAIN_ROW_AT = /^\d{4}-\d{2}-\d{2}T\d{2}:\d{2}:\d{2}(\.\d{3})?Z$/
+
+/** A row as files give them: sound at a glance, so that thousands need not be gone through field by field. */
+function isPlainRow(row: unknown): boolean {
+  if (typeof row !== 'object' || row === null) return false
+  const { at: when, kg: mass, method, ...more } = row as Record<string, unknown>
+  return typeof when === 'string' && PLAIN_ROW_AT.test(when) && Number.isFinite(Date.parse(when)) && typeof mass === 'number' && mass >= 0 && mass <= 1000 && method === 'scale' && Object.keys(more).length === 0
+}
+
+/** The first reading that is not sound, told as the whole schema would. */
+const soundRows = yup.mixed<unknown[]>().test('rows', function (rows) {
+  if (!Array.isArray(rows)) return this.createError({ message: `${this.path} is missing: a list` })
+  if (rows.length === 0) return this.createError({ message: `${this.path} is empty` })
+  if (rows.length > MOST_READINGS) return this.createError({ message: `${this.path} has more than ${MOST_READINGS} readings: send them in pieces` })
+  for (const [i, row] of rows.entries()) {
+    if (isPlainRow(row)) continue
+    try {
+      reading.validateSync(row, { strict: true })
+    } catch (error) {
+      if (!(error instanceof yup.ValidationError)) throw error
+      const path = `${this.path}[${i}]${error.path ? `.${error.path}` : ''}`
+      return this.createError({ path, message: error.message.replace(error.path || 'this', path) })
+    }
+  }
+  return true
+})
 
 /** Readings of one hive by hand or from a file. */
 export const weighInsSchema = record({
   source: yup.string().strict().required().oneOf(['hand', 'csv'], '${path} is neither hand nor csv'), batchId: yup.string().strict().required().matches(/^[0-9a-f-]{36}$/, '${path} is no identity'),
-  readings: yup.array().strict().of(reading).required('${path} is missing: a list').min(1, '${path} is empty').max(MOST_READINGS, '${path} has more than ' + MOST_READINGS + ' readings: send them in pieces'),
+  readings: soundRows,
 })
 
 /** A scale to be set up. */

@@ -1,4 +1,4 @@
-import { and, asc, desc, eq, inArray, isNull } from 'drizzle-orm'
+import { and, desc, eq, inArray, isNull, sql } from 'drizzle-orm'
 import { thinned } from '#core/weight'
 import type { Database } from './client'
 import { weighIns } from './schema'
@@ -19,21 +19,16 @@ export interface Added {
   readonly repeated: number
 }
 
-const CHUNK = 400
 const minuteOf = (at: string) => `${new Date(at).toISOString().slice(0, 16)}:00.000Z`
 
 /** Keeps readings of a hive; one that is there already for its minute and source is counted, not kept twice. */
 export async function addWeighIns(database: Database, hiveId: string, source: string, readings: readonly KeptWeighIn[], batchId: string, makeId: () => string): Promise<Added> {
   const byMinute = new Map(readings.map((reading) => [minuteOf(reading.at), reading]))
-  const rows = [...byMinute].map(([at, { kg, method, leftKg, rightKg }]) => ({ id: makeId(), hiveId, at, kg, method, leftKg: leftKg ?? null, rightKg: rightKg ?? null, source, batchId, removedAt: null }))
-  let added = 0
-  await database.transaction(async (transaction) => {
-    for (let start = 0; start < rows.length; start += CHUNK) {
-      const done = await transaction.insert(weighIns).values(rows.slice(start, start + CHUNK)).onConflictDoNothing().returning({ id: weighIns.id })
-      added += done.length
-    }
-  })
-  return { batchId, added, repeated: readings.length - added }
+  const rows = [...byMinute].map(([at, { kg, method, leftKg, rightKg }]) => [makeId(), at, kg, method, leftKg ?? null, rightKg ?? null])
+  // One statement for all rows: a year of quarter hours is kept in a second instead of in ten.
+  const { rowsAffected } = await database.run(sql`insert into ${weighIns} (id, hive_id, at, kg, method, left_kg, right_kg, source, batch_id)
+    select value ->> 0, ${hiveId}, value ->> 1, value ->> 2, value ->> 3, value ->> 4, value ->> 5, ${source}, ${batchId} from json_each(${JSON.stringify(rows)}) where true on conflict do nothing`)
+  return { batchId, added: rowsAffected, repeated: readings.length - rowsAffected }
 }
 
 export interface Series {
@@ -44,8 +39,9 @@ export interface Series {
 
 /** The readings of a hive, oldest first, thinned to at most so many. */
 export async function weighInSeries(database: Database, hiveId: string, most: number): Promise<Series> {
-  const rows = await database.select({ at: weighIns.at, kg: weighIns.kg, source: weighIns.source }).from(weighIns).where(and(eq(weighIns.hiveId, hiveId), isNull(weighIns.removedAt))).orderBy(asc(weighIns.at))
-  const points = thinned(rows.map((row) => ({ ...row, x: Date.parse(row.at), y: row.kg })), most)
+  const answer = await database.get<{ all: string }>(sql`select json_group_array(json_array(at, kg, source)) as "all" from (select at, kg, source from ${weighIns} where hive_id = ${hiveId} and removed_at is null order by at)`)
+  const rows = (JSON.parse(answer.all) as [string, number, string][]).map(([at, kg, source]) => ({ at, kg, source, x: Date.parse(at), y: kg }))
+  const points = thinned(rows, most)
   return { count: rows.length, thinnedBy: points.length < rows.length ? 'largest triangle three buckets' : null, points: points.map(({ at, kg, source }) => ({ at, kg, source })) }
 }
 

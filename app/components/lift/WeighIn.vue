@@ -3,10 +3,10 @@
 import { assembleHive, partsById } from '#core/geometry'
 import { catalogueOf } from '#core/catalogue'
 import { limitsOfYard } from '#core/checks'
-import type { Hive, Yard } from '#core/hive'
+import type { Hive, Stage, Yard } from '#core/hive'
 import { COOL_MARITIME, stageOn } from '#core/season'
 import { massFigure, massUnit, parseMass, showMass } from '#core/units'
-import { massOfHive, storesOf, usualWeighing, weighInProblem } from '#core/weight'
+import { massOfHive, storesOf, usualWeighing, weighInProblem, type Range } from '#core/weight'
 import { capital, rangeInWords, stageWord } from '#core/wording'
 import { server, type HiveWeighIns, type WeighInRow } from '~/stores/server'
 
@@ -41,11 +41,18 @@ const fillAfter = computed(() => (stores.value ? Math.round(Math.min(1, stores.v
 const predicted = computed(() => {
   const points = held.value?.series.points ?? []
   const every = Math.max(1, Math.floor(points.length / 120))
-  return points.filter((_, i) => i % every === 0 || i === points.length - 1).map(({ at }) => {
-    const usual = usualWeighing(stageOn(at, COOL_MARITIME))
-    const { kg } = massOfHive(assembled.value, { ...usual, fullness: usual.meanwhile, timberKgPerM3: weighing.weighingAt(props.hive.stage).timberKgPerM3 })
-    return { at, ...kg }
-  })
+  const { timberKgPerM3 } = weighing.weighingAt(props.hive.stage)
+  const byStage = new Map<Stage, Range>()
+  const massAt = (stage: Stage): Range => {
+    let kg = byStage.get(stage)
+    if (!kg) {
+      const usual = usualWeighing(stage)
+      kg = massOfHive(assembled.value, { ...usual, fullness: usual.meanwhile, timberKgPerM3 }).kg
+      byStage.set(stage, kg)
+    }
+    return kg
+  }
+  return points.filter((_, i) => i % every === 0 || i === points.length - 1).map(({ at }) => ({ at, ...massAt(stageOn(at, COOL_MARITIME)) }))
 })
 
 function read(text: string, field: string): number | null {
@@ -145,7 +152,7 @@ const local = (at: string) => new Date(at).toLocaleString('en-GB', { dateStyle: 
       <p class="caution">A half-lift at each side is read with a luggage scale, hive straight, nobody under it. Figures are guidance; look at the combs before you trust them.</p>
     </section>
     <section class="history">
-      <LiftWeighChart v-if="held && held.series.count > 1" :points="held.series.points" :predicted="predicted" />
+      <LazyLiftWeighChart v-if="held && held.series.count > 1" :points="held.series.points" :predicted="predicted" />
       <p v-if="held" class="soft" data-testid="weigh-count">{{ held.series.count }} {{ held.series.count === 1 ? 'reading' : 'readings' }}{{ held.series.thinnedBy ? `, ${held.series.points.length} drawn (thinned: ${held.series.thinnedBy})` : '' }}. Predicted is this stack as each season has it ({{ capital(stageWord(stageOn(new Date().toISOString(), COOL_MARITIME))) }} today).</p>
       <p v-if="takenBack" role="status">Taken back. <button class="plain-button quiet" type="button" data-testid="bring-back" @click="setRemoved(takenBack, false)">Bring them back</button></p>
       <table v-if="held && held.latest.length > 0" class="list">
