@@ -1,8 +1,18 @@
+import { randomUUID } from 'node:crypto'
 import { mkdirSync } from 'node:fs'
 import { launchBrowser, openPage } from './lib/browser'
 import { startServer } from './lib/server'
 
 const FOLDER = 'docs/screenshots'
+
+/** Weighings of a year with a flow and a crop in it, as a scale would have given them. */
+async function weighCalico(url: string): Promise<void> {
+  const gains: readonly (readonly [days: number, kgPerDay: number])[] = [[120, -0.07], [45, 0.15], [62, 0.75], [1, -28], [62, 0.12], [40, -0.05]]
+  let day = Date.parse('2025-12-01T06:00:00Z')
+  let kg = 46
+  const readings = gains.flatMap(([days, perDay]) => Array.from({ length: days }, () => ({ at: new Date((day += 86_400_000)).toISOString(), kg: Math.round((kg += perDay) * 10) / 10, method: 'scale' })))
+  await fetch(`${url}/api/hives/${encodeURIComponent('calico/0')}/weigh-ins`, { method: 'POST', headers: { 'content-type': 'application/json' }, body: JSON.stringify({ source: 'csv', batchId: randomUUID(), readings }) })
+}
 
 /** One current picture of each main view, from the demo data. */
 async function takePictures(): Promise<void> {
@@ -29,8 +39,6 @@ async function takePictures(): Promise<void> {
   await bench(desk.page, 'twill')
   await desk.page.keyboard.press('x')
   await shot(desk.page, 'bench-across')
-  await bench(desk.page, 'serge')
-  await shot(desk.page, 'bench-stop')
 
   await bench(desk.page, 'poplin')
   const from = (await desk.page.locator('[data-pattern="box-national-super-top-space"]').boundingBox())!
@@ -59,17 +67,8 @@ async function takePictures(): Promise<void> {
   await desk.page.getByTestId('yard-choice').selectOption({ label: 'Kiln Bank' })
   await desk.page.locator('[data-cell="frame-langstroth-medium|box-langstroth-deep"]').click()
   await shot(desk.page, 'fit')
-  await desk.page.locator('[data-mode="boxes"]').click()
-  await desk.page.locator('[data-cell="box-langstroth-8-medium|box-langstroth-deep"]').click()
-  await shot(desk.page, 'fit-boxes')
   await desk.page.locator('[data-mode="rooms"]').click()
   await shot(desk.page, 'rooms')
-  await bench(desk.page, 'flannel')
-  await desk.page.locator('[data-mm="10.175"] .press').click()
-  await desk.page.locator('[data-part]').nth(3).click()
-  await desk.page.locator('[data-measure="rimDepth"]').click()
-  await desk.page.getByTestId('size-rimDepth').fill('6.5 mm')
-  await shot(desk.page, 'measure')
   await desk.page.goto(`${server.url}/sources`)
   await desk.page.getByTestId('source-search').fill('rim depth')
   await desk.page.locator('[data-figure="crown-langstroth.rimDepth"]').getByRole('button', { name: 'Change' }).click()
@@ -98,6 +97,19 @@ async function takePictures(): Promise<void> {
   await shot(desk.page, 'build')
   await box(phone.page, 'Sallow Quay', 'Super 2 of Twill')
   await shot(phone.page, 'phone-frames')
+
+  await weighCalico(server.url)
+  await desk.page.goto(`${server.url}/lift/${encodeURIComponent('corduroy/0')}`)
+  await desk.page.locator('[data-lift]').last().click()
+  await shot(desk.page, 'lift')
+  await desk.page.goto(`${server.url}/lift/${encodeURIComponent('calico/0')}`)
+  await desk.page.locator('[data-mode="weigh"]').click()
+  await desk.page.locator('[data-testid="weigh-chart"] canvas').waitFor()
+  await shot(desk.page, 'weigh')
+  await bench(desk.page, 'corduroy')
+  await desk.page.keyboard.press('w')
+  await shot(desk.page, 'bench-weights')
+  await desk.page.keyboard.press('w')
 
   await desk.page.goto(empty.url)
   await desk.page.getByTestId('start-empty').waitFor()

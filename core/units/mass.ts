@@ -9,13 +9,13 @@ export function poundsFromKg(kg: number): number {
 }
 
 /** A mass as it is shown: `23.5 kg`, `51.8 lb`; kilograms go with millimetres, pounds with inches. */
-export function showMass(kg: number, units: UnitSystem): string {
-  return `${massFigure(kg, units)} ${massUnit(units)}`
+export function showMass(kg: number, units: UnitSystem, decimals = 1): string {
+  return `${massFigure(kg, units, decimals)} ${massUnit(units)}`
 }
 
-/** The figure alone, to a tenth. */
-export function massFigure(kg: number, units: UnitSystem): string {
-  return (units === 'mm' ? kg : poundsFromKg(kg)).toFixed(1)
+/** The figure alone, to a tenth where nothing else is asked for. */
+export function massFigure(kg: number, units: UnitSystem, decimals = 1): string {
+  return (units === 'mm' ? kg : poundsFromKg(kg)).toFixed(decimals)
 }
 
 export function massUnit(units: UnitSystem): 'kg' | 'lb' {

@@ -1,7 +1,7 @@
 import type { Catalogue, HangingPattern } from '../catalogue'
 import { boxBill, boxSteps, cutList, frameBill, frameSteps, panelOutlines, sawSettings, type BuildStep, type Corner, type CutGroup, type FoundationKind, type PanelOutline, type Stock } from '../build'
 import type { ResolvedPart } from '../geometry'
-import { showLength } from '../units'
+import { showLength, showMass } from '../units'
 import { CORNER_WORDS, FOUNDATION_WORDS, cutInWords, fixingWord, pieceWord, sawInWords, stepInWords } from './build-words'
 import { capital, inWords, patternName, type Reader } from './names'
 
@@ -37,7 +37,7 @@ export function frameSheet(frame: HangingPattern, count: number, foundation: Fou
   return {
     title: `${count} × ${inWords(frame.label, reader.vocabulary)}`,
     lines: [
-      ...(sheet ? [`Foundation: ${sheet.sheets} ${FOUNDATION_WORDS[foundation]} ${sheet.sheets === 1 ? 'sheet' : 'sheets'} of ${mm(sheet.heightMm)} × ${mm(sheet.lengthMm)}${sheet.kg > 0 ? `, ${sheet.kg.toFixed(2)} kg of wax` : ''}.`] : []),
+      ...(sheet ? [`Foundation: ${sheet.sheets} ${FOUNDATION_WORDS[foundation]} ${sheet.sheets === 1 ? 'sheet' : 'sheets'} of ${mm(sheet.heightMm)} × ${mm(sheet.lengthMm)}${sheet.kg > 0 ? `, ${showMass(sheet.kg, reader.units, 2)} of wax` : ''}.`] : []),
       `Wood glue: about ${bill.glueMl} mL.`,
     ],
     tables: [

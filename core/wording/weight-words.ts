@@ -8,8 +8,8 @@ export const FULLNESS_WORDS: Record<Fullness, string> = { 'as-said': 'as its fra
 export const ITEM_WORDS: Record<MassItem, string> = { ware: 'wood and metal', frames: 'frames', wax: 'comb wax', honey: 'honey and stores', brood: 'brood', bees: 'bees' }
 
 /** `20.9 to 25.8 kg`. */
-export function rangeInWords({ low, high }: Range, { units }: Reader): string {
-  return `${massFigure(low, units)} to ${massFigure(high, units)} ${massUnit(units)}`
+export function rangeInWords({ low, high }: Pick<Range, 'low' | 'high'>, { units }: Pick<Reader, 'units'>, decimals = 1): string {
+  return `${massFigure(low, units, decimals)} to ${massFigure(high, units, decimals)} ${massUnit(units)}`
 }
 
 export const SCHOOL_WORDS: Record<School, string> = { equation: 'lifting equation', zones: 'guideline zones', 'own-limit': 'my own limit' }

@@ -1,3 +1,4 @@
+import { readFileSync } from 'node:fs'
 import type { Page } from 'playwright-core'
 import { describe, expect, it } from 'vitest'
 import { DEMO, storedYards } from '../helpers/wire'
@@ -69,6 +70,19 @@ describe('lifting', () => {
       await page.getByTestId(field).press('Tab')
       await expect.poll(() => page.getByRole('alert').first().innerText()).toMatch(sentence)
     }
+  })
+
+  it('opens a profile from a file, and says what is wrong with one that is none', async () => {
+    const page = await lift('twill')
+    const saved = page.waitForEvent('download')
+    await page.getByRole('button', { name: 'Save as file' }).click()
+    const text = readFileSync(await (await saved).path(), 'utf8')
+    const profile = (change: object) => ({ name: 'mine.json', mimeType: 'application/json', buffer: Buffer.from(JSON.stringify({ ...JSON.parse(text), ...change })) })
+    await page.getByTestId('profile-file').setInputFiles(profile({ statureMm: 1850 }))
+    await expect.poll(() => page.getByTestId('profile-statureMm').inputValue()).toBe('185')
+    await page.getByTestId('profile-file').setInputFiles(profile({ people: 9 }))
+    await expect.poll(() => page.getByRole('alert').first().innerText()).toMatch(/no profile/)
+    expect(await page.getByTestId('profile-statureMm').inputValue()).toBe('185')
   })
 
   it('offers something lighter, makes it, and undo puts everything back', async () => {

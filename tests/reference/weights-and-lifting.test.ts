@@ -5,7 +5,7 @@ import { CATALOGUE } from '#core/catalogue'
 import { boxOfPattern } from '#core/fit'
 import { USUAL_PROFILE, couplingMultiplier, estimatedReachCm, frequencyMultiplier, guidelineKg, printedLimit, readTable, recommendedLimit, recommendedLimitLb, zoneOf, HM_CM, VM_CM, DM_CM, AM_DEG } from '#core/lifting'
 import { tippingWindMs } from '#core/standing'
-import { FILL, TIMBERS, beesOnCombKg, combAreaDm2, honeyDensityKgPerL, massOfPart, timberDensityKgPerM3, type Fullness } from '#core/weight'
+import { FILL, TIMBERS, beesOnCombKg, combAreaDm2, fullFrameKg, honeyDensityKgPerL, massOfPart, timberDensityKgPerM3, type Fullness } from '#core/weight'
 import { insideLitres } from '#core/room'
 import { boxWith, resolved } from '../helpers/frames'
 
@@ -19,6 +19,12 @@ describe('what boxes weigh (check values: common practice and handbooks of the t
     expect(deep.items.honey.middle).toBeCloseTo(26.9, 1)
     expect(deep.kg.middle).toBeCloseTo(35.9, 1)
     expect(deep.kg.middle / LB).toBeCloseTo(79, 0)
+  })
+  it('one frame of it, wood, wax and honey: a tenth of what hangs there, 3.2 kg (7 lb; common practice: 6 to 8 lb)', () => {
+    const box = resolved(boxWith('box-langstroth-deep', 'frame-langstroth-deep', 10))
+    expect(fullFrameKg(box)).toBeCloseTo((26.9 + 4.2 + 26.9 / 0.88 / 25) / 10, 1)
+    expect(fullFrameKg(box) / LB).toBeCloseTo(7.1, 0)
+    expect(fullFrameKg(resolved(boxWith('box-langstroth-deep', 'frame-langstroth-deep', 0)))).toBe(0)
   })
   it('a medium 23.5 to 25.9 kg, a shallow 22.0, 8-frame 29 and 19', () => {
     const medium = weighed('box-langstroth-medium', 'frame-langstroth-medium', 10)

@@ -6,7 +6,7 @@ import { honeyKg } from '#core/weight'
 import { resolvePart } from '#core/geometry'
 import { findPart } from '#core/hive'
 import { showLength } from '#core/units'
-import { capital, inWords } from '#core/wording'
+import { capital, inWords, rangeInWords } from '#core/wording'
 
 const view = useView()
 const preferences = usePreferences()
@@ -32,7 +32,7 @@ const WORDS = { mend: 'too little: a second box is needed', watch: 'tight: a sec
   <section class="rooms">
     <p>
       A queen who lays {{ count(view.context.limits.layingPeak * factor) }} eggs a day fills {{ count(view.context.limits.layingPeak * factor * FORMULA.broodDays.value) }} cells in the {{ FORMULA.broodDays.value }} days that brood takes. With pollen and a food arch round it,
-      under {{ count(need.mend) }} cells is too little and under {{ count(need.watch) }} tight. Cells are counted at {{ showLength(view.context.limits.cellWidth, preferences.units) }} wide. A colony is kept {{ view.context.limits.foodYearMin }} to {{ view.context.limits.foodYearMax }} kg of honey a year; what a food box does not hold, the brood box stores.
+      under {{ count(need.mend) }} cells is too little and under {{ count(need.watch) }} tight. Cells are counted at {{ showLength(view.context.limits.cellWidth, preferences.units) }} wide. A colony is kept {{ rangeInWords({ low: view.context.limits.foodYearMin, high: view.context.limits.foodYearMax }, preferences, 0) }} of honey a year; what a food box does not hold, the brood box stores.
     </p>
     <template v-for="group in [{ title: 'Brood arrangements side by side', rows: usual.map((one) => ({ ...one, foodKg: null })) }, { title: `Brood boxes of ${view.yard?.name ?? 'this yard'}`, rows: own }]" :key="group.title">
       <h2>{{ group.title }}</h2>
@@ -40,7 +40,7 @@ const WORDS = { mend: 'too little: a second box is needed', watch: 'tight: a sec
         <thead><tr><th scope="col">Brood space</th><th scope="col">Cells</th><th scope="col">Comb a side</th><th scope="col">Inside</th><th scope="col">Frames</th><th scope="col">For the queen</th></tr></thead>
         <tbody>
           <tr v-for="row in group.rows" :key="row.name">
-            <th scope="row">{{ capital(row.name) }}<small v-if="row.foodKg && row.foodKg.high > 0"> food box: {{ row.foodKg.low.toFixed(0) }} to {{ row.foodKg.high.toFixed(0) }} kg when full</small></th>
+            <th scope="row">{{ capital(row.name) }}<small v-if="row.foodKg && row.foodKg.high > 0"> food box: {{ rangeInWords(row.foodKg, preferences, 0) }} when full</small></th>
             <td class="bar"><svg width="170" height="20" aria-hidden="true"><rect width="168" height="12" y="4" fill="#fdfbf6" stroke="#cbbfa6" /><rect :width="Math.max(1, 168 * row.room.cells / most)" height="12" y="4" fill="#cf9a63" /><line :x1="168 * need.mend / most" :x2="168 * need.mend / most" y1="0" y2="20" stroke="#9e2a2f" stroke-width="2" /><line :x1="168 * need.watch / most" :x2="168 * need.watch / most" y1="0" y2="20" stroke="#8a5600" stroke-width="2" stroke-dasharray="3 2" /></svg> {{ count(row.room.cells) }}</td>
             <td>{{ row.room.combDm2.toFixed(1) }} dm²</td>
             <td>{{ row.room.litres.toFixed(1) }} L</td>

@@ -5,8 +5,8 @@ import { hangAcross, type ResolvedPart } from '#core/geometry'
 import { isUndrawn } from '#core/weight'
 import { fullCount } from '#core/checks'
 import type { Catalogue } from '#core/catalogue'
-import { showLength } from '#core/units'
-import { askInWords, capital, spacingInWords, spacingStepInWords } from '#core/wording'
+import { showLength, showMass } from '#core/units'
+import { askInWords, capital, rangeInWords, spacingInWords, spacingStepInWords } from '#core/wording'
 
 const props = defineProps<{ boxes: readonly ResolvedPart[]; catalogue: Catalogue; one?: boolean }>()
 const emit = defineEmits<{ take: [box: ResolvedPart] }>()
@@ -42,13 +42,13 @@ function take(option: SpacingOption) {
           <tr><th scope="row">Spacing</th><td v-for="(option, i) in options" :key="i" :class="{ chosen: i === chosen }">{{ capital(spacingInWords(option.spacing)) }}, {{ mm(option.pitchMm) }}</td></tr>
           <tr><th scope="row">Comb, and the gap between</th><td v-for="(option, i) in options" :key="i" :class="{ chosen: i === chosen }">{{ mm(option.combMm) }}, {{ mm(option.combGapMm) }}</td></tr>
           <tr><th scope="row">Honey</th><td v-for="(option, i) in options" :key="i" :class="{ chosen: i === chosen }" data-figure="honey">
-            <b>{{ option.honeyKg.middle.toFixed(1) }} kg</b> <small>{{ option.honeyKg.low.toFixed(1) }} to {{ option.honeyKg.high.toFixed(1) }}</small>
+            <b>{{ showMass(option.honeyKg.middle, preferences.units) }}</b> <small>{{ rangeInWords(option.honeyKg, preferences.reader) }}</small>
             <svg viewBox="0 0 100 9" preserveAspectRatio="none" aria-hidden="true"><rect width="100" height="9" fill="#f4efe4" /><rect :width="100 * option.honeyKg.high / most" height="9" fill="#f6e4a8" /><rect :width="100 * option.honeyKg.middle / most" height="9" fill="#d29d25" /></svg>
           </td></tr>
-          <tr><th scope="row">Wax</th><td v-for="(option, i) in options" :key="i" :class="{ chosen: i === chosen }">{{ option.waxKg.middle.toFixed(2) }} kg <small>{{ option.waxKg.low.toFixed(2) }} to {{ option.waxKg.high.toFixed(2) }}</small></td></tr>
+          <tr><th scope="row">Wax</th><td v-for="(option, i) in options" :key="i" :class="{ chosen: i === chosen }">{{ showMass(option.waxKg.middle, preferences.units, 2) }} <small>{{ rangeInWords(option.waxKg, preferences.reader, 2) }}</small></td></tr>
           <tr><th scope="row">Frames to uncap</th><td v-for="(option, i) in options" :key="i" :class="{ chosen: i === chosen }">{{ option.framesToUncap }}</td></tr>
           <tr><th scope="row">Frames freed for other boxes</th><td v-for="(option, i) in options" :key="i" :class="{ chosen: i === chosen }" data-figure="freed">{{ option.framesFreed }}</td></tr>
-          <tr><th scope="row">{{ one ? 'Weight, box full' : 'Weight, all full' }}</th><td v-for="(option, i) in options" :key="i" :class="{ chosen: i === chosen }">{{ option.massKg.middle.toFixed(1) }} kg <small>{{ option.massKg.low.toFixed(1) }} to {{ option.massKg.high.toFixed(1) }}</small><small v-if="!one">heaviest box {{ option.heaviestKg.toFixed(1) }} kg</small></td></tr>
+          <tr><th scope="row">{{ one ? 'Weight, box full' : 'Weight, all full' }}</th><td v-for="(option, i) in options" :key="i" :class="{ chosen: i === chosen }">{{ showMass(option.massKg.middle, preferences.units) }} <small>{{ rangeInWords(option.massKg, preferences.reader) }}</small><small v-if="!one">heaviest box {{ showMass(option.heaviestKg, preferences.units) }}</small></td></tr>
           <tr><th scope="row">Uncapping knife</th><td v-for="(option, i) in options" :key="i" :class="{ chosen: i === chosen }">{{ option.proudMm > 0 ? `clears the wood by ${mm(option.proudMm)} a side` : 'runs on the top bars' }}</td></tr>
           <tr><th scope="row">Goes in</th><td v-for="(option, i) in options" :key="i" :class="{ chosen: i === chosen }">{{ option.fits ? 'yes' : 'no: these frames are too wide' }}</td></tr>
           <tr><th scope="row">Asks for</th><td v-for="(option, i) in options" :key="i" :class="{ chosen: i === chosen }"><ul><li v-for="ask in option.asks" :key="ask">{{ askInWords(ask) }}</li><li v-if="option.asks.length === 0">nothing</li></ul></td></tr>

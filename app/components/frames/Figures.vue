@@ -4,7 +4,8 @@ import { isDrainBox, fullCount } from '#core/checks'
 import { combsFollowed, drainPlan, proudMm, usualFrame } from '#core/frames'
 import { honeyCapacityKg, honeyCombMm, honeyKg, isUndrawn, waxKg } from '#core/weight'
 import { FORMULA } from '#core/formula'
-import { showLength } from '#core/units'
+import { showLength, showMass } from '#core/units'
+import { rangeInWords } from '#core/wording'
 
 const frames = useFrames()
 const preferences = usePreferences()
@@ -24,7 +25,6 @@ const figures = computed(() => {
 const drain = computed(() => (frames.box && frames.across && frame.value && isDrainBox({ across: frames.across }) ? drainPlan(frames.box, frame.value.spacing.mm) : null))
 const followed = computed(() => (frames.shown ? combsFollowed(frames.shown, frames.catalogue) : []))
 const order = computed(() => new Map((frames.across?.places ?? []).map(({ content }, i) => [content.id, i + 1])))
-const kg = (value: number) => value.toFixed(1)
 </script>
 
 <template>
@@ -37,8 +37,8 @@ const kg = (value: number) => value.toFixed(1)
       <dt>Between honey combs</dt><dd>{{ mm(figures.honeyGapMm) }}</dd>
       <dt>Between brood combs</dt><dd>{{ mm(figures.broodGapMm) }}</dd>
       <dt>Brood beside honey</dt><dd>{{ mm(figures.mixedGapMm) }}</dd>
-      <dt>Honey, box full</dt><dd><b>{{ kg(figures.honey.middle) }} kg</b><small>{{ kg(figures.honey.low) }} to {{ kg(figures.honey.high) }} kg</small></dd>
-      <dt>Wax in the combs</dt><dd>{{ figures.wax.middle.toFixed(2) }} kg<small>{{ figures.wax.low.toFixed(2) }} to {{ figures.wax.high.toFixed(2) }} kg</small></dd>
+      <dt>Honey, box full</dt><dd><b>{{ showMass(figures.honey.middle, preferences.units) }}</b><small>{{ rangeInWords(figures.honey, preferences.reader) }}</small></dd>
+      <dt>Wax in the combs</dt><dd>{{ showMass(figures.wax.middle, preferences.units, 2) }}<small>{{ rangeInWords(figures.wax, preferences.reader, 2) }}</small></dd>
       <dt>Uncapping knife</dt><dd>{{ figures.proud > 0 ? 'clears the wood' : 'runs on the wood' }}<small>comb {{ mm(Math.abs(figures.proud)) }} {{ figures.proud > 0 ? 'proud' : 'behind' }} a side</small></dd>
     </dl>
     <p v-else class="none">No frames hang here yet. Hang one in at the left.</p>

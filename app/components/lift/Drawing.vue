@@ -20,8 +20,9 @@ const topMm = computed(() => Math.max(props.layout.heightMm, body.value.shoulder
 const scale = computed(() => Math.max(0.05, Math.min(((height.value || 560) - 40) / topMm.value, (width.value || 600) / 1500)))
 const ground = computed(() => (height.value || 560) - 22)
 const y = (mm: number) => ground.value - mm * scale.value
-const hiveX = computed(() => 90 + 300 * scale.value)
-const pileX = computed(() => hiveX.value + Math.max(300, 620 * scale.value))
+const narrow = computed(() => (width.value || 600) < 560)
+const hiveX = computed(() => (narrow.value ? 68 : 90 + 300 * scale.value))
+const pileX = computed(() => (narrow.value ? (width.value || 600) - 400 * scale.value - (props.profile.putDown === 'second-stand' ? props.lifts.length * 26 : 0) : hiveX.value + Math.max(300, 620 * scale.value)))
 const shapes = computed(() => props.layout.parts.flatMap((part) => sectionOf(part, 'across', true)))
 const HEIGHTS = ['shoulderMm', 'elbowMm', 'knuckleMm'] as const
 const WORDS = { shoulderMm: 'shoulder', elbowMm: 'elbow', knuckleMm: 'knuckle' } as const
@@ -42,7 +43,7 @@ const pile = computed(() => props.lifts.map((lift, i) => {
       <DrawingHatchesOnce />
       <g v-for="name in HEIGHTS" :key="name">
         <line x1="6" :x2="(width || 600) - 6" :y1="y(body[name])" :y2="y(body[name])" stroke="#b7ab91" stroke-dasharray="2 6" />
-        <text x="8" :y="y(body[name]) - 4" font-size="13" :fill="SOFT_INK">{{ capital(WORDS[name]) }} {{ showLength(body[name], preferences.units) }}</text>
+        <text :x="narrow ? (width || 600) / 2 + 20 : 8" :y="y(body[name]) - 4" :text-anchor="narrow ? 'middle' : 'start'" font-size="13" :fill="SOFT_INK">{{ capital(WORDS[name]) }} {{ showLength(body[name], preferences.units) }}</text>
       </g>
       <line x1="4" :x2="(width || 600) - 4" :y1="ground" :y2="ground" stroke="#7a6a45" stroke-width="2" />
       <g :transform="`translate(${hiveX} ${ground}) scale(${scale})`"><DrawingShapes :shapes="shapes" /></g>

@@ -3,11 +3,13 @@
 import { SCHOOLS, USUAL_PROFILE, bodyHeights, profileProblem, type LiftProfile } from '#core/lifting'
 import { massFigure, massUnit, parseMass } from '#core/units'
 import { SCHOOL_WORDS, capital, profileProblemInWords } from '#core/wording'
+import { MOST_PROFILE_BYTES, readProfile } from '#wire/profile-schema'
 import { download } from '~/composables/download'
 
 const weighing = useWeighing()
 const preferences = usePreferences()
 const problem = ref('')
+const file = ref<HTMLInputElement | null>(null)
 const cm = (mm: number | null) => (mm === null ? '' : String(Math.round(mm / 10)))
 const body = computed(() => bodyHeights(weighing.own))
 const FIELDS = [['statureMm', 'Body height'], ['shoulderMm', 'Shoulder'], ['elbowMm', 'Elbow'], ['knuckleMm', 'Knuckle'], ['putDownMm', 'Put down at']] as const
@@ -27,6 +29,19 @@ function takeHeight(field: (typeof FIELDS)[number][0], text: string) {
     return
   }
   take({ [field]: value * 10 })
+}
+async function open(event: Event) {
+  const input = event.target as HTMLInputElement
+  const chosen = input.files?.[0]
+  if (!chosen) return
+  if (chosen.size > MOST_PROFILE_BYTES) {
+    problem.value = 'That file is too large for a profile: open one that was saved here.'
+    return
+  }
+  const read = readProfile(await chosen.text(), preferences.reader)
+  if (read.ok) take(read.value)
+  else problem.value = read.problem.sentence
+  input.value = ''
 }
 function takeLimit(text: string) {
   const parsed = parseMass(text, preferences.units, { leastKg: 1, mostKg: 60 })
@@ -51,7 +66,7 @@ function takeLimit(text: string) {
       <label>Boxes are put <select :value="weighing.own.putDown" data-testid="profile-putdown" @change="take({ putDown: ($event.target as HTMLSelectElement).value as 'pile' | 'second-stand' })"><option value="pile">on a pile</option><option value="second-stand">on a second stand</option></select></label>
     </div>
     <p v-if="problem" class="wrong" role="alert">{{ problem }}</p>
-    <p class="soft">Kept on this device only. <button class="plain-button quiet" type="button" @click="download('my-lifting.json', JSON.stringify(weighing.own, null, 1), 'application/json')">Save as file</button> <button class="plain-button quiet" type="button" @click="take(USUAL_PROFILE)">As it came</button></p>
+    <p class="soft">Kept on this device only. <button class="plain-button quiet" type="button" @click="download('my-lifting.json', JSON.stringify(weighing.own, null, 1), 'application/json')">Save as file</button> <button class="plain-button quiet" type="button" @click="file?.click()">Open a file</button><input ref="file" hidden type="file" accept=".json,application/json" aria-label="Lifting profile" data-testid="profile-file" @change="open"> <button class="plain-button quiet" type="button" @click="take(USUAL_PROFILE)">As it came</button></p>
   </section>
 </template>
 

@@ -4,9 +4,9 @@ import { assessHive, contextOf } from '#core/assess'
 import { isDrainBox } from '#core/checks'
 import { hangAcross } from '#core/geometry'
 import { STAGES } from '#core/hive'
-import { lighterWays, liftsOf, liftsOfHive, type Alternative } from '#core/lifting'
+import { bodyHeights, lighterWays, liftsOf, liftsOfHive, type Alternative } from '#core/lifting'
 import { standingOf } from '#core/standing'
-import { FILL, massOfHive, usualWeighing } from '#core/weight'
+import { FILL, fullFrameKg, massOfHive, usualWeighing } from '#core/weight'
 import { showLength, showMass } from '#core/units'
 import { proxy } from 'comlink'
 import { openDoor } from '~/composables/useYardGrades'
@@ -34,6 +34,8 @@ const names = computed(() => (assessment.value ? partNames(assessment.value.asse
 const now = computed(() => (hive.value ? weighing.weighingAt(hive.value.hive.stage) : usualWeighing('flow')))
 const mass = computed(() => (assessment.value ? massOfHive(assessment.value.assembled, now.value) : null))
 const lifts = computed(() => (assessment.value && mass.value ? liftsOf(assessment.value.layout, mass.value, weighing.own) : null))
+/** The one lift that every box asks for. */
+const frameKg = computed(() => Math.max(0, ...(assessment.value?.assembled.stack ?? []).map(({ resolved }) => fullFrameKg(resolved))))
 const shown = computed(() => lifts.value?.lifts.find(({ partId }) => partId === chosen.value) ?? lifts.value?.worst ?? null)
 const ways = computed(() => {
   if (mode.value !== 'lighter' || !assessment.value || !hive.value) return null
@@ -95,7 +97,7 @@ useHead({ title: computed(() => (hive.value ? `Lifting ${hive.value.hive.name} â
     <div v-else-if="mode === 'lifts'" class="columns">
       <section class="middle" aria-label="Drawing">
         <p class="lead" data-testid="lift-summary">
-          <template v-if="lifts.heaviest && lifts.highest">Heaviest <b>{{ showMass(lifts.heaviest.kg.middle, preferences.units) }}</b> ({{ names.get(lifts.heaviest.partId) }}); highest hand-hold <b>{{ showLength(lifts.highest.from.handMm, preferences.units) }}</b>; full inspection: <b>{{ lifts.inspectionLifts }} lifts</b>, {{ showMass(lifts.movedKg.middle, preferences.units) }} moved.</template>
+          <template v-if="lifts.heaviest && lifts.highest">Heaviest <b>{{ showMass(lifts.heaviest.kg.middle, preferences.units) }}</b> ({{ names.get(lifts.heaviest.partId) }}); highest hand-hold <b>{{ showLength(lifts.highest.from.handMm, preferences.units) }}</b>; full inspection: <b>{{ lifts.inspectionLifts }} lifts</b>, {{ showMass(lifts.movedKg.middle, preferences.units) }} moved. A frame full of honey: {{ showMass(frameKg, preferences.units) }}.</template>
           <template v-else>One box only: nothing is lifted off it.</template>
         </p>
         <LiftDrawing class="grow" :layout="assessment.layout" :lifts="lifts.lifts" :profile="weighing.own" :names="names" :chosen="shown?.partId ?? null" @choose="chosen = $event" />
@@ -134,7 +136,7 @@ useHead({ title: computed(() => (hive.value ? `Lifting ${hive.value.hive.name} â
       <p class="caution">Figures are guidance. Parts that come off go to the shed; undo puts everything back.</p>
     </div>
     <div v-else-if="mode === 'standing'" class="wide">
-      <LiftStanding v-if="standing" :standing="standing" :hive-id="hive.hive.id" :drain-frames="drains" :wrap-mm="WRAPS" :boxes-mm="boxesMm" />
+      <LiftStanding v-if="standing" :standing="standing" :hive-id="hive.hive.id" :drain-frames="drains" :top-hand-mm="lifts.highest?.from.handMm ?? null" :shoulder-mm="bodyHeights(weighing.own).shoulderMm" :wrap-mm="WRAPS" :boxes-mm="boxesMm" />
     </div>
     <div v-else-if="mode === 'weigh'" class="wide"><LiftWeighIn :yard="hive.yard" :hive="hive.hive" /></div>
     <div v-else class="wide">
