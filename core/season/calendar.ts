@@ -1,41 +1,186 @@
 import type { Stage } from '../hive'
+import { addDays, daysFrom, MONTH_DAY, monthDayOf, dayOfYear, YEAR_DAYS } from './days'
+
+export const CLIMATES = ['cool-maritime', 'cold-continental', 'warm-temperate', 'tropical-highland'] as const
+export type Climate = (typeof CLIMATES)[number]
+
+/** A flow, from its first day to the day after its last, `MM-DD`. */
+export interface FlowDates {
+  readonly start: string
+  readonly end: string
+}
 
 /** A yard's year: days as `MM-DD`, which are those of its own hemisphere. */
 export interface Calendar {
+  readonly climate: Climate
   readonly firstPollen: string
   readonly flowStart: string
   readonly flowEnd: string
-  /** None where there is no frost. */
-  readonly firstFrost: string
+  readonly secondFlow?: FlowDates
+  /** Null where there is no frost, and so no winter. */
+  readonly firstFrost: string | null
+  readonly lastFrost: string | null
+  /** Beginnings of stages that the keeper has moved. */
+  readonly moved?: Readonly<Partial<Record<Stage, string>>>
 }
 
-/** A year to start from, cool and maritime, north (from memory). */
-export const COOL_MARITIME: Calendar = { firstPollen: '03-01', flowStart: '05-20', flowEnd: '07-31', firstFrost: '11-01' }
-
-const DAY_MS = 86_400_000
-const YEAR_DAYS = 365
-
-/** The day of a year that has no leap day, 0 to 364. */
-function dayOf(monthDay: string): number {
-  return Math.round((Date.parse(`2025-${monthDay}T00:00:00Z`) - Date.parse('2025-01-01T00:00:00Z')) / DAY_MS)
+/** Years to start from, for the north; the south shifts them by half a year (from memory). */
+export const CALENDARS: Record<Climate, Calendar> = {
+  'cool-maritime': { climate: 'cool-maritime', firstPollen: '03-01', flowStart: '05-20', flowEnd: '07-31', firstFrost: '11-01', lastFrost: '04-15' },
+  'cold-continental': { climate: 'cold-continental', firstPollen: '04-05', flowStart: '06-10', flowEnd: '08-10', firstFrost: '10-05', lastFrost: '05-10' },
+  'warm-temperate': { climate: 'warm-temperate', firstPollen: '02-01', flowStart: '04-10', flowEnd: '06-10', secondFlow: { start: '09-01', end: '10-05' }, firstFrost: '12-01', lastFrost: '03-01' },
+  'tropical-highland': { climate: 'tropical-highland', firstPollen: '02-01', flowStart: '03-15', flowEnd: '05-15', secondFlow: { start: '09-15', end: '11-15' }, firstFrost: null, lastFrost: null },
 }
+export const COOL_MARITIME = CALENDARS['cool-maritime']
+
+/** Half a year, to the day: what lies between the hemispheres. */
+export const HALF_YEAR_DAYS = 182
+
+/** The same year so many days later; the other hemisphere by half a year. */
+export function shifted(calendar: Calendar, days: number): Calendar {
+  const by = (monthDay: string) => addDays(monthDay, days)
+  return {
+    ...calendar, firstPollen: by(calendar.firstPollen), flowStart: by(calendar.flowStart), flowEnd: by(calendar.flowEnd), firstFrost: calendar.firstFrost && by(calendar.firstFrost), lastFrost: calendar.lastFrost && by(calendar.lastFrost),
+    ...(calendar.secondFlow ? { secondFlow: { start: by(calendar.secondFlow.start), end: by(calendar.secondFlow.end) } } : {}),
+    ...(calendar.moved ? { moved: Object.fromEntries(Object.entries(calendar.moved).map(([stage, day]) => [stage, by(day)])) } : {}),
+  }
+}
+
+/** One run of days in one stage; a year is a ring, so the last may go on past its end. */
+export interface Period {
+  readonly stage: Stage
+  readonly from: string
+  /** The first day that is no longer in it. */
+  readonly to: string
+  readonly days: number
+}
+
+const CROP_DAYS = 14
+const SUPERING_DAYS = 21
+const LATE_WINTER_DAYS = 28
+const PACK_DOWN_DAYS = 28
 
 /**
- * The stage of a yard on a day: late-winter check from first pollen − 28 days, building up from first pollen, supering from
- * flow start − 21, flow by its dates, crop for 14 days from flow end, after the crop until first frost − 28, packing down
- * until first frost, then winter. A boundary belongs to the stage that it begins; where two overlap: flow, crop, supering,
- * late-winter check, packing down, winter. Common practice; the day counts from memory.
+ * The stage of every day of a year by its rules alone, day 0 first: late-winter check from first pollen − 28 days,
+ * building up from first pollen, supering from flow start − 21, flow by its dates, crop for 14 days from each flow's
+ * end, after the crop until first frost − 28, packing down until first frost, then winter; dearth between two flows.
+ * Where two overlap: flow, crop, supering, late-winter check, packing down, winter. Common practice; day counts from memory.
  */
-export function stageOn(at: string, { firstPollen, flowStart, flowEnd, firstFrost }: Calendar): Stage {
-  const day = dayOf(at.slice(5, 10) === '02-29' ? '02-28' : at.slice(5, 10))
-  const from = (monthDay: string, offset = 0) => (dayOf(monthDay) + offset + YEAR_DAYS) % YEAR_DAYS
-  const within = (start: number, end: number) => (start <= end ? day >= start && day < end : day >= start || day < end)
-  if (within(from(flowStart), from(flowEnd))) return 'flow'
-  if (within(from(flowEnd), from(flowEnd, 14))) return 'crop'
-  if (within(from(flowStart, -21), from(flowStart))) return 'supering'
-  if (within(from(firstPollen, -28), from(firstPollen))) return 'late-winter-check'
-  if (within(from(firstFrost, -28), from(firstFrost))) return 'pack-down'
-  if (within(from(firstFrost), from(firstPollen, -28))) return 'winter'
-  if (within(from(firstPollen), from(flowStart, -21))) return 'building-up'
-  return 'after-crop'
+function paintedDays(calendar: Calendar): Stage[] {
+  const { firstPollen, firstFrost, secondFlow } = calendar
+  const flows = [{ start: calendar.flowStart, end: calendar.flowEnd }, ...(secondFlow ? [secondFlow] : [])]
+  const days = Array<Stage>(YEAR_DAYS).fill(firstFrost === null ? 'dearth' : 'after-crop')
+  const paint = (stage: Stage, start: string, end: string) => {
+    const first = dayOfYear(start)
+    const count = daysFrom(start, end)
+    for (let i = 0; i < count; i++) days[(first + i) % YEAR_DAYS] = stage
+  }
+  if (firstFrost !== null) {
+    if (secondFlow) paint('dearth', calendar.flowEnd, secondFlow.start)
+    if (daysFrom(firstPollen, calendar.flowStart) > SUPERING_DAYS) paint('building-up', firstPollen, addDays(calendar.flowStart, -SUPERING_DAYS))
+    if (daysFrom(firstFrost, firstPollen) > LATE_WINTER_DAYS) paint('winter', firstFrost, addDays(firstPollen, -LATE_WINTER_DAYS))
+    paint('pack-down', addDays(firstFrost, -PACK_DOWN_DAYS), firstFrost)
+    paint('late-winter-check', addDays(firstPollen, -LATE_WINTER_DAYS), firstPollen)
+    for (const { start } of flows) paint('supering', addDays(start, -SUPERING_DAYS), start)
+  }
+  for (const { end } of flows) paint('crop', end, addDays(end, CROP_DAYS))
+  for (const { start, end } of flows) paint('flow', start, end)
+  return days
+}
+
+function periodsOf(days: readonly Stage[]): Period[] {
+  const starts = days.flatMap((stage, day) => (days[(day + YEAR_DAYS - 1) % YEAR_DAYS] === stage ? [] : [day]))
+  if (starts.length === 0) return [{ stage: days[0]!, from: monthDayOf(0), to: monthDayOf(0), days: YEAR_DAYS }]
+  return starts.map((start, i) => {
+    const end = starts[(i + 1) % starts.length]!
+    return { stage: days[start]!, from: monthDayOf(start), to: monthDayOf(end), days: (end - start + YEAR_DAYS) % YEAR_DAYS || YEAR_DAYS }
+  })
+}
+
+/** The stages of a year in their order through it, with what the keeper has moved; no day is in two, none in no stage. */
+export function stagesOfYear(calendar: Calendar): Period[] {
+  const periods = periodsOf(paintedDays(calendar))
+  const moved = calendar.moved ?? {}
+  if (Object.keys(moved).length === 0) return periods
+  const begins = periods.map(({ stage, from }, i) => {
+    const first = periods.findIndex((other) => other.stage === stage) === i
+    return first && moved[stage] ? moved[stage] : from
+  })
+  return periods.map((period, i) => {
+    const from = begins[i]!
+    const to = begins[(i + 1) % begins.length]!
+    return { stage: period.stage, from, to, days: daysFrom(from, to) || YEAR_DAYS }
+  })
+}
+
+/** The stage of a yard on a day, such as `2026-05-31T10:00:00Z`; a boundary belongs to the stage that it begins. */
+export function stageOn(at: string, calendar: Calendar): Stage {
+  const text = at.slice(5, 10) === '02-29' ? '02-28' : at.slice(5, 10)
+  const found = stagesOfYear(calendar).find(({ from, days }) => daysFrom(from, text) < days)
+  return found!.stage
+}
+
+export type CalendarProblem = {
+  readonly field: 'firstPollen' | 'flowStart' | 'flowEnd' | 'secondFlow' | 'firstFrost' | 'lastFrost' | Stage
+  readonly problem: 'no-date' | 'flow-too-long' | 'flows-overlap' | 'frost-without-winter' | 'winter-without-frost' | 'flow-before-last-frost' | 'overlaps' | 'not-in-this-year'
+  /** Known and possible, such as a flow before the last frost. */
+  readonly warning: boolean
+}
+
+const MOST_FLOW_DAYS = 240
+
+/** What cannot be in a year, or should be known of it; the worst first. */
+export function calendarProblems(calendar: Calendar): CalendarProblem[] {
+  const { climate, firstFrost, lastFrost, secondFlow, flowStart, flowEnd } = calendar
+  const dates = [['firstPollen', calendar.firstPollen], ['flowStart', flowStart], ['flowEnd', flowEnd], ['firstFrost', firstFrost], ['lastFrost', lastFrost], ['secondFlow', secondFlow?.start ?? null], ['secondFlow', secondFlow?.end ?? null], ...Object.entries(calendar.moved ?? {})] as const
+  const wrong = dates.filter(([, date]) => date !== null && !isMonthDay(date)).map(([field]): CalendarProblem => ({ field: field as CalendarProblem['field'], problem: 'no-date', warning: false }))
+  if (wrong.length > 0) return wrong
+  const found: CalendarProblem[] = []
+  const add = (field: CalendarProblem['field'], problem: CalendarProblem['problem'], warning = false) => { found.push({ field, problem, warning }) }
+  const winterless = climate === 'tropical-highland'
+  if (winterless && (firstFrost !== null || lastFrost !== null)) add(firstFrost !== null ? 'firstFrost' : 'lastFrost', 'frost-without-winter')
+  if (!winterless && firstFrost === null) add('firstFrost', 'winter-without-frost')
+  if (daysFrom(flowStart, flowEnd) > MOST_FLOW_DAYS || flowStart === flowEnd) add('flowEnd', 'flow-too-long')
+  if (secondFlow) {
+    if (daysFrom(secondFlow.start, secondFlow.end) > MOST_FLOW_DAYS || secondFlow.start === secondFlow.end) add('secondFlow', 'flow-too-long')
+    else if (daysFrom(flowStart, secondFlow.start) < daysFrom(flowStart, flowEnd) || daysFrom(secondFlow.start, flowStart) < daysFrom(secondFlow.start, secondFlow.end)) add('secondFlow', 'flows-overlap')
+  }
+  if (found.length === 0) found.push(...movedProblems(calendar))
+  if (lastFrost !== null && firstFrost !== null && daysFrom(flowStart, lastFrost) < daysFrom(flowStart, firstFrost)) add('lastFrost', 'flow-before-last-frost', true)
+  return found
+}
+
+/** A moved beginning must lie after the one before it and before its own end, or stages would overlap. */
+function movedProblems(calendar: Calendar): CalendarProblem[] {
+  const periods = periodsOf(paintedDays(calendar))
+  const stages = Object.keys(calendar.moved ?? {}) as Stage[]
+  const unknown = stages.filter((stage) => !periods.some((period) => period.stage === stage)).map((stage): CalendarProblem => ({ field: stage, problem: 'not-in-this-year', warning: false }))
+  const total = stagesOfYear(calendar).reduce((sum, { days }) => sum + days, 0)
+  const overlap = total === YEAR_DAYS ? [] : stages.filter((stage) => {
+    const { [stage]: _own, ...others } = calendar.moved!
+    return stagesOfYear({ ...calendar, moved: others }).reduce((sum, { days }) => sum + days, 0) === YEAR_DAYS || stages.length > 1
+  }).map((stage): CalendarProblem => ({ field: stage, problem: 'overlaps', warning: false }))
+  return [...unknown, ...overlap]
+}
+
+function isMonthDay(text: string): boolean {
+  return MONTH_DAY.test(text) && monthDayOf(dayOfYear(text)) === text
+}
+
+/** Something on the calendar that is no stage. */
+export interface CalendarMark {
+  readonly kind: 'mite-count' | 'winter-bees'
+  readonly from: string
+  readonly days: number
+}
+
+const MITE_COUNT_EVERY_DAYS = 30
+const WINTER_BEE_DAYS = 56
+
+/** A mite count each month from building up until packing down, and the eight weeks in which winter bees are raised (common practice). */
+export function marksOf(calendar: Calendar): CalendarMark[] {
+  const ends = calendar.firstFrost ?? calendar.firstPollen
+  const open = daysFrom(calendar.firstPollen, ends) || YEAR_DAYS
+  const counts = Array.from({ length: Math.ceil(open / MITE_COUNT_EVERY_DAYS) }, (_, i): CalendarMark => ({ kind: 'mite-count', from: addDays(calendar.firstPollen, i * MITE_COUNT_EVERY_DAYS), days: 1 }))
+  return calendar.firstFrost === null ? counts : [...counts, { kind: 'winter-bees', from: addDays(calendar.firstFrost, -WINTER_BEE_DAYS), days: WINTER_BEE_DAYS }]
 }

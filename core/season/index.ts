@@ -1,1 +1,2 @@
 export * from './calendar'
+export * from './days'

@@ -1,6 +1,5 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { COOL_MARITIME, stageOn } from '#core/season'
 import { FILL, massOfHive, storesOf, thinned, usualWeighing, weighInProblem, type Weighing } from '#core/weight'
 import { rowProblemInWords, weighRowReader, type CsvMapping } from '#wire/weigh-csv'
 import { N, build } from '../../helpers/hives'
@@ -114,23 +113,5 @@ describe('a row of a file', () => {
     const bad = row('2026-07-01 12:00', '45,2')
     if (bad.ok) throw new Error('it was read')
     expect(rowProblemInWords(7, bad)).toBe('Row 7: “45,2” has the other decimal sign: choose which one the file uses.')
-  })
-})
-
-describe('the stage of a day', () => {
-  it('goes by the yard’s own dates, a boundary belonging to the stage that it begins', () => {
-    const on = (day: string) => stageOn(`2026-${day}T00:00:00Z`, COOL_MARITIME)
-    expect(['02-01', '03-01', '04-29', '05-20', '07-31', '08-14', '10-04', '11-01', '01-10', '02-29'].map(on)).toEqual(['late-winter-check', 'building-up', 'supering', 'flow', 'crop', 'after-crop', 'pack-down', 'winter', 'winter', 'late-winter-check'])
-  })
-
-  it('turns with the year: dates moved by so many days move every stage by as many (property)', () => {
-    const iso = (days: number) => new Date(Date.parse('2025-01-01T00:00:00Z') + (((days % 365) + 365) % 365) * 86_400_000).toISOString()
-    const dayOf = (monthDay: string) => Math.round((Date.parse(`2025-${monthDay}T00:00:00Z`) - Date.parse('2025-01-01T00:00:00Z')) / 86_400_000)
-    fc.assert(fc.property(fc.integer({ min: 0, max: 364 }), fc.integer({ min: 1, max: 364 }), (day, by) => {
-      const moved = Object.fromEntries(Object.entries(COOL_MARITIME).map(([name, monthDay]) => [name, iso(dayOf(monthDay) + by).slice(5, 10)])) as unknown as typeof COOL_MARITIME
-      expect(stageOn(iso(day + by), moved)).toBe(stageOn(iso(day), COOL_MARITIME))
-    }))
-    const south = { firstPollen: '09-01', flowStart: '11-20', flowEnd: '01-31', firstFrost: '05-01' }
-    expect([stageOn('2025-12-24T00:00:00Z', south), stageOn('2025-06-24T00:00:00Z', south)]).toEqual(['flow', 'winter'])
   })
 })
