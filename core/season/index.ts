@@ -1,2 +1,3 @@
 export * from './calendar'
 export * from './days'
+export * from './changeover'
