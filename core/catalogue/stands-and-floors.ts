@@ -52,6 +52,18 @@ export const FITTINGS: readonly Pattern[] = [
     dimensions: { openingWidth: mm(100, MEMORY), openingHeight: mm(8, COMMON) }, mass: massFromMemory(0.2),
   },
   {
+    id: 'mouse-guard', kind: 'entrance-fitting', format: 'any', material: 'metal', label: label('mouse guard', 'mouse guard'),
+    dimensions: { openingWidth: mm(300, MEMORY), openingHeight: mm(9, COMMON) }, mass: massFromMemory(0.1),
+  },
+  {
+    id: 'robbing-screen', kind: 'entrance-fitting', format: 'any', material: 'metal', label: label('robbing screen', 'robbing screen'),
+    dimensions: { openingWidth: mm(50, MEMORY), openingHeight: mm(10, MEMORY) }, mass: massFromMemory(0.3),
+  },
+  {
+    id: 'entrance-mesh', kind: 'entrance-fitting', format: 'any', material: 'metal', label: label('travel mesh', 'travel screen'),
+    dimensions: { openingWidth: mm(300, MEMORY), openingHeight: mm(10, MEMORY) }, mass: massFromMemory(0.1),
+  },
+  {
     id: 'floor-insert-board', kind: 'floor-insert', format: 'any', material: 'plastic', label: label('floor insert', 'sticky board'),
     dimensions: { depth: mm(4, MEMORY) }, mass: massFromMemory(0.5),
   },

@@ -1,4 +1,5 @@
 import type { Length } from '../units'
+import type { HiveSeason, Visit, YardSeason } from './season'
 import type { DimensionName, HangingPattern, Pattern } from '../catalogue/pattern'
 
 export const STAGES = [
@@ -135,6 +136,10 @@ export interface Hive {
   readonly stack: readonly Placement[]
   readonly attachments: readonly Attachment[]
   readonly accepted: readonly Acceptance[]
+  /** How it is kept otherwise than its yard, and stages planned by hand. */
+  readonly season?: HiveSeason
+  /** A changeover that is under way. */
+  readonly visit?: Visit
 }
 
 export interface Yard {
@@ -144,6 +149,8 @@ export interface Yard {
   readonly band: BandPreset
   /** Bees of a strain that moves every need for room up by a half. */
   readonly prolific: boolean
+  /** The yard's year, and how bees are kept in it. */
+  readonly season?: YardSeason
   readonly overrides: readonly Override[]
   /** Patterns of the keeper's own. */
   readonly patterns: readonly Pattern[]

@@ -1,28 +1,5 @@
-import type { Stage } from '../hive'
+import type { Calendar, Climate, Stage } from '../hive'
 import { addDays, daysFrom, MONTH_DAY, monthDayOf, dayOfYear, YEAR_DAYS } from './days'
-
-export const CLIMATES = ['cool-maritime', 'cold-continental', 'warm-temperate', 'tropical-highland'] as const
-export type Climate = (typeof CLIMATES)[number]
-
-/** A flow, from its first day to the day after its last, `MM-DD`. */
-export interface FlowDates {
-  readonly start: string
-  readonly end: string
-}
-
-/** A yard's year: days as `MM-DD`, which are those of its own hemisphere. */
-export interface Calendar {
-  readonly climate: Climate
-  readonly firstPollen: string
-  readonly flowStart: string
-  readonly flowEnd: string
-  readonly secondFlow?: FlowDates
-  /** Null where there is no frost, and so no winter. */
-  readonly firstFrost: string | null
-  readonly lastFrost: string | null
-  /** Beginnings of stages that the keeper has moved. */
-  readonly moved?: Readonly<Partial<Record<Stage, string>>>
-}
 
 /** Years to start from, for the north; the south shifts them by half a year (from memory). */
 export const CALENDARS: Record<Climate, Calendar> = {

@@ -1,20 +1,24 @@
 /** Days of a year that has no leap day, as `MM-DD`; the 29th of February counts as the 28th. */
 export const YEAR_DAYS = 365
 
-const DAY_MS = 86_400_000
-const FIRST = Date.UTC(2025, 0, 1)
+/** Days of the year before each month begins. */
+const BEFORE_MONTH = [0, 31, 59, 90, 120, 151, 181, 212, 243, 273, 304, 334] as const
 
 /** How a day of the year is written. */
 export const MONTH_DAY = /^(0[1-9]|1[0-2])-(0[1-9]|[12]\d|3[01])$/
 
+const twoDigits = (value: number) => String(value).padStart(2, '0')
+
 /** The number of a day, 0 to 364. */
 export function dayOfYear(monthDay: string): number {
-  return (Date.UTC(2025, Number(monthDay.slice(0, 2)) - 1, Number(monthDay.slice(3, 5))) - FIRST) / DAY_MS
+  return (BEFORE_MONTH[Number(monthDay.slice(0, 2)) - 1] ?? 0) + Number(monthDay.slice(3, 5)) - 1
 }
 
 /** The day with this number, going round. */
 export function monthDayOf(day: number): string {
-  return new Date(FIRST + ((day % YEAR_DAYS) + YEAR_DAYS) % YEAR_DAYS * DAY_MS).toISOString().slice(5, 10)
+  const inYear = ((day % YEAR_DAYS) + YEAR_DAYS) % YEAR_DAYS
+  const month = BEFORE_MONTH.findLastIndex((before) => before <= inYear)
+  return `${twoDigits(month + 1)}-${twoDigits(inYear - BEFORE_MONTH[month]! + 1)}`
 }
 
 /** So many days later, going round the year. */

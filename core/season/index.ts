@@ -1,3 +1,5 @@
 export * from './calendar'
 export * from './days'
 export * from './changeover'
+export * from './ways'
+export * from './write'

@@ -1,2 +1,4 @@
 export * from './model'
 export * from './moves'
+export * from './of-hives'
+export * from './yard'

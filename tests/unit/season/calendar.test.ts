@@ -1,6 +1,7 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { CALENDARS, CLIMATES, COOL_MARITIME, HALF_YEAR_DAYS, YEAR_DAYS, addDays, calendarProblems, dayOfYear, daysFrom, marksOf, monthDayOf, shifted, stageOn, stagesOfYear, type Calendar } from '#core/season'
+import { CLIMATES, type Calendar } from '#core/hive'
+import { CALENDARS, COOL_MARITIME, HALF_YEAR_DAYS, YEAR_DAYS, addDays, calendarProblems, dayOfYear, daysFrom, marksOf, monthDayOf, shifted, stageOn, stagesOfYear } from '#core/season'
 
 const on = (calendar: Calendar, day: string) => stageOn(`2026-${day}T00:00:00Z`, calendar)
 const problems = (change: Partial<Calendar>) => calendarProblems({ ...COOL_MARITIME, ...change }).map(({ field, problem, warning }) => `${field} ${problem}${warning ? ' (warning)' : ''}`)

@@ -1,0 +1,109 @@
+import type { Catalogue, Pattern } from '../../catalogue'
+import { assembleHive, type AssembledHive } from '../../geometry'
+import type { Attachment, Hive, Part, Placement, Stage, VisitStep } from '../../hive'
+import { massOfHive, usualWeighing } from '../../weight'
+import { changeoverMoves } from './moves'
+import type { Changeover, Handled } from './model'
+
+/** A hive with all the parts that it is made of. */
+export interface HiveWithParts {
+  readonly hive: Hive
+  readonly parts: ReadonlyMap<string, Part>
+}
+
+/** What a changeover does to a part that stays: its hole, or the frames in it. */
+export interface PartChange {
+  readonly partId: string
+  readonly change: 'close-hole' | 'open-hole' | 'space-frames'
+  readonly frames: number
+}
+
+/** From one stack to the next, for one hive. */
+export interface HiveChangeover extends Changeover {
+  readonly hiveId: string
+  readonly toStage: Stage
+  /** Parts by identity, from before and after. */
+  readonly parts: ReadonlyMap<string, Part>
+  readonly fittingsOff: readonly Attachment[]
+  readonly fittingsOn: readonly Attachment[]
+  readonly changes: readonly PartChange[]
+  /** What must be in the van, and what comes home, layers and fittings. */
+  readonly coming: readonly string[]
+  readonly leaving: readonly string[]
+  readonly steps: readonly VisitStep[]
+}
+
+const standingOf = ({ turnedOver, yawDeg, offsetMm }: Placement) => `${turnedOver ? 'over' : 'up'} ${yawDeg} ${offsetMm.x},${offsetMm.y}`
+
+function handled(assembled: AssembledHive, stage: Stage): Handled[] {
+  const mass = massOfHive(assembled, usualWeighing(stage))
+  return assembled.stack.map(({ part, placement }) => ({ partId: part.id, kg: mass.parts.get(part.id)?.kg.middle ?? 0, standing: standingOf(placement) }))
+}
+
+/**
+ * The changeover of a hive from one stage to another: moves with the fewest lifts, fittings by hand, and what goes in the
+ * van and comes home. Masses are those that parts have as they are found; what comes weighs what it will.
+ */
+export function changeoverOf(before: HiveWithParts, after: HiveWithParts, catalogue: Catalogue, places?: number): HiveChangeover {
+  const from = assembleHive(before.hive, before.parts, catalogue)
+  const to = assembleHive(after.hive, after.parts, catalogue)
+  const goal = handled(to, after.hive.stage)
+  const now = new Map(handled(from, before.hive.stage).map((part) => [part.partId, part]))
+  const plan = changeoverMoves([...now.values()], goal.map((part) => ({ ...part, kg: now.get(part.partId)?.kg ?? part.kg })), places)
+  const fittingsOff = before.hive.attachments.filter(({ partId, place }) => !after.hive.attachments.some((one) => one.partId === partId && one.place === place))
+  const fittingsOn = after.hive.attachments.filter(({ partId, place }) => !before.hive.attachments.some((one) => one.partId === partId && one.place === place))
+  const ids = ({ stack, attachments }: Hive) => [...stack.map(({ partId }) => partId), ...attachments.map(({ partId }) => partId)]
+  const [was, is] = [new Set(ids(before.hive)), new Set(ids(after.hive))]
+  const parts = new Map([...before.parts, ...after.parts])
+  const changes = [...is].filter((id) => was.has(id)).flatMap((id) => changeOf(before.parts.get(id), after.parts.get(id)))
+  const changeover = { ...plan, hiveId: after.hive.id, toStage: after.hive.stage, parts, fittingsOff, fittingsOn, changes, coming: [...is].filter((id) => !was.has(id)), leaving: [...was].filter((id) => !is.has(id)) }
+  return { ...changeover, steps: stepsOf(changeover, after) }
+}
+
+function changeOf(before: Part | undefined, after: Part | undefined): PartChange[] {
+  if (!before || !after || before === after) return []
+  if (before.hole !== after.hole) return [{ partId: after.id, change: after.hole === 'closed' ? 'close-hole' : 'open-hole', frames: 0 }]
+  return before.contents.length === after.contents.length ? [] : [{ partId: after.id, change: 'space-frames', frames: after.contents.length }]
+}
+
+/** What is done at the hive, step by step: fittings off, moves, fittings on. */
+function stepsOf({ moves, fittingsOff, fittingsOn, parts, changes }: Omit<HiveChangeover, 'steps'>, after: HiveWithParts): VisitStep[] {
+  const placements = new Map(after.hive.stack.map((placement) => [placement.partId, placement]))
+  const changed = new Set(changes.map(({ partId }) => partId))
+  const patternId = (partId: string) => parts.get(partId)?.patternId ?? ''
+  const lastOn = new Map(moves.map(({ partId, to }, i) => [to === 'hive' ? partId : '', i]))
+  const carried = moves.map(({ partId, from, to, kg, turned }, i): VisitStep => {
+    const placement = placements.get(partId)
+    const part = after.parts.get(partId)
+    return {
+      partId, patternId: patternId(partId), from, to, kg, turned,
+      ...(to === 'hive' && placement ? { placement } : {}),
+      ...(part && to === 'hive' && lastOn.get(partId) === i && (from === 'van' || changed.has(partId)) ? { part } : {}),
+    }
+  })
+  const byHand = (attachment: Attachment, on: boolean): VisitStep => {
+    const part = after.parts.get(attachment.partId)
+    return { partId: attachment.partId, patternId: patternId(attachment.partId), from: on ? 'van' : 'hive', to: on ? 'hive' : 'van', kg: 0, turned: false, attachment, ...(on && part ? { part } : {}) }
+  }
+  return [...fittingsOff.map((one) => byHand(one, false)), ...carried, ...fittingsOn.map((one) => byHand(one, true))]
+}
+
+export const STEP_REASONS = ['in-the-way', 'goes-back', 'crop', 'winter-form', 'queen-to-food', 'clean-crop', 'room-for-nectar', 'room-for-brood', 'winter-top', 'winter-top-off', 'settling', 'mice', 'robbing', 'full-entrance', 'insert-in', 'insert-out', 'feed', 'feed-off', 'floor', 'travel', 'cover'] as const
+/** Why a step is taken. */
+export type StepReason = (typeof STEP_REASONS)[number]
+
+/** Why a step is taken: what only gives way, what comes and what goes, by its kind and the stage that is made. */
+export function reasonOf(step: Pick<VisitStep, 'from' | 'to' | 'attachment'>, pattern: Pattern | undefined, role: Placement['role'], stage: Stage): StepReason {
+  if (step.from !== 'van' && step.to !== 'van' && !step.attachment) return step.to === 'hive' ? 'goes-back' : 'in-the-way'
+  const comes = step.to === 'hive'
+  switch (pattern?.kind) {
+    case 'excluder': return comes ? 'clean-crop' : 'queen-to-food'
+    case 'box': return comes ? (role === 'super' ? 'room-for-nectar' : 'room-for-brood') : role === 'super' ? 'crop' : stage === 'settling' ? 'settling' : 'winter-form'
+    case 'slab': case 'absorber': return comes ? 'winter-top' : 'winter-top-off'
+    case 'feeder': case 'eke': return comes ? 'feed' : 'feed-off'
+    case 'floor': case 'stand': return 'floor'
+    case 'floor-insert': return comes ? 'insert-in' : 'insert-out'
+    case 'entrance-fitting': return !comes ? 'full-entrance' : pattern.id === 'mouse-guard' ? 'mice' : pattern.id === 'entrance-mesh' ? 'travel' : 'robbing'
+    default: return 'cover'
+  }
+}

@@ -1,0 +1,2 @@
+export * from './boxes'
+export * from './usual'

@@ -1,0 +1,32 @@
+import type { Format } from '../../catalogue'
+import type { StackedPart } from '../../geometry'
+import type { Hive, Way, Yard } from '../../hive'
+import { sizeOf, sizesOf } from './boxes'
+
+const USUAL_SUPERS = 2
+
+/** The format that a hive is built of: that of its lowest box. */
+export function formatOf(stack: readonly StackedPart[]): Format {
+  const box = stack.find(({ pattern }) => pattern?.kind === 'box' && pattern.format !== 'any')?.pattern
+  return box && box.format !== 'any' ? box.format : 'langstroth-10'
+}
+
+/** How a hive is kept, by what stands there; what cannot be seen is as most keep it (common practice). */
+export function usualWay(stack: readonly StackedPart[], owns: ReadonlySet<string>): Way {
+  const kinds = new Set(stack.map(({ pattern }) => pattern?.kind))
+  const supers = stack.filter(({ pattern, placement }) => pattern?.kind === 'box' && placement.role === 'super')
+  const sizes = sizesOf(formatOf(stack))
+  const lowestSuper = supers[0]?.pattern
+  return {
+    broodForm: 'as-it-stands', excluder: 'above-brood', supers: supers.length || USUAL_SUPERS,
+    superSize: (lowestSuper && sizeOf(lowestSuper)) ?? (sizes.includes('medium') ? 'medium' : sizes.includes('shallow') ? 'shallow' : sizes[0]!),
+    framesLess: 0, superStart: 'foundation', floor: 'as-it-stands',
+    winterTop: kinds.has('absorber') ? 'absorbing' : kinds.has('slab') ? 'condensing' : owns.has('absorber') ? 'absorbing' : owns.has('slab') ? 'condensing' : 'bare',
+    winterSize: 'all', crops: 'one', feeds: kinds.has('feeder') || owns.has('feeder'),
+  }
+}
+
+/** The way of one hive: as it is usual, as its yard has it, as it has it itself, the later before the earlier. */
+export function wayOf(yard: Pick<Yard, 'season'>, hive: Pick<Hive, 'season'>, usual: Way): Way {
+  return { ...usual, ...yard.season?.way, ...hive.season?.way }
+}

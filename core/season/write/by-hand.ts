@@ -1,0 +1,52 @@
+import type { Catalogue } from '../../catalogue'
+import { newPart, PLACEHOLDER, type HandPlan, type Hive, type Part } from '../../hive'
+import type { PlannedStage } from './write'
+
+/** What was written, in a few signs: the same as long as the same parts stand the same way. */
+export function fingerprint({ hive }: Pick<PlannedStage, 'hive'>): string {
+  return [...hive.stack.map(({ partId, turnedOver, role }) => `${partId}${turnedOver ? '^' : ''}${role ? `:${role}` : ''}`), ...hive.attachments.map(({ partId }) => `+${partId}`)].join(' ')
+}
+
+/** A plan by hand of what stands in `planned`, to be kept. */
+export function handPlanOf(planned: Pick<PlannedStage, 'hive' | 'parts'>, parts: ReadonlyMap<string, Part>, writtenFrom: string): HandPlan {
+  const all = new Map([...parts, ...planned.parts.map((part): [string, Part] => [part.id, part])])
+  const patternOf = (partId: string) => all.get(partId)?.patternId ?? ''
+  return {
+    layers: planned.hive.stack.map((placement) => ({ placement, patternId: patternOf(placement.partId) })),
+    attachments: planned.hive.attachments.map((attachment) => ({ ...attachment, patternId: patternOf(attachment.partId) })),
+    writtenFrom,
+  }
+}
+
+/** The stage as it was planned by hand; what the yard no longer has is to be had again, and said. */
+export function byHand(hand: HandPlan, written: PlannedStage, hive: Hive, parts: ReadonlyMap<string, Part>, catalogue: Catalogue): PlannedStage {
+  const fresh: Part[] = []
+  const lacks: string[] = []
+  const pool = new Map([...parts, ...written.parts.map((part): [string, Part] => [part.id, part])])
+  const partFor = (partId: string, patternId: string): string | undefined => {
+    const known = pool.get(partId)
+    if (known) {
+      if (parts.get(partId) !== known) fresh.push(known)
+      return partId
+    }
+    const pattern = catalogue.patterns.get(patternId)
+    if (!partId.startsWith(PLACEHOLDER)) lacks.push(patternId)
+    if (!pattern) return undefined
+    const id = partId.startsWith(PLACEHOLDER) ? partId : `${PLACEHOLDER}${partId}`
+    let n = 0
+    fresh.push({ ...newPart(pattern, catalogue, () => `${id}/${n++}`), id })
+    return id
+  }
+  const stack = hand.layers.flatMap(({ placement, patternId }) => {
+    const partId = partFor(placement.partId, patternId)
+    return partId ? [{ ...placement, partId }] : []
+  })
+  const attachments = hand.attachments.flatMap(({ partId: old, place, patternId }) => {
+    const partId = partFor(old, patternId)
+    return partId ? [{ partId, place }] : []
+  })
+  return {
+    stage: written.stage, hive: { ...hive, stage: written.stage, stack, attachments, accepted: [] }, parts: fresh, byHand: true, lacks,
+    ...(hand.writtenFrom === fingerprint(written) ? {} : { conflict: written }),
+  }
+}

@@ -1,0 +1,22 @@
+import { attachmentPlaceOf, type Attachment, type Part, type Stage } from '../../hive'
+import type { Layer, Writing } from './layers'
+import { isCold } from './stages'
+
+/** The fitting at the entrance by stage: narrowed while a colony is small or robbing is about, guarded in the cold, free in between; common practice. */
+const ENTRANCE: Readonly<Partial<Record<Stage, string>>> = { settling: 'entrance-block', 'after-crop': 'entrance-block', dearth: 'entrance-block', 'pack-down': 'mouse-guard', winter: 'mouse-guard', 'late-winter-check': 'mouse-guard', moving: 'entrance-mesh' }
+
+/** What is attached at a stage: entrance, floor insert, and the ballast that is there. */
+export function fittingsAt(writing: Writing, layers: readonly Layer[]): { readonly part: Part; readonly attachment: Attachment }[] {
+  const { stage, way, assembled, catalogue, pool } = writing
+  const attach = (part: Part) => {
+    const standing = assembled.attached.find(({ part: one }) => one.id === part.id)?.attachment
+    const pattern = catalogue.patterns.get(part.patternId)
+    return { part, attachment: standing ?? { partId: part.id, place: (pattern && attachmentPlaceOf(pattern)) ?? 'around' } }
+  }
+  const entranceId = ENTRANCE[stage]
+  const entrance = entranceId ? [attach(pool.take(entranceId))] : []
+  const hasSlot = layers.some(({ part }) => catalogue.patterns.get(part.patternId)?.slots)
+  const insert = hasSlot && isCold(stage) && (way.floor === 'mesh-and-insert' || way.floor === 'as-it-stands') ? [attach(pool.take('floor-insert-board'))] : []
+  const kept = assembled.attached.filter(({ pattern }) => pattern?.kind !== 'entrance-fitting' && pattern?.kind !== 'floor-insert').map(({ part }) => attach(pool.take(part.patternId, (one) => one.id === part.id)))
+  return [...entrance, ...insert, ...kept]
+}

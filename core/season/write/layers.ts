@@ -1,0 +1,129 @@
+import { FOOTPRINTS, type Catalogue, type Format, type Pattern } from '../../catalogue'
+import { spacedFor } from '../../frames'
+import { resolvePart, type AssembledHive } from '../../geometry'
+import { newPlacement, type BoxSize, type Part, type Placement, type Role, type Stage, type Way } from '../../hive'
+import { isUndrawn } from '../../weight'
+import { alike, boxIdOf, formBoxes, formatOf, sizeOf } from '../ways'
+import { isWanted, type Pool } from './pool'
+import { isCold, supersAt } from './stages'
+
+/** A layer of a stage: the part, changed where the stage asks for it, and how it stands. */
+export interface Layer {
+  readonly part: Part
+  readonly placement: Placement
+}
+
+/** What one stage is written from. */
+export interface Writing {
+  readonly stage: Stage
+  readonly way: Way
+  readonly assembled: AssembledHive
+  readonly catalogue: Catalogue
+  readonly pool: Pool
+  readonly format: Format
+}
+
+/** The layers of a hive at a stage, bottom first (the domain's table of stages; common practice). */
+export function layersAt(writing: Writing): Layer[] {
+  const { stage, way } = writing
+  const { brood, food } = broodBoxes(writing)
+  const supers = superBoxes(writing, supersAt(stage, way.supers))
+  const excluder = supers.length > 0 && way.excluder !== 'none' ? [excluderOf(writing)] : []
+  const overBrood = way.excluder === 'above-food' ? [...brood, ...food, ...excluder] : [...brood, ...excluder, ...food]
+  return [...ground(writing), ...overBrood, ...supers, ...tops(writing)]
+}
+
+function layer({ assembled, catalogue }: Writing, part: Part, role?: Role): Layer {
+  const standing = assembled.stack.find(({ part: one }) => one.id === part.id)?.placement
+  const fresh = newPlacement(part.id, catalogue.patterns.get(part.patternId), role)
+  return { part, placement: standing ? (role ? { ...standing, role } : standing) : fresh }
+}
+
+/** Stands as they are, and the floor by the way of keeping. */
+function ground(writing: Writing): Layer[] {
+  const { assembled, way, format, pool } = writing
+  const stands = assembled.stack.filter(({ pattern }) => pattern?.kind === 'stand').map(({ part }) => layer(writing, pool.take(part.patternId, (one) => one.id === part.id)))
+  const floorId = way.floor === 'as-it-stands' ? undefined : `floor-${way.floor === 'mesh-and-insert' ? 'insert' : way.floor}-${FOOTPRINTS[format].short}`
+  const floor = floorId ? pool.take(floorId) : pool.take(`floor-mesh-${FOOTPRINTS[format].short}`, (_, pattern) => pattern?.kind === 'floor' && pattern.format === format)
+  return [...stands, layer(writing, floor)]
+}
+
+/** Where the colony lives: all of it, one box while it settles or where it winters in one; food boxes stay with it. */
+function broodBoxes(writing: Writing): { brood: Layer[]; food: Layer[] } {
+  const { stage, way, assembled, format, pool, catalogue } = writing
+  const form = way.broodForm === 'as-it-stands' ? undefined : formBoxes(way.broodForm, format)
+  const lone = stage === 'settling' || (isCold(stage) && way.winterSize === 'one')
+  const boxes: Layer[] = []
+  const inUse = assembled.stack.filter(({ pattern, placement }) => pattern?.kind === 'box' && placement.role !== 'super')
+  if (form) {
+    for (const { size, role } of form) if (!(lone && role === 'brood' && boxes.some(({ placement }) => placement.role === 'brood'))) boxes.push(layer(writing, boxOf(writing, size, (part) => inUse.some((one) => one.part.id === part.id) || !part.hasHeld.includes('honey') || role === 'food'), role))
+  } else {
+    for (const { part, placement } of inUse) {
+      if (lone && placement.role === 'brood' && boxes.some((one) => one.placement.role === 'brood')) continue
+      boxes.push(layer(writing, pool.take(part.patternId, (one) => one.id === part.id), placement.role))
+    }
+    if (boxes.length === 0) boxes.push(layer(writing, pool.take(boxIdOf(format, 'deep') ?? boxIdOf(format, 'medium')!, (_, pattern) => pattern !== undefined && pattern.format === format && catalogue.patterns.get(pattern.id)?.usualRole === 'brood'), 'brood'))
+  }
+  return { brood: boxes.filter(({ placement }) => placement.role === 'brood'), food: stage === 'settling' ? [] : boxes.filter(({ placement }) => placement.role === 'food') }
+}
+
+function boxOf(writing: Writing, size: BoxSize, willDo: (part: Part) => boolean): Part {
+  const { format, pool, assembled, catalogue } = writing
+  const standing = assembled.stack.flatMap(({ pattern }) => (pattern?.kind === 'box' ? [pattern] : []))
+  const id = alike(boxIdOf(format, size)!, standing, catalogue)
+  return pool.take(id, (part, pattern) => isPlainBox(pattern, format) && sizeOf(pattern!) === sizeOf(catalogue.patterns.get(id)!) && willDo(part))
+}
+
+function isPlainBox(pattern: Pattern | undefined, format: Format): boolean {
+  return pattern?.kind === 'box' && pattern.format === format && !pattern.halves && !pattern.sections && !pattern.cleanComb
+}
+
+/** The supers that stand there now, from below; then the shed's that never held brood; then new ones. */
+function superBoxes(writing: Writing, count: number): Layer[] {
+  const { assembled, pool, format, way } = writing
+  const standing = assembled.stack.filter(({ pattern, placement }) => pattern?.kind === 'box' && placement.role === 'super').slice(0, count)
+  const kept = standing.map(({ part }) => pool.take(part.patternId, (one) => one.id === part.id))
+  const size = boxIdOf(format, way.superSize) ? way.superSize : 'deep'
+  const more = Array.from({ length: count - kept.length }, () => boxOf(writing, size, (part) => !part.hasHeld.includes('brood')))
+  return [...kept, ...more].map((part) => layer(writing, spaced(started(part, way), writing), 'super'))
+}
+
+/** What hangs in a super that is still to be had: at full count, as its frames are started. */
+function started(part: Part, { superStart }: Way): Part {
+  if (!isWanted(part)) return part
+  const comb = (place: number) => (superStart === 'foundation' || (superStart === 'alternating' && place % 2 === 0) ? 'wax-foundation' as const : 'foundationless' as const)
+  return { ...part, contents: part.contents.map((content) => ({ ...content, comb: comb(content.place) })) }
+}
+
+/** Fewer frames only in drawn comb, and only in the flow. */
+function spaced(part: Part, { stage, way, catalogue }: Writing): Part {
+  if (way.framesLess === 0 || stage !== 'flow' || part.contents.length === 0 || part.contents.some(isUndrawn)) return part
+  const box = resolvePart(part, catalogue)
+  const count = (box.pattern?.normalContents?.count ?? part.contents.length) - way.framesLess
+  if (count < 1 || part.contents.length <= count) return part
+  return spacedFor(box, count, catalogue)?.part ?? part
+}
+
+function excluderOf(writing: Writing): Layer {
+  const { format, pool } = writing
+  return layer(writing, pool.take(`excluder-framed-${FOOTPRINTS[format].short}`, (_, pattern) => pattern?.kind === 'excluder' && pattern.format === format))
+}
+
+/** Crown, winter top, feeder and roof. */
+function tops(writing: Writing): Layer[] {
+  const { stage, way, format, pool } = writing
+  const short = FOOTPRINTS[format].short
+  const kind = (wanted: Pattern['kind']) => (_: Part, pattern: Pattern | undefined) => pattern?.kind === wanted && pattern.format === format
+  const cold = isCold(stage)
+  const feeder = way.feeds && (stage === 'settling' || stage === 'after-crop') ? pool.takeOwned((_, pattern) => pattern?.kind === 'feeder' && pattern.feederForm === 'tray' && pattern.format === format) : undefined
+  const crown = pool.take(`crown-${short}`, kind('crown'))
+  const closed = cold && way.winterTop === 'condensing' && crown.hole === 'open' ? { ...crown, hole: 'closed' as const } : cold && way.winterTop === 'absorbing' && crown.hole === 'closed' ? { ...crown, hole: 'open' as const } : crown
+  const top = !cold || way.winterTop === 'bare' ? [] : [layer(writing, way.winterTop === 'absorbing' ? pool.take(`absorber-${short}`, kind('absorber')) : pool.take(`slab-${short}`, kind('slab')))]
+  const roof = pool.take(`roof-telescoping-${short}`, kind('roof'))
+  return [...(feeder ? [layer(writing, feeder)] : []), layer(writing, closed), ...top, layer(writing, roof)]
+}
+
+/** The format that a hive's plans are written in. */
+export function writtenFormat({ stack }: AssembledHive): Format {
+  return formatOf(stack)
+}

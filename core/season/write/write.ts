@@ -1,0 +1,83 @@
+import { contextOf, measure } from '../../assess'
+import { catalogueOf, type Catalogue } from '../../catalogue'
+import type { Context } from '../../checks'
+import { assembleHive, partsById } from '../../geometry'
+import { shedOf, type Hive, type Part, type Stage, type Way, type Yard } from '../../hive'
+import { COOL_MARITIME, stagesOfYear } from '../calendar'
+import { usualWay, wayOf } from '../ways'
+import { byHand } from './by-hand'
+import { fittingsAt } from './fittings'
+import { layersAt, writtenFormat, type Writing } from './layers'
+import { poolOf, type Promised } from './pool'
+
+/** A hive as it is to stand at a stage. */
+export interface PlannedStage {
+  readonly stage: Stage
+  /** The hive as planned: its stack, its fittings, its stage. */
+  readonly hive: Hive
+  /** Parts that the yard has yet to get, and parts that are changed for the stage. */
+  readonly parts: readonly Part[]
+  readonly byHand: boolean
+  /** What would be written now, where the plan by hand was made from something else. */
+  readonly conflict?: PlannedStage
+  /** Patterns of parts of the plan by hand that the yard no longer has. */
+  readonly lacks: readonly string[]
+}
+
+/** A hive through the year. */
+export interface PlannedHive {
+  readonly hiveId: string
+  readonly way: Way
+  readonly stages: ReadonlyMap<Stage, PlannedStage>
+}
+
+/** The stages that a yard's year has, in their order from the turn of the year, each once. */
+export function stagesOf(yard: Pick<Yard, 'season'>): Stage[] {
+  return [...new Set(stagesOfYear(yard.season?.calendar ?? COOL_MARITIME).map(({ stage }) => stage))]
+}
+
+/** Every hive of a yard through its year, from what stands there now; no shed part is planned for two hives. */
+export function writeYear(yard: Yard, stages: readonly Stage[] = stagesOf(yard)): PlannedHive[] {
+  const parts = partsById(yard)
+  const promised: Promised = new Map()
+  const owned = ownedKinds(yard)
+  return yard.hives.map((hive) => writeHive(yard, hive, stages, parts, promised, owned))
+}
+
+/** Kinds of parts that lie in the shed. */
+export function ownedKinds(yard: Yard, catalogue: Catalogue = catalogueOf(yard)): ReadonlySet<string> {
+  return new Set(shedOf(yard).flatMap(({ patternId }) => catalogue.patterns.get(patternId)?.kind ?? []))
+}
+
+/** One hive through the year; plans by hand stand in for what is written. */
+export function writeHive(yard: Yard, hive: Hive, stages: readonly Stage[], parts: ReadonlyMap<string, Part> = partsById(yard), promised: Promised = new Map(), owned: ReadonlySet<string> = ownedKinds(yard)): PlannedHive {
+  const context = contextOf(yard, hive)
+  const { catalogue } = context
+  const assembled = assembleHive(hive, parts, catalogue)
+  const way = wayOf(yard, hive, usualWay(assembled.stack, owned))
+  const pool = poolOf(yard, hive, parts, catalogue, promised)
+  const format = writtenFormat(assembled)
+  const written = stages.map((stage): [Stage, PlannedStage] => {
+    pool.begin()
+    const planned = writeStage({ stage, way, assembled, catalogue, pool, format }, hive, parts, context)
+    const hand = hive.season?.byHand?.[stage]
+    return [stage, hand ? byHand(hand, planned, hive, parts, catalogue) : planned]
+  })
+  return { hiveId: hive.id, way, stages: new Map(written) }
+}
+
+function writeStage(writing: Writing, hive: Hive, known: ReadonlyMap<string, Part>, context: Context): PlannedStage {
+  const layers = layersAt(writing)
+  const fittings = fittingsAt(writing, layers)
+  const changed = [...layers, ...fittings].map(({ part }) => part).filter((part) => known.get(part.id) !== part)
+  const plain: Hive = { ...hive, stage: writing.stage, stack: layers.map(({ placement }) => placement), attachments: fittings.map(({ attachment }) => attachment), accepted: [] }
+  return { stage: writing.stage, hive: rightWayUp(plain, changed, known, context), parts: changed, byHand: false, lacks: [] }
+}
+
+/** Crown and excluder the way up that leaves the bees the better space. */
+function rightWayUp(hive: Hive, changed: readonly Part[], known: ReadonlyMap<string, Part>, context: Context): Hive {
+  const parts = new Map([...known, ...changed.map((part): [string, Part] => [part.id, part])])
+  const { betterWays } = measure(assembleHive(hive, parts, context.catalogue), { ...context, stage: hive.stage })
+  const turn = new Set(betterWays.filter(({ better }) => better === 'turned').map(({ partId }) => partId))
+  return turn.size === 0 ? hive : { ...hive, stack: hive.stack.map((placement) => (turn.has(placement.partId) ? { ...placement, turnedOver: !placement.turnedOver } : placement)) }
+}
