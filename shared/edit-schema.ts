@@ -1,6 +1,6 @@
 import * as yup from 'yup'
 import { BAND_PRESETS, STAGES, type Edit } from '#core/hive'
-import { acceptanceSchema, attachmentSchema, hangingSchema, hiveSchema, lengthSchema, partSchema, patternSchema, placementSchema, yardSchema } from './plan-schema'
+import { acceptanceSchema, attachmentSchema, hangingSchema, hiveSchema, hiveSeasonSchema, lengthSchema, partSchema, patternSchema, placementSchema, visitSchema, yardSchema, yardSeasonSchema } from './plan-schema'
 
 const id = () => yup.string().strict().required('${path} is missing').min(1).max(100)
 const at = () => yup.number().strict().required('${path} is missing: a place in the list').integer().min(0).max(20_000)
@@ -36,6 +36,9 @@ const SIMPLE: Record<Exclude<Edit['kind'], 'batch'>, yup.ObjectSchema<yup.AnyObj
   'set-pattern': edit('set-pattern', { patternId: id(), pattern: orNull(patternSchema), at: at().optional() }),
   'set-hanging': edit('set-hanging', { patternId: id(), pattern: orNull(hangingSchema), at: at().optional() }),
   'stock-part': edit('stock-part', { at: at(), part: partSchema }),
+  'set-year': edit('set-year', { season: orNull(yardSeasonSchema) }),
+  'set-way': edit('set-way', { hiveId: id(), season: orNull(hiveSeasonSchema) }),
+  'set-visit': edit('set-visit', { hiveId: id(), visit: orNull(visitSchema), doneBefore: yup.number().strict().nullable().defined('${path} is missing: steps done before, or null').integer().min(0).max(200) }),
   'drop-part': edit('drop-part', { partId: id() }),
 }
 

@@ -1,6 +1,7 @@
 import * as yup from 'yup'
 import { DIMENSION_NAMES, HANGING_DIMENSIONS, HANGING_KINDS, PART_KINDS, SPACED_BY } from '#core/catalogue'
-import { ATTACHMENT_PLACES, BAND_PRESETS, COMB_HOLDS, COMB_STARTS, COMB_SUPPORTS, CONDITIONS, PLAN_FORMAT, PLAN_LIMITS, PLAN_VERSION, ROLES, SLACK_PLACES, SPACING_SYSTEMS, STAGES, YAWS_DEG } from '#core/hive'
+import { MONTH_DAY } from '#core/season'
+import { ATTACHMENT_PLACES, BAND_PRESETS, BOX_SIZES, BROOD_FORMS, CLIMATES, COMB_HOLDS, COMB_STARTS, COMB_SUPPORTS, CONDITIONS, CROP_WAYS, EXCLUDER_PLACES, FLOOR_WAYS, MOST_SUPERS, PLAN_FORMAT, PLAN_LIMITS, PLAN_VERSION, ROLES, SLACK_PLACES, SPACING_SYSTEMS, STAGES, SUPER_STARTS, WINTER_SIZES, WINTER_TOPS, YAWS_DEG } from '#core/hive'
 
 /** Counted in characters, as JSON Schema does, not in UTF-16 units. */
 function text(max: number, min = 0) {
@@ -68,6 +69,39 @@ export const acceptanceSchema = record({
   reason: text(500, 1),
 })
 
+const some = <T extends yup.ObjectShape>(shape: T) => yup.object(shape).strict().noUnknown('${path} has a field that a plan does not have: ${unknown}')
+const date = () => yup.string().strict().required('${path} is missing: a day such as 05-20').matches(MONTH_DAY, '${path} is no day of a year: month and day such as 05-20')
+const dateOrNone = () => yup.string().strict().nullable().defined('${path} is missing: a day such as 11-01, or null').matches(MONTH_DAY, '${path} is no day of a year: month and day such as 11-01')
+const waySchema = some({
+  broodForm: maybe(BROOD_FORMS), excluder: maybe(EXCLUDER_PLACES), supers: whole(0, MOST_SUPERS).optional(), superSize: maybe(BOX_SIZES), framesLess: whole(0, 2).optional(), superStart: maybe(SUPER_STARTS),
+  floor: maybe(FLOOR_WAYS), winterTop: maybe(WINTER_TOPS), winterSize: maybe(WINTER_SIZES), crops: maybe(CROP_WAYS), feeds: flag(),
+}).optional().default(undefined)
+const stageKeys = (schema: yup.AnySchema): yup.ObjectShape => Object.fromEntries(STAGES.map((stage) => [stage, schema]))
+
+/** A yard's year and the way bees are kept in it. */
+export const yardSeasonSchema = some({
+  calendar: some({
+    climate: oneOf(CLIMATES), firstPollen: date(), flowStart: date(), flowEnd: date(), secondFlow: some({ start: date(), end: date() }).optional().default(undefined), firstFrost: dateOrNone(), lastFrost: dateOrNone(),
+    moved: some(stageKeys(yup.string().strict().optional().matches(MONTH_DAY, '${path} is no day of a year: month and day such as 05-20'))).optional().default(undefined),
+  }).optional().default(undefined),
+  way: waySchema,
+})
+
+const handPlanSchema = some({
+  layers: listOf(record({ placement: placementSchema, patternId: identity() }), PLAN_LIMITS.layersPerHive), attachments: listOf(record({ partId: identity(), place: oneOf(ATTACHMENT_PLACES), patternId: identity() }), 20), writtenFrom: text(8000),
+}).optional().default(undefined)
+
+/** How a hive is kept otherwise than its yard, and its stages planned by hand. */
+export const hiveSeasonSchema = some({ way: waySchema, byHand: some(stageKeys(handPlanSchema)).optional().default(undefined) })
+
+const pile = () => yup.mixed<string | number>().required('${path} is missing: hive, van or the number of a place').test('pile', '${path} is neither hive nor van nor the number of a place', (value) => value === 'hive' || value === 'van' || (Number.isInteger(value) && Number(value) >= 1 && Number(value) <= 20))
+
+/** A changeover under way, step by step. */
+export const visitSchema = some({
+  id: identity(), toStage: oneOf(STAGES), startedOn: text(40, 1), done: whole(0, 200),
+  steps: listOf(record({ partId: identity(), patternId: identity(), from: pile(), to: pile(), kg: decimal(0, 1000), turned: yup.boolean().strict().required('${path} is missing: true or false'), placement: placementSchema.optional().default(undefined), part: partSchema.optional().default(undefined), attachment: attachmentSchema.optional().default(undefined) }), 200),
+})
+
 export const hiveSchema = record({
   id: identity(),
   name: text(80, 1),
@@ -76,6 +110,8 @@ export const hiveSchema = record({
   stack: listOf(placementSchema, PLAN_LIMITS.layersPerHive),
   attachments: listOf(attachmentSchema, 20),
   accepted: listOf(acceptanceSchema, 200),
+  season: hiveSeasonSchema.optional().default(undefined),
+  visit: visitSchema.optional().default(undefined),
 })
 
 const label = record({ british: text(100, 1), northAmerican: text(100, 1) })
@@ -104,6 +140,7 @@ export const yardSchema = record({
   note: text(2000),
   band: oneOf(BAND_PRESETS),
   prolific: yup.boolean().strict().required('${path} is missing: true or false'),
+  season: yardSeasonSchema.optional().default(undefined),
   overrides: listOf(overrideSchema, 500),
   patterns: listOf(patternSchema, 200),
   hanging: listOf(hangingSchema, 200),

@@ -8,7 +8,7 @@ export type Applied =
 
 /** Why an edit does not apply to this yard. */
 export interface EditProblem {
-  readonly reason: 'no-such-hive' | 'no-such-part' | 'part-not-there' | 'part-already-placed' | 'identity-taken' | 'no-such-acceptance' | 'place-out-of-range' | 'pattern-in-use'
+  readonly reason: 'no-such-hive' | 'no-such-part' | 'part-not-there' | 'part-already-placed' | 'identity-taken' | 'no-such-acceptance' | 'place-out-of-range' | 'pattern-in-use' | 'visit-moved-on'
   readonly id: string
 }
 
@@ -66,6 +66,9 @@ function apply(yard: Yard, edit: Edit): Done {
     case 'set-hanging': return setHanging(yard, edit)
     case 'stock-part': return stockPart(yard, edit)
     case 'drop-part': return dropPart(yard, edit)
+    case 'set-year': return setYear(yard, edit)
+    case 'set-way': return setWay(yard, edit)
+    case 'set-visit': return setVisit(yard, edit)
     case 'batch': return batch(yard, edit)
   }
 }
@@ -307,6 +310,28 @@ function dropPart(yard: Yard, { partId }: EditOf<'drop-part'>): Done {
   mustBeFree(yard, partId)
   const at = yard.parts.indexOf(part)
   return { yard: { ...yard, parts: without(yard.parts, at) }, inverse: { kind: 'stock-part', at, part } }
+}
+
+/** The same with its plans changed; they come last, so that taking a change back gives the same text. */
+function withPlans<T extends { readonly season?: unknown; readonly visit?: unknown }>(thing: T, change: { readonly season?: unknown; readonly visit?: unknown }): T {
+  const { season, visit, ...rest } = { ...thing, ...change }
+  return { ...rest, ...(season ? { season } : {}), ...(visit ? { visit } : {}) } as unknown as T
+}
+
+function setYear(yard: Yard, { season }: EditOf<'set-year'>): Done {
+  return { yard: withPlans(yard, { season }), inverse: { kind: 'set-year', season: yard.season ?? null } }
+}
+
+function setWay(yard: Yard, { hiveId, season }: EditOf<'set-way'>): Done {
+  const hive = hiveOf(yard, hiveId)
+  return { yard: withHive(yard, withPlans(hive, { season })), inverse: { kind: 'set-way', hiveId, season: hive.season ?? null } }
+}
+
+/** A visit goes on only from where it is: a step ticked a second time, or by two people at once, is refused. */
+function setVisit(yard: Yard, { hiveId, visit, doneBefore }: EditOf<'set-visit'>): Done {
+  const hive = hiveOf(yard, hiveId)
+  if ((hive.visit?.done ?? null) !== doneBefore) refuse('visit-moved-on', hiveId)
+  return { yard: withHive(yard, withPlans(hive, { visit })), inverse: { kind: 'set-visit', hiveId, visit: hive.visit ?? null, doneBefore: visit?.done ?? null } }
 }
 
 function batch(yard: Yard, { edits }: EditOf<'batch'>): Done {

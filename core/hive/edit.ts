@@ -1,5 +1,6 @@
 import type { HangingPattern, Pattern } from '../catalogue/pattern'
 import type { Length } from '../units'
+import type { HiveSeason, Visit, YardSeason } from './season'
 import { partIdsOf, type Acceptance, type Attachment, type BandPreset, type Hive, type Part, type Placement, type Stage, type Yard } from './model'
 
 /** Everything that can be done to a yard, as data. Every edit has an inverse that is an edit. */
@@ -26,6 +27,9 @@ export type Edit =
   | { readonly kind: 'set-hanging'; readonly patternId: string; readonly pattern: HangingPattern | null; readonly at?: number }
   | { readonly kind: 'stock-part'; readonly at: number; readonly part: Part }
   | { readonly kind: 'drop-part'; readonly partId: string }
+  | { readonly kind: 'set-year'; readonly season: YardSeason | null }
+  | { readonly kind: 'set-way'; readonly hiveId: string; readonly season: HiveSeason | null }
+  | { readonly kind: 'set-visit'; readonly hiveId: string; readonly visit: Visit | null; readonly doneBefore: number | null }
   | { readonly kind: 'batch'; readonly edits: readonly Edit[] }
 
 /** A part with the place it has in the yard's list, so that the inverse gives back the same list. */
@@ -46,7 +50,7 @@ export function hivesTouchedBy(edit: Edit, yard: Yard): string[] {
     case 'add-hive': case 'replace-hive': case 'restore-hive': return [edit.hive.id]
     case 'batch': return [...new Set(edit.edits.flatMap((each) => hivesTouchedBy(each, yard)))]
     case 'set-part': return yard.hives.filter((hive) => partIdsOf(hive).includes(edit.part.id)).map(({ id }) => id)
-    case 'set-yard': case 'set-override': case 'set-pattern': case 'set-hanging': return [WHOLE_YARD]
+    case 'set-yard': case 'set-year': case 'set-override': case 'set-pattern': case 'set-hanging': return [WHOLE_YARD]
     case 'stock-part': case 'drop-part': return []
     default: return [edit.hiveId]
   }

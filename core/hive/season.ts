@@ -59,6 +59,9 @@ export interface Way {
   readonly feeds: boolean
 }
 
+/** What the identity of a part begins with that a plan needs and the yard has yet to get. */
+export const WANTED = 'want:'
+
 /** A layer of a plan made by hand; the pattern stands in where the part is no longer there. */
 export interface HandLayer {
   readonly placement: Placement

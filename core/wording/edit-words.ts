@@ -19,6 +19,10 @@ export function editInWords(edit: Edit): string {
     case 'set-pattern': case 'set-hanging': return edit.pattern ? 'keeping a pattern' : 'removing a pattern'
     case 'stock-part': return 'adding to the shed'
     case 'drop-part': return 'dropping from the shed'
-    case 'batch': return edit.edits.some(({ kind }) => kind === 'add-part') && edit.edits.some(({ kind }) => kind === 'take-off') ? 'swapping a part' : edit.edits[0] ? editInWords(edit.edits[0]) : 'a change'
+    case 'set-year': return 'changing the year'
+    case 'set-way': return 'changing the plan of a hive'
+    case 'set-visit': return edit.visit === null ? 'ending a visit' : edit.visit.done === 0 ? 'starting a visit' : 'ticking a step'
+    case 'batch': if (edit.edits.some(({ kind }) => kind === 'set-visit')) return 'ticking a step'
+      return edit.edits.some(({ kind }) => kind === 'add-part') && edit.edits.some(({ kind }) => kind === 'take-off') ? 'swapping a part' : edit.edits[0] ? editInWords(edit.edits[0]) : 'a change'
   }
 }

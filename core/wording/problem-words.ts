@@ -25,6 +25,7 @@ export function editProblemInWords({ reason, id }: EditProblem): string {
     'part-already-placed': `Part “${id}” already stands somewhere; take it off there first.`,
     'identity-taken': `“${id}” is there already; a new thing needs an identity of its own.`,
     'no-such-acceptance': 'This finding was not accepted, so there is nothing to take back.',
+    'visit-moved-on': 'That step was ticked already, here or on another device: look at the list again.',
     'pattern-in-use': `Pattern “${id}” is in use: swap or drop the parts of it first.`,
     'place-out-of-range': `Part “${id}” was to go to a place that the stack does not have.`,
   }

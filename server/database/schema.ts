@@ -1,6 +1,6 @@
 import { index, integer, real, sqliteTable, text, uniqueIndex } from 'drizzle-orm/sqlite-core'
 import type { HangingPattern, Pattern } from '#core/catalogue'
-import type { Acceptance, AttachmentPlace, BandPreset, Condition, Content, Edit, Override, Part, Reading, Role, Spacing, Stage, YawDeg } from '#core/hive'
+import type { Acceptance, AttachmentPlace, BandPreset, Condition, Content, Edit, Override, Part, Reading, Role, HiveSeason, Spacing, Stage, Visit, YardSeason, YawDeg } from '#core/hive'
 
 export const yards = sqliteTable('yards', {
   id: text().primaryKey(),
@@ -13,6 +13,7 @@ export const yards = sqliteTable('yards', {
   overrides: text({ mode: 'json' }).$type<readonly Override[]>().notNull().default([]),
   patterns: text({ mode: 'json' }).$type<readonly Pattern[]>().notNull().default([]),
   hanging: text({ mode: 'json' }).$type<readonly HangingPattern[]>().notNull().default([]),
+  season: text({ mode: 'json' }).$type<YardSeason>(),
   /** When the yard was taken away; it stays, and can be brought back. */
   removedAt: text(),
 })
@@ -25,6 +26,8 @@ export const hives = sqliteTable('hives', {
   stage: text().$type<Stage>().notNull(),
   note: text().notNull(),
   accepted: text({ mode: 'json' }).$type<readonly Acceptance[]>().notNull(),
+  season: text({ mode: 'json' }).$type<HiveSeason>(),
+  visit: text({ mode: 'json' }).$type<Visit>(),
 }, (table) => [index('hives_by_yard').on(table.yardId)])
 
 export const parts = sqliteTable('parts', {

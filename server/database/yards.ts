@@ -47,13 +47,13 @@ async function assembleYard(database: Writer, row: typeof yards.$inferSelect): P
     revision: row.revision,
     yard: {
       id: row.id, name: row.name, note: row.note, band: row.band, prolific: row.prolific, overrides: row.overrides, patterns: row.patterns, hanging: row.hanging,
-      hives: hiveRows.map(({ id, name, stage, note, accepted }): Hive => ({
+      hives: hiveRows.map(({ id, name, stage, note, accepted, season, visit }): Hive => ({
         id, name, stage, note,
         stack: (placed.get(id) ?? []).map(placementOf),
         attachments: (attached.get(id) ?? []).map(({ partId, place }): Attachment => ({ partId, place })),
-        accepted,
+        accepted, ...(season ? { season } : {}), ...(visit ? { visit } : {}),
       })),
-      parts: partRows.map(partOf),
+      parts: partRows.map(partOf), ...(row.season ? { season: row.season } : {}),
     },
   }
 }
@@ -103,10 +103,10 @@ export async function writeChanges(database: Writer, before: Yard, after: Yard):
   if (SETTINGS.some((name) => was[name] !== is[name])) await database.update(yards).set(is).where(eq(yards.id, after.id))
 }
 
-const SETTINGS = ['name', 'note', 'band', 'prolific', 'overrides', 'patterns', 'hanging'] as const
+const SETTINGS = ['name', 'note', 'band', 'prolific', 'season', 'overrides', 'patterns', 'hanging'] as const
 
-function settingsOf({ name, note, band, prolific, overrides, patterns, hanging }: Yard) {
-  return { name, note, band, prolific, overrides, patterns, hanging }
+function settingsOf({ name, note, band, prolific, season, overrides, patterns, hanging }: Yard) {
+  return { name, note, band, prolific, season: season ?? null, overrides, patterns, hanging }
 }
 
 function idsMissing(before: readonly { readonly id: string }[], after: readonly { readonly id: string }[]): string[] {
@@ -132,8 +132,8 @@ async function upsertPart(database: Writer, yardId: string, part: Part, position
   await database.insert(parts).values({ id: part.id, ...row }).onConflictDoUpdate({ target: parts.id, set: row })
 }
 
-async function upsertHive(database: Writer, yardId: string, { id, name, stage, note, accepted }: Hive, position: number): Promise<void> {
-  const row = { yardId, position, name, stage, note, accepted }
+async function upsertHive(database: Writer, yardId: string, { id, name, stage, note, accepted, season, visit }: Hive, position: number): Promise<void> {
+  const row = { yardId, position, name, stage, note, accepted, season: season ?? null, visit: visit ?? null }
   await database.insert(hives).values({ id, ...row }).onConflictDoUpdate({ target: hives.id, set: row })
 }
 

@@ -200,7 +200,7 @@ describe('assessing over HTTP', () => {
     const document = await get<{ openapi: string; paths: Record<string, unknown> }>(`${server.url}/api/openapi.json`)
     expect(document.openapi).toBe('3.1.0')
     expect(Object.keys(document.paths)).toContain('/api/assess')
-    expect((await get<{ $id: string }>(`${server.url}/plan.schema.json`)).$id).toBe('urn:duvet:plan:3')
+    expect((await get<{ $id: string }>(`${server.url}/plan.schema.json`)).$id).toBe('urn:duvet:plan:4')
   })
 
   it('refuses units that it does not know', async () => {

@@ -19,7 +19,7 @@ export function someEdit(yard: Yard, [kind, a, b, c]: readonly [number, number, 
   const patterns = [...CATALOGUE.patterns.values()]
   const pattern = patterns[c % patterns.length]!
   const part = newPart(pattern, CATALOGUE, makeId)
-  switch (kind % 14) {
+  switch (kind % 17) {
     case 0: return { kind: 'add-part', hiveId: hive.id, at: b % (hive.stack.length + 1), part, placement: newPlacement(part.id, pattern) }
     case 1: return { kind: 'take-off', hiveId: hive.id, partId }
     case 2: return { kind: 'place-part', hiveId: hive.id, at: b % (hive.stack.length + 1), placement: newPlacement(shed[c % Math.max(1, shed.length)]?.id ?? 'none', pattern) }
@@ -33,6 +33,9 @@ export function someEdit(yard: Yard, [kind, a, b, c]: readonly [number, number, 
     case 10: return { kind: 'withdraw-acceptance', hiveId: hive.id, findingKey: `k${c % 3}` }
     case 11: return { kind: 'remove-hive', hiveId: hive.id }
     case 12: return { kind: 'replace-hive', hive: { ...hive, stack: hive.stack.slice(0, b % (hive.stack.length + 1)) }, parts: yard.parts.filter(({ id }) => id === partId).map((one) => ({ ...one, name: 'other' })) }
+    case 13: return { kind: 'set-year', season: c % 4 === 0 ? null : { way: { supers: c % 5 } } }
+    case 14: return { kind: 'set-way', hiveId: hive.id, season: c % 4 === 0 ? null : { way: { framesLess: 1 } } }
+    case 15: return { kind: 'set-visit', hiveId: hive.id, visit: c % 3 === 0 ? null : { id: 'v', toStage: 'winter', startedOn: '2026-10-01', steps: [], done: c % 4 }, doneBefore: b % 2 === 0 ? null : b % 4 }
     default: return { kind: 'batch', edits: [someEdit(yard, [c % 13, b, a, kind], makeId), { kind: 'set-yard', name: `Yard ${c}`, note: '', band: 'metric' }] }
   }
 }

@@ -42,7 +42,11 @@ const small = (): Plan => {
   const { hive, parts } = startHive('national', 'Twill', CATALOGUE, makeId)
   const [first, ...others] = parts
   const measured = { ...first!, name: 'Box 7', measured: { depth: { mm: 199.5, plusMinusMm: 0.5, source: { mark: 'measured' as const, text: 'rule' }, inches: '7 7/8' } } }
-  return planOf([{ ...emptyYard('yard', 'Sallow Quay'), hives: [{ ...hive, accepted: [{ findingKey: 'k', measuredMm: null, reason: 'known' }] }], parts: [measured, ...others.map((part) => ({ ...part, contents: part.contents.slice(0, 1) }))] }])
+  const attachment = { partId: 'want:mouse-guard/0', place: 'entrance' as const }
+  const season = { way: { supers: 2, winterTop: 'absorbing' as const }, byHand: { winter: { layers: [{ placement: hive.stack[0]!, patternId: first!.patternId }], attachments: [{ ...attachment, patternId: 'mouse-guard' }], writtenFrom: 'x' } } }
+  const visit = { id: 'v', toStage: 'winter' as const, startedOn: '2026-10-01', done: 1, steps: [{ partId: hive.stack[0]!.partId, patternId: first!.patternId, from: 'hive' as const, to: 2, kg: 3.5, turned: false, placement: hive.stack[0]! }, { partId: 'p', patternId: 'mouse-guard', from: 'van' as const, to: 'hive' as const, kg: 0, turned: false, part: { ...others[0]!, contents: [] }, attachment }] }
+  const calendar = { climate: 'cool-maritime' as const, firstPollen: '03-01', flowStart: '05-20', flowEnd: '07-31', secondFlow: { start: '08-20', end: '09-01' }, firstFrost: '11-01', lastFrost: null, moved: { supering: '04-20' } }
+  return planOf([{ ...emptyYard('yard', 'Sallow Quay'), season: { calendar, way: { broodForm: 'double' } }, hives: [{ ...hive, season, visit, accepted: [{ findingKey: 'k', measuredMm: null, reason: 'known' }] }], parts: [measured, ...others.map((part) => ({ ...part, contents: part.contents.slice(0, 1) }))] }])
 }
 
 describe('the plan file’s schema', () => {
@@ -85,7 +89,7 @@ describe('reading a plan', () => {
   })
 
   it.each<[string, unknown, RegExp]>([
-    ['another version', { ...demo, version: 4 }, /version is 4: this Duvet reads version 3/],
+    ['another version', { ...demo, version: 5 }, /version is 5: this Duvet reads version 4/],
     ['another format', { ...demo, format: 'hives' }, /format is not “duvet-plan”/],
     ['no object', 7, /the whole of it/],
     ['a list', [], /the whole of it/],

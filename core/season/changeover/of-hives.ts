@@ -57,7 +57,7 @@ export function changeoverOf(before: HiveWithParts, after: HiveWithParts, catalo
   const parts = new Map([...before.parts, ...after.parts])
   const changes = [...is].filter((id) => was.has(id)).flatMap((id) => changeOf(before.parts.get(id), after.parts.get(id)))
   const changeover = { ...plan, hiveId: after.hive.id, toStage: after.hive.stage, parts, fittingsOff, fittingsOn, changes, coming: [...is].filter((id) => !was.has(id)), leaving: [...was].filter((id) => !is.has(id)) }
-  return { ...changeover, steps: stepsOf(changeover, after) }
+  return { ...changeover, steps: stepsOf(changeover, before, after) }
 }
 
 function changeOf(before: Part | undefined, after: Part | undefined): PartChange[] {
@@ -66,8 +66,8 @@ function changeOf(before: Part | undefined, after: Part | undefined): PartChange
   return before.contents.length === after.contents.length ? [] : [{ partId: after.id, change: 'space-frames', frames: after.contents.length }]
 }
 
-/** What is done at the hive, step by step: fittings off, moves, fittings on. */
-function stepsOf({ moves, fittingsOff, fittingsOn, parts, changes }: Omit<HiveChangeover, 'steps'>, after: HiveWithParts): VisitStep[] {
+/** What is done at the hive, step by step: fittings off, moves, what is changed where it stands, fittings on. */
+function stepsOf({ moves, fittingsOff, fittingsOn, parts, changes }: Omit<HiveChangeover, 'steps'>, before: HiveWithParts, after: HiveWithParts): VisitStep[] {
   const placements = new Map(after.hive.stack.map((placement) => [placement.partId, placement]))
   const changed = new Set(changes.map(({ partId }) => partId))
   const patternId = (partId: string) => parts.get(partId)?.patternId ?? ''
@@ -81,11 +81,17 @@ function stepsOf({ moves, fittingsOff, fittingsOn, parts, changes }: Omit<HiveCh
       ...(part && to === 'hive' && lastOn.get(partId) === i && (from === 'van' || changed.has(partId)) ? { part } : {}),
     }
   })
+  const carriedIds = new Set(moves.map(({ partId }) => partId))
+  const roles = new Map(before.hive.stack.map(({ partId, role }) => [partId, role]))
+  const inPlace = after.hive.stack.filter(({ partId, role }) => !carriedIds.has(partId) && (changed.has(partId) || roles.get(partId) !== role)).map((placement): VisitStep => {
+    const part = after.parts.get(placement.partId)
+    return { partId: placement.partId, patternId: patternId(placement.partId), from: 'hive', to: 'hive', kg: 0, turned: false, ...(roles.get(placement.partId) === placement.role ? {} : { placement }), ...(part && changed.has(placement.partId) ? { part } : {}) }
+  })
   const byHand = (attachment: Attachment, on: boolean): VisitStep => {
     const part = after.parts.get(attachment.partId)
     return { partId: attachment.partId, patternId: patternId(attachment.partId), from: on ? 'van' : 'hive', to: on ? 'hive' : 'van', kg: 0, turned: false, attachment, ...(on && part ? { part } : {}) }
   }
-  return [...fittingsOff.map((one) => byHand(one, false)), ...carried, ...fittingsOn.map((one) => byHand(one, true))]
+  return [...fittingsOff.map((one) => byHand(one, false)), ...carried, ...inPlace, ...fittingsOn.map((one) => byHand(one, true))]
 }
 
 export const STEP_REASONS = ['in-the-way', 'goes-back', 'crop', 'winter-form', 'queen-to-food', 'clean-crop', 'room-for-nectar', 'room-for-brood', 'winter-top', 'winter-top-off', 'settling', 'mice', 'robbing', 'full-entrance', 'insert-in', 'insert-out', 'feed', 'feed-off', 'floor', 'travel', 'cover'] as const

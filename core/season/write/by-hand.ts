@@ -1,5 +1,5 @@
 import type { Catalogue } from '../../catalogue'
-import { newPart, PLACEHOLDER, type HandPlan, type Hive, type Part } from '../../hive'
+import { newPart, WANTED, type HandPlan, type Hive, type Part } from '../../hive'
 import type { PlannedStage } from './write'
 
 /** What was written, in a few signs: the same as long as the same parts stand the same way. */
@@ -30,9 +30,9 @@ export function byHand(hand: HandPlan, written: PlannedStage, hive: Hive, parts:
       return partId
     }
     const pattern = catalogue.patterns.get(patternId)
-    if (!partId.startsWith(PLACEHOLDER)) lacks.push(patternId)
+    if (!partId.startsWith(WANTED)) lacks.push(patternId)
     if (!pattern) return undefined
-    const id = partId.startsWith(PLACEHOLDER) ? partId : `${PLACEHOLDER}${partId}`
+    const id = partId.startsWith(WANTED) ? partId : `${WANTED}${partId}`
     let n = 0
     fresh.push({ ...newPart(pattern, catalogue, () => `${id}/${n++}`), id })
     return id

@@ -1,5 +1,5 @@
 import type { Catalogue, Pattern } from '../../catalogue'
-import { newPart, PLACEHOLDER, type Hive, type Part, type Yard, partIdsOf, shedOf } from '../../hive'
+import { newPart, partIdsOf, shedOf, WANTED, type Hive, type Part, type Yard } from '../../hive'
 
 /** Which shed parts are promised to which hive, so that no two hives plan with one part. */
 export type Promised = Map<string, string>
@@ -38,8 +38,8 @@ export function poolOf(yard: Yard, hive: Hive, parts: ReadonlyMap<string, Part>,
       if (found) return found
       const pattern = catalogue.patterns.get(patternId)
       if (!pattern) throw new RangeError(`the catalogue has no pattern ${patternId}`)
-      const count = [...used].filter((id) => id.startsWith(`${PLACEHOLDER}${hive.id}/${patternId}/`)).length
-      const id = `${PLACEHOLDER}${hive.id}/${patternId}/${count}`
+      const begins = `${WANTED}${patternId}/`
+      const id = `${begins}${[...used].filter((one) => one.startsWith(begins)).length}`
       used.add(id)
       const known = wanted.get(id)
       if (known) return known
@@ -53,5 +53,5 @@ export function poolOf(yard: Yard, hive: Hive, parts: ReadonlyMap<string, Part>,
 
 /** True for a part that the yard has yet to get. */
 export function isWanted(part: Pick<Part, 'id'>): boolean {
-  return part.id.startsWith(PLACEHOLDER)
+  return part.id.startsWith(WANTED)
 }

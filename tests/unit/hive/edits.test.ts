@@ -167,3 +167,32 @@ describe('parts and plans', () => {
     expect(planProblem(planOf([yard, yard]))).toMatchObject({ problem: 'duplicate-identity', field: 'yards[1].id' })
   })
 })
+
+describe('plans and visits', () => {
+  const start = twoHives()
+  const hiveId = start.hives[0]!.id
+  const visit = (done: number) => ({ id: 'v', toStage: 'winter' as const, startedOn: '2026-10-01', steps: [], done })
+  const after = (yard: Yard, edit: Edit) => {
+    const done = applyEdit(yard, edit)
+    if (!done.ok) throw new Error(done.problem.reason)
+    return done.yard
+  }
+
+  it('a step that is ticked twice, or by two people at once, is refused', () => {
+    const begun = after(start, { kind: 'set-visit', hiveId, visit: visit(0), doneBefore: null })
+    const ticked = after(begun, { kind: 'set-visit', hiveId, visit: visit(1), doneBefore: 0 })
+    expect(applyEdit(ticked, { kind: 'set-visit', hiveId, visit: visit(1), doneBefore: 0 })).toEqual({ ok: false, problem: { reason: 'visit-moved-on', id: hiveId } })
+    expect(applyEdit(begun, { kind: 'set-visit', hiveId, visit: visit(0), doneBefore: null })).toMatchObject({ ok: false })
+  })
+
+  it('a copy of a yard keeps its plans by hand and its visit, about its own parts', () => {
+    const hive = start.hives[0]!
+    const hand = { layers: hive.stack.map((placement) => ({ placement, patternId: 'x' })), attachments: [{ partId: 'want:mouse-guard/0', place: 'entrance' as const, patternId: 'mouse-guard' }], writtenFrom: hive.stack.map(({ partId }) => `${partId}^:brood`).join(' ') }
+    const planned = after(after(start, { kind: 'set-way', hiveId, season: { byHand: { winter: hand } } }), { kind: 'set-visit', hiveId, visit: visit(0), doneBefore: null })
+    const copy = withOwnIdentities(planned, 'Copy', counter('c')).hives[0]!
+    expect(copy.season?.byHand?.winter?.layers.map(({ placement }) => placement.partId)).toEqual(copy.stack.map(({ partId }) => partId))
+    expect(copy.season?.byHand?.winter?.writtenFrom).toBe(copy.stack.map(({ partId }) => `${partId}^:brood`).join(' '))
+    expect(copy.season?.byHand?.winter?.attachments[0]!.partId).toBe('want:mouse-guard/0')
+    expect(copy.visit).toEqual(visit(0))
+  })
+})

@@ -1,0 +1,46 @@
+import { findPart, PLACEHOLDER, WANTED, type Edit, type Hive, type Part, type Visit, type VisitStep, type Yard } from '../hive'
+import type { HiveChangeover } from './changeover'
+
+/**
+ * A changeover as a visit to be carried out. Parts that the yard has yet to get are new ones from here on, so their
+ * identities become placeholders that are made fresh when the edit is performed.
+ */
+export function visitOf(changeover: HiveChangeover, id: string, startedOn: string): Visit {
+  const fresh = (_key: string, value: unknown) => (typeof value === 'string' && value.startsWith(WANTED) ? `${PLACEHOLDER}${changeover.hiveId}/${value.slice(WANTED.length)}` : value)
+  const steps = JSON.parse(JSON.stringify(changeover.steps, fresh)) as VisitStep[]
+  return { id, toStage: changeover.toStage, startedOn, steps, done: 0 }
+}
+
+/** Ticks the next step of a hive's visit: the hive as it stands changes with it; the last one ends the visit. Undefined where there is none. */
+export function tickEdit(yard: Yard, hive: Hive): Edit | undefined {
+  const { visit } = hive
+  const step = visit?.steps[visit.done]
+  if (!visit || !step) return undefined
+  const done = visit.done + 1
+  const last = done === visit.steps.length
+  const name: Edit[] = last && hive.stage !== visit.toStage ? [{ kind: 'set-hive', hiveId: hive.id, name: hive.name, stage: visit.toStage, note: hive.note }] : []
+  return { kind: 'batch', edits: [...stepEdits(yard, hive, step), ...name, { kind: 'set-visit', hiveId: hive.id, visit: last ? null : { ...visit, done }, doneBefore: visit.done }] }
+}
+
+function stepEdits(yard: Yard, hive: Hive, step: VisitStep): Edit[] {
+  const hiveId = hive.id
+  const owned = findPart(yard, step.partId)
+  if (step.attachment) return step.to === 'hive' ? fittingOn(yard, hive, step, owned) : fittingOff(yard, hiveId, step, owned)
+  if (step.from === 'hive' && step.to === 'hive') return [...(step.part ? [{ kind: 'set-part', part: step.part } as const] : []), ...(step.placement ? [{ kind: 'set-placement', hiveId, placement: step.placement } as const] : [])]
+  if (step.from === 'hive') return [{ kind: 'take-off', hiveId, partId: step.partId }]
+  if (step.to !== 'hive' || !step.placement) return []
+  const at = hive.stack.length
+  if (!owned) return step.part ? [{ kind: 'add-part', hiveId, at, part: step.part, placement: step.placement }] : [{ kind: 'place-part', hiveId, at, placement: step.placement }]
+  return [...(step.part && step.from !== 'van' ? [{ kind: 'set-part', part: step.part } as const] : []), { kind: 'place-part', hiveId, at, placement: step.placement }]
+}
+
+function fittingOn(yard: Yard, hive: Hive, { attachment, part }: VisitStep, owned: Part | undefined): Edit[] {
+  const attach = (one: Part): Edit => ({ kind: 'attach-part', hiveId: hive.id, at: hive.attachments.length, attachment: attachment!, part: one })
+  if (owned) return [{ kind: 'drop-part', partId: owned.id }, attach(owned)]
+  return part ? [attach(part)] : []
+}
+
+/** A fitting that comes off goes to the shed. */
+function fittingOff(yard: Yard, hiveId: string, { partId }: VisitStep, owned: Part | undefined): Edit[] {
+  return [{ kind: 'detach-part', hiveId, partId }, ...(owned ? [{ kind: 'stock-part', at: yard.parts.length - 1, part: owned } as const] : [])]
+}

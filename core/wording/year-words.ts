@@ -1,0 +1,116 @@
+import type { Pattern } from '../catalogue'
+import type { BoxSize, Climate, VisitStep, Way } from '../hive'
+import type { CalendarProblem, PartChange, StepReason, Work } from '../season'
+import { showMass } from '../units'
+import { capital, inWords, stageWord, type Reader } from './names'
+
+export const CLIMATE_WORDS: Record<Climate, string> = { 'cool-maritime': 'cool, by the sea', 'cold-continental': 'cold inland winters', 'warm-temperate': 'warm, two flows', 'tropical-highland': 'tropical highland, no winter' }
+
+/** A choice with what it gains and what it gives up. */
+export interface Choice {
+  readonly value: string
+  readonly word: string
+  readonly gains: string
+  readonly gives: string
+}
+
+export interface WayField {
+  readonly field: keyof Way
+  readonly word: string
+  readonly choices: readonly Choice[]
+}
+
+const choice = (value: string | number | boolean, word: string, gains: string, gives: string): Choice => ({ value: String(value), word, gains, gives })
+
+/** Every choice of a way of keeping, in the keeper's words. */
+export function wayFields({ vocabulary }: Reader): WayField[] {
+  const british = vocabulary === 'british'
+  const size: Record<BoxSize, string> = british ? { deep: 'brood depth', medium: 'medium', shallow: 'super depth', large: 'large (14×12, jumbo)' } : { deep: 'deep', medium: 'medium', shallow: 'shallow', large: 'jumbo' }
+  return [
+    { field: 'broodForm', word: 'Brood in', choices: [
+      choice('as-it-stands', 'the boxes that stand there', 'nothing changes', 'nothing is planned'),
+      choice('single', `one ${size.deep} box`, 'one box to look through, least to lift', 'tight for a prolific queen; food is watched closely'),
+      choice('single-large', 'one large box', 'all brood in one box', 'the heaviest frames and box of all'),
+      choice('with-food', `one ${size.deep} box and a food box`, 'winter food stays on the hive', 'one box more to own and to lift'),
+      choice('brood-and-half', british ? 'brood and a half' : 'one deep and one shallow', 'room without a second deep', 'two frame sizes in the brood nest'),
+      choice('double', `two ${size.deep} boxes`, 'room for a prolific queen, much food', 'two heavy boxes; every look goes through both'),
+      choice('mediums', 'three medium boxes', 'every frame fits every box; light boxes', 'more boxes, more lifts, more frames to look at'),
+    ] },
+    { field: 'excluder', word: 'Excluder', choices: [
+      choice('above-brood', 'above the brood', 'no brood in the crop, the queen is easier to find', 'one more thing in the bees’ way; that it costs honey is often said and was never measured'),
+      choice('above-food', 'above the food box', 'the queen may use the food box', 'more boxes to look for her in'),
+      choice('none', 'none', 'nothing in the bees’ way', 'brood may be in the crop'),
+    ] },
+    { field: 'supers', word: 'Supers in the flow', choices: Array.from({ length: 7 }, (_, n) => choice(n, String(n), n < 3 ? 'little to own, little to lift' : 'room in a good flow', n < 3 ? 'may run out in mid-flow' : 'more boxes, a higher stack')) },
+    { field: 'superSize', word: 'Supers of', choices: (Object.keys(size) as BoxSize[]).map((one) => choice(one, size[one], one === 'deep' || one === 'large' ? 'one size for all' : 'lighter to lift', one === 'deep' || one === 'large' ? 'very heavy when full' : 'another frame size than the brood, unless all are alike')) },
+    { field: 'framesLess', word: 'Frames in drawn supers', choices: [choice(0, 'full count', 'straight comb, brood frames fit between', 'more frames to uncap'), choice(1, 'one fewer', 'thicker comb, easier to uncap', 'only on drawn comb'), choice(2, 'two fewer', 'fewest frames to uncap', 'only on drawn comb; no more honey than one fewer')] },
+    { field: 'superStart', word: 'New supers start on', choices: [choice('foundation', 'foundation', 'straight comb at once', 'foundation is bought'), choice('alternating', 'foundation and empty by turns', 'half the foundation, straight guides', 'needs a level hive'), choice('foundationless', 'no foundation', 'nothing is bought', 'comb may run across without a drawn one beside it')] },
+    { field: 'floor', word: 'Floor', choices: [choice('as-it-stands', 'as it is', 'nothing changes', 'nothing is planned'), choice('solid', 'solid', 'no draught', 'wet is not drained, no mite count'), choice('mesh', 'mesh', 'air, and mites fall through a little', 'draught in the cold'), choice('mesh-and-insert', 'mesh with insert', 'a mite count, and less draught', 'the insert is pulled and cleaned')] },
+    { field: 'winterTop', word: 'Winter top', choices: [choice('condensing', 'warm and closed', 'water forms at the walls and is drunk', 'top and holes must be tight'), choice('absorbing', 'absorbing', 'chips take up the wet', 'chips are dried or changed; holes above them needed'), choice('vented', 'vented', 'damp air leaves at the top', 'warmth leaves with it'), choice('bare', 'bare', 'nothing to own', 'only where winters are mild')] },
+    { field: 'winterSize', word: 'Winter in', choices: [choice('all', 'all its boxes', 'more food', 'more space to heat'), choice('one', 'one box', 'less space to heat: 10 000 to 15 000 bees cover 7 to 8 frames', 'less food on the hive')] },
+    { field: 'crops', word: 'Crop', choices: [choice('one', 'once', 'one round of work', 'spring honey may set in the comb'), choice('spring-and-summer', 'spring and summer', 'spring honey comes off before it sets; lighter lifts', 'two rounds of work')] },
+    { field: 'feeds', word: 'Feeder', choices: [choice(true, 'on while settling and after the crop', 'stores up to weight in time', 'sugar to buy; never with crop supers on'), choice(false, 'none', 'nothing to own', 'what is short stays short')] },
+  ]
+}
+
+const FIELD_WORDS: Partial<Record<CalendarProblem['field'], string>> = { firstPollen: 'First pollen', flowStart: 'Start of the flow', flowEnd: 'End of the flow', secondFlow: 'The second flow', firstFrost: 'First frost', lastFrost: 'Last frost' }
+
+/** What is wrong with a year, naming the field and what would be right. */
+export function calendarProblemInWords({ field, problem }: Pick<CalendarProblem, 'field' | 'problem'>): string {
+  const word = FIELD_WORDS[field] ?? `The beginning of ${stageWord(field as never)}`
+  switch (problem) {
+    case 'no-date': return `${word} is no day of a year: choose one such as 20 May; the 29th of February counts as the 28th.`
+    case 'flow-too-long': return `${word} comes before its start, or the flow lasts over eight months: check both days.`
+    case 'flows-overlap': return `${word} lies within the first one: begin it after that one ends.`
+    case 'frost-without-winter': return `${word} is given, but this climate has no winter: leave it empty, or choose another climate.`
+    case 'winter-without-frost': return `${word} is empty: this climate has a winter, and packing down goes by it.`
+    case 'flow-before-last-frost': return `${word} comes after the flow begins. That happens; keep an eye on food and warmth.`
+    case 'overlaps': return `${word} would lie past its own end or before the stage in front of it: move it back.`
+    case 'not-in-this-year': return `${word} cannot be moved: this year does not have that stage.`
+  }
+}
+
+export const REASON_WORDS: Record<StepReason, string> = {
+  'in-the-way': 'stands in the way', 'goes-back': 'goes back on', crop: 'the crop comes off, never more than winter leaves', 'winter-form': 'not part of the winter form', 'queen-to-food': 'the queen must be able to follow the food',
+  'clean-crop': 'keeps the queen out of the crop', 'room-for-nectar': 'room for nectar before it is needed', 'room-for-brood': 'room for brood', 'winter-top': 'keeps the top warmer than the walls', 'winter-top-off': 'not needed any more', settling: 'a new colony keeps to one box',
+  mice: 'keeps mice out', robbing: 'a narrow door is easier to guard', 'full-entrance': 'full entrance for the traffic', 'insert-in': 'less draught', 'insert-out': 'air and a free fall for mites', feed: 'food', 'feed-off': 'food comes in by itself', floor: 'the floor that was chosen', travel: 'closed for the road, with air', cover: 'belongs to this stage',
+}
+
+/** The names of the set-down places. */
+export const PLACE_WORDS = ['the upturned roof', 'the ground board', 'the spare stand'] as const
+function placeWord(pile: VisitStep['from']): string {
+  return pile === 'hive' ? 'the hive' : pile === 'van' ? 'the van' : (PLACE_WORDS[pile - 1] ?? `place ${pile}`)
+}
+
+/** A step to be done: `Take super 1 off, onto the ground board. 25.2 kg`. */
+export function visitStepInWords(step: VisitStep, name: string, change: PartChange['change'] | undefined, { units }: Reader): string {
+  const mass = step.kg > 0 ? `, ${showMass(step.kg, units)}` : ''
+  if (step.attachment) return step.to === 'hive' ? `Put the ${name} on` : `Take the ${name} off`
+  if (step.from === 'hive' && step.to === 'hive') return change === 'close-hole' ? `Close the hole of the ${name}` : change === 'open-hole' ? `Open the hole of the ${name}` : change === 'space-frames' ? `Space the frames of ${name} anew` : `Keep ${name} as it is from now on`
+  if (step.to === 'hive') return `${capital(name)} from ${placeWord(step.from)} onto the hive${step.turned ? ', turned over' : ''}${mass}`
+  return `${capital(name)} off ${placeWord(step.from)}, to ${placeWord(step.to)}${mass}`
+}
+
+/** `5 lifts, 70.1 kg, 8 moves`. */
+export function workInWords({ lifts, kg, moves }: Work, { units }: Reader): string {
+  return `${lifts} ${lifts === 1 ? 'lift' : 'lifts'}, ${showMass(kg, units)} in ${moves} ${moves === 1 ? 'move' : 'moves'}`
+}
+
+/** Cautions of a stage, to stand beside its steps. */
+export function stageCautions(stage: string): string[] {
+  const cold = stage === 'winter' || stage === 'late-winter-check'
+  return [
+    ...(cold ? ['Do not part boxes below about 10 °C: the brood chills and seals stay broken. Heft instead.'] : []),
+    ...(stage === 'pack-down' ? ['Have the last look a fortnight before winter, so that the bees can glue the joints again; after it nothing is parted.'] : []),
+    ...(stage === 'after-crop' ? ['Treatments: only products allowed where you are, by the label, with crop supers off; mask, goggles and gloves for acids. Take headspace off again when it is over.'] : []),
+    ...(stage === 'crop' || stage === 'after-crop' ? ['Sugar feed never with crop supers on.'] : []),
+    'Stings can kill an allergic person: have help within call. Never lift alone what is marked for two.',
+  ]
+}
+
+/** How what comes home is kept. */
+export function storingInWords(pattern: Pick<Pattern, 'kind' | 'material' | 'label'>, hasHeld: readonly string[], { vocabulary }: Reader): string {
+  const clean = pattern.material === 'polystyrene' ? 'scrub with washing soda, never boil or scorch' : pattern.material === 'wood' && pattern.kind !== 'excluder' ? 'scrape, scorch the inside' : 'scrape and wash'
+  if (pattern.kind !== 'box') return `${capital(inWords(pattern.label, vocabulary))}: ${clean}.`
+  return `${capital(inWords(pattern.label, vocabulary))}: combs frozen against wax moth, then stacked with air${hasHeld.includes('brood') ? '; it has held brood, so it is no super any more' : ''}; an empty one: ${clean}.`
+}
