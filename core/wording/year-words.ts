@@ -28,12 +28,12 @@ export function wayFields({ vocabulary }: Reader): WayField[] {
   const size: Record<BoxSize, string> = british ? { deep: 'brood depth', medium: 'medium', shallow: 'super depth', large: 'large (14×12, jumbo)' } : { deep: 'deep', medium: 'medium', shallow: 'shallow', large: 'jumbo' }
   return [
     { field: 'broodForm', word: 'Brood in', choices: [
-      choice('as-it-stands', 'the boxes that stand there', 'nothing changes', 'nothing is planned'),
-      choice('single', `one ${size.deep} box`, 'one box to look through, least to lift', 'tight for a prolific queen; food is watched closely'),
+      choice('as-it-stands', 'the boxes that stand there', 'no box to get or to change', 'stays with what is there'),
+      choice('single', 'one brood box', 'one box to look through, least to lift', 'tight for a prolific queen; food is watched closely'),
       choice('single-large', 'one large box', 'all brood in one box', 'the heaviest frames and box of all'),
-      choice('with-food', `one ${size.deep} box and a food box`, 'winter food stays on the hive', 'one box more to own and to lift'),
+      choice('with-food', 'one brood box and a food box', 'winter food stays on the hive', 'one box more to own and to lift'),
       choice('brood-and-half', british ? 'brood and a half' : 'one deep and one shallow', 'room without a second deep', 'two frame sizes in the brood nest'),
-      choice('double', `two ${size.deep} boxes`, 'room for a prolific queen, much food', 'two heavy boxes; every look goes through both'),
+      choice('double', 'two brood boxes', 'room for a prolific queen, much food', 'two heavy boxes; every look goes through both'),
       choice('mediums', 'three medium boxes', 'every frame fits every box; light boxes', 'more boxes, more lifts, more frames to look at'),
     ] },
     { field: 'excluder', word: 'Excluder', choices: [
@@ -45,7 +45,7 @@ export function wayFields({ vocabulary }: Reader): WayField[] {
     { field: 'superSize', word: 'Supers of', choices: (Object.keys(size) as BoxSize[]).map((one) => choice(one, size[one], one === 'deep' || one === 'large' ? 'one size for all' : 'lighter to lift', one === 'deep' || one === 'large' ? 'very heavy when full' : 'another frame size than the brood, unless all are alike')) },
     { field: 'framesLess', word: 'Frames in drawn supers', choices: [choice(0, 'full count', 'straight comb, brood frames fit between', 'more frames to uncap'), choice(1, 'one fewer', 'thicker comb, easier to uncap', 'only on drawn comb'), choice(2, 'two fewer', 'fewest frames to uncap', 'only on drawn comb; no more honey than one fewer')] },
     { field: 'superStart', word: 'New supers start on', choices: [choice('foundation', 'foundation', 'straight comb at once', 'foundation is bought'), choice('alternating', 'foundation and empty by turns', 'half the foundation, straight guides', 'needs a level hive'), choice('foundationless', 'no foundation', 'nothing is bought', 'comb may run across without a drawn one beside it')] },
-    { field: 'floor', word: 'Floor', choices: [choice('as-it-stands', 'as it is', 'nothing changes', 'nothing is planned'), choice('solid', 'solid', 'no draught', 'wet is not drained, no mite count'), choice('mesh', 'mesh', 'air, and mites fall through a little', 'draught in the cold'), choice('mesh-and-insert', 'mesh with insert', 'a mite count, and less draught', 'the insert is pulled and cleaned')] },
+    { field: 'floor', word: 'Floor', choices: [choice('as-it-stands', 'as it is', 'no floor to get', 'stays with what is there'), choice('solid', 'solid', 'no draught', 'wet is not drained, no mite count'), choice('mesh', 'mesh', 'air, and mites fall through a little', 'draught in the cold'), choice('mesh-and-insert', 'mesh with insert', 'a mite count, and less draught', 'the insert is pulled and cleaned')] },
     { field: 'winterTop', word: 'Winter top', choices: [choice('condensing', 'warm and closed', 'water forms at the walls and is drunk', 'top and holes must be tight'), choice('absorbing', 'absorbing', 'chips take up the wet', 'chips are dried or changed; holes above them needed'), choice('vented', 'vented', 'damp air leaves at the top', 'warmth leaves with it'), choice('bare', 'bare', 'nothing to own', 'only where winters are mild')] },
     { field: 'winterSize', word: 'Winter in', choices: [choice('all', 'all its boxes', 'more food', 'more space to heat'), choice('one', 'one box', 'less space to heat: 10 000 to 15 000 bees cover 7 to 8 frames', 'less food on the hive')] },
     { field: 'crops', word: 'Crop', choices: [choice('one', 'once', 'one round of work', 'spring honey may set in the comb'), choice('spring-and-summer', 'spring and summer', 'spring honey comes off before it sets; lighter lifts', 'two rounds of work')] },
@@ -83,10 +83,11 @@ function placeWord(pile: VisitStep['from']): string {
 }
 
 /** A step to be done: `Take super 1 off, onto the ground board. 25.2 kg`. */
-export function visitStepInWords(step: VisitStep, name: string, change: PartChange['change'] | undefined, { units }: Reader): string {
+export function visitStepInWords(step: VisitStep, name: string, change: PartChange['change'] | undefined, { units }: Reader, isRoof = false): string {
   const mass = step.kg > 0 ? `, ${showMass(step.kg, units)}` : ''
   if (step.attachment) return step.to === 'hive' ? `Put the ${name} on` : `Take the ${name} off`
   if (step.from === 'hive' && step.to === 'hive') return change === 'close-hole' ? `Close the hole of the ${name}` : change === 'open-hole' ? `Open the hole of the ${name}` : change === 'space-frames' ? `Space the frames of ${name} anew` : `Keep ${name} as it is from now on`
+  if (isRoof && step.to === 1) return `${capital(name)} off, upside down on the ground: boxes go on it${mass}`
   if (step.to === 'hive') return `${capital(name)} from ${placeWord(step.from)} onto the hive${step.turned ? ', turned over' : ''}${mass}`
   return `${capital(name)} off ${placeWord(step.from)}, to ${placeWord(step.to)}${mass}`
 }

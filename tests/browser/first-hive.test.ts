@@ -102,7 +102,7 @@ describe('a first hive', () => {
     await page.goto(session.server.url)
     await page.locator('[data-hive]').first().waitFor()
     const box = (await storedYards(session.server.url))[0]!.yard.parts.find(({ contents }) => contents.length > 0)!
-    for (const [path, sign] of [['/fit', 'main table'], ['/shed', 'main table'], ['/sources', 'main table'], ['/frames', '.box'], [`/frames/${encodeURIComponent(box.id)}`, '[data-frame]'], ['/build', '[data-testid="sheet"]'], ['/lift', '[data-testid="lift-summary"]']] as const) {
+    for (const [path, sign] of [['/fit', 'main table'], ['/shed', 'main table'], ['/sources', 'main table'], ['/frames', '.box'], [`/frames/${encodeURIComponent(box.id)}`, '[data-frame]'], ['/build', '[data-testid="sheet"]'], ['/lift', '[data-testid="lift-summary"]'], ['/year', '[data-planned]']] as const) {
       await page.goto(session.server.url + path)
       await page.locator(sign).first().waitFor()
       expect(await seriousOn(page), path).toEqual([])

@@ -78,10 +78,10 @@ function isPlainBox(pattern: Pattern | undefined, format: Format): boolean {
   return pattern?.kind === 'box' && pattern.format === format && !pattern.halves && !pattern.sections && !pattern.cleanComb
 }
 
-/** The supers that stand there now, from below; then the shed's that never held brood; then new ones. */
+/** The supers of the hive's format that stand there now, from below; then the shed's that never held brood; then new ones. */
 function superBoxes(writing: Writing, count: number): Layer[] {
   const { assembled, pool, format, way } = writing
-  const standing = assembled.stack.filter(({ pattern, placement }) => pattern?.kind === 'box' && placement.role === 'super').slice(0, count)
+  const standing = assembled.stack.filter(({ pattern, placement }) => pattern?.kind === 'box' && pattern.format === format && placement.role === 'super').slice(0, count)
   const kept = standing.map(({ part }) => pool.take(part.patternId, (one) => one.id === part.id))
   const size = boxIdOf(format, way.superSize) ? way.superSize : 'deep'
   const more = Array.from({ length: count - kept.length }, () => boxOf(writing, size, (part) => !part.hasHeld.includes('brood')))

@@ -1,0 +1,68 @@
+<script setup lang="ts">
+// Two ways of keeping side by side over the whole year.
+import type { Way, Yard } from '#core/hive'
+import { showMass } from '#core/units'
+import { wayFields } from '#core/wording'
+import type { PlannedYear } from '~/workers/plan-yard'
+
+const props = defineProps<{ yard: Yard; year: PlannedYear }>()
+const preferences = usePreferences()
+const weighing = useWeighing()
+const other = ref<Partial<Way>>({ broodForm: 'single' })
+const fields = computed(() => wayFields(preferences.reader))
+const field = ref<keyof Way>('broodForm')
+const choices = computed(() => fields.value.find((one) => one.field === field.value)!.choices)
+const otherYard = computed<Yard>(() => ({ ...props.yard, season: { ...props.yard.season, way: { ...props.yard.season?.way, ...other.value } }, hives: props.yard.hives.map((hive) => ({ ...hive, season: { ...hive.season, way: { ...hive.season?.way, ...other.value } } })) }))
+const { year: second, running } = usePlannedYear(otherYard, computed(() => weighing.own))
+function take(text: string) {
+  const value = field.value === 'supers' || field.value === 'framesLess' ? Number(text) : field.value === 'feeds' ? text === 'true' : text
+  other.value = { [field.value]: value } as Partial<Way>
+}
+watch(field, () => take(choices.value[0]!.value))
+const sums = ({ figures }: PlannedYear) => ({
+  boxes: figures.reduce((sum, { stages }) => sum + Math.max(0, ...stages.map(({ boxes }) => boxes)), 0),
+  heaviestKg: Math.max(0, ...figures.flatMap(({ stages }) => stages.map(({ heaviestKg }) => heaviestKg))),
+  lifts: figures.reduce((sum, { stages }) => sum + stages.reduce((all, { lifts }) => all + lifts, 0), 0),
+  movedKg: figures.reduce((sum, { stages }) => sum + stages.reduce((all, { movedKg }) => all + movedKg, 0), 0),
+  winterKg: figures.reduce((sum, { stages }) => sum + (stages.find(({ stage }) => stage === 'winter')?.honeyKg ?? 0), 0) / Math.max(1, figures.length),
+  findings: figures.reduce((sum, { stages }) => sum + stages.reduce((all, { findings }) => all + findings, 0), 0),
+})
+const rows = computed(() => {
+  const [a, b] = [sums(props.year), second.value ? sums(second.value) : null]
+  const mass = (kg: number) => showMass(kg, preferences.units)
+  return [
+    { word: 'Boxes to own', a: String(a.boxes), b: b && String(b.boxes) }, { word: 'Heaviest lift', a: mass(a.heaviestKg), b: b && mass(b.heaviestKg) }, { word: 'Lifts, looked through once at every stage', a: String(a.lifts), b: b && String(b.lifts) },
+    { word: 'Moved in them', a: mass(a.movedKg), b: b && mass(b.movedKg) }, { word: 'Stores in winter, a hive', a: mass(a.winterKg), b: b && mass(b.winterKg) }, { word: 'Findings over the year', a: String(a.findings), b: b && String(b.findings) },
+  ]
+})
+</script>
+
+<template>
+  <section class="compare" data-testid="compare-ways">
+    <p class="pick"><label>What if: <select v-model="field" data-testid="compare-field"><option v-for="one in fields" :key="one.field" :value="one.field">{{ one.word }}</option></select></label> <label><span class="visually-hidden">Choice</span><select :value="String(other[field])" data-testid="compare-choice" @change="take(($event.target as HTMLSelectElement).value)"><option v-for="choice in choices" :key="choice.value" :value="choice.value">{{ choice.word }}</option></select></label></p>
+    <table>
+      <thead><tr><th scope="col">All hives of {{ yard.name }}</th><th scope="col">As now</th><th scope="col">What if</th></tr></thead>
+      <tbody><tr v-for="row in rows" :key="row.word"><th scope="row">{{ row.word }}</th><td>{{ row.a }}</td><td><b v-if="row.b && !running">{{ row.b }}</b><span v-else>…</span></td></tr></tbody>
+    </table>
+  </section>
+</template>
+
+<style scoped>
+.compare {
+  padding: 0 16px 30px;
+}
+
+.pick {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px;
+}
+
+th,
+td {
+  padding: 5px 22px 5px 0;
+  border-bottom: 1px solid var(--seam);
+  text-align: left;
+  font-weight: 400;
+}
+</style>

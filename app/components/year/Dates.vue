@@ -1,0 +1,94 @@
+<script setup lang="ts">
+// The yard's own year: climate, hemisphere, dates; what cannot be is refused in a sentence, and nothing typed is lost.
+import { CLIMATES, type Calendar, type Climate, type Yard } from '#core/hive'
+import { CALENDARS, COOL_MARITIME, HALF_YEAR_DAYS, calendarProblems, shifted } from '#core/season'
+import { CLIMATE_WORDS, calendarProblemInWords } from '#core/wording'
+import { download, fileName } from '~/composables/download'
+
+const props = defineProps<{ yard: Yard }>()
+const yards = useYards()
+const typed = ref<Calendar>(props.yard.season?.calendar ?? COOL_MARITIME)
+watch(() => props.yard.season?.calendar, (calendar) => { typed.value = calendar ?? COOL_MARITIME })
+const problems = computed(() => calendarProblems(typed.value))
+const FIELDS = [['firstPollen', 'First pollen'], ['flowStart', 'Flow from'], ['flowEnd', 'Flow to'], ['firstFrost', 'First frost'], ['lastFrost', 'Last frost']] as const
+
+function take(calendar: Calendar) {
+  typed.value = calendar
+  if (calendarProblems(calendar).some(({ warning }) => !warning)) return
+  yards.perform(props.yard.id, { kind: 'set-year', season: { ...props.yard.season, calendar } })
+}
+function takeDate(field: (typeof FIELDS)[number][0], value: string) {
+  const day = value === '' ? null : value.slice(5)
+  take({ ...typed.value, [field]: day ?? (field === 'firstFrost' || field === 'lastFrost' ? null : '') })
+}
+function takeSecond(which: 'start' | 'end', value: string) {
+  const before = typed.value.secondFlow ?? { start: '08-20', end: '09-20' }
+  take({ ...typed.value, secondFlow: { ...before, [which]: value.slice(5) } })
+}
+function toggleSecond() {
+  const { secondFlow, ...rest } = typed.value
+  take(secondFlow ? rest : { ...rest, secondFlow: { start: '08-20', end: '09-20' } })
+}
+async function save() {
+  const { yearAsCalendar } = await import('~/export/year-ics')
+  download(`${fileName(props.yard.name)}-year.ics`, yearAsCalendar(props.yard, props.yard.season?.calendar ?? COOL_MARITIME, new Date().toISOString()), 'text/calendar')
+}
+const asDate = (monthDay: string | null) => (monthDay ? `2025-${monthDay}` : '')
+</script>
+
+<template>
+  <section class="dates">
+    <label>Climate <select :value="typed.climate" data-testid="climate" @change="take(CALENDARS[($event.target as HTMLSelectElement).value as Climate])"><option v-for="one in CLIMATES" :key="one" :value="one">{{ CLIMATE_WORDS[one] }}</option></select></label>
+    <label v-for="[field, word] in FIELDS" :key="field">{{ word }} <input type="date" :value="asDate(typed[field])" :data-testid="`year-${field}`" @change="takeDate(field, ($event.target as HTMLInputElement).value)"></label>
+    <template v-if="typed.secondFlow">
+      <label>Second flow from <input type="date" :value="asDate(typed.secondFlow.start)" @change="takeSecond('start', ($event.target as HTMLInputElement).value)"></label>
+      <label>Second flow to <input type="date" :value="asDate(typed.secondFlow.end)" @change="takeSecond('end', ($event.target as HTMLInputElement).value)"></label>
+    </template>
+    <button class="plain-button" type="button" @click="toggleSecond">{{ typed.secondFlow ? 'No second flow' : 'A second flow' }}</button>
+    <button class="plain-button" type="button" data-testid="other-hemisphere" @click="take(shifted(typed, HALF_YEAR_DAYS))">The other hemisphere</button>
+    <button class="plain-button filled" type="button" data-testid="save-calendar" @click="save">Save as a calendar file</button>
+    <ul class="problems">
+      <li v-for="one in problems" :key="one.field + one.problem" :class="{ wrong: !one.warning }" :role="one.warning ? 'status' : 'alert'">{{ calendarProblemInWords(one) }}</li>
+    </ul>
+    <p class="soft">Days only: the year written in a date does not count, and nothing hangs on the name of a month.</p>
+  </section>
+</template>
+
+<style scoped>
+.dates {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 10px 16px;
+  align-items: end;
+  padding: 0 16px 30px;
+}
+
+label {
+  display: flex;
+  flex-direction: column;
+  font-size: 14px;
+}
+
+input {
+  min-height: 42px;
+  padding: 0 8px;
+  border: 1px solid var(--indigo);
+  border-radius: 7px;
+  background: #fff;
+  font: inherit;
+}
+
+.problems,
+.soft {
+  flex-basis: 100%;
+  margin: 0;
+}
+
+.wrong {
+  color: var(--stop);
+}
+
+.soft {
+  color: var(--soft-ink);
+}
+</style>

@@ -1,0 +1,96 @@
+<script setup lang="ts">
+// How bees are kept: each choice with what it gains and what it gives up; for the yard, with exceptions by hive.
+import { contextOf } from '#core/assess'
+import { assembleHive, partsById } from '#core/geometry'
+import type { Way, Yard } from '#core/hive'
+import { formBoxes, formatOf, ownedKinds, usualWay, wayOf } from '#core/season'
+import { wayFields } from '#core/wording'
+
+const props = defineProps<{ yard: Yard }>()
+const yards = useYards()
+const preferences = usePreferences()
+const hiveId = ref('')
+const hive = computed(() => props.yard.hives.find(({ id }) => id === hiveId.value))
+const set = computed<Partial<Way>>(() => (hive.value ? hive.value.season?.way : props.yard.season?.way) ?? {})
+const sample = computed(() => hive.value ?? props.yard.hives[0])
+const stack = computed(() => (sample.value ? assembleHive(sample.value, partsById(props.yard), contextOf(props.yard, sample.value).catalogue).stack : []))
+const now = computed<Way>(() => wayOf(props.yard, hive.value ?? {}, usualWay(stack.value, ownedKinds(props.yard))))
+const fields = computed(() => wayFields(preferences.reader).map((one) => ({
+  ...one, value: String(now.value[one.field]),
+  choices: one.choices.filter(({ value }) => one.field !== 'broodForm' || value === 'as-it-stands' || formBoxes(value as Exclude<Way['broodForm'], 'as-it-stands'>, formatOf(stack.value))),
+})))
+function take(field: keyof Way, text: string) {
+  const value = field === 'supers' || field === 'framesLess' ? Number(text) : field === 'feeds' ? text === 'true' : text
+  const way = { ...set.value, [field]: value } as Partial<Way>
+  keep(way)
+}
+function clear(field: keyof Way) {
+  const { [field]: _gone, ...rest } = set.value
+  keep(rest)
+}
+function keep(way: Partial<Way>) {
+  const none = Object.keys(way).length === 0
+  if (hive.value) {
+    const { way: _before, ...rest } = hive.value.season ?? {}
+    const season = { ...rest, ...(none ? {} : { way }) }
+    yards.perform(props.yard.id, { kind: 'set-way', hiveId: hive.value.id, season: Object.keys(season).length === 0 ? null : season })
+  } else {
+    const { way: _before, ...rest } = props.yard.season ?? {}
+    const season = { ...rest, ...(none ? {} : { way }) }
+    yards.perform(props.yard.id, { kind: 'set-year', season: Object.keys(season).length === 0 ? null : season })
+  }
+}
+</script>
+
+<template>
+  <section class="keeping">
+    <label class="scope">For <select v-model="hiveId" data-testid="way-scope"><option value="">the whole yard</option><option v-for="one in yard.hives" :key="one.id" :value="one.id">{{ one.name }} only</option></select></label>
+    <div class="fields">
+      <div v-for="one in fields" :key="one.field" class="field">
+        <label>{{ one.word }}
+          <select :value="one.value" :data-way-field="one.field" @change="take(one.field, ($event.target as HTMLSelectElement).value)"><option v-for="choice in one.choices" :key="choice.value" :value="choice.value">{{ choice.word }}</option></select>
+        </label>
+        <template v-for="choice in one.choices" :key="choice.value"><p v-if="choice.value === one.value"><span class="gains">Gains: {{ choice.gains }}.</span> <span class="gives">Gives up: {{ choice.gives }}.</span></p></template>
+        <button v-if="set[one.field] !== undefined" class="plain-button quiet" type="button" @click="clear(one.field)">{{ hive ? 'As the yard has it' : 'As it usually is' }}</button>
+      </div>
+    </div>
+  </section>
+</template>
+
+<style scoped>
+.keeping {
+  padding: 0 16px 30px;
+}
+
+.scope {
+  display: inline-flex;
+  gap: 8px;
+  align-items: center;
+  margin-bottom: 10px;
+}
+
+.fields {
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(280px, 1fr));
+  gap: 10px 22px;
+}
+
+.field label {
+  display: flex;
+  flex-direction: column;
+  font-weight: 700;
+}
+
+.field p {
+  margin: 3px 0 0;
+  font-size: 14px;
+}
+
+.gains {
+  color: var(--good);
+}
+
+.gives {
+  color: var(--soft-ink);
+}
+</style>

@@ -1,0 +1,147 @@
+<script setup lang="ts">
+// The year: every stage of every hive to scale, what changes from one to the next, what goes in the van; how bees are kept; the dates.
+import { assembleHive, layOut, partsById } from '#core/geometry'
+import { catalogueOf } from '#core/catalogue'
+import type { Stage } from '#core/hive'
+import { COOL_MARITIME, changeoverOf, isWanted, stageOn, stagesOfYear, visitOf, yardVisit, type HiveChangeover } from '#core/season'
+import { patternName, stageWord, storingInWords, workInWords } from '#core/wording'
+import { partsWith } from '~/workers/plan-yard'
+
+const HEIGHT = 190
+const yards = useYards()
+const view = useView()
+const preferences = usePreferences()
+const weighing = useWeighing()
+const mode = ref<'stages' | 'keeping' | 'dates' | 'compare'>('stages')
+const chosen = ref<Stage | null>(null)
+const from = ref<'now' | 'before'>('now')
+const hiveId = ref<string | null>(null)
+const today = new Date().toISOString()
+
+const yard = computed(() => view.yard)
+const calendar = computed(() => yard.value?.season?.calendar ?? COOL_MARITIME)
+const stage = computed<Stage>(() => (chosen.value && stagesOfYear(calendar.value).some((one) => one.stage === chosen.value) ? chosen.value : stageOn(today, calendar.value)))
+const before = computed<Stage>(() => {
+  const periods = stagesOfYear(calendar.value)
+  const at = periods.findIndex((one) => one.stage === stage.value)
+  return periods[(at + periods.length - 1) % periods.length]!.stage
+})
+const { year, done, running, cancel } = usePlannedYear(yard, computed(() => weighing.own))
+const parts = computed(() => (yard.value ? partsById(yard.value) : new Map()))
+const catalogue = computed(() => (yard.value ? catalogueOf(yard.value) : null))
+const planned = computed(() => (year.value?.hives ?? []).flatMap(({ hiveId: id, stages }) => {
+  const one = stages.get(stage.value)
+  return one && yard.value?.hives.some((hive) => hive.id === id) ? [{ id, one, all: stages, figures: year.value!.figures.find((figure) => figure.hiveId === id)?.stages.find((figure) => figure.stage === stage.value) }] : []
+}))
+const tallestMm = computed(() => Math.max(900, ...(year.value?.hives ?? []).flatMap(({ stages }) => [...stages.values()].filter(({ stage: one }) => one === 'flow' || one === 'winter').map((one) => layOut(assembleHive(one.hive, partsWith(parts.value, one), catalogue.value!)).heightMm))))
+const scale = computed(() => (HEIGHT - 12) / tallestMm.value)
+const changeovers = computed<HiveChangeover[]>(() => planned.value.map(({ id, one, all }) => {
+  const standing = yard.value!.hives.find((hive) => hive.id === id)!
+  const start = from.value === 'before' ? all.get(before.value) : undefined
+  return changeoverOf(start ? { hive: start.hive, parts: partsWith(parts.value, start) } : { hive: standing, parts: parts.value }, { hive: one.hive, parts: partsWith(parts.value, one) }, catalogue.value!)
+}))
+const shown = computed(() => changeovers.value.find((one) => one.hiveId === hiveId.value) ?? changeovers.value.find(({ steps }) => steps.length > 0) ?? changeovers.value[0])
+const visit = computed(() => yardVisit(changeovers.value, isWanted))
+const shownHive = computed(() => yard.value?.hives.find(({ id }) => id === shown.value?.hiveId))
+const keeping = computed(() => visit.value.bring.map(({ patternId }) => {
+  const pattern = catalogue.value!.patterns.get(patternId)
+  const held = changeovers.value.flatMap((one) => one.leaving.flatMap((id) => (one.parts.get(id)?.patternId === patternId ? one.parts.get(id)!.hasHeld : [])))
+  return pattern ? storingInWords(pattern, held, preferences.reader) : ''
+}).filter(Boolean))
+const name = (patternId: string) => patternName(patternId, catalogue.value!, preferences.vocabulary)
+
+async function begin() {
+  const changeover = shown.value
+  if (!changeover || !yard.value) return
+  const started = yards.perform(yard.value.id, { kind: 'set-visit', hiveId: changeover.hiveId, visit: visitOf(changeover, crypto.randomUUID(), today.slice(0, 10)), doneBefore: null })
+  if (started) await navigateTo(`/visit/${encodeURIComponent(changeover.hiveId)}`)
+}
+useHead({ title: 'Year – Duvet' })
+</script>
+
+<template>
+  <ShellPage title="Year" :yard-id="yard?.id">
+    <template #bar>
+      <label v-if="yards.yards.length > 0">Yard <select :value="yard?.id" data-testid="yard-choice" @change="view.chosen = ($event.target as HTMLSelectElement).value"><option v-for="one in yards.yards" :key="one.id" :value="one.id">{{ one.name }}</option></select></label>
+      <div class="tabs" role="group" aria-label="What to see">
+        <button v-for="[one, word] in [['stages', 'Stage by stage'], ['keeping', 'How I keep them'], ['dates', 'Dates'], ['compare', 'What if']] as const" :key="one" type="button" :aria-pressed="mode === one" :data-mode="one" @click="mode = one">{{ word }}</button>
+      </div>
+    </template>
+    <p v-if="!yard || yard.hives.length === 0" class="none">There is no hive yet. Start one in the <NuxtLink to="/">Row</NuxtLink>: its year is written from what stands there.</p>
+    <YearKeeping v-else-if="mode === 'keeping'" :yard="yard" />
+    <YearDates v-else-if="mode === 'dates'" :yard="yard" />
+    <YearCompare v-else-if="mode === 'compare' && year" :yard="yard" :year="year" />
+    <template v-else>
+      <YearStrip :calendar="calendar" :chosen="stage" :today="today" @choose="chosen = $event" />
+      <p v-if="running && !year" class="none"><progress :max="yard.hives.length" :value="done" /> {{ done }} of {{ yard.hives.length }} hives written <button class="plain-button quiet" type="button" @click="cancel">Stop</button></p>
+      <div class="row" role="group" :aria-label="`Hives at ${stageWord(stage)}`">
+        <YearHive v-for="{ id, one, figures } in planned" :key="id" :yard="yard" :parts="parts" :planned="one" :figures="figures" :scale="scale" :height="HEIGHT" :chosen="shown?.hiveId === id" @choose="hiveId = id" />
+      </div>
+      <div v-if="shown && shownHive" class="columns">
+        <div>
+          <div class="tabs" role="group" aria-label="Changed from">
+            <button type="button" :aria-pressed="from === 'now'" data-testid="from-now" @click="from = 'now'">From what stands now</button>
+            <button type="button" :aria-pressed="from === 'before'" data-testid="from-before" @click="from = 'before'">From {{ stageWord(before) }}</button>
+          </div>
+          <YearChanges :yard="yard" :changeover="shown" :name="shownHive.name" :begun="shownHive.visit !== undefined" :from-now="from === 'now'" @begin="begin" />
+        </div>
+        <section class="van" data-testid="van">
+          <h2>The whole yard: {{ visit.hives }} of {{ yard.hives.length }} hives</h2>
+          <p><b>{{ workInWords(visit.work, preferences.reader) }}</b></p>
+          <h3>In the van</h3>
+          <ul><li v-for="line in visit.take" :key="line.patternId">{{ line.count }} × {{ name(line.patternId) }}<template v-if="line.toGet > 0">, <b>{{ line.toGet }} to get</b></template></li><li v-if="visit.take.length === 0">nothing</li></ul>
+          <h3>Comes home</h3>
+          <ul><li v-for="line in visit.bring" :key="line.patternId">{{ line.count }} × {{ name(line.patternId) }}</li><li v-if="visit.bring.length === 0">nothing</li></ul>
+          <p v-for="line in keeping" :key="line" class="soft">{{ line }}</p>
+        </section>
+      </div>
+    </template>
+  </ShellPage>
+</template>
+
+<style scoped>
+.row {
+  display: flex;
+  gap: 4px;
+  margin: 8px 16px 0;
+  padding-bottom: 4px;
+  overflow-x: auto;
+  border-bottom: 2px dashed var(--seam);
+}
+
+.columns {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) minmax(280px, 400px);
+  gap: 10px 34px;
+  padding: 8px 16px 30px;
+}
+
+h2 {
+  font-size: 17px;
+}
+
+h3 {
+  margin-top: 8px;
+  font-size: 15px;
+}
+
+ul {
+  margin: 0;
+  padding-left: 20px;
+}
+
+.soft {
+  color: var(--soft-ink);
+  font-size: 13.5px;
+}
+
+.none {
+  padding: 24px 16px;
+}
+
+@media (max-width: 900px) {
+  .columns {
+    grid-template-columns: minmax(0, 1fr);
+  }
+}
+</style>
