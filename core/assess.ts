@@ -8,6 +8,7 @@ import { checkFeedersAndEmptyBoxes } from './checks/order/feeders-and-empty'
 import { checkQueenOrder } from './checks/order/queen-order'
 import { checkStackOrder } from './checks/order/stack-order'
 import { checkRoom } from './checks/room'
+import { checkEntrance, checkSeasonBoxes, checkWinterTop } from './checks/season'
 import { assembleHive, gapsOf, jointsOf, layOut, partsById, type AssembledHive } from './geometry'
 import type { Hive, Yard } from './hive'
 import { comparableMm } from './units'
@@ -21,7 +22,7 @@ export interface Assessment extends Measured {
 }
 
 const CHECKS: readonly ((measured: Measured, context: Context) => Finding[])[] = [
-  checkStackOrder, checkQueenOrder, checkFeedersAndEmptyBoxes, checkJoints, checkFrames, checkVerticalGaps, checkEndBars, checkFrameSpacing, checkSideRoom, checkComb, checkDrainFrames, checkRoom,
+  checkStackOrder, checkQueenOrder, checkFeedersAndEmptyBoxes, checkJoints, checkFrames, checkVerticalGaps, checkEndBars, checkFrameSpacing, checkSideRoom, checkComb, checkDrainFrames, checkRoom, checkEntrance, checkWinterTop, checkSeasonBoxes,
 ]
 
 /**

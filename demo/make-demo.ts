@@ -1,5 +1,6 @@
 import { writeFileSync } from 'node:fs'
 import { CATALOGUE } from '#core/catalogue'
+import { CALENDARS } from '#core/season'
 import { attachmentPlaceOf, buildHive, closedUp, emptyYard, newPart, planOf, type FrameState, type Hive, type Part, type Role, type Spacing, type Stage, type Yard } from '#core/hive'
 import type { Length } from '#core/units'
 
@@ -14,6 +15,8 @@ interface Story {
   /** A rim as the ruler had it, by layer. */
   readonly rimsMm?: Readonly<Record<number, number>>
   readonly fittings?: readonly string[]
+  /** Layers whose hole is closed. */
+  readonly closedHoles?: readonly number[]
   /** What is in the frames of a layer, and how they are spaced. */
   readonly frames?: Readonly<Record<number, Frames>>
 }
@@ -60,7 +63,7 @@ const SALLOW_QUAY: readonly Story[] = [
   {
     name: 'Damask', stage: 'winter', note: 'Packed down with a quilt of chips over the frames.',
     stack: [['stand-timber-200'], ['floor-insert-national'], ['box-national-brood', 'brood'], ['box-national-super', 'food'], ['crown-national'], ['absorber-national'], ['roof-telescoping-national']],
-    rimsMm: { 4: 8 }, fittings: ['entrance-block', 'floor-insert-board', 'ballast-brick'],
+    rimsMm: { 4: 8 }, fittings: ['mouse-guard', 'floor-insert-board', 'ballast-brick'],
   },
   {
     name: 'Poplin', stage: 'flow', note: 'Treated in spring; the eke was to come off in a fortnight.',
@@ -91,7 +94,7 @@ const KILN_BANK: readonly Story[] = [
   {
     name: 'Flannel', stage: 'winter', note: 'Deep and medium with a slab over the inner cover; the excluder is still in.',
     stack: [['stand-frame-4in'], ['floor-solid-langstroth'], ['box-langstroth-deep', 'brood'], ['excluder-framed-langstroth'], ['box-langstroth-medium', 'food'], ['crown-langstroth'], ['slab-langstroth'], ['roof-telescoping-langstroth']],
-    fittings: ['entrance-block', 'ballast-brick'],
+    fittings: ['mouse-guard', 'ballast-brick'], closedHoles: [5],
   },
 ]
 
@@ -101,7 +104,8 @@ function tell(story: Story): { hive: Hive; parts: Part[] } {
   const { hive, parts } = buildHive(story, CATALOGUE, makeId)
   const measured = parts.map((part, layer) => hungAs(part, story.frames?.[layer])).map((part, layer) => {
     const rim = story.rimsMm?.[layer]
-    return rim === undefined ? part : { ...part, measured: { rimDepth: ruler(rim) } }
+    const held: Part = story.closedHoles?.includes(layer) ? { ...part, hole: 'closed' } : part
+    return rim === undefined ? held : { ...held, measured: { rimDepth: ruler(rim) } }
   })
   const fittings = (story.fittings ?? []).map((patternId) => newPart(CATALOGUE.patterns.get(patternId)!, CATALOGUE, makeId))
   return {
@@ -136,16 +140,16 @@ function shedOfKilnBank(): Part[] {
   ]
 }
 
-function yard(id: string, name: string, note: string, stories: readonly Story[], shed: readonly Part[] = []): Yard {
+function yard(id: string, name: string, note: string, stories: readonly Story[], season: NonNullable<Yard['season']>, shed: readonly Part[] = []): Yard {
   const told = stories.map(tell)
-  return { ...emptyYard(id, name), note, hives: told.map(({ hive }) => hive), parts: [...told.flatMap(({ parts }) => parts), ...shed] }
+  return { ...emptyYard(id, name), note, hives: told.map(({ hive }) => hive), parts: [...told.flatMap(({ parts }) => parts), ...shed], season }
 }
 
 /** Both demo yards as one plan. */
 export function demoPlan() {
   return planOf([
-    yard('sallow-quay', 'Sallow Quay', 'Harbour allotments, cool and maritime.', SALLOW_QUAY),
-    yard('kiln-bank', 'Kiln Bank', 'An old quarry edge, cold in winter.', KILN_BANK, shedOfKilnBank()),
+    yard('sallow-quay', 'Sallow Quay', 'Harbour allotments, cool and maritime.', SALLOW_QUAY, { calendar: CALENDARS['cool-maritime'] }),
+    yard('kiln-bank', 'Kiln Bank', 'An old quarry edge, cold in winter.', KILN_BANK, { calendar: CALENDARS['cold-continental'], way: { winterTop: 'condensing' } }, shedOfKilnBank()),
   ])
 }
 

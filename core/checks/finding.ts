@@ -14,12 +14,14 @@ export const RULES = [
   'order.no-excluder-clean-comb', 'room.brood', 'room.too-much', 'fit.frame',
   'frames.too-many', 'frames.no-play', 'frames.no-spacing', 'frames.mixed', 'frames.spread-shoulders', 'frames.winter-spacing', 'frames.comb-gap', 'frames.empty-place',
   'frames.undrawn-wide', 'frames.foundationless-pair', 'frames.foundationless-unsupported', 'frames.drain-loose', 'frames.drain-off-centre', 'frames.drain-in-brood',
+  'season.no-guard', 'season.wide-entrance', 'season.narrow-entrance', 'season.insert-in', 'season.travel-open', 'season.travel-roof', 'season.winter-hole', 'season.thin-slab', 'season.thin-chips', 'season.absorber-shut-off', 'season.bare-top',
+  'season.brood-kit', 'season.supers-in-treatment', 'season.supers-in-winter', 'season.super-too-soon', 'season.no-room',
   'pattern.unknown',
 ] as const
 export type Rule = (typeof RULES)[number]
 
 export const REMEDY_KINDS = [
-  'turn-over', 'swap-for', 'exchange', 'add', 'take-off', 'move-below', 'move-above', 'open-hole', 'centre',
+  'turn-over', 'swap-for', 'exchange', 'add', 'take-off', 'move-below', 'move-above', 'open-hole', 'close-hole', 'centre',
   'push-together', 'centre-frames', 'touch-one-side', 'castellate', 'leave-out', 'alternate', 'add-dummy', 'wire-frames',
 ] as const
 export type RemedyKind = (typeof REMEDY_KINDS)[number]

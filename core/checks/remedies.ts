@@ -1,6 +1,6 @@
 import type { Catalogue, Pattern } from '../catalogue'
 import type { PlacedPart } from '../geometry'
-import { PLACEHOLDER, newPart, newPlacement, swapEdit, type Hive, type Role } from '../hive'
+import { PLACEHOLDER, attachmentPlaceOf, newPart, newPlacement, swapEdit, type Hive, type Part, type Role } from '../hive'
 import type { Remedy } from './finding'
 
 /** Stand the part the other way up. */
@@ -41,6 +41,22 @@ export function swapFor(hive: Hive, { part, placement }: PlacedPart, pattern: Pa
 /** Open the hole of a crown. */
 export function openHole({ part }: PlacedPart): Remedy {
   return { kind: 'open-hole', partId: part.id, edit: { kind: 'set-part', part: { ...part, hole: 'open' } } }
+}
+
+/** Close the hole of a crown. */
+export function closeHole({ part }: PlacedPart): Remedy {
+  return { kind: 'close-hole', partId: part.id, edit: { kind: 'set-part', part: { ...part, hole: 'closed' } } }
+}
+
+/** Put a fitting of a pattern on. */
+export function attach(hive: Hive, pattern: Pattern, catalogue: Catalogue): Remedy {
+  const part = newPart(pattern, catalogue, placeholders(pattern.id))
+  return { kind: 'add', patternId: pattern.id, edit: { kind: 'attach-part', hiveId: hive.id, at: hive.attachments.length, part, attachment: { partId: part.id, place: attachmentPlaceOf(pattern) ?? 'around' } } }
+}
+
+/** Take a fitting off. */
+export function detach(hive: Hive, { part }: { readonly part: Part }): Remedy {
+  return { kind: 'take-off', partId: part.id, edit: { kind: 'detach-part', hiveId: hive.id, partId: part.id } }
 }
 
 /** Identities for things that do not exist yet; whoever applies the remedy replaces them. */

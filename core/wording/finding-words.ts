@@ -5,6 +5,7 @@ import { gapFate, verdictWord, withPlusMinus } from './gap-words'
 import { frameFitFate, frameFitInWords } from './fit-words'
 import { TELL_FRAMES, frameRemedyInWords } from './frame-finding-words'
 import { capital, inWords, patternName, the, type Reader } from './names'
+import { TELL_SEASON } from './season-finding-words'
 import type { Telling, Told } from './telling'
 
 export interface FindingWords extends Told {
@@ -53,6 +54,7 @@ export function remedyInWords(remedy: Remedy, named: (partId: unknown) => string
     'move-above': () => `Move ${the(named(remedy.partId))} above ${the(named(remedy.otherId))}`,
     centre: () => `Put ${the(named(remedy.partId))} straight over the middle`,
     'open-hole': () => `Open the hole in ${the(named(remedy.partId))}`,
+    'close-hole': () => `Close the hole in ${the(named(remedy.partId))}`,
   }
   return (words[remedy.kind]?.() ?? '') + result
 }
@@ -67,6 +69,7 @@ function list(names: readonly string[]): string {
 
 const TELL: Record<Rule, (telling: Telling) => Told> = {
   ...TELL_FRAMES,
+  ...TELL_SEASON,
   'bee-space.gap': ({ finding, part, figure, named, reader }) => ({
     title: `${part(1)} over ${part(0)}`,
     what: `${figure} here; accepted is ${acceptedInWords(finding, reader)}.${causeInWords(finding, named)}`,

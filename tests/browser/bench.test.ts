@@ -67,9 +67,9 @@ describe('the bench', () => {
     await card.getByRole('textbox').fill('Comes off on <Sunday>')
     await card.getByRole('button', { name: 'Accept', exact: true }).click()
     await expect.poll(() => card.innerText()).toContain('“Comes off on <Sunday>”')
-    await expect.poll(() => page.getByTestId('summary').innerText()).toContain('Nothing to mend')
+    await expect.poll(() => page.getByTestId('summary').innerText()).toContain('Watch: 1 finding')
     await card.getByRole('button', { name: 'Take back' }).click()
-    await expect.poll(() => page.getByTestId('summary').innerText()).toContain('Mend: 1 finding')
+    await expect.poll(() => page.getByTestId('summary').innerText()).toContain('Mend: 2 findings')
     await saved(page)
   })
 

@@ -36,6 +36,15 @@ export function build(layers: readonly Layer[], { stage = 'flow', band = 'range'
   return { yard, hive, assessment: assess(assembleHive(hive, partsById(yard), catalogue), { ...contextOf(yard, hive), catalogue }), at: (layer) => hive.stack[layer]!.partId }
 }
 
+/** The same with a fitting at its entrance or in its floor. */
+export function fitted(layers: readonly Layer[], patternId: string, options: BuildOptions = {}): { readonly yard: Yard; readonly assessment: Assessment } {
+  const { yard } = build(layers, options)
+  const part: Part = { id: 'fitting', patternId, contents: [], hasHeld: [] }
+  const hive = { ...yard.hives[0]!, attachments: [{ partId: part.id, place: patternId === 'floor-insert-board' ? 'floor-slot-upper' as const : 'entrance' as const }] }
+  const whole = { ...yard, hives: [hive], parts: [...yard.parts, part] }
+  return { yard: whole, assessment: assessFirst(whole) }
+}
+
 /** Assesses the first hive of a yard again. */
 export function assessFirst(yard: Yard): Assessment {
   return assessHive(yard, yard.hives[0]!)

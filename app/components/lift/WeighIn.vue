@@ -31,6 +31,7 @@ async function load() {
 }
 watch(() => props.hive.id, () => { held.value = null; void load() }, { immediate: true })
 
+const calendar = computed(() => props.yard.season?.calendar ?? COOL_MARITIME)
 const assembled = computed(() => assembleHive(props.hive, partsById(props.yard), catalogueOf(props.yard)))
 const need = computed(() => { const { foodYearMin, foodYearMax } = limitsOfYard(props.yard); return { low: foodYearMin, high: foodYearMax } })
 const newest = computed(() => held.value?.latest[0])
@@ -52,7 +53,7 @@ const predicted = computed(() => {
     }
     return kg
   }
-  return points.filter((_, i) => i % every === 0 || i === points.length - 1).map(({ at }) => ({ at, ...massAt(stageOn(at, COOL_MARITIME)) }))
+  return points.filter((_, i) => i % every === 0 || i === points.length - 1).map(({ at }) => ({ at, ...massAt(stageOn(at, calendar.value)) }))
 })
 
 function read(text: string, field: string): number | null {
@@ -153,7 +154,7 @@ const local = (at: string) => new Date(at).toLocaleString('en-GB', { dateStyle: 
     </section>
     <section class="history">
       <LazyLiftWeighChart v-if="held && held.series.count > 1" :points="held.series.points" :predicted="predicted" />
-      <p v-if="held" class="soft" data-testid="weigh-count">{{ held.series.count }} {{ held.series.count === 1 ? 'reading' : 'readings' }}{{ held.series.thinnedBy ? `, ${held.series.points.length} drawn (thinned: ${held.series.thinnedBy})` : '' }}. Predicted is this stack as each season has it ({{ capital(stageWord(stageOn(new Date().toISOString(), COOL_MARITIME))) }} today).</p>
+      <p v-if="held" class="soft" data-testid="weigh-count">{{ held.series.count }} {{ held.series.count === 1 ? 'reading' : 'readings' }}{{ held.series.thinnedBy ? `, ${held.series.points.length} drawn (thinned: ${held.series.thinnedBy})` : '' }}. Predicted is this stack as each season has it ({{ capital(stageWord(stageOn(new Date().toISOString(), calendar))) }} today).</p>
       <p v-if="takenBack" role="status">Taken back. <button class="plain-button quiet" type="button" data-testid="bring-back" @click="setRemoved(takenBack, false)">Bring them back</button></p>
       <table v-if="held && held.latest.length > 0" class="list">
         <thead><tr><th scope="col">When</th><th scope="col">Weight</th><th scope="col">From</th><th scope="col"><span class="visually-hidden">Take back</span></th></tr></thead>

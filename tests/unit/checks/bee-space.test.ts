@@ -141,7 +141,7 @@ describe('end bars and sides', () => {
 
 describe('acceptance', () => {
   it('stays as long as the figure does, and comes back when it changes', () => {
-    const built = build([L.floor, L.deep, L.deep, L.crown, L.roof])
+    const built = build([L.floor, L.deep, L.deep, L.crown, L.roof], { stage: 'supering' })
     const two = built.assessment.findings.find(({ rule }) => rule === 'bee-space.gap')!
     const applied = applyEdit(built.yard, { kind: 'accept-finding', hiveId: built.hive.id, acceptance: { findingKey: two.key, measuredMm: 12.7, reason: 'always so' } })
     if (!applied.ok) throw new Error(applied.problem.reason)

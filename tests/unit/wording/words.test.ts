@@ -1,10 +1,10 @@
 import { describe, expect, it } from 'vitest'
 import { CATALOGUE } from '#core/catalogue'
 import { RULES, type Finding } from '#core/checks'
-import { STAGES, type Edit } from '#core/hive'
+import { STAGES, type Edit, type Part } from '#core/hive'
 import { bandInWords, editInWords, editProblemInWords, findingInWords, gapFate, lengthProblemInWords, nearestLimitInWords, partDetail, partNames, planProblemInWords, stageWord, termsInWords, verdictWord, withPlusMinus, type Reader } from '#core/wording'
 import { boxWith, contextFor, findingsOf } from '../../helpers/frames'
-import { L, N, build, gapBetween, type Layer } from '../../helpers/hives'
+import { L, N, build, fitted, gapBetween, type Layer } from '../../helpers/hives'
 
 const READERS: Reader[] = (['mm', 'inches'] as const).flatMap((units) => (['british', 'northAmerican'] as const).map((vocabulary) => ({ units, vocabulary })))
 const STACKS: (readonly Layer[])[] = [
@@ -33,6 +33,22 @@ function toldOfBoxes(reader: Reader): { finding: Finding; text: string }[] {
   }))))
 }
 
+/** Hives that give every finding about the season. */
+function toldOfSeasons(reader: Reader): { finding: Finding; text: string }[] {
+  const thin = (part: Part): Part => ({ ...part, hasHeld: ['brood'], measured: /slab|absorber/.test(part.patternId) ? { depth: MEASURED_20, fillDepth: MEASURED_20 } : {} })
+  const tops = (['open', 'closed'] as const).flatMap((hole) => [['slab-langstroth'], ['absorber-langstroth']].map(([top]) => ({ layers: [L.floor, L.deep, L.medium, L.crown, [top!] as const, L.roof], change: (part: Part) => ({ ...thin(part), ...(part.hole ? { hole } : {}) }) })))
+  const plain = { layers: [['floor-insert-langstroth'] as const, L.deep, L.crown, L.roof], change: (part: Part) => part }
+  return [...tops, plain].flatMap(({ layers, change }) => STAGES.flatMap((stage) => ['entrance-block', 'floor-insert-board'].flatMap((fitting) => {
+    const { assessment } = fitted(layers, fitting, { stage, change })
+    const names = partNames(assessment.assembled, reader.vocabulary)
+    return assessment.findings.map((finding) => {
+      const words = findingInWords(finding, names, CATALOGUE, reader)
+      return { finding, text: [words.severity, words.title, words.short, words.what, words.fate, ...words.remedies].join('\n') }
+    })
+  })))
+}
+const MEASURED_20 = { mm: 20, plusMinusMm: 0.5, source: { mark: 'measured', text: 'rule' } } as const
+
 /** Every finding that these stacks give in any stage, worded for one reader. */
 function told(reader: Reader): { finding: Finding; text: string }[] {
   return STACKS.flatMap((layers) => STAGES.flatMap((stage) => {
@@ -47,14 +63,14 @@ function told(reader: Reader): { finding: Finding; text: string }[] {
 
 describe('findings in words', () => {
   it.each(READERS)('are whole sentences for $vocabulary and $units', (reader) => {
-    for (const { text } of [...told(reader), ...toldOfBoxes(reader)]) {
+    for (const { text } of [...told(reader), ...toldOfBoxes(reader), ...toldOfSeasons(reader)]) {
       expect(text).not.toMatch(/undefined|NaN|null|\[object|Infinity|\{|\s{2}/)
       for (const line of text.split('\n')) expect(line.trim()).not.toBe('')
     }
   })
 
   it('cover nearly every rule there is with these stacks', () => {
-    const rules = new Set([...told(READERS[0]!), ...toldOfBoxes(READERS[0]!)].map(({ finding }) => finding.rule))
+    const rules = new Set([...told(READERS[0]!), ...toldOfBoxes(READERS[0]!), ...toldOfSeasons(READERS[0]!)].map(({ finding }) => finding.rule))
     expect(RULES.filter((rule) => !rules.has(rule))).toEqual(['joint.bearing', 'fit.frame', 'pattern.unknown'])
   })
 

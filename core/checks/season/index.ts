@@ -1,0 +1,3 @@
+export * from './boxes'
+export * from './entrance'
+export * from './winter-top'
