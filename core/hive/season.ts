@@ -59,6 +59,13 @@ export interface Way {
   readonly feeds: boolean
 }
 
+const COLD: ReadonlySet<Stage> = new Set<Stage>(['pack-down', 'winter', 'late-winter-check'])
+
+/** True for the stages in which a colony sits closed in its winter form. */
+export function isCold(stage: Stage): boolean {
+  return COLD.has(stage)
+}
+
 /** What the identity of a part begins with that a plan needs and the yard has yet to get. */
 export const WANTED = 'want:'
 

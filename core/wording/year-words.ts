@@ -22,6 +22,11 @@ export interface WayField {
 
 const choice = (value: string | number | boolean, word: string, gains: string, gives: string): Choice => ({ value: String(value), word, gains, gives })
 
+/** The value of a choice, from the text that a list gives. */
+export function wayValue(field: keyof Way, text: string): Way[keyof Way] {
+  return field === 'supers' || field === 'framesLess' ? Number(text) : field === 'feeds' ? text === 'true' : text as never
+}
+
 /** Every choice of a way of keeping, in the keeper's words. */
 export function wayFields({ vocabulary }: Reader): WayField[] {
   const british = vocabulary === 'british'

@@ -2,7 +2,7 @@
 // Two ways of keeping side by side over the whole year.
 import type { Way, Yard } from '#core/hive'
 import { showMass } from '#core/units'
-import { wayFields } from '#core/wording'
+import { wayFields, wayValue } from '#core/wording'
 import type { PlannedYear } from '~/workers/plan-yard'
 
 const props = defineProps<{ yard: Yard; year: PlannedYear }>()
@@ -15,8 +15,7 @@ const choices = computed(() => fields.value.find((one) => one.field === field.va
 const otherYard = computed<Yard>(() => ({ ...props.yard, season: { ...props.yard.season, way: { ...props.yard.season?.way, ...other.value } }, hives: props.yard.hives.map((hive) => ({ ...hive, season: { ...hive.season, way: { ...hive.season?.way, ...other.value } } })) }))
 const { year: second, running } = usePlannedYear(otherYard, computed(() => weighing.own))
 function take(text: string) {
-  const value = field.value === 'supers' || field.value === 'framesLess' ? Number(text) : field.value === 'feeds' ? text === 'true' : text
-  other.value = { [field.value]: value } as Partial<Way>
+  other.value = { [field.value]: wayValue(field.value, text) }
 }
 watch(field, () => take(choices.value[0]!.value))
 const sums = ({ figures }: PlannedYear) => ({

@@ -4,7 +4,7 @@ import { contextOf } from '#core/assess'
 import { assembleHive, partsById } from '#core/geometry'
 import type { Way, Yard } from '#core/hive'
 import { formBoxes, formatOf, ownedKinds, usualWay, wayOf } from '#core/season'
-import { wayFields } from '#core/wording'
+import { wayFields, wayValue } from '#core/wording'
 
 const props = defineProps<{ yard: Yard }>()
 const yards = useYards()
@@ -20,9 +20,7 @@ const fields = computed(() => wayFields(preferences.reader).map((one) => ({
   choices: one.choices.filter(({ value }) => one.field !== 'broodForm' || value === 'as-it-stands' || formBoxes(value as Exclude<Way['broodForm'], 'as-it-stands'>, formatOf(stack.value))),
 })))
 function take(field: keyof Way, text: string) {
-  const value = field === 'supers' || field === 'framesLess' ? Number(text) : field === 'feeds' ? text === 'true' : text
-  const way = { ...set.value, [field]: value } as Partial<Way>
-  keep(way)
+  keep({ ...set.value, [field]: wayValue(field, text) })
 }
 function clear(field: keyof Way) {
   const { [field]: _gone, ...rest } = set.value

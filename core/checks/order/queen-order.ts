@@ -1,12 +1,9 @@
 import type { PlacedPart } from '../../geometry'
-import type { Role, Stage } from '../../hive'
+import { isCold, type Role } from '../../hive'
 import type { Context, Measured } from '../context'
 import { findingOf, type Finding, type Remedy } from '../finding'
 import { add, move, takeOff } from '../remedies'
 import { nearestBand } from '../trial'
-
-/** Stages in which an excluder between queen and food does harm, and none is asked for. */
-const CLOSED_STAGES: ReadonlySet<Stage> = new Set(['pack-down', 'winter', 'late-winter-check'])
 
 /** Where brood boxes, excluder and supers stand to each other. */
 export function checkQueenOrder(measured: Measured, context: Context): Finding[] {
@@ -30,7 +27,7 @@ function supersBelowBrood(measured: Measured, boxes: readonly PlacedPart[], { st
   const low = withRole(boxes, 'super').filter((box) => box.index < brood.at(-1)!.index)
   if (low.length === 0) return []
   const highest = brood.at(-1)!
-  return [findingOf('order.super-below-brood', CLOSED_STAGES.has(stage) ? 'note' : 'mend', low.map(({ part }) => part.id), {
+  return [findingOf('order.super-below-brood', isCold(stage) ? 'note' : 'mend', low.map(({ part }) => part.id), {
     facts: { broodId: highest.part.id },
     remedies: low.length === 1 ? [move(measured.assembled.hive, low[0]!, highest.index, 'move-above', highest)] : [move(measured.assembled.hive, highest, low[0]!.index, 'move-below', low[0]!)],
   })]
@@ -42,7 +39,7 @@ function aroundExcluder(measured: Measured, boxes: readonly PlacedPart[], exclud
   const brood = withRole(boxes, 'brood')
   const under = withRole(boxes, 'super').filter((box) => box.index < excluder.index && brood.every((other) => other.index < box.index))
   const over = brood.filter((box) => box.index > excluder.index)
-  if (CLOSED_STAGES.has(stage) && boxes.some((box) => box.index > excluder.index)) {
+  if (isCold(stage) && boxes.some((box) => box.index > excluder.index)) {
     found.push(findingOf('order.excluder-in-winter', 'mend', [excluder.part.id], { remedies: [takeOff(hive, excluder)] }))
   }
   if (under.length > 0) {
@@ -65,7 +62,7 @@ function noExcluder(measured: Measured, boxes: readonly PlacedPart[], context: C
   const brood = withRole(boxes, 'brood')
   const lowest = supers[0]
   const below = brood.filter((box) => lowest && box.index < lowest.index).at(-1)
-  if (CLOSED_STAGES.has(context.stage) || !lowest || !below || brood.some((box) => box.index > lowest.index)) return []
+  if (isCold(context.stage) || !lowest || !below || brood.some((box) => box.index > lowest.index)) return []
   const clean = supers.find(holdsCleanComb)
   if (clean) return [findingOf('order.no-excluder-clean-comb', 'mend', [clean.part.id], { remedies: excluderWays(measured, below, lowest, context) })]
   return [findingOf('order.no-excluder', 'note', [below.part.id, lowest.part.id], { remedies: excluderWays(measured, below, lowest, context) })]

@@ -1,9 +1,8 @@
-import type { Stage } from '../../hive'
+import { isCold, type Stage } from '../../hive'
 import type { Context, Measured } from '../context'
 import { findingOf, type Finding } from '../finding'
 import { attach, detach } from '../remedies'
 
-const GUARDED: ReadonlySet<Stage> = new Set(['pack-down', 'winter', 'late-winter-check'])
 const NARROW: ReadonlySet<Stage> = new Set(['settling', 'after-crop', 'dearth'])
 const FREE: ReadonlySet<Stage> = new Set(['flow', 'crop'])
 const WARM: ReadonlySet<Stage> = new Set(['supering', 'flow', 'crop'])
@@ -20,7 +19,7 @@ export function checkEntrance({ layout, assembled }: Measured, { stage, catalogu
   }
   const guarded = fittings.some(({ pattern }) => pattern?.id === 'mouse-guard')
   const found: Finding[] = []
-  if (GUARDED.has(stage) && !guarded) found.push(findingOf('season.no-guard', fittings.length > 0 ? 'note' : 'watch', [floor.part.id], { facts: { narrow: fittings.length > 0 }, remedies: add('mouse-guard') }))
+  if (isCold(stage) && !guarded) found.push(findingOf('season.no-guard', fittings.length > 0 ? 'note' : 'watch', [floor.part.id], { facts: { narrow: fittings.length > 0 }, remedies: add('mouse-guard') }))
   if (NARROW.has(stage) && fittings.length === 0) found.push(findingOf('season.wide-entrance', 'note', [floor.part.id], { facts: { stage }, remedies: add('entrance-block') }))
   if (FREE.has(stage)) for (const one of fittings) found.push(findingOf('season.narrow-entrance', 'note', [one.part.id], { remedies: [detach(assembled.hive, one)] }))
   if (WARM.has(stage) && insert) found.push(findingOf('season.insert-in', 'note', [insert.part.id], { remedies: [detach(assembled.hive, insert)] }))

@@ -1,10 +1,8 @@
 import { dimensionMm, type PlacedPart } from '../../geometry'
-import type { Stage } from '../../hive'
+import { isCold } from '../../hive'
 import type { Context, Measured } from '../context'
 import { findingOf, type Finding } from '../finding'
 import { closeHole, openHole } from '../remedies'
-
-const COLD: ReadonlySet<Stage> = new Set(['pack-down', 'winter', 'late-winter-check'])
 
 /** Thinnest slab, and least chips, mm (common practice). */
 const LEAST_MM = 25
@@ -14,7 +12,7 @@ const absorbs = ({ pattern }: PlacedPart) => pattern?.kind === 'absorber'
 
 /** What is wrong with a winter top of each kind: closed and warm, absorbing, or bare (common practice). */
 export function checkWinterTop({ layout }: Measured, { stage }: Context): Finding[] {
-  if (!COLD.has(stage)) return []
+  if (!isCold(stage)) return []
   const { parts } = layout
   const crown = parts.find(({ pattern }) => pattern?.kind === 'crown')
   const slab = parts.find(insulates)

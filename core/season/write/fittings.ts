@@ -1,6 +1,5 @@
-import { attachmentPlaceOf, type Attachment, type Part, type Stage } from '../../hive'
+import { attachmentPlaceOf, isCold, type Attachment, type Part, type Stage } from '../../hive'
 import type { Layer, Writing } from './layers'
-import { isCold } from './stages'
 
 /** The fitting at the entrance by stage: narrowed while a colony is small or robbing is about, guarded in the cold, free in between; common practice. */
 const ENTRANCE: Readonly<Partial<Record<Stage, string>>> = { settling: 'entrance-block', 'after-crop': 'entrance-block', dearth: 'entrance-block', 'pack-down': 'mouse-guard', winter: 'mouse-guard', 'late-winter-check': 'mouse-guard', moving: 'entrance-mesh' }

@@ -1,4 +1,4 @@
 export * from './write'
 export { fingerprint, handPlanOf } from './by-hand'
 export { isWanted, type Promised } from './pool'
-export { isCold, supersAt } from './stages'
+export { supersAt } from './stages'

@@ -1,11 +1,11 @@
 import { FOOTPRINTS, type Catalogue, type Format, type Pattern } from '../../catalogue'
 import { spacedFor } from '../../frames'
 import { resolvePart, type AssembledHive } from '../../geometry'
-import { newPlacement, type BoxSize, type Part, type Placement, type Role, type Stage, type Way } from '../../hive'
+import { isCold, newPlacement, type BoxSize, type Part, type Placement, type Role, type Stage, type Way } from '../../hive'
 import { isUndrawn } from '../../weight'
 import { alike, boxIdOf, formBoxes, formatOf, sizeOf } from '../ways'
 import { isWanted, type Pool } from './pool'
-import { isCold, supersAt } from './stages'
+import { supersAt } from './stages'
 
 /** A layer of a stage: the part, changed where the stage asks for it, and how it stands. */
 export interface Layer {
