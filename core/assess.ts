@@ -8,9 +8,9 @@ import { checkFeedersAndEmptyBoxes } from './checks/order/feeders-and-empty'
 import { checkQueenOrder } from './checks/order/queen-order'
 import { checkStackOrder } from './checks/order/stack-order'
 import { checkRoom } from './checks/room'
-import { checkEntrance, checkSeasonBoxes, checkWinterTop } from './checks/season'
+import { checkBait, checkEntrance, checkFood, checkGrowth, checkHeadspace, checkSeasonBoxes, checkTravel, checkWinterTop } from './checks/season'
 import { assembleHive, gapsOf, jointsOf, layOut, partsById, type AssembledHive } from './geometry'
-import type { Hive, Yard } from './hive'
+import type { Climate, Hive, Yard } from './hive'
 import { comparableMm } from './units'
 
 /** All that is known about a hive as it stands; never stored, always computed again. */
@@ -22,7 +22,7 @@ export interface Assessment extends Measured {
 }
 
 const CHECKS: readonly ((measured: Measured, context: Context) => Finding[])[] = [
-  checkStackOrder, checkQueenOrder, checkFeedersAndEmptyBoxes, checkJoints, checkFrames, checkVerticalGaps, checkEndBars, checkFrameSpacing, checkSideRoom, checkComb, checkDrainFrames, checkRoom, checkEntrance, checkWinterTop, checkSeasonBoxes,
+  checkStackOrder, checkQueenOrder, checkFeedersAndEmptyBoxes, checkJoints, checkFrames, checkVerticalGaps, checkEndBars, checkFrameSpacing, checkSideRoom, checkComb, checkDrainFrames, checkRoom, checkEntrance, checkWinterTop, checkSeasonBoxes, checkTravel, checkHeadspace, checkGrowth, checkFood, checkBait,
 ]
 
 /**
@@ -43,18 +43,22 @@ export function measure(assembled: AssembledHive, context: Context): Measured {
   return { assembled, layout, gaps, joints: jointsOf(layout), betterWays: betterWays(layout, gaps, context.band) }
 }
 
-/** The context of a hive in its yard: its stage, and the yard's catalogue, band and limits. */
-export function contextOf(yard: Yard, hive: Hive): Context {
+/** The climate of a yard that has not said what year it is. */
+const USUAL_CLIMATE: Climate = 'cool-maritime'
+
+/** The context of a hive in its yard: its stage, and the yard's catalogue, band, limits and climate; the day where it is known. */
+export function contextOf(yard: Yard, hive: Hive, today?: string): Context {
   const limits = limitsOfYard(yard)
-  return { catalogue: catalogueOf(yard), stage: hive.stage, band: bandOf(yard.band, limits), limits, prolific: yard.prolific }
+  return { catalogue: catalogueOf(yard), stage: hive.stage, band: bandOf(yard.band, limits), limits, prolific: yard.prolific, climate: yard.season?.calendar?.climate ?? USUAL_CLIMATE, ...(today ? { today } : {}) }
 }
 
 /**
  * Assesses one hive of a yard.
  * @param parts the yard's parts by identity, where they are at hand already
+ * @param today `2026-09-20`; what is due by a day is judged only where it is given
  */
-export function assessHive(yard: Yard, hive: Hive, parts = partsById(yard)): Assessment {
-  const context = contextOf(yard, hive)
+export function assessHive(yard: Yard, hive: Hive, parts = partsById(yard), today?: string): Assessment {
+  const context = contextOf(yard, hive, today)
   return assess(assembleHive(hive, parts, context.catalogue), context)
 }
 

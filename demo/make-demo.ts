@@ -113,7 +113,7 @@ function tell(story: Story): { hive: Hive; parts: Part[] } {
     hive: {
       ...hive,
       stack: hive.stack.map((placement, layer) => (story.turned?.includes(layer) ? { ...placement, turnedOver: true } : placement)),
-      attachments: fittings.map((part) => ({ partId: part.id, place: attachmentPlaceOf(CATALOGUE.patterns.get(part.patternId)!)! })),
+      attachments: fittings.map((part) => ({ partId: part.id, place: attachmentPlaceOf(CATALOGUE.patterns.get(part.patternId)!)!, ...(part.patternId === 'mouse-guard' ? { edge: 'upper' as const } : {}) })),
     },
   }
 }

@@ -1,7 +1,7 @@
 import * as yup from 'yup'
 import { DIMENSION_NAMES, HANGING_DIMENSIONS, HANGING_KINDS, PART_KINDS, SPACED_BY } from '#core/catalogue'
 import { MONTH_DAY } from '#core/season'
-import { ATTACHMENT_PLACES, BAND_PRESETS, BOX_SIZES, BROOD_FORMS, CLIMATES, COMB_HOLDS, COMB_STARTS, COMB_SUPPORTS, CONDITIONS, CROP_WAYS, EXCLUDER_PLACES, FLOOR_WAYS, MOST_SUPERS, PLAN_FORMAT, PLAN_LIMITS, PLAN_VERSION, ROLES, SLACK_PLACES, SPACING_SYSTEMS, STAGES, SUPER_STARTS, WINTER_SIZES, WINTER_TOPS, YAWS_DEG } from '#core/hive'
+import { ABSORBER_FEATURES, ATTACHMENT_PLACES, BAND_PRESETS, BOX_SIZES, BROOD_FORMS, CLIMATES, COMB_HOLDS, COMB_STARTS, COMB_SUPPORTS, CONDITIONS, CROP_WAYS, EDGES, EXCLUDER_PLACES, FLOOR_WAYS, MOST_SUPERS, PLAN_FORMAT, PLAN_LIMITS, PLAN_VERSION, ROLES, SLACK_PLACES, SPACING_SYSTEMS, STAGES, SUPER_STARTS, WINTER_SIZES, WINTER_TOPS, YAWS_DEG } from '#core/hive'
 
 /** Counted in characters, as JSON Schema does, not in UTF-16 units. */
 function text(max: number, min = 0) {
@@ -52,6 +52,7 @@ export const partSchema = record({
   readings: yup.array().strict().of(readingSchema).optional().default(undefined).max(200),
   condition: yup.string().strict().optional().oneOf(CONDITIONS),
   hole: yup.string().strict().optional().oneOf(['open', 'closed']),
+  lacks: yup.array().strict().of(oneOf(ABSORBER_FEATURES)).optional().default(undefined).max(2),
 })
 
 export const placementSchema = record({
@@ -60,9 +61,10 @@ export const placementSchema = record({
   yawDeg: yup.number().strict().required().oneOf(YAWS_DEG, '${path} is none of 0, 90, 180, 270'),
   offsetMm: record({ x: decimal(-600, 600), y: decimal(-600, 600) }),
   role: yup.string().strict().optional().oneOf(ROLES),
+  offBy: yup.string().strict().optional().matches(/^\d{4}-(0[1-9]|1[0-2])-(0[1-9]|[12]\d|3[01])$/, '${path} is no day: year, month and day such as 2026-09-20'),
 })
 
-export const attachmentSchema = record({ partId: identity(), place: oneOf(ATTACHMENT_PLACES) })
+export const attachmentSchema = record({ partId: identity(), place: oneOf(ATTACHMENT_PLACES), edge: maybe(EDGES) })
 export const acceptanceSchema = record({
   findingKey: text(400, 1),
   measuredMm: yup.number().strict().nullable().defined('${path} is missing: a number or null').min(-10_000).max(10_000),
@@ -88,7 +90,7 @@ export const yardSeasonSchema = some({
 })
 
 const handPlanSchema = some({
-  layers: listOf(record({ placement: placementSchema, patternId: identity() }), PLAN_LIMITS.layersPerHive), attachments: listOf(record({ partId: identity(), place: oneOf(ATTACHMENT_PLACES), patternId: identity() }), 20), writtenFrom: text(8000),
+  layers: listOf(record({ placement: placementSchema, patternId: identity() }), PLAN_LIMITS.layersPerHive), attachments: listOf(record({ partId: identity(), place: oneOf(ATTACHMENT_PLACES), edge: maybe(EDGES), patternId: identity() }), 20), writtenFrom: text(8000),
 }).optional().default(undefined)
 
 /** How a hive is kept otherwise than its yard, and its stages planned by hand. */

@@ -3,9 +3,8 @@
 import { assembleHive, layOut, partsById } from '#core/geometry'
 import { catalogueOf } from '#core/catalogue'
 import type { Stage } from '#core/hive'
-import { COOL_MARITIME, changeoverOf, isWanted, stageOn, stagesOfYear, visitOf, yardVisit, type HiveChangeover } from '#core/season'
+import { COOL_MARITIME, changeoverOf, isWanted, partsWith, stageOn, stagesOfYear, visitOf, yardVisit, type HiveChangeover } from '#core/season'
 import { patternName, stageWord, storingInWords, workInWords } from '#core/wording'
-import { partsWith } from '~/workers/plan-yard'
 
 const HEIGHT = 190
 const yards = useYards()

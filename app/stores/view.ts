@@ -15,7 +15,7 @@ export const useView = defineStore('view', () => {
   const context = computed<Context>(() => {
     const now = yard.value ?? emptyYard('', '')
     const limits = limitsOfYard(now)
-    return { catalogue: catalogue.value, stage: 'flow', band: bandOf(now.band, limits) ?? BANDS.range, limits, prolific: now.prolific }
+    return { catalogue: catalogue.value, stage: 'flow', band: bandOf(now.band, limits) ?? BANDS.range, limits, climate: 'cool-maritime', prolific: now.prolific }
   })
   return { chosen, yard, catalogue, context }
 })

@@ -1,9 +1,9 @@
 import { assess, contextOf } from '#core/assess'
 import type { Grade } from '#core/checks'
-import { assembleHive, partsById } from '#core/geometry'
-import type { Part, Stage, Yard } from '#core/hive'
+import { assembleHive, partsById, type PartLookup } from '#core/geometry'
+import type { Stage, Yard } from '#core/hive'
 import { liftsOf, type LiftProfile } from '#core/lifting'
-import { ownedKinds, stagesOf, writeHive, type PlannedHive, type PlannedStage, type Promised } from '#core/season'
+import { ownedKinds, partsWith, stagesOf, writeHive, type PlannedHive, type PlannedStage, type Promised } from '#core/season'
 import { massOfHive, usualWeighing } from '#core/weight'
 
 /** What a hive is at one stage, in figures. */
@@ -26,11 +26,6 @@ export interface PlannedYear {
 
 const CHUNK = 10
 
-/** The parts of a yard with those that a planned stage brings or changes. */
-export function partsWith(parts: ReadonlyMap<string, Part>, { parts: more }: Pick<PlannedStage, 'parts'>): Map<string, Part> {
-  return new Map([...parts, ...more.map((part): [string, Part] => [part.id, part])])
-}
-
 /** Every stage of every hive of a yard, written and assessed; tells how many are done, and ends with null when nobody waits any more. */
 export async function yearOfYard(yard: Yard, profile: LiftProfile, onProgress: (done: number) => void, isCancelled: () => Promise<boolean> | boolean): Promise<PlannedYear | null> {
   const parts = partsById(yard)
@@ -46,7 +41,7 @@ export async function yearOfYard(yard: Yard, profile: LiftProfile, onProgress: (
   return { hives, figures: hives.map(({ hiveId, stages: written }) => ({ hiveId, stages: [...written.values()].map((one) => figuresOf(yard, one, parts, profile)) })) }
 }
 
-function figuresOf(yard: Yard, planned: PlannedStage, parts: ReadonlyMap<string, Part>, profile: LiftProfile): StageFigures {
+function figuresOf(yard: Yard, planned: PlannedStage, parts: PartLookup, profile: LiftProfile): StageFigures {
   const context = contextOf(yard, planned.hive)
   const assembled = assembleHive(planned.hive, partsWith(parts, planned), context.catalogue)
   const assessment = assess(assembled, context)

@@ -1,7 +1,7 @@
 import { FOOTPRINTS, FORMATS, RIM_WIDTH, outsideOf, type Format } from './footprints'
 import type { Pattern } from './pattern'
 import type { Length } from '../units'
-import { COMMON, FLUSH, MEMORY, label, massFromMemory, mm } from './sourced'
+import { COMMON, FLUSH, MEMORY, inches, label, massFromMemory, mm } from './sourced'
 
 /** Formats whose bee space is below the frames have their rims drawn below too. */
 const BOTTOM_SPACE: ReadonlySet<Format> = new Set(['national', 'national-6', '16x10', 'poly-national-11', 'poly-national-12'])
@@ -35,12 +35,20 @@ function forFormat(format: Format): Pattern[] {
       dimensions: { ...outside, ...lips, depth: mm(50, MEMORY), rimWidth: RIM_WIDTH },
     },
     {
+      ...base, id: `vent-rim-${short}`, kind: 'eke', mass: massFromMemory(0.3), label: label('vent rim', 'vent shim'),
+      dimensions: { ...outside, depth: mm(25, MEMORY), rimWidth: RIM_WIDTH, openingHeight: inches('5/8', COMMON), openingWidth: mm(60, MEMORY) },
+    },
+    {
       ...base, id: `feeder-tray-${short}`, kind: 'feeder', feederForm: 'tray', mass: massFromMemory(2), label: label('tray feeder', 'top feeder'),
       dimensions: { ...outside, ...lips, depth: mm(100, MEMORY), lowerRecess: mm(7, MEMORY), upperRecess: FLUSH, rimWidth: RIM_WIDTH },
     },
     {
       ...base, id: `crown-${short}`, kind: 'crown', rimSide, mass: massFromMemory(1.2), label: label('crown board', 'inner cover'),
       dimensions: { ...outside, ...lips, boardThickness: mm(9, MEMORY), rimDepth: crownRim, rimWidth: RIM_WIDTH, holeLength: mm(95, MEMORY), holeWidth: mm(32, MEMORY) },
+    },
+    {
+      ...base, id: `travel-screen-${short}`, kind: 'crown', surface: 'mesh', rimSide, mass: massFromMemory(1), label: label('travel screen for the top', 'screened inner cover'),
+      dimensions: { ...outside, ...lips, boardThickness: mm(9, MEMORY), rimDepth: crownRim, rimWidth: RIM_WIDTH },
     },
     {
       ...base, id: `absorber-${short}`, kind: 'absorber', mass: massFromMemory(2.5), label: label('quilt', 'moisture quilt'),

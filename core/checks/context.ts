@@ -1,6 +1,6 @@
 import type { Catalogue } from '../catalogue'
 import type { AssembledHive, Joint, Layout } from '../geometry'
-import type { Stage } from '../hive'
+import type { Climate, Stage } from '../hive'
 import type { Band } from './band'
 import type { BetterWay } from './better-way'
 import type { JudgedGap } from './judge-gap'
@@ -13,6 +13,9 @@ export interface Context {
   readonly band: Band
   readonly limits: Limits
   readonly prolific: boolean
+  readonly climate: Climate
+  /** The day that it is, `2026-09-20`, where that is known. */
+  readonly today?: string
 }
 
 /** A hive with its geometry worked out, as every check takes it. */

@@ -15,6 +15,8 @@ export const RULES = [
   'frames.too-many', 'frames.no-play', 'frames.no-spacing', 'frames.mixed', 'frames.spread-shoulders', 'frames.winter-spacing', 'frames.comb-gap', 'frames.empty-place',
   'frames.undrawn-wide', 'frames.foundationless-pair', 'frames.foundationless-unsupported', 'frames.drain-loose', 'frames.drain-off-centre', 'frames.drain-in-brood',
   'season.no-guard', 'season.wide-entrance', 'season.narrow-entrance', 'season.insert-in', 'season.travel-open', 'season.travel-roof', 'season.winter-hole', 'season.thin-slab', 'season.thin-chips', 'season.absorber-shut-off', 'season.bare-top',
+  'season.absorber-lacks', 'season.vent-shut-off', 'season.vent-cold', 'season.cold-top', 'season.lower-opening', 'season.upper-hole', 'season.shut-in', 'season.travel-air', 'season.travel-food',
+  'season.headspace-overdue', 'season.headspace-undated', 'season.next-box', 'season.short-of-food', 'season.bait-room', 'season.bait-honey', 'season.bait-comb', 'season.bait-door', 'season.bait-excluder',
   'season.brood-kit', 'season.supers-in-treatment', 'season.supers-in-winter', 'season.super-too-soon', 'season.no-room',
   'pattern.unknown',
 ] as const
@@ -22,7 +24,7 @@ export type Rule = (typeof RULES)[number]
 
 export const REMEDY_KINDS = [
   'turn-over', 'swap-for', 'exchange', 'add', 'take-off', 'move-below', 'move-above', 'open-hole', 'close-hole', 'centre',
-  'push-together', 'centre-frames', 'touch-one-side', 'castellate', 'leave-out', 'alternate', 'add-dummy', 'wire-frames',
+  'push-together', 'centre-frames', 'touch-one-side', 'castellate', 'leave-out', 'alternate', 'add-dummy', 'wire-frames', 'mend-part',
 ] as const
 export type RemedyKind = (typeof REMEDY_KINDS)[number]
 

@@ -75,7 +75,7 @@ function drawnFaces(part: ResolvedPart): PartFaces {
   switch (part.pattern?.kind) {
     case 'box': return boxFaces(part)
     case 'floor': return floorFaces(part)
-    case 'crown': return boardWithRim(part, 'board', 'flat-side', 'nothing')
+    case 'crown': return part.pattern.surface === 'mesh' ? boardWithRim(part, 'screen', 'flat-side', 'air') : boardWithRim(part, 'board', 'flat-side', 'nothing')
     case 'excluder': return part.pattern.surface === 'rods' ? boardWithRim(part, 'rods', 'rod-side', 'worker') : plate(part, 'sheet', 'sheet', 'worker')
     case 'adapter': return adapterFaces(part)
     case 'division': return boardBetweenRims(part)

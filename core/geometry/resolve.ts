@@ -33,6 +33,9 @@ export interface AssembledHive {
   readonly attached: readonly AttachedPart[]
 }
 
+/** Parts by their identity. */
+export type PartLookup = Pick<ReadonlyMap<string, Part>, 'get'>
+
 const NO_DIMENSIONS: Dimensions = {}
 
 const resolved = new WeakMap<Catalogue, WeakMap<Part, ResolvedPart>>()
@@ -58,7 +61,7 @@ function lookUp(part: Part, catalogue: Catalogue): ResolvedPart {
  * Looks up everything that stands in a hive.
  * @throws RangeError when a placement names a part that the yard does not have
  */
-export function assembleHive(hive: Hive, parts: ReadonlyMap<string, Part>, catalogue: Catalogue): AssembledHive {
+export function assembleHive(hive: Hive, parts: PartLookup, catalogue: Catalogue): AssembledHive {
   const resolve = (partId: string) => {
     const part = parts.get(partId)
     if (!part) throw new RangeError(`hive ${hive.id} names part ${partId}, which the yard does not have`)

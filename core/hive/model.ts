@@ -3,7 +3,7 @@ import type { HiveSeason, Visit, YardSeason } from './season'
 import type { DimensionName, HangingPattern, Pattern } from '../catalogue/pattern'
 
 export const STAGES = [
-  'settling', 'late-winter-check', 'building-up', 'supering', 'flow', 'crop', 'after-crop', 'pack-down', 'winter', 'dearth', 'moving',
+  'settling', 'late-winter-check', 'building-up', 'supering', 'flow', 'crop', 'after-crop', 'pack-down', 'winter', 'dearth', 'moving', 'bait',
 ] as const
 export type Stage = (typeof STAGES)[number]
 
@@ -15,6 +15,14 @@ export type AttachmentPlace = (typeof ATTACHMENT_PLACES)[number]
 
 export const BAND_PRESETS = ['range', 'single-figure', 'metric'] as const
 export type BandPreset = (typeof BAND_PRESETS)[number]
+
+export const EDGES = ['lower', 'upper'] as const
+/** Where the opening of an entrance fitting lies. */
+export type OpeningEdge = (typeof EDGES)[number]
+
+export const ABSORBER_FEATURES = ['screen', 'vent-holes'] as const
+/** What an absorbing winter top needs beside its chips: a screen that carries them, holes above them that let the damp out. */
+export type AbsorberFeature = (typeof ABSORBER_FEATURES)[number]
 
 export const YAWS_DEG = [0, 90, 180, 270] as const
 export type YawDeg = (typeof YAWS_DEG)[number]
@@ -103,6 +111,8 @@ export interface Part {
   readonly condition?: Condition
   /** A crown's hole, where it has one. */
   readonly hole?: 'open' | 'closed'
+  /** What an absorbing top has not got; none where nothing is said. */
+  readonly lacks?: readonly AbsorberFeature[]
 }
 
 /** How a part stands in a stack. */
@@ -112,12 +122,16 @@ export interface Placement {
   readonly yawDeg: YawDeg
   readonly offsetMm: { readonly x: number; readonly y: number }
   readonly role?: Role
+  /** The day by which it is to come off again, such as headspace after a treatment: `2026-09-20`. */
+  readonly offBy?: string
 }
 
 /** A part that is no layer: entrance fitting, floor insert, ballast, strap. */
 export interface Attachment {
   readonly partId: string
   readonly place: AttachmentPlace
+  /** The edge at which an entrance fitting opens; the lower one where nothing is said. */
+  readonly edge?: OpeningEdge
 }
 
 /** A finding that the keeper has accepted, with the figure it had then. */

@@ -32,7 +32,7 @@ export interface Weighing {
 /** The state of a hive at a stage, for frames of which nothing was said. Common practice. */
 export function fullnessAt(stage: Stage): Exclude<Fullness, 'as-said'> {
   switch (stage) {
-    case 'settling': return 'drawn'
+    case 'settling': case 'bait': return 'drawn'
     case 'crop': return 'full'
     case 'winter': case 'pack-down': case 'late-winter-check': return 'winter'
     case 'after-crop': case 'dearth': case 'moving': return 'winter'

@@ -1,3 +1,4 @@
+export * from './day-words'
 export * from './names'
 export * from './gap-words'
 export * from './finding-words'

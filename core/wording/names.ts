@@ -46,6 +46,7 @@ const STAGE_WORDS: Record<Stage, string> = {
   winter: 'winter',
   dearth: 'dearth',
   moving: 'moving',
+  bait: 'bait hive',
 }
 
 export function stageWord(stage: Stage): string {

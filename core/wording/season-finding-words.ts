@@ -1,4 +1,6 @@
 import type { Rule } from '../checks'
+import { dayInWords } from './day-words'
+import { rangeInWords } from './weight-words'
 import type { Telling, Told } from './telling'
 
 type SeasonRule = Extract<Rule, `season.${string}`>
@@ -21,6 +23,29 @@ export const TELL_SEASON: Record<SeasonRule, (telling: Telling) => Told> = {
   'season.thin-chips': ({ part, figure, finding }) => ({ title: `little in ${part(0)}`, what: `${figure} of chips; ${String(finding.facts.leastMm)} mm is the least.`, fate: 'It is soaked through early in winter and drips.' }),
   'season.absorber-shut-off': ({ part }) => ({ title: `${part(0)} shuts ${part(1)} off`, what: 'Its hole is closed, so no damp air reaches the chips.', fate: 'Water forms under the board, over the cluster.' }),
   'season.bare-top': ({ part }) => ({ title: `nothing keeps ${part(0)} warm`, what: 'No slab and no chips over the bees.', fate: 'Where winters are cold, water forms over the cluster and drips on it.' }),
+  'season.absorber-lacks': ({ part, finding }) => (finding.facts.feature === 'screen'
+    ? { title: `${part(0)} has no screen`, what: 'Nothing carries the chips over the bees.', fate: 'Chips fall among the frames, and bees chew and carry them for weeks.' }
+    : { title: `${part(0)} has no vent holes`, what: 'No hole above the chips lets the damp out.', fate: 'The chips soak through and drip on the cluster.' }),
+  'season.vent-shut-off': ({ part }) => ({ title: `${part(0)} shuts ${part(1)} off`, what: 'Its hole is closed, so no air goes up to the vent.', fate: 'Water forms under the board, and the bees have no upper way out.' }),
+  'season.vent-cold': ({ part }) => ({ title: `no insulation over ${part(0)}`, what: 'Warm air goes out at the top, and the roof over it is cold.', fate: 'Water forms under the roof and runs back down.' }),
+  'season.cold-top': ({ part, finding }) => ({ title: `top colder than the walls of ${part(1)}`, what: `${String(finding.facts.top)} m²K/W over the cluster, ${String(finding.facts.wall)} in the walls: the more, the warmer.`, fate: 'Water forms over the cluster instead of at the walls. A thicker slab turns that round.' }),
+  'season.lower-opening': ({ part }) => ({ title: `${part(0)} opens at the lower edge`, what: 'Dead bees pile up on the floor in winter.', fate: 'They block the door. Turn it, so that it opens at the upper edge.' }),
+  'season.upper-hole': ({ part, finding }) => ({ title: `second door in ${part(0)}`, what: finding.facts.stage === 'moving' ? 'It is open for the road.' : 'Robbers look for a way in at this time, and there are two to guard.', fate: finding.facts.stage === 'moving' ? 'Bees fly out and are lost.' : 'The upper one is not guarded, and the hive is robbed.' }),
+  'season.shut-in': ({ part }) => ({ title: `${part(0)} shuts the bees in`, what: 'It belongs on the road only.', fate: 'They overheat or starve behind it. Take it off where the hive stands.' }),
+  'season.travel-air': ({ part }) => ({ title: `no air through ${part(0)}`, what: 'Shut-in bees heat up within minutes.', fate: 'Combs melt and the colony dies on the road. Put a screen in its place.' }),
+  'season.travel-food': ({ part }) => ({ title: `no food seen in ${part(0)}`, what: 'No comb of food is said to be in it, and no feeder stands on it.', fate: 'A nucleus on the road lives on what it carries. Give it a comb of food, and a feeder that fills without opening it.' }),
+  'season.headspace-overdue': ({ part, finding }) => ({ title: `${part(0)} was to come off by ${dayInWords(String(finding.facts.offBy))}`, what: 'There is nothing in it.', fate: 'Bees hang comb in it within weeks of a flow.' }),
+  'season.headspace-undated': ({ part }) => ({ title: `${part(0)} without a day to come off`, what: 'Room over the frames does for a treatment or a feeder, as long as it lasts.', fate: 'Forgotten, it is full of comb. Set the day by which it is to come off.' }),
+  'season.next-box': ({ part, finding }) => ({ title: `${part(0)} is nearly full`, what: `${String(finding.facts.frames)} of its ${String(finding.facts.of)} frames are drawn and in use.`, fate: 'Give the next box now, before they look for room elsewhere.' }),
+  'season.short-of-food': ({ finding, reader }) => ({
+    title: 'food may not last', what: `About ${rangeInWords({ low: Number(finding.facts.storesLow), high: Number(finding.facts.storesHigh) }, reader, 0)} in the boxes that stay; ${rangeInWords({ low: Number(finding.facts.needLow), high: Number(finding.facts.needHigh) }, reader, 0)} are asked for here.`,
+    fate: 'A colony that runs out starves in days. Heft or weigh it, and feed the difference.',
+  }),
+  'season.bait-room': ({ finding }) => ({ title: 'bait hive of the wrong size', what: `${String(finding.facts.litres)} litres of room; swarms look for about 40, ${String(finding.facts.least)} to ${String(finding.facts.most)} will do.`, fate: 'Scouts pass it by.' }),
+  'season.bait-honey': () => ({ title: 'honey in a bait hive', what: 'A comb in it holds honey.', fate: 'It draws robbers, moths and ants instead of a swarm, and spreads disease.' }),
+  'season.bait-comb': () => ({ title: 'no old comb in the bait hive', what: 'None of its frames is said to be drawn.', fate: 'Scouts prefer a box that smells of bees: hang one old, dry comb of a healthy colony in it.' }),
+  'season.bait-door': () => ({ title: 'door of the bait hive is wide open', what: 'A swarm wants a door that it can guard.', fate: 'Scouts pass it by. Narrow it to 10 to 15 cm².' }),
+  'season.bait-excluder': ({ part }) => ({ title: `${part(0)} in a bait hive`, what: 'The queen comes in with the swarm.', fate: 'She is caught under it, and the swarm leaves again.' }),
   'season.brood-kit': ({ part }) => ({ title: `${part(0)} has held brood`, what: 'It stands as a super now.', fate: 'Disease travels with old brood comb, and the crop tastes of it. Use it for brood.' }),
   'season.supers-in-treatment': ({ finding, part }) => ({ title: `${superWords(finding.partIds.length, part(0))} on after the crop`, what: 'Mites are treated and sugar is fed at this time.', fate: 'Neither may be done with crop supers on: what is in them is no food for people any more.' }),
   'season.supers-in-winter': ({ finding, part }) => ({ title: `${superWords(finding.partIds.length, part(0))} left on for winter`, what: 'More room than the bees can keep warm, unless it holds their food.', fate: 'Comb in it goes mouldy, or moths take it. A box of food is better kept as one.' }),

@@ -90,7 +90,7 @@ function placeWord(pile: VisitStep['from']): string {
 /** A step to be done: `Take super 1 off, onto the ground board. 25.2 kg`. */
 export function visitStepInWords(step: VisitStep, name: string, change: PartChange['change'] | undefined, { units }: Reader, isRoof = false): string {
   const mass = step.kg > 0 ? `, ${showMass(step.kg, units)}` : ''
-  if (step.attachment) return step.to === 'hive' ? `Put the ${name} on` : `Take the ${name} off`
+  if (step.attachment) return step.to === 'hive' ? `Put the ${name} on${step.attachment.edge === 'upper' ? ', opening at the upper edge' : ''}` : `Take the ${name} off`
   if (step.from === 'hive' && step.to === 'hive') return change === 'close-hole' ? `Close the hole of the ${name}` : change === 'open-hole' ? `Open the hole of the ${name}` : change === 'space-frames' ? `Space the frames of ${name} anew` : `Keep ${name} as it is from now on`
   if (isRoof && step.to === 1) return `${capital(name)} off, upside down on the ground: boxes go on it${mass}`
   if (step.to === 'hive') return `${capital(name)} from ${placeWord(step.from)} onto the hive${step.turned ? ', turned over' : ''}${mass}`

@@ -10,7 +10,7 @@ import { boxSheet } from '#core/wording'
 import { panelsDxf } from '../../app/export/panels-dxf'
 import { median, quantile, spread, tell, timed } from '../lib/measure'
 
-const context: Context = { catalogue: CATALOGUE, stage: 'flow', band: { minMm: 6.35, maxMm: 9.525 }, limits: limitsOfYard(emptyYard('y', 'Y')), prolific: false }
+const context: Context = { catalogue: CATALOGUE, stage: 'flow', band: { minMm: 6.35, maxMm: 9.525 }, limits: limitsOfYard(emptyYard('y', 'Y')), climate: 'cool-maritime', prolific: false }
 const SHEET_STOCK = { lengthMm: 2440, widthMm: 260, kerfMm: 3 }
 const LISTED_BOXES = 10
 

@@ -1,6 +1,6 @@
 import { index, integer, real, sqliteTable, text, uniqueIndex } from 'drizzle-orm/sqlite-core'
 import type { HangingPattern, Pattern } from '#core/catalogue'
-import type { Acceptance, AttachmentPlace, BandPreset, Condition, Content, Edit, Override, Part, Reading, Role, HiveSeason, Spacing, Stage, Visit, YardSeason, YawDeg } from '#core/hive'
+import type { Acceptance, AbsorberFeature, AttachmentPlace, BandPreset, Condition, Content, Edit, OpeningEdge, Override, Part, Reading, Role, HiveSeason, Spacing, Stage, Visit, YardSeason, YawDeg } from '#core/hive'
 
 export const yards = sqliteTable('yards', {
   id: text().primaryKey(),
@@ -43,6 +43,7 @@ export const parts = sqliteTable('parts', {
   readings: text({ mode: 'json' }).$type<readonly Reading[]>(),
   condition: text().$type<Condition>(),
   spacing: text({ mode: 'json' }).$type<Spacing>(),
+  lacks: text({ mode: 'json' }).$type<readonly AbsorberFeature[]>(),
 }, (table) => [index('parts_by_yard').on(table.yardId)])
 
 /** A part stands in one place only: its identity is the key. */
@@ -55,6 +56,7 @@ export const placements = sqliteTable('placements', {
   offsetXMm: real().notNull(),
   offsetYMm: real().notNull(),
   role: text().$type<Role>(),
+  offBy: text(),
 }, (table) => [index('placements_by_hive').on(table.hiveId)])
 
 export const attachments = sqliteTable('attachments', {
@@ -62,6 +64,7 @@ export const attachments = sqliteTable('attachments', {
   hiveId: text().notNull().references(() => hives.id),
   position: integer().notNull(),
   place: text().$type<AttachmentPlace>().notNull(),
+  edge: text().$type<OpeningEdge>(),
 }, (table) => [index('attachments_by_hive').on(table.hiveId)])
 
 /** The log: appended to, never changed. Undo and redo are entries of their own. */

@@ -50,7 +50,7 @@ async function assembleYard(database: Writer, row: typeof yards.$inferSelect): P
       hives: hiveRows.map(({ id, name, stage, note, accepted, season, visit }): Hive => ({
         id, name, stage, note,
         stack: (placed.get(id) ?? []).map(placementOf),
-        attachments: (attached.get(id) ?? []).map(({ partId, place }): Attachment => ({ partId, place })),
+        attachments: (attached.get(id) ?? []).map(({ partId, place, edge }): Attachment => ({ partId, place, ...(edge ? { edge } : {}) })),
         accepted, ...(season ? { season } : {}), ...(visit ? { visit } : {}),
       })),
       parts: partRows.map(partOf), ...(row.season ? { season: row.season } : {}),
@@ -66,11 +66,11 @@ function groupBy<T>(list: readonly T[], keyOf: (item: T) => string): Map<string,
 
 function placementOf(row: typeof placements.$inferSelect): Placement {
   const placement: Placement = { partId: row.partId, turnedOver: row.turnedOver, yawDeg: row.yawDeg, offsetMm: { x: row.offsetXMm, y: row.offsetYMm } }
-  return row.role ? { ...placement, role: row.role } : placement
+  return { ...placement, ...(row.role ? { role: row.role } : {}), ...(row.offBy ? { offBy: row.offBy } : {}) }
 }
 
-function partOf({ id, patternId, name, measured, contents, hasHeld, hole, readings, condition, spacing }: typeof parts.$inferSelect): Part {
-  return { id, patternId, ...(name === null ? {} : { name }), ...(measured ? { measured } : {}), contents, ...(spacing ? { spacing } : {}), hasHeld, ...(readings ? { readings } : {}), ...(condition ? { condition } : {}), ...(hole ? { hole } : {}) }
+function partOf({ id, patternId, name, measured, contents, hasHeld, hole, readings, condition, spacing, lacks }: typeof parts.$inferSelect): Part {
+  return { id, patternId, ...(name === null ? {} : { name }), ...(measured ? { measured } : {}), contents, ...(spacing ? { spacing } : {}), hasHeld, ...(readings ? { readings } : {}), ...(condition ? { condition } : {}), ...(hole ? { hole } : {}), ...(lacks ? { lacks } : {}) }
 }
 
 /** Adds a yard with everything in it. */
@@ -120,15 +120,15 @@ async function clearPlaces(database: Writer, hiveIds: readonly string[]): Promis
 }
 
 async function insertPlaces(database: Writer, hive: Hive): Promise<void> {
-  const placed = hive.stack.map(({ partId, turnedOver, yawDeg, offsetMm, role }, position) => (
-    { partId, hiveId: hive.id, position, turnedOver, yawDeg, offsetXMm: offsetMm.x, offsetYMm: offsetMm.y, role: role ?? null }))
-  const attached = hive.attachments.map(({ partId, place }, position) => ({ partId, hiveId: hive.id, position, place }))
+  const placed = hive.stack.map(({ partId, turnedOver, yawDeg, offsetMm, role, offBy }, position) => (
+    { partId, hiveId: hive.id, position, turnedOver, yawDeg, offsetXMm: offsetMm.x, offsetYMm: offsetMm.y, role: role ?? null, offBy: offBy ?? null }))
+  const attached = hive.attachments.map(({ partId, place, edge }, position) => ({ partId, hiveId: hive.id, position, place, edge: edge ?? null }))
   if (placed.length > 0) await database.insert(placements).values(placed)
   if (attached.length > 0) await database.insert(attachments).values(attached)
 }
 
 async function upsertPart(database: Writer, yardId: string, part: Part, position: number): Promise<void> {
-  const row = { yardId, position, patternId: part.patternId, name: part.name ?? null, measured: part.measured ?? null, contents: part.contents, hasHeld: part.hasHeld, hole: part.hole ?? null, readings: part.readings ?? null, condition: part.condition ?? null, spacing: part.spacing ?? null }
+  const row = { yardId, position, patternId: part.patternId, name: part.name ?? null, measured: part.measured ?? null, contents: part.contents, hasHeld: part.hasHeld, hole: part.hole ?? null, readings: part.readings ?? null, condition: part.condition ?? null, spacing: part.spacing ?? null, lacks: part.lacks ?? null }
   await database.insert(parts).values({ id: part.id, ...row }).onConflictDoUpdate({ target: parts.id, set: row })
 }
 

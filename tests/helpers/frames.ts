@@ -25,7 +25,7 @@ export function boxWith(boxId: string, frameId: string, count: number, { spacing
 export const resolved = (part: Part): ResolvedPart => resolvePart(part, CATALOGUE)
 
 export function contextFor(stage: Stage = 'flow'): Context {
-  return { catalogue: CATALOGUE, stage, band: { minMm: 6.35, maxMm: 9.525 }, limits: limitsOfYard(emptyYard('y', 'Y')), prolific: false }
+  return { catalogue: CATALOGUE, stage, band: { minMm: 6.35, maxMm: 9.525 }, limits: limitsOfYard(emptyYard('y', 'Y')), climate: 'cool-maritime', prolific: false }
 }
 
 /** Findings about one box in a role. */

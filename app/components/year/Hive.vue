@@ -3,11 +3,11 @@
 import { assess, contextOf } from '#core/assess'
 import { assembleHive } from '#core/geometry'
 import type { Part, Yard } from '#core/hive'
-import type { PlannedStage } from '#core/season'
+import { partsWith, type PlannedStage } from '#core/season'
 import { showLength, showMass } from '#core/units'
 import { findingInWords, partNames, severityWord } from '#core/wording'
 import { fittingShapes, sectionOf } from '~/drawing/section'
-import { partsWith, type StageFigures } from '~/workers/plan-yard'
+import type { StageFigures } from '~/workers/plan-yard'
 
 const props = defineProps<{ yard: Yard; parts: ReadonlyMap<string, Part>; planned: PlannedStage; figures: StageFigures | undefined; scale: number; height: number; chosen: boolean }>()
 defineEmits<{ choose: [] }>()

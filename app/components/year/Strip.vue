@@ -2,8 +2,7 @@
 // The year as a strip: every stage as wide as its days, today marked; a stage is pressed to see the hives as they are then.
 import type { Calendar, Stage } from '#core/hive'
 import { marksOf, stageOn, stagesOfYear } from '#core/season'
-import { capital, stageWord } from '#core/wording'
-import { dayWord } from '~/composables/dayWord'
+import { capital, dayInWords, stageWord } from '#core/wording'
 
 const props = defineProps<{ calendar: Calendar; chosen: Stage | null; today: string }>()
 defineEmits<{ choose: [stage: Stage] }>()
@@ -19,10 +18,10 @@ const bees = computed(() => marksOf(props.calendar).filter(({ kind }) => kind ==
   <div class="strip" data-testid="year-strip">
     <div class="stages" role="group" aria-label="Stages of the year">
       <button v-for="period in periods" :key="period.stage + period.from" type="button" :style="{ flexGrow: Math.round(Math.sqrt(period.days)) }" :class="period.stage" :aria-pressed="period.stage === chosen" :data-stage="period.stage" @click="$emit('choose', period.stage)">
-        <b>{{ capital(stageWord(period.stage)) }}</b><small>{{ dayWord(period.from) }}<br>{{ period.days }} days</small>
+        <b>{{ capital(stageWord(period.stage)) }}</b><small>{{ dayInWords(period.from) }}<br>{{ period.days }} days</small>
       </button>
     </div>
-    <p class="under"><span>Today is {{ dayWord(today.slice(5, 10)) }}: {{ stageWord(stageOn(today, calendar)) }}.</span> <span v-for="mark in bees" :key="mark.from">Winter bees are raised from {{ dayWord(mark.from) }} on: mites must be few before. Count them each month from building up on.</span></p>
+    <p class="under"><span>Today is {{ dayInWords(today.slice(5, 10)) }}: {{ stageWord(stageOn(today, calendar)) }}.</span> <span v-for="mark in bees" :key="mark.from">Winter bees are raised from {{ dayInWords(mark.from) }} on: mites must be few before. Count them each month from building up on.</span></p>
   </div>
 </template>
 

@@ -1,22 +1,38 @@
-import type { PlacedPart } from '../../geometry'
 import { isCold } from '../../hive'
 import type { Context, Measured } from '../context'
 import { findingOf, type Finding } from '../finding'
-import { takeOff } from '../remedies'
+import { swapFor, takeOff } from '../remedies'
 
-/** Boxes against the stage: old brood kit as a super, supers in treatment, winter and settling, a flow without room, roofs on the road (common practice). */
+/** Boxes against the stage: old brood kit as a super, supers in treatment, winter and settling, a flow without room (common practice). */
 export function checkSeasonBoxes({ layout, assembled }: Measured, { stage }: Context): Finding[] {
   const { hive } = assembled
   const boxes = layout.parts.filter(({ pattern }) => pattern?.kind === 'box')
   const supers = boxes.filter(({ placement }) => placement.role === 'super')
-  const ids = (list: readonly PlacedPart[]) => list.map(({ part }) => part.id)
+  const ids = supers.map(({ part }) => part.id)
   const off = () => (supers.length === 1 ? [takeOff(hive, supers[0]!)] : [])
   const found: Finding[] = supers.filter(({ part }) => part.hasHeld.includes('brood')).map((box) => findingOf('season.brood-kit', 'mend', [box.part.id], { remedies: [takeOff(hive, box)] }))
-  if (supers.length > 0 && stage === 'after-crop') found.push(findingOf('season.supers-in-treatment', 'watch', ids(supers), { remedies: off() }))
-  if (supers.length > 0 && isCold(stage)) found.push(findingOf('season.supers-in-winter', 'note', ids(supers), { remedies: off() }))
-  if (supers.length > 0 && stage === 'settling') found.push(findingOf('season.super-too-soon', 'watch', ids(supers), { remedies: off() }))
-  if (supers.length === 0 && boxes.length > 0 && stage === 'flow') found.push(findingOf('season.no-room', 'watch', ids(boxes.slice(-1))))
-  const roof = layout.parts.find(({ pattern }) => pattern?.kind === 'roof' && pattern.roofForm === 'telescoping')
-  if (roof && stage === 'moving') found.push(findingOf('season.travel-roof', 'note', [roof.part.id]))
+  if (supers.length > 0 && stage === 'after-crop') found.push(findingOf('season.supers-in-treatment', 'watch', ids, { remedies: off() }))
+  if (supers.length > 0 && isCold(stage)) found.push(findingOf('season.supers-in-winter', 'note', ids, { remedies: off() }))
+  if (supers.length > 0 && stage === 'settling') found.push(findingOf('season.super-too-soon', 'watch', ids, { remedies: off() }))
+  if (supers.length === 0 && boxes.length > 0 && stage === 'flow') found.push(findingOf('season.no-room', 'watch', boxes.slice(-1).map(({ part }) => part.id)))
+  return found
+}
+
+/** Formats that a nucleus is sold in. */
+const NUCLEUS = new Set(['langstroth-5', 'national-6'])
+
+/** A hive made ready for the road: air at the top, a roof that is flush, food for a nucleus (common practice). */
+export function checkTravel({ layout, assembled }: Measured, { stage, catalogue }: Context): Finding[] {
+  if (stage !== 'moving') return []
+  const { parts } = layout
+  const found: Finding[] = []
+  const crown = parts.find(({ pattern }) => pattern?.kind === 'crown')
+  const screen = crown && [...catalogue.patterns.values()].find(({ kind, surface, format }) => kind === 'crown' && surface === 'mesh' && format === crown.pattern?.format)
+  if (crown && crown.pattern?.surface !== 'mesh') found.push(findingOf('season.travel-air', 'watch', [crown.part.id], { remedies: screen ? [swapFor(assembled.hive, crown, screen, catalogue)] : [] }))
+  const roof = parts.find(({ pattern }) => pattern?.kind === 'roof' && pattern.roofForm === 'telescoping')
+  if (roof) found.push(findingOf('season.travel-roof', 'note', [roof.part.id]))
+  const nucleus = parts.find(({ pattern }) => pattern?.kind === 'box' && NUCLEUS.has(pattern.format))
+  const fed = nucleus && (nucleus.hung.some(({ content, pattern }) => pattern?.kind === 'feeder' || content.holds === 'capped-honey' || content.holds === 'nectar') || parts.some(({ pattern }) => pattern?.kind === 'feeder'))
+  if (nucleus && !fed) found.push(findingOf('season.travel-food', 'note', [nucleus.part.id]))
   return found
 }

@@ -1,28 +1,44 @@
 import { isCold, type Stage } from '../../hive'
 import type { Context, Measured } from '../context'
-import { findingOf, type Finding } from '../finding'
-import { attach, detach } from '../remedies'
+import { findingOf, type Finding, type Remedy } from '../finding'
+import { attach, detach, takeOff } from '../remedies'
+import { isVent } from './winter-top'
 
 const NARROW: ReadonlySet<Stage> = new Set(['settling', 'after-crop', 'dearth'])
 const FREE: ReadonlySet<Stage> = new Set(['flow', 'crop'])
 const WARM: ReadonlySet<Stage> = new Set(['supering', 'flow', 'crop'])
+/** When other bees go looking for what is not theirs. */
+const ROBBING: ReadonlySet<Stage> = new Set(['after-crop', 'dearth', 'settling'])
 
 /** What is at the door and in the floor, against the stage: guarded in the cold, narrow for a small colony, free in the flow (common practice). */
 export function checkEntrance({ layout, assembled }: Measured, { stage, catalogue }: Context): Finding[] {
   const floor = layout.parts.find(({ pattern }) => pattern?.kind === 'floor')
   if (!floor) return []
+  const { hive } = assembled
   const fittings = assembled.attached.filter(({ pattern }) => pattern?.kind === 'entrance-fitting')
   const insert = assembled.attached.find(({ pattern }) => pattern?.kind === 'floor-insert')
   const add = (patternId: string) => {
     const pattern = catalogue.patterns.get(patternId)
-    return pattern ? [attach(assembled.hive, pattern, catalogue)] : []
+    return pattern ? [attach(hive, pattern, catalogue)] : []
   }
+  const meshed = fittings.some(({ pattern }) => pattern?.id === 'entrance-mesh')
   const guarded = fittings.some(({ pattern }) => pattern?.id === 'mouse-guard')
   const found: Finding[] = []
   if (isCold(stage) && !guarded) found.push(findingOf('season.no-guard', fittings.length > 0 ? 'note' : 'watch', [floor.part.id], { facts: { narrow: fittings.length > 0 }, remedies: add('mouse-guard') }))
-  if (NARROW.has(stage) && fittings.length === 0) found.push(findingOf('season.wide-entrance', 'note', [floor.part.id], { facts: { stage }, remedies: add('entrance-block') }))
-  if (FREE.has(stage)) for (const one of fittings) found.push(findingOf('season.narrow-entrance', 'note', [one.part.id], { remedies: [detach(assembled.hive, one)] }))
-  if (WARM.has(stage) && insert) found.push(findingOf('season.insert-in', 'note', [insert.part.id], { remedies: [detach(assembled.hive, insert)] }))
-  if (stage === 'moving' && !fittings.some(({ pattern }) => pattern?.id === 'entrance-mesh')) found.push(findingOf('season.travel-open', 'mend', [floor.part.id], { remedies: add('entrance-mesh') }))
+  if (isCold(stage)) for (const one of fittings) if (OPENS_AT_AN_EDGE.has(one.part.patternId) && one.attachment.edge !== 'upper') found.push(findingOf('season.lower-opening', 'note', [one.part.id], { remedies: [toUpperEdge(hive.id, hive.attachments.indexOf(one.attachment), one)] }))
+  if (NARROW.has(stage) && fittings.length === 0) found.push(findingOf('season.wide-entrance', 'note', [floor.part.id], { facts: { stage }, remedies: [...add('entrance-block'), ...(stage === 'settling' ? [] : add('robbing-screen'))] }))
+  if (FREE.has(stage)) for (const one of fittings) found.push(findingOf('season.narrow-entrance', 'note', [one.part.id], { remedies: [detach(hive, one)] }))
+  if (WARM.has(stage) && insert) found.push(findingOf('season.insert-in', 'note', [insert.part.id], { remedies: [detach(hive, insert)] }))
+  if (meshed && stage !== 'moving') found.push(findingOf('season.shut-in', 'stop', fittings.filter(({ pattern }) => pattern?.id === 'entrance-mesh').map(({ part }) => part.id), { remedies: fittings.filter(({ pattern }) => pattern?.id === 'entrance-mesh').map((one) => detach(hive, one)) }))
+  if (stage === 'moving' && !meshed) found.push(findingOf('season.travel-open', 'mend', [floor.part.id], { remedies: add('entrance-mesh') }))
+  const vent = layout.parts.find(isVent)
+  if (vent && (ROBBING.has(stage) || stage === 'moving')) found.push(findingOf('season.upper-hole', stage === 'moving' ? 'mend' : 'watch', [vent.part.id], { facts: { stage }, remedies: [takeOff(hive, vent)] }))
   return found
+}
+
+/** Fittings that narrow a part of the door, so that it matters where they leave it open. */
+const OPENS_AT_AN_EDGE: ReadonlySet<string> = new Set(['entrance-block', 'mouse-guard'])
+
+function toUpperEdge(hiveId: string, at: number, { part, attachment }: Measured['assembled']['attached'][number]): Remedy {
+  return { kind: 'turn-over', partId: part.id, edit: { kind: 'batch', edits: [{ kind: 'detach-part', hiveId, partId: part.id }, { kind: 'attach-part', hiveId, at, part, attachment: { ...attachment, edge: 'upper' } }] } }
 }

@@ -1,35 +1,75 @@
 import { dimensionMm, type PlacedPart } from '../../geometry'
-import { isCold } from '../../hive'
+import { ABSORBER_FEATURES, isCold, type Climate } from '../../hive'
 import type { Context, Measured } from '../context'
-import { findingOf, type Finding } from '../finding'
-import { closeHole, openHole } from '../remedies'
+import { findingOf, type Finding, type Severity } from '../finding'
+import { closeHole, openHole, takeOff } from '../remedies'
+import { coverResistance, wallResistance } from './resistance'
 
 /** Thinnest slab, and least chips, mm (common practice). */
 const LEAST_MM = 25
 
-const insulates = ({ pattern }: PlacedPart) => pattern?.kind === 'slab'
-const absorbs = ({ pattern }: PlacedPart) => pattern?.kind === 'absorber'
+/** How bad a bare top is where; nothing to say of it where winters are mild (common practice). */
+const BARE: Readonly<Partial<Record<Climate, Severity>>> = { 'cool-maritime': 'watch', 'cold-continental': 'mend' }
 
-/** What is wrong with a winter top of each kind: closed and warm, absorbing, or bare (common practice). */
-export function checkWinterTop({ layout }: Measured, { stage }: Context): Finding[] {
+/** The winter top as it stands. */
+interface Top {
+  readonly crown: PlacedPart | undefined
+  readonly slab: PlacedPart | undefined
+  readonly absorber: PlacedPart | undefined
+  readonly vent: PlacedPart | undefined
+}
+
+/** True for a rim with an opening of its own: an upper entrance. */
+export function isVent({ pattern }: Pick<PlacedPart, 'pattern'>): boolean {
+  return pattern?.kind === 'eke' && pattern.dimensions.openingHeight !== undefined
+}
+
+/** What is wrong with a winter top of each kind: closed and warm, absorbing, vented, or bare (common practice). */
+export function checkWinterTop({ layout, assembled }: Measured, { stage, climate }: Context): Finding[] {
   if (!isCold(stage)) return []
   const { parts } = layout
-  const crown = parts.find(({ pattern }) => pattern?.kind === 'crown')
-  const slab = parts.find(insulates)
-  const absorber = parts.find(absorbs)
+  const top: Top = { crown: parts.find(({ pattern }) => pattern?.kind === 'crown'), slab: parts.find(({ pattern }) => pattern?.kind === 'slab'), absorber: parts.find(({ pattern }) => pattern?.kind === 'absorber'), vent: parts.find(isVent) }
+  const { crown, slab, absorber, vent } = top
+  const found = [...slabFindings(top), ...absorberFindings(top)]
+  if (vent) {
+    if (crown && crown.index < vent.index && crown.part.hole === 'closed') found.push(findingOf('season.vent-shut-off', 'mend', [crown.part.id, vent.part.id], { remedies: [openHole(crown), takeOff(assembled.hive, vent)] }))
+    if (!slab && !absorber) found.push(findingOf('season.vent-cold', 'watch', [vent.part.id]))
+  }
+  if (!slab && !absorber && !vent && crown && BARE[climate]) found.push(findingOf('season.bare-top', BARE[climate], [crown.part.id], { facts: { climate } }))
+  return found.length > 0 ? found : colderThanWalls(parts, top)
+}
+
+function slabFindings({ crown, slab, absorber, vent }: Top): Finding[] {
+  if (!slab) return []
   const found: Finding[] = []
-  if (slab) {
-    if (crown && crown.index < slab.index && crown.part.hole === 'open' && !absorber) found.push(findingOf('season.winter-hole', 'mend', [crown.part.id, slab.part.id], { remedies: [closeHole(crown)] }))
-    const thickMm = dimensionMm(slab.resolved, 'depth')
-    if (thickMm < LEAST_MM) found.push(findingOf('season.thin-slab', 'watch', [slab.part.id], { measured: exact(thickMm), facts: { leastMm: LEAST_MM } }))
-  }
-  if (absorber) {
-    const chipsMm = dimensionMm(absorber.resolved, 'fillDepth')
-    if (chipsMm < LEAST_MM) found.push(findingOf('season.thin-chips', 'mend', [absorber.part.id], { measured: exact(chipsMm), facts: { leastMm: LEAST_MM } }))
-    if (crown && crown.index < absorber.index && crown.part.hole === 'closed') found.push(findingOf('season.absorber-shut-off', 'mend', [crown.part.id, absorber.part.id], { remedies: [openHole(crown)] }))
-  }
-  if (!slab && !absorber && crown) found.push(findingOf('season.bare-top', 'note', [crown.part.id]))
+  if (crown && crown.index < slab.index && crown.part.hole === 'open' && !absorber && !vent) found.push(findingOf('season.winter-hole', 'mend', [crown.part.id, slab.part.id], { remedies: [closeHole(crown)] }))
+  const thickMm = dimensionMm(slab.resolved, 'depth')
+  if (thickMm < LEAST_MM) found.push(findingOf('season.thin-slab', 'watch', [slab.part.id], { measured: exact(thickMm), facts: { leastMm: LEAST_MM } }))
   return found
+}
+
+function absorberFindings({ crown, absorber }: Top): Finding[] {
+  if (!absorber) return []
+  const found: Finding[] = []
+  const chipsMm = dimensionMm(absorber.resolved, 'fillDepth')
+  if (chipsMm < LEAST_MM) found.push(findingOf('season.thin-chips', 'mend', [absorber.part.id], { measured: exact(chipsMm), facts: { leastMm: LEAST_MM } }))
+  for (const feature of ABSORBER_FEATURES) {
+    if (!absorber.part.lacks?.includes(feature)) continue
+    const lacks = absorber.part.lacks.filter((one) => one !== feature)
+    found.push(findingOf('season.absorber-lacks', 'mend', [absorber.part.id], { key: `season.absorber-lacks:${absorber.part.id}:${feature}`, facts: { feature }, remedies: [{ kind: 'mend-part', partId: absorber.part.id, edit: { kind: 'set-part', part: { ...absorber.part, lacks } } }] }))
+  }
+  if (crown && crown.index < absorber.index && crown.part.hole === 'closed') found.push(findingOf('season.absorber-shut-off', 'mend', [crown.part.id, absorber.part.id], { remedies: [openHole(crown)] }))
+  return found
+}
+
+/** A top that lets more warmth through than the walls over the cluster, where nothing worse is wrong with it. */
+function colderThanWalls(parts: readonly PlacedPart[], { slab, absorber }: Top): Finding[] {
+  const cover = absorber ?? slab
+  const box = parts.findLast(({ pattern, part }) => pattern?.kind === 'box' && part.contents.length > 0)
+  if (!cover || !box) return []
+  const top = coverResistance(cover)
+  const wall = wallResistance(box)
+  return top >= wall ? [] : [findingOf('season.cold-top', 'watch', [cover.part.id, box.part.id], { facts: { top: Math.round(top * 100) / 100, wall: Math.round(wall * 100) / 100 } })]
 }
 
 function exact(mm: number) {

@@ -1,5 +1,5 @@
 import type { Catalogue, Pattern } from '../../catalogue'
-import { assembleHive, type AssembledHive } from '../../geometry'
+import { assembleHive, type AssembledHive, type PartLookup } from '../../geometry'
 import type { Attachment, Hive, Part, Placement, Stage, VisitStep } from '../../hive'
 import { massOfHive, usualWeighing } from '../../weight'
 import { changeoverMoves } from './moves'
@@ -8,7 +8,7 @@ import type { Changeover, Handled } from './model'
 /** A hive with all the parts that it is made of. */
 export interface HiveWithParts {
   readonly hive: Hive
-  readonly parts: ReadonlyMap<string, Part>
+  readonly parts: PartLookup
 }
 
 /** What a changeover does to a part that stays: its hole, or the frames in it. */
@@ -23,7 +23,7 @@ export interface HiveChangeover extends Changeover {
   readonly hiveId: string
   readonly toStage: Stage
   /** Parts by identity, from before and after. */
-  readonly parts: ReadonlyMap<string, Part>
+  readonly parts: PartLookup
   readonly fittingsOff: readonly Attachment[]
   readonly fittingsOn: readonly Attachment[]
   readonly changes: readonly PartChange[]
@@ -34,6 +34,8 @@ export interface HiveChangeover extends Changeover {
 }
 
 const standingOf = ({ turnedOver, yawDeg, offsetMm }: Placement) => `${turnedOver ? 'over' : 'up'} ${yawDeg} ${offsetMm.x},${offsetMm.y}`
+
+const sameFitting = (a: Attachment) => (b: Attachment) => a.partId === b.partId && a.place === b.place && (a.edge ?? 'lower') === (b.edge ?? 'lower')
 
 function handled(assembled: AssembledHive, stage: Stage): Handled[] {
   const mass = massOfHive(assembled, usualWeighing(stage))
@@ -50,11 +52,11 @@ export function changeoverOf(before: HiveWithParts, after: HiveWithParts, catalo
   const goal = handled(to, after.hive.stage)
   const now = new Map(handled(from, before.hive.stage).map((part) => [part.partId, part]))
   const plan = changeoverMoves([...now.values()], goal.map((part) => ({ ...part, kg: now.get(part.partId)?.kg ?? part.kg })), places)
-  const fittingsOff = before.hive.attachments.filter(({ partId, place }) => !after.hive.attachments.some((one) => one.partId === partId && one.place === place))
-  const fittingsOn = after.hive.attachments.filter(({ partId, place }) => !before.hive.attachments.some((one) => one.partId === partId && one.place === place))
+  const fittingsOff = before.hive.attachments.filter((one) => !after.hive.attachments.some(sameFitting(one)))
+  const fittingsOn = after.hive.attachments.filter((one) => !before.hive.attachments.some(sameFitting(one)))
   const ids = ({ stack, attachments }: Hive) => [...stack.map(({ partId }) => partId), ...attachments.map(({ partId }) => partId)]
   const [was, is] = [new Set(ids(before.hive)), new Set(ids(after.hive))]
-  const parts = new Map([...before.parts, ...after.parts])
+  const parts: PartLookup = { get: (id) => after.parts.get(id) ?? before.parts.get(id) }
   const changes = [...is].filter((id) => was.has(id)).flatMap((id) => changeOf(before.parts.get(id), after.parts.get(id)))
   const changeover = { ...plan, hiveId: after.hive.id, toStage: after.hive.stage, parts, fittingsOff, fittingsOn, changes, coming: [...is].filter((id) => !was.has(id)), leaving: [...was].filter((id) => !is.has(id)) }
   return { ...changeover, steps: stepsOf(changeover, before, after) }

@@ -1,6 +1,7 @@
 import type { Catalogue } from '../../catalogue'
+import type { PartLookup } from '../../geometry'
 import { newPart, WANTED, type HandPlan, type Hive, type Part } from '../../hive'
-import type { PlannedStage } from './write'
+import { partsWith, type PlannedStage } from './write'
 
 /** What was written, in a few signs: the same as long as the same parts stand the same way. */
 export function fingerprint({ hive }: Pick<PlannedStage, 'hive'>): string {
@@ -8,8 +9,8 @@ export function fingerprint({ hive }: Pick<PlannedStage, 'hive'>): string {
 }
 
 /** A plan by hand of what stands in `planned`, to be kept. */
-export function handPlanOf(planned: Pick<PlannedStage, 'hive' | 'parts'>, parts: ReadonlyMap<string, Part>, writtenFrom: string): HandPlan {
-  const all = new Map([...parts, ...planned.parts.map((part): [string, Part] => [part.id, part])])
+export function handPlanOf(planned: Pick<PlannedStage, 'hive' | 'parts'>, parts: PartLookup, writtenFrom: string): HandPlan {
+  const all = partsWith(parts, planned)
   const patternOf = (partId: string) => all.get(partId)?.patternId ?? ''
   return {
     layers: planned.hive.stack.map((placement) => ({ placement, patternId: patternOf(placement.partId) })),
@@ -19,10 +20,10 @@ export function handPlanOf(planned: Pick<PlannedStage, 'hive' | 'parts'>, parts:
 }
 
 /** The stage as it was planned by hand; what the yard no longer has is to be had again, and said. */
-export function byHand(hand: HandPlan, written: PlannedStage, hive: Hive, parts: ReadonlyMap<string, Part>, catalogue: Catalogue): PlannedStage {
+export function byHand(hand: HandPlan, written: PlannedStage, hive: Hive, parts: PartLookup, catalogue: Catalogue): PlannedStage {
   const fresh: Part[] = []
   const lacks: string[] = []
-  const pool = new Map([...parts, ...written.parts.map((part): [string, Part] => [part.id, part])])
+  const pool = partsWith(parts, written)
   const partFor = (partId: string, patternId: string): string | undefined => {
     const known = pool.get(partId)
     if (known) {
@@ -41,9 +42,9 @@ export function byHand(hand: HandPlan, written: PlannedStage, hive: Hive, parts:
     const partId = partFor(placement.partId, patternId)
     return partId ? [{ ...placement, partId }] : []
   })
-  const attachments = hand.attachments.flatMap(({ partId: old, place, patternId }) => {
+  const attachments = hand.attachments.flatMap(({ partId: old, patternId, ...rest }) => {
     const partId = partFor(old, patternId)
-    return partId ? [{ partId, place }] : []
+    return partId ? [{ ...rest, partId }] : []
   })
   return {
     stage: written.stage, hive: { ...hive, stage: written.stage, stack, attachments, accepted: [] }, parts: fresh, byHand: true, lacks,

@@ -2,7 +2,10 @@ import { attachmentPlaceOf, isCold, type Attachment, type Part, type Stage } fro
 import type { Layer, Writing } from './layers'
 
 /** The fitting at the entrance by stage: narrowed while a colony is small or robbing is about, guarded in the cold, free in between; common practice. */
-const ENTRANCE: Readonly<Partial<Record<Stage, string>>> = { settling: 'entrance-block', 'after-crop': 'entrance-block', dearth: 'entrance-block', 'pack-down': 'mouse-guard', winter: 'mouse-guard', 'late-winter-check': 'mouse-guard', moving: 'entrance-mesh' }
+const ENTRANCE: Readonly<Partial<Record<Stage, string>>> = { settling: 'entrance-block', 'after-crop': 'entrance-block', dearth: 'entrance-block', 'pack-down': 'mouse-guard', winter: 'mouse-guard', 'late-winter-check': 'mouse-guard', moving: 'entrance-mesh', bait: 'entrance-block' }
+
+/** Where robbers are about, a screen takes the place of the block, where there is one. */
+const ROBBING: ReadonlySet<Stage> = new Set<Stage>(['after-crop', 'dearth'])
 
 /** What is attached at a stage: entrance, floor insert, and the ballast that is there. */
 export function fittingsAt(writing: Writing, layers: readonly Layer[]): { readonly part: Part; readonly attachment: Attachment }[] {
@@ -10,10 +13,12 @@ export function fittingsAt(writing: Writing, layers: readonly Layer[]): { readon
   const attach = (part: Part) => {
     const standing = assembled.attached.find(({ part: one }) => one.id === part.id)?.attachment
     const pattern = catalogue.patterns.get(part.patternId)
-    return { part, attachment: standing ?? { partId: part.id, place: (pattern && attachmentPlaceOf(pattern)) ?? 'around' } }
+    const { edge: _edge, ...attachment }: Attachment = standing ?? { partId: part.id, place: (pattern && attachmentPlaceOf(pattern)) ?? 'around' }
+    return { part, attachment: isCold(stage) && pattern?.kind === 'entrance-fitting' ? { ...attachment, edge: 'upper' as const } : attachment }
   }
   const entranceId = ENTRANCE[stage]
-  const entrance = entranceId ? [attach(pool.take(entranceId))] : []
+  const screen = ROBBING.has(stage) ? pool.takeOwned(({ patternId }) => patternId === 'robbing-screen') : undefined
+  const entrance = screen ? [attach(screen)] : entranceId ? [attach(pool.take(entranceId))] : []
   const hasSlot = layers.some(({ part }) => catalogue.patterns.get(part.patternId)?.slots)
   const insert = hasSlot && isCold(stage) && (way.floor === 'mesh-and-insert' || way.floor === 'as-it-stands') ? [attach(pool.take('floor-insert-board'))] : []
   const kept = assembled.attached.filter(({ pattern }) => pattern?.kind !== 'entrance-fitting' && pattern?.kind !== 'floor-insert').map(({ part }) => attach(pool.take(part.patternId, (one) => one.id === part.id)))

@@ -3,7 +3,7 @@ import { spacedFor } from '../../frames'
 import { resolvePart, type AssembledHive } from '../../geometry'
 import { isCold, newPlacement, type BoxSize, type Part, type Placement, type Role, type Stage, type Way } from '../../hive'
 import { isUndrawn } from '../../weight'
-import { alike, boxIdOf, formBoxes, formatOf, sizeOf } from '../ways'
+import { alike, boxIdOf, formBoxes, sizeOf } from '../ways'
 import { isWanted, type Pool } from './pool'
 import { supersAt } from './stages'
 
@@ -52,7 +52,7 @@ function ground(writing: Writing): Layer[] {
 function broodBoxes(writing: Writing): { brood: Layer[]; food: Layer[] } {
   const { stage, way, assembled, format, pool, catalogue } = writing
   const form = way.broodForm === 'as-it-stands' ? undefined : formBoxes(way.broodForm, format)
-  const lone = stage === 'settling' || (isCold(stage) && way.winterSize === 'one')
+  const lone = stage === 'settling' || stage === 'bait' || (isCold(stage) && way.winterSize === 'one')
   const boxes: Layer[] = []
   const inUse = assembled.stack.filter(({ pattern, placement }) => pattern?.kind === 'box' && placement.role !== 'super')
   if (form) {
@@ -64,7 +64,7 @@ function broodBoxes(writing: Writing): { brood: Layer[]; food: Layer[] } {
     }
     if (boxes.length === 0) boxes.push(layer(writing, pool.take(boxIdOf(format, 'deep') ?? boxIdOf(format, 'medium')!, (_, pattern) => pattern !== undefined && pattern.format === format && catalogue.patterns.get(pattern.id)?.usualRole === 'brood'), 'brood'))
   }
-  return { brood: boxes.filter(({ placement }) => placement.role === 'brood'), food: stage === 'settling' ? [] : boxes.filter(({ placement }) => placement.role === 'food') }
+  return { brood: boxes.filter(({ placement }) => placement.role === 'brood'), food: stage === 'settling' || stage === 'bait' ? [] : boxes.filter(({ placement }) => placement.role === 'food') }
 }
 
 function boxOf(writing: Writing, size: BoxSize, willDo: (part: Part) => boolean): Part {
@@ -116,14 +116,11 @@ function tops(writing: Writing): Layer[] {
   const kind = (wanted: Pattern['kind']) => (_: Part, pattern: Pattern | undefined) => pattern?.kind === wanted && pattern.format === format
   const cold = isCold(stage)
   const feeder = way.feeds && (stage === 'settling' || stage === 'after-crop') ? pool.takeOwned((_, pattern) => pattern?.kind === 'feeder' && pattern.feederForm === 'tray' && pattern.format === format) : undefined
-  const crown = pool.take(`crown-${short}`, kind('crown'))
-  const closed = cold && way.winterTop === 'condensing' && crown.hole === 'open' ? { ...crown, hole: 'closed' as const } : cold && way.winterTop === 'absorbing' && crown.hole === 'closed' ? { ...crown, hole: 'open' as const } : crown
+  if (stage === 'moving') return [layer(writing, pool.take(`travel-screen-${short}`)), layer(writing, pool.take(`roof-flush-${short}`, (part, pattern) => kind('roof')(part, pattern) && pattern?.roofForm === 'flush'))]
+  const crown = pool.take(`crown-${short}`, (part, pattern) => kind('crown')(part, pattern) && pattern?.surface !== 'mesh')
+  const closed = cold && way.winterTop === 'condensing' && crown.hole === 'open' ? { ...crown, hole: 'closed' as const } : cold && (way.winterTop === 'absorbing' || way.winterTop === 'vented') && crown.hole === 'closed' ? { ...crown, hole: 'open' as const } : crown
   const top = !cold || way.winterTop === 'bare' ? [] : [layer(writing, way.winterTop === 'absorbing' ? pool.take(`absorber-${short}`, kind('absorber')) : pool.take(`slab-${short}`, kind('slab')))]
+  const vent = cold && way.winterTop === 'vented' ? [layer(writing, pool.take(`vent-rim-${short}`))] : []
   const roof = pool.take(`roof-telescoping-${short}`, kind('roof'))
-  return [...(feeder ? [layer(writing, feeder)] : []), layer(writing, closed), ...top, layer(writing, roof)]
-}
-
-/** The format that a hive's plans are written in. */
-export function writtenFormat({ stack }: AssembledHive): Format {
-  return formatOf(stack)
+  return [...(feeder ? [layer(writing, feeder)] : []), layer(writing, closed), ...vent, ...top, layer(writing, roof)]
 }

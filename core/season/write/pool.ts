@@ -1,4 +1,5 @@
 import type { Catalogue, Pattern } from '../../catalogue'
+import type { PartLookup } from '../../geometry'
 import { newPart, partIdsOf, shedOf, WANTED, type Hive, type Part, type Yard } from '../../hive'
 
 /** Which shed parts are promised to which hive, so that no two hives plan with one part. */
@@ -15,7 +16,7 @@ export interface Pool {
 }
 
 /** The pool of one hive. */
-export function poolOf(yard: Yard, hive: Hive, parts: ReadonlyMap<string, Part>, catalogue: Catalogue, promised: Promised): Pool {
+export function poolOf(yard: Yard, hive: Hive, parts: PartLookup, catalogue: Catalogue, promised: Promised): Pool {
   const own = partIdsOf(hive).flatMap((id) => parts.get(id) ?? [])
   const shed = shedOf(yard)
   const wanted = new Map<string, Part>()

@@ -1,13 +1,13 @@
 import { contextOf, measure } from '../../assess'
 import { catalogueOf, type Catalogue } from '../../catalogue'
 import type { Context } from '../../checks'
-import { assembleHive, partsById } from '../../geometry'
+import { assembleHive, partsById, type PartLookup } from '../../geometry'
 import { shedOf, type Hive, type Part, type Stage, type Way, type Yard } from '../../hive'
 import { COOL_MARITIME, stagesOfYear } from '../calendar'
-import { usualWay, wayOf } from '../ways'
+import { formatOf, usualWay, wayOf } from '../ways'
 import { byHand } from './by-hand'
 import { fittingsAt } from './fittings'
-import { layersAt, writtenFormat, type Writing } from './layers'
+import { layersAt, type Writing } from './layers'
 import { poolOf, type Promised } from './pool'
 
 /** A hive as it is to stand at a stage. */
@@ -50,13 +50,13 @@ export function ownedKinds(yard: Yard, catalogue: Catalogue = catalogueOf(yard))
 }
 
 /** One hive through the year; plans by hand stand in for what is written. */
-export function writeHive(yard: Yard, hive: Hive, stages: readonly Stage[], parts: ReadonlyMap<string, Part> = partsById(yard), promised: Promised = new Map(), owned: ReadonlySet<string> = ownedKinds(yard)): PlannedHive {
+export function writeHive(yard: Yard, hive: Hive, stages: readonly Stage[], parts: PartLookup = partsById(yard), promised: Promised = new Map(), owned: ReadonlySet<string> = ownedKinds(yard)): PlannedHive {
   const context = contextOf(yard, hive)
   const { catalogue } = context
   const assembled = assembleHive(hive, parts, catalogue)
   const way = wayOf(yard, hive, usualWay(assembled.stack, owned))
   const pool = poolOf(yard, hive, parts, catalogue, promised)
-  const format = writtenFormat(assembled)
+  const format = formatOf(assembled.stack)
   const written = stages.map((stage): [Stage, PlannedStage] => {
     pool.begin()
     const planned = writeStage({ stage, way, assembled, catalogue, pool, format }, hive, parts, context)
@@ -66,7 +66,7 @@ export function writeHive(yard: Yard, hive: Hive, stages: readonly Stage[], part
   return { hiveId: hive.id, way, stages: new Map(written) }
 }
 
-function writeStage(writing: Writing, hive: Hive, known: ReadonlyMap<string, Part>, context: Context): PlannedStage {
+function writeStage(writing: Writing, hive: Hive, known: PartLookup, context: Context): PlannedStage {
   const layers = layersAt(writing)
   const fittings = fittingsAt(writing, layers)
   const changed = [...layers, ...fittings].map(({ part }) => part).filter((part) => known.get(part.id) !== part)
@@ -74,10 +74,16 @@ function writeStage(writing: Writing, hive: Hive, known: ReadonlyMap<string, Par
   return { stage: writing.stage, hive: rightWayUp(plain, changed, known, context), parts: changed, byHand: false, lacks: [] }
 }
 
+/** The parts of a yard with those that a plan brings or changes. */
+export function partsWith(parts: PartLookup, plan: Pick<PlannedStage, 'parts'>): PartLookup {
+  if (plan.parts.length === 0) return parts
+  const brought = new Map(plan.parts.map((part) => [part.id, part]))
+  return { get: (partId) => brought.get(partId) ?? parts.get(partId) }
+}
+
 /** Crown and excluder the way up that leaves the bees the better space. */
-function rightWayUp(hive: Hive, changed: readonly Part[], known: ReadonlyMap<string, Part>, context: Context): Hive {
-  const parts = new Map([...known, ...changed.map((part): [string, Part] => [part.id, part])])
-  const { betterWays } = measure(assembleHive(hive, parts, context.catalogue), { ...context, stage: hive.stage })
+function rightWayUp(hive: Hive, changed: readonly Part[], known: PartLookup, context: Context): Hive {
+  const { betterWays } = measure(assembleHive(hive, partsWith(known, { parts: changed }), context.catalogue), { ...context, stage: hive.stage })
   const turn = new Set(betterWays.filter(({ better }) => better === 'turned').map(({ partId }) => partId))
   return turn.size === 0 ? hive : { ...hive, stack: hive.stack.map((placement) => (turn.has(placement.partId) ? { ...placement, turnedOver: !placement.turnedOver } : placement)) }
 }

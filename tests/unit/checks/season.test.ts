@@ -1,24 +1,27 @@
 import { describe, expect, it } from 'vitest'
-import { applyEdit, withFreshIdentities, type Part, type Stage } from '#core/hive'
+import { applyEdit, CLIMATES, withFreshIdentities, type AbsorberFeature, type Climate, type Content, type Part, type Stage } from '#core/hive'
 import { assessHive } from '#core/assess'
+import { CALENDARS } from '#core/season'
 import { build, counter, fitted, L, rulesOf, type Built, type Layer } from '../../helpers/hives'
 
 const SLAB: Layer = ['slab-langstroth']
 const ABSORBER: Layer = ['absorber-langstroth']
+const VENT: Layer = ['vent-rim-langstroth']
+const POLY: Layer[] = [['floor-mesh-poly-langstroth'], ['box-poly-langstroth-deep', 'brood'], ['crown-poly-langstroth'], ['slab-poly-langstroth'], ['roof-flush-poly-langstroth']]
 const HIVE = [L.floor, L.deep, L.crown, L.roof]
 
 /** The rules about the season, with their severity. */
 function seasonal({ assessment }: Pick<Built, 'assessment'>): string[] {
-  return assessment.findings.filter(({ rule }) => rule.startsWith('season.')).map(({ rule, severity }) => `${rule.slice(7)} ${severity}`)
+  return assessment.findings.filter(({ rule }) => rule.startsWith('season.') && rule !== 'season.short-of-food').map(({ rule, severity }) => `${rule.slice(7)} ${severity}`)
 }
 const hole = (state: 'open' | 'closed') => (part: Part): Part => (part.hole ? { ...part, hole: state } : part)
 
 describe('the entrance by stage (common practice)', () => {
   it.each<[Stage, string | null, string[]]>([
-    ['winter', null, ['no-guard watch', 'bare-top note']], ['winter', 'entrance-block', ['no-guard note', 'bare-top note']], ['winter', 'mouse-guard', ['bare-top note']], ['pack-down', null, ['no-guard watch', 'bare-top note']],
+    ['winter', null, ['no-guard watch', 'bare-top watch']], ['winter', 'entrance-block', ['bare-top watch', 'no-guard note', 'lower-opening note']], ['winter', 'mouse-guard', ['bare-top watch', 'lower-opening note']], ['pack-down', null, ['no-guard watch', 'bare-top watch']],
     ['settling', null, ['wide-entrance note']], ['settling', 'entrance-block', []], ['after-crop', null, ['wide-entrance note']], ['dearth', null, ['wide-entrance note']],
     ['flow', 'entrance-block', ['no-room watch', 'narrow-entrance note']], ['building-up', 'entrance-block', []], ['building-up', null, []],
-    ['moving', null, ['travel-open mend', 'travel-roof note']], ['moving', 'entrance-mesh', ['travel-roof note']],
+    ['moving', null, ['travel-open mend', 'travel-air watch', 'travel-roof note']], ['moving', 'entrance-mesh', ['travel-air watch', 'travel-roof note']], ['flow', 'entrance-mesh', ['shut-in stop', 'no-room watch', 'narrow-entrance note']], ['after-crop', 'robbing-screen', []],
   ])('%s with %s', (stage, fitting, expected) => {
     expect(seasonal(fitting ? fitted(HIVE, fitting, { stage }) : build(HIVE, { stage }))).toEqual(expected)
   })
@@ -32,6 +35,8 @@ describe('the entrance by stage (common practice)', () => {
 
 describe('the winter top, right and wrong (common practice)', () => {
   const top = (layers: readonly Layer[], change: (part: Part) => Part = (part) => part) => seasonal(build(layers, { stage: 'winter', change })).filter((one) => !/guard/.test(one))
+  const lacking = (...lacks: AbsorberFeature[]) => (part: Part): Part => (part.patternId === 'absorber-langstroth' ? { ...part, lacks } : hole('open')(part))
+  const thinPoly = (part: Part) => thin('slab-poly-langstroth', 'depth', 25)(part)
   const thin = (patternId: string, dimension: 'depth' | 'fillDepth', mm: number) => (part: Part): Part => {
     const measured = { [dimension]: { mm, plusMinusMm: 0.5, source: { mark: 'measured' as const, text: 'rule' } } }
     return hole(patternId.startsWith('slab') ? 'closed' : 'open')(part.patternId === patternId ? { ...part, measured } : part)
@@ -45,7 +50,14 @@ describe('the winter top, right and wrong (common practice)', () => {
     ['absorbing: shut off by the board', top([L.floor, L.deep, L.crown, ABSORBER, L.roof], hole('closed')), ['absorber-shut-off mend']],
     ['absorbing: 24 mm of chips', top([L.floor, L.deep, L.crown, ABSORBER, L.roof], thin('absorber-langstroth', 'fillDepth', 24)), ['thin-chips mend']],
     ['absorbing: 25 mm of chips', top([L.floor, L.deep, L.crown, ABSORBER, L.roof], thin('absorber-langstroth', 'fillDepth', 25)), []],
-    ['bare', top(HIVE), ['bare-top note']],
+    ['bare', top(HIVE), ['bare-top watch']],
+    ['absorbing: without a screen', top([L.floor, L.deep, L.crown, ABSORBER, L.roof], lacking('screen')), ['absorber-lacks mend']],
+    ['absorbing: without vent holes or screen', top([L.floor, L.deep, L.crown, ABSORBER, L.roof], lacking('screen', 'vent-holes')), ['absorber-lacks mend', 'absorber-lacks mend']],
+    ['vented: under a slab, hole open', top([L.floor, L.deep, L.crown, VENT, SLAB, L.roof], hole('open')), []],
+    ['vented: hole closed', top([L.floor, L.deep, L.crown, VENT, SLAB, L.roof], hole('closed')), ['vent-shut-off mend']],
+    ['vented: nothing over it', top([L.floor, L.deep, L.crown, VENT, L.roof], hole('open')), ['vent-cold watch']],
+    ['closed: 25 mm of foam over 40 mm walls of foam', top(POLY, thinPoly), ['cold-top watch']],
+    ['closed: 50 mm of foam over the same', top(POLY, hole('closed')), []],
   ])('%s', (_name, found, expected) => {
     expect(found).toEqual(expected)
   })
@@ -74,7 +86,10 @@ describe('remedies of the season', () => {
   it.each<[string, Built | ReturnType<typeof fitted>, string]>([
     ['a guard', build(HIVE, { stage: 'winter' }), 'season.no-guard'], ['a block', build(HIVE, { stage: 'settling' }), 'season.wide-entrance'], ['free the entrance', fitted(HIVE, 'entrance-block'), 'season.narrow-entrance'],
     ['close the hole', build([L.floor, L.deep, L.crown, SLAB, L.roof], { stage: 'winter', change: hole('open') }), 'season.winter-hole'], ['open the hole', build([L.floor, L.deep, L.crown, ABSORBER, L.roof], { stage: 'winter', change: hole('closed') }), 'season.absorber-shut-off'],
-    ['the super off', build([L.floor, L.deep, L.medium, L.crown, L.roof], { stage: 'after-crop' }), 'season.supers-in-treatment'], ['mesh for the road', build(HIVE, { stage: 'moving' }), 'season.travel-open'],
+    ['the super off', build([L.floor, L.deep, L.medium, L.crown, L.roof], { stage: 'after-crop' }), 'season.supers-in-treatment'], ['mesh for the road', build(HIVE, { stage: 'moving' }), 'season.travel-open'], ['a screen for the road', build(HIVE, { stage: 'moving' }), 'season.travel-air'],
+    ['turn the guard', fitted(HIVE, 'mouse-guard', { stage: 'winter' }), 'season.lower-opening'], ['mesh off again', fitted(HIVE, 'entrance-mesh'), 'season.shut-in'], ['the vent off', build([L.floor, L.deep, L.crown, VENT, L.roof], { stage: 'after-crop' }), 'season.upper-hole'],
+    ['say that it has a screen', build([L.floor, L.deep, L.crown, ABSORBER, L.roof], { stage: 'winter', change: (part) => (part.patternId === 'absorber-langstroth' ? { ...part, lacks: ['screen'] } : part) }), 'season.absorber-lacks'],
+    ['the rim off', build([L.floor, L.deep, L.eke, L.crown, L.roof], { stage: 'after-crop' }), 'season.headspace-undated'], ['the excluder off', build([L.floor, L.deep, L.framed, L.crown, L.roof], { stage: 'bait' }), 'season.bait-excluder'],
   ])('%s: the finding goes away', (_name, { yard, assessment }, rule) => {
     const remedy = assessment.findings.find((one) => one.rule === rule)!.remedies[0]!
     const done = applyEdit(yard, withFreshIdentities(remedy.edit, counter('r')))
@@ -83,6 +98,72 @@ describe('remedies of the season', () => {
   })
 
   it('a hive without a floor has no entrance to speak of', () => {
-    expect(seasonal(build([L.deep, L.crown, L.roof], { stage: 'winter' }))).toEqual(['bare-top note'])
+    expect(seasonal(build([L.deep, L.crown, L.roof], { stage: 'winter' }))).toEqual(['bare-top watch'])
+  })
+})
+
+describe('bare tops by climate (common practice)', () => {
+  it.each<[Climate, string[]]>([['cool-maritime', ['bare-top watch']], ['cold-continental', ['bare-top mend']], ['warm-temperate', []]])('%s', (climate, expected) => {
+    const { yard } = build(HIVE, { stage: 'winter' })
+    const there = { ...yard, season: { calendar: { ...CALENDARS[climate] } } }
+    expect(seasonal({ assessment: assessHive(there, there.hives[0]!) }).filter((one) => one.startsWith('bare'))).toEqual(expected)
+  })
+})
+
+describe('headspace with a day', () => {
+  const undated = build([L.floor, L.deep, L.eke, L.crown, L.roof], { stage: 'after-crop' })
+  const dated = (offBy: string, today?: string) => {
+    const hive = { ...undated.hive, stack: undated.hive.stack.map((placement, i) => (i === 2 ? { ...placement, offBy } : placement)) }
+    return seasonal({ assessment: assessHive({ ...undated.yard, hives: [hive] }, hive, undefined, today) }).filter((one) => one.startsWith('headspace'))
+  }
+  it('asks for one, keeps quiet until it is past, and is overdue after it', () => {
+    expect(seasonal(undated)).toContain('headspace-undated note')
+    expect([dated('2026-09-20', '2026-09-19'), dated('2026-09-20', '2026-09-20'), dated('2026-09-20', '2026-09-21'), dated('2026-09-20')]).toEqual([[], [], ['headspace-overdue mend'], []])
+  })
+
+  it('a vent rim is none', () => {
+    expect(seasonal(build([L.floor, L.deep, L.crown, VENT, L.roof], { stage: 'after-crop' })).filter((one) => one.startsWith('headspace'))).toEqual([])
+  })
+})
+
+describe('when the next box is given (7 of 10 in a flow, 8 of 10 while settling; common practice)', () => {
+  const drawn = (count: number) => (part: Part): Part => ({ ...part, contents: part.contents.map((content: Content, i) => ({ ...content, comb: i < count ? 'drawn' as const : 'wax-foundation' as const })) })
+  it.each<[Stage, number, boolean]>([['settling', 7, false], ['settling', 8, true], ['flow', 6, false], ['flow', 7, true], ['winter', 10, false]])('%s with %i of 10 drawn', (stage, count, expected) => {
+    expect(seasonal(build(HIVE, { stage, change: drawn(count) })).includes('next-box note')).toBe(expected)
+  })
+  it('says nothing of frames of which nothing is said', () => {
+    expect(rulesOf(build(HIVE, { stage: 'settling' }))).not.toContain('season.next-box')
+  })
+})
+
+describe('food left after the crop', () => {
+  const rule = (layers: readonly Layer[], climate: Climate, holds?: Content['holds']) => {
+    const { yard } = build(layers, { stage: 'pack-down', change: (part) => ({ ...part, contents: part.contents.map((content) => ({ ...content, comb: 'drawn', ...(holds ? { holds } : {}) })) }) })
+    const there = { ...yard, season: { calendar: CALENDARS[climate] } }
+    return assessHive(there, there.hives[0]!).findings.find((one) => one.rule === 'season.short-of-food')
+  }
+  it('an empty deep is short everywhere, a full deep with its food box nowhere', () => {
+    for (const climate of CLIMATES) {
+      expect(rule(HIVE, climate, 'empty')).toMatchObject({ severity: 'watch', facts: { storesHigh: 0 } })
+      expect(rule([L.floor, L.deep, ['box-langstroth-deep', 'food'], L.crown, L.roof], climate, 'capped-honey')).toBeUndefined()
+    }
+  })
+  it('the same box does for a cool winter and not for a cold one', () => {
+    expect(rule(HIVE, 'cool-maritime', 'capped-honey')).toBeUndefined()
+    expect(rule(HIVE, 'cold-continental', 'capped-honey')?.facts).toMatchObject({ needLow: 27, needHigh: 41 })
+  })
+})
+
+describe('a nucleus on the road, and a bait hive', () => {
+  const nucleus: Layer[] = [['floor-solid-national-6'], ['box-national-6-brood', 'brood'], ['travel-screen-national-6'], ['roof-flush-national-6']]
+  const holding = (holds: NonNullable<Content['holds']>) => (part: Part): Part => ({ ...part, contents: part.contents.map((content, i) => (i === 0 ? { ...content, comb: 'drawn', holds } : content)) })
+  it('travels with its food', () => {
+    expect(seasonal(fitted(nucleus, 'entrance-mesh', { stage: 'moving' }))).toEqual(['travel-food note'])
+    expect(seasonal(fitted(nucleus, 'entrance-mesh', { stage: 'moving', change: holding('capped-honey') }))).toEqual([])
+  })
+  it('a bait hive has one box, an old dry comb and a small door', () => {
+    expect(seasonal(fitted(HIVE, 'entrance-block', { stage: 'bait', change: holding('empty') }))).toEqual([])
+    expect(seasonal(build([L.floor, L.deep, L.medium, L.crown, L.roof], { stage: 'bait' }))).toEqual(['bait-room note', 'bait-comb note', 'bait-door note'])
+    expect(seasonal(fitted(HIVE, 'entrance-block', { stage: 'bait', change: holding('capped-honey') }))).toEqual(['bait-honey mend'])
   })
 })

@@ -1,4 +1,5 @@
 import { describe, expect, it } from 'vitest'
+import { assessHive } from '#core/assess'
 import { CATALOGUE } from '#core/catalogue'
 import { RULES, type Finding } from '#core/checks'
 import { STAGES, type Edit, type Part } from '#core/hive'
@@ -38,8 +39,13 @@ function toldOfSeasons(reader: Reader): { finding: Finding; text: string }[] {
   const thin = (part: Part): Part => ({ ...part, hasHeld: ['brood'], measured: /slab|absorber/.test(part.patternId) ? { depth: MEASURED_20, fillDepth: MEASURED_20 } : {} })
   const tops = (['open', 'closed'] as const).flatMap((hole) => [['slab-langstroth'], ['absorber-langstroth']].map(([top]) => ({ layers: [L.floor, L.deep, L.medium, L.crown, [top!] as const, L.roof], change: (part: Part) => ({ ...thin(part), ...(part.hole ? { hole } : {}) }) })))
   const plain = { layers: [['floor-insert-langstroth'] as const, L.deep, L.crown, L.roof], change: (part: Part) => part }
-  return [...tops, plain].flatMap(({ layers, change }) => STAGES.flatMap((stage) => ['entrance-block', 'floor-insert-board'].flatMap((fitting) => {
-    const { assessment } = fitted(layers, fitting, { stage, change })
+  const vented = (['open', 'closed'] as const).map((hole) => ({ layers: [L.floor, L.deep, L.crown, ['vent-rim-langstroth'] as const, L.roof], change: (part: Part): Part => ({ ...part, ...(part.hole ? { hole } : {}), contents: part.contents.map((content) => ({ ...content, comb: 'drawn', holds: 'capped-honey' })) }) }))
+  const lacking = { layers: [L.floor, L.deep, L.eke, L.crown, ['absorber-langstroth'] as const, L.roof], change: (part: Part): Part => ({ ...part, lacks: ['screen', 'vent-holes'] }) }
+  const poly = { layers: [['floor-mesh-poly-langstroth'] as const, ['box-poly-langstroth-deep', 'brood'] as const, ['crown-poly-langstroth'] as const, ['slab-poly-langstroth'] as const, ['roof-flush-poly-langstroth'] as const], change: (part: Part): Part => ({ ...part, ...(part.hole ? { hole: 'closed' } : {}), ...(part.patternId.startsWith('slab') ? { measured: { depth: { ...MEASURED_20, mm: 25 } } } : {}) }) }
+  return [...tops, ...vented, lacking, poly, plain].flatMap(({ layers, change }) => STAGES.flatMap((stage) => ['entrance-block', 'entrance-mesh', 'floor-insert-board'].flatMap((fitting) => {
+    const { yard } = fitted(layers, fitting, { stage, change })
+    const hive = { ...yard.hives[0]!, stack: yard.hives[0]!.stack.map((placement) => ({ ...placement, ...(layers === lacking.layers ? { offBy: '2026-09-20' } : {}) })) }
+    const assessment = assessHive({ ...yard, hives: [hive] }, hive, undefined, '2026-10-01')
     const names = partNames(assessment.assembled, reader.vocabulary)
     return assessment.findings.map((finding) => {
       const words = findingInWords(finding, names, CATALOGUE, reader)

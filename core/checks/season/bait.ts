@@ -1,0 +1,27 @@
+import { insideLitres } from '../../room/comb'
+import type { Context, Measured } from '../context'
+import { findingOf, type Finding } from '../finding'
+import { attach, takeOff } from '../remedies'
+
+/** Room that a swarm looks for, litres: about 40 (Seeley 1977, Behavioral Ecology and Sociobiology 2, from memory; the bounds too). */
+const ROOM_LITRES = { least: 25, most: 60 } as const
+
+/** A bait hive: room of the right size, a small door, an old comb without honey, no more on it than that (common practice). */
+export function checkBait({ layout, assembled }: Measured, { stage, catalogue }: Context): Finding[] {
+  if (stage !== 'bait') return []
+  const { hive, attached } = assembled
+  const boxes = layout.parts.filter(({ pattern }) => pattern?.kind === 'box')
+  if (boxes.length === 0) return []
+  const ids = boxes.map(({ part }) => part.id)
+  const found: Finding[] = []
+  const litres = boxes.reduce((sum, { resolved }) => sum + insideLitres(resolved), 0)
+  if (litres < ROOM_LITRES.least || litres > ROOM_LITRES.most) found.push(findingOf('season.bait-room', 'note', ids, { facts: { litres: Math.round(litres), least: ROOM_LITRES.least, most: ROOM_LITRES.most }, remedies: boxes.length > 1 ? [takeOff(hive, boxes.at(-1)!)] : [] }))
+  const frames = boxes.flatMap(({ hung }) => hung)
+  if (frames.some(({ content }) => content.holds === 'capped-honey' || content.holds === 'nectar')) found.push(findingOf('season.bait-honey', 'mend', ids))
+  if (frames.length > 0 && !frames.some(({ content }) => content.comb === 'drawn')) found.push(findingOf('season.bait-comb', 'note', ids))
+  const block = catalogue.patterns.get('entrance-block')
+  const floor = layout.parts.find(({ pattern }) => pattern?.kind === 'floor')
+  if (floor && !attached.some(({ pattern }) => pattern?.kind === 'entrance-fitting')) found.push(findingOf('season.bait-door', 'note', [floor.part.id], { remedies: block ? [attach(hive, block, catalogue)] : [] }))
+  for (const excluder of layout.parts.filter(({ pattern }) => pattern?.kind === 'excluder')) found.push(findingOf('season.bait-excluder', 'mend', [excluder.part.id], { remedies: [takeOff(hive, excluder)] }))
+  return found
+}

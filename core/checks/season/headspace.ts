@@ -1,0 +1,21 @@
+import type { PlacedPart } from '../../geometry'
+import type { Context, Measured } from '../context'
+import { findingOf, type Finding } from '../finding'
+import { takeOff } from '../remedies'
+import { isVent } from './winter-top'
+
+/** True for a rim or a box with nothing in it: room that bees fill with comb in a flow. */
+export function isHeadspace(layer: Pick<PlacedPart, 'pattern' | 'part'>): boolean {
+  const kind = layer.pattern?.kind
+  return (kind === 'eke' && !isVent(layer)) || (kind === 'box' && layer.part.contents.length === 0 && !layer.pattern?.sections)
+}
+
+/** Room left on for a treatment or a feeder: it wants a day to come off, and is overdue after it (common practice). */
+export function checkHeadspace({ layout, assembled }: Measured, { stage, today }: Context): Finding[] {
+  return layout.parts.filter(isHeadspace).flatMap((room): Finding[] => {
+    const { offBy } = room.placement
+    const remedies = [takeOff(assembled.hive, room)]
+    if (offBy && today && offBy < today) return [findingOf('season.headspace-overdue', 'mend', [room.part.id], { facts: { offBy }, remedies })]
+    return !offBy && (stage === 'after-crop' || stage === 'dearth') ? [findingOf('season.headspace-undated', 'note', [room.part.id], { remedies })] : []
+  })
+}

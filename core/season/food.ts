@@ -1,0 +1,45 @@
+import { NEED_KG } from '../checks'
+import { FORMULA } from '../formula'
+import type { Climate, Stage } from '../hive'
+import { isCold } from '../hive'
+import type { Range } from '../weight'
+
+export const FEEDS = ['two-to-one', 'one-to-one', 'fondant'] as const
+/** Sugar to water by mass: two to one in autumn, one to one in spring, none in the cold. */
+export type Feed = (typeof FEEDS)[number]
+
+/** What is missing to the need, kg: from the least need less the most stores to the most need less the least stores, never below 0. */
+export interface Short {
+  readonly low: number
+  readonly high: number
+}
+
+export function shortOf(stores: Pick<Range, 'low' | 'high'>, climate: Climate): Short {
+  const need = NEED_KG[climate]
+  return { low: Math.max(0, need.low - stores.high), high: Math.max(0, need.high - stores.low) }
+}
+
+/** What to mix. */
+export interface Mix {
+  readonly feed: Feed
+  readonly sugarKg: number
+  readonly waterKg: number
+  readonly totalKg: number
+}
+
+/**
+ * Sugar and water that give so many kg of stores: 1 kg of sugar gives about 1.25 kg (common practice); fondant goes on as
+ * sugar is, its little water left out.
+ * @throws RangeError for less than nothing
+ */
+export function mixFor(storesKg: number, feed: Feed): Mix {
+  if (!(storesKg >= 0)) throw new RangeError('stores to be fed are less than nothing')
+  const sugarKg = storesKg / FORMULA.storesFromSugar.value
+  const waterKg = feed === 'two-to-one' ? sugarKg / 2 : feed === 'one-to-one' ? sugarKg : 0
+  return { feed, sugarKg, waterKg, totalKg: sugarKg + waterKg }
+}
+
+/** What is fed at a stage: thick syrup to fill up for winter, fondant in the cold, thin syrup else (common practice). */
+export function feedAt(stage: Stage): Feed {
+  return stage === 'winter' || stage === 'late-winter-check' ? 'fondant' : stage === 'after-crop' || stage === 'crop' || isCold(stage) ? 'two-to-one' : 'one-to-one'
+}
