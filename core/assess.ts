@@ -46,19 +46,22 @@ export function measure(assembled: AssembledHive, context: Context): Measured {
 /** The climate of a yard that has not said what year it is. */
 const USUAL_CLIMATE: Climate = 'cool-maritime'
 
-/** The context of a hive in its yard: its stage, and the yard's catalogue, band, limits and climate; the day where it is known. */
-export function contextOf(yard: Yard, hive: Hive, today?: string): Context {
+/** When a hive is looked at: the day where it is known, and whether it stands so or is planned so. */
+export type Look = Pick<Context, 'today' | 'planned'>
+
+/** The context of a hive in its yard: its stage, and the yard's catalogue, band, limits and climate. */
+export function contextOf(yard: Yard, hive: Hive, look: Look = {}): Context {
   const limits = limitsOfYard(yard)
-  return { catalogue: catalogueOf(yard), stage: hive.stage, band: bandOf(yard.band, limits), limits, prolific: yard.prolific, climate: yard.season?.calendar?.climate ?? USUAL_CLIMATE, ...(today ? { today } : {}) }
+  return { catalogue: catalogueOf(yard), stage: hive.stage, band: bandOf(yard.band, limits), limits, prolific: yard.prolific, climate: yard.season?.calendar?.climate ?? USUAL_CLIMATE, ...look }
 }
 
 /**
  * Assesses one hive of a yard.
  * @param parts the yard's parts by identity, where they are at hand already
- * @param today `2026-09-20`; what is due by a day is judged only where it is given
+ * @param look what is due by a day is judged only where the day is given
  */
-export function assessHive(yard: Yard, hive: Hive, parts = partsById(yard), today?: string): Assessment {
-  const context = contextOf(yard, hive, today)
+export function assessHive(yard: Yard, hive: Hive, parts = partsById(yard), look: Look = {}): Assessment {
+  const context = contextOf(yard, hive, look)
   return assess(assembleHive(hive, parts, context.catalogue), context)
 }
 

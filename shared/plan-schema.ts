@@ -90,7 +90,7 @@ export const yardSeasonSchema = some({
 })
 
 const handPlanSchema = some({
-  layers: listOf(record({ placement: placementSchema, patternId: identity() }), PLAN_LIMITS.layersPerHive), attachments: listOf(record({ partId: identity(), place: oneOf(ATTACHMENT_PLACES), edge: maybe(EDGES), patternId: identity() }), 20), writtenFrom: text(8000),
+  layers: listOf(record({ placement: placementSchema, patternId: identity(), hole: maybe(['open', 'closed']) }), PLAN_LIMITS.layersPerHive), attachments: listOf(record({ partId: identity(), place: oneOf(ATTACHMENT_PLACES), edge: maybe(EDGES), patternId: identity() }), 20), writtenFrom: text(8000),
 }).optional().default(undefined)
 
 /** How a hive is kept otherwise than its yard, and its stages planned by hand. */

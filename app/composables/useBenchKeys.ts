@@ -6,6 +6,8 @@ import { useWeighing } from '~/stores/weighing'
 import { historyKey, keysRest } from './historyKey'
 
 export interface BenchActions {
+  /** The n-th stage of the year as it is planned; 0 for what stands now. */
+  readonly stage: (n: number) => void
   readonly add: () => void
   readonly swap: () => void
   readonly nextGap: () => void
@@ -47,6 +49,10 @@ export function useBenchKeys(actions: BenchActions): void {
       const by = key === 'ArrowUp' ? 1 : -1
       if (altKey) actions.move(by)
       else select(by)
+      return true
+    }
+    if (/^\d$/.test(key)) {
+      actions.stage(Number(key))
       return true
     }
     switch (key.length === 1 ? key.toLowerCase() : key) {

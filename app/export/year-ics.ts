@@ -1,7 +1,7 @@
 import ical, { ICalCalendarMethod } from 'ical-generator'
 import type { Calendar } from '#core/hive'
-import { marksOf, stagesOfYear } from '#core/season'
-import { capital, stageCautions, stageWord } from '#core/wording'
+import { cautionsOfStage, marksOf, stagesOfYear } from '#core/season'
+import { CAUTION_WORDS, capital, stageWord } from '#core/wording'
 
 /** The first such day on or after another: `2026-11-25` and `05-20` give `2027-05-20`. */
 export function comingDay(monthDay: string, today: string): string {
@@ -24,7 +24,7 @@ export function yearAsCalendar(yard: { readonly id: string; readonly name: strin
     const start = comingDay(monthDay, today)
     file.createEvent({ id: `${yard.id}-${key}@duvet`, start, end: dayAfter(start, days), allDay: true, summary, description, stamp: `${today.slice(0, 10)}T00:00:00Z`, floating: false })
   }
-  stagesOfYear(calendar).forEach(({ stage, from, days }, i) => add(`${stage}-${i}`, from, days, `${name}: ${stageWord(stage)}`, [notes.get(stage), ...stageCautions(stage)].filter(Boolean).join('\n')))
+  stagesOfYear(calendar).forEach(({ stage, from, days }, i) => add(`${stage}-${i}`, from, days, `${name}: ${stageWord(stage)}`, [notes.get(stage), ...cautionsOfStage(stage).map((caution) => CAUTION_WORDS[caution])].filter(Boolean).join('\n')))
   for (const { kind, from, days } of marksOf(calendar)) add(`${kind}-${from}`, from, days, `${name}: ${kind === 'mite-count' ? 'count mites' : 'winter bees are raised'}`, capital(kind === 'mite-count' ? 'a count each month; treat only with what is allowed, by the label.' : 'mites must be few before these eight weeks begin.'))
   return file.toString()
 }

@@ -2,7 +2,7 @@
 // The row: all hives of all yards, or three honest starts when there is none.
 import { CATALOGUE } from '#core/catalogue'
 import { assembleHive, layOut, partsById } from '#core/geometry'
-import { freeName, planOf, planOfHive, withOwnIdentities, type Hive, type StartName, type Yard } from '#core/hive'
+import { freeName, planOf, planOfHive, withOwnIdentities, type Hive, type Stage, type StartName, type Yard } from '#core/hive'
 import type { HiveAction } from '~/components/row/Hive.vue'
 import { download, fileName } from '~/composables/download'
 
@@ -12,6 +12,7 @@ const adding = ref<string | null>(null)
 const settings = ref<Yard | null>(null)
 const renaming = shallowRef<{ yardId: string; hive: Hive } | null>(null)
 const newYard = ref(false)
+const stage = ref<Stage | null>(null)
 
 useHead({ title: 'Duvet' })
 const lastYard = ref<string>()
@@ -79,9 +80,10 @@ async function addYard(name: string) {
       </template>
       <template v-else>
         <RowYard
-          v-for="yard in yards.yards" :key="yard.id" :yard="yard" :tallest-mm="tallestMm"
+          v-for="yard in yards.yards" :key="yard.id" :yard="yard" :tallest-mm="tallestMm" :stage="stage"
           @add="adding = yard.id; lastYard = yard.id" @settings="settings = yard; lastYard = yard.id" @export-yard="exportYard(yard)" @act="(hive: Hive, action: HiveAction) => act(yard, hive, action)"
         />
+        <RowYearStrip v-if="yards.yards.some(({ hives }) => hives.length > 0)" :yards="yards.yards" :chosen="stage" @choose="stage = $event" />
         <footer class="foot">
           <button class="plain-button" type="button" @click="newYard = true">New yard</button>
           <RowImport />

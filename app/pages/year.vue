@@ -1,7 +1,7 @@
 <script setup lang="ts">
 // The year: every stage of every hive to scale, what changes from one to the next, what goes in the van; how bees are kept; the dates.
 import { assembleHive, layOut, partsById } from '#core/geometry'
-import { catalogueOf } from '#core/catalogue'
+import { FOOTPRINTS, catalogueOf } from '#core/catalogue'
 import type { Stage } from '#core/hive'
 import { COOL_MARITIME, changeoverOf, isWanted, partsWith, stageOn, stagesOfYear, visitOf, yardVisit, type HiveChangeover } from '#core/season'
 import { patternName, stageWord, storingInWords, workInWords } from '#core/wording'
@@ -12,9 +12,12 @@ const view = useView()
 const preferences = usePreferences()
 const weighing = useWeighing()
 const mode = ref<'stages' | 'keeping' | 'dates' | 'compare'>('stages')
-const chosen = ref<Stage | null>(null)
+const route = useRoute()
+const chosen = ref<Stage | null>((route.query.stage as Stage | undefined) ?? null)
 const from = ref<'now' | 'before'>('now')
-const hiveId = ref<string | null>(null)
+const hiveId = ref<string | null>((route.query.hive as string | undefined) ?? null)
+const yardOfHive = yards.yards.find(({ hives }) => hives.some(({ id }) => id === hiveId.value))
+if (yardOfHive) view.chosen = yardOfHive.id
 const today = new Date().toISOString()
 
 const yard = computed(() => view.yard)
@@ -37,7 +40,7 @@ const scale = computed(() => (HEIGHT - 12) / tallestMm.value)
 const changeovers = computed<HiveChangeover[]>(() => planned.value.map(({ id, one, all }) => {
   const standing = yard.value!.hives.find((hive) => hive.id === id)!
   const start = from.value === 'before' ? all.get(before.value) : undefined
-  return changeoverOf(start ? { hive: start.hive, parts: partsWith(parts.value, start) } : { hive: standing, parts: parts.value }, { hive: one.hive, parts: partsWith(parts.value, one) }, catalogue.value!)
+  return changeoverOf(start ? { hive: start.hive, parts: partsWith(parts.value, start) } : { hive: standing, parts: parts.value }, { hive: one.hive, parts: partsWith(parts.value, one) }, catalogue.value!, view.places)
 }))
 const shown = computed(() => changeovers.value.find((one) => one.hiveId === hiveId.value) ?? changeovers.value.find(({ steps }) => steps.length > 0) ?? changeovers.value[0])
 const visit = computed(() => yardVisit(changeovers.value, isWanted))
@@ -47,7 +50,13 @@ const keeping = computed(() => visit.value.bring.map(({ patternId }) => {
   const held = changeovers.value.flatMap((one) => one.leaving.flatMap((id) => (one.parts.get(id)?.patternId === patternId ? one.parts.get(id)!.hasHeld : [])))
   return pattern ? storingInWords(pattern, held, preferences.reader) : ''
 }).filter(Boolean))
-const name = (patternId: string) => patternName(patternId, catalogue.value!, preferences.vocabulary)
+/** Two formats of a part may be called alike: then the format is said too. */
+const name = (patternId: string) => {
+  const plain = (id: string) => patternName(id, catalogue.value!, preferences.vocabulary)
+  const alike = [...visit.value.take, ...visit.value.bring].some((line) => line.patternId !== patternId && plain(line.patternId) === plain(patternId))
+  const format = catalogue.value!.patterns.get(patternId)?.format
+  return alike && format && format !== 'any' ? `${plain(patternId)}, ${FOOTPRINTS[format].name}` : plain(patternId)
+}
 
 async function begin() {
   const changeover = shown.value
@@ -86,7 +95,8 @@ useHead({ title: 'Year – Duvet' })
         </div>
         <section class="van" data-testid="van">
           <h2>The whole yard: {{ visit.hives }} of {{ yard.hives.length }} hives</h2>
-          <p><b>{{ workInWords(visit.work, preferences.reader) }}</b></p>
+          <label class="places">Set-down places <select v-model.number="view.places" data-testid="places"><option v-for="n in 7" :key="n" :value="n + 1">{{ n + 1 }}{{ n + 1 === 3 ? ': roof, ground board, spare stand' : '' }}</option></select></label>
+          <p><b>{{ workInWords(visit.work, preferences.reader, visit.bounds) }}</b></p>
           <h3>In the van</h3>
           <ul><li v-for="line in visit.take" :key="line.patternId">{{ line.count }} × {{ name(line.patternId) }}<template v-if="line.toGet > 0">, <b>{{ line.toGet }} to get</b></template></li><li v-if="visit.take.length === 0">nothing</li></ul>
           <h3>Comes home</h3>

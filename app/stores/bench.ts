@@ -2,7 +2,9 @@ import { defineStore } from 'pinia'
 import { computed, ref, shallowRef, watch } from 'vue'
 import { assessHive, type Assessment } from '#core/assess'
 import { CATALOGUE, catalogueOf, type Pattern } from '#core/catalogue'
-import { PLACEHOLDER, applyEdit, attachmentPlaceOf, findPart, newPart, newPlacement, usualPlace, type Edit, type Hive, type Part, type Placement, type Yard } from '#core/hive'
+import { dropPlan, keepPlan, planEdit, promisesOf, stagesOf, writeHive, yardAsPlanned, type PlannedStage } from '#core/season'
+import { PLACEHOLDER, applyEdit, attachmentPlaceOf, findPart, newPart, newPlacement, usualPlace, type Edit, type Hive, type Part, type Placement, type Stage, type Yard } from '#core/hive'
+import { partsById } from '#core/geometry'
 import { showMass } from '#core/units'
 import { massOfHive } from '#core/weight'
 import { partNames } from '#core/wording'
@@ -10,6 +12,9 @@ import type { Axis } from '../drawing/section'
 import { usePreferences } from './preferences'
 import { useWeighing } from './weighing'
 import { useYards } from './yards'
+
+/** Stages that come at any time of a year, planned beside those of the calendar. */
+export const ANY_TIME: readonly Stage[] = ['settling', 'moving']
 
 /** What the keeper holds over the stack and has not put down yet. */
 export interface Hand {
@@ -21,6 +26,8 @@ export interface Hand {
 }
 
 /** The bench: one hive, what is selected, what is in the hand, what is being tried. */
+const todayIs = () => new Date().toISOString().slice(0, 10)
+
 export const useBench = defineStore('bench', () => {
   const yards = useYards()
   const preferences = usePreferences()
@@ -33,8 +40,17 @@ export const useBench = defineStore('bench', () => {
   /** An edit that is shown before it is made: a remedy looked at. */
   const tried = shallowRef<Edit | null>(null)
 
-  const yard = computed(() => yards.yards.find(({ hives }) => hives.some(({ id }) => id === hiveId.value)))
-  const hive = computed(() => yard.value?.hives.find(({ id }) => id === hiveId.value))
+  /** The stage that is looked at as it is planned; null for the hive as it stands. */
+  const planStage = ref<Stage | null>(null)
+
+  const standingYard = computed(() => yards.yards.find(({ hives }) => hives.some(({ id }) => id === hiveId.value)))
+  const standing = computed(() => standingYard.value?.hives.find(({ id }) => id === hiveId.value))
+  const promised = computed(() => (standingYard.value ? promisesOf(standingYard.value) : new Map<string, string>()))
+  /** This hive through the year, written from what stands there. */
+  const plan = computed(() => (standingYard.value && standing.value ? writeHive(standingYard.value, standing.value, [...stagesOf(standingYard.value), ...ANY_TIME], partsById(standingYard.value), new Map(promised.value)) : null))
+  const planned = computed<PlannedStage | null>(() => (planStage.value && plan.value?.stages.get(planStage.value)) || null)
+  const yard = computed(() => (planned.value && standingYard.value ? yardAsPlanned(standingYard.value, planned.value) : standingYard.value))
+  const hive = computed(() => (planned.value ? planned.value.hive : standing.value))
   const catalogue = computed(() => (yard.value ? catalogueOf(yard.value) : CATALOGUE))
   const assessment = computed(() => assessed(yard.value, hive.value))
   const names = computed(() => (assessment.value ? partNames(assessment.value.assembled, preferences.reader.vocabulary) : new Map<string, string>()))
@@ -46,7 +62,7 @@ export const useBench = defineStore('bench', () => {
     return applied.ok ? assessed(applied.yard, applied.yard.hives.find(({ id }) => id === hiveId.value)) : null
   })
   /** What everything drawn weighs, while that is asked for. */
-  const mass = computed(() => (weighing.shown && shown.value && hive.value ? massOfHive(shown.value.assembled, weighing.weighingAt(hive.value.stage)) : null))
+  const mass = computed(() => (weighing.shown && shown.value && hive.value ? massOfHive(shown.value.assembled, weighing.weighingAt(hive.value.stage, planned.value !== null)) : null))
   const weightTexts = computed(() => (mass.value ? new Map([...mass.value.parts].map(([id, { kg }]) => [id, showMass(kg.middle, preferences.units)])) : null))
   /** What is drawn: the trial while there is one, else the hive as it stands. */
   const shown = computed(() => preview.value ?? assessment.value)
@@ -60,12 +76,13 @@ export const useBench = defineStore('bench', () => {
   })
 
   function assessed(inYard: Yard | undefined, one: Hive | undefined): Assessment | null {
-    return inYard && one ? assessHive(inYard, one) : null
+    return inYard && one ? assessHive(inYard, one, undefined, planned.value ? { planned: true } : { today: todayIs() }) : null
   }
 
   function open(id: string): void {
     if (hiveId.value === id) return
     hiveId.value = id
+    planStage.value = null
     selectedId.value = null
     selectedGap.value = null
     hand.value = null
@@ -74,7 +91,29 @@ export const useBench = defineStore('bench', () => {
 
   function perform(edit: Edit): boolean {
     tried.value = null
-    return yard.value ? yards.perform(yard.value.id, edit) : false
+    if (!standingYard.value) return false
+    if (!planned.value) return yards.perform(standingYard.value.id, edit)
+    const kept = planEdit(standingYard.value, planned.value, edit, () => crypto.randomUUID())
+    if (!kept) {
+      yards.message = 'A plan keeps the stack, its fittings and the holes. Frames, sizes, names and accepted findings belong to the hive as it stands: go back to what stands now, and change them there.'
+      return false
+    }
+    return yards.perform(standingYard.value.id, kept)
+  }
+
+  /** Gives up the plan by hand of the stage that is looked at, or keeps it although the writing has changed. */
+  function settlePlan(keep: 'mine' | 'written'): void {
+    if (!standingYard.value || !planned.value) return
+    const edit = keep === 'mine' ? keepPlan(standingYard.value, planned.value) : dropPlan(standingYard.value, planned.value.hive.id, planned.value.stage)
+    if (edit) yards.perform(standingYard.value.id, edit)
+  }
+
+  /** Looks at a stage as it is planned; null looks at the hive as it stands again. */
+  function lookAt(stage: Stage | null): void {
+    hand.value = null
+    tried.value = null
+    selectedGap.value = null
+    planStage.value = stage
   }
 
   /** The edit that putting the hand down would make. */
@@ -157,7 +196,7 @@ export const useBench = defineStore('bench', () => {
   }
 
   return {
-    hiveId, selectedId, selectedGap, selectedIndex, axis, hand, tried, yard, hive, catalogue, assessment, names, preview, shown, shownNames, mass, weightTexts,
-    open, perform, takePattern, takeFromShed, takeFromStack, holdAt, turnHand, putDown, letGo,
+    hiveId, selectedId, selectedGap, selectedIndex, axis, hand, tried, yard, hive, standingYard, standing, plan, planStage, planned, catalogue, assessment, names, preview, shown, shownNames, mass, weightTexts,
+    open, perform, lookAt, settlePlan, takePattern, takeFromShed, takeFromStack, holdAt, turnHand, putDown, letGo,
   }
 })

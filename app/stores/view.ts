@@ -4,6 +4,7 @@ import { computed } from 'vue'
 import { CATALOGUE, catalogueOf } from '#core/catalogue'
 import { BANDS, bandOf, limitsOfYard, type Context } from '#core/checks'
 import { emptyYard } from '#core/hive'
+import { SET_DOWN_PLACES } from '#core/season'
 import { useYards } from './yards'
 
 /** Which yard the views that are about a yard look at. */
@@ -17,5 +18,7 @@ export const useView = defineStore('view', () => {
     const limits = limitsOfYard(now)
     return { catalogue: catalogue.value, stage: 'flow', band: bandOf(now.band, limits) ?? BANDS.range, limits, climate: 'cool-maritime', prolific: now.prolific }
   })
-  return { chosen, yard, catalogue, context }
+  /** Places to set boxes down on at a visit: upturned roof, ground board, spare stand; kept on this device. */
+  const places = useLocalStorage('duvet.places', SET_DOWN_PLACES)
+  return { places, chosen, yard, catalogue, context }
 })

@@ -15,11 +15,13 @@ export const useWeighing = defineStore('weighing', () => {
   const profile = useLocalStorage<LiftProfile>('duvet.profile', USUAL_PROFILE, { mergeDefaults: true })
   const own = computed<LiftProfile>(() => (profileProblem(profile.value) ? USUAL_PROFILE : profile.value))
 
-  function weighingAt(stage: Stage): Weighing {
+  /** What frames were said to hold is true of today, not of a stage that is only planned. */
+  function weighingAt(stage: Stage, planned = false): Weighing {
     const usual = usualWeighing(stage)
+    const said = FULLNESSES.includes(fullness.value) ? fullness.value : 'as-said'
     const share = fillPercent.value === null ? null : fillPercent.value / 100
     return {
-      ...usual, fullness: FULLNESSES.includes(fullness.value) ? fullness.value : 'as-said', timberKgPerM3: (TIMBERS[timber.value] ?? TIMBERS.usual).kgPerM3,
+      ...usual, fullness: said === 'as-said' && planned ? usual.meanwhile : said, timberKgPerM3: (TIMBERS[timber.value] ?? TIMBERS.usual).kgPerM3,
       fill: share === null ? FILL : { low: share, middle: share, high: share },
     }
   }

@@ -1,8 +1,9 @@
 import { assess, contextOf } from '#core/assess'
 import type { Grade } from '#core/checks'
 import { assembleHive, partsById, type PartLookup } from '#core/geometry'
-import type { Stage, Yard } from '#core/hive'
+import type { Stage, Way, Yard } from '#core/hive'
 import { liftsOf, type LiftProfile } from '#core/lifting'
+import { roomOf } from '#core/room'
 import { ownedKinds, partsWith, stagesOf, writeHive, type PlannedHive, type PlannedStage, type Promised } from '#core/season'
 import { massOfHive, usualWeighing } from '#core/weight'
 
@@ -17,6 +18,8 @@ export interface StageFigures {
   readonly lifts: number
   readonly movedKg: number
   readonly honeyKg: number
+  /** Worker cells of the brood boxes. */
+  readonly broodCells: number
 }
 
 export interface PlannedYear {
@@ -42,7 +45,7 @@ export async function yearOfYard(yard: Yard, profile: LiftProfile, onProgress: (
 }
 
 function figuresOf(yard: Yard, planned: PlannedStage, parts: PartLookup, profile: LiftProfile): StageFigures {
-  const context = contextOf(yard, planned.hive)
+  const context = contextOf(yard, planned.hive, { planned: true })
   const assembled = assembleHive(planned.hive, partsWith(parts, planned), context.catalogue)
   const assessment = assess(assembled, context)
   const usual = usualWeighing(planned.stage)
@@ -51,5 +54,41 @@ function figuresOf(yard: Yard, planned: PlannedStage, parts: PartLookup, profile
   return {
     stage: planned.stage, worst: assessment.worst, findings: assessment.findings.filter(({ severity }) => severity !== 'note').length, boxes: assembled.stack.filter(({ pattern }) => pattern?.kind === 'box').length,
     totalKg: mass.kg.middle, heaviestKg: lifts.heaviest?.kg.middle ?? 0, lifts: lifts.inspectionLifts, movedKg: lifts.movedKg.middle, honeyKg: mass.items.honey.middle,
+    broodCells: roomOf(assembled.stack.filter(({ pattern, placement }) => pattern?.kind === 'box' && placement.role === 'brood').map(({ resolved }) => resolved), context.limits.cellWidth).cells,
   }
+}
+
+/** A whole year of one hive in a few figures. */
+export interface YearFigures {
+  /** Boxes that are needed at the most. */
+  readonly boxes: number
+  readonly heaviestKg: number
+  /** Looked through once at every stage. */
+  readonly lifts: number
+  readonly movedKg: number
+  readonly winterKg: number
+  readonly broodCells: number
+  readonly findings: number
+}
+
+export function yearFigures(stages: readonly StageFigures[]): YearFigures {
+  const most = (one: (figures: StageFigures) => number) => Math.max(0, ...stages.map(one))
+  const total = (one: (figures: StageFigures) => number) => stages.reduce((sum, figures) => sum + one(figures), 0)
+  return {
+    boxes: most(({ boxes }) => boxes), heaviestKg: most(({ heaviestKg }) => heaviestKg), lifts: total(({ lifts }) => lifts), movedKg: total(({ movedKg }) => movedKg),
+    winterKg: (stages.find(({ stage }) => stage === 'winter') ?? stages.find(({ stage }) => stage === 'dearth'))?.honeyKg ?? 0, broodCells: most(({ broodCells }) => broodCells), findings: total(({ findings }) => findings),
+  }
+}
+
+/** The year of one hive for every choice of one thing about how it is kept. */
+export function choicesOfHive(yard: Yard, hiveId: string, profile: LiftProfile, field: keyof Way, values: readonly Way[keyof Way][]): YearFigures[] {
+  const hive = yard.hives.find(({ id }) => id === hiveId)
+  if (!hive) return []
+  const parts = partsById(yard)
+  return values.map((value) => {
+    const { byHand: _plans, ...season } = hive.season ?? {}
+    const kept = { ...hive, season: { ...season, way: { ...hive.season?.way, [field]: value } } }
+    const { stages } = writeHive(yard, kept, stagesOf(yard), parts)
+    return yearFigures([...stages.values()].map((one) => figuresOf(yard, one, parts, profile)))
+  })
 }

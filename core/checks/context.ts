@@ -16,6 +16,8 @@ export interface Context {
   readonly climate: Climate
   /** The day that it is, `2026-09-20`, where that is known. */
   readonly today?: string
+  /** The hive is as it is planned for its stage: what its frames hold today says nothing of it. */
+  readonly planned?: boolean
 }
 
 /** A hive with its geometry worked out, as every check takes it. */

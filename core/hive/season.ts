@@ -73,6 +73,8 @@ export const WANTED = 'want:'
 export interface HandLayer {
   readonly placement: Placement
   readonly patternId: string
+  /** Its hole at this stage, where it has one. */
+  readonly hole?: 'open' | 'closed'
 }
 
 /** A stage as the keeper wants it. */

@@ -1,7 +1,8 @@
 import type { Pattern } from '../catalogue'
 import type { BoxSize, Climate, VisitStep, Way } from '../hive'
-import type { CalendarProblem, PartChange, StepReason, Work } from '../season'
+import type { CalendarProblem, PartChange, Bounds, StepReason, Work } from '../season'
 import { showMass } from '../units'
+import { rangeInWords } from './weight-words'
 import { capital, inWords, stageWord, type Reader } from './names'
 
 export const CLIMATE_WORDS: Record<Climate, string> = { 'cool-maritime': 'cool, by the sea', 'cold-continental': 'cold inland winters', 'warm-temperate': 'warm, two flows', 'tropical-highland': 'tropical highland, no winter' }
@@ -97,21 +98,10 @@ export function visitStepInWords(step: VisitStep, name: string, change: PartChan
   return `${capital(name)} off ${placeWord(step.from)}, to ${placeWord(step.to)}${mass}`
 }
 
-/** `5 lifts, 70.1 kg, 8 moves`. */
-export function workInWords({ lifts, kg, moves }: Work, { units }: Reader): string {
-  return `${lifts} ${lifts === 1 ? 'lift' : 'lifts'}, ${showMass(kg, units)} in ${moves} ${moves === 1 ? 'move' : 'moves'}`
-}
-
-/** Cautions of a stage, to stand beside its steps. */
-export function stageCautions(stage: string): string[] {
-  const cold = stage === 'winter' || stage === 'late-winter-check'
-  return [
-    ...(cold ? ['Do not part boxes below about 10 °C: the brood chills and seals stay broken. Heft instead.'] : []),
-    ...(stage === 'pack-down' ? ['Have the last look a fortnight before winter, so that the bees can glue the joints again; after it nothing is parted.'] : []),
-    ...(stage === 'after-crop' ? ['Treatments: only products allowed where you are, by the label, with crop supers off; mask, goggles and gloves for acids. Take headspace off again when it is over.'] : []),
-    ...(stage === 'crop' || stage === 'after-crop' ? ['Sugar feed never with crop supers on.'] : []),
-    'Stings can kill an allergic person: have help within call. Never lift alone what is marked for two.',
-  ]
+/** `5 lifts, 70.1 kg (62.0 to 81.0 kg) in 8 moves`. */
+export function workInWords({ lifts, kg, moves }: Work, { units }: Reader, bounds?: Bounds): string {
+  const between = bounds && bounds.high - bounds.low >= 0.1 ? ` (${rangeInWords(bounds, { units })})` : ''
+  return `${lifts} ${lifts === 1 ? 'lift' : 'lifts'}, ${showMass(kg, units)}${between} in ${moves} ${moves === 1 ? 'move' : 'moves'}`
 }
 
 /** How what comes home is kept. */

@@ -2,7 +2,7 @@
 // One hive of the row, to the row's scale, with its worst finding in words.
 import type { Assessment } from '#core/assess'
 import type { Catalogue } from '#core/catalogue'
-import type { Hive } from '#core/hive'
+import type { Hive, Stage } from '#core/hive'
 import { capital, findingInWords, partNames, severityWord, stageWord } from '#core/wording'
 import { liftsOf } from '#core/lifting'
 import { showLength, showMass } from '#core/units'
@@ -11,7 +11,7 @@ import { GRADE_COLOURS } from '~/drawing/palette'
 import { fittingShapes, sectionOf } from '~/drawing/section'
 
 export type HiveAction = 'copy' | 'rename' | 'export' | 'remove'
-const props = defineProps<{ hive: Hive; assessment: Assessment; scale: number; width: number; height: number; catalogue: Catalogue }>()
+const props = defineProps<{ hive: Hive; assessment: Assessment; scale: number; width: number; height: number; catalogue: Catalogue; stage: Stage | null }>()
 defineEmits<{ act: [action: HiveAction] }>()
 const preferences = usePreferences()
 const weighing = useWeighing()
@@ -21,7 +21,7 @@ const shapes = computed(() => [
   ...props.assessment.assembled.attached.flatMap((fitting) => fittingShapes(fitting, props.assessment.layout.parts, 'along')),
 ])
 const weight = computed(() => {
-  const mass = massOfHive(props.assessment.assembled, weighing.weighingAt(props.hive.stage))
+  const mass = massOfHive(props.assessment.assembled, weighing.weighingAt(props.hive.stage, props.stage !== null))
   return { kg: mass.kg.middle, heaviest: liftsOf(props.assessment.layout, mass, weighing.own).heaviest?.kg.middle ?? 0 }
 })
 const worst = computed(() => {
@@ -35,7 +35,7 @@ const grade = computed(() => (props.assessment.worst === 'note' ? 'good' : props
 
 <template>
   <article class="hive" :data-hive="hive.name">
-    <NuxtLink :to="`/hives/${encodeURIComponent(hive.id)}`" class="open">
+    <NuxtLink :to="{ path: `/hives/${encodeURIComponent(hive.id)}`, query: stage ? { stage } : {} }" class="open">
       <svg :width="width" :height="height" aria-hidden="true">
         <g :transform="`translate(${width / 2} ${height - 12}) scale(${scale})`"><DrawingShapes :shapes="shapes" /></g>
       </svg>
@@ -47,7 +47,7 @@ const grade = computed(() => (props.assessment.worst === 'note' ? 'good' : props
         <span>{{ worst ? `${severityWord(grade)}: ${worst.short}` : 'Good: nothing to mend' }}</span>
       </span>
     </NuxtLink>
-    <ElDropdown trigger="click" class="menu" @command="$emit('act', $event)">
+    <ElDropdown v-if="stage === null" trigger="click" class="menu" @command="$emit('act', $event)">
       <button class="plain-button quiet" type="button" :aria-label="`More for ${hive.name}`">…</button>
       <template #dropdown>
         <ElDropdownMenu>

@@ -4,15 +4,16 @@ import { useElementSize, useScroll } from '@vueuse/core'
 import { assessHive } from '#core/assess'
 import { catalogueOf } from '#core/catalogue'
 import { SEVERITIES } from '#core/checks'
-import { partsById } from '#core/geometry'
-import type { Hive, Yard } from '#core/hive'
+import { partsById, assembleHive, layOut } from '#core/geometry'
+import type { Hive, Stage, Yard } from '#core/hive'
+import { yardAsPlanned } from '#core/season'
 import { showFigure } from '#core/units'
-import { severityWord } from '#core/wording'
+import { severityWord, stageWord } from '#core/wording'
 import { useYardGrades } from '~/composables/useYardGrades'
 import type { HiveAction } from '~/components/row/Hive.vue'
 import { GRADE_COLOURS, SEAM, SOFT_INK } from '~/drawing/palette'
 
-const props = defineProps<{ yard: Yard; tallestMm: number }>()
+const props = defineProps<{ yard: Yard; tallestMm: number; stage: Stage | null }>()
 defineEmits<{ add: []; settings: []; exportYard: []; act: [hive: Hive, action: HiveAction] }>()
 
 const SLOT_PX = 196
@@ -22,26 +23,49 @@ const strip = ref<HTMLElement | null>(null)
 const { width } = useElementSize(strip)
 const { x: scrolled } = useScroll(strip)
 
-const parts = computed(() => partsById(props.yard))
+const weighing = useWeighing()
+/** Written only once a stage of the year is asked for. */
+const planning = computed(() => (props.stage ? props.yard : undefined))
+const { year, running: writing } = usePlannedYear(planning, computed(() => weighing.own))
+/** What is drawn: the hives as they stand, or as this stage has them. */
+const shown = computed<Yard>(() => {
+  const { stage } = props
+  if (!stage || !year.value) return props.yard
+  return year.value.hives.reduce((yard, { hiveId, stages }) => {
+    const one = stages.get(stage)
+    return one && yard.hives.some(({ id }) => id === hiveId) ? yardAsPlanned(yard, one) : yard
+  }, props.yard)
+})
+const planned = computed(() => props.stage !== null && (year.value?.hives.some(({ stages }) => stages.has(props.stage!)) ?? false))
+/** Tall enough for the flow as it is planned, so that the row grows and shrinks to one scale. */
+const tallest = computed(() => {
+  if (!props.stage || !year.value) return props.tallestMm
+  const all = year.value.hives.flatMap(({ stages }) => [...stages.values()].filter(({ stage }) => stage === 'flow' || stage === 'winter'))
+  return Math.max(props.tallestMm, ...all.map((one) => {
+    const yard = yardAsPlanned({ ...props.yard, hives: [one.hive] }, one)
+    return layOut(assembleHive(one.hive, partsById(yard), catalogueOf(yard))).heightMm
+  }))
+})
+const parts = computed(() => partsById(shown.value))
 const visible = computed(() => {
   const first = Math.max(0, Math.floor(scrolled.value / SLOT_PX) - 1)
-  const last = Math.min(props.yard.hives.length, Math.ceil((scrolled.value + (width.value || 1200)) / SLOT_PX) + 1)
-  return props.yard.hives.slice(first, last).map((hive, i) => ({ hive, at: first + i, assessment: assessedOnce(hive) }))
+  const last = Math.min(shown.value.hives.length, Math.ceil((scrolled.value + (width.value || 1200)) / SLOT_PX) + 1)
+  return shown.value.hives.slice(first, last).map((hive, i) => ({ hive, at: first + i, assessment: assessedOnce(hive) }))
 })
 
 const known = new WeakMap<Hive, { parts: unknown; assessment: ReturnType<typeof assessHive> }>()
 function assessedOnce(hive: Hive) {
   const old = known.get(hive)
-  if (old?.parts === props.yard.parts) return old.assessment
-  const assessment = assessHive(props.yard, hive, parts.value)
-  known.set(hive, { parts: props.yard.parts, assessment })
+  if (old?.parts === shown.value.parts) return old.assessment
+  const assessment = assessHive(shown.value, hive, parts.value, props.stage ? { planned: true } : { today: new Date().toISOString().slice(0, 10) })
+  known.set(hive, { parts: shown.value.parts, assessment })
   return assessment
 }
 
-const scale = computed(() => Math.min((DRAWING_PX - 34) / props.tallestMm, (SLOT_PX - 28) / 600))
-const staff = computed(() => Array.from({ length: Math.floor(props.tallestMm / 200) + 1 }, (_, i) => i * 200))
+const scale = computed(() => Math.min((DRAWING_PX - 34) / tallest.value, (SLOT_PX - 28) / 600))
+const staff = computed(() => Array.from({ length: Math.floor(tallest.value / 200) + 1 }, (_, i) => i * 200))
 
-const { grades, done, running, cancel } = useYardGrades(toRef(props, 'yard'))
+const { grades, done, running, cancel } = useYardGrades(shown)
 const counts = computed(() => {
   const all = grades.value ?? []
   return [...SEVERITIES.filter((grade) => grade !== 'note'), 'good' as const]
@@ -58,9 +82,11 @@ const COUNT_WORDS = { stop: 'to stop at', mend: 'to mend', watch: 'to watch', no
       <p v-if="running && yard.hives.length > 60" class="counts"><progress :max="yard.hives.length" :value="done" /> {{ done }} of {{ yard.hives.length }} looked at <button class="plain-button quiet" type="button" @click="cancel">Stop</button></p>
       <p v-else class="counts">
         {{ yard.hives.length }} {{ yard.hives.length === 1 ? 'hive' : 'hives' }}
+        <b v-if="stage && writing && !year">writing the year…</b>
+        <b v-else-if="stage" :data-testid="`row-planned-${yard.id}`">{{ planned ? `as planned: ${stageWord(stage)}` : `no ${stageWord(stage)} in this yard’s year: as they stand` }}</b>
         <span v-for="{ grade, count } in counts" :key="grade" class="count" :style="{ color: GRADE_COLOURS[grade] }" :title="severityWord(grade)"><ShellSeverityMark :grade="grade" /> {{ count }} {{ COUNT_WORDS[grade] }}</span>
       </p>
-      <span class="ways">
+      <span v-if="stage === null" class="ways">
         <button class="plain-button" type="button" :data-testid="`add-hive-${yard.id}`" @click="$emit('add')">Add a hive</button>
         <button class="plain-button quiet" type="button" @click="$emit('exportYard')">Save as plan file</button>
         <button class="plain-button quiet" type="button" @click="$emit('settings')">Yard…</button>
@@ -76,7 +102,7 @@ const COUNT_WORDS = { stop: 'to stop at', mend: 'to mend', watch: 'to watch', no
       <div ref="strip" class="strip" tabindex="0" role="group" :aria-label="`Hives of ${yard.name}`">
         <ul :style="{ width: `${Math.max(1, yard.hives.length) * SLOT_PX}px`, height: `${DRAWING_PX + 138}px` }">
           <li v-for="{ hive, at, assessment } in visible" :key="hive.id" :style="{ left: `${at * SLOT_PX}px`, width: `${SLOT_PX}px` }">
-            <RowHive :hive="hive" :assessment="assessment" :scale="scale" :width="SLOT_PX" :height="DRAWING_PX" :catalogue="catalogueOf(yard)" @act="$emit('act', hive, $event)" />
+            <RowHive :hive="hive" :assessment="assessment" :scale="scale" :width="SLOT_PX" :height="DRAWING_PX" :catalogue="catalogueOf(yard)" :stage="planned ? stage : null" @act="$emit('act', hive, $event)" />
           </li>
         </ul>
         <p v-if="yard.hives.length === 0" class="none">No hive stands here yet.</p>

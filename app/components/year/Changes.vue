@@ -3,8 +3,8 @@
 import { catalogueOf } from '#core/catalogue'
 import { assembleHive } from '#core/geometry'
 import type { Yard } from '#core/hive'
-import { reasonOf, type HiveChangeover } from '#core/season'
-import { REASON_WORDS, capital, partNames, patternName, stageCautions, stageWord, visitStepInWords, workInWords } from '#core/wording'
+import { COOL_MARITIME, cautionsOfStage, daysToWinter, type HiveChangeover } from '#core/season'
+import { CAUTION_WORDS, partNames, stageWord, stepOfVisitInWords, workInWords } from '#core/wording'
 
 const props = defineProps<{ yard: Yard; changeover: HiveChangeover; name: string; begun: boolean; fromNow: boolean }>()
 defineEmits<{ begin: [] }>()
@@ -13,12 +13,8 @@ const steps = computed(() => {
   const catalogue = catalogueOf(props.yard)
   const standing = props.yard.hives.find(({ id }) => id === props.changeover.hiveId)
   const names = standing ? partNames(assembleHive(standing, props.changeover.parts, catalogue), preferences.vocabulary) : new Map<string, string>()
-  return props.changeover.steps.map((step) => {
-    const pattern = catalogue.patterns.get(step.patternId)
-    const role = step.placement?.role ?? standing?.stack.find(({ partId }) => partId === step.partId)?.role
-    const change = props.changeover.changes.find(({ partId }) => partId === step.partId)?.change
-    return { text: visitStepInWords(step, names.get(step.partId) ?? patternName(step.patternId, catalogue, preferences.vocabulary), change, preferences.reader, pattern?.kind === 'roof'), why: REASON_WORDS[reasonOf(step, pattern, role, props.changeover.toStage)] }
-  })
+  const to = { toStage: props.changeover.toStage, catalogue, names, parts: { get: (id: string) => props.yard.parts.find((part) => part.id === id) }, roleOf: (id: string) => standing?.stack.find(({ partId }) => partId === id)?.role, beforeWinterDays: daysToWinter(new Date().toISOString().slice(5, 10), props.yard.season?.calendar ?? COOL_MARITIME) }
+  return props.changeover.steps.map((step) => stepOfVisitInWords(step, to, preferences.reader))
 })
 </script>
 
@@ -27,11 +23,11 @@ const steps = computed(() => {
     <h2>{{ name }}: to {{ stageWord(changeover.toStage) }}</h2>
     <p v-if="steps.length === 0">Nothing to do: it stands as it should.</p>
     <template v-else>
-      <p><b>{{ workInWords(changeover.work, preferences.reader) }}</b>{{ changeover.provedLeast ? ', the least there is' : `; no plan has less than ${workInWords(changeover.atLeast, preferences.reader)}` }}.</p>
+      <p><b>{{ workInWords(changeover.work, preferences.reader, changeover.bounds) }}</b>{{ changeover.provedLeast ? ', the least there is' : `; no plan has less than ${workInWords(changeover.atLeast, preferences.reader)}` }}.</p>
       <ol>
-        <li v-for="({ text, why }, i) in steps" :key="i" data-step><b>{{ capital(text) }}</b><span class="why">{{ why }}</span></li>
+        <li v-for="({ text, why, cautions }, i) in steps" :key="i" data-step><b>{{ text }}</b><span class="why">{{ why }}</span><span v-for="one in cautions" :key="one" class="beside">{{ one }}</span></li>
       </ol>
-      <ul class="caution"><li v-for="caution in stageCautions(changeover.toStage)" :key="caution">{{ caution }}</li></ul>
+      <ul class="caution"><li v-for="caution in cautionsOfStage(changeover.toStage)" :key="caution">{{ CAUTION_WORDS[caution] }}</li></ul>
       <p v-if="begun">A visit is under way at this hive. <NuxtLink :to="`/visit/${encodeURIComponent(changeover.hiveId)}`">Go on with it</NuxtLink></p>
       <button v-else-if="fromNow" class="plain-button filled" type="button" data-testid="begin-visit" @click="$emit('begin')">Do this at the hive</button>
     </template>
@@ -62,6 +58,12 @@ ol li {
 .why {
   display: block;
   color: var(--soft-ink);
+  font-size: 13.5px;
+}
+
+.beside {
+  display: block;
+  color: var(--watch);
   font-size: 13.5px;
 }
 

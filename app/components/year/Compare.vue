@@ -3,7 +3,7 @@
 import type { Way, Yard } from '#core/hive'
 import { showMass } from '#core/units'
 import { wayFields, wayValue } from '#core/wording'
-import type { PlannedYear } from '~/workers/plan-yard'
+import { yearFigures, type PlannedYear, type YearFigures } from '~/workers/plan-yard'
 
 const props = defineProps<{ yard: Yard; year: PlannedYear }>()
 const preferences = usePreferences()
@@ -18,20 +18,18 @@ function take(text: string) {
   other.value = { [field.value]: wayValue(field.value, text) }
 }
 watch(field, () => take(choices.value[0]!.value))
-const sums = ({ figures }: PlannedYear) => ({
-  boxes: figures.reduce((sum, { stages }) => sum + Math.max(0, ...stages.map(({ boxes }) => boxes)), 0),
-  heaviestKg: Math.max(0, ...figures.flatMap(({ stages }) => stages.map(({ heaviestKg }) => heaviestKg))),
-  lifts: figures.reduce((sum, { stages }) => sum + stages.reduce((all, { lifts }) => all + lifts, 0), 0),
-  movedKg: figures.reduce((sum, { stages }) => sum + stages.reduce((all, { movedKg }) => all + movedKg, 0), 0),
-  winterKg: figures.reduce((sum, { stages }) => sum + (stages.find(({ stage }) => stage === 'winter')?.honeyKg ?? 0), 0) / Math.max(1, figures.length),
-  findings: figures.reduce((sum, { stages }) => sum + stages.reduce((all, { findings }) => all + findings, 0), 0),
-})
+const sums = ({ figures }: PlannedYear) => {
+  const all = figures.map(({ stages }) => yearFigures(stages))
+  const total = (one: (figures: YearFigures) => number) => all.reduce((sum, figures) => sum + one(figures), 0)
+  return { boxes: total(({ boxes }) => boxes), heaviestKg: Math.max(0, ...all.map(({ heaviestKg }) => heaviestKg)), lifts: total(({ lifts }) => lifts), movedKg: total(({ movedKg }) => movedKg), winterKg: total(({ winterKg }) => winterKg) / Math.max(1, all.length), broodCells: total(({ broodCells }) => broodCells) / Math.max(1, all.length), findings: total(({ findings }) => findings) }
+}
 const rows = computed(() => {
   const [a, b] = [sums(props.year), second.value ? sums(second.value) : null]
+  const cells = (count: number) => `${(Math.round(count / 1000) * 1000).toLocaleString('en-GB').replaceAll(',', ' ')} cells`
   const mass = (kg: number) => showMass(kg, preferences.units)
   return [
     { word: 'Boxes to own', a: String(a.boxes), b: b && String(b.boxes) }, { word: 'Heaviest lift', a: mass(a.heaviestKg), b: b && mass(b.heaviestKg) }, { word: 'Lifts, looked through once at every stage', a: String(a.lifts), b: b && String(b.lifts) },
-    { word: 'Moved in them', a: mass(a.movedKg), b: b && mass(b.movedKg) }, { word: 'Stores in winter, a hive', a: mass(a.winterKg), b: b && mass(b.winterKg) }, { word: 'Findings over the year', a: String(a.findings), b: b && String(b.findings) },
+    { word: 'Moved in them', a: mass(a.movedKg), b: b && mass(b.movedKg) }, { word: 'Stores in winter, a hive', a: mass(a.winterKg), b: b && mass(b.winterKg) }, { word: 'Room for brood, a hive', a: cells(a.broodCells), b: b && cells(b.broodCells) }, { word: 'Findings over the year', a: String(a.findings), b: b && String(b.findings) },
   ]
 })
 </script>

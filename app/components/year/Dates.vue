@@ -1,8 +1,8 @@
 <script setup lang="ts">
 // The yard's own year: climate, hemisphere, dates; what cannot be is refused in a sentence, and nothing typed is lost.
-import { CLIMATES, type Calendar, type Climate, type Yard } from '#core/hive'
-import { CALENDARS, COOL_MARITIME, HALF_YEAR_DAYS, calendarProblems, shifted } from '#core/season'
-import { CLIMATE_WORDS, calendarProblemInWords } from '#core/wording'
+import { CLIMATES, type Calendar, type Climate, type Stage, type Yard } from '#core/hive'
+import { CALENDARS, COOL_MARITIME, HALF_YEAR_DAYS, calendarProblems, shifted, stagesOfYear } from '#core/season'
+import { CLIMATE_WORDS, calendarProblemInWords, capital, stageWord } from '#core/wording'
 import { download, fileName } from '~/composables/download'
 
 const props = defineProps<{ yard: Yard }>()
@@ -29,6 +29,14 @@ function toggleSecond() {
   const { secondFlow, ...rest } = typed.value
   take(secondFlow ? rest : { ...rest, secondFlow: { start: '08-20', end: '09-20' } })
 }
+/** The stages with the day that each begins: by its rule, or where the keeper has moved it. */
+const periods = computed(() => (problems.value.some(({ problem }) => problem === 'no-date') ? [] : stagesOfYear(typed.value).filter(({ stage }, i, all) => all.findIndex((one) => one.stage === stage) === i)))
+function moveTo(stage: Stage, value: string) {
+  const { [stage]: _before, ...others } = typed.value.moved ?? {}
+  const moved = value === '' ? others : { ...others, [stage]: value.slice(5) }
+  const { moved: _all, ...rest } = typed.value
+  take(Object.keys(moved).length > 0 ? { ...rest, moved } : rest)
+}
 async function save() {
   const { yearAsCalendar } = await import('~/export/year-ics')
   download(`${fileName(props.yard.name)}-year.ics`, yearAsCalendar(props.yard, props.yard.season?.calendar ?? COOL_MARITIME, new Date().toISOString()), 'text/calendar')
@@ -50,6 +58,13 @@ const asDate = (monthDay: string | null) => (monthDay ? `2025-${monthDay}` : '')
     <ul class="problems">
       <li v-for="one in problems" :key="one.field + one.problem" :class="{ wrong: !one.warning }" :role="one.warning ? 'status' : 'alert'">{{ calendarProblemInWords(one) }}</li>
     </ul>
+    <fieldset class="begins">
+      <legend>Where each stage begins</legend>
+      <label v-for="{ stage, from, days } in periods" :key="stage">{{ capital(stageWord(stage)) }}
+        <input type="date" :value="asDate(from)" :data-testid="`begins-${stage}`" @change="moveTo(stage, ($event.target as HTMLInputElement).value)">
+        <small>{{ days }} days<template v-if="typed.moved?.[stage]">, moved by you <button class="plain-button quiet" type="button" :data-testid="`rule-${stage}`" @click="moveTo(stage, '')">by its rule</button></template></small>
+      </label>
+    </fieldset>
     <p class="soft">Days only: the year written in a date does not count, and nothing hangs on the name of a month.</p>
   </section>
 </template>
@@ -76,6 +91,29 @@ input {
   border-radius: 7px;
   background: #fff;
   font: inherit;
+}
+
+.begins {
+  display: flex;
+  flex: 1 0 100%;
+  flex-wrap: wrap;
+  gap: 10px 16px;
+  align-items: start;
+  margin: 6px 0 0;
+  padding: 8px 0 0;
+  border: 0;
+  border-top: 2px dashed var(--seam);
+}
+
+.begins legend {
+  float: left;
+  width: 100%;
+  margin-bottom: 6px;
+  font-weight: 700;
+}
+
+small {
+  color: var(--soft-ink);
 }
 
 .problems,

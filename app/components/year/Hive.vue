@@ -14,7 +14,7 @@ defineEmits<{ choose: [] }>()
 const WIDTH = 150
 const preferences = usePreferences()
 const assessment = computed(() => {
-  const context = contextOf(props.yard, props.planned.hive)
+  const context = contextOf(props.yard, props.planned.hive, { planned: true })
   return assess(assembleHive(props.planned.hive, partsWith(props.parts, props.planned), context.catalogue), context)
 })
 const shapes = computed(() => [...assessment.value.layout.parts.flatMap((part) => sectionOf(part, 'along', true)), ...assessment.value.assembled.attached.flatMap((fitting) => fittingShapes(fitting, assessment.value.layout.parts, 'along'))])

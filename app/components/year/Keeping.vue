@@ -4,11 +4,15 @@ import { contextOf } from '#core/assess'
 import { assembleHive, partsById } from '#core/geometry'
 import type { Way, Yard } from '#core/hive'
 import { formBoxes, formatOf, ownedKinds, usualWay, wayOf } from '#core/season'
+import { showMass } from '#core/units'
 import { wayFields, wayValue } from '#core/wording'
+import { openDoor } from '~/composables/useYardGrades'
+import type { YearFigures } from '~/workers/plan-yard'
 
 const props = defineProps<{ yard: Yard }>()
 const yards = useYards()
 const preferences = usePreferences()
+const weighing = useWeighing()
 const hiveId = ref('')
 const hive = computed(() => props.yard.hives.find(({ id }) => id === hiveId.value))
 const set = computed<Partial<Way>>(() => (hive.value ? hive.value.season?.way : props.yard.season?.way) ?? {})
@@ -21,6 +25,20 @@ const fields = computed(() => wayFields(preferences.reader).map((one) => ({
 })))
 function take(field: keyof Way, text: string) {
   keep({ ...set.value, [field]: wayValue(field, text) })
+}
+/** What each choice of a field makes of the year of this hive, worked out once it is asked for. */
+const answers = shallowRef<Partial<Record<keyof Way, ReadonlyMap<string, YearFigures>>>>({})
+watch([() => props.yard, sample], () => { answers.value = {} })
+async function ask(field: keyof Way) {
+  const one = fields.value.find((each) => each.field === field)
+  if (!one || !sample.value || answers.value[field]) return
+  const asked = props.yard
+  const answer = await openDoor().choicesOfHive(toRaw(asked), sample.value.id, { ...weighing.own }, field, one.choices.map(({ value }) => wayValue(field, value)))
+  if (asked === props.yard) answers.value = { ...answers.value, [field]: new Map(one.choices.map(({ value }, i) => [value, answer[i]!])) }
+}
+function said(field: keyof Way, value: string): string[] {
+  const figures = answers.value[field]?.get(value)
+  return figures ? [String(figures.boxes), showMass(figures.heaviestKg, preferences.units), String(figures.lifts), showMass(figures.winterKg, preferences.units), `${Math.round(figures.broodCells / 1000)} 000`] : []
 }
 function clear(field: keyof Way) {
   const { [field]: _gone, ...rest } = set.value
@@ -48,6 +66,14 @@ function keep(way: Partial<Way>) {
         <label>{{ one.word }}
           <select :value="one.value" :data-way-field="one.field" @change="take(one.field, ($event.target as HTMLSelectElement).value)"><option v-for="choice in one.choices" :key="choice.value" :value="choice.value">{{ choice.word }}</option></select>
         </label>
+        <details v-if="sample" class="all" :data-choices="one.field" @toggle="($event.target as HTMLDetailsElement).open && ask(one.field)">
+          <summary>All choices, for {{ sample.name }}</summary>
+          <p v-if="!answers[one.field]">working it out…</p>
+          <div v-else class="scroll"><table>
+            <thead><tr><th scope="col">Choice</th><th scope="col">Boxes</th><th scope="col">Heaviest lift</th><th scope="col">Lifts a year</th><th scope="col">Winter stores</th><th scope="col">Brood cells</th></tr></thead>
+            <tbody><tr v-for="choice in one.choices" :key="choice.value" :class="{ now: choice.value === one.value }"><th scope="row">{{ choice.word }}<small>Gains: {{ choice.gains }}. Gives up: {{ choice.gives }}.</small></th><td v-for="(text, i) in said(one.field, choice.value)" :key="i">{{ text }}</td></tr></tbody>
+          </table></div>
+        </details>
         <template v-for="choice in one.choices" :key="choice.value"><p v-if="choice.value === one.value"><span class="gains">Gains: {{ choice.gains }}.</span> <span class="gives">Gives up: {{ choice.gives }}.</span></p></template>
         <button v-if="set[one.field] !== undefined" class="plain-button quiet" type="button" @click="clear(one.field)">{{ hive ? 'As the yard has it' : 'As it usually is' }}</button>
       </div>
@@ -82,6 +108,42 @@ function keep(way: Partial<Way>) {
 .field p {
   margin: 3px 0 0;
   font-size: 14px;
+}
+
+.all {
+  margin-top: 4px;
+}
+
+summary {
+  color: var(--indigo);
+  cursor: pointer;
+}
+
+.field:has(details[open]) {
+  grid-column: 1 / -1;
+}
+
+.scroll {
+  overflow-x: auto;
+}
+
+th,
+td {
+  padding: 4px 18px 4px 0;
+  border-bottom: 1px solid var(--seam);
+  font-weight: 400;
+  text-align: left;
+  vertical-align: top;
+}
+
+.now th[scope='row'] {
+  font-weight: 700;
+}
+
+small {
+  display: block;
+  color: var(--soft-ink);
+  font-weight: 400;
 }
 
 .gains {

@@ -2,7 +2,7 @@
 // The bench: one hive on the drawing, parts at its left, what will happen at its right, the stage below.
 import type { DimensionName } from '#core/catalogue'
 import type { Finding, Remedy } from '#core/checks'
-import { findPart, planOfHive, type Part, type Role, type Stage } from '#core/hive'
+import { findPart, planOfHive, type Hive, type Part, type Role, type Stage } from '#core/hive'
 import { comparableMm } from '#core/units'
 import { capital, partDetail, severityWord } from '#core/wording'
 import HiveSection from '~/components/drawing/HiveSection.vue'
@@ -19,7 +19,10 @@ const swapping = ref(false)
 const traying = ref(false)
 const triedRemedy = shallowRef<Remedy | null>(null)
 
-watch(() => route.params.id, (id) => bench.open(String(id)), { immediate: true })
+watch(() => route.params.id, (id) => {
+  bench.open(String(id))
+  bench.lookAt((route.query.stage as Stage | undefined) ?? null)
+}, { immediate: true })
 watch(() => bench.selectedId, () => { swapping.value = false })
 watch(() => bench.hand, (hand) => {
   if (!hand && bench.selectedId) focusPart(bench.selectedId)
@@ -82,9 +85,10 @@ function setRole(role: Role) {
 function setHole(hole: 'open' | 'closed') {
   if (selected.value) bench.perform({ kind: 'set-part', part: { ...selected.value.part, hole } })
 }
-function setStage(stage: Stage) {
-  const { id, name, note } = bench.hive!
-  bench.perform({ kind: 'set-hive', hiveId: id, name, note, stage })
+/** What is said of the hive itself is said of it as it stands. */
+function setHive(change: Partial<Pick<Hive, 'name' | 'note' | 'stage'>>) {
+  const { id, name, note, stage } = bench.standing!
+  yards.perform(bench.standingYard!.id, { kind: 'set-hive', hiveId: id, name, note, stage, ...change })
 }
 const naming = ref<{ title: string; value: string; long?: boolean; required?: boolean; take: (value: string) => void } | null>(null)
 function renamePart() {
@@ -96,8 +100,7 @@ function renamePart() {
   } }
 }
 function editNote() {
-  const { id, name, note, stage } = bench.hive!
-  naming.value = { title: `Note on ${name}`, value: note, long: true, take: (value) => bench.perform({ kind: 'set-hive', hiveId: id, name, note: value, stage }) }
+  naming.value = { title: `Note on ${bench.hive!.name}`, value: bench.hive!.note, long: true, take: (note) => setHive({ note }) }
 }
 const sizing = ref(false)
 const measuring = ref<DimensionName | null>(null)
@@ -110,8 +113,7 @@ function takeSizes(part: Part) {
   sizing.value = false
 }
 function renameHive() {
-  const { id, name, note, stage } = bench.hive!
-  naming.value = { title: 'Name of this hive', value: name, required: true, take: (value) => bench.perform({ kind: 'set-hive', hiveId: id, name: value, note, stage }) }
+  naming.value = { title: 'Name of this hive', value: bench.hive!.name, required: true, take: (name) => setHive({ name }) }
 }
 function focusTray() {
   traying.value = true
@@ -132,7 +134,7 @@ function exportDrawing() {
   download(`${fileName(bench.hive!.name)}-${bench.axis}.svg`, drawingAsFile(HiveSection, props), 'image/svg+xml')
 }
 
-useBenchKeys({ add: focusTray, swap: () => { if (placement.value) swapping.value = true }, nextGap, help: () => { help.value = true }, frames: openFrames, turn, move, takeOff })
+useBenchKeys({ stage: (n) => bench.lookAt(n === 0 ? null : ([...(bench.plan?.stages.keys() ?? [])][n - 1] ?? bench.planStage)), add: focusTray, swap: () => { if (placement.value) swapping.value = true }, nextGap, help: () => { help.value = true }, frames: openFrames, turn, move, takeOff })
 useHead({ title: computed(() => (bench.hive ? `${bench.hive.name} – Duvet` : 'Duvet')) })
 </script>
 
@@ -154,6 +156,7 @@ useHead({ title: computed(() => (bench.hive ? `${bench.hive.name} – Duvet` : '
           :hole="selected.pattern?.dimensions.holeLength ? (selected.part.hole ?? 'open') : null" :vocabulary="preferences.vocabulary"
           @turn="turn" @up="move(1)" @down="move(-1)" @swap="swapping = true; traying = true" @take-off="takeOff" @role="setRole" @hole="setHole" @above="focusTray" @rename="renamePart" @sizes="measure(null)" @frames="openFrames" @close="bench.selectedId = null"
         />
+        <BenchPlanBar v-if="bench.planned" />
         <BenchDrawing @measure="measure">
           <template #tools>
             <button class="plain-button filled only-narrow" type="button" data-testid="open-tray" @click="traying = true">Add a part</button>
@@ -186,7 +189,7 @@ useHead({ title: computed(() => (bench.hive ? `${bench.hive.name} – Duvet` : '
           @show="showFinding" @show-all="bench.selectedId = null" @try="tryRemedy" @apply="apply" @accept="accept" @withdraw="withdraw"
         />
       </aside>
-      <BenchStageStrip class="foot" :stage="bench.hive.stage" @choose="setStage" />
+      <BenchYearStrip class="foot" @stands-as="setHive({ stage: $event })" />
     </main>
     <ShellNaming v-if="naming" :title="naming.title" :value="naming.value" :long="naming.long ?? false" :required="naming.required ?? false" @take="naming.take($event); naming = null" @close="naming = null" />
     <BenchSizes v-if="sizing && selected" :part="selected.part" :pattern="selected.pattern" :name="selectedName" :focus="measuring" @take="takeSizes" @close="sizing = false" />

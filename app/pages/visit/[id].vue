@@ -3,8 +3,8 @@
 import { catalogueOf } from '#core/catalogue'
 import { assembleHive, partsById } from '#core/geometry'
 import type { VisitStep } from '#core/hive'
-import { reasonOf, tickEdit } from '#core/season'
-import { REASON_WORDS, capital, partNames, patternName, stageCautions, stageWord, visitStepInWords } from '#core/wording'
+import { COOL_MARITIME, cautionsOfStage, daysToWinter, tickEdit } from '#core/season'
+import { CAUTION_WORDS, partNames, stageWord, stepOfVisitInWords } from '#core/wording'
 
 const route = useRoute()
 const yards = useYards()
@@ -13,20 +13,19 @@ const place = computed(() => yards.yards.flatMap((yard) => yard.hives.map((hive)
 const visit = computed(() => place.value?.hive.visit)
 const catalogue = computed(() => (place.value ? catalogueOf(place.value.yard) : null))
 const names = computed(() => (place.value ? partNames(assembleHive(place.value.hive, partsById(place.value.yard), catalogue.value!), preferences.vocabulary) : new Map<string, string>()))
-const step = computed(() => visit.value?.steps[visit.value.done])
 const lastTicked = computed(() => (place.value ? yards.historyOf(place.value.yard.id).undo.at(-1)?.done.kind === 'batch' : false))
 /** A part that is off the hive has no name there; it keeps the one it had when it was last seen on it. */
 const seen = new Map<string, string>()
 watch(names, (now) => { for (const [id, name] of now) seen.set(id, name) }, { immediate: true })
-function say(one: VisitStep): string {
-  const own = place.value?.yard.parts.find(({ id }) => id === one.partId)
-  const change = one.part?.hole && own?.hole !== one.part.hole ? (one.part.hole === 'closed' ? 'close-hole' as const : 'open-hole' as const) : one.part ? 'space-frames' as const : undefined
-  return capital(visitStepInWords(one, names.value.get(one.partId) ?? seen.get(one.partId) ?? patternName(one.patternId, catalogue.value!, preferences.vocabulary), change, preferences.reader, catalogue.value!.patterns.get(one.patternId)?.kind === 'roof'))
+function say(one: VisitStep) {
+  const { yard, hive } = place.value!
+  return stepOfVisitInWords(one, {
+    toStage: visit.value!.toStage, catalogue: catalogue.value!, names: new Map([...seen, ...names.value]), parts: { get: (id) => yard.parts.find((part) => part.id === id) },
+    roleOf: (id) => hive.stack.find(({ partId }) => partId === id)?.role, beforeWinterDays: daysToWinter(new Date().toISOString().slice(5, 10), yard.season?.calendar ?? COOL_MARITIME),
+  }, preferences.reader)
 }
-function why(one: VisitStep): string {
-  const role = one.placement?.role ?? place.value!.hive.stack.find(({ partId }) => partId === one.partId)?.role
-  return REASON_WORDS[reasonOf(one, catalogue.value!.patterns.get(one.patternId), role, visit.value!.toStage)]
-}
+const words = computed(() => visit.value?.steps.map(say) ?? [])
+const now = computed(() => words.value[visit.value?.done ?? 0])
 function tick() {
   const edit = place.value && tickEdit(place.value.yard, place.value.hive)
   if (edit) yards.perform(place.value!.yard.id, edit)
@@ -46,9 +45,10 @@ useHead({ title: computed(() => `Visit to ${place.value?.hive.name ?? 'a hive'} 
     </section>
     <section v-else class="visit">
       <p class="count" role="status">{{ visit.done }} of {{ visit.steps.length }} done, to {{ stageWord(visit.toStage) }} <progress :max="visit.steps.length" :value="visit.done" aria-label="Steps done" /></p>
-      <div v-if="step" class="now">
-        <p class="step" data-testid="visit-step">{{ say(step) }}</p>
-        <p class="why">Why: {{ why(step) }}.</p>
+      <div v-if="now" class="now">
+        <p class="step" data-testid="visit-step">{{ now.text }}</p>
+        <p class="why">Why: {{ now.why }}.</p>
+        <p v-for="caution in now.cautions" :key="caution" class="mind"><ShellSeverityMark grade="watch" /> {{ caution }}</p>
         <button class="tick" type="button" data-testid="tick" @click="tick">Done</button>
       </div>
       <div class="beside">
@@ -56,9 +56,9 @@ useHead({ title: computed(() => `Visit to ${place.value?.hive.name ?? 'a hive'} 
         <button class="plain-button quiet" type="button" data-testid="give-up" @click="giveUp">Leave it here</button>
       </div>
       <ol class="all">
-        <li v-for="(one, i) in visit.steps" :key="i" :class="{ done: i < visit.done, here: i === visit.done }"><span aria-hidden="true">{{ i < visit.done ? '✓' : '' }}</span> {{ say(one) }}<span v-if="i < visit.done" class="visually-hidden"> (done)</span></li>
+        <li v-for="(one, i) in words" :key="i" :class="{ done: i < visit.done, here: i === visit.done }"><span aria-hidden="true">{{ i < visit.done ? '✓' : '' }}</span> {{ one.text }}<span v-if="i < visit.done" class="visually-hidden"> (done)</span></li>
       </ol>
-      <ul class="caution"><li v-for="caution in stageCautions(visit.toStage)" :key="caution">{{ caution }}</li></ul>
+      <ul class="caution"><li v-for="caution in cautionsOfStage(visit.toStage)" :key="caution">{{ CAUTION_WORDS[caution] }}</li></ul>
     </section>
   </ShellPage>
 </template>
@@ -86,15 +86,23 @@ useHead({ title: computed(() => `Visit to ${place.value?.hive.name ?? 'a hive'} 
   line-height: 1.25;
 }
 
+.mind {
+  display: flex;
+  gap: 6px;
+  margin: 0 0 12px;
+  color: var(--watch);
+  font-weight: 700;
+}
+
 .why {
-  margin: 6px 0 14px;
+  margin: 6px 0 10px;
   color: var(--soft-ink);
   font-size: 17px;
 }
 
 .tick {
   width: 100%;
-  min-height: 84px;
+  min-height: 84px !important;
   border: 0;
   border-radius: 12px;
   background: var(--indigo);

@@ -14,8 +14,8 @@ export function worked({ hung }: Pick<PlacedPart, 'hung'>): { readonly frames: n
 }
 
 /** When the highest box is nearly full, so that the next is given before they need it (common practice). */
-export function checkGrowth({ layout }: Measured, { stage }: Context): Finding[] {
-  const share = NEXT_BOX[stage]
+export function checkGrowth({ layout }: Measured, { stage, planned }: Context): Finding[] {
+  const share = planned ? undefined : NEXT_BOX[stage]
   const highest = share === undefined ? undefined : layout.parts.findLast(({ pattern, part }) => pattern?.kind === 'box' && part.contents.length > 0)
   const covered = highest && worked(highest)
   if (!highest || !covered || covered.frames < share! * covered.of) return []

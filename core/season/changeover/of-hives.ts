@@ -1,7 +1,7 @@
 import type { Catalogue, Pattern } from '../../catalogue'
 import { assembleHive, type AssembledHive, type PartLookup } from '../../geometry'
 import type { Attachment, Hive, Part, Placement, Stage, VisitStep } from '../../hive'
-import { massOfHive, usualWeighing } from '../../weight'
+import { massOfHive, usualWeighing, ZERO, type Range } from '../../weight'
 import { changeoverMoves } from './moves'
 import type { Changeover, Handled } from './model'
 
@@ -18,12 +18,19 @@ export interface PartChange {
   readonly frames: number
 }
 
+/** What all moves may weigh, kg: by the bounds of every part. */
+export interface Bounds {
+  readonly low: number
+  readonly high: number
+}
+
 /** From one stack to the next, for one hive. */
 export interface HiveChangeover extends Changeover {
   readonly hiveId: string
   readonly toStage: Stage
   /** Parts by identity, from before and after. */
   readonly parts: PartLookup
+  readonly bounds: Bounds
   readonly fittingsOff: readonly Attachment[]
   readonly fittingsOn: readonly Attachment[]
   readonly changes: readonly PartChange[]
@@ -37,9 +44,16 @@ const standingOf = ({ turnedOver, yawDeg, offsetMm }: Placement) => `${turnedOve
 
 const sameFitting = (a: Attachment) => (b: Attachment) => a.partId === b.partId && a.place === b.place && (a.edge ?? 'lower') === (b.edge ?? 'lower')
 
-function handled(assembled: AssembledHive, stage: Stage): Handled[] {
+interface Weighed extends Handled {
+  readonly range: Range
+}
+
+function handled(assembled: AssembledHive, stage: Stage): Weighed[] {
   const mass = massOfHive(assembled, usualWeighing(stage))
-  return assembled.stack.map(({ part, placement }) => ({ partId: part.id, kg: mass.parts.get(part.id)?.kg.middle ?? 0, standing: standingOf(placement) }))
+  return assembled.stack.map(({ part, placement }) => {
+    const range = mass.parts.get(part.id)?.kg ?? ZERO
+    return { partId: part.id, kg: range.middle, range, standing: standingOf(placement) }
+  })
 }
 
 /**
@@ -58,7 +72,9 @@ export function changeoverOf(before: HiveWithParts, after: HiveWithParts, catalo
   const [was, is] = [new Set(ids(before.hive)), new Set(ids(after.hive))]
   const parts: PartLookup = { get: (id) => after.parts.get(id) ?? before.parts.get(id) }
   const changes = [...is].filter((id) => was.has(id)).flatMap((id) => changeOf(before.parts.get(id), after.parts.get(id)))
-  const changeover = { ...plan, hiveId: after.hive.id, toStage: after.hive.stage, parts, fittingsOff, fittingsOn, changes, coming: [...is].filter((id) => !was.has(id)), leaving: [...was].filter((id) => !is.has(id)) }
+  const ranges = new Map([...goal, ...now.values()].map(({ partId, range }) => [partId, range]))
+  const bounds: Bounds = { low: plan.moves.reduce((sum, { partId }) => sum + ranges.get(partId)!.low, 0), high: plan.moves.reduce((sum, { partId }) => sum + ranges.get(partId)!.high, 0) }
+  const changeover = { ...plan, bounds, hiveId: after.hive.id, toStage: after.hive.stage, parts, fittingsOff, fittingsOn, changes, coming: [...is].filter((id) => !was.has(id)), leaving: [...was].filter((id) => !is.has(id)) }
   return { ...changeover, steps: stepsOf(changeover, before, after) }
 }
 

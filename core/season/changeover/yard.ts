@@ -1,6 +1,6 @@
 import type { Part } from '../../hive'
 import { workOf, type Work } from './model'
-import type { HiveChangeover } from './of-hives'
+import type { Bounds, HiveChangeover } from './of-hives'
 
 /** So many parts of one pattern. */
 export interface KitLine {
@@ -13,6 +13,7 @@ export interface KitLine {
 /** A visit to a yard: the work of all its hives, what must be in the van and what comes home. */
 export interface YardVisit {
   readonly work: Work
+  readonly bounds: Bounds
   readonly hives: number
   readonly take: readonly KitLine[]
   readonly bring: readonly KitLine[]
@@ -22,7 +23,8 @@ export interface YardVisit {
 export function yardVisit(changeovers: readonly HiveChangeover[], isToGet: (part: Part) => boolean): YardVisit {
   const all = (side: 'coming' | 'leaving') => changeovers.flatMap((one) => one[side].flatMap((id) => one.parts.get(id) ?? []))
   const work = workOf(changeovers.flatMap(({ moves }) => moves))
-  return { work, hives: changeovers.filter(({ steps }) => steps.length > 0).length, take: lines(all('coming'), isToGet), bring: lines(all('leaving'), () => false) }
+  const bounds: Bounds = { low: changeovers.reduce((sum, one) => sum + one.bounds.low, 0), high: changeovers.reduce((sum, one) => sum + one.bounds.high, 0) }
+  return { work, bounds, hives: changeovers.filter(({ steps }) => steps.length > 0).length, take: lines(all('coming'), isToGet), bring: lines(all('leaving'), () => false) }
 }
 
 function lines(parts: readonly Part[], isToGet: (part: Part) => boolean): KitLine[] {

@@ -13,7 +13,10 @@ export function handPlanOf(planned: Pick<PlannedStage, 'hive' | 'parts'>, parts:
   const all = partsWith(parts, planned)
   const patternOf = (partId: string) => all.get(partId)?.patternId ?? ''
   return {
-    layers: planned.hive.stack.map((placement) => ({ placement, patternId: patternOf(placement.partId) })),
+    layers: planned.hive.stack.map((placement) => {
+      const hole = all.get(placement.partId)?.hole
+      return { placement, patternId: patternOf(placement.partId), ...(hole ? { hole } : {}) }
+    }),
     attachments: planned.hive.attachments.map((attachment) => ({ ...attachment, patternId: patternOf(attachment.partId) })),
     writtenFrom,
   }
@@ -24,8 +27,9 @@ export function byHand(hand: HandPlan, written: PlannedStage, hive: Hive, parts:
   const fresh: Part[] = []
   const lacks: string[] = []
   const pool = partsWith(parts, written)
-  const partFor = (partId: string, patternId: string): string | undefined => {
-    const known = pool.get(partId)
+  const partFor = (partId: string, patternId: string, hole?: Part['hole']): string | undefined => {
+    const there = pool.get(partId)
+    const known = there && hole && there.hole !== hole ? { ...there, hole } : there
     if (known) {
       if (parts.get(partId) !== known) fresh.push(known)
       return partId
@@ -35,11 +39,11 @@ export function byHand(hand: HandPlan, written: PlannedStage, hive: Hive, parts:
     if (!pattern) return undefined
     const id = partId.startsWith(WANTED) ? partId : `${WANTED}${partId}`
     let n = 0
-    fresh.push({ ...newPart(pattern, catalogue, () => `${id}/${n++}`), id })
+    fresh.push({ ...newPart(pattern, catalogue, () => `${id}/${n++}`), id, ...(hole ? { hole } : {}) })
     return id
   }
-  const stack = hand.layers.flatMap(({ placement, patternId }) => {
-    const partId = partFor(placement.partId, patternId)
+  const stack = hand.layers.flatMap(({ placement, patternId, hole }) => {
+    const partId = partFor(placement.partId, patternId, hole)
     return partId ? [{ ...placement, partId }] : []
   })
   const attachments = hand.attachments.flatMap(({ partId: old, patternId, ...rest }) => {

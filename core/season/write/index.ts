@@ -1,4 +1,5 @@
 export * from './write'
+export * from './plan-edit'
 export { fingerprint, handPlanOf } from './by-hand'
 export { isWanted, type Promised } from './pool'
 export { supersAt } from './stages'

@@ -2,12 +2,12 @@ import { contextOf, measure } from '../../assess'
 import { catalogueOf, type Catalogue } from '../../catalogue'
 import type { Context } from '../../checks'
 import { assembleHive, partsById, type PartLookup } from '../../geometry'
-import { shedOf, type Hive, type Part, type Stage, type Way, type Yard } from '../../hive'
+import { shedOf, type Attachment, type Hive, type Part, type Stage, type Way, type Yard } from '../../hive'
 import { COOL_MARITIME, stagesOfYear } from '../calendar'
 import { formatOf, usualWay, wayOf } from '../ways'
 import { byHand } from './by-hand'
 import { fittingsAt } from './fittings'
-import { layersAt, type Writing } from './layers'
+import { layersAt, type Layer, type Writing } from './layers'
 import { poolOf, type Promised } from './pool'
 
 /** A hive as it is to stand at a stage. */
@@ -44,6 +44,19 @@ export function writeYear(yard: Yard, stages: readonly Stage[] = stagesOf(yard))
   return yard.hives.map((hive) => writeHive(yard, hive, stages, parts, promised, owned))
 }
 
+/** Which hive each part of the shed is planned for, as `writeYear` deals them out, without the rest of the work. */
+export function promisesOf(yard: Yard, stages: readonly Stage[] = stagesOf(yard)): Promised {
+  const promised: Promised = new Map()
+  const owned = ownedKinds(yard)
+  if (owned.size === 0) return promised
+  const parts = partsById(yard)
+  for (const hive of yard.hives) {
+    const begun = beginWriting(yard, hive, parts, promised, owned, contextOf(yard, hive))
+    for (const stage of stages) begun(stage)
+  }
+  return promised
+}
+
 /** Kinds of parts that lie in the shed. */
 export function ownedKinds(yard: Yard, catalogue: Catalogue = catalogueOf(yard)): ReadonlySet<string> {
   return new Set(shedOf(yard).flatMap(({ patternId }) => catalogue.patterns.get(patternId)?.kind ?? []))
@@ -53,25 +66,40 @@ export function ownedKinds(yard: Yard, catalogue: Catalogue = catalogueOf(yard))
 export function writeHive(yard: Yard, hive: Hive, stages: readonly Stage[], parts: PartLookup = partsById(yard), promised: Promised = new Map(), owned: ReadonlySet<string> = ownedKinds(yard)): PlannedHive {
   const context = contextOf(yard, hive)
   const { catalogue } = context
+  const begun = beginWriting(yard, hive, parts, promised, owned, context)
+  const written = stages.map((stage): [Stage, PlannedStage] => {
+    const planned = writeStage(begun(stage), hive, parts, context)
+    const hand = hive.season?.byHand?.[stage]
+    return [stage, hand ? byHand(hand, planned, hive, parts, catalogue) : planned]
+  })
+  return { hiveId: hive.id, way: begun.way, stages: new Map(written) }
+}
+
+/** What one stage is made of. */
+interface Draft {
+  readonly stage: Stage
+  readonly layers: readonly Layer[]
+  readonly fittings: readonly { readonly part: Part; readonly attachment: Attachment }[]
+}
+
+/** Drafts the stages of one hive, one after the other, from the same pool of parts. */
+function beginWriting(yard: Yard, hive: Hive, parts: PartLookup, promised: Promised, owned: ReadonlySet<string>, { catalogue }: Context): ((stage: Stage) => Draft) & { readonly way: Way } {
   const assembled = assembleHive(hive, parts, catalogue)
   const way = wayOf(yard, hive, usualWay(assembled.stack, owned))
   const pool = poolOf(yard, hive, parts, catalogue, promised)
   const format = formatOf(assembled.stack)
-  const written = stages.map((stage): [Stage, PlannedStage] => {
+  return Object.assign((stage: Stage): Draft => {
     pool.begin()
-    const planned = writeStage({ stage, way, assembled, catalogue, pool, format }, hive, parts, context)
-    const hand = hive.season?.byHand?.[stage]
-    return [stage, hand ? byHand(hand, planned, hive, parts, catalogue) : planned]
-  })
-  return { hiveId: hive.id, way, stages: new Map(written) }
+    const writing: Writing = { stage, way, assembled, catalogue, pool, format }
+    const layers = layersAt(writing)
+    return { stage, layers, fittings: fittingsAt(writing, layers) }
+  }, { way })
 }
 
-function writeStage(writing: Writing, hive: Hive, known: PartLookup, context: Context): PlannedStage {
-  const layers = layersAt(writing)
-  const fittings = fittingsAt(writing, layers)
+function writeStage({ stage, layers, fittings }: Draft, hive: Hive, known: PartLookup, context: Context): PlannedStage {
   const changed = [...layers, ...fittings].map(({ part }) => part).filter((part) => known.get(part.id) !== part)
-  const plain: Hive = { ...hive, stage: writing.stage, stack: layers.map(({ placement }) => placement), attachments: fittings.map(({ attachment }) => attachment), accepted: [] }
-  return { stage: writing.stage, hive: rightWayUp(plain, changed, known, context), parts: changed, byHand: false, lacks: [] }
+  const plain: Hive = { ...hive, stage, stack: layers.map(({ placement }) => placement), attachments: fittings.map(({ attachment }) => attachment), accepted: [] }
+  return { stage, hive: rightWayUp(plain, changed, known, context), parts: changed, byHand: false, lacks: [] }
 }
 
 /** The parts of a yard with those that a plan brings or changes. */

@@ -114,7 +114,7 @@ describe('headspace with a day', () => {
   const undated = build([L.floor, L.deep, L.eke, L.crown, L.roof], { stage: 'after-crop' })
   const dated = (offBy: string, today?: string) => {
     const hive = { ...undated.hive, stack: undated.hive.stack.map((placement, i) => (i === 2 ? { ...placement, offBy } : placement)) }
-    return seasonal({ assessment: assessHive({ ...undated.yard, hives: [hive] }, hive, undefined, today) }).filter((one) => one.startsWith('headspace'))
+    return seasonal({ assessment: assessHive({ ...undated.yard, hives: [hive] }, hive, undefined, today ? { today } : {}) }).filter((one) => one.startsWith('headspace'))
   }
   it('asks for one, keeps quiet until it is past, and is overdue after it', () => {
     expect(seasonal(undated)).toContain('headspace-undated note')

@@ -45,7 +45,7 @@ function toldOfSeasons(reader: Reader): { finding: Finding; text: string }[] {
   return [...tops, ...vented, lacking, poly, plain].flatMap(({ layers, change }) => STAGES.flatMap((stage) => ['entrance-block', 'entrance-mesh', 'floor-insert-board'].flatMap((fitting) => {
     const { yard } = fitted(layers, fitting, { stage, change })
     const hive = { ...yard.hives[0]!, stack: yard.hives[0]!.stack.map((placement) => ({ ...placement, ...(layers === lacking.layers ? { offBy: '2026-09-20' } : {}) })) }
-    const assessment = assessHive({ ...yard, hives: [hive] }, hive, undefined, '2026-10-01')
+    const assessment = assessHive({ ...yard, hives: [hive] }, hive, undefined, { today: '2026-10-01' })
     const names = partNames(assessment.assembled, reader.vocabulary)
     return assessment.findings.map((finding) => {
       const words = findingInWords(finding, names, CATALOGUE, reader)

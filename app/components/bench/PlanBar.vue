@@ -1,0 +1,126 @@
+<script setup lang="ts">
+// Says that a plan is looked at and not the hive itself; a plan by hand is settled here when the writing has changed.
+import { assess, contextOf } from '#core/assess'
+import { assembleHive, partsById } from '#core/geometry'
+import { partIdsOf } from '#core/hive'
+import { liftsOf } from '#core/lifting'
+import { partsWith, type PlannedStage } from '#core/season'
+import { showMass } from '#core/units'
+import { massOfHive } from '#core/weight'
+import { capital, partNames, patternName, severityWord, stageWord } from '#core/wording'
+
+const bench = useBench()
+const preferences = usePreferences()
+const weighing = useWeighing()
+const comparing = ref(false)
+const planned = computed(() => bench.planned!)
+const stage = computed(() => stageWord(planned.value.stage))
+const lacks = computed(() => planned.value.lacks.map((patternId) => patternName(patternId, bench.catalogue, preferences.vocabulary)).join(', '))
+const versions = computed(() => (planned.value.conflict ? [
+  { key: 'mine' as const, title: 'Your plan', button: 'Keep mine', ...drawn(planned.value) }, { key: 'written' as const, title: 'As it would be written now', button: 'Take the new one', ...drawn(planned.value.conflict) },
+] : []))
+/** What comes on and goes off against the hive as it stands, by kind. */
+const changes = computed(() => {
+  const now = new Set(partIdsOf(bench.standing!))
+  const then = new Set(partIdsOf(planned.value.hive))
+  const said = (ids: readonly string[]) => {
+    const names = ids.flatMap((id) => patternName(bench.yard!.parts.find((part) => part.id === id)?.patternId ?? '', bench.catalogue, preferences.vocabulary))
+    return [...new Set(names)].map((name) => { const count = names.filter((one) => one === name).length; return count > 1 ? `${count} × ${name}` : name }).join(', ')
+  }
+  return { on: said([...then].filter((id) => !now.has(id))), off: said([...now].filter((id) => !then.has(id))) }
+})
+const figures = computed(() => {
+  if (!bench.assessment) return ''
+  const mass = massOfHive(bench.assessment.assembled, weighing.weighingAt(planned.value.stage, true))
+  const { heaviest, inspectionLifts } = liftsOf(bench.assessment.layout, mass, weighing.own)
+  return `${showMass(mass.kg.middle, preferences.units)}${heaviest ? `, heaviest lift ${showMass(heaviest.kg.middle, preferences.units)}, ${inspectionLifts} lifts for a full look` : ''}`
+})
+function drawn(one: PlannedStage) {
+  const yard = bench.standingYard!
+  const context = contextOf(yard, one.hive, { planned: true })
+  const assessment = assess(assembleHive(one.hive, partsWith(partsById(yard), one), context.catalogue), context)
+  return { assessment, names: partNames(assessment.assembled, preferences.vocabulary) }
+}
+function settle(keep: 'mine' | 'written') {
+  bench.settlePlan(keep)
+  comparing.value = false
+}
+</script>
+
+<template>
+  <div class="bar" role="status" data-testid="plan-bar">
+    <p><b>{{ capital(stage) }}, as it is planned</b> <span v-if="!planned.byHand">Written from what stands there. Change it here and it is your own plan; the hive itself stays as it is.</span>
+      <span v-else-if="planned.conflict">Your plan; what would be written has changed since.</span><span v-else>Your plan, made by hand.</span>
+      <br><span class="figures">{{ figures }}.<template v-if="changes.on"> On: {{ changes.on }}.</template><template v-if="changes.off"> Off: {{ changes.off }}.</template></span>
+      <span v-if="lacks" class="lacks"> The yard no longer has: {{ lacks }}.</span></p>
+    <span class="ways">
+      <button v-if="planned.conflict" class="plain-button filled" type="button" data-testid="see-both" @click="comparing = true">See both</button>
+      <button v-else-if="planned.byHand" class="plain-button" type="button" data-testid="write-again" @click="settle('written')">Write it again</button>
+      <NuxtLink class="plain-button" :to="{ path: '/year', query: { stage: planned.stage, hive: planned.hive.id } }">What changes</NuxtLink>
+      <button class="plain-button" type="button" data-testid="back-to-now" @click="bench.lookAt(null)">Back to what stands now</button>
+    </span>
+    <ElDialog v-if="comparing" :model-value="true" :title="`${planned.hive.name} in ${stage}: two plans`" width="min(1080px, 96vw)" top="4vh" append-to-body @close="comparing = false">
+      <p>Nothing was overwritten. Look at both and choose; undo brings the other back.</p>
+      <div class="versions">
+        <section v-for="version in versions" :key="version.key" :data-plan="version.key">
+          <h3>{{ version.title }}</h3>
+          <DrawingHiveSection :assessment="version.assessment" :names="version.names" :reader="preferences.reader" axis="along" :width="490" :height="430" narrow />
+          <p>Worst finding: <b>{{ severityWord(version.assessment.worst) }}</b></p>
+          <button class="plain-button filled" type="button" :data-testid="`plan-${version.key}`" @click="settle(version.key)">{{ version.button }}</button>
+        </section>
+      </div>
+    </ElDialog>
+  </div>
+</template>
+
+<style scoped>
+.bar {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 4px 12px;
+  align-items: center;
+  padding: 6px 12px;
+  border-bottom: 2px dashed var(--indigo);
+  background: var(--indigo-wash);
+}
+
+p {
+  flex: 1 1 260px;
+  font-size: 14px;
+}
+
+.lacks {
+  color: var(--stop);
+}
+
+.ways {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 6px;
+}
+
+a {
+  text-decoration: none;
+}
+
+.versions {
+  display: grid;
+  grid-template-columns: repeat(auto-fit, minmax(300px, 1fr));
+  gap: 16px;
+  margin-top: 10px;
+}
+
+section {
+  min-width: 0;
+  padding: 10px;
+  overflow: hidden;
+  border: 1px solid var(--seam);
+  border-radius: 9px;
+  background: var(--linen);
+}
+
+section :deep(svg[role='group']) {
+  max-width: 100%;
+  height: auto;
+}
+</style>

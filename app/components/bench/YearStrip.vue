@@ -1,0 +1,117 @@
+<script setup lang="ts">
+// The year under the hive: every stage as a small stack to one scale. Press one, or slide along, to see it as it is planned.
+import { assembleHive, layOut, partsById } from '#core/geometry'
+import { STAGES, type Stage } from '#core/hive'
+import { COOL_MARITIME, partsWith, stageOn, stagesOfYear } from '#core/season'
+import { capital, dayInWords, stageWord } from '#core/wording'
+import { sectionOf } from '~/drawing/section'
+import { ANY_TIME } from '~/stores/bench'
+
+const emit = defineEmits<{ standsAs: [stage: Stage] }>()
+const WIDTH = 34
+const HEIGHT = 50
+const bench = useBench()
+const calendar = computed(() => bench.standingYard?.season?.calendar ?? COOL_MARITIME)
+const due = computed(() => stageOn(new Date().toISOString(), calendar.value))
+/** From the late-winter check on, as a keeper counts a year. */
+const order = computed<Stage[]>(() => {
+  const stages = [...new Set(stagesOfYear(calendar.value).map(({ stage }) => stage))]
+  const first = Math.max(0, stages.findIndex((stage) => stage === 'late-winter-check' || stage === 'building-up'))
+  return [...stages.slice(first), ...stages.slice(0, first), ...ANY_TIME]
+})
+const stacks = computed(() => {
+  if (!bench.plan || !bench.standingYard || !bench.standing) return []
+  const parts = partsById(bench.standingYard)
+  const laid = [{ stage: null, hand: false, layout: layOut(assembleHive(bench.standing, parts, bench.catalogue)) }, ...order.value.flatMap((stage) => {
+    const one = bench.plan!.stages.get(stage)
+    return one ? [{ stage, hand: one.byHand, layout: layOut(assembleHive(one.hive, partsWith(parts, one), bench.catalogue)) }] : []
+  })]
+  const scale = Math.min((HEIGHT - 4) / Math.max(600, ...laid.map(({ layout }) => layout.heightMm)), WIDTH / 560)
+  return laid.map(({ stage, hand, layout }) => ({ stage, hand, scale, shapes: layout.parts.flatMap((part) => sectionOf(part, 'along', true)), from: stagesOfYear(calendar.value).find((period) => period.stage === stage)?.from }))
+})
+const chosen = computed(() => bench.planStage)
+function slide(event: PointerEvent, stage: Stage | null) {
+  if (event.buttons === 1 && event.pointerType !== 'touch') bench.lookAt(stage)
+}
+function step(by: 1 | -1) {
+  const all = stacks.value.map(({ stage }) => stage)
+  const next = all[Math.min(Math.max(all.indexOf(chosen.value) + by, 0), all.length - 1)]
+  if (next !== undefined) bench.lookAt(next)
+}
+</script>
+
+<template>
+  <div class="strip" role="group" aria-label="This hive through the year" @keydown.left.stop.prevent="step(-1)" @keydown.right.stop.prevent="step(1)">
+    <label class="now">Stands as
+      <select :value="bench.standing?.stage" data-testid="stands-as" @change="emit('standsAs', ($event.target as HTMLSelectElement).value as Stage)"><option v-for="one in STAGES" :key="one" :value="one">{{ stageWord(one) }}</option></select>
+    </label>
+    <button v-for="{ stage, hand, scale, shapes, from } in stacks" :key="stage ?? 'now'" type="button" class="stage" :class="{ due: stage === due }" :aria-pressed="stage === chosen" :data-stage="stage ?? 'now'" @click="bench.lookAt(stage)" @pointerenter="slide($event, stage)">
+      <svg :width="WIDTH" :height="HEIGHT" aria-hidden="true"><g :transform="`translate(${WIDTH / 2} ${HEIGHT - 1}) scale(${scale})`"><DrawingShapes :shapes="shapes" /></g></svg>
+      <span class="words"><b>{{ stage ? capital(stageWord(stage)) : 'As it stands' }}</b><small>{{ stage === null ? 'now' : stage === due ? 'due now' : from ? `from ${dayInWords(from)}` : 'any time' }}{{ hand ? ', by hand' : '' }}</small></span>
+    </button>
+  </div>
+</template>
+
+<style scoped>
+.strip {
+  display: flex;
+  gap: 5px;
+  align-items: stretch;
+  padding: 6px 12px;
+  overflow-x: auto;
+  border-top: 2px dashed var(--seam);
+  background: var(--paper);
+}
+
+.now {
+  display: flex;
+  flex: none;
+  flex-direction: column;
+  justify-content: center;
+  width: 112px;
+  color: var(--soft-ink);
+  font-size: 13px;
+}
+
+.stage {
+  display: flex;
+  flex: 1 1 92px;
+  gap: 4px;
+  min-width: 88px;
+  align-items: flex-end;
+  min-height: 56px;
+  padding: 2px 4px 3px 3px;
+  border: 1px solid var(--seam);
+  border-radius: 7px;
+  background: var(--linen);
+  color: var(--ink);
+  text-align: left;
+  cursor: pointer;
+  touch-action: pan-x;
+}
+
+.stage.due {
+  border-bottom: 3px dashed var(--indigo);
+}
+
+.stage[aria-pressed='true'] {
+  border: 2px solid var(--indigo);
+  background: var(--indigo-wash);
+}
+
+.words {
+  display: flex;
+  flex-direction: column;
+  align-self: center;
+  line-height: 1.15;
+}
+
+b {
+  font-size: 13.5px;
+}
+
+small {
+  color: var(--soft-ink);
+  font-size: 12.5px;
+}
+</style>

@@ -1,0 +1,68 @@
+<script setup lang="ts">
+// The year under the whole row: as the hives stand, or as a stage of the year has them.
+import type { Stage, Yard } from '#core/hive'
+import { COOL_MARITIME, stagesOfYear } from '#core/season'
+import { capital, stageWord } from '#core/wording'
+
+const props = defineProps<{ yards: readonly Yard[]; chosen: Stage | null }>()
+const emit = defineEmits<{ choose: [stage: Stage | null] }>()
+const ORDER: readonly Stage[] = ['late-winter-check', 'building-up', 'supering', 'flow', 'crop', 'dearth', 'after-crop', 'pack-down', 'winter']
+const stages = computed(() => {
+  const there = new Set(props.yards.flatMap(({ season }) => stagesOfYear(season?.calendar ?? COOL_MARITIME).map(({ stage }) => stage)))
+  return [null, ...ORDER.filter((stage) => there.has(stage))]
+})
+function step(by: 1 | -1) {
+  const next = stages.value[Math.min(Math.max(stages.value.indexOf(props.chosen) + by, 0), stages.value.length - 1)]
+  if (next !== undefined) emit('choose', next)
+}
+function slide(event: PointerEvent, stage: Stage | null) {
+  if (event.buttons === 1 && event.pointerType !== 'touch') emit('choose', stage)
+}
+</script>
+
+<template>
+  <div class="strip" role="group" aria-label="All hives through the year" @keydown.left.prevent="step(-1)" @keydown.right.prevent="step(1)">
+    <button v-for="stage in stages" :key="stage ?? 'now'" type="button" :aria-pressed="stage === chosen" :data-row-stage="stage ?? 'now'" @click="emit('choose', stage)" @pointerenter="slide($event, stage)">{{ stage ? capital(stageWord(stage)) : 'As they stand' }}</button>
+    <NuxtLink v-if="chosen" :to="{ path: '/year', query: { stage: chosen } }">What changes, and what goes in the van</NuxtLink>
+  </div>
+</template>
+
+<style scoped>
+.strip {
+  position: sticky;
+  bottom: 0;
+  z-index: 5;
+  display: flex;
+  gap: 5px;
+  align-items: center;
+  padding: 8px 16px;
+  overflow-x: auto;
+  border-top: 2px dashed var(--seam);
+  background: var(--paper);
+}
+
+button {
+  flex: 1 0 auto;
+  min-height: 44px;
+  padding: 4px 10px;
+  border: 1px solid var(--seam);
+  border-radius: 7px;
+  background: var(--linen);
+  color: var(--ink);
+  white-space: nowrap;
+  cursor: pointer;
+}
+
+button[aria-pressed='true'] {
+  border: 2px solid var(--indigo);
+  background: var(--indigo-wash);
+  color: var(--indigo);
+  font-weight: 700;
+}
+
+a {
+  flex: none;
+  padding: 0 6px;
+  color: var(--indigo);
+}
+</style>

@@ -1,0 +1,43 @@
+import type { Pattern } from '../catalogue'
+import { isCold, type Calendar, type Stage, type VisitStep } from '../hive'
+import { daysFrom } from './days'
+import { LIFT_KG } from './changeover'
+import { stagesOfYear } from './calendar'
+
+export const CAUTIONS = ['parting-in-cold', 'too-late-to-part', 'last-look', 'treatment', 'headspace', 'feeding', 'two-people', 'travel', 'smoker', 'stings', 'lifting', 'disease'] as const
+/** A caution of the trade (common practice); the words defer to local law and to those who are licensed. */
+export type Caution = (typeof CAUTIONS)[number]
+
+/** From here on a lift is marked for two, kg: what one person lifts under good conditions (from memory, after the lifting equation's load constant of 23 kg). */
+const TWO_PEOPLE_KG = 23
+
+/** Joints are glued again in about a fortnight; after that they stay as they are (common practice). */
+const LAST_LOOK_DAYS = 14
+
+/** Days from a day to the first day of winter; undefined in winter, and where there is none. */
+export function daysToWinter(monthDay: string, calendar: Calendar): number | undefined {
+  const winter = stagesOfYear(calendar).find(({ stage }) => stage === 'winter')
+  return !winter || daysFrom(winter.from, monthDay) < winter.days ? undefined : daysFrom(monthDay, winter.from)
+}
+
+/** What stands beside one step: parting boxes in the cold or too late, feed, headspace, a load for two. */
+export function cautionsOfStep(step: Pick<VisitStep, 'from' | 'to' | 'kg' | 'attachment'>, pattern: Pick<Pattern, 'kind'> | undefined, stage: Stage, beforeWinterDays?: number): Caution[] {
+  const parts = pattern?.kind === 'box' && step.kg >= LIFT_KG && step.from !== step.to
+  const cold = stage === 'winter' || stage === 'late-winter-check'
+  return [
+    ...(parts && cold ? ['parting-in-cold' as const] : []),
+    ...(parts && !cold && isCold(stage) && beforeWinterDays !== undefined && beforeWinterDays < LAST_LOOK_DAYS ? ['too-late-to-part' as const] : []),
+    ...(pattern?.kind === 'feeder' && step.to === 'hive' ? ['feeding' as const] : []),
+    ...(pattern?.kind === 'eke' && step.to === 'hive' && stage === 'after-crop' ? ['headspace' as const] : []),
+    ...(step.kg > TWO_PEOPLE_KG ? ['two-people' as const] : []),
+  ]
+}
+
+/** What stands beside a whole visit at a stage. */
+export function cautionsOfStage(stage: Stage): Caution[] {
+  return [
+    ...(stage === 'pack-down' ? ['last-look' as const] : []), ...(stage === 'winter' || stage === 'late-winter-check' ? ['parting-in-cold' as const] : []),
+    ...(stage === 'after-crop' ? ['treatment' as const, 'headspace' as const] : []), ...(stage === 'crop' || stage === 'after-crop' || stage === 'settling' ? ['feeding' as const] : []),
+    ...(stage === 'moving' ? ['travel' as const] : []), 'stings', 'smoker', 'lifting', 'disease',
+  ]
+}

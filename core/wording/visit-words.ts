@@ -1,0 +1,56 @@
+import type { Catalogue } from '../catalogue'
+import type { PartLookup } from '../geometry'
+import type { Placement, Stage, VisitStep } from '../hive'
+import { cautionsOfStep, reasonOf, type Caution, type PartChange } from '../season'
+import { capital, patternName, type Reader } from './names'
+import { REASON_WORDS, visitStepInWords } from './year-words'
+
+export const CAUTION_WORDS: Record<Caution, string> = {
+  'parting-in-cold': 'Do not part boxes below about 10 °C: the brood chills and seals stay broken. Heft instead.',
+  'too-late-to-part': 'Winter is less than a fortnight away: the bees cannot glue this joint again. Leave it, unless the colony would starve.',
+  'last-look': 'Have the last look a fortnight before winter, so that the bees can glue the joints again; after it nothing is parted.',
+  treatment: 'Treatments: only products allowed where you are, by the label, with crop supers off; respirator, gloves and goggles for acids.',
+  headspace: 'Headspace stays on as long as the treatment or the feed lasts: set the day on which it comes off.',
+  feeding: 'Sugar feed and treatments never with crop supers on.',
+  'two-people': 'A load for two, or take frames out one by one.',
+  travel: 'Fix every part to the next with a strap or screws, travel in the cool, and keep the load in the shade when you stop.',
+  smoker: 'A smoker is a fire: put it out, and set it down where nothing burns.',
+  stings: 'Stings can kill an allergic person: have help within call, and do not work alone if you are allergic.',
+  lifting: 'Close to the body, feet turned instead of the back; a doctor’s limit goes before any figure here.',
+  disease: 'Notifiable diseases are reported; local law and your bee inspector go before what stands here.',
+}
+
+/** What is known of a hive that a visit is made to. */
+export interface VisitTo {
+  readonly toStage: Stage
+  readonly catalogue: Catalogue
+  /** Names of the parts that stand there, or stood there last. */
+  readonly names: ReadonlyMap<string, string>
+  readonly parts: PartLookup
+  readonly roleOf: (partId: string) => Placement['role']
+  readonly beforeWinterDays?: number
+}
+
+export interface StepWords {
+  readonly text: string
+  readonly why: string
+  readonly cautions: readonly string[]
+}
+
+/** A step with its reason and the cautions that belong to it. */
+export function stepOfVisitInWords(step: VisitStep, { toStage, catalogue, names, parts, roleOf, beforeWinterDays }: VisitTo, reader: Reader): StepWords {
+  const pattern = catalogue.patterns.get(step.patternId)
+  const name = names.get(step.partId) ?? patternName(step.patternId, catalogue, reader.vocabulary)
+  return {
+    text: capital(visitStepInWords(step, name, changeIn(step, parts), reader, pattern?.kind === 'roof')),
+    why: REASON_WORDS[reasonOf(step, pattern, step.placement?.role ?? roleOf(step.partId), toStage)],
+    cautions: cautionsOfStep(step, pattern, toStage, beforeWinterDays).map((caution) => CAUTION_WORDS[caution]),
+  }
+}
+
+function changeIn({ partId, part }: VisitStep, parts: PartLookup): PartChange['change'] | undefined {
+  const before = parts.get(partId)
+  if (!part || !before) return undefined
+  if (part.hole !== before.hole) return part.hole === 'closed' ? 'close-hole' : 'open-hole'
+  return part.contents.length === before.contents.length ? undefined : 'space-frames'
+}
