@@ -40,6 +40,8 @@ const EXTRA: Json = {
     tables: listOf(object({ heading: text, columns: listOf(text), rows: listOf(listOf(text)) })),
     outlines: listOf(object({ name: text, edge: listOf(listOf({ type: 'number' })), marks: listOf(object({ what: text, line: listOf(listOf({ type: 'number' })) })) })),
   }),
+  tickSheets: object({ title: text, lines: listOf(text), take: listOf(text), bring: listOf(text), cautions: listOf(text), hives: listOf(object({ name: text, link: text, lines: listOf(text), steps: listOf(object({ text, why: text, cautions: listOf(text) })) })) }),
+  hiveCards: object({ title: text, cards: listOf(object({ name: text, link: text, lines: listOf(text) })) }),
   assessedHive: object({
     yard: text, hive: text, hiveId: text, stage: text, worst: { enum: ['stop', 'mend', 'watch', 'note', 'good'] }, heightMm: { type: 'number' },
     gaps: listOf({ type: 'object' }), findings: listOf({ type: 'object' }),
@@ -115,6 +117,9 @@ export function openApiDocument(): Json {
           responses: { 200: { description: 'The sheet.', content: { 'application/pdf': { schema: { type: 'string', format: 'binary' } } } }, ...refusals(400, 403, 413, 422) },
         },
       },
+      ...Object.fromEntries([['visit', 'printVisit', 'The tick sheets of a visit as PDF, with a QR code for every hive; nothing is stored.', 'tickSheets'], ['cards', 'printCards', 'Hive cards with QR codes as PDF; nothing is stored.', 'hiveCards']].map(([path, operationId, summary, schema]) => [`/api/print/${path}`, {
+        post: { operationId, summary, requestBody: body(ref(schema!)), responses: { 200: { description: 'The pages.', content: { 'application/pdf': { schema: { type: 'string', format: 'binary' } } } }, ...refusals(400, 403, 413, 422) } },
+      }])),
       '/api/health': { get: { operationId: 'health', summary: 'Whether the server and its database answer.', responses: { 200: answer('They do.', object({ ok: { type: 'boolean' } })) } } },
     },
     components: { schemas: { ...planComponents(), ...EXTRA } },

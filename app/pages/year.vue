@@ -3,8 +3,12 @@
 import { assembleHive, layOut, partsById } from '#core/geometry'
 import { FOOTPRINTS, catalogueOf } from '#core/catalogue'
 import type { Stage } from '#core/hive'
-import { COOL_MARITIME, changeoverOf, isWanted, partsWith, stageOn, stagesOfYear, visitOf, yardVisit, type HiveChangeover } from '#core/season'
-import { patternName, stageWord, storingInWords, workInWords } from '#core/wording'
+import { COOL_MARITIME, cautionsOfStage, changeoverOf, isWanted, partsWith, stageOn, stagesOfYear, visitOf, yardVisit, type HiveChangeover } from '#core/season'
+import { CAUTION_WORDS, patternName, stageWord, storingInWords, workInWords } from '#core/wording'
+import type { TickSheets } from '#wire/visit-print-schema'
+import { download, fileName } from '~/composables/download'
+import { stepsInWords } from '~/composables/stepsInWords'
+import { server } from '~/stores/server'
 
 const HEIGHT = 190
 const yards = useYards()
@@ -58,6 +62,30 @@ const name = (patternId: string) => {
   return alike && format && format !== 'any' ? `${plain(patternId)}, ${FOOTPRINTS[format].name}` : plain(patternId)
 }
 
+const printing = ref(false)
+const failed = ref('')
+const hiveLink = (id: string) => `${location.origin}/hives/${encodeURIComponent(id)}`
+const kitLine = ({ patternId, count, toGet }: { patternId: string; count: number; toGet: number }) => `${count} × ${name(patternId)}${toGet > 0 ? `, ${toGet} to get` : ''}`
+async function print(what: 'visit' | 'cards') {
+  const one = yard.value!
+  printing.value = true
+  failed.value = ''
+  const answer = what === 'visit' ? await server.printVisit(tickSheets()) : await server.printCards({ title: `${one.name}: hive cards`, cards: one.hives.map((hive) => ({ name: hive.name, link: hiveLink(hive.id), lines: [one.name, `Stands as: ${stageWord(hive.stage)}`] })) })
+  printing.value = false
+  if (answer.ok) download(`${fileName(one.name)}-${what === 'visit' ? stage.value : 'cards'}.pdf`, answer.pdf, 'application/pdf')
+  else failed.value = `Nothing was printed: ${answer.sentence}`
+}
+function tickSheets(): TickSheets {
+  const one = yard.value!
+  return {
+    title: `${one.name}: to ${stageWord(stage.value)}`, lines: [workInWords(visit.value.work, preferences.reader, visit.value.bounds)], take: visit.value.take.map(kitLine), bring: [...visit.value.bring.map(kitLine), ...keeping.value],
+    cautions: cautionsOfStage(stage.value).map((caution) => CAUTION_WORDS[caution]),
+    hives: changeovers.value.filter(({ steps }) => steps.length > 0).map((changeover) => {
+      const hive = one.hives.find(({ id }) => id === changeover.hiveId)!
+      return { name: hive.name, link: hiveLink(hive.id), lines: [workInWords(changeover.work, preferences.reader, changeover.bounds)], steps: stepsInWords(one, changeover, preferences.reader) }
+    }),
+  }
+}
 async function begin() {
   const changeover = shown.value
   if (!changeover || !yard.value) return
@@ -97,8 +125,10 @@ useHead({ title: 'Year – Duvet' })
           <h2>The whole yard: {{ visit.hives }} of {{ yard.hives.length }} hives</h2>
           <label class="places">Set-down places <select v-model.number="view.places" data-testid="places"><option v-for="n in 7" :key="n" :value="n + 1">{{ n + 1 }}{{ n + 1 === 3 ? ': roof, ground board, spare stand' : '' }}</option></select></label>
           <p><b>{{ workInWords(visit.work, preferences.reader, visit.bounds) }}</b></p>
+          <p class="ways"><button class="plain-button" type="button" data-testid="print-visit" :disabled="printing || visit.hives === 0" @click="print('visit')">Tick sheets (PDF)</button> <button class="plain-button" type="button" data-testid="print-cards" :disabled="printing" @click="print('cards')">Hive cards with codes (PDF)</button></p>
+          <p v-if="failed" role="alert" class="failed">{{ failed }}</p>
           <h3>In the van</h3>
-          <ul><li v-for="line in visit.take" :key="line.patternId">{{ line.count }} × {{ name(line.patternId) }}<template v-if="line.toGet > 0">, <b>{{ line.toGet }} to get</b></template></li><li v-if="visit.take.length === 0">nothing</li></ul>
+          <ul><li v-for="line in visit.take" :key="line.patternId">{{ kitLine(line) }}</li><li v-if="visit.take.length === 0">nothing</li></ul>
           <h3>Comes home</h3>
           <ul><li v-for="line in visit.bring" :key="line.patternId">{{ line.count }} × {{ name(line.patternId) }}</li><li v-if="visit.bring.length === 0">nothing</li></ul>
           <p v-for="line in keeping" :key="line" class="soft">{{ line }}</p>
@@ -142,6 +172,24 @@ ul {
 .soft {
   color: var(--soft-ink);
   font-size: 13.5px;
+}
+
+.ways {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px;
+  margin: 6px 0;
+}
+
+.failed {
+  color: var(--stop);
+}
+
+.places {
+  display: flex;
+  gap: 8px;
+  align-items: center;
+  margin-bottom: 4px;
 }
 
 .none {

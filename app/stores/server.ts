@@ -1,5 +1,6 @@
 import type { LogEntry, Yard } from '#core/hive'
 import type { Sheet } from '#core/wording'
+import type { HiveCards, TickSheets } from '#wire/visit-print-schema'
 import type { Submission } from '#wire/edit-schema'
 import type { Problem } from '#wire/read'
 
@@ -40,9 +41,9 @@ function send<T>(path: string, body: string, headers: Record<string, string> = {
 }
 
 /** A sheet as PDF, or the sentence that says why there is none. */
-async function printed(sheet: Sheet): Promise<{ readonly ok: true; readonly pdf: Blob } | { readonly ok: false; readonly sentence: string }> {
+async function printed(what: 'sheet' | 'visit' | 'cards', sheet: Sheet | TickSheets | HiveCards): Promise<{ readonly ok: true; readonly pdf: Blob } | { readonly ok: false; readonly sentence: string }> {
   try {
-    const response = await fetch('/api/print/sheet', { method: 'POST', body: JSON.stringify(sheet), headers: { 'content-type': 'application/json' }, signal: AbortSignal.timeout(30_000) })
+    const response = await fetch(`/api/print/${what}`, { method: 'POST', body: JSON.stringify(sheet), headers: { 'content-type': 'application/json' }, signal: AbortSignal.timeout(30_000) })
     if (response.ok) return { ok: true, pdf: await response.blob() }
     const body = await response.json().catch(() => ({})) as { sentence?: string }
     return { ok: false, sentence: body.sentence ?? SILENT.sentence }
@@ -72,7 +73,9 @@ export const server = {
   addWeighIns: (hiveId: string, source: 'hand' | 'csv', batchId: string, readings: readonly WeighInRow[]) => send<{ added: number; repeated: number }>(weighIns(hiveId), JSON.stringify({ source, batchId, readings })),
   setBatchRemoved: (batchId: string, removed: boolean) => ask<{ readings: number }>(`/api/weigh-ins/${encodeURIComponent(batchId)}`, { method: 'PUT', body: JSON.stringify({ removed }), headers: { 'content-type': 'application/json' } }),
   addScale: (hiveId: string, name: string) => send<{ id: string; key: string }>('/api/scales', JSON.stringify({ hiveId, name })),
-  print: printed,
+  print: (sheet: Sheet) => printed('sheet', sheet),
+  printVisit: (sheets: TickSheets) => printed('visit', sheets),
+  printCards: (cards: HiveCards) => printed('cards', cards),
   yards: () => ask<StoredYard[]>('/api/yards'),
   log: (yardId: string) => ask<LoggedEntry[]>(`/api/yards/${encodeURIComponent(yardId)}/log`),
   addYard: (yard: Yard) => send<{ revision: number }>('/api/yards', JSON.stringify(yard)),

@@ -1,5 +1,5 @@
 import { useStorage } from 'nitropack/runtime'
-import { FONT_STYLES, type Fonts } from './sheet-pdf'
+import { FONT_STYLES, type Fonts } from './typeset'
 
 const FILES: Record<keyof Fonts, string> = {
   normal: 'atkinson-hyperlegible-latin-400-normal.woff', bold: 'atkinson-hyperlegible-latin-700-normal.woff', italics: 'atkinson-hyperlegible-latin-400-italic.woff', bolditalics: 'atkinson-hyperlegible-latin-700-italic.woff',

@@ -1,27 +1,5 @@
-import pdfmake from 'pdfmake'
 import { capital, type Sheet, type SheetTable } from '#core/wording'
-
-export const FONT_STYLES = ['normal', 'bold', 'italics', 'bolditalics'] as const
-export type Fonts = Readonly<Record<(typeof FONT_STYLES)[number], Buffer>>
-
-/** Its own files only, kept in memory: nothing is read from the disk or fetched for what a sheet says. */
-interface Typesetter {
-  readonly virtualfs: { readonly existsSync: (name: string) => boolean; readonly writeFileSync: (name: string, content: Buffer) => void }
-  readonly setUrlAccessPolicy: (allowed: () => boolean) => void
-  readonly setLocalAccessPolicy: (allowed: () => boolean) => void
-  readonly setFonts: (fonts: Record<string, Record<keyof Fonts, string>>) => void
-  readonly createPdf: (definition: object) => { getBuffer: () => Promise<Buffer> }
-}
-
-const typesetter = pdfmake as unknown as Typesetter
-typesetter.setUrlAccessPolicy(() => false)
-typesetter.setLocalAccessPolicy(() => false)
-
-function withFonts(fonts: Fonts): Typesetter {
-  for (const style of FONT_STYLES) if (!typesetter.virtualfs.existsSync(style)) typesetter.virtualfs.writeFileSync(style, fonts[style])
-  typesetter.setFonts({ Atkinson: { normal: 'normal', bold: 'bold', italics: 'italics', bolditalics: 'bolditalics' } })
-  return typesetter
-}
+import { PAGE, footer, heading, setPages, tick, type Fonts } from './typeset'
 
 /** A4, mm to points. */
 const POINTS_PER_MM = 72 / 25.4
@@ -29,10 +7,8 @@ const DRAWING_POINTS = 480
 
 /** A sheet as PDF: words, tables, steps to tick, boards to scale. It never fetches anything. */
 export function sheetPdf(sheet: Sheet, fonts: Fonts): Promise<Buffer> {
-  return withFonts(fonts).createPdf({
-    pageSize: 'A4', pageMargins: [48, 48, 48, 54], info: { title: sheet.title, creator: 'Duvet', producer: 'Duvet' },
-    defaultStyle: { font: 'Atkinson', fontSize: 10, lineHeight: 1.2, color: '#22262e' },
-    footer: (page: number, pages: number) => ({ text: `${sheet.title}, page ${page} of ${pages}`, alignment: 'center', fontSize: 8, margin: [0, 16, 0, 0] }),
+  return setPages({
+    ...PAGE, info: { ...PAGE.info, title: sheet.title }, footer: footer(sheet.title),
     content: [
       { text: sheet.title, fontSize: 20, bold: true, margin: [0, 0, 0, 8] },
       ...sheet.lines.map((text) => ({ text, margin: [0, 0, 0, 4] })),
@@ -41,22 +17,17 @@ export function sheetPdf(sheet: Sheet, fonts: Fonts): Promise<Buffer> {
       ...(sheet.outlines.length > 0 ? [heading('Boards to scale'), ...sheet.outlines.map((outline) => outlineBlock(outline, scaleOf(sheet.outlines)))] : []),
       ...(sheet.steps.length > 0 ? [heading('In this order'), ...sheet.steps.map(stepBlock)] : []),
     ],
-  }).getBuffer()
+  }, fonts)
 }
 
-function heading(text: string) {
-  return { text, fontSize: 13, bold: true, color: '#27408b', margin: [0, 10, 0, 4] }
-}
-
-function tableBlock({ heading: title, columns, rows }: SheetTable) {
+export function tableBlock({ heading: title, columns, rows }: SheetTable) {
   const widths = columns.map((_, i) => (i === columns.length - 1 ? '*' : 'auto'))
   const body = [columns.map((text) => ({ text, bold: true })), ...rows.map((row) => columns.map((_, i) => row[i] ?? ''))]
   return [heading(title), { table: { headerRows: 1, widths, body, dontBreakRows: true }, layout: 'lightHorizontalLines', fontSize: 9 }]
 }
 
 function stepBlock({ text, mistake }: Sheet['steps'][number]) {
-  const tick = { canvas: [{ type: 'rect', x: 0, y: 1, w: 9, h: 9, lineColor: '#22262e' }], width: 18 }
-  return { columns: [tick, { stack: [{ text, bold: true }, { text: mistake, color: '#565b63' }] }], margin: [0, 0, 0, 4], unbreakable: true }
+  return { columns: [tick(9), { stack: [{ text, bold: true }, { text: mistake, color: '#565b63' }] }], margin: [0, 0, 0, 4], unbreakable: true }
 }
 
 /** Points to a millimetre at which the longest board still goes on the page; the same for all of them. */

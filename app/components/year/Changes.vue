@@ -1,21 +1,14 @@
 <script setup lang="ts">
 // What is done at one hive to bring it to a stage: step by step, why, with what; and to begin it.
-import { catalogueOf } from '#core/catalogue'
-import { assembleHive } from '#core/geometry'
 import type { Yard } from '#core/hive'
-import { COOL_MARITIME, cautionsOfStage, daysToWinter, type HiveChangeover } from '#core/season'
-import { CAUTION_WORDS, partNames, stageWord, stepOfVisitInWords, workInWords } from '#core/wording'
+import { cautionsOfStage, type HiveChangeover } from '#core/season'
+import { CAUTION_WORDS, stageWord, workInWords } from '#core/wording'
+import { stepsInWords } from '~/composables/stepsInWords'
 
 const props = defineProps<{ yard: Yard; changeover: HiveChangeover; name: string; begun: boolean; fromNow: boolean }>()
 defineEmits<{ begin: [] }>()
 const preferences = usePreferences()
-const steps = computed(() => {
-  const catalogue = catalogueOf(props.yard)
-  const standing = props.yard.hives.find(({ id }) => id === props.changeover.hiveId)
-  const names = standing ? partNames(assembleHive(standing, props.changeover.parts, catalogue), preferences.vocabulary) : new Map<string, string>()
-  const to = { toStage: props.changeover.toStage, catalogue, names, parts: { get: (id: string) => props.yard.parts.find((part) => part.id === id) }, roleOf: (id: string) => standing?.stack.find(({ partId }) => partId === id)?.role, beforeWinterDays: daysToWinter(new Date().toISOString().slice(5, 10), props.yard.season?.calendar ?? COOL_MARITIME) }
-  return props.changeover.steps.map((step) => stepOfVisitInWords(step, to, preferences.reader))
-})
+const steps = computed(() => stepsInWords(props.yard, props.changeover, preferences.reader))
 </script>
 
 <template>

@@ -1,0 +1,41 @@
+import * as yup from 'yup'
+
+const words = (max: number) => yup.string().strict().defined('${path} is missing: a text').max(max, '${path} may have ${max} characters at most')
+const record = <T extends yup.ObjectShape>(shape: T) => yup.object(shape).strict().required('${path} is missing').noUnknown('${path} has a field that this print does not have: ${unknown}')
+const listOf = <T extends yup.Schema>(schema: T, max: number) => yup.array().strict().of(schema).required('${path} is missing: a list').max(max, '${path} has more than ${max} entries')
+const link = () => words(500).matches(/^https?:\/\/[^\s]+$/, '${path} is no link: it begins with http:// or https://')
+
+/** What is to be ticked at one hive. */
+export interface TickedHive {
+  readonly name: string
+  /** Opens the hive, by its QR code. */
+  readonly link: string
+  readonly lines: readonly string[]
+  readonly steps: readonly { readonly text: string; readonly why: string; readonly cautions: readonly string[] }[]
+}
+
+/** A visit to a yard, to be printed and ticked with a pencil. */
+export interface TickSheets {
+  readonly title: string
+  readonly lines: readonly string[]
+  readonly take: readonly string[]
+  readonly bring: readonly string[]
+  readonly hives: readonly TickedHive[]
+  readonly cautions: readonly string[]
+}
+
+/** Cards to be fixed to hives. */
+export interface HiveCards {
+  readonly title: string
+  readonly cards: readonly { readonly name: string; readonly link: string; readonly lines: readonly string[] }[]
+}
+
+export const tickSheetsSchema = record({
+  title: words(200).min(1, 'title is empty: a sheet has a title'), lines: listOf(words(500), 20), take: listOf(words(300), 300), bring: listOf(words(300), 300), cautions: listOf(words(500), 30),
+  hives: listOf(record({ name: words(80), link: link(), lines: listOf(words(500), 20), steps: listOf(record({ text: words(500), why: words(300), cautions: listOf(words(500), 10) }), 200) }), 300),
+})
+
+export const hiveCardsSchema = record({
+  title: words(200).min(1, 'title is empty: cards have a title'),
+  cards: listOf(record({ name: words(80), link: link(), lines: listOf(words(300), 8) }), 1000).min(1, 'cards is empty: there is no hive to make a card for'),
+})
