@@ -120,6 +120,9 @@ export function openApiDocument(): Json {
       ...Object.fromEntries([['visit', 'printVisit', 'The tick sheets of a visit as PDF, with a QR code for every hive; nothing is stored.', 'tickSheets'], ['cards', 'printCards', 'Hive cards with QR codes as PDF; nothing is stored.', 'hiveCards']].map(([path, operationId, summary, schema]) => [`/api/print/${path}`, {
         post: { operationId, summary, requestBody: body(ref(schema!)), responses: { 200: { description: 'The pages.', content: { 'application/pdf': { schema: { type: 'string', format: 'binary' } } } }, ...refusals(400, 403, 413, 422) } },
       }])),
+      '/api/yards/{id}/past': { get: { operationId: 'yardAsItStood', summary: 'A yard as it stood at a moment of the past.', parameters: [yardId, { name: 'at', in: 'query', required: true, schema: { type: 'string', format: 'date-time' } }], responses: { 200: answer('The yard.', ref('yard')), ...refusals(404, 422) } } },
+      '/api/yards/{id}/changes': { get: { operationId: 'changesOfHive', summary: 'What was changed about a hive, when and on which device, newest first.', parameters: [yardId, { name: 'hive', in: 'query', required: true, schema: text }], responses: { 200: answer('The changes.', listOf(ref('logEntry'))), ...refusals(404, 422) } } },
+      '/api/parts/{id}/places': { get: { operationId: 'placesOfPart', summary: 'Where a part has been and what it had held, newest first.', parameters: [yardId], responses: { 200: answer('The places.', listOf({ type: 'object' })), ...refusals(404) } } },
       '/api/health': { get: { operationId: 'health', summary: 'Whether the server and its database answer.', responses: { 200: answer('They do.', object({ ok: { type: 'boolean' } })) } } },
     },
     components: { schemas: { ...planComponents(), ...EXTRA } },

@@ -57,6 +57,7 @@ function countIn(row: (typeof rows.value)[number]) {
   typed[row.patternId] = String(row.standing)
   own(row)
 }
+const followed = ref<string | null>(null)
 function change(part: Part) {
   yards.perform(view.yard!.id, { kind: 'set-part', part })
 }
@@ -110,15 +111,18 @@ useHead({ title: 'Shed – Duvet' })
           </tr>
           <tr v-if="problems[row.patternId]"><td colspan="5" class="wrong" role="alert">{{ problems[row.patternId] }} <button v-if="problems[row.patternId]?.includes('stand on hives')" class="plain-button" type="button" @click="countIn(row)">Count those {{ row.standing }} in</button></td></tr>
           <template v-if="opened === row.patternId">
-            <tr v-for="(part, i) in row.parts" :key="part.id" class="each">
+            <template v-for="(part, i) in row.parts" :key="part.id">
+            <tr class="each">
               <td>{{ part.name ?? `No. ${i + 1}` }}<small v-if="part.measured">measured</small></td>
               <td colspan="2"><NuxtLink v-if="hiveOf.get(part.id)" :to="`/hives/${encodeURIComponent(hiveOf.get(part.id)!.id)}`">on {{ hiveOf.get(part.id)!.name }}</NuxtLink><template v-else>in the shed</template></td>
               <td>
                 <select :value="part.condition ?? 'good'" :aria-label="`Condition of ${part.name ?? `no. ${i + 1}`}`" @change="setCondition(part, ($event.target as HTMLSelectElement).value as Condition)"><option v-for="one in CONDITIONS" :key="one" :value="one">{{ CONDITION_WORDS[one] }}</option></select>
                 <label v-for="what in (['honey', 'brood'] as const)" :key="what"><input type="checkbox" :checked="part.hasHeld.includes(what)" @change="toggleHeld(part, what)"> has held {{ what }}</label>
               </td>
-              <td><button class="plain-button quiet" type="button" @click="sizing = part">Sizes…</button><button v-if="lying.has(part.id)" class="plain-button quiet" type="button" @click="drop(part)">Drop</button></td>
+              <td><button class="plain-button quiet" type="button" :aria-expanded="followed === part.id" @click="followed = followed === part.id ? null : part.id">Where it has been</button><button class="plain-button quiet" type="button" @click="sizing = part">Sizes…</button><button v-if="lying.has(part.id)" class="plain-button quiet" type="button" @click="drop(part)">Drop</button></td>
             </tr>
+            <tr v-if="followed === part.id"><td colspan="5"><ShedPlaces :part-id="part.id" /></td></tr>
+            </template>
           </template>
         </tbody>
       </table>

@@ -1,4 +1,4 @@
-import type { LogEntry, Yard } from '#core/hive'
+import type { HiveChange, LogEntry, Stay, Yard } from '#core/hive'
 import type { Sheet } from '#core/wording'
 import type { HiveCards, TickSheets } from '#wire/visit-print-schema'
 import type { Submission } from '#wire/edit-schema'
@@ -78,6 +78,9 @@ export const server = {
   printCards: (cards: HiveCards) => printed('cards', cards),
   yards: () => ask<StoredYard[]>('/api/yards'),
   log: (yardId: string) => ask<LoggedEntry[]>(`/api/yards/${encodeURIComponent(yardId)}/log`),
+  past: (yardId: string, at: string) => ask<Yard>(`/api/yards/${encodeURIComponent(yardId)}/past?at=${encodeURIComponent(at)}`),
+  changes: (yardId: string, hiveId: string) => ask<HiveChange[]>(`/api/yards/${encodeURIComponent(yardId)}/changes?hive=${encodeURIComponent(hiveId)}`),
+  places: (partId: string) => ask<Stay[]>(`/api/parts/${encodeURIComponent(partId)}/places`),
   addYard: (yard: Yard) => send<{ revision: number }>('/api/yards', JSON.stringify(yard)),
   removed: () => ask<{ id: string; name: string }[]>('/api/yards/removed'),
   setRemoved: (yardId: string, removed: boolean) => ask<{ removed: boolean }>(`/api/yards/${encodeURIComponent(yardId)}/removed`, { method: 'PUT', body: JSON.stringify({ removed }), headers: { 'content-type': 'application/json' } }),

@@ -2,7 +2,7 @@ import { readFileSync } from 'node:fs'
 import type { Page } from 'playwright-core'
 import { describe, expect, it } from 'vitest'
 import { DEMO, storedYards } from '../helpers/wire'
-import { saved, useSession } from './session'
+import { drawn, hivePath, layers, saved, useSession } from './session'
 
 const session = useSession({ seed: DEMO })
 const year = async (yard = 'Kiln Bank', options: Parameters<typeof session.open>[1] = {}): Promise<Page> => {
@@ -87,6 +87,107 @@ describe('the year', () => {
     await page.getByTestId('compare-choice').selectOption('1')
     const boxes = async () => (await page.getByTestId('compare-ways').locator('tbody tr').first().innerText()).split(/\s+/).slice(-2).map(Number)
     await expect.poll(async () => { const [now, other] = await boxes(); return now! > other! && other! > 0 }).toBe(true)
+  })
+})
+
+describe('a stage on the bench', () => {
+  const bar = (page: Page) => page.getByTestId('plan-bar')
+  const bench = async (name: string): Promise<Page> => {
+    const page = await session.open(hivePath((await hiveNamed(name)).id))
+    await drawn(page)
+    return page
+  }
+
+  it('is looked at by pressing, by key and by arrow, changes nothing, and goes back', async () => {
+    const page = await bench('Flannel')
+    const now = await layers(page)
+    await page.locator('[data-stage="flow"]').click()
+    await expect.poll(() => layers(page)).not.toEqual(now)
+    expect(await bar(page).innerText()).toMatch(/Flow, as it is planned[\s\S]*heaviest lift/)
+    await page.locator('[data-stage="flow"]').press('ArrowLeft')
+    await expect.poll(() => bar(page).innerText()).toMatch(/Supering, as it is planned/)
+    await page.keyboard.press('0')
+    await expect.poll(() => layers(page)).toEqual(now)
+    await saved(page)
+    expect((await hiveNamed('Flannel')).season?.byHand).toBeUndefined()
+  })
+
+  it('changed there it is a plan by hand, which survives a reload; both are shown when the writing changes, and undo gives the other back', async () => {
+    const page = await bench('Flannel')
+    const standing = (await hiveNamed('Flannel')).stack
+    await page.locator('[data-stage="winter"]').click()
+    await page.locator('[data-pattern="eke-langstroth"]').click()
+    await page.keyboard.press('Enter')
+    await expect.poll(() => bar(page).innerText()).toMatch(/Your plan, made by hand/)
+    await saved(page)
+    const kept = await hiveNamed('Flannel')
+    expect(kept.stack).toEqual(standing)
+    expect(kept.season!.byHand!.winter!.layers.map(({ patternId }) => patternId)).toContain('eke-langstroth')
+    await page.goto(`${session.server.url}/year`)
+    await page.getByTestId('yard-choice').selectOption({ label: 'Kiln Bank' })
+    await page.locator('[data-mode="keeping"]').click()
+    await page.getByTestId('way-scope').selectOption({ label: 'Flannel only' })
+    await page.locator('[data-way-field="winterTop"]').selectOption('absorbing')
+    await saved(page)
+    await page.goto(session.server.url + hivePath(kept.id))
+    await drawn(page)
+    await page.locator('[data-stage="winter"]').click()
+    await page.getByTestId('see-both').click()
+    await page.locator('[data-plan="mine"]').getByText('Shim').or(page.locator('[data-plan="mine"]').getByText('Eke')).first().waitFor()
+    await page.locator('[data-plan="written"]').getByText('Quilt').first().waitFor()
+    await page.getByTestId('plan-written').click()
+    await expect.poll(() => bar(page).innerText()).toMatch(/Written from what stands there/)
+    await page.getByTestId('undo').click()
+    await expect.poll(() => bar(page).innerText()).toMatch(/what would be written has changed/)
+    await saved(page)
+  })
+
+  it('refuses in a sentence what a plan cannot keep', async () => {
+    const page = await bench('Serge')
+    await page.locator('[data-stage="flow"]').click()
+    await page.locator('[data-finding-accept], .finding button:has-text("Accept…")').first().click()
+    await page.locator('.el-dialog:visible textarea, .el-dialog:visible input, .finding textarea, .finding input').first().fill('known')
+    await page.keyboard.press('Enter')
+    await page.getByText('belong to the hive as it stands').waitFor()
+  })
+
+  it('the whole row grows and shrinks with the year', async () => {
+    const page = await session.open('/')
+    const heights = async () => (await page.locator('[data-hive] .stage').allInnerTexts()).flatMap((text) => /, (\d+(?:\.\d+)?) mm/.exec(text)?.[1] ?? []).map(Number)
+    await page.locator('[data-row-stage="flow"]').click()
+    await expect.poll(() => page.locator('[data-testid^="row-planned-"]').count()).toBe(2)
+    const flow = await heights()
+    await page.locator('[data-row-stage="winter"]').click()
+    await expect.poll(async () => (await heights()).every((mm, i) => mm <= flow[i]! + 100) && (await heights()).some((mm, i) => mm < flow[i]! - 200)).toBe(true)
+    await page.locator('[data-row-stage="now"]').click()
+    await expect.poll(() => page.locator('[data-testid^="row-planned-"]').count()).toBe(0)
+  })
+})
+
+describe('the log', () => {
+  it('shows a hive as it stood on a day, what was changed and on which device, and where a box has been', async () => {
+    const serge = await hiveNamed('Serge')
+    const page = await session.open(hivePath(serge.id))
+    await drawn(page)
+    const before = await layers(page)
+    await page.locator(`[data-testid="drawing"] [data-part="${before.at(-1)}"]`).click()
+    await page.keyboard.press('Delete')
+    await saved(page)
+    await page.goto(`${session.server.url}/log/${encodeURIComponent(serge.id)}`)
+    const first = page.getByTestId('log-changes').locator('button').first()
+    await expect.poll(() => first.innerText()).toMatch(/Taking a part off \(.*roof.*\)[\s\S]*, on .+/)
+    await page.getByTestId('log-day').fill('2020-01-01')
+    await page.getByTestId('log-day').blur()
+    await expect.poll(() => page.getByTestId('log-title').innerText()).toMatch(/1 Jan 2020/)
+    await expect.poll(() => page.locator('.stood [data-part]').count()).toBe(before.length)
+    await first.click()
+    await expect.poll(() => page.locator('.stood [data-part]').count()).toBe(before.length - 1)
+    await page.goto(`${session.server.url}/shed`)
+    await page.getByTestId('yard-choice').selectOption({ label: 'Kiln Bank' })
+    const row = page.locator('[data-shed-row="roof-telescoping-langstroth"]')
+    await row.getByRole('button', { name: 'Each part' }).click()
+    await page.locator('tr.each', { hasText: 'in the shed' }).getByRole('button', { name: 'Where it has been' }).click()
+    await expect.poll(() => page.getByTestId('places').innerText()).toMatch(/In the shed[\s\S]*On Serge/)
   })
 })
 

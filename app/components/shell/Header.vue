@@ -16,7 +16,7 @@ const redoText = computed(() => history.value.redo.at(-1))
     <NuxtLink to="/" class="brand" aria-label="Duvet, to the row">Duvet</NuxtLink>
     <p v-if="hiveName" class="where"><NuxtLink to="/">{{ yardName }}</NuxtLink> <span aria-hidden="true">/</span> <b>{{ hiveName }}</b></p>
     <nav class="views" aria-label="Views">
-      <NuxtLink to="/">Row</NuxtLink><NuxtLink to="/frames" :class="{ here: $route.path.startsWith('/frames/') }">Frames</NuxtLink><NuxtLink to="/lift" :class="{ here: $route.path.startsWith('/lift/') }">Lift</NuxtLink><NuxtLink to="/year">Year</NuxtLink><NuxtLink to="/fit">Fit</NuxtLink><NuxtLink to="/shed">Shed</NuxtLink><NuxtLink to="/build">Build</NuxtLink><NuxtLink to="/sources">Sources</NuxtLink>
+      <NuxtLink to="/">Row</NuxtLink><NuxtLink to="/frames" :class="{ here: $route.path.startsWith('/frames/') }">Frames</NuxtLink><NuxtLink to="/lift" :class="{ here: $route.path.startsWith('/lift/') }">Lift</NuxtLink><NuxtLink to="/year">Year</NuxtLink><NuxtLink to="/fit">Fit</NuxtLink><NuxtLink to="/shed">Shed</NuxtLink><NuxtLink to="/log" :class="{ here: $route.path.startsWith('/log/') }">Log</NuxtLink><NuxtLink to="/build">Build</NuxtLink><NuxtLink to="/sources">Sources</NuxtLink>
     </nav>
     <div v-if="yardId" class="history">
       <button class="plain-button quiet" type="button" data-testid="undo" :disabled="!undoText" :title="undoText ? `Undo ${editInWords(undoText.done)}` : 'Nothing to undo'" @click="yards.undo(yardId)">Undo</button>

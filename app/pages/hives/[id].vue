@@ -2,7 +2,7 @@
 // The bench: one hive on the drawing, parts at its left, what will happen at its right, the stage below.
 import type { DimensionName } from '#core/catalogue'
 import type { Finding, Remedy } from '#core/checks'
-import { findPart, planOfHive, type Hive, type Part, type Role, type Stage } from '#core/hive'
+import { findPart, heldAfter, planOfHive, type Edit, type Hive, type Part, type Role, type Stage } from '#core/hive'
 import { comparableMm } from '#core/units'
 import { capital, partDetail, severityWord } from '#core/wording'
 import HiveSection from '~/components/drawing/HiveSection.vue'
@@ -80,7 +80,11 @@ function takeOff() {
   bench.selectedId = next
 }
 function setRole(role: Role) {
-  if (placement.value) bench.perform({ kind: 'set-placement', hiveId: bench.hive!.id, placement: { ...placement.value, role } })
+  if (!placement.value || !bench.hive) return
+  const moved: Edit = { kind: 'set-placement', hiveId: bench.hive.id, placement: { ...placement.value, role } }
+  const part = selected.value!.part
+  const held = bench.planned ? part : heldAfter(part, placement.value.role, bench.hive.stage)
+  bench.perform(held === part ? moved : { kind: 'batch', edits: [{ kind: 'set-part', part: held }, moved] })
 }
 function setHole(hole: 'open' | 'closed') {
   if (selected.value) bench.perform({ kind: 'set-part', part: { ...selected.value.part, hole } })
@@ -165,6 +169,7 @@ useHead({ title: computed(() => (bench.hive ? `${bench.hive.name} – Duvet` : '
               <template #dropdown>
                 <ElDropdownMenu>
                   <ElDropdownItem data-testid="rename-hive" @click="renameHive">Rename</ElDropdownItem>
+                  <ElDropdownItem data-testid="open-log" @click="navigateTo(`/log/${encodeURIComponent(bench.hive!.id)}`)">Log: as it stood before</ElDropdownItem>
                   <ElDropdownItem data-testid="edit-note" @click="editNote">Note</ElDropdownItem>
                   <ElDropdownItem data-testid="export-plan" @click="exportPlan">Save as plan file</ElDropdownItem>
                   <ElDropdownItem data-testid="export-svg" @click="exportDrawing">Save the drawing (SVG)</ElDropdownItem>

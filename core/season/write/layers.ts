@@ -56,7 +56,7 @@ function broodBoxes(writing: Writing): { brood: Layer[]; food: Layer[] } {
   const boxes: Layer[] = []
   const inUse = assembled.stack.filter(({ pattern, placement }) => pattern?.kind === 'box' && placement.role !== 'super')
   if (form) {
-    for (const { size, role } of form) if (!(lone && role === 'brood' && boxes.some(({ placement }) => placement.role === 'brood'))) boxes.push(layer(writing, boxOf(writing, size, (part) => inUse.some((one) => one.part.id === part.id) || !part.hasHeld.includes('honey') || role === 'food'), role))
+    for (const { size, role } of form) if (!(lone && role === 'brood' && boxes.some(({ placement }) => placement.role === 'brood'))) boxes.push(layer(writing, boxOf(writing, size, (part) => inUse.some((one) => one.part.id === part.id) || part.hasHeld.includes('brood') || !part.hasHeld.includes('honey') || role === 'food'), role))
   } else {
     for (const { part, placement } of inUse) {
       if (lone && placement.role === 'brood' && boxes.some((one) => one.placement.role === 'brood')) continue

@@ -1,0 +1,39 @@
+<script setup lang="ts">
+// Where one part has been, and what it had held by then.
+import type { Stay } from '#core/hive'
+import { capital, dayInWords, roleWord } from '#core/wording'
+import { server } from '~/stores/server'
+
+const props = defineProps<{ partId: string }>()
+const preferences = usePreferences()
+const stays = shallowRef<readonly Stay[] | null>(null)
+const failed = ref(false)
+watch(() => props.partId, async (partId) => {
+  const answer = await server.places(partId)
+  failed.value = !answer.ok
+  if (answer.ok && partId === props.partId) stays.value = answer.value
+}, { immediate: true })
+function said({ hive, role, owned, hasHeld }: Stay): string {
+  const place = !owned ? 'gone from this yard' : hive ? `on ${hive.name}${role ? ` as ${roleWord(role, preferences.vocabulary)}` : ''}` : 'in the shed'
+  return capital(`${place}${owned ? `; has held ${hasHeld.length > 0 ? hasHeld.join(' and ') : 'nothing yet'}` : ''}`)
+}
+</script>
+
+<template>
+  <p v-if="failed">Where it has been could not be fetched; the server may be away, or this part is not saved yet.</p>
+  <ol v-else-if="stays" data-testid="places">
+    <li v-for="(stay, i) in stays" :key="i">{{ said(stay) }} <span>{{ stay.since ? `since ${dayInWords(stay.since)}, set down on ${stay.device}` : 'from the first that is known of it' }}</span></li>
+  </ol>
+</template>
+
+<style scoped>
+ol {
+  margin: 0;
+  padding-left: 22px;
+}
+
+span {
+  color: var(--soft-ink);
+  font-size: 13.5px;
+}
+</style>

@@ -1,0 +1,178 @@
+<script setup lang="ts">
+// A hive as it stood on any day, with what was changed, when and on which device.
+import { assessHive } from '#core/assess'
+import { catalogueOf } from '#core/catalogue'
+import type { Edit, HiveChange, Yard } from '#core/hive'
+import { capital, dayInWords, editInWords, partNames, patternName, severityWord, stageWord } from '#core/wording'
+import { server } from '~/stores/server'
+
+const route = useRoute()
+const yards = useYards()
+const view = useView()
+const preferences = usePreferences()
+const here = computed(() => yards.yards.find(({ hives }) => hives.some(({ id }) => id === String(route.params.id ?? ''))))
+watch(here, (yard) => { if (yard) view.chosen = yard.id }, { immediate: true })
+const yard = computed(() => here.value ?? view.yard)
+const hiveId = computed(() => String(route.params.id ?? '') || (yard.value?.hives[0]?.id ?? ''))
+
+/** The moment that is looked at; null for now. */
+const at = ref<string | null>(null)
+const past = shallowRef<Yard | null>(null)
+const changes = shallowRef<readonly HiveChange[]>([])
+const failed = ref('')
+const dayOf = (moment: string) => new Date(moment).toLocaleDateString('sv')
+const clockOf = (moment: string) => new Date(moment).toLocaleTimeString('en-GB', { hour: '2-digit', minute: '2-digit' })
+const day = computed(() => (at.value ? dayOf(at.value) : ''))
+let round = 0
+watch([yard, hiveId], async ([now, id]) => {
+  if (!now || !id) return
+  const mine = ++round
+  const answer = await server.changes(now.id, id)
+  if (mine === round && answer.ok) changes.value = answer.value
+}, { immediate: true })
+watch([at, yard], async ([moment, now]) => {
+  failed.value = ''
+  if (!moment || !now) {
+    past.value = null
+    return
+  }
+  const answer = await server.past(now.id, moment)
+  if (moment !== at.value) return
+  if (answer.ok) past.value = answer.value
+  else failed.value = `The past could not be fetched: ${answer.problem.sentence}`
+})
+/** The last moment of a day, by the clock of this device. */
+function pick(text: string) {
+  at.value = text === '' ? null : new Date(`${text}T23:59:59.999`).toISOString()
+}
+const shownYard = computed(() => (at.value ? past.value : yard.value))
+const hive = computed(() => shownYard.value?.hives.find(({ id }) => id === hiveId.value))
+const drawn = computed(() => {
+  if (!shownYard.value || !hive.value) return null
+  const assessment = assessHive(shownYard.value, hive.value)
+  return { assessment, names: partNames(assessment.assembled, preferences.vocabulary) }
+})
+const hives = computed(() => [...new Map([...(yard.value?.hives ?? []), ...(past.value?.hives ?? [])].map((one) => [one.id, one.name])).entries()])
+const name = computed(() => hive.value?.name ?? hives.value.find(([id]) => id === hiveId.value)?.[1] ?? 'This hive')
+function said({ edit, kind }: HiveChange): string {
+  const words = `${editInWords(edit)}${partsIn(edit)}`
+  return capital(kind === 'undo' ? `undone: ${words}` : kind === 'redo' ? `done again: ${words}` : words)
+}
+function partsIn(edit: Edit): string {
+  const ids = patternsIn(edit)
+  const names = [...new Set(ids)].map((id) => patternName(id, catalogueOf(yard.value!), preferences.vocabulary))
+  return names.length > 0 ? ` (${names.join(', ')})` : edit.kind === 'set-hive' ? ` (${stageWord(edit.stage)})` : ''
+}
+function patternsIn(edit: Edit): string[] {
+  if (edit.kind === 'batch') return edit.edits.flatMap(patternsIn)
+  if (edit.kind === 'add-part' || edit.kind === 'attach-part' || edit.kind === 'set-part') return [edit.part.patternId]
+  const partId = edit.kind === 'place-part' || edit.kind === 'set-placement' ? edit.placement.partId : edit.kind === 'take-off' || edit.kind === 'move-part' ? edit.partId : undefined
+  const part = partId ? (yard.value?.parts.find(({ id }) => id === partId) ?? past.value?.parts.find(({ id }) => id === partId)) : undefined
+  return part ? [part.patternId] : []
+}
+useHead({ title: computed(() => `Log of ${name.value} – Duvet`) })
+</script>
+
+<template>
+  <ShellPage title="Log" :yard-id="yard?.id">
+    <template #bar>
+      <ShellYardChoice v-if="!here" />
+      <label>Hive <select :value="hiveId" data-testid="log-hive" @change="navigateTo(`/log/${encodeURIComponent(($event.target as HTMLSelectElement).value)}`)"><option v-for="[id, word] in hives" :key="id" :value="id">{{ word }}</option></select></label>
+      <label>As it stood on <input type="date" :value="day" :max="dayOf(new Date().toISOString())" data-testid="log-day" @change="pick(($event.target as HTMLInputElement).value)"></label>
+      <button v-if="at" class="plain-button" type="button" data-testid="log-now" @click="at = null">As it stands now</button>
+    </template>
+    <p v-if="!yard || hives.length === 0" class="none">There is no hive yet. What you do to one is written down here, with the day and the device.</p>
+    <div v-else class="columns">
+      <section class="stood" :aria-label="`${name} as it stood`">
+        <h2 data-testid="log-title">{{ name }}, {{ at ? `as it stood on ${dayInWords(day)}, ${clockOf(at)}` : 'as it stands now' }}</h2>
+        <p v-if="failed" role="alert" class="failed">{{ failed }}</p>
+        <template v-if="drawn">
+          <p>{{ capital(stageWord(hive!.stage)) }}. Worst finding: <b>{{ severityWord(drawn.assessment.worst) }}</b></p>
+          <DrawingHiveSection :assessment="drawn.assessment" :names="drawn.names" :reader="preferences.reader" axis="along" :width="640" :height="560" />
+        </template>
+        <p v-else-if="!at || past">{{ name }} did not stand here then.</p>
+      </section>
+      <section class="changes" aria-label="What was changed">
+        <h2>What was changed</h2>
+        <p v-if="changes.length === 0">Nothing yet since it came here.</p>
+        <ol data-testid="log-changes">
+          <li v-for="change in changes" :key="change.revision">
+            <button type="button" :aria-pressed="at === change.madeAt" @click="at = change.madeAt"><b>{{ said(change) }}</b><small>{{ dayInWords(dayOf(change.madeAt)) }}, {{ clockOf(change.madeAt) }}, on {{ change.device }}</small></button>
+          </li>
+        </ol>
+      </section>
+    </div>
+  </ShellPage>
+</template>
+
+<style scoped>
+.columns {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) minmax(280px, 420px);
+  gap: 10px 30px;
+  padding: 4px 16px 30px;
+}
+
+h2 {
+  font-size: 17px;
+}
+
+input {
+  min-height: 42px;
+  padding: 0 8px;
+  border: 1px solid var(--indigo);
+  border-radius: 7px;
+  background: #fff;
+  font: inherit;
+}
+
+.stood :deep(svg[role='group']) {
+  max-width: 100%;
+  height: auto;
+}
+
+ol {
+  margin: 6px 0 0;
+  padding: 0;
+  list-style: none;
+}
+
+li button {
+  display: flex;
+  flex-direction: column;
+  width: 100%;
+  min-height: 48px;
+  padding: 5px 9px;
+  border: 1px solid transparent;
+  border-bottom-color: var(--seam);
+  background: none;
+  color: var(--ink);
+  text-align: left;
+  cursor: pointer;
+}
+
+li button[aria-pressed='true'] {
+  border: 2px solid var(--indigo);
+  border-radius: 7px;
+  background: var(--indigo-wash);
+}
+
+small {
+  color: var(--soft-ink);
+  font-size: 13px;
+}
+
+.failed {
+  color: var(--stop);
+}
+
+.none {
+  padding: 24px 16px;
+}
+
+@media (max-width: 900px) {
+  .columns {
+    grid-template-columns: minmax(0, 1fr);
+  }
+}
+</style>

@@ -1,0 +1,105 @@
+import { applyEdit } from './apply-edit'
+import { hivesTouchedBy, WHOLE_YARD, type Edit } from './edit'
+import type { LogEntry } from './history'
+import { findPart, type Part, type Role, type Yard } from './model'
+
+/** An entry of the log with when it was made and on which device. */
+export interface PastEntry extends LogEntry {
+  readonly revision: number
+  readonly madeAt: string
+  readonly device: string
+}
+
+/** A yard before one entry of its log, going back from today. */
+export interface Before {
+  readonly entry: PastEntry
+  /** As it stood after the entry, and before it. */
+  readonly after: Yard
+  readonly before: Yard
+}
+
+/**
+ * Goes back through a log, newest first, and gives the yard before and after each entry: every inverse gives back the
+ * yard byte for byte. Ends early where an entry does not fit, which a log that was only appended to never does.
+ */
+export function* goBack(now: Yard, newestFirst: Iterable<PastEntry>): Generator<Before> {
+  let after = now
+  for (const entry of newestFirst) {
+    const undone = applyEdit(after, entry.inverse)
+    if (!undone.ok) return
+    yield { entry, after, before: undone.yard }
+    after = undone.yard
+  }
+}
+
+/** The yard as it stood at a moment: after the last entry that was made by then; as it first was where none was. */
+export function asItStood(now: Yard, newestFirst: Iterable<PastEntry>, at: string): Yard {
+  let yard = now
+  for (const step of goBack(now, newestFirst)) {
+    if (step.entry.madeAt <= at) return step.after
+    yard = step.before
+  }
+  return yard
+}
+
+/** A change of a hive, with when and by which device. */
+export type HiveChange = Pick<PastEntry, 'revision' | 'madeAt' | 'device' | 'kind' | 'edit'>
+
+/** What was changed about a hive, newest first, at most so many. */
+export function changesOf(now: Yard, hiveId: string, newestFirst: Iterable<PastEntry>, most: number): HiveChange[] {
+  const found: HiveChange[] = []
+  for (const { entry, before } of goBack(now, newestFirst)) {
+    if (found.length >= most) break
+    if (touches(entry.edit, before, hiveId)) found.push({ revision: entry.revision, madeAt: entry.madeAt, device: entry.device, kind: entry.kind, edit: entry.edit })
+  }
+  return found
+}
+
+function touches(edit: Edit, yard: Yard, hiveId: string): boolean {
+  const hives = hivesTouchedBy(edit, yard)
+  return hives.includes(hiveId) || (edit.kind === 'set-year' && hives.includes(WHOLE_YARD))
+}
+
+/** Where a part was from a moment on: on a hive, in the shed, or not yet in the yard; and what it had held by then. */
+export interface Stay {
+  readonly hive: { readonly id: string; readonly name: string } | null
+  readonly role: Role | null
+  readonly owned: boolean
+  readonly hasHeld: Part['hasHeld']
+  /** Null for the first that is known of it. */
+  readonly since: string | null
+  readonly device: string | null
+}
+
+type Place = Omit<Stay, 'since' | 'device'>
+
+function placeOf(yard: Yard, partId: string): Place {
+  const part = findPart(yard, partId)
+  for (const { id, name, stack, attachments } of yard.hives) {
+    const placement = stack.find((one) => one.partId === partId)
+    if (placement || attachments.some((one) => one.partId === partId)) return { hive: { id, name }, role: placement?.role ?? null, owned: true, hasHeld: part?.hasHeld ?? [] }
+  }
+  return { hive: null, role: null, owned: part !== undefined, hasHeld: part?.hasHeld ?? [] }
+}
+
+const same = (a: Place, b: Place) => a.hive?.id === b.hive?.id && a.role === b.role && a.owned === b.owned && a.hasHeld.join() === b.hasHeld.join()
+
+/** Where a part has been and what it had held, newest first. */
+export function staysOf(now: Yard, partId: string, newestFirst: Iterable<PastEntry>): Stay[] {
+  const stays: Stay[] = []
+  let place = placeOf(now, partId)
+  for (const { entry, before } of goBack(now, newestFirst)) {
+    const earlier = placeOf(before, partId)
+    if (same(place, earlier)) continue
+    stays.push({ ...place, since: entry.madeAt, device: entry.device })
+    place = earlier
+  }
+  return place.owned ? [...stays, { ...place, since: null, device: null }] : stays
+}
+
+/** The box as it is after it has stood so: brood and honey stay with it (common practice). */
+export function heldAfter(part: Part, role: Role | undefined, stage: string): Part {
+  if (part.contents.length === 0 || stage === 'bait') return part
+  const held = role === 'brood' ? 'brood' : role === 'food' || (role === 'super' && (stage === 'flow' || stage === 'crop' || stage === 'after-crop')) ? 'honey' : undefined
+  return held && !part.hasHeld.includes(held) ? { ...part, hasHeld: [...part.hasHeld, held] } : part
+}
