@@ -3,7 +3,7 @@
 import { assembleHive, layOut, partsById } from '#core/geometry'
 import { FOOTPRINTS, catalogueOf } from '#core/catalogue'
 import type { Stage } from '#core/hive'
-import { COOL_MARITIME, cautionsOfStage, changeoverOf, isWanted, partsWith, stageOn, stagesOfYear, visitOf, yardVisit, type HiveChangeover } from '#core/season'
+import { ANY_TIME, COOL_MARITIME, cautionsOfStage, changeoverOf, isWanted, partsWith, stageOn, stagesOfYear, visitOf, yardVisit, type HiveChangeover } from '#core/season'
 import { CAUTION_WORDS, patternName, stageWord, storingInWords, workInWords } from '#core/wording'
 import type { TickSheets } from '#wire/visit-print-schema'
 import { download, fileName } from '~/composables/download'
@@ -26,7 +26,7 @@ const today = new Date().toISOString()
 
 const yard = computed(() => view.yard)
 const calendar = computed(() => yard.value?.season?.calendar ?? COOL_MARITIME)
-const stage = computed<Stage>(() => (chosen.value && stagesOfYear(calendar.value).some((one) => one.stage === chosen.value) ? chosen.value : stageOn(today, calendar.value)))
+const stage = computed<Stage>(() => (chosen.value && (ANY_TIME.includes(chosen.value) || stagesOfYear(calendar.value).some((one) => one.stage === chosen.value)) ? chosen.value : stageOn(today, calendar.value)))
 const before = computed<Stage>(() => {
   const periods = stagesOfYear(calendar.value)
   const at = periods.findIndex((one) => one.stage === stage.value)
@@ -43,10 +43,11 @@ const tallestMm = computed(() => Math.max(900, ...(year.value?.hives ?? []).flat
 const scale = computed(() => (HEIGHT - 12) / tallestMm.value)
 const changeovers = computed<HiveChangeover[]>(() => planned.value.map(({ id, one, all }) => {
   const standing = yard.value!.hives.find((hive) => hive.id === id)!
-  const start = from.value === 'before' ? all.get(before.value) : undefined
+  const start = from.value === 'before' && !ANY_TIME.includes(stage.value) ? all.get(before.value) : undefined
   return changeoverOf(start ? { hive: start.hive, parts: partsWith(parts.value, start) } : { hive: standing, parts: parts.value }, { hive: one.hive, parts: partsWith(parts.value, one) }, catalogue.value!, view.places)
 }))
 const shown = computed(() => changeovers.value.find((one) => one.hiveId === hiveId.value) ?? changeovers.value.find(({ steps }) => steps.length > 0) ?? changeovers.value[0])
+const shownPlan = computed(() => planned.value.find(({ id }) => id === shown.value?.hiveId)?.one)
 const visit = computed(() => yardVisit(changeovers.value, isWanted))
 const shownHive = computed(() => yard.value?.hives.find(({ id }) => id === shown.value?.hiveId))
 const keeping = computed(() => visit.value.bring.map(({ patternId }) => {
@@ -117,8 +118,9 @@ useHead({ title: 'Year – Duvet' })
         <div>
           <div class="tabs" role="group" aria-label="Changed from">
             <button type="button" :aria-pressed="from === 'now'" data-testid="from-now" @click="from = 'now'">From what stands now</button>
-            <button type="button" :aria-pressed="from === 'before'" data-testid="from-before" @click="from = 'before'">From {{ stageWord(before) }}</button>
+            <button v-if="!ANY_TIME.includes(stage)" type="button" :aria-pressed="from === 'before'" data-testid="from-before" @click="from = 'before'">From {{ stageWord(before) }}</button>
           </div>
+          <YearFood v-if="shownPlan" :yard="yard" :parts="parts" :planned="shownPlan" />
           <YearChanges :yard="yard" :changeover="shown" :name="shownHive.name" :begun="shownHive.visit !== undefined" :from-now="from === 'now'" @begin="begin" />
         </div>
         <section class="van" data-testid="van">

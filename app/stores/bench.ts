@@ -2,7 +2,7 @@ import { defineStore } from 'pinia'
 import { computed, ref, shallowRef, watch } from 'vue'
 import { assessHive, type Assessment } from '#core/assess'
 import { CATALOGUE, catalogueOf, type Pattern } from '#core/catalogue'
-import { dropPlan, keepPlan, planEdit, promisesOf, stagesOf, writeHive, yardAsPlanned, type PlannedStage } from '#core/season'
+import { ANY_TIME, dropPlan, keepPlan, planEdit, promisesOf, stagesOf, writeHive, yardAsPlanned, type PlannedStage } from '#core/season'
 import { PLACEHOLDER, applyEdit, attachmentPlaceOf, findPart, newPart, newPlacement, usualPlace, type Edit, type Hive, type Part, type Placement, type Stage, type Yard } from '#core/hive'
 import { partsById } from '#core/geometry'
 import { showMass } from '#core/units'
@@ -12,9 +12,6 @@ import type { Axis } from '../drawing/section'
 import { usePreferences } from './preferences'
 import { useWeighing } from './weighing'
 import { useYards } from './yards'
-
-/** Stages that come at any time of a year, planned beside those of the calendar. */
-export const ANY_TIME: readonly Stage[] = ['settling', 'moving']
 
 /** What the keeper holds over the stack and has not put down yet. */
 export interface Hand {

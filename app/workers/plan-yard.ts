@@ -4,7 +4,7 @@ import { assembleHive, partsById, type PartLookup } from '#core/geometry'
 import type { Stage, Way, Yard } from '#core/hive'
 import { liftsOf, type LiftProfile } from '#core/lifting'
 import { roomOf } from '#core/room'
-import { ownedKinds, partsWith, stagesOf, writeHive, type PlannedHive, type PlannedStage, type Promised } from '#core/season'
+import { ANY_TIME, ownedKinds, partsWith, stagesOf, writeHive, type PlannedHive, type PlannedStage, type Promised } from '#core/season'
 import { massOfHive, usualWeighing } from '#core/weight'
 
 /** What a hive is at one stage, in figures. */
@@ -32,7 +32,7 @@ const CHUNK = 10
 /** Every stage of every hive of a yard, written and assessed; tells how many are done, and ends with null when nobody waits any more. */
 export async function yearOfYard(yard: Yard, profile: LiftProfile, onProgress: (done: number) => void, isCancelled: () => Promise<boolean> | boolean): Promise<PlannedYear | null> {
   const parts = partsById(yard)
-  const stages = stagesOf(yard)
+  const stages = [...stagesOf(yard), ...ANY_TIME]
   const owned = ownedKinds(yard)
   const promised: Promised = new Map()
   const hives: PlannedHive[] = []
@@ -71,7 +71,9 @@ export interface YearFigures {
   readonly findings: number
 }
 
-export function yearFigures(stages: readonly StageFigures[]): YearFigures {
+/** The stages of the calendar summed up; what comes at any time is left out. */
+export function yearFigures(all: readonly StageFigures[]): YearFigures {
+  const stages = all.filter(({ stage }) => !ANY_TIME.includes(stage))
   const most = (one: (figures: StageFigures) => number) => Math.max(0, ...stages.map(one))
   const total = (one: (figures: StageFigures) => number) => stages.reduce((sum, figures) => sum + one(figures), 0)
   return {

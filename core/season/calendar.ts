@@ -23,6 +23,9 @@ export function shifted(calendar: Calendar, days: number): Calendar {
   }
 }
 
+/** Stages that come at any time: a colony that arrives, a hive that is moved. */
+export const ANY_TIME: readonly Stage[] = ['settling', 'moving']
+
 /** One run of days in one stage; a year is a ring, so the last may go on past its end. */
 export interface Period {
   readonly stage: Stage

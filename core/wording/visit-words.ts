@@ -1,7 +1,7 @@
 import type { Catalogue } from '../catalogue'
 import type { PartLookup } from '../geometry'
 import type { Placement, Stage, VisitStep } from '../hive'
-import { cautionsOfStep, reasonOf, type Caution, type PartChange } from '../season'
+import { cautionsOfStep, reasonOf, type Caution, type Feed, type PartChange } from '../season'
 import { capital, patternName, type Reader } from './names'
 import { REASON_WORDS, visitStepInWords } from './year-words'
 
@@ -54,3 +54,5 @@ function changeIn({ partId, part }: VisitStep, parts: PartLookup): PartChange['c
   if (part.hole !== before.hole) return part.hole === 'closed' ? 'close-hole' : 'open-hole'
   return part.contents.length === before.contents.length ? undefined : 'space-frames'
 }
+
+export const FEED_WORDS: Record<Feed, string> = { 'two-to-one': 'syrup of two parts sugar to one of water, by mass', 'one-to-one': 'syrup of equal parts, by mass', fondant: 'fondant over the cluster' }

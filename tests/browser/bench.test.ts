@@ -88,7 +88,7 @@ describe('the bench', () => {
     await drawn(page)
     await expect.poll(() => page.locator('[data-rule="order.no-excluder"]').count()).toBe(0)
     await page.getByTestId('stands-as').selectOption('flow')
-    await page.locator('[data-rule="order.no-excluder"]').first().waitFor()
+    await expect.poll(() => page.locator('[data-rule="season.no-room"], [data-rule="season.narrow-entrance"]').count()).toBeGreaterThan(0)
     await page.getByTestId('undo').click()
     await expect.poll(() => page.getByTestId('stands-as').inputValue()).toBe('winter')
     await saved(page)

@@ -16,9 +16,13 @@ const comparing = ref(false)
 const planned = computed(() => bench.planned!)
 const stage = computed(() => stageWord(planned.value.stage))
 const lacks = computed(() => planned.value.lacks.map((patternId) => patternName(patternId, bench.catalogue, preferences.vocabulary)).join(', '))
-const versions = computed(() => (planned.value.conflict ? [
-  { key: 'mine' as const, title: 'Your plan', button: 'Keep mine', ...drawn(planned.value) }, { key: 'written' as const, title: 'As it would be written now', button: 'Take the new one', ...drawn(planned.value.conflict) },
-] : []))
+const versions = computed(() => {
+  const { conflict } = planned.value
+  if (!conflict) return []
+  const [mine, written] = [drawn(planned.value), drawn(conflict)]
+  const only = (one: typeof mine, other: typeof mine) => [...one.names].filter(([id]) => !other.names.has(id)).map(([, name]) => name).join(', ')
+  return [{ key: 'mine' as const, title: 'Your plan', button: 'Keep mine', only: only(mine, written), ...mine }, { key: 'written' as const, title: 'As it would be written now', button: 'Take the new one', only: only(written, mine), ...written }]
+})
 /** What comes on and goes off against the hive as it stands, by kind. */
 const changes = computed(() => {
   const now = new Set(partIdsOf(bench.standing!))
@@ -57,7 +61,7 @@ function settle(keep: 'mine' | 'written') {
       <button v-if="planned.conflict" class="plain-button filled" type="button" data-testid="see-both" @click="comparing = true">See both</button>
       <button v-else-if="planned.byHand" class="plain-button" type="button" data-testid="write-again" @click="settle('written')">Write it again</button>
       <NuxtLink class="plain-button" :to="{ path: '/year', query: { stage: planned.stage, hive: planned.hive.id } }">What changes</NuxtLink>
-      <button class="plain-button" type="button" data-testid="back-to-now" @click="bench.lookAt(null)">Back to what stands now</button>
+      <button class="plain-button" type="button" data-testid="back-to-now" @click="bench.lookAt(null)">Back to now</button>
     </span>
     <ElDialog v-if="comparing" :model-value="true" :title="`${planned.hive.name} in ${stage}: two plans`" width="min(1080px, 96vw)" top="4vh" append-to-body @close="comparing = false">
       <p>Nothing was overwritten. Look at both and choose; undo brings the other back.</p>
@@ -65,6 +69,7 @@ function settle(keep: 'mine' | 'written') {
         <section v-for="version in versions" :key="version.key" :data-plan="version.key">
           <h3>{{ version.title }}</h3>
           <DrawingHiveSection :assessment="version.assessment" :names="version.names" :reader="preferences.reader" axis="along" :width="490" :height="430" narrow />
+          <p v-if="version.only">Only here: <b>{{ version.only }}</b></p>
           <p>Worst finding: <b>{{ severityWord(version.assessment.worst) }}</b></p>
           <button class="plain-button filled" type="button" :data-testid="`plan-${version.key}`" @click="settle(version.key)">{{ version.button }}</button>
         </section>
@@ -85,12 +90,17 @@ function settle(keep: 'mine' | 'written') {
 }
 
 p {
-  flex: 1 1 260px;
+  flex: 1 1 340px;
   font-size: 14px;
 }
 
 .lacks {
   color: var(--stop);
+}
+
+.ways .plain-button {
+  padding: 2px 10px;
+  font-size: 14px;
 }
 
 .ways {

@@ -2,10 +2,9 @@
 // The year under the hive: every stage as a small stack to one scale. Press one, or slide along, to see it as it is planned.
 import { assembleHive, layOut, partsById } from '#core/geometry'
 import { STAGES, type Stage } from '#core/hive'
-import { COOL_MARITIME, partsWith, stageOn, stagesOfYear } from '#core/season'
+import { ANY_TIME, COOL_MARITIME, partsWith, stageOn, stagesOfYear } from '#core/season'
 import { capital, dayInWords, stageWord } from '#core/wording'
 import { sectionOf } from '~/drawing/section'
-import { ANY_TIME } from '~/stores/bench'
 
 const emit = defineEmits<{ standsAs: [stage: Stage] }>()
 const WIDTH = 34
@@ -97,6 +96,10 @@ function step(by: 1 | -1) {
 .stage[aria-pressed='true'] {
   border: 2px solid var(--indigo);
   background: var(--indigo-wash);
+}
+
+svg {
+  flex: none;
 }
 
 .words {

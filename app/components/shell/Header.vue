@@ -71,6 +71,7 @@ const redoText = computed(() => history.value.redo.at(-1))
 
 .views {
   display: flex;
+  flex-wrap: wrap;
   gap: 2px;
 }
 

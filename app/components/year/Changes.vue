@@ -21,6 +21,7 @@ const steps = computed(() => stepsInWords(props.yard, props.changeover, preferen
         <li v-for="({ text, why, cautions }, i) in steps" :key="i" data-step><b>{{ text }}</b><span class="why">{{ why }}</span><span v-for="one in cautions" :key="one" class="beside">{{ one }}</span></li>
       </ol>
       <ul class="caution"><li v-for="caution in cautionsOfStage(changeover.toStage)" :key="caution">{{ CAUTION_WORDS[caution] }}</li></ul>
+      <p><NuxtLink :to="{ path: `/hives/${encodeURIComponent(changeover.hiveId)}`, query: { stage: changeover.toStage } }" data-testid="change-plan">Change this plan on the bench</NuxtLink></p>
       <p v-if="begun">A visit is under way at this hive. <NuxtLink :to="`/visit/${encodeURIComponent(changeover.hiveId)}`">Go on with it</NuxtLink></p>
       <button v-else-if="fromNow" class="plain-button filled" type="button" data-testid="begin-visit" @click="$emit('begin')">Do this at the hive</button>
     </template>

@@ -99,6 +99,10 @@ function keep(way: Partial<Way>) {
   gap: 10px 22px;
 }
 
+.field select {
+  max-width: 340px;
+}
+
 .field label {
   display: flex;
   flex-direction: column;

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 // The year as a strip: every stage as wide as its days, today marked; a stage is pressed to see the hives as they are then.
 import type { Calendar, Stage } from '#core/hive'
-import { marksOf, stageOn, stagesOfYear } from '#core/season'
+import { ANY_TIME, marksOf, stageOn, stagesOfYear } from '#core/season'
 import { capital, dayInWords, stageWord } from '#core/wording'
 
 const props = defineProps<{ calendar: Calendar; chosen: Stage | null; today: string }>()
@@ -20,6 +20,7 @@ const bees = computed(() => marksOf(props.calendar).filter(({ kind }) => kind ==
       <button v-for="period in periods" :key="period.stage + period.from" type="button" :style="{ flexGrow: Math.round(Math.sqrt(period.days)) }" :class="period.stage" :aria-pressed="period.stage === chosen" :data-stage="period.stage" @click="$emit('choose', period.stage)">
         <b>{{ capital(stageWord(period.stage)) }}</b><small>{{ dayInWords(period.from) }}<br>{{ period.days }} days</small>
       </button>
+      <button v-for="stage in ANY_TIME" :key="stage" type="button" class="any" :aria-pressed="stage === chosen" :data-stage="stage" @click="$emit('choose', stage)"><b>{{ capital(stageWord(stage)) }}</b><small>any time</small></button>
     </div>
     <p class="under"><span>Today is {{ dayInWords(today.slice(5, 10)) }}: {{ stageWord(stageOn(today, calendar)) }}.</span> <span v-for="mark in bees" :key="mark.from">Winter bees are raised from {{ dayInWords(mark.from) }} on: mites must be few before. Count them each month from building up on.</span></p>
   </div>
@@ -51,6 +52,10 @@ button {
   font: inherit;
   text-align: left;
   cursor: pointer;
+}
+
+.any {
+  border-style: dashed;
 }
 
 button[aria-pressed='true'] {

@@ -1,0 +1,60 @@
+<script setup lang="ts">
+// What a hive has to eat in its winter form against what the winter of its climate asks, and what to mix for the rest.
+import { contextOf } from '#core/assess'
+import { NEED_KG, storesByModelKg } from '#core/checks'
+import { assembleHive, type PartLookup } from '#core/geometry'
+import { isCold, type Yard } from '#core/hive'
+import { feedAt, mixFor, partsWith, shortOf, type PlannedStage } from '#core/season'
+import { showMass } from '#core/units'
+import { storesOf, usualWeighing } from '#core/weight'
+import { FEED_WORDS, dayInWords, rangeInWords } from '#core/wording'
+import { server } from '~/stores/server'
+
+const props = defineProps<{ yard: Yard; parts: PartLookup; planned: PlannedStage }>()
+/** A weighing that is older says little of what is left. */
+const NEWEST_DAYS = 45
+const preferences = usePreferences()
+const weighed = shallowRef<{ readonly kg: number; readonly at: string } | null>(null)
+watch(() => props.planned.hive.id, async (hiveId) => {
+  weighed.value = null
+  const answer = await server.weighIns(hiveId)
+  const newest = answer.ok ? answer.value.latest[0] : undefined
+  if (hiveId === props.planned.hive.id && newest && Date.now() - Date.parse(newest.at) < NEWEST_DAYS * 86_400_000) weighed.value = newest
+}, { immediate: true })
+const asked = computed(() => isCold(props.planned.stage) || ['crop', 'after-crop', 'dearth'].includes(props.planned.stage))
+const food = computed(() => {
+  const context = contextOf(props.yard, props.planned.hive, { planned: true })
+  const need = NEED_KG[context.climate]
+  const standing = props.yard.hives.find(({ id }) => id === props.planned.hive.id)
+  const byScale = weighed.value && standing ? storesOf(assembleHive(standing, props.parts, context.catalogue), weighed.value.kg, usualWeighing(standing.stage), need).storesKg : null
+  const stores = byScale ?? storesByModelKg(assembleHive(props.planned.hive, partsWith(props.parts, props.planned), context.catalogue), true)
+  const short = shortOf(stores, context.climate)
+  const feed = feedAt(props.planned.stage)
+  return { need, stores, byScale: byScale !== null, short, feed, least: mixFor(short.low, feed), most: mixFor(short.high, feed) }
+})
+const words = (range: { low: number; high: number }) => rangeInWords(range, preferences.reader, 0)
+const mass = (kg: number) => showMass(kg, preferences.units)
+</script>
+
+<template>
+  <section v-if="asked" class="food" data-testid="food">
+    <h2>Food</h2>
+    <p>This climate asks for {{ words(food.need) }}. <template v-if="food.byScale">By the weighing of {{ dayInWords(weighed!.at) }} it has {{ words(food.stores) }}.</template><template v-else>The boxes of this stage hold about {{ words(food.stores) }} by the model; weigh or heft it to know.</template></p>
+    <p v-if="food.short.high === 0"><b>Nothing is missing.</b></p>
+    <p v-else><b>Short by {{ words(food.short) }}</b>: {{ FEED_WORDS[food.feed] }}, {{ mass(food.least.sugarKg) }} to {{ mass(food.most.sugarKg) }} of sugar<template v-if="food.most.waterKg > 0"> in {{ mass(food.least.waterKg) }} to {{ mass(food.most.waterKg) }} of water</template>. Never with crop supers on.</p>
+  </section>
+</template>
+
+<style scoped>
+.food {
+  margin: 4px 0 10px;
+  padding: 8px 12px;
+  border: 1px solid var(--seam);
+  border-radius: 9px;
+  background: var(--sheet);
+}
+
+h2 {
+  font-size: 16px;
+}
+</style>
