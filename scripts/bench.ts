@@ -3,6 +3,7 @@ import { benchCore } from './bench/core'
 import { benchFrames } from './bench/frames'
 import { benchKill } from './bench/kill'
 import { benchWeights } from './bench/weights'
+import { benchChangeover } from './bench/year'
 import { missedFigures } from './lib/measure'
 
 async function bench(): Promise<void> {
@@ -10,6 +11,7 @@ async function bench(): Promise<void> {
   benchCore()
   benchFrames()
   benchWeights()
+  benchChangeover()
   await benchBrowser()
   await benchKill(200)
   process.stdout.write(`\n${missedFigures() === 0 ? 'Every figure is within its limit.' : `${missedFigures()} figures miss their limit.`}\n`)

@@ -40,16 +40,9 @@ async function takePictures(): Promise<void> {
   await desk.page.keyboard.press('x')
   await shot(desk.page, 'bench-across')
 
-  await bench(desk.page, 'poplin')
-  const from = (await desk.page.locator('[data-pattern="box-national-super-top-space"]').boundingBox())!
-  const to = (await desk.page.locator('[data-part="poplin/3"]').boundingBox())!
-  await desk.page.mouse.move(from.x + 20, from.y + 20)
-  await desk.page.mouse.down()
-  await desk.page.mouse.move(to.x + 100, to.y + 60, { steps: 5 })
-  await desk.page.mouse.move(to.x + to.width / 2, to.y + to.height / 2, { steps: 5 })
-  await shot(desk.page, 'ghost')
-  await desk.page.mouse.move(10, 790)
-  await desk.page.mouse.up()
+  await bench(desk.page, 'corduroy')
+  await desk.page.locator('[data-stage="winter"]').click()
+  await shot(desk.page, 'plan')
 
   await desk.page.goto(`${server.url}/fit`)
   await desk.page.getByTestId('yard-choice').selectOption({ label: 'Kiln Bank' })
@@ -79,8 +72,6 @@ async function takePictures(): Promise<void> {
   await desk.page.getByTestId('build-what').selectOption('box-langstroth-deep')
   await desk.page.getByTestId('build-corner').selectOption('finger')
   await shot(desk.page, 'build')
-  await box(phone.page, 'Sallow Quay', 'Super 2 of Twill')
-  await shot(phone.page, 'phone-frames')
 
   await weighCalico(server.url)
   await desk.page.goto(`${server.url}/lift/${encodeURIComponent('corduroy/0')}`)
@@ -107,6 +98,14 @@ async function takePictures(): Promise<void> {
   await phone.page.goto(desk.page.url())
   await phone.page.getByTestId('tick').waitFor()
   await shot(phone.page, 'phone-visit')
+
+  await bench(desk.page, 'flannel')
+  await desk.page.locator('[data-part="flannel/3"]').click()
+  await desk.page.keyboard.press('Delete')
+  await desk.page.waitForTimeout(600)
+  await desk.page.goto(`${server.url}/log/${encodeURIComponent('flannel/0')}`)
+  await desk.page.getByTestId('log-changes').locator('button').first().waitFor()
+  await shot(desk.page, 'log')
 
   await desk.page.goto(empty.url)
   await desk.page.getByTestId('start-empty').waitFor()

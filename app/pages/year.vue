@@ -109,6 +109,7 @@ useHead({ title: 'Year – Duvet' })
     <YearDates v-else-if="mode === 'dates'" :yard="yard" />
     <YearCompare v-else-if="mode === 'compare' && year" :yard="yard" :year="year" />
     <template v-else>
+      <p v-if="!yard.season?.calendar" class="assumed" data-testid="assumed-year">Nobody has said what year it is at {{ yard.name }}: this is the year of a cool place by the sea in the north. <button class="plain-button" type="button" @click="mode = 'dates'">Say what year it is here</button></p>
       <YearStrip :calendar="calendar" :chosen="stage" :today="today" @choose="chosen = $event" />
       <p v-if="running && !year" class="none"><progress :max="yard.hives.length" :value="done" /> {{ done }} of {{ yard.hives.length }} hives written <button class="plain-button quiet" type="button" @click="cancel">Stop</button></p>
       <div class="row" role="group" :aria-label="`Hives at ${stageWord(stage)}`">
@@ -192,6 +193,14 @@ ul {
   gap: 8px;
   align-items: center;
   margin-bottom: 4px;
+}
+
+.assumed {
+  margin: 0 16px 8px;
+  padding: 8px 12px;
+  border: 2px solid var(--watch);
+  border-radius: 9px;
+  background: #fff8e8;
 }
 
 .none {

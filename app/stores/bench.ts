@@ -48,7 +48,7 @@ export const useBench = defineStore('bench', () => {
   const planned = computed<PlannedStage | null>(() => (planStage.value && plan.value?.stages.get(planStage.value)) || null)
   const yard = computed(() => (planned.value && standingYard.value ? yardAsPlanned(standingYard.value, planned.value) : standingYard.value))
   const hive = computed(() => (planned.value ? planned.value.hive : standing.value))
-  const catalogue = computed(() => (yard.value ? catalogueOf(yard.value) : CATALOGUE))
+  const catalogue = computed(() => (standingYard.value ? catalogueOf(standingYard.value) : CATALOGUE))
   const assessment = computed(() => assessed(yard.value, hive.value))
   const names = computed(() => (assessment.value ? partNames(assessment.value.assembled, preferences.reader.vocabulary) : new Map<string, string>()))
 

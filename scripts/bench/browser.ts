@@ -10,6 +10,7 @@ import { median, quantile, spread, tell } from '../lib/measure'
 import { startServer } from '../lib/server'
 import { benchDragFrame, benchPrint } from './frames'
 import { benchImport, benchYardDay } from './weights'
+import { benchPlannedYear, benchStageStrip } from './year'
 
 /** A yard of many hives, nine parts each. */
 function manyHives(count: number): Yard {
@@ -35,6 +36,7 @@ export async function benchBrowser(): Promise<void> {
     await firstView(page, demo.url)
     await keyToPaint(page, demo.url)
     await openFit(page, demo.url)
+    await benchStageStrip(page, demo.url)
     await benchDragFrame(page, demo.url)
     await benchPrint(demo.url)
     await benchImport(page, demo.url)
@@ -47,8 +49,10 @@ export async function benchBrowser(): Promise<void> {
       const opened = await openPage(browser)
       await opened.page.goto(server.url)
       await opened.page.waitForSelector('[data-hive="Hive 1"]', { timeout: 60_000 })
-      if (count === 200) await scrollRow(opened.page)
-      else {
+      if (count === 200) {
+        await scrollRow(opened.page)
+        await benchPlannedYear(opened.page, server.url)
+      } else {
         await yardInWorker(opened.page)
         await benchYardDay(opened.page, server.url)
       }

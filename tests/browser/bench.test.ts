@@ -83,6 +83,28 @@ describe('the bench', () => {
     await expect.poll(() => page.locator('.finding').count()).toBe(all)
   })
 
+  it('says at which edge a guard opens and by when headspace comes off, and keeps both', async () => {
+    const page = await session.open(hivePath('damask/0'))
+    await drawn(page)
+    const guard = async () => (await storedYards(session.server.url)).flatMap(({ yard }) => yard.hives).find(({ name }) => name === 'Damask')!
+    await page.locator('.fittings').getByText('Mouse guard').click()
+    await page.getByTestId('edge').click()
+    await page.locator('[data-rule="season.lower-opening"]').waitFor()
+    await saved(page)
+    expect((await guard()).attachments.every(({ edge }) => edge === undefined)).toBe(true)
+    await page.getByTestId('undo').click()
+    await page.locator('[data-pattern="eke-national"]').click()
+    await page.keyboard.press('Enter')
+    await page.getByTestId('off-by').fill('2020-01-31')
+    await page.getByTestId('off-by').blur()
+    await page.locator('[data-rule="season.headspace-overdue"]').waitFor()
+    await saved(page)
+    expect((await guard()).stack.map(({ offBy }) => offBy).filter(Boolean)).toEqual(['2020-01-31'])
+    await page.getByTestId('undo').click()
+    await page.getByTestId('undo').click()
+    await saved(page)
+  })
+
   it('does not ask a winter hive for its excluder', async () => {
     const page = await session.open(hivePath('damask/0'))
     await drawn(page)

@@ -1,13 +1,16 @@
 <script setup lang="ts">
 // What can be done with the selected part, as buttons; the keys do the same.
-import { ROLES, type Role } from '#core/hive'
+import { ABSORBER_FEATURES, ROLES, type AbsorberFeature, type OpeningEdge, type Role } from '#core/hive'
 import { roleWord, type Vocabulary } from '#core/wording'
 
 defineProps<{
   name: string; detail: string; layer: boolean; highest: boolean; lowest: boolean
   role: Role | null; hole: 'open' | 'closed' | null; vocabulary: Vocabulary
+  /** Day to come off, for headspace; edge of the opening, for a fitting; what an absorbing top lacks. */
+  offBy: string | null; edge: OpeningEdge | null; lacks: readonly AbsorberFeature[] | null
 }>()
-const emit = defineEmits<{ turn: []; up: []; down: []; swap: []; takeOff: []; rename: []; sizes: []; role: [role: Role]; hole: [hole: 'open' | 'closed']; above: []; frames: []; close: [] }>()
+const emit = defineEmits<{ turn: []; up: []; down: []; swap: []; takeOff: []; rename: []; sizes: []; role: [role: Role]; hole: [hole: 'open' | 'closed']; above: []; frames: []; offBy: [day: string]; edge: [edge: OpeningEdge]; lacks: [feature: AbsorberFeature, lacks: boolean]; close: [] }>()
+const FEATURE_WORDS: Record<AbsorberFeature, string> = { screen: 'has a screen', 'vent-holes': 'has vent holes' }
 </script>
 
 <template>
@@ -29,12 +32,23 @@ const emit = defineEmits<{ turn: []; up: []; down: []; swap: []; takeOff: []; re
         <option v-for="one in ROLES" :key="one" :value="one">{{ roleWord(one, vocabulary) }}</option>
       </select>
     </label>
+    <label v-if="offBy !== null" class="role">Off by <input type="date" :value="offBy" data-testid="off-by" @change="emit('offBy', ($event.target as HTMLInputElement).value)"></label>
+    <button v-if="edge" class="plain-button" type="button" data-testid="edge" @click="emit('edge', edge === 'upper' ? 'lower' : 'upper')">{{ edge === 'upper' ? 'Open at the lower edge' : 'Open at the upper edge' }}</button>
+    <template v-if="lacks"><label v-for="feature in ABSORBER_FEATURES" :key="feature" class="role"><input type="checkbox" :checked="!lacks.includes(feature)" :data-testid="`has-${feature}`" @change="emit('lacks', feature, !($event.target as HTMLInputElement).checked)"> {{ FEATURE_WORDS[feature] }}</label></template>
     <button class="plain-button" type="button" @click="emit('takeOff')">Take off</button>
     <button class="plain-button quiet" type="button" aria-label="Select nothing" @click="emit('close')">×</button>
   </div>
 </template>
 
 <style scoped>
+.role input[type='date'] {
+  min-height: 40px;
+  border: 1px solid var(--indigo);
+  border-radius: 7px;
+  background: #fff;
+  font: inherit;
+}
+
 .actions {
   display: flex;
   flex-wrap: wrap;

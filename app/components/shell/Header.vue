@@ -144,8 +144,13 @@ const redoText = computed(() => history.value.redo.at(-1))
     font-size: 15px;
   }
 
+  .views {
+    gap: 0;
+  }
+
   .views a {
-    padding: 0 5px;
+    padding: 0 3.5px;
+    font-size: 14px;
   }
 
   .history {

@@ -1,8 +1,8 @@
 <script setup lang="ts">
 // The bench: one hive on the drawing, parts at its left, what will happen at its right, the stage below.
 import type { DimensionName } from '#core/catalogue'
-import type { Finding, Remedy } from '#core/checks'
-import { findPart, heldAfter, planOfHive, type Edit, type Hive, type Part, type Role, type Stage } from '#core/hive'
+import { isHeadspace, type Finding, type Remedy } from '#core/checks'
+import { findPart, heldAfter, planOfHive, type AbsorberFeature, type Edit, type Hive, type OpeningEdge, type Part, type Role, type Stage } from '#core/hive'
 import { comparableMm } from '#core/units'
 import { capital, partDetail, severityWord } from '#core/wording'
 import HiveSection from '~/components/drawing/HiveSection.vue'
@@ -86,6 +86,29 @@ function setRole(role: Role) {
   const held = bench.planned ? part : heldAfter(part, placement.value.role, bench.hive.stage)
   bench.perform(held === part ? moved : { kind: 'batch', edits: [{ kind: 'set-part', part: held }, moved] })
 }
+/** Room with nothing in it, which is to come off again by a day. */
+const headspace = computed(() => {
+  const layer = bench.assessment?.layout.parts.find(({ part }) => part.id === bench.selectedId)
+  return layer !== undefined && isHeadspace(layer)
+})
+const entranceFitting = computed(() => (selected.value?.pattern?.kind === 'entrance-fitting' && selected.value.pattern.id !== 'entrance-mesh' ? bench.hive?.attachments.find(({ partId }) => partId === bench.selectedId) : undefined))
+function setOffBy(day: string) {
+  if (!placement.value) return
+  const { offBy: _before, ...rest } = placement.value
+  bench.perform({ kind: 'set-placement', hiveId: bench.hive!.id, placement: day ? { ...rest, offBy: day } : rest })
+}
+function setEdge(edge: OpeningEdge) {
+  const { part } = selected.value!
+  const at = bench.hive!.attachments.findIndex(({ partId }) => partId === part.id)
+  const { edge: _before, ...rest } = bench.hive!.attachments[at]!
+  bench.perform({ kind: 'batch', edits: [{ kind: 'detach-part', hiveId: bench.hive!.id, partId: part.id }, { kind: 'attach-part', hiveId: bench.hive!.id, at, part, attachment: edge === 'upper' ? { ...rest, edge } : rest }] })
+  bench.selectedId = part.id
+}
+function setLacks(feature: AbsorberFeature, missing: boolean) {
+  const { lacks: before = [], ...part } = selected.value!.part
+  const lacks = missing ? [...before, feature] : before.filter((one) => one !== feature)
+  bench.perform({ kind: 'set-part', part: lacks.length > 0 ? { ...part, lacks } : part })
+}
 function setHole(hole: 'open' | 'closed') {
   if (selected.value) bench.perform({ kind: 'set-part', part: { ...selected.value.part, hole } })
 }
@@ -158,7 +181,8 @@ useHead({ title: computed(() => (bench.hive ? `${bench.hive.name} – Duvet` : '
           v-if="selected" :name="selectedName" :detail="partDetail(selected, preferences.vocabulary)" :layer="placement !== undefined"
           :highest="bench.selectedIndex === bench.hive.stack.length - 1" :lowest="bench.selectedIndex === 0" :role="selected.pattern?.kind === 'box' ? (placement?.role ?? 'super') : null"
           :hole="selected.pattern?.dimensions.holeLength ? (selected.part.hole ?? 'open') : null" :vocabulary="preferences.vocabulary"
-          @turn="turn" @up="move(1)" @down="move(-1)" @swap="swapping = true; traying = true" @take-off="takeOff" @role="setRole" @hole="setHole" @above="focusTray" @rename="renamePart" @sizes="measure(null)" @frames="openFrames" @close="bench.selectedId = null"
+          :off-by="headspace ? (placement?.offBy ?? '') : null" :edge="entranceFitting ? (entranceFitting.edge ?? 'lower') : null" :lacks="selected.pattern?.kind === 'absorber' ? (selected.part.lacks ?? []) : null"
+          @off-by="setOffBy" @edge="setEdge" @lacks="setLacks" @turn="turn" @up="move(1)" @down="move(-1)" @swap="swapping = true; traying = true" @take-off="takeOff" @role="setRole" @hole="setHole" @above="focusTray" @rename="renamePart" @sizes="measure(null)" @frames="openFrames" @close="bench.selectedId = null"
         />
         <BenchPlanBar v-if="bench.planned" />
         <BenchDrawing @measure="measure">

@@ -50,7 +50,7 @@ const hive = computed(() => shownYard.value?.hives.find(({ id }) => id === hiveI
 const drawn = computed(() => {
   if (!shownYard.value || !hive.value) return null
   const assessment = assessHive(shownYard.value, hive.value)
-  return { assessment, names: partNames(assessment.assembled, preferences.vocabulary) }
+  return { assessment, names: partNames(assessment.assembled, preferences.vocabulary), height: Math.min(600, Math.max(300, Math.round(assessment.heightMm * 0.5))) }
 })
 const hives = computed(() => [...new Map([...(yard.value?.hives ?? []), ...(past.value?.hives ?? [])].map((one) => [one.id, one.name])).entries()])
 const name = computed(() => hive.value?.name ?? hives.value.find(([id]) => id === hiveId.value)?.[1] ?? 'This hive')
@@ -88,7 +88,7 @@ useHead({ title: computed(() => `Log of ${name.value} – Duvet`) })
         <p v-if="failed" role="alert" class="failed">{{ failed }}</p>
         <template v-if="drawn">
           <p>{{ capital(stageWord(hive!.stage)) }}. Worst finding: <b>{{ severityWord(drawn.assessment.worst) }}</b></p>
-          <DrawingHiveSection :assessment="drawn.assessment" :names="drawn.names" :reader="preferences.reader" axis="along" :width="640" :height="560" />
+          <DrawingHiveSection :assessment="drawn.assessment" :names="drawn.names" :reader="preferences.reader" axis="along" :width="640" :height="drawn.height" />
         </template>
         <p v-else-if="!at || past">{{ name }} did not stand here then.</p>
       </section>

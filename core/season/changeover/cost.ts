@@ -21,7 +21,7 @@ export function workOfCost(cost: number): Work {
  * What is still to be done at the least: a part on the old hive comes off and goes back, or leaves; one set down goes on
  * once, and once more when something that goes on before it lies under it; what comes is put on once.
  */
-export function leastCost(state: State, { on, target }: Problem, costs: readonly number[]): number {
+export function leastCost(state: State, { off, on, target }: Problem, costs: readonly number[]): number {
   let total = 0
   for (let i = state.done; i < state.piles[0]!.length; i++) {
     const part = state.piles[0]![i]!
@@ -34,13 +34,13 @@ export function leastCost(state: State, { on, target }: Problem, costs: readonly
       lowest = Math.min(lowest, target[part]!)
     }
   }
-  for (let i = state.done; i < on.length; i++) if (isComing(on[i]!, state)) total += costs[on[i]!]!
+  for (let i = state.done; i < on.length; i++) if (isComing(on[i]!, off)) total += costs[on[i]!]!
   return total
 }
 
-/** True for a part that is still in the van. */
-export function isComing(part: number, { piles }: State): boolean {
-  return !piles.some((pile) => pile.includes(part))
+/** True for a part that came in the van: it leaves it only when it goes on where it belongs. */
+export function isComing(part: number, off: readonly number[]): boolean {
+  return part >= off.length
 }
 
 /** The part that goes on next, where the hive is clear for it; undefined otherwise. */

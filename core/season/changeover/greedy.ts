@@ -20,7 +20,7 @@ export function straightPlan(problem: Problem, places: number): Step[] {
   }
   while (!isDone(state, problem)) {
     const part = problem.on[state.done]!
-    if (isComing(part, state)) {
+    if (isComing(part, problem.off)) {
       take({ part, from: 'van', to: 'hive' })
       continue
     }

@@ -5,8 +5,10 @@ import { problemOf } from './problem'
 import { leastPlan } from './search'
 import { beginning, type Step } from './state'
 
-/** States looked at before the search is given up. */
-const MOST_STATES = 3000
+/** States looked at before the search is given up, so that a visit is planned while one looks: fewer where each has more ways on. */
+function mostStates(parts: number): number {
+  return parts <= 8 ? 3000 : parts <= 10 ? 800 : 250
+}
 
 /**
  * The moves from one stack to another, both bottom first, in an order that one person can do: fewest lifts, then least
@@ -25,7 +27,7 @@ export function changeoverMoves(before: readonly Handled[], after: readonly Hand
   const straight = toMoves(straightPlan(problem, places))
   const bound = workOfCost(leastCost(beginning(problem, places), problem, problem.parts.map(({ kg }) => costOf(kg))))
   if (compareWork(workOf(straight), bound) <= 0) return { moves: straight, work: workOf(straight), atLeast: workOf(straight), provedLeast: true }
-  const found = leastPlan(problem, places, MOST_STATES)
+  const found = leastPlan(problem, places, mostStates(problem.parts.length))
   if (found.steps) {
     const moves = toMoves(found.steps)
     return { moves, work: workOf(moves), atLeast: workOf(moves), provedLeast: true }

@@ -48,7 +48,7 @@ export function leastPlan(problem: Problem, places: number, mostStates: number):
 /** Moves worth a look: what is next goes on at once, what leaves goes to the van at once; else any top to any pile. */
 function stepsFrom(state: State, problem: Problem): Step[] {
   const next = nextOn(state, problem)
-  if (next !== undefined && isComing(next, state)) return [{ part: next, from: 'van', to: 'hive' }]
+  if (next !== undefined && isComing(next, problem.off)) return [{ part: next, from: 'van', to: 'hive' }]
   const steps: Step[] = []
   for (let from = 0; from < state.piles.length; from++) {
     const part = state.piles[from]!.at(-1)

@@ -47,5 +47,14 @@ export function pileAt(index: number): Exclude<Pile, 'van'> {
 
 /** The same for states that differ only in which set-down place is which. */
 export function keyOf({ piles, done }: State): string {
-  return `${done}|${piles[0]!.join(',')}|${piles.slice(1).map((pile) => pile.join(',')).sort().join('|')}`
+  const places: string[] = []
+  for (let i = 1; i < piles.length; i++) places.push(signs(piles[i]!))
+  return `${done}|${signs(piles[0]!)}|${places.sort().join('|')}`
+}
+
+/** A pile as a text of one sign a part, well above those that stand between piles. */
+function signs(pile: readonly number[]): string {
+  let text = ''
+  for (const part of pile) text += String.fromCharCode(256 + part)
+  return text
 }
