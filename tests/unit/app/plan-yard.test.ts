@@ -1,0 +1,45 @@
+import { describe, expect, it } from 'vitest'
+import type { Yard } from '#core/hive'
+import { USUAL_PROFILE } from '#core/lifting'
+import { ANY_TIME, stagesOf } from '#core/season'
+import { demoPlan } from '../../helpers/wire'
+import { choicesOfHive, yearFigures, yearOfYard } from '~/workers/plan-yard'
+
+const yard = demoPlan().yards.find(({ name }) => name === 'Kiln Bank')!
+const many: Yard = { ...yard, hives: Array.from({ length: 24 }, (_, i) => ({ ...yard.hives[0]!, id: `h${i}` })) }
+
+describe('the year of a yard, as the worker writes it', () => {
+  it('has every stage of every hive with its figures, and those that come at any time', async () => {
+    const year = (await yearOfYard(yard, USUAL_PROFILE, () => undefined, () => false))!
+    expect(year.hives.map(({ hiveId }) => hiveId)).toEqual(yard.hives.map(({ id }) => id))
+    for (const { stages } of year.figures) {
+      expect(stages.map(({ stage }) => stage)).toEqual([...stagesOf(yard), ...ANY_TIME])
+      for (const { totalKg, heaviestKg, honeyKg } of stages) {
+        expect(totalKg).toBeGreaterThan(heaviestKg)
+        expect(honeyKg).toBeGreaterThanOrEqual(0)
+      }
+    }
+  })
+
+  it('tells how far it is and stops when nobody waits any more', async () => {
+    const told: number[] = []
+    expect(await yearOfYard(many, USUAL_PROFILE, (done) => told.push(done), () => told.length === 2)).toBeNull()
+    expect(told).toEqual([10, 20])
+  })
+
+  it('a year in a few figures leaves out what comes at any time', async () => {
+    const [{ stages }] = (await yearOfYard(yard, USUAL_PROFILE, () => undefined, () => false))!.figures as [{ stages: Parameters<typeof yearFigures>[0] }]
+    const calendar = stages.filter(({ stage }) => !ANY_TIME.includes(stage))
+    expect(yearFigures(stages)).toEqual(yearFigures(calendar))
+    expect(yearFigures(stages).lifts).toBe(calendar.reduce((sum, { lifts }) => sum + lifts, 0))
+  })
+
+  it('every choice of keeping makes another year: more supers more boxes, a smaller winter less food', () => {
+    const supers = choicesOfHive(yard, yard.hives[0]!.id, USUAL_PROFILE, 'supers', [1, 3, 5])
+    expect(supers.map(({ boxes }) => boxes)).toEqual([...supers.map(({ boxes }) => boxes)].sort((a, b) => a - b))
+    expect(supers[2]!.boxes - supers[0]!.boxes).toBe(4)
+    const [all, one] = choicesOfHive(yard, yard.hives[0]!.id, USUAL_PROFILE, 'winterSize', ['all', 'one'])
+    expect(one!.winterKg).toBeLessThan(all!.winterKg)
+    expect(choicesOfHive(yard, 'nobody', USUAL_PROFILE, 'supers', [1])).toEqual([])
+  })
+})
