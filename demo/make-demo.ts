@@ -1,5 +1,6 @@
 import { writeFileSync } from 'node:fs'
 import { CATALOGUE } from '#core/catalogue'
+import { demoLog } from './make-log'
 import { CALENDARS } from '#core/season'
 import { attachmentPlaceOf, buildHive, closedUp, emptyYard, newPart, planOf, type FrameState, type Hive, type Part, type Role, type Spacing, type Stage, type Yard } from '#core/hive'
 import type { Length } from '#core/units'
@@ -154,5 +155,7 @@ export function demoPlan() {
 }
 
 if (process.argv[1]?.endsWith('make-demo.ts')) {
-  writeFileSync(new URL('demo-plan.json', import.meta.url), `${JSON.stringify(demoPlan(), null, 1)}\n`)
+  const plan = demoPlan()
+  writeFileSync(new URL('demo-plan.json', import.meta.url), `${JSON.stringify(plan, null, 1)}\n`)
+  writeFileSync(new URL('demo-log.json', import.meta.url), `${JSON.stringify(plan.yards.map((one) => ({ yardId: one.id, entries: demoLog(one) })), null, 1)}\n`)
 }

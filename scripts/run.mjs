@@ -72,7 +72,7 @@ const COMMANDS = {
   demo() {
     build()
     if (rest.includes('--fresh')) for (const name of ['demo.db', 'demo.db-wal', 'demo.db-shm']) rmSync(join('data', name), { force: true })
-    serve({ DUVET_DATABASE: process.env.DUVET_DATABASE ?? 'file:data/demo.db', DUVET_SEED: 'demo/demo-plan.json' })
+    serve({ DUVET_DATABASE: process.env.DUVET_DATABASE ?? 'file:data/demo.db', DUVET_SEED: 'demo/demo-plan.json', DUVET_SEED_LOG: 'demo/demo-log.json' })
   },
   start() {
     build()

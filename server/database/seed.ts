@@ -1,13 +1,25 @@
 import { readFileSync } from 'node:fs'
+import { eq } from 'drizzle-orm'
+import type { PastEntry } from '#core/hive'
 import { readPlan } from '#wire/read'
 import type { Database } from './client'
 import { importPlan } from './import'
+import { edits, yards } from './schema'
 import { readYards } from './yards'
 
-/** Brings a plan file into a database that has no yard yet. */
-export async function seedFrom(database: Database, path: string): Promise<void> {
+/** What was done before, beside a plan: the log of each of its yards, newest first. */
+type SeedLog = readonly { readonly yardId: string; readonly entries: readonly PastEntry[] }[]
+
+/** Brings a plan file into a database that has no yard yet, with the log of what led there. */
+export async function seedFrom(database: Database, path: string, logPath?: string): Promise<void> {
   if ((await readYards(database)).length > 0) return
   const plan = readPlan(readFileSync(path, 'utf8'))
   if (!plan.ok) throw new Error(plan.problem.sentence)
   await importPlan(database, plan.value, 'demo', new Date().toISOString())
+  if (!logPath) return
+  for (const { yardId, entries } of JSON.parse(readFileSync(logPath, 'utf8')) as SeedLog) {
+    const oldestFirst = entries.toReversed()
+    await database.insert(edits).values(oldestFirst.map(({ id, revision, madeAt, device, kind, edit, inverse }) => ({ id, yardId, baseRevision: revision - 1, revision, madeAt, receivedAt: madeAt, device, kind, edit, inverse })))
+    await database.update(yards).set({ revision: oldestFirst.length }).where(eq(yards.id, yardId))
+  }
 }

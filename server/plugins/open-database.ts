@@ -6,5 +6,5 @@ import { openOnce, withDatabase } from '../utils/database'
 export default defineNitroPlugin(async () => {
   await openOnce()
   const seed = process.env.DUVET_SEED
-  if (seed) await withDatabase((database) => seedFrom(database, seed))
+  if (seed) await withDatabase((database) => seedFrom(database, seed, process.env.DUVET_SEED_LOG))
 })

@@ -43,7 +43,7 @@ describe('the database file', () => {
 
   it('refuses what its tables do not allow', async () => {
     const { client } = await openDatabase(`file:${join(folder(), 'a.db')}`, '2026-05-01')
-    await expect(client.execute(`INSERT INTO placements VALUES ('p', 'h', 0, 0, 0, 0, 0, NULL)`)).rejects.toThrow(/FOREIGN KEY/)
+    await expect(client.execute(`INSERT INTO placements (part_id, hive_id, position, turned_over, yaw_deg, offset_x_mm, offset_y_mm) VALUES ('p', 'h', 0, 0, 0, 0, 0)`)).rejects.toThrow(/FOREIGN KEY/)
     client.close()
   })
 

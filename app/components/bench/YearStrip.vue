@@ -7,7 +7,7 @@ import { capital, dayInWords, stageWord } from '#core/wording'
 import { sectionOf } from '~/drawing/section'
 
 const emit = defineEmits<{ standsAs: [stage: Stage] }>()
-const WIDTH = 34
+const WIDTH = 30
 const HEIGHT = 50
 const bench = useBench()
 const calendar = computed(() => bench.standingYard?.season?.calendar ?? COOL_MARITIME)
@@ -75,8 +75,8 @@ function step(by: 1 | -1) {
 .stage {
   display: flex;
   flex: 1 1 92px;
-  gap: 4px;
-  min-width: 88px;
+  gap: 3px;
+  min-width: 94px;
   align-items: flex-end;
   min-height: 56px;
   padding: 2px 4px 3px 3px;
@@ -110,7 +110,7 @@ svg {
 }
 
 b {
-  font-size: 13.5px;
+  font-size: 13px;
 }
 
 small {

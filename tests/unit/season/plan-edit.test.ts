@@ -8,13 +8,12 @@ import { someEdit } from '../../helpers/edits'
 import { counter } from '../../helpers/hives'
 
 const STACK: readonly (readonly [string, Role?])[] = [['stand-timber-200'], ['floor-insert-national'], ['box-national-brood', 'brood'], ['excluder-framed-national'], ['box-national-super', 'super'], ['crown-national'], ['roof-telescoping-national']]
-const WINTER: Stage = 'winter'
 
 function yardOf(): Yard {
   const { hive, parts } = buildHive({ name: 'Twill', stage: 'flow', stack: STACK }, CATALOGUE, counter('w'))
   return { ...emptyYard('y', 'Sallow Quay'), hives: [hive], parts }
 }
-const planned = (yard: Yard, stage = WINTER): PlannedStage => writeHive(yard, yard.hives[0]!, [stage]).stages.get(stage)!
+const planned = (yard: Yard, stage: Stage = 'winter'): PlannedStage => writeHive(yard, yard.hives[0]!, [stage]).stages.get(stage)!
 function perform(yard: Yard, edit: Edit | undefined): Yard {
   if (!edit) throw new Error('no edit')
   const done = applyEdit(yard, edit)
