@@ -15,7 +15,7 @@ const yards = useYards()
 const view = useView()
 const preferences = usePreferences()
 const weighing = useWeighing()
-const mode = ref<'stages' | 'keeping' | 'dates' | 'compare'>('stages')
+const mode = ref<'stages' | 'keeping' | 'dates' | 'compare' | 'kit'>('stages')
 const route = useRoute()
 const chosen = ref<Stage | null>((route.query.stage as Stage | undefined) ?? null)
 const from = ref<'now' | 'before'>('now')
@@ -101,12 +101,13 @@ useHead({ title: 'Year – Duvet' })
     <template #bar>
       <label v-if="yards.yards.length > 0">Yard <select :value="yard?.id" data-testid="yard-choice" @change="view.chosen = ($event.target as HTMLSelectElement).value"><option v-for="one in yards.yards" :key="one.id" :value="one.id">{{ one.name }}</option></select></label>
       <div class="tabs" role="group" aria-label="What to see">
-        <button v-for="[one, word] in [['stages', 'Stage by stage'], ['keeping', 'How I keep them'], ['dates', 'Dates'], ['compare', 'What if']] as const" :key="one" type="button" :aria-pressed="mode === one" :data-mode="one" @click="mode = one">{{ word }}</button>
+        <button v-for="[one, word] in [['stages', 'Stage by stage'], ['keeping', 'How I keep them'], ['dates', 'Dates'], ['compare', 'What if'], ['kit', 'Kit']] as const" :key="one" type="button" :aria-pressed="mode === one" :data-mode="one" @click="mode = one">{{ word }}</button>
       </div>
     </template>
     <p v-if="!yard || yard.hives.length === 0" class="none">There is no hive yet. Start one in the <NuxtLink to="/">Row</NuxtLink>: its year is written from what stands there.</p>
     <YearKeeping v-else-if="mode === 'keeping'" :yard="yard" />
     <YearDates v-else-if="mode === 'dates'" :yard="yard" />
+    <YearKit v-else-if="mode === 'kit' && year" :yard="yard" :year="year" />
     <YearCompare v-else-if="mode === 'compare' && year" :yard="yard" :year="year" />
     <template v-else>
       <p v-if="!yard.season?.calendar" class="assumed" data-testid="assumed-year">Nobody has said what year it is at {{ yard.name }}: this is the year of a cool place by the sea in the north. <button class="plain-button" type="button" @click="mode = 'dates'">Say what year it is here</button></p>

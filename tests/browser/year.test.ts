@@ -90,6 +90,22 @@ describe('the year', () => {
   })
 })
 
+describe('kit over the year', () => {
+  it('says what is short and from when, with the keeper’s own prices, kept through a reload', async () => {
+    const page = await year()
+    await page.locator('[data-mode="kit"]').click()
+    const slab = page.locator('[data-to-get="slab-langstroth"]')
+    await expect.poll(() => slab.innerText()).toMatch(/Insulation slab[\s\S]*Packing down, 7 Sep|Insulation slab[\s\S]*check/i)
+    await slab.locator('input').fill('12,50')
+    await slab.locator('input').blur()
+    const total = await page.getByTestId('kit-total').innerText()
+    expect(Number(total)).toBe(12.5 * Number(/\t(\d+)\t|\n(\d+)\n/.exec(await slab.innerText())?.slice(1).find(Boolean) ?? 'NaN'))
+    await page.reload()
+    await page.locator('[data-mode="kit"]').click()
+    await expect.poll(() => page.getByTestId('kit-total').innerText()).toBe(total)
+  })
+})
+
 describe('a stage on the bench', () => {
   const bar = (page: Page) => page.getByTestId('plan-bar')
   const bench = async (name: string): Promise<Page> => {

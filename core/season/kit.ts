@@ -1,0 +1,61 @@
+import type { Hive, Part, Stage, Yard } from '../hive'
+import { partIdsOf } from '../hive'
+import { isWanted, partsWith, type PlannedHive } from './write'
+import { partsById } from '../geometry'
+
+/** What one pattern is needed for over the year, against what the yard owns. */
+export interface KitDemand {
+  readonly patternId: string
+  readonly owned: number
+  /** Needed at each stage, over all hives. */
+  readonly needed: ReadonlyMap<Stage, number>
+  /** To be had at each stage: what no part of the yard will do for. */
+  readonly toGet: ReadonlyMap<Stage, number>
+  /** To be had at the most, and the first stage of the year at which anything is. */
+  readonly short: number
+  readonly shortFrom: Stage | null
+  /** Frames that come with what is to be had, by their pattern. */
+  readonly frames: ReadonlyMap<string, number>
+}
+
+/**
+ * Demand for kit by stage, summed over the hives, the shortest first (common practice). A part that will not do, such as
+ * a super that has held brood, is owned and still leaves the yard short.
+ */
+export function kitOf(yard: Yard, year: readonly PlannedHive[], stages: readonly Stage[]): KitDemand[] {
+  const owned = partsById(yard)
+  const patterns = new Map<string, { needed: Map<Stage, number>; toGet: Map<Stage, number>; wanted: Map<Stage, Part[]> }>()
+  for (const stage of stages) for (const { stages: planned } of year) {
+    const one = planned.get(stage)
+    if (!one) continue
+    const parts = partsWith(owned, one)
+    for (const partId of partIdsOf(one.hive)) {
+      const part = parts.get(partId)
+      if (!part) continue
+      const line = patterns.get(part.patternId) ?? { needed: new Map<Stage, number>(), toGet: new Map<Stage, number>(), wanted: new Map<Stage, Part[]>() }
+      patterns.set(part.patternId, line)
+      line.needed.set(stage, (line.needed.get(stage) ?? 0) + 1)
+      if (!isWanted(part)) continue
+      line.toGet.set(stage, (line.toGet.get(stage) ?? 0) + 1)
+      line.wanted.set(stage, [...(line.wanted.get(stage) ?? []), part])
+    }
+  }
+  return [...patterns].map(([patternId, { needed, toGet, wanted }]): KitDemand => {
+    const short = Math.max(0, ...toGet.values())
+    const worst = [...wanted].find(([stage]) => toGet.get(stage) === short)?.[1] ?? []
+    return { patternId, owned: yard.parts.filter((part) => part.patternId === patternId).length, needed, toGet, short, shortFrom: stages.find((stage) => (toGet.get(stage) ?? 0) > 0) ?? null, frames: framesOf(worst) }
+  }).sort((a, b) => b.short - a.short)
+}
+
+function framesOf(parts: readonly Part[]): Map<string, number> {
+  const frames = new Map<string, number>()
+  for (const { contents } of parts) for (const { patternId } of contents) frames.set(patternId, (frames.get(patternId) ?? 0) + 1)
+  return frames
+}
+
+/** Supers that a yard has for each hive: on hives as such, or in the shed and never used for brood; keepers hold 3 to 4, in a good area 4 to 5 (common practice). */
+export function supersPerHive(yard: Yard, isSuperBox: (patternId: string) => boolean): number {
+  const roles = new Map(yard.hives.flatMap(({ stack }: Hive) => stack.map(({ partId, role }) => [partId, role] as const)))
+  const supers = yard.parts.filter(({ id, patternId, hasHeld }) => (roles.has(id) ? roles.get(id) === 'super' : isSuperBox(patternId) && !hasHeld.includes('brood')))
+  return yard.hives.length === 0 ? 0 : supers.length / yard.hives.length
+}
