@@ -49,7 +49,7 @@ const standing = computed(() => {
 })
 const boxesMm = computed(() => (assessment.value?.layout.parts ?? []).reduce((sum, { pattern, topMm, bottomMm }) => sum + (pattern?.kind === 'box' ? topMm - bottomMm : 0), 0))
 const drains = computed(() => (assessment.value?.layout.parts ?? []).some(({ resolved, pattern }) => pattern?.kind === 'box' && isDrainBox({ across: hangAcross(resolved) })))
-const YEAR = STAGES.filter((stage) => stage !== 'moving' && stage !== 'dearth')
+const YEAR = STAGES.filter((stage) => stage !== 'moving' && stage !== 'dearth' && stage !== 'bait')
 const year = computed(() => (hive.value ? YEAR.map((stage) => ({ stage, ...liftsOfHive(hive.value!.yard, hive.value!.hive, weighing.own, { ...usualWeighing(stage), fullness: usualWeighing(stage).meanwhile }) })) : []))
 const day = shallowRef<YardDay | null>(null)
 const dayDone = ref(0)
