@@ -93,6 +93,13 @@ export function stagesOfYear(calendar: Calendar): Period[] {
   })
 }
 
+/** The same from the late-winter check on, as a keeper counts a year; from its first day where there is none. */
+export function periodsFromSpring(calendar: Calendar): Period[] {
+  const periods = stagesOfYear(calendar)
+  const first = Math.max(0, periods.findIndex(({ stage }) => stage === 'late-winter-check' || stage === 'building-up'))
+  return [...periods.slice(first), ...periods.slice(0, first)]
+}
+
 /** The stage of a yard on a day, such as `2026-05-31T10:00:00Z`; a boundary belongs to the stage that it begins. */
 export function stageOn(at: string, calendar: Calendar): Stage {
   const text = at.slice(5, 10) === '02-29' ? '02-28' : at.slice(5, 10)

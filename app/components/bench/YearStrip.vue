@@ -2,7 +2,7 @@
 // The year under the hive: every stage as a small stack to one scale. Press one, or slide along, to see it as it is planned.
 import { assembleHive, layOut, partsById } from '#core/geometry'
 import { STAGES, type Stage } from '#core/hive'
-import { ANY_TIME, COOL_MARITIME, partsWith, stageOn, stagesOfYear } from '#core/season'
+import { ANY_TIME, COOL_MARITIME, partsWith, periodsFromSpring, stageOn, stagesOfYear } from '#core/season'
 import { capital, dayInWords, stageWord } from '#core/wording'
 import { sectionOf } from '~/drawing/section'
 
@@ -13,11 +13,7 @@ const bench = useBench()
 const calendar = computed(() => bench.standingYard?.season?.calendar ?? COOL_MARITIME)
 const due = computed(() => stageOn(new Date().toISOString(), calendar.value))
 /** From the late-winter check on, as a keeper counts a year. */
-const order = computed<Stage[]>(() => {
-  const stages = [...new Set(stagesOfYear(calendar.value).map(({ stage }) => stage))]
-  const first = Math.max(0, stages.findIndex((stage) => stage === 'late-winter-check' || stage === 'building-up'))
-  return [...stages.slice(first), ...stages.slice(0, first), ...ANY_TIME]
-})
+const order = computed<Stage[]>(() => [...new Set(periodsFromSpring(calendar.value).map(({ stage }) => stage)), ...ANY_TIME])
 const stacks = computed(() => {
   if (!bench.plan || !bench.standingYard || !bench.standing) return []
   const parts = partsById(bench.standingYard)

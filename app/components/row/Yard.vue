@@ -6,7 +6,7 @@ import { catalogueOf } from '#core/catalogue'
 import { SEVERITIES } from '#core/checks'
 import { partsById, assembleHive, layOut } from '#core/geometry'
 import type { Hive, Stage, Yard } from '#core/hive'
-import { yardAsPlanned } from '#core/season'
+import { partsWith, yardAsPlanned } from '#core/season'
 import { showFigure } from '#core/units'
 import { severityWord, stageWord } from '#core/wording'
 import { useYardGrades } from '~/composables/useYardGrades'
@@ -31,20 +31,15 @@ const { year, running: writing } = usePlannedYear(planning, computed(() => weigh
 const shown = computed<Yard>(() => {
   const { stage } = props
   if (!stage || !year.value) return props.yard
-  return year.value.hives.reduce((yard, { hiveId, stages }) => {
-    const one = stages.get(stage)
-    return one && yard.hives.some(({ id }) => id === hiveId) ? yardAsPlanned(yard, one) : yard
-  }, props.yard)
+  return yardAsPlanned(props.yard, ...year.value.hives.flatMap(({ stages }) => stages.get(stage) ?? []))
 })
 const planned = computed(() => props.stage !== null && (year.value?.hives.some(({ stages }) => stages.has(props.stage!)) ?? false))
 /** Tall enough for the flow as it is planned, so that the row grows and shrinks to one scale. */
 const tallest = computed(() => {
   if (!props.stage || !year.value) return props.tallestMm
   const all = year.value.hives.flatMap(({ stages }) => [...stages.values()].filter(({ stage }) => stage === 'flow' || stage === 'winter'))
-  return Math.max(props.tallestMm, ...all.map((one) => {
-    const yard = yardAsPlanned({ ...props.yard, hives: [one.hive] }, one)
-    return layOut(assembleHive(one.hive, partsById(yard), catalogueOf(yard))).heightMm
-  }))
+  const standing = partsById(props.yard)
+  return Math.max(props.tallestMm, ...all.map((one) => layOut(assembleHive(one.hive, partsWith(standing, one), catalogueOf(props.yard))).heightMm))
 })
 const parts = computed(() => partsById(shown.value))
 const visible = computed(() => {

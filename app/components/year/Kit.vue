@@ -3,7 +3,7 @@
 import { useLocalStorage } from '@vueuse/core'
 import { FOOTPRINTS, catalogueOf } from '#core/catalogue'
 import type { Stage, Yard } from '#core/hive'
-import { COOL_MARITIME, kitOf, stagesOfYear, supersPerHive } from '#core/season'
+import { COOL_MARITIME, kitOf, periodsFromSpring, supersPerHive } from '#core/season'
 import { capital, dayInWords, inWords, patternName, stageWord } from '#core/wording'
 import type { PlannedYear } from '~/workers/plan-yard'
 
@@ -12,12 +12,8 @@ const preferences = usePreferences()
 /** The keeper's own prices, by pattern; they stay on this device. */
 const prices = useLocalStorage<Record<string, number>>('duvet.prices', {})
 const catalogue = computed(() => catalogueOf(props.yard))
-const periods = computed(() => stagesOfYear(props.yard.season?.calendar ?? COOL_MARITIME))
-const stages = computed<Stage[]>(() => {
-  const all = [...new Set(periods.value.map(({ stage }) => stage))]
-  const first = Math.max(0, all.findIndex((stage) => stage === 'late-winter-check' || stage === 'building-up'))
-  return [...all.slice(first), ...all.slice(0, first)]
-})
+const periods = computed(() => periodsFromSpring(props.yard.season?.calendar ?? COOL_MARITIME))
+const stages = computed<Stage[]>(() => [...new Set(periods.value.map(({ stage }) => stage))])
 const lines = computed(() => kitOf(props.yard, props.year.hives, stages.value))
 const perHive = computed(() => supersPerHive(props.yard, (id) => catalogue.value.patterns.get(id)?.usualRole === 'super'))
 const shopping = computed(() => lines.value.filter(({ short }) => short > 0))

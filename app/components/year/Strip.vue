@@ -1,16 +1,12 @@
 <script setup lang="ts">
 // The year as a strip: every stage as wide as its days, today marked; a stage is pressed to see the hives as they are then.
 import type { Calendar, Stage } from '#core/hive'
-import { ANY_TIME, marksOf, stageOn, stagesOfYear } from '#core/season'
+import { ANY_TIME, marksOf, periodsFromSpring, stageOn } from '#core/season'
 import { capital, dayInWords, stageWord } from '#core/wording'
 
 const props = defineProps<{ calendar: Calendar; chosen: Stage | null; today: string }>()
 defineEmits<{ choose: [stage: Stage] }>()
-const periods = computed(() => {
-  const all = stagesOfYear(props.calendar)
-  const first = Math.max(0, all.findIndex(({ stage }) => stage === 'late-winter-check' || stage === 'building-up'))
-  return [...all.slice(first), ...all.slice(0, first)]
-})
+const periods = computed(() => periodsFromSpring(props.calendar))
 const bees = computed(() => marksOf(props.calendar).filter(({ kind }) => kind === 'winter-bees'))
 </script>
 

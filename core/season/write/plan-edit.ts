@@ -3,14 +3,15 @@ import { applyEdit, findPart, withFreshIdentities, WANTED, type Edit, type Hive,
 import { fingerprint, handPlanOf } from './by-hand'
 import type { PlannedStage } from './write'
 
-/** A yard in which one hive stands as it is planned, with the parts that the plan brings and changes. */
-export function yardAsPlanned(yard: Yard, planned: PlannedStage): Yard {
-  const changed = new Map(planned.parts.map((part) => [part.id, part]))
+/** A yard in which hives stand as they are planned, with the parts that the plans bring and change. */
+export function yardAsPlanned(yard: Yard, ...plans: readonly PlannedStage[]): Yard {
+  const hives = new Map(plans.map(({ hive }) => [hive.id, hive]))
+  const changed = new Map(plans.flatMap(({ parts }) => parts.map((part) => [part.id, part] as const)))
   const known = new Set(yard.parts.map(({ id }) => id))
   return {
     ...yard,
-    hives: yard.hives.map((hive) => (hive.id === planned.hive.id ? planned.hive : hive)),
-    parts: [...yard.parts.map((part) => changed.get(part.id) ?? part), ...planned.parts.filter(({ id }) => !known.has(id))],
+    hives: yard.hives.map((hive) => hives.get(hive.id) ?? hive),
+    parts: [...yard.parts.map((part) => changed.get(part.id) ?? part), ...[...changed.values()].filter(({ id }) => !known.has(id))],
   }
 }
 
