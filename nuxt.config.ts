@@ -1,4 +1,5 @@
 import { fileURLToPath } from 'node:url'
+import { build as buildWorker } from 'esbuild'
 
 const root = (path: string) => fileURLToPath(new URL(path, import.meta.url))
 
@@ -26,11 +27,21 @@ export default defineNuxtConfig({
     errorHandler: root('./server/error-handler.ts'),
     alias: { '#core': root('./core'), '#wire': root('./shared') },
     externals: { inline: [] },
-    serverAssets: [{ baseName: 'fonts', dir: root('./node_modules/@fontsource/atkinson-hyperlegible/files') }],
+    // Sets the sentences of every schema; nothing is taken from it by name.
+    moduleSideEffects: [root('./shared/yup.ts')],
   },
   typescript: { strict: true, tsConfig: { compilerOptions: { noUncheckedIndexedAccess: true } } },
   hooks: {
     // Views load when they are opened: nothing is fetched ahead of that.
+    // What takes long on the server is a script of its own, run in threads.
+    'nitro:init': (nitro) => {
+      nitro.hooks.hook('compiled', async () => {
+        await buildWorker({
+          entryPoints: [root('./server/workers/tasks.ts')], outfile: `${nitro.options.output.serverDir}/worker/tasks.mjs`, bundle: true, format: 'esm', platform: 'node', target: 'node20',
+          packages: 'external', alias: { '#core': root('./core'), '#wire': root('./shared') }, logLevel: 'warning',
+        })
+      })
+    },
     'build:manifest': (manifest) => {
       for (const file of Object.values(manifest)) file.dynamicImports = []
     },

@@ -10,14 +10,8 @@ interface Deed {
 const PHONE = 'phone in the yard'
 const DESK = 'desk at home'
 
-const stageWas = (stage: Stage): Deed['back'] => (yard, hiveId) => {
-  const hive = yard.hives.find(({ id }) => id === hiveId)!
-  return { kind: 'set-hive', hiveId, name: hive.name, note: hive.note, stage }
-}
-const noteWas = (note: string): Deed['back'] => (yard, hiveId) => {
-  const hive = yard.hives.find(({ id }) => id === hiveId)!
-  return { kind: 'set-hive', hiveId, name: hive.name, note, stage: hive.stage }
-}
+const stageWas = (stage: Stage): Deed['back'] => (_yard, hiveId) => ({ kind: 'set-hive', hiveId, stage })
+const noteWas = (note: string): Deed['back'] => (_yard, hiveId) => ({ kind: 'set-hive', hiveId, note })
 /** The highest part of such a pattern was put on. */
 const cameOn = (patternId: string): Deed['back'] => (yard, hiveId) => {
   const part = top(yard, hiveId, patternId)
@@ -80,6 +74,6 @@ export function demoLog(yard: Yard): PastEntry[] {
     const undone = inverse && applyEdit(now, inverse)
     if (!inverse || !undone?.ok) throw new Error(`the deed of ${on} does not fit ${hiveId}`)
     now = undone.yard
-    return { id: `demo-log/${yard.id}/${deeds.length - i}`, kind: 'do', edit: undone.inverse, inverse, revision: deeds.length - i, madeAt: on, device }
+    return { id: `demo-log/${yard.id}/${deeds.length - i}`, kind: 'do', edit: undone.inverse, inverse, revision: deeds.length - i, madeAt: on, receivedAt: on, happenedAt: on, device }
   })
 }

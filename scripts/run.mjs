@@ -2,6 +2,7 @@
 // The npm scripts: installs and builds what is missing, says so, then runs the command. Needs nothing but Node and npm.
 import { spawn, spawnSync } from 'node:child_process'
 import { createHash } from 'node:crypto'
+import { createServer } from 'node:net'
 import { existsSync, mkdirSync, readFileSync, readdirSync, rmSync, statSync, writeFileSync } from 'node:fs'
 import { join, relative } from 'node:path'
 import { fileURLToPath } from 'node:url'
@@ -55,9 +56,25 @@ function chromium() {
   run('apt-get', ['install', '-y', '-qq', '--no-install-recommends', 'chromium'], { DEBIAN_FRONTEND: 'noninteractive' }, ['ignore', 2, 2])
 }
 
-function serve(env) {
+/** Why a port cannot be listened on, or undefined when it can. */
+function portProblem(host, port) {
+  return new Promise((resolve) => {
+    const probe = createServer()
+    probe.on('error', ({ code }) => resolve(code === 'EADDRINUSE' ? `Port ${port} is taken: another program listens there, maybe Duvet itself. Close it, or name another with PORT.` : code === 'EACCES' ? `Port ${port} may not be used without more rights: name one above 1023 with PORT.` : `Duvet cannot listen on ${host}, port ${port} (${code}): look at HOST and PORT.`))
+    probe.listen(Number(port), host, () => probe.close(() => resolve(undefined)))
+  })
+}
+
+async function serve(env, prepare = () => {}) {
   const host = process.env.HOST ?? '127.0.0.1'
   const port = process.env.PORT ?? '3000'
+  const problem = /^\d{1,5}$/.test(port) && Number(port) < 65_536 ? await portProblem(host, port) : `PORT is “${port}”: it is a number from 1 to 65535.`
+  if (problem) {
+    say(`Duvet does not start. ${problem}`)
+    process.exit(1)
+  }
+  build()
+  prepare()
   say(`Duvet listens on http://${host.includes(':') ? `[${host}]` : host}:${port}`)
   const server = spawn(process.execPath, ['.output/server/index.mjs'], { stdio: 'inherit', env: { ...process.env, NITRO_HOST: host, NITRO_PORT: port, ...env } })
   for (const signal of ['SIGINT', 'SIGTERM']) process.on(signal, () => server.kill(signal))
@@ -69,14 +86,15 @@ function tsx(script, args, env = {}) {
 }
 
 const COMMANDS = {
-  demo() {
-    build()
-    if (rest.includes('--fresh')) for (const name of ['demo.db', 'demo.db-wal', 'demo.db-shm']) rmSync(join('data', name), { force: true })
-    serve({ DUVET_DATABASE: process.env.DUVET_DATABASE ?? 'file:data/demo.db', DUVET_SEED: 'demo/demo-plan.json', DUVET_SEED_LOG: 'demo/demo-log.json' })
+  build,
+  async demo() {
+    const fresh = () => {
+      if (rest.includes('--fresh')) for (const name of ['demo.db', 'demo.db-wal', 'demo.db-shm']) rmSync(join('data', name), { force: true })
+    }
+    await serve({ DUVET_DATABASE: process.env.DUVET_DATABASE ?? 'file:data/demo.db', DUVET_SEED: 'demo/demo-plan.json', DUVET_SEED_LOG: 'demo/demo-log.json' }, fresh)
   },
-  start() {
-    build()
-    serve({ DUVET_DATABASE: process.env.DUVET_DATABASE ?? 'file:data/duvet.db' })
+  async start() {
+    await serve({ DUVET_DATABASE: process.env.DUVET_DATABASE ?? 'file:data/duvet.db' })
   },
   test() {
     chromium()
@@ -107,4 +125,4 @@ if (!COMMANDS[command]) {
 }
 mkdirSync('data', { recursive: true })
 install()
-COMMANDS[command]()
+await COMMANDS[command]()

@@ -11,7 +11,7 @@ async function weighCalico(url: string): Promise<void> {
   let day = Date.parse('2025-12-01T06:00:00Z')
   let kg = 46
   const readings = gains.flatMap(([days, perDay]) => Array.from({ length: days }, () => ({ at: new Date((day += 86_400_000)).toISOString(), kg: Math.round((kg += perDay) * 10) / 10, method: 'scale' })))
-  await fetch(`${url}/api/hives/${encodeURIComponent('calico/0')}/weigh-ins`, { method: 'POST', headers: { 'content-type': 'application/json' }, body: JSON.stringify({ source: 'csv', batchId: randomUUID(), readings }) })
+  await fetch(`${url}/api/yards/sallow-quay/hives/${encodeURIComponent('calico/0')}/weigh-ins`, { method: 'POST', headers: { 'content-type': 'application/json' }, body: JSON.stringify({ source: 'csv', batchId: randomUUID(), readings }) })
 }
 
 /** One current picture of each main view, from the demo data. */

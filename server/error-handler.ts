@@ -4,11 +4,12 @@ import type { H3Error, H3Event } from 'h3'
 export default function answerError(error: H3Error, event: H3Event) {
   const status = error.statusCode || 500
   const known = error.data as { field?: string; sentence?: string } | undefined
-  if (status >= 500) console.error(error)
+  if (status >= 500 && !known?.sentence) console.error(error)
   const body = known?.sentence ? known : { field: 'request', sentence: sentenceFor(status) }
+  if (event.node.res.headersSent) return event.node.res.end()
   event.node.res.statusCode = status
   event.node.res.setHeader('content-type', 'application/json')
-  event.node.res.setHeader('x-content-type-options', 'nosniff')
+  event.node.res.setHeader('cache-control', 'no-store')
   event.node.res.end(JSON.stringify({ statusCode: status, ...body }))
 }
 

@@ -1,4 +1,4 @@
-import * as yup from 'yup'
+import * as yup from './yup'
 import { catalogueOf, type Catalogue } from '#core/catalogue'
 import { assessHive, type Assessment } from '#core/assess'
 import type { Finding, Grade } from '#core/checks'

@@ -1,24 +1,13 @@
-import * as yup from 'yup'
+import { day, listOf, monthDay, noted, record, some, text } from './fields'
+import * as yup from './yup'
 import { DIMENSION_NAMES, HANGING_DIMENSIONS, HANGING_KINDS, PART_KINDS, SPACED_BY } from '#core/catalogue'
-import { MONTH_DAY } from '#core/season'
 import { ABSORBER_FEATURES, ATTACHMENT_PLACES, BAND_PRESETS, BOX_SIZES, BROOD_FORMS, CLIMATES, COMB_HOLDS, COMB_STARTS, COMB_SUPPORTS, CONDITIONS, CROP_WAYS, EDGES, EXCLUDER_PLACES, FLOOR_WAYS, MOST_SUPERS, PLAN_FORMAT, PLAN_LIMITS, PLAN_VERSION, ROLES, SLACK_PLACES, SPACING_SYSTEMS, STAGES, SUPER_STARTS, WINTER_SIZES, WINTER_TOPS, YAWS_DEG } from '#core/hive'
-
-/** Counted in characters, as JSON Schema does, not in UTF-16 units. */
-function text(max: number, min = 0) {
-  return yup.string().strict().defined('${path} is missing: a text').test('length', '${path} may have ' + `${min} to ${max} characters`, (value) => {
-    if (value === undefined) return true
-    const length = [...value].length
-    return length >= min && length <= max
-  })
-}
 
 export const IDENTITY_PATTERN = '^(?!new:)[A-Za-z0-9_.:/×-]{1,100}$'
 const identity = () => yup.string().strict().required('${path} is missing: every yard, hive, part and frame needs an identity').matches(new RegExp(IDENTITY_PATTERN, 'u'), '${path} is not an identity: 1 to 100 letters, digits or the signs _ . : / - ×')
 const oneOf = <T extends string>(values: readonly T[]) => yup.string().strict().required().oneOf(values, '${path} is none of ' + values.join(', '))
 const whole = (min: number, max: number) => yup.number().strict().required('${path} is missing: a whole number').integer('${path} is not a whole number').min(min).max(max)
 const decimal = (min: number, max: number) => yup.number().strict().required('${path} is missing: a number').min(min, '${path} is below ${min}').max(max, '${path} is above ${max}')
-const listOf = <T extends yup.Schema>(schema: T, max: number) => yup.array().strict().of(schema).required('${path} is missing: a list').max(max, '${path} has more than ${max} entries')
-const record = <T extends yup.ObjectShape>(shape: T) => yup.object(shape).strict().required('${path} is missing').noUnknown('${path} has a field that a plan does not have: ${unknown}')
 
 const source = record({ mark: oneOf(['P', 'C', 'M', 'measured', 'own'] as const), text: text(300) })
 export const lengthSchema = () => length
@@ -38,7 +27,7 @@ export const contentSchema = record({
 const spacingSchema = yup.object({ system: oneOf(SPACING_SYSTEMS), count: whole(1, 40).optional(), slack: oneOf(SLACK_PLACES), tightTo: maybe(['near', 'far']) }).strict().optional().default(undefined).noUnknown('${path} has a field that a spacing does not have: ${unknown}')
 
 const readingSchema = record({
-  id: identity(), dimension: oneOf(DIMENSION_NAMES), mm: decimal(-1000, 3000), plusMinusMm: decimal(0, 100), inches: text(20, 1).optional(), text: text(300), at: text(40, 1),
+  id: identity(), dimension: oneOf(DIMENSION_NAMES), mm: decimal(-1000, 3000), plusMinusMm: decimal(0, 100), inches: text(20, 1).optional(), text: text(300), at: noted(),
 })
 
 export const partSchema = record({
@@ -49,10 +38,21 @@ export const partSchema = record({
   contents: listOf(contentSchema, PLAN_LIMITS.contentsPerPart),
   spacing: spacingSchema,
   hasHeld: listOf(oneOf(['honey', 'brood'] as const), 2),
-  readings: yup.array().strict().of(readingSchema).optional().default(undefined).max(200),
+  readings: yup.array().strict().of(readingSchema).optional().default(undefined).max(PLAN_LIMITS.readingsPerPart),
   condition: yup.string().strict().optional().oneOf(CONDITIONS),
   hole: yup.string().strict().optional().oneOf(['open', 'closed']),
   lacks: yup.array().strict().of(oneOf(ABSORBER_FEATURES)).optional().default(undefined).max(2),
+})
+
+/** Fields of a part that an edit changes; null takes one away. Sizes and readings are changed one by one. */
+const orNull = (schema: yup.AnySchema) => yup.lazy((value: unknown) => (value === null ? yup.mixed().nullable() : schema))
+const eachReading = yup.lazy((value: unknown) => (typeof value === 'object' && value !== null && !Array.isArray(value)
+  ? yup.object(Object.fromEntries(Object.keys(value).slice(0, 201).map((key) => [key, orNull(readingSchema.test('own', '${path} has another identity than its key', (reading) => reading.id === key))]))).strict().test('few', '${path} has more than 200 readings', () => Object.keys(value).length <= 200)
+  : yup.object().strict().optional().default(undefined)))
+export const partFieldsSchema = record({
+  name: orNull(text(80, 1).optional()), measured: yup.object(Object.fromEntries(DIMENSION_NAMES.map((name) => [name, orNull(length.optional().default(undefined))]))).strict().noUnknown().optional().default(undefined),
+  contents: listOf(contentSchema, PLAN_LIMITS.contentsPerPart).optional(), spacing: orNull(spacingSchema), hasHeld: listOf(oneOf(['honey', 'brood'] as const), 2).optional(), readings: eachReading,
+  condition: orNull(maybe(CONDITIONS)), hole: orNull(maybe(['open', 'closed'])), lacks: orNull(yup.array().strict().of(oneOf(ABSORBER_FEATURES)).max(2).optional().default(undefined)),
 })
 
 export const placementSchema = record({
@@ -61,7 +61,7 @@ export const placementSchema = record({
   yawDeg: yup.number().strict().required().oneOf(YAWS_DEG, '${path} is none of 0, 90, 180, 270'),
   offsetMm: record({ x: decimal(-600, 600), y: decimal(-600, 600) }),
   role: yup.string().strict().optional().oneOf(ROLES),
-  offBy: yup.string().strict().optional().matches(/^\d{4}-(0[1-9]|1[0-2])-(0[1-9]|[12]\d|3[01])$/, '${path} is no day: year, month and day such as 2026-09-20'),
+  offBy: day().optional(),
 })
 
 export const attachmentSchema = record({ partId: identity(), place: oneOf(ATTACHMENT_PLACES), edge: maybe(EDGES) })
@@ -71,9 +71,8 @@ export const acceptanceSchema = record({
   reason: text(500, 1),
 })
 
-const some = <T extends yup.ObjectShape>(shape: T) => yup.object(shape).strict().noUnknown('${path} has a field that a plan does not have: ${unknown}')
-const date = () => yup.string().strict().required('${path} is missing: a day such as 05-20').matches(MONTH_DAY, '${path} is no day of a year: month and day such as 05-20')
-const dateOrNone = () => yup.string().strict().nullable().defined('${path} is missing: a day such as 11-01, or null').matches(MONTH_DAY, '${path} is no day of a year: month and day such as 11-01')
+const date = () => monthDay('05-20').required('${path} is missing: a day such as 05-20')
+const dateOrNone = () => monthDay('11-01').nullable().defined('${path} is missing: a day such as 11-01, or null')
 const waySchema = some({
   broodForm: maybe(BROOD_FORMS), excluder: maybe(EXCLUDER_PLACES), supers: whole(0, MOST_SUPERS).optional(), superSize: maybe(BOX_SIZES), framesLess: whole(0, 2).optional(), superStart: maybe(SUPER_STARTS),
   floor: maybe(FLOOR_WAYS), winterTop: maybe(WINTER_TOPS), winterSize: maybe(WINTER_SIZES), crops: maybe(CROP_WAYS), feeds: flag(),
@@ -84,7 +83,7 @@ const stageKeys = (schema: yup.AnySchema): yup.ObjectShape => Object.fromEntries
 export const yardSeasonSchema = some({
   calendar: some({
     climate: oneOf(CLIMATES), firstPollen: date(), flowStart: date(), flowEnd: date(), secondFlow: some({ start: date(), end: date() }).optional().default(undefined), firstFrost: dateOrNone(), lastFrost: dateOrNone(),
-    moved: some(stageKeys(yup.string().strict().optional().matches(MONTH_DAY, '${path} is no day of a year: month and day such as 05-20'))).optional().default(undefined),
+    moved: some(stageKeys(monthDay('05-20').optional())).optional().default(undefined),
   }).optional().default(undefined),
   way: waySchema,
 })
@@ -100,7 +99,7 @@ const pile = () => yup.mixed<string | number>().required('${path} is missing: hi
 
 /** A changeover under way, step by step. */
 export const visitSchema = some({
-  id: identity(), toStage: oneOf(STAGES), startedOn: text(40, 1), done: whole(0, 200),
+  id: identity(), toStage: oneOf(STAGES), startedOn: noted(), done: whole(0, 200),
   steps: listOf(record({ partId: identity(), patternId: identity(), from: pile(), to: pile(), kg: decimal(0, 1000), turned: yup.boolean().strict().required('${path} is missing: true or false'), placement: placementSchema.optional().default(undefined), part: partSchema.optional().default(undefined), attachment: attachmentSchema.optional().default(undefined) }), 200),
 })
 
@@ -110,8 +109,8 @@ export const hiveSchema = record({
   stage: oneOf(STAGES),
   note: text(2000),
   stack: listOf(placementSchema, PLAN_LIMITS.layersPerHive),
-  attachments: listOf(attachmentSchema, 20),
-  accepted: listOf(acceptanceSchema, 200),
+  attachments: listOf(attachmentSchema, PLAN_LIMITS.attachmentsPerHive),
+  accepted: listOf(acceptanceSchema, PLAN_LIMITS.acceptedPerHive),
   season: hiveSeasonSchema.optional().default(undefined),
   visit: visitSchema.optional().default(undefined),
 })
@@ -143,9 +142,9 @@ export const yardSchema = record({
   band: oneOf(BAND_PRESETS),
   prolific: yup.boolean().strict().required('${path} is missing: true or false'),
   season: yardSeasonSchema.optional().default(undefined),
-  overrides: listOf(overrideSchema, 500),
-  patterns: listOf(patternSchema, 200),
-  hanging: listOf(hangingSchema, 200),
+  overrides: listOf(overrideSchema, PLAN_LIMITS.overridesPerYard),
+  patterns: listOf(patternSchema, PLAN_LIMITS.patternsPerYard),
+  hanging: listOf(hangingSchema, PLAN_LIMITS.patternsPerYard),
   hives: listOf(hiveSchema, PLAN_LIMITS.hivesPerYard),
   parts: listOf(partSchema, PLAN_LIMITS.partsPerPlan),
 })

@@ -1,6 +1,7 @@
-import * as yup from 'yup'
+import * as yup from './yup'
 import { SCHOOLS, profileProblem, type LiftProfile } from '#core/lifting'
 import { profileProblemInWords, type Reader } from '#core/wording'
+import { parseJson } from './parse'
 import { readWith, type Read } from './read'
 
 const height = yup.number().strict().required('${path} is missing: millimetres')
@@ -17,13 +18,9 @@ export const MOST_PROFILE_BYTES = 4000
 
 /** Reads a lifting profile from the text of its file. */
 export function readProfile(text: string, reader: Reader): Read<LiftProfile> {
-  let value: unknown
-  try {
-    value = JSON.parse(text)
-  } catch {
-    return { ok: false, problem: { field: 'file', sentence: 'The file is not JSON: open one that “Save as file” wrote.' } }
-  }
-  const shaped = readWith<LiftProfile>(profileSchema, value)
+  const parsed = parseJson(text, 'The file')
+  if (!parsed.ok) return { ok: false, problem: { field: 'file', sentence: 'The file is not JSON: open one that “Save as file” wrote.' } }
+  const shaped = readWith<LiftProfile>(profileSchema, parsed.value)
   if (!shaped.ok) return { ok: false, problem: { field: shaped.problem.field, sentence: `The file is no profile: ${shaped.problem.sentence}` } }
   const problem = profileProblem(shaped.value)
   return problem ? { ok: false, problem: { field: problem.field, sentence: profileProblemInWords(problem, reader) } } : shaped

@@ -1,15 +1,11 @@
 import type { Schema } from 'yup'
 import { PLAN_LIMITS, planProblem, upgraded, type Plan } from '#core/hive'
 import { planProblemInWords } from '#core/wording'
+import { parseJson } from './parse'
 import { planSchema } from './plan-schema'
+import { refused, type Read } from './problem'
 
-/** What is wrong with something read in: the field, and the sentence a person needs. */
-export interface Problem {
-  readonly field: string
-  readonly sentence: string
-}
-
-export type Read<T> = { readonly ok: true; readonly value: T } | { readonly ok: false; readonly problem: Problem }
+export type { Problem, Read } from './problem'
 
 /** Checks a value against a Yup schema; the first thing wrong comes back as a sentence. */
 export function readWith<T>(schema: Pick<Schema, 'validateSync'>, value: unknown): Read<T> {
@@ -18,7 +14,7 @@ export function readWith<T>(schema: Pick<Schema, 'validateSync'>, value: unknown
   } catch (error) {
     const { path, message } = error as { path?: string; message: string }
     const field = path || 'the whole of it'
-    return { ok: false, problem: { field, sentence: `${message.replace(/^this\b/, field).slice(0, 400)}.` } }
+    return refused(field, message.replace(/^this\b/, field))
   }
 }
 
@@ -27,13 +23,8 @@ export function readPlan(text: string): Read<Plan> {
   if (text.length > PLAN_LIMITS.fileBytes) {
     return refused('file', `The file is larger than ${PLAN_LIMITS.fileBytes / 1_000_000} MB, which no plan is: export fewer yards at a time.`)
   }
-  let value: unknown
-  try {
-    value = JSON.parse(text)
-  } catch {
-    return refused('file', 'The file is not JSON: a plan file is what “Export plan” writes.')
-  }
-  return readPlanValue(value)
+  const parsed = parseJson(text, 'The file')
+  return parsed.ok ? readPlanValue(parsed.value) : refused('file', parsed.problem.sentence)
 }
 
 /** The same for a value that has been parsed already. */
@@ -50,10 +41,8 @@ export function readPlanValue(value: unknown): Read<Plan> {
 function tooMany(value: unknown): Read<Plan> | undefined {
   const yards = (value as { yards?: unknown } | null)?.yards
   if (!Array.isArray(yards)) return undefined
-  const total = yards.reduce<number>((sum, yard: { parts?: unknown } | null) => sum + (Array.isArray(yard?.parts) ? yard.parts.length : 0), 0)
-  return total > PLAN_LIMITS.partsPerPlan ? refused('yards.parts', planProblemInWords({ field: 'yards.parts', problem: 'too-many-parts', id: String(total) })) : undefined
-}
-
-function refused(field: string, sentence: string): { ok: false; problem: Problem } {
-  return { ok: false, problem: { field, sentence } }
+  const count = (of: 'parts' | 'hives') => yards.reduce<number>((sum, yard: Record<string, unknown> | null) => sum + (Array.isArray(yard?.[of]) ? (yard[of] as unknown[]).length : 0), 0)
+  const [parts, hives] = [count('parts'), count('hives')]
+  if (parts > PLAN_LIMITS.partsPerPlan) return refused('yards.parts', planProblemInWords({ field: 'yards.parts', problem: 'too-many-parts', id: String(parts) }))
+  return hives > PLAN_LIMITS.hivesPerPlan ? refused('yards.hives', planProblemInWords({ field: 'yards.hives', problem: 'too-many-hives', id: String(hives) })) : undefined
 }

@@ -1,15 +1,13 @@
-import * as yup from 'yup'
+import { listOf, record, text as words } from './fields'
+import * as yup from './yup'
 
-const words = (max: number) => yup.string().strict().defined('${path} is missing: a text').max(max, '${path} may have ${max} characters at most')
-const record = <T extends yup.ObjectShape>(shape: T) => yup.object(shape).strict().required('${path} is missing').noUnknown('${path} has a field that a sheet does not have: ${unknown}')
-const listOf = <T extends yup.Schema>(schema: T, max: number) => yup.array().strict().of(schema).required('${path} is missing: a list').max(max, '${path} has more than ${max} entries')
 const figure = yup.number().strict().required().min(-20_000).max(20_000)
 const point = yup.array().strict().of(figure).required().length(2, '${path} is no point')
 const line = listOf(point, 2000)
 
 /** What is sent to be printed: a sheet in words, as the screen shows it. */
 export const sheetSchema = record({
-  title: words(200).min(1, 'title is empty: a sheet has a title'),
+  title: words(200, 1),
   lines: listOf(words(2000), 50),
   tables: listOf(record({ heading: words(200), columns: listOf(words(100), 12).min(1), rows: listOf(listOf(words(2000), 12), 3000) }), 20),
   steps: listOf(record({ text: words(1000), mistake: words(1000) }), 100),

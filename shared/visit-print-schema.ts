@@ -1,8 +1,5 @@
-import * as yup from 'yup'
+import { listOf, record, text as words } from './fields'
 
-const words = (max: number) => yup.string().strict().defined('${path} is missing: a text').max(max, '${path} may have ${max} characters at most')
-const record = <T extends yup.ObjectShape>(shape: T) => yup.object(shape).strict().required('${path} is missing').noUnknown('${path} has a field that this print does not have: ${unknown}')
-const listOf = <T extends yup.Schema>(schema: T, max: number) => yup.array().strict().of(schema).required('${path} is missing: a list').max(max, '${path} has more than ${max} entries')
 const link = () => words(500).matches(/^https?:\/\/[^\s]+$/, '${path} is no link: it begins with http:// or https://')
 
 /** What is to be ticked at one hive. */
@@ -31,11 +28,11 @@ export interface HiveCards {
 }
 
 export const tickSheetsSchema = record({
-  title: words(200).min(1, 'title is empty: a sheet has a title'), lines: listOf(words(500), 20), take: listOf(words(300), 300), bring: listOf(words(300), 300), cautions: listOf(words(500), 30),
+  title: words(200, 1), lines: listOf(words(500), 20), take: listOf(words(300), 300), bring: listOf(words(300), 300), cautions: listOf(words(500), 30),
   hives: listOf(record({ name: words(80), link: link(), lines: listOf(words(500), 20), steps: listOf(record({ text: words(500), why: words(300), cautions: listOf(words(500), 10) }), 200) }), 300),
 })
 
 export const hiveCardsSchema = record({
-  title: words(200).min(1, 'title is empty: cards have a title'),
+  title: words(200, 1),
   cards: listOf(record({ name: words(80), link: link(), lines: listOf(words(300), 8) }), 1000).min(1, 'cards is empty: there is no hive to make a card for'),
 })

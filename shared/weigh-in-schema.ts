@@ -1,20 +1,19 @@
-import * as yup from 'yup'
+import { moment, record } from './fields'
+import { isMoment } from './moments'
+import * as yup from './yup'
 
 const kg = yup.number().strict().min(0, '${path} is below 0 kg').max(1000, '${path} is above 1000 kg: no hive weighs that')
-const at = yup.string().strict().required('${path} is missing: a time').matches(/^\d{4}-\d{2}-\d{2}T\d{2}:\d{2}(:\d{2}(\.\d+)?)?Z$/, '${path} is no time in UTC: such as 2026-05-31T14:15:00Z').test('real', '${path} is no time that there is', (value) => Number.isFinite(Date.parse(value ?? '')))
-const record = <T extends yup.ObjectShape>(shape: T) => yup.object(shape).strict().required('${path} is missing').noUnknown('${path} has a field that this does not have: ${unknown}')
 
 /** At most so many readings at a time; a year of quarter hours goes in pieces. */
 export const MOST_READINGS = 5000
 
-const reading = record({ at, kg: kg.required('${path} is missing: kilograms'), method: yup.string().strict().required().oneOf(['scale', 'heft']), leftKg: kg.optional(), rightKg: kg.optional() })
-const PLAIN_ROW_AT = /^\d{4}-\d{2}-\d{2}T\d{2}:\d{2}:\d{2}(\.\d{3})?Z$/
+const reading = record({ at: moment(), kg: kg.required('${path} is missing: kilograms'), method: yup.string().strict().required().oneOf(['scale', 'heft']), leftKg: kg.optional(), rightKg: kg.optional() })
 
 /** A row as files give them: sound at a glance, so that thousands need not be gone through field by field. */
 function isPlainRow(row: unknown): boolean {
   if (typeof row !== 'object' || row === null) return false
   const { at: when, kg: mass, method, ...more } = row as Record<string, unknown>
-  return typeof when === 'string' && PLAIN_ROW_AT.test(when) && Number.isFinite(Date.parse(when)) && typeof mass === 'number' && mass >= 0 && mass <= 1000 && method === 'scale' && Object.keys(more).length === 0
+  return typeof when === 'string' && isMoment(when) && typeof mass === 'number' && mass >= 0 && mass <= 1000 && method === 'scale' && Object.keys(more).length === 0
 }
 
 /** The first reading that is not sound, told as the whole schema would. */
@@ -42,10 +41,10 @@ export const weighInsSchema = record({
 })
 
 /** A scale to be set up. */
-export const scaleSchema = record({ hiveId: yup.string().strict().required('${path} is missing').max(100), name: yup.string().strict().required('${path} is empty: give the scale a name').max(60) })
+export const scaleSchema = record({ yardId: yup.string().strict().required().max(100), hiveId: yup.string().strict().required().max(100), name: yup.string().strict().required('${path} is empty: give the scale a name').max(60) })
 
 /** What a scale sends, signed as it stands. */
 export const scaleReportSchema = record({
   sequence: yup.number().strict().required('${path} is missing: a number that grows').integer().min(0).max(Number.MAX_SAFE_INTEGER), batteryPercent: yup.number().strict().optional().min(0).max(100),
-  readings: yup.array().strict().of(record({ at, kg: kg.required('${path} is missing: kilograms') })).required().min(1).max(500, '${path} has more than 500 readings'),
+  readings: yup.array().strict().of(record({ at: moment(), kg: kg.required('${path} is missing: kilograms') })).required().min(1).max(500, '${path} has more than 500 readings'),
 })

@@ -60,7 +60,7 @@ function exportAll() {
 }
 function rename(name: string) {
   const { yardId, hive } = renaming.value!
-  yards.perform(yardId, { kind: 'set-hive', hiveId: hive.id, name, stage: hive.stage, note: hive.note })
+  yards.perform(yardId, { kind: 'set-hive', hiveId: hive.id, name })
   renaming.value = null
 }
 async function addYard(name: string) {

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 // What the yard owns: by pattern what stands and what lies in the shed, and each part with its condition and measures.
 import type { Pattern } from '#core/catalogue'
-import { CONDITIONS, newPart, shedOf, type Condition, type Part } from '#core/hive'
+import { CONDITIONS, findPart, newPart, partEdit, shedOf, type Condition, type Part } from '#core/hive'
 import { capital, inWords, patternName } from '#core/wording'
 
 const MOST = 500
@@ -59,7 +59,8 @@ function countIn(row: (typeof rows.value)[number]) {
 }
 const followed = ref<string | null>(null)
 function change(part: Part) {
-  yards.perform(view.yard!.id, { kind: 'set-part', part })
+  const before = findPart(view.yard!, part.id)
+  if (before) yards.perform(view.yard!.id, partEdit(before, part))
 }
 function setCondition(part: Part, condition: Condition) {
   change({ ...part, condition })
@@ -121,7 +122,7 @@ useHead({ title: 'Shed – Duvet' })
               </td>
               <td><button class="plain-button quiet" type="button" :aria-expanded="followed === part.id" @click="followed = followed === part.id ? null : part.id">Where it has been</button><button class="plain-button quiet" type="button" @click="sizing = part">Sizes…</button><button v-if="lying.has(part.id)" class="plain-button quiet" type="button" @click="drop(part)">Drop</button></td>
             </tr>
-            <tr v-if="followed === part.id"><td colspan="5"><ShedPlaces :part-id="part.id" /></td></tr>
+            <tr v-if="followed === part.id"><td colspan="5"><ShedPlaces :yard-id="view.yard!.id" :part-id="part.id" /></td></tr>
             </template>
           </template>
         </tbody>

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 // The year: every stage of every hive to scale, what changes from one to the next, what goes in the van; how bees are kept; the dates.
 import { assembleHive, layOut, partsById } from '#core/geometry'
-import { FOOTPRINTS, catalogueOf } from '#core/catalogue'
+import { catalogueOf, formatName } from '#core/catalogue'
 import type { Stage } from '#core/hive'
 import { ANY_TIME, COOL_MARITIME, cautionsOfStage, changeoverOf, isWanted, partsWith, stageOn, stagesOfYear, visitOf, yardVisit, type HiveChangeover } from '#core/season'
 import { CAUTION_WORDS, patternName, stageWord, storingInWords, workInWords } from '#core/wording'
@@ -20,7 +20,7 @@ const route = useRoute()
 const chosen = ref<Stage | null>((route.query.stage as Stage | undefined) ?? null)
 const from = ref<'now' | 'before'>('now')
 const hiveId = ref<string | null>((route.query.hive as string | undefined) ?? null)
-const yardOfHive = yards.yards.find(({ hives }) => hives.some(({ id }) => id === hiveId.value))
+const yardOfHive = hiveId.value ? view.yardOf(hiveId.value) : undefined
 if (yardOfHive) view.chosen = yardOfHive.id
 const today = new Date().toISOString()
 
@@ -60,7 +60,7 @@ const name = (patternId: string) => {
   const plain = (id: string) => patternName(id, catalogue.value!, preferences.vocabulary)
   const alike = [...visit.value.take, ...visit.value.bring].some((line) => line.patternId !== patternId && plain(line.patternId) === plain(patternId))
   const format = catalogue.value!.patterns.get(patternId)?.format
-  return alike && format && format !== 'any' ? `${plain(patternId)}, ${FOOTPRINTS[format].name}` : plain(patternId)
+  return alike && format && format !== 'any' ? `${plain(patternId)}, ${formatName(format)}` : plain(patternId)
 }
 
 const printing = ref(false)

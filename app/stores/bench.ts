@@ -10,6 +10,7 @@ import { massOfHive } from '#core/weight'
 import { partNames } from '#core/wording'
 import type { Axis } from '../drawing/section'
 import { usePreferences } from './preferences'
+import { useView } from './view'
 import { useWeighing } from './weighing'
 import { useYards } from './yards'
 
@@ -29,6 +30,7 @@ export const useBench = defineStore('bench', () => {
   const yards = useYards()
   const preferences = usePreferences()
   const weighing = useWeighing()
+  const view = useView()
   const hiveId = ref<string | null>(null)
   const selectedId = ref<string | null>(null)
   const selectedGap = ref<string | null>(null)
@@ -40,7 +42,7 @@ export const useBench = defineStore('bench', () => {
   /** The stage that is looked at as it is planned; null for the hive as it stands. */
   const planStage = ref<Stage | null>(null)
 
-  const standingYard = computed(() => yards.yards.find(({ hives }) => hives.some(({ id }) => id === hiveId.value)))
+  const standingYard = computed(() => (hiveId.value ? view.yardOf(hiveId.value) : undefined))
   const standing = computed(() => standingYard.value?.hives.find(({ id }) => id === hiveId.value))
   const promised = computed(() => (standingYard.value ? promisesOf(standingYard.value) : new Map<string, string>()))
   /** This hive through the year, written from what stands there. */

@@ -5,7 +5,7 @@ import { CATALOGUE, catalogueOf } from '#core/catalogue'
 import { gapsOfBox, useOf, type Context, type Finding } from '#core/checks'
 import { assessBox, firstEmptyPlace, hangProblem, takeProblem } from '#core/frames'
 import { hangAcross, combsAcross, resolvePart } from '#core/geometry'
-import { applyEdit, hungAt, inOrder, moved, newPlacement, putByHand, replaced, takenOut, turnedRound, withState, type Edit, type FrameState, type Part, type Placement } from '#core/hive'
+import { applyEdit, hungAt, inOrder, moved, newPlacement, partEdit, putByHand, replaced, takenOut, turnedRound, withState, type Edit, type FrameState, type Part, type Placement } from '#core/hive'
 import { hangProblemInWords } from '#core/wording'
 import { boxName } from '~/composables/boxName'
 import { usePreferences } from './preferences'
@@ -68,7 +68,7 @@ export const useFrames = defineStore('frames', () => {
   /** Makes a change of this box, unless it changes nothing. */
   function change(after: Part): boolean {
     problem.value = null
-    return after === part.value || JSON.stringify(after) === JSON.stringify(part.value) ? false : perform({ kind: 'set-part', part: after })
+    return after === part.value || JSON.stringify(after) === JSON.stringify(part.value) ? false : perform(partEdit(part.value!, after))
   }
 
   function select(ids: readonly string[], add = false): void {
@@ -151,7 +151,7 @@ export const useFrames = defineStore('frames', () => {
       }
       target = hungAt(target, content, firstEmptyPlace(target))
     }
-    return perform({ kind: 'batch', edits: [{ kind: 'set-part', part: takenOut(part.value, selected.value) }, { kind: 'set-part', part: target }] })
+    return perform({ kind: 'batch', edits: [partEdit(part.value, takenOut(part.value, selected.value)), partEdit(other, target)] })
   }
 
   /** Shows a way out before it is made. */

@@ -1,5 +1,6 @@
 import type { HiveChange, LogEntry, Stay, Yard } from '#core/hive'
 import type { Sheet } from '#core/wording'
+import type { Imported, ImportProgress } from '#wire/import-answer'
 import type { HiveCards, TickSheets } from '#wire/visit-print-schema'
 import type { Submission } from '#wire/edit-schema'
 import type { Problem } from '#wire/read'
@@ -22,28 +23,36 @@ export type Answer<T> =
   | { readonly ok: false; readonly status: 0; readonly problem: Problem; readonly body: Record<string, never> }
 
 const SILENT = { field: 'server', sentence: 'The server cannot be reached.' }
+const USUAL_MS = 20_000
+const IMPORT_MS = 900_000
 
-async function ask<T>(path: string, init: RequestInit = {}): Promise<Answer<T>> {
+async function ask<T>(path: string, init: RequestInit = {}, mostMs = USUAL_MS): Promise<Answer<T>> {
   let response: Response
   try {
-    response = await fetch(path, { ...init, signal: AbortSignal.timeout(20_000) })
+    response = await fetch(path, { ...init, signal: AbortSignal.timeout(mostMs) })
   } catch {
     return { ok: false, status: 0, problem: SILENT, body: {} }
   }
   const body = await response.json().catch(() => ({})) as Record<string, unknown>
   if (response.ok) return { ok: true, value: body as T }
-  const problem = { field: String(body.field ?? 'request'), sentence: String(body.sentence ?? SILENT.sentence) }
+  const problem = { field: String(body.field ?? 'request'), sentence: String(body.sentence ?? `The server answers with an error (${response.status}).`) }
   return { ok: false, status: response.status, problem, body }
 }
 
-function send<T>(path: string, body: string, headers: Record<string, string> = {}): Promise<Answer<T>> {
-  return ask<T>(path, { method: 'POST', body, headers: { 'content-type': 'application/json', ...headers } })
+const JSON_TYPE = { 'content-type': 'application/json' }
+
+function send<T>(path: string, body: string, headers: Record<string, string> = {}, mostMs = USUAL_MS): Promise<Answer<T>> {
+  return ask<T>(path, { method: 'POST', body, headers: { ...JSON_TYPE, ...headers } }, mostMs)
+}
+
+function put<T>(path: string, body: unknown): Promise<Answer<T>> {
+  return ask<T>(path, { method: 'PUT', body: JSON.stringify(body), headers: JSON_TYPE })
 }
 
 /** A sheet as PDF, or the sentence that says why there is none. */
 async function printed(what: 'sheet' | 'visit' | 'cards', sheet: Sheet | TickSheets | HiveCards): Promise<{ readonly ok: true; readonly pdf: Blob } | { readonly ok: false; readonly sentence: string }> {
   try {
-    const response = await fetch(`/api/print/${what}`, { method: 'POST', body: JSON.stringify(sheet), headers: { 'content-type': 'application/json' }, signal: AbortSignal.timeout(30_000) })
+    const response = await fetch(`/api/print/${what}`, { method: 'POST', body: JSON.stringify(sheet), headers: JSON_TYPE, signal: AbortSignal.timeout(90_000) })
     if (response.ok) return { ok: true, pdf: await response.blob() }
     const body = await response.json().catch(() => ({})) as { sentence?: string }
     return { ok: false, sentence: body.sentence ?? SILENT.sentence }
@@ -66,24 +75,28 @@ export interface HiveWeighIns {
   readonly scales: readonly { readonly id: string; readonly name: string; readonly batteryPercent: number | null; readonly seenAt: string | null }[]
 }
 
-const weighIns = (hiveId: string) => `/api/hives/${encodeURIComponent(hiveId)}/weigh-ins`
+const of = (yardId: string) => `/api/yards/${encodeURIComponent(yardId)}`
+const weighIns = (yardId: string, hiveId: string) => `${of(yardId)}/hives/${encodeURIComponent(hiveId)}/weigh-ins`
+const importOf = (importId: string) => `/api/plans/imports/${encodeURIComponent(importId)}`
 
 export const server = {
-  weighIns: (hiveId: string) => ask<HiveWeighIns>(`${weighIns(hiveId)}?points=800`),
-  addWeighIns: (hiveId: string, source: 'hand' | 'csv', batchId: string, readings: readonly WeighInRow[]) => send<{ added: number; repeated: number }>(weighIns(hiveId), JSON.stringify({ source, batchId, readings })),
-  setBatchRemoved: (batchId: string, removed: boolean) => ask<{ readings: number }>(`/api/weigh-ins/${encodeURIComponent(batchId)}`, { method: 'PUT', body: JSON.stringify({ removed }), headers: { 'content-type': 'application/json' } }),
-  addScale: (hiveId: string, name: string) => send<{ id: string; key: string }>('/api/scales', JSON.stringify({ hiveId, name })),
+  weighIns: (yardId: string, hiveId: string) => ask<HiveWeighIns>(`${weighIns(yardId, hiveId)}?points=800`),
+  addWeighIns: (yardId: string, hiveId: string, source: 'hand' | 'csv', batchId: string, readings: readonly WeighInRow[]) => send<{ added: number; repeated: number }>(weighIns(yardId, hiveId), JSON.stringify({ source, batchId, readings })),
+  setBatchRemoved: (batchId: string, removed: boolean) => put<{ readings: number }>(`/api/weigh-ins/${encodeURIComponent(batchId)}`, { removed }),
+  addScale: (yardId: string, hiveId: string, name: string) => send<{ id: string; key: string }>('/api/scales', JSON.stringify({ yardId, hiveId, name })),
   print: (sheet: Sheet) => printed('sheet', sheet),
   printVisit: (sheets: TickSheets) => printed('visit', sheets),
   printCards: (cards: HiveCards) => printed('cards', cards),
   yards: () => ask<StoredYard[]>('/api/yards'),
-  log: (yardId: string) => ask<LoggedEntry[]>(`/api/yards/${encodeURIComponent(yardId)}/log`),
-  past: (yardId: string, at: string) => ask<Yard>(`/api/yards/${encodeURIComponent(yardId)}/past?at=${encodeURIComponent(at)}`),
-  changes: (yardId: string, hiveId: string) => ask<HiveChange[]>(`/api/yards/${encodeURIComponent(yardId)}/changes?hive=${encodeURIComponent(hiveId)}`),
-  places: (partId: string) => ask<Stay[]>(`/api/parts/${encodeURIComponent(partId)}/places`),
+  log: (yardId: string) => ask<LoggedEntry[]>(`${of(yardId)}/log`),
+  past: (yardId: string, when: { readonly at: string } | { readonly revision: number }) => ask<Yard>(`${of(yardId)}/past?${'at' in when ? `at=${encodeURIComponent(when.at)}` : `revision=${when.revision}`}`),
+  changes: (yardId: string, hiveId: string) => ask<HiveChange[]>(`${of(yardId)}/changes?hive=${encodeURIComponent(hiveId)}`),
+  places: (yardId: string, partId: string) => ask<Stay[]>(`${of(yardId)}/parts/${encodeURIComponent(partId)}/places`),
   addYard: (yard: Yard) => send<{ revision: number }>('/api/yards', JSON.stringify(yard)),
   removed: () => ask<{ id: string; name: string }[]>('/api/yards/removed'),
-  setRemoved: (yardId: string, removed: boolean) => ask<{ removed: boolean }>(`/api/yards/${encodeURIComponent(yardId)}/removed`, { method: 'PUT', body: JSON.stringify({ removed }), headers: { 'content-type': 'application/json' } }),
-  commit: (yardId: string, submission: Submission) => send<{ revision: number }>(`/api/yards/${encodeURIComponent(yardId)}/edits`, JSON.stringify(submission)),
-  importPlan: (text: string, device: string) => send<{ imported: { yardId: string; yardName: string; how: 'new' | 'beside' | 'into'; hives: number }[] }>('/api/plans/import', text, { 'x-device': encodeURIComponent(device) }),
+  setRemoved: (yardId: string, removed: boolean) => put<{ removed: boolean }>(`${of(yardId)}/removed`, { removed }),
+  commit: (yardId: string, submission: Submission) => send<{ revision: number }>(`${of(yardId)}/edits`, JSON.stringify(submission)),
+  importPlan: (text: string, device: string, importId: string) => send<{ imported: readonly Imported[] }>('/api/plans/import', text, { 'x-device': encodeURIComponent(device), 'x-import': importId }, IMPORT_MS),
+  importProgress: (importId: string) => ask<ImportProgress & { imported?: readonly Imported[] }>(importOf(importId)),
+  stopImport: (importId: string) => ask<{ stopping: boolean }>(importOf(importId), { method: 'DELETE' }),
 }

@@ -1,4 +1,4 @@
-import { useLocalStorage } from '@vueuse/core'
+import { useKept } from '~/composables/kept'
 import { defineStore } from 'pinia'
 import { computed } from 'vue'
 import { CATALOGUE, catalogueOf } from '#core/catalogue'
@@ -10,7 +10,7 @@ import { useYards } from './yards'
 /** Which yard the views that are about a yard look at. */
 export const useView = defineStore('view', () => {
   const yards = useYards()
-  const chosen = useLocalStorage<string | null>('duvet.yard', null)
+  const chosen = useKept<string | null>('duvet.yard', null)
   const yard = computed(() => yards.yards.find(({ id }) => id === chosen.value) ?? yards.yards[0])
   const catalogue = computed(() => (yard.value ? catalogueOf(yard.value) : CATALOGUE))
   const context = computed<Context>(() => {
@@ -19,6 +19,11 @@ export const useView = defineStore('view', () => {
     return { catalogue: catalogue.value, stage: 'flow', band: bandOf(now.band, limits) ?? BANDS.range, limits, climate: 'cool-maritime', prolific: now.prolific }
   })
   /** Places to set boxes down on at a visit: upturned roof, ground board, spare stand; kept on this device. */
-  const places = useLocalStorage('duvet.places', SET_DOWN_PLACES)
-  return { places, chosen, yard, catalogue, context }
+  const places = useKept('duvet.places', SET_DOWN_PLACES)
+  /** The yard that a hive stands in: the chosen one, where two yards have a hive of this identity. */
+  function yardOf(hiveId: string) {
+    const found = yards.yards.filter(({ hives }) => hives.some(({ id }) => id === hiveId))
+    return found.find(({ id }) => id === chosen.value) ?? found[0]
+  }
+  return { yardOf, places, chosen, yard, catalogue, context }
 })

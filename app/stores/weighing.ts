@@ -1,4 +1,4 @@
-import { useLocalStorage } from '@vueuse/core'
+import { useKept } from '~/composables/kept'
 import { defineStore } from 'pinia'
 import { computed } from 'vue'
 import type { Stage } from '#core/hive'
@@ -7,12 +7,12 @@ import { FILL, FULLNESSES, TIMBERS, usualWeighing, type Fullness, type Timber, t
 
 /** How hives are weighed and lifted here; kept on this device and sent nowhere. */
 export const useWeighing = defineStore('weighing', () => {
-  const shown = useLocalStorage('duvet.weights', false)
-  const fullness = useLocalStorage<Fullness>('duvet.fullness', 'as-said')
-  const timber = useLocalStorage<Timber>('duvet.timber', 'usual')
+  const shown = useKept('duvet.weights', false)
+  const fullness = useKept<Fullness>('duvet.fullness', 'as-said')
+  const timber = useKept<Timber>('duvet.timber', 'usual')
   /** How full a comb called full is, per cent; that of common practice where it is null. */
-  const fillPercent = useLocalStorage<number | null>('duvet.fill', null, { serializer: { read: (text) => (text === '' ? null : Number(text)), write: (value) => (value === null ? '' : String(value)) } })
-  const profile = useLocalStorage<LiftProfile>('duvet.profile', USUAL_PROFILE, { mergeDefaults: true })
+  const fillPercent = useKept<number | null>('duvet.fill', null, { serializer: { read: (text) => (text === '' ? null : Number(text)), write: (value) => (value === null ? '' : String(value)) } })
+  const profile = useKept<LiftProfile>('duvet.profile', USUAL_PROFILE, { mergeDefaults: true })
   const own = computed<LiftProfile>(() => (profileProblem(profile.value) ? USUAL_PROFILE : profile.value))
 
   /** What frames were said to hold is true of today, not of a stage that is only planned. */

@@ -7,6 +7,16 @@ export const FORMATS = [
 ] as const
 export type Format = (typeof FORMATS)[number]
 
+/** True for a format that ships; a pattern of the keeper’s own may name another. */
+export function isFormat(format: string): format is Format {
+  return (FORMATS as readonly string[]).includes(format)
+}
+
+/** The name of a format; one that does not ship is called what it is called. */
+export function formatName(format: string): string {
+  return isFormat(format) ? FOOTPRINTS[format].name : format
+}
+
 /** The plan of a format's boxes: outside, inside, and the length free for the top bar. */
 export interface Footprint {
   readonly outsideLength: Length

@@ -1,6 +1,6 @@
 import type { Catalogue, Pattern } from '../catalogue'
 import type { PlacedPart } from '../geometry'
-import { PLACEHOLDER, attachmentPlaceOf, newPart, newPlacement, swapEdit, type Hive, type Part, type Role } from '../hive'
+import { PLACEHOLDER, attachmentPlaceOf, newPart, newPlacement, partEdit, swapEdit, type Hive, type Part, type Role } from '../hive'
 import type { Remedy } from './finding'
 
 /** Stand the part the other way up. */
@@ -40,12 +40,12 @@ export function swapFor(hive: Hive, { part, placement }: PlacedPart, pattern: Pa
 
 /** Open the hole of a crown. */
 export function openHole({ part }: PlacedPart): Remedy {
-  return { kind: 'open-hole', partId: part.id, edit: { kind: 'set-part', part: { ...part, hole: 'open' } } }
+  return { kind: 'open-hole', partId: part.id, edit: partEdit(part, { ...part, hole: 'open' }) }
 }
 
 /** Close the hole of a crown. */
 export function closeHole({ part }: PlacedPart): Remedy {
-  return { kind: 'close-hole', partId: part.id, edit: { kind: 'set-part', part: { ...part, hole: 'closed' } } }
+  return { kind: 'close-hole', partId: part.id, edit: partEdit(part, { ...part, hole: 'closed' }) }
 }
 
 /** Put a fitting of a pattern on. */

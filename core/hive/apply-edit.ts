@@ -1,3 +1,4 @@
+import { inverseOfChange, withChange } from './change-part'
 import type { Edit, EditOf } from './edit'
 import type { Attachment, Hive, Part, Placement, Yard } from './model'
 import { partIdsOf } from './model'
@@ -53,6 +54,7 @@ function apply(yard: Yard, edit: Edit): Done {
     case 'attach-part': return attachPart(yard, edit)
     case 'detach-part': return detachPart(yard, edit)
     case 'set-part': return setPart(yard, edit)
+    case 'change-part': return changePart(yard, edit)
     case 'set-hive': return setHive(yard, edit)
     case 'accept-finding': return acceptFinding(yard, edit)
     case 'withdraw-acceptance': return withdrawAcceptance(yard, edit)
@@ -183,12 +185,21 @@ function setPart(yard: Yard, { part }: EditOf<'set-part'>): Done {
   return { yard: { ...yard, parts: yard.parts.map((other) => (other.id === part.id ? part : other)) }, inverse: { kind: 'set-part', part: before } }
 }
 
-function setHive(yard: Yard, { hiveId, name, stage, note }: EditOf<'set-hive'>): Done {
+function changePart(yard: Yard, edit: EditOf<'change-part'>): Done {
+  const before = partOf(yard, edit.partId)
+  const after = withChange(before, edit)
+  return { yard: { ...yard, parts: yard.parts.map((part) => (part === before ? after : part)) }, inverse: inverseOfChange(before, edit) }
+}
+
+/** The fields that an edit names, as a thing has them. */
+function fieldsOf<T extends object, K extends keyof T & string>(thing: T, named: Partial<Record<K, unknown>>, names: readonly K[]): { [N in K]?: NonNullable<T[N]> } {
+  return Object.fromEntries(names.filter((name) => named[name] !== undefined).map((name) => [name, thing[name]])) as { [N in K]?: NonNullable<T[N]> }
+}
+
+function setHive(yard: Yard, { hiveId, ...edit }: EditOf<'set-hive'>): Done {
   const hive = hiveOf(yard, hiveId)
-  return {
-    yard: withHive(yard, { ...hive, name, stage, note }),
-    inverse: { kind: 'set-hive', hiveId, name: hive.name, stage: hive.stage, note: hive.note },
-  }
+  const names = ['name', 'stage', 'note'] as const
+  return { yard: withHive(yard, { ...hive, ...fieldsOf(edit, edit, names) }), inverse: { kind: 'set-hive', hiveId, ...fieldsOf(hive, edit, names) } }
 }
 
 function acceptFinding(yard: Yard, { hiveId, acceptance }: EditOf<'accept-finding'>): Done {
@@ -269,9 +280,9 @@ function restoring(yard: Yard, hive: Hive, overwritten: ReadonlyMap<string, Part
   return { kind: 'restore-hive', hive, parts: yard.parts.filter((part) => own.has(part.id)), partOrder: yard.parts.map((part) => part.id) }
 }
 
-function setYard(yard: Yard, { name, note, band, prolific = yard.prolific }: EditOf<'set-yard'>): Done {
-  const inverse: Edit = { kind: 'set-yard', name: yard.name, note: yard.note, band: yard.band, prolific: yard.prolific }
-  return { yard: { ...yard, name, note, band, prolific }, inverse }
+function setYard(yard: Yard, edit: EditOf<'set-yard'>): Done {
+  const names = ['name', 'note', 'band', 'prolific'] as const
+  return { yard: { ...yard, ...fieldsOf(edit, edit, names) }, inverse: { kind: 'set-yard', ...fieldsOf(yard, edit, names) } }
 }
 
 /** A list with one entry replaced, put in (at its old place when that is known) or taken out, and where it was. */
@@ -286,16 +297,21 @@ function setOverride(yard: Yard, { key, length, at }: EditOf<'set-override'>): D
   return { yard: { ...yard, overrides: done.list }, inverse: { kind: 'set-override', key, length: done.before?.length ?? null, at: done.at } }
 }
 
-function setPattern(yard: Yard, { patternId, pattern, at }: EditOf<'set-pattern'>): Done {
-  if (!pattern && yard.parts.some((part) => part.patternId === patternId)) refuse('pattern-in-use', patternId)
+function setPattern(yard: Yard, { patternId, pattern, at, evenInUse }: EditOf<'set-pattern'>): Done {
+  if (!pattern && !evenInUse && yard.parts.some((part) => part.patternId === patternId)) refuse('pattern-in-use', patternId)
   const done = changed(yard.patterns, ({ id }) => id === patternId, pattern, at, patternId)
-  return { yard: { ...yard, patterns: done.list }, inverse: { kind: 'set-pattern', patternId, pattern: done.before, at: done.at } }
+  return { yard: { ...yard, patterns: done.list }, inverse: { kind: 'set-pattern', patternId, pattern: done.before, at: done.at, ...takingBack(done.before) } }
 }
 
-function setHanging(yard: Yard, { patternId, pattern, at }: EditOf<'set-hanging'>): Done {
-  if (!pattern && yard.parts.some((part) => part.contents.some((content) => content.patternId === patternId))) refuse('pattern-in-use', patternId)
+function setHanging(yard: Yard, { patternId, pattern, at, evenInUse }: EditOf<'set-hanging'>): Done {
+  if (!pattern && !evenInUse && yard.parts.some((part) => part.contents.some((content) => content.patternId === patternId))) refuse('pattern-in-use', patternId)
   const done = changed(yard.hanging, ({ id }) => id === patternId, pattern, at, patternId)
-  return { yard: { ...yard, hanging: done.list }, inverse: { kind: 'set-hanging', patternId, pattern: done.before, at: done.at } }
+  return { yard: { ...yard, hanging: done.list }, inverse: { kind: 'set-hanging', patternId, pattern: done.before, at: done.at, ...takingBack(done.before) } }
+}
+
+/** What was used before there was a pattern for it is used after it was taken back. */
+function takingBack(before: unknown): { evenInUse?: true } {
+  return before === null ? { evenInUse: true } : {}
 }
 
 /** A part that the yard owns and that stands nowhere yet. */

@@ -7,6 +7,9 @@ import { findPart, type Part, type Role, type Yard } from './model'
 export interface PastEntry extends LogEntry {
   readonly revision: number
   readonly madeAt: string
+  readonly receivedAt: string
+  /** When it must have been made, whatever the clock of the device says; never before the entry above it in the log. */
+  readonly happenedAt: string
   readonly device: string
 }
 
@@ -32,25 +35,29 @@ export function* goBack(now: Yard, newestFirst: Iterable<PastEntry>): Generator<
   }
 }
 
-/** The yard as it stood at a moment: after the last entry that was made by then; as it first was where none was. */
-export function asItStood(now: Yard, newestFirst: Iterable<PastEntry>, at: string): Yard {
+/** A moment by the clock, or the state after an entry of the log. */
+export type PastMoment = { readonly at: string } | { readonly revision: number }
+
+/** The yard as it stood then: after the last entry that had been made by then; as it first was where none was. */
+export function asItStood(now: Yard, newestFirst: Iterable<PastEntry>, when: PastMoment): Yard {
+  const hadBeen = (entry: PastEntry) => ('at' in when ? entry.happenedAt <= when.at : entry.revision <= when.revision)
   let yard = now
   for (const step of goBack(now, newestFirst)) {
-    if (step.entry.madeAt <= at) return step.after
+    if (hadBeen(step.entry)) return step.after
     yard = step.before
   }
   return yard
 }
 
 /** A change of a hive, with when and by which device. */
-export type HiveChange = Pick<PastEntry, 'revision' | 'madeAt' | 'device' | 'kind' | 'edit'>
+export type HiveChange = Pick<PastEntry, 'revision' | 'madeAt' | 'receivedAt' | 'happenedAt' | 'device' | 'kind' | 'edit'>
 
 /** What was changed about a hive, newest first, at most so many. */
 export function changesOf(now: Yard, hiveId: string, newestFirst: Iterable<PastEntry>, most: number): HiveChange[] {
   const found: HiveChange[] = []
   for (const { entry, before } of goBack(now, newestFirst)) {
     if (found.length >= most) break
-    if (touches(entry.edit, before, hiveId)) found.push({ revision: entry.revision, madeAt: entry.madeAt, device: entry.device, kind: entry.kind, edit: entry.edit })
+    if (touches(entry.edit, before, hiveId)) found.push({ revision: entry.revision, madeAt: entry.madeAt, receivedAt: entry.receivedAt, happenedAt: entry.happenedAt, device: entry.device, kind: entry.kind, edit: entry.edit })
   }
   return found
 }
@@ -91,7 +98,7 @@ export function staysOf(now: Yard, partId: string, newestFirst: Iterable<PastEnt
   for (const { entry, before } of goBack(now, newestFirst)) {
     const earlier = placeOf(before, partId)
     if (same(place, earlier)) continue
-    stays.push({ ...place, since: entry.madeAt, device: entry.device })
+    stays.push({ ...place, since: entry.happenedAt, device: entry.device })
     place = earlier
   }
   return place.owned ? [...stays, { ...place, since: null, device: null }] : stays

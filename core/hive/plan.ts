@@ -4,7 +4,7 @@ export const PLAN_FORMAT = 'duvet-plan'
 export const PLAN_VERSION = 5
 
 /** What a plan may hold at most; a yard on the server keeps to the same figures. */
-export const PLAN_LIMITS = { yards: 50, hivesPerYard: 1000, partsPerPlan: 9_999, layersPerHive: 60, contentsPerPart: 40, fileBytes: 20_000_000 } as const
+export const PLAN_LIMITS = { yards: 50, hivesPerYard: 1000, hivesPerPlan: 5000, partsPerPlan: 9_999, batchEdits: 20_000, layersPerHive: 60, contentsPerPart: 40, attachmentsPerHive: 20, acceptedPerHive: 200, patternsPerYard: 200, overridesPerYard: 500, readingsPerPart: 200, fileBytes: 20_000_000 } as const
 
 /** The plan file: yards with their hives and parts. */
 export interface Plan {
@@ -29,7 +29,7 @@ export function upgraded(value: unknown): unknown {
 /** What is wrong with a plan that has the right shape, and where. */
 export interface PlanProblem {
   readonly field: string
-  readonly problem: 'duplicate-identity' | 'part-in-two-places' | 'missing-part' | 'too-many-parts' | 'too-many-layers' | 'pattern-taken'
+  readonly problem: 'duplicate-identity' | 'part-in-two-places' | 'missing-part' | 'too-many' | 'too-many-parts' | 'too-many-hives' | 'too-many-layers' | 'pattern-taken'
   readonly id: string
 }
 
@@ -46,38 +46,47 @@ export function planOfHive(yard: Yard, hive: Hive): Plan {
 
 /** The first thing that makes a plan of the right shape unusable, or undefined when it is sound. */
 export function planProblem(plan: Plan): PlanProblem | undefined {
-  const total = plan.yards.reduce((sum, yard) => sum + yard.parts.length, 0)
-  if (total > PLAN_LIMITS.partsPerPlan) return { field: 'yards.parts', problem: 'too-many-parts', id: String(total) }
-  const taken = new Set<string>()
-  for (const [y, yard] of plan.yards.entries()) {
-    const problem = repeatedIdentity(yard, `yards[${y}]`, taken) ?? repeatedPattern(yard, `yards[${y}]`) ?? wrongPlaces(yard, `yards[${y}]`)
-    if (problem) return problem
-  }
+  const count = (of: (yard: Yard) => readonly unknown[]) => plan.yards.reduce((sum, yard) => sum + of(yard).length, 0)
+  const parts = count((yard) => yard.parts)
+  if (parts > PLAN_LIMITS.partsPerPlan) return { field: 'yards.parts', problem: 'too-many-parts', id: String(parts) }
+  const hives = count((yard) => yard.hives)
+  if (hives > PLAN_LIMITS.hivesPerPlan) return { field: 'yards.hives', problem: 'too-many-hives', id: String(hives) }
+  const yards = new Set<string>()
+  return firstOf(plan.yards, (yard, y) => {
+    const path = `yards[${y}]`
+    return once(yards, yard.id, `${path}.id`, 'duplicate-identity') ?? tooMany(yard, path) ?? repeatedIdentity(yard, path) ?? repeatedPattern(yard, path) ?? wrongPlaces(yard, path)
+  })
+}
+
+function once(taken: Set<string>, id: string, field: string, problem: PlanProblem['problem']): PlanProblem | undefined {
+  if (taken.has(id)) return { field, problem, id }
+  taken.add(id)
   return undefined
 }
 
-function repeatedIdentity(yard: Yard, path: string, taken: Set<string>): PlanProblem | undefined {
-  const claim = (id: string, field: string): PlanProblem | undefined => {
-    if (taken.has(id)) return { field, problem: 'duplicate-identity', id }
-    taken.add(id)
-    return undefined
-  }
+/** Lists that have grown beyond what a plan file may hold, so that what is kept can always be read back. */
+function tooMany(yard: Yard, path: string): PlanProblem | undefined {
+  const most = (list: readonly unknown[] | undefined, limit: number, field: string): PlanProblem | undefined => (list && list.length > limit ? { field, problem: 'too-many', id: String(limit) } : undefined)
+  return most(yard.hives, PLAN_LIMITS.hivesPerYard, `${path}.hives`)
+    ?? most(yard.patterns, PLAN_LIMITS.patternsPerYard, `${path}.patterns`) ?? most(yard.hanging, PLAN_LIMITS.patternsPerYard, `${path}.hanging`) ?? most(yard.overrides, PLAN_LIMITS.overridesPerYard, `${path}.overrides`)
+    ?? firstOf(yard.hives, (hive, i) => most(hive.attachments, PLAN_LIMITS.attachmentsPerHive, `${path}.hives[${i}].attachments`) ?? most(hive.accepted, PLAN_LIMITS.acceptedPerHive, `${path}.hives[${i}].accepted`))
+    ?? firstOf(yard.parts, (part, i) => most(part.contents, PLAN_LIMITS.contentsPerPart, `${path}.parts[${i}].contents`) ?? most(part.readings, PLAN_LIMITS.readingsPerPart, `${path}.parts[${i}].readings`))
+}
+
+/** Identities are a yard's own: a hive, part or frame of another yard may have the same. */
+function repeatedIdentity(yard: Yard, path: string): PlanProblem | undefined {
+  const taken = new Set<string>()
+  const claim = (id: string, field: string) => once(taken, id, field, 'duplicate-identity')
   const ofPart = (part: Part, field: string) => claim(part.id, `${field}.id`) ?? firstOf(part.contents, (content, i) => claim(content.id, `${field}.contents[${i}].id`))
-  return claim(yard.id, `${path}.id`)
-    ?? firstOf(yard.hives, (hive, i) => claim(hive.id, `${path}.hives[${i}].id`))
-    ?? firstOf(yard.parts, (part, i) => ofPart(part, `${path}.parts[${i}]`))
+  return firstOf(yard.hives, (hive, i) => claim(hive.id, `${path}.hives[${i}].id`)) ?? firstOf(yard.parts, (part, i) => ofPart(part, `${path}.parts[${i}]`))
 }
 
 function repeatedPattern(yard: Yard, path: string): PlanProblem | undefined {
   const taken = new Set<string>()
-  const once = (id: string, field: string): PlanProblem | undefined => {
-    if (taken.has(id)) return { field, problem: 'pattern-taken', id }
-    taken.add(id)
-    return undefined
-  }
-  return firstOf(yard.patterns, ({ id }, i) => once(id, `${path}.patterns[${i}].id`))
-    ?? firstOf(yard.hanging, ({ id }, i) => once(id, `${path}.hanging[${i}].id`))
-    ?? firstOf(yard.overrides, ({ key }, i) => once(key, `${path}.overrides[${i}].key`))
+  const claim = (id: string, field: string) => once(taken, id, field, 'pattern-taken')
+  return firstOf(yard.patterns, ({ id }, i) => claim(id, `${path}.patterns[${i}].id`))
+    ?? firstOf(yard.hanging, ({ id }, i) => claim(id, `${path}.hanging[${i}].id`))
+    ?? firstOf(yard.overrides, ({ key }, i) => claim(key, `${path}.overrides[${i}].key`))
 }
 
 function wrongPlaces(yard: Yard, path: string): PlanProblem | undefined {

@@ -1,4 +1,5 @@
 import type { Catalogue, Pattern } from '../catalogue'
+import { partEdit } from './change-part'
 import type { Edit } from './edit'
 import type { Hive, Part } from './model'
 import { newPart } from './new-part'
@@ -17,5 +18,5 @@ export function swapEdit(hive: Hive, part: Part, pattern: Pattern, catalogue: Ca
     { kind: 'take-off', hiveId: hive.id, partId: part.id },
     { kind: 'add-part', hiveId: hive.id, at, part: fresh, placement: { ...placement, partId: fresh.id, turnedOver: turnedOver ?? placement.turnedOver } },
   ]
-  return { kind: 'batch', edits: moves ? [{ kind: 'set-part', part: { ...part, contents: [] } }, ...edits] : edits }
+  return { kind: 'batch', edits: moves ? [partEdit(part, { ...part, contents: [] }), ...edits] : edits }
 }

@@ -1,4 +1,4 @@
-import { findPart, heldAfter, PLACEHOLDER, WANTED, type Edit, type Hive, type Part, type Visit, type VisitStep, type Yard } from '../hive'
+import { findPart, heldAfter, partEdit, PLACEHOLDER, WANTED, type Edit, type Hive, type Part, type Visit, type VisitStep, type Yard } from '../hive'
 import type { HiveChangeover } from './changeover'
 
 /**
@@ -18,7 +18,7 @@ export function tickEdit(yard: Yard, hive: Hive): Edit | undefined {
   if (!visit || !step) return undefined
   const done = visit.done + 1
   const last = done === visit.steps.length
-  const name: Edit[] = last && hive.stage !== visit.toStage ? [{ kind: 'set-hive', hiveId: hive.id, name: hive.name, stage: visit.toStage, note: hive.note }] : []
+  const name: Edit[] = last && hive.stage !== visit.toStage ? [{ kind: 'set-hive', hiveId: hive.id, stage: visit.toStage }] : []
   return { kind: 'batch', edits: [...stepEdits(yard, hive, step), ...name, { kind: 'set-visit', hiveId: hive.id, visit: last ? null : { ...visit, done }, doneBefore: visit.done }] }
 }
 
@@ -26,17 +26,17 @@ function stepEdits(yard: Yard, hive: Hive, step: VisitStep): Edit[] {
   const hiveId = hive.id
   const owned = findPart(yard, step.partId)
   if (step.attachment) return step.to === 'hive' ? fittingOn(yard, hive, step, owned) : fittingOff(yard, hiveId, step, owned)
-  if (step.from === 'hive' && step.to === 'hive') return [...(step.part ? [{ kind: 'set-part', part: step.part } as const] : []), ...(step.placement ? [{ kind: 'set-placement', hiveId, placement: step.placement } as const] : [])]
+  if (step.from === 'hive' && step.to === 'hive') return [...(step.part && owned ? [partEdit(owned, step.part)] : []), ...(step.placement ? [{ kind: 'set-placement', hiveId, placement: step.placement } as const] : [])]
   if (step.from === 'hive') {
     const role = hive.stack.find(({ partId }) => partId === step.partId)?.role
     const held = owned && heldAfter(owned, role, hive.stage)
-    return [...(held && held !== owned ? [{ kind: 'set-part', part: held } as const] : []), { kind: 'take-off', hiveId, partId: step.partId }]
+    return [...(held && held !== owned ? [partEdit(owned, held)] : []), { kind: 'take-off', hiveId, partId: step.partId }]
   }
   if (step.to !== 'hive' || !step.placement) return []
   const at = hive.stack.length
   if (!owned) return step.part ? [{ kind: 'add-part', hiveId, at, part: step.part, placement: step.placement }] : [{ kind: 'place-part', hiveId, at, placement: step.placement }]
   // What it has held is known only now that it was taken off; the step was written before.
-  return [...(step.part && step.from !== 'van' ? [{ kind: 'set-part', part: { ...step.part, hasHeld: owned.hasHeld } } as const] : []), { kind: 'place-part', hiveId, at, placement: step.placement }]
+  return [...(step.part && step.from !== 'van' ? [partEdit(owned, { ...step.part, hasHeld: owned.hasHeld })] : []), { kind: 'place-part', hiveId, at, placement: step.placement }]
 }
 
 function fittingOn(yard: Yard, hive: Hive, { attachment, part }: VisitStep, owned: Part | undefined): Edit[] {

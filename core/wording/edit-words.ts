@@ -7,7 +7,7 @@ export function editInWords(edit: Edit): string {
     case 'discard-part': case 'take-off': case 'detach-part': return 'taking a part off'
     case 'move-part': return 'moving a part'
     case 'set-placement': return 'turning or shifting a part'
-    case 'set-part': return 'changing a part'
+    case 'set-part': case 'change-part': return 'changing a part'
     case 'set-hive': return 'changing the hive'
     case 'accept-finding': return 'accepting a finding'
     case 'withdraw-acceptance': return 'taking an acceptance back'

@@ -39,7 +39,9 @@ export function planProblemInWords({ field, problem, id }: PlanProblem): string 
     'part-in-two-places': `${field} names part “${id}”, which already stands in another place: a part can stand in one place only.`,
     'missing-part': `${field} names part “${id}”, which is not among the yard’s parts: add it there or leave it out.`,
     'pattern-taken': `${field} is “${id}”, which the yard has already: every pattern and overwritten figure needs an identity of its own.`,
+    'too-many': field.endsWith('.hives') ? `A yard may hold ${id} hives at most.` : `${field} has more than ${id} entries: take some away first.`,
     'too-many-parts': `${field} has ${id} parts: a plan may hold ${PLAN_LIMITS.partsPerPlan} at most, so split it by yard.`,
+    'too-many-hives': `${field} has ${id} hives: a plan may hold ${PLAN_LIMITS.hivesPerPlan} at most, so split it by yard.`,
     'too-many-layers': `${field} of “${id}” has more than ${PLAN_LIMITS.layersPerHive} layers: no hive stands that high.`,
   }
   return words[problem]

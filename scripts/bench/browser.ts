@@ -10,10 +10,11 @@ import { median, quantile, spread, tell } from '../lib/measure'
 import { startServer } from '../lib/server'
 import { benchDragFrame, benchPrint } from './frames'
 import { benchImport, benchYardDay } from './weights'
+import { benchViews } from './views'
 import { benchPlannedYear, benchStageStrip } from './year'
 
 /** A yard of many hives, nine parts each. */
-function manyHives(count: number): Yard {
+export function manyHives(count: number): Yard {
   const stacks = [
     ['stand-timber-200', 'floor-mesh-national', 'box-national-brood', 'excluder-framed-national', 'box-national-super-top-space', 'box-national-super', 'box-national-super', 'crown-national', 'roof-telescoping-national'],
     ['stand-timber-200', 'floor-solid-langstroth', 'box-langstroth-deep', 'box-langstroth-deep', 'excluder-framed-langstroth', 'box-langstroth-medium', 'box-langstroth-medium', 'crown-langstroth', 'roof-telescoping-langstroth'],
@@ -57,6 +58,7 @@ export async function benchBrowser(): Promise<void> {
         await benchYardDay(opened.page, server.url)
       }
       await opened.context.close()
+      await benchViews(browser, server.url, count)
       await server.stop()
     }
   } finally {

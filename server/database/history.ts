@@ -1,7 +1,7 @@
 import { and, desc, eq, lt } from 'drizzle-orm'
-import { asItStood, changesOf, staysOf, type HiveChange, type PastEntry, type Stay, type Yard } from '#core/hive'
+import { asItStood, changesOf, staysOf, type HiveChange, type PastEntry, type PastMoment, type Stay, type Yard } from '#core/hive'
 import type { Database } from './client'
-import { edits, parts } from './schema'
+import { edits } from './schema'
 import { readYard } from './yards'
 
 /** Entries that are gone through at most, newest first. */
@@ -19,10 +19,10 @@ async function newestFirst(database: Database, yardId: string): Promise<PastEntr
   return all
 }
 
-/** A yard as it stood at a moment, out of the log; undefined where there is no such yard. */
-export async function yardAt(database: Database, yardId: string, at: string): Promise<Yard | undefined> {
+/** A yard as it stood at a moment or after a revision, out of the log; undefined where there is no such yard. */
+export async function yardAt(database: Database, yardId: string, when: PastMoment): Promise<Yard | undefined> {
   const stored = await readYard(database, yardId)
-  return stored && asItStood(stored.yard, await newestFirst(database, yardId), at)
+  return stored && asItStood(stored.yard, await newestFirst(database, yardId), when)
 }
 
 /** What was changed about a hive, newest first. */
@@ -31,9 +31,8 @@ export async function hiveChanges(database: Database, yardId: string, hiveId: st
   return stored && changesOf(stored.yard, hiveId, await newestFirst(database, yardId), most)
 }
 
-/** Where a part has been and what it had held, newest first; undefined where there is no such part. */
-export async function partStays(database: Database, partId: string): Promise<Stay[] | undefined> {
-  const [row] = await database.select({ yardId: parts.yardId }).from(parts).where(eq(parts.id, partId))
-  const stored = row && await readYard(database, row.yardId)
-  return stored && staysOf(stored.yard, partId, await newestFirst(database, row.yardId))
+/** Where a part of a yard has been and what it had held, newest first; undefined where there is no such part. */
+export async function partStays(database: Database, yardId: string, partId: string): Promise<Stay[] | undefined> {
+  const stored = await readYard(database, yardId)
+  return stored?.yard.parts.some(({ id }) => id === partId) ? staysOf(stored.yard, partId, await newestFirst(database, yardId)) : undefined
 }

@@ -1,56 +1,86 @@
 import { randomUUID } from 'node:crypto'
-import { freeName, withOwnIdentities, type Edit, type Plan, type Yard } from '#core/hive'
-import type { Database } from './client'
-import { commitEdits } from './commit'
-import { identitiesInUse, insertYard, readYard, readYards } from './yards'
+import { eq } from 'drizzle-orm'
+import { freeName, withOwnIdentities, type Edit, type Part, type Plan, type Yard } from '#core/hive'
+import type { Imported } from '#wire/import-answer'
+import { inTransaction, type Database } from './client'
+import { commitWithin } from './commit'
+import { imports } from './schema'
+import { readYard, yardExists, yardNames, type StoredYard, type Writer } from './yards'
+import { insertYard } from './write-yard'
 
-export interface Imported {
-  readonly yardId: string
-  readonly yardName: string
-  /** new: as it is in the file; beside: with identities of its own, since they are in use here; into: hives added to a yard that is here. */
-  readonly how: 'new' | 'beside' | 'into'
-  readonly hives: number
-}
-
-/** Brings a plan in; nothing that is here already is overwritten. */
-export async function importPlan(database: Database, plan: Plan, device: string, now: string): Promise<Imported[]> {
-  const done: Imported[] = []
-  for (const yard of plan.yards) {
-    const used = await identitiesInUse(database, yard)
-    if (used.yard && !used.inside && (await readYard(database, yard.id))) done.push(await into(database, yard, device, now))
-    else done.push(await asYard(database, yard, used.yard || used.inside))
+/** A file that is not brought in, with the reason; nothing of it was kept. */
+export class ImportRefused extends Error {
+  constructor(readonly sentence: string) {
+    super(sentence)
   }
-  return done
 }
 
-async function asYard(database: Database, yard: Yard, beside: boolean): Promise<Imported> {
-  return database.transaction(async (tx) => {
-    const names = new Set((await readYards(tx)).map((stored) => stored.yard.name))
-    const named = beside ? withOwnIdentities(yard, freeName(yard.name, names), randomUUID) : yard
-    await insertYard(tx, named)
-    return { yardId: named.id, yardName: named.name, how: beside ? 'beside' as const : 'new' as const, hives: named.hives.length }
+export interface Importing {
+  /** The same for the same file sent again: it is brought in once. */
+  readonly importId: string
+  readonly contentHash: string
+  readonly device: string
+  readonly now: string
+  /** Told after each yard. */
+  readonly onYard?: (done: number) => void
+  readonly isCancelled?: () => boolean
+}
+
+/** Brings a plan in, all of it or nothing; nothing that is here already is overwritten. */
+export async function importPlan(database: Database, plan: Plan, importing: Importing): Promise<readonly Imported[]> {
+  return inTransaction(database, async (tx) => {
+    const [before] = await tx.select().from(imports).where(eq(imports.id, importing.importId))
+    if (before && before.contentHash !== importing.contentHash) throw new ImportRefused('Another file was brought in under this identity: begin again.')
+    if (before) return before.result
+    const done: Imported[] = []
+    for (const yard of plan.yards) {
+      if (importing.isCancelled?.()) throw new ImportRefused('It was stopped: nothing was brought in.')
+      done.push(await importYard(tx, yard, importing))
+      importing.onYard?.(done.length)
+    }
+    await tx.insert(imports).values({ id: importing.importId, receivedAt: importing.now, contentHash: importing.contentHash, result: done })
+    return done
   })
 }
 
-async function into(database: Database, yard: Yard, device: string, now: string): Promise<Imported> {
-  const stored = (await readYard(database, yard.id))!
-  const at = stored.yard.hives.length
-  let next = stored.yard.parts.length
-  const known = new Set([...stored.yard.patterns, ...stored.yard.hanging].map(({ id }) => id))
-  const patterns: Edit[] = [
-    ...yard.patterns.filter(({ id }) => !known.has(id)).map((pattern) => ({ kind: 'set-pattern' as const, patternId: pattern.id, pattern })),
-    ...yard.hanging.filter(({ id }) => !known.has(id)).map((pattern) => ({ kind: 'set-hanging' as const, patternId: pattern.id, pattern })),
-  ]
+async function importYard(tx: Writer, yard: Yard, importing: Importing): Promise<Imported> {
+  const stored = await readYard(tx, yard.id)
+  if (stored && sharesNothing(stored.yard, yard)) return into(tx, stored, yard, importing)
+  const beside = await yardExists(tx, yard.id)
+  const named = beside ? withOwnIdentities(yard, freeName(yard.name, new Set(await yardNames(tx))), randomUUID) : yard
+  await insertYard(tx, named)
+  return { yardId: named.id, yardName: named.name, how: beside ? 'beside' : 'new', hives: named.hives.length, framesElsewhere: 0 }
+}
+
+function sharesNothing(stored: Yard, yard: Yard): boolean {
+  const here = new Set([...stored.hives, ...stored.parts].map(({ id }) => id))
+  return ![...yard.hives, ...yard.parts].some(({ id }) => here.has(id))
+}
+
+/** Puts hives back into their yard, as one change that can be undone. A frame that hangs in another box by now stays there. */
+async function into(tx: Writer, { yard: here, revision }: StoredYard, yard: Yard, { device, now }: Importing): Promise<Imported> {
+  const hanging = new Set(here.parts.flatMap(({ contents }) => contents.map(({ id }) => id)))
+  const elsewhere = yard.parts.flatMap(({ contents }) => contents.filter(({ id }) => hanging.has(id))).length
+  const without = (part: Part): Part => (part.contents.some(({ id }) => hanging.has(id)) ? { ...part, contents: part.contents.filter(({ id }) => !hanging.has(id)) } : part)
+  const known = new Set([...here.patterns, ...here.hanging].map(({ id }) => id))
+  let next = here.parts.length
+  const placed = new Set<string>()
   const hives: Edit[] = yard.hives.map((hive, i) => {
     const own = new Set([...hive.stack, ...hive.attachments].map(({ partId }) => partId))
-    const parts = yard.parts.filter(({ id }) => own.has(id)).map((part) => ({ at: next++, part }))
-    return { kind: 'add-hive', at: at + i, hive, parts }
+    for (const id of own) placed.add(id)
+    const parts = yard.parts.filter(({ id }) => own.has(id)).map((part) => ({ at: next++, part: without(part) }))
+    return { kind: 'add-hive', at: here.hives.length + i, hive, parts }
   })
-  const edits = [...patterns, ...hives]
+  const edits: Edit[] = [
+    ...yard.patterns.filter(({ id }) => !known.has(id)).map((pattern) => ({ kind: 'set-pattern' as const, patternId: pattern.id, pattern })),
+    ...yard.hanging.filter(({ id }) => !known.has(id)).map((pattern) => ({ kind: 'set-hanging' as const, patternId: pattern.id, pattern })),
+    ...hives,
+    ...yard.parts.filter(({ id }) => !placed.has(id)).map((part) => ({ kind: 'stock-part' as const, at: next++, part: without(part) })),
+  ]
   if (edits.length > 0) {
     const entry = { id: randomUUID(), madeAt: now, kind: 'do' as const, edit: { kind: 'batch' as const, edits } }
-    const outcome = await commitEdits(database, yard.id, { baseRevision: stored.revision, device, edits: [entry] }, now)
-    if (outcome.outcome === 'refused') throw new RangeError(outcome.sentence)
+    const outcome = await commitWithin(tx, here.id, { baseRevision: revision, device, edits: [entry] }, now)
+    if (outcome.outcome === 'refused') throw new ImportRefused(outcome.sentence)
   }
-  return { yardId: yard.id, yardName: stored.yard.name, how: 'into', hives: yard.hives.length }
+  return { yardId: here.id, yardName: here.name, how: 'into', hives: yard.hives.length, framesElsewhere: elsewhere }
 }

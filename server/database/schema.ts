@@ -1,7 +1,10 @@
-import { index, integer, real, sqliteTable, text, uniqueIndex } from 'drizzle-orm/sqlite-core'
+import { sql } from 'drizzle-orm'
+import { foreignKey, index, integer, primaryKey, real, sqliteTable, text, uniqueIndex } from 'drizzle-orm/sqlite-core'
 import type { HangingPattern, Pattern } from '#core/catalogue'
+import type { Imported } from '#wire/import-answer'
 import type { Acceptance, AbsorberFeature, AttachmentPlace, BandPreset, Condition, Content, Edit, OpeningEdge, Override, Part, Reading, Role, HiveSeason, Spacing, Stage, Visit, YardSeason, YawDeg } from '#core/hive'
 
+/** Identities are a yard's own: everything below a yard is found by the yard and its identity. */
 export const yards = sqliteTable('yards', {
   id: text().primaryKey(),
   position: integer().notNull(),
@@ -19,21 +22,22 @@ export const yards = sqliteTable('yards', {
 })
 
 export const hives = sqliteTable('hives', {
-  id: text().primaryKey(),
   yardId: text().notNull().references(() => yards.id),
-  position: integer().notNull(),
+  id: text().notNull(),
+  /** Sorts hives as text; between two there is always room for another, so that none is written anew. */
+  orderKey: text().notNull(),
   name: text().notNull(),
   stage: text().$type<Stage>().notNull(),
   note: text().notNull(),
   accepted: text({ mode: 'json' }).$type<readonly Acceptance[]>().notNull(),
   season: text({ mode: 'json' }).$type<HiveSeason>(),
   visit: text({ mode: 'json' }).$type<Visit>(),
-}, (table) => [index('hives_by_yard').on(table.yardId)])
+}, (table) => [primaryKey({ columns: [table.yardId, table.id] })])
 
 export const parts = sqliteTable('parts', {
-  id: text().primaryKey(),
   yardId: text().notNull().references(() => yards.id),
-  position: integer().notNull(),
+  id: text().notNull(),
+  orderKey: text().notNull(),
   patternId: text().notNull(),
   name: text(),
   measured: text({ mode: 'json' }).$type<Part['measured']>(),
@@ -44,12 +48,13 @@ export const parts = sqliteTable('parts', {
   condition: text().$type<Condition>(),
   spacing: text({ mode: 'json' }).$type<Spacing>(),
   lacks: text({ mode: 'json' }).$type<readonly AbsorberFeature[]>(),
-}, (table) => [index('parts_by_yard').on(table.yardId)])
+}, (table) => [primaryKey({ columns: [table.yardId, table.id] })])
 
 /** A part stands in one place only: its identity is the key. */
 export const placements = sqliteTable('placements', {
-  partId: text().primaryKey().references(() => parts.id),
-  hiveId: text().notNull().references(() => hives.id),
+  yardId: text().notNull(),
+  partId: text().notNull(),
+  hiveId: text().notNull(),
   position: integer().notNull(),
   turnedOver: integer({ mode: 'boolean' }).notNull(),
   yawDeg: integer().$type<YawDeg>().notNull(),
@@ -57,35 +62,54 @@ export const placements = sqliteTable('placements', {
   offsetYMm: real().notNull(),
   role: text().$type<Role>(),
   offBy: text(),
-}, (table) => [index('placements_by_hive').on(table.hiveId)])
+}, (table) => [
+  primaryKey({ columns: [table.yardId, table.partId] }), index('placements_by_hive').on(table.yardId, table.hiveId),
+  foreignKey({ columns: [table.yardId, table.partId], foreignColumns: [parts.yardId, parts.id] }), foreignKey({ columns: [table.yardId, table.hiveId], foreignColumns: [hives.yardId, hives.id] }),
+])
 
 export const attachments = sqliteTable('attachments', {
-  partId: text().primaryKey().references(() => parts.id),
-  hiveId: text().notNull().references(() => hives.id),
+  yardId: text().notNull(),
+  partId: text().notNull(),
+  hiveId: text().notNull(),
   position: integer().notNull(),
   place: text().$type<AttachmentPlace>().notNull(),
   edge: text().$type<OpeningEdge>(),
-}, (table) => [index('attachments_by_hive').on(table.hiveId)])
+}, (table) => [
+  primaryKey({ columns: [table.yardId, table.partId] }), index('attachments_by_hive').on(table.yardId, table.hiveId),
+  foreignKey({ columns: [table.yardId, table.partId], foreignColumns: [parts.yardId, parts.id] }), foreignKey({ columns: [table.yardId, table.hiveId], foreignColumns: [hives.yardId, hives.id] }),
+])
 
 /** The log: appended to, never changed. Undo and redo are entries of their own. */
 export const edits = sqliteTable('edits', {
   sequence: integer().primaryKey({ autoIncrement: true }),
-  id: text().notNull().unique(),
+  id: text().notNull(),
   yardId: text().notNull(),
   baseRevision: integer().notNull(),
   revision: integer().notNull(),
+  /** By the clock of the device, by that of the server, and when it must have been: never before the entry above it. */
   madeAt: text().notNull(),
   receivedAt: text().notNull(),
+  happenedAt: text().notNull(),
   device: text().notNull(),
   kind: text().$type<'do' | 'undo' | 'redo'>().notNull(),
   targetId: text(),
   edit: text({ mode: 'json' }).$type<Edit>().notNull(),
   inverse: text({ mode: 'json' }).$type<Edit>().notNull(),
-}, (table) => [index('edits_by_yard').on(table.yardId, table.revision)])
+}, (table) => [uniqueIndex('edits_once').on(table.yardId, table.id), index('edits_by_yard').on(table.yardId, table.revision)])
+
+/** Files that were brought in, so that one sent twice is brought in once. */
+export const imports = sqliteTable('imports', {
+  id: text().primaryKey(),
+  receivedAt: text().notNull(),
+  /** SHA-256 of the text, so that another file under the same identity is noticed. */
+  contentHash: text().notNull(),
+  result: text({ mode: 'json' }).$type<readonly Imported[]>().notNull(),
+})
 
 /** Every weighing of a hive; taken away with its batch, never lost. */
 export const weighIns = sqliteTable('weigh_ins', {
   id: text().primaryKey(),
+  yardId: text().notNull(),
   hiveId: text().notNull(),
   /** When, by the minute, UTC: two of one minute and source are one. */
   at: text().notNull(),
@@ -96,11 +120,15 @@ export const weighIns = sqliteTable('weigh_ins', {
   source: text().notNull(),
   batchId: text().notNull(),
   removedAt: text(),
-}, (table) => [index('weigh_ins_by_hive').on(table.hiveId, table.at), uniqueIndex('weigh_ins_once').on(table.hiveId, table.at, table.source)])
+}, (table) => [
+  index('weigh_ins_by_hive').on(table.yardId, table.hiveId, table.at), index('weigh_ins_by_batch').on(table.batchId),
+  uniqueIndex('weigh_ins_once').on(table.yardId, table.hiveId, table.at, table.source).where(sql`removed_at IS NULL`),
+])
 
 /** A scale under a hive, with the key that it signs with. */
 export const scales = sqliteTable('scales', {
   id: text().primaryKey(),
+  yardId: text().notNull(),
   hiveId: text().notNull(),
   name: text().notNull(),
   keyHex: text().notNull(),

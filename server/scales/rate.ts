@@ -1,19 +1,23 @@
 import { RateLimiterMemory } from 'rate-limiter-flexible'
 
-/** Reports that one scale may send in a minute, and all of them together. */
+/** Reports in a minute: of one source, whatever it calls itself, before anything is read; of one scale, once its signature is known to be its own. */
+const PER_SOURCE = 600
 const PER_SCALE = 30
-const ALL_SCALES = 600
 
-const each = new RateLimiterMemory({ points: PER_SCALE, duration: 60 })
-const all = new RateLimiterMemory({ points: ALL_SCALES, duration: 60 })
+const sources = new RateLimiterMemory({ points: PER_SOURCE, duration: 60 })
+const scales = new RateLimiterMemory({ points: PER_SCALE, duration: 60 })
 
-/** Seconds that a scale has to wait before it may report; 0 when it may. Refused before anything of it is read. */
-export async function mayReport(scaleId: string): Promise<number> {
+async function secondsToWait(limiter: RateLimiterMemory, key: string): Promise<number> {
   try {
-    await each.consume(scaleId.slice(0, 64))
-    await all.consume('all')
+    await limiter.consume(key)
     return 0
   } catch (refused) {
     return Math.max(1, Math.ceil(((refused as { msBeforeNext?: number }).msBeforeNext ?? 60_000) / 1000))
   }
 }
+
+/** Seconds that a source has to wait before it may send anything; 0 when it may. */
+export const sourceWaits = (address: string) => secondsToWait(sources, address)
+
+/** Seconds that a scale, known by its signature, has to wait; 0 when it may report. */
+export const scaleWaits = (scaleId: string) => secondsToWait(scales, scaleId)

@@ -1,47 +1,62 @@
-import { createError, type H3Event } from 'h3'
-import type { Schema } from 'yup'
+import { createError, getRouterParam, type H3Event } from 'h3'
+import { parseJson } from '#wire/parse'
+import { oneLine } from '#wire/problem'
 import { readWith, type Problem } from '#wire/read'
+import { CHECKED, type CheckedShape } from '../workers/shapes'
+import { inWorker } from '../workers/pool'
 
 /** An error that the client sees: the field, and the sentence a person needs. */
 export function refusal(statusCode: number, problem: Problem, more: Record<string, unknown> = {}) {
-  return createError({ statusCode, statusMessage: 'Refused', data: { ...problem, ...more } })
+  return createError({ statusCode, statusMessage: 'Refused', data: { field: problem.field, sentence: oneLine(problem.sentence), ...more } })
 }
 
 export const LIMITS = { editBytes: 5_000_000, planBytes: 20_000_000, sheetBytes: 2_000_000 } as const
+/** A text up to here is looked through at once; a longer one elsewhere, so that nobody waits for it. */
+const AT_ONCE_BYTES = 40_000
+/** What is still read of a body that is too long, so that the answer reaches who sends it; beyond it the line is cut. */
+const MOST_DRAINED_BYTES = 300_000_000
+const MOST_DRAINED_MS = 30_000
+
+/** An identity in an address; undefined and broken encodings are an empty text. */
+export function routeId(event: H3Event, name: string): string {
+  try {
+    return getRouterParam(event, name, { decode: true }) ?? ''
+  } catch {
+    return ''
+  }
+}
 
 /**
- * The text of a request, refused as soon as it is longer than the limit, before it is all in memory.
+ * The text of a request. One that is longer than the limit is not kept: the rest of it is let go by, then refused.
  */
 export async function readLimited(event: H3Event, maxBytes: number): Promise<string> {
-  const tooLarge = () => refusal(413, { field: 'body', sentence: `What was sent is larger than ${maxBytes / 1_000_000} MB: send less at a time.` })
-  const announced = Number(event.node.req.headers['content-length'] ?? 0)
-  if (announced > maxBytes) {
-    event.node.res.setHeader('connection', 'close')
-    throw tooLarge()
-  }
-  const chunks: Buffer[] = []
+  const until = performance.now() + MOST_DRAINED_MS
+  let chunks: Buffer[] = []
   let bytes = 0
   for await (const chunk of event.node.req as AsyncIterable<Buffer>) {
     bytes += chunk.length
-    if (bytes > maxBytes) {
-      event.node.res.setHeader('connection', 'close')
-      throw tooLarge()
-    }
-    chunks.push(chunk)
+    if (bytes <= maxBytes) chunks.push(chunk)
+    else chunks = []
+    if (bytes > MOST_DRAINED_BYTES || (bytes > maxBytes && performance.now() > until)) break
+  }
+  if (bytes > maxBytes) {
+    event.node.res.setHeader('connection', 'close')
+    throw refusal(413, { field: 'body', sentence: `What was sent is larger than ${maxBytes / 1_000_000} MB: send less at a time.` })
   }
   return Buffer.concat(chunks).toString('utf8')
 }
 
 /** A JSON request of the shape that a schema asks for, or 400 and 422 with the reason. */
-export async function readValid<T>(event: H3Event, schema: Pick<Schema, 'validateSync'>, maxBytes: number): Promise<T> {
+export async function readValid<T>(event: H3Event, shape: CheckedShape, maxBytes: number): Promise<T> {
   const text = await readLimited(event, maxBytes)
-  let value: unknown
-  try {
-    value = JSON.parse(text)
-  } catch {
-    throw refusal(400, { field: 'body', sentence: 'What was sent is not JSON.' })
+  if (text.length > AT_ONCE_BYTES) {
+    const checked = await inWorker('check', { shape, text })
+    if (!checked.ok) throw refusal(checked.status, checked.problem)
+    return JSON.parse(text) as T
   }
-  const read = readWith<T>(schema, value)
+  const parsed = parseJson(text)
+  if (!parsed.ok) throw refusal(400, parsed.problem)
+  const read = readWith<T>(CHECKED[shape], parsed.value)
   if (!read.ok) throw refusal(422, read.problem)
   return read.value
 }

@@ -27,7 +27,7 @@ describe('the database file', () => {
     expect(await setting('journal_mode')).toBe('wal')
     expect(await setting('synchronous')).toBe(2)
     expect(await setting('foreign_keys')).toBe(1)
-    expect(await setting('busy_timeout')).toBe(5000)
+    expect(await setting('busy_timeout')).toBe(250)
     client.close()
   })
 
@@ -35,7 +35,7 @@ describe('the database file', () => {
     const { client, database } = await openDatabase(`file:${join(folder(), 'a.db')}`, '2026-05-01')
     await seedFrom(database, DEMO)
     await database.transaction(async (tx) => { await readYards(tx) })
-    for (const [name, value] of [['synchronous', 2], ['foreign_keys', 1], ['busy_timeout', 5000]] as const) {
+    for (const [name, value] of [['synchronous', 2], ['foreign_keys', 1], ['busy_timeout', 250]] as const) {
       expect(Object.values((await client.execute(`PRAGMA ${name}`)).rows[0]!)[0]).toBe(value)
     }
     client.close()
@@ -43,7 +43,7 @@ describe('the database file', () => {
 
   it('refuses what its tables do not allow', async () => {
     const { client } = await openDatabase(`file:${join(folder(), 'a.db')}`, '2026-05-01')
-    await expect(client.execute(`INSERT INTO placements (part_id, hive_id, position, turned_over, yaw_deg, offset_x_mm, offset_y_mm) VALUES ('p', 'h', 0, 0, 0, 0, 0)`)).rejects.toThrow(/FOREIGN KEY/)
+    await expect(client.execute(`INSERT INTO placements (yard_id, part_id, hive_id, position, turned_over, yaw_deg, offset_x_mm, offset_y_mm) VALUES ('y', 'p', 'h', 0, 0, 0, 0, 0)`)).rejects.toThrow(/FOREIGN KEY/)
     client.close()
   })
 

@@ -23,17 +23,17 @@ describe('the past of a yard', () => {
     expect(await at('2026-08-01T12:00:00Z')).toEqual(old)
     const changes = await get<HiveChange[]>(`${server.url}/api/yards/${yard.id}/changes?hive=${encodeURIComponent(hive.id)}`)
     expect(changes.map(({ device, madeAt, edit }) => [device, madeAt, edit.kind])).toEqual([['desk', '2026-07-30T18:00:00.000Z', 'take-off'], ['phone', '2026-05-20T09:00:00.000Z', 'add-part']])
-    const stays = await get<Stay[]>(`${server.url}/api/parts/${partId}/places`)
+    const stays = await get<Stay[]>(`${server.url}/api/yards/sallow-quay/parts/${partId}/places`)
     expect(stays.map(({ hive: on, device }) => [on?.name ?? null, device])).toEqual([[null, 'desk'], ['Twill', 'phone']])
   })
 
-  it.each([['past?at=yesterday', 422, /at is not a moment/], ['past', 422, /at is missing/], ['changes', 422, /hive is missing/]])('%s is refused in a sentence', async (path, status, sentence) => {
+  it.each([['past?at=yesterday', 422, /at is not a moment/], ['past', 422, /at or revision is missing/], ['changes', 422, /hive is missing/]])('%s is refused in a sentence', async (path, status, sentence) => {
     const response = await fetch(`${server.url}/api/yards/sallow-quay/${path}`)
     expect([response.status, (await response.json() as { sentence: string }).sentence]).toEqual([status, expect.stringMatching(sentence)])
   })
 
   it('of what is not here is not found', async () => {
-    for (const path of ['/api/yards/nowhere/past?at=2026-01-01T00:00:00Z', '/api/yards/nowhere/changes?hive=x', '/api/parts/nothing/places']) expect((await fetch(server.url + path)).status).toBe(404)
+    for (const path of ['/api/yards/nowhere/past?at=2026-01-01T00:00:00Z', '/api/yards/nowhere/changes?hive=x', '/api/yards/sallow-quay/parts/nothing/places']) expect((await fetch(server.url + path)).status).toBe(404)
   })
 
   it('a plan by hand, a way of keeping, a moved calendar, an upper edge and a day to come off are kept', async () => {

@@ -14,12 +14,24 @@ async function ask(path: string, init: RequestInit = {}) {
   const response = await fetch(url(path), { ...init, headers: { 'content-type': 'application/json', ...init.headers } })
   return { status: response.status, body: await response.json() as Record<string, unknown>, headers: response.headers }
 }
-const hive = (id = HIVE) => `hives/${encodeURIComponent(id)}/weigh-ins`
+const hive = (id = HIVE) => `yards/sallow-quay/hives/${encodeURIComponent(id)}/weigh-ins`
 const keep = (readings: unknown, more: Record<string, unknown> = {}, id = HIVE) => ask(hive(id), { method: 'POST', body: JSON.stringify({ source: 'hand', batchId: crypto.randomUUID(), readings, ...more }) })
 const series = async (id = HIVE, query = '') => (await ask(`${hive(id)}${query}`)).body as unknown as { series: { count: number; thinnedBy: string | null; points: { at: string; kg: number; source: string }[] }; latest: { batchId: string; kg: number }[]; scales: { id: string; lastSequence: number; batteryPercent: number }[] }
 const reading = (at: string, kg: number) => ({ at, kg, method: 'scale' })
 
 describe('weighings by hand', () => {
+  it('that were taken back come in again, and the old batch does not take their place', async () => {
+    const first = crypto.randomUUID()
+    const again = [reading('2025-05-01T10:00:00Z', 40)]
+    await keep(again, { batchId: first }, 'damask/0')
+    const take = (removed: boolean) => ask(`weigh-ins/${first}`, { method: 'PUT', body: JSON.stringify({ removed }) })
+    expect(await take(true)).toMatchObject({ status: 200, body: { readings: 1 } })
+    expect(await keep([reading('2025-05-01T10:00:00Z', 41)], {}, 'damask/0')).toMatchObject({ status: 200, body: { added: 1, repeated: 0 } })
+    expect((await take(false)).status).toBe(200)
+    expect((await series('damask/0')).latest.map(({ kg }) => kg)).toEqual([41])
+    await ask(`weigh-ins/${(await series('damask/0')).latest[0]!.batchId}`, { method: 'PUT', body: JSON.stringify({ removed: true }) })
+  })
+
   it('are kept once a minute and source, and taken back and brought back as a batch', async () => {
     const batchId = crypto.randomUUID()
     expect(await keep([reading('2026-05-01T10:00:00Z', 50), reading('2026-05-01T10:00:40Z', 51), reading('2026-05-02T10:00:00Z', 52)], { batchId })).toMatchObject({ status: 200, body: { added: 2, repeated: 1, batchId } })
@@ -34,7 +46,7 @@ describe('weighings by hand', () => {
   })
 
   it.each([
-    ['no reading', [], 422, /readings is empty/], ['a time that is none', [reading('2026-13-01T10:00:00Z', 50)], 422, /no time that there is/], ['a local time', [reading('2026-05-01T10:00:00', 50)], 422, /no time in UTC/],
+    ['no reading', [], 422, /readings is empty/], ['a time that is none', [reading('2026-13-01T10:00:00Z', 50)], 422, /no time in UTC that there is/], ['a local time', [reading('2026-05-01T10:00:00', 50)], 422, /no time in UTC/],
     ['a mass below zero', [reading('2026-05-01T10:00:00Z', -1)], 422, /below 0 kg/], ['a mass that no hive has', [reading('2026-05-01T10:00:00Z', 5000)], 422, /no hive weighs that/],
     ['more than it takes at a time', Array.from({ length: 5001 }, (_, i) => reading(new Date(i * 60_000).toISOString(), 50)), 422, /send them in pieces/],
   ])('refuse %s, naming the field', async (_name, readings, status, sentence) => {
@@ -63,7 +75,7 @@ describe('weighings by hand', () => {
 describe('a scale', () => {
   const REPORT: ScaleReport = { sequence: 1, batteryPercent: 80, readings: [{ at: '2026-06-01T00:00:00.000Z', kg: 61 }] }
   async function newScale(hiveId = 'gingham/0') {
-    const made = await ask('scales', { method: 'POST', body: JSON.stringify({ hiveId, name: 'Under the hive' }) })
+    const made = await ask('scales', { method: 'POST', body: JSON.stringify({ yardId: 'sallow-quay', hiveId, name: 'Under the hive' }) })
     expect(made.status).toBe(201)
     return made.body as { id: string; key: string }
   }
@@ -97,6 +109,12 @@ describe('a scale', () => {
     expect(await send({ ...REPORT, sequence: 4, readings: [{ at: '2026-06-02T00:00:00.000Z', kg: 10 }] })).toMatchObject({ status: 409, body: { field: 'sequence' } })
     expect((await series('damask/0')).series.count).toBe(1)
     expect(await send({ ...REPORT, sequence: 6, readings: [{ at: 'yesterday', kg: 1 }] })).toMatchObject({ status: 422 })
+  })
+
+  it('is not shut out by others who send under its name, or under names that are none', async () => {
+    const { id, key } = await newScale('hessian/0')
+    await Promise.all(Array.from({ length: 80 }, (_, i) => ask(`scales/${i % 2 === 0 ? id : `none-${i}`}/readings`, { method: 'POST', body: '{}', headers: { 'x-signature': '0'.repeat(64) } })))
+    expect((await sendReport(server.url, id, key, REPORT)).status).toBe(200)
   })
 
   it('that floods is held off, and the rest of the server stays quick', async () => {

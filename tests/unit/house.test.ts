@@ -2,6 +2,7 @@ import { readFileSync, readdirSync, statSync } from 'node:fs'
 import { dirname, join, relative, resolve } from 'node:path'
 import { fileURLToPath } from 'node:url'
 import { describe, expect, it } from 'vitest'
+import { PAGES } from '../../server/utils/pages'
 
 const root = fileURLToPath(new URL('../..', import.meta.url))
 const HOUSE = ['core', 'shared', 'server', 'app', 'cli', 'demo', 'scripts'] as const
@@ -55,6 +56,17 @@ describe('the house', () => {
 
   it('renders no markup from people', () => {
     expect(files.filter(({ path }) => /v-html|innerHTML/.test(readFileSync(path, 'utf8'))).map(({ path }) => relative(root, path))).toEqual([])
+  })
+
+  it('the server knows the pages that there are', () => {
+    const pages = [...sources(join(root, 'app/pages'))].map((path) => relative(join(root, 'app/pages'), path).replace(/\.vue$/, '')).filter((path) => !path.startsWith('[...'))
+    const addresses = pages.flatMap((path) => (path.includes('[[') ? [path.replace(/\/?\[\[\w+\]\]/, ''), path.replace(/\[\[\w+\]\]/, '*')] : [path.replace(/\/?index$/, '').replace(/\[\w+\]/, '*')]))
+    expect(addresses.sort()).toEqual([...PAGES].sort())
+  })
+
+  it('every schema is built on our own sentences', () => {
+    const direct = files.filter(({ room, path }) => room !== 'core' && relative(root, path) !== 'shared/yup.ts' && /^import (?!type).*from 'yup'/m.test(readFileSync(path, 'utf8')))
+    expect(direct.map(({ path }) => relative(root, path))).toEqual([])
   })
 
   it('keeps its demo file as its stories write it', async () => {

@@ -8,7 +8,7 @@ import type { OpenedFile, ReadFile, WeighCsvDoor } from '~/workers/weigh-csv.wor
 
 const MOST_BYTES = 20_000_000
 const PIECE = 2000
-const props = defineProps<{ hiveId: string }>()
+const props = defineProps<{ yardId: string; hiveId: string }>()
 const emit = defineEmits<{ done: [] }>()
 const preferences = usePreferences()
 const opened = shallowRef<OpenedFile | null>(null)
@@ -57,7 +57,7 @@ async function keep() {
   let added = 0
   for (let at = 0; at < count; at += PIECE) {
     progress.value = { done: at, of: count, what: 'kept' }
-    const answer = await server.addWeighIns(props.hiveId, 'csv', batchId, await door().piece(at, at + PIECE))
+    const answer = await server.addWeighIns(props.yardId, props.hiveId, 'csv', batchId, await door().piece(at, at + PIECE))
     if (!answer.ok) {
       problem.value = answer.problem.sentence
       break

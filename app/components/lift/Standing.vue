@@ -1,6 +1,6 @@
 <script setup lang="ts">
 // Whether it stands: load, centre of mass, wind, strap; level; the site as things to tick.
-import { useLocalStorage } from '@vueuse/core'
+import { useKept } from '~/composables/kept'
 import { tiltMeaning, type Standing } from '#core/standing'
 import { showLength, showMass } from '#core/units'
 import { rangeInWords } from '#core/wording'
@@ -17,7 +17,7 @@ const tilt = computed(() => {
 const TILT = { level: 'level', forward: 'a little forward: rain runs off', 'far-forward': 'too far forward: frames swing', back: 'back: rain runs in; right for drain frames only', sideways: 'sideways: comb hangs crooked in the frames' } as const
 const wind = (ms: number | null) => (ms === null ? 'no roof' : !Number.isFinite(ms) ? 'nothing to blow at' : `${ms.toFixed(1)} m/s, ${(ms * 3.6).toFixed(0)} km/h`)
 const SITE = [['firm', 'Firm ground, or slabs', 'a full hive sinks into soft ground on one side'], ['grass', 'Nothing growing up to it', 'grass and twigs are bridges for ants'], ['ants', 'Ant barrier on every leg', 'where ants rob hives; cups are narrower than legs and can slip'], ['beetles', 'Gravel or slabs under it', 'small hive beetle pupates in soil, where it occurs'], ['splash', 'Entrance clear of splash and grass', 'mud and stems block it'], ['animals', 'Out of reach of skunks, toads, badgers', 'where they occur: higher, or fenced']] as const
-const ticked = useLocalStorage<Record<string, string[]>>('duvet.site', {})
+const ticked = useKept<Record<string, string[]>>('duvet.site', {})
 function tick(key: string) {
   const now = ticked.value[props.hiveId] ?? []
   ticked.value = { ...ticked.value, [props.hiveId]: now.includes(key) ? now.filter((one) => one !== key) : [...now, key] }

@@ -25,7 +25,7 @@ function localNow(): string {
   return new Date(now.getTime() - now.getTimezoneOffset() * 60_000).toISOString().slice(0, 16)
 }
 async function load() {
-  const answer = await server.weighIns(props.hive.id)
+  const answer = await server.weighIns(props.yard.id, props.hive.id)
   if (answer.ok) held.value = answer.value
   else problem.value = answer.problem.sentence
 }
@@ -74,7 +74,7 @@ async function add() {
       : `Reading is ${showMass(row.kg, preferences.units)}, but this stack holds at most ${showMass(wrong.limitKg, preferences.units)} with every comb full: was something put on, or is the stand on the scale too?`
     return
   }
-  const answer = await server.addWeighIns(props.hive.id, 'hand', crypto.randomUUID(), [row])
+  const answer = await server.addWeighIns(props.yard.id, props.hive.id, 'hand', crypto.randomUUID(), [row])
   if (!answer.ok) problem.value = answer.problem.sentence
   else if (answer.value.added === 0) problem.value = 'There is a reading of this minute already: change the time, or take that one back.'
   else Object.assign(typed, { kg: '', left: '', right: '', at: localNow() })
@@ -111,7 +111,7 @@ async function setUpScale() {
     problem.value = 'Name of the scale is empty: give it one, such as Left stand.'
     return
   }
-  const answer = await server.addScale(props.hive.id, scaleName.value.trim())
+  const answer = await server.addScale(props.yard.id, props.hive.id, scaleName.value.trim())
   if (answer.ok) newScale.value = answer.value
   else problem.value = answer.problem.sentence
   scaleName.value = ''
@@ -163,7 +163,7 @@ const local = (at: string) => new Date(at).toLocaleString('en-GB', { dateStyle: 
       <p v-else-if="held">No reading yet. Weigh it, bring a file, or put a scale under it.</p>
       <h2>From a file</h2>
       <button class="plain-button" type="button" data-testid="open-import" @click="importing = !importing">{{ importing ? 'Close' : 'Bring readings from a CSV file' }}</button>
-      <LiftImportCsv v-if="importing" :hive-id="hive.id" @done="load" />
+      <LiftImportCsv v-if="importing" :yard-id="yard.id" :hive-id="hive.id" @done="load" />
       <h2>A scale under the hive</h2>
       <ul v-if="held && held.scales.length > 0"><li v-for="scale in held.scales" :key="scale.id">{{ scale.name }}: {{ scale.seenAt ? `last heard of ${local(scale.seenAt)}, battery ${scale.batteryPercent ?? '?'} %` : 'not heard of yet' }}</li></ul>
       <form @submit.prevent="setUpScale"><label>Name of the scale <input v-model="scaleName" type="text" maxlength="60" data-testid="scale-name"></label><button class="plain-button" type="submit" data-testid="add-scale">Set it up</button></form>

@@ -19,6 +19,7 @@ defineEmits<{ add: []; settings: []; exportYard: []; act: [hive: Hive, action: H
 const SLOT_PX = 196
 const DRAWING_PX = 204
 const preferences = usePreferences()
+const view = useView()
 const strip = ref<HTMLElement | null>(null)
 const { width } = useElementSize(strip)
 const { x: scrolled } = useScroll(strip)
@@ -96,7 +97,7 @@ const COUNT_WORDS = { stop: 'to stop at', mend: 'to mend', watch: 'to watch', no
       </svg>
       <div ref="strip" class="strip" tabindex="0" role="group" :aria-label="`Hives of ${yard.name}`">
         <ul :style="{ width: `${Math.max(1, yard.hives.length) * SLOT_PX}px`, height: `${DRAWING_PX + 138}px` }">
-          <li v-for="{ hive, at, assessment } in visible" :key="hive.id" :style="{ left: `${at * SLOT_PX}px`, width: `${SLOT_PX}px` }">
+          <li v-for="{ hive, at, assessment } in visible" :key="hive.id" :style="{ left: `${at * SLOT_PX}px`, width: `${SLOT_PX}px` }" @click.capture="view.chosen = yard.id">
             <RowHive :hive="hive" :assessment="assessment" :scale="scale" :width="SLOT_PX" :height="DRAWING_PX" :catalogue="catalogueOf(yard)" :stage="planned ? stage : null" @act="$emit('act', hive, $event)" />
           </li>
         </ul>

@@ -4,12 +4,12 @@ import type { Stay } from '#core/hive'
 import { capital, dayInWords, roleWord } from '#core/wording'
 import { server } from '~/stores/server'
 
-const props = defineProps<{ partId: string }>()
+const props = defineProps<{ yardId: string; partId: string }>()
 const preferences = usePreferences()
 const stays = shallowRef<readonly Stay[] | null>(null)
 const failed = ref(false)
 watch(() => props.partId, async (partId) => {
-  const answer = await server.places(partId)
+  const answer = await server.places(props.yardId, partId)
   failed.value = !answer.ok
   if (answer.ok && partId === props.partId) stays.value = answer.value
 }, { immediate: true })

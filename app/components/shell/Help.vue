@@ -27,7 +27,8 @@ const KEYS: readonly (readonly [string, string])[] = [
       <template v-for="[key, what] in KEYS" :key="key"><dt>{{ key }}</dt><dd>{{ what }}</dd></template>
     </dl>
     <label for="device-name">Name of this device, kept with every change</label>
-    <ElInput id="device-name" v-model="preferences.device" maxlength="60" />
+    <ElInput id="device-name" v-model="preferences.deviceTyped" maxlength="60" placeholder="this browser" />
+    <p v-if="preferences.deviceTyped.trim() === ''" role="status">The name is empty: changes will say “this browser”.</p>
   </ElDialog>
 </template>
 

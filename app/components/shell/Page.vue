@@ -9,7 +9,7 @@ const help = defineModel<boolean>('help', { default: false })
     <ShellHeader :yard-id="yardId" :yard-name="yardName ?? ''" :hive-name="hiveName ?? ''" @help="help = true" />
     <main>
       <div class="bar"><h1>{{ title }}</h1><slot name="bar" /></div>
-      <slot />
+      <ShellBoundary><slot /></ShellBoundary>
     </main>
     <ShellHelp v-model="help" />
   </div>

@@ -17,7 +17,7 @@ const preferences = usePreferences()
 const weighed = shallowRef<{ readonly kg: number; readonly at: string } | null>(null)
 watch(() => props.planned.hive.id, async (hiveId) => {
   weighed.value = null
-  const answer = await server.weighIns(hiveId)
+  const answer = await server.weighIns(props.yard.id, hiveId)
   const newest = answer.ok ? answer.value.latest[0] : undefined
   if (hiveId === props.planned.hive.id && newest && Date.now() - Date.parse(newest.at) < NEWEST_DAYS * 86_400_000) weighed.value = newest
 }, { immediate: true })

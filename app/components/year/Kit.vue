@@ -1,7 +1,7 @@
 <script setup lang="ts">
 // Kit over the year: what every stage needs over all hives against what is owned, what is short and from when, and a shopping list.
-import { useLocalStorage } from '@vueuse/core'
-import { FOOTPRINTS, catalogueOf } from '#core/catalogue'
+import { useKept } from '~/composables/kept'
+import { catalogueOf, formatName } from '#core/catalogue'
 import type { Stage, Yard } from '#core/hive'
 import { COOL_MARITIME, kitOf, periodsFromSpring, supersPerHive } from '#core/season'
 import { capital, dayInWords, inWords, patternName, stageWord } from '#core/wording'
@@ -10,7 +10,7 @@ import type { PlannedYear } from '~/workers/plan-yard'
 const props = defineProps<{ yard: Yard; year: PlannedYear }>()
 const preferences = usePreferences()
 /** The keeper's own prices, by pattern; they stay on this device. */
-const prices = useLocalStorage<Record<string, number>>('duvet.prices', {})
+const prices = useKept<Record<string, number>>('duvet.prices', {})
 const catalogue = computed(() => catalogueOf(props.yard))
 const periods = computed(() => periodsFromSpring(props.yard.season?.calendar ?? COOL_MARITIME))
 const stages = computed<Stage[]>(() => [...new Set(periods.value.map(({ stage }) => stage))])
@@ -21,7 +21,7 @@ const total = computed(() => shopping.value.reduce((sum, { patternId, short }) =
 function name(patternId: string): string {
   const format = catalogue.value.patterns.get(patternId)?.format
   const kind = catalogue.value.patterns.get(patternId)?.kind
-  return capital(patternName(patternId, catalogue.value, preferences.vocabulary)) + (kind !== 'box' && format && format !== 'any' ? `, ${FOOTPRINTS[format].name}` : '')
+  return capital(patternName(patternId, catalogue.value, preferences.vocabulary)) + (kind !== 'box' && format && format !== 'any' ? `, ${formatName(format)}` : '')
 }
 function frames(all: ReadonlyMap<string, number>): string {
   return [...all].map(([id, count]) => `${count} × ${inWords(catalogue.value.hanging.get(id)?.label ?? { british: id, northAmerican: id }, preferences.vocabulary)}`).join(', ')

@@ -3,7 +3,9 @@
 import { resolvePart } from '#core/geometry'
 import { assessBox } from '#core/frames'
 import { contextOf } from '#core/assess'
-import { newPlacement, type Part } from '#core/hive'
+import { newPlacement, type Hive, type Part, type Placement } from '#core/hive'
+import { useWindowVirtualizer } from '@tanstack/vue-virtual'
+import { useElementSize } from '@vueuse/core'
 import { worse, type Grade } from '#core/checks'
 import { capital, findingInWords, partDetail, severityWord } from '#core/wording'
 import { boxName } from '~/composables/boxName'
@@ -12,15 +14,31 @@ const view = useView()
 const preferences = usePreferences()
 const mode = ref<'boxes' | 'compare'>('boxes')
 const boxes = computed(() => (view.yard?.parts ?? []).filter((part) => view.catalogue.patterns.get(part.patternId)?.kind === 'box' && !view.catalogue.patterns.get(part.patternId)?.sections))
-const groups = computed(() => {
+/** What stands together: a hive's boxes, top first, or those of the shed in handfuls. What is said of them is worked out where it is seen. */
+interface Group {
+  readonly key: string
+  readonly name: string
+  readonly boxes: readonly { readonly part: Part; readonly placement: Placement; readonly hive: Hive | null }[]
+}
+const IN_THE_SHED = 8
+const groups = computed<Group[]>(() => {
   const yard = view.yard
   if (!yard) return []
   const byId = new Map(boxes.value.map((part) => [part.id, part]))
-  const standing = yard.hives.map((hive) => ({ name: hive.name, boxes: hive.stack.flatMap((placement) => (byId.has(placement.partId) ? [told(byId.get(placement.partId)!, placement, contextOf(yard, hive))] : [])).reverse() }))
+  const standing = yard.hives.map((hive): Group => ({ key: hive.id, name: hive.name, boxes: hive.stack.flatMap((placement) => { const part = byId.get(placement.partId); return part ? [{ part, placement, hive }] : [] }).reverse() }))
   const placed = new Set(yard.hives.flatMap(({ stack }) => stack.map(({ partId }) => partId)))
-  const shed = boxes.value.filter(({ id }) => !placed.has(id)).map((part) => told(part, newPlacement(part.id, view.catalogue.patterns.get(part.patternId)), view.context))
-  return [...standing, { name: 'In the shed', boxes: shed }].filter((group) => group.boxes.length > 0)
+  const shed = boxes.value.filter(({ id }) => !placed.has(id)).map((part) => ({ part, placement: newPlacement(part.id, view.catalogue.patterns.get(part.patternId)), hive: null }))
+  const handfuls = Array.from({ length: Math.ceil(shed.length / IN_THE_SHED) }, (_, i): Group => ({ key: `shed-${i}`, name: i === 0 ? 'In the shed' : 'In the shed, more', boxes: shed.slice(i * IN_THE_SHED, (i + 1) * IN_THE_SHED) }))
+  return [...standing, ...handfuls].filter((group) => group.boxes.length > 0)
 })
+const COLUMN_PX = 308
+const list = ref<HTMLElement | null>(null)
+const { width } = useElementSize(list)
+const columns = computed(() => Math.max(1, Math.floor((width.value || 1248) / COLUMN_PX)))
+const rows = computed(() => Array.from({ length: Math.ceil(groups.value.length / columns.value) }, (_, i) => groups.value.slice(i * columns.value, (i + 1) * columns.value)))
+const virtualizer = useWindowVirtualizer(computed(() => ({ count: rows.value.length, estimateSize: () => 270, overscan: 1, scrollMargin: list.value?.offsetTop ?? 0, getItemKey: (i: number) => rows.value[i]![0]!.key })))
+const measureRow = (row: unknown) => { if (row) virtualizer.value.measureElement(row as Element) }
+const seen = computed(() => virtualizer.value.getVirtualItems().map((item) => ({ item, groups: rows.value[item.index]!.map((group) => ({ ...group, boxes: group.boxes.map(({ part, placement, hive }) => told(part, placement, hive ? contextOf(view.yard!, hive) : view.context)) })) })))
 function told(part: Part, placement: Parameters<typeof assessBox>[1], context: Parameters<typeof assessBox>[2]) {
   const findings = assessBox(part, placement, context)
   const first = findings[0]
@@ -51,24 +69,33 @@ useHead({ title: 'Frames – Duvet' })
       <FramesCompare :boxes="supers" :catalogue="view.catalogue" />
     </template>
     <p v-else-if="groups.length === 0" class="none">No box holds frames here yet. Stack a hive in the <NuxtLink to="/">Row</NuxtLink>, or add boxes in the <NuxtLink to="/shed">Shed</NuxtLink>.</p>
-    <div v-else class="groups">
-      <section v-for="group in groups" :key="group.name">
-        <h2>{{ group.name }}</h2>
-        <NuxtLink v-for="box in group.boxes" :key="box.part.id" class="box" :to="`/frames/${encodeURIComponent(box.part.id)}`" :data-box="box.part.id">
-          <ShellSeverityMark :grade="box.grade" />
-          <span><b>{{ box.name }}</b><small>{{ capital(box.detail) }}</small><small>{{ box.say }}</small></span>
-        </NuxtLink>
-      </section>
+    <div v-else ref="list" class="list" :style="{ height: `${virtualizer.getTotalSize()}px` }">
+      <div v-for="{ item, groups: here } in seen" :key="String(item.key)" :ref="measureRow" :data-index="item.index" class="groups" :style="{ top: `${item.start - virtualizer.options.scrollMargin}px`, gridTemplateColumns: `repeat(${columns}, minmax(0, 1fr))` }">
+        <section v-for="group in here" :key="group.key">
+          <h2>{{ group.name }}</h2>
+          <NuxtLink v-for="box in group.boxes" :key="box.part.id" class="box" :to="`/frames/${encodeURIComponent(box.part.id)}`" :data-box="box.part.id">
+            <ShellSeverityMark :grade="box.grade" />
+            <span><b>{{ box.name }}</b><small>{{ capital(box.detail) }}</small><small>{{ box.say }}</small></span>
+          </NuxtLink>
+        </section>
+      </div>
     </div>
   </ShellPage>
 </template>
 
 <style scoped>
+.list {
+  position: relative;
+  margin: 0 16px 30px;
+}
+
 .groups {
+  position: absolute;
+  left: 0;
+  right: 0;
   display: grid;
-  grid-template-columns: repeat(auto-fill, minmax(290px, 1fr));
-  gap: 14px 18px;
-  padding: 4px 16px 30px;
+  gap: 0 18px;
+  padding: 4px 0 14px;
 }
 
 h2 {

@@ -2,7 +2,7 @@
 // The bench: one hive on the drawing, parts at its left, what will happen at its right, the stage below.
 import type { DimensionName } from '#core/catalogue'
 import { isHeadspace, type Finding, type Remedy } from '#core/checks'
-import { findPart, heldAfter, planOfHive, type AbsorberFeature, type Edit, type Hive, type OpeningEdge, type Part, type Role, type Stage } from '#core/hive'
+import { findPart, heldAfter, partEdit, planOfHive, type AbsorberFeature, type Edit, type Hive, type OpeningEdge, type Part, type Role, type Stage } from '#core/hive'
 import { comparableMm } from '#core/units'
 import { capital, partDetail, severityWord } from '#core/wording'
 import HiveSection from '~/components/drawing/HiveSection.vue'
@@ -84,7 +84,7 @@ function setRole(role: Role) {
   const moved: Edit = { kind: 'set-placement', hiveId: bench.hive.id, placement: { ...placement.value, role } }
   const part = selected.value!.part
   const held = bench.planned ? part : heldAfter(part, placement.value.role, bench.hive.stage)
-  bench.perform(held === part ? moved : { kind: 'batch', edits: [{ kind: 'set-part', part: held }, moved] })
+  bench.perform(held === part ? moved : { kind: 'batch', edits: [partEdit(part, held), moved] })
 }
 /** Room with nothing in it, which is to come off again by a day. */
 const headspace = computed(() => {
@@ -105,17 +105,17 @@ function setEdge(edge: OpeningEdge) {
   bench.selectedId = part.id
 }
 function setLacks(feature: AbsorberFeature, missing: boolean) {
-  const { lacks: before = [], ...part } = selected.value!.part
+  const whole = selected.value!.part
+  const { lacks: before = [], ...part } = whole
   const lacks = missing ? [...before, feature] : before.filter((one) => one !== feature)
-  bench.perform({ kind: 'set-part', part: lacks.length > 0 ? { ...part, lacks } : part })
+  bench.perform(partEdit(whole, lacks.length > 0 ? { ...part, lacks } : part))
 }
 function setHole(hole: 'open' | 'closed') {
-  if (selected.value) bench.perform({ kind: 'set-part', part: { ...selected.value.part, hole } })
+  if (selected.value) bench.perform(partEdit(selected.value.part, { ...selected.value.part, hole }))
 }
 /** What is said of the hive itself is said of it as it stands. */
 function setHive(change: Partial<Pick<Hive, 'name' | 'note' | 'stage'>>) {
-  const { id, name, note, stage } = bench.standing!
-  yards.perform(bench.standingYard!.id, { kind: 'set-hive', hiveId: id, name, note, stage, ...change })
+  yards.perform(bench.standingYard!.id, { kind: 'set-hive', hiveId: bench.standing!.id, ...change })
 }
 const naming = ref<{ title: string; value: string; long?: boolean; required?: boolean; take: (value: string) => void } | null>(null)
 function renamePart() {
@@ -123,7 +123,7 @@ function renamePart() {
   if (!part) return
   naming.value = { title: `Name of ${bench.names.get(part.id)}`, value: part.name ?? '', take: (name) => {
     const { name: _old, ...rest } = part
-    bench.perform({ kind: 'set-part', part: name ? { ...rest, name } : rest })
+    bench.perform(partEdit(part, name ? { ...rest, name } : rest))
   } }
 }
 function editNote() {
@@ -136,7 +136,8 @@ function measure(name: DimensionName | null) {
   sizing.value = true
 }
 function takeSizes(part: Part) {
-  bench.perform({ kind: 'set-part', part })
+  const before = bench.yard && findPart(bench.yard, part.id)
+  if (before) bench.perform(partEdit(before, part))
   sizing.value = false
 }
 function renameHive() {

@@ -7,16 +7,16 @@ import { capital, dayInWords, editInWords, partNames, patternName, severityWord,
 import { server } from '~/stores/server'
 
 const route = useRoute()
-const yards = useYards()
 const view = useView()
 const preferences = usePreferences()
-const here = computed(() => yards.yards.find(({ hives }) => hives.some(({ id }) => id === String(route.params.id ?? ''))))
+const here = computed(() => view.yardOf(String(route.params.id ?? '')))
 watch(here, (yard) => { if (yard) view.chosen = yard.id }, { immediate: true })
 const yard = computed(() => here.value ?? view.yard)
 const hiveId = computed(() => String(route.params.id ?? '') || (yard.value?.hives[0]?.id ?? ''))
 
-/** The moment that is looked at; null for now. */
-const at = ref<string | null>(null)
+/** The moment that is looked at, and the change it comes after where one was pressed; null for now. */
+const looked = shallowRef<{ readonly at: string; readonly revision?: number } | null>(null)
+const at = computed(() => looked.value?.at ?? null)
 const past = shallowRef<Yard | null>(null)
 const changes = shallowRef<readonly HiveChange[]>([])
 const failed = ref('')
@@ -30,20 +30,20 @@ watch([yard, hiveId], async ([now, id]) => {
   const answer = await server.changes(now.id, id)
   if (mine === round && answer.ok) changes.value = answer.value
 }, { immediate: true })
-watch([at, yard], async ([moment, now]) => {
+watch([looked, yard], async ([moment, now]) => {
   failed.value = ''
   if (!moment || !now) {
     past.value = null
     return
   }
-  const answer = await server.past(now.id, moment)
-  if (moment !== at.value) return
+  const answer = await server.past(now.id, moment.revision === undefined ? { at: moment.at } : { revision: moment.revision })
+  if (moment !== looked.value) return
   if (answer.ok) past.value = answer.value
   else failed.value = `The past could not be fetched: ${answer.problem.sentence}`
 })
 /** The last moment of a day, by the clock of this device. */
 function pick(text: string) {
-  at.value = text === '' ? null : new Date(`${text}T23:59:59.999`).toISOString()
+  looked.value = text === '' ? null : { at: new Date(`${text}T23:59:59.999`).toISOString() }
 }
 const shownYard = computed(() => (at.value ? past.value : yard.value))
 const hive = computed(() => shownYard.value?.hives.find(({ id }) => id === hiveId.value))
@@ -54,6 +54,8 @@ const drawn = computed(() => {
 })
 const hives = computed(() => [...new Map([...(yard.value?.hives ?? []), ...(past.value?.hives ?? [])].map((one) => [one.id, one.name])).entries()])
 const name = computed(() => hive.value?.name ?? hives.value.find(([id]) => id === hiveId.value)?.[1] ?? 'This hive')
+/** The device's clock and the server's are both told where they differ by more than a minute. */
+const clocksDiffer = ({ madeAt, receivedAt }: HiveChange) => Math.abs(Date.parse(madeAt) - Date.parse(receivedAt)) > 60_000
 function said({ edit, kind }: HiveChange): string {
   const words = `${editInWords(edit)}${partsIn(edit)}`
   return capital(kind === 'undo' ? `undone: ${words}` : kind === 'redo' ? `done again: ${words}` : words)
@@ -61,7 +63,7 @@ function said({ edit, kind }: HiveChange): string {
 function partsIn(edit: Edit): string {
   const ids = patternsIn(edit)
   const names = [...new Set(ids)].map((id) => patternName(id, catalogueOf(yard.value!), preferences.vocabulary))
-  return names.length > 0 ? ` (${names.join(', ')})` : edit.kind === 'set-hive' ? ` (${stageWord(edit.stage)})` : ''
+  return names.length > 0 ? ` (${names.join(', ')})` : edit.kind === 'set-hive' && edit.stage ? ` (${stageWord(edit.stage)})` : ''
 }
 function patternsIn(edit: Edit): string[] {
   if (edit.kind === 'batch') return edit.edits.flatMap(patternsIn)
@@ -79,7 +81,7 @@ useHead({ title: computed(() => `Log of ${name.value} – Duvet`) })
       <ShellYardChoice v-if="!here" />
       <label>Hive <select :value="hiveId" data-testid="log-hive" @change="navigateTo(`/log/${encodeURIComponent(($event.target as HTMLSelectElement).value)}`)"><option v-for="[id, word] in hives" :key="id" :value="id">{{ word }}</option></select></label>
       <label>As it stood on <input type="date" :value="day" :max="dayOf(new Date().toISOString())" data-testid="log-day" @change="pick(($event.target as HTMLInputElement).value)"></label>
-      <button v-if="at" class="plain-button" type="button" data-testid="log-now" @click="at = null">As it stands now</button>
+      <button v-if="at" class="plain-button" type="button" data-testid="log-now" @click="looked = null">As it stands now</button>
     </template>
     <p v-if="!yard || hives.length === 0" class="none">There is no hive yet. What you do to one is written down here, with the day and the device.</p>
     <div v-else class="columns">
@@ -97,7 +99,7 @@ useHead({ title: computed(() => `Log of ${name.value} – Duvet`) })
         <p v-if="changes.length === 0">Nothing yet since it came here.</p>
         <ol data-testid="log-changes">
           <li v-for="change in changes" :key="change.revision">
-            <button type="button" :aria-pressed="at === change.madeAt" @click="at = change.madeAt"><b>{{ said(change) }}</b><small>{{ dayInWords(dayOf(change.madeAt)) }}, {{ clockOf(change.madeAt) }}, on {{ change.device }}</small></button>
+            <button type="button" :aria-pressed="looked?.revision === change.revision" @click="looked = { at: change.happenedAt, revision: change.revision }"><b>{{ said(change) }}</b><small>{{ dayInWords(dayOf(change.happenedAt)) }}, {{ clockOf(change.happenedAt) }}, on {{ change.device }}</small><small v-if="clocksDiffer(change)" class="clocks">Its clock said {{ dayInWords(dayOf(change.madeAt)) }}, {{ clockOf(change.madeAt) }}; it came in {{ dayInWords(dayOf(change.receivedAt)) }}, {{ clockOf(change.receivedAt) }}.</small></button>
           </li>
         </ol>
       </section>

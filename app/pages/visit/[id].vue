@@ -9,7 +9,13 @@ import { CAUTION_WORDS, partNames, stageWord, stepOfVisitInWords } from '#core/w
 const route = useRoute()
 const yards = useYards()
 const preferences = usePreferences()
-const place = computed(() => yards.yards.flatMap((yard) => yard.hives.map((hive) => ({ yard, hive }))).find(({ hive }) => hive.id === String(route.params.id)) ?? null)
+const view = useView()
+const place = computed(() => {
+  const id = String(route.params.id)
+  const yard = view.yardOf(id)
+  const hive = yard?.hives.find((one) => one.id === id)
+  return yard && hive ? { yard, hive } : null
+})
 const visit = computed(() => place.value?.hive.visit)
 const catalogue = computed(() => (place.value ? catalogueOf(place.value.yard) : null))
 const names = computed(() => (place.value ? partNames(assembleHive(place.value.hive, partsById(place.value.yard), catalogue.value!), preferences.vocabulary) : new Map<string, string>()))

@@ -1,32 +1,32 @@
-import { PLACEHOLDER, alternated, closedUp, hungAt, inOrder, pushedTogether, spacedBy, takenOut, withState, type Part } from '../../hive'
+import { PLACEHOLDER, alternated, closedUp, hungAt, inOrder, partEdit, pushedTogether, spacedBy, takenOut, withState, type Part } from '../../hive'
 import { frameInBox } from '../../fit/frame-in-box'
 import { hangAcross, resolvePart, type ResolvedPart } from '../../geometry'
 import { isFoundationless } from '../../weight/comb'
 import type { Context } from '../context'
 import type { Remedy, RemedyKind } from '../finding'
 
-function rehung(kind: RemedyKind, part: Part, more: Partial<Remedy> = {}): Remedy {
-  return { kind, partId: part.id, edit: { kind: 'set-part', part }, ...more }
+function rehung(kind: RemedyKind, before: Part, part: Part, more: Partial<Remedy> = {}): Remedy {
+  return { kind, partId: part.id, edit: partEdit(before, part), ...more }
 }
 
 /** Push the frames together, so that no place between them stays empty. */
 export function pushTogether({ part }: ResolvedPart): Remedy {
-  return rehung('push-together', pushedTogether(part))
+  return rehung('push-together', part, pushedTogether(part))
 }
 
 /** Push the frames together and share the room between both walls. */
 export function centreFrames({ part }: ResolvedPart): Remedy {
-  return rehung('centre-frames', spacedBy(pushedTogether(part), { system: 'touching', slack: 'both-sides' }))
+  return rehung('centre-frames', part, spacedBy(pushedTogether(part), { system: 'touching', slack: 'both-sides' }))
 }
 
 /** Let shoulders or ends touch, tight to one side. */
 export function touchOneSide({ part }: ResolvedPart): Remedy {
-  return rehung('touch-one-side', spacedBy(pushedTogether(part), { system: 'touching', slack: 'one-side' }))
+  return rehung('touch-one-side', part, spacedBy(pushedTogether(part), { system: 'touching', slack: 'one-side' }))
 }
 
 /** Hang the frames in castellations with a slot for each place that the box is made for. */
 export function castellate({ part }: ResolvedPart, count: number): Remedy {
-  return rehung('castellate', spacedBy({ ...part, contents: closedUp(inOrder(part)) }, { system: 'castellation', count, slack: 'one-side' }), { count })
+  return rehung('castellate', part, spacedBy({ ...part, contents: closedUp(inOrder(part)) }, { system: 'castellation', count, slack: 'one-side' }), { count })
 }
 
 /** Leave out as few as it takes for the rest to fit, dummies and feeders first; none when nothing would be left. */
@@ -39,7 +39,7 @@ export function leaveOut(box: ResolvedPart, { catalogue }: Pick<Context, 'catalo
     part = takenOut(part, new Set([spare.id]))
     out++
     const pushed = pushedTogether(part)
-    if (hangAcross(resolvePart(pushed, catalogue)).overlapMm === 0) return [rehung('leave-out', pushed, { count: out })]
+    if (hangAcross(resolvePart(pushed, catalogue)).overlapMm === 0) return [rehung('leave-out', box.part, pushed, { count: out })]
   }
   return []
 }
@@ -53,7 +53,7 @@ function overfull(box: ResolvedPart) {
 /** Hang frames that need a guide between those that give one; none when that changes nothing. */
 export function alternate({ part }: ResolvedPart, { catalogue }: Pick<Context, 'catalogue'>): Remedy[] {
   const mixed = alternated(part, isFoundationless, ({ patternId }) => catalogue.hanging.get(patternId)?.kind === 'frame')
-  return foundationlessPairs(mixed) < foundationlessPairs(part) ? [rehung('alternate', mixed)] : []
+  return foundationlessPairs(mixed) < foundationlessPairs(part) ? [rehung('alternate', part, mixed)] : []
 }
 
 /** How often two frames without foundation hang side by side. */
@@ -71,10 +71,10 @@ export function addDummy(box: ResolvedPart, context: Context): Remedy[] {
   if (!dummy) return []
   const ordered = closedUp(inOrder(box.part))
   const part = hungAt({ ...box.part, contents: ordered }, { id: `${PLACEHOLDER}${dummy.id}`, patternId: dummy.id, place: ordered.length }, ordered.length)
-  return [rehung('add-dummy', spacedBy(part, { system: 'touching', slack: 'one-side' }), { patternId: dummy.id })]
+  return [rehung('add-dummy', box.part, spacedBy(part, { system: 'touching', slack: 'one-side' }), { patternId: dummy.id })]
 }
 
 /** Note wires in frames that have no support yet. */
 export function wireFrames({ part }: ResolvedPart, ids: ReadonlySet<string>): Remedy {
-  return rehung('wire-frames', withState(part, ids, { support: 'wires' }), { count: ids.size })
+  return rehung('wire-frames', part, withState(part, ids, { support: 'wires' }), { count: ids.size })
 }

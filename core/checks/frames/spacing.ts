@@ -1,5 +1,5 @@
 import { dimensionMm, howManyFit, type HangingPlace } from '../../geometry'
-import type { Stage } from '../../hive'
+import { partEdit, type Stage } from '../../hive'
 import { comparableMm } from '../../units'
 import type { Context, Measured } from '../context'
 import { findingOf, worse, type Finding, type Remedy } from '../finding'
@@ -65,7 +65,7 @@ function leaveOutOne(box: FilledBox['box']['resolved'], context: Context): Remed
   const last = box.part.contents.reduce((a, b) => (b.place > a.place ? b : a))
   const part = { ...box.part, contents: box.part.contents.filter((one) => one !== last) }
   const without = { ...box, part, hung: box.hung.filter(({ content }) => content !== last) }
-  return [...addDummy(without, context), { kind: 'leave-out', partId: part.id, count: 1, edit: { kind: 'set-part', part } }]
+  return [...addDummy(without, context), { kind: 'leave-out', partId: part.id, count: 1, edit: partEdit(box.part, part) }]
 }
 
 function mixed(filled: FilledBox): Finding[] {

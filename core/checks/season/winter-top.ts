@@ -1,5 +1,5 @@
 import { dimensionMm, type PlacedPart } from '../../geometry'
-import { ABSORBER_FEATURES, isCold, type Climate } from '../../hive'
+import { ABSORBER_FEATURES, isCold, partEdit, type Climate } from '../../hive'
 import type { Context, Measured } from '../context'
 import { findingOf, type Finding, type Severity } from '../finding'
 import { closeHole, openHole, takeOff } from '../remedies'
@@ -56,7 +56,7 @@ function absorberFindings({ crown, absorber }: Top): Finding[] {
   for (const feature of ABSORBER_FEATURES) {
     if (!absorber.part.lacks?.includes(feature)) continue
     const lacks = absorber.part.lacks.filter((one) => one !== feature)
-    found.push(findingOf('season.absorber-lacks', 'mend', [absorber.part.id], { key: `season.absorber-lacks:${absorber.part.id}:${feature}`, facts: { feature }, remedies: [{ kind: 'mend-part', partId: absorber.part.id, edit: { kind: 'set-part', part: { ...absorber.part, lacks } } }] }))
+    found.push(findingOf('season.absorber-lacks', 'mend', [absorber.part.id], { key: `season.absorber-lacks:${absorber.part.id}:${feature}`, facts: { feature }, remedies: [{ kind: 'mend-part', partId: absorber.part.id, edit: partEdit(absorber.part, { ...absorber.part, lacks }) }] }))
   }
   if (crown && crown.index < absorber.index && crown.part.hole === 'closed') found.push(findingOf('season.absorber-shut-off', 'mend', [crown.part.id, absorber.part.id], { remedies: [openHole(crown)] }))
   return found

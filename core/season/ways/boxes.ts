@@ -1,4 +1,4 @@
-import type { Catalogue, Format, Pattern } from '../../catalogue'
+import { isFormat, type Catalogue, type Format, type Pattern } from '../../catalogue'
 import type { BoxSize, BroodForm, Role } from '../../hive'
 
 /** The box of each size in each format; what a format does not have is absent. */
@@ -42,7 +42,7 @@ export function sizesOf(format: Format): BoxSize[] {
 
 /** The size of a box, either bee space alike; undefined for one that is none of the usual ones. */
 export function sizeOf({ id, twinId, format }: Pattern): BoxSize | undefined {
-  if (format === 'any') return undefined
+  if (!isFormat(format)) return undefined
   return sizesOf(format).find((size) => BOXES[format][size] === id || BOXES[format][size] === twinId)
 }
 

@@ -1,14 +1,14 @@
-import type { Format } from '../../catalogue'
+import { isFormat, type Format } from '../../catalogue'
 import type { StackedPart } from '../../geometry'
 import type { Hive, Way, Yard } from '../../hive'
 import { sizeOf, sizesOf } from './boxes'
 
 const USUAL_SUPERS = 2
 
-/** The format that a hive is built of: that of its lowest box. */
+/** The format that a hive is built of: that of its lowest box of a format that ships. */
 export function formatOf(stack: readonly StackedPart[]): Format {
-  const box = stack.find(({ pattern }) => pattern?.kind === 'box' && pattern.format !== 'any')?.pattern
-  return box && box.format !== 'any' ? box.format : 'langstroth-10'
+  const formats = stack.flatMap(({ pattern }) => (pattern?.kind === 'box' && isFormat(pattern.format) ? [pattern.format] : []))
+  return formats[0] ?? 'langstroth-10'
 }
 
 /** How a hive is kept, by what stands there; what cannot be seen is as most keep it (common practice). */

@@ -27,7 +27,11 @@ export function byHand(hand: HandPlan, written: PlannedStage, hive: Hive, parts:
   const fresh: Part[] = []
   const lacks: string[] = []
   const pool = partsWith(parts, written)
+  const used = new Set<string>()
+  /** A part stands once, even where a plan names it twice. */
   const partFor = (partId: string, patternId: string, hole?: Part['hole']): string | undefined => {
+    if (used.has(partId)) return undefined
+    used.add(partId)
     const there = pool.get(partId)
     const known = there && hole && there.hole !== hole ? { ...there, hole } : there
     if (known) {

@@ -16,7 +16,7 @@ export function yardAsPlanned(yard: Yard, ...plans: readonly PlannedStage[]): Ya
 }
 
 /** What a plan by hand can keep: the stack, its fittings, and holes. Frames and sizes belong to the hive as it stands. */
-const PLANNABLE: ReadonlySet<Edit['kind']> = new Set(['add-part', 'discard-part', 'place-part', 'take-off', 'move-part', 'set-placement', 'attach-part', 'detach-part', 'replace-hive', 'batch', 'set-part'])
+const PLANNABLE: ReadonlySet<Edit['kind']> = new Set(['add-part', 'discard-part', 'place-part', 'take-off', 'move-part', 'set-placement', 'attach-part', 'detach-part', 'replace-hive', 'batch', 'set-part', 'change-part'])
 
 /**
  * The edit that keeps what was done to a planned stage as a plan by hand, or undefined where a plan cannot keep it.
@@ -59,6 +59,7 @@ function withPlan(yard: Yard, { id }: Pick<Hive, 'id'>, stage: Stage, plan: NonN
 
 function canKeep(edit: Edit, yard: Yard): boolean {
   if (edit.kind === 'batch') return edit.edits.every((each) => canKeep(each, yard))
+  if (edit.kind === 'change-part') return Object.keys(edit.change).every((field) => field === 'hole')
   return PLANNABLE.has(edit.kind) && (edit.kind !== 'set-part' || onlyHole(edit.part, findPart(yard, edit.part.id)))
 }
 

@@ -1,22 +1,22 @@
+import { randomUUID } from 'node:crypto'
 import { defineEventHandler, getHeader } from 'h3'
-import { readPlan } from '#wire/read'
-import { importPlan } from '../../database/import'
+import { runImport } from '../../imports/running'
 import { LIMITS, readLimited, refusal } from '../../utils/answers'
-import { withDatabase } from '../../utils/database'
 
-/** Brings a plan file in; nothing here is overwritten. */
+/** Brings a plan file in, all of it or nothing; nothing here is overwritten, and one sent twice is brought in once. */
 export default defineEventHandler(async (event) => {
-  const plan = readPlan(await readLimited(event, LIMITS.planBytes))
-  if (!plan.ok) throw refusal(422, plan.problem)
-  const device = deviceName(getHeader(event, 'x-device'))
-  const imported = await withDatabase((database) => importPlan(database, plan.value, device, new Date().toISOString()))
-  return { imported }
+  const text = await readLimited(event, LIMITS.planBytes)
+  const importId = getHeader(event, 'x-import') || randomUUID()
+  if (importId.length > 100) throw refusal(422, { field: 'x-import', sentence: 'x-import has more than 100 characters.' })
+  const done = await runImport(importId, text, deviceName(getHeader(event, 'x-device')))
+  if (!done.ok) throw refusal(done.status, done.problem)
+  return { imported: done.imported }
 })
 
 /** Percent-encoded, since a header carries no other letters. */
 function deviceName(header: string | undefined): string {
   try {
-    return decodeURIComponent(header ?? 'import').slice(0, 60)
+    return decodeURIComponent(header || 'import').slice(0, 60)
   } catch {
     return 'import'
   }

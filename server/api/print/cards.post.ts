@@ -1,14 +1,5 @@
-import { defineEventHandler, setHeader } from 'h3'
-import { hiveCardsSchema, type HiveCards } from '#wire/visit-print-schema'
-import { shippedFonts } from '../../print/fonts'
-import { hiveCardsPdf } from '../../print/visit-pdf'
-import { LIMITS, readValid } from '../../utils/answers'
+import { defineEventHandler } from 'h3'
+import { printAnswer } from '../../print/answer'
 
 /** Hive cards as PDF; nothing is stored. */
-export default defineEventHandler(async (event) => {
-  const cards = await readValid<HiveCards>(event, hiveCardsSchema, LIMITS.sheetBytes)
-  const pdf = await hiveCardsPdf(cards, await shippedFonts())
-  setHeader(event, 'content-type', 'application/pdf')
-  setHeader(event, 'cache-control', 'no-store')
-  return pdf
-})
+export default defineEventHandler((event) => printAnswer(event, 'hiveCards'))

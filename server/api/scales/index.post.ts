@@ -1,6 +1,5 @@
 import { randomBytes, randomUUID } from 'node:crypto'
 import { defineEventHandler, setResponseStatus } from 'h3'
-import { scaleSchema } from '#wire/weigh-in-schema'
 import { addScale } from '../../database/scales'
 import { hiveExists } from '../../database/yards'
 import { LIMITS, readValid, refusal } from '../../utils/answers'
@@ -8,10 +7,10 @@ import { withDatabase } from '../../utils/database'
 
 /** Sets a scale up under a hive; its key is told once. */
 export default defineEventHandler(async (event) => {
-  const { hiveId, name } = await readValid<{ hiveId: string; name: string }>(event, scaleSchema, LIMITS.editBytes)
-  const scale = { id: randomUUID(), hiveId, name, keyHex: randomBytes(32).toString('hex') }
+  const { yardId, hiveId, name } = await readValid<{ yardId: string; hiveId: string; name: string }>(event, 'scale', LIMITS.editBytes)
+  const scale = { id: randomUUID(), yardId, hiveId, name, keyHex: randomBytes(32).toString('hex') }
   await withDatabase(async (database) => {
-    if (!(await hiveExists(database, hiveId))) throw refusal(404, { field: 'hiveId', sentence: 'There is no such hive here.' })
+    if (!(await hiveExists(database, yardId, hiveId))) throw refusal(404, { field: 'hiveId', sentence: 'There is no such hive here.' })
     await addScale(database, scale)
   })
   setResponseStatus(event, 201)

@@ -1,6 +1,9 @@
 import { createPinia, setActivePinia } from 'pinia'
 import { beforeEach, describe, expect, it, vi } from 'vitest'
 import type { LoggedEntry } from '~/stores/server'
+import { useAside } from '~/stores/aside'
+import { useHeld } from '~/stores/held'
+import { useSync } from '~/stores/sync'
 import { useYards } from '~/stores/yards'
 import { applyEdit, type Edit, type Yard } from '#core/hive'
 import type { Submission } from '#wire/edit-schema'
@@ -14,6 +17,9 @@ class OneYard {
   log: LoggedEntry[] = []
   away = false
   refuse = ''
+  /** Refused whatever holds an edit of this kind. */
+  refuseKind = ''
+  gone = false
 
   private take(id: string, edit: Edit, device: string, kind: 'do' | 'undo' | 'redo' = 'do', targetId: string | null = null): void {
     const applied = applyEdit(this.yard, edit)
@@ -31,9 +37,10 @@ class OneYard {
     const json = (body: unknown, status = 200) => new Response(JSON.stringify(body), { status })
     if (path.endsWith('/log')) return json(this.log)
     if (path.endsWith('/removed')) return json([])
-    if (path === '/api/yards') return json([{ yard: this.yard, revision: this.revision }])
+    if (path === '/api/yards') return json(this.gone ? [] : [{ yard: this.yard, revision: this.revision }])
+    if (this.gone) return json({ field: 'id', sentence: 'There is no such yard here.' }, 404)
     const submission = JSON.parse(String(init.body)) as Submission
-    if (this.refuse) return json({ field: 'edits', sentence: this.refuse }, 422)
+    if (this.refuse || submission.edits.some(({ edit }) => edit.kind === this.refuseKind)) return json({ field: 'edits', sentence: this.refuse || 'No.' }, 422)
     const known = new Set(this.log.map(({ id }) => id))
     const fresh = submission.edits.filter(({ id }) => !known.has(id))
     const base = Math.max(submission.baseRevision, ...this.log.filter(({ id }) => submission.edits.some((one) => one.id === id)).map(({ revision }) => revision))
@@ -127,46 +134,125 @@ describe('edits in the browser', () => {
     expect(yards.yards[0]).toEqual(server.yard)
   })
 
-  it('and others’ on the same hive are both shown; mine is laid over theirs, and theirs can be brought back', async () => {
+  it('and others’ on the same stack are both shown; mine is laid over theirs, and theirs can be brought back', async () => {
     const yards = useYards()
+    const sync = useSync()
     await yards.load()
-    server.elsewhere({ kind: 'set-hive', hiveId: server.yard.hives[0]!.id, name: 'Serge', stage: 'flow', note: '' })
+    server.elsewhere(takeOffTop(server.yard, 0))
     const theirs = JSON.stringify(server.yard)
-    yards.perform('yard', takeOffTop(yards.yards[0]!, 0))
+    const bottom: Edit = { kind: 'take-off', hiveId: server.yard.hives[0]!.id, partId: server.yard.hives[0]!.stack[0]!.partId }
+    yards.perform('yard', bottom)
+    yards.perform('yard', { kind: 'set-yard', note: 'mine' })
     await settled()
-    expect(yards.conflict).toMatchObject({ hiveId: server.yard.hives[0]!.id, revision: 1 })
+    expect(sync.clash).toMatchObject({ hiveId: server.yard.hives[0]!.id })
     expect(server.revision).toBe(1)
-    await yards.settle('mine')
+    sync.choose('mine')
     await settled()
-    expect(server.yard.hives[0]).toMatchObject({ name: 'Ticking', stack: [{}, {}, {}, {}] })
+    await settled()
+    expect(server.yard).toMatchObject({ note: 'mine', hives: [{ stack: [{}, {}, {}, {}] }, {}] })
+    yards.undo('yard')
     yards.undo('yard')
     await settled()
     expect(JSON.stringify(server.yard)).toBe(theirs)
   })
 
-  it('or theirs is kept, and mine is gone from the page', async () => {
+  it('or theirs is kept, and what of mine did not clash is kept with it', async () => {
     const yards = useYards()
+    const sync = useSync()
     await yards.load()
-    server.elsewhere({ kind: 'set-hive', hiveId: server.yard.hives[0]!.id, name: 'Serge', stage: 'flow', note: '' })
+    server.elsewhere({ kind: 'set-hive', hiveId: server.yard.hives[0]!.id, name: 'Serge' })
+    yards.perform('yard', { kind: 'set-hive', hiveId: server.yard.hives[0]!.id, name: 'Muslin' })
     yards.perform('yard', takeOffTop(yards.yards[0]!, 0))
     await settled()
-    await yards.settle('theirs')
+    sync.choose('theirs')
     await settled()
+    expect(server.yard.hives[0]).toMatchObject({ name: 'Serge', stack: [{}, {}, {}, {}] })
     expect(yards.yards[0]).toEqual(server.yard)
     expect(yards.waitingCount).toBe(0)
-    expect(server.revision).toBe(1)
   })
 
-  it('that the server refuses are told, and what is saved is shown', async () => {
+  it('that the server refuses are set aside alone; what stands behind them goes on', async () => {
+    const yards = useYards()
+    const aside = useAside()
+    await yards.load()
+    server.refuseKind = 'set-yard'
+    server.away = true
+    yards.perform('yard', takeOffTop(yards.yards[0]!, 0))
+    yards.perform('yard', { kind: 'set-yard', note: 'refused' })
+    yards.perform('yard', takeOffTop(yards.yards[0]!, 1))
+    await settled()
+    server.away = false
+    await vi.advanceTimersByTimeAsync(3000)
+    for (let i = 0; i < 5; i++) await settled()
+    expect(server.yard.hives.map(({ stack }) => stack.length)).toEqual([4, 4])
+    expect(yards.yards[0]).toEqual(server.yard)
+    expect(aside.all).toMatchObject([{ yardId: 'yard', why: 'No.', entries: [{ edit: { kind: 'set-yard' } }] }])
+    expect(yards.waitingCount).toBe(0)
+    server.refuseKind = ''
+    yards.tryAgain(aside.all[0]!.id)
+    await settled()
+    expect([server.yard.note, aside.all.length]).toEqual(['refused', 0])
+  })
+
+  it('of a yard that was taken away meanwhile are set aside, now and after a reload', async () => {
     const yards = useYards()
     await yards.load()
-    server.refuse = 'A yard may hold 1000 hives at most.'
-    yards.perform('yard', takeOffTop(server.yard, 0))
+    server.away = true
+    yards.perform('yard', takeOffTop(yards.yards[0]!, 0))
     await settled()
+    server.away = false
+    server.gone = true
+    setActivePinia(createPinia())
+    const next = useYards()
+    await next.load()
     await settled()
-    expect(yards.message).toBe('A yard may hold 1000 hives at most.')
-    expect(yards.yards[0]).toEqual(server.yard)
-    expect(yards.waitingCount).toBe(0)
+    expect(useAside().all).toMatchObject([{ yardId: 'yard', entries: [{ edit: { kind: 'take-off' } }] }])
+    setActivePinia(createPinia())
+    expect(useAside().all).toHaveLength(1)
+  })
+
+  it('are sent although this browser’s storage is full, and that is told while they wait', async () => {
+    const yards = useYards()
+    await yards.load()
+    const full = storage()
+    vi.stubGlobal('localStorage', new Proxy(full, { get: (target, key) => (key === 'setItem' ? () => { throw new DOMException('full', 'QuotaExceededError') } : Reflect.get(target, key) as unknown) }))
+    setActivePinia(createPinia())
+    const next = useYards()
+    await next.load()
+    server.away = true
+    next.perform('yard', takeOffTop(next.yards[0]!, 0))
+    await settled()
+    expect(useHeld().unkept).toBe('full')
+    server.away = false
+    await vi.advanceTimersByTimeAsync(3000)
+    await settled()
+    expect(server.yard.hives[0]!.stack).toHaveLength(4)
+    expect(useHeld().unkept).toBeNull()
+  })
+
+  it('go from memory where storage is forbidden', async () => {
+    vi.stubGlobal('localStorage', undefined)
+    setActivePinia(createPinia())
+    const yards = useYards()
+    await yards.load()
+    yards.perform('yard', takeOffTop(yards.yards[0]!, 0))
+    await settled()
+    expect([server.yard.hives[0]!.stack.length, yards.waitingCount]).toEqual([4, 0])
+  })
+
+  it('wait with the server’s own sentence where it answers that it cannot save', async () => {
+    const yards = useYards()
+    await yards.load()
+    const usual = server.fetch
+    vi.stubGlobal('fetch', async () => new Response(JSON.stringify({ field: 'database', sentence: 'The disk is full: this was not saved.' }), { status: 507 }))
+    yards.perform('yard', takeOffTop(yards.yards[0]!, 0))
+    await settled()
+    expect(useSync().trouble).toEqual({ away: false, sentence: 'The disk is full: this was not saved.' })
+    expect(yards.waitingCount).toBe(1)
+    vi.stubGlobal('fetch', usual)
+    await vi.advanceTimersByTimeAsync(3000)
+    await settled()
+    expect([useSync().trouble, yards.waitingCount]).toEqual([null, 0])
   })
 
   it('start when the server comes, if it was away at first', async () => {

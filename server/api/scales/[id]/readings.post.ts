@@ -1,12 +1,14 @@
 import { randomUUID } from 'node:crypto'
-import { defineEventHandler, getHeader, getRouterParam, setHeader } from 'h3'
-import { scaleReportSchema } from '#wire/weigh-in-schema'
+import { defineEventHandler, getHeader, setHeader, type H3Event } from 'h3'
+import { parseJson } from '#wire/parse'
 import { readWith } from '#wire/read'
-import { findScale, noteSequence } from '../../../database/scales'
+import { scaleReportSchema } from '#wire/weigh-in-schema'
+import { inTransaction } from '../../../database/client'
+import { findScale, noteSequence, type Scale } from '../../../database/scales'
 import { addWeighIns } from '../../../database/weigh-ins'
 import { isSigned } from '../../../scales/signature'
-import { mayReport } from '../../../scales/rate'
-import { readLimited, refusal } from '../../../utils/answers'
+import { scaleWaits, sourceWaits } from '../../../scales/rate'
+import { readLimited, refusal, routeId } from '../../../utils/answers'
 import { withDatabase } from '../../../utils/database'
 
 const REPORT_BYTES = 100_000
@@ -19,33 +21,37 @@ interface Report {
 
 /** What a scale sends: signed with its key, numbered in order, and no oftener than it may. */
 export default defineEventHandler(async (event) => {
-  const id = getRouterParam(event, 'id', { decode: true }) ?? ''
-  const wait = await mayReport(id)
-  if (wait > 0) {
-    setHeader(event, 'retry-after', wait)
-    throw refusal(429, { field: 'scale', sentence: `This scale reports too often: wait ${wait} s.` })
-  }
+  const id = routeId(event, 'id')
+  mustWait(event, await sourceWaits(event.node.req.socket.remoteAddress ?? 'unknown'), 'This address')
   const text = await readLimited(event, REPORT_BYTES)
-  return withDatabase(async (database) => {
-    const scale = await findScale(database, id)
-    if (!scale || !isSigned(scale.keyHex, text, getHeader(event, 'x-signature') ?? '')) throw refusal(401, { field: 'x-signature', sentence: 'The signature is not this scale’s.' })
-    const report = parse(text)
-    if (report.sequence === scale.lastSequence) return { added: 0, repeated: report.readings.length, sequence: scale.lastSequence }
-    if (report.sequence < scale.lastSequence) throw refusal(409, { field: 'sequence', sentence: `Report ${report.sequence} comes after ${scale.lastSequence}: it was sent before, or out of order.` })
-    const { added, repeated } = await addWeighIns(database, scale.hiveId, `scale:${id}`, report.readings.map((reading) => ({ ...reading, method: 'scale' as const })), randomUUID(), randomUUID)
-    await noteSequence(database, id, report.sequence, report.batteryPercent ?? null, new Date().toISOString())
-    return { added, repeated, sequence: report.sequence }
-  })
+  const scale = await withDatabase((database) => findScale(database, id))
+  if (!scale || !isSigned(scale.keyHex, text, getHeader(event, 'x-signature') ?? '')) throw refusal(401, { field: 'x-signature', sentence: 'The signature is not this scale’s.' })
+  mustWait(event, await scaleWaits(id), 'This scale')
+  const report = parse(text)
+  return keep(scale, report)
 })
 
+function keep({ id, yardId, hiveId }: Scale, report: Report) {
+  return withDatabase((database) => inTransaction(database, async (tx) => {
+    const last = (await findScale(tx, id))?.lastSequence ?? -1
+    if (report.sequence === last) return { added: 0, repeated: report.readings.length, sequence: last }
+    if (report.sequence < last) throw refusal(409, { field: 'sequence', sentence: `Report ${report.sequence} comes after ${last}: it was sent before, or out of order.` })
+    const { added, repeated } = await addWeighIns(tx, { yardId, hiveId }, `scale:${id}`, report.readings.map((reading) => ({ ...reading, method: 'scale' as const })), randomUUID(), randomUUID)
+    await noteSequence(tx, id, report.sequence, report.batteryPercent ?? null, new Date().toISOString())
+    return { added, repeated, sequence: report.sequence }
+  }))
+}
+
+function mustWait(event: H3Event, seconds: number, who: string): void {
+  if (seconds === 0) return
+  setHeader(event, 'retry-after', seconds)
+  throw refusal(429, { field: 'scale', sentence: `${who} reports too often: wait ${seconds} s.` })
+}
+
 function parse(text: string): Report {
-  let value: unknown
-  try {
-    value = JSON.parse(text)
-  } catch {
-    throw refusal(400, { field: 'body', sentence: 'What was sent is not JSON.' })
-  }
-  const read = readWith<Report>(scaleReportSchema, value)
+  const parsed = parseJson(text)
+  if (!parsed.ok) throw refusal(400, parsed.problem)
+  const read = readWith<Report>(scaleReportSchema, parsed.value)
   if (!read.ok) throw refusal(422, read.problem)
   return read.value
 }

@@ -1,8 +1,8 @@
-import { defineEventHandler, getQuery, getRouterParam } from 'h3'
-import * as yup from 'yup'
+import { defineEventHandler, getQuery } from 'h3'
+import * as yup from '#wire/yup'
 import { readWith } from '#wire/read'
 import { hiveChanges } from '../../../database/history'
-import { refusal } from '../../../utils/answers'
+import { refusal, routeId } from '../../../utils/answers'
 import { withDatabase } from '../../../utils/database'
 
 const MOST_CHANGES = 300
@@ -12,7 +12,7 @@ const querySchema = yup.object({ hive: yup.string().required('hive is missing: t
 export default defineEventHandler(async (event) => {
   const query = readWith<{ hive: string }>(querySchema, getQuery(event))
   if (!query.ok) throw refusal(422, query.problem)
-  const changes = await withDatabase((database) => hiveChanges(database, getRouterParam(event, 'id', { decode: true }) ?? '', query.value.hive, MOST_CHANGES))
+  const changes = await withDatabase((database) => hiveChanges(database, routeId(event, 'id'), query.value.hive, MOST_CHANGES))
   if (!changes) throw refusal(404, { field: 'id', sentence: 'This yard is not here.' })
   return changes
 })

@@ -1,8 +1,8 @@
-import { defineEventHandler, getQuery, getRouterParam } from 'h3'
-import * as yup from 'yup'
+import { defineEventHandler, getQuery } from 'h3'
+import * as yup from '#wire/yup'
 import { readWith } from '#wire/read'
-import { readLog } from '../../../database/yards'
-import { refusal } from '../../../utils/answers'
+import { readLog } from '../../../database/log'
+import { refusal, routeId } from '../../../utils/answers'
 import { withDatabase } from '../../../utils/database'
 
 const querySchema = yup.object({ limit: yup.string().optional().matches(/^[1-9]\d{0,2}$/, 'limit is not a whole number from 1 to 999') })
@@ -11,6 +11,6 @@ const querySchema = yup.object({ limit: yup.string().optional().matches(/^[1-9]\
 export default defineEventHandler(async (event) => {
   const query = readWith<{ limit?: string }>(querySchema, getQuery(event))
   if (!query.ok) throw refusal(422, query.problem)
-  const yardId = getRouterParam(event, 'id', { decode: true }) ?? ''
+  const yardId = routeId(event, 'id')
   return withDatabase((database) => readLog(database, yardId, Number(query.value.limit ?? 200)))
 })

@@ -1,0 +1,23 @@
+<script setup lang="ts">
+// What a view cannot work out is said in its place; the rest of the page goes on.
+const route = useRoute()
+</script>
+
+<template>
+  <NuxtErrorBoundary :key="route.path">
+    <slot />
+    <template #error="{ clearError: again }">
+      <p class="failed" role="alert">This could not be worked out from what is noted here. Nothing was changed. <button class="plain-button" type="button" @click="again()">Try again</button></p>
+    </template>
+  </NuxtErrorBoundary>
+</template>
+
+<style scoped>
+.failed {
+  margin: 16px;
+  padding: 12px 16px;
+  border: 2px solid var(--watch);
+  border-radius: 9px;
+  background: #fff8e8;
+}
+</style>

@@ -1,0 +1,85 @@
+import { defineStore } from 'pinia'
+import { computed, ref, shallowRef } from 'vue'
+import { foldHistory, type LogEntry, type WaitingEdit, type Yard } from '#core/hive'
+import { browserStorage } from '~/composables/kept'
+import { Outbox, type Waiting } from '~/sync/outbox'
+import { claimTab, goneTabs } from '~/sync/tab'
+import { useAside } from './aside'
+import type { StoredYard } from './server'
+
+/** A yard as this browser has it: the server's version with what waits to be sent on top. */
+export interface HeldYard {
+  readonly yard: Yard
+  /** The server's version that the waiting edits are made on. */
+  readonly saved: Yard
+  readonly revision: number
+  readonly waiting: readonly WaitingEdit[]
+  readonly log: readonly LogEntry[]
+}
+
+/** What this browser has of every yard, and the outbox that keeps what is not saved yet. */
+export const useHeld = defineStore('held', () => {
+  const aside = useAside()
+  const held = shallowRef<ReadonlyMap<string, HeldYard>>(new Map())
+  /** Where this browser cannot keep what waits: it is kept in this page only. */
+  const unkept = ref<'full' | 'forbidden' | null>(null)
+  /** A sentence to tell the keeper, by whoever shows it. */
+  const message = ref<string | null>(null)
+  let outbox: Outbox | undefined
+  let tabId = ''
+
+  const waitingCount = computed(() => [...held.value.values()].reduce((sum, { waiting }) => sum + waiting.length, 0))
+
+  async function openOutbox(): Promise<void> {
+    if (outbox) return
+    tabId = await claimTab()
+    outbox = new Outbox(browserStorage(), tabId)
+  }
+
+  function all(): Waiting[] {
+    return [...held.value].map(([yardId, { revision, waiting }]) => ({ yardId, baseRevision: revision, entries: waiting }))
+  }
+
+  function keep(): void {
+    const kept = outbox?.save(all()) ?? true
+    unkept.value = kept ? null : browserStorage().lasting ? 'full' : 'forbidden'
+  }
+
+  function hold(yardId: string, next: HeldYard): void {
+    held.value = new Map(held.value).set(yardId, next)
+    keep()
+  }
+  function letGo(yardId: string): void {
+    const left = new Map(held.value)
+    left.delete(yardId)
+    held.value = left
+    keep()
+  }
+  /** The yards as the server has them, what waits of those that are here kept on top by whoever resumes it. */
+  function replaceAll(stored: readonly StoredYard[]): void {
+    held.value = new Map(stored.map((one) => [one.yard.id, fresh(one)]))
+  }
+
+  /** What pages that are gone left behind; it is forgotten there once `take` has kept it here. */
+  async function adopt(take: (waiting: Waiting) => void, mine: boolean): Promise<void> {
+    await openOutbox()
+    const others = outbox!.tabs().filter((id) => id !== tabId)
+    const tabs = [...(mine ? [tabId] : []), ...await goneTabs(others)]
+    const { waiting, unreadable } = await outbox!.adopt(tabs)
+    for (const { text, why } of unreadable) aside.add({ yardId: null, yardName: '', why, entries: [], text })
+    for (const one of waiting) take(one)
+    outbox!.forget(tabs.filter((id) => id !== tabId))
+    keep()
+  }
+
+  function historyOf(yardId: string) {
+    return foldHistory(held.value.get(yardId)?.log ?? [])
+  }
+
+  return { held, unkept, message, waitingCount, hold, letGo, replaceAll, adopt, historyOf }
+})
+
+/** A yard as the server has it, with nothing on top. */
+export function fresh({ yard, revision }: StoredYard): HeldYard {
+  return { yard, saved: yard, revision, waiting: [], log: [] }
+}

@@ -1,0 +1,4 @@
+export * from './waiting'
+export * from './cells'
+export * from './replay'
+export * from './settle'

@@ -1,0 +1,105 @@
+import { and, eq, inArray, sql, type SQL } from 'drizzle-orm'
+import type { SQLiteColumn } from 'drizzle-orm/sqlite-core'
+import type { Hive, Part, Yard } from '#core/hive'
+import { newOrderKeys } from './order-keys'
+import { attachments, hives, parts, placements, yards } from './schema'
+import { nextPosition, type Writer } from './yards'
+
+/** Adds a yard with everything in it. */
+export async function insertYard(database: Writer, yard: Yard): Promise<void> {
+  await database.insert(yards).values({ id: yard.id, position: await nextPosition(database), revision: 0, ...settingsOf(yard) })
+  await writeChanges(database, { ...yard, hives: [], parts: [] }, yard)
+}
+
+/** Writes what differs between two versions of a yard; what did not change is the same object in both. */
+export async function writeChanges(database: Writer, before: Yard, after: Yard): Promise<void> {
+  const yardId = after.id
+  const oldHives = new Map(before.hives.map((hive) => [hive.id, hive]))
+  const oldParts = new Map(before.parts.map((part) => [part.id, part]))
+  const changedHives = after.hives.filter((hive) => oldHives.get(hive.id) !== hive)
+  const changedParts = after.parts.filter((part) => oldParts.get(part.id) !== part)
+  const goneHives = idsMissing(before.hives, after.hives)
+  const goneParts = idsMissing(before.parts, after.parts)
+  const moved = changedHives.filter((hive) => oldHives.get(hive.id)?.stack !== hive.stack || oldHives.get(hive.id)?.attachments !== hive.attachments)
+  await inChunks([...moved.map(({ id }) => id), ...goneHives], async (ids) => {
+    await database.delete(placements).where(and(eq(placements.yardId, yardId), inArray(placements.hiveId, ids)))
+    await database.delete(attachments).where(and(eq(attachments.yardId, yardId), inArray(attachments.hiveId, ids)))
+  })
+  await inChunks(goneHives, (ids) => database.delete(hives).where(and(eq(hives.yardId, yardId), inArray(hives.id, ids))))
+  await inChunks(goneParts, (ids) => database.delete(parts).where(and(eq(parts.yardId, yardId), inArray(parts.id, ids))))
+  await writeRows(database, parts, yardId, before.parts, after.parts, changedParts, partRow)
+  await writeRows(database, hives, yardId, before.hives, after.hives, changedHives, hiveRow)
+  await inChunks(moved.flatMap((hive) => placementRows(yardId, hive)), (rows) => database.insert(placements).values(rows))
+  await inChunks(moved.flatMap((hive) => attachmentRows(yardId, hive)), (rows) => database.insert(attachments).values(rows))
+  const [was, is] = [settingsOf(before), settingsOf(after)]
+  if (SETTINGS.some((name) => was[name] !== is[name])) await database.update(yards).set(is).where(eq(yards.id, yardId))
+}
+
+const SETTINGS = ['name', 'note', 'band', 'prolific', 'season', 'overrides', 'patterns', 'hanging'] as const
+
+function settingsOf({ name, note, band, prolific, season, overrides, patterns, hanging }: Yard) {
+  return { name, note, band, prolific, season: season ?? null, overrides, patterns, hanging }
+}
+
+interface Named {
+  readonly id: string
+}
+
+function idsMissing(before: readonly Named[], after: readonly Named[]): string[] {
+  const left = new Set(after.map(({ id }) => id))
+  return before.map(({ id }) => id).filter((id) => !left.has(id))
+}
+
+/** Writes changed rows, and the order of those that have to move; a key left empty stays as it is. */
+async function writeRows<T extends Named>(database: Writer, table: typeof parts | typeof hives, yardId: string, before: readonly T[], after: readonly T[], changed: readonly T[], rowOf: (yardId: string, item: T, orderKey: string) => object): Promise<void> {
+  const keys = sameOrder(before, after) ? new Map<string, string>() : newOrderKeys(after.map(({ id }) => id), await orderKeys(database, table, yardId))
+  const touched = new Set(changed)
+  const rows = [...changed, ...after.filter((item) => keys.has(item.id) && !touched.has(item))].map((item) => rowOf(yardId, item, keys.get(item.id) ?? ''))
+  await inChunks(rows, (chunk) => database.insert(table).values(chunk as never).onConflictDoUpdate({ target: [table.yardId, table.id], set: replaced(table) as never }))
+}
+
+function sameOrder(before: readonly Named[], after: readonly Named[]): boolean {
+  return before === after || (before.length === after.length && before.every(({ id }, i) => after[i]!.id === id))
+}
+
+async function orderKeys(database: Writer, table: typeof parts | typeof hives, yardId: string): Promise<Map<string, string>> {
+  const rows = await database.select({ id: table.id, orderKey: table.orderKey }).from(table).where(eq(table.yardId, yardId))
+  return new Map(rows.map(({ id, orderKey }) => [id, orderKey]))
+}
+
+/** Every column as the row that was to go in has it. */
+function replaced(table: typeof parts | typeof hives): Record<string, SQL> {
+  const columns = Object.entries(table as unknown as Record<string, SQLiteColumn>).filter(([name]) => name !== 'yardId' && name !== 'id' && name in rowNames(table))
+  return Object.fromEntries(columns.map(([name]) => {
+    const column = sql.identifier(snake(name))
+    return [name, name === 'orderKey' ? sql`CASE WHEN excluded.${column} = '' THEN ${table.orderKey} ELSE excluded.${column} END` : sql`excluded.${column}`]
+  }))
+}
+
+const snake = (name: string) => name.replace(/[A-Z]/g, (letter) => `_${letter.toLowerCase()}`)
+
+function rowNames(table: typeof parts | typeof hives): object {
+  return table === parts ? partRow('', { id: '', patternId: '', contents: [], hasHeld: [] }, '') : hiveRow('', { id: '', name: '', stage: 'flow', note: '', stack: [], attachments: [], accepted: [] }, '')
+}
+
+function partRow(yardId: string, { id, patternId, name, measured, contents, hasHeld, hole, readings, condition, spacing, lacks }: Part, orderKey: string) {
+  return { yardId, id, orderKey, patternId, name: name ?? null, measured: measured ?? null, contents, hasHeld, hole: hole ?? null, readings: readings ?? null, condition: condition ?? null, spacing: spacing ?? null, lacks: lacks ?? null }
+}
+
+function hiveRow(yardId: string, { id, name, stage, note, accepted, season, visit }: Hive, orderKey: string) {
+  return { yardId, id, orderKey, name, stage, note, accepted, season: season ?? null, visit: visit ?? null }
+}
+
+function placementRows(yardId: string, hive: Hive) {
+  return hive.stack.map(({ partId, turnedOver, yawDeg, offsetMm, role, offBy }, position) => (
+    { yardId, partId, hiveId: hive.id, position, turnedOver, yawDeg, offsetXMm: offsetMm.x, offsetYMm: offsetMm.y, role: role ?? null, offBy: offBy ?? null }))
+}
+
+function attachmentRows(yardId: string, hive: Hive) {
+  return hive.attachments.map(({ partId, place, edge }, position) => ({ yardId, partId, hiveId: hive.id, position, place, edge: edge ?? null }))
+}
+
+/** SQLite takes a limited number of values in one statement. */
+async function inChunks<T>(list: readonly T[], run: (chunk: T[]) => Promise<unknown>): Promise<void> {
+  for (let at = 0; at < list.length; at += 200) await run(list.slice(at, at + 200))
+}
