@@ -15,8 +15,24 @@ onBeforeUnmount(() => document.removeEventListener('visibilitychange', back))
 
 <template>
   <DrawingHatchesOnce />
-  <NuxtPage />
+  <div class="whole">
+    <ShellNotices />
+    <div class="view"><NuxtPage /></div>
+  </div>
   <ShellConflict v-if="sync.conflict && sync.clash" />
   <LazyShellAside v-if="aside.shown" />
   <ShellMessage />
 </template>
+
+<style scoped>
+.whole {
+  display: flex;
+  flex-direction: column;
+  height: 100%;
+}
+
+.view {
+  flex: 1;
+  min-height: 0;
+}
+</style>

@@ -5,9 +5,16 @@ import type { LiftProfile } from '#core/lifting'
 import type { PlannedYear } from '~/workers/plan-yard'
 import { openDoor } from './useYardGrades'
 
-/** A yard through its year, written in the worker; with progress, a newer question stops an older one, and it can be stopped. */
+/** What has come so far is shown again no oftener than this. */
+const SHOW_EVERY_MS = 250
+
+/**
+ * A yard through its year, written in the worker; with progress, a newer question stops an older one, and it can be
+ * stopped. `partial` grows hive by hive, `year` is the whole of it.
+ */
 export function usePlannedYear(yard: Ref<Yard | undefined>, profile: Ref<LiftProfile>) {
   const year = shallowRef<PlannedYear | null>(null)
+  const partial = shallowRef<PlannedYear | null>(null)
   const done = ref(0)
   const running = ref(false)
   let round = 0
@@ -18,11 +25,25 @@ export function usePlannedYear(yard: Ref<Yard | undefined>, profile: Ref<LiftPro
     running.value = true
     done.value = 0
     const started = performance.now()
-    const answer = await openDoor().yearOfYard(toRaw(yard.value), { ...profile.value }, proxy((count: number) => { if (mine === round) done.value = count }), proxy(() => mine !== round))
+    const all: { hives: PlannedYear['hives'][number][]; figures: PlannedYear['figures'][number][] } = { hives: [], figures: [] }
+    let told = 0
+    const take = (some: PlannedYear) => {
+      if (mine !== round) return
+      all.hives.push(...some.hives)
+      all.figures.push(...some.figures)
+      done.value = all.hives.length
+      // An older year stays on the screen until the newer one is whole.
+      if (year.value || performance.now() - told < SHOW_EVERY_MS) return
+      told = performance.now()
+      partial.value = { ...all }
+    }
+    const whole = await openDoor().yearOfYard(toRaw(yard.value), { ...profile.value }, proxy(take), proxy(() => mine !== round))
     if (mine !== round) return
     running.value = false
     performance.measure('planned-year', { start: started })
-    if (answer) year.value = answer
+    if (!whole) return
+    year.value = { ...all }
+    partial.value = year.value
   }
   function cancel(): void {
     round++
@@ -31,5 +52,5 @@ export function usePlannedYear(yard: Ref<Yard | undefined>, profile: Ref<LiftPro
 
   watch([yard, profile], () => void write(), { immediate: true })
   onScopeDispose(cancel)
-  return { year, done, running, cancel }
+  return { year, partial, done, running, cancel }
 }

@@ -23,6 +23,9 @@ export function useYardGrades(yard: Ref<Yard>) {
     const mine = ++round
     running.value = true
     done.value = 0
+    // The yard is handed to the worker once what is seen is drawn.
+    await new Promise((resolve) => setTimeout(resolve))
+    if (mine !== round) return
     const started = performance.now()
     const result = await openDoor().assessYard(toRaw(yard.value), proxy((count: number) => { if (mine === round) done.value = count }), proxy(async () => mine !== round))
     if (mine !== round) return

@@ -4,6 +4,8 @@ import { FOOTPRINTS, FORMATS, type Pattern } from '#core/catalogue'
 import type { Grade } from '#core/checks'
 import { boxFit, boxOfPattern, frameInBox, type BoxFit, type FitBox, type FrameFit } from '#core/fit'
 import { resolvePart } from '#core/geometry'
+import type { Part } from '#core/hive'
+import type { FitCell } from '~/components/fit/Table.vue'
 import { showLength } from '#core/units'
 import { boxFitLine, capital, frameFitLine, frameFitShort, inWords, seatWord } from '#core/wording'
 
@@ -14,12 +16,21 @@ const filter = ref<'owned' | 'all' | Pattern['format']>('owned')
 const chosen = ref<readonly [string, string] | null>(null)
 watch([mode, filter], () => { chosen.value = null })
 
-/** What the yard owns, by pattern; parts that were measured stand for themselves. */
+/** What the yard owns, by pattern; parts that were measured stand for themselves, and for those of the same sizes. */
 const owned = computed(() => {
-  const boxes = (view.yard?.parts ?? []).map((part) => ({ id: part.id, resolved: resolvePart(part, view.catalogue) })).filter(({ resolved }) => resolved.pattern?.kind === 'box')
-  const measured = boxes.filter(({ resolved }) => resolved.part.measured)
-  const patterns = new Set(boxes.filter(({ resolved }) => !resolved.part.measured).map(({ resolved }) => resolved.pattern!.id))
-  const frames = new Set((view.yard?.parts ?? []).flatMap(({ contents }) => contents.map(({ patternId }) => patternId)))
+  const boxes = (view.yard?.parts ?? []).filter(({ patternId }) => view.catalogue.patterns.get(patternId)?.kind === 'box')
+  const bySize = new Map<string, Part[]>()
+  for (const part of boxes) {
+    if (!part.measured) continue
+    const size = `${part.patternId} ${JSON.stringify(Object.entries(part.measured).map(([name, { mm, plusMinusMm }]) => [name, mm, plusMinusMm]).sort())}`
+    const alike = bySize.get(size)
+    if (alike) alike.push(part)
+    else bySize.set(size, [part])
+  }
+  const measured = [...bySize.values()].map(([part, ...more]) => ({ id: part!.id, alike: more.length + 1, resolved: resolvePart(part!, view.catalogue) }))
+  const patterns = new Set(boxes.filter(({ measured: sizes }) => !sizes).map(({ patternId }) => patternId))
+  const frames = new Set<string>()
+  for (const { contents } of view.yard?.parts ?? []) for (const { patternId } of contents) frames.add(patternId)
   return { patterns, measured, frames }
 })
 const ofCatalogue = computed(() => [...view.catalogue.patterns.values()].filter(({ kind }) => kind === 'box').map((pattern) => boxOfPattern(pattern, view.catalogue)))
@@ -34,9 +45,9 @@ const lowers = computed(() => {
   if (filter.value === 'owned' || filter.value === 'all') return boxes.value
   return [...ownedBoxes.value.filter(({ id }) => !boxes.value.some((box) => box.id === id)), ...boxes.value]
 })
-const nameOf = ({ resolved }: FitBox) => {
+const nameOf = ({ resolved, alike = 1 }: FitBox & { readonly alike?: number }) => {
   const name = capital(resolved.part.name ?? inWords(resolved.pattern!.label, preferences.vocabulary))
-  return resolved.part.measured ? `${name}, measured` : name
+  return resolved.part.measured ? `${name}, measured${alike > 1 ? ` (${alike} alike)` : ''}` : name
 }
 const columns = computed(() => lowers.value.map((box) => ({ id: box.id, name: nameOf(box) })))
 const figure = (mm: number) => showLength(Math.abs(mm), preferences.units)
@@ -51,8 +62,19 @@ function boxCell(fit: BoxFit) {
   return { grade, marginal: fit.seat.marginal || (fit.gap?.marginal ?? false), word: seatWord(fit), figure: sits ? (fit.gap ? `gap ${figure(fit.gap.mm)}` : '') : fit.seat.verdict === 'lip' ? '' : figure(fit.seat.mm), line: boxFitLine(fit, preferences.reader) }
 }
 const rows = computed(() => (mode.value === 'frames'
-  ? frames.value.map((frame) => ({ id: frame.id, name: capital(inWords(frame.label, preferences.vocabulary)), cells: lowers.value.map(({ resolved }) => frameCell(frameInBox(frame, resolved, view.context))) }))
-  : boxes.value.map((upper) => ({ id: upper.id, name: nameOf(upper), cells: lowers.value.map((lower) => boxCell(boxFit(lower, upper, view.context))) }))))
+  ? frames.value.map((frame) => ({ id: frame.id, name: capital(inWords(frame.label, preferences.vocabulary)) }))
+  : boxes.value.map((upper) => ({ id: upper.id, name: nameOf(upper) }))))
+/** Every cell is worked out when it is first seen. */
+const cellAt = computed(() => {
+  const known = new Map<number, FitCell>()
+  const [context, framesNow, boxesNow, lowersNow, inFrames, across] = [{ ...view.context, reader: preferences.reader }, frames.value, boxes.value, lowers.value, mode.value === 'frames', lowers.value.length]
+  return (row: number, column: number): FitCell => {
+    const at = row * across + column
+    const cell = known.get(at) ?? (inFrames ? frameCell(frameInBox(framesNow[row]!, lowersNow[column]!.resolved, context)) : boxCell(boxFit(lowersNow[column]!, boxesNow[row]!, context)))
+    known.set(at, cell)
+    return cell
+  }
+})
 const pair = computed(() => {
   if (!chosen.value) return null
   const [rowId, columnId] = chosen.value
@@ -81,7 +103,7 @@ useHead({ title: 'Fit – Duvet' })
       <FitRooms v-if="mode === 'rooms'" />
       <div v-else class="split">
         <p v-if="rows.length === 0 || columns.length === 0" class="none">This yard owns no boxes with frames yet. Choose a format above, or add boxes in the Shed.</p>
-        <FitTable v-else :caption="mode === 'frames' ? 'Frames in boxes' : 'Boxes on boxes'" :rows="rows" :columns="columns" :chosen="chosen" @choose="(row, column) => chosen = [row, column]">
+        <FitTable v-else :caption="mode === 'frames' ? 'Frames in boxes' : 'Boxes on boxes'" :rows="rows" :columns="columns" :cell-at="cellAt" :chosen="chosen" @choose="(row, column) => chosen = [row, column]">
           <template #corner>{{ mode === 'frames' ? 'this frame in this box' : 'this box on this one' }}</template>
         </FitTable>
         <aside>

@@ -1,12 +1,14 @@
 <script setup lang="ts">
 // The row: all hives of all yards, or three honest starts when there is none.
-import { CATALOGUE } from '#core/catalogue'
+import { catalogueOf } from '#core/catalogue'
 import { assembleHive, layOut, partsById } from '#core/geometry'
 import { freeName, planOf, planOfHive, withOwnIdentities, type Hive, type Stage, type StartName, type Yard } from '#core/hive'
 import type { HiveAction } from '~/components/row/Hive.vue'
 import { download, fileName } from '~/composables/download'
 
 const yards = useYards()
+/** One yard with each frame. */
+const drawn = useInTurn(computed(() => yards.yards.length))
 const help = ref(false)
 const adding = ref<string | null>(null)
 const settings = ref<Yard | null>(null)
@@ -21,7 +23,16 @@ watch(() => yards.yards, (all) => { lastYard.value ??= all[0]?.id })
 /** One scale for every yard: the tallest hive of all fits. Heights only; the findings are worked out where they are seen. */
 const tallestMm = computed(() => Math.max(900, ...yards.yards.flatMap((yard) => {
   const parts = partsById(yard)
-  return yard.hives.map((hive) => layOut(assembleHive(hive, parts, CATALOGUE)).heightMm)
+  const catalogue = catalogueOf(yard)
+  // Hives of the same parts are as tall as each other: a thousand of them need not all be laid out.
+  const known = new Map<string, Hive>()
+  for (const hive of yard.hives) {
+    known.set(hive.stack.map(({ partId, turnedOver }) => {
+      const part = parts.get(partId)
+      return `${part?.patternId}${turnedOver ? '^' : ''}${part?.measured ? JSON.stringify(part.measured) : ''}`
+    }).join(' '), hive)
+  }
+  return [...known.values()].map((hive) => layOut(assembleHive(hive, parts, catalogue)).heightMm)
 })))
 
 async function start(kind: StartName) {
@@ -80,10 +91,10 @@ async function addYard(name: string) {
       </template>
       <template v-else>
         <RowYard
-          v-for="yard in yards.yards" :key="yard.id" :yard="yard" :tallest-mm="tallestMm" :stage="stage"
+          v-for="yard in yards.yards.slice(0, drawn)" :key="yard.id" :yard="yard" :tallest-mm="tallestMm" :stage="stage"
           @add="adding = yard.id; lastYard = yard.id" @settings="settings = yard; lastYard = yard.id" @export-yard="exportYard(yard)" @act="(hive: Hive, action: HiveAction) => act(yard, hive, action)"
         />
-        <RowYearStrip v-if="yards.yards.some(({ hives }) => hives.length > 0)" :yards="yards.yards" :chosen="stage" @choose="stage = $event" />
+        <RowYearStrip v-if="drawn >= yards.yards.length && yards.yards.some(({ hives }) => hives.length > 0)" :yards="yards.yards" :chosen="stage" @choose="stage = $event" />
         <footer class="foot">
           <button class="plain-button" type="button" @click="newYard = true">New yard</button>
           <RowImport />

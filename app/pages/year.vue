@@ -1,6 +1,7 @@
 <script setup lang="ts">
 // The year: every stage of every hive to scale, what changes from one to the next, what goes in the van; how bees are kept; the dates.
-import { assembleHive, layOut, partsById } from '#core/geometry'
+import { partsById } from '#core/geometry'
+import { useVirtualizer } from '@tanstack/vue-virtual'
 import { catalogueOf, formatName } from '#core/catalogue'
 import type { Stage } from '#core/hive'
 import { ANY_TIME, COOL_MARITIME, cautionsOfStage, changeoverOf, isWanted, partsWith, stageOn, stagesOfYear, visitOf, yardVisit, type HiveChangeover } from '#core/season'
@@ -11,6 +12,7 @@ import { stepsInWords } from '~/composables/stepsInWords'
 import { server } from '~/stores/server'
 
 const HEIGHT = 190
+const HIVE_PX = 170
 const yards = useYards()
 const view = useView()
 const preferences = usePreferences()
@@ -32,27 +34,46 @@ const before = computed<Stage>(() => {
   const at = periods.findIndex((one) => one.stage === stage.value)
   return periods[(at + periods.length - 1) % periods.length]!.stage
 })
-const { year, done, running, cancel } = usePlannedYear(yard, computed(() => weighing.own))
+const { year, partial, done, running, cancel } = usePlannedYear(yard, computed(() => weighing.own))
 const parts = computed(() => (yard.value ? partsById(yard.value) : new Map()))
 const catalogue = computed(() => (yard.value ? catalogueOf(yard.value) : null))
-const planned = computed(() => (year.value?.hives ?? []).flatMap(({ hiveId: id, stages }) => {
-  const one = stages.get(stage.value)
-  return one && yard.value?.hives.some((hive) => hive.id === id) ? [{ id, one, all: stages, figures: year.value!.figures.find((figure) => figure.hiveId === id)?.stages.find((figure) => figure.stage === stage.value) }] : []
-}))
-const tallestMm = computed(() => Math.max(900, ...(year.value?.hives ?? []).flatMap(({ stages }) => [...stages.values()].filter(({ stage: one }) => one === 'flow' || one === 'winter').map((one) => layOut(assembleHive(one.hive, partsWith(parts.value, one), catalogue.value!)).heightMm))))
+const standing = computed(() => new Map((yard.value?.hives ?? []).map((hive) => [hive.id, hive])))
+const planned = computed(() => {
+  const figuresOf = new Map(partial.value?.figures.map(({ hiveId: id, stages }) => [id, stages]))
+  return (partial.value?.hives ?? []).flatMap(({ hiveId: id, stages }) => {
+    const one = stages.get(stage.value)
+    return one && standing.value.has(id) ? [{ id, one, all: stages, figures: figuresOf.get(id)?.find((figure) => figure.stage === stage.value) }] : []
+  })
+})
+const tallestMm = computed(() => (partial.value?.figures ?? []).reduce((tallest, { stages }) => stages.reduce((most, figure) => (figure.stage === 'flow' || figure.stage === 'winter' ? Math.max(most, figure.heightMm) : most), tallest), 900))
 const scale = computed(() => (HEIGHT - 12) / tallestMm.value)
-const changeovers = computed<HiveChangeover[]>(() => planned.value.map(({ id, one, all }) => {
-  const standing = yard.value!.hives.find((hive) => hive.id === id)!
-  const start = from.value === 'before' && !ANY_TIME.includes(stage.value) ? all.get(before.value) : undefined
-  return changeoverOf(start ? { hive: start.hive, parts: partsWith(parts.value, start) } : { hive: standing, parts: parts.value }, { hive: one.hive, parts: partsWith(parts.value, one) }, catalogue.value!, view.places)
-}))
-const shown = computed(() => changeovers.value.find((one) => one.hiveId === hiveId.value) ?? changeovers.value.find(({ steps }) => steps.length > 0) ?? changeovers.value[0])
+const strip = ref<HTMLElement | null>(null)
+const virtualizer = useVirtualizer(computed(() => ({ count: planned.value.length, horizontal: true, getScrollElement: () => strip.value, estimateSize: () => HIVE_PX, overscan: 2 })))
+const inSight = computed(() => virtualizer.value.getVirtualItems())
+const drawnNow = useInTurn(computed(() => Math.max(1, inSight.value.length)))
+/** What it takes at one hive; worked out once for each. */
+const changeover = computed(() => {
+  const known = new Map<string, HiveChangeover>()
+  const [hives, all, kinds, places, start, earlier] = [standing.value, parts.value, catalogue.value!, view.places, from.value, before.value]
+  return ({ id, one, all: stages }: (typeof planned.value)[number]): HiveChangeover => {
+    const first = start === 'before' && !ANY_TIME.includes(one.stage) ? stages.get(earlier) : undefined
+    const made = known.get(id) ?? changeoverOf(first ? { hive: first.hive, parts: partsWith(all, first) } : { hive: hives.get(id)!, parts: all }, { hive: one.hive, parts: partsWith(all, one) }, kinds, places)
+    known.set(id, made)
+    return made
+  }
+})
+const shown = computed(() => {
+  const asked = planned.value.find(({ id }) => id === hiveId.value) ?? planned.value.slice(0, 12).find((one) => changeover.value(one).steps.length > 0) ?? planned.value[0]
+  return asked && changeover.value(asked)
+})
+/** The whole yard, once its year is written. */
+const changeovers = useSliced(computed(() => (year.value && mode.value === 'stages' ? planned.value : null)), changeover)
 const shownPlan = computed(() => planned.value.find(({ id }) => id === shown.value?.hiveId)?.one)
-const visit = computed(() => yardVisit(changeovers.value, isWanted))
-const shownHive = computed(() => yard.value?.hives.find(({ id }) => id === shown.value?.hiveId))
+const visit = computed(() => yardVisit(changeovers.value ?? [], isWanted))
+const shownHive = computed(() => standing.value.get(shown.value?.hiveId ?? ''))
 const keeping = computed(() => visit.value.bring.map(({ patternId }) => {
   const pattern = catalogue.value!.patterns.get(patternId)
-  const held = changeovers.value.flatMap((one) => one.leaving.flatMap((id) => (one.parts.get(id)?.patternId === patternId ? one.parts.get(id)!.hasHeld : [])))
+  const held = (changeovers.value ?? []).flatMap((one) => one.leaving.flatMap((id) => (one.parts.get(id)?.patternId === patternId ? one.parts.get(id)!.hasHeld : [])))
   return pattern ? storingInWords(pattern, held, preferences.reader) : ''
 }).filter(Boolean))
 /** Two formats of a part may be called alike: then the format is said too. */
@@ -81,7 +102,7 @@ function tickSheets(): TickSheets {
   return {
     title: `${one.name}: to ${stageWord(stage.value)}`, lines: [workInWords(visit.value.work, preferences.reader, visit.value.bounds)], take: visit.value.take.map(kitLine), bring: [...visit.value.bring.map(kitLine), ...keeping.value],
     cautions: cautionsOfStage(stage.value).map((caution) => CAUTION_WORDS[caution]),
-    hives: changeovers.value.filter(({ steps }) => steps.length > 0).map((changeover) => {
+    hives: (changeovers.value ?? []).filter(({ steps }) => steps.length > 0).map((changeover) => {
       const hive = one.hives.find(({ id }) => id === changeover.hiveId)!
       return { name: hive.name, link: hiveLink(hive.id), lines: [workInWords(changeover.work, preferences.reader, changeover.bounds)], steps: stepsInWords(one, changeover, preferences.reader) }
     }),
@@ -113,8 +134,12 @@ useHead({ title: 'Year – Duvet' })
       <p v-if="!yard.season?.calendar" class="assumed" data-testid="assumed-year">Nobody has said what year it is at {{ yard.name }}: this is the year of a cool place by the sea in the north. <button class="plain-button" type="button" @click="mode = 'dates'">Say what year it is here</button></p>
       <YearStrip :calendar="calendar" :chosen="stage" :today="today" @choose="chosen = $event" />
       <p v-if="running && !year" class="none"><progress :max="yard.hives.length" :value="done" /> {{ done }} of {{ yard.hives.length }} hives written <button class="plain-button quiet" type="button" @click="cancel">Stop</button></p>
-      <div class="row" role="group" :aria-label="`Hives at ${stageWord(stage)}`">
-        <YearHive v-for="{ id, one, figures } in planned" :key="id" :yard="yard" :parts="parts" :planned="one" :figures="figures" :scale="scale" :height="HEIGHT" :chosen="shown?.hiveId === id" @choose="hiveId = id" />
+      <div ref="strip" class="row" role="group" tabindex="0" :aria-label="`Hives at ${stageWord(stage)}`">
+        <div class="line" :style="{ width: `${virtualizer.getTotalSize()}px`, paddingLeft: `${inSight[0]?.start ?? 0}px` }">
+          <div v-for="item in inSight.slice(0, drawnNow)" :key="planned[item.index]!.id" class="place">
+            <YearHive :yard="yard" :parts="parts" :planned="planned[item.index]!.one" :figures="planned[item.index]!.figures" :scale="scale" :height="HEIGHT" :chosen="shown?.hiveId === planned[item.index]!.id" @choose="hiveId = planned[item.index]!.id" />
+          </div>
+        </div>
       </div>
       <div v-if="shown && shownHive" class="columns">
         <div>
@@ -126,16 +151,18 @@ useHead({ title: 'Year – Duvet' })
           <YearChanges :yard="yard" :changeover="shown" :name="shownHive.name" :begun="shownHive.visit !== undefined" :from-now="from === 'now'" @begin="begin" />
         </div>
         <section class="van" data-testid="van">
-          <h2>The whole yard: {{ visit.hives }} of {{ yard.hives.length }} hives</h2>
+          <h2>The whole yard: <template v-if="changeovers">{{ visit.hives }} of {{ yard.hives.length }} hives</template><template v-else>being worked out…</template></h2>
           <label class="places">Set-down places <select v-model.number="view.places" data-testid="places"><option v-for="n in 7" :key="n" :value="n + 1">{{ n + 1 }}{{ n + 1 === 3 ? ': roof, ground board, spare stand' : '' }}</option></select></label>
-          <p><b>{{ workInWords(visit.work, preferences.reader, visit.bounds) }}</b></p>
-          <p class="ways"><button class="plain-button" type="button" data-testid="print-visit" :disabled="printing || visit.hives === 0" @click="print('visit')">Tick sheets (PDF)</button> <button class="plain-button" type="button" data-testid="print-cards" :disabled="printing" @click="print('cards')">Hive cards with codes (PDF)</button></p>
+          <p v-if="changeovers"><b>{{ workInWords(visit.work, preferences.reader, visit.bounds) }}</b></p>
+          <p class="ways"><button class="plain-button" type="button" data-testid="print-visit" :disabled="printing || !changeovers || visit.hives === 0" @click="print('visit')">Tick sheets (PDF)</button> <button class="plain-button" type="button" data-testid="print-cards" :disabled="printing" @click="print('cards')">Hive cards with codes (PDF)</button></p>
           <p v-if="failed" role="alert" class="failed">{{ failed }}</p>
+          <template v-if="changeovers">
           <h3>In the van</h3>
           <ul><li v-for="line in visit.take" :key="line.patternId">{{ kitLine(line) }}</li><li v-if="visit.take.length === 0">nothing</li></ul>
           <h3>Comes home</h3>
           <ul><li v-for="line in visit.bring" :key="line.patternId">{{ line.count }} × {{ name(line.patternId) }}</li><li v-if="visit.bring.length === 0">nothing</li></ul>
           <p v-for="line in keeping" :key="line" class="soft">{{ line }}</p>
+          </template>
         </section>
       </div>
     </template>
@@ -143,9 +170,17 @@ useHead({ title: 'Year – Duvet' })
 </template>
 
 <style scoped>
-.row {
+.line {
   display: flex;
-  gap: 4px;
+}
+
+.place {
+  flex: none;
+  width: 166px;
+  margin-right: 4px;
+}
+
+.row {
   margin: 8px 16px 0;
   padding-bottom: 4px;
   overflow-x: auto;

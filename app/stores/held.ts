@@ -3,7 +3,7 @@ import { computed, ref, shallowRef } from 'vue'
 import { foldHistory, type LogEntry, type WaitingEdit, type Yard } from '#core/hive'
 import { browserStorage } from '~/composables/kept'
 import { Outbox, type Waiting } from '~/sync/outbox'
-import { claimTab, goneTabs } from '~/sync/tab'
+import { claimTab, goneTabs, type Claim } from '~/sync/tab'
 import { useAside } from './aside'
 import type { StoredYard } from './server'
 
@@ -26,14 +26,17 @@ export const useHeld = defineStore('held', () => {
   /** A sentence to tell the keeper, by whoever shows it. */
   const message = ref<string | null>(null)
   let outbox: Outbox | undefined
-  let tabId = ''
+  let claim: Claim = { id: '', before: null }
 
   const waitingCount = computed(() => [...held.value.values()].reduce((sum, { waiting }) => sum + waiting.length, 0))
 
-  async function openOutbox(): Promise<void> {
-    if (outbox) return
-    tabId = await claimTab()
-    outbox = new Outbox(browserStorage(), tabId)
+  let opening: Promise<void> | undefined
+  function openOutbox(): Promise<void> {
+    opening ??= claimTab().then((claimed) => {
+      claim = claimed
+      outbox = new Outbox(browserStorage(), claimed.id)
+    })
+    return opening
   }
 
   function all(): Waiting[] {
@@ -60,15 +63,20 @@ export const useHeld = defineStore('held', () => {
     held.value = new Map(stored.map((one) => [one.yard.id, fresh(one)]))
   }
 
-  /** What pages that are gone left behind; it is forgotten there once `take` has kept it here. */
-  async function adopt(take: (waiting: Waiting) => void, mine: boolean): Promise<void> {
+  /** Whether any page has left something in this browser that is not saved yet. */
+  async function somethingWaits(): Promise<boolean> {
     await openOutbox()
-    const others = outbox!.tabs().filter((id) => id !== tabId)
-    const tabs = [...(mine ? [tabId] : []), ...await goneTabs(others)]
+    return outbox!.tabs().length > 0
+  }
+
+  /** What pages that are gone left behind; it is forgotten there once `take` has kept it here. */
+  async function adopt(take: (waiting: Waiting) => void): Promise<void> {
+    await openOutbox()
+    const tabs = await goneTabs(outbox!.tabs().filter((id) => id !== claim.id), claim.before)
     const { waiting, unreadable } = await outbox!.adopt(tabs)
     for (const { text, why } of unreadable) aside.add({ yardId: null, yardName: '', why, entries: [], text })
     for (const one of waiting) take(one)
-    outbox!.forget(tabs.filter((id) => id !== tabId))
+    outbox!.forget(tabs)
     keep()
   }
 
@@ -76,7 +84,7 @@ export const useHeld = defineStore('held', () => {
     return foldHistory(held.value.get(yardId)?.log ?? [])
   }
 
-  return { held, unkept, message, waitingCount, hold, letGo, replaceAll, adopt, historyOf }
+  return { held, unkept, message, waitingCount, hold, letGo, replaceAll, somethingWaits, adopt, historyOf }
 })
 
 /** A yard as the server has it, with nothing on top. */

@@ -17,8 +17,8 @@ export const useImporting = defineStore('importing', () => {
   let importId = ''
 
   /** The identity of this file's import: the same as last time where it is not known what became of that. */
-  function identityOf(file: File): string {
-    const mark = `${file.name} ${file.size} ${file.lastModified}`
+  async function identityOf(text: string): Promise<string> {
+    const mark = await markOf(text)
     const session = browserStorage('sessionStorage')
     const [before, id] = (session.getItem(KEY) ?? '').split('\n')
     if (before === mark && id) return id
@@ -32,13 +32,14 @@ export const useImporting = defineStore('importing', () => {
   }
 
   async function bring(file: File): Promise<{ readonly ok: boolean; readonly sentence: string }> {
-    importId = identityOf(file)
     running.value = { state: 'reading', yards: 0, of: 0 }
+    const text = await file.text()
+    importId = await identityOf(text)
     const looking = setInterval(async () => {
       const answer = await server.importProgress(importId)
       if (running.value && answer.ok && answer.value.state !== 'unknown') running.value = answer.value
     }, LOOK_MS)
-    const answer = await server.importPlan(await file.text(), preferences.device, importId)
+    const answer = await server.importPlan(text, preferences.device, importId)
     clearInterval(looking)
     running.value = null
     if (!answer.ok && (answer.status === 0 || answer.status >= 500)) return { ok: false, sentence: `${answer.problem.sentence} Try the same file again: it is brought in once.` }
@@ -54,6 +55,13 @@ export const useImporting = defineStore('importing', () => {
 
   return { running, bring, stop }
 })
+
+/** What tells one text from another: its SHA-256, or its length where the page is not a secure one. */
+async function markOf(text: string): Promise<string> {
+  const subtle = globalThis.crypto.subtle as SubtleCrypto | undefined
+  if (!subtle) return String(text.length)
+  return [...new Uint8Array(await subtle.digest('SHA-256', new TextEncoder().encode(text)))].map((byte) => byte.toString(16).padStart(2, '0')).join('')
+}
 
 function importedInWords({ yardName, how, hives, framesElsewhere }: Imported): string {
   const count = `${hives} ${hives === 1 ? 'hive' : 'hives'}`

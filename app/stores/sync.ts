@@ -55,20 +55,17 @@ export const useSync = defineStore('sync', () => {
       return later(() => void load())
     }
     trouble.value = null
-    const logs = await Promise.all(answer.value.map(({ yard }) => server.log(yard.id)))
     store.replaceAll(answer.value)
-    answer.value.forEach(({ yard }, i) => {
-      const log = logs[i]
-      if (log?.ok) store.hold(yard.id, { ...store.held.get(yard.id)!, log: log.value })
-    })
-    await store.adopt(resume, true)
+    // Drawn before the logs are here, unless something is waiting that has to be held against them.
+    if (!await store.somethingWaits()) loaded.value = true
+    await Promise.all([loadRemoved(), ...answer.value.map(({ yard }) => loadLog(yard.id))])
+    await store.adopt(resume)
     loaded.value = true
-    await loadRemoved()
   }
 
   /** Takes up what pages that are gone meanwhile left behind. */
   function takeUp(): Promise<void> {
-    return loaded.value ? store.adopt(resume, false) : Promise.resolve()
+    return loaded.value ? store.adopt(resume) : Promise.resolve()
   }
 
   async function loadRemoved(): Promise<void> {
@@ -106,7 +103,11 @@ export const useSync = defineStore('sync', () => {
   }
 
   /** Mine goes on top of theirs where nothing clashes; else both are kept and asked about. */
-  function lay(yardId: string, now: HeldYard, versions: Versions, revision: number, since: readonly LoggedEntry[]): void {
+  function lay(yardId: string, held: HeldYard, whole: Versions, revision: number, since: readonly LoggedEntry[]): void {
+    const { fit: own, unfit } = replay(whole.base, whole.mine)
+    const versions: Versions = { ...whole, mine: own }
+    const now: HeldYard = { ...held, waiting: held.waiting.filter(({ id }) => own.some((entry) => entry.id === id)) }
+    if (unfit.length > 0) setAside(yardId, editProblemInWords(unfit[0]!.problem), unfit.map(({ entry }) => entry))
     const clashes = clashesOf(versions)
     if (clashes.length > 0) {
       // What waits stays in the outbox until all is chosen: a tab closed here must not lose it.
@@ -145,7 +146,6 @@ export const useSync = defineStore('sync', () => {
 
   function setAside(yardId: string, why: string, entries: readonly WaitingEdit[]): void {
     aside.add({ yardId, yardName: store.held.get(yardId)?.yard.name ?? '', why, entries })
-    store.message = `${entries.length === 1 ? 'A change' : `${entries.length} changes`} could not be saved and ${entries.length === 1 ? 'was' : 'were'} set aside. ${why}`
   }
 
   async function flush(yardId: string): Promise<void> {

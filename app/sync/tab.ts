@@ -1,44 +1,49 @@
 import { browserStorage } from '~/composables/kept'
 
 const PREFIX = 'duvet.tab.'
-/** A page that is loaded again waits so long for the lock of the page before it. */
+const KEY = 'duvet.tab'
+/** A page that is loaded again waits so long for the page before it to be gone. */
 const PATIENCE_MS = 400
+const LOOK_MS = 40
 
 const locks = () => globalThis.navigator?.locks as LockManager | undefined
 
-/** Holds a lock as long as this page lives; false where another page holds it. */
-function hold(name: string): Promise<boolean> {
-  return new Promise((resolve) => {
-    const given = AbortSignal.timeout(PATIENCE_MS)
-    locks()!.request(name, { signal: given }, () => {
-      resolve(true)
-      return new Promise<void>(() => {})
-    }).catch(() => resolve(false))
-  })
+export interface Claim {
+  /** The identity of this page, held by a lock as long as it lives. */
+  readonly id: string
+  /** The page that this tab showed before; where the tab was duplicated, that page may live on. */
+  readonly before: string | null
 }
 
-/**
- * The identity of this tab, held by a lock: a tab that was duplicated, and with it what it remembers, gets one of its
- * own. Where the browser has no locks every page is a tab of its own.
- */
-export async function claimTab(): Promise<string> {
+/** An identity of its own for every page: what an earlier page of this tab left behind is never written over. */
+export async function claimTab(): Promise<Claim> {
   const session = browserStorage('sessionStorage')
-  const before = session.getItem('duvet.tab')
-  if (locks() && before && await hold(PREFIX + before)) return before
+  const before = session.getItem(KEY)
   const id = crypto.randomUUID()
-  if (locks()) await hold(PREFIX + id)
-  try {
-    session.setItem('duvet.tab', id)
-  } catch {
-    // A full storage costs this tab its name after a reload, nothing else: what waits is found by whoever comes next.
+  if (locks()) {
+    await new Promise<void>((resolve) => {
+      void locks()!.request(PREFIX + id, () => {
+        resolve()
+        return new Promise<void>(() => {})
+      })
+    })
   }
-  return id
+  try {
+    session.setItem(KEY, id)
+  } catch {
+    // Without it the page after this one does not wait for it to be gone: what is left is then found a little later.
+  }
+  return { id, before }
 }
 
-/** Which of these tabs no page holds any more. */
-export async function goneTabs(ids: readonly string[]): Promise<string[]> {
+/** Which of these pages are gone. One of them may just be going: it is waited for a moment. */
+export async function goneTabs(ids: readonly string[], going: string | null = null): Promise<string[]> {
   if (!locks()) return [...ids]
-  const { held = [], pending = [] } = await locks()!.query()
-  const live = new Set([...held, ...pending].map(({ name }) => name))
-  return ids.filter((id) => !live.has(PREFIX + id))
+  for (let waited = 0; ; waited += LOOK_MS) {
+    const { held = [], pending = [] } = await locks()!.query()
+    const live = new Set([...held, ...pending].map(({ name }) => name))
+    const isGoing = going !== null && ids.includes(going) && live.has(PREFIX + going)
+    if (!isGoing || waited >= PATIENCE_MS) return ids.filter((id) => !live.has(PREFIX + id))
+    await new Promise((resolve) => setTimeout(resolve, LOOK_MS))
+  }
 }

@@ -10,6 +10,7 @@ import { massOfHive, usualWeighing } from '#core/weight'
 /** What a hive is at one stage, in figures. */
 export interface StageFigures {
   readonly stage: Stage
+  readonly heightMm: number
   readonly worst: Grade
   readonly findings: number
   readonly boxes: number
@@ -27,21 +28,21 @@ export interface PlannedYear {
   readonly figures: readonly { readonly hiveId: string; readonly stages: readonly StageFigures[] }[]
 }
 
-const CHUNK = 10
+const CHUNK = 5
 
-/** Every stage of every hive of a yard, written and assessed; tells how many are done, and ends with null when nobody waits any more. */
-export async function yearOfYard(yard: Yard, profile: LiftProfile, onProgress: (done: number) => void, isCancelled: () => Promise<boolean> | boolean): Promise<PlannedYear | null> {
+/** Every stage of every hive of a yard, written and assessed, handed out some hives at a time; false when nobody waits any more. */
+export async function yearOfYard(yard: Yard, profile: LiftProfile, onHives: (some: PlannedYear) => Promise<void> | void, isCancelled: () => Promise<boolean> | boolean): Promise<boolean> {
   const parts = partsById(yard)
   const stages = [...stagesOf(yard), ...ANY_TIME]
   const owned = ownedKinds(yard)
   const promised: Promised = new Map()
-  const hives: PlannedHive[] = []
   for (let at = 0; at < yard.hives.length; at += CHUNK) {
-    for (const hive of yard.hives.slice(at, at + CHUNK)) hives.push(writeHive(yard, hive, stages, parts, promised, owned))
-    onProgress(hives.length)
-    if (await isCancelled()) return null
+    const hives = yard.hives.slice(at, at + CHUNK).map((hive) => writeHive(yard, hive, stages, parts, promised, owned))
+    // Awaited, since what is handed out and the end of it come by two ways.
+    await onHives({ hives, figures: hives.map(({ hiveId, stages: written }) => ({ hiveId, stages: [...written.values()].map((one) => figuresOf(yard, one, parts, profile)) })) })
+    if (await isCancelled()) return false
   }
-  return { hives, figures: hives.map(({ hiveId, stages: written }) => ({ hiveId, stages: [...written.values()].map((one) => figuresOf(yard, one, parts, profile)) })) }
+  return true
 }
 
 function figuresOf(yard: Yard, planned: PlannedStage, parts: PartLookup, profile: LiftProfile): StageFigures {
@@ -52,7 +53,7 @@ function figuresOf(yard: Yard, planned: PlannedStage, parts: PartLookup, profile
   const mass = massOfHive(assembled, { ...usual, fullness: usual.meanwhile })
   const lifts = liftsOf(assessment.layout, mass, profile)
   return {
-    stage: planned.stage, worst: assessment.worst, findings: assessment.findings.filter(({ severity }) => severity !== 'note').length, boxes: assembled.stack.filter(({ pattern }) => pattern?.kind === 'box').length,
+    stage: planned.stage, heightMm: assessment.heightMm, worst: assessment.worst, findings: assessment.findings.filter(({ severity }) => severity !== 'note').length, boxes: assembled.stack.filter(({ pattern }) => pattern?.kind === 'box').length,
     totalKg: mass.kg.middle, heaviestKg: lifts.heaviest?.kg.middle ?? 0, lifts: lifts.inspectionLifts, movedKg: lifts.movedKg.middle, honeyKg: mass.items.honey.middle,
     broodCells: roomOf(assembled.stack.filter(({ pattern, placement }) => pattern?.kind === 'box' && placement.role === 'brood').map(({ resolved }) => resolved), context.limits.cellWidth).cells,
   }

@@ -33,8 +33,8 @@ export const LIMITS = {
   broodNeedMend: { value: 42_000, unit: 'cells', label: 'brood space, too little under', usedIn: 'rooms', source: C },
   broodNeedWatch: { value: 55_000, unit: 'cells', label: 'brood space, tight under', usedIn: 'rooms', source: C },
   layingPeak: { value: 2000, unit: 'eggs a day', label: 'laying at the peak', usedIn: 'rooms', source: C },
-  foodYearMin: { value: 23, unit: 'kg', label: 'honey kept for a colony in a year, at least', usedIn: 'rooms', source: C },
-  foodYearMax: { value: 32, unit: 'kg', label: 'honey kept for a colony in a year, at most', usedIn: 'rooms', source: C },
+  foodYearMin: { value: 23, unit: 'kg', label: 'honey kept on a hive of two boxes where winters are cold, at least', usedIn: 'rooms', source: C },
+  foodYearMax: { value: 32, unit: 'kg', label: 'honey kept on a hive of two boxes where winters are cold, at most', usedIn: 'rooms', source: C },
 } as const satisfies Record<string, Limit>
 
 export type LimitName = keyof typeof LIMITS

@@ -78,9 +78,14 @@ export function assembleHive(hive: Hive, parts: PartLookup, catalogue: Catalogue
 }
 
 /** The parts of a yard by identity, for `assembleHive`. */
-export function partsById(yard: Yard): Map<string, Part> {
-  return new Map(yard.parts.map((part) => [part.id, part]))
+export function partsById({ parts }: Pick<Yard, 'parts'>): ReadonlyMap<string, Part> {
+  const found = known.get(parts) ?? new Map(parts.map((part) => [part.id, part]))
+  known.set(parts, found)
+  return found
 }
+
+/** A yard's list of parts never changes: a changed yard has another list. */
+const known = new WeakMap<Yard['parts'], ReadonlyMap<string, Part>>()
 
 /** A dimension in mm, or a stand-in where neither pattern nor ruler gives one. */
 export function dimensionMm(part: ResolvedPart, name: DimensionName, standInMm = 0): number {

@@ -38,12 +38,16 @@ export function* goBack(now: Yard, newestFirst: Iterable<PastEntry>): Generator<
 /** A moment by the clock, or the state after an entry of the log. */
 export type PastMoment = { readonly at: string } | { readonly revision: number }
 
+/** Whether an entry had been made by then. */
+export function hadBeenMade(entry: PastEntry, when: PastMoment): boolean {
+  return 'at' in when ? entry.happenedAt <= when.at : entry.revision <= when.revision
+}
+
 /** The yard as it stood then: after the last entry that had been made by then; as it first was where none was. */
 export function asItStood(now: Yard, newestFirst: Iterable<PastEntry>, when: PastMoment): Yard {
-  const hadBeen = (entry: PastEntry) => ('at' in when ? entry.happenedAt <= when.at : entry.revision <= when.revision)
   let yard = now
   for (const step of goBack(now, newestFirst)) {
-    if (hadBeen(step.entry)) return step.after
+    if (hadBeenMade(step.entry, when)) return step.after
     yard = step.before
   }
   return yard
@@ -52,14 +56,10 @@ export function asItStood(now: Yard, newestFirst: Iterable<PastEntry>, when: Pas
 /** A change of a hive, with when and by which device. */
 export type HiveChange = Pick<PastEntry, 'revision' | 'madeAt' | 'receivedAt' | 'happenedAt' | 'device' | 'kind' | 'edit'>
 
-/** What was changed about a hive, newest first, at most so many. */
-export function changesOf(now: Yard, hiveId: string, newestFirst: Iterable<PastEntry>, most: number): HiveChange[] {
-  const found: HiveChange[] = []
-  for (const { entry, before } of goBack(now, newestFirst)) {
-    if (found.length >= most) break
-    if (touches(entry.edit, before, hiveId)) found.push({ revision: entry.revision, madeAt: entry.madeAt, receivedAt: entry.receivedAt, happenedAt: entry.happenedAt, device: entry.device, kind: entry.kind, edit: entry.edit })
-  }
-  return found
+/** What a step of the log changed about a hive; undefined where it did not. */
+export function changeOf({ entry, before }: Before, hiveId: string): HiveChange | undefined {
+  const { revision, madeAt, receivedAt, happenedAt, device, kind, edit } = entry
+  return touches(edit, before, hiveId) ? { revision, madeAt, receivedAt, happenedAt, device, kind, edit } : undefined
 }
 
 function touches(edit: Edit, yard: Yard, hiveId: string): boolean {

@@ -1,6 +1,6 @@
-import { NEED_KG } from '../checks'
+import type { FoodNeed } from '../checks'
 import { FORMULA } from '../formula'
-import type { Climate, Stage } from '../hive'
+import type { Stage } from '../hive'
 import { isCold } from '../hive'
 import type { Range } from '../weight'
 
@@ -14,8 +14,7 @@ export interface Short {
   readonly high: number
 }
 
-export function shortOf(stores: Pick<Range, 'low' | 'high'>, climate: Climate): Short {
-  const need = NEED_KG[climate]
+export function shortOf(stores: Pick<Range, 'low' | 'high'>, need: FoodNeed): Short {
   return { low: Math.max(0, need.low - stores.high), high: Math.max(0, need.high - stores.low) }
 }
 

@@ -38,7 +38,7 @@ export const TELL_SEASON: Record<SeasonRule, (telling: Telling) => Told> = {
   'season.headspace-undated': ({ part }) => ({ title: `${part(0)} without a day to come off`, what: 'Room over the frames does for a treatment or a feeder, as long as it lasts.', fate: 'Forgotten, it is full of comb. Set the day by which it is to come off.' }),
   'season.next-box': ({ part, finding }) => ({ title: `${part(0)} is nearly full`, what: `${String(finding.facts.frames)} of its ${String(finding.facts.of)} frames are drawn and in use.`, fate: 'Give the next box now, before they look for room elsewhere.' }),
   'season.short-of-food': ({ finding, reader }) => ({
-    title: 'food may not last', what: `About ${rangeInWords({ low: Number(finding.facts.storesLow), high: Number(finding.facts.storesHigh) }, reader, 0)} in the boxes that stay; ${rangeInWords({ low: Number(finding.facts.needLow), high: Number(finding.facts.needHigh) }, reader, 0)} are asked for here.`,
+    title: 'food may not last', what: `About ${rangeInWords({ low: Number(finding.facts.storesLow), high: Number(finding.facts.storesHigh) }, reader, 0)} in the boxes that stay; ${rangeInWords({ low: Number(finding.facts.needLow), high: Number(finding.facts.needHigh) }, reader, 0)} is what a hive in the usual winter form of this climate asks for.`,
     fate: 'A colony that runs out starves in days. Heft or weigh it, and feed the difference.',
   }),
   'season.bait-room': ({ finding }) => ({ title: 'bait hive of the wrong size', what: `${String(finding.facts.litres)} litres of room; swarms look for about 40, ${String(finding.facts.least)} to ${String(finding.facts.most)} will do.`, fate: 'Scouts pass it by.' }),

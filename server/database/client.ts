@@ -32,7 +32,7 @@ export async function openDatabase(url: string, today: string, authToken = proce
   try {
     return await open(url, path, today, authToken)
   } catch (error) {
-    throw asFault(error, path)
+    throw asFault(error, path, true)
   }
 }
 

@@ -16,15 +16,18 @@ export function fileOf(url: string): string | undefined {
   return url.startsWith('file:') ? resolve(url.slice('file:'.length).replace(/^\/\/\//, '/').replace(/\?.*$/, '')) : undefined
 }
 
+/** Errors of files and folders that keep a database from being opened. */
+const OPENING: Readonly<Record<string, Fault>> = { EROFS: 'read-only', EACCES: 'no-place', EPERM: 'no-place', ENOTDIR: 'no-place', EEXIST: 'no-place', ENOENT: 'no-place', ENOSPC: 'full' }
+
 /** What kind of fault an error of the database is; undefined where it is none. */
 export function faultKind(error: unknown): Fault | undefined {
   for (let one = error, n = 0; one && n < 5; one = (one as { cause?: unknown }).cause, n++) {
     const code = String((one as { code?: unknown }).code ?? '')
-    if (code.startsWith('SQLITE_FULL') || code === 'ENOSPC') return 'full'
+    if (code.startsWith('SQLITE_FULL')) return 'full'
     if (code.startsWith('SQLITE_BUSY') || code.startsWith('SQLITE_LOCKED')) return 'locked'
     if (code.startsWith('SQLITE_CORRUPT') || code.startsWith('SQLITE_NOTADB')) return 'damaged'
-    if (code.startsWith('SQLITE_READONLY') || code === 'EROFS') return 'read-only'
-    if (code.startsWith('SQLITE_CANTOPEN') || code === 'EACCES' || code === 'ENOTDIR' || code === 'EEXIST' || code === 'ENOENT') return 'no-place'
+    if (code.startsWith('SQLITE_READONLY')) return 'read-only'
+    if (code.startsWith('SQLITE_CANTOPEN')) return 'no-place'
     if (code.startsWith('SQLITE_IOERR')) return 'disk'
     if (code.startsWith('URL_')) return 'address'
   }
@@ -60,8 +63,8 @@ export function faultSentence(fault: Fault, path: string | undefined): string {
 }
 
 /** An error of the database as a fault with its sentence; any other error as it is. */
-export function asFault(error: unknown, path: string | undefined): unknown {
+export function asFault(error: unknown, path: string | undefined, opening = false): unknown {
   if (error instanceof DatabaseFault) return error
-  const fault = faultKind(error)
+  const fault = faultKind(error) ?? (opening ? OPENING[String((error as { code?: unknown }).code)] : undefined)
   return fault ? new DatabaseFault(fault, faultSentence(fault, path)) : error
 }

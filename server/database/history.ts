@@ -1,38 +1,66 @@
 import { and, desc, eq, lt } from 'drizzle-orm'
-import { asItStood, changesOf, staysOf, type HiveChange, type PastEntry, type PastMoment, type Stay, type Yard } from '#core/hive'
+import { changeOf, goBack, hadBeenMade, staysOf, type Before, type HiveChange, type PastEntry, type PastMoment, type Stay, type Yard } from '#core/hive'
 import type { Database } from './client'
 import { edits } from './schema'
 import { readYard } from './yards'
 
 /** Entries that are gone through at most, newest first. */
 const MOST_ENTRIES = 20_000
-const CHUNK = 500
+const CHUNK = 200
 
-async function newestFirst(database: Database, yardId: string): Promise<PastEntry[]> {
-  const all: PastEntry[] = []
-  for (let before = Number.MAX_SAFE_INTEGER; all.length < MOST_ENTRIES;) {
+/** The log of a yard in handfuls, newest first; whoever has found what is looked for asks for no more. */
+async function* newestFirst(database: Database, yardId: string): AsyncGenerator<PastEntry[]> {
+  let before = Number.MAX_SAFE_INTEGER
+  for (let read = 0; read < MOST_ENTRIES;) {
     const rows = await database.select().from(edits).where(and(eq(edits.yardId, yardId), lt(edits.sequence, before))).orderBy(desc(edits.sequence)).limit(CHUNK)
-    all.push(...rows)
-    if (rows.length < CHUNK) break
+    yield rows
+    if (rows.length < CHUNK) return
+    read += rows.length
     before = rows.at(-1)!.sequence
   }
-  return all
+}
+
+/** Back through the log, step by step. */
+async function* stepsBack(database: Database, now: Yard): AsyncGenerator<Before> {
+  let yard = now
+  for await (const rows of newestFirst(database, now.id)) {
+    for (const step of goBack(yard, rows)) {
+      yield step
+      yard = step.before
+    }
+  }
 }
 
 /** A yard as it stood at a moment or after a revision, out of the log; undefined where there is no such yard. */
 export async function yardAt(database: Database, yardId: string, when: PastMoment): Promise<Yard | undefined> {
   const stored = await readYard(database, yardId)
-  return stored && asItStood(stored.yard, await newestFirst(database, yardId), when)
+  if (!stored) return undefined
+  let yard = stored.yard
+  for await (const step of stepsBack(database, stored.yard)) {
+    if (hadBeenMade(step.entry, when)) return step.after
+    yard = step.before
+  }
+  return yard
 }
 
 /** What was changed about a hive, newest first. */
 export async function hiveChanges(database: Database, yardId: string, hiveId: string, most: number): Promise<HiveChange[] | undefined> {
   const stored = await readYard(database, yardId)
-  return stored && changesOf(stored.yard, hiveId, await newestFirst(database, yardId), most)
+  if (!stored) return undefined
+  const found: HiveChange[] = []
+  for await (const step of stepsBack(database, stored.yard)) {
+    const change = changeOf(step, hiveId)
+    if (change) found.push(change)
+    if (found.length >= most) break
+  }
+  return found
 }
 
 /** Where a part of a yard has been and what it had held, newest first; undefined where there is no such part. */
 export async function partStays(database: Database, yardId: string, partId: string): Promise<Stay[] | undefined> {
   const stored = await readYard(database, yardId)
-  return stored?.yard.parts.some(({ id }) => id === partId) ? staysOf(stored.yard, partId, await newestFirst(database, yardId)) : undefined
+  if (!stored?.yard.parts.some(({ id }) => id === partId)) return undefined
+  const all: PastEntry[] = []
+  for await (const rows of newestFirst(database, yardId)) all.push(...rows)
+  return staysOf(stored.yard, partId, all)
 }

@@ -1,6 +1,7 @@
-import { and, eq, inArray, sql, type SQL } from 'drizzle-orm'
+import { and, desc, eq, inArray, sql, type SQL } from 'drizzle-orm'
 import type { SQLiteColumn } from 'drizzle-orm/sqlite-core'
 import type { Hive, Part, Yard } from '#core/hive'
+import { generateNKeysBetween } from 'fractional-indexing'
 import { newOrderKeys } from './order-keys'
 import { attachments, hives, parts, placements, yards } from './schema'
 import { nextPosition, type Writer } from './yards'
@@ -52,19 +53,28 @@ function idsMissing(before: readonly Named[], after: readonly Named[]): string[]
 
 /** Writes changed rows, and the order of those that have to move; a key left empty stays as it is. */
 async function writeRows<T extends Named>(database: Writer, table: typeof parts | typeof hives, yardId: string, before: readonly T[], after: readonly T[], changed: readonly T[], rowOf: (yardId: string, item: T, orderKey: string) => object): Promise<void> {
-  const keys = sameOrder(before, after) ? new Map<string, string>() : newOrderKeys(after.map(({ id }) => id), await orderKeys(database, table, yardId))
+  const keys = await keysFor(database, table, yardId, before, after)
   const touched = new Set(changed)
   const rows = [...changed, ...after.filter((item) => keys.has(item.id) && !touched.has(item))].map((item) => rowOf(yardId, item, keys.get(item.id) ?? ''))
   await inChunks(rows, (chunk) => database.insert(table).values(chunk as never).onConflictDoUpdate({ target: [table.yardId, table.id], set: replaced(table) as never }))
 }
 
-function sameOrder(before: readonly Named[], after: readonly Named[]): boolean {
-  return before === after || (before.length === after.length && before.every(({ id }, i) => after[i]!.id === id))
-}
-
-async function orderKeys(database: Writer, table: typeof parts | typeof hives, yardId: string): Promise<Map<string, string>> {
-  const rows = await database.select({ id: table.id, orderKey: table.orderKey }).from(table).where(eq(table.yardId, yardId))
-  return new Map(rows.map(({ id, orderKey }) => [id, orderKey]))
+/** Keys for what has to move: none where things only went away, behind the last where they only came at the end. */
+async function keysFor(database: Writer, table: typeof parts | typeof hives, yardId: string, before: readonly Named[], after: readonly Named[]): Promise<Map<string, string>> {
+  if (before === after) return new Map()
+  const were = new Set(before.map(({ id }) => id))
+  const left = new Set(after.map(({ id }) => id))
+  const stayed = before.filter(({ id }) => left.has(id))
+  const inOrder = stayed.every(({ id }, i) => after[i]?.id === id)
+  if (!inOrder) {
+    const rows = await database.select({ id: table.id, orderKey: table.orderKey }).from(table).where(eq(table.yardId, yardId))
+    return newOrderKeys(after.map(({ id }) => id), new Map(rows.map(({ id, orderKey }) => [id, orderKey])))
+  }
+  const added = after.slice(stayed.length).map(({ id }) => id)
+  if (added.length === 0 || added.some((id) => were.has(id))) return new Map()
+  const [last] = await database.select({ orderKey: table.orderKey }).from(table).where(eq(table.yardId, yardId)).orderBy(desc(table.orderKey)).limit(1)
+  const keys = generateNKeysBetween(last?.orderKey ?? null, null, added.length)
+  return new Map(added.map((id, i) => [id, keys[i]!]))
 }
 
 /** Every column as the row that was to go in has it. */

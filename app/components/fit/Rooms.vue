@@ -32,7 +32,7 @@ const WORDS = { mend: 'too little: a second box is needed', watch: 'tight: a sec
   <section class="rooms">
     <p>
       A queen who lays {{ count(view.context.limits.layingPeak * factor) }} eggs a day fills {{ count(view.context.limits.layingPeak * factor * FORMULA.broodDays.value) }} cells in the {{ FORMULA.broodDays.value }} days that brood takes. With pollen and a food arch round it,
-      under {{ count(need.mend) }} cells is too little and under {{ count(need.watch) }} tight. Cells are counted at {{ showLength(view.context.limits.cellWidth, preferences.units) }} wide. A colony is kept {{ rangeInWords({ low: view.context.limits.foodYearMin, high: view.context.limits.foodYearMax }, preferences, 0) }} of honey a year; what a food box does not hold, the brood box stores.
+      under {{ count(need.mend) }} cells is too little and under {{ count(need.watch) }} tight. Cells are counted at {{ showLength(view.context.limits.cellWidth, preferences.units) }} wide. Where winters are cold and two boxes are wintered, a common rule keeps {{ rangeInWords({ low: view.context.limits.foodYearMin, high: view.context.limits.foodYearMax }, preferences, 0) }} of honey on the hive; what a hive here needs stands in its Year.
     </p>
     <template v-for="group in [{ title: 'Brood arrangements side by side', rows: usual.map((one) => ({ ...one, foodKg: null })) }, { title: `Brood boxes of ${view.yard?.name ?? 'this yard'}`, rows: own }]" :key="group.title">
       <h2>{{ group.title }}</h2>

@@ -2,7 +2,8 @@
 // Weigh or heft a hive: a reading, what it says of the stores, and the readings there are beside what was predicted.
 import { assembleHive, partsById } from '#core/geometry'
 import { catalogueOf } from '#core/catalogue'
-import { limitsOfYard } from '#core/checks'
+import { foodNeedOf } from '#core/checks'
+import { contextOf } from '#core/assess'
 import type { Hive, Stage, Yard } from '#core/hive'
 import { COOL_MARITIME, stageOn } from '#core/season'
 import { massFigure, massUnit, parseMass, showMass } from '#core/units'
@@ -33,7 +34,7 @@ watch(() => props.hive.id, () => { held.value = null; void load() }, { immediate
 
 const calendar = computed(() => props.yard.season?.calendar ?? COOL_MARITIME)
 const assembled = computed(() => assembleHive(props.hive, partsById(props.yard), catalogueOf(props.yard)))
-const need = computed(() => { const { foodYearMin, foodYearMax } = limitsOfYard(props.yard); return { low: foodYearMin, high: foodYearMax } })
+const need = computed(() => foodNeedOf(contextOf(props.yard, props.hive)))
 const newest = computed(() => held.value?.latest[0])
 const stores = computed(() => (newest.value ? storesOf(assembled.value, newest.value.kg, weighing.weighingAt(props.hive.stage), need.value) : null))
 const fillNow = computed(() => (weighing.fillPercent ?? 88))
@@ -145,7 +146,7 @@ const local = (at: string) => new Date(at).toLocaleString('en-GB', { dateStyle: 
           <dt>Tare of this stack</dt><dd>{{ showMass(stores.tareKg.middle, preferences.units) }} ({{ rangeInWords(stores.tareKg, preferences.reader) }})</dd>
           <dt>Bees and brood allowed</dt><dd>{{ showMass(stores.beesKg.middle + stores.broodKg.middle, preferences.units) }}</dd>
           <dt>Stores</dt><dd><b>{{ showMass(stores.storesKg.middle, preferences.units) }}</b> ({{ rangeInWords(stores.storesKg, preferences.reader) }})</dd>
-          <dt>Winter and the year ask for</dt><dd>{{ massFigure(stores.needKg.low, preferences.units) }} to {{ showMass(stores.needKg.high, preferences.units) }}: {{ stores.shortKg > 0 ? `${showMass(stores.shortKg, preferences.units)} short` : 'enough' }}</dd>
+          <dt>Winter here asks for</dt><dd>{{ massFigure(stores.needKg.low, preferences.units) }} to {{ showMass(stores.needKg.high, preferences.units) }}: {{ stores.shortKg > 0 ? `${showMass(stores.shortKg, preferences.units)} short` : 'enough' }}</dd>
           <dt>Combs filled</dt><dd>{{ Math.round(stores.fill * 100) }} % of all that they can hold</dd>
         </dl>
         <p>Fill of a full comb: {{ fillNow }} % before, {{ fillAfter }} % after. <button class="plain-button" type="button" data-testid="use-fill" @click="weighing.fillPercent = fillAfter">Correct it by this reading</button> <button v-if="weighing.fillPercent !== null" class="plain-button quiet" type="button" @click="weighing.fillPercent = null">As it came</button></p>

@@ -43,10 +43,12 @@ const tallest = computed(() => {
   return Math.max(props.tallestMm, ...all.map((one) => layOut(assembleHive(one.hive, partsWith(standing, one), catalogueOf(props.yard))).heightMm))
 })
 const parts = computed(() => partsById(shown.value))
+const inSight = computed(() => Math.ceil((width.value || 1200) / SLOT_PX) + 3)
+const shownNow = useInTurn(inSight)
 const visible = computed(() => {
   const first = Math.max(0, Math.floor(scrolled.value / SLOT_PX) - 1)
   const last = Math.min(shown.value.hives.length, Math.ceil((scrolled.value + (width.value || 1200)) / SLOT_PX) + 1)
-  return shown.value.hives.slice(first, last).map((hive, i) => ({ hive, at: first + i, assessment: assessedOnce(hive) }))
+  return shown.value.hives.slice(first, Math.min(last, first + shownNow.value)).map((hive, i) => ({ hive, at: first + i, assessment: assessedOnce(hive) }))
 })
 
 const known = new WeakMap<Hive, { parts: unknown; assessment: ReturnType<typeof assessHive> }>()

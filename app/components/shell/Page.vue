@@ -1,6 +1,8 @@
 <script setup lang="ts">
 // The frame of a view: where one is at the top, the name of the view with its choices, and help.
 defineProps<{ title: string; yardId?: string | undefined; yardName?: string; hiveName?: string; fill?: boolean }>()
+/** The frame first, then its choices, then what it holds, each with the next frame: no task is long. */
+const drawn = useInTurn(2)
 const help = defineModel<boolean>('help', { default: false })
 </script>
 
@@ -8,8 +10,8 @@ const help = defineModel<boolean>('help', { default: false })
   <div class="page" :class="{ fill }">
     <ShellHeader :yard-id="yardId" :yard-name="yardName ?? ''" :hive-name="hiveName ?? ''" @help="help = true" />
     <main>
-      <div class="bar"><h1>{{ title }}</h1><slot name="bar" /></div>
-      <ShellBoundary><slot /></ShellBoundary>
+      <div class="bar"><h1>{{ title }}</h1><slot v-if="drawn > 0" name="bar" /></div>
+      <ShellBoundary v-if="drawn > 1"><slot /></ShellBoundary>
     </main>
     <ShellHelp v-model="help" />
   </div>

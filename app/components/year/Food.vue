@@ -1,7 +1,7 @@
 <script setup lang="ts">
 // What a hive has to eat in its winter form against what the winter of its climate asks, and what to mix for the rest.
 import { contextOf } from '#core/assess'
-import { NEED_KG, storesByModelKg } from '#core/checks'
+import { foodNeedOf, storesByModelKg } from '#core/checks'
 import { assembleHive, type PartLookup } from '#core/geometry'
 import { isCold, type Yard } from '#core/hive'
 import { feedAt, mixFor, partsWith, shortOf, type PlannedStage } from '#core/season'
@@ -24,11 +24,11 @@ watch(() => props.planned.hive.id, async (hiveId) => {
 const asked = computed(() => isCold(props.planned.stage) || ['crop', 'after-crop', 'dearth'].includes(props.planned.stage))
 const food = computed(() => {
   const context = contextOf(props.yard, props.planned.hive, { planned: true })
-  const need = NEED_KG[context.climate]
+  const need = foodNeedOf(context)
   const standing = props.yard.hives.find(({ id }) => id === props.planned.hive.id)
   const byScale = weighed.value && standing ? storesOf(assembleHive(standing, props.parts, context.catalogue), weighed.value.kg, usualWeighing(standing.stage), need).storesKg : null
   const stores = byScale ?? storesByModelKg(assembleHive(props.planned.hive, partsWith(props.parts, props.planned), context.catalogue), true)
-  const short = shortOf(stores, context.climate)
+  const short = shortOf(stores, need)
   const feed = feedAt(props.planned.stage)
   return { need, stores, byScale: byScale !== null, short, feed, least: mixFor(short.low, feed), most: mixFor(short.high, feed) }
 })
@@ -39,7 +39,7 @@ const mass = (kg: number) => showMass(kg, preferences.units)
 <template>
   <section v-if="asked" class="food" data-testid="food">
     <h2>Food</h2>
-    <p>This climate asks for {{ words(food.need) }}. <template v-if="food.byScale">By the weighing of {{ dayInWords(weighed!.at) }} it has {{ words(food.stores) }}.</template><template v-else>The boxes of this stage hold about {{ words(food.stores) }} by the model; weigh or heft it to know.</template></p>
+    <p>In its usual winter form a hive of this climate asks for {{ words(food.need) }}. <template v-if="food.byScale">By the weighing of {{ dayInWords(weighed!.at) }} it has {{ words(food.stores) }}.</template><template v-else>The boxes of this stage hold about {{ words(food.stores) }} by the model; weigh or heft it to know.</template></p>
     <p v-if="food.short.high === 0"><b>Nothing is missing.</b></p>
     <p v-else><b>Short by {{ words(food.short) }}</b>: {{ FEED_WORDS[food.feed] }}, {{ mass(food.least.sugarKg) }} to {{ mass(food.most.sugarKg) }} of sugar<template v-if="food.most.waterKg > 0"> in {{ mass(food.least.waterKg) }} to {{ mass(food.most.waterKg) }} of water</template>. Never with crop supers on.</p>
   </section>

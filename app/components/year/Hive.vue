@@ -39,7 +39,7 @@ const worst = computed(() => {
 <style scoped>
 .planned {
   display: flex;
-  flex: 0 0 166px;
+  width: 100%;
   flex-direction: column;
   padding: 2px 8px 8px;
   border: 1px solid transparent;

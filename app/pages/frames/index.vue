@@ -32,13 +32,17 @@ const groups = computed<Group[]>(() => {
   return [...standing, ...handfuls].filter((group) => group.boxes.length > 0)
 })
 const COLUMN_PX = 308
+/** So many hives are there as a whole; of more, what is in sight. */
+const AT_ONCE = 40
 const list = ref<HTMLElement | null>(null)
 const { width } = useElementSize(list)
 const columns = computed(() => Math.max(1, Math.floor((width.value || 1248) / COLUMN_PX)))
 const rows = computed(() => Array.from({ length: Math.ceil(groups.value.length / columns.value) }, (_, i) => groups.value.slice(i * columns.value, (i + 1) * columns.value)))
-const virtualizer = useWindowVirtualizer(computed(() => ({ count: rows.value.length, estimateSize: () => 270, overscan: 1, scrollMargin: list.value?.offsetTop ?? 0, getItemKey: (i: number) => rows.value[i]![0]!.key })))
+const virtualizer = useWindowVirtualizer(computed(() => ({ count: rows.value.length, estimateSize: () => 270, overscan: groups.value.length <= AT_ONCE ? rows.value.length : 1, scrollMargin: list.value?.offsetTop ?? 0, getItemKey: (i: number) => rows.value[i]![0]!.key })))
 const measureRow = (row: unknown) => { if (row) virtualizer.value.measureElement(row as Element) }
-const seen = computed(() => virtualizer.value.getVirtualItems().map((item) => ({ item, groups: rows.value[item.index]!.map((group) => ({ ...group, boxes: group.boxes.map(({ part, placement, hive }) => told(part, placement, hive ? contextOf(view.yard!, hive) : view.context)) })) })))
+const inSight = computed(() => virtualizer.value.getVirtualItems())
+const drawnNow = useInTurn(computed(() => inSight.value.length))
+const seen = computed(() => inSight.value.slice(0, drawnNow.value).map((item) => ({ item, groups: rows.value[item.index]!.map((group) => ({ ...group, boxes: group.boxes.map(({ part, placement, hive }) => told(part, placement, hive ? contextOf(view.yard!, hive) : view.context)) })) })))
 function told(part: Part, placement: Parameters<typeof assessBox>[1], context: Parameters<typeof assessBox>[2]) {
   const findings = assessBox(part, placement, context)
   const first = findings[0]

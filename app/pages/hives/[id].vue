@@ -14,6 +14,8 @@ const route = useRoute()
 const yards = useYards()
 const bench = useBench()
 const preferences = usePreferences()
+/** The drawing first, then the tray, what is found, and the year, one with each frame. */
+const drawn = useInTurn(4)
 const help = ref(false)
 const swapping = ref(false)
 const traying = ref(false)
@@ -175,7 +177,7 @@ useHead({ title: computed(() => (bench.hive ? `${bench.hive.name} – Duvet` : '
       <aside class="left" :class="{ open: traying }">
         <button class="plain-button only-narrow" type="button" @click="traying = false">Close the tray</button>
         <BenchSwapList v-if="swapping && selected" :part-id="selected.part.id" :name="selectedName" @done="swapping = false" />
-        <BenchTray v-else @taken="traying = false" />
+        <BenchTray v-else-if="drawn > 1" @taken="traying = false" />
       </aside>
       <section class="middle" aria-label="Drawing">
         <BenchPartActions
@@ -186,7 +188,7 @@ useHead({ title: computed(() => (bench.hive ? `${bench.hive.name} – Duvet` : '
           @off-by="setOffBy" @edge="setEdge" @lacks="setLacks" @turn="turn" @up="move(1)" @down="move(-1)" @swap="swapping = true; traying = true" @take-off="takeOff" @role="setRole" @hole="setHole" @above="focusTray" @rename="renamePart" @sizes="measure(null)" @frames="openFrames" @close="bench.selectedId = null"
         />
         <BenchPlanBar v-if="bench.planned" />
-        <BenchDrawing @measure="measure">
+        <BenchDrawing v-if="drawn > 0" @measure="measure">
           <template #tools>
             <button class="plain-button filled only-narrow" type="button" data-testid="open-tray" @click="traying = true">Add a part</button>
             <ElDropdown trigger="click">
@@ -215,11 +217,12 @@ useHead({ title: computed(() => (bench.hive ? `${bench.hive.name} – Duvet` : '
         <BenchWeightCard v-if="bench.mass" :mass="bench.mass" :selected-id="bench.selectedId" :names="bench.shownNames" />
         <BenchJointCard v-if="gap && bench.shown" :assessment="bench.shown" :gap="gap" :names="bench.shownNames" :reader="preferences.reader" @close="bench.selectedGap = null" />
         <BenchDocket
+          v-if="drawn > 2"
           :assessment="docket.assessment" :names="docket.names" :reader="preferences.reader" :selected-id="bench.selectedId" :tried="triedRemedy" :dry="bench.hand !== null"
           @show="showFinding" @show-all="bench.selectedId = null" @try="tryRemedy" @apply="apply" @accept="accept" @withdraw="withdraw"
         />
       </aside>
-      <BenchYearStrip class="foot" @stands-as="setHive({ stage: $event })" />
+      <BenchYearStrip v-if="drawn > 3" class="foot" @stands-as="setHive({ stage: $event })" />
     </main>
     <ShellNaming v-if="naming" :title="naming.title" :value="naming.value" :long="naming.long ?? false" :required="naming.required ?? false" @take="naming.take($event); naming = null" @close="naming = null" />
     <BenchSizes v-if="sizing && selected" :part="selected.part" :pattern="selected.pattern" :name="selectedName" :focus="measuring" @take="takeSizes" @close="sizing = false" />

@@ -26,8 +26,9 @@ const chosen = ref<string | null>(null)
 
 const hive = computed(() => {
   const id = String(route.params.id ?? '')
-  const found = yards.yards.flatMap((yard) => yard.hives.map((one) => ({ yard, hive: one }))).find((one) => one.hive.id === id)
-  return found ?? (view.yard?.hives[0] ? { yard: view.yard, hive: view.yard.hives[0] } : null)
+  const yard = view.yardOf(id)
+  const found = yard?.hives.find((one) => one.id === id)
+  return yard && found ? { yard, hive: found } : (view.yard?.hives[0] ? { yard: view.yard, hive: view.yard.hives[0] } : null)
 })
 const assessment = computed(() => (hive.value ? assessHive(hive.value.yard, hive.value.hive) : null))
 const names = computed(() => (assessment.value ? partNames(assessment.value.assembled, preferences.vocabulary) : new Map<string, string>()))
@@ -66,6 +67,7 @@ watch([mode, () => hive.value?.yard, () => weighing.own], async () => {
   day.value = answer
 }, { immediate: true })
 onBeforeUnmount(() => { round++ })
+const choices = computed(() => yards.yards.flatMap((yard) => yard.hives.map(({ id, name }) => ({ id, name, yard: yard.name }))))
 const index = (value: number | null) => (value === null ? 'no figure' : value.toFixed(2))
 
 function go(id: string) {
@@ -83,11 +85,7 @@ useHead({ title: computed(() => (hive.value ? `Lifting ${hive.value.hive.name} â
 <template>
   <ShellPage title="Lift" :fill="mode === 'lifts'" :yard-id="hive?.yard.id">
     <template #bar>
-      <label>Hive
-        <select :value="hive?.hive.id" data-testid="lift-hive" @change="go(($event.target as HTMLSelectElement).value)">
-          <optgroup v-for="yard in yards.yards" :key="yard.id" :label="yard.name"><option v-for="one in yard.hives" :key="one.id" :value="one.id">{{ one.name }}</option></optgroup>
-        </select>
-      </label>
+      <ShellHiveChoice :hives="choices" :chosen="hive?.hive.id" @choose="go" />
       <div class="tabs" role="group" aria-label="What to see">
         <button v-for="[one, word] in [['lifts', 'Lifts'], ['lighter', 'Something lighter'], ['standing', 'Does it stand'], ['year', 'Through the year'], ['weigh', 'Weigh it']] as const" :key="one" type="button" :aria-pressed="mode === one" :data-mode="one" @click="mode = one">{{ word }}</button>
       </div>

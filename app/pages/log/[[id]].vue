@@ -1,5 +1,7 @@
 <script setup lang="ts">
 // A hive as it stood on any day, with what was changed, when and on which device.
+import { useWindowVirtualizer } from '@tanstack/vue-virtual'
+import dayjs from 'dayjs'
 import { assessHive } from '#core/assess'
 import { catalogueOf } from '#core/catalogue'
 import type { Edit, HiveChange, Yard } from '#core/hive'
@@ -20,8 +22,8 @@ const at = computed(() => looked.value?.at ?? null)
 const past = shallowRef<Yard | null>(null)
 const changes = shallowRef<readonly HiveChange[]>([])
 const failed = ref('')
-const dayOf = (moment: string) => new Date(moment).toLocaleDateString('sv')
-const clockOf = (moment: string) => new Date(moment).toLocaleTimeString('en-GB', { hour: '2-digit', minute: '2-digit' })
+const dayOf = (moment: string) => dayjs(moment).format('YYYY-MM-DD')
+const clockOf = (moment: string) => dayjs(moment).format('HH:mm')
 const day = computed(() => (at.value ? dayOf(at.value) : ''))
 let round = 0
 watch([yard, hiveId], async ([now, id]) => {
@@ -52,10 +54,14 @@ const drawn = computed(() => {
   const assessment = assessHive(shownYard.value, hive.value)
   return { assessment, names: partNames(assessment.assembled, preferences.vocabulary), height: Math.min(600, Math.max(300, Math.round(assessment.heightMm * 0.5))) }
 })
-const hives = computed(() => [...new Map([...(yard.value?.hives ?? []), ...(past.value?.hives ?? [])].map((one) => [one.id, one.name])).entries()])
-const name = computed(() => hive.value?.name ?? hives.value.find(([id]) => id === hiveId.value)?.[1] ?? 'This hive')
+const hives = computed(() => [...new Map([...(yard.value?.hives ?? []), ...(past.value?.hives ?? [])].map((one) => [one.id, { id: one.id, name: one.name }])).values()])
+const name = computed(() => hive.value?.name ?? hives.value.find(({ id }) => id === hiveId.value)?.name ?? 'This hive')
 /** The device's clock and the server's are both told where they differ by more than a minute. */
 const clocksDiffer = ({ madeAt, receivedAt }: HiveChange) => Math.abs(Date.parse(madeAt) - Date.parse(receivedAt)) > 60_000
+const list = ref<HTMLElement | null>(null)
+const virtualizer = useWindowVirtualizer(computed(() => ({ count: changes.value.length, estimateSize: () => 50, overscan: 4, scrollMargin: list.value ? list.value.getBoundingClientRect().top + window.scrollY : 0 })))
+const measureRow = (row: unknown) => { if (row) virtualizer.value.measureElement(row as Element) }
+const seen = computed(() => virtualizer.value.getVirtualItems().flatMap((item) => (changes.value[item.index] ? [{ item, change: changes.value[item.index]! }] : [])))
 function said({ edit, kind }: HiveChange): string {
   const words = `${editInWords(edit)}${partsIn(edit)}`
   return capital(kind === 'undo' ? `undone: ${words}` : kind === 'redo' ? `done again: ${words}` : words)
@@ -79,7 +85,7 @@ useHead({ title: computed(() => `Log of ${name.value} – Duvet`) })
   <ShellPage title="Log" :yard-id="yard?.id">
     <template #bar>
       <ShellYardChoice v-if="!here" />
-      <label>Hive <select :value="hiveId" data-testid="log-hive" @change="navigateTo(`/log/${encodeURIComponent(($event.target as HTMLSelectElement).value)}`)"><option v-for="[id, word] in hives" :key="id" :value="id">{{ word }}</option></select></label>
+      <ShellHiveChoice :hives="hives" :chosen="hiveId" @choose="navigateTo(`/log/${encodeURIComponent($event)}`)" />
       <label>As it stood on <input type="date" :value="day" :max="dayOf(new Date().toISOString())" data-testid="log-day" @change="pick(($event.target as HTMLInputElement).value)"></label>
       <button v-if="at" class="plain-button" type="button" data-testid="log-now" @click="looked = null">As it stands now</button>
     </template>
@@ -97,8 +103,8 @@ useHead({ title: computed(() => `Log of ${name.value} – Duvet`) })
       <section class="changes" aria-label="What was changed">
         <h2>What was changed</h2>
         <p v-if="changes.length === 0">Nothing yet since it came here.</p>
-        <ol data-testid="log-changes">
-          <li v-for="change in changes" :key="change.revision">
+        <ol ref="list" data-testid="log-changes" :style="{ height: `${virtualizer.getTotalSize()}px` }">
+          <li v-for="{ item, change } in seen" :key="change.revision" :ref="measureRow" :data-index="item.index" :style="{ top: `${item.start - virtualizer.options.scrollMargin}px` }">
             <button type="button" :aria-pressed="looked?.revision === change.revision" @click="looked = { at: change.happenedAt, revision: change.revision }"><b>{{ said(change) }}</b><small>{{ dayInWords(dayOf(change.happenedAt)) }}, {{ clockOf(change.happenedAt) }}, on {{ change.device }}</small><small v-if="clocksDiffer(change)" class="clocks">Its clock said {{ dayInWords(dayOf(change.madeAt)) }}, {{ clockOf(change.madeAt) }}; it came in {{ dayInWords(dayOf(change.receivedAt)) }}, {{ clockOf(change.receivedAt) }}.</small></button>
           </li>
         </ol>
@@ -136,7 +142,14 @@ input {
 ol {
   margin: 6px 0 0;
   padding: 0;
+  position: relative;
   list-style: none;
+}
+
+li {
+  position: absolute;
+  left: 0;
+  right: 0;
 }
 
 li button {

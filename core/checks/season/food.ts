@@ -2,7 +2,7 @@ import { isCold } from '../../hive'
 import { massOfPart, sumOf, usualWeighing, type Range } from '../../weight'
 import type { Context, Measured } from '../context'
 import { findingOf, type Finding } from '../finding'
-import { NEED_KG } from './need'
+import { foodNeedOf } from './need'
 
 /** What a colony has left to eat, kg: honey and stores in its brood and food boxes by the weight model, as its frames were said to be, else as packed for winter; all as packed for winter where it is planned. */
 export function storesByModelKg({ stack }: Measured['assembled'], planned = false): Range {
@@ -12,12 +12,12 @@ export function storesByModelKg({ stack }: Measured['assembled'], planned = fals
 }
 
 /** Food left after the crop against what the winter of this climate asks; in a dearth against that (common practice). */
-export function checkFood({ assembled, layout }: Measured, { stage, climate, planned }: Context): Finding[] {
+export function checkFood({ assembled, layout }: Measured, { stage, climate, prolific, planned }: Context): Finding[] {
   if (!isCold(stage) && stage !== 'crop' && stage !== 'after-crop' && stage !== 'dearth') return []
   const boxes = layout.parts.filter(({ pattern, placement }) => pattern?.kind === 'box' && placement.role !== 'super')
   if (boxes.length === 0) return []
   const stores = storesByModelKg(assembled, planned)
-  const need = NEED_KG[climate]
+  const need = foodNeedOf({ climate, prolific })
   if (stores.middle >= need.low) return []
   return [findingOf('season.short-of-food', stores.high < need.low ? 'watch' : 'note', boxes.map(({ part }) => part.id), { key: `season.short-of-food:${assembled.hive.id}`, facts: { climate, storesLow: stores.low, storesHigh: stores.high, needLow: need.low, needHigh: need.high } })]
 }

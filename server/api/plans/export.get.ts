@@ -1,11 +1,12 @@
 import { defineEventHandler, setHeader } from 'h3'
-import { planOf } from '#core/hive'
-import { readYards } from '../../database/yards'
+import { PLAN_FORMAT, PLAN_VERSION } from '#core/hive'
+import { yardTexts } from '../../database/yard-text'
 import { withDatabase } from '../../utils/database'
 
 /** Everything as one plan file. */
 export default defineEventHandler(async (event) => {
-  const stored = await withDatabase(readYards)
+  const stored = await withDatabase(yardTexts)
+  setHeader(event, 'content-type', 'application/json')
   setHeader(event, 'content-disposition', 'attachment; filename="duvet-plan.json"')
-  return planOf(stored.map(({ yard }) => yard))
+  return `{"format":"${PLAN_FORMAT}","version":${PLAN_VERSION},"yards":[${stored.map(({ text }) => text).join(',')}]}`
 })

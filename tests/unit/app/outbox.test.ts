@@ -48,30 +48,29 @@ describe('what waits to be sent', () => {
   })
 })
 
-describe('a tab', () => {
-  /** Locks as a browser has them: one holder each, the others wait. */
+describe('a page', () => {
+  /** Locks as a browser has them, with a door to let one go. */
   function lockManager() {
-    const held = new Map<string, Promise<unknown>>()
-    return {
-      request: (name: string, { signal }: { signal: AbortSignal }, work: () => Promise<unknown>) => (held.has(name)
-        ? new Promise((_resolve, reject) => signal.addEventListener('abort', () => reject(new Error('aborted'))))
-        : (held.set(name, work()), held.get(name)!)),
-      query: () => Promise.resolve({ held: [...held.keys()].map((name) => ({ name })), pending: [] }),
-    }
+    const held = new Set<string>()
+    return { held, request: (name: string, work: () => Promise<unknown>) => { held.add(name); return work() }, query: () => Promise.resolve({ held: [...held].map((name) => ({ name })), pending: [] }) }
   }
 
-  it('that was duplicated, with what it remembers, gets an identity of its own; one whose page is gone is found', async () => {
-    vi.stubGlobal('navigator', { locks: lockManager() })
+  it('has an identity of its own, one of a duplicated tab too, and finds what pages that are gone left', async () => {
+    const locks = lockManager()
+    vi.stubGlobal('navigator', { locks })
     const first = await claimTab()
     const second = await claimTab()
-    expect(second).not.toBe(first)
-    expect(await goneTabs([first, second, 'closed'])).toEqual(['closed'])
+    expect(second.before).toBe(first.id)
+    expect(second.id).not.toBe(first.id)
+    expect(await goneTabs([first.id, second.id, 'closed'], second.before)).toEqual(['closed'])
+    setTimeout(() => locks.held.delete(`duvet.tab.${first.id}`), 90)
+    expect(await goneTabs([first.id], second.before)).toEqual([first.id])
     vi.unstubAllGlobals()
   })
 
-  it('is a new one at every page where the browser has no locks', async () => {
+  it('takes all others for gone where the browser has no locks', async () => {
     vi.stubGlobal('navigator', {})
-    expect(await claimTab()).not.toBe(await claimTab())
+    expect((await claimTab()).id).not.toBe((await claimTab()).id)
     expect(await goneTabs(['a'])).toEqual(['a'])
     vi.unstubAllGlobals()
   })

@@ -3,14 +3,24 @@ import type { Yard } from '#core/hive'
 import { USUAL_PROFILE } from '#core/lifting'
 import { ANY_TIME, stagesOf } from '#core/season'
 import { demoPlan } from '../../helpers/wire'
-import { choicesOfHive, yearFigures, yearOfYard } from '~/workers/plan-yard'
+import { choicesOfHive, yearFigures, yearOfYard, type PlannedYear } from '~/workers/plan-yard'
 
 const yard = demoPlan().yards.find(({ name }) => name === 'Kiln Bank')!
 const many: Yard = { ...yard, hives: Array.from({ length: 24 }, (_, i) => ({ ...yard.hives[0]!, id: `h${i}` })) }
 
+/** All that the worker hands out, and whether it came to the end. */
+async function written(one: Yard, mostChunks = Number.POSITIVE_INFINITY): Promise<PlannedYear & { whole: boolean; chunks: number[] }> {
+  const hives: PlannedYear['hives'][number][] = []
+  const figures: PlannedYear['figures'][number][] = []
+  const chunks: number[] = []
+  const whole = await yearOfYard(one, USUAL_PROFILE, (some) => { hives.push(...some.hives); figures.push(...some.figures); chunks.push(some.hives.length) }, () => chunks.length === mostChunks)
+  return { hives, figures, whole, chunks }
+}
+
 describe('the year of a yard, as the worker writes it', () => {
   it('has every stage of every hive with its figures, and those that come at any time', async () => {
-    const year = (await yearOfYard(yard, USUAL_PROFILE, () => undefined, () => false))!
+    const year = await written(yard)
+    expect(year.whole).toBe(true)
     expect(year.hives.map(({ hiveId }) => hiveId)).toEqual(yard.hives.map(({ id }) => id))
     for (const { stages } of year.figures) {
       expect(stages.map(({ stage }) => stage)).toEqual([...stagesOf(yard), ...ANY_TIME])
@@ -21,14 +31,13 @@ describe('the year of a yard, as the worker writes it', () => {
     }
   })
 
-  it('tells how far it is and stops when nobody waits any more', async () => {
-    const told: number[] = []
-    expect(await yearOfYard(many, USUAL_PROFILE, (done) => told.push(done), () => told.length === 2)).toBeNull()
-    expect(told).toEqual([10, 20])
+  it('hands out some hives at a time and stops when nobody waits any more', async () => {
+    expect(await written(many, 2)).toMatchObject({ whole: false, chunks: [5, 5] })
+    expect((await written(many)).chunks).toEqual([5, 5, 5, 5, 4])
   })
 
   it('a year in a few figures leaves out what comes at any time', async () => {
-    const { stages } = (await yearOfYard(yard, USUAL_PROFILE, () => undefined, () => false))!.figures[0]!
+    const { stages } = (await written(yard)).figures[0]!
     const calendar = stages.filter(({ stage }) => !ANY_TIME.includes(stage))
     expect(yearFigures(stages)).toEqual(yearFigures(calendar))
     expect(yearFigures(stages).lifts).toBe(calendar.reduce((sum, { lifts }) => sum + lifts, 0))

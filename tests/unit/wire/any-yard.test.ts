@@ -33,7 +33,7 @@ async function openEveryView(yard: Yard): Promise<void> {
       for (const finding of assessment.findings) findingInWords(finding, names, catalogue, reader)
       for (const gap of assessment.gaps) void [termsInWords(gap.terms, reader), gapTitle(gap, names)]
     }
-    for (const axis of ['along', 'across'] as const) layOutBench(assessment, axis, { width: 640, height: 500 }, { k: 1, x: 0, y: 0 }, null)
+    for (const axis of ['along', 'across'] as const) layOutBench(assessment, axis, { width: 640, height: 500 }, { k: 1, x: 0, y: 0 }, null, false)
     massOfHive(assembleHive(hive, parts, catalogue), usualWeighing(hive.stage))
     liftsOfHive(yard, hive, USUAL_PROFILE, usualWeighing(hive.stage), parts)
     if (hive.visit) tickEdit(yard, hive)

@@ -1,0 +1,36 @@
+<script setup lang="ts">
+// What holds until it is mended: what keeps the server from saving, what this browser cannot keep, what was set aside.
+const yards = useYards()
+const sync = useSync()
+const store = useHeld()
+const aside = useAside()
+const waiting = computed(() => (yards.waitingCount === 0 ? 'Nothing is waiting.' : yards.waitingCount === 1 ? 'One change is kept here and sent when it can be.' : `${yards.waitingCount} changes are kept here and sent when they can be.`))
+const unkept = computed(() => (store.unkept === 'forbidden' ? 'This browser keeps nothing for Duvet' : 'This browser’s storage is full'))
+</script>
+
+<template>
+  <div class="notices" aria-live="polite">
+    <p v-if="sync.trouble" class="away" data-testid="away">{{ sync.trouble.sentence }} {{ waiting }}</p>
+    <p v-if="store.unkept && yards.waitingCount > 0" class="away" data-testid="unkept">{{ unkept }}: {{ yards.waitingCount === 1 ? 'a change is' : `${yards.waitingCount} changes are` }} kept in this page only until the server has {{ yards.waitingCount === 1 ? 'it' : 'them' }}. Do not close it before.</p>
+    <p v-if="aside.all.length > 0" class="said" data-testid="aside">
+      {{ aside.count === 1 ? 'One change could not be saved and is' : `${aside.count} changes could not be saved and are` }} set aside. <button class="plain-button" type="button" data-testid="open-aside" @click="aside.shown = true">Look at {{ aside.count === 1 ? 'it' : 'them' }}</button>
+    </p>
+  </div>
+</template>
+
+<style scoped>
+p {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 4px 12px;
+  align-items: center;
+  padding: 6px 14px;
+  border-bottom: 2px solid var(--watch);
+  background: #fff8e8;
+}
+
+.said {
+  border-color: var(--indigo);
+  background: #fff;
+}
+</style>
