@@ -56,6 +56,7 @@ export const FORMULA = {
   nectarLow: { label: 'comb being filled, from', value: 0.25, unit: '', source: M, usedIn: 'weight in the flow' },
   nectarTypical: { label: 'comb being filled', value: 0.5, unit: '', source: M, usedIn: 'weight in the flow' },
   nectarHigh: { label: 'comb being filled, to', value: 0.75, unit: '', source: M, usedIn: 'weight in the flow' },
+  sectionsShare: { label: 'share of a rack of comb-honey sections that is honey', value: 0.43, unit: '', source: M, usedIn: 'weight of sections' },
   winterStoreLow: { label: 'stores in the brood box in winter, share of its combs, from', value: 0.3, unit: '', source: M, usedIn: 'weight in winter' },
   winterStoreTypical: { label: 'stores in the brood box in winter, share of its combs', value: 0.5, unit: '', source: M, usedIn: 'weight in winter' },
   winterStoreHigh: { label: 'stores in the brood box in winter, share of its combs, to', value: 0.7, unit: '', source: M, usedIn: 'weight in winter' },

@@ -100,7 +100,7 @@ const pile = () => yup.mixed<string | number>().required('${path} is missing: hi
 /** A changeover under way, step by step. */
 export const visitSchema = some({
   id: identity(), toStage: oneOf(STAGES), startedOn: noted(), done: whole(0, 200),
-  steps: listOf(record({ partId: identity(), patternId: identity(), from: pile(), to: pile(), kg: decimal(0, 1000), turned: yup.boolean().strict().required('${path} is missing: true or false'), placement: placementSchema.optional().default(undefined), part: partSchema.optional().default(undefined), attachment: attachmentSchema.optional().default(undefined) }), 200),
+  steps: listOf(record({ partId: identity(), patternId: identity(), from: pile(), to: pile(), kg: decimal(0, 1000), turned: yup.boolean().strict().required('${path} is missing: true or false'), placement: placementSchema.optional().default(undefined), part: partSchema.optional().default(undefined), attachment: attachmentSchema.optional().default(undefined), sortInto: yup.array().strict().of(identity()).max(PLAN_LIMITS.layersPerHive).optional().default(undefined) }), 200),
 })
 
 export const hiveSchema = record({

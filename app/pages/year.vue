@@ -4,7 +4,7 @@ import { partsById } from '#core/geometry'
 import { useVirtualizer } from '@tanstack/vue-virtual'
 import { catalogueOf, formatName } from '#core/catalogue'
 import type { Stage } from '#core/hive'
-import { ANY_TIME, COOL_MARITIME, cautionsOfStage, changeoverOf, isWanted, partsWith, stageOn, stagesOfYear, visitOf, yardVisit, type HiveChangeover } from '#core/season'
+import { ANY_TIME, COOL_MARITIME, cautionsOfStage, changeoverOf, isWanted, partsWith, stageOn, stagesOfYear, visitOf, yardVisit, type HiveChangeover, type PlannedStage } from '#core/season'
 import { CAUTION_WORDS, patternName, stageWord, storingInWords, workInWords } from '#core/wording'
 import type { TickSheets } from '#wire/visit-print-schema'
 import { download, fileName } from '~/composables/download'
@@ -53,12 +53,12 @@ const inSight = computed(() => virtualizer.value.getVirtualItems())
 const drawnNow = useInTurn(computed(() => Math.max(1, inSight.value.length)))
 /** What it takes at one hive; worked out once for each. */
 const changeover = computed(() => {
-  const known = new Map<string, HiveChangeover>()
+  const known = new WeakMap<PlannedStage, HiveChangeover>()
   const [hives, all, kinds, places, start, earlier] = [standing.value, parts.value, catalogue.value!, view.places, from.value, before.value]
   return ({ id, one, all: stages }: (typeof planned.value)[number]): HiveChangeover => {
     const first = start === 'before' && !ANY_TIME.includes(one.stage) ? stages.get(earlier) : undefined
-    const made = known.get(id) ?? changeoverOf(first ? { hive: first.hive, parts: partsWith(all, first) } : { hive: hives.get(id)!, parts: all }, { hive: one.hive, parts: partsWith(all, one) }, kinds, places)
-    known.set(id, made)
+    const made = known.get(one) ?? changeoverOf(first ? { hive: first.hive, parts: partsWith(all, first) } : { hive: hives.get(id)!, parts: all }, { hive: one.hive, parts: partsWith(all, one) }, kinds, places)
+    known.set(one, made)
     return made
   }
 })

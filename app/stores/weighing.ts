@@ -3,7 +3,7 @@ import { defineStore } from 'pinia'
 import { computed } from 'vue'
 import type { Stage } from '#core/hive'
 import { USUAL_PROFILE, profileProblem, type LiftProfile } from '#core/lifting'
-import { FILL, FULLNESSES, TIMBERS, usualWeighing, type Fullness, type Timber, type Weighing } from '#core/weight'
+import { FILL, FULLNESSES, TIMBERS, usualWeighing, type Fullness, type Timber, type Weighing, asPlanned, mayHold } from '#core/weight'
 
 /** How hives are weighed and lifted here; kept on this device and sent nowhere. */
 export const useWeighing = defineStore('weighing', () => {
@@ -26,5 +26,17 @@ export const useWeighing = defineStore('weighing', () => {
     }
   }
 
-  return { shown, fullness, timber, fillPercent, profile, own, weighingAt }
+  /** As it usually is at its stage, whatever the drawing is weighed as: what the other views go by. */
+  function usualAt(stage: Stage, planned = false): Weighing {
+    const { timberKgPerM3, fill } = weighingAt(stage)
+    const usual = { ...usualWeighing(stage), timberKgPerM3, fill }
+    return planned ? asPlanned(usual) : usual
+  }
+  /** The same for whoever lifts: the heavy bound of what nobody has spoken of. */
+  function liftedAt(stage: Stage, planned = false): Weighing {
+    const usual = mayHold(usualAt(stage))
+    return planned ? asPlanned(usual) : usual
+  }
+
+  return { usualAt, liftedAt, shown, fullness, timber, fillPercent, profile, own, weighingAt }
 })

@@ -1,7 +1,7 @@
 import { partsById } from '#core/geometry'
 import type { Stage, Yard } from '#core/hive'
 import { dutyOf, liftsOfHive, type Duty, type LiftProfile } from '#core/lifting'
-import { usualWeighing } from '#core/weight'
+import { asPlanned, mayHold, usualWeighing } from '#core/weight'
 
 const CHUNK = 50
 
@@ -22,7 +22,7 @@ export async function dayOfYard(yard: Yard, profile: LiftProfile, stages: readon
   for (let at = 0; at < yard.hives.length; at += CHUNK) {
     for (const hive of yard.hives.slice(at, at + CHUNK)) {
       now.push(liftsOfHive(yard, hive, profile, usualWeighing(hive.stage), parts))
-      for (const { stage, hives } of byStage) hives.push(liftsOfHive(yard, hive, profile, { ...usualWeighing(stage), fullness: usualWeighing(stage).meanwhile }, parts))
+      for (const { stage, hives } of byStage) hives.push(liftsOfHive(yard, hive, profile, asPlanned(mayHold(usualWeighing(stage))), parts))
     }
     onProgress(now.length)
     if (await isCancelled()) return null

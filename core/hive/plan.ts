@@ -1,7 +1,7 @@
 import { partIdsOf, type Hive, type Part, type Yard } from './model'
 
 export const PLAN_FORMAT = 'duvet-plan'
-export const PLAN_VERSION = 5
+export const PLAN_VERSION = 6
 
 /** What a plan may hold at most; a yard on the server keeps to the same figures. */
 export const PLAN_LIMITS = { yards: 50, hivesPerYard: 1000, hivesPerPlan: 5000, partsPerPlan: 9_999, batchEdits: 20_000, layersPerHive: 60, contentsPerPart: 40, attachmentsPerHive: 20, acceptedPerHive: 200, patternsPerYard: 200, overridesPerYard: 500, readingsPerPart: 200, fileBytes: 20_000_000 } as const
@@ -20,7 +20,7 @@ export interface Plan {
 export function upgraded(value: unknown): unknown {
   const plan = value as { version?: unknown; yards?: unknown } | null
   if (plan === null || typeof plan !== 'object' || !Array.isArray(plan.yards)) return value
-  if (plan.version === 2 || plan.version === 3 || plan.version === 4) return { ...plan, version: PLAN_VERSION }
+  if (plan.version === 2 || plan.version === 3 || plan.version === 4 || plan.version === 5) return { ...plan, version: PLAN_VERSION }
   if (plan.version !== 1) return value
   const yards = plan.yards.map((yard: unknown) => (yard === null || typeof yard !== 'object' || Array.isArray(yard) ? yard : { prolific: false, overrides: [], patterns: [], hanging: [], ...yard }))
   return { ...plan, version: PLAN_VERSION, yards }

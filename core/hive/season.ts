@@ -110,6 +110,8 @@ export interface VisitStep {
   readonly part?: Part
   /** A fitting: by hand, without a lift. */
   readonly attachment?: Attachment
+  /** The frames of this box are gone through before it leaves: what holds bees, brood or food goes into these boxes. Asked, not known. */
+  readonly sortInto?: readonly string[]
 }
 
 /** A changeover that is being carried out; steps before `done` are ticked. */

@@ -1,7 +1,7 @@
 import { contextOf } from '../assess'
 import { assembleHive, layOut, partsById } from '../geometry'
 import type { Hive, Part, Yard } from '../hive'
-import { massOfHive, usualWeighing, type Weighing } from '../weight'
+import { massOfHive, mayHold, usualWeighing, type Weighing } from '../weight'
 import { liftsOf, type Lift, type StackLifts } from './lifts'
 import type { LiftProfile } from './profile'
 
@@ -18,7 +18,7 @@ export interface Duty {
 /** The lifts of one hive as it stands in its yard. */
 export function liftsOfHive(yard: Yard, hive: Hive, profile: LiftProfile, weighing: Weighing = usualWeighing(hive.stage), parts: ReadonlyMap<string, Part> = partsById(yard)): StackLifts & { readonly framesTurned: number; readonly totalKg: number } {
   const assembled = assembleHive(hive, parts, contextOf(yard, hive).catalogue)
-  const mass = massOfHive(assembled, weighing)
+  const mass = massOfHive(assembled, mayHold(weighing))
   return { ...liftsOf(layOut(assembled), mass, profile), framesTurned: framesOf(assembled.stack), totalKg: mass.kg.middle }
 }
 

@@ -1,10 +1,10 @@
 import type { Pattern } from '../catalogue'
-import { isCold, type Calendar, type Stage, type VisitStep } from '../hive'
+import { isCold, type Calendar, type Role, type Stage, type VisitStep } from '../hive'
 import { daysFrom } from './days'
 import { LIFT_KG } from './changeover'
 import { stagesOfYear } from './calendar'
 
-export const CAUTIONS = ['parting-in-cold', 'too-late-to-part', 'last-look', 'treatment', 'headspace', 'feeding', 'two-people', 'travel', 'smoker', 'stings', 'lifting', 'disease'] as const
+export const CAUTIONS = ['parting-in-cold', 'too-late-to-part', 'last-look', 'treatment', 'headspace', 'feeding', 'clear-of-bees', 'go-down', 'queen-below', 'starves-soon', 'treatment-time', 'clear-door', 'close-drains', 'quilt-air', 'two-people', 'travel', 'smoker', 'stings', 'lifting', 'disease'] as const
 /** A caution of the trade (common practice); the words defer to local law and to those who are licensed. */
 export type Caution = (typeof CAUTIONS)[number]
 
@@ -21,10 +21,16 @@ export function daysToWinter(monthDay: string, calendar: Calendar): number | und
 }
 
 /** What stands beside one step: parting boxes in the cold or too late, feed, headspace, a load for two. */
-export function cautionsOfStep(step: Pick<VisitStep, 'from' | 'to' | 'kg' | 'attachment'>, pattern: Pick<Pattern, 'kind'> | undefined, stage: Stage, beforeWinterDays?: number): Caution[] {
+export function cautionsOfStep(step: Pick<VisitStep, 'from' | 'to' | 'kg' | 'attachment' | 'sortInto'>, pattern: Pick<Pattern, 'kind' | 'cleanComb'> | undefined, stage: Stage, beforeWinterDays?: number, role?: Role): Caution[] {
   const parts = pattern?.kind === 'box' && step.kg >= LIFT_KG && step.from !== step.to
   const cold = stage === 'winter' || stage === 'late-winter-check'
+  const leaves = step.to === 'van' && step.from !== 'van'
   return [
+    ...(step.sortInto ? ['go-down' as const] : []),
+    ...(pattern?.kind === 'box' && role === 'super' && leaves ? ['clear-of-bees' as const] : []),
+    ...(pattern?.kind === 'excluder' && step.to === 'hive' ? ['queen-below' as const] : []),
+    ...(pattern?.kind === 'absorber' && step.to === 'hive' ? ['quilt-air' as const] : []),
+    ...(pattern?.kind === 'box' && pattern.cleanComb && step.to === 'hive' ? ['close-drains' as const] : []),
     ...(parts && cold ? ['parting-in-cold' as const] : []),
     ...(parts && !cold && isCold(stage) && beforeWinterDays !== undefined && beforeWinterDays < LAST_LOOK_DAYS ? ['too-late-to-part' as const] : []),
     ...(pattern?.kind === 'feeder' && step.to === 'hive' ? ['feeding' as const] : []),
@@ -33,11 +39,14 @@ export function cautionsOfStep(step: Pick<VisitStep, 'from' | 'to' | 'kg' | 'att
   ]
 }
 
+/** Stages beside the weeks after the crop in which mites are usually treated (common practice). */
+const TREATED: ReadonlySet<Stage> = new Set<Stage>(['pack-down', 'winter', 'settling', 'dearth'])
+
 /** What stands beside a whole visit at a stage. */
 export function cautionsOfStage(stage: Stage): Caution[] {
   return [
     ...(stage === 'pack-down' ? ['last-look' as const] : []), ...(stage === 'winter' || stage === 'late-winter-check' ? ['parting-in-cold' as const] : []),
-    ...(stage === 'after-crop' ? ['treatment' as const, 'headspace' as const] : []), ...(stage === 'crop' || stage === 'after-crop' || stage === 'settling' ? ['feeding' as const] : []),
+    ...(stage === 'after-crop' ? ['treatment' as const, 'headspace' as const] : []), ...(TREATED.has(stage) ? ['treatment-time' as const] : []), ...(stage === 'crop' || stage === 'after-crop' ? ['starves-soon' as const] : []), ...(stage === 'winter' ? ['clear-door' as const] : []), ...(stage === 'crop' || stage === 'after-crop' || stage === 'settling' ? ['feeding' as const] : []),
     ...(stage === 'moving' ? ['travel' as const] : []), 'stings', 'smoker', 'lifting', 'disease',
   ]
 }

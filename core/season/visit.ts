@@ -1,5 +1,5 @@
 import { findPart, heldAfter, partEdit, PLACEHOLDER, WANTED, type Edit, type Hive, type Part, type Visit, type VisitStep, type Yard } from '../hive'
-import type { HiveChangeover } from './changeover'
+import { sortedIn, sortedOut, type HiveChangeover } from './changeover'
 
 /**
  * A changeover as a visit to be carried out. Parts that the yard has yet to get are new ones from here on, so their
@@ -25,6 +25,7 @@ export function tickEdit(yard: Yard, hive: Hive): Edit | undefined {
 function stepEdits(yard: Yard, hive: Hive, step: VisitStep): Edit[] {
   const hiveId = hive.id
   const owned = findPart(yard, step.partId)
+  if (step.sortInto) return sortEdits(yard, step, owned)
   if (step.attachment) return step.to === 'hive' ? fittingOn(yard, hive, step, owned) : fittingOff(yard, hiveId, step, owned)
   if (step.from === 'hive' && step.to === 'hive') return [...(step.part && owned ? [partEdit(owned, step.part)] : []), ...(step.placement ? [{ kind: 'set-placement', hiveId, placement: step.placement } as const] : [])]
   if (step.from === 'hive') {
@@ -37,6 +38,12 @@ function stepEdits(yard: Yard, hive: Hive, step: VisitStep): Edit[] {
   if (!owned) return step.part ? [{ kind: 'add-part', hiveId, at, part: step.part, placement: step.placement }] : [{ kind: 'place-part', hiveId, at, placement: step.placement }]
   // What it has held is known only now that it was taken off; the step was written before.
   return [...(step.part && step.from !== 'van' ? [partEdit(owned, { ...step.part, hasHeld: owned.hasHeld })] : []), { kind: 'place-part', hiveId, at, placement: step.placement }]
+}
+
+/** The keeper says that nothing of the colony is left in the box; what hangs in those that took its frames is not known any more. */
+function sortEdits(yard: Yard, { sortInto = [] }: VisitStep, owned: Part | undefined): Edit[] {
+  const into = sortInto.flatMap((id) => findPart(yard, id) ?? [])
+  return [...(owned ? [partEdit(owned, sortedOut(owned))] : []), ...into.map((part) => partEdit(part, sortedIn(part)))]
 }
 
 function fittingOn(yard: Yard, hive: Hive, { attachment, part }: VisitStep, owned: Part | undefined): Edit[] {

@@ -62,10 +62,11 @@ interface Side {
   readonly narrowMm: number
 }
 
-/** The larger side of the hive, without its stand. */
+/** The larger side of the hive, without its stand, and the narrower side of what it stands on: its lowest part, not a narrow one on top. */
 function sideOf(hive: readonly PlacedPart[]): Side {
-  const longMm = Math.max(0, ...hive.map((part) => dimensionMm(part, 'outsideLength')))
-  const narrowMm = Math.min(...hive.map((part) => dimensionMm(part, 'outsideWidth')).filter((mm) => mm > 0), longMm || 1)
+  const sides = (part: PlacedPart) => [dimensionMm(part, 'outsideLength'), dimensionMm(part, 'outsideWidth')].filter((mm) => mm > 0)
+  const longMm = Math.max(0, ...hive.flatMap(sides))
+  const narrowMm = Math.min(...(hive.map(sides).find((one) => one.length > 0) ?? [longMm || 1]))
   const heightMm = Math.max(0, ...hive.map(({ topMm }) => topMm)) - Math.min(...hive.map(({ bottomMm }) => bottomMm), Number.POSITIVE_INFINITY)
   return { areaM2: (longMm * Math.max(0, heightMm)) / 1e6, heightMm: Number.isFinite(heightMm) ? heightMm : 0, narrowMm }
 }

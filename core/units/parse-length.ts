@@ -21,7 +21,7 @@ const METRIC = /\s*(mm|millimet(?:re|er)s?|cm|centimet(?:re|er)s?|m|met(?:re|er)
 
 /**
  * Reads a length as people type it: `9 5/8`, `9-5/8"`, `244mm`, `24.4 cm`, `24,4 cm`, `1 ft 4 1/4 in`.
- * A bare number is in the unit system that is switched on.
+ * A bare number is in the unit system that is switched on; a fraction is inches, whatever is switched on.
  * @param text what was typed
  * @param units the unit meant when none is typed
  * @param limits the smallest and largest length that makes sense here, in mm
@@ -43,7 +43,7 @@ export function parseLength(text: string, units: UnitSystem, limits: LengthLimit
     const unit = inches ? ' in' : metric ? ` ${metric[1]}` : ''
     return { ok: false, problem: 'ambiguous-comma', readings: [body.replace(',', '.') + unit, body.replaceAll(',', '') + unit] }
   }
-  const inInches = inches || feet !== null || (!metric && units === 'inches')
+  const inInches = inches || feet !== null || (!metric && (units === 'inches' || body.includes('/')))
   const figure = feet ? feetAndInches(feet[1]!, feet[2]!) : readFigure(body, inInches)
   if (figure === undefined || !Number.isFinite(figure)) return { ok: false, problem: 'not-a-length' }
   const mm = inInches ? mmFromInches(figure) : roundTo(figure * mmPer(metric?.[1]), 6)

@@ -35,7 +35,8 @@ export function combLoad(content: Content, fullness: Fullness, role: Role, meanw
     case 'drawn': return 'drawn'
     case 'in-flow': return role === 'brood' ? 'brood' : isUndrawn(content) ? 'nothing' : role === 'food' ? 'honey' : 'nectar'
     case 'full': return role === 'brood' ? 'brood' : 'honey'
-    case 'winter': return role === 'brood' ? 'winter-stores' : role === 'food' ? 'honey' : 'drawn'
+    // A super that is left on is food: it may be full, and is lifted as if it were.
+    case 'winter': return role === 'brood' ? 'winter-stores' : 'honey'
   }
 }
 

@@ -1,9 +1,10 @@
-import { combsAcross, hangAcross, type AssembledHive, type AttachedPart, type ResolvedPart, type StackedPart } from '../geometry'
+import { FORMULA } from '../formula'
+import { combsAcross, dimensionMm, hangAcross, type AssembledHive, type AttachedPart, type ResolvedPart, type StackedPart } from '../geometry'
 import type { Content, Role, Stage } from '../hive'
 import { combAreaDm2 } from './comb'
 import { FILL } from './honey'
-import { beesOnCombKg, combLoad, combMass, type Fullness } from './load'
-import { sumOf, ZERO, type Range } from './range'
+import { NECTAR, beesOnCombKg, combLoad, combMass, type Fullness } from './load'
+import { exactly, sumOf, times, ZERO, type Range } from './range'
 import { shellKg } from './ware'
 import { TIMBERS } from './timber'
 
@@ -11,7 +12,7 @@ export const MASS_ITEMS = ['ware', 'frames', 'wax', 'honey', 'brood', 'bees'] as
 /** What a mass is made of: the part itself, its frames with their foundation, comb wax, honey or stores, brood, bees. */
 export type MassItem = (typeof MASS_ITEMS)[number]
 
-/** The mass of one part with what is in it, kg; each bound is the sum of the bounds of what it is made of. */
+/** The mass of one part with what is in it, kg; the bounds of a box are those of its honey and brood, of anything else those of its own mass. */
 export interface PartMass {
   readonly partId: string
   readonly items: Readonly<Record<MassItem, Range>>
@@ -45,10 +46,32 @@ export function usualWeighing(stage: Stage): Weighing {
   return { fullness: 'as-said', meanwhile: fullnessAt(stage), timberKgPerM3: TIMBERS.usual.kgPerM3, fill: FILL }
 }
 
+/**
+ * The same for whoever lifts: what nobody has spoken of is as full as it may be, since a super in the flow may be full
+ * to the last cell (common practice: the heavy bound first).
+ */
+export function mayHold(weighing: Weighing): Weighing {
+  return weighing.fullness === 'as-said' && weighing.meanwhile === 'in-flow' ? { ...weighing, meanwhile: 'full' } : weighing
+}
+
+/** A hive of which nothing is said, since it only is to stand so: all of it in the state of its stage. */
+export function asPlanned(weighing: Weighing): Weighing {
+  return { ...weighing, fullness: weighing.meanwhile }
+}
+
+/** Honey in a rack of comb-honey sections: its room inside × the share that is honey, as full as its combs are called. */
+function sectionsHoney(part: ResolvedPart, { fullness, meanwhile, fill }: Weighing): Range {
+  const state = fullness === 'as-said' ? meanwhile : fullness
+  if (state === 'empty' || state === 'drawn') return ZERO
+  const litres = (dimensionMm(part, 'insideLength') * dimensionMm(part, 'insideWidth') * dimensionMm(part, 'depth')) / 1e6
+  const full = litres * FORMULA.sectionsShare.value * FORMULA.honeyDensity.value
+  return times(state === 'in-flow' ? NECTAR : fill, full)
+}
+
 /** The mass of a part that stands in a stack. */
 export function massOfPart(part: ResolvedPart, role: Role | undefined, weighing: Weighing): PartMass {
   const { pattern } = part
-  if (pattern?.kind !== 'box' || (part.hung.length === 0 && !pattern.sections)) return plainMass(part, weighing)
+  if (pattern?.kind !== 'box' || part.hung.length === 0) return plainMass(part, weighing)
   const used: Role = role ?? pattern.usualRole ?? 'super'
   const winter = weighing.fullness === 'winter' || (weighing.fullness === 'as-said' && weighing.meanwhile === 'winter')
   const inhabited = used === 'brood' && weighing.fullness !== 'empty' && weighing.fullness !== 'drawn' && (weighing.fullness !== 'as-said' || weighing.meanwhile !== 'drawn')
@@ -70,20 +93,25 @@ export function massOfPart(part: ResolvedPart, role: Role | undefined, weighing:
     honey.push(inside.honey)
     brood.push(inside.brood)
     if (inhabited && isBuilt(content, weighing)) bees.push(beesOnCombKg(combAreaDm2(hung), winter))
-    const single = sumOf([frame, inside.wax, inside.honey, inside.brood])
+    const single = sumOf([atMiddle(frame), atMiddle(inside.wax), inside.honey, inside.brood])
     if (single.middle > heaviest.middle) heaviest = single
   }
   const items = { ware: shellKg(part, weighing.timberKgPerM3), frames: sumOf(frames), wax: sumOf(wax), honey: sumOf(honey), brood: sumOf(brood), bees: sumOf(bees) }
   return { partId: part.part.id, items, kg: totalOf(items), heaviestFrameKg: heaviest }
 }
 
+function atMiddle({ middle }: Range): Range {
+  return exactly(middle)
+}
+
 function isBuilt(content: Content, { fullness }: Weighing): boolean {
   return fullness !== 'as-said' || content.comb === undefined || content.comb === 'drawn'
 }
 
-function plainMass(part: ResolvedPart, { timberKgPerM3 }: Weighing): PartMass {
-  const items = { ware: wareKg(part, timberKgPerM3), frames: ZERO, wax: ZERO, honey: ZERO, brood: ZERO, bees: ZERO }
-  return { partId: part.part.id, items, kg: items.ware, heaviestFrameKg: ZERO }
+function plainMass(part: ResolvedPart, weighing: Weighing): PartMass {
+  const { timberKgPerM3 } = weighing
+  const items = { ware: wareKg(part, timberKgPerM3), frames: ZERO, wax: ZERO, honey: part.pattern?.sections ? sectionsHoney(part, weighing) : ZERO, brood: ZERO, bees: ZERO }
+  return { partId: part.part.id, items, kg: sumOf([items.ware, items.honey]), heaviestFrameKg: ZERO }
 }
 
 function wareKg(part: ResolvedPart, timberKgPerM3: number): Range {
@@ -92,8 +120,9 @@ function wareKg(part: ResolvedPart, timberKgPerM3: number): Range {
   return mass ? { low: mass.kg - mass.plusMinusKg, middle: mass.kg, high: mass.kg + mass.plusMinusKg } : ZERO
 }
 
+/** The bounds of a box are the ends of its honey and its brood; all else stands at its middle. */
 function totalOf(items: PartMass['items']): Range {
-  return sumOf([items.ware, items.frames, items.wax, items.honey, items.brood, items.bees])
+  return sumOf([atMiddle(items.ware), atMiddle(items.frames), atMiddle(items.wax), items.honey, items.brood, atMiddle(items.bees)])
 }
 
 /** The masses of a whole hive, kg. */

@@ -1,7 +1,7 @@
 import type { Catalogue } from '../catalogue'
 import type { PartLookup } from '../geometry'
 import type { Placement, Stage, VisitStep } from '../hive'
-import { cautionsOfStep, reasonOf, type Caution, type Feed, type PartChange } from '../season'
+import { cautionsOfStep, reasonOf, type Cannot, type Caution, type Feed, type PartChange } from '../season'
 import { capital, patternName, type Reader } from './names'
 import { REASON_WORDS, visitStepInWords } from './year-words'
 
@@ -12,12 +12,24 @@ export const CAUTION_WORDS: Record<Caution, string> = {
   treatment: 'Treatments: only products allowed where you are, by the label, with crop supers off; respirator, gloves and goggles for acids.',
   headspace: 'Headspace stays on as long as the treatment or the feed lasts: set the day on which it comes off.',
   feeding: 'Sugar feed and treatments never with crop supers on.',
+  'clear-of-bees': 'Clear the bees out of it first: an escape board under it a day or two before, or shake and brush them off. A comb with brood stays on the hive.',
+  'go-down': 'Choose a mild day. An escape board under the box a day or two before drives the bees down; it does not move brood. A colony too weak for one box is merged instead, disease free.',
+  'queen-below': 'Is the queen below it? Look for her, or for eggs, before the excluder goes on.',
+  'starves-soon': 'With its supers off, a strong colony without a flow can starve within days: leave what it needs, and look again within the week.',
+  'treatment-time': 'Where mites are treated now: only products allowed where you are, by the label, supers off; respirator, gloves and goggles for acids and their vapour.',
+  'clear-door': 'On a mild day, rake the dead bees from the door.',
+  'close-drains': 'Close every drain frame before it goes back on.',
+  'quilt-air': 'The roof must leave its vents free: the damp goes out above the chips.',
   'two-people': 'A load for two, or take frames out one by one.',
   travel: 'Fix every part to the next with a strap or screws, travel in the cool, and keep the load in the shade when you stop.',
   smoker: 'A smoker is a fire: put it out, and set it down where nothing burns.',
   stings: 'Stings can kill an allergic person: have help within call, and do not work alone if you are allergic.',
   lifting: 'Close to the body, feet turned instead of the back; a doctor’s limit goes before any figure here.',
   disease: 'Notifiable diseases are reported; local law and your bee inspector go before what stands here.',
+}
+
+export const CANNOT_WORDS: Record<Cannot, string> = {
+  broken: 'It is broken', 'not-here': 'It is not here', 'too-heavy': 'Too heavy for me', 'bees-or-weather': 'The bees or the weather do not let me', other: 'Something else',
 }
 
 /** What is known of a hive that a visit is made to. */
@@ -32,6 +44,8 @@ export interface VisitTo {
 }
 
 export interface StepWords {
+  /** Asked before it may be ticked: the answer that ticks it. */
+  readonly asks?: string
   readonly text: string
   readonly why: string
   readonly cautions: readonly string[]
@@ -42,9 +56,10 @@ export function stepOfVisitInWords(step: VisitStep, { toStage, catalogue, names,
   const pattern = catalogue.patterns.get(step.patternId)
   const name = names.get(step.partId) ?? patternName(step.patternId, catalogue, reader.vocabulary)
   return {
-    text: capital(visitStepInWords(step, name, changeIn(step, parts), reader, pattern?.kind === 'roof')),
+    text: capital(visitStepInWords(step, name, changeIn(step, parts), reader, pattern?.kind === 'roof', (step.sortInto ?? []).map((id) => names.get(id) ?? 'the box that stays'))),
     why: REASON_WORDS[reasonOf(step, pattern, step.placement?.role ?? roleOf(step.partId), toStage)],
-    cautions: cautionsOfStep(step, pattern, toStage, beforeWinterDays).map((caution) => CAUTION_WORDS[caution]),
+    ...(step.sortInto ? { asks: `Yes: ${name} is free of bees, brood and food` } : {}),
+    cautions: cautionsOfStep(step, pattern, toStage, beforeWinterDays, step.placement?.role ?? roleOf(step.partId)).map((caution) => CAUTION_WORDS[caution]),
   }
 }
 

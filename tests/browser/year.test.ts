@@ -234,6 +234,55 @@ describe('a visit', () => {
     expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390)
   })
 
+  it('is not ticked twice by one press, pauses with the hive told as open wherever one looks, and is ended only when asked', async () => {
+    const page = await year('Kiln Bank', { width: 390, height: 844, touch: true })
+    await page.locator('[data-stage="flow"]').tap()
+    await planned(page, 'Muslin').tap()
+    await page.getByTestId('begin-visit').tap()
+    await page.getByTestId('tick').waitFor()
+    await page.getByTestId('tick').dispatchEvent('click')
+    await page.getByTestId('tick').dispatchEvent('click')
+    await expect.poll(() => page.getByRole('status').first().innerText()).toMatch(/^1 of /)
+    for (let n = 0; n < 20 && !await page.getByTestId('visit-open').isVisible(); n++) {
+      await page.getByTestId('tick').tap()
+      await page.waitForTimeout(100)
+    }
+    await page.getByTestId('give-up').tap()
+    await expect.poll(() => page.getByRole('dialog').innerText()).toMatch(/open, without its roof/)
+    await page.getByTestId('go-on').tap()
+    await page.getByTestId('pause').tap()
+    await page.waitForURL('**/year')
+    expect((await hiveNamed('Muslin')).visit?.done).toBeGreaterThan(0)
+    await page.getByTestId('stands-open').getByRole('link').tap()
+    await page.getByTestId('tick').waitFor()
+    expect((await page.getByTestId('tick').boundingBox())!.height).toBeGreaterThanOrEqual(80)
+    await page.getByTestId('give-up').tap()
+    await page.getByTestId('end-here').tap()
+    await page.getByTestId('visit-done').waitFor()
+  })
+
+  it('goes on without a step that cannot be done, and says which hive is next', async () => {
+    const page = await year('Sallow Quay')
+    await page.locator('[data-stage="winter"]').click()
+    await planned(page, 'Calico').click()
+    await page.getByTestId('begin-visit').click()
+    await page.getByTestId('tick').waitFor()
+    const before = await page.getByTestId('visit-step').innerText()
+    await page.getByTestId('cannot').click()
+    await page.getByText('It is not here').click()
+    await page.getByRole('textbox', { name: 'In your own words' }).fill('left at home')
+    await page.getByTestId('plan-again').click()
+    await expect.poll(async () => (await page.getByTestId('visit-step').count()) === 0 || (await page.getByTestId('visit-step').innerText()) !== before).toBe(true)
+    await saved(page)
+    expect((await hiveNamed('Calico')).note).toContain('left at home')
+    for (let n = 0; n < 40 && await page.getByTestId('tick').isVisible(); n++) {
+      await page.getByTestId('tick').click()
+      await page.waitForTimeout(50)
+    }
+    await page.getByTestId('visit-next').waitFor()
+    expect(await page.getByTestId('visit-next').innerText()).toMatch(/^Next: \w+, \d of \d$|^That was the last/)
+  })
+
   it('a step ticked by two people at once is done once', async () => {
     const one = await year('Sallow Quay')
     await one.locator('[data-stage="winter"]').click()

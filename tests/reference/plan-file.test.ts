@@ -89,7 +89,7 @@ describe('reading a plan', () => {
   })
 
   it.each<[string, unknown, RegExp]>([
-    ['another version', { ...demo, version: 6 }, /version is 6: this Duvet reads version 5/],
+    ['another version', { ...demo, version: 7 }, /version is 7: this Duvet reads version 6/],
     ['another format', { ...demo, format: 'hives' }, /format is not “duvet-plan”/],
     ['no object', 7, /the whole of it/],
     ['a list', [], /the whole of it/],

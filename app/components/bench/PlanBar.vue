@@ -36,7 +36,8 @@ const changes = computed(() => {
 const figures = computed(() => {
   if (!bench.assessment) return ''
   const mass = massOfHive(bench.assessment.assembled, weighing.weighingAt(planned.value.stage, true))
-  const { heaviest, inspectionLifts } = liftsOf(bench.assessment.layout, mass, weighing.own)
+  const lifted = massOfHive(bench.assessment.assembled, weighing.liftedAt(planned.value.stage, true))
+  const { heaviest, inspectionLifts } = liftsOf(bench.assessment.layout, lifted, weighing.own)
   return `${showMass(mass.kg.middle, preferences.units)}${heaviest ? `, heaviest lift ${showMass(heaviest.kg.middle, preferences.units)}, ${inspectionLifts} lifts for a full look` : ''}`
 })
 function drawn(one: PlannedStage) {

@@ -21,8 +21,9 @@ const shapes = computed(() => [
   ...props.assessment.assembled.attached.flatMap((fitting) => fittingShapes(fitting, props.assessment.layout.parts, 'along')),
 ])
 const weight = computed(() => {
-  const mass = massOfHive(props.assessment.assembled, weighing.weighingAt(props.hive.stage, props.stage !== null))
-  return { kg: mass.kg.middle, heaviest: liftsOf(props.assessment.layout, mass, weighing.own).heaviest?.kg.middle ?? 0 }
+  const mass = massOfHive(props.assessment.assembled, weighing.usualAt(props.hive.stage, props.stage !== null))
+  const lifted = massOfHive(props.assessment.assembled, weighing.liftedAt(props.hive.stage, props.stage !== null))
+  return { kg: mass.kg.middle, heaviest: liftsOf(props.assessment.layout, lifted, weighing.own).heaviest?.kg.middle ?? 0 }
 })
 const worst = computed(() => {
   const finding = props.assessment.findings.find(({ acceptance, severity }) => !acceptance && severity !== 'note')

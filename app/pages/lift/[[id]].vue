@@ -6,7 +6,7 @@ import { hangAcross } from '#core/geometry'
 import { STAGES } from '#core/hive'
 import { bodyHeights, lighterWays, liftsOf, liftsOfHive, type Alternative } from '#core/lifting'
 import { standingOf } from '#core/standing'
-import { FILL, fullFrameKg, massOfHive, usualWeighing } from '#core/weight'
+import { asPlanned, FILL, fullFrameKg, massOfHive, mayHold, usualWeighing } from '#core/weight'
 import { showLength, showMass } from '#core/units'
 import { proxy } from 'comlink'
 import { openDoor } from '~/composables/useYardGrades'
@@ -34,7 +34,7 @@ const assessment = computed(() => (hive.value ? assessHive(hive.value.yard, hive
 const names = computed(() => (assessment.value ? partNames(assessment.value.assembled, preferences.vocabulary) : new Map<string, string>()))
 const now = computed(() => (hive.value ? weighing.weighingAt(hive.value.hive.stage) : usualWeighing('flow')))
 const mass = computed(() => (assessment.value ? massOfHive(assessment.value.assembled, now.value) : null))
-const lifts = computed(() => (assessment.value && mass.value ? liftsOf(assessment.value.layout, mass.value, weighing.own) : null))
+const lifts = computed(() => (assessment.value && mass.value ? liftsOf(assessment.value.layout, massOfHive(assessment.value.assembled, mayHold(now.value)), weighing.own) : null))
 /** The one lift that every box asks for. */
 const frameKg = computed(() => Math.max(0, ...(assessment.value?.assembled.stack ?? []).map(({ resolved }) => fullFrameKg(resolved))))
 const shown = computed(() => lifts.value?.lifts.find(({ partId }) => partId === chosen.value) ?? lifts.value?.worst ?? null)
@@ -51,7 +51,7 @@ const standing = computed(() => {
 const boxesMm = computed(() => (assessment.value?.layout.parts ?? []).reduce((sum, { pattern, topMm, bottomMm }) => sum + (pattern?.kind === 'box' ? topMm - bottomMm : 0), 0))
 const drains = computed(() => (assessment.value?.layout.parts ?? []).some(({ resolved, pattern }) => pattern?.kind === 'box' && isDrainBox({ across: hangAcross(resolved) })))
 const YEAR = STAGES.filter((stage) => stage !== 'moving' && stage !== 'dearth' && stage !== 'bait')
-const year = computed(() => (hive.value ? YEAR.map((stage) => ({ stage, ...liftsOfHive(hive.value!.yard, hive.value!.hive, weighing.own, { ...usualWeighing(stage), fullness: usualWeighing(stage).meanwhile }) })) : []))
+const year = computed(() => (hive.value ? YEAR.map((stage) => ({ stage, ...liftsOfHive(hive.value!.yard, hive.value!.hive, weighing.own, asPlanned(mayHold(usualWeighing(stage)))) })) : []))
 const day = shallowRef<YardDay | null>(null)
 const dayDone = ref(0)
 let round = 0

@@ -2,9 +2,9 @@
 // A visit at the hive, to be ticked off with gloves on: one step at a time, large; ticking changes the hive as it stands.
 import { catalogueOf } from '#core/catalogue'
 import { assembleHive, partsById } from '#core/geometry'
-import type { VisitStep } from '#core/hive'
-import { COOL_MARITIME, cautionsOfStage, daysToWinter, tickEdit } from '#core/season'
-import { CAUTION_WORDS, partNames, stageWord, stepOfVisitInWords } from '#core/wording'
+import type { Edit, Hive, Stage, VisitStep } from '#core/hive'
+import { CANNOT, COOL_MARITIME, cautionsOfStage, changeoverOf, daysToWinter, partsWith, planAgain, standsOpen, tickEdit, writeHive, type Cannot } from '#core/season'
+import { CANNOT_WORDS, CAUTION_WORDS, dayInWords, partNames, stageWord, stepOfVisitInWords } from '#core/wording'
 
 const route = useRoute()
 const yards = useYards()
@@ -32,13 +32,56 @@ function say(one: VisitStep) {
 }
 const words = computed(() => visit.value?.steps.map(say) ?? [])
 const now = computed(() => words.value[visit.value?.done ?? 0])
+/** A step that was just ticked is not ticked again by the same press. */
+const REST_MS = 600
+const resting = ref(false)
+const last = ref<{ readonly hive: string; readonly stage: Stage } | null>(null)
 function tick() {
-  const edit = place.value && tickEdit(place.value.yard, place.value.hive)
-  if (edit) yards.perform(place.value!.yard.id, edit)
+  const { yard, hive } = place.value!
+  const edit = resting.value ? undefined : tickEdit(yard, hive)
+  if (!edit) return
+  resting.value = true
+  setTimeout(() => { resting.value = false }, REST_MS)
+  last.value = { hive: hive.id, stage: hive.visit!.toStage }
+  yards.perform(yard.id, edit)
 }
-function giveUp() {
+const open = computed(() => place.value !== null && standsOpen(place.value.hive, place.value.yard, catalogue.value!))
+const ending = ref(false)
+function endHere() {
+  ending.value = false
   if (visit.value) yards.perform(place.value!.yard.id, { kind: 'set-visit', hiveId: place.value!.hive.id, visit: null, doneBefore: visit.value.done })
 }
+const stuck = ref(false)
+const why = ref<Cannot>('not-here')
+const what = ref('')
+function cannot() {
+  const { yard, hive } = place.value!
+  const edit = planAgain(yard, hive, catalogue.value!, why.value, view.places)
+  stuck.value = false
+  if (!edit) return
+  const line = `${dayInWords(new Date().toISOString())}: could not do “${now.value!.text}”: ${what.value.trim() || CANNOT_WORDS[why.value].toLowerCase()}.`
+  const note: Edit = { kind: 'set-hive', hiveId: hive.id, note: [hive.note, line].filter(Boolean).join('\n').slice(-2000) }
+  if (!yards.perform(yard.id, { kind: 'batch', edits: [edit, note] })) return
+  last.value = { hive: hive.id, stage: visit.value?.toStage ?? hive.stage }
+  what.value = ''
+}
+/** Hives of the yard that this stage asks something of, in their order; worked out a little at a time. */
+const askedOf = useSliced(computed(() => (visit.value || !last.value || !place.value ? null : place.value.yard.hives.slice(0, MOST_HIVES))), computed(() => {
+  const [yard, stage] = [place.value?.yard, last.value?.stage]
+  return (hive: Hive) => {
+    const planned = yard && stage ? writeHive(yard, hive, [stage]).stages.get(stage) : undefined
+    if (!planned || hive.id === last.value?.hive) return { hive, asked: hive.id === last.value?.hive }
+    const parts = partsById(yard!)
+    return { hive, asked: changeoverOf({ hive, parts }, { hive: planned.hive, parts: partsWith(parts, planned) }, catalogue.value!, view.places).steps.length > 0 }
+  }
+}))
+const MOST_HIVES = 100
+const next = computed(() => {
+  const asked = (askedOf.value ?? []).filter((one) => one.asked)
+  const at = asked.findIndex(({ hive }) => hive.id === last.value?.hive)
+  const following = asked[at + 1]
+  return following ? { hive: following.hive, number: at + 2, of: asked.length } : null
+})
 useHead({ title: computed(() => `Visit to ${place.value?.hive.name ?? 'a hive'} – Duvet`) })
 </script>
 
@@ -46,7 +89,9 @@ useHead({ title: computed(() => `Visit to ${place.value?.hive.name ?? 'a hive'} 
   <ShellPage :title="place ? `At ${place.hive.name}` : 'Visit'" :yard-id="place?.yard.id">
     <p v-if="!place" class="none">This hive is no longer here. Undo in its yard brings it back, and its visit with it.</p>
     <section v-else-if="!visit" class="none" data-testid="visit-done">
-      <p><b>{{ place.hive.name }} stands as {{ stageWord(place.hive.stage) }}.</b> No visit is under way here.</p>
+      <p><b>{{ last ? `${place.hive.name} is done: it stands as ${stageWord(place.hive.stage)}.` : `${place.hive.name} stands as ${stageWord(place.hive.stage)}. No visit is under way here.` }}</b></p>
+      <p v-if="last && next" class="next" data-testid="visit-next">Next: <NuxtLink :to="{ path: '/year', query: { stage: last.stage, hive: next.hive.id } }">{{ next.hive.name }}, {{ next.number }} of {{ next.of }}</NuxtLink></p>
+      <p v-else-if="last && askedOf" class="next" data-testid="visit-next">That was the last hive that this stage asks anything of.</p>
       <p><NuxtLink to="/year">To the year</NuxtLink> · <NuxtLink :to="`/hives/${encodeURIComponent(place.hive.id)}`">{{ place.hive.name }} on the bench</NuxtLink></p>
     </section>
     <section v-else class="visit">
@@ -55,15 +100,31 @@ useHead({ title: computed(() => `Visit to ${place.value?.hive.name ?? 'a hive'} 
         <p class="step" data-testid="visit-step">{{ now.text }}</p>
         <p class="why">Why: {{ now.why }}.</p>
         <p v-for="caution in now.cautions" :key="caution" class="mind"><ShellSeverityMark grade="watch" /> {{ caution }}</p>
-        <button class="tick" type="button" data-testid="tick" @click="tick">Done</button>
       </div>
-      <div class="beside">
-        <button class="plain-button" type="button" :disabled="!lastTicked" data-testid="untick" @click="yards.undo(place.yard.id)">One step back</button>
-        <button class="plain-button quiet" type="button" data-testid="give-up" @click="giveUp">Leave it here</button>
+      <p v-if="open" class="mind" role="status" data-testid="visit-open"><ShellSeverityMark grade="watch" /> {{ place.hive.name }} stands open: its bees chill, and robbers come. Close it before you leave it.</p>
+      <div class="press">
+        <button class="tick" type="button" data-testid="tick" :aria-disabled="resting" @click="tick">{{ now?.asks ?? 'Done' }}</button>
+        <div class="beside">
+          <button class="plain-button" type="button" :disabled="!lastTicked" data-testid="untick" @click="yards.undo(place.yard.id)">One step back</button>
+          <button class="plain-button" type="button" data-testid="cannot" @click="stuck = true">Can’t do this</button>
+          <NuxtLink class="plain-button quiet" to="/year" data-testid="pause">Pause: go on later</NuxtLink>
+          <button class="plain-button quiet" type="button" data-testid="give-up" @click="ending = true">End it here</button>
+        </div>
       </div>
       <ol class="all">
         <li v-for="(one, i) in words" :key="i" :class="{ done: i < visit.done, here: i === visit.done }"><span aria-hidden="true">{{ i < visit.done ? '✓' : '' }}</span> {{ one.text }}<span v-if="i < visit.done" class="visually-hidden"> (done)</span></li>
       </ol>
+      <ElDialog v-model="stuck" title="What is in the way?" width="min(460px, 94vw)" append-to-body>
+        <ElRadioGroup v-model="why" class="reasons"><ElRadio v-for="one in CANNOT" :key="one" :value="one" size="large">{{ CANNOT_WORDS[one] }}</ElRadio></ElRadioGroup>
+        <ElInput v-model="what" maxlength="200" aria-label="In your own words" placeholder="In your own words, if you like" />
+        <p class="soft">The rest is planned anew from what stands now: what was to come stays in the van, and what cannot come off stays on. The hive is closed again.</p>
+        <ElButton type="primary" size="large" data-testid="plan-again" @click="cannot">Plan the rest anew</ElButton>
+      </ElDialog>
+      <ElDialog v-model="ending" title="End this visit here?" width="min(460px, 94vw)" append-to-body>
+        <p>{{ place.hive.name }} is noted as it stands after the steps that are done<template v-if="open">: <b>open, without its roof</b>. Close it first, or pause and go on later</template>. The steps that are left are dropped; undo brings them back.</p>
+        <ElButton size="large" data-testid="go-on" @click="ending = false">Go on with it</ElButton>
+        <ElButton size="large" type="danger" plain data-testid="end-here" @click="endHere">End it</ElButton>
+      </ElDialog>
       <ul class="caution"><li v-for="caution in cautionsOfStage(visit.toStage)" :key="caution">{{ CAUTION_WORDS[caution] }}</li></ul>
     </section>
   </ShellPage>
@@ -119,14 +180,47 @@ useHead({ title: computed(() => `Visit to ${place.value?.hive.name ?? 'a hive'} 
   cursor: pointer;
 }
 
+.press {
+  position: sticky;
+  bottom: 0;
+  display: grid;
+  gap: 10px;
+  padding: 8px 0;
+  background: var(--linen);
+}
+
+.tick[aria-disabled='true'] {
+  background: #7d8bbd;
+}
+
+.next {
+  font-size: 20px;
+}
+
+.reasons {
+  display: grid;
+  margin-bottom: 10px;
+}
+
+.soft {
+  margin: 8px 0 12px;
+  color: var(--soft-ink);
+}
+
 .beside {
   display: flex;
+  flex-wrap: wrap;
   gap: 10px;
 }
 
-.beside button {
+.beside > * {
+  display: inline-flex;
   flex: 1;
+  align-items: center;
+  justify-content: center;
   min-height: 56px;
+  white-space: nowrap;
+  text-decoration: none;
 }
 
 .all {

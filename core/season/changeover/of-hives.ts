@@ -1,7 +1,8 @@
 import type { Catalogue, Pattern } from '../../catalogue'
 import { assembleHive, type AssembledHive, type PartLookup } from '../../geometry'
-import type { Attachment, Hive, Part, Placement, Stage, VisitStep } from '../../hive'
-import { massOfHive, usualWeighing, ZERO, type Range } from '../../weight'
+import { isCold, type Attachment, type Hive, type Part, type Placement, type Stage, type VisitStep } from '../../hive'
+import { massOfPart, mayHold, usualWeighing, type Range } from '../../weight'
+import { boxesToSortInto, mayHoldColony } from './going-down'
 import { changeoverMoves } from './moves'
 import type { Changeover, Handled } from './model'
 
@@ -48,10 +49,10 @@ interface Weighed extends Handled {
   readonly range: Range
 }
 
-function handled(assembled: AssembledHive, stage: Stage): Weighed[] {
-  const mass = massOfHive(assembled, usualWeighing(stage))
-  return assembled.stack.map(({ part, placement }) => {
-    const range = mass.parts.get(part.id)?.kg ?? ZERO
+function handled(assembled: AssembledHive, stage: Stage, isDrawn: (partId: string) => boolean): Weighed[] {
+  const weighing = mayHold(usualWeighing(stage))
+  return assembled.stack.map(({ part, placement, resolved }) => {
+    const range = massOfPart(resolved, placement.role, isDrawn(part.id) ? { ...weighing, fullness: 'drawn' } : weighing).kg
     return { partId: part.id, kg: range.middle, range, standing: standingOf(placement) }
   })
 }
@@ -63,8 +64,11 @@ function handled(assembled: AssembledHive, stage: Stage): Weighed[] {
 export function changeoverOf(before: HiveWithParts, after: HiveWithParts, catalogue: Catalogue, places?: number): HiveChangeover {
   const from = assembleHive(before.hive, before.parts, catalogue)
   const to = assembleHive(after.hive, after.parts, catalogue)
-  const goal = handled(to, after.hive.stage)
-  const now = new Map(handled(from, before.hive.stage).map((part) => [part.partId, part]))
+  const [standing, staying] = [new Set(before.hive.stack.map(({ partId }) => partId)), new Set(after.hive.stack.map(({ partId }) => partId))]
+  // What comes is empty or drawn; what leaves the colony is drawn comb, once its frames were gone through.
+  const goal = handled(to, after.hive.stage, (id) => !standing.has(id))
+  const sorted = new Map(from.stack.filter((box) => !staying.has(box.part.id) && mayHoldColony(box)).map((box) => [box.part.id, boxesToSortInto(box, from, staying, catalogue)]))
+  const now = new Map(handled(from, before.hive.stage, (id) => sorted.has(id)).map((part) => [part.partId, part]))
   const plan = changeoverMoves([...now.values()], goal.map((part) => ({ ...part, kg: now.get(part.partId)?.kg ?? part.kg })), places)
   const fittingsOff = before.hive.attachments.filter((one) => !after.hive.attachments.some(sameFitting(one)))
   const fittingsOn = after.hive.attachments.filter((one) => !before.hive.attachments.some(sameFitting(one)))
@@ -75,7 +79,7 @@ export function changeoverOf(before: HiveWithParts, after: HiveWithParts, catalo
   const ranges = new Map([...goal, ...now.values()].map(({ partId, range }) => [partId, range]))
   const bounds: Bounds = { low: plan.moves.reduce((sum, { partId }) => sum + ranges.get(partId)!.low, 0), high: plan.moves.reduce((sum, { partId }) => sum + ranges.get(partId)!.high, 0) }
   const changeover = { ...plan, bounds, hiveId: after.hive.id, toStage: after.hive.stage, parts, fittingsOff, fittingsOn, changes, coming: [...is].filter((id) => !was.has(id)), leaving: [...was].filter((id) => !is.has(id)) }
-  return { ...changeover, steps: stepsOf(changeover, before, after) }
+  return { ...changeover, steps: stepsOf(changeover, before, after, sorted) }
 }
 
 function changeOf(before: Part | undefined, after: Part | undefined): PartChange[] {
@@ -85,19 +89,22 @@ function changeOf(before: Part | undefined, after: Part | undefined): PartChange
 }
 
 /** What is done at the hive, step by step: fittings off, moves, what is changed where it stands, fittings on. */
-function stepsOf({ moves, fittingsOff, fittingsOn, parts, changes }: Omit<HiveChangeover, 'steps'>, before: HiveWithParts, after: HiveWithParts): VisitStep[] {
+function stepsOf({ moves, fittingsOff, fittingsOn, parts, changes }: Omit<HiveChangeover, 'steps'>, before: HiveWithParts, after: HiveWithParts, sorted: ReadonlyMap<string, readonly string[]>): VisitStep[] {
   const placements = new Map(after.hive.stack.map((placement) => [placement.partId, placement]))
   const changed = new Set(changes.map(({ partId }) => partId))
   const patternId = (partId: string) => parts.get(partId)?.patternId ?? ''
   const lastOn = new Map(moves.map(({ partId, to }, i) => [to === 'hive' ? partId : '', i]))
-  const carried = moves.map(({ partId, from, to, kg, turned }, i): VisitStep => {
+  const sortedAt = new Map([...sorted.keys()].map((id) => [moves.findIndex(({ partId }) => partId === id), id]))
+  const carried = moves.flatMap(({ partId, from, to, kg, turned }, i): VisitStep[] => {
     const placement = placements.get(partId)
     const part = after.parts.get(partId)
-    return {
+    const first = sortedAt.get(i)
+    const sort: VisitStep[] = first === undefined ? [] : [{ partId: first, patternId: patternId(first), from: 'hive', to: 'hive', kg: 0, turned: false, sortInto: sorted.get(first)! }]
+    return [...sort, {
       partId, patternId: patternId(partId), from, to, kg, turned,
       ...(to === 'hive' && placement ? { placement } : {}),
       ...(part && to === 'hive' && lastOn.get(partId) === i && (from === 'van' || changed.has(partId)) ? { part } : {}),
-    }
+    }]
   })
   const carriedIds = new Set(moves.map(({ partId }) => partId))
   const roles = new Map(before.hive.stack.map(({ partId, role }) => [partId, role]))
@@ -112,12 +119,16 @@ function stepsOf({ moves, fittingsOff, fittingsOn, parts, changes }: Omit<HiveCh
   return [...fittingsOff.map((one) => byHand(one, false)), ...carried, ...inPlace, ...fittingsOn.map((one) => byHand(one, true))]
 }
 
-export const STEP_REASONS = ['in-the-way', 'goes-back', 'crop', 'winter-form', 'queen-to-food', 'clean-crop', 'room-for-nectar', 'room-for-brood', 'winter-top', 'winter-top-off', 'settling', 'mice', 'robbing', 'full-entrance', 'insert-in', 'insert-out', 'feed', 'feed-off', 'floor', 'travel', 'cover'] as const
+export const STEP_REASONS = ['in-the-way', 'goes-back', 'crop', 'winter-form', 'queen-to-food', 'clean-crop', 'room-for-nectar', 'room-for-brood', 'winter-top', 'winter-top-off', 'settling', 'mice', 'robbing', 'full-entrance', 'insert-in', 'insert-out', 'sort-frames', 'guard-instead', 'another-door', 'feed', 'feed-off', 'floor', 'travel', 'cover'] as const
 /** Why a step is taken. */
 export type StepReason = (typeof STEP_REASONS)[number]
 
+/** Stages in which the door stands open for the traffic. */
+const WIDE: ReadonlySet<Stage> = new Set<Stage>(['building-up', 'supering', 'flow', 'crop'])
+
 /** Why a step is taken: what only gives way, what comes and what goes, by its kind and the stage that is made. */
-export function reasonOf(step: Pick<VisitStep, 'from' | 'to' | 'attachment'>, pattern: Pattern | undefined, role: Placement['role'], stage: Stage): StepReason {
+export function reasonOf(step: Pick<VisitStep, 'from' | 'to' | 'attachment' | 'sortInto'>, pattern: Pattern | undefined, role: Placement['role'], stage: Stage): StepReason {
+  if (step.sortInto) return 'sort-frames'
   if (step.from !== 'van' && step.to !== 'van' && !step.attachment) return step.to === 'hive' ? 'goes-back' : 'in-the-way'
   const comes = step.to === 'hive'
   switch (pattern?.kind) {
@@ -127,7 +138,7 @@ export function reasonOf(step: Pick<VisitStep, 'from' | 'to' | 'attachment'>, pa
     case 'feeder': case 'eke': return comes ? 'feed' : 'feed-off'
     case 'floor': case 'stand': return 'floor'
     case 'floor-insert': return comes ? 'insert-in' : 'insert-out'
-    case 'entrance-fitting': return !comes ? 'full-entrance' : pattern.id === 'mouse-guard' ? 'mice' : pattern.id === 'entrance-mesh' ? 'travel' : 'robbing'
+    case 'entrance-fitting': return !comes ? (isCold(stage) ? 'guard-instead' : WIDE.has(stage) ? 'full-entrance' : 'another-door') : pattern.id === 'mouse-guard' ? 'mice' : pattern.id === 'entrance-mesh' ? 'travel' : 'robbing'
     default: return 'cover'
   }
 }

@@ -1,3 +1,4 @@
+import { CATALOGUE } from '#core/catalogue'
 import { describe, expect, it } from 'vitest'
 import { bodyHeights, liftsOf, profileProblem, USUAL_PROFILE, type LiftProfile } from '#core/lifting'
 import { standingOf, tiltMeaning, tippingWindMs } from '#core/standing'
@@ -102,6 +103,20 @@ describe('whether it stands', () => {
     expect(winds.strapped).toBeGreaterThanOrEqual(winds.asItStands)
     expect(winds.roofWithBrick!).toBeGreaterThan(winds.roof!)
     expect(standing([L.floor, L.deep, L.crown]).winds.roof).toBeNull()
+  })
+
+  it('goes by the narrower side of what stands on the ground: not of a narrow feeder on top, nor by a width that is the longer side', () => {
+    const wide = standing([L.floor, L.deep, L.crown, L.roof]).winds.asItStands
+    const { layout, assembled, mass } = lifted([L.floor, L.deep, L.crown, L.roof])
+    const narrowed = { ...layout, parts: layout.parts.map((part) => (part.pattern?.kind === 'crown' ? { ...part, resolved: { ...part.resolved, dimensions: { ...part.resolved.dimensions, outsideWidth: { ...part.resolved.dimensions.outsideWidth!, mm: 200 } } }, dimensions: { ...part.resolved.dimensions, outsideWidth: { ...part.resolved.dimensions.outsideWidth!, mm: 200 } } } : part)) }
+    const empty = massOfHive(assembled, { fullness: 'empty', meanwhile: 'empty', timberKgPerM3: 420, fill: FILL })
+    expect(standingOf(narrowed as typeof layout, assembled.attached, mass, empty, 2.7).winds.asItStands).toBe(standingOf(layout, assembled.attached, mass, empty, 2.7).winds.asItStands)
+    expect(wide).toBeGreaterThan(20)
+    const poly = lifted([['floor-mesh-poly-national-12'], ['box-poly-national-12-brood', 'brood'], ['crown-poly-national-12'], ['roof-poly-national-12']].filter(([id]) => CATALOGUE.patterns.has(id!)) as unknown as Layer[])
+    const polyEmpty = massOfHive(poly.assembled, { fullness: 'empty', meanwhile: 'empty', timberKgPerM3: 420, fill: FILL })
+    const { winds } = standingOf(poly.layout, poly.assembled.attached, poly.mass, polyEmpty, 2.7)
+    const heightMm = poly.layout.heightMm - Math.min(...poly.layout.parts.map(({ bottomMm }) => bottomMm))
+    expect(winds.asItStands).toBeCloseTo(tippingWindMs(poly.mass.kg.middle, 500, (537 * heightMm) / 1e6, heightMm / 2), 6)
   })
 
   it('counts the smaller of tipping with its stand and off it', () => {

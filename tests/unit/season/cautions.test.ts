@@ -34,7 +34,7 @@ describe('a step in words', () => {
   const reader: Reader = { units: 'mm', vocabulary: 'british' }
   const to = { toStage: 'winter' as const, catalogue: CATALOGUE, names: new Map([['p', 'super 1']]), parts: { get: () => undefined }, roleOf: () => 'super' as const }
   it('says what, from where, to where, how heavy and why', () => {
-    expect(stepOfVisitInWords(step('box-national-super', { to: 'van' }), to, reader)).toEqual({ text: 'Super 1 off the hive, to the van, 12.0 kg', why: REASON_WORDS.crop, cautions: [CAUTION_WORDS['parting-in-cold']] })
+    expect(stepOfVisitInWords(step('box-national-super', { to: 'van' }), to, reader)).toEqual({ text: 'Super 1 off the hive, to the van, 12.0 kg', why: REASON_WORDS.crop, cautions: [CAUTION_WORDS['clear-of-bees'], CAUTION_WORDS['parting-in-cold']] })
     expect(stepOfVisitInWords(step('mouse-guard', { partId: 'g', from: 'van', to: 'hive', kg: 0, attachment: { partId: 'g', place: 'entrance', edge: 'upper' } }), to, reader).text).toBe('Put the mouse guard on, opening at the upper edge')
     expect(stepOfVisitInWords(step('roof-telescoping-national', { partId: 'r', kg: 3.5 }), to, { units: 'inches', vocabulary: 'northAmerican' }).text).toMatch(/^Telescoping outer cover off, upside down on the ground: boxes go on it, 7\.7 lb/)
   })
