@@ -13,5 +13,6 @@ export function stepsInWords(yard: Yard, changeover: HiveChangeover, reader: Rea
     toStage: changeover.toStage, catalogue, parts, names: standing ? partNames(assembleHive(standing, parts, catalogue), reader.vocabulary) : new Map<string, string>(),
     roleOf: (id: string) => standing?.stack.find(({ partId }) => partId === id)?.role, beforeWinterDays: daysToWinter(new Date().toISOString().slice(5, 10), yard.season?.calendar ?? COOL_MARITIME),
   }
-  return changeover.steps.map((step) => stepOfVisitInWords(step, to, reader))
+  // On paper the how stands with the cautions, to be read before the box is opened.
+  return changeover.steps.map((step) => stepOfVisitInWords(step, to, reader)).map((words) => ({ ...words, cautions: [...(words.how ?? []), ...words.cautions] }))
 }

@@ -22,8 +22,9 @@ const route = useRoute()
 const chosen = ref<Stage | null>((route.query.stage as Stage | undefined) ?? null)
 const from = ref<'now' | 'before'>('now')
 const hiveId = ref<string | null>((route.query.hive as string | undefined) ?? null)
-const yardOfHive = hiveId.value ? view.yardOf(hiveId.value) : undefined
-if (yardOfHive) view.chosen = yardOfHive.id
+// The yards may not be here yet when an address names a hive.
+const asked = hiveId.value
+watch(() => (asked ? view.yardOf(asked)?.id : undefined), (id) => { if (id) view.chosen = id }, { immediate: true })
 const today = new Date().toISOString()
 
 const yard = computed(() => view.yard)

@@ -1,5 +1,6 @@
 import type { Rule } from '../checks'
 import { dayInWords } from './day-words'
+import { the } from './names'
 import { rangeInWords } from './weight-words'
 import type { Telling, Told } from './telling'
 
@@ -22,7 +23,7 @@ export const TELL_SEASON: Record<SeasonRule, (telling: Telling) => Told> = {
   'season.thin-slab': ({ part, figure, finding }) => ({ title: `${part(0)} is thin`, what: `${figure} thick; ${String(finding.facts.leastMm)} mm is the least.`, fate: 'The top may be colder than the walls, and water forms over the cluster.' }),
   'season.thin-chips': ({ part, figure, finding }) => ({ title: `little in ${part(0)}`, what: `${figure} of chips; ${String(finding.facts.leastMm)} mm is the least.`, fate: 'It is soaked through early in winter and drips.' }),
   'season.absorber-shut-off': ({ part }) => ({ title: `${part(0)} shuts ${part(1)} off`, what: 'Its hole is closed, so no damp air reaches the chips.', fate: 'Water forms under the board, over the cluster.' }),
-  'season.bare-top': ({ part }) => ({ title: `nothing keeps ${part(0)} warm`, what: 'No slab and no chips over the bees.', fate: 'Where winters are cold, water forms over the cluster and drips on it.' }),
+  'season.bare-top': ({ part }) => ({ title: `nothing keeps ${the(part(0))} warm`, what: 'No slab and no chips over the bees.', fate: 'Where winters are cold, water forms over the cluster and drips on it.' }),
   'season.absorber-lacks': ({ part, finding }) => (finding.facts.feature === 'screen'
     ? { title: `${part(0)} has no screen`, what: 'Nothing carries the chips over the bees.', fate: 'Chips fall among the frames, and bees chew and carry them for weeks.' }
     : { title: `${part(0)} has no vent holes`, what: 'No hole above the chips lets the damp out.', fate: 'The chips soak through and drip on the cluster.' }),

@@ -44,6 +44,8 @@ export interface VisitTo {
 }
 
 export interface StepWords {
+  /** How it is done, line by line, where the step itself does not say. */
+  readonly how?: readonly string[]
   /** Asked before it may be ticked: the answer that ticks it. */
   readonly asks?: string
   readonly text: string
@@ -56,11 +58,18 @@ export function stepOfVisitInWords(step: VisitStep, { toStage, catalogue, names,
   const pattern = catalogue.patterns.get(step.patternId)
   const name = names.get(step.partId) ?? patternName(step.patternId, catalogue, reader.vocabulary)
   return {
-    text: capital(visitStepInWords(step, name, changeIn(step, parts), reader, pattern?.kind === 'roof', (step.sortInto ?? []).map((id) => names.get(id) ?? 'the box that stays'))),
+    text: capital(visitStepInWords(step, name, changeIn(step, parts), reader, pattern?.kind === 'roof')),
     why: REASON_WORDS[reasonOf(step, pattern, step.placement?.role ?? roleOf(step.partId), toStage)],
-    ...(step.sortInto ? { asks: `Yes: ${name} is free of bees, brood and food` } : {}),
+    ...(step.sortInto ? { how: sortingInWords(step.sortInto.map((id) => names.get(id) ?? 'the box that stays')), asks: `Yes: ${name} is free of bees, brood and food` } : {}),
     cautions: cautionsOfStep(step, pattern, toStage, beforeWinterDays, step.placement?.role ?? roleOf(step.partId)).map((caution) => CAUTION_WORDS[caution]),
   }
+}
+
+/** Where the frames go of a box that is to leave, in the order of work. */
+function sortingInWords(into: readonly string[]): string[] {
+  if (into.length === 0) return ['Its combs fit no box that stays: leave it on top until the colony has moved out of it, and come back then.']
+  const there = into.join(' and ')
+  return [`Find the queen, and see her into ${there}.`, `Combs with bees, brood and food go into ${there}, in the place of empty and undrawn ones.`, 'Food that is over goes to hives that are short.', 'Shake the last bees down.']
 }
 
 function changeIn({ partId, part }: VisitStep, parts: PartLookup): PartChange['change'] | undefined {

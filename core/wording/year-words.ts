@@ -90,22 +90,14 @@ function placeWord(pile: VisitStep['from']): string {
 }
 
 /** A step to be done: `Take super 1 off, onto the ground board. 25.2 kg`. */
-export function visitStepInWords(step: VisitStep, name: string, change: PartChange['change'] | undefined, { units }: Reader, isRoof = false, intoNames: readonly string[] = []): string {
+export function visitStepInWords(step: VisitStep, name: string, change: PartChange['change'] | undefined, { units }: Reader, isRoof = false): string {
   const mass = step.kg > 0 ? `, ${showMass(step.kg, units)}` : ''
-  if (step.sortInto) return sortInWords(name, intoNames)
+  if (step.sortInto) return `Go through ${name} frame by frame, until it holds no bees, no brood and no food`
   if (step.attachment) return step.to === 'hive' ? `Put the ${name} on${step.attachment.edge === 'upper' ? ', opening at the upper edge' : ''}` : `Take the ${name} off`
   if (step.from === 'hive' && step.to === 'hive') return change === 'close-hole' ? `Close the hole of the ${name}` : change === 'open-hole' ? `Open the hole of the ${name}` : change === 'space-frames' ? `Space the frames of ${name} anew` : `Keep ${name} as it is from now on`
   if (isRoof && step.to === 1) return `${capital(name)} off, upside down on the ground: boxes go on it${mass}`
   if (step.to === 'hive') return `${capital(name)} from ${placeWord(step.from)} onto the hive${step.turned ? ', turned over' : ''}${mass}`
   return `${capital(name)} off ${placeWord(step.from)}, to ${placeWord(step.to)}${mass}`
-}
-
-/** Going through the frames of a box that is to leave: where they go, and what must be true before it does. */
-function sortInWords(name: string, into: readonly string[]): string {
-  const there = into.join(' and ')
-  return into.length === 0
-    ? `Go through ${name} frame by frame. Its combs fit no box that stays: leave it on top until the colony has moved out of it. Go on only when it holds no bees, no brood and no food`
-    : `Go through ${name} frame by frame: find the queen and see her into ${there}; combs with bees, brood and food go there, in the place of empty and undrawn ones; food that is over goes to hives that are short. Shake the last bees down. Go on only when ${name} holds no bees, no brood and no food`
 }
 
 /** `5 lifts, 70.1 kg (62.0 to 81.0 kg) in 8 moves`. */

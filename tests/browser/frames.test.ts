@@ -180,6 +180,7 @@ describe('what may hang there', () => {
     await expect.poll(() => page.locator('[data-frame]').count()).toBe(10)
     await page.getByRole('link', { name: 'Box above' }).click()
     await expect.poll(() => page.locator('h1').innerText()).toBe('Frames in super 2 of Twill')
+    await page.locator('[data-frame]').nth(10).waitFor()
     const moving = (await hung(page))[2]!
     await page.locator(`[data-frame="${moving.id}"]`).click()
     await page.getByTestId('put-into').selectOption({ label: 'Super 1 of Twill' })

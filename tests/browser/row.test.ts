@@ -40,8 +40,8 @@ describe('the row', () => {
     const page = await session.open()
     await page.waitForSelector('[data-hive="Twill"]')
     const bring = (name: string, text: string) => page.getByTestId('import-file').setInputFiles({ name, mimeType: 'application/json', buffer: Buffer.from(text) })
-    await bring('no.json', '{"format":"duvet-plan","version":6,"yards":[]}')
-    await page.getByText('version is 6: this Duvet reads version 5').waitFor()
+    await bring('no.json', '{"format":"duvet-plan","version":7,"yards":[]}')
+    await page.getByText('version is 7: this Duvet reads version 6').waitFor()
     const plan = JSON.parse(readFileSync(DEMO, 'utf8')) as { yards: { name: string }[] }
     plan.yards[0]!.name = '<script>alert(1)</script>'
     await bring('yes.json', JSON.stringify({ ...plan, yards: [plan.yards[0]] }))

@@ -32,7 +32,7 @@ const goodPairs = computed(() => good.value.map((gap) => ({ key: gapKey(gap), te
       @show="emit('show', finding)" @try="emit('try', $event)" @apply="emit('apply', $event)" @accept="emit('accept', finding, $event)" @withdraw="emit('withdraw', finding)"
     />
     <article v-if="goodPairs.length > 0" class="good">
-      <p class="head"><ShellSeverityMark grade="good" /> <b>Good</b> · {{ goodPairs.length }} {{ goodPairs.length === 1 ? 'gap' : 'gaps' }} as they should be</p>
+      <p class="head"><ShellSeverityMark grade="good" /> <b>Good</b> · {{ goodPairs.length }} {{ goodPairs.length === 1 ? 'gap as it should be' : 'gaps as they should be' }}</p>
       <p>{{ goodPairs.map(({ text }) => capital(text)).join('; ') }}.</p>
     </article>
     <p v-if="listed.length === 0 && goodPairs.length === 0" class="none">Nothing to say {{ selectedId ? 'about this part' : 'yet: put a floor, a box and a roof on the stack' }}.</p>

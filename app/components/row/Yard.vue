@@ -70,7 +70,7 @@ const counts = computed(() => {
     .map((grade) => ({ grade, count: all.filter(({ worst }) => worst === grade || (grade === 'good' && worst === 'note')).length }))
     .filter(({ count }) => count > 0)
 })
-const COUNT_WORDS = { stop: 'to stop at', mend: 'to mend', watch: 'to watch', note: 'with a note', good: 'good' } as const
+const COUNT_WORDS = { stop: 'to stop', mend: 'to mend', watch: 'to watch', note: 'with a note', good: 'good' } as const
 </script>
 
 <template>

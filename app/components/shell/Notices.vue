@@ -36,6 +36,10 @@ p {
   background: #fff8e8;
 }
 
+a {
+  color: var(--indigo);
+}
+
 .said {
   border-color: var(--indigo);
   background: #fff;

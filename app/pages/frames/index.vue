@@ -69,7 +69,7 @@ useHead({ title: 'Frames – Duvet' })
       <ShellYardChoice />
     </template>
     <template v-if="mode === 'compare'">
-      <p class="lead">All {{ supers.length }} supers of {{ view.yard?.name }}, each full, at full count and with one or two frames less.</p>
+      <p class="lead">{{ supers.length === 1 ? 'The one super' : `All ${supers.length} supers` }} of {{ view.yard?.name }}, each full, at full count and with one or two frames less.</p>
       <FramesCompare :boxes="supers" :catalogue="view.catalogue" />
     </template>
     <p v-else-if="groups.length === 0" class="none">No box holds frames here yet. Stack a hive in the <NuxtLink to="/">Row</NuxtLink>, or add boxes in the <NuxtLink to="/shed">Shed</NuxtLink>.</p>

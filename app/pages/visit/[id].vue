@@ -98,6 +98,7 @@ useHead({ title: computed(() => `Visit to ${place.value?.hive.name ?? 'a hive'} 
       <p class="count" role="status">{{ visit.done }} of {{ visit.steps.length }} done, to {{ stageWord(visit.toStage) }} <progress :max="visit.steps.length" :value="visit.done" aria-label="Steps done" /></p>
       <div v-if="now" class="now">
         <p class="step" data-testid="visit-step">{{ now.text }}</p>
+        <ul v-if="now.how" class="how"><li v-for="line in now.how" :key="line">{{ line }}</li></ul>
         <p class="why">Why: {{ now.why }}.</p>
         <p v-for="caution in now.cautions" :key="caution" class="mind"><ShellSeverityMark grade="watch" /> {{ caution }}</p>
       </div>
@@ -169,13 +170,15 @@ useHead({ title: computed(() => `Visit to ${place.value?.hive.name ?? 'a hive'} 
 
 .tick {
   width: 100%;
+  padding: 4px 10px;
+  line-height: 1.15;
   min-height: 84px !important;
   border: 0;
   border-radius: 12px;
   background: var(--indigo);
   color: #fff;
   font: inherit;
-  font-size: 26px;
+  font-size: 23px;
   font-weight: 700;
   cursor: pointer;
 }
@@ -191,6 +194,13 @@ useHead({ title: computed(() => `Visit to ${place.value?.hive.name ?? 'a hive'} 
 
 .tick[aria-disabled='true'] {
   background: #7d8bbd;
+}
+
+
+.how {
+  margin: 8px 0;
+  padding-left: 20px;
+  font-size: 17px;
 }
 
 .next {
