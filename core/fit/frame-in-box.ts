@@ -47,7 +47,7 @@ export interface FrameClearances {
  * Whether a frame goes into a box, from dimensions alone: between the walls, its lugs on both rests, its bottom bar
  * above the box's edge, and what it leaves free. The frame hangs centred. Lengths in mm; interval ±. Common practice.
  */
-export function frameInBox(frame: HangingPattern, box: ResolvedPart, { band, limits }: Pick<Context, 'band' | 'limits'>): FrameFit {
+export function frameInBox(frame: HangingPattern, box: ResolvedPart, { band, limits, catalogue }: Pick<Context, 'band' | 'limits' | 'catalogue'>): FrameFit {
   const clearances = clearancesOf(frame, box)
   const count = Math.max(0, Math.floor((dimensionMm(box, 'insideWidth') + 1e-9) / frame.spacing.mm))
   const said = (verdict: FrameVerdict, reason: FrameReason, deciding: Clearance, marginal = false): FrameFit => ({ verdict, reason, deciding, marginal, clearances, count, sideMm: Math.round((dimensionMm(box, 'insideWidth') - count * frame.spacing.mm) * 1e6) / 1e6 })
@@ -60,8 +60,10 @@ export function frameInBox(frame: HangingPattern, box: ResolvedPart, { band, lim
   if (comparableMm(lugBearing.mm) < limits.bearing) return said('does-not-fit', 'lugs-too-short', lugBearing, unsure(lugBearing, limits.bearing))
   if (bottomSpace.mm < 0) return said('does-not-fit', 'stands-below', bottomSpace, unsure(bottomSpace, 0))
   if (topSpace.mm < 0) return said('gap-problem', 'meets-rim', topSpace, unsure(topSpace, 0))
-  const ownFrame = box.pattern?.normalContents?.framePatternId === frame.id
-  const below = { minMm: 0, maxMm: ownFrame ? Math.max(limits.wide, band.maxMm) : band.maxMm }
+  const usual = catalogue.hanging.get(box.pattern?.normalContents?.framePatternId ?? '')
+  // What the usual frame leaves is the box's own room: a frame of another make that hangs as low leaves no void.
+  const hangsAsLow = usual !== undefined && comparableMm(frame.height.mm - frame.lugThickness.mm) >= comparableMm(usual.height.mm - usual.lugThickness.mm)
+  const below = { minMm: 0, maxMm: hangsAsLow ? Math.max(limits.wide, band.maxMm) : band.maxMm }
   if (outsideMm(bottomSpace.mm, below) > 0) return said('gap-problem', 'void-below', bottomSpace, isMarginal(bottomSpace.plusMinusMm, limitDistance(bottomSpace.mm, below)))
   if (comparableMm(topSpace.mm) > comparableMm(band.maxMm)) return said('gap-problem', 'over-frames', topSpace, unsure(topSpace, band.maxMm))
   const nearest = limitDistance(endGap.mm, band)

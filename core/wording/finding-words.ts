@@ -21,6 +21,11 @@ export function severityWord(grade: Grade): string {
   return SEVERITY_WORDS[grade]
 }
 
+/** What comes of the room at the end bars, by where it lies. */
+const END_BAR_FATES: Readonly<Record<string, string>> = {
+  jams: 'The frames do not go between the walls.', over: 'Comb is built between the end bars and the wall.', under: 'The end bars are glued to the wall.', inside: 'Bees pass behind the end bars, if the figures hold.',
+}
+
 /** Behind a verdict that the ± could turn. */
 const UNSURE = ' The figure may be off by more than it is from the limit: measure both parts to be sure.'
 
@@ -79,7 +84,7 @@ const TELL: Record<Rule, (telling: Telling) => Told> = {
   'bee-space.end-bar': ({ finding, part, figure, catalogue, reader }) => ({
     title: `frames in ${part(0)}, end to end`,
     what: `${figure} between the end bars of ${frameName(finding, catalogue, reader)} and each end wall; accepted is ${acceptedInWords(finding, reader)}.`,
-    fate: finding.measured && finding.measured.mm < 0 ? 'The frames do not go between the walls.' : finding.facts.side === 'over' ? 'Comb is built between the end bars and the wall.' : 'The end bars are glued to the wall.',
+    fate: `${END_BAR_FATES[finding.measured && finding.measured.mm < 0 ? 'jams' : String(finding.facts.side)]!}${finding.marginal ? UNSURE : ''}`,
   }),
   'bee-space.side': ({ finding, figure, named }) => ({
     title: `room beside the frames in ${list(finding.partIds.map(named))}`,
@@ -144,7 +149,7 @@ const TELL: Record<Rule, (telling: Telling) => Told> = {
     fate: finding.severity === 'mend' ? 'The brood nest is full before the flow and the colony swarms: add a second brood box or a larger one.' : 'Enough for most queens; a prolific one swarms from it.',
   }),
   'room.too-much': ({ finding, named }) => ({ title: 'much hive for a small colony', what: `${list(finding.partIds.map(named))} stands on a colony that is still settling.`, fate: 'A small colony cannot keep it warm: the brood chills, or the bees leave.' }),
-  'fit.frame': ({ finding, part, figure, catalogue, reader }) => ({ title: `${frameName(finding, catalogue, reader).replace(/^the /, '')} in ${part(0)}`, what: frameFitInWords(String(finding.facts.reason), figure), fate: frameFitFate(String(finding.facts.reason)) }),
+  'fit.frame': ({ finding, part, figure, catalogue, reader }) => ({ title: `${frameName(finding, catalogue, reader).replace(/^the /, '')} in ${part(0)}`, what: frameFitInWords(String(finding.facts.reason), figure), fate: `${frameFitFate(String(finding.facts.reason))}${finding.marginal ? UNSURE : ''}` }),
   'pattern.unknown': ({ finding, part }) => ({ title: part(0), what: `This catalogue has no pattern “${String(finding.facts.patternId)}”.`, fate: 'It is kept and drawn as a plain block; gaps next to it are not judged.' }),
 }
 

@@ -1,9 +1,11 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { contextOf } from '#core/assess'
+import { CATALOGUE } from '#core/catalogue'
 import { BANDS, limitDistance, totalOutsideMm } from '#core/checks'
 import { applyEdit, withFreshIdentities } from '#core/hive'
 import type { Length } from '#core/units'
+import { findingInWords } from '#core/wording'
 import { L, N, assessFirst, build, counter, gapBetween, rulesOf, type Layer } from '../../helpers/hives'
 
 const measured = (mm: number, plusMinusMm: number): Length => ({ mm, plusMinusMm, source: { mark: 'measured', text: 'rule' } })
@@ -126,6 +128,17 @@ describe('end bars and sides', () => {
     expect(long.assessment.findings.find(({ rule }) => rule === 'bee-space.end-bar')).toMatchObject({ severity: 'mend', facts: { side: 'over' } })
     const short = build([L.floor, L.deep], { change: (part, i) => (i === 1 ? { ...part, measured: { insideLength: measured(440, 0.5) } } : part) })
     expect(short.assessment.findings.find(({ rule }) => rule === 'bee-space.end-bar')).toMatchObject({ severity: 'stop' })
+  })
+
+  it('says of end bars inside the band whose ± reaches its limit that bees pass if the figures hold, not that they are glued', () => {
+    const said = (insideLengthMm: number, plusMinusMm: number) => {
+      const { assessment } = build([L.floor, L.deep], { change: (part, i) => (i === 1 ? { ...part, measured: { insideLength: measured(insideLengthMm, plusMinusMm) } } : part) })
+      const finding = assessment.findings.find(({ rule }) => rule === 'bee-space.end-bar')
+      return finding && findingInWords(finding, new Map(), CATALOGUE, { vocabulary: 'british', units: 'mm' }).fate
+    }
+    const overEndBarsMm = CATALOGUE.hanging.get('frame-langstroth-deep')!.lengthOverEndBars.mm
+    expect(said(overEndBarsMm + 2 * 6.5, 2)).toBe('Bees pass behind the end bars, if the figures hold. The figure may be off by more than it is from the limit: measure both parts to be sure.')
+    expect(said(overEndBarsMm + 2 * 5, 0.1)).toBe('The end bars are glued to the wall.')
   })
 
   it('tells the room left beside the frames, and frames that do not go in', () => {

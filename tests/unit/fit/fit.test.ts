@@ -40,6 +40,16 @@ describe('frames in boxes', () => {
     expect(found.deciding.mm).toBeCloseTo(mm, 3)
   })
 
+  it('a frame of another make that hangs as low as the usual one leaves no void, and one a little shorter does', () => {
+    const deeper = resolvePart({ id: 'box', patternId: 'box-langstroth-deep', contents: [], hasHeld: [], measured: { depth: exact(243 + 6) } }, CATALOGUE)
+    const usual = frame('frame-langstroth-deep')
+    const like = (heightMm: number) => frameInBox({ ...usual, id: 'own-make', height: exact(heightMm) }, deeper, context)
+    expect(frameInBox(usual, deeper, context).clearances.bottomSpace.mm).toBeGreaterThan(context.band.maxMm)
+    expect(frameInBox(usual, deeper, context)).toMatchObject({ verdict: 'fits' })
+    expect(like(usual.height.mm)).toMatchObject({ verdict: 'fits' })
+    expect(like(usual.height.mm - 1)).toMatchObject({ verdict: 'gap-problem', reason: 'void-below' })
+  })
+
   it('counts how many hang side by side', () => {
     expect(fit('frame-langstroth-deep', 'box-langstroth-deep')).toMatchObject({ count: 10, sideMm: 25.4 })
     expect(fit('frame-langstroth-deep-narrow', 'box-langstroth-deep').count).toBe(11)
