@@ -4,7 +4,7 @@ import { covers, overlapOf, type Rect } from './rect'
 import { sumTerms, type Sum, type Term } from './term'
 
 /** Where a gap is, which decides the band it is judged by. */
-export type GapPlace = 'frames' | 'excluder' | 'cover' | 'floor' | 'through-open' | 'no-frames'
+export type GapPlace = 'frames' | 'excluder' | 'cover' | 'under-frames' | 'floor' | 'through-open' | 'no-frames'
 
 /** A vertical gap between two surfaces that face each other. */
 export interface Gap extends Sum {
@@ -168,7 +168,7 @@ function placeOf(lower: Surface, upper: Surface, throughOpen: boolean): GapPlace
   const framesAbove = upper === 'bottom-bars'
   if (throughOpen) return 'through-open'
   if (framesBelow && framesAbove) return 'frames'
-  if (framesAbove) return isExcluder(lower) ? 'excluder' : ACTS_AS_FLOOR.has(lower) ? 'floor' : 'cover'
+  if (framesAbove) return isExcluder(lower) ? 'excluder' : ACTS_AS_FLOOR.has(lower) ? 'floor' : 'under-frames'
   if (framesBelow) return isExcluder(upper) ? 'excluder' : 'cover'
   return 'no-frames'
 }

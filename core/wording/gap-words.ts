@@ -80,11 +80,11 @@ export function gapFate({ verdict, place, marginal }: { readonly verdict: string
 
 const FATES: Record<Verdict, string | Partial<Record<GapPlace, string>>> = {
   meets: 'The frames meet before the boxes do, so the joint stands open.',
-  glued: { frames: 'Bees cannot pass: the frames are glued together and come up with the box.', cover: 'No room for a bee over the top bars: it is glued to every frame and comes off with a crack.', excluder: 'No room for a bee: the excluder is glued to the frames and bends when it is lifted.' },
+  glued: { frames: 'Bees cannot pass: the frames are glued together and come up with the box.', cover: 'No room for a bee over the top bars: it is glued to every frame and comes off with a crack.', excluder: 'No room for a bee: the excluder is glued to the frames and bends when it is lifted.', 'under-frames': 'Bees cannot pass under the bottom bars: the frames are glued down and crack when they are lifted.' },
   squeezed: 'Bees squeeze in at first, then seal it with propolis.',
   'bee-space': 'Bees keep it open as a passage.',
-  bridged: { frames: 'Drone or brace comb bridges the two boxes here and there and tears when they are parted.', cover: 'Brace comb is built up to it and tears when it comes off.', excluder: 'Brace comb is built onto the excluder and blocks it.', 'no-frames': 'Bees get in here and build brace comb.' },
-  comb: { frames: 'Comb is built between the boxes; brood and honey tear open when they are parted.', cover: 'Comb is built over the top bars and comes off with the cover.', excluder: 'Comb is built onto the excluder and bees are crushed when it is lifted.' },
+  bridged: { frames: 'Drone or brace comb bridges the two boxes here and there and tears when they are parted.', cover: 'Brace comb is built up to it and tears when it comes off.', excluder: 'Brace comb is built onto the excluder and blocks it.', 'under-frames': 'Brace comb ties the bottom bars to what is below and tears when the box comes off.', 'no-frames': 'Bees get in here and build brace comb.' },
+  comb: { frames: 'Comb is built between the boxes; brood and honey tear open when they are parted.', cover: 'Comb is built over the top bars and comes off with the cover.', excluder: 'Comb is built onto the excluder and bees are crushed when it is lifted.', 'under-frames': 'Comb is built from the bottom bars down and tears when the box comes off.' },
   'floor-low': 'Dead bees and debris block the way under the frames.',
   'floor-open': 'Room enough under the frames for air, traffic and the fallen.',
   'floor-deep': 'Comb is drawn below the bottom bars and fixed to the floor.',

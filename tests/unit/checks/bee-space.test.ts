@@ -5,7 +5,7 @@ import { CATALOGUE } from '#core/catalogue'
 import { BANDS, limitDistance, totalOutsideMm } from '#core/checks'
 import { applyEdit, withFreshIdentities } from '#core/hive'
 import type { Length } from '#core/units'
-import { findingInWords } from '#core/wording'
+import { findingInWords, gapFate } from '#core/wording'
 import { L, N, assessFirst, build, counter, gapBetween, rulesOf, type Layer } from '../../helpers/hives'
 
 const measured = (mm: number, plusMinusMm: number): Length => ({ mm, plusMinusMm, source: { mark: 'measured', text: 'rule' } })
@@ -139,6 +139,15 @@ describe('end bars and sides', () => {
     const overEndBarsMm = CATALOGUE.hanging.get('frame-langstroth-deep')!.lengthOverEndBars.mm
     expect(said(overEndBarsMm + 2 * 6.5, 2)).toBe('Bees pass behind the end bars, if the figures hold. The figure may be off by more than it is from the limit: measure both parts to be sure.')
     expect(said(overEndBarsMm + 2 * 5, 0.1)).toBe('The end bars are glued to the wall.')
+  })
+
+  it('never says of bottom bars over an adapter that comb comes off with a cover', () => {
+    const { assessment } = build([L.floor, L.deep, ['adapter-national-langstroth-none'], N.super, N.crown, N.roof])
+    const over = assessment.gaps.filter(({ place }) => place === 'under-frames')
+    expect(over.map(({ lowerId }) => lowerId)).toEqual([assessment.layout.parts[2]!.part.id])
+    const fates = (['glued', 'bridged', 'comb'] as const).map((verdict) => gapFate({ verdict, place: 'under-frames', marginal: false }))
+    for (const fate of fates) expect(fate).toMatch(/bottom bars/)
+    expect(fates.join(' ')).not.toMatch(/cover|top bars/)
   })
 
   it('tells the room left beside the frames, and frames that do not go in', () => {
