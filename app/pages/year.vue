@@ -71,6 +71,15 @@ const shown = computed(() => {
 const changeovers = useSliced(computed(() => (year.value && mode.value === 'stages' ? planned.value : null)), changeover)
 const shownPlan = computed(() => planned.value.find(({ id }) => id === shown.value?.hiveId)?.one)
 const visit = computed(() => yardVisit(changeovers.value ?? [], isWanted))
+/** The hives to which nothing is done, so that no hive of the yard goes unsaid. */
+const untouched = computed(() => {
+  const names = (ids: readonly string[]) => ids.map((id) => standing.value.get(id)?.name ?? '').sort((a, b) => a.localeCompare(b)).join(', ')
+  const known = new Set(planned.value.map(({ id }) => id))
+  return {
+    asTheyStand: names((changeovers.value ?? []).filter(({ steps }) => steps.length === 0).map(({ hiveId: id }) => id)),
+    notInPlan: names([...standing.value.keys()].filter((id) => !known.has(id))),
+  }
+})
 const shownHive = computed(() => standing.value.get(shown.value?.hiveId ?? ''))
 const keeping = computed(() => visit.value.bring.map(({ patternId }) => {
   const pattern = catalogue.value!.patterns.get(patternId)
@@ -154,6 +163,8 @@ useHead({ title: 'Year – Duvet' })
         <section class="van" data-testid="van">
           <h2>The whole yard: <template v-if="changeovers">{{ visit.hives }} of {{ yard.hives.length }} hives</template><template v-else>being worked out…</template></h2>
           <label class="places">Set-down places <select v-model.number="view.places" data-testid="places"><option v-for="n in 7" :key="n" :value="n + 1">{{ n + 1 }}{{ n + 1 === 3 ? ': roof, ground board, spare stand' : '' }}</option></select></label>
+          <p v-if="changeovers && untouched.asTheyStand" class="soft" data-testid="as-they-stand">Stay as they are: {{ untouched.asTheyStand }}.</p>
+          <p v-if="changeovers && untouched.notInPlan" class="soft" data-testid="not-in-plan">This stage is not in the year of: {{ untouched.notInPlan }}.</p>
           <p v-if="changeovers"><b>{{ workInWords(visit.work, preferences.reader, visit.bounds) }}</b></p>
           <p class="ways"><button class="plain-button" type="button" data-testid="print-visit" :disabled="printing || !changeovers || visit.hives === 0" @click="print('visit')">Tick sheets (PDF)</button> <button class="plain-button" type="button" data-testid="print-cards" :disabled="printing" @click="print('cards')">Hive cards with codes (PDF)</button></p>
           <p v-if="failed" role="alert" class="failed">{{ failed }}</p>

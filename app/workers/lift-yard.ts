@@ -1,32 +1,58 @@
-import { partsById } from '#core/geometry'
+import { contextOf } from '#core/assess'
+import { assembleHive, layOut, partsById } from '#core/geometry'
 import type { Stage, Yard } from '#core/hive'
-import { dutyOf, liftsOfHive, type Duty, type LiftProfile } from '#core/lifting'
-import { asPlanned, mayHold, usualWeighing } from '#core/weight'
+import { dutyOf, liftsAsPlanned, liftsOfHive, type Duty, type LiftProfile } from '#core/lifting'
+import { ANY_TIME, ownedKinds, partsWith, stagesOf, writeHive, type Promised } from '#core/season'
+import { usualWeighing } from '#core/weight'
 
-const CHUNK = 50
+const CHUNK = 10
 
-/** A day's work in a yard as it stands, and at the stage that asks most. */
+/** What one hive weighs and asks for at one stage, as its plan has it. */
+export interface StageLoad {
+  readonly stage: Stage
+  readonly totalKg: number
+  /** Null where nothing is lifted. */
+  readonly heaviestKg: number | null
+  readonly worstIndex: number | null
+  readonly lifts: number
+  readonly movedKg: number
+}
+
+/** A day's work in a yard as it stands, at the stage that asks most as planned, and each hive through its year. */
 export interface YardDay {
   readonly now: Duty
   readonly worst: { readonly stage: Stage; readonly duty: Duty }
+  readonly hives: ReadonlyMap<string, readonly StageLoad[]>
 }
 
 /**
- * A day on which every hive of a yard is inspected in full. Tells after each chunk how many hives are done, and ends with
- * null as soon as it is told that nobody waits any more.
+ * A day on which every hive of a yard is inspected in full: what stands now, and what each stage is planned to be. Tells
+ * after each chunk how many hives are done, and ends with null as soon as it is told that nobody waits any more.
  */
-export async function dayOfYard(yard: Yard, profile: LiftProfile, stages: readonly Stage[], onProgress: (done: number) => void, isCancelled: () => Promise<boolean> | boolean): Promise<YardDay | null> {
+export async function dayOfYard(yard: Yard, profile: LiftProfile, onProgress: (done: number) => void, isCancelled: () => Promise<boolean> | boolean): Promise<YardDay | null> {
   const parts = partsById(yard)
+  const stages = stagesOf(yard)
+  const owned = ownedKinds(yard)
+  const promised: Promised = new Map()
   const now: ReturnType<typeof liftsOfHive>[] = []
-  const byStage = stages.map((stage) => ({ stage, hives: [] as ReturnType<typeof liftsOfHive>[] }))
+  const byStage = new Map(stages.map((stage) => [stage, [] as ReturnType<typeof liftsAsPlanned>[]]))
+  const hives = new Map<string, StageLoad[]>()
   for (let at = 0; at < yard.hives.length; at += CHUNK) {
     for (const hive of yard.hives.slice(at, at + CHUNK)) {
       now.push(liftsOfHive(yard, hive, profile, usualWeighing(hive.stage), parts))
-      for (const { stage, hives } of byStage) hives.push(liftsOfHive(yard, hive, profile, asPlanned(mayHold(usualWeighing(stage))), parts))
+      const written = writeHive(yard, hive, [...stages, ...ANY_TIME], parts, promised, owned)
+      hives.set(hive.id, stages.flatMap((stage) => {
+        const planned = written.stages.get(stage)
+        if (!planned) return []
+        const assembled = assembleHive(planned.hive, partsWith(parts, planned), contextOf(yard, planned.hive, { planned: true }).catalogue)
+        const load = liftsAsPlanned(assembled, layOut(assembled), stage, profile)
+        byStage.get(stage)!.push(load)
+        return [{ stage, totalKg: load.mass.kg.middle, heaviestKg: load.heaviest?.kg.middle ?? null, worstIndex: load.worst?.index ?? null, lifts: load.inspectionLifts, movedKg: load.movedKg.middle }]
+      }))
     }
     onProgress(now.length)
     if (await isCancelled()) return null
   }
-  const days = byStage.map(({ stage, hives }) => ({ stage, duty: dutyOf(hives) }))
-  return { now: dutyOf(now), worst: days.reduce((worst, day) => (day.duty.movedKg > worst.duty.movedKg ? day : worst)) }
+  const days = [...byStage].map(([stage, loads]) => ({ stage, duty: dutyOf(loads) }))
+  return { now: dutyOf(now), worst: days.reduce((worst, day) => (day.duty.movedKg > worst.duty.movedKg ? day : worst)), hives }
 }

@@ -2,10 +2,9 @@ import { assess, contextOf } from '#core/assess'
 import type { Grade } from '#core/checks'
 import { assembleHive, partsById, type PartLookup } from '#core/geometry'
 import type { Stage, Way, Yard } from '#core/hive'
-import { liftsOf, type LiftProfile } from '#core/lifting'
+import { liftsAsPlanned, type LiftProfile } from '#core/lifting'
 import { roomOf } from '#core/room'
 import { ANY_TIME, ownedKinds, partsWith, stagesOf, writeHive, type PlannedHive, type PlannedStage, type Promised } from '#core/season'
-import { asPlanned, massOfHive, mayHold, usualWeighing } from '#core/weight'
 
 /** What a hive is at one stage, in figures. */
 export interface StageFigures {
@@ -49,9 +48,7 @@ function figuresOf(yard: Yard, planned: PlannedStage, parts: PartLookup, profile
   const context = contextOf(yard, planned.hive, { planned: true })
   const assembled = assembleHive(planned.hive, partsWith(parts, planned), context.catalogue)
   const assessment = assess(assembled, context)
-  const usual = usualWeighing(planned.stage)
-  const mass = massOfHive(assembled, asPlanned(usual))
-  const lifts = liftsOf(assessment.layout, massOfHive(assembled, asPlanned(mayHold(usual))), profile)
+  const { mass, ...lifts } = liftsAsPlanned(assembled, assessment.layout, planned.stage, profile)
   return {
     stage: planned.stage, heightMm: assessment.heightMm, worst: assessment.worst, findings: assessment.findings.filter(({ severity }) => severity !== 'note').length, boxes: assembled.stack.filter(({ pattern }) => pattern?.kind === 'box').length,
     totalKg: mass.kg.middle, heaviestKg: lifts.heaviest?.kg.middle ?? 0, lifts: lifts.inspectionLifts, movedKg: lifts.movedKg.middle, honeyKg: mass.items.honey.middle,

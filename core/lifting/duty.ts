@@ -1,7 +1,7 @@
 import { contextOf } from '../assess'
-import { assembleHive, layOut, partsById } from '../geometry'
-import type { Hive, Part, Yard } from '../hive'
-import { massOfHive, mayHold, usualWeighing, type Weighing } from '../weight'
+import { assembleHive, layOut, partsById, type AssembledHive, type Layout } from '../geometry'
+import type { Hive, Part, Stage, Yard } from '../hive'
+import { asPlanned, massOfHive, mayHold, usualWeighing, type HiveMass, type Weighing } from '../weight'
 import { liftsOf, type Lift, type StackLifts } from './lifts'
 import type { LiftProfile } from './profile'
 
@@ -15,11 +15,19 @@ export interface Duty {
   readonly heaviestKg: number
 }
 
-/** The lifts of one hive as it stands in its yard. */
-export function liftsOfHive(yard: Yard, hive: Hive, profile: LiftProfile, weighing: Weighing = usualWeighing(hive.stage), parts: ReadonlyMap<string, Part> = partsById(yard)): StackLifts & { readonly framesTurned: number; readonly totalKg: number } {
+/** Lifts, and the frames that are turned over on the way. */
+export type HiveLifts = StackLifts & { readonly framesTurned: number }
+
+/** The lifts of one hive as it stands in its yard, each box weighed as what it may hold. */
+export function liftsOfHive(yard: Yard, hive: Hive, profile: LiftProfile, weighing: Weighing = usualWeighing(hive.stage), parts: ReadonlyMap<string, Part> = partsById(yard)): HiveLifts {
   const assembled = assembleHive(hive, parts, contextOf(yard, hive).catalogue)
-  const mass = massOfHive(assembled, mayHold(weighing))
-  return { ...liftsOf(layOut(assembled), mass, profile), framesTurned: framesOf(assembled.stack), totalKg: mass.kg.middle }
+  return { ...liftsOf(layOut(assembled), massOfHive(assembled, mayHold(weighing)), profile), framesTurned: framesOf(assembled.stack) }
+}
+
+/** What a hive weighs as a stage is planned, kg, and its lifts, each box weighed as what it may hold by then. Common practice. */
+export function liftsAsPlanned(assembled: AssembledHive, layout: Layout, stage: Stage, profile: LiftProfile): HiveLifts & { readonly mass: HiveMass } {
+  const usual = usualWeighing(stage)
+  return { ...liftsOf(layout, massOfHive(assembled, asPlanned(mayHold(usual))), profile), framesTurned: framesOf(assembled.stack), mass: massOfHive(assembled, asPlanned(usual)) }
 }
 
 function framesOf(stack: ReturnType<typeof assembleHive>['stack']): number {
@@ -27,7 +35,7 @@ function framesOf(stack: ReturnType<typeof assembleHive>['stack']): number {
 }
 
 /** The lifts of many hives on one day. */
-export function dutyOf(hives: readonly ReturnType<typeof liftsOfHive>[]): Duty {
+export function dutyOf(hives: readonly HiveLifts[]): Duty {
   const worst = hives.map((one) => one.worst).reduce<Lift | null>((a, b) => (b && (!a || (b.index ?? Number.POSITIVE_INFINITY) > (a.index ?? Number.POSITIVE_INFINITY)) ? b : a), null)
   return {
     lifts: hives.reduce((total, one) => total + one.inspectionLifts, 0), movedKg: hives.reduce((total, one) => total + one.movedKg.middle, 0), framesTurned: hives.reduce((total, one) => total + one.framesTurned, 0),

@@ -1,6 +1,7 @@
 import { readFileSync } from 'node:fs'
 import type { Page } from 'playwright-core'
 import { describe, expect, it } from 'vitest'
+import { stagesOf } from '#core/season'
 import { DEMO, storedYards } from '../helpers/wire'
 import { drawn, hivePath, layers, saved, useSession } from './session'
 
@@ -119,8 +120,12 @@ describe('lifting', () => {
     const page = await lift('twill')
     await page.locator('[data-mode="year"]').click()
     await page.getByTestId('year-chart').locator('canvas').waitFor()
-    await expect.poll(() => page.locator('.list tbody tr').count()).toBe(9)
-    await expect.poll(() => page.getByTestId('day').innerText()).toMatch(/\d+ lifts, [\d.]+ kg moved, \d+ frames lifted and turned over[\s\S]*worst time of the year \(crop\)/)
+    const { yard } = (await storedYards(session.server.url)).find(({ yard: { hives } }) => hives.some(({ id }) => id === 'twill/0'))!
+    await expect.poll(() => page.locator('[data-load]').evaluateAll((rows) => rows.map((row) => row.getAttribute('data-load')))).toEqual(stagesOf(yard))
+    const [, inCrop] = /([\d.]+) kg/.exec(await page.locator('[data-load="crop"]').innerText())!
+    const [, inWinter] = /([\d.]+) kg/.exec(await page.locator('[data-load="winter"]').innerText())!
+    expect(Number(inCrop)).toBeGreaterThan(Number(inWinter))
+    await expect.poll(() => page.getByTestId('day').innerText()).toMatch(/\d+ lifts, [\d.]+ kg moved, \d+ frames lifted and turned over[\s\S]*worst time of the year, as planned \((flow|crop)\)/)
   })
 
   it('works on a phone at the hive', async () => {

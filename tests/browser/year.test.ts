@@ -28,6 +28,10 @@ describe('the year', () => {
     expect(await page.getByTestId('van').innerText()).toMatch(/mouse guard, \d to get[\s\S]*Comes home[\s\S]*framed excluder/)
     await page.getByTestId('from-before').click()
     await expect.poll(() => page.getByTestId('changes').innerText()).toMatch(/Nothing to do/)
+    await expect.poll(() => page.getByTestId('as-they-stand').innerText()).toMatch(/Stay as they are: .*Corduroy/)
+    const [, touched, all] = /(\d+) of (\d+) hives/.exec(await page.getByTestId('van').innerText())!
+    const named = (await page.getByTestId('as-they-stand').innerText()).split(', ').length + (await page.getByTestId('not-in-plan').allInnerTexts()).flatMap((text) => text.split(', ')).length
+    expect(Number(touched) + named).toBe(Number(all))
   })
 
   it('follows how bees are kept, by yard and by hive, and undo takes it back', async () => {
@@ -196,8 +200,10 @@ describe('the log', () => {
     await page.getByTestId('log-day').blur()
     await expect.poll(() => page.getByTestId('log-title').innerText()).toMatch(/1 Jan 2020/)
     await expect.poll(() => page.locator('.stood [data-part]').count()).toBe(before.length)
+    await expect.poll(() => page.getByTestId('log-unknown').innerText()).toMatch(/not known/)
     await first.click()
     await expect.poll(() => page.locator('.stood [data-part]').count()).toBe(before.length - 1)
+    expect(await page.getByTestId('log-unknown').count()).toBe(0)
     await page.goto(`${session.server.url}/shed`)
     await page.getByTestId('yard-choice').selectOption({ label: 'Kiln Bank' })
     const row = page.locator('[data-shed-row="roof-telescoping-langstroth"]')

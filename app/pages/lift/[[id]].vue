@@ -3,10 +3,9 @@
 import { assessHive, contextOf } from '#core/assess'
 import { isDrainBox } from '#core/checks'
 import { hangAcross } from '#core/geometry'
-import { STAGES } from '#core/hive'
-import { bodyHeights, lighterWays, liftsOf, liftsOfHive, type Alternative } from '#core/lifting'
+import { bodyHeights, lighterWays, liftsOf, type Alternative } from '#core/lifting'
 import { standingOf } from '#core/standing'
-import { asPlanned, FILL, fullFrameKg, massOfHive, mayHold, usualWeighing } from '#core/weight'
+import { FILL, fullFrameKg, massOfHive, mayHold, usualWeighing } from '#core/weight'
 import { showLength, showMass } from '#core/units'
 import { proxy } from 'comlink'
 import { openDoor } from '~/composables/useYardGrades'
@@ -50,9 +49,8 @@ const standing = computed(() => {
 })
 const boxesMm = computed(() => (assessment.value?.layout.parts ?? []).reduce((sum, { pattern, topMm, bottomMm }) => sum + (pattern?.kind === 'box' ? topMm - bottomMm : 0), 0))
 const drains = computed(() => (assessment.value?.layout.parts ?? []).some(({ resolved, pattern }) => pattern?.kind === 'box' && isDrainBox({ across: hangAcross(resolved) })))
-const YEAR = STAGES.filter((stage) => stage !== 'moving' && stage !== 'dearth' && stage !== 'bait')
-const year = computed(() => (hive.value ? YEAR.map((stage) => ({ stage, ...liftsOfHive(hive.value!.yard, hive.value!.hive, weighing.own, asPlanned(mayHold(usualWeighing(stage)))) })) : []))
 const day = shallowRef<YardDay | null>(null)
+const year = computed(() => day.value?.hives.get(hive.value?.hive.id ?? '') ?? null)
 const dayDone = ref(0)
 let round = 0
 /** The whole yard is worked out in the worker, and a newer question stops an older one. */
@@ -61,7 +59,7 @@ watch([mode, () => hive.value?.yard, () => weighing.own], async () => {
   if (mode.value !== 'year' || !hive.value) return
   dayDone.value = 0
   const started = performance.now()
-  const answer = await openDoor().dayOfYard(toRaw(hive.value.yard), { ...weighing.own }, [...YEAR], proxy((done: number) => { if (mine === round) dayDone.value = done }), proxy(() => mine !== round))
+  const answer = await openDoor().dayOfYard(toRaw(hive.value.yard), { ...weighing.own }, proxy((done: number) => { if (mine === round) dayDone.value = done }), proxy(() => mine !== round))
   if (mine !== round) return
   performance.measure('yard-day', { start: started })
   day.value = answer
@@ -138,19 +136,19 @@ useHead({ title: computed(() => (hive.value ? `Lifting ${hive.value.hive.name} â
     </div>
     <div v-else-if="mode === 'weigh'" class="wide"><LiftWeighIn :yard="hive.yard" :hive="hive.hive" /></div>
     <div v-else class="wide">
-      <LiftYearChart :labels="year.map(({ stage }) => capital(stageWord(stage)))" :total-kg="year.map(({ totalKg }) => totalKg)" :heaviest-kg="year.map(({ heaviest }) => heaviest?.kg.middle ?? 0)" />
-      <div class="scroll" tabindex="0" role="group" aria-label="Stage by stage">
-        <table class="list">
-          <thead><tr><th scope="col">Stage</th><th scope="col">The whole hive</th><th scope="col">Heaviest lift</th><th scope="col">Worst, of allowed</th><th scope="col">Full inspection</th></tr></thead>
-          <tbody><tr v-for="one in year" :key="one.stage"><th scope="row">{{ capital(stageWord(one.stage)) }}</th><td>{{ showMass(one.totalKg, preferences.units) }}</td><td>{{ one.heaviest ? showMass(one.heaviest.kg.middle, preferences.units) : 'none' }}</td><td>{{ one.worst ? index(one.worst.index) : 'none' }}</td><td>{{ one.inspectionLifts }} lifts, {{ showMass(one.movedKg.middle, preferences.units) }}</td></tr></tbody>
-        </table>
-      </div>
-      <p v-if="!day"><progress :max="hive.yard.hives.length" :value="dayDone" /> {{ dayDone }} of {{ hive.yard.hives.length }} hives looked at</p>
+      <p v-if="!day || !year"><progress :max="hive.yard.hives.length" :value="dayDone" /> {{ dayDone }} of {{ hive.yard.hives.length }} hives looked at</p>
       <template v-else>
+        <LiftYearChart :labels="year.map(({ stage }) => capital(stageWord(stage)))" :total-kg="year.map(({ totalKg }) => totalKg)" :heaviest-kg="year.map(({ heaviestKg }) => heaviestKg ?? 0)" />
+        <div class="scroll" tabindex="0" role="group" aria-label="Stage by stage">
+          <table class="list">
+            <thead><tr><th scope="col">Stage</th><th scope="col">The whole hive</th><th scope="col">Heaviest lift</th><th scope="col">Worst, of allowed</th><th scope="col">Full inspection</th></tr></thead>
+            <tbody><tr v-for="one in year" :key="one.stage" :data-load="one.stage"><th scope="row">{{ capital(stageWord(one.stage)) }}</th><td>{{ showMass(one.totalKg, preferences.units) }}</td><td>{{ one.heaviestKg === null ? 'none' : showMass(one.heaviestKg, preferences.units) }}</td><td>{{ one.heaviestKg === null ? 'none' : index(one.worstIndex) }}</td><td>{{ one.lifts }} lifts, {{ showMass(one.movedKg, preferences.units) }}</td></tr></tbody>
+          </table>
+        </div>
         <h2>A day in {{ hive.yard.name }}</h2>
-        <p data-testid="day">Every hive inspected in full, as they stand: {{ dutyInWords(day.now, preferences.reader) }}. At the worst time of the year ({{ stageWord(day.worst.stage) }}): {{ dutyInWords(day.worst.duty, preferences.reader) }}. Share it out over days and people.</p>
+        <p data-testid="day">Every hive inspected in full, as they stand: {{ dutyInWords(day.now, preferences.reader) }}. At the worst time of the year, as planned ({{ stageWord(day.worst.stage) }}): {{ dutyInWords(day.worst.duty, preferences.reader) }}. Share it out over days and people.</p>
       </template>
-      <p class="caution">The boxes are those that stand now, taken as each stage has them.</p>
+      <p class="caution">Each stage with the boxes that the year plans for it; every box that is lifted is taken as full as it may be by then.</p>
     </div>
   </ShellPage>
 </template>

@@ -58,6 +58,12 @@ const hives = computed(() => [...new Map([...(yard.value?.hives ?? []), ...(past
 const name = computed(() => hive.value?.name ?? hives.value.find(({ id }) => id === hiveId.value)?.name ?? 'This hive')
 /** The device's clock and the server's are both told where they differ by more than a minute. */
 const clocksDiffer = ({ madeAt, receivedAt }: HiveChange) => Math.abs(Date.parse(madeAt) - Date.parse(receivedAt)) > 60_000
+/** The day from which this hive is written down, where an earlier one is looked at; null for never. */
+const writtenFrom = computed(() => {
+  const oldest = changes.value.at(-1)?.happenedAt
+  if (!at.value || (oldest !== undefined && at.value >= oldest)) return undefined
+  return oldest === undefined ? null : dayOf(oldest)
+})
 const list = ref<HTMLElement | null>(null)
 const virtualizer = useWindowVirtualizer(computed(() => ({ count: changes.value.length, estimateSize: () => 50, overscan: 4, scrollMargin: list.value ? list.value.getBoundingClientRect().top + window.scrollY : 0 })))
 const measureRow = (row: unknown) => { if (row) virtualizer.value.measureElement(row as Element) }
@@ -94,6 +100,7 @@ useHead({ title: computed(() => `Log of ${name.value} – Duvet`) })
       <section class="stood" :aria-label="`${name} as it stood`">
         <h2 data-testid="log-title">{{ name }}, {{ at ? `as it stood on ${dayInWords(day)}, ${clockOf(at)}` : 'as it stands now' }}</h2>
         <p v-if="failed" role="alert" class="failed">{{ failed }}</p>
+        <p v-if="past && hive && writtenFrom !== undefined" class="unknown" data-testid="log-unknown">{{ writtenFrom ? `Nothing is written down before ${dayInWords(writtenFrom)}` : 'Nothing is written down of this hive yet' }}: how it stood on this day is not known. Drawn is the oldest state that is.</p>
         <template v-if="drawn">
           <p>{{ capital(stageWord(hive!.stage)) }}. Worst finding: <b>{{ severityWord(drawn.assessment.worst) }}</b></p>
           <DrawingHiveSection :assessment="drawn.assessment" :names="drawn.names" :reader="preferences.reader" axis="along" :width="640" :height="drawn.height" />
@@ -123,6 +130,12 @@ useHead({ title: computed(() => `Log of ${name.value} – Duvet`) })
 
 h2 {
   font-size: 17px;
+}
+
+.unknown {
+  padding: 6px 10px;
+  border-left: 5px solid var(--watch);
+  background: var(--sheet);
 }
 
 input {

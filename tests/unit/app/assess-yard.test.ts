@@ -5,6 +5,7 @@ import { emptyYard, startHive, type Yard } from '#core/hive'
 import { USUAL_PROFILE, liftsOfHive } from '#core/lifting'
 import { demoPlan } from '../../../demo/make-demo'
 import { dayOfYard } from '~/workers/lift-yard'
+import { yearOfYard, type PlannedYear } from '~/workers/plan-yard'
 import { counter } from '../../helpers/hives'
 
 function yardOf(count: number): Yard {
@@ -33,7 +34,7 @@ describe('a day’s lifting in a whole yard', () => {
   it('adds up every hive as it stands, and finds the stage that asks most', async () => {
     const [yard] = demoPlan().yards
     const seen: number[] = []
-    const day = (await dayOfYard(yard!, USUAL_PROFILE, ['settling', 'flow', 'crop', 'winter'], (done) => seen.push(done), () => false))!
+    const day = (await dayOfYard(yard!, USUAL_PROFILE, (done) => seen.push(done), () => false))!
     const each = yard!.hives.map((hive) => liftsOfHive(yard!, hive, USUAL_PROFILE))
     expect(day.now.lifts).toBe(each.reduce((sum, { inspectionLifts }) => sum + inspectionLifts, 0))
     expect(day.now.movedKg).toBeCloseTo(each.reduce((sum, { movedKg }) => sum + movedKg.middle, 0), 6)
@@ -45,7 +46,23 @@ describe('a day’s lifting in a whole yard', () => {
     expect(seen).toEqual([6])
   })
 
+  it('gives each stage the figures that the year gives it', async () => {
+    const [yard] = demoPlan().yards
+    const day = (await dayOfYard(yard!, USUAL_PROFILE, () => undefined, () => false))!
+    const year: PlannedYear[] = []
+    await yearOfYard(yard!, USUAL_PROFILE, (some) => { year.push(some) }, () => false)
+    const figures = year.flatMap((some) => some.figures)
+    expect(day.hives.size).toBe(yard!.hives.length)
+    for (const [hiveId, loads] of day.hives) {
+      const planned = figures.find((one) => one.hiveId === hiveId)!.stages
+      for (const load of loads) {
+        const { totalKg, heaviestKg, lifts, movedKg } = planned.find(({ stage }) => stage === load.stage)!
+        expect([load.totalKg, load.heaviestKg ?? 0, load.lifts, load.movedKg]).toEqual([totalKg, heaviestKg, lifts, movedKg])
+      }
+    }
+  })
+
   it('stops when nobody waits any more', async () => {
-    expect(await dayOfYard(yardOf(200), USUAL_PROFILE, ['flow'], () => undefined, () => true)).toBeNull()
+    expect(await dayOfYard(yardOf(200), USUAL_PROFILE, () => undefined, () => true)).toBeNull()
   })
 })

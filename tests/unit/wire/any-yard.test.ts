@@ -24,7 +24,7 @@ async function openEveryView(yard: Yard): Promise<void> {
   const catalogue = catalogueOf(yard)
   const parts = partsById(yard)
   await assessYard(yard, () => {}, never)
-  await dayOfYard(yard, USUAL_PROFILE, stagesOf(yard), () => {}, never)
+  await dayOfYard(yard, USUAL_PROFILE, () => {}, never)
   await yearOfYard(yard, USUAL_PROFILE, () => {}, never)
   for (const hive of yard.hives) {
     const assessment = assessHive(yard, hive, parts)
