@@ -5,7 +5,7 @@ import { isNailed, type FoundationKind } from './frame-bill'
 
 /** A step of building, by name; wording tells it with the mistake to avoid. */
 export type BuildStep =
-  | 'frame-check-bars' | 'frame-break-wedge' | 'frame-glue' | 'frame-end-bars-on' | 'frame-end-bars-same-way' | 'frame-nail-down' | 'frame-nail-sideways' | 'frame-pin-sideways' | 'frame-bottom-bars'
+  | 'frame-check-bars' | 'frame-break-wedge' | 'frame-glue' | 'frame-end-bars-on' | 'frame-end-bars-same-way' | 'frame-nail-down' | 'frame-nail-sideways' | 'frame-pin-sideways' | 'frame-bottom-bars' | 'frame-bottom-bars-and-sheet'
   | 'frame-square' | 'frame-sheet-in-slots' | 'frame-loops' | 'frame-wedge-back' | 'frame-plastic-snaps' | 'frame-starter' | 'frame-dry'
   | 'dummy-board' | 'box-choose-boards' | 'box-rip' | 'box-cross-cut' | 'box-rest' | 'box-rabbet' | 'box-fingers' | 'box-hand-holds' | 'box-dry-fit' | 'box-glue-nail' | 'box-rails' | 'box-rests-up' | 'box-square' | 'box-paint'
 
@@ -15,12 +15,13 @@ export function frameSteps(frame: HangingPattern, foundation: FoundationKind): B
   const nailed = isNailed(frame)
   const sheet: BuildStep[] = foundation === 'wax' ? ['frame-sheet-in-slots', 'frame-loops', 'frame-wedge-back'] : foundation === 'plastic' ? ['frame-plastic-snaps'] : ['frame-starter']
   const wedge: BuildStep[] = foundation === 'plastic' ? [] : ['frame-break-wedge']
-  const selfSpacing = (frame.spacedBy ?? 'shoulders') !== 'nothing'
+  // Ends that keep the distance, and wide top bars, have no pointed shoulder to turn round.
+  const shouldered = (frame.spacedBy ?? 'shoulders') === 'shoulders'
   return [
-    'frame-check-bars', ...wedge, 'frame-glue', 'frame-end-bars-on', ...(selfSpacing ? ['frame-end-bars-same-way' as const] : []),
+    'frame-check-bars', ...wedge, 'frame-glue', 'frame-end-bars-on', ...(shouldered ? ['frame-end-bars-same-way' as const] : []),
     ...(nailed ? ['frame-nail-down' as const, 'frame-nail-sideways' as const] : ['frame-pin-sideways' as const]),
-    // A pinned frame takes its sheet before the second bottom bar goes on.
-    ...(nailed ? ['frame-bottom-bars' as const, 'frame-square' as const, ...sheet] : ['frame-square' as const, ...sheet, 'frame-bottom-bars' as const]), 'frame-dry',
+    // A pinned frame takes its sheet between, before or after its two bottom bars, by its make.
+    ...(nailed ? ['frame-bottom-bars' as const, 'frame-square' as const, ...sheet] : ['frame-square' as const, ...sheet, 'frame-bottom-bars-and-sheet' as const]), 'frame-dry',
   ]
 }
 

@@ -147,10 +147,17 @@ describe('steps', () => {
   it('put the sheet in before the second bottom bar of a pinned frame, after it in a nailed one', () => {
     const pinned = frameSteps(frame('frame-national-deep'), 'wax')
     const nailed = frameSteps(frame('frame-langstroth-deep'), 'wax')
-    expect(pinned.indexOf('frame-sheet-in-slots')).toBeLessThan(pinned.indexOf('frame-bottom-bars'))
+    expect(pinned.indexOf('frame-sheet-in-slots')).toBeLessThan(pinned.indexOf('frame-bottom-bars-and-sheet'))
+    expect(pinned).not.toContain('frame-bottom-bars')
     expect(nailed.indexOf('frame-sheet-in-slots')).toBeGreaterThan(nailed.indexOf('frame-bottom-bars'))
     for (const steps of [pinned, nailed]) expect(steps.indexOf('frame-break-wedge')).toBeLessThan(steps.indexOf('frame-wedge-back'))
     expect(frameSteps(frame('frame-langstroth-deep'), 'plastic')).not.toContain('frame-break-wedge')
+  })
+
+  it('look to the pointed shoulder only where the frame has one', () => {
+    const looked = (id: string) => frameSteps(frame(id), 'wax').includes('frame-end-bars-same-way')
+    expect(['frame-langstroth-deep', 'frame-national-deep'].map(looked)).toEqual([true, true])
+    expect(['frame-national-shallow', 'frame-national-deep-narrow-ends', 'frame-national-deep-straight', 'frame-drain'].map(looked)).toEqual([false, false, false, false])
   })
 
   it('check the square while the glue is wet', () => {
