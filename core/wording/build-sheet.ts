@@ -26,7 +26,7 @@ export interface Sheet {
   readonly caution: string
 }
 
-const FRAME_CAUTION = 'Small nails and a hammer: mind fingers and eyes.'
+const FRAME_CAUTION = 'Small nails and a hammer: mind fingers and eyes. A staple gun shoots through thin wood: eyes covered, the other hand never behind the bar or in line with it, air or power off before a jam is cleared. Throw a split bar away: it lets go when a full frame is lifted, with the bees on it.'
 const SAW_CAUTION = 'Saws and cutters take fingers: guards on, push stick in hand, eyes and ears covered, and no cut into a board with nails in it. Follow the maker’s instructions for each machine; whoever has not been shown how leaves it to someone who has.'
 
 /** The sheet for so many frames, dummies or divisions. */
