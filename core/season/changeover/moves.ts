@@ -7,7 +7,7 @@ import { beginning, type Step } from './state'
 
 /** States looked at before the search is given up, so that a visit is planned while one looks: fewer where each has more ways on. */
 function mostStates(parts: number): number {
-  return parts <= 8 ? 3000 : parts <= 10 ? 800 : 250
+  return parts <= 12 ? 3000 : 250
 }
 
 /**
