@@ -130,9 +130,9 @@ describe('lifting', () => {
 
   it('works on a phone at the hive', async () => {
     const page = await lift('twill', { width: 390, height: 844, touch: true })
-    await expect.poll(() => page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390)
+    expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390)
     await page.locator('[data-mode="standing"]').tap()
     await page.getByTestId('standing').waitFor()
-    await expect.poll(() => page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390)
+    expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390)
   })
 })

@@ -102,7 +102,7 @@ dd {
 
 .level {
   display: grid;
-  grid-template-columns: 1fr 1fr;
+  grid-template-columns: repeat(2, minmax(0, 1fr));
   gap: 8px;
   align-items: end;
 }
@@ -114,6 +114,7 @@ dd {
 }
 
 .level input {
+  width: 100%;
   min-height: 38px;
   padding: 0 7px;
   border: 1px solid var(--indigo);

@@ -44,7 +44,7 @@ const selectedName = computed(() => capital(bench.names.get(bench.selectedId ?? 
 const summary = computed(() => {
   if (!bench.assessment) return ''
   const { worst, findings } = bench.assessment
-  if (bench.hive?.stack.length === 0) return 'Bare ground: nothing stands here yet'
+  if (bench.hive?.stack.length === 0) return 'Bare ground'
   const open = findings.filter(({ acceptance, severity }) => !acceptance && severity !== 'note').length
   return worst === 'good' || open === 0 ? 'Nothing to mend' : `${severityWord(worst)}: ${open} ${open === 1 ? 'finding' : 'findings'}`
 })
