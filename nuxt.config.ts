@@ -32,7 +32,6 @@ export default defineNuxtConfig({
   },
   typescript: { strict: true, tsConfig: { compilerOptions: { noUncheckedIndexedAccess: true } } },
   hooks: {
-    // Views load when they are opened: nothing is fetched ahead of that.
     // What takes long on the server is a script of its own, run in threads.
     'nitro:init': (nitro) => {
       nitro.hooks.hook('compiled', async () => {
@@ -42,6 +41,7 @@ export default defineNuxtConfig({
         })
       })
     },
+    // Views load when they are opened: nothing is fetched ahead of that.
     'build:manifest': (manifest) => {
       for (const file of Object.values(manifest)) file.dynamicImports = []
     },

@@ -1,5 +1,5 @@
 import * as yup from './yup'
-import { moment, record, some, text } from './fields'
+import { moment, orNull, record, some, text } from './fields'
 import { BAND_PRESETS, PLAN_LIMITS, STAGES, type Edit, type WaitingEdit } from '#core/hive'
 import { acceptanceSchema, attachmentSchema, hangingSchema, hiveSchema, hiveSeasonSchema, lengthSchema, partFieldsSchema, partSchema, patternSchema, placementSchema, visitSchema, yardSchema, yardSeasonSchema } from './plan-schema'
 
@@ -8,8 +8,6 @@ const at = () => yup.number().strict().required('${path} is missing: a place in 
 const name = () => yup.string().strict().required('${path} is empty: give it a name').max(80, '${path} may have 80 characters at most')
 const edit = (kind: Edit['kind'], shape: yup.ObjectShape) => record({ kind: yup.string().strict().required().oneOf([kind]), ...shape })
 
-/** The value, or null where it is taken away. */
-const orNull = (schema: yup.AnySchema) => yup.lazy((value: unknown) => (value === null ? yup.mixed().nullable() : schema))
 const stage = yup.string().strict().required().oneOf(STAGES)
 const manyParts = yup.array().strict().of(partSchema).required().max(200)
 const partAt = record({ at: at(), part: partSchema })
@@ -72,13 +70,11 @@ export const submissionSchema = record({
   edits: yup.array().strict().of(submittedEditSchema).required('edits is missing: a list').min(1).max(500).test('once', '${path} has the same identity twice: every edit has one of its own', (edits) => new Set((edits ?? []).map((one) => one?.id)).size === (edits ?? []).length),
 })
 
-export type SubmittedEdit = WaitingEdit
-
 export interface Submission {
   readonly baseRevision: number
   readonly device: string
   readonly sentAt?: string
-  readonly edits: readonly SubmittedEdit[]
+  readonly edits: readonly WaitingEdit[]
 }
 
 export { yardSchema }

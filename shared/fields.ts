@@ -5,6 +5,8 @@ import * as yup from './yup'
 export const record = <T extends yup.ObjectShape>(shape: T) => yup.object(shape).strict().required().noUnknown()
 /** The same where it may be left out. */
 export const some = <T extends yup.ObjectShape>(shape: T) => yup.object(shape).strict().noUnknown()
+/** The value, or null where it is taken away. */
+export const orNull = (schema: yup.AnySchema) => yup.lazy((value: unknown) => (value === null ? yup.mixed().nullable() : schema))
 export const listOf = <T extends yup.Schema>(schema: T, max: number) => yup.array().strict().of(schema).required('${path} is missing: a list').max(max)
 
 /** Counted in characters, as JSON Schema does, not in UTF-16 units. */
@@ -23,7 +25,7 @@ export const moment = () => yup.string().strict().required('${path} is missing: 
 export const noted = () => text(40, 1).test('noted', '${path} is no day that there is: year, month and day such as 2026-09-20', (value) => !/^\d{4}-\d\d-\d\d/.test(value ?? '') || isDay(value!.slice(0, 10)))
 /** A day of any year: month and day. */
 export function monthDay(example: string) {
-  return yup.string().strict().test('month-day', `${'$'}{path} is no day of a year: month and day such as ${example}`, (value) => value === undefined || value === null || (/^\d\d-\d\d$/.test(value) && isDay(`2024-${value}`)))
+  return yup.string().strict().test('month-day', '${path} is no day of a year: month and day such as ' + example, (value) => value === undefined || value === null || (/^\d\d-\d\d$/.test(value) && isDay(`2024-${value}`)))
 }
 /** A day that there is. */
 export const day = () => yup.string().strict().test('day', '${path} is no day that there is: year, month and day such as 2026-09-20', (value) => value === undefined || isDay(value))

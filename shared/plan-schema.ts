@@ -1,4 +1,4 @@
-import { day, listOf, monthDay, noted, record, some, text } from './fields'
+import { day, listOf, monthDay, noted, orNull, record, some, text } from './fields'
 import * as yup from './yup'
 import { DIMENSION_NAMES, HANGING_DIMENSIONS, HANGING_KINDS, PART_KINDS, SPACED_BY } from '#core/catalogue'
 import { ABSORBER_FEATURES, ATTACHMENT_PLACES, BAND_PRESETS, BOX_SIZES, BROOD_FORMS, CLIMATES, COMB_HOLDS, COMB_STARTS, COMB_SUPPORTS, CONDITIONS, CROP_WAYS, EDGES, EXCLUDER_PLACES, FLOOR_WAYS, MOST_SUPERS, PLAN_FORMAT, PLAN_LIMITS, PLAN_VERSION, ROLES, SLACK_PLACES, SPACING_SYSTEMS, STAGES, SUPER_STARTS, WINTER_SIZES, WINTER_TOPS, YAWS_DEG } from '#core/hive'
@@ -44,11 +44,10 @@ export const partSchema = record({
   lacks: yup.array().strict().of(oneOf(ABSORBER_FEATURES)).optional().default(undefined).max(2),
 })
 
-/** Fields of a part that an edit changes; null takes one away. Sizes and readings are changed one by one. */
-const orNull = (schema: yup.AnySchema) => yup.lazy((value: unknown) => (value === null ? yup.mixed().nullable() : schema))
 const eachReading = yup.lazy((value: unknown) => (typeof value === 'object' && value !== null && !Array.isArray(value)
   ? yup.object(Object.fromEntries(Object.keys(value).slice(0, 201).map((key) => [key, orNull(readingSchema.test('own', '${path} has another identity than its key', (reading) => reading.id === key))]))).strict().test('few', '${path} has more than 200 readings', () => Object.keys(value).length <= 200)
   : yup.object().strict().optional().default(undefined)))
+/** Fields of a part that an edit changes; null takes one away. Sizes and readings are changed one by one. */
 export const partFieldsSchema = record({
   name: orNull(text(80, 1).optional()), measured: yup.object(Object.fromEntries(DIMENSION_NAMES.map((name) => [name, orNull(length.optional().default(undefined))]))).strict().noUnknown().optional().default(undefined),
   contents: listOf(contentSchema, PLAN_LIMITS.contentsPerPart).optional(), spacing: orNull(spacingSchema), hasHeld: listOf(oneOf(['honey', 'brood'] as const), 2).optional(), readings: eachReading,

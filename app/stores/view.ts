@@ -25,5 +25,11 @@ export const useView = defineStore('view', () => {
     const found = yards.yards.filter(({ hives }) => hives.some(({ id }) => id === hiveId))
     return found.find(({ id }) => id === chosen.value) ?? found[0]
   }
-  return { yardOf, places, chosen, yard, catalogue, context }
+  /** A hive by its identity, with the yard that it stands in. */
+  function placeOf(hiveId: string) {
+    const found = yardOf(hiveId)
+    const hive = found?.hives.find(({ id }) => id === hiveId)
+    return found && hive ? { yard: found, hive } : null
+  }
+  return { yardOf, placeOf, places, chosen, yard, catalogue, context }
 })

@@ -42,8 +42,7 @@ export class Outbox {
     const texts = tabIds.flatMap((id) => this.storage.getItem(PREFIX + id) ?? [])
     if (texts.length === 0) return { waiting: [], unreadable: [] }
     const { readLeftBehind } = await import('./read-left-behind')
-    const found = readLeftBehind(texts)
-    return found
+    return readLeftBehind(texts)
   }
 
   /** Forgets what was taken over, once it is kept elsewhere. */

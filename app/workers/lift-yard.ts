@@ -1,8 +1,8 @@
-import { contextOf } from '#core/assess'
+import { catalogueOf } from '#core/catalogue'
 import { assembleHive, layOut, partsById } from '#core/geometry'
 import type { Stage, Yard } from '#core/hive'
 import { dutyOf, liftsAsPlanned, liftsOfHive, type Duty, type LiftProfile } from '#core/lifting'
-import { ANY_TIME, ownedKinds, partsWith, stagesOf, writeHive, type Promised } from '#core/season'
+import { ANY_TIME, partsWith, stagesOf, writingYear } from '#core/season'
 import { usualWeighing } from '#core/weight'
 
 const CHUNK = 10
@@ -32,19 +32,19 @@ export interface YardDay {
 export async function dayOfYard(yard: Yard, profile: LiftProfile, onProgress: (done: number) => void, isCancelled: () => Promise<boolean> | boolean): Promise<YardDay | null> {
   const parts = partsById(yard)
   const stages = stagesOf(yard)
-  const owned = ownedKinds(yard)
-  const promised: Promised = new Map()
+  const catalogue = catalogueOf(yard)
+  const standing = new Map(yard.hives.map((hive) => [hive.id, hive]))
   const now: ReturnType<typeof liftsOfHive>[] = []
   const byStage = new Map(stages.map((stage) => [stage, [] as ReturnType<typeof liftsAsPlanned>[]]))
   const hives = new Map<string, StageLoad[]>()
-  for (let at = 0; at < yard.hives.length; at += CHUNK) {
-    for (const hive of yard.hives.slice(at, at + CHUNK)) {
+  for (const some of writingYear(yard, [...stages, ...ANY_TIME], CHUNK)) {
+    for (const { hiveId, stages: written } of some) {
+      const hive = standing.get(hiveId)!
       now.push(liftsOfHive(yard, hive, profile, usualWeighing(hive.stage), parts))
-      const written = writeHive(yard, hive, [...stages, ...ANY_TIME], parts, promised, owned)
-      hives.set(hive.id, stages.flatMap((stage) => {
-        const planned = written.stages.get(stage)
+      hives.set(hiveId, stages.flatMap((stage) => {
+        const planned = written.get(stage)
         if (!planned) return []
-        const assembled = assembleHive(planned.hive, partsWith(parts, planned), contextOf(yard, planned.hive, { planned: true }).catalogue)
+        const assembled = assembleHive(planned.hive, partsWith(parts, planned), catalogue)
         const load = liftsAsPlanned(assembled, layOut(assembled), stage, profile)
         byStage.get(stage)!.push(load)
         return [{ stage, totalKg: load.mass.kg.middle, heaviestKg: load.heaviest?.kg.middle ?? null, worstIndex: load.worst?.index ?? null, lifts: load.inspectionLifts, movedKg: load.movedKg.middle }]

@@ -4,7 +4,7 @@ import { assembleHive, partsById, type PartLookup } from '#core/geometry'
 import type { Stage, Way, Yard } from '#core/hive'
 import { liftsAsPlanned, type LiftProfile } from '#core/lifting'
 import { roomOf } from '#core/room'
-import { ANY_TIME, ownedKinds, partsWith, stagesOf, writeHive, type PlannedHive, type PlannedStage, type Promised } from '#core/season'
+import { ANY_TIME, partsWith, stagesOf, writeHive, writingYear, type PlannedHive, type PlannedStage } from '#core/season'
 
 /** What a hive is at one stage, in figures. */
 export interface StageFigures {
@@ -32,11 +32,7 @@ const CHUNK = 5
 /** Every stage of every hive of a yard, written and assessed, handed out some hives at a time; false when nobody waits any more. */
 export async function yearOfYard(yard: Yard, profile: LiftProfile, onHives: (some: PlannedYear) => Promise<void> | void, isCancelled: () => Promise<boolean> | boolean): Promise<boolean> {
   const parts = partsById(yard)
-  const stages = [...stagesOf(yard), ...ANY_TIME]
-  const owned = ownedKinds(yard)
-  const promised: Promised = new Map()
-  for (let at = 0; at < yard.hives.length; at += CHUNK) {
-    const hives = yard.hives.slice(at, at + CHUNK).map((hive) => writeHive(yard, hive, stages, parts, promised, owned))
+  for (const hives of writingYear(yard, [...stagesOf(yard), ...ANY_TIME], CHUNK)) {
     // Awaited, since what is handed out and the end of it come by two ways.
     await onHives({ hives, figures: hives.map(({ hiveId, stages: written }) => ({ hiveId, stages: [...written.values()].map((one) => figuresOf(yard, one, parts, profile)) })) })
     if (await isCancelled()) return false

@@ -6,7 +6,7 @@ type Fields = Readonly<Record<string, unknown>>
 const KEYED = ['measured', 'readings'] as const
 type Keyed = (typeof KEYED)[number]
 
-const isKeyed = (name: string): name is Keyed => (KEYED as readonly string[]).includes(name)
+export const isKeyed = (name: string): name is Keyed => (KEYED as readonly string[]).includes(name)
 const same = (a: unknown, b: unknown) => a === b || JSON.stringify(a) === JSON.stringify(b)
 
 function keyed(part: Part, name: Keyed): Fields {

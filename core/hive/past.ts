@@ -39,14 +39,14 @@ export function* goBack(now: Yard, newestFirst: Iterable<PastEntry>): Generator<
 export type PastMoment = { readonly at: string } | { readonly revision: number }
 
 /** Whether an entry had been made by then. */
-export function hadBeenMade(entry: PastEntry, when: PastMoment): boolean {
+function hadBeenMade(entry: PastEntry, when: PastMoment): boolean {
   return 'at' in when ? entry.happenedAt <= when.at : entry.revision <= when.revision
 }
 
 /** The yard as it stood then: after the last entry that had been made by then; as it first was where none was. */
-export function asItStood(now: Yard, newestFirst: Iterable<PastEntry>, when: PastMoment): Yard {
+export async function asItStood(now: Yard, stepsBack: Iterable<Before> | AsyncIterable<Before>, when: PastMoment): Promise<Yard> {
   let yard = now
-  for (const step of goBack(now, newestFirst)) {
+  for await (const step of stepsBack) {
     if (hadBeenMade(step.entry, when)) return step.after
     yard = step.before
   }

@@ -1,7 +1,7 @@
 import { eq } from 'drizzle-orm'
-import { applyEdit, planOf, planProblem, type Edit, type Yard } from '#core/hive'
+import { applyEdit, planOf, planProblem, type Edit, type WaitingEdit, type Yard } from '#core/hive'
 import { editProblemInWords, planProblemInWords } from '#core/wording'
-import type { Submission, SubmittedEdit } from '#wire/edit-schema'
+import type { Submission } from '#wire/edit-schema'
 import { inTransaction, type Database } from './client'
 import { appendLog, readEntries, readLogSince, type LoggedEdit } from './log'
 import { yards } from './schema'
@@ -53,7 +53,7 @@ async function commitTo(tx: Writer, stored: StoredYard, submission: Submission, 
   return { committed: { outcome: 'saved', revision }, now: { yard: done.yard, revision } }
 }
 
-function applyAll(yard: Yard, entries: readonly SubmittedEdit[]): { yard: Yard; inverses: Edit[] } | { sentence: string; editId: string | null } {
+function applyAll(yard: Yard, entries: readonly WaitingEdit[]): { yard: Yard; inverses: Edit[] } | { sentence: string; editId: string | null } {
   let now = yard
   const inverses: Edit[] = []
   for (const { id, edit } of entries) {

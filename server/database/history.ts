@@ -1,5 +1,5 @@
 import { and, desc, eq, lt } from 'drizzle-orm'
-import { changeOf, goBack, hadBeenMade, staysOf, type Before, type HiveChange, type PastEntry, type PastMoment, type Stay, type Yard } from '#core/hive'
+import { asItStood, changeOf, goBack, staysOf, type Before, type HiveChange, type PastEntry, type PastMoment, type Stay, type Yard } from '#core/hive'
 import type { Database } from './client'
 import { edits } from './schema'
 import { readYard } from './yards'
@@ -34,13 +34,7 @@ async function* stepsBack(database: Database, now: Yard): AsyncGenerator<Before>
 /** A yard as it stood at a moment or after a revision, out of the log; undefined where there is no such yard. */
 export async function yardAt(database: Database, yardId: string, when: PastMoment): Promise<Yard | undefined> {
   const stored = await readYard(database, yardId)
-  if (!stored) return undefined
-  let yard = stored.yard
-  for await (const step of stepsBack(database, stored.yard)) {
-    if (hadBeenMade(step.entry, when)) return step.after
-    yard = step.before
-  }
-  return yard
+  return stored && asItStood(stored.yard, stepsBack(database, stored.yard), when)
 }
 
 /** What was changed about a hive, newest first. */

@@ -1,6 +1,6 @@
 import { and, asc, desc, eq, gt, inArray } from 'drizzle-orm'
-import type { Edit } from '#core/hive'
-import type { Submission, SubmittedEdit } from '#wire/edit-schema'
+import type { Edit, WaitingEdit } from '#core/hive'
+import type { Submission } from '#wire/edit-schema'
 import { edits } from './schema'
 import type { Writer } from './yards'
 
@@ -37,7 +37,7 @@ export function happenedAt(madeAt: string, sentAt: string | undefined, receivedA
 }
 
 /** Appends edits that were applied one after the other. */
-export async function appendLog(database: Writer, yardId: string, submission: Omit<Submission, 'edits'>, done: readonly { readonly entry: SubmittedEdit; readonly inverse: Edit }[], base: number, receivedAt: string): Promise<void> {
+export async function appendLog(database: Writer, yardId: string, submission: Omit<Submission, 'edits'>, done: readonly { readonly entry: WaitingEdit; readonly inverse: Edit }[], base: number, receivedAt: string): Promise<void> {
   const [last] = await database.select({ happenedAt: edits.happenedAt }).from(edits).where(eq(edits.yardId, yardId)).orderBy(desc(edits.sequence)).limit(1)
   let above = last?.happenedAt ?? ''
   const rows = done.map(({ entry, inverse }, i) => {

@@ -1,5 +1,4 @@
-import { and, desc, eq, inArray, sql, type SQL } from 'drizzle-orm'
-import type { SQLiteColumn } from 'drizzle-orm/sqlite-core'
+import { and, desc, eq, getTableColumns, inArray, sql, type SQL } from 'drizzle-orm'
 import type { Hive, Part, Yard } from '#core/hive'
 import { generateNKeysBetween } from 'fractional-indexing'
 import { newOrderKeys } from './order-keys'
@@ -79,18 +78,14 @@ async function keysFor(database: Writer, table: typeof parts | typeof hives, yar
 
 /** Every column as the row that was to go in has it. */
 function replaced(table: typeof parts | typeof hives): Record<string, SQL> {
-  const columns = Object.entries(table as unknown as Record<string, SQLiteColumn>).filter(([name]) => name !== 'yardId' && name !== 'id' && name in rowNames(table))
-  return Object.fromEntries(columns.map(([name]) => {
+  const { yardId: _yardId, id: _id, ...columns } = getTableColumns(table)
+  return Object.fromEntries(Object.keys(columns).map((name) => {
     const column = sql.identifier(snake(name))
     return [name, name === 'orderKey' ? sql`CASE WHEN excluded.${column} = '' THEN ${table.orderKey} ELSE excluded.${column} END` : sql`excluded.${column}`]
   }))
 }
 
 const snake = (name: string) => name.replace(/[A-Z]/g, (letter) => `_${letter.toLowerCase()}`)
-
-function rowNames(table: typeof parts | typeof hives): object {
-  return table === parts ? partRow('', { id: '', patternId: '', contents: [], hasHeld: [] }, '') : hiveRow('', { id: '', name: '', stage: 'flow', note: '', stack: [], attachments: [], accepted: [] }, '')
-}
 
 function partRow(yardId: string, { id, patternId, name, measured, contents, hasHeld, hole, readings, condition, spacing, lacks }: Part, orderKey: string) {
   return { yardId, id, orderKey, patternId, name: name ?? null, measured: measured ?? null, contents, hasHeld, hole: hole ?? null, readings: readings ?? null, condition: condition ?? null, spacing: spacing ?? null, lacks: lacks ?? null }

@@ -2,7 +2,7 @@ import { MessageChannel } from 'node:worker_threads'
 import type { Imported, ImportProgress } from '#wire/import-answer'
 import { databaseUrl, answered } from '../utils/database'
 import { inWorker } from '../workers/pool'
-import type { Answer } from '../workers/tasks'
+import type { Answer } from '../workers/shapes'
 
 interface Running {
   progress: ImportProgress

@@ -1,8 +1,7 @@
 import { createError, getRouterParam, type H3Event } from 'h3'
-import { parseJson } from '#wire/parse'
 import { oneLine } from '#wire/problem'
-import { readWith, type Problem } from '#wire/read'
-import { CHECKED, type CheckedShape } from '../workers/shapes'
+import type { Problem } from '#wire/read'
+import { readShape, type CheckedShape } from '../workers/shapes'
 import { inWorker } from '../workers/pool'
 
 /** An error that the client sees: the field, and the sentence a person needs. */
@@ -46,6 +45,13 @@ export async function readLimited(event: H3Event, maxBytes: number): Promise<str
   return Buffer.concat(chunks).toString('utf8')
 }
 
+/** A text as JSON of a shape, or 400 and 422 with the reason. */
+export function mustRead<T>(shape: CheckedShape, text: string): T {
+  const read = readShape<T>(shape, text)
+  if (!read.ok) throw refusal(read.status, read.problem)
+  return read.value
+}
+
 /** A JSON request of the shape that a schema asks for, or 400 and 422 with the reason. */
 export async function readValid<T>(event: H3Event, shape: CheckedShape, maxBytes: number): Promise<T> {
   const text = await readLimited(event, maxBytes)
@@ -54,9 +60,5 @@ export async function readValid<T>(event: H3Event, shape: CheckedShape, maxBytes
     if (!checked.ok) throw refusal(checked.status, checked.problem)
     return JSON.parse(text) as T
   }
-  const parsed = parseJson(text)
-  if (!parsed.ok) throw refusal(400, parsed.problem)
-  const read = readWith<T>(CHECKED[shape], parsed.value)
-  if (!read.ok) throw refusal(422, read.problem)
-  return read.value
+  return mustRead<T>(shape, text)
 }

@@ -6,29 +6,24 @@ import type { Plan } from '#core/hive'
 import type { Reader, Sheet } from '#core/wording'
 import { assessPlan, type AssessedHive } from '#wire/assess-request'
 import type { Imported, ImportProgress } from '#wire/import-answer'
-import { parseJson } from '#wire/parse'
-import { readPlan, readWith, type Problem } from '#wire/read'
+import { readPlan, type Problem } from '#wire/read'
 import type { HiveCards, TickSheets } from '#wire/visit-print-schema'
 import { connectAgain } from '../database/client'
-import { faultKind } from '../database/faults'
 import { ImportRefused, importPlan } from '../database/import'
+import { patiently } from '../database/patience'
 import { sheetPdf } from '../print/sheet-pdf'
 import { FONT_STYLES, type Fonts } from '../print/typeset'
 import { hiveCardsPdf, tickSheetsPdf } from '../print/visit-pdf'
-import { CHECKED, type CheckedShape } from './shapes'
+import { readShape, type Answer, type CheckedShape } from './shapes'
 
 // What takes long is done here, in a thread of its own, while the server goes on answering.
-
-export type Answer<T = object> = ({ readonly ok: true } & T) | { readonly ok: false; readonly status: number; readonly problem: Problem }
 
 const no = (status: number, problem: Problem) => ({ ok: false, status, problem }) as const
 
 /** Whether a text is JSON of a shape. */
 export function check({ shape, text }: { readonly shape: CheckedShape; readonly text: string }): Answer {
-  const parsed = parseJson(text)
-  if (!parsed.ok) return no(400, parsed.problem)
-  const read = readWith(CHECKED[shape], parsed.value)
-  return read.ok ? { ok: true } : no(422, read.problem)
+  const read = readShape(shape, text)
+  return read.ok ? { ok: true } : read
 }
 
 /** Every hive of a plan file, assessed; as JSON. */
@@ -57,10 +52,8 @@ export type Printed = keyof typeof PRINTS
 
 /** Something in words as PDF. */
 export async function print({ shape, text }: { readonly shape: Printed; readonly text: string }): Promise<Answer<{ readonly pdf: Uint8Array }>> {
-  const parsed = parseJson(text)
-  if (!parsed.ok) return no(400, parsed.problem)
-  const read = readWith(CHECKED[shape], parsed.value)
-  return read.ok ? { ok: true, pdf: await PRINTS[shape](read.value) } : no(422, read.problem)
+  const read = readShape(shape, text)
+  return read.ok ? { ok: true, pdf: await PRINTS[shape](read.value) } : read
 }
 
 export interface ImportTask {
@@ -86,7 +79,7 @@ export async function bringIn({ text, databaseUrl, importId, device, now, stop, 
   const flag = new Int32Array(stop)
   const { client, database } = await connectAgain(databaseUrl)
   try {
-    const imported = await waiting(() => importPlan(database, plan.value as Plan, { importId, contentHash: createHash('sha256').update(text).digest('hex'), device, now, onYard: (yards) => tell({ state: 'writing', yards, of }), isCancelled: () => Atomics.load(flag, 0) === 1 }))
+    const imported = await patiently(() => importPlan(database, plan.value as Plan, { importId, contentHash: createHash('sha256').update(text).digest('hex'), device, now, onYard: (yards) => tell({ state: 'writing', yards, of }), isCancelled: () => Atomics.load(flag, 0) === 1 }), LOCKED_MS)
     return { ok: true, imported }
   } catch (error) {
     if (error instanceof ImportRefused) return no(422, { field: 'file', sentence: error.sentence })
@@ -94,16 +87,5 @@ export async function bringIn({ text, databaseUrl, importId, device, now, stop, 
   } finally {
     client.close()
     progress.close()
-  }
-}
-
-async function waiting<T>(work: () => Promise<T>): Promise<T> {
-  for (const until = performance.now() + LOCKED_MS; ;) {
-    try {
-      return await work()
-    } catch (error) {
-      if (faultKind(error) !== 'locked' || performance.now() > until) throw error
-      await new Promise((done) => setTimeout(done, 60))
-    }
   }
 }

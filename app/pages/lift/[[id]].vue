@@ -23,12 +23,7 @@ const preferences = usePreferences()
 const mode = ref<'lifts' | 'lighter' | 'standing' | 'year' | 'weigh'>('lifts')
 const chosen = ref<string | null>(null)
 
-const hive = computed(() => {
-  const id = String(route.params.id ?? '')
-  const yard = view.yardOf(id)
-  const found = yard?.hives.find((one) => one.id === id)
-  return yard && found ? { yard, hive: found } : (view.yard?.hives[0] ? { yard: view.yard, hive: view.yard.hives[0] } : null)
-})
+const hive = computed(() => view.placeOf(String(route.params.id ?? '')) ?? (view.yard?.hives[0] ? { yard: view.yard, hive: view.yard.hives[0] } : null))
 const assessment = computed(() => (hive.value ? assessHive(hive.value.yard, hive.value.hive) : null))
 const names = computed(() => (assessment.value ? partNames(assessment.value.assembled, preferences.vocabulary) : new Map<string, string>()))
 const now = computed(() => (hive.value ? weighing.weighingAt(hive.value.hive.stage) : usualWeighing('flow')))

@@ -10,12 +10,7 @@ const route = useRoute()
 const yards = useYards()
 const preferences = usePreferences()
 const view = useView()
-const place = computed(() => {
-  const id = String(route.params.id)
-  const yard = view.yardOf(id)
-  const hive = yard?.hives.find((one) => one.id === id)
-  return yard && hive ? { yard, hive } : null
-})
+const place = computed(() => view.placeOf(String(route.params.id)))
 const visit = computed(() => place.value?.hive.visit)
 const catalogue = computed(() => (place.value ? catalogueOf(place.value.yard) : null))
 const names = computed(() => (place.value ? partNames(assembleHive(place.value.hive, partsById(place.value.yard), catalogue.value!), preferences.vocabulary) : new Map<string, string>()))
@@ -195,7 +190,6 @@ useHead({ title: computed(() => `Visit to ${place.value?.hive.name ?? 'a hive'} 
 .tick[aria-disabled='true'] {
   background: #7d8bbd;
 }
-
 
 .how {
   margin: 8px 0;

@@ -1,3 +1,4 @@
+import { isKeyed } from '../change-part'
 import type { Edit } from '../edit'
 import { partIdsOf, type Yard } from '../model'
 
@@ -36,8 +37,7 @@ export function cellsOf(edit: Edit, yard: Yard): Cell[] {
 }
 
 function fieldCells(path: Cell, value: unknown): Cell[] {
-  const each = path[2] === 'measured' || path[2] === 'readings'
-  return each ? Object.keys(value as object).map((key) => [...path, key]) : [path]
+  return isKeyed(path[2]!) ? Object.keys(value as object).map((key) => [...path, key]) : [path]
 }
 
 function partsOf(yard: Yard, hiveId: string): string[] {

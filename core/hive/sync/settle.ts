@@ -105,9 +105,7 @@ function layOver(hiveId: string, mine: Yard, now: Yard, clashes: readonly Clash[
   const own = partIdsOf(hive)
   const known = new Set(now.parts.map(({ id }) => id))
   const missing = mine.parts.filter(({ id }) => own.includes(id) && !known.has(id))
-  const elsewhere = now.hives.filter(({ id }) => id !== hiveId).flatMap((other): Edit[] => [
-    ...other.stack.filter(({ partId }) => own.includes(partId)).map(({ partId }): Edit => ({ kind: 'take-off', hiveId: other.id, partId })),
-  ])
+  const elsewhere = now.hives.filter(({ id }) => id !== hiveId).flatMap((other) => other.stack.filter(({ partId }) => own.includes(partId)).map(({ partId }): Edit => ({ kind: 'take-off', hiveId: other.id, partId })))
   if (!theirs) return [...elsewhere, { kind: 'add-hive', at: now.hives.length, hive, parts: missing.map((part, n) => ({ at: now.parts.length + n, part })) }]
   return [...elsewhere, { kind: 'replace-hive', hive: laidOver(hive, theirs, clashes.flatMap(({ cells }) => cells)), parts: missing }]
 }

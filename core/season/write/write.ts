@@ -38,10 +38,15 @@ export function stagesOf(yard: Pick<Yard, 'season'>): Stage[] {
 
 /** Every hive of a yard through its year, from what stands there now; no shed part is planned for two hives. */
 export function writeYear(yard: Yard, stages: readonly Stage[] = stagesOf(yard)): PlannedHive[] {
+  return [...writingYear(yard, stages, yard.hives.length)].flat()
+}
+
+/** The same, so many hives at a time, for whoever has to look up in between. */
+export function* writingYear(yard: Yard, stages: readonly Stage[], atATime: number): Generator<PlannedHive[]> {
   const parts = partsById(yard)
   const promised: Promised = new Map()
   const owned = ownedKinds(yard)
-  return yard.hives.map((hive) => writeHive(yard, hive, stages, parts, promised, owned))
+  for (let at = 0; at < yard.hives.length; at += atATime) yield yard.hives.slice(at, at + atATime).map((hive) => writeHive(yard, hive, stages, parts, promised, owned))
 }
 
 /** Which hive each part of the shed is planned for, as `writeYear` deals them out, without the rest of the work. */

@@ -1,14 +1,11 @@
 import { randomUUID } from 'node:crypto'
 import { defineEventHandler, getHeader, setHeader, type H3Event } from 'h3'
-import { parseJson } from '#wire/parse'
-import { readWith } from '#wire/read'
-import { scaleReportSchema } from '#wire/weigh-in-schema'
 import { inTransaction } from '../../../database/client'
 import { findScale, noteSequence, type Scale } from '../../../database/scales'
 import { addWeighIns } from '../../../database/weigh-ins'
 import { isSigned } from '../../../scales/signature'
 import { scaleWaits, sourceWaits } from '../../../scales/rate'
-import { readLimited, refusal, routeId } from '../../../utils/answers'
+import { mustRead, readLimited, refusal, routeId } from '../../../utils/answers'
 import { withDatabase } from '../../../utils/database'
 
 const REPORT_BYTES = 100_000
@@ -27,8 +24,7 @@ export default defineEventHandler(async (event) => {
   const scale = await withDatabase((database) => findScale(database, id))
   if (!scale || !isSigned(scale.keyHex, text, getHeader(event, 'x-signature') ?? '')) throw refusal(401, { field: 'x-signature', sentence: 'The signature is not this scale’s.' })
   mustWait(event, await scaleWaits(id), 'This scale')
-  const report = parse(text)
-  return keep(scale, report)
+  return keep(scale, mustRead<Report>('scaleReport', text))
 })
 
 function keep({ id, yardId, hiveId }: Scale, report: Report) {
@@ -46,12 +42,4 @@ function mustWait(event: H3Event, seconds: number, who: string): void {
   if (seconds === 0) return
   setHeader(event, 'retry-after', seconds)
   throw refusal(429, { field: 'scale', sentence: `${who} reports too often: wait ${seconds} s.` })
-}
-
-function parse(text: string): Report {
-  const parsed = parseJson(text)
-  if (!parsed.ok) throw refusal(400, parsed.problem)
-  const read = readWith<Report>(scaleReportSchema, parsed.value)
-  if (!read.ok) throw refusal(422, read.problem)
-  return read.value
 }
