@@ -3,6 +3,7 @@ import { onScopeDispose, ref, shallowRef, toRaw, watch, type Ref } from 'vue'
 import type { Yard } from '#core/hive'
 import type { LiftProfile } from '#core/lifting'
 import type { PlannedYear } from '~/workers/plan-yard'
+import { afterDrawing } from './useInTurn'
 import { openDoor } from './useYardGrades'
 
 /** What has come so far is shown again no oftener than this. */
@@ -24,6 +25,9 @@ export function usePlannedYear(yard: Ref<Yard | undefined>, profile: Ref<LiftPro
     if (!yard.value) return
     running.value = true
     done.value = 0
+    // The yard is handed to the worker once what is seen is drawn.
+    await afterDrawing()
+    if (mine !== round) return
     const started = performance.now()
     const all: { hives: PlannedYear['hives'][number][]; figures: PlannedYear['figures'][number][] } = { hives: [], figures: [] }
     let told = 0

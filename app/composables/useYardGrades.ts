@@ -3,6 +3,7 @@ import { onScopeDispose, ref, shallowRef, toRaw, watch, type Ref } from 'vue'
 import type { Yard } from '#core/hive'
 import type { AssessDoor } from '~/workers/assess.worker'
 import type { HiveGrade } from '~/workers/assess-yard'
+import { afterDrawing } from './useInTurn'
 
 let door: Remote<AssessDoor> | undefined
 
@@ -24,7 +25,7 @@ export function useYardGrades(yard: Ref<Yard>) {
     running.value = true
     done.value = 0
     // The yard is handed to the worker once what is seen is drawn.
-    await new Promise((resolve) => setTimeout(resolve))
+    await afterDrawing()
     if (mine !== round) return
     const started = performance.now()
     const result = await openDoor().assessYard(toRaw(yard.value), proxy((count: number) => { if (mine === round) done.value = count }), proxy(async () => mine !== round))

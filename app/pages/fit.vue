@@ -103,9 +103,9 @@ useHead({ title: 'Fit – Duvet' })
       <FitRooms v-if="mode === 'rooms'" />
       <div v-else class="split">
         <p v-if="rows.length === 0 || columns.length === 0" class="none">This yard owns no boxes with frames yet. Choose a format above, or add boxes in the Shed.</p>
-        <FitTable v-else :caption="mode === 'frames' ? 'Frames in boxes' : 'Boxes on boxes'" :rows="rows" :columns="columns" :cell-at="cellAt" :chosen="chosen" @choose="(row, column) => chosen = [row, column]">
+        <ShellInTurn v-else><FitTable :caption="mode === 'frames' ? 'Frames in boxes' : 'Boxes on boxes'" :rows="rows" :columns="columns" :cell-at="cellAt" :chosen="chosen" @choose="(row, column) => chosen = [row, column]">
           <template #corner>{{ mode === 'frames' ? 'this frame in this box' : 'this box on this one' }}</template>
-        </FitTable>
+        </FitTable></ShellInTurn>
         <aside>
           <FitOverlay v-if="pair && (pair.frame || pair.upper)" :box="pair.box" :frame="pair.frame" :upper="pair.upper" />
           <p v-else class="none">Press a cell: the two are laid over each other here, with every clearance.</p>

@@ -18,7 +18,11 @@ const lying = computed(() => new Set(view.yard ? shedOf(view.yard).map(({ id }) 
 const hiveOf = computed(() => new Map((view.yard?.hives ?? []).flatMap((hive) => [...hive.stack, ...hive.attachments].map(({ partId }) => [partId, hive] as const))))
 const rows = computed(() => {
   const byPattern = new Map<string, Part[]>()
-  for (const part of view.yard?.parts ?? []) byPattern.set(part.patternId, [...(byPattern.get(part.patternId) ?? []), part])
+  for (const part of view.yard?.parts ?? []) {
+    const alike = byPattern.get(part.patternId)
+    if (alike) alike.push(part)
+    else byPattern.set(part.patternId, [part])
+  }
   const order = [...view.catalogue.patterns.keys()]
   return [...byPattern].map(([patternId, parts]) => ({
     patternId, parts, name: capital(patternName(patternId, view.catalogue, preferences.vocabulary)), pattern: view.catalogue.patterns.get(patternId),

@@ -4,7 +4,7 @@ import { CATALOGUE, FOOTPRINTS, countMarks, figuresOf, type DimensionName, type 
 import { BANDS, LIMITS, bySeverity, limitKey, type LimitName } from '#core/checks'
 import { gapsChangedBy, type GapChange } from '#core/effect'
 import { assembleHive, partsById } from '#core/geometry'
-import type { Edit } from '#core/hive'
+import type { Edit, Part } from '#core/hive'
 import { FORMULA } from '#core/formula'
 import { LIFT_FIGURES } from '#core/lifting'
 import { TIMBERS } from '#core/weight'
@@ -12,6 +12,7 @@ import { parseLength, showLength, type Length } from '#core/units'
 import { capital, dimensionWord, inWords, lengthProblemInWords, partNames, severityWord } from '#core/wording'
 
 const PAGE = 120
+const ROWS_A_TURN = 20
 const yards = useYards()
 const view = useView()
 const preferences = usePreferences()
@@ -26,10 +27,15 @@ watch([search, which], () => { page.value = 1 })
 
 const used = computed(() => {
   const counts = new Map<string, number>()
-  const count = (id: string) => counts.set(id, (counts.get(id) ?? 0) + 1)
+  const countedIn = new Map<string, Part>()
+  const count = (id: string, part: Part) => {
+    if (countedIn.get(id) === part) return
+    countedIn.set(id, part)
+    counts.set(id, (counts.get(id) ?? 0) + 1)
+  }
   for (const part of view.yard?.parts ?? []) {
-    count(part.patternId)
-    for (const id of new Set(part.contents.map(({ patternId }) => patternId))) count(id)
+    count(part.patternId, part)
+    for (const { patternId } of part.contents) count(patternId, part)
   }
   return counts
 })
@@ -62,6 +68,10 @@ const found = computed(() => {
   const words = search.value.toLowerCase().split(/\s+/).filter(Boolean)
   return [...limitRows.value, ...figureRows.value, ...fixedRows.value].filter((row) => (which.value === 'all' || (which.value === 'used' ? row.used : overridden.value.has(row.key))) && words.every((word) => `${row.what} ${row.source} ${row.mark}`.toLowerCase().includes(word)))
 })
+const shown = computed(() => found.value.slice(0, page.value * PAGE))
+/** The figures are gathered in a turn of their own, after the page. */
+const begun = useInTurn(1)
+const turns = useInTurn(computed(() => (begun.value > 0 ? Math.ceil(shown.value.length / ROWS_A_TURN) : 0)))
 const marks = computed(() => countMarks(figuresOf(CATALOGUE)))
 
 function start(row: Row) {
@@ -148,7 +158,7 @@ useHead({ title: 'Sources – Duvet' })
       <div class="wide" tabindex="0" role="group" aria-label="Figures and their sources">
       <table>
         <thead><tr><th scope="col">What</th><th scope="col">Figure</th><th scope="col">Mark</th><th scope="col">Source</th><th scope="col">Used in</th><th scope="col"><span class="visually-hidden">Change</span></th></tr></thead>
-        <tbody v-for="row in found.slice(0, page * PAGE)" :key="row.key" :data-figure="row.key">
+        <tbody v-for="row in shown.slice(0, turns * ROWS_A_TURN)" :key="row.key" :data-figure="row.key">
           <tr :class="{ mine: overridden.has(row.key) }">
             <th scope="row">{{ row.what }}</th><td class="figure">{{ row.value }}</td><td><abbr :title="MARK_WORDS[row.mark]">{{ row.mark }}</abbr></td><td class="soft">{{ row.source }}</td><td class="soft">{{ row.usedIn }}</td>
             <td class="ways"><button v-if="overridden.has(row.key)" class="plain-button quiet" type="button" @click="takeBack(row.key)">Take back</button><button v-if="!row.fixed" class="plain-button quiet" type="button" :disabled="!view.yard" @click="start(row)">Change</button></td>
@@ -170,8 +180,8 @@ useHead({ title: 'Sources – Duvet' })
         </tbody>
       </table>
       </div>
-      <p v-if="found.length === 0" class="soft">Nothing found. Try fewer words, or show everything.</p>
-      <button v-if="found.length > page * PAGE" class="plain-button" type="button" @click="page++">Show more of {{ found.length }}</button>
+      <p v-if="begun > 0 && found.length === 0" class="soft">Nothing found. Try fewer words, or show everything.</p>
+      <button v-if="begun > 0 && found.length > page * PAGE" class="plain-button" type="button" @click="page++">Show more of {{ found.length }}</button>
       </div>
     <SourcesOwnPattern v-if="patterning" @keep="keepPattern" @close="patterning = false" />
   </ShellPage>

@@ -157,10 +157,10 @@ useHead({ title: 'Year – Duvet' })
             <button type="button" :aria-pressed="from === 'now'" data-testid="from-now" @click="from = 'now'">From what stands now</button>
             <button v-if="!ANY_TIME.includes(stage)" type="button" :aria-pressed="from === 'before'" data-testid="from-before" @click="from = 'before'">From {{ stageWord(before) }}</button>
           </div>
-          <YearFood v-if="shownPlan" :yard="yard" :parts="parts" :planned="shownPlan" />
-          <YearChanges :yard="yard" :changeover="shown" :name="shownHive.name" :begun="shownHive.visit !== undefined" :from-now="from === 'now'" @begin="begin" />
+          <ShellInTurn><YearFood v-if="shownPlan" :yard="yard" :parts="parts" :planned="shownPlan" /></ShellInTurn>
+          <ShellInTurn><YearChanges :yard="yard" :changeover="shown" :name="shownHive.name" :begun="shownHive.visit !== undefined" :from-now="from === 'now'" @begin="begin" /></ShellInTurn>
         </div>
-        <section class="van" data-testid="van">
+        <ShellInTurn><section class="van" data-testid="van">
           <h2>The whole yard: <template v-if="changeovers">{{ visit.hives }} of {{ yard.hives.length }} hives</template><template v-else>being worked out…</template></h2>
           <label class="places">Set-down places <select v-model.number="view.places" data-testid="places"><option v-for="n in 7" :key="n" :value="n + 1">{{ n + 1 }}{{ n + 1 === 3 ? ': roof, ground board, spare stand' : '' }}</option></select></label>
           <p v-if="changeovers && untouched.asTheyStand" class="soft" data-testid="as-they-stand">Stay as they are: {{ untouched.asTheyStand }}.</p>
@@ -175,7 +175,7 @@ useHead({ title: 'Year – Duvet' })
           <ul><li v-for="line in visit.bring" :key="line.patternId">{{ line.count }} × {{ name(line.patternId) }}</li><li v-if="visit.bring.length === 0">nothing</li></ul>
           <p v-for="line in keeping" :key="line" class="soft">{{ line }}</p>
           </template>
-        </section>
+        </section></ShellInTurn>
       </div>
     </template>
   </ShellPage>

@@ -1,10 +1,11 @@
 import type { Browser, Page } from 'playwright-core'
 import { openPage } from '../lib/browser'
-import { tell } from '../lib/measure'
+import { median, tell } from '../lib/measure'
 
 const MOST_MS = 1000
 const MOST_TASK_MS = 100
 const MOST_ELEMENTS = 3000
+const TIMES = 3
 
 /** Every view by its address, and what is there once it is drawn. */
 const viewsOf = (hiveId: string, partId: string): readonly (readonly [name: string, path: string, ready: string])[] => [
@@ -39,13 +40,17 @@ export async function benchViews(browser: Browser, url: string, count: number, o
   const [{ yard }] = await (await fetch(`${url}/api/yards`)).json() as [{ yard: { hives: { id: string }[]; parts: { id: string; contents: unknown[] }[] } }]
   for (const [name, path, ready] of viewsOf(yard.hives[0]!.id, yard.parts.find(({ contents }) => contents.length > 0)!.id)) {
     if (only && only !== name) continue
-    const { page, context } = await openPage(browser)
-    await page.addInitScript(WATCH)
-    await page.goto(`${url}/no-view`)
-    await page.waitForSelector('h1')
-    await page.waitForTimeout(1500)
-    const { ms, longestMs, elements } = await open(page, path, ready)
-    await context.close()
+    const opened: Opened[] = []
+    for (let i = 0; i < TIMES; i++) {
+      const { page, context } = await openPage(browser)
+      await page.addInitScript(WATCH)
+      await page.goto(`${url}/no-view`)
+      await page.waitForSelector('h1')
+      await page.waitForTimeout(1500)
+      opened.push(await open(page, path, ready))
+      await context.close()
+    }
+    const [ms, longestMs, elements] = [median(opened.map((one) => one.ms)), median(opened.map((one) => one.longestMs)), Math.max(...opened.map((one) => one.elements))]
     tell(`${name} with ${count} hives, first painted`, `${ms.toFixed(0)} ms, longest task ${longestMs.toFixed(0)} ms, ${elements} elements`, ms < MOST_MS && longestMs < MOST_TASK_MS && elements < MOST_ELEMENTS, `${MOST_MS} ms, no task over ${MOST_TASK_MS} ms, ${MOST_ELEMENTS} elements`)
   }
 }

@@ -48,7 +48,7 @@ const grade = computed(() => (props.assessment.worst === 'note' ? 'good' : props
         <span>{{ worst ? `${severityWord(grade)}: ${worst.short}` : 'Good: nothing to mend' }}</span>
       </span>
     </NuxtLink>
-    <ElDropdown v-if="stage === null" trigger="click" class="menu" @command="$emit('act', $event)">
+    <ShellInTurn v-if="stage === null"><ElDropdown trigger="click" :persistent="false" class="menu" @command="$emit('act', $event)">
       <button class="plain-button quiet" type="button" :aria-label="`More for ${hive.name}`">…</button>
       <template #dropdown>
         <ElDropdownMenu>
@@ -58,7 +58,7 @@ const grade = computed(() => (props.assessment.worst === 'note' ? 'good' : props
           <ElDropdownItem command="remove">Remove</ElDropdownItem>
         </ElDropdownMenu>
       </template>
-    </ElDropdown>
+    </ElDropdown></ShellInTurn>
   </article>
 </template>
 

@@ -75,7 +75,7 @@ useHead({ title: computed(() => (frames.part ? `Frames in ${frames.name} – Duv
     <p v-if="missing" class="none">This box is not here. <NuxtLink to="/frames">Choose a box</NuxtLink></p>
     <FramesCompare v-else-if="frames.box && mode === 'compare'" one :boxes="[frames.box]" :catalogue="frames.catalogue" @take="frames.change($event.part); mode = 'above'" />
     <div v-else-if="frames.box" class="columns">
-      <aside class="left"><FramesTools ref="tools" /></aside>
+      <aside class="left"><ShellInTurn><FramesTools ref="tools" /></ShellInTurn></aside>
       <section class="middle" aria-label="Drawing">
         <div class="actions" role="group" aria-label="What to do with the selected frames">
           <b>{{ some ? `${frames.selected.size} selected` : 'None selected' }}</b>
@@ -91,15 +91,15 @@ useHead({ title: computed(() => (frames.part ? `Frames in ${frames.name} – Duv
         </div>
         <p v-if="frames.problem" class="wrong" role="alert">{{ frames.problem }} <button class="plain-button quiet" type="button" aria-label="Close this message" @click="frames.problem = null">×</button></p>
         <p v-if="tried" class="trying">Tried out, not done yet</p>
-        <FramesPlan class="grow" @hang-at="frames.hang(tools?.hanging ?? '', $event)" />
+        <ShellInTurn><FramesPlan class="grow" @hang-at="frames.hang(tools?.hanging ?? '', $event)" /></ShellInTurn>
         <p class="legend">Cut open below the top bars, entrance at the left. Drag a frame to another place, or out to the side to take it out.</p>
       </section>
       <aside class="right">
-        <FramesFigures />
-        <BenchFindingCard
+        <ShellInTurn><FramesFigures /></ShellInTurn>
+        <ShellInTurn><BenchFindingCard
           v-for="{ finding, words: said } in words" :key="finding.key" :finding="finding" :words="said" :tried="tried" :dry="frames.trial !== null" @show="() => {}"
           @try="look" @apply="apply" @accept="accept(finding, $event)" @withdraw="withdraw(finding)"
-        />
+        /></ShellInTurn>
         <p v-if="words.length === 0" class="good"><ShellSeverityMark grade="good" /> <b>Good</b> · nothing to mend across this box</p>
         <p class="caution">Figures are guidance: bees, kit and weather differ. A full box is heavy, and a disturbed colony stings; have help within call.</p>
       </aside>

@@ -7,7 +7,7 @@ import { newPlacement, type Hive, type Part, type Placement } from '#core/hive'
 import { useWindowVirtualizer } from '@tanstack/vue-virtual'
 import { useElementSize } from '@vueuse/core'
 import { worse, type Grade } from '#core/checks'
-import { capital, findingInWords, partDetail, severityWord } from '#core/wording'
+import { capital, findingInWords, partDetail, severityWord, type Reader } from '#core/wording'
 import { boxName } from '~/composables/boxName'
 
 const view = useView()
@@ -21,9 +21,11 @@ interface Group {
   readonly boxes: readonly { readonly part: Part; readonly placement: Placement; readonly hive: Hive | null }[]
 }
 const IN_THE_SHED = 8
+/** The boxes are gone through in a turn of their own, after the page. */
+const begun = useInTurn(1)
 const groups = computed<Group[]>(() => {
   const yard = view.yard
-  if (!yard) return []
+  if (!yard || begun.value === 0) return []
   const byId = new Map(boxes.value.map((part) => [part.id, part]))
   const standing = yard.hives.map((hive): Group => ({ key: hive.id, name: hive.name, boxes: hive.stack.flatMap((placement) => { const part = byId.get(placement.partId); return part ? [{ part, placement, hive }] : [] }).reverse() }))
   const placed = new Set(yard.hives.flatMap(({ stack }) => stack.map(({ partId }) => partId)))
@@ -41,15 +43,29 @@ const rows = computed(() => Array.from({ length: Math.ceil(groups.value.length /
 const virtualizer = useWindowVirtualizer(computed(() => ({ count: rows.value.length, estimateSize: () => 270, overscan: groups.value.length <= AT_ONCE ? rows.value.length : 1, scrollMargin: list.value?.offsetTop ?? 0, getItemKey: (i: number) => rows.value[i]![0]!.key })))
 const measureRow = (row: unknown) => { if (row) virtualizer.value.measureElement(row as Element) }
 const inSight = computed(() => virtualizer.value.getVirtualItems())
-const drawnNow = useInTurn(computed(() => inSight.value.length))
-const seen = computed(() => inSight.value.slice(0, drawnNow.value).map((item) => ({ item, groups: rows.value[item.index]!.map((group) => ({ ...group, boxes: group.boxes.map(({ part, placement, hive }) => told(part, placement, hive ? contextOf(view.yard!, hive) : view.context)) })) })))
-function told(part: Part, placement: Parameters<typeof assessBox>[1], context: Parameters<typeof assessBox>[2]) {
+const drawnNow = useInTurn(computed(() => inSight.value.reduce((sum, { index }) => sum + (rows.value[index]?.length ?? 0), 0)))
+/** The rows in sight, with as many of their groups as have had their turn. */
+const seen = computed(() => inSight.value.flatMap((item, i) => {
+  const groupsOf = rows.value[item.index]?.slice(0, Math.max(0, drawnNow.value - i * columns.value)) ?? []
+  return groupsOf.length > 0 ? [{ item, groups: groupsOf.map((group) => ({ ...group, boxes: toldOf.value(group) })) }] : []
+}))
+/** What is said of a group's boxes; worked out once. */
+const toldOf = computed(() => {
+  const known = new WeakMap<Group, ReturnType<typeof told>[]>()
+  const [yard, context, reader] = [view.yard!, view.context, preferences.reader]
+  return (group: Group) => {
+    const said = known.get(group) ?? group.boxes.map(({ part, placement, hive }) => told(part, placement, hive ? contextOf(yard, hive) : context, reader))
+    known.set(group, said)
+    return said
+  }
+})
+function told(part: Part, placement: Parameters<typeof assessBox>[1], context: Parameters<typeof assessBox>[2], reader: Reader) {
   const findings = assessBox(part, placement, context)
   const first = findings[0]
-  const name = boxName(view.yard!, part, preferences.vocabulary)
+  const name = boxName(view.yard!, part, reader.vocabulary)
   return {
-    part, name: capital(name), detail: partDetail(resolvePart(part, view.catalogue), preferences.vocabulary),
-    grade: findings.reduce<Grade>((grade, { severity }) => worse(grade, severity), 'good'), say: first ? `${severityWord(first.severity)}: ${findingInWords(first, new Map([[part.id, name]]), view.catalogue, preferences.reader).what}` : 'Nothing to mend',
+    part, name: capital(name), detail: partDetail(resolvePart(part, view.catalogue), reader.vocabulary),
+    grade: findings.reduce<Grade>((grade, { severity }) => worse(grade, severity), 'good'), say: first ? `${severityWord(first.severity)}: ${findingInWords(first, new Map([[part.id, name]]), view.catalogue, reader).what}` : 'Nothing to mend',
   }
 }
 const supers = computed(() => {
@@ -72,7 +88,7 @@ useHead({ title: 'Frames – Duvet' })
       <p class="lead">{{ supers.length === 1 ? 'The one super' : `All ${supers.length} supers` }} of {{ view.yard?.name }}, each full, at full count and with one or two frames less.</p>
       <FramesCompare :boxes="supers" :catalogue="view.catalogue" />
     </template>
-    <p v-else-if="groups.length === 0" class="none">No box holds frames here yet. Stack a hive in the <NuxtLink to="/">Row</NuxtLink>, or add boxes in the <NuxtLink to="/shed">Shed</NuxtLink>.</p>
+    <p v-else-if="begun > 0 && groups.length === 0" class="none">No box holds frames here yet. Stack a hive in the <NuxtLink to="/">Row</NuxtLink>, or add boxes in the <NuxtLink to="/shed">Shed</NuxtLink>.</p>
     <div v-else ref="list" class="list" :style="{ height: `${virtualizer.getTotalSize()}px` }">
       <div v-for="{ item, groups: here } in seen" :key="String(item.key)" :ref="measureRow" :data-index="item.index" class="groups" :style="{ top: `${item.start - virtualizer.options.scrollMargin}px`, gridTemplateColumns: `repeat(${columns}, minmax(0, 1fr))` }">
         <section v-for="group in here" :key="group.key">

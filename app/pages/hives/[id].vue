@@ -14,8 +14,8 @@ const route = useRoute()
 const yards = useYards()
 const bench = useBench()
 const preferences = usePreferences()
-/** The drawing first, then the tray, what is found, and the year, one with each frame. */
-const drawn = useInTurn(4)
+/** The hive is looked at first, then come the drawing, the tray, what is found, and the year, one with each frame. */
+const drawn = useInTurn(5)
 const help = ref(false)
 const swapping = ref(false)
 const traying = ref(false)
@@ -173,12 +173,12 @@ useHead({ title: computed(() => (bench.hive ? `${bench.hive.name} – Duvet` : '
   <div class="bench">
     <ShellHeader :yard-id="bench.yard?.id" :yard-name="bench.yard?.name ?? ''" :hive-name="bench.hive?.name ?? ''" @help="help = true" />
     <p v-if="missing" class="missing">This hive is not here. <NuxtLink to="/">Back to the row</NuxtLink></p>
-    <main v-else-if="bench.hive && bench.assessment" class="columns">
+    <main v-else-if="drawn > 0 && bench.hive && bench.assessment" class="columns">
       <h1 class="visually-hidden">{{ bench.hive.name }} on the bench</h1>
       <aside class="left" :class="{ open: traying }">
         <button class="plain-button only-narrow" type="button" @click="traying = false">Close the tray</button>
         <BenchSwapList v-if="swapping && selected" :part-id="selected.part.id" :name="selectedName" @done="swapping = false" />
-        <BenchTray v-else-if="drawn > 1" @taken="traying = false" />
+        <BenchTray v-else-if="drawn > 2" @taken="traying = false" />
       </aside>
       <section class="middle" aria-label="Drawing">
         <BenchPartActions
@@ -189,10 +189,10 @@ useHead({ title: computed(() => (bench.hive ? `${bench.hive.name} – Duvet` : '
           @off-by="setOffBy" @edge="setEdge" @lacks="setLacks" @turn="turn" @up="move(1)" @down="move(-1)" @swap="swapping = true; traying = true" @take-off="takeOff" @role="setRole" @hole="setHole" @above="focusTray" @rename="renamePart" @sizes="measure(null)" @frames="openFrames" @close="bench.selectedId = null"
         />
         <BenchPlanBar v-if="bench.planned" />
-        <BenchDrawing v-if="drawn > 0" @measure="measure">
+        <BenchDrawing v-if="drawn > 1" @measure="measure">
           <template #tools>
             <button class="plain-button filled only-narrow" type="button" data-testid="open-tray" @click="traying = true">Add a part</button>
-            <ElDropdown trigger="click">
+            <ShellInTurn><ElDropdown trigger="click" :persistent="false">
               <button class="plain-button quiet" type="button" data-testid="hive-menu">Hive…</button>
               <template #dropdown>
                 <ElDropdownMenu>
@@ -203,7 +203,7 @@ useHead({ title: computed(() => (bench.hive ? `${bench.hive.name} – Duvet` : '
                   <ElDropdownItem data-testid="export-svg" @click="exportDrawing">Save the drawing (SVG)</ElDropdownItem>
                 </ElDropdownMenu>
               </template>
-            </ElDropdown>
+            </ElDropdown></ShellInTurn>
           </template>
         </BenchDrawing>
         <div v-if="bench.assessment.assembled.attached.length > 0" class="fittings" role="group" aria-label="Fittings">
@@ -215,15 +215,15 @@ useHead({ title: computed(() => (bench.hive ? `${bench.hive.name} – Duvet` : '
       <aside class="right">
         <p class="summary" data-testid="summary"><ShellSeverityMark :grade="bench.assessment.worst === 'note' ? 'good' : bench.assessment.worst" /> {{ summary }}</p>
         <p v-if="bench.hive.note" class="note">{{ bench.hive.note }}</p>
-        <BenchWeightCard v-if="bench.mass" :mass="bench.mass" :selected-id="bench.selectedId" :names="bench.shownNames" />
+        <BenchWeightCard v-if="bench.mass && drawn > 3" :mass="bench.mass" :selected-id="bench.selectedId" :names="bench.shownNames" />
         <BenchJointCard v-if="gap && bench.shown" :assessment="bench.shown" :gap="gap" :names="bench.shownNames" :reader="preferences.reader" @close="bench.selectedGap = null" />
         <BenchDocket
-          v-if="drawn > 2"
+          v-if="drawn > 3"
           :assessment="docket.assessment" :names="docket.names" :reader="preferences.reader" :selected-id="bench.selectedId" :tried="triedRemedy" :dry="bench.hand !== null"
           @show="showFinding" @show-all="bench.selectedId = null" @try="tryRemedy" @apply="apply" @accept="accept" @withdraw="withdraw"
         />
       </aside>
-      <BenchYearStrip v-if="drawn > 3" class="foot" @stands-as="setHive({ stage: $event })" />
+      <BenchYearStrip v-if="drawn > 4" class="foot" @stands-as="setHive({ stage: $event })" />
     </main>
     <ShellNaming v-if="naming" :title="naming.title" :value="naming.value" :long="naming.long ?? false" :required="naming.required ?? false" @take="naming.take($event); naming = null" @close="naming = null" />
     <BenchSizes v-if="sizing && selected" :part="selected.part" :pattern="selected.pattern" :name="selectedName" :focus="measuring" @take="takeSizes" @close="sizing = false" />

@@ -91,7 +91,7 @@ useHead({ title: computed(() => (hive.value ? `Lifting ${hive.value.hive.name} â
           <template v-if="lifts.heaviest && lifts.highest">Heaviest <b>{{ showMass(lifts.heaviest.kg.middle, preferences.units) }}</b> ({{ names.get(lifts.heaviest.partId) }}); highest hand-hold <b>{{ showLength(lifts.highest.from.handMm, preferences.units) }}</b>; full inspection: <b>{{ lifts.inspectionLifts }} lifts</b>, {{ showMass(lifts.movedKg.middle, preferences.units) }} moved. A frame full of honey: {{ showMass(frameKg, preferences.units) }}.</template>
           <template v-else>One box only: nothing is lifted off it.</template>
         </p>
-        <LiftDrawing class="grow" :layout="assessment.layout" :lifts="lifts.lifts" :profile="weighing.own" :names="names" :chosen="shown?.partId ?? null" @choose="chosen = $event" />
+        <ShellInTurn><LiftDrawing class="grow" :layout="assessment.layout" :lifts="lifts.lifts" :profile="weighing.own" :names="names" :chosen="shown?.partId ?? null" @choose="chosen = $event" /></ShellInTurn>
       </section>
       <aside class="right">
         <table v-if="lifts.lifts.length > 0" class="list">
@@ -104,9 +104,9 @@ useHead({ title: computed(() => (hive.value ? `Lifting ${hive.value.hive.name} â
             </tr>
           </tbody>
         </table>
-        <LiftFactors v-if="shown" :lift="shown" :name="names.get(shown.partId) ?? ''" :profile="weighing.own" />
-        <LiftProfile />
-        <LiftWeighingChoices />
+        <ShellInTurn><LiftFactors v-if="shown" :lift="shown" :name="names.get(shown.partId) ?? ''" :profile="weighing.own" /></ShellInTurn>
+        <ShellInTurn><LiftProfile /></ShellInTurn>
+        <ShellInTurn><LiftWeighingChoices /></ShellInTurn>
         <p class="caution">General guidance for two-handed, unhurried lifts on firm ground; not medical or workplace advice. With a back, heart or joint complaint, or when pregnant, ask a professional. Local workplace rules come first. Never lift alone what is marked for two.</p>
       </aside>
     </div>

@@ -101,13 +101,13 @@ useHead({ title: computed(() => `Log of ${name.value} – Duvet`) })
         <h2 data-testid="log-title">{{ name }}, {{ at ? `as it stood on ${dayInWords(day)}, ${clockOf(at)}` : 'as it stands now' }}</h2>
         <p v-if="failed" role="alert" class="failed">{{ failed }}</p>
         <p v-if="past && hive && writtenFrom !== undefined" class="unknown" data-testid="log-unknown">{{ writtenFrom ? `Nothing is written down before ${dayInWords(writtenFrom)}` : 'Nothing is written down of this hive yet' }}: how it stood on this day is not known. Drawn is the oldest state that is.</p>
-        <template v-if="drawn">
+        <ShellInTurn v-if="drawn">
           <p>{{ capital(stageWord(hive!.stage)) }}. Worst finding: <b>{{ severityWord(drawn.assessment.worst) }}</b></p>
           <DrawingHiveSection :assessment="drawn.assessment" :names="drawn.names" :reader="preferences.reader" axis="along" :width="640" :height="drawn.height" />
-        </template>
+        </ShellInTurn>
         <p v-else-if="!at || past">{{ name }} did not stand here then.</p>
       </section>
-      <section class="changes" aria-label="What was changed">
+      <ShellInTurn><section class="changes" aria-label="What was changed">
         <h2>What was changed</h2>
         <p v-if="changes.length === 0">Nothing yet since it came here.</p>
         <ol ref="list" data-testid="log-changes" :style="{ height: `${virtualizer.getTotalSize()}px` }">
@@ -115,7 +115,7 @@ useHead({ title: computed(() => `Log of ${name.value} – Duvet`) })
             <button type="button" :aria-pressed="looked?.revision === change.revision" @click="looked = { at: change.happenedAt, revision: change.revision }"><b>{{ said(change) }}</b><small>{{ dayInWords(dayOf(change.happenedAt)) }}, {{ clockOf(change.happenedAt) }}, on {{ change.device }}</small><small v-if="clocksDiffer(change)" class="clocks">Its clock said {{ dayInWords(dayOf(change.madeAt)) }}, {{ clockOf(change.madeAt) }}; it came in {{ dayInWords(dayOf(change.receivedAt)) }}, {{ clockOf(change.receivedAt) }}.</small></button>
           </li>
         </ol>
-      </section>
+      </section></ShellInTurn>
     </div>
   </ShellPage>
 </template>
