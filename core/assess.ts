@@ -8,8 +8,10 @@ import { checkFeedersAndEmptyBoxes } from './checks/order/feeders-and-empty'
 import { checkQueenOrder } from './checks/order/queen-order'
 import { checkStackOrder } from './checks/order/stack-order'
 import { checkRoom } from './checks/room'
+import { withoutHarm } from './checks/trial'
+import { areAsMade } from './checks/usual-joint'
 import { checkBait, checkEntrance, checkFood, checkGrowth, checkHeadspace, checkSeasonBoxes, checkTravel, checkWinterTop } from './checks/season'
-import { assembleHive, gapsOf, jointsOf, layOut, partsById, type AssembledHive } from './geometry'
+import { assembleHive, gapsOf, jointsOf, layOut, partsById, type AssembledHive, type Gap } from './geometry'
 import type { Climate, Hive, Yard } from './hive'
 import { comparableMm } from './units'
 
@@ -31,7 +33,7 @@ const CHECKS: readonly ((measured: Measured, context: Context) => Finding[])[] =
  */
 export function assess(assembled: AssembledHive, context: Context): Assessment {
   const measured = measure(assembled, context)
-  const findings = CHECKS.flatMap((check) => check(measured, context)).map((finding) => withAcceptance(finding, assembled.hive)).sort(bySeverity)
+  const findings = CHECKS.flatMap((check) => check(measured, context)).map((finding) => withAcceptance({ ...finding, remedies: withoutHarm(measured, finding.remedies, context) }, assembled.hive)).sort(bySeverity)
   const worst = findings.reduce<Grade>((grade, finding) => (finding.acceptance ? grade : worse(grade, finding.severity)), 'good')
   return { ...measured, findings, heightMm: measured.layout.heightMm, worst }
 }
@@ -39,8 +41,13 @@ export function assess(assembled: AssembledHive, context: Context): Assessment {
 /** The geometry alone, without the checks. */
 export function measure(assembled: AssembledHive, context: Context): Measured {
   const layout = layOut(assembled)
-  const gaps: JudgedGap[] = gapsOf(layout).map((gap) => judgeGap(gap, context))
-  return { assembled, layout, gaps, joints: jointsOf(layout), betterWays: betterWays(layout, gaps, context.band) }
+  const plain = gapsOf(layout)
+  const ways = betterWays(layout, plain, context.band)
+  const turned = new Set(ways.flatMap(({ better, partId }) => (better === 'turned' ? [partId] : [])))
+  const byId = new Map(layout.parts.map(({ part, resolved }) => [part.id, resolved]))
+  const asMade = ({ lowerId, upperId }: Gap) => !turned.has(lowerId) && !turned.has(upperId) && areAsMade(byId.get(lowerId)!, byId.get(upperId)!)
+  const gaps: JudgedGap[] = plain.map((gap) => judgeGap(gap, context, asMade(gap)))
+  return { assembled, layout, gaps, joints: jointsOf(layout), betterWays: ways }
 }
 
 /** The climate of a yard that has not said what year it is. */

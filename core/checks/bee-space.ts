@@ -1,3 +1,4 @@
+import type { Pattern } from '../catalogue'
 import { dimension, gapKey, hangAcross, type PlacedPart } from '../geometry'
 import { isMarginal, limitDistance, outsideMm } from './band'
 import { canStandEitherWay } from './better-way'
@@ -38,13 +39,13 @@ function partAt(measured: Measured, partId: string): PlacedPart {
 function gapFinding(measured: Measured, gap: JudgedGap, severity: Severity, context: Context): Finding {
   const lower = partAt(measured, gap.lowerId)
   const upper = partAt(measured, gap.upperId)
-  const remedies = gap.nearest?.side === 'inside' ? [] : worthwhile(measured, waysOut(measured, lower, upper, context), context, (trial) => better(gap, trial, context))
+  const remedies = gap.nearest?.side === 'inside' ? [] : worthwhile(measured, waysOut(measured, lower, upper, context), context, gap.band ?? context.band, (trial) => better(gap, trial, context))
   return findingOf('bee-space.gap', severity, [gap.lowerId, gap.upperId], {
     key: `bee-space.gap:${gapKey(gap)}`,
     measured: { mm: gap.mm, plusMinusMm: gap.plusMinusMm, likelyPlusMinusMm: gap.likelyPlusMinusMm },
     accepted: gap.band,
     marginal: gap.marginal,
-    facts: { place: gap.place, verdict: gap.verdict, ...mixedSpace(lower, upper), ...bothWays(measured, lower, upper) },
+    facts: { place: gap.place, verdict: gap.verdict, ...(gap.usual ? { usual: true, ...closerMake(gap, lower, upper, context) } : {}), ...mixedSpace(lower, upper), ...bothWays(measured, lower, upper) },
     remedies: remedies.slice(0, 2),
   })
 }
@@ -56,11 +57,28 @@ function waysOut({ assembled: { hive } }: Measured, lower: PlacedPart, upper: Pl
     if (canStandEitherWay(part) || part.pattern?.reversible) ways.push(turnOver(hive, part))
     const twin = catalogue.patterns.get(part.pattern?.twinId ?? '')
     if (twin) ways.push(swapFor(hive, part, twin, catalogue))
-    const framed = part.pattern?.surface === 'sheet' ? catalogue.patterns.get(part.pattern.id.replace('sheet', 'framed')) : undefined
-    if (framed) ways.push(swapFor(hive, part, framed, catalogue, false), swapFor(hive, part, framed, catalogue, true))
+    for (const other of otherExcluders(part, catalogue)) for (const turned of other.surface === 'rods' ? [false, true] : [false]) ways.push(swapFor(hive, part, other, catalogue, turned))
   }
   if (lower.pattern?.kind === 'box' && upper.pattern?.kind === 'box' && lower.placement.role === upper.placement.role) ways.push(exchange(hive, lower, upper))
   return ways
+}
+
+/** Excluders of the same format made the other way: framed for bare, bare for framed. */
+function otherExcluders({ pattern }: PlacedPart, catalogue: Context['catalogue']): Pattern[] {
+  if (pattern?.kind !== 'excluder') return []
+  return [...catalogue.patterns.values()].filter((other) => other.kind === 'excluder' && other.format === pattern.format && other.surface !== pattern.surface && !other.own)
+}
+
+/** A box of the same format for the same frames that leaves less: the make that avoids it. */
+function closerMake(gap: JudgedGap, lower: PlacedPart, upper: PlacedPart, { catalogue, band }: Context): Record<string, string | number> {
+  if (gap.place !== 'frames' || gap.nearest?.side !== 'over') return {}
+  const depthMm = ({ pattern }: PlacedPart) => pattern?.dimensions.depth?.mm ?? 0
+  const makes = [lower, upper].flatMap((part) => [...catalogue.patterns.values()].flatMap((pattern) => {
+    const same = pattern.kind === 'box' && pattern.format === part.pattern?.format && pattern.normalContents?.framePatternId === part.pattern.normalContents?.framePatternId
+    const mm = gap.mm - depthMm(part) + (pattern.dimensions.depth?.mm ?? 0)
+    return same && mm < gap.mm - 0.01 && mm >= band.minMm ? [{ closerId: pattern.id, closerMm: mm }] : []
+  }))
+  return makes.sort((a, b) => a.closerMm - b.closerMm)[0] ?? {}
 }
 
 /** Names a top-space and a bottom-space box that meet, as the cause behind the gap. */

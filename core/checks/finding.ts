@@ -8,23 +8,23 @@ export type Grade = Severity | 'good'
 export const RULES = [
   'bee-space.gap', 'bee-space.end-bar', 'bee-space.side', 'open-space',
   'joint.open', 'joint.bearing', 'joint.roof', 'joint.lip',
-  'order.no-floor', 'order.below-floor', 'order.second-floor', 'order.no-roof', 'order.above-roof', 'order.no-crown', 'order.box-above-crown', 'order.no-box',
+  'order.no-floor', 'order.below-floor', 'order.second-floor', 'order.no-roof', 'order.above-roof', 'order.no-crown', 'order.second-crown', 'order.box-above-crown', 'order.box-above-feeder', 'order.food-below-brood', 'order.no-box',
   'order.super-below-brood', 'order.super-under-excluder', 'order.brood-above-excluder', 'order.two-excluders',
   'order.no-excluder', 'order.excluder-in-winter', 'order.feeder-no-way-up', 'order.feeder-proud', 'order.empty-box', 'order.upside-down',
   'order.no-excluder-clean-comb', 'room.brood', 'room.too-much', 'fit.frame',
   'frames.too-many', 'frames.no-play', 'frames.no-spacing', 'frames.mixed', 'frames.spread-shoulders', 'frames.winter-spacing', 'frames.comb-gap', 'frames.empty-place',
   'frames.undrawn-wide', 'frames.foundationless-pair', 'frames.foundationless-unsupported', 'frames.drain-loose', 'frames.drain-off-centre', 'frames.drain-in-brood',
-  'season.no-guard', 'season.wide-entrance', 'season.narrow-entrance', 'season.insert-in', 'season.travel-open', 'season.travel-roof', 'season.winter-hole', 'season.thin-slab', 'season.thin-chips', 'season.absorber-shut-off', 'season.bare-top',
+  'season.no-guard', 'season.wide-entrance', 'season.narrow-entrance', 'season.insert-in', 'season.travel-open', 'season.travel-roof', 'season.winter-hole', 'season.thin-slab', 'season.thin-chips', 'season.absorber-shut-off', 'season.absorber-roofed-in', 'season.bare-top',
   'season.absorber-lacks', 'season.vent-shut-off', 'season.vent-cold', 'season.cold-top', 'season.lower-opening', 'season.upper-hole', 'season.shut-in', 'season.travel-air', 'season.travel-food',
   'season.headspace-overdue', 'season.headspace-undated', 'season.next-box', 'season.short-of-food', 'season.bait-room', 'season.bait-honey', 'season.bait-comb', 'season.bait-door', 'season.bait-excluder',
-  'season.brood-kit', 'season.supers-in-treatment', 'season.supers-in-winter', 'season.super-too-soon', 'season.no-room',
+  'season.brood-kit', 'season.supers-in-treatment', 'season.feed-under-supers', 'season.supers-in-winter', 'season.super-too-soon', 'season.no-room',
   'pattern.unknown',
 ] as const
 export type Rule = (typeof RULES)[number]
 
 export const REMEDY_KINDS = [
   'turn-over', 'swap-for', 'exchange', 'add', 'take-off', 'move-below', 'move-above', 'open-hole', 'close-hole', 'centre',
-  'push-together', 'centre-frames', 'touch-one-side', 'castellate', 'leave-out', 'alternate', 'add-dummy', 'wire-frames', 'mend-part',
+  'push-together', 'centre-frames', 'touch-one-side', 'castellate', 'leave-out', 'alternate', 'add-dummy', 'add-frames', 'wire-frames', 'mend-part',
 ] as const
 export type RemedyKind = (typeof REMEDY_KINDS)[number]
 
@@ -42,6 +42,8 @@ export interface Remedy {
   readonly count?: number
   /** The figure that the remedy gives where the finding has one. */
   readonly resultMm?: number
+  /** The figure is nearer the band and still outside it. */
+  readonly onlyBetter?: true
 }
 
 /** What a check found, as data; sentences are made of it in wording. */

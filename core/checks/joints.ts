@@ -3,6 +3,7 @@ import { comparableMm } from '../units'
 import type { Context, Measured } from './context'
 import { findingOf, type Finding, type Remedy } from './finding'
 import { add, centre, swapFor } from './remedies'
+import { faultyJoints, isUnsure, openJoint } from './open-joint'
 import { layoutAfter } from './trial'
 
 /** Whether each part bears on the next all round, every lip meets a lip, and every roof goes on. */
@@ -18,11 +19,6 @@ function within(mm: number, plusMinusMm: number) {
   return { mm, plusMinusMm, likelyPlusMinusMm: plusMinusMm / Math.SQRT2 }
 }
 
-/** The ± reaches a limit: the joint may as well be the other way. */
-function unsure(mm: number, plusMinusMm: number, limitMm: number): boolean {
-  return plusMinusMm > 0 && comparableMm(Math.abs(mm - limitMm)) <= comparableMm(plusMinusMm)
-}
-
 function roofFinding(joint: Joint): Finding[] | undefined {
   if (comparableMm(joint.roofShortMm) <= 0) return undefined
   return [findingOf('joint.roof', 'stop', [joint.lowerId, joint.upperId], { measured: within(joint.roofShortMm, joint.plusMinusMm) })]
@@ -32,13 +28,10 @@ function lipFinding({ lowerId, upperId, lipOnFlat }: Joint): Finding[] | undefin
   return lipOnFlat ? [findingOf('joint.lip', 'stop', [lowerId, upperId])] : undefined
 }
 
-function openFinding({ lowerId, upperId, openMm, plusMinusMm }: Joint, { limits }: Context): Finding[] | undefined {
-  const side = SIDES.reduce((widest, other) => (openMm[other] > openMm[widest] ? other : widest))
-  const mm = openMm[side]
-  if (comparableMm(mm) <= 0) return undefined
-  const sides = SIDES.filter((other) => comparableMm(openMm[other]) > 0).join(' ')
-  const marginal = unsure(mm, plusMinusMm, 0) || unsure(mm, plusMinusMm, limits.beeTight)
-  return [findingOf('joint.open', marginal ? 'watch' : comparableMm(mm) > limits.beeTight ? 'stop' : 'mend', [lowerId, upperId], { measured: within(mm, plusMinusMm), marginal, facts: { side, sides } })]
+function openFinding(joint: Joint, { limits }: Context): Finding[] | undefined {
+  const { grade, side, sides, mm, marginal } = openJoint(joint, limits)
+  if (grade === 'good') return undefined
+  return [findingOf('joint.open', grade, [joint.lowerId, joint.upperId], { measured: within(mm, joint.plusMinusMm), marginal, facts: { side, sides: sides.join(' ') } })]
 }
 
 function bearingFinding({ lowerId, upperId, bearingMm, plusMinusMm }: Joint, { limits }: Context): Finding[] | undefined {
@@ -46,7 +39,7 @@ function bearingFinding({ lowerId, upperId, bearingMm, plusMinusMm }: Joint, { l
     const mm = bearingMm[side]
     return mm === null ? [] : [{ side, mm }]
   }).reduce((a, b) => (b.mm < a.mm ? b : a))
-  const marginal = unsure(least.mm, plusMinusMm, limits.bearing)
+  const marginal = isUnsure(least.mm, plusMinusMm, limits.bearing)
   if (comparableMm(least.mm) >= limits.bearing && !marginal) return undefined
   return [findingOf('joint.bearing', 'watch', [lowerId, upperId], { measured: within(least.mm, plusMinusMm), marginal, facts: { side: least.side, leastMm: limits.bearing } })]
 }
@@ -64,7 +57,7 @@ function waysToClose(measured: Measured, joint: Joint, context: Context): Remedy
 function sameKindElsewhere(hive: Measured['assembled']['hive'], upper: PlacedPart, lower: PlacedPart, { catalogue }: Context): Remedy[] {
   const format = lower.pattern?.format
   const alike = [...catalogue.patterns.values()].find((pattern) => pattern.format === format && pattern.kind === upper.pattern?.kind && pattern.id !== upper.pattern.id
-    && pattern.roofForm === upper.pattern.roofForm && pattern.surface === upper.pattern.surface && pattern.usualRole === upper.pattern.usualRole)
+    && pattern.roofForm === upper.pattern.roofForm && pattern.reversible === upper.pattern.reversible && pattern.surface === upper.pattern.surface && pattern.usualRole === upper.pattern.usualRole)
   return alike ? [swapFor(hive, upper, alike, catalogue)] : []
 }
 
@@ -81,12 +74,8 @@ function adapters(hive: Measured['assembled']['hive'], lower: PlacedPart, upper:
   })
 }
 
-/** True when nothing stands open any more at the parts that the remedy touches. */
+/** True when less stands open than before. */
 function closes(measured: Measured, remedy: Remedy, context: Context): boolean {
   const layout = layoutAfter(measured, remedy.edit, context)
-  return layout !== undefined && troubles(jointsOf(layout)) < troubles(measured.joints)
-}
-
-function troubles(joints: readonly Joint[]): number {
-  return joints.reduce((sum, { openMm, roofShortMm, lipOnFlat }) => sum + Number(lipOnFlat) + Number(comparableMm(roofShortMm) > 0) + Number(SIDES.some((side) => comparableMm(openMm[side]) > 0)), 0)
+  return layout !== undefined && faultyJoints(jointsOf(layout), context.limits) < faultyJoints(measured.joints, context.limits)
 }

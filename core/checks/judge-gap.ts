@@ -17,6 +17,8 @@ export interface JudgedGap extends Gap {
   readonly band: Band | null
   readonly nearest: LimitDistance | null
   readonly marginal: boolean
+  /** Usual for two parts of this make: most keepers live with it. */
+  readonly usual: boolean
 }
 
 /** Stages in which an open space over or under the frames is put up with for a time. */
@@ -24,16 +26,18 @@ const OPEN_SPACE_STAGES: ReadonlySet<Stage> = new Set(['settling', 'after-crop',
 
 /**
  * Judges one vertical gap by the band of its place. Value and limit are compared to 0.01 mm, half up; limits
- * are inclusive; within the sum of the ± of a limit the verdict is marginal and no better or worse than watch.
+ * are inclusive; within the sum of the ± of a limit the verdict is marginal and no better or worse than watch, and
+ * no worse than a note where both parts are as made and what they leave is at most what comb is not hung in.
  */
-export function judgeGap(gap: Gap, { band, stage, limits }: Pick<Context, 'band' | 'stage' | 'limits'>): JudgedGap {
+export function judgeGap(gap: Gap, { band, stage, limits }: Pick<Context, 'band' | 'stage' | 'limits'>, asMade = false): JudgedGap {
   if (gap.place === 'through-open') return judgeOpen(gap, stage)
   if (gap.place === 'no-frames') return judgeWithoutFrames(gap, gap.lowerSurface === 'floor' || gap.lowerSurface === 'floor-mesh' ? floorBandOf(limits) : band)
   const own = gap.place === 'floor' ? floorBandOf(limits) : band
   const nearest = limitDistance(gap.mm, own)
   const marginal = isMarginal(gap.plusMinusMm, nearest)
   const { verdict, grade } = gap.place === 'floor' ? floorVerdict(gap.mm, nearest, limits) : bandVerdict(gap.mm, nearest, limits)
-  return judged(gap, verdict, marginal ? 'watch' : grade, own, nearest, marginal)
+  const usual = asMade && gap.place !== 'floor' && (nearest.side === 'over' || (nearest.side === 'inside' && marginal)) && comparableMm(gap.mm) <= comparableMm(limits.wide)
+  return judged(gap, verdict, usual ? 'note' : marginal ? 'watch' : grade, own, nearest, marginal, usual)
 }
 
 function bandVerdict(mm: number, nearest: LimitDistance, { beeTight, wide }: Limits): { verdict: Verdict; grade: Grade } {
@@ -65,7 +69,7 @@ function judgeWithoutFrames(gap: Gap, band: Band): JudgedGap {
 }
 
 /** Written out field by field: spreading so many is ten times as slow in the hot path. */
-function judged(gap: Gap, verdict: Verdict, grade: Grade, band: Band | null = null, nearest: LimitDistance | null = null, marginal = false): JudgedGap {
+function judged(gap: Gap, verdict: Verdict, grade: Grade, band: Band | null = null, nearest: LimitDistance | null = null, marginal = false, usual = false): JudgedGap {
   return {
     mm: gap.mm,
     plusMinusMm: gap.plusMinusMm,
@@ -85,5 +89,6 @@ function judged(gap: Gap, verdict: Verdict, grade: Grade, band: Band | null = nu
     band,
     nearest,
     marginal,
+    usual,
   }
 }

@@ -8,9 +8,14 @@ import { findingOf, type Finding } from './finding'
 /** Stages in which a queen is at or near her peak. */
 const LAYING_STAGES: ReadonlySet<Stage> = new Set(['building-up', 'supering', 'flow'])
 
-/** Brood space in cells against what a queen fills at her peak; a small colony that is settling against too much hive. */
+/** Brood space in cells against what a queen fills at her peak, for each colony over and under a division board; a small colony that is settling against too much hive. */
 export function checkRoom({ layout, assembled }: Measured, { stage, limits, prolific }: Context): Finding[] {
-  const brood = layout.parts.filter(isBrood)
+  const boards = layout.parts.filter(({ pattern }) => pattern?.kind === 'division').map(({ index }) => index)
+  const colonies = [...boards, Number.POSITIVE_INFINITY].map((to, i) => layout.parts.filter((part) => isBrood(part) && part.index < to && part.index > (boards[i - 1] ?? -1)))
+  return colonies.flatMap((brood, i) => roomFindings(brood, i === 0 ? assembled.hive.id : `${assembled.hive.id}/${i}`, boards.length > 0, { stage, limits, prolific }))
+}
+
+function roomFindings(brood: readonly PlacedPart[], colonyId: string, shared: boolean, { stage, limits, prolific }: Pick<Context, 'stage' | 'limits' | 'prolific'>): Finding[] {
   if (brood.length === 0 || brood.some(({ pattern }) => pattern?.halves)) return []
   const { cells, frames } = roomOf(brood.map(({ resolved }) => resolved), limits.cellWidth)
   if (stage === 'settling') return tooMuch(brood, frames)
@@ -20,8 +25,8 @@ export function checkRoom({ layout, assembled }: Measured, { stage, limits, prol
   const watch = limits.broodNeedWatch * factor
   if (cells >= watch) return []
   return [findingOf('room.brood', cells < mend ? 'mend' : 'watch', brood.map(({ part }) => part.id), {
-    key: `room.brood:${assembled.hive.id}`,
-    facts: { cells: Math.round(cells), needCells: Math.round(cells < mend ? mend : watch), layingPeak: limits.layingPeak * factor, litres: roomOf(brood.map(({ resolved }) => resolved), limits.cellWidth).litres },
+    key: `room.brood:${colonyId}`,
+    facts: { cells: Math.round(cells), needCells: Math.round(cells < mend ? mend : watch), layingPeak: limits.layingPeak * factor, shared, litres: roomOf(brood.map(({ resolved }) => resolved), limits.cellWidth).litres },
   })]
 }
 

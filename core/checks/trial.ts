@@ -1,13 +1,16 @@
-import { assembleHive, gapSumsOf, layOut, partsById, type GapSum, type Layout } from '../geometry'
+import { assembleHive, gapSumsOf, jointsOf, layOut, partsById, type GapSum, type Layout } from '../geometry'
 import { applyEdit, emptyYard, type Edit, type Yard } from '../hive'
-import { floorBandOf, outsideMm } from './band'
+import { floorBandOf, outsideMm, type Band } from './band'
 import type { Context, Measured } from './context'
 import type { Remedy, RemedyKind } from './finding'
+import { stopsOf } from './open-joint'
+import { proudFeeders } from './order/feeders-and-empty'
 
 /** A remedy being weighed: what is tried, and how far the frames' gaps lie outside their bands afterwards. */
 export interface Trial {
   readonly gaps: readonly GapSum[]
   readonly outsideMm: number
+  readonly stops: number
 }
 
 const tried = new WeakMap<Measured, Map<string, Trial | undefined>>()
@@ -33,6 +36,12 @@ export function layoutAfter(measured: Measured, edit: Edit, { catalogue }: Conte
   return applied.ok ? layOut(assembleHive(applied.yard.hives[0]!, partsById(applied.yard), catalogue)) : undefined
 }
 
+/** The ways that end within the band; where none does, the best of the others, told as no more than better. */
+function endingWithin(ways: readonly Remedy[], band: Band): Remedy[] {
+  const good = ways.filter(({ resultMm }) => resultMm === undefined || outsideMm(resultMm, band) === 0)
+  return good.length > 0 ? good : ways.slice(0, 1).map((way) => ({ ...way, onlyBetter: true }))
+}
+
 /** Of these ways the one that leaves the frames' gaps nearest their bands, with the figure that `resultOf` finds in it. */
 export function nearestBand(measured: Measured, ways: readonly Remedy[], context: Context, resultOf: (trial: Trial) => number | undefined): Remedy[] {
   const tried = ways.flatMap((remedy) => {
@@ -42,7 +51,7 @@ export function nearestBand(measured: Measured, ways: readonly Remedy[], context
   const best = tried.sort((a, b) => a.trial.outsideMm - b.trial.outsideMm)[0]
   if (!best) return []
   const resultMm = resultOf(best.trial)
-  return [resultMm === undefined ? best.remedy : { ...best.remedy, resultMm }]
+  return endingWithin([resultMm === undefined ? best.remedy : { ...best.remedy, resultMm }], context.band)
 }
 
 /** Tries an edit on this hive alone; undefined when it does not apply. */
@@ -50,22 +59,28 @@ function tryEdit(measured: Measured, edit: Edit, context: Context): Trial | unde
   const layout = layoutAfter(measured, edit, context)
   if (!layout) return undefined
   const gaps = gapSumsOf(layout)
-  return { gaps, outsideMm: totalOutsideMm(gaps, context) }
+  return { gaps, outsideMm: totalOutsideMm(gaps, context), stops: stopsOf(jointsOf(layout), gaps, context.limits) + proudFeeders(layout) }
 }
 
 /** How far the gaps that meet frames lie outside their bands, in all; parts that would meet weigh heavily. */
 export function totalOutsideMm(gaps: readonly GapSum[], { band, limits }: Pick<Context, 'band' | 'limits'>): number {
-  return gaps.reduce((sum, gap) => {
-    if (gap.place === 'no-frames' || gap.place === 'through-open') return sum
-    const meets = gap.mm < 0 ? 100 : 0
-    return sum + meets + outsideMm(gap.mm, gap.place === 'floor' ? floorBandOf(limits) : band)
-  }, 0)
+  const worst = new Map<string, number>()
+  for (const gap of gaps) {
+    if (gap.place === 'no-frames' || gap.place === 'through-open') continue
+    // Frames and a board beside them are one joint: its worst counts, once.
+    const joint = `${gap.lowerId}+${gap.upperId}`
+    const outside = (gap.mm < 0 ? 100 : 0) + outsideMm(gap.mm, gap.place === 'floor' ? floorBandOf(limits) : band)
+    worst.set(joint, Math.max(worst.get(joint) ?? 0, outside))
+  }
+  let sum = 0
+  for (const mm of worst.values()) sum += mm
+  return sum
 }
 
 /** Of these ways out, the ones that better both the hive and the joint that `resultOf` looks at, the one with most gain for least work first. */
-export function worthwhile(measured: Measured, candidates: readonly Remedy[], context: Context, resultOf: (trial: Trial) => number | undefined): Remedy[] {
+export function worthwhile(measured: Measured, candidates: readonly Remedy[], context: Context, band: Band, resultOf: (trial: Trial) => number | undefined): Remedy[] {
   const nowMm = totalOutsideMm(measured.gaps, context)
-  return candidates
+  const ways = candidates
     .flatMap((remedy) => {
       const trial = tryRemedy(measured, remedy, context)
       if (!trial || trial.outsideMm > nowMm - 0.01) return []
@@ -74,13 +89,28 @@ export function worthwhile(measured: Measured, candidates: readonly Remedy[], co
     })
     .sort((a, b) => a.outsideMm + EFFORT_MM[a.remedy.kind] - b.outsideMm - EFFORT_MM[b.remedy.kind])
     .map(({ remedy }) => remedy)
+  return endingWithin(ways, band)
 }
 
 /** What a way out has to gain to be worth more work than turning a part over, mm. */
 const EFFORT_MM: Record<RemedyKind, number> = {
   'turn-over': 0, 'open-hole': 0, 'close-hole': 0, 'take-off': 0, exchange: 1, 'move-below': 1, 'move-above': 1, centre: 0, add: 2, 'swap-for': 3,
-  'push-together': 1, 'centre-frames': 1, 'touch-one-side': 1, castellate: 2, 'leave-out': 2, alternate: 2, 'add-dummy': 2, 'mend-part': 0, 'wire-frames': 2,
+  'push-together': 1, 'centre-frames': 1, 'touch-one-side': 1, castellate: 2, 'leave-out': 2, alternate: 2, 'add-dummy': 2, 'add-frames': 2, 'mend-part': 0, 'wire-frames': 2,
 }
+
+/** Only the ways out that bring no new stop: nobody is led from one fault into a worse one. */
+export function withoutHarm(measured: Measured, remedies: readonly Remedy[], context: Context): readonly Remedy[] {
+  if (!remedies.some(({ kind }) => CHANGES_STACK.has(kind))) return remedies
+  const now = stopsOf(measured.joints, measured.gaps, context.limits) + proudFeeders(measured.layout)
+  return remedies.filter((remedy) => {
+    if (!CHANGES_STACK.has(remedy.kind)) return true
+    const trial = tryRemedy(measured, remedy, context)
+    return trial === undefined || trial.stops <= now
+  })
+}
+
+/** Ways out that change which parts meet. */
+const CHANGES_STACK: ReadonlySet<RemedyKind> = new Set(['add', 'swap-for', 'exchange', 'move-below', 'move-above', 'turn-over', 'take-off'])
 
 /** This hive as a yard of its own. */
 function yardOf({ assembled }: Measured): Yard {

@@ -1,5 +1,5 @@
 import type { Catalogue, HangingPattern, Pattern } from '../catalogue'
-import { judgeGap, type Context, type JudgedGap } from '../checks'
+import { areAsMade, judgeGap, type Context, type JudgedGap } from '../checks'
 import { assembleHive, facesOf, gapsOf, layOut, resolvePart, type ResolvedPart } from '../geometry'
 import { newPart, newPlacement } from '../hive'
 import { frameInBox, type FrameFit } from './frame-in-box'
@@ -48,7 +48,7 @@ function frameGap(lower: ResolvedPart, upper: ResolvedPart, context: Context): B
   const { verdict, grade, marginal } = judgeGap({
     mm, plusMinusMm, likelyPlusMinusMm: Math.hypot(below.recess.plusMinusMm, above.recess.plusMinusMm), lowerId: lower.part.id, upperId: upper.part.id, lowerSurface: 'top-bars', upperSurface: 'bottom-bars',
     place: 'frames', throughIds: [], terms: [below.recess, above.recess], fromMm: 0, toMm: mm, reached: true,
-  }, context)
+  }, context, areAsMade(lower, upper))
   return { mm, plusMinusMm, verdict, grade, marginal }
 }
 

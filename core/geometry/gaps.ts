@@ -80,7 +80,7 @@ function sumUp(parts: readonly PlacedPart[], index: number, rect: Rect, mm: numb
     if (zone.surface === 'hole' || !meetsBroadly(rect, zone.rect)) continue
     const sum = mm + zone.recess.mm
     if (goesThrough(zone.surface)) sumUp(parts, index + 1, overlapOf(rect, zone.rect)!, sum, from, below, open || zone.surface === 'open', sums)
-    else sums.push({ lowerId: from.part.id, upperId: part.part.id, place: placeOf(below.surface, zone.surface, open), mm: sum })
+    else sums.push({ lowerId: from.part.id, upperId: part.part.id, place: placeOf(below.surface, zone.surface, open && !hangsDown(zone)), mm: sum })
   }
   if (part.faces.nested && !(zones[0] && covers(zones[0].rect, rect))) sumUp(parts, index + 1, rect, mm, from, below, open, sums)
 }
@@ -147,7 +147,7 @@ function draftGap(trace: Trace, to: PlacedPart, zone: Zone, terms: readonly Term
     upperId: to.part.id,
     lowerSurface: trace.zone.surface,
     upperSurface: zone.surface,
-    place: placeOf(trace.zone.surface, zone.surface, trace.throughIds.length > 0),
+    place: placeOf(trace.zone.surface, zone.surface, trace.throughIds.length > 0 && !hangsDown(zone)),
     throughIds: trace.throughIds,
     terms,
     fromMm: trace.from.topMm - trace.zone.recess.mm,
@@ -159,6 +159,11 @@ function draftGap(trace: Trace, to: PlacedPart, zone: Zone, terms: readonly Term
 
 function passesBees(zone: Zone): boolean {
   return zone.passes === 'bee' || zone.passes === 'worker'
+}
+
+/** Frames taller than their box fill the open part below it: what they leave is judged by what lies under it. */
+function hangsDown({ surface, recess }: Zone): boolean {
+  return surface === 'bottom-bars' && recess.mm < 0
 }
 
 const ACTS_AS_FLOOR: ReadonlySet<Surface> = new Set(['floor', 'floor-mesh', 'division'])

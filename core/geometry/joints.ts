@@ -1,3 +1,4 @@
+import { comparableMm } from '../units'
 import type { Edge } from './faces'
 import type { Layout, PlacedPart } from './layout'
 import type { Rect } from './rect'
@@ -73,7 +74,7 @@ function ringWidth(edge: Edge, side: Side): number {
 
 /** A skirt has to go over every part that it hangs beside. */
 function roofShort(roof: PlacedPart, inside: Rect, bearing: readonly PlacedPart[]): number {
-  const covered = bearing.filter((part) => part.index < roof.index && part.topMm > roof.hangsToMm && part.pattern?.kind !== 'stand')
+  const covered = bearing.filter((part) => part.index < roof.index && comparableMm(part.topMm) > comparableMm(roof.hangsToMm) && part.pattern?.kind !== 'stand')
   const over = covered.flatMap(({ faces }) => {
     const outside = faces.upper.edge?.outside
     return outside ? [inside.x0 - outside.x0, outside.x1 - inside.x1, inside.y0 - outside.y0, outside.y1 - inside.y1] : []

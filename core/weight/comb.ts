@@ -18,11 +18,11 @@ export type CombUse = 'brood' | 'honey'
 /** Comb by what makes it thick: honey fills its room, brood has one thickness, a sheet or a bare frame none to speak of. */
 export type CombKind = 'honey' | 'brood' | 'sheet' | 'bare'
 
-/** The kind of comb in a frame; drawn and of the box's use where nothing is said. */
+/** The kind of comb in a frame; drawn and of the box's use where nothing is said, and where it is empty: it is as thick as it was drawn. */
 export function combKindOf({ comb, holds }: FrameState, use: CombUse): CombKind {
   if (comb === 'wax-foundation' || comb === 'plastic-foundation') return 'sheet'
   if (comb === 'starter-strip' || comb === 'foundationless') return 'bare'
-  if (holds === undefined) return use
+  if (holds === undefined || holds === 'empty') return use
   return holds === 'capped-honey' || holds === 'nectar' ? 'honey' : 'brood'
 }
 

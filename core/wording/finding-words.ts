@@ -1,6 +1,6 @@
 import type { Catalogue } from '../catalogue'
 import type { Finding, Grade, Remedy, RemedyKind, Rule } from '../checks'
-import { showLength } from '../units'
+import { comparableMm, showLength } from '../units'
 import { gapFate, verdictWord, withPlusMinus } from './gap-words'
 import { frameFitFate, frameFitInWords } from './fit-words'
 import { TELL_FRAMES, frameRemedyInWords } from './frame-finding-words'
@@ -45,9 +45,9 @@ export function findingInWords(finding: Finding, names: ReadonlyMap<string, stri
 /** What the button of a remedy says, with the figure that it gives. */
 export function remedyInWords(remedy: Remedy, named: (partId: unknown) => string, catalogue: Catalogue, reader: Reader): string {
   const pattern = remedy.patternId ? patternName(remedy.patternId, catalogue, reader.vocabulary) : ''
-  const result = remedy.resultMm === undefined ? '' : `: ${showLength(remedy.resultMm, reader.units)}`
+  const result = remedy.resultMm === undefined ? '' : `: ${showLength(remedy.resultMm, reader.units)}${remedy.onlyBetter ? ', better, not good' : ''}`
   const dummy = catalogue.hanging.get(remedy.patternId ?? '')
-  const aboutFrames = frameRemedyInWords(remedy.kind, named(remedy.partId), remedy.count, dummy ? inWords(dummy.label, reader.vocabulary) : 'dummy board')
+  const aboutFrames = frameRemedyInWords(remedy.kind, named(remedy.partId), remedy.count, dummy ? inWords(dummy.label, reader.vocabulary) : inWords({ british: 'dummy board', northAmerican: 'follower board' }, reader.vocabulary))
   if (aboutFrames) return aboutFrames + result
   const words: Partial<Record<RemedyKind, () => string>> = {
     'turn-over': () => `Turn ${the(named(remedy.partId))} over`,
@@ -76,10 +76,10 @@ function list(names: readonly string[]): string {
 const TELL: Record<Rule, (telling: Telling) => Told> = {
   ...TELL_FRAMES,
   ...TELL_SEASON,
-  'bee-space.gap': ({ finding, part, figure, named, reader }) => ({
+  'bee-space.gap': ({ finding, part, figure, named, reader, catalogue }) => ({
     title: `${part(1)} over ${part(0)}`,
     what: `${figure} here; accepted is ${acceptedInWords(finding, reader)}.${causeInWords(finding, named)}`,
-    fate: gapFate({ verdict: String(finding.facts.verdict), place: String(finding.facts.place), marginal: finding.marginal }),
+    fate: gapFate({ verdict: String(finding.facts.verdict), place: String(finding.facts.place), marginal: finding.marginal, usual: finding.facts.usual === true }) + closerMakeInWords(finding, catalogue, reader),
   }),
   'bee-space.end-bar': ({ finding, part, figure, catalogue, reader }) => ({
     title: `frames in ${part(0)}, end to end`,
@@ -98,12 +98,12 @@ const TELL: Record<Rule, (telling: Telling) => Told> = {
   }),
   'joint.open': ({ finding, part, figure }) => ({
     title: `${part(1)} on ${part(0)}`,
-    what: `An opening ${figure} wide at the ${list(String(finding.facts.sides).split(' '))}: the two edges do not meet.`,
+    what: finding.measured && comparableMm(finding.measured.mm) > 0 ? `An opening ${figure} wide at the ${list(String(finding.facts.sides).split(' '))}: the two edges do not meet.` : `At the ${list(String(finding.facts.sides).split(' '))} the two edges only just meet: nothing bears on anything.`,
     fate: `Bees, rain and robbers get in.${finding.marginal ? UNSURE : ''}`,
   }),
   'joint.bearing': ({ finding, part, figure, reader }) => ({
     title: `${part(1)} on ${part(0)}`,
-    what: `Only ${figure} of wood on wood at the ${String(finding.facts.side)}; ${showLength(Number(finding.facts.leastMm), reader.units)} seals.`,
+    what: `The edges bear on each other by only ${figure} at the ${String(finding.facts.side)}; ${showLength(Number(finding.facts.leastMm), reader.units)} seals.`,
     fate: `A knock opens the joint to robbers and rain.${finding.marginal ? UNSURE : ''}`,
   }),
   'joint.roof': ({ part, figure }) => ({
@@ -119,10 +119,16 @@ const TELL: Record<Rule, (telling: Telling) => Told> = {
   'order.above-roof': ({ finding, named }) => ({ title: `${list(finding.partIds.map(named))} on top of the roof`, what: 'The roof is not the uppermost part.', fate: 'What stands above the roof is outside the hive.' }),
   'order.no-crown': ({ part, reader }) => ({
     title: `${part(0)} straight on ${part(1)}`,
-    what: `There is no ${inWords({ british: 'crown board', northAmerican: 'inner cover' }, reader.vocabulary)} under it.`,
+    what: `There is no ${crownName(reader)} under it.`,
     fate: 'The roof is glued to the box and its skirt leaves no grip to pry it off.',
   }),
   'order.box-above-crown': ({ finding, named }) => ({ title: `${list(finding.partIds.map(named))} above ${the(named(finding.facts.crownId))}`, what: `${capital(the(named(finding.facts.crownId)))} closes the colony below it.`, fate: 'Bees come up through the hole at best: they carry the honey down or build under it. Right only for supers that are to be licked clean.' }),
+  'order.second-crown': ({ finding, part, reader }) => ({
+    title: `a second ${crownName(reader)}: ${part(0)}`, what: `${capital(the(part(1)))} closes the colony already.`,
+    fate: finding.facts.clearing ? 'Right while the supers between are cleared of bees or licked clean: off again once they are.' : 'Bees build in the space between the two, and damp stands there in winter.',
+  }),
+  'order.box-above-feeder': ({ finding, named }) => ({ title: `${list(finding.partIds.map(named))} above ${the(named(finding.facts.feederId))}`, what: `${capital(the(named(finding.facts.feederId)))} stands between the frames and it.`, fate: 'Bees hardly get up past the feed: the frames above are left without bees, and comb is built in the feeder.' }),
+  'order.food-below-brood': ({ finding, named }) => ({ title: `food below the brood: ${list(finding.partIds.map(named))}`, what: `It stands below ${the(named(finding.facts.broodId))}.`, fate: 'The cluster moves up through the winter, not down: it starves above food that it does not reach.' }),
   'order.no-box': () => ({ title: 'no box yet', what: 'There is nowhere for bees to live in this hive.', fate: 'Add a brood box from the tray.' }),
   'order.super-below-brood': ({ finding, named }) => ({ title: `${list(finding.partIds.map(named))} below the brood`, what: `It stands below ${the(named(finding.facts.broodId))}.`, fate: 'Bees store honey above and to the back of the brood: below it they carry it up or the queen lays in it.' }),
   'order.super-under-excluder': ({ part }) => ({ title: `${part(0)} under the excluder`, what: 'The queen can reach it.', fate: 'She lays in it, and there is brood in the honey at the crop.' }),
@@ -140,11 +146,11 @@ const TELL: Record<Rule, (telling: Telling) => Told> = {
   'order.upside-down': ({ finding, part }) => ({
     title: `${part(0)} stands on its head`,
     what: 'It has one right way up.',
-    fate: { box: 'The frames slide off their rests and fall out.', roof: 'It holds rain like a tray.', feeder: 'It cannot hold feed.', absorber: 'The chips fall out.', floor: 'The bees have no way in.' }[String(finding.facts.kind)] ?? '',
+    fate: { box: finding.facts.empty ? 'Its rests are at the bottom: frames put into it fall through.' : 'The frames slide off their rests and fall out.', roof: 'It holds rain like a tray.', feeder: 'It cannot hold feed.', absorber: 'The chips fall out.', floor: 'The bees have no way in.' }[String(finding.facts.kind)] ?? '',
   }),
   'order.no-excluder-clean-comb': ({ part }) => ({ title: `no excluder below ${part(0)}`, what: 'It holds comb that is sold or drained as it is.', fate: 'The queen lays in it, and comb with brood cannot be used.' }),
-  'room.brood': ({ finding }) => ({
-    title: 'little room for brood',
+  'room.brood': ({ finding, named }) => ({
+    title: finding.facts.shared ? `little room for brood: ${list(finding.partIds.map(named))}` : 'little room for brood',
     what: `${count(finding.facts.cells)} cells (${Math.round(Number(finding.facts.litres))} litres) in the brood boxes; ${count(finding.facts.needCells)} are wanted for a queen who lays ${count(finding.facts.layingPeak)} eggs a day at her peak, with pollen and food round them.`,
     fate: finding.severity === 'mend' ? 'The brood nest is full before the flow and the colony swarms: add a second brood box or a larger one.' : 'Enough for most queens; a prolific one swarms from it.',
   }),
@@ -155,6 +161,15 @@ const TELL: Record<Rule, (telling: Telling) => Told> = {
 
 function count(value: unknown): string {
   return Number(value).toLocaleString('en-GB').replaceAll(',', ' ')
+}
+
+function crownName(reader: Reader): string {
+  return inWords({ british: 'crown board', northAmerican: 'inner cover' }, reader.vocabulary)
+}
+
+function closerMakeInWords({ facts }: Finding, catalogue: Catalogue, reader: Reader): string {
+  if (facts.closerId === undefined) return ''
+  return ` With ${withArticle(patternName(String(facts.closerId), catalogue, reader.vocabulary))} in place of one of them it is ${showLength(Number(facts.closerMm), reader.units)}.`
 }
 
 function acceptedInWords({ accepted }: Finding, reader: Reader): string {

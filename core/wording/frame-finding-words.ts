@@ -19,7 +19,7 @@ export const TELL_FRAMES: Record<FrameRule, (telling: Telling) => Told> = {
     const narrower = `${count} frames go in only with end bars of ${showLength(number(finding, 'mostPitchMm'), reader.units)} at most; these take ${showLength(number(finding, 'spacingMm'), reader.units)}.`
     return {
       title: `too many frames in ${part(0)}`,
-      what: finding.facts.inSlots ? `The shoulders are ${figure} wider than the slots.` : `${frames(count)}${others > 0 ? ` and ${others} more` : ''} take ${figure} more than there is; ${number(finding, 'fits')} of these frames fit.${others === 0 && count > 0 ? ` ${narrower}` : ''}`,
+      what: number(finding, 'slots') > 0 ? `${frames(count)} for ${number(finding, 'slots')} slots.` : finding.facts.inSlots ? `The shoulders are ${figure} wider than the slots.` : `${frames(count)}${others > 0 ? ` and ${others} more` : ''} take ${figure} more than there is; ${number(finding, 'fits')} of these frames fit.${others === 0 && count > 0 ? ` ${narrower}` : ''}`,
       fate: finding.facts.inSlots ? 'They do not go into the slots side by side: let the shoulders touch, or use wider slots.' : `It cannot be put together: leave ${leave > 0 ? leave : 'some'} out.`,
     }
   },
@@ -61,7 +61,7 @@ export const TELL_FRAMES: Record<FrameRule, (telling: Telling) => Told> = {
     fate: finding.severity === 'note' ? 'These end bars set it so: look in early, and keep drawn comb on both sides of each sheet.' : `Bees build a comb between the sheets instead of on them. Let ${number(finding, 'full')} be drawn first, then take one out and spread the rest.`,
   }),
   'frames.foundationless-pair': ({ finding, part }) => ({
-    title: `frames without foundation side by side in ${part(0)}`, what: `${number(finding, 'pairs') === 1 ? 'One pair has' : `${number(finding, 'pairs')} pairs have`} no comb between to follow.`, fate: 'Bees cross from one into the other, and they cannot be lifted apart. Hang each between drawn comb or foundation.',
+    title: `frames without foundation side by side in ${part(0)}`, what: `${number(finding, 'pairs') === 1 ? 'One pair has' : `${number(finding, 'pairs')} pairs have`} no comb between to follow.`, fate: finding.facts.school ? 'Some keep whole boxes so: it goes well where the hive stands plumb and the first combs are looked at within days. Elsewhere bees cross from one into the other.' : 'Bees cross from one into the other, and they cannot be lifted apart. Hang each between drawn comb or foundation.',
   }),
   'frames.foundationless-unsupported': ({ finding, part, figure }) => ({
     title: `tall comb without support in ${part(0)}`, what: `${frames(number(finding, 'frames'))} ${figure} high without foundation, ${finding.facts.said ? 'with no mid-bar and no wires' : 'and no mid-bar or wires noted'}.`, fate: 'New comb this tall breaks off in the heat or when the frame is turned.',
@@ -84,6 +84,7 @@ export function frameRemedyInWords(kind: string, partName: string, count: number
     'leave-out': `Leave ${count} out of ${box}`,
     alternate: `Hang each between comb it can follow`,
     'add-dummy': `Put a ${dummyName} in ${box}`,
+    'add-frames': `Hang ${count === 1 ? 'one more frame' : `${count} more frames`} in ${box}`,
     'wire-frames': `Note wires in ${count === 1 ? 'this frame' : `these ${count} frames`}`,
   }
   return words[kind]

@@ -72,9 +72,10 @@ export function withPlusMinus(value: { readonly mm: number; readonly plusMinusMm
 }
 
 /** What the bees will do with a gap, as a sentence. */
-export function gapFate({ verdict, place, marginal }: { readonly verdict: string; readonly place: string; readonly marginal: boolean }): string {
+export function gapFate({ verdict, place, marginal, usual }: { readonly verdict: string; readonly place: string; readonly marginal: boolean; readonly usual: boolean }): string {
   const fate = FATES[verdict as Verdict]
   const text = typeof fate === 'string' ? fate : (fate[place as GapPlace] ?? fate.frames!)
+  if (usual && verdict === 'bridged') return `${text} Usual for parts of this make: most keepers live with it.`
   return marginal ? `${text} The figure may be off by more than it is from the limit: measure the part to be sure.` : text
 }
 

@@ -1,4 +1,5 @@
 import type { Rule } from '../checks'
+import { showLength } from '../units'
 import { dayInWords } from './day-words'
 import { the } from './names'
 import { rangeInWords } from './weight-words'
@@ -23,6 +24,7 @@ export const TELL_SEASON: Record<SeasonRule, (telling: Telling) => Told> = {
   'season.thin-slab': ({ part, figure, finding }) => ({ title: `${part(0)} is thin`, what: `${figure} thick; ${String(finding.facts.leastMm)} mm is the least.`, fate: 'The top may be colder than the walls, and water forms over the cluster.' }),
   'season.thin-chips': ({ part, figure, finding }) => ({ title: `little in ${part(0)}`, what: `${figure} of chips; ${String(finding.facts.leastMm)} mm is the least.`, fate: 'It is soaked through early in winter and drips.' }),
   'season.absorber-shut-off': ({ part }) => ({ title: `${part(0)} shuts ${part(1)} off`, what: 'Its hole is closed, so no damp air reaches the chips.', fate: 'Water forms under the board, over the cluster.' }),
+  'season.absorber-roofed-in': ({ part, figure, finding, reader }) => ({ title: `${part(0)} shuts the vents of ${the(part(1))}`, what: `${figure} between its skirt and the wood; damp air wants ${showLength(Number(finding.facts.leastMm), reader.units)} or more.`, fate: 'The chips cannot dry: they soak through and drip on the cluster. Raise the roof on two battens, or take one that is wider inside.' }),
   'season.bare-top': ({ part }) => ({ title: `nothing keeps ${the(part(0))} warm`, what: 'No slab and no chips over the bees.', fate: 'Where winters are cold, water forms over the cluster and drips on it.' }),
   'season.absorber-lacks': ({ part, finding }) => (finding.facts.feature === 'screen'
     ? { title: `${part(0)} has no screen`, what: 'Nothing carries the chips over the bees.', fate: 'Chips fall among the frames, and bees chew and carry them for weeks.' }
@@ -49,6 +51,7 @@ export const TELL_SEASON: Record<SeasonRule, (telling: Telling) => Told> = {
   'season.bait-excluder': ({ part }) => ({ title: `${part(0)} in a bait hive`, what: 'The queen comes in with the swarm.', fate: 'She is caught under it, and the swarm leaves again.' }),
   'season.brood-kit': ({ part }) => ({ title: `${part(0)} has held brood`, what: 'It stands as a super now.', fate: 'Disease travels with old brood comb, and the crop tastes of it. Use it for brood.' }),
   'season.supers-in-treatment': ({ finding, part }) => ({ title: `${superWords(finding.partIds.length, part(0))} on after the crop`, what: 'Mites are treated and sugar is fed at this time.', fate: 'Neither may be done with crop supers on: what is in them is no food for people any more.' }),
+  'season.feed-under-supers': ({ part }) => ({ title: `${part(0)} with crop supers on`, what: 'What is fed now is carried up.', fate: 'Sugar ends in the crop, and it is not honey any more: feed only with the supers off. Kept on empty, as some keep it all year in place of a cover, it does no harm.' }),
   'season.supers-in-winter': ({ finding, part }) => ({ title: `${superWords(finding.partIds.length, part(0))} left on for winter`, what: 'More room than the bees can keep warm, unless it holds their food.', fate: 'Comb in it goes mouldy, or moths take it. A box of food is better kept as one.' }),
   'season.super-too-soon': ({ finding, part }) => ({ title: `${superWords(finding.partIds.length, part(0))} on too soon`, what: 'The colony is still settling in its first box.', fate: 'It is chilled and draws comb in the wrong place. Give room when 8 of 10 frames are covered.' }),
   'season.no-room': ({ part }) => ({ title: 'no room for nectar', what: `Nothing stands over ${part(0)} in the flow.`, fate: 'Nectar goes into the brood nest, the queen runs out of cells, and the colony swarms.' }),

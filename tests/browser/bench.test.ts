@@ -76,6 +76,7 @@ describe('the bench', () => {
   it('filters the docket by the part selected', async () => {
     const page = await session.open(hivePath('calico/0'))
     await drawn(page)
+    await page.locator('.finding').first().waitFor()
     const all = await page.locator('.finding').count()
     await page.locator('[data-part="calico/2"]').click()
     await expect.poll(() => page.locator('.finding').count()).toBeLessThan(all)

@@ -1,3 +1,4 @@
+import type { HangingPattern } from '../../catalogue'
 import { combsAcross, type HungComb } from '../../geometry'
 import type { Content } from '../../hive'
 import { comparableMm } from '../../units'
@@ -48,16 +49,25 @@ function foundationlessPair(filled: FilledBox, context: Context): Finding[] {
   const byId = new Map(box.part.contents.map((content) => [content.id, content]))
   const pairs = gaps.filter(({ fromId, toId }) => fromId && toId && isFoundationless(byId.get(fromId)!) && isFoundationless(byId.get(toId)!))
   if (pairs.length === 0) return []
-  const bare = across.places.filter(({ content }) => isFoundationless(content)).length
-  return [findingOf('frames.foundationless-pair', 'mend', [box.part.id], { facts: { pairs: pairs.length, bare }, remedies: alternate(box.resolved, context) })]
+  const frames = across.places.filter(({ pattern }) => pattern.kind === 'frame')
+  const bare = frames.filter(({ content }) => isFoundationless(content)).length
+  // A whole box of them, none too tall for its support, is a school of its own.
+  const school = bare === frames.length && frames.every(({ content, pattern }) => isHeld(content, pattern, context))
+  return [findingOf('frames.foundationless-pair', school ? 'note' : 'mend', [box.part.id], { facts: { pairs: pairs.length, bare, school }, remedies: school ? [] : alternate(box.resolved, context) })]
 }
 
-function unsupported({ box, across }: FilledBox, { limits }: Context): Finding[] {
-  const tall = across.places.filter(({ content, pattern }) => isFoundationless(content) && pattern.height.mm > limits.unsupportedComb && (content.support ?? 'none') === 'none')
+/** Comb that is low enough to hold itself, or has a mid-bar or wires. */
+function isHeld(content: Content, pattern: HangingPattern, { limits }: Context): boolean {
+  return pattern.height.mm <= limits.unsupportedComb || (content.support ?? 'none') !== 'none'
+}
+
+function unsupported({ box, across }: FilledBox, context: Context): Finding[] {
+  const { limits } = context
+  const tall = across.places.filter(({ content, pattern }) => isFoundationless(content) && !isHeld(content, pattern, context))
   if (tall.length === 0) return []
   const said = tall.some(({ content }) => content.support === 'none')
   const mm = Math.max(...tall.map(({ pattern }) => pattern.height.mm))
-  return [findingOf('frames.foundationless-unsupported', said ? 'mend' : 'watch', [box.part.id], {
+  return [findingOf('frames.foundationless-unsupported', 'watch', [box.part.id], {
     measured: { mm, plusMinusMm: 0, likelyPlusMinusMm: 0 }, accepted: { minMm: 0, maxMm: limits.unsupportedComb }, facts: { frames: tall.length, said }, remedies: [wireFrames(box.resolved, new Set(tall.map(({ content }) => content.id)))],
   })]
 }

@@ -19,8 +19,11 @@ function inBrood({ box }: FilledBox): Finding[] {
 }
 
 function hungWell({ box, across, gaps }: FilledBox, { limits }: Context): Finding[] {
-  const widthMm = across.places[0]!.pattern.spacing.mm
-  const apart = gaps.reduce((most, { pitchMm, emptyPlaces }) => Math.max(most, pitchMm - widthMm, emptyPlaces * widthMm), 0)
+  const widthOf = new Map(across.places.map(({ content, pattern }) => [content.id, pattern.spacing.mm]))
+  const apart = gaps.reduce((most, { fromId, toId, pitchMm, emptyPlaces }) => {
+    const touchingMm = ((widthOf.get(fromId ?? '') ?? 0) + (widthOf.get(toId ?? '') ?? 0)) / 2
+    return pitchMm === 0 ? most : Math.max(most, pitchMm - touchingMm, emptyPlaces * touchingMm)
+  }, 0)
   if (comparableMm(apart) > 0) return [findingOf('frames.drain-loose', 'mend', [box.part.id], { measured: { mm: apart, plusMinusMm: 0, likelyPlusMinusMm: 0 }, accepted: { minMm: 0, maxMm: 0 }, remedies: [centreFrames(box.resolved)] })]
   const [near, far] = [gaps[0]?.apartMm ?? 0, gaps.at(-1)?.apartMm ?? 0]
   if (comparableMm(Math.abs(near - far)) <= limits.drainOffCentre) return []

@@ -1,4 +1,4 @@
-import { PLACEHOLDER, alternated, closedUp, hungAt, inOrder, partEdit, pushedTogether, spacedBy, takenOut, withState, type Part } from '../../hive'
+import { PLACEHOLDER, alternated, closedUp, hungAt, inOrder, partEdit, pushedTogether, spacedBy, takenOut, withChange, withState, type Content, type Part } from '../../hive'
 import { frameInBox } from '../../fit/frame-in-box'
 import { hangAcross, resolvePart, type ResolvedPart } from '../../geometry'
 import { isFoundationless } from '../../weight/comb'
@@ -72,6 +72,33 @@ export function addDummy(box: ResolvedPart, context: Context): Remedy[] {
   const ordered = closedUp(inOrder(box.part))
   const part = hungAt({ ...box.part, contents: ordered }, { id: `${PLACEHOLDER}${dummy.id}`, patternId: dummy.id, place: ordered.length }, ordered.length)
   return [rehung('add-dummy', box.part, spacedBy(part, { system: 'touching', slack: 'one-side' }), { patternId: dummy.id })]
+}
+
+/** As many more of the same frames as go in and still have play; none where there is no room for one. */
+export function addFrames(box: ResolvedPart, { limits }: Pick<Context, 'limits'>): Remedy[] {
+  const { slackMm, places, rooms, spacing } = hangAcross(box)
+  const frame = places.find(({ pattern }) => pattern.kind === 'frame')?.pattern
+  if (!frame || spacing.system !== 'touching') return []
+  const each = Math.floor((slackMm - limits.beeTight) / frame.spacing.mm)
+  if (each < 1) return []
+  const count = each * rooms.length
+  let contents: readonly Content[] = closedUp(inOrder(box.part))
+  for (let n = 0; n < count; n++) {
+    const at = contents.findLastIndex(({ patternId }) => patternId === frame.id) + 1
+    contents = hungAt({ ...box.part, contents }, { id: `${PLACEHOLDER}${frame.id}/${n}`, patternId: frame.id, place: at }, at).contents
+  }
+  return [rehung('add-frames', box.part, { ...box.part, contents }, { count })]
+}
+
+/** The widest room that a remedy leaves between a wall and what hangs next to it, mm: found on the box that results. */
+export function withSideRoom(remedy: Remedy, { part: before }: ResolvedPart, { catalogue }: Pick<Context, 'catalogue'>): Remedy {
+  const part = remedy.edit.kind === 'change-part' ? withChange(before, remedy.edit) : before
+  const across = hangAcross(resolvePart(part, catalogue))
+  const sides = across.rooms.flatMap(({ places, y0, y1 }) => {
+    const [first, last] = [places[0], places.at(-1)]
+    return first && last ? [first.centreMm - first.pattern.spacing.mm / 2 - y0, y1 - last.centreMm - last.pattern.spacing.mm / 2] : [y1 - y0]
+  })
+  return { ...remedy, resultMm: Math.max(0, ...sides) }
 }
 
 /** Note wires in frames that have no support yet. */

@@ -5,7 +5,7 @@ import type { Context, Measured } from '../context'
 import { findingOf, worse, type Finding, type Remedy } from '../finding'
 import { filledBoxes, fullCount, type FilledBox } from './filled-box'
 import type { JudgedAcrossGap } from './judge-across'
-import { addDummy, castellate, centreFrames, leaveOut, touchOneSide } from './remedies'
+import { addDummy, addFrames, castellate, centreFrames, leaveOut, touchOneSide, withSideRoom } from './remedies'
 
 /** How the frames of each box are spaced: too many, no play, nothing to keep them apart, two systems, spread where they should touch, wide for winter. */
 export function checkFrameSpacing(measured: Measured, context: Context): Finding[] {
@@ -36,11 +36,12 @@ function tooMany(filled: FilledBox, context: Context): Finding {
   const { system, count } = across.spacing
   const fits = system === 'castellation' && count ? count : widest > 0 ? howManyFit(box.resolved, widest) : 0
   const inSlots = system === 'castellation' && frames.length <= fits
+  const slots = system === 'castellation' && frames.length > fits ? fits : 0
   const remedies = inSlots ? [touchOneSide(box.resolved)] : leaveOut(box.resolved, context)
   const leave = remedies[0]?.count ?? 0
   return findingOf('frames.too-many', 'stop', [box.part.id], {
     measured: about(across.overlapMm), remedies,
-    facts: { frames: frames.length, others: across.places.length - frames.length, fits, leave, inSlots, mostPitchMm: frames.length > 0 ? dimensionMm(box, 'insideWidth') / frames.length : 0, spacingMm: widest },
+    facts: { frames: frames.length, others: across.places.length - frames.length, fits, leave, inSlots, slots, mostPitchMm: frames.length > 0 ? dimensionMm(box, 'insideWidth') / frames.length : 0, spacingMm: widest },
   })
 }
 
@@ -123,11 +124,19 @@ export function checkSideRoom(measured: Measured, context: Context): Finding[] {
     alike.set(`${severity}${mm}`, known)
   }
   return [...alike.values()].map(({ boxes, mm, severity }) => {
-    const { across, box } = boxes[0]!
+    const { across } = boxes[0]!
     const plusMinusMm = across.slackPlusMinusMm
     return findingOf('bee-space.side', severity, boxes.map((one) => one.box.part.id), {
       measured: about(mm, plusMinusMm), accepted: { minMm: 0, maxMm: context.limits.shoulderToWall }, facts: { pitchMm: across.pitchMm },
-      remedies: boxes.length > 1 ? [] : [...addDummy(box.resolved, context), ...(across.spacing.slack === 'one-side' && comparableMm(mm / 2) <= across.pitchMm && across.spacing.system === 'touching' ? [{ ...centreFrames(box.resolved), resultMm: across.slackMm / 2 }] : [])].slice(0, 2),
+      remedies: boxes.length > 1 ? [] : sideRoomRemedies(boxes[0]!, mm, context),
     })
   })
+}
+
+/** One more frame where one goes in, a dummy where that leaves no room for another comb, the room shared between both walls where no comb goes in either half. Each with the room that it leaves. */
+function sideRoomRemedies({ box: { resolved }, across }: FilledBox, mm: number, context: Context): Remedy[] {
+  const left = (remedies: Remedy[]) => remedies.map((remedy) => withSideRoom(remedy, resolved, context))
+  const dummy = left(addDummy(resolved, context)).filter(({ resultMm = 0 }) => comparableMm(resultMm) <= comparableMm(across.pitchMm))
+  const shared = across.spacing.slack === 'one-side' && across.spacing.system === 'touching' && comparableMm(mm / 2) <= across.pitchMm ? [centreFrames(resolved)] : []
+  return [...left(addFrames(resolved, context)), ...dummy, ...left(shared)].filter(({ resultMm = 0 }) => resultMm < mm)
 }

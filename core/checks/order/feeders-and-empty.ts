@@ -1,16 +1,27 @@
 import { goesThrough, type Layout, type PlacedPart } from '../../geometry'
 import type { Context, Measured } from '../context'
 import { findingOf, type Finding, type Remedy } from '../finding'
-import { add, openHole, takeOff } from '../remedies'
+import { add, move, openHole, takeOff } from '../remedies'
 
 /** Feeders that bees cannot reach or that stand proud, and boxes with nothing in them. */
 export function checkFeedersAndEmptyBoxes(measured: Measured, context: Context): Finding[] {
-  return [...feeders(measured, context), ...emptyBoxes(measured)]
+  return [...feeders(measured, context), ...boxesAboveFeeder(measured), ...emptyBoxes(measured)]
 }
 
 function closesAbove({ faces }: PlacedPart): boolean {
   const surface = faces.lower.zones[0]?.surface
   return surface === undefined || !goesThrough(surface)
+}
+
+/** How far a feeder that stands inside a rim stands above it, mm, and what should close over it. */
+function proudOf(parts: readonly PlacedPart[], feeder: PlacedPart): { readonly closing: PlacedPart | undefined; readonly proudMm: number } {
+  const closing = feeder.faces.nested ? parts.slice(feeder.index + 1).find(closesAbove) : undefined
+  return { closing, proudMm: closing ? feeder.topMm - closing.bottomMm : 0 }
+}
+
+/** How many feeders keep the hive from closing. */
+export function proudFeeders({ parts }: Layout): number {
+  return parts.reduce((sum, part) => sum + Number(part.faces.nested && part.pattern?.kind === 'feeder' && proudOf(parts, part).proudMm > 0), 0)
 }
 
 function roomAbove({ assembled }: Measured, { catalogue }: Context, closing: PlacedPart): Remedy[] {
@@ -21,13 +32,21 @@ function roomAbove({ assembled }: Measured, { catalogue }: Context, closing: Pla
 function feeders(measured: Measured, context: Context): Finding[] {
   const { parts } = measured.layout
   return parts.filter(({ pattern }) => pattern?.kind === 'feeder').flatMap((feeder) => {
-    const closing = feeder.faces.nested ? parts.slice(feeder.index + 1).find(closesAbove) : undefined
-    const proudMm = closing ? feeder.topMm - closing.bottomMm : 0
+    const { closing, proudMm } = proudOf(parts, feeder)
     const proud = closing && proudMm > 0
       ? [findingOf('order.feeder-proud', 'stop', [feeder.part.id, closing.part.id], { measured: { mm: proudMm, plusMinusMm: 0, likelyPlusMinusMm: 0 }, remedies: roomAbove(measured, context, closing) })]
       : []
     return [...(hasWayUp(measured.layout, feeder) ? [] : [noWayUp(measured, feeder)]), ...proud]
   })
+}
+
+/** A feeder shuts off what stands above it, as a crown does. */
+function boxesAboveFeeder({ layout, assembled }: Measured): Finding[] {
+  const feeder = layout.parts.find(({ pattern, faces }) => pattern?.kind === 'feeder' && !faces.nested)
+  const above = feeder ? layout.parts.filter(({ pattern, part, index }) => index > feeder.index && pattern?.kind === 'box' && part.contents.length > 0) : []
+  const highest = above.at(-1)
+  if (!feeder || !highest) return []
+  return [findingOf('order.box-above-feeder', 'mend', above.map(({ part }) => part.id), { facts: { feederId: feeder.part.id }, remedies: [move(assembled.hive, feeder, highest.index, 'move-above', highest)] })]
 }
 
 /** Bees come up through frames below, or through the open hole of a crown that they reach. */

@@ -11,6 +11,7 @@ export function checkQueenOrder(measured: Measured, context: Context): Finding[]
   const excluders = measured.layout.parts.filter(({ pattern }) => pattern?.kind === 'excluder')
   return [
     ...supersBelowBrood(measured, boxes, context),
+    ...foodBelowBrood(measured, boxes, context),
     ...excluders.slice(1).map((second) => findingOf('order.two-excluders', 'mend', [second.part.id], { remedies: [takeOff(measured.assembled.hive, second)] })),
     ...(excluders[0] ? aroundExcluder(measured, boxes, excluders[0], context) : noExcluder(measured, boxes, context)),
   ]
@@ -30,6 +31,17 @@ function supersBelowBrood(measured: Measured, boxes: readonly PlacedPart[], { st
   return [findingOf('order.super-below-brood', isCold(stage) ? 'note' : 'mend', low.map(({ part }) => part.id), {
     facts: { broodId: highest.part.id },
     remedies: low.length === 1 ? [move(measured.assembled.hive, low[0]!, highest.index, 'move-above', highest)] : [move(measured.assembled.hive, highest, low[0]!.index, 'move-below', low[0]!)],
+  })]
+}
+
+/** The cluster moves up through the winter, not down: food under it is not reached. */
+function foodBelowBrood({ assembled: { hive } }: Measured, boxes: readonly PlacedPart[], { stage }: Context): Finding[] {
+  const highest = withRole(boxes, 'brood').at(-1)
+  if (!isCold(stage) || !highest) return []
+  const low = withRole(boxes, 'food').filter((box) => box.index < highest.index && box.part.contents.length > 0)
+  if (low.length === 0) return []
+  return [findingOf('order.food-below-brood', 'mend', low.map(({ part }) => part.id), {
+    facts: { broodId: highest.part.id }, remedies: low.length === 1 ? [move(hive, low[0]!, highest.index, 'move-above', highest)] : [move(hive, highest, low[0]!.index, 'move-below', low[0]!)],
   })]
 }
 

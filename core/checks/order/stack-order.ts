@@ -14,6 +14,7 @@ export function checkStackOrder(measured: Measured, context: Context): Finding[]
     ...noBox(measured),
     ...floors(measured, context),
     ...roofs(measured, context),
+    ...secondCrown(measured, context),
     ...boxesAboveCrown(measured, context),
     ...upsideDown(measured),
     ...parts.filter(({ pattern }) => !pattern).map(({ part }) => findingOf('pattern.unknown', 'watch', [part.id], { facts: { patternId: part.patternId } })),
@@ -83,6 +84,15 @@ function crownUnder(measured: Measured, roof: PlacedPart, context: Context): Fin
 /** Stages in which wet supers go back above the crown to be cleaned out. */
 const CLEANING_STAGES: ReadonlySet<Stage> = new Set(['crop', 'after-crop'])
 
+/** Two crowns: one too many, but where supers between them are cleaned out or cleared of bees. */
+function secondCrown({ layout, assembled }: Measured, { stage }: Context): Finding[] {
+  const [first, ...more] = ofKind(layout.parts, 'crown')
+  return more.map((second) => {
+    const clearing = CLEANING_STAGES.has(stage) && ofKind(layout.parts, 'box').some((box) => box.index > first!.index && box.index < second.index)
+    return findingOf('order.second-crown', clearing ? 'note' : 'mend', [second.part.id, first!.part.id], { facts: { clearing }, remedies: [takeOff(assembled.hive, clearing ? first! : second)] })
+  })
+}
+
 /** The crown closes the colony above; frames over it are outside. */
 function boxesAboveCrown({ layout, assembled }: Measured, { stage }: Context): Finding[] {
   const crown = ofKind(layout.parts, 'crown')[0]
@@ -100,6 +110,6 @@ function upsideDown({ layout, assembled }: Measured): Finding[] {
     if (!placement.turnedOver || !pattern) return []
     const kinds: readonly PartKind[] = ['roof', 'feeder', 'absorber', 'box', 'floor']
     if (!kinds.includes(pattern.kind) || pattern.reversible) return []
-    return [findingOf('order.upside-down', 'stop', [part.part.id], { facts: { kind: pattern.kind }, remedies: [turnOver(assembled.hive, part)] })]
+    return [findingOf('order.upside-down', 'stop', [part.part.id], { facts: { kind: pattern.kind, empty: part.part.contents.length === 0 }, remedies: [turnOver(assembled.hive, part)] })]
   })
 }

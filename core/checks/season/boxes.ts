@@ -1,4 +1,4 @@
-import { isCold } from '../../hive'
+import { isCold, type Stage } from '../../hive'
 import type { Context, Measured } from '../context'
 import { findingOf, type Finding } from '../finding'
 import { swapFor, takeOff } from '../remedies'
@@ -12,11 +12,16 @@ export function checkSeasonBoxes({ layout, assembled }: Measured, { stage }: Con
   const off = () => (supers.length === 1 ? [takeOff(hive, supers[0]!)] : [])
   const found: Finding[] = supers.filter(({ part }) => part.hasHeld.includes('brood')).map((box) => findingOf('season.brood-kit', 'mend', [box.part.id], { remedies: [takeOff(hive, box)] }))
   if (supers.length > 0 && stage === 'after-crop') found.push(findingOf('season.supers-in-treatment', 'watch', ids, { remedies: off() }))
+  const feeder = layout.parts.find(({ pattern, hung }) => pattern?.kind === 'feeder' || hung.some((one) => one.pattern?.kind === 'feeder'))
+  if (supers.length > 0 && feeder && HONEY_COMES_IN.has(stage)) found.push(findingOf('season.feed-under-supers', 'watch', [feeder.part.id, ...ids], { remedies: feeder.pattern?.kind === 'feeder' ? [takeOff(hive, feeder)] : [] }))
   if (supers.length > 0 && isCold(stage)) found.push(findingOf('season.supers-in-winter', 'note', ids, { remedies: off() }))
   if (supers.length > 0 && stage === 'settling') found.push(findingOf('season.super-too-soon', 'watch', ids, { remedies: off() }))
   if (supers.length === 0 && boxes.length > 0 && stage === 'flow') found.push(findingOf('season.no-room', 'watch', boxes.slice(-1).map(({ part }) => part.id)))
   return found
 }
+
+/** When what is fed ends in the crop. */
+const HONEY_COMES_IN: ReadonlySet<Stage> = new Set(['supering', 'flow', 'crop'])
 
 /** Formats that a nucleus is sold in. */
 const NUCLEUS = new Set(['langstroth-5', 'national-6'])

@@ -2,6 +2,7 @@ import { dimensionMm, type PlacedPart } from '../../geometry'
 import { ABSORBER_FEATURES, isCold, partEdit, type Climate } from '../../hive'
 import type { Context, Measured } from '../context'
 import { findingOf, type Finding, type Severity } from '../finding'
+import { comparableMm } from '../../units'
 import { closeHole, openHole, takeOff } from '../remedies'
 import { coverResistance, wallResistance } from './resistance'
 
@@ -25,12 +26,12 @@ export function isVent({ pattern }: Pick<PlacedPart, 'pattern'>): boolean {
 }
 
 /** What is wrong with a winter top of each kind: closed and warm, absorbing, vented, or bare (common practice). */
-export function checkWinterTop({ layout, assembled }: Measured, { stage, climate }: Context): Finding[] {
+export function checkWinterTop({ layout, assembled }: Measured, { stage, climate, limits }: Context): Finding[] {
   if (!isCold(stage)) return []
   const { parts } = layout
   const top: Top = { crown: parts.find(({ pattern }) => pattern?.kind === 'crown'), slab: parts.find(({ pattern }) => pattern?.kind === 'slab'), absorber: parts.find(({ pattern }) => pattern?.kind === 'absorber'), vent: parts.find(isVent) }
   const { crown, slab, absorber, vent } = top
-  const found = [...slabFindings(top), ...absorberFindings(top)]
+  const found = [...slabFindings(top), ...absorberFindings(top), ...roofedIn(top, parts, limits.beeTight)]
   if (vent) {
     if (crown && crown.index < vent.index && crown.part.hole === 'closed') found.push(findingOf('season.vent-shut-off', 'mend', [crown.part.id, vent.part.id], { remedies: [openHole(crown), takeOff(assembled.hive, vent)] }))
     if (!slab && !absorber) found.push(findingOf('season.vent-cold', 'watch', [vent.part.id]))
@@ -60,6 +61,15 @@ function absorberFindings({ crown, absorber }: Top): Finding[] {
   }
   if (crown && crown.index < absorber.index && crown.part.hole === 'closed') found.push(findingOf('season.absorber-shut-off', 'mend', [crown.part.id, absorber.part.id], { remedies: [openHole(crown)] }))
   return found
+}
+
+/** Damp air leaves an absorbing top through its vents and down inside the skirt of the roof: it has to have room there. */
+function roofedIn({ absorber }: Top, parts: readonly PlacedPart[], leastMm: number): Finding[] {
+  const roof = parts.find(({ index, faces, hangsToMm }) => absorber && index > absorber.index && faces.skirtMm > 0 && hangsToMm < absorber.topMm)
+  const [outer, inner] = [absorber?.faces.upper.edge?.outside, roof?.faces.lower.edge?.outside]
+  if (!absorber || !roof || !outer || !inner || absorber.part.lacks?.includes('vent-holes')) return []
+  const mm = Math.max((inner.x1 - inner.x0 - outer.x1 + outer.x0) / 2, (inner.y1 - inner.y0 - outer.y1 + outer.y0) / 2)
+  return comparableMm(mm) >= leastMm || mm < 0 ? [] : [findingOf('season.absorber-roofed-in', 'mend', [roof.part.id, absorber.part.id], { measured: exact(mm), facts: { leastMm } })]
 }
 
 /** A top that lets more warmth through than the walls over the cluster, where nothing worse is wrong with it. */

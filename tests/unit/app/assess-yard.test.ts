@@ -19,7 +19,7 @@ describe('looking at a whole yard', () => {
     const seen: number[] = []
     const grades = await assessYard(yardOf(120), (done) => seen.push(done), () => false)
     expect(grades).toHaveLength(120)
-    expect(grades!.slice(0, 2).map(({ worst }) => worst)).toEqual(['good', 'watch'])
+    expect(grades!.slice(0, 2).map(({ worst }) => worst)).toEqual(['good', 'note'])
     expect(seen).toEqual([50, 100, 120])
   })
 

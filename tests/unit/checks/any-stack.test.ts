@@ -1,15 +1,31 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { assessHive } from '#core/assess'
+import { assessHive, type Assessment } from '#core/assess'
 import { CATALOGUE } from '#core/catalogue'
 import { ROLES, STAGES, YAWS_DEG, applyEdit, withFreshIdentities } from '#core/hive'
 import { findingInWords, partNames } from '#core/wording'
-import { build, counter, type Layer } from '../../helpers/hives'
+import { assessFirst, build, counter, type Layer } from '../../helpers/hives'
 
 const ids = [...CATALOGUE.patterns.values()].filter(({ kind }) => !['entrance-fitting', 'floor-insert', 'ballast'].includes(kind)).map(({ id }) => id)
 const layer = fc.record({ id: fc.constantFrom(...ids, 'box-of-tomorrow'), role: fc.constantFrom(...ROLES), turned: fc.boolean(), yawDeg: fc.constantFrom(...YAWS_DEG), x: fc.integer({ min: -60, max: 60 }), emptied: fc.boolean(), closed: fc.boolean() })
 
+/** What must not be, by rule and place. */
+const stopsOf = ({ findings }: Assessment) => findings.filter(({ severity }) => severity === 'stop')
+
 describe('any stack at all', () => {
+  it('has no way out offered that brings a new stop', () => {
+    fc.assert(fc.property(fc.array(layer, { maxLength: 8 }), fc.constantFrom(...STAGES), (layers, stage) => {
+      const built = build(layers.filter(({ id }) => id !== 'box-of-tomorrow').map(({ id, role, turned }): Layer => [id, role, turned]), { stage })
+      const before = stopsOf(built.assessment)
+      for (const finding of built.assessment.findings) for (const { kind, edit } of finding.remedies) {
+        const applied = applyEdit(built.yard, withFreshIdentities(edit, counter('fresh')))
+        if (!applied.ok) throw new Error(applied.problem.reason)
+        const after = stopsOf(assessFirst(applied.yard))
+        expect(after.length, `${finding.rule} ${kind}: ${after.map(({ key }) => key)} after ${before.map(({ key }) => key)}`).toBeLessThanOrEqual(before.length)
+      }
+    }), { numRuns: 400 })
+  })
+
   it('is assessed without a fault, in whole words, every remedy applies, and the same stack says the same twice', () => {
     fc.assert(fc.property(fc.array(layer, { maxLength: 9 }), fc.constantFrom(...STAGES), (layers, stage) => {
       const known = layers.map(({ id, role, turned }): Layer => [id === 'box-of-tomorrow' ? 'eke-national' : id, role, turned])

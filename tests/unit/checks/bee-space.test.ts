@@ -145,7 +145,7 @@ describe('end bars and sides', () => {
     const { assessment } = build([L.floor, L.deep, ['adapter-national-langstroth-none'], N.super, N.crown, N.roof])
     const over = assessment.gaps.filter(({ place }) => place === 'under-frames')
     expect(over.map(({ lowerId }) => lowerId)).toEqual([assessment.layout.parts[2]!.part.id])
-    const fates = (['glued', 'bridged', 'comb'] as const).map((verdict) => gapFate({ verdict, place: 'under-frames', marginal: false }))
+    const fates = (['glued', 'bridged', 'comb'] as const).map((verdict) => gapFate({ verdict, place: 'under-frames', marginal: false, usual: false }))
     for (const fate of fates) expect(fate).toMatch(/bottom bars/)
     expect(fates.join(' ')).not.toMatch(/cover|top bars/)
   })

@@ -77,7 +77,7 @@ describe('what a change would do', () => {
   it('lists every gap of the yard that becomes another', () => {
     const { yard, hive, at } = build([N.floor, N.brood, N.crown, N.roof])
     const changes = gapsChangedBy(yard, { kind: 'set-override', key: 'crown-national.rimDepth', length: size(5) })
-    expect(changes).toEqual([{ hiveId: hive.id, hiveName: 'Twill', lowerId: at(1), upperId: at(2), beforeMm: 7, afterMm: 5, beforeGrade: 'watch', afterGrade: 'watch' }])
+    expect(changes).toEqual([{ hiveId: hive.id, hiveName: 'Twill', lowerId: at(1), upperId: at(2), beforeMm: 7, afterMm: 5, beforeGrade: 'note', afterGrade: 'watch' }])
     expect(gapsChangedBy(yard, { kind: 'remove-hive', hiveId: 'nothing' })).toBeNull()
   })
 })

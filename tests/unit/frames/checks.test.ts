@@ -3,6 +3,7 @@ import { CATALOGUE } from '#core/catalogue'
 import { assessHive } from '#core/assess'
 import { applyEdit, emptyYard, newPlacement, type Part, type Role, type Stage, type Yard } from '#core/hive'
 import { combsFollowed, hangProblem, takeProblem } from '#core/frames'
+import { findingInWords } from '#core/wording'
 import type { Finding, RemedyKind } from '#core/checks'
 import { boxWith, contextFor, findingsOf, resolved, rulesFor, type Hung } from '../../helpers/frames'
 
@@ -98,9 +99,28 @@ describe('room beside the frames', () => {
     const eight = boxWith('box-langstroth-8-deep', 'frame-langstroth-deep', 8)
     const finding = find('bee-space.side', eight, 'brood')
     expect(finding).toMatchObject({ severity: 'watch', measured: { mm: 38.1 } })
-    expect(finding!.remedies.map(({ kind }) => kind)).toEqual(['add-dummy', 'centre-frames'])
+    expect(finding!.remedies.map(({ kind }) => kind)).toEqual(['add-frames', 'add-dummy', 'centre-frames'])
     expect(find('bee-space.side', after(eight, finding, 'centre-frames'), 'brood')).toMatchObject({ severity: 'note', measured: { mm: 19.05 } })
     expect(rulesFor(after(eight, finding, 'add-dummy'), 'brood')).toEqual([])
+    expect(after(eight, finding, 'add-frames').contents).toHaveLength(9)
+    expect(rulesFor(after(eight, finding, 'add-frames'), 'brood')).toEqual([])
+  })
+
+  it('says that one more frame goes in where one does: a dummy would leave room for a comb', () => {
+    const eight = boxWith('box-langstroth-deep', 'frame-langstroth-deep', 8)
+    const finding = find('bee-space.side', eight, 'brood')!
+    expect(finding.remedies.map(({ kind, count, resultMm }) => [kind, count, resultMm && Math.round(resultMm * 100) / 100])).toEqual([['add-frames', 2, 25.4]])
+  })
+
+  it('promises what the box that results has, in both halves of a divided one', () => {
+    const six = boxWith('box-double-nucleus', 'frame-langstroth-deep', 9)
+    const finding = find('bee-space.side', six, 'brood')!
+    for (const remedy of finding.remedies) {
+      const left = find('bee-space.side', after(six, finding, remedy.kind), 'brood')
+      if (left) expect(left.measured!.mm).toBeCloseTo(remedy.resultMm!, 2)
+      else expect(remedy.resultMm!).toBeLessThanOrEqual(34.93)
+    }
+    expect(finding.remedies.length).toBeGreaterThan(0)
   })
 })
 
@@ -129,7 +149,7 @@ describe('comb', () => {
   it('needs support where it is tall: a deep, not a medium', () => {
     const bare = (support?: 'none' | 'wires' | 'mid-bar') => deep(10, { state: (place) => (place === 4 ? { comb: 'foundationless', ...(support ? { support } : {}) } : { comb: 'drawn' }) })
     expect(find('frames.foundationless-unsupported', bare(), 'brood')).toMatchObject({ severity: 'watch' })
-    expect(find('frames.foundationless-unsupported', bare('none'), 'brood')).toMatchObject({ severity: 'mend' })
+    expect(find('frames.foundationless-unsupported', bare('none'), 'brood')).toMatchObject({ severity: 'watch' })
     for (const support of ['wires', 'mid-bar'] as const) expect(rulesFor(bare(support), 'brood')).not.toContain('frames.foundationless-unsupported')
     expect(rulesFor(medium(10, { state: (place) => (place === 4 ? { comb: 'foundationless' } : { comb: 'drawn' }) }))).not.toContain('frames.foundationless-unsupported')
     expect(rulesFor(after(bare('none'), find('frames.foundationless-unsupported', bare('none'), 'brood'), 'wire-frames'), 'brood')).not.toContain('frames.foundationless-unsupported')
@@ -196,5 +216,30 @@ describe('a box on a hive', () => {
     const hive = { id: 'h', name: 'Twill', stage: 'flow' as const, note: '', stack: [newPlacement('box', CATALOGUE.patterns.get('box-langstroth-medium'), 'super')], attachments: [], accepted: [] }
     const onHive = assessHive({ ...emptyYard('y', 'Y'), hives: [hive], parts: [part] }, hive).findings.filter(({ rule }) => rule.startsWith('frames.'))
     expect(onHive).toEqual(findingsOf(part).filter(({ rule }) => rule.startsWith('frames.')))
+  })
+})
+
+describe('schools and reasons', () => {
+  it('a whole box without foundation is a note where its comb holds itself or has a mid-bar, a mend beside drawn comb', () => {
+    const whole = (frame: string, support: 'none' | 'mid-bar') => boxWith(`box-langstroth-${frame}`, `frame-langstroth-${frame}`, 10, { state: { comb: 'foundationless', support } })
+    expect(find('frames.foundationless-pair', whole('medium', 'none'))).toMatchObject({ severity: 'note', remedies: [] })
+    expect(find('frames.foundationless-pair', whole('deep', 'mid-bar'), 'brood')).toMatchObject({ severity: 'note' })
+    expect(find('frames.foundationless-pair', whole('deep', 'none'), 'brood')).toMatchObject({ severity: 'mend' })
+    expect(find('frames.foundationless-pair', boxWith('box-langstroth-medium', 'frame-langstroth-medium', 10, { state: (place) => (place < 3 ? { comb: 'foundationless' } : { comb: 'drawn' }) }))).toMatchObject({ severity: 'mend' })
+  })
+
+  it('more frames than slots are told by the slots, not by their end bars', () => {
+    const finding = find('frames.too-many', boxWith('box-national-super', 'frame-national-shallow-straight', 11, { spacing: { system: 'castellation', count: 9, slack: 'one-side' } }))!
+    const words = findingInWords(finding, new Map([['box', 'super']]), contextFor().catalogue, { units: 'mm', vocabulary: 'british' })
+    expect(words.what).toBe('11 frames for 9 slots.')
+  })
+
+  it('drain frames that all touch are not loose for a board or another frame beside them', () => {
+    const drained = boxWith('box-drain-super', 'frame-drain', 0, { contents: ['dummy-langstroth-medium', 'frame-drain', 'frame-drain', 'frame-drain'].map((patternId, place) => ({ id: `f${place}`, patternId, place })), spacing: { system: 'touching', slack: 'both-sides' } })
+    expect(rulesFor(drained)).not.toContain('frames.drain-loose')
+  })
+
+  it('empty drawn combs of a super are as thick as they were drawn', () => {
+    expect(rulesFor(boxWith('box-langstroth-medium', 'frame-langstroth-medium', 9, { spacing: NINE, state: { comb: 'drawn', holds: 'empty' } }))).toEqual([])
   })
 })

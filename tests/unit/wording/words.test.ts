@@ -12,7 +12,7 @@ const STACKS: (readonly Layer[])[] = [
   [], [L.stand], [L.deep, L.floor, L.mesh, L.crown, L.medium, L.roof, L.eke], [L.floor, ['box-langstroth-deep', 'brood', true], ['roof-telescoping-langstroth', undefined, true]],
   [N.floor, N.super, N.brood, N.framed, N.topSuper, N.sheet, N.brood, N.crown, N.roof], [N.floor, N.brood, N.eke, N.crown, ['feeder-rapid'], N.eke, N.roof], [N.floor, N.brood, L.medium, L.roof], [L.floor, L.deep, L.medium, N.roof], [L.floor, L.deep, L.roof],
   [L.floor, ['box-langstroth-5-deep', 'brood'], L.roof], [L.floor, L.deep, L.deep, L.roof], [N.floor, N.brood, ['box-section-rack', 'super'], N.crown, N.roof],
-  [N.brood, ['feeder-tray-national']], [N.floor, N.brood, ['box-poly-national-12-super', 'super'], N.roof], [L.floor, L.deep, L.medium, L.framed, L.shallow, L.crown, L.roof], [L.floor, L.deep, ['slab-langstroth'], ['feeder-tray-langstroth'], L.roof],
+  [N.brood, ['feeder-tray-national']], [L.floor, ['box-langstroth-medium', 'food'], L.deep, ['feeder-tray-langstroth'], L.medium, L.crown, L.crown, L.roof], [N.floor, N.brood, ['box-poly-national-12-super', 'super'], N.roof], [L.floor, L.deep, L.medium, L.framed, L.shallow, L.crown, L.roof], [L.floor, L.deep, ['slab-langstroth'], ['feeder-tray-langstroth'], L.roof],
 ]
 
 const NINE = { system: 'spacer', count: 9, slack: 'both-sides' } as const
@@ -42,7 +42,8 @@ function toldOfSeasons(reader: Reader): { finding: Finding; text: string }[] {
   const vented = (['open', 'closed'] as const).map((hole) => ({ layers: [L.floor, L.deep, L.crown, ['vent-rim-langstroth'] as const, L.roof], change: (part: Part): Part => ({ ...part, ...(part.hole ? { hole } : {}), contents: part.contents.map((content) => ({ ...content, comb: 'drawn', holds: 'capped-honey' })) }) }))
   const lacking = { layers: [L.floor, L.deep, L.eke, L.crown, ['absorber-langstroth'] as const, L.roof], change: (part: Part): Part => ({ ...part, lacks: ['screen', 'vent-holes'] }) }
   const poly = { layers: [['floor-mesh-poly-langstroth'] as const, ['box-poly-langstroth-deep', 'brood'] as const, ['crown-poly-langstroth'] as const, ['slab-poly-langstroth'] as const, ['roof-flush-poly-langstroth'] as const], change: (part: Part): Part => ({ ...part, ...(part.hole ? { hole: 'closed' } : {}), ...(part.patternId.startsWith('slab') ? { measured: { depth: { ...MEASURED_20, mm: 25 } } } : {}) }) }
-  return [...tops, ...vented, lacking, poly, plain].flatMap(({ layers, change }) => STAGES.flatMap((stage) => ['entrance-block', 'entrance-mesh', 'floor-insert-board'].flatMap((fitting) => {
+  const roofedIn = { layers: [L.floor, L.deep, L.crown, ['absorber-langstroth'] as const, L.roof], change: (part: Part): Part => ({ ...part, ...(part.hole ? { hole: 'open' } : {}), measured: part.patternId.startsWith('roof') ? { insideLength: { ...MEASURED_20, mm: 510 }, insideWidth: { ...MEASURED_20, mm: 417 } } : {} }) }
+  return [...tops, ...vented, lacking, poly, plain, roofedIn].flatMap(({ layers, change }) => STAGES.flatMap((stage) => ['entrance-block', 'entrance-mesh', 'floor-insert-board'].flatMap((fitting) => {
     const { yard } = fitted(layers, fitting, { stage, change })
     const hive = { ...yard.hives[0]!, stack: yard.hives[0]!.stack.map((placement) => ({ ...placement, ...(layers === lacking.layers ? { offBy: '2026-09-20' } : {}) })) }
     const assessment = assessHive({ ...yard, hives: [hive] }, hive, undefined, { today: '2026-10-01' })
