@@ -36,7 +36,7 @@ function forFormat(format: Format): Pattern[] {
     },
     {
       ...base, id: `vent-rim-${short}`, kind: 'eke', mass: massFromMemory(0.3), label: label('vent rim', 'vent shim'),
-      dimensions: { ...outside, depth: mm(25, MEMORY), rimWidth: RIM_WIDTH, openingHeight: inches('5/8', COMMON), openingWidth: mm(60, MEMORY) },
+      dimensions: { ...outside, ...lips, depth: mm(25, MEMORY), rimWidth: RIM_WIDTH, openingHeight: inches('5/8', COMMON), openingWidth: mm(60, MEMORY) },
     },
     {
       ...base, id: `feeder-tray-${short}`, kind: 'feeder', feederForm: 'tray', mass: massFromMemory(2), label: label('tray feeder', 'top feeder'),
@@ -56,7 +56,7 @@ function forFormat(format: Format): Pattern[] {
     },
     {
       ...base, id: `slab-${short}`, kind: 'slab', material: 'foam', mass: massFromMemory(0.3), label: label('insulation slab', 'insulation board'),
-      dimensions: { ...outside, depth: mm(50, MEMORY), lowerRecess: FLUSH, upperRecess: FLUSH },
+      dimensions: { ...outside, ...lips, depth: mm(50, MEMORY), lowerRecess: FLUSH, upperRecess: FLUSH },
     },
     {
       ...base, id: `roof-telescoping-${short}`, kind: 'roof', roofForm: 'telescoping', mass: massFromMemory(3.5), label: label('telescoping roof', 'telescoping outer cover'),

@@ -58,7 +58,9 @@ function sameKindElsewhere(hive: Measured['assembled']['hive'], upper: PlacedPar
   const format = lower.pattern?.format
   const alike = [...catalogue.patterns.values()].find((pattern) => pattern.format === format && pattern.kind === upper.pattern?.kind && pattern.id !== upper.pattern.id
     && pattern.roofForm === upper.pattern.roofForm && pattern.reversible === upper.pattern.reversible && pattern.surface === upper.pattern.surface && pattern.usualRole === upper.pattern.usualRole)
-  return alike ? [swapFor(hive, upper, alike, catalogue)] : []
+  // A box is no way out for one whose frames it does not hold.
+  const holds = upper.part.contents.length <= (alike?.normalContents?.count ?? 0) && upper.part.contents.every(({ patternId }) => patternId === alike?.normalContents?.framePatternId)
+  return alike && (upper.part.contents.length === 0 || holds) ? [swapFor(hive, upper, alike, catalogue)] : []
 }
 
 function adapters(hive: Measured['assembled']['hive'], lower: PlacedPart, upper: PlacedPart, { catalogue }: Context): Remedy[] {

@@ -3,7 +3,7 @@ import { spacedFor } from '../frames/compare'
 import { fullCount } from '../checks'
 import { assembleHive, layOut, resolvePart, type AssembledHive, type ResolvedPart } from '../geometry'
 import { newPart, newPlacement, partIdsOf, type Edit, type Hive, type Part, type Placement, type Role } from '../hive'
-import { combAreaDm2, honeyCapacityKg, massOfHive, times, type Weighing } from '../weight'
+import { combAreaDm2, honeyCapacityKg, massOfHive, mayHold, times, type HiveMass, type Weighing } from '../weight'
 import { liftsOf, type StackLifts } from './lifts'
 import { bodyHeights, type LiftProfile } from './profile'
 
@@ -21,6 +21,8 @@ export interface Alternative {
   readonly highestMm: number
   /** What it makes of the hive; null where only the way of working changes. */
   readonly edit: Edit | null
+  /** It holds only as long as one works so, box by box: nothing that is set here makes it so. */
+  readonly habit: boolean
   readonly profile: LiftProfile
 }
 
@@ -79,17 +81,27 @@ function judged({ changes, hive, parts, fillShare }: Structure, manner: readonly
   for (const part of parts) known.set(part.id, part)
   const now = assembleHive(hive, known, catalogue)
   const layout = layOut(now)
-  const mass = massOfHive(now, fillShare === 1 ? weighing : { ...weighing, fill: times(weighing.fill, fillShare) })
+  const mass = massToLift(now, mayHold(weighing), fillShare)
   const own: LiftProfile = { ...profile, ...(manner.includes('second-stand') ? { putDown: 'second-stand' as const, putDownMm: Math.round(bodyHeights(profile).knuckleMm) - 100 } : {}), ...(manner.includes('two-people') ? { people: 2 as const } : {}) }
   const lifts = liftsOf(layout, mass, own)
   const byFrame = manner.includes('frame-by-frame') ? frameByFrame(lifts, mass.parts) : null
   const worst = lifts.worst
+  const habit = fillShare !== 1 || byFrame !== null
   const index = byFrame ? byFrame.index : worst === null ? 0 : worst.index
   return {
     changes: [...changes, ...manner], boxes: layout.parts.filter(({ pattern }) => pattern?.kind === 'box').length, lifts: lifts.inspectionLifts, worstIndex: index,
     heaviestKg: byFrame ? byFrame.kg : (lifts.heaviest?.kg.middle ?? 0), highestMm: lifts.highest?.from.handMm ?? 0,
-    edit: changes.length === 0 ? null : { kind: 'replace-hive', hive, parts: [...parts] }, profile: own,
+    edit: changes.length === 0 || habit ? null : { kind: 'replace-hive', hive, parts: [...parts] }, habit, profile: own,
   }
+}
+
+/** What each box may hold when it is lifted; only supers are lifted half full, since food is not cropped. */
+function massToLift(hive: AssembledHive, weighing: Weighing, superShare: number): HiveMass {
+  const full = massOfHive(hive, weighing)
+  if (superShare === 1) return full
+  const half = massOfHive(hive, { ...weighing, fullness: 'full', fill: times(weighing.fill, superShare) })
+  const supers = new Set(hive.stack.filter((layer) => isRole('super')(layer)).map(({ part }) => part.id))
+  return { ...full, parts: new Map([...full.parts].map(([id, one]) => [id, supers.has(id) ? half.parts.get(id)! : one])) }
 }
 
 /** Frames go one at a time into an empty box: the heaviest frame counts at the worst place, then the empty box. */
@@ -115,6 +127,9 @@ function restructured(assembled: AssembledHive, changes: readonly Change[], cata
     layers = next
     if (change === 'half-full-boxes' || change === 'crop-earlier') fillShare = 0.5
   }
+  const honeyKg = (all: readonly Layer[]) => honeyCapacityKg(all.filter(isRole('super')).map(({ resolved }) => resolved))
+  // Fewer frames hold less where the combs are drawn no thicker: that is not the same honey.
+  if (honeyKg(layers) < honeyKg(assembled.stack) - 0.01) return undefined
   const old = new Set(partIdsOf(assembled.hive))
   const parts = layers.flatMap(({ resolved }) => (old.has(resolved.part.id) && assembled.stack.some(({ part }) => part === resolved.part) ? [] : [resolved.part]))
   return { changes, hive: { ...assembled.hive, stack: layers.map(({ placement }) => placement) }, parts, fillShare }

@@ -14,7 +14,7 @@ export interface KitDemand {
   /** To be had at the most, and the first stage of the year at which anything is. */
   readonly short: number
   readonly shortFrom: Stage | null
-  /** Frames that come with what is to be had, by their pattern. */
+  /** Frames that are to be had, in boxes to be had and in shells that are owned, by their pattern. */
   readonly frames: ReadonlyMap<string, number>
 }
 
@@ -35,21 +35,24 @@ export function kitOf(yard: Yard, year: readonly PlannedHive[], stages: readonly
       const line = patterns.get(part.patternId) ?? { needed: new Map<Stage, number>(), toGet: new Map<Stage, number>(), wanted: new Map<Stage, Part[]>() }
       patterns.set(part.patternId, line)
       line.needed.set(stage, (line.needed.get(stage) ?? 0) + 1)
-      if (!isWanted(part)) continue
-      line.toGet.set(stage, (line.toGet.get(stage) ?? 0) + 1)
-      line.wanted.set(stage, [...(line.wanted.get(stage) ?? []), part])
+      if (part.contents.some(isWanted)) line.wanted.set(stage, [...(line.wanted.get(stage) ?? []), part])
+      if (isWanted(part)) line.toGet.set(stage, (line.toGet.get(stage) ?? 0) + 1)
     }
   }
   return [...patterns].map(([patternId, { needed, toGet, wanted }]): KitDemand => {
     const short = Math.max(0, ...toGet.values())
-    const worst = [...wanted].find(([stage]) => toGet.get(stage) === short)?.[1] ?? []
-    return { patternId, owned: yard.parts.filter((part) => part.patternId === patternId).length, needed, toGet, short, shortFrom: stages.find((stage) => (toGet.get(stage) ?? 0) > 0) ?? null, frames: framesOf(worst) }
+    const frames = [...wanted.values()].map(framesToGet).reduce((most, one) => (sumOf(one) > sumOf(most) ? one : most), new Map<string, number>())
+    const from = stages.find((stage) => (toGet.get(stage) ?? 0) > 0 || wanted.has(stage)) ?? null
+    return { patternId, owned: yard.parts.filter((part) => part.patternId === patternId).length, needed, toGet, short, shortFrom: from, frames }
   }).sort((a, b) => b.short - a.short)
 }
 
-function framesOf(parts: readonly Part[]): Map<string, number> {
+const sumOf = (frames: ReadonlyMap<string, number>) => [...frames.values()].reduce((sum, count) => sum + count, 0)
+
+/** Frames of boxes that are to be had, and of shells that have none. */
+function framesToGet(parts: readonly Part[]): Map<string, number> {
   const frames = new Map<string, number>()
-  for (const { contents } of parts) for (const { patternId } of contents) frames.set(patternId, (frames.get(patternId) ?? 0) + 1)
+  for (const { contents } of parts) for (const { patternId } of contents.filter(isWanted)) frames.set(patternId, (frames.get(patternId) ?? 0) + 1)
   return frames
 }
 

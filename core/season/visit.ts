@@ -27,7 +27,7 @@ function stepEdits(yard: Yard, hive: Hive, step: VisitStep): Edit[] {
   const owned = findPart(yard, step.partId)
   if (step.sortInto) return sortEdits(yard, step, owned)
   if (step.attachment) return step.to === 'hive' ? fittingOn(yard, hive, step, owned) : fittingOff(yard, hiveId, step, owned)
-  if (step.from === 'hive' && step.to === 'hive') return [...(step.part && owned ? [partEdit(owned, step.part)] : []), ...(step.placement ? [{ kind: 'set-placement', hiveId, placement: step.placement } as const] : [])]
+  if (step.from === 'hive' && step.to === 'hive') return [...(step.part && owned ? [partEdit(owned, asPlanned(owned, step.part))] : []), ...(step.placement ? [{ kind: 'set-placement', hiveId, placement: step.placement } as const] : [])]
   if (step.from === 'hive') {
     const role = hive.stack.find(({ partId }) => partId === step.partId)?.role
     const held = owned && heldAfter(owned, role, hive.stage)
@@ -36,8 +36,13 @@ function stepEdits(yard: Yard, hive: Hive, step: VisitStep): Edit[] {
   if (step.to !== 'hive' || !step.placement) return []
   const at = hive.stack.length
   if (!owned) return step.part ? [{ kind: 'add-part', hiveId, at, part: step.part, placement: step.placement }] : [{ kind: 'place-part', hiveId, at, placement: step.placement }]
-  // What it has held is known only now that it was taken off; the step was written before.
-  return [...(step.part && step.from !== 'van' ? [partEdit(owned, { ...step.part, hasHeld: owned.hasHeld })] : []), { kind: 'place-part', hiveId, at, placement: step.placement }]
+  return [...(step.part ? [partEdit(owned, asPlanned(owned, step.part))] : []), { kind: 'place-part', hiveId, at, placement: step.placement }]
+}
+
+/** The part with what the plan changes of it, its hole and its frames; all else is as it is by now. */
+function asPlanned(owned: Part, { hole, contents, spacing }: Part): Part {
+  const rehung = contents.length === owned.contents.length ? owned : { ...owned, contents, spacing }
+  return (hole === undefined || hole === owned.hole ? rehung : { ...rehung, hole }) as Part
 }
 
 /** The keeper says that nothing of the colony is left in the box; what hangs in those that took its frames is not known any more. */

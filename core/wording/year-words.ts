@@ -92,11 +92,12 @@ function placeWord(pile: VisitStep['from']): string {
 /** A step to be done: `Take super 1 off, onto the ground board. 25.2 kg`. */
 export function visitStepInWords(step: VisitStep, name: string, change: PartChange['change'] | undefined, { units }: Reader, isRoof = false): string {
   const mass = step.kg > 0 ? `, ${showMass(step.kg, units)}` : ''
+  const changed = change === 'close-hole' ? ', its hole closed' : change === 'open-hole' ? ', its hole open' : change === 'space-frames' ? `, with ${step.part?.contents.length ?? 0} frames` : ''
   if (step.sortInto) return `Go through ${name} frame by frame, until it holds no bees, no brood and no food`
   if (step.attachment) return step.to === 'hive' ? `Put the ${name} on${step.attachment.edge === 'upper' ? ', opening at the upper edge' : ''}` : `Take the ${name} off`
   if (step.from === 'hive' && step.to === 'hive') return change === 'close-hole' ? `Close the hole of the ${name}` : change === 'open-hole' ? `Open the hole of the ${name}` : change === 'space-frames' ? `Space the frames of ${name} anew` : `Keep ${name} as it is from now on`
   if (isRoof && step.to === 1) return `${capital(name)} off, upside down on the ground: boxes go on it${mass}`
-  if (step.to === 'hive') return `${capital(name)} from ${placeWord(step.from)} onto the hive${step.turned ? ', turned over' : ''}${mass}`
+  if (step.to === 'hive') return `${capital(name)} from ${placeWord(step.from)} onto the hive${step.turned ? ', turned over' : ''}${changed}${mass}`
   return `${capital(name)} off ${placeWord(step.from)}, to ${placeWord(step.to)}${mass}`
 }
 

@@ -16,7 +16,7 @@ const periods = computed(() => periodsFromSpring(props.yard.season?.calendar ?? 
 const stages = computed<Stage[]>(() => [...new Set(periods.value.map(({ stage }) => stage))])
 const lines = computed(() => kitOf(props.yard, props.year.hives, stages.value))
 const perHive = computed(() => supersPerHive(props.yard, (id) => catalogue.value.patterns.get(id)?.usualRole === 'super'))
-const shopping = computed(() => lines.value.filter(({ short }) => short > 0))
+const shopping = computed(() => lines.value.filter(({ short, frames: hung }) => short > 0 || hung.size > 0))
 const total = computed(() => shopping.value.reduce((sum, { patternId, short }) => sum + short * (prices.value[patternId] ?? 0), 0))
 function name(patternId: string): string {
   const format = catalogue.value.patterns.get(patternId)?.format

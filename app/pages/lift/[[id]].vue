@@ -119,7 +119,7 @@ useHead({ title: computed(() => (hive.value ? `Lifting ${hive.value.hive.name} â
           <tbody>
             <tr v-for="way in ways.better.slice(0, 40)" :key="way.changes.join()" :data-way="way.changes.join(' ')">
               <th scope="row">{{ capital(changesInWords(way.changes, preferences.reader)) }}</th><td><b>{{ index(way.worstIndex) }}</b></td><td>{{ showMass(way.heaviestKg, preferences.units) }}</td><td>{{ showLength(way.highestMm, preferences.units) }}</td><td>{{ way.boxes }}</td><td>{{ way.lifts }}</td>
-              <td><button class="plain-button" type="button" @click="take(way)">{{ way.edit ? 'Do it' : 'Work so' }}</button></td>
+              <td><span v-if="way.habit" class="soft">as long as you work so</span><button v-else class="plain-button" type="button" @click="take(way)">{{ way.edit ? 'Do it' : 'Work so' }}</button></td>
             </tr>
           </tbody>
         </table>

@@ -9,7 +9,7 @@ const BOXES: Readonly<Record<Format, Readonly<Partial<Record<BoxSize, string>>>>
   'langstroth-5': { deep: 'box-langstroth-5-deep', medium: 'box-langstroth-5-medium' },
   national: { deep: 'box-national-brood', shallow: 'box-national-super', large: 'box-national-14x12' },
   'national-6': { deep: 'box-national-6-brood' },
-  '16x10': { deep: 'box-16x10' },
+  '16x10': { deep: 'box-16x10', shallow: 'box-national-super' },
   'poly-langstroth-10': { deep: 'box-poly-langstroth-deep', medium: 'box-poly-langstroth-medium' },
   'poly-national-11': { deep: 'box-poly-national-brood', shallow: 'box-poly-national-super' },
   'poly-national-12': { deep: 'box-poly-national-12-brood', shallow: 'box-poly-national-12-super' },
@@ -30,7 +30,7 @@ const FORMS: Readonly<Record<Exclude<BroodForm, 'as-it-stands'>, readonly FormBo
   mediums: [{ size: 'medium', role: 'brood' }, { size: 'medium', role: 'brood' }, { size: 'medium', role: 'brood' }],
 }
 
-/** The pattern of a size in a format; the food box of a format without mediums is its shallow. */
+/** The pattern of a size in a format, which may be another format’s that shares it; the food box of a format without mediums is its shallow. */
 export function boxIdOf(format: Format, size: BoxSize): string | undefined {
   return BOXES[format][size] ?? (size === 'medium' ? BOXES[format].shallow : undefined)
 }

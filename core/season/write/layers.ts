@@ -1,7 +1,8 @@
 import { FOOTPRINTS, type Catalogue, type Format, type Pattern } from '../../catalogue'
+import { LIMITS } from '../../checks'
 import { spacedFor } from '../../frames'
 import { resolvePart, type AssembledHive } from '../../geometry'
-import { isCold, newPlacement, type BoxSize, type Part, type Placement, type Role, type Stage, type Way } from '../../hive'
+import { isCold, newPart, newPlacement, WANTED, type BoxSize, type Content, type Part, type Placement, type Role, type Stage, type Way } from '../../hive'
 import { isUndrawn } from '../../weight'
 import { alike, boxIdOf, formBoxes, sizeOf } from '../ways'
 import { isWanted, type Pool } from './pool'
@@ -56,13 +57,15 @@ function broodBoxes(writing: Writing): { brood: Layer[]; food: Layer[] } {
   const boxes: Layer[] = []
   const inUse = assembled.stack.filter(({ pattern, placement }) => pattern?.kind === 'box' && placement.role !== 'super')
   if (form) {
-    for (const { size, role } of form) if (!(lone && role === 'brood' && boxes.some(({ placement }) => placement.role === 'brood'))) boxes.push(layer(writing, boxOf(writing, size, (part) => inUse.some((one) => one.part.id === part.id) || part.hasHeld.includes('brood') || !part.hasHeld.includes('honey') || role === 'food'), role))
+    for (const { size, role } of form) if (!(lone && role === 'brood' && boxes.some(({ placement }) => placement.role === 'brood'))) boxes.push(layer(writing, framed(boxOf(writing, size, (part) => inUse.some((one) => one.part.id === part.id) || part.hasHeld.includes('brood') || !part.hasHeld.includes('honey') || role === 'food'), writing), role))
+    // A box that the keeper has said is food stays food, whatever the form.
+    for (const { part, placement } of inUse) if (placement.role === 'food' && !boxes.some((one) => one.part.id === part.id)) boxes.push(layer(writing, pool.take(part.patternId, (one) => one.id === part.id), 'food'))
   } else {
     for (const { part, placement } of inUse) {
       if (lone && placement.role === 'brood' && boxes.some((one) => one.placement.role === 'brood')) continue
-      boxes.push(layer(writing, pool.take(part.patternId, (one) => one.id === part.id), placement.role))
+      boxes.push(layer(writing, framed(pool.take(part.patternId, (one) => one.id === part.id), writing), placement.role))
     }
-    if (boxes.length === 0) boxes.push(layer(writing, pool.take(boxIdOf(format, 'deep') ?? boxIdOf(format, 'medium')!, (_, pattern) => pattern !== undefined && pattern.format === format && catalogue.patterns.get(pattern.id)?.usualRole === 'brood'), 'brood'))
+    if (boxes.length === 0) boxes.push(layer(writing, framed(pool.take(boxIdOf(format, 'deep') ?? boxIdOf(format, 'medium')!, (_, pattern) => pattern !== undefined && pattern.format === format && catalogue.patterns.get(pattern.id)?.usualRole === 'brood'), writing), 'brood'))
   }
   return { brood: boxes.filter(({ placement }) => placement.role === 'brood'), food: stage === 'settling' || stage === 'bait' ? [] : boxes.filter(({ placement }) => placement.role === 'food') }
 }
@@ -71,28 +74,43 @@ function boxOf(writing: Writing, size: BoxSize, willDo: (part: Part) => boolean)
   const { format, pool, assembled, catalogue } = writing
   const standing = assembled.stack.flatMap(({ pattern }) => (pattern?.kind === 'box' ? [pattern] : []))
   const id = alike(boxIdOf(format, size)!, standing, catalogue)
-  return pool.take(id, (part, pattern) => isPlainBox(pattern, format) && sizeOf(pattern!) === sizeOf(catalogue.patterns.get(id)!) && willDo(part))
+  return pool.take(id, (part, pattern) => isPlainBox(pattern, catalogue.patterns.get(id)!.format) && sizeOf(pattern!) === sizeOf(catalogue.patterns.get(id)!) && willDo(part))
 }
 
-function isPlainBox(pattern: Pattern | undefined, format: Format): boolean {
+function isPlainBox(pattern: Pattern | undefined, format: Pattern['format']): boolean {
   return pattern?.kind === 'box' && pattern.format === format && !pattern.halves && !pattern.sections && !pattern.cleanComb
 }
 
 /** The supers of the hive's format that stand there now, from below; then the shed's that never held brood; then new ones. */
 function superBoxes(writing: Writing, count: number): Layer[] {
-  const { assembled, pool, format, way } = writing
-  const standing = assembled.stack.filter(({ pattern, placement }) => pattern?.kind === 'box' && pattern.format === format && placement.role === 'super').slice(0, count)
-  const kept = standing.map(({ part }) => pool.take(part.patternId, (one) => one.id === part.id))
+  const { assembled, pool, format, way, catalogue } = writing
   const size = boxIdOf(format, way.superSize) ? way.superSize : 'deep'
+  const formats = new Set([format, catalogue.patterns.get(boxIdOf(format, size)!)?.format])
+  const standing = assembled.stack.filter(({ pattern, placement }) => pattern?.kind === 'box' && formats.has(pattern.format as Format) && placement.role === 'super').slice(0, count)
+  const kept = standing.map(({ part }) => pool.take(part.patternId, (one) => one.id === part.id))
   const more = Array.from({ length: count - kept.length }, () => boxOf(writing, size, (part) => !part.hasHeld.includes('brood')))
-  return [...kept, ...more].map((part) => layer(writing, spaced(started(part, way), writing), 'super'))
+  return [...kept, ...more].map((part) => layer(writing, spaced(started(framed(part, writing), writing), writing), 'super'))
 }
 
-/** What hangs in a super that is still to be had: at full count, as its frames are started. */
-function started(part: Part, { superStart }: Way): Part {
-  if (!isWanted(part)) return part
+/** An empty shell is given the frames it is made for: they have to be got. */
+function framed(part: Part, { catalogue }: Pick<Writing, 'catalogue'>): Part {
+  const pattern = catalogue.patterns.get(part.patternId)
+  if (part.contents.length > 0 || !pattern?.normalContents) return part
+  let n = 0
+  return { ...part, contents: newPart(pattern, catalogue, () => `${WANTED}frames/${part.id}/${n++}`).contents }
+}
+
+/** What hangs in a super and is still to be had: as its frames are started; tall ones that are built freely have a mid-bar. */
+function started(part: Part, { way: { superStart }, catalogue }: Pick<Writing, 'way' | 'catalogue'>): Part {
+  const fresh = part.contents.filter(isWanted)
+  if (fresh.length === 0) return part
+  const tall = ({ patternId }: Content) => (catalogue.hanging.get(patternId)?.height.mm ?? 0) > LIMITS.unsupportedComb.value
   const comb = (place: number) => (superStart === 'foundation' || (superStart === 'alternating' && place % 2 === 0) ? 'wax-foundation' as const : 'foundationless' as const)
-  return { ...part, contents: part.contents.map((content) => ({ ...content, comb: comb(content.place) })) }
+  return { ...part, contents: part.contents.map((content) => {
+    if (!isWanted(content) || catalogue.hanging.get(content.patternId)?.kind !== 'frame') return content
+    const start = comb(content.place)
+    return { ...content, comb: start, ...(start === 'foundationless' && tall(content) ? { support: 'mid-bar' as const } : {}) }
+  }) }
 }
 
 /** Fewer frames only in drawn comb, and only in the flow. */
@@ -115,7 +133,7 @@ function tops(writing: Writing): Layer[] {
   const short = FOOTPRINTS[format].short
   const kind = (wanted: Pattern['kind']) => (_: Part, pattern: Pattern | undefined) => pattern?.kind === wanted && pattern.format === format
   const cold = isCold(stage)
-  const feeder = way.feeds && (stage === 'settling' || stage === 'after-crop') ? pool.takeOwned((_, pattern) => pattern?.kind === 'feeder' && pattern.feederForm === 'tray' && pattern.format === format) : undefined
+  const feeder = way.feeds && (stage === 'settling' || stage === 'after-crop') ? pool.take(`feeder-tray-${short}`, (_, pattern) => pattern?.kind === 'feeder' && pattern.feederForm === 'tray' && pattern.format === format) : undefined
   if (stage === 'moving') return [layer(writing, pool.take(`travel-screen-${short}`)), layer(writing, pool.take(`roof-flush-${short}`, (part, pattern) => kind('roof')(part, pattern) && pattern?.roofForm === 'flush'))]
   const crown = pool.take(`crown-${short}`, (part, pattern) => kind('crown')(part, pattern) && pattern?.surface !== 'mesh')
   const closed = cold && way.winterTop === 'condensing' && crown.hole === 'open' ? { ...crown, hole: 'closed' as const } : cold && (way.winterTop === 'absorbing' || way.winterTop === 'vented') && crown.hole === 'closed' ? { ...crown, hole: 'open' as const } : crown

@@ -52,7 +52,7 @@ export function poolOf(yard: Yard, hive: Hive, parts: PartLookup, catalogue: Cat
   }
 }
 
-/** True for a part that the yard has yet to get. */
-export function isWanted(part: Pick<Part, 'id'>): boolean {
-  return part.id.startsWith(WANTED)
+/** True for a part, or a frame, that the yard has yet to get. */
+export function isWanted({ id }: { readonly id: string }): boolean {
+  return id.startsWith(WANTED)
 }

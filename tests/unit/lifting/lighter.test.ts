@@ -2,8 +2,8 @@ import { describe, expect, it } from 'vitest'
 import { CATALOGUE } from '#core/catalogue'
 import { assembleHive, partsById, resolvePart } from '#core/geometry'
 import { applyEdit, withFreshIdentities, type Yard } from '#core/hive'
-import { USUAL_PROFILE, lighterWays, type Alternative, type LiftProfile } from '#core/lifting'
-import { FILL, combAreaDm2, honeyCapacityKg, type Weighing } from '#core/weight'
+import { USUAL_PROFILE, liftsOfHive, lighterWays, type Alternative, type LiftProfile } from '#core/lifting'
+import { FILL, combAreaDm2, honeyCapacityKg, usualWeighing, type Weighing } from '#core/weight'
 import { L, N, build, counter, type Layer } from '../../helpers/hives'
 
 const WEIGHING: Weighing = { fullness: 'full', meanwhile: 'full', timberKgPerM3: 420, fill: FILL }
@@ -44,6 +44,38 @@ describe('something lighter', () => {
       expect(honeyCapacityKg(of('super', now)), way.changes.join(' ')).toBeGreaterThanOrEqual(honeyCapacityKg(supersBefore) - 0.01)
       expect(comb(of('brood', now))).toBeGreaterThanOrEqual(comb(of('brood', before)) - 1e-6)
     }
+  })
+
+  it('promises what the hive that results has, by the function that every view lifts by, in any state', () => {
+    for (const layers of [HIVE, [L.stand, L.floor, L.deep, ['box-langstroth-medium', 'food'], L.medium, L.medium, L.crown, L.roof], [N.stand, N.floor, N.brood, N.super, N.super, N.crown, N.roof]] as readonly (readonly Layer[])[]) {
+      for (const stage of ['flow', 'after-crop', 'winter'] as const) {
+        const { yard, assessment } = build(layers, { stage })
+        const weighing = usualWeighing(stage)
+        const { now, better } = lighterWays(assessment.assembled, CATALOGUE, weighing, USUAL_PROFILE, counter('new:x'))
+        expect(now.worstIndex).toBe(liftsOfHive(yard, yard.hives[0]!, USUAL_PROFILE, weighing).worst?.index ?? 0)
+        for (const way of better) {
+          expect(way.habit && way.edit !== null).toBe(false)
+          if (way.habit) continue
+          const applied = way.edit ? applyEdit(yard, withFreshIdentities(way.edit, counter('fresh'))) : { ok: true as const, yard }
+          const lifts = liftsOfHive(applied.ok ? applied.yard : yard, (applied.ok ? applied.yard : yard).hives[0]!, way.profile, weighing)
+          expect(lifts.worst!.index, way.changes.join(' ')).toBeCloseTo(way.worstIndex!, 9)
+        }
+      }
+    }
+  })
+
+  it('leaves the food box full where the crop is taken early', () => {
+    const { assessment } = build([L.stand, L.floor, L.deep, ['box-langstroth-deep', 'food'], L.medium, L.crown, L.roof])
+    const { now, better } = lighterWays(assessment.assembled, CATALOGUE, WEIGHING, USUAL_PROFILE, counter('new:x'))
+    const early = better.find(has(['crop-earlier']))
+    if (early) expect(early.heaviestKg).toBeCloseTo(now.heaviestKg, 6)
+    expect(now.heaviestKg).toBeGreaterThan(30)
+  })
+
+  it('never claims as much honey for fewer frames that hold less', () => {
+    const { yard, assessment } = build([N.stand, N.floor, N.brood, N.super, N.super, N.crown, N.roof])
+    const before = honeyCapacityKg(of('super', assessment.assembled))
+    for (const way of lighterWays(assessment.assembled, CATALOGUE, WEIGHING, USUAL_PROFILE, counter('new:x')).better.filter(({ edit }) => edit)) expect(honeyCapacityKg(of('super', after(yard, way)))).toBeGreaterThanOrEqual(before - 0.01)
   })
 
   it('lowers the heaviest box with shallower ones, and the whole with a second stand', () => {
