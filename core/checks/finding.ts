@@ -24,7 +24,7 @@ export type Rule = (typeof RULES)[number]
 
 export const REMEDY_KINDS = [
   'turn-over', 'swap-for', 'exchange', 'add', 'take-off', 'move-below', 'move-above', 'open-hole', 'close-hole', 'centre',
-  'push-together', 'centre-frames', 'touch-one-side', 'castellate', 'leave-out', 'alternate', 'add-dummy', 'add-frames', 'wire-frames', 'mend-part',
+  'push-together', 'centre-frames', 'touch-one-side', 'castellate', 'leave-out', 'alternate', 'add-dummy', 'add-frames', 'wire-frames', 'mend-part', 'use-as-food',
 ] as const
 export type RemedyKind = (typeof REMEDY_KINDS)[number]
 

@@ -65,6 +65,11 @@ function placeholders(name: string): () => string {
   return () => `${PLACEHOLDER}${name}/${count++}`
 }
 
+/** Say that these supers are the colony's food from now on: counted, weighed full, and kept in the plan. */
+export function useAsFood(hive: Hive, boxes: readonly PlacedPart[]): Remedy {
+  return { kind: 'use-as-food', partId: boxes[0]!.part.id, count: boxes.length, edit: { kind: 'batch', edits: boxes.map(({ placement }) => ({ kind: 'set-placement', hiveId: hive.id, placement: { ...placement, role: 'food' } })) } }
+}
+
 /** Put the part straight over the middle again. */
 export function centre(hive: Hive, { part, placement }: PlacedPart): Remedy {
   return { kind: 'centre', partId: part.id, edit: { kind: 'set-placement', hiveId: hive.id, placement: { ...placement, offsetMm: { x: 0, y: 0 }, yawDeg: 0 } } }

@@ -95,7 +95,7 @@ export function worthwhile(measured: Measured, candidates: readonly Remedy[], co
 /** What a way out has to gain to be worth more work than turning a part over, mm. */
 const EFFORT_MM: Record<RemedyKind, number> = {
   'turn-over': 0, 'open-hole': 0, 'close-hole': 0, 'take-off': 0, exchange: 1, 'move-below': 1, 'move-above': 1, centre: 0, add: 2, 'swap-for': 3,
-  'push-together': 1, 'centre-frames': 1, 'touch-one-side': 1, castellate: 2, 'leave-out': 2, alternate: 2, 'add-dummy': 2, 'add-frames': 2, 'mend-part': 0, 'wire-frames': 2,
+  'push-together': 1, 'centre-frames': 1, 'touch-one-side': 1, castellate: 2, 'leave-out': 2, alternate: 2, 'add-dummy': 2, 'add-frames': 2, 'mend-part': 0, 'use-as-food': 0, 'wire-frames': 2,
 }
 
 /** Only the ways out that bring no new stop: nobody is led from one fault into a worse one. */

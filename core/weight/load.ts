@@ -19,13 +19,15 @@ const COVER: Range = { low: FORMULA.coverLow.value, middle: FORMULA.coverTypical
 const WINTER_COVER: Range = { low: FORMULA.winterCoverLow.value, middle: FORMULA.winterCoverTypical.value, high: FORMULA.winterCoverHigh.value }
 
 /** What a comb holds, by what was said of it, by the state asked for, and by what its box is for. Common practice. */
-export function combLoad(content: Content, fullness: Fullness, role: Role, meanwhile: Exclude<Fullness, 'as-said'>): CombLoad {
+export function combLoad(content: Content, fullness: Fullness, role: Role, meanwhile: Exclude<Fullness, 'as-said'>, broodless = false): CombLoad {
   if (fullness === 'as-said') {
     if (isUndrawn(content)) return 'nothing'
     switch (content.holds) {
       case 'capped-honey': return 'honey'
       case 'nectar': return 'nectar'
-      case 'pollen': case 'brood': return 'brood'
+      case 'pollen': return 'brood'
+      // Brood that was noted in summer has hatched by winter: nobody has said what the comb holds now.
+      case 'brood': return broodless ? combLoad({ ...content, comb: 'drawn' }, meanwhile, role, meanwhile) : 'brood'
       case 'empty': return 'drawn'
       case undefined: return combLoad(content, meanwhile, role, meanwhile)
     }

@@ -28,6 +28,8 @@ export interface Weighing {
   readonly fill: Range
   /** What stands for frames of which nothing was said. */
   readonly meanwhile: Exclude<Fullness, 'as-said'>
+  /** The stage has no brood: notes of it are of another time. */
+  readonly broodless?: boolean
 }
 
 /** The state of a hive at a stage, for frames of which nothing was said. Common practice. */
@@ -43,7 +45,7 @@ export function fullnessAt(stage: Stage): Exclude<Fullness, 'as-said'> {
 
 /** Frame by frame as said, the rest as its stage has it, of ordinary timber. */
 export function usualWeighing(stage: Stage): Weighing {
-  return { fullness: 'as-said', meanwhile: fullnessAt(stage), timberKgPerM3: TIMBERS.usual.kgPerM3, fill: FILL }
+  return { fullness: 'as-said', meanwhile: fullnessAt(stage), timberKgPerM3: TIMBERS.usual.kgPerM3, fill: FILL, broodless: stage === 'winter' }
 }
 
 /**
@@ -88,7 +90,7 @@ export function massOfPart(part: ResolvedPart, role: Role | undefined, weighing:
     frames.push(frame)
     const comb = combs.get(content.id)
     if (!comb) continue
-    const inside = combMass(comb, combLoad(content, weighing.fullness, used, weighing.meanwhile), weighing.fill)
+    const inside = combMass(comb, combLoad(content, weighing.fullness, used, weighing.meanwhile, weighing.broodless), weighing.fill)
     wax.push(inside.wax)
     honey.push(inside.honey)
     brood.push(inside.brood)

@@ -57,6 +57,7 @@ export function remedyInWords(remedy: Remedy, named: (partId: unknown) => string
     'take-off': () => `Take ${the(named(remedy.partId))} off`,
     'move-below': () => `Move ${the(named(remedy.partId))} below ${the(named(remedy.otherId))}`,
     'move-above': () => `Move ${the(named(remedy.partId))} above ${the(named(remedy.otherId))}`,
+    'use-as-food': () => (remedy.count === 1 ? `Use ${the(named(remedy.partId))} as food` : `Use all ${remedy.count} supers as food`),
     'mend-part': () => `Say that ${the(named(remedy.partId))} has it now`,
     centre: () => `Put ${the(named(remedy.partId))} straight over the middle`,
     'open-hole': () => `Open the hole in ${the(named(remedy.partId))}`,

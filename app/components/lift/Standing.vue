@@ -5,7 +5,7 @@ import { tiltMeaning, type Standing } from '#core/standing'
 import { showLength, showMass } from '#core/units'
 import { rangeInWords } from '#core/wording'
 
-const props = defineProps<{ standing: Standing; hiveId: string; drainFrames: boolean; topHandMm: number | null; shoulderMm: number; wrapMm: readonly { readonly name: string; readonly mm: number }[]; boxesMm: number }>()
+const props = defineProps<{ standing: Standing; hiveId: string; drainFrames: boolean; topHandMm: number | null; shoulderMm: number; wrapMm: readonly { readonly name: string; readonly mm: number }[]; winterBoxesMm: number }>()
 const preferences = usePreferences()
 const along = ref('0')
 const across = ref('0')
@@ -36,7 +36,7 @@ function tick(key: string) {
         <dt>Top hand-hold</dt><dd v-if="topHandMm === null">no box to lift off</dd><dd v-else :class="{ bad: topHandMm > shoulderMm }">{{ showLength(topHandMm, preferences.units) }}: {{ topHandMm > shoulderMm ? `${showLength(topHandMm - shoulderMm, preferences.units)} above the shoulder, so lower the stand or the stack` : `below the shoulder (${showLength(shoulderMm, preferences.units)})` }}</dd>
         <dt>Strap</dt><dd>{{ showLength(standing.strapMm, preferences.units) }} with a tail to pull on</dd>
         <dt>Wrap down to the floor</dt><dd>{{ standing.wrapRoomMm < 0 ? `the stand is ${showLength(-standing.wrapRoomMm, preferences.units)} narrower than the hive a side: a wrap clears it` : `has ${showLength(standing.wrapRoomMm, preferences.units)} a side before it meets the stand` }}</dd>
-        <template v-for="one in wrapMm" :key="one.name"><dt>Wrap for {{ one.name }}</dt><dd>{{ boxesMm <= one.mm + 0.5 ? `covers these boxes (${showLength(boxesMm, preferences.units)})` : `leaves ${showLength(boxesMm - one.mm, preferences.units)} bare` }}</dd></template>
+        <template v-for="one in wrapMm" :key="one.name"><dt>Wrap for {{ one.name }}</dt><dd>{{ winterBoxesMm <= one.mm + 0.5 ? `covers the boxes of the winter (${showLength(winterBoxesMm, preferences.units)})` : `leaves ${showLength(winterBoxesMm - one.mm, preferences.units)} of the winter’s boxes bare` }}</dd></template>
       </dl>
     </section>
     <section>

@@ -5,9 +5,9 @@ import { catalogueOf } from '#core/catalogue'
 import { foodNeedOf } from '#core/checks'
 import { contextOf } from '#core/assess'
 import type { Hive, Stage, Yard } from '#core/hive'
-import { COOL_MARITIME, stageOn } from '#core/season'
+import { COOL_MARITIME, assembledAt, stageOn } from '#core/season'
 import { massFigure, massUnit, parseMass, showMass } from '#core/units'
-import { massOfHive, storesOf, usualWeighing, weighInProblem, type Range } from '#core/weight'
+import { asPlanned, massOfHive, storesOf, usualWeighing, weighInProblem, type Range } from '#core/weight'
 import { capital, rangeInWords, stageWord } from '#core/wording'
 import { server, type HiveWeighIns, type WeighInRow } from '~/stores/server'
 
@@ -39,7 +39,7 @@ const newest = computed(() => held.value?.latest[0])
 const stores = computed(() => (newest.value ? storesOf(assembled.value, newest.value.kg, weighing.weighingAt(props.hive.stage), need.value) : null))
 const fillNow = computed(() => (weighing.fillPercent ?? 88))
 const fillAfter = computed(() => (stores.value ? Math.round(Math.min(1, stores.value.fill) * 1000) / 10 : null))
-/** What the stack that stands now would weigh on each day of the readings, by its stage. */
+/** What the hive would weigh on each day of the readings: as it stands at its own stage, as planned at the others. */
 const predicted = computed(() => {
   const points = held.value?.series.points ?? []
   const every = Math.max(1, Math.floor(points.length / 120))
@@ -49,7 +49,7 @@ const predicted = computed(() => {
     let kg = byStage.get(stage)
     if (!kg) {
       const usual = usualWeighing(stage)
-      kg = massOfHive(assembled.value, { ...usual, fullness: usual.meanwhile, timberKgPerM3 }).kg
+      kg = massOfHive(assembledAt(props.yard, props.hive, stage), { ...asPlanned(usual), timberKgPerM3 }).kg
       byStage.set(stage, kg)
     }
     return kg

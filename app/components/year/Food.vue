@@ -27,7 +27,7 @@ const food = computed(() => {
   const need = foodNeedOf(context)
   const standing = props.yard.hives.find(({ id }) => id === props.planned.hive.id)
   const byScale = weighed.value && standing ? storesOf(assembleHive(standing, props.parts, context.catalogue), weighed.value.kg, usualWeighing(standing.stage), need).storesKg : null
-  const stores = byScale ?? storesByModelKg(assembleHive(props.planned.hive, partsWith(props.parts, props.planned), context.catalogue), true)
+  const stores = byScale ?? storesByModelKg(assembleHive(props.planned.hive, partsWith(props.parts, props.planned), context.catalogue), { planned: true })
   const short = shortOf(stores, need)
   const feed = feedAt(props.planned.stage)
   return { need, stores, byScale: byScale !== null, short, feed, least: mixFor(short.low, feed), most: mixFor(short.high, feed) }

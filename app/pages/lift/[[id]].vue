@@ -2,8 +2,9 @@
 // What is lifted, how high and how far; lighter ways; whether it stands; the same through the year.
 import { assessHive, contextOf } from '#core/assess'
 import { isDrainBox } from '#core/checks'
-import { hangAcross } from '#core/geometry'
+import { hangAcross, layOut } from '#core/geometry'
 import { bodyHeights, lighterWays, liftsOf, type Alternative } from '#core/lifting'
+import { assembledAt } from '#core/season'
 import { standingOf } from '#core/standing'
 import { FILL, fullFrameKg, massOfHive, mayHold, usualWeighing } from '#core/weight'
 import { showLength, showMass } from '#core/units'
@@ -42,7 +43,8 @@ const standing = computed(() => {
   const empty = massOfHive(assessment.value.assembled, { ...now.value, fullness: 'empty', fill: FILL })
   return standingOf(assessment.value.layout, assessment.value.assembled.attached, mass.value, empty, BRICK_KG)
 })
-const boxesMm = computed(() => (assessment.value?.layout.parts ?? []).reduce((sum, { pattern, topMm, bottomMm }) => sum + (pattern?.kind === 'box' ? topMm - bottomMm : 0), 0))
+/** A wrap goes round the boxes of the winter: as they stand then, by the plan. */
+const winterBoxesMm = computed(() => (hive.value && mode.value === 'standing' ? layOut(assembledAt(hive.value.yard, hive.value.hive, 'winter')).parts : []).reduce((sum, { pattern, topMm, bottomMm }) => sum + (pattern?.kind === 'box' ? topMm - bottomMm : 0), 0))
 const drains = computed(() => (assessment.value?.layout.parts ?? []).some(({ resolved, pattern }) => pattern?.kind === 'box' && isDrainBox({ across: hangAcross(resolved) })))
 const day = shallowRef<YardDay | null>(null)
 const year = computed(() => day.value?.hives.get(hive.value?.hive.id ?? '') ?? null)
@@ -127,7 +129,7 @@ useHead({ title: computed(() => (hive.value ? `Lifting ${hive.value.hive.name} â
       <p class="caution">Figures are guidance. Parts that come off go to the shed; undo puts everything back.</p>
     </div>
     <div v-else-if="mode === 'standing'" class="wide">
-      <LiftStanding v-if="standing" :standing="standing" :hive-id="hive.hive.id" :drain-frames="drains" :top-hand-mm="lifts.highest?.from.handMm ?? null" :shoulder-mm="bodyHeights(weighing.own).shoulderMm" :wrap-mm="WRAPS" :boxes-mm="boxesMm" />
+      <LiftStanding v-if="standing" :standing="standing" :hive-id="hive.hive.id" :drain-frames="drains" :top-hand-mm="lifts.highest?.from.handMm ?? null" :shoulder-mm="bodyHeights(weighing.own).shoulderMm" :wrap-mm="WRAPS" :winter-boxes-mm="winterBoxesMm" />
     </div>
     <div v-else-if="mode === 'weigh'" class="wide"><LiftWeighIn :yard="hive.yard" :hive="hive.hive" /></div>
     <div v-else class="wide">

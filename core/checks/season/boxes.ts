@@ -1,7 +1,7 @@
 import { isCold, type Stage } from '../../hive'
 import type { Context, Measured } from '../context'
 import { findingOf, type Finding } from '../finding'
-import { swapFor, takeOff } from '../remedies'
+import { swapFor, takeOff, useAsFood } from '../remedies'
 
 /** Boxes against the stage: old brood kit as a super, supers in treatment, winter and settling, a flow without room (common practice). */
 export function checkSeasonBoxes({ layout, assembled }: Measured, { stage }: Context): Finding[] {
@@ -10,11 +10,12 @@ export function checkSeasonBoxes({ layout, assembled }: Measured, { stage }: Con
   const supers = boxes.filter(({ placement }) => placement.role === 'super')
   const ids = supers.map(({ part }) => part.id)
   const off = () => (supers.length === 1 ? [takeOff(hive, supers[0]!)] : [])
+  const keep = () => (supers.some(({ pattern, part }) => pattern?.cleanComb || part.contents.length === 0) ? [] : [useAsFood(hive, supers)])
   const found: Finding[] = supers.filter(({ part }) => part.hasHeld.includes('brood')).map((box) => findingOf('season.brood-kit', 'mend', [box.part.id], { remedies: [takeOff(hive, box)] }))
-  if (supers.length > 0 && stage === 'after-crop') found.push(findingOf('season.supers-in-treatment', 'watch', ids, { remedies: off() }))
+  if (supers.length > 0 && stage === 'after-crop') found.push(findingOf('season.supers-in-treatment', 'watch', ids, { remedies: [...keep(), ...off()] }))
   const feeder = layout.parts.find(({ pattern, hung }) => pattern?.kind === 'feeder' || hung.some((one) => one.pattern?.kind === 'feeder'))
   if (supers.length > 0 && feeder && HONEY_COMES_IN.has(stage)) found.push(findingOf('season.feed-under-supers', 'watch', [feeder.part.id, ...ids], { remedies: feeder.pattern?.kind === 'feeder' ? [takeOff(hive, feeder)] : [] }))
-  if (supers.length > 0 && isCold(stage)) found.push(findingOf('season.supers-in-winter', 'note', ids, { remedies: off() }))
+  if (supers.length > 0 && isCold(stage)) found.push(findingOf('season.supers-in-winter', 'note', ids, { remedies: [...keep(), ...off()] }))
   if (supers.length > 0 && stage === 'settling') found.push(findingOf('season.super-too-soon', 'watch', ids, { remedies: off() }))
   if (supers.length === 0 && boxes.length > 0 && stage === 'flow') found.push(findingOf('season.no-room', 'watch', boxes.slice(-1).map(({ part }) => part.id)))
   return found

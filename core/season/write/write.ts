@@ -1,7 +1,7 @@
 import { contextOf, measure } from '../../assess'
 import { catalogueOf, type Catalogue } from '../../catalogue'
 import type { Context } from '../../checks'
-import { assembleHive, partsById, type PartLookup } from '../../geometry'
+import { assembleHive, partsById, type AssembledHive, type PartLookup } from '../../geometry'
 import { shedOf, type Attachment, type Hive, type Part, type Stage, type Way, type Yard } from '../../hive'
 import { COOL_MARITIME, stagesOfYear } from '../calendar'
 import { formatOf, usualWay, wayOf } from '../ways'
@@ -105,6 +105,13 @@ function writeStage({ stage, layers, fittings }: Draft, hive: Hive, known: PartL
   const changed = [...layers, ...fittings].map(({ part }) => part).filter((part) => known.get(part.id) !== part)
   const plain: Hive = { ...hive, stage, stack: layers.map(({ placement }) => placement), attachments: fittings.map(({ attachment }) => attachment), accepted: [] }
   return { stage, hive: rightWayUp(plain, changed, known, context), parts: changed, byHand: false, lacks: [] }
+}
+
+/** What stands at a stage: as it stands where that is the hive's own, else as it is planned. */
+export function assembledAt(yard: Yard, hive: Hive, stage: Stage, parts: PartLookup = partsById(yard)): AssembledHive {
+  const { catalogue } = contextOf(yard, hive)
+  const planned = stage === hive.stage ? undefined : writeHive(yard, hive, [stage], parts).stages.get(stage)
+  return planned ? assembleHive(planned.hive, partsWith(parts, planned), catalogue) : assembleHive(hive, parts, catalogue)
 }
 
 /** The parts of a yard with those that a plan brings or changes. */

@@ -1,7 +1,11 @@
 import { describe, expect, it } from 'vitest'
 import { applyEdit, CLIMATES, withFreshIdentities, type AbsorberFeature, type Climate, type Content, type Part, type Stage } from '#core/hive'
 import { assessHive } from '#core/assess'
-import { CALENDARS } from '#core/season'
+import { CALENDARS, writeYear } from '#core/season'
+import { CATALOGUE } from '#core/catalogue'
+import { storesByModelKg } from '#core/checks'
+import { assembleHive, partsById } from '#core/geometry'
+import { USUAL_PROFILE, liftsOfHive } from '#core/lifting'
 import { build, counter, fitted, L, rulesOf, type Built, type Layer } from '../../helpers/hives'
 
 const SLAB: Layer = ['slab-langstroth']
@@ -165,5 +169,22 @@ describe('a nucleus on the road, and a bait hive', () => {
     expect(seasonal(fitted(HIVE, 'entrance-block', { stage: 'bait', change: holding('empty') }))).toEqual([])
     expect(seasonal(build([L.floor, L.deep, L.medium, L.crown, L.roof], { stage: 'bait' }))).toEqual(['bait-room note', 'bait-comb note', 'bait-door note'])
     expect(seasonal(fitted(HIVE, 'entrance-block', { stage: 'bait', change: holding('capped-honey') }))).toEqual(['bait-honey mend'])
+  })
+})
+
+describe('supers kept as food (common practice)', () => {
+  it('any number of them in one go: counted, weighed full, and kept in the plan', () => {
+    const built = build([L.floor, L.deep, L.medium, L.medium, L.crown, L.roof], { stage: 'after-crop' })
+    const finding = built.assessment.findings.find(({ rule }) => rule === 'season.supers-in-treatment')!
+    expect(finding.remedies[0]).toMatchObject({ kind: 'use-as-food', count: 2 })
+    const applied = applyEdit(built.yard, finding.remedies[0]!.edit)
+    if (!applied.ok) throw new Error(applied.problem.reason)
+    const [hive] = applied.yard.hives
+    expect(hive!.stack.flatMap(({ role }) => role ?? [])).toEqual(['brood', 'food', 'food'])
+    const stores = (yard: typeof built.yard) => storesByModelKg(assembleHive(yard.hives[0]!, partsById(yard), CATALOGUE), { planned: true }).middle
+    expect(stores(applied.yard)).toBeGreaterThan(stores(built.yard) + 25)
+    expect(liftsOfHive(applied.yard, hive!, USUAL_PROFILE).heaviest!.kg.middle).toBeGreaterThan(20)
+    const forms = (['as-it-stands', 'single'] as const).map((broodForm) => writeYear({ ...applied.yard, season: { way: { broodForm } } }, ['winter'])[0]!.stages.get('winter')!.hive.stack)
+    for (const stack of forms) expect(stack.filter(({ role }) => role === 'food')).toHaveLength(2)
   })
 })

@@ -1,8 +1,10 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
+import { storesByModelKg } from '#core/checks'
+import type { Stage } from '#core/hive'
 import { FILL, massOfHive, storesOf, thinned, usualWeighing, weighInProblem, type Weighing } from '#core/weight'
 import { rowProblemInWords, weighRowReader, type CsvMapping } from '#wire/weigh-csv'
-import { N, build } from '../../helpers/hives'
+import { L, N, build } from '../../helpers/hives'
 
 const { assessment } = build([N.stand, N.floor, N.brood, N.super, N.crown, N.roof], { stage: 'winter' })
 const WINTER: Weighing = usualWeighing('winter')
@@ -113,5 +115,19 @@ describe('a row of a file', () => {
     const bad = row('2026-07-01 12:00', '45,2')
     if (bad.ok) throw new Error('it was read')
     expect(rowProblemInWords(7, bad)).toBe('Row 7: “45,2” has the other decimal sign: choose which one the file uses.')
+  })
+})
+
+describe('what frames were said to hold, and when (common practice: no brood in winter)', () => {
+  const july = (stage: Stage) => build([L.floor, L.deep, L.medium, L.crown, L.roof], { stage, change: (part, i) => (i === 1 ? { ...part, contents: part.contents.map((one) => ({ ...one, comb: 'drawn', holds: 'brood' })) } : part) }).assessment.assembled
+  it('a reading in winter takes no brood of July off: the stores are the stores', () => {
+    const [winter, flow] = [july('winter'), july('flow')]
+    const need = { low: 16, high: 20 }
+    expect(storesOf(winter, 50, usualWeighing('winter'), need).broodKg.middle).toBe(0)
+    expect(storesOf(flow, 50, usualWeighing('flow'), need).broodKg.middle).toBeGreaterThan(8)
+  })
+  it('the food check counts no brood comb as stores while there is brood, and says nothing of 0 to 0 kg in winter', () => {
+    expect(storesByModelKg(july('after-crop'), { stage: 'after-crop' }).middle).toBe(0)
+    expect(storesByModelKg(july('winter'), { stage: 'winter' }).low).toBeGreaterThan(3)
   })
 })
