@@ -1,7 +1,7 @@
 import ical, { ICalCalendarMethod } from 'ical-generator'
 import type { Calendar } from '#core/hive'
 import { cautionsOfStage, marksOf, stagesOfYear } from '#core/season'
-import { CAUTION_WORDS, capital, stageWord } from '#core/wording'
+import { cautionInWords, capital, stageWord, type Reader } from '#core/wording'
 
 /** The first such day on or after another: `2026-11-25` and `05-20` give `2027-05-20`. */
 export function comingDay(monthDay: string, today: string): string {
@@ -16,7 +16,7 @@ const dayAfter = (day: string, days: number) => new Date(Date.parse(`${day}T00:0
  * The coming year of a yard as an iCalendar file (RFC 5545): every stage from its first day to its last, mite counts and
  * the weeks of winter bees; whole days, so that no change of the clocks moves them.
  */
-export function yearAsCalendar(yard: { readonly id: string; readonly name: string }, calendar: Calendar, today: string, notes: ReadonlyMap<string, string> = new Map()): string {
+export function yearAsCalendar(yard: { readonly id: string; readonly name: string }, calendar: Calendar, today: string, notes: ReadonlyMap<string, string> = new Map(), reader: Reader = { vocabulary: 'british', units: 'mm' }): string {
   // The package writes the name of a calendar as it is: a line break in it would begin a line of its own.
   const name = yard.name.replace(/\s+/g, ' ')
   const file = ical({ name: `Bees, ${name}`, prodId: { company: 'Duvet', product: 'Duvet', language: 'EN' }, method: ICalCalendarMethod.PUBLISH })
@@ -24,7 +24,7 @@ export function yearAsCalendar(yard: { readonly id: string; readonly name: strin
     const start = comingDay(monthDay, today)
     file.createEvent({ id: `${yard.id}-${key}@duvet`, start, end: dayAfter(start, days), allDay: true, summary, description, stamp: `${today.slice(0, 10)}T00:00:00Z`, floating: false })
   }
-  stagesOfYear(calendar).forEach(({ stage, from, days }, i) => add(`${stage}-${i}`, from, days, `${name}: ${stageWord(stage)}`, [notes.get(stage), ...cautionsOfStage(stage).map((caution) => CAUTION_WORDS[caution])].filter(Boolean).join('\n')))
+  stagesOfYear(calendar).forEach(({ stage, from, days }, i) => add(`${stage}-${i}`, from, days, `${name}: ${stageWord(stage)}`, [notes.get(stage), ...cautionsOfStage(stage).map((caution) => cautionInWords(caution, reader))].filter(Boolean).join('\n')))
   for (const { kind, from, days } of marksOf(calendar)) add(`${kind}-${from}`, from, days, `${name}: ${kind === 'mite-count' ? 'count mites' : 'winter bees are raised'}`, capital(kind === 'mite-count' ? 'a count each month; treat only with what is allowed, by the label.' : 'mites must be few before these eight weeks begin.'))
   return file.toString()
 }

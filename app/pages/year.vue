@@ -5,7 +5,7 @@ import { useVirtualizer } from '@tanstack/vue-virtual'
 import { catalogueOf, formatName } from '#core/catalogue'
 import type { Stage } from '#core/hive'
 import { ANY_TIME, COOL_MARITIME, cautionsOfStage, changeoverOf, isWanted, partsWith, stageOn, stagesOfYear, visitOf, yardVisit, type HiveChangeover, type PlannedStage } from '#core/season'
-import { CAUTION_WORDS, patternName, stageWord, storingInWords, workInWords } from '#core/wording'
+import { cautionInWords, patternName, stageWord, storingInWords, workInWords } from '#core/wording'
 import type { TickSheets } from '#wire/visit-print-schema'
 import { download, fileName } from '~/composables/download'
 import { stepsInWords } from '~/composables/stepsInWords'
@@ -111,7 +111,7 @@ function tickSheets(): TickSheets {
   const one = yard.value!
   return {
     title: `${one.name}: to ${stageWord(stage.value)}`, lines: [workInWords(visit.value.work, preferences.reader, visit.value.bounds)], take: visit.value.take.map(kitLine), bring: [...visit.value.bring.map(kitLine), ...keeping.value],
-    cautions: cautionsOfStage(stage.value).map((caution) => CAUTION_WORDS[caution]),
+    cautions: cautionsOfStage(stage.value).map((caution) => cautionInWords(caution, preferences.reader)),
     hives: (changeovers.value ?? []).filter(({ steps }) => steps.length > 0).map((changeover) => {
       const hive = one.hives.find(({ id }) => id === changeover.hiveId)!
       return { name: hive.name, link: hiveLink(hive.id), lines: [workInWords(changeover.work, preferences.reader, changeover.bounds)], steps: stepsInWords(one, changeover, preferences.reader) }

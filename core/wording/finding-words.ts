@@ -1,4 +1,4 @@
-import type { Catalogue } from '../catalogue'
+import { formatName, type Catalogue } from '../catalogue'
 import type { Finding, Grade, Remedy, RemedyKind, Rule } from '../checks'
 import { comparableMm, showLength } from '../units'
 import { gapFate, verdictWord, withPlusMinus } from './gap-words'
@@ -7,6 +7,7 @@ import { TELL_FRAMES, frameRemedyInWords } from './frame-finding-words'
 import { capital, inWords, patternName, the, type Reader } from './names'
 import { TELL_SEASON } from './season-finding-words'
 import type { Telling, Told } from './telling'
+import { inVocabulary, showVolume } from './vocabulary'
 
 export interface FindingWords extends Told {
   readonly severity: string
@@ -37,9 +38,11 @@ export function findingInWords(finding: Finding, names: ReadonlyMap<string, stri
     part: (n) => named(finding.partIds[n]),
     figure: finding.measured ? withPlusMinus(finding.measured, reader) : '',
   }
-  const told = TELL[finding.rule](telling)
+  const said = (text: string) => inVocabulary(text, reader.vocabulary, names.values())
+  const plain = TELL[finding.rule](telling)
+  const told: Told = { title: said(plain.title), what: said(plain.what), fate: said(plain.fate) }
   const short = finding.rule === 'joint.open' && finding.measured ? `${showLength(finding.measured.mm, reader.units)} open, ${told.title}` : finding.rule === 'bee-space.gap' && finding.measured ? `${showLength(finding.measured.mm, reader.units)} ${verdictWord(finding.facts as never)}, ${told.title}` : told.title
-  return { ...told, title: capital(told.title), short: capital(short), severity: severityWord(finding.severity), remedies: finding.remedies.map((remedy) => remedyInWords(remedy, named, catalogue, reader)) }
+  return { ...told, title: capital(told.title), short: capital(short), severity: severityWord(finding.severity), remedies: finding.remedies.map((remedy) => said(remedyInWords(remedy, named, catalogue, reader))) }
 }
 
 /** What the button of a remedy says, with the figure that it gives. */
@@ -51,7 +54,7 @@ export function remedyInWords(remedy: Remedy, named: (partId: unknown) => string
   if (aboutFrames) return aboutFrames + result
   const words: Partial<Record<RemedyKind, () => string>> = {
     'turn-over': () => `Turn ${the(named(remedy.partId))} over`,
-    'swap-for': () => `Swap ${the(named(remedy.partId))} for ${withArticle(pattern)}`,
+    'swap-for': () => `Swap ${the(named(remedy.partId))} for ${withArticle(named(remedy.partId).replace(/ \d+$/, '') === pattern ? ofFormat(remedy.patternId!, pattern, catalogue) : pattern)}`,
     exchange: () => `Put ${the(named(remedy.partId))} above ${the(named(remedy.otherId))}`,
     add: () => `Add ${withArticle(pattern)}`,
     'take-off': () => `Take ${the(named(remedy.partId))} off`,
@@ -64,6 +67,12 @@ export function remedyInWords(remedy: Remedy, named: (partId: unknown) => string
     'close-hole': () => `Close the hole in ${the(named(remedy.partId))}`,
   }
   return (words[remedy.kind]?.() ?? '') + result
+}
+
+/** Two formats of a part may be called alike: then the format is said too. */
+function ofFormat(patternId: string, name: string, catalogue: Catalogue): string {
+  const format = catalogue.patterns.get(patternId)?.format
+  return format && format !== 'any' ? `${name}, ${formatName(format)}` : name
 }
 
 function withArticle(name: string): string {
@@ -114,7 +123,7 @@ const TELL: Record<Rule, (telling: Telling) => Told> = {
   }),
   'joint.lip': ({ part }) => ({ title: `${part(1)} on ${part(0)}`, what: 'One edge interlocks and the other is flat.', fate: 'The lip holds the parts apart all round: bees, rain and robbers get in. Interlocking parts go with their own kind.' }),
   'order.no-floor': () => ({ title: 'no floor', what: 'Nothing closes the hive below.', fate: 'Comb is built below the frames, and wasps, mice and cold come in from all sides.' }),
-  'order.below-floor': ({ finding, named }) => ({ title: `${list(finding.partIds.map(named))} below the floor`, what: `The floor stands above ${list(finding.partIds.map(named))}.`, fate: 'Bees come in at the floor; what is below it is cut off from the colony.' }),
+  'order.below-floor': ({ finding, named }) => ({ title: `${list(finding.partIds.map(named))} under the floor`, what: `The floor stands above ${list(finding.partIds.map(named))}.`, fate: 'Bees come in at the floor; what is below it is cut off from the colony.' }),
   'order.second-floor': ({ part }) => ({ title: `a second floor: ${part(0)}`, what: 'A hive has one floor, at the bottom.', fate: 'It divides the colony, and what is above it is left without bees.' }),
   'order.no-roof': () => ({ title: 'no roof', what: 'Nothing covers the hive.', fate: 'Rain runs into the colony, and robbers walk in.' }),
   'order.above-roof': ({ finding, named }) => ({ title: `${list(finding.partIds.map(named))} on top of the roof`, what: 'The roof is not the uppermost part.', fate: 'What stands above the roof is outside the hive.' }),
@@ -140,7 +149,7 @@ const TELL: Record<Rule, (telling: Telling) => Told> = {
   }),
   'order.two-excluders': ({ part }) => ({ title: `a second excluder: ${part(0)}`, what: 'One excluder keeps the queen below.', fate: 'Drones between the two are trapped and block it.' }),
   'order.no-excluder': ({ part }) => ({ title: 'no excluder', what: `Nothing keeps the queen out of ${the(part(1))}.`, fate: 'Many keepers do without. She may lay in the super; look for brood before the crop is taken.' }),
-  'order.excluder-in-winter': ({ part }) => ({ title: `${part(0)} left in for winter`, what: 'There is food above it.', fate: 'The bees follow the food up and leave the queen below to die of cold.' }),
+  'order.excluder-in-winter': ({ finding, part }) => ({ title: `${part(0)} left in for winter`, what: 'There is food above it.', fate: finding.facts.mild ? 'Where winters are so mild that the bees break cluster every few days, some leave it in all year. In a cold spell the bees follow the food up and leave the queen below to die.' : 'The bees follow the food up and leave the queen below to die of cold.' }),
   'order.feeder-no-way-up': ({ part }) => ({ title: `no way up to ${part(0)}`, what: 'Bees cannot get from the frames into it.', fate: 'The feed stays where it is while the colony starves.' }),
   'order.feeder-proud': ({ part, figure }) => ({ title: `${part(0)} stands too high`, what: `It stands ${figure} above the rim round it, so ${the(part(1))} does not close.`, fate: 'Robbers get in at the feed.' }),
   'order.empty-box': ({ part }) => ({ title: `no frames in ${part(0)}`, what: 'It is an empty shell.', fate: 'Allowed for a time as headspace for feeding or a treatment; at any other time bees build wild comb in it.' }),
@@ -150,9 +159,9 @@ const TELL: Record<Rule, (telling: Telling) => Told> = {
     fate: { box: finding.facts.empty ? 'Its rests are at the bottom: frames put into it fall through.' : 'The frames slide off their rests and fall out.', roof: 'It holds rain like a tray.', feeder: 'It cannot hold feed.', absorber: 'The chips fall out.', floor: 'The bees have no way in.' }[String(finding.facts.kind)] ?? '',
   }),
   'order.no-excluder-clean-comb': ({ part }) => ({ title: `no excluder below ${part(0)}`, what: 'It holds comb that is sold or drained as it is.', fate: 'The queen lays in it, and comb with brood cannot be used.' }),
-  'room.brood': ({ finding, named }) => ({
+  'room.brood': ({ finding, named, reader }) => ({
     title: finding.facts.shared ? `little room for brood: ${list(finding.partIds.map(named))}` : 'little room for brood',
-    what: `${count(finding.facts.cells)} cells (${Math.round(Number(finding.facts.litres))} litres) in the brood boxes; ${count(finding.facts.needCells)} are wanted for a queen who lays ${count(finding.facts.layingPeak)} eggs a day at her peak, with pollen and food round them.`,
+    what: `${count(finding.facts.cells)} cells (${showVolume(Number(finding.facts.litres), reader)}) in the brood boxes; ${count(finding.facts.needCells)} are wanted for a queen who lays ${count(finding.facts.layingPeak)} eggs a day at her peak, with pollen and food round them.`,
     fate: finding.severity === 'mend' ? 'The brood nest is full before the flow and the colony swarms: add a second brood box or a larger one.' : 'Enough for most queens; a prolific one swarms from it.',
   }),
   'room.too-much': ({ finding, named }) => ({ title: 'much hive for a small colony', what: `${list(finding.partIds.map(named))} stands on a colony that is still settling.`, fate: 'A small colony cannot keep it warm: the brood chills, or the bees leave.' }),

@@ -49,7 +49,7 @@ export const TELL_FRAMES: Record<FrameRule, (telling: Telling) => Told> = {
   }),
   'frames.comb-gap': ({ finding, part, figure }) => ({
     title: finding.facts.board ? `gap beside a board in ${part(0)}` : `gaps between the combs in ${part(0)}`,
-    what: `${figure} from comb to ${finding.facts.board ? 'board' : 'comb'}${number(finding, 'gaps') > 1 ? ` at ${number(finding, 'gaps')} places, at worst` : ''}.`, fate: acrossFate(finding.facts.verdict as never),
+    what: `${figure} from comb to ${finding.facts.board ? 'board' : 'comb'}${number(finding, 'gaps') > 1 ? ` at ${number(finding, 'gaps')} places, at worst` : ''}.`, fate: acrossFate(finding.facts.verdict as never) + (finding.facts.brood && finding.facts.verdict === 'bridged' && !finding.facts.board ? ' That is what the geometry says; many keep a brood box one frame short and find no harm in it.' : ''),
   }),
   'frames.empty-place': ({ finding, part }) => ({
     title: `${number(finding, 'places') === 1 ? 'an empty place' : `${number(finding, 'places')} empty places`} in ${part(0)}`, what: 'No frame hangs where one could.',

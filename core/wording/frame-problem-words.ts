@@ -21,7 +21,7 @@ export function hangProblemInWords(problem: HangProblem, boxName: string, catalo
 
 const ASKS: Record<Ask, string> = {
   'drawn-comb': 'drawn comb only: foundation is drawn at full count first', spacer: 'a spacer tool', castellation: 'castellations with that many slots', 'narrow-end-bars': 'narrow end bars',
-  'longer-knife': 'uncapping with a fork: the knife runs on the top bars', 'close-for-winter': 'closing up again before winter', 'comb-past-its-most': 'nothing more to gain: bees draw comb no thicker than this',
+  'longer-knife': 'uncapping with a fork: the knife runs on the top bars', 'close-for-winter': 'closing up again before winter', 'comb-past-its-most': 'more bees to fill the air between: comb is drawn no thicker than this',
 }
 
 /** What a spacing asks of the keeper. */

@@ -1,5 +1,6 @@
 import type { Rule } from '../checks'
 import { showLength } from '../units'
+import { showResistance, showVolume } from './vocabulary'
 import { dayInWords } from './day-words'
 import { the } from './names'
 import { rangeInWords } from './weight-words'
@@ -9,20 +10,20 @@ type SeasonRule = Extract<Rule, `season.${string}`>
 
 /** Findings about the time of the year. */
 export const TELL_SEASON: Record<SeasonRule, (telling: Telling) => Told> = {
-  'season.no-guard': ({ finding }) => ({
+  'season.no-guard': ({ finding, reader }) => ({
     title: finding.facts.narrow ? 'no mouse guard at the entrance' : 'entrance open for winter',
-    what: finding.facts.narrow ? 'The entrance is narrowed, but nothing keeps mice out. An opening at the upper edge stays free when dead bees pile up.' : 'Nothing narrows the entrance and nothing keeps mice out.',
+    what: finding.facts.narrow ? `The entrance is narrowed, but nothing is said to keep mice out: some winter behind a slot no more than ${showLength(8, reader.units)} high, others behind a guard of the full width. An opening at the upper edge stays free when dead bees pile up.` : 'Nothing narrows the entrance and nothing keeps mice out.',
     fate: 'Mice nest in the combs, and wind blows in.',
   }),
   'season.wide-entrance': ({ finding }) => ({
     title: 'entrance is wide open', what: finding.facts.stage === 'settling' ? 'A new colony has few bees to stand guard.' : 'Nothing comes in at this time, and other bees look for food.', fate: 'Robbers and wasps get in.',
   }),
-  'season.narrow-entrance': ({ part }) => ({ title: `${part(0)} still at the entrance`, what: 'The flow needs the full width.', fate: 'Bees queue at the door, and the hive runs hot.' }),
+  'season.narrow-entrance': ({ part }) => ({ title: `${part(0)} still at the entrance`, what: 'The flow wants the full width.', fate: 'Bees queue at the door, and the hive runs hot. Some keep it on all year: then look whether they queue.' }),
   'season.insert-in': ({ part }) => ({ title: `${part(0)} still in the floor`, what: 'It is warm, and the mesh is shut.', fate: 'Less air, and what falls stays within reach.' }),
   'season.travel-open': () => ({ title: 'entrance is open for the road', what: 'Bees fly out while the hive is moved.', fate: 'They are lost, and they sting on the road. Close it with mesh, so that they have air.' }),
   'season.winter-hole': ({ part }) => ({ title: `${part(0)} is open under ${part(1)}`, what: 'Warm, damp air goes up through the hole and meets the cold there.', fate: 'Water forms over the cluster and drips on the bees, instead of running down the walls where they drink it.' }),
-  'season.thin-slab': ({ part, figure, finding }) => ({ title: `${part(0)} is thin`, what: `${figure} thick; ${String(finding.facts.leastMm)} mm is the least.`, fate: 'The top may be colder than the walls, and water forms over the cluster.' }),
-  'season.thin-chips': ({ part, figure, finding }) => ({ title: `little in ${part(0)}`, what: `${figure} of chips; ${String(finding.facts.leastMm)} mm is the least.`, fate: 'It is soaked through early in winter and drips.' }),
+  'season.thin-slab': ({ part, figure, finding, reader }) => ({ title: `${part(0)} is thin`, what: `${figure} thick; ${showLength(Number(finding.facts.leastMm), reader.units)} is the least.`, fate: 'The top may be colder than the walls, and water forms over the cluster.' }),
+  'season.thin-chips': ({ part, figure, finding, reader }) => ({ title: `little in ${part(0)}`, what: `${figure} of chips; ${showLength(Number(finding.facts.leastMm), reader.units)} is the least.`, fate: 'It is soaked through early in winter and drips.' }),
   'season.absorber-shut-off': ({ part }) => ({ title: `${part(0)} shuts ${part(1)} off`, what: 'Its hole is closed, so no damp air reaches the chips.', fate: 'Water forms under the board, over the cluster.' }),
   'season.absorber-roofed-in': ({ part, figure, finding, reader }) => ({ title: `${part(0)} shuts the vents of ${the(part(1))}`, what: `${figure} between its skirt and the wood; damp air wants ${showLength(Number(finding.facts.leastMm), reader.units)} or more.`, fate: 'The chips cannot dry: they soak through and drip on the cluster. Raise the roof on two battens, or take one that is wider inside.' }),
   'season.bare-top': ({ part }) => ({ title: `nothing keeps ${the(part(0))} warm`, what: 'No slab and no chips over the bees.', fate: 'Where winters are cold, water forms over the cluster and drips on it.' }),
@@ -31,7 +32,7 @@ export const TELL_SEASON: Record<SeasonRule, (telling: Telling) => Told> = {
     : { title: `${part(0)} has no vent holes`, what: 'No hole above the chips lets the damp out.', fate: 'The chips soak through and drip on the cluster.' }),
   'season.vent-shut-off': ({ part }) => ({ title: `${part(0)} shuts ${part(1)} off`, what: 'Its hole is closed, so no air goes up to the vent.', fate: 'Water forms under the board, and the bees have no upper way out.' }),
   'season.vent-cold': ({ part }) => ({ title: `no insulation over ${part(0)}`, what: 'Warm air goes out at the top, and the roof over it is cold.', fate: 'Water forms under the roof and runs back down.' }),
-  'season.cold-top': ({ part, finding }) => ({ title: `top colder than the walls of ${part(1)}`, what: `${String(finding.facts.top)} m²K/W over the cluster, ${String(finding.facts.wall)} in the walls: the more, the warmer.`, fate: 'Water forms over the cluster instead of at the walls. A thicker slab turns that round.' }),
+  'season.cold-top': ({ part, finding, reader }) => ({ title: `top colder than the walls of ${part(1)}`, what: `${showResistance(Number(finding.facts.top), reader)} over the cluster, ${showResistance(Number(finding.facts.wall), reader)} in the walls: the more, the warmer.`, fate: 'Water forms over the cluster instead of at the walls. A thicker slab turns that round.' }),
   'season.lower-opening': ({ part }) => ({ title: `${part(0)} opens at the lower edge`, what: 'Dead bees pile up on the floor in winter.', fate: 'They block the door. Turn it, so that it opens at the upper edge.' }),
   'season.upper-hole': ({ part, finding }) => ({ title: `second door in ${part(0)}`, what: finding.facts.stage === 'moving' ? 'It is open for the road.' : 'Robbers look for a way in at this time, and there are two to guard.', fate: finding.facts.stage === 'moving' ? 'Bees fly out and are lost.' : 'The upper one is not guarded, and the hive is robbed.' }),
   'season.shut-in': ({ part }) => ({ title: `${part(0)} shuts the bees in`, what: 'It belongs on the road only.', fate: 'They overheat or starve behind it. Take it off where the hive stands.' }),
@@ -44,10 +45,10 @@ export const TELL_SEASON: Record<SeasonRule, (telling: Telling) => Told> = {
     title: 'food may not last', what: `About ${rangeInWords({ low: Number(finding.facts.storesLow), high: Number(finding.facts.storesHigh) }, reader, 0)} in the boxes that stay; ${rangeInWords({ low: Number(finding.facts.needLow), high: Number(finding.facts.needHigh) }, reader, 0)} is what a hive in the usual winter form of this climate asks for.`,
     fate: 'A colony that runs out starves in days. Heft or weigh it, and feed the difference.',
   }),
-  'season.bait-room': ({ finding }) => ({ title: 'bait hive of the wrong size', what: `${String(finding.facts.litres)} litres of room; swarms look for about 40, ${String(finding.facts.least)} to ${String(finding.facts.most)} will do.`, fate: 'Scouts pass it by.' }),
+  'season.bait-room': ({ finding, reader }) => ({ title: 'bait hive of the wrong size', what: `${showVolume(Number(finding.facts.litres), reader)} of room; swarms look for about ${showVolume(40, reader)}, ${showVolume(Number(finding.facts.least), reader)} to ${showVolume(Number(finding.facts.most), reader)} will do.`, fate: 'Scouts pass it by.' }),
   'season.bait-honey': () => ({ title: 'honey in a bait hive', what: 'A comb in it holds honey.', fate: 'It draws robbers, moths and ants instead of a swarm, and spreads disease.' }),
   'season.bait-comb': () => ({ title: 'no old comb in the bait hive', what: 'None of its frames is said to be drawn.', fate: 'Scouts prefer a box that smells of bees: hang one old, dry comb of a healthy colony in it.' }),
-  'season.bait-door': () => ({ title: 'door of the bait hive is wide open', what: 'A swarm wants a door that it can guard.', fate: 'Scouts pass it by. Narrow it to 10 to 15 cm².' }),
+  'season.bait-door': ({ reader }) => ({ title: 'door of the bait hive is wide open', what: 'A swarm wants a door that it can guard.', fate: `Scouts pass it by. Narrow it to ${reader.units === 'mm' ? '10 to 15 cm²' : '1 1/2 to 2 1/4 square inches'}.` }),
   'season.bait-excluder': ({ part }) => ({ title: `${part(0)} in a bait hive`, what: 'The queen comes in with the swarm.', fate: 'She is caught under it, and the swarm leaves again.' }),
   'season.brood-kit': ({ part }) => ({ title: `${part(0)} has held brood`, what: 'It stands as a super now.', fate: 'Disease travels with old brood comb, and the crop tastes of it. Use it for brood.' }),
   'season.supers-in-treatment': ({ finding, part }) => ({ title: `${superWords(finding.partIds.length, part(0))} on after the crop`, what: 'Mites are treated and sugar is fed at this time.', fate: 'Neither may be done with crop supers on: what is in them is no food for people any more. Left on as food, they are the bees’ own and never cropped.' }),

@@ -3,6 +3,7 @@ import type { PartLookup } from '../geometry'
 import type { Placement, Stage, VisitStep } from '../hive'
 import { cautionsOfStep, reasonOf, type Cannot, type Caution, type Feed, type PartChange } from '../season'
 import { capital, patternName, type Reader } from './names'
+import { inVocabulary } from './vocabulary'
 import { REASON_WORDS, visitStepInWords } from './year-words'
 
 export const CAUTION_WORDS: Record<Caution, string> = {
@@ -26,6 +27,11 @@ export const CAUTION_WORDS: Record<Caution, string> = {
   stings: 'Stings can kill an allergic person: have help within call, and do not work alone if you are allergic.',
   lifting: 'Close to the body, feet turned instead of the back; a doctor’s limit goes before any figure here.',
   disease: 'Notifiable diseases are reported; local law and your bee inspector go before what stands here.',
+}
+
+/** A caution in the reader's words and units. */
+export function cautionInWords(caution: Caution, { vocabulary, units }: Reader): string {
+  return inVocabulary(units === 'mm' ? CAUTION_WORDS[caution] : CAUTION_WORDS[caution].replace('10 °C', '50 °F'), vocabulary)
 }
 
 export const CANNOT_WORDS: Record<Cannot, string> = {
@@ -57,11 +63,12 @@ export interface StepWords {
 export function stepOfVisitInWords(step: VisitStep, { toStage, catalogue, names, parts, roleOf, beforeWinterDays }: VisitTo, reader: Reader): StepWords {
   const pattern = catalogue.patterns.get(step.patternId)
   const name = names.get(step.partId) ?? patternName(step.patternId, catalogue, reader.vocabulary)
+  const said = (text: string) => inVocabulary(text, reader.vocabulary, names.values())
   return {
-    text: capital(visitStepInWords(step, name, changeIn(step, parts), reader, pattern?.kind === 'roof')),
-    why: REASON_WORDS[reasonOf(step, pattern, step.placement?.role ?? roleOf(step.partId), toStage)],
+    text: said(capital(visitStepInWords(step, name, changeIn(step, parts), reader, pattern?.kind === 'roof'))),
+    why: said(REASON_WORDS[reasonOf(step, pattern, step.placement?.role ?? roleOf(step.partId), toStage)]),
     ...(step.sortInto ? { how: sortingInWords(step.sortInto.map((id) => names.get(id) ?? 'the box that stays')), asks: `Yes: ${name} is free of bees, brood and food` } : {}),
-    cautions: cautionsOfStep(step, pattern, toStage, beforeWinterDays, step.placement?.role ?? roleOf(step.partId)).map((caution) => CAUTION_WORDS[caution]),
+    cautions: cautionsOfStep(step, pattern, toStage, beforeWinterDays, step.placement?.role ?? roleOf(step.partId)).map((caution) => cautionInWords(caution, reader)),
   }
 }
 

@@ -15,6 +15,12 @@ const mm = (value: number) => showLength(value, preferences.units)
 const options = computed(() => compareSpacings(props.boxes, props.catalogue))
 const most = computed(() => Math.max(1, ...options.value.map(({ honeyKg }) => honeyKg.high)))
 const chosen = ref(0)
+/** Honey against full count, where the geometry and what is mostly said differ. */
+const honeyAgainstFull = computed(() => {
+  const [full, ...fewer] = options.value
+  return full && full.honeyKg.middle > 0 ? fewer.map(({ honeyKg }) => Math.round((honeyKg.middle / full.honeyKg.middle - 1) * 100)) : []
+})
+const percent = (value: number) => `${value < 0 ? '−' : '+'}${Math.abs(value)} %`
 const now = computed(() => {
   const box = props.boxes[0]
   return box ? { count: hangAcross(box).places.filter(({ pattern }) => pattern.kind === 'frame').length, undrawn: box.part.contents.filter(isUndrawn).length, full: fullCount(box) } : { count: 0, undrawn: 0, full: 0 }
@@ -56,6 +62,7 @@ function take(option: SpacingOption) {
       </table>
       <p v-else class="none">There are no boxes with frames here yet.</p>
     </div>
+    <p v-if="honeyAgainstFull.length > 0" class="schools" data-testid="honey-schools">Most keepers say that fewer frames hold the same honey. By the geometry it is {{ honeyAgainstFull.map(percent).join(' and ') }} against full count: there are fewer gaps between the combs, and comb is drawn no thicker than about {{ mm(40) }}.</p>
     <section v-if="one && options[chosen]" class="way">
       <h2>From {{ now.count }} frames to {{ options[chosen]!.count }}</h2>
       <ol v-if="way.length > 0"><li v-for="step in way" :key="step">{{ step }}</li></ol>
@@ -71,6 +78,12 @@ function take(option: SpacingOption) {
   flex-wrap: wrap;
   gap: 10px 30px;
   padding: 8px 16px 30px;
+}
+
+.schools {
+  flex-basis: 100%;
+  max-width: 760px;
+  color: var(--soft-ink);
 }
 
 .wide {

@@ -1,9 +1,20 @@
 <script setup lang="ts">
 // What a hive is weighed as: state, timber, how full a full comb is.
-import { FILL, FULLNESSES, TIMBERS } from '#core/weight'
-import { FULLNESS_WORDS, capital } from '#core/wording'
+import { CATALOGUE } from '#core/catalogue'
+import { boxOfPattern } from '#core/fit'
+import { showMass } from '#core/units'
+import { FILL, FULLNESSES, TIMBERS, fullBoxKg, honeyKg } from '#core/weight'
+import { FULLNESS_WORDS, capital, rangeInWords } from '#core/wording'
 
 const weighing = useWeighing()
+const preferences = usePreferences()
+/** What is often said of a box, and what its combs hold. */
+const SAID = [{ word: 'medium', patternId: 'box-langstroth-medium', lowKg: 22.7, highKg: 31.8 }, { word: 'shallow', patternId: 'box-langstroth-shallow', lowKg: 13.6, highKg: 13.6 }]
+const said = computed(() => SAID.map(({ word, patternId, lowKg, highKg }) => {
+  const box = boxOfPattern(CATALOGUE.patterns.get(patternId)!, CATALOGUE).resolved
+  const claim = lowKg === highKg ? showMass(lowKg, preferences.units) : rangeInWords({ low: lowKg, high: highKg }, preferences.reader)
+  return `A ${word} of ten frames is said to hold ${claim} of honey; by its combs it is ${rangeInWords(honeyKg([box]), preferences.reader)}, and the whole box weighs ${rangeInWords(fullBoxKg(box), preferences.reader)}.`
+}))
 const problem = ref('')
 function setFill(text: string) {
   const value = text.trim() === '' ? null : Number(text.replace(',', '.').replace('%', ''))
@@ -24,6 +35,7 @@ function setFill(text: string) {
       <input type="text" inputmode="decimal" :value="weighing.fillPercent ?? ''" :placeholder="`${FILL.middle * 100} (${FILL.low * 100} to ${FILL.high * 100})`" data-testid="fill" @change="setFill(($event.target as HTMLInputElement).value)">
     </label>
     <p v-if="problem" class="wrong" role="alert">{{ problem }}</p>
+    <ElCollapse class="said"><ElCollapseItem title="What a full box is said to hold"><p v-for="line in said" :key="line">{{ line }} Who says more has often weighed the box with it, or counts combs of the fattest kind.</p></ElCollapseItem></ElCollapse>
   </div>
 </template>
 
@@ -32,6 +44,10 @@ function setFill(text: string) {
   display: flex;
   flex-wrap: wrap;
   gap: 6px 10px;
+}
+
+.said {
+  flex-basis: 100%;
 }
 
 label {

@@ -2,7 +2,7 @@
 // What is done at one hive to bring it to a stage: step by step, why, with what; and to begin it.
 import type { Yard } from '#core/hive'
 import { cautionsOfStage, type HiveChangeover } from '#core/season'
-import { CAUTION_WORDS, stageWord, workInWords } from '#core/wording'
+import { cautionInWords, stageWord, workInWords } from '#core/wording'
 import { stepsInWords } from '~/composables/stepsInWords'
 
 const props = defineProps<{ yard: Yard; changeover: HiveChangeover; name: string; begun: boolean; fromNow: boolean }>()
@@ -20,7 +20,7 @@ const steps = computed(() => stepsInWords(props.yard, props.changeover, preferen
       <ol>
         <li v-for="({ text, why, cautions }, i) in steps" :key="i" data-step><b>{{ text }}</b><span class="why">{{ why }}</span><span v-for="one in cautions" :key="one" class="beside">{{ one }}</span></li>
       </ol>
-      <ul class="caution"><li v-for="caution in cautionsOfStage(changeover.toStage)" :key="caution">{{ CAUTION_WORDS[caution] }}</li></ul>
+      <ul class="caution"><li v-for="caution in cautionsOfStage(changeover.toStage)" :key="caution">{{ cautionInWords(caution, preferences.reader) }}</li></ul>
       <p><NuxtLink :to="{ path: `/hives/${encodeURIComponent(changeover.hiveId)}`, query: { stage: changeover.toStage } }" data-testid="change-plan">Change this plan on the bench</NuxtLink></p>
       <p v-if="begun">A visit is under way at this hive. <NuxtLink :to="`/visit/${encodeURIComponent(changeover.hiveId)}`">Go on with it</NuxtLink></p>
       <button v-else-if="fromNow" class="plain-button filled" type="button" data-testid="begin-visit" @click="$emit('begin')">Do this at the hive</button>

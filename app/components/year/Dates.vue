@@ -5,6 +5,7 @@ import { CALENDARS, COOL_MARITIME, HALF_YEAR_DAYS, calendarProblems, shifted, st
 import { CLIMATE_WORDS, calendarProblemInWords, capital, stageWord } from '#core/wording'
 import { download, fileName } from '~/composables/download'
 
+const preferences = usePreferences()
 const props = defineProps<{ yard: Yard }>()
 const yards = useYards()
 const typed = ref<Calendar>(props.yard.season?.calendar ?? COOL_MARITIME)
@@ -39,7 +40,7 @@ function moveTo(stage: Stage, value: string) {
 }
 async function save() {
   const { yearAsCalendar } = await import('~/export/year-ics')
-  download(`${fileName(props.yard.name)}-year.ics`, yearAsCalendar(props.yard, props.yard.season?.calendar ?? COOL_MARITIME, new Date().toISOString()), 'text/calendar')
+  download(`${fileName(props.yard.name)}-year.ics`, yearAsCalendar(props.yard, props.yard.season?.calendar ?? COOL_MARITIME, new Date().toISOString(), undefined, preferences.reader), 'text/calendar')
 }
 const asDate = (monthDay: string | null) => (monthDay ? `2025-${monthDay}` : '')
 </script>

@@ -4,7 +4,7 @@ import { catalogueOf } from '#core/catalogue'
 import { assembleHive, partsById } from '#core/geometry'
 import type { Edit, Hive, Stage, VisitStep } from '#core/hive'
 import { CANNOT, COOL_MARITIME, cautionsOfStage, changeoverOf, daysToWinter, partsWith, planAgain, standsOpen, tickEdit, writeHive, type Cannot } from '#core/season'
-import { CANNOT_WORDS, CAUTION_WORDS, dayInWords, partNames, stageWord, stepOfVisitInWords } from '#core/wording'
+import { CANNOT_WORDS, cautionInWords, dayInWords, partNames, stageWord, stepOfVisitInWords } from '#core/wording'
 
 const route = useRoute()
 const yards = useYards()
@@ -121,7 +121,7 @@ useHead({ title: computed(() => `Visit to ${place.value?.hive.name ?? 'a hive'} 
         <ElButton size="large" data-testid="go-on" @click="ending = false">Go on with it</ElButton>
         <ElButton size="large" type="danger" plain data-testid="end-here" @click="endHere">End it</ElButton>
       </ElDialog>
-      <ul class="caution"><li v-for="caution in cautionsOfStage(visit.toStage)" :key="caution">{{ CAUTION_WORDS[caution] }}</li></ul>
+      <ul class="caution"><li v-for="caution in cautionsOfStage(visit.toStage)" :key="caution">{{ cautionInWords(caution, preferences.reader) }}</li></ul>
     </section>
   </ShellPage>
 </template>

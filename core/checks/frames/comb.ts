@@ -79,11 +79,11 @@ function emptyPlaces({ box, gaps }: FilledBox, { stage }: Context): Finding[] {
 }
 
 /** The worst gap between two combs, or between a comb and a board, that bees will not keep as a passage. */
-function combGap({ box, gaps }: FilledBox): Finding[] {
+function combGap({ box, gaps, use }: FilledBox): Finding[] {
   const bad = gaps.filter(({ verdict, from, to }) => from !== 'wall' && to !== 'wall' && (verdict === 'glued' || verdict === 'squeezed' || verdict === 'bridged' || verdict === 'own-comb'))
   const worst = bad.sort((a, b) => bySeverity({ severity: a.grade }, { severity: b.grade }) || b.mm - a.mm)[0]
   if (!worst || worst.grade === 'good') return []
   return [findingOf('frames.comb-gap', worst.grade, [box.part.id], {
-    measured: { mm: worst.mm, plusMinusMm: worst.plusMinusMm, likelyPlusMinusMm: worst.plusMinusMm }, accepted: worst.accepted, facts: { verdict: worst.verdict, gaps: bad.length, board: worst.from === 'board' || worst.to === 'board' },
+    measured: { mm: worst.mm, plusMinusMm: worst.plusMinusMm, likelyPlusMinusMm: worst.plusMinusMm }, accepted: worst.accepted, facts: { verdict: worst.verdict, gaps: bad.length, brood: use === 'brood', board: worst.from === 'board' || worst.to === 'board' },
   })]
 }

@@ -45,14 +45,16 @@ function foodBelowBrood({ assembled: { hive } }: Measured, boxes: readonly Place
   })]
 }
 
-function aroundExcluder(measured: Measured, boxes: readonly PlacedPart[], excluder: PlacedPart, { stage }: Context): Finding[] {
+function aroundExcluder(measured: Measured, boxes: readonly PlacedPart[], excluder: PlacedPart, { stage, climate }: Context): Finding[] {
   const { hive } = measured.assembled
   const found: Finding[] = []
   const brood = withRole(boxes, 'brood')
   const under = withRole(boxes, 'super').filter((box) => box.index < excluder.index && brood.every((other) => other.index < box.index))
   const over = brood.filter((box) => box.index > excluder.index)
   if (isCold(stage) && boxes.some((box) => box.index > excluder.index)) {
-    found.push(findingOf('order.excluder-in-winter', 'mend', [excluder.part.id], { remedies: [takeOff(hive, excluder)] }))
+    // Where the cluster never has to move up, leaving it in is a school.
+    const mild = climate === 'warm-temperate' || climate === 'tropical-highland'
+    found.push(findingOf('order.excluder-in-winter', mild ? 'watch' : 'mend', [excluder.part.id], { facts: { mild }, remedies: [takeOff(hive, excluder)] }))
   }
   if (under.length > 0) {
     found.push(findingOf('order.super-under-excluder', 'mend', [under[0]!.part.id, excluder.part.id], {

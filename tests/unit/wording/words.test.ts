@@ -121,7 +121,7 @@ describe('gaps in words', () => {
     expect(nearestLimitInWords(gap, { ...reader, units: 'inches' })).toBe('1/4 in over the limit of 3/8 in')
     expect(verdictWord(gap)).toBe('comb between')
     expect(gapFate(gap)).toMatch(/^Comb is built between the boxes/)
-    expect(termsInWords(gapBetween(build([N.brood, N.crown]), 0, 1).terms, { ...reader, units: 'inches' })).toBe('flush frames 0 + rim 1/4+')
+    expect(termsInWords(gapBetween(build([N.brood, N.crown]), 0, 1).terms, { ...reader, units: 'inches' })).toBe('flush frames 0 + rim 0.28')
     expect(withPlusMinus(gapBetween(build([N.brood, N.crown]), 0, 1), reader)).toBe('7 ± 1 mm')
   })
 })

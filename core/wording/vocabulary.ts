@@ -1,0 +1,32 @@
+import { capital, type Reader, type Vocabulary } from './names'
+
+/** Nouns of the sentences themselves, British and as a North American keeper says them; the longer before the shorter. */
+const NOUNS: readonly (readonly [british: string, northAmerican: string])[] = [
+  ['brood boxes', 'hive bodies'], ['brood box', 'hive body'], ['crown boards', 'inner covers'], ['crown board', 'inner cover'], ['dummy boards', 'follower boards'], ['dummy board', 'follower board'],
+  ['dummies', 'follower boards'], ['dummy', 'follower board'], ['roofs', 'outer covers'], ['roof', 'outer cover'], ['floors', 'bottom boards'], ['floor', 'bottom board'], ['ekes', 'shims'], ['eke', 'shim'],
+]
+const AMERICAN = new Map(NOUNS)
+const BRITISH_NOUN = new RegExp(`\\b(an? )?(${NOUNS.map(([british]) => british).join('|')})\\b`, 'gi')
+
+/** Sentences in the reader's vocabulary; names that the keeper or the catalogue gave are left as they are. */
+export function inVocabulary(text: string, vocabulary: Vocabulary, names: Iterable<string> = []): string {
+  if (vocabulary === 'british') return text
+  const kept = [...names].filter((name) => name.search(BRITISH_NOUN) >= 0).sort((a, b) => b.length - a.length).flatMap((name) => [name, capital(name)])
+  const hidden = kept.reduce((rest, name, i) => rest.replaceAll(name, `\u0001${i}\u0002`), text)
+  const said = hidden.replace(BRITISH_NOUN, (_, article: string | undefined, noun: string) => {
+    const word = AMERICAN.get(noun.toLowerCase())!
+    const cased = !article && /^[A-Z]/.test(noun) ? capital(word) : word
+    return article ? `${article.startsWith('A') ? 'A' : 'a'}${/^[aeiou]/.test(word) ? 'n' : ''} ${word}` : cased
+  })
+  return kept.reduce((rest, name, i) => rest.replaceAll(`\u0001${i}\u0002`, name), said)
+}
+
+/** Room in the reader's units: litres, or US quarts. */
+export function showVolume(litres: number, { units }: Pick<Reader, 'units'>): string {
+  return units === 'mm' ? `${Math.round(litres)} litres` : `${Math.round(litres * 1.056_688)} quarts`
+}
+
+/** Thermal resistance in the reader's units: m²K/W, or as a US R of 5.678 times that. */
+export function showResistance(m2KPerW: number, { units }: Pick<Reader, 'units'>): string {
+  return units === 'mm' ? `${Math.round(m2KPerW * 100) / 100} m²K/W` : `R ${Math.round(m2KPerW * 5.678 * 10) / 10}`
+}
