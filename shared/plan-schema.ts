@@ -21,7 +21,7 @@ const flag = () => yup.boolean().strict().optional()
 
 export const contentSchema = record({
   id: identity(), patternId: identity(), place: whole(0, 99),
-  comb: maybe(COMB_STARTS), support: maybe(COMB_SUPPORTS), holds: maybe(COMB_HOLDS), turned: flag(), atMm: decimal(-1500, 1500).optional(),
+  comb: maybe(COMB_STARTS), support: maybe(COMB_SUPPORTS), holds: maybe(COMB_HOLDS), hasHeld: listOf(oneOf(['honey', 'brood'] as const), 2).optional(), turned: flag(), atMm: decimal(-1500, 1500).optional(),
 })
 
 const spacingSchema = yup.object({ system: oneOf(SPACING_SYSTEMS), count: whole(1, 40).optional(), slack: oneOf(SLACK_PLACES), tightTo: maybe(['near', 'far']) }).strict().optional().default(undefined).noUnknown('${path} has a field that a spacing does not have: ${unknown}')

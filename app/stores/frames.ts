@@ -5,7 +5,7 @@ import { CATALOGUE, catalogueOf } from '#core/catalogue'
 import { gapsOfBox, useOf, type Context, type Finding } from '#core/checks'
 import { assessBox, firstEmptyPlace, hangProblem, takeProblem } from '#core/frames'
 import { hangAcross, combsAcross, resolvePart } from '#core/geometry'
-import { applyEdit, hungAt, inOrder, moved, newPlacement, partEdit, putByHand, replaced, takenOut, turnedRound, withState, type Edit, type FrameState, type Part, type Placement } from '#core/hive'
+import { applyEdit, hungAt, inOrder, moved, newPlacement, partEdit, putByHand, replaced, takenOut, turnedRound, withPast, withState, type Edit, type FrameState, type Part, type Placement } from '#core/hive'
 import { hangProblemInWords } from '#core/wording'
 import { boxName } from '~/composables/boxName'
 import { usePreferences } from './preferences'
@@ -149,7 +149,7 @@ export const useFrames = defineStore('frames', () => {
         problem.value = hangProblemInWords(full, boxName(yard.value!, other, preferences.vocabulary), catalogue.value, preferences.reader)
         return false
       }
-      target = hungAt(target, content, firstEmptyPlace(target))
+      target = hungAt(target, withPast(content, part.value, placement.value.role), firstEmptyPlace(target))
     }
     return perform({ kind: 'batch', edits: [partEdit(part.value, takenOut(part.value, selected.value)), partEdit(other, target)] })
   }

@@ -56,6 +56,8 @@ function figuresOf(yard: Yard, planned: PlannedStage, parts: PartLookup, profile
 export interface YearFigures {
   /** Boxes that are needed at the most. */
   readonly boxes: number
+  /** The highest that a stack gets. */
+  readonly highestMm: number
   readonly heaviestKg: number
   /** Looked through once at every stage. */
   readonly lifts: number
@@ -71,7 +73,7 @@ export function yearFigures(all: readonly StageFigures[]): YearFigures {
   const most = (one: (figures: StageFigures) => number) => Math.max(0, ...stages.map(one))
   const total = (one: (figures: StageFigures) => number) => stages.reduce((sum, figures) => sum + one(figures), 0)
   return {
-    boxes: most(({ boxes }) => boxes), heaviestKg: most(({ heaviestKg }) => heaviestKg), lifts: total(({ lifts }) => lifts), movedKg: total(({ movedKg }) => movedKg),
+    boxes: most(({ boxes }) => boxes), highestMm: most(({ heightMm }) => heightMm), heaviestKg: most(({ heaviestKg }) => heaviestKg), lifts: total(({ lifts }) => lifts), movedKg: total(({ movedKg }) => movedKg),
     winterKg: (stages.find(({ stage }) => stage === 'winter') ?? stages.find(({ stage }) => stage === 'dearth'))?.honeyKg ?? 0, broodCells: most(({ broodCells }) => broodCells), findings: total(({ findings }) => findings),
   }
 }

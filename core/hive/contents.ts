@@ -1,4 +1,4 @@
-import type { Content, FrameState, Part, Spacing } from './model'
+import type { Content, FrameState, Part, Role, Spacing } from './model'
 
 /** What hangs in a part, in order across it. */
 export function inOrder({ contents }: Pick<Part, 'contents'>): Content[] {
@@ -13,6 +13,18 @@ export function closedUp(contents: readonly Content[]): Content[] {
 /** Frames shared out evenly close up by themselves when one is taken out. */
 function closesUp({ spacing }: Part): boolean {
   return spacing !== undefined && (spacing.system === 'by-hand' || spacing.slack === 'spread') && spacing.system !== 'castellation'
+}
+
+/** A frame as it leaves its box: a comb takes its past with it. */
+export function withPast(content: Content, { hasHeld }: Part, role: Role | undefined): Content {
+  if (content.comb !== undefined && content.comb !== 'drawn') return content
+  const past = new Set([...(content.hasHeld ?? []), ...hasHeld, ...(role === undefined ? [] : [role === 'brood' ? 'brood' as const : 'honey' as const])])
+  return past.size === 0 ? content : { ...content, hasHeld: (['honey', 'brood'] as const).filter((one) => past.has(one)) }
+}
+
+/** True where the box, or a comb that came into it, has held brood. */
+export function hasHeldBrood({ hasHeld, contents }: Pick<Part, 'hasHeld' | 'contents'>): boolean {
+  return hasHeld.includes('brood') || contents.some((content) => content.hasHeld?.includes('brood'))
 }
 
 /** The part with other contents, in order of place. */

@@ -72,6 +72,8 @@ export interface Content extends FrameState {
   readonly patternId: string
   /** Its place across the box, counted from the side where y is least; a number left out is a place left empty. */
   readonly place: number
+  /** What this comb held before it came into its box, where it came from another. */
+  readonly hasHeld?: readonly ('honey' | 'brood')[]
   /** Hangs the other way round, end for end. */
   readonly turned?: boolean
   /** Middle of it from the middle of the box, where the box is spaced by hand. */

@@ -32,8 +32,11 @@ export interface Winds {
 /** What a strap is longer than the way round, mm (common practice). */
 const STRAP_TAIL_MM = 300
 
-/** Whether a hive stands: load against rating, centre of mass, wind, strap. Sources with each formula; the rest geometry. */
-export function standingOf(layout: Layout, attached: readonly AttachedPart[], mass: HiveMass, emptyMass: HiveMass, brickKg: number): Standing {
+/**
+ * Whether a hive stands: load against rating, centre of mass, wind, strap. Sources with each formula; the rest geometry.
+ * @param feetMm how far apart the feet stand, mm, where they are closer than the stand is wide: cups, narrow legs
+ */
+export function standingOf(layout: Layout, attached: readonly AttachedPart[], mass: HiveMass, emptyMass: HiveMass, brickKg: number, feetMm = Number.POSITIVE_INFINITY): Standing {
   const stands = layout.parts.filter(({ pattern }) => pattern?.kind === 'stand')
   const hive = layout.parts.filter(({ pattern }) => pattern?.kind !== 'stand')
   const standMm = Math.max(0, ...stands.map(({ topMm }) => topMm))
@@ -43,7 +46,7 @@ export function standingOf(layout: Layout, attached: readonly AttachedPart[], ma
   const ballast = attached.filter(({ pattern }) => pattern?.kind === 'ballast').map(({ part }) => mass.parts.get(part.id)!.kg)
   const roofKg = roof ? mass.parts.get(roof.part.id)!.kg.middle + sumOf(ballast).middle : null
   const side = sideOf(hive)
-  const standing = { side, standMm, baseMm: baseOf(stands, side), standKg: mass.standKg.middle }
+  const standing = { side, standMm, baseMm: Math.min(baseOf(stands, side), feetMm), standKg: mass.standKg.middle }
   const widest = Math.max(0, ...hive.map((part) => dimensionMm(part, 'outsideWidth')))
   return {
     heightMm: layout.heightMm, standMm, kg: mass.kg, loadKg: mass.kg, ratingKg, overloaded: ratingKg !== null && mass.kg.high > ratingKg, centreOfMassMm: centreOfMass(layout.parts, mass),

@@ -28,7 +28,7 @@ const ownHanging = (id: string): fc.Arbitrary<HangingPattern> => merged(
 
 const content = merged(
   fc.record({ patternId: fc.constantFrom(...hanging, ...OWN_HUNG, 'nothing'), place: fc.integer({ min: 0, max: 20 }) }),
-  maybe('comb', fc.constantFrom(...COMB_STARTS)), maybe('support', fc.constantFrom(...COMB_SUPPORTS)), maybe('holds', fc.constantFrom(...COMB_HOLDS)), maybe('turned', fc.boolean()), maybe('atMm', fc.integer({ min: -1500, max: 1500 })),
+  maybe('comb', fc.constantFrom(...COMB_STARTS)), maybe('support', fc.constantFrom(...COMB_SUPPORTS)), maybe('holds', fc.constantFrom(...COMB_HOLDS)), maybe('turned', fc.boolean()), maybe('hasHeld', fc.subarray(['honey', 'brood'])), maybe('atMm', fc.integer({ min: -1500, max: 1500 })),
 )
 const part = merged(
   fc.record({ patternId: fc.oneof({ weight: 5, arbitrary: fc.constantFrom(...shipped) }, { weight: 2, arbitrary: fc.constantFrom(...OWN, 'nothing') }), contents: fc.array(content, { maxLength: 13 }), hasHeld: fc.subarray(['honey', 'brood']) }),

@@ -2,11 +2,21 @@
 // Whether it stands: load, centre of mass, wind, strap; level; the site as things to tick.
 import { useKept } from '~/composables/kept'
 import { tiltMeaning, type Standing } from '#core/standing'
-import { showLength, showMass } from '#core/units'
-import { rangeInWords } from '#core/wording'
+import { parseLength, showLength, showMass } from '#core/units'
+import { lengthProblemInWords, rangeInWords } from '#core/wording'
 
-const props = defineProps<{ standing: Standing; hiveId: string; drainFrames: boolean; topHandMm: number | null; shoulderMm: number; wrapMm: readonly { readonly name: string; readonly mm: number }[]; winterBoxesMm: number }>()
 const preferences = usePreferences()
+const props = defineProps<{ standing: Standing; hiveId: string; drainFrames: boolean; topHandMm: number | null; shoulderMm: number; wrapMm: readonly { readonly name: string; readonly mm: number }[]; winterBoxesMm: number; feetMm: number | null }>()
+const emit = defineEmits<{ feet: [mm: number | null] }>()
+const feetProblem = ref('')
+const FEET = { minMm: 50, maxMm: 2000 }
+function setFeet(text: string) {
+  feetProblem.value = ''
+  if (text.trim() === '') return emit('feet', null)
+  const read = parseLength(text, preferences.units, FEET)
+  if (read.ok) emit('feet', read.mm)
+  else feetProblem.value = lengthProblemInWords('Feet apart', read.problem, FEET, preferences.units, read.readings)
+}
 const along = ref('0')
 const across = ref('0')
 const number = (text: string) => { const value = Number(text.replace(',', '.')); return Number.isFinite(value) ? value : null }
@@ -49,6 +59,9 @@ function tick(key: string) {
         <dt>Takes the roof</dt><dd>{{ wind(standing.winds.roof) }}</dd>
         <dt>The roof with a brick</dt><dd>{{ wind(standing.winds.roofWithBrick) }}</dd>
       </dl>
+      <div class="level"><label>Feet this far apart, where legs stand in cups or are narrow <ElInput :model-value="feetMm === null ? '' : showLength(feetMm, preferences.units)" placeholder="as wide as the stand" data-testid="feet" @change="setFeet(String($event))" /></label></div>
+      <p v-if="feetProblem" class="bad" role="alert">{{ feetProblem }}</p>
+      <p v-if="feetMm !== null" class="caution">Closer feet tip sooner, as counted above; cups and pails can also slip or break under them, which is not counted.</p>
       <p class="caution">Screening figures from a plain formula: gusts, slopes and loose ground do worse. An exposed yard ties down.</p>
       <h2>Level</h2>
       <div class="level">

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 // Two ways of keeping side by side over the whole year.
 import type { Way, Yard } from '#core/hive'
-import { showMass } from '#core/units'
+import { showLength, showMass } from '#core/units'
 import { wayFields, wayValue } from '#core/wording'
 import { yearFigures, type PlannedYear, type YearFigures } from '~/workers/plan-yard'
 
@@ -21,14 +21,14 @@ watch(field, () => take(choices.value[0]!.value))
 const sums = ({ figures }: PlannedYear) => {
   const all = figures.map(({ stages }) => yearFigures(stages))
   const total = (one: (figures: YearFigures) => number) => all.reduce((sum, figures) => sum + one(figures), 0)
-  return { boxes: total(({ boxes }) => boxes), heaviestKg: Math.max(0, ...all.map(({ heaviestKg }) => heaviestKg)), lifts: total(({ lifts }) => lifts), movedKg: total(({ movedKg }) => movedKg), winterKg: total(({ winterKg }) => winterKg) / Math.max(1, all.length), broodCells: total(({ broodCells }) => broodCells) / Math.max(1, all.length), findings: total(({ findings }) => findings) }
+  return { boxes: total(({ boxes }) => boxes), highestMm: Math.max(0, ...all.map(({ highestMm }) => highestMm)), heaviestKg: Math.max(0, ...all.map(({ heaviestKg }) => heaviestKg)), lifts: total(({ lifts }) => lifts), movedKg: total(({ movedKg }) => movedKg), winterKg: total(({ winterKg }) => winterKg) / Math.max(1, all.length), broodCells: total(({ broodCells }) => broodCells) / Math.max(1, all.length), findings: total(({ findings }) => findings) }
 }
 const rows = computed(() => {
   const [a, b] = [sums(props.year), second.value ? sums(second.value) : null]
   const cells = (count: number) => `${(Math.round(count / 1000) * 1000).toLocaleString('en-GB').replaceAll(',', ' ')} cells`
   const mass = (kg: number) => showMass(kg, preferences.units)
   return [
-    { word: 'Boxes to own', a: String(a.boxes), b: b && String(b.boxes) }, { word: 'Heaviest lift', a: mass(a.heaviestKg), b: b && mass(b.heaviestKg) }, { word: 'Lifts, looked through once at every stage', a: String(a.lifts), b: b && String(b.lifts) },
+    { word: 'Boxes needed at once', a: String(a.boxes), b: b && String(b.boxes) }, { word: 'Highest stack', a: showLength(a.highestMm, preferences.units), b: b && showLength(b.highestMm, preferences.units) }, { word: 'Heaviest lift', a: mass(a.heaviestKg), b: b && mass(b.heaviestKg) }, { word: 'Lifts, looked through once at every stage', a: String(a.lifts), b: b && String(b.lifts) },
     { word: 'Moved in them', a: mass(a.movedKg), b: b && mass(b.movedKg) }, { word: 'Stores in winter, a hive', a: mass(a.winterKg), b: b && mass(b.winterKg) }, { word: 'Room for brood, a hive', a: cells(a.broodCells), b: b && cells(b.broodCells) }, { word: 'Findings over the year', a: String(a.findings), b: b && String(b.findings) },
   ]
 })

@@ -89,6 +89,7 @@ useHead({ title: computed(() => (frames.part ? `Frames in ${frames.name} – Duv
             </select>
           </label>
         </div>
+        <p v-if="some" class="caution" data-testid="frames-disease">Before a comb goes to another colony, look it over for disease. Combs of a colony that died or left stay where they are until the cause is known; what a comb has held goes with it.</p>
         <p v-if="frames.problem" class="wrong" role="alert">{{ frames.problem }} <button class="plain-button quiet" type="button" aria-label="Close this message" @click="frames.problem = null">×</button></p>
         <p v-if="tried" class="trying">Tried out, not done yet</p>
         <ShellInTurn><FramesPlan class="grow" @hang-at="frames.hang(tools?.hanging ?? '', $event)" /></ShellInTurn>

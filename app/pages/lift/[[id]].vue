@@ -9,6 +9,7 @@ import { standingOf } from '#core/standing'
 import { FILL, fullFrameKg, massOfHive, mayHold, usualWeighing } from '#core/weight'
 import { showLength, showMass } from '#core/units'
 import { proxy } from 'comlink'
+import { useKept } from '~/composables/kept'
 import { openDoor } from '~/composables/useYardGrades'
 import type { YardDay } from '~/workers/lift-yard'
 import { LIFT_GRADE_WORDS, SCHOOL_WORDS, capital, changesInWords, dutyInWords, partNames, stageWord } from '#core/wording'
@@ -38,10 +39,16 @@ const ways = computed(() => {
   let n = 0
   return lighterWays(assessment.value.assembled, contextOf(hive.value.yard, hive.value.hive).catalogue, now.value, weighing.own, () => `new:lighter/${n++}`)
 })
+/** How far apart the feet stand, by hive; stays on this device. */
+const feet = useKept<Record<string, number>>('duvet.feet', {})
+function setFeet(mm: number | null) {
+  const { [hive.value!.hive.id]: _old, ...others } = feet.value
+  feet.value = mm === null ? others : { ...others, [hive.value!.hive.id]: mm }
+}
 const standing = computed(() => {
   if (!assessment.value || !mass.value) return null
   const empty = massOfHive(assessment.value.assembled, { ...now.value, fullness: 'empty', fill: FILL })
-  return standingOf(assessment.value.layout, assessment.value.assembled.attached, mass.value, empty, BRICK_KG)
+  return standingOf(assessment.value.layout, assessment.value.assembled.attached, mass.value, empty, BRICK_KG, feet.value[hive.value?.hive.id ?? ''])
 })
 /** A wrap goes round the boxes of the winter: as they stand then, by the plan. */
 const winterBoxesMm = computed(() => (hive.value && mode.value === 'standing' ? layOut(assembledAt(hive.value.yard, hive.value.hive, 'winter')).parts : []).reduce((sum, { pattern, topMm, bottomMm }) => sum + (pattern?.kind === 'box' ? topMm - bottomMm : 0), 0))
@@ -129,7 +136,7 @@ useHead({ title: computed(() => (hive.value ? `Lifting ${hive.value.hive.name} â
       <p class="caution">Figures are guidance. Parts that come off go to the shed; undo puts everything back.</p>
     </div>
     <div v-else-if="mode === 'standing'" class="wide">
-      <LiftStanding v-if="standing" :standing="standing" :hive-id="hive.hive.id" :drain-frames="drains" :top-hand-mm="lifts.highest?.from.handMm ?? null" :shoulder-mm="bodyHeights(weighing.own).shoulderMm" :wrap-mm="WRAPS" :winter-boxes-mm="winterBoxesMm" />
+      <LiftStanding v-if="standing" :standing="standing" :hive-id="hive.hive.id" :drain-frames="drains" :top-hand-mm="lifts.highest?.from.handMm ?? null" :shoulder-mm="bodyHeights(weighing.own).shoulderMm" :wrap-mm="WRAPS" :winter-boxes-mm="winterBoxesMm" :feet-mm="feet[hive.hive.id] ?? null" @feet="setFeet" />
     </div>
     <div v-else-if="mode === 'weigh'" class="wide"><LiftWeighIn :yard="hive.yard" :hive="hive.hive" /></div>
     <div v-else class="wide">

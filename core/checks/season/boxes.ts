@@ -1,4 +1,4 @@
-import { isCold, type Stage } from '../../hive'
+import { hasHeldBrood, isCold, type Stage } from '../../hive'
 import type { Context, Measured } from '../context'
 import { findingOf, type Finding } from '../finding'
 import { swapFor, takeOff, useAsFood } from '../remedies'
@@ -11,7 +11,7 @@ export function checkSeasonBoxes({ layout, assembled }: Measured, { stage }: Con
   const ids = supers.map(({ part }) => part.id)
   const off = () => (supers.length === 1 ? [takeOff(hive, supers[0]!)] : [])
   const keep = () => (supers.some(({ pattern, part }) => pattern?.cleanComb || part.contents.length === 0) ? [] : [useAsFood(hive, supers)])
-  const found: Finding[] = supers.filter(({ part }) => part.hasHeld.includes('brood')).map((box) => findingOf('season.brood-kit', 'mend', [box.part.id], { remedies: [takeOff(hive, box)] }))
+  const found: Finding[] = supers.filter(({ part }) => hasHeldBrood(part)).map((box) => findingOf('season.brood-kit', 'mend', [box.part.id], { facts: { combs: box.part.hasHeld.includes('brood') ? 0 : box.part.contents.filter(({ hasHeld }) => hasHeld?.includes('brood')).length }, remedies: [takeOff(hive, box)] }))
   if (supers.length > 0 && stage === 'after-crop') found.push(findingOf('season.supers-in-treatment', 'watch', ids, { remedies: [...keep(), ...off()] }))
   const feeder = layout.parts.find(({ pattern, hung }) => pattern?.kind === 'feeder' || hung.some((one) => one.pattern?.kind === 'feeder'))
   if (supers.length > 0 && feeder && HONEY_COMES_IN.has(stage)) found.push(findingOf('season.feed-under-supers', 'watch', [feeder.part.id, ...ids], { remedies: feeder.pattern?.kind === 'feeder' ? [takeOff(hive, feeder)] : [] }))

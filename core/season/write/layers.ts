@@ -2,7 +2,7 @@ import { FOOTPRINTS, type Catalogue, type Format, type Pattern } from '../../cat
 import { LIMITS } from '../../checks'
 import { spacedFor } from '../../frames'
 import { resolvePart, type AssembledHive } from '../../geometry'
-import { isCold, newPart, newPlacement, WANTED, type BoxSize, type Content, type Part, type Placement, type Role, type Stage, type Way } from '../../hive'
+import { hasHeldBrood, isCold, newPart, newPlacement, WANTED, type BoxSize, type Content, type Part, type Placement, type Role, type Stage, type Way } from '../../hive'
 import { isUndrawn } from '../../weight'
 import { alike, boxIdOf, formBoxes, sizeOf } from '../ways'
 import { isWanted, type Pool } from './pool'
@@ -28,7 +28,7 @@ export interface Writing {
 export function layersAt(writing: Writing): Layer[] {
   const { stage, way } = writing
   const { brood, food } = broodBoxes(writing)
-  const supers = superBoxes(writing, supersAt(stage, way.supers))
+  const supers = superBoxes(writing, supersAt(stage, way))
   const excluder = supers.length > 0 && way.excluder !== 'none' ? [excluderOf(writing)] : []
   const overBrood = way.excluder === 'above-food' ? [...brood, ...food, ...excluder] : [...brood, ...excluder, ...food]
   return [...ground(writing), ...overBrood, ...supers, ...tops(writing)]
@@ -88,7 +88,7 @@ function superBoxes(writing: Writing, count: number): Layer[] {
   const formats = new Set([format, catalogue.patterns.get(boxIdOf(format, size)!)?.format])
   const standing = assembled.stack.filter(({ pattern, placement }) => pattern?.kind === 'box' && formats.has(pattern.format as Format) && placement.role === 'super').slice(0, count)
   const kept = standing.map(({ part }) => pool.take(part.patternId, (one) => one.id === part.id))
-  const more = Array.from({ length: count - kept.length }, () => boxOf(writing, size, (part) => !part.hasHeld.includes('brood')))
+  const more = Array.from({ length: count - kept.length }, () => boxOf(writing, size, (part) => !hasHeldBrood(part)))
   return [...kept, ...more].map((part) => layer(writing, spaced(started(framed(part, writing), writing), writing), 'super'))
 }
 

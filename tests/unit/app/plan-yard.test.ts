@@ -50,5 +50,10 @@ describe('the year of a yard, as the worker writes it', () => {
     const [all, one] = choicesOfHive(yard, yard.hives[0]!.id, USUAL_PROFILE, 'winterSize', ['all', 'one'])
     expect(one!.winterKg).toBeLessThan(all!.winterKg)
     expect(choicesOfHive(yard, 'nobody', USUAL_PROFILE, 'supers', [1])).toEqual([])
+    const kept = { ...yard, season: { ...yard.season, way: { ...yard.season?.way, supers: 4 } } }
+    const [once, twice] = choicesOfHive(kept, yard.hives[0]!.id, USUAL_PROFILE, 'crops', ['one', 'spring-and-summer'])
+    expect(once!.boxes - twice!.boxes).toBe(2)
+    expect(twice!.highestMm).toBeLessThan(once!.highestMm)
+    expect(twice!.movedKg).toBeLessThan(once!.movedKg)
   })
 })

@@ -2,8 +2,8 @@ import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { CATALOGUE } from '#core/catalogue'
 import {
-  PLACEHOLDER, applyEdit, foldHistory, freeName, hivesTouchedBy, newPart, newPlacement, partIdsOf, planOf, planProblem, shedOf, swapEdit, usualPlace, withFreshIdentities, withMeasured, withOwnIdentities,
-  type Edit, type LogEntry, type Yard,
+  PLACEHOLDER, applyEdit, foldHistory, freeName, hasHeldBrood, hivesTouchedBy, newPart, newPlacement, partIdsOf, planOf, planProblem, shedOf, swapEdit, usualPlace, withFreshIdentities, withMeasured, withOwnIdentities, withPast,
+  type Edit, type LogEntry, type Part, type Yard,
 } from '#core/hive'
 import { someEdit, twoHives } from '../../helpers/edits'
 import { counter } from '../../helpers/hives'
@@ -194,5 +194,16 @@ describe('plans and visits', () => {
     expect(copy.season?.byHand?.winter?.writtenFrom).toBe(copy.stack.map(({ partId }) => `${partId}^:brood`).join(' '))
     expect(copy.season?.byHand?.winter?.attachments[0]!.partId).toBe('want:mouse-guard/0')
     expect(copy.visit).toEqual(visit(0))
+  })
+})
+
+describe('a comb that changes boxes', () => {
+  const box = (hasHeld: Part['hasHeld'], contents: Part['contents'] = []): Part => ({ id: 'b', patternId: 'box-langstroth-deep', contents, hasHeld })
+  it('takes its past with it, and a super that got one has held brood', () => {
+    const drawn = { id: 'f', patternId: 'frame-langstroth-deep', place: 0, comb: 'drawn' } as const
+    expect(withPast(drawn, box(['honey']), 'brood').hasHeld).toEqual(['honey', 'brood'])
+    expect(withPast({ ...drawn, hasHeld: ['brood'] }, box([]), undefined).hasHeld).toEqual(['brood'])
+    expect(withPast({ ...drawn, comb: 'wax-foundation' }, box(['brood']), 'brood').hasHeld).toBeUndefined()
+    expect([hasHeldBrood(box([], [{ ...drawn, hasHeld: ['brood'] }])), hasHeldBrood(box(['brood'])), hasHeldBrood(box(['honey'], [drawn]))]).toEqual([true, true, false])
   })
 })

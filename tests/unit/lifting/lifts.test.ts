@@ -2,7 +2,7 @@ import { CATALOGUE } from '#core/catalogue'
 import { describe, expect, it } from 'vitest'
 import { bodyHeights, liftsOf, profileProblem, USUAL_PROFILE, type LiftProfile } from '#core/lifting'
 import { standingOf, tiltMeaning, tippingWindMs } from '#core/standing'
-import { FILL, massOfHive, type Fullness } from '#core/weight'
+import { FILL, massOfHive, usualWeighing, type Fullness } from '#core/weight'
 import { L, N, build, type Layer } from '../../helpers/hives'
 
 function lifted(layers: readonly Layer[], profile: Partial<LiftProfile> = {}, fullness: Fullness = 'full') {
@@ -101,6 +101,11 @@ describe('whether it stands', () => {
     expect(winds.empty).toBeLessThan(winds.asItStands)
     expect(winds.withBrick).toBeGreaterThan(winds.asItStands)
     expect(winds.strapped).toBeGreaterThanOrEqual(winds.asItStands)
+    const { layout, assembled } = build(TALL).assessment
+    const kept = massOfHive(assembled, usualWeighing('flow'))
+    const of = (feetMm?: number) => standingOf(layout, assembled.attached, kept, kept, 2.7, feetMm).winds.strapped
+    expect(of(200)).toBeLessThan(of())
+    expect(of(5000)).toBe(of())
     expect(winds.roofWithBrick!).toBeGreaterThan(winds.roof!)
     expect(standing([L.floor, L.deep, L.crown]).winds.roof).toBeNull()
   })
