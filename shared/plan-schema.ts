@@ -121,7 +121,7 @@ const normalContents = yup.object({ framePatternId: identity(), count: whole(1, 
 /** A pattern of the keeper's own: the same fields as those that ship. */
 export const patternSchema = record({
   id: identity(), kind: oneOf(PART_KINDS), label, format: text(60, 1), material: oneOf(['wood', 'metal', 'polystyrene', 'foam', 'masonry', 'plastic'] as const),
-  dimensions: measured.required('${path} is missing: the sizes'), mass, ratingKg: decimal(0, 5000).optional(), surface: maybe(['solid', 'mesh', 'sheet', 'rods']), rimSide: maybe(['above', 'below', 'both', 'none']), reversible: flag(),
+  dimensions: measured.required('${path} is missing: the sizes'), mass, ratingKg: decimal(0, 5000).optional(), rValue: decimal(0, 50).optional(), surface: maybe(['solid', 'mesh', 'sheet', 'rods']), rimSide: maybe(['above', 'below', 'both', 'none']), reversible: flag(),
   normalContents, twinId: identity().optional(), roofForm: maybe(['telescoping', 'flush', 'gabled']), feederForm: maybe(['tray', 'rapid']), slots: maybe(['upper', 'upper-and-lower']), usualRole: maybe(['brood', 'super']),
   halves: flag(), cleanComb: flag(), sections: flag(), own: flag(),
 })

@@ -48,6 +48,8 @@ export interface Pattern {
   readonly material: 'wood' | 'metal' | 'polystyrene' | 'foam' | 'masonry' | 'plastic'
   readonly dimensions: Dimensions
   readonly mass?: Mass
+  /** Thermal resistance of a panel as its maker gives it, m²K/W: it counts before thickness and material. */
+  readonly rValue?: number
   /** What a stand may carry, kg. */
   readonly ratingKg?: number
   /** What a bee meets on the face: by kind unless set. */

@@ -18,7 +18,7 @@ const ownPattern = (id: string): fc.Arbitrary<Pattern> => merged(
   fc.subarray([...DIMENSION_NAMES]).chain((names) => fc.tuple(...names.map(() => length)).map((lengths) => ({ dimensions: Object.fromEntries(names.map((name, i) => [name, lengths[i]])) }))),
   maybe('surface', fc.constantFrom('solid', 'mesh', 'sheet', 'rods')), maybe('rimSide', fc.constantFrom('above', 'below', 'both', 'none')), maybe('reversible', fc.boolean()), maybe('usualRole', fc.constantFrom('brood', 'super')),
   maybe('roofForm', fc.constantFrom('telescoping', 'flush', 'gabled')), maybe('feederForm', fc.constantFrom('tray', 'rapid')), maybe('slots', fc.constantFrom('upper', 'upper-and-lower')), maybe('halves', fc.boolean()), maybe('sections', fc.boolean()),
-  maybe('twinId', fc.constantFrom('box-national-brood', 'nothing')), maybe('normalContents', fc.record({ framePatternId: fc.constantFrom(...hanging, 'nothing'), count: fc.integer({ min: 1, max: 40 }) })), maybe('mass', fc.record({ kg: fc.constantFrom(0, 500), plusMinusKg: fc.constant(0), source: fc.constant({ mark: 'own', text: '' }) })), maybe('ratingKg', fc.constantFrom(0, 5000)),
+  maybe('twinId', fc.constantFrom('box-national-brood', 'nothing')), maybe('normalContents', fc.record({ framePatternId: fc.constantFrom(...hanging, 'nothing'), count: fc.integer({ min: 1, max: 40 }) })), maybe('mass', fc.record({ kg: fc.constantFrom(0, 500), plusMinusKg: fc.constant(0), source: fc.constant({ mark: 'own', text: '' }) })), maybe('ratingKg', fc.constantFrom(0, 5000)), maybe('rValue', fc.constantFrom(0, 5.6)),
 ).map((pattern) => pattern as unknown as Pattern)
 
 const ownHanging = (id: string): fc.Arbitrary<HangingPattern> => merged(

@@ -14,6 +14,8 @@ const typed = reactive<Record<string, string>>({})
 const problems = reactive<Record<string, string>>({})
 const hung = ref('')
 const count = ref('')
+const rValue = ref('')
+const US_R = 5.678
 
 const FRAME_LIMITS = { minMm: 1, maxMm: 700 }
 const patterns = computed(() => [...view.catalogue.patterns.values()].filter(({ kind }) => kind !== 'entrance-fitting' && kind !== 'floor-insert'))
@@ -50,6 +52,7 @@ function keep() {
     if (!parsed.ok) problems[dimension] = lengthProblemInWords(dimensionWord(dimension as DimensionName), parsed.problem, base.value ? limitsOf(dimension as DimensionName) : FRAME_LIMITS, preferences.units, parsed.readings)
     else lengths[dimension] = { mm: parsed.mm, plusMinusMm: 0.5, source: { mark: 'own', text: 'the keeper’s own pattern' }, ...(parsed.inches ? { inches: parsed.inches } : {}) }
   }
+  if (base.value?.kind === 'slab' && rValue.value.trim() !== '' && !(Number(rValue.value.replace(',', '.')) > 0 && Number(rValue.value.replace(',', '.')) <= 200)) problems.rValue = `R is not a figure above zero: type one such as ${preferences.units === 'mm' ? '1.5' : '8.5'}, or leave it empty.`
   const nonsense = base.value && sizeNonsense(lengths)
   if (nonsense) problems[nonsense.dimension] ??= sizeNonsenseInWords(nonsense)
   if (base.value?.kind === 'box' && hung.value !== '' && !/^([1-9]|[1-3]\d|40)$/.test(count.value.trim())) problems.count = 'Number of frames is not a whole number from 1 to 40: type how many it hangs, such as 10.'
@@ -62,7 +65,9 @@ function editFor(own: string, lengths: Record<string, Length>): Edit {
   if (base.value) {
     const { twinId: _twin, normalContents, ...rest } = base.value
     const frames = base.value.kind !== 'box' ? normalContents : hung.value === '' ? undefined : hung.value === normalContents?.framePatternId && count.value === String(normalContents.count) ? normalContents : { framePatternId: hung.value, count: Number(count.value) }
-    const pattern: Pattern = { ...rest, id, label, own: true, dimensions: lengths, normalContents: frames }
+    const typedR = Number(rValue.value.replace(',', '.'))
+    const panel = base.value.kind === 'slab' && rValue.value.trim() !== '' ? { rValue: Math.round((preferences.units === 'mm' ? typedR : typedR / US_R) * 1000) / 1000 } : {}
+    const pattern: Pattern = { ...rest, ...panel, id, label, own: true, dimensions: lengths, normalContents: frames }
     return { kind: 'set-pattern', patternId: id, pattern: JSON.parse(JSON.stringify(pattern)) as Pattern }
   }
   const hanging = { ...baseFrame.value!, ...(lengths as Record<HangingDimension, Length>), id, label, own: true } satisfies HangingPattern
@@ -93,6 +98,11 @@ function editFor(own: string, lengths: Record<string, Length>): Edit {
         <label for="own-count">Number of frames</label>
         <ElInput id="own-count" v-model="count" inputmode="numeric" :disabled="hung === ''" />
         <p v-if="problems.count" class="wrong" role="alert">{{ problems.count }}</p>
+      </div>
+      <div v-if="base?.kind === 'slab'" class="row">
+        <label for="own-r">R, where its maker gives it{{ preferences.units === 'mm' ? ', m²K/W' : ', US' }}</label>
+        <ElInput id="own-r" v-model="rValue" inputmode="decimal" placeholder="by thickness" data-testid="own-r" />
+        <p v-if="problems.rValue" class="wrong" role="alert">{{ problems.rValue }}</p>
       </div>
       <button class="plain-button filled" type="submit" data-testid="keep-pattern">Keep it</button>
     </form>

@@ -14,8 +14,14 @@ export function wallResistance(box: PlacedPart): number {
   return thickMm / 1000 / conducts(box)
 }
 
-/** Thermal resistance of the slab or the chips over a box, m²K/W; boards and roof left out, since air gets between them. Heat conduction; conductivities from memory. */
+/** What a slab of foam of so many mm resists, m²K/W. Heat conduction; conductivity from memory. */
+export function foamResistance(thickMm: number): number {
+  return thickMm / 1000 / CONDUCTS.foam
+}
+
+/** Thermal resistance of the slab or the chips over a box, m²K/W, by its maker where he gives it; boards and roof left out, since air gets between them. Heat conduction; conductivities from memory. */
 export function coverResistance(cover: PlacedPart): number {
+  if (cover.pattern?.rValue !== undefined) return cover.pattern.rValue
   const chips = cover.pattern?.kind === 'absorber'
   return dimensionMm(cover.resolved, chips ? 'fillDepth' : 'depth') / 1000 / (chips ? FORMULA.chipsConduct.value : conducts(cover))
 }

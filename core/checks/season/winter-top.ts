@@ -4,7 +4,7 @@ import type { Context, Measured } from '../context'
 import { findingOf, type Finding, type Severity } from '../finding'
 import { comparableMm } from '../../units'
 import { closeHole, openHole, takeOff } from '../remedies'
-import { coverResistance, wallResistance } from './resistance'
+import { coverResistance, foamResistance, wallResistance } from './resistance'
 
 /** Thinnest slab, and least chips, mm (common practice). */
 const LEAST_MM = 25
@@ -45,7 +45,8 @@ function slabFindings({ crown, slab, absorber, vent }: Top): Finding[] {
   const found: Finding[] = []
   if (crown && crown.index < slab.index && crown.part.hole === 'open' && !absorber && !vent) found.push(findingOf('season.winter-hole', 'mend', [crown.part.id, slab.part.id], { remedies: [closeHole(crown)] }))
   const thickMm = dimensionMm(slab.resolved, 'depth')
-  if (thickMm < LEAST_MM) found.push(findingOf('season.thin-slab', 'watch', [slab.part.id], { measured: exact(thickMm), facts: { leastMm: LEAST_MM } }))
+  // R counts, not thickness: a thin panel that resists as much as enough foam is not thin.
+  if (thickMm < LEAST_MM && coverResistance(slab) < foamResistance(LEAST_MM)) found.push(findingOf('season.thin-slab', 'watch', [slab.part.id], { measured: exact(thickMm), facts: { leastMm: LEAST_MM } }))
   return found
 }
 

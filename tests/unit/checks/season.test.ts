@@ -188,3 +188,13 @@ describe('supers kept as food (common practice)', () => {
     for (const stack of forms) expect(stack.filter(({ role }) => role === 'food')).toHaveLength(2)
   })
 })
+
+describe('a panel of high R (R counts, not thickness)', () => {
+  it('is not too thin, and is warmer than the walls; a thin slab of foam is too thin', () => {
+    const panel = { ...CATALOGUE.patterns.get('slab-langstroth')!, id: 'own-panel', own: true, rValue: 5.6, dimensions: { ...CATALOGUE.patterns.get('slab-langstroth')!.dimensions, depth: { mm: 15, plusMinusMm: 0, source: { mark: 'own' as const, text: '' } } } }
+    const catalogue = { ...CATALOGUE, patterns: new Map([...CATALOGUE.patterns, [panel.id, panel], ['own-thin', { ...panel, id: 'own-thin', rValue: undefined as never }]]) }
+    const top = (id: string) => seasonal(build([L.floor, L.deep, L.crown, [id], L.roof], { stage: 'winter', change: hole('closed'), catalogue })).filter((one) => !/guard/.test(one))
+    expect(top('own-panel')).toEqual([])
+    expect(top('own-thin')).toEqual(['thin-slab watch'])
+  })
+})
