@@ -7,7 +7,7 @@ import { resolvePart } from '#core/geometry'
 import type { Part } from '#core/hive'
 import type { FitCell } from '~/components/fit/Table.vue'
 import { showLength } from '#core/units'
-import { boxFitLine, capital, frameFitLine, frameFitShort, inWords, seatWord } from '#core/wording'
+import { boxFitLine, capital, frameFitLine, frameFitShort, inWords, seatWord, verdictWord } from '#core/wording'
 
 const view = useView()
 const preferences = usePreferences()
@@ -59,7 +59,9 @@ function frameCell(fit: FrameFit) {
 function boxCell(fit: BoxFit) {
   const sits = fit.seat.verdict === 'seals' || fit.seat.verdict === 'thin'
   const grade: Grade = !sits ? 'stop' : fit.gap && fit.gap.grade !== 'good' ? fit.gap.grade : fit.seat.verdict === 'thin' ? 'watch' : 'good'
-  return { grade, marginal: fit.seat.marginal || (fit.gap?.marginal ?? false), word: seatWord(fit), figure: sits ? (fit.gap ? `gap ${figure(fit.gap.mm)}` : '') : fit.seat.verdict === 'lip' ? '' : figure(fit.seat.mm), line: boxFitLine(fit, preferences.reader) }
+  // What decides is what is said: a box that seals and leaves comb between is no box that “seals”.
+  const byGap = sits && fit.gap && (fit.gap.grade === 'stop' || fit.gap.grade === 'mend' || fit.gap.grade === 'watch')
+  return { grade, marginal: fit.seat.marginal || (fit.gap?.marginal ?? false), word: byGap ? verdictWord(fit.gap!) : seatWord(fit), figure: sits ? (fit.gap ? `gap ${figure(fit.gap.mm)}` : '') : fit.seat.verdict === 'lip' ? '' : figure(fit.seat.mm), line: boxFitLine(fit, preferences.reader) }
 }
 const rows = computed(() => (mode.value === 'frames'
   ? frames.value.map((frame) => ({ id: frame.id, name: capital(inWords(frame.label, preferences.vocabulary)) }))

@@ -10,7 +10,7 @@ import { proudFeeders } from './order/feeders-and-empty'
 export interface Trial {
   readonly gaps: readonly GapSum[]
   readonly outsideMm: number
-  readonly stops: number
+  readonly layout: Layout
 }
 
 const tried = new WeakMap<Measured, Map<string, Trial | undefined>>()
@@ -59,7 +59,7 @@ function tryEdit(measured: Measured, edit: Edit, context: Context): Trial | unde
   const layout = layoutAfter(measured, edit, context)
   if (!layout) return undefined
   const gaps = gapSumsOf(layout)
-  return { gaps, outsideMm: totalOutsideMm(gaps, context), stops: stopsOf(jointsOf(layout), gaps, context.limits) + proudFeeders(layout) }
+  return { gaps, outsideMm: totalOutsideMm(gaps, context), layout }
 }
 
 /** How far the gaps that meet frames lie outside their bands, in all; parts that would meet weigh heavily. */
@@ -105,7 +105,7 @@ export function withoutHarm(measured: Measured, remedies: readonly Remedy[], con
   return remedies.filter((remedy) => {
     if (!CHANGES_STACK.has(remedy.kind)) return true
     const trial = tryRemedy(measured, remedy, context)
-    return trial === undefined || trial.stops <= now
+    return trial === undefined || stopsOf(jointsOf(trial.layout), trial.gaps, context.limits) + proudFeeders(trial.layout) <= now
   })
 }
 

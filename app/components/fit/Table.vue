@@ -32,8 +32,9 @@ const before = computed(() => across.value[0]?.start ?? 0)
 const after = computed(() => columnsSeen.value.getTotalSize() - (across.value.at(-1)?.end ?? 0))
 const above = computed(() => down.value[0]?.start ?? 0)
 const below = computed(() => rowsSeen.value.getTotalSize() - (down.value.at(-1)?.end ?? 0))
-const drawn = useInTurn(computed(() => down.value.length))
-const seen = computed(() => down.value.slice(0, drawn.value).map(({ index }) => ({ row: props.rows[index]!, index, cells: across.value.map((column) => ({ column: props.columns[column.index]!, cell: props.cellAt(index, column.index) })) })))
+const ROWS_A_TURN = 4
+const turns = useInTurn(computed(() => Math.ceil(down.value.length / ROWS_A_TURN)))
+const seen = computed(() => down.value.slice(0, turns.value * ROWS_A_TURN).map(({ index }) => ({ row: props.rows[index]!, index, cells: across.value.map((column) => ({ column: props.columns[column.index]!, cell: props.cellAt(index, column.index) })) })))
 </script>
 
 <template>

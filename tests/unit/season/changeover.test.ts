@@ -1,6 +1,8 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { changeoverMoves, compareWork, workOf, type Handled } from '#core/season'
+import { LIFT_KG, SET_DOWN_PLACES, changeoverMoves, compareWork, workOf, type Handled } from '#core/season'
+import { straightPlan } from '../../../core/season/changeover/greedy'
+import { problemOf } from '../../../core/season/changeover/problem'
 import { carriedOut, coinOf, leastByExhaustion } from '../../helpers/moves'
 
 const part = (partId: string, kg: number, standing = ''): Handled => ({ partId, kg, standing })
@@ -70,9 +72,10 @@ describe('a changeover', () => {
     fc.assert(fc.property(pairs(12), ({ before, after }) => {
       const ground = part('ground', 0)
       // A ground that is turned over makes everything come off.
-      const everything = changeoverMoves([ground, ...before], [{ ...ground, standing: 'over' }, ...after])
-      expect(changeoverMoves(before, after).work.lifts).toBeLessThanOrEqual(everything.work.lifts)
-    }), { numRuns: 300 })
+      const problem = problemOf([ground, ...before], [{ ...ground, standing: 'over' }, ...after])
+      const lifts = straightPlan(problem, SET_DOWN_PLACES).filter(({ part: n }) => problem.parts[n]!.kg >= LIFT_KG).length
+      expect(changeoverMoves(before, after).work.lifts).toBeLessThanOrEqual(lifts)
+    }), { numRuns: 1000 })
   })
 
   it('says where it could not be proved least, with the bound beside it', () => {
