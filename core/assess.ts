@@ -33,7 +33,7 @@ const CHECKS: readonly ((measured: Measured, context: Context) => Finding[])[] =
  */
 export function assess(assembled: AssembledHive, context: Context): Assessment {
   const measured = measure(assembled, context)
-  const findings = CHECKS.flatMap((check) => check(measured, context)).map((finding) => withAcceptance({ ...finding, remedies: withoutHarm(measured, finding.remedies, context) }, assembled.hive)).sort(bySeverity)
+  const findings = CHECKS.flatMap((check) => check(measured, context)).map((finding) => guarded(withAcceptance(finding, assembled.hive), measured, context)).sort(bySeverity)
   const worst = findings.reduce<Grade>((grade, finding) => (finding.acceptance ? grade : worse(grade, finding.severity)), 'good')
   return { ...measured, findings, heightMm: measured.layout.heightMm, worst }
 }
@@ -70,6 +70,13 @@ export function contextOf(yard: Yard, hive: Hive, look: Look = {}): Context {
 export function assessHive(yard: Yard, hive: Hive, parts = partsById(yard), look: Look = {}): Assessment {
   const context = contextOf(yard, hive, look)
   return assess(assembleHive(hive, parts, context.catalogue), context)
+}
+
+/** Ways out are gone through for harm once somebody looks at them: most findings are only counted. */
+function guarded(finding: Finding, measured: Measured, context: Context): Finding {
+  if (finding.remedies.length === 0) return finding
+  let sound: Finding['remedies'] | undefined
+  return { ...finding, get remedies() { return (sound ??= withoutHarm(measured, finding.remedies, context)) } }
 }
 
 /** An acceptance holds as long as the figure is the one that was accepted. */

@@ -2,6 +2,7 @@ import type { Pattern } from '../catalogue'
 import { dimension, gapKey, hangAcross, type PlacedPart } from '../geometry'
 import { isMarginal, limitDistance, outsideMm } from './band'
 import { canStandEitherWay } from './better-way'
+import { patternsOf } from './by-kind'
 import type { Context, Measured } from './context'
 import { bySeverity, findingOf, type Finding, type Remedy, type Severity } from './finding'
 import type { JudgedGap } from './judge-gap'
@@ -66,15 +67,15 @@ function waysOut({ assembled: { hive } }: Measured, lower: PlacedPart, upper: Pl
 /** Excluders of the same format made the other way: framed for bare, bare for framed. */
 function otherExcluders({ pattern }: PlacedPart, catalogue: Context['catalogue']): Pattern[] {
   if (pattern?.kind !== 'excluder') return []
-  return [...catalogue.patterns.values()].filter((other) => other.kind === 'excluder' && other.format === pattern.format && other.surface !== pattern.surface && !other.own)
+  return patternsOf(catalogue, 'excluder', pattern.format).filter((other) => other.surface !== pattern.surface && !other.own)
 }
 
 /** A box of the same format for the same frames that leaves less: the make that avoids it. */
 function closerMake(gap: JudgedGap, lower: PlacedPart, upper: PlacedPart, { catalogue, band }: Context): Record<string, string | number> {
   if (gap.place !== 'frames' || gap.nearest?.side !== 'over') return {}
   const depthMm = ({ pattern }: PlacedPart) => pattern?.dimensions.depth?.mm ?? 0
-  const makes = [lower, upper].flatMap((part) => [...catalogue.patterns.values()].flatMap((pattern) => {
-    const same = pattern.kind === 'box' && pattern.format === part.pattern?.format && pattern.normalContents?.framePatternId === part.pattern.normalContents?.framePatternId
+  const makes = [lower, upper].flatMap((part) => patternsOf(catalogue, 'box', part.pattern?.format).flatMap((pattern) => {
+    const same = pattern.normalContents?.framePatternId === part.pattern?.normalContents?.framePatternId
     const mm = gap.mm - depthMm(part) + (pattern.dimensions.depth?.mm ?? 0)
     return same && mm < gap.mm - 0.01 && mm >= band.minMm ? [{ closerId: pattern.id, closerMm: mm }] : []
   }))
