@@ -2,6 +2,7 @@ import type { BoxFit, FrameFit } from '../fit'
 import { showLength } from '../units'
 import { verdictWord } from './gap-words'
 import type { Reader } from './names'
+import { inVocabulary } from './vocabulary'
 
 /** What a frame does in a box, by the clearance that decides. */
 export function frameFitInWords(reason: string, figure: string): string {
@@ -47,7 +48,7 @@ export function frameVerdictWord({ verdict, marginal }: Pick<FrameFit, 'verdict'
 
 /** The decision of the frame table in a line. */
 export function frameFitLine(fit: FrameFit, reader: Reader): string {
-  return `${frameFitInWords(fit.reason, showLength(fit.deciding.mm, reader.units))} ${frameFitFate(fit.reason)}`
+  return inVocabulary(`${frameFitInWords(fit.reason, showLength(fit.deciding.mm, reader.units))} ${frameFitFate(fit.reason)}`, reader.vocabulary)
 }
 
 /** A cell of the box table in a word. */

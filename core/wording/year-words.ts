@@ -4,6 +4,7 @@ import type { CalendarProblem, PartChange, Bounds, StepReason, Work } from '../s
 import { showMass } from '../units'
 import { rangeInWords } from './weight-words'
 import { capital, inWords, stageWord, type Reader } from './names'
+import { inVocabulary } from './vocabulary'
 
 export const CLIMATE_WORDS: Record<Climate, string> = { 'cool-maritime': 'cool, by the sea', 'cold-continental': 'cold inland winters', 'warm-temperate': 'warm, two flows', 'tropical-highland': 'tropical highland, no winter' }
 
@@ -32,7 +33,7 @@ export function wayValue(field: keyof Way, text: string): Way[keyof Way] {
 export function wayFields({ vocabulary }: Reader): WayField[] {
   const british = vocabulary === 'british'
   const size: Record<BoxSize, string> = british ? { deep: 'brood depth', medium: 'medium', shallow: 'super depth', large: 'large (14×12, jumbo)' } : { deep: 'deep', medium: 'medium', shallow: 'shallow', large: 'jumbo' }
-  return [
+  const fields: readonly WayField[] = [
     { field: 'broodForm', word: 'Brood in', choices: [
       choice('as-it-stands', 'the boxes that stand there', 'no box to get or to change', 'stays with what is there'),
       choice('single', 'one brood box', 'one box to look through, least to lift', 'tight for a prolific queen; food is watched closely'),
@@ -57,6 +58,8 @@ export function wayFields({ vocabulary }: Reader): WayField[] {
     { field: 'crops', word: 'Crop', choices: [choice('one', 'once', 'one round of work', 'spring honey may set in the comb'), choice('spring-and-summer', 'spring and summer', 'spring honey comes off before it sets; half the supers stand at once, so the stack is lower', 'two rounds of work; have the next boxes ready when the first come off')] },
     { field: 'feeds', word: 'Feeder', choices: [choice(true, 'on while settling and after the crop', 'stores up to weight in time', 'sugar to buy; never with crop supers on'), choice(false, 'none', 'nothing to own', 'what is short stays short')] },
   ]
+  const said = (text: string) => inVocabulary(text, vocabulary)
+  return fields.map((one) => ({ ...one, choices: one.choices.map((each) => ({ ...each, word: said(each.word), gains: said(each.gains), gives: said(each.gives) })) }))
 }
 
 const FIELD_WORDS: Partial<Record<CalendarProblem['field'], string>> = { firstPollen: 'First pollen', flowStart: 'Start of the flow', flowEnd: 'End of the flow', secondFlow: 'The second flow', firstFrost: 'First frost', lastFrost: 'Last frost' }

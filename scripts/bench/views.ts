@@ -10,7 +10,7 @@ const TIMES = 3
 /** Every view by its address, and what is there once it is drawn. */
 const viewsOf = (hiveId: string, partId: string): readonly (readonly [name: string, path: string, ready: string])[] => [
   ['Row', '/', '[data-hive]'], ['Bench', `/hives/${encodeURIComponent(hiveId)}`, '[data-part]'], ['Frames', '/frames', '[data-box]'], ['one box', `/frames/${encodeURIComponent(partId)}`, 'svg'], ['Lift', '/lift', 'svg [data-part], [data-lift], main svg'],
-  ['Year', '/year', '[data-planned]'], ['Shed', '/shed', '[data-shed-row]'], ['Log', '/log', '[data-testid="log-title"]'], ['Fit', '/fit', '[data-cell]'], ['Build', '/build', '[data-testid="build-what"]'], ['Sources', '/sources', '[data-figure]'],
+  ['Year', '/year', '[data-planned]'], ['Visit', `/visit/${encodeURIComponent(hiveId)}`, '[data-testid="visit-done"], [data-testid="visit-step"]'], ['Shed', '/shed', '[data-shed-row]'], ['Log', '/log', '[data-testid="log-title"]'], ['Fit', '/fit', '[data-cell]'], ['Build', '/build', '[data-testid="build-what"]'], ['Sources', '/sources', '[data-figure]'],
 ]
 
 interface Opened {

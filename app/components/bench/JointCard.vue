@@ -3,7 +3,7 @@
 import type { Assessment } from '#core/assess'
 import { settlingOf, type JudgedGap } from '#core/checks'
 import { showLength } from '#core/units'
-import { bandInWords, capital, gapFate, gapTitle, nearestLimitInWords, termsInWords, the, verdictWord, withPlusMinus, type Reader } from '#core/wording'
+import { bandInWords, capital, gapFate, gapTitle, inVocabulary, nearestLimitInWords, termsInWords, the, verdictWord, withPlusMinus, type Reader } from '#core/wording'
 import { GRADE_COLOURS, PAPER } from '~/drawing/palette'
 import { markOf } from '~/drawing/marks'
 import { halfOutsideMm, sectionOf } from '~/drawing/section'
@@ -63,7 +63,7 @@ const way = computed(() => {
         <text x="15" y="6" font-size="16" font-weight="700">{{ showLength(gap.mm, reader.units) }}</text>
       </g>
     </svg>
-    <p><strong :style="{ color: GRADE_COLOURS[gap.grade] }">{{ capital(verdictWord(gap)) }}.</strong> {{ gapFate(gap) }}</p>
+    <p><strong :style="{ color: GRADE_COLOURS[gap.grade] }">{{ capital(verdictWord(gap)) }}.</strong> {{ inVocabulary(gapFate(gap), reader.vocabulary) }}</p>
     <dl>
       <dt>Measures</dt><dd>{{ withPlusMinus(gap, reader) }}</dd>
       <template v-if="range"><dt>At worst</dt><dd>{{ range.worst }}</dd><dt>Likely</dt><dd>{{ range.likely }}</dd></template>

@@ -28,7 +28,7 @@ const NEVER: readonly (readonly [what: string, found: RegExp, of?: (reader: Read
 function look(lines: readonly string[], reader: Reader, of: string): void {
   for (const line of lines) for (const [what, found, applies] of NEVER) {
     // Names of boxes by their depth in inches are names, not figures.
-    const text = line.replace(/,? ?9 (9\/16|5\/8) in\b|\b4 in\b/g, '')
+    const text = line.replace(/,? ?9 (9\/16|5\/8) in\b/g, '')
     if ((!applies || applies(reader)) && found.test(text)) throw new Error(`${what} for ${reader.vocabulary}, ${reader.units} in ${of}: ${line}`)
   }
 }
