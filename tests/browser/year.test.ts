@@ -174,8 +174,12 @@ describe('a stage on the bench', () => {
   it('the whole row grows and shrinks with the year', async () => {
     const page = await session.open('/')
     const heights = async () => (await page.locator('[data-hive] .stage').allInnerTexts()).flatMap((text) => /, (\d+(?:\.\d+)?) mm/.exec(text)?.[1] ?? []).map(Number)
+    // Hives are drawn one by one: all that will stand in sight are there before they are compared.
+    const inSight = async () => { const count = await page.locator('[data-hive]').count(); await page.waitForTimeout(400); return count > 0 && count === await page.locator('[data-hive]').count() }
+    await expect.poll(inSight).toBe(true)
     await page.locator('[data-row-stage="flow"]').click()
     await expect.poll(() => page.locator('[data-testid^="row-planned-"]').count()).toBe(2)
+    await expect.poll(inSight).toBe(true)
     const flow = await heights()
     await page.locator('[data-row-stage="winter"]').click()
     await expect.poll(async () => (await heights()).every((mm, i) => mm <= flow[i]! + 100) && (await heights()).some((mm, i) => mm < flow[i]! - 200)).toBe(true)
