@@ -55,3 +55,8 @@ export function outsideMm(valueMm: number, band: Band): number {
 export function isMarginal(plusMinusMm: number, distance: LimitDistance): boolean {
   return plusMinusMm > 0 && comparableMm(distance.mm) <= comparableMm(plusMinusMm)
 }
+
+/** The ± reaches a limit: a joint may as well be the other way. */
+export function isUnsure(mm: number, plusMinusMm: number, limitMm: number): boolean {
+  return plusMinusMm > 0 && comparableMm(Math.abs(mm - limitMm)) <= comparableMm(plusMinusMm)
+}

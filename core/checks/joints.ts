@@ -1,9 +1,11 @@
 import { SIDES, jointsOf, type Joint, type PlacedPart } from '../geometry'
 import { comparableMm } from '../units'
+import { isUnsure } from './band'
+import { patternsOf } from './by-kind'
 import type { Context, Measured } from './context'
 import { findingOf, type Finding, type Remedy } from './finding'
 import { add, centre, swapFor } from './remedies'
-import { faultyJoints, isUnsure, openJoint } from './open-joint'
+import { faultyJoints, openJoint } from './open-joint'
 import { layoutAfter } from './trial'
 
 /** Whether each part bears on the next all round, every lip meets a lip, and every roof goes on. */
@@ -56,8 +58,9 @@ function waysToClose(measured: Measured, joint: Joint, context: Context): Remedy
 
 function sameKindElsewhere(hive: Measured['assembled']['hive'], upper: PlacedPart, lower: PlacedPart, { catalogue }: Context): Remedy[] {
   const format = lower.pattern?.format
-  const alike = [...catalogue.patterns.values()].find((pattern) => pattern.format === format && pattern.kind === upper.pattern?.kind && pattern.id !== upper.pattern.id
-    && pattern.roofForm === upper.pattern.roofForm && pattern.reversible === upper.pattern.reversible && pattern.surface === upper.pattern.surface && pattern.usualRole === upper.pattern.usualRole)
+  const own = upper.pattern
+  const alike = own && patternsOf(catalogue, own.kind, format).find((pattern) => pattern.id !== own.id
+    && pattern.roofForm === own.roofForm && pattern.reversible === own.reversible && pattern.surface === own.surface && pattern.usualRole === own.usualRole)
   // A box is no way out for one whose frames it does not hold.
   const holds = upper.part.contents.length <= (alike?.normalContents?.count ?? 0) && upper.part.contents.every(({ patternId }) => patternId === alike?.normalContents?.framePatternId)
   return alike && (upper.part.contents.length === 0 || holds) ? [swapFor(hive, upper, alike, catalogue)] : []

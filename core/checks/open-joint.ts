@@ -1,5 +1,6 @@
 import { SIDES, type GapSum, type Joint, type Side } from '../geometry'
 import { comparableMm } from '../units'
+import { isUnsure } from './band'
 import type { Grade } from './finding'
 import type { Limits } from './limits'
 
@@ -10,11 +11,6 @@ export interface OpenJoint {
   readonly mm: number
   readonly marginal: boolean
   readonly grade: Grade
-}
-
-/** The ± reaches a limit: the joint may as well be the other way. */
-export function isUnsure(mm: number, plusMinusMm: number, limitMm: number): boolean {
-  return plusMinusMm > 0 && comparableMm(Math.abs(mm - limitMm)) <= comparableMm(plusMinusMm)
 }
 
 /**

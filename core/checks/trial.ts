@@ -1,4 +1,4 @@
-import { assembleHive, gapSumsOf, jointsOf, layOut, partsById, type GapSum, type Layout } from '../geometry'
+import { assembleHive, gapSumsOf, jointsOf, layOut, partsById, type GapSum, type Joint, type Layout } from '../geometry'
 import { applyEdit, emptyYard, type Edit, type Yard } from '../hive'
 import { floorBandOf, outsideMm, type Band } from './band'
 import type { Context, Measured } from './context'
@@ -101,11 +101,12 @@ const EFFORT_MM: Record<RemedyKind, number> = {
 /** Only the ways out that bring no new stop: nobody is led from one fault into a worse one. */
 export function withoutHarm(measured: Measured, remedies: readonly Remedy[], context: Context): readonly Remedy[] {
   if (!remedies.some(({ kind }) => CHANGES_STACK.has(kind))) return remedies
-  const now = stopsOf(measured.joints, measured.gaps, context.limits) + proudFeeders(measured.layout)
+  const stops = (joints: readonly Joint[], gaps: readonly GapSum[], layout: Layout) => stopsOf(joints, gaps, context.limits) + proudFeeders(layout)
+  const now = stops(measured.joints, measured.gaps, measured.layout)
   return remedies.filter((remedy) => {
     if (!CHANGES_STACK.has(remedy.kind)) return true
     const trial = tryRemedy(measured, remedy, context)
-    return trial === undefined || stopsOf(jointsOf(trial.layout), trial.gaps, context.limits) + proudFeeders(trial.layout) <= now
+    return trial === undefined || stops(jointsOf(trial.layout), trial.gaps, trial.layout) <= now
   })
 }
 

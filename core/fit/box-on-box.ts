@@ -1,6 +1,6 @@
 import { SIDES, facesOf, overlapMm, type Edge, type ResolvedPart, type Side } from '../geometry'
 import { comparableMm } from '../units'
-import type { Limits } from '../checks'
+import { isUnsure, type Limits } from '../checks'
 
 export type SeatVerdict = 'seals' | 'thin' | 'open' | 'lip' | 'does-not-sit'
 
@@ -40,7 +40,7 @@ export function seatOn(lower: ResolvedPart, upper: ResolvedPart, limits: Pick<Li
   const open = verdict === 'open' || verdict === 'does-not-sit'
   return {
     verdict, side, mm: Math.abs(worst), flushMm: open ? flushHole(below, above, side) : 0, overlapMm: overlap, plusMinusMm,
-    marginal: !lip && plusMinusMm > 0 && [0, limits.bearing].some((limit) => comparableMm(Math.abs(worst - limit)) <= comparableMm(plusMinusMm)),
+    marginal: !lip && [0, limits.bearing].some((limit) => isUnsure(worst, plusMinusMm, limit)),
     adapterHelps: open && lower.pattern?.format !== upper.pattern?.format,
   }
 }

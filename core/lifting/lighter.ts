@@ -54,10 +54,11 @@ const WORTH = 0.98
  */
 export function lighterWays(assembled: AssembledHive, catalogue: Catalogue, weighing: Weighing, profile: LiftProfile, makeId: () => string): Alternatives {
   const now = judged({ changes: [], hive: assembled.hive, parts: [], fillShare: 1 }, [], assembled, catalogue, weighing, profile)
+  const honeyNowKg = superHoneyKg(assembled.stack)
   const all: Alternative[] = []
   for (const changes of combinations(STRUCTURES)) {
     if (changes.length > MOST_CHANGES) continue
-    const structure = changes.length === 0 ? { changes, hive: assembled.hive, parts: [], fillShare: 1 } : restructured(assembled, changes, catalogue, makeId)
+    const structure = changes.length === 0 ? { changes, hive: assembled.hive, parts: [], fillShare: 1 } : restructured(assembled, changes, honeyNowKg, catalogue, makeId)
     if (!structure) continue
     for (const manner of combinations(MANNERS)) {
       if (changes.length + manner.length > 0 && changes.length + manner.length <= MOST_CHANGES) all.push(judged(structure, manner, assembled, catalogue, weighing, profile))
@@ -117,8 +118,13 @@ function frameByFrame({ lifts }: StackLifts, parts: ReadonlyMap<string, { readon
   return { index, kg }
 }
 
+/** What the supers hold with every comb full, kg. */
+function superHoneyKg(layers: readonly Layer[]): number {
+  return honeyCapacityKg(layers.filter(isRole('super')).map(({ resolved }) => resolved))
+}
+
 /** The hive with these changes made, or undefined where one of them cannot be. */
-function restructured(assembled: AssembledHive, changes: readonly Change[], catalogue: Catalogue, makeId: () => string): Structure | undefined {
+function restructured(assembled: AssembledHive, changes: readonly Change[], honeyNowKg: number, catalogue: Catalogue, makeId: () => string): Structure | undefined {
   let layers = assembled.stack.map(({ resolved, placement }): Layer => ({ resolved, placement }))
   let fillShare = 1
   for (const change of changes) {
@@ -127,9 +133,8 @@ function restructured(assembled: AssembledHive, changes: readonly Change[], cata
     layers = next
     if (change === 'half-full-boxes' || change === 'crop-earlier') fillShare = 0.5
   }
-  const honeyKg = (all: readonly Layer[]) => honeyCapacityKg(all.filter(isRole('super')).map(({ resolved }) => resolved))
   // Fewer frames hold less where the combs are drawn no thicker: that is not the same honey.
-  if (honeyKg(layers) < honeyKg(assembled.stack) - 0.01) return undefined
+  if (superHoneyKg(layers) < honeyNowKg - 0.01) return undefined
   const old = new Set(partIdsOf(assembled.hive))
   const parts = layers.flatMap(({ resolved }) => (old.has(resolved.part.id) && assembled.stack.some(({ part }) => part === resolved.part) ? [] : [resolved.part]))
   return { changes, hive: { ...assembled.hive, stack: layers.map(({ placement }) => placement) }, parts, fillShare }

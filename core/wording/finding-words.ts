@@ -1,13 +1,13 @@
 import { formatName, type Catalogue } from '../catalogue'
 import type { Finding, Grade, Remedy, RemedyKind, Rule } from '../checks'
-import { comparableMm, showLength } from '../units'
+import { comparableMm, showLength, showVolume } from '../units'
 import { gapFate, verdictWord, withPlusMinus } from './gap-words'
 import { frameFitFate, frameFitInWords } from './fit-words'
 import { TELL_FRAMES, frameRemedyInWords } from './frame-finding-words'
 import { capital, inWords, patternName, the, type Reader } from './names'
 import { TELL_SEASON } from './season-finding-words'
 import type { Telling, Told } from './telling'
-import { inVocabulary, showVolume } from './vocabulary'
+import { inVocabulary } from './vocabulary'
 
 export interface FindingWords extends Told {
   readonly severity: string
@@ -161,7 +161,7 @@ const TELL: Record<Rule, (telling: Telling) => Told> = {
   'order.no-excluder-clean-comb': ({ part }) => ({ title: `no excluder below ${part(0)}`, what: 'It holds comb that is sold or drained as it is.', fate: 'The queen lays in it, and comb with brood cannot be used.' }),
   'room.brood': ({ finding, named, reader }) => ({
     title: finding.facts.shared ? `little room for brood: ${list(finding.partIds.map(named))}` : 'little room for brood',
-    what: `${count(finding.facts.cells)} cells (${showVolume(Number(finding.facts.litres), reader)}) in the brood boxes; ${count(finding.facts.needCells)} are wanted for a queen who lays ${count(finding.facts.layingPeak)} eggs a day at her peak, with pollen and food round them.`,
+    what: `${count(finding.facts.cells)} cells (${showVolume(Number(finding.facts.litres), reader.units)}) in the brood boxes; ${count(finding.facts.needCells)} are wanted for a queen who lays ${count(finding.facts.layingPeak)} eggs a day at her peak, with pollen and food round them.`,
     fate: finding.severity === 'mend' ? 'The brood nest is full before the flow and the colony swarms: add a second brood box or a larger one.' : 'Enough for most queens; a prolific one swarms from it.',
   }),
   'room.too-much': ({ finding, named }) => ({ title: 'much hive for a small colony', what: `${list(finding.partIds.map(named))} stands on a colony that is still settling.`, fate: 'A small colony cannot keep it warm: the brood chills, or the bees leave.' }),

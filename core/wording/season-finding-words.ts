@@ -1,6 +1,5 @@
 import type { Rule } from '../checks'
-import { showLength } from '../units'
-import { showResistance, showVolume } from './vocabulary'
+import { showLength, showResistance, showVolume } from '../units'
 import { dayInWords } from './day-words'
 import { the } from './names'
 import { rangeInWords } from './weight-words'
@@ -32,7 +31,7 @@ export const TELL_SEASON: Record<SeasonRule, (telling: Telling) => Told> = {
     : { title: `${part(0)} has no vent holes`, what: 'No hole above the chips lets the damp out.', fate: 'The chips soak through and drip on the cluster.' }),
   'season.vent-shut-off': ({ part }) => ({ title: `${part(0)} shuts ${part(1)} off`, what: 'Its hole is closed, so no air goes up to the vent.', fate: 'Water forms under the board, and the bees have no upper way out.' }),
   'season.vent-cold': ({ part }) => ({ title: `no insulation over ${part(0)}`, what: 'Warm air goes out at the top, and the roof over it is cold.', fate: 'Water forms under the roof and runs back down.' }),
-  'season.cold-top': ({ part, finding, reader }) => ({ title: `top colder than the walls of ${part(1)}`, what: `${showResistance(Number(finding.facts.top), reader)} over the cluster, ${showResistance(Number(finding.facts.wall), reader)} in the walls: the more, the warmer.`, fate: 'Water forms over the cluster instead of at the walls. A thicker slab turns that round.' }),
+  'season.cold-top': ({ part, finding, reader }) => ({ title: `top colder than the walls of ${part(1)}`, what: `${showResistance(Number(finding.facts.top), reader.units)} over the cluster, ${showResistance(Number(finding.facts.wall), reader.units)} in the walls: the more, the warmer.`, fate: 'Water forms over the cluster instead of at the walls. A thicker slab turns that round.' }),
   'season.lower-opening': ({ part }) => ({ title: `${part(0)} opens at the lower edge`, what: 'Dead bees pile up on the floor in winter.', fate: 'They block the door. Turn it, so that it opens at the upper edge.' }),
   'season.upper-hole': ({ part, finding }) => ({ title: `second door in ${part(0)}`, what: finding.facts.stage === 'moving' ? 'It is open for the road.' : 'Robbers look for a way in at this time, and there are two to guard.', fate: finding.facts.stage === 'moving' ? 'Bees fly out and are lost.' : 'The upper one is not guarded, and the hive is robbed.' }),
   'season.shut-in': ({ part }) => ({ title: `${part(0)} shuts the bees in`, what: 'It belongs on the road only.', fate: 'They overheat or starve behind it. Take it off where the hive stands.' }),
@@ -45,7 +44,7 @@ export const TELL_SEASON: Record<SeasonRule, (telling: Telling) => Told> = {
     title: 'food may not last', what: `About ${rangeInWords({ low: Number(finding.facts.storesLow), high: Number(finding.facts.storesHigh) }, reader, 0)} in the boxes that stay; ${rangeInWords({ low: Number(finding.facts.needLow), high: Number(finding.facts.needHigh) }, reader, 0)} is what a hive in the usual winter form of this climate asks for.`,
     fate: 'A colony that runs out starves in days. Heft or weigh it, and feed the difference.',
   }),
-  'season.bait-room': ({ finding, reader }) => ({ title: 'bait hive of the wrong size', what: `${showVolume(Number(finding.facts.litres), reader)} of room; swarms look for about ${showVolume(40, reader)}, ${showVolume(Number(finding.facts.least), reader)} to ${showVolume(Number(finding.facts.most), reader)} will do.`, fate: 'Scouts pass it by.' }),
+  'season.bait-room': ({ finding, reader }) => ({ title: 'bait hive of the wrong size', what: `${showVolume(Number(finding.facts.litres), reader.units)} of room; swarms look for about ${showVolume(40, reader.units)}, ${showVolume(Number(finding.facts.least), reader.units)} to ${showVolume(Number(finding.facts.most), reader.units)} will do.`, fate: 'Scouts pass it by.' }),
   'season.bait-honey': () => ({ title: 'honey in a bait hive', what: 'A comb in it holds honey.', fate: 'It draws robbers, moths and ants instead of a swarm, and spreads disease.' }),
   'season.bait-comb': () => ({ title: 'no old comb in the bait hive', what: 'None of its frames is said to be drawn.', fate: 'Scouts prefer a box that smells of bees: hang one old, dry comb of a healthy colony in it.' }),
   'season.bait-door': ({ reader }) => ({ title: 'door of the bait hive is wide open', what: 'A swarm wants a door that it can guard.', fate: `Scouts pass it by. Narrow it to ${reader.units === 'mm' ? '10 to 15 cm²' : '1 1/2 to 2 1/4 square inches'}.` }),

@@ -1,4 +1,4 @@
-import { capital, type Reader, type Vocabulary } from './names'
+import { capital, type Vocabulary } from './names'
 
 /** Nouns of the sentences themselves, British and as a North American keeper says them; the longer before the shorter. */
 const NOUNS: readonly (readonly [british: string, northAmerican: string])[] = [
@@ -19,14 +19,4 @@ export function inVocabulary(text: string, vocabulary: Vocabulary, names: Iterab
     return article ? `${article.startsWith('A') ? 'A' : 'a'}${/^[aeiou]/.test(word) ? 'n' : ''} ${word}` : cased
   })
   return kept.reduce((rest, name, i) => rest.replaceAll(`\u0001${i}\u0002`, name), said)
-}
-
-/** Room in the reader's units: litres, or US quarts. */
-export function showVolume(litres: number, { units }: Pick<Reader, 'units'>): string {
-  return units === 'mm' ? `${Math.round(litres)} litres` : `${Math.round(litres * 1.056_688)} quarts`
-}
-
-/** Thermal resistance in the reader's units: m²K/W, or as a US R of 5.678 times that. */
-export function showResistance(m2KPerW: number, { units }: Pick<Reader, 'units'>): string {
-  return units === 'mm' ? `${Math.round(m2KPerW * 100) / 100} m²K/W` : `R ${Math.round(m2KPerW * 5.678 * 10) / 10}`
 }

@@ -2,7 +2,7 @@
 // A pattern of the keeper's own, from one that is like it: name, and the sizes that differ.
 import { HANGING_DIMENSIONS, type DimensionName, type HangingDimension, type HangingPattern, type Pattern } from '#core/catalogue'
 import { limitsOf, parseDimension, sizeNonsense, type Edit } from '#core/hive'
-import { parseLength, showLength, type Length, type ParsedLength } from '#core/units'
+import { parseLength, resistanceFrom, showLength, type Length, type ParsedLength } from '#core/units'
 import { capital, dimensionWord, inWords, lengthProblemInWords, sizeNonsenseInWords } from '#core/wording'
 
 const emit = defineEmits<{ keep: [edit: Edit]; close: [] }>()
@@ -15,7 +15,7 @@ const problems = reactive<Record<string, string>>({})
 const hung = ref('')
 const count = ref('')
 const rValue = ref('')
-const US_R = 5.678
+const typedR = computed(() => (rValue.value.trim() === '' ? null : Number(rValue.value.replace(',', '.'))))
 
 const FRAME_LIMITS = { minMm: 1, maxMm: 700 }
 const patterns = computed(() => [...view.catalogue.patterns.values()].filter(({ kind }) => kind !== 'entrance-fitting' && kind !== 'floor-insert'))
@@ -52,7 +52,7 @@ function keep() {
     if (!parsed.ok) problems[dimension] = lengthProblemInWords(dimensionWord(dimension as DimensionName), parsed.problem, base.value ? limitsOf(dimension as DimensionName) : FRAME_LIMITS, preferences.units, parsed.readings)
     else lengths[dimension] = { mm: parsed.mm, plusMinusMm: 0.5, source: { mark: 'own', text: 'the keeper’s own pattern' }, ...(parsed.inches ? { inches: parsed.inches } : {}) }
   }
-  if (base.value?.kind === 'slab' && rValue.value.trim() !== '' && !(Number(rValue.value.replace(',', '.')) > 0 && Number(rValue.value.replace(',', '.')) <= 200)) problems.rValue = `R is not a figure above zero: type one such as ${preferences.units === 'mm' ? '1.5' : '8.5'}, or leave it empty.`
+  if (base.value?.kind === 'slab' && typedR.value !== null && !(typedR.value > 0 && typedR.value <= 200)) problems.rValue = `R is not a figure above zero: type one such as ${preferences.units === 'mm' ? '1.5' : '8.5'}, or leave it empty.`
   const nonsense = base.value && sizeNonsense(lengths)
   if (nonsense) problems[nonsense.dimension] ??= sizeNonsenseInWords(nonsense)
   if (base.value?.kind === 'box' && hung.value !== '' && !/^([1-9]|[1-3]\d|40)$/.test(count.value.trim())) problems.count = 'Number of frames is not a whole number from 1 to 40: type how many it hangs, such as 10.'
@@ -65,8 +65,7 @@ function editFor(own: string, lengths: Record<string, Length>): Edit {
   if (base.value) {
     const { twinId: _twin, normalContents, ...rest } = base.value
     const frames = base.value.kind !== 'box' ? normalContents : hung.value === '' ? undefined : hung.value === normalContents?.framePatternId && count.value === String(normalContents.count) ? normalContents : { framePatternId: hung.value, count: Number(count.value) }
-    const typedR = Number(rValue.value.replace(',', '.'))
-    const panel = base.value.kind === 'slab' && rValue.value.trim() !== '' ? { rValue: Math.round((preferences.units === 'mm' ? typedR : typedR / US_R) * 1000) / 1000 } : {}
+    const panel = base.value.kind === 'slab' && typedR.value !== null ? { rValue: Math.round(resistanceFrom(typedR.value, preferences.units) * 1000) / 1000 } : {}
     const pattern: Pattern = { ...rest, ...panel, id, label, own: true, dimensions: lengths, normalContents: frames }
     return { kind: 'set-pattern', patternId: id, pattern: JSON.parse(JSON.stringify(pattern)) as Pattern }
   }

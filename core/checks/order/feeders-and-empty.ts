@@ -1,4 +1,5 @@
 import { goesThrough, type Layout, type PlacedPart } from '../../geometry'
+import { patternsOf } from '../by-kind'
 import type { Context, Measured } from '../context'
 import { findingOf, type Finding, type Remedy } from '../finding'
 import { add, move, openHole, takeOff } from '../remedies'
@@ -25,7 +26,7 @@ export function proudFeeders({ parts }: Layout): number {
 }
 
 function roomAbove({ assembled }: Measured, { catalogue }: Context, closing: PlacedPart): Remedy[] {
-  const eke = [...catalogue.patterns.values()].find(({ kind, format }) => kind === 'eke' && format === closing.pattern?.format)
+  const eke = patternsOf(catalogue, 'eke', closing.pattern?.format)[0]
   return eke ? [add(assembled.hive, closing.index, eke, catalogue)] : []
 }
 

@@ -2,7 +2,7 @@ import type { PlacedPart } from '../../geometry'
 import { isCold, type Role } from '../../hive'
 import { patternsOf } from '../by-kind'
 import type { Context, Measured } from '../context'
-import { findingOf, type Finding, type Remedy } from '../finding'
+import { findingOf, type Finding, type Remedy, type Rule, type Severity } from '../finding'
 import { add, move, takeOff } from '../remedies'
 import { nearestBand } from '../trial'
 
@@ -23,26 +23,22 @@ function withRole(boxes: readonly PlacedPart[], role: Role): PlacedPart[] {
 }
 
 function supersBelowBrood(measured: Measured, boxes: readonly PlacedPart[], { stage }: Context): Finding[] {
-  const brood = withRole(boxes, 'brood')
-  const lowestBrood = brood[0]
-  if (!lowestBrood) return []
-  const low = withRole(boxes, 'super').filter((box) => box.index < brood.at(-1)!.index)
-  if (low.length === 0) return []
-  const highest = brood.at(-1)!
-  return [findingOf('order.super-below-brood', isCold(stage) ? 'note' : 'mend', low.map(({ part }) => part.id), {
-    facts: { broodId: highest.part.id },
-    remedies: low.length === 1 ? [move(measured.assembled.hive, low[0]!, highest.index, 'move-above', highest)] : [move(measured.assembled.hive, highest, low[0]!.index, 'move-below', low[0]!)],
-  })]
+  return belowBrood(measured, boxes, withRole(boxes, 'super'), 'order.super-below-brood', isCold(stage) ? 'note' : 'mend')
 }
 
 /** The cluster moves up through the winter, not down: food under it is not reached. */
-function foodBelowBrood({ assembled: { hive } }: Measured, boxes: readonly PlacedPart[], { stage }: Context): Finding[] {
+function foodBelowBrood(measured: Measured, boxes: readonly PlacedPart[], { stage }: Context): Finding[] {
+  return isCold(stage) ? belowBrood(measured, boxes, withRole(boxes, 'food').filter(({ part }) => part.contents.length > 0), 'order.food-below-brood', 'mend') : []
+}
+
+/** Those of some boxes that stand lower than the highest brood: one goes above it, of several the brood goes below. */
+function belowBrood({ assembled: { hive } }: Measured, boxes: readonly PlacedPart[], some: readonly PlacedPart[], rule: Rule, severity: Severity): Finding[] {
   const highest = withRole(boxes, 'brood').at(-1)
-  if (!isCold(stage) || !highest) return []
-  const low = withRole(boxes, 'food').filter((box) => box.index < highest.index && box.part.contents.length > 0)
-  if (low.length === 0) return []
-  return [findingOf('order.food-below-brood', 'mend', low.map(({ part }) => part.id), {
-    facts: { broodId: highest.part.id }, remedies: low.length === 1 ? [move(hive, low[0]!, highest.index, 'move-above', highest)] : [move(hive, highest, low[0]!.index, 'move-below', low[0]!)],
+  const low = highest ? some.filter((box) => box.index < highest.index) : []
+  if (!highest || low.length === 0) return []
+  return [findingOf(rule, severity, low.map(({ part }) => part.id), {
+    facts: { broodId: highest.part.id },
+    remedies: low.length === 1 ? [move(hive, low[0]!, highest.index, 'move-above', highest)] : [move(hive, highest, low[0]!.index, 'move-below', low[0]!)],
   })]
 }
 

@@ -1,4 +1,5 @@
 import { hasHeldBrood, isCold, type Stage } from '../../hive'
+import { patternsOf } from '../by-kind'
 import type { Context, Measured } from '../context'
 import { findingOf, type Finding } from '../finding'
 import { swapFor, takeOff, useAsFood } from '../remedies'
@@ -33,7 +34,7 @@ export function checkTravel({ layout, assembled }: Measured, { stage, catalogue 
   const { parts } = layout
   const found: Finding[] = []
   const crown = parts.find(({ pattern }) => pattern?.kind === 'crown')
-  const screen = crown && [...catalogue.patterns.values()].find(({ kind, surface, format }) => kind === 'crown' && surface === 'mesh' && format === crown.pattern?.format)
+  const screen = crown && patternsOf(catalogue, 'crown', crown.pattern?.format).find(({ surface }) => surface === 'mesh')
   if (crown && crown.pattern?.surface !== 'mesh') found.push(findingOf('season.travel-air', 'watch', [crown.part.id], { remedies: screen ? [swapFor(assembled.hive, crown, screen, catalogue)] : [] }))
   const roof = parts.find(({ pattern }) => pattern?.kind === 'roof' && pattern.roofForm === 'telescoping')
   if (roof) found.push(findingOf('season.travel-roof', 'note', [roof.part.id]))

@@ -1,0 +1,21 @@
+import type { UnitSystem } from './show-length'
+
+/** US quarts in a litre (NIST SP 811, Appendix B.8, from memory). */
+const QUARTS_PER_LITRE = 1.056_688
+/** US R, ft²·°F·h/Btu, in 1 m²·K/W (NIST SP 811, Appendix B.8, from memory). */
+const US_R_PER_M2K_PER_W = 5.678
+
+/** Room as it is shown: `22 litres`, `23 quarts`; quarts go with inches. */
+export function showVolume(litres: number, units: UnitSystem): string {
+  return units === 'mm' ? `${Math.round(litres)} litres` : `${Math.round(litres * QUARTS_PER_LITRE)} quarts`
+}
+
+/** Thermal resistance as it is shown: `0.17 m²K/W`, `R 1`; the US R goes with inches. */
+export function showResistance(m2KPerW: number, units: UnitSystem): string {
+  return units === 'mm' ? `${Math.round(m2KPerW * 100) / 100} m²K/W` : `R ${Math.round(m2KPerW * US_R_PER_M2K_PER_W * 10) / 10}`
+}
+
+/** Thermal resistance, m²·K/W, of one typed in the reader's units. */
+export function resistanceFrom(typed: number, units: UnitSystem): number {
+  return units === 'mm' ? typed : typed / US_R_PER_M2K_PER_W
+}
