@@ -41,13 +41,13 @@ export function assess(assembled: AssembledHive, context: Context): Assessment {
 /** The geometry alone, without the checks. */
 export function measure(assembled: AssembledHive, context: Context): Measured {
   const layout = layOut(assembled)
-  const plain = gapsOf(layout)
+  const { gaps: plain, reachedFromBelow } = gapsOf(layout, context.limits.beeTight)
   const ways = betterWays(layout, plain, context.band)
   const turned = new Set(ways.flatMap(({ better, partId }) => (better === 'turned' ? [partId] : [])))
   const byId = new Map(layout.parts.map(({ part, resolved }) => [part.id, resolved]))
   const asMade = ({ lowerId, upperId }: Gap) => !turned.has(lowerId) && !turned.has(upperId) && areAsMade(byId.get(lowerId)!, byId.get(upperId)!)
   const gaps: JudgedGap[] = plain.map((gap) => judgeGap(gap, context, asMade(gap)))
-  return { assembled, layout, gaps, joints: jointsOf(layout), betterWays: ways }
+  return { assembled, layout, gaps, reachedFromBelow, joints: jointsOf(layout), betterWays: ways }
 }
 
 /** The climate of a yard that has not said what year it is. */

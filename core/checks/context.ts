@@ -25,6 +25,8 @@ export interface Measured {
   readonly assembled: AssembledHive
   readonly layout: Layout
   readonly gaps: readonly JudgedGap[]
+  /** Parts whose underside the colony gets to; undefined where nothing says where its bees are. */
+  readonly reachedFromBelow: ReadonlySet<string> | undefined
   readonly joints: readonly Joint[]
   readonly betterWays: readonly BetterWay[]
 }

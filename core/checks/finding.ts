@@ -8,7 +8,7 @@ export type Grade = Severity | 'good'
 export const RULES = [
   'bee-space.gap', 'bee-space.end-bar', 'bee-space.side', 'open-space',
   'joint.open', 'joint.bearing', 'joint.roof', 'joint.lip',
-  'order.no-floor', 'order.below-floor', 'order.second-floor', 'order.no-roof', 'order.above-roof', 'order.no-crown', 'order.second-crown', 'order.box-above-crown', 'order.box-above-feeder', 'order.food-below-brood', 'order.no-box',
+  'order.no-floor', 'order.below-floor', 'order.second-floor', 'order.no-roof', 'order.above-roof', 'order.no-crown', 'order.flush-lid-alone', 'order.second-crown', 'order.box-above-crown', 'order.box-above-feeder', 'order.food-below-brood', 'order.no-box',
   'order.super-below-brood', 'order.super-under-excluder', 'order.brood-above-excluder', 'order.two-excluders',
   'order.no-excluder', 'order.excluder-in-winter', 'order.feeder-no-way-up', 'order.feeder-proud', 'order.empty-box', 'order.upside-down',
   'order.no-excluder-clean-comb', 'room.brood', 'room.too-much', 'fit.frame',

@@ -53,9 +53,9 @@ function frameGap(lower: ResolvedPart, upper: ResolvedPart, context: Context): B
 }
 
 /** Two boxes one on the other as a layout, for the drawing. */
-export function stackOfTwo(lower: FitBox, upper: FitBox, catalogue: Catalogue) {
+export function stackOfTwo(lower: FitBox, upper: FitBox, { catalogue, limits }: Pick<Context, 'catalogue' | 'limits'>) {
   const [a, b] = [lower.resolved.part, lower.id === upper.id ? { ...upper.resolved.part, id: `${upper.id}/upper` } : upper.resolved.part]
   const hive = { id: 'fit', name: '', stage: 'flow' as const, note: '', stack: [newPlacement(a.id, lower.resolved.pattern), newPlacement(b.id, upper.resolved.pattern)], attachments: [], accepted: [] }
   const layout = layOut(assembleHive(hive, new Map([[a.id, a], [b.id, b]]), catalogue))
-  return { layout, gaps: gapsOf(layout) }
+  return { layout, gaps: gapsOf(layout, limits.beeTight).gaps }
 }

@@ -27,6 +27,11 @@ export function goesThrough(surface: Surface): boolean {
   return surface === 'open' || surface === 'opening'
 }
 
+/** Covers what is below: no bee goes up through it, but by a hole. */
+export function coversColony({ faces: { lower } }: { readonly faces: PartFaces }): boolean {
+  return lower.zones.length > 0 && lower.zones.every(({ surface, passes }) => surface === 'hole' || passes === 'air' || passes === 'nothing')
+}
+
 /** A rectangle of a face with the first surface a bee would meet there. */
 export interface Zone {
   readonly rect: Rect

@@ -49,9 +49,19 @@ interface DraftGap {
 /**
  * Every vertical gap of a stack: recess of the upper face below + depth of each open part between + recess of
  * the lower face above, for each pair of zones that overlap in plan. Lengths in mm. Geometry.
+ * @param beeTightMm below this no bee passes
  */
-export function gapsOf(layout: Layout): Gap[] {
-  return withReach(draftsOf(layout)).filter(facesNoHole)
+export function gapsOf(layout: Layout, beeTightMm: number): GapChain {
+  const traced = withReach(draftsOf(layout), beeTightMm)
+  const reached = traced.filter((gap) => gap.reached)
+  return { gaps: traced.filter(facesNoHole), reachedFromBelow: reached.length > 0 ? new Set(reached.map(({ upperId }) => upperId)) : undefined }
+}
+
+/** The gaps of a stack, bottom first, and where its bees get to. */
+export interface GapChain {
+  readonly gaps: readonly Gap[]
+  /** Parts whose underside the colony gets to, by identity; undefined without frames, when nobody can say where its bees are. */
+  readonly reachedFromBelow: ReadonlySet<string> | undefined
 }
 
 /** What trying a change needs of a gap. */
@@ -182,13 +192,10 @@ function isExcluder(surface: Surface): boolean {
   return surface === 'rods' || surface === 'sheet'
 }
 
-/** Below this no bee passes (common practice). */
-const BEE_TIGHT_MM = 3
-
 /** Floods outward from the frames through everything that lets a worker pass. */
-function withReach(drafts: readonly DraftGap[]): Gap[] {
+function withReach(drafts: readonly DraftGap[], beeTightMm: number): Gap[] {
   const reached = new Set(drafts.filter(({ gap }) => gap.lowerSurface === 'top-bars' || gap.upperSurface === 'bottom-bars'))
-  const sameSpace = (a: DraftGap, b: DraftGap) => a.fromIndex === b.fromIndex && a.gap.mm >= BEE_TIGHT_MM && b.gap.mm >= BEE_TIGHT_MM
+  const sameSpace = (a: DraftGap, b: DraftGap) => a.fromIndex === b.fromIndex && a.gap.mm >= beeTightMm && b.gap.mm >= beeTightMm
   const through = (below: DraftGap, above: DraftGap) => below.toIndex === above.fromIndex && below.upperPasses && above.lowerPasses
   const joins = (draft: DraftGap) => {
     for (const known of reached) if (sameSpace(known, draft) || through(known, draft) || through(draft, known)) return true

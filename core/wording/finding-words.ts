@@ -130,7 +130,12 @@ const TELL: Record<Rule, (telling: Telling) => Told> = {
   'order.no-crown': ({ part, reader }) => ({
     title: `${part(0)} straight on ${part(1)}`,
     what: `There is no ${crownName(reader)} under it.`,
-    fate: 'The roof is glued to the box and its skirt leaves no grip to pry it off.',
+    fate: 'The roof is glued to what is below and its skirt leaves no grip to pry it off.',
+  }),
+  'order.flush-lid-alone': ({ part, figure, reader }) => ({
+    title: `${part(0)} without ${withArticle(crownName(reader))}`,
+    what: `It lies right over the bees, ${figure} above the frames.`,
+    fate: `Some keep hives so: one part less, and a flush lid has a grip. Others put ${withArticle(crownName(reader))} under it: the lid is glued to the frames where the room is not bee space, the bees fly up when it comes off, and in winter there is only its own board over them.`,
   }),
   'order.box-above-crown': ({ finding, named }) => ({ title: `${list(finding.partIds.map(named))} above ${the(named(finding.facts.crownId))}`, what: `${capital(the(named(finding.facts.crownId)))} closes the colony below it.`, fate: 'Bees come up through the hole at best: they carry the honey down or build under it. Right only for supers that are to be licked clean.' }),
   'order.second-crown': ({ finding, part, reader }) => ({

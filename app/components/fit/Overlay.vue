@@ -20,7 +20,7 @@ const verdict = computed(() => (frameFit.value ? frameVerdictWord(frameFit.value
 const line = computed(() => (frameFit.value ? frameFitLine(frameFit.value, preferences.reader) : boxFitLine(seat.value!, preferences.reader)))
 
 const plan = computed(() => (frameFit.value ? frameInPlan(props.box, props.frame!, frameFit.value) : boxesInPlan(props.box, props.upper!, seat.value!.seat)))
-const pair = computed(() => stackOfTwo(props.box, props.upper ?? props.box, view.catalogue))
+const pair = computed(() => stackOfTwo(props.box, props.upper ?? props.box, view.context))
 const stacked = computed(() => pair.value.layout)
 function shapes(axis: Axis) {
   const [lower, upper] = stacked.value.parts

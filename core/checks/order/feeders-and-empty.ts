@@ -37,7 +37,7 @@ function feeders(measured: Measured, context: Context): Finding[] {
     const proud = closing && proudMm > 0
       ? [findingOf('order.feeder-proud', 'stop', [feeder.part.id, closing.part.id], { measured: { mm: proudMm, plusMinusMm: 0, likelyPlusMinusMm: 0 }, remedies: roomAbove(measured, context, closing) })]
       : []
-    return [...(hasWayUp(measured.layout, feeder) ? [] : [noWayUp(measured, feeder)]), ...proud]
+    return [...(hasWayUp(measured, feeder) ? [] : [noWayUp(measured, feeder)]), ...proud]
   })
 }
 
@@ -50,17 +50,15 @@ function boxesAboveFeeder({ layout, assembled }: Measured): Finding[] {
   return [findingOf('order.box-above-feeder', 'mend', above.map(({ part }) => part.id), { facts: { feederId: feeder.part.id }, remedies: [move(assembled.hive, feeder, highest.index, 'move-above', highest)] })]
 }
 
-/** Bees come up through frames below, or through the open hole of a crown that they reach. */
-function hasWayUp(layout: Layout, feeder: PlacedPart): boolean {
-  const below = layout.parts[feeder.index - 1]
-  if (!below) return false
-  if (below.pattern?.kind === 'crown') return below.part.hole !== 'closed' && hasWayUp(layout, below)
-  return below.pattern?.kind === 'box' || below.pattern?.kind === 'excluder' || below.pattern?.kind === 'eke'
+/** Bees get to it from below; where nothing says where the bees are, nothing is said of them. */
+function hasWayUp({ reachedFromBelow }: Measured, { part }: PlacedPart): boolean {
+  return reachedFromBelow?.has(part.id) ?? true
 }
 
 function noWayUp({ layout, assembled }: Measured, feeder: PlacedPart): Finding {
   const below = layout.parts[feeder.index - 1]
-  const remedy = below?.pattern?.kind === 'crown' && below.part.hole === 'closed' ? openHole(below) : takeOff(assembled.hive, feeder)
+  const shut = layout.parts.findLast(({ index, part }) => index < feeder.index && part.hole === 'closed')
+  const remedy = shut ? openHole(shut) : takeOff(assembled.hive, feeder)
   return findingOf('order.feeder-no-way-up', 'mend', [feeder.part.id, ...(below ? [below.part.id] : [])], { remedies: [remedy] })
 }
 

@@ -1,5 +1,5 @@
 import type { PartKind } from '../../catalogue'
-import type { PlacedPart } from '../../geometry'
+import { coversColony, type PlacedPart } from '../../geometry'
 import type { Stage } from '../../hive'
 import type { Context, Measured } from '../context'
 import { findingOf, type Finding, type Remedy } from '../finding'
@@ -70,14 +70,24 @@ function roofs(measured: Measured, context: Context): Finding[] {
   return [...onTop, ...crownUnder(measured, roof, context)]
 }
 
-/** A telescoping roof sits down on the frames' box and is glued to it when no crown is between. */
+/**
+ * A telescoping roof that the bees get to is glued down, and its skirt leaves no grip; a flush one right over the
+ * frames is one way of keeping bees among several. Common practice.
+ */
 function crownUnder(measured: Measured, roof: PlacedPart, context: Context): Finding[] {
-  const below = measured.layout.parts[roof.index - 1]
-  if (roof.faces.skirtMm === 0 || below?.pattern?.kind !== 'box') return []
+  const { layout, gaps, reachedFromBelow } = measured
+  const below = layout.parts[roof.index - 1]
+  const frames = layout.parts.findLast(({ faces }) => faces.upper.zones.some(({ surface }) => surface === 'top-bars'))
+  if (!below || !reachedFromBelow?.has(roof.part.id) || layout.parts.slice((frames?.index ?? 0) + 1, roof.index).some(coversColony)) return []
+  const ids = [roof.part.id, below.part.id]
+  if (roof.faces.skirtMm === 0) {
+    const over = gaps.find(({ upperId, place }) => upperId === roof.part.id && place === 'cover')
+    return over ? [findingOf('order.flush-lid-alone', 'note', ids, { measured: { mm: over.mm, plusMinusMm: over.plusMinusMm, likelyPlusMinusMm: over.likelyPlusMinusMm } })] : []
+  }
   const pattern = matching(measured, context, (id) => id.startsWith('crown'))
   const ways: Remedy[] = pattern ? [false, true].map((turned) => add(measured.assembled.hive, roof.index, pattern, context.catalogue, turned)) : []
-  return [findingOf('order.no-crown', 'mend', [roof.part.id, below.part.id], {
-    remedies: nearestBand(measured, ways, context, ({ gaps }) => gaps.find((gap) => gap.lowerId === below.part.id && gap.place === 'cover')?.mm),
+  return [findingOf('order.no-crown', 'mend', ids, {
+    remedies: nearestBand(measured, ways, context, (trial) => trial.gaps.find((gap) => gap.lowerId === below.part.id && gap.place === 'cover')?.mm),
   })]
 }
 

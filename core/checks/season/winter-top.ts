@@ -1,4 +1,4 @@
-import { dimensionMm, type PlacedPart } from '../../geometry'
+import { coversColony, dimensionMm, type PlacedPart } from '../../geometry'
 import { ABSORBER_FEATURES, isCold, partEdit, type Climate } from '../../hive'
 import type { Context, Measured } from '../context'
 import { findingOf, type Finding, type Severity } from '../finding'
@@ -26,7 +26,7 @@ export function isVent({ pattern }: Pick<PlacedPart, 'pattern'>): boolean {
 }
 
 /** What is wrong with a winter top of each kind: closed and warm, absorbing, vented, or bare (common practice). */
-export function checkWinterTop({ layout, assembled }: Measured, { stage, climate, limits }: Context): Finding[] {
+export function checkWinterTop({ layout, assembled, reachedFromBelow }: Measured, { stage, climate, limits }: Context): Finding[] {
   if (!isCold(stage)) return []
   const { parts } = layout
   const top: Top = { crown: parts.find(({ pattern }) => pattern?.kind === 'crown'), slab: parts.find(({ pattern }) => pattern?.kind === 'slab'), absorber: parts.find(({ pattern }) => pattern?.kind === 'absorber'), vent: parts.find(isVent) }
@@ -36,7 +36,8 @@ export function checkWinterTop({ layout, assembled }: Measured, { stage, climate
     if (crown && crown.index < vent.index && crown.part.hole === 'closed') found.push(findingOf('season.vent-shut-off', 'mend', [crown.part.id, vent.part.id], { remedies: [openHole(crown), takeOff(assembled.hive, vent)] }))
     if (!slab && !absorber) found.push(findingOf('season.vent-cold', 'watch', [vent.part.id]))
   }
-  if (!slab && !absorber && !vent && crown && BARE[climate]) found.push(findingOf('season.bare-top', BARE[climate], [crown.part.id], { facts: { climate } }))
+  const over = crown ?? parts.findLast((part) => reachedFromBelow?.has(part.part.id) && coversColony(part))
+  if (!slab && !absorber && !vent && over && BARE[climate]) found.push(findingOf('season.bare-top', BARE[climate], [over.part.id], { facts: { climate } }))
   return found.length > 0 ? found : colderThanWalls(parts, top)
 }
 

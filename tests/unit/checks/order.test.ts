@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { applyEdit, withFreshIdentities, type Stage } from '#core/hive'
+import { applyEdit, withFreshIdentities, type Part, type Stage } from '#core/hive'
 import { L, N, assessFirst, build, counter, rulesOf, type Built, type Layer } from '../../helpers/hives'
 
 const finding = (built: Built, rule: string) => built.assessment.findings.find((one) => one.rule === rule)
@@ -72,6 +72,29 @@ describe('what is out of order', () => {
     expect(assessment.findings.map((one) => one.rule)).not.toContain(rule)
     const stops = (findings: typeof assessment.findings) => findings.filter(({ severity }) => severity === 'stop').length
     expect(stops(assessment.findings)).toBeLessThanOrEqual(stops(built.assessment.findings))
+  })
+
+  it.each<[string, readonly Layer[], string[]]>([
+    ['on an adapter over frames', [L.floor, L.deep, ['adapter-national-langstroth-none'], ['feeder-tray-national'], N.roof], []],
+    ['on an eke over a division board', [L.floor, L.deep, ['division-langstroth'], L.eke, ['feeder-tray-langstroth'], L.roof], ['order.feeder-no-way-up']],
+    ['on an empty box over a closed crown', [L.floor, L.deep, L.crown, L.medium, ['feeder-tray-langstroth'], L.roof], ['order.feeder-no-way-up']],
+    ['on an empty box over an open crown', [L.floor, L.deep, L.crown, L.medium, ['feeder-tray-langstroth'], L.roof], []],
+  ])('a feeder %s', (where, layers, expected) => {
+    const change = (part: Part) => (part.patternId === L.medium[0] ? { ...part, contents: [] } : part.hole && where.includes('closed') ? { ...part, hole: 'closed' as const } : part)
+    expect(rulesOf(build(layers, { stage: 'after-crop', change })).filter((rule) => rule === 'order.feeder-no-way-up')).toEqual(expected)
+  })
+
+  it.each<[string, readonly Layer[], string[]]>([
+    ['a telescoping roof on an excluder', [L.floor, L.deep, L.framed, L.roof], ['order.no-crown']],
+    ['a telescoping roof on an eke over frames', [L.floor, L.deep, L.eke, L.roof], ['order.no-crown']],
+    ['a telescoping roof over a feeder', [L.floor, L.deep, ['feeder-tray-langstroth'], L.roof], []],
+    ['a telescoping roof over a quilt', [L.floor, L.deep, ['absorber-langstroth'], L.roof], []],
+    ['a telescoping roof over a crown with its hole open', [L.floor, L.deep, L.crown, L.roof], []],
+    ['a flush roof on frames', [L.floor, L.deep, ['roof-flush-langstroth']], ['order.flush-lid-alone']],
+    ['a flush roof on risers on frames', [L.floor, L.deep, ['roof-flush-risers-langstroth']], ['order.flush-lid-alone']],
+    ['a flush roof over a crown', [L.floor, L.deep, L.crown, ['roof-flush-langstroth']], []],
+  ])('%s', (_, layers, expected) => {
+    expect(rulesOf(build(layers)).filter((rule) => rule === 'order.no-crown' || rule === 'order.flush-lid-alone')).toEqual(expected)
   })
 
   it('opens the hole of a crown under a feeder', () => {

@@ -107,6 +107,10 @@ describe('remedies of the season', () => {
 })
 
 describe('bare tops by climate (common practice)', () => {
+  it('a flush roof right over the frames is a bare top too', () => {
+    expect(seasonal(build([L.mesh, L.deep, ['roof-flush-langstroth']], { stage: 'winter' }))).toContain('bare-top watch')
+  })
+
   it.each<[Climate, string[]]>([['cool-maritime', ['bare-top watch']], ['cold-continental', ['bare-top mend']], ['warm-temperate', []]])('%s', (climate, expected) => {
     const { yard } = build(HIVE, { stage: 'winter' })
     const there = { ...yard, season: { calendar: { ...CALENDARS[climate] } } }

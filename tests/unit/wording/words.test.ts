@@ -12,7 +12,7 @@ const STACKS: (readonly Layer[])[] = [
   [], [L.stand], [L.deep, L.floor, L.mesh, L.crown, L.medium, L.roof, L.eke], [L.floor, ['box-langstroth-deep', 'brood', true], ['roof-telescoping-langstroth', undefined, true]],
   [N.floor, N.super, N.brood, N.framed, N.topSuper, N.sheet, N.brood, N.crown, N.roof], [N.floor, N.brood, N.eke, N.crown, ['feeder-rapid'], N.eke, N.roof], [N.floor, N.brood, L.medium, L.roof], [L.floor, L.deep, L.medium, N.roof], [L.floor, L.deep, L.roof],
   [L.floor, ['box-langstroth-5-deep', 'brood'], L.roof], [L.floor, L.deep, L.deep, L.roof], [N.floor, N.brood, ['box-section-rack', 'super'], N.crown, N.roof],
-  [N.brood, ['feeder-tray-national']], [L.floor, ['box-langstroth-medium', 'food'], L.deep, ['feeder-tray-langstroth'], L.medium, L.crown, L.crown, L.roof], [N.floor, N.brood, ['box-poly-national-12-super', 'super'], N.roof], [L.floor, L.deep, L.medium, L.framed, L.shallow, L.crown, L.roof], [L.floor, L.deep, ['slab-langstroth'], ['feeder-tray-langstroth'], L.roof],
+  [N.brood, ['feeder-tray-national']], [L.floor, ['box-langstroth-medium', 'food'], L.deep, ['feeder-tray-langstroth'], L.medium, L.crown, L.crown, L.roof], [N.floor, N.brood, ['box-poly-national-12-super', 'super'], N.roof], [L.floor, L.deep, L.medium, L.framed, L.shallow, L.crown, L.roof], [L.floor, L.deep, L.medium, ['slab-langstroth'], ['feeder-tray-langstroth'], L.roof], [L.floor, L.deep, ['roof-flush-langstroth']],
 ]
 
 const NINE = { system: 'spacer', count: 9, slack: 'both-sides' } as const
