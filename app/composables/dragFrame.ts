@@ -1,6 +1,6 @@
 import { drag, type D3DragEvent } from 'd3-drag'
 import { select } from 'd3-selection'
-import { hangAcross, resolvePart, type Across } from '#core/geometry'
+import { hangAcross, resolvePart, type Across } from '#core/parts'
 import { moved, putByHand, takenOut, type Part } from '#core/hive'
 import { placeAtMm, type PlanScale } from '~/drawing/frames-plan'
 import { useFrames } from '~/stores/frames'

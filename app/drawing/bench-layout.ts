@@ -1,7 +1,8 @@
 import type { Assessment } from '#core/assess'
 import type { JudgedGap } from '#core/checks'
 import { gapKey, type PlacedPart } from '#core/geometry'
-import { halfOutsideMm, type Axis } from './section'
+import { isBox, type Axis } from '#core/parts'
+import { halfOutsideMm, reachLeftMm } from './section'
 import { spreadLabels } from './spread'
 
 export interface View {
@@ -57,7 +58,7 @@ export function layOutBench(assessment: Assessment, axis: Axis, size: { width: n
   const room = narrow ? ROOM.narrow : ROOM.wide
   const parts = assessment.layout.parts
   const rightMm = Math.max(240, ...parts.map((part) => halfOutsideMm(part, axis) + 6))
-  const leftMm = Math.max(rightMm, ...parts.map((part) => halfOutsideMm(part, axis) + (part.pattern?.kind === 'floor' && axis === 'along' ? 48 : 6)))
+  const leftMm = Math.max(rightMm, ...parts.map((part) => reachLeftMm(part, axis) + 6))
   const top = 34
   const ground = size.height - 30
   const heightMm = Math.max(assessment.heightMm + 40, 420)
@@ -80,7 +81,7 @@ export function layOutBench(assessment: Assessment, axis: Axis, size: { width: n
 
 function nameLabels(parts: readonly PlacedPart[], axis: Axis, view: View, height: number, inSight: (y: number) => boolean, at: (mm: number) => number): NameLabel[] {
   const seen = parts.map((part) => ({ part, jointY: at((part.bottomMm + part.topMm) / 2) })).filter(({ jointY }) => inSight(jointY))
-  const ys = spreadLabels(seen.map(({ part, jointY }) => ({ wantedY: jointY, height: part.pattern?.kind === 'box' ? NAME_PX : 20 })), 26, height - 8)
+  const ys = spreadLabels(seen.map(({ part, jointY }) => ({ wantedY: jointY, height: isBox(part) ? NAME_PX : 20 })), 26, height - 8)
   return seen.map(({ part, jointY }, i) => ({ part, jointY, y: ys[i]!, edgeX: view.centreX - halfOutsideMm(part, axis) * view.scale }))
 }
 

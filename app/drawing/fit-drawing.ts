@@ -1,6 +1,7 @@
 import type { HangingPattern } from '#core/catalogue'
 import type { FitBox, FrameFit, Seat } from '#core/fit'
-import { SIDES, facesOf, type Rect, type Side } from '#core/geometry'
+import { SIDES, facesOf, type Side } from '#core/geometry'
+import type { Rect } from '#core/parts'
 
 /** A figure on a drawing: a stitched line between two points with its text. */
 export interface DimensionLine {

@@ -1,5 +1,4 @@
-import type { Across, HungComb, ResolvedPart } from '#core/geometry'
-import { dimensionMm } from '#core/geometry'
+import { dimensionMm, isFrame, type Across, type HungComb, type ResolvedPart } from '#core/parts'
 
 /** A rectangle of the screen. */
 export interface Area {
@@ -35,8 +34,8 @@ const NARROWEST_FRAME_MM = 30
  * in at that scale, its middle is left out as in an engineering drawing.
  */
 export function planScale(box: ResolvedPart, room: { readonly width: number; readonly height: number }, marksPx: number, leastPx: number): PlanScale {
-  const length = dimensionMm(box, 'outsideLength', 500)
-  const across = dimensionMm(box, 'outsideWidth', 420)
+  const length = dimensionMm(box, 'outsideLength')
+  const across = dimensionMm(box, 'outsideWidth')
   const roomX = Math.max(200, room.width - marksPx - 12)
   const byHeight = (room.height - 8) / across
   const byLength = roomX / length
@@ -84,11 +83,11 @@ export function hungDrawings(across: Across, combs: readonly HungComb[], scale: 
     const area = (x0: number, x1: number, y0: number, y1: number): Area => ({ x: scale.xOf(x0), y: scale.yOf(y0), width: Math.max(0.5, scale.xOf(x1) - scale.xOf(x0)), height: Math.max(0.8, (y1 - y0) * scale.pxPerMm) })
     const takes = pattern.spacing.mm / 2
     const lug = pattern.topBarWidth.mm / 2
-    const shoulder = pattern.kind === 'frame' ? takes : Math.min(takes, thickness / 2)
+    const shoulder = isFrame({ pattern }) ? takes : Math.min(takes, thickness / 2)
     return {
       id: content.id, place: content.place, kind: pattern.kind, centreMm, comb,
-      body: pattern.kind === 'frame' ? area(-half + end, half - end, centreMm - near, centreMm + far) : area(-half, half, centreMm - near, centreMm + far),
-      endBars: pattern.kind === 'frame' ? [area(-half, -half + end, centreMm - shoulder, centreMm + shoulder), area(half - end, half, centreMm - shoulder, centreMm + shoulder)] : [],
+      body: isFrame({ pattern }) ? area(-half + end, half - end, centreMm - near, centreMm + far) : area(-half, half, centreMm - near, centreMm + far),
+      endBars: isFrame({ pattern }) ? [area(-half, -half + end, centreMm - shoulder, centreMm + shoulder), area(half - end, half, centreMm - shoulder, centreMm + shoulder)] : [],
       lugs: [area(-pattern.topBarLength.mm / 2, -half, centreMm - lug, centreMm + lug), area(half, pattern.topBarLength.mm / 2, centreMm - lug, centreMm + lug)],
       taken: area(-pattern.topBarLength.mm / 2, pattern.topBarLength.mm / 2, centreMm - takes, centreMm + takes),
     }

@@ -1,4 +1,5 @@
 import type { Grade } from '#core/checks'
+import type { Material } from './shape'
 
 /** The colours of the drawing, as attributes, so that an exported drawing carries them. */
 export const INK = '#22262e'
@@ -8,8 +9,6 @@ export const PAPER = '#fdfbf6'
 export const INDIGO = '#27408b'
 
 export const GRADE_COLOURS: Readonly<Record<Grade, string>> = { stop: '#9e2a2f', mend: '#9e2a2f', watch: '#8a5600', note: '#49637e', good: '#3c6a2d' }
-
-export type Material = 'timber' | 'bar' | 'brood' | 'honey' | 'comb' | 'metal' | 'foam' | 'chips' | 'masonry' | 'plastic' | 'syrup' | 'unknown' | 'polystyrene'
 
 /** Ground colour and outline of each material; the hatch over it is in HatchDefs. */
 export const MATERIALS: Readonly<Record<Material, { readonly fill: string; readonly edge: string; readonly word: string }>> = {

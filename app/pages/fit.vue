@@ -3,7 +3,7 @@
 import { FOOTPRINTS, FORMATS, type Pattern } from '#core/catalogue'
 import type { Grade } from '#core/checks'
 import { boxFit, boxOfPattern, frameInBox, type BoxFit, type FitBox, type FrameFit } from '#core/fit'
-import { resolvePart } from '#core/geometry'
+import { resolvePart } from '#core/parts'
 import type { Part } from '#core/hive'
 import type { FitCell } from '~/components/fit/Table.vue'
 import { showLength } from '#core/units'

@@ -3,6 +3,7 @@
 import type { Pattern } from '#core/catalogue'
 import { CONDITIONS, findPart, newPart, partEdit, shedOf, type Condition, type Part } from '#core/hive'
 import { capital, inWords, patternName } from '#core/wording'
+import { isBox } from '#core/parts'
 
 const MOST = 500
 const yards = useYards()
@@ -90,7 +91,7 @@ useHead({ title: 'Shed – Duvet' })
         <p>{{ totals.parts }} parts, {{ totals.shed }} of them on no hive</p>
         <form class="add" @submit.prevent="addPattern">
           <label>Add to the shed
-            <select v-model="adding" data-testid="shed-pattern"><option value="">a pattern…</option><option v-for="pattern in choices" :key="pattern.id" :value="pattern.id">{{ capital(inWords(pattern.label, preferences.vocabulary)) }}{{ pattern.kind === 'box' ? '' : ` (${pattern.format})` }}</option></select>
+            <select v-model="adding" data-testid="shed-pattern"><option value="">a pattern…</option><option v-for="pattern in choices" :key="pattern.id" :value="pattern.id">{{ capital(inWords(pattern.label, preferences.vocabulary)) }}{{ isBox({ pattern }) ? '' : ` (${pattern.format})` }}</option></select>
           </label>
           <button class="plain-button" type="submit" :disabled="adding === ''">Add one</button>
         </form>

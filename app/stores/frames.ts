@@ -4,7 +4,7 @@ import { assessHive, contextOf } from '#core/assess'
 import { CATALOGUE, catalogueOf } from '#core/catalogue'
 import { gapsOfBox, useOf, type Context, type Finding } from '#core/checks'
 import { assessBox, firstEmptyPlace, hangProblem, takeProblem } from '#core/frames'
-import { hangAcross, combsAcross, resolvePart } from '#core/geometry'
+import { combsAcross, hangAcross, isFramePattern, resolvePart } from '#core/parts'
 import { applyEdit, hungAt, inOrder, moved, newPlacement, partEdit, putByHand, replaced, takenOut, turnedRound, withPast, withState, type Edit, type FrameState, type Part, type Placement } from '#core/hive'
 import { hangProblemInWords } from '#core/wording'
 import { boxName } from '~/composables/boxName'
@@ -85,7 +85,7 @@ export const useFrames = defineStore('frames', () => {
   }
 
   function framesOnly(ids: ReadonlySet<string>): ReadonlySet<string> {
-    return new Set(part.value!.contents.filter(({ id, patternId }) => ids.has(id) && catalogue.value.hanging.get(patternId)?.kind === 'frame').map(({ id }) => id))
+    return new Set(part.value!.contents.filter(({ id, patternId }) => ids.has(id) && isFramePattern(catalogue.value.hanging.get(patternId))).map(({ id }) => id))
   }
 
   function refuse(why: Parameters<typeof hangProblemInWords>[0]): false {

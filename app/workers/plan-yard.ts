@@ -5,6 +5,7 @@ import type { Stage, Way, Yard } from '#core/hive'
 import { liftsAsPlanned, type LiftProfile } from '#core/lifting'
 import { roomOf } from '#core/room'
 import { ANY_TIME, partsWith, stagesOf, writeHive, writingYear, type PlannedHive, type PlannedStage } from '#core/season'
+import { isBox } from '#core/parts'
 
 /** What a hive is at one stage, in figures. */
 export interface StageFigures {
@@ -46,9 +47,9 @@ function figuresOf(yard: Yard, planned: PlannedStage, parts: PartLookup, profile
   const assessment = assess(assembled, context)
   const { mass, ...lifts } = liftsAsPlanned(assembled, assessment.layout, planned.stage, profile)
   return {
-    stage: planned.stage, heightMm: assessment.heightMm, worst: assessment.worst, findings: assessment.findings.filter(({ severity }) => severity !== 'note').length, boxes: assembled.stack.filter(({ pattern }) => pattern?.kind === 'box').length,
+    stage: planned.stage, heightMm: assessment.heightMm, worst: assessment.worst, findings: assessment.findings.filter(({ severity }) => severity !== 'note').length, boxes: assembled.stack.filter(isBox).length,
     totalKg: mass.kg.middle, heaviestKg: lifts.heaviest?.kg.middle ?? 0, lifts: lifts.inspectionLifts, movedKg: lifts.movedKg.middle, honeyKg: mass.items.honey.middle,
-    broodCells: roomOf(assembled.stack.filter(({ pattern, placement }) => pattern?.kind === 'box' && placement.role === 'brood').map(({ resolved }) => resolved), context.limits.cellWidth).cells,
+    broodCells: roomOf(assembled.stack.filter(({ pattern, placement }) => isBox({ pattern }) && placement.role === 'brood').map(({ resolved }) => resolved), context.limits.cellWidth).cells,
   }
 }
 

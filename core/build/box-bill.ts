@@ -1,5 +1,5 @@
 import { FORMULA } from '../formula'
-import { dimensionMm, type ResolvedPart } from '../geometry'
+import { dimensionMm, isBox, type ResolvedPart } from '../parts'
 import type { Fixing, Piece } from './frame-bill'
 
 export const CORNERS = ['rabbet', 'butt', 'finger'] as const
@@ -33,10 +33,10 @@ const HAND_HOLD = { lengthMm: 100, depthMm: 12 } as const
 const NAIL_EVERY_MM = 35
 
 /** Whether a box is made of boards at all. */
-export function boxProblem({ pattern }: ResolvedPart): BoxProblem | undefined {
-  if (pattern?.kind !== 'box') return 'not-a-box'
-  if (pattern.material !== 'wood') return 'moulded'
-  return pattern.sections ? 'no-frames' : undefined
+export function boxProblem(part: ResolvedPart): BoxProblem | undefined {
+  if (!isBox(part)) return 'not-a-box'
+  if (part.pattern.material !== 'wood') return 'moulded'
+  return part.pattern.sections ? 'no-frames' : undefined
 }
 
 /** An end of one board, or a board with two rails that make the grip. */

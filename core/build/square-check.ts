@@ -1,4 +1,4 @@
-import { dimensionMm, hangAcross, type ResolvedPart } from '../geometry'
+import { dimensionMm, hangAcross, type ResolvedPart } from '../parts'
 
 /** How far out of square a box is, by its two diagonals. */
 export interface SquareCheck {

@@ -1,5 +1,5 @@
 import type { HangingPattern } from '../catalogue'
-import type { ResolvedPart } from '../geometry'
+import type { ResolvedPart } from '../parts'
 import { isBuiltUp, type Corner } from './box-bill'
 import { isNailed, type FoundationKind } from './frame-bill'
 

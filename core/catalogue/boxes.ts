@@ -1,5 +1,5 @@
 import { FOOTPRINTS, type Format } from './footprints'
-import type { NormalContents, Pattern } from './pattern'
+import type { Dimensions, NormalContents, Pattern, PatternOf } from './pattern'
 import { BS1300, FLUSH, MEMORY, USDA, inches, label, massFromMemory, memory, mm } from './sourced'
 import type { Length } from '../units'
 
@@ -16,13 +16,14 @@ interface Box {
   readonly restDepth: Length
   readonly usualRole: 'brood' | 'super'
   readonly contents?: NormalContents
-  readonly more?: Partial<Pattern>
+  readonly sizes?: Dimensions
+  readonly more?: Partial<Omit<PatternOf<'box'>, 'dimensions'>>
 }
 
-function box({ id, format, names, depth, restDepth, usualRole, contents, more = {} }: Box): Pattern {
+function box({ id, format, names, depth, restDepth, usualRole, contents, sizes = {}, more = {} }: Box): Pattern {
   const { outsideLength, outsideWidth, insideLength, insideWidth, restToRest, material, nesting } = FOOTPRINTS[format]
-  const dimensions = { outsideLength, outsideWidth, insideLength, insideWidth, restToRest, restDepth, depth, ...(nesting ? { nesting } : {}), ...more.dimensions }
-  return { kind: 'box', format, material, usualRole, ...more, id, label: label(...names), dimensions, normalContents: contents }
+  const dimensions = { outsideLength, outsideWidth, insideLength, insideWidth, restToRest, restDepth, depth, ...(nesting ? { nesting } : {}), ...sizes }
+  return { format, material, usualRole, ...more, kind: 'box', id, label: label(...names), dimensions, normalContents: contents }
 }
 
 const LANGSTROTH_SIZES = [
@@ -73,11 +74,11 @@ function polyLangstroth(size: 'deep' | 'medium', depth: string): Pattern {
 const SPECIAL: readonly Pattern[] = [
   box({
     id: 'box-double-nucleus', format: 'langstroth-10', names: ['double nucleus, 5 + 5', 'double nucleus, 5 + 5'], depth: inches('9 5/8', USDA), restDepth: SUNK_REST, usualRole: 'brood',
-    contents: { framePatternId: 'frame-langstroth-deep', count: 10 }, more: { halves: true, dimensions: { divisionThickness: mm(9.5, MEMORY) } },
+    contents: { framePatternId: 'frame-langstroth-deep', count: 10 }, more: { halves: true }, sizes: { divisionThickness: mm(9.5, MEMORY) },
   }),
   box({
     id: 'box-national-6-divided', format: 'national-6', names: ['National nucleus divided, 3 + 3', 'National nucleus divided, 3 + 3'], depth: inches('8 7/8', BS1300), restDepth: FLUSH_REST, usualRole: 'brood',
-    contents: { framePatternId: 'frame-national-deep', count: 6 }, more: { halves: true, dimensions: { divisionThickness: mm(9.5, MEMORY) } },
+    contents: { framePatternId: 'frame-national-deep', count: 6 }, more: { halves: true }, sizes: { divisionThickness: mm(9.5, MEMORY) },
   }),
   box({
     id: 'box-drain-super', format: 'langstroth-10', names: ['drain-frame super', 'drain-frame super'], depth: inches('9 5/8', USDA), restDepth: SUNK_REST, usualRole: 'super',
@@ -85,7 +86,7 @@ const SPECIAL: readonly Pattern[] = [
   }),
   box({
     id: 'box-section-rack', format: 'national', names: ['section rack', 'comb honey rack'], depth: inches('5 7/8', BS1300), restDepth: FLUSH_REST, usualRole: 'super',
-    more: { sections: true, cleanComb: true, mass: massFromMemory(4), dimensions: { lowerRecess: mm(9.5, MEMORY), upperRecess: FLUSH } },
+    more: { sections: true, cleanComb: true, mass: massFromMemory(4) }, sizes: { lowerRecess: mm(9.5, MEMORY), upperRecess: FLUSH },
   }),
 ]
 

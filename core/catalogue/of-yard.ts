@@ -1,6 +1,7 @@
 import type { Yard } from '../hive/model'
+import { missingSizes } from '../parts/describe'
 import { CATALOGUE } from './all'
-import type { Catalogue, DimensionName, HangingPattern, Pattern } from './pattern'
+import type { Catalogue, DimensionName, Dimensions, HangingPattern, Pattern } from './pattern'
 import type { Length } from '../units'
 
 const known = new WeakMap<Yard['overrides'], { patterns: Yard['patterns']; hanging: Yard['hanging']; catalogue: Catalogue }>()
@@ -10,18 +11,28 @@ export function catalogueOf(yard: Pick<Yard, 'overrides' | 'patterns' | 'hanging
   if (yard.overrides.length === 0 && yard.patterns.length === 0 && yard.hanging.length === 0) return CATALOGUE
   const last = known.get(yard.overrides)
   if (last?.patterns === yard.patterns && last.hanging === yard.hanging) return last.catalogue
-  const patterns = new Map([...CATALOGUE.patterns, ...yard.patterns.map((pattern) => [pattern.id, pattern] as const)])
+  const patterns = new Map([...CATALOGUE.patterns, ...yard.patterns.filter(isWhole).map((pattern) => [pattern.id, pattern] as const)])
   const hanging = new Map([...CATALOGUE.hanging, ...yard.hanging.map((pattern) => [pattern.id, pattern] as const)])
   for (const { key, length } of yard.overrides) {
     const { patternId, name } = splitKey(key)
     const pattern = patterns.get(patternId)
     const frame = hanging.get(patternId)
-    if (pattern && name in pattern.dimensions) patterns.set(patternId, { ...pattern, dimensions: { ...pattern.dimensions, [name]: length } } satisfies Pattern)
+    if (pattern && name in pattern.dimensions) patterns.set(patternId, withSizes(pattern, { [name]: length }))
     if (frame && isLength(frame, name)) hanging.set(patternId, { ...frame, [name]: length } satisfies HangingPattern)
   }
   const catalogue = { patterns, hanging }
   known.set(yard.overrides, { patterns: yard.patterns, hanging: yard.hanging, catalogue })
   return catalogue
+}
+
+/** A pattern without the sizes of its kind, from a file of long ago, is as good as unknown: nothing can be told of it. */
+function isWhole(pattern: Pattern): boolean {
+  return missingSizes(pattern).length === 0
+}
+
+/** A pattern with some of its sizes as given. */
+export function withSizes<P extends Pattern>(pattern: P, sizes: Dimensions): P {
+  return { ...pattern, dimensions: { ...pattern.dimensions, ...sizes } }
 }
 
 /** The key under which a figure is overwritten. */

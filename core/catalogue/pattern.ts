@@ -1,3 +1,4 @@
+import type { NeededSize } from '../parts/needs'
 import type { SlackPlace } from '../hive'
 import type { Length, Source } from '../units'
 import type { Format } from './footprints'
@@ -16,7 +17,11 @@ export const DIMENSION_NAMES = [
   'nesting', 'divisionThickness', 'upperLength', 'upperWidth', 'lowerLength', 'lowerWidth',
 ] as const
 export type DimensionName = (typeof DIMENSION_NAMES)[number]
+/** Sizes of a part of any kind; those that its kind needs are there in `SizesOf`. */
 export type Dimensions = Readonly<Partial<Record<DimensionName, Length>>>
+
+/** Sizes of a part of one kind. */
+export type SizesOf<K extends PartKind> = Dimensions & Readonly<Record<NeededSize<K>, Length>>
 
 /** A name in both vocabularies. */
 export interface Label {
@@ -39,14 +44,14 @@ export interface NormalContents {
   readonly slack?: SlackPlace
 }
 
-/** One kind of part as made: sizes with their sources, and what tells its faces apart. */
-export interface Pattern {
+/** A part of one kind as made: sizes with their sources, and what tells its faces apart. */
+export interface PatternOf<K extends PartKind> {
   readonly id: string
-  readonly kind: PartKind
+  readonly kind: K
   readonly label: Label
   readonly format: Format | 'any'
   readonly material: 'wood' | 'metal' | 'polystyrene' | 'foam' | 'masonry' | 'plastic'
-  readonly dimensions: Dimensions
+  readonly dimensions: SizesOf<K>
   readonly mass?: Mass
   /** Thermal resistance of a panel as its maker gives it, m²K/W: it counts before thickness and material. */
   readonly rValue?: number
@@ -74,6 +79,9 @@ export interface Pattern {
   /** A pattern of the keeper's own. */
   readonly own?: boolean
 }
+
+/** A part as made, of any kind. */
+export type Pattern = { readonly [K in PartKind]: PatternOf<K> }[PartKind]
 
 export const HANGING_KINDS = ['frame', 'dummy', 'feeder', 'division'] as const
 export type HangingKind = (typeof HANGING_KINDS)[number]

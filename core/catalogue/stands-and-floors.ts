@@ -1,11 +1,12 @@
-import type { Dimensions, Pattern } from './pattern'
+import type { Length } from '../units'
+import type { Pattern } from './pattern'
 import { COMMON, MEMORY, inches, label, massFromMemory, mm } from './sourced'
 import { FOOTPRINTS, FORMATS, RIM_WIDTH, outsideOf } from './footprints'
 
 const RAIL = mm(22, MEMORY)
 const NARROW_RAIL = mm(9.5, MEMORY)
 
-function stand(id: string, british: string, depth: Dimensions['depth'], material: 'wood' | 'masonry', kg: number, ratingKg: number): Pattern {
+function stand(id: string, british: string, depth: Length, material: 'wood' | 'masonry', kg: number, ratingKg: number): Pattern {
   return {
     id: `stand-${id}`, kind: 'stand', format: 'any', material, label: label(british), mass: massFromMemory(kg), ratingKg,
     dimensions: { outsideLength: mm(460, MEMORY), outsideWidth: mm(440, MEMORY), depth },

@@ -1,5 +1,6 @@
 import type { Pattern } from '../catalogue'
-import { dimension, gapKey, hangAcross, type PlacedPart } from '../geometry'
+import { dimension, hangAcross, isBox, isExcluder, isFilledBox } from '../parts'
+import { gapKey, type PlacedPart } from '../geometry'
 import { isMarginal, limitDistance, outsideMm } from './band'
 import { canStandEitherWay } from './better-way'
 import { patternsOf } from './by-kind'
@@ -60,13 +61,14 @@ function waysOut({ assembled: { hive } }: Measured, lower: PlacedPart, upper: Pl
     if (twin) ways.push(swapFor(hive, part, twin, catalogue))
     for (const other of otherExcluders(part, catalogue)) for (const turned of other.surface === 'rods' ? [false, true] : [false]) ways.push(swapFor(hive, part, other, catalogue, turned))
   }
-  if (lower.pattern?.kind === 'box' && upper.pattern?.kind === 'box' && lower.placement.role === upper.placement.role) ways.push(exchange(hive, lower, upper))
+  if (isBox(lower) && isBox(upper) && lower.placement.role === upper.placement.role) ways.push(exchange(hive, lower, upper))
   return ways
 }
 
 /** Excluders of the same format made the other way: framed for bare, bare for framed. */
-function otherExcluders({ pattern }: PlacedPart, catalogue: Context['catalogue']): Pattern[] {
-  if (pattern?.kind !== 'excluder') return []
+function otherExcluders(part: PlacedPart, catalogue: Context['catalogue']): Pattern[] {
+  if (!isExcluder(part)) return []
+  const { pattern } = part
   return patternsOf(catalogue, 'excluder', pattern.format).filter((other) => other.surface !== pattern.surface && !other.own)
 }
 
@@ -92,7 +94,7 @@ function mixedSpace(lower: PlacedPart, upper: PlacedPart): Record<string, string
 
 function spaceOf({ faces, pattern }: PlacedPart): 'top' | 'bottom' | undefined {
   const recess = faces.upper.zones.find((zone) => zone.surface === 'top-bars')?.recess.mm
-  return pattern?.kind !== 'box' || recess === undefined ? undefined : recess > 1 ? 'top' : 'bottom'
+  return !isBox({ pattern }) || recess === undefined ? undefined : recess > 1 ? 'top' : 'bottom'
 }
 
 function bothWays(measured: Measured, lower: PlacedPart, upper: PlacedPart): Record<string, string> {
@@ -131,6 +133,3 @@ export function checkEndBars({ layout }: Measured, { band }: Context): Finding[]
   })
 }
 
-function isFilledBox({ pattern, part }: PlacedPart): boolean {
-  return pattern?.kind === 'box' && part.contents.length > 0
-}

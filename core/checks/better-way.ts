@@ -1,6 +1,7 @@
 import type { Gap, Layout, PlacedPart } from '../geometry'
 import { comparableMm } from '../units'
 import { outsideMm, type Band } from './band'
+import { wayUpOf } from '../parts'
 
 /** A part that works either way up, tried both ways. */
 export interface BetterWay {
@@ -36,9 +37,9 @@ export function betterWays(layout: Layout, gaps: readonly Gap[], band: Band): Be
   })
 }
 
-/** Crowns, framed excluders and reversible floors have two usable sides. */
+/** Both ways up are right, and one may be better. */
 export function canStandEitherWay({ pattern }: PlacedPart): boolean {
-  return pattern?.kind === 'crown' || (pattern?.kind === 'excluder' && pattern.surface === 'rods')
+  return pattern !== undefined && wayUpOf(pattern) === 'either'
 }
 
 function recessMm(part: PlacedPart, face: 'lower' | 'upper'): number {

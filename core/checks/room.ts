@@ -4,13 +4,14 @@ import { roomOf } from '../room/comb'
 import { FORMULA } from '../formula'
 import type { Context, Measured } from './context'
 import { findingOf, type Finding } from './finding'
+import { isBox, isDivision } from '../parts'
 
 /** Stages in which a queen is at or near her peak. */
 const LAYING_STAGES: ReadonlySet<Stage> = new Set(['building-up', 'supering', 'flow'])
 
 /** Brood space in cells against what a queen fills at her peak, for each colony over and under a division board; a small colony that is settling against too much hive. */
 export function checkRoom({ layout, assembled }: Measured, { stage, limits, prolific }: Context): Finding[] {
-  const boards = layout.parts.filter(({ pattern }) => pattern?.kind === 'division').map(({ index }) => index)
+  const boards = layout.parts.filter(isDivision).map(({ index }) => index)
   const colonies = [...boards, Number.POSITIVE_INFINITY].map((to, i) => layout.parts.filter((part) => isBrood(part) && part.index < to && part.index > (boards[i - 1] ?? -1)))
   return colonies.flatMap((brood, i) => roomFindings(brood, i === 0 ? assembled.hive.id : `${assembled.hive.id}/${i}`, boards.length > 0, { stage, limits, prolific }))
 }
@@ -31,7 +32,7 @@ function roomFindings(brood: readonly PlacedPart[], colonyId: string, shared: bo
 }
 
 function isBrood({ pattern, placement, part }: PlacedPart): boolean {
-  return pattern?.kind === 'box' && placement.role === 'brood' && part.contents.length > 0
+  return isBox({ pattern }) && placement.role === 'brood' && part.contents.length > 0
 }
 
 /** A colony that settles covers one box; a second is more than it can keep warm. */

@@ -1,4 +1,5 @@
-import { SIDES, facesOf, overlapMm, type Edge, type ResolvedPart, type Side } from '../geometry'
+import { SIDES, facesOf, overlapMm, type Edge, type Side } from '../geometry'
+import type { ResolvedPart } from '../parts'
 import { comparableMm } from '../units'
 import { isUnsure, type Limits } from '../checks'
 

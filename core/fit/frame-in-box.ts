@@ -1,6 +1,6 @@
 import type { HangingPattern } from '../catalogue'
 import { isMarginal, limitDistance, outsideMm, type Context } from '../checks'
-import { dimension, dimensionMm, type ResolvedPart } from '../geometry'
+import { dimension, dimensionMm, type ResolvedPart } from '../parts'
 import { comparableMm, type Length } from '../units'
 
 /** A clearance with its ±, mm; below zero the parts overlap. */

@@ -1,6 +1,7 @@
 import type { Catalogue, HangingPattern, Pattern } from '../catalogue'
 import { areAsMade, judgeGap, type Context, type JudgedGap } from '../checks'
-import { assembleHive, facesOf, gapsOf, layOut, resolvePart, type ResolvedPart } from '../geometry'
+import { assembleHive, facesOf, gapsOf, layOut } from '../geometry'
+import { resolvePart, type ResolvedPart } from '../parts'
 import { newPart, newPlacement } from '../hive'
 import { frameInBox, type FrameFit } from './frame-in-box'
 import { seatOn, type Seat } from './box-on-box'

@@ -1,8 +1,9 @@
 import type { Catalogue, HangingPattern } from '../catalogue'
 import { fullCount } from '../checks'
-import { SPACER_PITCH_MM, dimensionMm, hangAcross, howManyFit, resolvePart, type ResolvedPart } from '../geometry'
+import { dimensionMm, framesOf, hangAcross, howManyFit, resolvePart, SPACER_PITCH_MM, type ResolvedPart } from '../parts'
 import { closedUp, inOrder, type Content, type Spacing } from '../hive'
-import { fullBoxKg, honeyCapacityKg, honeyCombMm, honeyKg, sumOf, waxKg, ZERO, type Range } from '../weight'
+import { fullBoxKg, honeyCapacityKg, honeyKg, sumOf, waxKg, ZERO, type Range } from '../weight'
+import { honeyCombMm } from '../comb'
 import { FORMULA } from '../formula'
 
 /** What a spacing asks of the keeper. */
@@ -36,7 +37,7 @@ export interface SpacingOption {
 /** The frame there is most of in a box; its normal one where it is empty. */
 export function usualFrame(box: ResolvedPart, catalogue: Catalogue): HangingPattern | undefined {
   const counts = new Map<HangingPattern, number>()
-  for (const { pattern } of box.hung) if (pattern?.kind === 'frame') counts.set(pattern, (counts.get(pattern) ?? 0) + 1)
+  for (const { pattern } of framesOf(box.hung)) counts.set(pattern, (counts.get(pattern) ?? 0) + 1)
   return [...counts].sort((a, b) => b[1] - a[1])[0]?.[0] ?? catalogue.hanging.get(box.pattern?.normalContents?.framePatternId ?? '')
 }
 

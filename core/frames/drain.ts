@@ -1,5 +1,5 @@
 import { FORMULA } from '../formula'
-import { dimensionMm, hangAcross, type ResolvedPart } from '../geometry'
+import { dimensionMm, hangAcross, isFrame, type ResolvedPart } from '../parts'
 
 /** What a box of frames that drain in place needs to run dry; lengths in mm. */
 export interface DrainPlan {
@@ -17,7 +17,7 @@ export interface DrainPlan {
 export function drainPlan(box: ResolvedPart, spacingMm: number): DrainPlan {
   const widthMm = dimensionMm(box, 'insideWidth')
   const fits = Math.floor((widthMm + 1e-9) / spacingMm)
-  const frames = hangAcross(box).places.filter(({ pattern }) => pattern.kind === 'frame').length
+  const frames = hangAcross(box).places.filter(isFrame).length
   const tiltDeg = FORMULA.drainTilt.value
   const playMm = widthMm - Math.min(frames, fits) * spacingMm
   return { frames, fits, playMm, eachSideMm: playMm / 2, backDownMm: dimensionMm(box, 'outsideLength') * Math.tan((tiltDeg * Math.PI) / 180), tiltDeg }

@@ -1,6 +1,7 @@
 import type { Catalogue } from '../catalogue'
 import { inOrder, type Content, type Part } from '../hive'
-import { isFoundationless } from '../weight'
+import { isFoundationless } from '../comb'
+import { isFramePattern } from '../parts'
 
 /** What a frame without foundation has to follow at one side. */
 export type Guide = 'drawn' | 'foundation' | 'none'
@@ -25,7 +26,7 @@ export function combsFollowed(part: Part, catalogue: Catalogue): Followed[] {
 }
 
 function guide(neighbour: Content | undefined, { place }: Content, catalogue: Catalogue): { id: string | null; by: Guide } {
-  if (!neighbour || Math.abs(neighbour.place - place) > 1 || catalogue.hanging.get(neighbour.patternId)?.kind !== 'frame' || isFoundationless(neighbour)) return { id: null, by: 'none' }
+  if (!neighbour || Math.abs(neighbour.place - place) > 1 || !isFramePattern(catalogue.hanging.get(neighbour.patternId)) || isFoundationless(neighbour)) return { id: null, by: 'none' }
   const foundation = neighbour.comb === 'wax-foundation' || neighbour.comb === 'plastic-foundation'
   return { id: neighbour.id, by: foundation ? 'foundation' : 'drawn' }
 }

@@ -1,7 +1,7 @@
 import type { Catalogue } from '../catalogue'
 import type { Context } from '../checks'
 import { frameInBox, type FrameReason } from '../fit'
-import { hangAcross, howManyFit, resolvePart, type ResolvedPart } from '../geometry'
+import { hangAcross, howManyFit, isBox, isFramePattern, resolvePart, type ResolvedPart } from '../parts'
 import { hungAt, inOrder, type Content, type Part, type Role } from '../hive'
 
 /** Why something cannot be hung, taken out or put in another's place, with the figures to say it. */
@@ -14,7 +14,7 @@ export type HangProblem =
 /** Whether one more of a pattern goes into a box, and if not, why. */
 export function hangProblem(box: ResolvedPart, patternId: string, context: Context): HangProblem | undefined {
   const pattern = context.catalogue.hanging.get(patternId)
-  if (!pattern || box.pattern?.kind !== 'box' || box.pattern.sections) return { problem: 'no-frames-here' }
+  if (!pattern || !isBox(box) || box.pattern.sections) return { problem: 'no-frames-here' }
   const fit = frameInBox(pattern, box, context)
   if (fit.verdict === 'does-not-fit') return { problem: 'another-format', patternId, reason: fit.reason, mm: fit.deciding.mm }
   const place = firstEmptyPlace(box.part)
@@ -32,8 +32,8 @@ export function firstEmptyPlace(part: Part): number {
 
 /** Whether these frames may be taken out, or something else put in their place: a brood box keeps its last frame, and the last with brood. */
 export function takeProblem(part: Part, ids: ReadonlySet<string>, role: Role | undefined, catalogue: Catalogue, patternId: string | null = null): HangProblem | undefined {
-  if (role !== 'brood' || (patternId !== null && catalogue.hanging.get(patternId)?.kind === 'frame')) return undefined
-  const isFrame = (content: Content) => catalogue.hanging.get(content.patternId)?.kind === 'frame'
+  if (role !== 'brood' || (patternId !== null && isFramePattern(catalogue.hanging.get(patternId)))) return undefined
+  const isFrame = (content: Content) => isFramePattern(catalogue.hanging.get(content.patternId))
   const frames = part.contents.filter(isFrame)
   const left = frames.filter(({ id }) => !ids.has(id))
   const brood = frames.filter(({ holds }) => holds === 'brood')

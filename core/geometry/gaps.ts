@@ -1,7 +1,7 @@
-import { goesThrough, type Surface, type Zone } from './faces'
+import { covers, overlapOf, type Rect, type Surface } from '../parts'
+import { goesThrough, type Term, type Zone } from './faces'
 import type { Layout, PlacedPart } from './layout'
-import { covers, overlapOf, type Rect } from './rect'
-import { sumTerms, type Sum, type Term } from './term'
+import { sumTerms, type Sum } from './term'
 
 /** Where a gap is, which decides the band it is judged by. */
 export type GapPlace = 'frames' | 'excluder' | 'cover' | 'under-frames' | 'floor' | 'through-open' | 'no-frames'

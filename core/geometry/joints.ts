@@ -1,7 +1,7 @@
 import { comparableMm } from '../units'
 import type { Edge } from './faces'
 import type { Layout, PlacedPart } from './layout'
-import type { Rect } from './rect'
+import type { Rect } from '../parts'
 
 export const SIDES = ['front', 'back', 'left', 'right'] as const
 export type Side = (typeof SIDES)[number]
@@ -23,12 +23,8 @@ export interface Joint {
 
 /** Every joint between parts that bear on each other. Lengths in mm. Geometry. */
 export function jointsOf(layout: Layout): Joint[] {
-  const bearing = layout.parts.filter((part) => part.faces.lower.edge !== null)
-  return bearing.slice(1).flatMap((upper, i) => {
-    const lower = bearing[i]!
-    if (lower.pattern?.kind === 'stand' || !lower.faces.upper.edge) return []
-    return [jointOf(lower, upper, bearing)]
-  })
+  const bearing = layout.parts.filter(({ faces }) => !faces.nested)
+  return bearing.slice(1).flatMap((upper, i) => (bearing[i]!.faces.upper.edge && upper.faces.lower.edge ? [jointOf(bearing[i]!, upper, bearing)] : []))
 }
 
 function jointOf(lower: PlacedPart, upper: PlacedPart, bearing: readonly PlacedPart[]): Joint {
@@ -74,7 +70,7 @@ function ringWidth(edge: Edge, side: Side): number {
 
 /** A skirt has to go over every part that it hangs beside. */
 function roofShort(roof: PlacedPart, inside: Rect, bearing: readonly PlacedPart[]): number {
-  const covered = bearing.filter((part) => part.index < roof.index && comparableMm(part.topMm) > comparableMm(roof.hangsToMm) && part.pattern?.kind !== 'stand')
+  const covered = bearing.filter((part) => part.index < roof.index && comparableMm(part.topMm) > comparableMm(roof.hangsToMm))
   const over = covered.flatMap(({ faces }) => {
     const outside = faces.upper.edge?.outside
     return outside ? [inside.x0 - outside.x0, outside.x1 - inside.x1, inside.y0 - outside.y0, outside.y1 - inside.y1] : []

@@ -1,6 +1,6 @@
 import { facesOf, type PartFaces } from './faces'
-import { standRect } from './rect'
-import type { AssembledHive, StackedPart } from './resolve'
+import { standRect } from '../parts'
+import type { AssembledHive, StackedPart } from './assemble'
 
 /** A part at its place in the stack: heights above the ground, faces as they lie. */
 export interface PlacedPart extends StackedPart {

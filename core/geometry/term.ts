@@ -1,17 +1,4 @@
-import { roundTo, type Length } from '../units'
-
-/** What a recess or depth is, so that a gap can say what it is made of. */
-export type TermName =
-  | 'top-space' | 'bottom-space' | 'rim' | 'flat-side' | 'rod-side' | 'sheet' | 'floor-rails' | 'underside'
-  | 'open-depth' | 'screen' | 'chips' | 'slab'
-
-/** One summand of a gap, with the part it comes from. */
-export interface Term {
-  readonly name: TermName
-  readonly mm: number
-  readonly plusMinusMm: number
-  readonly partId: string
-}
+import { roundTo } from '../units'
 
 export interface Sum {
   readonly mm: number
@@ -32,9 +19,4 @@ export function sumTerms(terms: readonly { readonly mm: number; readonly plusMin
     squares += term.plusMinusMm ** 2
   }
   return { mm: roundTo(mm, 6), plusMinusMm: roundTo(plusMinusMm, 6), likelyPlusMinusMm: Math.sqrt(squares) }
-}
-
-/** A term that is one length as it stands. */
-export function termOf(name: TermName, length: Length, partId: string): Term {
-  return { name, mm: length.mm, plusMinusMm: length.plusMinusMm, partId }
 }

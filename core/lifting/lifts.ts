@@ -1,5 +1,6 @@
 import { FORMULA } from '../formula'
-import { dimensionMm, type Layout, type PlacedPart } from '../geometry'
+import { dimensionMm, isBox } from '../parts'
+import type { Layout, PlacedPart } from '../geometry'
 import type { HiveMass, Range } from '../weight'
 import { estimatedReachCm, recommendedLimit, type OutOfRange, type Recommended } from './equation'
 import { bodyHeights, type LiftProfile } from './profile'
@@ -53,7 +54,7 @@ const PACE = { perMinute: 0.2, duration: 'up-to-1-hour', twistDeg: 0, coupling: 
  * Heights in mm, reach in cm. Hand-holds 65 mm below the upper edge; sources with each school.
  */
 export function liftsOf(layout: Layout, mass: HiveMass, profile: LiftProfile): StackLifts {
-  const boxes = layout.parts.filter(({ pattern }) => pattern?.kind === 'box')
+  const boxes = layout.parts.filter(isBox)
   const lifts: Lift[] = []
   let pileMm = profile.putDownMm
   for (let i = boxes.length - 1; i > 0; i--) {
@@ -91,7 +92,7 @@ function liftOf(box: PlacedPart, kg: Range, fromMm: number, toMm: number, profil
 
 /** The side that faces the body when a box is held by its ends: its width (common practice). */
 export function heldWidthMm(box: PlacedPart): number {
-  return dimensionMm(box, 'outsideWidth', 420)
+  return dimensionMm(box, 'outsideWidth')
 }
 
 function judgedEnd(handMm: number, travelCm: number, widthCm: number, profile: LiftProfile): JudgedEnd {

@@ -1,9 +1,11 @@
 import type { Catalogue, Pattern } from '../catalogue'
 import { spacedFor } from '../frames/compare'
 import { fullCount } from '../checks'
-import { assembleHive, layOut, resolvePart, type AssembledHive, type ResolvedPart } from '../geometry'
+import { assembleHive, layOut, type AssembledHive } from '../geometry'
+import { framesOf, isBox, isStand, resolvePart, type ResolvedPart } from '../parts'
 import { newPart, newPlacement, partIdsOf, type Edit, type Hive, type Part, type Placement, type Role } from '../hive'
-import { combAreaDm2, honeyCapacityKg, massOfHive, mayHold, times, type HiveMass, type Weighing } from '../weight'
+import { combAreaDm2 } from '../comb'
+import { honeyCapacityKg, massOfHive, mayHold, times, type HiveMass, type Weighing } from '../weight'
 import { liftsOf, type StackLifts } from './lifts'
 import { bodyHeights, type LiftProfile } from './profile'
 
@@ -90,7 +92,7 @@ function judged({ changes, hive, parts, fillShare }: Structure, manner: readonly
   const habit = fillShare !== 1 || byFrame !== null
   const index = byFrame ? byFrame.index : worst === null ? 0 : worst.index
   return {
-    changes: [...changes, ...manner], boxes: layout.parts.filter(({ pattern }) => pattern?.kind === 'box').length, lifts: lifts.inspectionLifts, worstIndex: index,
+    changes: [...changes, ...manner], boxes: layout.parts.filter(isBox).length, lifts: lifts.inspectionLifts, worstIndex: index,
     heaviestKg: byFrame ? byFrame.kg : (lifts.heaviest?.kg.middle ?? 0), highestMm: lifts.highest?.from.handMm ?? 0,
     edit: changes.length === 0 || habit ? null : { kind: 'replace-hive', hive, parts: [...parts] }, habit, profile: own,
   }
@@ -156,11 +158,11 @@ const CHANGES: Partial<Record<Change, Restructure>> = {
   'half-full-boxes': twice,
   'crop-earlier': (layers) => (layers.some(isRole('super')) ? [...layers] : undefined),
   'lower-stand': (layers, catalogue, makeId) => stands(layers, catalogue.patterns.get('stand-frame-4in'), catalogue, makeId),
-  'no-stand': (layers) => (layers.some(({ resolved }) => resolved.pattern?.kind === 'stand') ? layers.filter(({ resolved }) => resolved.pattern?.kind !== 'stand') : undefined),
+  'no-stand': (layers) => (layers.some(({ resolved }) => isStand(resolved)) ? layers.filter(({ resolved }) => !isStand(resolved)) : undefined),
 }
 
 function isRole(role: Role): (layer: Layer) => boolean {
-  return ({ resolved, placement }) => resolved.pattern?.kind === 'box' && placement.role === role && resolved.part.contents.length > 0
+  return ({ resolved, placement }) => isBox(resolved) && placement.role === role && resolved.part.contents.length > 0
 }
 
 const LADDER = ['jumbo', 'deep', 'medium', 'shallow'] as const
@@ -193,7 +195,7 @@ function exchanged(layers: readonly Layer[], which: (layer: Layer) => boolean, o
 }
 
 function combOf(boxes: readonly ResolvedPart[]): number {
-  return boxes.flatMap(({ hung }) => hung).reduce((sum, { pattern }) => sum + (pattern?.kind === 'frame' ? combAreaDm2(pattern) : 0), 0)
+  return framesOf(boxes.flatMap(({ hung }) => hung)).reduce((sum, { pattern }) => sum + combAreaDm2(pattern), 0)
 }
 
 function layerOf(pattern: Pattern, role: Role | undefined, catalogue: Catalogue, makeId: () => string): Layer {
@@ -204,12 +206,12 @@ function layerOf(pattern: Pattern, role: Role | undefined, catalogue: Catalogue,
 /** The whole hive in the eight-frame width, with boxes added until room and honey are what they were. */
 function eightFrames(layers: readonly Layer[], catalogue: Catalogue, makeId: () => string): Layer[] | undefined {
   const narrow = (pattern: Pattern | undefined) => (pattern?.format === 'langstroth-10' ? catalogue.patterns.get(pattern.id.replace('langstroth', 'langstroth-8')) : undefined)
-  const boxes = layers.filter(({ resolved }) => resolved.pattern?.kind === 'box')
+  const boxes = layers.filter(({ resolved }) => isBox(resolved))
   if (boxes.length === 0 || !boxes.every(({ resolved }) => narrow(resolved.pattern))) return undefined
   let next: Layer[] | undefined = [...layers]
   for (const role of ['brood', 'food', 'super'] as const) if (next?.some(isRole(role))) next = exchanged(next, isRole(role), narrow, role, catalogue, makeId)
   return next?.map((layer) => {
-    const pattern = layer.resolved.pattern?.kind === 'box' ? undefined : narrow(layer.resolved.pattern)
+    const pattern = isBox(layer.resolved) ? undefined : narrow(layer.resolved.pattern)
     return pattern ? { ...layerOf(pattern, undefined, catalogue, makeId), placement: { ...layer.placement, partId: '' } } : layer
   }).map((layer) => ({ ...layer, placement: { ...layer.placement, partId: layer.resolved.part.id } }))
 }
@@ -232,7 +234,7 @@ function twice(layers: readonly Layer[], catalogue: Catalogue, makeId: () => str
 
 /** Everything it stands on exchanged for one low frame. */
 function stands(layers: readonly Layer[], low: Pattern | undefined, catalogue: Catalogue, makeId: () => string): Layer[] | undefined {
-  const on = layers.filter(({ resolved }) => resolved.pattern?.kind === 'stand')
+  const on = layers.filter(({ resolved }) => isStand(resolved))
   const heightMm = on.reduce((sum, { resolved }) => sum + (resolved.dimensions.depth?.mm ?? 0), 0)
   if (!low || heightMm <= (low.dimensions.depth?.mm ?? 0)) return undefined
   return [layerOf(low, undefined, catalogue, makeId), ...layers.filter((layer) => !on.includes(layer))]

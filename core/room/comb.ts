@@ -1,6 +1,6 @@
 import type { HangingPattern } from '../catalogue'
-import { dimensionMm, type ResolvedPart } from '../geometry'
-import { combAreaDm2 } from '../weight/comb'
+import { dimensionMm, framesOf, type ResolvedPart } from '../parts'
+import { combAreaDm2 } from '../comb'
 
 /**
  * Worker cells on a square decimetre of one side: 10 000 / (0.8660 w²), w the cell width in mm.
@@ -30,7 +30,7 @@ export interface Room {
 
 /** What some boxes give in all. */
 export function roomOf(boxes: readonly ResolvedPart[], cellWidthMm: number): Room {
-  const frames = boxes.flatMap(({ hung }) => hung.flatMap(({ pattern }) => (pattern?.kind === 'frame' ? [pattern] : [])))
+  const frames = framesOf(boxes.flatMap(({ hung }) => hung)).map(({ pattern }) => pattern)
   return {
     frames: frames.length,
     combDm2: frames.reduce((sum, frame) => sum + combAreaDm2(frame), 0),

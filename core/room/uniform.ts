@@ -1,5 +1,5 @@
 import { catalogueOf } from '../catalogue'
-import { resolvePart } from '../geometry'
+import { isBox, isFrame, resolvePart } from '../parts'
 import type { Yard } from '../hive'
 import { comparableMm } from '../units'
 
@@ -17,9 +17,9 @@ export interface UniformKit {
 /** How many different box depths and frame sizes a yard keeps, and what one size for all would mean. */
 export function uniformKit(yard: Yard): UniformKit {
   const catalogue = catalogueOf(yard)
-  const boxes = yard.parts.map((part) => resolvePart(part, catalogue)).filter(({ pattern }) => pattern?.kind === 'box')
+  const boxes = yard.parts.map((part) => resolvePart(part, catalogue)).filter(isBox)
   const depths = tally(boxes.map(({ dimensions }) => comparableMm(dimensions.depth?.mm ?? 0)))
-  const frames = tally(boxes.flatMap(({ hung }) => hung.flatMap(({ content, pattern }) => (pattern && pattern.kind !== 'frame' ? [] : [content.patternId]))))
+  const frames = tally(boxes.flatMap(({ hung }) => hung.flatMap(({ content, pattern }) => (pattern && !isFrame({ pattern }) ? [] : [content.patternId]))))
   const rest = (counts: readonly (readonly [unknown, number])[]) => counts.slice(1).reduce((sum, [, count]) => sum + count, 0)
   return {
     boxes: boxes.length,

@@ -3,6 +3,7 @@ import { isCold, type Calendar, type Role, type Stage, type VisitStep } from '..
 import { daysFrom } from './days'
 import { LIFT_KG } from './changeover'
 import { stagesOfYear } from './calendar'
+import { isAbsorber, isBox, isEke, isExcluder, isFeeder } from '../parts'
 
 export const CAUTIONS = ['parting-in-cold', 'too-late-to-part', 'last-look', 'treatment', 'headspace', 'feeding', 'clear-of-bees', 'go-down', 'queen-below', 'starves-soon', 'treatment-time', 'clear-door', 'close-drains', 'quilt-air', 'two-people', 'travel', 'smoker', 'stings', 'lifting', 'disease'] as const
 /** A caution of the trade (common practice); the words defer to local law and to those who are licensed. */
@@ -22,19 +23,19 @@ export function daysToWinter(monthDay: string, calendar: Calendar): number | und
 
 /** What stands beside one step: parting boxes in the cold or too late, feed, headspace, a load for two. */
 export function cautionsOfStep(step: Pick<VisitStep, 'from' | 'to' | 'kg' | 'attachment' | 'sortInto'>, pattern: Pick<Pattern, 'kind' | 'cleanComb'> | undefined, stage: Stage, beforeWinterDays?: number, role?: Role): Caution[] {
-  const parts = pattern?.kind === 'box' && step.kg >= LIFT_KG && step.from !== step.to
+  const parts = isBox({ pattern }) && step.kg >= LIFT_KG && step.from !== step.to
   const cold = stage === 'winter' || stage === 'late-winter-check'
   const leaves = step.to === 'van' && step.from !== 'van'
   return [
     ...(step.sortInto ? ['go-down' as const] : []),
-    ...(pattern?.kind === 'box' && role === 'super' && leaves ? ['clear-of-bees' as const] : []),
-    ...(pattern?.kind === 'excluder' && step.to === 'hive' ? ['queen-below' as const] : []),
-    ...(pattern?.kind === 'absorber' && step.to === 'hive' ? ['quilt-air' as const] : []),
-    ...(pattern?.kind === 'box' && pattern.cleanComb && step.to === 'hive' ? ['close-drains' as const] : []),
+    ...(isBox({ pattern }) && role === 'super' && leaves ? ['clear-of-bees' as const] : []),
+    ...(isExcluder({ pattern }) && step.to === 'hive' ? ['queen-below' as const] : []),
+    ...(isAbsorber({ pattern }) && step.to === 'hive' ? ['quilt-air' as const] : []),
+    ...(isBox({ pattern }) && pattern?.cleanComb && step.to === 'hive' ? ['close-drains' as const] : []),
     ...(parts && cold ? ['parting-in-cold' as const] : []),
     ...(parts && !cold && isCold(stage) && beforeWinterDays !== undefined && beforeWinterDays < LAST_LOOK_DAYS ? ['too-late-to-part' as const] : []),
-    ...(pattern?.kind === 'feeder' && step.to === 'hive' ? ['feeding' as const] : []),
-    ...(pattern?.kind === 'eke' && step.to === 'hive' && stage === 'after-crop' ? ['headspace' as const] : []),
+    ...(isFeeder({ pattern }) && step.to === 'hive' ? ['feeding' as const] : []),
+    ...(isEke({ pattern }) && step.to === 'hive' && stage === 'after-crop' ? ['headspace' as const] : []),
     ...(step.kg > TWO_PEOPLE_KG ? ['two-people' as const] : []),
   ]
 }

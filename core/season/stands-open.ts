@@ -1,9 +1,10 @@
 import type { Catalogue } from '../catalogue'
 import { findPart, type Hive, type Yard } from '../hive'
+import { isRoof } from '../parts'
 
 /** True while a hive stands without its roof in the middle of a visit. */
 export function standsOpen(hive: Hive, yard: Yard, catalogue: Catalogue): boolean {
   const top = hive.stack.at(-1)
   const pattern = top && catalogue.patterns.get(findPart(yard, top.partId)?.patternId ?? '')
-  return hive.visit !== undefined && hive.visit.done > 0 && pattern?.kind !== 'roof'
+  return hive.visit !== undefined && hive.visit.done > 0 && !isRoof({ pattern })
 }

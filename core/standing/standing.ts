@@ -1,4 +1,5 @@
-import { dimensionMm, type Layout, type PlacedPart, type AttachedPart } from '../geometry'
+import { isBallast, isRoof, isStand, outlineOf } from '../parts'
+import type { Layout, PlacedPart, AttachedPart } from '../geometry'
 import { sumOf, ZERO, type HiveMass, type Range } from '../weight'
 import { roofWindMs, tippingWindMs } from './wind'
 
@@ -37,17 +38,17 @@ const STRAP_TAIL_MM = 300
  * @param feetMm how far apart the feet stand, mm, where they are closer than the stand is wide: cups, narrow legs
  */
 export function standingOf(layout: Layout, attached: readonly AttachedPart[], mass: HiveMass, emptyMass: HiveMass, brickKg: number, feetMm = Number.POSITIVE_INFINITY): Standing {
-  const stands = layout.parts.filter(({ pattern }) => pattern?.kind === 'stand')
-  const hive = layout.parts.filter(({ pattern }) => pattern?.kind !== 'stand')
+  const stands = layout.parts.filter(isStand)
+  const hive = layout.parts.filter((part) => !isStand(part))
   const standMm = Math.max(0, ...stands.map(({ topMm }) => topMm))
   const ratings = stands.flatMap(({ pattern }) => (pattern?.ratingKg === undefined ? [] : [pattern.ratingKg]))
   const ratingKg = ratings.length > 0 ? Math.min(...ratings) : null
-  const roof = hive.find(({ pattern }) => pattern?.kind === 'roof')
-  const ballast = attached.filter(({ pattern }) => pattern?.kind === 'ballast').map(({ part }) => mass.parts.get(part.id)!.kg)
+  const roof = hive.find(isRoof)
+  const ballast = attached.filter(isBallast).map(({ part }) => mass.parts.get(part.id)!.kg)
   const roofKg = roof ? mass.parts.get(roof.part.id)!.kg.middle + sumOf(ballast).middle : null
   const side = sideOf(hive)
   const standing = { side, standMm, baseMm: Math.min(baseOf(stands, side), feetMm), standKg: mass.standKg.middle }
-  const widest = Math.max(0, ...hive.map((part) => dimensionMm(part, 'outsideWidth')))
+  const widest = Math.max(0, ...hive.filter((part) => !isRoof(part)).map((part) => planOf(part).widthMm))
   return {
     heightMm: layout.heightMm, standMm, kg: mass.kg, loadKg: mass.kg, ratingKg, overloaded: ratingKg !== null && mass.kg.high > ratingKg, centreOfMassMm: centreOfMass(layout.parts, mass),
     winds: {
@@ -55,7 +56,7 @@ export function standingOf(layout: Layout, attached: readonly AttachedPart[], ma
       roof: roof && roofKg !== null ? roofWindMs(roofKg, roofArea(roof)) : null, roofWithBrick: roof && roofKg !== null ? roofWindMs(roofKg + brickKg, roofArea(roof)) : null,
     },
     strapMm: 2 * (layout.heightMm + widest) + STRAP_TAIL_MM,
-    wrapRoomMm: stands.length === 0 ? 0 : Math.min(...hive.slice(0, 1).flatMap((part) => [(dimensionMm(stands.at(-1)!, 'outsideLength') - dimensionMm(part, 'outsideLength')) / 2, (dimensionMm(stands.at(-1)!, 'outsideWidth') - dimensionMm(part, 'outsideWidth')) / 2])),
+    wrapRoomMm: stands.length === 0 ? 0 : Math.min(...hive.slice(0, 1).flatMap((part) => roomBeside(planOf(part), planOf(stands.at(-1)!)))),
   }
 }
 
@@ -67,7 +68,7 @@ interface Side {
 
 /** The larger side of the hive, without its stand, and the narrower side of what it stands on: its lowest part, not a narrow one on top. */
 function sideOf(hive: readonly PlacedPart[]): Side {
-  const sides = (part: PlacedPart) => [dimensionMm(part, 'outsideLength'), dimensionMm(part, 'outsideWidth')].filter((mm) => mm > 0)
+  const sides = (part: PlacedPart) => (isRoof(part) ? [] : [planOf(part).lengthMm, planOf(part).widthMm])
   const longMm = Math.max(0, ...hive.flatMap(sides))
   const narrowMm = Math.min(...(hive.map(sides).find((one) => one.length > 0) ?? [longMm || 1]))
   const heightMm = Math.max(0, ...hive.map(({ topMm }) => topMm)) - Math.min(...hive.map(({ bottomMm }) => bottomMm), Number.POSITIVE_INFINITY)
@@ -75,7 +76,7 @@ function sideOf(hive: readonly PlacedPart[]): Side {
 }
 
 function baseOf(stands: readonly PlacedPart[], { narrowMm }: Side): number {
-  const bases = stands.map((part) => Math.min(dimensionMm(part, 'outsideLength'), dimensionMm(part, 'outsideWidth')))
+  const bases = stands.map((part) => Math.min(planOf(part).lengthMm, planOf(part).widthMm))
   return bases.length > 0 ? Math.min(...bases) : narrowMm
 }
 
@@ -87,8 +88,22 @@ function tips(kg: number, { side, standMm, baseMm, standKg }: { readonly side: S
   return Math.min(whole, tippingWindMs(kg, side.narrowMm, side.areaM2, side.heightMm / 2))
 }
 
-function roofArea(roof: PlacedPart): number {
-  return (dimensionMm(roof, 'outsideLength', dimensionMm(roof, 'insideLength')) * dimensionMm(roof, 'outsideWidth', dimensionMm(roof, 'insideWidth'))) / 1e6
+/** How long and wide a part is in plan, mm. */
+function planOf({ resolved }: PlacedPart): { readonly lengthMm: number; readonly widthMm: number } {
+  const { x0, x1, y0, y1 } = outlineOf(resolved)
+  return { lengthMm: x1 - x0, widthMm: y1 - y0 }
+}
+
+type Plan = ReturnType<typeof planOf>
+
+function roomBeside(part: Plan, stand: Plan): number[] {
+  return [(stand.lengthMm - part.lengthMm) / 2, (stand.widthMm - part.widthMm) / 2]
+}
+
+/** What the wind gets under, m²: as wide as what the roof lies on. */
+function roofArea({ faces }: PlacedPart): number {
+  const { x0, x1, y0, y1 } = faces.lower.edge!.outside
+  return ((x1 - x0) * (y1 - y0)) / 1e6
 }
 
 function centreOfMass(parts: readonly PlacedPart[], mass: HiveMass): number {

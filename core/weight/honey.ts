@@ -1,6 +1,6 @@
 import { FORMULA } from '../formula'
-import { combsAcross, hangAcross, type ResolvedPart } from '../geometry'
-import { combAreaDm2 } from './comb'
+import { combsAcross, hangAcross, type ResolvedPart } from '../parts'
+import { combAreaDm2 } from '../comb'
 import type { Range } from './range'
 
 /** How full a box is that a keeper calls full: typical, and the range (common practice). */

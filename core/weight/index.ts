@@ -1,5 +1,4 @@
 export * from './range'
-export * from './comb'
 export * from './honey'
 export * from './ware'
 export * from './full-box'

@@ -1,7 +1,7 @@
 import { FORMULA } from '../formula'
-import type { HungComb } from '../geometry'
+import type { HungComb } from '../parts'
 import type { Content, Role } from '../hive'
-import { combAreaDm2, isUndrawn } from './comb'
+import { combAreaDm2, isUndrawn } from '../comb'
 import { FILL, honeyOfCombKg, waxKg } from './honey'
 import { times, ZERO, type Range } from './range'
 

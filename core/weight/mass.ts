@@ -1,7 +1,8 @@
 import { FORMULA } from '../formula'
-import { combsAcross, dimensionMm, hangAcross, type AssembledHive, type AttachedPart, type ResolvedPart, type StackedPart } from '../geometry'
+import { combsAcross, dimensionMm, hangAcross, isBox, isStand, type PartOf, type ResolvedPart } from '../parts'
+import type { AssembledHive } from '../geometry'
 import type { Content, Role, Stage } from '../hive'
-import { combAreaDm2 } from './comb'
+import { combAreaDm2 } from '../comb'
 import { FILL } from './honey'
 import { NECTAR, beesOnCombKg, combLoad, combMass, type Fullness } from './load'
 import { exactly, sumOf, times, ZERO, type Range } from './range'
@@ -62,7 +63,7 @@ export function asPlanned(weighing: Weighing): Weighing {
 }
 
 /** Honey in a rack of comb-honey sections: its room inside × the share that is honey, as full as its combs are called. */
-function sectionsHoney(part: ResolvedPart, { fullness, meanwhile, fill }: Weighing): Range {
+function sectionsHoney(part: PartOf<'box'>, { fullness, meanwhile, fill }: Weighing): Range {
   const state = fullness === 'as-said' ? meanwhile : fullness
   if (state === 'empty' || state === 'drawn') return ZERO
   const litres = (dimensionMm(part, 'insideLength') * dimensionMm(part, 'insideWidth') * dimensionMm(part, 'depth')) / 1e6
@@ -72,9 +73,8 @@ function sectionsHoney(part: ResolvedPart, { fullness, meanwhile, fill }: Weighi
 
 /** The mass of a part that stands in a stack. */
 export function massOfPart(part: ResolvedPart, role: Role | undefined, weighing: Weighing): PartMass {
-  const { pattern } = part
-  if (pattern?.kind !== 'box' || part.hung.length === 0) return plainMass(part, weighing)
-  const used: Role = role ?? pattern.usualRole ?? 'super'
+  if (!isBox(part) || part.hung.length === 0) return plainMass(part, weighing)
+  const used: Role = role ?? part.pattern.usualRole ?? 'super'
   const winter = weighing.fullness === 'winter' || (weighing.fullness === 'as-said' && weighing.meanwhile === 'winter')
   const inhabited = used === 'brood' && weighing.fullness !== 'empty' && weighing.fullness !== 'drawn' && (weighing.fullness !== 'as-said' || weighing.meanwhile !== 'drawn')
   const frames: Range[] = []
@@ -112,12 +112,12 @@ function isBuilt(content: Content, { fullness }: Weighing): boolean {
 
 function plainMass(part: ResolvedPart, weighing: Weighing): PartMass {
   const { timberKgPerM3 } = weighing
-  const items = { ware: wareKg(part, timberKgPerM3), frames: ZERO, wax: ZERO, honey: part.pattern?.sections ? sectionsHoney(part, weighing) : ZERO, brood: ZERO, bees: ZERO }
+  const items = { ware: wareKg(part, timberKgPerM3), frames: ZERO, wax: ZERO, honey: isBox(part) && part.pattern.sections ? sectionsHoney(part, weighing) : ZERO, brood: ZERO, bees: ZERO }
   return { partId: part.part.id, items, kg: sumOf([items.ware, items.honey]), heaviestFrameKg: ZERO }
 }
 
 function wareKg(part: ResolvedPart, timberKgPerM3: number): Range {
-  if (part.pattern?.kind === 'box') return shellKg(part, timberKgPerM3)
+  if (isBox(part)) return shellKg(part, timberKgPerM3)
   const mass = part.pattern?.mass
   return mass ? { low: mass.kg - mass.plusMinusKg, middle: mass.kg, high: mass.kg + mass.plusMinusKg } : ZERO
 }
@@ -155,8 +155,4 @@ export function massOfHive({ stack, attached }: Pick<AssembledHive, 'stack' | 'a
   }
   const items = Object.fromEntries(MASS_ITEMS.map((item) => [item, sumOf(above.map((mass) => mass.items[item]))])) as unknown as HiveMass['items']
   return { parts, kg: sumOf(above.map(({ kg }) => kg)), standKg: sumOf(stand.map(({ kg }) => kg)), items }
-}
-
-function isStand({ pattern }: StackedPart | AttachedPart): boolean {
-  return pattern?.kind === 'stand'
 }

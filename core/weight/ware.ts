@@ -1,19 +1,13 @@
 import { FORMULA } from '../formula'
-import { dimensionMm, type ResolvedPart } from '../geometry'
+import { materialMm3, shapeOf, type ResolvedPart } from '../parts'
 import { exactly, sumOf, type Range } from './range'
 
 /**
- * Volume of the timber or foam in the shell of a box, mm³: side boards of full length, ends between them less the
- * rest that is cut out. A National's ends are a board with two rails (formats.md, from memory). Geometry.
+ * Volume of the timber or foam in the shell of a box, mm³: its own bodies, less what a built-up end leaves out.
+ * Geometry.
  */
 export function shellVolumeMm3(box: ResolvedPart): number {
-  const mm = (name: Parameters<typeof dimensionMm>[1]) => dimensionMm(box, name)
-  const sides = mm('outsideLength') * (mm('outsideWidth') - mm('insideWidth')) * mm('depth')
-  const endMm = (mm('outsideLength') - mm('insideLength')) / 2
-  const builtUp = box.pattern?.material === 'wood' && endMm > FORMULA.builtUpFrom.value
-  if (builtUp) return sides + 2 * mm('insideWidth') * (FORMULA.endBoard.value * mm('depth') + 2 * FORMULA.railWidth.value * FORMULA.railDepth.value)
-  const rest = ((mm('restToRest') - mm('insideLength')) / 2) * mm('restDepth')
-  return sides + 2 * mm('insideWidth') * (endMm * mm('depth') - rest)
+  return shapeOf(box).solids.reduce((sum, body) => (body.bears ? sum + materialMm3(body) : sum), 0)
 }
 
 /**

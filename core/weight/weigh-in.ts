@@ -2,6 +2,7 @@ import type { AssembledHive } from '../geometry'
 import { honeyCapacityKg } from './honey'
 import { massOfHive, type HiveMass, type Weighing } from './mass'
 import { sumOf, type Range } from './range'
+import { isBox } from '../parts'
 
 /** One weighing of a hive, kg, above its stand. */
 export interface WeighIn {
@@ -46,7 +47,7 @@ export function storesOf(assembled: AssembledHive, readingKg: number, weighing: 
 }
 
 function capacityOf({ stack }: AssembledHive): number {
-  return honeyCapacityKg(stack.filter(({ pattern }) => pattern?.kind === 'box').map(({ resolved }) => resolved))
+  return honeyCapacityKg(stack.filter(isBox).map(({ resolved }) => resolved))
 }
 
 export type WeighInProblem = { readonly problem: 'below-tare' | 'above-full'; readonly limitKg: number }

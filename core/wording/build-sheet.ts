@@ -1,6 +1,6 @@
 import type { Catalogue, HangingPattern } from '../catalogue'
 import { boxBill, boxSteps, cutList, frameBill, frameSteps, panelOutlines, sawSettings, type BuildStep, type Corner, type CutGroup, type FoundationKind, type PanelOutline, type Stock } from '../build'
-import type { ResolvedPart } from '../geometry'
+import type { ResolvedPart } from '../parts'
 import { showLength, showMass } from '../units'
 import { CORNER_WORDS, FOUNDATION_WORDS, cutInWords, fixingWord, pieceWord, sawInWords, stepInWords } from './build-words'
 import { capital, inWords, patternName, type Reader } from './names'

@@ -1,7 +1,7 @@
 import type { AcrossVerdict } from '../checks'
 import type { Label, SpacedBy } from '../catalogue'
 import type { CombHolds, CombStart, CombSupport, Content, FrameState, SlackPlace, Spacing } from '../hive'
-import { SPACER_PITCH_MM } from '../geometry'
+import { SPACER_PITCH_MM } from '../parts'
 import { showLength } from '../units'
 import { capital, inWords, type Reader } from './names'
 

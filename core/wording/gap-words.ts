@@ -1,4 +1,5 @@
-import type { GapPlace, Term, TermName } from '../geometry'
+import type { GapPlace, Term } from '../geometry'
+import type { TermName } from '../parts'
 import type { JudgedGap, Verdict } from '../checks'
 import { showFigure, showLength } from '../units'
 import { capital, type Reader } from './names'

@@ -1,5 +1,6 @@
 import type { Catalogue, Label, Pattern } from '../catalogue'
-import type { AssembledHive, ResolvedPart } from '../geometry'
+import type { AssembledHive } from '../geometry'
+import { isBox, isFrame, type ResolvedPart } from '../parts'
 import { partIdsOf, type Role, type Stage } from '../hive'
 import type { UnitSystem } from '../units'
 
@@ -80,7 +81,7 @@ export function partNames({ hive, stack, attached }: AssembledHive, vocabulary: 
 
 function wordFor({ part, pattern }: ResolvedPart, role: Role | undefined, vocabulary: Vocabulary): string {
   if (!pattern) return `unknown part “${part.patternId}”`
-  return pattern.kind === 'box' ? roleWord(role ?? pattern.usualRole ?? 'super', vocabulary) : inWords(pattern.label, vocabulary)
+  return isBox({ pattern }) ? roleWord(role ?? pattern.usualRole ?? 'super', vocabulary) : inWords(pattern.label, vocabulary)
 }
 
 /** A pattern's name without its format, where only one format is in sight. */
@@ -91,11 +92,11 @@ export function shortPatternName(pattern: Pattern, vocabulary: Vocabulary): stri
 /** The short line under a part's name: what it is as made, and what hangs in it. */
 export function partDetail({ pattern, hung }: Pick<ResolvedPart, 'pattern' | 'hung'>, vocabulary: Vocabulary): string {
   if (!pattern) return 'not in this catalogue'
-  return pattern.kind === 'box' ? `${inWords(pattern.label, vocabulary)}, ${hungInWords(hung)}` : ''
+  return isBox({ pattern }) ? `${inWords(pattern.label, vocabulary)}, ${hungInWords(hung)}` : ''
 }
 
 function hungInWords(hung: ResolvedPart['hung']): string {
-  const boards = hung.filter(({ pattern }) => pattern && pattern.kind !== 'frame')
+  const boards = hung.filter(({ pattern }) => pattern && !isFrame({ pattern }))
   const frames = hung.length - boards.length
   const others = boards.length === 1 ? ` + ${{ dummy: 'dummy', feeder: 'feeder', division: 'division', frame: '' }[boards[0]!.pattern!.kind]}` : boards.length > 1 ? ` + ${boards.length} boards` : ''
   return `${frames === 0 ? 'no frames' : `${frames} ${frames === 1 ? 'frame' : 'frames'}`}${others}`

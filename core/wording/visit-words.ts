@@ -5,6 +5,7 @@ import { cautionsOfStep, reasonOf, type Cannot, type Caution, type Feed, type Pa
 import { capital, patternName, type Reader } from './names'
 import { inVocabulary } from './vocabulary'
 import { REASON_WORDS, visitStepInWords } from './year-words'
+import { isRoof } from '../parts'
 
 export const CAUTION_WORDS: Record<Caution, string> = {
   'parting-in-cold': 'Do not part boxes below about 10 °C: the brood chills and seals stay broken. Heft instead.',
@@ -65,7 +66,7 @@ export function stepOfVisitInWords(step: VisitStep, { toStage, catalogue, names,
   const name = names.get(step.partId) ?? patternName(step.patternId, catalogue, reader.vocabulary)
   const said = (text: string) => inVocabulary(text, reader.vocabulary, names.values())
   return {
-    text: said(capital(visitStepInWords(step, name, changeIn(step, parts), reader, pattern?.kind === 'roof'))),
+    text: said(capital(visitStepInWords(step, name, changeIn(step, parts), reader, isRoof({ pattern })))),
     why: said(REASON_WORDS[reasonOf(step, pattern, step.placement?.role ?? roleOf(step.partId), toStage)]),
     ...(step.sortInto ? { how: sortingInWords(step.sortInto.map((id) => names.get(id) ?? 'the box that stays')), asks: `Yes: ${name} is free of bees, brood and food` } : {}),
     cautions: cautionsOfStep(step, pattern, toStage, beforeWinterDays, step.placement?.role ?? roleOf(step.partId)).map((caution) => cautionInWords(caution, reader)),

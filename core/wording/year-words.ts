@@ -5,6 +5,7 @@ import { showMass } from '../units'
 import { rangeInWords } from './weight-words'
 import { capital, inWords, stageWord, type Reader } from './names'
 import { inVocabulary } from './vocabulary'
+import { isBox, isExcluder } from '../parts'
 
 export const CLIMATE_WORDS: Record<Climate, string> = { 'cool-maritime': 'cool, by the sea', 'cold-continental': 'cold inland winters', 'warm-temperate': 'warm, two flows', 'tropical-highland': 'tropical highland, no winter' }
 
@@ -112,7 +113,7 @@ export function workInWords({ lifts, kg, moves }: Work, { units }: Reader, bound
 
 /** How what comes home is kept. */
 export function storingInWords(pattern: Pick<Pattern, 'kind' | 'material' | 'label'>, hasHeld: readonly string[], { vocabulary }: Reader): string {
-  const clean = pattern.material === 'polystyrene' ? 'scrub with washing soda, never boil or scorch' : pattern.material === 'wood' && pattern.kind !== 'excluder' ? 'scrape, scorch the inside' : 'scrape and wash'
-  if (pattern.kind !== 'box') return `${capital(inWords(pattern.label, vocabulary))}: ${clean}.`
+  const clean = pattern.material === 'polystyrene' ? 'scrub with washing soda, never boil or scorch' : pattern.material === 'wood' && !isExcluder({ pattern }) ? 'scrape, scorch the inside' : 'scrape and wash'
+  if (!isBox({ pattern })) return `${capital(inWords(pattern.label, vocabulary))}: ${clean}.`
   return `${capital(inWords(pattern.label, vocabulary))}: combs frozen against wax moth, then stacked with air${hasHeld.includes('brood') ? '; it has held brood, so it is no super any more' : ''}; an empty one: ${clean}.`
 }

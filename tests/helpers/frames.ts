@@ -1,7 +1,7 @@
 import { CATALOGUE } from '#core/catalogue'
 import { LIMITS, limitsOfYard, type Context, type Finding } from '#core/checks'
 import { assessBox } from '#core/frames'
-import { resolvePart, type ResolvedPart } from '#core/geometry'
+import { resolvePart, type ResolvedPart } from '#core/parts'
 import { emptyYard, newPlacement, type Content, type FrameState, type Part, type Role, type Spacing, type Stage } from '#core/hive'
 
 export interface Hung {

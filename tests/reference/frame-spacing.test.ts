@@ -1,9 +1,10 @@
 import { describe, expect, it } from 'vitest'
 import { CATALOGUE } from '#core/catalogue'
 import { compareSpacings, drainPlan, stepsTo } from '#core/frames'
-import { dimensionMm, hangAcross } from '#core/geometry'
+import { dimensionMm, hangAcross } from '#core/parts'
 import type { Spacing } from '#core/hive'
-import { honeyCapacityKg, honeyCombMm, honeyKg, waxKg, fullBoxKg, combAreaDm2 } from '#core/weight'
+import { honeyCapacityKg, honeyKg, waxKg, fullBoxKg } from '#core/weight'
+import { honeyCombMm, combAreaDm2 } from '#core/comb'
 import { boxWith, findingsOf, resolved } from '../helpers/frames'
 
 const slack = (box: string, frame: string, count: number, then: readonly string[] = []) => hangAcross(resolved(boxWith(box, frame, count, { then }))).slackMm

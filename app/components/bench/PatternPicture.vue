@@ -16,16 +16,8 @@ const drawn = computed(() => {
   const hive = { id: '', name: '', stage: 'flow' as const, note: '', stack: [newPlacement(part.id, props.pattern)], attachments: [], accepted: [] }
   const [placed] = layOut(assembleHive(hive, new Map([[part.id, part]]), known)).parts
   if (!placed) return { shapes: [], top: 0, low: 0 }
-  if (props.pattern.kind === 'ballast' || props.pattern.kind === 'entrance-fitting' || props.pattern.kind === 'floor-insert') return { shapes: fitting(), top: 70, low: 0 }
   return { shapes: sectionOf(placed, 'along'), top: placed.topMm, low: placed.hangsToMm }
 })
-/** A fitting by itself: a block with its opening, a board, a brick. */
-function fitting() {
-  const area = (path: string, material: 'timber' | 'plastic' | 'masonry') => ({ type: 'area' as const, path, material })
-  if (props.pattern.kind === 'ballast') return [area('M-108 0L108 0L108 -65L-108 -65Z', 'masonry')]
-  if (props.pattern.kind === 'floor-insert') return [area('M-200 -20L200 -20L200 -32L-200 -32Z', 'plastic')]
-  return [area('M-200 0L-60 0L-60 -26L60 -26L60 0L200 0L200 -50L-200 -50Z', 'timber')]
-}
 const box = computed(() => {
   const height = Math.max(78, drawn.value.top - drawn.value.low + 24)
   const middle = -(drawn.value.top + drawn.value.low) / 2

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 // The tray of parts: press one to take it in the hand, or drag it onto the stack.
 import type { Pattern } from '#core/catalogue'
-import { resolvePart } from '#core/geometry'
+import { resolvePart } from '#core/parts'
 import { shedOf } from '#core/hive'
 import { capital, partDetail, shortPatternName } from '#core/wording'
 import { TRAY_FORMATS, formatOf, trayFor } from '~/drawing/tray'

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 // Two diagonals measured: how far out of square a box is, and whether a frame still clears.
 import { diagonalProblem, squareCheck } from '#core/build'
-import { dimensionMm, type ResolvedPart } from '#core/geometry'
+import { dimensionMm, type ResolvedPart } from '#core/parts'
 import { squareInWords, squareProblemInWords } from '#core/wording'
 import { showLength } from '#core/units'
 

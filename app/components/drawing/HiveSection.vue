@@ -8,7 +8,8 @@ import { capital, dimensionWord, gapTitle, partDetail, termsInWords, verdictWord
 import { layOutBench, type Callout, type Zoom } from '~/drawing/bench-layout'
 import { markOf } from '~/drawing/marks'
 import { GRADE_COLOURS, INDIGO, INK, PAPER, SEAM, SOFT_INK } from '~/drawing/palette'
-import { fittingShapes, halfOutsideMm, sectionOf, type Axis } from '~/drawing/section'
+import { isBox, type Axis } from '#core/parts'
+import { fittingShapes, halfOutsideMm, sectionOf } from '~/drawing/section'
 
 const props = withDefaults(defineProps<{
   assessment: Assessment
@@ -50,7 +51,7 @@ const stitch = line<[number, number]>().curve(curveBumpX)
 const chips = computed(() => (props.weights ? parts.value.flatMap(({ part, id }) => {
   const text = props.weights!.get(id)
   const high = (part.topMm - part.bottomMm) * view.value.scale
-  return text && high >= 17 ? [{ id, text, x: view.value.centreX, y: view.value.groundY - (part.pattern?.kind === 'box' ? Math.max(part.topMm - 65, (part.topMm + part.bottomMm) / 2) : (part.topMm + part.bottomMm) / 2) * view.value.scale }] : []
+  return text && high >= 17 ? [{ id, text, x: view.value.centreX, y: view.value.groundY - (isBox(part) ? Math.max(part.topMm - 65, (part.topMm + part.bottomMm) / 2) : (part.topMm + part.bottomMm) / 2) * view.value.scale }] : []
 }) : []))
 function leader({ edgeX, jointY, y }: Callout): string {
   return stitch([[edgeX + 4, jointY], [layout.value.calloutX - 12, y]]) ?? ''
@@ -136,7 +137,7 @@ function spoken(entry: (typeof parts.value)[number]): string {
     <g v-for="label in layout.names" :key="label.part.part.id">
       <path :d="`M${layout.nameX + 4} ${label.y}L${label.edgeX - 4} ${label.jointY}`" :stroke="SEAM" stroke-width="1.2" fill="none" />
       <text :x="layout.nameX" :y="detailById.get(label.part.part.id) ? label.y - 3 : label.y + 5" text-anchor="end" :font-weight="label.part.part.id === selectedId ? 700 : 400" :fill="label.part.part.id === selectedId ? INDIGO : INK" font-size="14.5">{{ capital(names.get(label.part.part.id) ?? '') }}</text>
-      <text v-if="detailById.get(label.part.part.id)" :x="layout.nameX" :y="label.y + 13" text-anchor="end" font-size="12" :fill="SOFT_INK">{{ label.part.pattern?.kind === 'box' ? detailById.get(label.part.part.id)?.split(', ').slice(-1)[0]?.replace(' frames + dummy', ' + dummy') + ', ' + showLength(label.part.faces.depthMm, reader.units) : detailById.get(label.part.part.id) }}</text>
+      <text v-if="detailById.get(label.part.part.id)" :x="layout.nameX" :y="label.y + 13" text-anchor="end" font-size="12" :fill="SOFT_INK">{{ isBox(label.part) ? detailById.get(label.part.part.id)?.split(', ').slice(-1)[0]?.replace(' frames + dummy', ' + dummy') + ', ' + showLength(label.part.faces.depthMm, reader.units) : detailById.get(label.part.part.id) }}</text>
     </g>
 
     <g

@@ -5,8 +5,8 @@ import { boxFit, frameInBox, stackOfTwo, type FitBox } from '#core/fit'
 import { showLength } from '#core/units'
 import { boxFitLine, capital, frameFitLine, frameVerdictWord, inWords, seatWord } from '#core/wording'
 import { boxesInPlan, frameInPlan, type DimensionLine } from '~/drawing/fit-drawing'
-import { frameShapes } from '~/drawing/frame-shapes'
-import { sectionOf, type Axis } from '~/drawing/section'
+import type { Axis } from '#core/parts'
+import { frameShapes, sectionOf } from '~/drawing/section'
 
 const props = defineProps<{ box: FitBox; frame?: HangingPattern | undefined; upper?: FitBox | undefined }>()
 const view = useView()

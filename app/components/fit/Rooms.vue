@@ -3,7 +3,7 @@
 import { FORMULA } from '#core/formula'
 import { arrangements, roomOf, uniformKit } from '#core/room'
 import { honeyKg } from '#core/weight'
-import { resolvePart } from '#core/geometry'
+import { resolvePart } from '#core/parts'
 import { findPart } from '#core/hive'
 import { showLength } from '#core/units'
 import { capital, inWords, rangeInWords } from '#core/wording'

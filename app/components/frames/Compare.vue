@@ -1,8 +1,8 @@
 <script setup lang="ts">
 // Spacings side by side, for one box or for many: what each gives and asks, and the way there.
 import { compareSpacings, spacedFor, stepsTo, type SpacingOption } from '#core/frames'
-import { hangAcross, type ResolvedPart } from '#core/geometry'
-import { isUndrawn } from '#core/weight'
+import { hangAcross, isFrame, type ResolvedPart } from '#core/parts'
+import { isUndrawn } from '#core/comb'
 import { fullCount } from '#core/checks'
 import type { Catalogue } from '#core/catalogue'
 import { showLength, showMass } from '#core/units'
@@ -23,7 +23,7 @@ const honeyAgainstFull = computed(() => {
 const percent = (value: number) => `${value < 0 ? '−' : '+'}${Math.abs(value)} %`
 const now = computed(() => {
   const box = props.boxes[0]
-  return box ? { count: hangAcross(box).places.filter(({ pattern }) => pattern.kind === 'frame').length, undrawn: box.part.contents.filter(isUndrawn).length, full: fullCount(box) } : { count: 0, undrawn: 0, full: 0 }
+  return box ? { count: hangAcross(box).places.filter(isFrame).length, undrawn: box.part.contents.filter(isUndrawn).length, full: fullCount(box) } : { count: 0, undrawn: 0, full: 0 }
 })
 const way = computed(() => {
   const option = options.value[chosen.value]

@@ -2,17 +2,19 @@
 // What the spacing makes of the comb: thickness, gap, honey, wax, the knife; and drain frames where there are some.
 import { isDrainBox, fullCount } from '#core/checks'
 import { combsFollowed, drainPlan, proudMm, usualFrame } from '#core/frames'
-import { honeyCapacityKg, honeyCombMm, honeyKg, isUndrawn, waxKg } from '#core/weight'
+import { honeyCapacityKg, honeyKg, waxKg } from '#core/weight'
+import { honeyCombMm, isUndrawn } from '#core/comb'
 import { FORMULA } from '#core/formula'
 import { showLength, showMass } from '#core/units'
 import { rangeInWords } from '#core/wording'
+import { isFrame } from '#core/parts'
 
 const frames = useFrames()
 const preferences = usePreferences()
 const mm = (value: number) => showLength(value, preferences.units)
 const frame = computed(() => (frames.box ? usualFrame(frames.box, frames.catalogue) : undefined))
 const counts = computed(() => ({
-  frames: frames.across?.places.filter(({ pattern }) => pattern.kind === 'frame').length ?? 0, others: frames.across?.places.filter(({ pattern }) => pattern.kind !== 'frame').length ?? 0, full: frames.box ? fullCount(frames.box) : 0,
+  frames: frames.across?.places.filter(isFrame).length ?? 0, others: frames.across?.places.filter((part) => !isFrame(part)).length ?? 0, full: frames.box ? fullCount(frames.box) : 0,
   undrawn: frames.shown?.contents.filter(isUndrawn).length ?? 0,
 }))
 const figures = computed(() => {

@@ -7,6 +7,7 @@ import { acrossWord, contentInWords, holdsWord, inWords, COMB_WORDS, SUPPORT_WOR
 import { dragFrames, type HeldFrame } from '~/composables/dragFrame'
 import { acrossMark } from '~/drawing/across-marks'
 import { LEAST_FRAME_PX, hungDrawings, planScale } from '~/drawing/frames-plan'
+import { isFrame } from '#core/parts'
 
 const emit = defineEmits<{ hangAt: [place: number] }>()
 const frames = useFrames()
@@ -43,7 +44,7 @@ function tag(id: string): string {
   const content = byId.value.get(id)
   if (!content) return ''
   const pattern = frames.catalogue.hanging.get(content.patternId)
-  if (pattern && pattern.kind !== 'frame') return inWords(pattern.label, preferences.vocabulary)
+  if (pattern && !isFrame({ pattern })) return inWords(pattern.label, preferences.vocabulary)
   const support = content.support && content.support !== 'none' ? `, ${SUPPORT_WORDS[content.support]}` : ''
   const state = content.holds ? holdsWord(content.holds as CombHolds, preferences.reader) : content.comb ? COMB_WORDS[content.comb] : ''
   return `${state}${support}${content.turned ? (state ? ', turned' : 'turned') : ''}`

@@ -1,9 +1,9 @@
 <script setup lang="ts">
 // How the frames of a box are spaced, what is painted on them, what is hung in.
 import { frameInBox } from '#core/fit'
-import { resolvePart } from '#core/geometry'
+import { isFrame, isFramePattern, resolvePart } from '#core/parts'
 import { COMB_HOLDS, COMB_STARTS, COMB_SUPPORTS, SLACK_PLACES, alternated, spacedBy, type SlackPlace, type Spacing } from '#core/hive'
-import { isFoundationless } from '#core/weight'
+import { isFoundationless } from '#core/comb'
 import { COMB_WORDS, SLACK_WORDS, SUPPORT_WORDS, capital, holdsWord, inWords, spacerWord, spacingInWords } from '#core/wording'
 
 const frames = useFrames()
@@ -11,7 +11,7 @@ const preferences = usePreferences()
 const hanging = ref('')
 
 const spacing = computed<Spacing>(() => frames.part?.spacing ?? { system: 'touching', slack: 'one-side' })
-const frameKind = computed(() => frames.across?.places.find(({ pattern }) => pattern.kind === 'frame')?.pattern)
+const frameKind = computed(() => frames.across?.places.find(isFrame)?.pattern)
 const systems = computed<{ value: string; word: string; spacing: Spacing }[]>(() => {
   const slack = spacing.value.slack
   return [
@@ -47,10 +47,10 @@ const others = computed(() => [...frames.catalogue.hanging.values()].filter((pat
 watch(choices, (now) => { if (!now.some(({ id }) => id === hanging.value)) hanging.value = now[0]?.id ?? '' }, { immediate: true })
 const name = (id: string) => capital(inWords(frames.catalogue.hanging.get(id)!.label, preferences.vocabulary))
 const some = computed(() => frames.selected.size > 0)
-const allFrames = computed(() => (frames.part?.contents ?? []).filter(({ patternId }) => frames.catalogue.hanging.get(patternId)?.kind === 'frame').map(({ id }) => id))
+const allFrames = computed(() => (frames.part?.contents ?? []).filter(({ patternId }) => isFramePattern(frames.catalogue.hanging.get(patternId))).map(({ id }) => id))
 const bare = computed(() => (frames.part?.contents ?? []).filter(isFoundationless).length)
 function alternate() {
-  if (frames.part) frames.change(alternated(frames.part, isFoundationless, ({ patternId }) => frames.catalogue.hanging.get(patternId)?.kind === 'frame'))
+  if (frames.part) frames.change(alternated(frames.part, isFoundationless, ({ patternId }) => isFramePattern(frames.catalogue.hanging.get(patternId))))
 }
 defineExpose({ hanging })
 </script>

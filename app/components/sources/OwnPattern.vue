@@ -1,6 +1,6 @@
 <script setup lang="ts">
 // A pattern of the keeper's own, from one that is like it: name, and the sizes that differ.
-import { HANGING_DIMENSIONS, type DimensionName, type HangingDimension, type HangingPattern, type Pattern } from '#core/catalogue'
+import { HANGING_DIMENSIONS, withSizes, type DimensionName, type HangingDimension, type HangingPattern, type Pattern } from '#core/catalogue'
 import { limitsOf, parseDimension, sizeNonsense, type Edit } from '#core/hive'
 import { parseLength, resistanceFrom, showLength, type Length, type ParsedLength } from '#core/units'
 import { capital, dimensionWord, inWords, lengthProblemInWords, sizeNonsenseInWords } from '#core/wording'
@@ -66,7 +66,7 @@ function editFor(own: string, lengths: Record<string, Length>): Edit {
     const { twinId: _twin, normalContents, ...rest } = base.value
     const frames = base.value.kind !== 'box' ? normalContents : hung.value === '' ? undefined : hung.value === normalContents?.framePatternId && count.value === String(normalContents.count) ? normalContents : { framePatternId: hung.value, count: Number(count.value) }
     const panel = base.value.kind === 'slab' && typedR.value !== null ? { rValue: Math.round(resistanceFrom(typedR.value, preferences.units) * 1000) / 1000 } : {}
-    const pattern: Pattern = { ...rest, ...panel, id, label, own: true, dimensions: lengths, normalContents: frames }
+    const pattern = withSizes({ ...rest, ...panel, id, label, own: true, normalContents: frames }, lengths)
     return { kind: 'set-pattern', patternId: id, pattern: JSON.parse(JSON.stringify(pattern)) as Pattern }
   }
   const hanging = { ...baseFrame.value!, ...(lengths as Record<HangingDimension, Length>), id, label, own: true } satisfies HangingPattern

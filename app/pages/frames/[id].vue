@@ -1,7 +1,7 @@
 <script setup lang="ts">
 // One box from above: spacing and paint at the left, the box, what will happen at the right.
 import { frameInBox } from '#core/fit'
-import { resolvePart } from '#core/geometry'
+import { resolvePart } from '#core/parts'
 import type { Finding, Remedy } from '#core/checks'
 import { comparableMm } from '#core/units'
 import { capital, findingInWords } from '#core/wording'

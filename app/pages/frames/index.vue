@@ -1,6 +1,6 @@
 <script setup lang="ts">
 // Which box to open, and what another spacing would make of all the supers of a yard.
-import { resolvePart } from '#core/geometry'
+import { resolvePart } from '#core/parts'
 import { assessBox } from '#core/frames'
 import { contextOf } from '#core/assess'
 import { newPlacement, type Hive, type Part, type Placement } from '#core/hive'

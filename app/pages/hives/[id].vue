@@ -9,6 +9,7 @@ import HiveSection from '~/components/drawing/HiveSection.vue'
 import { focusPart } from '~/composables/focusPart'
 import { download, drawingAsFile, fileName } from '~/composables/download'
 import { gapKey } from '#core/geometry'
+import { isAbsorber, isBox } from '#core/parts'
 
 const route = useRoute()
 const yards = useYards()
@@ -183,9 +184,9 @@ useHead({ title: computed(() => (bench.hive ? `${bench.hive.name} – Duvet` : '
       <section class="middle" aria-label="Drawing">
         <BenchPartActions
           v-if="selected" :name="selectedName" :detail="partDetail(selected, preferences.vocabulary)" :layer="placement !== undefined"
-          :highest="bench.selectedIndex === bench.hive.stack.length - 1" :lowest="bench.selectedIndex === 0" :role="selected.pattern?.kind === 'box' ? (placement?.role ?? 'super') : null"
+          :highest="bench.selectedIndex === bench.hive.stack.length - 1" :lowest="bench.selectedIndex === 0" :role="isBox(selected) ? (placement?.role ?? 'super') : null"
           :hole="selected.pattern?.dimensions.holeLength ? (selected.part.hole ?? 'open') : null" :vocabulary="preferences.vocabulary"
-          :off-by="headspace ? (placement?.offBy ?? '') : null" :edge="entranceFitting ? (entranceFitting.edge ?? 'lower') : null" :lacks="selected.pattern?.kind === 'absorber' ? (selected.part.lacks ?? []) : null"
+          :off-by="headspace ? (placement?.offBy ?? '') : null" :edge="entranceFitting ? (entranceFitting.edge ?? 'lower') : null" :lacks="isAbsorber(selected) ? (selected.part.lacks ?? []) : null"
           @off-by="setOffBy" @edge="setEdge" @lacks="setLacks" @turn="turn" @up="move(1)" @down="move(-1)" @swap="swapping = true; traying = true" @take-off="takeOff" @role="setRole" @hole="setHole" @above="focusTray" @rename="renamePart" @sizes="measure(null)" @frames="openFrames" @close="bench.selectedId = null"
         />
         <BenchPlanBar v-if="bench.planned" />

@@ -2,7 +2,8 @@
 // What is lifted, how high and how far; lighter ways; whether it stands; the same through the year.
 import { assessHive, contextOf } from '#core/assess'
 import { isDrainBox } from '#core/checks'
-import { hangAcross, layOut } from '#core/geometry'
+import { hangAcross, isBox } from '#core/parts'
+import { layOut } from '#core/geometry'
 import { bodyHeights, lighterWays, liftsOf, type Alternative } from '#core/lifting'
 import { assembledAt } from '#core/season'
 import { standingOf } from '#core/standing'
@@ -51,8 +52,8 @@ const standing = computed(() => {
   return standingOf(assessment.value.layout, assessment.value.assembled.attached, mass.value, empty, BRICK_KG, feet.value[hive.value?.hive.id ?? ''])
 })
 /** A wrap goes round the boxes of the winter: as they stand then, by the plan. */
-const winterBoxesMm = computed(() => (hive.value && mode.value === 'standing' ? layOut(assembledAt(hive.value.yard, hive.value.hive, 'winter')).parts : []).reduce((sum, { pattern, topMm, bottomMm }) => sum + (pattern?.kind === 'box' ? topMm - bottomMm : 0), 0))
-const drains = computed(() => (assessment.value?.layout.parts ?? []).some(({ resolved, pattern }) => pattern?.kind === 'box' && isDrainBox({ across: hangAcross(resolved) })))
+const winterBoxesMm = computed(() => (hive.value && mode.value === 'standing' ? layOut(assembledAt(hive.value.yard, hive.value.hive, 'winter')).parts : []).reduce((sum, { pattern, topMm, bottomMm }) => sum + (isBox({ pattern }) ? topMm - bottomMm : 0), 0))
+const drains = computed(() => (assessment.value?.layout.parts ?? []).some(({ resolved, pattern }) => isBox({ pattern }) && isDrainBox({ across: hangAcross(resolved) })))
 const day = shallowRef<YardDay | null>(null)
 const year = computed(() => day.value?.hives.get(hive.value?.hive.id ?? '') ?? null)
 const dayDone = ref(0)

@@ -1,8 +1,8 @@
 import type { HangingPattern } from '../../catalogue'
-import { combsAcross, type HungComb } from '../../geometry'
+import { combsAcross, isFrame, type HungComb } from '../../parts'
 import type { Content } from '../../hive'
 import { comparableMm } from '../../units'
-import { isFoundationless, isUndrawn } from '../../weight/comb'
+import { isFoundationless, isUndrawn } from '../../comb'
 import type { Context, Measured } from '../context'
 import { bySeverity, findingOf, type Finding } from '../finding'
 import { filledBoxes, fullCount, type FilledBox } from './filled-box'
@@ -36,7 +36,7 @@ function undrawnWide(filled: FilledBox): Finding[] {
   const wide = undrawn.filter(({ pitchMm }) => comparableMm(pitchMm) > comparableMm(drawnAtMm))
   if (wide.length === 0) return []
   const madeSo = wide.every(({ pattern, pitchMm }) => pattern.spacedBy === 'wide-bars' && comparableMm(pitchMm) <= comparableMm(pattern.spacing.mm))
-  const frames = across.places.filter(({ pattern }) => pattern.kind === 'frame').length
+  const frames = across.places.filter(isFrame).length
   return [findingOf('frames.undrawn-wide', madeSo ? 'note' : 'mend', [box.part.id], {
     measured: { mm: Math.max(...wide.map(({ pitchMm }) => pitchMm)), plusMinusMm: 0, likelyPlusMinusMm: 0 }, accepted: { minMm: 0, maxMm: drawnAtMm },
     facts: { undrawn: wide.length, frames, full: fullCount(box.resolved), whole: undrawn.length === frames }, remedies: madeSo ? [] : [touchOneSide(box.resolved)],
@@ -49,7 +49,7 @@ function foundationlessPair(filled: FilledBox, context: Context): Finding[] {
   const byId = new Map(box.part.contents.map((content) => [content.id, content]))
   const pairs = gaps.filter(({ fromId, toId }) => fromId && toId && isFoundationless(byId.get(fromId)!) && isFoundationless(byId.get(toId)!))
   if (pairs.length === 0) return []
-  const frames = across.places.filter(({ pattern }) => pattern.kind === 'frame')
+  const frames = across.places.filter(isFrame)
   const bare = frames.filter(({ content }) => isFoundationless(content)).length
   // A whole box of them, none too tall for its support, is a school of its own.
   const school = bare === frames.length && frames.every(({ content, pattern }) => isHeld(content, pattern, context))

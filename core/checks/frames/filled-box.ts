@@ -1,6 +1,7 @@
-import { dimensionMm, gapsAcross, hangAcross, type Across, type PlacedPart, type ResolvedPart } from '../../geometry'
+import { dimensionMm, gapsAcross, hangAcross, isFilledBox, type Across, type ResolvedPart } from '../../parts'
+import type { PlacedPart } from '../../geometry'
 import type { Role } from '../../hive'
-import type { CombUse } from '../../weight/comb'
+import type { CombUse } from '../../comb'
 import type { Context, Measured } from '../context'
 import { judgeAcross, type JudgedAcrossGap } from './judge-across'
 
@@ -47,10 +48,6 @@ export function filledBoxes(measured: Measured, context: Context): readonly Fill
   let found = known.get(measured)
   if (!found) known.set(measured, (found = measured.layout.parts.filter(isFilledBox).map((box) => filledBox(box, context))))
   return found
-}
-
-export function isFilledBox({ pattern, part }: Pick<PlacedPart, 'pattern' | 'part'>): boolean {
-  return pattern?.kind === 'box' && part.contents.length > 0
 }
 
 type Judged = Pick<FilledBox, 'across' | 'use' | 'gaps' | 'drawnAtMm'> & Pick<Context, 'limits' | 'stage'>

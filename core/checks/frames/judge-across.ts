@@ -1,4 +1,4 @@
-import type { Across, AcrossGap } from '../../geometry'
+import type { Across, AcrossGap } from '../../parts'
 import type { Stage } from '../../hive'
 import { comparableMm } from '../../units'
 import { FORMULA } from '../../formula'

@@ -1,7 +1,7 @@
 import { PLACEHOLDER, alternated, closedUp, hungAt, inOrder, partEdit, pushedTogether, spacedBy, takenOut, withChange, withState, type Content, type Part } from '../../hive'
 import { frameInBox } from '../../fit/frame-in-box'
-import { hangAcross, resolvePart, type ResolvedPart } from '../../geometry'
-import { isFoundationless } from '../../weight/comb'
+import { hangAcross, isDummy, isFrame, isFramePattern, resolvePart, type ResolvedPart } from '../../parts'
+import { isFoundationless } from '../../comb'
 import type { Context } from '../context'
 import type { Remedy, RemedyKind } from '../finding'
 
@@ -52,7 +52,7 @@ function overfull(box: ResolvedPart) {
 
 /** Hang frames that need a guide between those that give one; none when that changes nothing. */
 export function alternate({ part }: ResolvedPart, { catalogue }: Pick<Context, 'catalogue'>): Remedy[] {
-  const mixed = alternated(part, isFoundationless, ({ patternId }) => catalogue.hanging.get(patternId)?.kind === 'frame')
+  const mixed = alternated(part, isFoundationless, ({ patternId }) => isFramePattern(catalogue.hanging.get(patternId)))
   return foundationlessPairs(mixed) < foundationlessPairs(part) ? [rehung('alternate', part, mixed)] : []
 }
 
@@ -65,9 +65,9 @@ export function foundationlessPairs(part: Pick<Part, 'contents'>): number {
 /** A dummy that goes in beside the last frame; none when no dummy fits. */
 export function addDummy(box: ResolvedPart, context: Context): Remedy[] {
   const { slackMm, places } = hangAcross(box)
-  const frame = places.find(({ pattern }) => pattern.kind === 'frame')?.pattern
-  if (!frame || places.some(({ pattern }) => pattern.kind === 'dummy')) return []
-  const dummy = [...context.catalogue.hanging.values()].find((pattern) => pattern.kind === 'dummy' && pattern.height.mm === frame.height.mm && pattern.spacing.mm <= slackMm && frameInBox(pattern, box, context).verdict !== 'does-not-fit')
+  const frame = places.find(isFrame)?.pattern
+  if (!frame || places.some(isDummy)) return []
+  const dummy = [...context.catalogue.hanging.values()].find((pattern) => isDummy({ pattern }) && pattern.height.mm === frame.height.mm && pattern.spacing.mm <= slackMm && frameInBox(pattern, box, context).verdict !== 'does-not-fit')
   if (!dummy) return []
   const ordered = closedUp(inOrder(box.part))
   const part = hungAt({ ...box.part, contents: ordered }, { id: `${PLACEHOLDER}${dummy.id}`, patternId: dummy.id, place: ordered.length }, ordered.length)
@@ -77,7 +77,7 @@ export function addDummy(box: ResolvedPart, context: Context): Remedy[] {
 /** As many more of the same frames as go in and still have play; none where there is no room for one. */
 export function addFrames(box: ResolvedPart, { limits }: Pick<Context, 'limits'>): Remedy[] {
   const { slackMm, places, rooms, spacing } = hangAcross(box)
-  const frame = places.find(({ pattern }) => pattern.kind === 'frame')?.pattern
+  const frame = places.find(isFrame)?.pattern
   if (!frame || spacing.system !== 'touching') return []
   const each = Math.floor((slackMm - limits.beeTight) / frame.spacing.mm)
   if (each < 1) return []

@@ -1,4 +1,4 @@
-import { dimensionMm, howManyFit, type HangingPlace } from '../../geometry'
+import { dimensionMm, howManyFit, isFrame, type HangingPlace } from '../../parts'
 import { partEdit, type Stage } from '../../hive'
 import { comparableMm } from '../../units'
 import type { Context, Measured } from '../context'
@@ -22,11 +22,11 @@ export function checkFrameSpacing(measured: Measured, context: Context): Finding
 function isAlike({ across: { places, spacing } }: FilledBox): boolean {
   if (spacing.system === 'castellation') return false
   const first = places[0]?.pattern
-  for (const { pattern } of places) if (pattern !== first && pattern.kind === 'frame') return false
+  for (const { pattern } of places) if (pattern !== first && isFrame({ pattern })) return false
   return true
 }
 
-const framesOf = ({ across }: FilledBox): readonly HangingPlace[] => across.places.filter(({ pattern }) => pattern.kind === 'frame')
+const framesOf = ({ across }: FilledBox): readonly HangingPlace[] => across.places.filter(isFrame)
 const about = (mm: number, plusMinusMm = 0) => ({ mm, plusMinusMm, likelyPlusMinusMm: plusMinusMm })
 
 function tooMany(filled: FilledBox, context: Context): Finding {

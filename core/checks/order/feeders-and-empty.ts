@@ -3,6 +3,7 @@ import { patternsOf } from '../by-kind'
 import type { Context, Measured } from '../context'
 import { findingOf, type Finding, type Remedy } from '../finding'
 import { add, move, openHole, takeOff } from '../remedies'
+import { isBox, isFeeder } from '../../parts'
 
 /** Feeders that bees cannot reach or that stand proud, and boxes with nothing in them. */
 export function checkFeedersAndEmptyBoxes(measured: Measured, context: Context): Finding[] {
@@ -22,7 +23,7 @@ function proudOf(parts: readonly PlacedPart[], feeder: PlacedPart): { readonly c
 
 /** How many feeders keep the hive from closing. */
 export function proudFeeders({ parts }: Layout): number {
-  return parts.reduce((sum, part) => sum + Number(part.faces.nested && part.pattern?.kind === 'feeder' && proudOf(parts, part).proudMm > 0), 0)
+  return parts.reduce((sum, part) => sum + Number(part.faces.nested && isFeeder(part) && proudOf(parts, part).proudMm > 0), 0)
 }
 
 function roomAbove({ assembled }: Measured, { catalogue }: Context, closing: PlacedPart): Remedy[] {
@@ -32,7 +33,7 @@ function roomAbove({ assembled }: Measured, { catalogue }: Context, closing: Pla
 
 function feeders(measured: Measured, context: Context): Finding[] {
   const { parts } = measured.layout
-  return parts.filter(({ pattern }) => pattern?.kind === 'feeder').flatMap((feeder) => {
+  return parts.filter(isFeeder).flatMap((feeder) => {
     const { closing, proudMm } = proudOf(parts, feeder)
     const proud = closing && proudMm > 0
       ? [findingOf('order.feeder-proud', 'stop', [feeder.part.id, closing.part.id], { measured: { mm: proudMm, plusMinusMm: 0, likelyPlusMinusMm: 0 }, remedies: roomAbove(measured, context, closing) })]
@@ -43,8 +44,8 @@ function feeders(measured: Measured, context: Context): Finding[] {
 
 /** A feeder shuts off what stands above it, as a crown does. */
 function boxesAboveFeeder({ layout, assembled }: Measured): Finding[] {
-  const feeder = layout.parts.find(({ pattern, faces }) => pattern?.kind === 'feeder' && !faces.nested)
-  const above = feeder ? layout.parts.filter(({ pattern, part, index }) => index > feeder.index && pattern?.kind === 'box' && part.contents.length > 0) : []
+  const feeder = layout.parts.find(({ pattern, faces }) => isFeeder({ pattern }) && !faces.nested)
+  const above = feeder ? layout.parts.filter(({ pattern, part, index }) => index > feeder.index && isBox({ pattern }) && part.contents.length > 0) : []
   const highest = above.at(-1)
   if (!feeder || !highest) return []
   return [findingOf('order.box-above-feeder', 'mend', above.map(({ part }) => part.id), { facts: { feederId: feeder.part.id }, remedies: [move(assembled.hive, feeder, highest.index, 'move-above', highest)] })]
@@ -64,6 +65,6 @@ function noWayUp({ layout, assembled }: Measured, feeder: PlacedPart): Finding {
 
 function emptyBoxes({ layout, assembled }: Measured): Finding[] {
   return layout.parts
-    .filter(({ pattern, part }) => pattern?.kind === 'box' && part.contents.length === 0 && !pattern.sections)
+    .filter((box) => isBox(box) && box.part.contents.length === 0 && !box.pattern.sections)
     .map((box) => findingOf('order.empty-box', 'note', [box.part.id], { remedies: [takeOff(assembled.hive, box)] }))
 }

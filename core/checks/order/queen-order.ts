@@ -5,11 +5,12 @@ import type { Context, Measured } from '../context'
 import { findingOf, type Finding, type Remedy, type Rule, type Severity } from '../finding'
 import { add, move, takeOff } from '../remedies'
 import { nearestBand } from '../trial'
+import { isBox, isExcluder } from '../../parts'
 
 /** Where brood boxes, excluder and supers stand to each other. */
 export function checkQueenOrder(measured: Measured, context: Context): Finding[] {
-  const boxes = measured.layout.parts.filter(({ pattern }) => pattern?.kind === 'box')
-  const excluders = measured.layout.parts.filter(({ pattern }) => pattern?.kind === 'excluder')
+  const boxes = measured.layout.parts.filter(isBox)
+  const excluders = measured.layout.parts.filter(isExcluder)
   return [
     ...supersBelowBrood(measured, boxes, context),
     ...foodBelowBrood(measured, boxes, context),

@@ -5,6 +5,7 @@ import type { Context, Measured } from '../context'
 import { findingOf, type Finding, type Remedy } from '../finding'
 import { add, move, takeOff, turnOver } from '../remedies'
 import { nearestBand } from '../trial'
+import { isStand } from '../../parts'
 
 /** Floor below, roof on top, a crown under a telescoping roof, nothing on its head. */
 export function checkStackOrder(measured: Measured, context: Context): Finding[] {
@@ -39,7 +40,7 @@ function floors(measured: Measured, context: Context): Finding[] {
   const { parts } = measured.layout
   const { hive } = measured.assembled
   const found = ofKind(parts, 'floor')
-  const firstAbove = parts.findIndex(({ pattern }) => pattern?.kind !== 'stand')
+  const firstAbove = parts.findIndex((part) => !isStand(part))
   if (firstAbove < 0) return []
   const [floor, ...more] = found
   if (!floor) {
@@ -47,7 +48,7 @@ function floors(measured: Measured, context: Context): Finding[] {
     const pattern = matching(measured, context, (id) => id.startsWith('floor-mesh'))
     return [findingOf('order.no-floor', 'stop', [parts[firstAbove]!.part.id], { remedies: pattern ? [add(hive, firstAbove, pattern, context.catalogue)] : [] })]
   }
-  const low = parts.slice(0, floor.index).filter(({ pattern }) => pattern?.kind !== 'stand')
+  const low = parts.slice(0, floor.index).filter((part) => !isStand(part))
   const below = low.length === 0 ? [] : [findingOf('order.below-floor', 'stop', low.map(({ part }) => part.id), {
     facts: { floorId: floor.part.id }, remedies: [move(hive, floor, low[0]!.index, 'move-below', low[0]!)],
   })]

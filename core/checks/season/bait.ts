@@ -2,6 +2,7 @@ import { insideLitres } from '../../room/comb'
 import type { Context, Measured } from '../context'
 import { findingOf, type Finding } from '../finding'
 import { attach, takeOff } from '../remedies'
+import { isBox, isEntranceFitting, isExcluder, isFloor } from '../../parts'
 
 /** Room that a swarm looks for, litres: about 40 (Seeley 1977, Behavioral Ecology and Sociobiology 2, from memory; the bounds too). */
 const ROOM_LITRES = { least: 25, most: 60 } as const
@@ -10,7 +11,7 @@ const ROOM_LITRES = { least: 25, most: 60 } as const
 export function checkBait({ layout, assembled }: Measured, { stage, catalogue }: Context): Finding[] {
   if (stage !== 'bait') return []
   const { hive, attached } = assembled
-  const boxes = layout.parts.filter(({ pattern }) => pattern?.kind === 'box')
+  const boxes = layout.parts.filter(isBox)
   if (boxes.length === 0) return []
   const ids = boxes.map(({ part }) => part.id)
   const found: Finding[] = []
@@ -20,8 +21,8 @@ export function checkBait({ layout, assembled }: Measured, { stage, catalogue }:
   if (frames.some(({ content }) => content.holds === 'capped-honey' || content.holds === 'nectar')) found.push(findingOf('season.bait-honey', 'mend', ids))
   if (frames.length > 0 && !frames.some(({ content }) => content.comb === 'drawn')) found.push(findingOf('season.bait-comb', 'note', ids))
   const block = catalogue.patterns.get('entrance-block')
-  const floor = layout.parts.find(({ pattern }) => pattern?.kind === 'floor')
-  if (floor && !attached.some(({ pattern }) => pattern?.kind === 'entrance-fitting')) found.push(findingOf('season.bait-door', 'note', [floor.part.id], { remedies: block ? [attach(hive, block, catalogue)] : [] }))
-  for (const excluder of layout.parts.filter(({ pattern }) => pattern?.kind === 'excluder')) found.push(findingOf('season.bait-excluder', 'mend', [excluder.part.id], { remedies: [takeOff(hive, excluder)] }))
+  const floor = layout.parts.find(isFloor)
+  if (floor && !attached.some(isEntranceFitting)) found.push(findingOf('season.bait-door', 'note', [floor.part.id], { remedies: block ? [attach(hive, block, catalogue)] : [] }))
+  for (const excluder of layout.parts.filter(isExcluder)) found.push(findingOf('season.bait-excluder', 'mend', [excluder.part.id], { remedies: [takeOff(hive, excluder)] }))
   return found
 }

@@ -2,7 +2,7 @@ import { isCold, type Stage } from '../../hive'
 import type { Context, Measured } from '../context'
 import { findingOf, type Finding, type Remedy } from '../finding'
 import { attach, detach, takeOff } from '../remedies'
-import { isVent } from './winter-top'
+import { isEntranceFitting, isFloor, isFloorInsert, isVent } from '../../parts'
 
 const NARROW: ReadonlySet<Stage> = new Set(['settling', 'after-crop', 'dearth'])
 const FREE: ReadonlySet<Stage> = new Set(['flow', 'crop'])
@@ -12,11 +12,11 @@ const ROBBING: ReadonlySet<Stage> = new Set(['after-crop', 'dearth', 'settling']
 
 /** What is at the door and in the floor, against the stage: guarded in the cold, narrow for a small colony, free in the flow (common practice). */
 export function checkEntrance({ layout, assembled }: Measured, { stage, catalogue }: Context): Finding[] {
-  const floor = layout.parts.find(({ pattern }) => pattern?.kind === 'floor')
+  const floor = layout.parts.find(isFloor)
   if (!floor) return []
   const { hive } = assembled
-  const fittings = assembled.attached.filter(({ pattern }) => pattern?.kind === 'entrance-fitting')
-  const insert = assembled.attached.find(({ pattern }) => pattern?.kind === 'floor-insert')
+  const fittings = assembled.attached.filter(isEntranceFitting)
+  const insert = assembled.attached.find(isFloorInsert)
   const add = (patternId: string) => {
     const pattern = catalogue.patterns.get(patternId)
     return pattern ? [attach(hive, pattern, catalogue)] : []

@@ -3,19 +3,20 @@ import { massOfPart, sumOf, usualWeighing, type Range } from '../../weight'
 import type { Context, Measured } from '../context'
 import { findingOf, type Finding } from '../finding'
 import { foodNeedOf } from './need'
+import { isBox } from '../../parts'
 
 /** What a colony has left to eat, kg: honey and stores in its brood and food boxes by the weight model, as its frames were said to be, else as packed for winter; all as packed for winter where it is planned. */
 export function storesByModelKg({ stack }: Measured['assembled'], { planned = false, stage = 'winter' }: { readonly planned?: boolean | undefined; readonly stage?: Stage } = {}): Range {
   // Where there still is brood, a comb of it holds no stores yet: nothing is counted that is not there.
   const usual = { ...usualWeighing('winter'), broodless: stage === 'winter' }
   const weighing = planned ? { ...usual, fullness: usual.meanwhile } : usual
-  return sumOf(stack.filter(({ pattern, placement }) => pattern?.kind === 'box' && placement.role !== 'super').map(({ resolved, placement }) => massOfPart(resolved, placement.role, weighing).items.honey))
+  return sumOf(stack.filter(({ pattern, placement }) => isBox({ pattern }) && placement.role !== 'super').map(({ resolved, placement }) => massOfPart(resolved, placement.role, weighing).items.honey))
 }
 
 /** Food left after the crop against what the winter of this climate asks; in a dearth against that (common practice). */
 export function checkFood({ assembled, layout }: Measured, { stage, climate, prolific, planned }: Context): Finding[] {
   if (!isCold(stage) && stage !== 'crop' && stage !== 'after-crop' && stage !== 'dearth') return []
-  const boxes = layout.parts.filter(({ pattern, placement }) => pattern?.kind === 'box' && placement.role !== 'super')
+  const boxes = layout.parts.filter(({ pattern, placement }) => isBox({ pattern }) && placement.role !== 'super')
   if (boxes.length === 0) return []
   const stores = storesByModelKg(assembled, { planned, stage })
   const need = foodNeedOf({ climate, prolific })

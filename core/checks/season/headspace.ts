@@ -2,7 +2,7 @@ import type { PlacedPart } from '../../geometry'
 import type { Context, Measured } from '../context'
 import { findingOf, type Finding } from '../finding'
 import { takeOff } from '../remedies'
-import { isVent } from './winter-top'
+import { isVent } from '../../parts'
 
 /** True for a rim or a box with nothing in it: room that bees fill with comb in a flow. */
 export function isHeadspace(layer: Pick<PlacedPart, 'pattern' | 'part'>): boolean {

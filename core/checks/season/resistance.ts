@@ -1,5 +1,6 @@
 import { FORMULA } from '../../formula'
-import { dimensionMm, type PlacedPart } from '../../geometry'
+import { dimensionMm, isAbsorber } from '../../parts'
+import type { PlacedPart } from '../../geometry'
 
 const CONDUCTS = { wood: FORMULA.woodConducts.value, polystyrene: FORMULA.polystyreneConducts.value, foam: FORMULA.foamConducts.value } as const
 
@@ -22,6 +23,6 @@ export function foamResistance(thickMm: number): number {
 /** Thermal resistance of the slab or the chips over a box, m²K/W, by its maker where he gives it; boards and roof left out, since air gets between them. Heat conduction; conductivities from memory. */
 export function coverResistance(cover: PlacedPart): number {
   if (cover.pattern?.rValue !== undefined) return cover.pattern.rValue
-  const chips = cover.pattern?.kind === 'absorber'
+  const chips = isAbsorber(cover)
   return dimensionMm(cover.resolved, chips ? 'fillDepth' : 'depth') / 1000 / (chips ? FORMULA.chipsConduct.value : conducts(cover))
 }

@@ -1,4 +1,5 @@
-import { coversColony, dimensionMm, type PlacedPart } from '../../geometry'
+import { coversColony, type PlacedPart } from '../../geometry'
+import { dimensionMm, isAbsorber, isCrown, isFilledBox, isSlab, isVent } from '../../parts'
 import { ABSORBER_FEATURES, isCold, partEdit, type Climate } from '../../hive'
 import type { Context, Measured } from '../context'
 import { findingOf, type Finding, type Severity } from '../finding'
@@ -20,16 +21,11 @@ interface Top {
   readonly vent: PlacedPart | undefined
 }
 
-/** True for a rim with an opening of its own: an upper entrance. */
-export function isVent({ pattern }: Pick<PlacedPart, 'pattern'>): boolean {
-  return pattern?.kind === 'eke' && pattern.dimensions.openingHeight !== undefined
-}
-
 /** What is wrong with a winter top of each kind: closed and warm, absorbing, vented, or bare (common practice). */
 export function checkWinterTop({ layout, assembled, reachedFromBelow }: Measured, { stage, climate, limits }: Context): Finding[] {
   if (!isCold(stage)) return []
   const { parts } = layout
-  const top: Top = { crown: parts.find(({ pattern }) => pattern?.kind === 'crown'), slab: parts.find(({ pattern }) => pattern?.kind === 'slab'), absorber: parts.find(({ pattern }) => pattern?.kind === 'absorber'), vent: parts.find(isVent) }
+  const top: Top = { crown: parts.find(isCrown), slab: parts.find(isSlab), absorber: parts.find(isAbsorber), vent: parts.find(isVent) }
   const { crown, slab, absorber, vent } = top
   const found = [...slabFindings(top), ...absorberFindings(top), ...roofedIn(top, parts, limits.beeTight)]
   if (vent) {
@@ -77,7 +73,7 @@ function roofedIn({ absorber }: Top, parts: readonly PlacedPart[], leastMm: numb
 /** A top that lets more warmth through than the walls over the cluster, where nothing worse is wrong with it. */
 function colderThanWalls(parts: readonly PlacedPart[], { slab, absorber }: Top): Finding[] {
   const cover = absorber ?? slab
-  const box = parts.findLast(({ pattern, part }) => pattern?.kind === 'box' && part.contents.length > 0)
+  const box = parts.findLast(isFilledBox)
   if (!cover || !box) return []
   const top = coverResistance(cover)
   const wall = wallResistance(box)

@@ -1,21 +1,22 @@
 import type { Catalogue } from '../../catalogue'
 import type { AssembledHive, StackedPart } from '../../geometry'
 import type { Part } from '../../hive'
-import { isUndrawn } from '../../weight'
+import { isUndrawn } from '../../comb'
+import { isBox, isFramePattern } from '../../parts'
 
 /**
  * True for a box that may hold bees, brood or their food: one the colony lives in, unless every comb in it is known to be
  * empty or is not drawn. What nobody has said counts as held (common practice: no such box leaves as wood).
  */
 export function mayHoldColony({ part, placement, pattern }: Pick<StackedPart, 'part' | 'placement' | 'pattern'>): boolean {
-  return pattern?.kind === 'box' && placement.role !== 'super' && part.contents.some((content) => !isUndrawn(content) && content.holds !== 'empty')
+  return isBox({ pattern }) && placement.role !== 'super' && part.contents.some((content) => !isUndrawn(content) && content.holds !== 'empty')
 }
 
 /** The boxes of the colony that stay and take the frames of one that leaves, in their order. */
 export function boxesToSortInto(leaving: StackedPart, before: AssembledHive, staying: ReadonlySet<string>, catalogue: Catalogue): string[] {
-  const sizeOf = ({ part }: StackedPart) => new Set(part.contents.flatMap(({ patternId }) => (catalogue.hanging.get(patternId)?.kind === 'frame' ? [patternId] : [])))
+  const sizeOf = ({ part }: StackedPart) => new Set(part.contents.flatMap(({ patternId }) => (isFramePattern(catalogue.hanging.get(patternId)) ? [patternId] : [])))
   const own = sizeOf(leaving)
-  return before.stack.filter((box) => box.pattern?.kind === 'box' && box.placement.role !== 'super' && staying.has(box.part.id) && [...sizeOf(box)].some((patternId) => own.has(patternId))).map(({ part }) => part.id)
+  return before.stack.filter((box) => isBox(box) && box.placement.role !== 'super' && staying.has(box.part.id) && [...sizeOf(box)].some((patternId) => own.has(patternId))).map(({ part }) => part.id)
 }
 
 /** The box once its frames were gone through: nothing of the colony is left in it. */

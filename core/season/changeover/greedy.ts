@@ -1,5 +1,5 @@
 import type { Problem } from './problem'
-import type { pileAt, State, Step} from './state';
+import type { pileAt, State, Step } from './state';
 import { beginning, isClear, isDone, moved } from './state'
 import { isComing } from './cost'
 

@@ -2,19 +2,20 @@ import { isFormat, type Format } from '../../catalogue'
 import type { StackedPart } from '../../geometry'
 import type { Hive, Way, Yard } from '../../hive'
 import { sizeOf, sizesOf } from './boxes'
+import { isBox } from '../../parts'
 
 const USUAL_SUPERS = 2
 
 /** The format that a hive is built of: that of its lowest box of a format that ships. */
 export function formatOf(stack: readonly StackedPart[]): Format {
-  const formats = stack.flatMap(({ pattern }) => (pattern?.kind === 'box' && isFormat(pattern.format) ? [pattern.format] : []))
+  const formats = stack.filter(isBox).flatMap(({ pattern }) => (isFormat(pattern.format) ? [pattern.format] : []))
   return formats[0] ?? 'langstroth-10'
 }
 
 /** How a hive is kept, by what stands there; what cannot be seen is as most keep it (common practice). */
 export function usualWay(stack: readonly StackedPart[], owns: ReadonlySet<string>): Way {
   const kinds = new Set(stack.map(({ pattern }) => pattern?.kind))
-  const supers = stack.filter(({ pattern, placement }) => pattern?.kind === 'box' && placement.role === 'super')
+  const supers = stack.filter(({ pattern, placement }) => isBox({ pattern }) && placement.role === 'super')
   const sizes = sizesOf(formatOf(stack))
   const lowestSuper = supers[0]?.pattern
   return {

@@ -1,5 +1,6 @@
 import { attachmentPlaceOf, isCold, type Attachment, type Part, type Stage } from '../../hive'
 import type { Layer, Writing } from './layers'
+import { isEntranceFitting, isFloorInsert } from '../../parts'
 
 /** The fitting at the entrance by stage: narrowed while a colony is small or robbing is about, guarded in the cold, free in between; common practice. */
 const ENTRANCE: Readonly<Partial<Record<Stage, string>>> = { settling: 'entrance-block', 'after-crop': 'entrance-block', dearth: 'entrance-block', 'pack-down': 'mouse-guard', winter: 'mouse-guard', 'late-winter-check': 'mouse-guard', moving: 'entrance-mesh', bait: 'entrance-block' }
@@ -14,13 +15,13 @@ export function fittingsAt(writing: Writing, layers: readonly Layer[]): { readon
     const standing = assembled.attached.find(({ part: one }) => one.id === part.id)?.attachment
     const pattern = catalogue.patterns.get(part.patternId)
     const { edge: _edge, ...attachment }: Attachment = standing ?? { partId: part.id, place: (pattern && attachmentPlaceOf(pattern)) ?? 'around' }
-    return { part, attachment: isCold(stage) && pattern?.kind === 'entrance-fitting' ? { ...attachment, edge: 'upper' as const } : attachment }
+    return { part, attachment: isCold(stage) && isEntranceFitting({ pattern }) ? { ...attachment, edge: 'upper' as const } : attachment }
   }
   const entranceId = ENTRANCE[stage]
   const screen = ROBBING.has(stage) ? pool.takeOwned(({ patternId }) => patternId === 'robbing-screen') : undefined
   const entrance = screen ? [attach(screen)] : entranceId ? [attach(pool.take(entranceId))] : []
   const hasSlot = layers.some(({ part }) => catalogue.patterns.get(part.patternId)?.slots)
   const insert = hasSlot && isCold(stage) && (way.floor === 'mesh-and-insert' || way.floor === 'as-it-stands') ? [attach(pool.take('floor-insert-board'))] : []
-  const kept = assembled.attached.filter(({ pattern }) => pattern?.kind !== 'entrance-fitting' && pattern?.kind !== 'floor-insert').map(({ part }) => attach(pool.take(part.patternId, (one) => one.id === part.id)))
+  const kept = assembled.attached.filter(({ pattern }) => !isEntranceFitting({ pattern }) && !isFloorInsert({ pattern })).map(({ part }) => attach(pool.take(part.patternId, (one) => one.id === part.id)))
   return [...entrance, ...insert, ...kept]
 }

@@ -1,9 +1,10 @@
 import { FOOTPRINTS, type Catalogue, type Format, type Pattern } from '../../catalogue'
 import { LIMITS } from '../../checks'
 import { spacedFor } from '../../frames'
-import { resolvePart, type AssembledHive } from '../../geometry'
+import { isBox, isExcluder, isFeeder, isFloor, isFramePattern, isStand, resolvePart } from '../../parts'
+import type { AssembledHive } from '../../geometry'
 import { hasHeldBrood, isCold, newPart, newPlacement, WANTED, type BoxSize, type Content, type Part, type Placement, type Role, type Stage, type Way } from '../../hive'
-import { isUndrawn } from '../../weight'
+import { isUndrawn } from '../../comb'
 import { alike, boxIdOf, formBoxes, sizeOf } from '../ways'
 import { isWanted, type Pool } from './pool'
 import { supersAt } from './stages'
@@ -43,9 +44,9 @@ function layer({ assembled, catalogue }: Writing, part: Part, role?: Role): Laye
 /** Stands as they are, and the floor by the way of keeping. */
 function ground(writing: Writing): Layer[] {
   const { assembled, way, format, pool } = writing
-  const stands = assembled.stack.filter(({ pattern }) => pattern?.kind === 'stand').map(({ part }) => layer(writing, pool.take(part.patternId, (one) => one.id === part.id)))
+  const stands = assembled.stack.filter(isStand).map(({ part }) => layer(writing, pool.take(part.patternId, (one) => one.id === part.id)))
   const floorId = way.floor === 'as-it-stands' ? undefined : `floor-${way.floor === 'mesh-and-insert' ? 'insert' : way.floor}-${FOOTPRINTS[format].short}`
-  const floor = floorId ? pool.take(floorId) : pool.take(`floor-mesh-${FOOTPRINTS[format].short}`, (_, pattern) => pattern?.kind === 'floor' && pattern.format === format)
+  const floor = floorId ? pool.take(floorId) : pool.take(`floor-mesh-${FOOTPRINTS[format].short}`, (_, pattern) => isFloor({ pattern }) && pattern?.format === format)
   return [...stands, layer(writing, floor)]
 }
 
@@ -55,7 +56,7 @@ function broodBoxes(writing: Writing): { brood: Layer[]; food: Layer[] } {
   const form = way.broodForm === 'as-it-stands' ? undefined : formBoxes(way.broodForm, format)
   const lone = stage === 'settling' || stage === 'bait' || (isCold(stage) && way.winterSize === 'one')
   const boxes: Layer[] = []
-  const inUse = assembled.stack.filter(({ pattern, placement }) => pattern?.kind === 'box' && placement.role !== 'super')
+  const inUse = assembled.stack.filter(({ pattern, placement }) => isBox({ pattern }) && placement.role !== 'super')
   if (form) {
     for (const { size, role } of form) if (!(lone && role === 'brood' && boxes.some(({ placement }) => placement.role === 'brood'))) boxes.push(layer(writing, framed(boxOf(writing, size, (part) => inUse.some((one) => one.part.id === part.id) || part.hasHeld.includes('brood') || !part.hasHeld.includes('honey') || role === 'food'), writing), role))
     // A box that the keeper has said is food stays food, whatever the form.
@@ -72,21 +73,21 @@ function broodBoxes(writing: Writing): { brood: Layer[]; food: Layer[] } {
 
 function boxOf(writing: Writing, size: BoxSize, willDo: (part: Part) => boolean): Part {
   const { format, pool, assembled, catalogue } = writing
-  const standing = assembled.stack.flatMap(({ pattern }) => (pattern?.kind === 'box' ? [pattern] : []))
+  const standing = assembled.stack.filter(isBox).map(({ pattern }) => pattern)
   const id = alike(boxIdOf(format, size)!, standing, catalogue)
   return pool.take(id, (part, pattern) => isPlainBox(pattern, catalogue.patterns.get(id)!.format) && sizeOf(pattern!) === sizeOf(catalogue.patterns.get(id)!) && willDo(part))
 }
 
 function isPlainBox(pattern: Pattern | undefined, format: Pattern['format']): boolean {
-  return pattern?.kind === 'box' && pattern.format === format && !pattern.halves && !pattern.sections && !pattern.cleanComb
+  return isBox({ pattern }) && pattern?.format === format && !pattern.halves && !pattern.sections && !pattern.cleanComb
 }
 
 /** The supers of the hive's format that stand there now, from below; then the shed's that never held brood; then new ones. */
 function superBoxes(writing: Writing, count: number): Layer[] {
   const { assembled, pool, format, way, catalogue } = writing
   const size = boxIdOf(format, way.superSize) ? way.superSize : 'deep'
-  const formats = new Set([format, catalogue.patterns.get(boxIdOf(format, size)!)?.format])
-  const standing = assembled.stack.filter(({ pattern, placement }) => pattern?.kind === 'box' && formats.has(pattern.format as Format) && placement.role === 'super').slice(0, count)
+  const formats = new Set<string | undefined>([format, catalogue.patterns.get(boxIdOf(format, size)!)?.format])
+  const standing = assembled.stack.filter(isBox).filter(({ pattern, placement }) => formats.has(pattern.format) && placement.role === 'super').slice(0, count)
   const kept = standing.map(({ part }) => pool.take(part.patternId, (one) => one.id === part.id))
   const more = Array.from({ length: count - kept.length }, () => boxOf(writing, size, (part) => !hasHeldBrood(part)))
   return [...kept, ...more].map((part) => layer(writing, spaced(started(framed(part, writing), writing), writing), 'super'))
@@ -107,7 +108,7 @@ function started(part: Part, { way: { superStart }, catalogue }: Pick<Writing, '
   const tall = ({ patternId }: Content) => (catalogue.hanging.get(patternId)?.height.mm ?? 0) > LIMITS.unsupportedComb.value
   const comb = (place: number) => (superStart === 'foundation' || (superStart === 'alternating' && place % 2 === 0) ? 'wax-foundation' as const : 'foundationless' as const)
   return { ...part, contents: part.contents.map((content) => {
-    if (!isWanted(content) || catalogue.hanging.get(content.patternId)?.kind !== 'frame') return content
+    if (!isWanted(content) || !isFramePattern(catalogue.hanging.get(content.patternId))) return content
     const start = comb(content.place)
     return { ...content, comb: start, ...(start === 'foundationless' && tall(content) ? { support: 'mid-bar' as const } : {}) }
   }) }
@@ -124,7 +125,7 @@ function spaced(part: Part, { stage, way, catalogue }: Writing): Part {
 
 function excluderOf(writing: Writing): Layer {
   const { format, pool } = writing
-  return layer(writing, pool.take(`excluder-framed-${FOOTPRINTS[format].short}`, (_, pattern) => pattern?.kind === 'excluder' && pattern.format === format))
+  return layer(writing, pool.take(`excluder-framed-${FOOTPRINTS[format].short}`, (_, pattern) => isExcluder({ pattern }) && pattern?.format === format))
 }
 
 /** Crown, winter top, feeder and roof. */
@@ -133,7 +134,7 @@ function tops(writing: Writing): Layer[] {
   const short = FOOTPRINTS[format].short
   const kind = (wanted: Pattern['kind']) => (_: Part, pattern: Pattern | undefined) => pattern?.kind === wanted && pattern.format === format
   const cold = isCold(stage)
-  const feeder = way.feeds && (stage === 'settling' || stage === 'after-crop') ? pool.take(`feeder-tray-${short}`, (_, pattern) => pattern?.kind === 'feeder' && pattern.feederForm === 'tray' && pattern.format === format) : undefined
+  const feeder = way.feeds && (stage === 'settling' || stage === 'after-crop') ? pool.take(`feeder-tray-${short}`, (_, pattern) => isFeeder({ pattern }) && pattern?.feederForm === 'tray' && pattern.format === format) : undefined
   if (stage === 'moving') return [layer(writing, pool.take(`travel-screen-${short}`)), layer(writing, pool.take(`roof-flush-${short}`, (part, pattern) => kind('roof')(part, pattern) && pattern?.roofForm === 'flush'))]
   const crown = pool.take(`crown-${short}`, (part, pattern) => kind('crown')(part, pattern) && pattern?.surface !== 'mesh')
   const closed = cold && way.winterTop === 'condensing' && crown.hole === 'open' ? { ...crown, hole: 'closed' as const } : cold && (way.winterTop === 'absorbing' || way.winterTop === 'vented') && crown.hole === 'closed' ? { ...crown, hole: 'open' as const } : crown

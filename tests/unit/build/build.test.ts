@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest'
 import { CATALOGUE } from '#core/catalogue'
 import { CORNERS, boxBill, boxProblem, boxSteps, cutList, cutProblem, diagonalProblem, foundationSheet, frameBill, frameSteps, panelOutlines, sawSettings, squareCheck, type Piece } from '#core/build'
 import { boxOfPattern } from '#core/fit'
-import { dimensionMm } from '#core/geometry'
+import { dimensionMm } from '#core/parts'
 
 const frame = (id: string) => CATALOGUE.hanging.get(id)!
 const box = (id: string) => boxOfPattern(CATALOGUE.patterns.get(id)!, CATALOGUE).resolved

@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest'
 import { applyEdit, CLIMATES, withFreshIdentities, type AbsorberFeature, type Climate, type Content, type Part, type Stage } from '#core/hive'
 import { assessHive } from '#core/assess'
 import { CALENDARS, writeYear } from '#core/season'
-import { CATALOGUE } from '#core/catalogue'
+import { CATALOGUE, withSizes } from '#core/catalogue'
 import { storesByModelKg } from '#core/checks'
 import { assembleHive, partsById } from '#core/geometry'
 import { USUAL_PROFILE, liftsOfHive } from '#core/lifting'
@@ -195,8 +195,8 @@ describe('supers kept as food (common practice)', () => {
 
 describe('a panel of high R (R counts, not thickness)', () => {
   it('is not too thin, and is warmer than the walls; a thin slab of foam is too thin', () => {
-    const panel = { ...CATALOGUE.patterns.get('slab-langstroth')!, id: 'own-panel', own: true, rValue: 5.6, dimensions: { ...CATALOGUE.patterns.get('slab-langstroth')!.dimensions, depth: { mm: 15, plusMinusMm: 0, source: { mark: 'own' as const, text: '' } } } }
-    const catalogue = { ...CATALOGUE, patterns: new Map([...CATALOGUE.patterns, [panel.id, panel], ['own-thin', { ...panel, id: 'own-thin', rValue: undefined as never }]]) }
+    const thin = withSizes({ ...CATALOGUE.patterns.get('slab-langstroth')!, id: 'own-thin', own: true }, { depth: { mm: 15, plusMinusMm: 0, source: { mark: 'own', text: '' } } })
+    const catalogue = { ...CATALOGUE, patterns: new Map([...CATALOGUE.patterns, ['own-panel', { ...thin, id: 'own-panel', rValue: 5.6 }], ['own-thin', thin]]) }
     const top = (id: string) => seasonal(build([L.floor, L.deep, L.crown, [id], L.roof], { stage: 'winter', change: hole('closed'), catalogue })).filter((one) => !/guard/.test(one))
     expect(top('own-panel')).toEqual([])
     expect(top('own-thin')).toEqual(['thin-slab watch'])

@@ -41,7 +41,7 @@ describe('the section', () => {
           const shapes = sectionOf(part, axis)
           expect(shapes.length).toBeGreaterThan(0)
           for (const shape of shapes) {
-            if (shape.type === 'area') expect(shape.path).toMatch(/^M[-\d.\sL]+Z$/)
+            if (shape.type === 'area') expect(shape.path).toMatch(/^(M[-\d.\sL]+Z)+$/)
             expect(shape.type === 'line' || MATERIALS[shape.material]).toBeTruthy()
           }
         }

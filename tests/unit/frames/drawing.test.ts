@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { combsAcross, hangAcross } from '#core/geometry'
+import { combsAcross, hangAcross } from '#core/parts'
 import { takenOut } from '#core/hive'
 import { hungDrawings, placeAtMm, planScale } from '~/drawing/frames-plan'
 import { boxWith, resolved } from '../../helpers/frames'

@@ -1,9 +1,9 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { CATALOGUE } from '#core/catalogue'
-import { gapsAcross, hangAcross } from '#core/geometry'
+import { gapsAcross, hangAcross } from '#core/parts'
 import { alternated, closedUp, hungAt, inOrder, moved, pushedTogether, putByHand, replaced, spacedBy, takenOut, turnedRound, withState, SLACK_PLACES, SPACING_SYSTEMS, type Part, type Spacing } from '#core/hive'
-import { isFoundationless } from '#core/weight'
+import { isFoundationless } from '#core/comb'
 import { FULL_WIDTH_MM, boxWith, resolved } from '../../helpers/frames'
 
 const deep = (count: number, spacing?: Spacing, then: readonly string[] = []) => boxWith('box-langstroth-deep', 'frame-langstroth-deep', count, { ...(spacing ? { spacing } : {}), then })

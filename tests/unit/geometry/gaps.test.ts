@@ -1,6 +1,6 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { CATALOGUE, type Catalogue, type Pattern } from '#core/catalogue'
+import { CATALOGUE, withSizes, type Catalogue, type Pattern } from '#core/catalogue'
 import type { Length } from '#core/units'
 import { L, N, assessFirst, build, gapBetween, type Layer } from '../../helpers/hives'
 
@@ -78,13 +78,12 @@ describe('the gaps of the two formats', () => {
 function odd(topMm: number, bottomMm: number, frameMm: number, rimMm: number): Catalogue {
   const lug = 10
   const frame = { ...CATALOGUE.hanging.get('frame-langstroth-deep')!, id: 'odd-frame', height: exact(frameMm), lugThickness: exact(lug), lengthOverEndBars: exact(380), spacing: exact(35) }
-  const box: Pattern = {
-    ...CATALOGUE.patterns.get('box-langstroth-deep')!, id: 'odd-box', twinId: undefined as never,
-    dimensions: { outsideLength: exact(450), outsideWidth: exact(400), insideLength: exact(400), insideWidth: exact(360), restToRest: exact(420), restDepth: exact(lug + topMm), depth: exact(topMm + frameMm + bottomMm) },
-    normalContents: { framePatternId: 'odd-frame', count: 10 },
-  }
-  const crown: Pattern = { ...CATALOGUE.patterns.get('crown-langstroth')!, id: 'odd-crown', dimensions: { outsideLength: exact(450), outsideWidth: exact(400), boardThickness: exact(8), rimDepth: exact(rimMm), rimWidth: exact(20) } }
-  return { patterns: new Map([[box.id, box], [crown.id, crown]]), hanging: new Map([[frame.id, frame]]) }
+  const { twinId: _twin, ...deep } = CATALOGUE.patterns.get('box-langstroth-deep')!
+  const box = withSizes({ ...deep, id: 'odd-box', normalContents: { framePatternId: 'odd-frame', count: 10 } }, {
+    outsideLength: exact(450), outsideWidth: exact(400), insideLength: exact(400), insideWidth: exact(360), restToRest: exact(420), restDepth: exact(lug + topMm), depth: exact(topMm + frameMm + bottomMm),
+  })
+  const crown = withSizes({ ...CATALOGUE.patterns.get('crown-langstroth')!, id: 'odd-crown' }, { outsideLength: exact(450), outsideWidth: exact(400), boardThickness: exact(8), rimDepth: exact(rimMm), rimWidth: exact(20) })
+  return { patterns: new Map<string, Pattern>([[box.id, box], [crown.id, crown]]), hanging: new Map([[frame.id, frame]]) }
 }
 const size = (max: number) => fc.integer({ min: 0, max: max * 100 }).map((n) => n / 100)
 

@@ -1,9 +1,11 @@
 import { describe, expect, it } from 'vitest'
 import { CATALOGUE } from '#core/catalogue'
-import { assembleHive, partsById, resolvePart } from '#core/geometry'
+import { assembleHive, partsById } from '#core/geometry'
+import { resolvePart } from '#core/parts'
 import { applyEdit, withFreshIdentities, type Yard } from '#core/hive'
 import { USUAL_PROFILE, liftsOfHive, lighterWays, type Alternative, type LiftProfile } from '#core/lifting'
-import { FILL, combAreaDm2, honeyCapacityKg, usualWeighing, type Weighing } from '#core/weight'
+import { FILL, honeyCapacityKg, usualWeighing, type Weighing } from '#core/weight'
+import { combAreaDm2 } from '#core/comb'
 import { L, N, build, counter, type Layer } from '../../helpers/hives'
 
 const WEIGHING: Weighing = { fullness: 'full', meanwhile: 'full', timberKgPerM3: 420, fill: FILL }

@@ -5,7 +5,7 @@ import { boxOfPattern } from '#core/fit'
 import { applyEdit, emptyYard, planOf, planProblem, upgraded, type Yard } from '#core/hive'
 import { arrangements, cellsOfFrame, cellsPerDm2, insideLitres, roomOf, uniformKit } from '#core/room'
 import type { Length } from '#core/units'
-import { combAreaDm2 } from '#core/weight'
+import { combAreaDm2 } from '#core/comb'
 import { L, N, assessFirst, build, gapBetween, type Layer } from '../../helpers/hives'
 
 const frame = (id: string) => CATALOGUE.hanging.get(id)!

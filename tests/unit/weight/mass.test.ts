@@ -2,7 +2,7 @@ import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { CATALOGUE } from '#core/catalogue'
 import { assembleHive, partsById } from '#core/geometry'
-import type { COMB_HOLDS, Content} from '#core/hive';
+import type { COMB_HOLDS, Content } from '#core/hive';
 import { STAGES } from '#core/hive'
 import { FILL, FULLNESSES, MASS_ITEMS, fullnessAt, massOfHive, massOfPart, usualWeighing, type Fullness, type Range, type Weighing } from '#core/weight'
 import { demoPlan } from '../../../demo/make-demo'

@@ -1,7 +1,9 @@
 import type { HangingPattern } from '../catalogue'
 import type { Spacing } from '../hive'
+import { isBox } from './is'
 import { centresOf, type Hanging } from './hang'
-import { dimension, dimensionMm, type HungContent, type ResolvedPart } from './resolve'
+import type { HungContent, ResolvedPart } from './resolve'
+import { dimension, dimensionMm } from './sizes'
 
 /** A frame, dummy, feeder or division at its place across the box. */
 export interface HangingPlace extends Hanging {
@@ -49,9 +51,12 @@ export const USUAL_SPACING: Spacing = { system: 'touching', slack: 'one-side' }
  */
 export function hangAcross(box: ResolvedPart): Across {
   let across = hung.get(box)
-  if (!across) hung.set(box, (across = hang(box)))
+  if (!across) hung.set(box, (across = isBox(box) ? hang(box) : NOTHING_HANGS))
   return across
 }
+
+/** What no pattern describes as a box has nothing hung across it that could be told. */
+const NOTHING_HANGS: Across = { spacing: USUAL_SPACING, places: [], rooms: [], runs: [], slackMm: 0, slackPlusMinusMm: 0, overlapMm: 0, pitchMm: 0 }
 
 const hung = new WeakMap<ResolvedPart, Across>()
 

@@ -1,0 +1,125 @@
+import type { CombUse } from '../comb'
+import { FORMULA } from '../formula'
+import type { Length } from '../units'
+import { hangAcross } from './across'
+import { combsAcross } from './across-gaps'
+import { BASE, above, below, type Level } from './level'
+import { barsOf, combBodyOf, combMaterial, framesOf } from './frame'
+import type { Kind, PartOf } from './kind'
+import { over, under } from './place'
+import { insideRect, openZone, outerPlusMinusMm, outsideRect, shape, type FaceShape, type PartShape, type ZoneShape } from './shape'
+import { solid, volumeMm3, type Solid, type SolidMaterial } from './solid'
+import type { Rect } from './rect'
+import { dimension } from './sizes'
+
+/** Sizes that such a part always has. */
+export const BOX_SIZES = ['outsideLength', 'outsideWidth', 'insideLength', 'insideWidth', 'restToRest', 'restDepth', 'depth'] as const
+
+/** Four walls that frames hang in, or a rack of sections; some divided for two colonies. */
+export const BOX: Kind<'box'> = {
+  sizes: BOX_SIZES,
+  sizesInForm: ({ halves, sections }) => [...(halves ? ['divisionThickness' as const] : []), ...(sections ? ['upperRecess' as const, 'lowerRecess' as const] : [])],
+  shape: boxShape,
+  wayUp: () => 'one',
+  usualPlace: (stack) => over(stack, ({ kind }) => kind === 'box') ?? under(stack, 'crown', 'roof') ?? over(stack, ({ kind }) => kind === 'floor') ?? stack.length,
+  tray: 'boxes',
+}
+
+function boxShape(part: PartOf<'box'>): PartShape {
+  const depth = above(BASE, part.dimensions.depth)
+  const inside = insideRect(part)
+  const hung = hungZones(part, inside, depth)
+  const { insideLength, insideWidth, restToRest } = part.dimensions
+  const plusMinusMm = outerPlusMinusMm(part) + Math.max(insideLength.plusMinusMm, insideWidth.plusMinusMm, restToRest.plusMinusMm) / 2
+  const face = (zones: readonly ZoneShape[]): FaceShape => ({ bears: true, plusMinusMm, zones })
+  return shape(part, depth, [...shellOf(part, depth), ...divisionOf(part, depth), ...sectionsOf(part, inside, depth)], face(hung.lower), face(hung.upper), { cutMm: { x: 0, y: cutAlongMm(part) } })
+}
+
+/** Along its first frame, where one hangs. */
+function cutAlongMm(part: PartOf<'box'>): number {
+  const { places } = hangAcross(part)
+  const first = framesOf(places)[0] ?? places[0]
+  return first?.centreMm ?? (part.pattern.halves ? part.dimensions.insideWidth.mm / 4 : 0)
+}
+
+/** Sides of full length, ends between them with the rest cut out of their upper inner edge. */
+function shellOf(part: PartOf<'box'>, depth: Level): Solid[] {
+  const { restToRest, restDepth } = part.dimensions
+  const [outside, inside] = [outsideRect(part), insideRect(part)]
+  const material: SolidMaterial = part.pattern.material === 'polystyrene' ? 'polystyrene' : 'timber'
+  const ledge = below(depth, restDepth)
+  const backOfRest = restToRest.mm / 2
+  const end = (side: 1 | -1): Solid[] => {
+    const [piece, between] = [side < 0 ? 'front' : 'back', { y0: inside.y0, y1: inside.y1 }]
+    const strip = (nearMm: number, farMm: number): Rect => (side < 0 ? { ...between, x0: -farMm, x1: -nearMm } : { ...between, x0: nearMm, x1: farMm })
+    return [...solid(strip(inside.x1, outside.x1), BASE, ledge, material, piece), ...solid(strip(backOfRest, outside.x1), ledge, depth, material, piece)]
+  }
+  const ends = [...end(-1), ...end(1)]
+  const share = builtUpShare(part, ends)
+  return [
+    ...solid({ ...outside, y1: inside.y0 }, BASE, depth, material, 'left'), ...solid({ ...outside, y0: inside.y1 }, BASE, depth, material, 'right'),
+    ...(share === 1 ? ends : ends.map((body) => ({ ...body, share }))),
+  ]
+}
+
+/** Ends of a wooden box that are thicker than a board are a board with two rails. */
+export function hasBuiltUpEnds({ pattern, dimensions }: PartOf<'box'>): boolean {
+  return pattern.material === 'wood' && (dimensions.outsideLength.mm - dimensions.insideLength.mm) / 2 > FORMULA.builtUpFrom.value
+}
+
+function builtUpShare(part: PartOf<'box'>, ends: readonly Solid[]): number {
+  if (!hasBuiltUpEnds(part)) return 1
+  const { insideWidth, depth } = part.dimensions
+  const woodMm3 = 2 * insideWidth.mm * (FORMULA.endBoard.value * depth.mm + 2 * FORMULA.railWidth.value * FORMULA.railDepth.value)
+  return woodMm3 / ends.reduce((sum, body) => sum + volumeMm3(body), 0)
+}
+
+function divisionOf(part: PartOf<'box'>, depth: Level): Solid[] {
+  if (!part.pattern.halves) return []
+  const half = dimension(part, 'divisionThickness').mm / 2
+  return solid({ ...insideRect(part), y0: -half, y1: half }, BASE, depth, 'timber', 'division', { bears: false })
+}
+
+function sectionsOf(part: PartOf<'box'>, inside: Rect, depth: Level): Solid[] {
+  if (!part.pattern.sections) return []
+  return solid(inside, above(BASE, dimension(part, 'lowerRecess')), below(depth, dimension(part, 'upperRecess')), 'honey', 'sections', { bears: false, filling: true })
+}
+
+/** What bees meet above and below: bars of each run of frames, sections, or nothing at all. */
+function hungZones(part: PartOf<'box'>, inside: Rect, depth: Level): { readonly lower: ZoneShape[]; readonly upper: ZoneShape[] } {
+  const spans = part.pattern.sections
+    ? [{ rect: inside }]
+    : hangAcross(part).runs.map(({ pattern, room, y0, y1 }) => {
+      const half = pattern.lengthOverEndBars.mm / 2
+      return { rect: { x0: -half, x1: half, y0, y1 }, ...(part.pattern.halves ? { colony: room === 0 ? 'near' : 'far' } : {}) }
+    })
+  if (spans.length === 0) return { lower: [openZone(inside, depth)], upper: [openZone(inside, depth)] }
+  return {
+    upper: spans.map((span) => ({ ...span, name: 'top-space', surface: 'top-bars', passes: 'bee' })),
+    lower: spans.map((span) => ({ ...span, name: 'bottom-space', surface: 'bottom-bars', passes: 'bee' })),
+  }
+}
+
+/** The bars, boards and feeders that hang in a box, at their places across it. */
+export function hungBars(part: PartOf<'box'>): Solid[] {
+  const seat = seatIn(part)
+  return hangAcross(part).places.flatMap(({ content, pattern, centreMm }) => barsOf(pattern, content.id, centreMm, seat))
+}
+
+/** What is told of the combs: each as it is, or all of them drawn and filled as the box is used. */
+export type CombsTold = 'as-they-are' | 'by-use'
+
+/** The combs in its frames, as thick as they are drawn for what the box is used for. */
+export function hungCombs(part: PartOf<'box'>, use: CombUse, told: CombsTold): Solid[] {
+  const seat = seatIn(part)
+  const contents = new Map(part.hung.map(({ content }) => [content.id, content]))
+  return combsAcross(hangAcross(part), use).flatMap((comb) => (told === 'by-use'
+    ? combBodyOf({ ...comb, kind: use }, comb.pattern, seat, use)
+    : combBodyOf(comb, comb.pattern, seat, combMaterial(contents.get(comb.contentId)!, use))))
+}
+
+/** Level of the frame rests. */
+export function seatIn({ dimensions }: { readonly dimensions: { readonly depth: Length; readonly restDepth: Length } }): Level {
+  return below(above(BASE, dimensions.depth), dimensions.restDepth)
+}
+

@@ -1,0 +1,103 @@
+import type { DimensionName, PartKind, Pattern } from '../catalogue'
+import type { CombUse } from '../comb'
+import type { AttachmentPlace } from '../hive'
+import { hungBars, hungCombs, type CombsTold } from './box'
+import { bodiesAt } from './fitting'
+import { isBox, isFloor, isRoof } from './is'
+import type { Kind, Layer, WayUp } from './kind'
+import { KINDS } from './kinds'
+import { BASE, above, below, byHand } from './level'
+import { centredRect, type Rect } from './rect'
+import type { ResolvedPart } from './resolve'
+import { shape, type FaceShape, type PartShape } from './shape'
+import { solid, type Solid } from './solid'
+
+/** What a part that no pattern describes is taken to be, mm. */
+const UNKNOWN = { outsideMm: 450, depthMm: 100 } as const
+
+/** A part as its kind describes it, before it is turned over or put anywhere; what no pattern describes is a block. */
+export function shapeOf(part: ResolvedPart): PartShape {
+  let known = shapes.get(part)
+  if (!known) shapes.set(part, (known = isDescribed(part) ? kindOf(part.pattern).shape(part) : unknownShape(part)))
+  return known
+}
+
+const shapes = new WeakMap<ResolvedPart, PartShape>()
+
+function isDescribed(part: ResolvedPart): part is AnyPart {
+  return part.pattern !== undefined
+}
+
+/** A part of whatever kind, and that kind: the one place that puts the two together. */
+type AnyPart = ResolvedPart & { readonly pattern: Pattern }
+type AnyKind = Omit<Kind<PartKind>, 'shape' | 'wayUp' | 'sizesInForm'> & { shape(part: AnyPart): PartShape; wayUp(pattern: Pattern): WayUp; sizesInForm?(pattern: Pattern): readonly DimensionName[] }
+
+function kindOf({ kind }: { readonly kind: PartKind }): AnyKind {
+  return KINDS[kind] as AnyKind
+}
+
+function unknownShape(part: ResolvedPart): PartShape {
+  const { outsideLength, outsideWidth, depth } = part.dimensions
+  const rect = centredRect(outsideLength?.mm ?? UNKNOWN.outsideMm, outsideWidth?.mm ?? UNKNOWN.outsideMm)
+  const top = above(BASE, depth ?? byHand(UNKNOWN.depthMm))
+  const face: FaceShape = { bears: true, plusMinusMm: 0, zones: [{ rect, name: 'underside', surface: 'unknown', passes: 'nothing' }] }
+  return shape(part, top, solid(rect, BASE, top, 'unknown', 'block'), face, face)
+}
+
+/** Every body of a part: its own, the bars that hang in it, and their combs as the use of the box fills them. */
+export function solidsOf(part: ResolvedPart, use: CombUse, told: CombsTold = 'as-they-are'): readonly Solid[] {
+  const own = shapeOf(part).solids
+  return isBox(part) ? [...own, ...hungBars(part), ...hungCombs(part, use, told)] : own
+}
+
+/** The bodies that the stack meets: its own and the bars that hang in it. */
+export function bodiesOf(part: ResolvedPart): readonly Solid[] {
+  const own = shapeOf(part).solids
+  return isBox(part) ? [...own, ...hungBars(part)] : own
+}
+
+/** What a fitting is fixed to, among these parts, bottom first. */
+export function hostOf<T extends ResolvedPart>(place: AttachmentPlace, parts: readonly T[]): T | undefined {
+  if (place === 'around') return undefined
+  return place === 'roof-top' ? parts.findLast(isRoof) : parts.find(isFloor)
+}
+
+/** A fitting's bodies where it is on its host; heights above the host's lower edge. */
+export function fittingBodies(fitting: ResolvedPart, place: AttachmentPlace, host: ResolvedPart): readonly Solid[] {
+  const hostShape = shapeOf(host)
+  return bodiesAt(fitting, place, { shape: hostShape, deck: isFloor(host) ? below(hostShape.depth, host.dimensions.upperRecess) : hostShape.depth })
+}
+
+/** The plan of a part, mm: round its bodies, without what stands out beyond them. */
+export function outlineOf(part: ResolvedPart): Rect {
+  let known = outlines.get(part)
+  if (!known) outlines.set(part, (known = boundsOf(shapeOf(part).solids.filter(({ projects }) => !projects))))
+  return known
+}
+
+const outlines = new WeakMap<ResolvedPart, Rect>()
+
+/** The plan of a part with all that stands out of it, mm. */
+export function reachOf(part: ResolvedPart): Rect {
+  return boundsOf(shapeOf(part).solids)
+}
+
+function boundsOf(solids: readonly Solid[]): Rect {
+  return solids.reduce<Rect>((all, { rect }) => ({ x0: Math.min(all.x0, rect.x0), x1: Math.max(all.x1, rect.x1), y0: Math.min(all.y0, rect.y0), y1: Math.max(all.y1, rect.y1) }), { x0: 0, x1: 0, y0: 0, y1: 0 })
+}
+
+/** Which way up a part works. */
+export function wayUpOf(pattern: Pattern): WayUp {
+  return kindOf(pattern).wayUp(pattern)
+}
+
+/** Where a part of a kind usually goes in a stack of these layers, bottom first. Common practice. */
+export function usualPlace(kind: PartKind, stack: readonly Layer[]): number {
+  return KINDS[kind].usualPlace(stack)
+}
+
+/** Sizes that a pattern of this kind and form cannot do without and lacks. */
+export function missingSizes(pattern: Pattern): readonly DimensionName[] {
+  const { sizes, sizesInForm } = kindOf(pattern)
+  return [...sizes, ...(sizesInForm?.(pattern) ?? [])].filter((name) => pattern.dimensions[name] === undefined)
+}

@@ -1,0 +1,76 @@
+import type { HangingKind, HangingPattern } from '../catalogue'
+import type { Content } from '../hive'
+import { above, below, type Level } from './level'
+import { centredRect } from './rect'
+import { solid, type Solid, type SolidMaterial } from './solid'
+import type { HungComb } from './across-gaps'
+
+/** What hangs in a box, where its pattern is known. */
+interface Hung {
+  readonly pattern: HangingPattern | undefined
+}
+
+function isOf(kind: HangingKind) {
+  return <T extends Hung>(one: T): one is T & { readonly pattern: HangingPattern } => one.pattern?.kind === kind
+}
+
+/** Holds comb. */
+export const isFrame = isOf('frame')
+/** A board that takes the place of frames. */
+export const isDummy = isOf('dummy')
+/** A trough in the place of frames. */
+export const isFrameFeeder = isOf('feeder')
+
+/** Holds comb, by its pattern alone. */
+export function isFramePattern(pattern: HangingPattern | undefined): pattern is HangingPattern {
+  return isFrame({ pattern })
+}
+
+/** Frames, boards and feeders among what hangs, each with its pattern. */
+export function framesOf<T extends Hung>(hung: readonly T[]): (T & { readonly pattern: HangingPattern })[] {
+  return hung.filter(isFrame)
+}
+
+/** The bars of a frame on its rests, or the whole of a board or feeder; `seat` is the level of the rests. */
+export function barsOf(frame: HangingPattern, id: string, centreMm: number, seat: Level): Solid[] {
+  const top = above(seat, frame.lugThickness)
+  const bottom = below(top, frame.height)
+  const half = frame.lengthOverEndBars.mm / 2
+  if (!isFrame({ pattern: frame })) {
+    const halfMm = (frame.thickness ?? frame.spacing).mm / 2
+    return solid({ x0: -half, x1: half, y0: centreMm - halfMm, y1: centreMm + halfMm }, bottom, top, frame.kind === 'feeder' ? 'syrup' : 'timber', id)
+  }
+  const under = below(top, frame.topBarThickness)
+  const over = above(bottom, frame.bottomBarThickness)
+  const end = frame.endBarThickness.mm
+  const [lug, bar] = [frame.topBarLength.mm / 2, frame.topBarWidth.mm / 2]
+  const block = (x0: number, x1: number, halfMm: number, from: Level, to: Level, piece: string) => solid({ x0, x1, y0: centreMm - halfMm, y1: centreMm + halfMm }, from, to, 'bar', `${id}-${piece}`)
+  return [
+    ...block(-half, half, bar, under, top, 'top'), ...block(-lug, -half, bar, seat, top, 'top'), ...block(half, lug, bar, seat, top, 'top'),
+    ...block(-half, -half + end, bar, over, under, 'front'), ...block(half - end, half, bar, over, under, 'back'),
+    ...block(-half, half, BOTTOM_BAR_HALF_MM, bottom, over, 'bottom'),
+  ]
+}
+
+/** Half the width of a bottom bar, mm (as such parts are made). */
+const BOTTOM_BAR_HALF_MM = 8
+/** A sheet that is drawn at all is drawn at least so thick to either side, mm. */
+const LEAST_HALF_MM = 0.6
+
+/** The comb of a frame between its bars: nothing where bees have still to begin. */
+export function combBodyOf(comb: HungComb, frame: HangingPattern, seat: Level, material: SolidMaterial): Solid[] {
+  if (comb.kind === 'bare') return []
+  const top = above(seat, frame.lugThickness)
+  const { x0, x1 } = centredRect(frame.lengthOverEndBars.mm - 2 * frame.endBarThickness.mm, 1)
+  const rect = { x0, x1, y0: comb.centreMm - Math.max(comb.nearMm, LEAST_HALF_MM), y1: comb.centreMm + Math.max(comb.farMm, LEAST_HALF_MM) }
+  return solid(rect, above(below(top, frame.height), frame.bottomBarThickness), below(top, frame.topBarThickness), material, `${comb.contentId}-comb`, { bears: false, filling: true })
+}
+
+/** What a comb is of: what it holds, else what its box is for. */
+export function combMaterial({ comb, holds }: Content, use: 'brood' | 'honey'): SolidMaterial {
+  if (holds === 'brood') return 'brood'
+  if (holds === 'pollen' || holds === 'empty') return 'comb'
+  if (holds !== undefined || (comb !== undefined && comb !== 'drawn')) return 'honey'
+  return use
+}
+
