@@ -2,7 +2,8 @@ import { writeFileSync } from 'node:fs'
 import { CATALOGUE } from '#core/catalogue'
 import { demoLog } from './make-log'
 import { CALENDARS } from '#core/season'
-import { attachmentPlaceOf, buildHive, closedUp, emptyYard, newPart, planOf, type FrameState, type Hive, type Part, type Role, type Spacing, type Stage, type Yard } from '#core/hive'
+import { attachmentPlaceOf } from '#core/parts'
+import { buildHive, closedUp, emptyYard, newPart, planOf, type FrameState, type Hive, type Part, type Role, type Spacing, type Stage, type Yard } from '#core/hive'
 import type { Length } from '#core/units'
 
 /** The demo yards, written to demo-plan.json beside this file: `npx tsx demo/make-demo.ts`. */

@@ -49,9 +49,9 @@ const tooManyBatches = yup.mixed().test('depth', '${path} is a batch in too many
 /** An edit of any kind; a batch may hold batches to this depth. */
 function editOf(depth: number): yup.Lazy<yup.AnyObject> {
   return yup.lazy((value: unknown) => {
-    const kind = (value as { kind?: unknown } | null)?.kind
-    if (kind === 'batch') return batches[depth] ?? tooManyBatches as never
-    return typeof kind === 'string' && Object.hasOwn(SIMPLE, kind) ? SIMPLE[kind as keyof typeof SIMPLE] : unknownEdit as never
+    const sort = (value as { kind?: unknown } | null)?.kind
+    if (sort === 'batch') return batches[depth] ?? tooManyBatches as never
+    return typeof sort === 'string' && Object.hasOwn(SIMPLE, sort) ? SIMPLE[sort as keyof typeof SIMPLE] : unknownEdit as never
   })
 }
 const batches: Readonly<Record<number, yup.ObjectSchema<yup.AnyObject>>> = Object.fromEntries([1, 2, 3, 4].map((depth) => [depth, edit('batch', { edits: yup.array().strict().of(editOf(depth - 1) as never).required().max(PLAN_LIMITS.batchEdits) })]))

@@ -1,7 +1,7 @@
 import { day, listOf, monthDay, noted, orNull, record, some, text } from './fields'
 import * as yup from './yup'
-import { DIMENSION_NAMES, HANGING_DIMENSIONS, HANGING_KINDS, PART_KINDS, SPACED_BY } from '#core/catalogue'
-import { ABSORBER_FEATURES, ATTACHMENT_PLACES, BAND_PRESETS, BOX_SIZES, BROOD_FORMS, CLIMATES, COMB_HOLDS, COMB_STARTS, COMB_SUPPORTS, CONDITIONS, CROP_WAYS, EDGES, EXCLUDER_PLACES, FLOOR_WAYS, MOST_SUPERS, PLAN_FORMAT, PLAN_LIMITS, PLAN_VERSION, ROLES, SLACK_PLACES, SPACING_SYSTEMS, STAGES, SUPER_STARTS, WINTER_SIZES, WINTER_TOPS, YAWS_DEG } from '#core/hive'
+import { BEE_SPACES, BOX_SIZES, DIMENSION_NAMES, HANGING_DIMENSIONS, HANGING_KINDS, PART_KINDS, SLACK_PLACES, SPACED_BY, USES } from '#core/catalogue'
+import { ABSORBER_FEATURES, ATTACHMENT_PLACES, BAND_PRESETS, BROOD_FORMS, CLIMATES, COMB_HOLDS, COMB_STARTS, COMB_SUPPORTS, CONDITIONS, CROP_WAYS, EDGES, EXCLUDER_PLACES, FLOOR_WAYS, MOST_SUPERS, PLAN_FORMAT, PLAN_LIMITS, PLAN_VERSION, ROLES, SPACING_SYSTEMS, STAGES, SUPER_STARTS, WINTER_SIZES, WINTER_TOPS, YAWS_DEG } from '#core/hive'
 
 export const IDENTITY_PATTERN = '^(?!new:)[A-Za-z0-9_.:/×-]{1,100}$'
 const identity = () => yup.string().strict().required('${path} is missing: every yard, hive, part and frame needs an identity').matches(new RegExp(IDENTITY_PATTERN, 'u'), '${path} is not an identity: 1 to 100 letters, digits or the signs _ . : / - ×')
@@ -122,7 +122,7 @@ const normalContents = yup.object({ framePatternId: identity(), count: whole(1, 
 export const patternSchema = record({
   id: identity(), kind: oneOf(PART_KINDS), label, format: text(60, 1), material: oneOf(['wood', 'metal', 'polystyrene', 'foam', 'masonry', 'plastic'] as const),
   dimensions: measured.required('${path} is missing: the sizes'), mass, ratingKg: decimal(0, 5000).optional(), rValue: decimal(0, 50).optional(), surface: maybe(['solid', 'mesh', 'sheet', 'rods']), rimSide: maybe(['above', 'below', 'both', 'none']), reversible: flag(),
-  normalContents, twinId: identity().optional(), roofForm: maybe(['telescoping', 'flush', 'gabled']), feederForm: maybe(['tray', 'rapid']), slots: maybe(['upper', 'upper-and-lower']), usualRole: maybe(['brood', 'super']),
+  normalContents, size: maybe(BOX_SIZES), space: maybe(BEE_SPACES), use: maybe(USES), twinId: identity().optional(), roofForm: maybe(['telescoping', 'flush', 'gabled']), feederForm: maybe(['tray', 'rapid']), slots: maybe(['upper', 'upper-and-lower']), usualRole: maybe(['brood', 'super']),
   halves: flag(), cleanComb: flag(), sections: flag(), own: flag(),
 })
 

@@ -1,4 +1,4 @@
-import { dimensionMm, isFrame, type Across, type HungComb, type ResolvedPart } from '#core/parts'
+import { dimensionMm, isFrame, isFrameFeeder, type Across, type HungComb, type ResolvedPart } from '#core/parts'
 
 /** A rectangle of the screen. */
 export interface Area {
@@ -60,7 +60,9 @@ export function planScale(box: ResolvedPart, room: { readonly width: number; rea
 export interface HungDrawing {
   readonly id: string
   readonly place: number
-  readonly kind: 'frame' | 'dummy' | 'feeder' | 'division'
+  readonly holdsComb: boolean
+  /** Of what it is drawn, where it is no frame. */
+  readonly look: 'timber' | 'syrup'
   readonly centreMm: number
   /** Comb or board. */
   readonly body: Area
@@ -85,7 +87,7 @@ export function hungDrawings(across: Across, combs: readonly HungComb[], scale: 
     const lug = pattern.topBarWidth.mm / 2
     const shoulder = isFrame({ pattern }) ? takes : Math.min(takes, thickness / 2)
     return {
-      id: content.id, place: content.place, kind: pattern.kind, centreMm, comb,
+      id: content.id, place: content.place, holdsComb: isFrame({ pattern }), look: isFrameFeeder({ pattern }) ? 'syrup' : 'timber', centreMm, comb,
       body: isFrame({ pattern }) ? area(-half + end, half - end, centreMm - near, centreMm + far) : area(-half, half, centreMm - near, centreMm + far),
       endBars: isFrame({ pattern }) ? [area(-half, -half + end, centreMm - shoulder, centreMm + shoulder), area(half - end, half, centreMm - shoulder, centreMm + shoulder)] : [],
       lugs: [area(-pattern.topBarLength.mm / 2, -half, centreMm - lug, centreMm + lug), area(half, pattern.topBarLength.mm / 2, centreMm - lug, centreMm + lug)],

@@ -1,4 +1,5 @@
 import { FOOTPRINTS, FORMATS, type Catalogue, type Pattern } from '#core/catalogue'
+import { TRAY_GROUPS, trayGroupOf, type KindGroup } from '#core/parts'
 import type { AssembledHive } from '#core/geometry'
 
 export interface TrayGroup {
@@ -6,13 +7,7 @@ export interface TrayGroup {
   readonly patterns: readonly Pattern[]
 }
 
-const GROUPS: readonly (readonly [title: string, kinds: readonly Pattern['kind'][]])[] = [
-  ['Boxes', ['box']],
-  ['Stand and floor', ['stand', 'floor']],
-  ['Between', ['excluder', 'eke', 'feeder', 'division', 'adapter']],
-  ['On top', ['crown', 'absorber', 'slab', 'roof']],
-  ['Fittings', ['entrance-fitting', 'floor-insert', 'ballast']],
-]
+const GROUPS: Readonly<Record<KindGroup, string>> = { boxes: 'Boxes', 'stand-and-floor': 'Stand and floor', between: 'Between', 'on-top': 'On top', fittings: 'Fittings' }
 
 /** What the tray can show: one format at a time, or patterns of the keeper's own. */
 export const TRAY_FORMATS: readonly { readonly format: Pattern['format']; readonly name: string }[] = FORMATS.map((format) => ({ format, name: FOOTPRINTS[format].name }))
@@ -25,5 +20,5 @@ export function formatOf(hive: AssembledHive): Pattern['format'] {
 /** The parts to choose from, those of a format and those of none; the yard's own always. */
 export function trayFor(catalogue: Catalogue, format: Pattern['format']): TrayGroup[] {
   const fits = (pattern: Pattern) => pattern.format === 'any' || pattern.format === format || pattern.own
-  return GROUPS.map(([title, kinds]) => ({ title, patterns: [...catalogue.patterns.values()].filter((pattern) => kinds.includes(pattern.kind) && fits(pattern)) }))
+  return TRAY_GROUPS.map((group) => ({ title: GROUPS[group], patterns: [...catalogue.patterns.values()].filter((pattern) => trayGroupOf(pattern) === group && fits(pattern)) }))
 }

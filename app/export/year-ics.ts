@@ -1,7 +1,13 @@
 import ical, { ICalCalendarMethod } from 'ical-generator'
 import type { Calendar } from '#core/hive'
-import { cautionsOfStage, marksOf, stagesOfYear } from '#core/season'
-import { cautionInWords, capital, stageWord, type Reader } from '#core/wording'
+import { cautionsOfStage, marksOf, stagesOfYear, type CalendarMark } from '#core/season'
+import { cautionInWords, stageWord, type Reader } from '#core/wording'
+
+/** What stands in the calendar beside the stages. */
+const MARKS: Readonly<Record<CalendarMark['kind'], { readonly summary: string; readonly text: string }>> = {
+  'mite-count': { summary: 'count mites', text: 'A count each month; treat only with what is allowed, by the label.' },
+  'winter-bees': { summary: 'winter bees are raised', text: 'Mites must be few before these eight weeks begin.' },
+}
 
 /** The first such day on or after another: `2026-11-25` and `05-20` give `2027-05-20`. */
 export function comingDay(monthDay: string, today: string): string {
@@ -25,6 +31,6 @@ export function yearAsCalendar(yard: { readonly id: string; readonly name: strin
     file.createEvent({ id: `${yard.id}-${key}@duvet`, start, end: dayAfter(start, days), allDay: true, summary, description, stamp: `${today.slice(0, 10)}T00:00:00Z`, floating: false })
   }
   stagesOfYear(calendar).forEach(({ stage, from, days }, i) => add(`${stage}-${i}`, from, days, `${name}: ${stageWord(stage)}`, [notes.get(stage), ...cautionsOfStage(stage).map((caution) => cautionInWords(caution, reader))].filter(Boolean).join('\n')))
-  for (const { kind, from, days } of marksOf(calendar)) add(`${kind}-${from}`, from, days, `${name}: ${kind === 'mite-count' ? 'count mites' : 'winter bees are raised'}`, capital(kind === 'mite-count' ? 'a count each month; treat only with what is allowed, by the label.' : 'mites must be few before these eight weeks begin.'))
+  for (const { kind, from, days } of marksOf(calendar)) add(`${kind}-${from}`, from, days, `${name}: ${MARKS[kind].summary}`, MARKS[kind].text)
   return file.toString()
 }

@@ -5,11 +5,13 @@ import { boxOfPattern } from '#core/fit'
 import { CORNER_WORDS, FOUNDATION_WORDS, boxSheet, capital, cutProblemInWords, frameSheet, inWords, type Sheet } from '#core/wording'
 import { download, fileName } from '~/composables/download'
 import { server } from '~/stores/server'
+import { isFrameFeeder, isFramePattern } from '#core/parts'
+import { CATALOGUE, STARTING_FORMAT, boxOfSize, findAll } from '#core/catalogue'
 
 const MOST = { frames: 1000, boxes: 200 } as const
 const view = useView()
 const preferences = usePreferences()
-const chosen = ref('frame-langstroth-deep')
+const chosen = ref(boxOfSize(CATALOGUE, STARTING_FORMAT, 'deep')!.normalContents!.framePatternId)
 const count = ref('10')
 const foundation = ref<FoundationKind>('wax')
 const corner = ref<Corner>('rabbet')
@@ -19,8 +21,8 @@ const kerf = ref<number | null>(3)
 const printing = ref(false)
 const failed = ref('')
 
-const frames = computed(() => [...view.catalogue.hanging.values()].filter(({ kind }) => kind !== 'feeder'))
-const boxes = computed(() => [...view.catalogue.patterns.values()].filter(({ kind }) => kind === 'box').map((pattern) => boxOfPattern(pattern, view.catalogue)).filter(({ resolved }) => boxProblem(resolved) === undefined))
+const frames = computed(() => [...view.catalogue.hanging.values()].filter((pattern) => !isFrameFeeder({ pattern })))
+const boxes = computed(() => findAll(view.catalogue, { kind: 'box' }).map((pattern) => boxOfPattern(pattern, view.catalogue)).filter(({ resolved }) => boxProblem(resolved) === undefined))
 const frame = computed(() => view.catalogue.hanging.get(chosen.value))
 const box = computed(() => boxes.value.find(({ id }) => id === chosen.value)?.resolved)
 const many = computed(() => {
@@ -78,7 +80,7 @@ useHead({ title: 'Build – Duvet' })
           </select>
         </label>
         <label>How many <input v-model="count" type="text" inputmode="numeric" data-testid="build-count"></label>
-        <label v-if="!box && frame?.kind === 'frame'">Foundation
+        <label v-if="!box && isFramePattern(frame)">Foundation
           <select v-model="foundation" data-testid="build-foundation"><option v-for="(word, kind) in FOUNDATION_WORDS" :key="kind" :value="kind">{{ capital(word) }}</option></select>
         </label>
         <template v-if="box">

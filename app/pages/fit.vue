@@ -1,9 +1,9 @@
 <script setup lang="ts">
 // Will this go in that, on that? Frames in boxes, boxes on boxes, and the room they make: all computed.
-import { FOOTPRINTS, FORMATS, type Pattern } from '#core/catalogue'
+import { findAll, FOOTPRINTS, FORMATS, type Pattern } from '#core/catalogue'
 import type { Grade } from '#core/checks'
 import { boxFit, boxOfPattern, frameInBox, type BoxFit, type FitBox, type FrameFit } from '#core/fit'
-import { resolvePart } from '#core/parts'
+import { isBox, isFramePattern, resolvePart } from '#core/parts'
 import type { Part } from '#core/hive'
 import type { FitCell } from '~/components/fit/Table.vue'
 import { showLength } from '#core/units'
@@ -18,7 +18,7 @@ watch([mode, filter], () => { chosen.value = null })
 
 /** What the yard owns, by pattern; parts that were measured stand for themselves, and for those of the same sizes. */
 const owned = computed(() => {
-  const boxes = (view.yard?.parts ?? []).filter(({ patternId }) => view.catalogue.patterns.get(patternId)?.kind === 'box')
+  const boxes = (view.yard?.parts ?? []).filter(({ patternId }) => isBox({ pattern: view.catalogue.patterns.get(patternId) }))
   const bySize = new Map<string, Part[]>()
   for (const part of boxes) {
     if (!part.measured) continue
@@ -33,13 +33,13 @@ const owned = computed(() => {
   for (const { contents } of view.yard?.parts ?? []) for (const { patternId } of contents) frames.add(patternId)
   return { patterns, measured, frames }
 })
-const ofCatalogue = computed(() => [...view.catalogue.patterns.values()].filter(({ kind }) => kind === 'box').map((pattern) => boxOfPattern(pattern, view.catalogue)))
+const ofCatalogue = computed(() => findAll(view.catalogue, { kind: 'box' }).map((pattern) => boxOfPattern(pattern, view.catalogue)))
 const ownedBoxes = computed<FitBox[]>(() => [...ofCatalogue.value.filter(({ id }) => owned.value.patterns.has(id)), ...owned.value.measured])
 const boxes = computed<FitBox[]>(() => {
   if (filter.value === 'all') return ofCatalogue.value
   return filter.value === 'owned' ? ownedBoxes.value : ofCatalogue.value.filter(({ resolved }) => resolved.pattern!.format === filter.value || resolved.pattern!.own)
 })
-const frames = computed(() => [...view.catalogue.hanging.values()].filter(({ kind, id, own }) => kind === 'frame' && (filter.value !== 'owned' || owned.value.frames.has(id) || own)))
+const frames = computed(() => [...view.catalogue.hanging.values()].filter((pattern) => isFramePattern(pattern) && (filter.value !== 'owned' || owned.value.frames.has(pattern.id) || pattern.own)))
 /** Boxes of one format are held against what the yard owns first, and then against each other. */
 const lowers = computed(() => {
   if (filter.value === 'owned' || filter.value === 'all') return boxes.value

@@ -17,9 +17,14 @@ export interface SetAside {
 
 const PREFIX = 'duvet.aside.'
 
+function isWaiting(entry: unknown): boolean {
+  const sort = (entry as WaitingEdit | null)?.edit?.kind
+  return typeof sort === 'string'
+}
+
 function isSetAside(value: unknown): value is SetAside {
   const one = value as Partial<SetAside> | null
-  return typeof one?.id === 'string' && typeof one.why === 'string' && typeof one.yardName === 'string' && typeof one.at === 'string' && Array.isArray(one.entries) && one.entries.every((entry: unknown) => typeof (entry as WaitingEdit | null)?.edit?.kind === 'string')
+  return typeof one?.id === 'string' && typeof one.why === 'string' && typeof one.yardName === 'string' && typeof one.at === 'string' && Array.isArray(one.entries) && one.entries.every((entry: unknown) => isWaiting(entry))
 }
 
 /** What was set aside in this browser: it can be looked at, tried again, saved as a file and dropped. */

@@ -3,12 +3,12 @@ import { computed, ref, shallowRef, watch } from 'vue'
 import { assessHive, type Assessment } from '#core/assess'
 import { CATALOGUE, catalogueOf, type Pattern } from '#core/catalogue'
 import { ANY_TIME, dropPlan, keepPlan, planEdit, promisesOf, stagesOf, writeHive, yardAsPlanned, type PlannedStage } from '#core/season'
-import { PLACEHOLDER, applyEdit, attachmentPlaceOf, findPart, newPart, newPlacement, usualPlace, type Edit, type Hive, type Part, type Placement, type Stage, type Yard } from '#core/hive'
+import { applyEdit, findPart, isEdit, newPart, newPlacement, PLACEHOLDER, type Edit, type Hive, type Part, type Placement, type Stage, type Yard } from '#core/hive'
+import { attachmentPlaceOf, usualPlace, type Axis } from '#core/parts'
 import { partsById } from '#core/geometry'
 import { showMass } from '#core/units'
 import { massOfHive } from '#core/weight'
 import { partNames } from '#core/wording'
-import type { Axis } from '#core/parts'
 import { usePreferences } from './preferences'
 import { useView } from './view'
 import { useWeighing } from './weighing'
@@ -182,7 +182,7 @@ export const useBench = defineStore('bench', () => {
     const held = hand.value
     hand.value = null
     if (!edit || !held || !hive.value) return false
-    if (held.from === 'stack' && edit.kind === 'move-part' && hive.value.stack[edit.at]?.partId === held.part.id) return false
+    if (held.from === 'stack' && isEdit(edit, 'move-part') && hive.value.stack[edit.at]?.partId === held.part.id) return false
     const before = new Set(hive.value.stack.map(({ partId }) => partId))
     const done = perform(edit)
     selectedId.value = hive.value.stack.find(({ partId }) => !before.has(partId))?.partId ?? held.part.id

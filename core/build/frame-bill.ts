@@ -1,5 +1,6 @@
 import type { HangingPattern } from '../catalogue'
 import { FORMULA } from '../formula'
+import { isFramePattern } from '../parts'
 
 /** A piece of wood, with its finished size in mm. */
 export interface Piece {
@@ -65,9 +66,9 @@ export function foundationSheet(frame: HangingPattern): { readonly lengthMm: num
  */
 export function frameBill(frame: HangingPattern, count: number, foundation: FoundationKind = 'wax'): FrameBill {
   if (!Number.isInteger(count) || count < 1 || count > 1000) throw new RangeError(`not a count of frames: ${count}`)
-  const one = frame.kind === 'frame' ? frameParts(frame) : boardParts(frame)
+  const one = isFramePattern(frame) ? frameParts(frame) : boardParts(frame)
   const sheet = foundationSheet(frame)
-  const takesSheet = frame.kind === 'frame' && foundation !== 'none'
+  const takesSheet = isFramePattern(frame) && foundation !== 'none'
   return {
     count,
     pieces: one.pieces.map((piece) => ({ ...piece, count: piece.count * count })),

@@ -1,5 +1,5 @@
 import type { HangingPattern } from '../catalogue'
-import type { ResolvedPart } from '../parts'
+import { isFramePattern, type ResolvedPart } from '../parts'
 import { isBuiltUp, type Corner } from './box-bill'
 import { isNailed, type FoundationKind } from './frame-bill'
 
@@ -11,7 +11,7 @@ export type BuildStep =
 
 /** The steps of a frame in order. Common practice. */
 export function frameSteps(frame: HangingPattern, foundation: FoundationKind): BuildStep[] {
-  if (frame.kind !== 'frame') return ['frame-glue', 'dummy-board', 'frame-dry']
+  if (!isFramePattern(frame)) return ['frame-glue', 'dummy-board', 'frame-dry']
   const nailed = isNailed(frame)
   const sheet: BuildStep[] = foundation === 'wax' ? ['frame-sheet-in-slots', 'frame-loops', 'frame-wedge-back'] : foundation === 'plastic' ? ['frame-plastic-snaps'] : ['frame-starter']
   const wedge: BuildStep[] = foundation === 'plastic' ? [] : ['frame-break-wedge']

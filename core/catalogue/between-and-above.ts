@@ -27,15 +27,15 @@ function forFormat(format: Format): Pattern[] {
       dimensions: { ...outside, ...lips, boardThickness: mm(5, MEMORY), rimDepth: mm(7, MEMORY), rimWidth: RIM_WIDTH },
     },
     {
-      ...base, id: `eke-${short}`, kind: 'eke', mass: massFromMemory(0.6), label: label('eke', 'shim'),
+      ...base, id: `eke-${short}`, kind: 'eke', use: 'food', mass: massFromMemory(0.6), label: label('eke', 'shim'),
       dimensions: { ...outside, ...lips, depth: mm(76, MEMORY), rimWidth: RIM_WIDTH },
     },
     {
-      ...base, id: `eke-shallow-${short}`, kind: 'eke', mass: massFromMemory(0.4), label: label('shallow eke', 'shallow shim'),
+      ...base, id: `eke-shallow-${short}`, kind: 'eke', use: 'food', mass: massFromMemory(0.4), label: label('shallow eke', 'shallow shim'),
       dimensions: { ...outside, ...lips, depth: mm(50, MEMORY), rimWidth: RIM_WIDTH },
     },
     {
-      ...base, id: `vent-rim-${short}`, kind: 'eke', mass: massFromMemory(0.3), label: label('vent rim', 'vent shim'),
+      ...base, id: `vent-rim-${short}`, kind: 'eke', use: 'vent', mass: massFromMemory(0.3), label: label('vent rim', 'vent shim'),
       dimensions: { ...outside, ...lips, depth: mm(25, MEMORY), rimWidth: RIM_WIDTH, openingHeight: inches('5/8', COMMON), openingWidth: mm(60, MEMORY) },
     },
     {
@@ -43,11 +43,11 @@ function forFormat(format: Format): Pattern[] {
       dimensions: { ...outside, ...lips, depth: mm(100, MEMORY), lowerRecess: mm(7, MEMORY), upperRecess: FLUSH, rimWidth: RIM_WIDTH },
     },
     {
-      ...base, id: `crown-${short}`, kind: 'crown', rimSide, mass: massFromMemory(1.2), label: label('crown board', 'inner cover'),
+      ...base, id: `crown-${short}`, kind: 'crown', use: 'cover', rimSide, mass: massFromMemory(1.2), label: label('crown board', 'inner cover'),
       dimensions: { ...outside, ...lips, boardThickness: mm(9, MEMORY), rimDepth: crownRim, rimWidth: RIM_WIDTH, holeLength: mm(95, MEMORY), holeWidth: mm(32, MEMORY) },
     },
     {
-      ...base, id: `travel-screen-${short}`, kind: 'crown', surface: 'mesh', rimSide, mass: massFromMemory(1), label: label('travel screen for the top', 'screened inner cover'),
+      ...base, id: `travel-screen-${short}`, kind: 'crown', use: 'travel', surface: 'mesh', rimSide, mass: massFromMemory(1), label: label('travel screen for the top', 'screened inner cover'),
       dimensions: { ...outside, ...lips, boardThickness: mm(9, MEMORY), rimDepth: crownRim, rimWidth: RIM_WIDTH },
     },
     {

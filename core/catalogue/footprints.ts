@@ -7,6 +7,9 @@ export const FORMATS = [
 ] as const
 export type Format = (typeof FORMATS)[number]
 
+/** The format that something is of when nothing says otherwise. */
+export const STARTING_FORMAT: Format = 'langstroth-10'
+
 /** True for a format that ships; a pattern of the keeper’s own may name another. */
 export function isFormat(format: string): format is Format {
   return (FORMATS as readonly string[]).includes(format)
@@ -28,6 +31,10 @@ export interface Footprint {
   readonly frames: number
   readonly name: string
   readonly short: string
+  /** The same make eight frames wide. */
+  readonly narrower?: Format
+  /** The format whose supers go on its brood boxes, where it has none of its own. */
+  readonly supersOf?: Format
   /** How far interlocking edges reach into each other. */
   readonly nesting?: Length
 }
@@ -37,13 +44,13 @@ const NATIONAL_LENGTHS = { outsideLength: inches('18 1/8', BS1300), insideLength
 
 /** Every footprint of the list, by format. */
 export const FOOTPRINTS: Readonly<Record<Format, Footprint>> = {
-  'langstroth-10': { ...LANGSTROTH_LENGTHS, outsideWidth: inches('16 1/4', USDA), insideWidth: inches('14 3/4', USDA), frames: 10, name: 'Langstroth', short: 'langstroth' },
+  'langstroth-10': { ...LANGSTROTH_LENGTHS, outsideWidth: inches('16 1/4', USDA), insideWidth: inches('14 3/4', USDA), frames: 10, name: 'Langstroth', short: 'langstroth', narrower: 'langstroth-8' },
   'langstroth-8': { ...LANGSTROTH_LENGTHS, outsideWidth: inches('14', MEMORY), insideWidth: inches('12 1/2', MEMORY), frames: 8, name: '8-frame Langstroth', short: 'langstroth-8' },
   'langstroth-8-narrow': { ...LANGSTROTH_LENGTHS, outsideWidth: inches('13 3/4', MEMORY), insideWidth: inches('12 1/4', MEMORY), frames: 8, name: 'narrow 8-frame Langstroth', short: 'langstroth-8-narrow' },
   'langstroth-5': { ...LANGSTROTH_LENGTHS, outsideWidth: inches('9', MEMORY), insideWidth: inches('7 1/2', MEMORY), frames: 5, name: '5-frame nucleus', short: 'langstroth-5' },
   national: { ...NATIONAL_LENGTHS, outsideWidth: inches('18 1/8', BS1300), insideWidth: inches('16 5/8', BS1300), frames: 11, name: 'National', short: 'national' },
   'national-6': { ...NATIONAL_LENGTHS, outsideWidth: mm(270, MEMORY), insideWidth: mm(222, MEMORY), frames: 6, name: 'National nucleus', short: 'national-6' },
-  '16x10': { outsideLength: mm(465, MEMORY), outsideWidth: mm(465, MEMORY), insideLength: inches('16 5/8', MEMORY), insideWidth: inches('16 5/8', MEMORY), restToRest: inches('17 3/8', MEMORY), material: 'wood', frames: 11, name: '16×10', short: '16x10' },
+  '16x10': { outsideLength: mm(465, MEMORY), outsideWidth: mm(465, MEMORY), insideLength: inches('16 5/8', MEMORY), insideWidth: inches('16 5/8', MEMORY), restToRest: inches('17 3/8', MEMORY), material: 'wood', frames: 11, name: '16×10', short: '16x10', supersOf: 'national' },
   'poly-langstroth-10': { outsideLength: memory(560, 'polystyrene'), outsideWidth: memory(460, 'polystyrene'), insideLength: memory(466.725, 'polystyrene'), insideWidth: memory(374.65, 'polystyrene'), restToRest: memory(485.775, 'polystyrene'), material: 'polystyrene', frames: 10, name: 'polystyrene Langstroth', short: 'poly-langstroth' },
   'poly-national-11': { outsideLength: memory(500, 'polystyrene'), outsideWidth: memory(500, 'polystyrene'), insideLength: memory(370, 'polystyrene'), insideWidth: memory(422, 'polystyrene'), restToRest: memory(435, 'polystyrene'), material: 'polystyrene', frames: 11, name: 'flat-edged polystyrene National', short: 'poly-national' },
   'poly-national-12': { outsideLength: memory(500, 'polystyrene'), outsideWidth: memory(537, 'polystyrene'), insideLength: memory(370, 'polystyrene'), insideWidth: memory(457, 'polystyrene'), restToRest: memory(435, 'polystyrene'), material: 'polystyrene', frames: 12, name: 'interlocking polystyrene National', short: 'poly-national-12', nesting: memory(8, 'polystyrene') },

@@ -1,5 +1,4 @@
 import type { NeededSize } from '../parts/needs'
-import type { SlackPlace } from '../hive'
 import type { Length, Source } from '../units'
 import type { Format } from './footprints'
 
@@ -28,6 +27,22 @@ export interface Label {
   readonly british: string
   readonly northAmerican: string
 }
+
+export const BOX_SIZES = ['deep', 'medium', 'shallow', 'large'] as const
+/** A depth by its place among those of its format: a National brood box is its deep, its super the shallow, the 14×12 the large. */
+export type BoxSize = (typeof BOX_SIZES)[number]
+
+export const BEE_SPACES = ['top', 'bottom'] as const
+/** The end of a box at which its bee space is. */
+export type BeeSpace = (typeof BEE_SPACES)[number]
+
+export const USES = ['solid', 'mesh', 'insert', 'reversible', 'food', 'vent', 'cover', 'travel', 'narrow', 'guard', 'robbing', 'shut', 'low'] as const
+/** What a part is for among those of its kind. */
+export type Use = (typeof USES)[number]
+
+export const SLACK_PLACES = ['one-side', 'both-sides', 'beside-dummy', 'spread'] as const
+/** Where the room goes that frames leave across a box. */
+export type SlackPlace = (typeof SLACK_PLACES)[number]
 
 export interface Mass {
   readonly kg: number
@@ -64,6 +79,11 @@ export interface PatternOf<K extends PartKind> {
   /** May be used either way up. */
   readonly reversible?: boolean
   readonly normalContents?: NormalContents | undefined
+  /** The depth of a usual box of its format. */
+  readonly size?: BoxSize
+  /** Where a box of a format that is made both ways has its bee space. */
+  readonly space?: BeeSpace
+  readonly use?: Use
   /** The same box with its bee space at the other end. */
   readonly twinId?: string
   readonly roofForm?: 'telescoping' | 'flush' | 'gabled'

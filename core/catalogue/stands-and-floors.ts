@@ -6,9 +6,9 @@ import { FOOTPRINTS, FORMATS, RIM_WIDTH, outsideOf } from './footprints'
 const RAIL = mm(22, MEMORY)
 const NARROW_RAIL = mm(9.5, MEMORY)
 
-function stand(id: string, british: string, depth: Length, material: 'wood' | 'masonry', kg: number, ratingKg: number): Pattern {
+function stand(id: string, british: string, depth: Length, material: 'wood' | 'masonry', kg: number, ratingKg: number, use?: 'low'): Pattern {
   return {
-    id: `stand-${id}`, kind: 'stand', format: 'any', material, label: label(british), mass: massFromMemory(kg), ratingKg,
+    id: `stand-${id}`, kind: 'stand', ...(use ? { use } : {}), format: 'any', material, label: label(british), mass: massFromMemory(kg), ratingKg,
     dimensions: { outsideLength: mm(460, MEMORY), outsideWidth: mm(440, MEMORY), depth },
   }
 }
@@ -18,7 +18,7 @@ export const STANDS: readonly Pattern[] = [
   stand('timber-200', 'timber stand', mm(200, MEMORY), 'wood', 5, 200),
   stand('block-8in', 'hollow block', inches('8', COMMON), 'masonry', 15, 1000),
   stand('slab-4in', 'slab', inches('4', COMMON), 'masonry', 20, 1000),
-  stand('frame-4in', 'timber frame', inches('4', COMMON), 'wood', 3, 200),
+  stand('frame-4in', 'timber frame', inches('4', COMMON), 'wood', 3, 200, 'low'),
 ]
 
 /** Floors of both formats. */
@@ -28,19 +28,19 @@ export const FLOORS: readonly Pattern[] = FORMATS.flatMap((format): Pattern[] =>
   const outside = { ...outsideOf(format), rimWidth: RIM_WIDTH, ...(nesting ? { nesting } : {}) }
   return [
     {
-      ...base, id: `floor-solid-${short}`, surface: 'solid', mass: massFromMemory(3), label: label('solid floor', 'solid bottom board'),
+      ...base, id: `floor-solid-${short}`, use: 'solid', surface: 'solid', mass: massFromMemory(3), label: label('solid floor', 'solid bottom board'),
       dimensions: { ...outside, boardThickness: mm(12, MEMORY), upperRecess: RAIL },
     },
     {
-      ...base, id: `floor-mesh-${short}`, surface: 'mesh', mass: massFromMemory(3.5), label: label('mesh floor', 'screened bottom board'),
+      ...base, id: `floor-mesh-${short}`, use: 'mesh', surface: 'mesh', mass: massFromMemory(3.5), label: label('mesh floor', 'screened bottom board'),
       dimensions: { ...outside, depth: mm(65, MEMORY), upperRecess: RAIL },
     },
     {
-      ...base, id: `floor-insert-${short}`, surface: 'mesh', slots: 'upper-and-lower', mass: massFromMemory(3.5), label: label('mesh floor with insert slots', 'screened bottom board with insert slots'),
+      ...base, id: `floor-insert-${short}`, use: 'insert', surface: 'mesh', slots: 'upper-and-lower', mass: massFromMemory(3.5), label: label('mesh floor with insert slots', 'screened bottom board with insert slots'),
       dimensions: { ...outside, depth: mm(65, MEMORY), upperRecess: RAIL },
     },
     {
-      ...base, id: `floor-reversible-${short}`, surface: 'solid', reversible: true, mass: massFromMemory(3), label: label('reversible floor', 'reversible bottom board'),
+      ...base, id: `floor-reversible-${short}`, use: 'reversible', surface: 'solid', reversible: true, mass: massFromMemory(3), label: label('reversible floor', 'reversible bottom board'),
       dimensions: { ...outside, boardThickness: mm(12, MEMORY), upperRecess: RAIL, lowerRecess: NARROW_RAIL },
     },
   ]
@@ -49,19 +49,19 @@ export const FLOORS: readonly Pattern[] = FORMATS.flatMap((format): Pattern[] =>
 /** What is no layer: fittings, inserts, ballast. */
 export const FITTINGS: readonly Pattern[] = [
   {
-    id: 'entrance-block', kind: 'entrance-fitting', format: 'any', material: 'wood', label: label('entrance block', 'entrance reducer'),
+    id: 'entrance-block', kind: 'entrance-fitting', use: 'narrow', format: 'any', material: 'wood', label: label('entrance block', 'entrance reducer'),
     dimensions: { openingWidth: mm(100, MEMORY), openingHeight: mm(8, COMMON) }, mass: massFromMemory(0.2),
   },
   {
-    id: 'mouse-guard', kind: 'entrance-fitting', format: 'any', material: 'metal', label: label('mouse guard', 'mouse guard'),
+    id: 'mouse-guard', kind: 'entrance-fitting', use: 'guard', format: 'any', material: 'metal', label: label('mouse guard', 'mouse guard'),
     dimensions: { openingWidth: mm(300, MEMORY), openingHeight: mm(9, COMMON) }, mass: massFromMemory(0.1),
   },
   {
-    id: 'robbing-screen', kind: 'entrance-fitting', format: 'any', material: 'metal', label: label('robbing screen', 'robbing screen'),
+    id: 'robbing-screen', kind: 'entrance-fitting', use: 'robbing', format: 'any', material: 'metal', label: label('robbing screen', 'robbing screen'),
     dimensions: { openingWidth: mm(50, MEMORY), openingHeight: mm(10, MEMORY) }, mass: massFromMemory(0.3),
   },
   {
-    id: 'entrance-mesh', kind: 'entrance-fitting', format: 'any', material: 'metal', label: label('travel mesh', 'travel screen'),
+    id: 'entrance-mesh', kind: 'entrance-fitting', use: 'shut', format: 'any', material: 'metal', label: label('travel mesh', 'travel screen'),
     dimensions: { openingWidth: mm(300, MEMORY), openingHeight: mm(10, MEMORY) }, mass: massFromMemory(0.1),
   },
   {

@@ -1,9 +1,8 @@
-import type { Pattern } from '../catalogue'
+import { findAll, type Pattern } from '../catalogue'
 import { dimension, hangAcross, isBox, isExcluder, isFilledBox } from '../parts'
 import { gapKey, type PlacedPart } from '../geometry'
 import { isMarginal, limitDistance, outsideMm } from './band'
 import { canStandEitherWay } from './better-way'
-import { patternsOf } from './by-kind'
 import type { Context, Measured } from './context'
 import { bySeverity, findingOf, type Finding, type Remedy, type Severity } from './finding'
 import type { JudgedGap } from './judge-gap'
@@ -69,14 +68,14 @@ function waysOut({ assembled: { hive } }: Measured, lower: PlacedPart, upper: Pl
 function otherExcluders(part: PlacedPart, catalogue: Context['catalogue']): Pattern[] {
   if (!isExcluder(part)) return []
   const { pattern } = part
-  return patternsOf(catalogue, 'excluder', pattern.format).filter((other) => other.surface !== pattern.surface && !other.own)
+  return findAll(catalogue, { kind: 'excluder', format: pattern.format }).filter((other) => other.surface !== pattern.surface && !other.own)
 }
 
 /** A box of the same format for the same frames that leaves less: the make that avoids it. */
 function closerMake(gap: JudgedGap, lower: PlacedPart, upper: PlacedPart, { catalogue, band }: Context): Record<string, string | number> {
   if (gap.place !== 'frames' || gap.nearest?.side !== 'over') return {}
   const depthMm = ({ pattern }: PlacedPart) => pattern?.dimensions.depth?.mm ?? 0
-  const makes = [lower, upper].flatMap((part) => patternsOf(catalogue, 'box', part.pattern?.format).flatMap((pattern) => {
+  const makes = [lower, upper].flatMap((part) => findAll(catalogue, { kind: 'box', format: part.pattern?.format }).flatMap((pattern) => {
     const same = pattern.normalContents?.framePatternId === part.pattern?.normalContents?.framePatternId
     const mm = gap.mm - depthMm(part) + (pattern.dimensions.depth?.mm ?? 0)
     return same && mm < gap.mm - 0.01 && mm >= band.minMm ? [{ closerId: pattern.id, closerMm: mm }] : []

@@ -1,12 +1,12 @@
 import { SIDES, jointsOf, type Joint, type PlacedPart } from '../geometry'
 import { comparableMm } from '../units'
 import { isUnsure } from './band'
-import { patternsOf } from './by-kind'
 import type { Context, Measured } from './context'
 import { findingOf, type Finding, type Remedy } from './finding'
 import { add, centre, swapFor } from './remedies'
 import { faultyJoints, openJoint } from './open-joint'
 import { layoutAfter } from './trial'
+import { findAll } from '../catalogue'
 
 /** Whether each part bears on the next all round, every lip meets a lip, and every roof goes on. */
 export function checkJoints(measured: Measured, context: Context): Finding[] {
@@ -59,7 +59,7 @@ function waysToClose(measured: Measured, joint: Joint, context: Context): Remedy
 function sameKindElsewhere(hive: Measured['assembled']['hive'], upper: PlacedPart, lower: PlacedPart, { catalogue }: Context): Remedy[] {
   const format = lower.pattern?.format
   const own = upper.pattern
-  const alike = own && patternsOf(catalogue, own.kind, format).find((pattern) => pattern.id !== own.id
+  const alike = own && findAll(catalogue, { kind: own.kind, format }).find((pattern) => pattern.id !== own.id
     && pattern.roofForm === own.roofForm && pattern.reversible === own.reversible && pattern.surface === own.surface && pattern.usualRole === own.usualRole)
   // A box is no way out for one whose frames it does not hold.
   const holds = upper.part.contents.length <= (alike?.normalContents?.count ?? 0) && upper.part.contents.every(({ patternId }) => patternId === alike?.normalContents?.framePatternId)
@@ -67,14 +67,14 @@ function sameKindElsewhere(hive: Measured['assembled']['hive'], upper: PlacedPar
 }
 
 function adapters(hive: Measured['assembled']['hive'], lower: PlacedPart, upper: PlacedPart, { catalogue }: Context): Remedy[] {
-  const fits = (length: number | undefined, width: number | undefined, part: PlacedPart, face: 'upper' | 'lower') => {
+  const fits = (length: number, width: number, part: PlacedPart, face: 'upper' | 'lower') => {
     const outside = part.faces[face].edge?.outside
-    return outside && Math.abs(outside.x1 - outside.x0 - (length ?? 0)) < 8 && Math.abs(outside.y1 - outside.y0 - (width ?? 0)) < 8
+    return outside && Math.abs(outside.x1 - outside.x0 - length) < 8 && Math.abs(outside.y1 - outside.y0 - width) < 8
   }
-  return [...catalogue.patterns.values()].filter(({ kind, rimSide }) => kind === 'adapter' && rimSide === 'none').flatMap((pattern) => {
+  return findAll(catalogue, { kind: 'adapter' }).filter(({ rimSide }) => rimSide === 'none').flatMap((pattern) => {
     const { upperLength, upperWidth, lowerLength, lowerWidth } = pattern.dimensions
-    const straight = fits(upperLength?.mm, upperWidth?.mm, upper, 'lower') && fits(lowerLength?.mm, lowerWidth?.mm, lower, 'upper')
-    const turned = fits(lowerLength?.mm, lowerWidth?.mm, upper, 'lower') && fits(upperLength?.mm, upperWidth?.mm, lower, 'upper')
+    const straight = fits(upperLength.mm, upperWidth.mm, upper, 'lower') && fits(lowerLength.mm, lowerWidth.mm, lower, 'upper')
+    const turned = fits(lowerLength.mm, lowerWidth.mm, upper, 'lower') && fits(upperLength.mm, upperWidth.mm, lower, 'upper')
     return straight || turned ? [add(hive, upper.index, pattern, catalogue, !straight)] : []
   })
 }

@@ -1,6 +1,7 @@
 import type { Catalogue, Pattern } from '../catalogue'
 import type { PlacedPart } from '../geometry'
-import { PLACEHOLDER, attachmentPlaceOf, newPart, newPlacement, partEdit, swapEdit, type Hive, type Part, type Role } from '../hive'
+import { PLACEHOLDER, newPart, newPlacement, partEdit, swapEdit, type Hive, type Part, type Role } from '../hive'
+import { attachmentPlaceOf } from '../parts'
 import type { Remedy } from './finding'
 
 /** Stand the part the other way up. */

@@ -1,5 +1,5 @@
 import { assembleHive, gapSumsOf, jointsOf, layOut, partsById, type GapSum, type Joint, type Layout } from '../geometry'
-import { applyEdit, emptyYard, type Edit, type Yard } from '../hive'
+import { applyEdit, emptyYard, isEdit, leavesOf, type Edit, type Yard } from '../hive'
 import { floorBandOf, outsideMm, type Band } from './band'
 import type { Context, Measured } from './context'
 import type { Remedy, RemedyKind } from './finding'
@@ -25,8 +25,8 @@ export function tryRemedy(measured: Measured, remedy: Remedy, context: Context):
 }
 
 function remedyKey({ kind, partId, otherId, patternId, edit }: Remedy): string {
-  const last = edit.kind === 'batch' ? edit.edits.at(-1) : edit
-  const way = last?.kind === 'add-part' ? `${last.at}${last.placement.turnedOver}` : ''
+  const last = leavesOf(edit).at(-1)
+  const way = isEdit(last, 'add-part') ? `${last.at}${last.placement.turnedOver}` : ''
   return `${kind}:${partId}:${otherId}:${patternId}:${way}`
 }
 

@@ -61,6 +61,16 @@ export interface PartAt {
 
 export type EditOf<K extends Edit['kind']> = Extract<Edit, { kind: K }>
 
+/** True for an edit of one of these sorts. */
+export function isEdit<K extends Edit['kind']>(edit: Edit | undefined, ...sorts: readonly K[]): edit is EditOf<K> {
+  return edit !== undefined && (sorts as readonly string[]).includes(edit.kind)
+}
+
+/** The edits that an edit is made of, in their order; itself where it is one. */
+export function leavesOf(edit: Edit): readonly Edit[] {
+  return isEdit(edit, 'batch') ? edit.edits.flatMap(leavesOf) : [edit]
+}
+
 /** Stands for the yard itself among what an edit touches. */
 export const WHOLE_YARD = '*'
 

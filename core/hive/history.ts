@@ -32,18 +32,25 @@ export function foldHistory(log: readonly LogEntry[]): History {
   let undo: HistoryStep[] = []
   let redo: HistoryStep[] = []
   for (const { id, kind, targetId, edit, inverse } of log) {
-    if (kind === 'do') {
-      undo.push({ targetId: id, edit: inverse, done: edit })
-      redo = []
-      continue
+    switch (kind) {
+      case 'do':
+        undo.push({ targetId: id, edit: inverse, done: edit })
+        redo = []
+        break
+      case 'undo':
+        undo = moved(undo, redo, targetId, inverse)
+        break
+      case 'redo':
+        redo = moved(redo, undo, targetId, inverse)
     }
-    const [from, to] = kind === 'undo' ? [undo, redo] : [redo, undo]
-    const step = from.find((candidate) => candidate.targetId === targetId)
-    if (!step) continue
-    const left = from.filter((candidate) => candidate !== step)
-    to.push({ targetId: step.targetId, edit: inverse, done: step.done })
-    if (kind === 'undo') undo = left
-    else redo = left
   }
   return { undo, redo }
+}
+
+/** What is left of a stack once the step that an entry is about has gone over to the other. */
+function moved(from: HistoryStep[], to: HistoryStep[], targetId: string | null | undefined, inverse: Edit): HistoryStep[] {
+  const step = from.find((candidate) => candidate.targetId === targetId)
+  if (!step) return from
+  to.push({ targetId: step.targetId, edit: inverse, done: step.done })
+  return from.filter((candidate) => candidate !== step)
 }

@@ -1,6 +1,7 @@
 import type { Length } from '../units'
 import type { HiveSeason, Visit, YardSeason } from './season'
 import type { DimensionName, HangingPattern, Pattern } from '../catalogue/pattern'
+import type { SlackPlace } from '../catalogue'
 
 export const STAGES = [
   'settling', 'late-winter-check', 'building-up', 'supering', 'flow', 'crop', 'after-crop', 'pack-down', 'winter', 'dearth', 'moving', 'bait',
@@ -82,9 +83,6 @@ export interface Content extends FrameState {
 
 export const SPACING_SYSTEMS = ['touching', 'castellation', 'spacer', 'by-hand'] as const
 export type SpacingSystem = (typeof SPACING_SYSTEMS)[number]
-
-export const SLACK_PLACES = ['one-side', 'both-sides', 'beside-dummy', 'spread'] as const
-export type SlackPlace = (typeof SLACK_PLACES)[number]
 
 /** How the frames of a box are kept apart, and where the room goes that is left. */
 export interface Spacing {

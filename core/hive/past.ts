@@ -1,5 +1,5 @@
 import { applyEdit } from './apply-edit'
-import { hivesTouchedBy, WHOLE_YARD, type Edit } from './edit'
+import { hivesTouchedBy, WHOLE_YARD, type Edit, isEdit } from './edit'
 import type { LogEntry } from './history'
 import { findPart, type Part, type Role, type Yard } from './model'
 
@@ -64,7 +64,7 @@ export function changeOf({ entry, before }: Before, hiveId: string): HiveChange 
 
 function touches(edit: Edit, yard: Yard, hiveId: string): boolean {
   const hives = hivesTouchedBy(edit, yard)
-  return hives.includes(hiveId) || (edit.kind === 'set-year' && hives.includes(WHOLE_YARD))
+  return hives.includes(hiveId) || (isEdit(edit, 'set-year') && hives.includes(WHOLE_YARD))
 }
 
 /** Where a part was from a moment on: on a hive, in the shed, or not yet in the yard; and what it had held by then. */

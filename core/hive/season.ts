@@ -1,4 +1,5 @@
 import type { Attachment, Part, Placement, Stage } from './model'
+import type { BoxSize } from '../catalogue'
 
 export const CLIMATES = ['cool-maritime', 'cold-continental', 'warm-temperate', 'tropical-highland'] as const
 export type Climate = (typeof CLIMATES)[number]
@@ -26,10 +27,6 @@ export interface Calendar {
 export const BROOD_FORMS = ['as-it-stands', 'single', 'single-large', 'with-food', 'brood-and-half', 'double', 'mediums'] as const
 /** Which boxes the colony lives in. */
 export type BroodForm = (typeof BROOD_FORMS)[number]
-
-export const BOX_SIZES = ['deep', 'medium', 'shallow', 'large'] as const
-/** A depth by its place among those of its format: a National brood box is its deep, its super the shallow, the 14×12 the large. */
-export type BoxSize = (typeof BOX_SIZES)[number]
 
 export const EXCLUDER_PLACES = ['none', 'above-brood', 'above-food'] as const
 export const SUPER_STARTS = ['foundation', 'alternating', 'foundationless'] as const

@@ -1,13 +1,7 @@
-import type { Catalogue } from '../catalogue'
+import { STARTS, type Catalogue } from '../catalogue'
 import type { Hive, Part, Role } from './model'
 import { newPart, newPlacement } from './new-part'
 
-/** A first hive of each format: pattern and role, from the ground up. */
-const STARTS: Record<'langstroth' | 'national' | 'empty', readonly (readonly [string, Role?])[]> = {
-  langstroth: [['stand-timber-200'], ['floor-mesh-langstroth'], ['box-langstroth-deep', 'brood'], ['crown-langstroth'], ['roof-telescoping-langstroth']],
-  national: [['stand-timber-200'], ['floor-mesh-national'], ['box-national-brood', 'brood'], ['crown-national'], ['roof-telescoping-national']],
-  empty: [],
-}
 export type StartName = keyof typeof STARTS
 
 /** A hive to start from, with its parts. */

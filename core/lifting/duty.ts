@@ -4,7 +4,7 @@ import type { Hive, Part, Stage, Yard } from '../hive'
 import { asPlanned, massOfHive, mayHold, usualWeighing, type HiveMass, type Weighing } from '../weight'
 import { liftsOf, type Lift, type StackLifts } from './lifts'
 import type { LiftProfile } from './profile'
-import { isBox } from '../parts'
+import { isBox, isFrame } from '../parts'
 
 /** What a full inspection asks of whoever makes it. */
 export interface Duty {
@@ -32,7 +32,7 @@ export function liftsAsPlanned(assembled: AssembledHive, layout: Layout, stage: 
 }
 
 function framesOf(stack: ReturnType<typeof assembleHive>['stack']): number {
-  return stack.reduce((sum, { pattern, hung }) => sum + (isBox({ pattern }) ? hung.filter(({ pattern: one }) => one?.kind === 'frame').length : 0), 0)
+  return stack.reduce((sum, { pattern, hung }) => sum + (isBox({ pattern }) ? hung.filter(isFrame).length : 0), 0)
 }
 
 /** The lifts of many hives on one day. */

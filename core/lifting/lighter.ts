@@ -1,4 +1,4 @@
-import type { Catalogue, Pattern } from '../catalogue'
+import { FOOTPRINTS, find, findAll, isFormat, type BoxSize, type Catalogue, type Pattern } from '../catalogue'
 import { spacedFor } from '../frames/compare'
 import { fullCount } from '../checks'
 import { assembleHive, layOut, type AssembledHive } from '../geometry'
@@ -157,7 +157,7 @@ const CHANGES: Partial<Record<Change, Restructure>> = {
   'two-frames-less': (layers, catalogue) => fewer(layers, 2, catalogue),
   'half-full-boxes': twice,
   'crop-earlier': (layers) => (layers.some(isRole('super')) ? [...layers] : undefined),
-  'lower-stand': (layers, catalogue, makeId) => stands(layers, catalogue.patterns.get('stand-frame-4in'), catalogue, makeId),
+  'lower-stand': (layers, catalogue, makeId) => stands(layers, find(catalogue, { kind: 'stand', use: 'low' }), catalogue, makeId),
   'no-stand': (layers) => (layers.some(({ resolved }) => isStand(resolved)) ? layers.filter(({ resolved }) => !isStand(resolved)) : undefined),
 }
 
@@ -165,13 +165,15 @@ function isRole(role: Role): (layer: Layer) => boolean {
   return ({ resolved, placement }) => isBox(resolved) && placement.role === role && resolved.part.contents.length > 0
 }
 
-const LADDER = ['jumbo', 'deep', 'medium', 'shallow'] as const
+/** Depths from the largest down. */
+const LADDER: readonly BoxSize[] = ['large', 'deep', 'medium', 'shallow']
 
-/** The next lower box of the same footprint. */
+/** The next lower box of the same format, with its bee space at the same end. */
 function nextLower(pattern: Pattern | undefined, catalogue: Catalogue): Pattern | undefined {
-  const size = LADDER.findIndex((one) => pattern?.id.endsWith(`-${one}`))
-  if (size >= 0) return catalogue.patterns.get(pattern!.id.replace(LADDER[size]!, LADDER[size + 1] ?? ''))
-  return pattern?.id === 'box-national-brood' ? catalogue.patterns.get('box-national-super') : undefined
+  const at = pattern?.size ? LADDER.indexOf(pattern.size) : -1
+  if (!pattern || at < 0) return undefined
+  const { format, space } = pattern
+  return LADDER.slice(at + 1).flatMap((size) => findAll(catalogue, { kind: 'box', format, size, space }).slice(0, 1))[0]
 }
 
 /** Boxes of a role a size lower, as many as give the same honey, or the same comb for brood. */
@@ -203,9 +205,17 @@ function layerOf(pattern: Pattern, role: Role | undefined, catalogue: Catalogue,
   return { resolved: resolvePart(part, catalogue), placement: newPlacement(part.id, pattern, role) }
 }
 
+/** The same part in the eight-frame width of its format. */
+function narrowerOf(pattern: Pattern | undefined, catalogue: Catalogue): Pattern | undefined {
+  const format = pattern && isFormat(pattern.format) ? FOOTPRINTS[pattern.format].narrower : undefined
+  if (!pattern || !format) return undefined
+  const { kind, size, space, use, surface, roofForm, feederForm } = pattern
+  return isBox({ pattern }) && !size ? undefined : find(catalogue, { kind, format, size, space, use, surface, roofForm, feederForm })
+}
+
 /** The whole hive in the eight-frame width, with boxes added until room and honey are what they were. */
 function eightFrames(layers: readonly Layer[], catalogue: Catalogue, makeId: () => string): Layer[] | undefined {
-  const narrow = (pattern: Pattern | undefined) => (pattern?.format === 'langstroth-10' ? catalogue.patterns.get(pattern.id.replace('langstroth', 'langstroth-8')) : undefined)
+  const narrow = (pattern: Pattern | undefined) => narrowerOf(pattern, catalogue)
   const boxes = layers.filter(({ resolved }) => isBox(resolved))
   if (boxes.length === 0 || !boxes.every(({ resolved }) => narrow(resolved.pattern))) return undefined
   let next: Layer[] | undefined = [...layers]

@@ -13,11 +13,11 @@ import type { Rect } from './rect'
 import { dimension } from './sizes'
 
 /** Sizes that such a part always has. */
-export const BOX_SIZES = ['outsideLength', 'outsideWidth', 'insideLength', 'insideWidth', 'restToRest', 'restDepth', 'depth'] as const
+export const BOX_NEEDS = ['outsideLength', 'outsideWidth', 'insideLength', 'insideWidth', 'restToRest', 'restDepth', 'depth'] as const
 
 /** Four walls that frames hang in, or a rack of sections; some divided for two colonies. */
 export const BOX: Kind<'box'> = {
-  sizes: BOX_SIZES,
+  sizes: BOX_NEEDS,
   sizesInForm: ({ halves, sections }) => [...(halves ? ['divisionThickness' as const] : []), ...(sections ? ['upperRecess' as const, 'lowerRecess' as const] : [])],
   shape: boxShape,
   wayUp: () => 'one',

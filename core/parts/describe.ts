@@ -4,7 +4,7 @@ import type { AttachmentPlace } from '../hive'
 import { hungBars, hungCombs, type CombsTold } from './box'
 import { bodiesAt } from './fitting'
 import { isBox, isFloor, isRoof } from './is'
-import type { Kind, Layer, WayUp } from './kind'
+import type { Kind, KindGroup, Layer, WayUp } from './kind'
 import { KINDS } from './kinds'
 import { BASE, above, below, byHand } from './level'
 import { centredRect, type Rect } from './rect'
@@ -89,6 +89,16 @@ function boundsOf(solids: readonly Solid[]): Rect {
 /** Which way up a part works. */
 export function wayUpOf(pattern: Pattern): WayUp {
   return kindOf(pattern).wayUp(pattern)
+}
+
+/** Where a keeper looks for a part of a kind. */
+export function trayGroupOf({ kind }: { readonly kind: PartKind }): KindGroup {
+  return KINDS[kind].tray
+}
+
+/** Where a part goes that is no layer; undefined for a layer. */
+export function attachmentPlaceOf({ kind }: { readonly kind: PartKind }): AttachmentPlace | undefined {
+  return KINDS[kind].attachedAt
 }
 
 /** Where a part of a kind usually goes in a stack of these layers, bottom first. Common practice. */

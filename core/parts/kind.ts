@@ -17,7 +17,7 @@ export interface Layer {
 
 export const TRAY_GROUPS = ['boxes', 'stand-and-floor', 'between', 'on-top', 'fittings'] as const
 /** Where a keeper looks for a part. */
-export type TrayGroup = (typeof TRAY_GROUPS)[number]
+export type KindGroup = (typeof TRAY_GROUPS)[number]
 
 /**
  * one: it works one way up only; either: both ways are right, and one may be better; any: it is the same either way.
@@ -37,5 +37,5 @@ export interface Kind<K extends PartKind> {
   readonly usualPlace: (stack: readonly Layer[]) => number
   /** Where it goes when it is no layer. */
   readonly attachedAt?: AttachmentPlace
-  readonly tray: TrayGroup
+  readonly tray: KindGroup
 }

@@ -1,6 +1,6 @@
 import type { STAND_SIZES } from './stand'
 import type { FLOOR_SIZES } from './floor'
-import type { BOX_SIZES } from './box'
+import type { BOX_NEEDS } from './box'
 import type { EXCLUDER_SIZES } from './excluder'
 import type { ADAPTER_SIZES } from './adapter'
 import type { DIVISION_SIZES } from './division'
@@ -16,7 +16,7 @@ import type { BALLAST_SIZES, ENTRANCE_SIZES, INSERT_SIZES } from './fitting'
 interface Needs {
   stand: typeof STAND_SIZES
   floor: typeof FLOOR_SIZES
-  box: typeof BOX_SIZES
+  box: typeof BOX_NEEDS
   excluder: typeof EXCLUDER_SIZES
   adapter: typeof ADAPTER_SIZES
   division: typeof DIVISION_SIZES

@@ -1,4 +1,5 @@
-import type { Catalogue } from '../catalogue'
+import { boxOfSize, type BoxSize, type Catalogue, type Format } from '../catalogue'
+import { dimensionMm } from '../parts'
 import { boxOfPattern } from '../fit'
 import { roomOf, type Room } from './comb'
 
@@ -10,27 +11,27 @@ export interface Arrangement {
   readonly heightMm: number
 }
 
-const ARRANGEMENTS: readonly (readonly [name: string, patternIds: readonly string[]])[] = [
-  ['one Langstroth deep', ['box-langstroth-deep']],
-  ['two deeps', ['box-langstroth-deep', 'box-langstroth-deep']],
-  ['deep and medium', ['box-langstroth-deep', 'box-langstroth-medium']],
-  ['two mediums', ['box-langstroth-medium', 'box-langstroth-medium']],
-  ['three mediums', ['box-langstroth-medium', 'box-langstroth-medium', 'box-langstroth-medium']],
-  ['8-frame deep', ['box-langstroth-8-deep']],
-  ['two 8-frame deeps', ['box-langstroth-8-deep', 'box-langstroth-8-deep']],
-  ['three 8-frame mediums', ['box-langstroth-8-medium', 'box-langstroth-8-medium', 'box-langstroth-8-medium']],
-  ['jumbo', ['box-langstroth-jumbo']],
-  ['National single', ['box-national-brood']],
-  ['National brood and a half', ['box-national-brood', 'box-national-super']],
-  ['National double', ['box-national-brood', 'box-national-brood']],
-  ['14×12', ['box-national-14x12']],
-  ['16×10', ['box-16x10']],
+const ARRANGEMENTS: readonly (readonly [name: string, format: Format, sizes: readonly BoxSize[]])[] = [
+  ['one Langstroth deep', 'langstroth-10', ['deep']],
+  ['two deeps', 'langstroth-10', ['deep', 'deep']],
+  ['deep and medium', 'langstroth-10', ['deep', 'medium']],
+  ['two mediums', 'langstroth-10', ['medium', 'medium']],
+  ['three mediums', 'langstroth-10', ['medium', 'medium', 'medium']],
+  ['8-frame deep', 'langstroth-8', ['deep']],
+  ['two 8-frame deeps', 'langstroth-8', ['deep', 'deep']],
+  ['three 8-frame mediums', 'langstroth-8', ['medium', 'medium', 'medium']],
+  ['jumbo', 'langstroth-10', ['large']],
+  ['National single', 'national', ['deep']],
+  ['National brood and a half', 'national', ['deep', 'shallow']],
+  ['National double', 'national', ['deep', 'deep']],
+  ['14×12', 'national', ['large']],
+  ['16×10', '16x10', ['deep']],
 ]
 
 /** The room of every usual brood arrangement, side by side. */
 export function arrangements(catalogue: Catalogue, cellWidthMm: number): Arrangement[] {
-  return ARRANGEMENTS.map(([name, patternIds]) => {
-    const boxes = patternIds.map((id) => boxOfPattern(catalogue.patterns.get(id)!, catalogue).resolved)
-    return { name, patternIds, room: roomOf(boxes, cellWidthMm), heightMm: boxes.reduce((sum, box) => sum + (box.dimensions.depth?.mm ?? 0), 0) }
+  return ARRANGEMENTS.map(([name, format, sizes]) => {
+    const boxes = sizes.map((size) => boxOfPattern(boxOfSize(catalogue, format, size)!, catalogue).resolved)
+    return { name, patternIds: boxes.map(({ part }) => part.patternId), room: roomOf(boxes, cellWidthMm), heightMm: boxes.reduce((sum, box) => sum + dimensionMm(box, 'depth'), 0) }
   })
 }

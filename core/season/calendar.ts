@@ -165,9 +165,13 @@ const MITE_COUNT_EVERY_DAYS = 30
 const WINTER_BEE_DAYS = 56
 
 /** A mite count each month from building up until packing down, and the eight weeks in which winter bees are raised (common practice). */
-export function marksOf(calendar: Calendar): CalendarMark[] {
+export function marksOf(calendar: Calendar, only?: CalendarMark['kind']): CalendarMark[] {
   const ends = calendar.firstFrost ?? calendar.firstPollen
   const open = daysFrom(calendar.firstPollen, ends) || YEAR_DAYS
   const counts = Array.from({ length: Math.ceil(open / MITE_COUNT_EVERY_DAYS) }, (_, i): CalendarMark => ({ kind: 'mite-count', from: addDays(calendar.firstPollen, i * MITE_COUNT_EVERY_DAYS), days: 1 }))
-  return calendar.firstFrost === null ? counts : [...counts, { kind: 'winter-bees', from: addDays(calendar.firstFrost, -WINTER_BEE_DAYS), days: WINTER_BEE_DAYS }]
+  const marks: Readonly<Record<CalendarMark['kind'], CalendarMark[]>> = {
+    'mite-count': counts,
+    'winter-bees': calendar.firstFrost === null ? [] : [{ kind: 'winter-bees', from: addDays(calendar.firstFrost, -WINTER_BEE_DAYS), days: WINTER_BEE_DAYS }],
+  }
+  return only ? marks[only] : Object.values(marks).flat()
 }

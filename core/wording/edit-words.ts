@@ -1,4 +1,4 @@
-import type { Edit } from '../hive'
+import { isEdit, type Edit } from '../hive'
 
 /** What an edit does, for the undo and redo buttons: `turning a part over`. */
 export function editInWords(edit: Edit): string {
@@ -22,7 +22,11 @@ export function editInWords(edit: Edit): string {
     case 'set-year': return 'changing the year'
     case 'set-way': return 'changing the plan of a hive'
     case 'set-visit': return edit.visit === null ? 'ending a visit' : edit.visit.done === 0 ? 'starting a visit' : 'ticking a step'
-    case 'batch': if (edit.edits.some(({ kind }) => kind === 'set-visit')) return 'ticking a step'
-      return edit.edits.some(({ kind }) => kind === 'add-part') && edit.edits.some(({ kind }) => kind === 'take-off') ? 'swapping a part' : edit.edits[0] ? editInWords(edit.edits[0]) : 'a change'
+    case 'batch': if (has(edit.edits, 'set-visit')) return 'ticking a step'
+      return has(edit.edits, 'add-part') && has(edit.edits, 'take-off') ? 'swapping a part' : edit.edits[0] ? editInWords(edit.edits[0]) : 'a change'
   }
+}
+
+function has(edits: readonly Edit[], sort: Edit['kind']): boolean {
+  return edits.some((edit) => isEdit(edit, sort))
 }

@@ -1,6 +1,6 @@
 import type { AcrossVerdict } from '../checks'
-import type { Label, SpacedBy } from '../catalogue'
-import type { CombHolds, CombStart, CombSupport, Content, FrameState, SlackPlace, Spacing } from '../hive'
+import type { Label, SpacedBy, SlackPlace } from '../catalogue'
+import type { CombHolds, CombStart, CombSupport, Content, FrameState, Spacing } from '../hive'
 import { SPACER_PITCH_MM } from '../parts'
 import { showLength } from '../units'
 import { capital, inWords, type Reader } from './names'

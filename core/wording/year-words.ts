@@ -1,5 +1,5 @@
-import type { Pattern } from '../catalogue'
-import type { BoxSize, Climate, VisitStep, Way } from '../hive'
+import type { Pattern, BoxSize } from '../catalogue'
+import type { Climate, VisitStep, Way } from '../hive'
 import type { CalendarProblem, PartChange, Bounds, StepReason, Work } from '../season'
 import { showMass } from '../units'
 import { rangeInWords } from './weight-words'

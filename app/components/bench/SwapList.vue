@@ -1,6 +1,6 @@
 <script setup lang="ts">
 // What the selected part can be swapped for; looking at one shows it on the drawing.
-import type { Pattern } from '#core/catalogue'
+import { findAll, type Pattern } from '#core/catalogue'
 import { PLACEHOLDER, findPart, swapEdit } from '#core/hive'
 import { capital, inWords } from '#core/wording'
 
@@ -12,7 +12,7 @@ const preferences = usePreferences()
 const part = computed(() => bench.yard && findPart(bench.yard, props.partId))
 const choices = computed(() => {
   const now = bench.catalogue.patterns.get(part.value?.patternId ?? '')
-  return [...bench.catalogue.patterns.values()].filter((pattern) => now && pattern.kind === now.kind && pattern.id !== now.id && (pattern.format === now.format || now.format === 'any'))
+  return (now ? findAll(bench.catalogue, { kind: now.kind }) : []).filter((pattern) => now && pattern.id !== now.id && (pattern.format === now.format || now.format === 'any'))
 })
 function editFor(pattern: Pattern) {
   let n = 0

@@ -6,7 +6,7 @@ import { showLength } from '#core/units'
 import { acrossWord, contentInWords, holdsWord, inWords, COMB_WORDS, SUPPORT_WORDS } from '#core/wording'
 import { dragFrames, type HeldFrame } from '~/composables/dragFrame'
 import { acrossMark } from '~/drawing/across-marks'
-import { LEAST_FRAME_PX, hungDrawings, planScale } from '~/drawing/frames-plan'
+import { LEAST_FRAME_PX, hungDrawings, planScale, type HungDrawing } from '~/drawing/frames-plan'
 import { isFrame } from '#core/parts'
 
 const emit = defineEmits<{ hangAt: [place: number] }>()
@@ -50,9 +50,9 @@ function tag(id: string): string {
   return `${state}${support}${content.turned ? (state ? ', turned' : 'turned') : ''}`
 }
 const HATCH: Record<string, string> = { 'capped-honey': 'url(#hatch-honey)', nectar: '#f7e3a4', pollen: 'url(#hatch-chips)', brood: 'url(#hatch-brood)', empty: '#efe0c2' }
-function fill(id: string, kind: string): string {
+function fill({ id, holdsComb, look }: HungDrawing): string {
   const content = byId.value.get(id)
-  if (kind !== 'frame') return kind === 'feeder' ? '#f6e4a8' : 'url(#hatch-timber)'
+  if (!holdsComb) return look === 'syrup' ? '#f6e4a8' : 'url(#hatch-timber)'
   if (content?.comb && content.comb !== 'drawn') return content.comb === 'plastic-foundation' ? '#5d6c6c' : content.comb === 'wax-foundation' ? '#d29d25' : 'none'
   return HATCH[content?.holds ?? ''] ?? (frames.use === 'brood' ? '#dcb68a' : '#f3dca0')
 }
@@ -79,8 +79,8 @@ watch(svg, (element) => { if (element) dragFrames(element, () => scale.value, (n
       >
         <rect v-bind="one.taken" class="taken" />
         <rect v-for="(lug, i) in one.lugs" :key="`lug${i}`" v-bind="lug" fill="#bd8d4e" stroke="#6f4f22" />
-        <rect v-bind="one.body" :fill="fill(one.id, one.kind)" :stroke="one.kind === 'frame' ? '#8a5b2b' : '#5d4a24'" :stroke-dasharray="fill(one.id, one.kind) === 'none' ? '6 4' : undefined" />
-        <line v-if="one.kind === 'frame'" :x1="one.body.x" :x2="one.body.x + one.body.width" :y1="scale.yOf(one.centreMm)" :y2="scale.yOf(one.centreMm)" stroke="#8a5b2b" stroke-width="0.8" stroke-dasharray="9 4" />
+        <rect v-bind="one.body" :fill="fill(one)" :stroke="one.holdsComb ? '#8a5b2b' : '#5d4a24'" :stroke-dasharray="fill(one) === 'none' ? '6 4' : undefined" />
+        <line v-if="one.holdsComb" :x1="one.body.x" :x2="one.body.x + one.body.width" :y1="scale.yOf(one.centreMm)" :y2="scale.yOf(one.centreMm)" stroke="#8a5b2b" stroke-width="0.8" stroke-dasharray="9 4" />
         <rect v-for="(bar, i) in one.endBars" :key="`bar${i}`" v-bind="bar" fill="#bd8d4e" stroke="#6f4f22" />
         <rect v-bind="one.taken" class="edge" rx="4" />
         <text class="place" :x="one.body.x + (narrow ? 3 : 7)" :y="scale.yOf(one.centreMm) + 5">{{ (order.get(one.id) ?? 0) + 1 }}</text>

@@ -2,7 +2,8 @@
 // How the frames of a box are spaced, what is painted on them, what is hung in.
 import { frameInBox } from '#core/fit'
 import { isFrame, isFramePattern, resolvePart } from '#core/parts'
-import { COMB_HOLDS, COMB_STARTS, COMB_SUPPORTS, SLACK_PLACES, alternated, spacedBy, type SlackPlace, type Spacing } from '#core/hive'
+import { COMB_HOLDS, COMB_STARTS, COMB_SUPPORTS, alternated, spacedBy, type Spacing } from '#core/hive'
+import { SLACK_PLACES, type SlackPlace } from '#core/catalogue'
 import { isFoundationless } from '#core/comb'
 import { COMB_WORDS, SLACK_WORDS, SUPPORT_WORDS, capital, holdsWord, inWords, spacerWord, spacingInWords } from '#core/wording'
 

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 // What a hive is weighed as: state, timber, how full a full comb is.
-import { CATALOGUE } from '#core/catalogue'
+import { CATALOGUE, STARTING_FORMAT, boxOfSize } from '#core/catalogue'
 import { boxOfPattern } from '#core/fit'
 import { showMass } from '#core/units'
 import { FILL, FULLNESSES, TIMBERS, fullBoxKg, honeyKg } from '#core/weight'
@@ -9,11 +9,11 @@ import { FULLNESS_WORDS, capital, rangeInWords } from '#core/wording'
 const weighing = useWeighing()
 const preferences = usePreferences()
 /** What is often said of a box, and what its combs hold. */
-const SAID = [{ word: 'medium', patternId: 'box-langstroth-medium', lowKg: 22.7, highKg: 31.8 }, { word: 'shallow', patternId: 'box-langstroth-shallow', lowKg: 13.6, highKg: 13.6 }]
-const said = computed(() => SAID.map(({ word, patternId, lowKg, highKg }) => {
-  const box = boxOfPattern(CATALOGUE.patterns.get(patternId)!, CATALOGUE).resolved
+const SAID = [{ size: 'medium', lowKg: 22.7, highKg: 31.8 }, { size: 'shallow', lowKg: 13.6, highKg: 13.6 }] as const
+const said = computed(() => SAID.map(({ size, lowKg, highKg }) => {
+  const box = boxOfPattern(boxOfSize(CATALOGUE, STARTING_FORMAT, size)!, CATALOGUE).resolved
   const claim = lowKg === highKg ? showMass(lowKg, preferences.units) : rangeInWords({ low: lowKg, high: highKg }, preferences.reader)
-  return `A ${word} of ten frames is said to hold ${claim} of honey; by its combs it is ${rangeInWords(honeyKg([box]), preferences.reader)}, and the whole box weighs ${rangeInWords(fullBoxKg(box), preferences.reader)}.`
+  return `A ${size} of ten frames is said to hold ${claim} of honey; by its combs it is ${rangeInWords(honeyKg([box]), preferences.reader)}, and the whole box weighs ${rangeInWords(fullBoxKg(box), preferences.reader)}.`
 }))
 const problem = ref('')
 function setFill(text: string) {

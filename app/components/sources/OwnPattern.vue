@@ -1,14 +1,15 @@
 <script setup lang="ts">
 // A pattern of the keeper's own, from one that is like it: name, and the sizes that differ.
-import { HANGING_DIMENSIONS, withSizes, type DimensionName, type HangingDimension, type HangingPattern, type Pattern } from '#core/catalogue'
+import { CATALOGUE, HANGING_DIMENSIONS, STARTING_FORMAT, boxOfSize, withSizes, type DimensionName, type HangingDimension, type HangingPattern, type Pattern } from '#core/catalogue'
 import { limitsOf, parseDimension, sizeNonsense, type Edit } from '#core/hive'
 import { parseLength, resistanceFrom, showLength, type Length, type ParsedLength } from '#core/units'
 import { capital, dimensionWord, inWords, lengthProblemInWords, sizeNonsenseInWords } from '#core/wording'
+import { isBox, isEntranceFitting, isFloorInsert, isFramePattern, isSlab } from '#core/parts'
 
 const emit = defineEmits<{ keep: [edit: Edit]; close: [] }>()
 const view = useView()
 const preferences = usePreferences()
-const like = ref('box-langstroth-deep')
+const like = ref(boxOfSize(CATALOGUE, STARTING_FORMAT, 'deep')!.id)
 const name = ref('')
 const typed = reactive<Record<string, string>>({})
 const problems = reactive<Record<string, string>>({})
@@ -18,7 +19,7 @@ const rValue = ref('')
 const typedR = computed(() => (rValue.value.trim() === '' ? null : Number(rValue.value.replace(',', '.'))))
 
 const FRAME_LIMITS = { minMm: 1, maxMm: 700 }
-const patterns = computed(() => [...view.catalogue.patterns.values()].filter(({ kind }) => kind !== 'entrance-fitting' && kind !== 'floor-insert'))
+const patterns = computed(() => [...view.catalogue.patterns.values()].filter((pattern) => !isEntranceFitting({ pattern }) && !isFloorInsert({ pattern })))
 const frames = computed(() => [...view.catalogue.hanging.values()])
 const base = computed(() => view.catalogue.patterns.get(like.value))
 const baseFrame = computed(() => view.catalogue.hanging.get(like.value))
@@ -52,10 +53,10 @@ function keep() {
     if (!parsed.ok) problems[dimension] = lengthProblemInWords(dimensionWord(dimension as DimensionName), parsed.problem, base.value ? limitsOf(dimension as DimensionName) : FRAME_LIMITS, preferences.units, parsed.readings)
     else lengths[dimension] = { mm: parsed.mm, plusMinusMm: 0.5, source: { mark: 'own', text: 'the keeper’s own pattern' }, ...(parsed.inches ? { inches: parsed.inches } : {}) }
   }
-  if (base.value?.kind === 'slab' && typedR.value !== null && !(typedR.value > 0 && typedR.value <= 200)) problems.rValue = `R is not a figure above zero: type one such as ${preferences.units === 'mm' ? '1.5' : '8.5'}, or leave it empty.`
+  if (isSlab({ pattern: base.value }) && typedR.value !== null && !(typedR.value > 0 && typedR.value <= 200)) problems.rValue = `R is not a figure above zero: type one such as ${preferences.units === 'mm' ? '1.5' : '8.5'}, or leave it empty.`
   const nonsense = base.value && sizeNonsense(lengths)
   if (nonsense) problems[nonsense.dimension] ??= sizeNonsenseInWords(nonsense)
-  if (base.value?.kind === 'box' && hung.value !== '' && !/^([1-9]|[1-3]\d|40)$/.test(count.value.trim())) problems.count = 'Number of frames is not a whole number from 1 to 40: type how many it hangs, such as 10.'
+  if (isBox({ pattern: base.value }) && hung.value !== '' && !/^([1-9]|[1-3]\d|40)$/.test(count.value.trim())) problems.count = 'Number of frames is not a whole number from 1 to 40: type how many it hangs, such as 10.'
   if (Object.keys(problems).length > 0) return
   emit('keep', editFor(own, lengths))
 }
@@ -64,8 +65,8 @@ function editFor(own: string, lengths: Record<string, Length>): Edit {
   const label = { british: own, northAmerican: own }
   if (base.value) {
     const { twinId: _twin, normalContents, ...rest } = base.value
-    const frames = base.value.kind !== 'box' ? normalContents : hung.value === '' ? undefined : hung.value === normalContents?.framePatternId && count.value === String(normalContents.count) ? normalContents : { framePatternId: hung.value, count: Number(count.value) }
-    const panel = base.value.kind === 'slab' && typedR.value !== null ? { rValue: Math.round(resistanceFrom(typedR.value, preferences.units) * 1000) / 1000 } : {}
+    const frames = !isBox({ pattern: base.value }) ? normalContents : hung.value === '' ? undefined : hung.value === normalContents?.framePatternId && count.value === String(normalContents.count) ? normalContents : { framePatternId: hung.value, count: Number(count.value) }
+    const panel = isSlab({ pattern: base.value }) && typedR.value !== null ? { rValue: Math.round(resistanceFrom(typedR.value, preferences.units) * 1000) / 1000 } : {}
     const pattern = withSizes({ ...rest, ...panel, id, label, own: true, normalContents: frames }, lengths)
     return { kind: 'set-pattern', patternId: id, pattern: JSON.parse(JSON.stringify(pattern)) as Pattern }
   }
@@ -82,7 +83,7 @@ function editFor(own: string, lengths: Record<string, Length>): Edit {
       <p v-if="problems.name" class="wrong" role="alert">{{ problems.name }}</p>
       <label for="own-like">It is like</label>
       <select id="own-like" v-model="like" data-testid="own-like">
-        <optgroup label="Parts"><option v-for="one in patterns" :key="one.id" :value="one.id">{{ capital(inWords(one.label, preferences.vocabulary)) }}{{ one.kind === 'box' ? '' : ` (${one.format})` }}</option></optgroup>
+        <optgroup label="Parts"><option v-for="one in patterns" :key="one.id" :value="one.id">{{ capital(inWords(one.label, preferences.vocabulary)) }}{{ isBox({ pattern: one }) ? '' : ` (${one.format})` }}</option></optgroup>
         <optgroup label="Frames"><option v-for="one in frames" :key="one.id" :value="one.id">{{ capital(inWords(one.label, preferences.vocabulary)) }}</option></optgroup>
       </select>
       <p class="soft">Type the sizes that differ; the rest stays as it is.</p>
@@ -91,14 +92,14 @@ function editFor(own: string, lengths: Record<string, Length>): Edit {
         <ElInput :id="`own-${dimension}`" v-model="typed[dimension]" :placeholder="showLength(length.mm, preferences.units)" :data-testid="`own-${dimension}`" />
         <p v-if="problems[dimension]" class="wrong" role="alert">{{ problems[dimension] }}</p>
       </div>
-      <div v-if="base?.kind === 'box'" class="row">
+      <div v-if="isBox({ pattern: base })" class="row">
         <label for="own-frame">Frames it hangs</label>
-        <select id="own-frame" v-model="hung" data-testid="own-frame"><option value="">none</option><option v-for="one in frames.filter(({ kind }) => kind === 'frame')" :key="one.id" :value="one.id">{{ capital(inWords(one.label, preferences.vocabulary)) }}</option></select>
+        <select id="own-frame" v-model="hung" data-testid="own-frame"><option value="">none</option><option v-for="one in frames.filter(isFramePattern)" :key="one.id" :value="one.id">{{ capital(inWords(one.label, preferences.vocabulary)) }}</option></select>
         <label for="own-count">Number of frames</label>
         <ElInput id="own-count" v-model="count" inputmode="numeric" :disabled="hung === ''" />
         <p v-if="problems.count" class="wrong" role="alert">{{ problems.count }}</p>
       </div>
-      <div v-if="base?.kind === 'slab'" class="row">
+      <div v-if="isSlab({ pattern: base })" class="row">
         <label for="own-r">R, where its maker gives it{{ preferences.units === 'mm' ? ', m²K/W' : ', US' }}</label>
         <ElInput id="own-r" v-model="rValue" inputmode="decimal" placeholder="by thickness" data-testid="own-r" />
         <p v-if="problems.rValue" class="wrong" role="alert">{{ problems.rValue }}</p>

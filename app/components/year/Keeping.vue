@@ -8,6 +8,7 @@ import { showMass } from '#core/units'
 import { wayFields, wayValue } from '#core/wording'
 import { openDoor } from '~/composables/useYardGrades'
 import type { YearFigures } from '~/workers/plan-yard'
+import { catalogueOf } from '#core/catalogue'
 
 const props = defineProps<{ yard: Yard }>()
 const yards = useYards()
@@ -18,10 +19,10 @@ const hive = computed(() => props.yard.hives.find(({ id }) => id === hiveId.valu
 const set = computed<Partial<Way>>(() => (hive.value ? hive.value.season?.way : props.yard.season?.way) ?? {})
 const sample = computed(() => hive.value ?? props.yard.hives[0])
 const stack = computed(() => (sample.value ? assembleHive(sample.value, partsById(props.yard), contextOf(props.yard, sample.value).catalogue).stack : []))
-const now = computed<Way>(() => wayOf(props.yard, hive.value ?? {}, usualWay(stack.value, ownedKinds(props.yard))))
+const now = computed<Way>(() => wayOf(props.yard, hive.value ?? {}, usualWay(stack.value, ownedKinds(props.yard), catalogueOf(props.yard))))
 const fields = computed(() => wayFields(preferences.reader).map((one) => ({
   ...one, value: String(now.value[one.field]),
-  choices: one.choices.filter(({ value }) => one.field !== 'broodForm' || value === 'as-it-stands' || formBoxes(value as Exclude<Way['broodForm'], 'as-it-stands'>, formatOf(stack.value))),
+  choices: one.choices.filter(({ value }) => one.field !== 'broodForm' || value === 'as-it-stands' || formBoxes(value as Exclude<Way['broodForm'], 'as-it-stands'>, formatOf(stack.value), catalogueOf(props.yard))),
 })))
 function take(field: keyof Way, text: string) {
   keep({ ...set.value, [field]: wayValue(field, text) })

@@ -6,6 +6,7 @@ import type { Stage, Yard } from '#core/hive'
 import { COOL_MARITIME, kitOf, periodsFromSpring, supersPerHive } from '#core/season'
 import { capital, dayInWords, inWords, patternName, stageWord } from '#core/wording'
 import type { PlannedYear } from '~/workers/plan-yard'
+import { isBox } from '#core/parts'
 
 const props = defineProps<{ yard: Yard; year: PlannedYear }>()
 const preferences = usePreferences()
@@ -19,9 +20,9 @@ const perHive = computed(() => supersPerHive(props.yard, (id) => catalogue.value
 const shopping = computed(() => lines.value.filter(({ short, frames: hung }) => short > 0 || hung.size > 0))
 const total = computed(() => shopping.value.reduce((sum, { patternId, short }) => sum + short * (prices.value[patternId] ?? 0), 0))
 function name(patternId: string): string {
-  const format = catalogue.value.patterns.get(patternId)?.format
-  const kind = catalogue.value.patterns.get(patternId)?.kind
-  return capital(patternName(patternId, catalogue.value, preferences.vocabulary)) + (kind !== 'box' && format && format !== 'any' ? `, ${formatName(format)}` : '')
+  const pattern = catalogue.value.patterns.get(patternId)
+  const format = isBox({ pattern }) ? undefined : pattern?.format
+  return capital(patternName(patternId, catalogue.value, preferences.vocabulary)) + (format && format !== 'any' ? `, ${formatName(format)}` : '')
 }
 function frames(all: ReadonlyMap<string, number>): string {
   return [...all].map(([id, count]) => `${count} × ${inWords(catalogue.value.hanging.get(id)?.label ?? { british: id, northAmerican: id }, preferences.vocabulary)}`).join(', ')

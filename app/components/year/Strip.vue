@@ -7,7 +7,7 @@ import { capital, dayInWords, stageWord } from '#core/wording'
 const props = defineProps<{ calendar: Calendar; chosen: Stage | null; today: string }>()
 defineEmits<{ choose: [stage: Stage] }>()
 const periods = computed(() => periodsFromSpring(props.calendar))
-const bees = computed(() => marksOf(props.calendar).filter(({ kind }) => kind === 'winter-bees'))
+const bees = computed(() => marksOf(props.calendar, 'winter-bees'))
 </script>
 
 <template>

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 // One box from above: spacing and paint at the left, the box, what will happen at the right.
 import { frameInBox } from '#core/fit'
-import { resolvePart } from '#core/parts'
+import { isBox, resolvePart } from '#core/parts'
 import type { Finding, Remedy } from '#core/checks'
 import { comparableMm } from '#core/units'
 import { capital, findingInWords } from '#core/wording'
@@ -29,7 +29,7 @@ const others = computed(() => {
   const first = frames.part?.contents.find(({ id }) => frames.selected.has(id))
   const pattern = first && frames.catalogue.hanging.get(first.patternId)
   if (!pattern || !frames.yard) return []
-  return frames.yard.parts.filter((part) => part.id !== frames.partId && frames.catalogue.patterns.get(part.patternId)?.kind === 'box')
+  return frames.yard.parts.filter((part) => part.id !== frames.partId && isBox({ pattern: frames.catalogue.patterns.get(part.patternId) }))
     .filter((part) => frameInBox(pattern, resolvePart(part, frames.catalogue), frames.context).verdict !== 'does-not-fit')
     .map((part) => ({ part, name: boxName(frames.yard!, part, preferences.vocabulary) }))
 })
@@ -53,7 +53,7 @@ function withdraw({ key }: Finding) {
 }
 const back = () => navigateTo(frames.hive ? `/hives/${encodeURIComponent(frames.hive.id)}` : '/frames')
 const neighbours = computed(() => {
-  const boxes = (frames.hive?.stack ?? []).filter(({ partId }) => frames.catalogue.patterns.get(frames.yard?.parts.find(({ id }) => id === partId)?.patternId ?? '')?.kind === 'box').map(({ partId }) => partId)
+  const boxes = (frames.hive?.stack ?? []).filter(({ partId }) => isBox({ pattern: frames.catalogue.patterns.get(frames.yard?.parts.find(({ id }) => id === partId)?.patternId ?? '') })).map(({ partId }) => partId)
   const at = boxes.indexOf(frames.partId ?? '')
   return { below: boxes[at - 1], above: at < 0 ? undefined : boxes[at + 1] }
 })

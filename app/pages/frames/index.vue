@@ -1,6 +1,6 @@
 <script setup lang="ts">
 // Which box to open, and what another spacing would make of all the supers of a yard.
-import { resolvePart } from '#core/parts'
+import { isBox, resolvePart } from '#core/parts'
 import { assessBox } from '#core/frames'
 import { contextOf } from '#core/assess'
 import { newPlacement, type Hive, type Part, type Placement } from '#core/hive'
@@ -13,7 +13,7 @@ import { boxName } from '~/composables/boxName'
 const view = useView()
 const preferences = usePreferences()
 const mode = ref<'boxes' | 'compare'>('boxes')
-const boxes = computed(() => (view.yard?.parts ?? []).filter((part) => view.catalogue.patterns.get(part.patternId)?.kind === 'box' && !view.catalogue.patterns.get(part.patternId)?.sections))
+const boxes = computed(() => (view.yard?.parts ?? []).filter((part) => isBox({ pattern: view.catalogue.patterns.get(part.patternId) }) && !view.catalogue.patterns.get(part.patternId)?.sections))
 /** What stands together: a hive's boxes, top first, or those of the shed in handfuls. What is said of them is worked out where it is seen. */
 interface Group {
   readonly key: string

@@ -9,7 +9,7 @@ import HiveSection from '~/components/drawing/HiveSection.vue'
 import { focusPart } from '~/composables/focusPart'
 import { download, drawingAsFile, fileName } from '~/composables/download'
 import { gapKey } from '#core/geometry'
-import { isAbsorber, isBox } from '#core/parts'
+import { isAbsorber, isBox, isEntranceFitting } from '#core/parts'
 
 const route = useRoute()
 const yards = useYards()
@@ -95,7 +95,7 @@ const headspace = computed(() => {
   const layer = bench.assessment?.layout.parts.find(({ part }) => part.id === bench.selectedId)
   return layer !== undefined && isHeadspace(layer)
 })
-const entranceFitting = computed(() => (selected.value?.pattern?.kind === 'entrance-fitting' && selected.value.pattern.id !== 'entrance-mesh' ? bench.hive?.attachments.find(({ partId }) => partId === bench.selectedId) : undefined))
+const entranceFitting = computed(() => (selected.value && isEntranceFitting(selected.value) && selected.value.pattern.use !== 'shut' ? bench.hive?.attachments.find(({ partId }) => partId === bench.selectedId) : undefined))
 function setOffBy(day: string) {
   if (!placement.value) return
   const { offBy: _before, ...rest } = placement.value
@@ -156,7 +156,7 @@ function nextGap() {
   if (keys.length > 0) bench.selectedGap = keys[(keys.indexOf(bench.selectedGap ?? '') + 1) % keys.length]!
 }
 function openFrames() {
-  if (selected.value?.pattern?.kind === 'box') void navigateTo(`/frames/${encodeURIComponent(selected.value.part.id)}`)
+  if (selected.value && isBox(selected.value)) void navigateTo(`/frames/${encodeURIComponent(selected.value.part.id)}`)
 }
 function exportPlan() {
   download(`${fileName(bench.hive!.name)}.json`, `${JSON.stringify(planOfHive(bench.yard!, bench.hive!), null, 1)}\n`, 'application/json')

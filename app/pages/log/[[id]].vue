@@ -4,7 +4,7 @@ import { useWindowVirtualizer } from '@tanstack/vue-virtual'
 import dayjs from 'dayjs'
 import { assessHive } from '#core/assess'
 import { catalogueOf } from '#core/catalogue'
-import type { Edit, HiveChange, Yard } from '#core/hive'
+import { isEdit, leavesOf, type Edit, type HiveChange, type Yard } from '#core/hive'
 import { capital, dayInWords, editInWords, partNames, patternName, severityWord, stageWord } from '#core/wording'
 import { server } from '~/stores/server'
 
@@ -70,19 +70,20 @@ const measureRow = (row: unknown) => { if (row) virtualizer.value.measureElement
 const seen = computed(() => virtualizer.value.getVirtualItems().flatMap((item) => (changes.value[item.index] ? [{ item, change: changes.value[item.index]! }] : [])))
 function said({ edit, kind }: HiveChange): string {
   const words = `${editInWords(edit)}${partsIn(edit)}`
-  return capital(kind === 'undo' ? `undone: ${words}` : kind === 'redo' ? `done again: ${words}` : words)
+  return capital({ do: '', undo: 'undone: ', redo: 'done again: ' }[kind] + words)
 }
 function partsIn(edit: Edit): string {
   const ids = patternsIn(edit)
   const names = [...new Set(ids)].map((id) => patternName(id, catalogueOf(yard.value!), preferences.vocabulary))
-  return names.length > 0 ? ` (${names.join(', ')})` : edit.kind === 'set-hive' && edit.stage ? ` (${stageWord(edit.stage)})` : ''
+  return names.length > 0 ? ` (${names.join(', ')})` : isEdit(edit, 'set-hive') && edit.stage ? ` (${stageWord(edit.stage)})` : ''
 }
 function patternsIn(edit: Edit): string[] {
-  if (edit.kind === 'batch') return edit.edits.flatMap(patternsIn)
-  if (edit.kind === 'add-part' || edit.kind === 'attach-part' || edit.kind === 'set-part') return [edit.part.patternId]
-  const partId = edit.kind === 'place-part' || edit.kind === 'set-placement' ? edit.placement.partId : edit.kind === 'take-off' || edit.kind === 'move-part' ? edit.partId : undefined
-  const part = partId ? (yard.value?.parts.find(({ id }) => id === partId) ?? past.value?.parts.find(({ id }) => id === partId)) : undefined
-  return part ? [part.patternId] : []
+  return leavesOf(edit).flatMap((leaf) => {
+    if (isEdit(leaf, 'add-part', 'attach-part', 'set-part')) return [leaf.part.patternId]
+    const partId = isEdit(leaf, 'place-part', 'set-placement') ? leaf.placement.partId : isEdit(leaf, 'take-off', 'move-part') ? leaf.partId : undefined
+    const part = partId ? (yard.value?.parts.find(({ id }) => id === partId) ?? past.value?.parts.find(({ id }) => id === partId)) : undefined
+    return part ? [part.patternId] : []
+  })
 }
 useHead({ title: computed(() => `Log of ${name.value} – Duvet`) })
 </script>

@@ -2,7 +2,7 @@
 // A visit at the hive, to be ticked off with gloves on: one step at a time, large; ticking changes the hive as it stands.
 import { catalogueOf } from '#core/catalogue'
 import { assembleHive, partsById } from '#core/geometry'
-import type { Edit, Hive, Stage, VisitStep } from '#core/hive'
+import { isEdit, type Edit, type Hive, type Stage, type VisitStep } from '#core/hive'
 import { CANNOT, COOL_MARITIME, cautionsOfStage, changeoverOf, daysToWinter, partsWith, planAgain, standsOpen, tickEdit, writeHive, type Cannot } from '#core/season'
 import { CANNOT_WORDS, cautionInWords, dayInWords, partNames, stageWord, stepOfVisitInWords } from '#core/wording'
 
@@ -14,7 +14,7 @@ const place = computed(() => view.placeOf(String(route.params.id)))
 const visit = computed(() => place.value?.hive.visit)
 const catalogue = computed(() => (place.value ? catalogueOf(place.value.yard) : null))
 const names = computed(() => (place.value ? partNames(assembleHive(place.value.hive, partsById(place.value.yard), catalogue.value!), preferences.vocabulary) : new Map<string, string>()))
-const lastTicked = computed(() => (place.value ? yards.historyOf(place.value.yard.id).undo.at(-1)?.done.kind === 'batch' : false))
+const lastTicked = computed(() => (place.value ? isEdit(yards.historyOf(place.value.yard.id).undo.at(-1)?.done, 'batch') : false))
 /** A part that is off the hive has no name there; it keeps the one it had when it was last seen on it. */
 const seen = new Map<string, string>()
 watch(names, (now) => { for (const [id, name] of now) seen.set(id, name) }, { immediate: true })

@@ -1,4 +1,4 @@
-import { PLACEHOLDER, alternated, closedUp, hungAt, inOrder, partEdit, pushedTogether, spacedBy, takenOut, withChange, withState, type Content, type Part } from '../../hive'
+import { alternated, closedUp, hungAt, inOrder, isEdit, partEdit, PLACEHOLDER, pushedTogether, spacedBy, takenOut, withChange, withState, type Content, type Part } from '../../hive'
 import { frameInBox } from '../../fit/frame-in-box'
 import { hangAcross, isDummy, isFrame, isFramePattern, resolvePart, type ResolvedPart } from '../../parts'
 import { isFoundationless } from '../../comb'
@@ -35,7 +35,7 @@ export function leaveOut(box: ResolvedPart, { catalogue }: Pick<Context, 'catalo
   let out = 0
   while (part.contents.length > 1) {
     const ordered = inOrder(part)
-    const spare = [...ordered].reverse().find(({ patternId }) => catalogue.hanging.get(patternId)?.kind === 'dummy') ?? overfull(resolvePart(part, catalogue)) ?? ordered.at(-1)!
+    const spare = [...ordered].reverse().find(({ patternId }) => isDummy({ pattern: catalogue.hanging.get(patternId) })) ?? overfull(resolvePart(part, catalogue)) ?? ordered.at(-1)!
     part = takenOut(part, new Set([spare.id]))
     out++
     const pushed = pushedTogether(part)
@@ -92,7 +92,7 @@ export function addFrames(box: ResolvedPart, { limits }: Pick<Context, 'limits'>
 
 /** The widest room that a remedy leaves between a wall and what hangs next to it, mm: found on the box that results. */
 export function withSideRoom(remedy: Remedy, { part: before }: ResolvedPart, { catalogue }: Pick<Context, 'catalogue'>): Remedy {
-  const part = remedy.edit.kind === 'change-part' ? withChange(before, remedy.edit) : before
+  const part = isEdit(remedy.edit, 'change-part') ? withChange(before, remedy.edit) : before
   const across = hangAcross(resolvePart(part, catalogue))
   const sides = across.rooms.flatMap(({ places, y0, y1 }) => {
     const [first, last] = [places[0], places.at(-1)]

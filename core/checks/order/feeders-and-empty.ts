@@ -1,9 +1,9 @@
 import { goesThrough, type Layout, type PlacedPart } from '../../geometry'
-import { patternsOf } from '../by-kind'
 import type { Context, Measured } from '../context'
 import { findingOf, type Finding, type Remedy } from '../finding'
 import { add, move, openHole, takeOff } from '../remedies'
 import { isBox, isFeeder } from '../../parts'
+import { findAll } from '../../catalogue'
 
 /** Feeders that bees cannot reach or that stand proud, and boxes with nothing in them. */
 export function checkFeedersAndEmptyBoxes(measured: Measured, context: Context): Finding[] {
@@ -27,7 +27,7 @@ export function proudFeeders({ parts }: Layout): number {
 }
 
 function roomAbove({ assembled }: Measured, { catalogue }: Context, closing: PlacedPart): Remedy[] {
-  const eke = patternsOf(catalogue, 'eke', closing.pattern?.format)[0]
+  const eke = findAll(catalogue, { kind: 'eke', format: closing.pattern?.format })[0]
   return eke ? [add(assembled.hive, closing.index, eke, catalogue)] : []
 }
 

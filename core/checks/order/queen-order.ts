@@ -1,11 +1,11 @@
 import type { PlacedPart } from '../../geometry'
 import { isCold, type Role } from '../../hive'
-import { patternsOf } from '../by-kind'
 import type { Context, Measured } from '../context'
 import { findingOf, type Finding, type Remedy, type Rule, type Severity } from '../finding'
 import { add, move, takeOff } from '../remedies'
 import { nearestBand } from '../trial'
 import { isBox, isExcluder } from '../../parts'
+import { findAll } from '../../catalogue'
 
 /** Where brood boxes, excluder and supers stand to each other. */
 export function checkQueenOrder(measured: Measured, context: Context): Finding[] {
@@ -88,7 +88,7 @@ function holdsCleanComb({ pattern, hung }: PlacedPart): boolean {
 /** Every excluder of this format, both ways up; the one whose two faces come nearest the band. */
 function excluderWays(measured: Measured, below: PlacedPart, lowest: PlacedPart, context: Context): Remedy[] {
   const { hive } = measured.assembled
-  const patterns = patternsOf(context.catalogue, 'excluder', below.pattern?.format)
+  const patterns = findAll(context.catalogue, { kind: 'excluder', format: below.pattern?.format })
   const ways = patterns.flatMap((pattern) => (pattern.surface === 'rods' ? [false, true] : [false]).map((turned) => add(hive, lowest.index, pattern, context.catalogue, turned)))
   return nearestBand(measured, ways, context, ({ gaps }) => gaps.find((gap) => gap.lowerId === below.part.id && gap.place === 'excluder')?.mm)
 }

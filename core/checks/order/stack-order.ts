@@ -1,11 +1,11 @@
-import type { PartKind } from '../../catalogue'
+import { STARTING_FORMAT, find, type Pattern, type Wanted } from '../../catalogue'
 import { coversColony, type PlacedPart } from '../../geometry'
 import type { Stage } from '../../hive'
 import type { Context, Measured } from '../context'
 import { findingOf, type Finding, type Remedy } from '../finding'
 import { add, move, takeOff, turnOver } from '../remedies'
 import { nearestBand } from '../trial'
-import { isStand } from '../../parts'
+import { isBox, isCrown, isFilledBox, isFloor, isRoof, isStand, wayUpOf } from '../../parts'
 
 /** Floor below, roof on top, a crown under a telescoping roof, nothing on its head. */
 export function checkStackOrder(measured: Measured, context: Context): Finding[] {
@@ -22,30 +22,26 @@ export function checkStackOrder(measured: Measured, context: Context): Finding[]
   ]
 }
 
-function ofKind(parts: readonly PlacedPart[], ...kinds: PartKind[]): PlacedPart[] {
-  return parts.filter(({ pattern }) => pattern && kinds.includes(pattern.kind))
-}
-
 function noBox({ layout, assembled }: Measured): Finding[] {
-  return ofKind(layout.parts, 'box').length > 0 || layout.parts.some(({ pattern }) => !pattern) ? [] : [findingOf('order.no-box', 'note', [assembled.hive.id])]
+  return layout.parts.some(isBox) || layout.parts.some(({ pattern }) => !pattern) ? [] : [findingOf('order.no-box', 'note', [assembled.hive.id])]
 }
 
-/** A pattern of a kind that goes with what stands there already. */
-function matching({ layout }: Measured, { catalogue }: Context, choose: (id: string) => boolean) {
-  const format = ofKind(layout.parts, 'box', 'floor')[0]?.pattern?.format ?? 'langstroth-10'
-  return [...catalogue.patterns.values()].find((pattern) => (pattern.format === format || pattern.format === 'any') && choose(pattern.id))
+/** A pattern that goes with what stands there already. */
+function matching({ layout }: Measured, { catalogue }: Context, wanted: Wanted): Pattern | undefined {
+  const format = layout.parts.find((part) => isBox(part) || isFloor(part))?.pattern?.format ?? STARTING_FORMAT
+  return find(catalogue, { ...wanted, format }) ?? find(catalogue, { ...wanted, format: 'any' })
 }
 
 function floors(measured: Measured, context: Context): Finding[] {
   const { parts } = measured.layout
   const { hive } = measured.assembled
-  const found = ofKind(parts, 'floor')
+  const found = parts.filter(isFloor)
   const firstAbove = parts.findIndex((part) => !isStand(part))
   if (firstAbove < 0) return []
   const [floor, ...more] = found
   if (!floor) {
-    if (ofKind(parts, 'box').length === 0) return []
-    const pattern = matching(measured, context, (id) => id.startsWith('floor-mesh'))
+    if (!parts.some(isBox)) return []
+    const pattern = matching(measured, context, { kind: 'floor', use: 'mesh' })
     return [findingOf('order.no-floor', 'stop', [parts[firstAbove]!.part.id], { remedies: pattern ? [add(hive, firstAbove, pattern, context.catalogue)] : [] })]
   }
   const low = parts.slice(0, floor.index).filter((part) => !isStand(part))
@@ -58,10 +54,10 @@ function floors(measured: Measured, context: Context): Finding[] {
 function roofs(measured: Measured, context: Context): Finding[] {
   const { parts } = measured.layout
   const { hive } = measured.assembled
-  const [roof] = ofKind(parts, 'roof')
+  const roof = parts.find(isRoof)
   if (!roof) {
-    if (ofKind(parts, 'box').length === 0) return []
-    const pattern = matching(measured, context, (id) => id.startsWith('roof-telescoping'))
+    if (!parts.some(isBox)) return []
+    const pattern = matching(measured, context, { kind: 'roof', roofForm: 'telescoping' })
     return [findingOf('order.no-roof', 'stop', [parts.at(-1)!.part.id], { remedies: pattern ? [add(hive, parts.length, pattern, context.catalogue)] : [] })]
   }
   const above = parts.slice(roof.index + 1)
@@ -85,7 +81,7 @@ function crownUnder(measured: Measured, roof: PlacedPart, context: Context): Fin
     const over = gaps.find(({ upperId, place }) => upperId === roof.part.id && place === 'cover')
     return over ? [findingOf('order.flush-lid-alone', 'note', ids, { measured: { mm: over.mm, plusMinusMm: over.plusMinusMm, likelyPlusMinusMm: over.likelyPlusMinusMm } })] : []
   }
-  const pattern = matching(measured, context, (id) => id.startsWith('crown'))
+  const pattern = matching(measured, context, { kind: 'crown', use: 'cover' })
   const ways: Remedy[] = pattern ? [false, true].map((turned) => add(measured.assembled.hive, roof.index, pattern, context.catalogue, turned)) : []
   return [findingOf('order.no-crown', 'mend', ids, {
     remedies: nearestBand(measured, ways, context, (trial) => trial.gaps.find((gap) => gap.lowerId === below.part.id && gap.place === 'cover')?.mm),
@@ -97,30 +93,28 @@ const CLEANING_STAGES: ReadonlySet<Stage> = new Set(['crop', 'after-crop'])
 
 /** Two crowns: one too many, but where supers between them are cleaned out or cleared of bees. */
 function secondCrown({ layout, assembled }: Measured, { stage }: Context): Finding[] {
-  const [first, ...more] = ofKind(layout.parts, 'crown')
+  const [first, ...more] = layout.parts.filter(isCrown)
   return more.map((second) => {
-    const clearing = CLEANING_STAGES.has(stage) && ofKind(layout.parts, 'box').some((box) => box.index > first!.index && box.index < second.index)
+    const clearing = CLEANING_STAGES.has(stage) && layout.parts.some((box) => isBox(box) && box.index > first!.index && box.index < second.index)
     return findingOf('order.second-crown', clearing ? 'note' : 'mend', [second.part.id, first!.part.id], { facts: { clearing }, remedies: [takeOff(assembled.hive, clearing ? first! : second)] })
   })
 }
 
 /** The crown closes the colony above; frames over it are outside. */
 function boxesAboveCrown({ layout, assembled }: Measured, { stage }: Context): Finding[] {
-  const crown = ofKind(layout.parts, 'crown')[0]
-  const above = crown ? ofKind(layout.parts, 'box').filter((box) => box.index > crown.index && box.part.contents.length > 0) : []
+  const crown = layout.parts.find(isCrown)
+  const above = crown ? layout.parts.filter((part) => isFilledBox(part) && part.index > crown.index) : []
   if (!crown || above.length === 0) return []
   return [findingOf('order.box-above-crown', CLEANING_STAGES.has(stage) ? 'note' : 'mend', above.map(({ part }) => part.id), {
     facts: { crownId: crown.part.id }, remedies: [move(assembled.hive, crown, above.at(-1)!.index, 'move-above', above.at(-1)!)],
   })]
 }
 
-/** What cannot stand on its head: boxes with frames, roofs, feeders, absorbers, and floors with one face. */
+/** What works one way up only. */
 function upsideDown({ layout, assembled }: Measured): Finding[] {
   return layout.parts.flatMap((part) => {
     const { pattern, placement } = part
-    if (!placement.turnedOver || !pattern) return []
-    const kinds: readonly PartKind[] = ['roof', 'feeder', 'absorber', 'box', 'floor']
-    if (!kinds.includes(pattern.kind) || pattern.reversible) return []
+    if (!placement.turnedOver || !pattern || wayUpOf(pattern) !== 'one') return []
     return [findingOf('order.upside-down', 'stop', [part.part.id], { facts: { kind: pattern.kind, empty: part.part.contents.length === 0 }, remedies: [turnOver(assembled.hive, part)] })]
   })
 }

@@ -3,6 +3,7 @@ import type { Context, Measured } from '../context'
 import { findingOf, type Finding } from '../finding'
 import { attach, takeOff } from '../remedies'
 import { isBox, isEntranceFitting, isExcluder, isFloor } from '../../parts'
+import { find } from '../../catalogue'
 
 /** Room that a swarm looks for, litres: about 40 (Seeley 1977, Behavioral Ecology and Sociobiology 2, from memory; the bounds too). */
 const ROOM_LITRES = { least: 25, most: 60 } as const
@@ -20,7 +21,7 @@ export function checkBait({ layout, assembled }: Measured, { stage, catalogue }:
   const frames = boxes.flatMap(({ hung }) => hung)
   if (frames.some(({ content }) => content.holds === 'capped-honey' || content.holds === 'nectar')) found.push(findingOf('season.bait-honey', 'mend', ids))
   if (frames.length > 0 && !frames.some(({ content }) => content.comb === 'drawn')) found.push(findingOf('season.bait-comb', 'note', ids))
-  const block = catalogue.patterns.get('entrance-block')
+  const block = find(catalogue, { kind: 'entrance-fitting', use: 'narrow' })
   const floor = layout.parts.find(isFloor)
   if (floor && !attached.some(isEntranceFitting)) found.push(findingOf('season.bait-door', 'note', [floor.part.id], { remedies: block ? [attach(hive, block, catalogue)] : [] }))
   for (const excluder of layout.parts.filter(isExcluder)) found.push(findingOf('season.bait-excluder', 'mend', [excluder.part.id], { remedies: [takeOff(hive, excluder)] }))

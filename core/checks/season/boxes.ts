@@ -1,9 +1,9 @@
 import { hasHeldBrood, isCold, type Stage } from '../../hive'
-import { patternsOf } from '../by-kind'
 import type { Context, Measured } from '../context'
 import { findingOf, type Finding } from '../finding'
 import { swapFor, takeOff, useAsFood } from '../remedies'
 import { isBox, isCrown, isFeeder, isFrameFeeder, isRoof } from '../../parts'
+import { findAll } from '../../catalogue'
 
 /** Boxes against the stage: old brood kit as a super, supers in treatment, winter and settling, a flow without room (common practice). */
 export function checkSeasonBoxes({ layout, assembled }: Measured, { stage }: Context): Finding[] {
@@ -35,7 +35,7 @@ export function checkTravel({ layout, assembled }: Measured, { stage, catalogue 
   const { parts } = layout
   const found: Finding[] = []
   const crown = parts.find(isCrown)
-  const screen = crown && patternsOf(catalogue, 'crown', crown.pattern?.format).find(({ surface }) => surface === 'mesh')
+  const screen = crown && findAll(catalogue, { kind: 'crown', format: crown.pattern?.format }).find(({ surface }) => surface === 'mesh')
   if (crown && crown.pattern?.surface !== 'mesh') found.push(findingOf('season.travel-air', 'watch', [crown.part.id], { remedies: screen ? [swapFor(assembled.hive, crown, screen, catalogue)] : [] }))
   const roof = parts.find((part) => isRoof(part) && part.pattern.roofForm === 'telescoping')
   if (roof) found.push(findingOf('season.travel-roof', 'note', [roof.part.id]))

@@ -3,6 +3,7 @@ import type { Context, Measured } from '../context'
 import { findingOf, type Finding, type Remedy } from '../finding'
 import { attach, detach, takeOff } from '../remedies'
 import { isEntranceFitting, isFloor, isFloorInsert, isVent } from '../../parts'
+import { findAll, type Use } from '../../catalogue'
 
 const NARROW: ReadonlySet<Stage> = new Set(['settling', 'after-crop', 'dearth'])
 const FREE: ReadonlySet<Stage> = new Set(['flow', 'crop'])
@@ -17,27 +18,24 @@ export function checkEntrance({ layout, assembled }: Measured, { stage, catalogu
   const { hive } = assembled
   const fittings = assembled.attached.filter(isEntranceFitting)
   const insert = assembled.attached.find(isFloorInsert)
-  const add = (patternId: string) => {
-    const pattern = catalogue.patterns.get(patternId)
-    return pattern ? [attach(hive, pattern, catalogue)] : []
-  }
-  const meshed = fittings.some(({ pattern }) => pattern?.id === 'entrance-mesh')
-  const guarded = fittings.some(({ pattern }) => pattern?.id === 'mouse-guard')
+  const add = (use: Use) => findAll(catalogue, { kind: 'entrance-fitting', use }).slice(0, 1).map((pattern) => attach(hive, pattern, catalogue))
+  const shut = fittings.filter(({ pattern }) => pattern.use === 'shut')
+  const guarded = fittings.some(({ pattern }) => pattern.use === 'guard')
   const found: Finding[] = []
-  if (isCold(stage) && !guarded) found.push(findingOf('season.no-guard', fittings.length > 0 ? 'note' : 'watch', [floor.part.id], { facts: { narrow: fittings.length > 0 }, remedies: add('mouse-guard') }))
-  if (isCold(stage)) for (const one of fittings) if (OPENS_AT_AN_EDGE.has(one.part.patternId) && one.attachment.edge !== 'upper') found.push(findingOf('season.lower-opening', 'note', [one.part.id], { remedies: [toUpperEdge(hive.id, hive.attachments.indexOf(one.attachment), one)] }))
-  if (NARROW.has(stage) && fittings.length === 0) found.push(findingOf('season.wide-entrance', 'note', [floor.part.id], { facts: { stage }, remedies: [...add('entrance-block'), ...(stage === 'settling' ? [] : add('robbing-screen'))] }))
+  if (isCold(stage) && !guarded) found.push(findingOf('season.no-guard', fittings.length > 0 ? 'note' : 'watch', [floor.part.id], { facts: { narrow: fittings.length > 0 }, remedies: add('guard') }))
+  if (isCold(stage)) for (const one of fittings) if (OPENS_AT_AN_EDGE.has(one.pattern.use) && one.attachment.edge !== 'upper') found.push(findingOf('season.lower-opening', 'note', [one.part.id], { remedies: [toUpperEdge(hive.id, hive.attachments.indexOf(one.attachment), one)] }))
+  if (NARROW.has(stage) && fittings.length === 0) found.push(findingOf('season.wide-entrance', 'note', [floor.part.id], { facts: { stage }, remedies: [...add('narrow'), ...(stage === 'settling' ? [] : add('robbing'))] }))
   if (FREE.has(stage)) for (const one of fittings) found.push(findingOf('season.narrow-entrance', 'note', [one.part.id], { remedies: [detach(hive, one)] }))
   if (WARM.has(stage) && insert) found.push(findingOf('season.insert-in', 'note', [insert.part.id], { remedies: [detach(hive, insert)] }))
-  if (meshed && stage !== 'moving') found.push(findingOf('season.shut-in', 'stop', fittings.filter(({ pattern }) => pattern?.id === 'entrance-mesh').map(({ part }) => part.id), { remedies: fittings.filter(({ pattern }) => pattern?.id === 'entrance-mesh').map((one) => detach(hive, one)) }))
-  if (stage === 'moving' && !meshed) found.push(findingOf('season.travel-open', 'mend', [floor.part.id], { remedies: add('entrance-mesh') }))
+  if (shut.length > 0 && stage !== 'moving') found.push(findingOf('season.shut-in', 'stop', shut.map(({ part }) => part.id), { remedies: shut.map((one) => detach(hive, one)) }))
+  if (stage === 'moving' && shut.length === 0) found.push(findingOf('season.travel-open', 'mend', [floor.part.id], { remedies: add('shut') }))
   const vent = layout.parts.find(isVent)
   if (vent && (ROBBING.has(stage) || stage === 'moving')) found.push(findingOf('season.upper-hole', stage === 'moving' ? 'mend' : 'watch', [vent.part.id], { facts: { stage }, remedies: [takeOff(hive, vent)] }))
   return found
 }
 
 /** Fittings that narrow a part of the door, so that it matters where they leave it open. */
-const OPENS_AT_AN_EDGE: ReadonlySet<string> = new Set(['entrance-block', 'mouse-guard'])
+const OPENS_AT_AN_EDGE: ReadonlySet<Use | undefined> = new Set<Use>(['narrow', 'guard'])
 
 function toUpperEdge(hiveId: string, at: number, { part, attachment }: Measured['assembled']['attached'][number]): Remedy {
   return { kind: 'turn-over', partId: part.id, edit: { kind: 'batch', edits: [{ kind: 'detach-part', hiveId, partId: part.id }, { kind: 'attach-part', hiveId, at, part, attachment: { ...attachment, edge: 'upper' } }] } }

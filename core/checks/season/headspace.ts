@@ -2,12 +2,12 @@ import type { PlacedPart } from '../../geometry'
 import type { Context, Measured } from '../context'
 import { findingOf, type Finding } from '../finding'
 import { takeOff } from '../remedies'
-import { isVent } from '../../parts'
+import { isBox, isEke, isVent } from '../../parts'
 
 /** True for a rim or a box with nothing in it: room that bees fill with comb in a flow. */
 export function isHeadspace(layer: Pick<PlacedPart, 'pattern' | 'part'>): boolean {
-  const kind = layer.pattern?.kind
-  return (kind === 'eke' && !isVent(layer)) || (kind === 'box' && layer.part.contents.length === 0 && !layer.pattern?.sections)
+  if (isBox(layer)) return layer.part.contents.length === 0 && !layer.pattern.sections
+  return isEke(layer) && !isVent(layer)
 }
 
 /** Room left on for a treatment or a feeder: it wants a day to come off, and is overdue after it (common practice). */

@@ -1,5 +1,5 @@
 import { applyEdit } from '../apply-edit'
-import type { Edit } from '../edit'
+import { isEdit, leavesOf, type Edit } from '../edit'
 import { partIdsOf, type Hive, type Yard } from '../model'
 import { cellsOf, hiveOfCell, meets, type Cell } from './cells'
 import { clashesOf, replay, type Clash, type Versions } from './replay'
@@ -58,10 +58,6 @@ function isOfTheStack({ cells }: Clash): boolean {
   return cells.some((cell) => cell[0] === 'hive' && (cell.length === 2 || STACK.has(cell[2]!)))
 }
 
-function leavesOf(edit: Edit): readonly Edit[] {
-  return edit.kind === 'batch' ? edit.edits.flatMap(leavesOf) : [edit]
-}
-
 function together(edits: readonly Edit[]): Edit {
   return edits.length === 1 ? edits[0]! : { kind: 'batch', edits }
 }
@@ -82,7 +78,7 @@ function keptLeaves(edit: Edit, yard: Yard, choosing: Choosing): { kept: Edit[];
     const cells = cellsOf(leaf, now)
     const clashed = choosing.clashes.filter((clash) => cells.some((cell) => clash.cells.some((other) => meets(cell, other))))
     if (clashed.some(({ hiveId }) => choosing.choices.get(hiveId) !== 'mine')) continue
-    if (leaf.kind !== 'remove-hive' && cells.some((cell) => isCovered(cell, choosing))) continue
+    if (!isEdit(leaf, 'remove-hive') && cells.some((cell) => isCovered(cell, choosing))) continue
     const applied = applyEdit(now, leaf)
     if (applied.ok) {
       kept.push(leaf)

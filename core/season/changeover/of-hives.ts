@@ -1,10 +1,11 @@
-import type { Catalogue, Pattern } from '../../catalogue'
+import type { Catalogue, Pattern, Use } from '../../catalogue'
 import { assembleHive, type AssembledHive, type PartLookup } from '../../geometry'
 import { isCold, type Attachment, type Hive, type Part, type Placement, type Stage, type VisitStep } from '../../hive'
 import { massOfPart, mayHold, usualWeighing, type Range } from '../../weight'
 import { boxesToSortInto, mayHoldColony } from './going-down'
 import { changeoverMoves } from './moves'
 import type { Changeover, Handled } from './model'
+import { isAbsorber, isBox, isEke, isEntranceFitting, isExcluder, isFeeder, isFloor, isFloorInsert, isSlab, isStand } from '../../parts'
 
 /** A hive with all the parts that it is made of. */
 export interface HiveWithParts {
@@ -130,15 +131,22 @@ const WIDE: ReadonlySet<Stage> = new Set<Stage>(['building-up', 'supering', 'flo
 export function reasonOf(step: Pick<VisitStep, 'from' | 'to' | 'attachment' | 'sortInto'>, pattern: Pattern | undefined, role: Placement['role'], stage: Stage): StepReason {
   if (step.sortInto) return 'sort-frames'
   if (step.from !== 'van' && step.to !== 'van' && !step.attachment) return step.to === 'hive' ? 'goes-back' : 'in-the-way'
-  const comes = step.to === 'hive'
-  switch (pattern?.kind) {
-    case 'excluder': return comes ? 'clean-crop' : 'queen-to-food'
-    case 'box': return comes ? (role === 'super' ? 'room-for-nectar' : 'room-for-brood') : role === 'super' ? 'crop' : stage === 'settling' ? 'settling' : 'winter-form'
-    case 'slab': case 'absorber': return comes ? 'winter-top' : 'winter-top-off'
-    case 'feeder': case 'eke': return comes ? 'feed' : 'feed-off'
-    case 'floor': case 'stand': return 'floor'
-    case 'floor-insert': return comes ? 'insert-in' : 'insert-out'
-    case 'entrance-fitting': return !comes ? (isCold(stage) ? 'guard-instead' : WIDE.has(stage) ? 'full-entrance' : 'another-door') : pattern.id === 'mouse-guard' ? 'mice' : pattern.id === 'entrance-mesh' ? 'travel' : 'robbing'
-    default: return 'cover'
-  }
+  const part = { pattern }
+  const [coming, going] = reasonsOf(part, role, stage)
+  return step.to === 'hive' ? coming : going
 }
+
+/** Why a part comes on, and why it goes. */
+function reasonsOf(part: { readonly pattern: Pattern | undefined }, role: Placement['role'], stage: Stage): readonly [coming: StepReason, going: StepReason] {
+  if (isExcluder(part)) return ['clean-crop', 'queen-to-food']
+  if (isBox(part)) return role === 'super' ? ['room-for-nectar', 'crop'] : ['room-for-brood', stage === 'settling' ? 'settling' : 'winter-form']
+  if (isSlab(part) || isAbsorber(part)) return ['winter-top', 'winter-top-off']
+  if (isFeeder(part) || isEke(part)) return ['feed', 'feed-off']
+  if (isFloor(part) || isStand(part)) return ['floor', 'floor']
+  if (isFloorInsert(part)) return ['insert-in', 'insert-out']
+  if (isEntranceFitting(part)) return [DOOR_REASONS[part.pattern.use ?? 'narrow'] ?? 'robbing', isCold(stage) ? 'guard-instead' : WIDE.has(stage) ? 'full-entrance' : 'another-door']
+  return ['cover', 'cover']
+}
+
+/** Why a fitting comes to the door, by what it is for. */
+const DOOR_REASONS: Readonly<Partial<Record<Use, StepReason>>> = { guard: 'mice', shut: 'travel' }

@@ -1,7 +1,6 @@
-import { isFormat, type Format } from '../../catalogue'
+import { isFormat, sizesIn, STARTING_FORMAT, type Catalogue, type Format } from '../../catalogue'
 import type { StackedPart } from '../../geometry'
 import type { Hive, Way, Yard } from '../../hive'
-import { sizeOf, sizesOf } from './boxes'
 import { isBox } from '../../parts'
 
 const USUAL_SUPERS = 2
@@ -9,18 +8,18 @@ const USUAL_SUPERS = 2
 /** The format that a hive is built of: that of its lowest box of a format that ships. */
 export function formatOf(stack: readonly StackedPart[]): Format {
   const formats = stack.filter(isBox).flatMap(({ pattern }) => (isFormat(pattern.format) ? [pattern.format] : []))
-  return formats[0] ?? 'langstroth-10'
+  return formats[0] ?? STARTING_FORMAT
 }
 
 /** How a hive is kept, by what stands there; what cannot be seen is as most keep it (common practice). */
-export function usualWay(stack: readonly StackedPart[], owns: ReadonlySet<string>): Way {
+export function usualWay(stack: readonly StackedPart[], owns: ReadonlySet<string>, catalogue: Catalogue): Way {
   const kinds = new Set(stack.map(({ pattern }) => pattern?.kind))
   const supers = stack.filter(({ pattern, placement }) => isBox({ pattern }) && placement.role === 'super')
-  const sizes = sizesOf(formatOf(stack))
+  const sizes = sizesIn(catalogue, formatOf(stack))
   const lowestSuper = supers[0]?.pattern
   return {
     broodForm: 'as-it-stands', excluder: 'above-brood', supers: supers.length || USUAL_SUPERS,
-    superSize: (lowestSuper && sizeOf(lowestSuper)) ?? (sizes.includes('medium') ? 'medium' : sizes.includes('shallow') ? 'shallow' : sizes[0]!),
+    superSize: lowestSuper?.size ?? (sizes.includes('medium') ? 'medium' : sizes.includes('shallow') ? 'shallow' : sizes[0] ?? 'deep'),
     framesLess: 0, superStart: 'foundation', floor: 'as-it-stands',
     winterTop: kinds.has('absorber') ? 'absorbing' : kinds.has('slab') ? 'condensing' : owns.has('absorber') ? 'absorbing' : owns.has('slab') ? 'condensing' : 'bare',
     winterSize: 'all', crops: 'one', feeds: kinds.has('feeder') || owns.has('feeder'),

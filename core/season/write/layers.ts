@@ -1,11 +1,11 @@
-import { FOOTPRINTS, type Catalogue, type Format, type Pattern } from '../../catalogue'
+import { boxOfSize, need, type BoxSize, type Catalogue, type Format, type PartKind, type Wanted } from '../../catalogue'
 import { LIMITS } from '../../checks'
 import { spacedFor } from '../../frames'
-import { isBox, isExcluder, isFeeder, isFloor, isFramePattern, isStand, resolvePart } from '../../parts'
+import { isBox, isFramePattern, isStand, resolvePart } from '../../parts'
 import type { AssembledHive } from '../../geometry'
-import { hasHeldBrood, isCold, newPart, newPlacement, WANTED, type BoxSize, type Content, type Part, type Placement, type Role, type Stage, type Way } from '../../hive'
+import { hasHeldBrood, isCold, newPart, newPlacement, WANTED, type Content, type Part, type Placement, type Role, type Stage, type Way } from '../../hive'
 import { isUndrawn } from '../../comb'
-import { alike, boxIdOf, formBoxes, sizeOf } from '../ways'
+import { formBoxes, usualSpace } from '../ways'
 import { isWanted, type Pool } from './pool'
 import { supersAt } from './stages'
 
@@ -43,52 +43,49 @@ function layer({ assembled, catalogue }: Writing, part: Part, role?: Role): Laye
 
 /** Stands as they are, and the floor by the way of keeping. */
 function ground(writing: Writing): Layer[] {
-  const { assembled, way, format, pool } = writing
-  const stands = assembled.stack.filter(isStand).map(({ part }) => layer(writing, pool.take(part.patternId, (one) => one.id === part.id)))
-  const floorId = way.floor === 'as-it-stands' ? undefined : `floor-${way.floor === 'mesh-and-insert' ? 'insert' : way.floor}-${FOOTPRINTS[format].short}`
-  const floor = floorId ? pool.take(floorId) : pool.take(`floor-mesh-${FOOTPRINTS[format].short}`, (_, pattern) => isFloor({ pattern }) && pattern?.format === format)
+  const { assembled, way, format, pool, catalogue } = writing
+  const stands = assembled.stack.filter(isStand).map(({ part }) => layer(writing, pool.keep(part)))
+  const wanted = { kind: 'floor', format } as const
+  const use = way.floor === 'mesh-and-insert' ? 'insert' : way.floor
+  const floor = use === 'as-it-stands' ? pool.take(need(catalogue, { ...wanted, use: 'mesh' }), wanted) : pool.take(need(catalogue, { ...wanted, use }))
   return [...stands, layer(writing, floor)]
 }
 
 /** Where the colony lives: all of it, one box while it settles or where it winters in one; food boxes stay with it. */
 function broodBoxes(writing: Writing): { brood: Layer[]; food: Layer[] } {
   const { stage, way, assembled, format, pool, catalogue } = writing
-  const form = way.broodForm === 'as-it-stands' ? undefined : formBoxes(way.broodForm, format)
+  const form = way.broodForm === 'as-it-stands' ? undefined : formBoxes(way.broodForm, format, catalogue)
   const lone = stage === 'settling' || stage === 'bait' || (isCold(stage) && way.winterSize === 'one')
   const boxes: Layer[] = []
   const inUse = assembled.stack.filter(({ pattern, placement }) => isBox({ pattern }) && placement.role !== 'super')
   if (form) {
     for (const { size, role } of form) if (!(lone && role === 'brood' && boxes.some(({ placement }) => placement.role === 'brood'))) boxes.push(layer(writing, framed(boxOf(writing, size, (part) => inUse.some((one) => one.part.id === part.id) || part.hasHeld.includes('brood') || !part.hasHeld.includes('honey') || role === 'food'), writing), role))
     // A box that the keeper has said is food stays food, whatever the form.
-    for (const { part, placement } of inUse) if (placement.role === 'food' && !boxes.some((one) => one.part.id === part.id)) boxes.push(layer(writing, pool.take(part.patternId, (one) => one.id === part.id), 'food'))
+    for (const { part, placement } of inUse) if (placement.role === 'food' && !boxes.some((one) => one.part.id === part.id)) boxes.push(layer(writing, pool.keep(part), 'food'))
   } else {
     for (const { part, placement } of inUse) {
       if (lone && placement.role === 'brood' && boxes.some((one) => one.placement.role === 'brood')) continue
-      boxes.push(layer(writing, framed(pool.take(part.patternId, (one) => one.id === part.id), writing), placement.role))
+      boxes.push(layer(writing, framed(pool.keep(part), writing), placement.role))
     }
-    if (boxes.length === 0) boxes.push(layer(writing, framed(pool.take(boxIdOf(format, 'deep') ?? boxIdOf(format, 'medium')!, (_, pattern) => pattern !== undefined && pattern.format === format && catalogue.patterns.get(pattern.id)?.usualRole === 'brood'), writing), 'brood'))
+    if (boxes.length === 0) boxes.push(layer(writing, framed(pool.take(boxOfSize(catalogue, format, 'deep') ?? boxOfSize(catalogue, format, 'medium')!, { kind: 'box', format }, (_, pattern) => pattern?.usualRole === 'brood'), writing), 'brood'))
   }
   return { brood: boxes.filter(({ placement }) => placement.role === 'brood'), food: stage === 'settling' || stage === 'bait' ? [] : boxes.filter(({ placement }) => placement.role === 'food') }
 }
 
 function boxOf(writing: Writing, size: BoxSize, willDo: (part: Part) => boolean): Part {
   const { format, pool, assembled, catalogue } = writing
-  const standing = assembled.stack.filter(isBox).map(({ pattern }) => pattern)
-  const id = alike(boxIdOf(format, size)!, standing, catalogue)
-  return pool.take(id, (part, pattern) => isPlainBox(pattern, catalogue.patterns.get(id)!.format) && sizeOf(pattern!) === sizeOf(catalogue.patterns.get(id)!) && willDo(part))
-}
-
-function isPlainBox(pattern: Pattern | undefined, format: Pattern['format']): boolean {
-  return isBox({ pattern }) && pattern?.format === format && !pattern.halves && !pattern.sections && !pattern.cleanComb
+  const pattern = boxOfSize(catalogue, format, size, usualSpace(assembled.stack.filter(isBox).map((box) => box.pattern)))!
+  // Either bee space will do: what is in the shed is used before anything is bought.
+  return pool.take(pattern, { kind: 'box', format: pattern.format, size: pattern.size }, willDo)
 }
 
 /** The supers of the hive's format that stand there now, from below; then the shed's that never held brood; then new ones. */
 function superBoxes(writing: Writing, count: number): Layer[] {
   const { assembled, pool, format, way, catalogue } = writing
-  const size = boxIdOf(format, way.superSize) ? way.superSize : 'deep'
-  const formats = new Set<string | undefined>([format, catalogue.patterns.get(boxIdOf(format, size)!)?.format])
+  const size = boxOfSize(catalogue, format, way.superSize) ? way.superSize : 'deep'
+  const formats = new Set<string | undefined>([format, boxOfSize(catalogue, format, size)?.format])
   const standing = assembled.stack.filter(isBox).filter(({ pattern, placement }) => formats.has(pattern.format) && placement.role === 'super').slice(0, count)
-  const kept = standing.map(({ part }) => pool.take(part.patternId, (one) => one.id === part.id))
+  const kept = standing.map(({ part }) => pool.keep(part))
   const more = Array.from({ length: count - kept.length }, () => boxOf(writing, size, (part) => !hasHeldBrood(part)))
   return [...kept, ...more].map((part) => layer(writing, spaced(started(framed(part, writing), writing), writing), 'super'))
 }
@@ -124,22 +121,26 @@ function spaced(part: Part, { stage, way, catalogue }: Writing): Part {
 }
 
 function excluderOf(writing: Writing): Layer {
-  const { format, pool } = writing
-  return layer(writing, pool.take(`excluder-framed-${FOOTPRINTS[format].short}`, (_, pattern) => isExcluder({ pattern }) && pattern?.format === format))
+  const { format, pool, catalogue } = writing
+  const wanted = { kind: 'excluder', format } as const
+  return layer(writing, pool.take(need(catalogue, { ...wanted, surface: 'rods' }), wanted))
 }
 
 /** Crown, winter top, feeder and roof. */
 function tops(writing: Writing): Layer[] {
-  const { stage, way, format, pool } = writing
-  const short = FOOTPRINTS[format].short
-  const kind = (wanted: Pattern['kind']) => (_: Part, pattern: Pattern | undefined) => pattern?.kind === wanted && pattern.format === format
+  const { stage, way, format, pool, catalogue } = writing
+  const get = <K extends PartKind>(wanted: Wanted<K>, will: Wanted<K> = wanted) => pool.take(need(catalogue, { ...wanted, format }), { ...will, format })
   const cold = isCold(stage)
-  const feeder = way.feeds && (stage === 'settling' || stage === 'after-crop') ? pool.take(`feeder-tray-${short}`, (_, pattern) => isFeeder({ pattern }) && pattern?.feederForm === 'tray' && pattern.format === format) : undefined
-  if (stage === 'moving') return [layer(writing, pool.take(`travel-screen-${short}`)), layer(writing, pool.take(`roof-flush-${short}`, (part, pattern) => kind('roof')(part, pattern) && pattern?.roofForm === 'flush'))]
-  const crown = pool.take(`crown-${short}`, (part, pattern) => kind('crown')(part, pattern) && pattern?.surface !== 'mesh')
-  const closed = cold && way.winterTop === 'condensing' && crown.hole === 'open' ? { ...crown, hole: 'closed' as const } : cold && (way.winterTop === 'absorbing' || way.winterTop === 'vented') && crown.hole === 'closed' ? { ...crown, hole: 'open' as const } : crown
-  const top = !cold || way.winterTop === 'bare' ? [] : [layer(writing, way.winterTop === 'absorbing' ? pool.take(`absorber-${short}`, kind('absorber')) : pool.take(`slab-${short}`, kind('slab')))]
-  const vent = cold && way.winterTop === 'vented' ? [layer(writing, pool.take(`vent-rim-${short}`))] : []
-  const roof = pool.take(`roof-telescoping-${short}`, kind('roof'))
-  return [...(feeder ? [layer(writing, feeder)] : []), layer(writing, closed), ...vent, ...top, layer(writing, roof)]
+  const feeder = way.feeds && (stage === 'settling' || stage === 'after-crop') ? get({ kind: 'feeder', feederForm: 'tray' }) : undefined
+  if (stage === 'moving') return [layer(writing, get({ kind: 'crown', use: 'travel' })), layer(writing, get({ kind: 'roof', roofForm: 'flush' }))]
+  const crown = pool.take(need(catalogue, { kind: 'crown', format, use: 'cover' }), { kind: 'crown', format }, (_, pattern) => pattern?.surface !== 'mesh')
+  const hole = !cold ? undefined : HOLE_IN_WINTER[way.winterTop]
+  const set = hole && crown.hole && crown.hole !== hole ? { ...crown, hole } : crown
+  const top = !cold || way.winterTop === 'bare' ? [] : [layer(writing, way.winterTop === 'absorbing' ? get({ kind: 'absorber' }) : get({ kind: 'slab' }))]
+  const vent = cold && way.winterTop === 'vented' ? [layer(writing, get({ kind: 'eke', use: 'vent' }))] : []
+  const roof = get({ kind: 'roof', roofForm: 'telescoping' }, { kind: 'roof' })
+  return [...(feeder ? [layer(writing, feeder)] : []), layer(writing, set), ...vent, ...top, layer(writing, roof)]
 }
+
+/** The hole of the crown by the winter top: shut where it is to hold the warmth, open where damp is to go up. */
+const HOLE_IN_WINTER: Readonly<Partial<Record<Way['winterTop'], 'open' | 'closed'>>> = { condensing: 'closed', absorbing: 'open', vented: 'open' }

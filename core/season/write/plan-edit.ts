@@ -1,5 +1,5 @@
 import { partsById } from '../../geometry'
-import { applyEdit, findPart, withFreshIdentities, WANTED, type Edit, type Hive, type HiveSeason, type Part, type Stage, type Yard } from '../../hive'
+import { applyEdit, findPart, isEdit, WANTED, withFreshIdentities, type Edit, type Hive, type HiveSeason, type Part, type Stage, type Yard } from '../../hive'
 import { fingerprint, handPlanOf } from './by-hand'
 import type { PlannedStage } from './write'
 
@@ -58,9 +58,9 @@ function withPlan(yard: Yard, { id }: Pick<Hive, 'id'>, stage: Stage, plan: NonN
 }
 
 function canKeep(edit: Edit, yard: Yard): boolean {
-  if (edit.kind === 'batch') return edit.edits.every((each) => canKeep(each, yard))
-  if (edit.kind === 'change-part') return Object.keys(edit.change).every((field) => field === 'hole')
-  return PLANNABLE.has(edit.kind) && (edit.kind !== 'set-part' || onlyHole(edit.part, findPart(yard, edit.part.id)))
+  if (isEdit(edit, 'batch')) return edit.edits.every((each) => canKeep(each, yard))
+  if (isEdit(edit, 'change-part')) return Object.keys(edit.change).every((field) => field === 'hole')
+  return PLANNABLE.has(edit.kind) && (!isEdit(edit, 'set-part') || onlyHole(edit.part, findPart(yard, edit.part.id)))
 }
 
 function onlyHole(part: Part, before: Part | undefined): boolean {

@@ -1,25 +1,30 @@
-import type { Catalogue, Pattern } from '../../catalogue'
+import { isAsWanted, type Catalogue, type Pattern, type Wanted } from '../../catalogue'
 import type { PartLookup } from '../../geometry'
 import { newPart, partIdsOf, shedOf, WANTED, type Hive, type Part, type Yard } from '../../hive'
 
 /** Which shed parts are promised to which hive, so that no two hives plan with one part. */
 export type Promised = Map<string, string>
 
+/** Whether a part will do, with its pattern. */
+type WillDo = (part: Part, pattern: Pattern | undefined) => boolean
+
 /** Where the parts of a hive's plans come from: what stands there, what is promised to it from the shed, what is still to be had. */
 export interface Pool {
   /** Begins another stage: every part is free again. */
   readonly begin: () => void
-  /** The next part that will do, or one of this pattern that the yard has yet to get. */
-  readonly take: (patternId: string, willDo?: (part: Part, pattern: Pattern | undefined) => boolean) => Part
+  /** The next part that is as wanted and will do, or one of this pattern that the yard has yet to get; without wishes, a part of the pattern. */
+  readonly take: (pattern: Pattern, wanted?: Wanted, willDo?: WillDo) => Part
+  /** This part itself; where it has been taken already, another one of its pattern. */
+  readonly keep: (part: Part) => Part
   /** The same, but nothing that the yard does not own. */
-  readonly takeOwned: (willDo: (part: Part, pattern: Pattern | undefined) => boolean) => Part | undefined
+  readonly takeOwned: (willDo: WillDo) => Part | undefined
 }
 
 /** The pool of one hive. */
 export function poolOf(yard: Yard, hive: Hive, parts: PartLookup, catalogue: Catalogue, promised: Promised): Pool {
   const own = partIdsOf(hive).flatMap((id) => parts.get(id) ?? [])
   const shed = shedOf(yard)
-  const wanted = new Map<string, Part>()
+  const toGet = new Map<string, Part>()
   let used = new Set<string>()
   const patternOf = (part: Part) => catalogue.patterns.get(part.patternId)
   const takeOwned: Pool['takeOwned'] = (willDo) => {
@@ -31,24 +36,24 @@ export function poolOf(yard: Yard, hive: Hive, parts: PartLookup, catalogue: Cat
     }
     return found
   }
+  /** Another one of a pattern, which the yard has yet to get; the same at every stage. */
+  const another = (patternId: string): Part => {
+    const begins = `${WANTED}${patternId}/`
+    const id = `${begins}${[...used].filter((one) => one.startsWith(begins)).length}`
+    used.add(id)
+    const known = toGet.get(id)
+    if (known) return known
+    const pattern = catalogue.patterns.get(patternId)
+    let n = 0
+    const part = pattern ? { ...newPart(pattern, catalogue, () => `${id}/${n++}`), id } : { id, patternId, contents: [], hasHeld: [] }
+    toGet.set(id, part)
+    return part
+  }
   return {
     begin: () => { used = new Set() },
     takeOwned,
-    take: (patternId, willDo = (part) => part.patternId === patternId) => {
-      const found = takeOwned(willDo)
-      if (found) return found
-      const pattern = catalogue.patterns.get(patternId)
-      if (!pattern) throw new RangeError(`the catalogue has no pattern ${patternId}`)
-      const begins = `${WANTED}${patternId}/`
-      const id = `${begins}${[...used].filter((one) => one.startsWith(begins)).length}`
-      used.add(id)
-      const known = wanted.get(id)
-      if (known) return known
-      let n = 0
-      const part = { ...newPart(pattern, catalogue, () => `${id}/${n++}`), id }
-      wanted.set(id, part)
-      return part
-    },
+    keep: (part) => takeOwned((one) => one.id === part.id) ?? another(part.patternId),
+    take: (pattern, wanted, willDo = () => true) => takeOwned((part, own) => (wanted ? isAsWanted(own, wanted) : part.patternId === pattern.id) && willDo(part, own)) ?? another(pattern.id),
   }
 }
 

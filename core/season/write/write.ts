@@ -90,7 +90,7 @@ interface Draft {
 /** Drafts the stages of one hive, one after the other, from the same pool of parts. */
 function beginWriting(yard: Yard, hive: Hive, parts: PartLookup, promised: Promised, owned: ReadonlySet<string>, { catalogue }: Context): ((stage: Stage) => Draft) & { readonly way: Way } {
   const assembled = assembleHive(hive, parts, catalogue)
-  const way = wayOf(yard, hive, usualWay(assembled.stack, owned))
+  const way = wayOf(yard, hive, usualWay(assembled.stack, owned, catalogue))
   const pool = poolOf(yard, hive, parts, catalogue, promised)
   const format = formatOf(assembled.stack)
   return Object.assign((stage: Stage): Draft => {

@@ -1,8 +1,8 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { CATALOGUE } from '#core/catalogue'
+import { CATALOGUE, SLACK_PLACES } from '#core/catalogue'
 import { gapsAcross, hangAcross } from '#core/parts'
-import { alternated, closedUp, hungAt, inOrder, moved, pushedTogether, putByHand, replaced, spacedBy, takenOut, turnedRound, withState, SLACK_PLACES, SPACING_SYSTEMS, type Part, type Spacing } from '#core/hive'
+import { alternated, closedUp, hungAt, inOrder, moved, pushedTogether, putByHand, replaced, spacedBy, takenOut, turnedRound, withState, SPACING_SYSTEMS, type Part, type Spacing } from '#core/hive'
 import { isFoundationless } from '#core/comb'
 import { FULL_WIDTH_MM, boxWith, resolved } from '../../helpers/frames'
 

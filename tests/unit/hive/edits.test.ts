@@ -1,7 +1,8 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { CATALOGUE } from '#core/catalogue'
-import { PLACEHOLDER, applyEdit, foldHistory, freeName, hasHeldBrood, hivesTouchedBy, newPart, newPlacement, partIdsOf, planOf, planProblem, shedOf, swapEdit, usualPlace, withFreshIdentities, withMeasured, withOwnIdentities, withPast, type Edit, type LogEntry, type Part, type Yard } from '#core/hive'
+import { PLACEHOLDER, applyEdit, foldHistory, freeName, hasHeldBrood, hivesTouchedBy, newPart, newPlacement, partIdsOf, planOf, planProblem, shedOf, swapEdit, withFreshIdentities, withMeasured, withOwnIdentities, withPast, type Edit, type LogEntry, type Part, type Yard } from '#core/hive'
+import { usualPlace } from '#core/parts'
 import { someEdit, twoHives } from '../../helpers/edits'
 import { counter } from '../../helpers/hives'
 

@@ -48,6 +48,21 @@ describe('something lighter', () => {
     }
   })
 
+  it.each([
+    ['National', 'box-national-brood', 'box-national-super', 'national'], ['National, top space', 'box-national-brood-top-space', 'box-national-super-top-space', 'national'],
+    ['14×12', 'box-national-14x12', 'box-national-super', 'national'], ['flat-edged polystyrene National', 'box-poly-national-brood', 'box-poly-national-super', 'poly-national'],
+  ])('goes down to lower boxes whatever the make: %s', (_, brood, superId, short) => {
+    const { tried } = ways([N.stand, [`floor-mesh-${short}`], [brood, 'brood'], [superId, 'super'], [superId, 'super'], [`crown-${short}`], [`roof-telescoping-${short}`]])
+    expect(tried).toBeGreaterThanOrEqual(71)
+  })
+
+  it('keeps the bee space where the hive has it', () => {
+    const { better, yard } = ways([N.stand, N.floor, N.topBrood, N.topSuper, N.topSuper, N.crown, N.roof])
+    const lower = better.find(has(['shallower-brood']))
+    if (lower) expect(new Set(of('brood', after(yard, lower)).map(({ pattern }) => pattern?.space))).toEqual(new Set(['top']))
+    expect(better.length).toBeGreaterThan(0)
+  })
+
   it('promises what the hive that results has, by the function that every view lifts by, in any state', () => {
     for (const layers of [HIVE, [L.stand, L.floor, L.deep, ['box-langstroth-medium', 'food'], L.medium, L.medium, L.crown, L.roof], [N.stand, N.floor, N.brood, N.super, N.super, N.crown, N.roof]] as readonly (readonly Layer[])[]) {
       for (const stage of ['flow', 'after-crop', 'winter'] as const) {

@@ -1,11 +1,10 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { assess, contextOf } from '#core/assess'
-import { CATALOGUE, FOOTPRINTS, FORMATS } from '#core/catalogue'
+import { BOX_SIZES, boxOfSize, CATALOGUE, FOOTPRINTS, FORMATS } from '#core/catalogue'
 import { assembleHive, partsById } from '#core/geometry'
-import { BOX_SIZES, BROOD_FORMS, CROP_WAYS, EXCLUDER_PLACES, FLOOR_WAYS, SUPER_STARTS, WINTER_SIZES, WINTER_TOPS, applyEdit, type Way, type Yard } from '#core/hive'
+import { BROOD_FORMS, CROP_WAYS, EXCLUDER_PLACES, FLOOR_WAYS, SUPER_STARTS, WINTER_SIZES, WINTER_TOPS, applyEdit, type Way, type Yard } from '#core/hive'
 import { ANY_TIME, changeoverOf, kitOf, partsWith, stagesOf, tickEdit, visitOf, writeYear, yardAsPlanned } from '#core/season'
-import { boxIdOf } from '../../../core/season/ways'
 import { build, type Layer } from '../../helpers/hives'
 
 const way = fc.record({
@@ -16,10 +15,10 @@ const way = fc.record({
 /** A hive of one format as it is bought: floor, box, cover, roof; with a shell without frames in the shed. */
 function yardOf(format: (typeof FORMATS)[number], shells: boolean): Yard {
   const short = FOOTPRINTS[format].short
-  const box = boxIdOf(format, 'deep')!
+  const box = boxOfSize(CATALOGUE, format, 'deep')!.id
   const layers: readonly Layer[] = [['stand-timber-200'], [`floor-mesh-${short}`], [box, 'brood'], [`crown-${short}`], [`roof-telescoping-${short}`]]
   const { yard } = build(layers, { stage: 'building-up' })
-  return shells ? { ...yard, parts: [...yard.parts, { id: 'shell', patternId: boxIdOf(format, 'shallow') ?? box, contents: [], hasHeld: [] }, { id: 'shell2', patternId: box, contents: [], hasHeld: [] }] } : yard
+  return shells ? { ...yard, parts: [...yard.parts, { id: 'shell', patternId: boxOfSize(CATALOGUE, format, 'shallow')?.id ?? box, contents: [], hasHeld: [] }, { id: 'shell2', patternId: box, contents: [], hasHeld: [] }] } : yard
 }
 
 describe('whatever is planned, in any format and any way of keeping', () => {

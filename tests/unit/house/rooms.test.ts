@@ -2,9 +2,9 @@ import { readFileSync, readdirSync, statSync } from 'node:fs'
 import { dirname, join, relative, resolve } from 'node:path'
 import { fileURLToPath } from 'node:url'
 import { describe, expect, it } from 'vitest'
-import { PAGES } from '../../server/utils/pages'
+import { PAGES } from '../../../server/utils/pages'
 
-const root = fileURLToPath(new URL('../..', import.meta.url))
+const root = fileURLToPath(new URL('../../..', import.meta.url))
 const HOUSE = ['core', 'shared', 'server', 'app', 'cli', 'demo', 'scripts'] as const
 type Room = (typeof HOUSE)[number]
 
@@ -70,7 +70,7 @@ describe('the house', () => {
   })
 
   it('keeps its demo file as its stories write it', async () => {
-    const { demoPlan } = await import('../../demo/make-demo')
+    const { demoPlan } = await import('../../../demo/make-demo')
     expect(JSON.parse(readFileSync(join(root, 'demo/demo-plan.json'), 'utf8'))).toEqual(JSON.parse(JSON.stringify(demoPlan())))
   })
 })

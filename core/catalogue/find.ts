@@ -1,0 +1,66 @@
+import { FOOTPRINTS, type Format } from './footprints'
+import { BOX_SIZES, type BeeSpace, type BoxSize, type Catalogue, type PartKind, type Pattern, type PatternOf, type Use } from './pattern'
+
+/** What is looked for in a catalogue; what is not said does not matter. */
+export interface Wanted<K extends PartKind = PartKind> {
+  readonly kind: K
+  readonly format?: Pattern['format'] | undefined
+  readonly size?: BoxSize | undefined
+  readonly space?: BeeSpace | undefined
+  readonly use?: Use | undefined
+  readonly surface?: Pattern['surface']
+  readonly roofForm?: Pattern['roofForm']
+  readonly feederForm?: Pattern['feederForm']
+}
+
+/** A pattern of a kind, or of one of several. */
+type Found<K extends PartKind> = K extends PartKind ? PatternOf<K> : never
+
+const known = new WeakMap<Catalogue, Map<PartKind, readonly Pattern[]>>()
+
+/** The patterns of a kind, those that ship first; gone through once for each catalogue. */
+function ofKind(catalogue: Catalogue, kind: PartKind): readonly Pattern[] {
+  let lists = known.get(catalogue)
+  if (!lists) known.set(catalogue, (lists = new Map()))
+  let list = lists.get(kind)
+  if (!list) lists.set(kind, (list = [...catalogue.patterns.values()].filter((pattern) => isAsWanted(pattern, { kind }))))
+  return list
+}
+
+/** True for a pattern that is as wanted. */
+export function isAsWanted<K extends PartKind>(pattern: Pattern | undefined, wanted: Wanted<K>): pattern is Pattern & Found<K> {
+  return pattern !== undefined && (Object.keys(wanted) as (keyof Wanted)[]).every((field) => wanted[field] === undefined || pattern[field] === wanted[field])
+}
+
+/** Every pattern that is as wanted, those that ship first. */
+export function findAll<K extends PartKind>(catalogue: Catalogue, wanted: Wanted<K>): readonly Found<K>[] {
+  return ofKind(catalogue, wanted.kind).filter((pattern): pattern is Pattern & Found<K> => isAsWanted(pattern, wanted))
+}
+
+/** The first pattern that is as wanted, those that ship before the keeper's own; undefined where there is none. */
+export function find<K extends PartKind>(catalogue: Catalogue, wanted: Wanted<K>): Found<K> | undefined {
+  return findAll(catalogue, wanted)[0]
+}
+
+/** The same, where there has to be one. @throws RangeError where the catalogue has nothing like it */
+export function need<K extends PartKind>(catalogue: Catalogue, wanted: Wanted<K>): Found<K> {
+  const found = find(catalogue, wanted)
+  if (!found) throw new RangeError(`the catalogue has no ${Object.values(wanted).join(' ')}`)
+  return found
+}
+
+/** A box of a size in a format: its own, one of the format whose supers it takes, or its shallow where it has no medium. */
+export function boxOfSize(catalogue: Catalogue, format: Format, size: BoxSize, space?: BeeSpace): Extract<Pattern, PatternOf<'box'>> | undefined {
+  const { supersOf } = FOOTPRINTS[format]
+  const own = find(catalogue, { kind: 'box', format, size, space }) ?? find(catalogue, { kind: 'box', format, size })
+  const shared = () => (supersOf && size !== 'deep' && size !== 'large' ? find(catalogue, { kind: 'box', format: supersOf, size, space }) : undefined)
+  return own ?? shared() ?? (size === 'medium' ? boxOfSize(catalogue, format, 'shallow', space) : undefined)
+}
+
+/** Sizes that a format has boxes of. */
+export function sizesIn(catalogue: Catalogue, format: Format): readonly BoxSize[] {
+  return BOX_SIZES.filter((size) => {
+    const box = boxOfSize(catalogue, format, size)
+    return box?.size === size
+  })
+}

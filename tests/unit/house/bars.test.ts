@@ -1,0 +1,47 @@
+import { readFileSync, readdirSync, statSync } from 'node:fs'
+import { join, relative } from 'node:path'
+import { fileURLToPath } from 'node:url'
+import { describe, expect, it } from 'vitest'
+import { CATALOGUE } from '#core/catalogue'
+
+const root = fileURLToPath(new URL('../../..', import.meta.url))
+
+function* sources(folder: string): Generator<string> {
+  for (const name of readdirSync(folder)) {
+    const path = join(folder, name)
+    if (statSync(path).isDirectory()) yield* sources(path)
+    else if (/\.(ts|vue)$/.test(name)) yield path
+  }
+}
+
+interface Line {
+  readonly at: string
+  readonly text: string
+}
+
+/** Every line of these rooms, but of those left out. */
+function linesOf(rooms: readonly string[], without: readonly string[] = []): Line[] {
+  return rooms.flatMap((room) => [...sources(join(root, room))]).filter((path) => !without.some((out) => relative(root, path).startsWith(out)))
+    .flatMap((path) => readFileSync(path, 'utf8').split('\n').map((text, i) => ({ at: `${relative(root, path)}:${i + 1}`, text })))
+}
+const found = (lines: readonly Line[], pattern: RegExp) => lines.filter(({ text }) => pattern.test(text)).map(({ at, text }) => `${at} ${text.trim().slice(0, 120)}`)
+
+describe('the rule a newcomer can follow', () => {
+  it('only core/parts asks of what kind a part is', () => {
+    const lines = linesOf(['core', 'app', 'shared', 'server', 'cli'], ['core/parts/'])
+    expect(found(lines, /\bkind\s*[!=]==|[!=]==\s*[\w.]*\bkind\b/)).toEqual([])
+    expect(found(lines, /switch \([^)]*(pattern|part)\??\.kind\)/)).toEqual([])
+  })
+
+  it('only core/catalogue and the demo know a pattern by its identity', () => {
+    const ids = new Set([...CATALOGUE.patterns.keys(), ...CATALOGUE.hanging.keys()])
+    const named = linesOf(['core', 'app', 'shared', 'server', 'cli'], ['core/catalogue/']).filter(({ text }) => [...text.matchAll(/['"`]([\w-]+)['"`]/g)].some(([, word]) => ids.has(word!)))
+    expect(named.map(({ at, text }) => `${at} ${text.trim().slice(0, 120)}`)).toEqual([])
+  })
+
+  it('identities are opaque: none is cut, matched or built outside the catalogue', () => {
+    const lines = linesOf(['core', 'app'], ['core/catalogue/'])
+    expect(found(lines, /\b(pattern\??\.id|patternId)!?\??\.(startsWith|endsWith|includes|replace|slice|split|match)\(/)).toEqual([])
+    expect(found(lines, /[`'"](box|floor|crown|roof|excluder|eke|feeder|absorber|slab|stand|frame|dummy)-\$\{/)).toEqual([])
+  })
+})
