@@ -29,7 +29,7 @@ const CHECKS: readonly ((measured: Measured, context: Context) => Finding[])[] =
 
 /**
  * Assesses a stack: where every part sits, every gap with what it is made of, what the bees will do with it,
- * and every finding with its remedies, worst first. Lengths in mm.
+ * and every finding, worst first; its ways out are tried by `remediesOf`. Lengths in mm.
  */
 export function assess(assembled: AssembledHive, context: Context): Assessment {
   const measured = measure(assembled, context)
@@ -74,9 +74,7 @@ export function assessHive(yard: Yard, hive: Hive, parts = partsById(yard), look
 
 /** Ways out are gone through for harm once somebody looks at them: most findings are only counted. */
 function guarded(finding: Finding, measured: Measured, context: Context): Finding {
-  if (finding.remedies.length === 0) return finding
-  let sound: Finding['remedies'] | undefined
-  return { ...finding, get remedies() { return (sound ??= withoutHarm(measured, finding.remedies, context)) } }
+  return { ...finding, ways: () => withoutHarm(measured, finding.ways(), context) }
 }
 
 /** An acceptance holds as long as the figure is the one that was accepted. */

@@ -19,7 +19,7 @@ export interface AssessedHive {
   readonly worst: Grade
   readonly heightMm: number
   readonly gaps: readonly { readonly title: string; readonly mm: number; readonly plusMinusMm: number; readonly madeOf: string; readonly verdict: string; readonly grade: Grade; readonly nearestLimit: string }[]
-  readonly findings: readonly (Omit<Finding, 'remedies'> & { readonly words: FindingWords })[]
+  readonly findings: readonly (Omit<Finding, 'ways'> & { readonly words: FindingWords })[]
 }
 
 /** Every hive of a plan assessed, as data and in the reader's words. */
@@ -41,7 +41,7 @@ function toldOf(assessment: Assessment, catalogue: Catalogue, reader: Reader): P
       verdict: verdictWord(gap), grade: gap.grade, nearestLimit: nearestLimitInWords(gap, reader),
     })),
     findings: assessment.findings.map((finding) => {
-      const { remedies: _edits, ...data } = finding
+      const { ways: _tried, ...data } = finding
       return { ...data, words: findingInWords(finding, names, catalogue, reader) }
     }),
   }

@@ -40,14 +40,14 @@ function partAt(measured: Measured, partId: string): PlacedPart {
 function gapFinding(measured: Measured, gap: JudgedGap, severity: Severity, context: Context): Finding {
   const lower = partAt(measured, gap.lowerId)
   const upper = partAt(measured, gap.upperId)
-  const remedies = gap.nearest?.side === 'inside' ? [] : worthwhile(measured, waysOut(measured, lower, upper, context), context, gap.band ?? context.band, (trial) => better(gap, trial, context))
+  const ways = () => (gap.nearest?.side === 'inside' ? [] : worthwhile(measured, waysOut(measured, lower, upper, context), context, gap.band ?? context.band, (trial) => better(gap, trial, context)).slice(0, 2))
   return findingOf('bee-space.gap', severity, [gap.lowerId, gap.upperId], {
     key: `bee-space.gap:${gapKey(gap)}`,
     measured: { mm: gap.mm, plusMinusMm: gap.plusMinusMm, likelyPlusMinusMm: gap.likelyPlusMinusMm },
     accepted: gap.band,
     marginal: gap.marginal,
     facts: { place: gap.place, verdict: gap.verdict, ...(gap.usual ? { usual: true, ...closerMake(gap, lower, upper, context) } : {}), ...mixedSpace(lower, upper), ...bothWays(measured, lower, upper) },
-    remedies: remedies.slice(0, 2),
+    ways,
   })
 }
 
@@ -107,7 +107,7 @@ function openSpaceFinding(measured: Measured, gap: JudgedGap, severity: Severity
     key: `open-space:${gap.throughIds.join('+')}`,
     measured: { mm: gap.mm, plusMinusMm: gap.plusMinusMm, likelyPlusMinusMm: gap.likelyPlusMinusMm },
     facts: { verdict: gap.verdict, lowerId: gap.lowerId, upperId: gap.upperId },
-    remedies: open.map((part) => takeOff(measured.assembled.hive, part)),
+    ways: () => open.map((part) => takeOff(measured.assembled.hive, part)),
   })
 }
 

@@ -58,14 +58,26 @@ export interface Finding {
   readonly marginal: boolean
   /** What wording needs to choose its words. */
   readonly facts: Readonly<Record<string, string | number | boolean>>
-  readonly remedies: readonly Remedy[]
+  /** What would be tried against it; `remediesOf` tries it. */
+  readonly ways: () => readonly Remedy[]
   /** The keeper's acceptance, as long as the figure is still the one accepted. */
   readonly acceptance?: Acceptance
 }
 
+const NONE = (): readonly Remedy[] => []
+
+const tried = new WeakMap<Finding, readonly Remedy[]>()
+
+/** The ways out of a finding, tried once somebody looks at them and then remembered. */
+export function remediesOf(finding: Finding): readonly Remedy[] {
+  let known = tried.get(finding)
+  if (!known) tried.set(finding, (known = finding.ways()))
+  return known
+}
+
 /** A finding with nothing measured and nothing to choose from. */
 export function findingOf(rule: Rule, severity: Severity, partIds: readonly string[], more: Partial<Finding> = {}): Finding {
-  return { key: `${rule}:${partIds.join('+')}`, rule, severity, partIds, measured: null, accepted: null, marginal: false, facts: {}, remedies: [], ...more }
+  return { key: `${rule}:${partIds.join('+')}`, rule, severity, partIds, measured: null, accepted: null, marginal: false, facts: {}, ways: NONE, ...more }
 }
 
 const RANK: Record<Grade, number> = { stop: 0, mend: 1, watch: 2, note: 3, good: 4 }

@@ -13,7 +13,7 @@ export function checkJoints(measured: Measured, context: Context): Finding[] {
   return measured.joints.flatMap((joint) => {
     const [finding] = roofFinding(joint) ?? lipFinding(joint) ?? openFinding(joint, context) ?? bearingFinding(joint, context) ?? []
     if (!finding) return []
-    return finding.severity === 'watch' ? [finding] : [{ ...finding, remedies: waysToClose(measured, joint, context) }]
+    return finding.severity === 'watch' ? [finding] : [{ ...finding, ways: () => waysToClose(measured, joint, context) }]
   })
 }
 

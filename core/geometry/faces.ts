@@ -1,4 +1,4 @@
-import { BASE, bodiesOf, rise, shapeOf, type FaceShape, type Level, type PartShape, type Passes, type Rect, type ResolvedPart, type Solid, type Surface, type TermName, type ZoneShape } from '../parts'
+import { BASE, bodiesMet, rise, shapeOf, type FaceShape, type Level, type PartShape, type Passes, type Rect, type ResolvedPart, type Solid, type Surface, type TermName, type ZoneShape } from '../parts'
 
 /** The ring that bears, in plan; `inside` is null where the part is a plate without a hole. */
 export interface Edge {
@@ -71,16 +71,19 @@ export function facesOf(part: ResolvedPart, turnedOver: boolean): PartFaces {
 const drawn = new WeakMap<ResolvedPart, PartFaces>()
 
 function drawnFaces(part: ResolvedPart, shape: PartShape): PartFaces {
-  const bodies = bodiesOf(part)
-  const faceOf = (which: 'lower' | 'upper'): Face => ({
-    edge: edgeOf(shape, which),
-    zones: shape[which].zones.map((zone) => ({ ...seen(zone), recess: { name: zone.name, ...recessOf(zone, bodies, shape, which), partId: part.part.id } })),
-  })
-  return { lower: faceOf('lower'), upper: faceOf('upper'), depthMm: shape.depth.mm, skirtMm: shape.skirtMm, nested: shape.nested }
+  const bodies = bodiesMet(part)
+  const faces = { lower: faceOf('lower', shape, bodies, part.part.id), upper: faceOf('upper', shape, bodies, part.part.id) }
+  return { ...faces, depthMm: shape.depth.mm, skirtMm: shape.skirtMm, nested: shape.nested }
 }
 
-function seen({ rect, surface, passes, colony }: ZoneShape): Omit<Zone, 'recess'> {
-  return { rect, surface, passes, ...(colony ? { colony } : {}) }
+function faceOf(which: 'lower' | 'upper', shape: PartShape, bodies: readonly Solid[], partId: string): Face {
+  const zones: Zone[] = []
+  for (const zone of shape[which].zones) {
+    const { mm, plusMinusMm } = recessOf(zone, bodies, shape, which)
+    const { rect, surface, passes, colony } = zone
+    zones.push({ rect, surface, passes, recess: { name: zone.name, mm, plusMinusMm, partId }, ...(colony ? { colony } : {}) })
+  }
+  return { edge: edgeOf(shape, which), zones }
 }
 
 /** From the edge plane to the first body that is met in a zone, or to the mouth of what has none. */

@@ -31,8 +31,9 @@ function boxShape(part: PartOf<'box'>): PartShape {
   const hung = hungZones(part, inside, depth)
   const { insideLength, insideWidth, restToRest } = part.dimensions
   const plusMinusMm = outerPlusMinusMm(part) + Math.max(insideLength.plusMinusMm, insideWidth.plusMinusMm, restToRest.plusMinusMm) / 2
-  const face = (zones: readonly ZoneShape[]): FaceShape => ({ bears: true, plusMinusMm, zones })
-  return shape(part, depth, [...shellOf(part, depth), ...divisionOf(part, depth), ...sectionsOf(part, inside, depth)], face(hung.lower), face(hung.upper), { cutMm: { x: 0, y: cutAlongMm(part) } })
+  const solids = [...shellOf(part, depth), ...divisionOf(part, depth), ...sectionsOf(part, inside, depth)]
+  const [lower, upper]: FaceShape[] = [{ bears: true, plusMinusMm, zones: hung.lower }, { bears: true, plusMinusMm, zones: hung.upper }]
+  return shape(part, depth, solids, lower!, upper!, { cutMm: { x: 0, y: cutAlongMm(part) } })
 }
 
 /** Along its first frame, where one hangs. */
@@ -48,13 +49,12 @@ function shellOf(part: PartOf<'box'>, depth: Level): Solid[] {
   const [outside, inside] = [outsideRect(part), insideRect(part)]
   const material: SolidMaterial = part.pattern.material === 'polystyrene' ? 'polystyrene' : 'timber'
   const ledge = below(depth, restDepth)
-  const backOfRest = restToRest.mm / 2
-  const end = (side: 1 | -1): Solid[] => {
-    const [piece, between] = [side < 0 ? 'front' : 'back', { y0: inside.y0, y1: inside.y1 }]
-    const strip = (nearMm: number, farMm: number): Rect => (side < 0 ? { ...between, x0: -farMm, x1: -nearMm } : { ...between, x0: nearMm, x1: farMm })
-    return [...solid(strip(inside.x1, outside.x1), BASE, ledge, material, piece), ...solid(strip(backOfRest, outside.x1), ledge, depth, material, piece)]
-  }
-  const ends = [...end(-1), ...end(1)]
+  const { y0, y1 } = inside
+  const restMm = restToRest.mm / 2
+  const ends = [
+    ...solid({ x0: outside.x0, x1: inside.x0, y0, y1 }, BASE, ledge, material, 'front'), ...solid({ x0: outside.x0, x1: -restMm, y0, y1 }, ledge, depth, material, 'front'),
+    ...solid({ x0: inside.x1, x1: outside.x1, y0, y1 }, BASE, ledge, material, 'back'), ...solid({ x0: restMm, x1: outside.x1, y0, y1 }, ledge, depth, material, 'back'),
+  ]
   const share = builtUpShare(part, ends)
   return [
     ...solid({ ...outside, y1: inside.y0 }, BASE, depth, material, 'left'), ...solid({ ...outside, y0: inside.y1 }, BASE, depth, material, 'right'),
@@ -104,6 +104,12 @@ function hungZones(part: PartOf<'box'>, inside: Rect, depth: Level): { readonly 
 export function hungBars(part: PartOf<'box'>): Solid[] {
   const seat = seatIn(part)
   return hangAcross(part).places.flatMap(({ content, pattern, centreMm }) => barsOf(pattern, content.id, centreMm, seat))
+}
+
+/** The bars that bees meet over and under each run of neighbours alike: those of one of them stand for all. */
+export function barsOfRuns(part: PartOf<'box'>): Solid[] {
+  const seat = seatIn(part)
+  return hangAcross(part).runs.flatMap(({ pattern, y0, y1 }, i) => barsOf(pattern, `run-${i}`, (y0 + y1) / 2, seat))
 }
 
 /** What is told of the combs: each as it is, or all of them drawn and filled as the box is used. */

@@ -1,7 +1,7 @@
 import type { DimensionName, PartKind, Pattern } from '../catalogue'
 import type { CombUse } from '../comb'
 import type { AttachmentPlace } from '../hive'
-import { hungBars, hungCombs, type CombsTold } from './box'
+import { barsOfRuns, hungBars, hungCombs, type CombsTold } from './box'
 import { bodiesAt } from './fitting'
 import { isBox, isFloor, isRoof } from './is'
 import type { Kind, KindGroup, Layer, WayUp } from './kind'
@@ -50,10 +50,10 @@ export function solidsOf(part: ResolvedPart, use: CombUse, told: CombsTold = 'as
   return isBox(part) ? [...own, ...hungBars(part), ...hungCombs(part, use, told)] : own
 }
 
-/** The bodies that the stack meets: its own and the bars that hang in it. */
-export function bodiesOf(part: ResolvedPart): readonly Solid[] {
+/** The bodies that the stack meets: its own, and of each run of frames alike the bars of one. */
+export function bodiesMet(part: ResolvedPart): readonly Solid[] {
   const own = shapeOf(part).solids
-  return isBox(part) ? [...own, ...hungBars(part)] : own
+  return isBox(part) ? [...own, ...barsOfRuns(part)] : own
 }
 
 /** What a fitting is fixed to, among these parts, bottom first. */

@@ -44,11 +44,12 @@ export function barsOf(frame: HangingPattern, id: string, centreMm: number, seat
   const over = above(bottom, frame.bottomBarThickness)
   const end = frame.endBarThickness.mm
   const [lug, bar] = [frame.topBarLength.mm / 2, frame.topBarWidth.mm / 2]
-  const block = (x0: number, x1: number, halfMm: number, from: Level, to: Level, piece: string) => solid({ x0, x1, y0: centreMm - halfMm, y1: centreMm + halfMm }, from, to, 'bar', `${id}-${piece}`)
+  const [near, far] = [centreMm - bar, centreMm + bar]
   return [
-    ...block(-half, half, bar, under, top, 'top'), ...block(-lug, -half, bar, seat, top, 'top'), ...block(half, lug, bar, seat, top, 'top'),
-    ...block(-half, -half + end, bar, over, under, 'front'), ...block(half - end, half, bar, over, under, 'back'),
-    ...block(-half, half, BOTTOM_BAR_HALF_MM, bottom, over, 'bottom'),
+    ...solid({ x0: -half, x1: half, y0: near, y1: far }, under, top, 'bar', `${id}-top`),
+    ...solid({ x0: -lug, x1: -half, y0: near, y1: far }, seat, top, 'bar', `${id}-top`), ...solid({ x0: half, x1: lug, y0: near, y1: far }, seat, top, 'bar', `${id}-top`),
+    ...solid({ x0: -half, x1: -half + end, y0: near, y1: far }, over, under, 'bar', `${id}-front`), ...solid({ x0: half - end, x1: half, y0: near, y1: far }, over, under, 'bar', `${id}-back`),
+    ...solid({ x0: -half, x1: half, y0: centreMm - BOTTOM_BAR_HALF_MM, y1: centreMm + BOTTOM_BAR_HALF_MM }, bottom, over, 'bar', `${id}-bottom`),
   ]
 }
 

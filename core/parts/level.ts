@@ -29,32 +29,22 @@ export function byHand(mm: number): Length {
   return { mm, plusMinusMm: 0, source: { mark: 'C', text: 'as such parts are made' } }
 }
 
-function combined(level: Level, sizes: readonly Length[], sign: 1 | -1): Level {
+function combined(level: Level, added: readonly Length[], sign: 1 | -1): Level {
   let mm = level.mm
-  const parts = [...level.sizes]
-  for (const size of sizes) {
+  const sizes = level.sizes.slice()
+  for (const size of added) {
     mm += sign * size.mm
-    parts.push([size, sign])
+    sizes.push([size, sign])
   }
-  return { mm, sizes: parts }
+  return { mm, sizes }
 }
 
 /** From one level up to another, mm, with the ± of the sizes that it depends on (interval arithmetic). */
 export function rise(from: Level, to: Level): { readonly mm: number; readonly plusMinusMm: number } {
   const sizes: Length[] = []
   const times: number[] = []
-  const count = (level: Level, sign: 1 | -1) => {
-    for (const [size, n] of level.sizes) {
-      const at = sizes.indexOf(size)
-      if (at >= 0) times[at]! += sign * n
-      else {
-        sizes.push(size)
-        times.push(sign * n)
-      }
-    }
-  }
-  count(to, 1)
-  count(from, -1)
+  countInto(sizes, times, to, 1)
+  countInto(sizes, times, from, -1)
   let mm = 0
   let plusMinusMm = 0
   for (let i = 0; i < sizes.length; i++) {
@@ -62,4 +52,15 @@ export function rise(from: Level, to: Level): { readonly mm: number; readonly pl
     plusMinusMm += Math.abs(times[i]!) * sizes[i]!.plusMinusMm
   }
   return { mm: roundTo(mm, 9), plusMinusMm }
+}
+
+function countInto(sizes: Length[], times: number[], level: Level, sign: 1 | -1): void {
+  for (const [size, n] of level.sizes) {
+    const at = sizes.indexOf(size)
+    if (at >= 0) times[at]! += sign * n
+    else {
+      sizes.push(size)
+      times.push(sign * n)
+    }
+  }
 }

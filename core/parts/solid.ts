@@ -34,12 +34,14 @@ export function solid(rect: Rect, from: Level, to: Level, material: SolidMateria
 
 /** Four rails round a rectangle, the long ones whole; without the front one where bees come in. */
 export function rails(outside: Rect, widthMm: number, from: Level, to: Level, material: SolidMaterial, piece: string, openFront = false): Solid[] {
-  const inside = insetRect(outside, widthMm)
-  const rail = (rect: Rect, side: string) => solid(rect, from, to, material, `${piece}-${side}`)
-  return [
-    ...rail({ ...outside, y1: inside.y0 }, 'left'), ...rail({ ...outside, y0: inside.y1 }, 'right'),
-    ...rail({ ...inside, x0: inside.x1, x1: outside.x1 }, 'back'), ...(openFront ? [] : rail({ ...inside, x0: outside.x0, x1: inside.x0 }, 'front')),
+  const { x0, x1, y0, y1 } = insetRect(outside, widthMm)
+  const solids = [
+    ...solid({ x0: outside.x0, x1: outside.x1, y0: outside.y0, y1: y0 }, from, to, material, `${piece}-left`),
+    ...solid({ x0: outside.x0, x1: outside.x1, y0: y1, y1: outside.y1 }, from, to, material, `${piece}-right`),
+    ...solid({ x0: x1, x1: outside.x1, y0, y1 }, from, to, material, `${piece}-back`),
   ]
+  if (!openFront) solids.push(...solid({ x0: outside.x0, x1: x0, y0, y1 }, from, to, material, `${piece}-front`))
+  return solids
 }
 
 /** A plate with a rectangle left open in it, as four boards that are one piece. */

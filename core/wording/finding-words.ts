@@ -1,5 +1,5 @@
 import { formatName, type Catalogue } from '../catalogue'
-import type { Finding, Grade, Remedy, RemedyKind, Rule } from '../checks'
+import { remediesOf, type Finding, type Grade, type Remedy, type RemedyKind, type Rule } from '../checks'
 import { comparableMm, showLength, showVolume } from '../units'
 import { gapFate, verdictWord, withPlusMinus } from './gap-words'
 import { frameFitFate, frameFitInWords } from './fit-words'
@@ -13,6 +13,7 @@ export interface FindingWords extends Told {
   readonly severity: string
   /** The whole in half a line, for a row of hives. */
   readonly short: string
+  /** What the buttons of its ways out say; they are tried once this is read. */
   readonly remedies: readonly string[]
 }
 
@@ -42,7 +43,7 @@ export function findingInWords(finding: Finding, names: ReadonlyMap<string, stri
   const plain = TELL[finding.rule](telling)
   const told: Told = { title: said(plain.title), what: said(plain.what), fate: said(plain.fate) }
   const short = finding.rule === 'joint.open' && finding.measured ? `${showLength(finding.measured.mm, reader.units)} open, ${told.title}` : finding.rule === 'bee-space.gap' && finding.measured ? `${showLength(finding.measured.mm, reader.units)} ${verdictWord(finding.facts as never)}, ${told.title}` : told.title
-  return { ...told, title: capital(told.title), short: capital(short), severity: severityWord(finding.severity), remedies: finding.remedies.map((remedy) => said(remedyInWords(remedy, named, catalogue, reader))) }
+  return { ...told, title: capital(told.title), short: capital(short), severity: severityWord(finding.severity), get remedies() { return remediesOf(finding).map((remedy) => said(remedyInWords(remedy, named, catalogue, reader))) } }
 }
 
 /** What the button of a remedy says, with the figure that it gives. */

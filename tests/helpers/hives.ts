@@ -1,6 +1,6 @@
 import { assess, assessHive, contextOf, type Assessment } from '#core/assess'
 import { CATALOGUE, type Catalogue } from '#core/catalogue'
-import type { JudgedGap } from '#core/checks'
+import { remediesOf, type Finding, type JudgedGap, type Remedy } from '#core/checks'
 import { assembleHive, partsById } from '#core/geometry'
 import { buildHive, emptyYard, type BandPreset, type Hive, type Part, type Role, type Stage, type Yard } from '#core/hive'
 
@@ -71,3 +71,10 @@ export const N = {
   stand: ['stand-timber-200'], floor: ['floor-mesh-national'], brood: ['box-national-brood', 'brood'], super: ['box-national-super', 'super'], topSuper: ['box-national-super-top-space', 'super'],
   topBrood: ['box-national-brood-top-space', 'brood'], framed: ['excluder-framed-national'], sheet: ['excluder-sheet-national'], crown: ['crown-national'], roof: ['roof-telescoping-national'], eke: ['eke-national'],
 } as const satisfies Record<string, Layer>
+
+/** A finding as plain data, its ways out tried. */
+export function tried(finding: Finding | undefined): Omit<Finding, 'ways'> & { readonly remedies: readonly Remedy[] } {
+  if (!finding) throw new Error('no such finding')
+  const { ways: _ways, ...data } = finding
+  return { ...data, remedies: remediesOf(finding) }
+}

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 // What will happen: the findings, worst first, those of the selected part alone when one is selected.
 import type { Assessment } from '#core/assess'
-import type { Finding, Remedy } from '#core/checks'
+import { remediesOf, type Finding, type Remedy } from '#core/checks'
 import { capital, findingInWords, the, type Reader } from '#core/wording'
 import { gapKey } from '#core/geometry'
 
@@ -11,7 +11,7 @@ const emit = defineEmits<{ show: [finding: Finding]; showAll: []; try: [remedy: 
 const bench = useBench()
 const listed = computed(() => {
   const { selectedId } = props
-  const about = (finding: Finding) => finding.partIds.includes(selectedId!) || finding.remedies.some(({ partId }) => partId === selectedId)
+  const about = (finding: Finding) => finding.partIds.includes(selectedId!) || remediesOf(finding).some(({ partId }) => partId === selectedId)
   const some = selectedId && !props.dry ? props.assessment.findings.filter(about) : props.assessment.findings
   return some.map((finding) => ({ finding, words: findingInWords(finding, props.names, bench.catalogue, props.reader) }))
 })

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 // One finding: what is there, what will happen, and the ways out as buttons.
-import type { Finding, Remedy } from '#core/checks'
+import { remediesOf, type Finding, type Remedy } from '#core/checks'
 import type { FindingWords } from '#core/wording'
 
 const props = defineProps<{ finding: Finding; words: FindingWords; tried: Remedy | null; dry?: boolean }>()
@@ -28,7 +28,7 @@ const severity = computed(() => (props.finding.acceptance ? 'accepted' : props.f
     <p>{{ words.what }} {{ words.fate }}</p>
     <p v-if="finding.acceptance" class="reason">“{{ finding.acceptance.reason }}”</p>
     <div v-if="!dry" class="ways">
-      <template v-for="(remedy, i) in finding.remedies" :key="i">
+      <template v-for="(remedy, i) in remediesOf(finding)" :key="i">
         <template v-if="tried === remedy">
           <span class="trying">Shown on the drawing: {{ words.remedies[i] }}</span>
           <button class="plain-button filled" type="button" @click="emit('apply', remedy)">Do it</button>

@@ -39,7 +39,7 @@ function undrawnWide(filled: FilledBox): Finding[] {
   const frames = across.places.filter(isFrame).length
   return [findingOf('frames.undrawn-wide', madeSo ? 'note' : 'mend', [box.part.id], {
     measured: { mm: Math.max(...wide.map(({ pitchMm }) => pitchMm)), plusMinusMm: 0, likelyPlusMinusMm: 0 }, accepted: { minMm: 0, maxMm: drawnAtMm },
-    facts: { undrawn: wide.length, frames, full: fullCount(box.resolved), whole: undrawn.length === frames }, remedies: madeSo ? [] : [touchOneSide(box.resolved)],
+    facts: { undrawn: wide.length, frames, full: fullCount(box.resolved), whole: undrawn.length === frames }, ways: () => madeSo ? [] : [touchOneSide(box.resolved)],
   })]
 }
 
@@ -53,7 +53,7 @@ function foundationlessPair(filled: FilledBox, context: Context): Finding[] {
   const bare = frames.filter(({ content }) => isFoundationless(content)).length
   // A whole box of them, none too tall for its support, is a school of its own.
   const school = bare === frames.length && frames.every(({ content, pattern }) => isHeld(content, pattern, context))
-  return [findingOf('frames.foundationless-pair', school ? 'note' : 'mend', [box.part.id], { facts: { pairs: pairs.length, bare, school }, remedies: school ? [] : alternate(box.resolved, context) })]
+  return [findingOf('frames.foundationless-pair', school ? 'note' : 'mend', [box.part.id], { facts: { pairs: pairs.length, bare, school }, ways: () => school ? [] : alternate(box.resolved, context) })]
 }
 
 /** Comb that is low enough to hold itself, or has a mid-bar or wires. */
@@ -68,14 +68,14 @@ function unsupported({ box, across }: FilledBox, context: Context): Finding[] {
   const said = tall.some(({ content }) => content.support === 'none')
   const mm = Math.max(...tall.map(({ pattern }) => pattern.height.mm))
   return [findingOf('frames.foundationless-unsupported', 'watch', [box.part.id], {
-    measured: { mm, plusMinusMm: 0, likelyPlusMinusMm: 0 }, accepted: { minMm: 0, maxMm: limits.unsupportedComb }, facts: { frames: tall.length, said }, remedies: [wireFrames(box.resolved, new Set(tall.map(({ content }) => content.id)))],
+    measured: { mm, plusMinusMm: 0, likelyPlusMinusMm: 0 }, accepted: { minMm: 0, maxMm: limits.unsupportedComb }, facts: { frames: tall.length, said }, ways: () => [wireFrames(box.resolved, new Set(tall.map(({ content }) => content.id)))],
   })]
 }
 
 function emptyPlaces({ box, gaps }: FilledBox, { stage }: Context): Finding[] {
   const empty = gaps.reduce((sum, gap) => sum + gap.emptyPlaces, 0)
   if (empty === 0) return []
-  return [findingOf('frames.empty-place', BUILDING_STAGES.has(stage) ? 'mend' : 'watch', [box.part.id], { facts: { places: empty, building: BUILDING_STAGES.has(stage) }, remedies: [pushTogether(box.resolved)] })]
+  return [findingOf('frames.empty-place', BUILDING_STAGES.has(stage) ? 'mend' : 'watch', [box.part.id], { facts: { places: empty, building: BUILDING_STAGES.has(stage) }, ways: () => [pushTogether(box.resolved)] })]
 }
 
 /** The worst gap between two combs, or between a comb and a board, that bees will not keep as a passage. */

@@ -24,10 +24,10 @@ function hungWell({ box, across, gaps }: FilledBox, { limits }: Context): Findin
     const touchingMm = ((widthOf.get(fromId ?? '') ?? 0) + (widthOf.get(toId ?? '') ?? 0)) / 2
     return pitchMm === 0 ? most : Math.max(most, pitchMm - touchingMm, emptyPlaces * touchingMm)
   }, 0)
-  if (comparableMm(apart) > 0) return [findingOf('frames.drain-loose', 'mend', [box.part.id], { measured: { mm: apart, plusMinusMm: 0, likelyPlusMinusMm: 0 }, accepted: { minMm: 0, maxMm: 0 }, remedies: [centreFrames(box.resolved)] })]
+  if (comparableMm(apart) > 0) return [findingOf('frames.drain-loose', 'mend', [box.part.id], { measured: { mm: apart, plusMinusMm: 0, likelyPlusMinusMm: 0 }, accepted: { minMm: 0, maxMm: 0 }, ways: () => [centreFrames(box.resolved)] })]
   const [near, far] = [gaps[0]?.apartMm ?? 0, gaps.at(-1)?.apartMm ?? 0]
   if (comparableMm(Math.abs(near - far)) <= limits.drainOffCentre) return []
   return [findingOf('frames.drain-off-centre', 'watch', [box.part.id], {
-    measured: { mm: Math.max(near, far), plusMinusMm: 0, likelyPlusMinusMm: 0 }, accepted: { minMm: 0, maxMm: (near + far + limits.drainOffCentre) / 2 }, facts: { playMm: near + far }, remedies: [{ ...centreFrames(box.resolved), resultMm: (near + far) / 2 }],
+    measured: { mm: Math.max(near, far), plusMinusMm: 0, likelyPlusMinusMm: 0 }, accepted: { minMm: 0, maxMm: (near + far + limits.drainOffCentre) / 2 }, facts: { playMm: near + far }, ways: () => [{ ...centreFrames(box.resolved), resultMm: (near + far) / 2 }],
   })]
 }

@@ -40,7 +40,7 @@ function tooMany(filled: FilledBox, context: Context): Finding {
   const remedies = inSlots ? [touchOneSide(box.resolved)] : leaveOut(box.resolved, context)
   const leave = remedies[0]?.count ?? 0
   return findingOf('frames.too-many', 'stop', [box.part.id], {
-    measured: about(across.overlapMm), remedies,
+    measured: about(across.overlapMm), ways: () => remedies,
     facts: { frames: frames.length, others: across.places.length - frames.length, fits, leave, inSlots, slots, mostPitchMm: frames.length > 0 ? dimensionMm(box, 'insideWidth') / frames.length : 0, spacingMm: widest },
   })
 }
@@ -50,7 +50,7 @@ function noSpacing(filled: FilledBox): Finding[] {
   if (filled.across.spacing.system !== 'touching' || !filled.across.places.some(({ pattern }) => pattern.spacedBy === 'nothing')) return []
   const bare = framesOf(filled).filter(({ pattern }) => pattern.spacedBy === 'nothing')
   if (bare.length < 2) return []
-  return [findingOf('frames.no-spacing', 'mend', [filled.box.part.id], { facts: { frames: bare.length }, remedies: [castellate(filled.box.resolved, fullCount(filled.box.resolved))] })]
+  return [findingOf('frames.no-spacing', 'mend', [filled.box.part.id], { facts: { frames: bare.length }, ways: () => [castellate(filled.box.resolved, fullCount(filled.box.resolved))] })]
 }
 
 /** Frames that touch all the way across leave nothing to lever against once propolis has built up. */
@@ -59,7 +59,7 @@ function noPlay({ box, across }: FilledBox, context: Context): Finding[] {
   if ((system !== 'touching' && system !== 'spacer') || slack === 'spread' || across.places.length < 2) return []
   if (comparableMm(across.slackMm) >= context.limits.beeTight) return []
   const spared = leaveOutOne(box.resolved, context)
-  return [findingOf('frames.no-play', 'watch', [box.part.id], { measured: about(across.slackMm, across.slackPlusMinusMm), accepted: { minMm: context.limits.beeTight, maxMm: across.pitchMm }, facts: { frames: across.places.length }, remedies: spared })]
+  return [findingOf('frames.no-play', 'watch', [box.part.id], { measured: about(across.slackMm, across.slackPlusMinusMm), accepted: { minMm: context.limits.beeTight, maxMm: across.pitchMm }, facts: { frames: across.places.length }, ways: () => spared })]
 }
 
 function leaveOutOne(box: FilledBox['box']['resolved'], context: Context): Remedy[] {
@@ -79,7 +79,7 @@ function mixed(filled: FilledBox): Finding[] {
   if (ways.size < 2 && !inSlots && !twoWidths) return []
   return [findingOf('frames.mixed', 'watch', [box.part.id], {
     facts: { how: ways.size > 1 ? 'systems' : inSlots ? 'in-slots' : 'widths', ways: [...ways].join(' '), leastMm: Math.min(...widths), mostMm: Math.max(...widths) },
-    remedies: inSlots && ways.size === 1 ? [touchOneSide(box.resolved)] : [],
+    ways: () => inSlots && ways.size === 1 ? [touchOneSide(box.resolved)] : [],
   })]
 }
 
@@ -92,7 +92,7 @@ function spreadShoulders(filled: FilledBox): Finding[] {
   const frames = framesOf(filled).filter(({ pattern }) => pattern.spacedBy !== 'nothing')
   const wide = frames[0] && comparableMm(across.pitchMm) > comparableMm(frames[0].pattern.spacing.mm)
   if (frames.length < 2 || !wide) return []
-  return [findingOf('frames.spread-shoulders', 'watch', [box.part.id], { measured: about(across.pitchMm), accepted: { minMm: frames[0]!.pattern.spacing.mm, maxMm: frames[0]!.pattern.spacing.mm }, remedies: [touchOneSide(box.resolved), centreFrames(box.resolved)] })]
+  return [findingOf('frames.spread-shoulders', 'watch', [box.part.id], { measured: about(across.pitchMm), accepted: { minMm: frames[0]!.pattern.spacing.mm, maxMm: frames[0]!.pattern.spacing.mm }, ways: () => [touchOneSide(box.resolved), centreFrames(box.resolved)] })]
 }
 
 const CLOSE_UP: ReadonlySet<Stage> = new Set(['after-crop', 'pack-down', 'winter'])
@@ -103,7 +103,7 @@ function winterSpacing(filled: FilledBox, { stage }: Context): Finding[] {
   const role = box.placement.role ?? 'super'
   if (!CLOSE_UP.has(stage) || (role === 'super' && stage !== 'winter')) return []
   if (comparableMm(across.pitchMm) <= comparableMm(drawnAtMm) || framesOf(filled).every(({ pattern }) => pattern.spacedBy === 'wide-bars')) return []
-  return [findingOf('frames.winter-spacing', stage === 'winter' ? 'mend' : 'watch', [box.part.id], { measured: about(across.pitchMm), accepted: { minMm: 0, maxMm: drawnAtMm }, facts: { stage }, remedies: [touchOneSide(box.resolved)] })]
+  return [findingOf('frames.winter-spacing', stage === 'winter' ? 'mend' : 'watch', [box.part.id], { measured: about(across.pitchMm), accepted: { minMm: 0, maxMm: drawnAtMm }, facts: { stage }, ways: () => [touchOneSide(box.resolved)] })]
 }
 
 function isRoomBeside({ from, to, verdict }: JudgedAcrossGap): boolean {
@@ -128,7 +128,7 @@ export function checkSideRoom(measured: Measured, context: Context): Finding[] {
     const plusMinusMm = across.slackPlusMinusMm
     return findingOf('bee-space.side', severity, boxes.map((one) => one.box.part.id), {
       measured: about(mm, plusMinusMm), accepted: { minMm: 0, maxMm: context.limits.shoulderToWall }, facts: { pitchMm: across.pitchMm },
-      remedies: boxes.length > 1 ? [] : sideRoomRemedies(boxes[0]!, mm, context),
+      ways: () => boxes.length > 1 ? [] : sideRoomRemedies(boxes[0]!, mm, context),
     })
   })
 }

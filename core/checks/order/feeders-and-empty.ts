@@ -36,7 +36,7 @@ function feeders(measured: Measured, context: Context): Finding[] {
   return parts.filter(isFeeder).flatMap((feeder) => {
     const { closing, proudMm } = proudOf(parts, feeder)
     const proud = closing && proudMm > 0
-      ? [findingOf('order.feeder-proud', 'stop', [feeder.part.id, closing.part.id], { measured: { mm: proudMm, plusMinusMm: 0, likelyPlusMinusMm: 0 }, remedies: roomAbove(measured, context, closing) })]
+      ? [findingOf('order.feeder-proud', 'stop', [feeder.part.id, closing.part.id], { measured: { mm: proudMm, plusMinusMm: 0, likelyPlusMinusMm: 0 }, ways: () => roomAbove(measured, context, closing) })]
       : []
     return [...(hasWayUp(measured, feeder) ? [] : [noWayUp(measured, feeder)]), ...proud]
   })
@@ -48,7 +48,7 @@ function boxesAboveFeeder({ layout, assembled }: Measured): Finding[] {
   const above = feeder ? layout.parts.filter(({ pattern, part, index }) => index > feeder.index && isBox({ pattern }) && part.contents.length > 0) : []
   const highest = above.at(-1)
   if (!feeder || !highest) return []
-  return [findingOf('order.box-above-feeder', 'mend', above.map(({ part }) => part.id), { facts: { feederId: feeder.part.id }, remedies: [move(assembled.hive, feeder, highest.index, 'move-above', highest)] })]
+  return [findingOf('order.box-above-feeder', 'mend', above.map(({ part }) => part.id), { facts: { feederId: feeder.part.id }, ways: () => [move(assembled.hive, feeder, highest.index, 'move-above', highest)] })]
 }
 
 /** Bees get to it from below; where nothing says where the bees are, nothing is said of them. */
@@ -60,11 +60,11 @@ function noWayUp({ layout, assembled }: Measured, feeder: PlacedPart): Finding {
   const below = layout.parts[feeder.index - 1]
   const shut = layout.parts.findLast(({ index, part }) => index < feeder.index && part.hole === 'closed')
   const remedy = shut ? openHole(shut) : takeOff(assembled.hive, feeder)
-  return findingOf('order.feeder-no-way-up', 'mend', [feeder.part.id, ...(below ? [below.part.id] : [])], { remedies: [remedy] })
+  return findingOf('order.feeder-no-way-up', 'mend', [feeder.part.id, ...(below ? [below.part.id] : [])], { ways: () => [remedy] })
 }
 
 function emptyBoxes({ layout, assembled }: Measured): Finding[] {
   return layout.parts
     .filter((box) => isBox(box) && box.part.contents.length === 0 && !box.pattern.sections)
-    .map((box) => findingOf('order.empty-box', 'note', [box.part.id], { remedies: [takeOff(assembled.hive, box)] }))
+    .map((box) => findingOf('order.empty-box', 'note', [box.part.id], { ways: () => [takeOff(assembled.hive, box)] }))
 }

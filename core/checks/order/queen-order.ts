@@ -14,7 +14,7 @@ export function checkQueenOrder(measured: Measured, context: Context): Finding[]
   return [
     ...supersBelowBrood(measured, boxes, context),
     ...foodBelowBrood(measured, boxes, context),
-    ...excluders.slice(1).map((second) => findingOf('order.two-excluders', 'mend', [second.part.id], { remedies: [takeOff(measured.assembled.hive, second)] })),
+    ...excluders.slice(1).map((second) => findingOf('order.two-excluders', 'mend', [second.part.id], { ways: () => [takeOff(measured.assembled.hive, second)] })),
     ...(excluders[0] ? aroundExcluder(measured, boxes, excluders[0], context) : noExcluder(measured, boxes, context)),
   ]
 }
@@ -39,7 +39,7 @@ function belowBrood({ assembled: { hive } }: Measured, boxes: readonly PlacedPar
   if (!highest || low.length === 0) return []
   return [findingOf(rule, severity, low.map(({ part }) => part.id), {
     facts: { broodId: highest.part.id },
-    remedies: low.length === 1 ? [move(hive, low[0]!, highest.index, 'move-above', highest)] : [move(hive, highest, low[0]!.index, 'move-below', low[0]!)],
+    ways: () => low.length === 1 ? [move(hive, low[0]!, highest.index, 'move-above', highest)] : [move(hive, highest, low[0]!.index, 'move-below', low[0]!)],
   })]
 }
 
@@ -52,18 +52,18 @@ function aroundExcluder(measured: Measured, boxes: readonly PlacedPart[], exclud
   if (isCold(stage) && boxes.some((box) => box.index > excluder.index)) {
     // Where the cluster never has to move up, leaving it in is a school.
     const mild = climate === 'warm-temperate' || climate === 'tropical-highland'
-    found.push(findingOf('order.excluder-in-winter', mild ? 'watch' : 'mend', [excluder.part.id], { facts: { mild }, remedies: [takeOff(hive, excluder)] }))
+    found.push(findingOf('order.excluder-in-winter', mild ? 'watch' : 'mend', [excluder.part.id], { facts: { mild }, ways: () => [takeOff(hive, excluder)] }))
   }
   if (under.length > 0) {
     found.push(findingOf('order.super-under-excluder', 'mend', [under[0]!.part.id, excluder.part.id], {
-      remedies: [move(hive, excluder, under[0]!.index, 'move-below', under[0]!)],
+      ways: () => [move(hive, excluder, under[0]!.index, 'move-below', under[0]!)],
     }))
   }
   if (over.length > 0) {
     const highest = over.at(-1)!
     found.push(findingOf('order.brood-above-excluder', 'mend', [over[0]!.part.id, excluder.part.id], {
       facts: { broodBelow: over.length < brood.length },
-      remedies: [move(hive, excluder, highest.index, 'move-above', highest)],
+      ways: () => [move(hive, excluder, highest.index, 'move-above', highest)],
     }))
   }
   return found
@@ -76,8 +76,8 @@ function noExcluder(measured: Measured, boxes: readonly PlacedPart[], context: C
   const below = brood.filter((box) => lowest && box.index < lowest.index).at(-1)
   if (isCold(context.stage) || !lowest || !below || brood.some((box) => box.index > lowest.index)) return []
   const clean = supers.find(holdsCleanComb)
-  if (clean) return [findingOf('order.no-excluder-clean-comb', 'mend', [clean.part.id], { remedies: excluderWays(measured, below, lowest, context) })]
-  return [findingOf('order.no-excluder', 'note', [below.part.id, lowest.part.id], { remedies: excluderWays(measured, below, lowest, context) })]
+  if (clean) return [findingOf('order.no-excluder-clean-comb', 'mend', [clean.part.id], { ways: () => excluderWays(measured, below, lowest, context) })]
+  return [findingOf('order.no-excluder', 'note', [below.part.id, lowest.part.id], { ways: () => excluderWays(measured, below, lowest, context) })]
 }
 
 /** Cut comb, sections and drain frames must have no brood in them. */

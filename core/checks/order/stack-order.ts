@@ -42,13 +42,13 @@ function floors(measured: Measured, context: Context): Finding[] {
   if (!floor) {
     if (!parts.some(isBox)) return []
     const pattern = matching(measured, context, { kind: 'floor', use: 'mesh' })
-    return [findingOf('order.no-floor', 'stop', [parts[firstAbove]!.part.id], { remedies: pattern ? [add(hive, firstAbove, pattern, context.catalogue)] : [] })]
+    return [findingOf('order.no-floor', 'stop', [parts[firstAbove]!.part.id], { ways: () => pattern ? [add(hive, firstAbove, pattern, context.catalogue)] : [] })]
   }
   const low = parts.slice(0, floor.index).filter((part) => !isStand(part))
   const below = low.length === 0 ? [] : [findingOf('order.below-floor', 'stop', low.map(({ part }) => part.id), {
-    facts: { floorId: floor.part.id }, remedies: [move(hive, floor, low[0]!.index, 'move-below', low[0]!)],
+    facts: { floorId: floor.part.id }, ways: () => [move(hive, floor, low[0]!.index, 'move-below', low[0]!)],
   })]
-  return [...below, ...more.map((second) => findingOf('order.second-floor', 'mend', [second.part.id], { remedies: [takeOff(hive, second)] }))]
+  return [...below, ...more.map((second) => findingOf('order.second-floor', 'mend', [second.part.id], { ways: () => [takeOff(hive, second)] }))]
 }
 
 function roofs(measured: Measured, context: Context): Finding[] {
@@ -58,11 +58,11 @@ function roofs(measured: Measured, context: Context): Finding[] {
   if (!roof) {
     if (!parts.some(isBox)) return []
     const pattern = matching(measured, context, { kind: 'roof', roofForm: 'telescoping' })
-    return [findingOf('order.no-roof', 'stop', [parts.at(-1)!.part.id], { remedies: pattern ? [add(hive, parts.length, pattern, context.catalogue)] : [] })]
+    return [findingOf('order.no-roof', 'stop', [parts.at(-1)!.part.id], { ways: () => pattern ? [add(hive, parts.length, pattern, context.catalogue)] : [] })]
   }
   const above = parts.slice(roof.index + 1)
   const onTop = above.length === 0 ? [] : [findingOf('order.above-roof', 'stop', above.map(({ part }) => part.id), {
-    facts: { roofId: roof.part.id }, remedies: [move(hive, roof, parts.length - 1, 'move-above', parts.at(-1)!)],
+    facts: { roofId: roof.part.id }, ways: () => [move(hive, roof, parts.length - 1, 'move-above', parts.at(-1)!)],
   })]
   return [...onTop, ...crownUnder(measured, roof, context)]
 }
@@ -84,7 +84,7 @@ function crownUnder(measured: Measured, roof: PlacedPart, context: Context): Fin
   const pattern = matching(measured, context, { kind: 'crown', use: 'cover' })
   const ways: Remedy[] = pattern ? [false, true].map((turned) => add(measured.assembled.hive, roof.index, pattern, context.catalogue, turned)) : []
   return [findingOf('order.no-crown', 'mend', ids, {
-    remedies: nearestBand(measured, ways, context, (trial) => trial.gaps.find((gap) => gap.lowerId === below.part.id && gap.place === 'cover')?.mm),
+    ways: () => nearestBand(measured, ways, context, (trial) => trial.gaps.find((gap) => gap.lowerId === below.part.id && gap.place === 'cover')?.mm),
   })]
 }
 
@@ -96,7 +96,7 @@ function secondCrown({ layout, assembled }: Measured, { stage }: Context): Findi
   const [first, ...more] = layout.parts.filter(isCrown)
   return more.map((second) => {
     const clearing = CLEANING_STAGES.has(stage) && layout.parts.some((box) => isBox(box) && box.index > first!.index && box.index < second.index)
-    return findingOf('order.second-crown', clearing ? 'note' : 'mend', [second.part.id, first!.part.id], { facts: { clearing }, remedies: [takeOff(assembled.hive, clearing ? first! : second)] })
+    return findingOf('order.second-crown', clearing ? 'note' : 'mend', [second.part.id, first!.part.id], { facts: { clearing }, ways: () => [takeOff(assembled.hive, clearing ? first! : second)] })
   })
 }
 
@@ -106,7 +106,7 @@ function boxesAboveCrown({ layout, assembled }: Measured, { stage }: Context): F
   const above = crown ? layout.parts.filter((part) => isFilledBox(part) && part.index > crown.index) : []
   if (!crown || above.length === 0) return []
   return [findingOf('order.box-above-crown', CLEANING_STAGES.has(stage) ? 'note' : 'mend', above.map(({ part }) => part.id), {
-    facts: { crownId: crown.part.id }, remedies: [move(assembled.hive, crown, above.at(-1)!.index, 'move-above', above.at(-1)!)],
+    facts: { crownId: crown.part.id }, ways: () => [move(assembled.hive, crown, above.at(-1)!.index, 'move-above', above.at(-1)!)],
   })]
 }
 
@@ -115,6 +115,6 @@ function upsideDown({ layout, assembled }: Measured): Finding[] {
   return layout.parts.flatMap((part) => {
     const { pattern, placement } = part
     if (!placement.turnedOver || !pattern || wayUpOf(pattern) !== 'one') return []
-    return [findingOf('order.upside-down', 'stop', [part.part.id], { facts: { kind: pattern.kind, empty: part.part.contents.length === 0 }, remedies: [turnOver(assembled.hive, part)] })]
+    return [findingOf('order.upside-down', 'stop', [part.part.id], { facts: { kind: pattern.kind, empty: part.part.contents.length === 0 }, ways: () => [turnOver(assembled.hive, part)] })]
   })
 }

@@ -17,13 +17,13 @@ export function checkBait({ layout, assembled }: Measured, { stage, catalogue }:
   const ids = boxes.map(({ part }) => part.id)
   const found: Finding[] = []
   const litres = boxes.reduce((sum, { resolved }) => sum + insideLitres(resolved), 0)
-  if (litres < ROOM_LITRES.least || litres > ROOM_LITRES.most) found.push(findingOf('season.bait-room', 'note', ids, { facts: { litres: Math.round(litres), least: ROOM_LITRES.least, most: ROOM_LITRES.most }, remedies: boxes.length > 1 ? [takeOff(hive, boxes.at(-1)!)] : [] }))
+  if (litres < ROOM_LITRES.least || litres > ROOM_LITRES.most) found.push(findingOf('season.bait-room', 'note', ids, { facts: { litres: Math.round(litres), least: ROOM_LITRES.least, most: ROOM_LITRES.most }, ways: () => boxes.length > 1 ? [takeOff(hive, boxes.at(-1)!)] : [] }))
   const frames = boxes.flatMap(({ hung }) => hung)
   if (frames.some(({ content }) => content.holds === 'capped-honey' || content.holds === 'nectar')) found.push(findingOf('season.bait-honey', 'mend', ids))
   if (frames.length > 0 && !frames.some(({ content }) => content.comb === 'drawn')) found.push(findingOf('season.bait-comb', 'note', ids))
   const block = find(catalogue, { kind: 'entrance-fitting', use: 'narrow' })
   const floor = layout.parts.find(isFloor)
-  if (floor && !attached.some(isEntranceFitting)) found.push(findingOf('season.bait-door', 'note', [floor.part.id], { remedies: block ? [attach(hive, block, catalogue)] : [] }))
-  for (const excluder of layout.parts.filter(isExcluder)) found.push(findingOf('season.bait-excluder', 'mend', [excluder.part.id], { remedies: [takeOff(hive, excluder)] }))
+  if (floor && !attached.some(isEntranceFitting)) found.push(findingOf('season.bait-door', 'note', [floor.part.id], { ways: () => block ? [attach(hive, block, catalogue)] : [] }))
+  for (const excluder of layout.parts.filter(isExcluder)) found.push(findingOf('season.bait-excluder', 'mend', [excluder.part.id], { ways: () => [takeOff(hive, excluder)] }))
   return found
 }

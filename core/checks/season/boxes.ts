@@ -13,12 +13,12 @@ export function checkSeasonBoxes({ layout, assembled }: Measured, { stage }: Con
   const ids = supers.map(({ part }) => part.id)
   const off = () => (supers.length === 1 ? [takeOff(hive, supers[0]!)] : [])
   const keep = () => (supers.some(({ pattern, part }) => pattern?.cleanComb || part.contents.length === 0) ? [] : [useAsFood(hive, supers)])
-  const found: Finding[] = supers.filter(({ part }) => hasHeldBrood(part)).map((box) => findingOf('season.brood-kit', 'mend', [box.part.id], { facts: { combs: box.part.hasHeld.includes('brood') ? 0 : box.part.contents.filter(({ hasHeld }) => hasHeld?.includes('brood')).length }, remedies: [takeOff(hive, box)] }))
-  if (supers.length > 0 && stage === 'after-crop') found.push(findingOf('season.supers-in-treatment', 'watch', ids, { remedies: [...keep(), ...off()] }))
+  const found: Finding[] = supers.filter(({ part }) => hasHeldBrood(part)).map((box) => findingOf('season.brood-kit', 'mend', [box.part.id], { facts: { combs: box.part.hasHeld.includes('brood') ? 0 : box.part.contents.filter(({ hasHeld }) => hasHeld?.includes('brood')).length }, ways: () => [takeOff(hive, box)] }))
+  if (supers.length > 0 && stage === 'after-crop') found.push(findingOf('season.supers-in-treatment', 'watch', ids, { ways: () => [...keep(), ...off()] }))
   const feeder = layout.parts.find((part) => isFeeder(part) || part.hung.some(isFrameFeeder))
-  if (supers.length > 0 && feeder && HONEY_COMES_IN.has(stage)) found.push(findingOf('season.feed-under-supers', 'watch', [feeder.part.id, ...ids], { remedies: isFeeder(feeder) ? [takeOff(hive, feeder)] : [] }))
-  if (supers.length > 0 && isCold(stage)) found.push(findingOf('season.supers-in-winter', 'note', ids, { remedies: [...keep(), ...off()] }))
-  if (supers.length > 0 && stage === 'settling') found.push(findingOf('season.super-too-soon', 'watch', ids, { remedies: off() }))
+  if (supers.length > 0 && feeder && HONEY_COMES_IN.has(stage)) found.push(findingOf('season.feed-under-supers', 'watch', [feeder.part.id, ...ids], { ways: () => isFeeder(feeder) ? [takeOff(hive, feeder)] : [] }))
+  if (supers.length > 0 && isCold(stage)) found.push(findingOf('season.supers-in-winter', 'note', ids, { ways: () => [...keep(), ...off()] }))
+  if (supers.length > 0 && stage === 'settling') found.push(findingOf('season.super-too-soon', 'watch', ids, { ways: () => off() }))
   if (supers.length === 0 && boxes.length > 0 && stage === 'flow') found.push(findingOf('season.no-room', 'watch', boxes.slice(-1).map(({ part }) => part.id)))
   return found
 }
@@ -36,7 +36,7 @@ export function checkTravel({ layout, assembled }: Measured, { stage, catalogue 
   const found: Finding[] = []
   const crown = parts.find(isCrown)
   const screen = crown && findAll(catalogue, { kind: 'crown', format: crown.pattern?.format }).find(({ surface }) => surface === 'mesh')
-  if (crown && crown.pattern?.surface !== 'mesh') found.push(findingOf('season.travel-air', 'watch', [crown.part.id], { remedies: screen ? [swapFor(assembled.hive, crown, screen, catalogue)] : [] }))
+  if (crown && crown.pattern?.surface !== 'mesh') found.push(findingOf('season.travel-air', 'watch', [crown.part.id], { ways: () => screen ? [swapFor(assembled.hive, crown, screen, catalogue)] : [] }))
   const roof = parts.find((part) => isRoof(part) && part.pattern.roofForm === 'telescoping')
   if (roof) found.push(findingOf('season.travel-roof', 'note', [roof.part.id]))
   const nucleus = parts.find((part) => isBox(part) && NUCLEUS.has(part.pattern.format))

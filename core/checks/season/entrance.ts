@@ -22,15 +22,15 @@ export function checkEntrance({ layout, assembled }: Measured, { stage, catalogu
   const shut = fittings.filter(({ pattern }) => pattern.use === 'shut')
   const guarded = fittings.some(({ pattern }) => pattern.use === 'guard')
   const found: Finding[] = []
-  if (isCold(stage) && !guarded) found.push(findingOf('season.no-guard', fittings.length > 0 ? 'note' : 'watch', [floor.part.id], { facts: { narrow: fittings.length > 0 }, remedies: add('guard') }))
-  if (isCold(stage)) for (const one of fittings) if (OPENS_AT_AN_EDGE.has(one.pattern.use) && one.attachment.edge !== 'upper') found.push(findingOf('season.lower-opening', 'note', [one.part.id], { remedies: [toUpperEdge(hive.id, hive.attachments.indexOf(one.attachment), one)] }))
-  if (NARROW.has(stage) && fittings.length === 0) found.push(findingOf('season.wide-entrance', 'note', [floor.part.id], { facts: { stage }, remedies: [...add('narrow'), ...(stage === 'settling' ? [] : add('robbing'))] }))
-  if (FREE.has(stage)) for (const one of fittings) found.push(findingOf('season.narrow-entrance', 'note', [one.part.id], { remedies: [detach(hive, one)] }))
-  if (WARM.has(stage) && insert) found.push(findingOf('season.insert-in', 'note', [insert.part.id], { remedies: [detach(hive, insert)] }))
-  if (shut.length > 0 && stage !== 'moving') found.push(findingOf('season.shut-in', 'stop', shut.map(({ part }) => part.id), { remedies: shut.map((one) => detach(hive, one)) }))
-  if (stage === 'moving' && shut.length === 0) found.push(findingOf('season.travel-open', 'mend', [floor.part.id], { remedies: add('shut') }))
+  if (isCold(stage) && !guarded) found.push(findingOf('season.no-guard', fittings.length > 0 ? 'note' : 'watch', [floor.part.id], { facts: { narrow: fittings.length > 0 }, ways: () => add('guard') }))
+  if (isCold(stage)) for (const one of fittings) if (OPENS_AT_AN_EDGE.has(one.pattern.use) && one.attachment.edge !== 'upper') found.push(findingOf('season.lower-opening', 'note', [one.part.id], { ways: () => [toUpperEdge(hive.id, hive.attachments.indexOf(one.attachment), one)] }))
+  if (NARROW.has(stage) && fittings.length === 0) found.push(findingOf('season.wide-entrance', 'note', [floor.part.id], { facts: { stage }, ways: () => [...add('narrow'), ...(stage === 'settling' ? [] : add('robbing'))] }))
+  if (FREE.has(stage)) for (const one of fittings) found.push(findingOf('season.narrow-entrance', 'note', [one.part.id], { ways: () => [detach(hive, one)] }))
+  if (WARM.has(stage) && insert) found.push(findingOf('season.insert-in', 'note', [insert.part.id], { ways: () => [detach(hive, insert)] }))
+  if (shut.length > 0 && stage !== 'moving') found.push(findingOf('season.shut-in', 'stop', shut.map(({ part }) => part.id), { ways: () => shut.map((one) => detach(hive, one)) }))
+  if (stage === 'moving' && shut.length === 0) found.push(findingOf('season.travel-open', 'mend', [floor.part.id], { ways: () => add('shut') }))
   const vent = layout.parts.find(isVent)
-  if (vent && (ROBBING.has(stage) || stage === 'moving')) found.push(findingOf('season.upper-hole', stage === 'moving' ? 'mend' : 'watch', [vent.part.id], { facts: { stage }, remedies: [takeOff(hive, vent)] }))
+  if (vent && (ROBBING.has(stage) || stage === 'moving')) found.push(findingOf('season.upper-hole', stage === 'moving' ? 'mend' : 'watch', [vent.part.id], { facts: { stage }, ways: () => [takeOff(hive, vent)] }))
   return found
 }
 

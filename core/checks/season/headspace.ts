@@ -14,8 +14,8 @@ export function isHeadspace(layer: Pick<PlacedPart, 'pattern' | 'part'>): boolea
 export function checkHeadspace({ layout, assembled }: Measured, { stage, today }: Context): Finding[] {
   return layout.parts.filter(isHeadspace).flatMap((room): Finding[] => {
     const { offBy } = room.placement
-    const remedies = [takeOff(assembled.hive, room)]
-    if (offBy && today && offBy < today) return [findingOf('season.headspace-overdue', 'mend', [room.part.id], { facts: { offBy }, remedies })]
-    return !offBy && (stage === 'after-crop' || stage === 'dearth') ? [findingOf('season.headspace-undated', 'note', [room.part.id], { remedies })] : []
+    const ways = () => [takeOff(assembled.hive, room)]
+    if (offBy && today && offBy < today) return [findingOf('season.headspace-overdue', 'mend', [room.part.id], { facts: { offBy }, ways })]
+    return !offBy && (stage === 'after-crop' || stage === 'dearth') ? [findingOf('season.headspace-undated', 'note', [room.part.id], { ways })] : []
   })
 }

@@ -29,7 +29,7 @@ export function checkWinterTop({ layout, assembled, reachedFromBelow }: Measured
   const { crown, slab, absorber, vent } = top
   const found = [...slabFindings(top), ...absorberFindings(top), ...roofedIn(top, parts, limits.beeTight)]
   if (vent) {
-    if (crown && crown.index < vent.index && crown.part.hole === 'closed') found.push(findingOf('season.vent-shut-off', 'mend', [crown.part.id, vent.part.id], { remedies: [openHole(crown), takeOff(assembled.hive, vent)] }))
+    if (crown && crown.index < vent.index && crown.part.hole === 'closed') found.push(findingOf('season.vent-shut-off', 'mend', [crown.part.id, vent.part.id], { ways: () => [openHole(crown), takeOff(assembled.hive, vent)] }))
     if (!slab && !absorber) found.push(findingOf('season.vent-cold', 'watch', [vent.part.id]))
   }
   const over = crown ?? parts.findLast((part) => reachedFromBelow?.has(part.part.id) && coversColony(part))
@@ -40,7 +40,7 @@ export function checkWinterTop({ layout, assembled, reachedFromBelow }: Measured
 function slabFindings({ crown, slab, absorber, vent }: Top): Finding[] {
   if (!slab) return []
   const found: Finding[] = []
-  if (crown && crown.index < slab.index && crown.part.hole === 'open' && !absorber && !vent) found.push(findingOf('season.winter-hole', 'mend', [crown.part.id, slab.part.id], { remedies: [closeHole(crown)] }))
+  if (crown && crown.index < slab.index && crown.part.hole === 'open' && !absorber && !vent) found.push(findingOf('season.winter-hole', 'mend', [crown.part.id, slab.part.id], { ways: () => [closeHole(crown)] }))
   const thickMm = dimensionMm(slab.resolved, 'depth')
   // R counts, not thickness: a thin panel that resists as much as enough foam is not thin.
   if (thickMm < LEAST_MM && coverResistance(slab) < foamResistance(LEAST_MM)) found.push(findingOf('season.thin-slab', 'watch', [slab.part.id], { measured: exact(thickMm), facts: { leastMm: LEAST_MM } }))
@@ -55,9 +55,9 @@ function absorberFindings({ crown, absorber }: Top): Finding[] {
   for (const feature of ABSORBER_FEATURES) {
     if (!absorber.part.lacks?.includes(feature)) continue
     const lacks = absorber.part.lacks.filter((one) => one !== feature)
-    found.push(findingOf('season.absorber-lacks', 'mend', [absorber.part.id], { key: `season.absorber-lacks:${absorber.part.id}:${feature}`, facts: { feature }, remedies: [{ kind: 'mend-part', partId: absorber.part.id, edit: partEdit(absorber.part, { ...absorber.part, lacks }) }] }))
+    found.push(findingOf('season.absorber-lacks', 'mend', [absorber.part.id], { key: `season.absorber-lacks:${absorber.part.id}:${feature}`, facts: { feature }, ways: () => [{ kind: 'mend-part', partId: absorber.part.id, edit: partEdit(absorber.part, { ...absorber.part, lacks }) }] }))
   }
-  if (crown && crown.index < absorber.index && crown.part.hole === 'closed') found.push(findingOf('season.absorber-shut-off', 'mend', [crown.part.id, absorber.part.id], { remedies: [openHole(crown)] }))
+  if (crown && crown.index < absorber.index && crown.part.hole === 'closed') found.push(findingOf('season.absorber-shut-off', 'mend', [crown.part.id, absorber.part.id], { ways: () => [openHole(crown)] }))
   return found
 }
 

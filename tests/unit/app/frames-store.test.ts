@@ -6,6 +6,7 @@ import { inOrder, partIdsOf, type Part } from '#core/hive'
 import { storage } from '../../helpers/storage'
 import { useFrames } from '~/stores/frames'
 import { useYards } from '~/stores/yards'
+import { remediesOf } from '#core/checks'
 
 const [sallow, kiln] = demoPlan().yards
 
@@ -96,7 +97,7 @@ describe('the box from above', () => {
   it('shows a way out without making it', () => {
     const frames = open('Corduroy', 6)
     const finding = frames.findings.find(({ rule }) => rule === 'frames.undrawn-wide')!
-    frames.look(finding.remedies[0]!.edit)
+    frames.look(remediesOf(finding)[0]!.edit)
     expect(frames.shown!.spacing!.system).toBe('touching')
     expect(frames.part!.spacing!.system).toBe('spacer')
     expect(frames.findings.map(({ rule }) => rule)).toContain('frames.undrawn-wide')

@@ -5,6 +5,7 @@ import { CATALOGUE } from '#core/catalogue'
 import { ROLES, STAGES, YAWS_DEG, applyEdit, withFreshIdentities } from '#core/hive'
 import { findingInWords, partNames } from '#core/wording'
 import { assessFirst, build, counter, type Layer } from '../../helpers/hives'
+import { remediesOf } from '#core/checks'
 
 const ids = [...CATALOGUE.patterns.values()].filter(({ kind }) => !['entrance-fitting', 'floor-insert', 'ballast'].includes(kind)).map(({ id }) => id)
 const layer = fc.record({ id: fc.constantFrom(...ids, 'box-of-tomorrow'), role: fc.constantFrom(...ROLES), turned: fc.boolean(), yawDeg: fc.constantFrom(...YAWS_DEG), x: fc.integer({ min: -60, max: 60 }), emptied: fc.boolean(), closed: fc.boolean() })
@@ -17,7 +18,7 @@ describe('any stack at all', () => {
     fc.assert(fc.property(fc.array(layer, { maxLength: 8 }), fc.constantFrom(...STAGES), (layers, stage) => {
       const built = build(layers.filter(({ id }) => id !== 'box-of-tomorrow').map(({ id, role, turned }): Layer => [id, role, turned]), { stage })
       const before = stopsOf(built.assessment)
-      for (const finding of built.assessment.findings) for (const { kind, edit } of finding.remedies) {
+      for (const finding of built.assessment.findings) for (const { kind, edit } of remediesOf(finding)) {
         const applied = applyEdit(built.yard, withFreshIdentities(edit, counter('fresh')))
         if (!applied.ok) throw new Error(applied.problem.reason)
         const after = stopsOf(assessFirst(applied.yard))
@@ -44,7 +45,7 @@ describe('any stack at all', () => {
       for (const finding of assessment.findings) {
         const words = findingInWords(finding, names, CATALOGUE, { units: 'mm', vocabulary: 'british' })
         expect(`${words.title} ${words.what} ${words.fate} ${words.remedies.join(' ')}`).not.toMatch(/undefined|NaN|Infinity|null/)
-        for (const { edit } of finding.remedies) expect(applyEdit(yard, withFreshIdentities(edit, counter('fresh'))).ok).toBe(true)
+        for (const { edit } of remediesOf(finding)) expect(applyEdit(yard, withFreshIdentities(edit, counter('fresh'))).ok).toBe(true)
       }
     }), { numRuns: 600 })
   })

@@ -2,7 +2,7 @@ import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { contextOf } from '#core/assess'
 import { CATALOGUE } from '#core/catalogue'
-import { BANDS, limitDistance, totalOutsideMm } from '#core/checks'
+import { BANDS, limitDistance, remediesOf, totalOutsideMm } from '#core/checks'
 import { applyEdit, withFreshIdentities } from '#core/hive'
 import type { Length } from '#core/units'
 import { findingInWords, gapFate } from '#core/wording'
@@ -92,8 +92,9 @@ describe('remedies', () => {
       const built = build([N.floor, ...layers, N.roof])
       const context = contextOf(built.yard, built.hive)
       const before = totalOutsideMm(built.assessment.gaps, context)
-      for (const { remedies, rule } of built.assessment.findings.filter((one) => one.rule === 'bee-space.gap')) {
-        for (const remedy of remedies) {
+      for (const finding of built.assessment.findings.filter((one) => one.rule === 'bee-space.gap')) {
+        const { rule } = finding
+        for (const remedy of remediesOf(finding)) {
           const applied = applyEdit(built.yard, withFreshIdentities(remedy.edit, counter('fresh')))
           if (!applied.ok) throw new Error(`${rule}: ${applied.problem.reason}`)
           const after = assessFirst(applied.yard)
@@ -108,13 +109,13 @@ describe('remedies', () => {
     const built = build([N.floor, N.brood, N.topSuper, N.super, N.crown, N.roof])
     const comb = built.assessment.findings.find(({ facts }) => facts.verdict === 'comb')!
     expect(comb.facts).toMatchObject({ topSpaceId: built.at(2), bottomSpaceId: built.at(3) })
-    expect(comb.remedies[0]).toMatchObject({ kind: 'swap-for', patternId: 'box-national-super', partId: built.at(2) })
-    expect(comb.remedies[0]!.resultMm).toBeCloseTo(9.525, 6)
+    expect(remediesOf(comb)[0]).toMatchObject({ kind: 'swap-for', patternId: 'box-national-super', partId: built.at(2) })
+    expect(remediesOf(comb)[0]!.resultMm).toBeCloseTo(9.525, 6)
   })
 
   it('turn a part over before they buy a new one', () => {
     const flat = build([N.floor, N.brood, ['crown-national', undefined, true], N.roof])
-    expect(flat.assessment.findings.find(({ rule }) => rule === 'bee-space.gap')!.remedies[0]).toMatchObject({ kind: 'turn-over', resultMm: 7 })
+    expect(remediesOf(flat.assessment.findings.find(({ rule }) => rule === 'bee-space.gap')!)[0]).toMatchObject({ kind: 'turn-over', resultMm: 7 })
   })
 })
 

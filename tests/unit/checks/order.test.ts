@@ -1,12 +1,13 @@
 import { describe, expect, it } from 'vitest'
 import { applyEdit, withFreshIdentities, type Part, type Stage } from '#core/hive'
 import { L, N, assessFirst, build, counter, rulesOf, type Built, type Layer } from '../../helpers/hives'
+import { remediesOf } from '#core/checks'
 
 const finding = (built: Built, rule: string) => built.assessment.findings.find((one) => one.rule === rule)
 
 /** Applies the first remedy of a finding and assesses again. */
 function mended(built: Built, rule: string, n = 0) {
-  const remedy = finding(built, rule)!.remedies[n]!
+  const remedy = remediesOf(finding(built, rule)!)[n]!
   const applied = applyEdit(built.yard, withFreshIdentities(remedy.edit, counter('fresh')))
   if (!applied.ok) throw new Error(applied.problem.reason)
   return { remedy, assessment: assessFirst(applied.yard), stack: applied.yard.hives[0]!.stack }
@@ -42,7 +43,7 @@ describe('what is out of order', () => {
   ])('%s is a %s', (rule, severity, layers, stage) => {
     const built = build(layers, { stage })
     expect(finding(built, rule)).toMatchObject({ severity })
-    expect(finding(built, rule)!.remedies.length).toBeGreaterThan(0)
+    expect(remediesOf(finding(built, rule)!).length).toBeGreaterThan(0)
   })
 
   it.each<[string, readonly Layer[], Stage]>([

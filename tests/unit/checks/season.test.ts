@@ -3,7 +3,7 @@ import { applyEdit, CLIMATES, withFreshIdentities, type AbsorberFeature, type Cl
 import { assessHive } from '#core/assess'
 import { CALENDARS, writeYear } from '#core/season'
 import { CATALOGUE, withSizes } from '#core/catalogue'
-import { storesByModelKg } from '#core/checks'
+import { remediesOf, storesByModelKg } from '#core/checks'
 import { assembleHive, partsById } from '#core/geometry'
 import { USUAL_PROFILE, liftsOfHive } from '#core/lifting'
 import { build, counter, fitted, L, rulesOf, type Built, type Layer } from '../../helpers/hives'
@@ -95,7 +95,7 @@ describe('remedies of the season', () => {
     ['say that it has a screen', build([L.floor, L.deep, L.crown, ABSORBER, L.roof], { stage: 'winter', change: (part) => (part.patternId === 'absorber-langstroth' ? { ...part, lacks: ['screen'] } : part) }), 'season.absorber-lacks'],
     ['the rim off', build([L.floor, L.deep, L.eke, L.crown, L.roof], { stage: 'after-crop' }), 'season.headspace-undated'], ['the excluder off', build([L.floor, L.deep, L.framed, L.crown, L.roof], { stage: 'bait' }), 'season.bait-excluder'],
   ])('%s: the finding goes away', (_name, { yard, assessment }, rule) => {
-    const remedy = assessment.findings.find((one) => one.rule === rule)!.remedies[0]!
+    const remedy = remediesOf(assessment.findings.find((one) => one.rule === rule)!)[0]!
     const done = applyEdit(yard, withFreshIdentities(remedy.edit, counter('r')))
     if (!done.ok) throw new Error(done.problem.reason)
     expect(assessHive(done.yard, done.yard.hives[0]!).findings.map((one) => one.rule)).not.toContain(rule)
@@ -180,8 +180,8 @@ describe('supers kept as food (common practice)', () => {
   it('any number of them in one go: counted, weighed full, and kept in the plan', () => {
     const built = build([L.floor, L.deep, L.medium, L.medium, L.crown, L.roof], { stage: 'after-crop' })
     const finding = built.assessment.findings.find(({ rule }) => rule === 'season.supers-in-treatment')!
-    expect(finding.remedies[0]).toMatchObject({ kind: 'use-as-food', count: 2 })
-    const applied = applyEdit(built.yard, finding.remedies[0]!.edit)
+    expect(remediesOf(finding)[0]).toMatchObject({ kind: 'use-as-food', count: 2 })
+    const applied = applyEdit(built.yard, remediesOf(finding)[0]!.edit)
     if (!applied.ok) throw new Error(applied.problem.reason)
     const [hive] = applied.yard.hives
     expect(hive!.stack.flatMap(({ role }) => role ?? [])).toEqual(['brood', 'food', 'food'])

@@ -8,6 +8,7 @@ import { applyEdit, emptyYard } from '#core/hive'
 import { mmFromInches, type Length } from '#core/units'
 import { boxFitLine, frameFitLine, frameVerdictWord, seatWord } from '#core/wording'
 import { L, N, assessFirst, build } from '../../helpers/hives'
+import { remediesOf } from '#core/checks'
 
 const { yard, hive } = build([L.floor, L.deep])
 const context = contextOf(yard, hive)
@@ -177,7 +178,7 @@ describe('adapters and division boards on the bench', () => {
   it('an adapter, either way round, closes a National on a Langstroth, and its faces are judged as any other', () => {
     const open = build([L.floor, L.deep, N.super, N.crown, N.roof])
     const joint = open.assessment.findings.find(({ rule }) => rule === 'joint.open')!
-    expect(joint.remedies.map(({ kind }) => kind)).toContain('add')
+    expect(remediesOf(joint).map(({ kind }) => kind)).toContain('add')
     const closed = build([L.floor, L.deep, ['adapter-national-langstroth-none'], N.super, N.crown, N.roof])
     expect(closed.assessment.findings.filter(({ rule }) => rule.startsWith('joint.'))).toEqual([])
     expect(closed.assessment.gaps.some(({ terms }) => terms.some(({ partId, name }) => partId === closed.at(2) && name === 'open-depth'))).toBe(true)
@@ -195,7 +196,7 @@ describe('adapters and division boards on the bench', () => {
   it('a shifted box is put straight by its remedy', () => {
     const built = build([L.floor, L.deep, L.medium, L.crown, L.roof])
     const shifted = { ...built.yard, hives: [{ ...built.hive, stack: built.hive.stack.map((placement, i) => (i === 2 ? { ...placement, offsetMm: { x: 0, y: 40 } } : placement)) }] }
-    const [remedy] = assessFirst(shifted).findings.find(({ rule }) => rule === 'joint.open')!.remedies
+    const [remedy] = remediesOf(assessFirst(shifted).findings.find(({ rule }) => rule === 'joint.open')!)
     expect(remedy!.kind).toBe('centre')
     const applied = applyEdit(shifted, remedy!.edit)
     expect(applied.ok && applied.yard).toEqual(built.yard)
