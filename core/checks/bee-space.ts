@@ -4,6 +4,7 @@ import { gapKey, type PlacedPart } from '../geometry'
 import { isMarginal, limitDistance, outsideMm } from './band'
 import { canStandEitherWay } from './better-way'
 import type { Context, Measured } from './context'
+import type { GapFacts } from './facts'
 import { bySeverity, findingOf, type Finding, type Remedy, type Severity } from './finding'
 import type { JudgedGap } from './judge-gap'
 import { exchange, swapFor, takeOff, turnOver } from './remedies'
@@ -46,7 +47,7 @@ function gapFinding(measured: Measured, gap: JudgedGap, severity: Severity, cont
     measured: { mm: gap.mm, plusMinusMm: gap.plusMinusMm, likelyPlusMinusMm: gap.likelyPlusMinusMm },
     accepted: gap.band,
     marginal: gap.marginal,
-    facts: { place: gap.place, verdict: gap.verdict, ...(gap.usual ? { usual: true, ...closerMake(gap, lower, upper, context) } : {}), ...mixedSpace(lower, upper), ...bothWays(measured, lower, upper) },
+    facts: { place: gap.place, verdict: gap.verdict, ...(gap.usual ? { usual: true as const, ...closerMake(gap, lower, upper, context) } : {}), ...mixedSpace(lower, upper), ...bothWays(measured, lower, upper) },
     ways,
   })
 }
@@ -72,23 +73,25 @@ function otherExcluders(part: PlacedPart, catalogue: Context['catalogue']): Patt
 }
 
 /** A box of the same format for the same frames that leaves less: the make that avoids it. */
-function closerMake(gap: JudgedGap, lower: PlacedPart, upper: PlacedPart, { catalogue, band }: Context): Record<string, string | number> {
+function closerMake(gap: JudgedGap, lower: PlacedPart, upper: PlacedPart, { catalogue, band }: Context): Pick<GapFacts, 'closer'> {
   if (gap.place !== 'frames' || gap.nearest?.side !== 'over') return {}
   const depthMm = ({ pattern }: PlacedPart) => pattern?.dimensions.depth?.mm ?? 0
   const makes = [lower, upper].flatMap((part) => findAll(catalogue, { kind: 'box', format: part.pattern?.format }).flatMap((pattern) => {
     const same = pattern.normalContents?.framePatternId === part.pattern?.normalContents?.framePatternId
     const mm = gap.mm - depthMm(part) + (pattern.dimensions.depth?.mm ?? 0)
-    return same && mm < gap.mm - 0.01 && mm >= band.minMm ? [{ closerId: pattern.id, closerMm: mm }] : []
+    return same && mm < gap.mm - 0.01 && mm >= band.minMm ? [{ patternId: pattern.id, mm }] : []
   }))
-  return makes.sort((a, b) => a.closerMm - b.closerMm)[0] ?? {}
+  const [closer] = makes.sort((a, b) => a.mm - b.mm)
+  return closer ? { closer } : {}
 }
 
 /** Names a top-space and a bottom-space box that meet, as the cause behind the gap. */
-function mixedSpace(lower: PlacedPart, upper: PlacedPart): Record<string, string> {
+function mixedSpace(lower: PlacedPart, upper: PlacedPart): Pick<GapFacts, 'mixed'> {
   const below = spaceOf(lower)
   const above = spaceOf(upper)
   if (!below || !above || below === above) return {}
-  return { topSpaceId: below === 'top' ? lower.part.id : upper.part.id, bottomSpaceId: below === 'top' ? upper.part.id : lower.part.id }
+  const [top, bottom] = below === 'top' ? [lower, upper] : [upper, lower]
+  return { mixed: { topSpaceId: top.part.id, bottomSpaceId: bottom.part.id } }
 }
 
 function spaceOf({ faces, pattern }: PlacedPart): 'top' | 'bottom' | undefined {
@@ -96,9 +99,9 @@ function spaceOf({ faces, pattern }: PlacedPart): 'top' | 'bottom' | undefined {
   return !isBox({ pattern }) || recess === undefined ? undefined : recess > 1 ? 'top' : 'bottom'
 }
 
-function bothWays(measured: Measured, lower: PlacedPart, upper: PlacedPart): Record<string, string> {
+function bothWays(measured: Measured, lower: PlacedPart, upper: PlacedPart): Pick<GapFacts, 'eitherWay'> {
   const way = measured.betterWays.find(({ partId }) => partId === lower.part.id || partId === upper.part.id)
-  return way ? { eitherWayId: way.partId, betterWay: way.better } : {}
+  return way ? { eitherWay: { partId: way.partId, better: way.better } } : {}
 }
 
 function openSpaceFinding(measured: Measured, gap: JudgedGap, severity: Severity): Finding {

@@ -1,3 +1,4 @@
+export * from './facts'
 export * from './finding'
 export * from './band'
 export * from './judge-gap'

@@ -33,7 +33,7 @@ function lipFinding({ lowerId, upperId, lipOnFlat }: Joint): Finding[] | undefin
 function openFinding(joint: Joint, { limits }: Context): Finding[] | undefined {
   const { grade, side, sides, mm, marginal } = openJoint(joint, limits)
   if (grade === 'good') return undefined
-  return [findingOf('joint.open', grade, [joint.lowerId, joint.upperId], { measured: within(mm, joint.plusMinusMm), marginal, facts: { side, sides: sides.join(' ') } })]
+  return [findingOf('joint.open', grade, [joint.lowerId, joint.upperId], { measured: within(mm, joint.plusMinusMm), marginal, facts: { side, sides } })]
 }
 
 function bearingFinding({ lowerId, upperId, bearingMm, plusMinusMm }: Joint, { limits }: Context): Finding[] | undefined {

@@ -1,12 +1,12 @@
-import { formatName, type Catalogue } from '../catalogue'
-import { remediesOf, type Finding, type Grade, type Remedy, type RemedyKind, type Rule } from '../checks'
+import { formatName, type Catalogue, type PartKind } from '../catalogue'
+import { remediesOf, type Facts, type Finding, type FindingOf, type Grade, type Remedy, type RemedyKind, type Rule } from '../checks'
 import { comparableMm, showLength, showVolume } from '../units'
 import { gapFate, verdictWord, withPlusMinus } from './gap-words'
 import { frameFitFate, frameFitInWords } from './fit-words'
 import { TELL_FRAMES, frameRemedyInWords } from './frame-finding-words'
 import { capital, inWords, patternName, the, type Reader } from './names'
 import { TELL_SEASON } from './season-finding-words'
-import type { Telling, Told } from './telling'
+import type { Tellers, Telling, Told } from './telling'
 import { inVocabulary } from './vocabulary'
 
 export interface FindingWords extends Told {
@@ -34,16 +34,29 @@ const UNSURE = ' The figure may be off by more than it is from the limit: measur
 /** A finding in the reader's words and units. */
 export function findingInWords(finding: Finding, names: ReadonlyMap<string, string>, catalogue: Catalogue, reader: Reader): FindingWords {
   const named = (partId: unknown) => names.get(String(partId)) ?? 'this hive'
-  const telling: Telling = {
-    finding, reader, catalogue, named,
-    part: (n) => named(finding.partIds[n]),
-    figure: finding.measured ? withPlusMinus(finding.measured, reader) : '',
-  }
   const said = (text: string) => inVocabulary(text, reader.vocabulary, names.values())
-  const plain = TELL[finding.rule](telling)
+  const plain = tell({ finding, reader, catalogue, named, part: (n) => named(finding.partIds[n]), figure: finding.measured ? withPlusMinus(finding.measured, reader) : '' })
   const told: Told = { title: said(plain.title), what: said(plain.what), fate: said(plain.fate) }
-  const short = finding.rule === 'joint.open' && finding.measured ? `${showLength(finding.measured.mm, reader.units)} open, ${told.title}` : finding.rule === 'bee-space.gap' && finding.measured ? `${showLength(finding.measured.mm, reader.units)} ${verdictWord(finding.facts as never)}, ${told.title}` : told.title
-  return { ...told, title: capital(told.title), short: capital(short), severity: severityWord(finding.severity), get remedies() { return remediesOf(finding).map((remedy) => said(remedyInWords(remedy, named, catalogue, reader))) } }
+  const short = `${shortly(finding, reader)}${told.title}`
+  return {
+    ...told, title: capital(told.title), short: capital(short), severity: severityWord(finding.severity),
+    get remedies() { return remediesOf(finding).map((remedy) => said(remedyInWords(remedy, named, catalogue, reader))) },
+  }
+}
+
+function tell<R extends Rule>(telling: Telling<R>): Told {
+  return TELL[telling.finding.rule](telling)
+}
+
+/** The figure before the title, where a list has room for little. */
+function shortly(finding: Finding, reader: Reader): string {
+  if (!finding.measured) return ''
+  const figure = showLength(finding.measured.mm, reader.units)
+  switch (finding.rule) {
+    case 'joint.open': return `${figure} open, `
+    case 'bee-space.gap': return `${figure} ${verdictWord({ verdict: finding.facts.verdict, marginal: false })}, `
+    default: return ''
+  }
 }
 
 /** What the button of a remedy says, with the figure that it gives. */
@@ -84,18 +97,18 @@ function list(names: readonly string[]): string {
   return names.length < 2 ? (names[0] ?? '') : `${names.slice(0, -1).join(', ')} and ${names.at(-1)}`
 }
 
-const TELL: Record<Rule, (telling: Telling) => Told> = {
+const TELL: Tellers<Rule> = {
   ...TELL_FRAMES,
   ...TELL_SEASON,
   'bee-space.gap': ({ finding, part, figure, named, reader, catalogue }) => ({
     title: `${part(1)} over ${part(0)}`,
     what: `${figure} here; accepted is ${acceptedInWords(finding, reader)}.${causeInWords(finding, named)}`,
-    fate: gapFate({ verdict: String(finding.facts.verdict), place: String(finding.facts.place), marginal: finding.marginal, usual: finding.facts.usual === true }) + closerMakeInWords(finding, catalogue, reader),
+    fate: gapFate({ verdict: finding.facts.verdict, place: finding.facts.place, marginal: finding.marginal, usual: finding.facts.usual === true }) + closerMakeInWords(finding, catalogue, reader),
   }),
   'bee-space.end-bar': ({ finding, part, figure, catalogue, reader }) => ({
     title: `frames in ${part(0)}, end to end`,
     what: `${figure} between the end bars of ${frameName(finding, catalogue, reader)} and each end wall; accepted is ${acceptedInWords(finding, reader)}.`,
-    fate: `${END_BAR_FATES[finding.measured && finding.measured.mm < 0 ? 'jams' : String(finding.facts.side)]!}${finding.marginal ? UNSURE : ''}`,
+    fate: `${END_BAR_FATES[finding.measured && finding.measured.mm < 0 ? 'jams' : finding.facts.side]!}${finding.marginal ? UNSURE : ''}`,
   }),
   'bee-space.side': ({ finding, figure, named }) => ({
     title: `room beside the frames in ${list(finding.partIds.map(named))}`,
@@ -109,12 +122,12 @@ const TELL: Record<Rule, (telling: Telling) => Told> = {
   }),
   'joint.open': ({ finding, part, figure }) => ({
     title: `${part(1)} on ${part(0)}`,
-    what: finding.measured && comparableMm(finding.measured.mm) > 0 ? `An opening ${figure} wide at the ${list(String(finding.facts.sides).split(' '))}: the two edges do not meet.` : `At the ${list(String(finding.facts.sides).split(' '))} the two edges only just meet: nothing bears on anything.`,
+    what: finding.measured && comparableMm(finding.measured.mm) > 0 ? `An opening ${figure} wide at the ${list(finding.facts.sides)}: the two edges do not meet.` : `At the ${list(finding.facts.sides)} the two edges only just meet: nothing bears on anything.`,
     fate: `Bees, rain and robbers get in.${finding.marginal ? UNSURE : ''}`,
   }),
   'joint.bearing': ({ finding, part, figure, reader }) => ({
     title: `${part(1)} on ${part(0)}`,
-    what: `The edges bear on each other by only ${figure} at the ${String(finding.facts.side)}; ${showLength(Number(finding.facts.leastMm), reader.units)} seals.`,
+    what: `The edges bear on each other by only ${figure} at the ${finding.facts.side}; ${showLength(finding.facts.leastMm, reader.units)} seals.`,
     fate: `A knock opens the joint to robbers and rain.${finding.marginal ? UNSURE : ''}`,
   }),
   'joint.roof': ({ part, figure }) => ({
@@ -162,43 +175,55 @@ const TELL: Record<Rule, (telling: Telling) => Told> = {
   'order.upside-down': ({ finding, part }) => ({
     title: `${part(0)} stands on its head`,
     what: 'It has one right way up.',
-    fate: { box: finding.facts.empty ? 'Its rests are at the bottom: frames put into it fall through.' : 'The frames slide off their rests and fall out.', roof: 'It holds rain like a tray.', feeder: 'It cannot hold feed.', absorber: 'The chips fall out.', floor: 'The bees have no way in.' }[String(finding.facts.kind)] ?? '',
+    fate: onItsHead(finding.facts)[finding.facts.kind] ?? '',
   }),
   'order.no-excluder-clean-comb': ({ part }) => ({ title: `no excluder below ${part(0)}`, what: 'It holds comb that is sold or drained as it is.', fate: 'The queen lays in it, and comb with brood cannot be used.' }),
   'room.brood': ({ finding, named, reader }) => ({
     title: finding.facts.shared ? `little room for brood: ${list(finding.partIds.map(named))}` : 'little room for brood',
-    what: `${count(finding.facts.cells)} cells (${showVolume(Number(finding.facts.litres), reader.units)}) in the brood boxes; ${count(finding.facts.needCells)} are wanted for a queen who lays ${count(finding.facts.layingPeak)} eggs a day at her peak, with pollen and food round them.`,
+    what: `${count(finding.facts.cells)} cells (${showVolume(finding.facts.litres, reader.units)}) in the brood boxes; ${count(finding.facts.needCells)} are wanted for a queen who lays ${count(finding.facts.layingPeak)} eggs a day at her peak, with pollen and food round them.`,
     fate: finding.severity === 'mend' ? 'The brood nest is full before the flow and the colony swarms: add a second brood box or a larger one.' : 'Enough for most queens; a prolific one swarms from it.',
   }),
   'room.too-much': ({ finding, named }) => ({ title: 'much hive for a small colony', what: `${list(finding.partIds.map(named))} stands on a colony that is still settling.`, fate: 'A small colony cannot keep it warm: the brood chills, or the bees leave.' }),
-  'fit.frame': ({ finding, part, figure, catalogue, reader }) => ({ title: `${frameName(finding, catalogue, reader).replace(/^the /, '')} in ${part(0)}`, what: frameFitInWords(String(finding.facts.reason), figure), fate: `${frameFitFate(String(finding.facts.reason))}${finding.marginal ? UNSURE : ''}` }),
-  'pattern.unknown': ({ finding, part }) => ({ title: part(0), what: `This catalogue has no pattern “${String(finding.facts.patternId)}”.`, fate: 'It is kept and drawn as a plain block; gaps next to it are not judged.' }),
+  'fit.frame': ({ finding, part, figure, catalogue, reader }) => ({ title: `${frameName(finding, catalogue, reader).replace(/^the /, '')} in ${part(0)}`, what: frameFitInWords(finding.facts.reason, figure), fate: `${frameFitFate(finding.facts.reason)}${finding.marginal ? UNSURE : ''}` }),
+  'pattern.unknown': ({ finding, part }) => ({ title: part(0), what: `This catalogue has no pattern “${finding.facts.patternId}”.`, fate: 'It is kept and drawn as a plain block; gaps next to it are not judged.' }),
 }
 
-function count(value: unknown): string {
-  return Number(value).toLocaleString('en-GB').replaceAll(',', ' ')
+/** What happens in a part that stands on its head. */
+function onItsHead({ empty }: Facts['order.upside-down']): Partial<Record<PartKind, string>> {
+  return {
+    box: empty ? 'Its rests are at the bottom: frames put into it fall through.' : 'The frames slide off their rests and fall out.',
+    roof: 'It holds rain like a tray.', feeder: 'It cannot hold feed.', absorber: 'The chips fall out.', floor: 'The bees have no way in.',
+  }
+}
+
+/** Every rule that there is a sentence for. */
+export const TOLD_RULES: readonly string[] = Object.keys(TELL)
+
+function count(value: number): string {
+  return value.toLocaleString('en-GB').replaceAll(',', ' ')
 }
 
 function crownName(reader: Reader): string {
   return inWords({ british: 'crown board', northAmerican: 'inner cover' }, reader.vocabulary)
 }
 
-function closerMakeInWords({ facts }: Finding, catalogue: Catalogue, reader: Reader): string {
-  if (facts.closerId === undefined) return ''
-  return ` With ${withArticle(patternName(String(facts.closerId), catalogue, reader.vocabulary))} in place of one of them it is ${showLength(Number(facts.closerMm), reader.units)}.`
+function closerMakeInWords({ facts: { closer } }: FindingOf<'bee-space.gap'>, catalogue: Catalogue, reader: Reader): string {
+  if (closer === undefined) return ''
+  return ` With ${withArticle(patternName(closer.patternId, catalogue, reader.vocabulary))} in place of one of them it is ${showLength(closer.mm, reader.units)}.`
 }
 
-function acceptedInWords({ accepted }: Finding, reader: Reader): string {
+function acceptedInWords({ accepted }: Pick<Finding, 'accepted'>, reader: Reader): string {
   return accepted ? `${showLength(accepted.minMm, reader.units)} to ${showLength(accepted.maxMm, reader.units)}` : ''
 }
 
-function frameName({ facts }: Finding, catalogue: Catalogue, reader: Reader): string {
-  const pattern = catalogue.hanging.get(String(facts.framePatternId))
+function frameName({ facts }: FindingOf<'bee-space.end-bar' | 'fit.frame'>, catalogue: Catalogue, reader: Reader): string {
+  const pattern = catalogue.hanging.get(facts.framePatternId)
   return pattern ? `the ${inWords(pattern.label, reader.vocabulary)}` : 'the frames'
 }
 
-function causeInWords({ facts }: Finding, named: (partId: unknown) => string): string {
-  const mixed = facts.topSpaceId ? ` ${capital(the(named(facts.topSpaceId)))} has its bee space on top, ${the(named(facts.bottomSpaceId))} at the bottom.` : ''
-  const way = facts.betterWay === 'turned' ? ` ${capital(the(named(facts.eitherWayId)))} is the wrong way up.` : facts.betterWay === 'neither' ? ` Turning ${the(named(facts.eitherWayId))} over makes it neither better nor worse.` : ''
-  return mixed + way
+function causeInWords({ facts: { mixed, eitherWay } }: FindingOf<'bee-space.gap'>, named: (partId: unknown) => string): string {
+  const cause = mixed ? ` ${capital(the(named(mixed.topSpaceId)))} has its bee space on top, ${the(named(mixed.bottomSpaceId))} at the bottom.` : ''
+  const board = eitherWay ? the(named(eitherWay.partId)) : ''
+  const way = { turned: ` ${capital(board)} is the wrong way up.`, neither: ` Turning ${board} over makes it neither better nor worse.`, 'as-it-stands': '' }
+  return cause + (eitherWay ? way[eitherWay.better] : '')
 }

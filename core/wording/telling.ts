@@ -1,10 +1,10 @@
 import type { Catalogue } from '../catalogue'
-import type { Finding } from '../checks'
+import type { FindingOf, Rule } from '../checks'
 import type { Reader } from './names'
 
 /** A finding with all that its words are made of. */
-export interface Telling {
-  readonly finding: Finding
+export interface Telling<R extends Rule = Rule> {
+  readonly finding: FindingOf<R>
   readonly reader: Reader
   readonly catalogue: Catalogue
   /** Name of the n-th part of the finding. */
@@ -12,6 +12,9 @@ export interface Telling {
   readonly named: (partId: unknown) => string
   readonly figure: string
 }
+
+/** How the findings of some rules are told, each by what its own rule says. */
+export type Tellers<R extends Rule> = { readonly [One in R]: (telling: Telling<One>) => Told }
 
 export interface Told {
   readonly title: string

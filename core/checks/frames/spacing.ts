@@ -78,7 +78,7 @@ function mixed(filled: FilledBox): Finding[] {
   const twoWidths = widths.size > 1 && across.spacing.system === 'touching'
   if (ways.size < 2 && !inSlots && !twoWidths) return []
   return [findingOf('frames.mixed', 'watch', [box.part.id], {
-    facts: { how: ways.size > 1 ? 'systems' : inSlots ? 'in-slots' : 'widths', ways: [...ways].join(' '), leastMm: Math.min(...widths), mostMm: Math.max(...widths) },
+    facts: { how: ways.size > 1 ? 'systems' : inSlots ? 'in-slots' : 'widths', ways: [...ways], leastMm: Math.min(...widths), mostMm: Math.max(...widths) },
     ways: () => inSlots && ways.size === 1 ? [touchOneSide(box.resolved)] : [],
   })]
 }

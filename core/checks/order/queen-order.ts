@@ -1,7 +1,7 @@
 import type { PlacedPart } from '../../geometry'
 import { isCold, type Role } from '../../hive'
 import type { Context, Measured } from '../context'
-import { findingOf, type Finding, type Remedy, type Rule, type Severity } from '../finding'
+import { findingOf, type Finding, type Remedy, type Severity } from '../finding'
 import { add, move, takeOff } from '../remedies'
 import { nearestBand } from '../trial'
 import { isBox, isExcluder } from '../../parts'
@@ -33,7 +33,7 @@ function foodBelowBrood(measured: Measured, boxes: readonly PlacedPart[], { stag
 }
 
 /** Those of some boxes that stand lower than the highest brood: one goes above it, of several the brood goes below. */
-function belowBrood({ assembled: { hive } }: Measured, boxes: readonly PlacedPart[], some: readonly PlacedPart[], rule: Rule, severity: Severity): Finding[] {
+function belowBrood({ assembled: { hive } }: Measured, boxes: readonly PlacedPart[], some: readonly PlacedPart[], rule: 'order.super-below-brood' | 'order.food-below-brood', severity: Severity): Finding[] {
   const highest = withRole(boxes, 'brood').at(-1)
   const low = highest ? some.filter((box) => box.index < highest.index) : []
   if (!highest || low.length === 0) return []

@@ -107,8 +107,8 @@ describe('remedies', () => {
 
   it('name a top-space box on a bottom-space one as the cause, and swap it', () => {
     const built = build([N.floor, N.brood, N.topSuper, N.super, N.crown, N.roof])
-    const comb = built.assessment.findings.find(({ facts }) => facts.verdict === 'comb')!
-    expect(comb.facts).toMatchObject({ topSpaceId: built.at(2), bottomSpaceId: built.at(3) })
+    const comb = built.assessment.findings.find((one) => one.rule === 'bee-space.gap' && one.facts.verdict === 'comb')!
+    expect(comb.facts).toMatchObject({ mixed: { topSpaceId: built.at(2), bottomSpaceId: built.at(3) } })
     expect(remediesOf(comb)[0]).toMatchObject({ kind: 'swap-for', patternId: 'box-national-super', partId: built.at(2) })
     expect(remediesOf(comb)[0]!.resultMm).toBeCloseTo(9.525, 6)
   })
