@@ -1,4 +1,4 @@
-import { SIDES, jointsOf, type Joint, type PlacedPart } from '../geometry'
+import { SIDES, jointsOf, type Joint, type PlacedPart, type Side } from '../geometry'
 import { comparableMm } from '../units'
 import { isUnsure } from './band'
 import type { Context, Measured } from './context'
@@ -37,13 +37,18 @@ function openFinding(joint: Joint, { limits }: Context): Finding[] | undefined {
 }
 
 function bearingFinding({ lowerId, upperId, bearingMm, plusMinusMm }: Joint, { limits }: Context): Finding[] | undefined {
-  const least = SIDES.flatMap((side) => {
-    const mm = bearingMm[side]
-    return mm === null ? [] : [{ side, mm }]
-  }).reduce((a, b) => (b.mm < a.mm ? b : a))
-  const marginal = isUnsure(least.mm, plusMinusMm, limits.bearing)
-  if (comparableMm(least.mm) >= limits.bearing && !marginal) return undefined
-  return [findingOf('joint.bearing', 'watch', [lowerId, upperId], { measured: within(least.mm, plusMinusMm), marginal, facts: { side: least.side, leastMm: limits.bearing } })]
+  const side = leastBearing(bearingMm)
+  const mm = bearingMm[side] ?? 0
+  const marginal = isUnsure(mm, plusMinusMm, limits.bearing)
+  if (comparableMm(mm) >= limits.bearing && !marginal) return undefined
+  return [findingOf('joint.bearing', 'watch', [lowerId, upperId], { measured: within(mm, plusMinusMm), marginal, facts: { side, leastMm: limits.bearing } })]
+}
+
+/** The side on which a joint bears least, of those that are to bear. */
+function leastBearing(bearingMm: Joint['bearingMm']): Side {
+  let least: Side = 'back'
+  for (const side of SIDES) if ((bearingMm[side] ?? Number.POSITIVE_INFINITY) < (bearingMm[least] ?? Number.POSITIVE_INFINITY)) least = side
+  return least
 }
 
 /** What closes a joint: the part put straight, the same part of the other format, an adapter; each is tried first. */

@@ -69,30 +69,70 @@ export type GapSum = Pick<Gap, 'lowerId' | 'upperId' | 'place' | 'mm'>
 
 /** The sums alone, without what they are made of and whether bees reach them: the lean path, for trying things out. */
 export function gapSumsOf(layout: Layout): GapSum[] {
-  const sums: GapSum[] = []
-  const { parts } = layout
-  for (let at = 0; at < parts.length; at++) {
-    const { zones } = parts[at]!.faces.upper
-    for (let z = 0; z < zones.length; z++) {
-      const zone = zones[z]!
-      if (!goesThrough(zone.surface) && zone.surface !== 'hole') sumUp(parts, at + 1, zone.rect, zone.recess.mm, parts[at]!, zone, false, sums)
-    }
-  }
-  return sums
+  const lean = new LeanPaths()
+  walk(layout.parts, lean)
+  return lean.sums
 }
 
-function sumUp(parts: readonly PlacedPart[], index: number, rect: Rect, mm: number, from: PlacedPart, below: Zone, open: boolean, sums: GapSum[]): void {
+/** A way up from a face, with no more than its sum. */
+interface LeanPath {
+  readonly from: PlacedPart
+  readonly below: Zone
+  readonly mm: number
+  readonly open: boolean
+}
+
+class LeanPaths implements Visitor<LeanPath> {
+  readonly sums: GapSum[] = []
+
+  sees({ surface }: Zone): boolean {
+    return surface !== 'hole'
+  }
+
+  begin(from: PlacedPart, below: Zone): LeanPath {
+    return { from, below, mm: below.recess.mm, open: false }
+  }
+
+  through({ from, below, mm, open }: LeanPath, zone: Zone): LeanPath {
+    return { from, below, mm: mm + zone.recess.mm, open: open || zone.surface === 'open' }
+  }
+
+  arrive({ from, below, mm, open }: LeanPath, part: PlacedPart, zone: Zone): void {
+    this.sums.push({ lowerId: from.part.id, upperId: part.part.id, place: placeOf(below.surface, zone.surface, open && !hangsDown(zone)), mm: mm + zone.recess.mm })
+  }
+}
+
+/** What is made of the way up from every face to the next one that stops it. */
+interface Visitor<Path> {
+  sees(zone: Zone): boolean
+  begin(from: PlacedPart, zone: Zone): Path
+  /** Goes on through an open part. */
+  through(path: Path, zone: Zone, part: PlacedPart): Path
+  /** Meets a face. */
+  arrive(path: Path, part: PlacedPart, zone: Zone): void
+}
+
+/** Walks up from every zone of every upper face, through open parts, to each zone that it meets: the one tracer of gaps. */
+function walk<Path>(parts: readonly PlacedPart[], visitor: Visitor<Path>): void {
+  for (let at = 0; at < parts.length; at++) {
+    const from = parts[at]!
+    for (const zone of from.faces.upper.zones) {
+      if (!goesThrough(zone.surface) && visitor.sees(zone)) walkUp(parts, at + 1, zone.rect, visitor.begin(from, zone), visitor)
+    }
+  }
+}
+
+function walkUp<Path>(parts: readonly PlacedPart[], index: number, rect: Rect, path: Path, visitor: Visitor<Path>): void {
   if (index >= parts.length) return
   const part = parts[index]!
   const { zones } = part.faces.lower
-  for (let z = 0; z < zones.length; z++) {
-    const zone = zones[z]!
-    if (zone.surface === 'hole' || !meetsBroadly(rect, zone.rect)) continue
-    const sum = mm + zone.recess.mm
-    if (goesThrough(zone.surface)) sumUp(parts, index + 1, overlapOf(rect, zone.rect)!, sum, from, below, open || zone.surface === 'open', sums)
-    else sums.push({ lowerId: from.part.id, upperId: part.part.id, place: placeOf(below.surface, zone.surface, open && !hangsDown(zone)), mm: sum })
+  for (const zone of zones) {
+    if (!visitor.sees(zone) || !meetsBroadly(rect, zone.rect)) continue
+    if (goesThrough(zone.surface)) walkUp(parts, index + 1, overlapOf(rect, zone.rect)!, visitor.through(path, zone, part), visitor)
+    else visitor.arrive(path, part, zone)
   }
-  if (part.faces.nested && !(zones[0] && covers(zones[0].rect, rect))) sumUp(parts, index + 1, rect, mm, from, below, open, sums)
+  // What stands inside the next part leaves the rest of the way free.
+  if (part.faces.nested && !(zones[0] && covers(zones[0].rect, rect))) walkUp(parts, index + 1, rect, path, visitor)
 }
 
 /** Overlaps by more than a sliver both ways. */
@@ -108,35 +148,15 @@ function facesNoHole(gap: Pick<Gap, 'lowerSurface' | 'upperSurface'>): boolean {
 
 function draftsOf(layout: Layout): DraftGap[] {
   const drafts: DraftGap[] = []
-  followAll(layout, (trace, to, zone, terms) => {
-    if (!repeats(drafts, trace, to, zone)) drafts.push(draftGap(trace, to, zone, terms))
+  walk<Trace>(layout.parts, {
+    sees: () => true,
+    begin: (from, zone) => ({ from, zone, terms: [zone.recess], throughIds: [] }),
+    through: (trace, zone, part) => ({ ...trace, terms: [...trace.terms, zone.recess], throughIds: zone.surface === 'open' ? [...trace.throughIds, part.part.id] : trace.throughIds }),
+    arrive: (trace, part, zone) => {
+      if (!repeats(drafts, trace, part, zone)) drafts.push(draftGap(trace, part, zone, [...trace.terms, zone.recess]))
+    },
   })
   return drafts
-}
-
-type Emit = (trace: Trace, to: PlacedPart, zone: Zone, terms: readonly Term[]) => void
-
-function followAll(layout: Layout, emit: Emit): void {
-  for (const from of layout.parts) {
-    for (const zone of from.faces.upper.zones) {
-      if (goesThrough(zone.surface)) continue
-      follow(layout, from.index + 1, zone.rect, { from, zone, terms: [zone.recess], throughIds: [] }, emit)
-    }
-  }
-}
-
-function follow(layout: Layout, index: number, rect: Rect, trace: Trace, emit: Emit): void {
-  const part = layout.parts[index]
-  if (!part) return
-  for (const zone of part.faces.lower.zones) {
-    if (!meetsBroadly(rect, zone.rect)) continue
-    const terms = [...trace.terms, zone.recess]
-    const throughIds = zone.surface === 'open' ? [...trace.throughIds, part.part.id] : trace.throughIds
-    if (goesThrough(zone.surface)) follow(layout, index + 1, overlapOf(rect, zone.rect)!, { ...trace, terms, throughIds }, emit)
-    else emit(trace, part, zone, terms)
-  }
-  const first = part.faces.lower.zones[0]
-  if (part.faces.nested && !(first && covers(first.rect, rect))) follow(layout, index + 1, rect, trace, emit)
 }
 
 /** Several zones of one kind between the same two parts are one gap. */
