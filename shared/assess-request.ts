@@ -1,10 +1,10 @@
 import * as yup from './yup'
 import { catalogueOf, type Catalogue } from '#core/catalogue'
-import { assessHive, type Assessment } from '#core/assess'
+import type { Assessment } from '#core/assess'
 import type { Finding, Grade } from '#core/checks'
 import type { Plan } from '#core/hive'
-import { partsById } from '#core/geometry'
 import { findingInWords, gapTitle, nearestLimitInWords, partNames, termsInWords, verdictWord, type FindingWords, type Reader } from '#core/wording'
+import { hiveIn } from '#core/hive-in'
 
 export const readerSchema = yup.object({
   units: yup.string().optional().oneOf(['mm', 'inches'], 'units is neither mm nor inches'),
@@ -25,9 +25,8 @@ export interface AssessedHive {
 /** Every hive of a plan assessed, as data and in the reader's words. */
 export function assessPlan(plan: Plan, reader: Reader): AssessedHive[] {
   return plan.yards.flatMap((yard) => {
-    const parts = partsById(yard)
     return yard.hives.map((hive): AssessedHive => {
-      const assessment = assessHive(yard, hive, parts)
+      const { assessment } = hiveIn(yard, hive)
       return { yard: yard.name, hive: hive.name, hiveId: hive.id, stage: hive.stage, worst: assessment.worst, heightMm: assessment.heightMm, ...toldOf(assessment, catalogueOf(yard), reader) }
     })
   })

@@ -1,10 +1,10 @@
 <script setup lang="ts">
 // The row: all hives of all yards, or three honest starts when there is none.
-import { catalogueOf } from '#core/catalogue'
-import { assembleHive, layOut, partsById } from '#core/geometry'
+import { partsById } from '#core/geometry'
 import { freeName, planOf, planOfHive, withOwnIdentities, type Hive, type Stage, type StartName, type Yard } from '#core/hive'
 import type { HiveAction } from '~/components/row/Hive.vue'
 import { download, fileName } from '~/composables/download'
+import { hiveIn } from '#core/hive-in'
 
 const yards = useYards()
 /** One yard with each frame. */
@@ -23,7 +23,6 @@ watch(() => yards.yards, (all) => { lastYard.value ??= all[0]?.id })
 /** One scale for every yard: the tallest hive of all fits. Heights only; the findings are worked out where they are seen. */
 const tallestMm = computed(() => Math.max(900, ...yards.yards.flatMap((yard) => {
   const parts = partsById(yard)
-  const catalogue = catalogueOf(yard)
   // Hives of the same parts are as tall as each other: a thousand of them need not all be laid out.
   const known = new Map<string, Hive>()
   for (const hive of yard.hives) {
@@ -32,7 +31,7 @@ const tallestMm = computed(() => Math.max(900, ...yards.yards.flatMap((yard) => 
       return `${part?.patternId}${turnedOver ? '^' : ''}${part?.measured ? JSON.stringify(part.measured) : ''}`
     }).join(' '), hive)
   }
-  return [...known.values()].map((hive) => layOut(assembleHive(hive, parts, catalogue)).heightMm)
+  return [...known.values()].map((hive) => hiveIn(yard, hive).layout.heightMm)
 })))
 
 async function start(kind: StartName) {

@@ -3,13 +3,13 @@
 import { CATALOGUE, FOOTPRINTS, countMarks, figuresOf, type DimensionName, type Format } from '#core/catalogue'
 import { BANDS, LIMITS, bySeverity, limitKey, type LimitName } from '#core/checks'
 import { gapsChangedBy, type GapChange } from '#core/effect'
-import { assembleHive, partsById } from '#core/geometry'
 import type { Edit, Part } from '#core/hive'
 import { FORMULA } from '#core/formula'
 import { LIFT_FIGURES } from '#core/lifting'
 import { TIMBERS } from '#core/weight'
 import { parseLength, showLength, type Length } from '#core/units'
-import { capital, dimensionWord, inWords, lengthProblemInWords, partNames, severityWord } from '#core/wording'
+import { capital, dimensionWord, inWords, lengthProblemInWords, severityWord } from '#core/wording'
+import { hiveIn } from '#core/hive-in'
 
 const PAGE = 120
 const ROWS_A_TURN = 20
@@ -106,7 +106,7 @@ const changes = computed<GapChange[] | null>(() => {
 })
 function changeInWords({ hiveId, hiveName, lowerId, upperId, beforeMm, afterMm, afterGrade }: GapChange): string {
   const hive = view.yard!.hives.find(({ id }) => id === hiveId)!
-  const names = partNames(assembleHive(hive, partsById(view.yard!), view.catalogue), preferences.vocabulary)
+  const names = hiveIn(view.yard!, hive).names(preferences.vocabulary)
   return `${hiveName}: ${names.get(upperId)} over ${names.get(lowerId)}, ${showLength(beforeMm, preferences.units)} becomes ${showLength(afterMm, preferences.units)}, ${severityWord(afterGrade).toLowerCase()}`
 }
 function save(row: Row) {

@@ -1,18 +1,16 @@
 import { defineStore } from 'pinia'
 import { computed, ref, shallowRef, watch } from 'vue'
-import { assessHive, type Assessment } from '#core/assess'
 import { CATALOGUE, catalogueOf, type Pattern } from '#core/catalogue'
 import { ANY_TIME, dropPlan, keepPlan, planEdit, promisesOf, stagesOf, writeHive, yardAsPlanned, type PlannedStage } from '#core/season'
 import { applyEdit, findPart, isEdit, newPart, newPlacement, PLACEHOLDER, type Edit, type Hive, type Part, type Placement, type Stage, type Yard } from '#core/hive'
 import { attachmentPlaceOf, usualPlace, type Axis } from '#core/parts'
 import { partsById } from '#core/geometry'
 import { showMass } from '#core/units'
-import { massOfHive } from '#core/weight'
-import { partNames } from '#core/wording'
 import { usePreferences } from './preferences'
 import { useView } from './view'
 import { useWeighing } from './weighing'
 import { useYards } from './yards'
+import { hiveIn, type HiveIn } from '#core/hive-in'
 
 /** What the keeper holds over the stack and has not put down yet. */
 export interface Hand {
@@ -25,6 +23,8 @@ export interface Hand {
 
 /** The bench: one hive, what is selected, what is in the hand, what is being tried. */
 const todayIs = () => new Date().toISOString().slice(0, 10)
+
+const NO_NAMES: ReadonlyMap<string, string> = new Map()
 
 export const useBench = defineStore('bench', () => {
   const yards = useYards()
@@ -51,21 +51,24 @@ export const useBench = defineStore('bench', () => {
   const yard = computed(() => (planned.value && standingYard.value ? yardAsPlanned(standingYard.value, planned.value) : standingYard.value))
   const hive = computed(() => (planned.value ? planned.value.hive : standing.value))
   const catalogue = computed(() => (standingYard.value ? catalogueOf(standingYard.value) : CATALOGUE))
-  const assessment = computed(() => assessed(yard.value, hive.value))
-  const names = computed(() => (assessment.value ? partNames(assessment.value.assembled, preferences.reader.vocabulary) : new Map<string, string>()))
+  const known = computed(() => looked(yard.value, hive.value))
+  const assessment = computed(() => known.value?.assessment ?? null)
+  const names = computed(() => known.value?.names(preferences.reader.vocabulary) ?? NO_NAMES)
 
   const pendingEdit = computed<Edit | null>(() => (hand.value ? handEdit(hand.value) : tried.value))
-  const preview = computed(() => {
+  const trying = computed(() => {
     if (!pendingEdit.value || !yard.value) return null
     const applied = applyEdit(yard.value, pendingEdit.value)
-    return applied.ok ? assessed(applied.yard, applied.yard.hives.find(({ id }) => id === hiveId.value)) : null
+    return applied.ok ? looked(applied.yard, applied.yard.hives.find(({ id }) => id === hiveId.value)) : null
   })
+  const preview = computed(() => trying.value?.assessment ?? null)
   /** What everything drawn weighs, while that is asked for. */
-  const mass = computed(() => (weighing.shown && shown.value && hive.value ? massOfHive(shown.value.assembled, weighing.weighingAt(hive.value.stage, planned.value !== null)) : null))
+  const mass = computed(() => (weighing.shown && drawn.value && hive.value ? drawn.value.mass(weighing.weighingAt(hive.value.stage, planned.value !== null)) : null))
   const weightTexts = computed(() => (mass.value ? new Map([...mass.value.parts].map(([id, { kg }]) => [id, showMass(kg.middle, preferences.units)])) : null))
   /** What is drawn: the trial while there is one, else the hive as it stands. */
-  const shown = computed(() => preview.value ?? assessment.value)
-  const shownNames = computed(() => (shown.value ? partNames(shown.value.assembled, preferences.reader.vocabulary) : new Map<string, string>()))
+  const drawn = computed(() => trying.value ?? known.value)
+  const shown = computed(() => drawn.value?.assessment ?? null)
+  const shownNames = computed(() => drawn.value?.names(preferences.reader.vocabulary) ?? NO_NAMES)
   const selectedIndex = computed(() => hive.value?.stack.findIndex(({ partId }) => partId === selectedId.value) ?? -1)
 
   watch(hive, (now) => {
@@ -74,8 +77,8 @@ export const useBench = defineStore('bench', () => {
     if (hand.value?.from === 'stack' && !now?.stack.some(({ partId }) => partId === hand.value?.part.id)) hand.value = null
   })
 
-  function assessed(inYard: Yard | undefined, one: Hive | undefined): Assessment | null {
-    return inYard && one ? assessHive(inYard, one, undefined, planned.value ? { planned: true } : { today: todayIs() }) : null
+  function looked(inYard: Yard | undefined, one: Hive | undefined): HiveIn | null {
+    return inYard && one ? hiveIn(inYard, one, planned.value ? { planned: true } : { today: todayIs() }) : null
   }
 
   function open(id: string): void {

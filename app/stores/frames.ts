@@ -1,6 +1,6 @@
 import { defineStore } from 'pinia'
 import { computed, ref, shallowRef, watch } from 'vue'
-import { assessHive, contextOf } from '#core/assess'
+import { contextOf } from '#core/assess'
 import { CATALOGUE, catalogueOf } from '#core/catalogue'
 import { gapsOfBox, useOf, type Context, type Finding } from '#core/checks'
 import { assessBox, firstEmptyPlace, hangProblem, takeProblem } from '#core/frames'
@@ -11,6 +11,7 @@ import { boxName } from '~/composables/boxName'
 import { usePreferences } from './preferences'
 import { useView } from './view'
 import { useYards } from './yards'
+import { hiveIn } from '#core/hive-in'
 
 /** One box from above: what hangs in it, what is selected, what is being tried. */
 export const useFrames = defineStore('frames', () => {
@@ -43,7 +44,7 @@ export const useFrames = defineStore('frames', () => {
     const now = trial.value ?? part.value
     if (!now || !yard.value) return []
     if (trial.value || !hive.value) return assessBox(now, placement.value, context.value)
-    return assessHive(yard.value, hive.value).findings.filter(({ partIds, rule }) => partIds.includes(partId.value!) && /^(frames\.|bee-space\.(side|end-bar)|fit\.|order\.no-excluder)/.test(rule))
+    return hiveIn(yard.value, hive.value).assessment.findings.filter(({ partIds, rule }) => partIds.includes(partId.value!) && /^(frames\.|bee-space\.(side|end-bar)|fit\.|order\.no-excluder)/.test(rule))
   })
 
   watch(part, (now) => {

@@ -1,7 +1,6 @@
-import { assessHive } from '#core/assess'
 import type { Grade } from '#core/checks'
-import { partsById } from '#core/geometry'
 import type { Yard } from '#core/hive'
+import { hiveIn } from '#core/hive-in'
 
 export interface HiveGrade {
   readonly hiveId: string
@@ -15,10 +14,9 @@ const CHUNK = 50
  * it is told that nobody waits any more.
  */
 export async function assessYard(yard: Yard, onProgress: (done: number) => void, isCancelled: () => Promise<boolean> | boolean): Promise<HiveGrade[] | null> {
-  const parts = partsById(yard)
   const grades: HiveGrade[] = []
   for (let at = 0; at < yard.hives.length; at += CHUNK) {
-    for (const hive of yard.hives.slice(at, at + CHUNK)) grades.push({ hiveId: hive.id, worst: assessHive(yard, hive, parts).worst })
+    for (const hive of yard.hives.slice(at, at + CHUNK)) grades.push({ hiveId: hive.id, worst: hiveIn(yard, hive).assessment.worst })
     onProgress(grades.length)
     if (await isCancelled()) return null
   }

@@ -1,9 +1,9 @@
-import { catalogueOf } from '#core/catalogue'
-import { assembleHive, layOut, partsById } from '#core/geometry'
+import { partsById } from '#core/geometry'
 import type { Stage, Yard } from '#core/hive'
 import { dutyOf, liftsAsPlanned, liftsOfHive, type Duty, type LiftProfile } from '#core/lifting'
-import { ANY_TIME, partsWith, stagesOf, writingYear } from '#core/season'
+import { ANY_TIME, stagesOf, writingYear } from '#core/season'
 import { usualWeighing } from '#core/weight'
+import { plannedHiveIn } from '#core/hive-in'
 
 const CHUNK = 10
 
@@ -32,7 +32,6 @@ export interface YardDay {
 export async function dayOfYard(yard: Yard, profile: LiftProfile, onProgress: (done: number) => void, isCancelled: () => Promise<boolean> | boolean): Promise<YardDay | null> {
   const parts = partsById(yard)
   const stages = stagesOf(yard)
-  const catalogue = catalogueOf(yard)
   const standing = new Map(yard.hives.map((hive) => [hive.id, hive]))
   const now: ReturnType<typeof liftsOfHive>[] = []
   const byStage = new Map(stages.map((stage) => [stage, [] as ReturnType<typeof liftsAsPlanned>[]]))
@@ -44,8 +43,8 @@ export async function dayOfYard(yard: Yard, profile: LiftProfile, onProgress: (d
       hives.set(hiveId, stages.flatMap((stage) => {
         const planned = written.get(stage)
         if (!planned) return []
-        const assembled = assembleHive(planned.hive, partsWith(parts, planned), catalogue)
-        const load = liftsAsPlanned(assembled, layOut(assembled), stage, profile)
+        const { assembled, layout } = plannedHiveIn(yard, planned)
+        const load = liftsAsPlanned(assembled, layout, stage, profile)
         byStage.get(stage)!.push(load)
         return [{ stage, totalKg: load.mass.kg.middle, heaviestKg: load.heaviest?.kg.middle ?? null, worstIndex: load.worst?.index ?? null, lifts: load.inspectionLifts, movedKg: load.movedKg.middle }]
       }))

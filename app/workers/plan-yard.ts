@@ -1,11 +1,11 @@
-import { assess, contextOf } from '#core/assess'
 import type { Grade } from '#core/checks'
-import { assembleHive, partsById, type PartLookup } from '#core/geometry'
+import { partsById } from '#core/geometry'
 import type { Stage, Way, Yard } from '#core/hive'
 import { liftsAsPlanned, type LiftProfile } from '#core/lifting'
 import { roomOf } from '#core/room'
-import { ANY_TIME, partsWith, stagesOf, writeHive, writingYear, type PlannedHive, type PlannedStage } from '#core/season'
+import { ANY_TIME, stagesOf, writeHive, writingYear, type PlannedHive, type PlannedStage } from '#core/season'
 import { isBox } from '#core/parts'
+import { plannedHiveIn } from '#core/hive-in'
 
 /** What a hive is at one stage, in figures. */
 export interface StageFigures {
@@ -32,19 +32,16 @@ const CHUNK = 5
 
 /** Every stage of every hive of a yard, written and assessed, handed out some hives at a time; false when nobody waits any more. */
 export async function yearOfYard(yard: Yard, profile: LiftProfile, onHives: (some: PlannedYear) => Promise<void> | void, isCancelled: () => Promise<boolean> | boolean): Promise<boolean> {
-  const parts = partsById(yard)
   for (const hives of writingYear(yard, [...stagesOf(yard), ...ANY_TIME], CHUNK)) {
     // Awaited, since what is handed out and the end of it come by two ways.
-    await onHives({ hives, figures: hives.map(({ hiveId, stages: written }) => ({ hiveId, stages: [...written.values()].map((one) => figuresOf(yard, one, parts, profile)) })) })
+    await onHives({ hives, figures: hives.map(({ hiveId, stages: written }) => ({ hiveId, stages: [...written.values()].map((one) => figuresOf(yard, one, profile)) })) })
     if (await isCancelled()) return false
   }
   return true
 }
 
-function figuresOf(yard: Yard, planned: PlannedStage, parts: PartLookup, profile: LiftProfile): StageFigures {
-  const context = contextOf(yard, planned.hive, { planned: true })
-  const assembled = assembleHive(planned.hive, partsWith(parts, planned), context.catalogue)
-  const assessment = assess(assembled, context)
+function figuresOf(yard: Yard, planned: PlannedStage, profile: LiftProfile): StageFigures {
+  const { assembled, assessment, context } = plannedHiveIn(yard, planned)
   const { mass, ...lifts } = liftsAsPlanned(assembled, assessment.layout, planned.stage, profile)
   return {
     stage: planned.stage, heightMm: assessment.heightMm, worst: assessment.worst, findings: assessment.findings.filter(({ severity }) => severity !== 'note').length, boxes: assembled.stack.filter(isBox).length,
@@ -88,6 +85,6 @@ export function choicesOfHive(yard: Yard, hiveId: string, profile: LiftProfile, 
     const { byHand: _plans, ...season } = hive.season ?? {}
     const kept = { ...hive, season: { ...season, way: { ...hive.season?.way, [field]: value } } }
     const { stages } = writeHive(yard, kept, stagesOf(yard), parts)
-    return yearFigures([...stages.values()].map((one) => figuresOf(yard, one, parts, profile)))
+    return yearFigures([...stages.values()].map((one) => figuresOf(yard, one, profile)))
   })
 }

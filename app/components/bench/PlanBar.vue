@@ -1,13 +1,12 @@
 <script setup lang="ts">
 // Says that a plan is looked at and not the hive itself; a plan by hand is settled here when the writing has changed.
-import { assess, contextOf } from '#core/assess'
-import { assembleHive, partsById } from '#core/geometry'
 import { partIdsOf } from '#core/hive'
 import { liftsOf } from '#core/lifting'
-import { partsWith, type PlannedStage } from '#core/season'
+import type { PlannedStage } from '#core/season'
 import { showMass } from '#core/units'
 import { massOfHive } from '#core/weight'
-import { capital, partNames, patternName, severityWord, stageWord } from '#core/wording'
+import { capital, patternName, severityWord, stageWord } from '#core/wording'
+import { plannedHiveIn } from '#core/hive-in'
 
 const bench = useBench()
 const preferences = usePreferences()
@@ -42,9 +41,8 @@ const figures = computed(() => {
 })
 function drawn(one: PlannedStage) {
   const yard = bench.standingYard!
-  const context = contextOf(yard, one.hive, { planned: true })
-  const assessment = assess(assembleHive(one.hive, partsWith(partsById(yard), one), context.catalogue), context)
-  return { assessment, names: partNames(assessment.assembled, preferences.vocabulary) }
+  const known = plannedHiveIn(yard, one)
+  return { assessment: known.assessment, names: known.names(preferences.vocabulary) }
 }
 function settle(keep: 'mine' | 'written') {
   bench.settlePlan(keep)

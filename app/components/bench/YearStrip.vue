@@ -1,10 +1,10 @@
 <script setup lang="ts">
 // The year under the hive: every stage as a small stack to one scale. Press one, or slide along, to see it as it is planned.
-import { assembleHive, layOut, partsById } from '#core/geometry'
 import { STAGES, type Stage } from '#core/hive'
-import { ANY_TIME, COOL_MARITIME, partsWith, periodsFromSpring, stageOn, stagesOfYear } from '#core/season'
+import { ANY_TIME, COOL_MARITIME, periodsFromSpring, stageOn, stagesOfYear } from '#core/season'
 import { capital, dayInWords, stageWord } from '#core/wording'
 import { sectionOf } from '~/drawing/section'
+import { hiveIn, plannedHiveIn } from '#core/hive-in'
 
 const emit = defineEmits<{ standsAs: [stage: Stage] }>()
 const WIDTH = 30
@@ -16,10 +16,9 @@ const due = computed(() => stageOn(new Date().toISOString(), calendar.value))
 const order = computed<Stage[]>(() => [...new Set(periodsFromSpring(calendar.value).map(({ stage }) => stage)), ...ANY_TIME])
 const stacks = computed(() => {
   if (!bench.plan || !bench.standingYard || !bench.standing) return []
-  const parts = partsById(bench.standingYard)
-  const laid = [{ stage: null, hand: false, layout: layOut(assembleHive(bench.standing, parts, bench.catalogue)) }, ...order.value.flatMap((stage) => {
+  const laid = [{ stage: null, hand: false, layout: hiveIn(bench.standingYard, bench.standing).layout }, ...order.value.flatMap((stage) => {
     const one = bench.plan!.stages.get(stage)
-    return one ? [{ stage, hand: one.byHand, layout: layOut(assembleHive(one.hive, partsWith(parts, one), bench.catalogue)) }] : []
+    return one ? [{ stage, hand: one.byHand, layout: plannedHiveIn(bench.standingYard!, one).layout }] : []
   })]
   const scale = Math.min((HEIGHT - 4) / Math.max(600, ...laid.map(({ layout }) => layout.heightMm)), WIDTH / 560)
   return laid.map(({ stage, hand, layout }) => ({ stage, hand, scale, shapes: layout.parts.flatMap((part) => sectionOf(part, 'along', true)), from: stagesOfYear(calendar.value).find((period) => period.stage === stage)?.from }))

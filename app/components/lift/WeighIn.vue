@@ -1,15 +1,13 @@
 <script setup lang="ts">
 // Weigh or heft a hive: a reading, what it says of the stores, and the readings there are beside what was predicted.
-import { assembleHive, partsById } from '#core/geometry'
-import { catalogueOf } from '#core/catalogue'
 import { foodNeedOf } from '#core/checks'
-import { contextOf } from '#core/assess'
 import type { Hive, Stage, Yard } from '#core/hive'
 import { COOL_MARITIME, assembledAt, stageOn } from '#core/season'
 import { massFigure, massUnit, parseMass, showMass } from '#core/units'
 import { asPlanned, massOfHive, storesOf, usualWeighing, weighInProblem, type Range } from '#core/weight'
 import { capital, rangeInWords, stageWord } from '#core/wording'
 import { server, type HiveWeighIns, type WeighInRow } from '~/stores/server'
+import { hiveIn } from '#core/hive-in'
 
 const props = defineProps<{ yard: Yard; hive: Hive }>()
 const weighing = useWeighing()
@@ -33,8 +31,8 @@ async function load() {
 watch(() => props.hive.id, () => { held.value = null; void load() }, { immediate: true })
 
 const calendar = computed(() => props.yard.season?.calendar ?? COOL_MARITIME)
-const assembled = computed(() => assembleHive(props.hive, partsById(props.yard), catalogueOf(props.yard)))
-const need = computed(() => foodNeedOf(contextOf(props.yard, props.hive)))
+const assembled = computed(() => hiveIn(props.yard, props.hive).assembled)
+const need = computed(() => foodNeedOf(hiveIn(props.yard, props.hive).context))
 const newest = computed(() => held.value?.latest[0])
 const stores = computed(() => (newest.value ? storesOf(assembled.value, newest.value.kg, weighing.weighingAt(props.hive.stage), need.value) : null))
 const fillNow = computed(() => (weighing.fillPercent ?? 88))

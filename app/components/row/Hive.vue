@@ -1,37 +1,37 @@
 <script setup lang="ts">
 // One hive of the row, to the row's scale, with its worst finding in words.
-import type { Assessment } from '#core/assess'
 import type { Catalogue } from '#core/catalogue'
 import type { Hive, Stage } from '#core/hive'
-import { capital, findingInWords, partNames, severityWord, stageWord } from '#core/wording'
+import { capital, findingInWords, severityWord, stageWord } from '#core/wording'
 import { liftsOf } from '#core/lifting'
 import { showLength, showMass } from '#core/units'
-import { massOfHive } from '#core/weight'
 import { GRADE_COLOURS } from '~/drawing/palette'
 import { fittingShapes, sectionOf } from '~/drawing/section'
+import type { HiveIn } from '#core/hive-in'
 
 export type HiveAction = 'copy' | 'rename' | 'export' | 'remove'
-const props = defineProps<{ hive: Hive; assessment: Assessment; scale: number; width: number; height: number; catalogue: Catalogue; stage: Stage | null }>()
+const props = defineProps<{ hive: Hive; known: HiveIn; scale: number; width: number; height: number; catalogue: Catalogue; stage: Stage | null }>()
 defineEmits<{ act: [action: HiveAction] }>()
 const preferences = usePreferences()
+const assessment = computed(() => props.known.assessment)
 const weighing = useWeighing()
 
 const shapes = computed(() => [
-  ...props.assessment.layout.parts.flatMap((part) => sectionOf(part, 'along', true)),
-  ...props.assessment.assembled.attached.flatMap((fitting) => fittingShapes(fitting, props.assessment.layout.parts, 'along')),
+  ...assessment.value.layout.parts.flatMap((part) => sectionOf(part, 'along', true)),
+  ...assessment.value.assembled.attached.flatMap((fitting) => fittingShapes(fitting, assessment.value.layout.parts, 'along')),
 ])
 const weight = computed(() => {
-  const mass = massOfHive(props.assessment.assembled, weighing.usualAt(props.hive.stage, props.stage !== null))
-  const lifted = massOfHive(props.assessment.assembled, weighing.liftedAt(props.hive.stage, props.stage !== null))
-  return { kg: mass.kg.middle, heaviest: liftsOf(props.assessment.layout, lifted, weighing.own).heaviest?.kg.middle ?? 0 }
+  const mass = props.known.mass(weighing.usualAt(props.hive.stage, props.stage !== null))
+  const lifted = props.known.mass(weighing.liftedAt(props.hive.stage, props.stage !== null))
+  return { kg: mass.kg.middle, heaviest: liftsOf(assessment.value.layout, lifted, weighing.own).heaviest?.kg.middle ?? 0 }
 })
 const worst = computed(() => {
-  const finding = props.assessment.findings.find(({ acceptance, severity }) => !acceptance && severity !== 'note')
+  const finding = assessment.value.findings.find(({ acceptance, severity }) => !acceptance && severity !== 'note')
   if (!finding) return null
-  return findingInWords(finding, partNames(props.assessment.assembled, preferences.vocabulary), props.catalogue, preferences.reader)
+  return findingInWords(finding, props.known.names(preferences.vocabulary), props.catalogue, preferences.reader)
 })
 const menuTop = computed(() => `${props.height - 2}px`)
-const grade = computed(() => (props.assessment.worst === 'note' ? 'good' : props.assessment.worst))
+const grade = computed(() => (assessment.value.worst === 'note' ? 'good' : assessment.value.worst))
 </script>
 
 <template>

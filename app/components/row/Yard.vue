@@ -1,17 +1,16 @@
 <script setup lang="ts">
 // One yard as one sees it walking up: every hive to one scale on one ground line. Draws only what is in sight.
 import { useElementSize, useScroll } from '@vueuse/core'
-import { assessHive } from '#core/assess'
 import { catalogueOf } from '#core/catalogue'
 import { SEVERITIES } from '#core/checks'
-import { partsById, assembleHive, layOut } from '#core/geometry'
 import type { Hive, Stage, Yard } from '#core/hive'
-import { partsWith, yardAsPlanned } from '#core/season'
+import { yardAsPlanned } from '#core/season'
 import { showFigure } from '#core/units'
 import { severityWord, stageWord } from '#core/wording'
 import { useYardGrades } from '~/composables/useYardGrades'
 import type { HiveAction } from '~/components/row/Hive.vue'
 import { GRADE_COLOURS, SEAM, SOFT_INK } from '~/drawing/palette'
+import { hiveIn, plannedHiveIn } from '#core/hive-in'
 
 const props = defineProps<{ yard: Yard; tallestMm: number; stage: Stage | null }>()
 defineEmits<{ add: []; settings: []; exportYard: []; act: [hive: Hive, action: HiveAction] }>()
@@ -39,26 +38,17 @@ const planned = computed(() => props.stage !== null && (year.value?.hives.some((
 const tallest = computed(() => {
   if (!props.stage || !year.value) return props.tallestMm
   const all = year.value.hives.flatMap(({ stages }) => [...stages.values()].filter(({ stage }) => stage === 'flow' || stage === 'winter'))
-  const standing = partsById(props.yard)
-  return Math.max(props.tallestMm, ...all.map((one) => layOut(assembleHive(one.hive, partsWith(standing, one), catalogueOf(props.yard))).heightMm))
+  return Math.max(props.tallestMm, ...all.map((one) => plannedHiveIn(props.yard, one).layout.heightMm))
 })
-const parts = computed(() => partsById(shown.value))
 const inSight = computed(() => Math.ceil((width.value || 1200) / SLOT_PX) + 3)
 const shownNow = useInTurn(inSight)
 const visible = computed(() => {
   const first = Math.max(0, Math.floor(scrolled.value / SLOT_PX) - 1)
   const last = Math.min(shown.value.hives.length, Math.ceil((scrolled.value + (width.value || 1200)) / SLOT_PX) + 1)
-  return shown.value.hives.slice(first, Math.min(last, first + shownNow.value)).map((hive, i) => ({ hive, at: first + i, assessment: assessedOnce(hive) }))
+  return shown.value.hives.slice(first, Math.min(last, first + shownNow.value)).map((hive, i) => ({ hive, at: first + i, known: hiveIn(shown.value, hive, props.stage ? { planned: true } : { today }) }))
 })
 
-const known = new WeakMap<Hive, { parts: unknown; assessment: ReturnType<typeof assessHive> }>()
-function assessedOnce(hive: Hive) {
-  const old = known.get(hive)
-  if (old?.parts === shown.value.parts) return old.assessment
-  const assessment = assessHive(shown.value, hive, parts.value, props.stage ? { planned: true } : { today: new Date().toISOString().slice(0, 10) })
-  known.set(hive, { parts: shown.value.parts, assessment })
-  return assessment
-}
+const today = new Date().toISOString().slice(0, 10)
 
 const scale = computed(() => Math.min((DRAWING_PX - 34) / tallest.value, (SLOT_PX - 28) / 600))
 const staff = computed(() => Array.from({ length: Math.floor(tallest.value / 200) + 1 }, (_, i) => i * 200))
@@ -99,8 +89,8 @@ const COUNT_WORDS = { stop: 'to stop', mend: 'to mend', watch: 'to watch', note:
       </svg>
       <div ref="strip" class="strip" tabindex="0" role="group" :aria-label="`Hives of ${yard.name}`">
         <ul :style="{ width: `${Math.max(1, yard.hives.length) * SLOT_PX}px`, height: `${DRAWING_PX + 138}px` }">
-          <li v-for="{ hive, at, assessment } in visible" :key="hive.id" :style="{ left: `${at * SLOT_PX}px`, width: `${SLOT_PX}px` }" @click.capture="view.chosen = yard.id">
-            <RowHive :hive="hive" :assessment="assessment" :scale="scale" :width="SLOT_PX" :height="DRAWING_PX" :catalogue="catalogueOf(yard)" :stage="planned ? stage : null" @act="$emit('act', hive, $event)" />
+          <li v-for="{ hive, at, known } in visible" :key="hive.id" :style="{ left: `${at * SLOT_PX}px`, width: `${SLOT_PX}px` }" @click.capture="view.chosen = yard.id">
+            <RowHive :hive="hive" :known="known" :scale="scale" :width="SLOT_PX" :height="DRAWING_PX" :catalogue="catalogueOf(yard)" :stage="planned ? stage : null" @act="$emit('act', hive, $event)" />
           </li>
         </ul>
         <p v-if="yard.hives.length === 0" class="none">No hive stands here yet.</p>

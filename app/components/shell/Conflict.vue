@@ -1,8 +1,8 @@
 <script setup lang="ts">
 // What two people changed at once: what would stand after either choice, drawn side by side. Only what clashes is asked.
-import { assessHive } from '#core/assess'
 import type { Yard } from '#core/hive'
-import { editInWords, partNames, severityWord } from '#core/wording'
+import { editInWords, severityWord } from '#core/wording'
+import { hiveIn } from '#core/hive-in'
 
 const sync = useSync()
 const preferences = usePreferences()
@@ -21,8 +21,8 @@ const versions = computed(() => (['mine', 'theirs'] as const).map((key) => ({
 function drawn(yard: Yard) {
   const hive = yard.hives.find(({ id }) => id === clash.value.hiveId)
   if (!hive) return { assessment: null, names: new Map<string, string>(), yard }
-  const assessment = assessHive(yard, hive)
-  return { assessment, names: partNames(assessment.assembled, preferences.vocabulary), yard }
+  const known = hiveIn(yard, hive)
+  return { assessment: known.assessment, names: known.names(preferences.vocabulary), yard }
 }
 const hiveName = computed(() => [open.value.versions.theirs, open.value.versions.base].flatMap(({ hives }) => hives).find(({ id }) => id === clash.value.hiveId)?.name ?? versions.value[0]!.yard.hives.find(({ id }) => id === clash.value.hiveId)?.name ?? open.value.versions.theirs.name)
 </script>

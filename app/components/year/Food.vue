@@ -1,14 +1,14 @@
 <script setup lang="ts">
 // What a hive has to eat in its winter form against what the winter of its climate asks, and what to mix for the rest.
-import { contextOf } from '#core/assess'
 import { foodNeedOf, storesByModelKg } from '#core/checks'
-import { assembleHive, type PartLookup } from '#core/geometry'
+import type { PartLookup } from '#core/geometry'
 import { isCold, type Yard } from '#core/hive'
-import { feedAt, mixFor, partsWith, shortOf, type PlannedStage } from '#core/season'
+import { feedAt, mixFor, shortOf, type PlannedStage } from '#core/season'
 import { showMass } from '#core/units'
 import { storesOf, usualWeighing } from '#core/weight'
 import { FEED_WORDS, dayInWords, rangeInWords } from '#core/wording'
 import { server } from '~/stores/server'
+import { hiveIn, plannedHiveIn } from '#core/hive-in'
 
 const props = defineProps<{ yard: Yard; parts: PartLookup; planned: PlannedStage }>()
 /** A weighing that is older says little of what is left. */
@@ -23,11 +23,11 @@ watch(() => props.planned.hive.id, async (hiveId) => {
 }, { immediate: true })
 const asked = computed(() => isCold(props.planned.stage) || ['crop', 'after-crop', 'dearth'].includes(props.planned.stage))
 const food = computed(() => {
-  const context = contextOf(props.yard, props.planned.hive, { planned: true })
-  const need = foodNeedOf(context)
+  const planned = plannedHiveIn(props.yard, props.planned)
+  const need = foodNeedOf(planned.context)
   const standing = props.yard.hives.find(({ id }) => id === props.planned.hive.id)
-  const byScale = weighed.value && standing ? storesOf(assembleHive(standing, props.parts, context.catalogue), weighed.value.kg, usualWeighing(standing.stage), need).storesKg : null
-  const stores = byScale ?? storesByModelKg(assembleHive(props.planned.hive, partsWith(props.parts, props.planned), context.catalogue), { planned: true })
+  const byScale = weighed.value && standing ? storesOf(hiveIn(props.yard, standing).assembled, weighed.value.kg, usualWeighing(standing.stage), need).storesKg : null
+  const stores = byScale ?? storesByModelKg(planned.assembled, { planned: true })
   const short = shortOf(stores, need)
   const feed = feedAt(props.planned.stage)
   return { need, stores, byScale: byScale !== null, short, feed, least: mixFor(short.low, feed), most: mixFor(short.high, feed) }

@@ -1,27 +1,24 @@
 <script setup lang="ts">
 // One hive as it is planned for a stage, to the row's scale.
-import { assess, contextOf } from '#core/assess'
-import { assembleHive } from '#core/geometry'
 import type { Part, Yard } from '#core/hive'
-import { partsWith, type PlannedStage } from '#core/season'
+import type { PlannedStage } from '#core/season'
 import { showLength, showMass } from '#core/units'
-import { findingInWords, partNames, severityWord } from '#core/wording'
+import { findingInWords, severityWord } from '#core/wording'
 import { fittingShapes, sectionOf } from '~/drawing/section'
 import type { StageFigures } from '~/workers/plan-yard'
+import { plannedHiveIn } from '#core/hive-in'
 
 const props = defineProps<{ yard: Yard; parts: ReadonlyMap<string, Part>; planned: PlannedStage; figures: StageFigures | undefined; scale: number; height: number; chosen: boolean }>()
 defineEmits<{ choose: [] }>()
 const WIDTH = 150
 const preferences = usePreferences()
-const assessment = computed(() => {
-  const context = contextOf(props.yard, props.planned.hive, { planned: true })
-  return assess(assembleHive(props.planned.hive, partsWith(props.parts, props.planned), context.catalogue), context)
-})
+const known = computed(() => plannedHiveIn(props.yard, props.planned))
+const assessment = computed(() => known.value.assessment)
 const shapes = computed(() => [...assessment.value.layout.parts.flatMap((part) => sectionOf(part, 'along', true)), ...assessment.value.assembled.attached.flatMap((fitting) => fittingShapes(fitting, assessment.value.layout.parts, 'along'))])
 const grade = computed(() => (assessment.value.worst === 'note' ? 'good' : assessment.value.worst))
 const worst = computed(() => {
   const finding = assessment.value.findings.find(({ severity }) => severity !== 'note')
-  return finding ? findingInWords(finding, partNames(assessment.value.assembled, preferences.vocabulary), contextOf(props.yard, props.planned.hive).catalogue, preferences.reader).short : 'nothing to mend'
+  return finding ? findingInWords(finding, known.value.names(preferences.vocabulary), known.value.context.catalogue, preferences.reader).short : 'nothing to mend'
 })
 </script>
 

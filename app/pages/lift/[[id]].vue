@@ -1,19 +1,19 @@
 <script setup lang="ts">
 // What is lifted, how high and how far; lighter ways; whether it stands; the same through the year.
-import { assessHive, contextOf } from '#core/assess'
 import { isDrainBox } from '#core/checks'
 import { hangAcross, isBox } from '#core/parts'
 import { layOut } from '#core/geometry'
-import { bodyHeights, lighterWays, liftsOf, type Alternative } from '#core/lifting'
+import { bodyHeights, lighterWays, type Alternative } from '#core/lifting'
 import { assembledAt } from '#core/season'
 import { standingOf } from '#core/standing'
-import { FILL, fullFrameKg, massOfHive, mayHold, usualWeighing } from '#core/weight'
+import { FILL, fullFrameKg, usualWeighing } from '#core/weight'
 import { showLength, showMass } from '#core/units'
 import { proxy } from 'comlink'
 import { useKept } from '~/composables/kept'
 import { openDoor } from '~/composables/useYardGrades'
 import type { YardDay } from '~/workers/lift-yard'
-import { LIFT_GRADE_WORDS, SCHOOL_WORDS, capital, changesInWords, dutyInWords, partNames, stageWord } from '#core/wording'
+import { LIFT_GRADE_WORDS, SCHOOL_WORDS, capital, changesInWords, dutyInWords, stageWord } from '#core/wording'
+import { hiveIn } from '#core/hive-in'
 
 const BRICK_KG = 2.7
 /** Wraps as they are made for Langstroth boxes (common practice). */
@@ -27,18 +27,19 @@ const mode = ref<'lifts' | 'lighter' | 'standing' | 'year' | 'weigh'>('lifts')
 const chosen = ref<string | null>(null)
 
 const hive = computed(() => view.placeOf(String(route.params.id ?? '')) ?? (view.yard?.hives[0] ? { yard: view.yard, hive: view.yard.hives[0] } : null))
-const assessment = computed(() => (hive.value ? assessHive(hive.value.yard, hive.value.hive) : null))
-const names = computed(() => (assessment.value ? partNames(assessment.value.assembled, preferences.vocabulary) : new Map<string, string>()))
+const known = computed(() => (hive.value ? hiveIn(hive.value.yard, hive.value.hive) : null))
+const assessment = computed(() => known.value?.assessment ?? null)
+const names = computed(() => known.value?.names(preferences.vocabulary) ?? new Map<string, string>())
 const now = computed(() => (hive.value ? weighing.weighingAt(hive.value.hive.stage) : usualWeighing('flow')))
-const mass = computed(() => (assessment.value ? massOfHive(assessment.value.assembled, now.value) : null))
-const lifts = computed(() => (assessment.value && mass.value ? liftsOf(assessment.value.layout, massOfHive(assessment.value.assembled, mayHold(now.value)), weighing.own) : null))
+const mass = computed(() => known.value?.mass(now.value) ?? null)
+const lifts = computed(() => known.value?.lifts(weighing.own, now.value) ?? null)
 /** The one lift that every box asks for. */
 const frameKg = computed(() => Math.max(0, ...(assessment.value?.assembled.stack ?? []).map(({ resolved }) => fullFrameKg(resolved))))
 const shown = computed(() => lifts.value?.lifts.find(({ partId }) => partId === chosen.value) ?? lifts.value?.worst ?? null)
 const ways = computed(() => {
   if (mode.value !== 'lighter' || !assessment.value || !hive.value) return null
   let n = 0
-  return lighterWays(assessment.value.assembled, contextOf(hive.value.yard, hive.value.hive).catalogue, now.value, weighing.own, () => `new:lighter/${n++}`)
+  return lighterWays(assessment.value.assembled, known.value!.context.catalogue, now.value, weighing.own, () => `new:lighter/${n++}`)
 })
 /** How far apart the feet stand, by hive; stays on this device. */
 const feet = useKept<Record<string, number>>('duvet.feet', {})
@@ -48,7 +49,7 @@ function setFeet(mm: number | null) {
 }
 const standing = computed(() => {
   if (!assessment.value || !mass.value) return null
-  const empty = massOfHive(assessment.value.assembled, { ...now.value, fullness: 'empty', fill: FILL })
+  const empty = known.value!.mass({ ...now.value, fullness: 'empty', fill: FILL })
   return standingOf(assessment.value.layout, assessment.value.assembled.attached, mass.value, empty, BRICK_KG, feet.value[hive.value?.hive.id ?? ''])
 })
 /** A wrap goes round the boxes of the winter: as they stand then, by the plan. */

@@ -2,11 +2,11 @@
 // A hive as it stood on any day, with what was changed, when and on which device.
 import { useWindowVirtualizer } from '@tanstack/vue-virtual'
 import dayjs from 'dayjs'
-import { assessHive } from '#core/assess'
 import { catalogueOf } from '#core/catalogue'
 import { isEdit, leavesOf, type Edit, type HiveChange, type Yard } from '#core/hive'
-import { capital, dayInWords, editInWords, partNames, patternName, severityWord, stageWord } from '#core/wording'
+import { capital, dayInWords, editInWords, patternName, severityWord, stageWord } from '#core/wording'
 import { server } from '~/stores/server'
+import { hiveIn } from '#core/hive-in'
 
 const route = useRoute()
 const view = useView()
@@ -51,8 +51,9 @@ const shownYard = computed(() => (at.value ? past.value : yard.value))
 const hive = computed(() => shownYard.value?.hives.find(({ id }) => id === hiveId.value))
 const drawn = computed(() => {
   if (!shownYard.value || !hive.value) return null
-  const assessment = assessHive(shownYard.value, hive.value)
-  return { assessment, names: partNames(assessment.assembled, preferences.vocabulary), height: Math.min(600, Math.max(300, Math.round(assessment.heightMm * 0.5))) }
+  const known = hiveIn(shownYard.value, hive.value)
+  const { assessment } = known
+  return { assessment, names: known.names(preferences.vocabulary), height: Math.min(600, Math.max(300, Math.round(assessment.heightMm * 0.5))) }
 })
 const hives = computed(() => [...new Map([...(yard.value?.hives ?? []), ...(past.value?.hives ?? [])].map((one) => [one.id, { id: one.id, name: one.name }])).values()])
 const name = computed(() => hive.value?.name ?? hives.value.find(({ id }) => id === hiveId.value)?.name ?? 'This hive')

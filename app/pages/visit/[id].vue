@@ -1,10 +1,11 @@
 <script setup lang="ts">
 // A visit at the hive, to be ticked off with gloves on: one step at a time, large; ticking changes the hive as it stands.
 import { catalogueOf } from '#core/catalogue'
-import { assembleHive, partsById } from '#core/geometry'
+import { partsById } from '#core/geometry'
 import { isEdit, type Edit, type Hive, type Stage, type VisitStep } from '#core/hive'
 import { CANNOT, COOL_MARITIME, cautionsOfStage, changeoverOf, daysToWinter, partsWith, planAgain, standsOpen, tickEdit, writeHive, type Cannot } from '#core/season'
-import { CANNOT_WORDS, cautionInWords, dayInWords, partNames, stageWord, stepOfVisitInWords } from '#core/wording'
+import { CANNOT_WORDS, cautionInWords, dayInWords, stageWord, stepOfVisitInWords } from '#core/wording'
+import { hiveIn } from '#core/hive-in'
 
 const route = useRoute()
 const yards = useYards()
@@ -13,7 +14,7 @@ const view = useView()
 const place = computed(() => view.placeOf(String(route.params.id)))
 const visit = computed(() => place.value?.hive.visit)
 const catalogue = computed(() => (place.value ? catalogueOf(place.value.yard) : null))
-const names = computed(() => (place.value ? partNames(assembleHive(place.value.hive, partsById(place.value.yard), catalogue.value!), preferences.vocabulary) : new Map<string, string>()))
+const names = computed(() => (place.value ? hiveIn(place.value.yard, place.value.hive).names(preferences.vocabulary) : new Map<string, string>()))
 const lastTicked = computed(() => (place.value ? isEdit(yards.historyOf(place.value.yard.id).undo.at(-1)?.done, 'batch') : false))
 /** A part that is off the hive has no name there; it keeps the one it had when it was last seen on it. */
 const seen = new Map<string, string>()
