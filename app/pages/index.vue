@@ -5,6 +5,7 @@ import { freeName, planOf, planOfHive, withOwnIdentities, type Hive, type Stage,
 import type { HiveAction } from '~/components/row/Hive.vue'
 import { download, fileName } from '~/composables/download'
 import { hiveIn } from '#core/hive-in'
+import * as deeds from '#core/hive/deeds'
 
 const yards = useYards()
 /** One yard with each frame. */
@@ -48,16 +49,13 @@ function act(yard: Yard, hive: Hive, action: HiveAction) {
   lastYard.value = yard.id
   if (action === 'export') download(`${fileName(hive.name)}.json`, planText(planOfHive(yard, hive)), 'application/json')
   else if (action === 'rename') renaming.value = { yardId: yard.id, hive }
-  else if (action === 'remove') yards.perform(yard.id, { kind: 'remove-hive', hiveId: hive.id })
+  else if (action === 'remove') yards.perform(yard.id, deeds.removeHive(hive))
   else copy(yard, hive)
 }
 function copy(yard: Yard, hive: Hive) {
   const twin = withOwnIdentities({ ...yard, ...planOfHive(yard, hive).yards[0]! }, yard.name, () => crypto.randomUUID())
   const name = freeName(hive.name, new Set(yard.hives.map((other) => other.name)))
-  yards.perform(yard.id, {
-    kind: 'add-hive', at: yard.hives.findIndex(({ id }) => id === hive.id) + 1, hive: { ...twin.hives[0]!, name },
-    parts: twin.parts.map((part, n) => ({ at: yard.parts.length + n, part })),
-  })
+  yards.perform(yard.id, deeds.addHive(yard, { ...twin.hives[0]!, name }, twin.parts, yard.hives.findIndex(({ id }) => id === hive.id) + 1))
 }
 function planText(plan: ReturnType<typeof planOf>) {
   return `${JSON.stringify(plan, null, 1)}\n`
@@ -70,7 +68,7 @@ function exportAll() {
 }
 function rename(name: string) {
   const { yardId, hive } = renaming.value!
-  yards.perform(yardId, { kind: 'set-hive', hiveId: hive.id, name })
+  yards.perform(yardId, deeds.setHive(hive, { name }))
   renaming.value = null
 }
 async function addYard(name: string) {

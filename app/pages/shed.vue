@@ -4,6 +4,7 @@ import type { Pattern } from '#core/catalogue'
 import { CONDITIONS, findPart, newPart, partEdit, shedOf, type Condition, type Part } from '#core/hive'
 import { capital, inWords, patternName } from '#core/wording'
 import { isBox } from '#core/parts'
+import * as deeds from '#core/hive/deeds'
 
 const MOST = 500
 const yards = useYards()
@@ -33,12 +34,11 @@ const rows = computed(() => {
 const choices = computed(() => [...view.catalogue.patterns.values()].filter(({ id }) => !rows.value.some(({ patternId }) => patternId === id)))
 
 function stock(pattern: Pattern, count: number) {
-  const start = view.yard!.parts.length
-  const edits = Array.from({ length: count }, (_, n) => ({ kind: 'stock-part' as const, at: start + n, part: newPart(pattern, view.catalogue, () => crypto.randomUUID()) }))
-  if (edits.length > 0) yards.perform(view.yard!.id, { kind: 'batch', edits })
+  const parts = Array.from({ length: count }, () => newPart(pattern, view.catalogue, () => crypto.randomUUID()))
+  if (parts.length > 0) yards.perform(view.yard!.id, deeds.stock(view.yard!, parts))
 }
 function drop(part: Part) {
-  yards.perform(view.yard!.id, { kind: 'drop-part', partId: part.id })
+  yards.perform(view.yard!.id, deeds.drop([part]))
 }
 /** Sets how many of a pattern are owned in all: more go to the shed, fewer come out of it, never those that stand. */
 function own(row: (typeof rows.value)[number]) {
@@ -55,7 +55,7 @@ function own(row: (typeof rows.value)[number]) {
   }
   if (wanted > row.parts.length && row.pattern) stock(row.pattern, wanted - row.parts.length)
   const surplus = row.parts.filter(({ id }) => lying.value.has(id)).slice(0, row.parts.length - wanted)
-  if (surplus.length > 0) yards.perform(view.yard!.id, { kind: 'batch', edits: surplus.map(({ id }) => ({ kind: 'drop-part', partId: id })) })
+  if (surplus.length > 0) yards.perform(view.yard!.id, deeds.drop(surplus))
   delete typed[row.patternId]
 }
 function countIn(row: (typeof rows.value)[number]) {

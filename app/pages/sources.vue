@@ -10,6 +10,7 @@ import { TIMBERS } from '#core/weight'
 import { parseLength, showLength, type Length } from '#core/units'
 import { capital, dimensionWord, inWords, lengthProblemInWords, severityWord } from '#core/wording'
 import { hiveIn } from '#core/hive-in'
+import * as deeds from '#core/hive/deeds'
 
 const PAGE = 120
 const ROWS_A_TURN = 20
@@ -101,7 +102,7 @@ const changes = computed<GapChange[] | null>(() => {
   if (!row || !view.yard || text.value.trim() === '') return null
   const typed = typedFor(row)
   if ('problem' in typed) return null
-  const changed = gapsChangedBy(view.yard, { kind: 'set-override', key: row.key, length: typed.length }) ?? []
+  const changed = gapsChangedBy(view.yard, deeds.overwrite(row.key, typed.length)) ?? []
   return changed.sort((a, b) => bySeverity({ severity: a.afterGrade }, { severity: b.afterGrade }))
 })
 function changeInWords({ hiveId, hiveName, lowerId, upperId, beforeMm, afterMm, afterGrade }: GapChange): string {
@@ -113,11 +114,11 @@ function save(row: Row) {
   const typed = typedFor(row)
   problem.value = 'problem' in typed ? typed.problem : ''
   if ('problem' in typed) return
-  yards.perform(view.yard!.id, { kind: 'set-override', key: row.key, length: typed.length })
+  yards.perform(view.yard!.id, deeds.overwrite(row.key, typed.length))
   editing.value = null
 }
 function takeBack(key: string) {
-  yards.perform(view.yard!.id, { kind: 'set-override', key, length: null })
+  yards.perform(view.yard!.id, deeds.overwrite(key, null))
 }
 const ownPatterns = computed(() => [...(view.yard?.patterns ?? []).map((pattern) => ({ ...pattern, hanging: false })), ...(view.yard?.hanging ?? []).map((pattern) => ({ ...pattern, hanging: true }))])
 const blocked = ref<{ name: string; users: string[] } | null>(null)
@@ -130,7 +131,7 @@ function removePattern({ id, label, hanging }: { id: string; label: { british: s
     blocked.value = { name: inWords(label, preferences.vocabulary), users: users.length > 0 ? users : ['the shed'] }
     return
   }
-  yards.perform(yard.id, hanging ? { kind: 'set-hanging', patternId: id, pattern: null } : { kind: 'set-pattern', patternId: id, pattern: null })
+  yards.perform(yard.id, deeds.forgetPattern(id, hanging))
 }
 function keepPattern(edit: Edit) {
   yards.perform(view.yard!.id, edit)

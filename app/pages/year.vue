@@ -10,6 +10,7 @@ import type { TickSheets } from '#wire/visit-print-schema'
 import { download, fileName } from '~/composables/download'
 import { stepsInWords } from '~/composables/stepsInWords'
 import { server } from '~/stores/server'
+import * as deeds from '#core/hive/deeds'
 
 const HEIGHT = 190
 const HIVE_PX = 170
@@ -121,7 +122,7 @@ function tickSheets(): TickSheets {
 async function begin() {
   const changeover = shown.value
   if (!changeover || !yard.value) return
-  const started = yards.perform(yard.value.id, { kind: 'set-visit', hiveId: changeover.hiveId, visit: visitOf(changeover, crypto.randomUUID(), today.slice(0, 10)), doneBefore: null })
+  const started = yards.perform(yard.value.id, deeds.beginVisit(changeover.hiveId, visitOf(changeover, crypto.randomUUID(), today.slice(0, 10))))
   if (started) await navigateTo(`/visit/${encodeURIComponent(changeover.hiveId)}`)
 }
 useHead({ title: 'Year – Duvet' })

@@ -11,6 +11,7 @@ import { useView } from './view'
 import { useWeighing } from './weighing'
 import { useYards } from './yards'
 import { hiveIn, type HiveIn } from '#core/hive-in'
+import * as deeds from '#core/hive/deeds'
 
 /** What the keeper holds over the stack and has not put down yet. */
 export interface Hand {
@@ -121,12 +122,12 @@ export const useBench = defineStore('bench', () => {
   /** The edit that putting the hand down would make. */
   function handEdit({ from, part, placement, at }: Hand): Edit | null {
     if (at === null || !hive.value) return null
-    const id = hive.value.id
-    if (from === 'tray') return { kind: 'add-part', hiveId: id, at, part, placement }
-    if (from === 'shed') return { kind: 'place-part', hiveId: id, at, placement }
-    const move: Edit = { kind: 'move-part', partId: part.id, fromHiveId: id, toHiveId: id, at }
-    const turned = hive.value.stack.find(({ partId }) => partId === part.id)?.turnedOver !== placement.turnedOver
-    return turned ? { kind: 'batch', edits: [move, { kind: 'set-placement', hiveId: id, placement }] } : move
+    const here = hive.value
+    if (from === 'tray') return deeds.putOn(here, at, part, placement)
+    if (from === 'shed') return deeds.putOnFromShed(here, at, placement)
+    const moved = deeds.move(here, part.id, at)
+    const turned = here.stack.find(({ partId }) => partId === part.id)?.turnedOver !== placement.turnedOver
+    return turned ? deeds.together(moved, deeds.stand(here, placement)) : moved
   }
 
   /** Takes a new part of a pattern into the hand, over the selected part or at the top. */
@@ -166,7 +167,7 @@ export const useBench = defineStore('bench', () => {
     const pattern = catalogue.value.patterns.get(patternId)!
     const place = attachmentPlaceOf(pattern)!
     const part = newPart(pattern, catalogue.value, () => `${PLACEHOLDER}${patternId}`)
-    perform({ kind: 'attach-part', hiveId: hive.value!.id, at: hive.value!.attachments.length, attachment: { partId: part.id, place }, part })
+    perform(deeds.attach(hive.value!, part, { place }))
   }
 
   function holdAt(at: number | null): void {

@@ -12,6 +12,7 @@ import { usePreferences } from './preferences'
 import { useView } from './view'
 import { useYards } from './yards'
 import { hiveIn } from '#core/hive-in'
+import * as deeds from '#core/hive/deeds'
 
 /** One box from above: what hangs in it, what is selected, what is being tried. */
 export const useFrames = defineStore('frames', () => {
@@ -152,7 +153,7 @@ export const useFrames = defineStore('frames', () => {
       }
       target = hungAt(target, withPast(content, part.value, placement.value.role), firstEmptyPlace(target))
     }
-    return perform({ kind: 'batch', edits: [partEdit(part.value, takenOut(part.value, selected.value)), partEdit(other, target)] })
+    return perform(deeds.together(partEdit(part.value, takenOut(part.value, selected.value)), partEdit(other, target)))
   }
 
   /** Shows a way out before it is made. */

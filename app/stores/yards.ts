@@ -7,6 +7,7 @@ import { useAside } from './aside'
 import { fresh, useHeld } from './held'
 import { server } from './server'
 import { useSync } from './sync'
+import * as deeds from '#core/hive/deeds'
 
 const makeId = () => crypto.randomUUID()
 
@@ -73,8 +74,7 @@ export const useYards = defineStore('yards', () => {
     const yard = store.held.get(yardId)?.yard
     if (!yard) return undefined
     const { hive, parts } = startHive(start, name, CATALOGUE, makeId)
-    const placed = parts.map((part, n) => ({ at: yard.parts.length + n, part }))
-    return perform(yardId, { kind: 'add-hive', at: yard.hives.length, hive, parts: placed }) ? hive.id : undefined
+    return perform(yardId, deeds.addHive(yard, hive, parts)) ? hive.id : undefined
   }
 
   /** Takes a yard away once everything of it is saved; it can be brought back. */

@@ -3,34 +3,35 @@ import type { PlacedPart } from '../geometry'
 import { PLACEHOLDER, newPart, newPlacement, partEdit, swapEdit, type Hive, type Part, type Role } from '../hive'
 import { attachmentPlaceOf } from '../parts'
 import type { Remedy } from './finding'
+import * as deeds from '../hive/deeds'
 
 /** Stand the part the other way up. */
 export function turnOver(hive: Hive, { part, placement }: PlacedPart): Remedy {
-  return { kind: 'turn-over', partId: part.id, edit: { kind: 'set-placement', hiveId: hive.id, placement: { ...placement, turnedOver: !placement.turnedOver } } }
+  return { kind: 'turn-over', partId: part.id, edit: deeds.turnOver(hive, placement) }
 }
 
 /** Take the part off; it goes to the shed. */
 export function takeOff(hive: Hive, { part }: PlacedPart): Remedy {
-  return { kind: 'take-off', partId: part.id, edit: { kind: 'take-off', hiveId: hive.id, partId: part.id } }
+  return { kind: 'take-off', partId: part.id, edit: deeds.takeOff(hive, part.id) }
 }
 
 /** Put a new part of a pattern in at a place. */
 export function add(hive: Hive, at: number, pattern: Pattern, catalogue: Catalogue, turnedOver = false, role?: Role): Remedy {
   const part = newPart(pattern, catalogue, placeholders(pattern.id))
   const placement = { ...newPlacement(part.id, pattern, role), turnedOver }
-  return { kind: 'add', patternId: pattern.id, edit: { kind: 'add-part', hiveId: hive.id, at, part, placement } }
+  return { kind: 'add', patternId: pattern.id, edit: deeds.putOn(hive, at, part, placement) }
 }
 
 /** Move a part to another place of the stack; `at` counts after it has been lifted. */
 export function move(hive: Hive, { part }: PlacedPart, at: number, kind: 'move-below' | 'move-above', other: PlacedPart): Remedy {
-  return { kind, partId: part.id, otherId: other.part.id, edit: { kind: 'move-part', partId: part.id, fromHiveId: hive.id, toHiveId: hive.id, at } }
+  return { kind, partId: part.id, otherId: other.part.id, edit: deeds.move(hive, part.id, at) }
 }
 
 /** Let two neighbours change places. */
 export function exchange(hive: Hive, lower: PlacedPart, upper: PlacedPart): Remedy {
   return {
     kind: 'exchange', partId: lower.part.id, otherId: upper.part.id,
-    edit: { kind: 'move-part', partId: lower.part.id, fromHiveId: hive.id, toHiveId: hive.id, at: upper.index },
+    edit: deeds.move(hive, lower.part.id, upper.index),
   }
 }
 
@@ -52,12 +53,12 @@ export function closeHole({ part }: PlacedPart): Remedy {
 /** Put a fitting of a pattern on. */
 export function attach(hive: Hive, pattern: Pattern, catalogue: Catalogue): Remedy {
   const part = newPart(pattern, catalogue, placeholders(pattern.id))
-  return { kind: 'add', patternId: pattern.id, edit: { kind: 'attach-part', hiveId: hive.id, at: hive.attachments.length, part, attachment: { partId: part.id, place: attachmentPlaceOf(pattern) ?? 'around' } } }
+  return { kind: 'add', patternId: pattern.id, edit: deeds.attach(hive, part, { place: attachmentPlaceOf(pattern) ?? 'around' }) }
 }
 
 /** Take a fitting off. */
 export function detach(hive: Hive, { part }: { readonly part: Part }): Remedy {
-  return { kind: 'take-off', partId: part.id, edit: { kind: 'detach-part', hiveId: hive.id, partId: part.id } }
+  return { kind: 'take-off', partId: part.id, edit: deeds.detach(hive, part) }
 }
 
 /** Identities for things that do not exist yet; whoever applies the remedy replaces them. */
@@ -68,10 +69,10 @@ function placeholders(name: string): () => string {
 
 /** Say that these supers are the colony's food from now on: counted, weighed full, and kept in the plan. */
 export function useAsFood(hive: Hive, boxes: readonly PlacedPart[]): Remedy {
-  return { kind: 'use-as-food', partId: boxes[0]!.part.id, count: boxes.length, edit: { kind: 'batch', edits: boxes.map(({ placement }) => ({ kind: 'set-placement', hiveId: hive.id, placement: { ...placement, role: 'food' } })) } }
+  return { kind: 'use-as-food', partId: boxes[0]!.part.id, count: boxes.length, edit: deeds.together(...boxes.map(({ placement }) => deeds.stand(hive, { ...placement, role: 'food' }))) }
 }
 
 /** Put the part straight over the middle again. */
 export function centre(hive: Hive, { part, placement }: PlacedPart): Remedy {
-  return { kind: 'centre', partId: part.id, edit: { kind: 'set-placement', hiveId: hive.id, placement: { ...placement, offsetMm: { x: 0, y: 0 }, yawDeg: 0 } } }
+  return { kind: 'centre', partId: part.id, edit: deeds.stand(hive, { ...placement, offsetMm: { x: 0, y: 0 }, yawDeg: 0 }) }
 }

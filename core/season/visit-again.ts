@@ -3,6 +3,7 @@ import { partsById, type PartLookup } from '../geometry'
 import { applyEdit, findPart, partEdit, type Edit, type Hive, type Placement, type Visit, type VisitStep, type Yard } from '../hive'
 import { changeoverOf } from './changeover'
 import { tickEdit, visitOf } from './visit'
+import { goOn, together } from '../hive/deeds'
 
 export const CANNOT = ['broken', 'not-here', 'too-heavy', 'bees-or-weather', 'other'] as const
 /** Why a step of a visit cannot be done. */
@@ -53,12 +54,7 @@ export function planAgain(standing: Yard, hive: Hive, catalogue: Catalogue, why:
   const parts: PartLookup = { get: (id) => own.get(id) ?? later.get(id) }
   const changeover = changeoverOf({ hive, parts: own }, { hive: goal, parts }, catalogue, places)
   const steps = visitOf(changeover, visit.id, visit.startedOn).steps.map((one): VisitStep => (one.from === 'van' && piles.has(one.partId) ? { ...one, from: piles.get(one.partId)! } : one))
-  return {
-    kind: 'batch', edits: [
-      ...(broken ? [broken] : []),
-      { kind: 'set-visit', hiveId: hive.id, visit: steps.length > 0 ? { ...visit, steps, done: 0 } : null, doneBefore: visit.done },
-    ],
-  }
+  return together(...(broken ? [broken] : []), goOn(hive, steps.length > 0 ? { ...visit, steps, done: 0 } : null))
 }
 
 function goalWithout(step: VisitStep, hive: Hive, end: Hive | undefined, piles: ReadonlyMap<string, number>, visit: Visit): Hive {

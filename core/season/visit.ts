@@ -1,3 +1,4 @@
+import * as deeds from '../hive/deeds'
 import { findPart, heldAfter, partEdit, PLACEHOLDER, WANTED, type Edit, type Hive, type Part, type Visit, type VisitStep, type Yard } from '../hive'
 import { sortedIn, sortedOut, type HiveChangeover } from './changeover'
 
@@ -18,25 +19,25 @@ export function tickEdit(yard: Yard, hive: Hive): Edit | undefined {
   if (!visit || !step) return undefined
   const done = visit.done + 1
   const last = done === visit.steps.length
-  const name: Edit[] = last && hive.stage !== visit.toStage ? [{ kind: 'set-hive', hiveId: hive.id, stage: visit.toStage }] : []
-  return { kind: 'batch', edits: [...stepEdits(yard, hive, step), ...name, { kind: 'set-visit', hiveId: hive.id, visit: last ? null : { ...visit, done }, doneBefore: visit.done }] }
+  const name = last && hive.stage !== visit.toStage ? [deeds.setHive(hive, { stage: visit.toStage })] : []
+  // Always a batch, so that a tick is told from the beginning of a visit.
+  return { kind: 'batch', edits: [...stepEdits(yard, hive, step), ...name, deeds.goOn(hive, last ? null : { ...visit, done })] }
 }
 
 function stepEdits(yard: Yard, hive: Hive, step: VisitStep): Edit[] {
-  const hiveId = hive.id
   const owned = findPart(yard, step.partId)
   if (step.sortInto) return sortEdits(yard, step, owned)
-  if (step.attachment) return step.to === 'hive' ? fittingOn(yard, hive, step, owned) : fittingOff(yard, hiveId, step, owned)
-  if (step.from === 'hive' && step.to === 'hive') return [...(step.part && owned ? [partEdit(owned, asPlanned(owned, step.part))] : []), ...(step.placement ? [{ kind: 'set-placement', hiveId, placement: step.placement } as const] : [])]
+  if (step.attachment) return step.to === 'hive' ? fittingOn(yard, hive, step, owned) : fittingOff(yard, hive, step, owned)
+  if (step.from === 'hive' && step.to === 'hive') return [...(step.part && owned ? [partEdit(owned, asPlanned(owned, step.part))] : []), ...(step.placement ? [deeds.stand(hive, step.placement)] : [])]
   if (step.from === 'hive') {
     const role = hive.stack.find(({ partId }) => partId === step.partId)?.role
     const held = owned && heldAfter(owned, role, hive.stage)
-    return [...(held && held !== owned ? [partEdit(owned, held)] : []), { kind: 'take-off', hiveId, partId: step.partId }]
+    return [...(held && held !== owned ? [partEdit(owned, held)] : []), deeds.takeOff(hive, step.partId)]
   }
   if (step.to !== 'hive' || !step.placement) return []
   const at = hive.stack.length
-  if (!owned) return step.part ? [{ kind: 'add-part', hiveId, at, part: step.part, placement: step.placement }] : [{ kind: 'place-part', hiveId, at, placement: step.placement }]
-  return [...(step.part ? [partEdit(owned, asPlanned(owned, step.part))] : []), { kind: 'place-part', hiveId, at, placement: step.placement }]
+  if (!owned) return step.part ? [deeds.putOn(hive, at, step.part, step.placement)] : [deeds.putOnFromShed(hive, at, step.placement)]
+  return [...(step.part ? [partEdit(owned, asPlanned(owned, step.part))] : []), deeds.putOnFromShed(hive, at, step.placement)]
 }
 
 /** The part with what the plan changes of it, its hole and its frames; all else is as it is by now. */
@@ -52,12 +53,12 @@ function sortEdits(yard: Yard, { sortInto = [] }: VisitStep, owned: Part | undef
 }
 
 function fittingOn(yard: Yard, hive: Hive, { attachment, part }: VisitStep, owned: Part | undefined): Edit[] {
-  const attach = (one: Part): Edit => ({ kind: 'attach-part', hiveId: hive.id, at: hive.attachments.length, attachment: attachment!, part: one })
-  if (owned) return [{ kind: 'drop-part', partId: owned.id }, attach(owned)]
-  return part ? [attach(part)] : []
+  if (owned) return [deeds.drop([owned]), deeds.attach(hive, owned, attachment!)]
+  return part ? [deeds.attach(hive, part, attachment!)] : []
 }
 
 /** A fitting that comes off goes to the shed. */
-function fittingOff(yard: Yard, hiveId: string, { partId }: VisitStep, owned: Part | undefined): Edit[] {
-  return [{ kind: 'detach-part', hiveId, partId }, ...(owned ? [{ kind: 'stock-part', at: yard.parts.length - 1, part: owned } as const] : [])]
+function fittingOff(yard: Yard, hive: Hive, { partId }: VisitStep, owned: Part | undefined): Edit[] {
+  const without = { parts: yard.parts.filter(({ id }) => id !== partId) }
+  return [deeds.detach(hive, { id: partId }), ...(owned ? [deeds.stock(without, [owned])] : [])]
 }

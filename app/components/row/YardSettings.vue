@@ -3,6 +3,7 @@
 import { BANDS } from '#core/checks'
 import { BAND_PRESETS, type Yard } from '#core/hive'
 import { showFigure, showLength } from '#core/units'
+import * as deeds from '#core/hive/deeds'
 
 const props = defineProps<{ yard: Yard }>()
 const emit = defineEmits<{ close: [] }>()
@@ -15,7 +16,7 @@ const bandText = (preset: (typeof BAND_PRESETS)[number]) => `${WORDS[preset]}: $
 function save() {
   wrong.value = form.name.trim() === ''
   if (wrong.value) return
-  yards.perform(props.yard.id, { kind: 'set-yard', name: form.name.trim(), note: form.note, band: form.band, prolific: form.prolific })
+  yards.perform(props.yard.id, deeds.setYard({ name: form.name.trim(), note: form.note, band: form.band, prolific: form.prolific }))
   emit('close')
 }
 </script>

@@ -5,6 +5,7 @@ import { limitsOf, parseDimension, sizeNonsense, type Edit } from '#core/hive'
 import { parseLength, resistanceFrom, showLength, type Length, type ParsedLength } from '#core/units'
 import { capital, dimensionWord, inWords, lengthProblemInWords, sizeNonsenseInWords } from '#core/wording'
 import { isBox, isEntranceFitting, isFloorInsert, isFramePattern, isSlab } from '#core/parts'
+import * as deeds from '#core/hive/deeds'
 
 const emit = defineEmits<{ keep: [edit: Edit]; close: [] }>()
 const view = useView()
@@ -68,10 +69,10 @@ function editFor(own: string, lengths: Record<string, Length>): Edit {
     const frames = !isBox({ pattern: base.value }) ? normalContents : hung.value === '' ? undefined : hung.value === normalContents?.framePatternId && count.value === String(normalContents.count) ? normalContents : { framePatternId: hung.value, count: Number(count.value) }
     const panel = isSlab({ pattern: base.value }) && typedR.value !== null ? { rValue: Math.round(resistanceFrom(typedR.value, preferences.units) * 1000) / 1000 } : {}
     const pattern = withSizes({ ...rest, ...panel, id, label, own: true, normalContents: frames }, lengths)
-    return { kind: 'set-pattern', patternId: id, pattern: JSON.parse(JSON.stringify(pattern)) as Pattern }
+    return deeds.keepPattern(JSON.parse(JSON.stringify(pattern)) as Pattern)
   }
   const hanging = { ...baseFrame.value!, ...(lengths as Record<HangingDimension, Length>), id, label, own: true } satisfies HangingPattern
-  return { kind: 'set-hanging', patternId: id, pattern: hanging }
+  return deeds.keepHanging(hanging)
 }
 </script>
 

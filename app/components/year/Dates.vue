@@ -4,6 +4,7 @@ import { CLIMATES, type Calendar, type Climate, type Stage, type Yard } from '#c
 import { CALENDARS, COOL_MARITIME, HALF_YEAR_DAYS, calendarProblems, shifted, stagesOfYear } from '#core/season'
 import { CLIMATE_WORDS, calendarProblemInWords, capital, stageWord } from '#core/wording'
 import { download, fileName } from '~/composables/download'
+import * as deeds from '#core/hive/deeds'
 
 const preferences = usePreferences()
 const props = defineProps<{ yard: Yard }>()
@@ -16,7 +17,7 @@ const FIELDS = [['firstPollen', 'First pollen'], ['flowStart', 'Flow from'], ['f
 function take(calendar: Calendar) {
   typed.value = calendar
   if (calendarProblems(calendar).some(({ warning }) => !warning)) return
-  yards.perform(props.yard.id, { kind: 'set-year', season: { ...props.yard.season, calendar } })
+  yards.perform(props.yard.id, deeds.setYear({ ...props.yard.season, calendar }))
 }
 function takeDate(field: (typeof FIELDS)[number][0], value: string) {
   const day = value === '' ? null : value.slice(5)

@@ -9,6 +9,7 @@ import { wayFields, wayValue } from '#core/wording'
 import { openDoor } from '~/composables/useYardGrades'
 import type { YearFigures } from '~/workers/plan-yard'
 import { catalogueOf } from '#core/catalogue'
+import * as deeds from '#core/hive/deeds'
 
 const props = defineProps<{ yard: Yard }>()
 const yards = useYards()
@@ -50,11 +51,11 @@ function keep(way: Partial<Way>) {
   if (hive.value) {
     const { way: _before, ...rest } = hive.value.season ?? {}
     const season = { ...rest, ...(none ? {} : { way }) }
-    yards.perform(props.yard.id, { kind: 'set-way', hiveId: hive.value.id, season: Object.keys(season).length === 0 ? null : season })
+    yards.perform(props.yard.id, deeds.setWay(hive.value, season))
   } else {
     const { way: _before, ...rest } = props.yard.season ?? {}
     const season = { ...rest, ...(none ? {} : { way }) }
-    yards.perform(props.yard.id, { kind: 'set-year', season: Object.keys(season).length === 0 ? null : season })
+    yards.perform(props.yard.id, deeds.setYear(season))
   }
 }
 </script>

@@ -3,9 +3,9 @@
 import { frameInBox } from '#core/fit'
 import { isBox, resolvePart } from '#core/parts'
 import type { Finding, Remedy } from '#core/checks'
-import { comparableMm } from '#core/units'
 import { capital, findingInWords } from '#core/wording'
 import { boxName } from '~/composables/boxName'
+import * as deeds from '#core/hive/deeds'
 
 const route = useRoute()
 const yards = useYards()
@@ -45,11 +45,11 @@ function apply(remedy: Remedy) {
   tried.value = null
   frames.perform(remedy.edit)
 }
-function accept({ key, measured }: Finding, reason: string) {
-  if (frames.hive) frames.perform({ kind: 'accept-finding', hiveId: frames.hive.id, acceptance: { findingKey: key, measuredMm: measured ? comparableMm(measured.mm) : null, reason } })
+function accept(finding: Finding, reason: string) {
+  if (frames.hive) frames.perform(deeds.accept(frames.hive, finding, reason))
 }
-function withdraw({ key }: Finding) {
-  if (frames.hive) frames.perform({ kind: 'withdraw-acceptance', hiveId: frames.hive.id, findingKey: key })
+function withdraw(finding: Finding) {
+  if (frames.hive) frames.perform(deeds.withdraw(frames.hive, finding))
 }
 const back = () => navigateTo(frames.hive ? `/hives/${encodeURIComponent(frames.hive.id)}` : '/frames')
 const neighbours = computed(() => {

@@ -2,14 +2,14 @@
 // The bench: one hive on the drawing, parts at its left, what will happen at its right, the stage below.
 import type { DimensionName } from '#core/catalogue'
 import { isHeadspace, type Finding, type Remedy } from '#core/checks'
-import { findPart, heldAfter, partEdit, planOfHive, type AbsorberFeature, type Edit, type Hive, type OpeningEdge, type Part, type Role, type Stage } from '#core/hive'
-import { comparableMm } from '#core/units'
+import { findPart, heldAfter, partEdit, planOfHive, type AbsorberFeature, type Hive, type OpeningEdge, type Part, type Role, type Stage } from '#core/hive'
 import { capital, partDetail, severityWord } from '#core/wording'
 import HiveSection from '~/components/drawing/HiveSection.vue'
 import { focusPart } from '~/composables/focusPart'
 import { download, drawingAsFile, fileName } from '~/composables/download'
 import { gapKey } from '#core/geometry'
 import { isAbsorber, isBox, isEntranceFitting } from '#core/parts'
+import * as deeds from '#core/hive/deeds'
 
 const route = useRoute()
 const yards = useYards()
@@ -63,32 +63,32 @@ function apply(remedy: Remedy) {
   bench.perform(remedy.edit)
   triedRemedy.value = null
 }
-function accept({ key, measured }: Finding, reason: string) {
-  bench.perform({ kind: 'accept-finding', hiveId: bench.hive!.id, acceptance: { findingKey: key, measuredMm: measured ? comparableMm(measured.mm) : null, reason } })
+function accept(finding: Finding, reason: string) {
+  bench.perform(deeds.accept(bench.hive!, finding, reason))
 }
-function withdraw({ key }: Finding) {
-  bench.perform({ kind: 'withdraw-acceptance', hiveId: bench.hive!.id, findingKey: key })
+function withdraw(finding: Finding) {
+  bench.perform(deeds.withdraw(bench.hive!, finding))
 }
 function move(by: 1 | -1) {
   const at = bench.selectedIndex + by
   if (bench.selectedIndex < 0 || at < 0 || at >= bench.hive!.stack.length) return
-  bench.perform({ kind: 'move-part', partId: bench.selectedId!, fromHiveId: bench.hive!.id, toHiveId: bench.hive!.id, at })
+  bench.perform(deeds.move(bench.hive!, bench.selectedId!, at))
 }
 function turn() {
-  if (placement.value) bench.perform({ kind: 'set-placement', hiveId: bench.hive!.id, placement: { ...placement.value, turnedOver: !placement.value.turnedOver } })
+  if (placement.value) bench.perform(deeds.turnOver(bench.hive!, placement.value))
 }
 function takeOff() {
   if (!bench.selectedId || !bench.hive) return
   const next = bench.hive.stack[bench.selectedIndex - 1]?.partId ?? null
-  bench.perform({ kind: placement.value ? 'take-off' : 'detach-part', hiveId: bench.hive.id, partId: bench.selectedId })
+  bench.perform(deeds.takeOff(bench.hive, bench.selectedId))
   bench.selectedId = next
 }
 function setRole(role: Role) {
   if (!placement.value || !bench.hive) return
-  const moved: Edit = { kind: 'set-placement', hiveId: bench.hive.id, placement: { ...placement.value, role } }
+  const moved = deeds.stand(bench.hive, { ...placement.value, role })
   const part = selected.value!.part
   const held = bench.planned ? part : heldAfter(part, placement.value.role, bench.hive.stage)
-  bench.perform(held === part ? moved : { kind: 'batch', edits: [partEdit(part, held), moved] })
+  bench.perform(held === part ? moved : deeds.together(partEdit(part, held), moved))
 }
 /** Room with nothing in it, which is to come off again by a day. */
 const headspace = computed(() => {
@@ -99,13 +99,11 @@ const entranceFitting = computed(() => (selected.value && isEntranceFitting(sele
 function setOffBy(day: string) {
   if (!placement.value) return
   const { offBy: _before, ...rest } = placement.value
-  bench.perform({ kind: 'set-placement', hiveId: bench.hive!.id, placement: day ? { ...rest, offBy: day } : rest })
+  bench.perform(deeds.stand(bench.hive!, day ? { ...rest, offBy: day } : rest))
 }
 function setEdge(edge: OpeningEdge) {
   const { part } = selected.value!
-  const at = bench.hive!.attachments.findIndex(({ partId }) => partId === part.id)
-  const { edge: _before, ...rest } = bench.hive!.attachments[at]!
-  bench.perform({ kind: 'batch', edits: [{ kind: 'detach-part', hiveId: bench.hive!.id, partId: part.id }, { kind: 'attach-part', hiveId: bench.hive!.id, at, part, attachment: edge === 'upper' ? { ...rest, edge } : rest }] })
+  bench.perform(deeds.setEdge(bench.hive!, part, edge))
   bench.selectedId = part.id
 }
 function setLacks(feature: AbsorberFeature, missing: boolean) {
@@ -119,7 +117,7 @@ function setHole(hole: 'open' | 'closed') {
 }
 /** What is said of the hive itself is said of it as it stands. */
 function setHive(change: Partial<Pick<Hive, 'name' | 'note' | 'stage'>>) {
-  yards.perform(bench.standingYard!.id, { kind: 'set-hive', hiveId: bench.standing!.id, ...change })
+  yards.perform(bench.standingYard!.id, deeds.setHive(bench.standing!, change))
 }
 const naming = ref<{ title: string; value: string; long?: boolean; required?: boolean; take: (value: string) => void } | null>(null)
 function renamePart() {

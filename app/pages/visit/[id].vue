@@ -2,10 +2,11 @@
 // A visit at the hive, to be ticked off with gloves on: one step at a time, large; ticking changes the hive as it stands.
 import { catalogueOf } from '#core/catalogue'
 import { partsById } from '#core/geometry'
-import { isEdit, type Edit, type Hive, type Stage, type VisitStep } from '#core/hive'
+import { isEdit, type Hive, type Stage, type VisitStep } from '#core/hive'
 import { CANNOT, COOL_MARITIME, cautionsOfStage, changeoverOf, daysToWinter, partsWith, planAgain, standsOpen, tickEdit, writeHive, type Cannot } from '#core/season'
 import { CANNOT_WORDS, cautionInWords, dayInWords, stageWord, stepOfVisitInWords } from '#core/wording'
 import { hiveIn } from '#core/hive-in'
+import * as deeds from '#core/hive/deeds'
 
 const route = useRoute()
 const yards = useYards()
@@ -45,7 +46,7 @@ const open = computed(() => place.value !== null && standsOpen(place.value.hive,
 const ending = ref(false)
 function endHere() {
   ending.value = false
-  if (visit.value) yards.perform(place.value!.yard.id, { kind: 'set-visit', hiveId: place.value!.hive.id, visit: null, doneBefore: visit.value.done })
+  if (visit.value) yards.perform(place.value!.yard.id, deeds.endVisit(place.value!.hive))
 }
 const stuck = ref(false)
 const why = ref<Cannot>('not-here')
@@ -56,8 +57,8 @@ function cannot() {
   stuck.value = false
   if (!edit) return
   const line = `${dayInWords(new Date().toISOString())}: could not do “${now.value!.text}”: ${what.value.trim() || CANNOT_WORDS[why.value].toLowerCase()}.`
-  const note: Edit = { kind: 'set-hive', hiveId: hive.id, note: [hive.note, line].filter(Boolean).join('\n').slice(-2000) }
-  if (!yards.perform(yard.id, { kind: 'batch', edits: [edit, note] })) return
+  const note = deeds.setHive(hive, { note: [hive.note, line].filter(Boolean).join('\n').slice(-2000) })
+  if (!yards.perform(yard.id, deeds.together(edit, note))) return
   last.value = { hive: hive.id, stage: visit.value?.toStage ?? hive.stage }
   what.value = ''
 }

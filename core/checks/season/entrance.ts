@@ -1,4 +1,5 @@
-import { isCold, type Stage } from '../../hive'
+import { isCold, type Hive, type Stage } from '../../hive'
+import { setEdge } from '../../hive/deeds'
 import type { Context, Measured } from '../context'
 import { findingOf, type Finding, type Remedy } from '../finding'
 import { attach, detach, takeOff } from '../remedies'
@@ -23,7 +24,7 @@ export function checkEntrance({ layout, assembled }: Measured, { stage, catalogu
   const guarded = fittings.some(({ pattern }) => pattern.use === 'guard')
   const found: Finding[] = []
   if (isCold(stage) && !guarded) found.push(findingOf('season.no-guard', fittings.length > 0 ? 'note' : 'watch', [floor.part.id], { facts: { narrow: fittings.length > 0 }, ways: () => add('guard') }))
-  if (isCold(stage)) for (const one of fittings) if (OPENS_AT_AN_EDGE.has(one.pattern.use) && one.attachment.edge !== 'upper') found.push(findingOf('season.lower-opening', 'note', [one.part.id], { ways: () => [toUpperEdge(hive.id, hive.attachments.indexOf(one.attachment), one)] }))
+  if (isCold(stage)) for (const one of fittings) if (OPENS_AT_AN_EDGE.has(one.pattern.use) && one.attachment.edge !== 'upper') found.push(findingOf('season.lower-opening', 'note', [one.part.id], { ways: () => [toUpperEdge(hive, one)] }))
   if (NARROW.has(stage) && fittings.length === 0) found.push(findingOf('season.wide-entrance', 'note', [floor.part.id], { facts: { stage }, ways: () => [...add('narrow'), ...(stage === 'settling' ? [] : add('robbing'))] }))
   if (FREE.has(stage)) for (const one of fittings) found.push(findingOf('season.narrow-entrance', 'note', [one.part.id], { ways: () => [detach(hive, one)] }))
   if (WARM.has(stage) && insert) found.push(findingOf('season.insert-in', 'note', [insert.part.id], { ways: () => [detach(hive, insert)] }))
@@ -37,6 +38,6 @@ export function checkEntrance({ layout, assembled }: Measured, { stage, catalogu
 /** Fittings that narrow a part of the door, so that it matters where they leave it open. */
 const OPENS_AT_AN_EDGE: ReadonlySet<Use | undefined> = new Set<Use>(['narrow', 'guard'])
 
-function toUpperEdge(hiveId: string, at: number, { part, attachment }: Measured['assembled']['attached'][number]): Remedy {
-  return { kind: 'turn-over', partId: part.id, edit: { kind: 'batch', edits: [{ kind: 'detach-part', hiveId, partId: part.id }, { kind: 'attach-part', hiveId, at, part, attachment: { ...attachment, edge: 'upper' } }] } }
+function toUpperEdge(hive: Hive, { part }: Measured['assembled']['attached'][number]): Remedy {
+  return { kind: 'turn-over', partId: part.id, edit: setEdge(hive, part, 'upper') }
 }

@@ -1,4 +1,5 @@
 import { applyEdit } from '../apply-edit'
+import { addHive, takeOff, together } from '../deeds'
 import { isEdit, leavesOf, type Edit } from '../edit'
 import { partIdsOf, type Hive, type Yard } from '../model'
 import { cellsOf, hiveOfCell, meets, type Cell } from './cells'
@@ -34,9 +35,9 @@ export function settle(versions: Versions, choices: Choices, lay: Pick<WaitingEd
   const left: WaitingEdit[] = []
   for (const entry of mine) {
     const { kept, lost } = keptLeaves(entry.edit, yard, { clashes, choices, whole, yards: [myYard, theirs, base] })
-    if (lost.length > 0) left.push({ ...entry, edit: together(lost) })
+    if (lost.length > 0) left.push({ ...entry, edit: together(...lost) })
     if (kept.length === 0) continue
-    const edit = kept.length === leavesOf(entry.edit).length ? entry.edit : together(kept)
+    const edit = kept.length === leavesOf(entry.edit).length ? entry.edit : together(...kept)
     const applied = applyEdit(yard, edit)
     if (!applied.ok) {
       left.push({ ...entry, edit })
@@ -47,7 +48,7 @@ export function settle(versions: Versions, choices: Choices, lay: Pick<WaitingEd
   }
   const over = [...whole].flatMap((hiveId) => layOver(hiveId, myYard, yard, clashes))
   if (over.length === 0) return { yard, waiting, left }
-  const entry: WaitingEdit = { ...lay, kind: 'do', edit: together(over) }
+  const entry: WaitingEdit = { ...lay, kind: 'do', edit: together(...over) }
   const applied = applyEdit(yard, entry.edit)
   return applied.ok ? { yard: applied.yard, waiting: [...waiting, entry], left } : { yard, waiting, left: [...left, entry] }
 }
@@ -56,10 +57,6 @@ const STACK = new Set(['stack', 'attachments', 'placement'])
 
 function isOfTheStack({ cells }: Clash): boolean {
   return cells.some((cell) => cell[0] === 'hive' && (cell.length === 2 || STACK.has(cell[2]!)))
-}
-
-function together(edits: readonly Edit[]): Edit {
-  return edits.length === 1 ? edits[0]! : { kind: 'batch', edits }
 }
 
 interface Choosing {
@@ -101,8 +98,8 @@ function layOver(hiveId: string, mine: Yard, now: Yard, clashes: readonly Clash[
   const own = partIdsOf(hive)
   const known = new Set(now.parts.map(({ id }) => id))
   const missing = mine.parts.filter(({ id }) => own.includes(id) && !known.has(id))
-  const elsewhere = now.hives.filter(({ id }) => id !== hiveId).flatMap((other) => other.stack.filter(({ partId }) => own.includes(partId)).map(({ partId }): Edit => ({ kind: 'take-off', hiveId: other.id, partId })))
-  if (!theirs) return [...elsewhere, { kind: 'add-hive', at: now.hives.length, hive, parts: missing.map((part, n) => ({ at: now.parts.length + n, part })) }]
+  const elsewhere = now.hives.filter(({ id }) => id !== hiveId).flatMap((other) => other.stack.filter(({ partId }) => own.includes(partId)).map(({ partId }) => takeOff(other, partId)))
+  if (!theirs) return [...elsewhere, addHive(now, hive, missing)]
   return [...elsewhere, { kind: 'replace-hive', hive: laidOver(hive, theirs, clashes.flatMap(({ cells }) => cells)), parts: missing }]
 }
 

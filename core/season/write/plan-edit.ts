@@ -2,6 +2,7 @@ import { partsById } from '../../geometry'
 import { applyEdit, findPart, isEdit, WANTED, withFreshIdentities, type Edit, type Hive, type HiveSeason, type Part, type Stage, type Yard } from '../../hive'
 import { fingerprint, handPlanOf } from './by-hand'
 import type { PlannedStage } from './write'
+import { setWay } from '../../hive/deeds'
 
 /** A yard in which hives stand as they are planned, with the parts that the plans bring and change. */
 export function yardAsPlanned(yard: Yard, ...plans: readonly PlannedStage[]): Yard {
@@ -49,12 +50,11 @@ function writtenFrom(yard: Yard, { hive, stage }: PlannedStage): string | undefi
   return yard.hives.find(({ id }) => id === hive.id)?.season?.byHand?.[stage]?.writtenFrom
 }
 
-function withPlan(yard: Yard, { id }: Pick<Hive, 'id'>, stage: Stage, plan: NonNullable<HiveSeason['byHand']>[Stage]): Edit {
-  const { byHand, ...rest } = yard.hives.find((hive) => hive.id === id)?.season ?? {}
+function withPlan(yard: Yard, hive: Pick<Hive, 'id'>, stage: Stage, plan: NonNullable<HiveSeason['byHand']>[Stage]): Edit {
+  const { byHand, ...rest } = yard.hives.find(({ id }) => id === hive.id)?.season ?? {}
   const { [stage]: _before, ...others } = byHand ?? {}
   const plans = plan ? { ...others, [stage]: plan } : others
-  const season = { ...rest, ...(Object.keys(plans).length > 0 ? { byHand: plans } : {}) }
-  return { kind: 'set-way', hiveId: id, season: Object.keys(season).length > 0 ? season : null }
+  return setWay(hive, { ...rest, ...(Object.keys(plans).length > 0 ? { byHand: plans } : {}) })
 }
 
 function canKeep(edit: Edit, yard: Yard): boolean {

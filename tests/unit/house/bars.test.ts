@@ -44,4 +44,10 @@ describe('the rule a newcomer can follow', () => {
     expect(found(lines, /\b(pattern\??\.id|patternId)!?\??\.(startsWith|endsWith|includes|replace|slice|split|match)\(/)).toEqual([])
     expect(found(lines, /[`'"](box|floor|crown|roof|excluder|eke|feeder|absorber|slab|stand|frame|dummy)-\$\{/)).toEqual([])
   })
+
+  it('no view makes an edit by hand: each says its verb of core/hive/deeds', () => {
+    const sorts = [...readFileSync(join(root, 'core/hive/edit.ts'), 'utf8').matchAll(/readonly kind: '([\w-]+)'/g)].map(([, sort]) => sort!)
+    expect(sorts.length).toBeGreaterThan(20)
+    expect(found(linesOf(['app']), new RegExp(`kind: '(${sorts.join('|')})'`))).toEqual([])
+  })
 })
