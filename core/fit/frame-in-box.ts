@@ -1,5 +1,6 @@
 import type { HangingPattern } from '../catalogue'
-import { isMarginal, limitDistance, outsideMm, type Context } from '../checks'
+import type { Context } from '../checks'
+import { isMarginal, limitDistance, outsideMm } from '../checks/band'
 import { dimension, dimensionMm, type ResolvedPart } from '../parts'
 import { comparableMm, type Length } from '../units'
 

@@ -1,7 +1,7 @@
 import type { Catalogue } from '../../catalogue'
 import type { PartLookup } from '../../geometry'
 import { newPart, WANTED, type HandPlan, type Hive, type Part } from '../../hive'
-import { partsWith, type PlannedStage } from './write'
+import { partsWith, type PlannedStage } from './planned'
 
 /** What was written, in a few signs: the same as long as the same parts stand the same way. */
 export function fingerprint({ hive }: Pick<PlannedStage, 'hive'>): string {

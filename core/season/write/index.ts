@@ -1,3 +1,4 @@
+export * from './planned'
 export * from './write'
 export * from './plan-edit'
 export { fingerprint, handPlanOf } from './by-hand'

@@ -1,7 +1,7 @@
 import { partsById } from '../../geometry'
 import { applyEdit, findPart, isEdit, WANTED, withFreshIdentities, type Edit, type Hive, type HiveSeason, type Part, type Stage, type Yard } from '../../hive'
 import { fingerprint, handPlanOf } from './by-hand'
-import type { PlannedStage } from './write'
+import type { PlannedStage } from './planned'
 import { setWay } from '../../hive/deeds'
 
 /** A yard in which hives stand as they are planned, with the parts that the plans bring and change. */

@@ -6,23 +6,10 @@ import { shedOf, type Attachment, type Hive, type Part, type Stage, type Way, ty
 import { COOL_MARITIME, stagesOfYear } from '../calendar'
 import { formatOf, usualWay, wayOf } from '../ways'
 import { byHand } from './by-hand'
+import { partsWith, type PlannedStage } from './planned'
 import { fittingsAt } from './fittings'
 import { layersAt, type Layer, type Writing } from './layers'
 import { poolOf, type Promised } from './pool'
-
-/** A hive as it is to stand at a stage. */
-export interface PlannedStage {
-  readonly stage: Stage
-  /** The hive as planned: its stack, its fittings, its stage. */
-  readonly hive: Hive
-  /** Parts that the yard has yet to get, and parts that are changed for the stage. */
-  readonly parts: readonly Part[]
-  readonly byHand: boolean
-  /** What would be written now, where the plan by hand was made from something else. */
-  readonly conflict?: PlannedStage
-  /** Patterns of parts of the plan by hand that the yard no longer has. */
-  readonly lacks: readonly string[]
-}
 
 /** A hive through the year. */
 export interface PlannedHive {
@@ -114,12 +101,6 @@ export function assembledAt(yard: Yard, hive: Hive, stage: Stage, parts: PartLoo
   return planned ? assembleHive(planned.hive, partsWith(parts, planned), catalogue) : assembleHive(hive, parts, catalogue)
 }
 
-/** The parts of a yard with those that a plan brings or changes. */
-export function partsWith(parts: PartLookup, plan: Pick<PlannedStage, 'parts'>): PartLookup {
-  if (plan.parts.length === 0) return parts
-  const brought = new Map(plan.parts.map((part) => [part.id, part]))
-  return { get: (partId) => brought.get(partId) ?? parts.get(partId) }
-}
 
 /** Crown and excluder the way up that leaves the bees the better space. */
 function rightWayUp(hive: Hive, changed: readonly Part[], known: PartLookup, context: Context): Hive {

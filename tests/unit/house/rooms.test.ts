@@ -74,3 +74,31 @@ describe('the house', () => {
     expect(JSON.parse(readFileSync(join(root, 'demo/demo-plan.json'), 'utf8'))).toEqual(JSON.parse(JSON.stringify(demoPlan())))
   })
 })
+
+describe('who needs whom', () => {
+  /** What a file of core takes values from, types left out. */
+  function valuesOf(path: string): string[] {
+    return [...readFileSync(path, 'utf8').matchAll(/^(?:import|export) (?!type )([^'\n]*?)from '(\.[^']+)'/gm)].flatMap(([, names, from]) => {
+      const list = names!.replace(/[{}]/g, '').split(',').map((name) => name.trim()).filter(Boolean)
+      if (names!.trim().startsWith('{') && list.every((name) => name.startsWith('type '))) return []
+      const target = resolve(dirname(path), from!)
+      return [`${target}.ts`, join(target, 'index.ts')].filter((one) => core.has(one)).slice(0, 1)
+    })
+  }
+  const core = new Set([...sources(join(root, 'core'))])
+
+  it('no value of core is needed in a circle', () => {
+    const needs = new Map([...core].map((path) => [path, valuesOf(path)]))
+    const done = new Set<string>()
+    const circles: string[] = []
+    const follow = (path: string, way: readonly string[]) => {
+      if (way.includes(path)) return void circles.push([...way.slice(way.indexOf(path)), path].map((one) => relative(root, one)).join(' → '))
+      if (done.has(path)) return
+      for (const next of needs.get(path) ?? []) follow(next, [...way, path])
+      done.add(path)
+    }
+    for (const path of core) follow(path, [])
+    expect([...needs.values()].flat().length).toBeGreaterThan(200)
+    expect(circles).toEqual([])
+  })
+})
