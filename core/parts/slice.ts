@@ -3,7 +3,7 @@ import type { Solid, SolidMaterial } from './solid'
 /** Which way a hive is cut: along the frames (entrance at the left) or across them. */
 export type Axis = 'along' | 'across'
 
-/** A body as a cut shows it, mm: from a to b sideways, from low to high upwards; to a point at the top where it is a gable cut across. */
+/** A body as a cut shows it, mm: from a to b sideways, from low to high upwards; to a point at the top where it is a gable cut along the frames. */
 export interface Slice {
   readonly a: number
   readonly b: number
@@ -22,8 +22,8 @@ export function sliceOf(solids: readonly Solid[], axis: Axis, atMm: number): Sli
     if (atMm < near || atMm >= far) return []
     const [a, b] = axis === 'along' ? [rect.x0, rect.x1] : [rect.y0, rect.y1]
     const low = solid.from.mm
-    const high = low + (solid.to.mm - low) * (solid.ridged && axis === 'along' ? shareAt(near, far, atMm) : 1)
-    return [{ a, b, low, high, pointed: solid.ridged === true && axis === 'across', material, piece }]
+    const high = low + (solid.to.mm - low) * (solid.ridged && axis === 'across' ? shareAt(near, far, atMm) : 1)
+    return [{ a, b, low, high, pointed: solid.ridged === true && axis === 'along', material, piece }]
   })
 }
 

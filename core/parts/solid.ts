@@ -18,7 +18,7 @@ export interface Solid {
   readonly bears: boolean
   /** How much of it is what it is of: a built-up end is a board and rails. */
   readonly share: number
-  /** Narrows upwards to a ridge along the frames. */
+  /** Narrows upwards to a ridge across the frames. */
   readonly ridged?: true
   /** Stands out beyond the part: a landing board, the eaves of a roof. */
   readonly projects?: true
