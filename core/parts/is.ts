@@ -28,8 +28,6 @@ export const isSlab = isOf('slab')
 export const isEke = isOf('eke')
 /** Keeps two colonies apart. */
 export const isDivision = isOf('division')
-/** Joins two formats. */
-export const isAdapter = isOf('adapter')
 export const isEntranceFitting = isOf('entrance-fitting')
 export const isFloorInsert = isOf('floor-insert')
 export const isBallast = isOf('ballast')

@@ -1,4 +1,4 @@
-import { BASE, rise, type Level } from './level'
+import type { Level } from './level'
 import { insetRect, type Rect } from './rect'
 
 /** What a body is of, as it is told apart in heat, mass and drawing. */
@@ -66,9 +66,4 @@ export function volumeMm3({ rect, from, to, ridged }: Solid): number {
 /** Volume of what a body is of, mm³: less than it takes where it is built up. */
 export function materialMm3(body: Solid): number {
   return volumeMm3(body) * body.share
-}
-
-/** How high a body's lower and upper face lie above the lower edge of its part, mm with ±. */
-export function heightsOf({ from, to }: Solid): { readonly from: ReturnType<typeof rise>; readonly to: ReturnType<typeof rise> } {
-  return { from: rise(BASE, from), to: rise(BASE, to) }
 }

@@ -76,6 +76,12 @@ describe('findings in words', () => {
     }
   })
 
+  it('a bare top says what the walls lose, beside what is often said of them', () => {
+    const bare = toldOfSeasons(READERS[0]!).filter(({ finding }) => finding.rule === 'season.bare-top')
+    expect(bare.length).toBeGreaterThan(0)
+    for (const { text } of bare) expect(text).toMatch(/walls very little: under a slab the walls lose more than half/)
+  })
+
   it('cover nearly every rule there is with these stacks', () => {
     const rules = new Set([...told(READERS[0]!), ...toldOfBoxes(READERS[0]!), ...toldOfSeasons(READERS[0]!)].map(({ finding }) => finding.rule))
     expect(TOLD_RULES.filter((rule) => !(rules as ReadonlySet<string>).has(rule)).sort()).toEqual(['fit.frame', 'joint.bearing', 'pattern.unknown'])
