@@ -1,5 +1,5 @@
 import { FORMULA } from '../formula'
-import { dimensionMm, isBox, type ResolvedPart } from '../parts'
+import { dimensionMm, hasBuiltUpEnds, isBox, type ResolvedPart } from '../parts'
 import type { Fixing, Piece } from './frame-bill'
 
 export const CORNERS = ['rabbet', 'butt', 'finger'] as const
@@ -41,7 +41,7 @@ export function boxProblem(part: ResolvedPart): BoxProblem | undefined {
 
 /** An end of one board, or a board with two rails that make the grip. */
 export function isBuiltUp(box: ResolvedPart): boolean {
-  return (dimensionMm(box, 'outsideLength') - dimensionMm(box, 'insideLength')) / 2 > FORMULA.builtUpFrom.value
+  return isBox(box) && hasBuiltUpEnds(box)
 }
 
 /**

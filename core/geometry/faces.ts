@@ -1,4 +1,4 @@
-import { BASE, bodiesMet, rise, shapeOf, type FaceShape, type Level, type PartShape, type Passes, type Rect, type ResolvedPart, type Solid, type Surface, type TermName, type ZoneShape } from '../parts'
+import { BASE, bodiesMet, boundsOf, rise, shapeOf, type FaceShape, type Level, type PartShape, type Passes, type Rect, type ResolvedPart, type Solid, type Surface, type TermName, type ZoneShape } from '../parts'
 
 /** The ring that bears, in plan; `inside` is null where the part is a plate without a hole. */
 export interface Edge {
@@ -114,7 +114,7 @@ function edgeOf(shape: PartShape, which: 'lower' | 'upper'): Edge | null {
   const face: FaceShape = shape[which]
   const touching = face.bears ? atPlane(shape.solids.filter(({ bears }) => bears), which) : []
   if (touching.length === 0) return null
-  const outside = around(touching)
+  const outside = boundsOf(touching)
   const free = freeIn(outside, touching)
   const lip = { form: shape.nestingMm > 0 ? 'lipped' as const : 'flat' as const, nestingMm: shape.nestingMm }
   return { outside, inside: free, ...lip, openFront: free !== null && free.x0 <= outside.x0, plusMinusMm: face.plusMinusMm }
@@ -125,10 +125,6 @@ function atPlane(bodies: readonly Solid[], which: 'lower' | 'upper'): readonly R
   const levels = bodies.map(({ from, to }) => (which === 'lower' ? from.mm : -to.mm))
   const outermost = Math.min(...levels)
   return bodies.filter((_, i) => levels[i]! - outermost < 1e-6).map(({ rect }) => rect)
-}
-
-function around(rects: readonly Rect[]): Rect {
-  return rects.reduce((all, { x0, x1, y0, y1 }) => ({ x0: Math.min(all.x0, x0), x1: Math.max(all.x1, x1), y0: Math.min(all.y0, y0), y1: Math.max(all.y1, y1) }))
 }
 
 /** The rectangle that rails along the sides leave free; null where something fills it, or nothing does. */

@@ -7,9 +7,9 @@ import { isBox, isFloor, isRoof } from './is'
 import type { Kind, KindGroup, Layer, WayUp } from './kind'
 import { KINDS } from './kinds'
 import { BASE, above, below, byHand } from './level'
-import { centredRect, type Rect } from './rect'
+import { boundsOf, centredRect, type Rect } from './rect'
 import type { ResolvedPart } from './resolve'
-import { shape, type FaceShape, type PartShape } from './shape'
+import { ownRects, shape, type FaceShape, type PartShape } from './shape'
 import { solid, type Solid } from './solid'
 
 /** What a part that no pattern describes is taken to be, mm. */
@@ -71,7 +71,7 @@ export function fittingBodies(fitting: ResolvedPart, place: AttachmentPlace, hos
 /** The plan of a part, mm: round its bodies, without what stands out beyond them. */
 export function outlineOf(part: ResolvedPart): Rect {
   let known = outlines.get(part)
-  if (!known) outlines.set(part, (known = boundsOf(shapeOf(part).solids.filter(({ projects }) => !projects))))
+  if (!known) outlines.set(part, (known = boundsOf(ownRects(shapeOf(part)))))
   return known
 }
 
@@ -79,11 +79,7 @@ const outlines = new WeakMap<ResolvedPart, Rect>()
 
 /** The plan of a part with all that stands out of it, mm. */
 export function reachOf(part: ResolvedPart): Rect {
-  return boundsOf(shapeOf(part).solids)
-}
-
-function boundsOf(solids: readonly Solid[]): Rect {
-  return solids.reduce<Rect>((all, { rect }) => ({ x0: Math.min(all.x0, rect.x0), x1: Math.max(all.x1, rect.x1), y0: Math.min(all.y0, rect.y0), y1: Math.max(all.y1, rect.y1) }), { x0: 0, x1: 0, y0: 0, y1: 0 })
+  return boundsOf(shapeOf(part).solids.map(({ rect }) => rect))
 }
 
 /** Which way up a part works. */

@@ -2,9 +2,9 @@ import type { AttachmentPlace } from '../hive'
 import { BASE, above, below, byHand, type Level } from './level'
 import type { Kind } from './kind'
 import type { ResolvedPart } from './resolve'
-import { NOTHING_STANDS_HERE, outsideRect, shape, type PartShape } from './shape'
+import { NOTHING_STANDS_HERE, outsideRect, ownRects, shape, type PartShape } from './shape'
 import { solid, type Solid } from './solid'
-import { insetRect, type Rect } from './rect'
+import { boundsOf, insetRect, type Rect } from './rect'
 import { dimension } from './sizes'
 
 /** A piece as it lies in the tray, where it is not as wide as a hive of its own, mm (as such parts are made). */
@@ -56,8 +56,9 @@ export interface Host {
 }
 
 /** Where a fitting is on its host: before the rails of a floor, in a slot under its deck, on top of a roof. Heights above the host's lower edge. */
-export function bodiesAt(fitting: ResolvedPart, place: AttachmentPlace, { shape: { depth, solids }, deck }: Host): Solid[] {
-  const { x0, x1, y0, y1 } = solids.reduce<Rect>((all, { rect, projects }) => (projects ? all : { x0: Math.min(all.x0, rect.x0), x1: Math.max(all.x1, rect.x1), y0: Math.min(all.y0, rect.y0), y1: Math.max(all.y1, rect.y1) }), { x0: 0, x1: 0, y0: 0, y1: 0 })
+export function bodiesAt(fitting: ResolvedPart, place: AttachmentPlace, { shape: host, deck }: Host): Solid[] {
+  const { depth } = host
+  const { x0, x1, y0, y1 } = boundsOf(ownRects(host))
   const id = fitting.part.id
   switch (place) {
     case 'entrance': return solid({ x0: x0 - 2, x1: x0 + 20, y0: y0 + 20, y1: y1 - 20 }, above(deck, dimension(fitting, 'openingHeight')), depth, 'bar', id)

@@ -2,7 +2,7 @@ import { BASE, above, below, byHand } from './level'
 import type { Kind, PartOf } from './kind'
 import { NOTHING_STANDS_HERE, bearing, insideRect, outsideRect, shape, type PartShape, type ZoneShape } from './shape'
 import { insetRect, type Rect } from './rect'
-import { plateAround, rails, solid, type Solid } from './solid'
+import { rails, solid, type Solid } from './solid'
 import { dimension } from './sizes'
 
 /** Sizes that such a part always has. */
@@ -56,7 +56,7 @@ function flushShape(part: PartOf<'roof'>): PartShape {
   const deck = above(BASE, lowerRecess)
   const risers = lowerRecess.mm > 0 && rimWidth ? rimWidth.mm : 0
   const { solids, top } = topOf(part, outside)
-  const bodies = [...rails(outside, risers, BASE, deck, 'timber', 'riser'), ...plateAround(outside, undefined, deck, above(deck, deckThickness), 'timber', 'deck'), ...solids]
+  const bodies = [...rails(outside, risers, BASE, deck, 'timber', 'riser'), ...solid(outside, deck, above(deck, deckThickness), 'timber', 'deck'), ...solids]
   const lower = risers > 0 ? bearing(part, [underside(insetRect(outside, risers))], 'rimWidth') : bearing(part, [underside(outside)])
   return shape(part, top, bodies, lower, NOTHING_STANDS_HERE)
 }

@@ -80,6 +80,11 @@ export function insideRect(part: ResolvedPart): Rect {
   return centredRect(dimensionMm(part, 'insideLength'), dimensionMm(part, 'insideWidth'))
 }
 
+/** The plan of each of a part's bodies, without what stands out beyond it. */
+export function ownRects({ solids }: PartShape): Rect[] {
+  return solids.filter(({ projects }) => !projects).map(({ rect }) => rect)
+}
+
 /** What a part without frames lets through, from edge to edge. */
 export function openZone(rect: Rect, depth: Level, surface: 'open' | 'opening' = 'open'): ZoneShape {
   return { rect, name: 'open-depth', surface, passes: 'bee', mouth: depth }
