@@ -9,10 +9,32 @@ Object.groupBy ??= (items, keyOf) => {
   return groups
 }
 
-const OUTER = ['vue', 'vue/*', '#app', '#imports', 'nuxt', 'nuxt/*', 'pinia', 'element-plus', 'element-plus/*', 'drizzle-orm', 'drizzle-orm/*', '@libsql/*', 'h3', 'nitropack/*', 'yup', 'node:*']
+const OUTER = [
+  'vue',
+  'vue/*',
+  '#app',
+  '#imports',
+  'nuxt',
+  'nuxt/*',
+  'pinia',
+  'element-plus',
+  'element-plus/*',
+  'drizzle-orm',
+  'drizzle-orm/*',
+  '@libsql/*',
+  'h3',
+  'nitropack/*',
+  'yup',
+  'node:*',
+]
 
 /** Imports point down only: app and server to shared and core, cli to shared and core, shared to core. */
-const only = (...patterns) => ({ 'no-restricted-imports': ['error', { patterns: [{ group: patterns, message: 'Imports point down only: see docs/decisions/0001-house.md.' }] }] })
+const only = (...patterns) => ({
+  'no-restricted-imports': [
+    'error',
+    { patterns: [{ group: patterns, message: 'Imports point down only: see docs/decisions/0001-house.md.' }] },
+  ],
+})
 
 export default withNuxt(
   {
@@ -27,8 +49,37 @@ export default withNuxt(
       'vue/no-v-html': 'error',
     },
   },
-  { files: ['core/**/*.ts'], rules: only(...OUTER, '#wire/*', '~/*', '**/server/**', '**/app/**', '**/shared/**', '**/cli/**') },
-  { files: ['shared/**/*.ts'], rules: only('~/*', '**/server/**', '**/app/**', '**/cli/**', 'vue', '#app', 'pinia', 'drizzle-orm', 'drizzle-orm/*', '@libsql/*', 'h3') },
+  {
+    files: ['core/**/*.ts'],
+    rules: only(...OUTER, '#wire/*', '~/*', '**/server/**', '**/app/**', '**/shared/**', '**/cli/**'),
+  },
+  {
+    files: ['shared/**/*.ts'],
+    rules: only(
+      '~/*',
+      '**/server/**',
+      '**/app/**',
+      '**/cli/**',
+      'vue',
+      '#app',
+      'pinia',
+      'drizzle-orm',
+      'drizzle-orm/*',
+      '@libsql/*',
+      'h3',
+    ),
+  },
   { files: ['server/**/*.ts'], rules: only('~/*', '**/app/**', '**/cli/**', 'vue', 'pinia', 'element-plus') },
-  { files: ['app/**/*.{ts,vue}'], rules: only('**/server/database/**', '**/server/api/**', '**/cli/**', 'drizzle-orm', 'drizzle-orm/*', '@libsql/*', 'node:*') },
+  {
+    files: ['app/**/*.{ts,vue}'],
+    rules: only(
+      '**/server/database/**',
+      '**/server/api/**',
+      '**/cli/**',
+      'drizzle-orm',
+      'drizzle-orm/*',
+      '@libsql/*',
+      'node:*',
+    ),
+  },
 )

@@ -36,8 +36,15 @@ export default defineNuxtConfig({
     'nitro:init': (nitro) => {
       nitro.hooks.hook('compiled', async () => {
         await buildWorker({
-          entryPoints: [root('./server/workers/tasks.ts')], outfile: `${nitro.options.output.serverDir}/worker/tasks.mjs`, bundle: true, format: 'esm', platform: 'node', target: 'node20',
-          packages: 'external', alias: { '#core': root('./core'), '#wire': root('./shared') }, logLevel: 'warning',
+          entryPoints: [root('./server/workers/tasks.ts')],
+          outfile: `${nitro.options.output.serverDir}/worker/tasks.mjs`,
+          bundle: true,
+          format: 'esm',
+          platform: 'node',
+          target: 'node20',
+          packages: 'external',
+          alias: { '#core': root('./core'), '#wire': root('./shared') },
+          logLevel: 'warning',
         })
       })
     },

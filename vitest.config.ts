@@ -13,9 +13,35 @@ export default defineConfig({
   resolve: { alias },
   test: {
     projects: [
-      { resolve: { alias }, test: { name: 'core', include: ['tests/unit/**/*.test.ts', 'tests/reference/**/*.test.ts'], testTimeout: 20_000 } },
-      { resolve: { alias }, test: { name: 'api', include: ['tests/api/**/*.test.ts'], testTimeout: 60_000, hookTimeout: 60_000, fileParallelism: false } },
-      { resolve: { alias }, test: { name: 'browser', include: ['tests/browser/**/*.test.ts'], expect: { poll: { timeout: 10_000 } }, testTimeout: 90_000, hookTimeout: 60_000, fileParallelism: false } },
+      {
+        resolve: { alias },
+        test: {
+          name: 'core',
+          include: ['tests/unit/**/*.test.ts', 'tests/reference/**/*.test.ts'],
+          testTimeout: 20_000,
+        },
+      },
+      {
+        resolve: { alias },
+        test: {
+          name: 'api',
+          include: ['tests/api/**/*.test.ts'],
+          testTimeout: 60_000,
+          hookTimeout: 60_000,
+          fileParallelism: false,
+        },
+      },
+      {
+        resolve: { alias },
+        test: {
+          name: 'browser',
+          include: ['tests/browser/**/*.test.ts'],
+          expect: { poll: { timeout: 10_000 } },
+          testTimeout: 90_000,
+          hookTimeout: 60_000,
+          fileParallelism: false,
+        },
+      },
     ],
   },
 })

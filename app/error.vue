@@ -7,7 +7,13 @@ defineProps<{ error: NuxtError }>()
 
 <template>
   <ShellWayOn title="This could not be shown">
-    <p>Something went wrong on this page. What you changed is saved, or kept in this browser and sent when it can be.</p>
-    <p><button class="plain-button filled" type="button" @click="clearError({ redirect: '/' })">Start again at the row</button></p>
+    <p>
+      Something went wrong on this page. What you changed is saved, or kept in this browser and sent when it can be.
+    </p>
+    <p>
+      <button class="plain-button filled" type="button" @click="clearError({ redirect: '/' })">
+        Start again at the row
+      </button>
+    </p>
   </ShellWayOn>
 </template>

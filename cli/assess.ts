@@ -14,11 +14,16 @@ const command = defineCommand({
     american: { type: 'boolean', description: 'North American part names instead of British' },
   },
   run({ args }) {
-    const reader: Reader = { units: args.inches ? 'inches' : 'mm', vocabulary: args.american ? 'northAmerican' : 'british' }
+    const reader: Reader = {
+      units: args.inches ? 'inches' : 'mm',
+      vocabulary: args.american ? 'northAmerican' : 'british',
+    }
     const plan = readPlan(readText(args.file))
     if (!plan.ok) return fail(plan.problem.sentence)
     const hives = assessPlan(plan.value, reader)
-    process.stdout.write(args.json ? `${JSON.stringify({ hives }, null, 2)}\n` : hives.map((hive) => sentencesOf(hive, reader)).join('\n'))
+    process.stdout.write(
+      args.json ? `${JSON.stringify({ hives }, null, 2)}\n` : hives.map((hive) => sentencesOf(hive, reader)).join('\n'),
+    )
     process.exitCode = hives.some(({ worst }) => worst === 'stop') ? 1 : 0
   },
 })
@@ -39,11 +44,18 @@ function fail(sentence: string): void {
 }
 
 function sentencesOf(hive: AssessedHive, reader: Reader): string {
-  const lines = [`${hive.hive} (${hive.yard}), ${stageWord(hive.stage as never)}, ${showLength(hive.heightMm, reader.units)} high`]
-  for (const gap of hive.gaps) lines.push(`  ${gap.title}: ${showLength(gap.mm, reader.units)}, ${gap.verdict} (${gap.madeOf})${gap.nearestLimit ? `; ${gap.nearestLimit}` : ''}`)
+  const lines = [
+    `${hive.hive} (${hive.yard}), ${stageWord(hive.stage)}, ${showLength(hive.heightMm, reader.units)} high`,
+  ]
+  for (const gap of hive.gaps)
+    lines.push(
+      `  ${gap.title}: ${showLength(gap.mm, reader.units)}, ${gap.verdict} ` +
+        `(${gap.madeOf})${gap.nearestLimit ? `; ${gap.nearestLimit}` : ''}`,
+    )
   for (const { words, acceptance } of hive.findings) {
     const accepted = acceptance ? ` Accepted: ${acceptance.reason}` : ''
-    lines.push(`  ${words.severity}: ${words.title}. ${words.what} ${words.fate}${words.remedies.length > 0 ? ` Remedy: ${words.remedies.map(capital).join('; or ')}.` : ''}${accepted}`)
+    const remedy = words.remedies.length > 0 ? ` Remedy: ${words.remedies.map(capital).join('; or ')}.` : ''
+    lines.push(`  ${words.severity}: ${words.title}. ${words.what} ${words.fate}${remedy}${accepted}`)
   }
   if (hive.findings.length === 0) lines.push('  Nothing to mend.')
   return `${lines.join('\n')}\n`

@@ -1,5 +1,17 @@
 import { catalogueOf } from './catalogue'
-import { bandOf, bySeverity, betterWays, judgeGap, limitsOfYard, worse, type Context, type Finding, type Grade, type JudgedGap, type Measured } from './checks'
+import {
+  bandOf,
+  bySeverity,
+  betterWays,
+  judgeGap,
+  limitsOfYard,
+  worse,
+  type Context,
+  type Finding,
+  type Grade,
+  type JudgedGap,
+  type Measured,
+} from './checks'
 import { checkEndBars, checkVerticalGaps } from './checks/bee-space'
 import { checkFrames } from './checks/fit'
 import { checkComb, checkDrainFrames, checkFrameSpacing, checkSideRoom } from './checks/frames'
@@ -10,7 +22,16 @@ import { checkStackOrder } from './checks/order/stack-order'
 import { checkRoom } from './checks/room'
 import { withoutHarm } from './checks/trial'
 import { areAsMade } from './checks/usual-joint'
-import { checkBait, checkEntrance, checkFood, checkGrowth, checkHeadspace, checkSeasonBoxes, checkTravel, checkWinterTop } from './checks/season'
+import {
+  checkBait,
+  checkEntrance,
+  checkFood,
+  checkGrowth,
+  checkHeadspace,
+  checkSeasonBoxes,
+  checkTravel,
+  checkWinterTop,
+} from './checks/season'
 import { assembleHive, gapsOf, jointsOf, layOut, partsById, type AssembledHive, type Gap } from './geometry'
 import type { Climate, Hive, Yard } from './hive'
 import { comparableMm } from './units'
@@ -24,7 +45,26 @@ export interface Assessment extends Measured {
 }
 
 const CHECKS: readonly ((measured: Measured, context: Context) => Finding[])[] = [
-  checkStackOrder, checkQueenOrder, checkFeedersAndEmptyBoxes, checkJoints, checkFrames, checkVerticalGaps, checkEndBars, checkFrameSpacing, checkSideRoom, checkComb, checkDrainFrames, checkRoom, checkEntrance, checkWinterTop, checkSeasonBoxes, checkTravel, checkHeadspace, checkGrowth, checkFood, checkBait,
+  checkStackOrder,
+  checkQueenOrder,
+  checkFeedersAndEmptyBoxes,
+  checkJoints,
+  checkFrames,
+  checkVerticalGaps,
+  checkEndBars,
+  checkFrameSpacing,
+  checkSideRoom,
+  checkComb,
+  checkDrainFrames,
+  checkRoom,
+  checkEntrance,
+  checkWinterTop,
+  checkSeasonBoxes,
+  checkTravel,
+  checkHeadspace,
+  checkGrowth,
+  checkFood,
+  checkBait,
 ]
 
 /**
@@ -33,8 +73,13 @@ const CHECKS: readonly ((measured: Measured, context: Context) => Finding[])[] =
  */
 export function assess(assembled: AssembledHive, context: Context): Assessment {
   const measured = measure(assembled, context)
-  const findings = CHECKS.flatMap((check) => check(measured, context)).map((finding) => guarded(withAcceptance(finding, assembled.hive), measured, context)).sort(bySeverity)
-  const worst = findings.reduce<Grade>((grade, finding) => (finding.acceptance ? grade : worse(grade, finding.severity)), 'good')
+  const findings = CHECKS.flatMap((check) => check(measured, context))
+    .map((finding) => guarded(withAcceptance(finding, assembled.hive), measured, context))
+    .sort(bySeverity)
+  const worst = findings.reduce<Grade>(
+    (grade, finding) => (finding.acceptance ? grade : worse(grade, finding.severity)),
+    'good',
+  )
   return { ...measured, findings, heightMm: measured.layout.heightMm, worst }
 }
 
@@ -45,7 +90,8 @@ export function measure(assembled: AssembledHive, context: Context): Measured {
   const ways = betterWays(layout, plain, context.band)
   const turned = new Set(ways.flatMap(({ better, partId }) => (better === 'turned' ? [partId] : [])))
   const byId = new Map(layout.parts.map(({ part, resolved }) => [part.id, resolved]))
-  const asMade = ({ lowerId, upperId }: Gap) => !turned.has(lowerId) && !turned.has(upperId) && areAsMade(byId.get(lowerId)!, byId.get(upperId)!)
+  const asMade = ({ lowerId, upperId }: Gap) =>
+    !turned.has(lowerId) && !turned.has(upperId) && areAsMade(byId.get(lowerId)!, byId.get(upperId)!)
   const gaps: JudgedGap[] = plain.map((gap) => judgeGap(gap, context, asMade(gap)))
   return { assembled, layout, gaps, reachedFromBelow, joints: jointsOf(layout), betterWays: ways }
 }
@@ -59,7 +105,15 @@ export type Look = Pick<Context, 'today' | 'planned'>
 /** The context of a hive in its yard: its stage, and the yard's catalogue, band, limits and climate. */
 export function contextOf(yard: Yard, hive: Hive, look: Look = {}): Context {
   const limits = limitsOfYard(yard)
-  return { catalogue: catalogueOf(yard), stage: hive.stage, band: bandOf(yard.band, limits), limits, prolific: yard.prolific, climate: yard.season?.calendar?.climate ?? USUAL_CLIMATE, ...look }
+  return {
+    catalogue: catalogueOf(yard),
+    stage: hive.stage,
+    band: bandOf(yard.band, limits),
+    limits,
+    prolific: yard.prolific,
+    climate: yard.season?.calendar?.climate ?? USUAL_CLIMATE,
+    ...look,
+  }
 }
 
 /**

@@ -27,7 +27,18 @@ export function gapsChangedBy(yard: Yard, edit: Edit): GapChange[] | null {
     return now.flatMap((gap) => {
       const same = then.find((other) => gapKey(other) === gapKey(gap))
       if (!same || (comparableMm(same.mm) === comparableMm(gap.mm) && same.grade === gap.grade)) return []
-      return [{ hiveId: hive.id, hiveName: hive.name, lowerId: gap.lowerId, upperId: gap.upperId, beforeMm: gap.mm, afterMm: same.mm, beforeGrade: gap.grade, afterGrade: same.grade }]
+      return [
+        {
+          hiveId: hive.id,
+          hiveName: hive.name,
+          lowerId: gap.lowerId,
+          upperId: gap.upperId,
+          beforeMm: gap.mm,
+          afterMm: same.mm,
+          beforeGrade: gap.grade,
+          afterGrade: same.grade,
+        },
+      ]
     })
   })
 }

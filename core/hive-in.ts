@@ -17,7 +17,12 @@ export class HiveIn {
   /** What it is judged by: stage, catalogue, band, limits and climate. */
   readonly context: Context
 
-  constructor(readonly yard: Yard, readonly hive: Hive, look: Look, private readonly parts: PartLookup) {
+  constructor(
+    readonly yard: Yard,
+    readonly hive: Hive,
+    look: Look,
+    private readonly parts: PartLookup,
+  ) {
     this.context = contextOf(yard, hive, look)
   }
 
@@ -78,6 +83,7 @@ export function plannedHiveIn(yard: Yard, plan: PlannedStage): HiveIn {
   let ofYard = planned.get(yard)
   if (!ofYard) planned.set(yard, (ofYard = new WeakMap()))
   let found = ofYard.get(plan)
-  if (!found) ofYard.set(plan, (found = new HiveIn(yard, plan.hive, { planned: true }, partsWith(partsById(yard), plan))))
+  if (!found)
+    ofYard.set(plan, (found = new HiveIn(yard, plan.hive, { planned: true }, partsWith(partsById(yard), plan))))
   return found
 }

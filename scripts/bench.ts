@@ -14,7 +14,10 @@ async function bench(): Promise<void> {
   benchChangeover()
   await benchBrowser()
   await benchKill(200)
-  process.stdout.write(`\n${missedFigures() === 0 ? 'Every figure is within its limit.' : `${missedFigures()} figures miss their limit.`}\n`)
+  const missed = missedFigures()
+  process.stdout.write(
+    missed === 0 ? '\nEvery figure is within its limit.\n' : `\n${missed} figures miss their limit.\n`,
+  )
 }
 
 void bench()

@@ -13,7 +13,10 @@ const [command, ...rest] = process.argv.slice(2)
 const say = (text) => process.stderr.write(`${text}\n`)
 
 function run(program, args, env = {}, stdio = 'inherit') {
-  const { status, signal } = spawnSync(program, args, { stdio, env: { ...process.env, NUXT_TELEMETRY_DISABLED: '1', ...env } })
+  const { status, signal } = spawnSync(program, args, {
+    stdio,
+    env: { ...process.env, NUXT_TELEMETRY_DISABLED: '1', ...env },
+  })
   if (status !== 0) process.exit(status ?? (signal ? 130 : 1))
 }
 
@@ -38,7 +41,8 @@ function* filesUnder(path) {
 /** Builds the application when its sources changed since the last build. */
 function build() {
   const hash = createHash('sha256')
-  for (const source of SOURCES) for (const file of filesUnder(source)) hash.update(relative(root, file)).update(readFileSync(file))
+  for (const source of SOURCES)
+    for (const file of filesUnder(source)) hash.update(relative(root, file)).update(readFileSync(file))
   const now = hash.digest('hex')
   const mark = '.output/.duvet-sources'
   if (existsSync(mark) && readFileSync(mark, 'utf8') === now) return
@@ -53,14 +57,28 @@ function chromium() {
   if (existsSync('/usr/bin/chromium')) return
   say('Installing Debian’s Chromium for the browser tests (apt-get) …')
   run('apt-get', ['update', '-qq'], {}, ['ignore', 2, 2])
-  run('apt-get', ['install', '-y', '-qq', '--no-install-recommends', 'chromium'], { DEBIAN_FRONTEND: 'noninteractive' }, ['ignore', 2, 2])
+  run(
+    'apt-get',
+    ['install', '-y', '-qq', '--no-install-recommends', 'chromium'],
+    { DEBIAN_FRONTEND: 'noninteractive' },
+    ['ignore', 2, 2],
+  )
 }
 
 /** Why a port cannot be listened on, or undefined when it can. */
 function portProblem(host, port) {
   return new Promise((resolve) => {
     const probe = createServer()
-    probe.on('error', ({ code }) => resolve(code === 'EADDRINUSE' ? `Port ${port} is taken: another program listens there, maybe Duvet itself. Close it, or name another with PORT.` : code === 'EACCES' ? `Port ${port} may not be used without more rights: name one above 1023 with PORT.` : `Duvet cannot listen on ${host}, port ${port} (${code}): look at HOST and PORT.`))
+    probe.on('error', ({ code }) =>
+      resolve(
+        code === 'EADDRINUSE'
+          ? `Port ${port} is taken: another program listens there, maybe Duvet itself. Close it, or ` +
+              'name another with PORT.'
+          : code === 'EACCES'
+            ? `Port ${port} may not be used without more rights: name one above 1023 with PORT.`
+            : `Duvet cannot listen on ${host}, port ${port} (${code}): look at HOST and PORT.`,
+      ),
+    )
     probe.listen(Number(port), host, () => probe.close(() => resolve(undefined)))
   })
 }
@@ -68,7 +86,10 @@ function portProblem(host, port) {
 async function serve(env, prepare = () => {}) {
   const host = process.env.HOST ?? '127.0.0.1'
   const port = process.env.PORT ?? '3000'
-  const problem = /^\d{1,5}$/.test(port) && Number(port) < 65_536 ? await portProblem(host, port) : `PORT is “${port}”: it is a number from 1 to 65535.`
+  const problem =
+    /^\d{1,5}$/.test(port) && Number(port) < 65_536
+      ? await portProblem(host, port)
+      : `PORT is “${port}”: it is a number from 1 to 65535.`
   if (problem) {
     say(`Duvet does not start. ${problem}`)
     process.exit(1)
@@ -76,7 +97,10 @@ async function serve(env, prepare = () => {}) {
   build()
   prepare()
   say(`Duvet listens on http://${host.includes(':') ? `[${host}]` : host}:${port}`)
-  const server = spawn(process.execPath, ['.output/server/index.mjs'], { stdio: 'inherit', env: { ...process.env, NITRO_HOST: host, NITRO_PORT: port, ...env } })
+  const server = spawn(process.execPath, ['.output/server/index.mjs'], {
+    stdio: 'inherit',
+    env: { ...process.env, NITRO_HOST: host, NITRO_PORT: port, ...env },
+  })
   for (const signal of ['SIGINT', 'SIGTERM']) process.on(signal, () => server.kill(signal))
   server.on('exit', (code) => process.exit(code ?? 0))
 }
@@ -89,9 +113,17 @@ const COMMANDS = {
   build,
   async demo() {
     const fresh = () => {
-      if (rest.includes('--fresh')) for (const name of ['demo.db', 'demo.db-wal', 'demo.db-shm']) rmSync(join('data', name), { force: true })
+      if (rest.includes('--fresh'))
+        for (const name of ['demo.db', 'demo.db-wal', 'demo.db-shm']) rmSync(join('data', name), { force: true })
     }
-    await serve({ DUVET_DATABASE: process.env.DUVET_DATABASE ?? 'file:data/demo.db', DUVET_SEED: 'demo/demo-plan.json', DUVET_SEED_LOG: 'demo/demo-log.json' }, fresh)
+    await serve(
+      {
+        DUVET_DATABASE: process.env.DUVET_DATABASE ?? 'file:data/demo.db',
+        DUVET_SEED: 'demo/demo-plan.json',
+        DUVET_SEED_LOG: 'demo/demo-log.json',
+      },
+      fresh,
+    )
   },
   async start() {
     await serve({ DUVET_DATABASE: process.env.DUVET_DATABASE ?? 'file:data/duvet.db' })

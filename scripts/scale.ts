@@ -40,9 +40,16 @@ export function simulatedReports({ days, from, startKg, seed }: ScaleOptions): S
     rainKg *= 0.985
     const flowKg = (i / count) * days * 0.9 + 0.5 * Math.max(0, Math.sin(((hour - 7) / 12) * Math.PI))
     const driftKg = 0.0002 * i
-    pending.push({ at: new Date(start + i * MINUTES * 60_000).toISOString(), kg: Math.round((startKg + flowKg + driftKg + rainKg + (chance() - 0.5) * 0.06) * 100) / 100 })
+    pending.push({
+      at: new Date(start + i * MINUTES * 60_000).toISOString(),
+      kg: Math.round((startKg + flowKg + driftKg + rainKg + (chance() - 0.5) * 0.06) * 100) / 100,
+    })
     if (pending.length === PER_REPORT || i === count - 1) {
-      const report = { sequence: reports.length === 0 ? 1 : reports.at(-1)!.sequence + 1, batteryPercent: Math.max(3, Math.round(100 - (i / Math.max(1, dead[0])) * 90)), readings: pending }
+      const report = {
+        sequence: reports.length === 0 ? 1 : reports.at(-1)!.sequence + 1,
+        batteryPercent: Math.max(3, Math.round(100 - (i / Math.max(1, dead[0])) * 90)),
+        readings: pending,
+      }
       reports.push(report)
       if (chance() < 0.1) reports.push(report)
       pending = []
@@ -66,21 +73,44 @@ function generator(seed: number): () => number {
 export async function sendReport(url: string, id: string, keyHex: string, report: ScaleReport): Promise<Response> {
   const text = JSON.stringify(report)
   const signature = createHmac('sha256', Buffer.from(keyHex, 'hex')).update(text, 'utf8').digest('hex')
-  return fetch(`${url}/api/scales/${encodeURIComponent(id)}/readings`, { method: 'POST', body: text, headers: { 'content-type': 'application/json', 'x-signature': signature } })
+  return fetch(`${url}/api/scales/${encodeURIComponent(id)}/readings`, {
+    method: 'POST',
+    body: text,
+    headers: { 'content-type': 'application/json', 'x-signature': signature },
+  })
 }
 
 async function main(): Promise<void> {
-  const { values } = parseArgs({ options: { id: { type: 'string' }, key: { type: 'string' }, url: { type: 'string', default: 'http://127.0.0.1:3000' }, days: { type: 'string', default: '3' }, from: { type: 'string', default: '2026-05-01' }, start: { type: 'string', default: '60' }, seed: { type: 'string', default: '1' }, help: { type: 'boolean', default: false } } })
+  const { values } = parseArgs({
+    options: {
+      id: { type: 'string' },
+      key: { type: 'string' },
+      url: { type: 'string', default: 'http://127.0.0.1:3000' },
+      days: { type: 'string', default: '3' },
+      from: { type: 'string', default: '2026-05-01' },
+      start: { type: 'string', default: '60' },
+      seed: { type: 'string', default: '1' },
+      help: { type: 'boolean', default: false },
+    },
+  })
   if (values.help || !values.id || !values.key) {
     process.stdout.write(HELP)
     process.exitCode = values.help ? 0 : 2
     return
   }
-  for (const report of simulatedReports({ days: Number(values.days), from: values.from, startKg: Number(values.start), seed: Number(values.seed) })) {
+  for (const report of simulatedReports({
+    days: Number(values.days),
+    from: values.from,
+    startKg: Number(values.start),
+    seed: Number(values.seed),
+  })) {
     for (;;) {
       const response = await sendReport(values.url, values.id, values.key, report)
-      const answer = await response.json() as Record<string, unknown>
-      process.stdout.write(`report ${report.sequence}, battery ${report.batteryPercent} %: ${response.ok ? `${String(answer.added)} kept, ${String(answer.repeated)} repeated` : `${response.status} ${String(answer.sentence)}`}\n`)
+      const answer = (await response.json()) as Record<string, unknown>
+      const said = response.ok
+        ? `${String(answer.added)} kept, ${String(answer.repeated)} repeated`
+        : `${response.status} ${String(answer.sentence)}`
+      process.stdout.write(`report ${report.sequence}, battery ${report.batteryPercent} %: ${said}\n`)
       if (response.status !== 429) break
       await new Promise((resolve) => setTimeout(resolve, Number(response.headers.get('retry-after') ?? 5) * 1000))
     }

@@ -7,11 +7,28 @@ const FOLDER = 'docs/screenshots'
 
 /** Weighings of a year with a flow and a crop in it, as a scale would have given them. */
 async function weighCalico(url: string): Promise<void> {
-  const gains: readonly (readonly [days: number, kgPerDay: number])[] = [[120, -0.07], [45, 0.15], [62, 0.75], [1, -28], [62, 0.12], [40, -0.05]]
+  const gains: readonly (readonly [days: number, kgPerDay: number])[] = [
+    [120, -0.07],
+    [45, 0.15],
+    [62, 0.75],
+    [1, -28],
+    [62, 0.12],
+    [40, -0.05],
+  ]
   let day = Date.parse('2025-12-01T06:00:00Z')
   let kg = 46
-  const readings = gains.flatMap(([days, perDay]) => Array.from({ length: days }, () => ({ at: new Date((day += 86_400_000)).toISOString(), kg: Math.round((kg += perDay) * 10) / 10, method: 'scale' })))
-  await fetch(`${url}/api/yards/sallow-quay/hives/${encodeURIComponent('calico/0')}/weigh-ins`, { method: 'POST', headers: { 'content-type': 'application/json' }, body: JSON.stringify({ source: 'csv', batchId: randomUUID(), readings }) })
+  const readings = gains.flatMap(([days, perDay]) =>
+    Array.from({ length: days }, () => ({
+      at: new Date((day += 86_400_000)).toISOString(),
+      kg: Math.round((kg += perDay) * 10) / 10,
+      method: 'scale',
+    })),
+  )
+  await fetch(`${url}/api/yards/sallow-quay/hives/${encodeURIComponent('calico/0')}/weigh-ins`, {
+    method: 'POST',
+    headers: { 'content-type': 'application/json' },
+    body: JSON.stringify({ source: 'csv', batchId: randomUUID(), readings }),
+  })
 }
 
 /** One current picture of each main view, from the demo data. */

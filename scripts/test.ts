@@ -20,9 +20,17 @@ function check(name: string, program: string, args: readonly string[]): Counted 
 function suites(filters: readonly string[]): Counted {
   const folder = mkdtempSync(join(tmpdir(), 'duvet-report-'))
   const file = join(folder, 'report.json')
-  const { status } = spawnSync('node_modules/.bin/vitest', ['run', '--reporter=default', '--reporter=json', `--outputFile.json=${file}`, ...filters], { stdio: 'inherit' })
+  const { status } = spawnSync(
+    'node_modules/.bin/vitest',
+    ['run', '--reporter=default', '--reporter=json', `--outputFile.json=${file}`, ...filters],
+    { stdio: 'inherit' },
+  )
   try {
-    const report = JSON.parse(readFileSync(file, 'utf8')) as { numPassedTests: number; numFailedTests: number; numTotalTestSuites: number }
+    const report = JSON.parse(readFileSync(file, 'utf8')) as {
+      numPassedTests: number
+      numFailedTests: number
+      numTotalTestSuites: number
+    }
     const silent = status !== 0 && report.numFailedTests === 0
     return { passed: report.numPassedTests, failed: report.numFailedTests + (silent ? 1 : 0) }
   } catch {
@@ -34,7 +42,8 @@ function suites(filters: readonly string[]): Counted {
 
 const filters = process.argv.slice(2)
 const counts = [suites(filters)]
-if (filters.length === 0) counts.push(check('lint', 'eslint', ['.', '--max-warnings', '0']), check('types', 'vue-tsc', ['-b', '--noEmit']))
+if (filters.length === 0)
+  counts.push(check('lint', 'eslint', ['.', '--max-warnings', '0']), check('types', 'vue-tsc', ['-b', '--noEmit']))
 const total = counts.reduce((a, b) => ({ passed: a.passed + b.passed, failed: a.failed + b.failed }))
 process.stdout.write(`\n${total.passed} passed, ${total.failed} failed\n`)
 process.exitCode = total.failed > 0 || total.passed === 0 ? 1 : 0

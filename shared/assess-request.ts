@@ -2,8 +2,17 @@ import * as yup from './yup'
 import { catalogueOf, type Catalogue } from '#core/catalogue'
 import type { Assessment } from '#core/assess'
 import type { Finding, Grade } from '#core/checks'
-import type { Plan } from '#core/hive'
-import { findingInWords, gapTitle, nearestLimitInWords, partNames, termsInWords, verdictWord, type FindingWords, type Reader } from '#core/wording'
+import type { Plan, Stage } from '#core/hive'
+import {
+  findingInWords,
+  gapTitle,
+  nearestLimitInWords,
+  partNames,
+  termsInWords,
+  verdictWord,
+  type FindingWords,
+  type Reader,
+} from '#core/wording'
 import { hiveIn } from '#core/hive-in'
 
 export const readerSchema = yup.object({
@@ -15,10 +24,18 @@ export interface AssessedHive {
   readonly yard: string
   readonly hive: string
   readonly hiveId: string
-  readonly stage: string
+  readonly stage: Stage
   readonly worst: Grade
   readonly heightMm: number
-  readonly gaps: readonly { readonly title: string; readonly mm: number; readonly plusMinusMm: number; readonly madeOf: string; readonly verdict: string; readonly grade: Grade; readonly nearestLimit: string }[]
+  readonly gaps: readonly {
+    readonly title: string
+    readonly mm: number
+    readonly plusMinusMm: number
+    readonly madeOf: string
+    readonly verdict: string
+    readonly grade: Grade
+    readonly nearestLimit: string
+  }[]
   readonly findings: readonly (Omit<Finding, 'ways'> & { readonly words: FindingWords })[]
 }
 
@@ -27,7 +44,15 @@ export function assessPlan(plan: Plan, reader: Reader): AssessedHive[] {
   return plan.yards.flatMap((yard) => {
     return yard.hives.map((hive): AssessedHive => {
       const { assessment } = hiveIn(yard, hive)
-      return { yard: yard.name, hive: hive.name, hiveId: hive.id, stage: hive.stage, worst: assessment.worst, heightMm: assessment.heightMm, ...toldOf(assessment, catalogueOf(yard), reader) }
+      return {
+        yard: yard.name,
+        hive: hive.name,
+        hiveId: hive.id,
+        stage: hive.stage,
+        worst: assessment.worst,
+        heightMm: assessment.heightMm,
+        ...toldOf(assessment, catalogueOf(yard), reader),
+      }
     })
   })
 }
@@ -36,8 +61,13 @@ function toldOf(assessment: Assessment, catalogue: Catalogue, reader: Reader): P
   const names = partNames(assessment.assembled, reader.vocabulary)
   return {
     gaps: assessment.gaps.map((gap) => ({
-      title: gapTitle(gap, names), mm: gap.mm, plusMinusMm: gap.plusMinusMm, madeOf: termsInWords(gap.terms, reader),
-      verdict: verdictWord(gap), grade: gap.grade, nearestLimit: nearestLimitInWords(gap, reader),
+      title: gapTitle(gap, names),
+      mm: gap.mm,
+      plusMinusMm: gap.plusMinusMm,
+      madeOf: termsInWords(gap.terms, reader),
+      verdict: verdictWord(gap),
+      grade: gap.grade,
+      nearestLimit: nearestLimitInWords(gap, reader),
     })),
     findings: assessment.findings.map((finding) => {
       const { ways: _tried, ...data } = finding

@@ -1,12 +1,28 @@
 import * as yup from './yup'
 import { moment, orNull, record, some, text } from './fields'
 import { BAND_PRESETS, PLAN_LIMITS, STAGES, type Edit, type WaitingEdit } from '#core/hive'
-import { acceptanceSchema, attachmentSchema, hangingSchema, hiveSchema, hiveSeasonSchema, lengthSchema, partFieldsSchema, partSchema, patternSchema, placementSchema, visitSchema, yardSchema, yardSeasonSchema } from './plan-schema'
+import {
+  acceptanceSchema,
+  attachmentSchema,
+  hangingSchema,
+  hiveSchema,
+  hiveSeasonSchema,
+  lengthSchema,
+  partFieldsSchema,
+  partSchema,
+  patternSchema,
+  placementSchema,
+  visitSchema,
+  yardSchema,
+  yardSeasonSchema,
+} from './plan-schema'
 
 const id = () => yup.string().strict().required('${path} is missing').min(1).max(100)
 const at = () => yup.number().strict().required('${path} is missing: a place in the list').integer().min(0).max(20_000)
-const name = () => yup.string().strict().required('${path} is empty: give it a name').max(80, '${path} may have 80 characters at most')
-const edit = (kind: Edit['kind'], shape: yup.ObjectShape) => record({ kind: yup.string().strict().required().oneOf([kind]), ...shape })
+const name = () =>
+  yup.string().strict().required('${path} is empty: give it a name').max(80, '${path} may have 80 characters at most')
+const edit = (kind: Edit['kind'], shape: yup.ObjectShape) =>
+  record({ kind: yup.string().strict().required().oneOf([kind]), ...shape })
 
 const stage = yup.string().strict().required().oneOf(STAGES)
 const manyParts = yup.array().strict().of(partSchema).required().max(200)
@@ -24,50 +40,136 @@ const SIMPLE: Record<Exclude<Edit['kind'], 'batch'>, yup.ObjectSchema<yup.AnyObj
   'attach-part': edit('attach-part', { hiveId: id(), at: at(), attachment: attachmentSchema, part: partSchema }),
   'detach-part': edit('detach-part', { hiveId: id(), partId: id() }),
   'set-part': edit('set-part', { part: partSchema }),
-  'change-part': edit('change-part', { partId: id(), change: partFieldsSchema, order: some({ part: keys, measured: keys, readings: keys }).optional().default(undefined) }),
-  'set-hive': edit('set-hive', { hiveId: id(), name: name().optional(), stage: stage.optional(), note: text(2000).optional() }),
+  'change-part': edit('change-part', {
+    partId: id(),
+    change: partFieldsSchema,
+    order: some({ part: keys, measured: keys, readings: keys }).optional().default(undefined),
+  }),
+  'set-hive': edit('set-hive', {
+    hiveId: id(),
+    name: name().optional(),
+    stage: stage.optional(),
+    note: text(2000).optional(),
+  }),
   'accept-finding': edit('accept-finding', { hiveId: id(), acceptance: acceptanceSchema }),
-  'withdraw-acceptance': edit('withdraw-acceptance', { hiveId: id(), findingKey: yup.string().strict().required().max(400) }),
-  'add-hive': edit('add-hive', { at: at(), hive: hiveSchema, parts: yup.array().strict().of(partAt).required().max(200) }),
+  'withdraw-acceptance': edit('withdraw-acceptance', {
+    hiveId: id(),
+    findingKey: yup.string().strict().required().max(400),
+  }),
+  'add-hive': edit('add-hive', {
+    at: at(),
+    hive: hiveSchema,
+    parts: yup.array().strict().of(partAt).required().max(200),
+  }),
   'remove-hive': edit('remove-hive', { hiveId: id() }),
   'replace-hive': edit('replace-hive', { hive: hiveSchema, parts: manyParts }),
-  'restore-hive': edit('restore-hive', { hive: hiveSchema, parts: manyParts, partOrder: yup.array().strict().of(id()).required().max(20_000) }),
-  'set-yard': edit('set-yard', { name: name().optional(), note: text(2000).optional(), band: yup.string().strict().optional().oneOf(BAND_PRESETS), prolific: yup.boolean().strict().optional() }),
-  'set-override': edit('set-override', { key: yup.string().strict().required('${path} is missing').max(200), length: orNull(lengthSchema()), at: at().optional() }),
-  'set-pattern': edit('set-pattern', { patternId: id(), pattern: orNull(patternSchema), at: at().optional(), evenInUse: yup.boolean().strict().optional() }),
-  'set-hanging': edit('set-hanging', { patternId: id(), pattern: orNull(hangingSchema), at: at().optional(), evenInUse: yup.boolean().strict().optional() }),
+  'restore-hive': edit('restore-hive', {
+    hive: hiveSchema,
+    parts: manyParts,
+    partOrder: yup.array().strict().of(id()).required().max(20_000),
+  }),
+  'set-yard': edit('set-yard', {
+    name: name().optional(),
+    note: text(2000).optional(),
+    band: yup.string().strict().optional().oneOf(BAND_PRESETS),
+    prolific: yup.boolean().strict().optional(),
+  }),
+  'set-override': edit('set-override', {
+    key: yup.string().strict().required('${path} is missing').max(200),
+    length: orNull(lengthSchema()),
+    at: at().optional(),
+  }),
+  'set-pattern': edit('set-pattern', {
+    patternId: id(),
+    pattern: orNull(patternSchema),
+    at: at().optional(),
+    evenInUse: yup.boolean().strict().optional(),
+  }),
+  'set-hanging': edit('set-hanging', {
+    patternId: id(),
+    pattern: orNull(hangingSchema),
+    at: at().optional(),
+    evenInUse: yup.boolean().strict().optional(),
+  }),
   'stock-part': edit('stock-part', { at: at(), part: partSchema }),
   'set-year': edit('set-year', { season: orNull(yardSeasonSchema) }),
   'set-way': edit('set-way', { hiveId: id(), season: orNull(hiveSeasonSchema) }),
-  'set-visit': edit('set-visit', { hiveId: id(), visit: orNull(visitSchema), doneBefore: yup.number().strict().nullable().defined('${path} is missing: steps done before, or null').integer().min(0).max(200) }),
+  'set-visit': edit('set-visit', {
+    hiveId: id(),
+    visit: orNull(visitSchema),
+    doneBefore: yup
+      .number()
+      .strict()
+      .nullable()
+      .defined('${path} is missing: steps done before, or null')
+      .integer()
+      .min(0)
+      .max(200),
+  }),
   'drop-part': edit('drop-part', { partId: id() }),
 }
 
-const unknownEdit = record({ kind: yup.string().strict().required().oneOf(Object.keys(SIMPLE), '${path} is no edit that Duvet knows') })
+const unknownEdit = record({
+  kind: yup.string().strict().required().oneOf(Object.keys(SIMPLE), '${path} is no edit that Duvet knows'),
+})
 const tooManyBatches = yup.mixed().test('depth', '${path} is a batch in too many batches', () => false)
 
 /** An edit of any kind; a batch may hold batches to this depth. */
 function editOf(depth: number): yup.Lazy<yup.AnyObject> {
   return yup.lazy((value: unknown) => {
     const sort = (value as { kind?: unknown } | null)?.kind
-    if (sort === 'batch') return batches[depth] ?? tooManyBatches as never
-    return typeof sort === 'string' && Object.hasOwn(SIMPLE, sort) ? SIMPLE[sort as keyof typeof SIMPLE] : unknownEdit as never
+    if (sort === 'batch') return batches[depth] ?? (tooManyBatches as never)
+    return typeof sort === 'string' && Object.hasOwn(SIMPLE, sort)
+      ? SIMPLE[sort as keyof typeof SIMPLE]
+      : (unknownEdit as never)
   })
 }
-const batches: Readonly<Record<number, yup.ObjectSchema<yup.AnyObject>>> = Object.fromEntries([1, 2, 3, 4].map((depth) => [depth, edit('batch', { edits: yup.array().strict().of(editOf(depth - 1) as never).required().max(PLAN_LIMITS.batchEdits) })]))
+const batches: Readonly<Record<number, yup.ObjectSchema<yup.AnyObject>>> = Object.fromEntries(
+  [1, 2, 3, 4].map((depth) => [
+    depth,
+    edit('batch', {
+      edits: yup
+        .array()
+        .strict()
+        .of(editOf(depth - 1) as never)
+        .required()
+        .max(PLAN_LIMITS.batchEdits),
+    }),
+  ]),
+)
 export const editSchema = editOf(4)
 
 /** What the wire carries for each edit: who made it when, and whether it takes another back. */
 export const submittedEditSchema = record({
-  id: id(), madeAt: moment(), kind: yup.string().strict().required().oneOf(['do', 'undo', 'redo']), targetId: yup.string().strict().nullable().optional().max(100), edit: editSchema as never,
+  id: id(),
+  madeAt: moment(),
+  kind: yup.string().strict().required().oneOf(['do', 'undo', 'redo']),
+  targetId: yup.string().strict().nullable().optional().max(100),
+  edit: editSchema as never,
 })
 
 export const submissionSchema = record({
-  baseRevision: yup.number().strict().required('baseRevision is missing: the revision the edits were made on').integer().min(0),
+  baseRevision: yup
+    .number()
+    .strict()
+    .required('baseRevision is missing: the revision the edits were made on')
+    .integer()
+    .min(0),
   device: yup.string().strict().required('device is empty: the name of this device').max(60),
   /** The device's own clock as it sends, so that one that is wrong is noticed. */
   sentAt: moment().optional(),
-  edits: yup.array().strict().of(submittedEditSchema).required('edits is missing: a list').min(1).max(500).test('once', '${path} has the same identity twice: every edit has one of its own', (edits) => new Set((edits ?? []).map((one) => one?.id)).size === (edits ?? []).length),
+  edits: yup
+    .array()
+    .strict()
+    .of(submittedEditSchema)
+    .required('edits is missing: a list')
+    .min(1)
+    .max(500)
+    .test(
+      'once',
+      '${path} has the same identity twice: every edit has one of its own',
+      (edits) => new Set((edits ?? []).map((one) => one?.id)).size === (edits ?? []).length,
+    ),
 })
 
 export interface Submission {

@@ -6,26 +6,62 @@ export const record = <T extends yup.ObjectShape>(shape: T) => yup.object(shape)
 /** The same where it may be left out. */
 export const some = <T extends yup.ObjectShape>(shape: T) => yup.object(shape).strict().noUnknown()
 /** The value, or null where it is taken away. */
-export const orNull = (schema: yup.AnySchema) => yup.lazy((value: unknown) => (value === null ? yup.mixed().nullable() : schema))
-export const listOf = <T extends yup.Schema>(schema: T, max: number) => yup.array().strict().of(schema).required('${path} is missing: a list').max(max)
+export const orNull = (schema: yup.AnySchema) =>
+  yup.lazy((value: unknown) => (value === null ? yup.mixed().nullable() : schema))
+export const listOf = <T extends yup.Schema>(schema: T, max: number) =>
+  yup.array().strict().of(schema).required('${path} is missing: a list').max(max)
 
 /** Counted in characters, as JSON Schema does, not in UTF-16 units. */
 export function text(max: number, min = 0) {
-  return yup.string().strict().defined('${path} is missing: a text').test('empty', '${path} is empty', (value) => min === 0 || value !== '').test('length', '${path} may have ' + `${min} to ${max} characters`, (value) => {
-    if (value === undefined || value === null) return true
-    if (value.length > 2 * max) return false
-    const length = [...value].length
-    return length >= min && length <= max
-  })
+  return yup
+    .string()
+    .strict()
+    .defined('${path} is missing: a text')
+    .test('empty', '${path} is empty', (value) => min === 0 || value !== '')
+    .test('length', '${path} may have ' + `${min} to ${max} characters`, (value) => {
+      if (value === undefined || value === null) return true
+      if (value.length > 2 * max) return false
+      const length = [...value].length
+      return length >= min && length <= max
+    })
 }
 
 /** A moment in UTC that there is. */
-export const moment = () => yup.string().strict().required('${path} is missing: a time').test('moment', '${path} is no time in UTC that there is: one such as 2026-05-31T14:15:00Z', (value) => value === undefined || isMoment(value))
+export const moment = () =>
+  yup
+    .string()
+    .strict()
+    .required('${path} is missing: a time')
+    .test(
+      'moment',
+      '${path} is no time in UTC that there is: one such as 2026-05-31T14:15:00Z',
+      (value) => value === undefined || isMoment(value),
+    )
 /** A day or a time as it was noted; where it names a day, there is such a day. */
-export const noted = () => text(40, 1).test('noted', '${path} is no day that there is: year, month and day such as 2026-09-20', (value) => !/^\d{4}-\d\d-\d\d/.test(value ?? '') || isDay(value!.slice(0, 10)))
+export const noted = () =>
+  text(40, 1).test(
+    'noted',
+    '${path} is no day that there is: year, month and day such as 2026-09-20',
+    (value) => !/^\d{4}-\d\d-\d\d/.test(value ?? '') || isDay(value!.slice(0, 10)),
+  )
 /** A day of any year: month and day. */
 export function monthDay(example: string) {
-  return yup.string().strict().test('month-day', '${path} is no day of a year: month and day such as ' + example, (value) => value === undefined || value === null || (/^\d\d-\d\d$/.test(value) && isDay(`2024-${value}`)))
+  return yup
+    .string()
+    .strict()
+    .test(
+      'month-day',
+      '${path} is no day of a year: month and day such as ' + example,
+      (value) => value === undefined || value === null || (/^\d\d-\d\d$/.test(value) && isDay(`2024-${value}`)),
+    )
 }
 /** A day that there is. */
-export const day = () => yup.string().strict().test('day', '${path} is no day that there is: year, month and day such as 2026-09-20', (value) => value === undefined || isDay(value))
+export const day = () =>
+  yup
+    .string()
+    .strict()
+    .test(
+      'day',
+      '${path} is no day that there is: year, month and day such as 2026-09-20',
+      (value) => value === undefined || isDay(value),
+    )

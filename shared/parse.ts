@@ -12,7 +12,13 @@ export function parseJson(text: string, what = 'What was sent'): Read<unknown> {
   } catch {
     return refused('body', `${what} is not JSON.`)
   }
-  return tooDeep(value) ? refused('body', `${what} is nested deeper than ${MOST_DEEP} levels, or has more than ${MOST_VALUES / 1e6} million values: nothing that Duvet writes does.`) : { ok: true, value }
+  return tooDeep(value)
+    ? refused(
+        'body',
+        `${what} is nested deeper than ${MOST_DEEP} levels, or has more than ${MOST_VALUES / 1e6} ` +
+          'million values: nothing that Duvet writes does.',
+      )
+    : { ok: true, value }
 }
 
 /** Goes through a value level by level, without recursion. */

@@ -10,10 +10,19 @@ const MOST_CHARACTERS = 200
 
 /** One line of at most 200 characters that ends as a sentence, whatever names were put into it. */
 export function oneLine(text: string): string {
-  // eslint-disable-next-line no-control-regex
-  const line = text.replace(/[\u0000-\u001f\u007f\u2028\u2029\s]+/gu, ' ').replace(/\p{Surrogate}/gu, '').trim()
+  const line = text
+    // eslint-disable-next-line no-control-regex
+    .replace(/[\u0000-\u001f\u007f\u2028\u2029\s]+/gu, ' ')
+    .replace(/\p{Surrogate}/gu, '')
+    .trim()
   const letters = [...line]
-  const short = letters.length > MOST_CHARACTERS ? `${letters.slice(0, MOST_CHARACTERS - 1).join('').trimEnd()}…` : line
+  const short =
+    letters.length > MOST_CHARACTERS
+      ? `${letters
+          .slice(0, MOST_CHARACTERS - 1)
+          .join('')
+          .trimEnd()}…`
+      : line
   return /[.?!…]$/.test(short) ? short : letters.length >= MOST_CHARACTERS ? `${short.slice(0, -1)}…` : `${short}.`
 }
 

@@ -21,7 +21,11 @@ export function readWith<T>(schema: Pick<Schema, 'validateSync'>, value: unknown
 /** Reads a plan file from its text: JSON, of our format and version, of the right shape, sound in itself. */
 export function readPlan(text: string): Read<Plan> {
   if (text.length > PLAN_LIMITS.fileBytes) {
-    return refused('file', `The file is larger than ${PLAN_LIMITS.fileBytes / 1_000_000} MB, which no plan is: export fewer yards at a time.`)
+    return refused(
+      'file',
+      `The file is larger than ${PLAN_LIMITS.fileBytes / 1_000_000} MB, which no plan is: ` +
+        'export fewer yards at a time.',
+    )
   }
   const parsed = parseJson(text, 'The file')
   return parsed.ok ? readPlanValue(parsed.value) : refused('file', parsed.problem.sentence)
@@ -41,8 +45,19 @@ export function readPlanValue(value: unknown): Read<Plan> {
 function tooMany(value: unknown): Read<Plan> | undefined {
   const yards = (value as { yards?: unknown } | null)?.yards
   if (!Array.isArray(yards)) return undefined
-  const count = (of: 'parts' | 'hives') => yards.reduce<number>((sum, yard: Record<string, unknown> | null) => sum + (Array.isArray(yard?.[of]) ? (yard[of] as unknown[]).length : 0), 0)
+  const count = (of: 'parts' | 'hives') =>
+    yards.reduce<number>(
+      (sum, yard: Record<string, unknown> | null) =>
+        sum + (Array.isArray(yard?.[of]) ? (yard[of] as unknown[]).length : 0),
+      0,
+    )
   const [parts, hives] = [count('parts'), count('hives')]
-  if (parts > PLAN_LIMITS.partsPerPlan) return refused('yards.parts', planProblemInWords({ field: 'yards.parts', problem: 'too-many-parts', id: String(parts) }))
-  return hives > PLAN_LIMITS.hivesPerPlan ? refused('yards.hives', planProblemInWords({ field: 'yards.hives', problem: 'too-many-hives', id: String(hives) })) : undefined
+  if (parts > PLAN_LIMITS.partsPerPlan)
+    return refused(
+      'yards.parts',
+      planProblemInWords({ field: 'yards.parts', problem: 'too-many-parts', id: String(parts) }),
+    )
+  return hives > PLAN_LIMITS.hivesPerPlan
+    ? refused('yards.hives', planProblemInWords({ field: 'yards.hives', problem: 'too-many-hives', id: String(hives) }))
+    : undefined
 }

@@ -9,7 +9,14 @@ const line = listOf(point, 2000)
 export const sheetSchema = record({
   title: words(200, 1),
   lines: listOf(words(2000), 50),
-  tables: listOf(record({ heading: words(200), columns: listOf(words(100), 12).min(1), rows: listOf(listOf(words(2000), 12), 3000) }), 20),
+  tables: listOf(
+    record({
+      heading: words(200),
+      columns: listOf(words(100), 12).min(1),
+      rows: listOf(listOf(words(2000), 12), 3000),
+    }),
+    20,
+  ),
   steps: listOf(record({ text: words(1000), mistake: words(1000) }), 100),
   outlines: listOf(record({ name: words(40), edge: line, marks: listOf(record({ what: words(40), line }), 20) }), 20),
   caution: words(1000),

@@ -28,11 +28,26 @@ export interface HiveCards {
 }
 
 export const tickSheetsSchema = record({
-  title: words(200, 1), lines: listOf(words(500), 20), take: listOf(words(300), 300), bring: listOf(words(300), 300), cautions: listOf(words(500), 30),
-  hives: listOf(record({ name: words(80), link: link(), lines: listOf(words(500), 20), steps: listOf(record({ text: words(500), why: words(300), cautions: listOf(words(500), 10) }), 200) }), 300),
+  title: words(200, 1),
+  lines: listOf(words(500), 20),
+  take: listOf(words(300), 300),
+  bring: listOf(words(300), 300),
+  cautions: listOf(words(500), 30),
+  hives: listOf(
+    record({
+      name: words(80),
+      link: link(),
+      lines: listOf(words(500), 20),
+      steps: listOf(record({ text: words(500), why: words(300), cautions: listOf(words(500), 10) }), 200),
+    }),
+    300,
+  ),
 })
 
 export const hiveCardsSchema = record({
   title: words(200, 1),
-  cards: listOf(record({ name: words(80), link: link(), lines: listOf(words(300), 8) }), 1000).min(1, 'cards is empty: there is no hive to make a card for'),
+  cards: listOf(record({ name: words(80), link: link(), lines: listOf(words(300), 8) }), 1000).min(
+    1,
+    'cards is empty: there is no hive to make a card for',
+  ),
 })

@@ -18,15 +18,30 @@ export interface CsvMapping {
   readonly zone: string
 }
 
-export type RowProblem = 'no-time' | 'no-mass' | 'wrong-decimal' | 'other-unit' | 'skipped-hour' | 'doubled-hour' | 'out-of-range'
+export type RowProblem =
+  'no-time' | 'no-mass' | 'wrong-decimal' | 'other-unit' | 'skipped-hour' | 'doubled-hour' | 'out-of-range'
 
-export type ReadRow = { readonly ok: true; readonly at: string; readonly kg: number; readonly doubled?: true } | { readonly ok: false; readonly problem: RowProblem; readonly text: string }
+export type ReadRow =
+  | { readonly ok: true; readonly at: string; readonly kg: number; readonly doubled?: true }
+  | { readonly ok: false; readonly problem: RowProblem; readonly text: string }
 
-const FORMATS = ['YYYY-MM-DD HH:mm:ss', 'YYYY-MM-DD HH:mm', 'YYYY-MM-DDTHH:mm:ss', 'YYYY-MM-DDTHH:mm', 'DD.MM.YYYY HH:mm', 'DD/MM/YYYY HH:mm', 'DD.MM.YYYY HH:mm:ss', 'DD/MM/YYYY HH:mm:ss'] as const
+const FORMATS = [
+  'YYYY-MM-DD HH:mm:ss',
+  'YYYY-MM-DD HH:mm',
+  'YYYY-MM-DDTHH:mm:ss',
+  'YYYY-MM-DDTHH:mm',
+  'DD.MM.YYYY HH:mm',
+  'DD/MM/YYYY HH:mm',
+  'DD.MM.YYYY HH:mm:ss',
+  'DD/MM/YYYY HH:mm:ss',
+] as const
 const PLAIN = 'YYYY-MM-DDTHH:mm:ss'
 const MOST_KG = 1000
 
-/** A reader of one file's rows: local time with its summer time, mass with its unit and decimal sign. It remembers the form of the dates and the days on which the clock stands still. */
+/**
+ * A reader of one file's rows: local time with its summer time, mass with its unit and decimal sign. It remembers the
+ * form of the dates and the days on which the clock stands still.
+ */
 export function weighRowReader(mapping: CsvMapping): (row: Readonly<Record<string, string>>) => ReadRow {
   const readTime = timeReader(mapping.zone)
   return (row) => {
@@ -36,7 +51,12 @@ export function weighRowReader(mapping: CsvMapping): (row: Readonly<Record<strin
     if (typeof mass === 'string') return { ok: false, problem: mass, text: massText }
     const time = readTime(timeText)
     if (typeof time === 'string') return { ok: false, problem: time, text: timeText }
-    return { ok: true, at: time.at, kg: Math.round(mass * 1000) / 1000, ...(time.doubled ? { doubled: true as const } : {}) }
+    return {
+      ok: true,
+      at: time.at,
+      kg: Math.round(mass * 1000) / 1000,
+      ...(time.doubled ? { doubled: true as const } : {}),
+    }
   }
 }
 
@@ -54,7 +74,10 @@ function readMass(text: string, { decimal, unit }: CsvMapping): number | RowProb
 
 type Moment = { readonly at: string; readonly doubled: boolean }
 
-/** Reads local times of one zone. An hour that the clock skips is none; of an hour that it goes through twice the first is taken, and said. */
+/**
+ * Reads local times of one zone. An hour that the clock skips is none; of an hour that it goes through twice the first
+ * is taken, and said.
+ */
 function timeReader(zone: string): (text: string) => Moment | RowProblem {
   const offsets = new Map<string, number | null>()
   let usual: (typeof FORMATS)[number] = FORMATS[0]
@@ -67,7 +90,8 @@ function timeReader(zone: string): (text: string) => Moment | RowProblem {
     return dayjs.utc(text, format, true)
   }
   return (text) => {
-    if (/(?:Z|[+-]\d{2}:?\d{2})$/.test(text) && dayjs(text).isValid()) return { at: dayjs(text).toISOString(), doubled: false }
+    if (/(?:Z|[+-]\d{2}:?\d{2})$/.test(text) && dayjs(text).isValid())
+      return { at: dayjs(text).toISOString(), doubled: false }
     const plain = parsed(text)
     if (!plain) return 'no-time'
     const day = plain.toISOString().slice(0, 10)
@@ -80,7 +104,9 @@ function timeReader(zone: string): (text: string) => Moment | RowProblem {
       }
       offsets.set(day, offset)
     }
-    return offset === null ? onChangingDay(plain.format(PLAIN), zone) : { at: new Date(plain.valueOf() - offset * 60_000).toISOString(), doubled: false }
+    return offset === null
+      ? onChangingDay(plain.format(PLAIN), zone)
+      : { at: new Date(plain.valueOf() - offset * 60_000).toISOString(), doubled: false }
   }
 }
 
@@ -89,19 +115,29 @@ function steadyOffsetMinutes(day: string, zone: string): number | null {
   if (zone === 'UTC') return 0
   const begins = dayjs.tz(`${day}T00:00:00`, zone)
   const offset = begins.utcOffset()
-  return dayjs.tz(`${dayjs.utc(day).add(1, 'day').format('YYYY-MM-DD')}T00:00:00`, zone).utcOffset() === offset && begins.format(PLAIN) === `${day}T00:00:00` ? offset : null
+  return dayjs.tz(`${dayjs.utc(day).add(1, 'day').format('YYYY-MM-DD')}T00:00:00`, zone).utcOffset() === offset &&
+    begins.format(PLAIN) === `${day}T00:00:00`
+    ? offset
+    : null
 }
 
 function onChangingDay(plain: string, zone: string): Moment | RowProblem {
   const moment = dayjs.tz(plain, zone)
-  const candidates = [moment.subtract(1, 'hour'), moment, moment.add(1, 'hour')].filter((one) => one.tz(zone).format(PLAIN) === plain)
+  const candidates = [moment.subtract(1, 'hour'), moment, moment.add(1, 'hour')].filter(
+    (one) => one.tz(zone).format(PLAIN) === plain,
+  )
   if (candidates.length === 0) return 'skipped-hour'
   return { at: candidates[0]!.toISOString(), doubled: candidates.length > 1 }
 }
 
 const PROBLEMS: Record<RowProblem, string> = {
-  'no-time': 'is no date with a time: such as 2026-05-31 14:15', 'no-mass': 'is no mass: such as 45.2', 'wrong-decimal': 'has the other decimal sign: choose which one the file uses', 'other-unit': 'names another unit than the one chosen',
-  'skipped-hour': 'is an hour that the clock skips when summer time begins: choose the zone of the clock that wrote it', 'doubled-hour': 'is an hour that comes twice', 'out-of-range': 'is no mass that a hive has: from 0 to 1000 kg',
+  'no-time': 'is no date with a time: such as 2026-05-31 14:15',
+  'no-mass': 'is no mass: such as 45.2',
+  'wrong-decimal': 'has the other decimal sign: choose which one the file uses',
+  'other-unit': 'names another unit than the one chosen',
+  'skipped-hour': 'is an hour that the clock skips when summer time begins: choose the zone of the clock that wrote it',
+  'doubled-hour': 'is an hour that comes twice',
+  'out-of-range': 'is no mass that a hive has: from 0 to 1000 kg',
 }
 
 /** Why a row was left out, naming it. */

@@ -2,25 +2,44 @@ import { moment, record } from './fields'
 import { isMoment } from './moments'
 import * as yup from './yup'
 
-const kg = yup.number().strict().min(0, '${path} is below 0 kg').max(1000, '${path} is above 1000 kg: no hive weighs that')
+const kg = yup
+  .number()
+  .strict()
+  .min(0, '${path} is below 0 kg')
+  .max(1000, '${path} is above 1000 kg: no hive weighs that')
 
 /** At most so many readings at a time; a year of quarter hours goes in pieces. */
 export const MOST_READINGS = 5000
 
-const reading = record({ at: moment(), kg: kg.required('${path} is missing: kilograms'), method: yup.string().strict().required().oneOf(['scale', 'heft']), leftKg: kg.optional(), rightKg: kg.optional() })
+const reading = record({
+  at: moment(),
+  kg: kg.required('${path} is missing: kilograms'),
+  method: yup.string().strict().required().oneOf(['scale', 'heft']),
+  leftKg: kg.optional(),
+  rightKg: kg.optional(),
+})
 
 /** A row as files give them: sound at a glance, so that thousands need not be gone through field by field. */
 function isPlainRow(row: unknown): boolean {
   if (typeof row !== 'object' || row === null) return false
   const { at: when, kg: mass, method, ...more } = row as Record<string, unknown>
-  return typeof when === 'string' && isMoment(when) && typeof mass === 'number' && mass >= 0 && mass <= 1000 && method === 'scale' && Object.keys(more).length === 0
+  return (
+    typeof when === 'string' &&
+    isMoment(when) &&
+    typeof mass === 'number' &&
+    mass >= 0 &&
+    mass <= 1000 &&
+    method === 'scale' &&
+    Object.keys(more).length === 0
+  )
 }
 
 /** The first reading that is not sound, told as the whole schema would. */
 const soundRows = yup.mixed<unknown[]>().test('rows', function (rows) {
   if (!Array.isArray(rows)) return this.createError({ message: `${this.path} is missing: a list` })
   if (rows.length === 0) return this.createError({ message: `${this.path} is empty` })
-  if (rows.length > MOST_READINGS) return this.createError({ message: `${this.path} has more than ${MOST_READINGS} readings: send them in pieces` })
+  if (rows.length > MOST_READINGS)
+    return this.createError({ message: `${this.path} has more than ${MOST_READINGS} readings: send them in pieces` })
   for (const [i, row] of rows.entries()) {
     if (isPlainRow(row)) continue
     try {
@@ -36,15 +55,37 @@ const soundRows = yup.mixed<unknown[]>().test('rows', function (rows) {
 
 /** Readings of one hive by hand or from a file. */
 export const weighInsSchema = record({
-  source: yup.string().strict().required().oneOf(['hand', 'csv'], '${path} is neither hand nor csv'), batchId: yup.string().strict().required().matches(/^[0-9a-f-]{36}$/, '${path} is no identity'),
+  source: yup.string().strict().required().oneOf(['hand', 'csv'], '${path} is neither hand nor csv'),
+  batchId: yup
+    .string()
+    .strict()
+    .required()
+    .matches(/^[0-9a-f-]{36}$/, '${path} is no identity'),
   readings: soundRows,
 })
 
 /** A scale to be set up. */
-export const scaleSchema = record({ yardId: yup.string().strict().required().max(100), hiveId: yup.string().strict().required().max(100), name: yup.string().strict().required('${path} is empty: give the scale a name').max(60) })
+export const scaleSchema = record({
+  yardId: yup.string().strict().required().max(100),
+  hiveId: yup.string().strict().required().max(100),
+  name: yup.string().strict().required('${path} is empty: give the scale a name').max(60),
+})
 
 /** What a scale sends, signed as it stands. */
 export const scaleReportSchema = record({
-  sequence: yup.number().strict().required('${path} is missing: a number that grows').integer().min(0).max(Number.MAX_SAFE_INTEGER), batteryPercent: yup.number().strict().optional().min(0).max(100),
-  readings: yup.array().strict().of(record({ at: moment(), kg: kg.required('${path} is missing: kilograms') })).required().min(1).max(500, '${path} has more than 500 readings'),
+  sequence: yup
+    .number()
+    .strict()
+    .required('${path} is missing: a number that grows')
+    .integer()
+    .min(0)
+    .max(Number.MAX_SAFE_INTEGER),
+  batteryPercent: yup.number().strict().optional().min(0).max(100),
+  readings: yup
+    .array()
+    .strict()
+    .of(record({ at: moment(), kg: kg.required('${path} is missing: kilograms') }))
+    .required()
+    .min(1)
+    .max(500, '${path} has more than 500 readings'),
 })

@@ -16,12 +16,22 @@ export function drawingAsFile(component: Component, props: Record<string, unknow
   render(h(component, props), holder)
   const svg = holder.querySelector('svg')!
   svg.setAttribute('xmlns', 'http://www.w3.org/2000/svg')
-  const text = new XMLSerializer().serializeToString(svg).replace(/ data-v-[0-9a-f]+=""/g, '').replaceAll('<!---->', '').replaceAll('<!--v-if-->', '')
+  const text = new XMLSerializer()
+    .serializeToString(svg)
+    .replace(/ data-v-[0-9a-f]+=""/g, '')
+    .replaceAll('<!---->', '')
+    .replaceAll('<!--v-if-->', '')
   render(null, holder)
   return `<?xml version="1.0" encoding="UTF-8"?>\n${text}\n`
 }
 
 /** A name fit for a file: letters, digits and hyphens. */
 export function fileName(name: string): string {
-  return name.normalize('NFKD').replace(/[^\p{L}\p{N}]+/gu, '-').replace(/^-+|-+$/g, '').slice(0, 60) || 'hive'
+  return (
+    name
+      .normalize('NFKD')
+      .replace(/[^\p{L}\p{N}]+/gu, '-')
+      .replace(/^-+|-+$/g, '')
+      .slice(0, 60) || 'hive'
+  )
 }

@@ -23,19 +23,30 @@ interface Point {
 }
 
 /** Drags frames across the box with mouse, pen or finger; what the box would be is shown all the while. */
-export function dragFrames(svg: SVGSVGElement, scaleNow: () => PlanScale, hold: (held: HeldFrame | null) => void): void {
+export function dragFrames(
+  svg: SVGSVGElement,
+  scaleNow: () => PlanScale,
+  hold: (held: HeldFrame | null) => void,
+): void {
   const frames = useFrames()
   let id: string | undefined
   let from: { part: Part; across: Across; centreMm: number; clientX: number; clientY: number } | undefined
   let moving = false
 
   const behaviour = drag<SVGSVGElement, unknown>()
-    .filter((event: MouseEvent) => !event.ctrlKey && !event.button && (event.target as Element).closest('[data-frame]') !== null)
+    .filter(
+      (event: MouseEvent) =>
+        !event.ctrlKey && !event.button && (event.target as Element).closest('[data-frame]') !== null,
+    )
     .clickDistance(6)
     .container(() => document.documentElement as never)
     .on('start', ({ sourceEvent }: D3DragEvent<Element, unknown, unknown>) => {
       const point = pointOf(sourceEvent)
-      id = (sourceEvent as Event).target instanceof Element ? ((sourceEvent as Event).target as Element).closest('[data-frame]')?.getAttribute('data-frame') ?? undefined : undefined
+      id =
+        (sourceEvent as Event).target instanceof Element
+          ? (((sourceEvent as Event).target as Element).closest('[data-frame]')?.getAttribute('data-frame') ??
+            undefined)
+          : undefined
       const part = frames.part
       if (!id || !part) return
       const across = hangAcross(resolvePart(part, frames.catalogue))
@@ -68,14 +79,31 @@ export function dragFrames(svg: SVGSVGElement, scaleNow: () => PlanScale, hold: 
 }
 
 /** The box as it would be; the same object as before where nothing changed, so that nothing is worked out again. */
-function afterDrag(from: { part: Part; across: Across; centreMm: number }, id: string, byMm: number, out: boolean, before: Part | null): Part {
-  if (out) return before && before.contents.length < from.part.contents.length ? before : takenOut(from.part, new Set([id]))
+function afterDrag(
+  from: { part: Part; across: Across; centreMm: number },
+  id: string,
+  byMm: number,
+  out: boolean,
+  before: Part | null,
+): Part {
+  if (out)
+    return before && before.contents.length < from.part.contents.length ? before : takenOut(from.part, new Set([id]))
   if (from.part.spacing?.system === 'by-hand') {
-    return putByHand(from.part, new Map(from.across.places.map(({ content, centreMm }) => [content.id, Math.round((centreMm + (content.id === id ? byMm : 0)) * 2) / 2])))
+    return putByHand(
+      from.part,
+      new Map(
+        from.across.places.map(({ content, centreMm }) => [
+          content.id,
+          Math.round((centreMm + (content.id === id ? byMm : 0)) * 2) / 2,
+        ]),
+      ),
+    )
   }
   const place = placeAtMm(from.across, from.centreMm + byMm)
   const held = before?.contents.find((content) => content.id === id)
-  return before && held?.place === place && before.contents.length === from.part.contents.length ? before : moved(from.part, id, place)
+  return before && held?.place === place && before.contents.length === from.part.contents.length
+    ? before
+    : moved(from.part, id, place)
 }
 
 function pointOf(event: unknown): Point {

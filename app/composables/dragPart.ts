@@ -32,7 +32,10 @@ export function attachDrag(element: HTMLElement | SVGElement, whatIs: WhatIsDrag
   let picked: Dragged | undefined
   let moved = false
   const behaviour = drag<HTMLElement | SVGElement, unknown>()
-    .filter((event: MouseEvent) => !event.ctrlKey && !event.button && !('touches' in event) && whatIs(event.target as Element) !== undefined)
+    .filter(
+      (event: MouseEvent) =>
+        !event.ctrlKey && !event.button && !('touches' in event) && whatIs(event.target as Element) !== undefined,
+    )
     .touchable(false)
     .clickDistance(5)
     .container(() => document.documentElement as never)
@@ -59,7 +62,11 @@ export function attachDrag(element: HTMLElement | SVGElement, whatIs: WhatIsDrag
   select(element).call(behaviour as never)
 }
 
-function pickUp(bench: ReturnType<typeof useBench>, { patternId, shedId, partId }: Dragged, place: number | null): void {
+function pickUp(
+  bench: ReturnType<typeof useBench>,
+  { patternId, shedId, partId }: Dragged,
+  place: number | null,
+): void {
   if (patternId) bench.takePattern(patternId, place)
   const shedPart = shedId && bench.yard && findPart(bench.yard, shedId)
   if (shedPart) bench.takeFromShed(shedPart, place)

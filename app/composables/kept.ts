@@ -1,18 +1,37 @@
 import { useStorage } from '@vueuse/core'
 
 /** As much of a browser's storage as is used here. */
-export type Keeper = Pick<Storage, 'getItem' | 'setItem' | 'removeItem'> & { readonly keys: () => string[]; readonly lasting: boolean }
+export type Keeper = Pick<Storage, 'getItem' | 'setItem' | 'removeItem'> & {
+  readonly keys: () => string[]
+  readonly lasting: boolean
+}
 
 function inMemory(): Keeper {
   const held = new Map<string, string>()
-  return { getItem: (key) => held.get(key) ?? null, setItem: (key, value) => { held.set(key, value) }, removeItem: (key) => { held.delete(key) }, keys: () => [...held.keys()], lasting: false }
+  return {
+    getItem: (key) => held.get(key) ?? null,
+    setItem: (key, value) => {
+      held.set(key, value)
+    },
+    removeItem: (key) => {
+      held.delete(key)
+    },
+    keys: () => [...held.keys()],
+    lasting: false,
+  }
 }
 
 function open(name: 'localStorage' | 'sessionStorage'): Keeper {
   try {
     const storage = globalThis[name]
     storage.getItem('duvet')
-    return { getItem: (key) => storage.getItem(key), setItem: (key, value) => storage.setItem(key, value), removeItem: (key) => storage.removeItem(key), keys: () => Object.keys(storage), lasting: true }
+    return {
+      getItem: (key) => storage.getItem(key),
+      setItem: (key, value) => storage.setItem(key, value),
+      removeItem: (key) => storage.removeItem(key),
+      keys: () => Object.keys(storage),
+      lasting: true,
+    }
   } catch {
     return inMemory()
   }
@@ -22,12 +41,25 @@ const opened = new Map<unknown, Keeper>()
 
 /** This browser's storage, or memory where the browser forbids it; `lasting` says which. */
 export function browserStorage(name: 'localStorage' | 'sessionStorage' = 'localStorage'): Keeper {
-  const key = (() => { try { return globalThis[name] } catch { return name } })()
+  const key = (() => {
+    try {
+      return globalThis[name]
+    } catch {
+      return name
+    }
+  })()
   if (!opened.has(key)) opened.set(key, open(name))
   return opened.get(key)!
 }
 
 /** A choice that is kept on this device, as far as the browser allows; full or forbidden storage is no error. */
-export function useKept<T>(key: string, value: T, options: { readonly mergeDefaults?: boolean; readonly serializer?: { read: (text: string) => T; write: (value: T) => string } } = {}) {
+export function useKept<T>(
+  key: string,
+  value: T,
+  options: {
+    readonly mergeDefaults?: boolean
+    readonly serializer?: { read: (text: string) => T; write: (value: T) => string }
+  } = {},
+) {
   return useStorage<T>(key, value, browserStorage(), { ...options, onError: () => {} })
 }

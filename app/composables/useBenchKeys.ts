@@ -35,12 +35,24 @@ export function useBenchKeys(actions: BenchActions): void {
 
   function inHand(key: string): boolean {
     switch (key) {
-      case 'ArrowUp': bench.holdAt((bench.hand?.at ?? 0) + 1); return true
-      case 'ArrowDown': bench.holdAt((bench.hand?.at ?? 1) - 1); return true
-      case 't': case 'T': bench.turnHand(); return true
-      case 'Enter': bench.putDown(); return true
-      case 'Escape': bench.letGo(); return true
-      default: return false
+      case 'ArrowUp':
+        bench.holdAt((bench.hand?.at ?? 0) + 1)
+        return true
+      case 'ArrowDown':
+        bench.holdAt((bench.hand?.at ?? 1) - 1)
+        return true
+      case 't':
+      case 'T':
+        bench.turnHand()
+        return true
+      case 'Enter':
+        bench.putDown()
+        return true
+      case 'Escape':
+        bench.letGo()
+        return true
+      default:
+        return false
     }
   }
 
@@ -56,25 +68,56 @@ export function useBenchKeys(actions: BenchActions): void {
       return true
     }
     switch (key.length === 1 ? key.toLowerCase() : key) {
-      case 'a': actions.add(); return true
-      case 's': actions.swap(); return true
-      case 't': actions.turn(); return true
-      case 'f': actions.frames(); return true
-      case 'g': actions.nextGap(); return true
-      case 'x': bench.axis = bench.axis === 'along' ? 'across' : 'along'; return true
-      case 'w': weighing.shown = !weighing.shown; return true
-      case 'u': preferences.toggleUnits(); return true
-      case '?': actions.help(); return true
-      case 'Delete': case 'Backspace': actions.takeOff(); return true
-      case 'Escape': bench.letGo(); bench.selectedId = null; bench.selectedGap = null; return true
-      default: return false
+      case 'a':
+        actions.add()
+        return true
+      case 's':
+        actions.swap()
+        return true
+      case 't':
+        actions.turn()
+        return true
+      case 'f':
+        actions.frames()
+        return true
+      case 'g':
+        actions.nextGap()
+        return true
+      case 'x':
+        bench.axis = bench.axis === 'along' ? 'across' : 'along'
+        return true
+      case 'w':
+        weighing.shown = !weighing.shown
+        return true
+      case 'u':
+        preferences.toggleUnits()
+        return true
+      case '?':
+        actions.help()
+        return true
+      case 'Delete':
+      case 'Backspace':
+        actions.takeOff()
+        return true
+      case 'Escape':
+        bench.letGo()
+        bench.selectedId = null
+        bench.selectedGap = null
+        return true
+      default:
+        return false
     }
   }
 
   function select(by: 1 | -1): void {
     const stack = bench.hive?.stack ?? []
     if (stack.length === 0) return
-    const next = bench.selectedIndex < 0 ? (by > 0 ? 0 : stack.length - 1) : Math.min(Math.max(bench.selectedIndex + by, 0), stack.length - 1)
+    const next =
+      bench.selectedIndex < 0
+        ? by > 0
+          ? 0
+          : stack.length - 1
+        : Math.min(Math.max(bench.selectedIndex + by, 0), stack.length - 1)
     bench.selectedId = stack[next]!.partId
     focusPart(stack[next]!.partId)
   }

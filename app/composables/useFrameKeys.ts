@@ -5,7 +5,11 @@ import { usePreferences } from '~/stores/preferences'
 import { historyKey, keysRest } from './historyKey'
 
 /** The keys of a box from above. */
-export function useFrameKeys(actions: { readonly help: () => void; readonly add: () => void; readonly back: () => void }): void {
+export function useFrameKeys(actions: {
+  readonly help: () => void
+  readonly add: () => void
+  readonly back: () => void
+}): void {
   const frames = useFrames()
   const preferences = usePreferences()
 
@@ -18,23 +22,36 @@ export function useFrameKeys(actions: { readonly help: () => void; readonly add:
     const onButton = (target as HTMLElement).closest('button, a') !== null
     if ((key === 'Enter' || key === ' ') && onButton) return false
     switch (key.length === 1 ? key.toLowerCase() : key) {
-      case 'ArrowDown': case 'ArrowUp': {
+      case 'ArrowDown':
+      case 'ArrowUp': {
         const by = key === 'ArrowDown' ? 1 : -1
         if (altKey) frames.step(by)
         else choose(by, shiftKey)
         return true
       }
-      case 't': frames.turn(); return true
-      case 'a': actions.add(); return true
-      case 'u': preferences.toggleUnits(); return true
-      case '?': actions.help(); return true
-      case 'Delete': case 'Backspace': frames.takeOut(); return true
+      case 't':
+        frames.turn()
+        return true
+      case 'a':
+        actions.add()
+        return true
+      case 'u':
+        preferences.toggleUnits()
+        return true
+      case '?':
+        actions.help()
+        return true
+      case 'Delete':
+      case 'Backspace':
+        frames.takeOut()
+        return true
       case 'Escape': {
         if (frames.selected.size === 0) actions.back()
         frames.select([])
         return true
       }
-      default: return false
+      default:
+        return false
     }
   }
 

@@ -20,9 +20,15 @@ function forget(turn: () => void): void {
 }
 
 /** Goes on once what was asked for before has been drawn. */
-export const afterDrawing = (): Promise<void> => new Promise((resolve) => { wait(() => setTimeout(resolve)) })
+export const afterDrawing = (): Promise<void> =>
+  new Promise((resolve) => {
+    wait(() => setTimeout(resolve))
+  })
 
-/** How many of so many things are to be drawn now: one more with every turn, and turns are shared by all that is drawn so. */
+/**
+ * How many of so many things are to be drawn now: one more with every turn, and turns are shared by all that is drawn
+ * so.
+ */
 export function useInTurn(count: Ref<number> | number): Ref<number> {
   const most = ref(count)
   const shown = ref(0)

@@ -29,7 +29,10 @@ export function usePlannedYear(yard: Ref<Yard | undefined>, profile: Ref<LiftPro
     await afterDrawing()
     if (mine !== round) return
     const started = performance.now()
-    const all: { hives: PlannedYear['hives'][number][]; figures: PlannedYear['figures'][number][] } = { hives: [], figures: [] }
+    const all: { hives: PlannedYear['hives'][number][]; figures: PlannedYear['figures'][number][] } = {
+      hives: [],
+      figures: [],
+    }
     let told = 0
     const take = (some: PlannedYear) => {
       if (mine !== round) return
@@ -41,7 +44,12 @@ export function usePlannedYear(yard: Ref<Yard | undefined>, profile: Ref<LiftPro
       told = performance.now()
       partial.value = { ...all }
     }
-    const whole = await openDoor().yearOfYard(toRaw(yard.value), { ...profile.value }, proxy(take), proxy(() => mine !== round))
+    const whole = await openDoor().yearOfYard(
+      toRaw(yard.value),
+      { ...profile.value },
+      proxy(take),
+      proxy(() => mine !== round),
+    )
     if (mine !== round) return
     running.value = false
     performance.measure('planned-year', { start: started })

@@ -28,7 +28,13 @@ export function useYardGrades(yard: Ref<Yard>) {
     await afterDrawing()
     if (mine !== round) return
     const started = performance.now()
-    const result = await openDoor().assessYard(toRaw(yard.value), proxy((count: number) => { if (mine === round) done.value = count }), proxy(async () => mine !== round))
+    const result = await openDoor().assessYard(
+      toRaw(yard.value),
+      proxy((count: number) => {
+        if (mine === round) done.value = count
+      }),
+      proxy(async () => mine !== round),
+    )
     if (mine !== round) return
     running.value = false
     performance.measure('yard-grades', { start: started })

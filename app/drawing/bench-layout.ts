@@ -54,7 +54,14 @@ const NAME_PX = 36
  * Where everything stands on the bench: the hive to scale between the names at its left and the gaps at its
  * right. `narrow` is a phone: no names, figures only.
  */
-export function layOutBench(assessment: Assessment, axis: Axis, size: { width: number; height: number }, zoom: Zoom, selectedGap: string | null, narrow: boolean): BenchLayout {
+export function layOutBench(
+  assessment: Assessment,
+  axis: Axis,
+  size: { width: number; height: number },
+  zoom: Zoom,
+  selectedGap: string | null,
+  narrow: boolean,
+): BenchLayout {
   const room = narrow ? ROOM.narrow : ROOM.wide
   const parts = assessment.layout.parts
   const rightMm = Math.max(240, ...parts.map((part) => halfOutsideMm(part, axis) + 6))
@@ -65,7 +72,11 @@ export function layOutBench(assessment: Assessment, axis: Axis, size: { width: n
   const free = size.width - room.staff - room.names - room.callouts
   const fit = Math.max(0.02, Math.min((ground - top) / heightMm, (free - 40) / (leftMm + rightMm)))
   const scale = fit * zoom.k
-  const view = { scale, centreX: (room.staff + room.names + free / 2 + (leftMm - rightMm) * fit / 2) * zoom.k + zoom.x, groundY: ground * zoom.k + zoom.y }
+  const view = {
+    scale,
+    centreX: (room.staff + room.names + free / 2 + ((leftMm - rightMm) * fit) / 2) * zoom.k + zoom.x,
+    groundY: ground * zoom.k + zoom.y,
+  }
   const inSight = (y: number) => y > 6 && y < size.height - 6
   const at = (mm: number) => view.groundY - mm * scale
   return {
@@ -79,21 +90,61 @@ export function layOutBench(assessment: Assessment, axis: Axis, size: { width: n
   }
 }
 
-function nameLabels(parts: readonly PlacedPart[], axis: Axis, view: View, height: number, inSight: (y: number) => boolean, at: (mm: number) => number): NameLabel[] {
-  const seen = parts.map((part) => ({ part, jointY: at((part.bottomMm + part.topMm) / 2) })).filter(({ jointY }) => inSight(jointY))
-  const ys = spreadLabels(seen.map(({ part, jointY }) => ({ wantedY: jointY, height: isBox(part) ? NAME_PX : 20 })), 26, height - 8)
-  return seen.map(({ part, jointY }, i) => ({ part, jointY, y: ys[i]!, edgeX: view.centreX - halfOutsideMm(part, axis) * view.scale }))
+function nameLabels(
+  parts: readonly PlacedPart[],
+  axis: Axis,
+  view: View,
+  height: number,
+  inSight: (y: number) => boolean,
+  at: (mm: number) => number,
+): NameLabel[] {
+  const seen = parts
+    .map((part) => ({ part, jointY: at((part.bottomMm + part.topMm) / 2) }))
+    .filter(({ jointY }) => inSight(jointY))
+  const ys = spreadLabels(
+    seen.map(({ part, jointY }) => ({ wantedY: jointY, height: isBox(part) ? NAME_PX : 20 })),
+    26,
+    height - 8,
+  )
+  return seen.map(({ part, jointY }, i) => ({
+    part,
+    jointY,
+    y: ys[i]!,
+    edgeX: view.centreX - halfOutsideMm(part, axis) * view.scale,
+  }))
 }
 
-function calloutsOf(assessment: Assessment, axis: Axis, view: View, height: number, selectedGap: string | null, narrow: boolean, inSight: (y: number) => boolean, at: (mm: number) => number): Callout[] {
+function calloutsOf(
+  assessment: Assessment,
+  axis: Axis,
+  view: View,
+  height: number,
+  selectedGap: string | null,
+  narrow: boolean,
+  inSight: (y: number) => boolean,
+  at: (mm: number) => number,
+): Callout[] {
   const byId = new Map(assessment.layout.parts.map((part) => [part.part.id, part]))
-  const seen = assessment.gaps.map((gap) => ({ gap, key: gapKey(gap), jointY: at((gap.fromMm + gap.toMm) / 2) })).filter(({ jointY }) => inSight(jointY))
+  const seen = assessment.gaps
+    .map((gap) => ({ gap, key: gapKey(gap), jointY: at((gap.fromMm + gap.toMm) / 2) }))
+    .filter(({ jointY }) => inSight(jointY))
   const roomy = !narrow && seen.length * FULL_PX < height - 40
   const full = seen.map(({ gap, key }) => !narrow && gap.verdict !== 'out-of-reach' && (roomy || key === selectedGap))
-  const ys = spreadLabels(seen.map(({ jointY }, i) => ({ wantedY: jointY, height: full[i] ? FULL_PX : narrow ? NARROW_PX : SHORT_PX })), 26, height - 10)
+  const ys = spreadLabels(
+    seen.map(({ jointY }, i) => ({ wantedY: jointY, height: full[i] ? FULL_PX : narrow ? NARROW_PX : SHORT_PX })),
+    26,
+    height - 10,
+  )
   return seen.map(({ gap, key, jointY }, i) => {
     const lower = byId.get(gap.lowerId)
-    return { gap, key, jointY, y: ys[i]!, full: full[i]!, edgeX: view.centreX + (lower ? halfOutsideMm(lower, axis) : 0) * view.scale }
+    return {
+      gap,
+      key,
+      jointY,
+      y: ys[i]!,
+      full: full[i]!,
+      edgeX: view.centreX + (lower ? halfOutsideMm(lower, axis) : 0) * view.scale,
+    }
   })
 }
 

@@ -20,29 +20,75 @@ export interface Outline {
 }
 
 /** A box from above with one frame in it: the rings, the top bar, and where each figure is. mm, y across the frames. */
-export function frameInPlan(box: FitBox, frame: HangingPattern, fit: FrameFit): { outlines: Outline[]; dimensions: DimensionLine[] } {
+export function frameInPlan(
+  box: FitBox,
+  frame: HangingPattern,
+  fit: FrameFit,
+): { outlines: Outline[]; dimensions: DimensionLine[] } {
   const { dimensions } = box.resolved
   const [length, width] = [dimensions.outsideLength!.mm / 2, dimensions.outsideWidth!.mm / 2]
-  const [inside, insideWidth, rest] = [dimensions.insideLength!.mm / 2, dimensions.insideWidth!.mm / 2, dimensions.restToRest!.mm / 2]
+  const [inside, insideWidth, rest] = [
+    dimensions.insideLength!.mm / 2,
+    dimensions.insideWidth!.mm / 2,
+    dimensions.restToRest!.mm / 2,
+  ]
   const bar = frame.topBarLength.mm / 2
   const { lugBearing, endGap, topBarPlay } = fit.clearances
   const rect = (x: number, y: number): Rect => ({ x0: -x, x1: x, y0: -y, y1: y })
   return {
     outlines: [
-      { rect: rect(length, width), look: 'lower' }, { rect: rect(rest, insideWidth), look: 'hole' }, { rect: rect(inside, insideWidth), look: 'hole' },
+      { rect: rect(length, width), look: 'lower' },
+      { rect: rect(rest, insideWidth), look: 'hole' },
+      { rect: rect(inside, insideWidth), look: 'hole' },
       { rect: { x0: -bar, x1: bar, y0: -frame.topBarWidth.mm / 2, y1: frame.topBarWidth.mm / 2 }, look: 'frame' },
-      { rect: { x0: -frame.lengthOverEndBars.mm / 2, x1: frame.lengthOverEndBars.mm / 2, y0: frame.topBarWidth.mm / 2 + 34, y1: frame.topBarWidth.mm / 2 + 44 }, look: 'frame' },
+      {
+        rect: {
+          x0: -frame.lengthOverEndBars.mm / 2,
+          x1: frame.lengthOverEndBars.mm / 2,
+          y0: frame.topBarWidth.mm / 2 + 34,
+          y1: frame.topBarWidth.mm / 2 + 44,
+        },
+        look: 'frame',
+      },
     ],
     dimensions: [
-      { x1: inside, y1: -30, x2: bar, y2: -30, mm: lugBearing.mm, label: 'lug on its rest', bad: fit.reason === 'drops-in' || fit.reason === 'lugs-too-short' },
-      { x1: -rest, y1: -62, x2: -bar, y2: -62, mm: topBarPlay.mm / 2, label: 'bar to the back of the rest', bad: fit.reason === 'top-bar-too-long' },
-      { x1: frame.lengthOverEndBars.mm / 2, y1: frame.topBarWidth.mm / 2 + 39, x2: inside, y2: frame.topBarWidth.mm / 2 + 39, mm: endGap.mm, label: 'end bar to wall', bad: fit.reason === 'between-walls' || fit.reason === 'end-gap' },
+      {
+        x1: inside,
+        y1: -30,
+        x2: bar,
+        y2: -30,
+        mm: lugBearing.mm,
+        label: 'lug on its rest',
+        bad: fit.reason === 'drops-in' || fit.reason === 'lugs-too-short',
+      },
+      {
+        x1: -rest,
+        y1: -62,
+        x2: -bar,
+        y2: -62,
+        mm: topBarPlay.mm / 2,
+        label: 'bar to the back of the rest',
+        bad: fit.reason === 'top-bar-too-long',
+      },
+      {
+        x1: frame.lengthOverEndBars.mm / 2,
+        y1: frame.topBarWidth.mm / 2 + 39,
+        x2: inside,
+        y2: frame.topBarWidth.mm / 2 + 39,
+        mm: endGap.mm,
+        label: 'end bar to wall',
+        bad: fit.reason === 'between-walls' || fit.reason === 'end-gap',
+      },
     ],
   }
 }
 
 /** Two boxes from above, the upper one over the lower, with the bearing or the hole on each side. */
-export function boxesInPlan(lower: FitBox, upper: FitBox, seat: Seat): { outlines: Outline[]; dimensions: DimensionLine[] } {
+export function boxesInPlan(
+  lower: FitBox,
+  upper: FitBox,
+  seat: Seat,
+): { outlines: Outline[]; dimensions: DimensionLine[] } {
   const below = facesOf(lower.resolved, false).upper.edge
   const above = facesOf(upper.resolved, false).lower.edge
   if (!below || !above) return { outlines: [], dimensions: [] }
@@ -55,10 +101,21 @@ export function boxesInPlan(lower: FitBox, upper: FitBox, seat: Seat): { outline
     outlines,
     dimensions: SIDES.map((side) => {
       const [dx, dy] = place[side]
-      const far = Math.min(dx === 0 ? above.outside.y1 : above.outside.x1, dx === 0 ? below.outside.y1 : below.outside.x1)
+      const far = Math.min(
+        dx === 0 ? above.outside.y1 : above.outside.x1,
+        dx === 0 ? below.outside.y1 : below.outside.x1,
+      )
       const near = far - seat.overlapMm[side]
       const bad = seat.overlapMm[side] < 6
-      return { x1: dx * near, y1: dy * near, x2: dx * far, y2: dy * far, mm: Math.abs(seat.overlapMm[side]), label: seat.overlapMm[side] < 0 ? 'open' : 'bears', bad }
+      return {
+        x1: dx * near,
+        y1: dy * near,
+        x2: dx * far,
+        y2: dy * far,
+        mm: Math.abs(seat.overlapMm[side]),
+        label: seat.overlapMm[side] < 0 ? 'open' : 'bears',
+        bad,
+      }
     }),
   }
 }

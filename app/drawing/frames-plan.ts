@@ -33,7 +33,12 @@ const NARROWEST_FRAME_MM = 30
  * The scale at which a box fits the room there is, with frames high enough to be hit; where the length does not go
  * in at that scale, its middle is left out as in an engineering drawing.
  */
-export function planScale(box: ResolvedPart, room: { readonly width: number; readonly height: number }, marksPx: number, leastPx: number): PlanScale {
+export function planScale(
+  box: ResolvedPart,
+  room: { readonly width: number; readonly height: number },
+  marksPx: number,
+  leastPx: number,
+): PlanScale {
   const length = dimensionMm(box, 'outsideLength')
   const across = dimensionMm(box, 'outsideWidth')
   const roomX = Math.max(200, room.width - marksPx - 12)
@@ -46,13 +51,27 @@ export function planScale(box: ResolvedPart, room: { readonly width: number; rea
   const breakX = left + drawn * BREAK_SHARE - BREAK_PX / 2
   const xOf = (mm: number) => {
     if (!cut) return left + (mm + length / 2) * pxPerMm
-    return mm < length * (BREAK_SHARE - 0.5) ? Math.min(left + (mm + length / 2) * pxPerMm, breakX) : Math.max(left + drawn - (length / 2 - mm) * pxPerMm, breakX + BREAK_PX)
+    return mm < length * (BREAK_SHARE - 0.5)
+      ? Math.min(left + (mm + length / 2) * pxPerMm, breakX)
+      : Math.max(left + drawn - (length / 2 - mm) * pxPerMm, breakX + BREAK_PX)
   }
   const yOf = (mm: number) => top + (mm + across / 2) * pxPerMm
-  const rect = (x: number, y: number): Area => ({ x: xOf(-x), y: yOf(-y), width: xOf(x) - xOf(-x), height: 2 * y * pxPerMm })
+  const rect = (x: number, y: number): Area => ({
+    x: xOf(-x),
+    y: yOf(-y),
+    width: xOf(x) - xOf(-x),
+    height: 2 * y * pxPerMm,
+  })
   return {
-    pxPerMm, width: drawn + left + marksPx + 6, height: across * pxPerMm + 2 * top, outside: rect(length / 2, across / 2), inside: rect(dimensionMm(box, 'insideLength') / 2, dimensionMm(box, 'insideWidth') / 2),
-    breakAt: cut ? { x: breakX, width: BREAK_PX } : null, xOf, yOf, mmAt: (y) => (y - top) / pxPerMm - across / 2,
+    pxPerMm,
+    width: drawn + left + marksPx + 6,
+    height: across * pxPerMm + 2 * top,
+    outside: rect(length / 2, across / 2),
+    inside: rect(dimensionMm(box, 'insideLength') / 2, dimensionMm(box, 'insideWidth') / 2),
+    breakAt: cut ? { x: breakX, width: BREAK_PX } : null,
+    xOf,
+    yOf,
+    mmAt: (y) => (y - top) / pxPerMm - across / 2,
   }
 }
 
@@ -82,21 +101,43 @@ export function hungDrawings(across: Across, combs: readonly HungComb[], scale: 
     const [near, far] = comb ? [comb.nearMm, comb.farMm] : [thickness / 2, thickness / 2]
     const half = pattern.lengthOverEndBars.mm / 2
     const end = pattern.endBarThickness.mm
-    const area = (x0: number, x1: number, y0: number, y1: number): Area => ({ x: scale.xOf(x0), y: scale.yOf(y0), width: Math.max(0.5, scale.xOf(x1) - scale.xOf(x0)), height: Math.max(0.8, (y1 - y0) * scale.pxPerMm) })
+    const area = (x0: number, x1: number, y0: number, y1: number): Area => ({
+      x: scale.xOf(x0),
+      y: scale.yOf(y0),
+      width: Math.max(0.5, scale.xOf(x1) - scale.xOf(x0)),
+      height: Math.max(0.8, (y1 - y0) * scale.pxPerMm),
+    })
     const takes = pattern.spacing.mm / 2
     const lug = pattern.topBarWidth.mm / 2
     const shoulder = isFrame({ pattern }) ? takes : Math.min(takes, thickness / 2)
     return {
-      id: content.id, place: content.place, holdsComb: isFrame({ pattern }), look: isFrameFeeder({ pattern }) ? 'syrup' : 'timber', centreMm, comb,
-      body: isFrame({ pattern }) ? area(-half + end, half - end, centreMm - near, centreMm + far) : area(-half, half, centreMm - near, centreMm + far),
-      endBars: isFrame({ pattern }) ? [area(-half, -half + end, centreMm - shoulder, centreMm + shoulder), area(half - end, half, centreMm - shoulder, centreMm + shoulder)] : [],
-      lugs: [area(-pattern.topBarLength.mm / 2, -half, centreMm - lug, centreMm + lug), area(half, pattern.topBarLength.mm / 2, centreMm - lug, centreMm + lug)],
+      id: content.id,
+      place: content.place,
+      holdsComb: isFrame({ pattern }),
+      look: isFrameFeeder({ pattern }) ? 'syrup' : 'timber',
+      centreMm,
+      comb,
+      body: isFrame({ pattern })
+        ? area(-half + end, half - end, centreMm - near, centreMm + far)
+        : area(-half, half, centreMm - near, centreMm + far),
+      endBars: isFrame({ pattern })
+        ? [
+            area(-half, -half + end, centreMm - shoulder, centreMm + shoulder),
+            area(half - end, half, centreMm - shoulder, centreMm + shoulder),
+          ]
+        : [],
+      lugs: [
+        area(-pattern.topBarLength.mm / 2, -half, centreMm - lug, centreMm + lug),
+        area(half, pattern.topBarLength.mm / 2, centreMm - lug, centreMm + lug),
+      ],
       taken: area(-pattern.topBarLength.mm / 2, pattern.topBarLength.mm / 2, centreMm - takes, centreMm + takes),
     }
   })
 }
 
-/** The place that a point across the box means: of what hangs nearest, or the next one after the last where it has room. */
+/**
+ * The place that a point across the box means: of what hangs nearest, or the next one after the last where it has room.
+ */
 export function placeAtMm(across: Across, yMm: number): number {
   const { places, spacing, rooms } = across
   if (places.length === 0) return 0
@@ -110,10 +151,13 @@ export function placeAtMm(across: Across, yMm: number): number {
   const beyond = Math.floor((yMm - last.centreMm) / pitch + 0.5)
   if (beyond >= 1 && last.centreMm + pitch * 1.5 <= rooms.at(-1)!.y1 + 1) return last.content.place + 1
   const first = places[0]!
-  if (first.content.place > 0 && yMm < first.centreMm - pitch / 2) return Math.max(0, first.content.place - Math.ceil((first.centreMm - pitch / 2 - yMm) / pitch))
+  if (first.content.place > 0 && yMm < first.centreMm - pitch / 2)
+    return Math.max(0, first.content.place - Math.ceil((first.centreMm - pitch / 2 - yMm) / pitch))
   let best = places[0]!
   for (const place of places) if (Math.abs(place.centreMm - yMm) < Math.abs(best.centreMm - yMm)) best = place
   const off = Math.round((yMm - best.centreMm) / pitch)
   const free = !places.some(({ content }) => content.place === best.content.place + off)
-  return off !== 0 && free && best.content.place + off >= 0 && best.content.place + off <= last.content.place ? best.content.place + off : best.content.place
+  return off !== 0 && free && best.content.place + off >= 0 && best.content.place + off <= last.content.place
+    ? best.content.place + off
+    : best.content.place
 }

@@ -8,10 +8,18 @@ export const SEAM = '#cbbfa6'
 export const PAPER = '#fdfbf6'
 export const INDIGO = '#27408b'
 
-export const GRADE_COLOURS: Readonly<Record<Grade, string>> = { stop: '#9e2a2f', mend: '#9e2a2f', watch: '#8a5600', note: '#49637e', good: '#3c6a2d' }
+export const GRADE_COLOURS: Readonly<Record<Grade, string>> = {
+  stop: '#9e2a2f',
+  mend: '#9e2a2f',
+  watch: '#8a5600',
+  note: '#49637e',
+  good: '#3c6a2d',
+}
 
 /** Ground colour and outline of each material; the hatch over it is in HatchDefs. */
-export const MATERIALS: Readonly<Record<Material, { readonly fill: string; readonly edge: string; readonly word: string }>> = {
+export const MATERIALS: Readonly<
+  Record<Material, { readonly fill: string; readonly edge: string; readonly word: string }>
+> = {
   timber: { fill: '#ead9b6', edge: '#7d6233', word: 'timber' },
   bar: { fill: '#bd8d4e', edge: '#6f4f22', word: 'frame' },
   brood: { fill: '#cf9a63', edge: '#8a5b2b', word: 'brood comb' },

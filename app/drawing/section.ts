@@ -1,6 +1,23 @@
 import type { HangingPattern } from '#core/catalogue'
 import type { AttachedPart, PlacedPart } from '#core/geometry'
-import { barsOf, combBodyOf, fittingBodies, hostOf, isBox, outlineOf, reachOf, seatIn, shapeOf, sliceOf, solidsOf, type Axis, type HungComb, type Slice, type Solid, type SolidMaterial } from '#core/parts'
+import {
+  barsOf,
+  combBodyOf,
+  fittingBodies,
+  hostOf,
+  isBox,
+  outlineOf,
+  reachOf,
+  seatIn,
+  shapeOf,
+  sliceOf,
+  solidsOf,
+  type Axis,
+  type HungComb,
+  type Slice,
+  type Solid,
+  type SolidMaterial,
+} from '#core/parts'
 import { isLine, type Material, type Shape } from './shape'
 
 /** Too small to see in a row of hives. */
@@ -11,7 +28,11 @@ export function sectionOf(part: PlacedPart, axis: Axis, plain = false): Shape[] 
   const { cutMm } = shapeOf(part.resolved)
   const cut = part.placement.yawDeg % 180 === 0 ? axis : axis === 'along' ? 'across' : 'along'
   // Along the frames a single comb is cut: it stands for the box, whatever it holds itself.
-  const solids = solidsOf(part.resolved, part.placement.role === 'brood' ? 'brood' : 'honey', cut === 'along' ? 'by-use' : 'as-they-are')
+  const solids = solidsOf(
+    part.resolved,
+    part.placement.role === 'brood' ? 'brood' : 'honey',
+    cut === 'along' ? 'by-use' : 'as-they-are',
+  )
   const seen = plain ? solids.filter(({ material }) => !SMALL.has(material)) : solids
   return shapesOf(sliceOf(seen, cut, cut === 'along' ? cutMm.y : cutMm.x), part)
 }
@@ -31,7 +52,12 @@ export function reachLeftMm({ resolved }: PlacedPart, axis: Axis): number {
 /** What is no layer: entrance block, insert, brick. */
 export function fittingShapes(fitting: AttachedPart, parts: readonly PlacedPart[], axis: Axis): Shape[] {
   const host = hostOf(fitting.attachment.place, parts)
-  return host ? shapesOf(sliceOf(fittingBodies(fitting, fitting.attachment.place, host.resolved), axis, 0), { ...host, placement: { turnedOver: false } }) : []
+  return host
+    ? shapesOf(sliceOf(fittingBodies(fitting, fitting.attachment.place, host.resolved), axis, 0), {
+        ...host,
+        placement: { turnedOver: false },
+      })
+    : []
 }
 
 /** One frame of any kind hung in a box, cut along, whether it fits or not. */
@@ -60,7 +86,8 @@ function shapesOf(slices: readonly Slice[], part: Standing): Shape[] {
   const lines: Shape[] = []
   for (const slice of slices) {
     const { a, b, low, high, material, piece } = slice
-    if (isLine(material)) lines.push({ type: 'line', x1: round(a), x2: round(b), y: round(y((low + high) / 2)), look: material })
+    if (isLine(material))
+      lines.push({ type: 'line', x1: round(a), x2: round(b), y: round(y((low + high) / 2)), look: material })
     else {
       const known = pieces.get(piece)
       const path = outline(slice, y)
@@ -71,7 +98,18 @@ function shapesOf(slices: readonly Slice[], part: Standing): Shape[] {
 }
 
 function outline({ a, b, low, high, pointed }: Slice, y: (z: number) => number): string {
-  const points = pointed ? [[a, low], [b, low], [(a + b) / 2, high]] : [[a, low], [b, low], [b, high], [a, high]]
+  const points = pointed
+    ? [
+        [a, low],
+        [b, low],
+        [(a + b) / 2, high],
+      ]
+    : [
+        [a, low],
+        [b, low],
+        [b, high],
+        [a, high],
+      ]
   return `M${points.map(([x, z]) => `${round(x!)} ${round(y(z!))}`).join('L')}Z`
 }
 

@@ -26,7 +26,9 @@ export function spreadLabels(labels: readonly Wanted[], top: number, bottom: num
   const highest = Math.max(top, bottom - offset)
   const starts = pools.flatMap((pool) => Array<number>(pool.count).fill(Math.min(Math.max(mean(pool), top), highest)))
   const result = Array<number>(labels.length)
-  order.forEach(({ i }, n) => { result[i] = starts[n]! + offsets[n]! })
+  order.forEach(({ i }, n) => {
+    result[i] = starts[n]! + offsets[n]!
+  })
   return result
 }
 

@@ -25,7 +25,9 @@ export function panelsDxf(outlines: readonly PanelOutline[]): string {
 }
 
 /** The boards one above the other. */
-export function stacked(outlines: readonly PanelOutline[]): { outline: PanelOutline; up: number; heightMm: number; lengthMm: number }[] {
+export function stacked(
+  outlines: readonly PanelOutline[],
+): { outline: PanelOutline; up: number; heightMm: number; lengthMm: number }[] {
   let up = 0
   return outlines.map((outline) => {
     const heightMm = Math.max(...outline.edge.map(([, y]) => y))

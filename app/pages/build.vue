@@ -1,8 +1,27 @@
 <script setup lang="ts">
 // What a frame or a box is made of, how it is cut and put together, and whether it came out square.
-import { CORNERS, boxBill, boxProblem, cutList, cutProblem, isBuiltUp, type Corner, type FoundationKind, type Stock } from '#core/build'
+import {
+  CORNERS,
+  boxBill,
+  boxProblem,
+  cutList,
+  cutProblem,
+  isBuiltUp,
+  type Corner,
+  type FoundationKind,
+  type Stock,
+} from '#core/build'
 import { boxOfPattern } from '#core/fit'
-import { CORNER_WORDS, FOUNDATION_WORDS, boxSheet, capital, cutProblemInWords, frameSheet, inWords, type Sheet } from '#core/wording'
+import {
+  CORNER_WORDS,
+  FOUNDATION_WORDS,
+  boxSheet,
+  capital,
+  cutProblemInWords,
+  frameSheet,
+  inWords,
+  type Sheet,
+} from '#core/wording'
 import { download, fileName } from '~/composables/download'
 import { server } from '~/stores/server'
 import { isFrameFeeder, isFramePattern } from '#core/parts'
@@ -22,16 +41,28 @@ const printing = ref(false)
 const failed = ref('')
 
 const frames = computed(() => [...view.catalogue.hanging.values()].filter((pattern) => !isFrameFeeder({ pattern })))
-const boxes = computed(() => findAll(view.catalogue, { kind: 'box' }).map((pattern) => boxOfPattern(pattern, view.catalogue)).filter(({ resolved }) => boxProblem(resolved) === undefined))
+const boxes = computed(() =>
+  findAll(view.catalogue, { kind: 'box' })
+    .map((pattern) => boxOfPattern(pattern, view.catalogue))
+    .filter(({ resolved }) => boxProblem(resolved) === undefined),
+)
 const frame = computed(() => view.catalogue.hanging.get(chosen.value))
 const box = computed(() => boxes.value.find(({ id }) => id === chosen.value)?.resolved)
 const many = computed(() => {
   const most = box.value ? MOST.boxes : MOST.frames
   const number = /^\d{1,4}$/.test(count.value.trim()) ? Number(count.value) : 0
-  return number >= 1 && number <= most ? { number, problem: '' } : { number: 0, problem: `How many is not a whole number from 1 to ${most}: type how many to make, such as 10.` }
+  return number >= 1 && number <= most
+    ? { number, problem: '' }
+    : { number: 0, problem: `How many is not a whole number from 1 to ${most}: type how many to make, such as 10.` }
 })
-const stock = computed<Stock>(() => ({ lengthMm: boardLength.value ?? 0, widthMm: boardWidth.value ?? 0, kerfMm: kerf.value ?? 0 }))
-const bill = computed(() => (box.value && many.value.number > 0 ? boxBill(box.value, many.value.number, corner.value) : null))
+const stock = computed<Stock>(() => ({
+  lengthMm: boardLength.value ?? 0,
+  widthMm: boardWidth.value ?? 0,
+  kerfMm: kerf.value ?? 0,
+}))
+const bill = computed(() =>
+  box.value && many.value.number > 0 ? boxBill(box.value, many.value.number, corner.value) : null,
+)
 const problem = computed(() => {
   if (many.value.problem) return many.value.problem
   const wrong = bill.value && cutProblem(bill.value.panels, stock.value)
@@ -39,7 +70,8 @@ const problem = computed(() => {
 })
 const sheet = computed<Sheet | null>(() => {
   if (problem.value) return null
-  if (box.value) return boxSheet(box.value, many.value.number, corner.value, stock.value, view.catalogue, preferences.reader)
+  if (box.value)
+    return boxSheet(box.value, many.value.number, corner.value, stock.value, view.catalogue, preferences.reader)
   return frame.value ? frameSheet(frame.value, many.value.number, foundation.value, preferences.reader) : null
 })
 const name = (label: { british: string; northAmerican: string }) => capital(inWords(label, preferences.vocabulary))
@@ -56,7 +88,8 @@ async function print() {
 }
 async function saveCsv() {
   const { cutListCsv } = await import('~/export/cut-list-csv')
-  if (bill.value) download(`${file.value}.csv`, cutListCsv(bill.value.panels, cutList(bill.value.panels, stock.value)), 'text/csv')
+  if (bill.value)
+    download(`${file.value}.csv`, cutListCsv(bill.value.panels, cutList(bill.value.panels, stock.value)), 'text/csv')
 }
 async function saveDxf() {
   const { panelsDxf } = await import('~/export/panels-dxf')
@@ -73,31 +106,68 @@ useHead({ title: 'Build – Duvet' })
   <ShellPage title="Build" :yard-id="view.yard?.id">
     <div class="columns">
       <form class="choices" @submit.prevent>
-        <label>What to make
+        <label
+          >What to make
           <select v-model="chosen" data-testid="build-what">
-            <optgroup label="Frames and boards that hang"><option v-for="one in frames" :key="one.id" :value="one.id">{{ name(one.label) }}</option></optgroup>
-            <optgroup label="Boxes"><option v-for="one in boxes" :key="one.id" :value="one.id">{{ name(one.resolved.pattern!.label) }}</option></optgroup>
+            <optgroup label="Frames and boards that hang">
+              <option v-for="one in frames" :key="one.id" :value="one.id">{{ name(one.label) }}</option>
+            </optgroup>
+            <optgroup label="Boxes">
+              <option v-for="one in boxes" :key="one.id" :value="one.id">
+                {{ name(one.resolved.pattern!.label) }}
+              </option>
+            </optgroup>
           </select>
         </label>
-        <label>How many <input v-model="count" type="text" inputmode="numeric" data-testid="build-count"></label>
-        <label v-if="!box && isFramePattern(frame)">Foundation
-          <select v-model="foundation" data-testid="build-foundation"><option v-for="(word, kind) in FOUNDATION_WORDS" :key="kind" :value="kind">{{ capital(word) }}</option></select>
+        <label>How many <input v-model="count" type="text" inputmode="numeric" data-testid="build-count" /></label>
+        <label v-if="!box && isFramePattern(frame)"
+          >Foundation
+          <select v-model="foundation" data-testid="build-foundation">
+            <option v-for="(word, kind) in FOUNDATION_WORDS" :key="kind" :value="kind">{{ capital(word) }}</option>
+          </select>
         </label>
         <template v-if="box">
-          <label v-if="!isBuiltUp(box)">Corners
-            <select v-model="corner" data-testid="build-corner"><option v-for="one in CORNERS" :key="one" :value="one">{{ capital(CORNER_WORDS[one]) }}</option></select>
+          <label v-if="!isBuiltUp(box)"
+            >Corners
+            <select v-model="corner" data-testid="build-corner">
+              <option v-for="one in CORNERS" :key="one" :value="one">{{ capital(CORNER_WORDS[one]) }}</option>
+            </select>
           </label>
-          <BuildLengthField v-model="boardLength" name="board-length" label="Board length" :limits="{ minMm: 0, maxMm: 12000 }" />
-          <BuildLengthField v-model="boardWidth" name="board-width" label="Board width" :limits="{ minMm: 0, maxMm: 2000 }" />
+          <BuildLengthField
+            v-model="boardLength"
+            name="board-length"
+            label="Board length"
+            :limits="{ minMm: 0, maxMm: 12000 }"
+          />
+          <BuildLengthField
+            v-model="boardWidth"
+            name="board-width"
+            label="Board width"
+            :limits="{ minMm: 0, maxMm: 2000 }"
+          />
           <BuildLengthField v-model="kerf" name="kerf" label="Kerf of the saw" :limits="{ minMm: 0, maxMm: 500 }" />
         </template>
         <p v-if="problem" class="wrong" role="alert">{{ problem }}</p>
         <div class="save" role="group" aria-label="Take it along">
-          <button class="plain-button filled" type="button" data-testid="print" :disabled="!sheet || printing" @click="print">{{ printing ? 'Setting the sheet…' : 'Print (PDF)' }}</button>
+          <button
+            class="plain-button filled"
+            type="button"
+            data-testid="print"
+            :disabled="!sheet || printing"
+            @click="print"
+          >
+            {{ printing ? 'Setting the sheet…' : 'Print (PDF)' }}
+          </button>
           <template v-if="box">
-            <button class="plain-button" type="button" data-testid="save-csv" :disabled="!sheet" @click="saveCsv">Cut list (CSV)</button>
-            <button class="plain-button" type="button" data-testid="save-dxf" :disabled="!sheet" @click="saveDxf">Boards (DXF)</button>
-            <button class="plain-button" type="button" data-testid="save-svg" :disabled="!sheet" @click="saveSvg">Boards (SVG)</button>
+            <button class="plain-button" type="button" data-testid="save-csv" :disabled="!sheet" @click="saveCsv">
+              Cut list (CSV)
+            </button>
+            <button class="plain-button" type="button" data-testid="save-dxf" :disabled="!sheet" @click="saveDxf">
+              Boards (DXF)
+            </button>
+            <button class="plain-button" type="button" data-testid="save-svg" :disabled="!sheet" @click="saveSvg">
+              Boards (SVG)
+            </button>
           </template>
         </div>
         <p v-if="failed" class="wrong" role="alert">{{ failed }}</p>

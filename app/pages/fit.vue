@@ -14,32 +14,56 @@ const preferences = usePreferences()
 const mode = ref<'frames' | 'boxes' | 'rooms'>('frames')
 const filter = ref<'owned' | 'all' | Pattern['format']>('owned')
 const chosen = ref<readonly [string, string] | null>(null)
-watch([mode, filter], () => { chosen.value = null })
+watch([mode, filter], () => {
+  chosen.value = null
+})
 
 /** What the yard owns, by pattern; parts that were measured stand for themselves, and for those of the same sizes. */
 const owned = computed(() => {
-  const boxes = (view.yard?.parts ?? []).filter(({ patternId }) => isBox({ pattern: view.catalogue.patterns.get(patternId) }))
+  const boxes = (view.yard?.parts ?? []).filter(({ patternId }) =>
+    isBox({ pattern: view.catalogue.patterns.get(patternId) }),
+  )
   const bySize = new Map<string, Part[]>()
   for (const part of boxes) {
     if (!part.measured) continue
-    const size = `${part.patternId} ${JSON.stringify(Object.entries(part.measured).map(([name, { mm, plusMinusMm }]) => [name, mm, plusMinusMm]).sort())}`
+    const size = `${part.patternId} ${JSON.stringify(
+      Object.entries(part.measured)
+        .map(([name, { mm, plusMinusMm }]) => [name, mm, plusMinusMm])
+        .sort(),
+    )}`
     const alike = bySize.get(size)
     if (alike) alike.push(part)
     else bySize.set(size, [part])
   }
-  const measured = [...bySize.values()].map(([part, ...more]) => ({ id: part!.id, alike: more.length + 1, resolved: resolvePart(part!, view.catalogue) }))
+  const measured = [...bySize.values()].map(([part, ...more]) => ({
+    id: part!.id,
+    alike: more.length + 1,
+    resolved: resolvePart(part!, view.catalogue),
+  }))
   const patterns = new Set(boxes.filter(({ measured: sizes }) => !sizes).map(({ patternId }) => patternId))
   const frames = new Set<string>()
   for (const { contents } of view.yard?.parts ?? []) for (const { patternId } of contents) frames.add(patternId)
   return { patterns, measured, frames }
 })
-const ofCatalogue = computed(() => findAll(view.catalogue, { kind: 'box' }).map((pattern) => boxOfPattern(pattern, view.catalogue)))
-const ownedBoxes = computed<FitBox[]>(() => [...ofCatalogue.value.filter(({ id }) => owned.value.patterns.has(id)), ...owned.value.measured])
+const ofCatalogue = computed(() =>
+  findAll(view.catalogue, { kind: 'box' }).map((pattern) => boxOfPattern(pattern, view.catalogue)),
+)
+const ownedBoxes = computed<FitBox[]>(() => [
+  ...ofCatalogue.value.filter(({ id }) => owned.value.patterns.has(id)),
+  ...owned.value.measured,
+])
 const boxes = computed<FitBox[]>(() => {
   if (filter.value === 'all') return ofCatalogue.value
-  return filter.value === 'owned' ? ownedBoxes.value : ofCatalogue.value.filter(({ resolved }) => resolved.pattern!.format === filter.value || resolved.pattern!.own)
+  return filter.value === 'owned'
+    ? ownedBoxes.value
+    : ofCatalogue.value.filter(({ resolved }) => resolved.pattern!.format === filter.value || resolved.pattern!.own)
 })
-const frames = computed(() => [...view.catalogue.hanging.values()].filter((pattern) => isFramePattern(pattern) && (filter.value !== 'owned' || owned.value.frames.has(pattern.id) || pattern.own)))
+const frames = computed(() =>
+  [...view.catalogue.hanging.values()].filter(
+    (pattern) =>
+      isFramePattern(pattern) && (filter.value !== 'owned' || owned.value.frames.has(pattern.id) || pattern.own),
+  ),
+)
 /** Boxes of one format are held against what the yard owns first, and then against each other. */
 const lowers = computed(() => {
   if (filter.value === 'owned' || filter.value === 'all') return boxes.value
@@ -54,25 +78,56 @@ const figure = (mm: number) => showLength(Math.abs(mm), preferences.units)
 
 function frameCell(fit: FrameFit) {
   const grade: Grade = fit.verdict === 'fits' ? 'good' : fit.verdict === 'gap-problem' ? 'mend' : 'stop'
-  return { grade, marginal: fit.marginal, word: frameFitShort(fit), figure: fit.reason === 'no-frames-here' ? '' : figure(fit.deciding.mm), line: frameFitLine(fit, preferences.reader) }
+  return {
+    grade,
+    marginal: fit.marginal,
+    word: frameFitShort(fit),
+    figure: fit.reason === 'no-frames-here' ? '' : figure(fit.deciding.mm),
+    line: frameFitLine(fit, preferences.reader),
+  }
 }
 function boxCell(fit: BoxFit) {
   const sits = fit.seat.verdict === 'seals' || fit.seat.verdict === 'thin'
-  const grade: Grade = !sits ? 'stop' : fit.gap && fit.gap.grade !== 'good' ? fit.gap.grade : fit.seat.verdict === 'thin' ? 'watch' : 'good'
+  const grade: Grade = !sits
+    ? 'stop'
+    : fit.gap && fit.gap.grade !== 'good'
+      ? fit.gap.grade
+      : fit.seat.verdict === 'thin'
+        ? 'watch'
+        : 'good'
   // What decides is what is said: a box that seals and leaves comb between is no box that “seals”.
   const byGap = sits && fit.gap && (fit.gap.grade === 'stop' || fit.gap.grade === 'mend' || fit.gap.grade === 'watch')
-  return { grade, marginal: fit.seat.marginal || (fit.gap?.marginal ?? false), word: byGap ? verdictWord(fit.gap!) : seatWord(fit), figure: sits ? (fit.gap ? `gap ${figure(fit.gap.mm)}` : '') : fit.seat.verdict === 'lip' ? '' : figure(fit.seat.mm), line: boxFitLine(fit, preferences.reader) }
+  return {
+    grade,
+    marginal: fit.seat.marginal || (fit.gap?.marginal ?? false),
+    word: byGap ? verdictWord(fit.gap!) : seatWord(fit),
+    figure: sits ? (fit.gap ? `gap ${figure(fit.gap.mm)}` : '') : fit.seat.verdict === 'lip' ? '' : figure(fit.seat.mm),
+    line: boxFitLine(fit, preferences.reader),
+  }
 }
-const rows = computed(() => (mode.value === 'frames'
-  ? frames.value.map((frame) => ({ id: frame.id, name: capital(inWords(frame.label, preferences.vocabulary)) }))
-  : boxes.value.map((upper) => ({ id: upper.id, name: nameOf(upper) }))))
+const rows = computed(() =>
+  mode.value === 'frames'
+    ? frames.value.map((frame) => ({ id: frame.id, name: capital(inWords(frame.label, preferences.vocabulary)) }))
+    : boxes.value.map((upper) => ({ id: upper.id, name: nameOf(upper) })),
+)
 /** Every cell is worked out when it is first seen. */
 const cellAt = computed(() => {
   const known = new Map<number, FitCell>()
-  const [context, framesNow, boxesNow, lowersNow, inFrames, across] = [{ ...view.context, reader: preferences.reader }, frames.value, boxes.value, lowers.value, mode.value === 'frames', lowers.value.length]
+  const [context, framesNow, boxesNow, lowersNow, inFrames, across] = [
+    { ...view.context, reader: preferences.reader },
+    frames.value,
+    boxes.value,
+    lowers.value,
+    mode.value === 'frames',
+    lowers.value.length,
+  ]
   return (row: number, column: number): FitCell => {
     const at = row * across + column
-    const cell = known.get(at) ?? (inFrames ? frameCell(frameInBox(framesNow[row]!, lowersNow[column]!.resolved, context)) : boxCell(boxFit(lowersNow[column]!, boxesNow[row]!, context)))
+    const cell =
+      known.get(at) ??
+      (inFrames
+        ? frameCell(frameInBox(framesNow[row]!, lowersNow[column]!.resolved, context))
+        : boxCell(boxFit(lowersNow[column]!, boxesNow[row]!, context)))
     known.set(at, cell)
     return cell
   }
@@ -82,37 +137,64 @@ const pair = computed(() => {
   const [rowId, columnId] = chosen.value
   const box = lowers.value.find(({ id }) => id === columnId)
   if (!box) return null
-  return mode.value === 'frames' ? { box, frame: view.catalogue.hanging.get(rowId) } : { box, upper: boxes.value.find(({ id }) => id === rowId) }
+  return mode.value === 'frames'
+    ? { box, frame: view.catalogue.hanging.get(rowId) }
+    : { box, upper: boxes.value.find(({ id }) => id === rowId) }
 })
 useHead({ title: 'Fit – Duvet' })
 </script>
 
 <template>
   <ShellPage title="Fit" fill :yard-id="view.yard?.id">
-      <template #bar>
-        <div class="tabs" role="group" aria-label="What to compare">
-          <button v-for="[one, word] in [['frames', 'Frames in boxes'], ['boxes', 'Boxes on boxes'], ['rooms', 'Room']] as const" :key="one" type="button" :aria-pressed="mode === one" :data-mode="one" @click="mode = one">{{ word }}</button>
-        </div>
-        <ShellYardChoice />
-        <label v-if="mode !== 'rooms'">Show
-          <select v-model="filter" data-testid="fit-filter">
-            <option value="owned">what this yard owns</option>
-            <option v-for="format in FORMATS" :key="format" :value="format">{{ FOOTPRINTS[format].name }}</option>
-            <option value="all">everything</option>
-          </select>
-        </label>
-      </template>
-      <FitRooms v-if="mode === 'rooms'" />
-      <div v-else class="split">
-        <p v-if="rows.length === 0 || columns.length === 0" class="none">This yard owns no boxes with frames yet. Choose a format above, or add boxes in the Shed.</p>
-        <ShellInTurn v-else><FitTable :caption="mode === 'frames' ? 'Frames in boxes' : 'Boxes on boxes'" :rows="rows" :columns="columns" :cell-at="cellAt" :chosen="chosen" @choose="(row, column) => chosen = [row, column]">
-          <template #corner>{{ mode === 'frames' ? 'this frame in this box' : 'this box on this one' }}</template>
-        </FitTable></ShellInTurn>
-        <aside>
-          <FitOverlay v-if="pair && (pair.frame || pair.upper)" :box="pair.box" :frame="pair.frame" :upper="pair.upper" />
-          <p v-else class="none">Press a cell: the two are laid over each other here, with every clearance.</p>
-        </aside>
+    <template #bar>
+      <div class="tabs" role="group" aria-label="What to compare">
+        <button
+          v-for="[one, word] in [
+            ['frames', 'Frames in boxes'],
+            ['boxes', 'Boxes on boxes'],
+            ['rooms', 'Room'],
+          ] as const"
+          :key="one"
+          type="button"
+          :aria-pressed="mode === one"
+          :data-mode="one"
+          @click="mode = one"
+        >
+          {{ word }}
+        </button>
       </div>
+      <ShellYardChoice />
+      <label v-if="mode !== 'rooms'"
+        >Show
+        <select v-model="filter" data-testid="fit-filter">
+          <option value="owned">what this yard owns</option>
+          <option v-for="format in FORMATS" :key="format" :value="format">{{ FOOTPRINTS[format].name }}</option>
+          <option value="all">everything</option>
+        </select>
+      </label>
+    </template>
+    <FitRooms v-if="mode === 'rooms'" />
+    <div v-else class="split">
+      <p v-if="rows.length === 0 || columns.length === 0" class="none">
+        This yard owns no boxes with frames yet. Choose a format above, or add boxes in the Shed.
+      </p>
+      <ShellInTurn v-else
+        ><FitTable
+          :caption="mode === 'frames' ? 'Frames in boxes' : 'Boxes on boxes'"
+          :rows="rows"
+          :columns="columns"
+          :cell-at="cellAt"
+          :chosen="chosen"
+          @choose="(row, column) => (chosen = [row, column])"
+        >
+          <template #corner>{{ mode === 'frames' ? 'this frame in this box' : 'this box on this one' }}</template>
+        </FitTable></ShellInTurn
+      >
+      <aside>
+        <FitOverlay v-if="pair && (pair.frame || pair.upper)" :box="pair.box" :frame="pair.frame" :upper="pair.upper" />
+        <p v-else class="none">Press a cell: the two are laid over each other here, with every clearance.</p>
+      </aside>
+    </div>
   </ShellPage>
 </template>
 

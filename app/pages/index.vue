@@ -1,7 +1,16 @@
 <script setup lang="ts">
 // The row: all hives of all yards, or three honest starts when there is none.
 import { partsById } from '#core/geometry'
-import { freeName, planOf, planOfHive, withOwnIdentities, type Hive, type Stage, type StartName, type Yard } from '#core/hive'
+import {
+  freeName,
+  planOf,
+  planOfHive,
+  withOwnIdentities,
+  type Hive,
+  type Stage,
+  type StartName,
+  type Yard,
+} from '#core/hive'
 import type { HiveAction } from '~/components/row/Hive.vue'
 import { download, fileName } from '~/composables/download'
 import { hiveIn } from '#core/hive-in'
@@ -19,21 +28,36 @@ const stage = ref<Stage | null>(null)
 
 useHead({ title: 'Duvet' })
 const lastYard = ref<string>()
-watch(() => yards.yards, (all) => { lastYard.value ??= all[0]?.id })
+watch(
+  () => yards.yards,
+  (all) => {
+    lastYard.value ??= all[0]?.id
+  },
+)
 
 /** One scale for every yard: the tallest hive of all fits. Heights only; the findings are worked out where they are seen. */
-const tallestMm = computed(() => Math.max(900, ...yards.yards.flatMap((yard) => {
-  const parts = partsById(yard)
-  // Hives of the same parts are as tall as each other: a thousand of them need not all be laid out.
-  const known = new Map<string, Hive>()
-  for (const hive of yard.hives) {
-    known.set(hive.stack.map(({ partId, turnedOver }) => {
-      const part = parts.get(partId)
-      return `${part?.patternId}${turnedOver ? '^' : ''}${part?.measured ? JSON.stringify(part.measured) : ''}`
-    }).join(' '), hive)
-  }
-  return [...known.values()].map((hive) => hiveIn(yard, hive).layout.heightMm)
-})))
+const tallestMm = computed(() =>
+  Math.max(
+    900,
+    ...yards.yards.flatMap((yard) => {
+      const parts = partsById(yard)
+      // Hives of the same parts are as tall as each other: a thousand of them need not all be laid out.
+      const known = new Map<string, Hive>()
+      for (const hive of yard.hives) {
+        known.set(
+          hive.stack
+            .map(({ partId, turnedOver }) => {
+              const part = parts.get(partId)
+              return `${part?.patternId}${turnedOver ? '^' : ''}${part?.measured ? JSON.stringify(part.measured) : ''}`
+            })
+            .join(' '),
+          hive,
+        )
+      }
+      return [...known.values()].map((hive) => hiveIn(yard, hive).layout.heightMm)
+    }),
+  ),
+)
 
 async function start(kind: StartName) {
   const yardId = await yards.addYard('My yard')
@@ -55,7 +79,10 @@ function act(yard: Yard, hive: Hive, action: HiveAction) {
 function copy(yard: Yard, hive: Hive) {
   const twin = withOwnIdentities({ ...yard, ...planOfHive(yard, hive).yards[0]! }, yard.name, () => crypto.randomUUID())
   const name = freeName(hive.name, new Set(yard.hives.map((other) => other.name)))
-  yards.perform(yard.id, deeds.addHive(yard, { ...twin.hives[0]!, name }, twin.parts, yard.hives.findIndex(({ id }) => id === hive.id) + 1))
+  yards.perform(
+    yard.id,
+    deeds.addHive(yard, { ...twin.hives[0]!, name }, twin.parts, yard.hives.findIndex(({ id }) => id === hive.id) + 1),
+  )
 }
 function planText(plan: ReturnType<typeof planOf>) {
   return `${JSON.stringify(plan, null, 1)}\n`
@@ -84,27 +111,79 @@ async function addYard(name: string) {
       <h1 class="visually-hidden">The row of hives</h1>
       <template v-if="yards.yards.length === 0">
         <RowStarts @start="start" />
-        <p v-if="yards.removed.length > 0" class="foot"><button v-for="yard in yards.removed" :key="yard.id" class="plain-button" type="button" @click="yards.bringBack(yard.id)">Bring back {{ yard.name }}</button></p>
+        <p v-if="yards.removed.length > 0" class="foot">
+          <button
+            v-for="yard in yards.removed"
+            :key="yard.id"
+            class="plain-button"
+            type="button"
+            @click="yards.bringBack(yard.id)"
+          >
+            Bring back {{ yard.name }}
+          </button>
+        </p>
       </template>
       <template v-else>
         <RowYard
-          v-for="yard in yards.yards.slice(0, drawn)" :key="yard.id" :yard="yard" :tallest-mm="tallestMm" :stage="stage"
-          @add="adding = yard.id; lastYard = yard.id" @settings="settings = yard; lastYard = yard.id" @export-yard="exportYard(yard)" @act="(hive: Hive, action: HiveAction) => act(yard, hive, action)"
+          v-for="yard in yards.yards.slice(0, drawn)"
+          :key="yard.id"
+          :yard="yard"
+          :tallest-mm="tallestMm"
+          :stage="stage"
+          @add="
+            adding = yard.id
+            lastYard = yard.id
+          "
+          @settings="
+            settings = yard
+            lastYard = yard.id
+          "
+          @export-yard="exportYard(yard)"
+          @act="(hive: Hive, action: HiveAction) => act(yard, hive, action)"
         />
-        <RowYearStrip v-if="drawn >= yards.yards.length && yards.yards.some(({ hives }) => hives.length > 0)" :yards="yards.yards" :chosen="stage" @choose="stage = $event" />
+        <RowYearStrip
+          v-if="drawn >= yards.yards.length && yards.yards.some(({ hives }) => hives.length > 0)"
+          :yards="yards.yards"
+          :chosen="stage"
+          @choose="stage = $event"
+        />
         <footer class="foot">
           <button class="plain-button" type="button" @click="newYard = true">New yard</button>
           <RowImport />
-          <button v-for="yard in yards.removed" :key="yard.id" class="plain-button" type="button" @click="yards.bringBack(yard.id)">Bring back {{ yard.name }}</button>
-          <button class="plain-button" type="button" data-testid="export-all" @click="exportAll">Save everything as a plan file</button>
+          <button
+            v-for="yard in yards.removed"
+            :key="yard.id"
+            class="plain-button"
+            type="button"
+            @click="yards.bringBack(yard.id)"
+          >
+            Bring back {{ yard.name }}
+          </button>
+          <button class="plain-button" type="button" data-testid="export-all" @click="exportAll">
+            Save everything as a plan file
+          </button>
         </footer>
       </template>
     </main>
     <p v-else class="loading" role="status">Fetching the yards…</p>
     <RowAddHive v-if="adding" @start="add" @close="adding = null" />
     <RowYardSettings v-if="settings" :yard="settings" @close="settings = null" />
-    <ShellNaming v-if="renaming" title="Name of this hive" :value="renaming.hive.name" required @take="rename" @close="renaming = null" />
-    <ShellNaming v-if="newYard" title="Name of the new yard" value="" required @take="addYard" @close="newYard = false" />
+    <ShellNaming
+      v-if="renaming"
+      title="Name of this hive"
+      :value="renaming.hive.name"
+      required
+      @take="rename"
+      @close="renaming = null"
+    />
+    <ShellNaming
+      v-if="newYard"
+      title="Name of the new yard"
+      value=""
+      required
+      @take="addYard"
+      @close="newYard = false"
+    />
     <ShellHelp v-model="help" />
   </div>
 </template>

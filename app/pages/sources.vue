@@ -24,7 +24,9 @@ const editing = ref<string | null>(null)
 const text = ref('')
 const problem = ref('')
 const patterning = ref(false)
-watch([search, which], () => { page.value = 1 })
+watch([search, which], () => {
+  page.value = 1
+})
 
 const used = computed(() => {
   const counts = new Map<string, number>()
@@ -41,33 +43,129 @@ const used = computed(() => {
   return counts
 })
 const overridden = computed(() => new Map((view.yard?.overrides ?? []).map(({ key, length }) => [key, length])))
-interface Row { readonly key: string; readonly what: string; readonly value: string; readonly length: Length | null; readonly mark: string; readonly source: string; readonly usedIn: string; readonly unit: string; readonly used: boolean; readonly fixed?: boolean }
-const limitRows = computed<Row[]>(() => (Object.keys(LIMITS) as LimitName[]).map((name) => {
-  const limit = LIMITS[name]
-  const own = overridden.value.get(limitKey(name))
-  const value = own?.mm ?? limit.value
-  return { key: limitKey(name), what: capital(limit.label), value: limit.unit === 'mm' ? showLength(value, preferences.units) : `${value} ${limit.unit}`, length: null, mark: own ? 'own' : limit.source.mark, source: own ? `your own; shipped: ${limit.value} ${limit.unit}` : limit.source.text, usedIn: limit.usedIn, unit: limit.unit, used: true }
-}))
+interface Row {
+  readonly key: string
+  readonly what: string
+  readonly value: string
+  readonly length: Length | null
+  readonly mark: string
+  readonly source: string
+  readonly usedIn: string
+  readonly unit: string
+  readonly used: boolean
+  readonly fixed?: boolean
+}
+const limitRows = computed<Row[]>(() =>
+  (Object.keys(LIMITS) as LimitName[]).map((name) => {
+    const limit = LIMITS[name]
+    const own = overridden.value.get(limitKey(name))
+    const value = own?.mm ?? limit.value
+    return {
+      key: limitKey(name),
+      what: capital(limit.label),
+      value: limit.unit === 'mm' ? showLength(value, preferences.units) : `${value} ${limit.unit}`,
+      length: null,
+      mark: own ? 'own' : limit.source.mark,
+      source: own ? `your own; shipped: ${limit.value} ${limit.unit}` : limit.source.text,
+      usedIn: limit.usedIn,
+      unit: limit.unit,
+      used: true,
+    }
+  }),
+)
 const figures = computed(() => figuresOf(view.catalogue))
-const figureRows = computed<Row[]>(() => figures.value.map(({ key, patternId, label, format, dimension, length }) => {
-  const count = used.value.get(patternId) ?? 0
-  return {
-    key, what: `${capital(inWords(label, preferences.vocabulary))}${format in FOOTPRINTS && !inWords(label, preferences.vocabulary).includes(FOOTPRINTS[format as Format].name) ? ` (${FOOTPRINTS[format as Format].name})` : ''}: ${dimensionWord(dimension as DimensionName).toLowerCase()}`,
-    value: `${showLength(length.mm, preferences.units)}${length.plusMinusMm > 0 ? ` ± ${showLength(length.plusMinusMm, preferences.units)}` : ''}`,
-    length, mark: length.source.mark, source: length.source.text, usedIn: count === 0 ? 'not in this yard' : `${count} ${count === 1 ? 'part' : 'parts'} of this yard`, unit: 'mm', used: count > 0,
-  }
-}))
+const figureRows = computed<Row[]>(() =>
+  figures.value.map(({ key, patternId, label, format, dimension, length }) => {
+    const count = used.value.get(patternId) ?? 0
+    return {
+      key,
+      what: `${capital(inWords(label, preferences.vocabulary))}${format in FOOTPRINTS && !inWords(label, preferences.vocabulary).includes(FOOTPRINTS[format as Format].name) ? ` (${FOOTPRINTS[format as Format].name})` : ''}: ${dimensionWord(dimension as DimensionName).toLowerCase()}`,
+      value: `${showLength(length.mm, preferences.units)}${length.plusMinusMm > 0 ? ` ± ${showLength(length.plusMinusMm, preferences.units)}` : ''}`,
+      length,
+      mark: length.source.mark,
+      source: length.source.text,
+      usedIn: count === 0 ? 'not in this yard' : `${count} ${count === 1 ? 'part' : 'parts'} of this yard`,
+      unit: 'mm',
+      used: count > 0,
+    }
+  }),
+)
 /** Figures inside formulas, the other bands, and masses: shown with their source, not overwritten one by one. */
 const fixedRows = computed<Row[]>(() => [
-  ...Object.entries(TIMBERS).map(([name, { label, kgPerM3, source }]) => ({ key: `timber.${name}`, what: `Timber, ${label}`, value: `${Math.round(kgPerM3)} kg/m³`, length: null, mark: source.mark, source: source.text, usedIn: 'weight of boxes', unit: 'kg/m³', used: true, fixed: true })),
-  ...LIFT_FIGURES.map(({ key, what, value, source }) => ({ key, what, value, length: null, mark: source.mark, source: source.text, usedIn: 'lifting', unit: '', used: true, fixed: true })),
-  ...Object.entries(FORMULA).map(([name, { label, value, unit, source, usedIn }]) => ({ key: `formula.${name}`, what: capital(label), value: `${value} ${unit}`.trim(), length: null, mark: source.mark, source: source.text, usedIn, unit, used: true, fixed: true })),
-  ...(['single-figure', 'metric'] as const).map((preset) => ({ key: `band.${preset}`, what: `Bee space by ${preset === 'metric' ? 'metric practice' : 'one figure, give or take'}`, value: `${showLength(BANDS[preset].minMm, preferences.units)} to ${showLength(BANDS[preset].maxMm, preferences.units)}`, length: null, mark: 'C', source: 'common practice of the trade', usedIn: 'yards that choose it', unit: '', used: view.yard?.band === preset, fixed: true })),
-  ...[...view.catalogue.patterns.values(), ...view.catalogue.hanging.values()].flatMap(({ id, label, mass }) => (mass ? [{ key: `${id}.mass`, what: `${capital(inWords(label, preferences.vocabulary))}: mass`, value: `${mass.kg} ± ${Math.round(mass.plusMinusKg * 100) / 100} kg`, length: null, mark: mass.source.mark, source: mass.source.text, usedIn: 'weights and lifts', unit: 'kg', used: used.value.has(id), fixed: true }] : [])),
+  ...Object.entries(TIMBERS).map(([name, { label, kgPerM3, source }]) => ({
+    key: `timber.${name}`,
+    what: `Timber, ${label}`,
+    value: `${Math.round(kgPerM3)} kg/m³`,
+    length: null,
+    mark: source.mark,
+    source: source.text,
+    usedIn: 'weight of boxes',
+    unit: 'kg/m³',
+    used: true,
+    fixed: true,
+  })),
+  ...LIFT_FIGURES.map(({ key, what, value, source }) => ({
+    key,
+    what,
+    value,
+    length: null,
+    mark: source.mark,
+    source: source.text,
+    usedIn: 'lifting',
+    unit: '',
+    used: true,
+    fixed: true,
+  })),
+  ...Object.entries(FORMULA).map(([name, { label, value, unit, source, usedIn }]) => ({
+    key: `formula.${name}`,
+    what: capital(label),
+    value: `${value} ${unit}`.trim(),
+    length: null,
+    mark: source.mark,
+    source: source.text,
+    usedIn,
+    unit,
+    used: true,
+    fixed: true,
+  })),
+  ...(['single-figure', 'metric'] as const).map((preset) => ({
+    key: `band.${preset}`,
+    what: `Bee space by ${preset === 'metric' ? 'metric practice' : 'one figure, give or take'}`,
+    value: `${showLength(BANDS[preset].minMm, preferences.units)} to ${showLength(BANDS[preset].maxMm, preferences.units)}`,
+    length: null,
+    mark: 'C',
+    source: 'common practice of the trade',
+    usedIn: 'yards that choose it',
+    unit: '',
+    used: view.yard?.band === preset,
+    fixed: true,
+  })),
+  ...[...view.catalogue.patterns.values(), ...view.catalogue.hanging.values()].flatMap(({ id, label, mass }) =>
+    mass
+      ? [
+          {
+            key: `${id}.mass`,
+            what: `${capital(inWords(label, preferences.vocabulary))}: mass`,
+            value: `${mass.kg} ± ${Math.round(mass.plusMinusKg * 100) / 100} kg`,
+            length: null,
+            mark: mass.source.mark,
+            source: mass.source.text,
+            usedIn: 'weights and lifts',
+            unit: 'kg',
+            used: used.value.has(id),
+            fixed: true,
+          },
+        ]
+      : [],
+  ),
 ])
 const found = computed(() => {
   const words = search.value.toLowerCase().split(/\s+/).filter(Boolean)
-  return [...limitRows.value, ...figureRows.value, ...fixedRows.value].filter((row) => (which.value === 'all' || (which.value === 'used' ? row.used : overridden.value.has(row.key))) && words.every((word) => `${row.what} ${row.source} ${row.mark}`.toLowerCase().includes(word)))
+  return [...limitRows.value, ...figureRows.value, ...fixedRows.value].filter(
+    (row) =>
+      (which.value === 'all' || (which.value === 'used' ? row.used : overridden.value.has(row.key))) &&
+      words.every((word) => `${row.what} ${row.source} ${row.mark}`.toLowerCase().includes(word)),
+  )
 })
 const shown = computed(() => found.value.slice(0, page.value * PAGE))
 /** The figures are gathered in a turn of their own, after the page. */
@@ -85,16 +183,22 @@ function typedFor(row: Row): { length: Length } | { problem: string } {
   if (row.unit !== 'mm') {
     const value = Number(text.value.replace(',', '.').replace(/\s/g, ''))
     const most = 3000 * (row.unit === 'cells' ? 100 : 1)
-    if (text.value.trim() !== '' && Number.isFinite(value) && value > 0 && value <= most) return { length: ownLength(value) }
+    if (text.value.trim() !== '' && Number.isFinite(value) && value > 0 && value <= most)
+      return { length: ownLength(value) }
     return { problem: `${row.what} is not a figure that can be: type a number, such as ${row.value}.` }
   }
   const limits = { minMm: 0, maxMm: 1000 }
   const read = parseLength(text.value, preferences.units, limits)
-  if (!read.ok) return { problem: lengthProblemInWords(row.what, read.problem, limits, preferences.units, read.readings) }
+  if (!read.ok)
+    return { problem: lengthProblemInWords(row.what, read.problem, limits, preferences.units, read.readings) }
   return { length: { ...ownLength(read.mm), ...(read.inches ? { inches: read.inches } : {}) } }
 }
 function ownLength(mm: number): Length {
-  return { mm, plusMinusMm: 0, source: { mark: 'own', text: `the keeper’s own figure for ${view.yard?.name ?? 'this yard'}` } }
+  return {
+    mm,
+    plusMinusMm: 0,
+    source: { mark: 'own', text: `the keeper’s own figure for ${view.yard?.name ?? 'this yard'}` },
+  }
 }
 /** The gaps that the typed figure would change, the worst first; null while nothing sound is typed. */
 const changes = computed<GapChange[] | null>(() => {
@@ -120,11 +224,24 @@ function save(row: Row) {
 function takeBack(key: string) {
   yards.perform(view.yard!.id, deeds.overwrite(key, null))
 }
-const ownPatterns = computed(() => [...(view.yard?.patterns ?? []).map((pattern) => ({ ...pattern, hanging: false })), ...(view.yard?.hanging ?? []).map((pattern) => ({ ...pattern, hanging: true }))])
+const ownPatterns = computed(() => [
+  ...(view.yard?.patterns ?? []).map((pattern) => ({ ...pattern, hanging: false })),
+  ...(view.yard?.hanging ?? []).map((pattern) => ({ ...pattern, hanging: true })),
+])
 const blocked = ref<{ name: string; users: string[] } | null>(null)
-function removePattern({ id, label, hanging }: { id: string; label: { british: string; northAmerican: string }; hanging: boolean }) {
+function removePattern({
+  id,
+  label,
+  hanging,
+}: {
+  id: string
+  label: { british: string; northAmerican: string }
+  hanging: boolean
+}) {
   const yard = view.yard!
-  const parts = yard.parts.filter((part) => (hanging ? part.contents.some(({ patternId }) => patternId === id) : part.patternId === id))
+  const parts = yard.parts.filter((part) =>
+    hanging ? part.contents.some(({ patternId }) => patternId === id) : part.patternId === id,
+  )
   if (parts.length > 0) {
     const ids = new Set(parts.map((part) => part.id))
     const users = yard.hives.filter((hive) => hive.stack.some(({ partId }) => ids.has(partId))).map((hive) => hive.name)
@@ -137,53 +254,131 @@ function keepPattern(edit: Edit) {
   yards.perform(view.yard!.id, edit)
   patterning.value = false
 }
-const MARK_WORDS: Record<string, string> = { P: 'published', C: 'common practice', M: 'from memory', measured: 'measured', own: 'your own' }
+const MARK_WORDS: Record<string, string> = {
+  P: 'published',
+  C: 'common practice',
+  M: 'from memory',
+  measured: 'measured',
+  own: 'your own',
+}
 useHead({ title: 'Sources – Duvet' })
 </script>
 
 <template>
   <ShellPage title="Sources" :yard-id="view.yard?.id">
-      <template #bar>
-        <ShellYardChoice />
-        <label class="search"><span class="visually-hidden">Search</span><ElInput v-model="search" placeholder="search: rim, National, from memory…" clearable data-testid="source-search" /></label>
-        <label>Show <select v-model="which" data-testid="source-which"><option value="used">what this yard uses</option><option value="own">your own figures</option><option value="all">everything</option></select></label>
-        <button class="plain-button" type="button" :disabled="!view.yard" data-testid="new-pattern" @click="patterning = true">A pattern of your own</button>
-      </template>
-      <div class="content">
-      <p class="soft">Marks: P published ({{ marks.P }} figures), C common practice ({{ marks.C }}), M from memory, to be measured ({{ marks.M }}). A figure of your own holds for {{ view.yard?.name ?? 'one yard' }} only.</p>
+    <template #bar>
+      <ShellYardChoice />
+      <label class="search"
+        ><span class="visually-hidden">Search</span
+        ><ElInput
+          v-model="search"
+          placeholder="search: rim, National, from memory…"
+          clearable
+          data-testid="source-search"
+      /></label>
+      <label
+        >Show
+        <select v-model="which" data-testid="source-which">
+          <option value="used">what this yard uses</option>
+          <option value="own">your own figures</option>
+          <option value="all">everything</option>
+        </select></label
+      >
+      <button
+        class="plain-button"
+        type="button"
+        :disabled="!view.yard"
+        data-testid="new-pattern"
+        @click="patterning = true"
+      >
+        A pattern of your own
+      </button>
+    </template>
+    <div class="content">
+      <p class="soft">
+        Marks: P published ({{ marks.P }} figures), C common practice ({{ marks.C }}), M from memory, to be measured ({{
+          marks.M
+        }}). A figure of your own holds for {{ view.yard?.name ?? 'one yard' }} only.
+      </p>
       <section v-if="ownPatterns.length > 0" class="own">
         <h2>Your own patterns</h2>
-        <p v-for="pattern in ownPatterns" :key="pattern.id">{{ inWords(pattern.label, preferences.vocabulary) }} <button class="plain-button quiet" type="button" @click="removePattern(pattern)">Remove</button></p>
-        <p v-if="blocked" class="wrong" role="alert">{{ capital(blocked.name) }} is in use: {{ blocked.users.join(', ') }}. Swap or drop those parts first. <button class="plain-button quiet" type="button" @click="blocked = null">All right</button></p>
+        <p v-for="pattern in ownPatterns" :key="pattern.id">
+          {{ inWords(pattern.label, preferences.vocabulary) }}
+          <button class="plain-button quiet" type="button" @click="removePattern(pattern)">Remove</button>
+        </p>
+        <p v-if="blocked" class="wrong" role="alert">
+          {{ capital(blocked.name) }} is in use: {{ blocked.users.join(', ') }}. Swap or drop those parts first.
+          <button class="plain-button quiet" type="button" @click="blocked = null">All right</button>
+        </p>
       </section>
       <div class="wide" tabindex="0" role="group" aria-label="Figures and their sources">
-      <table>
-        <thead><tr><th scope="col">What</th><th scope="col">Figure</th><th scope="col">Mark</th><th scope="col">Source</th><th scope="col">Used in</th><th scope="col"><span class="visually-hidden">Change</span></th></tr></thead>
-        <tbody v-for="row in shown.slice(0, turns * ROWS_A_TURN)" :key="row.key" :data-figure="row.key">
-          <tr :class="{ mine: overridden.has(row.key) }">
-            <th scope="row">{{ row.what }}</th><td class="figure">{{ row.value }}</td><td><abbr :title="MARK_WORDS[row.mark]">{{ row.mark }}</abbr></td><td class="soft">{{ row.source }}</td><td class="soft">{{ row.usedIn }}</td>
-            <td class="ways"><button v-if="overridden.has(row.key)" class="plain-button quiet" type="button" @click="takeBack(row.key)">Take back</button><button v-if="!row.fixed" class="plain-button quiet" type="button" :disabled="!view.yard" @click="start(row)">Change</button></td>
-          </tr>
-          <tr v-if="editing === row.key">
-            <td colspan="6">
-              <form class="edit" @submit.prevent="save(row)">
-                <label>Your own figure <ElInput v-model="text" :placeholder="row.value" data-testid="own-figure" /></label>
-                <button class="plain-button filled" type="submit">Use it</button>
-                <button class="plain-button quiet" type="button" @click="editing = null">Cancel</button>
-                <div v-if="changes" class="effect" data-testid="effect">
-                  <b>{{ changes.length === 0 ? 'No gap of this yard changes.' : `Changes ${changes.length} ${changes.length === 1 ? 'gap' : 'gaps'}:` }}</b>
-                  <span v-for="(change, i) in changes.slice(0, 6)" :key="i">{{ changeInWords(change) }}</span>
-                </div>
-                <p v-if="problem" class="wrong" role="alert">{{ problem }}</p>
-              </form>
-            </td>
-          </tr>
-        </tbody>
-      </table>
+        <table>
+          <thead>
+            <tr>
+              <th scope="col">What</th>
+              <th scope="col">Figure</th>
+              <th scope="col">Mark</th>
+              <th scope="col">Source</th>
+              <th scope="col">Used in</th>
+              <th scope="col"><span class="visually-hidden">Change</span></th>
+            </tr>
+          </thead>
+          <tbody v-for="row in shown.slice(0, turns * ROWS_A_TURN)" :key="row.key" :data-figure="row.key">
+            <tr :class="{ mine: overridden.has(row.key) }">
+              <th scope="row">{{ row.what }}</th>
+              <td class="figure">{{ row.value }}</td>
+              <td>
+                <abbr :title="MARK_WORDS[row.mark]">{{ row.mark }}</abbr>
+              </td>
+              <td class="soft">{{ row.source }}</td>
+              <td class="soft">{{ row.usedIn }}</td>
+              <td class="ways">
+                <button
+                  v-if="overridden.has(row.key)"
+                  class="plain-button quiet"
+                  type="button"
+                  @click="takeBack(row.key)"
+                >
+                  Take back</button
+                ><button
+                  v-if="!row.fixed"
+                  class="plain-button quiet"
+                  type="button"
+                  :disabled="!view.yard"
+                  @click="start(row)"
+                >
+                  Change
+                </button>
+              </td>
+            </tr>
+            <tr v-if="editing === row.key">
+              <td colspan="6">
+                <form class="edit" @submit.prevent="save(row)">
+                  <label
+                    >Your own figure <ElInput v-model="text" :placeholder="row.value" data-testid="own-figure"
+                  /></label>
+                  <button class="plain-button filled" type="submit">Use it</button>
+                  <button class="plain-button quiet" type="button" @click="editing = null">Cancel</button>
+                  <div v-if="changes" class="effect" data-testid="effect">
+                    <b>{{
+                      changes.length === 0
+                        ? 'No gap of this yard changes.'
+                        : `Changes ${changes.length} ${changes.length === 1 ? 'gap' : 'gaps'}:`
+                    }}</b>
+                    <span v-for="(change, i) in changes.slice(0, 6)" :key="i">{{ changeInWords(change) }}</span>
+                  </div>
+                  <p v-if="problem" class="wrong" role="alert">{{ problem }}</p>
+                </form>
+              </td>
+            </tr>
+          </tbody>
+        </table>
       </div>
       <p v-if="begun > 0 && found.length === 0" class="soft">Nothing found. Try fewer words, or show everything.</p>
-      <button v-if="begun > 0 && found.length > page * PAGE" class="plain-button" type="button" @click="page++">Show more of {{ found.length }}</button>
-      </div>
+      <button v-if="begun > 0 && found.length > page * PAGE" class="plain-button" type="button" @click="page++">
+        Show more of {{ found.length }}
+      </button>
+    </div>
     <SourcesOwnPattern v-if="patterning" @keep="keepPattern" @close="patterning = false" />
   </ShellPage>
 </template>

@@ -4,7 +4,20 @@ import { partsById } from '#core/geometry'
 import { useVirtualizer } from '@tanstack/vue-virtual'
 import { catalogueOf, formatName } from '#core/catalogue'
 import type { Stage } from '#core/hive'
-import { ANY_TIME, COOL_MARITIME, cautionsOfStage, changeoverOf, isWanted, partsWith, stageOn, stagesOfYear, visitOf, yardVisit, type HiveChangeover, type PlannedStage } from '#core/season'
+import {
+  ANY_TIME,
+  COOL_MARITIME,
+  cautionsOfStage,
+  changeoverOf,
+  isWanted,
+  partsWith,
+  stageOn,
+  stagesOfYear,
+  visitOf,
+  yardVisit,
+  type HiveChangeover,
+  type PlannedStage,
+} from '#core/season'
 import { cautionInWords, patternName, stageWord, storingInWords, workInWords } from '#core/wording'
 import type { TickSheets } from '#wire/visit-print-schema'
 import { download, fileName } from '~/composables/download'
@@ -25,18 +38,32 @@ const from = ref<'now' | 'before'>('now')
 const hiveId = ref<string | null>((route.query.hive as string | undefined) ?? null)
 // The yards may not be here yet when an address names a hive.
 const asked = hiveId.value
-watch(() => (asked ? view.yardOf(asked)?.id : undefined), (id) => { if (id) view.chosen = id }, { immediate: true })
+watch(
+  () => (asked ? view.yardOf(asked)?.id : undefined),
+  (id) => {
+    if (id) view.chosen = id
+  },
+  { immediate: true },
+)
 const today = new Date().toISOString()
 
 const yard = computed(() => view.yard)
 const calendar = computed(() => yard.value?.season?.calendar ?? COOL_MARITIME)
-const stage = computed<Stage>(() => (chosen.value && (ANY_TIME.includes(chosen.value) || stagesOfYear(calendar.value).some((one) => one.stage === chosen.value)) ? chosen.value : stageOn(today, calendar.value)))
+const stage = computed<Stage>(() =>
+  chosen.value &&
+  (ANY_TIME.includes(chosen.value) || stagesOfYear(calendar.value).some((one) => one.stage === chosen.value))
+    ? chosen.value
+    : stageOn(today, calendar.value),
+)
 const before = computed<Stage>(() => {
   const periods = stagesOfYear(calendar.value)
   const at = periods.findIndex((one) => one.stage === stage.value)
   return periods[(at + periods.length - 1) % periods.length]!.stage
 })
-const { year, partial, done, running, cancel } = usePlannedYear(yard, computed(() => weighing.own))
+const { year, partial, done, running, cancel } = usePlannedYear(
+  yard,
+  computed(() => weighing.own),
+)
 const parts = computed(() => (yard.value ? partsById(yard.value) : new Map()))
 const catalogue = computed(() => (yard.value ? catalogueOf(yard.value) : null))
 const standing = computed(() => new Map((yard.value?.hives ?? []).map((hive) => [hive.id, hive])))
@@ -44,37 +71,81 @@ const planned = computed(() => {
   const figuresOf = new Map(partial.value?.figures.map(({ hiveId: id, stages }) => [id, stages]))
   return (partial.value?.hives ?? []).flatMap(({ hiveId: id, stages }) => {
     const one = stages.get(stage.value)
-    return one && standing.value.has(id) ? [{ id, one, all: stages, figures: figuresOf.get(id)?.find((figure) => figure.stage === stage.value) }] : []
+    return one && standing.value.has(id)
+      ? [{ id, one, all: stages, figures: figuresOf.get(id)?.find((figure) => figure.stage === stage.value) }]
+      : []
   })
 })
-const tallestMm = computed(() => (partial.value?.figures ?? []).reduce((tallest, { stages }) => stages.reduce((most, figure) => (figure.stage === 'flow' || figure.stage === 'winter' ? Math.max(most, figure.heightMm) : most), tallest), 900))
+const tallestMm = computed(() =>
+  (partial.value?.figures ?? []).reduce(
+    (tallest, { stages }) =>
+      stages.reduce(
+        (most, figure) =>
+          figure.stage === 'flow' || figure.stage === 'winter' ? Math.max(most, figure.heightMm) : most,
+        tallest,
+      ),
+    900,
+  ),
+)
 const scale = computed(() => (HEIGHT - 12) / tallestMm.value)
 const strip = ref<HTMLElement | null>(null)
-const virtualizer = useVirtualizer(computed(() => ({ count: planned.value.length, horizontal: true, getScrollElement: () => strip.value, estimateSize: () => HIVE_PX, overscan: 2 })))
+const virtualizer = useVirtualizer(
+  computed(() => ({
+    count: planned.value.length,
+    horizontal: true,
+    getScrollElement: () => strip.value,
+    estimateSize: () => HIVE_PX,
+    overscan: 2,
+  })),
+)
 const inSight = computed(() => virtualizer.value.getVirtualItems())
 const drawnNow = useInTurn(computed(() => Math.max(1, inSight.value.length)))
 /** What it takes at one hive; worked out once for each. */
 const changeover = computed(() => {
   const known = new WeakMap<PlannedStage, HiveChangeover>()
-  const [hives, all, kinds, places, start, earlier] = [standing.value, parts.value, catalogue.value!, view.places, from.value, before.value]
+  const [hives, all, kinds, places, start, earlier] = [
+    standing.value,
+    parts.value,
+    catalogue.value!,
+    view.places,
+    from.value,
+    before.value,
+  ]
   return ({ id, one, all: stages }: (typeof planned.value)[number]): HiveChangeover => {
     const first = start === 'before' && !ANY_TIME.includes(one.stage) ? stages.get(earlier) : undefined
-    const made = known.get(one) ?? changeoverOf(first ? { hive: first.hive, parts: partsWith(all, first) } : { hive: hives.get(id)!, parts: all }, { hive: one.hive, parts: partsWith(all, one) }, kinds, places)
+    const made =
+      known.get(one) ??
+      changeoverOf(
+        first ? { hive: first.hive, parts: partsWith(all, first) } : { hive: hives.get(id)!, parts: all },
+        { hive: one.hive, parts: partsWith(all, one) },
+        kinds,
+        places,
+      )
     known.set(one, made)
     return made
   }
 })
 const shown = computed(() => {
-  const asked = planned.value.find(({ id }) => id === hiveId.value) ?? planned.value.slice(0, 12).find((one) => changeover.value(one).steps.length > 0) ?? planned.value[0]
+  const asked =
+    planned.value.find(({ id }) => id === hiveId.value) ??
+    planned.value.slice(0, 12).find((one) => changeover.value(one).steps.length > 0) ??
+    planned.value[0]
   return asked && changeover.value(asked)
 })
 /** The whole yard, once its year is written. */
-const changeovers = useSliced(computed(() => (year.value && mode.value === 'stages' ? planned.value : null)), changeover)
+const changeovers = useSliced(
+  computed(() => (year.value && mode.value === 'stages' ? planned.value : null)),
+  changeover,
+)
 const shownPlan = computed(() => planned.value.find(({ id }) => id === shown.value?.hiveId)?.one)
 const visit = computed(() => yardVisit(changeovers.value ?? [], isWanted))
 /** The hives to which nothing is done, so that no hive of the yard goes unsaid. */
 const untouched = computed(() => {
-  const names = (ids: readonly string[]) => ids.map((id) => standing.value.get(id)?.name ?? '').sort((a, b) => a.localeCompare(b)).join(', ')
+  const names = (ids: readonly string[]) =>
+    ids
+      .map((id) => standing.value.get(id)?.name ?? '')
+      .sort((a, b) => a.localeCompare(b))
+      .join(', ')
   const known = new Set(planned.value.map(({ id }) => id))
   return {
     asTheyStand: names((changeovers.value ?? []).filter(({ steps }) => steps.length === 0).map(({ hiveId: id }) => id)),
@@ -82,15 +153,23 @@ const untouched = computed(() => {
   }
 })
 const shownHive = computed(() => standing.value.get(shown.value?.hiveId ?? ''))
-const keeping = computed(() => visit.value.bring.map(({ patternId }) => {
-  const pattern = catalogue.value!.patterns.get(patternId)
-  const held = (changeovers.value ?? []).flatMap((one) => one.leaving.flatMap((id) => (one.parts.get(id)?.patternId === patternId ? one.parts.get(id)!.hasHeld : [])))
-  return pattern ? storingInWords(pattern, held, preferences.reader) : ''
-}).filter(Boolean))
+const keeping = computed(() =>
+  visit.value.bring
+    .map(({ patternId }) => {
+      const pattern = catalogue.value!.patterns.get(patternId)
+      const held = (changeovers.value ?? []).flatMap((one) =>
+        one.leaving.flatMap((id) => (one.parts.get(id)?.patternId === patternId ? one.parts.get(id)!.hasHeld : [])),
+      )
+      return pattern ? storingInWords(pattern, held, preferences.reader) : ''
+    })
+    .filter(Boolean),
+)
 /** Two formats of a part may be called alike: then the format is said too. */
 const name = (patternId: string) => {
   const plain = (id: string) => patternName(id, catalogue.value!, preferences.vocabulary)
-  const alike = [...visit.value.take, ...visit.value.bring].some((line) => line.patternId !== patternId && plain(line.patternId) === plain(patternId))
+  const alike = [...visit.value.take, ...visit.value.bring].some(
+    (line) => line.patternId !== patternId && plain(line.patternId) === plain(patternId),
+  )
   const format = catalogue.value!.patterns.get(patternId)?.format
   return alike && format && format !== 'any' ? `${plain(patternId)}, ${formatName(format)}` : plain(patternId)
 }
@@ -98,31 +177,56 @@ const name = (patternId: string) => {
 const printing = ref(false)
 const failed = ref('')
 const hiveLink = (id: string) => `${location.origin}/hives/${encodeURIComponent(id)}`
-const kitLine = ({ patternId, count, toGet }: { patternId: string; count: number; toGet: number }) => `${count} × ${name(patternId)}${toGet > 0 ? `, ${toGet} to get` : ''}`
+const kitLine = ({ patternId, count, toGet }: { patternId: string; count: number; toGet: number }) =>
+  `${count} × ${name(patternId)}${toGet > 0 ? `, ${toGet} to get` : ''}`
 async function print(what: 'visit' | 'cards') {
   const one = yard.value!
   printing.value = true
   failed.value = ''
-  const answer = what === 'visit' ? await server.printVisit(tickSheets()) : await server.printCards({ title: `${one.name}: hive cards`, cards: one.hives.map((hive) => ({ name: hive.name, link: hiveLink(hive.id), lines: [one.name, `Stands as: ${stageWord(hive.stage)}`] })) })
+  const answer =
+    what === 'visit'
+      ? await server.printVisit(tickSheets())
+      : await server.printCards({
+          title: `${one.name}: hive cards`,
+          cards: one.hives.map((hive) => ({
+            name: hive.name,
+            link: hiveLink(hive.id),
+            lines: [one.name, `Stands as: ${stageWord(hive.stage)}`],
+          })),
+        })
   printing.value = false
-  if (answer.ok) download(`${fileName(one.name)}-${what === 'visit' ? stage.value : 'cards'}.pdf`, answer.pdf, 'application/pdf')
+  if (answer.ok)
+    download(`${fileName(one.name)}-${what === 'visit' ? stage.value : 'cards'}.pdf`, answer.pdf, 'application/pdf')
   else failed.value = `Nothing was printed: ${answer.sentence}`
 }
 function tickSheets(): TickSheets {
   const one = yard.value!
   return {
-    title: `${one.name}: to ${stageWord(stage.value)}`, lines: [workInWords(visit.value.work, preferences.reader, visit.value.bounds)], take: visit.value.take.map(kitLine), bring: [...visit.value.bring.map(kitLine), ...keeping.value],
+    title: `${one.name}: to ${stageWord(stage.value)}`,
+    lines: [workInWords(visit.value.work, preferences.reader, visit.value.bounds)],
+    take: visit.value.take.map(kitLine),
+    bring: [...visit.value.bring.map(kitLine), ...keeping.value],
     cautions: cautionsOfStage(stage.value).map((caution) => cautionInWords(caution, preferences.reader)),
-    hives: (changeovers.value ?? []).filter(({ steps }) => steps.length > 0).map((changeover) => {
-      const hive = one.hives.find(({ id }) => id === changeover.hiveId)!
-      return { name: hive.name, link: hiveLink(hive.id), lines: [workInWords(changeover.work, preferences.reader, changeover.bounds)], steps: stepsInWords(one, changeover, preferences.reader) }
-    }),
+    hives: (changeovers.value ?? [])
+      .filter(({ steps }) => steps.length > 0)
+      .map((changeover) => {
+        const hive = one.hives.find(({ id }) => id === changeover.hiveId)!
+        return {
+          name: hive.name,
+          link: hiveLink(hive.id),
+          lines: [workInWords(changeover.work, preferences.reader, changeover.bounds)],
+          steps: stepsInWords(one, changeover, preferences.reader),
+        }
+      }),
   }
 }
 async function begin() {
   const changeover = shown.value
   if (!changeover || !yard.value) return
-  const started = yards.perform(yard.value.id, deeds.beginVisit(changeover.hiveId, visitOf(changeover, crypto.randomUUID(), today.slice(0, 10))))
+  const started = yards.perform(
+    yard.value.id,
+    deeds.beginVisit(changeover.hiveId, visitOf(changeover, crypto.randomUUID(), today.slice(0, 10))),
+  )
   if (started) await navigateTo(`/visit/${encodeURIComponent(changeover.hiveId)}`)
 }
 useHead({ title: 'Year – Duvet' })
@@ -131,52 +235,158 @@ useHead({ title: 'Year – Duvet' })
 <template>
   <ShellPage title="Year" :yard-id="yard?.id">
     <template #bar>
-      <label v-if="yards.yards.length > 0">Yard <select :value="yard?.id" data-testid="yard-choice" @change="view.chosen = ($event.target as HTMLSelectElement).value"><option v-for="one in yards.yards" :key="one.id" :value="one.id">{{ one.name }}</option></select></label>
+      <label v-if="yards.yards.length > 0"
+        >Yard
+        <select
+          :value="yard?.id"
+          data-testid="yard-choice"
+          @change="view.chosen = ($event.target as HTMLSelectElement).value"
+        >
+          <option v-for="one in yards.yards" :key="one.id" :value="one.id">{{ one.name }}</option>
+        </select></label
+      >
       <div class="tabs" role="group" aria-label="What to see">
-        <button v-for="[one, word] in [['stages', 'Stage by stage'], ['keeping', 'How I keep them'], ['dates', 'Dates'], ['compare', 'What if'], ['kit', 'Kit']] as const" :key="one" type="button" :aria-pressed="mode === one" :data-mode="one" @click="mode = one">{{ word }}</button>
+        <button
+          v-for="[one, word] in [
+            ['stages', 'Stage by stage'],
+            ['keeping', 'How I keep them'],
+            ['dates', 'Dates'],
+            ['compare', 'What if'],
+            ['kit', 'Kit'],
+          ] as const"
+          :key="one"
+          type="button"
+          :aria-pressed="mode === one"
+          :data-mode="one"
+          @click="mode = one"
+        >
+          {{ word }}
+        </button>
       </div>
     </template>
-    <p v-if="!yard || yard.hives.length === 0" class="none">There is no hive yet. Start one in the <NuxtLink to="/">Row</NuxtLink>: its year is written from what stands there.</p>
+    <p v-if="!yard || yard.hives.length === 0" class="none">
+      There is no hive yet. Start one in the <NuxtLink to="/">Row</NuxtLink>: its year is written from what stands
+      there.
+    </p>
     <YearKeeping v-else-if="mode === 'keeping'" :yard="yard" />
     <YearDates v-else-if="mode === 'dates'" :yard="yard" />
     <YearKit v-else-if="mode === 'kit' && year" :yard="yard" :year="year" />
     <YearCompare v-else-if="mode === 'compare' && year" :yard="yard" :year="year" />
     <template v-else>
-      <p v-if="!yard.season?.calendar" class="assumed" data-testid="assumed-year">Nobody has said what year it is at {{ yard.name }}: this is the year of a cool place by the sea in the north. <button class="plain-button" type="button" @click="mode = 'dates'">Say what year it is here</button></p>
+      <p v-if="!yard.season?.calendar" class="assumed" data-testid="assumed-year">
+        Nobody has said what year it is at {{ yard.name }}: this is the year of a cool place by the sea in the north.
+        <button class="plain-button" type="button" @click="mode = 'dates'">Say what year it is here</button>
+      </p>
       <YearStrip :calendar="calendar" :chosen="stage" :today="today" @choose="chosen = $event" />
-      <p v-if="running && !year" class="none"><progress :max="yard.hives.length" :value="done" /> {{ done }} of {{ yard.hives.length }} hives written <button class="plain-button quiet" type="button" @click="cancel">Stop</button></p>
+      <p v-if="running && !year" class="none">
+        <progress :max="yard.hives.length" :value="done" /> {{ done }} of {{ yard.hives.length }} hives written
+        <button class="plain-button quiet" type="button" @click="cancel">Stop</button>
+      </p>
       <div ref="strip" class="row" role="group" tabindex="0" :aria-label="`Hives at ${stageWord(stage)}`">
-        <div class="line" :style="{ width: `${virtualizer.getTotalSize()}px`, paddingLeft: `${inSight[0]?.start ?? 0}px` }">
+        <div
+          class="line"
+          :style="{ width: `${virtualizer.getTotalSize()}px`, paddingLeft: `${inSight[0]?.start ?? 0}px` }"
+        >
           <div v-for="item in inSight.slice(0, drawnNow)" :key="planned[item.index]!.id" class="place">
-            <YearHive :yard="yard" :parts="parts" :planned="planned[item.index]!.one" :figures="planned[item.index]!.figures" :scale="scale" :height="HEIGHT" :chosen="shown?.hiveId === planned[item.index]!.id" @choose="hiveId = planned[item.index]!.id" />
+            <YearHive
+              :yard="yard"
+              :parts="parts"
+              :planned="planned[item.index]!.one"
+              :figures="planned[item.index]!.figures"
+              :scale="scale"
+              :height="HEIGHT"
+              :chosen="shown?.hiveId === planned[item.index]!.id"
+              @choose="hiveId = planned[item.index]!.id"
+            />
           </div>
         </div>
       </div>
       <div v-if="shown && shownHive" class="columns">
         <div>
           <div class="tabs" role="group" aria-label="Changed from">
-            <button type="button" :aria-pressed="from === 'now'" data-testid="from-now" @click="from = 'now'">From what stands now</button>
-            <button v-if="!ANY_TIME.includes(stage)" type="button" :aria-pressed="from === 'before'" data-testid="from-before" @click="from = 'before'">From {{ stageWord(before) }}</button>
+            <button type="button" :aria-pressed="from === 'now'" data-testid="from-now" @click="from = 'now'">
+              From what stands now
+            </button>
+            <button
+              v-if="!ANY_TIME.includes(stage)"
+              type="button"
+              :aria-pressed="from === 'before'"
+              data-testid="from-before"
+              @click="from = 'before'"
+            >
+              From {{ stageWord(before) }}
+            </button>
           </div>
           <ShellInTurn><YearFood v-if="shownPlan" :yard="yard" :parts="parts" :planned="shownPlan" /></ShellInTurn>
-          <ShellInTurn><YearChanges :yard="yard" :changeover="shown" :name="shownHive.name" :begun="shownHive.visit !== undefined" :from-now="from === 'now'" @begin="begin" /></ShellInTurn>
+          <ShellInTurn
+            ><YearChanges
+              :yard="yard"
+              :changeover="shown"
+              :name="shownHive.name"
+              :begun="shownHive.visit !== undefined"
+              :from-now="from === 'now'"
+              @begin="begin"
+          /></ShellInTurn>
         </div>
-        <ShellInTurn><section class="van" data-testid="van">
-          <h2>The whole yard: <template v-if="changeovers">{{ visit.hives }} of {{ yard.hives.length }} hives</template><template v-else>being worked out…</template></h2>
-          <label class="places">Set-down places <select v-model.number="view.places" data-testid="places"><option v-for="n in 7" :key="n" :value="n + 1">{{ n + 1 }}{{ n + 1 === 3 ? ': roof, ground board, spare stand' : '' }}</option></select></label>
-          <p v-if="changeovers && untouched.asTheyStand" class="soft" data-testid="as-they-stand">Stay as they are: {{ untouched.asTheyStand }}.</p>
-          <p v-if="changeovers && untouched.notInPlan" class="soft" data-testid="not-in-plan">This stage is not in the year of: {{ untouched.notInPlan }}.</p>
-          <p v-if="changeovers"><b>{{ workInWords(visit.work, preferences.reader, visit.bounds) }}</b></p>
-          <p class="ways"><button class="plain-button" type="button" data-testid="print-visit" :disabled="printing || !changeovers || visit.hives === 0" @click="print('visit')">Tick sheets (PDF)</button> <button class="plain-button" type="button" data-testid="print-cards" :disabled="printing" @click="print('cards')">Hive cards with codes (PDF)</button></p>
-          <p v-if="failed" role="alert" class="failed">{{ failed }}</p>
-          <template v-if="changeovers">
-          <h3>In the van</h3>
-          <ul><li v-for="line in visit.take" :key="line.patternId">{{ kitLine(line) }}</li><li v-if="visit.take.length === 0">nothing</li></ul>
-          <h3>Comes home</h3>
-          <ul><li v-for="line in visit.bring" :key="line.patternId">{{ line.count }} × {{ name(line.patternId) }}</li><li v-if="visit.bring.length === 0">nothing</li></ul>
-          <p v-for="line in keeping" :key="line" class="soft">{{ line }}</p>
-          </template>
-        </section></ShellInTurn>
+        <ShellInTurn
+          ><section class="van" data-testid="van">
+            <h2>
+              The whole yard: <template v-if="changeovers">{{ visit.hives }} of {{ yard.hives.length }} hives</template
+              ><template v-else>being worked out…</template>
+            </h2>
+            <label class="places"
+              >Set-down places
+              <select v-model.number="view.places" data-testid="places">
+                <option v-for="n in 7" :key="n" :value="n + 1">
+                  {{ n + 1 }}{{ n + 1 === 3 ? ': roof, ground board, spare stand' : '' }}
+                </option>
+              </select></label
+            >
+            <p v-if="changeovers && untouched.asTheyStand" class="soft" data-testid="as-they-stand">
+              Stay as they are: {{ untouched.asTheyStand }}.
+            </p>
+            <p v-if="changeovers && untouched.notInPlan" class="soft" data-testid="not-in-plan">
+              This stage is not in the year of: {{ untouched.notInPlan }}.
+            </p>
+            <p v-if="changeovers">
+              <b>{{ workInWords(visit.work, preferences.reader, visit.bounds) }}</b>
+            </p>
+            <p class="ways">
+              <button
+                class="plain-button"
+                type="button"
+                data-testid="print-visit"
+                :disabled="printing || !changeovers || visit.hives === 0"
+                @click="print('visit')"
+              >
+                Tick sheets (PDF)
+              </button>
+              <button
+                class="plain-button"
+                type="button"
+                data-testid="print-cards"
+                :disabled="printing"
+                @click="print('cards')"
+              >
+                Hive cards with codes (PDF)
+              </button>
+            </p>
+            <p v-if="failed" role="alert" class="failed">{{ failed }}</p>
+            <template v-if="changeovers">
+              <h3>In the van</h3>
+              <ul>
+                <li v-for="line in visit.take" :key="line.patternId">{{ kitLine(line) }}</li>
+                <li v-if="visit.take.length === 0">nothing</li>
+              </ul>
+              <h3>Comes home</h3>
+              <ul>
+                <li v-for="line in visit.bring" :key="line.patternId">{{ line.count }} × {{ name(line.patternId) }}</li>
+                <li v-if="visit.bring.length === 0">nothing</li>
+              </ul>
+              <p v-for="line in keeping" :key="line" class="soft">{{ line }}</p>
+            </template>
+          </section></ShellInTurn
+        >
       </div>
     </template>
   </ShellPage>

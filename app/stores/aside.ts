@@ -24,7 +24,14 @@ function isWaiting(entry: unknown): boolean {
 
 function isSetAside(value: unknown): value is SetAside {
   const one = value as Partial<SetAside> | null
-  return typeof one?.id === 'string' && typeof one.why === 'string' && typeof one.yardName === 'string' && typeof one.at === 'string' && Array.isArray(one.entries) && one.entries.every((entry: unknown) => isWaiting(entry))
+  return (
+    typeof one?.id === 'string' &&
+    typeof one.why === 'string' &&
+    typeof one.yardName === 'string' &&
+    typeof one.at === 'string' &&
+    Array.isArray(one.entries) &&
+    one.entries.every((entry: unknown) => isWaiting(entry))
+  )
 }
 
 /** What was set aside in this browser: it can be looked at, tried again, saved as a file and dropped. */
@@ -36,16 +43,30 @@ export const useAside = defineStore('aside', () => {
 
   function found(): SetAside[] {
     const storage = browserStorage()
-    return storage.keys().filter((key) => key.startsWith(PREFIX)).flatMap((key) => {
-      const text = storage.getItem(key) ?? ''
-      try {
-        const value: unknown = JSON.parse(text)
-        if (isSetAside(value)) return [value]
-      } catch {
-        // Told below, as it was found.
-      }
-      return [{ id: key.slice(PREFIX.length), at: '', yardId: null, yardName: '', why: 'It cannot be read any more.', entries: [], text }]
-    }).sort((a, b) => (a.at < b.at ? -1 : 1))
+    return storage
+      .keys()
+      .filter((key) => key.startsWith(PREFIX))
+      .flatMap((key) => {
+        const text = storage.getItem(key) ?? ''
+        try {
+          const value: unknown = JSON.parse(text)
+          if (isSetAside(value)) return [value]
+        } catch {
+          // Told below, as it was found.
+        }
+        return [
+          {
+            id: key.slice(PREFIX.length),
+            at: '',
+            yardId: null,
+            yardName: '',
+            why: 'It cannot be read any more.',
+            entries: [],
+            text,
+          },
+        ]
+      })
+      .sort((a, b) => (a.at < b.at ? -1 : 1))
   }
 
   function add(one: Omit<SetAside, 'id' | 'at'>): void {

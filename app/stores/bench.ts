@@ -1,8 +1,31 @@
 import { defineStore } from 'pinia'
 import { computed, ref, shallowRef, watch } from 'vue'
 import { CATALOGUE, catalogueOf, type Pattern } from '#core/catalogue'
-import { ANY_TIME, dropPlan, keepPlan, planEdit, promisesOf, stagesOf, writeHive, yardAsPlanned, type PlannedStage } from '#core/season'
-import { applyEdit, findPart, isEdit, newPart, newPlacement, PLACEHOLDER, type Edit, type Hive, type Part, type Placement, type Stage, type Yard } from '#core/hive'
+import {
+  ANY_TIME,
+  dropPlan,
+  keepPlan,
+  planEdit,
+  promisesOf,
+  stagesOf,
+  writeHive,
+  yardAsPlanned,
+  type PlannedStage,
+} from '#core/season'
+import {
+  applyEdit,
+  findPart,
+  isEdit,
+  newPart,
+  newPlacement,
+  PLACEHOLDER,
+  type Edit,
+  type Hive,
+  type Part,
+  type Placement,
+  type Stage,
+  type Yard,
+} from '#core/hive'
 import { attachmentPlaceOf, usualPlace, type Axis } from '#core/parts'
 import { partsById } from '#core/geometry'
 import { showMass } from '#core/units'
@@ -47,9 +70,23 @@ export const useBench = defineStore('bench', () => {
   const standing = computed(() => standingYard.value?.hives.find(({ id }) => id === hiveId.value))
   const promised = computed(() => (standingYard.value ? promisesOf(standingYard.value) : new Map<string, string>()))
   /** This hive through the year, written from what stands there. */
-  const plan = computed(() => (standingYard.value && standing.value ? writeHive(standingYard.value, standing.value, [...stagesOf(standingYard.value), ...ANY_TIME], partsById(standingYard.value), new Map(promised.value)) : null))
-  const planned = computed<PlannedStage | null>(() => (planStage.value && plan.value?.stages.get(planStage.value)) || null)
-  const yard = computed(() => (planned.value && standingYard.value ? yardAsPlanned(standingYard.value, planned.value) : standingYard.value))
+  const plan = computed(() =>
+    standingYard.value && standing.value
+      ? writeHive(
+          standingYard.value,
+          standing.value,
+          [...stagesOf(standingYard.value), ...ANY_TIME],
+          partsById(standingYard.value),
+          new Map(promised.value),
+        )
+      : null,
+  )
+  const planned = computed<PlannedStage | null>(
+    () => (planStage.value && plan.value?.stages.get(planStage.value)) || null,
+  )
+  const yard = computed(() =>
+    planned.value && standingYard.value ? yardAsPlanned(standingYard.value, planned.value) : standingYard.value,
+  )
   const hive = computed(() => (planned.value ? planned.value.hive : standing.value))
   const catalogue = computed(() => (standingYard.value ? catalogueOf(standingYard.value) : CATALOGUE))
   const known = computed(() => looked(yard.value, hive.value))
@@ -60,12 +97,25 @@ export const useBench = defineStore('bench', () => {
   const trying = computed(() => {
     if (!pendingEdit.value || !yard.value) return null
     const applied = applyEdit(yard.value, pendingEdit.value)
-    return applied.ok ? looked(applied.yard, applied.yard.hives.find(({ id }) => id === hiveId.value)) : null
+    return applied.ok
+      ? looked(
+          applied.yard,
+          applied.yard.hives.find(({ id }) => id === hiveId.value),
+        )
+      : null
   })
   const preview = computed(() => trying.value?.assessment ?? null)
   /** What everything drawn weighs, while that is asked for. */
-  const mass = computed(() => (weighing.shown && drawn.value && hive.value ? drawn.value.mass(weighing.weighingAt(hive.value.stage, planned.value !== null)) : null))
-  const weightTexts = computed(() => (mass.value ? new Map([...mass.value.parts].map(([id, { kg }]) => [id, showMass(kg.middle, preferences.units)])) : null))
+  const mass = computed(() =>
+    weighing.shown && drawn.value && hive.value
+      ? drawn.value.mass(weighing.weighingAt(hive.value.stage, planned.value !== null))
+      : null,
+  )
+  const weightTexts = computed(() =>
+    mass.value
+      ? new Map([...mass.value.parts].map(([id, { kg }]) => [id, showMass(kg.middle, preferences.units)]))
+      : null,
+  )
   /** What is drawn: the trial while there is one, else the hive as it stands. */
   const drawn = computed(() => trying.value ?? known.value)
   const shown = computed(() => drawn.value?.assessment ?? null)
@@ -75,7 +125,8 @@ export const useBench = defineStore('bench', () => {
   watch(hive, (now) => {
     const there = now && [...now.stack, ...now.attachments].some(({ partId }) => partId === selectedId.value)
     if (selectedId.value && !there) selectedId.value = null
-    if (hand.value?.from === 'stack' && !now?.stack.some(({ partId }) => partId === hand.value?.part.id)) hand.value = null
+    if (hand.value?.from === 'stack' && !now?.stack.some(({ partId }) => partId === hand.value?.part.id))
+      hand.value = null
   })
 
   function looked(inYard: Yard | undefined, one: Hive | undefined): HiveIn | null {
@@ -98,7 +149,10 @@ export const useBench = defineStore('bench', () => {
     if (!planned.value) return yards.perform(standingYard.value.id, edit)
     const kept = planEdit(standingYard.value, planned.value, edit, () => crypto.randomUUID())
     if (!kept) {
-      yards.message = 'A plan keeps the stack, its fittings and the holes. Frames, sizes, names and accepted findings belong to the hive as it stands: go back to what stands now, and change them there.'
+      yards.message =
+        'A plan keeps the stack, its fittings and the holes. Frames, sizes, names and accepted ' +
+        'findings belong to the hive as it stands: go back to what stands now, and change them ' +
+        'there.'
       return false
     }
     return yards.perform(standingYard.value.id, kept)
@@ -107,7 +161,10 @@ export const useBench = defineStore('bench', () => {
   /** Gives up the plan by hand of the stage that is looked at, or keeps it although the writing has changed. */
   function settlePlan(keep: 'mine' | 'written'): void {
     if (!standingYard.value || !planned.value) return
-    const edit = keep === 'mine' ? keepPlan(standingYard.value, planned.value) : dropPlan(standingYard.value, planned.value.hive.id, planned.value.stage)
+    const edit =
+      keep === 'mine'
+        ? keepPlan(standingYard.value, planned.value)
+        : dropPlan(standingYard.value, planned.value.hive.id, planned.value.stage)
     if (edit) yards.perform(standingYard.value.id, edit)
   }
 
@@ -139,13 +196,23 @@ export const useBench = defineStore('bench', () => {
     let count = 0
     const part = newPart(pattern, catalogue.value, () => `${PLACEHOLDER}${patternId}/${count++}`)
     tried.value = null
-    hand.value = { from: 'tray', part, placement: newPlacement(part.id, pattern), at: at === undefined ? sensiblePlace(pattern) : at }
+    hand.value = {
+      from: 'tray',
+      part,
+      placement: newPlacement(part.id, pattern),
+      at: at === undefined ? sensiblePlace(pattern) : at,
+    }
   }
 
   function takeFromShed(part: Part, at?: number | null): void {
     const pattern = catalogue.value.patterns.get(part.patternId)
     tried.value = null
-    hand.value = { from: 'shed', part, placement: newPlacement(part.id, pattern), at: at === undefined ? sensiblePlace(pattern) : at }
+    hand.value = {
+      from: 'shed',
+      part,
+      placement: newPlacement(part.id, pattern),
+      at: at === undefined ? sensiblePlace(pattern) : at,
+    }
   }
 
   function takeFromStack(partId: string, at: number | null): void {
@@ -159,7 +226,10 @@ export const useBench = defineStore('bench', () => {
   /** Above the selected part, or where a part of its kind usually goes. */
   function sensiblePlace(pattern: Pattern | undefined): number {
     if (selectedIndex.value >= 0) return selectedIndex.value + 1
-    const layers = (assessment.value?.assembled.stack ?? []).map((layer) => ({ kind: layer.pattern?.kind, role: layer.placement.role }))
+    const layers = (assessment.value?.assembled.stack ?? []).map((layer) => ({
+      kind: layer.pattern?.kind,
+      role: layer.placement.role,
+    }))
     return pattern ? usualPlace(pattern.kind, layers) : layers.length
   }
 
@@ -177,7 +247,11 @@ export const useBench = defineStore('bench', () => {
   }
 
   function turnHand(): void {
-    if (hand.value) hand.value = { ...hand.value, placement: { ...hand.value.placement, turnedOver: !hand.value.placement.turnedOver } }
+    if (hand.value)
+      hand.value = {
+        ...hand.value,
+        placement: { ...hand.value.placement, turnedOver: !hand.value.placement.turnedOver },
+      }
   }
 
   /** Puts down what is in the hand; true when the stack changed. */
@@ -186,7 +260,8 @@ export const useBench = defineStore('bench', () => {
     const held = hand.value
     hand.value = null
     if (!edit || !held || !hive.value) return false
-    if (held.from === 'stack' && isEdit(edit, 'move-part') && hive.value.stack[edit.at]?.partId === held.part.id) return false
+    if (held.from === 'stack' && isEdit(edit, 'move-part') && hive.value.stack[edit.at]?.partId === held.part.id)
+      return false
     const before = new Set(hive.value.stack.map(({ partId }) => partId))
     const done = perform(edit)
     selectedId.value = hive.value.stack.find(({ partId }) => !before.has(partId))?.partId ?? held.part.id
@@ -199,7 +274,38 @@ export const useBench = defineStore('bench', () => {
   }
 
   return {
-    hiveId, selectedId, selectedGap, selectedIndex, axis, hand, tried, yard, hive, standingYard, standing, plan, planStage, planned, catalogue, assessment, names, preview, shown, shownNames, mass, weightTexts,
-    open, perform, lookAt, settlePlan, takePattern, takeFromShed, takeFromStack, holdAt, turnHand, putDown, letGo,
+    hiveId,
+    selectedId,
+    selectedGap,
+    selectedIndex,
+    axis,
+    hand,
+    tried,
+    yard,
+    hive,
+    standingYard,
+    standing,
+    plan,
+    planStage,
+    planned,
+    catalogue,
+    assessment,
+    names,
+    preview,
+    shown,
+    shownNames,
+    mass,
+    weightTexts,
+    open,
+    perform,
+    lookAt,
+    settlePlan,
+    takePattern,
+    takeFromShed,
+    takeFromStack,
+    holdAt,
+    turnHand,
+    putDown,
+    letGo,
   }
 })

@@ -5,7 +5,24 @@ import { CATALOGUE, catalogueOf } from '#core/catalogue'
 import { gapsOfBox, useOf, type Context, type Finding } from '#core/checks'
 import { assessBox, firstEmptyPlace, hangProblem, takeProblem } from '#core/frames'
 import { combsAcross, hangAcross, isFramePattern, resolvePart } from '#core/parts'
-import { applyEdit, hungAt, inOrder, moved, newPlacement, partEdit, putByHand, replaced, takenOut, turnedRound, withPast, withState, type Edit, type FrameState, type Part, type Placement } from '#core/hive'
+import {
+  applyEdit,
+  hungAt,
+  inOrder,
+  moved,
+  newPlacement,
+  partEdit,
+  putByHand,
+  replaced,
+  takenOut,
+  turnedRound,
+  withPast,
+  withState,
+  type Edit,
+  type FrameState,
+  type Part,
+  type Placement,
+} from '#core/hive'
 import { hangProblemInWords } from '#core/wording'
 import { boxName } from '~/composables/boxName'
 import { usePreferences } from './preferences'
@@ -29,10 +46,16 @@ export const useFrames = defineStore('frames', () => {
 
   const yard = computed(() => yards.yards.find(({ parts }) => parts.some(({ id }) => id === partId.value)))
   const part = computed(() => yard.value?.parts.find(({ id }) => id === partId.value))
-  const hive = computed(() => yard.value?.hives.find(({ stack }) => stack.some((placement) => placement.partId === partId.value)))
+  const hive = computed(() =>
+    yard.value?.hives.find(({ stack }) => stack.some((placement) => placement.partId === partId.value)),
+  )
   const catalogue = computed(() => (yard.value ? catalogueOf(yard.value) : CATALOGUE))
   const context = computed<Context>(() => (yard.value && hive.value ? contextOf(yard.value, hive.value) : view.context))
-  const placement = computed<Placement>(() => hive.value?.stack.find((one) => one.partId === partId.value) ?? newPlacement(partId.value ?? '', catalogue.value.patterns.get(part.value?.patternId ?? '')))
+  const placement = computed<Placement>(
+    () =>
+      hive.value?.stack.find((one) => one.partId === partId.value) ??
+      newPlacement(partId.value ?? '', catalogue.value.patterns.get(part.value?.patternId ?? '')),
+  )
   const name = computed(() => (yard.value && part.value ? boxName(yard.value, part.value, preferences.vocabulary) : ''))
   const use = computed(() => useOf(placement.value.role))
 
@@ -45,7 +68,10 @@ export const useFrames = defineStore('frames', () => {
     const now = trial.value ?? part.value
     if (!now || !yard.value) return []
     if (trial.value || !hive.value) return assessBox(now, placement.value, context.value)
-    return hiveIn(yard.value, hive.value).assessment.findings.filter(({ partIds, rule }) => partIds.includes(partId.value!) && /^(frames\.|bee-space\.(side|end-bar)|fit\.|order\.no-excluder)/.test(rule))
+    return hiveIn(yard.value, hive.value).assessment.findings.filter(
+      ({ partIds, rule }) =>
+        partIds.includes(partId.value!) && /^(frames\.|bee-space\.(side|end-bar)|fit\.|order\.no-excluder)/.test(rule),
+    )
   })
 
   watch(part, (now) => {
@@ -70,7 +96,9 @@ export const useFrames = defineStore('frames', () => {
   /** Makes a change of this box, unless it changes nothing. */
   function change(after: Part): boolean {
     problem.value = null
-    return after === part.value || JSON.stringify(after) === JSON.stringify(part.value) ? false : perform(partEdit(part.value!, after))
+    return after === part.value || JSON.stringify(after) === JSON.stringify(part.value)
+      ? false
+      : perform(partEdit(part.value!, after))
   }
 
   function select(ids: readonly string[], add = false): void {
@@ -87,7 +115,13 @@ export const useFrames = defineStore('frames', () => {
   }
 
   function framesOnly(ids: ReadonlySet<string>): ReadonlySet<string> {
-    return new Set(part.value!.contents.filter(({ id, patternId }) => ids.has(id) && isFramePattern(catalogue.value.hanging.get(patternId))).map(({ id }) => id))
+    return new Set(
+      part
+        .value!.contents.filter(
+          ({ id, patternId }) => ids.has(id) && isFramePattern(catalogue.value.hanging.get(patternId)),
+        )
+        .map(({ id }) => id),
+    )
   }
 
   function refuse(why: Parameters<typeof hangProblemInWords>[0]): false {
@@ -114,7 +148,9 @@ export const useFrames = defineStore('frames', () => {
   function replaceBy(patternId: string): boolean {
     if (!part.value || selected.value.size === 0) return false
     const emptied = takenOut(part.value, selected.value)
-    const why = takeProblem(part.value, selected.value, placement.value.role, catalogue.value, patternId) ?? hangProblem(resolvePart(emptied, catalogue.value), patternId, context.value)
+    const why =
+      takeProblem(part.value, selected.value, placement.value.role, catalogue.value, patternId) ??
+      hangProblem(resolvePart(emptied, catalogue.value), patternId, context.value)
     return why ? refuse(why) : change(replaced(part.value, selected.value, patternId, () => crypto.randomUUID()))
   }
 
@@ -136,7 +172,17 @@ export const useFrames = defineStore('frames', () => {
 
   function nudge(id: string, byMm: number): void {
     const places = hangAcross(resolvePart(part.value!, catalogue.value)).places
-    change(putByHand(part.value!, new Map(places.map(({ content, centreMm }) => [content.id, Math.round((centreMm + (content.id === id ? byMm : 0)) * 10) / 10]))))
+    change(
+      putByHand(
+        part.value!,
+        new Map(
+          places.map(({ content, centreMm }) => [
+            content.id,
+            Math.round((centreMm + (content.id === id ? byMm : 0)) * 10) / 10,
+          ]),
+        ),
+      ),
+    )
   }
 
   /** Hangs what is selected in another box of the yard, in its first empty places. */
@@ -148,7 +194,12 @@ export const useFrames = defineStore('frames', () => {
     for (const content of inOrder(part.value).filter(({ id }) => selected.value.has(id))) {
       const full = hangProblem(resolvePart(target, catalogue.value), content.patternId, context.value)
       if (full) {
-        problem.value = hangProblemInWords(full, boxName(yard.value!, other, preferences.vocabulary), catalogue.value, preferences.reader)
+        problem.value = hangProblemInWords(
+          full,
+          boxName(yard.value!, other, preferences.vocabulary),
+          catalogue.value,
+          preferences.reader,
+        )
         return false
       }
       target = hungAt(target, withPast(content, part.value, placement.value.role), firstEmptyPlace(target))
@@ -163,7 +214,35 @@ export const useFrames = defineStore('frames', () => {
   }
 
   return {
-    partId, selected, trial, problem, yard, part, hive, catalogue, context, placement, name, use, shown, box, across, combs, gaps, findings,
-    open, perform, change, select, paint, hang, takeOut, replaceBy, turn, step, putInto, look,
+    partId,
+    selected,
+    trial,
+    problem,
+    yard,
+    part,
+    hive,
+    catalogue,
+    context,
+    placement,
+    name,
+    use,
+    shown,
+    box,
+    across,
+    combs,
+    gaps,
+    findings,
+    open,
+    perform,
+    change,
+    select,
+    paint,
+    hang,
+    takeOut,
+    replaceBy,
+    turn,
+    step,
+    putInto,
+    look,
   }
 })

@@ -40,7 +40,11 @@ export const useHeld = defineStore('held', () => {
   }
 
   function all(): Waiting[] {
-    return [...held.value].map(([yardId, { revision, waiting }]) => ({ yardId, baseRevision: revision, entries: waiting }))
+    return [...held.value].map(([yardId, { revision, waiting }]) => ({
+      yardId,
+      baseRevision: revision,
+      entries: waiting,
+    }))
   }
 
   function keep(): void {
@@ -72,7 +76,10 @@ export const useHeld = defineStore('held', () => {
   /** What pages that are gone left behind; it is forgotten there once `take` has kept it here. */
   async function adopt(take: (waiting: Waiting) => void): Promise<void> {
     await openOutbox()
-    const tabs = await goneTabs(outbox!.tabs().filter((id) => id !== claim.id), claim.before)
+    const tabs = await goneTabs(
+      outbox!.tabs().filter((id) => id !== claim.id),
+      claim.before,
+    )
     const { waiting, unreadable } = await outbox!.adopt(tabs)
     for (const { text, why } of unreadable) aside.add({ yardId: null, yardName: '', why, entries: [], text })
     for (const one of waiting) take(one)

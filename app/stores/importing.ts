@@ -42,7 +42,8 @@ export const useImporting = defineStore('importing', () => {
     const answer = await server.importPlan(text, preferences.device, importId)
     clearInterval(looking)
     running.value = null
-    if (!answer.ok && (answer.status === 0 || answer.status >= 500)) return { ok: false, sentence: `${answer.problem.sentence} Try the same file again: it is brought in once.` }
+    if (!answer.ok && (answer.status === 0 || answer.status >= 500))
+      return { ok: false, sentence: `${answer.problem.sentence} Try the same file again: it is brought in once.` }
     browserStorage('sessionStorage').removeItem(KEY)
     if (!answer.ok) return { ok: false, sentence: answer.problem.sentence }
     await sync.refresh(answer.value.imported.map(({ yardId }) => yardId))
@@ -60,12 +61,20 @@ export const useImporting = defineStore('importing', () => {
 async function markOf(text: string): Promise<string> {
   const subtle = globalThis.crypto.subtle as SubtleCrypto | undefined
   if (!subtle) return String(text.length)
-  return [...new Uint8Array(await subtle.digest('SHA-256', new TextEncoder().encode(text)))].map((byte) => byte.toString(16).padStart(2, '0')).join('')
+  return [...new Uint8Array(await subtle.digest('SHA-256', new TextEncoder().encode(text)))]
+    .map((byte) => byte.toString(16).padStart(2, '0'))
+    .join('')
 }
 
 function importedInWords({ yardName, how, hives, framesElsewhere }: Imported): string {
   const count = `${hives} ${hives === 1 ? 'hive' : 'hives'}`
-  const frames = framesElsewhere === 0 ? '' : ` ${framesElsewhere === 1 ? 'One frame hangs' : `${framesElsewhere} frames hang`} in another box by now and ${framesElsewhere === 1 ? 'stays' : 'stay'} there.`
+  const frames =
+    framesElsewhere === 0
+      ? ''
+      : ` ${framesElsewhere === 1 ? 'One frame hangs' : `${framesElsewhere} frames hang`} in ` +
+        `another box by now and ${framesElsewhere === 1 ? 'stays' : 'stay'} there.`
   if (how === 'into') return `${count} put back into ${yardName}.${frames}`
-  return how === 'new' ? `${yardName} brought in with ${count}.` : `It is here already, so it was brought in beside it as ${yardName}, with ${count}.`
+  return how === 'new'
+    ? `${yardName} brought in with ${count}.`
+    : `It is here already, so it was brought in beside it as ${yardName}, with ${count}.`
 }

@@ -12,8 +12,15 @@ export const usePreferences = defineStore('preferences', () => {
   const vocabulary = useKept<Vocabulary>('duvet.words', 'british')
   const deviceTyped = useKept('duvet.device', UNNAMED)
   /** What every change carries: never empty, never longer than is taken. */
-  const device = computed({ get: () => deviceTyped.value.trim().slice(0, 60) || UNNAMED, set: (name) => { deviceTyped.value = name } })
+  const device = computed({
+    get: () => deviceTyped.value.trim().slice(0, 60) || UNNAMED,
+    set: (name) => {
+      deviceTyped.value = name
+    },
+  })
   const reader = computed<Reader>(() => ({ units: units.value, vocabulary: vocabulary.value }))
-  const toggleUnits = () => { units.value = units.value === 'mm' ? 'inches' : 'mm' }
+  const toggleUnits = () => {
+    units.value = units.value === 'mm' ? 'inches' : 'mm'
+  }
   return { units, vocabulary, device, deviceTyped, reader, toggleUnits }
 })

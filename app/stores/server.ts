@@ -33,15 +33,23 @@ async function ask<T>(path: string, init: RequestInit = {}, mostMs = USUAL_MS): 
   } catch {
     return { ok: false, status: 0, problem: SILENT, body: {} }
   }
-  const body = await response.json().catch(() => ({})) as Record<string, unknown>
+  const body = (await response.json().catch(() => ({}))) as Record<string, unknown>
   if (response.ok) return { ok: true, value: body as T }
-  const problem = { field: String(body.field ?? 'request'), sentence: String(body.sentence ?? `The server answers with an error (${response.status}).`) }
+  const problem = {
+    field: String(body.field ?? 'request'),
+    sentence: String(body.sentence ?? `The server answers with an error (${response.status}).`),
+  }
   return { ok: false, status: response.status, problem, body }
 }
 
 const JSON_TYPE = { 'content-type': 'application/json' }
 
-function send<T>(path: string, body: string, headers: Record<string, string> = {}, mostMs = USUAL_MS): Promise<Answer<T>> {
+function send<T>(
+  path: string,
+  body: string,
+  headers: Record<string, string> = {},
+  mostMs = USUAL_MS,
+): Promise<Answer<T>> {
   return ask<T>(path, { method: 'POST', body, headers: { ...JSON_TYPE, ...headers } }, mostMs)
 }
 
@@ -50,11 +58,19 @@ function put<T>(path: string, body: unknown): Promise<Answer<T>> {
 }
 
 /** A sheet as PDF, or the sentence that says why there is none. */
-async function printed(what: 'sheet' | 'visit' | 'cards', sheet: Sheet | TickSheets | HiveCards): Promise<{ readonly ok: true; readonly pdf: Blob } | { readonly ok: false; readonly sentence: string }> {
+async function printed(
+  what: 'sheet' | 'visit' | 'cards',
+  sheet: Sheet | TickSheets | HiveCards,
+): Promise<{ readonly ok: true; readonly pdf: Blob } | { readonly ok: false; readonly sentence: string }> {
   try {
-    const response = await fetch(`/api/print/${what}`, { method: 'POST', body: JSON.stringify(sheet), headers: JSON_TYPE, signal: AbortSignal.timeout(90_000) })
+    const response = await fetch(`/api/print/${what}`, {
+      method: 'POST',
+      body: JSON.stringify(sheet),
+      headers: JSON_TYPE,
+      signal: AbortSignal.timeout(90_000),
+    })
     if (response.ok) return { ok: true, pdf: await response.blob() }
-    const body = await response.json().catch(() => ({})) as { sentence?: string }
+    const body = (await response.json().catch(() => ({}))) as { sentence?: string }
     return { ok: false, sentence: body.sentence ?? SILENT.sentence }
   } catch {
     return { ok: false, sentence: SILENT.sentence }
@@ -70,9 +86,27 @@ export interface WeighInRow {
 }
 
 export interface HiveWeighIns {
-  readonly series: { readonly count: number; readonly thinnedBy: string | null; readonly points: readonly { readonly at: string; readonly kg: number; readonly source: string }[] }
-  readonly latest: readonly { readonly id: string; readonly at: string; readonly kg: number; readonly method: string; readonly leftKg: number | null; readonly rightKg: number | null; readonly source: string; readonly batchId: string }[]
-  readonly scales: readonly { readonly id: string; readonly name: string; readonly batteryPercent: number | null; readonly seenAt: string | null }[]
+  readonly series: {
+    readonly count: number
+    readonly thinnedBy: string | null
+    readonly points: readonly { readonly at: string; readonly kg: number; readonly source: string }[]
+  }
+  readonly latest: readonly {
+    readonly id: string
+    readonly at: string
+    readonly kg: number
+    readonly method: string
+    readonly leftKg: number | null
+    readonly rightKg: number | null
+    readonly source: string
+    readonly batchId: string
+  }[]
+  readonly scales: readonly {
+    readonly id: string
+    readonly name: string
+    readonly batteryPercent: number | null
+    readonly seenAt: string | null
+  }[]
 }
 
 const of = (yardId: string) => `/api/yards/${encodeURIComponent(yardId)}`
@@ -81,22 +115,40 @@ const importOf = (importId: string) => `/api/plans/imports/${encodeURIComponent(
 
 export const server = {
   weighIns: (yardId: string, hiveId: string) => ask<HiveWeighIns>(`${weighIns(yardId, hiveId)}?points=800`),
-  addWeighIns: (yardId: string, hiveId: string, source: 'hand' | 'csv', batchId: string, readings: readonly WeighInRow[]) => send<{ added: number; repeated: number }>(weighIns(yardId, hiveId), JSON.stringify({ source, batchId, readings })),
-  setBatchRemoved: (batchId: string, removed: boolean) => put<{ readings: number }>(`/api/weigh-ins/${encodeURIComponent(batchId)}`, { removed }),
-  addScale: (yardId: string, hiveId: string, name: string) => send<{ id: string; key: string }>('/api/scales', JSON.stringify({ yardId, hiveId, name })),
+  addWeighIns: (
+    yardId: string,
+    hiveId: string,
+    source: 'hand' | 'csv',
+    batchId: string,
+    readings: readonly WeighInRow[],
+  ) =>
+    send<{ added: number; repeated: number }>(weighIns(yardId, hiveId), JSON.stringify({ source, batchId, readings })),
+  setBatchRemoved: (batchId: string, removed: boolean) =>
+    put<{ readings: number }>(`/api/weigh-ins/${encodeURIComponent(batchId)}`, { removed }),
+  addScale: (yardId: string, hiveId: string, name: string) =>
+    send<{ id: string; key: string }>('/api/scales', JSON.stringify({ yardId, hiveId, name })),
   print: (sheet: Sheet) => printed('sheet', sheet),
   printVisit: (sheets: TickSheets) => printed('visit', sheets),
   printCards: (cards: HiveCards) => printed('cards', cards),
   yards: () => ask<StoredYard[]>('/api/yards'),
   log: (yardId: string) => ask<LoggedEntry[]>(`${of(yardId)}/log`),
-  past: (yardId: string, when: { readonly at: string } | { readonly revision: number }) => ask<Yard>(`${of(yardId)}/past?${'at' in when ? `at=${encodeURIComponent(when.at)}` : `revision=${when.revision}`}`),
-  changes: (yardId: string, hiveId: string) => ask<HiveChange[]>(`${of(yardId)}/changes?hive=${encodeURIComponent(hiveId)}`),
+  past: (yardId: string, when: { readonly at: string } | { readonly revision: number }) =>
+    ask<Yard>(`${of(yardId)}/past?${'at' in when ? `at=${encodeURIComponent(when.at)}` : `revision=${when.revision}`}`),
+  changes: (yardId: string, hiveId: string) =>
+    ask<HiveChange[]>(`${of(yardId)}/changes?hive=${encodeURIComponent(hiveId)}`),
   places: (yardId: string, partId: string) => ask<Stay[]>(`${of(yardId)}/parts/${encodeURIComponent(partId)}/places`),
   addYard: (yard: Yard) => send<{ revision: number }>('/api/yards', JSON.stringify(yard)),
   removed: () => ask<{ id: string; name: string }[]>('/api/yards/removed'),
   setRemoved: (yardId: string, removed: boolean) => put<{ removed: boolean }>(`${of(yardId)}/removed`, { removed }),
-  commit: (yardId: string, submission: Submission) => send<{ revision: number }>(`${of(yardId)}/edits`, JSON.stringify(submission)),
-  importPlan: (text: string, device: string, importId: string) => send<{ imported: readonly Imported[] }>('/api/plans/import', text, { 'x-device': encodeURIComponent(device), 'x-import': importId }, IMPORT_MS),
+  commit: (yardId: string, submission: Submission) =>
+    send<{ revision: number }>(`${of(yardId)}/edits`, JSON.stringify(submission)),
+  importPlan: (text: string, device: string, importId: string) =>
+    send<{ imported: readonly Imported[] }>(
+      '/api/plans/import',
+      text,
+      { 'x-device': encodeURIComponent(device), 'x-import': importId },
+      IMPORT_MS,
+    ),
   importProgress: (importId: string) => ask<ImportProgress & { imported?: readonly Imported[] }>(importOf(importId)),
   stopImport: (importId: string) => ask<{ stopping: boolean }>(importOf(importId), { method: 'DELETE' }),
 }

@@ -1,6 +1,17 @@
 import { defineStore } from 'pinia'
 import { computed, ref, shallowRef } from 'vue'
-import { clashesOf, goBack, replay, settle, type Clash, type PastEntry, type Settled, type Versions, type WaitingEdit, type Yard } from '#core/hive'
+import {
+  clashesOf,
+  goBack,
+  replay,
+  settle,
+  type Clash,
+  type PastEntry,
+  type Settled,
+  type Versions,
+  type WaitingEdit,
+  type Yard,
+} from '#core/hive'
 import { editProblemInWords } from '#core/wording'
 import type { Waiting } from '~/sync/outbox'
 import { useAside } from './aside'
@@ -39,10 +50,15 @@ export const useSync = defineStore('sync', () => {
   let retry: ReturnType<typeof setTimeout> | undefined
 
   const reachable = computed(() => trouble.value === null)
-  const clash = computed(() => conflict.value?.clashes.find(({ hiveId }) => !conflict.value!.choices.has(hiveId)) ?? null)
+  const clash = computed(
+    () => conflict.value?.clashes.find(({ hiveId }) => !conflict.value!.choices.has(hiveId)) ?? null,
+  )
 
   function later(again: () => void): void {
-    retry ??= setTimeout(() => { retry = undefined; again() }, RETRY_MS)
+    retry ??= setTimeout(() => {
+      retry = undefined
+      again()
+    }, RETRY_MS)
   }
   function troubled(answer: Extract<Answer<unknown>, { ok: false }>): void {
     trouble.value = { away: answer.status === 0, sentence: answer.problem.sentence }
@@ -57,7 +73,7 @@ export const useSync = defineStore('sync', () => {
     trouble.value = null
     store.replaceAll(answer.value)
     // Drawn before the logs are here, unless something is waiting that has to be held against them.
-    if (!await store.somethingWaits()) loaded.value = true
+    if (!(await store.somethingWaits())) loaded.value = true
     await Promise.all([loadRemoved(), ...answer.value.map(({ yard }) => loadLog(yard.id))])
     await store.adopt(resume)
     loaded.value = true
@@ -84,15 +100,30 @@ export const useSync = defineStore('sync', () => {
   /** Puts edits that an earlier page left behind back on top, or asks where others came first. */
   function resume({ yardId, entries, baseRevision }: Waiting): void {
     const now = store.held.get(yardId)
-    if (!now) return aside.add({ yardId, yardName: removed.value.find(({ id }) => id === yardId)?.name ?? '', why: 'The yard was taken away before these changes were saved.', entries })
+    if (!now)
+      return aside.add({
+        yardId,
+        yardName: removed.value.find(({ id }) => id === yardId)?.name ?? '',
+        why: 'The yard was taken away before these changes were saved.',
+        entries,
+      })
     const log = now.log as readonly LoggedEntry[]
     const saved = new Set(log.map(({ id }) => id))
     const waiting = now.waiting.map(({ id }) => id)
     const unsaved = [...now.waiting, ...entries.filter(({ id }) => !saved.has(id) && !waiting.includes(id))]
     if (unsaved.length === now.waiting.length) return
-    const since = log.filter((entry) => entry.revision !== undefined && entry.revision > baseRevision && !unsaved.some(({ id }) => id === entry.id))
+    const since = log.filter(
+      (entry) =>
+        entry.revision !== undefined && entry.revision > baseRevision && !unsaved.some(({ id }) => id === entry.id),
+    )
     const base = wayBack(now.saved, since)
-    lay(yardId, { ...now, saved: base, revision: Math.min(baseRevision, now.revision), waiting: unsaved }, { base, mine: unsaved, theirs: now.saved, since: since.map(({ edit }) => edit) }, now.revision, since)
+    lay(
+      yardId,
+      { ...now, saved: base, revision: Math.min(baseRevision, now.revision), waiting: unsaved },
+      { base, mine: unsaved, theirs: now.saved, since: since.map(({ edit }) => edit) },
+      now.revision,
+      since,
+    )
   }
 
   /** The version that both were made from. */
@@ -107,7 +138,12 @@ export const useSync = defineStore('sync', () => {
     const { fit: own, unfit } = replay(whole.base, whole.mine)
     const versions: Versions = { ...whole, mine: own }
     const now: HeldYard = { ...held, waiting: held.waiting.filter(({ id }) => own.some((entry) => entry.id === id)) }
-    if (unfit.length > 0) setAside(yardId, editProblemInWords(unfit[0]!.problem), unfit.map(({ entry }) => entry))
+    if (unfit.length > 0)
+      setAside(
+        yardId,
+        editProblemInWords(unfit[0]!.problem),
+        unfit.map(({ entry }) => entry),
+      )
     const clashes = clashesOf(versions)
     if (clashes.length > 0) {
       // What waits stays in the outbox until all is chosen: a tab closed here must not lose it.
@@ -119,7 +155,14 @@ export const useSync = defineStore('sync', () => {
     onTop(yardId, now, { yard, waiting: fit, left: [] }, versions, revision, since)
   }
 
-  function onTop(yardId: string, now: HeldYard, { yard, waiting, left }: Settled, { mine, theirs }: Versions, revision: number, since: readonly LoggedEntry[]): void {
+  function onTop(
+    yardId: string,
+    now: HeldYard,
+    { yard, waiting, left }: Settled,
+    { mine, theirs }: Versions,
+    revision: number,
+    since: readonly LoggedEntry[],
+  ): void {
     const local = new Set([...mine, ...since].map(({ id }) => id))
     const log = [...now.log.filter(({ id }) => !local.has(id)), ...since, ...replay(theirs, waiting).log]
     store.hold(yardId, { yard, saved: theirs, revision, waiting, log })
@@ -153,7 +196,12 @@ export const useSync = defineStore('sync', () => {
     if (!now || now.waiting.length === 0 || sending.has(yardId) || conflict.value?.yardId === yardId) return
     sending.add(yardId)
     const batch = now.waiting.slice(0, singly.has(yardId) ? 1 : AT_A_TIME)
-    const answer = await server.commit(yardId, { baseRevision: now.revision, device: preferences.device, sentAt: new Date().toISOString(), edits: batch })
+    const answer = await server.commit(yardId, {
+      baseRevision: now.revision,
+      device: preferences.device,
+      sentAt: new Date().toISOString(),
+      edits: batch,
+    })
     sending.delete(yardId)
     if (answer.ok) {
       trouble.value = null
@@ -183,7 +231,10 @@ export const useSync = defineStore('sync', () => {
   }
 
   /** Others saved first. */
-  function stale(yardId: string, { yard, revision, since }: { yard: Yard; revision: number; since: LoggedEntry[] }): void {
+  function stale(
+    yardId: string,
+    { yard, revision, since }: { yard: Yard; revision: number; since: LoggedEntry[] },
+  ): void {
     const now = store.held.get(yardId)!
     const done = new Set(since.map(({ id }) => id))
     const mine = now.waiting.filter(({ id }) => !done.has(id))
@@ -210,7 +261,12 @@ export const useSync = defineStore('sync', () => {
     const local = new Set(now.waiting.map(({ id }) => id))
     store.hold(yardId, { ...now, yard, waiting: fit, log: [...now.log.filter(({ id }) => !local.has(id)), ...log] })
     setAside(yardId, sentence, batch)
-    if (unfit.length > 0) setAside(yardId, `It builds on a change that was refused: ${editProblemInWords(unfit[0]!.problem)}`, unfit.map(({ entry }) => entry))
+    if (unfit.length > 0)
+      setAside(
+        yardId,
+        `It builds on a change that was refused: ${editProblemInWords(unfit[0]!.problem)}`,
+        unfit.map(({ entry }) => entry),
+      )
     void flush(yardId)
   }
 
@@ -218,10 +274,27 @@ export const useSync = defineStore('sync', () => {
   async function refresh(yardIds?: readonly string[]): Promise<void> {
     const answer = await server.yards()
     if (!answer.ok) return
-    const news = answer.value.filter(({ yard }) => !store.held.get(yard.id)?.waiting.length && (!yardIds || yardIds.includes(yard.id) || !store.held.has(yard.id)))
+    const news = answer.value.filter(
+      ({ yard }) =>
+        !store.held.get(yard.id)?.waiting.length && (!yardIds || yardIds.includes(yard.id) || !store.held.has(yard.id)),
+    )
     for (const one of news) store.hold(one.yard.id, { ...fresh(one), log: store.held.get(one.yard.id)?.log ?? [] })
     await Promise.all(news.map(({ yard }) => loadLog(yard.id)))
   }
 
-  return { loaded, trouble, reachable, conflict, clash, removed, load, loadRemoved, takeUp, flush, choose, outcome, refresh }
+  return {
+    loaded,
+    trouble,
+    reachable,
+    conflict,
+    clash,
+    removed,
+    load,
+    loadRemoved,
+    takeUp,
+    flush,
+    choose,
+    outcome,
+    refresh,
+  }
 })

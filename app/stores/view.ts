@@ -16,7 +16,14 @@ export const useView = defineStore('view', () => {
   const context = computed<Context>(() => {
     const now = yard.value ?? emptyYard('', '')
     const limits = limitsOfYard(now)
-    return { catalogue: catalogue.value, stage: 'flow', band: bandOf(now.band, limits) ?? BANDS.range, limits, climate: 'cool-maritime', prolific: now.prolific }
+    return {
+      catalogue: catalogue.value,
+      stage: 'flow',
+      band: bandOf(now.band, limits) ?? BANDS.range,
+      limits,
+      climate: 'cool-maritime',
+      prolific: now.prolific,
+    }
   })
   /** Places to set boxes down on at a visit: upturned roof, ground board, spare stand; kept on this device. */
   const places = useKept('duvet.places', SET_DOWN_PLACES)

@@ -3,7 +3,17 @@ import { defineStore } from 'pinia'
 import { computed } from 'vue'
 import type { Stage } from '#core/hive'
 import { USUAL_PROFILE, profileProblem, type LiftProfile } from '#core/lifting'
-import { FILL, FULLNESSES, TIMBERS, usualWeighing, type Fullness, type Timber, type Weighing, asPlanned, mayHold } from '#core/weight'
+import {
+  FILL,
+  FULLNESSES,
+  TIMBERS,
+  usualWeighing,
+  type Fullness,
+  type Timber,
+  type Weighing,
+  asPlanned,
+  mayHold,
+} from '#core/weight'
 
 /** How hives are weighed and lifted here; kept on this device and sent nowhere. */
 export const useWeighing = defineStore('weighing', () => {
@@ -11,7 +21,12 @@ export const useWeighing = defineStore('weighing', () => {
   const fullness = useKept<Fullness>('duvet.fullness', 'as-said')
   const timber = useKept<Timber>('duvet.timber', 'usual')
   /** How full a comb called full is, per cent; that of common practice where it is null. */
-  const fillPercent = useKept<number | null>('duvet.fill', null, { serializer: { read: (text) => (text === '' ? null : Number(text)), write: (value) => (value === null ? '' : String(value)) } })
+  const fillPercent = useKept<number | null>('duvet.fill', null, {
+    serializer: {
+      read: (text) => (text === '' ? null : Number(text)),
+      write: (value) => (value === null ? '' : String(value)),
+    },
+  })
   const profile = useKept<LiftProfile>('duvet.profile', USUAL_PROFILE, { mergeDefaults: true })
   const own = computed<LiftProfile>(() => (profileProblem(profile.value) ? USUAL_PROFILE : profile.value))
 
@@ -21,7 +36,9 @@ export const useWeighing = defineStore('weighing', () => {
     const said = FULLNESSES.includes(fullness.value) ? fullness.value : 'as-said'
     const share = fillPercent.value === null ? null : fillPercent.value / 100
     return {
-      ...usual, fullness: said === 'as-said' && planned ? usual.meanwhile : said, timberKgPerM3: (TIMBERS[timber.value] ?? TIMBERS.usual).kgPerM3,
+      ...usual,
+      fullness: said === 'as-said' && planned ? usual.meanwhile : said,
+      timberKgPerM3: (TIMBERS[timber.value] ?? TIMBERS.usual).kgPerM3,
       fill: share === null ? FILL : { low: share, middle: share, high: share },
     }
   }

@@ -1,7 +1,16 @@
 import { defineStore, storeToRefs } from 'pinia'
 import { computed } from 'vue'
 import { CATALOGUE } from '#core/catalogue'
-import { applyEdit, emptyYard, startHive, withFreshIdentities, type Edit, type LogEntry, type StartName, type WaitingEdit } from '#core/hive'
+import {
+  applyEdit,
+  emptyYard,
+  startHive,
+  withFreshIdentities,
+  type Edit,
+  type LogEntry,
+  type StartName,
+  type WaitingEdit,
+} from '#core/hive'
 import { editProblemInWords } from '#core/wording'
 import { useAside } from './aside'
 import { fresh, useHeld } from './held'
@@ -22,7 +31,12 @@ export const useYards = defineStore('yards', () => {
   const yards = computed(() => [...store.held.values()].map(({ yard }) => yard))
 
   /** Makes an edit: at once here, then on the server. False when it does not apply, with the reason as message. */
-  function perform(yardId: string, edit: Edit, kind: WaitingEdit['kind'] = 'do', targetId: string | null = null): boolean {
+  function perform(
+    yardId: string,
+    edit: Edit,
+    kind: WaitingEdit['kind'] = 'do',
+    targetId: string | null = null,
+  ): boolean {
     const now = store.held.get(yardId)
     if (!now) return false
     const own = withFreshIdentities(edit, makeId)
@@ -31,7 +45,13 @@ export const useYards = defineStore('yards', () => {
       store.message = editProblemInWords(applied.problem)
       return false
     }
-    const entry: WaitingEdit = { id: makeId(), madeAt: new Date().toISOString(), kind, edit: own, ...(targetId ? { targetId } : {}) }
+    const entry: WaitingEdit = {
+      id: makeId(),
+      madeAt: new Date().toISOString(),
+      kind,
+      edit: own,
+      ...(targetId ? { targetId } : {}),
+    }
     const logged: LogEntry = { id: entry.id, kind, targetId, edit: own, inverse: applied.inverse }
     store.hold(yardId, { ...now, yard: applied.yard, waiting: [...now.waiting, entry], log: [...now.log, logged] })
     void sync.flush(yardId)
@@ -55,7 +75,11 @@ export const useYards = defineStore('yards', () => {
     const left = one.entries.filter(({ edit }) => !perform(one.yardId!, edit))
     aside.drop(one.id)
     if (left.length === 0) return
-    aside.add({ ...one, why: store.held.has(one.yardId) ? (store.message ?? one.why) : 'The yard is not here: bring it back first.', entries: left })
+    aside.add({
+      ...one,
+      why: store.held.has(one.yardId) ? (store.message ?? one.why) : 'The yard is not here: bring it back first.',
+      entries: left,
+    })
   }
 
   async function addYard(name: string): Promise<string | undefined> {
@@ -102,7 +126,23 @@ export const useYards = defineStore('yards', () => {
   }
 
   return {
-    yards, held, loaded, reachable, waitingCount, conflict, message, removed,
-    load: sync.load, historyOf: store.historyOf, perform, undo, redo, tryAgain, addYard, addHive, removeYard, bringBack,
+    yards,
+    held,
+    loaded,
+    reachable,
+    waitingCount,
+    conflict,
+    message,
+    removed,
+    load: sync.load,
+    historyOf: store.historyOf,
+    perform,
+    undo,
+    redo,
+    tryAgain,
+    addYard,
+    addHive,
+    removeYard,
+    bringBack,
   }
 })

@@ -16,9 +16,14 @@ export interface LeftBehind {
 
 const PREFIX = 'duvet.waiting.'
 
-/** Keeps what is not saved yet in this browser, each tab under a key of its own, so that nothing is lost with the tab. */
+/**
+ * Keeps what is not saved yet in this browser, each tab under a key of its own, so that nothing is lost with the tab.
+ */
 export class Outbox {
-  constructor(private readonly storage: Keeper, private readonly tabId: string) {}
+  constructor(
+    private readonly storage: Keeper,
+    private readonly tabId: string,
+  ) {}
 
   /** Keeps what waits; false where the browser has no room for it, or does not keep anything. */
   save(waiting: readonly Waiting[]): boolean {
@@ -34,7 +39,10 @@ export class Outbox {
 
   /** Tabs that left something behind, this one included. */
   tabs(): string[] {
-    return this.storage.keys().filter((key) => key.startsWith(PREFIX)).map((key) => key.slice(PREFIX.length))
+    return this.storage
+      .keys()
+      .filter((key) => key.startsWith(PREFIX))
+      .map((key) => key.slice(PREFIX.length))
   }
 
   /** Takes over what these tabs left behind. The reading of it is fetched only where there is something. */

@@ -14,16 +14,24 @@ export function readLeftBehind(texts: readonly string[]): LeftBehind {
   for (const text of texts) {
     const parsed = parseJson(text, 'It')
     const list: unknown[] = parsed.ok && Array.isArray(parsed.value) ? parsed.value : []
-    if (!parsed.ok || !Array.isArray(parsed.value)) unreadable.push({ text, why: parsed.ok ? 'It is not a list.' : parsed.problem.sentence })
+    if (!parsed.ok || !Array.isArray(parsed.value))
+      unreadable.push({ text, why: parsed.ok ? 'It is not a list.' : parsed.problem.sentence })
     for (const one of list) {
       const { yardId, baseRevision, entries } = (one ?? {}) as Record<string, unknown>
       if (typeof yardId !== 'string' || !Array.isArray(entries)) {
-        unreadable.push({ text: JSON.stringify(one), why: 'It does not say which yard it is about, or what was changed.' })
+        unreadable.push({
+          text: JSON.stringify(one),
+          why: 'It does not say which yard it is about, or what was changed.',
+        })
         continue
       }
       const known = byYard.get(yardId) ?? { yardId, baseRevision: Number.MAX_SAFE_INTEGER, entries: [] }
       const base = Number.isInteger(baseRevision) && Number(baseRevision) >= 0 ? Number(baseRevision) : 0
-      byYard.set(yardId, { yardId, baseRevision: Math.min(known.baseRevision, base), entries: distinct([...known.entries, ...entries.flatMap((entry) => readEntry(entry, unreadable))]) })
+      byYard.set(yardId, {
+        yardId,
+        baseRevision: Math.min(known.baseRevision, base),
+        entries: distinct([...known.entries, ...entries.flatMap((entry) => readEntry(entry, unreadable))]),
+      })
     }
   }
   return { waiting: [...byYard.values()].filter(({ entries }) => entries.length > 0), unreadable }

@@ -26,10 +26,16 @@ export interface YardDay {
 }
 
 /**
- * A day on which every hive of a yard is inspected in full: what stands now, and what each stage is planned to be. Tells
+ * A day on which every hive of a yard is inspected in full: what stands now, and what each stage is planned to be.
+ * Tells
  * after each chunk how many hives are done, and ends with null as soon as it is told that nobody waits any more.
  */
-export async function dayOfYard(yard: Yard, profile: LiftProfile, onProgress: (done: number) => void, isCancelled: () => Promise<boolean> | boolean): Promise<YardDay | null> {
+export async function dayOfYard(
+  yard: Yard,
+  profile: LiftProfile,
+  onProgress: (done: number) => void,
+  isCancelled: () => Promise<boolean> | boolean,
+): Promise<YardDay | null> {
   const parts = partsById(yard)
   const stages = stagesOf(yard)
   const standing = new Map(yard.hives.map((hive) => [hive.id, hive]))
@@ -40,18 +46,34 @@ export async function dayOfYard(yard: Yard, profile: LiftProfile, onProgress: (d
     for (const { hiveId, stages: written } of some) {
       const hive = standing.get(hiveId)!
       now.push(liftsOfHive(yard, hive, profile, usualWeighing(hive.stage), parts))
-      hives.set(hiveId, stages.flatMap((stage) => {
-        const planned = written.get(stage)
-        if (!planned) return []
-        const { assembled, layout } = plannedHiveIn(yard, planned)
-        const load = liftsAsPlanned(assembled, layout, stage, profile)
-        byStage.get(stage)!.push(load)
-        return [{ stage, totalKg: load.mass.kg.middle, heaviestKg: load.heaviest?.kg.middle ?? null, worstIndex: load.worst?.index ?? null, lifts: load.inspectionLifts, movedKg: load.movedKg.middle }]
-      }))
+      hives.set(
+        hiveId,
+        stages.flatMap((stage) => {
+          const planned = written.get(stage)
+          if (!planned) return []
+          const { assembled, layout } = plannedHiveIn(yard, planned)
+          const load = liftsAsPlanned(assembled, layout, stage, profile)
+          byStage.get(stage)!.push(load)
+          return [
+            {
+              stage,
+              totalKg: load.mass.kg.middle,
+              heaviestKg: load.heaviest?.kg.middle ?? null,
+              worstIndex: load.worst?.index ?? null,
+              lifts: load.inspectionLifts,
+              movedKg: load.movedKg.middle,
+            },
+          ]
+        }),
+      )
     }
     onProgress(now.length)
     if (await isCancelled()) return null
   }
   const days = [...byStage].map(([stage, loads]) => ({ stage, duty: dutyOf(loads) }))
-  return { now: dutyOf(now), worst: days.reduce((worst, day) => (day.duty.movedKg > worst.duty.movedKg ? day : worst)), hives }
+  return {
+    now: dutyOf(now),
+    worst: days.reduce((worst, day) => (day.duty.movedKg > worst.duty.movedKg ? day : worst)),
+    hives,
+  }
 }

@@ -30,11 +30,25 @@ export interface PlannedYear {
 
 const CHUNK = 5
 
-/** Every stage of every hive of a yard, written and assessed, handed out some hives at a time; false when nobody waits any more. */
-export async function yearOfYard(yard: Yard, profile: LiftProfile, onHives: (some: PlannedYear) => Promise<void> | void, isCancelled: () => Promise<boolean> | boolean): Promise<boolean> {
+/**
+ * Every stage of every hive of a yard, written and assessed, handed out some hives at a time; false when nobody waits
+ * any more.
+ */
+export async function yearOfYard(
+  yard: Yard,
+  profile: LiftProfile,
+  onHives: (some: PlannedYear) => Promise<void> | void,
+  isCancelled: () => Promise<boolean> | boolean,
+): Promise<boolean> {
   for (const hives of writingYear(yard, [...stagesOf(yard), ...ANY_TIME], CHUNK)) {
     // Awaited, since what is handed out and the end of it come by two ways.
-    await onHives({ hives, figures: hives.map(({ hiveId, stages: written }) => ({ hiveId, stages: [...written.values()].map((one) => figuresOf(yard, one, profile)) })) })
+    await onHives({
+      hives,
+      figures: hives.map(({ hiveId, stages: written }) => ({
+        hiveId,
+        stages: [...written.values()].map((one) => figuresOf(yard, one, profile)),
+      })),
+    })
     if (await isCancelled()) return false
   }
   return true
@@ -44,9 +58,22 @@ function figuresOf(yard: Yard, planned: PlannedStage, profile: LiftProfile): Sta
   const { assembled, assessment, context } = plannedHiveIn(yard, planned)
   const { mass, ...lifts } = liftsAsPlanned(assembled, assessment.layout, planned.stage, profile)
   return {
-    stage: planned.stage, heightMm: assessment.heightMm, worst: assessment.worst, findings: assessment.findings.filter(({ severity }) => severity !== 'note').length, boxes: assembled.stack.filter(isBox).length,
-    totalKg: mass.kg.middle, heaviestKg: lifts.heaviest?.kg.middle ?? 0, lifts: lifts.inspectionLifts, movedKg: lifts.movedKg.middle, honeyKg: mass.items.honey.middle,
-    broodCells: roomOf(assembled.stack.filter(({ pattern, placement }) => isBox({ pattern }) && placement.role === 'brood').map(({ resolved }) => resolved), context.limits.cellWidth).cells,
+    stage: planned.stage,
+    heightMm: assessment.heightMm,
+    worst: assessment.worst,
+    findings: assessment.findings.filter(({ severity }) => severity !== 'note').length,
+    boxes: assembled.stack.filter(isBox).length,
+    totalKg: mass.kg.middle,
+    heaviestKg: lifts.heaviest?.kg.middle ?? 0,
+    lifts: lifts.inspectionLifts,
+    movedKg: lifts.movedKg.middle,
+    honeyKg: mass.items.honey.middle,
+    broodCells: roomOf(
+      assembled.stack
+        .filter(({ pattern, placement }) => isBox({ pattern }) && placement.role === 'brood')
+        .map(({ resolved }) => resolved),
+      context.limits.cellWidth,
+    ).cells,
   }
 }
 
@@ -71,13 +98,26 @@ export function yearFigures(all: readonly StageFigures[]): YearFigures {
   const most = (one: (figures: StageFigures) => number) => Math.max(0, ...stages.map(one))
   const total = (one: (figures: StageFigures) => number) => stages.reduce((sum, figures) => sum + one(figures), 0)
   return {
-    boxes: most(({ boxes }) => boxes), highestMm: most(({ heightMm }) => heightMm), heaviestKg: most(({ heaviestKg }) => heaviestKg), lifts: total(({ lifts }) => lifts), movedKg: total(({ movedKg }) => movedKg),
-    winterKg: (stages.find(({ stage }) => stage === 'winter') ?? stages.find(({ stage }) => stage === 'dearth'))?.honeyKg ?? 0, broodCells: most(({ broodCells }) => broodCells), findings: total(({ findings }) => findings),
+    boxes: most(({ boxes }) => boxes),
+    highestMm: most(({ heightMm }) => heightMm),
+    heaviestKg: most(({ heaviestKg }) => heaviestKg),
+    lifts: total(({ lifts }) => lifts),
+    movedKg: total(({ movedKg }) => movedKg),
+    winterKg:
+      (stages.find(({ stage }) => stage === 'winter') ?? stages.find(({ stage }) => stage === 'dearth'))?.honeyKg ?? 0,
+    broodCells: most(({ broodCells }) => broodCells),
+    findings: total(({ findings }) => findings),
   }
 }
 
 /** The year of one hive for every choice of one thing about how it is kept. */
-export function choicesOfHive(yard: Yard, hiveId: string, profile: LiftProfile, field: keyof Way, values: readonly Way[keyof Way][]): YearFigures[] {
+export function choicesOfHive(
+  yard: Yard,
+  hiveId: string,
+  profile: LiftProfile,
+  field: keyof Way,
+  values: readonly Way[keyof Way][],
+): YearFigures[] {
   const hive = yard.hives.find(({ id }) => id === hiveId)
   if (!hive) return []
   const parts = partsById(yard)

@@ -2,7 +2,11 @@ import { expose } from 'comlink'
 import Papa from 'papaparse'
 import { rowProblemInWords, weighRowReader, type CsvMapping } from '#wire/weigh-csv'
 
-interface FileReading { readonly at: string; readonly kg: number; readonly method: 'scale' }
+interface FileReading {
+  readonly at: string
+  readonly kg: number
+  readonly method: 'scale'
+}
 let rows: Record<string, string>[] = []
 let readings: FileReading[] = []
 
@@ -24,14 +28,21 @@ export interface ReadFile {
 
 const STEP = 4000
 
-/** Files of readings, read off the page, with progress, and it can be stopped; the readings stay here and leave in pieces, so that the page never stalls. */
+/**
+ * Files of readings, read off the page, with progress, and it can be stopped; the readings stay here and leave in
+ * pieces, so that the page never stalls.
+ */
 const door = {
   open(text: string): OpenedFile {
     const { data, meta } = Papa.parse<Record<string, string>>(text, { header: true, skipEmptyLines: true })
     rows = data
     return { columns: meta.fields ?? [], rows: rows.length, sample: rows.slice(0, 4) }
   },
-  async read(mapping: CsvMapping, onProgress: (done: number) => void, isCancelled: () => Promise<boolean> | boolean): Promise<ReadFile | null> {
+  async read(
+    mapping: CsvMapping,
+    onProgress: (done: number) => void,
+    isCancelled: () => Promise<boolean> | boolean,
+  ): Promise<ReadFile | null> {
     const readRow = weighRowReader(mapping)
     readings = []
     const problems: string[] = []
@@ -51,7 +62,13 @@ const door = {
       onProgress(Math.min(from + STEP, rows.length))
       if (await isCancelled()) return null
     }
-    return { count: readings.length, leastKg: readings.reduce((least, { kg }) => Math.min(least, kg), Infinity), leftOut, doubled, problems }
+    return {
+      count: readings.length,
+      leastKg: readings.reduce((least, { kg }) => Math.min(least, kg), Infinity),
+      leftOut,
+      doubled,
+      problems,
+    }
   },
   piece(from: number, to: number): readonly FileReading[] {
     return readings.slice(from, to)

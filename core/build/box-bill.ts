@@ -11,7 +11,12 @@ export type Cut =
   | { readonly cut: 'frame-rest'; readonly widthMm: number; readonly depthMm: number }
   | { readonly cut: 'rabbet'; readonly widthMm: number; readonly depthMm: number }
   | { readonly cut: 'fingers'; readonly widthMm: number; readonly depthMm: number; readonly count: number }
-  | { readonly cut: 'hand-hold'; readonly centreBelowTopMm: number; readonly lengthMm: number; readonly depthMm: number }
+  | {
+      readonly cut: 'hand-hold'
+      readonly centreBelowTopMm: number
+      readonly lengthMm: number
+      readonly depthMm: number
+    }
 
 /** A board of a box with what is cut into it. */
 export interface Panel extends Piece {
@@ -53,7 +58,10 @@ export function isBuiltUp(box: ResolvedPart): boolean {
  */
 export function boxBill(box: ResolvedPart, count: number, corner: Corner = 'rabbet'): BoxBill {
   if (!Number.isInteger(count) || count < 1 || count > 200) throw new RangeError(`not a count of boxes: ${count}`)
-  const panels = (isBuiltUp(box) ? builtUpPanels(box) : boardPanels(box, corner)).map((panel) => ({ ...panel, count: panel.count * count }))
+  const panels = (isBuiltUp(box) ? builtUpPanels(box) : boardPanels(box, corner)).map((panel) => ({
+    ...panel,
+    count: panel.count * count,
+  }))
   const depthMm = dimensionMm(box, 'depth')
   const perCorner = Math.max(2, Math.ceil(depthMm / NAIL_EVERY_MM))
   const fixings: Fixing[] = [{ kind: 'box-nail', lengthMm: 50, place: 'corner', count: 4 * perCorner * count }]
@@ -62,7 +70,10 @@ export function boxBill(box: ResolvedPart, count: number, corner: Corner = 'rabb
 }
 
 function wallOf(box: ResolvedPart): { sideMm: number; endMm: number } {
-  return { sideMm: (dimensionMm(box, 'outsideWidth') - dimensionMm(box, 'insideWidth')) / 2, endMm: (dimensionMm(box, 'outsideLength') - dimensionMm(box, 'insideLength')) / 2 }
+  return {
+    sideMm: (dimensionMm(box, 'outsideWidth') - dimensionMm(box, 'insideWidth')) / 2,
+    endMm: (dimensionMm(box, 'outsideLength') - dimensionMm(box, 'insideLength')) / 2,
+  }
 }
 
 function boardPanels(box: ResolvedPart, corner: Corner): Panel[] {
@@ -71,12 +82,43 @@ function boardPanels(box: ResolvedPart, corner: Corner): Panel[] {
   const length = dimensionMm(box, 'outsideLength')
   const width = dimensionMm(box, 'outsideWidth')
   const sideLength = { rabbet: length - endMm, butt: length - 2 * endMm, finger: length }[corner]
-  const rest: Cut = { cut: 'frame-rest', widthMm: (dimensionMm(box, 'restToRest') - dimensionMm(box, 'insideLength')) / 2, depthMm: dimensionMm(box, 'restDepth') }
-  const fingers = (wallMm: number): Cut => ({ cut: 'fingers', widthMm: wallMm, depthMm: wallMm, count: Math.floor(depthMm / (2 * wallMm)) })
+  const rest: Cut = {
+    cut: 'frame-rest',
+    widthMm: (dimensionMm(box, 'restToRest') - dimensionMm(box, 'insideLength')) / 2,
+    depthMm: dimensionMm(box, 'restDepth'),
+  }
+  const fingers = (wallMm: number): Cut => ({
+    cut: 'fingers',
+    widthMm: wallMm,
+    depthMm: wallMm,
+    count: Math.floor(depthMm / (2 * wallMm)),
+  })
   const hold: Cut = { cut: 'hand-hold', centreBelowTopMm: FORMULA.handHold.value, ...HAND_HOLD }
   return [
-    { name: 'side', count: 2, lengthMm: sideLength, widthMm: depthMm, thicknessMm: sideMm, cuts: [hold, ...(corner === 'finger' ? [fingers(endMm)] : [])] },
-    { name: 'end', count: 2, lengthMm: width, widthMm: depthMm, thicknessMm: endMm, cuts: [rest, hold, ...(corner === 'rabbet' ? [{ cut: 'rabbet' as const, widthMm: sideMm, depthMm: endMm / 2 }] : corner === 'finger' ? [fingers(sideMm)] : [])] },
+    {
+      name: 'side',
+      count: 2,
+      lengthMm: sideLength,
+      widthMm: depthMm,
+      thicknessMm: sideMm,
+      cuts: [hold, ...(corner === 'finger' ? [fingers(endMm)] : [])],
+    },
+    {
+      name: 'end',
+      count: 2,
+      lengthMm: width,
+      widthMm: depthMm,
+      thicknessMm: endMm,
+      cuts: [
+        rest,
+        hold,
+        ...(corner === 'rabbet'
+          ? [{ cut: 'rabbet' as const, widthMm: sideMm, depthMm: endMm / 2 }]
+          : corner === 'finger'
+            ? [fingers(sideMm)]
+            : []),
+      ],
+    },
   ]
 }
 
@@ -87,8 +129,29 @@ function builtUpPanels(box: ResolvedPart): Panel[] {
   const between = dimensionMm(box, 'insideWidth')
   const railThickness = endMm - FORMULA.endBoard.value
   return [
-    { name: 'side', count: 2, lengthMm: dimensionMm(box, 'outsideLength'), widthMm: depthMm, thicknessMm: sideMm, cuts: [] },
-    { name: 'end-board', count: 2, lengthMm: between, widthMm: depthMm - dimensionMm(box, 'restDepth'), thicknessMm: FORMULA.endBoard.value, cuts: [] },
-    { name: 'rail', count: 4, lengthMm: between, widthMm: FORMULA.railDepth.value, thicknessMm: railThickness, cuts: [] },
+    {
+      name: 'side',
+      count: 2,
+      lengthMm: dimensionMm(box, 'outsideLength'),
+      widthMm: depthMm,
+      thicknessMm: sideMm,
+      cuts: [],
+    },
+    {
+      name: 'end-board',
+      count: 2,
+      lengthMm: between,
+      widthMm: depthMm - dimensionMm(box, 'restDepth'),
+      thicknessMm: FORMULA.endBoard.value,
+      cuts: [],
+    },
+    {
+      name: 'rail',
+      count: 4,
+      lengthMm: between,
+      widthMm: FORMULA.railDepth.value,
+      thicknessMm: railThickness,
+      cuts: [],
+    },
   ]
 }

@@ -38,8 +38,18 @@ export interface CutGroup {
 }
 
 export type CutProblem =
-  | { readonly field: 'kerf'; readonly problem: 'negative' | 'wider-than-piece'; readonly mm: number; readonly limitMm: number }
-  | { readonly field: 'length' | 'width'; readonly problem: 'shorter-than-piece' | 'not-a-board'; readonly mm: number; readonly limitMm: number }
+  | {
+      readonly field: 'kerf'
+      readonly problem: 'negative' | 'wider-than-piece'
+      readonly mm: number
+      readonly limitMm: number
+    }
+  | {
+      readonly field: 'length' | 'width'
+      readonly problem: 'shorter-than-piece' | 'not-a-board'
+      readonly mm: number
+      readonly limitMm: number
+    }
   | { readonly field: 'pieces'; readonly problem: 'too-many'; readonly mm: number; readonly limitMm: number }
 
 /** How many pieces a cut list takes at most. */
@@ -69,7 +79,13 @@ export function cutList(pieces: readonly Piece[], stock: Stock): CutGroup[] {
   const problem = cutProblem(pieces, stock)
   if (problem) throw new RangeError(`${problem.field}: ${problem.problem}`)
   const thicknesses = [...new Set(pieces.map(({ thicknessMm }) => key(thicknessMm)))].sort((a, b) => b - a)
-  return thicknesses.map((thicknessMm) => groupOf(pieces.filter((piece) => key(piece.thicknessMm) === thicknessMm), thicknessMm, stock))
+  return thicknesses.map((thicknessMm) =>
+    groupOf(
+      pieces.filter((piece) => key(piece.thicknessMm) === thicknessMm),
+      thicknessMm,
+      stock,
+    ),
+  )
 }
 
 /** Sizes alike to a hundredth are one size. */
@@ -78,12 +94,23 @@ const key = (mm: number) => Math.round(mm * 100) / 100
 function groupOf(pieces: readonly Piece[], thicknessMm: number, stock: Stock): CutGroup {
   const widths = [...new Set(pieces.map(({ widthMm }) => key(widthMm)))].sort((a, b) => b - a)
   const strips = widths.flatMap((widthMm) => {
-    const lengths = pieces.filter((piece) => key(piece.widthMm) === widthMm).flatMap((piece) => Array<CutPiece>(piece.count).fill({ name: piece.name, lengthMm: piece.lengthMm }))
-    return packed(lengths, (piece) => piece.lengthMm, stock.lengthMm, stock.kerfMm).map(({ items, cuts, wasteMm }): Strip => ({ widthMm, pieces: items, cuts, wasteMm }))
+    const lengths = pieces
+      .filter((piece) => key(piece.widthMm) === widthMm)
+      .flatMap((piece) => Array<CutPiece>(piece.count).fill({ name: piece.name, lengthMm: piece.lengthMm }))
+    return packed(lengths, (piece) => piece.lengthMm, stock.lengthMm, stock.kerfMm).map(
+      ({ items, cuts, wasteMm }): Strip => ({ widthMm, pieces: items, cuts, wasteMm }),
+    )
   })
-  const boards = packed(strips, (strip) => strip.widthMm, stock.widthMm, stock.kerfMm).map(({ items, cuts, wasteMm }): CutBoard => ({ thicknessMm, strips: items, rips: cuts, wasteWidthMm: wasteMm }))
+  const boards = packed(strips, (strip) => strip.widthMm, stock.widthMm, stock.kerfMm).map(
+    ({ items, cuts, wasteMm }): CutBoard => ({ thicknessMm, strips: items, rips: cuts, wasteWidthMm: wasteMm }),
+  )
   const areaMm2 = pieces.reduce((sum, piece) => sum + piece.count * piece.lengthMm * piece.widthMm, 0)
-  return { thicknessMm, boards, leastBoards: leastBoards(pieces, widths, stock), usedShare: areaMm2 / (boards.length * stock.lengthMm * stock.widthMm) }
+  return {
+    thicknessMm,
+    boards,
+    leastBoards: leastBoards(pieces, widths, stock),
+    usedShare: areaMm2 / (boards.length * stock.lengthMm * stock.widthMm),
+  }
 }
 
 interface Bin<T> {
@@ -114,11 +141,20 @@ function packed<T>(items: readonly T[], sizeOf: (item: T) => number, stockMm: nu
 }
 
 /** No cutting does with fewer: by area with the cut that each piece needs, and by strips in each width side by side. */
-function leastBoards(pieces: readonly Piece[], widths: readonly number[], { lengthMm, widthMm, kerfMm }: Stock): number {
-  const area = pieces.reduce((sum, piece) => sum + piece.count * (piece.lengthMm + kerfMm) * (piece.widthMm + kerfMm), 0)
+function leastBoards(
+  pieces: readonly Piece[],
+  widths: readonly number[],
+  { lengthMm, widthMm, kerfMm }: Stock,
+): number {
+  const area = pieces.reduce(
+    (sum, piece) => sum + piece.count * (piece.lengthMm + kerfMm) * (piece.widthMm + kerfMm),
+    0,
+  )
   const byArea = Math.ceil(area / ((lengthMm + kerfMm) * (widthMm + kerfMm)) - 1e-9)
   const byWidth = widths.reduce((sum, width) => {
-    const long = pieces.filter((piece) => key(piece.widthMm) === width).reduce((mm, piece) => mm + piece.count * (piece.lengthMm + kerfMm), 0)
+    const long = pieces
+      .filter((piece) => key(piece.widthMm) === width)
+      .reduce((mm, piece) => mm + piece.count * (piece.lengthMm + kerfMm), 0)
     return sum + Math.ceil(long / (lengthMm + kerfMm) - 1e-9) * (width + kerfMm)
   }, 0)
   const ripsOnly = widths.length === 1 ? Math.ceil(byWidth / (widthMm + kerfMm) - 1e-9) : 0

@@ -72,8 +72,16 @@ export function frameBill(frame: HangingPattern, count: number, foundation: Foun
   return {
     count,
     pieces: one.pieces.map((piece) => ({ ...piece, count: piece.count * count })),
-    fixings: one.fixings.filter(({ place }) => place !== 'wedge' || foundation !== 'none').map((fixing) => ({ ...fixing, count: fixing.count * count })),
-    foundation: takesSheet ? { ...sheet, sheets: count, kg: foundation === 'wax' ? (count * sheet.lengthMm * sheet.heightMm * FORMULA.foundationMass.value) / 1e6 : 0 } : null,
+    fixings: one.fixings
+      .filter(({ place }) => place !== 'wedge' || foundation !== 'none')
+      .map((fixing) => ({ ...fixing, count: fixing.count * count })),
+    foundation: takesSheet
+      ? {
+          ...sheet,
+          sheets: count,
+          kg: foundation === 'wax' ? (count * sheet.lengthMm * sheet.heightMm * FORMULA.foundationMass.value) / 1e6 : 0,
+        }
+      : null,
     glueMl: count * GLUE_ML_PER_FRAME,
   }
 }
@@ -88,21 +96,46 @@ interface Parts {
 function frameParts(frame: HangingPattern): Parts {
   const nailed = isNailed(frame)
   const inside = frame.lengthOverEndBars.mm - 2 * frame.endBarThickness.mm
-  const endBarWidth = frame.spacedBy === 'ends' || frame.spacedBy === 'nothing' ? frame.topBarWidth.mm : frame.spacing.mm
+  const endBarWidth =
+    frame.spacedBy === 'ends' || frame.spacedBy === 'nothing' ? frame.topBarWidth.mm : frame.spacing.mm
   const bottoms = nailed ? { count: 1, widthMm: 19.05 } : { count: 2, widthMm: 9.525 }
   return {
     pieces: [
-      { name: 'top-bar', count: 1, lengthMm: frame.topBarLength.mm, widthMm: frame.topBarWidth.mm, thicknessMm: frame.topBarThickness.mm },
-      { name: 'end-bar', count: 2, lengthMm: frame.height.mm - frame.lugThickness.mm, widthMm: endBarWidth, thicknessMm: frame.endBarThickness.mm },
-      { name: 'bottom-bar', count: bottoms.count, lengthMm: frame.lengthOverEndBars.mm, widthMm: bottoms.widthMm, thicknessMm: frame.bottomBarThickness.mm },
+      {
+        name: 'top-bar',
+        count: 1,
+        lengthMm: frame.topBarLength.mm,
+        widthMm: frame.topBarWidth.mm,
+        thicknessMm: frame.topBarThickness.mm,
+      },
+      {
+        name: 'end-bar',
+        count: 2,
+        lengthMm: frame.height.mm - frame.lugThickness.mm,
+        widthMm: endBarWidth,
+        thicknessMm: frame.endBarThickness.mm,
+      },
+      {
+        name: 'bottom-bar',
+        count: bottoms.count,
+        lengthMm: frame.lengthOverEndBars.mm,
+        widthMm: bottoms.widthMm,
+        thicknessMm: frame.bottomBarThickness.mm,
+      },
       { name: 'wedge', count: 1, lengthMm: inside, widthMm: 8, thicknessMm: 8 },
     ],
     fixings: nailed
       ? [
-          { kind: 'nail', lengthMm: 32, place: 'top-bar-down', count: 4 }, { kind: 'nail', lengthMm: 32, place: 'end-bar-sideways', count: 2 },
-          { kind: 'nail', lengthMm: 32, place: 'bottom-bar', count: 4 }, { kind: 'brad', lengthMm: 19, place: 'wedge', count: 4 },
+          { kind: 'nail', lengthMm: 32, place: 'top-bar-down', count: 4 },
+          { kind: 'nail', lengthMm: 32, place: 'end-bar-sideways', count: 2 },
+          { kind: 'nail', lengthMm: 32, place: 'bottom-bar', count: 4 },
+          { kind: 'brad', lengthMm: 19, place: 'wedge', count: 4 },
         ]
-      : [{ kind: 'gimp-pin', lengthMm: 20, place: 'end-bar-sideways', count: 4 }, { kind: 'gimp-pin', lengthMm: 20, place: 'bottom-bar', count: 4 }, { kind: 'gimp-pin', lengthMm: 20, place: 'wedge', count: 3 }],
+      : [
+          { kind: 'gimp-pin', lengthMm: 20, place: 'end-bar-sideways', count: 4 },
+          { kind: 'gimp-pin', lengthMm: 20, place: 'bottom-bar', count: 4 },
+          { kind: 'gimp-pin', lengthMm: 20, place: 'wedge', count: 3 },
+        ],
   }
 }
 
@@ -111,8 +144,20 @@ function boardParts(frame: HangingPattern): Parts {
   const thicknessMm = (frame.thickness ?? frame.endBarThickness).mm
   return {
     pieces: [
-      { name: 'top-bar', count: 1, lengthMm: frame.topBarLength.mm, widthMm: frame.topBarWidth.mm, thicknessMm: frame.lugThickness.mm },
-      { name: 'board', count: 1, lengthMm: frame.lengthOverEndBars.mm, widthMm: frame.height.mm - frame.lugThickness.mm, thicknessMm },
+      {
+        name: 'top-bar',
+        count: 1,
+        lengthMm: frame.topBarLength.mm,
+        widthMm: frame.topBarWidth.mm,
+        thicknessMm: frame.lugThickness.mm,
+      },
+      {
+        name: 'board',
+        count: 1,
+        lengthMm: frame.lengthOverEndBars.mm,
+        widthMm: frame.height.mm - frame.lugThickness.mm,
+        thicknessMm,
+      },
     ],
     fixings: [{ kind: 'nail', lengthMm: 32, place: 'board', count: 5 }],
   }

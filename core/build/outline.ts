@@ -2,21 +2,32 @@ import type { Panel } from './box-bill'
 
 export type Point = readonly [xMm: number, yMm: number]
 
-/** The shape of a board lying flat: its edge, and lines for what is cut into it without going through. mm, y upwards. */
+/**
+ * The shape of a board lying flat: its edge, and lines for what is cut into it without going through. mm, y upwards.
+ */
 export interface PanelOutline {
   readonly name: Panel['name']
   readonly edge: readonly Point[]
   readonly marks: readonly { readonly what: 'frame-rest' | 'rabbet' | 'hand-hold'; readonly line: readonly Point[] }[]
 }
 
-/** Every kind of board of a box as an outline. Fingers start with one at the upper edge of a side, with a gap at that of an end. */
+/**
+ * Every kind of board of a box as an outline. Fingers start with one at the upper edge of a side, with a gap at that of
+ * an end.
+ */
 export function panelOutlines(panels: readonly Panel[]): PanelOutline[] {
   return panels.map((panel) => ({ name: panel.name, edge: edgeOf(panel), marks: marksOf(panel) }))
 }
 
 function edgeOf({ name, lengthMm, widthMm, cuts }: Panel): Point[] {
   const fingers = cuts.find((cut) => cut.cut === 'fingers')
-  if (!fingers) return [[0, 0], [lengthMm, 0], [lengthMm, widthMm], [0, widthMm]]
+  if (!fingers)
+    return [
+      [0, 0],
+      [lengthMm, 0],
+      [lengthMm, widthMm],
+      [0, widthMm],
+    ]
   const right: Point[] = []
   // Steps down from the upper edge, out and in by one finger.
   let out = name === 'side'
@@ -40,13 +51,41 @@ function withoutRepeats(points: readonly Point[]): Point[] {
 function marksOf({ lengthMm, widthMm, cuts }: Panel): PanelOutline['marks'] {
   return cuts.flatMap((cut): PanelOutline['marks'][number][] => {
     switch (cut.cut) {
-      case 'frame-rest': return [{ what: 'frame-rest', line: [[0, widthMm - cut.depthMm], [lengthMm, widthMm - cut.depthMm]] }]
-      case 'rabbet': return [cut.widthMm, lengthMm - cut.widthMm].map((x) => ({ what: 'rabbet', line: [[x, 0], [x, widthMm]] }))
+      case 'frame-rest':
+        return [
+          {
+            what: 'frame-rest',
+            line: [
+              [0, widthMm - cut.depthMm],
+              [lengthMm, widthMm - cut.depthMm],
+            ],
+          },
+        ]
+      case 'rabbet':
+        return [cut.widthMm, lengthMm - cut.widthMm].map((x) => ({
+          what: 'rabbet',
+          line: [
+            [x, 0],
+            [x, widthMm],
+          ],
+        }))
       case 'hand-hold': {
         const [x, y, half] = [lengthMm / 2, widthMm - cut.centreBelowTopMm, cut.lengthMm / 2]
-        return [{ what: 'hand-hold', line: [[x - half, y - 12], [x + half, y - 12], [x + half, y + 12], [x - half, y + 12], [x - half, y - 12]] }]
+        return [
+          {
+            what: 'hand-hold',
+            line: [
+              [x - half, y - 12],
+              [x + half, y - 12],
+              [x + half, y + 12],
+              [x - half, y + 12],
+              [x - half, y - 12],
+            ],
+          },
+        ]
       }
-      case 'fingers': return []
+      case 'fingers':
+        return []
     }
   })
 }

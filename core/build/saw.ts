@@ -14,7 +14,15 @@ export interface SawSetting {
 export function sawSettings(panels: readonly Panel[]): SawSetting[] {
   const settings: SawSetting[] = []
   const add = (setting: SawSetting) => {
-    if (!settings.some((one) => one.saw === setting.saw && alike(one.fenceMm, setting.fenceMm) && alike(one.heightMm ?? 0, setting.heightMm ?? 0))) settings.push(setting)
+    if (
+      !settings.some(
+        (one) =>
+          one.saw === setting.saw &&
+          alike(one.fenceMm, setting.fenceMm) &&
+          alike(one.heightMm ?? 0, setting.heightMm ?? 0),
+      )
+    )
+      settings.push(setting)
   }
   for (const panel of panels) add({ saw: 'rip', for: panel.name, fenceMm: panel.widthMm, heightMm: null })
   for (const panel of panels) add({ saw: 'cross-cut', for: panel.name, fenceMm: panel.lengthMm, heightMm: null })
@@ -22,7 +30,8 @@ export function sawSettings(panels: readonly Panel[]): SawSetting[] {
     for (const cut of panel.cuts) {
       if (cut.cut === 'rabbet') add({ saw: 'rabbet', for: panel.name, fenceMm: cut.widthMm, heightMm: cut.depthMm })
       if (cut.cut === 'fingers') add({ saw: 'fingers', for: panel.name, fenceMm: cut.widthMm, heightMm: cut.depthMm })
-      if (cut.cut === 'frame-rest') add({ saw: 'frame-rest', for: panel.name, fenceMm: cut.depthMm, heightMm: cut.widthMm })
+      if (cut.cut === 'frame-rest')
+        add({ saw: 'frame-rest', for: panel.name, fenceMm: cut.depthMm, heightMm: cut.widthMm })
     }
   }
   return settings

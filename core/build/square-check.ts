@@ -17,19 +17,33 @@ export interface SquareCheck {
   readonly clears: boolean
 }
 
-export type SquareProblem = { readonly problem: 'no-quadrilateral' | 'not-a-length'; readonly field: 'first' | 'second'; readonly leastMm: number; readonly mostMm: number }
+export type SquareProblem = {
+  readonly problem: 'no-quadrilateral' | 'not-a-length'
+  readonly field: 'first' | 'second'
+  readonly leastMm: number
+  readonly mostMm: number
+}
 
 /** The lengths that a diagonal of sides a and b can have, however far the box is pushed over. Plane geometry. */
 export function diagonalProblem(box: ResolvedPart, firstMm: number, secondMm: number): SquareProblem | undefined {
   const [a, b] = [dimensionMm(box, 'outsideLength'), dimensionMm(box, 'outsideWidth')]
   const leastMm = Math.abs(a - b)
   const mostMm = a + b
-  for (const [field, mm] of [['first', firstMm], ['second', secondMm]] as const) {
+  for (const [field, mm] of [
+    ['first', firstMm],
+    ['second', secondMm],
+  ] as const) {
     if (!Number.isFinite(mm) || mm <= 0) return { problem: 'not-a-length', field, leastMm, mostMm }
     if (mm <= leastMm || mm >= mostMm) return { problem: 'no-quadrilateral', field, leastMm, mostMm }
   }
   // In a four-sided figure the two diagonals together are longer than either pair of opposite sides.
-  if (firstMm + secondMm <= 2 * Math.max(a, b)) return { problem: 'no-quadrilateral', field: firstMm < secondMm ? 'first' : 'second', leastMm: 2 * Math.max(a, b) - Math.max(firstMm, secondMm), mostMm }
+  if (firstMm + secondMm <= 2 * Math.max(a, b))
+    return {
+      problem: 'no-quadrilateral',
+      field: firstMm < secondMm ? 'first' : 'second',
+      leastMm: 2 * Math.max(a, b) - Math.max(firstMm, secondMm),
+      mostMm,
+    }
   return undefined
 }
 
@@ -50,7 +64,12 @@ export function squareCheck(box: ResolvedPart, firstMm: number, secondMm: number
   const endGapMm = (dimensionMm(box, 'insideLength') - longest) / 2 - (widest / 2) * Math.abs(Math.tan(off))
   const slackMm = across.slackMm - dimensionMm(box, 'insideWidth') * (1 - Math.cos(off))
   return {
-    offDeg: (off * 180) / Math.PI, skewMm: b * cosine, correctMm: Math.abs(firstMm - secondMm) / 2,
-    sidesOffMm: Math.sqrt((firstMm ** 2 + secondMm ** 2) / 2) - Math.hypot(a, b), endGapMm, slackMm, clears: endGapMm > 0 && slackMm >= 0,
+    offDeg: (off * 180) / Math.PI,
+    skewMm: b * cosine,
+    correctMm: Math.abs(firstMm - secondMm) / 2,
+    sidesOffMm: Math.sqrt((firstMm ** 2 + secondMm ** 2) / 2) - Math.hypot(a, b),
+    endGapMm,
+    slackMm,
+    clears: endGapMm > 0 && slackMm >= 0,
   }
 }

@@ -6,6 +6,8 @@ import { FITTINGS, FLOORS, STANDS } from './stands-and-floors'
 
 /** All patterns that ship, in the order of a tray: from the ground up. */
 export const CATALOGUE: Catalogue = {
-  patterns: new Map([...STANDS, ...FLOORS, ...BOXES, ...BETWEEN_AND_ABOVE, ...FITTINGS].map((pattern) => [pattern.id, pattern])),
+  patterns: new Map(
+    [...STANDS, ...FLOORS, ...BOXES, ...BETWEEN_AND_ABOVE, ...FITTINGS].map((pattern) => [pattern.id, pattern]),
+  ),
   hanging: new Map(HANGING.map((pattern) => [pattern.id, pattern])),
 }

@@ -14,16 +14,40 @@ export interface CatalogueFigure {
 
 /** Every length of a catalogue, pattern by pattern. */
 export function figuresOf({ patterns, hanging }: Catalogue): CatalogueFigure[] {
-  const ofPatterns = [...patterns.values()].flatMap(({ id, label, format, dimensions }) => (Object.entries(dimensions) as [DimensionName, Length][]).map(([dimension, length]) => ({ key: overrideKey(id, dimension), patternId: id, label, format, dimension, length })))
-  const ofHanging = [...hanging.values()].flatMap((pattern) => HANGING_FIGURES.flatMap((dimension) => {
-    const length = pattern[dimension]
-    return length ? [{ key: overrideKey(pattern.id, dimension), patternId: pattern.id, label: pattern.label, format: 'any', dimension, length }] : []
-  }))
+  const ofPatterns = [...patterns.values()].flatMap(({ id, label, format, dimensions }) =>
+    (Object.entries(dimensions) as [DimensionName, Length][]).map(([dimension, length]) => ({
+      key: overrideKey(id, dimension),
+      patternId: id,
+      label,
+      format,
+      dimension,
+      length,
+    })),
+  )
+  const ofHanging = [...hanging.values()].flatMap((pattern) =>
+    HANGING_FIGURES.flatMap((dimension) => {
+      const length = pattern[dimension]
+      return length
+        ? [
+            {
+              key: overrideKey(pattern.id, dimension),
+              patternId: pattern.id,
+              label: pattern.label,
+              format: 'any',
+              dimension,
+              length,
+            },
+          ]
+        : []
+    }),
+  )
   return [...ofPatterns, ...ofHanging]
 }
 
 /** How often each mark stands in a list. */
-export function countMarks(figures: readonly { readonly length: { readonly source: Source } }[]): Record<Source['mark'], number> {
+export function countMarks(
+  figures: readonly { readonly length: { readonly source: Source } }[],
+): Record<Source['mark'], number> {
   const counts: Record<Source['mark'], number> = { P: 0, C: 0, M: 0, measured: 0, own: 0 }
   for (const { length } of figures) counts[length.source.mark]++
   return counts

@@ -1,5 +1,14 @@
 import { FOOTPRINTS, type Format } from './footprints'
-import { BOX_SIZES, type BeeSpace, type BoxSize, type Catalogue, type PartKind, type Pattern, type PatternOf, type Use } from './pattern'
+import {
+  BOX_SIZES,
+  type BeeSpace,
+  type BoxSize,
+  type Catalogue,
+  type PartKind,
+  type Pattern,
+  type PatternOf,
+  type Use,
+} from './pattern'
 
 /** What is looked for in a catalogue; what is not said does not matter. */
 export interface Wanted<K extends PartKind = PartKind> {
@@ -23,13 +32,22 @@ function ofKind(catalogue: Catalogue, kind: PartKind): readonly Pattern[] {
   let lists = known.get(catalogue)
   if (!lists) known.set(catalogue, (lists = new Map()))
   let list = lists.get(kind)
-  if (!list) lists.set(kind, (list = [...catalogue.patterns.values()].filter((pattern) => isAsWanted(pattern, { kind }))))
+  if (!list)
+    lists.set(kind, (list = [...catalogue.patterns.values()].filter((pattern) => isAsWanted(pattern, { kind }))))
   return list
 }
 
 /** True for a pattern that is as wanted. */
-export function isAsWanted<K extends PartKind>(pattern: Pattern | undefined, wanted: Wanted<K>): pattern is Pattern & Found<K> {
-  return pattern !== undefined && (Object.keys(wanted) as (keyof Wanted)[]).every((field) => wanted[field] === undefined || pattern[field] === wanted[field])
+export function isAsWanted<K extends PartKind>(
+  pattern: Pattern | undefined,
+  wanted: Wanted<K>,
+): pattern is Pattern & Found<K> {
+  return (
+    pattern !== undefined &&
+    (Object.keys(wanted) as (keyof Wanted)[]).every(
+      (field) => wanted[field] === undefined || pattern[field] === wanted[field],
+    )
+  )
 }
 
 /** Every pattern that is as wanted, those that ship first. */
@@ -49,11 +67,21 @@ export function need<K extends PartKind>(catalogue: Catalogue, wanted: Wanted<K>
   return found
 }
 
-/** A box of a size in a format: its own, one of the format whose supers it takes, or its shallow where it has no medium. */
-export function boxOfSize(catalogue: Catalogue, format: Format, size: BoxSize, space?: BeeSpace): Extract<Pattern, PatternOf<'box'>> | undefined {
+/**
+ * A box of a size in a format: its own, one of the format whose supers it takes, or its shallow where it has no medium.
+ */
+export function boxOfSize(
+  catalogue: Catalogue,
+  format: Format,
+  size: BoxSize,
+  space?: BeeSpace,
+): Extract<Pattern, PatternOf<'box'>> | undefined {
   const { supersOf } = FOOTPRINTS[format]
   const own = find(catalogue, { kind: 'box', format, size, space }) ?? find(catalogue, { kind: 'box', format, size })
-  const shared = () => (supersOf && size !== 'deep' && size !== 'large' ? find(catalogue, { kind: 'box', format: supersOf, size, space }) : undefined)
+  const shared = () =>
+    supersOf && size !== 'deep' && size !== 'large'
+      ? find(catalogue, { kind: 'box', format: supersOf, size, space })
+      : undefined
   return own ?? shared() ?? (size === 'medium' ? boxOfSize(catalogue, format, 'shallow', space) : undefined)
 }
 

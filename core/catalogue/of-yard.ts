@@ -4,14 +4,20 @@ import { CATALOGUE } from './all'
 import type { Catalogue, DimensionName, Dimensions, HangingPattern, Pattern } from './pattern'
 import type { Length } from '../units'
 
-const known = new WeakMap<Yard['overrides'], { patterns: Yard['patterns']; hanging: Yard['hanging']; catalogue: Catalogue }>()
+const known = new WeakMap<
+  Yard['overrides'],
+  { patterns: Yard['patterns']; hanging: Yard['hanging']; catalogue: Catalogue }
+>()
 
 /** The catalogue as a yard has it: what ships, its own patterns, and the figures it has overwritten. */
 export function catalogueOf(yard: Pick<Yard, 'overrides' | 'patterns' | 'hanging'>): Catalogue {
   if (yard.overrides.length === 0 && yard.patterns.length === 0 && yard.hanging.length === 0) return CATALOGUE
   const last = known.get(yard.overrides)
   if (last?.patterns === yard.patterns && last.hanging === yard.hanging) return last.catalogue
-  const patterns = new Map([...CATALOGUE.patterns, ...yard.patterns.filter(isWhole).map((pattern) => [pattern.id, pattern] as const)])
+  const patterns = new Map([
+    ...CATALOGUE.patterns,
+    ...yard.patterns.filter(isWhole).map((pattern) => [pattern.id, pattern] as const),
+  ])
   const hanging = new Map([...CATALOGUE.hanging, ...yard.hanging.map((pattern) => [pattern.id, pattern] as const)])
   for (const { key, length } of yard.overrides) {
     const { patternId, name } = splitKey(key)
@@ -25,7 +31,9 @@ export function catalogueOf(yard: Pick<Yard, 'overrides' | 'patterns' | 'hanging
   return catalogue
 }
 
-/** A pattern without the sizes of its kind, from a file of long ago, is as good as unknown: nothing can be told of it. */
+/**
+ * A pattern without the sizes of its kind, from a file of long ago, is as good as unknown: nothing can be told of it.
+ */
 function isWhole(pattern: Pattern): boolean {
   return missingSizes(pattern).length === 0
 }
@@ -45,11 +53,24 @@ function splitKey(key: string): { patternId: string; name: DimensionName } {
   return { patternId: key.slice(0, dot), name: key.slice(dot + 1) as DimensionName }
 }
 
-export const HANGING_DIMENSIONS = ['topBarLength', 'topBarWidth', 'topBarThickness', 'lugThickness', 'lengthOverEndBars', 'endBarThickness', 'bottomBarThickness', 'height', 'spacing'] as const
+export const HANGING_DIMENSIONS = [
+  'topBarLength',
+  'topBarWidth',
+  'topBarThickness',
+  'lugThickness',
+  'lengthOverEndBars',
+  'endBarThickness',
+  'bottomBarThickness',
+  'height',
+  'spacing',
+] as const
 /** Those that every pattern has, and the thickness of a board, which some have. */
 export const HANGING_FIGURES = [...HANGING_DIMENSIONS, 'thickness'] as const
 export type HangingDimension = (typeof HANGING_FIGURES)[number]
 
 function isLength(frame: HangingPattern, name: string): name is HangingDimension {
-  return (HANGING_FIGURES as readonly string[]).includes(name) && typeof (frame[name as HangingDimension] as Length | undefined)?.mm === 'number'
+  return (
+    (HANGING_FIGURES as readonly string[]).includes(name) &&
+    typeof (frame[name as HangingDimension] as Length | undefined)?.mm === 'number'
+  )
 }

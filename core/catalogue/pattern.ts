@@ -3,17 +3,52 @@ import type { Length, Source } from '../units'
 import type { Format } from './footprints'
 
 export const PART_KINDS = [
-  'stand', 'floor', 'box', 'excluder', 'adapter', 'division', 'eke', 'absorber', 'feeder', 'crown', 'slab', 'roof',
-  'entrance-fitting', 'floor-insert', 'ballast',
+  'stand',
+  'floor',
+  'box',
+  'excluder',
+  'adapter',
+  'division',
+  'eke',
+  'absorber',
+  'feeder',
+  'crown',
+  'slab',
+  'roof',
+  'entrance-fitting',
+  'floor-insert',
+  'ballast',
 ] as const
 export type PartKind = (typeof PART_KINDS)[number]
 
 /** Dimensions by their trade names; every one is a length. */
 export const DIMENSION_NAMES = [
-  'outsideLength', 'outsideWidth', 'insideLength', 'insideWidth', 'depth', 'restToRest', 'restDepth',
-  'upperRecess', 'lowerRecess', 'rimDepth', 'rimWidth', 'boardThickness', 'skirtDepth', 'deckThickness', 'gableHeight',
-  'holeLength', 'holeWidth', 'openingWidth', 'openingHeight', 'fillDepth',
-  'nesting', 'divisionThickness', 'upperLength', 'upperWidth', 'lowerLength', 'lowerWidth',
+  'outsideLength',
+  'outsideWidth',
+  'insideLength',
+  'insideWidth',
+  'depth',
+  'restToRest',
+  'restDepth',
+  'upperRecess',
+  'lowerRecess',
+  'rimDepth',
+  'rimWidth',
+  'boardThickness',
+  'skirtDepth',
+  'deckThickness',
+  'gableHeight',
+  'holeLength',
+  'holeWidth',
+  'openingWidth',
+  'openingHeight',
+  'fillDepth',
+  'nesting',
+  'divisionThickness',
+  'upperLength',
+  'upperWidth',
+  'lowerLength',
+  'lowerWidth',
 ] as const
 export type DimensionName = (typeof DIMENSION_NAMES)[number]
 /** Sizes of a part of any kind; those that its kind needs are there in `SizesOf`. */
@@ -29,14 +64,31 @@ export interface Label {
 }
 
 export const BOX_SIZES = ['deep', 'medium', 'shallow', 'large'] as const
-/** A depth by its place among those of its format: a National brood box is its deep, its super the shallow, the 14×12 the large. */
+/**
+ * A depth by its place among those of its format: a National brood box is its deep, its super the shallow, the 14×12
+ * the large.
+ */
 export type BoxSize = (typeof BOX_SIZES)[number]
 
 export const BEE_SPACES = ['top', 'bottom'] as const
 /** The end of a box at which its bee space is. */
 export type BeeSpace = (typeof BEE_SPACES)[number]
 
-export const USES = ['solid', 'mesh', 'insert', 'reversible', 'food', 'vent', 'cover', 'travel', 'narrow', 'guard', 'robbing', 'shut', 'low'] as const
+export const USES = [
+  'solid',
+  'mesh',
+  'insert',
+  'reversible',
+  'food',
+  'vent',
+  'cover',
+  'travel',
+  'narrow',
+  'guard',
+  'robbing',
+  'shut',
+  'low',
+] as const
 /** What a part is for among those of its kind. */
 export type Use = (typeof USES)[number]
 
@@ -107,7 +159,10 @@ export const HANGING_KINDS = ['frame', 'dummy', 'feeder', 'division'] as const
 export type HangingKind = (typeof HANGING_KINDS)[number]
 
 export const SPACED_BY = ['shoulders', 'ends', 'wide-bars', 'nothing'] as const
-/** What keeps a frame from its neighbour: shoulders of the end bars, ends pushed on the lugs, end bars wide to the bottom, or nothing of its own. */
+/**
+ * What keeps a frame from its neighbour: shoulders of the end bars, ends pushed on the lugs, end bars wide to the
+ * bottom, or nothing of its own.
+ */
 export type SpacedBy = (typeof SPACED_BY)[number]
 
 /** What hangs in a box, as made: a frame, a dummy board, a frame feeder, a division. */

@@ -1,7 +1,10 @@
 import { inchesFromFraction, mmFromInches, type Length, type Source } from '../units'
 import type { Label, Mass } from './pattern'
 
-export const USDA: Source = { mark: 'P', text: 'USDA Agriculture Handbook 335, Beekeeping in the United States, hive drawings, from memory' }
+export const USDA: Source = {
+  mark: 'P',
+  text: 'USDA Agriculture Handbook 335, Beekeeping in the United States, hive drawings, from memory',
+}
 export const BS1300: Source = { mark: 'P', text: 'BS 1300:1960, Beehives, frames and wax foundation, from memory' }
 export const COMMON: Source = { mark: 'C', text: 'common practice of the trade' }
 export const MEMORY: Source = { mark: 'M', text: 'from memory, to be confirmed by measuring' }

@@ -42,7 +42,9 @@ export function limitDistance(valueMm: number, band: Band): LimitDistance {
   const max = comparableMm(band.maxMm)
   if (value < min) return { limitMm: band.minMm, mm: min - value, side: 'under' }
   if (value > max) return { limitMm: band.maxMm, mm: value - max, side: 'over' }
-  return value - min < max - value ? { limitMm: band.minMm, mm: value - min, side: 'inside' } : { limitMm: band.maxMm, mm: max - value, side: 'inside' }
+  return value - min < max - value
+    ? { limitMm: band.minMm, mm: value - min, side: 'inside' }
+    : { limitMm: band.maxMm, mm: max - value, side: 'inside' }
 }
 
 /** How much a value lies outside a band, mm; 0 inside. */

@@ -26,14 +26,26 @@ export interface BothFaces {
 export function betterWays(layout: Layout, gaps: readonly Gap[], band: Band): BetterWay[] {
   return layout.parts.flatMap((part) => {
     if (!canStandEitherWay(part)) return []
-    const below = gaps.filter((gap) => gap.upperId === part.part.id && gap.lowerSurface === 'top-bars' && gap.place !== 'through-open').map(({ mm }) => mm)
-    const above = gaps.filter((gap) => gap.lowerId === part.part.id && gap.upperSurface === 'bottom-bars' && gap.place !== 'through-open').map(({ mm }) => mm)
+    const below = gaps
+      .filter((gap) => gap.upperId === part.part.id && gap.lowerSurface === 'top-bars' && gap.place !== 'through-open')
+      .map(({ mm }) => mm)
+    const above = gaps
+      .filter(
+        (gap) => gap.lowerId === part.part.id && gap.upperSurface === 'bottom-bars' && gap.place !== 'through-open',
+      )
+      .map(({ mm }) => mm)
     if (below.length === 0 && above.length === 0) return []
     const differenceMm = recessMm(part, 'upper') - recessMm(part, 'lower')
     const asItStands = bothFaces(below, above, band)
-    const turned = bothFaces(below.map((mm) => mm + differenceMm), above.map((mm) => mm - differenceMm), band)
+    const turned = bothFaces(
+      below.map((mm) => mm + differenceMm),
+      above.map((mm) => mm - differenceMm),
+      band,
+    )
     const gain = comparableMm(asItStands.outsideMm - turned.outsideMm)
-    return [{ partId: part.part.id, asItStands, turned, better: gain > 0 ? 'turned' : gain < 0 ? 'as-it-stands' : 'neither' }]
+    return [
+      { partId: part.part.id, asItStands, turned, better: gain > 0 ? 'turned' : gain < 0 ? 'as-it-stands' : 'neither' },
+    ]
   })
 }
 
@@ -49,9 +61,16 @@ function recessMm(part: PlacedPart, face: 'lower' | 'upper'): number {
 /** Frames and a board beside them are one joint: its worst counts, once. */
 function bothFaces(belowMm: readonly number[], aboveMm: readonly number[], band: Band): BothFaces {
   const [below, above] = [worstOf(belowMm, band), worstOf(aboveMm, band)]
-  return { belowMm: below, aboveMm: above, outsideMm: [below, above].reduce<number>((sum, mm) => sum + (mm === null ? 0 : outsideMm(mm, band)), 0) }
+  return {
+    belowMm: below,
+    aboveMm: above,
+    outsideMm: [below, above].reduce<number>((sum, mm) => sum + (mm === null ? 0 : outsideMm(mm, band)), 0),
+  }
 }
 
 function worstOf(gapsMm: readonly number[], band: Band): number | null {
-  return gapsMm.reduce<number | null>((worst, mm) => (worst === null || outsideMm(mm, band) > outsideMm(worst, band) ? mm : worst), null)
+  return gapsMm.reduce<number | null>(
+    (worst, mm) => (worst === null || outsideMm(mm, band) > outsideMm(worst, band) ? mm : worst),
+    null,
+  )
 }

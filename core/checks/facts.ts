@@ -42,18 +42,39 @@ export interface Facts {
   'order.empty-box': Nothing
   'order.upside-down': { readonly kind: PartKind; readonly empty: boolean }
   'order.no-excluder-clean-comb': Nothing
-  'room.brood': { readonly cells: number; readonly needCells: number; readonly layingPeak: number; readonly shared: boolean; readonly litres: number }
+  'room.brood': {
+    readonly cells: number
+    readonly needCells: number
+    readonly layingPeak: number
+    readonly shared: boolean
+    readonly litres: number
+  }
   'room.too-much': { readonly frames: number }
   'fit.frame': { readonly reason: FrameReason; readonly framePatternId: string }
   'frames.too-many': TooManyFacts
   'frames.no-play': { readonly frames: number }
   'frames.no-spacing': { readonly frames: number }
-  'frames.mixed': { readonly how: 'systems' | 'in-slots' | 'widths'; readonly ways: readonly SpacedBy[]; readonly leastMm: number; readonly mostMm: number }
+  'frames.mixed': {
+    readonly how: 'systems' | 'in-slots' | 'widths'
+    readonly ways: readonly SpacedBy[]
+    readonly leastMm: number
+    readonly mostMm: number
+  }
   'frames.spread-shoulders': Nothing
   'frames.winter-spacing': { readonly stage: Stage }
-  'frames.comb-gap': { readonly verdict: AcrossVerdict; readonly gaps: number; readonly brood: boolean; readonly board: boolean }
+  'frames.comb-gap': {
+    readonly verdict: AcrossVerdict
+    readonly gaps: number
+    readonly brood: boolean
+    readonly board: boolean
+  }
   'frames.empty-place': { readonly places: number; readonly building: boolean }
-  'frames.undrawn-wide': { readonly undrawn: number; readonly frames: number; readonly full: number; readonly whole: boolean }
+  'frames.undrawn-wide': {
+    readonly undrawn: number
+    readonly frames: number
+    readonly full: number
+    readonly whole: boolean
+  }
   'frames.foundationless-pair': { readonly pairs: number; readonly bare: number; readonly school: boolean }
   'frames.foundationless-unsupported': { readonly frames: number; readonly said: boolean }
   'frames.drain-loose': Nothing
@@ -83,7 +104,13 @@ export interface Facts {
   'season.headspace-overdue': { readonly offBy: string }
   'season.headspace-undated': Nothing
   'season.next-box': { readonly frames: number; readonly of: number }
-  'season.short-of-food': { readonly climate: Climate; readonly storesLow: number; readonly storesHigh: number; readonly needLow: number; readonly needHigh: number }
+  'season.short-of-food': {
+    readonly climate: Climate
+    readonly storesLow: number
+    readonly storesHigh: number
+    readonly needLow: number
+    readonly needHigh: number
+  }
   'season.bait-room': { readonly litres: number; readonly least: number; readonly most: number }
   'season.bait-honey': Nothing
   'season.bait-comb': Nothing

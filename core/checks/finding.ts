@@ -7,8 +7,27 @@ export type Severity = (typeof SEVERITIES)[number]
 export type Grade = Severity | 'good'
 
 export const REMEDY_KINDS = [
-  'turn-over', 'swap-for', 'exchange', 'add', 'take-off', 'move-below', 'move-above', 'open-hole', 'close-hole', 'centre',
-  'push-together', 'centre-frames', 'touch-one-side', 'castellate', 'leave-out', 'alternate', 'add-dummy', 'add-frames', 'wire-frames', 'mend-part', 'use-as-food',
+  'turn-over',
+  'swap-for',
+  'exchange',
+  'add',
+  'take-off',
+  'move-below',
+  'move-above',
+  'open-hole',
+  'close-hole',
+  'centre',
+  'push-together',
+  'centre-frames',
+  'touch-one-side',
+  'castellate',
+  'leave-out',
+  'alternate',
+  'add-dummy',
+  'add-frames',
+  'wire-frames',
+  'mend-part',
+  'use-as-food',
 ] as const
 export type RemedyKind = (typeof REMEDY_KINDS)[number]
 
@@ -63,13 +82,30 @@ export function remediesOf(finding: Finding): readonly Remedy[] {
 }
 
 /** What a finding says beside its rule, severity and parts. */
-type More<R extends Rule> = Partial<Omit<FindingOf<R>, 'rule' | 'severity' | 'partIds' | 'facts'>> & (Record<never, never> extends Facts[R] ? { readonly facts?: Facts[R] } : { readonly facts: Facts[R] })
+type More<R extends Rule> = Partial<Omit<FindingOf<R>, 'rule' | 'severity' | 'partIds' | 'facts'>> &
+  (Record<never, never> extends Facts[R] ? { readonly facts?: Facts[R] } : { readonly facts: Facts[R] })
 
 /** A finding with its facts; nothing measured and nothing to choose from unless said. */
-export function findingOf<R extends Rule>(rule: R, severity: Severity, partIds: readonly string[], ...[more]: Record<never, never> extends Facts[R] ? [More<R>?] : [More<R>]): FindingOf<R> {
+export function findingOf<R extends Rule>(
+  rule: R,
+  severity: Severity,
+  partIds: readonly string[],
+  ...[more]: Record<never, never> extends Facts[R] ? [More<R>?] : [More<R>]
+): FindingOf<R> {
   // Facts are there wherever the rule has any: the type of the last argument asks for them.
   const facts = (more?.facts ?? NO_FACTS) as Facts[R]
-  return { key: `${rule}:${partIds.join('+')}`, rule, severity, partIds, measured: null, accepted: null, marginal: false, ways: NONE, ...more, facts }
+  return {
+    key: `${rule}:${partIds.join('+')}`,
+    rule,
+    severity,
+    partIds,
+    measured: null,
+    accepted: null,
+    marginal: false,
+    ways: NONE,
+    ...more,
+    facts,
+  }
 }
 
 /** Of a rule that has none. */

@@ -8,8 +8,18 @@ import type { Limits } from './limits'
 
 /** What the bees will do with a gap. */
 export type Verdict =
-  | 'meets' | 'glued' | 'squeezed' | 'bee-space' | 'bridged' | 'comb'
-  | 'floor-low' | 'floor-open' | 'floor-deep' | 'filled' | 'open-for-now' | 'out-of-reach'
+  | 'meets'
+  | 'glued'
+  | 'squeezed'
+  | 'bee-space'
+  | 'bridged'
+  | 'comb'
+  | 'floor-low'
+  | 'floor-open'
+  | 'floor-deep'
+  | 'filled'
+  | 'open-for-now'
+  | 'out-of-reach'
 
 export interface JudgedGap extends Gap {
   readonly verdict: Verdict
@@ -22,25 +32,48 @@ export interface JudgedGap extends Gap {
 }
 
 /** Stages in which an open space over or under the frames is put up with for a time. */
-const OPEN_SPACE_STAGES: ReadonlySet<Stage> = new Set(['settling', 'after-crop', 'pack-down', 'winter', 'late-winter-check'])
+const OPEN_SPACE_STAGES: ReadonlySet<Stage> = new Set([
+  'settling',
+  'after-crop',
+  'pack-down',
+  'winter',
+  'late-winter-check',
+])
 
 /**
  * Judges one vertical gap by the band of its place. Value and limit are compared to 0.01 mm, half up; limits
  * are inclusive; within the sum of the ± of a limit the verdict is marginal and no better or worse than watch, and
  * no worse than a note where both parts are as made and what they leave is at most what comb is not hung in.
  */
-export function judgeGap(gap: Gap, { band, stage, limits }: Pick<Context, 'band' | 'stage' | 'limits'>, asMade = false): JudgedGap {
+export function judgeGap(
+  gap: Gap,
+  { band, stage, limits }: Pick<Context, 'band' | 'stage' | 'limits'>,
+  asMade = false,
+): JudgedGap {
   if (gap.place === 'through-open') return judgeOpen(gap, stage)
-  if (gap.place === 'no-frames') return judgeWithoutFrames(gap, gap.lowerSurface === 'floor' || gap.lowerSurface === 'floor-mesh' ? floorBandOf(limits) : band)
+  if (gap.place === 'no-frames')
+    return judgeWithoutFrames(
+      gap,
+      gap.lowerSurface === 'floor' || gap.lowerSurface === 'floor-mesh' ? floorBandOf(limits) : band,
+    )
   const own = gap.place === 'floor' ? floorBandOf(limits) : band
   const nearest = limitDistance(gap.mm, own)
   const marginal = isMarginal(gap.plusMinusMm, nearest)
-  const { verdict, grade } = gap.place === 'floor' ? floorVerdict(gap.mm, nearest, limits) : bandVerdict(gap.mm, nearest, limits)
-  const usual = asMade && gap.place !== 'floor' && (nearest.side === 'over' || (nearest.side === 'inside' && marginal)) && comparableMm(gap.mm) <= comparableMm(limits.wide)
+  const { verdict, grade } =
+    gap.place === 'floor' ? floorVerdict(gap.mm, nearest, limits) : bandVerdict(gap.mm, nearest, limits)
+  const usual =
+    asMade &&
+    gap.place !== 'floor' &&
+    (nearest.side === 'over' || (nearest.side === 'inside' && marginal)) &&
+    comparableMm(gap.mm) <= comparableMm(limits.wide)
   return judged(gap, verdict, usual ? 'note' : marginal ? 'watch' : grade, own, nearest, marginal, usual)
 }
 
-function bandVerdict(mm: number, nearest: LimitDistance, { beeTight, wide }: Limits): { verdict: Verdict; grade: Grade } {
+function bandVerdict(
+  mm: number,
+  nearest: LimitDistance,
+  { beeTight, wide }: Limits,
+): { verdict: Verdict; grade: Grade } {
   const value = comparableMm(mm)
   if (value < 0) return { verdict: 'meets', grade: 'stop' }
   if (value < beeTight) return { verdict: 'glued', grade: 'mend' }
@@ -69,7 +102,15 @@ function judgeWithoutFrames(gap: Gap, band: Band): JudgedGap {
 }
 
 /** Written out field by field: spreading so many is ten times as slow in the hot path. */
-function judged(gap: Gap, verdict: Verdict, grade: Grade, band: Band | null = null, nearest: LimitDistance | null = null, marginal = false, usual = false): JudgedGap {
+function judged(
+  gap: Gap,
+  verdict: Verdict,
+  grade: Grade,
+  band: Band | null = null,
+  nearest: LimitDistance | null = null,
+  marginal = false,
+  usual = false,
+): JudgedGap {
   return {
     mm: gap.mm,
     plusMinusMm: gap.plusMinusMm,

@@ -17,23 +17,46 @@ export interface OpenJoint {
  * Open where the edges do not reach each other, and where they only just meet, which seals nothing: stop where a bee
  * gets through, mend below that (common practice). Lengths in mm.
  */
-export function openJoint({ openMm, bearingMm, plusMinusMm }: Joint, { beeTight }: Pick<Limits, 'beeTight'>): OpenJoint {
+export function openJoint(
+  { openMm, bearingMm, plusMinusMm }: Joint,
+  { beeTight }: Pick<Limits, 'beeTight'>,
+): OpenJoint {
   const side = SIDES.reduce((widest, other) => (openMm[other] > openMm[widest] ? other : widest))
-  const sides = SIDES.filter((other) => comparableMm(openMm[other]) > 0 || (bearingMm[other] !== null && comparableMm(bearingMm[other]) <= 0))
+  const sides = SIDES.filter(
+    (other) => comparableMm(openMm[other]) > 0 || (bearingMm[other] !== null && comparableMm(bearingMm[other]) <= 0),
+  )
   const mm = openMm[side]
   const marginal = sides.length > 0 && (isUnsure(mm, plusMinusMm, 0) || isUnsure(mm, plusMinusMm, beeTight))
-  return { sides, side, mm, marginal, grade: sides.length === 0 ? 'good' : marginal ? 'watch' : comparableMm(mm) > beeTight ? 'stop' : 'mend' }
+  return {
+    sides,
+    side,
+    mm,
+    marginal,
+    grade: sides.length === 0 ? 'good' : marginal ? 'watch' : comparableMm(mm) > beeTight ? 'stop' : 'mend',
+  }
 }
 
 /** How many joints are wrong in any way, mm and lips alike. */
 export function faultyJoints(joints: readonly Joint[], limits: Pick<Limits, 'beeTight'>): number {
-  return joints.reduce((sum, joint) => sum + Number(isUnjoined(joint)) + Number(openJoint(joint, limits).sides.length > 0), 0)
+  return joints.reduce(
+    (sum, joint) => sum + Number(isUnjoined(joint)) + Number(openJoint(joint, limits).sides.length > 0),
+    0,
+  )
 }
 
-/** What keeps a hive from being put together and closed: open or unmatched joints, a roof that does not go on, parts that meet. */
+/**
+ * What keeps a hive from being put together and closed: open or unmatched joints, a roof that does not go on, parts
+ * that meet.
+ */
 export function stopsOf(joints: readonly Joint[], gaps: readonly GapSum[], limits: Pick<Limits, 'beeTight'>): number {
-  const ofJoints = joints.reduce((sum, joint) => sum + Number(isUnjoined(joint) || openJoint(joint, limits).grade === 'stop'), 0)
-  return gaps.reduce((sum, { place, mm }) => sum + Number(place !== 'no-frames' && place !== 'through-open' && comparableMm(mm) < 0), ofJoints)
+  const ofJoints = joints.reduce(
+    (sum, joint) => sum + Number(isUnjoined(joint) || openJoint(joint, limits).grade === 'stop'),
+    0,
+  )
+  return gaps.reduce(
+    (sum, { place, mm }) => sum + Number(place !== 'no-frames' && place !== 'through-open' && comparableMm(mm) < 0),
+    ofJoints,
+  )
 }
 
 function isUnjoined({ lipOnFlat, roofShortMm }: Joint): boolean {

@@ -16,28 +16,54 @@ export function takeOff(hive: Hive, { part }: PlacedPart): Remedy {
 }
 
 /** Put a new part of a pattern in at a place. */
-export function add(hive: Hive, at: number, pattern: Pattern, catalogue: Catalogue, turnedOver = false, role?: Role): Remedy {
+export function add(
+  hive: Hive,
+  at: number,
+  pattern: Pattern,
+  catalogue: Catalogue,
+  turnedOver = false,
+  role?: Role,
+): Remedy {
   const part = newPart(pattern, catalogue, placeholders(pattern.id))
   const placement = { ...newPlacement(part.id, pattern, role), turnedOver }
   return { kind: 'add', patternId: pattern.id, edit: deeds.putOn(hive, at, part, placement) }
 }
 
 /** Move a part to another place of the stack; `at` counts after it has been lifted. */
-export function move(hive: Hive, { part }: PlacedPart, at: number, kind: 'move-below' | 'move-above', other: PlacedPart): Remedy {
+export function move(
+  hive: Hive,
+  { part }: PlacedPart,
+  at: number,
+  kind: 'move-below' | 'move-above',
+  other: PlacedPart,
+): Remedy {
   return { kind, partId: part.id, otherId: other.part.id, edit: deeds.move(hive, part.id, at) }
 }
 
 /** Let two neighbours change places. */
 export function exchange(hive: Hive, lower: PlacedPart, upper: PlacedPart): Remedy {
   return {
-    kind: 'exchange', partId: lower.part.id, otherId: upper.part.id,
+    kind: 'exchange',
+    partId: lower.part.id,
+    otherId: upper.part.id,
     edit: deeds.move(hive, lower.part.id, upper.index),
   }
 }
 
 /** Put a part of another pattern in its place. */
-export function swapFor(hive: Hive, { part, placement }: PlacedPart, pattern: Pattern, catalogue: Catalogue, turnedOver = placement.turnedOver): Remedy {
-  return { kind: 'swap-for', partId: part.id, patternId: pattern.id, edit: swapEdit(hive, part, pattern, catalogue, placeholders(pattern.id), turnedOver) }
+export function swapFor(
+  hive: Hive,
+  { part, placement }: PlacedPart,
+  pattern: Pattern,
+  catalogue: Catalogue,
+  turnedOver = placement.turnedOver,
+): Remedy {
+  return {
+    kind: 'swap-for',
+    partId: part.id,
+    patternId: pattern.id,
+    edit: swapEdit(hive, part, pattern, catalogue, placeholders(pattern.id), turnedOver),
+  }
 }
 
 /** Open the hole of a crown. */
@@ -53,7 +79,11 @@ export function closeHole({ part }: PlacedPart): Remedy {
 /** Put a fitting of a pattern on. */
 export function attach(hive: Hive, pattern: Pattern, catalogue: Catalogue): Remedy {
   const part = newPart(pattern, catalogue, placeholders(pattern.id))
-  return { kind: 'add', patternId: pattern.id, edit: deeds.attach(hive, part, { place: attachmentPlaceOf(pattern) ?? 'around' }) }
+  return {
+    kind: 'add',
+    patternId: pattern.id,
+    edit: deeds.attach(hive, part, { place: attachmentPlaceOf(pattern) ?? 'around' }),
+  }
 }
 
 /** Take a fitting off. */
@@ -69,10 +99,19 @@ function placeholders(name: string): () => string {
 
 /** Say that these supers are the colony's food from now on: counted, weighed full, and kept in the plan. */
 export function useAsFood(hive: Hive, boxes: readonly PlacedPart[]): Remedy {
-  return { kind: 'use-as-food', partId: boxes[0]!.part.id, count: boxes.length, edit: deeds.together(...boxes.map(({ placement }) => deeds.stand(hive, { ...placement, role: 'food' }))) }
+  return {
+    kind: 'use-as-food',
+    partId: boxes[0]!.part.id,
+    count: boxes.length,
+    edit: deeds.together(...boxes.map(({ placement }) => deeds.stand(hive, { ...placement, role: 'food' }))),
+  }
 }
 
 /** Put the part straight over the middle again. */
 export function centre(hive: Hive, { part, placement }: PlacedPart): Remedy {
-  return { kind: 'centre', partId: part.id, edit: deeds.stand(hive, { ...placement, offsetMm: { x: 0, y: 0 }, yawDeg: 0 }) }
+  return {
+    kind: 'centre',
+    partId: part.id,
+    edit: deeds.stand(hive, { ...placement, offsetMm: { x: 0, y: 0 }, yawDeg: 0 }),
+  }
 }

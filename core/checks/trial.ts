@@ -42,8 +42,15 @@ function endingWithin(ways: readonly Remedy[], band: Band): Remedy[] {
   return good.length > 0 ? good : ways.slice(0, 1).map((way) => ({ ...way, onlyBetter: true }))
 }
 
-/** Of these ways the one that leaves the frames' gaps nearest their bands, with the figure that `resultOf` finds in it. */
-export function nearestBand(measured: Measured, ways: readonly Remedy[], context: Context, resultOf: (trial: Trial) => number | undefined): Remedy[] {
+/**
+ * Of these ways the one that leaves the frames' gaps nearest their bands, with the figure that `resultOf` finds in it.
+ */
+export function nearestBand(
+  measured: Measured,
+  ways: readonly Remedy[],
+  context: Context,
+  resultOf: (trial: Trial) => number | undefined,
+): Remedy[] {
   const tried = ways.flatMap((remedy) => {
     const trial = tryRemedy(measured, remedy, context)
     return trial ? [{ remedy, trial }] : []
@@ -77,8 +84,17 @@ export function totalOutsideMm(gaps: readonly GapSum[], { band, limits }: Pick<C
   return sum
 }
 
-/** Of these ways out, the ones that better both the hive and the joint that `resultOf` looks at, the one with most gain for least work first. */
-export function worthwhile(measured: Measured, candidates: readonly Remedy[], context: Context, band: Band, resultOf: (trial: Trial) => number | undefined): Remedy[] {
+/**
+ * Of these ways out, the ones that better both the hive and the joint that `resultOf` looks at, the one with most gain
+ * for least work first.
+ */
+export function worthwhile(
+  measured: Measured,
+  candidates: readonly Remedy[],
+  context: Context,
+  band: Band,
+  resultOf: (trial: Trial) => number | undefined,
+): Remedy[] {
   const nowMm = totalOutsideMm(measured.gaps, context)
   const ways = candidates
     .flatMap((remedy) => {
@@ -94,14 +110,34 @@ export function worthwhile(measured: Measured, candidates: readonly Remedy[], co
 
 /** What a way out has to gain to be worth more work than turning a part over, mm. */
 const EFFORT_MM: Record<RemedyKind, number> = {
-  'turn-over': 0, 'open-hole': 0, 'close-hole': 0, 'take-off': 0, exchange: 1, 'move-below': 1, 'move-above': 1, centre: 0, add: 2, 'swap-for': 3,
-  'push-together': 1, 'centre-frames': 1, 'touch-one-side': 1, castellate: 2, 'leave-out': 2, alternate: 2, 'add-dummy': 2, 'add-frames': 2, 'mend-part': 0, 'use-as-food': 0, 'wire-frames': 2,
+  'turn-over': 0,
+  'open-hole': 0,
+  'close-hole': 0,
+  'take-off': 0,
+  exchange: 1,
+  'move-below': 1,
+  'move-above': 1,
+  centre: 0,
+  add: 2,
+  'swap-for': 3,
+  'push-together': 1,
+  'centre-frames': 1,
+  'touch-one-side': 1,
+  castellate: 2,
+  'leave-out': 2,
+  alternate: 2,
+  'add-dummy': 2,
+  'add-frames': 2,
+  'mend-part': 0,
+  'use-as-food': 0,
+  'wire-frames': 2,
 }
 
 /** Only the ways out that bring no new stop: nobody is led from one fault into a worse one. */
 export function withoutHarm(measured: Measured, remedies: readonly Remedy[], context: Context): readonly Remedy[] {
   if (!remedies.some(({ kind }) => CHANGES_STACK.has(kind))) return remedies
-  const stops = (joints: readonly Joint[], gaps: readonly GapSum[], layout: Layout) => stopsOf(joints, gaps, context.limits) + proudFeeders(layout)
+  const stops = (joints: readonly Joint[], gaps: readonly GapSum[], layout: Layout) =>
+    stopsOf(joints, gaps, context.limits) + proudFeeders(layout)
   const now = stops(measured.joints, measured.gaps, measured.layout)
   return remedies.filter((remedy) => {
     if (!CHANGES_STACK.has(remedy.kind)) return true
@@ -111,7 +147,15 @@ export function withoutHarm(measured: Measured, remedies: readonly Remedy[], con
 }
 
 /** Ways out that change which parts meet. */
-const CHANGES_STACK: ReadonlySet<RemedyKind> = new Set(['add', 'swap-for', 'exchange', 'move-below', 'move-above', 'turn-over', 'take-off'])
+const CHANGES_STACK: ReadonlySet<RemedyKind> = new Set([
+  'add',
+  'swap-for',
+  'exchange',
+  'move-below',
+  'move-above',
+  'turn-over',
+  'take-off',
+])
 
 /** This hive as a yard of its own. */
 function yardOf({ assembled }: Measured): Yard {

@@ -6,5 +6,7 @@ import type { ResolvedPart } from '../parts'
  */
 export function areAsMade(...parts: readonly ResolvedPart[]): boolean {
   const format = parts[0]?.pattern?.format
-  return parts.every(({ pattern, part }) => pattern !== undefined && !pattern.own && !part.measured && pattern.format === format)
+  return parts.every(
+    ({ pattern, part }) => pattern !== undefined && !pattern.own && !part.measured && pattern.format === format,
+  )
 }

@@ -15,10 +15,15 @@ export function combAreaDm2(frame: HangingPattern): number {
 /** What a box is used for where its frames do not say what they hold. */
 export type CombUse = 'brood' | 'honey'
 
-/** Comb by what makes it thick: honey fills its room, brood has one thickness, a sheet or a bare frame none to speak of. */
+/**
+ * Comb by what makes it thick: honey fills its room, brood has one thickness, a sheet or a bare frame none to speak of.
+ */
 export type CombKind = 'honey' | 'brood' | 'sheet' | 'bare'
 
-/** The kind of comb in a frame; drawn and of the box's use where nothing is said, and where it is empty: it is as thick as it was drawn. */
+/**
+ * The kind of comb in a frame; drawn and of the box's use where nothing is said, and where it is empty: it is as thick
+ * as it was drawn.
+ */
 export function combKindOf({ comb, holds }: FrameState, use: CombUse): CombKind {
   if (comb === 'wax-foundation' || comb === 'plastic-foundation') return 'sheet'
   if (comb === 'starter-strip' || comb === 'foundationless') return 'bare'
@@ -43,10 +48,14 @@ export function isFoundationless({ comb }: FrameState): boolean {
  */
 export function combHalfMm(kind: CombKind, pitchMm: number): number {
   switch (kind) {
-    case 'honey': return Math.max(0, Math.min(pitchMm - FORMULA.combGap.value, FORMULA.combMost.value)) / 2
-    case 'brood': return FORMULA.broodComb.value / 2
-    case 'sheet': return FORMULA.foundationSheet.value / 2
-    case 'bare': return 0
+    case 'honey':
+      return Math.max(0, Math.min(pitchMm - FORMULA.combGap.value, FORMULA.combMost.value)) / 2
+    case 'brood':
+      return FORMULA.broodComb.value / 2
+    case 'sheet':
+      return FORMULA.foundationSheet.value / 2
+    case 'bare':
+      return 0
   }
 }
 

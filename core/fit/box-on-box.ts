@@ -31,16 +31,39 @@ export function seatOn(lower: ResolvedPart, upper: ResolvedPart, limits: Pick<Li
   const below = facesOf(lower, false).upper.edge
   const above = facesOf(upper, false).lower.edge
   const plusMinusMm = (below?.plusMinusMm ?? 0) + (above?.plusMinusMm ?? 0)
-  if (!below || !above) return { verdict: 'does-not-sit', side: 'front', mm: 0, flushMm: 0, overlapMm: { front: 0, back: 0, left: 0, right: 0 }, plusMinusMm, marginal: false, adapterHelps: false }
+  if (!below || !above)
+    return {
+      verdict: 'does-not-sit',
+      side: 'front',
+      mm: 0,
+      flushMm: 0,
+      overlapMm: { front: 0, back: 0, left: 0, right: 0 },
+      plusMinusMm,
+      marginal: false,
+      adapterHelps: false,
+    }
   const overlap = Object.fromEntries(SIDES.map((side) => [side, overlapMm(below, above, side)])) as Record<Side, number>
   const side = SIDES.reduce((worst, other) => (overlap[other] < overlap[worst] ? other : worst))
   const worst = overlap[side]
   const lip = below.form !== above.form
   const bears = SIDES.some((one) => comparableMm(overlap[one]) > 0)
-  const verdict: SeatVerdict = lip ? 'lip' : !bears ? 'does-not-sit' : comparableMm(worst) < 0 ? 'open' : comparableMm(worst) < limits.bearing ? 'thin' : 'seals'
+  const verdict: SeatVerdict = lip
+    ? 'lip'
+    : !bears
+      ? 'does-not-sit'
+      : comparableMm(worst) < 0
+        ? 'open'
+        : comparableMm(worst) < limits.bearing
+          ? 'thin'
+          : 'seals'
   const open = verdict === 'open' || verdict === 'does-not-sit'
   return {
-    verdict, side, mm: Math.abs(worst), flushMm: open ? flushHole(below, above, side) : 0, overlapMm: overlap, plusMinusMm,
+    verdict,
+    side,
+    mm: Math.abs(worst),
+    flushMm: open ? flushHole(below, above, side) : 0,
+    overlapMm: overlap,
+    plusMinusMm,
     marginal: !lip && [0, limits.bearing].some((limit) => isUnsure(worst, plusMinusMm, limit)),
     adapterHelps: open && lower.pattern?.format !== upper.pattern?.format,
   }

@@ -14,8 +14,17 @@ export type FrameVerdict = 'fits' | 'gap-problem' | 'does-not-fit'
 
 /** The dimension that decides, and how. */
 export type FrameReason =
-  | 'top-bar-too-long' | 'drops-in' | 'lugs-too-short' | 'between-walls' | 'stands-below' | 'meets-rim'
-  | 'void-below' | 'end-gap' | 'over-frames' | 'all-clear' | 'no-frames-here'
+  | 'top-bar-too-long'
+  | 'drops-in'
+  | 'lugs-too-short'
+  | 'between-walls'
+  | 'stands-below'
+  | 'meets-rim'
+  | 'void-below'
+  | 'end-gap'
+  | 'over-frames'
+  | 'all-clear'
+  | 'no-frames-here'
 
 export interface FrameFit {
   readonly verdict: FrameVerdict
@@ -48,28 +57,53 @@ export interface FrameClearances {
  * Whether a frame goes into a box, from dimensions alone: between the walls, its lugs on both rests, its bottom bar
  * above the box's edge, and what it leaves free. The frame hangs centred. Lengths in mm; interval ±. Common practice.
  */
-export function frameInBox(frame: HangingPattern, box: ResolvedPart, { band, limits, catalogue }: Pick<Context, 'band' | 'limits' | 'catalogue'>): FrameFit {
+export function frameInBox(
+  frame: HangingPattern,
+  box: ResolvedPart,
+  { band, limits, catalogue }: Pick<Context, 'band' | 'limits' | 'catalogue'>,
+): FrameFit {
   const clearances = clearancesOf(frame, box)
   const count = Math.max(0, Math.floor((dimensionMm(box, 'insideWidth') + 1e-9) / frame.spacing.mm))
-  const said = (verdict: FrameVerdict, reason: FrameReason, deciding: Clearance, marginal = false): FrameFit => ({ verdict, reason, deciding, marginal, clearances, count, sideMm: Math.round((dimensionMm(box, 'insideWidth') - count * frame.spacing.mm) * 1e6) / 1e6 })
+  const said = (verdict: FrameVerdict, reason: FrameReason, deciding: Clearance, marginal = false): FrameFit => ({
+    verdict,
+    reason,
+    deciding,
+    marginal,
+    clearances,
+    count,
+    sideMm: Math.round((dimensionMm(box, 'insideWidth') - count * frame.spacing.mm) * 1e6) / 1e6,
+  })
   if (box.pattern?.sections) return said('does-not-fit', 'no-frames-here', { mm: 0, plusMinusMm: 0 })
   const { topBarPlay, lugBearing, endGap, topSpace, bottomSpace } = clearances
-  const unsure = ({ mm, plusMinusMm }: Clearance, limit: number) => plusMinusMm > 0 && Math.abs(comparableMm(mm) - limit) <= plusMinusMm
+  const unsure = ({ mm, plusMinusMm }: Clearance, limit: number) =>
+    plusMinusMm > 0 && Math.abs(comparableMm(mm) - limit) <= plusMinusMm
   if (topBarPlay.mm < 0) return said('does-not-fit', 'top-bar-too-long', topBarPlay, unsure(topBarPlay, 0))
   if (lugBearing.mm <= 0) return said('does-not-fit', 'drops-in', lugBearing, unsure(lugBearing, 0))
   if (endGap.mm < 0) return said('does-not-fit', 'between-walls', endGap, unsure(endGap, 0))
-  if (comparableMm(lugBearing.mm) < limits.bearing) return said('does-not-fit', 'lugs-too-short', lugBearing, unsure(lugBearing, limits.bearing))
+  if (comparableMm(lugBearing.mm) < limits.bearing)
+    return said('does-not-fit', 'lugs-too-short', lugBearing, unsure(lugBearing, limits.bearing))
   if (bottomSpace.mm < 0) return said('does-not-fit', 'stands-below', bottomSpace, unsure(bottomSpace, 0))
   if (topSpace.mm < 0) return said('gap-problem', 'meets-rim', topSpace, unsure(topSpace, 0))
   const usual = catalogue.hanging.get(box.pattern?.normalContents?.framePatternId ?? '')
   // What the usual frame leaves is the box's own room: a frame of another make that hangs as low leaves no void.
-  const hangsAsLow = usual !== undefined && comparableMm(frame.height.mm - frame.lugThickness.mm) >= comparableMm(usual.height.mm - usual.lugThickness.mm)
+  const hangsAsLow =
+    usual !== undefined &&
+    comparableMm(frame.height.mm - frame.lugThickness.mm) >= comparableMm(usual.height.mm - usual.lugThickness.mm)
   const below = { minMm: 0, maxMm: hangsAsLow ? Math.max(limits.wide, band.maxMm) : band.maxMm }
-  if (outsideMm(bottomSpace.mm, below) > 0) return said('gap-problem', 'void-below', bottomSpace, isMarginal(bottomSpace.plusMinusMm, limitDistance(bottomSpace.mm, below)))
-  if (comparableMm(topSpace.mm) > comparableMm(band.maxMm)) return said('gap-problem', 'over-frames', topSpace, unsure(topSpace, band.maxMm))
+  if (outsideMm(bottomSpace.mm, below) > 0)
+    return said(
+      'gap-problem',
+      'void-below',
+      bottomSpace,
+      isMarginal(bottomSpace.plusMinusMm, limitDistance(bottomSpace.mm, below)),
+    )
+  if (comparableMm(topSpace.mm) > comparableMm(band.maxMm))
+    return said('gap-problem', 'over-frames', topSpace, unsure(topSpace, band.maxMm))
   const nearest = limitDistance(endGap.mm, band)
   const marginal = isMarginal(endGap.plusMinusMm, nearest)
-  return nearest.side === 'inside' ? said('fits', 'all-clear', endGap, marginal) : said(marginal ? 'fits' : 'gap-problem', 'end-gap', endGap, marginal)
+  return nearest.side === 'inside'
+    ? said('fits', 'all-clear', endGap, marginal)
+    : said(marginal ? 'fits' : 'gap-problem', 'end-gap', endGap, marginal)
 }
 
 function clearancesOf(frame: HangingPattern, box: ResolvedPart): FrameClearances {
@@ -92,4 +126,3 @@ function less(a: Clearance, b: Pick<Length, 'mm' | 'plusMinusMm'>): Clearance {
 function half({ mm, plusMinusMm }: Clearance): Clearance {
   return { mm: mm / 2, plusMinusMm: plusMinusMm / 2 }
 }
-

@@ -26,7 +26,11 @@ export function boxOfPattern(pattern: Pattern, catalogue: Catalogue): FitBox {
 }
 
 /** Every frame in every box. */
-export function frameTable(frames: readonly HangingPattern[], boxes: readonly FitBox[], context: Context): FrameFit[][] {
+export function frameTable(
+  frames: readonly HangingPattern[],
+  boxes: readonly FitBox[],
+  context: Context,
+): FrameFit[][] {
   return frames.map((frame) => boxes.map(({ resolved }) => frameInBox(frame, resolved, context)))
 }
 
@@ -37,7 +41,10 @@ export function boxTable(boxes: readonly FitBox[], context: Context): BoxFit[][]
 
 /** One box on another: how it bears, and the gap between their frames. */
 export function boxFit(lower: FitBox, upper: FitBox, context: Context): BoxFit {
-  return { seat: seatOn(lower.resolved, upper.resolved, context.limits), gap: frameGap(lower.resolved, upper.resolved, context) }
+  return {
+    seat: seatOn(lower.resolved, upper.resolved, context.limits),
+    gap: frameGap(lower.resolved, upper.resolved, context),
+  }
 }
 
 function frameGap(lower: ResolvedPart, upper: ResolvedPart, context: Context): BoxFit['gap'] {
@@ -46,17 +53,52 @@ function frameGap(lower: ResolvedPart, upper: ResolvedPart, context: Context): B
   if (below?.surface !== 'top-bars' || above?.surface !== 'bottom-bars') return null
   const mm = Math.round((below.recess.mm + above.recess.mm) * 1e6) / 1e6
   const plusMinusMm = below.recess.plusMinusMm + above.recess.plusMinusMm
-  const { verdict, grade, marginal } = judgeGap({
-    mm, plusMinusMm, likelyPlusMinusMm: Math.hypot(below.recess.plusMinusMm, above.recess.plusMinusMm), lowerId: lower.part.id, upperId: upper.part.id, lowerSurface: 'top-bars', upperSurface: 'bottom-bars',
-    place: 'frames', throughIds: [], terms: [below.recess, above.recess], fromMm: 0, toMm: mm, reached: true,
-  }, context, areAsMade(lower, upper))
+  const { verdict, grade, marginal } = judgeGap(
+    {
+      mm,
+      plusMinusMm,
+      likelyPlusMinusMm: Math.hypot(below.recess.plusMinusMm, above.recess.plusMinusMm),
+      lowerId: lower.part.id,
+      upperId: upper.part.id,
+      lowerSurface: 'top-bars',
+      upperSurface: 'bottom-bars',
+      place: 'frames',
+      throughIds: [],
+      terms: [below.recess, above.recess],
+      fromMm: 0,
+      toMm: mm,
+      reached: true,
+    },
+    context,
+    areAsMade(lower, upper),
+  )
   return { mm, plusMinusMm, verdict, grade, marginal }
 }
 
 /** Two boxes one on the other as a layout, for the drawing. */
 export function stackOfTwo(lower: FitBox, upper: FitBox, { catalogue, limits }: Pick<Context, 'catalogue' | 'limits'>) {
-  const [a, b] = [lower.resolved.part, lower.id === upper.id ? { ...upper.resolved.part, id: `${upper.id}/upper` } : upper.resolved.part]
-  const hive = { id: 'fit', name: '', stage: 'flow' as const, note: '', stack: [newPlacement(a.id, lower.resolved.pattern), newPlacement(b.id, upper.resolved.pattern)], attachments: [], accepted: [] }
-  const layout = layOut(assembleHive(hive, new Map([[a.id, a], [b.id, b]]), catalogue))
+  const [a, b] = [
+    lower.resolved.part,
+    lower.id === upper.id ? { ...upper.resolved.part, id: `${upper.id}/upper` } : upper.resolved.part,
+  ]
+  const hive = {
+    id: 'fit',
+    name: '',
+    stage: 'flow' as const,
+    note: '',
+    stack: [newPlacement(a.id, lower.resolved.pattern), newPlacement(b.id, upper.resolved.pattern)],
+    attachments: [],
+    accepted: [],
+  }
+  const layout = layOut(
+    assembleHive(
+      hive,
+      new Map([
+        [a.id, a],
+        [b.id, b],
+      ]),
+      catalogue,
+    ),
+  )
   return { layout, gaps: gapsOf(layout, limits.beeTight).gaps }
 }

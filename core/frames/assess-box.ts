@@ -1,4 +1,12 @@
-import { checkComb, checkDrainFrames, checkFrameSpacing, checkSideRoom, bySeverity, type Context, type Finding } from '../checks'
+import {
+  checkComb,
+  checkDrainFrames,
+  checkFrameSpacing,
+  checkSideRoom,
+  bySeverity,
+  type Context,
+  type Finding,
+} from '../checks'
 import { checkEndBars } from '../checks/bee-space'
 import { checkFrames } from '../checks/fit'
 import { measure } from '../assess'
@@ -9,7 +17,15 @@ const CHECKS = [checkFrames, checkEndBars, checkFrameSpacing, checkSideRoom, che
 
 /** The findings about what hangs in one box, wherever it stands, worst first. */
 export function assessBox(part: Part, placement: Placement, context: Context): Finding[] {
-  const hive = { id: part.id, name: '', stage: context.stage, note: '', stack: [placement], attachments: [], accepted: [] }
+  const hive = {
+    id: part.id,
+    name: '',
+    stage: context.stage,
+    note: '',
+    stack: [placement],
+    attachments: [],
+    accepted: [],
+  }
   const measured = measure(assembleHive(hive, new Map([[part.id, part]]), context.catalogue), context)
   return CHECKS.flatMap((check) => check(measured, context)).sort(bySeverity)
 }

@@ -1,13 +1,28 @@
 import type { Catalogue, HangingPattern } from '../catalogue'
 import { fullCount } from '../checks'
-import { dimensionMm, framesOf, hangAcross, howManyFit, resolvePart, SPACER_PITCH_MM, type ResolvedPart } from '../parts'
+import {
+  dimensionMm,
+  framesOf,
+  hangAcross,
+  howManyFit,
+  resolvePart,
+  SPACER_PITCH_MM,
+  type ResolvedPart,
+} from '../parts'
 import { closedUp, inOrder, type Content, type Spacing } from '../hive'
 import { fullBoxKg, honeyCapacityKg, honeyKg, sumOf, waxKg, ZERO, type Range } from '../weight'
 import { honeyCombMm } from '../comb'
 import { FORMULA } from '../formula'
 
 /** What a spacing asks of the keeper. */
-export type Ask = 'drawn-comb' | 'spacer' | 'castellation' | 'narrow-end-bars' | 'longer-knife' | 'close-for-winter' | 'comb-past-its-most'
+export type Ask =
+  | 'drawn-comb'
+  | 'spacer'
+  | 'castellation'
+  | 'narrow-end-bars'
+  | 'longer-knife'
+  | 'close-for-winter'
+  | 'comb-past-its-most'
 
 /** One way of spacing some boxes, with what it gives; masses in kg, lengths in mm. */
 export interface SpacingOption {
@@ -38,7 +53,10 @@ export interface SpacingOption {
 export function usualFrame(box: ResolvedPart, catalogue: Catalogue): HangingPattern | undefined {
   const counts = new Map<HangingPattern, number>()
   for (const { pattern } of framesOf(box.hung)) counts.set(pattern, (counts.get(pattern) ?? 0) + 1)
-  return [...counts].sort((a, b) => b[1] - a[1])[0]?.[0] ?? catalogue.hanging.get(box.pattern?.normalContents?.framePatternId ?? '')
+  return (
+    [...counts].sort((a, b) => b[1] - a[1])[0]?.[0] ??
+    catalogue.hanging.get(box.pattern?.normalContents?.framePatternId ?? '')
+  )
 }
 
 /**
@@ -48,10 +66,15 @@ export function usualFrame(box: ResolvedPart, catalogue: Catalogue): HangingPatt
 export function spacingFor(box: ResolvedPart, frame: HangingPattern, count: number): Spacing {
   const widthMm = dimensionMm(box, 'insideWidth')
   const touches = frame.spacedBy !== 'nothing' && count >= Math.min(fullCount(box), howManyFit(box, frame.spacing.mm))
-  if (touches) return box.part.spacing?.system === 'castellation' && box.part.spacing.count === count ? box.part.spacing : { system: 'touching', slack: 'one-side' }
+  if (touches)
+    return box.part.spacing?.system === 'castellation' && box.part.spacing.count === count
+      ? box.part.spacing
+      : { system: 'touching', slack: 'one-side' }
   const spacer = SPACER_PITCH_MM[count]
   const left = spacer === undefined ? -1 : widthMm - count * spacer
-  return left >= 0 && left < 10 ? { system: 'spacer', count, slack: 'both-sides' } : { system: 'castellation', count, slack: 'one-side' }
+  return left >= 0 && left < 10
+    ? { system: 'spacer', count, slack: 'both-sides' }
+    : { system: 'castellation', count, slack: 'one-side' }
 }
 
 /** A box with so many of its usual frame, spaced for that count; undefined where it has no frames at all. */
@@ -59,12 +82,21 @@ export function spacedFor(box: ResolvedPart, count: number, catalogue: Catalogue
   const frame = usualFrame(box, catalogue)
   if (!frame) return undefined
   const own = inOrder(box.part).filter(({ patternId }) => patternId === frame.id)
-  const contents = closedUp(Array.from({ length: count }, (_, place): Content => own[place] ?? { id: `${box.part.id}/${place}`, patternId: frame.id, place }))
+  const contents = closedUp(
+    Array.from(
+      { length: count },
+      (_, place): Content => own[place] ?? { id: `${box.part.id}/${place}`, patternId: frame.id, place },
+    ),
+  )
   return resolvePart({ ...box.part, contents, spacing: spacingFor(box, frame, count) }, catalogue)
 }
 
 /** Spacings side by side for one box or many: at full count and at each count less, summed over all of them. */
-export function compareSpacings(boxes: readonly ResolvedPart[], catalogue: Catalogue, less: readonly number[] = [0, 1, 2]): SpacingOption[] {
+export function compareSpacings(
+  boxes: readonly ResolvedPart[],
+  catalogue: Catalogue,
+  less: readonly number[] = [0, 1, 2],
+): SpacingOption[] {
   return less.flatMap((fewer) => {
     const spaced = boxes.flatMap((box) => {
       const count = fullCount(box) - fewer
@@ -86,17 +118,35 @@ function optionOf(spaced: readonly Spaced[], fewer: number): SpacingOption {
   const across = hangAcross(first.variant)
   const frame = across.places[0]!.pattern
   const combMm = honeyCombMm(across.pitchMm)
-  const figures = spaced.map(({ variant }) => ({ honey: honeyKg([variant]), wax: waxKg(honeyCapacityKg([variant])), mass: fullBoxKg(variant) }))
+  const figures = spaced.map(({ variant }) => ({
+    honey: honeyKg([variant]),
+    wax: waxKg(honeyCapacityKg([variant])),
+    mass: fullBoxKg(variant),
+  }))
   const total = (which: 'honey' | 'wax' | 'mass') => figures.reduce<Range>((sum, one) => sumOf([sum, one[which]]), ZERO)
   return {
-    count: first.count, spacing: across.spacing, pitchMm: across.pitchMm, combMm, combGapMm: across.pitchMm - combMm,
-    honeyKg: total('honey'), waxKg: total('wax'), massKg: total('mass'), heaviestKg: Math.max(...figures.map(({ mass }) => mass.middle)),
-    framesToUncap: spaced.reduce((sum, { count }) => sum + count, 0), framesFreed: spaced.length * fewer, proudMm: proudMm(frame, combMm),
-    fits: spaced.every(({ variant }) => hangAcross(variant).overlapMm === 0), asks: asksOf(across.spacing, frame, combMm, across.pitchMm, fewer), boxes: spaced.length,
+    count: first.count,
+    spacing: across.spacing,
+    pitchMm: across.pitchMm,
+    combMm,
+    combGapMm: across.pitchMm - combMm,
+    honeyKg: total('honey'),
+    waxKg: total('wax'),
+    massKg: total('mass'),
+    heaviestKg: Math.max(...figures.map(({ mass }) => mass.middle)),
+    framesToUncap: spaced.reduce((sum, { count }) => sum + count, 0),
+    framesFreed: spaced.length * fewer,
+    proudMm: proudMm(frame, combMm),
+    fits: spaced.every(({ variant }) => hangAcross(variant).overlapMm === 0),
+    asks: asksOf(across.spacing, frame, combMm, across.pitchMm, fewer),
+    boxes: spaced.length,
   }
 }
 
-/** How far sealed comb stands proud of the top bar, to each side, mm; a knife that runs on wood leaves cells shut below zero. */
+/**
+ * How far sealed comb stands proud of the top bar, to each side, mm; a knife that runs on wood leaves cells shut below
+ * zero.
+ */
 export function proudMm(frame: Pick<HangingPattern, 'topBarWidth'>, combMm: number): number {
   return (combMm - frame.topBarWidth.mm) / 2
 }
@@ -107,7 +157,8 @@ function asksOf({ system }: Spacing, frame: HangingPattern, combMm: number, pitc
   if (system === 'spacer') asks.push('spacer')
   if (system === 'castellation') asks.push('castellation')
   if (proudMm(frame, combMm) <= 0) asks.push('longer-knife')
-  if (combMm >= FORMULA.combMost.value && pitchMm > FORMULA.combMost.value + FORMULA.combGap.value) asks.push('comb-past-its-most')
+  if (combMm >= FORMULA.combMost.value && pitchMm > FORMULA.combMost.value + FORMULA.combGap.value)
+    asks.push('comb-past-its-most')
   if (fewer > 0) asks.push('close-for-winter')
   return asks
 }

@@ -13,12 +13,22 @@ export interface DrainPlan {
   readonly tiltDeg: number
 }
 
-/** How many drain frames fit a box, the play to take up, and how far back it is tilted to empty them. Geometry; the tilt from memory, the maker of the frames says what theirs need. */
+/**
+ * How many drain frames fit a box, the play to take up, and how far back it is tilted to empty them. Geometry; the tilt
+ * from memory, the maker of the frames says what theirs need.
+ */
 export function drainPlan(box: ResolvedPart, spacingMm: number): DrainPlan {
   const widthMm = dimensionMm(box, 'insideWidth')
   const fits = Math.floor((widthMm + 1e-9) / spacingMm)
   const frames = hangAcross(box).places.filter(isFrame).length
   const tiltDeg = FORMULA.drainTilt.value
   const playMm = widthMm - Math.min(frames, fits) * spacingMm
-  return { frames, fits, playMm, eachSideMm: playMm / 2, backDownMm: dimensionMm(box, 'outsideLength') * Math.tan((tiltDeg * Math.PI) / 180), tiltDeg }
+  return {
+    frames,
+    fits,
+    playMm,
+    eachSideMm: playMm / 2,
+    backDownMm: dimensionMm(box, 'outsideLength') * Math.tan((tiltDeg * Math.PI) / 180),
+    tiltDeg,
+  }
 }

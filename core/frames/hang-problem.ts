@@ -6,7 +6,12 @@ import { hungAt, inOrder, type Content, type Part, type Role } from '../hive'
 
 /** Why something cannot be hung, taken out or put in another's place, with the figures to say it. */
 export type HangProblem =
-  | { readonly problem: 'another-format'; readonly patternId: string; readonly reason: FrameReason; readonly mm: number }
+  | {
+      readonly problem: 'another-format'
+      readonly patternId: string
+      readonly reason: FrameReason
+      readonly mm: number
+    }
   | { readonly problem: 'too-many'; readonly patternId: string; readonly missingMm: number; readonly fits: number }
   | { readonly problem: 'only-brood-frame'; readonly patternId: string | null }
   | { readonly problem: 'no-frames-here' }
@@ -16,11 +21,14 @@ export function hangProblem(box: ResolvedPart, patternId: string, context: Conte
   const pattern = context.catalogue.hanging.get(patternId)
   if (!pattern || !isBox(box) || box.pattern.sections) return { problem: 'no-frames-here' }
   const fit = frameInBox(pattern, box, context)
-  if (fit.verdict === 'does-not-fit') return { problem: 'another-format', patternId, reason: fit.reason, mm: fit.deciding.mm }
+  if (fit.verdict === 'does-not-fit')
+    return { problem: 'another-format', patternId, reason: fit.reason, mm: fit.deciding.mm }
   const place = firstEmptyPlace(box.part)
   const after = resolvePart(hungAt(box.part, { id: 'trial', patternId, place }, place), context.catalogue)
   const { overlapMm } = hangAcross(after)
-  return overlapMm > 0 ? { problem: 'too-many', patternId, missingMm: overlapMm, fits: howManyFit(box, pattern.spacing.mm) } : undefined
+  return overlapMm > 0
+    ? { problem: 'too-many', patternId, missingMm: overlapMm, fits: howManyFit(box, pattern.spacing.mm) }
+    : undefined
 }
 
 /** The first place with nothing in it. */
@@ -30,8 +38,17 @@ export function firstEmptyPlace(part: Part): number {
   return gap < 0 ? ordered.length : gap
 }
 
-/** Whether these frames may be taken out, or something else put in their place: a brood box keeps its last frame, and the last with brood. */
-export function takeProblem(part: Part, ids: ReadonlySet<string>, role: Role | undefined, catalogue: Catalogue, patternId: string | null = null): HangProblem | undefined {
+/**
+ * Whether these frames may be taken out, or something else put in their place: a brood box keeps its last frame, and
+ * the last with brood.
+ */
+export function takeProblem(
+  part: Part,
+  ids: ReadonlySet<string>,
+  role: Role | undefined,
+  catalogue: Catalogue,
+  patternId: string | null = null,
+): HangProblem | undefined {
   if (role !== 'brood' || (patternId !== null && isFramePattern(catalogue.hanging.get(patternId)))) return undefined
   const isFrame = (content: Content) => isFramePattern(catalogue.hanging.get(content.patternId))
   const frames = part.contents.filter(isFrame)

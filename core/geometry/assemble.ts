@@ -36,7 +36,14 @@ export function assembleHive(hive: Hive, parts: PartLookup, catalogue: Catalogue
     hive,
     stack: hive.stack.map((placement) => {
       const resolved = resolve(placement.partId)
-      return { part: resolved.part, pattern: resolved.pattern, dimensions: resolved.dimensions, hung: resolved.hung, resolved, placement }
+      return {
+        part: resolved.part,
+        pattern: resolved.pattern,
+        dimensions: resolved.dimensions,
+        hung: resolved.hung,
+        resolved,
+        placement,
+      }
     }),
     attached: hive.attachments.map((attachment) => ({ ...resolve(attachment.partId), attachment })),
   }

@@ -1,4 +1,20 @@
-import { BASE, bodiesMet, boundsOf, rise, shapeOf, type FaceShape, type Level, type PartShape, type Passes, type Rect, type ResolvedPart, type Solid, type Surface, type TermName, type ZoneShape } from '../parts'
+import {
+  BASE,
+  bodiesMet,
+  boundsOf,
+  rise,
+  shapeOf,
+  type FaceShape,
+  type Level,
+  type PartShape,
+  type Passes,
+  type Rect,
+  type ResolvedPart,
+  type Solid,
+  type Surface,
+  type TermName,
+  type ZoneShape,
+} from '../parts'
 
 /** The ring that bears, in plan; `inside` is null where the part is a plate without a hole. */
 export interface Edge {
@@ -55,7 +71,10 @@ export function goesThrough(surface: Surface): boolean {
 
 /** Covers what is below: no bee goes up through it, but by a hole. */
 export function coversColony({ faces: { lower } }: { readonly faces: PartFaces }): boolean {
-  return lower.zones.length > 0 && lower.zones.every(({ surface, passes }) => surface === 'hole' || passes === 'air' || passes === 'nothing')
+  return (
+    lower.zones.length > 0 &&
+    lower.zones.every(({ surface, passes }) => surface === 'hole' || passes === 'air' || passes === 'nothing')
+  )
 }
 
 /**
@@ -72,7 +91,10 @@ const drawn = new WeakMap<ResolvedPart, PartFaces>()
 
 function drawnFaces(part: ResolvedPart, shape: PartShape): PartFaces {
   const bodies = bodiesMet(part)
-  const faces = { lower: faceOf('lower', shape, bodies, part.part.id), upper: faceOf('upper', shape, bodies, part.part.id) }
+  const faces = {
+    lower: faceOf('lower', shape, bodies, part.part.id),
+    upper: faceOf('upper', shape, bodies, part.part.id),
+  }
   return { ...faces, depthMm: shape.depth.mm, skirtMm: shape.skirtMm, nested: shape.nested }
 }
 
@@ -81,13 +103,24 @@ function faceOf(which: 'lower' | 'upper', shape: PartShape, bodies: readonly Sol
   for (const zone of shape[which].zones) {
     const { mm, plusMinusMm } = recessOf(zone, bodies, shape, which)
     const { rect, surface, passes, colony } = zone
-    zones.push({ rect, surface, passes, recess: { name: zone.name, mm, plusMinusMm, partId }, ...(colony ? { colony } : {}) })
+    zones.push({
+      rect,
+      surface,
+      passes,
+      recess: { name: zone.name, mm, plusMinusMm, partId },
+      ...(colony ? { colony } : {}),
+    })
   }
   return { edge: edgeOf(shape, which), zones }
 }
 
 /** From the edge plane to the first body that is met in a zone, or to the mouth of what has none. */
-function recessOf(zone: ZoneShape, bodies: readonly Solid[], { depth }: PartShape, which: 'lower' | 'upper'): { readonly mm: number; readonly plusMinusMm: number } {
+function recessOf(
+  zone: ZoneShape,
+  bodies: readonly Solid[],
+  { depth }: PartShape,
+  which: 'lower' | 'upper',
+): { readonly mm: number; readonly plusMinusMm: number } {
   if (zone.mouth && goesThrough(zone.surface)) return rise(BASE, zone.mouth)
   const met = zone.mouth ?? firstMet(zone.rect, bodies, which)
   if (!met) return { mm: 0, plusMinusMm: 0 }
@@ -98,7 +131,8 @@ function firstMet(rect: Rect, bodies: readonly Solid[], which: 'lower' | 'upper'
   let met: Level | undefined
   for (const body of bodies) {
     if (!liesIn(body.rect, rect)) continue
-    if (which === 'lower' ? !met || body.from.mm < met.mm : !met || body.to.mm > met.mm) met = which === 'lower' ? body.from : body.to
+    if (which === 'lower' ? !met || body.from.mm < met.mm : !met || body.to.mm > met.mm)
+      met = which === 'lower' ? body.from : body.to
   }
   return met
 }
@@ -112,12 +146,23 @@ function liesIn(a: Rect, b: Rect): boolean {
 /** The ring that the bodies at the edge plane make: round them all, less what they leave free in the middle. */
 function edgeOf(shape: PartShape, which: 'lower' | 'upper'): Edge | null {
   const face: FaceShape = shape[which]
-  const touching = face.bears ? atPlane(shape.solids.filter(({ bears }) => bears), which) : []
+  const touching = face.bears
+    ? atPlane(
+        shape.solids.filter(({ bears }) => bears),
+        which,
+      )
+    : []
   if (touching.length === 0) return null
   const outside = boundsOf(touching)
   const free = freeIn(outside, touching)
-  const lip = { form: shape.nestingMm > 0 ? 'lipped' as const : 'flat' as const, nestingMm: shape.nestingMm }
-  return { outside, inside: free, ...lip, openFront: free !== null && free.x0 <= outside.x0, plusMinusMm: face.plusMinusMm }
+  const lip = { form: shape.nestingMm > 0 ? ('lipped' as const) : ('flat' as const), nestingMm: shape.nestingMm }
+  return {
+    outside,
+    inside: free,
+    ...lip,
+    openFront: free !== null && free.x0 <= outside.x0,
+    plusMinusMm: face.plusMinusMm,
+  }
 }
 
 /** The bodies that reach furthest to one side. */
@@ -131,7 +176,12 @@ function atPlane(bodies: readonly Solid[], which: 'lower' | 'upper'): readonly R
 function freeIn(outside: Rect, rects: readonly Rect[]): Rect | null {
   let { x0, x1, y0, y1 } = outside
   for (const rect of rects) {
-    const [front, back, left, right] = [rect.x0 <= outside.x0, rect.x1 >= outside.x1, rect.y0 <= outside.y0, rect.y1 >= outside.y1]
+    const [front, back, left, right] = [
+      rect.x0 <= outside.x0,
+      rect.x1 >= outside.x1,
+      rect.y0 <= outside.y0,
+      rect.y1 >= outside.y1,
+    ]
     // A rail as long as a side lies along that side; one that touches a single side, along that one.
     if (left && !right) y0 = Math.max(y0, rect.y1)
     else if (right && !left) y1 = Math.min(y1, rect.y0)

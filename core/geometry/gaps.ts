@@ -54,13 +54,19 @@ interface DraftGap {
 export function gapsOf(layout: Layout, beeTightMm: number): GapChain {
   const traced = withReach(draftsOf(layout), beeTightMm)
   const reached = traced.filter((gap) => gap.reached)
-  return { gaps: traced.filter(facesNoHole), reachedFromBelow: reached.length > 0 ? new Set(reached.map(({ upperId }) => upperId)) : undefined }
+  return {
+    gaps: traced.filter(facesNoHole),
+    reachedFromBelow: reached.length > 0 ? new Set(reached.map(({ upperId }) => upperId)) : undefined,
+  }
 }
 
 /** The gaps of a stack, bottom first, and where its bees get to. */
 export interface GapChain {
   readonly gaps: readonly Gap[]
-  /** Parts whose underside the colony gets to, by identity; undefined without frames, when nobody can say where its bees are. */
+  /**
+   * Parts whose underside the colony gets to, by identity; undefined without frames, when nobody can say where its bees
+   * are.
+   */
   readonly reachedFromBelow: ReadonlySet<string> | undefined
 }
 
@@ -98,7 +104,12 @@ class LeanPaths implements Visitor<LeanPath> {
   }
 
   arrive({ from, below, mm, open }: LeanPath, part: PlacedPart, zone: Zone): void {
-    this.sums.push({ lowerId: from.part.id, upperId: part.part.id, place: placeOf(below.surface, zone.surface, open && !hangsDown(zone)), mm: mm + zone.recess.mm })
+    this.sums.push({
+      lowerId: from.part.id,
+      upperId: part.part.id,
+      place: placeOf(below.surface, zone.surface, open && !hangsDown(zone)),
+      mm: mm + zone.recess.mm,
+    })
   }
 }
 
@@ -112,23 +123,33 @@ interface Visitor<Path> {
   arrive(path: Path, part: PlacedPart, zone: Zone): void
 }
 
-/** Walks up from every zone of every upper face, through open parts, to each zone that it meets: the one tracer of gaps. */
+/**
+ * Walks up from every zone of every upper face, through open parts, to each zone that it meets: the one tracer of gaps.
+ */
 function walk<Path>(parts: readonly PlacedPart[], visitor: Visitor<Path>): void {
   for (let at = 0; at < parts.length; at++) {
     const from = parts[at]!
     for (const zone of from.faces.upper.zones) {
-      if (!goesThrough(zone.surface) && visitor.sees(zone)) walkUp(parts, at + 1, zone.rect, visitor.begin(from, zone), visitor)
+      if (!goesThrough(zone.surface) && visitor.sees(zone))
+        walkUp(parts, at + 1, zone.rect, visitor.begin(from, zone), visitor)
     }
   }
 }
 
-function walkUp<Path>(parts: readonly PlacedPart[], index: number, rect: Rect, path: Path, visitor: Visitor<Path>): void {
+function walkUp<Path>(
+  parts: readonly PlacedPart[],
+  index: number,
+  rect: Rect,
+  path: Path,
+  visitor: Visitor<Path>,
+): void {
   if (index >= parts.length) return
   const part = parts[index]!
   const { zones } = part.faces.lower
   for (const zone of zones) {
     if (!visitor.sees(zone) || !meetsBroadly(rect, zone.rect)) continue
-    if (goesThrough(zone.surface)) walkUp(parts, index + 1, overlapOf(rect, zone.rect)!, visitor.through(path, zone, part), visitor)
+    if (goesThrough(zone.surface))
+      walkUp(parts, index + 1, overlapOf(rect, zone.rect)!, visitor.through(path, zone, part), visitor)
     else visitor.arrive(path, part, zone)
   }
   // What stands inside the next part leaves the rest of the way free.
@@ -151,7 +172,11 @@ function draftsOf(layout: Layout): DraftGap[] {
   walk<Trace>(layout.parts, {
     sees: () => true,
     begin: (from, zone) => ({ from, zone, terms: [zone.recess], throughIds: [] }),
-    through: (trace, zone, part) => ({ ...trace, terms: [...trace.terms, zone.recess], throughIds: zone.surface === 'open' ? [...trace.throughIds, part.part.id] : trace.throughIds }),
+    through: (trace, zone, part) => ({
+      ...trace,
+      terms: [...trace.terms, zone.recess],
+      throughIds: zone.surface === 'open' ? [...trace.throughIds, part.part.id] : trace.throughIds,
+    }),
     arrive: (trace, part, zone) => {
       if (!repeats(drafts, trace, part, zone)) drafts.push(draftGap(trace, part, zone, [...trace.terms, zone.recess]))
     },
@@ -161,10 +186,15 @@ function draftsOf(layout: Layout): DraftGap[] {
 
 /** Several zones of one kind between the same two parts are one gap. */
 function repeats(found: readonly DraftGap[], trace: Trace, to: PlacedPart, zone: Zone): boolean {
-  return found.some(({ gap, fromIndex, toIndex }) =>
-    fromIndex === trace.from.index && toIndex === to.index
-    && gap.lowerSurface === trace.zone.surface && gap.upperSurface === zone.surface
-    && gap.terms[0]!.mm === trace.zone.recess.mm && gap.terms.at(-1)!.mm === zone.recess.mm)
+  return found.some(
+    ({ gap, fromIndex, toIndex }) =>
+      fromIndex === trace.from.index &&
+      toIndex === to.index &&
+      gap.lowerSurface === trace.zone.surface &&
+      gap.upperSurface === zone.surface &&
+      gap.terms[0]!.mm === trace.zone.recess.mm &&
+      gap.terms.at(-1)!.mm === zone.recess.mm,
+  )
 }
 
 function draftGap(trace: Trace, to: PlacedPart, zone: Zone, terms: readonly Term[]): DraftGap {
@@ -184,7 +214,13 @@ function draftGap(trace: Trace, to: PlacedPart, zone: Zone, terms: readonly Term
     toMm: to.bottomMm + zone.recess.mm,
     reached: false,
   }
-  return { gap, fromIndex: trace.from.index, toIndex: to.index, lowerPasses: passesBees(trace.zone), upperPasses: passesBees(zone) }
+  return {
+    gap,
+    fromIndex: trace.from.index,
+    toIndex: to.index,
+    lowerPasses: passesBees(trace.zone),
+    upperPasses: passesBees(zone),
+  }
 }
 
 function passesBees(zone: Zone): boolean {
@@ -214,11 +250,16 @@ function isExcluder(surface: Surface): boolean {
 
 /** Floods outward from the frames through everything that lets a worker pass. */
 function withReach(drafts: readonly DraftGap[], beeTightMm: number): Gap[] {
-  const reached = new Set(drafts.filter(({ gap }) => gap.lowerSurface === 'top-bars' || gap.upperSurface === 'bottom-bars'))
-  const sameSpace = (a: DraftGap, b: DraftGap) => a.fromIndex === b.fromIndex && a.gap.mm >= beeTightMm && b.gap.mm >= beeTightMm
-  const through = (below: DraftGap, above: DraftGap) => below.toIndex === above.fromIndex && below.upperPasses && above.lowerPasses
+  const reached = new Set(
+    drafts.filter(({ gap }) => gap.lowerSurface === 'top-bars' || gap.upperSurface === 'bottom-bars'),
+  )
+  const sameSpace = (a: DraftGap, b: DraftGap) =>
+    a.fromIndex === b.fromIndex && a.gap.mm >= beeTightMm && b.gap.mm >= beeTightMm
+  const through = (below: DraftGap, above: DraftGap) =>
+    below.toIndex === above.fromIndex && below.upperPasses && above.lowerPasses
   const joins = (draft: DraftGap) => {
-    for (const known of reached) if (sameSpace(known, draft) || through(known, draft) || through(draft, known)) return true
+    for (const known of reached)
+      if (sameSpace(known, draft) || through(known, draft) || through(draft, known)) return true
     return false
   }
   for (let grew = true; grew;) {

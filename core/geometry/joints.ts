@@ -24,7 +24,11 @@ export interface Joint {
 /** Every joint between parts that bear on each other. Lengths in mm. Geometry. */
 export function jointsOf(layout: Layout): Joint[] {
   const bearing = layout.parts.filter(({ faces }) => !faces.nested)
-  return bearing.slice(1).flatMap((upper, i) => (bearing[i]!.faces.upper.edge && upper.faces.lower.edge ? [jointOf(bearing[i]!, upper, bearing)] : []))
+  return bearing
+    .slice(1)
+    .flatMap((upper, i) =>
+      bearing[i]!.faces.upper.edge && upper.faces.lower.edge ? [jointOf(bearing[i]!, upper, bearing)] : [],
+    )
 }
 
 function jointOf(lower: PlacedPart, upper: PlacedPart, bearing: readonly PlacedPart[]): Joint {
@@ -41,16 +45,28 @@ function jointOf(lower: PlacedPart, upper: PlacedPart, bearing: readonly PlacedP
   }
   const lipOnFlat = !telescopes && below.form !== above.form
   const roofShortMm = telescopes ? roofShort(upper, above.outside, bearing) : 0
-  return { lowerId: lower.part.id, upperId: upper.part.id, bearingMm, openMm, roofShortMm, lipOnFlat, plusMinusMm: below.plusMinusMm + above.plusMinusMm }
+  return {
+    lowerId: lower.part.id,
+    upperId: upper.part.id,
+    bearingMm,
+    openMm,
+    roofShortMm,
+    lipOnFlat,
+    plusMinusMm: below.plusMinusMm + above.plusMinusMm,
+  }
 }
 
 /** How far a rectangle reaches outward from the middle on one side. */
 function outward(rect: Rect, side: Side): number {
   switch (side) {
-    case 'front': return -rect.x0
-    case 'back': return rect.x1
-    case 'left': return -rect.y0
-    case 'right': return rect.y1
+    case 'front':
+      return -rect.x0
+    case 'back':
+      return rect.x1
+    case 'left':
+      return -rect.y0
+    case 'right':
+      return rect.y1
   }
 }
 
@@ -70,10 +86,14 @@ function ringWidth(edge: Edge, side: Side): number {
 
 /** A skirt has to go over every part that it hangs beside. */
 function roofShort(roof: PlacedPart, inside: Rect, bearing: readonly PlacedPart[]): number {
-  const covered = bearing.filter((part) => part.index < roof.index && comparableMm(part.topMm) > comparableMm(roof.hangsToMm))
+  const covered = bearing.filter(
+    (part) => part.index < roof.index && comparableMm(part.topMm) > comparableMm(roof.hangsToMm),
+  )
   const over = covered.flatMap(({ faces }) => {
     const outside = faces.upper.edge?.outside
-    return outside ? [inside.x0 - outside.x0, outside.x1 - inside.x1, inside.y0 - outside.y0, outside.y1 - inside.y1] : []
+    return outside
+      ? [inside.x0 - outside.x0, outside.x1 - inside.x1, inside.y0 - outside.y0, outside.y1 - inside.y1]
+      : []
   })
   return Math.max(0, ...over)
 }

@@ -30,7 +30,19 @@ export function layOut(hive: AssembledHive): Layout {
     const bottomMm = seatMm
     const topMm = bottomMm + faces.depthMm
     const { part, pattern, dimensions, hung, resolved, placement } = stacked
-    parts.push({ part, pattern, dimensions, hung, resolved, placement, index, faces, bottomMm, topMm, hangsToMm: bottomMm - faces.skirtMm })
+    parts.push({
+      part,
+      pattern,
+      dimensions,
+      hung,
+      resolved,
+      placement,
+      index,
+      faces,
+      bottomMm,
+      topMm,
+      hangsToMm: bottomMm - faces.skirtMm,
+    })
     if (!faces.nested) seatMm = topMm
     heightMm = Math.max(heightMm, topMm)
   })

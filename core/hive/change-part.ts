@@ -10,18 +10,23 @@ export const isKeyed = (name: string): name is Keyed => (KEYED as readonly strin
 const same = (a: unknown, b: unknown) => a === b || JSON.stringify(a) === JSON.stringify(b)
 
 function keyed(part: Part, name: Keyed): Fields {
-  return name === 'measured' ? { ...part.measured } : Object.fromEntries((part.readings ?? []).map((reading) => [reading.id, reading]))
+  return name === 'measured'
+    ? { ...part.measured }
+    : Object.fromEntries((part.readings ?? []).map((reading) => [reading.id, reading]))
 }
 
 function unkeyed(name: Keyed, fields: Fields): unknown {
-  return name === 'measured' ? fields : Object.values(fields) as Reading[]
+  return name === 'measured' ? fields : (Object.values(fields) as Reading[])
 }
 
 /** Fields with some set and some (null) taken out; what stays keeps its place, in the order given where one is. */
 function patched(fields: Fields, change: Fields, order: readonly string[] = []): Fields {
   const next: Record<string, unknown> = { ...fields, ...change }
   const names = Object.keys(next).filter((name) => next[name] !== null)
-  const inOrder = order.length === 0 ? names : [...order.filter((name) => names.includes(name)), ...names.filter((name) => !order.includes(name))]
+  const inOrder =
+    order.length === 0
+      ? names
+      : [...order.filter((name) => names.includes(name)), ...names.filter((name) => !order.includes(name))]
   return Object.fromEntries(inOrder.map((name) => [name, next[name]]))
 }
 
@@ -48,17 +53,25 @@ export function inverseOfChange(before: Part, { partId, change }: EditOf<'change
     }
   }
   const inverse: EditOf<'change-part'> = { kind: 'change-part', partId, change: was as PartFields }
-  const order = { part: Object.keys(before), ...(change.measured ? { measured: Object.keys(before.measured ?? {}) } : {}), ...(change.readings ? { readings: (before.readings ?? []).map(({ id }) => id) } : {}) }
+  const order = {
+    part: Object.keys(before),
+    ...(change.measured ? { measured: Object.keys(before.measured ?? {}) } : {}),
+    ...(change.readings ? { readings: (before.readings ?? []).map(({ id }) => id) } : {}),
+  }
   const back = withChange(withChange(before, { change }), inverse)
   return JSON.stringify(back) === JSON.stringify(before) ? inverse : { ...inverse, order }
 }
 
 function changesOfFields(before: Fields, after: Fields): Record<string, unknown> {
   const names = [...new Set([...Object.keys(before), ...Object.keys(after)])]
-  return Object.fromEntries(names.filter((name) => !same(before[name], after[name])).map((name) => [name, after[name] ?? null]))
+  return Object.fromEntries(
+    names.filter((name) => !same(before[name], after[name])).map((name) => [name, after[name] ?? null]),
+  )
 }
 
-/** The edit that makes one version of a part the other: only the fields that differ, so that it overwrites no others. */
+/**
+ * The edit that makes one version of a part the other: only the fields that differ, so that it overwrites no others.
+ */
 export function partEdit(before: Part, after: Part): Edit {
   if (before.id !== after.id || before.patternId !== after.patternId) return { kind: 'set-part', part: after }
   const change = changesOfFields(before as unknown as Fields, after as unknown as Fields)

@@ -12,14 +12,24 @@ export function closedUp(contents: readonly Content[]): Content[] {
 
 /** Frames shared out evenly close up by themselves when one is taken out. */
 function closesUp({ spacing }: Part): boolean {
-  return spacing !== undefined && (spacing.system === 'by-hand' || spacing.slack === 'spread') && spacing.system !== 'castellation'
+  return (
+    spacing !== undefined &&
+    (spacing.system === 'by-hand' || spacing.slack === 'spread') &&
+    spacing.system !== 'castellation'
+  )
 }
 
 /** A frame as it leaves its box: a comb takes its past with it. */
 export function withPast(content: Content, { hasHeld }: Part, role: Role | undefined): Content {
   if (content.comb !== undefined && content.comb !== 'drawn') return content
-  const past = new Set([...(content.hasHeld ?? []), ...hasHeld, ...(role === undefined ? [] : [role === 'brood' ? 'brood' as const : 'honey' as const])])
-  return past.size === 0 ? content : { ...content, hasHeld: (['honey', 'brood'] as const).filter((one) => past.has(one)) }
+  const past = new Set([
+    ...(content.hasHeld ?? []),
+    ...hasHeld,
+    ...(role === undefined ? [] : [role === 'brood' ? ('brood' as const) : ('honey' as const)]),
+  ])
+  return past.size === 0
+    ? content
+    : { ...content, hasHeld: (['honey', 'brood'] as const).filter((one) => past.has(one)) }
 }
 
 /** True where the box, or a comb that came into it, has held brood. */
@@ -35,12 +45,18 @@ export function withContents(part: Part, contents: readonly Content[]): Part {
 
 /** Takes things out; the places that they leave stay empty. */
 export function takenOut(part: Part, ids: ReadonlySet<string>): Part {
-  return withContents(part, part.contents.filter(({ id }) => !ids.has(id)))
+  return withContents(
+    part,
+    part.contents.filter(({ id }) => !ids.has(id)),
+  )
 }
 
 /** Pushes everything together. */
 export function pushedTogether(part: Part): Part {
-  return withContents(part, closedUp(inOrder(part)).map(({ atMm: _at, ...content }) => content))
+  return withContents(
+    part,
+    closedUp(inOrder(part)).map(({ atMm: _at, ...content }) => content),
+  )
 }
 
 /**
@@ -56,7 +72,10 @@ export function hungAt(part: Part, content: Content, place: number): Part {
     shifted.push({ ...moving, place: at })
     moving = next
   }
-  return withContents(part, [...taken.values(), ...shifted].map(({ atMm: _at, ...one }) => one))
+  return withContents(
+    part,
+    [...taken.values(), ...shifted].map(({ atMm: _at, ...one }) => one),
+  )
 }
 
 /** Moves one to the place of another; those between move up, empty places stay where they are. */
@@ -64,50 +83,70 @@ export function moved(part: Part, id: string, place: number): Part {
   const ordered = inOrder(part)
   const from = ordered.find((one) => one.id === id)
   if (!from || from.place === place) return part
-  if (!ordered.some((one) => one.place === place)) return withContents(part, ordered.map((one) => (one === from ? { ...one, place } : one)))
+  if (!ordered.some((one) => one.place === place))
+    return withContents(
+      part,
+      ordered.map((one) => (one === from ? { ...one, place } : one)),
+    )
   const [low, high] = [Math.min(from.place, place), Math.max(from.place, place)]
   const between = ordered.filter((one) => one.place >= low && one.place <= high)
   const places = between.map((one) => one.place)
   const rest = between.filter((one) => one !== from)
   const order = place > from.place ? [...rest, from] : [from, ...rest]
   const placed = new Map(order.map((one, i) => [one.id, places[i]!]))
-  return withContents(part, ordered.map((one) => (placed.has(one.id) ? { ...one, place: placed.get(one.id)! } : one)))
+  return withContents(
+    part,
+    ordered.map((one) => (placed.has(one.id) ? { ...one, place: placed.get(one.id)! } : one)),
+  )
 }
 
 /** Another pattern in the same place: a new thing, with nothing known of its comb. */
 export function replaced(part: Part, ids: ReadonlySet<string>, patternId: string, makeId: () => string): Part {
-  return withContents(part, part.contents.map((content) => (ids.has(content.id) ? { id: makeId(), patternId, place: content.place } : content)))
+  return withContents(
+    part,
+    part.contents.map((content) => (ids.has(content.id) ? { id: makeId(), patternId, place: content.place } : content)),
+  )
 }
 
 /** Turns frames round, end for end. */
 export function turnedRound(part: Part, ids: ReadonlySet<string>): Part {
-  return withContents(part, part.contents.map((content) => {
-    if (!ids.has(content.id)) return content
-    const { turned, ...rest } = content
-    return turned ? rest : { ...rest, turned: true }
-  }))
+  return withContents(
+    part,
+    part.contents.map((content) => {
+      if (!ids.has(content.id)) return content
+      const { turned, ...rest } = content
+      return turned ? rest : { ...rest, turned: true }
+    }),
+  )
 }
 
 /** Says what is known of the comb in some frames; comb that is not drawn holds nothing. */
 export function withState(part: Part, ids: ReadonlySet<string>, change: FrameState): Part {
-  return withContents(part, part.contents.map((content) => {
-    if (!ids.has(content.id)) return content
-    const { holds, ...changed } = { ...content, ...change }
-    const drawn = change.holds !== undefined && change.comb === undefined ? { ...changed, comb: 'drawn' as const } : changed
-    return holds !== undefined && (drawn.comb === undefined || drawn.comb === 'drawn') ? { ...drawn, holds } : drawn
-  }))
+  return withContents(
+    part,
+    part.contents.map((content) => {
+      if (!ids.has(content.id)) return content
+      const { holds, ...changed } = { ...content, ...change }
+      const drawn =
+        change.holds !== undefined && change.comb === undefined ? { ...changed, comb: 'drawn' as const } : changed
+      return holds !== undefined && (drawn.comb === undefined || drawn.comb === 'drawn') ? { ...drawn, holds } : drawn
+    }),
+  )
 }
 
 /** Spaces the frames another way; what was placed by hand is given up unless it stays by hand. */
 export function spacedBy(part: Part, spacing: Spacing): Part {
-  const contents = spacing.system === 'by-hand' ? part.contents : part.contents.map(({ atMm: _at, ...content }) => content)
+  const contents =
+    spacing.system === 'by-hand' ? part.contents : part.contents.map(({ atMm: _at, ...content }) => content)
   return withContents({ ...part, spacing, contents }, contents)
 }
 
 /** Puts frames by hand: the middle of each, mm from the middle of the box; their order follows. */
 export function putByHand(part: Part, atMm: ReadonlyMap<string, number>): Part {
   const at = (content: Content) => atMm.get(content.id) ?? content.atMm ?? 0
-  const ordered = [...part.contents].sort((a, b) => at(a) - at(b)).map((content, place) => ({ ...content, place, atMm: at(content) }))
+  const ordered = [...part.contents]
+    .sort((a, b) => at(a) - at(b))
+    .map((content, place) => ({ ...content, place, atMm: at(content) }))
   return { ...part, spacing: { system: 'by-hand', slack: 'spread' }, contents: ordered }
 }
 
@@ -115,7 +154,11 @@ export function putByHand(part: Part, atMm: ReadonlyMap<string, number>): Part {
  * Hangs frames that bees have to start by themselves between frames that guide them: guide, empty, guide, empty…
  * Dummies and feeders keep their places.
  */
-export function alternated(part: Part, needsGuide: (content: Content) => boolean, isFrame: (content: Content) => boolean): Part {
+export function alternated(
+  part: Part,
+  needsGuide: (content: Content) => boolean,
+  isFrame: (content: Content) => boolean,
+): Part {
   const ordered = inOrder(part)
   const frames = ordered.filter(isFrame)
   const empties = frames.filter(needsGuide)
@@ -130,5 +173,8 @@ export function alternated(part: Part, needsGuide: (content: Content) => boolean
   mixed.push(...guides)
   const places = frames.map(({ place }) => place)
   const placeOf = new Map(mixed.map((content, i) => [content.id, places[i]!]))
-  return withContents(part, ordered.map((content) => ({ ...content, place: placeOf.get(content.id) ?? content.place })))
+  return withContents(
+    part,
+    ordered.map((content) => ({ ...content, place: placeOf.get(content.id) ?? content.place })),
+  )
 }

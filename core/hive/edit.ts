@@ -1,36 +1,102 @@
 import type { DimensionName, HangingPattern, Pattern } from '../catalogue/pattern'
 import type { Length } from '../units'
 import type { HiveSeason, Visit, YardSeason } from './season'
-import { partIdsOf, type Acceptance, type Attachment, type BandPreset, type Condition, type Content, type Hive, type Part, type Placement, type Reading, type Spacing, type Stage, type Yard } from './model'
+import {
+  partIdsOf,
+  type Acceptance,
+  type Attachment,
+  type BandPreset,
+  type Condition,
+  type Content,
+  type Hive,
+  type Part,
+  type Placement,
+  type Reading,
+  type Spacing,
+  type Stage,
+  type Yard,
+} from './model'
 
 /** Everything that can be done to a yard, as data. Every edit has an inverse that is an edit. */
 export type Edit =
-  | { readonly kind: 'add-part'; readonly hiveId: string; readonly at: number; readonly part: Part; readonly placement: Placement }
+  | {
+      readonly kind: 'add-part'
+      readonly hiveId: string
+      readonly at: number
+      readonly part: Part
+      readonly placement: Placement
+    }
   | { readonly kind: 'discard-part'; readonly hiveId: string; readonly partId: string }
   | { readonly kind: 'place-part'; readonly hiveId: string; readonly at: number; readonly placement: Placement }
   | { readonly kind: 'take-off'; readonly hiveId: string; readonly partId: string }
-  | { readonly kind: 'move-part'; readonly partId: string; readonly fromHiveId: string; readonly toHiveId: string; readonly at: number }
+  | {
+      readonly kind: 'move-part'
+      readonly partId: string
+      readonly fromHiveId: string
+      readonly toHiveId: string
+      readonly at: number
+    }
   | { readonly kind: 'set-placement'; readonly hiveId: string; readonly placement: Placement }
-  | { readonly kind: 'attach-part'; readonly hiveId: string; readonly at: number; readonly attachment: Attachment; readonly part: Part }
+  | {
+      readonly kind: 'attach-part'
+      readonly hiveId: string
+      readonly at: number
+      readonly attachment: Attachment
+      readonly part: Part
+    }
   | { readonly kind: 'detach-part'; readonly hiveId: string; readonly partId: string }
   | { readonly kind: 'change-part'; readonly partId: string; readonly change: PartFields; readonly order?: PartOrder }
   | { readonly kind: 'set-part'; readonly part: Part }
-  | { readonly kind: 'set-hive'; readonly hiveId: string; readonly name?: string; readonly stage?: Stage; readonly note?: string }
+  | {
+      readonly kind: 'set-hive'
+      readonly hiveId: string
+      readonly name?: string
+      readonly stage?: Stage
+      readonly note?: string
+    }
   | { readonly kind: 'accept-finding'; readonly hiveId: string; readonly acceptance: Acceptance }
   | { readonly kind: 'withdraw-acceptance'; readonly hiveId: string; readonly findingKey: string }
   | { readonly kind: 'add-hive'; readonly at: number; readonly hive: Hive; readonly parts: readonly PartAt[] }
   | { readonly kind: 'remove-hive'; readonly hiveId: string }
   | { readonly kind: 'replace-hive'; readonly hive: Hive; readonly parts: readonly Part[] }
-  | { readonly kind: 'restore-hive'; readonly hive: Hive; readonly parts: readonly Part[]; readonly partOrder: readonly string[] }
-  | { readonly kind: 'set-yard'; readonly name?: string; readonly note?: string; readonly band?: BandPreset; readonly prolific?: boolean }
+  | {
+      readonly kind: 'restore-hive'
+      readonly hive: Hive
+      readonly parts: readonly Part[]
+      readonly partOrder: readonly string[]
+    }
+  | {
+      readonly kind: 'set-yard'
+      readonly name?: string
+      readonly note?: string
+      readonly band?: BandPreset
+      readonly prolific?: boolean
+    }
   | { readonly kind: 'set-override'; readonly key: string; readonly length: Length | null; readonly at?: number }
-  | { readonly kind: 'set-pattern'; readonly patternId: string; readonly pattern: Pattern | null; readonly at?: number; readonly evenInUse?: boolean }
-  | { readonly kind: 'set-hanging'; readonly patternId: string; readonly pattern: HangingPattern | null; readonly at?: number; readonly evenInUse?: boolean }
+  | {
+      readonly kind: 'set-pattern'
+      readonly patternId: string
+      readonly pattern: Pattern | null
+      readonly at?: number
+      readonly evenInUse?: boolean
+    }
+  | {
+      readonly kind: 'set-hanging'
+      readonly patternId: string
+      readonly pattern: HangingPattern | null
+      readonly at?: number
+      readonly evenInUse?: boolean
+    }
   | { readonly kind: 'stock-part'; readonly at: number; readonly part: Part }
   | { readonly kind: 'drop-part'; readonly partId: string }
   | { readonly kind: 'set-year'; readonly season: YardSeason | null }
   | { readonly kind: 'set-way'; readonly hiveId: string; readonly season: HiveSeason | null }
-  | { readonly kind: 'set-visit'; readonly hiveId: string; readonly visit: Visit | null; readonly doneBefore: number | null }
+  | {
+      readonly kind: 'set-visit'
+      readonly hiveId: string
+      readonly visit: Visit | null
+      readonly doneBefore: number | null
+    }
   | { readonly kind: 'batch'; readonly edits: readonly Edit[] }
 
 /** Fields of a part with what they become; null takes one away. Sizes and readings are changed one by one. */
@@ -77,14 +143,29 @@ export const WHOLE_YARD = '*'
 /** The hives of a yard that an edit touches; `WHOLE_YARD` for the yard's own settings. */
 export function hivesTouchedBy(edit: Edit, yard: Yard): string[] {
   switch (edit.kind) {
-    case 'move-part': return [edit.fromHiveId, edit.toHiveId]
-    case 'add-hive': case 'replace-hive': case 'restore-hive': return [edit.hive.id]
-    case 'batch': return [...new Set(edit.edits.flatMap((each) => hivesTouchedBy(each, yard)))]
-    case 'set-part': return hivesWith(yard, edit.part.id)
-    case 'change-part': return hivesWith(yard, edit.partId)
-    case 'set-yard': case 'set-year': case 'set-override': case 'set-pattern': case 'set-hanging': return [WHOLE_YARD]
-    case 'stock-part': case 'drop-part': return []
-    default: return [edit.hiveId]
+    case 'move-part':
+      return [edit.fromHiveId, edit.toHiveId]
+    case 'add-hive':
+    case 'replace-hive':
+    case 'restore-hive':
+      return [edit.hive.id]
+    case 'batch':
+      return [...new Set(edit.edits.flatMap((each) => hivesTouchedBy(each, yard)))]
+    case 'set-part':
+      return hivesWith(yard, edit.part.id)
+    case 'change-part':
+      return hivesWith(yard, edit.partId)
+    case 'set-yard':
+    case 'set-year':
+    case 'set-override':
+    case 'set-pattern':
+    case 'set-hanging':
+      return [WHOLE_YARD]
+    case 'stock-part':
+    case 'drop-part':
+      return []
+    default:
+      return [edit.hiveId]
   }
 }
 

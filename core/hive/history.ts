@@ -48,7 +48,12 @@ export function foldHistory(log: readonly LogEntry[]): History {
 }
 
 /** What is left of a stack once the step that an entry is about has gone over to the other. */
-function moved(from: HistoryStep[], to: HistoryStep[], targetId: string | null | undefined, inverse: Edit): HistoryStep[] {
+function moved(
+  from: HistoryStep[],
+  to: HistoryStep[],
+  targetId: string | null | undefined,
+  inverse: Edit,
+): HistoryStep[] {
   const step = from.find((candidate) => candidate.targetId === targetId)
   if (!step) return from
   to.push({ targetId: step.targetId, edit: inverse, done: step.done })

@@ -7,21 +7,49 @@ export function withOwnIdentities(yard: Yard, name: string, makeId: () => string
     if (!fresh.has(id)) fresh.set(id, makeId())
     return fresh.get(id)!
   }
-  const ownPart = (part: Part): Part => ({ ...part, id: own(part.id), contents: part.contents.map((content) => ({ ...content, id: own(content.id) })) })
+  const ownPart = (part: Part): Part => ({
+    ...part,
+    id: own(part.id),
+    contents: part.contents.map((content) => ({ ...content, id: own(content.id) })),
+  })
   /** Plans by hand and visits name parts deep inside; fingerprints name them within a text. */
-  const renamed = <T>(value: T): T => JSON.parse(JSON.stringify(value, (_key, inner: unknown) => {
-    if (typeof inner !== 'string') return inner
-    return fresh.get(inner) ?? (inner.includes(' ') ? inner.split(' ').map((word) => wordRenamed(word, fresh)).join(' ') : inner)
-  })) as T
+  const renamed = <T>(value: T): T =>
+    JSON.parse(
+      JSON.stringify(value, (_key, inner: unknown) => {
+        if (typeof inner !== 'string') return inner
+        return (
+          fresh.get(inner) ??
+          (inner.includes(' ')
+            ? inner
+                .split(' ')
+                .map((word) => wordRenamed(word, fresh))
+                .join(' ')
+            : inner)
+        )
+      }),
+    ) as T
   const ownHive = (hive: Hive): Hive => ({
     ...hive,
     id: own(hive.id),
     stack: hive.stack.map((placement) => ({ ...placement, partId: own(placement.partId) })),
     attachments: hive.attachments.map((attachment) => ({ ...attachment, partId: own(attachment.partId) })),
-    accepted: hive.accepted.map((acceptance) => ({ ...acceptance, findingKey: partIdsOf(hive).reduce((key, id) => key.replaceAll(id, own(id)), acceptance.findingKey) })),
+    accepted: hive.accepted.map((acceptance) => ({
+      ...acceptance,
+      findingKey: partIdsOf(hive).reduce((key, id) => key.replaceAll(id, own(id)), acceptance.findingKey),
+    })),
   })
   const hives = yard.hives.map(ownHive)
-  return { ...yard, id: own(yard.id), name, parts: yard.parts.map(ownPart), hives: hives.map((hive) => ({ ...hive, ...(hive.season ? { season: renamed(hive.season) } : {}), ...(hive.visit ? { visit: renamed(hive.visit) } : {}) })) }
+  return {
+    ...yard,
+    id: own(yard.id),
+    name,
+    parts: yard.parts.map(ownPart),
+    hives: hives.map((hive) => ({
+      ...hive,
+      ...(hive.season ? { season: renamed(hive.season) } : {}),
+      ...(hive.visit ? { visit: renamed(hive.visit) } : {}),
+    })),
+  }
 }
 
 /** A word of a fingerprint: `+id`, `id^:role`. */

@@ -6,13 +6,32 @@ import type { Part, Reading } from './model'
 const RECESS: LengthLimits = { minMm: 0, maxMm: 150 }
 const OUTSIDE: LengthLimits = { minMm: 20, maxMm: 1000 }
 const LIMITS: Readonly<Record<DimensionName, LengthLimits>> = {
-  outsideLength: OUTSIDE, outsideWidth: OUTSIDE, insideLength: OUTSIDE, insideWidth: OUTSIDE, restToRest: OUTSIDE,
+  outsideLength: OUTSIDE,
+  outsideWidth: OUTSIDE,
+  insideLength: OUTSIDE,
+  insideWidth: OUTSIDE,
+  restToRest: OUTSIDE,
   depth: { minMm: 0.5, maxMm: 700 },
-  restDepth: RECESS, upperRecess: RECESS, lowerRecess: RECESS, rimDepth: RECESS,
-  rimWidth: { minMm: 3, maxMm: 120 }, boardThickness: { minMm: 1, maxMm: 80 }, deckThickness: { minMm: 1, maxMm: 120 },
-  skirtDepth: { minMm: 0, maxMm: 300 }, gableHeight: { minMm: 0, maxMm: 500 }, fillDepth: { minMm: 0, maxMm: 300 },
-  nesting: RECESS, divisionThickness: { minMm: 1, maxMm: 60 }, upperLength: OUTSIDE, upperWidth: OUTSIDE, lowerLength: OUTSIDE, lowerWidth: OUTSIDE,
-  holeLength: { minMm: 5, maxMm: 400 }, holeWidth: { minMm: 5, maxMm: 400 }, openingWidth: { minMm: 5, maxMm: 450 }, openingHeight: { minMm: 3, maxMm: 60 },
+  restDepth: RECESS,
+  upperRecess: RECESS,
+  lowerRecess: RECESS,
+  rimDepth: RECESS,
+  rimWidth: { minMm: 3, maxMm: 120 },
+  boardThickness: { minMm: 1, maxMm: 80 },
+  deckThickness: { minMm: 1, maxMm: 120 },
+  skirtDepth: { minMm: 0, maxMm: 300 },
+  gableHeight: { minMm: 0, maxMm: 500 },
+  fillDepth: { minMm: 0, maxMm: 300 },
+  nesting: RECESS,
+  divisionThickness: { minMm: 1, maxMm: 60 },
+  upperLength: OUTSIDE,
+  upperWidth: OUTSIDE,
+  lowerLength: OUTSIDE,
+  lowerWidth: OUTSIDE,
+  holeLength: { minMm: 5, maxMm: 400 },
+  holeWidth: { minMm: 5, maxMm: 400 },
+  openingWidth: { minMm: 5, maxMm: 450 },
+  openingHeight: { minMm: 3, maxMm: 60 },
 }
 
 export function limitsOf(name: DimensionName): LengthLimits {
@@ -34,7 +53,12 @@ export function withMeasured(part: Part, name: DimensionName, length: Length | u
 
 /** The part with one of its readings as the figure in use. */
 export function withReadingInUse(part: Part, { dimension, mm, plusMinusMm, inches, text }: Reading): Part {
-  return withMeasured(part, dimension, { mm, plusMinusMm, source: { mark: 'measured', text }, ...(inches ? { inches } : {}) })
+  return withMeasured(part, dimension, {
+    mm,
+    plusMinusMm,
+    source: { mark: 'measured', text },
+    ...(inches ? { inches } : {}),
+  })
 }
 
 /** The part with one more reading, which from now on is the figure in use; earlier ones are kept. */

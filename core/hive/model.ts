@@ -4,7 +4,18 @@ import type { DimensionName, HangingPattern, Pattern } from '../catalogue/patter
 import type { SlackPlace } from '../catalogue'
 
 export const STAGES = [
-  'settling', 'late-winter-check', 'building-up', 'supering', 'flow', 'crop', 'after-crop', 'pack-down', 'winter', 'dearth', 'moving', 'bait',
+  'settling',
+  'late-winter-check',
+  'building-up',
+  'supering',
+  'flow',
+  'crop',
+  'after-crop',
+  'pack-down',
+  'winter',
+  'dearth',
+  'moving',
+  'bait',
 ] as const
 export type Stage = (typeof STAGES)[number]
 
@@ -22,7 +33,10 @@ export const EDGES = ['lower', 'upper'] as const
 export type OpeningEdge = (typeof EDGES)[number]
 
 export const ABSORBER_FEATURES = ['screen', 'vent-holes'] as const
-/** What an absorbing winter top needs beside its chips: a screen that carries them, holes above them that let the damp out. */
+/**
+ * What an absorbing winter top needs beside its chips: a screen that carries them, holes above them that let the damp
+ * out.
+ */
 export type AbsorberFeature = (typeof ABSORBER_FEATURES)[number]
 
 export const YAWS_DEG = [0, 90, 180, 270] as const
@@ -176,7 +190,18 @@ export interface Yard {
 
 /** A yard with nothing in it. */
 export function emptyYard(id: string, name: string): Yard {
-  return { id, name, note: '', band: 'range', prolific: false, overrides: [], patterns: [], hanging: [], hives: [], parts: [] }
+  return {
+    id,
+    name,
+    note: '',
+    band: 'range',
+    prolific: false,
+    overrides: [],
+    patterns: [],
+    hanging: [],
+    hives: [],
+    parts: [],
+  }
 }
 
 /** The part with this identity, or undefined. */
@@ -192,5 +217,8 @@ export function shedOf(yard: Yard): Part[] {
 
 /** Every part of a hive: its layers bottom first, then what is attached. */
 export function partIdsOf(hive: Hive): string[] {
-  return [...hive.stack.map((placement) => placement.partId), ...hive.attachments.map((attachment) => attachment.partId)]
+  return [
+    ...hive.stack.map((placement) => placement.partId),
+    ...hive.attachments.map((attachment) => attachment.partId),
+  ]
 }

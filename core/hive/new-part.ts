@@ -6,7 +6,12 @@ import type { Content, Part, Placement, Role } from './model'
  * @param makeId gives each part and each frame its identity
  */
 export function newPart(pattern: Pattern, catalogue: Catalogue, makeId: () => string): Part {
-  const part: Part = { id: makeId(), patternId: pattern.id, contents: normalContents(pattern, catalogue, makeId), hasHeld: [] }
+  const part: Part = {
+    id: makeId(),
+    patternId: pattern.id,
+    contents: normalContents(pattern, catalogue, makeId),
+    hasHeld: [],
+  }
   const slack = pattern.normalContents?.slack
   const hung: Part = slack ? { ...part, spacing: { system: 'touching', slack } } : part
   return pattern.dimensions.holeLength ? { ...hung, hole: 'open' } : hung
@@ -15,12 +20,19 @@ export function newPart(pattern: Pattern, catalogue: Catalogue, makeId: () => st
 function normalContents(pattern: Pattern, catalogue: Catalogue, makeId: () => string): Content[] {
   const normal = pattern.normalContents
   if (!normal) return []
-  const ids = [...Array<string>(normal.count).fill(normal.framePatternId), ...(normal.dummyPatternId ? [normal.dummyPatternId] : [])]
+  const ids = [
+    ...Array<string>(normal.count).fill(normal.framePatternId),
+    ...(normal.dummyPatternId ? [normal.dummyPatternId] : []),
+  ]
   return ids.filter((id) => catalogue.hanging.has(id)).map((patternId, place) => ({ id: makeId(), patternId, place }))
 }
 
 /** How a part of this pattern is put down when nothing else is said. */
-export function newPlacement(partId: string, pattern: Pattern | undefined, role: Role | undefined = pattern?.usualRole): Placement {
+export function newPlacement(
+  partId: string,
+  pattern: Pattern | undefined,
+  role: Role | undefined = pattern?.usualRole,
+): Placement {
   const placement: Placement = { partId, turnedOver: false, yawDeg: 0, offsetMm: { x: 0, y: 0 } }
   return role ? { ...placement, role } : placement
 }

@@ -44,7 +44,11 @@ function hadBeenMade(entry: PastEntry, when: PastMoment): boolean {
 }
 
 /** The yard as it stood then: after the last entry that had been made by then; as it first was where none was. */
-export async function asItStood(now: Yard, stepsBack: Iterable<Before> | AsyncIterable<Before>, when: PastMoment): Promise<Yard> {
+export async function asItStood(
+  now: Yard,
+  stepsBack: Iterable<Before> | AsyncIterable<Before>,
+  when: PastMoment,
+): Promise<Yard> {
   let yard = now
   for await (const step of stepsBack) {
     if (hadBeenMade(step.entry, when)) return step.after
@@ -54,7 +58,10 @@ export async function asItStood(now: Yard, stepsBack: Iterable<Before> | AsyncIt
 }
 
 /** A change of a hive, with when and by which device. */
-export type HiveChange = Pick<PastEntry, 'revision' | 'madeAt' | 'receivedAt' | 'happenedAt' | 'device' | 'kind' | 'edit'>
+export type HiveChange = Pick<
+  PastEntry,
+  'revision' | 'madeAt' | 'receivedAt' | 'happenedAt' | 'device' | 'kind' | 'edit'
+>
 
 /** What a step of the log changed about a hive; undefined where it did not. */
 export function changeOf({ entry, before }: Before, hiveId: string): HiveChange | undefined {
@@ -84,12 +91,14 @@ function placeOf(yard: Yard, partId: string): Place {
   const part = findPart(yard, partId)
   for (const { id, name, stack, attachments } of yard.hives) {
     const placement = stack.find((one) => one.partId === partId)
-    if (placement || attachments.some((one) => one.partId === partId)) return { hive: { id, name }, role: placement?.role ?? null, owned: true, hasHeld: part?.hasHeld ?? [] }
+    if (placement || attachments.some((one) => one.partId === partId))
+      return { hive: { id, name }, role: placement?.role ?? null, owned: true, hasHeld: part?.hasHeld ?? [] }
   }
   return { hive: null, role: null, owned: part !== undefined, hasHeld: part?.hasHeld ?? [] }
 }
 
-const same = (a: Place, b: Place) => a.hive?.id === b.hive?.id && a.role === b.role && a.owned === b.owned && a.hasHeld.join() === b.hasHeld.join()
+const same = (a: Place, b: Place) =>
+  a.hive?.id === b.hive?.id && a.role === b.role && a.owned === b.owned && a.hasHeld.join() === b.hasHeld.join()
 
 /** Where a part has been and what it had held, newest first. */
 export function staysOf(now: Yard, partId: string, newestFirst: Iterable<PastEntry>): Stay[] {
@@ -107,6 +116,11 @@ export function staysOf(now: Yard, partId: string, newestFirst: Iterable<PastEnt
 /** The box as it is after it has stood so: brood and honey stay with it (common practice). */
 export function heldAfter(part: Part, role: Role | undefined, stage: string): Part {
   if (part.contents.length === 0 || stage === 'bait') return part
-  const held = role === 'brood' ? 'brood' : role === 'food' || (role === 'super' && (stage === 'flow' || stage === 'crop' || stage === 'after-crop')) ? 'honey' : undefined
+  const held =
+    role === 'brood'
+      ? 'brood'
+      : role === 'food' || (role === 'super' && (stage === 'flow' || stage === 'crop' || stage === 'after-crop'))
+        ? 'honey'
+        : undefined
   return held && !part.hasHeld.includes(held) ? { ...part, hasHeld: [...part.hasHeld, held] } : part
 }

@@ -4,7 +4,21 @@ export const PLAN_FORMAT = 'duvet-plan'
 export const PLAN_VERSION = 6
 
 /** What a plan may hold at most; a yard on the server keeps to the same figures. */
-export const PLAN_LIMITS = { yards: 50, hivesPerYard: 1000, hivesPerPlan: 5000, partsPerPlan: 9_999, batchEdits: 20_000, layersPerHive: 60, contentsPerPart: 40, attachmentsPerHive: 20, acceptedPerHive: 200, patternsPerYard: 200, overridesPerYard: 500, readingsPerPart: 200, fileBytes: 20_000_000 } as const
+export const PLAN_LIMITS = {
+  yards: 50,
+  hivesPerYard: 1000,
+  hivesPerPlan: 5000,
+  partsPerPlan: 9_999,
+  batchEdits: 20_000,
+  layersPerHive: 60,
+  contentsPerPart: 40,
+  attachmentsPerHive: 20,
+  acceptedPerHive: 200,
+  patternsPerYard: 200,
+  overridesPerYard: 500,
+  readingsPerPart: 200,
+  fileBytes: 20_000_000,
+} as const
 
 /** The plan file: yards with their hives and parts. */
 export interface Plan {
@@ -20,16 +34,29 @@ export interface Plan {
 export function upgraded(value: unknown): unknown {
   const plan = value as { version?: unknown; yards?: unknown } | null
   if (plan === null || typeof plan !== 'object' || !Array.isArray(plan.yards)) return value
-  if (plan.version === 2 || plan.version === 3 || plan.version === 4 || plan.version === 5) return { ...plan, version: PLAN_VERSION }
+  if (plan.version === 2 || plan.version === 3 || plan.version === 4 || plan.version === 5)
+    return { ...plan, version: PLAN_VERSION }
   if (plan.version !== 1) return value
-  const yards = plan.yards.map((yard: unknown) => (yard === null || typeof yard !== 'object' || Array.isArray(yard) ? yard : { prolific: false, overrides: [], patterns: [], hanging: [], ...yard }))
+  const yards = plan.yards.map((yard: unknown) =>
+    yard === null || typeof yard !== 'object' || Array.isArray(yard)
+      ? yard
+      : { prolific: false, overrides: [], patterns: [], hanging: [], ...yard },
+  )
   return { ...plan, version: PLAN_VERSION, yards }
 }
 
 /** What is wrong with a plan that has the right shape, and where. */
 export interface PlanProblem {
   readonly field: string
-  readonly problem: 'duplicate-identity' | 'part-in-two-places' | 'missing-part' | 'too-many' | 'too-many-parts' | 'too-many-hives' | 'too-many-layers' | 'pattern-taken'
+  readonly problem:
+    | 'duplicate-identity'
+    | 'part-in-two-places'
+    | 'missing-part'
+    | 'too-many'
+    | 'too-many-parts'
+    | 'too-many-hives'
+    | 'too-many-layers'
+    | 'pattern-taken'
   readonly id: string
 }
 
@@ -54,7 +81,13 @@ export function planProblem(plan: Plan): PlanProblem | undefined {
   const yards = new Set<string>()
   return firstOf(plan.yards, (yard, y) => {
     const path = `yards[${y}]`
-    return once(yards, yard.id, `${path}.id`, 'duplicate-identity') ?? tooMany(yard, path) ?? repeatedIdentity(yard, path) ?? repeatedPattern(yard, path) ?? wrongPlaces(yard, path)
+    return (
+      once(yards, yard.id, `${path}.id`, 'duplicate-identity') ??
+      tooMany(yard, path) ??
+      repeatedIdentity(yard, path) ??
+      repeatedPattern(yard, path) ??
+      wrongPlaces(yard, path)
+    )
   })
 }
 
@@ -66,27 +99,49 @@ function once(taken: Set<string>, id: string, field: string, problem: PlanProble
 
 /** Lists that have grown beyond what a plan file may hold, so that what is kept can always be read back. */
 function tooMany(yard: Yard, path: string): PlanProblem | undefined {
-  const most = (list: readonly unknown[] | undefined, limit: number, field: string): PlanProblem | undefined => (list && list.length > limit ? { field, problem: 'too-many', id: String(limit) } : undefined)
-  return most(yard.hives, PLAN_LIMITS.hivesPerYard, `${path}.hives`)
-    ?? most(yard.patterns, PLAN_LIMITS.patternsPerYard, `${path}.patterns`) ?? most(yard.hanging, PLAN_LIMITS.patternsPerYard, `${path}.hanging`) ?? most(yard.overrides, PLAN_LIMITS.overridesPerYard, `${path}.overrides`)
-    ?? firstOf(yard.hives, (hive, i) => most(hive.attachments, PLAN_LIMITS.attachmentsPerHive, `${path}.hives[${i}].attachments`) ?? most(hive.accepted, PLAN_LIMITS.acceptedPerHive, `${path}.hives[${i}].accepted`))
-    ?? firstOf(yard.parts, (part, i) => most(part.contents, PLAN_LIMITS.contentsPerPart, `${path}.parts[${i}].contents`) ?? most(part.readings, PLAN_LIMITS.readingsPerPart, `${path}.parts[${i}].readings`))
+  const most = (list: readonly unknown[] | undefined, limit: number, field: string): PlanProblem | undefined =>
+    list && list.length > limit ? { field, problem: 'too-many', id: String(limit) } : undefined
+  return (
+    most(yard.hives, PLAN_LIMITS.hivesPerYard, `${path}.hives`) ??
+    most(yard.patterns, PLAN_LIMITS.patternsPerYard, `${path}.patterns`) ??
+    most(yard.hanging, PLAN_LIMITS.patternsPerYard, `${path}.hanging`) ??
+    most(yard.overrides, PLAN_LIMITS.overridesPerYard, `${path}.overrides`) ??
+    firstOf(
+      yard.hives,
+      (hive, i) =>
+        most(hive.attachments, PLAN_LIMITS.attachmentsPerHive, `${path}.hives[${i}].attachments`) ??
+        most(hive.accepted, PLAN_LIMITS.acceptedPerHive, `${path}.hives[${i}].accepted`),
+    ) ??
+    firstOf(
+      yard.parts,
+      (part, i) =>
+        most(part.contents, PLAN_LIMITS.contentsPerPart, `${path}.parts[${i}].contents`) ??
+        most(part.readings, PLAN_LIMITS.readingsPerPart, `${path}.parts[${i}].readings`),
+    )
+  )
 }
 
 /** Identities are a yard's own: a hive, part or frame of another yard may have the same. */
 function repeatedIdentity(yard: Yard, path: string): PlanProblem | undefined {
   const taken = new Set<string>()
   const claim = (id: string, field: string) => once(taken, id, field, 'duplicate-identity')
-  const ofPart = (part: Part, field: string) => claim(part.id, `${field}.id`) ?? firstOf(part.contents, (content, i) => claim(content.id, `${field}.contents[${i}].id`))
-  return firstOf(yard.hives, (hive, i) => claim(hive.id, `${path}.hives[${i}].id`)) ?? firstOf(yard.parts, (part, i) => ofPart(part, `${path}.parts[${i}]`))
+  const ofPart = (part: Part, field: string) =>
+    claim(part.id, `${field}.id`) ??
+    firstOf(part.contents, (content, i) => claim(content.id, `${field}.contents[${i}].id`))
+  return (
+    firstOf(yard.hives, (hive, i) => claim(hive.id, `${path}.hives[${i}].id`)) ??
+    firstOf(yard.parts, (part, i) => ofPart(part, `${path}.parts[${i}]`))
+  )
 }
 
 function repeatedPattern(yard: Yard, path: string): PlanProblem | undefined {
   const taken = new Set<string>()
   const claim = (id: string, field: string) => once(taken, id, field, 'pattern-taken')
-  return firstOf(yard.patterns, ({ id }, i) => claim(id, `${path}.patterns[${i}].id`))
-    ?? firstOf(yard.hanging, ({ id }, i) => claim(id, `${path}.hanging[${i}].id`))
-    ?? firstOf(yard.overrides, ({ key }, i) => claim(key, `${path}.overrides[${i}].key`))
+  return (
+    firstOf(yard.patterns, ({ id }, i) => claim(id, `${path}.patterns[${i}].id`)) ??
+    firstOf(yard.hanging, ({ id }, i) => claim(id, `${path}.hanging[${i}].id`)) ??
+    firstOf(yard.overrides, ({ key }, i) => claim(key, `${path}.overrides[${i}].key`))
+  )
 }
 
 function wrongPlaces(yard: Yard, path: string): PlanProblem | undefined {
@@ -94,8 +149,10 @@ function wrongPlaces(yard: Yard, path: string): PlanProblem | undefined {
   const placed = new Set<string>()
   return firstOf(yard.hives, (hive, h) => {
     const here = `${path}.hives[${h}]`
-    if (hive.stack.length > PLAN_LIMITS.layersPerHive) return { field: `${here}.stack`, problem: 'too-many-layers', id: hive.name }
-    const field = (i: number) => (i < hive.stack.length ? `${here}.stack[${i}].partId` : `${here}.attachments[${i - hive.stack.length}].partId`)
+    if (hive.stack.length > PLAN_LIMITS.layersPerHive)
+      return { field: `${here}.stack`, problem: 'too-many-layers', id: hive.name }
+    const field = (i: number) =>
+      i < hive.stack.length ? `${here}.stack[${i}].partId` : `${here}.attachments[${i - hive.stack.length}].partId`
     return firstOf(partIdsOf(hive), (partId, i) => {
       if (!known.has(partId)) return { field: field(i), problem: 'missing-part', id: partId }
       if (placed.has(partId)) return { field: field(i), problem: 'part-in-two-places', id: partId }
@@ -105,7 +162,10 @@ function wrongPlaces(yard: Yard, path: string): PlanProblem | undefined {
   })
 }
 
-function firstOf<T>(list: readonly T[], look: (item: T, i: number) => PlanProblem | undefined): PlanProblem | undefined {
+function firstOf<T>(
+  list: readonly T[],
+  look: (item: T, i: number) => PlanProblem | undefined,
+): PlanProblem | undefined {
   for (const [i, item] of list.entries()) {
     const problem = look(item, i)
     if (problem) return problem

@@ -24,7 +24,15 @@ export interface Calendar {
   readonly moved?: Readonly<Partial<Record<Stage, string>>>
 }
 
-export const BROOD_FORMS = ['as-it-stands', 'single', 'single-large', 'with-food', 'brood-and-half', 'double', 'mediums'] as const
+export const BROOD_FORMS = [
+  'as-it-stands',
+  'single',
+  'single-large',
+  'with-food',
+  'brood-and-half',
+  'double',
+  'mediums',
+] as const
 /** Which boxes the colony lives in. */
 export type BroodForm = (typeof BROOD_FORMS)[number]
 
@@ -107,7 +115,10 @@ export interface VisitStep {
   readonly part?: Part
   /** A fitting: by hand, without a lift. */
   readonly attachment?: Attachment
-  /** The frames of this box are gone through before it leaves: what holds bees, brood or food goes into these boxes. Asked, not known. */
+  /**
+   * The frames of this box are gone through before it leaves: what holds bees, brood or food goes into these boxes.
+   * Asked, not known.
+   */
   readonly sortInto?: readonly string[]
 }
 

@@ -1,6 +1,7 @@
 import type { DimensionName, Dimensions } from '../catalogue/pattern'
 
-export type SizeProblem = 'inside-larger' | 'walls-too-thick' | 'rest-outside' | 'plus-minus-larger' | 'rest-deeper' | 'rim-too-wide'
+export type SizeProblem =
+  'inside-larger' | 'walls-too-thick' | 'rest-outside' | 'plus-minus-larger' | 'rest-deeper' | 'rim-too-wide'
 
 /** What makes a set of sizes impossible: the dimension, and what is wrong with it. */
 export interface SizeNonsense {
@@ -14,7 +15,10 @@ export function sizeNonsense(sizes: Dimensions): SizeNonsense | undefined {
     if (length.mm > 0 && length.plusMinusMm >= length.mm) return { dimension: name, problem: 'plus-minus-larger' }
   }
   const mm = (name: DimensionName) => sizes[name]?.mm
-  for (const [inside, outside] of [['insideLength', 'outsideLength'], ['insideWidth', 'outsideWidth']] as const) {
+  for (const [inside, outside] of [
+    ['insideLength', 'outsideLength'],
+    ['insideWidth', 'outsideWidth'],
+  ] as const) {
     const [within, without] = [mm(inside), mm(outside)]
     if (within === undefined || without === undefined) continue
     if (within >= without && sizes.skirtDepth === undefined) return { dimension: inside, problem: 'inside-larger' }
@@ -22,9 +26,11 @@ export function sizeNonsense(sizes: Dimensions): SizeNonsense | undefined {
     if (box && without - within > without / 2) return { dimension: inside, problem: 'walls-too-thick' }
   }
   const [rest, inside, outside] = [mm('restToRest'), mm('insideLength'), mm('outsideLength')]
-  if (rest !== undefined && inside !== undefined && outside !== undefined && (rest < inside || rest >= outside)) return { dimension: 'restToRest', problem: 'rest-outside' }
+  if (rest !== undefined && inside !== undefined && outside !== undefined && (rest < inside || rest >= outside))
+    return { dimension: 'restToRest', problem: 'rest-outside' }
   const [restDepth, depth] = [mm('restDepth'), mm('depth')]
-  if (restDepth !== undefined && depth !== undefined && restDepth >= depth) return { dimension: 'restDepth', problem: 'rest-deeper' }
+  if (restDepth !== undefined && depth !== undefined && restDepth >= depth)
+    return { dimension: 'restDepth', problem: 'rest-deeper' }
   const [rim, width] = [mm('rimWidth'), Math.min(mm('outsideWidth') ?? Infinity, mm('outsideLength') ?? Infinity)]
   if (rim !== undefined && rim * 2 >= width) return { dimension: 'rimWidth', problem: 'rim-too-wide' }
   return undefined

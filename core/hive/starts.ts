@@ -5,7 +5,12 @@ import { newPart, newPlacement } from './new-part'
 export type StartName = keyof typeof STARTS
 
 /** A hive to start from, with its parts. */
-export function startHive(start: StartName, name: string, catalogue: Catalogue, makeId: () => string): { hive: Hive; parts: Part[] } {
+export function startHive(
+  start: StartName,
+  name: string,
+  catalogue: Catalogue,
+  makeId: () => string,
+): { hive: Hive; parts: Part[] } {
   return buildHive({ name, stage: 'settling', stack: STARTS[start] }, catalogue, makeId)
 }
 
@@ -14,7 +19,12 @@ export function startHive(start: StartName, name: string, catalogue: Catalogue, 
  * @throws RangeError for a pattern that the catalogue lacks
  */
 export function buildHive(
-  plan: { readonly name: string; readonly stage: Hive['stage']; readonly note?: string; readonly stack: readonly (readonly [string, Role?])[] },
+  plan: {
+    readonly name: string
+    readonly stage: Hive['stage']
+    readonly note?: string
+    readonly stack: readonly (readonly [string, Role?])[]
+  },
   catalogue: Catalogue,
   makeId: () => string,
 ): { hive: Hive; parts: Part[] } {
@@ -26,7 +36,13 @@ export function buildHive(
     return { part, placement: newPlacement(part.id, pattern, role) }
   })
   const hive: Hive = {
-    id, name: plan.name, stage: plan.stage, note: plan.note ?? '', stack: built.map(({ placement }) => placement), attachments: [], accepted: [],
+    id,
+    name: plan.name,
+    stage: plan.stage,
+    note: plan.note ?? '',
+    stack: built.map(({ placement }) => placement),
+    attachments: [],
+    accepted: [],
   }
   return { hive, parts: built.map(({ part }) => part) }
 }

@@ -1,4 +1,17 @@
-import { AM_DEG, COUPLING, DM_CM, DM_IN, FREQUENCY, HM_CM, HM_IN, VM_CM, VM_IN, readTable, type Coupling, type Duration } from './tables'
+import {
+  AM_DEG,
+  COUPLING,
+  DM_CM,
+  DM_IN,
+  FREQUENCY,
+  HM_CM,
+  HM_IN,
+  VM_CM,
+  VM_IN,
+  readTable,
+  type Coupling,
+  type Duration,
+} from './tables'
 
 /** One end of a lift, in the equation's own measures. */
 export interface LiftEnd {
@@ -48,26 +61,50 @@ export function recommendedLimit(end: LiftEnd): Recommended {
     vm: end.vCm < 0 || end.vCm > 175 ? 0 : 1 - 0.003 * Math.abs(end.vCm - 75),
     dm: end.dCm > 175 ? 0 : Math.min(1, 0.82 + 4.5 / Math.max(25, end.dCm)),
     am: end.twistDeg > 135 ? 0 : 1 - 0.0032 * end.twistDeg,
-    fm: frequencyMultiplier(end), cm: couplingMultiplier(end.coupling, end.vCm),
+    fm: frequencyMultiplier(end),
+    cm: couplingMultiplier(end.coupling, end.vCm),
   }
   return { ...multipliers, limitKg: outOfRange.length > 0 ? null : LOAD_CONSTANT_KG * product(multipliers), outOfRange }
 }
 
-/** The same in US customary measure: 51 lb, HM = 10/H, VM = 1 − 0.0075·|V − 30|, DM = 0.82 + 1.8/D (in). The same source. */
-export function recommendedLimitLb(end: { readonly hIn: number; readonly vIn: number; readonly dIn: number; readonly twistDeg: number; readonly perMinute: number; readonly duration: Duration; readonly coupling: Coupling }): Multipliers & { readonly limitLb: number } {
+/**
+ * The same in US customary measure: 51 lb, HM = 10/H, VM = 1 − 0.0075·|V − 30|, DM = 0.82 + 1.8/D (in). The same
+ * source.
+ */
+export function recommendedLimitLb(end: {
+  readonly hIn: number
+  readonly vIn: number
+  readonly dIn: number
+  readonly twistDeg: number
+  readonly perMinute: number
+  readonly duration: Duration
+  readonly coupling: Coupling
+}): Multipliers & { readonly limitLb: number } {
   const multipliers: Multipliers = {
-    hm: end.hIn > 25 ? 0 : Math.min(1, 10 / end.hIn), vm: end.vIn < 0 || end.vIn > 70 ? 0 : 1 - 0.0075 * Math.abs(end.vIn - 30), dm: end.dIn > 70 ? 0 : Math.min(1, 0.82 + 1.8 / Math.max(10, end.dIn)),
-    am: end.twistDeg > 135 ? 0 : 1 - 0.0032 * end.twistDeg, fm: frequencyMultiplier({ ...end, vCm: end.vIn * 2.5 }), cm: couplingMultiplier(end.coupling, end.vIn * 2.5),
+    hm: end.hIn > 25 ? 0 : Math.min(1, 10 / end.hIn),
+    vm: end.vIn < 0 || end.vIn > 70 ? 0 : 1 - 0.0075 * Math.abs(end.vIn - 30),
+    dm: end.dIn > 70 ? 0 : Math.min(1, 0.82 + 1.8 / Math.max(10, end.dIn)),
+    am: end.twistDeg > 135 ? 0 : 1 - 0.0032 * end.twistDeg,
+    fm: frequencyMultiplier({ ...end, vCm: end.vIn * 2.5 }),
+    cm: couplingMultiplier(end.coupling, end.vIn * 2.5),
   }
   return { ...multipliers, limitLb: LOAD_CONSTANT_LB * product(multipliers) }
 }
 
 /** The limit by the manual's printed tables, kg or lb, to compare its worked examples with. */
-export function printedLimit(end: Omit<LiftEnd, 'hCm' | 'vCm' | 'dCm'> & { readonly h: number; readonly v: number; readonly d: number }, measure: 'cm' | 'in'): Multipliers & { readonly limit: number } {
+export function printedLimit(
+  end: Omit<LiftEnd, 'hCm' | 'vCm' | 'dCm'> & { readonly h: number; readonly v: number; readonly d: number },
+  measure: 'cm' | 'in',
+): Multipliers & { readonly limit: number } {
   const [hm, vm, dm] = measure === 'cm' ? [HM_CM, VM_CM, DM_CM] : [HM_IN, VM_IN, DM_IN]
   const vCm = measure === 'cm' ? end.v : end.v * 2.5
   const multipliers: Multipliers = {
-    hm: readTable(hm, end.h), vm: readTable(vm, end.v), dm: readTable(dm, end.d), am: readTable(AM_DEG, end.twistDeg), fm: frequencyMultiplier({ ...end, vCm }), cm: couplingMultiplier(end.coupling, vCm),
+    hm: readTable(hm, end.h),
+    vm: readTable(vm, end.v),
+    dm: readTable(dm, end.d),
+    am: readTable(AM_DEG, end.twistDeg),
+    fm: frequencyMultiplier({ ...end, vCm }),
+    cm: couplingMultiplier(end.coupling, vCm),
   }
   return { ...multipliers, limit: (measure === 'cm' ? LOAD_CONSTANT_KG : LOAD_CONSTANT_LB) * product(multipliers) }
 }
@@ -86,10 +123,18 @@ function outOf({ hCm, vCm, dCm, twistDeg, perMinute, duration }: LiftEnd): OutOf
   return out
 }
 
-/** Between the printed rows it goes straight, and to nothing before a row of nothing; one lift in five minutes is the first row. */
-export function frequencyMultiplier({ perMinute, duration, vCm }: Pick<LiftEnd, 'perMinute' | 'duration' | 'vCm'>): number {
+/**
+ * Between the printed rows it goes straight, and to nothing before a row of nothing; one lift in five minutes is the
+ * first row.
+ */
+export function frequencyMultiplier({
+  perMinute,
+  duration,
+  vCm,
+}: Pick<LiftEnd, 'perMinute' | 'duration' | 'vCm'>): number {
   const column = { 'up-to-1-hour': 1, 'up-to-2-hours': 2, 'up-to-8-hours': 3 }[duration] as 1 | 2 | 3
-  const at = (row: (typeof FREQUENCY)[number]) => (row[column] as Record<'low' | 'high', number>)[vCm < 75 ? 'low' : 'high']
+  const at = (row: (typeof FREQUENCY)[number]) =>
+    (row[column] as Record<'low' | 'high', number>)[vCm < 75 ? 'low' : 'high']
   const first = FREQUENCY[0]!
   if (perMinute <= first[0]) return at(first)
   const above = FREQUENCY.findIndex(([row]) => row >= perMinute)

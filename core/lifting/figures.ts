@@ -3,19 +3,59 @@ import { LOAD_CONSTANT_KG, LOAD_CONSTANT_LB } from './equation'
 import { ROOF_PILE_MM, STATURE_SHARES } from './profile'
 import { CLOSE_CM, GUIDELINE_KG, ZONES } from './zones'
 
-const MANUAL: Source = { mark: 'P', text: 'Waters, Putz-Anderson & Garg, Applications Manual for the Revised NIOSH Lifting Equation, DHHS (NIOSH) 94-110, 1994, from memory' }
-const GUIDELINES: Source = { mark: 'P', text: 'HSE, Manual handling operations, L23, 4th ed., figure of guideline weights, from memory' }
+const MANUAL: Source = {
+  mark: 'P',
+  text:
+    'Waters, Putz-Anderson & Garg, Applications Manual for the Revised NIOSH Lifting ' +
+    'Equation, DHHS (NIOSH) 94-110, 1994, from memory',
+}
+const GUIDELINES: Source = {
+  mark: 'P',
+  text: 'HSE, Manual handling operations, L23, 4th ed., figure of guideline weights, from memory',
+}
 const BODY: Source = { mark: 'P', text: 'Drillis & Contini, body-segment proportions, from memory' }
 const COMMON: Source = { mark: 'C', text: 'common practice of the trade' }
 const MEMORY: Source = { mark: 'M', text: 'from memory, to be confirmed by measuring' }
 
 /** What lifts are judged with, each with its source. */
-export const LIFT_FIGURES: readonly { readonly key: string; readonly what: string; readonly value: string; readonly source: Source }[] = [
-  { key: 'lift.constant', what: 'Lifting equation, load constant', value: `${LOAD_CONSTANT_KG} kg, ${LOAD_CONSTANT_LB} lb`, source: MANUAL },
-  { key: 'lift.multipliers', what: 'Lifting equation, multipliers', value: '25/H; 1 − 0.003·|V − 75|; 0.82 + 4.5/D; 1 − 0.0032·A', source: MANUAL },
-  { key: 'lift.reach', what: 'Reach where nobody measured it', value: '20 cm + W/2; 25 cm + W/2 with the hands under 25 cm', source: MANUAL },
-  ...ZONES.map((zone) => ({ key: `lift.zone.${zone}`, what: `Guideline weight, ${zone.replaceAll('-', ' ')}, close and away`, value: `women ${GUIDELINE_KG[zone].women.close} and ${GUIDELINE_KG[zone].women.away} kg, men ${GUIDELINE_KG[zone].men.close} and ${GUIDELINE_KG[zone].men.away} kg`, source: GUIDELINES })),
+export const LIFT_FIGURES: readonly {
+  readonly key: string
+  readonly what: string
+  readonly value: string
+  readonly source: Source
+}[] = [
+  {
+    key: 'lift.constant',
+    what: 'Lifting equation, load constant',
+    value: `${LOAD_CONSTANT_KG} kg, ${LOAD_CONSTANT_LB} lb`,
+    source: MANUAL,
+  },
+  {
+    key: 'lift.multipliers',
+    what: 'Lifting equation, multipliers',
+    value: '25/H; 1 − 0.003·|V − 75|; 0.82 + 4.5/D; 1 − 0.0032·A',
+    source: MANUAL,
+  },
+  {
+    key: 'lift.reach',
+    what: 'Reach where nobody measured it',
+    value: '20 cm + W/2; 25 cm + W/2 with the hands under 25 cm',
+    source: MANUAL,
+  },
+  ...ZONES.map((zone) => ({
+    key: `lift.zone.${zone}`,
+    what: `Guideline weight, ${zone.replaceAll('-', ' ')}, close and away`,
+    value:
+      `women ${GUIDELINE_KG[zone].women.close} and ${GUIDELINE_KG[zone].women.away} kg, men ` +
+      `${GUIDELINE_KG[zone].men.close} and ${GUIDELINE_KG[zone].men.away} kg`,
+    source: GUIDELINES,
+  })),
   { key: 'lift.close', what: 'Close to the body', value: `hands up to ${CLOSE_CM} cm in front`, source: MEMORY },
-  { key: 'lift.body', what: 'Shoulder, elbow, knuckle, lower leg of body height', value: `${STATURE_SHARES.shoulder}, ${STATURE_SHARES.elbow}, ${STATURE_SHARES.knuckle}, ${STATURE_SHARES.lowerLeg}`, source: BODY },
+  {
+    key: 'lift.body',
+    what: 'Shoulder, elbow, knuckle, lower leg of body height',
+    value: `${STATURE_SHARES.shoulder}, ${STATURE_SHARES.elbow}, ${STATURE_SHARES.knuckle}, ${STATURE_SHARES.lowerLeg}`,
+    source: BODY,
+  },
   { key: 'lift.pile', what: 'Upturned roof that boxes are put on', value: `${ROOF_PILE_MM} mm`, source: COMMON },
 ]

@@ -61,11 +61,29 @@ export function liftsOf(layout: Layout, mass: HiveMass, profile: LiftProfile): S
     const box = boxes[i]!
     const depthMm = box.topMm - box.bottomMm
     const putMm = profile.putDown === 'pile' ? pileMm : profile.putDownMm
-    lifts.push(liftOf(box, mass.parts.get(box.part.id)!.kg, box.topMm - FORMULA.handHold.value, putMm + depthMm - FORMULA.handHold.value, profile))
+    lifts.push(
+      liftOf(
+        box,
+        mass.parts.get(box.part.id)!.kg,
+        box.topMm - FORMULA.handHold.value,
+        putMm + depthMm - FORMULA.handHold.value,
+        profile,
+      ),
+    )
     pileMm += depthMm
   }
-  const moved = lifts.reduce((sum, { kg }) => ({ low: sum.low + 2 * kg.low, middle: sum.middle + 2 * kg.middle, high: sum.high + 2 * kg.high }), { low: 0, middle: 0, high: 0 })
-  return { lifts, worst: most(lifts, severityOf), heaviest: most(lifts, ({ kg }) => kg.middle), highest: most(lifts, ({ from }) => from.handMm), inspectionLifts: 2 * lifts.length, movedKg: moved }
+  const moved = lifts.reduce(
+    (sum, { kg }) => ({ low: sum.low + 2 * kg.low, middle: sum.middle + 2 * kg.middle, high: sum.high + 2 * kg.high }),
+    { low: 0, middle: 0, high: 0 },
+  )
+  return {
+    lifts,
+    worst: most(lifts, severityOf),
+    heaviest: most(lifts, ({ kg }) => kg.middle),
+    highest: most(lifts, ({ from }) => from.handMm),
+    inspectionLifts: 2 * lifts.length,
+    movedKg: moved,
+  }
 }
 
 function most(lifts: readonly Lift[], by: (lift: Lift) => number): Lift | null {
@@ -86,8 +104,19 @@ function liftOf(box: PlacedPart, kg: Range, fromMm: number, toMm: number, profil
   // The guideline of two people is a figure of its own; elsewhere each carries a half.
   const hands = profile.school === 'zones' ? 1 : profile.people
   const index = allowedKg === null || allowedKg <= 0 ? null : kg.middle / hands / allowedKg
-  const outOfRange = profile.school === 'equation' ? [...new Set([...from.equation.outOfRange, ...to.equation.outOfRange])] : []
-  return { partId: box.part.id, kg, from, to, allowedKg, index, outOfRange, grade: gradeOf(index, profile), people: profile.people }
+  const outOfRange =
+    profile.school === 'equation' ? [...new Set([...from.equation.outOfRange, ...to.equation.outOfRange])] : []
+  return {
+    partId: box.part.id,
+    kg,
+    from,
+    to,
+    allowedKg,
+    index,
+    outOfRange,
+    grade: gradeOf(index, profile),
+    people: profile.people,
+  }
 }
 
 /** The side that faces the body when a box is held by its ends: its width (common practice). */
@@ -99,14 +128,23 @@ function judgedEnd(handMm: number, travelCm: number, widthCm: number, profile: L
   const vCm = handMm / 10
   const reachCm = estimatedReachCm(widthCm, vCm)
   const guide = guidelineKg(handMm, reachCm, profile)
-  return { handMm, reachCm, equation: recommendedLimit({ ...PACE, hCm: reachCm, vCm, dCm: travelCm }), zone: guide.zone, close: guide.close, guidelineKg: guide.kg }
+  return {
+    handMm,
+    reachCm,
+    equation: recommendedLimit({ ...PACE, hCm: reachCm, vCm, dCm: travelCm }),
+    zone: guide.zone,
+    close: guide.close,
+    guidelineKg: guide.kg,
+  }
 }
 
 /** What the school allows at the worse end, kg. */
 function allowed(from: JudgedEnd, to: JudgedEnd, profile: LiftProfile): number | null {
   switch (profile.school) {
-    case 'equation': return smaller(from.equation.limitKg, to.equation.limitKg)
-    case 'zones': return smaller(from.guidelineKg, to.guidelineKg)
+    case 'equation':
+      return smaller(from.equation.limitKg, to.equation.limitKg)
+    case 'zones':
+      return smaller(from.guidelineKg, to.guidelineKg)
     case 'own-limit': {
       const { shoulderMm } = bodyHeights(profile)
       return Math.max(from.handMm, to.handMm) > shoulderMm ? profile.limitKg / 2 : profile.limitKg
@@ -118,7 +156,9 @@ function smaller(a: number | null, b: number | null): number | null {
   return a === null || b === null ? null : Math.min(a, b)
 }
 
-/** Over 1 raised strain for some, over 3 for most (equation); over a guideline or one's own limit, and over twice of it. */
+/**
+ * Over 1 raised strain for some, over 3 for most (equation); over a guideline or one's own limit, and over twice of it.
+ */
 function gradeOf(index: number | null, { school }: LiftProfile): LiftGrade {
   if (index === null) return 'mend'
   const grave = school === 'equation' ? 3 : school === 'zones' ? 2 : 1

@@ -10,7 +10,19 @@ import { liftsOf, type StackLifts } from './lifts'
 import { bodyHeights, type LiftProfile } from './profile'
 
 /** One thing to do differently. */
-export type Change = 'shallower-supers' | 'shallower-brood' | 'eight-frames' | 'one-frame-less' | 'two-frames-less' | 'half-full-boxes' | 'crop-earlier' | 'lower-stand' | 'no-stand' | 'second-stand' | 'two-people' | 'frame-by-frame'
+export type Change =
+  | 'shallower-supers'
+  | 'shallower-brood'
+  | 'eight-frames'
+  | 'one-frame-less'
+  | 'two-frames-less'
+  | 'half-full-boxes'
+  | 'crop-earlier'
+  | 'lower-stand'
+  | 'no-stand'
+  | 'second-stand'
+  | 'two-people'
+  | 'frame-by-frame'
 
 /** Another way with the same room for bees and the same honey, and what it does to the worst lift. */
 export interface Alternative {
@@ -43,8 +55,18 @@ interface Structure {
 }
 
 /** Of each row one is chosen; an empty one changes nothing. */
-const STRUCTURES: readonly (readonly (Change | null)[])[] = [[null, 'shallower-supers'], [null, 'shallower-brood'], [null, 'eight-frames'], [null, 'one-frame-less', 'two-frames-less'], [null, 'half-full-boxes', 'crop-earlier'], [null, 'lower-stand', 'no-stand']]
-const MANNERS: readonly (readonly (Change | null)[])[] = [[null, 'second-stand', 'frame-by-frame'], [null, 'two-people']]
+const STRUCTURES: readonly (readonly (Change | null)[])[] = [
+  [null, 'shallower-supers'],
+  [null, 'shallower-brood'],
+  [null, 'eight-frames'],
+  [null, 'one-frame-less', 'two-frames-less'],
+  [null, 'half-full-boxes', 'crop-earlier'],
+  [null, 'lower-stand', 'no-stand'],
+]
+const MANNERS: readonly (readonly (Change | null)[])[] = [
+  [null, 'second-stand', 'frame-by-frame'],
+  [null, 'two-people'],
+]
 /** More than this at a time is another hive, not a change. */
 const MOST_CHANGES = 3
 /** Worth saying from here on: less of it is lost in the bounds. */
@@ -54,20 +76,48 @@ const WORTH = 0.98
  * Alternatives for one hive with the same room for brood and the same honey, each worked out in full, ranked by what it
  * does to the worst lift. Common practice; the lifts by the profile's school.
  */
-export function lighterWays(assembled: AssembledHive, catalogue: Catalogue, weighing: Weighing, profile: LiftProfile, makeId: () => string): Alternatives {
-  const now = judged({ changes: [], hive: assembled.hive, parts: [], fillShare: 1 }, [], assembled, catalogue, weighing, profile)
+export function lighterWays(
+  assembled: AssembledHive,
+  catalogue: Catalogue,
+  weighing: Weighing,
+  profile: LiftProfile,
+  makeId: () => string,
+): Alternatives {
+  const now = judged(
+    { changes: [], hive: assembled.hive, parts: [], fillShare: 1 },
+    [],
+    assembled,
+    catalogue,
+    weighing,
+    profile,
+  )
   const honeyNowKg = superHoneyKg(assembled.stack)
   const all: Alternative[] = []
   for (const changes of combinations(STRUCTURES)) {
     if (changes.length > MOST_CHANGES) continue
-    const structure = changes.length === 0 ? { changes, hive: assembled.hive, parts: [], fillShare: 1 } : restructured(assembled, changes, honeyNowKg, catalogue, makeId)
+    const structure =
+      changes.length === 0
+        ? { changes, hive: assembled.hive, parts: [], fillShare: 1 }
+        : restructured(assembled, changes, honeyNowKg, catalogue, makeId)
     if (!structure) continue
     for (const manner of combinations(MANNERS)) {
-      if (changes.length + manner.length > 0 && changes.length + manner.length <= MOST_CHANGES) all.push(judged(structure, manner, assembled, catalogue, weighing, profile))
+      if (changes.length + manner.length > 0 && changes.length + manner.length <= MOST_CHANGES)
+        all.push(judged(structure, manner, assembled, catalogue, weighing, profile))
     }
   }
-  const better = all.filter((one) => rank(one) < rank(now) * WORTH).sort((a, b) => rank(a) - rank(b) || a.changes.length - b.changes.length)
-  const lean = better.filter((one) => !better.some((other) => other !== one && other.changes.length < one.changes.length && other.changes.every((change) => one.changes.includes(change)) && rank(other) <= rank(one) * 1.02))
+  const better = all
+    .filter((one) => rank(one) < rank(now) * WORTH)
+    .sort((a, b) => rank(a) - rank(b) || a.changes.length - b.changes.length)
+  const lean = better.filter(
+    (one) =>
+      !better.some(
+        (other) =>
+          other !== one &&
+          other.changes.length < one.changes.length &&
+          other.changes.every((change) => one.changes.includes(change)) &&
+          rank(other) <= rank(one) * 1.02,
+      ),
+  )
   return { now, better: lean, tried: all.length }
 }
 
@@ -76,25 +126,47 @@ function rank({ worstIndex, heaviestKg }: Pick<Alternative, 'worstIndex' | 'heav
 }
 
 function combinations(rows: readonly (readonly (Change | null)[])[]): Change[][] {
-  return rows.reduce<Change[][]>((lists, row) => lists.flatMap((list) => row.map((one) => (one ? [...list, one] : list))), [[]])
+  return rows.reduce<Change[][]>(
+    (lists, row) => lists.flatMap((list) => row.map((one) => (one ? [...list, one] : list))),
+    [[]],
+  )
 }
 
-function judged({ changes, hive, parts, fillShare }: Structure, manner: readonly Change[], assembled: AssembledHive, catalogue: Catalogue, weighing: Weighing, profile: LiftProfile): Alternative {
+function judged(
+  { changes, hive, parts, fillShare }: Structure,
+  manner: readonly Change[],
+  assembled: AssembledHive,
+  catalogue: Catalogue,
+  weighing: Weighing,
+  profile: LiftProfile,
+): Alternative {
   const known = new Map([...assembled.stack, ...assembled.attached].map(({ part }) => [part.id, part]))
   for (const part of parts) known.set(part.id, part)
   const now = assembleHive(hive, known, catalogue)
   const layout = layOut(now)
   const mass = massToLift(now, mayHold(weighing), fillShare)
-  const own: LiftProfile = { ...profile, ...(manner.includes('second-stand') ? { putDown: 'second-stand' as const, putDownMm: Math.round(bodyHeights(profile).knuckleMm) - 100 } : {}), ...(manner.includes('two-people') ? { people: 2 as const } : {}) }
+  const own: LiftProfile = {
+    ...profile,
+    ...(manner.includes('second-stand')
+      ? { putDown: 'second-stand' as const, putDownMm: Math.round(bodyHeights(profile).knuckleMm) - 100 }
+      : {}),
+    ...(manner.includes('two-people') ? { people: 2 as const } : {}),
+  }
   const lifts = liftsOf(layout, mass, own)
   const byFrame = manner.includes('frame-by-frame') ? frameByFrame(lifts, mass.parts) : null
   const worst = lifts.worst
   const habit = fillShare !== 1 || byFrame !== null
   const index = byFrame ? byFrame.index : worst === null ? 0 : worst.index
   return {
-    changes: [...changes, ...manner], boxes: layout.parts.filter(isBox).length, lifts: lifts.inspectionLifts, worstIndex: index,
-    heaviestKg: byFrame ? byFrame.kg : (lifts.heaviest?.kg.middle ?? 0), highestMm: lifts.highest?.from.handMm ?? 0,
-    edit: changes.length === 0 || habit ? null : { kind: 'replace-hive', hive, parts: [...parts] }, habit, profile: own,
+    changes: [...changes, ...manner],
+    boxes: layout.parts.filter(isBox).length,
+    lifts: lifts.inspectionLifts,
+    worstIndex: index,
+    heaviestKg: byFrame ? byFrame.kg : (lifts.heaviest?.kg.middle ?? 0),
+    highestMm: lifts.highest?.from.handMm ?? 0,
+    edit: changes.length === 0 || habit ? null : { kind: 'replace-hive', hive, parts: [...parts] },
+    habit,
+    profile: own,
   }
 }
 
@@ -104,11 +176,23 @@ function massToLift(hive: AssembledHive, weighing: Weighing, superShare: number)
   if (superShare === 1) return full
   const half = massOfHive(hive, { ...weighing, fullness: 'full', fill: times(weighing.fill, superShare) })
   const supers = new Set(hive.stack.filter((layer) => isRole('super')(layer)).map(({ part }) => part.id))
-  return { ...full, parts: new Map([...full.parts].map(([id, one]) => [id, supers.has(id) ? half.parts.get(id)! : one])) }
+  return {
+    ...full,
+    parts: new Map([...full.parts].map(([id, one]) => [id, supers.has(id) ? half.parts.get(id)! : one])),
+  }
 }
 
 /** Frames go one at a time into an empty box: the heaviest frame counts at the worst place, then the empty box. */
-function frameByFrame({ lifts }: StackLifts, parts: ReadonlyMap<string, { readonly heaviestFrameKg: { readonly middle: number }; readonly items: { readonly ware: { readonly middle: number } } }>): { index: number | null; kg: number } {
+function frameByFrame(
+  { lifts }: StackLifts,
+  parts: ReadonlyMap<
+    string,
+    {
+      readonly heaviestFrameKg: { readonly middle: number }
+      readonly items: { readonly ware: { readonly middle: number } }
+    }
+  >,
+): { index: number | null; kg: number } {
   let index: number | null = 0
   let kg = 0
   for (const { partId, allowedKg } of lifts) {
@@ -126,7 +210,13 @@ function superHoneyKg(layers: readonly Layer[]): number {
 }
 
 /** The hive with these changes made, or undefined where one of them cannot be. */
-function restructured(assembled: AssembledHive, changes: readonly Change[], honeyNowKg: number, catalogue: Catalogue, makeId: () => string): Structure | undefined {
+function restructured(
+  assembled: AssembledHive,
+  changes: readonly Change[],
+  honeyNowKg: number,
+  catalogue: Catalogue,
+  makeId: () => string,
+): Structure | undefined {
   let layers = assembled.stack.map(({ resolved, placement }): Layer => ({ resolved, placement }))
   let fillShare = 1
   for (const change of changes) {
@@ -138,7 +228,9 @@ function restructured(assembled: AssembledHive, changes: readonly Change[], hone
   // Fewer frames hold less where the combs are drawn no thicker: that is not the same honey.
   if (superHoneyKg(layers) < honeyNowKg - 0.01) return undefined
   const old = new Set(partIdsOf(assembled.hive))
-  const parts = layers.flatMap(({ resolved }) => (old.has(resolved.part.id) && assembled.stack.some(({ part }) => part === resolved.part) ? [] : [resolved.part]))
+  const parts = layers.flatMap(({ resolved }) =>
+    old.has(resolved.part.id) && assembled.stack.some(({ part }) => part === resolved.part) ? [] : [resolved.part],
+  )
   return { changes, hive: { ...assembled.hive, stack: layers.map(({ placement }) => placement) }, parts, fillShare }
 }
 
@@ -157,8 +249,10 @@ const CHANGES: Partial<Record<Change, Restructure>> = {
   'two-frames-less': (layers, catalogue) => fewer(layers, 2, catalogue),
   'half-full-boxes': twice,
   'crop-earlier': (layers) => (layers.some(isRole('super')) ? [...layers] : undefined),
-  'lower-stand': (layers, catalogue, makeId) => stands(layers, find(catalogue, { kind: 'stand', use: 'low' }), catalogue, makeId),
-  'no-stand': (layers) => (layers.some(({ resolved }) => isStand(resolved)) ? layers.filter(({ resolved }) => !isStand(resolved)) : undefined),
+  'lower-stand': (layers, catalogue, makeId) =>
+    stands(layers, find(catalogue, { kind: 'stand', use: 'low' }), catalogue, makeId),
+  'no-stand': (layers) =>
+    layers.some(({ resolved }) => isStand(resolved)) ? layers.filter(({ resolved }) => !isStand(resolved)) : undefined,
 }
 
 function isRole(role: Role): (layer: Layer) => boolean {
@@ -177,12 +271,24 @@ function nextLower(pattern: Pattern | undefined, catalogue: Catalogue): Pattern 
 }
 
 /** Boxes of a role a size lower, as many as give the same honey, or the same comb for brood. */
-function shallower(layers: readonly Layer[], role: Role, catalogue: Catalogue, makeId: () => string): Layer[] | undefined {
+function shallower(
+  layers: readonly Layer[],
+  role: Role,
+  catalogue: Catalogue,
+  makeId: () => string,
+): Layer[] | undefined {
   return exchanged(layers, isRole(role), (pattern) => nextLower(pattern, catalogue), role, catalogue, makeId)
 }
 
 /** Exchanges boxes for others, with as many more as keep what they hold; undefined where none has another. */
-function exchanged(layers: readonly Layer[], which: (layer: Layer) => boolean, other: (pattern: Pattern | undefined) => Pattern | undefined, role: Role, catalogue: Catalogue, makeId: () => string): Layer[] | undefined {
+function exchanged(
+  layers: readonly Layer[],
+  which: (layer: Layer) => boolean,
+  other: (pattern: Pattern | undefined) => Pattern | undefined,
+  role: Role,
+  catalogue: Catalogue,
+  makeId: () => string,
+): Layer[] | undefined {
   const found = layers.filter((layer) => which(layer) && other(layer.resolved.pattern))
   if (found.length === 0) return undefined
   const holds = (boxes: readonly ResolvedPart[]) => (role === 'brood' ? combOf(boxes) : honeyCapacityKg(boxes))
@@ -210,7 +316,9 @@ function narrowerOf(pattern: Pattern | undefined, catalogue: Catalogue): Pattern
   const format = pattern && isFormat(pattern.format) ? FOOTPRINTS[pattern.format].narrower : undefined
   if (!pattern || !format) return undefined
   const { kind, size, space, use, surface, roofForm, feederForm } = pattern
-  return isBox({ pattern }) && !size ? undefined : find(catalogue, { kind, format, size, space, use, surface, roofForm, feederForm })
+  return isBox({ pattern }) && !size
+    ? undefined
+    : find(catalogue, { kind, format, size, space, use, surface, roofForm, feederForm })
 }
 
 /** The whole hive in the eight-frame width, with boxes added until room and honey are what they were. */
@@ -219,11 +327,16 @@ function eightFrames(layers: readonly Layer[], catalogue: Catalogue, makeId: () 
   const boxes = layers.filter(({ resolved }) => isBox(resolved))
   if (boxes.length === 0 || !boxes.every(({ resolved }) => narrow(resolved.pattern))) return undefined
   let next: Layer[] | undefined = [...layers]
-  for (const role of ['brood', 'food', 'super'] as const) if (next?.some(isRole(role))) next = exchanged(next, isRole(role), narrow, role, catalogue, makeId)
-  return next?.map((layer) => {
-    const pattern = isBox(layer.resolved) ? undefined : narrow(layer.resolved.pattern)
-    return pattern ? { ...layerOf(pattern, undefined, catalogue, makeId), placement: { ...layer.placement, partId: '' } } : layer
-  }).map((layer) => ({ ...layer, placement: { ...layer.placement, partId: layer.resolved.part.id } }))
+  for (const role of ['brood', 'food', 'super'] as const)
+    if (next?.some(isRole(role))) next = exchanged(next, isRole(role), narrow, role, catalogue, makeId)
+  return next
+    ?.map((layer) => {
+      const pattern = isBox(layer.resolved) ? undefined : narrow(layer.resolved.pattern)
+      return pattern
+        ? { ...layerOf(pattern, undefined, catalogue, makeId), placement: { ...layer.placement, partId: '' } }
+        : layer
+    })
+    .map((layer) => ({ ...layer, placement: { ...layer.placement, partId: layer.resolved.part.id } }))
 }
 
 /** Supers with fewer frames, spaced out: as much honey in fewer combs. */
@@ -239,11 +352,18 @@ function fewer(layers: readonly Layer[], less: number, catalogue: Catalogue): La
 /** Each super a second time: the same honey in twice the boxes, half full each. */
 function twice(layers: readonly Layer[], catalogue: Catalogue, makeId: () => string): Layer[] | undefined {
   if (!layers.some(isRole('super'))) return undefined
-  return layers.flatMap((layer) => (isRole('super')(layer) ? [layer, layerOf(layer.resolved.pattern!, 'super', catalogue, makeId)] : [layer]))
+  return layers.flatMap((layer) =>
+    isRole('super')(layer) ? [layer, layerOf(layer.resolved.pattern!, 'super', catalogue, makeId)] : [layer],
+  )
 }
 
 /** Everything it stands on exchanged for one low frame. */
-function stands(layers: readonly Layer[], low: Pattern | undefined, catalogue: Catalogue, makeId: () => string): Layer[] | undefined {
+function stands(
+  layers: readonly Layer[],
+  low: Pattern | undefined,
+  catalogue: Catalogue,
+  makeId: () => string,
+): Layer[] | undefined {
   const on = layers.filter(({ resolved }) => isStand(resolved))
   const heightMm = on.reduce((sum, { resolved }) => sum + (resolved.dimensions.depth?.mm ?? 0), 0)
   if (!low || heightMm <= (low.dimensions.depth?.mm ?? 0)) return undefined

@@ -22,7 +22,16 @@ export type School = (typeof SCHOOLS)[number]
 export const ROOF_PILE_MM = 150
 
 export const USUAL_PROFILE: LiftProfile = {
-  school: 'equation', statureMm: 1700, shoulderMm: null, elbowMm: null, knuckleMm: null, limitKg: 20, people: 1, column: 'women', putDown: 'pile', putDownMm: ROOF_PILE_MM,
+  school: 'equation',
+  statureMm: 1700,
+  shoulderMm: null,
+  elbowMm: null,
+  knuckleMm: null,
+  limitKg: 20,
+  people: 1,
+  column: 'women',
+  putDown: 'pile',
+  putDownMm: ROOF_PILE_MM,
 }
 
 /** Heights as shares of body height: Drillis & Contini body-segment proportions, from memory. */
@@ -40,18 +49,44 @@ export interface BodyHeights {
 /** The heights of a keeper's body, mm: as measured, else by published proportions. */
 export function bodyHeights({ statureMm, shoulderMm, elbowMm, knuckleMm }: LiftProfile): BodyHeights {
   return {
-    shoulderMm: shoulderMm ?? statureMm * STATURE_SHARES.shoulder, elbowMm: elbowMm ?? statureMm * STATURE_SHARES.elbow, knuckleMm: knuckleMm ?? statureMm * STATURE_SHARES.knuckle,
-    lowerLegMm: statureMm * STATURE_SHARES.lowerLeg, mostReachMm: statureMm * STATURE_SHARES.mostReach,
+    shoulderMm: shoulderMm ?? statureMm * STATURE_SHARES.shoulder,
+    elbowMm: elbowMm ?? statureMm * STATURE_SHARES.elbow,
+    knuckleMm: knuckleMm ?? statureMm * STATURE_SHARES.knuckle,
+    lowerLegMm: statureMm * STATURE_SHARES.lowerLeg,
+    mostReachMm: statureMm * STATURE_SHARES.mostReach,
   }
 }
 
-export type ProfileProblem = { readonly field: 'statureMm' | 'shoulderMm' | 'elbowMm' | 'knuckleMm' | 'limitKg' | 'putDownMm'; readonly problem: 'out-of-range' | 'out-of-order'; readonly least: number; readonly most: number }
+export type ProfileProblem = {
+  readonly field: 'statureMm' | 'shoulderMm' | 'elbowMm' | 'knuckleMm' | 'limitKg' | 'putDownMm'
+  readonly problem: 'out-of-range' | 'out-of-order'
+  readonly least: number
+  readonly most: number
+}
 
 /** The first thing that cannot be true of a keeper, or undefined. */
 export function profileProblem(profile: LiftProfile): ProfileProblem | undefined {
-  const range = (field: ProfileProblem['field'], value: number, least: number, most: number): ProfileProblem | undefined => (value >= least && value <= most ? undefined : { field, problem: 'out-of-range', least, most })
+  const range = (
+    field: ProfileProblem['field'],
+    value: number,
+    least: number,
+    most: number,
+  ): ProfileProblem | undefined =>
+    value >= least && value <= most ? undefined : { field, problem: 'out-of-range', least, most }
   const { shoulderMm, elbowMm, knuckleMm } = bodyHeights(profile)
-  const order = (field: ProfileProblem['field'], value: number, least: number, most: number): ProfileProblem | undefined => (value > least && value < most ? undefined : { field, problem: 'out-of-order', least, most })
-  return range('statureMm', profile.statureMm, 1000, 2300) ?? range('limitKg', profile.limitKg, 1, 60) ?? range('putDownMm', profile.putDownMm, 0, 1500)
-    ?? order('shoulderMm', shoulderMm, elbowMm, profile.statureMm) ?? order('elbowMm', elbowMm, knuckleMm, shoulderMm) ?? order('knuckleMm', knuckleMm, 0, elbowMm)
+  const order = (
+    field: ProfileProblem['field'],
+    value: number,
+    least: number,
+    most: number,
+  ): ProfileProblem | undefined =>
+    value > least && value < most ? undefined : { field, problem: 'out-of-order', least, most }
+  return (
+    range('statureMm', profile.statureMm, 1000, 2300) ??
+    range('limitKg', profile.limitKg, 1, 60) ??
+    range('putDownMm', profile.putDownMm, 0, 1500) ??
+    order('shoulderMm', shoulderMm, elbowMm, profile.statureMm) ??
+    order('elbowMm', elbowMm, knuckleMm, shoulderMm) ??
+    order('knuckleMm', knuckleMm, 0, elbowMm)
+  )
 }

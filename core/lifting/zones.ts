@@ -3,8 +3,13 @@ import { bodyHeights, type LiftProfile } from './profile'
 export const ZONES = ['shoulder', 'elbow-to-shoulder', 'knuckle-to-elbow', 'lower-leg-to-knuckle', 'floor'] as const
 export type GuidelineZone = (typeof ZONES)[number]
 
-/** Guideline weights, kg, close to and away from the body: HSE, Manual handling operations, L23, 4th ed., figure of guideline weights, from memory. */
-export const GUIDELINE_KG: Readonly<Record<GuidelineZone, Readonly<Record<'men' | 'women', { readonly close: number; readonly away: number }>>>> = {
+/**
+ * Guideline weights, kg, close to and away from the body: HSE, Manual handling operations, L23, 4th ed., figure of
+ * guideline weights, from memory.
+ */
+export const GUIDELINE_KG: Readonly<
+  Record<GuidelineZone, Readonly<Record<'men' | 'women', { readonly close: number; readonly away: number }>>>
+> = {
   shoulder: { men: { close: 10, away: 5 }, women: { close: 7, away: 3 } },
   'elbow-to-shoulder': { men: { close: 20, away: 10 }, women: { close: 13, away: 7 } },
   'knuckle-to-elbow': { men: { close: 25, away: 15 }, women: { close: 16, away: 10 } },
@@ -28,9 +33,17 @@ export function zoneOf(handMm: number, profile: LiftProfile): GuidelineZone | un
 }
 
 /** The guideline weight at a hand height, kg; null above the reach. Guideline values, no limits. */
-export function guidelineKg(handMm: number, reachCm: number, profile: LiftProfile): { readonly zone: GuidelineZone | undefined; readonly close: boolean; readonly kg: number | null } {
+export function guidelineKg(
+  handMm: number,
+  reachCm: number,
+  profile: LiftProfile,
+): { readonly zone: GuidelineZone | undefined; readonly close: boolean; readonly kg: number | null } {
   const zone = zoneOf(handMm, profile)
   const close = reachCm <= CLOSE_CM
   if (!zone) return { zone, close, kg: null }
-  return { zone, close, kg: GUIDELINE_KG[zone][profile.column][close ? 'close' : 'away'] * (profile.people === 2 ? TWO_PEOPLE : 1) }
+  return {
+    zone,
+    close,
+    kg: GUIDELINE_KG[zone][profile.column][close ? 'close' : 'away'] * (profile.people === 2 ? TWO_PEOPLE : 1),
+  }
 }

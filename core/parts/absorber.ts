@@ -6,10 +6,24 @@ import { insetRect } from './rect'
 import { rails, solid } from './solid'
 
 /** Sizes that such a part always has. */
-export const ABSORBER_SIZES = ['outsideLength', 'outsideWidth', 'depth', 'rimWidth', 'upperRecess', 'lowerRecess', 'fillDepth'] as const
+export const ABSORBER_SIZES = [
+  'outsideLength',
+  'outsideWidth',
+  'depth',
+  'rimWidth',
+  'upperRecess',
+  'lowerRecess',
+  'fillDepth',
+] as const
 
 /** A rim of chips on a screen: takes up damp and lets it out through vents above the chips. */
-export const ABSORBER: Kind<'absorber'> = { sizes: ABSORBER_SIZES, shape: absorberShape, wayUp: () => 'one', usualPlace: underRoof, tray: 'on-top' }
+export const ABSORBER: Kind<'absorber'> = {
+  sizes: ABSORBER_SIZES,
+  shape: absorberShape,
+  wayUp: () => 'one',
+  usualPlace: underRoof,
+  tray: 'on-top',
+}
 
 function absorberShape(part: PartOf<'absorber'>): PartShape {
   const { depth, rimWidth, upperRecess, lowerRecess } = part.dimensions
@@ -20,8 +34,15 @@ function absorberShape(part: PartOf<'absorber'>): PartShape {
   const chips = above(screen, byHand(1))
   const zone = (surface: 'screen' | 'chips'): ZoneShape => ({ rect, name: surface, surface, passes: 'air' })
   const solids = [
-    ...rails(outside, rimWidth.mm, BASE, top, 'timber', 'rim'), ...solid(rect, screen, chips, 'screen', 'screen', { bears: false }),
+    ...rails(outside, rimWidth.mm, BASE, top, 'timber', 'rim'),
+    ...solid(rect, screen, chips, 'screen', 'screen', { bears: false }),
     ...solid(rect, chips, below(top, upperRecess), 'chips', 'chips', { bears: false, filling: true }),
   ]
-  return shape(part, top, solids, bearing(part, [zone('screen')], 'rimWidth'), bearing(part, [zone('chips')], 'rimWidth'))
+  return shape(
+    part,
+    top,
+    solids,
+    bearing(part, [zone('screen')], 'rimWidth'),
+    bearing(part, [zone('chips')], 'rimWidth'),
+  )
 }

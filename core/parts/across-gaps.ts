@@ -50,8 +50,13 @@ export function combsAcross(across: Across, view: CombView): HungComb[] {
       const own = ownPitch(near, far, place, across)
       const kind: CombKind = view === 'all-honey' ? 'honey' : combKindOf(place.content, view)
       combs.push({
-        contentId: place.content.id, pattern: place.pattern, kind, centreMm: place.centreMm, pitchMm: own,
-        nearMm: combHalfMm(kind, near ?? own), farMm: combHalfMm(kind, far ?? own),
+        contentId: place.content.id,
+        pattern: place.pattern,
+        kind,
+        centreMm: place.centreMm,
+        pitchMm: own,
+        nearMm: combHalfMm(kind, near ?? own),
+        farMm: combHalfMm(kind, far ?? own),
       })
     }
   }
@@ -60,11 +65,17 @@ export function combsAcross(across: Across, view: CombView): HungComb[] {
 
 /** Middle to middle of two frames that hang in places side by side. */
 function neighbourPitch(a: HangingPlace | undefined, b: HangingPlace | undefined): number | undefined {
-  if (!a || !b || a.pattern.kind !== 'frame' || b.pattern.kind !== 'frame' || b.content.place > a.content.place + 1) return undefined
+  if (!a || !b || a.pattern.kind !== 'frame' || b.pattern.kind !== 'frame' || b.content.place > a.content.place + 1)
+    return undefined
   return b.centreMm - a.centreMm
 }
 
-function ownPitch(near: number | undefined, far: number | undefined, { pattern }: HangingPlace, { pitchMm, spacing }: Across): number {
+function ownPitch(
+  near: number | undefined,
+  far: number | undefined,
+  { pattern }: HangingPlace,
+  { pitchMm, spacing }: Across,
+): number {
   if (near !== undefined && far !== undefined) return (near + far) / 2
   return near ?? far ?? (spacing.system === 'touching' ? pattern.spacing.mm : Math.max(pitchMm, pattern.spacing.mm))
 }
@@ -106,14 +117,32 @@ function sideOf({ content, pattern, centreMm }: HangingPlace, comb: HungComb | u
   const half = comb ? (direction < 0 ? comb.nearMm : comb.farMm) : (pattern.thickness ?? pattern.spacing).mm / 2
   const takes = Math.max(pattern.spacing.mm, comb?.pitchMm ?? 0) / 2
   const face: AcrossFace = !comb ? 'board' : comb.kind === 'sheet' || comb.kind === 'bare' ? 'undrawn' : 'comb'
-  return { id: content.id, face, y: centreMm + direction * half, takenTo: centreMm + direction * takes, place: content.place, centreMm, plusMinusMm: pattern.spacing.plusMinusMm / 2 }
+  return {
+    id: content.id,
+    face,
+    y: centreMm + direction * half,
+    takenTo: centreMm + direction * takes,
+    place: content.place,
+    centreMm,
+    plusMinusMm: pattern.spacing.plusMinusMm / 2,
+  }
 }
 
 function gapBetween(from: Side, to: Side): AcrossGap {
   const frames = from.face !== 'wall' && from.face !== 'board' && to.face !== 'wall' && to.face !== 'board'
   return {
-    fromId: from.id, toId: to.id, from: from.face, to: to.face, mm: round(to.y - from.y), plusMinusMm: from.face === 'wall' ? from.plusMinusMm : to.face === 'wall' ? to.plusMinusMm : from.plusMinusMm + to.plusMinusMm,
-    apartMm: round(to.takenTo - from.takenTo), emptyPlaces: Math.max(0, to.place - from.place - 1), pitchMm: frames ? round(to.centreMm - from.centreMm) : 0, y0: from.y, y1: to.y,
+    fromId: from.id,
+    toId: to.id,
+    from: from.face,
+    to: to.face,
+    mm: round(to.y - from.y),
+    plusMinusMm:
+      from.face === 'wall' ? from.plusMinusMm : to.face === 'wall' ? to.plusMinusMm : from.plusMinusMm + to.plusMinusMm,
+    apartMm: round(to.takenTo - from.takenTo),
+    emptyPlaces: Math.max(0, to.place - from.place - 1),
+    pitchMm: frames ? round(to.centreMm - from.centreMm) : 0,
+    y0: from.y,
+    y1: to.y,
   }
 }
 

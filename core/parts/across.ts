@@ -56,7 +56,16 @@ export function hangAcross(box: ResolvedPart): Across {
 }
 
 /** What no pattern describes as a box has nothing hung across it that could be told. */
-const NOTHING_HANGS: Across = { spacing: USUAL_SPACING, places: [], rooms: [], runs: [], slackMm: 0, slackPlusMinusMm: 0, overlapMm: 0, pitchMm: 0 }
+const NOTHING_HANGS: Across = {
+  spacing: USUAL_SPACING,
+  places: [],
+  rooms: [],
+  runs: [],
+  slackMm: 0,
+  slackPlusMinusMm: 0,
+  overlapMm: 0,
+  pitchMm: 0,
+}
 
 const hung = new WeakMap<ResolvedPart, Across>()
 
@@ -89,7 +98,16 @@ function hang(box: ResolvedPart): Across {
     overlapMm = Math.max(overlapMm, worstOverlap(places, y0, y0 + roomMm), shortMm)
   }
   const places = rooms.length === 1 ? rooms[0]!.places : rooms.flatMap((room) => room.places)
-  return { spacing, places, rooms, runs: runsOf(places), slackMm, slackPlusMinusMm: plusMinusMm, overlapMm, pitchMm: usualPitch(places) }
+  return {
+    spacing,
+    places,
+    rooms,
+    runs: runsOf(places),
+    slackMm,
+    slackPlusMinusMm: plusMinusMm,
+    overlapMm,
+    pitchMm: usualPitch(places),
+  }
 }
 
 /** What this catalogue knows of what hangs, in order across. */
@@ -137,12 +155,19 @@ function usualPitch(places: readonly HangingPlace[]): number {
     if (Number.isNaN(first)) first = pitch
     else if (Math.abs(pitch - first) > 1e-6) return commonestPitch(places)
   }
-  return Number.isNaN(first) ? (places.find(({ pattern }) => pattern.kind === 'frame')?.pattern.spacing.mm ?? 0) : Math.round(first * 1e6) / 1e6
+  return Number.isNaN(first)
+    ? (places.find(({ pattern }) => pattern.kind === 'frame')?.pattern.spacing.mm ?? 0)
+    : Math.round(first * 1e6) / 1e6
 }
 
 /** Middle to middle, where two frames hang in places side by side. */
 function pitchBetween(a: HangingPlace, b: HangingPlace): number {
-  return a.pattern.kind === 'frame' && b.pattern.kind === 'frame' && a.room === b.room && b.content.place === a.content.place + 1 ? b.centreMm - a.centreMm : Number.NaN
+  return a.pattern.kind === 'frame' &&
+    b.pattern.kind === 'frame' &&
+    a.room === b.room &&
+    b.content.place === a.content.place + 1
+    ? b.centreMm - a.centreMm
+    : Number.NaN
 }
 
 function commonestPitch(places: readonly HangingPlace[]): number {

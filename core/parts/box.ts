@@ -7,21 +7,45 @@ import { BASE, above, below, type Level } from './level'
 import { barsOf, combBodyOf, combMaterial, framesOf } from './frame'
 import type { Kind, PartOf } from './kind'
 import { over, under } from './place'
-import { insideRect, openZone, outerPlusMinusMm, outsideRect, shape, type FaceShape, type PartShape, type ZoneShape } from './shape'
+import {
+  insideRect,
+  openZone,
+  outerPlusMinusMm,
+  outsideRect,
+  shape,
+  type FaceShape,
+  type PartShape,
+  type ZoneShape,
+} from './shape'
 import { solid, volumeMm3, type Solid, type SolidMaterial } from './solid'
 import type { Rect } from './rect'
 import { dimension } from './sizes'
 
 /** Sizes that such a part always has. */
-export const BOX_NEEDS = ['outsideLength', 'outsideWidth', 'insideLength', 'insideWidth', 'restToRest', 'restDepth', 'depth'] as const
+export const BOX_NEEDS = [
+  'outsideLength',
+  'outsideWidth',
+  'insideLength',
+  'insideWidth',
+  'restToRest',
+  'restDepth',
+  'depth',
+] as const
 
 /** Four walls that frames hang in, or a rack of sections; some divided for two colonies. */
 export const BOX: Kind<'box'> = {
   sizes: BOX_NEEDS,
-  sizesInForm: ({ halves, sections }) => [...(halves ? ['divisionThickness' as const] : []), ...(sections ? ['upperRecess' as const, 'lowerRecess' as const] : [])],
+  sizesInForm: ({ halves, sections }) => [
+    ...(halves ? ['divisionThickness' as const] : []),
+    ...(sections ? ['upperRecess' as const, 'lowerRecess' as const] : []),
+  ],
   shape: boxShape,
   wayUp: () => 'one',
-  usualPlace: (stack) => over(stack, ({ kind }) => kind === 'box') ?? under(stack, 'crown', 'roof') ?? over(stack, ({ kind }) => kind === 'floor') ?? stack.length,
+  usualPlace: (stack) =>
+    over(stack, ({ kind }) => kind === 'box') ??
+    under(stack, 'crown', 'roof') ??
+    over(stack, ({ kind }) => kind === 'floor') ??
+    stack.length,
   tray: 'boxes',
 }
 
@@ -30,9 +54,13 @@ function boxShape(part: PartOf<'box'>): PartShape {
   const inside = insideRect(part)
   const hung = hungZones(part, inside, depth)
   const { insideLength, insideWidth, restToRest } = part.dimensions
-  const plusMinusMm = outerPlusMinusMm(part) + Math.max(insideLength.plusMinusMm, insideWidth.plusMinusMm, restToRest.plusMinusMm) / 2
+  const plusMinusMm =
+    outerPlusMinusMm(part) + Math.max(insideLength.plusMinusMm, insideWidth.plusMinusMm, restToRest.plusMinusMm) / 2
   const solids = [...shellOf(part, depth), ...divisionOf(part, depth), ...sectionsOf(part, inside, depth)]
-  const [lower, upper]: FaceShape[] = [{ bears: true, plusMinusMm, zones: hung.lower }, { bears: true, plusMinusMm, zones: hung.upper }]
+  const [lower, upper]: FaceShape[] = [
+    { bears: true, plusMinusMm, zones: hung.lower },
+    { bears: true, plusMinusMm, zones: hung.upper },
+  ]
   return shape(part, depth, solids, lower!, upper!, { cutMm: { x: 0, y: cutAlongMm(part) } })
 }
 
@@ -52,25 +80,32 @@ function shellOf(part: PartOf<'box'>, depth: Level): Solid[] {
   const { y0, y1 } = inside
   const restMm = restToRest.mm / 2
   const ends = [
-    ...solid({ x0: outside.x0, x1: inside.x0, y0, y1 }, BASE, ledge, material, 'front'), ...solid({ x0: outside.x0, x1: -restMm, y0, y1 }, ledge, depth, material, 'front'),
-    ...solid({ x0: inside.x1, x1: outside.x1, y0, y1 }, BASE, ledge, material, 'back'), ...solid({ x0: restMm, x1: outside.x1, y0, y1 }, ledge, depth, material, 'back'),
+    ...solid({ x0: outside.x0, x1: inside.x0, y0, y1 }, BASE, ledge, material, 'front'),
+    ...solid({ x0: outside.x0, x1: -restMm, y0, y1 }, ledge, depth, material, 'front'),
+    ...solid({ x0: inside.x1, x1: outside.x1, y0, y1 }, BASE, ledge, material, 'back'),
+    ...solid({ x0: restMm, x1: outside.x1, y0, y1 }, ledge, depth, material, 'back'),
   ]
   const share = builtUpShare(part, ends)
   return [
-    ...solid({ ...outside, y1: inside.y0 }, BASE, depth, material, 'left'), ...solid({ ...outside, y0: inside.y1 }, BASE, depth, material, 'right'),
+    ...solid({ ...outside, y1: inside.y0 }, BASE, depth, material, 'left'),
+    ...solid({ ...outside, y0: inside.y1 }, BASE, depth, material, 'right'),
     ...(share === 1 ? ends : ends.map((body) => ({ ...body, share }))),
   ]
 }
 
 /** Ends of a wooden box that are thicker than a board are a board with two rails. */
 export function hasBuiltUpEnds({ pattern, dimensions }: PartOf<'box'>): boolean {
-  return pattern.material === 'wood' && (dimensions.outsideLength.mm - dimensions.insideLength.mm) / 2 > FORMULA.builtUpFrom.value
+  return (
+    pattern.material === 'wood' &&
+    (dimensions.outsideLength.mm - dimensions.insideLength.mm) / 2 > FORMULA.builtUpFrom.value
+  )
 }
 
 function builtUpShare(part: PartOf<'box'>, ends: readonly Solid[]): number {
   if (!hasBuiltUpEnds(part)) return 1
   const { insideWidth, depth } = part.dimensions
-  const woodMm3 = 2 * insideWidth.mm * (FORMULA.endBoard.value * depth.mm + 2 * FORMULA.railWidth.value * FORMULA.railDepth.value)
+  const woodMm3 =
+    2 * insideWidth.mm * (FORMULA.endBoard.value * depth.mm + 2 * FORMULA.railWidth.value * FORMULA.railDepth.value)
   return woodMm3 / ends.reduce((sum, body) => sum + volumeMm3(body), 0)
 }
 
@@ -82,17 +117,31 @@ function divisionOf(part: PartOf<'box'>, depth: Level): Solid[] {
 
 function sectionsOf(part: PartOf<'box'>, inside: Rect, depth: Level): Solid[] {
   if (!part.pattern.sections) return []
-  return solid(inside, above(BASE, dimension(part, 'lowerRecess')), below(depth, dimension(part, 'upperRecess')), 'honey', 'sections', { bears: false, filling: true })
+  return solid(
+    inside,
+    above(BASE, dimension(part, 'lowerRecess')),
+    below(depth, dimension(part, 'upperRecess')),
+    'honey',
+    'sections',
+    { bears: false, filling: true },
+  )
 }
 
 /** What bees meet above and below: bars of each run of frames, sections, or nothing at all. */
-function hungZones(part: PartOf<'box'>, inside: Rect, depth: Level): { readonly lower: ZoneShape[]; readonly upper: ZoneShape[] } {
+function hungZones(
+  part: PartOf<'box'>,
+  inside: Rect,
+  depth: Level,
+): { readonly lower: ZoneShape[]; readonly upper: ZoneShape[] } {
   const spans = part.pattern.sections
     ? [{ rect: inside }]
     : hangAcross(part).runs.map(({ pattern, room, y0, y1 }) => {
-      const half = pattern.lengthOverEndBars.mm / 2
-      return { rect: { x0: -half, x1: half, y0, y1 }, ...(part.pattern.halves ? { colony: room === 0 ? 'near' : 'far' } : {}) }
-    })
+        const half = pattern.lengthOverEndBars.mm / 2
+        return {
+          rect: { x0: -half, x1: half, y0, y1 },
+          ...(part.pattern.halves ? { colony: room === 0 ? 'near' : 'far' } : {}),
+        }
+      })
   if (spans.length === 0) return { lower: [openZone(inside, depth)], upper: [openZone(inside, depth)] }
   return {
     upper: spans.map((span) => ({ ...span, name: 'top-space', surface: 'top-bars', passes: 'bee' })),
@@ -103,7 +152,9 @@ function hungZones(part: PartOf<'box'>, inside: Rect, depth: Level): { readonly 
 /** The bars, boards and feeders that hang in a box, at their places across it. */
 export function hungBars(part: PartOf<'box'>): Solid[] {
   const seat = seatIn(part)
-  return hangAcross(part).places.flatMap(({ content, pattern, centreMm }) => barsOf(pattern, content.id, centreMm, seat))
+  return hangAcross(part).places.flatMap(({ content, pattern, centreMm }) =>
+    barsOf(pattern, content.id, centreMm, seat),
+  )
 }
 
 /** The bars that bees meet over and under each run of neighbours alike: those of one of them stand for all. */
@@ -119,13 +170,18 @@ export type CombsTold = 'as-they-are' | 'by-use'
 export function hungCombs(part: PartOf<'box'>, use: CombUse, told: CombsTold): Solid[] {
   const seat = seatIn(part)
   const contents = new Map(part.hung.map(({ content }) => [content.id, content]))
-  return combsAcross(hangAcross(part), use).flatMap((comb) => (told === 'by-use'
-    ? combBodyOf({ ...comb, kind: use }, comb.pattern, seat, use)
-    : combBodyOf(comb, comb.pattern, seat, combMaterial(contents.get(comb.contentId)!, use))))
+  return combsAcross(hangAcross(part), use).flatMap((comb) =>
+    told === 'by-use'
+      ? combBodyOf({ ...comb, kind: use }, comb.pattern, seat, use)
+      : combBodyOf(comb, comb.pattern, seat, combMaterial(contents.get(comb.contentId)!, use)),
+  )
 }
 
 /** Level of the frame rests. */
-export function seatIn({ dimensions }: { readonly dimensions: { readonly depth: Length; readonly restDepth: Length } }): Level {
+export function seatIn({
+  dimensions,
+}: {
+  readonly dimensions: { readonly depth: Length; readonly restDepth: Length }
+}): Level {
   return below(above(BASE, dimensions.depth), dimensions.restDepth)
 }
-

@@ -30,7 +30,11 @@ function isDescribed(part: ResolvedPart): part is AnyPart {
 
 /** A part of whatever kind, and that kind: the one place that puts the two together. */
 type AnyPart = ResolvedPart & { readonly pattern: Pattern }
-type AnyKind = Omit<Kind<PartKind>, 'shape' | 'wayUp' | 'sizesInForm'> & { shape(part: AnyPart): PartShape; wayUp(pattern: Pattern): WayUp; sizesInForm?(pattern: Pattern): readonly DimensionName[] }
+type AnyKind = Omit<Kind<PartKind>, 'shape' | 'wayUp' | 'sizesInForm'> & {
+  shape(part: AnyPart): PartShape
+  wayUp(pattern: Pattern): WayUp
+  sizesInForm?(pattern: Pattern): readonly DimensionName[]
+}
 
 function kindOf({ kind }: { readonly kind: PartKind }): AnyKind {
   return KINDS[kind] as AnyKind
@@ -40,7 +44,11 @@ function unknownShape(part: ResolvedPart): PartShape {
   const { outsideLength, outsideWidth, depth } = part.dimensions
   const rect = centredRect(outsideLength?.mm ?? UNKNOWN.outsideMm, outsideWidth?.mm ?? UNKNOWN.outsideMm)
   const top = above(BASE, depth ?? byHand(UNKNOWN.depthMm))
-  const face: FaceShape = { bears: true, plusMinusMm: 0, zones: [{ rect, name: 'underside', surface: 'unknown', passes: 'nothing' }] }
+  const face: FaceShape = {
+    bears: true,
+    plusMinusMm: 0,
+    zones: [{ rect, name: 'underside', surface: 'unknown', passes: 'nothing' }],
+  }
   return shape(part, top, solid(rect, BASE, top, 'unknown', 'block'), face, face)
 }
 
@@ -65,7 +73,10 @@ export function hostOf<T extends ResolvedPart>(place: AttachmentPlace, parts: re
 /** A fitting's bodies where it is on its host; heights above the host's lower edge. */
 export function fittingBodies(fitting: ResolvedPart, place: AttachmentPlace, host: ResolvedPart): readonly Solid[] {
   const hostShape = shapeOf(host)
-  return bodiesAt(fitting, place, { shape: hostShape, deck: isFloor(host) ? below(hostShape.depth, host.dimensions.upperRecess) : hostShape.depth })
+  return bodiesAt(fitting, place, {
+    shape: hostShape,
+    deck: isFloor(host) ? below(hostShape.depth, host.dimensions.upperRecess) : hostShape.depth,
+  })
 }
 
 /** The plan of a part, mm: round its bodies, without what stands out beyond them. */

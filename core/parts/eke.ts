@@ -9,7 +9,13 @@ import { rails } from './solid'
 export const EKE_SIZES = ['outsideLength', 'outsideWidth', 'depth', 'rimWidth'] as const
 
 /** A rim with nothing in it: room for a feeder or food, or, with an opening of its own, a vent. */
-export const EKE: Kind<'eke'> = { sizes: EKE_SIZES, shape: ekeShape, wayUp: () => 'any', usualPlace: underRoof, tray: 'between' }
+export const EKE: Kind<'eke'> = {
+  sizes: EKE_SIZES,
+  shape: ekeShape,
+  wayUp: () => 'any',
+  usualPlace: underRoof,
+  tray: 'between',
+}
 
 function ekeShape(part: PartOf<'eke'>): PartShape {
   const outside = outsideRect(part)

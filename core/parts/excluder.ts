@@ -10,7 +10,8 @@ export const EXCLUDER_SIZES = ['outsideLength', 'outsideWidth'] as const
 /** Lets workers through and no queen: a bare sheet, or rods in a frame with a rim on one side. */
 export const EXCLUDER: Kind<'excluder'> = {
   sizes: EXCLUDER_SIZES,
-  sizesInForm: ({ surface }) => (surface === 'rods' ? ['boardThickness', 'rimDepth', 'rimWidth'] : ['depth', 'upperRecess', 'lowerRecess']),
+  sizesInForm: ({ surface }) =>
+    surface === 'rods' ? ['boardThickness', 'rimDepth', 'rimWidth'] : ['depth', 'upperRecess', 'lowerRecess'],
   shape: excluderShape,
   wayUp: ({ surface }) => (surface === 'rods' ? 'either' : 'any'),
   usualPlace: (stack) => over(stack, ({ role }) => role === 'brood') ?? under(stack, 'crown', 'roof') ?? stack.length,
@@ -18,5 +19,7 @@ export const EXCLUDER: Kind<'excluder'> = {
 }
 
 function excluderShape(part: PartOf<'excluder'>): PartShape {
-  return part.pattern.surface === 'rods' ? rimmed(part, 'rods', 'rod-side', 'worker') : plate(part, 'sheet', 'sheet', 'worker')
+  return part.pattern.surface === 'rods'
+    ? rimmed(part, 'rods', 'rod-side', 'worker')
+    : plate(part, 'sheet', 'sheet', 'worker')
 }

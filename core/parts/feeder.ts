@@ -9,7 +9,10 @@ import { dimension } from './sizes'
 /** Sizes that such a part always has. */
 export const FEEDER_SIZES = ['outsideLength', 'outsideWidth', 'depth', 'upperRecess', 'lowerRecess'] as const
 
-/** Feeds from above: a tray as wide as the hive, which closes it as a crown does, or a rapid one that stands over a hole inside a rim. */
+/**
+ * Feeds from above: a tray as wide as the hive, which closes it as a crown does, or a rapid one that stands over a hole
+ * inside a rim.
+ */
 export const FEEDER: Kind<'feeder'> = {
   sizes: FEEDER_SIZES,
   sizesInForm: ({ feederForm }) => (feederForm === 'rapid' ? [] : ['rimWidth']),
@@ -34,8 +37,10 @@ function trayShape(part: PartOf<'feeder'>): PartShape {
   const full = above(BASE, byHand(depth.mm * 0.75))
   const lid = below(top, upperRecess)
   const solids = [
-    ...rails(outside, rimMm, BASE, top, 'timber', 'rim'), ...solid(inside, bottom, tray, 'timber', 'tray', { bears: false }),
-    ...solid({ ...inside, x1: -20 }, tray, full, 'syrup', 'syrup-front', { bears: false, filling: true }), ...solid({ ...inside, x0: 20 }, tray, full, 'syrup', 'syrup-back', { bears: false, filling: true }),
+    ...rails(outside, rimMm, BASE, top, 'timber', 'rim'),
+    ...solid(inside, bottom, tray, 'timber', 'tray', { bears: false }),
+    ...solid({ ...inside, x1: -20 }, tray, full, 'syrup', 'syrup-front', { bears: false, filling: true }),
+    ...solid({ ...inside, x0: 20 }, tray, full, 'syrup', 'syrup-back', { bears: false, filling: true }),
     ...solid(inside, below(lid, byHand(2)), lid, 'plastic', 'lid', { bears: false }),
   ]
   const face = bearing(part, [underside(inside)], 'rimWidth')
@@ -54,8 +59,12 @@ function rapidShape(part: PartOf<'feeder'>): PartShape {
   const cone: Rect = { x0: -30, x1: 30, y0: -30, y1: 30 }
   const face = { ...NOTHING_STANDS_HERE, zones: [underside(outside)] }
   const solids = [
-    ...solid(outside, bottom, tray, 'plastic', 'pan'), ...rails(outside, 8, tray, under, 'plastic', 'wall'), ...solid(cone, tray, under, 'plastic', 'cone'),
-    ...aroundOf(inside, cone).flatMap((rect, i) => solid(rect, tray, above(BASE, byHand(depth.mm * 0.7)), 'syrup', `syrup-${i}`, { filling: true })),
+    ...solid(outside, bottom, tray, 'plastic', 'pan'),
+    ...rails(outside, 8, tray, under, 'plastic', 'wall'),
+    ...solid(cone, tray, under, 'plastic', 'cone'),
+    ...aroundOf(inside, cone).flatMap((rect, i) =>
+      solid(rect, tray, above(BASE, byHand(depth.mm * 0.7)), 'syrup', `syrup-${i}`, { filling: true }),
+    ),
     ...solid(outside, under, lid, 'plastic', 'lid'),
   ]
   return shape(part, top, solids, face, face, { nested: true })

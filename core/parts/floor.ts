@@ -31,13 +31,30 @@ function floorShape(part: PartOf<'floor'>): PartShape {
   const under = lowerRecess ? above(BASE, lowerRecess) : BASE
   const top = depth ? above(BASE, depth) : above(under, dimension(part, 'boardThickness'), upperRecess)
   const deck = below(top, upperRecess)
-  const zone = (rect: Rect): ZoneShape => ({ rect, name: 'floor-rails', surface: mesh ? 'floor-mesh' : 'floor', passes: mesh ? 'air' : 'nothing' })
+  const zone = (rect: Rect): ZoneShape => ({
+    rect,
+    name: 'floor-rails',
+    surface: mesh ? 'floor-mesh' : 'floor',
+    passes: mesh ? 'air' : 'nothing',
+  })
   const landing = { ...outside, x0: outside.x0 - LANDING_MM, x1: outside.x0 }
   const solids = [
     ...rails(outside, rimWidth.mm, deck, top, 'timber', 'rail', true),
     ...rails(outside, rimWidth.mm, BASE, under, 'timber', 'under-rail', true),
-    ...(mesh ? [...rails(outside, rimWidth.mm, under, deck, 'timber', 'frame'), ...solid(inside, below(deck, byHand(1)), deck, 'mesh', 'mesh')] : solid(outside, under, deck, 'timber', 'deck')),
-    ...solid(landing, mesh ? below(deck, byHand(20)) : under, mesh ? below(deck, byHand(8)) : deck, 'timber', mesh ? 'landing' : 'deck', { bears: false, projects: true }),
+    ...(mesh
+      ? [
+          ...rails(outside, rimWidth.mm, under, deck, 'timber', 'frame'),
+          ...solid(inside, below(deck, byHand(1)), deck, 'mesh', 'mesh'),
+        ]
+      : solid(outside, under, deck, 'timber', 'deck')),
+    ...solid(
+      landing,
+      mesh ? below(deck, byHand(20)) : under,
+      mesh ? below(deck, byHand(8)) : deck,
+      'timber',
+      mesh ? 'landing' : 'deck',
+      { bears: false, projects: true },
+    ),
   ]
   const upper = bearing(part, [zone(inside)], 'rimWidth')
   const lower = reversible ? bearing(part, [zone(inside)], 'rimWidth') : bearing(part, [])

@@ -38,7 +38,13 @@ export function barsOf(frame: HangingPattern, id: string, centreMm: number, seat
   const half = frame.lengthOverEndBars.mm / 2
   if (!isFrame({ pattern: frame })) {
     const halfMm = (frame.thickness ?? frame.spacing).mm / 2
-    return solid({ x0: -half, x1: half, y0: centreMm - halfMm, y1: centreMm + halfMm }, bottom, top, frame.kind === 'feeder' ? 'syrup' : 'timber', id)
+    return solid(
+      { x0: -half, x1: half, y0: centreMm - halfMm, y1: centreMm + halfMm },
+      bottom,
+      top,
+      frame.kind === 'feeder' ? 'syrup' : 'timber',
+      id,
+    )
   }
   const under = below(top, frame.topBarThickness)
   const over = above(bottom, frame.bottomBarThickness)
@@ -47,9 +53,17 @@ export function barsOf(frame: HangingPattern, id: string, centreMm: number, seat
   const [near, far] = [centreMm - bar, centreMm + bar]
   return [
     ...solid({ x0: -half, x1: half, y0: near, y1: far }, under, top, 'bar', `${id}-top`),
-    ...solid({ x0: -lug, x1: -half, y0: near, y1: far }, seat, top, 'bar', `${id}-top`), ...solid({ x0: half, x1: lug, y0: near, y1: far }, seat, top, 'bar', `${id}-top`),
-    ...solid({ x0: -half, x1: -half + end, y0: near, y1: far }, over, under, 'bar', `${id}-front`), ...solid({ x0: half - end, x1: half, y0: near, y1: far }, over, under, 'bar', `${id}-back`),
-    ...solid({ x0: -half, x1: half, y0: centreMm - BOTTOM_BAR_HALF_MM, y1: centreMm + BOTTOM_BAR_HALF_MM }, bottom, over, 'bar', `${id}-bottom`),
+    ...solid({ x0: -lug, x1: -half, y0: near, y1: far }, seat, top, 'bar', `${id}-top`),
+    ...solid({ x0: half, x1: lug, y0: near, y1: far }, seat, top, 'bar', `${id}-top`),
+    ...solid({ x0: -half, x1: -half + end, y0: near, y1: far }, over, under, 'bar', `${id}-front`),
+    ...solid({ x0: half - end, x1: half, y0: near, y1: far }, over, under, 'bar', `${id}-back`),
+    ...solid(
+      { x0: -half, x1: half, y0: centreMm - BOTTOM_BAR_HALF_MM, y1: centreMm + BOTTOM_BAR_HALF_MM },
+      bottom,
+      over,
+      'bar',
+      `${id}-bottom`,
+    ),
   ]
 }
 
@@ -63,8 +77,20 @@ export function combBodyOf(comb: HungComb, frame: HangingPattern, seat: Level, m
   if (comb.kind === 'bare') return []
   const top = above(seat, frame.lugThickness)
   const { x0, x1 } = centredRect(frame.lengthOverEndBars.mm - 2 * frame.endBarThickness.mm, 1)
-  const rect = { x0, x1, y0: comb.centreMm - Math.max(comb.nearMm, LEAST_HALF_MM), y1: comb.centreMm + Math.max(comb.farMm, LEAST_HALF_MM) }
-  return solid(rect, above(below(top, frame.height), frame.bottomBarThickness), below(top, frame.topBarThickness), material, `${comb.contentId}-comb`, { bears: false, filling: true })
+  const rect = {
+    x0,
+    x1,
+    y0: comb.centreMm - Math.max(comb.nearMm, LEAST_HALF_MM),
+    y1: comb.centreMm + Math.max(comb.farMm, LEAST_HALF_MM),
+  }
+  return solid(
+    rect,
+    above(below(top, frame.height), frame.bottomBarThickness),
+    below(top, frame.topBarThickness),
+    material,
+    `${comb.contentId}-comb`,
+    { bears: false, filling: true },
+  )
 }
 
 /** What a comb is of: what it holds, else what its box is for. */
@@ -74,4 +100,3 @@ export function combMaterial({ comb, holds }: Content, use: 'brood' | 'honey'): 
   if (holds !== undefined || (comb !== undefined && comb !== 'drawn')) return 'honey'
   return use
 }
-

@@ -15,7 +15,10 @@ export interface Centres {
 }
 
 /** What a spacer tool sets, middle to middle, by the frames it is made for (common practice, ten-frame Langstroth). */
-export const SPACER_PITCH_MM: Readonly<Record<number, number>> = { 9: FORMULA.spacerForNine.value, 8: FORMULA.spacerForEight.value }
+export const SPACER_PITCH_MM: Readonly<Record<number, number>> = {
+  9: FORMULA.spacerForNine.value,
+  8: FORMULA.spacerForEight.value,
+}
 
 /**
  * Where the middles of what hangs in one room come to lie. Lengths in mm, y from the middle of the box.
@@ -23,12 +26,22 @@ export const SPACER_PITCH_MM: Readonly<Record<number, number>> = { 9: FORMULA.sp
  * where each was put, or spread evenly. Common practice.
  * @param firstPlace the number of the place at the wall
  */
-export function centresOf(hanging: readonly Hanging[], spacing: Spacing, y0: number, roomMm: number, firstPlace = 0): Centres {
+export function centresOf(
+  hanging: readonly Hanging[],
+  spacing: Spacing,
+  y0: number,
+  roomMm: number,
+  firstPlace = 0,
+): Centres {
   switch (spacing.system) {
-    case 'castellation': return inSlots(hanging, spacing.count ?? 10, y0, roomMm, firstPlace)
-    case 'spacer': return sideBySide(hanging, spacing, y0, roomMm, spacerPitch(spacing, roomMm), firstPlace)
-    case 'by-hand': return byHand(hanging, y0, roomMm)
-    case 'touching': return sideBySide(hanging, spacing, y0, roomMm, undefined, firstPlace)
+    case 'castellation':
+      return inSlots(hanging, spacing.count ?? 10, y0, roomMm, firstPlace)
+    case 'spacer':
+      return sideBySide(hanging, spacing, y0, roomMm, spacerPitch(spacing, roomMm), firstPlace)
+    case 'by-hand':
+      return byHand(hanging, y0, roomMm)
+    case 'touching':
+      return sideBySide(hanging, spacing, y0, roomMm, undefined, firstPlace)
   }
 }
 
@@ -40,18 +53,30 @@ export function spacerPitch({ count = 9 }: Spacing, roomMm: number): number {
 function inSlots(hanging: readonly Hanging[], slots: number, y0: number, roomMm: number, firstPlace: number): Centres {
   const slotMm = roomMm / slots
   const used = hanging.reduce((most, { content }) => Math.max(most, content.place - firstPlace + 1), 0)
-  return { centresMm: hanging.map(({ content }) => y0 + (content.place - firstPlace + 0.5) * slotMm), shortMm: Math.max(0, (used - slots) * slotMm) }
+  return {
+    centresMm: hanging.map(({ content }) => y0 + (content.place - firstPlace + 0.5) * slotMm),
+    shortMm: Math.max(0, (used - slots) * slotMm),
+  }
 }
 
 /** Each takes its own width, or the tool's; a place left out is as wide as the frame before it, else the one after. */
-function sideBySide(hanging: readonly Hanging[], spacing: Spacing, y0: number, roomMm: number, pitchMm: number | undefined, firstPlace: number, closeUp = false): Centres {
+function sideBySide(
+  hanging: readonly Hanging[],
+  spacing: Spacing,
+  y0: number,
+  roomMm: number,
+  pitchMm: number | undefined,
+  firstPlace: number,
+  closeUp = false,
+): Centres {
   const centresMm: number[] = []
   let y = y0
   let place = firstPlace
   for (let i = 0; i < hanging.length; i++) {
     const one = hanging[i]!
     const missing = closeUp ? 0 : one.content.place - place
-    if (missing > 0) y += missing * widthOf(i > 0 && hanging[i - 1]!.pattern.kind === 'frame' ? hanging[i - 1]! : one, pitchMm)
+    if (missing > 0)
+      y += missing * widthOf(i > 0 && hanging[i - 1]!.pattern.kind === 'frame' ? hanging[i - 1]! : one, pitchMm)
     const width = widthOf(one, pitchMm)
     centresMm.push(y + width / 2)
     y += width
@@ -67,7 +92,12 @@ function widthOf({ pattern }: Hanging, pitchMm: number | undefined): number {
 }
 
 /** Pushes everything away from the wall where y is least, by where the slack goes. */
-function pushAside(centresMm: number[], hanging: readonly Hanging[], { slack: where, tightTo }: Spacing, slack: number): void {
+function pushAside(
+  centresMm: number[],
+  hanging: readonly Hanging[],
+  { slack: where, tightTo }: Spacing,
+  slack: number,
+): void {
   if (where === 'one-side' && tightTo !== 'far') return
   const dummy = where === 'beside-dummy' ? hanging.findIndex(({ pattern }) => pattern.kind === 'dummy') : -1
   for (let i = 0; i < centresMm.length; i++) {
@@ -79,6 +109,7 @@ function pushAside(centresMm: number[], hanging: readonly Hanging[], { slack: wh
 }
 
 function byHand(hanging: readonly Hanging[], y0: number, roomMm: number): Centres {
-  if (hanging.every(({ content }) => content.atMm !== undefined)) return { centresMm: hanging.map(({ content }) => content.atMm!), shortMm: 0 }
+  if (hanging.every(({ content }) => content.atMm !== undefined))
+    return { centresMm: hanging.map(({ content }) => content.atMm!), shortMm: 0 }
   return sideBySide(hanging, { system: 'touching', slack: 'spread' }, y0, roomMm, undefined, 0, true)
 }

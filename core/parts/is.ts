@@ -33,7 +33,9 @@ export const isFloorInsert = isOf('floor-insert')
 export const isBallast = isOf('ballast')
 
 /** A box with something hanging in it, or its sections. */
-export function isFilledBox<T extends Patterned & { readonly part: { readonly contents: readonly unknown[] } }>(part: T): part is Of<'box', T> {
+export function isFilledBox<T extends Patterned & { readonly part: { readonly contents: readonly unknown[] } }>(
+  part: T,
+): part is Of<'box', T> {
   return isBox(part) && part.part.contents.length > 0
 }
 

@@ -16,6 +16,19 @@ import { STAND } from './stand'
 
 /** Every kind of part that there is: a new one is a file and a line. */
 export const KINDS: { readonly [K in PartKind]: Kind<K> } = {
-  stand: STAND, floor: FLOOR, box: BOX, excluder: EXCLUDER, adapter: ADAPTER, division: DIVISION, eke: EKE, absorber: ABSORBER, feeder: FEEDER, crown: CROWN,
-  slab: SLAB, roof: ROOF, 'entrance-fitting': ENTRANCE_FITTING, 'floor-insert': FLOOR_INSERT, ballast: BALLAST,
+  stand: STAND,
+  floor: FLOOR,
+  box: BOX,
+  excluder: EXCLUDER,
+  adapter: ADAPTER,
+  division: DIVISION,
+  eke: EKE,
+  absorber: ABSORBER,
+  feeder: FEEDER,
+  crown: CROWN,
+  slab: SLAB,
+  roof: ROOF,
+  'entrance-fitting': ENTRANCE_FITTING,
+  'floor-insert': FLOOR_INSERT,
+  ballast: BALLAST,
 }

@@ -24,7 +24,9 @@ export function below(level: Level, ...sizes: readonly Length[]): Level {
   return combined(level, sizes, -1)
 }
 
-/** A height that is part of the way a thing is made and of no sum of gaps, mm: a board of a feeder, a web of a block. */
+/**
+ * A height that is part of the way a thing is made and of no sum of gaps, mm: a board of a feeder, a web of a block.
+ */
 export function byHand(mm: number): Length {
   return { mm, plusMinusMm: 0, source: { mark: 'C', text: 'as such parts are made' } }
 }

@@ -47,5 +47,13 @@ function turned({ x0, x1, y0, y1 }: Rect, yawDeg: number): Rect {
 /** The rectangle round some rectangles; nothing at the middle where there are none. */
 export function boundsOf(rects: readonly Rect[]): Rect {
   const [first = centredRect(0, 0), ...others] = rects
-  return others.reduce((all, { x0, x1, y0, y1 }) => ({ x0: Math.min(all.x0, x0), x1: Math.max(all.x1, x1), y0: Math.min(all.y0, y0), y1: Math.max(all.y1, y1) }), first)
+  return others.reduce(
+    (all, { x0, x1, y0, y1 }) => ({
+      x0: Math.min(all.x0, x0),
+      x1: Math.max(all.x1, x1),
+      y0: Math.min(all.y0, y0),
+      y1: Math.max(all.y1, y1),
+    }),
+    first,
+  )
 }

@@ -8,7 +8,10 @@ import { dimension } from './sizes'
 /** Sizes that such a part always has. */
 export const ROOF_SIZES = ['deckThickness', 'lowerRecess'] as const
 
-/** What keeps the rain off: with a skirt that hangs down over the hive, or flush with it, some on risers; flat or gabled. */
+/**
+ * What keeps the rain off: with a skirt that hangs down over the hive, or flush with it, some on risers; flat or
+ * gabled.
+ */
 export const ROOF: Kind<'roof'> = {
   sizes: ROOF_SIZES,
   sizesInForm: ({ roofForm }) => {
@@ -30,12 +33,29 @@ function underside(rect: Rect): ZoneShape {
 }
 
 /** Sheet metal over a flat deck, or the two boards of a gable. */
-function topOf(part: PartOf<'roof'>, outside: Rect): { readonly solids: Solid[]; readonly top: ReturnType<typeof above> } {
+function topOf(
+  part: PartOf<'roof'>,
+  outside: Rect,
+): { readonly solids: Solid[]; readonly top: ReturnType<typeof above> } {
   const { deckThickness, lowerRecess, gableHeight } = part.dimensions
   const deck = above(BASE, lowerRecess, deckThickness)
-  if (!gableHeight || gableHeight.mm === 0) return { top: deck, solids: solid(insetRect(outside, -2), deck, above(deck, byHand(2)), 'cladding', 'cladding', { bears: false, projects: true }) }
+  if (!gableHeight || gableHeight.mm === 0)
+    return {
+      top: deck,
+      solids: solid(insetRect(outside, -2), deck, above(deck, byHand(2)), 'cladding', 'cladding', {
+        bears: false,
+        projects: true,
+      }),
+    }
   const top = above(deck, gableHeight)
-  return { top, solids: solid(insetRect(outside, -12), deck, top, 'timber', 'gable', { bears: false, projects: true, ridged: true }) }
+  return {
+    top,
+    solids: solid(insetRect(outside, -12), deck, top, 'timber', 'gable', {
+      bears: false,
+      projects: true,
+      ridged: true,
+    }),
+  }
 }
 
 function telescopingShape(part: PartOf<'roof'>): PartShape {
@@ -45,9 +65,18 @@ function telescopingShape(part: PartOf<'roof'>): PartShape {
   const outside = insetRect(inside, -rimWidth.mm)
   const deck = above(BASE, lowerRecess)
   const { solids, top } = topOf(part, outside)
-  const skirtRails = rails(outside, rimWidth.mm, below(BASE, skirt), above(deck, deckThickness), 'timber', 'skirt').map((rail) => ({ ...rail, bears: false }))
+  const skirtRails = rails(outside, rimWidth.mm, below(BASE, skirt), above(deck, deckThickness), 'timber', 'skirt').map(
+    (rail) => ({ ...rail, bears: false }),
+  )
   const lower = { bears: true, plusMinusMm: 0, zones: [underside(inside)] }
-  return shape(part, top, [...skirtRails, ...solid(inside, deck, above(deck, deckThickness), 'timber', 'deck'), ...solids], lower, NOTHING_STANDS_HERE, { skirtMm: skirt.mm, nestingMm: 0 })
+  return shape(
+    part,
+    top,
+    [...skirtRails, ...solid(inside, deck, above(deck, deckThickness), 'timber', 'deck'), ...solids],
+    lower,
+    NOTHING_STANDS_HERE,
+    { skirtMm: skirt.mm, nestingMm: 0 },
+  )
 }
 
 function flushShape(part: PartOf<'roof'>): PartShape {
@@ -56,7 +85,14 @@ function flushShape(part: PartOf<'roof'>): PartShape {
   const deck = above(BASE, lowerRecess)
   const risers = lowerRecess.mm > 0 && rimWidth ? rimWidth.mm : 0
   const { solids, top } = topOf(part, outside)
-  const bodies = [...rails(outside, risers, BASE, deck, 'timber', 'riser'), ...solid(outside, deck, above(deck, deckThickness), 'timber', 'deck'), ...solids]
-  const lower = risers > 0 ? bearing(part, [underside(insetRect(outside, risers))], 'rimWidth') : bearing(part, [underside(outside)])
+  const bodies = [
+    ...rails(outside, risers, BASE, deck, 'timber', 'riser'),
+    ...solid(outside, deck, above(deck, deckThickness), 'timber', 'deck'),
+    ...solids,
+  ]
+  const lower =
+    risers > 0
+      ? bearing(part, [underside(insetRect(outside, risers))], 'rimWidth')
+      : bearing(part, [underside(outside)])
   return shape(part, top, bodies, lower, NOTHING_STANDS_HERE)
 }

@@ -5,15 +5,40 @@ import type { ResolvedPart } from './resolve'
 import type { Solid } from './solid'
 
 export type Surface =
-  | 'top-bars' | 'bottom-bars' | 'floor' | 'floor-mesh' | 'board' | 'division' | 'sheet' | 'rods' | 'screen' | 'chips' | 'slab' | 'underside'
-  | 'hole' | 'feeder' | 'open' | 'opening' | 'unknown'
+  | 'top-bars'
+  | 'bottom-bars'
+  | 'floor'
+  | 'floor-mesh'
+  | 'board'
+  | 'division'
+  | 'sheet'
+  | 'rods'
+  | 'screen'
+  | 'chips'
+  | 'slab'
+  | 'underside'
+  | 'hole'
+  | 'feeder'
+  | 'open'
+  | 'opening'
+  | 'unknown'
 
 export type Passes = 'bee' | 'worker' | 'air' | 'nothing'
 
 /** What a recess or depth is, so that a gap can say what it is made of. */
 export type TermName =
-  | 'top-space' | 'bottom-space' | 'rim' | 'flat-side' | 'rod-side' | 'sheet' | 'floor-rails' | 'underside'
-  | 'open-depth' | 'screen' | 'chips' | 'slab'
+  | 'top-space'
+  | 'bottom-space'
+  | 'rim'
+  | 'flat-side'
+  | 'rod-side'
+  | 'sheet'
+  | 'floor-rails'
+  | 'underside'
+  | 'open-depth'
+  | 'screen'
+  | 'chips'
+  | 'slab'
 
 /** A rectangle of a face: what a bee meets there. How deep it lies follows from the solids. */
 export interface ZoneShape {
@@ -53,13 +78,34 @@ export interface PartShape {
 }
 
 /** A shape of these bodies and faces; what is not said is as in most parts. */
-export function shape(part: ResolvedPart, depth: Level, solids: readonly Solid[], lower: FaceShape, upper: FaceShape, more: Partial<PartShape> = {}): PartShape {
-  return { depth, solids, lower, upper, skirtMm: 0, nested: false, nestingMm: part.dimensions.nesting?.mm ?? 0, cutMm: { x: 0, y: 0 }, ...more }
+export function shape(
+  part: ResolvedPart,
+  depth: Level,
+  solids: readonly Solid[],
+  lower: FaceShape,
+  upper: FaceShape,
+  more: Partial<PartShape> = {},
+): PartShape {
+  return {
+    depth,
+    solids,
+    lower,
+    upper,
+    skirtMm: 0,
+    nested: false,
+    nestingMm: part.dimensions.nesting?.mm ?? 0,
+    cutMm: { x: 0, y: 0 },
+    ...more,
+  }
 }
 
 /** A face that bears, its edge as far off as the outside and these other sizes may be. */
-export function bearing(part: ResolvedPart, zones: readonly ZoneShape[], ...others: readonly ('rimWidth')[]): FaceShape {
-  return { bears: true, plusMinusMm: outerPlusMinusMm(part) + others.reduce((sum, name) => sum + dimension(part, name).plusMinusMm, 0), zones }
+export function bearing(part: ResolvedPart, zones: readonly ZoneShape[], ...others: readonly 'rimWidth'[]): FaceShape {
+  return {
+    bears: true,
+    plusMinusMm: outerPlusMinusMm(part) + others.reduce((sum, name) => sum + dimension(part, name).plusMinusMm, 0),
+    zones,
+  }
 }
 
 /** A face that nothing stands on. */

@@ -19,10 +19,21 @@ export const SLAB: Kind<'slab'> = {
 }
 
 /** A part that is one plate from edge to edge. */
-export function plate(part: ResolvedPart, surface: 'slab' | 'sheet', material: 'foam' | 'sheet', passes: Passes): PartShape {
+export function plate(
+  part: ResolvedPart,
+  surface: 'slab' | 'sheet',
+  material: 'foam' | 'sheet',
+  passes: Passes,
+): PartShape {
   const outside = outsideRect(part)
   const top = above(BASE, dimension(part, 'depth'))
   const zone: ZoneShape = { rect: outside, name: surface, surface, passes }
-  const body = solid(outside, above(BASE, dimension(part, 'lowerRecess')), below(top, dimension(part, 'upperRecess')), material, 'plate')
+  const body = solid(
+    outside,
+    above(BASE, dimension(part, 'lowerRecess')),
+    below(top, dimension(part, 'upperRecess')),
+    material,
+    'plate',
+  )
   return shape(part, top, body, bearing(part, [zone]), bearing(part, [zone]))
 }

@@ -3,7 +3,10 @@ import type { Solid, SolidMaterial } from './solid'
 /** Which way a hive is cut: along the frames (entrance at the left) or across them. */
 export type Axis = 'along' | 'across'
 
-/** A body as a cut shows it, mm: from a to b sideways, from low to high upwards; to a point at the top where it is a gable cut along the frames. */
+/**
+ * A body as a cut shows it, mm: from a to b sideways, from low to high upwards; to a point at the top where it is a
+ * gable cut along the frames.
+ */
 export interface Slice {
   readonly a: number
   readonly b: number

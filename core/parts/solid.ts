@@ -3,8 +3,24 @@ import { insetRect, type Rect } from './rect'
 
 /** What a body is of, as it is told apart in heat, mass and drawing. */
 export type SolidMaterial =
-  | 'timber' | 'polystyrene' | 'foam' | 'masonry' | 'metal' | 'plastic' | 'chips' | 'syrup' | 'bar' | 'brood' | 'honey' | 'comb'
-  | 'mesh' | 'screen' | 'sheet' | 'rods' | 'cladding' | 'unknown'
+  | 'timber'
+  | 'polystyrene'
+  | 'foam'
+  | 'masonry'
+  | 'metal'
+  | 'plastic'
+  | 'chips'
+  | 'syrup'
+  | 'bar'
+  | 'brood'
+  | 'honey'
+  | 'comb'
+  | 'mesh'
+  | 'screen'
+  | 'sheet'
+  | 'rods'
+  | 'cladding'
+  | 'unknown'
 
 /** A rectangular body of a part, as it is drawn: not turned over, about the middle of the hive. */
 export interface Solid {
@@ -27,13 +43,28 @@ export interface Solid {
 }
 
 /** A body; undefined sizes of nothing make none. */
-export function solid(rect: Rect, from: Level, to: Level, material: SolidMaterial, piece: string, more: Partial<Pick<Solid, 'bears' | 'share' | 'ridged' | 'projects' | 'filling'>> = {}): Solid[] {
+export function solid(
+  rect: Rect,
+  from: Level,
+  to: Level,
+  material: SolidMaterial,
+  piece: string,
+  more: Partial<Pick<Solid, 'bears' | 'share' | 'ridged' | 'projects' | 'filling'>> = {},
+): Solid[] {
   if (rect.x1 - rect.x0 <= 0 || rect.y1 - rect.y0 <= 0 || to.mm - from.mm <= 0) return []
   return [{ rect, from, to, material, piece, bears: true, share: 1, ...more }]
 }
 
 /** Four rails round a rectangle, the long ones whole; without the front one where bees come in. */
-export function rails(outside: Rect, widthMm: number, from: Level, to: Level, material: SolidMaterial, piece: string, openFront = false): Solid[] {
+export function rails(
+  outside: Rect,
+  widthMm: number,
+  from: Level,
+  to: Level,
+  material: SolidMaterial,
+  piece: string,
+  openFront = false,
+): Solid[] {
   const { x0, x1, y0, y1 } = insetRect(outside, widthMm)
   const solids = [
     ...solid({ x0: outside.x0, x1: outside.x1, y0: outside.y0, y1: y0 }, from, to, material, `${piece}-left`),
@@ -45,7 +76,14 @@ export function rails(outside: Rect, widthMm: number, from: Level, to: Level, ma
 }
 
 /** A plate with a rectangle left open in it, as four boards that are one piece. */
-export function plateAround(outside: Rect, opening: Rect | undefined, from: Level, to: Level, material: SolidMaterial, piece: string): Solid[] {
+export function plateAround(
+  outside: Rect,
+  opening: Rect | undefined,
+  from: Level,
+  to: Level,
+  material: SolidMaterial,
+  piece: string,
+): Solid[] {
   if (!opening) return solid(outside, from, to, material, piece)
   return aroundOf(outside, opening).flatMap((rect) => solid(rect, from, to, material, piece))
 }
@@ -53,8 +91,10 @@ export function plateAround(outside: Rect, opening: Rect | undefined, from: Leve
 /** What a rectangle shows round an opening in it, as strips. */
 export function aroundOf(whole: Rect, opening: Rect): Rect[] {
   return [
-    { ...whole, x1: opening.x0 }, { ...whole, x0: opening.x1 },
-    { ...opening, y0: whole.y0, y1: opening.y0 }, { ...opening, y0: opening.y1, y1: whole.y1 },
+    { ...whole, x1: opening.x0 },
+    { ...whole, x0: opening.x1 },
+    { ...opening, y0: whole.y0, y1: opening.y0 },
+    { ...opening, y0: opening.y1, y1: whole.y1 },
   ].filter(({ x0, x1, y0, y1 }) => x1 > x0 && y1 > y0)
 }
 

@@ -38,7 +38,8 @@ function masonryOf(outside: Rect, { dimensions }: PartOf<'stand'>, hollow: boole
   const inside = insetRect(outside, webMm)
   const middle = { ...inside, x0: -webMm / 2, x1: webMm / 2 }
   return [
-    ...plateAround(outside, inside, BASE, deck, 'masonry', 'block'), ...solid(middle, BASE, deck, 'masonry', 'block'),
+    ...plateAround(outside, inside, BASE, deck, 'masonry', 'block'),
+    ...solid(middle, BASE, deck, 'masonry', 'block'),
     ...solid({ ...inside, x1: middle.x0, y0: -webMm / 2, y1: webMm / 2 }, BASE, deck, 'masonry', 'block'),
     ...solid({ ...inside, x0: middle.x1, y0: -webMm / 2, y1: webMm / 2 }, BASE, deck, 'masonry', 'block'),
     ...solid(outside, deck, top, 'masonry', 'block'),
@@ -49,7 +50,12 @@ function timberOf(outside: Rect, { dimensions }: PartOf<'stand'>): Solid[] {
   const top = above(BASE, dimensions.depth)
   const beam = below(top, byHand(Math.min(45, dimensions.depth.mm * 0.45)))
   const feet = insetRect(outside, 22)
-  const legs = [[feet.x0, feet.y0], [feet.x1 - 44, feet.y0], [feet.x0, feet.y1 - 44], [feet.x1 - 44, feet.y1 - 44]] as const
+  const legs = [
+    [feet.x0, feet.y0],
+    [feet.x1 - 44, feet.y0],
+    [feet.x0, feet.y1 - 44],
+    [feet.x1 - 44, feet.y1 - 44],
+  ] as const
   return [
     ...legs.flatMap(([x0, y0], i) => solid({ x0, x1: x0 + 44, y0, y1: y0 + 44 }, BASE, beam, 'timber', `leg-${i}`)),
     ...solid(outside, beam, top, 'timber', 'beam'),

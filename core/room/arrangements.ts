@@ -32,6 +32,11 @@ const ARRANGEMENTS: readonly (readonly [name: string, format: Format, sizes: rea
 export function arrangements(catalogue: Catalogue, cellWidthMm: number): Arrangement[] {
   return ARRANGEMENTS.map(([name, format, sizes]) => {
     const boxes = sizes.map((size) => boxOfPattern(boxOfSize(catalogue, format, size)!, catalogue).resolved)
-    return { name, patternIds: boxes.map(({ part }) => part.patternId), room: roomOf(boxes, cellWidthMm), heightMm: boxes.reduce((sum, box) => sum + dimensionMm(box, 'depth'), 0) }
+    return {
+      name,
+      patternIds: boxes.map(({ part }) => part.patternId),
+      room: roomOf(boxes, cellWidthMm),
+      heightMm: boxes.reduce((sum, box) => sum + dimensionMm(box, 'depth'), 0),
+    }
   })
 }

@@ -19,8 +19,13 @@ export function uniformKit(yard: Yard): UniformKit {
   const catalogue = catalogueOf(yard)
   const boxes = yard.parts.map((part) => resolvePart(part, catalogue)).filter(isBox)
   const depths = tally(boxes.map(({ dimensions }) => comparableMm(dimensions.depth?.mm ?? 0)))
-  const frames = tally(boxes.flatMap(({ hung }) => hung.flatMap(({ content, pattern }) => (pattern && !isFrame({ pattern }) ? [] : [content.patternId]))))
-  const rest = (counts: readonly (readonly [unknown, number])[]) => counts.slice(1).reduce((sum, [, count]) => sum + count, 0)
+  const frames = tally(
+    boxes.flatMap(({ hung }) =>
+      hung.flatMap(({ content, pattern }) => (pattern && !isFrame({ pattern }) ? [] : [content.patternId])),
+    ),
+  )
+  const rest = (counts: readonly (readonly [unknown, number])[]) =>
+    counts.slice(1).reduce((sum, [, count]) => sum + count, 0)
   return {
     boxes: boxes.length,
     depths: depths.map(([depthMm, count]) => ({ depthMm, count })),

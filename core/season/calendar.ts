@@ -3,10 +3,40 @@ import { addDays, daysFrom, MONTH_DAY, monthDayOf, dayOfYear, YEAR_DAYS } from '
 
 /** Years to start from, for the north; the south shifts them by half a year (from memory). */
 export const CALENDARS: Record<Climate, Calendar> = {
-  'cool-maritime': { climate: 'cool-maritime', firstPollen: '03-01', flowStart: '05-20', flowEnd: '07-31', firstFrost: '11-01', lastFrost: '04-15' },
-  'cold-continental': { climate: 'cold-continental', firstPollen: '04-05', flowStart: '06-10', flowEnd: '08-10', firstFrost: '10-05', lastFrost: '05-10' },
-  'warm-temperate': { climate: 'warm-temperate', firstPollen: '02-01', flowStart: '04-10', flowEnd: '06-10', secondFlow: { start: '09-01', end: '10-05' }, firstFrost: '12-01', lastFrost: '03-01' },
-  'tropical-highland': { climate: 'tropical-highland', firstPollen: '02-01', flowStart: '03-15', flowEnd: '05-15', secondFlow: { start: '09-15', end: '11-15' }, firstFrost: null, lastFrost: null },
+  'cool-maritime': {
+    climate: 'cool-maritime',
+    firstPollen: '03-01',
+    flowStart: '05-20',
+    flowEnd: '07-31',
+    firstFrost: '11-01',
+    lastFrost: '04-15',
+  },
+  'cold-continental': {
+    climate: 'cold-continental',
+    firstPollen: '04-05',
+    flowStart: '06-10',
+    flowEnd: '08-10',
+    firstFrost: '10-05',
+    lastFrost: '05-10',
+  },
+  'warm-temperate': {
+    climate: 'warm-temperate',
+    firstPollen: '02-01',
+    flowStart: '04-10',
+    flowEnd: '06-10',
+    secondFlow: { start: '09-01', end: '10-05' },
+    firstFrost: '12-01',
+    lastFrost: '03-01',
+  },
+  'tropical-highland': {
+    climate: 'tropical-highland',
+    firstPollen: '02-01',
+    flowStart: '03-15',
+    flowEnd: '05-15',
+    secondFlow: { start: '09-15', end: '11-15' },
+    firstFrost: null,
+    lastFrost: null,
+  },
 }
 export const COOL_MARITIME = CALENDARS['cool-maritime']
 
@@ -17,9 +47,18 @@ export const HALF_YEAR_DAYS = 182
 export function shifted(calendar: Calendar, days: number): Calendar {
   const by = (monthDay: string) => addDays(monthDay, days)
   return {
-    ...calendar, firstPollen: by(calendar.firstPollen), flowStart: by(calendar.flowStart), flowEnd: by(calendar.flowEnd), firstFrost: calendar.firstFrost && by(calendar.firstFrost), lastFrost: calendar.lastFrost && by(calendar.lastFrost),
-    ...(calendar.secondFlow ? { secondFlow: { start: by(calendar.secondFlow.start), end: by(calendar.secondFlow.end) } } : {}),
-    ...(calendar.moved ? { moved: Object.fromEntries(Object.entries(calendar.moved).map(([stage, day]) => [stage, by(day)])) } : {}),
+    ...calendar,
+    firstPollen: by(calendar.firstPollen),
+    flowStart: by(calendar.flowStart),
+    flowEnd: by(calendar.flowEnd),
+    firstFrost: calendar.firstFrost && by(calendar.firstFrost),
+    lastFrost: calendar.lastFrost && by(calendar.lastFrost),
+    ...(calendar.secondFlow
+      ? { secondFlow: { start: by(calendar.secondFlow.start), end: by(calendar.secondFlow.end) } }
+      : {}),
+    ...(calendar.moved
+      ? { moved: Object.fromEntries(Object.entries(calendar.moved).map(([stage, day]) => [stage, by(day)])) }
+      : {}),
   }
 }
 
@@ -44,7 +83,8 @@ const PACK_DOWN_DAYS = 28
  * The stage of every day of a year by its rules alone, day 0 first: late-winter check from first pollen − 28 days,
  * building up from first pollen, supering from flow start − 21, flow by its dates, crop for 14 days from each flow's
  * end, after the crop until first frost − 28, packing down until first frost, then winter; dearth between two flows.
- * Where two overlap: flow, crop, supering, late-winter check, packing down, winter. Common practice; day counts from memory.
+ * Where two overlap: flow, crop, supering, late-winter check, packing down, winter. Common practice; day counts from
+ * memory.
  */
 function paintedDays(calendar: Calendar): Stage[] {
   const { firstPollen, firstFrost, secondFlow } = calendar
@@ -57,8 +97,10 @@ function paintedDays(calendar: Calendar): Stage[] {
   }
   if (firstFrost !== null) {
     if (secondFlow) paint('dearth', calendar.flowEnd, secondFlow.start)
-    if (daysFrom(firstPollen, calendar.flowStart) > SUPERING_DAYS) paint('building-up', firstPollen, addDays(calendar.flowStart, -SUPERING_DAYS))
-    if (daysFrom(firstFrost, firstPollen) > LATE_WINTER_DAYS) paint('winter', firstFrost, addDays(firstPollen, -LATE_WINTER_DAYS))
+    if (daysFrom(firstPollen, calendar.flowStart) > SUPERING_DAYS)
+      paint('building-up', firstPollen, addDays(calendar.flowStart, -SUPERING_DAYS))
+    if (daysFrom(firstFrost, firstPollen) > LATE_WINTER_DAYS)
+      paint('winter', firstFrost, addDays(firstPollen, -LATE_WINTER_DAYS))
     paint('pack-down', addDays(firstFrost, -PACK_DOWN_DAYS), firstFrost)
     paint('late-winter-check', addDays(firstPollen, -LATE_WINTER_DAYS), firstPollen)
     for (const { start } of flows) paint('supering', addDays(start, -SUPERING_DAYS), start)
@@ -73,11 +115,18 @@ function periodsOf(days: readonly Stage[]): Period[] {
   if (starts.length === 0) return [{ stage: days[0]!, from: monthDayOf(0), to: monthDayOf(0), days: YEAR_DAYS }]
   return starts.map((start, i) => {
     const end = starts[(i + 1) % starts.length]!
-    return { stage: days[start]!, from: monthDayOf(start), to: monthDayOf(end), days: (end - start + YEAR_DAYS) % YEAR_DAYS || YEAR_DAYS }
+    return {
+      stage: days[start]!,
+      from: monthDayOf(start),
+      to: monthDayOf(end),
+      days: (end - start + YEAR_DAYS) % YEAR_DAYS || YEAR_DAYS,
+    }
   })
 }
 
-/** The stages of a year in their order through it, with what the keeper has moved; no day is in two, none in no stage. */
+/**
+ * The stages of a year in their order through it, with what the keeper has moved; no day is in two, none in no stage.
+ */
 export function stagesOfYear(calendar: Calendar): Period[] {
   const periods = periodsOf(paintedDays(calendar))
   const moved = calendar.moved ?? {}
@@ -96,7 +145,10 @@ export function stagesOfYear(calendar: Calendar): Period[] {
 /** The same from the late-winter check on, as a keeper counts a year; from its first day where there is none. */
 export function periodsFromSpring(calendar: Calendar): Period[] {
   const periods = stagesOfYear(calendar)
-  const first = Math.max(0, periods.findIndex(({ stage }) => stage === 'late-winter-check' || stage === 'building-up'))
+  const first = Math.max(
+    0,
+    periods.findIndex(({ stage }) => stage === 'late-winter-check' || stage === 'building-up'),
+  )
   return [...periods.slice(first), ...periods.slice(0, first)]
 }
 
@@ -109,7 +161,15 @@ export function stageOn(at: string, calendar: Calendar): Stage {
 
 export type CalendarProblem = {
   readonly field: 'firstPollen' | 'flowStart' | 'flowEnd' | 'secondFlow' | 'firstFrost' | 'lastFrost' | Stage
-  readonly problem: 'no-date' | 'flow-too-long' | 'flows-overlap' | 'frost-without-winter' | 'winter-without-frost' | 'flow-before-last-frost' | 'overlaps' | 'not-in-this-year'
+  readonly problem:
+    | 'no-date'
+    | 'flow-too-long'
+    | 'flows-overlap'
+    | 'frost-without-winter'
+    | 'winter-without-frost'
+    | 'flow-before-last-frost'
+    | 'overlaps'
+    | 'not-in-this-year'
   /** Known and possible, such as a flow before the last frost. */
   readonly warning: boolean
 }
@@ -119,21 +179,45 @@ const MOST_FLOW_DAYS = 240
 /** What cannot be in a year, or should be known of it; the worst first. */
 export function calendarProblems(calendar: Calendar): CalendarProblem[] {
   const { climate, firstFrost, lastFrost, secondFlow, flowStart, flowEnd } = calendar
-  const dates = [['firstPollen', calendar.firstPollen], ['flowStart', flowStart], ['flowEnd', flowEnd], ['firstFrost', firstFrost], ['lastFrost', lastFrost], ['secondFlow', secondFlow?.start ?? null], ['secondFlow', secondFlow?.end ?? null], ...Object.entries(calendar.moved ?? {})] as const
-  const wrong = dates.filter(([, date]) => date !== null && !isMonthDay(date)).map(([field]): CalendarProblem => ({ field: field as CalendarProblem['field'], problem: 'no-date', warning: false }))
+  const dates = [
+    ['firstPollen', calendar.firstPollen],
+    ['flowStart', flowStart],
+    ['flowEnd', flowEnd],
+    ['firstFrost', firstFrost],
+    ['lastFrost', lastFrost],
+    ['secondFlow', secondFlow?.start ?? null],
+    ['secondFlow', secondFlow?.end ?? null],
+    ...Object.entries(calendar.moved ?? {}),
+  ] as const
+  const wrong = dates
+    .filter(([, date]) => date !== null && !isMonthDay(date))
+    .map(([field]): CalendarProblem => ({
+      field: field as CalendarProblem['field'],
+      problem: 'no-date',
+      warning: false,
+    }))
   if (wrong.length > 0) return wrong
   const found: CalendarProblem[] = []
-  const add = (field: CalendarProblem['field'], problem: CalendarProblem['problem'], warning = false) => { found.push({ field, problem, warning }) }
+  const add = (field: CalendarProblem['field'], problem: CalendarProblem['problem'], warning = false) => {
+    found.push({ field, problem, warning })
+  }
   const winterless = climate === 'tropical-highland'
-  if (winterless && (firstFrost !== null || lastFrost !== null)) add(firstFrost !== null ? 'firstFrost' : 'lastFrost', 'frost-without-winter')
+  if (winterless && (firstFrost !== null || lastFrost !== null))
+    add(firstFrost !== null ? 'firstFrost' : 'lastFrost', 'frost-without-winter')
   if (!winterless && firstFrost === null) add('firstFrost', 'winter-without-frost')
   if (daysFrom(flowStart, flowEnd) > MOST_FLOW_DAYS || flowStart === flowEnd) add('flowEnd', 'flow-too-long')
   if (secondFlow) {
-    if (daysFrom(secondFlow.start, secondFlow.end) > MOST_FLOW_DAYS || secondFlow.start === secondFlow.end) add('secondFlow', 'flow-too-long')
-    else if (daysFrom(flowStart, secondFlow.start) < daysFrom(flowStart, flowEnd) || daysFrom(secondFlow.start, flowStart) < daysFrom(secondFlow.start, secondFlow.end)) add('secondFlow', 'flows-overlap')
+    if (daysFrom(secondFlow.start, secondFlow.end) > MOST_FLOW_DAYS || secondFlow.start === secondFlow.end)
+      add('secondFlow', 'flow-too-long')
+    else if (
+      daysFrom(flowStart, secondFlow.start) < daysFrom(flowStart, flowEnd) ||
+      daysFrom(secondFlow.start, flowStart) < daysFrom(secondFlow.start, secondFlow.end)
+    )
+      add('secondFlow', 'flows-overlap')
   }
   if (found.length === 0) found.push(...movedProblems(calendar))
-  if (lastFrost !== null && firstFrost !== null && daysFrom(flowStart, lastFrost) < daysFrom(flowStart, firstFrost)) add('lastFrost', 'flow-before-last-frost', true)
+  if (lastFrost !== null && firstFrost !== null && daysFrom(flowStart, lastFrost) < daysFrom(flowStart, firstFrost))
+    add('lastFrost', 'flow-before-last-frost', true)
   return found
 }
 
@@ -141,12 +225,22 @@ export function calendarProblems(calendar: Calendar): CalendarProblem[] {
 function movedProblems(calendar: Calendar): CalendarProblem[] {
   const periods = periodsOf(paintedDays(calendar))
   const stages = Object.keys(calendar.moved ?? {}) as Stage[]
-  const unknown = stages.filter((stage) => !periods.some((period) => period.stage === stage)).map((stage): CalendarProblem => ({ field: stage, problem: 'not-in-this-year', warning: false }))
+  const unknown = stages
+    .filter((stage) => !periods.some((period) => period.stage === stage))
+    .map((stage): CalendarProblem => ({ field: stage, problem: 'not-in-this-year', warning: false }))
   const total = stagesOfYear(calendar).reduce((sum, { days }) => sum + days, 0)
-  const overlap = total === YEAR_DAYS ? [] : stages.filter((stage) => {
-    const { [stage]: _own, ...others } = calendar.moved!
-    return stagesOfYear({ ...calendar, moved: others }).reduce((sum, { days }) => sum + days, 0) === YEAR_DAYS || stages.length > 1
-  }).map((stage): CalendarProblem => ({ field: stage, problem: 'overlaps', warning: false }))
+  const overlap =
+    total === YEAR_DAYS
+      ? []
+      : stages
+          .filter((stage) => {
+            const { [stage]: _own, ...others } = calendar.moved!
+            return (
+              stagesOfYear({ ...calendar, moved: others }).reduce((sum, { days }) => sum + days, 0) === YEAR_DAYS ||
+              stages.length > 1
+            )
+          })
+          .map((stage): CalendarProblem => ({ field: stage, problem: 'overlaps', warning: false }))
   return [...unknown, ...overlap]
 }
 
@@ -164,14 +258,24 @@ export interface CalendarMark {
 const MITE_COUNT_EVERY_DAYS = 30
 const WINTER_BEE_DAYS = 56
 
-/** A mite count each month from building up until packing down, and the eight weeks in which winter bees are raised (common practice). */
+/**
+ * A mite count each month from building up until packing down, and the eight weeks in which winter bees are raised
+ * (common practice).
+ */
 export function marksOf(calendar: Calendar, only?: CalendarMark['kind']): CalendarMark[] {
   const ends = calendar.firstFrost ?? calendar.firstPollen
   const open = daysFrom(calendar.firstPollen, ends) || YEAR_DAYS
-  const counts = Array.from({ length: Math.ceil(open / MITE_COUNT_EVERY_DAYS) }, (_, i): CalendarMark => ({ kind: 'mite-count', from: addDays(calendar.firstPollen, i * MITE_COUNT_EVERY_DAYS), days: 1 }))
+  const counts = Array.from({ length: Math.ceil(open / MITE_COUNT_EVERY_DAYS) }, (_, i): CalendarMark => ({
+    kind: 'mite-count',
+    from: addDays(calendar.firstPollen, i * MITE_COUNT_EVERY_DAYS),
+    days: 1,
+  }))
   const marks: Readonly<Record<CalendarMark['kind'], CalendarMark[]>> = {
     'mite-count': counts,
-    'winter-bees': calendar.firstFrost === null ? [] : [{ kind: 'winter-bees', from: addDays(calendar.firstFrost, -WINTER_BEE_DAYS), days: WINTER_BEE_DAYS }],
+    'winter-bees':
+      calendar.firstFrost === null
+        ? []
+        : [{ kind: 'winter-bees', from: addDays(calendar.firstFrost, -WINTER_BEE_DAYS), days: WINTER_BEE_DAYS }],
   }
   return only ? marks[only] : Object.values(marks).flat()
 }

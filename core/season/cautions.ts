@@ -5,11 +5,35 @@ import { LIFT_KG } from './changeover'
 import { stagesOfYear } from './calendar'
 import { isAbsorber, isBox, isEke, isExcluder, isFeeder } from '../parts'
 
-export const CAUTIONS = ['parting-in-cold', 'too-late-to-part', 'last-look', 'treatment', 'headspace', 'feeding', 'clear-of-bees', 'go-down', 'queen-below', 'starves-soon', 'treatment-time', 'clear-door', 'close-drains', 'quilt-air', 'two-people', 'travel', 'smoker', 'stings', 'lifting', 'disease'] as const
+export const CAUTIONS = [
+  'parting-in-cold',
+  'too-late-to-part',
+  'last-look',
+  'treatment',
+  'headspace',
+  'feeding',
+  'clear-of-bees',
+  'go-down',
+  'queen-below',
+  'starves-soon',
+  'treatment-time',
+  'clear-door',
+  'close-drains',
+  'quilt-air',
+  'two-people',
+  'travel',
+  'smoker',
+  'stings',
+  'lifting',
+  'disease',
+] as const
 /** A caution of the trade (common practice); the words defer to local law and to those who are licensed. */
 export type Caution = (typeof CAUTIONS)[number]
 
-/** From here on a lift is marked for two, kg: what one person lifts under good conditions (from memory, after the lifting equation's load constant of 23 kg). */
+/**
+ * From here on a lift is marked for two, kg: what one person lifts under good conditions (from memory, after the
+ * lifting equation's load constant of 23 kg).
+ */
 const TWO_PEOPLE_KG = 23
 
 /** Joints are glued again in about a fortnight; after that they stay as they are (common practice). */
@@ -22,7 +46,13 @@ export function daysToWinter(monthDay: string, calendar: Calendar): number | und
 }
 
 /** What stands beside one step: parting boxes in the cold or too late, feed, headspace, a load for two. */
-export function cautionsOfStep(step: Pick<VisitStep, 'from' | 'to' | 'kg' | 'attachment' | 'sortInto'>, pattern: Pick<Pattern, 'kind' | 'cleanComb'> | undefined, stage: Stage, beforeWinterDays?: number, role?: Role): Caution[] {
+export function cautionsOfStep(
+  step: Pick<VisitStep, 'from' | 'to' | 'kg' | 'attachment' | 'sortInto'>,
+  pattern: Pick<Pattern, 'kind' | 'cleanComb'> | undefined,
+  stage: Stage,
+  beforeWinterDays?: number,
+  role?: Role,
+): Caution[] {
   const parts = isBox({ pattern }) && step.kg >= LIFT_KG && step.from !== step.to
   const cold = stage === 'winter' || stage === 'late-winter-check'
   const leaves = step.to === 'van' && step.from !== 'van'
@@ -33,7 +63,9 @@ export function cautionsOfStep(step: Pick<VisitStep, 'from' | 'to' | 'kg' | 'att
     ...(isAbsorber({ pattern }) && step.to === 'hive' ? ['quilt-air' as const] : []),
     ...(isBox({ pattern }) && pattern?.cleanComb && step.to === 'hive' ? ['close-drains' as const] : []),
     ...(parts && cold ? ['parting-in-cold' as const] : []),
-    ...(parts && !cold && isCold(stage) && beforeWinterDays !== undefined && beforeWinterDays < LAST_LOOK_DAYS ? ['too-late-to-part' as const] : []),
+    ...(parts && !cold && isCold(stage) && beforeWinterDays !== undefined && beforeWinterDays < LAST_LOOK_DAYS
+      ? ['too-late-to-part' as const]
+      : []),
     ...(isFeeder({ pattern }) && step.to === 'hive' ? ['feeding' as const] : []),
     ...(isEke({ pattern }) && step.to === 'hive' && stage === 'after-crop' ? ['headspace' as const] : []),
     ...(step.kg > TWO_PEOPLE_KG ? ['two-people' as const] : []),
@@ -46,8 +78,17 @@ const TREATED: ReadonlySet<Stage> = new Set<Stage>(['pack-down', 'winter', 'sett
 /** What stands beside a whole visit at a stage. */
 export function cautionsOfStage(stage: Stage): Caution[] {
   return [
-    ...(stage === 'pack-down' ? ['last-look' as const] : []), ...(stage === 'winter' || stage === 'late-winter-check' ? ['parting-in-cold' as const] : []),
-    ...(stage === 'after-crop' ? ['treatment' as const, 'headspace' as const] : []), ...(TREATED.has(stage) ? ['treatment-time' as const] : []), ...(stage === 'crop' || stage === 'after-crop' ? ['starves-soon' as const] : []), ...(stage === 'winter' ? ['clear-door' as const] : []), ...(stage === 'crop' || stage === 'after-crop' || stage === 'settling' ? ['feeding' as const] : []),
-    ...(stage === 'moving' ? ['travel' as const] : []), 'stings', 'smoker', 'lifting', 'disease',
+    ...(stage === 'pack-down' ? ['last-look' as const] : []),
+    ...(stage === 'winter' || stage === 'late-winter-check' ? ['parting-in-cold' as const] : []),
+    ...(stage === 'after-crop' ? ['treatment' as const, 'headspace' as const] : []),
+    ...(TREATED.has(stage) ? ['treatment-time' as const] : []),
+    ...(stage === 'crop' || stage === 'after-crop' ? ['starves-soon' as const] : []),
+    ...(stage === 'winter' ? ['clear-door' as const] : []),
+    ...(stage === 'crop' || stage === 'after-crop' || stage === 'settling' ? ['feeding' as const] : []),
+    ...(stage === 'moving' ? ['travel' as const] : []),
+    'stings',
+    'smoker',
+    'lifting',
+    'disease',
   ]
 }

@@ -8,7 +8,10 @@ export const FEEDS = ['two-to-one', 'one-to-one', 'fondant'] as const
 /** Sugar to water by mass: two to one in autumn, one to one in spring, none in the cold. */
 export type Feed = (typeof FEEDS)[number]
 
-/** What is missing to the need, kg: from the least need less the most stores to the most need less the least stores, never below 0. */
+/**
+ * What is missing to the need, kg: from the least need less the most stores to the most need less the least stores,
+ * never below 0.
+ */
 export interface Short {
   readonly low: number
   readonly high: number
@@ -27,7 +30,8 @@ export interface Mix {
 }
 
 /**
- * Sugar and water that give so many kg of stores: 1 kg of sugar gives about 1.25 kg (common practice); fondant goes on as
+ * Sugar and water that give so many kg of stores: 1 kg of sugar gives about 1.25 kg (common practice); fondant goes on
+ * as
  * sugar is, its little water left out.
  * @throws RangeError for less than nothing
  */
@@ -38,7 +42,13 @@ export function mixFor(storesKg: number, feed: Feed): Mix {
   return { feed, sugarKg, waterKg, totalKg: sugarKg + waterKg }
 }
 
-/** What is fed at a stage: thick syrup to fill up for winter, fondant in the cold, thin syrup else (common practice). */
+/**
+ * What is fed at a stage: thick syrup to fill up for winter, fondant in the cold, thin syrup else (common practice).
+ */
 export function feedAt(stage: Stage): Feed {
-  return stage === 'winter' || stage === 'late-winter-check' ? 'fondant' : stage === 'after-crop' || stage === 'crop' || isCold(stage) ? 'two-to-one' : 'one-to-one'
+  return stage === 'winter' || stage === 'late-winter-check'
+    ? 'fondant'
+    : stage === 'after-crop' || stage === 'crop' || isCold(stage)
+      ? 'two-to-one'
+      : 'one-to-one'
 }

@@ -19,32 +19,53 @@ export interface KitDemand {
 }
 
 /**
- * Demand for kit by stage, summed over the hives, the shortest first (common practice). A part that will not do, such as
+ * Demand for kit by stage, summed over the hives, the shortest first (common practice). A part that will not do, such
+ * as
  * a super that has held brood, is owned and still leaves the yard short.
  */
 export function kitOf(yard: Yard, year: readonly PlannedHive[], stages: readonly Stage[]): KitDemand[] {
   const owned = partsById(yard)
-  const patterns = new Map<string, { needed: Map<Stage, number>; toGet: Map<Stage, number>; wanted: Map<Stage, Part[]> }>()
-  for (const stage of stages) for (const { stages: planned } of year) {
-    const one = planned.get(stage)
-    if (!one) continue
-    const parts = partsWith(owned, one)
-    for (const partId of partIdsOf(one.hive)) {
-      const part = parts.get(partId)
-      if (!part) continue
-      const line = patterns.get(part.patternId) ?? { needed: new Map<Stage, number>(), toGet: new Map<Stage, number>(), wanted: new Map<Stage, Part[]>() }
-      patterns.set(part.patternId, line)
-      line.needed.set(stage, (line.needed.get(stage) ?? 0) + 1)
-      if (part.contents.some(isWanted)) line.wanted.set(stage, [...(line.wanted.get(stage) ?? []), part])
-      if (isWanted(part)) line.toGet.set(stage, (line.toGet.get(stage) ?? 0) + 1)
+  const patterns = new Map<
+    string,
+    { needed: Map<Stage, number>; toGet: Map<Stage, number>; wanted: Map<Stage, Part[]> }
+  >()
+  for (const stage of stages)
+    for (const { stages: planned } of year) {
+      const one = planned.get(stage)
+      if (!one) continue
+      const parts = partsWith(owned, one)
+      for (const partId of partIdsOf(one.hive)) {
+        const part = parts.get(partId)
+        if (!part) continue
+        const line = patterns.get(part.patternId) ?? {
+          needed: new Map<Stage, number>(),
+          toGet: new Map<Stage, number>(),
+          wanted: new Map<Stage, Part[]>(),
+        }
+        patterns.set(part.patternId, line)
+        line.needed.set(stage, (line.needed.get(stage) ?? 0) + 1)
+        if (part.contents.some(isWanted)) line.wanted.set(stage, [...(line.wanted.get(stage) ?? []), part])
+        if (isWanted(part)) line.toGet.set(stage, (line.toGet.get(stage) ?? 0) + 1)
+      }
     }
-  }
-  return [...patterns].map(([patternId, { needed, toGet, wanted }]): KitDemand => {
-    const short = Math.max(0, ...toGet.values())
-    const frames = [...wanted.values()].map(framesToGet).reduce((most, one) => (sumOf(one) > sumOf(most) ? one : most), new Map<string, number>())
-    const from = stages.find((stage) => (toGet.get(stage) ?? 0) > 0 || wanted.has(stage)) ?? null
-    return { patternId, owned: yard.parts.filter((part) => part.patternId === patternId).length, needed, toGet, short, shortFrom: from, frames }
-  }).sort((a, b) => b.short - a.short)
+  return [...patterns]
+    .map(([patternId, { needed, toGet, wanted }]): KitDemand => {
+      const short = Math.max(0, ...toGet.values())
+      const frames = [...wanted.values()]
+        .map(framesToGet)
+        .reduce((most, one) => (sumOf(one) > sumOf(most) ? one : most), new Map<string, number>())
+      const from = stages.find((stage) => (toGet.get(stage) ?? 0) > 0 || wanted.has(stage)) ?? null
+      return {
+        patternId,
+        owned: yard.parts.filter((part) => part.patternId === patternId).length,
+        needed,
+        toGet,
+        short,
+        shortFrom: from,
+        frames,
+      }
+    })
+    .sort((a, b) => b.short - a.short)
 }
 
 const sumOf = (frames: ReadonlyMap<string, number>) => [...frames.values()].reduce((sum, count) => sum + count, 0)
@@ -52,13 +73,21 @@ const sumOf = (frames: ReadonlyMap<string, number>) => [...frames.values()].redu
 /** Frames of boxes that are to be had, and of shells that have none. */
 function framesToGet(parts: readonly Part[]): Map<string, number> {
   const frames = new Map<string, number>()
-  for (const { contents } of parts) for (const { patternId } of contents.filter(isWanted)) frames.set(patternId, (frames.get(patternId) ?? 0) + 1)
+  for (const { contents } of parts)
+    for (const { patternId } of contents.filter(isWanted)) frames.set(patternId, (frames.get(patternId) ?? 0) + 1)
   return frames
 }
 
-/** Supers that a yard has for each hive: on hives as such, or in the shed and never used for brood; keepers hold 3 to 4, in a good area 4 to 5 (common practice). */
+/**
+ * Supers that a yard has for each hive: on hives as such, or in the shed and never used for brood; keepers hold 3 to 4,
+ * in a good area 4 to 5 (common practice).
+ */
 export function supersPerHive(yard: Yard, isSuperBox: (patternId: string) => boolean): number {
-  const roles = new Map(yard.hives.flatMap(({ stack }: Hive) => stack.map(({ partId, role }) => [partId, role] as const)))
-  const supers = yard.parts.filter(({ id, patternId, hasHeld }) => (roles.has(id) ? roles.get(id) === 'super' : isSuperBox(patternId) && !hasHeld.includes('brood')))
+  const roles = new Map(
+    yard.hives.flatMap(({ stack }: Hive) => stack.map(({ partId, role }) => [partId, role] as const)),
+  )
+  const supers = yard.parts.filter(({ id, patternId, hasHeld }) =>
+    roles.has(id) ? roles.get(id) === 'super' : isSuperBox(patternId) && !hasHeld.includes('brood'),
+  )
   return yard.hives.length === 0 ? 0 : supers.length / yard.hives.length
 }

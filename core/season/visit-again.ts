@@ -1,6 +1,16 @@
 import type { Catalogue } from '../catalogue'
 import { partsById, type PartLookup } from '../geometry'
-import { applyEdit, findPart, partEdit, type Edit, type Hive, type Placement, type Visit, type VisitStep, type Yard } from '../hive'
+import {
+  applyEdit,
+  findPart,
+  partEdit,
+  type Edit,
+  type Hive,
+  type Placement,
+  type Visit,
+  type VisitStep,
+  type Yard,
+} from '../hive'
 import { changeoverOf } from './changeover'
 import { tickEdit, visitOf } from './visit'
 import { goOn, together } from '../hive/deeds'
@@ -34,11 +44,18 @@ function carriedOut(yard: Yard, hiveId: string): { yard: Yard; hive: Hive } | un
 }
 
 /**
- * The rest of a visit planned anew from what now stands, without the step that cannot be done. What was to come stays in
+ * The rest of a visit planned anew from what now stands, without the step that cannot be done. What was to come stays
+ * in
  * the van; where a part cannot be taken off, it stays with all that is under it, and what was lifted goes back.
  * Common practice: a hive is closed again before anything else.
  */
-export function planAgain(standing: Yard, hive: Hive, catalogue: Catalogue, why: Cannot, places?: number): Edit | undefined {
+export function planAgain(
+  standing: Yard,
+  hive: Hive,
+  catalogue: Catalogue,
+  why: Cannot,
+  places?: number,
+): Edit | undefined {
   const { visit } = hive
   const step = visit?.steps[visit.done]
   if (!visit || !step) return undefined
@@ -53,15 +70,36 @@ export function planAgain(standing: Yard, hive: Hive, catalogue: Catalogue, why:
   const later = end ? partsById(end.yard) : own
   const parts: PartLookup = { get: (id) => own.get(id) ?? later.get(id) }
   const changeover = changeoverOf({ hive, parts: own }, { hive: goal, parts }, catalogue, places)
-  const steps = visitOf(changeover, visit.id, visit.startedOn).steps.map((one): VisitStep => (one.from === 'van' && piles.has(one.partId) ? { ...one, from: piles.get(one.partId)! } : one))
+  const steps = visitOf(changeover, visit.id, visit.startedOn).steps.map((one): VisitStep =>
+    one.from === 'van' && piles.has(one.partId) ? { ...one, from: piles.get(one.partId)! } : one,
+  )
   return together(...(broken ? [broken] : []), goOn(hive, steps.length > 0 ? { ...visit, steps, done: 0 } : null))
 }
 
-function goalWithout(step: VisitStep, hive: Hive, end: Hive | undefined, piles: ReadonlyMap<string, number>, visit: Visit): Hive {
+function goalWithout(
+  step: VisitStep,
+  hive: Hive,
+  end: Hive | undefined,
+  piles: ReadonlyMap<string, number>,
+  visit: Visit,
+): Hive {
   const without = (stack: readonly Placement[]) => stack.filter(({ partId }) => partId !== step.partId)
-  if (step.attachment) return { ...(end ?? hive), attachments: step.to === 'hive' ? (end ?? hive).attachments.filter(({ partId }) => partId !== step.partId) : [...(end ?? hive).attachments, ...hive.attachments.filter(({ partId }) => partId === step.partId)] }
+  if (step.attachment)
+    return {
+      ...(end ?? hive),
+      attachments:
+        step.to === 'hive'
+          ? (end ?? hive).attachments.filter(({ partId }) => partId !== step.partId)
+          : [...(end ?? hive).attachments, ...hive.attachments.filter(({ partId }) => partId === step.partId)],
+    }
   if (end && step.to === 'hive' && step.from === 'van') return { ...end, stack: without(end.stack) }
-  const placed = new Map(visit.steps.flatMap(({ partId, placement }) => (placement ? [[partId, placement] as const] : [])))
-  const lifted = [...piles.keys()].reverse().map((partId): Placement => placed.get(partId) ?? { partId, turnedOver: false, yawDeg: 0, offsetMm: { x: 0, y: 0 } })
+  const placed = new Map(
+    visit.steps.flatMap(({ partId, placement }) => (placement ? [[partId, placement] as const] : [])),
+  )
+  const lifted = [...piles.keys()]
+    .reverse()
+    .map(
+      (partId): Placement => placed.get(partId) ?? { partId, turnedOver: false, yawDeg: 0, offsetMm: { x: 0, y: 0 } },
+    )
   return { ...hive, stage: visit.toStage, stack: [...hive.stack, ...lifted] }
 }

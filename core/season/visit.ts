@@ -1,5 +1,17 @@
 import * as deeds from '../hive/deeds'
-import { findPart, heldAfter, partEdit, PLACEHOLDER, WANTED, type Edit, type Hive, type Part, type Visit, type VisitStep, type Yard } from '../hive'
+import {
+  findPart,
+  heldAfter,
+  partEdit,
+  PLACEHOLDER,
+  WANTED,
+  type Edit,
+  type Hive,
+  type Part,
+  type Visit,
+  type VisitStep,
+  type Yard,
+} from '../hive'
 import { sortedIn, sortedOut, type HiveChangeover } from './changeover'
 
 /**
@@ -7,12 +19,18 @@ import { sortedIn, sortedOut, type HiveChangeover } from './changeover'
  * identities become placeholders that are made fresh when the edit is performed.
  */
 export function visitOf(changeover: HiveChangeover, id: string, startedOn: string): Visit {
-  const fresh = (_key: string, value: unknown) => (typeof value === 'string' && value.startsWith(WANTED) ? `${PLACEHOLDER}${changeover.hiveId}/${value.slice(WANTED.length)}` : value)
+  const fresh = (_key: string, value: unknown) =>
+    typeof value === 'string' && value.startsWith(WANTED)
+      ? `${PLACEHOLDER}${changeover.hiveId}/${value.slice(WANTED.length)}`
+      : value
   const steps = JSON.parse(JSON.stringify(changeover.steps, fresh)) as VisitStep[]
   return { id, toStage: changeover.toStage, startedOn, steps, done: 0 }
 }
 
-/** Ticks the next step of a hive's visit: the hive as it stands changes with it; the last one ends the visit. Undefined where there is none. */
+/**
+ * Ticks the next step of a hive's visit: the hive as it stands changes with it; the last one ends the visit. Undefined
+ * where there is none.
+ */
 export function tickEdit(yard: Yard, hive: Hive): Edit | undefined {
   const { visit } = hive
   const step = visit?.steps[visit.done]
@@ -21,14 +39,22 @@ export function tickEdit(yard: Yard, hive: Hive): Edit | undefined {
   const last = done === visit.steps.length
   const name = last && hive.stage !== visit.toStage ? [deeds.setHive(hive, { stage: visit.toStage })] : []
   // Always a batch, so that a tick is told from the beginning of a visit.
-  return { kind: 'batch', edits: [...stepEdits(yard, hive, step), ...name, deeds.goOn(hive, last ? null : { ...visit, done })] }
+  return {
+    kind: 'batch',
+    edits: [...stepEdits(yard, hive, step), ...name, deeds.goOn(hive, last ? null : { ...visit, done })],
+  }
 }
 
 function stepEdits(yard: Yard, hive: Hive, step: VisitStep): Edit[] {
   const owned = findPart(yard, step.partId)
   if (step.sortInto) return sortEdits(yard, step, owned)
-  if (step.attachment) return step.to === 'hive' ? fittingOn(yard, hive, step, owned) : fittingOff(yard, hive, step, owned)
-  if (step.from === 'hive' && step.to === 'hive') return [...(step.part && owned ? [partEdit(owned, asPlanned(owned, step.part))] : []), ...(step.placement ? [deeds.stand(hive, step.placement)] : [])]
+  if (step.attachment)
+    return step.to === 'hive' ? fittingOn(yard, hive, step, owned) : fittingOff(yard, hive, step, owned)
+  if (step.from === 'hive' && step.to === 'hive')
+    return [
+      ...(step.part && owned ? [partEdit(owned, asPlanned(owned, step.part))] : []),
+      ...(step.placement ? [deeds.stand(hive, step.placement)] : []),
+    ]
   if (step.from === 'hive') {
     const role = hive.stack.find(({ partId }) => partId === step.partId)?.role
     const held = owned && heldAfter(owned, role, hive.stage)
@@ -36,8 +62,14 @@ function stepEdits(yard: Yard, hive: Hive, step: VisitStep): Edit[] {
   }
   if (step.to !== 'hive' || !step.placement) return []
   const at = hive.stack.length
-  if (!owned) return step.part ? [deeds.putOn(hive, at, step.part, step.placement)] : [deeds.putOnFromShed(hive, at, step.placement)]
-  return [...(step.part ? [partEdit(owned, asPlanned(owned, step.part))] : []), deeds.putOnFromShed(hive, at, step.placement)]
+  if (!owned)
+    return step.part
+      ? [deeds.putOn(hive, at, step.part, step.placement)]
+      : [deeds.putOnFromShed(hive, at, step.placement)]
+  return [
+    ...(step.part ? [partEdit(owned, asPlanned(owned, step.part))] : []),
+    deeds.putOnFromShed(hive, at, step.placement),
+  ]
 }
 
 /** The part with what the plan changes of it, its hole and its frames; all else is as it is by now. */
@@ -46,7 +78,10 @@ function asPlanned(owned: Part, { hole, contents, spacing }: Part): Part {
   return (hole === undefined || hole === owned.hole ? rehung : { ...rehung, hole }) as Part
 }
 
-/** The keeper says that nothing of the colony is left in the box; what hangs in those that took its frames is not known any more. */
+/**
+ * The keeper says that nothing of the colony is left in the box; what hangs in those that took its frames is not known
+ * any more.
+ */
 function sortEdits(yard: Yard, { sortInto = [] }: VisitStep, owned: Part | undefined): Edit[] {
   const into = sortInto.flatMap((id) => findPart(yard, id) ?? [])
   return [...(owned ? [partEdit(owned, sortedOut(owned))] : []), ...into.map((part) => partEdit(part, sortedIn(part)))]

@@ -34,10 +34,18 @@ export interface Winds {
 const STRAP_TAIL_MM = 300
 
 /**
- * Whether a hive stands: load against rating, centre of mass, wind, strap. Sources with each formula; the rest geometry.
+ * Whether a hive stands: load against rating, centre of mass, wind, strap. Sources with each formula; the rest
+ * geometry.
  * @param feetMm how far apart the feet stand, mm, where they are closer than the stand is wide: cups, narrow legs
  */
-export function standingOf(layout: Layout, attached: readonly AttachedPart[], mass: HiveMass, emptyMass: HiveMass, brickKg: number, feetMm = Number.POSITIVE_INFINITY): Standing {
+export function standingOf(
+  layout: Layout,
+  attached: readonly AttachedPart[],
+  mass: HiveMass,
+  emptyMass: HiveMass,
+  brickKg: number,
+  feetMm = Number.POSITIVE_INFINITY,
+): Standing {
   const stands = layout.parts.filter(isStand)
   const hive = layout.parts.filter((part) => !isStand(part))
   const standMm = Math.max(0, ...stands.map(({ topMm }) => topMm))
@@ -50,13 +58,26 @@ export function standingOf(layout: Layout, attached: readonly AttachedPart[], ma
   const standing = { side, standMm, baseMm: Math.min(baseOf(stands, side), feetMm), standKg: mass.standKg.middle }
   const widest = Math.max(0, ...hive.filter((part) => !isRoof(part)).map((part) => planOf(part).widthMm))
   return {
-    heightMm: layout.heightMm, standMm, kg: mass.kg, loadKg: mass.kg, ratingKg, overloaded: ratingKg !== null && mass.kg.high > ratingKg, centreOfMassMm: centreOfMass(layout.parts, mass),
+    heightMm: layout.heightMm,
+    standMm,
+    kg: mass.kg,
+    loadKg: mass.kg,
+    ratingKg,
+    overloaded: ratingKg !== null && mass.kg.high > ratingKg,
+    centreOfMassMm: centreOfMass(layout.parts, mass),
     winds: {
-      asItStands: tips(mass.kg.middle, standing, false), empty: tips(emptyMass.kg.middle, standing, false), strapped: tips(mass.kg.middle, standing, true), withBrick: tips(mass.kg.middle + brickKg, standing, false),
-      roof: roof && roofKg !== null ? roofWindMs(roofKg, roofArea(roof)) : null, roofWithBrick: roof && roofKg !== null ? roofWindMs(roofKg + brickKg, roofArea(roof)) : null,
+      asItStands: tips(mass.kg.middle, standing, false),
+      empty: tips(emptyMass.kg.middle, standing, false),
+      strapped: tips(mass.kg.middle, standing, true),
+      withBrick: tips(mass.kg.middle + brickKg, standing, false),
+      roof: roof && roofKg !== null ? roofWindMs(roofKg, roofArea(roof)) : null,
+      roofWithBrick: roof && roofKg !== null ? roofWindMs(roofKg + brickKg, roofArea(roof)) : null,
     },
     strapMm: 2 * (layout.heightMm + widest) + STRAP_TAIL_MM,
-    wrapRoomMm: stands.length === 0 ? 0 : Math.min(...hive.slice(0, 1).flatMap((part) => roomBeside(planOf(part), planOf(stands.at(-1)!)))),
+    wrapRoomMm:
+      stands.length === 0
+        ? 0
+        : Math.min(...hive.slice(0, 1).flatMap((part) => roomBeside(planOf(part), planOf(stands.at(-1)!)))),
   }
 }
 
@@ -66,13 +87,22 @@ interface Side {
   readonly narrowMm: number
 }
 
-/** The larger side of the hive, without its stand, and the narrower side of what it stands on: its lowest part, not a narrow one on top. */
+/**
+ * The larger side of the hive, without its stand, and the narrower side of what it stands on: its lowest part, not a
+ * narrow one on top.
+ */
 function sideOf(hive: readonly PlacedPart[]): Side {
   const sides = (part: PlacedPart) => (isRoof(part) ? [] : [planOf(part).lengthMm, planOf(part).widthMm])
   const longMm = Math.max(0, ...hive.flatMap(sides))
   const narrowMm = Math.min(...(hive.map(sides).find((one) => one.length > 0) ?? [longMm || 1]))
-  const heightMm = Math.max(0, ...hive.map(({ topMm }) => topMm)) - Math.min(...hive.map(({ bottomMm }) => bottomMm), Number.POSITIVE_INFINITY)
-  return { areaM2: (longMm * Math.max(0, heightMm)) / 1e6, heightMm: Number.isFinite(heightMm) ? heightMm : 0, narrowMm }
+  const heightMm =
+    Math.max(0, ...hive.map(({ topMm }) => topMm)) -
+    Math.min(...hive.map(({ bottomMm }) => bottomMm), Number.POSITIVE_INFINITY)
+  return {
+    areaM2: (longMm * Math.max(0, heightMm)) / 1e6,
+    heightMm: Number.isFinite(heightMm) ? heightMm : 0,
+    narrowMm,
+  }
 }
 
 function baseOf(stands: readonly PlacedPart[], { narrowMm }: Side): number {
@@ -81,7 +111,16 @@ function baseOf(stands: readonly PlacedPart[], { narrowMm }: Side): number {
 }
 
 /** On a stand it may tip with it or off it: the smaller wind counts; strapped to it, the stand's mass takes part. */
-function tips(kg: number, { side, standMm, baseMm, standKg }: { readonly side: Side; readonly standMm: number; readonly baseMm: number; readonly standKg: number }, strapped: boolean): number {
+function tips(
+  kg: number,
+  {
+    side,
+    standMm,
+    baseMm,
+    standKg,
+  }: { readonly side: Side; readonly standMm: number; readonly baseMm: number; readonly standKg: number },
+  strapped: boolean,
+): number {
   if (side.areaM2 <= 0) return Number.POSITIVE_INFINITY
   const whole = tippingWindMs(kg + standKg, baseMm, side.areaM2, standMm + side.heightMm / 2)
   if (strapped) return whole

@@ -11,8 +11,14 @@ export const FORWARD_MOST = 20 / 500
  * @param alongMm how much lower the entrance is than the back, over `overMm`
  * @param acrossMm how much one side is lower than the other, over `overMm`
  */
-export function tiltMeaning(alongMm: number, acrossMm: number, overMm: number, drainFrames: boolean): { readonly along: TiltMeaning; readonly across: TiltMeaning; readonly good: boolean } {
-  const along: TiltMeaning = alongMm / overMm > FORWARD_MOST ? 'far-forward' : alongMm > 0 ? 'forward' : alongMm < 0 ? 'back' : 'level'
+export function tiltMeaning(
+  alongMm: number,
+  acrossMm: number,
+  overMm: number,
+  drainFrames: boolean,
+): { readonly along: TiltMeaning; readonly across: TiltMeaning; readonly good: boolean } {
+  const along: TiltMeaning =
+    alongMm / overMm > FORWARD_MOST ? 'far-forward' : alongMm > 0 ? 'forward' : alongMm < 0 ? 'back' : 'level'
   const across: TiltMeaning = Math.abs(acrossMm) / overMm > SIDEWAYS_MOST ? 'sideways' : 'level'
   const alongGood = drainFrames ? along === 'back' || along === 'level' : along === 'forward' || along === 'level'
   return { along, across, good: alongGood && across === 'level' }

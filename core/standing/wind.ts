@@ -9,7 +9,8 @@ import { FORMULA } from '../formula'
  * @param leverMm from the edge up to the middle of that side
  */
 export function tippingWindMs(massKg: number, baseMm: number, areaM2: number, leverMm: number): number {
-  const pressurePa = (massKg * FORMULA.gravity.value * (baseMm / 2000)) / (FORMULA.windForce.value * areaM2 * (leverMm / 1000))
+  const pressurePa =
+    (massKg * FORMULA.gravity.value * (baseMm / 2000)) / (FORMULA.windForce.value * areaM2 * (leverMm / 1000))
   return Math.sqrt((2 * pressurePa) / FORMULA.airDensity.value)
 }
 

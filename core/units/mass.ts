@@ -22,15 +22,28 @@ export function massUnit(units: UnitSystem): 'kg' | 'lb' {
   return units === 'mm' ? 'kg' : 'lb'
 }
 
-export type ParsedMass = { readonly ok: true; readonly kg: number } | { readonly ok: false; readonly problem: 'empty' | 'not-a-mass' | 'negative' | 'two-units' | 'out-of-range' }
+export type ParsedMass =
+  | { readonly ok: true; readonly kg: number }
+  | { readonly ok: false; readonly problem: 'empty' | 'not-a-mass' | 'negative' | 'two-units' | 'out-of-range' }
 
-/** Reads a mass as people type it: `45`, `45,5 kg`, `98 lb`, `98 lb 8 oz`. A bare number is in the unit that is switched on. */
-export function parseMass(text: string, units: UnitSystem, limits: { readonly leastKg: number; readonly mostKg: number }): ParsedMass {
+const FIGURE = String.raw`(\d{1,4}(?:[.,]\d{1,3})?)`
+const POUNDS = String.raw`(lbs?|pounds?)(?:\s*(\d{1,2}(?:[.,]\d)?)\s*(?:oz|ounces?))?`
+const MASS = new RegExp(String.raw`^${FIGURE}\s*(?:(kg|kilos?|kilograms?)|${POUNDS})?$`)
+
+/**
+ * Reads a mass as people type it: `45`, `45,5 kg`, `98 lb`, `98 lb 8 oz`. A bare number is in the unit that is switched
+ * on.
+ */
+export function parseMass(
+  text: string,
+  units: UnitSystem,
+  limits: { readonly leastKg: number; readonly mostKg: number },
+): ParsedMass {
   const rest = text.trim().toLowerCase()
   if (rest === '') return { ok: false, problem: 'empty' }
   if (/^[-−–]/.test(rest)) return { ok: false, problem: 'negative' }
   if (/kg/.test(rest) && /lb|oz/.test(rest)) return { ok: false, problem: 'two-units' }
-  const match = /^(\d{1,4}(?:[.,]\d{1,3})?)\s*(?:(kg|kilos?|kilograms?)|(lbs?|pounds?)(?:\s*(\d{1,2}(?:[.,]\d)?)\s*(?:oz|ounces?))?)?$/.exec(rest)
+  const match = MASS.exec(rest)
   if (!match) return { ok: false, problem: 'not-a-mass' }
   const value = Number(match[1]!.replace(',', '.'))
   const pounds = match[3] !== undefined || (match[2] === undefined && units === 'inches')

@@ -14,7 +14,15 @@ export interface LengthLimits {
 }
 
 const VULGAR: Record<string, string> = {
-  '¼': '1/4', '½': '1/2', '¾': '3/4', '⅛': '1/8', '⅜': '3/8', '⅝': '5/8', '⅞': '7/8', '⅓': '1/3', '⅔': '2/3',
+  '¼': '1/4',
+  '½': '1/2',
+  '¾': '3/4',
+  '⅛': '1/8',
+  '⅜': '3/8',
+  '⅝': '5/8',
+  '⅞': '7/8',
+  '⅓': '1/3',
+  '⅔': '2/3',
 }
 const INCH = /(?:\s*(?:in\.?|inch|inches|"|″|”|''))$/i
 const METRIC = /\s*(mm|millimet(?:re|er)s?|cm|centimet(?:re|er)s?|m|met(?:re|er)s?)$/i
@@ -29,7 +37,11 @@ const METRIC = /\s*(mm|millimet(?:re|er)s?|cm|centimet(?:re|er)s?|m|met(?:re|er)
  * could be a decimal sign or a thousands sign (`1,234`) comes back with both readings
  */
 export function parseLength(text: string, units: UnitSystem, limits: LengthLimits): ParsedLength {
-  let rest = text.trim().normalize('NFC').replace(/[\u00a0\u2009\u202f]/g, ' ').replace(/[\u2044\u2215]/g, '/')
+  let rest = text
+    .trim()
+    .normalize('NFC')
+    .replace(/[\u00a0\u2009\u202f]/g, ' ')
+    .replace(/[\u2044\u2215]/g, '/')
   rest = rest.replace(/[¼½¾⅛⅜⅝⅞⅓⅔]/g, (sign) => ` ${VULGAR[sign]}`).trim()
   if (rest === '') return { ok: false, problem: 'empty' }
   if (/^[-−–]/.test(rest)) return { ok: false, problem: 'negative' }
@@ -41,7 +53,11 @@ export function parseLength(text: string, units: UnitSystem, limits: LengthLimit
   if (feet && metric) return { ok: false, problem: 'mixed-units' }
   if (/^\d{1,3}(,\d{3})+$/.test(body)) {
     const unit = inches ? ' in' : metric ? ` ${metric[1]}` : ''
-    return { ok: false, problem: 'ambiguous-comma', readings: [body.replace(',', '.') + unit, body.replaceAll(',', '') + unit] }
+    return {
+      ok: false,
+      problem: 'ambiguous-comma',
+      readings: [body.replace(',', '.') + unit, body.replaceAll(',', '') + unit],
+    }
   }
   const inInches = inches || feet !== null || (!metric && (units === 'inches' || body.includes('/')))
   const figure = feet ? feetAndInches(feet[1]!, feet[2]!) : readFigure(body, inInches)

@@ -4,7 +4,8 @@ import { MM_PER_INCH, roundTo } from './length'
 export type UnitSystem = 'mm' | 'inches'
 
 /**
- * A length as the keeper reads it: `9.5 mm`, or in inches: a sixteenth where it is one, `3/8 in`, else decimals, `0.28 in`.
+ * A length as the keeper reads it: `9.5 mm`, or in inches: a sixteenth where it is one, `3/8 in`, else decimals, `0.28
+ * in`.
  * @param mm millimetres
  */
 export function showLength(mm: number, units: UnitSystem): string {

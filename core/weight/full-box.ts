@@ -9,8 +9,13 @@ export function fullBoxKg(box: ResolvedPart): Range {
   return sumOf([exactly(ware), honeyKg([box])])
 }
 
-/** Mass of one frame of a box full of honey, kg, with its comb and what it is made of; 0 where none hangs (common practice). */
+/**
+ * Mass of one frame of a box full of honey, kg, with its comb and what it is made of; 0 where none hangs (common
+ * practice).
+ */
 export function fullFrameKg(box: ResolvedPart): number {
   const frames = box.hung.filter(isFrame).length
-  return frames === 0 ? 0 : (hungWareKg(box).middle + waxKg(honeyCapacityKg([box])).middle + honeyKg([box]).middle) / frames
+  return frames === 0
+    ? 0
+    : (hungWareKg(box).middle + waxKg(honeyCapacityKg([box])).middle + honeyKg([box]).middle) / frames
 }

@@ -4,7 +4,11 @@ import { combAreaDm2 } from '../comb'
 import type { Range } from './range'
 
 /** How full a box is that a keeper calls full: typical, and the range (common practice). */
-export const FILL: Range = { low: FORMULA.fillLow.value, middle: FORMULA.fillTypical.value, high: FORMULA.fillHigh.value }
+export const FILL: Range = {
+  low: FORMULA.fillLow.value,
+  middle: FORMULA.fillTypical.value,
+  high: FORMULA.fillHigh.value,
+}
 
 /**
  * Honey that a comb holds when every cell is sealed, kg: area of one side (dm²) × thickness (mm) / 100 × 0.92 litres
@@ -18,7 +22,10 @@ export function honeyOfCombKg(areaDm2: number, thicknessMm: number): number {
 export function honeyCapacityKg(boxes: readonly ResolvedPart[]): number {
   return boxes.reduce((sum, box) => {
     const combs = combsAcross(hangAcross(box), 'all-honey')
-    return sum + combs.reduce((kg, { pattern, nearMm, farMm }) => kg + honeyOfCombKg(combAreaDm2(pattern), nearMm + farMm), 0)
+    return (
+      sum +
+      combs.reduce((kg, { pattern, nearMm, farMm }) => kg + honeyOfCombKg(combAreaDm2(pattern), nearMm + farMm), 0)
+    )
   }, 0)
 }
 
@@ -30,5 +37,9 @@ export function honeyKg(boxes: readonly ResolvedPart[]): Range {
 
 /** Wax of drawn honey comb, kg: 1 kg for 25 kg of honey that it can hold, 1:30 to 1:22 (common practice). */
 export function waxKg(capacityKg: number): Range {
-  return { low: capacityKg / FORMULA.waxRatioHigh.value, middle: capacityKg / FORMULA.waxRatio.value, high: capacityKg / FORMULA.waxRatioLow.value }
+  return {
+    low: capacityKg / FORMULA.waxRatioHigh.value,
+    middle: capacityKg / FORMULA.waxRatio.value,
+    high: capacityKg / FORMULA.waxRatioLow.value,
+  }
 }

@@ -12,33 +12,66 @@ export type Fullness = (typeof FULLNESSES)[number]
 /** What is in one comb, as far as its weight goes. */
 export type CombLoad = 'nothing' | 'drawn' | 'honey' | 'nectar' | 'brood' | 'winter-stores'
 
-export const NECTAR: Range = { low: FORMULA.nectarLow.value, middle: FORMULA.nectarTypical.value, high: FORMULA.nectarHigh.value }
-const WINTER_STORES: Range = { low: FORMULA.winterStoreLow.value, middle: FORMULA.winterStoreTypical.value, high: FORMULA.winterStoreHigh.value }
-const BROOD_KG_PER_DM2: Range = { low: FORMULA.broodLow.value, middle: FORMULA.broodTypical.value, high: FORMULA.broodHigh.value }
+export const NECTAR: Range = {
+  low: FORMULA.nectarLow.value,
+  middle: FORMULA.nectarTypical.value,
+  high: FORMULA.nectarHigh.value,
+}
+const WINTER_STORES: Range = {
+  low: FORMULA.winterStoreLow.value,
+  middle: FORMULA.winterStoreTypical.value,
+  high: FORMULA.winterStoreHigh.value,
+}
+const BROOD_KG_PER_DM2: Range = {
+  low: FORMULA.broodLow.value,
+  middle: FORMULA.broodTypical.value,
+  high: FORMULA.broodHigh.value,
+}
 const COVER: Range = { low: FORMULA.coverLow.value, middle: FORMULA.coverTypical.value, high: FORMULA.coverHigh.value }
-const WINTER_COVER: Range = { low: FORMULA.winterCoverLow.value, middle: FORMULA.winterCoverTypical.value, high: FORMULA.winterCoverHigh.value }
+const WINTER_COVER: Range = {
+  low: FORMULA.winterCoverLow.value,
+  middle: FORMULA.winterCoverTypical.value,
+  high: FORMULA.winterCoverHigh.value,
+}
 
 /** What a comb holds, by what was said of it, by the state asked for, and by what its box is for. Common practice. */
-export function combLoad(content: Content, fullness: Fullness, role: Role, meanwhile: Exclude<Fullness, 'as-said'>, broodless = false): CombLoad {
+export function combLoad(
+  content: Content,
+  fullness: Fullness,
+  role: Role,
+  meanwhile: Exclude<Fullness, 'as-said'>,
+  broodless = false,
+): CombLoad {
   if (fullness === 'as-said') {
     if (isUndrawn(content)) return 'nothing'
     switch (content.holds) {
-      case 'capped-honey': return 'honey'
-      case 'nectar': return 'nectar'
-      case 'pollen': return 'brood'
+      case 'capped-honey':
+        return 'honey'
+      case 'nectar':
+        return 'nectar'
+      case 'pollen':
+        return 'brood'
       // Brood that was noted in summer has hatched by winter: nobody has said what the comb holds now.
-      case 'brood': return broodless ? combLoad({ ...content, comb: 'drawn' }, meanwhile, role, meanwhile) : 'brood'
-      case 'empty': return 'drawn'
-      case undefined: return combLoad(content, meanwhile, role, meanwhile)
+      case 'brood':
+        return broodless ? combLoad({ ...content, comb: 'drawn' }, meanwhile, role, meanwhile) : 'brood'
+      case 'empty':
+        return 'drawn'
+      case undefined:
+        return combLoad(content, meanwhile, role, meanwhile)
     }
   }
   switch (fullness) {
-    case 'empty': return 'nothing'
-    case 'drawn': return 'drawn'
-    case 'in-flow': return role === 'brood' ? 'brood' : isUndrawn(content) ? 'nothing' : role === 'food' ? 'honey' : 'nectar'
-    case 'full': return role === 'brood' ? 'brood' : 'honey'
+    case 'empty':
+      return 'nothing'
+    case 'drawn':
+      return 'drawn'
+    case 'in-flow':
+      return role === 'brood' ? 'brood' : isUndrawn(content) ? 'nothing' : role === 'food' ? 'honey' : 'nectar'
+    case 'full':
+      return role === 'brood' ? 'brood' : 'honey'
     // A super that is left on is food: it may be full, and is lifted as if it were.
-    case 'winter': return role === 'brood' ? 'winter-stores' : 'honey'
+    case 'winter':
+      return role === 'brood' ? 'winter-stores' : 'honey'
   }
 }
 
@@ -50,18 +83,27 @@ export interface CombMass {
 }
 
 /** `fill` stands for how full a comb called full is; that of common practice unless a weigh-in says otherwise. */
-export function combMass({ pattern, nearMm, farMm }: Pick<HungComb, 'pattern' | 'nearMm' | 'farMm'>, load: CombLoad, fill: Range = FILL): CombMass {
+export function combMass(
+  { pattern, nearMm, farMm }: Pick<HungComb, 'pattern' | 'nearMm' | 'farMm'>,
+  load: CombLoad,
+  fill: Range = FILL,
+): CombMass {
   if (load === 'nothing') return { wax: ZERO, honey: ZERO, brood: ZERO }
   const areaDm2 = combAreaDm2(pattern)
   const thicknessMm = load === 'brood' ? FORMULA.broodComb.value : nearMm + farMm
   const capacityKg = honeyOfCombKg(areaDm2, thicknessMm)
   const wax = waxKg(capacityKg)
   switch (load) {
-    case 'drawn': return { wax, honey: ZERO, brood: ZERO }
-    case 'honey': return { wax, honey: times(fill, capacityKg), brood: ZERO }
-    case 'nectar': return { wax, honey: times(NECTAR, capacityKg), brood: ZERO }
-    case 'winter-stores': return { wax, honey: times(WINTER_STORES, capacityKg), brood: ZERO }
-    case 'brood': return { wax, honey: ZERO, brood: times(BROOD_KG_PER_DM2, areaDm2) }
+    case 'drawn':
+      return { wax, honey: ZERO, brood: ZERO }
+    case 'honey':
+      return { wax, honey: times(fill, capacityKg), brood: ZERO }
+    case 'nectar':
+      return { wax, honey: times(NECTAR, capacityKg), brood: ZERO }
+    case 'winter-stores':
+      return { wax, honey: times(WINTER_STORES, capacityKg), brood: ZERO }
+    case 'brood':
+      return { wax, honey: ZERO, brood: times(BROOD_KG_PER_DM2, areaDm2) }
   }
 }
 

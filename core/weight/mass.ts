@@ -10,10 +10,15 @@ import { shellKg } from './ware'
 import { TIMBERS } from './timber'
 
 export const MASS_ITEMS = ['ware', 'frames', 'wax', 'honey', 'brood', 'bees'] as const
-/** What a mass is made of: the part itself, its frames with their foundation, comb wax, honey or stores, brood, bees. */
+/**
+ * What a mass is made of: the part itself, its frames with their foundation, comb wax, honey or stores, brood, bees.
+ */
 export type MassItem = (typeof MASS_ITEMS)[number]
 
-/** The mass of one part with what is in it, kg; the bounds of a box are those of its honey and brood, of anything else those of its own mass. */
+/**
+ * The mass of one part with what is in it, kg; the bounds of a box are those of its honey and brood, of anything else
+ * those of its own mass.
+ */
 export interface PartMass {
   readonly partId: string
   readonly items: Readonly<Record<MassItem, Range>>
@@ -36,17 +41,35 @@ export interface Weighing {
 /** The state of a hive at a stage, for frames of which nothing was said. Common practice. */
 export function fullnessAt(stage: Stage): Exclude<Fullness, 'as-said'> {
   switch (stage) {
-    case 'settling': case 'bait': return 'drawn'
-    case 'crop': return 'full'
-    case 'winter': case 'pack-down': case 'late-winter-check': return 'winter'
-    case 'after-crop': case 'dearth': case 'moving': return 'winter'
-    case 'building-up': case 'supering': case 'flow': return 'in-flow'
+    case 'settling':
+    case 'bait':
+      return 'drawn'
+    case 'crop':
+      return 'full'
+    case 'winter':
+    case 'pack-down':
+    case 'late-winter-check':
+      return 'winter'
+    case 'after-crop':
+    case 'dearth':
+    case 'moving':
+      return 'winter'
+    case 'building-up':
+    case 'supering':
+    case 'flow':
+      return 'in-flow'
   }
 }
 
 /** Frame by frame as said, the rest as its stage has it, of ordinary timber. */
 export function usualWeighing(stage: Stage): Weighing {
-  return { fullness: 'as-said', meanwhile: fullnessAt(stage), timberKgPerM3: TIMBERS.usual.kgPerM3, fill: FILL, broodless: stage === 'winter' }
+  return {
+    fullness: 'as-said',
+    meanwhile: fullnessAt(stage),
+    timberKgPerM3: TIMBERS.usual.kgPerM3,
+    fill: FILL,
+    broodless: stage === 'winter',
+  }
 }
 
 /**
@@ -54,7 +77,9 @@ export function usualWeighing(stage: Stage): Weighing {
  * to the last cell (common practice: the heavy bound first).
  */
 export function mayHold(weighing: Weighing): Weighing {
-  return weighing.fullness === 'as-said' && weighing.meanwhile === 'in-flow' ? { ...weighing, meanwhile: 'full' } : weighing
+  return weighing.fullness === 'as-said' && weighing.meanwhile === 'in-flow'
+    ? { ...weighing, meanwhile: 'full' }
+    : weighing
 }
 
 /** A hive of which nothing is said, since it only is to stand so: all of it in the state of its stage. */
@@ -62,11 +87,14 @@ export function asPlanned(weighing: Weighing): Weighing {
   return { ...weighing, fullness: weighing.meanwhile }
 }
 
-/** Honey in a rack of comb-honey sections: its room inside × the share that is honey, as full as its combs are called. */
+/**
+ * Honey in a rack of comb-honey sections: its room inside × the share that is honey, as full as its combs are called.
+ */
 function sectionsHoney(part: PartOf<'box'>, { fullness, meanwhile, fill }: Weighing): Range {
   const state = fullness === 'as-said' ? meanwhile : fullness
   if (state === 'empty' || state === 'drawn') return ZERO
-  const litres = (dimensionMm(part, 'insideLength') * dimensionMm(part, 'insideWidth') * dimensionMm(part, 'depth')) / 1e6
+  const litres =
+    (dimensionMm(part, 'insideLength') * dimensionMm(part, 'insideWidth') * dimensionMm(part, 'depth')) / 1e6
   const full = litres * FORMULA.sectionsShare.value * FORMULA.honeyDensity.value
   return times(state === 'in-flow' ? NECTAR : fill, full)
 }
@@ -76,7 +104,11 @@ export function massOfPart(part: ResolvedPart, role: Role | undefined, weighing:
   if (!isBox(part) || part.hung.length === 0) return plainMass(part, weighing)
   const used: Role = role ?? part.pattern.usualRole ?? 'super'
   const winter = weighing.fullness === 'winter' || (weighing.fullness === 'as-said' && weighing.meanwhile === 'winter')
-  const inhabited = used === 'brood' && weighing.fullness !== 'empty' && weighing.fullness !== 'drawn' && (weighing.fullness !== 'as-said' || weighing.meanwhile !== 'drawn')
+  const inhabited =
+    used === 'brood' &&
+    weighing.fullness !== 'empty' &&
+    weighing.fullness !== 'drawn' &&
+    (weighing.fullness !== 'as-said' || weighing.meanwhile !== 'drawn')
   const frames: Range[] = []
   const wax: Range[] = []
   const honey: Range[] = []
@@ -86,11 +118,19 @@ export function massOfPart(part: ResolvedPart, role: Role | undefined, weighing:
   const combs = new Map(combsAcross(hangAcross(part), 'all-honey').map((comb) => [comb.contentId, comb]))
   for (const { content, pattern: hung } of part.hung) {
     if (!hung) continue
-    const frame = { low: hung.mass.kg - hung.mass.plusMinusKg, middle: hung.mass.kg, high: hung.mass.kg + hung.mass.plusMinusKg }
+    const frame = {
+      low: hung.mass.kg - hung.mass.plusMinusKg,
+      middle: hung.mass.kg,
+      high: hung.mass.kg + hung.mass.plusMinusKg,
+    }
     frames.push(frame)
     const comb = combs.get(content.id)
     if (!comb) continue
-    const inside = combMass(comb, combLoad(content, weighing.fullness, used, weighing.meanwhile, weighing.broodless), weighing.fill)
+    const inside = combMass(
+      comb,
+      combLoad(content, weighing.fullness, used, weighing.meanwhile, weighing.broodless),
+      weighing.fill,
+    )
     wax.push(inside.wax)
     honey.push(inside.honey)
     brood.push(inside.brood)
@@ -98,7 +138,14 @@ export function massOfPart(part: ResolvedPart, role: Role | undefined, weighing:
     const single = sumOf([atMiddle(frame), atMiddle(inside.wax), inside.honey, inside.brood])
     if (single.middle > heaviest.middle) heaviest = single
   }
-  const items = { ware: shellKg(part, weighing.timberKgPerM3), frames: sumOf(frames), wax: sumOf(wax), honey: sumOf(honey), brood: sumOf(brood), bees: sumOf(bees) }
+  const items = {
+    ware: shellKg(part, weighing.timberKgPerM3),
+    frames: sumOf(frames),
+    wax: sumOf(wax),
+    honey: sumOf(honey),
+    brood: sumOf(brood),
+    bees: sumOf(bees),
+  }
   return { partId: part.part.id, items, kg: totalOf(items), heaviestFrameKg: heaviest }
 }
 
@@ -112,7 +159,14 @@ function isBuilt(content: Content, { fullness }: Weighing): boolean {
 
 function plainMass(part: ResolvedPart, weighing: Weighing): PartMass {
   const { timberKgPerM3 } = weighing
-  const items = { ware: wareKg(part, timberKgPerM3), frames: ZERO, wax: ZERO, honey: isBox(part) && part.pattern.sections ? sectionsHoney(part, weighing) : ZERO, brood: ZERO, bees: ZERO }
+  const items = {
+    ware: wareKg(part, timberKgPerM3),
+    frames: ZERO,
+    wax: ZERO,
+    honey: isBox(part) && part.pattern.sections ? sectionsHoney(part, weighing) : ZERO,
+    brood: ZERO,
+    bees: ZERO,
+  }
   return { partId: part.part.id, items, kg: sumOf([items.ware, items.honey]), heaviestFrameKg: ZERO }
 }
 
@@ -124,7 +178,14 @@ function wareKg(part: ResolvedPart, timberKgPerM3: number): Range {
 
 /** The bounds of a box are the ends of its honey and its brood; all else stands at its middle. */
 function totalOf(items: PartMass['items']): Range {
-  return sumOf([atMiddle(items.ware), atMiddle(items.frames), atMiddle(items.wax), items.honey, items.brood, atMiddle(items.bees)])
+  return sumOf([
+    atMiddle(items.ware),
+    atMiddle(items.frames),
+    atMiddle(items.wax),
+    items.honey,
+    items.brood,
+    atMiddle(items.bees),
+  ])
 }
 
 /** The masses of a whole hive, kg. */
@@ -138,7 +199,10 @@ export interface HiveMass {
 }
 
 /** Weighs every part of a hive, and all of it. */
-export function massOfHive({ stack, attached }: Pick<AssembledHive, 'stack' | 'attached'>, weighing: Weighing): HiveMass {
+export function massOfHive(
+  { stack, attached }: Pick<AssembledHive, 'stack' | 'attached'>,
+  weighing: Weighing,
+): HiveMass {
   const parts = new Map<string, PartMass>()
   const above: PartMass[] = []
   const stand: PartMass[] = []
@@ -153,6 +217,8 @@ export function massOfHive({ stack, attached }: Pick<AssembledHive, 'stack' | 'a
     parts.set(mass.partId, mass)
     above.push(mass)
   }
-  const items = Object.fromEntries(MASS_ITEMS.map((item) => [item, sumOf(above.map((mass) => mass.items[item]))])) as unknown as HiveMass['items']
+  const items = Object.fromEntries(
+    MASS_ITEMS.map((item) => [item, sumOf(above.map((mass) => mass.items[item]))]),
+  ) as unknown as HiveMass['items']
   return { parts, kg: sumOf(above.map(({ kg }) => kg)), standKg: sumOf(stand.map(({ kg }) => kg)), items }
 }

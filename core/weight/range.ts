@@ -14,7 +14,10 @@ export function exactly(value: number): Range {
 
 /** The sum of several, bound by bound. */
 export function sumOf(ranges: readonly Range[]): Range {
-  return ranges.reduce((sum, { low, middle, high }) => ({ low: sum.low + low, middle: sum.middle + middle, high: sum.high + high }), ZERO)
+  return ranges.reduce(
+    (sum, { low, middle, high }) => ({ low: sum.low + low, middle: sum.middle + middle, high: sum.high + high }),
+    ZERO,
+  )
 }
 
 /** A range times a number that is not negative. */

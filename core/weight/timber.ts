@@ -1,6 +1,9 @@
 import type { Source } from '../units'
 
-const HANDBOOK: Source = { mark: 'P', text: 'USDA Forest Products Laboratory, Wood Handbook FPL-GTR-282, tables of specific gravity, from memory' }
+const HANDBOOK: Source = {
+  mark: 'P',
+  text: 'USDA Forest Products Laboratory, Wood Handbook FPL-GTR-282, tables of specific gravity, from memory',
+}
 
 /**
  * Density of wood at 12 % moisture, kg/m³: 1.12 × specific gravity × 1000 (Wood Handbook, chapter 4, from memory).

@@ -20,10 +20,26 @@ export function shellKg(box: ResolvedPart, timberKgPerM3: number = FORMULA.timbe
   const m3 = shellVolumeMm3(box) / 1e9
   if (material !== 'polystyrene') return exactly(m3 * timberKgPerM3 * FORMULA.shellExtra.value)
   const { foamDensityLow, foamDensityHigh } = FORMULA
-  return { low: m3 * foamDensityLow.value, middle: (m3 * (foamDensityLow.value + foamDensityHigh.value)) / 2, high: m3 * foamDensityHigh.value }
+  return {
+    low: m3 * foamDensityLow.value,
+    middle: (m3 * (foamDensityLow.value + foamDensityHigh.value)) / 2,
+    high: m3 * foamDensityHigh.value,
+  }
 }
 
 /** Mass of all that hangs in a box as it is bought, kg: wood and foundation, no comb; ± of the catalogue. */
 export function hungWareKg({ hung }: ResolvedPart): Range {
-  return sumOf(hung.flatMap(({ pattern }) => (pattern ? [{ low: pattern.mass.kg - pattern.mass.plusMinusKg, middle: pattern.mass.kg, high: pattern.mass.kg + pattern.mass.plusMinusKg }] : [])))
+  return sumOf(
+    hung.flatMap(({ pattern }) =>
+      pattern
+        ? [
+            {
+              low: pattern.mass.kg - pattern.mass.plusMinusKg,
+              middle: pattern.mass.kg,
+              high: pattern.mass.kg + pattern.mass.plusMinusKg,
+            },
+          ]
+        : [],
+    ),
+  )
 }

@@ -36,14 +36,32 @@ export interface Stores {
  * Stores by a weigh-in: reading less the tare of exactly this stack, less bees and brood as its season has them. Low
  * and high come from the bounds of what is taken off. Common practice; masses by their own sources.
  */
-export function storesOf(assembled: AssembledHive, readingKg: number, weighing: Weighing, needKg: Stores['needKg']): Stores {
+export function storesOf(
+  assembled: AssembledHive,
+  readingKg: number,
+  weighing: Weighing,
+  needKg: Stores['needKg'],
+): Stores {
   const mass = massOfHive(assembled, weighing)
   const tareKg = sumOf([mass.items.ware, mass.items.frames, mass.items.wax])
   const { bees, brood } = mass.items
   const off = sumOf([tareKg, bees, brood])
-  const storesKg = { low: Math.max(0, readingKg - off.high), middle: Math.max(0, readingKg - off.middle), high: Math.max(0, readingKg - off.low) }
+  const storesKg = {
+    low: Math.max(0, readingKg - off.high),
+    middle: Math.max(0, readingKg - off.middle),
+    high: Math.max(0, readingKg - off.low),
+  }
   const capacityKg = capacityOf(assembled)
-  return { tareKg, beesKg: bees, broodKg: brood, storesKg, predictedKg: mass.kg, needKg, shortKg: Math.max(0, needKg.low - storesKg.middle), fill: capacityKg > 0 ? storesKg.middle / capacityKg : 0 }
+  return {
+    tareKg,
+    beesKg: bees,
+    broodKg: brood,
+    storesKg,
+    predictedKg: mass.kg,
+    needKg,
+    shortKg: Math.max(0, needKg.low - storesKg.middle),
+    fill: capacityKg > 0 ? storesKg.middle / capacityKg : 0,
+  }
 }
 
 function capacityOf({ stack }: AssembledHive): number {
@@ -53,7 +71,11 @@ function capacityOf({ stack }: AssembledHive): number {
 export type WeighInProblem = { readonly problem: 'below-tare' | 'above-full'; readonly limitKg: number }
 
 /** A reading that this stack cannot have: lighter than it is empty, or heavier than every comb full. */
-export function weighInProblem(assembled: AssembledHive, readingKg: number, weighing: Weighing): WeighInProblem | undefined {
+export function weighInProblem(
+  assembled: AssembledHive,
+  readingKg: number,
+  weighing: Weighing,
+): WeighInProblem | undefined {
   const empty = massOfHive(assembled, { ...weighing, fullness: 'empty' })
   if (readingKg < empty.kg.low) return { problem: 'below-tare', limitKg: empty.kg.low }
   const most = mostOf(assembled, weighing, empty)

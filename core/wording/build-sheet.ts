@@ -1,8 +1,30 @@
 import type { Catalogue, HangingPattern } from '../catalogue'
-import { boxBill, boxSteps, cutList, frameBill, frameSteps, panelOutlines, sawSettings, type BuildStep, type Corner, type CutGroup, type FoundationKind, type PanelOutline, type Stock } from '../build'
+import {
+  boxBill,
+  boxSteps,
+  cutList,
+  frameBill,
+  frameSteps,
+  panelOutlines,
+  sawSettings,
+  type BuildStep,
+  type Corner,
+  type CutGroup,
+  type FoundationKind,
+  type PanelOutline,
+  type Stock,
+} from '../build'
 import type { ResolvedPart } from '../parts'
 import { showLength, showMass } from '../units'
-import { CORNER_WORDS, FOUNDATION_WORDS, cutInWords, fixingWord, pieceWord, sawInWords, stepInWords } from './build-words'
+import {
+  CORNER_WORDS,
+  FOUNDATION_WORDS,
+  cutInWords,
+  fixingWord,
+  pieceWord,
+  sawInWords,
+  stepInWords,
+} from './build-words'
 import { capital, inWords, patternName, type Reader } from './names'
 
 export interface SheetTable {
@@ -26,8 +48,15 @@ export interface Sheet {
   readonly caution: string
 }
 
-const FRAME_CAUTION = 'Small nails and a hammer: mind fingers and eyes. A staple gun shoots through thin wood: eyes covered, the other hand never behind the bar or in line with it, air or power off before a jam is cleared. Throw a split bar away: it lets go when a full frame is lifted, with the bees on it.'
-const SAW_CAUTION = 'Saws and cutters take fingers: guards on, push stick in hand, eyes and ears covered, and no cut into a board with nails in it. Follow the maker’s instructions for each machine; whoever has not been shown how leaves it to someone who has.'
+const FRAME_CAUTION =
+  'Small nails and a hammer: mind fingers and eyes. A staple gun shoots through thin wood: ' +
+  'eyes covered, the other hand never behind the bar or in line with it, air or power off ' +
+  'before a jam is cleared. Throw a split bar away: it lets go when a full frame is lifted, ' +
+  'with the bees on it.'
+const SAW_CAUTION =
+  'Saws and cutters take fingers: guards on, push stick in hand, eyes and ears covered, and ' +
+  'no cut into a board with nails in it. Follow the maker’s instructions for each machine; ' +
+  'whoever has not been shown how leaves it to someone who has.'
 
 /** The sheet for so many frames, dummies or divisions. */
 export function frameSheet(frame: HangingPattern, count: number, foundation: FoundationKind, reader: Reader): Sheet {
@@ -37,35 +66,100 @@ export function frameSheet(frame: HangingPattern, count: number, foundation: Fou
   return {
     title: `${count} × ${inWords(frame.label, reader.vocabulary)}`,
     lines: [
-      ...(sheet ? [`Foundation: ${sheet.sheets} ${FOUNDATION_WORDS[foundation]} ${sheet.sheets === 1 ? 'sheet' : 'sheets'} of ${mm(sheet.heightMm)} × ${mm(sheet.lengthMm)}${sheet.kg > 0 ? `, ${showMass(sheet.kg, reader.units, 2)} of wax` : ''}.`] : []),
+      ...(sheet
+        ? [
+            `Foundation: ${sheet.sheets} ${FOUNDATION_WORDS[foundation]} ` +
+              `${sheet.sheets === 1 ? 'sheet' : 'sheets'} of ${mm(sheet.heightMm)} × ` +
+              `${mm(sheet.lengthMm)}${sheet.kg > 0 ? `, ${showMass(sheet.kg, reader.units, 2)} of wax` : ''}.`,
+          ]
+        : []),
       `Wood glue: about ${bill.glueMl} mL.`,
     ],
     tables: [
-      { heading: 'Pieces', columns: ['Piece', 'How many', 'Length', 'Width', 'Thickness'], rows: bill.pieces.map((piece) => [pieceWord(piece.name), String(piece.count), mm(piece.lengthMm), mm(piece.widthMm), mm(piece.thicknessMm)]) },
-      { heading: 'Nails and pins', columns: ['What', 'How many', 'Where'], rows: bill.fixings.map((fixing) => [fixingWord(fixing, reader).what, String(fixing.count), fixingWord(fixing, reader).where]) },
+      {
+        heading: 'Pieces',
+        columns: ['Piece', 'How many', 'Length', 'Width', 'Thickness'],
+        rows: bill.pieces.map((piece) => [
+          pieceWord(piece.name),
+          String(piece.count),
+          mm(piece.lengthMm),
+          mm(piece.widthMm),
+          mm(piece.thicknessMm),
+        ]),
+      },
+      {
+        heading: 'Nails and pins',
+        columns: ['What', 'How many', 'Where'],
+        rows: bill.fixings.map((fixing) => [
+          fixingWord(fixing, reader).what,
+          String(fixing.count),
+          fixingWord(fixing, reader).where,
+        ]),
+      },
     ],
-    steps: frameSteps(frame, foundation).map(stepOf), outlines: [], caution: FRAME_CAUTION,
+    steps: frameSteps(frame, foundation).map(stepOf),
+    outlines: [],
+    caution: FRAME_CAUTION,
   }
 }
 
 /** The sheet for so many boxes: boards, cuts, how the saw is set, how the boards are cut from stock. */
-export function boxSheet(box: ResolvedPart, count: number, corner: Corner, stock: Stock, catalogue: Catalogue, reader: Reader): Sheet {
+export function boxSheet(
+  box: ResolvedPart,
+  count: number,
+  corner: Corner,
+  stock: Stock,
+  catalogue: Catalogue,
+  reader: Reader,
+): Sheet {
   const bill = boxBill(box, count, corner)
   const groups = cutList(bill.panels, stock)
   const mm = (value: number) => showLength(value, reader.units)
+  const builtUp = bill.panels.some(({ name }) => name === 'rail')
+  const corners = builtUp ? 'sides full length, ends built up between them' : CORNER_WORDS[corner]
   return {
     title: `${count} × ${capital(box.part.name ?? patternName(box.part.patternId, catalogue, reader.vocabulary))}`,
     lines: [
-      `Corners: ${bill.panels.some(({ name }) => name === 'rail') ? 'sides full length, ends built up between them' : CORNER_WORDS[corner]}. Wood glue: about ${bill.glueMl} mL.`,
-      `Boards of ${mm(stock.lengthMm)} × ${mm(stock.widthMm)}, cut ${mm(stock.kerfMm)} wide. ${groups.map((group) => boardsInWords(group, reader)).join(' ')}`,
+      `Corners: ${corners}. Wood glue: about ${bill.glueMl} mL.`,
+      `Boards of ${mm(stock.lengthMm)} × ${mm(stock.widthMm)}, cut ${mm(stock.kerfMm)} ` +
+        `wide. ${groups.map((group) => boardsInWords(group, reader)).join(' ')}`,
     ],
     tables: [
-      { heading: 'Boards', columns: ['Board', 'How many', 'Length', 'Width', 'Thickness', 'Cut into it'], rows: bill.panels.map((panel) => [pieceWord(panel.name), String(panel.count), mm(panel.lengthMm), mm(panel.widthMm), mm(panel.thicknessMm), panel.cuts.map((cut) => cutInWords(cut, reader)).join('; ') || 'none']) },
-      { heading: 'Nails and screws', columns: ['What', 'How many', 'Where'], rows: bill.fixings.map((fixing) => [fixingWord(fixing, reader).what, String(fixing.count), fixingWord(fixing, reader).where]) },
-      { heading: 'Saw settings', columns: ['Setting'], rows: sawSettings(bill.panels).map((setting) => [sawInWords(setting, reader)]) },
-      { heading: 'Cut list', columns: ['Board', 'Strip', 'Pieces', 'Left over'], rows: groups.flatMap((group) => cutRows(group, reader)) },
+      {
+        heading: 'Boards',
+        columns: ['Board', 'How many', 'Length', 'Width', 'Thickness', 'Cut into it'],
+        rows: bill.panels.map((panel) => [
+          pieceWord(panel.name),
+          String(panel.count),
+          mm(panel.lengthMm),
+          mm(panel.widthMm),
+          mm(panel.thicknessMm),
+          panel.cuts.map((cut) => cutInWords(cut, reader)).join('; ') || 'none',
+        ]),
+      },
+      {
+        heading: 'Nails and screws',
+        columns: ['What', 'How many', 'Where'],
+        rows: bill.fixings.map((fixing) => [
+          fixingWord(fixing, reader).what,
+          String(fixing.count),
+          fixingWord(fixing, reader).where,
+        ]),
+      },
+      {
+        heading: 'Saw settings',
+        columns: ['Setting'],
+        rows: sawSettings(bill.panels).map((setting) => [sawInWords(setting, reader)]),
+      },
+      {
+        heading: 'Cut list',
+        columns: ['Board', 'Strip', 'Pieces', 'Left over'],
+        rows: groups.flatMap((group) => cutRows(group, reader)),
+      },
     ],
-    steps: boxSteps(box, corner).map(stepOf), outlines: panelOutlines(bill.panels), caution: SAW_CAUTION,
+    steps: boxSteps(box, corner).map(stepOf),
+    outlines: panelOutlines(bill.panels),
+    caution: SAW_CAUTION,
   }
 }
 
@@ -76,15 +170,23 @@ function stepOf(step: BuildStep): SheetStep {
 /** `Thickness 19.05 mm: 6 boards (no cutting needs fewer than 5), 81 % used.` */
 function boardsInWords({ thicknessMm, boards, leastBoards, usedShare }: CutGroup, { units }: Reader): string {
   const bound = boards.length === leastBoards ? 'no cutting needs fewer' : `no cutting needs fewer than ${leastBoards}`
-  return `${showLength(thicknessMm, units)} thick: ${boards.length} ${boards.length === 1 ? 'board' : 'boards'} (${bound}), ${Math.round(usedShare * 100)} % used.`
+  return (
+    `${showLength(thicknessMm, units)} thick: ${boards.length} ` +
+    `${boards.length === 1 ? 'board' : 'boards'} (${bound}), ` +
+    `${Math.round(usedShare * 100)} % used.`
+  )
 }
 
 function cutRows({ thicknessMm, boards }: CutGroup, { units }: Reader): string[][] {
   const mm = (value: number) => showLength(value, units)
-  return boards.flatMap(({ strips, wasteWidthMm }, b) => strips.map((strip, s) => [
-    s === 0 ? `${b + 1}, ${mm(thicknessMm)} thick${wasteWidthMm > 0 ? `, ${mm(wasteWidthMm)} left beside` : ''}` : '',
-    mm(strip.widthMm), tally(strip.pieces.map((piece) => `${pieceWord(piece.name)} ${mm(piece.lengthMm)}`)), mm(strip.wasteMm),
-  ]))
+  return boards.flatMap(({ strips, wasteWidthMm }, b) =>
+    strips.map((strip, s) => [
+      s === 0 ? `${b + 1}, ${mm(thicknessMm)} thick${wasteWidthMm > 0 ? `, ${mm(wasteWidthMm)} left beside` : ''}` : '',
+      mm(strip.widthMm),
+      tally(strip.pieces.map((piece) => `${pieceWord(piece.name)} ${mm(piece.lengthMm)}`)),
+      mm(strip.wasteMm),
+    ]),
+  )
 }
 
 function tally(words: readonly string[]): string {

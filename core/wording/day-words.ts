@@ -1,4 +1,17 @@
-const MONTHS = ['January', 'February', 'March', 'April', 'May', 'June', 'July', 'August', 'September', 'October', 'November', 'December'] as const
+const MONTHS = [
+  'January',
+  'February',
+  'March',
+  'April',
+  'May',
+  'June',
+  'July',
+  'August',
+  'September',
+  'October',
+  'November',
+  'December',
+] as const
 
 /** A day as it is said: `20 May` of `05-20`, `20 May 2026` of `2026-05-20`. */
 export function dayInWords(day: string): string {

@@ -48,19 +48,29 @@ export function frameVerdictWord({ verdict, marginal }: Pick<FrameFit, 'verdict'
 
 /** The decision of the frame table in a line. */
 export function frameFitLine(fit: FrameFit, reader: Reader): string {
-  return inVocabulary(`${frameFitInWords(fit.reason, showLength(fit.deciding.mm, reader.units))} ${frameFitFate(fit.reason)}`, reader.vocabulary)
+  return inVocabulary(
+    `${frameFitInWords(fit.reason, showLength(fit.deciding.mm, reader.units))} ${frameFitFate(fit.reason)}`,
+    reader.vocabulary,
+  )
 }
 
 /** A cell of the box table in a word. */
 export function seatWord({ seat }: BoxFit): string {
-  const word = { seals: 'seals', thin: 'seals barely', open: 'stands open', lip: 'lip on flat', 'does-not-sit': 'does not sit' }[seat.verdict]
+  const word = {
+    seals: 'seals',
+    thin: 'seals barely',
+    open: 'stands open',
+    lip: 'lip on flat',
+    'does-not-sit': 'does not sit',
+  }[seat.verdict]
   return seat.marginal ? `${word}?` : word
 }
 
 /** What happens when one box stands on another, in a line or two. */
 export function boxFitLine({ seat, gap }: BoxFit, reader: Reader): string {
   const mm = showLength(seat.mm, reader.units)
-  const flush = seat.flushMm > 0 ? `, or ${showLength(seat.flushMm, reader.units)} on one side when it is flush on the other` : ''
+  const flush =
+    seat.flushMm > 0 ? `, or ${showLength(seat.flushMm, reader.units)} on one side when it is flush on the other` : ''
   const bearing = {
     seals: `It bears all round, ${mm} at the least.`,
     thin: `It bears only ${mm} at the ${seat.side}: a knock opens it.`,
@@ -70,13 +80,24 @@ export function boxFitLine({ seat, gap }: BoxFit, reader: Reader): string {
   }[seat.verdict]
   const adapter = seat.adapterHelps ? ' An adapter board between the two closes it.' : ''
   const between = gap ? ` Between their frames ${showLength(gap.mm, reader.units)}: ${verdictWord(gap)}.` : ''
-  const sure = seat.marginal ? ` The sizes may be off by ${showLength(seat.plusMinusMm, reader.units)}: measure both to be sure.` : ''
+  const sure = seat.marginal
+    ? ` The sizes may be off by ${showLength(seat.plusMinusMm, reader.units)}: measure both to be sure.`
+    : ''
   return bearing + sure + adapter + between
 }
 
 const SHORT: Readonly<Record<string, string>> = {
-  'top-bar-too-long': 'too long', 'drops-in': 'drops in', 'lugs-too-short': 'slips off', 'between-walls': 'jams', 'stands-below': 'stands out', 'meets-rim': 'stands proud',
-  'void-below': 'void below', 'over-frames': 'deep rim', 'end-gap': 'end gap', 'all-clear': 'fits', 'no-frames-here': 'no frames',
+  'top-bar-too-long': 'too long',
+  'drops-in': 'drops in',
+  'lugs-too-short': 'slips off',
+  'between-walls': 'jams',
+  'stands-below': 'stands out',
+  'meets-rim': 'stands proud',
+  'void-below': 'void below',
+  'over-frames': 'deep rim',
+  'end-gap': 'end gap',
+  'all-clear': 'fits',
+  'no-frames-here': 'no frames',
 }
 
 /** A cell of the frame table in two words. */

@@ -29,7 +29,10 @@ export function holdsWord(holds: CombHolds, { vocabulary }: Reader): string {
 
 /** What is known of a frame: `drawn comb, brood`; `not said` where nothing is. */
 export function stateInWords({ comb, support, holds }: FrameState, reader: Reader): string {
-  const said = [holds ? holdsWord(holds, reader) : comb && COMB_WORDS[comb], support && support !== 'none' ? SUPPORT_WORDS[support] : undefined].filter(Boolean)
+  const said = [
+    holds ? holdsWord(holds, reader) : comb && COMB_WORDS[comb],
+    support && support !== 'none' ? SUPPORT_WORDS[support] : undefined,
+  ].filter(Boolean)
   return said.length > 0 ? said.join(', ') : 'not said'
 }
 
@@ -38,19 +41,33 @@ export function contentInWords(content: Content, name: string, place: number, re
   return `Place ${place + 1}: ${name}, ${stateInWords(content, reader)}${content.turned ? ', turned round' : ''}`
 }
 
-const SPACED_WORDS: Record<SpacedBy, string> = { shoulders: 'shoulders touching', ends: 'ends touching', 'wide-bars': 'wide end bars touching', nothing: 'bars touching' }
+const SPACED_WORDS: Record<SpacedBy, string> = {
+  shoulders: 'shoulders touching',
+  ends: 'ends touching',
+  'wide-bars': 'wide end bars touching',
+  nothing: 'bars touching',
+}
 
 /** How frames are kept apart: `castellation of 10`. */
 export function spacingInWords({ system, count }: Spacing, spacedBy: SpacedBy = 'shoulders'): string {
   switch (system) {
-    case 'touching': return SPACED_WORDS[spacedBy]
-    case 'castellation': return `castellation of ${count ?? 10}`
-    case 'spacer': return `spacer for ${count ?? 9}`
-    case 'by-hand': return 'by hand'
+    case 'touching':
+      return SPACED_WORDS[spacedBy]
+    case 'castellation':
+      return `castellation of ${count ?? 10}`
+    case 'spacer':
+      return `spacer for ${count ?? 9}`
+    case 'by-hand':
+      return 'by hand'
   }
 }
 
-export const SLACK_WORDS: Record<SlackPlace, string> = { 'one-side': 'frames tight to one wall', 'both-sides': 'shared between both walls', 'beside-dummy': 'beside the dummy', spread: 'spread evenly' }
+export const SLACK_WORDS: Record<SlackPlace, string> = {
+  'one-side': 'frames tight to one wall',
+  'both-sides': 'shared between both walls',
+  'beside-dummy': 'beside the dummy',
+  spread: 'spread evenly',
+}
 
 /** What a spacer sets. */
 export function spacerWord(count: number, { units }: Reader): string {

@@ -64,29 +64,61 @@ export function nearestLimitInWords({ nearest }: Pick<JudgedGap, 'nearest'>, { u
   const limit = showLength(nearest.limitMm, units)
   if (nearest.mm === 0) return `exactly on the limit of ${limit}`
   const away = showLength(nearest.mm, units)
-  return nearest.side === 'inside' ? `${away} inside the limit of ${limit}` : `${away} ${nearest.side} the limit of ${limit}`
+  return nearest.side === 'inside'
+    ? `${away} inside the limit of ${limit}`
+    : `${away} ${nearest.side} the limit of ${limit}`
 }
 
 /** A figure with its ±. */
 export function withPlusMinus(value: { readonly mm: number; readonly plusMinusMm: number }, { units }: Reader): string {
-  return value.plusMinusMm > 0 ? `${showFigure(value.mm, units)} ± ${showLength(value.plusMinusMm, units)}` : showLength(value.mm, units)
+  return value.plusMinusMm > 0
+    ? `${showFigure(value.mm, units)} ± ${showLength(value.plusMinusMm, units)}`
+    : showLength(value.mm, units)
 }
 
 /** What the bees will do with a gap, as a sentence. */
-export function gapFate({ verdict, place, marginal, usual }: { readonly verdict: string; readonly place: string; readonly marginal: boolean; readonly usual: boolean }): string {
+export function gapFate({
+  verdict,
+  place,
+  marginal,
+  usual,
+}: {
+  readonly verdict: string
+  readonly place: string
+  readonly marginal: boolean
+  readonly usual: boolean
+}): string {
   const fate = FATES[verdict as Verdict]
   const text = typeof fate === 'string' ? fate : (fate[place as GapPlace] ?? fate.frames!)
   if (usual && verdict === 'bridged') return `${text} Usual for parts of this make: most keepers live with it.`
-  return marginal ? `${text} The figure may be off by more than it is from the limit: measure the part to be sure.` : text
+  return marginal
+    ? `${text} The figure may be off by more than it is from the limit: measure the part to be sure.`
+    : text
 }
 
 const FATES: Record<Verdict, string | Partial<Record<GapPlace, string>>> = {
   meets: 'The frames meet before the boxes do, so the joint stands open.',
-  glued: { frames: 'Bees cannot pass: the frames are glued together and come up with the box.', cover: 'No room for a bee over the top bars: it is glued to every frame and comes off with a crack.', excluder: 'No room for a bee: the excluder is glued to the frames and bends when it is lifted.', 'under-frames': 'Bees cannot pass under the bottom bars: the frames are glued down and crack when they are lifted.' },
+  glued: {
+    frames: 'Bees cannot pass: the frames are glued together and come up with the box.',
+    cover: 'No room for a bee over the top bars: it is glued to every frame and comes off with a crack.',
+    excluder: 'No room for a bee: the excluder is glued to the frames and bends when it is lifted.',
+    'under-frames': 'Bees cannot pass under the bottom bars: the frames are glued down and crack when they are lifted.',
+  },
   squeezed: 'Bees squeeze in at first, then seal it with propolis.',
   'bee-space': 'Bees keep it open as a passage.',
-  bridged: { frames: 'Drone or brace comb bridges the two boxes here and there and tears when they are parted.', cover: 'Brace comb is built up to it and tears when it comes off.', excluder: 'Brace comb is built onto the excluder and blocks it.', 'under-frames': 'Brace comb ties the bottom bars to what is below and tears when the box comes off.', 'no-frames': 'Bees get in here and build brace comb.' },
-  comb: { frames: 'Comb is built between the boxes; brood and honey tear open when they are parted.', cover: 'Comb is built over the top bars and comes off with the cover.', excluder: 'Comb is built onto the excluder and bees are crushed when it is lifted.', 'under-frames': 'Comb is built from the bottom bars down and tears when the box comes off.' },
+  bridged: {
+    frames: 'Drone or brace comb bridges the two boxes here and there and tears when they are parted.',
+    cover: 'Brace comb is built up to it and tears when it comes off.',
+    excluder: 'Brace comb is built onto the excluder and blocks it.',
+    'under-frames': 'Brace comb ties the bottom bars to what is below and tears when the box comes off.',
+    'no-frames': 'Bees get in here and build brace comb.',
+  },
+  comb: {
+    frames: 'Comb is built between the boxes; brood and honey tear open when they are parted.',
+    cover: 'Comb is built over the top bars and comes off with the cover.',
+    excluder: 'Comb is built onto the excluder and bees are crushed when it is lifted.',
+    'under-frames': 'Comb is built from the bottom bars down and tears when the box comes off.',
+  },
   'floor-low': 'Dead bees and debris block the way under the frames.',
   'floor-open': 'Room enough under the frames for air, traffic and the fallen.',
   'floor-deep': 'Comb is drawn below the bottom bars and fixed to the floor.',

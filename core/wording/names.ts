@@ -67,21 +67,28 @@ export function patternName(patternId: string, catalogue: Catalogue, vocabulary:
 export function partNames({ hive, stack, attached }: AssembledHive, vocabulary: Vocabulary): Map<string, string> {
   const resolved = new Map<string, ResolvedPart>([...stack, ...attached].map((part) => [part.part.id, part]))
   const roles = new Map(stack.map(({ part, placement }) => [part.id, placement.role]))
-  const words = partIdsOf(hive).map((partId) => ({ partId, word: wordFor(resolved.get(partId)!, roles.get(partId), vocabulary) }))
+  const words = partIdsOf(hive).map((partId) => ({
+    partId,
+    word: wordFor(resolved.get(partId)!, roles.get(partId), vocabulary),
+  }))
   const total = new Map<string, number>()
   for (const { word } of words) total.set(word, (total.get(word) ?? 0) + 1)
   const seen = new Map<string, number>()
-  return new Map(words.map(({ partId, word }) => {
-    const own = resolved.get(partId)!.part.name
-    const count = (seen.get(word) ?? 0) + 1
-    seen.set(word, count)
-    return [partId, own ?? (total.get(word)! > 1 ? `${word} ${count}` : word)]
-  }))
+  return new Map(
+    words.map(({ partId, word }) => {
+      const own = resolved.get(partId)!.part.name
+      const count = (seen.get(word) ?? 0) + 1
+      seen.set(word, count)
+      return [partId, own ?? (total.get(word)! > 1 ? `${word} ${count}` : word)]
+    }),
+  )
 }
 
 function wordFor({ part, pattern }: ResolvedPart, role: Role | undefined, vocabulary: Vocabulary): string {
   if (!pattern) return `unknown part “${part.patternId}”`
-  return isBox({ pattern }) ? roleWord(role ?? pattern.usualRole ?? 'super', vocabulary) : inWords(pattern.label, vocabulary)
+  return isBox({ pattern })
+    ? roleWord(role ?? pattern.usualRole ?? 'super', vocabulary)
+    : inWords(pattern.label, vocabulary)
 }
 
 /** A pattern's name without its format, where only one format is in sight. */
@@ -98,6 +105,11 @@ export function partDetail({ pattern, hung }: Pick<ResolvedPart, 'pattern' | 'hu
 function hungInWords(hung: ResolvedPart['hung']): string {
   const boards = hung.filter(({ pattern }) => pattern && !isFrame({ pattern }))
   const frames = hung.length - boards.length
-  const others = boards.length === 1 ? ` + ${{ dummy: 'dummy', feeder: 'feeder', division: 'division', frame: '' }[boards[0]!.pattern!.kind]}` : boards.length > 1 ? ` + ${boards.length} boards` : ''
+  const others =
+    boards.length === 1
+      ? ` + ${{ dummy: 'dummy', feeder: 'feeder', division: 'division', frame: '' }[boards[0]!.pattern!.kind]}`
+      : boards.length > 1
+        ? ` + ${boards.length} boards`
+        : ''
   return `${frames === 0 ? 'no frames' : `${frames} ${frames === 1 ? 'frame' : 'frames'}`}${others}`
 }

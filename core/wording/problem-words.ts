@@ -3,16 +3,28 @@ import { dimensionWord } from './dimension-words'
 import { showLength, type LengthLimits, type LengthProblem, type UnitSystem } from '../units'
 
 /** Why a typed length was not taken, and what would be right. */
-export function lengthProblemInWords(field: string, problem: LengthProblem, limits: LengthLimits, units: UnitSystem, readings: readonly string[] = []): string {
+export function lengthProblemInWords(
+  field: string,
+  problem: LengthProblem,
+  limits: LengthLimits,
+  units: UnitSystem,
+  readings: readonly string[] = [],
+): string {
   const range = `between ${showLength(limits.minMm, units)} and ${showLength(limits.maxMm, units)}`
   const example = units === 'mm' ? '244 mm or 24.4 cm' : '9 5/8 or 244 mm'
   switch (problem) {
-    case 'empty': return `${field} is empty: type a length ${range}, such as ${example}.`
-    case 'negative': return `${field} is below zero: type a length ${range}.`
-    case 'mixed-units': return `${field} has two units in it: type it in one, such as ${example}.`
-    case 'ambiguous-comma': return `${field} can be read two ways: is it ${readings.join(' or ')}?`
-    case 'out-of-range': return `${field} is no size a hive part has: type a length ${range}.`
-    case 'not-a-length': return `${field} is not a length: type one such as ${example}.`
+    case 'empty':
+      return `${field} is empty: type a length ${range}, such as ${example}.`
+    case 'negative':
+      return `${field} is below zero: type a length ${range}.`
+    case 'mixed-units':
+      return `${field} has two units in it: type it in one, such as ${example}.`
+    case 'ambiguous-comma':
+      return `${field} can be read two ways: is it ${readings.join(' or ')}?`
+    case 'out-of-range':
+      return `${field} is no size a hive part has: type a length ${range}.`
+    case 'not-a-length':
+      return `${field} is not a length: type one such as ${example}.`
   }
 }
 
@@ -35,14 +47,24 @@ export function editProblemInWords({ reason, id }: EditProblem): string {
 /** Why a plan file was not taken, naming the field and what would be right. */
 export function planProblemInWords({ field, problem, id }: PlanProblem): string {
   const words: Record<PlanProblem['problem'], string> = {
-    'duplicate-identity': `${field} is “${id}”, which another thing in the file has already: every yard, hive, part and frame needs an identity of its own.`,
-    'part-in-two-places': `${field} names part “${id}”, which already stands in another place: a part can stand in one place only.`,
+    'duplicate-identity':
+      `${field} is “${id}”, which another thing in the file has already: every yard, hive, part ` +
+      'and frame needs an identity of its own.',
+    'part-in-two-places':
+      `${field} names part “${id}”, which already stands in another place: a part can stand in ` + 'one place only.',
     'missing-part': `${field} names part “${id}”, which is not among the yard’s parts: add it there or leave it out.`,
-    'pattern-taken': `${field} is “${id}”, which the yard has already: every pattern and overwritten figure needs an identity of its own.`,
-    'too-many': field.endsWith('.hives') ? `A yard may hold ${id} hives at most.` : `${field} has more than ${id} entries: take some away first.`,
-    'too-many-parts': `${field} has ${id} parts: a plan may hold ${PLAN_LIMITS.partsPerPlan} at most, so split it by yard.`,
-    'too-many-hives': `${field} has ${id} hives: a plan may hold ${PLAN_LIMITS.hivesPerPlan} at most, so split it by yard.`,
-    'too-many-layers': `${field} of “${id}” has more than ${PLAN_LIMITS.layersPerHive} layers: no hive stands that high.`,
+    'pattern-taken':
+      `${field} is “${id}”, which the yard has already: every pattern and overwritten figure ` +
+      'needs an identity of its own.',
+    'too-many': field.endsWith('.hives')
+      ? `A yard may hold ${id} hives at most.`
+      : `${field} has more than ${id} entries: take some away first.`,
+    'too-many-parts':
+      `${field} has ${id} parts: a plan may hold ${PLAN_LIMITS.partsPerPlan} at most, so split ` + 'it by yard.',
+    'too-many-hives':
+      `${field} has ${id} hives: a plan may hold ${PLAN_LIMITS.hivesPerPlan} at most, so split ` + 'it by yard.',
+    'too-many-layers':
+      `${field} of “${id}” has more than ${PLAN_LIMITS.layersPerHive} layers: no hive stands ` + 'that high.',
   }
   return words[problem]
 }
@@ -53,7 +75,9 @@ export function sizeNonsenseInWords({ dimension, problem }: SizeNonsense): strin
   const words: Record<SizeProblem, string> = {
     'inside-larger': `${field} is not smaller than the outside: a box has walls.`,
     'walls-too-thick': `${field} would leave walls thicker than half the box: measure the clear inside.`,
-    'rest-outside': `${field} does not lie between the inside and the outside length: it is measured between the backs of the two frame rests.`,
+    'rest-outside':
+      `${field} does not lie between the inside and the outside length: it is measured between ` +
+      'the backs of the two frame rests.',
     'plus-minus-larger': `${field} is no larger than its ±: read it with a finer ruler, or leave it as made.`,
     'rest-deeper': `${field} is deeper than the box itself.`,
     'rim-too-wide': `${field} leaves no opening between the rims.`,

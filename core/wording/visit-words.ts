@@ -9,21 +9,38 @@ import { isRoof } from '../parts'
 
 export const CAUTION_WORDS: Record<Caution, string> = {
   'parting-in-cold': 'Do not part boxes below about 10 °C: the brood chills and seals stay broken. Heft instead.',
-  'too-late-to-part': 'Winter is less than a fortnight away: the bees cannot glue this joint again. Leave it, unless the colony would starve.',
-  'last-look': 'Have the last look a fortnight before winter, so that the bees can glue the joints again; after it nothing is parted.',
-  treatment: 'Treatments: only products allowed where you are, by the label, with crop supers off; respirator, gloves and goggles for acids.',
+  'too-late-to-part':
+    'Winter is less than a fortnight away: the bees cannot glue this joint again. Leave it, ' +
+    'unless the colony would starve.',
+  'last-look':
+    'Have the last look a fortnight before winter, so that the bees can glue the joints ' +
+    'again; after it nothing is parted.',
+  treatment:
+    'Treatments: only products allowed where you are, by the label, with crop supers off; ' +
+    'respirator, gloves and goggles for acids.',
   headspace: 'Headspace stays on as long as the treatment or the feed lasts: set the day on which it comes off.',
   feeding: 'Sugar feed and treatments never with crop supers on.',
-  'clear-of-bees': 'Clear the bees out of it first: an escape board under it a day or two before, or shake and brush them off. A comb with brood stays on the hive.',
-  'go-down': 'Choose a mild day. An escape board under the box a day or two before drives the bees down; it does not move brood. A colony too weak for one box is merged instead, disease free.',
+  'clear-of-bees':
+    'Clear the bees out of it first: an escape board under it a day or two before, or shake ' +
+    'and brush them off. A comb with brood stays on the hive.',
+  'go-down':
+    'Choose a mild day. An escape board under the box a day or two before drives the bees ' +
+    'down; it does not move brood. A colony too weak for one box is merged instead, disease ' +
+    'free.',
   'queen-below': 'Is the queen below it? Look for her, or for eggs, before the excluder goes on.',
-  'starves-soon': 'With its supers off, a strong colony without a flow can starve within days: leave what it needs, and look again within the week.',
-  'treatment-time': 'Where mites are treated now: only products allowed where you are, by the label, supers off; respirator, gloves and goggles for acids and their vapour.',
+  'starves-soon':
+    'With its supers off, a strong colony without a flow can starve within days: leave what ' +
+    'it needs, and look again within the week.',
+  'treatment-time':
+    'Where mites are treated now: only products allowed where you are, by the label, supers ' +
+    'off; respirator, gloves and goggles for acids and their vapour.',
   'clear-door': 'On a mild day, rake the dead bees from the door.',
   'close-drains': 'Close every drain frame before it goes back on.',
   'quilt-air': 'The roof must leave its vents free: the damp goes out above the chips.',
   'two-people': 'A load for two, or take frames out one by one.',
-  travel: 'Fix every part to the next with a strap or screws, travel in the cool, and keep the load in the shade when you stop.',
+  travel:
+    'Fix every part to the next with a strap or screws, travel in the cool, and keep the load ' +
+    'in the shade when you stop.',
   smoker: 'A smoker is a fire: put it out, and set it down where nothing burns.',
   stings: 'Stings can kill an allergic person: have help within call, and do not work alone if you are allergic.',
   lifting: 'Close to the body, feet turned instead of the back; a doctor’s limit goes before any figure here.',
@@ -32,11 +49,18 @@ export const CAUTION_WORDS: Record<Caution, string> = {
 
 /** A caution in the reader's words and units. */
 export function cautionInWords(caution: Caution, { vocabulary, units }: Reader): string {
-  return inVocabulary(units === 'mm' ? CAUTION_WORDS[caution] : CAUTION_WORDS[caution].replace('10 °C', '50 °F'), vocabulary)
+  return inVocabulary(
+    units === 'mm' ? CAUTION_WORDS[caution] : CAUTION_WORDS[caution].replace('10 °C', '50 °F'),
+    vocabulary,
+  )
 }
 
 export const CANNOT_WORDS: Record<Cannot, string> = {
-  broken: 'It is broken', 'not-here': 'It is not here', 'too-heavy': 'Too heavy for me', 'bees-or-weather': 'The bees or the weather do not let me', other: 'Something else',
+  broken: 'It is broken',
+  'not-here': 'It is not here',
+  'too-heavy': 'Too heavy for me',
+  'bees-or-weather': 'The bees or the weather do not let me',
+  other: 'Something else',
 }
 
 /** What is known of a hive that a visit is made to. */
@@ -61,23 +85,42 @@ export interface StepWords {
 }
 
 /** A step with its reason and the cautions that belong to it. */
-export function stepOfVisitInWords(step: VisitStep, { toStage, catalogue, names, parts, roleOf, beforeWinterDays }: VisitTo, reader: Reader): StepWords {
+export function stepOfVisitInWords(
+  step: VisitStep,
+  { toStage, catalogue, names, parts, roleOf, beforeWinterDays }: VisitTo,
+  reader: Reader,
+): StepWords {
   const pattern = catalogue.patterns.get(step.patternId)
   const name = names.get(step.partId) ?? patternName(step.patternId, catalogue, reader.vocabulary)
   const said = (text: string) => inVocabulary(text, reader.vocabulary, names.values())
   return {
     text: said(capital(visitStepInWords(step, name, changeIn(step, parts), reader, isRoof({ pattern })))),
     why: said(REASON_WORDS[reasonOf(step, pattern, step.placement?.role ?? roleOf(step.partId), toStage)]),
-    ...(step.sortInto ? { how: sortingInWords(step.sortInto.map((id) => names.get(id) ?? 'the box that stays')), asks: `Yes: ${name} is free of bees, brood and food` } : {}),
-    cautions: cautionsOfStep(step, pattern, toStage, beforeWinterDays, step.placement?.role ?? roleOf(step.partId)).map((caution) => cautionInWords(caution, reader)),
+    ...(step.sortInto
+      ? {
+          how: sortingInWords(step.sortInto.map((id) => names.get(id) ?? 'the box that stays')),
+          asks: `Yes: ${name} is free of bees, brood and food`,
+        }
+      : {}),
+    cautions: cautionsOfStep(step, pattern, toStage, beforeWinterDays, step.placement?.role ?? roleOf(step.partId)).map(
+      (caution) => cautionInWords(caution, reader),
+    ),
   }
 }
 
 /** Where the frames go of a box that is to leave, in the order of work. */
 function sortingInWords(into: readonly string[]): string[] {
-  if (into.length === 0) return ['Its combs fit no box that stays: leave it on top until the colony has moved out of it, and come back then.']
+  if (into.length === 0)
+    return [
+      'Its combs fit no box that stays: leave it on top until the colony has moved out of it, and come back then.',
+    ]
   const there = into.join(' and ')
-  return [`Find the queen, and see her into ${there}.`, `Combs with bees, brood and food go into ${there}, in the place of empty and undrawn ones.`, 'Food that is over goes to hives that are short.', 'Shake the last bees down.']
+  return [
+    `Find the queen, and see her into ${there}.`,
+    `Combs with bees, brood and food go into ${there}, in the place of empty and undrawn ones.`,
+    'Food that is over goes to hives that are short.',
+    'Shake the last bees down.',
+  ]
 }
 
 function changeIn({ partId, part }: VisitStep, parts: PartLookup): PartChange['change'] | undefined {
@@ -87,4 +130,8 @@ function changeIn({ partId, part }: VisitStep, parts: PartLookup): PartChange['c
   return part.contents.length === before.contents.length ? undefined : 'space-frames'
 }
 
-export const FEED_WORDS: Record<Feed, string> = { 'two-to-one': 'syrup of two parts sugar to one of water, by mass', 'one-to-one': 'syrup of equal parts, by mass', fondant: 'fondant over the cluster' }
+export const FEED_WORDS: Record<Feed, string> = {
+  'two-to-one': 'syrup of two parts sugar to one of water, by mass',
+  'one-to-one': 'syrup of equal parts, by mass',
+  fondant: 'fondant over the cluster',
+}

@@ -1,9 +1,23 @@
 import { capital, type Vocabulary } from './names'
 
-/** Nouns of the sentences themselves, British and as a North American keeper says them; the longer before the shorter. */
+/**
+ * Nouns of the sentences themselves, British and as a North American keeper says them; the longer before the shorter.
+ */
 const NOUNS: readonly (readonly [british: string, northAmerican: string])[] = [
-  ['brood boxes', 'hive bodies'], ['brood box', 'hive body'], ['crown boards', 'inner covers'], ['crown board', 'inner cover'], ['dummy boards', 'follower boards'], ['dummy board', 'follower board'],
-  ['dummies', 'follower boards'], ['dummy', 'follower board'], ['roofs', 'outer covers'], ['roof', 'outer cover'], ['floors', 'bottom boards'], ['floor', 'bottom board'], ['ekes', 'shims'], ['eke', 'shim'],
+  ['brood boxes', 'hive bodies'],
+  ['brood box', 'hive body'],
+  ['crown boards', 'inner covers'],
+  ['crown board', 'inner cover'],
+  ['dummy boards', 'follower boards'],
+  ['dummy board', 'follower board'],
+  ['dummies', 'follower boards'],
+  ['dummy', 'follower board'],
+  ['roofs', 'outer covers'],
+  ['roof', 'outer cover'],
+  ['floors', 'bottom boards'],
+  ['floor', 'bottom board'],
+  ['ekes', 'shims'],
+  ['eke', 'shim'],
 ]
 const AMERICAN = new Map(NOUNS)
 const BRITISH_NOUN = new RegExp(`\\b(an? )?(${NOUNS.map(([british]) => british).join('|')})\\b`, 'gi')
@@ -11,7 +25,10 @@ const BRITISH_NOUN = new RegExp(`\\b(an? )?(${NOUNS.map(([british]) => british).
 /** Sentences in the reader's vocabulary; names that the keeper or the catalogue gave are left as they are. */
 export function inVocabulary(text: string, vocabulary: Vocabulary, names: Iterable<string> = []): string {
   if (vocabulary === 'british') return text
-  const kept = [...names].filter((name) => name.search(BRITISH_NOUN) >= 0).sort((a, b) => b.length - a.length).flatMap((name) => [name, capital(name)])
+  const kept = [...names]
+    .filter((name) => name.search(BRITISH_NOUN) >= 0)
+    .sort((a, b) => b.length - a.length)
+    .flatMap((name) => [name, capital(name)])
   const hidden = kept.reduce((rest, name, i) => rest.replaceAll(name, `\u0001${i}\u0002`), text)
   const said = hidden.replace(BRITISH_NOUN, (_, article: string | undefined, noun: string) => {
     const word = AMERICAN.get(noun.toLowerCase())!

@@ -3,22 +3,56 @@ import type { Fullness, MassItem, Range } from '../weight'
 import { massFigure, massUnit, showMass } from '../units'
 import { inWords, type Reader } from './names'
 
-export const FULLNESS_WORDS: Record<Fullness, string> = { 'as-said': 'as its frames say', empty: 'empty, as bought', drawn: 'drawn comb, nothing in it', 'in-flow': 'in the flow', full: 'full', winter: 'packed for winter' }
+export const FULLNESS_WORDS: Record<Fullness, string> = {
+  'as-said': 'as its frames say',
+  empty: 'empty, as bought',
+  drawn: 'drawn comb, nothing in it',
+  'in-flow': 'in the flow',
+  full: 'full',
+  winter: 'packed for winter',
+}
 
-export const ITEM_WORDS: Record<MassItem, string> = { ware: 'wood and metal', frames: 'frames', wax: 'comb wax', honey: 'honey and stores', brood: 'brood', bees: 'bees' }
+export const ITEM_WORDS: Record<MassItem, string> = {
+  ware: 'wood and metal',
+  frames: 'frames',
+  wax: 'comb wax',
+  honey: 'honey and stores',
+  brood: 'brood',
+  bees: 'bees',
+}
 
 /** `20.9 to 25.8 kg`. */
-export function rangeInWords({ low, high }: Pick<Range, 'low' | 'high'>, { units }: Pick<Reader, 'units'>, decimals = 1): string {
+export function rangeInWords(
+  { low, high }: Pick<Range, 'low' | 'high'>,
+  { units }: Pick<Reader, 'units'>,
+  decimals = 1,
+): string {
   return `${massFigure(low, units, decimals)} to ${massFigure(high, units, decimals)} ${massUnit(units)}`
 }
 
-export const SCHOOL_WORDS: Record<School, string> = { equation: 'lifting equation', zones: 'guideline zones', 'own-limit': 'my own limit' }
+export const SCHOOL_WORDS: Record<School, string> = {
+  equation: 'lifting equation',
+  zones: 'guideline zones',
+  'own-limit': 'my own limit',
+}
 
-export const ZONE_WORDS: Record<GuidelineZone, string> = { shoulder: 'at the shoulder and above', 'elbow-to-shoulder': 'elbow to shoulder', 'knuckle-to-elbow': 'knuckle to elbow', 'lower-leg-to-knuckle': 'lower leg to knuckle', floor: 'near the floor' }
+export const ZONE_WORDS: Record<GuidelineZone, string> = {
+  shoulder: 'at the shoulder and above',
+  'elbow-to-shoulder': 'elbow to shoulder',
+  'knuckle-to-elbow': 'knuckle to elbow',
+  'lower-leg-to-knuckle': 'lower leg to knuckle',
+  floor: 'near the floor',
+}
 
 export const LIFT_GRADE_WORDS: Record<LiftGrade, string> = { good: 'within it', watch: 'over it', mend: 'far over it' }
 
-const OUT_WORDS: Record<OutOfRange, string> = { reach: 'the hands are more than 63 cm in front', height: 'the hands are above 175 cm', travel: 'it travels more than 175 cm up or down', twist: 'it twists more than 135°', frequency: 'it is lifted more often than the table goes' }
+const OUT_WORDS: Record<OutOfRange, string> = {
+  reach: 'the hands are more than 63 cm in front',
+  height: 'the hands are above 175 cm',
+  travel: 'it travels more than 175 cm up or down',
+  twist: 'it twists more than 135°',
+  frequency: 'it is lifted more often than the table goes',
+}
 
 /** Why a school has no figure for a lift. */
 export function noFigureInWords(school: School, outOfRange: readonly OutOfRange[]): string {
@@ -28,7 +62,9 @@ export function noFigureInWords(school: School, outOfRange: readonly OutOfRange[
 
 const CHANGES: Record<Change, (reader: Reader) => string> = {
   'shallower-supers': () => 'supers a size lower, as many as hold the same honey',
-  'shallower-brood': ({ vocabulary }) => `${inWords({ british: 'brood boxes', northAmerican: 'hive bodies' }, vocabulary)} a size lower, as much comb for brood`,
+  'shallower-brood': ({ vocabulary }) =>
+    `${inWords({ british: 'brood boxes', northAmerican: 'hive bodies' }, vocabulary)} a size ` +
+    'lower, as much comb for brood',
   'eight-frames': () => 'the whole hive in the 8-frame width',
   'one-frame-less': () => 'one frame less in each super, spaced out',
   'two-frames-less': () => 'two frames less in each super, spaced out',
@@ -48,12 +84,30 @@ export function changesInWords(changes: readonly Change[], reader: Reader): stri
 
 /** What a profile cannot be, naming the field. */
 export function profileProblemInWords({ field, problem, least, most }: ProfileProblem, { units }: Reader): string {
-  const words: Record<ProfileProblem['field'], string> = { statureMm: 'Body height', shoulderMm: 'Shoulder height', elbowMm: 'Elbow height', knuckleMm: 'Knuckle height', limitKg: 'Own limit', putDownMm: 'Height to put down on' }
-  const show = (value: number) => (field === 'limitKg' ? showMass(value, units) : units === 'mm' ? `${Math.round(value / 10)} cm` : `${Math.round(value / 25.4)} in`)
-  return problem === 'out-of-range' ? `${words[field]} is not between ${show(least)} and ${show(most)}.` : `${words[field]} does not lie between ${show(least)} and ${show(most)}: knuckle, elbow, shoulder and body height follow each other from below.`
+  const words: Record<ProfileProblem['field'], string> = {
+    statureMm: 'Body height',
+    shoulderMm: 'Shoulder height',
+    elbowMm: 'Elbow height',
+    knuckleMm: 'Knuckle height',
+    limitKg: 'Own limit',
+    putDownMm: 'Height to put down on',
+  }
+  const show = (value: number) =>
+    field === 'limitKg'
+      ? showMass(value, units)
+      : units === 'mm'
+        ? `${Math.round(value / 10)} cm`
+        : `${Math.round(value / 25.4)} in`
+  return problem === 'out-of-range'
+    ? `${words[field]} is not between ${show(least)} and ${show(most)}.`
+    : `${words[field]} does not lie between ${show(least)} and ${show(most)}: knuckle, elbow, ` +
+        'shoulder and body height follow each other from below.'
 }
 
 /** The work of a visit: `12 lifts, 210 kg moved`. */
 export function dutyInWords({ lifts, movedKg, framesTurned }: Duty, { units }: Reader): string {
-  return `${lifts} ${lifts === 1 ? 'lift' : 'lifts'}, ${showMass(movedKg, units)} moved, ${framesTurned} ${framesTurned === 1 ? 'frame' : 'frames'} lifted and turned over`
+  return (
+    `${lifts} ${lifts === 1 ? 'lift' : 'lifts'}, ${showMass(movedKg, units)} moved, ` +
+    `${framesTurned} ${framesTurned === 1 ? 'frame' : 'frames'} lifted and turned over`
+  )
 }

@@ -16,15 +16,59 @@ import { benchPlannedYear, benchStageStrip } from './year'
 /** A yard of many hives, nine parts each. */
 export function manyHives(count: number): Yard {
   const stacks = [
-    ['stand-timber-200', 'floor-mesh-national', 'box-national-brood', 'excluder-framed-national', 'box-national-super-top-space', 'box-national-super', 'box-national-super', 'crown-national', 'roof-telescoping-national'],
-    ['stand-timber-200', 'floor-solid-langstroth', 'box-langstroth-deep', 'box-langstroth-deep', 'excluder-framed-langstroth', 'box-langstroth-medium', 'box-langstroth-medium', 'crown-langstroth', 'roof-telescoping-langstroth'],
+    [
+      'stand-timber-200',
+      'floor-mesh-national',
+      'box-national-brood',
+      'excluder-framed-national',
+      'box-national-super-top-space',
+      'box-national-super',
+      'box-national-super',
+      'crown-national',
+      'roof-telescoping-national',
+    ],
+    [
+      'stand-timber-200',
+      'floor-solid-langstroth',
+      'box-langstroth-deep',
+      'box-langstroth-deep',
+      'excluder-framed-langstroth',
+      'box-langstroth-medium',
+      'box-langstroth-medium',
+      'crown-langstroth',
+      'roof-telescoping-langstroth',
+    ],
   ]
   const built = Array.from({ length: count }, (_, i) => {
     let n = 0
-    const built = buildHive({ name: `Hive ${i + 1}`, stage: 'flow', stack: stacks[i % 2]!.map((id) => [id] as const) }, CATALOGUE, () => `h${i}/${n++}`)
-    return { ...built, parts: built.parts.map((part) => (part.contents.length > 0 ? { ...part, measured: { depth: { mm: CATALOGUE.patterns.get(part.patternId)!.dimensions.depth!.mm + (i % 7) / 10, plusMinusMm: 0.5, source: { mark: 'measured' as const, text: 'bench' } } } } : part)) }
+    const built = buildHive(
+      { name: `Hive ${i + 1}`, stage: 'flow', stack: stacks[i % 2]!.map((id) => [id] as const) },
+      CATALOGUE,
+      () => `h${i}/${n++}`,
+    )
+    return {
+      ...built,
+      parts: built.parts.map((part) =>
+        part.contents.length > 0
+          ? {
+              ...part,
+              measured: {
+                depth: {
+                  mm: CATALOGUE.patterns.get(part.patternId)!.dimensions.depth!.mm + (i % 7) / 10,
+                  plusMinusMm: 0.5,
+                  source: { mark: 'measured' as const, text: 'bench' },
+                },
+              },
+            }
+          : part,
+      ),
+    }
   })
-  return { ...emptyYard(`many-${count}`, 'Kiln Bank'), hives: built.map(({ hive }) => hive), parts: built.flatMap(({ parts }) => parts) }
+  return {
+    ...emptyYard(`many-${count}`, 'Kiln Bank'),
+    hives: built.map(({ hive }) => hive),
+    parts: built.flatMap(({ parts }) => parts),
+  }
 }
 
 export async function benchBrowser(): Promise<void> {
@@ -80,37 +124,59 @@ async function startUp(home: string): Promise<void> {
 
 async function firstView(page: Page, url: string): Promise<void> {
   const scripts: Promise<Buffer>[] = []
-  page.on('response', (response) => { if (/\.js($|\?)/.test(response.url())) scripts.push(response.body().catch(() => Buffer.alloc(0))) })
+  page.on('response', (response) => {
+    if (/\.js($|\?)/.test(response.url())) scripts.push(response.body().catch(() => Buffer.alloc(0)))
+  })
   await page.goto(url)
   await page.waitForSelector('[data-hive="Flannel"]')
   await page.waitForTimeout(400)
   const sizes = (await Promise.all(scripts)).map((body) => gzipSync(body, { level: 9 }).length / 1000)
   const total = sizes.reduce((sum, size) => sum + size, 0)
-  tell('JavaScript of the first view, gzipped', `${total.toFixed(0)} kB in ${sizes.length} files`, total <= 300, '300 kB')
+  tell(
+    'JavaScript of the first view, gzipped',
+    `${total.toFixed(0)} kB in ${sizes.length} files`,
+    total <= 300,
+    '300 kB',
+  )
 }
 
 async function keyToPaint(page: Page, url: string): Promise<void> {
   await page.goto(`${url}/hives/${encodeURIComponent('corduroy/0')}`)
   await page.waitForSelector('[data-part]')
   const times = await page.evaluate(async () => {
-    const painted = () => new Promise<number>((resolve) => requestAnimationFrame(() => {
-      const { port1, port2 } = new MessageChannel()
-      port1.onmessage = () => resolve(performance.now())
-      port2.postMessage(0)
-    }))
+    const painted = () =>
+      new Promise<number>((resolve) =>
+        requestAnimationFrame(() => {
+          const { port1, port2 } = new MessageChannel()
+          port1.onmessage = () => resolve(performance.now())
+          port2.postMessage(0)
+        }),
+      )
     const press = async (key: string, altKey = false) => {
       await new Promise((resolve) => setTimeout(resolve, 40))
       const start = performance.now()
       window.dispatchEvent(new KeyboardEvent('keydown', { key, altKey, bubbles: true, cancelable: true }))
       document.body.dispatchEvent(new KeyboardEvent('keydown', { key, altKey, bubbles: true, cancelable: true }))
-      return await painted() - start
+      return (await painted()) - start
     }
     const list: number[] = []
     for (let i = 0; i < 5; i++) await press('ArrowUp')
-    for (let i = 0; i < 20; i++) for (const [key, alt] of [['t', false], ['ArrowUp', false], ['u', false], ['ArrowDown', false]] as const) list.push(await press(key, alt))
+    for (let i = 0; i < 20; i++)
+      for (const [key, alt] of [
+        ['t', false],
+        ['ArrowUp', false],
+        ['u', false],
+        ['ArrowDown', false],
+      ] as const)
+        list.push(await press(key, alt))
     return list
   })
-  tell('key press to painted drawing, tallest demo hive', `${spread(times)}, worst ${Math.max(...times).toFixed(0)} ms`, median(times) < 50 && Math.max(...times) < 100, 'median 50, worst 100 ms')
+  tell(
+    'key press to painted drawing, tallest demo hive',
+    `${spread(times)}, worst ${Math.max(...times).toFixed(0)} ms`,
+    median(times) < 50 && Math.max(...times) < 100,
+    'median 50, worst 100 ms',
+  )
 }
 
 /** From the press on the link to the painted table, the view's code loaded before. */
@@ -121,13 +187,17 @@ async function openFit(page: Page, url: string): Promise<void> {
   for (let i = 0; i < 12; i++) {
     await page.getByRole('link', { name: 'Shed', exact: true }).click()
     await page.waitForSelector('[data-shed-row]')
-    times.push(await page.evaluate(async () => {
-      const start = performance.now()
-      ;[...document.querySelectorAll<HTMLAnchorElement>('.views a')].find((link) => link.textContent === 'Fit')!.click()
-      while (!document.querySelector('[data-cell]')) await new Promise((resolve) => requestAnimationFrame(resolve))
-      await new Promise((resolve) => requestAnimationFrame(() => setTimeout(resolve)))
-      return performance.now() - start
-    }))
+    times.push(
+      await page.evaluate(async () => {
+        const start = performance.now()
+        ;[...document.querySelectorAll<HTMLAnchorElement>('.views a')]
+          .find((link) => link.textContent === 'Fit')!
+          .click()
+        while (!document.querySelector('[data-cell]')) await new Promise((resolve) => requestAnimationFrame(resolve))
+        await new Promise((resolve) => requestAnimationFrame(() => setTimeout(resolve)))
+        return performance.now() - start
+      }),
+    )
   }
   tell('opening Fit', spread(times), median(times) < 100, '100 ms')
 }
@@ -136,7 +206,9 @@ async function scrollRow(page: Page): Promise<void> {
   await page.waitForTimeout(1500)
   const { frames, longest } = await page.evaluate(async () => {
     const tasks: number[] = []
-    new PerformanceObserver((list) => { for (const entry of list.getEntries()) tasks.push(entry.duration) }).observe({ entryTypes: ['longtask'] })
+    new PerformanceObserver((list) => {
+      for (const entry of list.getEntries()) tasks.push(entry.duration)
+    }).observe({ entryTypes: ['longtask'] })
     const strip = document.querySelector('.strip')!
     const gaps: number[] = []
     let last = await new Promise<number>((resolve) => requestAnimationFrame(resolve))
@@ -149,15 +221,29 @@ async function scrollRow(page: Page): Promise<void> {
     return { frames: gaps, longest: Math.max(0, ...tasks) }
   })
   const within = frames.filter((ms) => ms <= 17).length / frames.length
-  tell('200 hives in the row, scrolled', `${(within * 100).toFixed(0)} % of frames within 17 ms, 95 % within ${quantile(frames, 0.95).toFixed(1)} ms, longest task ${longest === 0 ? 'under 50' : longest.toFixed(0)} ms`, within >= 0.95 && longest < 50, '95 %, no task over 50 ms')
+  tell(
+    '200 hives in the row, scrolled',
+    `${(within * 100).toFixed(0)} % of frames within 17 ms, 95 % within ` +
+      `${quantile(frames, 0.95).toFixed(1)} ms, longest task ` +
+      `${longest === 0 ? 'under 50' : longest.toFixed(0)} ms`,
+    within >= 0.95 && longest < 50,
+    '95 %, no task over 50 ms',
+  )
 }
 
 async function yardInWorker(page: Page): Promise<void> {
   const times: number[] = []
   for (let i = 0; i < 5; i++) {
-    await page.waitForFunction(() => performance.getEntriesByName('yard-grades').length > 0, undefined, { timeout: 60_000 })
+    await page.waitForFunction(() => performance.getEntriesByName('yard-grades').length > 0, undefined, {
+      timeout: 60_000,
+    })
     times.push(await page.evaluate(() => performance.getEntriesByName('yard-grades').at(-1)!.duration))
     await page.reload()
   }
-  tell('1 000 hives with measured boxes in the worker, copying included', spread(times), median(times) < 1000, '1000 ms')
+  tell(
+    '1 000 hives with measured boxes in the worker, copying included',
+    spread(times),
+    median(times) < 1000,
+    '1000 ms',
+  )
 }

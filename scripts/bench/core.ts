@@ -10,8 +10,18 @@ import { growthExponent, median, spread, tell, timed } from '../lib/measure'
 type Layers = readonly (readonly [string, Role?])[]
 
 const TWELVE: Layers = [
-  ['stand-timber-200'], ['floor-mesh-national'], ['box-national-brood', 'brood'], ['box-national-brood', 'brood'], ['excluder-framed-national'], ['box-national-super-top-space', 'super'],
-  ['box-national-super', 'super'], ['box-national-super', 'super'], ['box-national-super', 'super'], ['eke-shallow-national'], ['crown-national'], ['roof-telescoping-national'],
+  ['stand-timber-200'],
+  ['floor-mesh-national'],
+  ['box-national-brood', 'brood'],
+  ['box-national-brood', 'brood'],
+  ['excluder-framed-national'],
+  ['box-national-super-top-space', 'super'],
+  ['box-national-super', 'super'],
+  ['box-national-super', 'super'],
+  ['box-national-super', 'super'],
+  ['eke-shallow-national'],
+  ['crown-national'],
+  ['roof-telescoping-national'],
 ]
 
 function yardOf(layers: Layers): Yard {
@@ -36,7 +46,13 @@ function assessTwelve(): void {
   const runs = { rounds: 200, warmUp: 400 }
   const fresh = Array.from({ length: 1200 }, () => unseen(yard))
   let at = 0
-  const cold = timed(() => { const one = fresh[at++ % fresh.length]!; assessHive(one, one.hives[0]!) }, { rounds: 600, warmUp: 600 })
+  const cold = timed(
+    () => {
+      const one = fresh[at++ % fresh.length]!
+      assessHive(one, one.hives[0]!)
+    },
+    { rounds: 600, warmUp: 600 },
+  )
   const warm = timed(() => assessHive(yard, yard.hives[0]!), runs)
   tell(`assess, 12 parts never seen before, ${findings} findings`, spread(cold), median(cold) <= 0.3, '0.3 ms')
   tell('assess, the same parts again', spread(warm), median(warm) <= 0.3, '0.3 ms')
@@ -45,8 +61,16 @@ function assessTwelve(): void {
   const looking = median(timed(() => assembleHive(yard.hives[0]!, partsById(yard), CATALOGUE), runs))
   const geometry = median(timed(() => measure(assembled, context), runs))
   const all = median(timed(() => assess(assembled, context), runs))
-  tell('  of it: looking up parts / geometry and verdicts / checks, ways out not tried', [looking, geometry, all - geometry].map((ms) => `${(ms * 1000).toFixed(0)} µs`).join(' / '))
-  tell('  assessing against its geometry', `${(all / geometry).toFixed(1)} times`, all <= 3 * geometry, 'at most 3 times')
+  tell(
+    '  of it: looking up parts / geometry and verdicts / checks, ways out not tried',
+    [looking, geometry, all - geometry].map((ms) => `${(ms * 1000).toFixed(0)} µs`).join(' / '),
+  )
+  tell(
+    '  assessing against its geometry',
+    `${(all / geometry).toFixed(1)} times`,
+    all <= 3 * geometry,
+    'at most 3 times',
+  )
 }
 
 const length = (mm: number): Length => ({ mm, plusMinusMm: 0, source: { mark: 'own', text: 'bench' } })
@@ -55,25 +79,61 @@ const length = (mm: number): Length => ({ mm, plusMinusMm: 0, source: { mark: 'o
 function againstSpreadsheet(): void {
   const yard = yardOf(TWELVE)
   const hive = yard.hives[0]!
-  const changed = (part: Part, by: number): Part => ({ ...part, measured: { restDepth: length(9.525 + by), upperRecess: length(22 + by), rimDepth: length(7 + by), depth: length(225 + by) } })
-  const versions = Array.from({ length: 4000 }, (_, i) => new Map(yard.parts.map((part) => [part.id, changed(part, i / 1000)])))
+  const changed = (part: Part, by: number): Part => ({
+    ...part,
+    measured: {
+      restDepth: length(9.525 + by),
+      upperRecess: length(22 + by),
+      rimDepth: length(7 + by),
+      depth: length(225 + by),
+    },
+  })
+  const versions = Array.from(
+    { length: 4000 },
+    (_, i) => new Map(yard.parts.map((part) => [part.id, changed(part, i / 1000)])),
+  )
   const layouts = versions.slice(0, 16).map((parts) => layOut(assembleHive(hive, parts, CATALOGUE)))
   let at = 0
   const sums = timed(() => gapSumsOf(layouts[at++ % layouts.length]!), { rounds: 200, warmUp: 100, perRound: 100 })
   let next = 16
-  const fromSizes = timed(() => gapSumsOf(layOut(assembleHive(hive, versions[next++]!, CATALOGUE))), { rounds: 1500, warmUp: 1500 })
-  const rows = hive.stack.map((_, i) => [225, 9.525, 9.525, 215.9, `=B${i + 1}-C${i + 1}`, `=A${i + 1}-E${i + 1}-D${i + 1}`, i > 0 ? `=E${i}+F${i + 1}` : null])
+  const fromSizes = timed(() => gapSumsOf(layOut(assembleHive(hive, versions[next++]!, CATALOGUE))), {
+    rounds: 1500,
+    warmUp: 1500,
+  })
+  const rows = hive.stack.map((_, i) => [
+    225,
+    9.525,
+    9.525,
+    215.9,
+    `=B${i + 1}-C${i + 1}`,
+    `=A${i + 1}-E${i + 1}-D${i + 1}`,
+    i > 0 ? `=E${i}+F${i + 1}` : null,
+  ])
   const sheet = HyperFormula.buildFromArray(rows, { licenseKey: 'gpl-v3' })
   let by = 0
-  const theirs = timed(() => {
-    by += 0.001
-    sheet.batch(() => { for (let row = 0; row < rows.length; row++) sheet.setCellContents({ sheet: 0, row, col: 0 }, [[225 + by, 9.525 + by, 9.525, 215.9]]) })
-    return sheet.getSheetValues(0)
-  }, { rounds: 200, warmUp: 100 })
+  const theirs = timed(
+    () => {
+      by += 0.001
+      sheet.batch(() => {
+        for (let row = 0; row < rows.length; row++)
+          sheet.setCellContents({ sheet: 0, row, col: 0 }, [[225 + by, 9.525 + by, 9.525, 215.9]])
+      })
+      return sheet.getSheetValues(0)
+    },
+    { rounds: 200, warmUp: 100 },
+  )
   sheet.destroy()
   const ratio = median(theirs) / median(sums)
-  tell('gap sums of 12 parts alone, every recess changed', `${spread(sums)}; spreadsheet ${spread(theirs)}; ratio ${ratio.toFixed(0)}`, ratio >= 200, 'at least 200')
-  tell('  the same with faces built anew from the sizes', `${spread(fromSizes)}; ratio ${(median(theirs) / median(fromSizes)).toFixed(0)}`)
+  tell(
+    'gap sums of 12 parts alone, every recess changed',
+    `${spread(sums)}; spreadsheet ${spread(theirs)}; ratio ${ratio.toFixed(0)}`,
+    ratio >= 200,
+    'at least 200',
+  )
+  tell(
+    '  the same with faces built anew from the sizes',
+    `${spread(fromSizes)}; ratio ${(median(theirs) / median(fromSizes)).toFixed(0)}`,
+  )
 }
 
 /** Every frame in every box, and every box on every box. */
@@ -81,9 +141,13 @@ function fitTables(): void {
   const yard = yardOf(TWELVE)
   const context = contextOf(yard, yard.hives[0]!)
   const run = () => {
-    const boxes = [...CATALOGUE.patterns.values()].filter(({ kind }) => kind === 'box').map((pattern) => boxOfPattern(pattern, CATALOGUE))
+    const boxes = [...CATALOGUE.patterns.values()]
+      .filter(({ kind }) => kind === 'box')
+      .map((pattern) => boxOfPattern(pattern, CATALOGUE))
     const frames = [...CATALOGUE.hanging.values()].filter(({ kind }) => kind === 'frame')
-    return [frameTable(frames, boxes, context), boxTable(boxes, context)].map((table) => table.length * table[0]!.length)
+    return [frameTable(frames, boxes, context), boxTable(boxes, context)].map(
+      (table) => table.length * table[0]!.length,
+    )
   }
   const sizes = run()
   const times = timed(run, { rounds: 40, warmUp: 10 })
@@ -97,5 +161,11 @@ function growth(): void {
     return { size, ms: median(timed(() => assessHive(yard, yard.hives[0]!), { rounds: 150, warmUp: 150 })) }
   })
   const exponent = growthExponent(points)
-  tell('assess, growth from 5 to 40 parts', `exponent ${exponent.toFixed(2)}; ${points.map(({ size, ms }) => `${size}: ${(ms * 1000).toFixed(0)} µs`).join(', ')}`, exponent < 1.25, 'linear')
+  tell(
+    'assess, growth from 5 to 40 parts',
+    `exponent ${exponent.toFixed(2)}; ` +
+      `${points.map(({ size, ms }) => `${size}: ${(ms * 1000).toFixed(0)} µs`).join(', ')}`,
+    exponent < 1.25,
+    'linear',
+  )
 }

@@ -9,9 +9,17 @@ import { tell } from '../lib/measure'
 
 type Stored = readonly { readonly revision: number; readonly yard: Yard }[]
 
-const yardsOf = async ({ url }: RunningServer) => await (await fetch(`${url}/api/yards`)).json() as Stored
+const yardsOf = async ({ url }: RunningServer) => (await (await fetch(`${url}/api/yards`)).json()) as Stored
 const later = (ms: number) => new Promise((resolve) => setTimeout(resolve, ms))
-const send = (server: RunningServer, yardId: string, base: number, id: string, edit: unknown) => fetch(`${server.url}/api/yards/${yardId}/edits`, { method: 'POST', body: JSON.stringify({ baseRevision: base, device: 'bench', edits: [{ id, madeAt: '2026-05-01T09:30:00Z', kind: 'do', edit }] }) }).catch(() => undefined)
+const send = (server: RunningServer, yardId: string, base: number, id: string, edit: unknown) =>
+  fetch(`${server.url}/api/yards/${yardId}/edits`, {
+    method: 'POST',
+    body: JSON.stringify({
+      baseRevision: base,
+      device: 'bench',
+      edits: [{ id, madeAt: '2026-05-01T09:30:00Z', kind: 'do', edit }],
+    }),
+  }).catch(() => undefined)
 
 async function isSound(path: string): Promise<boolean> {
   const { client } = await openDatabase(`file:${path}`, '2026-05-01')
@@ -20,7 +28,10 @@ async function isSound(path: string): Promise<boolean> {
   return sound
 }
 
-/** Kills a writing server many times, and looks for every edit that it had acknowledged; then while it ticks a visit, and while it brings files in. */
+/**
+ * Kills a writing server many times, and looks for every edit that it had acknowledged; then while it ticks a visit,
+ * and while it brings files in.
+ */
 export async function benchKill(rounds: number): Promise<void> {
   const home = mkdtempSync(join(tmpdir(), 'duvet-kill-'))
   try {
@@ -43,7 +54,11 @@ async function killWrites(path: string, rounds: number): Promise<void> {
     let base = revision
     const killed = later(20 + ((round * 37) % 60)).then(() => server.stop('SIGKILL'))
     for (;;) {
-      const answer = await send(server, yard.id, base, `k${round}-${base}`, { kind: 'set-hive', hiveId: 'twill/0', name: String(base + 1) })
+      const answer = await send(server, yard.id, base, `k${round}-${base}`, {
+        kind: 'set-hive',
+        hiveId: 'twill/0',
+        name: String(base + 1),
+      })
       if (answer?.status !== 200) break
       base++
       acknowledged++
@@ -52,12 +67,30 @@ async function killWrites(path: string, rounds: number): Promise<void> {
     await killed
   }
   const sound = await isSound(path)
-  tell(`killed ${rounds} times while writing`, `${acknowledged} edits acknowledged, ${lost} lost, file ${sound ? 'sound' : 'damaged'}`, lost === 0 && sound, 'none lost')
+  tell(
+    `killed ${rounds} times while writing`,
+    `${acknowledged} edits acknowledged, ${lost} lost, file ${sound ? 'sound' : 'damaged'}`,
+    lost === 0 && sound,
+    'none lost',
+  )
 }
 
 /** A visit of many steps, ticked one by one: a step that was acknowledged stays ticked, and none is ticked twice. */
 async function killTicks(path: string, rounds: number): Promise<void> {
-  const visit = (done: number): Visit => ({ id: 'v', toStage: 'winter', startedOn: '2026-10-01', done, steps: Array.from({ length: 200 }, () => ({ partId: 'x', patternId: 'eke-national', from: 'hive', to: 'van', kg: 1, turned: false })) })
+  const visit = (done: number): Visit => ({
+    id: 'v',
+    toStage: 'winter',
+    startedOn: '2026-10-01',
+    done,
+    steps: Array.from({ length: 200 }, () => ({
+      partId: 'x',
+      patternId: 'eke-national',
+      from: 'hive',
+      to: 'van',
+      kg: 1,
+      turned: false,
+    })),
+  })
   let ticked = 0
   let wrong = 0
   for (let round = 0; round < rounds; round++) {
@@ -69,7 +102,12 @@ async function killTicks(path: string, rounds: number): Promise<void> {
     const killed = later(20 + ((round * 29) % 60)).then(() => server.stop('SIGKILL'))
     for (;;) {
       const next = done === null ? 0 : (done + 1) % 200
-      const answer = await send(server, yard.id, base, `t${round}-${base}`, { kind: 'set-visit', hiveId: hive.id, visit: visit(next), doneBefore: done })
+      const answer = await send(server, yard.id, base, `t${round}-${base}`, {
+        kind: 'set-visit',
+        hiveId: hive.id,
+        visit: visit(next),
+        doneBefore: done,
+      })
       if (answer?.status !== 200) break
       base++
       done = next
@@ -78,7 +116,12 @@ async function killTicks(path: string, rounds: number): Promise<void> {
     await killed
   }
   const sound = await isSound(path)
-  tell(`killed ${rounds} times while ticking`, `${wrong} visits with a tick lost or doubled, file ${sound ? 'sound' : 'damaged'}`, wrong === 0 && sound, 'none lost or doubled')
+  tell(
+    `killed ${rounds} times while ticking`,
+    `${wrong} visits with a tick lost or doubled, file ${sound ? 'sound' : 'damaged'}`,
+    wrong === 0 && sound,
+    'none lost or doubled',
+  )
 }
 
 /** A file of several yards: all of it is there or nothing, and sent again under its identity it makes no twin. */
@@ -86,7 +129,15 @@ async function killImports(path: string, rounds: number): Promise<void> {
   const yard = (id: string): Yard => {
     const built = Array.from({ length: 30 }, (_, i) => {
       let n = 0
-      return buildHive({ name: `Hive ${i}`, stage: 'flow', stack: [['stand-timber-200'], ['floor-mesh-national'], ['box-national-brood', 'brood']] }, CATALOGUE, () => `${id}-${i}-${n++}`)
+      return buildHive(
+        {
+          name: `Hive ${i}`,
+          stage: 'flow',
+          stack: [['stand-timber-200'], ['floor-mesh-national'], ['box-national-brood', 'brood']],
+        },
+        CATALOGUE,
+        () => `${id}-${i}-${n++}`,
+      )
     })
     return { ...emptyYard(id, id), hives: built.map(({ hive }) => hive), parts: built.flatMap(({ parts }) => parts) }
   }
@@ -96,7 +147,12 @@ async function killImports(path: string, rounds: number): Promise<void> {
   for (let round = 0; round < rounds; round++) {
     const ids = Array.from({ length: 5 }, (_, i) => `r${round}-${i}`)
     const body = JSON.stringify(planOf(ids.map(yard)))
-    const bring = (server: RunningServer) => fetch(`${server.url}/api/plans/import`, { method: 'POST', body, headers: { 'x-import': `round-${round}` } }).catch(() => undefined)
+    const bring = (server: RunningServer) =>
+      fetch(`${server.url}/api/plans/import`, {
+        method: 'POST',
+        body,
+        headers: { 'x-import': `round-${round}` },
+      }).catch(() => undefined)
     const server = await startServer({ databasePath: path })
     const sent = bring(server)
     await later(120 + ((round * 61) % 700))
@@ -109,9 +165,16 @@ async function killImports(path: string, rounds: number): Promise<void> {
     if (found === 0) killedBefore++
     await bring(again)
     if ((await here()).length !== 5) twins++
-    for (const id of ids) await fetch(`${again.url}/api/yards/${id}/removed`, { method: 'PUT', body: '{"removed":true}' })
+    for (const id of ids)
+      await fetch(`${again.url}/api/yards/${id}/removed`, { method: 'PUT', body: '{"removed":true}' })
     await again.stop()
   }
   const sound = await isSound(path)
-  tell(`killed ${rounds} times while bringing a file in`, `${torn} torn, ${twins} with a twin after a second try, ${killedBefore} killed before it was kept, file ${sound ? 'sound' : 'damaged'}`, torn === 0 && twins === 0 && sound, 'none torn')
+  tell(
+    `killed ${rounds} times while bringing a file in`,
+    `${torn} torn, ${twins} with a twin after a second try, ${killedBefore} killed before it ` +
+      `was kept, file ${sound ? 'sound' : 'damaged'}`,
+    torn === 0 && twins === 0 && sound,
+    'none torn',
+  )
 }

@@ -4,7 +4,16 @@ import { chromium, type Browser, type BrowserContext, type Page } from 'playwrig
 export function launchBrowser(): Promise<Browser> {
   return chromium.launch({
     executablePath: '/usr/bin/chromium',
-    args: ['--headless', '--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync'],
+    args: [
+      '--headless',
+      '--no-sandbox',
+      '--disable-gpu',
+      '--disable-quic',
+      '--no-first-run',
+      '--disable-background-networking',
+      '--disable-component-update',
+      '--disable-sync',
+    ],
   })
 }
 
@@ -16,15 +25,27 @@ export interface OpenPage {
 }
 
 /** A page in a profile of its own, with everything it complains of written down. */
-export async function openPage(browser: Browser, options: { width?: number; height?: number; touch?: boolean } = {}): Promise<OpenPage> {
-  const context = await browser.newContext({ viewport: { width: options.width ?? 1280, height: options.height ?? 800 }, hasTouch: options.touch ?? false, isMobile: options.touch ?? false, acceptDownloads: true })
+export async function openPage(
+  browser: Browser,
+  options: { width?: number; height?: number; touch?: boolean } = {},
+): Promise<OpenPage> {
+  const context = await browser.newContext({
+    viewport: { width: options.width ?? 1280, height: options.height ?? 800 },
+    hasTouch: options.touch ?? false,
+    isMobile: options.touch ?? false,
+    acceptDownloads: true,
+  })
   // Functions sent to the page keep their names through a helper that the page does not have.
   await context.addInitScript('globalThis.__name = (named) => named')
   const page = await context.newPage()
   const complaints: string[] = []
   page.on('pageerror', (error) => complaints.push(String(error)))
   page.on('console', (message) => {
-    if (message.type() === 'error' && !/ERR_(CONNECTION_\w+|FAILED|EMPTY_RESPONSE)|status of (409|422)/.test(message.text())) complaints.push(message.text())
+    if (
+      message.type() === 'error' &&
+      !/ERR_(CONNECTION_\w+|FAILED|EMPTY_RESPONSE)|status of (409|422)/.test(message.text())
+    )
+      complaints.push(message.text())
   })
   return { context, page, complaints }
 }

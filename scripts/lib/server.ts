@@ -36,24 +36,34 @@ export function freePort(): Promise<number> {
 export async function startServer({ seed, databasePath, port, env = {} }: ServerOptions = {}): Promise<RunningServer> {
   const folder = databasePath ? undefined : mkdtempSync(join(tmpdir(), 'duvet-'))
   const path = databasePath ?? join(folder!, 'duvet.db')
-  const onPort = port ?? await freePort()
+  const onPort = port ?? (await freePort())
   const child = spawn(process.execPath, ['.output/server/index.mjs'], {
     stdio: ['ignore', 'ignore', 'pipe'],
-    env: { ...process.env, NITRO_PORT: String(onPort), NITRO_HOST: '127.0.0.1', DUVET_DATABASE: `file:${path}`, ...(seed ? { DUVET_SEED: seed } : {}), ...env },
+    env: {
+      ...process.env,
+      NITRO_PORT: String(onPort),
+      NITRO_HOST: '127.0.0.1',
+      DUVET_DATABASE: `file:${path}`,
+      ...(seed ? { DUVET_SEED: seed } : {}),
+      ...env,
+    },
   })
   let errors = ''
-  child.stderr.on('data', (data: Buffer) => { errors += data.toString() })
+  child.stderr.on('data', (data: Buffer) => {
+    errors += data.toString()
+  })
   const url = `http://127.0.0.1:${onPort}`
   await answering(url, child, () => errors)
-  const stop = (signal: NodeJS.Signals = 'SIGTERM') => new Promise<void>((resolve) => {
-    const done = () => {
-      if (folder && signal === 'SIGTERM') rmSync(folder, { recursive: true, force: true })
-      resolve()
-    }
-    if (child.exitCode !== null || child.signalCode !== null) return done()
-    child.once('exit', done)
-    child.kill(signal)
-  })
+  const stop = (signal: NodeJS.Signals = 'SIGTERM') =>
+    new Promise<void>((resolve) => {
+      const done = () => {
+        if (folder && signal === 'SIGTERM') rmSync(folder, { recursive: true, force: true })
+        resolve()
+      }
+      if (child.exitCode !== null || child.signalCode !== null) return done()
+      child.once('exit', done)
+      child.kill(signal)
+    })
   return { url, port: onPort, databasePath: path, process: child, stop }
 }
 

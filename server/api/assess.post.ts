@@ -11,7 +11,10 @@ export default defineEventHandler(async (event) => {
   const query = readWith<{ units?: UnitSystem; words?: Vocabulary }>(readerSchema, getQuery(event))
   if (!query.ok) throw refusal(422, query.problem)
   const text = await readLimited(event, LIMITS.planBytes)
-  const assessed = await inWorker('assess', { text, reader: { units: query.value.units ?? 'mm', vocabulary: query.value.words ?? 'british' } })
+  const assessed = await inWorker('assess', {
+    text,
+    reader: { units: query.value.units ?? 'mm', vocabulary: query.value.words ?? 'british' },
+  })
   if (!assessed.ok) throw refusal(assessed.status, assessed.problem)
   setHeader(event, 'content-type', 'application/json')
   return assessed.json

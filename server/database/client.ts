@@ -27,7 +27,11 @@ const migrationsFolder = () => process.env.DUVET_MIGRATIONS ?? resolve('server/d
  * One connection only: its settings then hold for everything that is done.
  * @throws DatabaseFault with the sentence for the keeper, and the file left as it is
  */
-export async function openDatabase(url: string, today: string, authToken = process.env.DUVET_DATABASE_TOKEN): Promise<OpenDatabase> {
+export async function openDatabase(
+  url: string,
+  today: string,
+  authToken = process.env.DUVET_DATABASE_TOKEN,
+): Promise<OpenDatabase> {
   const path = fileOf(url)
   try {
     return await open(url, path, today, authToken)
@@ -36,7 +40,12 @@ export async function openDatabase(url: string, today: string, authToken = proce
   }
 }
 
-async function open(url: string, path: string | undefined, today: string, authToken: string | undefined): Promise<OpenDatabase> {
+async function open(
+  url: string,
+  path: string | undefined,
+  today: string,
+  authToken: string | undefined,
+): Promise<OpenDatabase> {
   const wasThere = path !== undefined && existsSync(path)
   if (wasThere && statSync(path).isDirectory()) throw fault('folder', path)
   if (path) mkdirSync(dirname(path), { recursive: true })
@@ -60,14 +69,22 @@ async function open(url: string, path: string | undefined, today: string, authTo
 
 /** A second connection to a database that is open and up to date already. */
 export async function connectAgain(url: string): Promise<OpenDatabase> {
-  const client = createClient({ url, concurrency: 1, ...(process.env.DUVET_DATABASE_TOKEN ? { authToken: process.env.DUVET_DATABASE_TOKEN } : {}) })
-  if (fileOf(url)) for (const [name, value] of Object.entries(PRAGMAS)) await client.execute(`PRAGMA ${name} = ${value}`)
+  const client = createClient({
+    url,
+    concurrency: 1,
+    ...(process.env.DUVET_DATABASE_TOKEN ? { authToken: process.env.DUVET_DATABASE_TOKEN } : {}),
+  })
+  if (fileOf(url))
+    for (const [name, value] of Object.entries(PRAGMAS)) await client.execute(`PRAGMA ${name} = ${value}`)
   return { client, database: drizzle(client, { schema, casing: 'snake_case' }) }
 }
 
 type Transaction = Parameters<Parameters<Database['transaction']>[0]>[0]
 
-/** All of it or nothing. An error of the database is told as it was: it may have ended the transaction by itself, which the rollback would then complain of instead. */
+/**
+ * All of it or nothing. An error of the database is told as it was: it may have ended the transaction by itself, which
+ * the rollback would then complain of instead.
+ */
 export async function inTransaction<T>(database: Database, work: (tx: Transaction) => Promise<T>): Promise<T> {
   let cause: unknown
   try {
@@ -91,12 +108,16 @@ function fault(kind: Fault, path: string | undefined): DatabaseFault {
 /** How many migrations are still to be made; refuses what another program, or a newer Duvet, has written. */
 async function pendingMigrations(client: Client, path: string | undefined): Promise<number> {
   const known = readMigrationFiles({ migrationsFolder: migrationsFolder() }).map(({ folderMillis }) => folderMillis)
-  const tables = (await client.execute(`SELECT name FROM sqlite_master WHERE type = 'table' AND name NOT LIKE 'sqlite_%'`)).rows.map((row) => String(row.name))
+  const tables = (
+    await client.execute(`SELECT name FROM sqlite_master WHERE type = 'table' AND name NOT LIKE 'sqlite_%'`)
+  ).rows.map((row) => String(row.name))
   if (!tables.includes('__drizzle_migrations')) {
     if (tables.length > 0) throw fault('foreign', path)
     return known.length
   }
-  const done = (await client.execute('SELECT created_at AS at FROM __drizzle_migrations')).rows.map((row) => Number(row.at))
+  const done = (await client.execute('SELECT created_at AS at FROM __drizzle_migrations')).rows.map((row) =>
+    Number(row.at),
+  )
   if (done.length > 0 && (!tables.includes('yards') || !done.includes(known[0]!))) throw fault('foreign', path)
   if (done.some((at) => at > known.at(-1)!)) throw fault('newer', path)
   return known.length - done.length
@@ -108,7 +129,10 @@ async function mustBeSoundAndWritable(client: Client, path: string): Promise<voi
   await client.batch(['SELECT 1'], 'write')
 }
 
-/** A copy of the whole file beside it, named by the day; a second one on the same day gets a number. It gets its name only when all of it is on the disk. */
+/**
+ * A copy of the whole file beside it, named by the day; a second one on the same day gets a number. It gets its name
+ * only when all of it is on the disk.
+ */
 async function backUp(client: Client, path: string, today: string): Promise<void> {
   let target = `${path}.before-${today}`
   for (let n = 2; existsSync(target); n++) target = `${path}.before-${today}-${n}`

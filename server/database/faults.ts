@@ -1,23 +1,52 @@
 import { readdirSync } from 'node:fs'
 import { basename, dirname, resolve } from 'node:path'
 
-export const FAULTS = ['full', 'locked', 'damaged', 'read-only', 'foreign', 'newer', 'folder', 'no-place', 'address', 'disk'] as const
+export const FAULTS = [
+  'full',
+  'locked',
+  'damaged',
+  'read-only',
+  'foreign',
+  'newer',
+  'folder',
+  'no-place',
+  'address',
+  'disk',
+] as const
 export type Fault = (typeof FAULTS)[number]
 
 /** The database cannot do what is asked of it, with what a person can do about it. */
 export class DatabaseFault extends Error {
-  constructor(readonly fault: Fault, readonly sentence: string) {
+  constructor(
+    readonly fault: Fault,
+    readonly sentence: string,
+  ) {
     super(sentence)
   }
 }
 
 /** The file behind a libSQL address, or undefined for a server. */
 export function fileOf(url: string): string | undefined {
-  return url.startsWith('file:') ? resolve(url.slice('file:'.length).replace(/^\/\/\//, '/').replace(/\?.*$/, '')) : undefined
+  return url.startsWith('file:')
+    ? resolve(
+        url
+          .slice('file:'.length)
+          .replace(/^\/\/\//, '/')
+          .replace(/\?.*$/, ''),
+      )
+    : undefined
 }
 
 /** Errors of files and folders that keep a database from being opened. */
-const OPENING: Readonly<Record<string, Fault>> = { EROFS: 'read-only', EACCES: 'no-place', EPERM: 'no-place', ENOTDIR: 'no-place', EEXIST: 'no-place', ENOENT: 'no-place', ENOSPC: 'full' }
+const OPENING: Readonly<Record<string, Fault>> = {
+  EROFS: 'read-only',
+  EACCES: 'no-place',
+  EPERM: 'no-place',
+  ENOTDIR: 'no-place',
+  EEXIST: 'no-place',
+  ENOENT: 'no-place',
+  ENOSPC: 'full',
+}
 
 /** What kind of fault an error of the database is; undefined where it is none. */
 export function faultKind(error: unknown): Fault | undefined {
@@ -38,7 +67,10 @@ export function faultKind(error: unknown): Fault | undefined {
 export function lastGoodCopy(path: string | undefined): string | undefined {
   if (!path) return undefined
   try {
-    return readdirSync(dirname(path)).filter((name) => name.startsWith(`${basename(path)}.before-`) && !name.endsWith('.part')).sort().at(-1)
+    return readdirSync(dirname(path))
+      .filter((name) => name.startsWith(`${basename(path)}.before-`) && !name.endsWith('.part'))
+      .sort()
+      .at(-1)
   } catch {
     return undefined
   }
@@ -49,16 +81,43 @@ export function faultSentence(fault: Fault, path: string | undefined): string {
   const name = path ? basename(path) : 'The database'
   const copy = lastGoodCopy(path)
   switch (fault) {
-    case 'full': return 'The disk is full: this was not saved. Make room on it; what waits is kept and sent again.'
-    case 'locked': return `Another program keeps ${name} locked: this was not saved yet. Close it; what waits is kept and sent again.`
-    case 'damaged': return `The file ${name} is damaged. ${copy ? `The last good copy is ${copy}, beside it: put it in its place.` : 'No copy stands beside it: start with another file and bring in a saved plan file.'}`
-    case 'read-only': return `The file ${name} can only be read: allow writing to it and to its folder, or name another with DUVET_DATABASE.`
-    case 'foreign': return `The file ${name} belongs to another program. It was left as it is: name another one with DUVET_DATABASE.`
-    case 'newer': return `The file ${name} was written by a newer Duvet. It was left as it is: start that newer one${copy ? `, or use the copy ${copy}` : ''}.`
-    case 'folder': return `${name} is a folder: name a file in it, such as DUVET_DATABASE=file:${name}/duvet.db.`
-    case 'no-place': return `The file ${name} cannot be opened or made: look whether its folder is there and may be written to.`
-    case 'address': return 'DUVET_DATABASE is no address of a database: write a file as file:data/duvet.db.'
-    case 'disk': return `The disk does not read or write ${name} as it should: this was not saved. Look at the disk before going on.`
+    case 'full':
+      return 'The disk is full: this was not saved. Make room on it; what waits is kept and sent again.'
+    case 'locked':
+      return (
+        `Another program keeps ${name} locked: this was not saved yet. Close it; what waits is ` +
+        'kept and sent again.'
+      )
+    case 'damaged':
+      return (
+        `The file ${name} is damaged. ` +
+        (copy
+          ? `The last good copy is ${copy}, beside it: put it in its place.`
+          : 'No copy stands beside it: start with another file and bring in a saved plan file.')
+      )
+    case 'read-only':
+      return (
+        `The file ${name} can only be read: allow writing to it and to its folder, or name ` +
+        'another with DUVET_DATABASE.'
+      )
+    case 'foreign':
+      return `The file ${name} belongs to another program. It was left as it is: name another one with DUVET_DATABASE.`
+    case 'newer':
+      return (
+        `The file ${name} was written by a newer Duvet. It was left as it is: start that newer ` +
+        `one${copy ? `, or use the copy ${copy}` : ''}.`
+      )
+    case 'folder':
+      return `${name} is a folder: name a file in it, such as DUVET_DATABASE=file:${name}/duvet.db.`
+    case 'no-place':
+      return `The file ${name} cannot be opened or made: look whether its folder is there and may be written to.`
+    case 'address':
+      return 'DUVET_DATABASE is no address of a database: write a file as file:data/duvet.db.'
+    case 'disk':
+      return (
+        `The disk does not read or write ${name} as it should: this was not saved. Look at the ` +
+        'disk before going on.'
+      )
   }
 }
 

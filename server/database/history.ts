@@ -1,5 +1,16 @@
 import { and, desc, eq, lt } from 'drizzle-orm'
-import { asItStood, changeOf, goBack, staysOf, type Before, type HiveChange, type PastEntry, type PastMoment, type Stay, type Yard } from '#core/hive'
+import {
+  asItStood,
+  changeOf,
+  goBack,
+  staysOf,
+  type Before,
+  type HiveChange,
+  type PastEntry,
+  type PastMoment,
+  type Stay,
+  type Yard,
+} from '#core/hive'
 import type { Database } from './client'
 import { edits } from './schema'
 import { readYard } from './yards'
@@ -12,7 +23,12 @@ const CHUNK = 200
 async function* newestFirst(database: Database, yardId: string): AsyncGenerator<PastEntry[]> {
   let before = Number.MAX_SAFE_INTEGER
   for (let read = 0; read < MOST_ENTRIES;) {
-    const rows = await database.select().from(edits).where(and(eq(edits.yardId, yardId), lt(edits.sequence, before))).orderBy(desc(edits.sequence)).limit(CHUNK)
+    const rows = await database
+      .select()
+      .from(edits)
+      .where(and(eq(edits.yardId, yardId), lt(edits.sequence, before)))
+      .orderBy(desc(edits.sequence))
+      .limit(CHUNK)
     yield rows
     if (rows.length < CHUNK) return
     read += rows.length
@@ -38,7 +54,12 @@ export async function yardAt(database: Database, yardId: string, when: PastMomen
 }
 
 /** What was changed about a hive, newest first. */
-export async function hiveChanges(database: Database, yardId: string, hiveId: string, most: number): Promise<HiveChange[] | undefined> {
+export async function hiveChanges(
+  database: Database,
+  yardId: string,
+  hiveId: string,
+  most: number,
+): Promise<HiveChange[] | undefined> {
   const stored = await readYard(database, yardId)
   if (!stored) return undefined
   const found: HiveChange[] = []

@@ -30,7 +30,8 @@ export interface Importing {
 export async function importPlan(database: Database, plan: Plan, importing: Importing): Promise<readonly Imported[]> {
   return inTransaction(database, async (tx) => {
     const [before] = await tx.select().from(imports).where(eq(imports.id, importing.importId))
-    if (before && before.contentHash !== importing.contentHash) throw new ImportRefused('Another file was brought in under this identity: begin again.')
+    if (before && before.contentHash !== importing.contentHash)
+      throw new ImportRefused('Another file was brought in under this identity: begin again.')
     if (before) return before.result
     const done: Imported[] = []
     for (const yard of plan.yards) {
@@ -38,7 +39,9 @@ export async function importPlan(database: Database, plan: Plan, importing: Impo
       done.push(await importYard(tx, yard, importing))
       importing.onYard?.(done.length)
     }
-    await tx.insert(imports).values({ id: importing.importId, receivedAt: importing.now, contentHash: importing.contentHash, result: done })
+    await tx
+      .insert(imports)
+      .values({ id: importing.importId, receivedAt: importing.now, contentHash: importing.contentHash, result: done })
     return done
   })
 }
@@ -49,7 +52,13 @@ async function importYard(tx: Writer, yard: Yard, importing: Importing): Promise
   const beside = await yardExists(tx, yard.id)
   const named = beside ? withOwnIdentities(yard, freeName(yard.name, new Set(await yardNames(tx))), randomUUID) : yard
   await insertYard(tx, named)
-  return { yardId: named.id, yardName: named.name, how: beside ? 'beside' : 'new', hives: named.hives.length, framesElsewhere: 0 }
+  return {
+    yardId: named.id,
+    yardName: named.name,
+    how: beside ? 'beside' : 'new',
+    hives: named.hives.length,
+    framesElsewhere: 0,
+  }
 }
 
 function sharesNothing(stored: Yard, yard: Yard): boolean {
@@ -57,11 +66,22 @@ function sharesNothing(stored: Yard, yard: Yard): boolean {
   return ![...yard.hives, ...yard.parts].some(({ id }) => here.has(id))
 }
 
-/** Puts hives back into their yard, as one change that can be undone. A frame that hangs in another box by now stays there. */
-async function into(tx: Writer, { yard: here, revision }: StoredYard, yard: Yard, { device, now }: Importing): Promise<Imported> {
+/**
+ * Puts hives back into their yard, as one change that can be undone. A frame that hangs in another box by now stays
+ * there.
+ */
+async function into(
+  tx: Writer,
+  { yard: here, revision }: StoredYard,
+  yard: Yard,
+  { device, now }: Importing,
+): Promise<Imported> {
   const hanging = new Set(here.parts.flatMap(({ contents }) => contents.map(({ id }) => id)))
   const elsewhere = yard.parts.flatMap(({ contents }) => contents.filter(({ id }) => hanging.has(id))).length
-  const without = (part: Part): Part => (part.contents.some(({ id }) => hanging.has(id)) ? { ...part, contents: part.contents.filter(({ id }) => !hanging.has(id)) } : part)
+  const without = (part: Part): Part =>
+    part.contents.some(({ id }) => hanging.has(id))
+      ? { ...part, contents: part.contents.filter(({ id }) => !hanging.has(id)) }
+      : part
   const known = new Set([...here.patterns, ...here.hanging].map(({ id }) => id))
   let next = here.parts.length
   const placed = new Set<string>()
@@ -72,10 +92,16 @@ async function into(tx: Writer, { yard: here, revision }: StoredYard, yard: Yard
     return { kind: 'add-hive', at: here.hives.length + i, hive, parts }
   })
   const edits: Edit[] = [
-    ...yard.patterns.filter(({ id }) => !known.has(id)).map((pattern) => ({ kind: 'set-pattern' as const, patternId: pattern.id, pattern })),
-    ...yard.hanging.filter(({ id }) => !known.has(id)).map((pattern) => ({ kind: 'set-hanging' as const, patternId: pattern.id, pattern })),
+    ...yard.patterns
+      .filter(({ id }) => !known.has(id))
+      .map((pattern) => ({ kind: 'set-pattern' as const, patternId: pattern.id, pattern })),
+    ...yard.hanging
+      .filter(({ id }) => !known.has(id))
+      .map((pattern) => ({ kind: 'set-hanging' as const, patternId: pattern.id, pattern })),
     ...hives,
-    ...yard.parts.filter(({ id }) => !placed.has(id)).map((part) => ({ kind: 'stock-part' as const, at: next++, part: without(part) })),
+    ...yard.parts
+      .filter(({ id }) => !placed.has(id))
+      .map((part) => ({ kind: 'stock-part' as const, at: next++, part: without(part) })),
   ]
   if (edits.length > 0) {
     const entry = { id: randomUUID(), madeAt: now, kind: 'do' as const, edit: { kind: 'batch' as const, edits } }

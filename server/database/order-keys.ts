@@ -5,7 +5,10 @@ import { generateNKeysBetween } from 'fractional-indexing'
  * others get one between their neighbours. Only the new keys come back.
  */
 export function newOrderKeys(order: readonly string[], known: ReadonlyMap<string, string>): Map<string, string> {
-  const kept = longestRising(order.filter((id) => known.has(id)), (id) => known.get(id)!)
+  const kept = longestRising(
+    order.filter((id) => known.has(id)),
+    (id) => known.get(id)!,
+  )
   const keys = new Map<string, string>()
   let below: string | null = null
   let waiting: string[] = []

@@ -2,7 +2,26 @@ import { sql } from 'drizzle-orm'
 import { foreignKey, index, integer, primaryKey, real, sqliteTable, text, uniqueIndex } from 'drizzle-orm/sqlite-core'
 import type { HangingPattern, Pattern } from '#core/catalogue'
 import type { Imported } from '#wire/import-answer'
-import type { Acceptance, AbsorberFeature, AttachmentPlace, BandPreset, Condition, Content, Edit, OpeningEdge, Override, Part, Reading, Role, HiveSeason, Spacing, Stage, Visit, YardSeason, YawDeg } from '#core/hive'
+import type {
+  Acceptance,
+  AbsorberFeature,
+  AttachmentPlace,
+  BandPreset,
+  Condition,
+  Content,
+  Edit,
+  OpeningEdge,
+  Override,
+  Part,
+  Reading,
+  Role,
+  HiveSeason,
+  Spacing,
+  Stage,
+  Visit,
+  YardSeason,
+  YawDeg,
+} from '#core/hive'
 
 /** Identities are a yard's own: everything below a yard is found by the yard and its identity. */
 export const yards = sqliteTable('yards', {
@@ -21,81 +40,114 @@ export const yards = sqliteTable('yards', {
   removedAt: text(),
 })
 
-export const hives = sqliteTable('hives', {
-  yardId: text().notNull().references(() => yards.id),
-  id: text().notNull(),
-  /** Sorts hives as text; between two there is always room for another, so that none is written anew. */
-  orderKey: text().notNull(),
-  name: text().notNull(),
-  stage: text().$type<Stage>().notNull(),
-  note: text().notNull(),
-  accepted: text({ mode: 'json' }).$type<readonly Acceptance[]>().notNull(),
-  season: text({ mode: 'json' }).$type<HiveSeason>(),
-  visit: text({ mode: 'json' }).$type<Visit>(),
-}, (table) => [primaryKey({ columns: [table.yardId, table.id] })])
+export const hives = sqliteTable(
+  'hives',
+  {
+    yardId: text()
+      .notNull()
+      .references(() => yards.id),
+    id: text().notNull(),
+    /** Sorts hives as text; between two there is always room for another, so that none is written anew. */
+    orderKey: text().notNull(),
+    name: text().notNull(),
+    stage: text().$type<Stage>().notNull(),
+    note: text().notNull(),
+    accepted: text({ mode: 'json' }).$type<readonly Acceptance[]>().notNull(),
+    season: text({ mode: 'json' }).$type<HiveSeason>(),
+    visit: text({ mode: 'json' }).$type<Visit>(),
+  },
+  (table) => [primaryKey({ columns: [table.yardId, table.id] })],
+)
 
-export const parts = sqliteTable('parts', {
-  yardId: text().notNull().references(() => yards.id),
-  id: text().notNull(),
-  orderKey: text().notNull(),
-  patternId: text().notNull(),
-  name: text(),
-  measured: text({ mode: 'json' }).$type<Part['measured']>(),
-  contents: text({ mode: 'json' }).$type<readonly Content[]>().notNull(),
-  hasHeld: text({ mode: 'json' }).$type<Part['hasHeld']>().notNull(),
-  hole: text().$type<'open' | 'closed'>(),
-  readings: text({ mode: 'json' }).$type<readonly Reading[]>(),
-  condition: text().$type<Condition>(),
-  spacing: text({ mode: 'json' }).$type<Spacing>(),
-  lacks: text({ mode: 'json' }).$type<readonly AbsorberFeature[]>(),
-}, (table) => [primaryKey({ columns: [table.yardId, table.id] })])
+export const parts = sqliteTable(
+  'parts',
+  {
+    yardId: text()
+      .notNull()
+      .references(() => yards.id),
+    id: text().notNull(),
+    orderKey: text().notNull(),
+    patternId: text().notNull(),
+    name: text(),
+    measured: text({ mode: 'json' }).$type<Part['measured']>(),
+    contents: text({ mode: 'json' }).$type<readonly Content[]>().notNull(),
+    hasHeld: text({ mode: 'json' }).$type<Part['hasHeld']>().notNull(),
+    hole: text().$type<'open' | 'closed'>(),
+    readings: text({ mode: 'json' }).$type<readonly Reading[]>(),
+    condition: text().$type<Condition>(),
+    spacing: text({ mode: 'json' }).$type<Spacing>(),
+    lacks: text({ mode: 'json' }).$type<readonly AbsorberFeature[]>(),
+  },
+  (table) => [primaryKey({ columns: [table.yardId, table.id] })],
+)
 
 /** A part stands in one place only: its identity is the key. */
-export const placements = sqliteTable('placements', {
-  yardId: text().notNull(),
-  partId: text().notNull(),
-  hiveId: text().notNull(),
-  position: integer().notNull(),
-  turnedOver: integer({ mode: 'boolean' }).notNull(),
-  yawDeg: integer().$type<YawDeg>().notNull(),
-  offsetXMm: real().notNull(),
-  offsetYMm: real().notNull(),
-  role: text().$type<Role>(),
-  offBy: text(),
-}, (table) => [
-  primaryKey({ columns: [table.yardId, table.partId] }), index('placements_by_hive').on(table.yardId, table.hiveId),
-  foreignKey({ columns: [table.yardId, table.partId], foreignColumns: [parts.yardId, parts.id] }), foreignKey({ columns: [table.yardId, table.hiveId], foreignColumns: [hives.yardId, hives.id] }),
-])
+export const placements = sqliteTable(
+  'placements',
+  {
+    yardId: text().notNull(),
+    partId: text().notNull(),
+    hiveId: text().notNull(),
+    position: integer().notNull(),
+    turnedOver: integer({ mode: 'boolean' }).notNull(),
+    yawDeg: integer().$type<YawDeg>().notNull(),
+    offsetXMm: real().notNull(),
+    offsetYMm: real().notNull(),
+    role: text().$type<Role>(),
+    offBy: text(),
+  },
+  (table) => [
+    primaryKey({ columns: [table.yardId, table.partId] }),
+    index('placements_by_hive').on(table.yardId, table.hiveId),
+    foreignKey({ columns: [table.yardId, table.partId], foreignColumns: [parts.yardId, parts.id] }),
+    foreignKey({ columns: [table.yardId, table.hiveId], foreignColumns: [hives.yardId, hives.id] }),
+  ],
+)
 
-export const attachments = sqliteTable('attachments', {
-  yardId: text().notNull(),
-  partId: text().notNull(),
-  hiveId: text().notNull(),
-  position: integer().notNull(),
-  place: text().$type<AttachmentPlace>().notNull(),
-  edge: text().$type<OpeningEdge>(),
-}, (table) => [
-  primaryKey({ columns: [table.yardId, table.partId] }), index('attachments_by_hive').on(table.yardId, table.hiveId),
-  foreignKey({ columns: [table.yardId, table.partId], foreignColumns: [parts.yardId, parts.id] }), foreignKey({ columns: [table.yardId, table.hiveId], foreignColumns: [hives.yardId, hives.id] }),
-])
+export const attachments = sqliteTable(
+  'attachments',
+  {
+    yardId: text().notNull(),
+    partId: text().notNull(),
+    hiveId: text().notNull(),
+    position: integer().notNull(),
+    place: text().$type<AttachmentPlace>().notNull(),
+    edge: text().$type<OpeningEdge>(),
+  },
+  (table) => [
+    primaryKey({ columns: [table.yardId, table.partId] }),
+    index('attachments_by_hive').on(table.yardId, table.hiveId),
+    foreignKey({ columns: [table.yardId, table.partId], foreignColumns: [parts.yardId, parts.id] }),
+    foreignKey({ columns: [table.yardId, table.hiveId], foreignColumns: [hives.yardId, hives.id] }),
+  ],
+)
 
 /** The log: appended to, never changed. Undo and redo are entries of their own. */
-export const edits = sqliteTable('edits', {
-  sequence: integer().primaryKey({ autoIncrement: true }),
-  id: text().notNull(),
-  yardId: text().notNull(),
-  baseRevision: integer().notNull(),
-  revision: integer().notNull(),
-  /** By the clock of the device, by that of the server, and when it must have been: never before the entry above it. */
-  madeAt: text().notNull(),
-  receivedAt: text().notNull(),
-  happenedAt: text().notNull(),
-  device: text().notNull(),
-  kind: text().$type<'do' | 'undo' | 'redo'>().notNull(),
-  targetId: text(),
-  edit: text({ mode: 'json' }).$type<Edit>().notNull(),
-  inverse: text({ mode: 'json' }).$type<Edit>().notNull(),
-}, (table) => [uniqueIndex('edits_once').on(table.yardId, table.id), index('edits_by_yard').on(table.yardId, table.revision)])
+export const edits = sqliteTable(
+  'edits',
+  {
+    sequence: integer().primaryKey({ autoIncrement: true }),
+    id: text().notNull(),
+    yardId: text().notNull(),
+    baseRevision: integer().notNull(),
+    revision: integer().notNull(),
+    /**
+     * By the clock of the device, by that of the server, and when it must have been: never before the entry above it.
+     */
+    madeAt: text().notNull(),
+    receivedAt: text().notNull(),
+    happenedAt: text().notNull(),
+    device: text().notNull(),
+    kind: text().$type<'do' | 'undo' | 'redo'>().notNull(),
+    targetId: text(),
+    edit: text({ mode: 'json' }).$type<Edit>().notNull(),
+    inverse: text({ mode: 'json' }).$type<Edit>().notNull(),
+  },
+  (table) => [
+    uniqueIndex('edits_once').on(table.yardId, table.id),
+    index('edits_by_yard').on(table.yardId, table.revision),
+  ],
+)
 
 /** Files that were brought in, so that one sent twice is brought in once. */
 export const imports = sqliteTable('imports', {
@@ -107,23 +159,30 @@ export const imports = sqliteTable('imports', {
 })
 
 /** Every weighing of a hive; taken away with its batch, never lost. */
-export const weighIns = sqliteTable('weigh_ins', {
-  id: text().primaryKey(),
-  yardId: text().notNull(),
-  hiveId: text().notNull(),
-  /** When, by the minute, UTC: two of one minute and source are one. */
-  at: text().notNull(),
-  kg: real().notNull(),
-  method: text().$type<'scale' | 'heft'>().notNull(),
-  leftKg: real(),
-  rightKg: real(),
-  source: text().notNull(),
-  batchId: text().notNull(),
-  removedAt: text(),
-}, (table) => [
-  index('weigh_ins_by_hive').on(table.yardId, table.hiveId, table.at), index('weigh_ins_by_batch').on(table.batchId),
-  uniqueIndex('weigh_ins_once').on(table.yardId, table.hiveId, table.at, table.source).where(sql`removed_at IS NULL`),
-])
+export const weighIns = sqliteTable(
+  'weigh_ins',
+  {
+    id: text().primaryKey(),
+    yardId: text().notNull(),
+    hiveId: text().notNull(),
+    /** When, by the minute, UTC: two of one minute and source are one. */
+    at: text().notNull(),
+    kg: real().notNull(),
+    method: text().$type<'scale' | 'heft'>().notNull(),
+    leftKg: real(),
+    rightKg: real(),
+    source: text().notNull(),
+    batchId: text().notNull(),
+    removedAt: text(),
+  },
+  (table) => [
+    index('weigh_ins_by_hive').on(table.yardId, table.hiveId, table.at),
+    index('weigh_ins_by_batch').on(table.batchId),
+    uniqueIndex('weigh_ins_once')
+      .on(table.yardId, table.hiveId, table.at, table.source)
+      .where(sql`removed_at IS NULL`),
+  ],
+)
 
 /** A scale under a hive, with the key that it signs with. */
 export const scales = sqliteTable('scales', {

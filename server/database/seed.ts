@@ -16,11 +16,18 @@ export async function seedFrom(database: Database, path: string, logPath?: strin
   if ((await readYards(database)).length > 0) return
   const plan = readPlan(readFileSync(path, 'utf8'))
   if (!plan.ok) throw new Error(plan.problem.sentence)
-  await importPlan(database, plan.value, { importId: `seed-${randomUUID()}`, contentHash: '', device: 'demo', now: new Date().toISOString() })
+  await importPlan(database, plan.value, {
+    importId: `seed-${randomUUID()}`,
+    contentHash: '',
+    device: 'demo',
+    now: new Date().toISOString(),
+  })
   if (!logPath) return
   for (const { yardId, entries } of JSON.parse(readFileSync(logPath, 'utf8')) as SeedLog) {
     const oldestFirst = entries.toReversed()
-    await database.insert(edits).values(oldestFirst.map((entry) => ({ ...entry, yardId, baseRevision: entry.revision - 1 })))
+    await database
+      .insert(edits)
+      .values(oldestFirst.map((entry) => ({ ...entry, yardId, baseRevision: entry.revision - 1 })))
     await database.update(yards).set({ revision: oldestFirst.length }).where(eq(yards.id, yardId))
   }
 }

@@ -28,13 +28,33 @@ export interface HiveOfYard {
   readonly hiveId: string
 }
 
-/** Keeps readings of a hive; one that is there already for its minute and source is counted, not kept twice. One that was taken away may come again. */
-export async function addWeighIns(database: Writer, { yardId, hiveId }: HiveOfYard, source: string, readings: readonly KeptWeighIn[], batchId: string, makeId: () => string): Promise<Added> {
+/**
+ * Keeps readings of a hive; one that is there already for its minute and source is counted, not kept twice. One that
+ * was taken away may come again.
+ */
+export async function addWeighIns(
+  database: Writer,
+  { yardId, hiveId }: HiveOfYard,
+  source: string,
+  readings: readonly KeptWeighIn[],
+  batchId: string,
+  makeId: () => string,
+): Promise<Added> {
   const byMinute = new Map(readings.map((reading) => [minuteOf(reading.at), reading]))
-  const rows = [...byMinute].map(([at, { kg, method, leftKg, rightKg }]) => [makeId(), at, kg, method, leftKg ?? null, rightKg ?? null])
+  const rows = [...byMinute].map(([at, { kg, method, leftKg, rightKg }]) => [
+    makeId(),
+    at,
+    kg,
+    method,
+    leftKg ?? null,
+    rightKg ?? null,
+  ])
   // One statement for all rows: a year of quarter hours is kept in a second instead of in ten.
-  const { rowsAffected } = await database.run(sql`insert into ${weighIns} (id, yard_id, hive_id, at, kg, method, left_kg, right_kg, source, batch_id)
-    select value ->> 0, ${yardId}, ${hiveId}, value ->> 1, value ->> 2, value ->> 3, value ->> 4, value ->> 5, ${source}, ${batchId} from json_each(${JSON.stringify(rows)}) where true on conflict do nothing`)
+  const { rowsAffected } = await database.run(sql`
+    insert into ${weighIns} (id, yard_id, hive_id, at, kg, method, left_kg, right_kg, source, batch_id)
+    select value ->> 0, ${yardId}, ${hiveId}, value ->> 1, value ->> 2, value ->> 3, value ->> 4, value ->> 5,
+      ${source}, ${batchId}
+    from json_each(${JSON.stringify(rows)}) where true on conflict do nothing`)
   return { batchId, added: rowsAffected, repeated: readings.length - rowsAffected }
 }
 
@@ -46,15 +66,34 @@ export interface Series {
 
 /** The readings of a hive, oldest first, thinned to at most so many. */
 export async function weighInSeries(database: Database, { yardId, hiveId }: HiveOfYard, most: number): Promise<Series> {
-  const answer = await database.get<{ all: string }>(sql`select json_group_array(json_array(at, kg, source)) as "all" from (select at, kg, source from ${weighIns} where yard_id = ${yardId} and hive_id = ${hiveId} and removed_at is null order by at)`)
-  const rows = (JSON.parse(answer.all) as [string, number, string][]).map(([at, kg, source]) => ({ at, kg, source, x: Date.parse(at), y: kg }))
+  const answer = await database.get<{ all: string }>(
+    sql`select json_group_array(json_array(at, kg, source)) as "all" from (
+      select at, kg, source from ${weighIns}
+      where yard_id = ${yardId} and hive_id = ${hiveId} and removed_at is null order by at)`,
+  )
+  const rows = (JSON.parse(answer.all) as [string, number, string][]).map(([at, kg, source]) => ({
+    at,
+    kg,
+    source,
+    x: Date.parse(at),
+    y: kg,
+  }))
   const points = thinned(rows, most)
-  return { count: rows.length, thinnedBy: points.length < rows.length ? 'largest triangle three buckets' : null, points: points.map(({ at, kg, source }) => ({ at, kg, source })) }
+  return {
+    count: rows.length,
+    thinnedBy: points.length < rows.length ? 'largest triangle three buckets' : null,
+    points: points.map(({ at, kg, source }) => ({ at, kg, source })),
+  }
 }
 
 /** The newest readings of a hive with their batches, newest first. */
 export function latestWeighIns(database: Database, { yardId, hiveId }: HiveOfYard, most: number) {
-  return database.select().from(weighIns).where(and(eq(weighIns.yardId, yardId), eq(weighIns.hiveId, hiveId), isNull(weighIns.removedAt))).orderBy(desc(weighIns.at)).limit(most)
+  return database
+    .select()
+    .from(weighIns)
+    .where(and(eq(weighIns.yardId, yardId), eq(weighIns.hiveId, hiveId), isNull(weighIns.removedAt)))
+    .orderBy(desc(weighIns.at))
+    .limit(most)
 }
 
 /** Takes a batch away, or brings it back; how many readings it has. One that was kept anew meanwhile stays as it is. */

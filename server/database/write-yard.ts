@@ -7,7 +7,9 @@ import { nextPosition, type Writer } from './yards'
 
 /** Adds a yard with everything in it. */
 export async function insertYard(database: Writer, yard: Yard): Promise<void> {
-  await database.insert(yards).values({ id: yard.id, position: await nextPosition(database), revision: 0, ...settingsOf(yard) })
+  await database
+    .insert(yards)
+    .values({ id: yard.id, position: await nextPosition(database), revision: 0, ...settingsOf(yard) })
   await writeChanges(database, { ...yard, hives: [], parts: [] }, yard)
 }
 
@@ -20,17 +22,29 @@ export async function writeChanges(database: Writer, before: Yard, after: Yard):
   const changedParts = after.parts.filter((part) => oldParts.get(part.id) !== part)
   const goneHives = idsMissing(before.hives, after.hives)
   const goneParts = idsMissing(before.parts, after.parts)
-  const moved = changedHives.filter((hive) => oldHives.get(hive.id)?.stack !== hive.stack || oldHives.get(hive.id)?.attachments !== hive.attachments)
+  const moved = changedHives.filter(
+    (hive) => oldHives.get(hive.id)?.stack !== hive.stack || oldHives.get(hive.id)?.attachments !== hive.attachments,
+  )
   await inChunks([...moved.map(({ id }) => id), ...goneHives], async (ids) => {
     await database.delete(placements).where(and(eq(placements.yardId, yardId), inArray(placements.hiveId, ids)))
     await database.delete(attachments).where(and(eq(attachments.yardId, yardId), inArray(attachments.hiveId, ids)))
   })
-  await inChunks(goneHives, (ids) => database.delete(hives).where(and(eq(hives.yardId, yardId), inArray(hives.id, ids))))
-  await inChunks(goneParts, (ids) => database.delete(parts).where(and(eq(parts.yardId, yardId), inArray(parts.id, ids))))
+  await inChunks(goneHives, (ids) =>
+    database.delete(hives).where(and(eq(hives.yardId, yardId), inArray(hives.id, ids))),
+  )
+  await inChunks(goneParts, (ids) =>
+    database.delete(parts).where(and(eq(parts.yardId, yardId), inArray(parts.id, ids))),
+  )
   await writeRows(database, parts, yardId, before.parts, after.parts, changedParts, partRow)
   await writeRows(database, hives, yardId, before.hives, after.hives, changedHives, hiveRow)
-  await inChunks(moved.flatMap((hive) => placementRows(yardId, hive)), (rows) => database.insert(placements).values(rows))
-  await inChunks(moved.flatMap((hive) => attachmentRows(yardId, hive)), (rows) => database.insert(attachments).values(rows))
+  await inChunks(
+    moved.flatMap((hive) => placementRows(yardId, hive)),
+    (rows) => database.insert(placements).values(rows),
+  )
+  await inChunks(
+    moved.flatMap((hive) => attachmentRows(yardId, hive)),
+    (rows) => database.insert(attachments).values(rows),
+  )
   const [was, is] = [settingsOf(before), settingsOf(after)]
   if (SETTINGS.some((name) => was[name] !== is[name])) await database.update(yards).set(is).where(eq(yards.id, yardId))
 }
@@ -51,27 +65,59 @@ function idsMissing(before: readonly Named[], after: readonly Named[]): string[]
 }
 
 /** Writes changed rows, and the order of those that have to move; a key left empty stays as it is. */
-async function writeRows<T extends Named>(database: Writer, table: typeof parts | typeof hives, yardId: string, before: readonly T[], after: readonly T[], changed: readonly T[], rowOf: (yardId: string, item: T, orderKey: string) => object): Promise<void> {
+async function writeRows<T extends Named>(
+  database: Writer,
+  table: typeof parts | typeof hives,
+  yardId: string,
+  before: readonly T[],
+  after: readonly T[],
+  changed: readonly T[],
+  rowOf: (yardId: string, item: T, orderKey: string) => object,
+): Promise<void> {
   const keys = await keysFor(database, table, yardId, before, after)
   const touched = new Set(changed)
-  const rows = [...changed, ...after.filter((item) => keys.has(item.id) && !touched.has(item))].map((item) => rowOf(yardId, item, keys.get(item.id) ?? ''))
-  await inChunks(rows, (chunk) => database.insert(table).values(chunk as never).onConflictDoUpdate({ target: [table.yardId, table.id], set: replaced(table) as never }))
+  const rows = [...changed, ...after.filter((item) => keys.has(item.id) && !touched.has(item))].map((item) =>
+    rowOf(yardId, item, keys.get(item.id) ?? ''),
+  )
+  await inChunks(rows, (chunk) =>
+    database
+      .insert(table)
+      .values(chunk as never)
+      .onConflictDoUpdate({ target: [table.yardId, table.id], set: replaced(table) as never }),
+  )
 }
 
 /** Keys for what has to move: none where things only went away, behind the last where they only came at the end. */
-async function keysFor(database: Writer, table: typeof parts | typeof hives, yardId: string, before: readonly Named[], after: readonly Named[]): Promise<Map<string, string>> {
+async function keysFor(
+  database: Writer,
+  table: typeof parts | typeof hives,
+  yardId: string,
+  before: readonly Named[],
+  after: readonly Named[],
+): Promise<Map<string, string>> {
   if (before === after) return new Map()
   const were = new Set(before.map(({ id }) => id))
   const left = new Set(after.map(({ id }) => id))
   const stayed = before.filter(({ id }) => left.has(id))
   const inOrder = stayed.every(({ id }, i) => after[i]?.id === id)
   if (!inOrder) {
-    const rows = await database.select({ id: table.id, orderKey: table.orderKey }).from(table).where(eq(table.yardId, yardId))
-    return newOrderKeys(after.map(({ id }) => id), new Map(rows.map(({ id, orderKey }) => [id, orderKey])))
+    const rows = await database
+      .select({ id: table.id, orderKey: table.orderKey })
+      .from(table)
+      .where(eq(table.yardId, yardId))
+    return newOrderKeys(
+      after.map(({ id }) => id),
+      new Map(rows.map(({ id, orderKey }) => [id, orderKey])),
+    )
   }
   const added = after.slice(stayed.length).map(({ id }) => id)
   if (added.length === 0 || added.some((id) => were.has(id))) return new Map()
-  const [last] = await database.select({ orderKey: table.orderKey }).from(table).where(eq(table.yardId, yardId)).orderBy(desc(table.orderKey)).limit(1)
+  const [last] = await database
+    .select({ orderKey: table.orderKey })
+    .from(table)
+    .where(eq(table.yardId, yardId))
+    .orderBy(desc(table.orderKey))
+    .limit(1)
   const keys = generateNKeysBetween(last?.orderKey ?? null, null, added.length)
   return new Map(added.map((id, i) => [id, keys[i]!]))
 }
@@ -79,16 +125,41 @@ async function keysFor(database: Writer, table: typeof parts | typeof hives, yar
 /** Every column as the row that was to go in has it. */
 function replaced(table: typeof parts | typeof hives): Record<string, SQL> {
   const { yardId: _yardId, id: _id, ...columns } = getTableColumns(table)
-  return Object.fromEntries(Object.keys(columns).map((name) => {
-    const column = sql.identifier(snake(name))
-    return [name, name === 'orderKey' ? sql`CASE WHEN excluded.${column} = '' THEN ${table.orderKey} ELSE excluded.${column} END` : sql`excluded.${column}`]
-  }))
+  return Object.fromEntries(
+    Object.keys(columns).map((name) => {
+      const column = sql.identifier(snake(name))
+      return [
+        name,
+        name === 'orderKey'
+          ? sql`CASE WHEN excluded.${column} = '' THEN ${table.orderKey} ELSE excluded.${column} END`
+          : sql`excluded.${column}`,
+      ]
+    }),
+  )
 }
 
 const snake = (name: string) => name.replace(/[A-Z]/g, (letter) => `_${letter.toLowerCase()}`)
 
-function partRow(yardId: string, { id, patternId, name, measured, contents, hasHeld, hole, readings, condition, spacing, lacks }: Part, orderKey: string) {
-  return { yardId, id, orderKey, patternId, name: name ?? null, measured: measured ?? null, contents, hasHeld, hole: hole ?? null, readings: readings ?? null, condition: condition ?? null, spacing: spacing ?? null, lacks: lacks ?? null }
+function partRow(
+  yardId: string,
+  { id, patternId, name, measured, contents, hasHeld, hole, readings, condition, spacing, lacks }: Part,
+  orderKey: string,
+) {
+  return {
+    yardId,
+    id,
+    orderKey,
+    patternId,
+    name: name ?? null,
+    measured: measured ?? null,
+    contents,
+    hasHeld,
+    hole: hole ?? null,
+    readings: readings ?? null,
+    condition: condition ?? null,
+    spacing: spacing ?? null,
+    lacks: lacks ?? null,
+  }
 }
 
 function hiveRow(yardId: string, { id, name, stage, note, accepted, season, visit }: Hive, orderKey: string) {
@@ -96,12 +167,29 @@ function hiveRow(yardId: string, { id, name, stage, note, accepted, season, visi
 }
 
 function placementRows(yardId: string, hive: Hive) {
-  return hive.stack.map(({ partId, turnedOver, yawDeg, offsetMm, role, offBy }, position) => (
-    { yardId, partId, hiveId: hive.id, position, turnedOver, yawDeg, offsetXMm: offsetMm.x, offsetYMm: offsetMm.y, role: role ?? null, offBy: offBy ?? null }))
+  return hive.stack.map(({ partId, turnedOver, yawDeg, offsetMm, role, offBy }, position) => ({
+    yardId,
+    partId,
+    hiveId: hive.id,
+    position,
+    turnedOver,
+    yawDeg,
+    offsetXMm: offsetMm.x,
+    offsetYMm: offsetMm.y,
+    role: role ?? null,
+    offBy: offBy ?? null,
+  }))
 }
 
 function attachmentRows(yardId: string, hive: Hive) {
-  return hive.attachments.map(({ partId, place, edge }, position) => ({ yardId, partId, hiveId: hive.id, position, place, edge: edge ?? null }))
+  return hive.attachments.map(({ partId, place, edge }, position) => ({
+    yardId,
+    partId,
+    hiveId: hive.id,
+    position,
+    place,
+    edge: edge ?? null,
+  }))
 }
 
 /** SQLite takes a limited number of values in one statement. */

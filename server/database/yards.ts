@@ -23,7 +23,9 @@ export async function readYards(database: Writer): Promise<StoredYard[]> {
 
 /** Names of all yards that are here. */
 export async function yardNames(database: Writer): Promise<string[]> {
-  return (await database.select({ name: yards.name }).from(yards).where(isNull(yards.removedAt))).map(({ name }) => name)
+  return (await database.select({ name: yards.name }).from(yards).where(isNull(yards.removedAt))).map(
+    ({ name }) => name,
+  )
 }
 
 /** One yard, or undefined; one that was removed is not there. */
@@ -35,9 +37,19 @@ export async function readYard(database: Writer, yardId: string): Promise<Stored
 const MOST_KEPT = 8
 const kept = new WeakMap<Database, Map<string, StoredYard>>()
 
-/** The same, out of memory where it was read or written here at this revision before: a write need not read it all again. */
-export async function readYardKept(database: Database, reader: Writer, yardId: string): Promise<StoredYard | undefined> {
-  const [row] = await reader.select({ revision: yards.revision }).from(yards).where(and(eq(yards.id, yardId), isNull(yards.removedAt)))
+/**
+ * The same, out of memory where it was read or written here at this revision before: a write need not read it all
+ * again.
+ */
+export async function readYardKept(
+  database: Database,
+  reader: Writer,
+  yardId: string,
+): Promise<StoredYard | undefined> {
+  const [row] = await reader
+    .select({ revision: yards.revision })
+    .from(yards)
+    .where(and(eq(yards.id, yardId), isNull(yards.removedAt)))
   if (!row) return undefined
   const known = kept.get(database)?.get(yardId)
   return known?.revision === row.revision ? known : readYard(reader, yardId)
@@ -60,7 +72,11 @@ export async function setRemoved(database: Writer, yardId: string, removedAt: st
 
 /** Yards that were taken away and can be brought back. */
 export function readRemoved(database: Writer): Promise<{ id: string; name: string; removedAt: string | null }[]> {
-  return database.select({ id: yards.id, name: yards.name, removedAt: yards.removedAt }).from(yards).where(isNotNull(yards.removedAt)).orderBy(asc(yards.position))
+  return database
+    .select({ id: yards.id, name: yards.name, removedAt: yards.removedAt })
+    .from(yards)
+    .where(isNotNull(yards.removedAt))
+    .orderBy(asc(yards.position))
 }
 
 /** The place behind the last yard. */
@@ -76,5 +92,12 @@ export async function yardExists(database: Writer, yardId: string): Promise<bool
 
 /** Whether a yard has such a hive. */
 export async function hiveExists(database: Writer, yardId: string, hiveId: string): Promise<boolean> {
-  return (await database.select({ id: hives.id }).from(hives).where(and(eq(hives.yardId, yardId), eq(hives.id, hiveId)))).length > 0
+  return (
+    (
+      await database
+        .select({ id: hives.id })
+        .from(hives)
+        .where(and(eq(hives.yardId, yardId), eq(hives.id, hiveId)))
+    ).length > 0
+  )
 }

@@ -12,15 +12,25 @@ interface Running {
 const running = new Map<string, Running>()
 
 /** Brings a file in, in a thread of its own; how far it is can be asked meanwhile. */
-export async function runImport(importId: string, text: string, device: string): Promise<Answer<{ readonly imported: readonly Imported[] }>> {
+export async function runImport(
+  importId: string,
+  text: string,
+  device: string,
+): Promise<Answer<{ readonly imported: readonly Imported[] }>> {
   const stop = new SharedArrayBuffer(4)
   const { port1, port2 } = new MessageChannel()
   const entry: Running = { progress: { state: 'reading', yards: 0, of: 0 }, stop: new Int32Array(stop) }
   running.set(importId, entry)
-  port1.on('message', (progress: ImportProgress) => { entry.progress = progress })
+  port1.on('message', (progress: ImportProgress) => {
+    entry.progress = progress
+  })
   port1.unref()
   try {
-    return await inWorker('bringIn', { text, databaseUrl: databaseUrl(), importId, device, now: new Date().toISOString(), stop, progress: port2 }, [port2])
+    return await inWorker(
+      'bringIn',
+      { text, databaseUrl: databaseUrl(), importId, device, now: new Date().toISOString(), stop, progress: port2 },
+      [port2],
+    )
   } catch (error) {
     throw answered(error)
   } finally {

@@ -10,5 +10,8 @@ export default defineEventHandler((event) => {
   const allowed = path.startsWith('/api/') ? methodsOf(path) : PAGE_METHODS
   if (!allowed || allowed.includes(event.method)) return
   setHeader(event, 'allow', allowed.join(', '))
-  throw refusal(405, { field: 'method', sentence: `This address does not take ${event.method}: it takes ${allowed.join(' and ')}.` })
+  throw refusal(405, {
+    field: 'method',
+    sentence: `This address does not take ${event.method}: it takes ${allowed.join(' and ')}.`,
+  })
 })

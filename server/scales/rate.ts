@@ -1,6 +1,9 @@
 import { RateLimiterMemory } from 'rate-limiter-flexible'
 
-/** Reports in a minute: of one source, whatever it calls itself, before anything is read; of one scale, once its signature is known to be its own. */
+/**
+ * Reports in a minute: of one source, whatever it calls itself, before anything is read; of one scale, once its
+ * signature is known to be its own.
+ */
 const PER_SOURCE = 600
 const PER_SCALE = 30
 

@@ -6,13 +6,19 @@ import { inWorker } from '../workers/pool'
 
 /** An error that the client sees: the field, and the sentence a person needs. */
 export function refusal(statusCode: number, problem: Problem, more: Record<string, unknown> = {}) {
-  return createError({ statusCode, statusMessage: 'Refused', data: { field: problem.field, sentence: oneLine(problem.sentence), ...more } })
+  return createError({
+    statusCode,
+    statusMessage: 'Refused',
+    data: { field: problem.field, sentence: oneLine(problem.sentence), ...more },
+  })
 }
 
 export const LIMITS = { editBytes: 5_000_000, planBytes: 20_000_000, sheetBytes: 2_000_000 } as const
 /** A text up to here is looked through at once; a longer one elsewhere, so that nobody waits for it. */
 const AT_ONCE_BYTES = 40_000
-/** What is still read of a body that is too long, so that the answer reaches who sends it; beyond it the line is cut. */
+/**
+ * What is still read of a body that is too long, so that the answer reaches who sends it; beyond it the line is cut.
+ */
 const MOST_DRAINED_BYTES = 300_000_000
 const MOST_DRAINED_MS = 30_000
 
@@ -40,7 +46,10 @@ export async function readLimited(event: H3Event, maxBytes: number): Promise<str
   }
   if (bytes > maxBytes) {
     event.node.res.setHeader('connection', 'close')
-    throw refusal(413, { field: 'body', sentence: `What was sent is larger than ${maxBytes / 1_000_000} MB: send less at a time.` })
+    throw refusal(413, {
+      field: 'body',
+      sentence: `What was sent is larger than ${maxBytes / 1_000_000} MB: send less at a time.`,
+    })
   }
   return Buffer.concat(chunks).toString('utf8')
 }

@@ -17,12 +17,18 @@ export function openOnce(): Promise<OpenDatabase> {
   return opening
 }
 
-/** Runs work on the database, one piece after the other: there is one connection. Work that meets a lock is begun again. */
+/**
+ * Runs work on the database, one piece after the other: there is one connection. Work that meets a lock is begun again.
+ */
 export function withDatabase<T>(work: (database: Database) => Promise<T>): Promise<T> {
-  const run = last.then(async () => {
-    const { database } = await openOnce()
-    return patiently(() => work(database), LOCKED_MS)
-  }).catch((error: unknown) => { throw answered(error) })
+  const run = last
+    .then(async () => {
+      const { database } = await openOnce()
+      return patiently(() => work(database), LOCKED_MS)
+    })
+    .catch((error: unknown) => {
+      throw answered(error)
+    })
   last = run.catch(() => undefined)
   return run
 }
@@ -32,5 +38,9 @@ export function answered(error: unknown): unknown {
   const fault = asFault(error, fileOf(databaseUrl()))
   if (!(fault instanceof DatabaseFault)) return error
   console.error(fault.sentence)
-  return refusal(fault.fault === 'full' ? 507 : 503, { field: 'database', sentence: fault.sentence }, { fault: fault.fault })
+  return refusal(
+    fault.fault === 'full' ? 507 : 503,
+    { field: 'database', sentence: fault.sentence },
+    { fault: fault.fault },
+  )
 }

@@ -1,5 +1,20 @@
 /** The addresses that have a page, as app/pages has them; a test holds the two together. */
-export const PAGES = ['', 'build', 'fit', 'frames', 'frames/*', 'hives/*', 'lift', 'lift/*', 'log', 'log/*', 'shed', 'sources', 'visit/*', 'year'] as const
+export const PAGES = [
+  '',
+  'build',
+  'fit',
+  'frames',
+  'frames/*',
+  'hives/*',
+  'lift',
+  'lift/*',
+  'log',
+  'log/*',
+  'shed',
+  'sources',
+  'visit/*',
+  'year',
+] as const
 
 /** Whether a page is shown at an address. */
 export function hasPage(path: string): boolean {

@@ -17,7 +17,14 @@ let pool: Piscina | undefined
 
 /** Two at a time: one may be long. A thread that is idle ends, and with it the memory that it took. */
 function poolOnce(): Piscina {
-  pool ??= new Piscina({ filename: workerFile(), minThreads: 0, maxThreads: 2, idleTimeout: 20_000, maxQueue: MOST_WAITING, resourceLimits: { maxOldGenerationSizeMb: 1024 } })
+  pool ??= new Piscina({
+    filename: workerFile(),
+    minThreads: 0,
+    maxThreads: 2,
+    idleTimeout: 20_000,
+    maxQueue: MOST_WAITING,
+    resourceLimits: { maxOldGenerationSizeMb: 1024 },
+  })
   return pool
 }
 
@@ -25,13 +32,19 @@ function poolOnce(): Piscina {
  * Does something long in a thread of its own.
  * @throws an answer of 422 where it takes longer than it may, of 503 where too much waits already
  */
-export async function inWorker<T extends Task>(name: T, given: Given<T>, transferList: readonly MessagePortLike[] = []): Promise<Made<T>> {
+export async function inWorker<T extends Task>(
+  name: T,
+  given: Given<T>,
+  transferList: readonly MessagePortLike[] = [],
+): Promise<Made<T>> {
   const signal = AbortSignal.timeout(MOST_MS[name])
   try {
-    return await poolOnce().run(given, { name, signal, transferList: transferList as never }) as Made<T>
+    return (await poolOnce().run(given, { name, signal, transferList: transferList as never })) as Made<T>
   } catch (error) {
-    if (signal.aborted || (error as { code?: string }).code === 'ERR_WORKER_OUT_OF_MEMORY') throw said(422, `This takes longer than ${MOST_MS[name] / 1000} s to ${WORD[name]}: send less at a time.`)
-    if (/queue/i.test((error as Error).message)) throw said(503, `Too much is waiting to be done just now: try again in a minute.`)
+    if (signal.aborted || (error as { code?: string }).code === 'ERR_WORKER_OUT_OF_MEMORY')
+      throw said(422, `This takes longer than ${MOST_MS[name] / 1000} s to ${WORD[name]}: send less at a time.`)
+    if (/queue/i.test((error as Error).message))
+      throw said(503, `Too much is waiting to be done just now: try again in a minute.`)
     throw error
   }
 }

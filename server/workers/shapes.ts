@@ -7,15 +7,28 @@ import { hiveCardsSchema, tickSheetsSchema } from '#wire/visit-print-schema'
 import { scaleReportSchema, scaleSchema, weighInsSchema } from '#wire/weigh-in-schema'
 import * as yup from '#wire/yup'
 
-const removedSchema = yup.object({ removed: yup.boolean().strict().required('removed is missing: true or false') }).strict().required().noUnknown()
+const removedSchema = yup
+  .object({ removed: yup.boolean().strict().required('removed is missing: true or false') })
+  .strict()
+  .required()
+  .noUnknown()
 
 /** Everything that is sent as JSON and kept or printed, by its name: a worker is told the name. */
 const CHECKED = {
-  submission: submissionSchema, yard: yardSchema, sheet: sheetSchema, tickSheets: tickSheetsSchema, hiveCards: hiveCardsSchema, weighIns: weighInsSchema, scale: scaleSchema, scaleReport: scaleReportSchema, removed: removedSchema,
+  submission: submissionSchema,
+  yard: yardSchema,
+  sheet: sheetSchema,
+  tickSheets: tickSheetsSchema,
+  hiveCards: hiveCardsSchema,
+  weighIns: weighInsSchema,
+  scale: scaleSchema,
+  scaleReport: scaleReportSchema,
+  removed: removedSchema,
 } as const
 export type CheckedShape = keyof typeof CHECKED
 
-export type Answer<T = object> = ({ readonly ok: true } & T) | { readonly ok: false; readonly status: number; readonly problem: Problem }
+export type Answer<T = object> =
+  ({ readonly ok: true } & T) | { readonly ok: false; readonly status: number; readonly problem: Problem }
 
 /** Reads a text as JSON of a shape, or 400 and 422 with the reason. */
 export function readShape<T>(shape: CheckedShape, text: string): Answer<{ readonly value: T }> {

@@ -27,19 +27,39 @@ export function check({ shape, text }: { readonly shape: CheckedShape; readonly 
 }
 
 /** Every hive of a plan file, assessed; as JSON. */
-export function assess({ text, reader }: { readonly text: string; readonly reader: Reader }): Answer<{ readonly json: string }> {
+export function assess({
+  text,
+  reader,
+}: {
+  readonly text: string
+  readonly reader: Reader
+}): Answer<{ readonly json: string }> {
   const plan = readPlan(text)
   if (!plan.ok) return no(422, plan.problem)
   const hives: AssessedHive[] = assessPlan(plan.value, reader)
   return { ok: true, json: JSON.stringify({ hives }) }
 }
 
-const FONT_FILES: Record<keyof Fonts, string> = { normal: '400-normal', bold: '700-normal', italics: '400-italic', bolditalics: '700-italic' }
+const FONT_FILES: Record<keyof Fonts, string> = {
+  normal: '400-normal',
+  bold: '700-normal',
+  italics: '400-italic',
+  bolditalics: '700-italic',
+}
 let fonts: Fonts | undefined
 
 /** The fonts that ship with the product, read once. */
 function shippedFonts(): Fonts {
-  fonts ??= Object.fromEntries(FONT_STYLES.map((style) => [style, readFileSync(resolve(`node_modules/@fontsource/atkinson-hyperlegible/files/atkinson-hyperlegible-latin-${FONT_FILES[style]}.woff`))])) as Fonts
+  fonts ??= Object.fromEntries(
+    FONT_STYLES.map((style) => [
+      style,
+      readFileSync(
+        resolve(
+          `node_modules/@fontsource/atkinson-hyperlegible/files/atkinson-hyperlegible-latin-${FONT_FILES[style]}.woff`,
+        ),
+      ),
+    ]),
+  ) as Fonts
   return fonts
 }
 
@@ -51,7 +71,13 @@ const PRINTS = {
 export type Printed = keyof typeof PRINTS
 
 /** Something in words as PDF. */
-export async function print({ shape, text }: { readonly shape: Printed; readonly text: string }): Promise<Answer<{ readonly pdf: Uint8Array }>> {
+export async function print({
+  shape,
+  text,
+}: {
+  readonly shape: Printed
+  readonly text: string
+}): Promise<Answer<{ readonly pdf: Uint8Array }>> {
   const read = readShape(shape, text)
   return read.ok ? { ok: true, pdf: await PRINTS[shape](read.value) } : read
 }
@@ -70,7 +96,15 @@ export interface ImportTask {
 const LOCKED_MS = 20_000
 
 /** Reads a plan file and brings it in, by a connection of its own: the server goes on reading meanwhile. */
-export async function bringIn({ text, databaseUrl, importId, device, now, stop, progress }: ImportTask): Promise<Answer<{ readonly imported: readonly Imported[] }>> {
+export async function bringIn({
+  text,
+  databaseUrl,
+  importId,
+  device,
+  now,
+  stop,
+  progress,
+}: ImportTask): Promise<Answer<{ readonly imported: readonly Imported[] }>> {
   const tell = (told: ImportProgress) => progress.postMessage(told)
   const plan = readPlan(text)
   if (!plan.ok) return no(422, plan.problem)
@@ -79,11 +113,24 @@ export async function bringIn({ text, databaseUrl, importId, device, now, stop, 
   const flag = new Int32Array(stop)
   const { client, database } = await connectAgain(databaseUrl)
   try {
-    const imported = await patiently(() => importPlan(database, plan.value as Plan, { importId, contentHash: createHash('sha256').update(text).digest('hex'), device, now, onYard: (yards) => tell({ state: 'writing', yards, of }), isCancelled: () => Atomics.load(flag, 0) === 1 }), LOCKED_MS)
+    const imported = await patiently(
+      () =>
+        importPlan(database, plan.value as Plan, {
+          importId,
+          contentHash: createHash('sha256').update(text).digest('hex'),
+          device,
+          now,
+          onYard: (yards) => tell({ state: 'writing', yards, of }),
+          isCancelled: () => Atomics.load(flag, 0) === 1,
+        }),
+      LOCKED_MS,
+    )
     return { ok: true, imported }
   } catch (error) {
     if (error instanceof ImportRefused) return no(422, { field: 'file', sentence: error.sentence })
-    throw Object.assign(new Error('import'), { code: (error as { code?: string }).code ?? (error as { cause?: { code?: string } }).cause?.code })
+    throw Object.assign(new Error('import'), {
+      code: (error as { code?: string }).code ?? (error as { cause?: { code?: string } }).cause?.code,
+    })
   } finally {
     client.close()
     progress.close()

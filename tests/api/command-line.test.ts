@@ -11,7 +11,9 @@ const home = mkdtempSync(join(tmpdir(), 'duvet-cli-'))
 afterAll(() => rmSync(home, { recursive: true, force: true }))
 
 function assess(...args: string[]) {
-  const { status, stdout, stderr } = spawnSync(process.execPath, ['scripts/run.mjs', 'assess', ...args], { encoding: 'utf8' })
+  const { status, stdout, stderr } = spawnSync(process.execPath, ['scripts/run.mjs', 'assess', ...args], {
+    encoding: 'utf8',
+  })
   return { status, stdout, stderr }
 }
 function file(name: string, content: unknown): string {
@@ -39,8 +41,15 @@ describe('npm run assess', () => {
 
   it('gives data with --json, in the reader’s units and words', () => {
     const demo = demoPlan()
-    const { stdout } = assess(file('one.json', planOfHive(demo.yards[1]!, demo.yards[1]!.hives[3]!)), '--json', '--inches', '--american')
-    const { hives } = JSON.parse(stdout) as { hives: { worst: string; findings: { words: { remedies: string[] } }[] }[] }
+    const { stdout } = assess(
+      file('one.json', planOfHive(demo.yards[1]!, demo.yards[1]!.hives[3]!)),
+      '--json',
+      '--inches',
+      '--american',
+    )
+    const { hives } = JSON.parse(stdout) as {
+      hives: { worst: string; findings: { words: { remedies: string[] } }[] }[]
+    }
     expect(hives).toHaveLength(1)
     expect(hives[0]!.findings[1]!.words.remedies).toEqual(['Add an inner cover: 1/4 in'])
   })

@@ -1,4 +1,14 @@
-import { copyFileSync, existsSync, mkdtempSync, readdirSync, rmSync, writeFileSync, mkdirSync, cpSync, readFileSync } from 'node:fs'
+import {
+  copyFileSync,
+  existsSync,
+  mkdtempSync,
+  readdirSync,
+  rmSync,
+  writeFileSync,
+  mkdirSync,
+  cpSync,
+  readFileSync,
+} from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { afterEach, describe, expect, it } from 'vitest'
@@ -34,8 +44,14 @@ describe('the database file', () => {
   it('keeps the settings after transactions', async () => {
     const { client, database } = await openDatabase(`file:${join(folder(), 'a.db')}`, '2026-05-01')
     await seedFrom(database, DEMO)
-    await database.transaction(async (tx) => { await readYards(tx) })
-    for (const [name, value] of [['synchronous', 2], ['foreign_keys', 1], ['busy_timeout', 250]] as const) {
+    await database.transaction(async (tx) => {
+      await readYards(tx)
+    })
+    for (const [name, value] of [
+      ['synchronous', 2],
+      ['foreign_keys', 1],
+      ['busy_timeout', 250],
+    ] as const) {
       expect(Object.values((await client.execute(`PRAGMA ${name}`)).rows[0]!)[0]).toBe(value)
     }
     client.close()
@@ -43,7 +59,12 @@ describe('the database file', () => {
 
   it('refuses what its tables do not allow', async () => {
     const { client } = await openDatabase(`file:${join(folder(), 'a.db')}`, '2026-05-01')
-    await expect(client.execute(`INSERT INTO placements (yard_id, part_id, hive_id, position, turned_over, yaw_deg, offset_x_mm, offset_y_mm) VALUES ('y', 'p', 'h', 0, 0, 0, 0, 0)`)).rejects.toThrow(/FOREIGN KEY/)
+    await expect(
+      client.execute(
+        'INSERT INTO placements (yard_id, part_id, hive_id, position, turned_over, yaw_deg, ' +
+          `offset_x_mm, offset_y_mm) VALUES ('y', 'p', 'h', 0, 0, 0, 0, 0)`,
+      ),
+    ).rejects.toThrow(/FOREIGN KEY/)
     client.close()
   })
 
@@ -85,10 +106,18 @@ describe('a file of the first version', () => {
     delete process.env.DUVET_MIGRATIONS
     const now = await openDatabase(`file:${path}`, '2026-06-02')
     const placement = { partId: 'p', turnedOver: false, yawDeg: 0 as const, offsetMm: { x: 0, y: 0 } }
-    expect(await readYards(now.database)).toEqual([{
-      revision: 3,
-      yard: { ...emptyYard('y', 'Sallow Quay'), hives: [{ id: 'h', name: 'Twill', stage: 'flow', note: '', stack: [placement], attachments: [], accepted: [] }], parts: [{ id: 'p', patternId: 'floor-mesh-national', contents: [], hasHeld: ['honey'] }] },
-    }])
+    expect(await readYards(now.database)).toEqual([
+      {
+        revision: 3,
+        yard: {
+          ...emptyYard('y', 'Sallow Quay'),
+          hives: [
+            { id: 'h', name: 'Twill', stage: 'flow', note: '', stack: [placement], attachments: [], accepted: [] },
+          ],
+          parts: [{ id: 'p', patternId: 'floor-mesh-national', contents: [], hasHeld: ['honey'] }],
+        },
+      },
+    ])
     now.client.close()
     expect(existsSync(`${path}.before-2026-06-02`)).toBe(true)
   })
@@ -110,8 +139,15 @@ function withOneMore(home: string): string {
   mkdirSync(target)
   cpSync('server/database/migrations', target, { recursive: true })
   const journalPath = join(target, 'meta/_journal.json')
-  const journal = JSON.parse(readFileSync(journalPath, 'utf8')) as { entries: { idx: number; version: string; when: number; tag: string; breakpoints: boolean }[] }
-  journal.entries.push({ ...journal.entries.at(-1)!, idx: journal.entries.length, when: journal.entries.at(-1)!.when + 1, tag: '9999_later' })
+  const journal = JSON.parse(readFileSync(journalPath, 'utf8')) as {
+    entries: { idx: number; version: string; when: number; tag: string; breakpoints: boolean }[]
+  }
+  journal.entries.push({
+    ...journal.entries.at(-1)!,
+    idx: journal.entries.length,
+    when: journal.entries.at(-1)!.when + 1,
+    tag: '9999_later',
+  })
   writeFileSync(journalPath, JSON.stringify(journal))
   writeFileSync(join(target, '9999_later.sql'), 'CREATE TABLE later (id text PRIMARY KEY NOT NULL);')
   return target
@@ -130,12 +166,20 @@ describe('a server that is killed while it writes', () => {
       let killed: Promise<void> | undefined
       for (let n = 0; n < 200; n++) {
         const edit = addSuper('gingham/0', 2)
-        const off = { kind: 'take-off' as const, hiveId: 'gingham/0', partId: edit.kind === 'add-part' ? edit.part.id : '' }
-        const said = await post(`${server.url}/api/yards/sallow-quay/edits`, submission(base, [edit, off])).catch(() => undefined)
+        const off = {
+          kind: 'take-off' as const,
+          hiveId: 'gingham/0',
+          partId: edit.kind === 'add-part' ? edit.part.id : '',
+        }
+        const said = await post(`${server.url}/api/yards/sallow-quay/edits`, submission(base, [edit, off])).catch(
+          () => undefined,
+        )
         if (said?.status !== 200) break
         base += 2
         acknowledged.push(off.partId)
-        killed ??= new Promise((resolve) => setTimeout(() => void server.stop('SIGKILL').then(resolve), (round * 37) % 60))
+        killed ??= new Promise((resolve) =>
+          setTimeout(() => void server.stop('SIGKILL').then(resolve), (round * 37) % 60),
+        )
       }
       await killed
     }

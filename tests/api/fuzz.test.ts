@@ -8,16 +8,46 @@ import { someEdit } from '../helpers/edits'
 import { counter } from '../helpers/hives'
 import { DEMO, nextId, storedYards } from '../helpers/wire'
 
-// Requests that are nearly right: every answer is 2xx, or 4xx with one sentence; a refusal changes nothing; none is slow.
+// Requests that are nearly right: every answer is 2xx, or 4xx with one sentence; a refusal changes nothing; none is
+// slow.
 
 const MOST_MS = 2000
 let server: RunningServer
-beforeAll(async () => { server = await startServer({ seed: DEMO }) })
+beforeAll(async () => {
+  server = await startServer({ seed: DEMO })
+})
 afterAll(() => server.stop())
 
 const deep = (depth: number): unknown => JSON.parse(`${'['.repeat(depth)}${']'.repeat(depth)}`)
 const odd: readonly unknown[] = [
-  null, true, 0, -1, 1e308, 2 ** 53, 0.1, '', 'x', 'x'.repeat(5000), '\u0000', '\n\n', '𝔘'.repeat(120), '<img src=x onerror=1>', '__proto__', [], {}, [[]], [null], { toString: null }, { kind: 'batch', edits: [] }, deep(30), deep(900), '2026-02-31', '2026-02-31T00:00:00Z', 'new:x', 'want:x', Array.from({ length: 3000 }, () => 0),
+  null,
+  true,
+  0,
+  -1,
+  1e308,
+  2 ** 53,
+  0.1,
+  '',
+  'x',
+  'x'.repeat(5000),
+  '\u0000',
+  '\n\n',
+  '𝔘'.repeat(120),
+  '<img src=x onerror=1>',
+  '__proto__',
+  [],
+  {},
+  [[]],
+  [null],
+  { toString: null },
+  { kind: 'batch', edits: [] },
+  deep(30),
+  deep(900),
+  '2026-02-31',
+  '2026-02-31T00:00:00Z',
+  'new:x',
+  'want:x',
+  Array.from({ length: 3000 }, () => 0),
 ]
 
 /** A value with something odd somewhere in it: replaced, taken away, doubled, or one field too many. */
@@ -43,9 +73,18 @@ function mutated(value: unknown, path: readonly number[], what: number): unknown
 }
 const mutation = fc.tuple(fc.array(fc.nat(40), { minLength: 1, maxLength: 9 }), fc.nat(2000))
 const mutations = fc.array(mutation, { maxLength: 3 })
-const spoiled = (value: unknown, list: readonly (readonly [readonly number[], number])[]) => list.reduce((now, [path, what]) => mutated(now, path, what), value)
+const spoiled = (value: unknown, list: readonly (readonly [readonly number[], number])[]) =>
+  list.reduce((now, [path, what]) => mutated(now, path, what), value)
 
-const revisions = async () => JSON.stringify((await storedYards(server.url)).map(({ yard, revision }) => [yard.id, revision, yard.hives.length, yard.parts.length]))
+const revisions = async () =>
+  JSON.stringify(
+    (await storedYards(server.url)).map(({ yard, revision }) => [
+      yard.id,
+      revision,
+      yard.hives.length,
+      yard.parts.length,
+    ]),
+  )
 
 async function ask(path: string, body: string, headers: Record<string, string> = {}): Promise<number> {
   const before = await revisions()
@@ -63,57 +102,158 @@ async function ask(path: string, body: string, headers: Record<string, string> =
   }
   return response.status
 }
-const run = async (property: fc.IAsyncProperty<never> | ReturnType<typeof fc.asyncProperty>, numRuns: number) => fc.assert(property as never, { numRuns })
+const run = async (property: fc.IAsyncProperty<never> | ReturnType<typeof fc.asyncProperty>, numRuns: number) =>
+  fc.assert(property as never, { numRuns })
 
 describe('requests that are nearly right', () => {
   it('edits: saved and readable again, or refused', async () => {
     const statuses = new Set<number>()
-    await run(fc.asyncProperty(fc.array(fc.tuple(fc.nat(200), fc.nat(50), fc.nat(50), fc.nat(200)), { minLength: 1, maxLength: 4 }), mutations, async (numbers, spoil) => {
-      const { yard, revision } = (await storedYards(server.url))[0]!
-      const makeId = counter(nextId())
-      const sent = { baseRevision: revision, device: 'fuzz', edits: numbers.map((four) => ({ id: nextId(), madeAt: '2026-05-01T09:30:00.000Z', kind: 'do', edit: someEdit(yard, four, makeId) })) }
-      const status = await ask('/api/yards/sallow-quay/edits', JSON.stringify(spoiled(sent, spoil)))
-      statuses.add(status)
-      if (status !== 200) return
-      const now = (await storedYards(server.url))[0]!.yard
-      const read = readPlanValue(JSON.parse(JSON.stringify(planOf([now]))))
-      if (!read.ok) throw new Error(`what was saved cannot be read back: ${read.problem.sentence}`)
-    }), 250)
+    await run(
+      fc.asyncProperty(
+        fc.array(fc.tuple(fc.nat(200), fc.nat(50), fc.nat(50), fc.nat(200)), { minLength: 1, maxLength: 4 }),
+        mutations,
+        async (numbers, spoil) => {
+          const { yard, revision } = (await storedYards(server.url))[0]!
+          const makeId = counter(nextId())
+          const sent = {
+            baseRevision: revision,
+            device: 'fuzz',
+            edits: numbers.map((four) => ({
+              id: nextId(),
+              madeAt: '2026-05-01T09:30:00.000Z',
+              kind: 'do',
+              edit: someEdit(yard, four, makeId),
+            })),
+          }
+          const status = await ask('/api/yards/sallow-quay/edits', JSON.stringify(spoiled(sent, spoil)))
+          statuses.add(status)
+          if (status !== 200) return
+          const now = (await storedYards(server.url))[0]!.yard
+          const read = readPlanValue(JSON.parse(JSON.stringify(planOf([now]))))
+          if (!read.ok) throw new Error(`what was saved cannot be read back: ${read.problem.sentence}`)
+        },
+      ),
+      250,
+    )
     expect(statuses).toContain(200)
     expect(statuses).toContain(422)
   }, 120_000)
 
   it('plan files: brought in and given back as they are, or refused', async () => {
-    await run(fc.asyncProperty(fc.array(anyYard, { minLength: 1, maxLength: 2 }), mutations, async (yards, spoil) => {
-      const prefix = nextId()
-      const plan = planOf(yards.map((yard, i): Yard => ({ ...yard, id: `${prefix}-${i}` })))
-      const status = await ask('/api/plans/import', JSON.stringify(spoiled(plan, spoil)))
-      if (status !== 200 || spoil.length > 0) return
-      const here = new Map((await storedYards(server.url)).map(({ yard }) => [yard.id, yard]))
-      for (const yard of plan.yards) expect(here.get(yard.id)).toEqual(JSON.parse(JSON.stringify(yard)))
-      for (const { id } of plan.yards) await fetch(`${server.url}/api/yards/${id}/removed`, { method: 'PUT', body: '{"removed":true}' })
-    }), 80)
+    await run(
+      fc.asyncProperty(fc.array(anyYard, { minLength: 1, maxLength: 2 }), mutations, async (yards, spoil) => {
+        const prefix = nextId()
+        const plan = planOf(yards.map((yard, i): Yard => ({ ...yard, id: `${prefix}-${i}` })))
+        const status = await ask('/api/plans/import', JSON.stringify(spoiled(plan, spoil)))
+        if (status !== 200 || spoil.length > 0) return
+        const here = new Map((await storedYards(server.url)).map(({ yard }) => [yard.id, yard]))
+        for (const yard of plan.yards) expect(here.get(yard.id)).toEqual(JSON.parse(JSON.stringify(yard)))
+        for (const { id } of plan.yards)
+          await fetch(`${server.url}/api/yards/${id}/removed`, { method: 'PUT', body: '{"removed":true}' })
+      }),
+      80,
+    )
   }, 120_000)
 
   it('plans to assess, readings, scales, prints', async () => {
-    const reading = { source: 'hand', batchId: crypto.randomUUID(), readings: [{ at: '2026-05-01T10:00:00Z', kg: 40, method: 'scale' }] }
-    const sheet = { title: 'Sheet', lines: ['a'], tables: [{ heading: 'b', columns: ['c'], rows: [['d']] }], steps: [{ text: 'e', mistake: 'f' }], outlines: [{ name: 'g', edge: [[0, 0], [1, 1]], marks: [] }], caution: 'h' }
-    const visit = { title: 'Visit', lines: [], take: ['a'], bring: [], cautions: ['b'], hives: [{ name: 'Twill', link: 'http://127.0.0.1/hives/x', lines: [], steps: [{ text: 'a', why: 'b', cautions: [] }] }] }
+    const reading = {
+      source: 'hand',
+      batchId: crypto.randomUUID(),
+      readings: [{ at: '2026-05-01T10:00:00Z', kg: 40, method: 'scale' }],
+    }
+    const sheet = {
+      title: 'Sheet',
+      lines: ['a'],
+      tables: [{ heading: 'b', columns: ['c'], rows: [['d']] }],
+      steps: [{ text: 'e', mistake: 'f' }],
+      outlines: [
+        {
+          name: 'g',
+          edge: [
+            [0, 0],
+            [1, 1],
+          ],
+          marks: [],
+        },
+      ],
+      caution: 'h',
+    }
+    const visit = {
+      title: 'Visit',
+      lines: [],
+      take: ['a'],
+      bring: [],
+      cautions: ['b'],
+      hives: [
+        { name: 'Twill', link: 'http://127.0.0.1/hives/x', lines: [], steps: [{ text: 'a', why: 'b', cautions: [] }] },
+      ],
+    }
     const cards = { title: 'Cards', cards: [{ name: 'Twill', link: 'http://127.0.0.1/hives/x', lines: ['a'] }] }
     const hive = `/api/yards/sallow-quay/hives/${encodeURIComponent('twill/0')}/weigh-ins`
-    const kinds: readonly (readonly [string, unknown])[] = [[hive, reading], ['/api/print/sheet', sheet], ['/api/print/visit', visit], ['/api/print/cards', cards], ['/api/scales', { yardId: 'sallow-quay', hiveId: 'twill/0', name: 'scale' }], ['/api/scales/none/readings', { sequence: 1, readings: [{ at: '2026-05-01T10:00:00Z', kg: 3 }] }], ['/api/yards', { ...planOf([]).yards }]]
-    await run(fc.asyncProperty(fc.nat(kinds.length - 1), mutations, async (n, spoil) => {
-      const [path, value] = kinds[n]!
-      await ask(path, JSON.stringify(spoiled(value, spoil)))
-    }), 200)
-    await run(fc.asyncProperty(anyYard, mutations, async (yard, spoil) => { await ask('/api/assess', JSON.stringify(spoiled(planOf([yard]), spoil))) }), 50)
+    const kinds: readonly (readonly [string, unknown])[] = [
+      [hive, reading],
+      ['/api/print/sheet', sheet],
+      ['/api/print/visit', visit],
+      ['/api/print/cards', cards],
+      ['/api/scales', { yardId: 'sallow-quay', hiveId: 'twill/0', name: 'scale' }],
+      ['/api/scales/none/readings', { sequence: 1, readings: [{ at: '2026-05-01T10:00:00Z', kg: 3 }] }],
+      ['/api/yards', { ...planOf([]).yards }],
+    ]
+    await run(
+      fc.asyncProperty(fc.nat(kinds.length - 1), mutations, async (n, spoil) => {
+        const [path, value] = kinds[n]!
+        await ask(path, JSON.stringify(spoiled(value, spoil)))
+      }),
+      200,
+    )
+    await run(
+      fc.asyncProperty(anyYard, mutations, async (yard, spoil) => {
+        await ask('/api/assess', JSON.stringify(spoiled(planOf([yard]), spoil)))
+      }),
+      50,
+    )
   }, 120_000)
 
   it('texts that are no JSON, and addresses that are none', async () => {
-    await run(fc.asyncProperty(fc.oneof(fc.string({ maxLength: 200 }), fc.constantFrom('', '{', '"', '[1,', '\u0000', 'NaN', `${'['.repeat(200_000)}${']'.repeat(200_000)}`, `${'{"a":'.repeat(90_000)}1${'}'.repeat(90_000)}`)), fc.constantFrom('/api/yards/sallow-quay/edits', '/api/plans/import', '/api/assess', '/api/print/sheet', '/api/yards', '/api/scales/x/readings'), async (text, path) => { await ask(path, text) }), 80)
-    await run(fc.asyncProperty(fc.webPath({ size: 'small' }), fc.constantFrom('', '%', '%ff', '/past?at=%00', '/log?limit=-1', '/changes?hive=', '/hives/%2e%2e/weigh-ins'), async (path, tail) => {
-      const response = await fetch(`${server.url}/api/yards/${encodeURIComponent(path)}${tail}`)
-      expect(response.status).toBeLessThan(500)
-    }), 80)
+    await run(
+      fc.asyncProperty(
+        fc.oneof(
+          fc.string({ maxLength: 200 }),
+          fc.constantFrom(
+            '',
+            '{',
+            '"',
+            '[1,',
+            '\u0000',
+            'NaN',
+            `${'['.repeat(200_000)}${']'.repeat(200_000)}`,
+            `${'{"a":'.repeat(90_000)}1${'}'.repeat(90_000)}`,
+          ),
+        ),
+        fc.constantFrom(
+          '/api/yards/sallow-quay/edits',
+          '/api/plans/import',
+          '/api/assess',
+          '/api/print/sheet',
+          '/api/yards',
+          '/api/scales/x/readings',
+        ),
+        async (text, path) => {
+          await ask(path, text)
+        },
+      ),
+      80,
+    )
+    await run(
+      fc.asyncProperty(
+        fc.webPath({ size: 'small' }),
+        fc.constantFrom('', '%', '%ff', '/past?at=%00', '/log?limit=-1', '/changes?hive=', '/hives/%2e%2e/weigh-ins'),
+        async (path, tail) => {
+          const response = await fetch(`${server.url}/api/yards/${encodeURIComponent(path)}${tail}`)
+          expect(response.status).toBeLessThan(500)
+        },
+      ),
+      80,
+    )
   }, 60_000)
 })

@@ -5,18 +5,40 @@ import { startServer, type RunningServer } from '../../scripts/lib/server'
 import { post } from '../helpers/wire'
 
 let server: RunningServer
-beforeAll(async () => { server = await startServer({}) })
+beforeAll(async () => {
+  server = await startServer({})
+})
 afterAll(() => server.stop())
 
 const HIVES = ['Twill', 'Calico', 'Gingham'].map((name, i) => ({
-  name, link: `http://127.0.0.1:3000/hives/${name.toLowerCase()}%2F0`, lines: [`${i + 3} lifts`],
-  steps: [{ text: `Roof off ${name}, upside down on the ground, 3.5 kg`, why: 'stands in the way', cautions: ['Do not part boxes below about 10 °C.'] }, { text: 'Super 1 off the hive, to the van, 25.2 kg', why: 'the crop comes off', cautions: [] }],
+  name,
+  link: `http://127.0.0.1:3000/hives/${name.toLowerCase()}%2F0`,
+  lines: [`${i + 3} lifts`],
+  steps: [
+    {
+      text: `Roof off ${name}, upside down on the ground, 3.5 kg`,
+      why: 'stands in the way',
+      cautions: ['Do not part boxes below about 10 °C.'],
+    },
+    { text: 'Super 1 off the hive, to the van, 25.2 kg', why: 'the crop comes off', cautions: [] },
+  ],
 }))
-const SHEETS = { title: 'Sallow Quay: to winter', lines: ['12 lifts'], take: ['3 × mouse guard, 2 to get'], bring: ['3 × National super'], cautions: ['Stings can kill an allergic person.'], hives: HIVES }
+const SHEETS = {
+  title: 'Sallow Quay: to winter',
+  lines: ['12 lifts'],
+  take: ['3 × mouse guard, 2 to get'],
+  bring: ['3 × National super'],
+  cautions: ['Stings can kill an allergic person.'],
+  hives: HIVES,
+}
 const CARDS = { title: 'Sallow Quay: hive cards', cards: HIVES.map(({ name, link, lines }) => ({ name, link, lines })) }
 
 async function print(what: 'visit' | 'cards', value: unknown): Promise<{ status: number; bytes: Uint8Array }> {
-  const response = await fetch(`${server.url}/api/print/${what}`, { method: 'POST', body: JSON.stringify(value), headers: { 'content-type': 'application/json' } })
+  const response = await fetch(`${server.url}/api/print/${what}`, {
+    method: 'POST',
+    body: JSON.stringify(value),
+    headers: { 'content-type': 'application/json' },
+  })
   return { status: response.status, bytes: new Uint8Array(await response.arrayBuffer()) }
 }
 
@@ -40,7 +62,9 @@ async function readBack(bytes: Uint8Array): Promise<{ pages: number; text: strin
     for (const [i, operation] of fnArray.entries()) {
       if (operation !== OPS.paintImageXObject) continue
       const name = String((argsArray[i] as unknown[])[0])
-      const picture = await new Promise<Picture>((resolve) => { (name.startsWith('g_') ? page.commonObjs : page.objs).get(name, resolve) })
+      const picture = await new Promise<Picture>((resolve) => {
+        ;(name.startsWith('g_') ? page.commonObjs : page.objs).get(name, resolve)
+      })
       codes.push(jsQR(rgba(picture), picture.width, picture.height)?.data ?? 'unreadable')
     }
   }
@@ -50,7 +74,14 @@ async function readBack(bytes: Uint8Array): Promise<{ pages: number; text: strin
 function rgba({ width, height, data, kind }: Picture): Uint8ClampedArray {
   const out = new Uint8ClampedArray(width * height * 4).fill(255)
   const channels = kind === 3 ? 4 : 3
-  for (let i = 0; i < width * height; i++) for (let c = 0; c < 3; c++) out[i * 4 + c] = kind === 1 ? ((data[Math.floor(i / width) * Math.ceil(width / 8) + ((i % width) >> 3)]! >> (7 - ((i % width) & 7))) & 1) * 255 : data[i * channels + c]!
+  for (let i = 0; i < width * height; i++)
+    for (let c = 0; c < 3; c++)
+      out[i * 4 + c] =
+        kind === 1
+          ? ((data[Math.floor(i / width) * Math.ceil(width / 8) + ((i % width) >> 3)]! >> (7 - ((i % width) & 7))) &
+              1) *
+            255
+          : data[i * channels + c]!
   return out
 }
 
@@ -60,7 +91,17 @@ describe('tick sheets', () => {
     expect(status).toBe(200)
     const { pages, text, codes } = await readBack(bytes)
     expect(pages).toBe(4)
-    for (const words of [SHEETS.title, ...SHEETS.take, ...SHEETS.bring, ...SHEETS.cautions, ...HIVES.flatMap(({ name, steps }) => [name, ...steps.flatMap((step) => [step.text, step.why, ...step.cautions])])]) for (const word of words.split(' ')) expect(text, words).toContain(word)
+    for (const words of [
+      SHEETS.title,
+      ...SHEETS.take,
+      ...SHEETS.bring,
+      ...SHEETS.cautions,
+      ...HIVES.flatMap(({ name, steps }) => [
+        name,
+        ...steps.flatMap((step) => [step.text, step.why, ...step.cautions]),
+      ]),
+    ])
+      for (const word of words.split(' ')) expect(text, words).toContain(word)
     expect(codes).toEqual(HIVES.map(({ link }) => link))
   })
 })
@@ -72,7 +113,11 @@ describe('hive cards', () => {
     expect(codes).toEqual(HIVES.map(({ link }) => link))
   })
 
-  it.each([['no hive', { ...CARDS, cards: [] }, /cards is empty/], ['a link that is none', { ...CARDS, cards: [{ ...CARDS.cards[0], link: 'javascript:alert(1)' }] }, /is no link/], ['no title', { ...CARDS, title: '' }, /title is empty/]])('refuse %s in a sentence', async (_name, cards, sentence) => {
+  it.each([
+    ['no hive', { ...CARDS, cards: [] }, /cards is empty/],
+    ['a link that is none', { ...CARDS, cards: [{ ...CARDS.cards[0], link: 'javascript:alert(1)' }] }, /is no link/],
+    ['no title', { ...CARDS, title: '' }, /title is empty/],
+  ])('refuse %s in a sentence', async (_name, cards, sentence) => {
     const { status, body } = await post(`${server.url}/api/print/cards`, cards)
     expect([status, body.sentence]).toEqual([422, expect.stringMatching(sentence)])
   })

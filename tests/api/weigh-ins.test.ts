@@ -6,17 +6,32 @@ import { DEMO } from '../helpers/wire'
 
 const HIVE = 'twill/0'
 let server: RunningServer
-beforeAll(async () => { server = await startServer({ seed: DEMO }) })
+beforeAll(async () => {
+  server = await startServer({ seed: DEMO })
+})
 afterAll(() => server.stop())
 
 const url = (path: string) => `${server.url}/api/${path}`
 async function ask(path: string, init: RequestInit = {}) {
   const response = await fetch(url(path), { ...init, headers: { 'content-type': 'application/json', ...init.headers } })
-  return { status: response.status, body: await response.json() as Record<string, unknown>, headers: response.headers }
+  return {
+    status: response.status,
+    body: (await response.json()) as Record<string, unknown>,
+    headers: response.headers,
+  }
 }
 const hive = (id = HIVE) => `yards/sallow-quay/hives/${encodeURIComponent(id)}/weigh-ins`
-const keep = (readings: unknown, more: Record<string, unknown> = {}, id = HIVE) => ask(hive(id), { method: 'POST', body: JSON.stringify({ source: 'hand', batchId: crypto.randomUUID(), readings, ...more }) })
-const series = async (id = HIVE, query = '') => (await ask(`${hive(id)}${query}`)).body as unknown as { series: { count: number; thinnedBy: string | null; points: { at: string; kg: number; source: string }[] }; latest: { batchId: string; kg: number }[]; scales: { id: string; lastSequence: number; batteryPercent: number }[] }
+const keep = (readings: unknown, more: Record<string, unknown> = {}, id = HIVE) =>
+  ask(hive(id), {
+    method: 'POST',
+    body: JSON.stringify({ source: 'hand', batchId: crypto.randomUUID(), readings, ...more }),
+  })
+const series = async (id = HIVE, query = '') =>
+  (await ask(`${hive(id)}${query}`)).body as unknown as {
+    series: { count: number; thinnedBy: string | null; points: { at: string; kg: number; source: string }[] }
+    latest: { batchId: string; kg: number }[]
+    scales: { id: string; lastSequence: number; batteryPercent: number }[]
+  }
 const reading = (at: string, kg: number) => ({ at, kg, method: 'scale' })
 
 describe('weighings by hand', () => {
@@ -26,15 +41,26 @@ describe('weighings by hand', () => {
     await keep(again, { batchId: first }, 'damask/0')
     const take = (removed: boolean) => ask(`weigh-ins/${first}`, { method: 'PUT', body: JSON.stringify({ removed }) })
     expect(await take(true)).toMatchObject({ status: 200, body: { readings: 1 } })
-    expect(await keep([reading('2025-05-01T10:00:00Z', 41)], {}, 'damask/0')).toMatchObject({ status: 200, body: { added: 1, repeated: 0 } })
+    expect(await keep([reading('2025-05-01T10:00:00Z', 41)], {}, 'damask/0')).toMatchObject({
+      status: 200,
+      body: { added: 1, repeated: 0 },
+    })
     expect((await take(false)).status).toBe(200)
     expect((await series('damask/0')).latest.map(({ kg }) => kg)).toEqual([41])
-    await ask(`weigh-ins/${(await series('damask/0')).latest[0]!.batchId}`, { method: 'PUT', body: JSON.stringify({ removed: true }) })
+    await ask(`weigh-ins/${(await series('damask/0')).latest[0]!.batchId}`, {
+      method: 'PUT',
+      body: JSON.stringify({ removed: true }),
+    })
   })
 
   it('are kept once a minute and source, and taken back and brought back as a batch', async () => {
     const batchId = crypto.randomUUID()
-    expect(await keep([reading('2026-05-01T10:00:00Z', 50), reading('2026-05-01T10:00:40Z', 51), reading('2026-05-02T10:00:00Z', 52)], { batchId })).toMatchObject({ status: 200, body: { added: 2, repeated: 1, batchId } })
+    expect(
+      await keep(
+        [reading('2026-05-01T10:00:00Z', 50), reading('2026-05-01T10:00:40Z', 51), reading('2026-05-02T10:00:00Z', 52)],
+        { batchId },
+      ),
+    ).toMatchObject({ status: 200, body: { added: 2, repeated: 1, batchId } })
     expect(await keep([reading('2026-05-01T10:00:20Z', 53)])).toMatchObject({ body: { added: 0, repeated: 1 } })
     expect((await series()).series.points.map(({ kg }) => kg)).toEqual([51, 52])
     const put = (removed: boolean) => ask(`weigh-ins/${batchId}`, { method: 'PUT', body: JSON.stringify({ removed }) })
@@ -42,13 +68,23 @@ describe('weighings by hand', () => {
     expect((await series()).series.count).toBe(0)
     await put(false)
     expect((await series()).series.count).toBe(2)
-    expect((await ask(`weigh-ins/${crypto.randomUUID()}`, { method: 'PUT', body: '{"removed":true}' })).status).toBe(404)
+    expect((await ask(`weigh-ins/${crypto.randomUUID()}`, { method: 'PUT', body: '{"removed":true}' })).status).toBe(
+      404,
+    )
   })
 
   it.each([
-    ['no reading', [], 422, /readings is empty/], ['a time that is none', [reading('2026-13-01T10:00:00Z', 50)], 422, /no time in UTC that there is/], ['a local time', [reading('2026-05-01T10:00:00', 50)], 422, /no time in UTC/],
-    ['a mass below zero', [reading('2026-05-01T10:00:00Z', -1)], 422, /below 0 kg/], ['a mass that no hive has', [reading('2026-05-01T10:00:00Z', 5000)], 422, /no hive weighs that/],
-    ['more than it takes at a time', Array.from({ length: 5001 }, (_, i) => reading(new Date(i * 60_000).toISOString(), 50)), 422, /send them in pieces/],
+    ['no reading', [], 422, /readings is empty/],
+    ['a time that is none', [reading('2026-13-01T10:00:00Z', 50)], 422, /no time in UTC that there is/],
+    ['a local time', [reading('2026-05-01T10:00:00', 50)], 422, /no time in UTC/],
+    ['a mass below zero', [reading('2026-05-01T10:00:00Z', -1)], 422, /below 0 kg/],
+    ['a mass that no hive has', [reading('2026-05-01T10:00:00Z', 5000)], 422, /no hive weighs that/],
+    [
+      'more than it takes at a time',
+      Array.from({ length: 5001 }, (_, i) => reading(new Date(i * 60_000).toISOString(), 50)),
+      422,
+      /send them in pieces/,
+    ],
   ])('refuse %s, naming the field', async (_name, readings, status, sentence) => {
     const answer = await keep(readings)
     expect(answer.status).toBe(status)
@@ -62,9 +98,15 @@ describe('weighings by hand', () => {
 
   it('of a year by quarter hours go in, and come out thinned by a named method with first and last', async () => {
     const start = Date.parse('2025-01-01T00:00:00Z')
-    const all = Array.from({ length: 35_040 }, (_, i) => reading(new Date(start + i * 900_000).toISOString(), Math.round((60 + 20 * Math.sin(i / 5000) + (i % 96) / 100) * 100) / 100))
+    const all = Array.from({ length: 35_040 }, (_, i) =>
+      reading(
+        new Date(start + i * 900_000).toISOString(),
+        Math.round((60 + 20 * Math.sin(i / 5000) + (i % 96) / 100) * 100) / 100,
+      ),
+    )
     const batchId = crypto.randomUUID()
-    for (let at = 0; at < all.length; at += 5000) expect((await keep(all.slice(at, at + 5000), { source: 'csv', batchId }, 'calico/0')).status).toBe(200)
+    for (let at = 0; at < all.length; at += 5000)
+      expect((await keep(all.slice(at, at + 5000), { source: 'csv', batchId }, 'calico/0')).status).toBe(200)
     const { series: thin } = await series('calico/0', '?points=500')
     expect(thin).toMatchObject({ count: 35_040, thinnedBy: 'largest triangle three buckets' })
     expect(thin.points).toHaveLength(500)
@@ -73,9 +115,16 @@ describe('weighings by hand', () => {
 })
 
 describe('a scale', () => {
-  const REPORT: ScaleReport = { sequence: 1, batteryPercent: 80, readings: [{ at: '2026-06-01T00:00:00.000Z', kg: 61 }] }
+  const REPORT: ScaleReport = {
+    sequence: 1,
+    batteryPercent: 80,
+    readings: [{ at: '2026-06-01T00:00:00.000Z', kg: 61 }],
+  }
   async function newScale(hiveId = 'gingham/0') {
-    const made = await ask('scales', { method: 'POST', body: JSON.stringify({ yardId: 'sallow-quay', hiveId, name: 'Under the hive' }) })
+    const made = await ask('scales', {
+      method: 'POST',
+      body: JSON.stringify({ yardId: 'sallow-quay', hiveId, name: 'Under the hive' }),
+    })
     expect(made.status).toBe(201)
     return made.body as { id: string; key: string }
   }
@@ -96,49 +145,80 @@ describe('a scale', () => {
     expect((await sendReport(server.url, crypto.randomUUID(), one.key, REPORT)).status).toBe(401)
     const text = JSON.stringify(REPORT)
     const signature = createHmac('sha256', Buffer.from(one.key, 'hex')).update(text).digest('hex')
-    const changed = await ask(`scales/${one.id}/readings`, { method: 'POST', body: text.replace('61', '16'), headers: { 'x-signature': signature } })
+    const changed = await ask(`scales/${one.id}/readings`, {
+      method: 'POST',
+      body: text.replace('61', '16'),
+      headers: { 'x-signature': signature },
+    })
     expect(changed).toMatchObject({ status: 401, body: { field: 'x-signature' } })
     expect((await ask(`scales/${one.id}/readings`, { method: 'POST', body: text })).status).toBe(401)
   })
 
   it('may send a report twice, and none out of order', async () => {
     const { id, key } = await newScale('damask/0')
-    const send = async (report: ScaleReport) => { const response = await sendReport(server.url, id, key, report); return { status: response.status, body: await response.json() as Record<string, unknown> } }
+    const send = async (report: ScaleReport) => {
+      const response = await sendReport(server.url, id, key, report)
+      return { status: response.status, body: (await response.json()) as Record<string, unknown> }
+    }
     expect(await send({ ...REPORT, sequence: 5 })).toMatchObject({ status: 200, body: { added: 1 } })
     expect(await send({ ...REPORT, sequence: 5 })).toMatchObject({ status: 200, body: { added: 0, repeated: 1 } })
-    expect(await send({ ...REPORT, sequence: 4, readings: [{ at: '2026-06-02T00:00:00.000Z', kg: 10 }] })).toMatchObject({ status: 409, body: { field: 'sequence' } })
+    expect(
+      await send({ ...REPORT, sequence: 4, readings: [{ at: '2026-06-02T00:00:00.000Z', kg: 10 }] }),
+    ).toMatchObject({ status: 409, body: { field: 'sequence' } })
     expect((await series('damask/0')).series.count).toBe(1)
-    expect(await send({ ...REPORT, sequence: 6, readings: [{ at: 'yesterday', kg: 1 }] })).toMatchObject({ status: 422 })
+    expect(await send({ ...REPORT, sequence: 6, readings: [{ at: 'yesterday', kg: 1 }] })).toMatchObject({
+      status: 422,
+    })
   })
 
   it('is not shut out by others who send under its name, or under names that are none', async () => {
     const { id, key } = await newScale('hessian/0')
-    await Promise.all(Array.from({ length: 80 }, (_, i) => ask(`scales/${i % 2 === 0 ? id : `none-${i}`}/readings`, { method: 'POST', body: '{}', headers: { 'x-signature': '0'.repeat(64) } })))
+    await Promise.all(
+      Array.from({ length: 80 }, (_, i) =>
+        ask(`scales/${i % 2 === 0 ? id : `none-${i}`}/readings`, {
+          method: 'POST',
+          body: '{}',
+          headers: { 'x-signature': '0'.repeat(64) },
+        }),
+      ),
+    )
     expect((await sendReport(server.url, id, key, REPORT)).status).toBe(200)
   })
 
   it('that floods is held off, and the rest of the server stays quick', async () => {
     const { id, key } = await newScale()
-    const quick = async () => { const start = performance.now(); await ask('yards/removed'); return performance.now() - start }
+    const quick = async () => {
+      const start = performance.now()
+      await ask('yards/removed')
+      return performance.now() - start
+    }
     const before = await quick()
-    const answers = await Promise.all([...Array.from({ length: 200 }, (_, i) => sendReport(server.url, id, key, { ...REPORT, sequence: i + 1 })), quick()])
+    const answers = await Promise.all([
+      ...Array.from({ length: 200 }, (_, i) => sendReport(server.url, id, key, { ...REPORT, sequence: i + 1 })),
+      quick(),
+    ])
     const statuses = answers.slice(0, 200).map((answer) => (answer as Response).status)
     expect(statuses.filter((status) => status === 429).length).toBeGreaterThanOrEqual(170)
-    expect(Number((answers.find((answer) => (answer as Response).status === 429) as Response).headers.get('retry-after'))).toBeGreaterThan(0)
+    expect(
+      Number((answers.find((answer) => (answer as Response).status === 429) as Response).headers.get('retry-after')),
+    ).toBeGreaterThan(0)
     expect(answers.at(-1) as number).toBeLessThan(before + 3000)
   })
 
-  it('as it ships drifts, is rained on, falls silent for a while and repeats itself; all of it arrives once', async () => {
-    const reports = simulatedReports({ days: 8, from: '2026-07-01', startKg: 60, seed: 4 })
-    expect(new Set(reports.map(({ sequence }) => sequence)).size).toBeLessThan(reports.length)
-    const { id, key } = await newScale('poplin/0')
-    for (const report of reports) expect((await sendReport(server.url, id, key, report)).status).toBe(200)
-    const { series: kept } = await series('poplin/0', '?points=5000')
-    const sent = new Set(reports.flatMap(({ readings }) => readings.map(({ at }) => at)))
-    expect(kept.count).toBe(sent.size)
-    const gaps = kept.points.slice(1).map(({ at }, i) => Date.parse(at) - Date.parse(kept.points[i]!.at))
-    expect(Math.max(...gaps)).toBeGreaterThanOrEqual(11 * 3_600_000)
-    expect(kept.points.at(-1)!.kg).toBeGreaterThan(kept.points[0]!.kg + 4)
-    expect(simulatedReports({ days: 8, from: '2026-07-01', startKg: 60, seed: 4 })).toEqual(reports)
-  })
+  it(
+    'as it ships drifts, is rained on, falls silent for a while and repeats itself; all of it ' + 'arrives once',
+    async () => {
+      const reports = simulatedReports({ days: 8, from: '2026-07-01', startKg: 60, seed: 4 })
+      expect(new Set(reports.map(({ sequence }) => sequence)).size).toBeLessThan(reports.length)
+      const { id, key } = await newScale('poplin/0')
+      for (const report of reports) expect((await sendReport(server.url, id, key, report)).status).toBe(200)
+      const { series: kept } = await series('poplin/0', '?points=5000')
+      const sent = new Set(reports.flatMap(({ readings }) => readings.map(({ at }) => at)))
+      expect(kept.count).toBe(sent.size)
+      const gaps = kept.points.slice(1).map(({ at }, i) => Date.parse(at) - Date.parse(kept.points[i]!.at))
+      expect(Math.max(...gaps)).toBeGreaterThanOrEqual(11 * 3_600_000)
+      expect(kept.points.at(-1)!.kg).toBeGreaterThan(kept.points[0]!.kg + 4)
+      expect(simulatedReports({ days: 8, from: '2026-07-01', startKg: 60, seed: 4 })).toEqual(reports)
+    },
+  )
 })

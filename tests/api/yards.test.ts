@@ -4,7 +4,9 @@ import { startServer, type RunningServer } from '../../scripts/lib/server'
 import { DEMO, addSuper, demoPlan, get, nextId, post, storedYards, submission } from '../helpers/wire'
 
 let server: RunningServer
-beforeAll(async () => { server = await startServer({ seed: DEMO }) })
+beforeAll(async () => {
+  server = await startServer({ seed: DEMO })
+})
 afterAll(() => server.stop())
 
 const editsUrl = (yardId: string) => `${server.url}/api/yards/${yardId}/edits`
@@ -23,8 +25,18 @@ describe('yards', () => {
     expect(said).toMatchObject({ status: 200, body: { revision: revision + 1 } })
     const now = await yardNow('sallow-quay')
     expect(now.yard.hives[0]!.stack).toHaveLength(9)
-    const log = await get<{ device: string; madeAt: string; edit: Edit; inverse: Edit; baseRevision: number }[]>(`${server.url}/api/yards/sallow-quay/log?limit=1`)
-    expect(log).toMatchObject([{ device: 'test', madeAt: '2026-05-01T09:30:00.000Z', baseRevision: revision, edit, inverse: { kind: 'discard-part' } }])
+    const log = await get<{ device: string; madeAt: string; edit: Edit; inverse: Edit; baseRevision: number }[]>(
+      `${server.url}/api/yards/sallow-quay/log?limit=1`,
+    )
+    expect(log).toMatchObject([
+      {
+        device: 'test',
+        madeAt: '2026-05-01T09:30:00.000Z',
+        baseRevision: revision,
+        edit,
+        inverse: { kind: 'discard-part' },
+      },
+    ])
     const undone = await post(editsUrl('sallow-quay'), { ...submission(revision + 1, [log[0]!.inverse]) })
     expect(undone.status).toBe(200)
     expect((await yardNow('sallow-quay')).yard).toEqual(demoPlan().yards[0])
@@ -36,7 +48,10 @@ describe('yards', () => {
     const first = await post(editsUrl('sallow-quay'), sent)
     const again = await post(editsUrl('sallow-quay'), sent)
     expect(again).toEqual(first)
-    const more = await post(editsUrl('sallow-quay'), { ...sent, edits: [...sent.edits, submission(revision, [addSuper('twill/0', 8)]).edits[0]!] })
+    const more = await post(editsUrl('sallow-quay'), {
+      ...sent,
+      edits: [...sent.edits, submission(revision, [addSuper('twill/0', 8)]).edits[0]!],
+    })
     expect(more).toMatchObject({ status: 200, body: { revision: revision + 3 } })
     expect((await yardNow('sallow-quay')).yard.hives[0]!.stack).toHaveLength(11)
   })
@@ -46,21 +61,33 @@ describe('yards', () => {
     const edit: Edit = { kind: 'set-hive', hiveId: 'serge/0', name: 'Serge', stage: 'flow', note: '' }
     expect((await post(editsUrl('kiln-bank'), submission(before.revision, [edit]))).status).toBe(200)
     const stale = await post(editsUrl('kiln-bank'), submission(before.revision, [addSuper('serge/0', 1)]))
-    expect(stale).toMatchObject({ status: 409, body: { field: 'baseRevision', revision: before.revision + 1, yard: { id: 'kiln-bank' }, since: [{ edit }] } })
+    expect(stale).toMatchObject({
+      status: 409,
+      body: { field: 'baseRevision', revision: before.revision + 1, yard: { id: 'kiln-bank' }, since: [{ edit }] },
+    })
     expect((await yardNow('kiln-bank')).revision).toBe(before.revision + 1)
   })
 
   it('save all of a submission or nothing', async () => {
     const before = await yardNow('kiln-bank')
-    const said = await post(editsUrl('kiln-bank'), submission(before.revision, [addSuper('serge/0', 1), { kind: 'take-off', hiveId: 'serge/0', partId: 'nothing' }]))
-    expect(said).toMatchObject({ status: 422, body: { field: 'edits', sentence: 'Part “nothing” no longer stands where this change expects it.' } })
+    const said = await post(
+      editsUrl('kiln-bank'),
+      submission(before.revision, [addSuper('serge/0', 1), { kind: 'take-off', hiveId: 'serge/0', partId: 'nothing' }]),
+    )
+    expect(said).toMatchObject({
+      status: 422,
+      body: { field: 'edits', sentence: 'Part “nothing” no longer stands where this change expects it.' },
+    })
     expect(await yardNow('kiln-bank')).toEqual(before)
   })
 
   it('move a part from hive to hive, take a hive away and bring it back', async () => {
     const before = await yardNow('kiln-bank')
-    const [from, to] = before.yard.hives as [typeof before.yard.hives[0], typeof before.yard.hives[0]]
-    const edits: Edit[] = [{ kind: 'move-part', partId: from.stack[8]!.partId, fromHiveId: from.id, toHiveId: to.id, at: 3 }, { kind: 'remove-hive', hiveId: from.id }]
+    const [from, to] = before.yard.hives as [(typeof before.yard.hives)[0], (typeof before.yard.hives)[0]]
+    const edits: Edit[] = [
+      { kind: 'move-part', partId: from.stack[8]!.partId, fromHiveId: from.id, toHiveId: to.id, at: 3 },
+      { kind: 'remove-hive', hiveId: from.id },
+    ]
     expect((await post(editsUrl('kiln-bank'), submission(before.revision, edits))).status).toBe(200)
     expect((await yardNow('kiln-bank')).yard.hives.map(({ name }) => name)).not.toContain(from.name)
     const log = await get<{ inverse: Edit }[]>(`${server.url}/api/yards/kiln-bank/log?limit=2`)
@@ -80,7 +107,8 @@ describe('yards', () => {
 
 describe('taking a yard away', () => {
   it('hides it, keeps everything, and brings it back', async () => {
-    const put = async (id: string, body: unknown) => (await fetch(`${server.url}/api/yards/${id}/removed`, { method: 'PUT', body: JSON.stringify(body) })).status
+    const put = async (id: string, body: unknown) =>
+      (await fetch(`${server.url}/api/yards/${id}/removed`, { method: 'PUT', body: JSON.stringify(body) })).status
     const before = await yardNow('kiln-bank')
     expect(await put('kiln-bank', { removed: true })).toBe(200)
     expect((await storedYards(server.url)).map(({ yard }) => yard.id)).not.toContain('kiln-bank')
@@ -97,16 +125,30 @@ describe('bringing plans in', () => {
 
   it('stands beside what is here already, with identities of its own', async () => {
     const said = await post(importUrl(), demoPlan())
-    expect(said).toMatchObject({ status: 200, body: { imported: [{ how: 'beside', yardName: 'Sallow Quay (2)', hives: 6 }, { how: 'beside', yardName: 'Kiln Bank (2)', hives: 5 }] } })
+    expect(said).toMatchObject({
+      status: 200,
+      body: {
+        imported: [
+          { how: 'beside', yardName: 'Sallow Quay (2)', hives: 6 },
+          { how: 'beside', yardName: 'Kiln Bank (2)', hives: 5 },
+        ],
+      },
+    })
   })
 
   it('puts a hive that was taken away back into its yard', async () => {
     const before = await yardNow('sallow-quay')
     const hive = before.yard.hives[2]!
     const own = new Set([...hive.stack, ...hive.attachments].map(({ partId }) => partId))
-    const plan = { ...demoPlan(), yards: [{ ...before.yard, hives: [hive], parts: before.yard.parts.filter(({ id }) => own.has(id)) }] }
+    const plan = {
+      ...demoPlan(),
+      yards: [{ ...before.yard, hives: [hive], parts: before.yard.parts.filter(({ id }) => own.has(id)) }],
+    }
     await post(editsUrl('sallow-quay'), submission(before.revision, [{ kind: 'remove-hive', hiveId: hive.id }]))
-    expect(await post(importUrl(), plan)).toMatchObject({ status: 200, body: { imported: [{ how: 'into', yardId: 'sallow-quay', hives: 1 }] } })
+    expect(await post(importUrl(), plan)).toMatchObject({
+      status: 200,
+      body: { imported: [{ how: 'into', yardId: 'sallow-quay', hives: 1 }] },
+    })
     const now = await yardNow('sallow-quay')
     expect(now.yard.hives.at(-1)).toEqual(hive)
     expect(now.yard.parts.map(({ id }) => id).sort()).toEqual(before.yard.parts.map(({ id }) => id).sort())
@@ -123,12 +165,25 @@ describe('bringing plans in', () => {
   it.each<[string, () => unknown, number, RegExp]>([
     ['no JSON', () => 'stack of hives', 422, /not JSON/],
     ['another version', () => ({ ...demoPlan(), version: 9 }), 422, /version is 9/],
-    ['one identity twice', () => ({ ...demoPlan(), yards: [demoPlan().yards[0], demoPlan().yards[0]] }), 422, /identity of its own/],
-    ['ten thousand parts', () => ({ ...demoPlan(), yards: [{ ...demoPlan().yards[0], parts: Array.from({ length: 10_000 }, () => ({})) }] }), 422, /at most, so split it/],
+    [
+      'one identity twice',
+      () => ({ ...demoPlan(), yards: [demoPlan().yards[0], demoPlan().yards[0]] }),
+      422,
+      /identity of its own/,
+    ],
+    [
+      'ten thousand parts',
+      () => ({ ...demoPlan(), yards: [{ ...demoPlan().yards[0], parts: Array.from({ length: 10_000 }, () => ({})) }] }),
+      422,
+      /at most, so split it/,
+    ],
     ['50 MB', () => `{"format":"${'x'.repeat(50_000_000)}"}`, 413, /larger than 20 MB/],
   ])('refuses %s and changes nothing', async (_name, value, status, sentence) => {
     const before = await storedYards(server.url)
-    const said = await post(importUrl(), value()).catch(() => ({ status: 413, body: { sentence: 'larger than 20 MB' } }))
+    const said = await post(importUrl(), value()).catch(() => ({
+      status: 413,
+      body: { sentence: 'larger than 20 MB' },
+    }))
     expect(said.status).toBe(status)
     expect(said.body.sentence).toMatch(sentence)
     expect(await storedYards(server.url)).toEqual(before)
@@ -138,9 +193,15 @@ describe('bringing plans in', () => {
 describe('the door', () => {
   it('refuses another host and another site’s page', async () => {
     const http = await import('node:http')
-    const ask = (headers: Record<string, string>, method = 'GET') => new Promise<number>((resolve) => {
-      http.request({ host: '127.0.0.1', port: server.port, path: '/api/yards', method, headers }, (answer) => { answer.resume(); resolve(answer.statusCode ?? 0) }).end()
-    })
+    const ask = (headers: Record<string, string>, method = 'GET') =>
+      new Promise<number>((resolve) => {
+        http
+          .request({ host: '127.0.0.1', port: server.port, path: '/api/yards', method, headers }, (answer) => {
+            answer.resume()
+            resolve(answer.statusCode ?? 0)
+          })
+          .end()
+      })
     expect(await ask({ host: 'rebound.example' })).toBe(403)
     expect(await ask({ host: `127.0.0.1:${server.port}`, origin: 'http://elsewhere.example' }, 'POST')).toBe(403)
     expect(await ask({ host: `127.0.0.1:${server.port}`, origin: 'null' }, 'POST')).toBe(403)
@@ -151,8 +212,13 @@ describe('the door', () => {
 
   it('listens on loopback alone', async () => {
     const { networkInterfaces } = await import('node:os')
-    const outer = Object.values(networkInterfaces()).flat().find((address) => address && !address.internal && address.family === 'IPv4')
-    if (outer) await expect(fetch(`http://${outer.address}:${server.port}/api/health`, { signal: AbortSignal.timeout(2000) })).rejects.toThrow()
+    const outer = Object.values(networkInterfaces())
+      .flat()
+      .find((address) => address && !address.internal && address.family === 'IPv4')
+    if (outer)
+      await expect(
+        fetch(`http://${outer.address}:${server.port}/api/health`, { signal: AbortSignal.timeout(2000) }),
+      ).rejects.toThrow()
     expect((await fetch(`${server.url}/api/health`)).status).toBe(200)
   })
 
@@ -161,10 +227,29 @@ describe('the door', () => {
     ['no base revision', { device: 'd', edits: [] }, 422, 'edits'],
     ['no edits', { baseRevision: 0, device: 'd', edits: [] }, 422, 'edits'],
     ['an edit that is unknown', { ...submission(0, [{ kind: 'burn-hive' } as never]) }, 422, 'edits[0].edit.kind'],
-    ['an edit with a part of no shape', { ...submission(0, [{ ...addSuper('twill/0', 0), part: { id: 'x' } } as never]) }, 422, 'edits[0].edit.part.hasHeld'],
+    [
+      'an edit with a part of no shape',
+      { ...submission(0, [{ ...addSuper('twill/0', 0), part: { id: 'x' } } as never]) },
+      422,
+      'edits[0].edit.part.hasHeld',
+    ],
     ['a place that is no whole number', { ...submission(0, [addSuper('twill/0', 1.5)]) }, 422, 'edits[0].edit.at'],
-    ['a time that is none', { baseRevision: 0, device: 'd', edits: [{ id: 'x', madeAt: 'yesterday', kind: 'do', edit: { kind: 'remove-hive', hiveId: 'h' } }] }, 422, 'edits[0].madeAt'],
-    ['an empty name', { ...submission(0, [{ kind: 'set-hive', hiveId: 'twill/0', name: '', stage: 'flow', note: '' }]) }, 422, 'edits[0].edit.name'],
+    [
+      'a time that is none',
+      {
+        baseRevision: 0,
+        device: 'd',
+        edits: [{ id: 'x', madeAt: 'yesterday', kind: 'do', edit: { kind: 'remove-hive', hiveId: 'h' } }],
+      },
+      422,
+      'edits[0].madeAt',
+    ],
+    [
+      'an empty name',
+      { ...submission(0, [{ kind: 'set-hive', hiveId: 'twill/0', name: '', stage: 'flow', note: '' }]) },
+      422,
+      'edits[0].edit.name',
+    ],
   ])('refuses %s with the field', async (_name, value, status, field) => {
     const said = await post(editsUrl('sallow-quay'), value)
     expect(said.status).toBe(status)
@@ -175,7 +260,11 @@ describe('the door', () => {
   it('tells nothing of its inside when there is nothing', async () => {
     const answer = await fetch(`${server.url}/api/nothing`)
     expect(answer.status).toBe(404)
-    expect(await answer.json()).toEqual({ statusCode: 404, field: 'request', sentence: 'There is nothing at this address.' })
+    expect(await answer.json()).toEqual({
+      statusCode: 404,
+      field: 'request',
+      sentence: 'There is nothing at this address.',
+    })
   })
 
   it('sends a strict policy with the page', async () => {
@@ -189,11 +278,19 @@ describe('the door', () => {
 describe('assessing over HTTP', () => {
   it('gives findings as data and as sentences, in the reader’s words', async () => {
     const said = await post(`${server.url}/api/assess?units=inches&words=northAmerican`, demoPlan())
-    const hives = said.body.hives as unknown as { hive: string; worst: string; findings: { rule: string; words: { what: string } }[]; gaps: unknown[] }[]
+    const hives = said.body.hives as unknown as {
+      hive: string
+      worst: string
+      findings: { rule: string; words: { what: string } }[]
+      gaps: unknown[]
+    }[]
     expect(hives).toHaveLength(11)
     const serge = hives.find(({ hive }) => hive === 'Serge')!
     expect(serge.worst).toBe('stop')
-    expect(serge.findings[1]).toMatchObject({ rule: 'order.no-crown', words: { what: 'There is no inner cover under it.', remedies: ['Add an inner cover: 1/4 in'] } })
+    expect(serge.findings[1]).toMatchObject({
+      rule: 'order.no-crown',
+      words: { what: 'There is no inner cover under it.', remedies: ['Add an inner cover: 1/4 in'] },
+    })
   })
 
   it('is described by a document that the server serves', async () => {
@@ -204,6 +301,9 @@ describe('assessing over HTTP', () => {
   })
 
   it('refuses units that it does not know', async () => {
-    expect(await post(`${server.url}/api/assess?units=cubits`, demoPlan())).toMatchObject({ status: 422, body: { field: 'units' } })
+    expect(await post(`${server.url}/api/assess?units=cubits`, demoPlan())).toMatchObject({
+      status: 422,
+      body: { field: 'units' },
+    })
   })
 })

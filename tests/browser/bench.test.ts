@@ -11,7 +11,17 @@ describe('the bench', () => {
     const page = await session.open(hivePath('calico/0'))
     await drawn(page)
     const drawing = page.getByTestId('drawing')
-    for (const name of ['Timber stand', 'Mesh floor', 'Brood box', 'Framed excluder', 'Super 1', 'Super 2', 'Crown board', 'Telescoping roof']) await expect.poll(() => drawing.getByText(name, { exact: true }).count()).toBe(1)
+    for (const name of [
+      'Timber stand',
+      'Mesh floor',
+      'Brood box',
+      'Framed excluder',
+      'Super 1',
+      'Super 2',
+      'Crown board',
+      'Telescoping roof',
+    ])
+      await expect.poll(() => drawing.getByText(name, { exact: true }).count()).toBe(1)
     await expect.poll(() => drawing.getByText('top space 6.35 + bottom space 9.53').count()).toBe(1)
     await expect.poll(() => figures(page)).toEqual([31.525, 8, 3.175, 15.875, 8, 0])
     await page.locator('[data-mm="15.875"]').click()
@@ -25,7 +35,9 @@ describe('the bench', () => {
     await drawn(page)
     await page.keyboard.press('x')
     await expect.poll(() => page.getByTestId('across').getAttribute('aria-pressed')).toBe('true')
-    await expect.poll(() => page.locator('[data-testid="drawing"] svg').getAttribute('aria-label')).toContain('across the frames')
+    await expect
+      .poll(() => page.locator('[data-testid="drawing"] svg').getAttribute('aria-label'))
+      .toContain('across the frames')
   })
 
   it('previews a remedy before it is made, makes it, and undoes it after a reload', async () => {
@@ -87,7 +99,8 @@ describe('the bench', () => {
   it('says at which edge a guard opens and by when headspace comes off, and keeps both', async () => {
     const page = await session.open(hivePath('damask/0'))
     await drawn(page)
-    const guard = async () => (await storedYards(session.server.url)).flatMap(({ yard }) => yard.hives).find(({ name }) => name === 'Damask')!
+    const guard = async () =>
+      (await storedYards(session.server.url)).flatMap(({ yard }) => yard.hives).find(({ name }) => name === 'Damask')!
     await page.locator('.fittings').getByText('Mouse guard').click()
     await page.getByTestId('edge').click()
     await page.locator('[data-rule="season.lower-opening"]').waitFor()
@@ -111,7 +124,9 @@ describe('the bench', () => {
     await drawn(page)
     await expect.poll(() => page.locator('[data-rule="order.no-excluder"]').count()).toBe(0)
     await page.getByTestId('stands-as').selectOption('flow')
-    await expect.poll(() => page.locator('[data-rule="season.no-room"], [data-rule="season.narrow-entrance"]').count()).toBeGreaterThan(0)
+    await expect
+      .poll(() => page.locator('[data-rule="season.no-room"], [data-rule="season.narrow-entrance"]').count())
+      .toBeGreaterThan(0)
     await page.getByTestId('undo').click()
     await expect.poll(() => page.getByTestId('stands-as').inputValue()).toBe('winter')
     await saved(page)
@@ -119,27 +134,30 @@ describe('the bench', () => {
 })
 
 describe('the hand', () => {
-  it('shows the gaps that dropping would make, and they are the gaps after the drop (mouse, from the tray)', async () => {
-    const page = await session.open(hivePath('twill/0'))
-    await drawn(page)
-    const before = await layers(page)
-    const from = (await page.locator('[data-pattern="box-national-super-top-space"]').boundingBox())!
-    const to = await middleOf(page, before[4]!)
-    await page.mouse.move(from.x + 20, from.y + 20)
-    await page.mouse.down()
-    await page.mouse.move(to.x - 60, to.y + 30, { steps: 6 })
-    await page.mouse.move(to.x, to.y + 8, { steps: 6 })
-    const held = await gaps(page)
-    expect(held.filter(({ ghost }) => ghost).length).toBe(2)
-    await expect.poll(() => page.locator('[data-ghost]').count()).toBe(1)
-    await page.mouse.up()
-    await expect.poll(() => page.locator('[data-ghost]').count()).toBe(0)
-    expect((await gaps(page)).map(({ mm }) => mm)).toEqual(held.map(({ mm }) => mm))
-    await expect.poll(() => layers(page)).toHaveLength(before.length + 1)
-    await page.getByTestId('undo').click()
-    await expect.poll(() => layers(page)).toEqual(before)
-    await saved(page)
-  })
+  it(
+    'shows the gaps that dropping would make, and they are the gaps after the drop (mouse, ' + 'from the tray)',
+    async () => {
+      const page = await session.open(hivePath('twill/0'))
+      await drawn(page)
+      const before = await layers(page)
+      const from = (await page.locator('[data-pattern="box-national-super-top-space"]').boundingBox())!
+      const to = await middleOf(page, before[4]!)
+      await page.mouse.move(from.x + 20, from.y + 20)
+      await page.mouse.down()
+      await page.mouse.move(to.x - 60, to.y + 30, { steps: 6 })
+      await page.mouse.move(to.x, to.y + 8, { steps: 6 })
+      const held = await gaps(page)
+      expect(held.filter(({ ghost }) => ghost).length).toBe(2)
+      await expect.poll(() => page.locator('[data-ghost]').count()).toBe(1)
+      await page.mouse.up()
+      await expect.poll(() => page.locator('[data-ghost]').count()).toBe(0)
+      expect((await gaps(page)).map(({ mm }) => mm)).toEqual(held.map(({ mm }) => mm))
+      await expect.poll(() => layers(page)).toHaveLength(before.length + 1)
+      await page.getByTestId('undo').click()
+      await expect.poll(() => layers(page)).toEqual(before)
+      await saved(page)
+    },
+  )
 
   it('moves a part of the stack by dragging, and lets go of it beside the hive', async () => {
     const page = await session.open(hivePath('calico/0'))
@@ -167,7 +185,11 @@ describe('the hand', () => {
     const page = await session.open(hivePath('ticking/0'))
     await drawn(page)
     const before = await layers(page)
-    for (const [ups, turned] of [[0, false], [1, true], [2, false]] as const) {
+    for (const [ups, turned] of [
+      [0, false],
+      [1, true],
+      [2, false],
+    ] as const) {
       await page.keyboard.press('a')
       await page.locator('[data-pattern="excluder-framed-langstroth-8"]').focus()
       await page.keyboard.press('Enter')
@@ -245,14 +267,26 @@ describe('units and words', () => {
     await page.locator('[data-part="serge/2"]').click()
     await page.getByRole('button', { name: 'Sizes…' }).click()
     const depth = page.getByTestId('size-depth')
-    for (const [typed, sentence] of [['3 m', /no size a hive part has/], ['-4', /below zero/], ['9 in 5 mm', /two units/], ['1,234', /two ways: is it 1\.234 or 1234/], ['', /is empty/], ['wide', /is not a length/]] as const) {
+    for (const [typed, sentence] of [
+      ['3 m', /no size a hive part has/],
+      ['-4', /below zero/],
+      ['9 in 5 mm', /two units/],
+      ['1,234', /two ways: is it 1\.234 or 1234/],
+      ['', /is empty/],
+      ['wide', /is not a length/],
+    ] as const) {
       await depth.fill('x')
       await depth.fill(typed)
       await page.getByTestId('save-sizes').click()
       await expect.poll(() => page.getByRole('alert').innerText()).toMatch(sentence)
       await expect.poll(() => depth.inputValue()).toBe(typed)
     }
-    for (const [typed, shown] of [['9-5/8"', '244.5 mm'], ['24,4 cm', '244 mm'], ['250mm', '250 mm'], ['9 1/2 in', '241.3 mm']] as const) {
+    for (const [typed, shown] of [
+      ['9-5/8"', '244.5 mm'],
+      ['24,4 cm', '244 mm'],
+      ['250mm', '250 mm'],
+      ['9 1/2 in', '241.3 mm'],
+    ] as const) {
       await depth.fill(typed)
       await page.getByTestId('save-sizes').click()
       await expect.poll(() => page.getByTestId('drawing').innerText()).toContain(shown)
@@ -284,7 +318,10 @@ describe('files', () => {
     expect(svg.text).toMatch(/^<\?xml[\s\S]*<svg[^>]+xmlns="http:\/\/www.w3.org\/2000\/svg"/)
     expect(svg.text).toContain('Insulation slab')
     expect(svg.text).toContain('10.18 mm')
-    const sound = await page.evaluate((text) => new DOMParser().parseFromString(text, 'image/svg+xml').querySelector('parsererror') === null, svg.text)
+    const sound = await page.evaluate(
+      (text) => new DOMParser().parseFromString(text, 'image/svg+xml').querySelector('parsererror') === null,
+      svg.text,
+    )
     expect(sound).toBe(true)
   })
 })

@@ -23,13 +23,21 @@ describe('two tabs on one hive', () => {
       await addFramed(two, 'eke-national')
       const mine = await figures(two)
       await two.getByText('Twill was changed in two places').waitFor()
-      const versions = await two.$$eval('[data-version]', (all) => all.map((version) => [...version.querySelectorAll('[data-gap]')].map((gap) => Number(gap.getAttribute('data-mm')))))
+      const versions = await two.$$eval('[data-version]', (all) =>
+        all.map((version) =>
+          [...version.querySelectorAll('[data-gap]')].map((gap) => Number(gap.getAttribute('data-mm'))),
+        ),
+      )
       expect(versions).toEqual([mine, theirs])
-      expect((await storedYards(session.server.url))[0]!.yard.hives[0]!.stack).toHaveLength(choice === 'theirs' ? 9 : 10)
+      expect((await storedYards(session.server.url))[0]!.yard.hives[0]!.stack).toHaveLength(
+        choice === 'theirs' ? 9 : 10,
+      )
       await two.getByTestId(`keep-${choice}`).click()
       await saved(two)
       await expect.poll(() => figures(two)).toEqual(choice === 'theirs' ? theirs : mine)
-      const log = await (await fetch(`${session.server.url}/api/yards/sallow-quay/log`)).json() as { edit: { kind: string } }[]
+      const log = (await (await fetch(`${session.server.url}/api/yards/sallow-quay/log`)).json()) as {
+        edit: { kind: string }
+      }[]
       expect(log.some(({ edit }) => edit.kind === 'add-part')).toBe(true)
       if (choice === 'mine') {
         await two.keyboard.press('Control+z')

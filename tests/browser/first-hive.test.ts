@@ -15,8 +15,14 @@ interface Violation {
 
 async function seriousOn(page: Awaited<ReturnType<typeof session.open>>): Promise<string[]> {
   await page.evaluate(axeSource)
-  const violations = await page.evaluate(async () => (await (globalThis as unknown as { axe: { run: () => Promise<{ violations: Violation[] }> } }).axe.run()).violations)
-  return violations.filter(({ impact }) => impact === 'serious' || impact === 'critical').map(({ id, nodes }) => `${id}: ${nodes[0]?.html}`)
+  const violations = await page.evaluate(
+    async () =>
+      (await (globalThis as unknown as { axe: { run: () => Promise<{ violations: Violation[] }> } }).axe.run())
+        .violations,
+  )
+  return violations
+    .filter(({ impact }) => impact === 'serious' || impact === 'critical')
+    .map(({ id, nodes }) => `${id}: ${nodes[0]?.html}`)
 }
 
 describe('a first hive', () => {
@@ -24,11 +30,15 @@ describe('a first hive', () => {
     const page = await session.open()
     await page.getByTestId('start-empty').waitFor()
     expect(await seriousOn(page)).toEqual([])
-    const focused = () => page.evaluate(() => {
-      const element = document.activeElement!
-      const style = getComputedStyle(element)
-      return { text: element.getAttribute('aria-label') ?? element.textContent?.trim() ?? '', visible: style.outlineStyle !== 'none' || style.strokeWidth === '4px' }
-    })
+    const focused = () =>
+      page.evaluate(() => {
+        const element = document.activeElement!
+        const style = getComputedStyle(element)
+        return {
+          text: element.getAttribute('aria-label') ?? element.textContent?.trim() ?? '',
+          visible: style.outlineStyle !== 'none' || style.strokeWidth === '4px',
+        }
+      })
     const tabTo = async (name: RegExp) => {
       for (let i = 0; i < 80; i++) {
         await page.keyboard.press('Tab')
@@ -102,7 +112,16 @@ describe('a first hive', () => {
     await page.goto(session.server.url)
     await page.locator('[data-hive]').first().waitFor()
     const box = (await storedYards(session.server.url))[0]!.yard.parts.find(({ contents }) => contents.length > 0)!
-    for (const [path, sign] of [['/fit', 'main table'], ['/shed', 'main table'], ['/sources', 'main table'], ['/frames', '.box'], [`/frames/${encodeURIComponent(box.id)}`, '[data-frame]'], ['/build', '[data-testid="sheet"]'], ['/lift', '[data-testid="lift-summary"]'], ['/year', '[data-planned]']] as const) {
+    for (const [path, sign] of [
+      ['/fit', 'main table'],
+      ['/shed', 'main table'],
+      ['/sources', 'main table'],
+      ['/frames', '.box'],
+      [`/frames/${encodeURIComponent(box.id)}`, '[data-frame]'],
+      ['/build', '[data-testid="sheet"]'],
+      ['/lift', '[data-testid="lift-summary"]'],
+      ['/year', '[data-planned]'],
+    ] as const) {
       await page.goto(session.server.url + path)
       await page.locator(sign).first().waitFor()
       expect(await seriousOn(page), path).toEqual([])

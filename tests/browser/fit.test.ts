@@ -13,7 +13,16 @@ describe('Fit', () => {
     await cell.click()
     const overlay = page.locator('.overlay')
     await expect.poll(() => overlay.innerText()).toContain('Bees fill the void with wild comb')
-    await expect.poll(() => overlay.locator('svg text').allTextContents()).toEqual(expect.arrayContaining(['79.38 mm bar to the edge', '6.35 mm rim to bar', '9.53 mm end bar to wall', '7.94 mm lug on its rest']))
+    await expect
+      .poll(() => overlay.locator('svg text').allTextContents())
+      .toEqual(
+        expect.arrayContaining([
+          '79.38 mm bar to the edge',
+          '6.35 mm rim to bar',
+          '9.53 mm end bar to wall',
+          '7.94 mm lug on its rest',
+        ]),
+      )
     await page.getByRole('button', { name: 'inches' }).click()
     await expect.poll(() => cell.innerText()).toContain('3 1/8 in')
     await page.getByRole('button', { name: 'mm', exact: true }).click()
@@ -24,9 +33,13 @@ describe('Fit', () => {
     await page.locator('[data-mode="boxes"]').click()
     await page.getByTestId('fit-filter').selectOption('all')
     await page.locator('[data-cell="box-langstroth-8-deep|box-langstroth-deep"]').click()
-    await expect.poll(() => page.locator('.overlay').innerText()).toMatch(/clear hole of 9\.53 mm at the left when centred, or 38\.1 mm on one side/)
+    await expect
+      .poll(() => page.locator('.overlay').innerText())
+      .toMatch(/clear hole of 9\.53 mm at the left when centred, or 38\.1 mm on one side/)
     await page.locator('[data-cell="box-national-super|box-langstroth-deep"]').click()
-    await expect.poll(() => page.locator('.overlay').innerText()).toMatch(/Does not sit\..*An adapter board between the two closes it/s)
+    await expect
+      .poll(() => page.locator('.overlay').innerText())
+      .toMatch(/Does not sit\..*An adapter board between the two closes it/s)
   })
 
   it('shows the rooms side by side, and what one size for all would mean', async () => {
@@ -35,7 +48,9 @@ describe('Fit', () => {
     await page.locator('[data-mode="rooms"]').click()
     const rooms = page.locator('.rooms')
     await expect.poll(() => rooms.innerText()).toMatch(/National single\s+57 715\s+72\.9 dm²\s+35\.2 L/)
-    await expect.poll(() => rooms.innerText()).toMatch(/One size for all, keeping the depth there is most of: \d+ of \d+ boxes/)
+    await expect
+      .poll(() => rooms.innerText())
+      .toMatch(/One size for all, keeping the depth there is most of: \d+ of \d+ boxes/)
   })
 
   it('works on a phone without a wider page', async () => {
@@ -55,9 +70,12 @@ describe('measuring', () => {
     const page = await session.open(hivePath('flannel/0'))
     await drawn(page)
     await page.locator('[data-mm="10.175"] .press').click()
-    await expect.poll(() => page.locator('.joint').innerText()).toMatch(/At worst\s+9\.18 mm to 11\.18 mm[\s\S]*Measure the framed excluder.*settles the verdict/)
+    await expect
+      .poll(() => page.locator('.joint').innerText())
+      .toMatch(/At worst\s+9\.18 mm to 11\.18 mm[\s\S]*Measure the framed excluder.*settles the verdict/)
     const measure = async (text: string) => {
-      if (await page.locator('[data-measure="rimDepth"]').count() === 0) await page.locator('[data-part]').nth(3).click()
+      if ((await page.locator('[data-measure="rimDepth"]').count()) === 0)
+        await page.locator('[data-part]').nth(3).click()
       await page.locator('[data-measure="rimDepth"]').click()
       await expect.poll(() => page.evaluate(() => document.activeElement?.id)).toBe('size-rimDepth')
       await page.keyboard.type(text)
@@ -72,7 +90,9 @@ describe('measuring', () => {
     await page.getByRole('button', { name: '6.5 ± 0.5 mm' }).click()
     await expect.poll(() => figures(page)).toContain(9.675)
     await saved(page)
-    const stored = (await storedYards(session.server.url))[1]!.yard.parts.find(({ patternId, readings }) => patternId === 'excluder-framed-langstroth' && readings)!
+    const stored = (await storedYards(session.server.url))[1]!.yard.parts.find(
+      ({ patternId, readings }) => patternId === 'excluder-framed-langstroth' && readings,
+    )!
     expect(stored.readings!.map(({ mm }) => mm)).toEqual([6.5, 6])
     expect(stored.measured!.rimDepth!.mm).toBe(6.5)
   })
@@ -82,7 +102,11 @@ describe('measuring', () => {
     await drawn(page)
     await page.locator('[data-part]').nth(2).click()
     await page.getByRole('button', { name: 'Sizes…' }).click()
-    for (const [field, text, sentence] of [['insideLength', '510', /not smaller than the outside/], ['insideLength', '240', /walls thicker than half the box/], ['restToRest', '400', /does not lie between/]] as const) {
+    for (const [field, text, sentence] of [
+      ['insideLength', '510', /not smaller than the outside/],
+      ['insideLength', '240', /walls thicker than half the box/],
+      ['restToRest', '400', /does not lie between/],
+    ] as const) {
       await page.getByTestId(`size-${field}`).fill(text)
       await page.getByTestId('save-sizes').click()
       await expect.poll(() => page.getByRole('alert').first().innerText()).toMatch(sentence)
@@ -142,7 +166,9 @@ describe('Sources', () => {
     await row.getByRole('button', { name: 'Use it' }).click()
     await expect.poll(() => row.getByRole('alert').innerText()).toContain('is not a length')
     await page.getByTestId('own-figure').fill('5.5 mm')
-    await expect.poll(() => page.getByTestId('effect').innerText()).toContain('Gingham: flush roof over crown board, 7 mm becomes 5.5 mm')
+    await expect
+      .poll(() => page.getByTestId('effect').innerText())
+      .toContain('Gingham: flush roof over crown board, 7 mm becomes 5.5 mm')
     await row.getByRole('button', { name: 'Use it' }).click()
     await expect.poll(() => row.innerText()).toMatch(/5\.5 mm\s+own/)
     await row.getByRole('button', { name: 'Take back' }).click()

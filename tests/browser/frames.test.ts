@@ -7,7 +7,11 @@ import { drawn, hivePath, saved, useSession } from './session'
 const session = useSession({ seed: DEMO })
 
 /** Opens a box by its name in the list. */
-async function openBox(name: string, yard = 'Sallow Quay', options: Parameters<typeof session.open>[1] = {}): Promise<Page> {
+async function openBox(
+  name: string,
+  yard = 'Sallow Quay',
+  options: Parameters<typeof session.open>[1] = {},
+): Promise<Page> {
   const page = await session.open('/frames', options)
   await page.getByTestId('yard-choice').selectOption({ label: yard })
   await page.locator('.box', { hasText: name }).first().click()
@@ -16,9 +20,19 @@ async function openBox(name: string, yard = 'Sallow Quay', options: Parameters<t
 }
 
 /** What hangs, in order across, with where its middle is. */
-const hung = (page: Page) => page.$$eval('[data-frame]', (all) => all.map((one) => ({ id: one.getAttribute('data-frame')!, mm: Number(one.getAttribute('data-centre')), label: one.getAttribute('aria-label')! })).sort((a, b) => a.mm - b.mm))
+const hung = (page: Page) =>
+  page.$$eval('[data-frame]', (all) =>
+    all
+      .map((one) => ({
+        id: one.getAttribute('data-frame')!,
+        mm: Number(one.getAttribute('data-centre')),
+        label: one.getAttribute('aria-label')!,
+      }))
+      .sort((a, b) => a.mm - b.mm),
+  )
 const ids = async (page: Page) => (await hung(page)).map(({ id }) => id)
-const verdicts = (page: Page) => page.$$eval('[data-across]', (all) => all.map((one) => one.getAttribute('data-verdict')!))
+const verdicts = (page: Page) =>
+  page.$$eval('[data-across]', (all) => all.map((one) => one.getAttribute('data-verdict')!))
 async function middle(page: Page, id: string) {
   const box = (await page.locator(`[data-frame="${id}"] .taken`).boundingBox())!
   return { x: box.x + box.width * 0.4, y: box.y + box.height / 2, height: box.height }
@@ -33,7 +47,9 @@ describe('a box from above', () => {
     await page.waitForSelector('[data-frame]')
     await expect.poll(() => page.locator('h1').innerText()).toBe('Frames in brood box of Twill')
     await expect.poll(() => page.locator('[data-frame]').count()).toBe(12)
-    await expect.poll(() => page.getByTestId('figures').innerText()).toMatch(/11 frames and 1 more; the box is made for 11/)
+    await expect
+      .poll(() => page.getByTestId('figures').innerText())
+      .toMatch(/11 frames and 1 more; the box is made for 11/)
     await page.keyboard.press('Escape')
     await drawn(page)
   })
@@ -54,7 +70,11 @@ describe('a box from above', () => {
     await page.mouse.move(to.x, to.y, { steps: 4 })
     const wanted = [before[1], before[2], before[3], before[0], ...before.slice(4)]
     await expect.poll(() => ids(page)).toEqual(wanted)
-    expect((await storedYards(session.server.url))[0]!.yard.parts.find(({ id }) => page.url().includes(encodeURIComponent(id)))!.contents[0]!.id).toBe(before[0])
+    expect(
+      (await storedYards(session.server.url))[0]!.yard.parts.find(({ id }) =>
+        page.url().includes(encodeURIComponent(id)),
+      )!.contents[0]!.id,
+    ).toBe(before[0])
     await page.mouse.up()
     await saved(page)
     await page.reload()
@@ -161,12 +181,19 @@ describe('what may hang there', () => {
     const page = await openBox('Brood box of Twill')
     await page.getByTestId('hang-what').selectOption('frame-langstroth-deep')
     await page.getByTestId('hang').click()
-    await expect.poll(() => page.getByRole('alert').innerText()).toMatch(/does not go into brood box of Twill.*Choose a frame made for this box/)
+    await expect
+      .poll(() => page.getByRole('alert').innerText())
+      .toMatch(/does not go into brood box of Twill.*Choose a frame made for this box/)
     await page.getByTestId('hang-what').selectOption('frame-national-deep')
     await page.getByTestId('hang').click()
-    await expect.poll(() => page.getByRole('alert').innerText()).toMatch(/no room for one more.*17\.73 mm is missing, and 12 fit/)
+    await expect
+      .poll(() => page.getByRole('alert').innerText())
+      .toMatch(/no room for one more.*17\.73 mm is missing, and 12 fit/)
     const brood = (await hung(page)).filter(({ label }) => label.includes('brood')).map(({ id }) => id)
-    for (const [i, id] of brood.entries()) await page.locator(`[data-frame="${id}"]`).click({ position: { x: 60, y: 14 }, ...(i > 0 ? { modifiers: ['Shift' as const] } : {}) })
+    for (const [i, id] of brood.entries())
+      await page
+        .locator(`[data-frame="${id}"]`)
+        .click({ position: { x: 60, y: 14 }, ...(i > 0 ? { modifiers: ['Shift' as const] } : {}) })
     await page.getByTestId('hang-what').selectOption('dummy-national-deep')
     await page.getByTestId('replace').click()
     await expect.poll(() => page.getByRole('alert').innerText()).toMatch(/only frame of brood/)
@@ -197,7 +224,9 @@ describe('comparing spacings', () => {
   it('side by side for a box, with the way there, and takes one', async () => {
     const page = await openBox('Super 4 of Corduroy', 'Kiln Bank')
     await page.getByTestId('compare-tab').click()
-    await expect.poll(() => page.locator('[data-option]').evaluateAll((all) => all.map((one) => one.getAttribute('data-option')))).toEqual(['10', '9', '8'])
+    await expect
+      .poll(() => page.locator('[data-option]').evaluateAll((all) => all.map((one) => one.getAttribute('data-option'))))
+      .toEqual(['10', '9', '8'])
     await page.locator('[data-option="9"] button').click()
     await page.getByText('When every comb is drawn, take 1 out').waitFor()
     await page.getByTestId('take-spacing').click()
@@ -222,7 +251,9 @@ describe('building', () => {
     const page = await session.open('/build')
     await page.getByTestId('build-what').selectOption('box-langstroth-medium')
     await page.getByTestId('build-count').fill('4')
-    await expect.poll(() => page.getByTestId('sheet').innerText()).toMatch(/4 × Langstroth medium[\s\S]*no cutting needs fewer[\s\S]*Hand-holds go outside/)
+    await expect
+      .poll(() => page.getByTestId('sheet').innerText())
+      .toMatch(/4 × Langstroth medium[\s\S]*no cutting needs fewer[\s\S]*Hand-holds go outside/)
     const file = async (testId: string) => {
       const [saving] = await Promise.all([page.waitForEvent('download'), page.getByTestId(testId).click()])
       return readFileSync(await saving.path())
@@ -236,7 +267,13 @@ describe('building', () => {
   it('refuses a kerf, a board and a count that cannot be, naming each, with nothing typed lost', async () => {
     const page = await session.open('/build')
     await page.getByTestId('build-what').selectOption('box-langstroth-deep')
-    const cases = [['length-kerf', '300 mm', /Kerf is 300 mm, as wide as the smallest piece/], ['length-board-length', '40 cm', /Board length is 400 mm, but the longest piece is 485\.8 mm/], ['length-board-width', '100 mm', /Board width is 100 mm, but the widest piece is 244\.5 mm/], ['build-count', 'many', /How many is not a whole number/], ['length-kerf', 'thin', /Kerf of the saw is not a length/]] as const
+    const cases = [
+      ['length-kerf', '300 mm', /Kerf is 300 mm, as wide as the smallest piece/],
+      ['length-board-length', '40 cm', /Board length is 400 mm, but the longest piece is 485\.8 mm/],
+      ['length-board-width', '100 mm', /Board width is 100 mm, but the widest piece is 244\.5 mm/],
+      ['build-count', 'many', /How many is not a whole number/],
+      ['length-kerf', 'thin', /Kerf of the saw is not a length/],
+    ] as const
     for (const [field, text, sentence] of cases) {
       const before = await page.getByTestId(field).inputValue()
       await page.getByTestId(field).fill(text)
@@ -257,8 +294,12 @@ describe('building', () => {
       await page.getByTestId('length-second').press('Tab')
       return page.getByTestId('square-answer')
     }
-    await expect.poll(async () => (await say('655 mm', '649 mm')).innerText()).toMatch(/Out of square by 0\.54°.*Push the longer diagonal in by 3 mm.*A frame still clears/)
-    await expect.poll(async () => (await say('600 mm', '300 mm')).innerText()).toMatch(/belongs to no box with these sides/)
+    await expect
+      .poll(async () => (await say('655 mm', '649 mm')).innerText())
+      .toMatch(/Out of square by 0\.54°.*Push the longer diagonal in by 3 mm.*A frame still clears/)
+    await expect
+      .poll(async () => (await say('600 mm', '300 mm')).innerText())
+      .toMatch(/belongs to no box with these sides/)
   })
 })
 
@@ -266,7 +307,10 @@ describe('on a phone', () => {
   it('hits frames in gloves, drags by touch, and keeps the page narrow', async () => {
     const page = await openBox('Brood box of Damask', 'Sallow Quay', { width: 390, height: 844, touch: true })
     expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390)
-    for (const { height } of await page.$$eval('[data-frame] .taken', (all) => all.slice(0, 11).map((one) => ({ height: one.getBoundingClientRect().height })))) expect(height).toBeGreaterThanOrEqual(44)
+    for (const { height } of await page.$$eval('[data-frame] .taken', (all) =>
+      all.slice(0, 11).map((one) => ({ height: one.getBoundingClientRect().height })),
+    ))
+      expect(height).toBeGreaterThanOrEqual(44)
     const before = await ids(page)
     await page.locator(`[data-frame="${before[1]!}"]`).tap({ position: { x: 60, y: 20 } })
     await expect.poll(() => page.locator(`[data-frame="${before[1]!}"]`).getAttribute('aria-selected')).toBe('true')
@@ -274,7 +318,8 @@ describe('on a phone', () => {
     await expect.poll(() => ids(page)).toEqual([before[0], before[2], before[1], ...before.slice(3)])
     const [from, to] = [await middle(page, before[0]!), await middle(page, before[2]!)]
     const cdp = await page.context().newCDPSession(page)
-    const touch = (type: 'touchStart' | 'touchMove' | 'touchEnd', y: number) => cdp.send('Input.dispatchTouchEvent', { type, touchPoints: type === 'touchEnd' ? [] : [{ x: from.x, y }] })
+    const touch = (type: 'touchStart' | 'touchMove' | 'touchEnd', y: number) =>
+      cdp.send('Input.dispatchTouchEvent', { type, touchPoints: type === 'touchEnd' ? [] : [{ x: from.x, y }] })
     await touch('touchStart', from.y)
     for (let step = 1; step <= 6; step++) await touch('touchMove', from.y + ((to.y - from.y) * step) / 6)
     await touch('touchEnd', to.y)

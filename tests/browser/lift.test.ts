@@ -41,7 +41,9 @@ describe('weights', () => {
 
   it('stand in the row, with the heaviest lift', async () => {
     const page = await session.open('/')
-    await expect.poll(() => page.locator('[data-hive="Twill"]').innerText()).toMatch(/\d+\.\d kg, heaviest lift \d+\.\d kg/)
+    await expect
+      .poll(() => page.locator('[data-hive="Twill"]').innerText())
+      .toMatch(/\d+\.\d kg, heaviest lift \d+\.\d kg/)
   })
 })
 
@@ -66,7 +68,12 @@ describe('lifting', () => {
 
   it('refuses heights that no body has, and what is no figure', async () => {
     const page = await lift('twill')
-    for (const [field, text, sentence] of [['profile-elbowMm', '160', /does not lie between/], ['profile-statureMm', '90', /Body height is not between 100 cm and 230 cm/], ['profile-knuckleMm', 'low', /Knuckle is not a height in centimetres/], ['profile-limit', 'a lot', /Own limit is not a mass/]] as const) {
+    for (const [field, text, sentence] of [
+      ['profile-elbowMm', '160', /does not lie between/],
+      ['profile-statureMm', '90', /Body height is not between 100 cm and 230 cm/],
+      ['profile-knuckleMm', 'low', /Knuckle is not a height in centimetres/],
+      ['profile-limit', 'a lot', /Own limit is not a mass/],
+    ] as const) {
       await page.getByTestId(field).fill(text)
       await page.getByTestId(field).press('Tab')
       await expect.poll(() => page.getByRole('alert').first().innerText()).toMatch(sentence)
@@ -78,7 +85,11 @@ describe('lifting', () => {
     const saved = page.waitForEvent('download')
     await page.getByRole('button', { name: 'Save as file' }).click()
     const text = readFileSync(await (await saved).path(), 'utf8')
-    const profile = (change: object) => ({ name: 'mine.json', mimeType: 'application/json', buffer: Buffer.from(JSON.stringify({ ...JSON.parse(text), ...change })) })
+    const profile = (change: object) => ({
+      name: 'mine.json',
+      mimeType: 'application/json',
+      buffer: Buffer.from(JSON.stringify({ ...JSON.parse(text), ...change })),
+    })
     await page.getByTestId('profile-file').setInputFiles(profile({ statureMm: 1850 }))
     await expect.poll(() => page.getByTestId('profile-statureMm').inputValue()).toBe('185')
     await page.getByTestId('profile-file').setInputFiles(profile({ people: 9 }))
@@ -95,7 +106,9 @@ describe('lifting', () => {
     await way.getByRole('button').click()
     await page.getByTestId('lift-summary').waitFor()
     await saved(page)
-    await expect.poll(async () => (await storedYards(session.server.url))[1]!.yard.hives[0]!.stack.length).toBeGreaterThan(before)
+    await expect
+      .poll(async () => (await storedYards(session.server.url))[1]!.yard.hives[0]!.stack.length)
+      .toBeGreaterThan(before)
     await page.getByTestId('undo').click()
     await saved(page)
     await expect.poll(async () => (await storedYards(session.server.url))[1]!.yard.hives[0]!.stack.length).toBe(before)
@@ -107,7 +120,9 @@ describe('lifting', () => {
   it('says whether it stands, and what out of level means', async () => {
     const page = await lift('damask')
     await page.locator('[data-mode="standing"]').click()
-    await expect.poll(() => page.getByTestId('standing').innerText()).toMatch(/Tips it as it stands\s+\d+\.\d m\/s[\s\S]*An exposed yard ties down/)
+    await expect
+      .poll(() => page.getByTestId('standing').innerText())
+      .toMatch(/Tips it as it stands\s+\d+\.\d m\/s[\s\S]*An exposed yard ties down/)
     await page.getByTestId('tilt-across').fill('5')
     await expect.poll(() => page.getByTestId('standing').innerText()).toMatch(/sideways: comb hangs crooked/)
     await page.locator('.tick').first().click()
@@ -120,12 +135,20 @@ describe('lifting', () => {
     const page = await lift('twill')
     await page.locator('[data-mode="year"]').click()
     await page.getByTestId('year-chart').locator('canvas').waitFor()
-    const { yard } = (await storedYards(session.server.url)).find(({ yard: { hives } }) => hives.some(({ id }) => id === 'twill/0'))!
-    await expect.poll(() => page.locator('[data-load]').evaluateAll((rows) => rows.map((row) => row.getAttribute('data-load')))).toEqual(stagesOf(yard))
+    const { yard } = (await storedYards(session.server.url)).find(({ yard: { hives } }) =>
+      hives.some(({ id }) => id === 'twill/0'),
+    )!
+    await expect
+      .poll(() => page.locator('[data-load]').evaluateAll((rows) => rows.map((row) => row.getAttribute('data-load'))))
+      .toEqual(stagesOf(yard))
     const [, inCrop] = /([\d.]+) kg/.exec(await page.locator('[data-load="crop"]').innerText())!
     const [, inWinter] = /([\d.]+) kg/.exec(await page.locator('[data-load="winter"]').innerText())!
     expect(Number(inCrop)).toBeGreaterThan(Number(inWinter))
-    await expect.poll(() => page.getByTestId('day').innerText()).toMatch(/\d+ lifts, [\d.]+ kg moved, \d+ frames lifted and turned over[\s\S]*worst time of the year, as planned \((flow|crop)\)/)
+    await expect
+      .poll(() => page.getByTestId('day').innerText())
+      .toMatch(
+        /\d+ lifts, [\d.]+ kg moved, \d+ frames lifted and turned over[\s\S]*worst time of the year, as planned \((flow|crop)\)/,
+      )
   })
 
   it('works on a phone at the hive', async () => {

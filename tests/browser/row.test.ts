@@ -10,7 +10,9 @@ describe('the row', () => {
     const page = await session.open()
     await page.waitForSelector('[data-hive="Flannel"]')
     await expect.poll(() => page.locator('[data-hive]').count()).toBe(11)
-    await expect.poll(() => page.locator('[data-hive="Calico"]').innerText()).toMatch(/Mend: 15\.88 mm comb between, super 2 over super 1/)
+    await expect
+      .poll(() => page.locator('[data-hive="Calico"]').innerText())
+      .toMatch(/Mend: 15\.88 mm comb between, super 2 over super 1/)
     await expect.poll(() => page.locator('[data-hive="Twill"]').innerText()).toMatch(/Good: nothing to mend/)
     await expect.poll(() => page.locator('.yard').first().innerText()).toMatch(/6 hives\s+4 to mend\s+2 good/)
   })
@@ -32,14 +34,18 @@ describe('the row', () => {
     await page.waitForFunction(() => !document.querySelector('[data-hive="Twill (2)"]'))
     await saved(page)
     expect((await storedYards(session.server.url))[0]!.yard).toEqual(demoPlan().yards[0])
-    await page.getByRole('link', { name: /Open Twill / }).first().click()
+    await page
+      .getByRole('link', { name: /Open Twill / })
+      .first()
+      .click()
     await drawn(page)
   })
 
   it('brings in a plan file and says what is wrong with one that is none', async () => {
     const page = await session.open()
     await page.waitForSelector('[data-hive="Twill"]')
-    const bring = (name: string, text: string) => page.getByTestId('import-file').setInputFiles({ name, mimeType: 'application/json', buffer: Buffer.from(text) })
+    const bring = (name: string, text: string) =>
+      page.getByTestId('import-file').setInputFiles({ name, mimeType: 'application/json', buffer: Buffer.from(text) })
     await bring('no.json', '{"format":"duvet-plan","version":7,"yards":[]}')
     await page.getByText('version is 7: this Duvet reads version 6').waitFor()
     const plan = JSON.parse(readFileSync(DEMO, 'utf8')) as { yards: { name: string }[] }
@@ -65,7 +71,10 @@ describe('the row', () => {
     const page = await session.open('/', { width: 390, height: 844, touch: true })
     await page.waitForSelector('[data-hive="Twill"]')
     await expect.poll(() => page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390)
-    await page.getByRole('link', { name: /Open Twill / }).first().tap()
+    await page
+      .getByRole('link', { name: /Open Twill / })
+      .first()
+      .tap()
     await drawn(page)
     await expect.poll(() => page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390)
     const before = await layers(page)
@@ -75,10 +84,14 @@ describe('the row', () => {
     await page.getByRole('button', { name: 'Lower' }).tap()
     await page.getByTestId('put-down').tap()
     await expect.poll(() => layers(page)).toHaveLength(before.length + 1)
-    const small = await page.$$eval('button, a, select', (all) => all.filter((one) => {
-      const box = one.getBoundingClientRect()
-      return box.width > 0 && box.height > 0 && box.height < 43.9
-    }).map((one) => one.textContent))
+    const small = await page.$$eval('button, a, select', (all) =>
+      all
+        .filter((one) => {
+          const box = one.getBoundingClientRect()
+          return box.width > 0 && box.height > 0 && box.height < 43.9
+        })
+        .map((one) => one.textContent),
+    )
     expect(small).toEqual([])
     await page.getByTestId('undo').tap()
     await expect.poll(() => layers(page)).toEqual(before)

@@ -46,14 +46,20 @@ export async function drawn(page: Page): Promise<void> {
 
 /** The parts as they stand, bottom first. */
 export function layers(page: Page): Promise<string[]> {
-  return page.$$eval('[data-testid="drawing"] [data-part]', (parts) => parts.map((part) => part.getAttribute('data-part')!))
+  return page.$$eval('[data-testid="drawing"] [data-part]', (parts) =>
+    parts.map((part) => part.getAttribute('data-part')!),
+  )
 }
 
 /** Every gap on the drawing with its figure. */
 export function gaps(page: Page): Promise<{ key: string; mm: number; ghost: boolean }[]> {
-  return page.$$eval('[data-testid="drawing"] [data-gap]', (marks) => marks.map((mark) => ({
-    key: mark.getAttribute('data-gap')!, mm: Number(mark.getAttribute('data-mm')), ghost: mark.hasAttribute('data-ghost-gap'),
-  })))
+  return page.$$eval('[data-testid="drawing"] [data-gap]', (marks) =>
+    marks.map((mark) => ({
+      key: mark.getAttribute('data-gap')!,
+      mm: Number(mark.getAttribute('data-mm')),
+      ghost: mark.hasAttribute('data-ghost-gap'),
+    })),
+  )
 }
 
 export const figures = async (page: Page) => (await gaps(page)).map(({ mm }) => mm)

@@ -21,7 +21,9 @@ describe('weighing a hive', () => {
     const page = await weigh('damask')
     await page.getByTestId('weigh-kg').fill('41 kg')
     await page.getByTestId('weigh-add').click()
-    await expect.poll(() => page.getByTestId('stores').innerText()).toMatch(/Weighed, predicted\s+41\.0 kg[\s\S]*Stores\s+\d+\.\d kg[\s\S]*(short|enough)/)
+    await expect
+      .poll(() => page.getByTestId('stores').innerText())
+      .toMatch(/Weighed, predicted\s+41\.0 kg[\s\S]*Stores\s+\d+\.\d kg[\s\S]*(short|enough)/)
     await page.getByTestId('heft').click()
     await page.getByTestId('weigh-left').fill('22,5')
     await page.getByTestId('weigh-right').fill('21.5 kg')
@@ -34,28 +36,42 @@ describe('weighing a hive', () => {
     await expect.poll(() => rows(page)).toBe(2)
   })
 
-  it('refuses what this stack cannot weigh, two readings of one minute, and what is no mass, with nothing typed lost', async () => {
-    const page = await weigh('twill')
-    for (const [typed, sentence] of [['4', /weighs at least [\d.]+ kg empty/], ['400', /holds at most [\d.]+ kg with every comb full/], ['a lot', /Reading is not a mass/], ['20 kg 4 lb', /has two units/]] as const) {
-      await page.getByTestId('weigh-kg').fill(typed)
-      await page.getByTestId('weigh-add').click()
-      await expect.poll(() => page.getByRole('alert').innerText()).toMatch(sentence)
-      expect(await page.getByTestId('weigh-kg').inputValue()).toBe(typed)
-    }
-    for (const [kg, count] of [['60', 1], ['61', 1]] as const) {
-      await page.getByTestId('weigh-kg').fill(kg)
-      await page.getByTestId('weigh-at').fill('2026-06-01T09:30')
-      await page.getByTestId('weigh-add').click()
-      await expect.poll(() => rows(page)).toBe(count)
-    }
-    await expect.poll(() => page.getByRole('alert').innerText()).toMatch(/a reading of this minute already/)
-  })
+  it(
+    'refuses what this stack cannot weigh, two readings of one minute, and what is no mass, ' +
+      'with nothing typed lost',
+    async () => {
+      const page = await weigh('twill')
+      for (const [typed, sentence] of [
+        ['4', /weighs at least [\d.]+ kg empty/],
+        ['400', /holds at most [\d.]+ kg with every comb full/],
+        ['a lot', /Reading is not a mass/],
+        ['20 kg 4 lb', /has two units/],
+      ] as const) {
+        await page.getByTestId('weigh-kg').fill(typed)
+        await page.getByTestId('weigh-add').click()
+        await expect.poll(() => page.getByRole('alert').innerText()).toMatch(sentence)
+        expect(await page.getByTestId('weigh-kg').inputValue()).toBe(typed)
+      }
+      for (const [kg, count] of [
+        ['60', 1],
+        ['61', 1],
+      ] as const) {
+        await page.getByTestId('weigh-kg').fill(kg)
+        await page.getByTestId('weigh-at').fill('2026-06-01T09:30')
+        await page.getByTestId('weigh-add').click()
+        await expect.poll(() => rows(page)).toBe(count)
+      }
+      await expect.poll(() => page.getByRole('alert').innerText()).toMatch(/a reading of this minute already/)
+    },
+  )
 
   it('corrects the fill when asked, shown before and after, and takes a reading back and brings it back', async () => {
     const page = await weigh('flannel')
     await page.getByTestId('weigh-kg').fill('50')
     await page.getByTestId('weigh-add').click()
-    await expect.poll(() => page.locator('.enter').innerText()).toMatch(/Fill of a full comb: 88 % before, [\d.]+ % after/)
+    await expect
+      .poll(() => page.locator('.enter').innerText())
+      .toMatch(/Fill of a full comb: 88 % before, [\d.]+ % after/)
     await page.getByTestId('use-fill').click()
     await expect.poll(() => page.locator('.enter').innerText()).not.toMatch(/88 % before/)
     await page.getByRole('button', { name: 'As it came' }).click()
@@ -67,29 +83,51 @@ describe('weighing a hive', () => {
 })
 
 describe('readings from a file', () => {
-  it('are looked at before they are kept, with clock, unit and decimal sign, and taken back with one press', async () => {
-    const file = join(tmpdir(), 'duvet-readings.csv')
-    writeFileSync(file, ['Time;Weight kg', '29.03.2026 00:30;45,1', '29.03.2026 01:30;45,2', '25.10.2026 01:30;50,0', '26.10.2026 12:00;fifty', '27.10.2026 12:00;51,5 kg', ''].join('\n'))
-    const page = await weigh('calico')
-    await page.getByTestId('open-import').click()
-    await page.getByTestId('csv-file').setInputFiles(file)
-    await expect.poll(() => page.getByTestId('csv-decimal').inputValue()).toBe(',')
-    await page.getByTestId('csv-zone').selectOption('Europe/London')
-    await page.getByTestId('csv-look').click()
-    await expect.poll(() => page.getByTestId('csv-said').innerText()).toMatch(/3 readings can be kept.*2 rows are left out.*1 lie in the hour that comes twice/)
-    await expect.poll(() => page.getByTestId('import-csv').innerText()).toMatch(/Row 3: .* an hour that the clock skips[\s\S]*Row 5: “fifty” is no mass/)
-    await page.getByTestId('csv-keep').click()
-    await expect.poll(() => rows(page)).toBe(3)
-    await page.getByRole('button', { name: 'Take back' }).first().click()
-    await expect.poll(() => rows(page)).toBe(0)
-  })
+  it(
+    'are looked at before they are kept, with clock, unit and decimal sign, and taken back ' + 'with one press',
+    async () => {
+      const file = join(tmpdir(), 'duvet-readings.csv')
+      writeFileSync(
+        file,
+        [
+          'Time;Weight kg',
+          '29.03.2026 00:30;45,1',
+          '29.03.2026 01:30;45,2',
+          '25.10.2026 01:30;50,0',
+          '26.10.2026 12:00;fifty',
+          '27.10.2026 12:00;51,5 kg',
+          '',
+        ].join('\n'),
+      )
+      const page = await weigh('calico')
+      await page.getByTestId('open-import').click()
+      await page.getByTestId('csv-file').setInputFiles(file)
+      await expect.poll(() => page.getByTestId('csv-decimal').inputValue()).toBe(',')
+      await page.getByTestId('csv-zone').selectOption('Europe/London')
+      await page.getByTestId('csv-look').click()
+      await expect
+        .poll(() => page.getByTestId('csv-said').innerText())
+        .toMatch(/3 readings can be kept.*2 rows are left out.*1 lie in the hour that comes twice/)
+      await expect
+        .poll(() => page.getByTestId('import-csv').innerText())
+        .toMatch(/Row 3: .* an hour that the clock skips[\s\S]*Row 5: “fifty” is no mass/)
+      await page.getByTestId('csv-keep').click()
+      await expect.poll(() => rows(page)).toBe(3)
+      await page.getByRole('button', { name: 'Take back' }).first().click()
+      await expect.poll(() => rows(page)).toBe(0)
+    },
+  )
 
   it('say what is wrong with a file that has none, or is far too large', async () => {
     const page = await weigh('calico')
     await page.getByTestId('open-import').click()
-    await page.getByTestId('csv-file').setInputFiles({ name: 'none.csv', mimeType: 'text/csv', buffer: Buffer.from('nothing here') })
+    await page
+      .getByTestId('csv-file')
+      .setInputFiles({ name: 'none.csv', mimeType: 'text/csv', buffer: Buffer.from('nothing here') })
     await expect.poll(() => page.getByRole('alert').innerText()).toMatch(/no rows with a time and a mass/)
-    await page.getByTestId('csv-file').setInputFiles({ name: 'huge.csv', mimeType: 'text/csv', buffer: Buffer.alloc(21_000_000, 'a') })
+    await page
+      .getByTestId('csv-file')
+      .setInputFiles({ name: 'huge.csv', mimeType: 'text/csv', buffer: Buffer.alloc(21_000_000, 'a') })
     await expect.poll(() => page.getByRole('alert').innerText()).toMatch(/21 MB: at most 20 MB are read/)
   })
 })
@@ -102,11 +140,16 @@ describe('a scale under the hive', () => {
     await page.getByTestId('scale-name').fill('Left stand')
     await page.getByTestId('add-scale').click()
     const [, id, key] = /--id (\S+) --key (\S+)/.exec(await page.getByTestId('scale-key').innerText())!
-    for (const report of simulatedReports({ days: 10, from: '2026-05-01', startKg: 50, seed: 2 })) await sendReport(session.server.url, id!, key!, report)
+    for (const report of simulatedReports({ days: 10, from: '2026-05-01', startKg: 50, seed: 2 }))
+      await sendReport(session.server.url, id!, key!, report)
     await page.reload()
     await page.locator('[data-mode="weigh"]').click()
-    await expect.poll(() => page.getByTestId('weigh-count').innerText()).toMatch(/^\d{3} readings, 800 drawn \(thinned: largest triangle three buckets\)/)
-    await expect.poll(() => page.locator('section.history').innerText()).toMatch(/Left stand: last heard of .*battery \d+ %/)
+    await expect
+      .poll(() => page.getByTestId('weigh-count').innerText())
+      .toMatch(/^\d{3} readings, 800 drawn \(thinned: largest triangle three buckets\)/)
+    await expect
+      .poll(() => page.locator('section.history').innerText())
+      .toMatch(/Left stand: last heard of .*battery \d+ %/)
     await page.getByTestId('weigh-chart').locator('canvas').waitFor()
     expect(await page.locator('section.history').innerText()).not.toContain(key!)
   })

@@ -11,8 +11,10 @@ const year = async (yard = 'Kiln Bank', options: Parameters<typeof session.open>
   await page.locator('[data-planned]').first().waitFor()
   return page
 }
-const hiveNamed = async (name: string) => (await storedYards(session.server.url)).flatMap(({ yard }) => yard.hives).find((hive) => hive.name === name)!
-const seasonOf = async (name: string) => (await storedYards(session.server.url)).find(({ yard }) => yard.name === name)!.yard.season
+const hiveNamed = async (name: string) =>
+  (await storedYards(session.server.url)).flatMap(({ yard }) => yard.hives).find((hive) => hive.name === name)!
+const seasonOf = async (name: string) =>
+  (await storedYards(session.server.url)).find(({ yard }) => yard.name === name)!.yard.season
 const planned = (page: Page, name: string) => page.locator(`[data-planned="${name}"]`)
 
 describe('the year', () => {
@@ -24,13 +26,19 @@ describe('the year', () => {
     await page.locator('[data-stage="winter"]').click()
     await expect.poll(height).toBeLessThan(inFlow - 400)
     await planned(page, 'Corduroy').click()
-    await expect.poll(() => page.getByTestId('changes').innerText()).toMatch(/Corduroy: to winter[\s\S]*the least there is[\s\S]*Super 4 off the hive, to the van/)
-    expect(await page.getByTestId('van').innerText()).toMatch(/mouse guard, \d to get[\s\S]*Comes home[\s\S]*framed excluder/)
+    await expect
+      .poll(() => page.getByTestId('changes').innerText())
+      .toMatch(/Corduroy: to winter[\s\S]*the least there is[\s\S]*Super 4 off the hive, to the van/)
+    expect(await page.getByTestId('van').innerText()).toMatch(
+      /mouse guard, \d to get[\s\S]*Comes home[\s\S]*framed excluder/,
+    )
     await page.getByTestId('from-before').click()
     await expect.poll(() => page.getByTestId('changes').innerText()).toMatch(/Nothing to do/)
     await expect.poll(() => page.getByTestId('as-they-stand').innerText()).toMatch(/Stay as they are: .*Corduroy/)
     const [, touched, all] = /(\d+) of (\d+) hives/.exec(await page.getByTestId('van').innerText())!
-    const named = (await page.getByTestId('as-they-stand').innerText()).split(', ').length + (await page.getByTestId('not-in-plan').allInnerTexts()).flatMap((text) => text.split(', ')).length
+    const named =
+      (await page.getByTestId('as-they-stand').innerText()).split(', ').length +
+      (await page.getByTestId('not-in-plan').allInnerTexts()).flatMap((text) => text.split(', ')).length
     expect(Number(touched) + named).toBe(Number(all))
   })
 
@@ -57,23 +65,28 @@ describe('the year', () => {
     expect(await seasonOf('Kiln Bank')).toEqual(before)
   })
 
-  it('refuses dates that cannot be in a sentence, keeps what was typed, and turns for the other hemisphere', async () => {
-    const page = await year('Sallow Quay')
-    await page.locator('[data-mode="dates"]').click()
-    await page.getByTestId('year-flowEnd').fill('2025-05-01')
-    await page.getByTestId('year-flowEnd').blur()
-    await expect.poll(() => page.getByRole('alert').first().innerText()).toMatch(/End of the flow comes before its start/)
-    expect(await page.getByTestId('year-flowEnd').inputValue()).toBe('2025-05-01')
-    expect((await seasonOf('Sallow Quay'))?.calendar?.flowEnd).toBe('07-31')
-    await page.getByTestId('climate').selectOption('tropical-highland')
-    await page.getByTestId('year-firstFrost').fill('2025-11-01')
-    await page.getByTestId('year-firstFrost').blur()
-    await expect.poll(() => page.getByRole('alert').first().innerText()).toMatch(/this climate has no winter/)
-    await page.getByTestId('climate').selectOption('cool-maritime')
-    await page.getByTestId('other-hemisphere').click()
-    await page.locator('[data-mode="stages"]').click()
-    await expect.poll(() => page.locator('[data-stage="flow"]').innerText()).toMatch(/18 Nov/)
-  })
+  it(
+    'refuses dates that cannot be in a sentence, keeps what was typed, and turns for the ' + 'other hemisphere',
+    async () => {
+      const page = await year('Sallow Quay')
+      await page.locator('[data-mode="dates"]').click()
+      await page.getByTestId('year-flowEnd').fill('2025-05-01')
+      await page.getByTestId('year-flowEnd').blur()
+      await expect
+        .poll(() => page.getByRole('alert').first().innerText())
+        .toMatch(/End of the flow comes before its start/)
+      expect(await page.getByTestId('year-flowEnd').inputValue()).toBe('2025-05-01')
+      expect((await seasonOf('Sallow Quay'))?.calendar?.flowEnd).toBe('07-31')
+      await page.getByTestId('climate').selectOption('tropical-highland')
+      await page.getByTestId('year-firstFrost').fill('2025-11-01')
+      await page.getByTestId('year-firstFrost').blur()
+      await expect.poll(() => page.getByRole('alert').first().innerText()).toMatch(/this climate has no winter/)
+      await page.getByTestId('climate').selectOption('cool-maritime')
+      await page.getByTestId('other-hemisphere').click()
+      await page.locator('[data-mode="stages"]').click()
+      await expect.poll(() => page.locator('[data-stage="flow"]').innerText()).toMatch(/18 Nov/)
+    },
+  )
 
   it('goes into a calendar file', async () => {
     const page = await year('Kiln Bank')
@@ -89,8 +102,17 @@ describe('the year', () => {
     await page.locator('[data-mode="compare"]').click()
     await page.getByTestId('compare-field').selectOption('supers')
     await page.getByTestId('compare-choice').selectOption('1')
-    const boxes = async () => (await page.getByTestId('compare-ways').locator('tbody tr').first().innerText()).split(/\s+/).slice(-2).map(Number)
-    await expect.poll(async () => { const [now, other] = await boxes(); return now! > other! && other! > 0 }).toBe(true)
+    const boxes = async () =>
+      (await page.getByTestId('compare-ways').locator('tbody tr').first().innerText())
+        .split(/\s+/)
+        .slice(-2)
+        .map(Number)
+    await expect
+      .poll(async () => {
+        const [now, other] = await boxes()
+        return now! > other! && other! > 0
+      })
+      .toBe(true)
   })
 })
 
@@ -99,11 +121,21 @@ describe('kit over the year', () => {
     const page = await year()
     await page.locator('[data-mode="kit"]').click()
     const slab = page.locator('[data-to-get="slab-langstroth"]')
-    await expect.poll(() => slab.innerText()).toMatch(/Insulation slab[\s\S]*Packing down, 7 Sep|Insulation slab[\s\S]*check/i)
+    await expect
+      .poll(() => slab.innerText())
+      .toMatch(/Insulation slab[\s\S]*Packing down, 7 Sep|Insulation slab[\s\S]*check/i)
     await slab.locator('input').fill('12,50')
     await slab.locator('input').blur()
     const total = await page.getByTestId('kit-total').innerText()
-    expect(Number(total)).toBe(12.5 * Number(/\t(\d+)\t|\n(\d+)\n/.exec(await slab.innerText())?.slice(1).find(Boolean) ?? 'NaN'))
+    expect(Number(total)).toBe(
+      12.5 *
+        Number(
+          /\t(\d+)\t|\n(\d+)\n/
+            .exec(await slab.innerText())
+            ?.slice(1)
+            .find(Boolean) ?? 'NaN',
+        ),
+    )
     await page.reload()
     await page.locator('[data-mode="kit"]').click()
     await expect.poll(() => page.getByTestId('kit-total').innerText()).toBe(total)
@@ -132,57 +164,77 @@ describe('a stage on the bench', () => {
     expect((await hiveNamed('Flannel')).season?.byHand).toBeUndefined()
   })
 
-  it('changed there it is a plan by hand, which survives a reload; both are shown when the writing changes, and undo gives the other back', async () => {
-    const page = await bench('Flannel')
-    const standing = (await hiveNamed('Flannel')).stack
-    await page.locator('[data-stage="winter"]').click()
-    await page.locator('[data-pattern="eke-langstroth"]').click()
-    await page.keyboard.press('Enter')
-    await expect.poll(() => bar(page).innerText()).toMatch(/Your plan, made by hand/)
-    await saved(page)
-    const kept = await hiveNamed('Flannel')
-    expect(kept.stack).toEqual(standing)
-    expect(kept.season!.byHand!.winter!.layers.map(({ patternId }) => patternId)).toContain('eke-langstroth')
-    await page.goto(`${session.server.url}/year`)
-    await page.getByTestId('yard-choice').selectOption({ label: 'Kiln Bank' })
-    await page.locator('[data-mode="keeping"]').click()
-    await page.getByTestId('way-scope').selectOption({ label: 'Flannel only' })
-    await page.locator('[data-way-field="winterTop"]').selectOption('absorbing')
-    await saved(page)
-    await page.goto(session.server.url + hivePath(kept.id))
-    await drawn(page)
-    await page.locator('[data-stage="winter"]').click()
-    await page.getByTestId('see-both').click()
-    await expect.poll(() => page.locator('[data-plan="mine"]').innerText()).toMatch(/Only here: .*eke/)
-    await expect.poll(() => page.locator('[data-plan="written"]').innerText()).toMatch(/Only here: quilt/)
-    await page.getByTestId('plan-written').click()
-    await expect.poll(() => bar(page).innerText()).toMatch(/Written from what stands there/)
-    await page.getByTestId('undo').click()
-    await expect.poll(() => bar(page).innerText()).toMatch(/what would be written has changed/)
-    await saved(page)
-  })
+  it(
+    'changed there it is a plan by hand, which survives a reload; both are shown when the ' +
+      'writing changes, and undo gives the other back',
+    async () => {
+      const page = await bench('Flannel')
+      const standing = (await hiveNamed('Flannel')).stack
+      await page.locator('[data-stage="winter"]').click()
+      await page.locator('[data-pattern="eke-langstroth"]').click()
+      await page.keyboard.press('Enter')
+      await expect.poll(() => bar(page).innerText()).toMatch(/Your plan, made by hand/)
+      await saved(page)
+      const kept = await hiveNamed('Flannel')
+      expect(kept.stack).toEqual(standing)
+      expect(kept.season!.byHand!.winter!.layers.map(({ patternId }) => patternId)).toContain('eke-langstroth')
+      await page.goto(`${session.server.url}/year`)
+      await page.getByTestId('yard-choice').selectOption({ label: 'Kiln Bank' })
+      await page.locator('[data-mode="keeping"]').click()
+      await page.getByTestId('way-scope').selectOption({ label: 'Flannel only' })
+      await page.locator('[data-way-field="winterTop"]').selectOption('absorbing')
+      await saved(page)
+      await page.goto(session.server.url + hivePath(kept.id))
+      await drawn(page)
+      await page.locator('[data-stage="winter"]').click()
+      await page.getByTestId('see-both').click()
+      await expect.poll(() => page.locator('[data-plan="mine"]').innerText()).toMatch(/Only here: .*eke/)
+      await expect.poll(() => page.locator('[data-plan="written"]').innerText()).toMatch(/Only here: quilt/)
+      await page.getByTestId('plan-written').click()
+      await expect.poll(() => bar(page).innerText()).toMatch(/Written from what stands there/)
+      await page.getByTestId('undo').click()
+      await expect.poll(() => bar(page).innerText()).toMatch(/what would be written has changed/)
+      await saved(page)
+    },
+  )
 
   it('refuses in a sentence what a plan cannot keep', async () => {
     const page = await bench('Serge')
     await page.locator('[data-stage="flow"]').click()
     await page.locator('[data-finding-accept], .finding button:has-text("Accept…")').first().click()
-    await page.locator('.el-dialog:visible textarea, .el-dialog:visible input, .finding textarea, .finding input').first().fill('known')
+    await page
+      .locator('.el-dialog:visible textarea, .el-dialog:visible input, .finding textarea, .finding input')
+      .first()
+      .fill('known')
     await page.keyboard.press('Enter')
     await page.getByText('belong to the hive as it stands').waitFor()
   })
 
   it('the whole row grows and shrinks with the year', async () => {
     const page = await session.open('/')
-    const heights = async () => (await page.locator('[data-hive] .stage').allInnerTexts()).flatMap((text) => /, (\d+(?:\.\d+)?) mm/.exec(text)?.[1] ?? []).map(Number)
+    const heights = async () =>
+      (await page.locator('[data-hive] .stage').allInnerTexts())
+        .flatMap((text) => /, (\d+(?:\.\d+)?) mm/.exec(text)?.[1] ?? [])
+        .map(Number)
     // Hives are drawn one by one: all that will stand in sight are there before they are compared.
-    const inSight = async () => { const count = await page.locator('[data-hive]').count(); await page.waitForTimeout(400); return count > 0 && count === await page.locator('[data-hive]').count() }
+    const inSight = async () => {
+      const count = await page.locator('[data-hive]').count()
+      await page.waitForTimeout(400)
+      return count > 0 && count === (await page.locator('[data-hive]').count())
+    }
     await expect.poll(inSight).toBe(true)
     await page.locator('[data-row-stage="flow"]').click()
     await expect.poll(() => page.locator('[data-testid^="row-planned-"]').count()).toBe(2)
     await expect.poll(inSight).toBe(true)
     const flow = await heights()
     await page.locator('[data-row-stage="winter"]').click()
-    await expect.poll(async () => (await heights()).every((mm, i) => mm <= flow[i]! + 100) && (await heights()).some((mm, i) => mm < flow[i]! - 200)).toBe(true)
+    await expect
+      .poll(
+        async () =>
+          (await heights()).every((mm, i) => mm <= flow[i]! + 100) &&
+          (await heights()).some((mm, i) => mm < flow[i]! - 200),
+      )
+      .toBe(true)
     await page.locator('[data-row-stage="now"]').click()
     await expect.poll(() => page.locator('[data-testid^="row-planned-"]').count()).toBe(0)
   })
@@ -218,58 +270,65 @@ describe('the log', () => {
 })
 
 describe('a visit', () => {
-  it('is ticked off on a phone, changes the hive as it stands, survives a reload, and one step back works', async () => {
-    const page = await year('Kiln Bank', { width: 390, height: 844, touch: true })
-    await page.locator('[data-stage="winter"]').tap()
-    await planned(page, 'Corduroy').tap()
-    await page.getByTestId('begin-visit').tap()
-    await page.getByTestId('tick').waitFor()
-    const steps = await page.locator('.all li').count()
-    await page.getByTestId('tick').tap()
-    await saved(page)
-    const before = (await hiveNamed('Corduroy')).stack.length
-    await page.getByTestId('tick').tap()
-    await saved(page)
-    await expect.poll(async () => (await hiveNamed('Corduroy')).stack.length).toBe(before - 1)
-    await page.reload()
-    await expect.poll(() => page.getByRole('status').first().innerText()).toMatch(new RegExp(`^2 of ${steps} done`))
-    await page.getByTestId('untick').tap()
-    await expect.poll(() => page.getByRole('status').first().innerText()).toMatch(new RegExp(`^1 of ${steps} done`))
-    for (let i = 1; i < steps; i++) await page.getByTestId('tick').tap()
-    await page.getByTestId('visit-done').waitFor()
-    await saved(page)
-    const hive = await hiveNamed('Corduroy')
-    expect(hive.stage).toBe('winter')
-    expect(hive.stack.some(({ role }) => role === 'super')).toBe(false)
-    expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390)
-  })
-
-  it('is not ticked twice by one press, pauses with the hive told as open wherever one looks, and is ended only when asked', async () => {
-    const page = await year('Kiln Bank', { width: 390, height: 844, touch: true })
-    await page.locator('[data-stage="flow"]').tap()
-    await planned(page, 'Muslin').tap()
-    await page.getByTestId('begin-visit').tap()
-    await page.getByTestId('tick').waitFor()
-    await page.getByTestId('tick').dispatchEvent('click')
-    await page.getByTestId('tick').dispatchEvent('click')
-    await expect.poll(() => page.getByRole('status').first().innerText()).toMatch(/^1 of /)
-    for (let n = 0; n < 20 && !await page.getByTestId('visit-open').isVisible(); n++) {
+  it(
+    'is ticked off on a phone, changes the hive as it stands, survives a reload, and one step ' + 'back works',
+    async () => {
+      const page = await year('Kiln Bank', { width: 390, height: 844, touch: true })
+      await page.locator('[data-stage="winter"]').tap()
+      await planned(page, 'Corduroy').tap()
+      await page.getByTestId('begin-visit').tap()
+      await page.getByTestId('tick').waitFor()
+      const steps = await page.locator('.all li').count()
       await page.getByTestId('tick').tap()
-      await page.waitForTimeout(100)
-    }
-    await page.getByTestId('give-up').tap()
-    await expect.poll(() => page.getByRole('dialog').innerText()).toMatch(/open, without its roof/)
-    await page.getByTestId('go-on').tap()
-    await page.getByTestId('pause').tap()
-    await page.waitForURL('**/year')
-    expect((await hiveNamed('Muslin')).visit?.done).toBeGreaterThan(0)
-    await page.getByTestId('stands-open').getByRole('link').tap()
-    await page.getByTestId('tick').waitFor()
-    expect((await page.getByTestId('tick').boundingBox())!.height).toBeGreaterThanOrEqual(80)
-    await page.getByTestId('give-up').tap()
-    await page.getByTestId('end-here').tap()
-    await page.getByTestId('visit-done').waitFor()
-  })
+      await saved(page)
+      const before = (await hiveNamed('Corduroy')).stack.length
+      await page.getByTestId('tick').tap()
+      await saved(page)
+      await expect.poll(async () => (await hiveNamed('Corduroy')).stack.length).toBe(before - 1)
+      await page.reload()
+      await expect.poll(() => page.getByRole('status').first().innerText()).toMatch(new RegExp(`^2 of ${steps} done`))
+      await page.getByTestId('untick').tap()
+      await expect.poll(() => page.getByRole('status').first().innerText()).toMatch(new RegExp(`^1 of ${steps} done`))
+      for (let i = 1; i < steps; i++) await page.getByTestId('tick').tap()
+      await page.getByTestId('visit-done').waitFor()
+      await saved(page)
+      const hive = await hiveNamed('Corduroy')
+      expect(hive.stage).toBe('winter')
+      expect(hive.stack.some(({ role }) => role === 'super')).toBe(false)
+      expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390)
+    },
+  )
+
+  it(
+    'is not ticked twice by one press, pauses with the hive told as open wherever one looks, ' +
+      'and is ended only when asked',
+    async () => {
+      const page = await year('Kiln Bank', { width: 390, height: 844, touch: true })
+      await page.locator('[data-stage="flow"]').tap()
+      await planned(page, 'Muslin').tap()
+      await page.getByTestId('begin-visit').tap()
+      await page.getByTestId('tick').waitFor()
+      await page.getByTestId('tick').dispatchEvent('click')
+      await page.getByTestId('tick').dispatchEvent('click')
+      await expect.poll(() => page.getByRole('status').first().innerText()).toMatch(/^1 of /)
+      for (let n = 0; n < 20 && !(await page.getByTestId('visit-open').isVisible()); n++) {
+        await page.getByTestId('tick').tap()
+        await page.waitForTimeout(100)
+      }
+      await page.getByTestId('give-up').tap()
+      await expect.poll(() => page.getByRole('dialog').innerText()).toMatch(/open, without its roof/)
+      await page.getByTestId('go-on').tap()
+      await page.getByTestId('pause').tap()
+      await page.waitForURL('**/year')
+      expect((await hiveNamed('Muslin')).visit?.done).toBeGreaterThan(0)
+      await page.getByTestId('stands-open').getByRole('link').tap()
+      await page.getByTestId('tick').waitFor()
+      expect((await page.getByTestId('tick').boundingBox())!.height).toBeGreaterThanOrEqual(80)
+      await page.getByTestId('give-up').tap()
+      await page.getByTestId('end-here').tap()
+      await page.getByTestId('visit-done').waitFor()
+    },
+  )
 
   it('goes on without a step that cannot be done, and says which hive is next', async () => {
     const page = await year('Sallow Quay')
@@ -282,10 +341,16 @@ describe('a visit', () => {
     await page.getByText('It is not here').click()
     await page.getByRole('textbox', { name: 'In your own words' }).fill('left at home')
     await page.getByTestId('plan-again').click()
-    await expect.poll(async () => (await page.getByTestId('visit-step').count()) === 0 || (await page.getByTestId('visit-step').innerText()) !== before).toBe(true)
+    await expect
+      .poll(
+        async () =>
+          (await page.getByTestId('visit-step').count()) === 0 ||
+          (await page.getByTestId('visit-step').innerText()) !== before,
+      )
+      .toBe(true)
     await saved(page)
     expect((await hiveNamed('Calico')).note).toContain('left at home')
-    for (let n = 0; n < 40 && await page.getByTestId('tick').isVisible(); n++) {
+    for (let n = 0; n < 40 && (await page.getByTestId('tick').isVisible()); n++) {
       await page.getByTestId('tick').click()
       await page.waitForTimeout(50)
     }
@@ -305,7 +370,10 @@ describe('a visit', () => {
     await one.getByTestId('tick').click()
     await saved(one)
     await two.getByTestId('tick').click()
-    await two.getByText(/was changed in two places|ticked already/).first().waitFor()
+    await two
+      .getByText(/was changed in two places|ticked already/)
+      .first()
+      .waitFor()
     expect((await hiveNamed('Twill')).visit?.done).toBe(1)
   })
 

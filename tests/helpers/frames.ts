@@ -2,7 +2,16 @@ import { CATALOGUE } from '#core/catalogue'
 import { LIMITS, limitsOfYard, type Context, type Finding } from '#core/checks'
 import { assessBox } from '#core/frames'
 import { resolvePart, type ResolvedPart } from '#core/parts'
-import { emptyYard, newPlacement, type Content, type FrameState, type Part, type Role, type Spacing, type Stage } from '#core/hive'
+import {
+  emptyYard,
+  newPlacement,
+  type Content,
+  type FrameState,
+  type Part,
+  type Role,
+  type Spacing,
+  type Stage,
+} from '#core/hive'
 
 export interface Hung {
   readonly spacing?: Spacing
@@ -14,18 +23,40 @@ export interface Hung {
 }
 
 /** A box with so many of one frame hung in it. */
-export function boxWith(boxId: string, frameId: string, count: number, { spacing, state = {}, then = [], contents }: Hung = {}): Part {
+export function boxWith(
+  boxId: string,
+  frameId: string,
+  count: number,
+  { spacing, state = {}, then = [], contents }: Hung = {},
+): Part {
   const hung = [...Array<string>(count).fill(frameId), ...then]
   return {
-    id: 'box', patternId: boxId, hasHeld: [], ...(spacing ? { spacing } : {}),
-    contents: contents ?? hung.map((patternId, place) => ({ id: `f${place}`, patternId, place, ...(place < count ? (typeof state === 'function' ? state(place) : state) : {}) })),
+    id: 'box',
+    patternId: boxId,
+    hasHeld: [],
+    ...(spacing ? { spacing } : {}),
+    contents:
+      contents ??
+      hung.map((patternId, place) => ({
+        id: `f${place}`,
+        patternId,
+        place,
+        ...(place < count ? (typeof state === 'function' ? state(place) : state) : {}),
+      })),
   }
 }
 
 export const resolved = (part: Part): ResolvedPart => resolvePart(part, CATALOGUE)
 
 export function contextFor(stage: Stage = 'flow'): Context {
-  return { catalogue: CATALOGUE, stage, band: { minMm: 6.35, maxMm: 9.525 }, limits: limitsOfYard(emptyYard('y', 'Y')), climate: 'cool-maritime', prolific: false }
+  return {
+    catalogue: CATALOGUE,
+    stage,
+    band: { minMm: 6.35, maxMm: 9.525 },
+    limits: limitsOfYard(emptyYard('y', 'Y')),
+    climate: 'cool-maritime',
+    prolific: false,
+  }
 }
 
 /** Findings about one box in a role. */
@@ -33,7 +64,8 @@ export function findingsOf(part: Part, role: Role = 'super', stage: Stage = 'flo
   return assessBox(part, newPlacement(part.id, CATALOGUE.patterns.get(part.patternId), role), contextFor(stage))
 }
 
-export const rulesFor = (part: Part, role: Role = 'super', stage: Stage = 'flow') => findingsOf(part, role, stage).map(({ rule }) => rule)
+export const rulesFor = (part: Part, role: Role = 'super', stage: Stage = 'flow') =>
+  findingsOf(part, role, stage).map(({ rule }) => rule)
 
 export const FULL_WIDTH_MM = { langstroth: 374.65, national: 422.275 } as const
 export const limitOf = (name: keyof typeof LIMITS) => LIMITS[name].value

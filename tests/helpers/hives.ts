@@ -2,7 +2,16 @@ import { assess, assessHive, contextOf, type Assessment } from '#core/assess'
 import { CATALOGUE, type Catalogue } from '#core/catalogue'
 import { remediesOf, type Finding, type JudgedGap, type Remedy } from '#core/checks'
 import { assembleHive, partsById } from '#core/geometry'
-import { buildHive, emptyYard, type BandPreset, type Hive, type Part, type Role, type Stage, type Yard } from '#core/hive'
+import {
+  buildHive,
+  emptyYard,
+  type BandPreset,
+  type Hive,
+  type Part,
+  type Role,
+  type Stage,
+  type Yard,
+} from '#core/hive'
 
 export type Layer = readonly [patternId: string, role?: Role, turnedOver?: boolean]
 
@@ -28,19 +37,46 @@ export function counter(prefix = 'i'): () => string {
 }
 
 /** A hive of these layers, bottom first, in a yard of its own, assessed. */
-export function build(layers: readonly Layer[], { stage = 'flow', band = 'range', change, catalogue = CATALOGUE }: BuildOptions = {}): Built {
-  const made = buildHive({ name: 'Twill', stage, stack: layers.map(([id, role]) => [id, role] as const) }, catalogue, counter())
+export function build(
+  layers: readonly Layer[],
+  { stage = 'flow', band = 'range', change, catalogue = CATALOGUE }: BuildOptions = {},
+): Built {
+  const made = buildHive(
+    { name: 'Twill', stage, stack: layers.map(([id, role]) => [id, role] as const) },
+    catalogue,
+    counter(),
+  )
   const parts = change ? made.parts.map(change) : made.parts
-  const hive = { ...made.hive, stack: made.hive.stack.map((placement, i) => ({ ...placement, turnedOver: layers[i]![2] ?? false })) }
+  const hive = {
+    ...made.hive,
+    stack: made.hive.stack.map((placement, i) => ({ ...placement, turnedOver: layers[i]![2] ?? false })),
+  }
   const yard: Yard = { ...emptyYard('yard', 'Sallow Quay'), band, hives: [hive], parts }
-  return { yard, hive, assessment: assess(assembleHive(hive, partsById(yard), catalogue), { ...contextOf(yard, hive), catalogue }), at: (layer) => hive.stack[layer]!.partId }
+  return {
+    yard,
+    hive,
+    assessment: assess(assembleHive(hive, partsById(yard), catalogue), { ...contextOf(yard, hive), catalogue }),
+    at: (layer) => hive.stack[layer]!.partId,
+  }
 }
 
 /** The same with a fitting at its entrance or in its floor. */
-export function fitted(layers: readonly Layer[], patternId: string, options: BuildOptions = {}): { readonly yard: Yard; readonly assessment: Assessment } {
+export function fitted(
+  layers: readonly Layer[],
+  patternId: string,
+  options: BuildOptions = {},
+): { readonly yard: Yard; readonly assessment: Assessment } {
   const { yard } = build(layers, options)
   const part: Part = { id: 'fitting', patternId, contents: [], hasHeld: [] }
-  const hive = { ...yard.hives[0]!, attachments: [{ partId: part.id, place: patternId === 'floor-insert-board' ? 'floor-slot-upper' as const : 'entrance' as const }] }
+  const hive = {
+    ...yard.hives[0]!,
+    attachments: [
+      {
+        partId: part.id,
+        place: patternId === 'floor-insert-board' ? ('floor-slot-upper' as const) : ('entrance' as const),
+      },
+    ],
+  }
   const whole = { ...yard, hives: [hive], parts: [...yard.parts, part] }
   return { yard: whole, assessment: assessFirst(whole) }
 }
@@ -63,13 +99,31 @@ export function rulesOf({ assessment }: Built): string[] {
 }
 
 export const L = {
-  stand: ['stand-timber-200'], floor: ['floor-solid-langstroth'], mesh: ['floor-mesh-langstroth'], deep: ['box-langstroth-deep', 'brood'], medium: ['box-langstroth-medium', 'super'],
-  shallow: ['box-langstroth-shallow', 'super'], framed: ['excluder-framed-langstroth'], sheet: ['excluder-sheet-langstroth'], crown: ['crown-langstroth'], roof: ['roof-telescoping-langstroth'], eke: ['eke-langstroth'],
+  stand: ['stand-timber-200'],
+  floor: ['floor-solid-langstroth'],
+  mesh: ['floor-mesh-langstroth'],
+  deep: ['box-langstroth-deep', 'brood'],
+  medium: ['box-langstroth-medium', 'super'],
+  shallow: ['box-langstroth-shallow', 'super'],
+  framed: ['excluder-framed-langstroth'],
+  sheet: ['excluder-sheet-langstroth'],
+  crown: ['crown-langstroth'],
+  roof: ['roof-telescoping-langstroth'],
+  eke: ['eke-langstroth'],
 } as const satisfies Record<string, Layer>
 
 export const N = {
-  stand: ['stand-timber-200'], floor: ['floor-mesh-national'], brood: ['box-national-brood', 'brood'], super: ['box-national-super', 'super'], topSuper: ['box-national-super-top-space', 'super'],
-  topBrood: ['box-national-brood-top-space', 'brood'], framed: ['excluder-framed-national'], sheet: ['excluder-sheet-national'], crown: ['crown-national'], roof: ['roof-telescoping-national'], eke: ['eke-national'],
+  stand: ['stand-timber-200'],
+  floor: ['floor-mesh-national'],
+  brood: ['box-national-brood', 'brood'],
+  super: ['box-national-super', 'super'],
+  topSuper: ['box-national-super-top-space', 'super'],
+  topBrood: ['box-national-brood-top-space', 'brood'],
+  framed: ['excluder-framed-national'],
+  sheet: ['excluder-sheet-national'],
+  crown: ['crown-national'],
+  roof: ['roof-telescoping-national'],
+  eke: ['eke-national'],
 } as const satisfies Record<string, Layer>
 
 /** A finding as plain data, its ways out tried. */

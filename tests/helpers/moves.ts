@@ -7,7 +7,9 @@ const cost = (kg: number) => (kg >= HEAVY ? 1e9 : 0) + Math.round(kg * 1000) * 1
 export function carriedOut(before: readonly Handled[], after: readonly Handled[], moves: readonly Move[]): string[] {
   const wanted = new Map(after.map((part) => [part.partId, part]))
   const piles = new Map<string, string[]>([['hive', before.map(({ partId }) => partId)]])
-  const van = new Set(after.filter(({ partId }) => !before.some((part) => part.partId === partId)).map(({ partId }) => partId))
+  const van = new Set(
+    after.filter(({ partId }) => !before.some((part) => part.partId === partId)).map(({ partId }) => partId),
+  )
   for (const { partId, from, to } of moves) {
     if (from === 'van') {
       if (!van.delete(partId)) throw new Error(`${partId} is not in the van`)
@@ -15,17 +17,30 @@ export function carriedOut(before: readonly Handled[], after: readonly Handled[]
     if (to === 'van') van.add(partId)
     else piles.set(String(to), [...(piles.get(String(to)) ?? []), partId])
   }
-  for (const [name, pile] of piles) if (name !== 'hive' && pile.length > 0) throw new Error(`left lying: ${pile.join()}`)
+  for (const [name, pile] of piles)
+    if (name !== 'hive' && pile.length > 0) throw new Error(`left lying: ${pile.join()}`)
   if ([...van].some((partId) => wanted.has(partId))) throw new Error('left in the van')
   return piles.get('hive')!
 }
 
-/** The least work by going through every state, written apart from the product: any top to any pile, nothing taken for granted. */
+/**
+ * The least work by going through every state, written apart from the product: any top to any pile, nothing taken for
+ * granted.
+ */
 export function leastByExhaustion(before: readonly Handled[], after: readonly Handled[], places: number): number {
   const kg = new Map([...before, ...after].map((part) => [part.partId, part.kg]))
   const goalTurned = new Map(after.map((part) => [part.partId, part.standing]))
   // A part that has been off the hive may be put down as the goal has it: marked with a star.
-  const start = JSON.stringify({ p: [before.map(({ partId, standing }) => (goalTurned.get(partId) === standing ? `${partId}*` : partId)), ...Array.from({ length: places }, () => [])], v: after.filter(({ partId }) => !before.some((part) => part.partId === partId)).map(({ partId }) => `${partId}*`).sort() })
+  const start = JSON.stringify({
+    p: [
+      before.map(({ partId, standing }) => (goalTurned.get(partId) === standing ? `${partId}*` : partId)),
+      ...Array.from({ length: places }, () => []),
+    ],
+    v: after
+      .filter(({ partId }) => !before.some((part) => part.partId === partId))
+      .map(({ partId }) => `${partId}*`)
+      .sort(),
+  })
   const goal = JSON.stringify(after.map(({ partId }) => `${partId}*`))
   const best = new Map<string, number>([[start, 0]])
   let edge: string[] = [start]
@@ -55,9 +70,25 @@ export function leastByExhaustion(before: readonly Handled[], after: readonly Ha
         if (part === undefined) return
         const lifted = p.map((one, k) => (k === i ? one.slice(0, -1) : one))
         if (!goalTurned.has(part.replace('*', ''))) go(part, lifted, [...v])
-        else p.forEach((_, j) => { if (j !== i) go(part, lifted.map((one, k) => (k === j ? [...one, starred(part)] : one)), [...v]) })
+        else
+          p.forEach((_, j) => {
+            if (j !== i)
+              go(
+                part,
+                lifted.map((one, k) => (k === j ? [...one, starred(part)] : one)),
+                [...v],
+              )
+          })
       })
-      v.forEach((part) => p.forEach((_, j) => go(part, p.map((one, k) => (k === j ? [...one, part] : one)), v.filter((one) => one !== part))))
+      v.forEach((part) =>
+        p.forEach((_, j) =>
+          go(
+            part,
+            p.map((one, k) => (k === j ? [...one, part] : one)),
+            v.filter((one) => one !== part),
+          ),
+        ),
+      )
     }
     edge = [...next]
   }

@@ -19,12 +19,16 @@ export interface Said {
 
 /** Posts JSON, or text as it is. */
 export async function post(url: string, value: unknown, headers: Record<string, string> = {}): Promise<Said> {
-  const response = await fetch(url, { method: 'POST', body: typeof value === 'string' ? value : JSON.stringify(value), headers: { 'content-type': 'application/json', ...headers } })
-  return { status: response.status, body: await response.json().catch(() => ({})) as Said['body'] }
+  const response = await fetch(url, {
+    method: 'POST',
+    body: typeof value === 'string' ? value : JSON.stringify(value),
+    headers: { 'content-type': 'application/json', ...headers },
+  })
+  return { status: response.status, body: (await response.json().catch(() => ({}))) as Said['body'] }
 }
 
 export async function get<T>(url: string): Promise<T> {
-  return await (await fetch(url)).json() as T
+  return (await (await fetch(url)).json()) as T
 }
 
 export interface Stored {
@@ -36,7 +40,11 @@ export const storedYards = (url: string) => get<Stored[]>(`${url}/api/yards`)
 
 /** A submission of edits, each with an identity and a time. */
 export function submission(baseRevision: number, edits: readonly Edit[], ids = edits.map(nextId)) {
-  return { baseRevision, device: 'test', edits: edits.map((edit, i) => ({ id: ids[i]!, madeAt: '2026-05-01T09:30:00.000Z', kind: 'do', edit })) }
+  return {
+    baseRevision,
+    device: 'test',
+    edits: edits.map((edit, i) => ({ id: ids[i]!, madeAt: '2026-05-01T09:30:00.000Z', kind: 'do', edit })),
+  }
 }
 
 /** An edit that adds a super to a hive. */

@@ -10,10 +10,16 @@ function events(text: string) {
 
 describe('the calendar file, read back by ical.js (an independent parser of RFC 5545)', () => {
   it('has every stage on its days, whole days, one after the other', () => {
-    const stages = events(yearAsCalendar(YARD, COOL_MARITIME, '2026-11-25T10:00:00Z')).filter(({ uid }) => !/mite|winter-bees/.test(uid))
+    const stages = events(yearAsCalendar(YARD, COOL_MARITIME, '2026-11-25T10:00:00Z')).filter(
+      ({ uid }) => !/mite|winter-bees/.test(uid),
+    )
     expect(stages).toHaveLength(stagesOfYear(COOL_MARITIME).length)
     const flow = stages.find(({ summary }) => summary === 'Sallow Quay: flow')!
-    expect([flow.startDate.toString(), flow.endDate.toString(), flow.startDate.isDate]).toEqual(['2027-05-20', '2027-07-31', true])
+    expect([flow.startDate.toString(), flow.endDate.toString(), flow.startDate.isDate]).toEqual([
+      '2027-05-20',
+      '2027-07-31',
+      true,
+    ])
     const winter = stages.find(({ summary }) => summary === 'Sallow Quay: winter')!
     expect(winter.startDate.toString()).toBe('2027-11-01')
   })
@@ -23,18 +29,33 @@ describe('the calendar file, read back by ical.js (an independent parser of RFC 
     expect(all.filter(({ summary }) => summary.endsWith('count mites')).length).toBeGreaterThanOrEqual(8)
     const bees = all.find(({ summary }) => summary.endsWith('winter bees are raised'))!
     expect(bees.duration.toSeconds()).toBe(56 * 86_400)
-    expect(events(yearAsCalendar(YARD, CALENDARS['tropical-highland'], '2026-01-01')).some(({ summary }) => summary.endsWith('winter bees are raised'))).toBe(false)
+    expect(
+      events(yearAsCalendar(YARD, CALENDARS['tropical-highland'], '2026-01-01')).some(({ summary }) =>
+        summary.endsWith('winter bees are raised'),
+      ),
+    ).toBe(false)
   })
 
-  it('keeps its identities, so that a file saved again replaces the first; names with commas and lines are words', () => {
-    const odd = { id: 'q', name: 'Quay, upper; the “old”\nBEGIN:VEVENT' }
-    const [a, b] = ['2026-01-01', '2026-06-01'].map((day) => events(yearAsCalendar(odd, COOL_MARITIME, day)).map(({ uid }) => uid))
-    expect(a).toEqual(b)
-    expect(new Set(a).size).toBe(a!.length)
-    expect(events(yearAsCalendar(odd, COOL_MARITIME, '2026-01-01'))[0]!.summary).toContain('Quay, upper; the “old” BEGIN:VEVENT')
-  })
+  it(
+    'keeps its identities, so that a file saved again replaces the first; names with commas ' + 'and lines are words',
+    () => {
+      const odd = { id: 'q', name: 'Quay, upper; the “old”\nBEGIN:VEVENT' }
+      const [a, b] = ['2026-01-01', '2026-06-01'].map((day) =>
+        events(yearAsCalendar(odd, COOL_MARITIME, day)).map(({ uid }) => uid),
+      )
+      expect(a).toEqual(b)
+      expect(new Set(a).size).toBe(a!.length)
+      expect(events(yearAsCalendar(odd, COOL_MARITIME, '2026-01-01'))[0]!.summary).toContain(
+        'Quay, upper; the “old” BEGIN:VEVENT',
+      )
+    },
+  )
 
   it('takes the next such day, today being one', () => {
-    expect([comingDay('11-25', '2026-11-25'), comingDay('11-24', '2026-11-25'), comingDay('12-31', '2026-11-25')]).toEqual(['2026-11-25', '2027-11-24', '2026-12-31'])
+    expect([
+      comingDay('11-25', '2026-11-25'),
+      comingDay('11-24', '2026-11-25'),
+      comingDay('12-31', '2026-11-25'),
+    ]).toEqual(['2026-11-25', '2027-11-24', '2026-12-31'])
   })
 })

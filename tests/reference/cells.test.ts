@@ -10,8 +10,14 @@ describe('worker cells', () => {
   it('pack as regular hexagons: the area of one from its six corners (plane geometry, mathjs)', () => {
     for (const widthMm of [4.9, 5.1, 5.2, 5.3, 5.4, 5.5]) {
       const radius = widthMm / Number(math.sqrt(3))
-      const corners = Array.from({ length: 6 }, (_, i) => [radius * math.cos((i * math.pi) / 3), radius * math.sin((i * math.pi) / 3)] as const)
-      const area = corners.reduce((sum, [x, y], i) => sum + (x * corners[(i + 1) % 6]![1] - corners[(i + 1) % 6]![0] * y) / 2, 0)
+      const corners = Array.from(
+        { length: 6 },
+        (_, i) => [radius * math.cos((i * math.pi) / 3), radius * math.sin((i * math.pi) / 3)] as const,
+      )
+      const area = corners.reduce(
+        (sum, [x, y], i) => sum + (x * corners[(i + 1) % 6]![1] - corners[(i + 1) % 6]![0] * y) / 2,
+        0,
+      )
       expect(cellsPerDm2(widthMm)).toBeCloseTo(10_000 / area, 6)
     }
   })

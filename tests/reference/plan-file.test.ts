@@ -23,14 +23,22 @@ const bothAgree = (value: unknown) => {
 /** Every place in a value, as a path. */
 function places(value: unknown, path: (string | number)[] = []): (string | number)[][] {
   if (value === null || typeof value !== 'object') return [path]
-  return [path, ...Object.entries(value).flatMap(([key, inner]) => places(inner, [...path, Array.isArray(value) ? Number(key) : key]))]
+  return [
+    path,
+    ...Object.entries(value).flatMap(([key, inner]) =>
+      places(inner, [...path, Array.isArray(value) ? Number(key) : key]),
+    ),
+  ]
 }
 
 /** A copy of a plan with one place replaced, or removed when `put` is undefined. */
 function withPlace(plan: unknown, path: readonly (string | number)[], put: unknown): unknown {
   if (path.length === 0) return put
   const [key, ...rest] = path as [string | number, ...(string | number)[]]
-  if (Array.isArray(plan)) return plan.flatMap((item, i) => (i !== key ? [item] : rest.length === 0 && put === undefined ? [] : [withPlace(item, rest, put)]))
+  if (Array.isArray(plan))
+    return plan.flatMap((item, i) =>
+      i !== key ? [item] : rest.length === 0 && put === undefined ? [] : [withPlace(item, rest, put)],
+    )
   const copy = { ...(plan as Record<string, unknown>) }
   if (rest.length === 0 && put === undefined) delete copy[key]
   else copy[key] = withPlace(copy[key], rest, put)
@@ -41,12 +49,69 @@ const small = (): Plan => {
   const makeId = counter()
   const { hive, parts } = startHive('national', 'Twill', CATALOGUE, makeId)
   const [first, ...others] = parts
-  const measured = { ...first!, name: 'Box 7', measured: { depth: { mm: 199.5, plusMinusMm: 0.5, source: { mark: 'measured' as const, text: 'rule' }, inches: '7 7/8' } } }
+  const measured = {
+    ...first!,
+    name: 'Box 7',
+    measured: {
+      depth: { mm: 199.5, plusMinusMm: 0.5, source: { mark: 'measured' as const, text: 'rule' }, inches: '7 7/8' },
+    },
+  }
   const attachment = { partId: 'want:mouse-guard/0', place: 'entrance' as const }
-  const season = { way: { supers: 2, winterTop: 'absorbing' as const }, byHand: { winter: { layers: [{ placement: hive.stack[0]!, patternId: first!.patternId }], attachments: [{ ...attachment, patternId: 'mouse-guard' }], writtenFrom: 'x' } } }
-  const visit = { id: 'v', toStage: 'winter' as const, startedOn: '2026-10-01', done: 1, steps: [{ partId: hive.stack[0]!.partId, patternId: first!.patternId, from: 'hive' as const, to: 2, kg: 3.5, turned: false, placement: hive.stack[0]! }, { partId: 'p', patternId: 'mouse-guard', from: 'van' as const, to: 'hive' as const, kg: 0, turned: false, part: { ...others[0]!, contents: [] }, attachment }] }
-  const calendar = { climate: 'cool-maritime' as const, firstPollen: '03-01', flowStart: '05-20', flowEnd: '07-31', secondFlow: { start: '08-20', end: '09-01' }, firstFrost: '11-01', lastFrost: null, moved: { supering: '04-20' } }
-  return planOf([{ ...emptyYard('yard', 'Sallow Quay'), season: { calendar, way: { broodForm: 'double' } }, hives: [{ ...hive, season, visit, accepted: [{ findingKey: 'k', measuredMm: null, reason: 'known' }] }], parts: [measured, ...others.map((part) => ({ ...part, contents: part.contents.slice(0, 1) }))] }])
+  const season = {
+    way: { supers: 2, winterTop: 'absorbing' as const },
+    byHand: {
+      winter: {
+        layers: [{ placement: hive.stack[0]!, patternId: first!.patternId }],
+        attachments: [{ ...attachment, patternId: 'mouse-guard' }],
+        writtenFrom: 'x',
+      },
+    },
+  }
+  const visit = {
+    id: 'v',
+    toStage: 'winter' as const,
+    startedOn: '2026-10-01',
+    done: 1,
+    steps: [
+      {
+        partId: hive.stack[0]!.partId,
+        patternId: first!.patternId,
+        from: 'hive' as const,
+        to: 2,
+        kg: 3.5,
+        turned: false,
+        placement: hive.stack[0]!,
+      },
+      {
+        partId: 'p',
+        patternId: 'mouse-guard',
+        from: 'van' as const,
+        to: 'hive' as const,
+        kg: 0,
+        turned: false,
+        part: { ...others[0]!, contents: [] },
+        attachment,
+      },
+    ],
+  }
+  const calendar = {
+    climate: 'cool-maritime' as const,
+    firstPollen: '03-01',
+    flowStart: '05-20',
+    flowEnd: '07-31',
+    secondFlow: { start: '08-20', end: '09-01' },
+    firstFrost: '11-01',
+    lastFrost: null,
+    moved: { supering: '04-20' },
+  }
+  return planOf([
+    {
+      ...emptyYard('yard', 'Sallow Quay'),
+      season: { calendar, way: { broodForm: 'double' } },
+      hives: [{ ...hive, season, visit, accepted: [{ findingKey: 'k', measuredMm: null, reason: 'known' }] }],
+      parts: [measured, ...others.map((part) => ({ ...part, contents: part.contents.slice(0, 1) }))],
+    },
+  ])
 }
 
 describe('the plan file’s schema', () => {
@@ -58,24 +123,59 @@ describe('the plan file’s schema', () => {
     const plan = small()
     const everywhere = places(plan)
     const anything = fc.oneof(
-      fc.constantFrom<unknown>(undefined, null, '', 'x', 'new:1', 0, -1, 1.5, 7, 1e9, Number.NaN, Infinity, true, [], {}, 'brood', 'winter', 'range', 90, 'open', '😀'.repeat(80), 'a'.repeat(81), 'é'.repeat(300), [1], { id: 'x' }),
+      fc.constantFrom<unknown>(
+        undefined,
+        null,
+        '',
+        'x',
+        'new:1',
+        0,
+        -1,
+        1.5,
+        7,
+        1e9,
+        Number.NaN,
+        Infinity,
+        true,
+        [],
+        {},
+        'brood',
+        'winter',
+        'range',
+        90,
+        'open',
+        '😀'.repeat(80),
+        'a'.repeat(81),
+        'é'.repeat(300),
+        [1],
+        { id: 'x' },
+      ),
       fc.jsonValue({ maxDepth: 1 }),
     )
     let refused = 0
-    fc.assert(fc.property(fc.constantFrom(...everywhere), anything, (path, put) => {
-      const { byAjv, byYup } = bothAgree(withPlace(plan, path, put))
-      if (!byYup) refused++
-      expect(byYup).toBe(byAjv)
-    }), { numRuns: 3000 })
+    fc.assert(
+      fc.property(fc.constantFrom(...everywhere), anything, (path, put) => {
+        const { byAjv, byYup } = bothAgree(withPlace(plan, path, put))
+        if (!byYup) refused++
+        expect(byYup).toBe(byAjv)
+      }),
+      { numRuns: 3000 },
+    )
     expect(refused).toBeGreaterThan(500)
   })
 
   it('is agreed on where a field is added that a plan does not have', () => {
     const plan = small()
-    fc.assert(fc.property(fc.constantFrom(...places(plan)), fc.constantFrom('extra', '__proto__x', 'toString'), (path, name) => {
-      const { byAjv, byYup } = bothAgree(withPlace(plan, [...path, name], 1))
-      expect(byYup).toBe(byAjv)
-    }))
+    fc.assert(
+      fc.property(
+        fc.constantFrom(...places(plan)),
+        fc.constantFrom('extra', '__proto__x', 'toString'),
+        (path, name) => {
+          const { byAjv, byYup } = bothAgree(withPlace(plan, [...path, name], 1))
+          expect(byYup).toBe(byAjv)
+        },
+      ),
+    )
   })
 })
 
@@ -95,11 +195,48 @@ describe('reading a plan', () => {
     ['a list', [], /the whole of it/],
     ['missing parts', { ...demo, yards: [{ ...demo.yards[0], parts: undefined }] }, /yards\[0\]\.parts is missing/],
     ['a name that is none', { ...demo, yards: [{ ...demo.yards[0], name: '' }] }, /yards\[0\]\.name/],
-    ['a part that is not there', { ...demo, yards: [{ ...demo.yards[0], parts: demo.yards[0]!.parts.slice(1) }] }, /which is not among the yard’s parts/],
-    ['a part in two places', { ...demo, yards: [{ ...demo.yards[0], hives: [demo.yards[0]!.hives[0], { ...demo.yards[0]!.hives[1]!, stack: demo.yards[0]!.hives[0]!.stack }] }] }, /already stands in another place/],
+    [
+      'a part that is not there',
+      { ...demo, yards: [{ ...demo.yards[0], parts: demo.yards[0]!.parts.slice(1) }] },
+      /which is not among the yard’s parts/,
+    ],
+    [
+      'a part in two places',
+      {
+        ...demo,
+        yards: [
+          {
+            ...demo.yards[0],
+            hives: [demo.yards[0]!.hives[0], { ...demo.yards[0]!.hives[1]!, stack: demo.yards[0]!.hives[0]!.stack }],
+          },
+        ],
+      },
+      /already stands in another place/,
+    ],
     ['one identity twice', { ...demo, yards: [demo.yards[0], demo.yards[0]] }, /another thing in the file has already/],
-    ['ten thousand parts', { ...demo, yards: [{ ...demo.yards[0], parts: Array.from({ length: 10_000 }, () => demo.yards[0]!.parts[0]) }] }, /10000 parts: a plan may hold 9999/],
-    ['a figure that is none', { ...demo, yards: [{ ...demo.yards[0], hives: [{ ...demo.yards[0]!.hives[0]!, stack: [{ ...demo.yards[0]!.hives[0]!.stack[0], offsetMm: { x: null, y: 0 } }] }] }] }, /offsetMm\.x/],
+    [
+      'ten thousand parts',
+      { ...demo, yards: [{ ...demo.yards[0], parts: Array.from({ length: 10_000 }, () => demo.yards[0]!.parts[0]) }] },
+      /10000 parts: a plan may hold 9999/,
+    ],
+    [
+      'a figure that is none',
+      {
+        ...demo,
+        yards: [
+          {
+            ...demo.yards[0],
+            hives: [
+              {
+                ...demo.yards[0]!.hives[0]!,
+                stack: [{ ...demo.yards[0]!.hives[0]!.stack[0], offsetMm: { x: null, y: 0 } }],
+              },
+            ],
+          },
+        ],
+      },
+      /offsetMm\.x/,
+    ],
   ])('refuses %s in one sentence that names the field', (_name, value, sentence) => {
     const read = readPlanValue(JSON.parse(JSON.stringify(value)))
     expect(read.ok).toBe(false)
@@ -110,7 +247,8 @@ describe('reading a plan', () => {
   })
 
   it('refuses what is no JSON, and NaN, which JSON does not have', () => {
-    for (const text of ['', '{', 'duvet', '{"format":"duvet-plan","version":NaN}']) expect(readPlan(text)).toMatchObject({ ok: false, problem: { field: 'file' } })
+    for (const text of ['', '{', 'duvet', '{"format":"duvet-plan","version":NaN}'])
+      expect(readPlan(text)).toMatchObject({ ok: false, problem: { field: 'file' } })
   })
 
   it('keeps a pattern that this catalogue lacks', () => {

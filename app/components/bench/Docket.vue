@@ -5,38 +5,86 @@ import { remediesOf, type Finding, type Remedy } from '#core/checks'
 import { capital, findingInWords, the, type Reader } from '#core/wording'
 import { gapKey } from '#core/geometry'
 
-const props = defineProps<{ assessment: Assessment; names: ReadonlyMap<string, string>; reader: Reader; selectedId: string | null; tried: Remedy | null; dry?: boolean }>()
-const emit = defineEmits<{ show: [finding: Finding]; showAll: []; try: [remedy: Remedy | null]; apply: [remedy: Remedy]; accept: [finding: Finding, reason: string]; withdraw: [finding: Finding] }>()
+const props = defineProps<{
+  assessment: Assessment
+  names: ReadonlyMap<string, string>
+  reader: Reader
+  selectedId: string | null
+  tried: Remedy | null
+  dry?: boolean
+}>()
+const emit = defineEmits<{
+  show: [finding: Finding]
+  showAll: []
+  try: [remedy: Remedy | null]
+  apply: [remedy: Remedy]
+  accept: [finding: Finding, reason: string]
+  withdraw: [finding: Finding]
+}>()
 
 const bench = useBench()
 const listed = computed(() => {
   const { selectedId } = props
-  const about = (finding: Finding) => finding.partIds.includes(selectedId!) || remediesOf(finding).some(({ partId }) => partId === selectedId)
+  const about = (finding: Finding) =>
+    finding.partIds.includes(selectedId!) || remediesOf(finding).some(({ partId }) => partId === selectedId)
   const some = selectedId && !props.dry ? props.assessment.findings.filter(about) : props.assessment.findings
-  return some.map((finding) => ({ finding, words: findingInWords(finding, props.names, bench.catalogue, props.reader) }))
+  return some.map((finding) => ({
+    finding,
+    words: findingInWords(finding, props.names, bench.catalogue, props.reader),
+  }))
 })
-const good = computed(() => props.assessment.gaps.filter(({ grade, verdict, lowerId, upperId }) =>
-  grade === 'good' && verdict !== 'out-of-reach' && (!props.selectedId || props.dry || lowerId === props.selectedId || upperId === props.selectedId)))
-const goodPairs = computed(() => good.value.map((gap) => ({ key: gapKey(gap), text: `${props.names.get(gap.upperId)} over ${the(props.names.get(gap.lowerId) ?? '')}` })))
+const good = computed(() =>
+  props.assessment.gaps.filter(
+    ({ grade, verdict, lowerId, upperId }) =>
+      grade === 'good' &&
+      verdict !== 'out-of-reach' &&
+      (!props.selectedId || props.dry || lowerId === props.selectedId || upperId === props.selectedId),
+  ),
+)
+const goodPairs = computed(() =>
+  good.value.map((gap) => ({
+    key: gapKey(gap),
+    text: `${props.names.get(gap.upperId)} over ${the(props.names.get(gap.lowerId) ?? '')}`,
+  })),
+)
 </script>
 
 <template>
   <section class="docket" aria-label="What will happen">
     <h2>
       {{ dry ? 'What would happen, put down here' : 'What will happen' }}
-      <button v-if="selectedId && !dry" class="plain-button quiet" type="button" @click="emit('showAll')">Show all {{ assessment.findings.length }}</button>
+      <button v-if="selectedId && !dry" class="plain-button quiet" type="button" @click="emit('showAll')">
+        Show all {{ assessment.findings.length }}
+      </button>
     </h2>
     <p v-if="selectedId && !dry" class="filtered">About {{ the(names.get(selectedId) ?? '') }} only.</p>
     <BenchFindingCard
-      v-for="{ finding, words } in listed" :key="finding.key" :finding="finding" :words="words" :tried="tried" :dry="dry"
-      @show="emit('show', finding)" @try="emit('try', $event)" @apply="emit('apply', $event)" @accept="emit('accept', finding, $event)" @withdraw="emit('withdraw', finding)"
+      v-for="{ finding, words } in listed"
+      :key="finding.key"
+      :finding="finding"
+      :words="words"
+      :tried="tried"
+      :dry="dry"
+      @show="emit('show', finding)"
+      @try="emit('try', $event)"
+      @apply="emit('apply', $event)"
+      @accept="emit('accept', finding, $event)"
+      @withdraw="emit('withdraw', finding)"
     />
     <article v-if="goodPairs.length > 0" class="good">
-      <p class="head"><ShellSeverityMark grade="good" /> <b>Good</b> · {{ goodPairs.length }} {{ goodPairs.length === 1 ? 'gap as it should be' : 'gaps as they should be' }}</p>
+      <p class="head">
+        <ShellSeverityMark grade="good" /> <b>Good</b> · {{ goodPairs.length }}
+        {{ goodPairs.length === 1 ? 'gap as it should be' : 'gaps as they should be' }}
+      </p>
       <p>{{ goodPairs.map(({ text }) => capital(text)).join('; ') }}.</p>
     </article>
-    <p v-if="listed.length === 0 && goodPairs.length === 0" class="none">Nothing to say {{ selectedId ? 'about this part' : 'yet: put a floor, a box and a roof on the stack' }}.</p>
-    <p class="caution">Figures are guidance. Bees, kit and weather differ: look before you trust a drawing. Stings can kill an allergic person; have help within call.</p>
+    <p v-if="listed.length === 0 && goodPairs.length === 0" class="none">
+      Nothing to say {{ selectedId ? 'about this part' : 'yet: put a floor, a box and a roof on the stack' }}.
+    </p>
+    <p class="caution">
+      Figures are guidance. Bees, kit and weather differ: look before you trust a drawing. Stings can kill an allergic
+      person; have help within call.
+    </p>
   </section>
 </template>
 

@@ -19,9 +19,17 @@ const { width, height } = useElementSize(holder)
 const narrow = useMediaQuery('(max-width: 760px)')
 const transform = ref<Zoom>({ k: 1, x: 0, y: 0 })
 
-const zooming = zoom<HTMLElement, unknown>().scaleExtent([1, 12])
-  .filter((event: Event) => event.type === 'wheel' ? (event as WheelEvent).ctrlKey || transform.value.k > 1 || !narrow.value : (event.target as Element).closest('.hit, .callout, button') === null && !('touches' in event && transform.value.k === 1))
-  .on('zoom', ({ transform: { k, x, y } }: D3ZoomEvent<HTMLElement, unknown>) => { transform.value = { k, x, y } })
+const zooming = zoom<HTMLElement, unknown>()
+  .scaleExtent([1, 12])
+  .filter((event: Event) =>
+    event.type === 'wheel'
+      ? (event as WheelEvent).ctrlKey || transform.value.k > 1 || !narrow.value
+      : (event.target as Element).closest('.hit, .callout, button') === null &&
+        !('touches' in event && transform.value.k === 1),
+  )
+  .on('zoom', ({ transform: { k, x, y } }: D3ZoomEvent<HTMLElement, unknown>) => {
+    transform.value = { k, x, y }
+  })
 onMounted(() => {
   select(holder.value!).call(zooming).on('dblclick.zoom', null)
   dropsOn(placeAt)
@@ -37,22 +45,53 @@ function zoomBy(factor: number) {
 /** The place in the stack under a point of the window, or null beside the drawing. */
 function placeAt(clientX: number, clientY: number): number | null {
   const box = holder.value?.getBoundingClientRect()
-  if (!box || !bench.assessment || clientX < box.left || clientX > box.right || clientY < box.top || clientY > box.bottom) return null
-  const { view } = layOutBench(bench.assessment, bench.axis, { width: width.value, height: height.value }, transform.value, null, narrow.value)
+  if (
+    !box ||
+    !bench.assessment ||
+    clientX < box.left ||
+    clientX > box.right ||
+    clientY < box.top ||
+    clientY > box.bottom
+  )
+    return null
+  const { view } = layOutBench(
+    bench.assessment,
+    bench.axis,
+    { width: width.value, height: height.value },
+    transform.value,
+    null,
+    narrow.value,
+  )
   const heightMm = (view.groundY - (clientY - box.top)) / view.scale
-  return placeAtHeight(bench.assessment.layout.parts, bench.hand?.from === 'stack' ? bench.hand.part.id : undefined, heightMm)
+  return placeAtHeight(
+    bench.assessment.layout.parts,
+    bench.hand?.from === 'stack' ? bench.hand.part.id : undefined,
+    heightMm,
+  )
 }
 
 const ghostId = computed(() => bench.hand?.part.id ?? null)
-const ghostGaps = computed(() => bench.shown?.gaps.filter(({ lowerId, upperId }) => lowerId === ghostId.value || upperId === ghostId.value) ?? [])
+const ghostGaps = computed(
+  () =>
+    bench.shown?.gaps.filter(({ lowerId, upperId }) => lowerId === ghostId.value || upperId === ghostId.value) ?? [],
+)
 const handName = computed(() => capital(bench.shownNames.get(ghostId.value ?? '') ?? 'Part'))
 const handPlace = computed(() => {
   if (!bench.hand || bench.hand.at === null) return 'beside the hive'
   const below = bench.shown?.layout.parts[bench.hand.at - 1]
   return below ? `above ${the(bench.shownNames.get(below.part.id) ?? '')}` : 'on the ground'
 })
-const handVerdict = computed(() => ghostGaps.value.map((gap) => `${gap.upperId === ghostId.value ? 'Below it' : 'Above it'} ${showLength(gap.mm, preferences.units)}, ${verdictWord(gap)}.`).join(' '))
-const spoken = computed(() => (bench.hand ? `${handName.value} in the hand, ${handPlace.value}. ${handVerdict.value}` : ''))
+const handVerdict = computed(() =>
+  ghostGaps.value
+    .map(
+      (gap) =>
+        `${gap.upperId === ghostId.value ? 'Below it' : 'Above it'} ${showLength(gap.mm, preferences.units)}, ${verdictWord(gap)}.`,
+    )
+    .join(' '),
+)
+const spoken = computed(() =>
+  bench.hand ? `${handName.value} in the hand, ${handPlace.value}. ${handVerdict.value}` : '',
+)
 
 function selectPart(partId: string) {
   if (bench.hand) return
@@ -65,27 +104,68 @@ defineExpose({ fit })
   <div class="drawing">
     <div class="tools">
       <div class="tabs" role="group" aria-label="Section">
-        <button type="button" :aria-pressed="bench.axis === 'along'" @click="bench.axis = 'along'">Along the frames</button>
-        <button type="button" :aria-pressed="bench.axis === 'across'" data-testid="across" @click="bench.axis = 'across'">Across</button>
+        <button type="button" :aria-pressed="bench.axis === 'along'" @click="bench.axis = 'along'">
+          Along the frames
+        </button>
+        <button
+          type="button"
+          :aria-pressed="bench.axis === 'across'"
+          data-testid="across"
+          @click="bench.axis = 'across'"
+        >
+          Across
+        </button>
       </div>
       <span class="zoom">
         <button class="plain-button quiet" type="button" aria-label="Smaller" @click="zoomBy(1 / 1.5)">−</button>
         <button class="plain-button quiet" type="button" aria-label="Larger" @click="zoomBy(1.5)">+</button>
         <button class="plain-button quiet" type="button" @click="fit">Whole hive</button>
       </span>
-      <button class="plain-button quiet" type="button" :aria-pressed="weighing.shown" data-testid="weights" @click="weighing.shown = !weighing.shown">{{ weighing.shown ? 'Weights off' : 'Weights' }}</button>
+      <button
+        class="plain-button quiet"
+        type="button"
+        :aria-pressed="weighing.shown"
+        data-testid="weights"
+        @click="weighing.shown = !weighing.shown"
+      >
+        {{ weighing.shown ? 'Weights off' : 'Weights' }}
+      </button>
       <slot name="tools" />
     </div>
     <div ref="holder" v-drag-parts class="holder" data-testid="drawing">
       <DrawingHiveSection
-        v-if="bench.shown && width > 0" :assessment="bench.shown" :names="bench.shownNames" :reader="preferences.reader" :axis="bench.axis" :width="width" :height="height" :zoom="transform" :narrow="narrow"
-        :selected-id="bench.selectedId" :selected-gap="bench.selectedGap" :ghost-id="ghostId" :weights="bench.weightTexts" interactive
-        @measure="emit('measure', $event)" @select-part="selectPart" @select-gap="bench.selectedGap = bench.selectedGap === $event ? null : $event"
+        v-if="bench.shown && width > 0"
+        :assessment="bench.shown"
+        :names="bench.shownNames"
+        :reader="preferences.reader"
+        :axis="bench.axis"
+        :width="width"
+        :height="height"
+        :zoom="transform"
+        :narrow="narrow"
+        :selected-id="bench.selectedId"
+        :selected-gap="bench.selectedGap"
+        :ghost-id="ghostId"
+        :weights="bench.weightTexts"
+        interactive
+        @measure="emit('measure', $event)"
+        @select-part="selectPart"
+        @select-gap="bench.selectedGap = bench.selectedGap === $event ? null : $event"
       />
-      <p v-if="bench.hive && bench.hive.stack.length === 0 && !bench.hand" class="empty">Nothing stands here yet. Start with a stand or a floor: press a part in the tray, or press <b>A</b>.</p>
+      <p v-if="bench.hive && bench.hive.stack.length === 0 && !bench.hand" class="empty">
+        Nothing stands here yet. Start with a stand or a floor: press a part in the tray, or press <b>A</b>.
+      </p>
       <BenchHandBar
-        v-if="bench.hand" :hand="bench.hand" :name="handName" :place="handPlace" :verdict="handVerdict"
-        @up="bench.holdAt((bench.hand.at ?? 0) + 1)" @down="bench.holdAt((bench.hand.at ?? 1) - 1)" @turn="bench.turnHand()" @put-down="bench.putDown()" @let-go="bench.letGo()"
+        v-if="bench.hand"
+        :hand="bench.hand"
+        :name="handName"
+        :place="handPlace"
+        :verdict="handVerdict"
+        @up="bench.holdAt((bench.hand.at ?? 0) + 1)"
+        @down="bench.holdAt((bench.hand.at ?? 1) - 1)"
+        @turn="bench.turnHand()"
+        @put-down="bench.putDown()"
+        @let-go="bench.letGo()"
       />
       <p v-if="bench.tried" class="trial">Tried out, not done yet: the drawing shows the hive as it would be.</p>
     </div>

@@ -4,7 +4,13 @@ import { remediesOf, type Finding, type Remedy } from '#core/checks'
 import type { FindingWords } from '#core/wording'
 
 const props = defineProps<{ finding: Finding; words: FindingWords; tried: Remedy | null; dry?: boolean }>()
-const emit = defineEmits<{ show: []; try: [remedy: Remedy | null]; apply: [remedy: Remedy]; accept: [reason: string]; withdraw: [] }>()
+const emit = defineEmits<{
+  show: []
+  try: [remedy: Remedy | null]
+  apply: [remedy: Remedy]
+  accept: [reason: string]
+  withdraw: []
+}>()
 
 const accepting = ref(false)
 const reason = ref('')
@@ -23,7 +29,9 @@ const severity = computed(() => (props.finding.acceptance ? 'accepted' : props.f
   <article class="finding" :class="severity" :data-rule="finding.rule" :data-severity="finding.severity">
     <button class="title" type="button" @click="emit('show')">
       <ShellSeverityMark :grade="finding.severity" :marginal="finding.marginal" />
-      <span><b>{{ finding.acceptance ? 'Accepted' : words.severity }}</b> · {{ words.title }}</span>
+      <span
+        ><b>{{ finding.acceptance ? 'Accepted' : words.severity }}</b> · {{ words.title }}</span
+      >
     </button>
     <p>{{ words.what }} {{ words.fate }}</p>
     <p v-if="finding.acceptance" class="reason">“{{ finding.acceptance.reason }}”</p>
@@ -36,7 +44,9 @@ const severity = computed(() => (props.finding.acceptance ? 'accepted' : props.f
         </template>
         <button v-else class="plain-button" type="button" @click="emit('try', remedy)">{{ words.remedies[i] }}</button>
       </template>
-      <button v-if="finding.acceptance" class="plain-button quiet" type="button" @click="emit('withdraw')">Take back</button>
+      <button v-if="finding.acceptance" class="plain-button quiet" type="button" @click="emit('withdraw')">
+        Take back
+      </button>
       <button v-else-if="!accepting" class="plain-button quiet" type="button" @click="accepting = true">Accept…</button>
     </div>
     <form v-if="accepting" @submit.prevent="accept">
@@ -61,10 +71,19 @@ const severity = computed(() => (props.finding.acceptance ? 'accepted' : props.f
   --tone: var(--note);
 }
 
-.stop { --tone: var(--stop); background: #fff6f5; }
-.mend { --tone: var(--mend); }
-.watch { --tone: var(--watch); }
-.accepted { --tone: var(--seam); }
+.stop {
+  --tone: var(--stop);
+  background: #fff6f5;
+}
+.mend {
+  --tone: var(--mend);
+}
+.watch {
+  --tone: var(--watch);
+}
+.accepted {
+  --tone: var(--seam);
+}
 
 .title {
   display: flex;

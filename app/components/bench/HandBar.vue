@@ -11,12 +11,22 @@ defineEmits<{ up: []; down: []; turn: []; putDown: []; letGo: [] }>()
 
 <template>
   <div class="hand" role="group" aria-label="In the hand">
-    <p><b>{{ name }}</b> in the hand, {{ place }}. {{ verdict }}</p>
+    <p>
+      <b>{{ name }}</b> in the hand, {{ place }}. {{ verdict }}
+    </p>
     <div class="keys">
       <button class="plain-button" type="button" @click="$emit('up')">Higher</button>
       <button class="plain-button" type="button" @click="$emit('down')">Lower</button>
       <button class="plain-button" type="button" @click="$emit('turn')">Turn over</button>
-      <button ref="putDownButton" class="plain-button filled" type="button" data-testid="put-down" @click="$emit('putDown')">Put it here</button>
+      <button
+        ref="putDownButton"
+        class="plain-button filled"
+        type="button"
+        data-testid="put-down"
+        @click="$emit('putDown')"
+      >
+        Put it here
+      </button>
       <button class="plain-button quiet" type="button" @click="$emit('letGo')">Cancel</button>
     </div>
   </div>

@@ -13,7 +13,15 @@ const drawn = computed(() => {
   const { catalogue } = bench
   const known = { ...catalogue, patterns: new Map([[props.pattern.id, props.pattern]]) }
   const part = newPart(props.pattern, known, () => String(n++))
-  const hive = { id: '', name: '', stage: 'flow' as const, note: '', stack: [newPlacement(part.id, props.pattern)], attachments: [], accepted: [] }
+  const hive = {
+    id: '',
+    name: '',
+    stage: 'flow' as const,
+    note: '',
+    stack: [newPlacement(part.id, props.pattern)],
+    attachments: [],
+    accepted: [],
+  }
   const [placed] = layOut(assembleHive(hive, new Map([[part.id, part]]), known)).parts
   if (!placed) return { shapes: [], top: 0, low: 0 }
   return { shapes: sectionOf(placed, 'along'), top: placed.topMm, low: placed.hangsToMm }
@@ -26,7 +34,9 @@ const box = computed(() => {
 </script>
 
 <template>
-  <svg class="picture" :viewBox="box" width="62" height="34" preserveAspectRatio="none" aria-hidden="true"><DrawingShapes :shapes="drawn.shapes" /></svg>
+  <svg class="picture" :viewBox="box" width="62" height="34" preserveAspectRatio="none" aria-hidden="true">
+    <DrawingShapes :shapes="drawn.shapes" />
+  </svg>
 </template>
 
 <style scoped>

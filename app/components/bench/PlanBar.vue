@@ -14,21 +14,47 @@ const weighing = useWeighing()
 const comparing = ref(false)
 const planned = computed(() => bench.planned!)
 const stage = computed(() => stageWord(planned.value.stage))
-const lacks = computed(() => planned.value.lacks.map((patternId) => patternName(patternId, bench.catalogue, preferences.vocabulary)).join(', '))
+const lacks = computed(() =>
+  planned.value.lacks.map((patternId) => patternName(patternId, bench.catalogue, preferences.vocabulary)).join(', '),
+)
 const versions = computed(() => {
   const { conflict } = planned.value
   if (!conflict) return []
   const [mine, written] = [drawn(planned.value), drawn(conflict)]
-  const only = (one: typeof mine, other: typeof mine) => [...one.names].filter(([id]) => !other.names.has(id)).map(([, name]) => name).join(', ')
-  return [{ key: 'mine' as const, title: 'Your plan', button: 'Keep mine', only: only(mine, written), ...mine }, { key: 'written' as const, title: 'As it would be written now', button: 'Take the new one', only: only(written, mine), ...written }]
+  const only = (one: typeof mine, other: typeof mine) =>
+    [...one.names]
+      .filter(([id]) => !other.names.has(id))
+      .map(([, name]) => name)
+      .join(', ')
+  return [
+    { key: 'mine' as const, title: 'Your plan', button: 'Keep mine', only: only(mine, written), ...mine },
+    {
+      key: 'written' as const,
+      title: 'As it would be written now',
+      button: 'Take the new one',
+      only: only(written, mine),
+      ...written,
+    },
+  ]
 })
 /** What comes on and goes off against the hive as it stands, by kind. */
 const changes = computed(() => {
   const now = new Set(partIdsOf(bench.standing!))
   const then = new Set(partIdsOf(planned.value.hive))
   const said = (ids: readonly string[]) => {
-    const names = ids.flatMap((id) => patternName(bench.yard!.parts.find((part) => part.id === id)?.patternId ?? '', bench.catalogue, preferences.vocabulary))
-    return [...new Set(names)].map((name) => { const count = names.filter((one) => one === name).length; return count > 1 ? `${count} × ${name}` : name }).join(', ')
+    const names = ids.flatMap((id) =>
+      patternName(
+        bench.yard!.parts.find((part) => part.id === id)?.patternId ?? '',
+        bench.catalogue,
+        preferences.vocabulary,
+      ),
+    )
+    return [...new Set(names)]
+      .map((name) => {
+        const count = names.filter((one) => one === name).length
+        return count > 1 ? `${count} × ${name}` : name
+      })
+      .join(', ')
   }
   return { on: said([...then].filter((id) => !now.has(id))), off: said([...now].filter((id) => !then.has(id))) }
 })
@@ -52,25 +78,80 @@ function settle(keep: 'mine' | 'written') {
 
 <template>
   <div class="bar" role="status" data-testid="plan-bar">
-    <p><b>{{ capital(stage) }}, as it is planned</b> <span v-if="!planned.byHand">Written from what stands there. Change it here and it is your own plan; the hive itself stays as it is.</span>
-      <span v-else-if="planned.conflict">Your plan; what would be written has changed since.</span><span v-else>Your plan, made by hand.</span>
-      <br><span class="figures">{{ figures }}.<template v-if="changes.on"> On: {{ changes.on }}.</template><template v-if="changes.off"> Off: {{ changes.off }}.</template></span>
-      <span v-if="lacks" class="lacks"> The yard no longer has: {{ lacks }}.</span></p>
+    <p>
+      <b>{{ capital(stage) }}, as it is planned</b>
+      <span v-if="!planned.byHand"
+        >Written from what stands there. Change it here and it is your own plan; the hive itself stays as it is.</span
+      >
+      <span v-else-if="planned.conflict">Your plan; what would be written has changed since.</span
+      ><span v-else>Your plan, made by hand.</span> <br /><span class="figures"
+        >{{ figures }}.<template v-if="changes.on"> On: {{ changes.on }}.</template
+        ><template v-if="changes.off"> Off: {{ changes.off }}.</template></span
+      >
+      <span v-if="lacks" class="lacks"> The yard no longer has: {{ lacks }}.</span>
+    </p>
     <span class="ways">
-      <button v-if="planned.conflict" class="plain-button filled" type="button" data-testid="see-both" @click="comparing = true">See both</button>
-      <button v-else-if="planned.byHand" class="plain-button" type="button" data-testid="write-again" @click="settle('written')">Write it again</button>
-      <NuxtLink class="plain-button" :to="{ path: '/year', query: { stage: planned.stage, hive: planned.hive.id } }">What changes</NuxtLink>
-      <button class="plain-button" type="button" data-testid="back-to-now" @click="bench.lookAt(null)">Back to now</button>
+      <button
+        v-if="planned.conflict"
+        class="plain-button filled"
+        type="button"
+        data-testid="see-both"
+        @click="comparing = true"
+      >
+        See both
+      </button>
+      <button
+        v-else-if="planned.byHand"
+        class="plain-button"
+        type="button"
+        data-testid="write-again"
+        @click="settle('written')"
+      >
+        Write it again
+      </button>
+      <NuxtLink class="plain-button" :to="{ path: '/year', query: { stage: planned.stage, hive: planned.hive.id } }"
+        >What changes</NuxtLink
+      >
+      <button class="plain-button" type="button" data-testid="back-to-now" @click="bench.lookAt(null)">
+        Back to now
+      </button>
     </span>
-    <ElDialog v-if="comparing" :model-value="true" :title="`${planned.hive.name} in ${stage}: two plans`" width="min(1080px, 96vw)" top="4vh" append-to-body @close="comparing = false">
+    <ElDialog
+      v-if="comparing"
+      :model-value="true"
+      :title="`${planned.hive.name} in ${stage}: two plans`"
+      width="min(1080px, 96vw)"
+      top="4vh"
+      append-to-body
+      @close="comparing = false"
+    >
       <p>Nothing was overwritten. Look at both and choose; undo brings the other back.</p>
       <div class="versions">
         <section v-for="version in versions" :key="version.key" :data-plan="version.key">
           <h3>{{ version.title }}</h3>
-          <DrawingHiveSection :assessment="version.assessment" :names="version.names" :reader="preferences.reader" axis="along" :width="490" :height="430" narrow />
-          <p v-if="version.only">Only here: <b>{{ version.only }}</b></p>
-          <p>Worst finding: <b>{{ severityWord(version.assessment.worst) }}</b></p>
-          <button class="plain-button filled" type="button" :data-testid="`plan-${version.key}`" @click="settle(version.key)">{{ version.button }}</button>
+          <DrawingHiveSection
+            :assessment="version.assessment"
+            :names="version.names"
+            :reader="preferences.reader"
+            axis="along"
+            :width="490"
+            :height="430"
+            narrow
+          />
+          <p v-if="version.only">
+            Only here: <b>{{ version.only }}</b>
+          </p>
+          <p>
+            Worst finding: <b>{{ severityWord(version.assessment.worst) }}</b>
+          </p>
+          <button
+            class="plain-button filled"
+            type="button"
+            :data-testid="`plan-${version.key}`"
+            @click="settle(version.key)"
+          >
+            {{ version.button }}
+          </button>
         </section>
       </div>
     </ElDialog>

@@ -1,7 +1,17 @@
 <script setup lang="ts">
 // The sizes of one part as the ruler has them; typed in any unit, every reading kept, nothing typed lost.
 import type { DimensionName, Pattern } from '#core/catalogue'
-import { RULERS, limitsOf, parseDimension, sizeNonsense, withMeasured, withReading, withReadingInUse, type Part, type Reading } from '#core/hive'
+import {
+  RULERS,
+  limitsOf,
+  parseDimension,
+  sizeNonsense,
+  withMeasured,
+  withReading,
+  withReadingInUse,
+  type Part,
+  type Reading,
+} from '#core/hive'
 import { showLength, type Length } from '#core/units'
 import { dimensionWord, lengthProblemInWords, sizeNonsenseInWords, withPlusMinus } from '#core/wording'
 
@@ -9,9 +19,14 @@ const props = defineProps<{ part: Part; name: string; pattern: Pattern | undefin
 const emit = defineEmits<{ take: [part: Part]; close: [] }>()
 const preferences = usePreferences()
 
-const rows = computed(() => (Object.keys({ ...props.pattern?.dimensions, ...props.part.measured }) as DimensionName[]).map((name) => ({
-  name, drawn: props.pattern?.dimensions[name], measured: props.part.measured?.[name], readings: (props.part.readings ?? []).filter(({ dimension }) => dimension === name),
-})))
+const rows = computed(() =>
+  (Object.keys({ ...props.pattern?.dimensions, ...props.part.measured }) as DimensionName[]).map((name) => ({
+    name,
+    drawn: props.pattern?.dimensions[name],
+    measured: props.part.measured?.[name],
+    readings: (props.part.readings ?? []).filter(({ dimension }) => dimension === name),
+  })),
+)
 const typed = reactive<Partial<Record<DimensionName, string>>>({})
 const problems = reactive<Partial<Record<DimensionName, string>>>({})
 const meanings = reactive<Partial<Record<DimensionName, readonly string[]>>>({})
@@ -31,12 +46,26 @@ function sourceOf({ drawn, measured }: { drawn?: Length | undefined; measured?: 
 function read(name: DimensionName, text: string): Reading | undefined {
   const parsed = parseDimension(name, text, preferences.units)
   if (!parsed.ok) {
-    problems[name] = lengthProblemInWords(dimensionWord(name), parsed.problem, limitsOf(name), preferences.units, parsed.readings)
+    problems[name] = lengthProblemInWords(
+      dimensionWord(name),
+      parsed.problem,
+      limitsOf(name),
+      preferences.units,
+      parsed.readings,
+    )
     if (parsed.readings) meanings[name] = parsed.readings
     return undefined
   }
   const { plusMinusMm } = RULERS.find(({ id }) => id === ruler.value)!
-  return { id: crypto.randomUUID(), dimension: name, mm: parsed.mm, plusMinusMm, text: `ruler read to ${RULER_WORDS[ruler.value]}`, at: new Date().toISOString(), ...(parsed.inches ? { inches: parsed.inches } : {}) }
+  return {
+    id: crypto.randomUUID(),
+    dimension: name,
+    mm: parsed.mm,
+    plusMinusMm,
+    text: `ruler read to ${RULER_WORDS[ruler.value]}`,
+    at: new Date().toISOString(),
+    ...(parsed.inches ? { inches: parsed.inches } : {}),
+  }
 }
 function save() {
   let part = props.part
@@ -60,23 +89,64 @@ function use(reading: Reading) {
 </script>
 
 <template>
-  <ElDialog :model-value="true" :title="`Sizes of ${name}`" width="min(680px, 96vw)" top="6vh" append-to-body @opened="focusWanted" @close="emit('close')">
+  <ElDialog
+    :model-value="true"
+    :title="`Sizes of ${name}`"
+    width="min(680px, 96vw)"
+    top="6vh"
+    append-to-body
+    @opened="focusWanted"
+    @close="emit('close')"
+  >
     <form @submit.prevent="save">
-      <p>Type what the ruler says: 9 5/8, 9-5/8", 244mm, 24.4 cm. A figure without a unit is in {{ preferences.units === 'mm' ? 'millimetres' : 'inches' }}.</p>
-      <label class="ruler">The ruler reads to
-        <select v-model="ruler"><option v-for="{ id } in RULERS" :key="id" :value="id">{{ RULER_WORDS[id] }}</option></select>
+      <p>
+        Type what the ruler says: 9 5/8, 9-5/8", 244mm, 24.4 cm. A figure without a unit is in
+        {{ preferences.units === 'mm' ? 'millimetres' : 'inches' }}.
+      </p>
+      <label class="ruler"
+        >The ruler reads to
+        <select v-model="ruler">
+          <option v-for="{ id } in RULERS" :key="id" :value="id">{{ RULER_WORDS[id] }}</option>
+        </select>
       </label>
       <div v-for="row in rows" :key="row.name" class="row">
-        <label :for="`size-${row.name}`">{{ dimensionWord(row.name) }}<small>{{ sourceOf(row) }}</small></label>
-        <ElInput :id="`size-${row.name}`" v-model="typed[row.name]" :placeholder="shown(row.measured ?? row.drawn)" :data-testid="`size-${row.name}`" />
+        <label :for="`size-${row.name}`"
+          >{{ dimensionWord(row.name) }}<small>{{ sourceOf(row) }}</small></label
+        >
+        <ElInput
+          :id="`size-${row.name}`"
+          v-model="typed[row.name]"
+          :placeholder="shown(row.measured ?? row.drawn)"
+          :data-testid="`size-${row.name}`"
+        />
         <button v-if="row.measured" class="plain-button quiet" type="button" @click="asMade(row.name)">As made</button>
         <p v-if="row.readings.length > 1" class="readings">
-          Read {{ row.readings.length }} times, {{ shown({ ...row.readings[0]!, mm: Math.min(...row.readings.map(({ mm }) => mm)) } as never) }} to {{ shown({ ...row.readings[0]!, mm: Math.max(...row.readings.map(({ mm }) => mm)) } as never) }}:
-          <button v-for="reading in row.readings" :key="reading.id" class="plain-button quiet" type="button" :title="`${reading.at.slice(0, 10)}, ${reading.text}`" :aria-pressed="row.measured?.mm === reading.mm" @click="use(reading)">{{ withPlusMinus(reading, preferences.reader) }}</button>
+          Read {{ row.readings.length }} times,
+          {{ shown({ ...row.readings[0]!, mm: Math.min(...row.readings.map(({ mm }) => mm)) } as never) }} to
+          {{ shown({ ...row.readings[0]!, mm: Math.max(...row.readings.map(({ mm }) => mm)) } as never) }}:
+          <button
+            v-for="reading in row.readings"
+            :key="reading.id"
+            class="plain-button quiet"
+            type="button"
+            :title="`${reading.at.slice(0, 10)}, ${reading.text}`"
+            :aria-pressed="row.measured?.mm === reading.mm"
+            @click="use(reading)"
+          >
+            {{ withPlusMinus(reading, preferences.reader) }}
+          </button>
         </p>
         <p v-if="problems[row.name]" class="wrong" role="alert">
           {{ problems[row.name] }}
-          <button v-for="meaning in meanings[row.name] ?? []" :key="meaning" class="plain-button" type="button" @click="typed[row.name] = meaning">{{ meaning }}</button>
+          <button
+            v-for="meaning in meanings[row.name] ?? []"
+            :key="meaning"
+            class="plain-button"
+            type="button"
+            @click="typed[row.name] = meaning"
+          >
+            {{ meaning }}
+          </button>
         </p>
       </div>
       <div class="ways">

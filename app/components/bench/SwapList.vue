@@ -12,7 +12,9 @@ const preferences = usePreferences()
 const part = computed(() => bench.yard && findPart(bench.yard, props.partId))
 const choices = computed(() => {
   const now = bench.catalogue.patterns.get(part.value?.patternId ?? '')
-  return (now ? findAll(bench.catalogue, { kind: now.kind }) : []).filter((pattern) => now && pattern.id !== now.id && (pattern.format === now.format || now.format === 'any'))
+  return (now ? findAll(bench.catalogue, { kind: now.kind }) : []).filter(
+    (pattern) => now && pattern.id !== now.id && (pattern.format === now.format || now.format === 'any'),
+  )
 })
 function editFor(pattern: Pattern) {
   let n = 0
@@ -24,14 +26,26 @@ function choose(pattern: Pattern) {
   bench.selectedId = bench.hive?.stack[at]?.partId ?? null
   emit('done')
 }
-onBeforeUnmount(() => { bench.tried = null })
+onBeforeUnmount(() => {
+  bench.tried = null
+})
 </script>
 
 <template>
   <nav class="swap" aria-label="Swap for">
     <h2>Swap {{ name }} for</h2>
-    <button v-for="pattern in choices" :key="pattern.id" class="item" type="button" @mouseenter="bench.tried = editFor(pattern)" @focus="bench.tried = editFor(pattern)" @mouseleave="bench.tried = null" @click="choose(pattern)">
-      <BenchPatternPicture :pattern="pattern" /> <span>{{ capital(inWords(pattern.label, preferences.vocabulary)) }}</span>
+    <button
+      v-for="pattern in choices"
+      :key="pattern.id"
+      class="item"
+      type="button"
+      @mouseenter="bench.tried = editFor(pattern)"
+      @focus="bench.tried = editFor(pattern)"
+      @mouseleave="bench.tried = null"
+      @click="choose(pattern)"
+    >
+      <BenchPatternPicture :pattern="pattern" />
+      <span>{{ capital(inWords(pattern.label, preferences.vocabulary)) }}</span>
     </button>
     <p v-if="choices.length === 0">The catalogue has no other pattern of this kind.</p>
     <button class="plain-button" type="button" @click="emit('done')">Leave it as it is</button>

@@ -13,12 +13,23 @@ const preferences = usePreferences()
 const chosen = ref<Pattern['format'] | null>(null)
 
 const own = computed<Pattern['format']>(() => (bench.assessment ? formatOf(bench.assessment.assembled) : 'any'))
-const format = computed<Pattern['format']>({ get: () => chosen.value ?? (own.value === 'any' ? 'langstroth-10' : own.value), set: (value) => { chosen.value = value } })
-watch(() => bench.hiveId, () => { chosen.value = null })
+const format = computed<Pattern['format']>({
+  get: () => chosen.value ?? (own.value === 'any' ? 'langstroth-10' : own.value),
+  set: (value) => {
+    chosen.value = value
+  },
+})
+watch(
+  () => bench.hiveId,
+  () => {
+    chosen.value = null
+  },
+)
 const groups = computed(() => trayFor(bench.catalogue, format.value).filter(({ patterns }) => patterns.length > 0))
 const shed = computed(() => (bench.yard ? shedOf(bench.yard) : []))
 const patternOf = (patternId: string) => bench.catalogue.patterns.get(patternId)
-const nameOf = (pattern: Pattern | undefined, patternId: string) => (pattern ? shortPatternName(pattern, preferences.vocabulary) : patternId)
+const nameOf = (pattern: Pattern | undefined, patternId: string) =>
+  pattern ? shortPatternName(pattern, preferences.vocabulary) : patternId
 
 function take(patternId: string) {
   bench.takePattern(patternId)
@@ -28,13 +39,22 @@ function take(patternId: string) {
 
 <template>
   <nav class="tray" aria-label="Parts to add">
-    <label class="format">Format
-      <select v-model="format" data-testid="tray-format"><option v-for="one in TRAY_FORMATS" :key="one.format" :value="one.format">{{ capital(one.name) }}</option></select>
+    <label class="format"
+      >Format
+      <select v-model="format" data-testid="tray-format">
+        <option v-for="one in TRAY_FORMATS" :key="one.format" :value="one.format">{{ capital(one.name) }}</option>
+      </select>
     </label>
     <section v-for="group in groups" :key="group.title">
       <h2>{{ group.title }}</h2>
       <button
-        v-for="pattern in group.patterns" :key="pattern.id" v-drag-part="{ patternId: pattern.id }" class="item" type="button" :data-pattern="pattern.id" @click="take(pattern.id)"
+        v-for="pattern in group.patterns"
+        :key="pattern.id"
+        v-drag-part="{ patternId: pattern.id }"
+        class="item"
+        type="button"
+        :data-pattern="pattern.id"
+        @click="take(pattern.id)"
       >
         <BenchPatternPicture :pattern="pattern" />
         <span>{{ nameOf(pattern, pattern.id) }}</span>
@@ -43,11 +63,24 @@ function take(patternId: string) {
     <section v-if="shed.length > 0">
       <h2>In the shed</h2>
       <button
-        v-for="part in shed" :key="part.id" v-drag-part="{ shedId: part.id }" class="item" type="button" :data-shed="part.id"
-        @click="bench.takeFromShed(part); emit('taken')"
+        v-for="part in shed"
+        :key="part.id"
+        v-drag-part="{ shedId: part.id }"
+        class="item"
+        type="button"
+        :data-shed="part.id"
+        @click="
+          bench.takeFromShed(part)
+          emit('taken')
+        "
       >
         <BenchPatternPicture v-if="patternOf(part.patternId)" :pattern="patternOf(part.patternId)!" />
-        <span>{{ part.name ?? nameOf(patternOf(part.patternId), part.patternId) }}<small>{{ partDetail(resolvePart(part, bench.catalogue), preferences.vocabulary).split(', ').at(-1) }}</small></span>
+        <span
+          >{{ part.name ?? nameOf(patternOf(part.patternId), part.patternId)
+          }}<small>{{
+            partDetail(resolvePart(part, bench.catalogue), preferences.vocabulary).split(', ').at(-1)
+          }}</small></span
+        >
       </button>
     </section>
   </nav>

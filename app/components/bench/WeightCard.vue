@@ -9,20 +9,35 @@ const props = defineProps<{ mass: HiveMass; selectedId: string | null; names: Re
 const preferences = usePreferences()
 const shown = computed(() => {
   const part = props.selectedId ? props.mass.parts.get(props.selectedId) : undefined
-  return part ? { title: capital(props.names.get(part.partId) ?? ''), kg: part.kg, items: part.items } : { title: 'The whole hive, above its stand', kg: props.mass.kg, items: props.mass.items }
+  return part
+    ? { title: capital(props.names.get(part.partId) ?? ''), kg: part.kg, items: part.items }
+    : { title: 'The whole hive, above its stand', kg: props.mass.kg, items: props.mass.items }
 })
-const items = computed(() => MASS_ITEMS.map((item) => ({ item, kg: shown.value.items[item] })).filter(({ kg }) => kg.high > 0.005))
+const items = computed(() =>
+  MASS_ITEMS.map((item) => ({ item, kg: shown.value.items[item] })).filter(({ kg }) => kg.high > 0.005),
+)
 </script>
 
 <template>
   <section class="weight" aria-label="Weight" data-testid="weight-card">
     <h2>{{ shown.title }}</h2>
-    <p class="total"><b>{{ showMass(shown.kg.middle, preferences.units) }}</b> <span>{{ rangeInWords(shown.kg, preferences.reader) }}</span></p>
+    <p class="total">
+      <b>{{ showMass(shown.kg.middle, preferences.units) }}</b>
+      <span>{{ rangeInWords(shown.kg, preferences.reader) }}</span>
+    </p>
     <table>
-      <tbody><tr v-for="{ item, kg } in items" :key="item"><th scope="row">{{ capital(ITEM_WORDS[item]) }}</th><td>{{ showMass(kg.middle, preferences.units) }}</td><td class="range">{{ rangeInWords(kg, preferences.reader) }}</td></tr></tbody>
+      <tbody>
+        <tr v-for="{ item, kg } in items" :key="item">
+          <th scope="row">{{ capital(ITEM_WORDS[item]) }}</th>
+          <td>{{ showMass(kg.middle, preferences.units) }}</td>
+          <td class="range">{{ rangeInWords(kg, preferences.reader) }}</td>
+        </tr>
+      </tbody>
     </table>
     <LiftWeighingChoices />
-    <p class="caution">General guidance from usual figures, each bound from the figure it comes from. What the scale says counts.</p>
+    <p class="caution">
+      General guidance from usual figures, each bound from the figure it comes from. What the scale says counts.
+    </p>
   </section>
 </template>
 

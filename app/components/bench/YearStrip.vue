@@ -13,15 +13,27 @@ const bench = useBench()
 const calendar = computed(() => bench.standingYard?.season?.calendar ?? COOL_MARITIME)
 const due = computed(() => stageOn(new Date().toISOString(), calendar.value))
 /** From the late-winter check on, as a keeper counts a year. */
-const order = computed<Stage[]>(() => [...new Set(periodsFromSpring(calendar.value).map(({ stage }) => stage)), ...ANY_TIME])
+const order = computed<Stage[]>(() => [
+  ...new Set(periodsFromSpring(calendar.value).map(({ stage }) => stage)),
+  ...ANY_TIME,
+])
 const stacks = computed(() => {
   if (!bench.plan || !bench.standingYard || !bench.standing) return []
-  const laid = [{ stage: null, hand: false, layout: hiveIn(bench.standingYard, bench.standing).layout }, ...order.value.flatMap((stage) => {
-    const one = bench.plan!.stages.get(stage)
-    return one ? [{ stage, hand: one.byHand, layout: plannedHiveIn(bench.standingYard!, one).layout }] : []
-  })]
+  const laid = [
+    { stage: null, hand: false, layout: hiveIn(bench.standingYard, bench.standing).layout },
+    ...order.value.flatMap((stage) => {
+      const one = bench.plan!.stages.get(stage)
+      return one ? [{ stage, hand: one.byHand, layout: plannedHiveIn(bench.standingYard!, one).layout }] : []
+    }),
+  ]
   const scale = Math.min((HEIGHT - 4) / Math.max(600, ...laid.map(({ layout }) => layout.heightMm)), WIDTH / 560)
-  return laid.map(({ stage, hand, layout }) => ({ stage, hand, scale, shapes: layout.parts.flatMap((part) => sectionOf(part, 'along', true)), from: stagesOfYear(calendar.value).find((period) => period.stage === stage)?.from }))
+  return laid.map(({ stage, hand, layout }) => ({
+    stage,
+    hand,
+    scale,
+    shapes: layout.parts.flatMap((part) => sectionOf(part, 'along', true)),
+    from: stagesOfYear(calendar.value).find((period) => period.stage === stage)?.from,
+  }))
 })
 const chosen = computed(() => bench.planStage)
 function slide(event: PointerEvent, stage: Stage | null) {
@@ -35,13 +47,44 @@ function step(by: 1 | -1) {
 </script>
 
 <template>
-  <div class="strip" role="group" aria-label="This hive through the year" @keydown.left.stop.prevent="step(-1)" @keydown.right.stop.prevent="step(1)">
-    <label class="now">Stands as
-      <select :value="bench.standing?.stage" data-testid="stands-as" @change="emit('standsAs', ($event.target as HTMLSelectElement).value as Stage)"><option v-for="one in STAGES" :key="one" :value="one">{{ stageWord(one) }}</option></select>
+  <div
+    class="strip"
+    role="group"
+    aria-label="This hive through the year"
+    @keydown.left.stop.prevent="step(-1)"
+    @keydown.right.stop.prevent="step(1)"
+  >
+    <label class="now"
+      >Stands as
+      <select
+        :value="bench.standing?.stage"
+        data-testid="stands-as"
+        @change="emit('standsAs', ($event.target as HTMLSelectElement).value as Stage)"
+      >
+        <option v-for="one in STAGES" :key="one" :value="one">{{ stageWord(one) }}</option>
+      </select>
     </label>
-    <button v-for="{ stage, hand, scale, shapes, from } in stacks" :key="stage ?? 'now'" type="button" class="stage" :class="{ due: stage === due }" :aria-pressed="stage === chosen" :data-stage="stage ?? 'now'" @click="bench.lookAt(stage)" @pointerenter="slide($event, stage)">
-      <svg :width="WIDTH" :height="HEIGHT" aria-hidden="true"><g :transform="`translate(${WIDTH / 2} ${HEIGHT - 1}) scale(${scale})`"><DrawingShapes :shapes="shapes" /></g></svg>
-      <span class="words"><b>{{ stage ? capital(stageWord(stage)) : 'As it stands' }}</b><small>{{ stage === null ? 'now' : stage === due ? 'due now' : from ? `from ${dayInWords(from)}` : 'any time' }}{{ hand ? ', by hand' : '' }}</small></span>
+    <button
+      v-for="{ stage, hand, scale, shapes, from } in stacks"
+      :key="stage ?? 'now'"
+      type="button"
+      class="stage"
+      :class="{ due: stage === due }"
+      :aria-pressed="stage === chosen"
+      :data-stage="stage ?? 'now'"
+      @click="bench.lookAt(stage)"
+      @pointerenter="slide($event, stage)"
+    >
+      <svg :width="WIDTH" :height="HEIGHT" aria-hidden="true">
+        <g :transform="`translate(${WIDTH / 2} ${HEIGHT - 1}) scale(${scale})`"><DrawingShapes :shapes="shapes" /></g>
+      </svg>
+      <span class="words"
+        ><b>{{ stage ? capital(stageWord(stage)) : 'As it stands' }}</b
+        ><small
+          >{{ stage === null ? 'now' : stage === due ? 'due now' : from ? `from ${dayInWords(from)}` : 'any time'
+          }}{{ hand ? ', by hand' : '' }}</small
+        ></span
+      >
     </button>
   </div>
 </template>

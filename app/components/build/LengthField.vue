@@ -9,11 +9,18 @@ const preferences = usePreferences()
 const typed = ref<string | null>(null)
 const problem = ref('')
 const shown = computed(() => typed.value ?? (mm.value === null ? '' : showLength(mm.value, preferences.units)))
-watch(() => preferences.units, () => { if (problem.value === '') typed.value = null })
+watch(
+  () => preferences.units,
+  () => {
+    if (problem.value === '') typed.value = null
+  },
+)
 function read(text: string) {
   typed.value = text
   const parsed = parseLength(text, preferences.units, props.limits)
-  problem.value = parsed.ok ? '' : lengthProblemInWords(props.label, parsed.problem, props.limits, preferences.units, parsed.readings)
+  problem.value = parsed.ok
+    ? ''
+    : lengthProblemInWords(props.label, parsed.problem, props.limits, preferences.units, parsed.readings)
   if (parsed.ok) mm.value = parsed.mm
 }
 </script>
@@ -21,7 +28,15 @@ function read(text: string) {
 <template>
   <div class="field">
     <label :for="`length-${name}`">{{ label }}</label>
-    <input :id="`length-${name}`" type="text" :value="shown" :data-testid="`length-${name}`" :aria-invalid="problem !== ''" :aria-describedby="problem ? `problem-${name}` : undefined" @change="read(($event.target as HTMLInputElement).value)">
+    <input
+      :id="`length-${name}`"
+      type="text"
+      :value="shown"
+      :data-testid="`length-${name}`"
+      :aria-invalid="problem !== ''"
+      :aria-describedby="problem ? `problem-${name}` : undefined"
+      @change="read(($event.target as HTMLInputElement).value)"
+    />
     <p v-if="problem" :id="`problem-${name}`" class="wrong" role="alert">{{ problem }}</p>
   </div>
 </template>

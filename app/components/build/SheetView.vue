@@ -4,8 +4,12 @@ import type { Sheet } from '#core/wording'
 import { pieceWord } from '#core/wording'
 
 defineProps<{ sheet: Sheet }>()
-const box = (edge: readonly (readonly [number, number])[]) => ({ width: Math.max(...edge.map(([x]) => x)), height: Math.max(...edge.map(([, y]) => y)) })
-const path = (line: readonly (readonly [number, number])[], height: number) => `M${line.map(([x, y]) => `${x} ${height - y}`).join('L')}`
+const box = (edge: readonly (readonly [number, number])[]) => ({
+  width: Math.max(...edge.map(([x]) => x)),
+  height: Math.max(...edge.map(([, y]) => y)),
+})
+const path = (line: readonly (readonly [number, number])[], height: number) =>
+  `M${line.map(([x, y]) => `${x} ${height - y}`).join('L')}`
 </script>
 
 <template>
@@ -15,9 +19,26 @@ const path = (line: readonly (readonly [number, number])[], height: number) => `
     <p class="caution">{{ sheet.caution }}</p>
     <div v-if="sheet.outlines.length > 0" class="outlines">
       <figure v-for="outline in sheet.outlines" :key="outline.name">
-        <svg :viewBox="`-3 -3 ${box(outline.edge).width + 6} ${box(outline.edge).height + 6}`" :style="{ width: `${box(outline.edge).width * 0.42}px` }" aria-hidden="true">
-          <path :d="`${path(outline.edge, box(outline.edge).height)}Z`" fill="#ead9b6" stroke="#7d6233" stroke-width="2" />
-          <path v-for="(mark, i) in outline.marks" :key="i" :d="path(mark.line, box(outline.edge).height)" fill="none" stroke="#27408b" stroke-width="2" stroke-dasharray="9 6" />
+        <svg
+          :viewBox="`-3 -3 ${box(outline.edge).width + 6} ${box(outline.edge).height + 6}`"
+          :style="{ width: `${box(outline.edge).width * 0.42}px` }"
+          aria-hidden="true"
+        >
+          <path
+            :d="`${path(outline.edge, box(outline.edge).height)}Z`"
+            fill="#ead9b6"
+            stroke="#7d6233"
+            stroke-width="2"
+          />
+          <path
+            v-for="(mark, i) in outline.marks"
+            :key="i"
+            :d="path(mark.line, box(outline.edge).height)"
+            fill="none"
+            stroke="#27408b"
+            stroke-width="2"
+            stroke-dasharray="9 6"
+          />
         </svg>
         <figcaption>{{ pieceWord(outline.name) }}</figcaption>
       </figure>
@@ -26,14 +47,26 @@ const path = (line: readonly (readonly [number, number])[], height: number) => `
       <h3>{{ table.heading }}</h3>
       <div class="wide" tabindex="0" role="group" :aria-label="table.heading">
         <table>
-          <thead><tr><th v-for="column in table.columns" :key="column" scope="col">{{ column }}</th></tr></thead>
-          <tbody><tr v-for="(row, i) in table.rows" :key="i"><td v-for="(cell, j) in row" :key="j">{{ cell }}</td></tr></tbody>
+          <thead>
+            <tr>
+              <th v-for="column in table.columns" :key="column" scope="col">{{ column }}</th>
+            </tr>
+          </thead>
+          <tbody>
+            <tr v-for="(row, i) in table.rows" :key="i">
+              <td v-for="(cell, j) in row" :key="j">{{ cell }}</td>
+            </tr>
+          </tbody>
         </table>
       </div>
     </section>
     <section>
       <h3>In this order</h3>
-      <ol><li v-for="step in sheet.steps" :key="step.text"><b>{{ step.text }}</b> <span>{{ step.mistake }}</span></li></ol>
+      <ol>
+        <li v-for="step in sheet.steps" :key="step.text">
+          <b>{{ step.text }}</b> <span>{{ step.mistake }}</span>
+        </li>
+      </ol>
     </section>
   </article>
 </template>

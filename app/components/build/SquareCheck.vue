@@ -9,7 +9,9 @@ const props = defineProps<{ box: ResolvedPart }>()
 const preferences = usePreferences()
 const first = ref<number | null>(null)
 const second = ref<number | null>(null)
-const ideal = computed(() => Math.hypot(dimensionMm(props.box, 'outsideLength'), dimensionMm(props.box, 'outsideWidth')))
+const ideal = computed(() =>
+  Math.hypot(dimensionMm(props.box, 'outsideLength'), dimensionMm(props.box, 'outsideWidth')),
+)
 const limits = { minMm: 1, maxMm: 3000 }
 const said = computed(() => {
   if (first.value === null || second.value === null) return null
@@ -23,7 +25,9 @@ const said = computed(() => {
 <template>
   <section class="square" aria-labelledby="square-check">
     <h2 id="square-check">Is it square?</h2>
-    <p>Measure both outside diagonals before the glue sets. Square, each is {{ showLength(ideal, preferences.units) }}.</p>
+    <p>
+      Measure both outside diagonals before the glue sets. Square, each is {{ showLength(ideal, preferences.units) }}.
+    </p>
     <div class="fields">
       <BuildLengthField v-model="first" name="first" label="First diagonal" :limits="limits" />
       <BuildLengthField v-model="second" name="second" label="Second diagonal" :limits="limits" />

@@ -14,7 +14,12 @@ const OUTLINES: Record<Exclude<MarkShape, 'ring'>, string> = {
   sandglass: 'M-8-8H8L-8 8H8Z',
 }
 const SIGNS: Record<MarkShape, string> = {
-  'square-bar': 'M-4 0H4', 'disc-tick': 'M-4 0.5L-1 3.5L4.5-3', 'triangle-wave': 'M-4.5 4C-3 1.5-1.5 1.5 0 4S3 6 4.5 4', cross: 'M-3.5-3.5L3.5 3.5M3.5-3.5L-3.5 3.5', ring: '', sandglass: '',
+  'square-bar': 'M-4 0H4',
+  'disc-tick': 'M-4 0.5L-1 3.5L4.5-3',
+  'triangle-wave': 'M-4.5 4C-3 1.5-1.5 1.5 0 4S3 6 4.5 4',
+  cross: 'M-3.5-3.5L3.5 3.5M3.5-3.5L-3.5 3.5',
+  ring: '',
+  sandglass: '',
 }
 </script>
 
@@ -22,10 +27,23 @@ const SIGNS: Record<MarkShape, string> = {
   <g>
     <circle v-if="shape === 'ring'" r="5" :fill="PAPER" :stroke="colour" stroke-width="2" />
     <template v-else>
-      <path :d="OUTLINES[shape]" :fill="marginal ? PAPER : colour" :stroke="colour" stroke-width="2" stroke-linejoin="round" />
+      <path
+        :d="OUTLINES[shape]"
+        :fill="marginal ? PAPER : colour"
+        :stroke="colour"
+        stroke-width="2"
+        stroke-linejoin="round"
+      />
       <clipPath v-if="marginal" :id="`half-${shape}`"><rect x="-10" y="-10" width="10" height="20" /></clipPath>
       <path v-if="marginal" :d="OUTLINES[shape]" :fill="colour" :clip-path="`url(#half-${shape})`" />
-      <path :d="SIGNS[shape]" fill="none" :stroke="marginal ? colour : '#fff'" stroke-width="2.2" stroke-linecap="round" stroke-linejoin="round" />
+      <path
+        :d="SIGNS[shape]"
+        fill="none"
+        :stroke="marginal ? colour : '#fff'"
+        stroke-width="2.2"
+        stroke-linecap="round"
+        stroke-linejoin="round"
+      />
     </template>
   </g>
 </template>

@@ -11,50 +11,85 @@ import { GRADE_COLOURS, INDIGO, INK, PAPER, SEAM, SOFT_INK } from '~/drawing/pal
 import { isBox, type Axis } from '#core/parts'
 import { fittingShapes, halfOutsideMm, sectionOf } from '~/drawing/section'
 
-const props = withDefaults(defineProps<{
-  assessment: Assessment
-  names: ReadonlyMap<string, string>
-  reader: Reader
-  axis: Axis
-  width: number
-  height: number
-  zoom?: Zoom
-  narrow?: boolean
-  selectedId?: string | null
-  selectedGap?: string | null
-  /** The part that is still in the hand, or would be new. */
-  ghostId?: string | null
-  interactive?: boolean
-  /** What each part weighs, to be written on it. */
-  weights?: ReadonlyMap<string, string> | null
-  /** Carries its own hatches, for a file. */
-  standalone?: boolean
-}>(), { zoom: () => ({ k: 1, x: 0, y: 0 }), selectedId: null, selectedGap: null, ghostId: null, weights: null })
+const props = withDefaults(
+  defineProps<{
+    assessment: Assessment
+    names: ReadonlyMap<string, string>
+    reader: Reader
+    axis: Axis
+    width: number
+    height: number
+    zoom?: Zoom
+    narrow?: boolean
+    selectedId?: string | null
+    selectedGap?: string | null
+    /** The part that is still in the hand, or would be new. */
+    ghostId?: string | null
+    interactive?: boolean
+    /** What each part weighs, to be written on it. */
+    weights?: ReadonlyMap<string, string> | null
+    /** Carries its own hatches, for a file. */
+    standalone?: boolean
+  }>(),
+  { zoom: () => ({ k: 1, x: 0, y: 0 }), selectedId: null, selectedGap: null, ghostId: null, weights: null },
+)
 
 const emit = defineEmits<{ selectPart: [partId: string]; selectGap: [key: string]; measure: [name: DimensionName] }>()
 
-const layout = computed(() => layOutBench(props.assessment, props.axis, props, props.zoom, props.selectedGap, props.narrow ?? false))
+const layout = computed(() =>
+  layOutBench(props.assessment, props.axis, props, props.zoom, props.selectedGap, props.narrow ?? false),
+)
 const view = computed(() => layout.value.view)
-const parts = computed(() => props.assessment.layout.parts.map((part) => ({
-  part,
-  id: part.part.id,
-  shapes: sectionOf(part, props.axis),
-  halfMm: halfOutsideMm(part, props.axis),
-  name: capital(props.names.get(part.part.id) ?? ''),
-  detail: partDetail(part, props.reader.vocabulary),
-})))
+const parts = computed(() =>
+  props.assessment.layout.parts.map((part) => ({
+    part,
+    id: part.part.id,
+    shapes: sectionOf(part, props.axis),
+    halfMm: halfOutsideMm(part, props.axis),
+    name: capital(props.names.get(part.part.id) ?? ''),
+    detail: partDetail(part, props.reader.vocabulary),
+  })),
+)
 const detailById = computed(() => new Map(parts.value.map(({ id, detail }) => [id, detail])))
-const fittings = computed(() => props.assessment.assembled.attached.map((fitting) => ({ id: fitting.part.id, shapes: fittingShapes(fitting, props.assessment.layout.parts, props.axis) })))
+const fittings = computed(() =>
+  props.assessment.assembled.attached.map((fitting) => ({
+    id: fitting.part.id,
+    shapes: fittingShapes(fitting, props.assessment.layout.parts, props.axis),
+  })),
+)
 const stitch = line<[number, number]>().curve(curveBumpX)
 
 /** Weights at the hand-holds, where the part is high enough to be written on. */
-const chips = computed(() => (props.weights ? parts.value.flatMap(({ part, id }) => {
-  const text = props.weights!.get(id)
-  const high = (part.topMm - part.bottomMm) * view.value.scale
-  return text && high >= 17 ? [{ id, text, x: view.value.centreX, y: view.value.groundY - (isBox(part) ? Math.max(part.topMm - 65, (part.topMm + part.bottomMm) / 2) : (part.topMm + part.bottomMm) / 2) * view.value.scale }] : []
-}) : []))
+const chips = computed(() =>
+  props.weights
+    ? parts.value.flatMap(({ part, id }) => {
+        const text = props.weights!.get(id)
+        const high = (part.topMm - part.bottomMm) * view.value.scale
+        return text && high >= 17
+          ? [
+              {
+                id,
+                text,
+                x: view.value.centreX,
+                y:
+                  view.value.groundY -
+                  (isBox(part)
+                    ? Math.max(part.topMm - 65, (part.topMm + part.bottomMm) / 2)
+                    : (part.topMm + part.bottomMm) / 2) *
+                    view.value.scale,
+              },
+            ]
+          : []
+      })
+    : [],
+)
 function leader({ edgeX, jointY, y }: Callout): string {
-  return stitch([[edgeX + 4, jointY], [layout.value.calloutX - 12, y]]) ?? ''
+  return (
+    stitch([
+      [edgeX + 4, jointY],
+      [layout.value.calloutX - 12, y],
+    ]) ?? ''
+  )
 }
 function boxPx({ full }: Callout): number {
   return full ? 54 : props.narrow ? 38 : 24
@@ -74,14 +109,43 @@ const measures = computed(() => {
   if (!entry || !props.interactive || props.ghostId) return []
   const { part, halfMm } = entry
   const { scale, centreX, groundY } = view.value
-  const [left, right, top, bottom] = [centreX - halfMm * scale, centreX + halfMm * scale, groundY - part.topMm * scale, groundY - part.bottomMm * scale]
-  const upright = (['depth', 'rimDepth', 'boardThickness', 'deckThickness'] as const).find((name) => part.dimensions[name])
-  const along = props.axis === 'along' ? (['outsideLength', 'insideLength'] as const) : (['outsideWidth', 'insideWidth'] as const)
+  const [left, right, top, bottom] = [
+    centreX - halfMm * scale,
+    centreX + halfMm * scale,
+    groundY - part.topMm * scale,
+    groundY - part.bottomMm * scale,
+  ]
+  const upright = (['depth', 'rimDepth', 'boardThickness', 'deckThickness'] as const).find(
+    (name) => part.dimensions[name],
+  )
+  const along =
+    props.axis === 'along' ? (['outsideLength', 'insideLength'] as const) : (['outsideWidth', 'insideWidth'] as const)
   const level = along.find((name) => part.dimensions[name])
-  const text = (name: DimensionName) => `${showLength(part.dimensions[name]!.mm, props.reader.units)}${part.part.measured?.[name] ? ' measured' : ''}`
+  const text = (name: DimensionName) =>
+    `${showLength(part.dimensions[name]!.mm, props.reader.units)}${part.part.measured?.[name] ? ' measured' : ''}`
   return [
-    ...(upright ? [{ name: upright as DimensionName, text: text(upright), path: `M${left + 16} ${top}V${bottom}`, x: left + 22, y: bottom - top < 30 ? top - 8 : (top + bottom) / 2 + 5 }] : []),
-    ...(level ? [{ name: level as DimensionName, text: text(level), path: `M${left} ${bottom - 5}H${right}`, x: (left + right) / 2 + (bottom - top < 30 ? 20 : -34), y: bottom - top < 30 ? top - 8 : bottom - 9 }] : []),
+    ...(upright
+      ? [
+          {
+            name: upright as DimensionName,
+            text: text(upright),
+            path: `M${left + 16} ${top}V${bottom}`,
+            x: left + 22,
+            y: bottom - top < 30 ? top - 8 : (top + bottom) / 2 + 5,
+          },
+        ]
+      : []),
+    ...(level
+      ? [
+          {
+            name: level as DimensionName,
+            text: text(level),
+            path: `M${left} ${bottom - 5}H${right}`,
+            x: (left + right) / 2 + (bottom - top < 30 ? 20 : -34),
+            y: bottom - top < 30 ? top - 8 : bottom - 9,
+          },
+        ]
+      : []),
   ]
 })
 function spoken(entry: (typeof parts.value)[number]): string {
@@ -92,15 +156,41 @@ function spoken(entry: (typeof parts.value)[number]): string {
 
 <template>
   <svg
-    :width="width" :height="height" :viewBox="`0 0 ${width} ${height}`" font-family="Atkinson Hyperlegible, Arial, sans-serif" font-size="14" :fill="INK"
-    role="group" :aria-label="`Section ${axis} the frames, ${showLength(assessment.heightMm, reader.units)} high`"
+    :width="width"
+    :height="height"
+    :viewBox="`0 0 ${width} ${height}`"
+    font-family="Atkinson Hyperlegible, Arial, sans-serif"
+    font-size="14"
+    :fill="INK"
+    role="group"
+    :aria-label="`Section ${axis} the frames, ${showLength(assessment.heightMm, reader.units)} high`"
   >
     <DrawingHatches v-if="standalone" />
     <g class="staff" :stroke="SEAM" stroke-width="1.5">
-      <line :x1="layout.staffX" :x2="layout.staffX" :y1="view.groundY" :y2="view.groundY - (layout.staffMm.at(-1) ?? 0) * view.scale" />
+      <line
+        :x1="layout.staffX"
+        :x2="layout.staffX"
+        :y1="view.groundY"
+        :y2="view.groundY - (layout.staffMm.at(-1) ?? 0) * view.scale"
+      />
       <template v-for="mm in layout.staffMm" :key="mm">
-        <line :x1="layout.staffX - 6" :x2="layout.staffX" :y1="view.groundY - mm * view.scale" :y2="view.groundY - mm * view.scale" />
-        <text v-if="!narrow || mm % 200 === 0" :x="layout.staffX - 9" :y="view.groundY - mm * view.scale + (mm === 0 ? -3 : 4)" text-anchor="end" font-size="12" :fill="SOFT_INK" stroke="none">{{ showFigure(mm, reader.units) }}</text>
+        <line
+          :x1="layout.staffX - 6"
+          :x2="layout.staffX"
+          :y1="view.groundY - mm * view.scale"
+          :y2="view.groundY - mm * view.scale"
+        />
+        <text
+          v-if="!narrow || mm % 200 === 0"
+          :x="layout.staffX - 9"
+          :y="view.groundY - mm * view.scale + (mm === 0 ? -3 : 4)"
+          text-anchor="end"
+          font-size="12"
+          :fill="SOFT_INK"
+          stroke="none"
+        >
+          {{ showFigure(mm, reader.units) }}
+        </text>
       </template>
     </g>
     <line x1="8" :x2="width - 8" :y1="view.groundY" :y2="view.groundY" stroke="#7a6a45" stroke-width="2" />
@@ -114,50 +204,180 @@ function spoken(entry: (typeof parts.value)[number]): string {
 
     <g v-for="entry in parts" :key="entry.id">
       <rect
-        class="hit" :data-part="entry.id" :data-ghost="entry.id === ghostId || undefined"
-        :x="view.centreX - entry.halfMm * view.scale - 3" :width="entry.halfMm * 2 * view.scale + 6"
-        :y="view.groundY - Math.max(entry.part.topMm, entry.part.hangsToMm) * view.scale - 2" :height="Math.max(9, (entry.part.topMm - entry.part.bottomMm) * view.scale + 4)"
-        :fill="entry.id === ghostId ? '#27408b22' : 'transparent'" :stroke="entry.id === selectedId || entry.id === ghostId ? INDIGO : 'none'" stroke-width="2.5"
-        :stroke-dasharray="entry.id === ghostId ? '7 5' : 'none'" rx="4"
-        v-bind="interactive ? { role: 'button', tabindex: entry.id === selectedId || (!selectedId && entry.part.index === 0) ? 0 : -1, 'aria-pressed': entry.id === selectedId, 'aria-label': spoken(entry) } : {}"
-        @click="emit('selectPart', entry.id)" @keydown.enter.prevent="emit('selectPart', entry.id)" @keydown.space.prevent="emit('selectPart', entry.id)"
+        class="hit"
+        :data-part="entry.id"
+        :data-ghost="entry.id === ghostId || undefined"
+        :x="view.centreX - entry.halfMm * view.scale - 3"
+        :width="entry.halfMm * 2 * view.scale + 6"
+        :y="view.groundY - Math.max(entry.part.topMm, entry.part.hangsToMm) * view.scale - 2"
+        :height="Math.max(9, (entry.part.topMm - entry.part.bottomMm) * view.scale + 4)"
+        :fill="entry.id === ghostId ? '#27408b22' : 'transparent'"
+        :stroke="entry.id === selectedId || entry.id === ghostId ? INDIGO : 'none'"
+        stroke-width="2.5"
+        :stroke-dasharray="entry.id === ghostId ? '7 5' : 'none'"
+        rx="4"
+        v-bind="
+          interactive
+            ? {
+                role: 'button',
+                tabindex: entry.id === selectedId || (!selectedId && entry.part.index === 0) ? 0 : -1,
+                'aria-pressed': entry.id === selectedId,
+                'aria-label': spoken(entry),
+              }
+            : {}
+        "
+        @click="emit('selectPart', entry.id)"
+        @keydown.enter.prevent="emit('selectPart', entry.id)"
+        @keydown.space.prevent="emit('selectPart', entry.id)"
       />
     </g>
 
     <g v-for="chip in chips" :key="`weight${chip.id}`" class="weight" :data-weight="chip.id">
-      <rect :x="chip.x - chip.text.length * 4.1 - 7" :y="chip.y - 11" :width="chip.text.length * 8.2 + 14" height="22" rx="11" :fill="PAPER" :stroke="INK" />
+      <rect
+        :x="chip.x - chip.text.length * 4.1 - 7"
+        :y="chip.y - 11"
+        :width="chip.text.length * 8.2 + 14"
+        height="22"
+        rx="11"
+        :fill="PAPER"
+        :stroke="INK"
+      />
       <text :x="chip.x" :y="chip.y + 5" text-anchor="middle" font-weight="700" stroke="none">{{ chip.text }}</text>
     </g>
     <g v-for="measure in measures" :key="measure.name">
       <path :d="measure.path" fill="none" :stroke="INDIGO" stroke-width="2" stroke-dasharray="6 4" />
-      <rect class="press" role="button" tabindex="0" rx="5" :x="measure.x - 5" :y="measure.y - 16" :width="measure.text.length * 7.4 + 10" height="22" fill="#fff" :stroke="INDIGO" :data-measure="measure.name" :aria-label="`Measure: ${dimensionWord(measure.name)}, ${measure.text}`" @click="emit('measure', measure.name)" @keydown.enter.prevent="emit('measure', measure.name)" />
-      <text class="through" :x="measure.x" :y="measure.y" font-size="13" font-weight="700" :fill="INDIGO">{{ measure.text }}</text>
+      <rect
+        class="press"
+        role="button"
+        tabindex="0"
+        rx="5"
+        :x="measure.x - 5"
+        :y="measure.y - 16"
+        :width="measure.text.length * 7.4 + 10"
+        height="22"
+        fill="#fff"
+        :stroke="INDIGO"
+        :data-measure="measure.name"
+        :aria-label="`Measure: ${dimensionWord(measure.name)}, ${measure.text}`"
+        @click="emit('measure', measure.name)"
+        @keydown.enter.prevent="emit('measure', measure.name)"
+      />
+      <text class="through" :x="measure.x" :y="measure.y" font-size="13" font-weight="700" :fill="INDIGO">
+        {{ measure.text }}
+      </text>
     </g>
 
     <g v-for="label in layout.names" :key="label.part.part.id">
-      <path :d="`M${layout.nameX + 4} ${label.y}L${label.edgeX - 4} ${label.jointY}`" :stroke="SEAM" stroke-width="1.2" fill="none" />
-      <text :x="layout.nameX" :y="detailById.get(label.part.part.id) ? label.y - 3 : label.y + 5" text-anchor="end" :font-weight="label.part.part.id === selectedId ? 700 : 400" :fill="label.part.part.id === selectedId ? INDIGO : INK" font-size="14.5">{{ capital(names.get(label.part.part.id) ?? '') }}</text>
-      <text v-if="detailById.get(label.part.part.id)" :x="layout.nameX" :y="label.y + 13" text-anchor="end" font-size="12" :fill="SOFT_INK">{{ isBox(label.part) ? detailById.get(label.part.part.id)?.split(', ').slice(-1)[0]?.replace(' frames + dummy', ' + dummy') + ', ' + showLength(label.part.faces.depthMm, reader.units) : detailById.get(label.part.part.id) }}</text>
+      <path
+        :d="`M${layout.nameX + 4} ${label.y}L${label.edgeX - 4} ${label.jointY}`"
+        :stroke="SEAM"
+        stroke-width="1.2"
+        fill="none"
+      />
+      <text
+        :x="layout.nameX"
+        :y="detailById.get(label.part.part.id) ? label.y - 3 : label.y + 5"
+        text-anchor="end"
+        :font-weight="label.part.part.id === selectedId ? 700 : 400"
+        :fill="label.part.part.id === selectedId ? INDIGO : INK"
+        font-size="14.5"
+      >
+        {{ capital(names.get(label.part.part.id) ?? '') }}
+      </text>
+      <text
+        v-if="detailById.get(label.part.part.id)"
+        :x="layout.nameX"
+        :y="label.y + 13"
+        text-anchor="end"
+        font-size="12"
+        :fill="SOFT_INK"
+      >
+        {{
+          isBox(label.part)
+            ? detailById.get(label.part.part.id)?.split(', ').slice(-1)[0]?.replace(' frames + dummy', ' + dummy') +
+              ', ' +
+              showLength(label.part.faces.depthMm, reader.units)
+            : detailById.get(label.part.part.id)
+        }}
+      </text>
     </g>
 
     <g
-      v-for="callout in layout.callouts" :key="callout.key" class="callout" :data-gap="callout.key" :data-mm="callout.gap.mm" :data-grade="callout.gap.grade" :data-ghost-gap="isGhost(callout.gap) || undefined"
+      v-for="callout in layout.callouts"
+      :key="callout.key"
+      class="callout"
+      :data-gap="callout.key"
+      :data-mm="callout.gap.mm"
+      :data-grade="callout.gap.grade"
+      :data-ghost-gap="isGhost(callout.gap) || undefined"
     >
-      <path :d="leader(callout)" fill="none" :stroke="isGhost(callout.gap) ? INDIGO : callout.gap.verdict === 'out-of-reach' ? SEAM : GRADE_COLOURS[callout.gap.grade]" stroke-width="1.8" stroke-dasharray="6 4" />
+      <path
+        :d="leader(callout)"
+        fill="none"
+        :stroke="
+          isGhost(callout.gap)
+            ? INDIGO
+            : callout.gap.verdict === 'out-of-reach'
+              ? SEAM
+              : GRADE_COLOURS[callout.gap.grade]
+        "
+        stroke-width="1.8"
+        stroke-dasharray="6 4"
+      />
       <rect
-:x="layout.calloutX - 12" :y="callout.y - boxPx(callout) / 2" :width="width - layout.calloutX + 10" :height="boxPx(callout)" rx="6" :fill="callout.key === selectedGap ? '#e3e8f5' : isGhost(callout.gap) ? '#eef1fa' : PAPER" fill-opacity="0.92" class="press"
-        v-bind="interactive ? { role: 'button', tabindex: callout.key === selectedGap ? 0 : -1, 'aria-label': `${gapTitle(callout.gap, names)}: ${showLength(callout.gap.mm, reader.units)}, ${verdictWord(callout.gap)}` } : {}"
-        @click="emit('selectGap', callout.key)" @keydown.enter.prevent="emit('selectGap', callout.key)"
+        :x="layout.calloutX - 12"
+        :y="callout.y - boxPx(callout) / 2"
+        :width="width - layout.calloutX + 10"
+        :height="boxPx(callout)"
+        rx="6"
+        :fill="callout.key === selectedGap ? '#e3e8f5' : isGhost(callout.gap) ? '#eef1fa' : PAPER"
+        fill-opacity="0.92"
+        class="press"
+        v-bind="
+          interactive
+            ? {
+                role: 'button',
+                tabindex: callout.key === selectedGap ? 0 : -1,
+                'aria-label': `${gapTitle(callout.gap, names)}: ${showLength(callout.gap.mm, reader.units)}, ${verdictWord(callout.gap)}`,
+              }
+            : {}
+        "
+        @click="emit('selectGap', callout.key)"
+        @keydown.enter.prevent="emit('selectGap', callout.key)"
       />
       <g :transform="`translate(${layout.calloutX} ${callout.y})`">
         <DrawingGapMark :shape="markOf(callout.gap)" :grade="callout.gap.grade" :marginal="callout.gap.marginal" />
       </g>
       <template v-if="callout.full">
-        <text :x="layout.calloutX + 16" :y="callout.y - 12" font-size="12.5" :fill="SOFT_INK">{{ gapTitle(callout.gap, names) }}</text>
-        <text :x="layout.calloutX + 16" :y="callout.y + 6" font-size="14.5"><tspan font-size="17" font-weight="700">{{ showLength(callout.gap.mm, reader.units) }}</tspan><tspan dx="6" :fill="GRADE_COLOURS[callout.gap.grade]" font-weight="700">{{ verdictWord(callout.gap).replace(', marginal', '?') }}</tspan></text>
-        <text :x="layout.calloutX + 16" :y="callout.y + 22" font-size="12.5" :fill="SOFT_INK">{{ madeOf(callout.gap)[0] }}<tspan v-if="madeOf(callout.gap)[1]"> …</tspan></text>
+        <text :x="layout.calloutX + 16" :y="callout.y - 12" font-size="12.5" :fill="SOFT_INK">
+          {{ gapTitle(callout.gap, names) }}
+        </text>
+        <text :x="layout.calloutX + 16" :y="callout.y + 6" font-size="14.5">
+          <tspan font-size="17" font-weight="700">{{ showLength(callout.gap.mm, reader.units) }}</tspan>
+          <tspan dx="6" :fill="GRADE_COLOURS[callout.gap.grade]" font-weight="700">
+            {{ verdictWord(callout.gap).replace(', marginal', '?') }}
+          </tspan>
+        </text>
+        <text :x="layout.calloutX + 16" :y="callout.y + 22" font-size="12.5" :fill="SOFT_INK">
+          {{ madeOf(callout.gap)[0] }}
+          <tspan v-if="madeOf(callout.gap)[1]">…</tspan>
+        </text>
       </template>
-      <text v-else :x="layout.calloutX + 16" :y="narrow ? callout.y - 3 : callout.y + 5" font-size="14"><tspan font-weight="700">{{ showLength(callout.gap.mm, reader.units) }}</tspan><tspan v-bind="narrow ? { x: layout.calloutX + 16, dy: 15 } : { dx: 6 }" :font-size="narrow ? 12 : 13" :fill="callout.gap.verdict === 'out-of-reach' ? SOFT_INK : GRADE_COLOURS[callout.gap.grade]">{{ (narrow ? verdictWord(callout.gap).replace('out of the bees’ way', 'out of the way') : verdictWord(callout.gap)).replace(', marginal', '?') }}</tspan></text>
+      <text v-else :x="layout.calloutX + 16" :y="narrow ? callout.y - 3 : callout.y + 5" font-size="14">
+        <tspan font-weight="700">{{ showLength(callout.gap.mm, reader.units) }}</tspan>
+        <tspan
+          v-bind="narrow ? { x: layout.calloutX + 16, dy: 15 } : { dx: 6 }"
+          :font-size="narrow ? 12 : 13"
+          :fill="callout.gap.verdict === 'out-of-reach' ? SOFT_INK : GRADE_COLOURS[callout.gap.grade]"
+        >
+          {{
+            (narrow
+              ? verdictWord(callout.gap).replace('out of the bees’ way', 'out of the way')
+              : verdictWord(callout.gap)
+            ).replace(', marginal', '?')
+          }}
+        </tspan>
+      </text>
     </g>
   </svg>
 </template>

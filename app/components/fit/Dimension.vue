@@ -20,9 +20,31 @@ const at = computed(() => {
 
 <template>
   <g>
-    <line :x1="line.x1" :y1="line.y1" :x2="line.x2" :y2="line.y2" :stroke="colour" stroke-width="3" vector-effect="non-scaling-stroke" />
-    <circle v-for="end in [0, 1]" :key="end" :cx="end ? line.x2 : line.x1" :cy="end ? line.y2 : line.y1" :r="3 / scale" :fill="colour" />
-    <rect :x="at.x - 3 / scale" :y="at.y - size" :width="at.wide + 6 / scale" :height="size * 1.35" :fill="PAPER" fill-opacity="0.9" />
+    <line
+      :x1="line.x1"
+      :y1="line.y1"
+      :x2="line.x2"
+      :y2="line.y2"
+      :stroke="colour"
+      stroke-width="3"
+      vector-effect="non-scaling-stroke"
+    />
+    <circle
+      v-for="end in [0, 1]"
+      :key="end"
+      :cx="end ? line.x2 : line.x1"
+      :cy="end ? line.y2 : line.y1"
+      :r="3 / scale"
+      :fill="colour"
+    />
+    <rect
+      :x="at.x - 3 / scale"
+      :y="at.y - size"
+      :width="at.wide + 6 / scale"
+      :height="size * 1.35"
+      :fill="PAPER"
+      fill-opacity="0.9"
+    />
     <text :x="at.x" :y="at.y" :font-size="size" :fill="colour" font-weight="700">{{ text }}</text>
   </g>
 </template>

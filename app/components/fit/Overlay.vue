@@ -15,11 +15,21 @@ const preferences = usePreferences()
 const nameOf = ({ resolved }: FitBox) => resolved.part.name ?? inWords(resolved.pattern!.label, preferences.vocabulary)
 const frameFit = computed(() => (props.frame ? frameInBox(props.frame, props.box.resolved, view.context) : null))
 const seat = computed(() => (props.upper ? boxFit(props.box, props.upper, view.context) : null))
-const title = computed(() => (props.frame ? `${capital(inWords(props.frame.label, preferences.vocabulary))} in ${nameOf(props.box)}` : `${capital(nameOf(props.upper!))} on ${nameOf(props.box)}`))
+const title = computed(() =>
+  props.frame
+    ? `${capital(inWords(props.frame.label, preferences.vocabulary))} in ${nameOf(props.box)}`
+    : `${capital(nameOf(props.upper!))} on ${nameOf(props.box)}`,
+)
 const verdict = computed(() => (frameFit.value ? frameVerdictWord(frameFit.value) : seatWord(seat.value!)))
-const line = computed(() => (frameFit.value ? frameFitLine(frameFit.value, preferences.reader) : boxFitLine(seat.value!, preferences.reader)))
+const line = computed(() =>
+  frameFit.value ? frameFitLine(frameFit.value, preferences.reader) : boxFitLine(seat.value!, preferences.reader),
+)
 
-const plan = computed(() => (frameFit.value ? frameInPlan(props.box, props.frame!, frameFit.value) : boxesInPlan(props.box, props.upper!, seat.value!.seat)))
+const plan = computed(() =>
+  frameFit.value
+    ? frameInPlan(props.box, props.frame!, frameFit.value)
+    : boxesInPlan(props.box, props.upper!, seat.value!.seat),
+)
 const pair = computed(() => stackOfTwo(props.box, props.upper ?? props.box, view.context))
 const stacked = computed(() => pair.value.layout)
 function shapes(axis: Axis) {
@@ -31,42 +41,113 @@ function shapes(axis: Axis) {
 const heightMm = computed(() => stacked.value.parts[props.upper ? 1 : 0]!.topMm)
 const sectionDimensions = computed<DimensionLine[]>(() => {
   if (!frameFit.value) {
-    return pair.value.gaps.filter(({ place }) => place === 'frames').map(({ fromMm, toMm, mm }) => ({ x1: 0, y1: -fromMm, x2: 0, y2: -toMm, mm, label: 'between the frames', bad: seat.value?.gap?.grade !== 'good' }))
+    return pair.value.gaps
+      .filter(({ place }) => place === 'frames')
+      .map(({ fromMm, toMm, mm }) => ({
+        x1: 0,
+        y1: -fromMm,
+        x2: 0,
+        y2: -toMm,
+        mm,
+        label: 'between the frames',
+        bad: seat.value?.gap?.grade !== 'good',
+      }))
   }
-  const { reason, clearances: { topSpace, bottomSpace } } = frameFit.value
+  const {
+    reason,
+    clearances: { topSpace, bottomSpace },
+  } = frameFit.value
   const depth = props.box.resolved.dimensions.depth!.mm
   return [
-    { x1: 60, y1: -depth, x2: 60, y2: topSpace.mm - depth, mm: topSpace.mm, label: 'rim to bar', bad: reason === 'meets-rim' || reason === 'over-frames' },
-    { x1: -60, y1: 0, x2: -60, y2: -bottomSpace.mm, mm: bottomSpace.mm, label: bottomSpace.mm < 0 ? 'below the box' : 'bar to the edge', bad: reason === 'void-below' || reason === 'stands-below' },
+    {
+      x1: 60,
+      y1: -depth,
+      x2: 60,
+      y2: topSpace.mm - depth,
+      mm: topSpace.mm,
+      label: 'rim to bar',
+      bad: reason === 'meets-rim' || reason === 'over-frames',
+    },
+    {
+      x1: -60,
+      y1: 0,
+      x2: -60,
+      y2: -bottomSpace.mm,
+      mm: bottomSpace.mm,
+      label: bottomSpace.mm < 0 ? 'below the box' : 'bar to the edge',
+      bad: reason === 'void-below' || reason === 'stands-below',
+    },
   ]
 })
 const PLAN = { width: 340, height: 268, scale: 340 / 600 }
 const SECTION = { width: 340, height: 210 }
 const below = computed(() => Math.max(20, 20 - (frameFit.value?.clearances.bottomSpace.mm ?? 0)))
 const sectionScale = computed(() => Math.min(SECTION.width / 620, SECTION.height / (heightMm.value + below.value + 30)))
-const LOOKS = { lower: { fill: '#ead9b6', stroke: '#7d6233' }, hole: { fill: '#fdfbf6', stroke: '#7d6233' }, upper: { fill: '#27408b22', stroke: '#27408b' }, frame: { fill: '#bd8d4e', stroke: '#6f4f22' } } as const
+const LOOKS = {
+  lower: { fill: '#ead9b6', stroke: '#7d6233' },
+  hole: { fill: '#fdfbf6', stroke: '#7d6233' },
+  upper: { fill: '#27408b22', stroke: '#27408b' },
+  frame: { fill: '#bd8d4e', stroke: '#6f4f22' },
+} as const
 </script>
 
 <template>
   <section class="overlay" aria-label="The pair, overlaid">
     <h2>{{ title }}</h2>
-    <p><b>{{ capital(verdict) }}.</b> {{ line }}</p>
-    <p v-if="frameFit" class="soft">Side by side: {{ frameFit.count }}, each taking {{ showLength(frame!.spacing.mm, preferences.units) }}; {{ showLength(frameFit.sideMm, preferences.units) }} is left beside the last one.</p>
+    <p>
+      <b>{{ capital(verdict) }}.</b> {{ line }}
+    </p>
+    <p v-if="frameFit" class="soft">
+      Side by side: {{ frameFit.count }}, each taking {{ showLength(frame!.spacing.mm, preferences.units) }};
+      {{ showLength(frameFit.sideMm, preferences.units) }} is left beside the last one.
+    </p>
     <figure>
       <figcaption>From above</figcaption>
-      <svg :viewBox="`${-PLAN.width / 2} ${-PLAN.height / 2} ${PLAN.width} ${PLAN.height}`" role="img" :aria-label="`${title}, from above`">
+      <svg
+        :viewBox="`${-PLAN.width / 2} ${-PLAN.height / 2} ${PLAN.width} ${PLAN.height}`"
+        role="img"
+        :aria-label="`${title}, from above`"
+      >
         <g :transform="`scale(${PLAN.scale * 0.86})`">
-          <rect v-for="(outline, i) in plan.outlines" :key="i" :x="outline.rect.x0" :y="outline.rect.y0" :width="outline.rect.x1 - outline.rect.x0" :height="outline.rect.y1 - outline.rect.y0" :fill="LOOKS[outline.look].fill" :stroke="LOOKS[outline.look].stroke" stroke-width="1.5" vector-effect="non-scaling-stroke" :stroke-dasharray="outline.look === 'upper' ? '6 4' : 'none'" />
-          <FitDimension v-for="(dimension, i) in plan.dimensions" :key="i" :line="dimension" :scale="PLAN.scale * 0.86" :units="preferences.units" />
+          <rect
+            v-for="(outline, i) in plan.outlines"
+            :key="i"
+            :x="outline.rect.x0"
+            :y="outline.rect.y0"
+            :width="outline.rect.x1 - outline.rect.x0"
+            :height="outline.rect.y1 - outline.rect.y0"
+            :fill="LOOKS[outline.look].fill"
+            :stroke="LOOKS[outline.look].stroke"
+            stroke-width="1.5"
+            vector-effect="non-scaling-stroke"
+            :stroke-dasharray="outline.look === 'upper' ? '6 4' : 'none'"
+          />
+          <FitDimension
+            v-for="(dimension, i) in plan.dimensions"
+            :key="i"
+            :line="dimension"
+            :scale="PLAN.scale * 0.86"
+            :units="preferences.units"
+          />
         </g>
       </svg>
     </figure>
-    <figure v-for="axis in (upper ? ['along', 'across'] as const : ['along'] as const)" :key="axis">
+    <figure v-for="axis in upper ? (['along', 'across'] as const) : (['along'] as const)" :key="axis">
       <figcaption>Section {{ axis }} the frames</figcaption>
-      <svg :viewBox="`${-SECTION.width / 2} ${-SECTION.height} ${SECTION.width} ${SECTION.height}`" role="img" :aria-label="`${title}, section ${axis} the frames`">
+      <svg
+        :viewBox="`${-SECTION.width / 2} ${-SECTION.height} ${SECTION.width} ${SECTION.height}`"
+        role="img"
+        :aria-label="`${title}, section ${axis} the frames`"
+      >
         <g :transform="`translate(0 ${-below * sectionScale}) scale(${sectionScale})`">
           <DrawingShapes :shapes="shapes(axis)" />
-          <FitDimension v-for="(dimension, i) in sectionDimensions" :key="i" :line="dimension" :scale="sectionScale" :units="preferences.units" />
+          <FitDimension
+            v-for="(dimension, i) in sectionDimensions"
+            :key="i"
+            :line="dimension"
+            :scale="sectionScale"
+            :units="preferences.units"
+          />
         </g>
       </svg>
     </figure>

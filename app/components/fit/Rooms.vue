@@ -10,42 +10,112 @@ import { capital, inWords, rangeInWords } from '#core/wording'
 
 const view = useView()
 const preferences = usePreferences()
-const need = computed(() => ({ mend: view.context.limits.broodNeedMend * factor.value, watch: view.context.limits.broodNeedWatch * factor.value }))
+const need = computed(() => ({
+  mend: view.context.limits.broodNeedMend * factor.value,
+  watch: view.context.limits.broodNeedWatch * factor.value,
+}))
 const factor = computed(() => (view.context.prolific ? FORMULA.prolific.value : 1))
 const usual = computed(() => arrangements(view.catalogue, view.context.limits.cellWidth))
-const own = computed(() => (view.yard?.hives ?? []).flatMap((hive) => {
-  const boxes = (role: 'brood' | 'food') => hive.stack.filter((placement) => placement.role === role).flatMap(({ partId }) => {
-    const part = findPart(view.yard!, partId)
-    return part ? [resolvePart(part, view.catalogue)] : []
-  })
-  const brood = boxes('brood')
-  return brood.length === 0 ? [] : [{ name: hive.name, room: roomOf(brood, view.context.limits.cellWidth), foodKg: honeyKg(boxes('food')) }]
-}))
-const most = computed(() => Math.max(need.value.watch, ...usual.value.map(({ room }) => room.cells), ...own.value.map(({ room }) => room.cells)))
+const own = computed(() =>
+  (view.yard?.hives ?? []).flatMap((hive) => {
+    const boxes = (role: 'brood' | 'food') =>
+      hive.stack
+        .filter((placement) => placement.role === role)
+        .flatMap(({ partId }) => {
+          const part = findPart(view.yard!, partId)
+          return part ? [resolvePart(part, view.catalogue)] : []
+        })
+    const brood = boxes('brood')
+    return brood.length === 0
+      ? []
+      : [{ name: hive.name, room: roomOf(brood, view.context.limits.cellWidth), foodKg: honeyKg(boxes('food')) }]
+  }),
+)
+const most = computed(() =>
+  Math.max(need.value.watch, ...usual.value.map(({ room }) => room.cells), ...own.value.map(({ room }) => room.cells)),
+)
 const kit = computed(() => (view.yard ? uniformKit(view.yard) : null))
 const count = (value: number) => Math.round(value).toLocaleString('en-GB').replaceAll(',', ' ')
-const gradeOf = (cells: number) => (cells < need.value.mend ? 'mend' as const : cells < need.value.watch ? 'watch' as const : 'good' as const)
-const WORDS = { mend: 'too little: a second box is needed', watch: 'tight: a second box for a strong colony', good: 'enough' } as const
+const gradeOf = (cells: number) =>
+  cells < need.value.mend ? ('mend' as const) : cells < need.value.watch ? ('watch' as const) : ('good' as const)
+const WORDS = {
+  mend: 'too little: a second box is needed',
+  watch: 'tight: a second box for a strong colony',
+  good: 'enough',
+} as const
 </script>
 
 <template>
   <section class="rooms">
     <p>
-      A queen who lays {{ count(view.context.limits.layingPeak * factor) }} eggs a day fills {{ count(view.context.limits.layingPeak * factor * FORMULA.broodDays.value) }} cells in the {{ FORMULA.broodDays.value }} days that brood takes. With pollen and a food arch round it,
-      under {{ count(need.mend) }} cells is too little and under {{ count(need.watch) }} tight. Cells are counted at {{ showLength(view.context.limits.cellWidth, preferences.units) }} wide. Where winters are cold and two boxes are wintered, a common rule keeps {{ rangeInWords({ low: view.context.limits.foodYearMin, high: view.context.limits.foodYearMax }, preferences, 0) }} of honey on the hive; what a hive here needs stands in its Year.
+      A queen who lays {{ count(view.context.limits.layingPeak * factor) }} eggs a day fills
+      {{ count(view.context.limits.layingPeak * factor * FORMULA.broodDays.value) }} cells in the
+      {{ FORMULA.broodDays.value }} days that brood takes. With pollen and a food arch round it, under
+      {{ count(need.mend) }} cells is too little and under {{ count(need.watch) }} tight. Cells are counted at
+      {{ showLength(view.context.limits.cellWidth, preferences.units) }} wide. Where winters are cold and two boxes are
+      wintered, a common rule keeps
+      {{
+        rangeInWords({ low: view.context.limits.foodYearMin, high: view.context.limits.foodYearMax }, preferences, 0)
+      }}
+      of honey on the hive; what a hive here needs stands in its Year.
     </p>
-    <template v-for="group in [{ title: 'Brood arrangements side by side', rows: usual.map((one) => ({ ...one, foodKg: null })) }, { title: `Brood boxes of ${view.yard?.name ?? 'this yard'}`, rows: own }]" :key="group.title">
+    <template
+      v-for="group in [
+        { title: 'Brood arrangements side by side', rows: usual.map((one) => ({ ...one, foodKg: null })) },
+        { title: `Brood boxes of ${view.yard?.name ?? 'this yard'}`, rows: own },
+      ]"
+      :key="group.title"
+    >
       <h2>{{ group.title }}</h2>
       <table v-if="group.rows.length > 0">
-        <thead><tr><th scope="col">Brood space</th><th scope="col">Cells</th><th scope="col">Comb a side</th><th scope="col">Inside</th><th scope="col">Frames</th><th scope="col">For the queen</th></tr></thead>
+        <thead>
+          <tr>
+            <th scope="col">Brood space</th>
+            <th scope="col">Cells</th>
+            <th scope="col">Comb a side</th>
+            <th scope="col">Inside</th>
+            <th scope="col">Frames</th>
+            <th scope="col">For the queen</th>
+          </tr>
+        </thead>
         <tbody>
           <tr v-for="row in group.rows" :key="row.name">
-            <th scope="row">{{ capital(row.name) }}<small v-if="row.foodKg && row.foodKg.high > 0"> food box: {{ rangeInWords(row.foodKg, preferences, 0) }} when full</small></th>
-            <td class="bar"><svg width="170" height="20" aria-hidden="true"><rect width="168" height="12" y="4" fill="#fdfbf6" stroke="#cbbfa6" /><rect :width="Math.max(1, 168 * row.room.cells / most)" height="12" y="4" fill="#cf9a63" /><line :x1="168 * need.mend / most" :x2="168 * need.mend / most" y1="0" y2="20" stroke="#9e2a2f" stroke-width="2" /><line :x1="168 * need.watch / most" :x2="168 * need.watch / most" y1="0" y2="20" stroke="#8a5600" stroke-width="2" stroke-dasharray="3 2" /></svg> {{ count(row.room.cells) }}</td>
+            <th scope="row">
+              {{ capital(row.name)
+              }}<small v-if="row.foodKg && row.foodKg.high > 0">
+                food box: {{ rangeInWords(row.foodKg, preferences, 0) }} when full</small
+              >
+            </th>
+            <td class="bar">
+              <svg width="170" height="20" aria-hidden="true">
+                <rect width="168" height="12" y="4" fill="#fdfbf6" stroke="#cbbfa6" />
+                <rect :width="Math.max(1, (168 * row.room.cells) / most)" height="12" y="4" fill="#cf9a63" />
+                <line
+                  :x1="(168 * need.mend) / most"
+                  :x2="(168 * need.mend) / most"
+                  y1="0"
+                  y2="20"
+                  stroke="#9e2a2f"
+                  stroke-width="2"
+                />
+                <line
+                  :x1="(168 * need.watch) / most"
+                  :x2="(168 * need.watch) / most"
+                  y1="0"
+                  y2="20"
+                  stroke="#8a5600"
+                  stroke-width="2"
+                  stroke-dasharray="3 2"
+                />
+              </svg>
+              {{ count(row.room.cells) }}
+            </td>
             <td>{{ row.room.combDm2.toFixed(1) }} dm²</td>
             <td>{{ row.room.litres.toFixed(1) }} L</td>
             <td>{{ row.room.frames }}</td>
-            <td class="verdict"><ShellSeverityMark :grade="gradeOf(row.room.cells)" /> {{ WORDS[gradeOf(row.room.cells)] }}</td>
+            <td class="verdict">
+              <ShellSeverityMark :grade="gradeOf(row.room.cells)" /> {{ WORDS[gradeOf(row.room.cells)] }}
+            </td>
           </tr>
         </tbody>
       </table>
@@ -54,10 +124,22 @@ const WORDS = { mend: 'too little: a second box is needed', watch: 'tight: a sec
     <template v-if="kit && kit.boxes > 0">
       <h2>Sizes that {{ view.yard?.name }} keeps</h2>
       <p>
-        {{ kit.depths.length }} box {{ kit.depths.length === 1 ? 'depth' : 'depths' }}: {{ kit.depths.map(({ depthMm, count: n }) => `${n} of ${showLength(depthMm, preferences.units)}`).join(', ') }}.
-        {{ kit.frames.length }} frame {{ kit.frames.length === 1 ? 'size' : 'sizes' }}: {{ kit.frames.map(({ patternId, count: n }) => `${n} ${view.catalogue.hanging.has(patternId) ? inWords(view.catalogue.hanging.get(patternId)!.label, preferences.vocabulary) : patternId}`).join(', ') }}.
+        {{ kit.depths.length }} box {{ kit.depths.length === 1 ? 'depth' : 'depths' }}:
+        {{ kit.depths.map(({ depthMm, count: n }) => `${n} of ${showLength(depthMm, preferences.units)}`).join(', ') }}.
+        {{ kit.frames.length }} frame {{ kit.frames.length === 1 ? 'size' : 'sizes' }}:
+        {{
+          kit.frames
+            .map(
+              ({ patternId, count: n }) =>
+                `${n} ${view.catalogue.hanging.has(patternId) ? inWords(view.catalogue.hanging.get(patternId)!.label, preferences.vocabulary) : patternId}`,
+            )
+            .join(', ')
+        }}.
       </p>
-      <p v-if="kit.boxesToReplace > 0">One size for all, keeping the depth there is most of: {{ kit.boxesToReplace }} of {{ kit.boxes }} boxes and {{ kit.framesToReplace }} frames would be replaced; then every frame goes into every box.</p>
+      <p v-if="kit.boxesToReplace > 0">
+        One size for all, keeping the depth there is most of: {{ kit.boxesToReplace }} of {{ kit.boxes }} boxes and
+        {{ kit.framesToReplace }} frames would be replaced; then every frame goes into every box.
+      </p>
       <p v-else>One size for all already: every frame goes into every box.</p>
     </template>
   </section>

@@ -15,7 +15,13 @@ export interface FitCell {
   readonly figure: string
   readonly line: string
 }
-const props = defineProps<{ caption: string; rows: readonly Named[]; columns: readonly Named[]; cellAt: (row: number, column: number) => FitCell; chosen: readonly [string, string] | null }>()
+const props = defineProps<{
+  caption: string
+  rows: readonly Named[]
+  columns: readonly Named[]
+  cellAt: (row: number, column: number) => FitCell
+  chosen: readonly [string, string] | null
+}>()
 defineEmits<{ choose: [rowId: string, columnId: string] }>()
 
 /** A table of fewer cells is there as a whole; of a larger one what is in sight, and what is worked out with it. */
@@ -24,8 +30,23 @@ const COLUMN_PX = 106
 const ROW_PX = 50
 const scroll = ref<HTMLElement | null>(null)
 const whole = computed(() => props.rows.length * props.columns.length <= MOST_CELLS)
-const rowsSeen = useVirtualizer(computed(() => ({ count: props.rows.length, getScrollElement: () => scroll.value, estimateSize: () => ROW_PX, overscan: whole.value ? props.rows.length : 2 })))
-const columnsSeen = useVirtualizer(computed(() => ({ count: props.columns.length, horizontal: true, getScrollElement: () => scroll.value, estimateSize: () => COLUMN_PX, overscan: whole.value ? props.columns.length : 2 })))
+const rowsSeen = useVirtualizer(
+  computed(() => ({
+    count: props.rows.length,
+    getScrollElement: () => scroll.value,
+    estimateSize: () => ROW_PX,
+    overscan: whole.value ? props.rows.length : 2,
+  })),
+)
+const columnsSeen = useVirtualizer(
+  computed(() => ({
+    count: props.columns.length,
+    horizontal: true,
+    getScrollElement: () => scroll.value,
+    estimateSize: () => COLUMN_PX,
+    overscan: whole.value ? props.columns.length : 2,
+  })),
+)
 const across = computed(() => columnsSeen.value.getVirtualItems())
 const down = computed(() => rowsSeen.value.getVirtualItems())
 const before = computed(() => across.value[0]?.start ?? 0)
@@ -34,30 +55,61 @@ const above = computed(() => down.value[0]?.start ?? 0)
 const below = computed(() => rowsSeen.value.getTotalSize() - (down.value.at(-1)?.end ?? 0))
 const ROWS_A_TURN = 4
 const turns = useInTurn(computed(() => Math.ceil(down.value.length / ROWS_A_TURN)))
-const seen = computed(() => down.value.slice(0, turns.value * ROWS_A_TURN).map(({ index }) => ({ row: props.rows[index]!, index, cells: across.value.map((column) => ({ column: props.columns[column.index]!, cell: props.cellAt(index, column.index) })) })))
+const seen = computed(() =>
+  down.value.slice(0, turns.value * ROWS_A_TURN).map(({ index }) => ({
+    row: props.rows[index]!,
+    index,
+    cells: across.value.map((column) => ({
+      column: props.columns[column.index]!,
+      cell: props.cellAt(index, column.index),
+    })),
+  })),
+)
 </script>
 
 <template>
   <div ref="scroll" class="scroll" tabindex="0" role="group" :aria-label="caption">
     <table :aria-rowcount="rows.length + 1" :aria-colcount="columns.length + 1">
-      <caption class="visually-hidden">{{ caption }}</caption>
+      <caption class="visually-hidden">
+        {{
+          caption
+        }}
+      </caption>
       <thead>
-        <tr><th class="corner" scope="col"><slot name="corner" /></th><th v-if="before > 0" :style="{ minWidth: `${before}px` }" aria-hidden="true" /><th v-for="{ index, key } in across" :key="String(key)" scope="col">{{ columns[index]!.name }}</th><th v-if="after > 0" :style="{ minWidth: `${after}px` }" aria-hidden="true" /></tr>
+        <tr>
+          <th class="corner" scope="col"><slot name="corner" /></th>
+          <th v-if="before > 0" :style="{ minWidth: `${before}px` }" aria-hidden="true" />
+          <th v-for="{ index, key } in across" :key="String(key)" scope="col">{{ columns[index]!.name }}</th>
+          <th v-if="after > 0" :style="{ minWidth: `${after}px` }" aria-hidden="true" />
+        </tr>
       </thead>
       <tbody>
-        <tr v-if="above > 0" aria-hidden="true"><td :style="{ height: `${above}px` }" /></tr>
+        <tr v-if="above > 0" aria-hidden="true">
+          <td :style="{ height: `${above}px` }" />
+        </tr>
         <tr v-for="{ row, index, cells } in seen" :key="row.id" :aria-rowindex="index + 2">
           <th scope="row">{{ row.name }}</th>
           <td v-if="before > 0" aria-hidden="true" />
           <td v-for="{ column, cell } in cells" :key="column.id">
-            <button type="button" :class="cell.grade" :aria-pressed="chosen?.[0] === row.id && chosen[1] === column.id" :data-cell="`${row.id}|${column.id}`" :title="cell.line" @click="$emit('choose', row.id, column.id)">
+            <button
+              type="button"
+              :class="cell.grade"
+              :aria-pressed="chosen?.[0] === row.id && chosen[1] === column.id"
+              :data-cell="`${row.id}|${column.id}`"
+              :title="cell.line"
+              @click="$emit('choose', row.id, column.id)"
+            >
               <ShellSeverityMark :grade="cell.grade" :marginal="cell.marginal" />
-              <span>{{ cell.word }}<small>{{ cell.figure }}</small></span>
+              <span
+                >{{ cell.word }}<small>{{ cell.figure }}</small></span
+              >
             </button>
           </td>
           <td v-if="after > 0" aria-hidden="true" />
         </tr>
-        <tr v-if="below > 0" aria-hidden="true"><td :style="{ height: `${below}px` }" /></tr>
+        <tr v-if="below > 0" aria-hidden="true">
+          <td :style="{ height: `${below}px` }" />
+        </tr>
       </tbody>
     </table>
   </div>

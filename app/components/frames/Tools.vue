@@ -5,7 +5,16 @@ import { isFrame, isFramePattern, resolvePart } from '#core/parts'
 import { COMB_HOLDS, COMB_STARTS, COMB_SUPPORTS, alternated, spacedBy, type Spacing } from '#core/hive'
 import { SLACK_PLACES, type SlackPlace } from '#core/catalogue'
 import { isFoundationless } from '#core/comb'
-import { COMB_WORDS, SLACK_WORDS, SUPPORT_WORDS, capital, holdsWord, inWords, spacerWord, spacingInWords } from '#core/wording'
+import {
+  COMB_WORDS,
+  SLACK_WORDS,
+  SUPPORT_WORDS,
+  capital,
+  holdsWord,
+  inWords,
+  spacerWord,
+  spacingInWords,
+} from '#core/wording'
 
 const frames = useFrames()
 const preferences = usePreferences()
@@ -16,14 +25,32 @@ const frameKind = computed(() => frames.across?.places.find(isFrame)?.pattern)
 const systems = computed<{ value: string; word: string; spacing: Spacing }[]>(() => {
   const slack = spacing.value.slack
   return [
-    { value: 'touching', word: capital(spacingInWords({ system: 'touching', slack }, frameKind.value?.spacedBy)), spacing: { system: 'touching', slack } },
-    ...[8, 9, 10, 11, 12].map((count) => ({ value: `castellation-${count}`, word: `Castellation of ${count}`, spacing: { system: 'castellation' as const, count, slack: 'one-side' as const } })),
-    ...[9, 8].map((count) => ({ value: `spacer-${count}`, word: capital(spacerWord(count, preferences.reader)), spacing: { system: 'spacer' as const, count, slack: 'both-sides' as const } })),
+    {
+      value: 'touching',
+      word: capital(spacingInWords({ system: 'touching', slack }, frameKind.value?.spacedBy)),
+      spacing: { system: 'touching', slack },
+    },
+    ...[8, 9, 10, 11, 12].map((count) => ({
+      value: `castellation-${count}`,
+      word: `Castellation of ${count}`,
+      spacing: { system: 'castellation' as const, count, slack: 'one-side' as const },
+    })),
+    ...[9, 8].map((count) => ({
+      value: `spacer-${count}`,
+      word: capital(spacerWord(count, preferences.reader)),
+      spacing: { system: 'spacer' as const, count, slack: 'both-sides' as const },
+    })),
     { value: 'by-hand', word: 'By hand, spread evenly', spacing: { system: 'by-hand', slack: 'spread' } },
   ]
 })
-const system = computed(() => (spacing.value.system === 'castellation' || spacing.value.system === 'spacer' ? `${spacing.value.system}-${spacing.value.count ?? ''}` : spacing.value.system))
-const slack = computed(() => (spacing.value.slack === 'one-side' && spacing.value.tightTo === 'far' ? 'far' : spacing.value.slack))
+const system = computed(() =>
+  spacing.value.system === 'castellation' || spacing.value.system === 'spacer'
+    ? `${spacing.value.system}-${spacing.value.count ?? ''}`
+    : spacing.value.system,
+)
+const slack = computed(() =>
+  spacing.value.slack === 'one-side' && spacing.value.tightTo === 'far' ? 'far' : spacing.value.slack,
+)
 const slackMatters = computed(() => spacing.value.system === 'touching' || spacing.value.system === 'spacer')
 function setSystem(value: string) {
   const chosen = systems.value.find((one) => one.value === value)
@@ -32,7 +59,8 @@ function setSystem(value: string) {
 function setSlack(value: string) {
   if (!frames.part) return
   const { tightTo: _old, ...rest } = spacing.value
-  const next: Spacing = value === 'far' ? { ...rest, slack: 'one-side', tightTo: 'far' } : { ...rest, slack: value as SlackPlace }
+  const next: Spacing =
+    value === 'far' ? { ...rest, slack: 'one-side', tightTo: 'far' } : { ...rest, slack: value as SlackPlace }
   frames.change(spacedBy(frames.part, next))
 }
 
@@ -41,17 +69,35 @@ const choices = computed(() => {
   if (!frames.part) return []
   const box = resolvePart(frames.part, frames.catalogue)
   const normal = box.pattern?.normalContents?.framePatternId
-  return [...frames.catalogue.hanging.values()].filter((pattern) => frameInBox(pattern, box, frames.context).verdict !== 'does-not-fit')
+  return [...frames.catalogue.hanging.values()]
+    .filter((pattern) => frameInBox(pattern, box, frames.context).verdict !== 'does-not-fit')
     .sort((a, b) => Number(b.id === normal) - Number(a.id === normal))
 })
-const others = computed(() => [...frames.catalogue.hanging.values()].filter((pattern) => !choices.value.includes(pattern)))
-watch(choices, (now) => { if (!now.some(({ id }) => id === hanging.value)) hanging.value = now[0]?.id ?? '' }, { immediate: true })
+const others = computed(() =>
+  [...frames.catalogue.hanging.values()].filter((pattern) => !choices.value.includes(pattern)),
+)
+watch(
+  choices,
+  (now) => {
+    if (!now.some(({ id }) => id === hanging.value)) hanging.value = now[0]?.id ?? ''
+  },
+  { immediate: true },
+)
 const name = (id: string) => capital(inWords(frames.catalogue.hanging.get(id)!.label, preferences.vocabulary))
 const some = computed(() => frames.selected.size > 0)
-const allFrames = computed(() => (frames.part?.contents ?? []).filter(({ patternId }) => isFramePattern(frames.catalogue.hanging.get(patternId))).map(({ id }) => id))
+const allFrames = computed(() =>
+  (frames.part?.contents ?? [])
+    .filter(({ patternId }) => isFramePattern(frames.catalogue.hanging.get(patternId)))
+    .map(({ id }) => id),
+)
 const bare = computed(() => (frames.part?.contents ?? []).filter(isFoundationless).length)
 function alternate() {
-  if (frames.part) frames.change(alternated(frames.part, isFoundationless, ({ patternId }) => isFramePattern(frames.catalogue.hanging.get(patternId))))
+  if (frames.part)
+    frames.change(
+      alternated(frames.part, isFoundationless, ({ patternId }) =>
+        isFramePattern(frames.catalogue.hanging.get(patternId)),
+      ),
+    )
 }
 defineExpose({ hanging })
 </script>
@@ -60,12 +106,27 @@ defineExpose({ hanging })
   <div class="tools">
     <section aria-labelledby="tool-spacing">
       <h2 id="tool-spacing">Spacing</h2>
-      <label>Kept apart by
-        <select :value="system" data-testid="spacing-system" @change="setSystem(($event.target as HTMLSelectElement).value)"><option v-for="one in systems" :key="one.value" :value="one.value">{{ one.word }}</option></select>
+      <label
+        >Kept apart by
+        <select
+          :value="system"
+          data-testid="spacing-system"
+          @change="setSystem(($event.target as HTMLSelectElement).value)"
+        >
+          <option v-for="one in systems" :key="one.value" :value="one.value">{{ one.word }}</option>
+        </select>
       </label>
-      <label>Room that is left
-        <select :value="slack" :disabled="!slackMatters" data-testid="spacing-slack" @change="setSlack(($event.target as HTMLSelectElement).value)">
-          <option v-for="one in SLACK_PLACES" :key="one" :value="one">{{ capital(SLACK_WORDS[one]) }}{{ one === 'one-side' ? ', upper' : '' }}</option>
+      <label
+        >Room that is left
+        <select
+          :value="slack"
+          :disabled="!slackMatters"
+          data-testid="spacing-slack"
+          @change="setSlack(($event.target as HTMLSelectElement).value)"
+        >
+          <option v-for="one in SLACK_PLACES" :key="one" :value="one">
+            {{ capital(SLACK_WORDS[one]) }}{{ one === 'one-side' ? ', upper' : '' }}
+          </option>
           <option value="far">Frames tight to one wall, lower</option>
         </select>
       </label>
@@ -74,29 +135,78 @@ defineExpose({ hanging })
       <h2 id="tool-hang">Hang in</h2>
       <label class="visually-hidden" for="hang-what">What to hang in</label>
       <select id="hang-what" v-model="hanging" data-testid="hang-what">
-        <optgroup label="Goes into this box"><option v-for="one in choices" :key="one.id" :value="one.id">{{ name(one.id) }}</option></optgroup>
-        <optgroup label="Made for another box"><option v-for="one in others" :key="one.id" :value="one.id">{{ name(one.id) }}</option></optgroup>
+        <optgroup label="Goes into this box">
+          <option v-for="one in choices" :key="one.id" :value="one.id">{{ name(one.id) }}</option>
+        </optgroup>
+        <optgroup label="Made for another box">
+          <option v-for="one in others" :key="one.id" :value="one.id">{{ name(one.id) }}</option>
+        </optgroup>
       </select>
       <div class="row">
-        <button class="plain-button filled" type="button" data-testid="hang" @click="frames.hang(hanging)">Hang one in</button>
-        <button class="plain-button" type="button" data-testid="replace" :disabled="!some" @click="frames.replaceBy(hanging)">Replace</button>
+        <button class="plain-button filled" type="button" data-testid="hang" @click="frames.hang(hanging)">
+          Hang one in
+        </button>
+        <button
+          class="plain-button"
+          type="button"
+          data-testid="replace"
+          :disabled="!some"
+          @click="frames.replaceBy(hanging)"
+        >
+          Replace
+        </button>
       </div>
     </section>
     <section aria-labelledby="tool-paint">
       <h2 id="tool-paint">What is in them</h2>
-      <p class="hint">{{ some ? `${frames.selected.size} selected` : 'Press frames on the drawing; with Shift, several.' }}
-        <button class="plain-button quiet" type="button" data-testid="select-all" @click="frames.select(allFrames)">All frames</button>
+      <p class="hint">
+        {{ some ? `${frames.selected.size} selected` : 'Press frames on the drawing; with Shift, several.' }}
+        <button class="plain-button quiet" type="button" data-testid="select-all" @click="frames.select(allFrames)">
+          All frames
+        </button>
       </p>
       <div class="paints" role="group" aria-label="What the comb holds">
-        <button v-for="one in COMB_HOLDS" :key="one" class="plain-button paint" type="button" :disabled="!some" :data-paint="one" @click="frames.paint({ holds: one })"><i :class="one" aria-hidden="true" />{{ capital(holdsWord(one, preferences.reader)) }}</button>
+        <button
+          v-for="one in COMB_HOLDS"
+          :key="one"
+          class="plain-button paint"
+          type="button"
+          :disabled="!some"
+          :data-paint="one"
+          @click="frames.paint({ holds: one })"
+        >
+          <i :class="one" aria-hidden="true" />{{ capital(holdsWord(one, preferences.reader)) }}
+        </button>
       </div>
       <div class="paints" role="group" aria-label="How far the comb is">
-        <button v-for="one in COMB_STARTS" :key="one" class="plain-button paint" type="button" :disabled="!some" :data-paint="one" @click="frames.paint({ comb: one })"><i :class="one" aria-hidden="true" />{{ capital(COMB_WORDS[one]) }}</button>
+        <button
+          v-for="one in COMB_STARTS"
+          :key="one"
+          class="plain-button paint"
+          type="button"
+          :disabled="!some"
+          :data-paint="one"
+          @click="frames.paint({ comb: one })"
+        >
+          <i :class="one" aria-hidden="true" />{{ capital(COMB_WORDS[one]) }}
+        </button>
       </div>
       <div class="paints" role="group" aria-label="What holds the comb">
-        <button v-for="one in COMB_SUPPORTS" :key="one" class="plain-button paint" type="button" :disabled="!some" :data-paint="one" @click="frames.paint({ support: one })">{{ capital(SUPPORT_WORDS[one]) }}</button>
+        <button
+          v-for="one in COMB_SUPPORTS"
+          :key="one"
+          class="plain-button paint"
+          type="button"
+          :disabled="!some"
+          :data-paint="one"
+          @click="frames.paint({ support: one })"
+        >
+          {{ capital(SUPPORT_WORDS[one]) }}
+        </button>
       </div>
-      <button v-if="bare > 0" class="plain-button" type="button" data-testid="alternate" @click="alternate">Hang the {{ bare }} without foundation between the others</button>
+      <button v-if="bare > 0" class="plain-button" type="button" data-testid="alternate" @click="alternate">
+        Hang the {{ bare }} without foundation between the others
+      </button>
     </section>
   </div>
 </template>
@@ -159,16 +269,37 @@ i {
   border: 1px solid #8a5b2b;
 }
 
-.capped-honey { background: repeating-linear-gradient(45deg, #f3cd6d 0 4px, #d29d25 4px 6px); }
-.nectar { background: #f7e3a4; }
-.pollen { background: radial-gradient(circle, #a9853c 30%, #e4cfa0 32%); }
-.brood { background: radial-gradient(circle, #8f5c2d 25%, #cf9a63 27%) 0 0 / 7px 7px; }
-.empty { background: #efe0c2; }
-.wax-foundation { background: linear-gradient(#fff 42%, #d29d25 42% 58%, #fff 58%); }
-.plastic-foundation { background: linear-gradient(#fff 42%, #5d6c6c 42% 58%, #fff 58%); }
-.starter-strip { background: linear-gradient(90deg, #d29d25 30%, #fff 30%); }
-.foundationless { border-style: dashed; background: #fff; }
-.drawn { background: #dcb68a; }
+.capped-honey {
+  background: repeating-linear-gradient(45deg, #f3cd6d 0 4px, #d29d25 4px 6px);
+}
+.nectar {
+  background: #f7e3a4;
+}
+.pollen {
+  background: radial-gradient(circle, #a9853c 30%, #e4cfa0 32%);
+}
+.brood {
+  background: radial-gradient(circle, #8f5c2d 25%, #cf9a63 27%) 0 0 / 7px 7px;
+}
+.empty {
+  background: #efe0c2;
+}
+.wax-foundation {
+  background: linear-gradient(#fff 42%, #d29d25 42% 58%, #fff 58%);
+}
+.plastic-foundation {
+  background: linear-gradient(#fff 42%, #5d6c6c 42% 58%, #fff 58%);
+}
+.starter-strip {
+  background: linear-gradient(90deg, #d29d25 30%, #fff 30%);
+}
+.foundationless {
+  border-style: dashed;
+  background: #fff;
+}
+.drawn {
+  background: #dcb68a;
+}
 
 .row {
   display: flex;

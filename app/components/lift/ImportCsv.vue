@@ -16,11 +16,32 @@ const read = shallowRef<ReadFile | null>(null)
 const problem = ref('')
 const said = ref('')
 const progress = ref<{ done: number; of: number; what: string } | null>(null)
-const mapping = reactive<{ -readonly [K in keyof CsvMapping]: CsvMapping[K] }>({ timeColumn: '', kgColumn: '', unit: 'kg', decimal: '.', zone: Intl.DateTimeFormat().resolvedOptions().timeZone || 'UTC' })
-const ZONES = [...new Set([mapping.zone, 'UTC', 'Europe/London', 'Europe/Berlin', 'America/New_York', 'America/Chicago', 'America/Los_Angeles', 'Australia/Sydney', 'Pacific/Auckland'])]
+const mapping = reactive<{ -readonly [K in keyof CsvMapping]: CsvMapping[K] }>({
+  timeColumn: '',
+  kgColumn: '',
+  unit: 'kg',
+  decimal: '.',
+  zone: Intl.DateTimeFormat().resolvedOptions().timeZone || 'UTC',
+})
+const ZONES = [
+  ...new Set([
+    mapping.zone,
+    'UTC',
+    'Europe/London',
+    'Europe/Berlin',
+    'America/New_York',
+    'America/Chicago',
+    'America/Los_Angeles',
+    'Australia/Sydney',
+    'Pacific/Auckland',
+  ]),
+]
 let worker: Remote<WeighCsvDoor> | undefined
 let stopped = false
-const door = () => (worker ??= wrap<WeighCsvDoor>(new Worker(new URL('../../workers/weigh-csv.worker.ts', import.meta.url), { type: 'module' })))
+const door = () =>
+  (worker ??= wrap<WeighCsvDoor>(
+    new Worker(new URL('../../workers/weigh-csv.worker.ts', import.meta.url), { type: 'module' }),
+  ))
 
 async function choose(event: Event) {
   const file = (event.target as HTMLInputElement).files?.[0]
@@ -35,7 +56,8 @@ async function choose(event: Event) {
   }
   const found = await door().open(await file.text())
   if (found.rows === 0 || found.columns.length < 2) {
-    problem.value = 'The file has no rows with a time and a mass: a CSV file has a line of names and a line for each reading.'
+    problem.value =
+      'The file has no rows with a time and a mass: a CSV file has a line of names and a line for each reading.'
     return
   }
   opened.value = found
@@ -47,7 +69,13 @@ async function choose(event: Event) {
 async function look() {
   stopped = false
   progress.value = { done: 0, of: opened.value!.rows, what: 'read' }
-  read.value = await door().read({ ...mapping }, proxy((done: number) => { progress.value = { done, of: opened.value!.rows, what: 'read' } }), proxy(() => stopped))
+  read.value = await door().read(
+    { ...mapping },
+    proxy((done: number) => {
+      progress.value = { done, of: opened.value!.rows, what: 'read' }
+    }),
+    proxy(() => stopped),
+  )
   progress.value = null
 }
 async function keep() {
@@ -57,7 +85,13 @@ async function keep() {
   let added = 0
   for (let at = 0; at < count; at += PIECE) {
     progress.value = { done: at, of: count, what: 'kept' }
-    const answer = await server.addWeighIns(props.yardId, props.hiveId, 'csv', batchId, await door().piece(at, at + PIECE))
+    const answer = await server.addWeighIns(
+      props.yardId,
+      props.hiveId,
+      'csv',
+      batchId,
+      await door().piece(at, at + PIECE),
+    )
     if (!answer.ok) {
       problem.value = answer.problem.sentence
       break
@@ -75,23 +109,79 @@ async function keep() {
 
 <template>
   <div class="import" data-testid="import-csv">
-    <label>CSV file <input type="file" accept=".csv,text/csv,text/plain" data-testid="csv-file" @change="choose"></label>
+    <label
+      >CSV file <input type="file" accept=".csv,text/csv,text/plain" data-testid="csv-file" @change="choose"
+    /></label>
     <template v-if="opened">
       <div class="mapping">
-        <label>Time <select v-model="mapping.timeColumn" data-testid="csv-time"><option v-for="name in opened.columns" :key="name" :value="name">{{ name }}</option></select></label>
-        <label>Mass <select v-model="mapping.kgColumn" data-testid="csv-mass"><option v-for="name in opened.columns" :key="name" :value="name">{{ name }}</option></select></label>
-        <label>Unit <select v-model="mapping.unit" data-testid="csv-unit"><option value="kg">kg</option><option value="lb">lb</option><option value="g">g</option></select></label>
-        <label>Decimal sign <select v-model="mapping.decimal" data-testid="csv-decimal"><option value=".">point</option><option value=",">comma</option></select></label>
-        <label>Clock of <select v-model="mapping.zone" data-testid="csv-zone"><option v-for="zone in ZONES" :key="zone" :value="zone">{{ zone }}</option></select></label>
+        <label
+          >Time
+          <select v-model="mapping.timeColumn" data-testid="csv-time">
+            <option v-for="name in opened.columns" :key="name" :value="name">{{ name }}</option>
+          </select></label
+        >
+        <label
+          >Mass
+          <select v-model="mapping.kgColumn" data-testid="csv-mass">
+            <option v-for="name in opened.columns" :key="name" :value="name">{{ name }}</option>
+          </select></label
+        >
+        <label
+          >Unit
+          <select v-model="mapping.unit" data-testid="csv-unit">
+            <option value="kg">kg</option>
+            <option value="lb">lb</option>
+            <option value="g">g</option>
+          </select></label
+        >
+        <label
+          >Decimal sign
+          <select v-model="mapping.decimal" data-testid="csv-decimal">
+            <option value=".">point</option>
+            <option value=",">comma</option>
+          </select></label
+        >
+        <label
+          >Clock of
+          <select v-model="mapping.zone" data-testid="csv-zone">
+            <option v-for="zone in ZONES" :key="zone" :value="zone">{{ zone }}</option>
+          </select></label
+        >
       </div>
-      <p>{{ opened.rows }} rows. The first: {{ opened.sample.map((row) => `${row[mapping.timeColumn]} | ${row[mapping.kgColumn]}`).join('; ') }}</p>
-      <button class="plain-button" type="button" data-testid="csv-look" :disabled="progress !== null" @click="look">Look at them first</button>
+      <p>
+        {{ opened.rows }} rows. The first:
+        {{ opened.sample.map((row) => `${row[mapping.timeColumn]} | ${row[mapping.kgColumn]}`).join('; ') }}
+      </p>
+      <button class="plain-button" type="button" data-testid="csv-look" :disabled="progress !== null" @click="look">
+        Look at them first
+      </button>
     </template>
-    <p v-if="progress"><progress :max="progress.of" :value="progress.done" /> {{ progress.done }} of {{ progress.of }} {{ progress.what }} <button class="plain-button quiet" type="button" @click="stopped = true">Stop</button></p>
+    <p v-if="progress">
+      <progress :max="progress.of" :value="progress.done" /> {{ progress.done }} of {{ progress.of }}
+      {{ progress.what }} <button class="plain-button quiet" type="button" @click="stopped = true">Stop</button>
+    </p>
     <template v-if="read">
-      <p data-testid="csv-said">{{ read.count }} readings can be kept{{ read.count > 0 ? `, ${showMass(read.leastKg, preferences.units)} at the least` : '' }}; {{ read.leftOut }} rows are left out.{{ read.doubled > 0 ? ` ${read.doubled} lie in the hour that comes twice when summer time ends: the first was taken.` : '' }}</p>
-      <ul><li v-for="sentence in read.problems" :key="sentence">{{ sentence }}</li></ul>
-      <button class="plain-button filled" type="button" data-testid="csv-keep" :disabled="read.count === 0" @click="keep">Keep {{ read.count }} readings</button>
+      <p data-testid="csv-said">
+        {{ read.count }} readings can be kept{{
+          read.count > 0 ? `, ${showMass(read.leastKg, preferences.units)} at the least` : ''
+        }}; {{ read.leftOut }} rows are left out.{{
+          read.doubled > 0
+            ? ` ${read.doubled} lie in the hour that comes twice when summer time ends: the first was taken.`
+            : ''
+        }}
+      </p>
+      <ul>
+        <li v-for="sentence in read.problems" :key="sentence">{{ sentence }}</li>
+      </ul>
+      <button
+        class="plain-button filled"
+        type="button"
+        data-testid="csv-keep"
+        :disabled="read.count === 0"
+        @click="keep"
+      >
+        Keep {{ read.count }} readings
+      </button>
     </template>
     <p v-if="problem" class="wrong" role="alert">{{ problem }}</p>
     <p v-if="said" role="status">{{ said }}</p>

@@ -12,7 +12,13 @@ const problem = ref('')
 const file = ref<HTMLInputElement | null>(null)
 const cm = (mm: number | null) => (mm === null ? '' : String(Math.round(mm / 10)))
 const body = computed(() => bodyHeights(weighing.own))
-const FIELDS = [['statureMm', 'Body height'], ['shoulderMm', 'Shoulder'], ['elbowMm', 'Elbow'], ['knuckleMm', 'Knuckle'], ['putDownMm', 'Put down at']] as const
+const FIELDS = [
+  ['statureMm', 'Body height'],
+  ['shoulderMm', 'Shoulder'],
+  ['elbowMm', 'Elbow'],
+  ['knuckleMm', 'Knuckle'],
+  ['putDownMm', 'Put down at'],
+] as const
 
 function take(change: Partial<LiftProfile>) {
   const next = { ...weighing.own, ...change }
@@ -46,7 +52,8 @@ async function open(event: Event) {
 function takeLimit(text: string) {
   const parsed = parseMass(text, preferences.units, { leastKg: 1, mostKg: 60 })
   if (parsed.ok) take({ limitKg: parsed.kg })
-  else problem.value = `Own limit is not a mass between 1 and 60 kg: type one such as ${massFigure(20, preferences.units)} ${massUnit(preferences.units)}.`
+  else
+    problem.value = `Own limit is not a mass between 1 and 60 kg: type one such as ${massFigure(20, preferences.units)} ${massUnit(preferences.units)}.`
 }
 </script>
 
@@ -54,19 +61,93 @@ function takeLimit(text: string) {
   <section class="profile" aria-labelledby="profile-title">
     <h2 id="profile-title">How I lift</h2>
     <div class="tabs" role="group" aria-label="Judged by">
-      <button v-for="one in SCHOOLS" :key="one" type="button" :aria-pressed="weighing.own.school === one" :data-school="one" @click="take({ school: one })">{{ capital(SCHOOL_WORDS[one]) }}</button>
+      <button
+        v-for="one in SCHOOLS"
+        :key="one"
+        type="button"
+        :aria-pressed="weighing.own.school === one"
+        :data-school="one"
+        @click="take({ school: one })"
+      >
+        {{ capital(SCHOOL_WORDS[one]) }}
+      </button>
     </div>
     <div class="fields">
-      <label v-for="[field, word] in FIELDS" :key="field">{{ word }}, cm
-        <input type="text" inputmode="decimal" :value="cm(weighing.own[field])" :placeholder="field === 'statureMm' || field === 'putDownMm' ? '' : cm(body[field])" :data-testid="`profile-${field}`" @change="takeHeight(field, ($event.target as HTMLInputElement).value)">
+      <label v-for="[field, word] in FIELDS" :key="field"
+        >{{ word }}, cm
+        <input
+          type="text"
+          inputmode="decimal"
+          :value="cm(weighing.own[field])"
+          :placeholder="field === 'statureMm' || field === 'putDownMm' ? '' : cm(body[field])"
+          :data-testid="`profile-${field}`"
+          @change="takeHeight(field, ($event.target as HTMLInputElement).value)"
+        />
       </label>
-      <label>Own limit, {{ massUnit(preferences.units) }} <input type="text" inputmode="decimal" :value="massFigure(weighing.own.limitKg, preferences.units)" data-testid="profile-limit" @change="takeLimit(($event.target as HTMLInputElement).value)"></label>
-      <label>People <select :value="weighing.own.people" data-testid="profile-people" @change="take({ people: Number(($event.target as HTMLSelectElement).value) as 1 | 2 })"><option :value="1">one</option><option :value="2">two together</option></select></label>
-      <label>Guideline for <select :value="weighing.own.column" @change="take({ column: ($event.target as HTMLSelectElement).value as 'men' | 'women' })"><option value="women">women</option><option value="men">men</option></select></label>
-      <label>Boxes are put <select :value="weighing.own.putDown" data-testid="profile-putdown" @change="take({ putDown: ($event.target as HTMLSelectElement).value as 'pile' | 'second-stand' })"><option value="pile">on a pile</option><option value="second-stand">on a second stand</option></select></label>
+      <label
+        >Own limit, {{ massUnit(preferences.units) }}
+        <input
+          type="text"
+          inputmode="decimal"
+          :value="massFigure(weighing.own.limitKg, preferences.units)"
+          data-testid="profile-limit"
+          @change="takeLimit(($event.target as HTMLInputElement).value)"
+      /></label>
+      <label
+        >People
+        <select
+          :value="weighing.own.people"
+          data-testid="profile-people"
+          @change="take({ people: Number(($event.target as HTMLSelectElement).value) as 1 | 2 })"
+        >
+          <option :value="1">one</option>
+          <option :value="2">two together</option>
+        </select></label
+      >
+      <label
+        >Guideline for
+        <select
+          :value="weighing.own.column"
+          @change="take({ column: ($event.target as HTMLSelectElement).value as 'men' | 'women' })"
+        >
+          <option value="women">women</option>
+          <option value="men">men</option>
+        </select></label
+      >
+      <label
+        >Boxes are put
+        <select
+          :value="weighing.own.putDown"
+          data-testid="profile-putdown"
+          @change="take({ putDown: ($event.target as HTMLSelectElement).value as 'pile' | 'second-stand' })"
+        >
+          <option value="pile">on a pile</option>
+          <option value="second-stand">on a second stand</option>
+        </select></label
+      >
     </div>
     <p v-if="problem" class="wrong" role="alert">{{ problem }}</p>
-    <p class="soft">Kept on this device only. <button class="plain-button quiet" type="button" @click="download('my-lifting.json', JSON.stringify(weighing.own, null, 1), 'application/json')">Save as file</button> <button class="plain-button quiet" type="button" @click="file?.click()">Open a file</button><input ref="file" hidden type="file" accept=".json,application/json" aria-label="Lifting profile" data-testid="profile-file" @change="open"> <button class="plain-button quiet" type="button" @click="take(USUAL_PROFILE)">As it came</button></p>
+    <p class="soft">
+      Kept on this device only.
+      <button
+        class="plain-button quiet"
+        type="button"
+        @click="download('my-lifting.json', JSON.stringify(weighing.own, null, 1), 'application/json')"
+      >
+        Save as file
+      </button>
+      <button class="plain-button quiet" type="button" @click="file?.click()">Open a file</button
+      ><input
+        ref="file"
+        hidden
+        type="file"
+        accept=".json,application/json"
+        aria-label="Lifting profile"
+        data-testid="profile-file"
+        @change="open"
+      />
+      <button class="plain-button quiet" type="button" @click="take(USUAL_PROFILE)">As it came</button>
+    </p>
   </section>
 </template>
 

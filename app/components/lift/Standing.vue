@@ -6,7 +6,16 @@ import { parseLength, showLength, showMass } from '#core/units'
 import { lengthProblemInWords, rangeInWords } from '#core/wording'
 
 const preferences = usePreferences()
-const props = defineProps<{ standing: Standing; hiveId: string; drainFrames: boolean; topHandMm: number | null; shoulderMm: number; wrapMm: readonly { readonly name: string; readonly mm: number }[]; winterBoxesMm: number; feetMm: number | null }>()
+const props = defineProps<{
+  standing: Standing
+  hiveId: string
+  drainFrames: boolean
+  topHandMm: number | null
+  shoulderMm: number
+  wrapMm: readonly { readonly name: string; readonly mm: number }[]
+  winterBoxesMm: number
+  feetMm: number | null
+}>()
 const emit = defineEmits<{ feet: [mm: number | null] }>()
 const feetProblem = ref('')
 const FEET = { minMm: 50, maxMm: 2000 }
@@ -19,18 +28,42 @@ function setFeet(text: string) {
 }
 const along = ref('0')
 const across = ref('0')
-const number = (text: string) => { const value = Number(text.replace(',', '.')); return Number.isFinite(value) ? value : null }
+const number = (text: string) => {
+  const value = Number(text.replace(',', '.'))
+  return Number.isFinite(value) ? value : null
+}
 const tilt = computed(() => {
   const [a, b] = [number(along.value), number(across.value)]
   return a === null || b === null ? null : tiltMeaning(a, b, 400, props.drainFrames)
 })
-const TILT = { level: 'level', forward: 'a little forward: rain runs off', 'far-forward': 'too far forward: frames swing', back: 'back: rain runs in; right for drain frames only', sideways: 'sideways: comb hangs crooked in the frames' } as const
-const wind = (ms: number | null) => (ms === null ? 'no roof' : !Number.isFinite(ms) ? 'nothing to blow at' : `${ms.toFixed(1)} m/s, ${(ms * 3.6).toFixed(0)} km/h`)
-const SITE = [['firm', 'Firm ground, or slabs', 'a full hive sinks into soft ground on one side'], ['grass', 'Nothing growing up to it', 'grass and twigs are bridges for ants'], ['ants', 'Ant barrier on every leg', 'where ants rob hives; cups are narrower than legs and can slip'], ['beetles', 'Gravel or slabs under it', 'small hive beetle pupates in soil, where it occurs'], ['splash', 'Entrance clear of splash and grass', 'mud and stems block it'], ['animals', 'Out of reach of skunks, toads, badgers', 'where they occur: higher, or fenced']] as const
+const TILT = {
+  level: 'level',
+  forward: 'a little forward: rain runs off',
+  'far-forward': 'too far forward: frames swing',
+  back: 'back: rain runs in; right for drain frames only',
+  sideways: 'sideways: comb hangs crooked in the frames',
+} as const
+const wind = (ms: number | null) =>
+  ms === null
+    ? 'no roof'
+    : !Number.isFinite(ms)
+      ? 'nothing to blow at'
+      : `${ms.toFixed(1)} m/s, ${(ms * 3.6).toFixed(0)} km/h`
+const SITE = [
+  ['firm', 'Firm ground, or slabs', 'a full hive sinks into soft ground on one side'],
+  ['grass', 'Nothing growing up to it', 'grass and twigs are bridges for ants'],
+  ['ants', 'Ant barrier on every leg', 'where ants rob hives; cups are narrower than legs and can slip'],
+  ['beetles', 'Gravel or slabs under it', 'small hive beetle pupates in soil, where it occurs'],
+  ['splash', 'Entrance clear of splash and grass', 'mud and stems block it'],
+  ['animals', 'Out of reach of skunks, toads, badgers', 'where they occur: higher, or fenced'],
+] as const
 const ticked = useKept<Record<string, string[]>>('duvet.site', {})
 function tick(key: string) {
   const now = ticked.value[props.hiveId] ?? []
-  ticked.value = { ...ticked.value, [props.hiveId]: now.includes(key) ? now.filter((one) => one !== key) : [...now, key] }
+  ticked.value = {
+    ...ticked.value,
+    [props.hiveId]: now.includes(key) ? now.filter((one) => one !== key) : [...now, key],
+  }
 }
 </script>
 
@@ -39,42 +72,125 @@ function tick(key: string) {
     <section>
       <h2>Load and balance</h2>
       <dl>
-        <dt>Height, and stand</dt><dd>{{ showLength(standing.heightMm, preferences.units) }}, of it {{ showLength(standing.standMm, preferences.units) }} stand</dd>
-        <dt>On the stand</dt><dd><b>{{ showMass(standing.loadKg.middle, preferences.units) }}</b> ({{ rangeInWords(standing.loadKg, preferences.reader) }})</dd>
-        <dt>Stand is good for</dt><dd :class="{ bad: standing.overloaded }">{{ standing.ratingKg === null ? 'not known: no stand here' : `${showMass(standing.ratingKg, preferences.units)}${standing.overloaded ? ': too little for this hive when it is full' : ': enough'}` }}</dd>
-        <dt>Centre of mass</dt><dd>{{ showLength(standing.centreOfMassMm, preferences.units) }} above the ground</dd>
-        <dt>Top hand-hold</dt><dd v-if="topHandMm === null">no box to lift off</dd><dd v-else :class="{ bad: topHandMm > shoulderMm }">{{ showLength(topHandMm, preferences.units) }}: {{ topHandMm > shoulderMm ? `${showLength(topHandMm - shoulderMm, preferences.units)} above the shoulder, so lower the stand or the stack` : `below the shoulder (${showLength(shoulderMm, preferences.units)})` }}</dd>
-        <dt>Strap</dt><dd>{{ showLength(standing.strapMm, preferences.units) }} with a tail to pull on</dd>
-        <dt>Wrap down to the floor</dt><dd>{{ standing.wrapRoomMm < 0 ? `the stand is ${showLength(-standing.wrapRoomMm, preferences.units)} narrower than the hive a side: a wrap clears it` : `has ${showLength(standing.wrapRoomMm, preferences.units)} a side before it meets the stand` }}</dd>
-        <template v-for="one in wrapMm" :key="one.name"><dt>Wrap for {{ one.name }}</dt><dd>{{ winterBoxesMm <= one.mm + 0.5 ? `covers the boxes of the winter (${showLength(winterBoxesMm, preferences.units)})` : `leaves ${showLength(winterBoxesMm - one.mm, preferences.units)} of the winter’s boxes bare` }}</dd></template>
+        <dt>Height, and stand</dt>
+        <dd>
+          {{ showLength(standing.heightMm, preferences.units) }}, of it
+          {{ showLength(standing.standMm, preferences.units) }} stand
+        </dd>
+        <dt>On the stand</dt>
+        <dd>
+          <b>{{ showMass(standing.loadKg.middle, preferences.units) }}</b> ({{
+            rangeInWords(standing.loadKg, preferences.reader)
+          }})
+        </dd>
+        <dt>Stand is good for</dt>
+        <dd :class="{ bad: standing.overloaded }">
+          {{
+            standing.ratingKg === null
+              ? 'not known: no stand here'
+              : `${showMass(standing.ratingKg, preferences.units)}${standing.overloaded ? ': too little for this hive when it is full' : ': enough'}`
+          }}
+        </dd>
+        <dt>Centre of mass</dt>
+        <dd>{{ showLength(standing.centreOfMassMm, preferences.units) }} above the ground</dd>
+        <dt>Top hand-hold</dt>
+        <dd v-if="topHandMm === null">no box to lift off</dd>
+        <dd v-else :class="{ bad: topHandMm > shoulderMm }">
+          {{ showLength(topHandMm, preferences.units) }}:
+          {{
+            topHandMm > shoulderMm
+              ? `${showLength(topHandMm - shoulderMm, preferences.units)} above the shoulder, so lower the stand or the stack`
+              : `below the shoulder (${showLength(shoulderMm, preferences.units)})`
+          }}
+        </dd>
+        <dt>Strap</dt>
+        <dd>{{ showLength(standing.strapMm, preferences.units) }} with a tail to pull on</dd>
+        <dt>Wrap down to the floor</dt>
+        <dd>
+          {{
+            standing.wrapRoomMm < 0
+              ? `the stand is ${showLength(-standing.wrapRoomMm, preferences.units)} narrower than the hive a side: a wrap clears it`
+              : `has ${showLength(standing.wrapRoomMm, preferences.units)} a side before it meets the stand`
+          }}
+        </dd>
+        <template v-for="one in wrapMm" :key="one.name"
+          ><dt>Wrap for {{ one.name }}</dt>
+          <dd>
+            {{
+              winterBoxesMm <= one.mm + 0.5
+                ? `covers the boxes of the winter (${showLength(winterBoxesMm, preferences.units)})`
+                : `leaves ${showLength(winterBoxesMm - one.mm, preferences.units)} of the winter’s boxes bare`
+            }}
+          </dd></template
+        >
       </dl>
     </section>
     <section>
       <h2>Wind</h2>
       <dl>
-        <dt>Tips it as it stands</dt><dd><b>{{ wind(standing.winds.asItStands) }}</b></dd>
-        <dt>Empty</dt><dd>{{ wind(standing.winds.empty) }}</dd>
-        <dt>With a brick on top</dt><dd>{{ wind(standing.winds.withBrick) }}</dd>
-        <dt>Strapped to its stand</dt><dd>{{ wind(standing.winds.strapped) }}</dd>
-        <dt>Takes the roof</dt><dd>{{ wind(standing.winds.roof) }}</dd>
-        <dt>The roof with a brick</dt><dd>{{ wind(standing.winds.roofWithBrick) }}</dd>
+        <dt>Tips it as it stands</dt>
+        <dd>
+          <b>{{ wind(standing.winds.asItStands) }}</b>
+        </dd>
+        <dt>Empty</dt>
+        <dd>{{ wind(standing.winds.empty) }}</dd>
+        <dt>With a brick on top</dt>
+        <dd>{{ wind(standing.winds.withBrick) }}</dd>
+        <dt>Strapped to its stand</dt>
+        <dd>{{ wind(standing.winds.strapped) }}</dd>
+        <dt>Takes the roof</dt>
+        <dd>{{ wind(standing.winds.roof) }}</dd>
+        <dt>The roof with a brick</dt>
+        <dd>{{ wind(standing.winds.roofWithBrick) }}</dd>
       </dl>
-      <div class="level"><label>Feet this far apart, where legs stand in cups or are narrow <ElInput :model-value="feetMm === null ? '' : showLength(feetMm, preferences.units)" placeholder="as wide as the stand" data-testid="feet" @change="setFeet(String($event))" /></label></div>
+      <div class="level">
+        <label
+          >Feet this far apart, where legs stand in cups or are narrow
+          <ElInput
+            :model-value="feetMm === null ? '' : showLength(feetMm, preferences.units)"
+            placeholder="as wide as the stand"
+            data-testid="feet"
+            @change="setFeet(String($event))"
+        /></label>
+      </div>
       <p v-if="feetProblem" class="bad" role="alert">{{ feetProblem }}</p>
-      <p v-if="feetMm !== null" class="caution">Closer feet tip sooner, as counted above; cups and pails can also slip or break under them, which is not counted.</p>
-      <p class="caution">Screening figures from a plain formula: gusts, slopes and loose ground do worse. An exposed yard ties down.</p>
+      <p v-if="feetMm !== null" class="caution">
+        Closer feet tip sooner, as counted above; cups and pails can also slip or break under them, which is not
+        counted.
+      </p>
+      <p class="caution">
+        Screening figures from a plain formula: gusts, slopes and loose ground do worse. An exposed yard ties down.
+      </p>
       <h2>Level</h2>
       <div class="level">
-        <label>Entrance lower than the back, mm in 400 <input v-model="along" type="text" inputmode="decimal" data-testid="tilt-along"></label>
-        <label>Left lower than right, mm in 400 <input v-model="across" type="text" inputmode="decimal" data-testid="tilt-across"></label>
+        <label
+          >Entrance lower than the back, mm in 400
+          <input v-model="along" type="text" inputmode="decimal" data-testid="tilt-along"
+        /></label>
+        <label
+          >Left lower than right, mm in 400
+          <input v-model="across" type="text" inputmode="decimal" data-testid="tilt-across"
+        /></label>
       </div>
-      <p v-if="tilt" role="status" :class="{ bad: !tilt.good }">Along: {{ TILT[tilt.along] }}. Across: {{ TILT[tilt.across] }}.</p>
-      <p v-else class="bad" role="alert">Level is not a figure in millimetres: type one such as 2, or −2 the other way.</p>
+      <p v-if="tilt" role="status" :class="{ bad: !tilt.good }">
+        Along: {{ TILT[tilt.along] }}. Across: {{ TILT[tilt.across] }}.
+      </p>
+      <p v-else class="bad" role="alert">
+        Level is not a figure in millimetres: type one such as 2, or −2 the other way.
+      </p>
     </section>
     <section>
       <h2>Site</h2>
       <ul>
-        <li v-for="[key, what, why] in SITE" :key="key"><label class="tick"><input type="checkbox" :checked="(ticked[hiveId] ?? []).includes(key)" @change="tick(key)"> <span><b>{{ what }}</b>: {{ why }}</span></label></li>
+        <li v-for="[key, what, why] in SITE" :key="key">
+          <label class="tick"
+            ><input type="checkbox" :checked="(ticked[hiveId] ?? []).includes(key)" @change="tick(key)" />
+            <span
+              ><b>{{ what }}</b
+              >: {{ why }}</span
+            ></label
+          >
+        </li>
       </ul>
     </section>
   </div>

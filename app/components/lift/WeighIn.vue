@@ -28,14 +28,23 @@ async function load() {
   if (answer.ok) held.value = answer.value
   else problem.value = answer.problem.sentence
 }
-watch(() => props.hive.id, () => { held.value = null; void load() }, { immediate: true })
+watch(
+  () => props.hive.id,
+  () => {
+    held.value = null
+    void load()
+  },
+  { immediate: true },
+)
 
 const calendar = computed(() => props.yard.season?.calendar ?? COOL_MARITIME)
 const assembled = computed(() => hiveIn(props.yard, props.hive).assembled)
 const need = computed(() => foodNeedOf(hiveIn(props.yard, props.hive).context))
 const newest = computed(() => held.value?.latest[0])
-const stores = computed(() => (newest.value ? storesOf(assembled.value, newest.value.kg, weighing.weighingAt(props.hive.stage), need.value) : null))
-const fillNow = computed(() => (weighing.fillPercent ?? 88))
+const stores = computed(() =>
+  newest.value ? storesOf(assembled.value, newest.value.kg, weighing.weighingAt(props.hive.stage), need.value) : null,
+)
+const fillNow = computed(() => weighing.fillPercent ?? 88)
 const fillAfter = computed(() => (stores.value ? Math.round(Math.min(1, stores.value.fill) * 1000) / 10 : null))
 /** What the hive would weigh on each day of the readings: as it stands at its own stage, as planned at the others. */
 const predicted = computed(() => {
@@ -52,13 +61,21 @@ const predicted = computed(() => {
     }
     return kg
   }
-  return points.filter((_, i) => i % every === 0 || i === points.length - 1).map(({ at }) => ({ at, ...massAt(stageOn(at, calendar.value)) }))
+  return points
+    .filter((_, i) => i % every === 0 || i === points.length - 1)
+    .map(({ at }) => ({ at, ...massAt(stageOn(at, calendar.value)) }))
 })
 
 function read(text: string, field: string): number | null {
   const parsed = parseMass(text, preferences.units, { leastKg: 0, mostKg: 1000 })
   if (parsed.ok) return parsed.kg
-  const reasons = { empty: 'is empty', negative: 'is below zero', 'two-units': 'has two units in it', 'out-of-range': 'is no mass that a hive has', 'not-a-mass': 'is not a mass' }
+  const reasons = {
+    empty: 'is empty',
+    negative: 'is below zero',
+    'two-units': 'has two units in it',
+    'out-of-range': 'is no mass that a hive has',
+    'not-a-mass': 'is not a mass',
+  }
   problem.value = `${field} ${reasons[parsed.problem]}: type one such as ${massFigure(45, preferences.units)} ${massUnit(preferences.units)}.`
   return null
 }
@@ -68,14 +85,16 @@ async function add() {
   if (!row) return
   const wrong = weighInProblem(assembled.value, row.kg, weighing.weighingAt(props.hive.stage))
   if (wrong) {
-    problem.value = wrong.problem === 'below-tare'
-      ? `Reading is ${showMass(row.kg, preferences.units)}, but this stack weighs at least ${showMass(wrong.limitKg, preferences.units)} empty: was something left off, or is the stack another one?`
-      : `Reading is ${showMass(row.kg, preferences.units)}, but this stack holds at most ${showMass(wrong.limitKg, preferences.units)} with every comb full: was something put on, or is the stand on the scale too?`
+    problem.value =
+      wrong.problem === 'below-tare'
+        ? `Reading is ${showMass(row.kg, preferences.units)}, but this stack weighs at least ${showMass(wrong.limitKg, preferences.units)} empty: was something left off, or is the stack another one?`
+        : `Reading is ${showMass(row.kg, preferences.units)}, but this stack holds at most ${showMass(wrong.limitKg, preferences.units)} with every comb full: was something put on, or is the stand on the scale too?`
     return
   }
   const answer = await server.addWeighIns(props.yard.id, props.hive.id, 'hand', crypto.randomUUID(), [row])
   if (!answer.ok) problem.value = answer.problem.sentence
-  else if (answer.value.added === 0) problem.value = 'There is a reading of this minute already: change the time, or take that one back.'
+  else if (answer.value.added === 0)
+    problem.value = 'There is a reading of this minute already: change the time, or take that one back.'
   else Object.assign(typed, { kg: '', left: '', right: '', at: localNow() })
   await load()
 }
@@ -94,7 +113,9 @@ function halves(): WeighInRow | null {
   const left = read(typed.left, 'Left half')
   const right = left === null ? null : read(typed.right, 'Right half')
   const at = right === null ? null : moment()
-  return left === null || right === null || at === null ? null : { at, kg: left + right, method: 'heft', leftKg: left, rightKg: right }
+  return left === null || right === null || at === null
+    ? null
+    : { at, kg: left + right, method: 'heft', leftKg: left, rightKg: right }
 }
 async function setRemoved(batchId: string, removed: boolean) {
   const answer = await server.setBatchRemoved(batchId, removed)
@@ -125,48 +146,148 @@ const local = (at: string) => new Date(at).toLocaleString('en-GB', { dateStyle: 
       <h2>Weigh {{ hive.name }}</h2>
       <div class="tabs" role="group" aria-label="How it is weighed">
         <button type="button" :aria-pressed="method === 'scale'" @click="method = 'scale'">One reading</button>
-        <button type="button" :aria-pressed="method === 'heft'" data-testid="heft" @click="method = 'heft'">A half-lift at each side</button>
+        <button type="button" :aria-pressed="method === 'heft'" data-testid="heft" @click="method = 'heft'">
+          A half-lift at each side
+        </button>
       </div>
       <form @submit.prevent="add">
-        <label v-if="method === 'scale'">Reading, without the stand <input v-model="typed.kg" type="text" inputmode="decimal" data-testid="weigh-kg"></label>
+        <label v-if="method === 'scale'"
+          >Reading, without the stand <input v-model="typed.kg" type="text" inputmode="decimal" data-testid="weigh-kg"
+        /></label>
         <template v-else>
-          <label>Left half <input v-model="typed.left" type="text" inputmode="decimal" data-testid="weigh-left"></label>
-          <label>Right half <input v-model="typed.right" type="text" inputmode="decimal" data-testid="weigh-right"></label>
+          <label
+            >Left half <input v-model="typed.left" type="text" inputmode="decimal" data-testid="weigh-left"
+          /></label>
+          <label
+            >Right half <input v-model="typed.right" type="text" inputmode="decimal" data-testid="weigh-right"
+          /></label>
         </template>
-        <label>When <input v-model="typed.at" type="datetime-local" data-testid="weigh-at"></label>
+        <label>When <input v-model="typed.at" type="datetime-local" data-testid="weigh-at" /></label>
         <button class="plain-button filled" type="submit" data-testid="weigh-add">Keep it</button>
       </form>
       <p v-if="problem" class="wrong" role="alert">{{ problem }}</p>
       <template v-if="stores && newest">
         <h2>Stores by the reading of {{ local(newest.at) }}</h2>
         <dl data-testid="stores">
-          <dt>Weighed, predicted</dt><dd>{{ showMass(newest.kg, preferences.units) }}, {{ showMass(stores.predictedKg.middle, preferences.units) }} ({{ rangeInWords(stores.predictedKg, preferences.reader) }})</dd>
-          <dt>Tare of this stack</dt><dd>{{ showMass(stores.tareKg.middle, preferences.units) }} ({{ rangeInWords(stores.tareKg, preferences.reader) }})</dd>
-          <dt>Bees and brood allowed</dt><dd>{{ showMass(stores.beesKg.middle + stores.broodKg.middle, preferences.units) }}</dd>
-          <dt>Stores</dt><dd><b>{{ showMass(stores.storesKg.middle, preferences.units) }}</b> ({{ rangeInWords(stores.storesKg, preferences.reader) }})</dd>
-          <dt>Winter here asks for</dt><dd>{{ massFigure(stores.needKg.low, preferences.units) }} to {{ showMass(stores.needKg.high, preferences.units) }}: {{ stores.shortKg > 0 ? `${showMass(stores.shortKg, preferences.units)} short` : 'enough' }}</dd>
-          <dt>Combs filled</dt><dd>{{ Math.round(stores.fill * 100) }} % of all that they can hold</dd>
+          <dt>Weighed, predicted</dt>
+          <dd>
+            {{ showMass(newest.kg, preferences.units) }},
+            {{ showMass(stores.predictedKg.middle, preferences.units) }} ({{
+              rangeInWords(stores.predictedKg, preferences.reader)
+            }})
+          </dd>
+          <dt>Tare of this stack</dt>
+          <dd>
+            {{ showMass(stores.tareKg.middle, preferences.units) }} ({{
+              rangeInWords(stores.tareKg, preferences.reader)
+            }})
+          </dd>
+          <dt>Bees and brood allowed</dt>
+          <dd>{{ showMass(stores.beesKg.middle + stores.broodKg.middle, preferences.units) }}</dd>
+          <dt>Stores</dt>
+          <dd>
+            <b>{{ showMass(stores.storesKg.middle, preferences.units) }}</b> ({{
+              rangeInWords(stores.storesKg, preferences.reader)
+            }})
+          </dd>
+          <dt>Winter here asks for</dt>
+          <dd>
+            {{ massFigure(stores.needKg.low, preferences.units) }} to
+            {{ showMass(stores.needKg.high, preferences.units) }}:
+            {{ stores.shortKg > 0 ? `${showMass(stores.shortKg, preferences.units)} short` : 'enough' }}
+          </dd>
+          <dt>Combs filled</dt>
+          <dd>{{ Math.round(stores.fill * 100) }} % of all that they can hold</dd>
         </dl>
-        <p>Fill of a full comb: {{ fillNow }} % before, {{ fillAfter }} % after. <button class="plain-button" type="button" data-testid="use-fill" @click="weighing.fillPercent = fillAfter">Correct it by this reading</button> <button v-if="weighing.fillPercent !== null" class="plain-button quiet" type="button" @click="weighing.fillPercent = null">As it came</button></p>
+        <p>
+          Fill of a full comb: {{ fillNow }} % before, {{ fillAfter }} % after.
+          <button class="plain-button" type="button" data-testid="use-fill" @click="weighing.fillPercent = fillAfter">
+            Correct it by this reading
+          </button>
+          <button
+            v-if="weighing.fillPercent !== null"
+            class="plain-button quiet"
+            type="button"
+            @click="weighing.fillPercent = null"
+          >
+            As it came
+          </button>
+        </p>
       </template>
-      <p class="caution">A half-lift at each side is read with a luggage scale, hive straight, nobody under it. Figures are guidance; look at the combs before you trust them.</p>
+      <p class="caution">
+        A half-lift at each side is read with a luggage scale, hive straight, nobody under it. Figures are guidance;
+        look at the combs before you trust them.
+      </p>
     </section>
     <section class="history">
       <LazyLiftWeighChart v-if="held && held.series.count > 1" :points="held.series.points" :predicted="predicted" />
-      <p v-if="held" class="soft" data-testid="weigh-count">{{ held.series.count }} {{ held.series.count === 1 ? 'reading' : 'readings' }}{{ held.series.thinnedBy ? `, ${held.series.points.length} drawn (thinned: ${held.series.thinnedBy})` : '' }}. Predicted is this stack as each season has it ({{ capital(stageWord(stageOn(new Date().toISOString(), calendar))) }} today).</p>
-      <p v-if="takenBack" role="status">Taken back. <button class="plain-button quiet" type="button" data-testid="bring-back" @click="setRemoved(takenBack, false)">Bring them back</button></p>
+      <p v-if="held" class="soft" data-testid="weigh-count">
+        {{ held.series.count }} {{ held.series.count === 1 ? 'reading' : 'readings'
+        }}{{ held.series.thinnedBy ? `, ${held.series.points.length} drawn (thinned: ${held.series.thinnedBy})` : '' }}.
+        Predicted is this stack as each season has it ({{
+          capital(stageWord(stageOn(new Date().toISOString(), calendar)))
+        }}
+        today).
+      </p>
+      <p v-if="takenBack" role="status">
+        Taken back.
+        <button class="plain-button quiet" type="button" data-testid="bring-back" @click="setRemoved(takenBack, false)">
+          Bring them back
+        </button>
+      </p>
       <table v-if="held && held.latest.length > 0" class="list">
-        <thead><tr><th scope="col">When</th><th scope="col">Weight</th><th scope="col">From</th><th scope="col"><span class="visually-hidden">Take back</span></th></tr></thead>
-        <tbody><tr v-for="one in held.latest.slice(0, 8)" :key="one.id" data-weigh-row><td>{{ local(one.at) }}</td><td>{{ showMass(one.kg, preferences.units) }}<template v-if="one.leftKg !== null && one.rightKg !== null"> ({{ massFigure(one.leftKg, preferences.units) }} + {{ massFigure(one.rightKg, preferences.units) }})</template></td><td>{{ one.source.startsWith('scale:') ? 'a scale' : one.source === 'csv' ? 'a file' : 'by hand' }}</td><td><button class="plain-button quiet" type="button" @click="setRemoved(one.batchId, true)">Take back</button></td></tr></tbody>
+        <thead>
+          <tr>
+            <th scope="col">When</th>
+            <th scope="col">Weight</th>
+            <th scope="col">From</th>
+            <th scope="col"><span class="visually-hidden">Take back</span></th>
+          </tr>
+        </thead>
+        <tbody>
+          <tr v-for="one in held.latest.slice(0, 8)" :key="one.id" data-weigh-row>
+            <td>{{ local(one.at) }}</td>
+            <td>
+              {{ showMass(one.kg, preferences.units)
+              }}<template v-if="one.leftKg !== null && one.rightKg !== null">
+                ({{ massFigure(one.leftKg, preferences.units) }} +
+                {{ massFigure(one.rightKg, preferences.units) }})</template
+              >
+            </td>
+            <td>{{ one.source.startsWith('scale:') ? 'a scale' : one.source === 'csv' ? 'a file' : 'by hand' }}</td>
+            <td>
+              <button class="plain-button quiet" type="button" @click="setRemoved(one.batchId, true)">Take back</button>
+            </td>
+          </tr>
+        </tbody>
       </table>
       <p v-else-if="held">No reading yet. Weigh it, bring a file, or put a scale under it.</p>
       <h2>From a file</h2>
-      <button class="plain-button" type="button" data-testid="open-import" @click="importing = !importing">{{ importing ? 'Close' : 'Bring readings from a CSV file' }}</button>
+      <button class="plain-button" type="button" data-testid="open-import" @click="importing = !importing">
+        {{ importing ? 'Close' : 'Bring readings from a CSV file' }}
+      </button>
       <LiftImportCsv v-if="importing" :yard-id="yard.id" :hive-id="hive.id" @done="load" />
       <h2>A scale under the hive</h2>
-      <ul v-if="held && held.scales.length > 0"><li v-for="scale in held.scales" :key="scale.id">{{ scale.name }}: {{ scale.seenAt ? `last heard of ${local(scale.seenAt)}, battery ${scale.batteryPercent ?? '?'} %` : 'not heard of yet' }}</li></ul>
-      <form @submit.prevent="setUpScale"><label>Name of the scale <input v-model="scaleName" type="text" maxlength="60" data-testid="scale-name"></label><button class="plain-button" type="submit" data-testid="add-scale">Set it up</button></form>
-      <p v-if="newScale" class="key" data-testid="scale-key">Its key is shown this once. To try a simulated one:<br><code>npm run scale -- --id {{ newScale.id }} --key {{ newScale.key }}</code></p>
+      <ul v-if="held && held.scales.length > 0">
+        <li v-for="scale in held.scales" :key="scale.id">
+          {{ scale.name }}:
+          {{
+            scale.seenAt
+              ? `last heard of ${local(scale.seenAt)}, battery ${scale.batteryPercent ?? '?'} %`
+              : 'not heard of yet'
+          }}
+        </li>
+      </ul>
+      <form @submit.prevent="setUpScale">
+        <label
+          >Name of the scale <input v-model="scaleName" type="text" maxlength="60" data-testid="scale-name" /></label
+        ><button class="plain-button" type="submit" data-testid="add-scale">Set it up</button>
+      </form>
+      <p v-if="newScale" class="key" data-testid="scale-key">
+        Its key is shown this once. To try a simulated one:<br /><code
+          >npm run scale -- --id {{ newScale.id }} --key {{ newScale.key }}</code
+        >
+      </p>
     </section>
   </div>
 </template>

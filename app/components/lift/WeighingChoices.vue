@@ -9,33 +9,66 @@ import { FULLNESS_WORDS, capital, rangeInWords } from '#core/wording'
 const weighing = useWeighing()
 const preferences = usePreferences()
 /** What is often said of a box, and what its combs hold. */
-const SAID = [{ size: 'medium', lowKg: 22.7, highKg: 31.8 }, { size: 'shallow', lowKg: 13.6, highKg: 13.6 }] as const
-const said = computed(() => SAID.map(({ size, lowKg, highKg }) => {
-  const box = boxOfPattern(boxOfSize(CATALOGUE, STARTING_FORMAT, size)!, CATALOGUE).resolved
-  const claim = lowKg === highKg ? showMass(lowKg, preferences.units) : rangeInWords({ low: lowKg, high: highKg }, preferences.reader)
-  return `A ${size} of ten frames is said to hold ${claim} of honey; by its combs it is ${rangeInWords(honeyKg([box]), preferences.reader)}, and the whole box weighs ${rangeInWords(fullBoxKg(box), preferences.reader)}.`
-}))
+const SAID = [
+  { size: 'medium', lowKg: 22.7, highKg: 31.8 },
+  { size: 'shallow', lowKg: 13.6, highKg: 13.6 },
+] as const
+const said = computed(() =>
+  SAID.map(({ size, lowKg, highKg }) => {
+    const box = boxOfPattern(boxOfSize(CATALOGUE, STARTING_FORMAT, size)!, CATALOGUE).resolved
+    const claim =
+      lowKg === highKg
+        ? showMass(lowKg, preferences.units)
+        : rangeInWords({ low: lowKg, high: highKg }, preferences.reader)
+    return `A ${size} of ten frames is said to hold ${claim} of honey; by its combs it is ${rangeInWords(honeyKg([box]), preferences.reader)}, and the whole box weighs ${rangeInWords(fullBoxKg(box), preferences.reader)}.`
+  }),
+)
 const problem = ref('')
 function setFill(text: string) {
   const value = text.trim() === '' ? null : Number(text.replace(',', '.').replace('%', ''))
-  problem.value = value === null || (value >= 0 && value <= 100) ? '' : 'Fill is not a share from 0 to 100 per cent: type one such as 88, or leave it empty.'
+  problem.value =
+    value === null || (value >= 0 && value <= 100)
+      ? ''
+      : 'Fill is not a share from 0 to 100 per cent: type one such as 88, or leave it empty.'
   if (problem.value === '') weighing.fillPercent = value
 }
 </script>
 
 <template>
   <div class="choices">
-    <label>Weighed as
-      <select v-model="weighing.fullness" data-testid="fullness"><option v-for="one in FULLNESSES" :key="one" :value="one">{{ capital(FULLNESS_WORDS[one]) }}</option></select>
+    <label
+      >Weighed as
+      <select v-model="weighing.fullness" data-testid="fullness">
+        <option v-for="one in FULLNESSES" :key="one" :value="one">{{ capital(FULLNESS_WORDS[one]) }}</option>
+      </select>
     </label>
-    <label>Timber
-      <select v-model="weighing.timber" data-testid="timber"><option v-for="(one, key) in TIMBERS" :key="key" :value="key">{{ capital(one.label) }}, {{ Math.round(one.kgPerM3) }} kg/m³</option></select>
+    <label
+      >Timber
+      <select v-model="weighing.timber" data-testid="timber">
+        <option v-for="(one, key) in TIMBERS" :key="key" :value="key">
+          {{ capital(one.label) }}, {{ Math.round(one.kgPerM3) }} kg/m³
+        </option>
+      </select>
     </label>
-    <label>Fill of a full comb, %
-      <input type="text" inputmode="decimal" :value="weighing.fillPercent ?? ''" :placeholder="`${FILL.middle * 100} (${FILL.low * 100} to ${FILL.high * 100})`" data-testid="fill" @change="setFill(($event.target as HTMLInputElement).value)">
+    <label
+      >Fill of a full comb, %
+      <input
+        type="text"
+        inputmode="decimal"
+        :value="weighing.fillPercent ?? ''"
+        :placeholder="`${FILL.middle * 100} (${FILL.low * 100} to ${FILL.high * 100})`"
+        data-testid="fill"
+        @change="setFill(($event.target as HTMLInputElement).value)"
+      />
     </label>
     <p v-if="problem" class="wrong" role="alert">{{ problem }}</p>
-    <ElCollapse class="said"><ElCollapseItem title="What a full box is said to hold"><p v-for="line in said" :key="line">{{ line }} Who says more has often weighed the box with it, or counts combs of the fattest kind.</p></ElCollapseItem></ElCollapse>
+    <ElCollapse class="said"
+      ><ElCollapseItem title="What a full box is said to hold"
+        ><p v-for="line in said" :key="line">
+          {{ line }} Who says more has often weighed the box with it, or counts combs of the fattest kind.
+        </p></ElCollapseItem
+      ></ElCollapse
+    >
   </div>
 </template>
 

@@ -15,11 +15,22 @@ function go(kind: StartName) {
   <ElDialog :model-value="true" title="A new hive" width="min(520px, 94vw)" append-to-body @close="emit('close')">
     <form class="new" @submit.prevent="go('langstroth')">
       <label for="new-hive-name">Name</label>
-      <ElInput id="new-hive-name" v-model="name" maxlength="80" placeholder="Twill" autofocus data-testid="new-hive-name" />
+      <ElInput
+        id="new-hive-name"
+        v-model="name"
+        maxlength="80"
+        placeholder="Twill"
+        autofocus
+        data-testid="new-hive-name"
+      />
       <p v-if="wrong" class="wrong" role="alert">The name is empty: give the hive one, such as Twill.</p>
       <div class="ways">
-        <button class="plain-button filled" type="button" data-testid="new-langstroth" @click="go('langstroth')">A Langstroth</button>
-        <button class="plain-button filled" type="button" data-testid="new-national" @click="go('national')">A National</button>
+        <button class="plain-button filled" type="button" data-testid="new-langstroth" @click="go('langstroth')">
+          A Langstroth
+        </button>
+        <button class="plain-button filled" type="button" data-testid="new-national" @click="go('national')">
+          A National
+        </button>
         <button class="plain-button" type="button" data-testid="new-empty" @click="go('empty')">Bare ground</button>
       </div>
     </form>

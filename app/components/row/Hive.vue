@@ -10,7 +10,15 @@ import { fittingShapes, sectionOf } from '~/drawing/section'
 import type { HiveIn } from '#core/hive-in'
 
 export type HiveAction = 'copy' | 'rename' | 'export' | 'remove'
-const props = defineProps<{ hive: Hive; known: HiveIn; scale: number; width: number; height: number; catalogue: Catalogue; stage: Stage | null }>()
+const props = defineProps<{
+  hive: Hive
+  known: HiveIn
+  scale: number
+  width: number
+  height: number
+  catalogue: Catalogue
+  stage: Stage | null
+}>()
 defineEmits<{ act: [action: HiveAction] }>()
 const preferences = usePreferences()
 const assessment = computed(() => props.known.assessment)
@@ -18,12 +26,17 @@ const weighing = useWeighing()
 
 const shapes = computed(() => [
   ...assessment.value.layout.parts.flatMap((part) => sectionOf(part, 'along', true)),
-  ...assessment.value.assembled.attached.flatMap((fitting) => fittingShapes(fitting, assessment.value.layout.parts, 'along')),
+  ...assessment.value.assembled.attached.flatMap((fitting) =>
+    fittingShapes(fitting, assessment.value.layout.parts, 'along'),
+  ),
 ])
 const weight = computed(() => {
   const mass = props.known.mass(weighing.usualAt(props.hive.stage, props.stage !== null))
   const lifted = props.known.mass(weighing.liftedAt(props.hive.stage, props.stage !== null))
-  return { kg: mass.kg.middle, heaviest: liftsOf(assessment.value.layout, lifted, weighing.own).heaviest?.kg.middle ?? 0 }
+  return {
+    kg: mass.kg.middle,
+    heaviest: liftsOf(assessment.value.layout, lifted, weighing.own).heaviest?.kg.middle ?? 0,
+  }
 })
 const worst = computed(() => {
   const finding = assessment.value.findings.find(({ acceptance, severity }) => !acceptance && severity !== 'note')
@@ -41,24 +54,33 @@ const grade = computed(() => (assessment.value.worst === 'note' ? 'good' : asses
         <g :transform="`translate(${width / 2} ${height - 12}) scale(${scale})`"><DrawingShapes :shapes="shapes" /></g>
       </svg>
       <b class="name"><span class="visually-hidden">Open </span>{{ hive.name }}</b>
-      <span class="stage">{{ capital(stageWord(hive.stage)) }}, {{ showLength(assessment.heightMm, preferences.units) }}</span>
-      <span class="stage">{{ showMass(weight.kg, preferences.units) }}<template v-if="weight.heaviest">, heaviest lift {{ showMass(weight.heaviest, preferences.units) }}</template></span>
+      <span class="stage"
+        >{{ capital(stageWord(hive.stage)) }}, {{ showLength(assessment.heightMm, preferences.units) }}</span
+      >
+      <span class="stage"
+        >{{ showMass(weight.kg, preferences.units)
+        }}<template v-if="weight.heaviest"
+          >, heaviest lift {{ showMass(weight.heaviest, preferences.units) }}</template
+        ></span
+      >
       <span class="worst" :style="{ color: GRADE_COLOURS[grade] }">
         <ShellSeverityMark :grade="grade" />
         <span>{{ worst ? `${severityWord(grade)}: ${worst.short}` : 'Good: nothing to mend' }}</span>
       </span>
     </NuxtLink>
-    <ShellInTurn v-if="stage === null"><ElDropdown trigger="click" :persistent="false" class="menu" @command="$emit('act', $event)">
-      <button class="plain-button quiet" type="button" :aria-label="`More for ${hive.name}`">…</button>
-      <template #dropdown>
-        <ElDropdownMenu>
-          <ElDropdownItem command="copy">Copy</ElDropdownItem>
-          <ElDropdownItem command="rename">Rename</ElDropdownItem>
-          <ElDropdownItem command="export">Save as plan file</ElDropdownItem>
-          <ElDropdownItem command="remove">Remove</ElDropdownItem>
-        </ElDropdownMenu>
-      </template>
-    </ElDropdown></ShellInTurn>
+    <ShellInTurn v-if="stage === null"
+      ><ElDropdown trigger="click" :persistent="false" class="menu" @command="$emit('act', $event)">
+        <button class="plain-button quiet" type="button" :aria-label="`More for ${hive.name}`">…</button>
+        <template #dropdown>
+          <ElDropdownMenu>
+            <ElDropdownItem command="copy">Copy</ElDropdownItem>
+            <ElDropdownItem command="rename">Rename</ElDropdownItem>
+            <ElDropdownItem command="export">Save as plan file</ElDropdownItem>
+            <ElDropdownItem command="remove">Remove</ElDropdownItem>
+          </ElDropdownMenu>
+        </template>
+      </ElDropdown></ShellInTurn
+    >
   </article>
 </template>
 

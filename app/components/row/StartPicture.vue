@@ -9,7 +9,9 @@ const props = defineProps<{ start: StartName }>()
 const shapes = computed(() => {
   let n = 0
   const { hive, parts } = startHive(props.start, '', CATALOGUE, () => String(n++))
-  return layOut(assembleHive(hive, new Map(parts.map((part) => [part.id, part])), CATALOGUE)).parts.flatMap((part) => sectionOf(part, 'along'))
+  return layOut(assembleHive(hive, new Map(parts.map((part) => [part.id, part])), CATALOGUE)).parts.flatMap((part) =>
+    sectionOf(part, 'along'),
+  )
 })
 </script>
 

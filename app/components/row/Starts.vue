@@ -8,18 +8,30 @@ defineEmits<{ start: [kind: StartName] }>()
 <template>
   <section class="starts" aria-label="Start">
     <h2>Stack your first hive</h2>
-    <p>Duvet draws a hive to scale from the ground up and tells what the bees will do with every gap: keep it open, glue it, or fill it with comb.</p>
+    <p>
+      Duvet draws a hive to scale from the ground up and tells what the bees will do with every gap: keep it open, glue
+      it, or fill it with comb.
+    </p>
     <div class="ways">
       <button class="start" type="button" data-testid="start-langstroth" @click="$emit('start', 'langstroth')">
-        <RowStartPicture start="langstroth" /><b>A Langstroth</b><span>Stand, floor, one deep with ten frames, inner cover, roof.</span>
+        <RowStartPicture start="langstroth" /><b>A Langstroth</b
+        ><span>Stand, floor, one deep with ten frames, inner cover, roof.</span>
       </button>
       <button class="start" type="button" data-testid="start-national" @click="$emit('start', 'national')">
-        <RowStartPicture start="national" /><b>A National</b><span>Stand, floor, one brood box with eleven frames and a dummy, crown board, roof.</span>
+        <RowStartPicture start="national" /><b>A National</b
+        ><span>Stand, floor, one brood box with eleven frames and a dummy, crown board, roof.</span>
       </button>
       <RowImport large />
     </div>
-    <p class="hint">Bare ground instead? <button class="plain-button quiet" type="button" data-testid="start-empty" @click="$emit('start', 'empty')">Start with nothing</button></p>
-    <p class="hint">To look round first, stop this server and run <code>npm run demo</code>: two yards with eleven hives stand there.</p>
+    <p class="hint">
+      Bare ground instead?
+      <button class="plain-button quiet" type="button" data-testid="start-empty" @click="$emit('start', 'empty')">
+        Start with nothing
+      </button>
+    </p>
+    <p class="hint">
+      To look round first, stop this server and run <code>npm run demo</code>: two yards with eleven hives stand there.
+    </p>
   </section>
 </template>
 

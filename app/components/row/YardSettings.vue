@@ -9,20 +9,39 @@ const props = defineProps<{ yard: Yard }>()
 const emit = defineEmits<{ close: [] }>()
 const yards = useYards()
 const preferences = usePreferences()
-const form = reactive({ name: props.yard.name, note: props.yard.note, band: props.yard.band, prolific: props.yard.prolific })
+const form = reactive({
+  name: props.yard.name,
+  note: props.yard.note,
+  band: props.yard.band,
+  prolific: props.yard.prolific,
+})
 const wrong = ref(false)
-const WORDS = { range: 'The published range', 'single-figure': 'One figure, give or take', metric: 'Metric practice' } as const
-const bandText = (preset: (typeof BAND_PRESETS)[number]) => `${WORDS[preset]}: ${showFigure(BANDS[preset].minMm, preferences.units)} to ${showLength(BANDS[preset].maxMm, preferences.units)}`
+const WORDS = {
+  range: 'The published range',
+  'single-figure': 'One figure, give or take',
+  metric: 'Metric practice',
+} as const
+const bandText = (preset: (typeof BAND_PRESETS)[number]) =>
+  `${WORDS[preset]}: ${showFigure(BANDS[preset].minMm, preferences.units)} to ${showLength(BANDS[preset].maxMm, preferences.units)}`
 function save() {
   wrong.value = form.name.trim() === ''
   if (wrong.value) return
-  yards.perform(props.yard.id, deeds.setYard({ name: form.name.trim(), note: form.note, band: form.band, prolific: form.prolific }))
+  yards.perform(
+    props.yard.id,
+    deeds.setYard({ name: form.name.trim(), note: form.note, band: form.band, prolific: form.prolific }),
+  )
   emit('close')
 }
 </script>
 
 <template>
-  <ElDialog :model-value="true" :title="`Yard ${yard.name}`" width="min(520px, 94vw)" append-to-body @close="emit('close')">
+  <ElDialog
+    :model-value="true"
+    :title="`Yard ${yard.name}`"
+    width="min(520px, 94vw)"
+    append-to-body
+    @close="emit('close')"
+  >
     <form class="settings" @submit.prevent="save">
       <label for="yard-name">Name</label>
       <ElInput id="yard-name" v-model="form.name" maxlength="80" />
@@ -31,12 +50,26 @@ function save() {
       <ElInput id="yard-note" v-model="form.note" type="textarea" :rows="3" maxlength="2000" />
       <fieldset>
         <legend>What counts as bee space here</legend>
-        <label v-for="preset in BAND_PRESETS" :key="preset"><input v-model="form.band" type="radio" name="band" :value="preset"> {{ bandText(preset) }}</label>
+        <label v-for="preset in BAND_PRESETS" :key="preset"
+          ><input v-model="form.band" type="radio" name="band" :value="preset" /> {{ bandText(preset) }}</label
+        >
       </fieldset>
-      <label><input v-model="form.prolific" type="checkbox"> A prolific strain: half as much room again for brood</label>
+      <label
+        ><input v-model="form.prolific" type="checkbox" /> A prolific strain: half as much room again for brood</label
+      >
       <div class="ways">
         <button class="plain-button filled" type="submit">Save</button>
-        <button class="plain-button" type="button" data-testid="remove-yard" @click="yards.removeYard(yard.id); emit('close')">Remove this yard</button>
+        <button
+          class="plain-button"
+          type="button"
+          data-testid="remove-yard"
+          @click="
+            yards.removeYard(yard.id)
+            emit('close')
+          "
+        >
+          Remove this yard
+        </button>
       </div>
       <p class="soft">A yard that is removed can be brought back from the foot of the Row.</p>
     </form>

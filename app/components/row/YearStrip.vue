@@ -6,9 +6,21 @@ import { capital, stageWord } from '#core/wording'
 
 const props = defineProps<{ yards: readonly Yard[]; chosen: Stage | null }>()
 const emit = defineEmits<{ choose: [stage: Stage | null] }>()
-const ORDER: readonly Stage[] = ['late-winter-check', 'building-up', 'supering', 'flow', 'crop', 'dearth', 'after-crop', 'pack-down', 'winter']
+const ORDER: readonly Stage[] = [
+  'late-winter-check',
+  'building-up',
+  'supering',
+  'flow',
+  'crop',
+  'dearth',
+  'after-crop',
+  'pack-down',
+  'winter',
+]
 const stages = computed(() => {
-  const there = new Set(props.yards.flatMap(({ season }) => stagesOfYear(season?.calendar ?? COOL_MARITIME).map(({ stage }) => stage)))
+  const there = new Set(
+    props.yards.flatMap(({ season }) => stagesOfYear(season?.calendar ?? COOL_MARITIME).map(({ stage }) => stage)),
+  )
   return [null, ...ORDER.filter((stage) => there.has(stage))]
 })
 function step(by: 1 | -1) {
@@ -21,9 +33,27 @@ function slide(event: PointerEvent, stage: Stage | null) {
 </script>
 
 <template>
-  <div class="strip" role="group" aria-label="All hives through the year" @keydown.left.prevent="step(-1)" @keydown.right.prevent="step(1)">
-    <button v-for="stage in stages" :key="stage ?? 'now'" type="button" :aria-pressed="stage === chosen" :data-row-stage="stage ?? 'now'" @click="emit('choose', stage)" @pointerenter="slide($event, stage)">{{ stage ? capital(stageWord(stage)) : 'As they stand' }}</button>
-    <NuxtLink v-if="chosen" :to="{ path: '/year', query: { stage: chosen } }">What changes, and what goes in the van</NuxtLink>
+  <div
+    class="strip"
+    role="group"
+    aria-label="All hives through the year"
+    @keydown.left.prevent="step(-1)"
+    @keydown.right.prevent="step(1)"
+  >
+    <button
+      v-for="stage in stages"
+      :key="stage ?? 'now'"
+      type="button"
+      :aria-pressed="stage === chosen"
+      :data-row-stage="stage ?? 'now'"
+      @click="emit('choose', stage)"
+      @pointerenter="slide($event, stage)"
+    >
+      {{ stage ? capital(stageWord(stage)) : 'As they stand' }}
+    </button>
+    <NuxtLink v-if="chosen" :to="{ path: '/year', query: { stage: chosen } }"
+      >What changes, and what goes in the van</NuxtLink
+    >
   </div>
 </template>
 

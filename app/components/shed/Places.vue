@@ -8,13 +8,21 @@ const props = defineProps<{ yardId: string; partId: string }>()
 const preferences = usePreferences()
 const stays = shallowRef<readonly Stay[] | null>(null)
 const failed = ref(false)
-watch(() => props.partId, async (partId) => {
-  const answer = await server.places(props.yardId, partId)
-  failed.value = !answer.ok
-  if (answer.ok && partId === props.partId) stays.value = answer.value
-}, { immediate: true })
+watch(
+  () => props.partId,
+  async (partId) => {
+    const answer = await server.places(props.yardId, partId)
+    failed.value = !answer.ok
+    if (answer.ok && partId === props.partId) stays.value = answer.value
+  },
+  { immediate: true },
+)
 function said({ hive, role, owned, hasHeld }: Stay): string {
-  const place = !owned ? 'gone from this yard' : hive ? `on ${hive.name}${role ? ` as ${roleWord(role, preferences.vocabulary)}` : ''}` : 'in the shed'
+  const place = !owned
+    ? 'gone from this yard'
+    : hive
+      ? `on ${hive.name}${role ? ` as ${roleWord(role, preferences.vocabulary)}` : ''}`
+      : 'in the shed'
   return capital(`${place}${owned ? `; has held ${hasHeld.length > 0 ? hasHeld.join(' and ') : 'nothing yet'}` : ''}`)
 }
 </script>
@@ -22,7 +30,14 @@ function said({ hive, role, owned, hasHeld }: Stay): string {
 <template>
   <p v-if="failed">Where it has been could not be fetched; the server may be away, or this part is not saved yet.</p>
   <ol v-else-if="stays" data-testid="places">
-    <li v-for="(stay, i) in stays" :key="i">{{ said(stay) }} <span>{{ stay.since ? `since ${dayInWords(stay.since)}, set down on ${stay.device}` : 'from the first that is known of it' }}</span></li>
+    <li v-for="(stay, i) in stays" :key="i">
+      {{ said(stay) }}
+      <span>{{
+        stay.since
+          ? `since ${dayInWords(stay.since)}, set down on ${stay.device}`
+          : 'from the first that is known of it'
+      }}</span>
+    </li>
   </ol>
 </template>
 

@@ -6,10 +6,17 @@ import type { SetAside } from '~/stores/aside'
 
 const aside = useAside()
 const yards = useYards()
-const words = ({ entries, text }: SetAside) => (entries.length > 0 ? entries.map(({ edit }) => capital(editInWords(edit))) : [`As it was found: ${(text ?? '').slice(0, 200)}`])
+const words = ({ entries, text }: SetAside) =>
+  entries.length > 0
+    ? entries.map(({ edit }) => capital(editInWords(edit)))
+    : [`As it was found: ${(text ?? '').slice(0, 200)}`]
 const hereAgain = ({ yardId }: SetAside) => yards.yards.some(({ id }) => id === yardId)
 function save(one: SetAside) {
-  download(`set-aside-${one.at.slice(0, 10) || 'unknown'}.json`, one.text ?? JSON.stringify(one, null, 1), 'application/json')
+  download(
+    `set-aside-${one.at.slice(0, 10) || 'unknown'}.json`,
+    one.text ?? JSON.stringify(one, null, 1),
+    'application/json',
+  )
 }
 function tryAgain(one: SetAside) {
   yards.message = null
@@ -20,17 +27,38 @@ function tryAgain(one: SetAside) {
 <template>
   <ElDialog v-model="aside.shown" title="Set aside" width="min(720px, 94vw)" append-to-body>
     <p v-if="aside.all.length === 0">Nothing is set aside any more.</p>
-    <p v-else>These changes could not be saved. Nothing of what is saved was touched; they stay in this browser until you drop them.</p>
+    <p v-else>
+      These changes could not be saved. Nothing of what is saved was touched; they stay in this browser until you drop
+      them.
+    </p>
     <section v-for="one in aside.all" :key="one.id" data-set-aside>
-      <h3>{{ one.yardName || 'A yard that is not known' }}<template v-if="one.at">, {{ dayInWords(one.at) }}</template></h3>
+      <h3>
+        {{ one.yardName || 'A yard that is not known' }}<template v-if="one.at">, {{ dayInWords(one.at) }}</template>
+      </h3>
       <p>{{ one.why }}</p>
-      <ul><li v-for="(word, i) in words(one).slice(0, 8)" :key="i">{{ word }}</li><li v-if="words(one).length > 8">and {{ words(one).length - 8 }} more</li></ul>
+      <ul>
+        <li v-for="(word, i) in words(one).slice(0, 8)" :key="i">{{ word }}</li>
+        <li v-if="words(one).length > 8">and {{ words(one).length - 8 }} more</li>
+      </ul>
       <div class="ways">
-        <button v-if="one.entries.length > 0" class="plain-button filled" type="button" :disabled="!hereAgain(one)" data-testid="try-again" @click="tryAgain(one)">Try again</button>
+        <button
+          v-if="one.entries.length > 0"
+          class="plain-button filled"
+          type="button"
+          :disabled="!hereAgain(one)"
+          data-testid="try-again"
+          @click="tryAgain(one)"
+        >
+          Try again
+        </button>
         <button class="plain-button" type="button" data-testid="save-aside" @click="save(one)">Save as a file</button>
-        <button class="plain-button quiet" type="button" data-testid="drop-aside" @click="aside.drop(one.id)">Drop it</button>
+        <button class="plain-button quiet" type="button" data-testid="drop-aside" @click="aside.drop(one.id)">
+          Drop it
+        </button>
       </div>
-      <p v-if="one.entries.length > 0 && !hereAgain(one)" class="soft">Its yard is not here: bring it back at the foot of the Row, then try again.</p>
+      <p v-if="one.entries.length > 0 && !hereAgain(one)" class="soft">
+        Its yard is not here: bring it back at the foot of the Row, then try again.
+      </p>
     </section>
   </ElDialog>
 </template>

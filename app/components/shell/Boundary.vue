@@ -7,7 +7,10 @@ const route = useRoute()
   <NuxtErrorBoundary :key="route.path">
     <slot />
     <template #error="{ clearError: again }">
-      <p class="failed" role="alert">This could not be worked out from what is noted here. Nothing was changed. <button class="plain-button" type="button" @click="again()">Try again</button></p>
+      <p class="failed" role="alert">
+        This could not be worked out from what is noted here. Nothing was changed.
+        <button class="plain-button" type="button" @click="again()">Try again</button>
+      </p>
     </template>
   </NuxtErrorBoundary>
 </template>

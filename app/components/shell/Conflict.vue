@@ -13,32 +13,77 @@ const byWhom = computed(() => {
   const last = open.value.since.at(-1)
   return last ? `, on ${last.device}` : ''
 })
-const versions = computed(() => (['mine', 'theirs'] as const).map((key) => ({
-  key, title: key === 'mine' ? `Yours, on ${preferences.device}` : `Saved meanwhile${byWhom.value}`,
-  note: [...new Set((key === 'mine' ? open.value.versions.mine : open.value.since).map(({ edit }) => editInWords(edit)))].slice(-3).join(', '),
-  ...drawn(sync.outcome(clash.value.hiveId, key).yard),
-})))
+const versions = computed(() =>
+  (['mine', 'theirs'] as const).map((key) => ({
+    key,
+    title: key === 'mine' ? `Yours, on ${preferences.device}` : `Saved meanwhile${byWhom.value}`,
+    note: [
+      ...new Set((key === 'mine' ? open.value.versions.mine : open.value.since).map(({ edit }) => editInWords(edit))),
+    ]
+      .slice(-3)
+      .join(', '),
+    ...drawn(sync.outcome(clash.value.hiveId, key).yard),
+  })),
+)
 function drawn(yard: Yard) {
   const hive = yard.hives.find(({ id }) => id === clash.value.hiveId)
   if (!hive) return { assessment: null, names: new Map<string, string>(), yard }
   const known = hiveIn(yard, hive)
   return { assessment: known.assessment, names: known.names(preferences.vocabulary), yard }
 }
-const hiveName = computed(() => [open.value.versions.theirs, open.value.versions.base].flatMap(({ hives }) => hives).find(({ id }) => id === clash.value.hiveId)?.name ?? versions.value[0]!.yard.hives.find(({ id }) => id === clash.value.hiveId)?.name ?? open.value.versions.theirs.name)
+const hiveName = computed(
+  () =>
+    [open.value.versions.theirs, open.value.versions.base]
+      .flatMap(({ hives }) => hives)
+      .find(({ id }) => id === clash.value.hiveId)?.name ??
+    versions.value[0]!.yard.hives.find(({ id }) => id === clash.value.hiveId)?.name ??
+    open.value.versions.theirs.name,
+)
 </script>
 
 <template>
-  <ElDialog :model-value="true" :title="`${hiveName} was changed in two places`" width="min(1080px, 96vw)" top="4vh" append-to-body :show-close="false" :close-on-click-modal="false" :close-on-press-escape="false">
-    <p>Nothing was overwritten. Whatever else you changed is kept; choose how this stands.<template v-if="left > 1"> {{ left - 1 }} more to choose after this.</template></p>
+  <ElDialog
+    :model-value="true"
+    :title="`${hiveName} was changed in two places`"
+    width="min(1080px, 96vw)"
+    top="4vh"
+    append-to-body
+    :show-close="false"
+    :close-on-click-modal="false"
+    :close-on-press-escape="false"
+  >
+    <p>
+      Nothing was overwritten. Whatever else you changed is kept; choose how this stands.<template v-if="left > 1">
+        {{ left - 1 }} more to choose after this.</template
+      >
+    </p>
     <div class="versions">
       <section v-for="version in versions" :key="version.key" :data-version="version.key">
         <h3>{{ version.title }}</h3>
         <p class="note">{{ version.note }}</p>
-        <DrawingHiveSection v-if="version.assessment" :assessment="version.assessment" :names="version.names" :reader="preferences.reader" axis="along" :width="490" :height="430" narrow />
+        <DrawingHiveSection
+          v-if="version.assessment"
+          :assessment="version.assessment"
+          :names="version.names"
+          :reader="preferences.reader"
+          axis="along"
+          :width="490"
+          :height="430"
+          narrow
+        />
         <p v-else-if="clash.hiveId">The hive is not there in this version.</p>
-        <p v-else>{{ version.yard.name }}<template v-if="version.yard.note">: {{ version.yard.note }}</template></p>
-        <p v-if="version.assessment">Worst finding: <b>{{ severityWord(version.assessment.worst) }}</b></p>
-        <button class="plain-button filled" type="button" :data-testid="`keep-${version.key}`" @click="sync.choose(version.key)">
+        <p v-else>
+          {{ version.yard.name }}<template v-if="version.yard.note">: {{ version.yard.note }}</template>
+        </p>
+        <p v-if="version.assessment">
+          Worst finding: <b>{{ severityWord(version.assessment.worst) }}</b>
+        </p>
+        <button
+          class="plain-button filled"
+          type="button"
+          :data-testid="`keep-${version.key}`"
+          @click="sync.choose(version.key)"
+        >
           {{ version.key === 'mine' ? 'Keep mine' : 'Keep what was saved' }}
         </button>
       </section>

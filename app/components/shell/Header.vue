@@ -14,24 +14,65 @@ const redoText = computed(() => history.value.redo.at(-1))
 <template>
   <header class="top">
     <NuxtLink to="/" class="brand" aria-label="Duvet, to the row">Duvet</NuxtLink>
-    <p v-if="hiveName" class="where"><NuxtLink to="/">{{ yardName }}</NuxtLink> <span aria-hidden="true">/</span> <b>{{ hiveName }}</b></p>
+    <p v-if="hiveName" class="where">
+      <NuxtLink to="/">{{ yardName }}</NuxtLink> <span aria-hidden="true">/</span> <b>{{ hiveName }}</b>
+    </p>
     <nav class="views" aria-label="Views">
-      <NuxtLink to="/">Row</NuxtLink><NuxtLink to="/frames" :class="{ here: $route.path.startsWith('/frames/') }">Frames</NuxtLink><NuxtLink to="/lift" :class="{ here: $route.path.startsWith('/lift/') }">Lift</NuxtLink><NuxtLink to="/year">Year</NuxtLink><NuxtLink to="/fit">Fit</NuxtLink><NuxtLink to="/shed">Shed</NuxtLink><NuxtLink to="/log" :class="{ here: $route.path.startsWith('/log/') }">Log</NuxtLink><NuxtLink to="/build">Build</NuxtLink><NuxtLink to="/sources">Sources</NuxtLink>
+      <NuxtLink to="/">Row</NuxtLink
+      ><NuxtLink to="/frames" :class="{ here: $route.path.startsWith('/frames/') }">Frames</NuxtLink
+      ><NuxtLink to="/lift" :class="{ here: $route.path.startsWith('/lift/') }">Lift</NuxtLink
+      ><NuxtLink to="/year">Year</NuxtLink><NuxtLink to="/fit">Fit</NuxtLink><NuxtLink to="/shed">Shed</NuxtLink
+      ><NuxtLink to="/log" :class="{ here: $route.path.startsWith('/log/') }">Log</NuxtLink
+      ><NuxtLink to="/build">Build</NuxtLink><NuxtLink to="/sources">Sources</NuxtLink>
     </nav>
     <div v-if="yardId" class="history">
-      <button class="plain-button quiet" type="button" data-testid="undo" :disabled="!undoText" :title="undoText ? `Undo ${editInWords(undoText.done)}` : 'Nothing to undo'" @click="yards.undo(yardId)">Undo</button>
-      <button class="plain-button quiet" type="button" data-testid="redo" :disabled="!redoText" :title="redoText ? `Redo ${editInWords(redoText.done)}` : 'Nothing to redo'" @click="yards.redo(yardId)">Redo</button>
+      <button
+        class="plain-button quiet"
+        type="button"
+        data-testid="undo"
+        :disabled="!undoText"
+        :title="undoText ? `Undo ${editInWords(undoText.done)}` : 'Nothing to undo'"
+        @click="yards.undo(yardId)"
+      >
+        Undo
+      </button>
+      <button
+        class="plain-button quiet"
+        type="button"
+        data-testid="redo"
+        :disabled="!redoText"
+        :title="redoText ? `Redo ${editInWords(redoText.done)}` : 'Nothing to redo'"
+        @click="yards.redo(yardId)"
+      >
+        Redo
+      </button>
     </div>
     <div class="switches">
       <div class="switch" role="group" aria-label="Units">
-        <button type="button" :aria-pressed="preferences.units === 'inches'" @click="preferences.units = 'inches'">inches</button>
+        <button type="button" :aria-pressed="preferences.units === 'inches'" @click="preferences.units = 'inches'">
+          inches
+        </button>
         <button type="button" :aria-pressed="preferences.units === 'mm'" @click="preferences.units = 'mm'">mm</button>
       </div>
       <div class="switch" role="group" aria-label="Part names">
-        <button type="button" :aria-pressed="preferences.vocabulary === 'british'" @click="preferences.vocabulary = 'british'">British</button>
-        <button type="button" :aria-pressed="preferences.vocabulary === 'northAmerican'" @click="preferences.vocabulary = 'northAmerican'">N. American</button>
+        <button
+          type="button"
+          :aria-pressed="preferences.vocabulary === 'british'"
+          @click="preferences.vocabulary = 'british'"
+        >
+          British
+        </button>
+        <button
+          type="button"
+          :aria-pressed="preferences.vocabulary === 'northAmerican'"
+          @click="preferences.vocabulary = 'northAmerican'"
+        >
+          N. American
+        </button>
       </div>
-      <button class="plain-button quiet help" type="button" aria-label="Keys and this device" @click="$emit('help')">?</button>
+      <button class="plain-button quiet help" type="button" aria-label="Keys and this device" @click="$emit('help')">
+        ?
+      </button>
     </div>
   </header>
 </template>

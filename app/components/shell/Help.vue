@@ -24,11 +24,16 @@ const KEYS: readonly (readonly [string, string])[] = [
 <template>
   <ElDialog v-model="open" title="Keys, and this device" width="min(620px, 94vw)" append-to-body>
     <dl>
-      <template v-for="[key, what] in KEYS" :key="key"><dt>{{ key }}</dt><dd>{{ what }}</dd></template>
+      <template v-for="[key, what] in KEYS" :key="key"
+        ><dt>{{ key }}</dt>
+        <dd>{{ what }}</dd></template
+      >
     </dl>
     <label for="device-name">Name of this device, kept with every change</label>
     <ElInput id="device-name" v-model="preferences.deviceTyped" maxlength="60" placeholder="this browser" />
-    <p v-if="preferences.deviceTyped.trim() === ''" role="status">The name is empty: changes will say “this browser”.</p>
+    <p v-if="preferences.deviceTyped.trim() === ''" role="status">
+      The name is empty: changes will say “this browser”.
+    </p>
   </ElDialog>
 </template>
 

@@ -6,9 +6,13 @@ const aside = useAside()
 
 <template>
   <div class="messages" aria-live="polite">
-    <p v-if="aside.dropped" data-testid="dropped">Dropped. <button class="plain-button" type="button" @click="aside.bringBack()">Bring it back</button> <button class="plain-button quiet" type="button" @click="aside.dropped = null">All right</button></p>
+    <p v-if="aside.dropped" data-testid="dropped">
+      Dropped. <button class="plain-button" type="button" @click="aside.bringBack()">Bring it back</button>
+      <button class="plain-button quiet" type="button" @click="aside.dropped = null">All right</button>
+    </p>
     <p v-if="yards.message" role="alert">
-      {{ yards.message }} <button class="plain-button quiet" type="button" @click="yards.message = null">All right</button>
+      {{ yards.message }}
+      <button class="plain-button quiet" type="button" @click="yards.message = null">All right</button>
     </p>
   </div>
 </template>

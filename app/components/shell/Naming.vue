@@ -13,7 +13,15 @@ function take() {
 <template>
   <ElDialog :model-value="true" :title="title" width="min(420px, 94vw)" append-to-body @close="emit('close')">
     <form @submit.prevent="take">
-      <ElInput v-model="text" :type="long ? 'textarea' : 'text'" :rows="4" :maxlength="long ? 2000 : 80" :aria-label="title" autofocus data-testid="name-input" />
+      <ElInput
+        v-model="text"
+        :type="long ? 'textarea' : 'text'"
+        :rows="4"
+        :maxlength="long ? 2000 : 80"
+        :aria-label="title"
+        autofocus
+        data-testid="name-input"
+      />
       <p v-if="wrong" class="wrong" role="alert">The name is empty: give it one, such as Twill.</p>
       <button class="plain-button filled" type="submit">Save</button>
     </form>

@@ -7,21 +7,53 @@ const yards = useYards()
 const sync = useSync()
 const store = useHeld()
 const aside = useAside()
-const waiting = computed(() => (yards.waitingCount === 0 ? 'Nothing is waiting.' : yards.waitingCount === 1 ? 'One change is kept here and sent when it can be.' : `${yards.waitingCount} changes are kept here and sent when they can be.`))
+const waiting = computed(() =>
+  yards.waitingCount === 0
+    ? 'Nothing is waiting.'
+    : yards.waitingCount === 1
+      ? 'One change is kept here and sent when it can be.'
+      : `${yards.waitingCount} changes are kept here and sent when they can be.`,
+)
 const route = useRoute()
 /** Hives without their roof in the middle of a visit, wherever one looks but at the visit itself. */
-const open = computed(() => yards.yards.flatMap((yard) => yard.hives.filter((hive) => hive.visit && standsOpen(hive, yard, catalogueOf(yard)) && route.path !== `/visit/${encodeURIComponent(hive.id)}` && route.path !== `/visit/${hive.id}`).map((hive) => ({ yard, hive }))))
-const unkept = computed(() => (store.unkept === 'forbidden' ? 'This browser keeps nothing for Duvet' : 'This browser’s storage is full'))
+const open = computed(() =>
+  yards.yards.flatMap((yard) =>
+    yard.hives
+      .filter(
+        (hive) =>
+          hive.visit &&
+          standsOpen(hive, yard, catalogueOf(yard)) &&
+          route.path !== `/visit/${encodeURIComponent(hive.id)}` &&
+          route.path !== `/visit/${hive.id}`,
+      )
+      .map((hive) => ({ yard, hive })),
+  ),
+)
+const unkept = computed(() =>
+  store.unkept === 'forbidden' ? 'This browser keeps nothing for Duvet' : 'This browser’s storage is full',
+)
 </script>
 
 <template>
   <div class="notices" aria-live="polite">
     <p v-if="sync.trouble" class="away" data-testid="away">{{ sync.trouble.sentence }} {{ waiting }}</p>
-    <p v-if="store.unkept && yards.waitingCount > 0" class="away" data-testid="unkept">{{ unkept }}: {{ yards.waitingCount === 1 ? 'a change is' : `${yards.waitingCount} changes are` }} kept in this page only until the server has {{ yards.waitingCount === 1 ? 'it' : 'them' }}. Do not close it before.</p>
-    <p v-if="aside.all.length > 0" class="said" data-testid="aside">
-      {{ aside.count === 1 ? 'One change could not be saved and is' : `${aside.count} changes could not be saved and are` }} set aside. <button class="plain-button" type="button" data-testid="open-aside" @click="aside.shown = true">Look at {{ aside.count === 1 ? 'it' : 'them' }}</button>
+    <p v-if="store.unkept && yards.waitingCount > 0" class="away" data-testid="unkept">
+      {{ unkept }}: {{ yards.waitingCount === 1 ? 'a change is' : `${yards.waitingCount} changes are` }} kept in this
+      page only until the server has {{ yards.waitingCount === 1 ? 'it' : 'them' }}. Do not close it before.
     </p>
-    <p v-for="{ yard, hive } in open" :key="`${yard.id} ${hive.id}`" class="away" data-testid="stands-open"><ShellSeverityMark grade="watch" /> {{ hive.name }} stands open in the middle of a visit. <NuxtLink :to="`/visit/${encodeURIComponent(hive.id)}`">Go on with it</NuxtLink></p>
+    <p v-if="aside.all.length > 0" class="said" data-testid="aside">
+      {{
+        aside.count === 1 ? 'One change could not be saved and is' : `${aside.count} changes could not be saved and are`
+      }}
+      set aside.
+      <button class="plain-button" type="button" data-testid="open-aside" @click="aside.shown = true">
+        Look at {{ aside.count === 1 ? 'it' : 'them' }}
+      </button>
+    </p>
+    <p v-for="{ yard, hive } in open" :key="`${yard.id} ${hive.id}`" class="away" data-testid="stands-open">
+      <ShellSeverityMark grade="watch" /> {{ hive.name }} stands open in the middle of a visit.
+      <NuxtLink :to="`/visit/${encodeURIComponent(hive.id)}`">Go on with it</NuxtLink>
+    </p>
   </div>
 </template>
 

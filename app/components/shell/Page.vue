@@ -10,7 +10,10 @@ const help = defineModel<boolean>('help', { default: false })
   <div class="page" :class="{ fill }">
     <ShellHeader :yard-id="yardId" :yard-name="yardName ?? ''" :hive-name="hiveName ?? ''" @help="help = true" />
     <main>
-      <div class="bar"><h1>{{ title }}</h1><slot v-if="drawn > 0" name="bar" /></div>
+      <div class="bar">
+        <h1>{{ title }}</h1>
+        <slot v-if="drawn > 0" name="bar" />
+      </div>
       <ShellBoundary v-if="drawn > 1"><slot /></ShellBoundary>
     </main>
     <ShellHelp v-model="help" />

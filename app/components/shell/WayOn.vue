@@ -7,7 +7,10 @@ defineProps<{ title: string }>()
   <main class="way-on">
     <h1>{{ title }}</h1>
     <slot />
-    <p class="ways"><NuxtLink to="/">To the row of hives</NuxtLink><NuxtLink to="/year">To the year</NuxtLink><NuxtLink to="/shed">To the shed</NuxtLink></p>
+    <p class="ways">
+      <NuxtLink to="/">To the row of hives</NuxtLink><NuxtLink to="/year">To the year</NuxtLink
+      ><NuxtLink to="/shed">To the shed</NuxtLink>
+    </p>
   </main>
 </template>
 

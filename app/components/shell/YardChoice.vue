@@ -5,8 +5,13 @@ const yards = useYards()
 </script>
 
 <template>
-  <label class="choice">Yard
-    <select :value="view.yard?.id" data-testid="yard-choice" @change="view.chosen = ($event.target as HTMLSelectElement).value">
+  <label class="choice"
+    >Yard
+    <select
+      :value="view.yard?.id"
+      data-testid="yard-choice"
+      @change="view.chosen = ($event.target as HTMLSelectElement).value"
+    >
       <option v-for="yard in yards.yards" :key="yard.id" :value="yard.id">{{ yard.name }}</option>
     </select>
   </label>

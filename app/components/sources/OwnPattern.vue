@@ -1,6 +1,16 @@
 <script setup lang="ts">
 // A pattern of the keeper's own, from one that is like it: name, and the sizes that differ.
-import { CATALOGUE, HANGING_DIMENSIONS, STARTING_FORMAT, boxOfSize, withSizes, type DimensionName, type HangingDimension, type HangingPattern, type Pattern } from '#core/catalogue'
+import {
+  CATALOGUE,
+  HANGING_DIMENSIONS,
+  STARTING_FORMAT,
+  boxOfSize,
+  withSizes,
+  type DimensionName,
+  type HangingDimension,
+  type HangingPattern,
+  type Pattern,
+} from '#core/catalogue'
 import { limitsOf, parseDimension, sizeNonsense, type Edit } from '#core/hive'
 import { parseLength, resistanceFrom, showLength, type Length, type ParsedLength } from '#core/units'
 import { capital, dimensionWord, inWords, lengthProblemInWords, sizeNonsenseInWords } from '#core/wording'
@@ -20,7 +30,11 @@ const rValue = ref('')
 const typedR = computed(() => (rValue.value.trim() === '' ? null : Number(rValue.value.replace(',', '.'))))
 
 const FRAME_LIMITS = { minMm: 1, maxMm: 700 }
-const patterns = computed(() => [...view.catalogue.patterns.values()].filter((pattern) => !isEntranceFitting({ pattern }) && !isFloorInsert({ pattern })))
+const patterns = computed(() =>
+  [...view.catalogue.patterns.values()].filter(
+    (pattern) => !isEntranceFitting({ pattern }) && !isFloorInsert({ pattern }),
+  ),
+)
 const frames = computed(() => [...view.catalogue.hanging.values()])
 const base = computed(() => view.catalogue.patterns.get(like.value))
 const baseFrame = computed(() => view.catalogue.hanging.get(like.value))
@@ -28,19 +42,27 @@ const sizes = computed<readonly (readonly [string, Length])[]>(() => {
   if (base.value) return Object.entries(base.value.dimensions)
   return baseFrame.value ? HANGING_DIMENSIONS.map((dimension) => [dimension, baseFrame.value![dimension]] as const) : []
 })
-watch(like, () => {
-  for (const key of Object.keys(typed)) delete typed[key]
-  hung.value = base.value?.normalContents?.framePatternId ?? ''
-  count.value = String(base.value?.normalContents?.count ?? '')
-}, { immediate: true })
+watch(
+  like,
+  () => {
+    for (const key of Object.keys(typed)) delete typed[key]
+    hung.value = base.value?.normalContents?.framePatternId ?? ''
+    count.value = String(base.value?.normalContents?.count ?? '')
+  },
+  { immediate: true },
+)
 
 function read(dimension: string, text: string): ParsedLength {
-  return base.value ? parseDimension(dimension as DimensionName, text, preferences.units) : parseLength(text, preferences.units, FRAME_LIMITS)
+  return base.value
+    ? parseDimension(dimension as DimensionName, text, preferences.units)
+    : parseLength(text, preferences.units, FRAME_LIMITS)
 }
 function keep() {
   for (const key of Object.keys(problems)) delete problems[key]
   const own = name.value.trim()
-  const taken = [...patterns.value, ...frames.value].some(({ label }) => [label.british, label.northAmerican].some((word) => word.toLowerCase() === own.toLowerCase()))
+  const taken = [...patterns.value, ...frames.value].some(({ label }) =>
+    [label.british, label.northAmerican].some((word) => word.toLowerCase() === own.toLowerCase()),
+  )
   if (own === '') problems.name = 'The name is empty: give the pattern one, such as “Uncle’s super”.'
   else if (taken) problems.name = `A pattern named “${own}” is there already: give this one another name.`
   const lengths: Record<string, Length> = {}
@@ -51,13 +73,28 @@ function keep() {
       continue
     }
     const parsed = read(dimension, text)
-    if (!parsed.ok) problems[dimension] = lengthProblemInWords(dimensionWord(dimension as DimensionName), parsed.problem, base.value ? limitsOf(dimension as DimensionName) : FRAME_LIMITS, preferences.units, parsed.readings)
-    else lengths[dimension] = { mm: parsed.mm, plusMinusMm: 0.5, source: { mark: 'own', text: 'the keeper’s own pattern' }, ...(parsed.inches ? { inches: parsed.inches } : {}) }
+    if (!parsed.ok)
+      problems[dimension] = lengthProblemInWords(
+        dimensionWord(dimension as DimensionName),
+        parsed.problem,
+        base.value ? limitsOf(dimension as DimensionName) : FRAME_LIMITS,
+        preferences.units,
+        parsed.readings,
+      )
+    else
+      lengths[dimension] = {
+        mm: parsed.mm,
+        plusMinusMm: 0.5,
+        source: { mark: 'own', text: 'the keeper’s own pattern' },
+        ...(parsed.inches ? { inches: parsed.inches } : {}),
+      }
   }
-  if (isSlab({ pattern: base.value }) && typedR.value !== null && !(typedR.value > 0 && typedR.value <= 200)) problems.rValue = `R is not a figure above zero: type one such as ${preferences.units === 'mm' ? '1.5' : '8.5'}, or leave it empty.`
+  if (isSlab({ pattern: base.value }) && typedR.value !== null && !(typedR.value > 0 && typedR.value <= 200))
+    problems.rValue = `R is not a figure above zero: type one such as ${preferences.units === 'mm' ? '1.5' : '8.5'}, or leave it empty.`
   const nonsense = base.value && sizeNonsense(lengths)
   if (nonsense) problems[nonsense.dimension] ??= sizeNonsenseInWords(nonsense)
-  if (isBox({ pattern: base.value }) && hung.value !== '' && !/^([1-9]|[1-3]\d|40)$/.test(count.value.trim())) problems.count = 'Number of frames is not a whole number from 1 to 40: type how many it hangs, such as 10.'
+  if (isBox({ pattern: base.value }) && hung.value !== '' && !/^([1-9]|[1-3]\d|40)$/.test(count.value.trim()))
+    problems.count = 'Number of frames is not a whole number from 1 to 40: type how many it hangs, such as 10.'
   if (Object.keys(problems).length > 0) return
   emit('keep', editFor(own, lengths))
 }
@@ -66,36 +103,77 @@ function editFor(own: string, lengths: Record<string, Length>): Edit {
   const label = { british: own, northAmerican: own }
   if (base.value) {
     const { twinId: _twin, normalContents, ...rest } = base.value
-    const frames = !isBox({ pattern: base.value }) ? normalContents : hung.value === '' ? undefined : hung.value === normalContents?.framePatternId && count.value === String(normalContents.count) ? normalContents : { framePatternId: hung.value, count: Number(count.value) }
-    const panel = isSlab({ pattern: base.value }) && typedR.value !== null ? { rValue: Math.round(resistanceFrom(typedR.value, preferences.units) * 1000) / 1000 } : {}
+    const frames = !isBox({ pattern: base.value })
+      ? normalContents
+      : hung.value === ''
+        ? undefined
+        : hung.value === normalContents?.framePatternId && count.value === String(normalContents.count)
+          ? normalContents
+          : { framePatternId: hung.value, count: Number(count.value) }
+    const panel =
+      isSlab({ pattern: base.value }) && typedR.value !== null
+        ? { rValue: Math.round(resistanceFrom(typedR.value, preferences.units) * 1000) / 1000 }
+        : {}
     const pattern = withSizes({ ...rest, ...panel, id, label, own: true, normalContents: frames }, lengths)
     return deeds.keepPattern(JSON.parse(JSON.stringify(pattern)) as Pattern)
   }
-  const hanging = { ...baseFrame.value!, ...(lengths as Record<HangingDimension, Length>), id, label, own: true } satisfies HangingPattern
+  const hanging = {
+    ...baseFrame.value!,
+    ...(lengths as Record<HangingDimension, Length>),
+    id,
+    label,
+    own: true,
+  } satisfies HangingPattern
   return deeds.keepHanging(hanging)
 }
 </script>
 
 <template>
-  <ElDialog :model-value="true" title="A pattern of your own" width="min(620px, 96vw)" top="5vh" append-to-body @close="emit('close')">
+  <ElDialog
+    :model-value="true"
+    title="A pattern of your own"
+    width="min(620px, 96vw)"
+    top="5vh"
+    append-to-body
+    @close="emit('close')"
+  >
     <form @submit.prevent="keep">
       <label for="own-name">Name</label>
       <ElInput id="own-name" v-model="name" maxlength="80" placeholder="Uncle’s super" data-testid="own-name" />
       <p v-if="problems.name" class="wrong" role="alert">{{ problems.name }}</p>
       <label for="own-like">It is like</label>
       <select id="own-like" v-model="like" data-testid="own-like">
-        <optgroup label="Parts"><option v-for="one in patterns" :key="one.id" :value="one.id">{{ capital(inWords(one.label, preferences.vocabulary)) }}{{ isBox({ pattern: one }) ? '' : ` (${one.format})` }}</option></optgroup>
-        <optgroup label="Frames"><option v-for="one in frames" :key="one.id" :value="one.id">{{ capital(inWords(one.label, preferences.vocabulary)) }}</option></optgroup>
+        <optgroup label="Parts">
+          <option v-for="one in patterns" :key="one.id" :value="one.id">
+            {{ capital(inWords(one.label, preferences.vocabulary))
+            }}{{ isBox({ pattern: one }) ? '' : ` (${one.format})` }}
+          </option>
+        </optgroup>
+        <optgroup label="Frames">
+          <option v-for="one in frames" :key="one.id" :value="one.id">
+            {{ capital(inWords(one.label, preferences.vocabulary)) }}
+          </option>
+        </optgroup>
       </select>
       <p class="soft">Type the sizes that differ; the rest stays as it is.</p>
       <div v-for="[dimension, length] in sizes" :key="dimension" class="row">
         <label :for="`own-${dimension}`">{{ dimensionWord(dimension as DimensionName) }}</label>
-        <ElInput :id="`own-${dimension}`" v-model="typed[dimension]" :placeholder="showLength(length.mm, preferences.units)" :data-testid="`own-${dimension}`" />
+        <ElInput
+          :id="`own-${dimension}`"
+          v-model="typed[dimension]"
+          :placeholder="showLength(length.mm, preferences.units)"
+          :data-testid="`own-${dimension}`"
+        />
         <p v-if="problems[dimension]" class="wrong" role="alert">{{ problems[dimension] }}</p>
       </div>
       <div v-if="isBox({ pattern: base })" class="row">
         <label for="own-frame">Frames it hangs</label>
-        <select id="own-frame" v-model="hung" data-testid="own-frame"><option value="">none</option><option v-for="one in frames.filter(isFramePattern)" :key="one.id" :value="one.id">{{ capital(inWords(one.label, preferences.vocabulary)) }}</option></select>
+        <select id="own-frame" v-model="hung" data-testid="own-frame">
+          <option value="">none</option>
+          <option v-for="one in frames.filter(isFramePattern)" :key="one.id" :value="one.id">
+            {{ capital(inWords(one.label, preferences.vocabulary)) }}
+          </option>
+        </select>
         <label for="own-count">Number of frames</label>
         <ElInput id="own-count" v-model="count" inputmode="numeric" :disabled="hung === ''" />
         <p v-if="problems.count" class="wrong" role="alert">{{ problems.count }}</p>

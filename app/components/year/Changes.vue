@@ -16,14 +16,44 @@ const steps = computed(() => stepsInWords(props.yard, props.changeover, preferen
     <h2>{{ name }}: to {{ stageWord(changeover.toStage) }}</h2>
     <p v-if="steps.length === 0">Nothing to do: it stands as it should.</p>
     <template v-else>
-      <p><b>{{ workInWords(changeover.work, preferences.reader, changeover.bounds) }}</b>{{ changeover.provedLeast ? ', the least there is' : `; no plan has less than ${workInWords(changeover.atLeast, preferences.reader)}` }}.</p>
+      <p>
+        <b>{{ workInWords(changeover.work, preferences.reader, changeover.bounds) }}</b>{{
+          changeover.provedLeast
+            ? ', the least there is'
+            : `; no plan has less than ${workInWords(changeover.atLeast, preferences.reader)}`
+        }}.
+      </p>
       <ol>
-        <li v-for="({ text, why, cautions }, i) in steps" :key="i" data-step><b>{{ text }}</b><span class="why">{{ why }}</span><span v-for="one in cautions" :key="one" class="beside">{{ one }}</span></li>
+        <li v-for="({ text, why, cautions }, i) in steps" :key="i" data-step>
+          <b>{{ text }}</b><span class="why">{{ why }}</span
+          ><span v-for="one in cautions" :key="one" class="beside">{{ one }}</span>
+        </li>
       </ol>
-      <ul class="caution"><li v-for="caution in cautionsOfStage(changeover.toStage)" :key="caution">{{ cautionInWords(caution, preferences.reader) }}</li></ul>
-      <p><NuxtLink :to="{ path: `/hives/${encodeURIComponent(changeover.hiveId)}`, query: { stage: changeover.toStage } }" data-testid="change-plan">Change this plan on the bench</NuxtLink></p>
-      <p v-if="begun">A visit is under way at this hive. <NuxtLink :to="`/visit/${encodeURIComponent(changeover.hiveId)}`">Go on with it</NuxtLink></p>
-      <button v-else-if="fromNow" class="plain-button filled" type="button" data-testid="begin-visit" @click="$emit('begin')">Do this at the hive</button>
+      <ul class="caution">
+        <li v-for="caution in cautionsOfStage(changeover.toStage)" :key="caution">
+          {{ cautionInWords(caution, preferences.reader) }}
+        </li>
+      </ul>
+      <p>
+        <NuxtLink
+          :to="{ path: `/hives/${encodeURIComponent(changeover.hiveId)}`, query: { stage: changeover.toStage } }"
+          data-testid="change-plan"
+          >Change this plan on the bench</NuxtLink
+        >
+      </p>
+      <p v-if="begun">
+        A visit is under way at this hive.
+        <NuxtLink :to="`/visit/${encodeURIComponent(changeover.hiveId)}`">Go on with it</NuxtLink>
+      </p>
+      <button
+        v-else-if="fromNow"
+        class="plain-button filled"
+        type="button"
+        data-testid="begin-visit"
+        @click="$emit('begin')"
+      >
+        Do this at the hive
+      </button>
     </template>
   </section>
 </template>

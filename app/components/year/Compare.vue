@@ -12,8 +12,18 @@ const other = ref<Partial<Way>>({ broodForm: 'single' })
 const fields = computed(() => wayFields(preferences.reader))
 const field = ref<keyof Way>('broodForm')
 const choices = computed(() => fields.value.find((one) => one.field === field.value)!.choices)
-const otherYard = computed<Yard>(() => ({ ...props.yard, season: { ...props.yard.season, way: { ...props.yard.season?.way, ...other.value } }, hives: props.yard.hives.map((hive) => ({ ...hive, season: { ...hive.season, way: { ...hive.season?.way, ...other.value } } })) }))
-const { year: second, running } = usePlannedYear(otherYard, computed(() => weighing.own))
+const otherYard = computed<Yard>(() => ({
+  ...props.yard,
+  season: { ...props.yard.season, way: { ...props.yard.season?.way, ...other.value } },
+  hives: props.yard.hives.map((hive) => ({
+    ...hive,
+    season: { ...hive.season, way: { ...hive.season?.way, ...other.value } },
+  })),
+}))
+const { year: second, running } = usePlannedYear(
+  otherYard,
+  computed(() => weighing.own),
+)
 function take(text: string) {
   other.value = { [field.value]: wayValue(field.value, text) }
 }
@@ -21,25 +31,76 @@ watch(field, () => take(choices.value[0]!.value))
 const sums = ({ figures }: PlannedYear) => {
   const all = figures.map(({ stages }) => yearFigures(stages))
   const total = (one: (figures: YearFigures) => number) => all.reduce((sum, figures) => sum + one(figures), 0)
-  return { boxes: total(({ boxes }) => boxes), highestMm: Math.max(0, ...all.map(({ highestMm }) => highestMm)), heaviestKg: Math.max(0, ...all.map(({ heaviestKg }) => heaviestKg)), lifts: total(({ lifts }) => lifts), movedKg: total(({ movedKg }) => movedKg), winterKg: total(({ winterKg }) => winterKg) / Math.max(1, all.length), broodCells: total(({ broodCells }) => broodCells) / Math.max(1, all.length), findings: total(({ findings }) => findings) }
+  return {
+    boxes: total(({ boxes }) => boxes),
+    highestMm: Math.max(0, ...all.map(({ highestMm }) => highestMm)),
+    heaviestKg: Math.max(0, ...all.map(({ heaviestKg }) => heaviestKg)),
+    lifts: total(({ lifts }) => lifts),
+    movedKg: total(({ movedKg }) => movedKg),
+    winterKg: total(({ winterKg }) => winterKg) / Math.max(1, all.length),
+    broodCells: total(({ broodCells }) => broodCells) / Math.max(1, all.length),
+    findings: total(({ findings }) => findings),
+  }
 }
 const rows = computed(() => {
   const [a, b] = [sums(props.year), second.value ? sums(second.value) : null]
-  const cells = (count: number) => `${(Math.round(count / 1000) * 1000).toLocaleString('en-GB').replaceAll(',', ' ')} cells`
+  const cells = (count: number) =>
+    `${(Math.round(count / 1000) * 1000).toLocaleString('en-GB').replaceAll(',', ' ')} cells`
   const mass = (kg: number) => showMass(kg, preferences.units)
   return [
-    { word: 'Boxes needed at once', a: String(a.boxes), b: b && String(b.boxes) }, { word: 'Highest stack', a: showLength(a.highestMm, preferences.units), b: b && showLength(b.highestMm, preferences.units) }, { word: 'Heaviest lift', a: mass(a.heaviestKg), b: b && mass(b.heaviestKg) }, { word: 'Lifts, looked through once at every stage', a: String(a.lifts), b: b && String(b.lifts) },
-    { word: 'Moved in them', a: mass(a.movedKg), b: b && mass(b.movedKg) }, { word: 'Stores in winter, a hive', a: mass(a.winterKg), b: b && mass(b.winterKg) }, { word: 'Room for brood, a hive', a: cells(a.broodCells), b: b && cells(b.broodCells) }, { word: 'Findings over the year', a: String(a.findings), b: b && String(b.findings) },
+    { word: 'Boxes needed at once', a: String(a.boxes), b: b && String(b.boxes) },
+    {
+      word: 'Highest stack',
+      a: showLength(a.highestMm, preferences.units),
+      b: b && showLength(b.highestMm, preferences.units),
+    },
+    { word: 'Heaviest lift', a: mass(a.heaviestKg), b: b && mass(b.heaviestKg) },
+    { word: 'Lifts, looked through once at every stage', a: String(a.lifts), b: b && String(b.lifts) },
+    { word: 'Moved in them', a: mass(a.movedKg), b: b && mass(b.movedKg) },
+    { word: 'Stores in winter, a hive', a: mass(a.winterKg), b: b && mass(b.winterKg) },
+    { word: 'Room for brood, a hive', a: cells(a.broodCells), b: b && cells(b.broodCells) },
+    { word: 'Findings over the year', a: String(a.findings), b: b && String(b.findings) },
   ]
 })
 </script>
 
 <template>
   <section class="compare" data-testid="compare-ways">
-    <p class="pick"><label>What if: <select v-model="field" data-testid="compare-field"><option v-for="one in fields" :key="one.field" :value="one.field">{{ one.word }}</option></select></label> <label><span class="visually-hidden">Choice</span><select :value="String(other[field])" data-testid="compare-choice" @change="take(($event.target as HTMLSelectElement).value)"><option v-for="choice in choices" :key="choice.value" :value="choice.value">{{ choice.word }}</option></select></label></p>
+    <p class="pick">
+      <label
+        >What if:
+        <select v-model="field" data-testid="compare-field">
+          <option v-for="one in fields" :key="one.field" :value="one.field">{{ one.word }}</option>
+        </select></label
+      >
+      <label
+        ><span class="visually-hidden">Choice</span
+        ><select
+          :value="String(other[field])"
+          data-testid="compare-choice"
+          @change="take(($event.target as HTMLSelectElement).value)"
+        >
+          <option v-for="choice in choices" :key="choice.value" :value="choice.value">{{ choice.word }}</option>
+        </select></label
+      >
+    </p>
     <table>
-      <thead><tr><th scope="col">All hives of {{ yard.name }}</th><th scope="col">As now</th><th scope="col">What if</th></tr></thead>
-      <tbody><tr v-for="row in rows" :key="row.word"><th scope="row">{{ row.word }}</th><td>{{ row.a }}</td><td><b v-if="row.b && !running">{{ row.b }}</b><span v-else>…</span></td></tr></tbody>
+      <thead>
+        <tr>
+          <th scope="col">All hives of {{ yard.name }}</th>
+          <th scope="col">As now</th>
+          <th scope="col">What if</th>
+        </tr>
+      </thead>
+      <tbody>
+        <tr v-for="row in rows" :key="row.word">
+          <th scope="row">{{ row.word }}</th>
+          <td>{{ row.a }}</td>
+          <td>
+            <b v-if="row.b && !running">{{ row.b }}</b><span v-else>…</span>
+          </td>
+        </tr>
+      </tbody>
     </table>
   </section>
 </template>

@@ -10,9 +10,20 @@ const preferences = usePreferences()
 const props = defineProps<{ yard: Yard }>()
 const yards = useYards()
 const typed = ref<Calendar>(props.yard.season?.calendar ?? COOL_MARITIME)
-watch(() => props.yard.season?.calendar, (calendar) => { typed.value = calendar ?? COOL_MARITIME })
+watch(
+  () => props.yard.season?.calendar,
+  (calendar) => {
+    typed.value = calendar ?? COOL_MARITIME
+  },
+)
 const problems = computed(() => calendarProblems(typed.value))
-const FIELDS = [['firstPollen', 'First pollen'], ['flowStart', 'Flow from'], ['flowEnd', 'Flow to'], ['firstFrost', 'First frost'], ['lastFrost', 'Last frost']] as const
+const FIELDS = [
+  ['firstPollen', 'First pollen'],
+  ['flowStart', 'Flow from'],
+  ['flowEnd', 'Flow to'],
+  ['firstFrost', 'First frost'],
+  ['lastFrost', 'Last frost'],
+] as const
 
 function take(calendar: Calendar) {
   typed.value = calendar
@@ -32,7 +43,11 @@ function toggleSecond() {
   take(secondFlow ? rest : { ...rest, secondFlow: { start: '08-20', end: '09-20' } })
 }
 /** The stages with the day that each begins: by its rule, or where the keeper has moved it. */
-const periods = computed(() => (problems.value.some(({ problem }) => problem === 'no-date') ? [] : stagesOfYear(typed.value).filter(({ stage }, i, all) => all.findIndex((one) => one.stage === stage) === i)))
+const periods = computed(() =>
+  problems.value.some(({ problem }) => problem === 'no-date')
+    ? []
+    : stagesOfYear(typed.value).filter(({ stage }, i, all) => all.findIndex((one) => one.stage === stage) === i),
+)
 function moveTo(stage: Stage, value: string) {
   const { [stage]: _before, ...others } = typed.value.moved ?? {}
   const moved = value === '' ? others : { ...others, [stage]: value.slice(5) }
@@ -41,30 +56,99 @@ function moveTo(stage: Stage, value: string) {
 }
 async function save() {
   const { yearAsCalendar } = await import('~/export/year-ics')
-  download(`${fileName(props.yard.name)}-year.ics`, yearAsCalendar(props.yard, props.yard.season?.calendar ?? COOL_MARITIME, new Date().toISOString(), undefined, preferences.reader), 'text/calendar')
+  download(
+    `${fileName(props.yard.name)}-year.ics`,
+    yearAsCalendar(
+      props.yard,
+      props.yard.season?.calendar ?? COOL_MARITIME,
+      new Date().toISOString(),
+      undefined,
+      preferences.reader,
+    ),
+    'text/calendar',
+  )
 }
 const asDate = (monthDay: string | null) => (monthDay ? `2025-${monthDay}` : '')
 </script>
 
 <template>
   <section class="dates">
-    <label>Climate <select :value="typed.climate" data-testid="climate" @change="take(CALENDARS[($event.target as HTMLSelectElement).value as Climate])"><option v-for="one in CLIMATES" :key="one" :value="one">{{ CLIMATE_WORDS[one] }}</option></select></label>
-    <label v-for="[field, word] in FIELDS" :key="field">{{ word }} <input type="date" :value="asDate(typed[field])" :data-testid="`year-${field}`" @change="takeDate(field, ($event.target as HTMLInputElement).value)"></label>
+    <label
+      >Climate
+      <select
+        :value="typed.climate"
+        data-testid="climate"
+        @change="take(CALENDARS[($event.target as HTMLSelectElement).value as Climate])"
+      >
+        <option v-for="one in CLIMATES" :key="one" :value="one">{{ CLIMATE_WORDS[one] }}</option>
+      </select></label
+    >
+    <label v-for="[field, word] in FIELDS" :key="field"
+      >{{ word }}
+      <input
+        type="date"
+        :value="asDate(typed[field])"
+        :data-testid="`year-${field}`"
+        @change="takeDate(field, ($event.target as HTMLInputElement).value)"
+    /></label>
     <template v-if="typed.secondFlow">
-      <label>Second flow from <input type="date" :value="asDate(typed.secondFlow.start)" @change="takeSecond('start', ($event.target as HTMLInputElement).value)"></label>
-      <label>Second flow to <input type="date" :value="asDate(typed.secondFlow.end)" @change="takeSecond('end', ($event.target as HTMLInputElement).value)"></label>
+      <label
+        >Second flow from
+        <input
+          type="date"
+          :value="asDate(typed.secondFlow.start)"
+          @change="takeSecond('start', ($event.target as HTMLInputElement).value)"
+      /></label>
+      <label
+        >Second flow to
+        <input
+          type="date"
+          :value="asDate(typed.secondFlow.end)"
+          @change="takeSecond('end', ($event.target as HTMLInputElement).value)"
+      /></label>
     </template>
-    <button class="plain-button" type="button" @click="toggleSecond">{{ typed.secondFlow ? 'No second flow' : 'A second flow' }}</button>
-    <button class="plain-button" type="button" data-testid="other-hemisphere" @click="take(shifted(typed, HALF_YEAR_DAYS))">The other hemisphere</button>
-    <button class="plain-button filled" type="button" data-testid="save-calendar" @click="save">Save as a calendar file</button>
+    <button class="plain-button" type="button" @click="toggleSecond">
+      {{ typed.secondFlow ? 'No second flow' : 'A second flow' }}
+    </button>
+    <button
+      class="plain-button"
+      type="button"
+      data-testid="other-hemisphere"
+      @click="take(shifted(typed, HALF_YEAR_DAYS))"
+    >
+      The other hemisphere
+    </button>
+    <button class="plain-button filled" type="button" data-testid="save-calendar" @click="save">
+      Save as a calendar file
+    </button>
     <ul class="problems">
-      <li v-for="one in problems" :key="one.field + one.problem" :class="{ wrong: !one.warning }" :role="one.warning ? 'status' : 'alert'">{{ calendarProblemInWords(one) }}</li>
+      <li
+        v-for="one in problems"
+        :key="one.field + one.problem"
+        :class="{ wrong: !one.warning }"
+        :role="one.warning ? 'status' : 'alert'"
+      >
+        {{ calendarProblemInWords(one) }}
+      </li>
     </ul>
     <fieldset class="begins">
       <legend>Where each stage begins</legend>
-      <label v-for="{ stage, from, days } in periods" :key="stage">{{ capital(stageWord(stage)) }}
-        <input type="date" :value="asDate(from)" :data-testid="`begins-${stage}`" @change="moveTo(stage, ($event.target as HTMLInputElement).value)">
-        <small>{{ days }} days<template v-if="typed.moved?.[stage]">, moved by you <button class="plain-button quiet" type="button" :data-testid="`rule-${stage}`" @click="moveTo(stage, '')">by its rule</button></template></small>
+      <label v-for="{ stage, from, days } in periods" :key="stage"
+        >{{ capital(stageWord(stage)) }}
+        <input
+          type="date"
+          :value="asDate(from)"
+          :data-testid="`begins-${stage}`"
+          @change="moveTo(stage, ($event.target as HTMLInputElement).value)"
+        />
+        <small
+          >{{ days }} days<template v-if="typed.moved?.[stage]"
+            >, moved by you
+            <button class="plain-button quiet" type="button" :data-testid="`rule-${stage}`" @click="moveTo(stage, '')">
+              by its rule
+            </button></template
+          ></small
+        >
       </label>
     </fieldset>
     <p class="soft">Days only: the year written in a date does not count, and nothing hangs on the name of a month.</p>

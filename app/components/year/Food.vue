@@ -15,22 +15,40 @@ const props = defineProps<{ yard: Yard; parts: PartLookup; planned: PlannedStage
 const NEWEST_DAYS = 45
 const preferences = usePreferences()
 const weighed = shallowRef<{ readonly kg: number; readonly at: string } | null>(null)
-watch(() => props.planned.hive.id, async (hiveId) => {
-  weighed.value = null
-  const answer = await server.weighIns(props.yard.id, hiveId)
-  const newest = answer.ok ? answer.value.latest[0] : undefined
-  if (hiveId === props.planned.hive.id && newest && Date.now() - Date.parse(newest.at) < NEWEST_DAYS * 86_400_000) weighed.value = newest
-}, { immediate: true })
-const asked = computed(() => isCold(props.planned.stage) || ['crop', 'after-crop', 'dearth'].includes(props.planned.stage))
+watch(
+  () => props.planned.hive.id,
+  async (hiveId) => {
+    weighed.value = null
+    const answer = await server.weighIns(props.yard.id, hiveId)
+    const newest = answer.ok ? answer.value.latest[0] : undefined
+    if (hiveId === props.planned.hive.id && newest && Date.now() - Date.parse(newest.at) < NEWEST_DAYS * 86_400_000)
+      weighed.value = newest
+  },
+  { immediate: true },
+)
+const asked = computed(
+  () => isCold(props.planned.stage) || ['crop', 'after-crop', 'dearth'].includes(props.planned.stage),
+)
 const food = computed(() => {
   const planned = plannedHiveIn(props.yard, props.planned)
   const need = foodNeedOf(planned.context)
   const standing = props.yard.hives.find(({ id }) => id === props.planned.hive.id)
-  const byScale = weighed.value && standing ? storesOf(hiveIn(props.yard, standing).assembled, weighed.value.kg, usualWeighing(standing.stage), need).storesKg : null
+  const byScale =
+    weighed.value && standing
+      ? storesOf(hiveIn(props.yard, standing).assembled, weighed.value.kg, usualWeighing(standing.stage), need).storesKg
+      : null
   const stores = byScale ?? storesByModelKg(planned.assembled, { planned: true })
   const short = shortOf(stores, need)
   const feed = feedAt(props.planned.stage)
-  return { need, stores, byScale: byScale !== null, short, feed, least: mixFor(short.low, feed), most: mixFor(short.high, feed) }
+  return {
+    need,
+    stores,
+    byScale: byScale !== null,
+    short,
+    feed,
+    least: mixFor(short.low, feed),
+    most: mixFor(short.high, feed),
+  }
 })
 const words = (range: { low: number; high: number }) => rangeInWords(range, preferences.reader, 0)
 const mass = (kg: number) => showMass(kg, preferences.units)
@@ -39,9 +57,23 @@ const mass = (kg: number) => showMass(kg, preferences.units)
 <template>
   <section v-if="asked" class="food" data-testid="food">
     <h2>Food</h2>
-    <p>In its usual winter form a hive of this climate asks for {{ words(food.need) }}. <template v-if="food.byScale">By the weighing of {{ dayInWords(weighed!.at) }} it has {{ words(food.stores) }}.</template><template v-else>The boxes of this stage hold about {{ words(food.stores) }} by the model; weigh or heft it to know.</template></p>
+    <p>
+      In its usual winter form a hive of this climate asks for {{ words(food.need) }}.
+      <template v-if="food.byScale"
+        >By the weighing of {{ dayInWords(weighed!.at) }} it has {{ words(food.stores) }}.</template
+      ><template v-else
+        >The boxes of this stage hold about {{ words(food.stores) }} by the model; weigh or heft it to know.</template
+      >
+    </p>
     <p v-if="food.short.high === 0"><b>Nothing is missing.</b></p>
-    <p v-else><b>Short by {{ words(food.short) }}</b>: {{ FEED_WORDS[food.feed] }}, {{ mass(food.least.sugarKg) }} to {{ mass(food.most.sugarKg) }} of sugar<template v-if="food.most.waterKg > 0"> in {{ mass(food.least.waterKg) }} to {{ mass(food.most.waterKg) }} of water</template>. Never with crop supers on.</p>
+    <p v-else>
+      <b>Short by {{ words(food.short) }}</b
+      >: {{ FEED_WORDS[food.feed] }}, {{ mass(food.least.sugarKg) }} to {{ mass(food.most.sugarKg) }} of sugar<template
+        v-if="food.most.waterKg > 0"
+      >
+        in {{ mass(food.least.waterKg) }} to {{ mass(food.most.waterKg) }} of water</template
+      >. Never with crop supers on.
+    </p>
   </section>
 </template>
 

@@ -16,16 +16,28 @@ const catalogue = computed(() => catalogueOf(props.yard))
 const periods = computed(() => periodsFromSpring(props.yard.season?.calendar ?? COOL_MARITIME))
 const stages = computed<Stage[]>(() => [...new Set(periods.value.map(({ stage }) => stage))])
 const lines = computed(() => kitOf(props.yard, props.year.hives, stages.value))
-const perHive = computed(() => supersPerHive(props.yard, (id) => catalogue.value.patterns.get(id)?.usualRole === 'super'))
+const perHive = computed(() =>
+  supersPerHive(props.yard, (id) => catalogue.value.patterns.get(id)?.usualRole === 'super'),
+)
 const shopping = computed(() => lines.value.filter(({ short, frames: hung }) => short > 0 || hung.size > 0))
-const total = computed(() => shopping.value.reduce((sum, { patternId, short }) => sum + short * (prices.value[patternId] ?? 0), 0))
+const total = computed(() =>
+  shopping.value.reduce((sum, { patternId, short }) => sum + short * (prices.value[patternId] ?? 0), 0),
+)
 function name(patternId: string): string {
   const pattern = catalogue.value.patterns.get(patternId)
   const format = isBox({ pattern }) ? undefined : pattern?.format
-  return capital(patternName(patternId, catalogue.value, preferences.vocabulary)) + (format && format !== 'any' ? `, ${formatName(format)}` : '')
+  return (
+    capital(patternName(patternId, catalogue.value, preferences.vocabulary)) +
+    (format && format !== 'any' ? `, ${formatName(format)}` : '')
+  )
 }
 function frames(all: ReadonlyMap<string, number>): string {
-  return [...all].map(([id, count]) => `${count} × ${inWords(catalogue.value.hanging.get(id)?.label ?? { british: id, northAmerican: id }, preferences.vocabulary)}`).join(', ')
+  return [...all]
+    .map(
+      ([id, count]) =>
+        `${count} × ${inWords(catalogue.value.hanging.get(id)?.label ?? { british: id, northAmerican: id }, preferences.vocabulary)}`,
+    )
+    .join(', ')
 }
 const from = (stage: Stage) => dayInWords(periods.value.find((period) => period.stage === stage)!.from)
 function price(patternId: string, text: string) {
@@ -36,21 +48,68 @@ function price(patternId: string, text: string) {
 
 <template>
   <section class="kit" data-testid="kit">
-    <p>{{ perHive.toFixed(1) }} supers for each hive. Most keepers hold 3 to 4, and 4 to 5 in a good area: running out in the middle of a flow costs the crop.</p>
+    <p>
+      {{ perHive.toFixed(1) }} supers for each hive. Most keepers hold 3 to 4, and 4 to 5 in a good area: running out in
+      the middle of a flow costs the crop.
+    </p>
     <h2>To get</h2>
     <p v-if="shopping.length === 0">Nothing: the yard owns all that its year needs.</p>
     <table v-else>
-      <thead><tr><th scope="col">Part</th><th scope="col">To get</th><th scope="col">Needed from</th><th scope="col">Your price for one</th></tr></thead>
+      <thead>
+        <tr>
+          <th scope="col">Part</th>
+          <th scope="col">To get</th>
+          <th scope="col">Needed from</th>
+          <th scope="col">Your price for one</th>
+        </tr>
+      </thead>
       <tbody>
-        <tr v-for="line in shopping" :key="line.patternId" :data-to-get="line.patternId"><th scope="row">{{ name(line.patternId) }}<small v-if="line.frames.size > 0">with {{ frames(line.frames) }}</small></th><td>{{ line.short }}</td><td>{{ capital(stageWord(line.shortFrom!)) }}, {{ from(line.shortFrom!) }}</td><td><input :value="prices[line.patternId] ?? ''" type="text" inputmode="decimal" :aria-label="`Price of ${name(line.patternId)}`" @change="price(line.patternId, ($event.target as HTMLInputElement).value)"></td></tr>
-        <tr v-if="total > 0"><th scope="row">In all, at your prices</th><td /><td /><td data-testid="kit-total">{{ total.toFixed(2) }}</td></tr>
+        <tr v-for="line in shopping" :key="line.patternId" :data-to-get="line.patternId">
+          <th scope="row">
+            {{ name(line.patternId) }}<small v-if="line.frames.size > 0">with {{ frames(line.frames) }}</small>
+          </th>
+          <td>{{ line.short }}</td>
+          <td>{{ capital(stageWord(line.shortFrom!)) }}, {{ from(line.shortFrom!) }}</td>
+          <td>
+            <input
+              :value="prices[line.patternId] ?? ''"
+              type="text"
+              inputmode="decimal"
+              :aria-label="`Price of ${name(line.patternId)}`"
+              @change="price(line.patternId, ($event.target as HTMLInputElement).value)"
+            />
+          </td>
+        </tr>
+        <tr v-if="total > 0">
+          <th scope="row">In all, at your prices</th>
+          <td />
+          <td />
+          <td data-testid="kit-total">{{ total.toFixed(2) }}</td>
+        </tr>
       </tbody>
     </table>
     <h2>Needed at each stage</h2>
-    <div class="scroll"><table>
-      <thead><tr><th scope="col">Part</th><th scope="col">Owned</th><th v-for="stage in stages" :key="stage" scope="col">{{ capital(stageWord(stage)) }}</th></tr></thead>
-      <tbody><tr v-for="line in lines" :key="line.patternId"><th scope="row">{{ name(line.patternId) }}</th><td>{{ line.owned }}</td><td v-for="stage in stages" :key="stage" :class="{ short: (line.toGet.get(stage) ?? 0) > 0 }">{{ line.needed.get(stage) ?? 0 }}<template v-if="line.toGet.get(stage)"> ({{ line.toGet.get(stage) }} short)</template></td></tr></tbody>
-    </table></div>
+    <div class="scroll">
+      <table>
+        <thead>
+          <tr>
+            <th scope="col">Part</th>
+            <th scope="col">Owned</th>
+            <th v-for="stage in stages" :key="stage" scope="col">{{ capital(stageWord(stage)) }}</th>
+          </tr>
+        </thead>
+        <tbody>
+          <tr v-for="line in lines" :key="line.patternId">
+            <th scope="row">{{ name(line.patternId) }}</th>
+            <td>{{ line.owned }}</td>
+            <td v-for="stage in stages" :key="stage" :class="{ short: (line.toGet.get(stage) ?? 0) > 0 }">
+              {{ line.needed.get(stage) ?? 0
+              }}<template v-if="line.toGet.get(stage)"> ({{ line.toGet.get(stage) }} short)</template>
+            </td>
+          </tr>
+        </tbody>
+      </table>
+    </div>
   </section>
 </template>
 

@@ -13,12 +13,39 @@ const bees = computed(() => marksOf(props.calendar, 'winter-bees'))
 <template>
   <div class="strip" data-testid="year-strip">
     <div class="stages" role="group" aria-label="Stages of the year">
-      <button v-for="period in periods" :key="period.stage + period.from" type="button" :style="{ flexGrow: Math.round(Math.sqrt(period.days)) }" :class="period.stage" :aria-pressed="period.stage === chosen" :data-stage="period.stage" @click="$emit('choose', period.stage)">
-        <b>{{ capital(stageWord(period.stage)) }}</b><small>{{ dayInWords(period.from) }}<br>{{ period.days }} days</small>
+      <button
+        v-for="period in periods"
+        :key="period.stage + period.from"
+        type="button"
+        :style="{ flexGrow: Math.round(Math.sqrt(period.days)) }"
+        :class="period.stage"
+        :aria-pressed="period.stage === chosen"
+        :data-stage="period.stage"
+        @click="$emit('choose', period.stage)"
+      >
+        <b>{{ capital(stageWord(period.stage)) }}</b><small
+          >{{ dayInWords(period.from) }}<br />{{ period.days }} days</small
+        >
       </button>
-      <button v-for="stage in ANY_TIME" :key="stage" type="button" class="any" :aria-pressed="stage === chosen" :data-stage="stage" @click="$emit('choose', stage)"><b>{{ capital(stageWord(stage)) }}</b><small>any time</small></button>
+      <button
+        v-for="stage in ANY_TIME"
+        :key="stage"
+        type="button"
+        class="any"
+        :aria-pressed="stage === chosen"
+        :data-stage="stage"
+        @click="$emit('choose', stage)"
+      >
+        <b>{{ capital(stageWord(stage)) }}</b><small>any time</small>
+      </button>
     </div>
-    <p class="under"><span>Today is {{ dayInWords(today.slice(5, 10)) }}: {{ stageWord(stageOn(today, calendar)) }}.</span> <span v-for="mark in bees" :key="mark.from">Winter bees are raised from {{ dayInWords(mark.from) }} on: mites must be few before. Count them each month from building up on.</span></p>
+    <p class="under">
+      <span>Today is {{ dayInWords(today.slice(5, 10)) }}: {{ stageWord(stageOn(today, calendar)) }}.</span>
+      <span v-for="mark in bees" :key="mark.from"
+        >Winter bees are raised from {{ dayInWords(mark.from) }} on: mites must be few before. Count them each month
+        from building up on.</span
+      >
+    </p>
   </div>
 </template>
 

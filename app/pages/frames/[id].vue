@@ -15,13 +15,26 @@ const help = ref(false)
 const mode = ref<'above' | 'compare'>('above')
 const tools = ref<{ hanging: string } | null>(null)
 const tried = shallowRef<Remedy | null>(null)
-watch(() => route.params.id, (id) => { frames.open(String(id)); tried.value = null }, { immediate: true })
-watch(() => frames.part, () => look(null))
+watch(
+  () => route.params.id,
+  (id) => {
+    frames.open(String(id))
+    tried.value = null
+  },
+  { immediate: true },
+)
+watch(
+  () => frames.part,
+  () => look(null),
+)
 
 const missing = computed(() => yards.loaded && !frames.part)
 const words = computed(() => {
   const names = new Map([[frames.partId ?? '', frames.name]])
-  return frames.findings.map((finding) => ({ finding, words: findingInWords(finding, names, frames.catalogue, preferences.reader) }))
+  return frames.findings.map((finding) => ({
+    finding,
+    words: findingInWords(finding, names, frames.catalogue, preferences.reader),
+  }))
 })
 const some = computed(() => frames.selected.size > 0)
 /** Boxes of the yard that the selected frames go into. */
@@ -29,8 +42,11 @@ const others = computed(() => {
   const first = frames.part?.contents.find(({ id }) => frames.selected.has(id))
   const pattern = first && frames.catalogue.hanging.get(first.patternId)
   if (!pattern || !frames.yard) return []
-  return frames.yard.parts.filter((part) => part.id !== frames.partId && isBox({ pattern: frames.catalogue.patterns.get(part.patternId) }))
-    .filter((part) => frameInBox(pattern, resolvePart(part, frames.catalogue), frames.context).verdict !== 'does-not-fit')
+  return frames.yard.parts
+    .filter((part) => part.id !== frames.partId && isBox({ pattern: frames.catalogue.patterns.get(part.patternId) }))
+    .filter(
+      (part) => frameInBox(pattern, resolvePart(part, frames.catalogue), frames.context).verdict !== 'does-not-fit',
+    )
     .map((part) => ({ part, name: boxName(frames.yard!, part, preferences.vocabulary) }))
 })
 function putInto(id: string) {
@@ -53,56 +69,155 @@ function withdraw(finding: Finding) {
 }
 const back = () => navigateTo(frames.hive ? `/hives/${encodeURIComponent(frames.hive.id)}` : '/frames')
 const neighbours = computed(() => {
-  const boxes = (frames.hive?.stack ?? []).filter(({ partId }) => isBox({ pattern: frames.catalogue.patterns.get(frames.yard?.parts.find(({ id }) => id === partId)?.patternId ?? '') })).map(({ partId }) => partId)
+  const boxes = (frames.hive?.stack ?? [])
+    .filter(({ partId }) =>
+      isBox({
+        pattern: frames.catalogue.patterns.get(frames.yard?.parts.find(({ id }) => id === partId)?.patternId ?? ''),
+      }),
+    )
+    .map(({ partId }) => partId)
   const at = boxes.indexOf(frames.partId ?? '')
   return { below: boxes[at - 1], above: at < 0 ? undefined : boxes[at + 1] }
 })
-useFrameKeys({ help: () => { help.value = true }, add: () => frames.hang(tools.value?.hanging ?? ''), back })
+useFrameKeys({
+  help: () => {
+    help.value = true
+  },
+  add: () => frames.hang(tools.value?.hanging ?? ''),
+  back,
+})
 useHead({ title: computed(() => (frames.part ? `Frames in ${frames.name} – Duvet` : 'Frames – Duvet')) })
 </script>
 
 <template>
-  <ShellPage v-model:help="help" :title="frames.part ? `Frames in ${frames.name}` : 'Frames'" fill :yard-id="frames.yard?.id">
+  <ShellPage
+    v-model:help="help"
+    :title="frames.part ? `Frames in ${frames.name}` : 'Frames'"
+    fill
+    :yard-id="frames.yard?.id"
+  >
     <template #bar>
       <div class="tabs" role="group" aria-label="What to see">
         <button type="button" :aria-pressed="mode === 'above'" @click="mode = 'above'">From above</button>
-        <button type="button" :aria-pressed="mode === 'compare'" data-testid="compare-tab" @click="mode = 'compare'">Compare spacings</button>
+        <button type="button" :aria-pressed="mode === 'compare'" data-testid="compare-tab" @click="mode = 'compare'">
+          Compare spacings
+        </button>
       </div>
-      <NuxtLink v-if="frames.hive" class="link" :to="`/hives/${encodeURIComponent(frames.hive.id)}`">{{ frames.hive.name }} on the bench</NuxtLink>
-      <NuxtLink v-if="neighbours.above" class="link" :to="`/frames/${encodeURIComponent(neighbours.above)}`">Box above</NuxtLink>
-      <NuxtLink v-if="neighbours.below" class="link" :to="`/frames/${encodeURIComponent(neighbours.below)}`">Box below</NuxtLink>
+      <NuxtLink v-if="frames.hive" class="link" :to="`/hives/${encodeURIComponent(frames.hive.id)}`"
+        >{{ frames.hive.name }} on the bench</NuxtLink
+      >
+      <NuxtLink v-if="neighbours.above" class="link" :to="`/frames/${encodeURIComponent(neighbours.above)}`"
+        >Box above</NuxtLink
+      >
+      <NuxtLink v-if="neighbours.below" class="link" :to="`/frames/${encodeURIComponent(neighbours.below)}`"
+        >Box below</NuxtLink
+      >
     </template>
     <p v-if="missing" class="none">This box is not here. <NuxtLink to="/frames">Choose a box</NuxtLink></p>
-    <FramesCompare v-else-if="frames.box && mode === 'compare'" one :boxes="[frames.box]" :catalogue="frames.catalogue" @take="frames.change($event.part); mode = 'above'" />
+    <FramesCompare
+      v-else-if="frames.box && mode === 'compare'"
+      one
+      :boxes="[frames.box]"
+      :catalogue="frames.catalogue"
+      @take="
+        frames.change($event.part)
+        mode = 'above'
+      "
+    />
     <div v-else-if="frames.box" class="columns">
-      <aside class="left"><ShellInTurn><FramesTools ref="tools" /></ShellInTurn></aside>
+      <aside class="left">
+        <ShellInTurn><FramesTools ref="tools" /></ShellInTurn>
+      </aside>
       <section class="middle" aria-label="Drawing">
         <div class="actions" role="group" aria-label="What to do with the selected frames">
           <b>{{ some ? `${frames.selected.size} selected` : 'None selected' }}</b>
-          <button class="plain-button" type="button" :disabled="frames.selected.size !== 1" data-testid="frame-up" @click="frames.step(-1)">Up</button>
-          <button class="plain-button" type="button" :disabled="frames.selected.size !== 1" data-testid="frame-down" @click="frames.step(1)">Down</button>
-          <button class="plain-button" type="button" :disabled="!some" data-testid="turn-round" @click="frames.turn()">Turn round</button>
-          <button class="plain-button" type="button" :disabled="!some" data-testid="take-out" @click="frames.takeOut()">Take out</button>
-          <label class="into"><span class="visually-hidden">Put into another box</span>
-            <select value="" :disabled="!some || others.length === 0" data-testid="put-into" @change="putInto(($event.target as HTMLSelectElement).value); ($event.target as HTMLSelectElement).value = ''">
-              <option value="">Put into…</option><option v-for="other in others" :key="other.part.id" :value="other.part.id">{{ capital(other.name) }}</option>
+          <button
+            class="plain-button"
+            type="button"
+            :disabled="frames.selected.size !== 1"
+            data-testid="frame-up"
+            @click="frames.step(-1)"
+          >
+            Up
+          </button>
+          <button
+            class="plain-button"
+            type="button"
+            :disabled="frames.selected.size !== 1"
+            data-testid="frame-down"
+            @click="frames.step(1)"
+          >
+            Down
+          </button>
+          <button class="plain-button" type="button" :disabled="!some" data-testid="turn-round" @click="frames.turn()">
+            Turn round
+          </button>
+          <button class="plain-button" type="button" :disabled="!some" data-testid="take-out" @click="frames.takeOut()">
+            Take out
+          </button>
+          <label class="into"
+            ><span class="visually-hidden">Put into another box</span>
+            <select
+              value=""
+              :disabled="!some || others.length === 0"
+              data-testid="put-into"
+              @change="
+                putInto(($event.target as HTMLSelectElement).value)
+                ;($event.target as HTMLSelectElement).value = ''
+              "
+            >
+              <option value="">Put into…</option>
+              <option v-for="other in others" :key="other.part.id" :value="other.part.id">
+                {{ capital(other.name) }}
+              </option>
             </select>
           </label>
         </div>
-        <p v-if="some" class="caution" data-testid="frames-disease">Before a comb goes to another colony, look it over for disease. Combs of a colony that died or left stay where they are until the cause is known; what a comb has held goes with it.</p>
-        <p v-if="frames.problem" class="wrong" role="alert">{{ frames.problem }} <button class="plain-button quiet" type="button" aria-label="Close this message" @click="frames.problem = null">×</button></p>
+        <p v-if="some" class="caution" data-testid="frames-disease">
+          Before a comb goes to another colony, look it over for disease. Combs of a colony that died or left stay where
+          they are until the cause is known; what a comb has held goes with it.
+        </p>
+        <p v-if="frames.problem" class="wrong" role="alert">
+          {{ frames.problem }}
+          <button
+            class="plain-button quiet"
+            type="button"
+            aria-label="Close this message"
+            @click="frames.problem = null"
+          >
+            ×
+          </button>
+        </p>
         <p v-if="tried" class="trying">Tried out, not done yet</p>
         <ShellInTurn><FramesPlan class="grow" @hang-at="frames.hang(tools?.hanging ?? '', $event)" /></ShellInTurn>
-        <p class="legend">Cut open below the top bars, entrance at the left. Drag a frame to another place, or out to the side to take it out.</p>
+        <p class="legend">
+          Cut open below the top bars, entrance at the left. Drag a frame to another place, or out to the side to take
+          it out.
+        </p>
       </section>
       <aside class="right">
         <ShellInTurn><FramesFigures /></ShellInTurn>
-        <ShellInTurn><BenchFindingCard
-          v-for="{ finding, words: said } in words" :key="finding.key" :finding="finding" :words="said" :tried="tried" :dry="frames.trial !== null" @show="() => {}"
-          @try="look" @apply="apply" @accept="accept(finding, $event)" @withdraw="withdraw(finding)"
+        <ShellInTurn
+          ><BenchFindingCard
+            v-for="{ finding, words: said } in words"
+            :key="finding.key"
+            :finding="finding"
+            :words="said"
+            :tried="tried"
+            :dry="frames.trial !== null"
+            @show="() => {}"
+            @try="look"
+            @apply="apply"
+            @accept="accept(finding, $event)"
+            @withdraw="withdraw(finding)"
         /></ShellInTurn>
-        <p v-if="words.length === 0" class="good"><ShellSeverityMark grade="good" /> <b>Good</b> · nothing to mend across this box</p>
-        <p class="caution">Figures are guidance: bees, kit and weather differ. A full box is heavy, and a disturbed colony stings; have help within call.</p>
+        <p v-if="words.length === 0" class="good">
+          <ShellSeverityMark grade="good" /> <b>Good</b> · nothing to mend across this box
+        </p>
+        <p class="caution">
+          Figures are guidance: bees, kit and weather differ. A full box is heavy, and a disturbed colony stings; have
+          help within call.
+        </p>
       </aside>
     </div>
   </ShellPage>

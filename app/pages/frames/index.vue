@@ -13,7 +13,13 @@ import { boxName } from '~/composables/boxName'
 const view = useView()
 const preferences = usePreferences()
 const mode = ref<'boxes' | 'compare'>('boxes')
-const boxes = computed(() => (view.yard?.parts ?? []).filter((part) => isBox({ pattern: view.catalogue.patterns.get(part.patternId) }) && !view.catalogue.patterns.get(part.patternId)?.sections))
+const boxes = computed(() =>
+  (view.yard?.parts ?? []).filter(
+    (part) =>
+      isBox({ pattern: view.catalogue.patterns.get(part.patternId) }) &&
+      !view.catalogue.patterns.get(part.patternId)?.sections,
+  ),
+)
 /** What stands together: a hive's boxes, top first, or those of the shed in handfuls. What is said of them is worked out where it is seen. */
 interface Group {
   readonly key: string
@@ -27,10 +33,29 @@ const groups = computed<Group[]>(() => {
   const yard = view.yard
   if (!yard || begun.value === 0) return []
   const byId = new Map(boxes.value.map((part) => [part.id, part]))
-  const standing = yard.hives.map((hive): Group => ({ key: hive.id, name: hive.name, boxes: hive.stack.flatMap((placement) => { const part = byId.get(placement.partId); return part ? [{ part, placement, hive }] : [] }).reverse() }))
+  const standing = yard.hives.map((hive): Group => ({
+    key: hive.id,
+    name: hive.name,
+    boxes: hive.stack
+      .flatMap((placement) => {
+        const part = byId.get(placement.partId)
+        return part ? [{ part, placement, hive }] : []
+      })
+      .reverse(),
+  }))
   const placed = new Set(yard.hives.flatMap(({ stack }) => stack.map(({ partId }) => partId)))
-  const shed = boxes.value.filter(({ id }) => !placed.has(id)).map((part) => ({ part, placement: newPlacement(part.id, view.catalogue.patterns.get(part.patternId)), hive: null }))
-  const handfuls = Array.from({ length: Math.ceil(shed.length / IN_THE_SHED) }, (_, i): Group => ({ key: `shed-${i}`, name: i === 0 ? 'In the shed' : 'In the shed, more', boxes: shed.slice(i * IN_THE_SHED, (i + 1) * IN_THE_SHED) }))
+  const shed = boxes.value
+    .filter(({ id }) => !placed.has(id))
+    .map((part) => ({
+      part,
+      placement: newPlacement(part.id, view.catalogue.patterns.get(part.patternId)),
+      hive: null,
+    }))
+  const handfuls = Array.from({ length: Math.ceil(shed.length / IN_THE_SHED) }, (_, i): Group => ({
+    key: `shed-${i}`,
+    name: i === 0 ? 'In the shed' : 'In the shed, more',
+    boxes: shed.slice(i * IN_THE_SHED, (i + 1) * IN_THE_SHED),
+  }))
   return [...standing, ...handfuls].filter((group) => group.boxes.length > 0)
 })
 const COLUMN_PX = 308
@@ -39,38 +64,76 @@ const AT_ONCE = 40
 const list = ref<HTMLElement | null>(null)
 const { width } = useElementSize(list)
 const columns = computed(() => Math.max(1, Math.floor((width.value || 1248) / COLUMN_PX)))
-const rows = computed(() => Array.from({ length: Math.ceil(groups.value.length / columns.value) }, (_, i) => groups.value.slice(i * columns.value, (i + 1) * columns.value)))
-const virtualizer = useWindowVirtualizer(computed(() => ({ count: rows.value.length, estimateSize: () => 270, overscan: groups.value.length <= AT_ONCE ? rows.value.length : 1, scrollMargin: list.value?.offsetTop ?? 0, getItemKey: (i: number) => rows.value[i]![0]!.key })))
-const measureRow = (row: unknown) => { if (row) virtualizer.value.measureElement(row as Element) }
+const rows = computed(() =>
+  Array.from({ length: Math.ceil(groups.value.length / columns.value) }, (_, i) =>
+    groups.value.slice(i * columns.value, (i + 1) * columns.value),
+  ),
+)
+const virtualizer = useWindowVirtualizer(
+  computed(() => ({
+    count: rows.value.length,
+    estimateSize: () => 270,
+    overscan: groups.value.length <= AT_ONCE ? rows.value.length : 1,
+    scrollMargin: list.value?.offsetTop ?? 0,
+    getItemKey: (i: number) => rows.value[i]![0]!.key,
+  })),
+)
+const measureRow = (row: unknown) => {
+  if (row) virtualizer.value.measureElement(row as Element)
+}
 const inSight = computed(() => virtualizer.value.getVirtualItems())
-const drawnNow = useInTurn(computed(() => inSight.value.reduce((sum, { index }) => sum + (rows.value[index]?.length ?? 0), 0)))
+const drawnNow = useInTurn(
+  computed(() => inSight.value.reduce((sum, { index }) => sum + (rows.value[index]?.length ?? 0), 0)),
+)
 /** The rows in sight, with as many of their groups as have had their turn. */
-const seen = computed(() => inSight.value.flatMap((item, i) => {
-  const groupsOf = rows.value[item.index]?.slice(0, Math.max(0, drawnNow.value - i * columns.value)) ?? []
-  return groupsOf.length > 0 ? [{ item, groups: groupsOf.map((group) => ({ ...group, boxes: toldOf.value(group) })) }] : []
-}))
+const seen = computed(() =>
+  inSight.value.flatMap((item, i) => {
+    const groupsOf = rows.value[item.index]?.slice(0, Math.max(0, drawnNow.value - i * columns.value)) ?? []
+    return groupsOf.length > 0
+      ? [{ item, groups: groupsOf.map((group) => ({ ...group, boxes: toldOf.value(group) })) }]
+      : []
+  }),
+)
 /** What is said of a group's boxes; worked out once. */
 const toldOf = computed(() => {
   const known = new WeakMap<Group, ReturnType<typeof told>[]>()
   const [yard, context, reader] = [view.yard!, view.context, preferences.reader]
   return (group: Group) => {
-    const said = known.get(group) ?? group.boxes.map(({ part, placement, hive }) => told(part, placement, hive ? contextOf(yard, hive) : context, reader))
+    const said =
+      known.get(group) ??
+      group.boxes.map(({ part, placement, hive }) =>
+        told(part, placement, hive ? contextOf(yard, hive) : context, reader),
+      )
     known.set(group, said)
     return said
   }
 })
-function told(part: Part, placement: Parameters<typeof assessBox>[1], context: Parameters<typeof assessBox>[2], reader: Reader) {
+function told(
+  part: Part,
+  placement: Parameters<typeof assessBox>[1],
+  context: Parameters<typeof assessBox>[2],
+  reader: Reader,
+) {
   const findings = assessBox(part, placement, context)
   const first = findings[0]
   const name = boxName(view.yard!, part, reader.vocabulary)
   return {
-    part, name: capital(name), detail: partDetail(resolvePart(part, view.catalogue), reader.vocabulary),
-    grade: findings.reduce<Grade>((grade, { severity }) => worse(grade, severity), 'good'), say: first ? `${severityWord(first.severity)}: ${findingInWords(first, new Map([[part.id, name]]), view.catalogue, reader).what}` : 'Nothing to mend',
+    part,
+    name: capital(name),
+    detail: partDetail(resolvePart(part, view.catalogue), reader.vocabulary),
+    grade: findings.reduce<Grade>((grade, { severity }) => worse(grade, severity), 'good'),
+    say: first
+      ? `${severityWord(first.severity)}: ${findingInWords(first, new Map([[part.id, name]]), view.catalogue, reader).what}`
+      : 'Nothing to mend',
   }
 }
 const supers = computed(() => {
-  const roles = new Map((view.yard?.hives ?? []).flatMap(({ stack }) => stack.map(({ partId, role }) => [partId, role] as const)))
-  return boxes.value.filter((part) => (roles.get(part.id) ?? view.catalogue.patterns.get(part.patternId)?.usualRole) === 'super').map((part) => resolvePart(part, view.catalogue))
+  const roles = new Map(
+    (view.yard?.hives ?? []).flatMap(({ stack }) => stack.map(({ partId, role }) => [partId, role] as const)),
+  )
+  return boxes.value
+    .filter((part) => (roles.get(part.id) ?? view.catalogue.patterns.get(part.patternId)?.usualRole) === 'super')
+    .map((part) => resolvePart(part, view.catalogue))
 })
 useHead({ title: 'Frames – Duvet' })
 </script>
@@ -80,22 +143,50 @@ useHead({ title: 'Frames – Duvet' })
     <template #bar>
       <div class="tabs" role="group" aria-label="What to see">
         <button type="button" :aria-pressed="mode === 'boxes'" @click="mode = 'boxes'">Box by box</button>
-        <button type="button" :aria-pressed="mode === 'compare'" data-testid="compare-all" @click="mode = 'compare'">Compare spacings, all supers</button>
+        <button type="button" :aria-pressed="mode === 'compare'" data-testid="compare-all" @click="mode = 'compare'">
+          Compare spacings, all supers
+        </button>
       </div>
       <ShellYardChoice />
     </template>
     <template v-if="mode === 'compare'">
-      <p class="lead">{{ supers.length === 1 ? 'The one super' : `All ${supers.length} supers` }} of {{ view.yard?.name }}, each full, at full count and with one or two frames less.</p>
+      <p class="lead">
+        {{ supers.length === 1 ? 'The one super' : `All ${supers.length} supers` }} of {{ view.yard?.name }}, each full,
+        at full count and with one or two frames less.
+      </p>
       <FramesCompare :boxes="supers" :catalogue="view.catalogue" />
     </template>
-    <p v-else-if="begun > 0 && groups.length === 0" class="none">No box holds frames here yet. Stack a hive in the <NuxtLink to="/">Row</NuxtLink>, or add boxes in the <NuxtLink to="/shed">Shed</NuxtLink>.</p>
+    <p v-else-if="begun > 0 && groups.length === 0" class="none">
+      No box holds frames here yet. Stack a hive in the <NuxtLink to="/">Row</NuxtLink>, or add boxes in the
+      <NuxtLink to="/shed">Shed</NuxtLink>.
+    </p>
     <div v-else ref="list" class="list" :style="{ height: `${virtualizer.getTotalSize()}px` }">
-      <div v-for="{ item, groups: here } in seen" :key="String(item.key)" :ref="measureRow" :data-index="item.index" class="groups" :style="{ top: `${item.start - virtualizer.options.scrollMargin}px`, gridTemplateColumns: `repeat(${columns}, minmax(0, 1fr))` }">
+      <div
+        v-for="{ item, groups: here } in seen"
+        :key="String(item.key)"
+        :ref="measureRow"
+        :data-index="item.index"
+        class="groups"
+        :style="{
+          top: `${item.start - virtualizer.options.scrollMargin}px`,
+          gridTemplateColumns: `repeat(${columns}, minmax(0, 1fr))`,
+        }"
+      >
         <section v-for="group in here" :key="group.key">
           <h2>{{ group.name }}</h2>
-          <NuxtLink v-for="box in group.boxes" :key="box.part.id" class="box" :to="`/frames/${encodeURIComponent(box.part.id)}`" :data-box="box.part.id">
+          <NuxtLink
+            v-for="box in group.boxes"
+            :key="box.part.id"
+            class="box"
+            :to="`/frames/${encodeURIComponent(box.part.id)}`"
+            :data-box="box.part.id"
+          >
             <ShellSeverityMark :grade="box.grade" />
-            <span><b>{{ box.name }}</b><small>{{ capital(box.detail) }}</small><small>{{ box.say }}</small></span>
+            <span
+              ><b>{{ box.name }}</b
+              ><small>{{ capital(box.detail) }}</small
+              ><small>{{ box.say }}</small></span
+            >
           </NuxtLink>
         </section>
       </div>

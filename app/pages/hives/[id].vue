@@ -2,7 +2,18 @@
 // The bench: one hive on the drawing, parts at its left, what will happen at its right, the stage below.
 import type { DimensionName } from '#core/catalogue'
 import { isHeadspace, type Finding, type Remedy } from '#core/checks'
-import { findPart, heldAfter, partEdit, planOfHive, type AbsorberFeature, type Hive, type OpeningEdge, type Part, type Role, type Stage } from '#core/hive'
+import {
+  findPart,
+  heldAfter,
+  partEdit,
+  planOfHive,
+  type AbsorberFeature,
+  type Hive,
+  type OpeningEdge,
+  type Part,
+  type Role,
+  type Stage,
+} from '#core/hive'
 import { capital, partDetail, severityWord } from '#core/wording'
 import HiveSection from '~/components/drawing/HiveSection.vue'
 import { focusPart } from '~/composables/focusPart'
@@ -22,15 +33,32 @@ const swapping = ref(false)
 const traying = ref(false)
 const triedRemedy = shallowRef<Remedy | null>(null)
 
-watch(() => route.params.id, (id) => {
-  bench.open(String(id))
-  bench.lookAt((route.query.stage as Stage | undefined) ?? null)
-}, { immediate: true })
-watch(() => bench.selectedId, () => { swapping.value = false })
-watch(() => bench.hand, (hand) => {
-  if (!hand && bench.selectedId) focusPart(bench.selectedId)
-})
-watch(() => bench.tried, (tried) => { if (!tried) triedRemedy.value = null })
+watch(
+  () => route.params.id,
+  (id) => {
+    bench.open(String(id))
+    bench.lookAt((route.query.stage as Stage | undefined) ?? null)
+  },
+  { immediate: true },
+)
+watch(
+  () => bench.selectedId,
+  () => {
+    swapping.value = false
+  },
+)
+watch(
+  () => bench.hand,
+  (hand) => {
+    if (!hand && bench.selectedId) focusPart(bench.selectedId)
+  },
+)
+watch(
+  () => bench.tried,
+  (tried) => {
+    if (!tried) triedRemedy.value = null
+  },
+)
 
 const missing = computed(() => yards.loaded && !bench.hive)
 const selected = computed(() => {
@@ -40,14 +68,20 @@ const selected = computed(() => {
 const placement = computed(() => bench.hive?.stack[bench.selectedIndex])
 const gap = computed(() => bench.shown?.gaps.find((one) => gapKey(one) === bench.selectedGap))
 /** While something is in the hand the docket tells of the hive as it would be. */
-const docket = computed(() => (bench.hand && bench.shown ? { assessment: bench.shown, names: bench.shownNames } : { assessment: bench.assessment!, names: bench.names }))
+const docket = computed(() =>
+  bench.hand && bench.shown
+    ? { assessment: bench.shown, names: bench.shownNames }
+    : { assessment: bench.assessment!, names: bench.names },
+)
 const selectedName = computed(() => capital(bench.names.get(bench.selectedId ?? '') ?? ''))
 const summary = computed(() => {
   if (!bench.assessment) return ''
   const { worst, findings } = bench.assessment
   if (bench.hive?.stack.length === 0) return 'Bare ground'
   const open = findings.filter(({ acceptance, severity }) => !acceptance && severity !== 'note').length
-  return worst === 'good' || open === 0 ? 'Nothing to mend' : `${severityWord(worst)}: ${open} ${open === 1 ? 'finding' : 'findings'}`
+  return worst === 'good' || open === 0
+    ? 'Nothing to mend'
+    : `${severityWord(worst)}: ${open} ${open === 1 ? 'finding' : 'findings'}`
 })
 
 function showFinding(finding: Finding) {
@@ -95,7 +129,11 @@ const headspace = computed(() => {
   const layer = bench.assessment?.layout.parts.find(({ part }) => part.id === bench.selectedId)
   return layer !== undefined && isHeadspace(layer)
 })
-const entranceFitting = computed(() => (selected.value && isEntranceFitting(selected.value) && selected.value.pattern.use !== 'shut' ? bench.hive?.attachments.find(({ partId }) => partId === bench.selectedId) : undefined))
+const entranceFitting = computed(() =>
+  selected.value && isEntranceFitting(selected.value) && selected.value.pattern.use !== 'shut'
+    ? bench.hive?.attachments.find(({ partId }) => partId === bench.selectedId)
+    : undefined,
+)
 function setOffBy(day: string) {
   if (!placement.value) return
   const { offBy: _before, ...rest } = placement.value
@@ -119,17 +157,32 @@ function setHole(hole: 'open' | 'closed') {
 function setHive(change: Partial<Pick<Hive, 'name' | 'note' | 'stage'>>) {
   yards.perform(bench.standingYard!.id, deeds.setHive(bench.standing!, change))
 }
-const naming = ref<{ title: string; value: string; long?: boolean; required?: boolean; take: (value: string) => void } | null>(null)
+const naming = ref<{
+  title: string
+  value: string
+  long?: boolean
+  required?: boolean
+  take: (value: string) => void
+} | null>(null)
 function renamePart() {
   const part = bench.yard && findPart(bench.yard, bench.selectedId!)
   if (!part) return
-  naming.value = { title: `Name of ${bench.names.get(part.id)}`, value: part.name ?? '', take: (name) => {
-    const { name: _old, ...rest } = part
-    bench.perform(partEdit(part, name ? { ...rest, name } : rest))
-  } }
+  naming.value = {
+    title: `Name of ${bench.names.get(part.id)}`,
+    value: part.name ?? '',
+    take: (name) => {
+      const { name: _old, ...rest } = part
+      bench.perform(partEdit(part, name ? { ...rest, name } : rest))
+    },
+  }
 }
 function editNote() {
-  naming.value = { title: `Note on ${bench.hive!.name}`, value: bench.hive!.note, long: true, take: (note) => setHive({ note }) }
+  naming.value = {
+    title: `Note on ${bench.hive!.name}`,
+    value: bench.hive!.note,
+    long: true,
+    take: (note) => setHive({ note }),
+  }
 }
 const sizing = ref(false)
 const measuring = ref<DimensionName | null>(null)
@@ -143,7 +196,12 @@ function takeSizes(part: Part) {
   sizing.value = false
 }
 function renameHive() {
-  naming.value = { title: 'Name of this hive', value: bench.hive!.name, required: true, take: (name) => setHive({ name }) }
+  naming.value = {
+    title: 'Name of this hive',
+    value: bench.hive!.name,
+    required: true,
+    take: (name) => setHive({ name }),
+  }
 }
 function focusTray() {
   traying.value = true
@@ -157,75 +215,202 @@ function openFrames() {
   if (selected.value && isBox(selected.value)) void navigateTo(`/frames/${encodeURIComponent(selected.value.part.id)}`)
 }
 function exportPlan() {
-  download(`${fileName(bench.hive!.name)}.json`, `${JSON.stringify(planOfHive(bench.yard!, bench.hive!), null, 1)}\n`, 'application/json')
+  download(
+    `${fileName(bench.hive!.name)}.json`,
+    `${JSON.stringify(planOfHive(bench.yard!, bench.hive!), null, 1)}\n`,
+    'application/json',
+  )
 }
 function exportDrawing() {
-  const props = { assessment: bench.assessment, names: bench.names, reader: preferences.reader, axis: bench.axis, width: 900, height: 1000, standalone: true }
+  const props = {
+    assessment: bench.assessment,
+    names: bench.names,
+    reader: preferences.reader,
+    axis: bench.axis,
+    width: 900,
+    height: 1000,
+    standalone: true,
+  }
   download(`${fileName(bench.hive!.name)}-${bench.axis}.svg`, drawingAsFile(HiveSection, props), 'image/svg+xml')
 }
 
-useBenchKeys({ stage: (n) => bench.lookAt(n === 0 ? null : ([...(bench.plan?.stages.keys() ?? [])][n - 1] ?? bench.planStage)), add: focusTray, swap: () => { if (placement.value) swapping.value = true }, nextGap, help: () => { help.value = true }, frames: openFrames, turn, move, takeOff })
+useBenchKeys({
+  stage: (n) => bench.lookAt(n === 0 ? null : ([...(bench.plan?.stages.keys() ?? [])][n - 1] ?? bench.planStage)),
+  add: focusTray,
+  swap: () => {
+    if (placement.value) swapping.value = true
+  },
+  nextGap,
+  help: () => {
+    help.value = true
+  },
+  frames: openFrames,
+  turn,
+  move,
+  takeOff,
+})
 useHead({ title: computed(() => (bench.hive ? `${bench.hive.name} – Duvet` : 'Duvet')) })
 </script>
 
 <template>
   <div class="bench">
-    <ShellHeader :yard-id="bench.yard?.id" :yard-name="bench.yard?.name ?? ''" :hive-name="bench.hive?.name ?? ''" @help="help = true" />
+    <ShellHeader
+      :yard-id="bench.yard?.id"
+      :yard-name="bench.yard?.name ?? ''"
+      :hive-name="bench.hive?.name ?? ''"
+      @help="help = true"
+    />
     <p v-if="missing" class="missing">This hive is not here. <NuxtLink to="/">Back to the row</NuxtLink></p>
     <main v-else-if="drawn > 0 && bench.hive && bench.assessment" class="columns">
       <h1 class="visually-hidden">{{ bench.hive.name }} on the bench</h1>
       <aside class="left" :class="{ open: traying }">
         <button class="plain-button only-narrow" type="button" @click="traying = false">Close the tray</button>
-        <BenchSwapList v-if="swapping && selected" :part-id="selected.part.id" :name="selectedName" @done="swapping = false" />
+        <BenchSwapList
+          v-if="swapping && selected"
+          :part-id="selected.part.id"
+          :name="selectedName"
+          @done="swapping = false"
+        />
         <BenchTray v-else-if="drawn > 2" @taken="traying = false" />
       </aside>
       <section class="middle" aria-label="Drawing">
         <BenchPartActions
-          v-if="selected" :name="selectedName" :detail="partDetail(selected, preferences.vocabulary)" :layer="placement !== undefined"
-          :highest="bench.selectedIndex === bench.hive.stack.length - 1" :lowest="bench.selectedIndex === 0" :role="isBox(selected) ? (placement?.role ?? 'super') : null"
-          :hole="selected.pattern?.dimensions.holeLength ? (selected.part.hole ?? 'open') : null" :vocabulary="preferences.vocabulary"
-          :off-by="headspace ? (placement?.offBy ?? '') : null" :edge="entranceFitting ? (entranceFitting.edge ?? 'lower') : null" :lacks="isAbsorber(selected) ? (selected.part.lacks ?? []) : null"
-          @off-by="setOffBy" @edge="setEdge" @lacks="setLacks" @turn="turn" @up="move(1)" @down="move(-1)" @swap="swapping = true; traying = true" @take-off="takeOff" @role="setRole" @hole="setHole" @above="focusTray" @rename="renamePart" @sizes="measure(null)" @frames="openFrames" @close="bench.selectedId = null"
+          v-if="selected"
+          :name="selectedName"
+          :detail="partDetail(selected, preferences.vocabulary)"
+          :layer="placement !== undefined"
+          :highest="bench.selectedIndex === bench.hive.stack.length - 1"
+          :lowest="bench.selectedIndex === 0"
+          :role="isBox(selected) ? (placement?.role ?? 'super') : null"
+          :hole="selected.pattern?.dimensions.holeLength ? (selected.part.hole ?? 'open') : null"
+          :vocabulary="preferences.vocabulary"
+          :off-by="headspace ? (placement?.offBy ?? '') : null"
+          :edge="entranceFitting ? (entranceFitting.edge ?? 'lower') : null"
+          :lacks="isAbsorber(selected) ? (selected.part.lacks ?? []) : null"
+          @off-by="setOffBy"
+          @edge="setEdge"
+          @lacks="setLacks"
+          @turn="turn"
+          @up="move(1)"
+          @down="move(-1)"
+          @swap="
+            swapping = true
+            traying = true
+          "
+          @take-off="takeOff"
+          @role="setRole"
+          @hole="setHole"
+          @above="focusTray"
+          @rename="renamePart"
+          @sizes="measure(null)"
+          @frames="openFrames"
+          @close="bench.selectedId = null"
         />
         <BenchPlanBar v-if="bench.planned" />
         <BenchDrawing v-if="drawn > 1" @measure="measure">
           <template #tools>
-            <button class="plain-button filled only-narrow" type="button" data-testid="open-tray" @click="traying = true">Add a part</button>
-            <ShellInTurn><ElDropdown trigger="click" :persistent="false">
-              <button class="plain-button quiet" type="button" data-testid="hive-menu">Hive…</button>
-              <template #dropdown>
-                <ElDropdownMenu>
-                  <ElDropdownItem data-testid="rename-hive" @click="renameHive">Rename</ElDropdownItem>
-                  <ElDropdownItem data-testid="open-log" @click="navigateTo(`/log/${encodeURIComponent(bench.hive!.id)}`)">Log: as it stood before</ElDropdownItem>
-                  <ElDropdownItem data-testid="edit-note" @click="editNote">Note</ElDropdownItem>
-                  <ElDropdownItem data-testid="export-plan" @click="exportPlan">Save as plan file</ElDropdownItem>
-                  <ElDropdownItem data-testid="export-svg" @click="exportDrawing">Save the drawing (SVG)</ElDropdownItem>
-                </ElDropdownMenu>
-              </template>
-            </ElDropdown></ShellInTurn>
+            <button
+              class="plain-button filled only-narrow"
+              type="button"
+              data-testid="open-tray"
+              @click="traying = true"
+            >
+              Add a part
+            </button>
+            <ShellInTurn
+              ><ElDropdown trigger="click" :persistent="false">
+                <button class="plain-button quiet" type="button" data-testid="hive-menu">Hive…</button>
+                <template #dropdown>
+                  <ElDropdownMenu>
+                    <ElDropdownItem data-testid="rename-hive" @click="renameHive">Rename</ElDropdownItem>
+                    <ElDropdownItem
+                      data-testid="open-log"
+                      @click="navigateTo(`/log/${encodeURIComponent(bench.hive!.id)}`)"
+                      >Log: as it stood before</ElDropdownItem
+                    >
+                    <ElDropdownItem data-testid="edit-note" @click="editNote">Note</ElDropdownItem>
+                    <ElDropdownItem data-testid="export-plan" @click="exportPlan">Save as plan file</ElDropdownItem>
+                    <ElDropdownItem data-testid="export-svg" @click="exportDrawing"
+                      >Save the drawing (SVG)</ElDropdownItem
+                    >
+                  </ElDropdownMenu>
+                </template>
+              </ElDropdown></ShellInTurn
+            >
           </template>
         </BenchDrawing>
         <div v-if="bench.assessment.assembled.attached.length > 0" class="fittings" role="group" aria-label="Fittings">
-          <button v-for="fitting in bench.assessment.assembled.attached" :key="fitting.part.id" class="plain-button quiet" type="button" :aria-pressed="fitting.part.id === bench.selectedId" @click="bench.selectedId = fitting.part.id">
+          <button
+            v-for="fitting in bench.assessment.assembled.attached"
+            :key="fitting.part.id"
+            class="plain-button quiet"
+            type="button"
+            :aria-pressed="fitting.part.id === bench.selectedId"
+            @click="bench.selectedId = fitting.part.id"
+          >
             {{ capital(bench.names.get(fitting.part.id) ?? '') }}
           </button>
         </div>
       </section>
       <aside class="right">
-        <p class="summary" data-testid="summary"><ShellSeverityMark :grade="bench.assessment.worst === 'note' ? 'good' : bench.assessment.worst" /> {{ summary }}</p>
+        <p class="summary" data-testid="summary">
+          <ShellSeverityMark :grade="bench.assessment.worst === 'note' ? 'good' : bench.assessment.worst" />
+          {{ summary }}
+        </p>
         <p v-if="bench.hive.note" class="note">{{ bench.hive.note }}</p>
-        <BenchWeightCard v-if="bench.mass && drawn > 3" :mass="bench.mass" :selected-id="bench.selectedId" :names="bench.shownNames" />
-        <BenchJointCard v-if="gap && bench.shown" :assessment="bench.shown" :gap="gap" :names="bench.shownNames" :reader="preferences.reader" @close="bench.selectedGap = null" />
+        <BenchWeightCard
+          v-if="bench.mass && drawn > 3"
+          :mass="bench.mass"
+          :selected-id="bench.selectedId"
+          :names="bench.shownNames"
+        />
+        <BenchJointCard
+          v-if="gap && bench.shown"
+          :assessment="bench.shown"
+          :gap="gap"
+          :names="bench.shownNames"
+          :reader="preferences.reader"
+          @close="bench.selectedGap = null"
+        />
         <BenchDocket
           v-if="drawn > 3"
-          :assessment="docket.assessment" :names="docket.names" :reader="preferences.reader" :selected-id="bench.selectedId" :tried="triedRemedy" :dry="bench.hand !== null"
-          @show="showFinding" @show-all="bench.selectedId = null" @try="tryRemedy" @apply="apply" @accept="accept" @withdraw="withdraw"
+          :assessment="docket.assessment"
+          :names="docket.names"
+          :reader="preferences.reader"
+          :selected-id="bench.selectedId"
+          :tried="triedRemedy"
+          :dry="bench.hand !== null"
+          @show="showFinding"
+          @show-all="bench.selectedId = null"
+          @try="tryRemedy"
+          @apply="apply"
+          @accept="accept"
+          @withdraw="withdraw"
         />
       </aside>
       <BenchYearStrip v-if="drawn > 4" class="foot" @stands-as="setHive({ stage: $event })" />
     </main>
-    <ShellNaming v-if="naming" :title="naming.title" :value="naming.value" :long="naming.long ?? false" :required="naming.required ?? false" @take="naming.take($event); naming = null" @close="naming = null" />
-    <BenchSizes v-if="sizing && selected" :part="selected.part" :pattern="selected.pattern" :name="selectedName" :focus="measuring" @take="takeSizes" @close="sizing = false" />
+    <ShellNaming
+      v-if="naming"
+      :title="naming.title"
+      :value="naming.value"
+      :long="naming.long ?? false"
+      :required="naming.required ?? false"
+      @take="
+        naming.take($event)
+        naming = null
+      "
+      @close="naming = null"
+    />
+    <BenchSizes
+      v-if="sizing && selected"
+      :part="selected.part"
+      :pattern="selected.pattern"
+      :name="selectedName"
+      :focus="measuring"
+      @take="takeSizes"
+      @close="sizing = false"
+    />
     <ShellHelp v-model="help" />
   </div>
 </template>

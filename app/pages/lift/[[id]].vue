@@ -17,7 +17,10 @@ import { hiveIn } from '#core/hive-in'
 
 const BRICK_KG = 2.7
 /** Wraps as they are made for Langstroth boxes (common practice). */
-const WRAPS = [{ name: 'two deeps', mm: 488.95 }, { name: 'deep + medium', mm: 412.75 }]
+const WRAPS = [
+  { name: 'two deeps', mm: 488.95 },
+  { name: 'deep + medium', mm: 412.75 },
+]
 const route = useRoute()
 const yards = useYards()
 const view = useView()
@@ -26,7 +29,11 @@ const preferences = usePreferences()
 const mode = ref<'lifts' | 'lighter' | 'standing' | 'year' | 'weigh'>('lifts')
 const chosen = ref<string | null>(null)
 
-const hive = computed(() => view.placeOf(String(route.params.id ?? '')) ?? (view.yard?.hives[0] ? { yard: view.yard, hive: view.yard.hives[0] } : null))
+const hive = computed(
+  () =>
+    view.placeOf(String(route.params.id ?? '')) ??
+    (view.yard?.hives[0] ? { yard: view.yard, hive: view.yard.hives[0] } : null),
+)
 const known = computed(() => (hive.value ? hiveIn(hive.value.yard, hive.value.hive) : null))
 const assessment = computed(() => known.value?.assessment ?? null)
 const names = computed(() => known.value?.names(preferences.vocabulary) ?? new Map<string, string>())
@@ -34,12 +41,22 @@ const now = computed(() => (hive.value ? weighing.weighingAt(hive.value.hive.sta
 const mass = computed(() => known.value?.mass(now.value) ?? null)
 const lifts = computed(() => known.value?.lifts(weighing.own, now.value) ?? null)
 /** The one lift that every box asks for. */
-const frameKg = computed(() => Math.max(0, ...(assessment.value?.assembled.stack ?? []).map(({ resolved }) => fullFrameKg(resolved))))
-const shown = computed(() => lifts.value?.lifts.find(({ partId }) => partId === chosen.value) ?? lifts.value?.worst ?? null)
+const frameKg = computed(() =>
+  Math.max(0, ...(assessment.value?.assembled.stack ?? []).map(({ resolved }) => fullFrameKg(resolved))),
+)
+const shown = computed(
+  () => lifts.value?.lifts.find(({ partId }) => partId === chosen.value) ?? lifts.value?.worst ?? null,
+)
 const ways = computed(() => {
   if (mode.value !== 'lighter' || !assessment.value || !hive.value) return null
   let n = 0
-  return lighterWays(assessment.value.assembled, known.value!.context.catalogue, now.value, weighing.own, () => `new:lighter/${n++}`)
+  return lighterWays(
+    assessment.value.assembled,
+    known.value!.context.catalogue,
+    now.value,
+    weighing.own,
+    () => `new:lighter/${n++}`,
+  )
 })
 /** How far apart the feet stand, by hive; stays on this device. */
 const feet = useKept<Record<string, number>>('duvet.feet', {})
@@ -50,28 +67,59 @@ function setFeet(mm: number | null) {
 const standing = computed(() => {
   if (!assessment.value || !mass.value) return null
   const empty = known.value!.mass({ ...now.value, fullness: 'empty', fill: FILL })
-  return standingOf(assessment.value.layout, assessment.value.assembled.attached, mass.value, empty, BRICK_KG, feet.value[hive.value?.hive.id ?? ''])
+  return standingOf(
+    assessment.value.layout,
+    assessment.value.assembled.attached,
+    mass.value,
+    empty,
+    BRICK_KG,
+    feet.value[hive.value?.hive.id ?? ''],
+  )
 })
 /** A wrap goes round the boxes of the winter: as they stand then, by the plan. */
-const winterBoxesMm = computed(() => (hive.value && mode.value === 'standing' ? layOut(assembledAt(hive.value.yard, hive.value.hive, 'winter')).parts : []).reduce((sum, { pattern, topMm, bottomMm }) => sum + (isBox({ pattern }) ? topMm - bottomMm : 0), 0))
-const drains = computed(() => (assessment.value?.layout.parts ?? []).some(({ resolved, pattern }) => isBox({ pattern }) && isDrainBox({ across: hangAcross(resolved) })))
+const winterBoxesMm = computed(() =>
+  (hive.value && mode.value === 'standing'
+    ? layOut(assembledAt(hive.value.yard, hive.value.hive, 'winter')).parts
+    : []
+  ).reduce((sum, { pattern, topMm, bottomMm }) => sum + (isBox({ pattern }) ? topMm - bottomMm : 0), 0),
+)
+const drains = computed(() =>
+  (assessment.value?.layout.parts ?? []).some(
+    ({ resolved, pattern }) => isBox({ pattern }) && isDrainBox({ across: hangAcross(resolved) }),
+  ),
+)
 const day = shallowRef<YardDay | null>(null)
 const year = computed(() => day.value?.hives.get(hive.value?.hive.id ?? '') ?? null)
 const dayDone = ref(0)
 let round = 0
 /** The whole yard is worked out in the worker, and a newer question stops an older one. */
-watch([mode, () => hive.value?.yard, () => weighing.own], async () => {
-  const mine = ++round
-  if (mode.value !== 'year' || !hive.value) return
-  dayDone.value = 0
-  const started = performance.now()
-  const answer = await openDoor().dayOfYard(toRaw(hive.value.yard), { ...weighing.own }, proxy((done: number) => { if (mine === round) dayDone.value = done }), proxy(() => mine !== round))
-  if (mine !== round) return
-  performance.measure('yard-day', { start: started })
-  day.value = answer
-}, { immediate: true })
-onBeforeUnmount(() => { round++ })
-const choices = computed(() => yards.yards.flatMap((yard) => yard.hives.map(({ id, name }) => ({ id, name, yard: yard.name }))))
+watch(
+  [mode, () => hive.value?.yard, () => weighing.own],
+  async () => {
+    const mine = ++round
+    if (mode.value !== 'year' || !hive.value) return
+    dayDone.value = 0
+    const started = performance.now()
+    const answer = await openDoor().dayOfYard(
+      toRaw(hive.value.yard),
+      { ...weighing.own },
+      proxy((done: number) => {
+        if (mine === round) dayDone.value = done
+      }),
+      proxy(() => mine !== round),
+    )
+    if (mine !== round) return
+    performance.measure('yard-day', { start: started })
+    day.value = answer
+  },
+  { immediate: true },
+)
+onBeforeUnmount(() => {
+  round++
+})
+const choices = computed(() =>
+  yards.yards.flatMap((yard) => yard.hives.map(({ id, name }) => ({ id, name, yard: yard.name }))),
+)
 const index = (value: number | null) => (value === null ? 'no figure' : value.toFixed(2))
 
 function go(id: string) {
@@ -91,46 +139,128 @@ useHead({ title: computed(() => (hive.value ? `Lifting ${hive.value.hive.name} â
     <template #bar>
       <ShellHiveChoice :hives="choices" :chosen="hive?.hive.id" @choose="go" />
       <div class="tabs" role="group" aria-label="What to see">
-        <button v-for="[one, word] in [['lifts', 'Lifts'], ['lighter', 'Something lighter'], ['standing', 'Does it stand'], ['year', 'Through the year'], ['weigh', 'Weigh it']] as const" :key="one" type="button" :aria-pressed="mode === one" :data-mode="one" @click="mode = one">{{ word }}</button>
+        <button
+          v-for="[one, word] in [
+            ['lifts', 'Lifts'],
+            ['lighter', 'Something lighter'],
+            ['standing', 'Does it stand'],
+            ['year', 'Through the year'],
+            ['weigh', 'Weigh it'],
+          ] as const"
+          :key="one"
+          type="button"
+          :aria-pressed="mode === one"
+          :data-mode="one"
+          @click="mode = one"
+        >
+          {{ word }}
+        </button>
       </div>
-      <NuxtLink v-if="hive" class="link" :to="`/hives/${encodeURIComponent(hive.hive.id)}`">{{ hive.hive.name }} on the bench</NuxtLink>
+      <NuxtLink v-if="hive" class="link" :to="`/hives/${encodeURIComponent(hive.hive.id)}`"
+        >{{ hive.hive.name }} on the bench</NuxtLink
+      >
     </template>
-    <p v-if="!hive || !assessment || !mass || !lifts" class="none">There is no hive yet. Start one in the <NuxtLink to="/">Row</NuxtLink>.</p>
+    <p v-if="!hive || !assessment || !mass || !lifts" class="none">
+      There is no hive yet. Start one in the <NuxtLink to="/">Row</NuxtLink>.
+    </p>
     <div v-else-if="mode === 'lifts'" class="columns">
       <section class="middle" aria-label="Drawing">
         <p class="lead" data-testid="lift-summary">
-          <template v-if="lifts.heaviest && lifts.highest">Heaviest <b>{{ showMass(lifts.heaviest.kg.middle, preferences.units) }}</b> ({{ names.get(lifts.heaviest.partId) }}); highest hand-hold <b>{{ showLength(lifts.highest.from.handMm, preferences.units) }}</b>; full inspection: <b>{{ lifts.inspectionLifts }} lifts</b>, {{ showMass(lifts.movedKg.middle, preferences.units) }} moved. A frame full of honey: {{ showMass(frameKg, preferences.units) }}.</template>
+          <template v-if="lifts.heaviest && lifts.highest"
+            >Heaviest <b>{{ showMass(lifts.heaviest.kg.middle, preferences.units) }}</b> ({{
+              names.get(lifts.heaviest.partId)
+            }}); highest hand-hold <b>{{ showLength(lifts.highest.from.handMm, preferences.units) }}</b>; full
+            inspection: <b>{{ lifts.inspectionLifts }} lifts</b>,
+            {{ showMass(lifts.movedKg.middle, preferences.units) }} moved. A frame full of honey:
+            {{ showMass(frameKg, preferences.units) }}.</template
+          >
           <template v-else>One box only: nothing is lifted off it.</template>
         </p>
-        <ShellInTurn><LiftDrawing class="grow" :layout="assessment.layout" :lifts="lifts.lifts" :profile="weighing.own" :names="names" :chosen="shown?.partId ?? null" @choose="chosen = $event" /></ShellInTurn>
+        <ShellInTurn
+          ><LiftDrawing
+            class="grow"
+            :layout="assessment.layout"
+            :lifts="lifts.lifts"
+            :profile="weighing.own"
+            :names="names"
+            :chosen="shown?.partId ?? null"
+            @choose="chosen = $event"
+        /></ShellInTurn>
       </section>
       <aside class="right">
         <table v-if="lifts.lifts.length > 0" class="list">
-          <thead><tr><th scope="col">Off, in this order</th><th scope="col">Mass</th><th scope="col">Of allowed</th></tr></thead>
+          <thead>
+            <tr>
+              <th scope="col">Off, in this order</th>
+              <th scope="col">Mass</th>
+              <th scope="col">Of allowed</th>
+            </tr>
+          </thead>
           <tbody>
             <tr v-for="(lift, i) in lifts.lifts" :key="lift.partId" :class="{ chosen: lift.partId === shown?.partId }">
-              <th scope="row"><button class="plain-button quiet" type="button" @click="chosen = lift.partId">{{ i + 1 }} Â· {{ capital(names.get(lift.partId) ?? '') }}</button></th>
+              <th scope="row">
+                <button class="plain-button quiet" type="button" @click="chosen = lift.partId">
+                  {{ i + 1 }} Â· {{ capital(names.get(lift.partId) ?? '') }}
+                </button>
+              </th>
               <td>{{ showMass(lift.kg.middle, preferences.units) }}</td>
-              <td><span class="verdict"><ShellSeverityMark :grade="lift.grade" /> {{ index(lift.index) }}, {{ LIFT_GRADE_WORDS[lift.grade] }}</span></td>
+              <td>
+                <span class="verdict"
+                  ><ShellSeverityMark :grade="lift.grade" /> {{ index(lift.index) }},
+                  {{ LIFT_GRADE_WORDS[lift.grade] }}</span
+                >
+              </td>
             </tr>
           </tbody>
         </table>
-        <ShellInTurn><LiftFactors v-if="shown" :lift="shown" :name="names.get(shown.partId) ?? ''" :profile="weighing.own" /></ShellInTurn>
+        <ShellInTurn
+          ><LiftFactors v-if="shown" :lift="shown" :name="names.get(shown.partId) ?? ''" :profile="weighing.own"
+        /></ShellInTurn>
         <ShellInTurn><LiftProfile /></ShellInTurn>
         <ShellInTurn><LiftWeighingChoices /></ShellInTurn>
-        <p class="caution">General guidance for two-handed, unhurried lifts on firm ground; not medical or workplace advice. With a back, heart or joint complaint, or when pregnant, ask a professional. Local workplace rules come first. Never lift alone what is marked for two.</p>
+        <p class="caution">
+          General guidance for two-handed, unhurried lifts on firm ground; not medical or workplace advice. With a back,
+          heart or joint complaint, or when pregnant, ask a professional. Local workplace rules come first. Never lift
+          alone what is marked for two.
+        </p>
       </aside>
     </div>
     <div v-else-if="mode === 'lighter'" class="wide">
-      <p v-if="ways">{{ ways.tried }} ways tried, each with the same room for brood and the same honey; judged by: {{ SCHOOL_WORDS[weighing.own.school] }}. Now the worst lift is <b>{{ index(ways.now.worstIndex) }}</b> of what is allowed, the heaviest {{ showMass(ways.now.heaviestKg, preferences.units) }}.</p>
+      <p v-if="ways">
+        {{ ways.tried }} ways tried, each with the same room for brood and the same honey; judged by:
+        {{ SCHOOL_WORDS[weighing.own.school] }}. Now the worst lift is <b>{{ index(ways.now.worstIndex) }}</b> of what
+        is allowed, the heaviest {{ showMass(ways.now.heaviestKg, preferences.units) }}.
+      </p>
       <p v-if="ways && ways.better.length === 0">Nothing here makes the worst lift lighter.</p>
       <div v-else-if="ways" class="scroll" tabindex="0" role="group" aria-label="Lighter ways">
         <table class="list" data-testid="alternatives">
-          <thead><tr><th scope="col">Differently</th><th scope="col">Worst lift</th><th scope="col">Heaviest</th><th scope="col">Highest hand-hold</th><th scope="col">Boxes</th><th scope="col">Lifts</th><th scope="col"><span class="visually-hidden">Do it</span></th></tr></thead>
+          <thead>
+            <tr>
+              <th scope="col">Differently</th>
+              <th scope="col">Worst lift</th>
+              <th scope="col">Heaviest</th>
+              <th scope="col">Highest hand-hold</th>
+              <th scope="col">Boxes</th>
+              <th scope="col">Lifts</th>
+              <th scope="col"><span class="visually-hidden">Do it</span></th>
+            </tr>
+          </thead>
           <tbody>
             <tr v-for="way in ways.better.slice(0, 40)" :key="way.changes.join()" :data-way="way.changes.join(' ')">
-              <th scope="row">{{ capital(changesInWords(way.changes, preferences.reader)) }}</th><td><b>{{ index(way.worstIndex) }}</b></td><td>{{ showMass(way.heaviestKg, preferences.units) }}</td><td>{{ showLength(way.highestMm, preferences.units) }}</td><td>{{ way.boxes }}</td><td>{{ way.lifts }}</td>
-              <td><span v-if="way.habit" class="soft">as long as you work so</span><button v-else class="plain-button" type="button" @click="take(way)">{{ way.edit ? 'Do it' : 'Work so' }}</button></td>
+              <th scope="row">{{ capital(changesInWords(way.changes, preferences.reader)) }}</th>
+              <td>
+                <b>{{ index(way.worstIndex) }}</b>
+              </td>
+              <td>{{ showMass(way.heaviestKg, preferences.units) }}</td>
+              <td>{{ showLength(way.highestMm, preferences.units) }}</td>
+              <td>{{ way.boxes }}</td>
+              <td>{{ way.lifts }}</td>
+              <td>
+                <span v-if="way.habit" class="soft">as long as you work so</span
+                ><button v-else class="plain-button" type="button" @click="take(way)">
+                  {{ way.edit ? 'Do it' : 'Work so' }}
+                </button>
+              </td>
             </tr>
           </tbody>
         </table>
@@ -138,23 +268,64 @@ useHead({ title: computed(() => (hive.value ? `Lifting ${hive.value.hive.name} â
       <p class="caution">Figures are guidance. Parts that come off go to the shed; undo puts everything back.</p>
     </div>
     <div v-else-if="mode === 'standing'" class="wide">
-      <LiftStanding v-if="standing" :standing="standing" :hive-id="hive.hive.id" :drain-frames="drains" :top-hand-mm="lifts.highest?.from.handMm ?? null" :shoulder-mm="bodyHeights(weighing.own).shoulderMm" :wrap-mm="WRAPS" :winter-boxes-mm="winterBoxesMm" :feet-mm="feet[hive.hive.id] ?? null" @feet="setFeet" />
+      <LiftStanding
+        v-if="standing"
+        :standing="standing"
+        :hive-id="hive.hive.id"
+        :drain-frames="drains"
+        :top-hand-mm="lifts.highest?.from.handMm ?? null"
+        :shoulder-mm="bodyHeights(weighing.own).shoulderMm"
+        :wrap-mm="WRAPS"
+        :winter-boxes-mm="winterBoxesMm"
+        :feet-mm="feet[hive.hive.id] ?? null"
+        @feet="setFeet"
+      />
     </div>
     <div v-else-if="mode === 'weigh'" class="wide"><LiftWeighIn :yard="hive.yard" :hive="hive.hive" /></div>
     <div v-else class="wide">
-      <p v-if="!day || !year"><progress :max="hive.yard.hives.length" :value="dayDone" /> {{ dayDone }} of {{ hive.yard.hives.length }} hives looked at</p>
+      <p v-if="!day || !year">
+        <progress :max="hive.yard.hives.length" :value="dayDone" /> {{ dayDone }} of {{ hive.yard.hives.length }} hives
+        looked at
+      </p>
       <template v-else>
-        <LiftYearChart :labels="year.map(({ stage }) => capital(stageWord(stage)))" :total-kg="year.map(({ totalKg }) => totalKg)" :heaviest-kg="year.map(({ heaviestKg }) => heaviestKg ?? 0)" />
+        <LiftYearChart
+          :labels="year.map(({ stage }) => capital(stageWord(stage)))"
+          :total-kg="year.map(({ totalKg }) => totalKg)"
+          :heaviest-kg="year.map(({ heaviestKg }) => heaviestKg ?? 0)"
+        />
         <div class="scroll" tabindex="0" role="group" aria-label="Stage by stage">
           <table class="list">
-            <thead><tr><th scope="col">Stage</th><th scope="col">The whole hive</th><th scope="col">Heaviest lift</th><th scope="col">Worst, of allowed</th><th scope="col">Full inspection</th></tr></thead>
-            <tbody><tr v-for="one in year" :key="one.stage" :data-load="one.stage"><th scope="row">{{ capital(stageWord(one.stage)) }}</th><td>{{ showMass(one.totalKg, preferences.units) }}</td><td>{{ one.heaviestKg === null ? 'none' : showMass(one.heaviestKg, preferences.units) }}</td><td>{{ one.heaviestKg === null ? 'none' : index(one.worstIndex) }}</td><td>{{ one.lifts }} lifts, {{ showMass(one.movedKg, preferences.units) }}</td></tr></tbody>
+            <thead>
+              <tr>
+                <th scope="col">Stage</th>
+                <th scope="col">The whole hive</th>
+                <th scope="col">Heaviest lift</th>
+                <th scope="col">Worst, of allowed</th>
+                <th scope="col">Full inspection</th>
+              </tr>
+            </thead>
+            <tbody>
+              <tr v-for="one in year" :key="one.stage" :data-load="one.stage">
+                <th scope="row">{{ capital(stageWord(one.stage)) }}</th>
+                <td>{{ showMass(one.totalKg, preferences.units) }}</td>
+                <td>{{ one.heaviestKg === null ? 'none' : showMass(one.heaviestKg, preferences.units) }}</td>
+                <td>{{ one.heaviestKg === null ? 'none' : index(one.worstIndex) }}</td>
+                <td>{{ one.lifts }} lifts, {{ showMass(one.movedKg, preferences.units) }}</td>
+              </tr>
+            </tbody>
           </table>
         </div>
         <h2>A day in {{ hive.yard.name }}</h2>
-        <p data-testid="day">Every hive inspected in full, as they stand: {{ dutyInWords(day.now, preferences.reader) }}. At the worst time of the year, as planned ({{ stageWord(day.worst.stage) }}): {{ dutyInWords(day.worst.duty, preferences.reader) }}. Share it out over days and people.</p>
+        <p data-testid="day">
+          Every hive inspected in full, as they stand: {{ dutyInWords(day.now, preferences.reader) }}. At the worst time
+          of the year, as planned ({{ stageWord(day.worst.stage) }}):
+          {{ dutyInWords(day.worst.duty, preferences.reader) }}. Share it out over days and people.
+        </p>
       </template>
-      <p class="caution">Each stage with the boxes that the year plans for it; every box that is lifted is taken as full as it may be by then.</p>
+      <p class="caution">
+        Each stage with the boxes that the year plans for it; every box that is lifted is taken as full as it may be by
+        then.
+      </p>
     </div>
   </ShellPage>
 </template>

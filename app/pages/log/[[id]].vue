@@ -12,7 +12,13 @@ const route = useRoute()
 const view = useView()
 const preferences = usePreferences()
 const here = computed(() => view.yardOf(String(route.params.id ?? '')))
-watch(here, (yard) => { if (yard) view.chosen = yard.id }, { immediate: true })
+watch(
+  here,
+  (yard) => {
+    if (yard) view.chosen = yard.id
+  },
+  { immediate: true },
+)
 const yard = computed(() => here.value ?? view.yard)
 const hiveId = computed(() => String(route.params.id ?? '') || (yard.value?.hives[0]?.id ?? ''))
 
@@ -26,19 +32,26 @@ const dayOf = (moment: string) => dayjs(moment).format('YYYY-MM-DD')
 const clockOf = (moment: string) => dayjs(moment).format('HH:mm')
 const day = computed(() => (at.value ? dayOf(at.value) : ''))
 let round = 0
-watch([yard, hiveId], async ([now, id]) => {
-  if (!now || !id) return
-  const mine = ++round
-  const answer = await server.changes(now.id, id)
-  if (mine === round && answer.ok) changes.value = answer.value
-}, { immediate: true })
+watch(
+  [yard, hiveId],
+  async ([now, id]) => {
+    if (!now || !id) return
+    const mine = ++round
+    const answer = await server.changes(now.id, id)
+    if (mine === round && answer.ok) changes.value = answer.value
+  },
+  { immediate: true },
+)
 watch([looked, yard], async ([moment, now]) => {
   failed.value = ''
   if (!moment || !now) {
     past.value = null
     return
   }
-  const answer = await server.past(now.id, moment.revision === undefined ? { at: moment.at } : { revision: moment.revision })
+  const answer = await server.past(
+    now.id,
+    moment.revision === undefined ? { at: moment.at } : { revision: moment.revision },
+  )
   if (moment !== looked.value) return
   if (answer.ok) past.value = answer.value
   else failed.value = `The past could not be fetched: ${answer.problem.sentence}`
@@ -53,12 +66,21 @@ const drawn = computed(() => {
   if (!shownYard.value || !hive.value) return null
   const known = hiveIn(shownYard.value, hive.value)
   const { assessment } = known
-  return { assessment, names: known.names(preferences.vocabulary), height: Math.min(600, Math.max(300, Math.round(assessment.heightMm * 0.5))) }
+  return {
+    assessment,
+    names: known.names(preferences.vocabulary),
+    height: Math.min(600, Math.max(300, Math.round(assessment.heightMm * 0.5))),
+  }
 })
-const hives = computed(() => [...new Map([...(yard.value?.hives ?? []), ...(past.value?.hives ?? [])].map((one) => [one.id, { id: one.id, name: one.name }])).values()])
+const hives = computed(() => [
+  ...new Map(
+    [...(yard.value?.hives ?? []), ...(past.value?.hives ?? [])].map((one) => [one.id, { id: one.id, name: one.name }]),
+  ).values(),
+])
 const name = computed(() => hive.value?.name ?? hives.value.find(({ id }) => id === hiveId.value)?.name ?? 'This hive')
 /** The device's clock and the server's are both told where they differ by more than a minute. */
-const clocksDiffer = ({ madeAt, receivedAt }: HiveChange) => Math.abs(Date.parse(madeAt) - Date.parse(receivedAt)) > 60_000
+const clocksDiffer = ({ madeAt, receivedAt }: HiveChange) =>
+  Math.abs(Date.parse(madeAt) - Date.parse(receivedAt)) > 60_000
 /** The day from which this hive is written down, where an earlier one is looked at; null for never. */
 const writtenFrom = computed(() => {
   const oldest = changes.value.at(-1)?.happenedAt
@@ -66,9 +88,22 @@ const writtenFrom = computed(() => {
   return oldest === undefined ? null : dayOf(oldest)
 })
 const list = ref<HTMLElement | null>(null)
-const virtualizer = useWindowVirtualizer(computed(() => ({ count: changes.value.length, estimateSize: () => 50, overscan: 4, scrollMargin: list.value ? list.value.getBoundingClientRect().top + window.scrollY : 0 })))
-const measureRow = (row: unknown) => { if (row) virtualizer.value.measureElement(row as Element) }
-const seen = computed(() => virtualizer.value.getVirtualItems().flatMap((item) => (changes.value[item.index] ? [{ item, change: changes.value[item.index]! }] : [])))
+const virtualizer = useWindowVirtualizer(
+  computed(() => ({
+    count: changes.value.length,
+    estimateSize: () => 50,
+    overscan: 4,
+    scrollMargin: list.value ? list.value.getBoundingClientRect().top + window.scrollY : 0,
+  })),
+)
+const measureRow = (row: unknown) => {
+  if (row) virtualizer.value.measureElement(row as Element)
+}
+const seen = computed(() =>
+  virtualizer.value
+    .getVirtualItems()
+    .flatMap((item) => (changes.value[item.index] ? [{ item, change: changes.value[item.index]! }] : [])),
+)
 function said({ edit, kind }: HiveChange): string {
   const words = `${editInWords(edit)}${partsIn(edit)}`
   return capital({ do: '', undo: 'undone: ', redo: 'done again: ' }[kind] + words)
@@ -76,13 +111,23 @@ function said({ edit, kind }: HiveChange): string {
 function partsIn(edit: Edit): string {
   const ids = patternsIn(edit)
   const names = [...new Set(ids)].map((id) => patternName(id, catalogueOf(yard.value!), preferences.vocabulary))
-  return names.length > 0 ? ` (${names.join(', ')})` : isEdit(edit, 'set-hive') && edit.stage ? ` (${stageWord(edit.stage)})` : ''
+  return names.length > 0
+    ? ` (${names.join(', ')})`
+    : isEdit(edit, 'set-hive') && edit.stage
+      ? ` (${stageWord(edit.stage)})`
+      : ''
 }
 function patternsIn(edit: Edit): string[] {
   return leavesOf(edit).flatMap((leaf) => {
     if (isEdit(leaf, 'add-part', 'attach-part', 'set-part')) return [leaf.part.patternId]
-    const partId = isEdit(leaf, 'place-part', 'set-placement') ? leaf.placement.partId : isEdit(leaf, 'take-off', 'move-part') ? leaf.partId : undefined
-    const part = partId ? (yard.value?.parts.find(({ id }) => id === partId) ?? past.value?.parts.find(({ id }) => id === partId)) : undefined
+    const partId = isEdit(leaf, 'place-part', 'set-placement')
+      ? leaf.placement.partId
+      : isEdit(leaf, 'take-off', 'move-part')
+        ? leaf.partId
+        : undefined
+    const part = partId
+      ? (yard.value?.parts.find(({ id }) => id === partId) ?? past.value?.parts.find(({ id }) => id === partId))
+      : undefined
     return part ? [part.patternId] : []
   })
 }
@@ -94,30 +139,79 @@ useHead({ title: computed(() => `Log of ${name.value} – Duvet`) })
     <template #bar>
       <ShellYardChoice v-if="!here" />
       <ShellHiveChoice :hives="hives" :chosen="hiveId" @choose="navigateTo(`/log/${encodeURIComponent($event)}`)" />
-      <label>As it stood on <input type="date" :value="day" :max="dayOf(new Date().toISOString())" data-testid="log-day" @change="pick(($event.target as HTMLInputElement).value)"></label>
-      <button v-if="at" class="plain-button" type="button" data-testid="log-now" @click="looked = null">As it stands now</button>
+      <label
+        >As it stood on
+        <input
+          type="date"
+          :value="day"
+          :max="dayOf(new Date().toISOString())"
+          data-testid="log-day"
+          @change="pick(($event.target as HTMLInputElement).value)"
+      /></label>
+      <button v-if="at" class="plain-button" type="button" data-testid="log-now" @click="looked = null">
+        As it stands now
+      </button>
     </template>
-    <p v-if="!yard || hives.length === 0" class="none">There is no hive yet. What you do to one is written down here, with the day and the device.</p>
+    <p v-if="!yard || hives.length === 0" class="none">
+      There is no hive yet. What you do to one is written down here, with the day and the device.
+    </p>
     <div v-else class="columns">
       <section class="stood" :aria-label="`${name} as it stood`">
-        <h2 data-testid="log-title">{{ name }}, {{ at ? `as it stood on ${dayInWords(day)}, ${clockOf(at)}` : 'as it stands now' }}</h2>
+        <h2 data-testid="log-title">
+          {{ name }}, {{ at ? `as it stood on ${dayInWords(day)}, ${clockOf(at)}` : 'as it stands now' }}
+        </h2>
         <p v-if="failed" role="alert" class="failed">{{ failed }}</p>
-        <p v-if="past && hive && writtenFrom !== undefined" class="unknown" data-testid="log-unknown">{{ writtenFrom ? `Nothing is written down before ${dayInWords(writtenFrom)}` : 'Nothing is written down of this hive yet' }}: how it stood on this day is not known. Drawn is the oldest state that is.</p>
+        <p v-if="past && hive && writtenFrom !== undefined" class="unknown" data-testid="log-unknown">
+          {{
+            writtenFrom
+              ? `Nothing is written down before ${dayInWords(writtenFrom)}`
+              : 'Nothing is written down of this hive yet'
+          }}: how it stood on this day is not known. Drawn is the oldest state that is.
+        </p>
         <ShellInTurn v-if="drawn">
-          <p>{{ capital(stageWord(hive!.stage)) }}. Worst finding: <b>{{ severityWord(drawn.assessment.worst) }}</b></p>
-          <DrawingHiveSection :assessment="drawn.assessment" :names="drawn.names" :reader="preferences.reader" axis="along" :width="640" :height="drawn.height" />
+          <p>
+            {{ capital(stageWord(hive!.stage)) }}. Worst finding: <b>{{ severityWord(drawn.assessment.worst) }}</b>
+          </p>
+          <DrawingHiveSection
+            :assessment="drawn.assessment"
+            :names="drawn.names"
+            :reader="preferences.reader"
+            axis="along"
+            :width="640"
+            :height="drawn.height"
+          />
         </ShellInTurn>
         <p v-else-if="!at || past">{{ name }} did not stand here then.</p>
       </section>
-      <ShellInTurn><section class="changes" aria-label="What was changed">
-        <h2>What was changed</h2>
-        <p v-if="changes.length === 0">Nothing yet since it came here.</p>
-        <ol ref="list" data-testid="log-changes" :style="{ height: `${virtualizer.getTotalSize()}px` }">
-          <li v-for="{ item, change } in seen" :key="change.revision" :ref="measureRow" :data-index="item.index" :style="{ top: `${item.start - virtualizer.options.scrollMargin}px` }">
-            <button type="button" :aria-pressed="looked?.revision === change.revision" @click="looked = { at: change.happenedAt, revision: change.revision }"><b>{{ said(change) }}</b><small>{{ dayInWords(dayOf(change.happenedAt)) }}, {{ clockOf(change.happenedAt) }}, on {{ change.device }}</small><small v-if="clocksDiffer(change)" class="clocks">Its clock said {{ dayInWords(dayOf(change.madeAt)) }}, {{ clockOf(change.madeAt) }}; it came in {{ dayInWords(dayOf(change.receivedAt)) }}, {{ clockOf(change.receivedAt) }}.</small></button>
-          </li>
-        </ol>
-      </section></ShellInTurn>
+      <ShellInTurn
+        ><section class="changes" aria-label="What was changed">
+          <h2>What was changed</h2>
+          <p v-if="changes.length === 0">Nothing yet since it came here.</p>
+          <ol ref="list" data-testid="log-changes" :style="{ height: `${virtualizer.getTotalSize()}px` }">
+            <li
+              v-for="{ item, change } in seen"
+              :key="change.revision"
+              :ref="measureRow"
+              :data-index="item.index"
+              :style="{ top: `${item.start - virtualizer.options.scrollMargin}px` }"
+            >
+              <button
+                type="button"
+                :aria-pressed="looked?.revision === change.revision"
+                @click="looked = { at: change.happenedAt, revision: change.revision }"
+              >
+                <b>{{ said(change) }}</b><small
+                  >{{ dayInWords(dayOf(change.happenedAt)) }}, {{ clockOf(change.happenedAt) }}, on
+                  {{ change.device }}</small
+                ><small v-if="clocksDiffer(change)" class="clocks"
+                  >Its clock said {{ dayInWords(dayOf(change.madeAt)) }}, {{ clockOf(change.madeAt) }}; it came in
+                  {{ dayInWords(dayOf(change.receivedAt)) }}, {{ clockOf(change.receivedAt) }}.</small
+                >
+              </button>
+            </li>
+          </ol>
+        </section></ShellInTurn
+      >
     </div>
   </ShellPage>
 </template>

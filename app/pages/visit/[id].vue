@@ -3,7 +3,19 @@
 import { catalogueOf } from '#core/catalogue'
 import { partsById } from '#core/geometry'
 import { isEdit, type Hive, type Stage, type VisitStep } from '#core/hive'
-import { CANNOT, COOL_MARITIME, cautionsOfStage, changeoverOf, daysToWinter, partsWith, planAgain, standsOpen, tickEdit, writeHive, type Cannot } from '#core/season'
+import {
+  CANNOT,
+  COOL_MARITIME,
+  cautionsOfStage,
+  changeoverOf,
+  daysToWinter,
+  partsWith,
+  planAgain,
+  standsOpen,
+  tickEdit,
+  writeHive,
+  type Cannot,
+} from '#core/season'
 import { CANNOT_WORDS, cautionInWords, dayInWords, stageWord, stepOfVisitInWords } from '#core/wording'
 import { hiveIn } from '#core/hive-in'
 import * as deeds from '#core/hive/deeds'
@@ -15,17 +27,35 @@ const view = useView()
 const place = computed(() => view.placeOf(String(route.params.id)))
 const visit = computed(() => place.value?.hive.visit)
 const catalogue = computed(() => (place.value ? catalogueOf(place.value.yard) : null))
-const names = computed(() => (place.value ? hiveIn(place.value.yard, place.value.hive).names(preferences.vocabulary) : new Map<string, string>()))
-const lastTicked = computed(() => (place.value ? isEdit(yards.historyOf(place.value.yard.id).undo.at(-1)?.done, 'batch') : false))
+const names = computed(() =>
+  place.value ? hiveIn(place.value.yard, place.value.hive).names(preferences.vocabulary) : new Map<string, string>(),
+)
+const lastTicked = computed(() =>
+  place.value ? isEdit(yards.historyOf(place.value.yard.id).undo.at(-1)?.done, 'batch') : false,
+)
 /** A part that is off the hive has no name there; it keeps the one it had when it was last seen on it. */
 const seen = new Map<string, string>()
-watch(names, (now) => { for (const [id, name] of now) seen.set(id, name) }, { immediate: true })
+watch(
+  names,
+  (now) => {
+    for (const [id, name] of now) seen.set(id, name)
+  },
+  { immediate: true },
+)
 function say(one: VisitStep) {
   const { yard, hive } = place.value!
-  return stepOfVisitInWords(one, {
-    toStage: visit.value!.toStage, catalogue: catalogue.value!, names: new Map([...seen, ...names.value]), parts: { get: (id) => yard.parts.find((part) => part.id === id) },
-    roleOf: (id) => hive.stack.find(({ partId }) => partId === id)?.role, beforeWinterDays: daysToWinter(new Date().toISOString().slice(5, 10), yard.season?.calendar ?? COOL_MARITIME),
-  }, preferences.reader)
+  return stepOfVisitInWords(
+    one,
+    {
+      toStage: visit.value!.toStage,
+      catalogue: catalogue.value!,
+      names: new Map([...seen, ...names.value]),
+      parts: { get: (id) => yard.parts.find((part) => part.id === id) },
+      roleOf: (id) => hive.stack.find(({ partId }) => partId === id)?.role,
+      beforeWinterDays: daysToWinter(new Date().toISOString().slice(5, 10), yard.season?.calendar ?? COOL_MARITIME),
+    },
+    preferences.reader,
+  )
 }
 const words = computed(() => visit.value?.steps.map(say) ?? [])
 const now = computed(() => words.value[visit.value?.done ?? 0])
@@ -38,7 +68,9 @@ function tick() {
   const edit = resting.value ? undefined : tickEdit(yard, hive)
   if (!edit) return
   resting.value = true
-  setTimeout(() => { resting.value = false }, REST_MS)
+  setTimeout(() => {
+    resting.value = false
+  }, REST_MS)
   last.value = { hive: hive.id, stage: hive.visit!.toStage }
   yards.perform(yard.id, edit)
 }
@@ -63,15 +95,27 @@ function cannot() {
   what.value = ''
 }
 /** Hives of the yard that this stage asks something of, in their order; worked out a little at a time. */
-const askedOf = useSliced(computed(() => (visit.value || !last.value || !place.value ? null : place.value.yard.hives.slice(0, MOST_HIVES))), computed(() => {
-  const [yard, stage] = [place.value?.yard, last.value?.stage]
-  return (hive: Hive) => {
-    const planned = yard && stage ? writeHive(yard, hive, [stage]).stages.get(stage) : undefined
-    if (!planned || hive.id === last.value?.hive) return { hive, asked: hive.id === last.value?.hive }
-    const parts = partsById(yard!)
-    return { hive, asked: changeoverOf({ hive, parts }, { hive: planned.hive, parts: partsWith(parts, planned) }, catalogue.value!, view.places).steps.length > 0 }
-  }
-}))
+const askedOf = useSliced(
+  computed(() => (visit.value || !last.value || !place.value ? null : place.value.yard.hives.slice(0, MOST_HIVES))),
+  computed(() => {
+    const [yard, stage] = [place.value?.yard, last.value?.stage]
+    return (hive: Hive) => {
+      const planned = yard && stage ? writeHive(yard, hive, [stage]).stages.get(stage) : undefined
+      if (!planned || hive.id === last.value?.hive) return { hive, asked: hive.id === last.value?.hive }
+      const parts = partsById(yard!)
+      return {
+        hive,
+        asked:
+          changeoverOf(
+            { hive, parts },
+            { hive: planned.hive, parts: partsWith(parts, planned) },
+            catalogue.value!,
+            view.places,
+          ).steps.length > 0,
+      }
+    }
+  }),
+)
 const MOST_HIVES = 100
 const next = computed(() => {
   const asked = (askedOf.value ?? []).filter((one) => one.asked)
@@ -84,46 +128,109 @@ useHead({ title: computed(() => `Visit to ${place.value?.hive.name ?? 'a hive'} 
 
 <template>
   <ShellPage :title="place ? `At ${place.hive.name}` : 'Visit'" :yard-id="place?.yard.id">
-    <p v-if="!place" class="none">This hive is no longer here. Undo in its yard brings it back, and its visit with it.</p>
+    <p v-if="!place" class="none">
+      This hive is no longer here. Undo in its yard brings it back, and its visit with it.
+    </p>
     <section v-else-if="!visit" class="none" data-testid="visit-done">
-      <p><b>{{ last ? `${place.hive.name} is done: it stands as ${stageWord(place.hive.stage)}.` : `${place.hive.name} stands as ${stageWord(place.hive.stage)}. No visit is under way here.` }}</b></p>
-      <p v-if="last && next" class="next" data-testid="visit-next">Next: <NuxtLink :to="{ path: '/year', query: { stage: last.stage, hive: next.hive.id } }">{{ next.hive.name }}, {{ next.number }} of {{ next.of }}</NuxtLink></p>
-      <p v-else-if="last && askedOf" class="next" data-testid="visit-next">That was the last hive that this stage asks anything of.</p>
-      <p><NuxtLink to="/year">To the year</NuxtLink> · <NuxtLink :to="`/hives/${encodeURIComponent(place.hive.id)}`">{{ place.hive.name }} on the bench</NuxtLink></p>
+      <p>
+        <b>{{
+          last
+            ? `${place.hive.name} is done: it stands as ${stageWord(place.hive.stage)}.`
+            : `${place.hive.name} stands as ${stageWord(place.hive.stage)}. No visit is under way here.`
+        }}</b>
+      </p>
+      <p v-if="last && next" class="next" data-testid="visit-next">
+        Next:
+        <NuxtLink :to="{ path: '/year', query: { stage: last.stage, hive: next.hive.id } }"
+          >{{ next.hive.name }}, {{ next.number }} of {{ next.of }}</NuxtLink
+        >
+      </p>
+      <p v-else-if="last && askedOf" class="next" data-testid="visit-next">
+        That was the last hive that this stage asks anything of.
+      </p>
+      <p>
+        <NuxtLink to="/year">To the year</NuxtLink> ·
+        <NuxtLink :to="`/hives/${encodeURIComponent(place.hive.id)}`">{{ place.hive.name }} on the bench</NuxtLink>
+      </p>
     </section>
     <section v-else class="visit">
-      <p class="count" role="status">{{ visit.done }} of {{ visit.steps.length }} done, to {{ stageWord(visit.toStage) }} <progress :max="visit.steps.length" :value="visit.done" aria-label="Steps done" /></p>
+      <p class="count" role="status">
+        {{ visit.done }} of {{ visit.steps.length }} done, to {{ stageWord(visit.toStage) }}
+        <progress :max="visit.steps.length" :value="visit.done" aria-label="Steps done" />
+      </p>
       <div v-if="now" class="now">
         <p class="step" data-testid="visit-step">{{ now.text }}</p>
-        <ul v-if="now.how" class="how"><li v-for="line in now.how" :key="line">{{ line }}</li></ul>
+        <ul v-if="now.how" class="how">
+          <li v-for="line in now.how" :key="line">{{ line }}</li>
+        </ul>
         <p class="why">Why: {{ now.why }}.</p>
-        <p v-for="caution in now.cautions" :key="caution" class="mind"><ShellSeverityMark grade="watch" /> {{ caution }}</p>
+        <p v-for="caution in now.cautions" :key="caution" class="mind">
+          <ShellSeverityMark grade="watch" /> {{ caution }}
+        </p>
       </div>
-      <p v-if="open" class="mind" role="status" data-testid="visit-open"><ShellSeverityMark grade="watch" /> {{ place.hive.name }} stands open: its bees chill, and robbers come. Close it before you leave it.</p>
+      <p v-if="open" class="mind" role="status" data-testid="visit-open">
+        <ShellSeverityMark grade="watch" /> {{ place.hive.name }} stands open: its bees chill, and robbers come. Close
+        it before you leave it.
+      </p>
       <div class="press">
-        <button class="tick" type="button" data-testid="tick" :aria-disabled="resting" @click="tick">{{ now?.asks ?? 'Done' }}</button>
+        <button class="tick" type="button" data-testid="tick" :aria-disabled="resting" @click="tick">
+          {{ now?.asks ?? 'Done' }}
+        </button>
         <div class="beside">
-          <button class="plain-button" type="button" :disabled="!lastTicked" data-testid="untick" @click="yards.undo(place.yard.id)">One step back</button>
+          <button
+            class="plain-button"
+            type="button"
+            :disabled="!lastTicked"
+            data-testid="untick"
+            @click="yards.undo(place.yard.id)"
+          >
+            One step back
+          </button>
           <button class="plain-button" type="button" data-testid="cannot" @click="stuck = true">Can’t do this</button>
           <NuxtLink class="plain-button quiet" to="/year" data-testid="pause">Pause: go on later</NuxtLink>
-          <button class="plain-button quiet" type="button" data-testid="give-up" @click="ending = true">End it here</button>
+          <button class="plain-button quiet" type="button" data-testid="give-up" @click="ending = true">
+            End it here
+          </button>
         </div>
       </div>
       <ol class="all">
-        <li v-for="(one, i) in words" :key="i" :class="{ done: i < visit.done, here: i === visit.done }"><span aria-hidden="true">{{ i < visit.done ? '✓' : '' }}</span> {{ one.text }}<span v-if="i < visit.done" class="visually-hidden"> (done)</span></li>
+        <li v-for="(one, i) in words" :key="i" :class="{ done: i < visit.done, here: i === visit.done }">
+          <span aria-hidden="true">{{ i < visit.done ? '✓' : '' }}</span> {{ one.text
+          }}<span v-if="i < visit.done" class="visually-hidden"> (done)</span>
+        </li>
       </ol>
       <ElDialog v-model="stuck" title="What is in the way?" width="min(460px, 94vw)" append-to-body>
-        <ElRadioGroup v-model="why" class="reasons"><ElRadio v-for="one in CANNOT" :key="one" :value="one" size="large">{{ CANNOT_WORDS[one] }}</ElRadio></ElRadioGroup>
-        <ElInput v-model="what" maxlength="200" aria-label="In your own words" placeholder="In your own words, if you like" />
-        <p class="soft">The rest is planned anew from what stands now: what was to come stays in the van, and what cannot come off stays on. The hive is closed again.</p>
+        <ElRadioGroup v-model="why" class="reasons"
+          ><ElRadio v-for="one in CANNOT" :key="one" :value="one" size="large">{{
+            CANNOT_WORDS[one]
+          }}</ElRadio></ElRadioGroup
+        >
+        <ElInput
+          v-model="what"
+          maxlength="200"
+          aria-label="In your own words"
+          placeholder="In your own words, if you like"
+        />
+        <p class="soft">
+          The rest is planned anew from what stands now: what was to come stays in the van, and what cannot come off
+          stays on. The hive is closed again.
+        </p>
         <ElButton type="primary" size="large" data-testid="plan-again" @click="cannot">Plan the rest anew</ElButton>
       </ElDialog>
       <ElDialog v-model="ending" title="End this visit here?" width="min(460px, 94vw)" append-to-body>
-        <p>{{ place.hive.name }} is noted as it stands after the steps that are done<template v-if="open">: <b>open, without its roof</b>. Close it first, or pause and go on later</template>. The steps that are left are dropped; undo brings them back.</p>
+        <p>
+          {{ place.hive.name }} is noted as it stands after the steps that are done<template v-if="open"
+            >: <b>open, without its roof</b>. Close it first, or pause and go on later</template
+          >. The steps that are left are dropped; undo brings them back.
+        </p>
         <ElButton size="large" data-testid="go-on" @click="ending = false">Go on with it</ElButton>
         <ElButton size="large" type="danger" plain data-testid="end-here" @click="endHere">End it</ElButton>
       </ElDialog>
-      <ul class="caution"><li v-for="caution in cautionsOfStage(visit.toStage)" :key="caution">{{ cautionInWords(caution, preferences.reader) }}</li></ul>
+      <ul class="caution">
+        <li v-for="caution in cautionsOfStage(visit.toStage)" :key="caution">
+          {{ cautionInWords(caution, preferences.reader) }}
+        </li>
+      </ul>
     </section>
   </ShellPage>
 </template>

@@ -6,7 +6,9 @@ import { centreFrames } from './remedies'
 
 /** Frames that drain in place are pushed together and centred, above the brood. */
 export function checkDrainFrames(measured: Measured, context: Context): Finding[] {
-  return filledBoxes(measured, context).flatMap((filled) => (isDrainBox(filled) && filled.across.overlapMm === 0 ? [...inBrood(filled), ...hungWell(filled, context)] : []))
+  return filledBoxes(measured, context).flatMap((filled) =>
+    isDrainBox(filled) && filled.across.overlapMm === 0 ? [...inBrood(filled), ...hungWell(filled, context)] : [],
+  )
 }
 
 /** Wide bars that hold clean comb: frames that open and drain where they hang. */
@@ -24,10 +26,22 @@ function hungWell({ box, across, gaps }: FilledBox, { limits }: Context): Findin
     const touchingMm = ((widthOf.get(fromId ?? '') ?? 0) + (widthOf.get(toId ?? '') ?? 0)) / 2
     return pitchMm === 0 ? most : Math.max(most, pitchMm - touchingMm, emptyPlaces * touchingMm)
   }, 0)
-  if (comparableMm(apart) > 0) return [findingOf('frames.drain-loose', 'mend', [box.part.id], { measured: { mm: apart, plusMinusMm: 0, likelyPlusMinusMm: 0 }, accepted: { minMm: 0, maxMm: 0 }, ways: () => [centreFrames(box.resolved)] })]
+  if (comparableMm(apart) > 0)
+    return [
+      findingOf('frames.drain-loose', 'mend', [box.part.id], {
+        measured: { mm: apart, plusMinusMm: 0, likelyPlusMinusMm: 0 },
+        accepted: { minMm: 0, maxMm: 0 },
+        ways: () => [centreFrames(box.resolved)],
+      }),
+    ]
   const [near, far] = [gaps[0]?.apartMm ?? 0, gaps.at(-1)?.apartMm ?? 0]
   if (comparableMm(Math.abs(near - far)) <= limits.drainOffCentre) return []
-  return [findingOf('frames.drain-off-centre', 'watch', [box.part.id], {
-    measured: { mm: Math.max(near, far), plusMinusMm: 0, likelyPlusMinusMm: 0 }, accepted: { minMm: 0, maxMm: (near + far + limits.drainOffCentre) / 2 }, facts: { playMm: near + far }, ways: () => [{ ...centreFrames(box.resolved), resultMm: (near + far) / 2 }],
-  })]
+  return [
+    findingOf('frames.drain-off-centre', 'watch', [box.part.id], {
+      measured: { mm: Math.max(near, far), plusMinusMm: 0, likelyPlusMinusMm: 0 },
+      accepted: { minMm: 0, maxMm: (near + far + limits.drainOffCentre) / 2 },
+      facts: { playMm: near + far },
+      ways: () => [{ ...centreFrames(box.resolved), resultMm: (near + far) / 2 }],
+    }),
+  ]
 }

@@ -35,7 +35,11 @@ export function drawnAtMm(box: ResolvedPart, { limits }: Pick<Context, 'limits'>
 }
 
 /** Every gap across a box, judged. */
-export function gapsOfBox(box: ResolvedPart, use: CombUse, context: Pick<Context, 'limits' | 'stage'>): JudgedAcrossGap[] {
+export function gapsOfBox(
+  box: ResolvedPart,
+  use: CombUse,
+  context: Pick<Context, 'limits' | 'stage'>,
+): JudgedAcrossGap[] {
   const across = hangAcross(box)
   const most = drawnAtMm(box, context)
   return gapsAcross(across, use).map((gap) => judgeAcross(gap, across, most, context))
@@ -46,7 +50,8 @@ const known = new WeakMap<Measured, readonly FilledBox[]>()
 /** The boxes of a hive that hold frames, each looked at once. */
 export function filledBoxes(measured: Measured, context: Context): readonly FilledBox[] {
   let found = known.get(measured)
-  if (!found) known.set(measured, (found = measured.layout.parts.filter(isFilledBox).map((box) => filledBox(box, context))))
+  if (!found)
+    known.set(measured, (found = measured.layout.parts.filter(isFilledBox).map((box) => filledBox(box, context))))
   return found
 }
 
@@ -58,7 +63,14 @@ function filledBox(box: PlacedPart, { limits, stage }: Context): FilledBox {
   const use = useOf(box.placement.role)
   let last = judged.get(box.resolved)
   if (!last || last.use !== use || last.stage !== stage || last.limits !== limits) {
-    last = { across: hangAcross(box.resolved), use, gaps: gapsOfBox(box.resolved, use, { limits, stage }), drawnAtMm: drawnAtMm(box.resolved, { limits }), limits, stage }
+    last = {
+      across: hangAcross(box.resolved),
+      use,
+      gaps: gapsOfBox(box.resolved, use, { limits, stage }),
+      drawnAtMm: drawnAtMm(box.resolved, { limits }),
+      limits,
+      stage,
+    }
     judged.set(box.resolved, last)
   }
   return { box, across: last.across, use, gaps: last.gaps, drawnAtMm: last.drawnAtMm }

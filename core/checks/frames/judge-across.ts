@@ -7,8 +7,19 @@ import type { Grade } from '../finding'
 
 /** What the bees do with a gap across a box. */
 export type AcrossVerdict =
-  | 'collides' | 'glued' | 'squeezed' | 'narrow' | 'passage' | 'bridged' | 'own-comb'
-  | 'at-wall' | 'fat-comb' | 'board' | 'to-draw' | 'wild' | 'empty-place'
+  | 'collides'
+  | 'glued'
+  | 'squeezed'
+  | 'narrow'
+  | 'passage'
+  | 'bridged'
+  | 'own-comb'
+  | 'at-wall'
+  | 'fat-comb'
+  | 'board'
+  | 'to-draw'
+  | 'wild'
+  | 'empty-place'
 
 export interface JudgedAcrossGap extends AcrossGap {
   readonly verdict: AcrossVerdict
@@ -26,10 +37,22 @@ interface Judgement {
 }
 
 const JUDGEMENTS = {
-  collides: { verdict: 'collides', grade: 'stop' }, emptySoon: { verdict: 'empty-place', grade: 'mend' }, emptyLater: { verdict: 'empty-place', grade: 'watch' },
-  wild: { verdict: 'wild', grade: 'mend' }, toDraw: { verdict: 'to-draw', grade: 'good' }, gluedBoard: { verdict: 'glued', grade: 'watch' }, glued: { verdict: 'glued', grade: 'mend' },
-  board: { verdict: 'board', grade: 'good' }, squeezed: { verdict: 'squeezed', grade: 'watch' }, narrow: { verdict: 'narrow', grade: 'note' }, passage: { verdict: 'passage', grade: 'good' },
-  ownComb: { verdict: 'own-comb', grade: 'mend' }, bridged: { verdict: 'bridged', grade: 'watch' }, atWall: { verdict: 'at-wall', grade: 'good' }, fatComb: { verdict: 'fat-comb', grade: 'note' }, combAtWall: { verdict: 'own-comb', grade: 'watch' },
+  collides: { verdict: 'collides', grade: 'stop' },
+  emptySoon: { verdict: 'empty-place', grade: 'mend' },
+  emptyLater: { verdict: 'empty-place', grade: 'watch' },
+  wild: { verdict: 'wild', grade: 'mend' },
+  toDraw: { verdict: 'to-draw', grade: 'good' },
+  gluedBoard: { verdict: 'glued', grade: 'watch' },
+  glued: { verdict: 'glued', grade: 'mend' },
+  board: { verdict: 'board', grade: 'good' },
+  squeezed: { verdict: 'squeezed', grade: 'watch' },
+  narrow: { verdict: 'narrow', grade: 'note' },
+  passage: { verdict: 'passage', grade: 'good' },
+  ownComb: { verdict: 'own-comb', grade: 'mend' },
+  bridged: { verdict: 'bridged', grade: 'watch' },
+  atWall: { verdict: 'at-wall', grade: 'good' },
+  fatComb: { verdict: 'fat-comb', grade: 'note' },
+  combAtWall: { verdict: 'own-comb', grade: 'watch' },
 } as const satisfies Record<string, Judgement>
 
 /**
@@ -37,7 +60,12 @@ const JUDGEMENTS = {
  * shoulder may touch a wall or stand up to 9.525 mm from it; a wider gap is bridged, and one that takes a comb gets
  * one. `drawnAtMm` is the widest pitch at which foundation is drawn straight. Common practice.
  */
-export function judgeAcross(gap: AcrossGap, { pitchMm }: Pick<Across, 'pitchMm'>, drawnAtMm: number, { limits, stage }: Pick<Context, 'limits' | 'stage'>): JudgedAcrossGap {
+export function judgeAcross(
+  gap: AcrossGap,
+  { pitchMm }: Pick<Across, 'pitchMm'>,
+  drawnAtMm: number,
+  { limits, stage }: Pick<Context, 'limits' | 'stage'>,
+): JudgedAcrossGap {
   const atWall = gap.from === 'wall' || gap.to === 'wall'
   const atBoard = gap.from === 'board' || gap.to === 'board'
   const minMm = atWall ? 0 : atBoard ? limits.beeTight : limits.combGapMin
@@ -46,12 +74,33 @@ export function judgeAcross(gap: AcrossGap, { pitchMm }: Pick<Across, 'pitchMm'>
   const decided = verdict !== 'collides' && verdict !== 'empty-place' && verdict !== 'wild' && verdict !== 'to-draw'
   // Written out field by field: spreading so many is ten times as slow in the hot path.
   return {
-    fromId: gap.fromId, toId: gap.toId, from: gap.from, to: gap.to, mm: gap.mm, plusMinusMm: gap.plusMinusMm, apartMm: gap.apartMm, emptyPlaces: gap.emptyPlaces, pitchMm: gap.pitchMm, y0: gap.y0, y1: gap.y1,
-    verdict, grade, accepted: decided ? { minMm, maxMm } : null,
+    fromId: gap.fromId,
+    toId: gap.toId,
+    from: gap.from,
+    to: gap.to,
+    mm: gap.mm,
+    plusMinusMm: gap.plusMinusMm,
+    apartMm: gap.apartMm,
+    emptyPlaces: gap.emptyPlaces,
+    pitchMm: gap.pitchMm,
+    y0: gap.y0,
+    y1: gap.y1,
+    verdict,
+    grade,
+    accepted: decided ? { minMm, maxMm } : null,
   }
 }
 
-function judgement(gap: AcrossGap, atWall: boolean, atBoard: boolean, maxMm: number, pitchMm: number, drawnAtMm: number, limits: Context['limits'], stage: Stage): Judgement {
+function judgement(
+  gap: AcrossGap,
+  atWall: boolean,
+  atBoard: boolean,
+  maxMm: number,
+  pitchMm: number,
+  drawnAtMm: number,
+  limits: Context['limits'],
+  stage: Stage,
+): Judgement {
   const apart = comparableMm(gap.apartMm)
   if (apart < 0) return JUDGEMENTS.collides
   if (gap.emptyPlaces > 0) return BUILDING_STAGES.has(stage) ? JUDGEMENTS.emptySoon : JUDGEMENTS.emptyLater
@@ -59,7 +108,8 @@ function judgement(gap: AcrossGap, atWall: boolean, atBoard: boolean, maxMm: num
     if (apart <= comparableMm(maxMm)) return atBoard ? JUDGEMENTS.board : JUDGEMENTS.atWall
     return apart <= comparableMm(pitchMm) ? JUDGEMENTS.fatComb : JUDGEMENTS.combAtWall
   }
-  if (gap.from === 'undrawn' || gap.to === 'undrawn') return !atBoard && comparableMm(gap.pitchMm) > comparableMm(drawnAtMm) ? JUDGEMENTS.wild : JUDGEMENTS.toDraw
+  if (gap.from === 'undrawn' || gap.to === 'undrawn')
+    return !atBoard && comparableMm(gap.pitchMm) > comparableMm(drawnAtMm) ? JUDGEMENTS.wild : JUDGEMENTS.toDraw
   const value = comparableMm(gap.mm)
   if (value < limits.beeTight) return atBoard ? JUDGEMENTS.gluedBoard : JUDGEMENTS.glued
   if (value <= comparableMm(maxMm)) {

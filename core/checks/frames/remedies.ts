@@ -1,4 +1,19 @@
-import { alternated, closedUp, hungAt, inOrder, isEdit, partEdit, PLACEHOLDER, pushedTogether, spacedBy, takenOut, withChange, withState, type Content, type Part } from '../../hive'
+import {
+  alternated,
+  closedUp,
+  hungAt,
+  inOrder,
+  isEdit,
+  partEdit,
+  PLACEHOLDER,
+  pushedTogether,
+  spacedBy,
+  takenOut,
+  withChange,
+  withState,
+  type Content,
+  type Part,
+} from '../../hive'
 import { frameInBox } from '../../fit/frame-in-box'
 import { hangAcross, isDummy, isFrame, isFramePattern, resolvePart, type ResolvedPart } from '../../parts'
 import { isFoundationless } from '../../comb'
@@ -26,7 +41,12 @@ export function touchOneSide({ part }: ResolvedPart): Remedy {
 
 /** Hang the frames in castellations with a slot for each place that the box is made for. */
 export function castellate({ part }: ResolvedPart, count: number): Remedy {
-  return rehung('castellate', part, spacedBy({ ...part, contents: closedUp(inOrder(part)) }, { system: 'castellation', count, slack: 'one-side' }), { count })
+  return rehung(
+    'castellate',
+    part,
+    spacedBy({ ...part, contents: closedUp(inOrder(part)) }, { system: 'castellation', count, slack: 'one-side' }),
+    { count },
+  )
 }
 
 /** Leave out as few as it takes for the rest to fit, dummies and feeders first; none when nothing would be left. */
@@ -35,18 +55,24 @@ export function leaveOut(box: ResolvedPart, { catalogue }: Pick<Context, 'catalo
   let out = 0
   while (part.contents.length > 1) {
     const ordered = inOrder(part)
-    const spare = [...ordered].reverse().find(({ patternId }) => isDummy({ pattern: catalogue.hanging.get(patternId) })) ?? overfull(resolvePart(part, catalogue)) ?? ordered.at(-1)!
+    const spare =
+      [...ordered].reverse().find(({ patternId }) => isDummy({ pattern: catalogue.hanging.get(patternId) })) ??
+      overfull(resolvePart(part, catalogue)) ??
+      ordered.at(-1)!
     part = takenOut(part, new Set([spare.id]))
     out++
     const pushed = pushedTogether(part)
-    if (hangAcross(resolvePart(pushed, catalogue)).overlapMm === 0) return [rehung('leave-out', box.part, pushed, { count: out })]
+    if (hangAcross(resolvePart(pushed, catalogue)).overlapMm === 0)
+      return [rehung('leave-out', box.part, pushed, { count: out })]
   }
   return []
 }
 
 /** The last thing in a room that has too many. */
 function overfull(box: ResolvedPart) {
-  const room = hangAcross(box).rooms.find(({ places, y0, y1 }) => places.reduce((sum, { pattern }) => sum + pattern.spacing.mm, 0) > y1 - y0)
+  const room = hangAcross(box).rooms.find(
+    ({ places, y0, y1 }) => places.reduce((sum, { pattern }) => sum + pattern.spacing.mm, 0) > y1 - y0,
+  )
   return room?.places.at(-1)?.content
 }
 
@@ -67,11 +93,23 @@ export function addDummy(box: ResolvedPart, context: Context): Remedy[] {
   const { slackMm, places } = hangAcross(box)
   const frame = places.find(isFrame)?.pattern
   if (!frame || places.some(isDummy)) return []
-  const dummy = [...context.catalogue.hanging.values()].find((pattern) => isDummy({ pattern }) && pattern.height.mm === frame.height.mm && pattern.spacing.mm <= slackMm && frameInBox(pattern, box, context).verdict !== 'does-not-fit')
+  const dummy = [...context.catalogue.hanging.values()].find(
+    (pattern) =>
+      isDummy({ pattern }) &&
+      pattern.height.mm === frame.height.mm &&
+      pattern.spacing.mm <= slackMm &&
+      frameInBox(pattern, box, context).verdict !== 'does-not-fit',
+  )
   if (!dummy) return []
   const ordered = closedUp(inOrder(box.part))
-  const part = hungAt({ ...box.part, contents: ordered }, { id: `${PLACEHOLDER}${dummy.id}`, patternId: dummy.id, place: ordered.length }, ordered.length)
-  return [rehung('add-dummy', box.part, spacedBy(part, { system: 'touching', slack: 'one-side' }), { patternId: dummy.id })]
+  const part = hungAt(
+    { ...box.part, contents: ordered },
+    { id: `${PLACEHOLDER}${dummy.id}`, patternId: dummy.id, place: ordered.length },
+    ordered.length,
+  )
+  return [
+    rehung('add-dummy', box.part, spacedBy(part, { system: 'touching', slack: 'one-side' }), { patternId: dummy.id }),
+  ]
 }
 
 /** As many more of the same frames as go in and still have play; none where there is no room for one. */
@@ -85,18 +123,28 @@ export function addFrames(box: ResolvedPart, { limits }: Pick<Context, 'limits'>
   let contents: readonly Content[] = closedUp(inOrder(box.part))
   for (let n = 0; n < count; n++) {
     const at = contents.findLastIndex(({ patternId }) => patternId === frame.id) + 1
-    contents = hungAt({ ...box.part, contents }, { id: `${PLACEHOLDER}${frame.id}/${n}`, patternId: frame.id, place: at }, at).contents
+    contents = hungAt(
+      { ...box.part, contents },
+      { id: `${PLACEHOLDER}${frame.id}/${n}`, patternId: frame.id, place: at },
+      at,
+    ).contents
   }
   return [rehung('add-frames', box.part, { ...box.part, contents }, { count })]
 }
 
 /** The widest room that a remedy leaves between a wall and what hangs next to it, mm: found on the box that results. */
-export function withSideRoom(remedy: Remedy, { part: before }: ResolvedPart, { catalogue }: Pick<Context, 'catalogue'>): Remedy {
+export function withSideRoom(
+  remedy: Remedy,
+  { part: before }: ResolvedPart,
+  { catalogue }: Pick<Context, 'catalogue'>,
+): Remedy {
   const part = isEdit(remedy.edit, 'change-part') ? withChange(before, remedy.edit) : before
   const across = hangAcross(resolvePart(part, catalogue))
   const sides = across.rooms.flatMap(({ places, y0, y1 }) => {
     const [first, last] = [places[0], places.at(-1)]
-    return first && last ? [first.centreMm - first.pattern.spacing.mm / 2 - y0, y1 - last.centreMm - last.pattern.spacing.mm / 2] : [y1 - y0]
+    return first && last
+      ? [first.centreMm - first.pattern.spacing.mm / 2 - y0, y1 - last.centreMm - last.pattern.spacing.mm / 2]
+      : [y1 - y0]
   })
   return { ...remedy, resultMm: Math.max(0, ...sides) }
 }

@@ -7,13 +7,29 @@ import { filledBoxes, fullCount, type FilledBox } from './filled-box'
 import type { JudgedAcrossGap } from './judge-across'
 import { addDummy, addFrames, castellate, centreFrames, leaveOut, touchOneSide, withSideRoom } from './remedies'
 
-/** How the frames of each box are spaced: too many, no play, nothing to keep them apart, two systems, spread where they should touch, wide for winter. */
+/**
+ * How the frames of each box are spaced: too many, no play, nothing to keep them apart, two systems, spread where they
+ * should touch, wide for winter.
+ */
 export function checkFrameSpacing(measured: Measured, context: Context): Finding[] {
   const findings: Finding[] = []
   for (const filled of filledBoxes(measured, context)) {
     if (comparableMm(filled.across.overlapMm) > 0) findings.push(tooMany(filled, context))
-    else if (isAlike(filled)) findings.push(...noSpacing(filled), ...noPlay(filled, context), ...spreadShoulders(filled), ...winterSpacing(filled, context))
-    else findings.push(...noSpacing(filled), ...noPlay(filled, context), ...mixed(filled), ...spreadShoulders(filled), ...winterSpacing(filled, context))
+    else if (isAlike(filled))
+      findings.push(
+        ...noSpacing(filled),
+        ...noPlay(filled, context),
+        ...spreadShoulders(filled),
+        ...winterSpacing(filled, context),
+      )
+    else
+      findings.push(
+        ...noSpacing(filled),
+        ...noPlay(filled, context),
+        ...mixed(filled),
+        ...spreadShoulders(filled),
+        ...winterSpacing(filled, context),
+      )
   }
   return findings
 }
@@ -40,17 +56,36 @@ function tooMany(filled: FilledBox, context: Context): Finding {
   const remedies = inSlots ? [touchOneSide(box.resolved)] : leaveOut(box.resolved, context)
   const leave = remedies[0]?.count ?? 0
   return findingOf('frames.too-many', 'stop', [box.part.id], {
-    measured: about(across.overlapMm), ways: () => remedies,
-    facts: { frames: frames.length, others: across.places.length - frames.length, fits, leave, inSlots, slots, mostPitchMm: frames.length > 0 ? dimensionMm(box, 'insideWidth') / frames.length : 0, spacingMm: widest },
+    measured: about(across.overlapMm),
+    ways: () => remedies,
+    facts: {
+      frames: frames.length,
+      others: across.places.length - frames.length,
+      fits,
+      leave,
+      inSlots,
+      slots,
+      mostPitchMm: frames.length > 0 ? dimensionMm(box, 'insideWidth') / frames.length : 0,
+      spacingMm: widest,
+    },
   })
 }
 
 /** Straight bars with nothing between them are pushed comb to comb. */
 function noSpacing(filled: FilledBox): Finding[] {
-  if (filled.across.spacing.system !== 'touching' || !filled.across.places.some(({ pattern }) => pattern.spacedBy === 'nothing')) return []
+  if (
+    filled.across.spacing.system !== 'touching' ||
+    !filled.across.places.some(({ pattern }) => pattern.spacedBy === 'nothing')
+  )
+    return []
   const bare = framesOf(filled).filter(({ pattern }) => pattern.spacedBy === 'nothing')
   if (bare.length < 2) return []
-  return [findingOf('frames.no-spacing', 'mend', [filled.box.part.id], { facts: { frames: bare.length }, ways: () => [castellate(filled.box.resolved, fullCount(filled.box.resolved))] })]
+  return [
+    findingOf('frames.no-spacing', 'mend', [filled.box.part.id], {
+      facts: { frames: bare.length },
+      ways: () => [castellate(filled.box.resolved, fullCount(filled.box.resolved))],
+    }),
+  ]
 }
 
 /** Frames that touch all the way across leave nothing to lever against once propolis has built up. */
@@ -59,14 +94,24 @@ function noPlay({ box, across }: FilledBox, context: Context): Finding[] {
   if ((system !== 'touching' && system !== 'spacer') || slack === 'spread' || across.places.length < 2) return []
   if (comparableMm(across.slackMm) >= context.limits.beeTight) return []
   const spared = leaveOutOne(box.resolved, context)
-  return [findingOf('frames.no-play', 'watch', [box.part.id], { measured: about(across.slackMm, across.slackPlusMinusMm), accepted: { minMm: context.limits.beeTight, maxMm: across.pitchMm }, facts: { frames: across.places.length }, ways: () => spared })]
+  return [
+    findingOf('frames.no-play', 'watch', [box.part.id], {
+      measured: about(across.slackMm, across.slackPlusMinusMm),
+      accepted: { minMm: context.limits.beeTight, maxMm: across.pitchMm },
+      facts: { frames: across.places.length },
+      ways: () => spared,
+    }),
+  ]
 }
 
 function leaveOutOne(box: FilledBox['box']['resolved'], context: Context): Remedy[] {
   const last = box.part.contents.reduce((a, b) => (b.place > a.place ? b : a))
   const part = { ...box.part, contents: box.part.contents.filter((one) => one !== last) }
   const without = { ...box, part, hung: box.hung.filter(({ content }) => content !== last) }
-  return [...addDummy(without, context), { kind: 'leave-out', partId: part.id, count: 1, edit: partEdit(box.part, part) }]
+  return [
+    ...addDummy(without, context),
+    { kind: 'leave-out', partId: part.id, count: 1, edit: partEdit(box.part, part) },
+  ]
 }
 
 function mixed(filled: FilledBox): Finding[] {
@@ -77,10 +122,17 @@ function mixed(filled: FilledBox): Finding[] {
   const inSlots = across.spacing.system === 'castellation' && (ways.has('shoulders') || ways.has('ends'))
   const twoWidths = widths.size > 1 && across.spacing.system === 'touching'
   if (ways.size < 2 && !inSlots && !twoWidths) return []
-  return [findingOf('frames.mixed', 'watch', [box.part.id], {
-    facts: { how: ways.size > 1 ? 'systems' : inSlots ? 'in-slots' : 'widths', ways: [...ways], leastMm: Math.min(...widths), mostMm: Math.max(...widths) },
-    ways: () => inSlots && ways.size === 1 ? [touchOneSide(box.resolved)] : [],
-  })]
+  return [
+    findingOf('frames.mixed', 'watch', [box.part.id], {
+      facts: {
+        how: ways.size > 1 ? 'systems' : inSlots ? 'in-slots' : 'widths',
+        ways: [...ways],
+        leastMm: Math.min(...widths),
+        mostMm: Math.max(...widths),
+      },
+      ways: () => (inSlots && ways.size === 1 ? [touchOneSide(box.resolved)] : []),
+    }),
+  ]
 }
 
 /** Self-spacing frames are made to touch: spread out, they rock and the comb between them grows uneven. */
@@ -92,7 +144,13 @@ function spreadShoulders(filled: FilledBox): Finding[] {
   const frames = framesOf(filled).filter(({ pattern }) => pattern.spacedBy !== 'nothing')
   const wide = frames[0] && comparableMm(across.pitchMm) > comparableMm(frames[0].pattern.spacing.mm)
   if (frames.length < 2 || !wide) return []
-  return [findingOf('frames.spread-shoulders', 'watch', [box.part.id], { measured: about(across.pitchMm), accepted: { minMm: frames[0]!.pattern.spacing.mm, maxMm: frames[0]!.pattern.spacing.mm }, ways: () => [touchOneSide(box.resolved), centreFrames(box.resolved)] })]
+  return [
+    findingOf('frames.spread-shoulders', 'watch', [box.part.id], {
+      measured: about(across.pitchMm),
+      accepted: { minMm: frames[0]!.pattern.spacing.mm, maxMm: frames[0]!.pattern.spacing.mm },
+      ways: () => [touchOneSide(box.resolved), centreFrames(box.resolved)],
+    }),
+  ]
 }
 
 const CLOSE_UP: ReadonlySet<Stage> = new Set(['after-crop', 'pack-down', 'winter'])
@@ -102,8 +160,19 @@ function winterSpacing(filled: FilledBox, { stage }: Context): Finding[] {
   const { box, across, drawnAtMm } = filled
   const role = box.placement.role ?? 'super'
   if (!CLOSE_UP.has(stage) || (role === 'super' && stage !== 'winter')) return []
-  if (comparableMm(across.pitchMm) <= comparableMm(drawnAtMm) || framesOf(filled).every(({ pattern }) => pattern.spacedBy === 'wide-bars')) return []
-  return [findingOf('frames.winter-spacing', stage === 'winter' ? 'mend' : 'watch', [box.part.id], { measured: about(across.pitchMm), accepted: { minMm: 0, maxMm: drawnAtMm }, facts: { stage }, ways: () => [touchOneSide(box.resolved)] })]
+  if (
+    comparableMm(across.pitchMm) <= comparableMm(drawnAtMm) ||
+    framesOf(filled).every(({ pattern }) => pattern.spacedBy === 'wide-bars')
+  )
+    return []
+  return [
+    findingOf('frames.winter-spacing', stage === 'winter' ? 'mend' : 'watch', [box.part.id], {
+      measured: about(across.pitchMm),
+      accepted: { minMm: 0, maxMm: drawnAtMm },
+      facts: { stage },
+      ways: () => [touchOneSide(box.resolved)],
+    }),
+  ]
 }
 
 function isRoomBeside({ from, to, verdict }: JudgedAcrossGap): boolean {
@@ -118,7 +187,10 @@ export function checkSideRoom(measured: Measured, context: Context): Finding[] {
     const walls = filled.gaps.filter(isRoomBeside)
     if (filled.across.overlapMm > 0) continue
     const mm = comparableMm(Math.max(...walls.map(({ apartMm }) => apartMm)))
-    const severity = walls.reduce<'note' | 'watch'>((grade, wall) => worse(grade, wall.grade) as 'note' | 'watch', 'note')
+    const severity = walls.reduce<'note' | 'watch'>(
+      (grade, wall) => worse(grade, wall.grade) as 'note' | 'watch',
+      'note',
+    )
     const known = alike.get(`${severity}${mm}`) ?? { boxes: [], mm, severity }
     known.boxes.push(filled)
     alike.set(`${severity}${mm}`, known)
@@ -126,17 +198,34 @@ export function checkSideRoom(measured: Measured, context: Context): Finding[] {
   return [...alike.values()].map(({ boxes, mm, severity }) => {
     const { across } = boxes[0]!
     const plusMinusMm = across.slackPlusMinusMm
-    return findingOf('bee-space.side', severity, boxes.map((one) => one.box.part.id), {
-      measured: about(mm, plusMinusMm), accepted: { minMm: 0, maxMm: context.limits.shoulderToWall }, facts: { pitchMm: across.pitchMm },
-      ways: () => boxes.length > 1 ? [] : sideRoomRemedies(boxes[0]!, mm, context),
-    })
+    return findingOf(
+      'bee-space.side',
+      severity,
+      boxes.map((one) => one.box.part.id),
+      {
+        measured: about(mm, plusMinusMm),
+        accepted: { minMm: 0, maxMm: context.limits.shoulderToWall },
+        facts: { pitchMm: across.pitchMm },
+        ways: () => (boxes.length > 1 ? [] : sideRoomRemedies(boxes[0]!, mm, context)),
+      },
+    )
   })
 }
 
-/** One more frame where one goes in, a dummy where that leaves no room for another comb, the room shared between both walls where no comb goes in either half. Each with the room that it leaves. */
+/**
+ * One more frame where one goes in, a dummy where that leaves no room for another comb, the room shared between both
+ * walls where no comb goes in either half. Each with the room that it leaves.
+ */
 function sideRoomRemedies({ box: { resolved }, across }: FilledBox, mm: number, context: Context): Remedy[] {
   const left = (remedies: Remedy[]) => remedies.map((remedy) => withSideRoom(remedy, resolved, context))
-  const dummy = left(addDummy(resolved, context)).filter(({ resultMm = 0 }) => comparableMm(resultMm) <= comparableMm(across.pitchMm))
-  const shared = across.spacing.slack === 'one-side' && across.spacing.system === 'touching' && comparableMm(mm / 2) <= across.pitchMm ? [centreFrames(resolved)] : []
+  const dummy = left(addDummy(resolved, context)).filter(
+    ({ resultMm = 0 }) => comparableMm(resultMm) <= comparableMm(across.pitchMm),
+  )
+  const shared =
+    across.spacing.slack === 'one-side' &&
+    across.spacing.system === 'touching' &&
+    comparableMm(mm / 2) <= across.pitchMm
+      ? [centreFrames(resolved)]
+      : []
   return [...left(addFrames(resolved, context)), ...dummy, ...left(shared)].filter(({ resultMm = 0 }) => resultMm < mm)
 }

@@ -16,14 +16,20 @@ function closesAbove({ faces }: PlacedPart): boolean {
 }
 
 /** How far a feeder that stands inside a rim stands above it, mm, and what should close over it. */
-function proudOf(parts: readonly PlacedPart[], feeder: PlacedPart): { readonly closing: PlacedPart | undefined; readonly proudMm: number } {
+function proudOf(
+  parts: readonly PlacedPart[],
+  feeder: PlacedPart,
+): { readonly closing: PlacedPart | undefined; readonly proudMm: number } {
   const closing = feeder.faces.nested ? parts.slice(feeder.index + 1).find(closesAbove) : undefined
   return { closing, proudMm: closing ? feeder.topMm - closing.bottomMm : 0 }
 }
 
 /** How many feeders keep the hive from closing. */
 export function proudFeeders({ parts }: Layout): number {
-  return parts.reduce((sum, part) => sum + Number(part.faces.nested && isFeeder(part) && proudOf(parts, part).proudMm > 0), 0)
+  return parts.reduce(
+    (sum, part) => sum + Number(part.faces.nested && isFeeder(part) && proudOf(parts, part).proudMm > 0),
+    0,
+  )
 }
 
 function roomAbove({ assembled }: Measured, { catalogue }: Context, closing: PlacedPart): Remedy[] {
@@ -35,9 +41,15 @@ function feeders(measured: Measured, context: Context): Finding[] {
   const { parts } = measured.layout
   return parts.filter(isFeeder).flatMap((feeder) => {
     const { closing, proudMm } = proudOf(parts, feeder)
-    const proud = closing && proudMm > 0
-      ? [findingOf('order.feeder-proud', 'stop', [feeder.part.id, closing.part.id], { measured: { mm: proudMm, plusMinusMm: 0, likelyPlusMinusMm: 0 }, ways: () => roomAbove(measured, context, closing) })]
-      : []
+    const proud =
+      closing && proudMm > 0
+        ? [
+            findingOf('order.feeder-proud', 'stop', [feeder.part.id, closing.part.id], {
+              measured: { mm: proudMm, plusMinusMm: 0, likelyPlusMinusMm: 0 },
+              ways: () => roomAbove(measured, context, closing),
+            }),
+          ]
+        : []
     return [...(hasWayUp(measured, feeder) ? [] : [noWayUp(measured, feeder)]), ...proud]
   })
 }
@@ -45,10 +57,24 @@ function feeders(measured: Measured, context: Context): Finding[] {
 /** A feeder shuts off what stands above it, as a crown does. */
 function boxesAboveFeeder({ layout, assembled }: Measured): Finding[] {
   const feeder = layout.parts.find(({ pattern, faces }) => isFeeder({ pattern }) && !faces.nested)
-  const above = feeder ? layout.parts.filter(({ pattern, part, index }) => index > feeder.index && isBox({ pattern }) && part.contents.length > 0) : []
+  const above = feeder
+    ? layout.parts.filter(
+        ({ pattern, part, index }) => index > feeder.index && isBox({ pattern }) && part.contents.length > 0,
+      )
+    : []
   const highest = above.at(-1)
   if (!feeder || !highest) return []
-  return [findingOf('order.box-above-feeder', 'mend', above.map(({ part }) => part.id), { facts: { feederId: feeder.part.id }, ways: () => [move(assembled.hive, feeder, highest.index, 'move-above', highest)] })]
+  return [
+    findingOf(
+      'order.box-above-feeder',
+      'mend',
+      above.map(({ part }) => part.id),
+      {
+        facts: { feederId: feeder.part.id },
+        ways: () => [move(assembled.hive, feeder, highest.index, 'move-above', highest)],
+      },
+    ),
+  ]
 }
 
 /** Bees get to it from below; where nothing says where the bees are, nothing is said of them. */
@@ -60,7 +86,9 @@ function noWayUp({ layout, assembled }: Measured, feeder: PlacedPart): Finding {
   const below = layout.parts[feeder.index - 1]
   const shut = layout.parts.findLast(({ index, part }) => index < feeder.index && part.hole === 'closed')
   const remedy = shut ? openHole(shut) : takeOff(assembled.hive, feeder)
-  return findingOf('order.feeder-no-way-up', 'mend', [feeder.part.id, ...(below ? [below.part.id] : [])], { ways: () => [remedy] })
+  return findingOf('order.feeder-no-way-up', 'mend', [feeder.part.id, ...(below ? [below.part.id] : [])], {
+    ways: () => [remedy],
+  })
 }
 
 function emptyBoxes({ layout, assembled }: Measured): Finding[] {

@@ -12,26 +12,65 @@ const WARM: ReadonlySet<Stage> = new Set(['supering', 'flow', 'crop'])
 /** When other bees go looking for what is not theirs. */
 const ROBBING: ReadonlySet<Stage> = new Set(['after-crop', 'dearth', 'settling'])
 
-/** What is at the door and in the floor, against the stage: guarded in the cold, narrow for a small colony, free in the flow (common practice). */
+/**
+ * What is at the door and in the floor, against the stage: guarded in the cold, narrow for a small colony, free in the
+ * flow (common practice).
+ */
 export function checkEntrance({ layout, assembled }: Measured, { stage, catalogue }: Context): Finding[] {
   const floor = layout.parts.find(isFloor)
   if (!floor) return []
   const { hive } = assembled
   const fittings = assembled.attached.filter(isEntranceFitting)
   const insert = assembled.attached.find(isFloorInsert)
-  const add = (use: Use) => findAll(catalogue, { kind: 'entrance-fitting', use }).slice(0, 1).map((pattern) => attach(hive, pattern, catalogue))
+  const add = (use: Use) =>
+    findAll(catalogue, { kind: 'entrance-fitting', use })
+      .slice(0, 1)
+      .map((pattern) => attach(hive, pattern, catalogue))
   const shut = fittings.filter(({ pattern }) => pattern.use === 'shut')
   const guarded = fittings.some(({ pattern }) => pattern.use === 'guard')
   const found: Finding[] = []
-  if (isCold(stage) && !guarded) found.push(findingOf('season.no-guard', fittings.length > 0 ? 'note' : 'watch', [floor.part.id], { facts: { narrow: fittings.length > 0 }, ways: () => add('guard') }))
-  if (isCold(stage)) for (const one of fittings) if (OPENS_AT_AN_EDGE.has(one.pattern.use) && one.attachment.edge !== 'upper') found.push(findingOf('season.lower-opening', 'note', [one.part.id], { ways: () => [toUpperEdge(hive, one)] }))
-  if (NARROW.has(stage) && fittings.length === 0) found.push(findingOf('season.wide-entrance', 'note', [floor.part.id], { facts: { stage }, ways: () => [...add('narrow'), ...(stage === 'settling' ? [] : add('robbing'))] }))
-  if (FREE.has(stage)) for (const one of fittings) found.push(findingOf('season.narrow-entrance', 'note', [one.part.id], { ways: () => [detach(hive, one)] }))
-  if (WARM.has(stage) && insert) found.push(findingOf('season.insert-in', 'note', [insert.part.id], { ways: () => [detach(hive, insert)] }))
-  if (shut.length > 0 && stage !== 'moving') found.push(findingOf('season.shut-in', 'stop', shut.map(({ part }) => part.id), { ways: () => shut.map((one) => detach(hive, one)) }))
-  if (stage === 'moving' && shut.length === 0) found.push(findingOf('season.travel-open', 'mend', [floor.part.id], { ways: () => add('shut') }))
+  if (isCold(stage) && !guarded)
+    found.push(
+      findingOf('season.no-guard', fittings.length > 0 ? 'note' : 'watch', [floor.part.id], {
+        facts: { narrow: fittings.length > 0 },
+        ways: () => add('guard'),
+      }),
+    )
+  if (isCold(stage))
+    for (const one of fittings)
+      if (OPENS_AT_AN_EDGE.has(one.pattern.use) && one.attachment.edge !== 'upper')
+        found.push(findingOf('season.lower-opening', 'note', [one.part.id], { ways: () => [toUpperEdge(hive, one)] }))
+  if (NARROW.has(stage) && fittings.length === 0)
+    found.push(
+      findingOf('season.wide-entrance', 'note', [floor.part.id], {
+        facts: { stage },
+        ways: () => [...add('narrow'), ...(stage === 'settling' ? [] : add('robbing'))],
+      }),
+    )
+  if (FREE.has(stage))
+    for (const one of fittings)
+      found.push(findingOf('season.narrow-entrance', 'note', [one.part.id], { ways: () => [detach(hive, one)] }))
+  if (WARM.has(stage) && insert)
+    found.push(findingOf('season.insert-in', 'note', [insert.part.id], { ways: () => [detach(hive, insert)] }))
+  if (shut.length > 0 && stage !== 'moving')
+    found.push(
+      findingOf(
+        'season.shut-in',
+        'stop',
+        shut.map(({ part }) => part.id),
+        { ways: () => shut.map((one) => detach(hive, one)) },
+      ),
+    )
+  if (stage === 'moving' && shut.length === 0)
+    found.push(findingOf('season.travel-open', 'mend', [floor.part.id], { ways: () => add('shut') }))
   const vent = layout.parts.find(isVent)
-  if (vent && (ROBBING.has(stage) || stage === 'moving')) found.push(findingOf('season.upper-hole', stage === 'moving' ? 'mend' : 'watch', [vent.part.id], { facts: { stage }, ways: () => [takeOff(hive, vent)] }))
+  if (vent && (ROBBING.has(stage) || stage === 'moving'))
+    found.push(
+      findingOf('season.upper-hole', stage === 'moving' ? 'mend' : 'watch', [vent.part.id], {
+        facts: { stage },
+        ways: () => [takeOff(hive, vent)],
+      }),
+    )
   return found
 }
 

@@ -15,7 +15,10 @@ export function checkHeadspace({ layout, assembled }: Measured, { stage, today }
   return layout.parts.filter(isHeadspace).flatMap((room): Finding[] => {
     const { offBy } = room.placement
     const ways = () => [takeOff(assembled.hive, room)]
-    if (offBy && today && offBy < today) return [findingOf('season.headspace-overdue', 'mend', [room.part.id], { facts: { offBy }, ways })]
-    return !offBy && (stage === 'after-crop' || stage === 'dearth') ? [findingOf('season.headspace-undated', 'note', [room.part.id], { ways })] : []
+    if (offBy && today && offBy < today)
+      return [findingOf('season.headspace-overdue', 'mend', [room.part.id], { facts: { offBy }, ways })]
+    return !offBy && (stage === 'after-crop' || stage === 'dearth')
+      ? [findingOf('season.headspace-undated', 'note', [room.part.id], { ways })]
+      : []
   })
 }

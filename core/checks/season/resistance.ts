@@ -2,14 +2,21 @@ import { FORMULA } from '../../formula'
 import { dimensionMm, isAbsorber } from '../../parts'
 import type { PlacedPart } from '../../geometry'
 
-const CONDUCTS = { wood: FORMULA.woodConducts.value, polystyrene: FORMULA.polystyreneConducts.value, foam: FORMULA.foamConducts.value } as const
+const CONDUCTS = {
+  wood: FORMULA.woodConducts.value,
+  polystyrene: FORMULA.polystyreneConducts.value,
+  foam: FORMULA.foamConducts.value,
+} as const
 
 function conducts({ pattern }: PlacedPart): number {
   const material = pattern?.material
   return material === 'polystyrene' || material === 'foam' ? CONDUCTS[material] : CONDUCTS.wood
 }
 
-/** Thermal resistance of the walls of a box, m²K/W: thickness / conductivity. Heat conduction; conductivities from memory. */
+/**
+ * Thermal resistance of the walls of a box, m²K/W: thickness / conductivity. Heat conduction; conductivities from
+ * memory.
+ */
 export function wallResistance(box: PlacedPart): number {
   const thickMm = (dimensionMm(box.resolved, 'outsideWidth') - dimensionMm(box.resolved, 'insideWidth')) / 2
   return thickMm / 1000 / conducts(box)
@@ -20,9 +27,16 @@ export function foamResistance(thickMm: number): number {
   return thickMm / 1000 / CONDUCTS.foam
 }
 
-/** Thermal resistance of the slab or the chips over a box, m²K/W, by its maker where he gives it; boards and roof left out, since air gets between them. Heat conduction; conductivities from memory. */
+/**
+ * Thermal resistance of the slab or the chips over a box, m²K/W, by its maker where he gives it; boards and roof left
+ * out, since air gets between them. Heat conduction; conductivities from memory.
+ */
 export function coverResistance(cover: PlacedPart): number {
   if (cover.pattern?.rValue !== undefined) return cover.pattern.rValue
   const chips = isAbsorber(cover)
-  return dimensionMm(cover.resolved, chips ? 'fillDepth' : 'depth') / 1000 / (chips ? FORMULA.chipsConduct.value : conducts(cover))
+  return (
+    dimensionMm(cover.resolved, chips ? 'fillDepth' : 'depth') /
+    1000 /
+    (chips ? FORMULA.chipsConduct.value : conducts(cover))
+  )
 }

@@ -22,28 +22,51 @@ interface Top {
 }
 
 /** What is wrong with a winter top of each kind: closed and warm, absorbing, vented, or bare (common practice). */
-export function checkWinterTop({ layout, assembled, reachedFromBelow }: Measured, { stage, climate, limits }: Context): Finding[] {
+export function checkWinterTop(
+  { layout, assembled, reachedFromBelow }: Measured,
+  { stage, climate, limits }: Context,
+): Finding[] {
   if (!isCold(stage)) return []
   const { parts } = layout
-  const top: Top = { crown: parts.find(isCrown), slab: parts.find(isSlab), absorber: parts.find(isAbsorber), vent: parts.find(isVent) }
+  const top: Top = {
+    crown: parts.find(isCrown),
+    slab: parts.find(isSlab),
+    absorber: parts.find(isAbsorber),
+    vent: parts.find(isVent),
+  }
   const { crown, slab, absorber, vent } = top
   const found = [...slabFindings(top), ...absorberFindings(top), ...roofedIn(top, parts, limits.beeTight)]
   if (vent) {
-    if (crown && crown.index < vent.index && crown.part.hole === 'closed') found.push(findingOf('season.vent-shut-off', 'mend', [crown.part.id, vent.part.id], { ways: () => [openHole(crown), takeOff(assembled.hive, vent)] }))
+    if (crown && crown.index < vent.index && crown.part.hole === 'closed')
+      found.push(
+        findingOf('season.vent-shut-off', 'mend', [crown.part.id, vent.part.id], {
+          ways: () => [openHole(crown), takeOff(assembled.hive, vent)],
+        }),
+      )
     if (!slab && !absorber) found.push(findingOf('season.vent-cold', 'watch', [vent.part.id]))
   }
   const over = crown ?? parts.findLast((part) => reachedFromBelow?.has(part.part.id) && coversColony(part))
-  if (!slab && !absorber && !vent && over && BARE[climate]) found.push(findingOf('season.bare-top', BARE[climate], [over.part.id], { facts: { climate } }))
+  if (!slab && !absorber && !vent && over && BARE[climate])
+    found.push(findingOf('season.bare-top', BARE[climate], [over.part.id], { facts: { climate } }))
   return found.length > 0 ? found : colderThanWalls(parts, top)
 }
 
 function slabFindings({ crown, slab, absorber, vent }: Top): Finding[] {
   if (!slab) return []
   const found: Finding[] = []
-  if (crown && crown.index < slab.index && crown.part.hole === 'open' && !absorber && !vent) found.push(findingOf('season.winter-hole', 'mend', [crown.part.id, slab.part.id], { ways: () => [closeHole(crown)] }))
+  if (crown && crown.index < slab.index && crown.part.hole === 'open' && !absorber && !vent)
+    found.push(
+      findingOf('season.winter-hole', 'mend', [crown.part.id, slab.part.id], { ways: () => [closeHole(crown)] }),
+    )
   const thickMm = dimensionMm(slab.resolved, 'depth')
   // R counts, not thickness: a thin panel that resists as much as enough foam is not thin.
-  if (thickMm < LEAST_MM && coverResistance(slab) < foamResistance(LEAST_MM)) found.push(findingOf('season.thin-slab', 'watch', [slab.part.id], { measured: exact(thickMm), facts: { leastMm: LEAST_MM } }))
+  if (thickMm < LEAST_MM && coverResistance(slab) < foamResistance(LEAST_MM))
+    found.push(
+      findingOf('season.thin-slab', 'watch', [slab.part.id], {
+        measured: exact(thickMm),
+        facts: { leastMm: LEAST_MM },
+      }),
+    )
   return found
 }
 
@@ -51,23 +74,54 @@ function absorberFindings({ crown, absorber }: Top): Finding[] {
   if (!absorber) return []
   const found: Finding[] = []
   const chipsMm = dimensionMm(absorber.resolved, 'fillDepth')
-  if (chipsMm < LEAST_MM) found.push(findingOf('season.thin-chips', 'mend', [absorber.part.id], { measured: exact(chipsMm), facts: { leastMm: LEAST_MM } }))
+  if (chipsMm < LEAST_MM)
+    found.push(
+      findingOf('season.thin-chips', 'mend', [absorber.part.id], {
+        measured: exact(chipsMm),
+        facts: { leastMm: LEAST_MM },
+      }),
+    )
   for (const feature of ABSORBER_FEATURES) {
     if (!absorber.part.lacks?.includes(feature)) continue
     const lacks = absorber.part.lacks.filter((one) => one !== feature)
-    found.push(findingOf('season.absorber-lacks', 'mend', [absorber.part.id], { key: `season.absorber-lacks:${absorber.part.id}:${feature}`, facts: { feature }, ways: () => [{ kind: 'mend-part', partId: absorber.part.id, edit: partEdit(absorber.part, { ...absorber.part, lacks }) }] }))
+    found.push(
+      findingOf('season.absorber-lacks', 'mend', [absorber.part.id], {
+        key: `season.absorber-lacks:${absorber.part.id}:${feature}`,
+        facts: { feature },
+        ways: () => [
+          { kind: 'mend-part', partId: absorber.part.id, edit: partEdit(absorber.part, { ...absorber.part, lacks }) },
+        ],
+      }),
+    )
   }
-  if (crown && crown.index < absorber.index && crown.part.hole === 'closed') found.push(findingOf('season.absorber-shut-off', 'mend', [crown.part.id, absorber.part.id], { ways: () => [openHole(crown)] }))
+  if (crown && crown.index < absorber.index && crown.part.hole === 'closed')
+    found.push(
+      findingOf('season.absorber-shut-off', 'mend', [crown.part.id, absorber.part.id], {
+        ways: () => [openHole(crown)],
+      }),
+    )
   return found
 }
 
-/** Damp air leaves an absorbing top through its vents and down inside the skirt of the roof: it has to have room there. */
+/**
+ * Damp air leaves an absorbing top through its vents and down inside the skirt of the roof: it has to have room there.
+ */
 function roofedIn({ absorber }: Top, parts: readonly PlacedPart[], leastMm: number): Finding[] {
-  const roof = parts.find(({ index, faces, hangsToMm }) => absorber && index > absorber.index && faces.skirtMm > 0 && hangsToMm < absorber.topMm)
+  const roof = parts.find(
+    ({ index, faces, hangsToMm }) =>
+      absorber && index > absorber.index && faces.skirtMm > 0 && hangsToMm < absorber.topMm,
+  )
   const [outer, inner] = [absorber?.faces.upper.edge?.outside, roof?.faces.lower.edge?.outside]
   if (!absorber || !roof || !outer || !inner || absorber.part.lacks?.includes('vent-holes')) return []
   const mm = Math.max((inner.x1 - inner.x0 - outer.x1 + outer.x0) / 2, (inner.y1 - inner.y0 - outer.y1 + outer.y0) / 2)
-  return comparableMm(mm) >= leastMm || mm < 0 ? [] : [findingOf('season.absorber-roofed-in', 'mend', [roof.part.id, absorber.part.id], { measured: exact(mm), facts: { leastMm } })]
+  return comparableMm(mm) >= leastMm || mm < 0
+    ? []
+    : [
+        findingOf('season.absorber-roofed-in', 'mend', [roof.part.id, absorber.part.id], {
+          measured: exact(mm),
+          facts: { leastMm },
+        }),
+      ]
 }
 
 /** A top that lets more warmth through than the walls over the cluster, where nothing worse is wrong with it. */
@@ -77,7 +131,13 @@ function colderThanWalls(parts: readonly PlacedPart[], { slab, absorber }: Top):
   if (!cover || !box) return []
   const top = coverResistance(cover)
   const wall = wallResistance(box)
-  return top >= wall ? [] : [findingOf('season.cold-top', 'watch', [cover.part.id, box.part.id], { facts: { top: Math.round(top * 100) / 100, wall: Math.round(wall * 100) / 100 } })]
+  return top >= wall
+    ? []
+    : [
+        findingOf('season.cold-top', 'watch', [cover.part.id, box.part.id], {
+          facts: { top: Math.round(top * 100) / 100, wall: Math.round(wall * 100) / 100 },
+        }),
+      ]
 }
 
 function exact(mm: number) {

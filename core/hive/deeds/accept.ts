@@ -10,7 +10,11 @@ interface Accepted {
 
 /** Puts up with a finding, for a reason, as long as its figure stays. */
 export function accept({ id }: Hive, { key, measured }: Accepted, reason: string): Edit {
-  return { kind: 'accept-finding', hiveId: id, acceptance: { findingKey: key, measuredMm: measured ? comparableMm(measured.mm) : null, reason } }
+  return {
+    kind: 'accept-finding',
+    hiveId: id,
+    acceptance: { findingKey: key, measuredMm: measured ? comparableMm(measured.mm) : null, reason },
+  }
 }
 
 /** Takes an acceptance back. */

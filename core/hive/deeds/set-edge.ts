@@ -6,5 +6,11 @@ export function setEdge({ id, attachments }: Hive, part: Part, edge: OpeningEdge
   const at = attachments.findIndex(({ partId }) => partId === part.id)
   const { edge: _before, ...rest } = attachments[at]!
   const attachment = edge === 'upper' ? { ...rest, edge } : rest
-  return { kind: 'batch', edits: [{ kind: 'detach-part', hiveId: id, partId: part.id }, { kind: 'attach-part', hiveId: id, at, part, attachment }] }
+  return {
+    kind: 'batch',
+    edits: [
+      { kind: 'detach-part', hiveId: id, partId: part.id },
+      { kind: 'attach-part', hiveId: id, at, part, attachment },
+    ],
+  }
 }

@@ -11,28 +11,68 @@ export type Cell = readonly string[]
 /** Everything that an edit writes in a yard as it was before the edit. */
 export function cellsOf(edit: Edit, yard: Yard): Cell[] {
   switch (edit.kind) {
-    case 'add-part': case 'discard-part': return [['hive', edit.hiveId, 'stack'], ['part', 'part' in edit ? edit.part.id : edit.partId]]
-    case 'place-part': case 'take-off': return [['hive', edit.hiveId, 'stack']]
-    case 'move-part': return [['hive', edit.fromHiveId, 'stack'], ['hive', edit.toHiveId, 'stack']]
-    case 'set-placement': return [['hive', edit.hiveId, 'placement', edit.placement.partId]]
-    case 'attach-part': case 'detach-part': return [['hive', edit.hiveId, 'attachments'], ['part', 'part' in edit ? edit.part.id : edit.partId]]
-    case 'set-part': return [['part', edit.part.id]]
-    case 'change-part': return Object.entries(edit.change).flatMap(([field, value]) => fieldCells(['part', edit.partId, field], value))
-    case 'set-hive': return (['name', 'stage', 'note'] as const).filter((field) => edit[field] !== undefined).map((field) => ['hive', edit.hiveId, field])
-    case 'accept-finding': return [['hive', edit.hiveId, 'accepted', edit.acceptance.findingKey]]
-    case 'withdraw-acceptance': return [['hive', edit.hiveId, 'accepted', edit.findingKey]]
-    case 'add-hive': return [['hive', edit.hive.id], ...edit.parts.map(({ part }): Cell => ['part', part.id])]
-    case 'remove-hive': return [['hive', edit.hiveId], ...partsOf(yard, edit.hiveId).map((id): Cell => ['part', id])]
-    case 'replace-hive': case 'restore-hive': return [['hive', edit.hive.id], ...edit.parts.map(({ id }): Cell => ['part', id])]
-    case 'set-yard': return (['name', 'note', 'band', 'prolific'] as const).filter((field) => edit[field] !== undefined).map((field) => ['yard', field])
-    case 'set-override': return [['yard', 'override', edit.key]]
-    case 'set-pattern': case 'set-hanging': return [['yard', 'pattern', edit.patternId]]
-    case 'stock-part': return [['part', edit.part.id]]
-    case 'drop-part': return [['part', edit.partId]]
-    case 'set-year': return [['yard', 'season']]
-    case 'set-way': return [['hive', edit.hiveId, 'season']]
-    case 'set-visit': return [['hive', edit.hiveId, 'visit']]
-    case 'batch': return edit.edits.flatMap((each) => cellsOf(each, yard))
+    case 'add-part':
+    case 'discard-part':
+      return [
+        ['hive', edit.hiveId, 'stack'],
+        ['part', 'part' in edit ? edit.part.id : edit.partId],
+      ]
+    case 'place-part':
+    case 'take-off':
+      return [['hive', edit.hiveId, 'stack']]
+    case 'move-part':
+      return [
+        ['hive', edit.fromHiveId, 'stack'],
+        ['hive', edit.toHiveId, 'stack'],
+      ]
+    case 'set-placement':
+      return [['hive', edit.hiveId, 'placement', edit.placement.partId]]
+    case 'attach-part':
+    case 'detach-part':
+      return [
+        ['hive', edit.hiveId, 'attachments'],
+        ['part', 'part' in edit ? edit.part.id : edit.partId],
+      ]
+    case 'set-part':
+      return [['part', edit.part.id]]
+    case 'change-part':
+      return Object.entries(edit.change).flatMap(([field, value]) => fieldCells(['part', edit.partId, field], value))
+    case 'set-hive':
+      return (['name', 'stage', 'note'] as const)
+        .filter((field) => edit[field] !== undefined)
+        .map((field) => ['hive', edit.hiveId, field])
+    case 'accept-finding':
+      return [['hive', edit.hiveId, 'accepted', edit.acceptance.findingKey]]
+    case 'withdraw-acceptance':
+      return [['hive', edit.hiveId, 'accepted', edit.findingKey]]
+    case 'add-hive':
+      return [['hive', edit.hive.id], ...edit.parts.map(({ part }): Cell => ['part', part.id])]
+    case 'remove-hive':
+      return [['hive', edit.hiveId], ...partsOf(yard, edit.hiveId).map((id): Cell => ['part', id])]
+    case 'replace-hive':
+    case 'restore-hive':
+      return [['hive', edit.hive.id], ...edit.parts.map(({ id }): Cell => ['part', id])]
+    case 'set-yard':
+      return (['name', 'note', 'band', 'prolific'] as const)
+        .filter((field) => edit[field] !== undefined)
+        .map((field) => ['yard', field])
+    case 'set-override':
+      return [['yard', 'override', edit.key]]
+    case 'set-pattern':
+    case 'set-hanging':
+      return [['yard', 'pattern', edit.patternId]]
+    case 'stock-part':
+      return [['part', edit.part.id]]
+    case 'drop-part':
+      return [['part', edit.partId]]
+    case 'set-year':
+      return [['yard', 'season']]
+    case 'set-way':
+      return [['hive', edit.hiveId, 'season']]
+    case 'set-visit':
+      return [['hive', edit.hiveId, 'visit']]
+    case 'batch':
+      return edit.edits.flatMap((each) => cellsOf(each, yard))
   }
 }
 

@@ -28,7 +28,13 @@ export function replay(yard: Yard, entries: readonly WaitingEdit[]): Replayed {
     }
     now = applied.yard
     fit.push(entry)
-    log.push({ id: entry.id, kind: entry.kind, targetId: entry.targetId ?? null, edit: entry.edit, inverse: applied.inverse })
+    log.push({
+      id: entry.id,
+      kind: entry.kind,
+      targetId: entry.targetId ?? null,
+      edit: entry.edit,
+      inverse: applied.inverse,
+    })
   }
   return { yard: now, log, fit, unfit }
 }

@@ -21,7 +21,8 @@ export interface Settled {
 const OWN_FIELDS = ['name', 'stage', 'note', 'accepted', 'season', 'visit'] as const
 
 /**
- * Lays mine over theirs, edit by edit: what did not clash is kept whatever is chosen, and of a clash the chosen version.
+ * Lays mine over theirs, edit by edit: what did not clash is kept whatever is chosen, and of a clash the chosen
+ * version.
  * A hive whose stack clashed and of which mine is kept is laid over as a whole at the end.
  * @param lay the identity and time of the edit that lays hives over
  */
@@ -29,7 +30,11 @@ export function settle(versions: Versions, choices: Choices, lay: Pick<WaitingEd
   const { mine, theirs, base } = versions
   const myYard = replay(base, mine).yard
   const clashes = clashesOf(versions)
-  const whole = new Set(clashes.filter((clash) => choices.get(clash.hiveId) === 'mine' && clash.hiveId !== null && isOfTheStack(clash)).map(({ hiveId }) => hiveId!))
+  const whole = new Set(
+    clashes
+      .filter((clash) => choices.get(clash.hiveId) === 'mine' && clash.hiveId !== null && isOfTheStack(clash))
+      .map(({ hiveId }) => hiveId!),
+  )
   let yard = theirs
   const waiting: WaitingEdit[] = []
   const left: WaitingEdit[] = []
@@ -50,7 +55,9 @@ export function settle(versions: Versions, choices: Choices, lay: Pick<WaitingEd
   if (over.length === 0) return { yard, waiting, left }
   const entry: WaitingEdit = { ...lay, kind: 'do', edit: together(...over) }
   const applied = applyEdit(yard, entry.edit)
-  return applied.ok ? { yard: applied.yard, waiting: [...waiting, entry], left } : { yard, waiting, left: [...left, entry] }
+  return applied.ok
+    ? { yard: applied.yard, waiting: [...waiting, entry], left }
+    : { yard, waiting, left: [...left, entry] }
 }
 
 const STACK = new Set(['stack', 'attachments', 'placement'])
@@ -73,7 +80,9 @@ function keptLeaves(edit: Edit, yard: Yard, choosing: Choosing): { kept: Edit[];
   let now = yard
   for (const leaf of leavesOf(edit)) {
     const cells = cellsOf(leaf, now)
-    const clashed = choosing.clashes.filter((clash) => cells.some((cell) => clash.cells.some((other) => meets(cell, other))))
+    const clashed = choosing.clashes.filter((clash) =>
+      cells.some((cell) => clash.cells.some((other) => meets(cell, other))),
+    )
     if (clashed.some(({ hiveId }) => choosing.choices.get(hiveId) !== 'mine')) continue
     if (!isEdit(leaf, 'remove-hive') && cells.some((cell) => isCovered(cell, choosing))) continue
     const applied = applyEdit(now, leaf)
@@ -98,15 +107,34 @@ function layOver(hiveId: string, mine: Yard, now: Yard, clashes: readonly Clash[
   const own = partIdsOf(hive)
   const known = new Set(now.parts.map(({ id }) => id))
   const missing = mine.parts.filter(({ id }) => own.includes(id) && !known.has(id))
-  const elsewhere = now.hives.filter(({ id }) => id !== hiveId).flatMap((other) => other.stack.filter(({ partId }) => own.includes(partId)).map(({ partId }) => takeOff(other, partId)))
+  const elsewhere = now.hives
+    .filter(({ id }) => id !== hiveId)
+    .flatMap((other) =>
+      other.stack.filter(({ partId }) => own.includes(partId)).map(({ partId }) => takeOff(other, partId)),
+    )
   if (!theirs) return [...elsewhere, addHive(now, hive, missing)]
-  return [...elsewhere, { kind: 'replace-hive', hive: laidOver(hive, theirs, clashes.flatMap(({ cells }) => cells)), parts: missing }]
+  return [
+    ...elsewhere,
+    {
+      kind: 'replace-hive',
+      hive: laidOver(
+        hive,
+        theirs,
+        clashes.flatMap(({ cells }) => cells),
+      ),
+      parts: missing,
+    },
+  ]
 }
 
 /** My stack and fittings, and their word for everything else that did not clash. */
 function laidOver(mine: Hive, theirs: Hive, clashed: readonly Cell[]): Hive {
   const kept = OWN_FIELDS.filter((field) => !clashed.some((cell) => meets(cell, ['hive', mine.id, field])))
   const { season: _season, visit: _visit, ...rest } = mine
-  const fields = Object.fromEntries(OWN_FIELDS.map((field) => [field, (kept.includes(field) ? theirs : mine)[field]]).filter(([, value]) => value !== undefined))
+  const fields = Object.fromEntries(
+    OWN_FIELDS.map((field) => [field, (kept.includes(field) ? theirs : mine)[field]]).filter(
+      ([, value]) => value !== undefined,
+    ),
+  )
   return { ...rest, ...fields } as Hive
 }

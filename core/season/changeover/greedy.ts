@@ -1,5 +1,5 @@
 import type { Problem } from './problem'
-import type { pileAt, State, Step } from './state';
+import type { pileAt, State, Step } from './state'
 import { beginning, isClear, isDone, moved } from './state'
 import { isComing } from './cost'
 
@@ -26,13 +26,20 @@ export function straightPlan(problem: Problem, places: number): Step[] {
     }
     const at = state.piles.findIndex((pile, i) => i > 0 && pile.includes(part))
     const top = state.piles[at]!.at(-1)!
-    take(top === part ? { part, from: at, to: 'hive' } : { part: top, from: at, to: bestPlace(top, state, problem, at) })
+    take(
+      top === part ? { part, from: at, to: 'hive' } : { part: top, from: at, to: bestPlace(top, state, problem, at) },
+    )
   }
   return steps
 }
 
 /** The place whose top goes on soonest after this part; else an empty one; else the one that is needed last. */
-function bestPlace(part: number, { piles }: State, { target }: Problem, not = 0): Exclude<ReturnType<typeof pileAt>, 'hive'> {
+function bestPlace(
+  part: number,
+  { piles }: State,
+  { target }: Problem,
+  not = 0,
+): Exclude<ReturnType<typeof pileAt>, 'hive'> {
   let best = -1
   let bestRank = Number.POSITIVE_INFINITY
   for (let i = 1; i < piles.length; i++) {

@@ -42,7 +42,11 @@ export interface Changeover {
 
 /** What moves amount to, to the gram. */
 export function workOf(moves: readonly Pick<Move, 'kg'>[]): Work {
-  return { lifts: moves.filter(({ kg }) => kg >= LIFT_KG).length, kg: moves.reduce((grams, { kg }) => grams + Math.round(kg * 1000), 0) / 1000, moves: moves.length }
+  return {
+    lifts: moves.filter(({ kg }) => kg >= LIFT_KG).length,
+    kg: moves.reduce((grams, { kg }) => grams + Math.round(kg * 1000), 0) / 1000,
+    moves: moves.length,
+  }
 }
 
 /** Fewest lifts first, then kilogrammes, then moves; below 0 when the first is the less. */

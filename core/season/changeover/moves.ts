@@ -16,17 +16,36 @@ const HASTES = [1.5, 4]
  * named where it is done. Where the plan is not proved least, the bound stands beside it.
  * @throws RangeError where there are fewer than two set-down places, or a part stands twice
  */
-export function changeoverMoves(before: readonly Handled[], after: readonly Handled[], places: number = SET_DOWN_PLACES): Changeover {
+export function changeoverMoves(
+  before: readonly Handled[],
+  after: readonly Handled[],
+  places: number = SET_DOWN_PLACES,
+): Changeover {
   if (places < 2) throw new RangeError('a changeover needs two set-down places')
-  for (const stack of [before, after]) if (new Set(stack.map(({ partId }) => partId)).size < stack.length) throw new RangeError('a part stands twice in one stack')
+  for (const stack of [before, after])
+    if (new Set(stack.map(({ partId }) => partId)).size < stack.length)
+      throw new RangeError('a part stands twice in one stack')
   const problem = problemOf(before, after)
   const toMoves = (steps: readonly Step[]): Move[] => {
     const last = new Map(steps.map(({ part, to }, i) => [to === 'hive' ? part : -1, i]))
-    return steps.map(({ part, from, to }, i) => ({ partId: problem.parts[part]!.partId, from, to, kg: problem.parts[part]!.kg, turned: problem.turned[part]! && last.get(part) === i }))
+    return steps.map(({ part, from, to }, i) => ({
+      partId: problem.parts[part]!.partId,
+      from,
+      to,
+      kg: problem.parts[part]!.kg,
+      turned: problem.turned[part]! && last.get(part) === i,
+    }))
   }
   const straight = toMoves(straightPlan(problem, places))
-  const bound = workOfCost(leastCost(beginning(problem, places), problem, problem.parts.map(({ kg }) => costOf(kg))))
-  if (compareWork(workOf(straight), bound) <= 0) return { moves: straight, work: workOf(straight), atLeast: workOf(straight), provedLeast: true }
+  const bound = workOfCost(
+    leastCost(
+      beginning(problem, places),
+      problem,
+      problem.parts.map(({ kg }) => costOf(kg)),
+    ),
+  )
+  if (compareWork(workOf(straight), bound) <= 0)
+    return { moves: straight, work: workOf(straight), atLeast: workOf(straight), provedLeast: true }
   const found = leastPlan(problem, places, MOST_STATES)
   if (found.steps) {
     const moves = toMoves(found.steps)
@@ -36,6 +55,8 @@ export function changeoverMoves(before: readonly Handled[], after: readonly Hand
     const { steps } = leastPlan(problem, places, MOST_STATES, haste)
     return steps ? [toMoves(steps)] : []
   })
-  const moves = [straight, ...hasty].reduce((best, other) => (compareWork(workOf(other), workOf(best)) < 0 ? other : best))
+  const moves = [straight, ...hasty].reduce((best, other) =>
+    compareWork(workOf(other), workOf(best)) < 0 ? other : best,
+  )
   return { moves, work: workOf(moves), atLeast: workOfCost(found.atLeastCost), provedLeast: false }
 }

@@ -5,7 +5,18 @@ import { massOfPart, mayHold, usualWeighing, type Range } from '../../weight'
 import { boxesToSortInto, mayHoldColony } from './going-down'
 import { changeoverMoves } from './moves'
 import type { Changeover, Handled } from './model'
-import { isAbsorber, isBox, isEke, isEntranceFitting, isExcluder, isFeeder, isFloor, isFloorInsert, isSlab, isStand } from '../../parts'
+import {
+  isAbsorber,
+  isBox,
+  isEke,
+  isEntranceFitting,
+  isExcluder,
+  isFeeder,
+  isFloor,
+  isFloorInsert,
+  isSlab,
+  isStand,
+} from '../../parts'
 
 /** A hive with all the parts that it is made of. */
 export interface HiveWithParts {
@@ -42,9 +53,11 @@ export interface HiveChangeover extends Changeover {
   readonly steps: readonly VisitStep[]
 }
 
-const standingOf = ({ turnedOver, yawDeg, offsetMm }: Placement) => `${turnedOver ? 'over' : 'up'} ${yawDeg} ${offsetMm.x},${offsetMm.y}`
+const standingOf = ({ turnedOver, yawDeg, offsetMm }: Placement) =>
+  `${turnedOver ? 'over' : 'up'} ${yawDeg} ${offsetMm.x},${offsetMm.y}`
 
-const sameFitting = (a: Attachment) => (b: Attachment) => a.partId === b.partId && a.place === b.place && (a.edge ?? 'lower') === (b.edge ?? 'lower')
+const sameFitting = (a: Attachment) => (b: Attachment) =>
+  a.partId === b.partId && a.place === b.place && (a.edge ?? 'lower') === (b.edge ?? 'lower')
 
 interface Weighed extends Handled {
   readonly range: Range
@@ -53,44 +66,92 @@ interface Weighed extends Handled {
 function handled(assembled: AssembledHive, stage: Stage, isDrawn: (partId: string) => boolean): Weighed[] {
   const weighing = mayHold(usualWeighing(stage))
   return assembled.stack.map(({ part, placement, resolved }) => {
-    const range = massOfPart(resolved, placement.role, isDrawn(part.id) ? { ...weighing, fullness: 'drawn' } : weighing).kg
+    const range = massOfPart(
+      resolved,
+      placement.role,
+      isDrawn(part.id) ? { ...weighing, fullness: 'drawn' } : weighing,
+    ).kg
     return { partId: part.id, kg: range.middle, range, standing: standingOf(placement) }
   })
 }
 
 /**
- * The changeover of a hive from one stage to another: moves with the fewest lifts, fittings by hand, and what goes in the
+ * The changeover of a hive from one stage to another: moves with the fewest lifts, fittings by hand, and what goes in
+ * the
  * van and comes home. Masses are those that parts have as they are found; what comes weighs what it will.
  */
-export function changeoverOf(before: HiveWithParts, after: HiveWithParts, catalogue: Catalogue, places?: number): HiveChangeover {
+export function changeoverOf(
+  before: HiveWithParts,
+  after: HiveWithParts,
+  catalogue: Catalogue,
+  places?: number,
+): HiveChangeover {
   const from = assembleHive(before.hive, before.parts, catalogue)
   const to = assembleHive(after.hive, after.parts, catalogue)
-  const [standing, staying] = [new Set(before.hive.stack.map(({ partId }) => partId)), new Set(after.hive.stack.map(({ partId }) => partId))]
+  const [standing, staying] = [
+    new Set(before.hive.stack.map(({ partId }) => partId)),
+    new Set(after.hive.stack.map(({ partId }) => partId)),
+  ]
   // What comes is empty or drawn; what leaves the colony is drawn comb, once its frames were gone through.
   const goal = handled(to, after.hive.stage, (id) => !standing.has(id))
-  const sorted = new Map(from.stack.filter((box) => !staying.has(box.part.id) && mayHoldColony(box)).map((box) => [box.part.id, boxesToSortInto(box, from, staying, catalogue)]))
+  const sorted = new Map(
+    from.stack
+      .filter((box) => !staying.has(box.part.id) && mayHoldColony(box))
+      .map((box) => [box.part.id, boxesToSortInto(box, from, staying, catalogue)]),
+  )
   const now = new Map(handled(from, before.hive.stage, (id) => sorted.has(id)).map((part) => [part.partId, part]))
-  const plan = changeoverMoves([...now.values()], goal.map((part) => ({ ...part, kg: now.get(part.partId)?.kg ?? part.kg })), places)
+  const plan = changeoverMoves(
+    [...now.values()],
+    goal.map((part) => ({ ...part, kg: now.get(part.partId)?.kg ?? part.kg })),
+    places,
+  )
   const fittingsOff = before.hive.attachments.filter((one) => !after.hive.attachments.some(sameFitting(one)))
   const fittingsOn = after.hive.attachments.filter((one) => !before.hive.attachments.some(sameFitting(one)))
-  const ids = ({ stack, attachments }: Hive) => [...stack.map(({ partId }) => partId), ...attachments.map(({ partId }) => partId)]
+  const ids = ({ stack, attachments }: Hive) => [
+    ...stack.map(({ partId }) => partId),
+    ...attachments.map(({ partId }) => partId),
+  ]
   const [was, is] = [new Set(ids(before.hive)), new Set(ids(after.hive))]
   const parts: PartLookup = { get: (id) => after.parts.get(id) ?? before.parts.get(id) }
-  const changes = [...is].filter((id) => was.has(id)).flatMap((id) => changeOf(before.parts.get(id), after.parts.get(id)))
+  const changes = [...is]
+    .filter((id) => was.has(id))
+    .flatMap((id) => changeOf(before.parts.get(id), after.parts.get(id)))
   const ranges = new Map([...goal, ...now.values()].map(({ partId, range }) => [partId, range]))
-  const bounds: Bounds = { low: plan.moves.reduce((sum, { partId }) => sum + ranges.get(partId)!.low, 0), high: plan.moves.reduce((sum, { partId }) => sum + ranges.get(partId)!.high, 0) }
-  const changeover = { ...plan, bounds, hiveId: after.hive.id, toStage: after.hive.stage, parts, fittingsOff, fittingsOn, changes, coming: [...is].filter((id) => !was.has(id)), leaving: [...was].filter((id) => !is.has(id)) }
+  const bounds: Bounds = {
+    low: plan.moves.reduce((sum, { partId }) => sum + ranges.get(partId)!.low, 0),
+    high: plan.moves.reduce((sum, { partId }) => sum + ranges.get(partId)!.high, 0),
+  }
+  const changeover = {
+    ...plan,
+    bounds,
+    hiveId: after.hive.id,
+    toStage: after.hive.stage,
+    parts,
+    fittingsOff,
+    fittingsOn,
+    changes,
+    coming: [...is].filter((id) => !was.has(id)),
+    leaving: [...was].filter((id) => !is.has(id)),
+  }
   return { ...changeover, steps: stepsOf(changeover, before, after, sorted) }
 }
 
 function changeOf(before: Part | undefined, after: Part | undefined): PartChange[] {
   if (!before || !after || before === after) return []
-  if (before.hole !== after.hole) return [{ partId: after.id, change: after.hole === 'closed' ? 'close-hole' : 'open-hole', frames: 0 }]
-  return before.contents.length === after.contents.length ? [] : [{ partId: after.id, change: 'space-frames', frames: after.contents.length }]
+  if (before.hole !== after.hole)
+    return [{ partId: after.id, change: after.hole === 'closed' ? 'close-hole' : 'open-hole', frames: 0 }]
+  return before.contents.length === after.contents.length
+    ? []
+    : [{ partId: after.id, change: 'space-frames', frames: after.contents.length }]
 }
 
 /** What is done at the hive, step by step: fittings off, moves, what is changed where it stands, fittings on. */
-function stepsOf({ moves, fittingsOff, fittingsOn, parts, changes }: Omit<HiveChangeover, 'steps'>, before: HiveWithParts, after: HiveWithParts, sorted: ReadonlyMap<string, readonly string[]>): VisitStep[] {
+function stepsOf(
+  { moves, fittingsOff, fittingsOn, parts, changes }: Omit<HiveChangeover, 'steps'>,
+  before: HiveWithParts,
+  after: HiveWithParts,
+  sorted: ReadonlyMap<string, readonly string[]>,
+): VisitStep[] {
   const placements = new Map(after.hive.stack.map((placement) => [placement.partId, placement]))
   const changed = new Set(changes.map(({ partId }) => partId))
   const patternId = (partId: string) => parts.get(partId)?.patternId ?? ''
@@ -100,27 +161,100 @@ function stepsOf({ moves, fittingsOff, fittingsOn, parts, changes }: Omit<HiveCh
     const placement = placements.get(partId)
     const part = after.parts.get(partId)
     const first = sortedAt.get(i)
-    const sort: VisitStep[] = first === undefined ? [] : [{ partId: first, patternId: patternId(first), from: 'hive', to: 'hive', kg: 0, turned: false, sortInto: sorted.get(first)! }]
-    return [...sort, {
-      partId, patternId: patternId(partId), from, to, kg, turned,
-      ...(to === 'hive' && placement ? { placement } : {}),
-      ...(part && to === 'hive' && lastOn.get(partId) === i && (from === 'van' || changed.has(partId)) ? { part } : {}),
-    }]
+    const sort: VisitStep[] =
+      first === undefined
+        ? []
+        : [
+            {
+              partId: first,
+              patternId: patternId(first),
+              from: 'hive',
+              to: 'hive',
+              kg: 0,
+              turned: false,
+              sortInto: sorted.get(first)!,
+            },
+          ]
+    return [
+      ...sort,
+      {
+        partId,
+        patternId: patternId(partId),
+        from,
+        to,
+        kg,
+        turned,
+        ...(to === 'hive' && placement ? { placement } : {}),
+        ...(part && to === 'hive' && lastOn.get(partId) === i && (from === 'van' || changed.has(partId))
+          ? { part }
+          : {}),
+      },
+    ]
   })
   const carriedIds = new Set(moves.map(({ partId }) => partId))
   const roles = new Map(before.hive.stack.map(({ partId, role }) => [partId, role]))
-  const inPlace = after.hive.stack.filter(({ partId, role }) => !carriedIds.has(partId) && (changed.has(partId) || roles.get(partId) !== role)).map((placement): VisitStep => {
-    const part = after.parts.get(placement.partId)
-    return { partId: placement.partId, patternId: patternId(placement.partId), from: 'hive', to: 'hive', kg: 0, turned: false, ...(roles.get(placement.partId) === placement.role ? {} : { placement }), ...(part && changed.has(placement.partId) ? { part } : {}) }
-  })
+  const inPlace = after.hive.stack
+    .filter(({ partId, role }) => !carriedIds.has(partId) && (changed.has(partId) || roles.get(partId) !== role))
+    .map((placement): VisitStep => {
+      const part = after.parts.get(placement.partId)
+      return {
+        partId: placement.partId,
+        patternId: patternId(placement.partId),
+        from: 'hive',
+        to: 'hive',
+        kg: 0,
+        turned: false,
+        ...(roles.get(placement.partId) === placement.role ? {} : { placement }),
+        ...(part && changed.has(placement.partId) ? { part } : {}),
+      }
+    })
   const byHand = (attachment: Attachment, on: boolean): VisitStep => {
     const part = after.parts.get(attachment.partId)
-    return { partId: attachment.partId, patternId: patternId(attachment.partId), from: on ? 'van' : 'hive', to: on ? 'hive' : 'van', kg: 0, turned: false, attachment, ...(on && part ? { part } : {}) }
+    return {
+      partId: attachment.partId,
+      patternId: patternId(attachment.partId),
+      from: on ? 'van' : 'hive',
+      to: on ? 'hive' : 'van',
+      kg: 0,
+      turned: false,
+      attachment,
+      ...(on && part ? { part } : {}),
+    }
   }
-  return [...fittingsOff.map((one) => byHand(one, false)), ...carried, ...inPlace, ...fittingsOn.map((one) => byHand(one, true))]
+  return [
+    ...fittingsOff.map((one) => byHand(one, false)),
+    ...carried,
+    ...inPlace,
+    ...fittingsOn.map((one) => byHand(one, true)),
+  ]
 }
 
-export const STEP_REASONS = ['in-the-way', 'goes-back', 'crop', 'winter-form', 'queen-to-food', 'clean-crop', 'room-for-nectar', 'room-for-brood', 'winter-top', 'winter-top-off', 'settling', 'mice', 'robbing', 'full-entrance', 'insert-in', 'insert-out', 'sort-frames', 'guard-instead', 'another-door', 'feed', 'feed-off', 'floor', 'travel', 'cover'] as const
+export const STEP_REASONS = [
+  'in-the-way',
+  'goes-back',
+  'crop',
+  'winter-form',
+  'queen-to-food',
+  'clean-crop',
+  'room-for-nectar',
+  'room-for-brood',
+  'winter-top',
+  'winter-top-off',
+  'settling',
+  'mice',
+  'robbing',
+  'full-entrance',
+  'insert-in',
+  'insert-out',
+  'sort-frames',
+  'guard-instead',
+  'another-door',
+  'feed',
+  'feed-off',
+  'floor',
+  'travel',
+  'cover',
+] as const
 /** Why a step is taken. */
 export type StepReason = (typeof STEP_REASONS)[number]
 
@@ -128,23 +262,40 @@ export type StepReason = (typeof STEP_REASONS)[number]
 const WIDE: ReadonlySet<Stage> = new Set<Stage>(['building-up', 'supering', 'flow', 'crop'])
 
 /** Why a step is taken: what only gives way, what comes and what goes, by its kind and the stage that is made. */
-export function reasonOf(step: Pick<VisitStep, 'from' | 'to' | 'attachment' | 'sortInto'>, pattern: Pattern | undefined, role: Placement['role'], stage: Stage): StepReason {
+export function reasonOf(
+  step: Pick<VisitStep, 'from' | 'to' | 'attachment' | 'sortInto'>,
+  pattern: Pattern | undefined,
+  role: Placement['role'],
+  stage: Stage,
+): StepReason {
   if (step.sortInto) return 'sort-frames'
-  if (step.from !== 'van' && step.to !== 'van' && !step.attachment) return step.to === 'hive' ? 'goes-back' : 'in-the-way'
+  if (step.from !== 'van' && step.to !== 'van' && !step.attachment)
+    return step.to === 'hive' ? 'goes-back' : 'in-the-way'
   const part = { pattern }
   const [coming, going] = reasonsOf(part, role, stage)
   return step.to === 'hive' ? coming : going
 }
 
 /** Why a part comes on, and why it goes. */
-function reasonsOf(part: { readonly pattern: Pattern | undefined }, role: Placement['role'], stage: Stage): readonly [coming: StepReason, going: StepReason] {
+function reasonsOf(
+  part: { readonly pattern: Pattern | undefined },
+  role: Placement['role'],
+  stage: Stage,
+): readonly [coming: StepReason, going: StepReason] {
   if (isExcluder(part)) return ['clean-crop', 'queen-to-food']
-  if (isBox(part)) return role === 'super' ? ['room-for-nectar', 'crop'] : ['room-for-brood', stage === 'settling' ? 'settling' : 'winter-form']
+  if (isBox(part))
+    return role === 'super'
+      ? ['room-for-nectar', 'crop']
+      : ['room-for-brood', stage === 'settling' ? 'settling' : 'winter-form']
   if (isSlab(part) || isAbsorber(part)) return ['winter-top', 'winter-top-off']
   if (isFeeder(part) || isEke(part)) return ['feed', 'feed-off']
   if (isFloor(part) || isStand(part)) return ['floor', 'floor']
   if (isFloorInsert(part)) return ['insert-in', 'insert-out']
-  if (isEntranceFitting(part)) return [DOOR_REASONS[part.pattern.use ?? 'narrow'] ?? 'robbing', isCold(stage) ? 'guard-instead' : WIDE.has(stage) ? 'full-entrance' : 'another-door']
+  if (isEntranceFitting(part))
+    return [
+      DOOR_REASONS[part.pattern.use ?? 'narrow'] ?? 'robbing',
+      isCold(stage) ? 'guard-instead' : WIDE.has(stage) ? 'full-entrance' : 'another-door',
+    ]
   return ['cover', 'cover']
 }
 

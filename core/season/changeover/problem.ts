@@ -16,7 +16,13 @@ export interface Problem {
 /** Everything above the first difference has to come off; nothing under it is touched. */
 export function problemOf(before: readonly Handled[], after: readonly Handled[]): Problem {
   let same = 0
-  while (same < before.length && same < after.length && before[same]!.partId === after[same]!.partId && before[same]!.standing === after[same]!.standing) same++
+  while (
+    same < before.length &&
+    same < after.length &&
+    before[same]!.partId === after[same]!.partId &&
+    before[same]!.standing === after[same]!.standing
+  )
+    same++
   const parts = before.slice(same)
   const off = parts.map((_, i) => i)
   const all = [...parts]
@@ -28,7 +34,10 @@ export function problemOf(before: readonly Handled[], after: readonly Handled[])
   })
   const goal = after.slice(same)
   return {
-    parts: all, off, on, target: all.map((_, i) => on.indexOf(i)),
+    parts: all,
+    off,
+    on,
+    target: all.map((_, i) => on.indexOf(i)),
     turned: all.map((part, i) => i < parts.length && on.includes(i) && goal[on.indexOf(i)]!.standing !== part.standing),
   }
 }

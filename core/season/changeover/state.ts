@@ -1,7 +1,10 @@
 import type { Pile } from './model'
 import type { Problem } from './problem'
 
-/** Where everything is in the middle of the work: piles bottom first, the hive first of them, and how much of the goal is done. */
+/**
+ * Where everything is in the middle of the work: piles bottom first, the hive first of them, and how much of the goal
+ * is done.
+ */
 export interface State {
   readonly piles: readonly (readonly number[])[]
   /** How many layers of the new hive stand as they should. */
@@ -33,7 +36,11 @@ export function moved(state: State, step: Step, problem: Problem): State {
   const piles = state.piles.slice()
   if (step.from !== 'van') piles[indexOf(step.from)] = piles[indexOf(step.from)]!.slice(0, -1)
   if (step.to !== 'van') piles[indexOf(step.to)] = [...piles[indexOf(step.to)]!, step.part]
-  const fits = step.to === 'hive' && piles[0]!.length === state.done + 1 && isClear(state) && problem.target[step.part] === state.done
+  const fits =
+    step.to === 'hive' &&
+    piles[0]!.length === state.done + 1 &&
+    isClear(state) &&
+    problem.target[step.part] === state.done
   return { piles, done: fits ? state.done + 1 : state.done }
 }
 

@@ -21,10 +21,20 @@ export interface YardVisit {
 
 /** The visit that carries out these changeovers; what one hive leaves and another takes stays in the yard. */
 export function yardVisit(changeovers: readonly HiveChangeover[], isToGet: (part: Part) => boolean): YardVisit {
-  const all = (side: 'coming' | 'leaving') => changeovers.flatMap((one) => one[side].flatMap((id) => one.parts.get(id) ?? []))
+  const all = (side: 'coming' | 'leaving') =>
+    changeovers.flatMap((one) => one[side].flatMap((id) => one.parts.get(id) ?? []))
   const work = workOf(changeovers.flatMap(({ moves }) => moves))
-  const bounds: Bounds = { low: changeovers.reduce((sum, one) => sum + one.bounds.low, 0), high: changeovers.reduce((sum, one) => sum + one.bounds.high, 0) }
-  return { work, bounds, hives: changeovers.filter(({ steps }) => steps.length > 0).length, take: lines(all('coming'), isToGet), bring: lines(all('leaving'), () => false) }
+  const bounds: Bounds = {
+    low: changeovers.reduce((sum, one) => sum + one.bounds.low, 0),
+    high: changeovers.reduce((sum, one) => sum + one.bounds.high, 0),
+  }
+  return {
+    work,
+    bounds,
+    hives: changeovers.filter(({ steps }) => steps.length > 0).length,
+    take: lines(all('coming'), isToGet),
+    bring: lines(all('leaving'), () => false),
+  }
 }
 
 function lines(parts: readonly Part[], isToGet: (part: Part) => boolean): KitLine[] {

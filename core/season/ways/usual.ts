@@ -18,11 +18,27 @@ export function usualWay(stack: readonly StackedPart[], owns: ReadonlySet<string
   const sizes = sizesIn(catalogue, formatOf(stack))
   const lowestSuper = supers[0]?.pattern
   return {
-    broodForm: 'as-it-stands', excluder: 'above-brood', supers: supers.length || USUAL_SUPERS,
-    superSize: lowestSuper?.size ?? (sizes.includes('medium') ? 'medium' : sizes.includes('shallow') ? 'shallow' : sizes[0] ?? 'deep'),
-    framesLess: 0, superStart: 'foundation', floor: 'as-it-stands',
-    winterTop: kinds.has('absorber') ? 'absorbing' : kinds.has('slab') ? 'condensing' : owns.has('absorber') ? 'absorbing' : owns.has('slab') ? 'condensing' : 'bare',
-    winterSize: 'all', crops: 'one', feeds: kinds.has('feeder') || owns.has('feeder'),
+    broodForm: 'as-it-stands',
+    excluder: 'above-brood',
+    supers: supers.length || USUAL_SUPERS,
+    superSize:
+      lowestSuper?.size ??
+      (sizes.includes('medium') ? 'medium' : sizes.includes('shallow') ? 'shallow' : (sizes[0] ?? 'deep')),
+    framesLess: 0,
+    superStart: 'foundation',
+    floor: 'as-it-stands',
+    winterTop: kinds.has('absorber')
+      ? 'absorbing'
+      : kinds.has('slab')
+        ? 'condensing'
+        : owns.has('absorber')
+          ? 'absorbing'
+          : owns.has('slab')
+            ? 'condensing'
+            : 'bare',
+    winterSize: 'all',
+    crops: 'one',
+    feeds: kinds.has('feeder') || owns.has('feeder'),
   }
 }
 

@@ -5,11 +5,18 @@ import { partsWith, type PlannedStage } from './planned'
 
 /** What was written, in a few signs: the same as long as the same parts stand the same way. */
 export function fingerprint({ hive }: Pick<PlannedStage, 'hive'>): string {
-  return [...hive.stack.map(({ partId, turnedOver, role }) => `${partId}${turnedOver ? '^' : ''}${role ? `:${role}` : ''}`), ...hive.attachments.map(({ partId }) => `+${partId}`)].join(' ')
+  return [
+    ...hive.stack.map(({ partId, turnedOver, role }) => `${partId}${turnedOver ? '^' : ''}${role ? `:${role}` : ''}`),
+    ...hive.attachments.map(({ partId }) => `+${partId}`),
+  ].join(' ')
 }
 
 /** A plan by hand of what stands in `planned`, to be kept. */
-export function handPlanOf(planned: Pick<PlannedStage, 'hive' | 'parts'>, parts: PartLookup, writtenFrom: string): HandPlan {
+export function handPlanOf(
+  planned: Pick<PlannedStage, 'hive' | 'parts'>,
+  parts: PartLookup,
+  writtenFrom: string,
+): HandPlan {
   const all = partsWith(parts, planned)
   const patternOf = (partId: string) => all.get(partId)?.patternId ?? ''
   return {
@@ -17,13 +24,22 @@ export function handPlanOf(planned: Pick<PlannedStage, 'hive' | 'parts'>, parts:
       const hole = all.get(placement.partId)?.hole
       return { placement, patternId: patternOf(placement.partId), ...(hole ? { hole } : {}) }
     }),
-    attachments: planned.hive.attachments.map((attachment) => ({ ...attachment, patternId: patternOf(attachment.partId) })),
+    attachments: planned.hive.attachments.map((attachment) => ({
+      ...attachment,
+      patternId: patternOf(attachment.partId),
+    })),
     writtenFrom,
   }
 }
 
 /** The stage as it was planned by hand; what the yard no longer has is to be had again, and said. */
-export function byHand(hand: HandPlan, written: PlannedStage, hive: Hive, parts: PartLookup, catalogue: Catalogue): PlannedStage {
+export function byHand(
+  hand: HandPlan,
+  written: PlannedStage,
+  hive: Hive,
+  parts: PartLookup,
+  catalogue: Catalogue,
+): PlannedStage {
   const fresh: Part[] = []
   const lacks: string[] = []
   const pool = partsWith(parts, written)
@@ -55,7 +71,11 @@ export function byHand(hand: HandPlan, written: PlannedStage, hive: Hive, parts:
     return partId ? [{ ...rest, partId }] : []
   })
   return {
-    stage: written.stage, hive: { ...hive, stage: written.stage, stack, attachments, accepted: [] }, parts: fresh, byHand: true, lacks,
+    stage: written.stage,
+    hive: { ...hive, stage: written.stage, stack, attachments, accepted: [] },
+    parts: fresh,
+    byHand: true,
+    lacks,
     ...(hand.writtenFrom === fingerprint(written) ? {} : { conflict: written }),
   }
 }

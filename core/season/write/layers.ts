@@ -3,7 +3,19 @@ import { LIMITS } from '../../checks'
 import { spacedFor } from '../../frames'
 import { isBox, isFramePattern, isStand, resolvePart } from '../../parts'
 import type { AssembledHive } from '../../geometry'
-import { hasHeldBrood, isCold, newPart, newPlacement, WANTED, type Content, type Part, type Placement, type Role, type Stage, type Way } from '../../hive'
+import {
+  hasHeldBrood,
+  isCold,
+  newPart,
+  newPlacement,
+  WANTED,
+  type Content,
+  type Part,
+  type Placement,
+  type Role,
+  type Stage,
+  type Way,
+} from '../../hive'
 import { isUndrawn } from '../../comb'
 import { formBoxes, usualSpace } from '../ways'
 import { isWanted, type Pool } from './pool'
@@ -47,7 +59,10 @@ function ground(writing: Writing): Layer[] {
   const stands = assembled.stack.filter(isStand).map(({ part }) => layer(writing, pool.keep(part)))
   const wanted = { kind: 'floor', format } as const
   const use = way.floor === 'mesh-and-insert' ? 'insert' : way.floor
-  const floor = use === 'as-it-stands' ? pool.take(need(catalogue, { ...wanted, use: 'mesh' }), wanted) : pool.take(need(catalogue, { ...wanted, use }))
+  const floor =
+    use === 'as-it-stands'
+      ? pool.take(need(catalogue, { ...wanted, use: 'mesh' }), wanted)
+      : pool.take(need(catalogue, { ...wanted, use }))
   return [...stands, layer(writing, floor)]
 }
 
@@ -59,35 +74,86 @@ function broodBoxes(writing: Writing): { brood: Layer[]; food: Layer[] } {
   const boxes: Layer[] = []
   const inUse = assembled.stack.filter(({ pattern, placement }) => isBox({ pattern }) && placement.role !== 'super')
   if (form) {
-    for (const { size, role } of form) if (!(lone && role === 'brood' && boxes.some(({ placement }) => placement.role === 'brood'))) boxes.push(layer(writing, framed(boxOf(writing, size, (part) => inUse.some((one) => one.part.id === part.id) || part.hasHeld.includes('brood') || !part.hasHeld.includes('honey') || role === 'food'), writing), role))
+    for (const { size, role } of form)
+      if (!(lone && role === 'brood' && boxes.some(({ placement }) => placement.role === 'brood')))
+        boxes.push(
+          layer(
+            writing,
+            framed(
+              boxOf(
+                writing,
+                size,
+                (part) =>
+                  inUse.some((one) => one.part.id === part.id) ||
+                  part.hasHeld.includes('brood') ||
+                  !part.hasHeld.includes('honey') ||
+                  role === 'food',
+              ),
+              writing,
+            ),
+            role,
+          ),
+        )
     // A box that the keeper has said is food stays food, whatever the form.
-    for (const { part, placement } of inUse) if (placement.role === 'food' && !boxes.some((one) => one.part.id === part.id)) boxes.push(layer(writing, pool.keep(part), 'food'))
+    for (const { part, placement } of inUse)
+      if (placement.role === 'food' && !boxes.some((one) => one.part.id === part.id))
+        boxes.push(layer(writing, pool.keep(part), 'food'))
   } else {
     for (const { part, placement } of inUse) {
       if (lone && placement.role === 'brood' && boxes.some((one) => one.placement.role === 'brood')) continue
       boxes.push(layer(writing, framed(pool.keep(part), writing), placement.role))
     }
-    if (boxes.length === 0) boxes.push(layer(writing, framed(pool.take(boxOfSize(catalogue, format, 'deep') ?? boxOfSize(catalogue, format, 'medium')!, { kind: 'box', format }, (_, pattern) => pattern?.usualRole === 'brood'), writing), 'brood'))
+    if (boxes.length === 0)
+      boxes.push(
+        layer(
+          writing,
+          framed(
+            pool.take(
+              boxOfSize(catalogue, format, 'deep') ?? boxOfSize(catalogue, format, 'medium')!,
+              { kind: 'box', format },
+              (_, pattern) => pattern?.usualRole === 'brood',
+            ),
+            writing,
+          ),
+          'brood',
+        ),
+      )
   }
-  return { brood: boxes.filter(({ placement }) => placement.role === 'brood'), food: stage === 'settling' || stage === 'bait' ? [] : boxes.filter(({ placement }) => placement.role === 'food') }
+  return {
+    brood: boxes.filter(({ placement }) => placement.role === 'brood'),
+    food: stage === 'settling' || stage === 'bait' ? [] : boxes.filter(({ placement }) => placement.role === 'food'),
+  }
 }
 
 function boxOf(writing: Writing, size: BoxSize, willDo: (part: Part) => boolean): Part {
   const { format, pool, assembled, catalogue } = writing
-  const pattern = boxOfSize(catalogue, format, size, usualSpace(assembled.stack.filter(isBox).map((box) => box.pattern)))!
+  const pattern = boxOfSize(
+    catalogue,
+    format,
+    size,
+    usualSpace(assembled.stack.filter(isBox).map((box) => box.pattern)),
+  )!
   // Either bee space will do: what is in the shed is used before anything is bought.
   return pool.take(pattern, { kind: 'box', format: pattern.format, size: pattern.size }, willDo)
 }
 
-/** The supers of the hive's format that stand there now, from below; then the shed's that never held brood; then new ones. */
+/**
+ * The supers of the hive's format that stand there now, from below; then the shed's that never held brood; then new
+ * ones.
+ */
 function superBoxes(writing: Writing, count: number): Layer[] {
   const { assembled, pool, format, way, catalogue } = writing
   const size = boxOfSize(catalogue, format, way.superSize) ? way.superSize : 'deep'
   const formats = new Set<string | undefined>([format, boxOfSize(catalogue, format, size)?.format])
-  const standing = assembled.stack.filter(isBox).filter(({ pattern, placement }) => formats.has(pattern.format) && placement.role === 'super').slice(0, count)
+  const standing = assembled.stack
+    .filter(isBox)
+    .filter(({ pattern, placement }) => formats.has(pattern.format) && placement.role === 'super')
+    .slice(0, count)
   const kept = standing.map(({ part }) => pool.keep(part))
   const more = Array.from({ length: count - kept.length }, () => boxOf(writing, size, (part) => !hasHeldBrood(part)))
-  return [...kept, ...more].map((part) => layer(writing, spaced(started(framed(part, writing), writing), writing), 'super'))
+  return [...kept, ...more].map((part) =>
+    layer(writing, spaced(started(framed(part, writing), writing), writing), 'super'),
+  )
 }
 
 /** An empty shell is given the frames it is made for: they have to be got. */
@@ -98,22 +164,37 @@ function framed(part: Part, { catalogue }: Pick<Writing, 'catalogue'>): Part {
   return { ...part, contents: newPart(pattern, catalogue, () => `${WANTED}frames/${part.id}/${n++}`).contents }
 }
 
-/** What hangs in a super and is still to be had: as its frames are started; tall ones that are built freely have a mid-bar. */
+/**
+ * What hangs in a super and is still to be had: as its frames are started; tall ones that are built freely have a
+ * mid-bar.
+ */
 function started(part: Part, { way: { superStart }, catalogue }: Pick<Writing, 'way' | 'catalogue'>): Part {
   const fresh = part.contents.filter(isWanted)
   if (fresh.length === 0) return part
-  const tall = ({ patternId }: Content) => (catalogue.hanging.get(patternId)?.height.mm ?? 0) > LIMITS.unsupportedComb.value
-  const comb = (place: number) => (superStart === 'foundation' || (superStart === 'alternating' && place % 2 === 0) ? 'wax-foundation' as const : 'foundationless' as const)
-  return { ...part, contents: part.contents.map((content) => {
-    if (!isWanted(content) || !isFramePattern(catalogue.hanging.get(content.patternId))) return content
-    const start = comb(content.place)
-    return { ...content, comb: start, ...(start === 'foundationless' && tall(content) ? { support: 'mid-bar' as const } : {}) }
-  }) }
+  const tall = ({ patternId }: Content) =>
+    (catalogue.hanging.get(patternId)?.height.mm ?? 0) > LIMITS.unsupportedComb.value
+  const comb = (place: number) =>
+    superStart === 'foundation' || (superStart === 'alternating' && place % 2 === 0)
+      ? ('wax-foundation' as const)
+      : ('foundationless' as const)
+  return {
+    ...part,
+    contents: part.contents.map((content) => {
+      if (!isWanted(content) || !isFramePattern(catalogue.hanging.get(content.patternId))) return content
+      const start = comb(content.place)
+      return {
+        ...content,
+        comb: start,
+        ...(start === 'foundationless' && tall(content) ? { support: 'mid-bar' as const } : {}),
+      }
+    }),
+  }
 }
 
 /** Fewer frames only in drawn comb, and only in the flow. */
 function spaced(part: Part, { stage, way, catalogue }: Writing): Part {
-  if (way.framesLess === 0 || stage !== 'flow' || part.contents.length === 0 || part.contents.some(isUndrawn)) return part
+  if (way.framesLess === 0 || stage !== 'flow' || part.contents.length === 0 || part.contents.some(isUndrawn))
+    return part
   const box = resolvePart(part, catalogue)
   const count = (box.pattern?.normalContents?.count ?? part.contents.length) - way.framesLess
   if (count < 1 || part.contents.length <= count) return part
@@ -129,18 +210,37 @@ function excluderOf(writing: Writing): Layer {
 /** Crown, winter top, feeder and roof. */
 function tops(writing: Writing): Layer[] {
   const { stage, way, format, pool, catalogue } = writing
-  const get = <K extends PartKind>(wanted: Wanted<K>, will: Wanted<K> = wanted) => pool.take(need(catalogue, { ...wanted, format }), { ...will, format })
+  const get = <K extends PartKind>(wanted: Wanted<K>, will: Wanted<K> = wanted) =>
+    pool.take(need(catalogue, { ...wanted, format }), { ...will, format })
   const cold = isCold(stage)
-  const feeder = way.feeds && (stage === 'settling' || stage === 'after-crop') ? get({ kind: 'feeder', feederForm: 'tray' }) : undefined
-  if (stage === 'moving') return [layer(writing, get({ kind: 'crown', use: 'travel' })), layer(writing, get({ kind: 'roof', roofForm: 'flush' }))]
-  const crown = pool.take(need(catalogue, { kind: 'crown', format, use: 'cover' }), { kind: 'crown', format }, (_, pattern) => pattern?.surface !== 'mesh')
+  const feeder =
+    way.feeds && (stage === 'settling' || stage === 'after-crop')
+      ? get({ kind: 'feeder', feederForm: 'tray' })
+      : undefined
+  if (stage === 'moving')
+    return [
+      layer(writing, get({ kind: 'crown', use: 'travel' })),
+      layer(writing, get({ kind: 'roof', roofForm: 'flush' })),
+    ]
+  const crown = pool.take(
+    need(catalogue, { kind: 'crown', format, use: 'cover' }),
+    { kind: 'crown', format },
+    (_, pattern) => pattern?.surface !== 'mesh',
+  )
   const hole = !cold ? undefined : HOLE_IN_WINTER[way.winterTop]
   const set = hole && crown.hole && crown.hole !== hole ? { ...crown, hole } : crown
-  const top = !cold || way.winterTop === 'bare' ? [] : [layer(writing, way.winterTop === 'absorbing' ? get({ kind: 'absorber' }) : get({ kind: 'slab' }))]
+  const top =
+    !cold || way.winterTop === 'bare'
+      ? []
+      : [layer(writing, way.winterTop === 'absorbing' ? get({ kind: 'absorber' }) : get({ kind: 'slab' }))]
   const vent = cold && way.winterTop === 'vented' ? [layer(writing, get({ kind: 'eke', use: 'vent' }))] : []
   const roof = get({ kind: 'roof', roofForm: 'telescoping' }, { kind: 'roof' })
   return [...(feeder ? [layer(writing, feeder)] : []), layer(writing, set), ...vent, ...top, layer(writing, roof)]
 }
 
 /** The hole of the crown by the winter top: shut where it is to hold the warmth, open where damp is to go up. */
-const HOLE_IN_WINTER: Readonly<Partial<Record<Way['winterTop'], 'open' | 'closed'>>> = { condensing: 'closed', absorbing: 'open', vented: 'open' }
+const HOLE_IN_WINTER: Readonly<Partial<Record<Way['winterTop'], 'open' | 'closed'>>> = {
+  condensing: 'closed',
+  absorbing: 'open',
+  vented: 'open',
+}

@@ -1,5 +1,17 @@
 import { partsById } from '../../geometry'
-import { applyEdit, findPart, isEdit, WANTED, withFreshIdentities, type Edit, type Hive, type HiveSeason, type Part, type Stage, type Yard } from '../../hive'
+import {
+  applyEdit,
+  findPart,
+  isEdit,
+  WANTED,
+  withFreshIdentities,
+  type Edit,
+  type Hive,
+  type HiveSeason,
+  type Part,
+  type Stage,
+  type Yard,
+} from '../../hive'
 import { fingerprint, handPlanOf } from './by-hand'
 import type { PlannedStage } from './planned'
 import { setWay } from '../../hive/deeds'
@@ -12,12 +24,30 @@ export function yardAsPlanned(yard: Yard, ...plans: readonly PlannedStage[]): Ya
   return {
     ...yard,
     hives: yard.hives.map((hive) => hives.get(hive.id) ?? hive),
-    parts: [...yard.parts.map((part) => changed.get(part.id) ?? part), ...[...changed.values()].filter(({ id }) => !known.has(id))],
+    parts: [
+      ...yard.parts.map((part) => changed.get(part.id) ?? part),
+      ...[...changed.values()].filter(({ id }) => !known.has(id)),
+    ],
   }
 }
 
-/** What a plan by hand can keep: the stack, its fittings, and holes. Frames and sizes belong to the hive as it stands. */
-const PLANNABLE: ReadonlySet<Edit['kind']> = new Set(['add-part', 'discard-part', 'place-part', 'take-off', 'move-part', 'set-placement', 'attach-part', 'detach-part', 'replace-hive', 'batch', 'set-part', 'change-part'])
+/**
+ * What a plan by hand can keep: the stack, its fittings, and holes. Frames and sizes belong to the hive as it stands.
+ */
+const PLANNABLE: ReadonlySet<Edit['kind']> = new Set([
+  'add-part',
+  'discard-part',
+  'place-part',
+  'take-off',
+  'move-part',
+  'set-placement',
+  'attach-part',
+  'detach-part',
+  'replace-hive',
+  'batch',
+  'set-part',
+  'change-part',
+])
 
 /**
  * The edit that keeps what was done to a planned stage as a plan by hand, or undefined where a plan cannot keep it.
@@ -26,7 +56,10 @@ const PLANNABLE: ReadonlySet<Edit['kind']> = new Set(['add-part', 'discard-part'
 export function planEdit(yard: Yard, planned: PlannedStage, edit: Edit, makeId: () => string): Edit | undefined {
   const before = yardAsPlanned(yard, planned)
   if (!canKeep(edit, before)) return undefined
-  const done = applyEdit(before, withFreshIdentities(edit, () => `${WANTED}${makeId()}`))
+  const done = applyEdit(
+    before,
+    withFreshIdentities(edit, () => `${WANTED}${makeId()}`),
+  )
   const hive = done.ok ? done.yard.hives.find(({ id }) => id === planned.hive.id) : undefined
   if (!done.ok || !hive) return undefined
   const plan = handPlanOf({ hive, parts: [] }, partsById(done.yard), writtenFrom(yard, planned) ?? fingerprint(planned))
@@ -43,14 +76,24 @@ export function dropPlan(yard: Yard, hiveId: string, stage: Stage): Edit | undef
 export function keepPlan(yard: Yard, planned: PlannedStage): Edit | undefined {
   const hive = yard.hives.find(({ id }) => id === planned.hive.id)
   const plan = hive?.season?.byHand?.[planned.stage]
-  return hive && plan && planned.conflict && withPlan(yard, hive, planned.stage, { ...plan, writtenFrom: fingerprint(planned.conflict) })
+  return (
+    hive &&
+    plan &&
+    planned.conflict &&
+    withPlan(yard, hive, planned.stage, { ...plan, writtenFrom: fingerprint(planned.conflict) })
+  )
 }
 
 function writtenFrom(yard: Yard, { hive, stage }: PlannedStage): string | undefined {
   return yard.hives.find(({ id }) => id === hive.id)?.season?.byHand?.[stage]?.writtenFrom
 }
 
-function withPlan(yard: Yard, hive: Pick<Hive, 'id'>, stage: Stage, plan: NonNullable<HiveSeason['byHand']>[Stage]): Edit {
+function withPlan(
+  yard: Yard,
+  hive: Pick<Hive, 'id'>,
+  stage: Stage,
+  plan: NonNullable<HiveSeason['byHand']>[Stage],
+): Edit {
   const { byHand, ...rest } = yard.hives.find(({ id }) => id === hive.id)?.season ?? {}
   const { [stage]: _before, ...others } = byHand ?? {}
   const plans = plan ? { ...others, [stage]: plan } : others

@@ -8,11 +8,17 @@ export type Promised = Map<string, string>
 /** Whether a part will do, with its pattern. */
 type WillDo = (part: Part, pattern: Pattern | undefined) => boolean
 
-/** Where the parts of a hive's plans come from: what stands there, what is promised to it from the shed, what is still to be had. */
+/**
+ * Where the parts of a hive's plans come from: what stands there, what is promised to it from the shed, what is still
+ * to be had.
+ */
 export interface Pool {
   /** Begins another stage: every part is free again. */
   readonly begin: () => void
-  /** The next part that is as wanted and will do, or one of this pattern that the yard has yet to get; without wishes, a part of the pattern. */
+  /**
+   * The next part that is as wanted and will do, or one of this pattern that the yard has yet to get; without wishes, a
+   * part of the pattern.
+   */
   readonly take: (pattern: Pattern, wanted?: Wanted, willDo?: WillDo) => Part
   /** This part itself; where it has been taken already, another one of its pattern. */
   readonly keep: (part: Part) => Part
@@ -29,7 +35,10 @@ export function poolOf(yard: Yard, hive: Hive, parts: PartLookup, catalogue: Cat
   const patternOf = (part: Part) => catalogue.patterns.get(part.patternId)
   const takeOwned: Pool['takeOwned'] = (willDo) => {
     const free = (part: Part) => !used.has(part.id) && willDo(part, patternOf(part))
-    const found = own.find(free) ?? shed.find((part) => promised.get(part.id) === hive.id && free(part)) ?? shed.find((part) => !promised.has(part.id) && part.condition !== 'needs-repair' && free(part))
+    const found =
+      own.find(free) ??
+      shed.find((part) => promised.get(part.id) === hive.id && free(part)) ??
+      shed.find((part) => !promised.has(part.id) && part.condition !== 'needs-repair' && free(part))
     if (found) {
       used.add(found.id)
       if (!own.includes(found)) promised.set(found.id, hive.id)
@@ -45,15 +54,22 @@ export function poolOf(yard: Yard, hive: Hive, parts: PartLookup, catalogue: Cat
     if (known) return known
     const pattern = catalogue.patterns.get(patternId)
     let n = 0
-    const part = pattern ? { ...newPart(pattern, catalogue, () => `${id}/${n++}`), id } : { id, patternId, contents: [], hasHeld: [] }
+    const part = pattern
+      ? { ...newPart(pattern, catalogue, () => `${id}/${n++}`), id }
+      : { id, patternId, contents: [], hasHeld: [] }
     toGet.set(id, part)
     return part
   }
   return {
-    begin: () => { used = new Set() },
+    begin: () => {
+      used = new Set()
+    },
     takeOwned,
     keep: (part) => takeOwned((one) => one.id === part.id) ?? another(part.patternId),
-    take: (pattern, wanted, willDo = () => true) => takeOwned((part, own) => (wanted ? isAsWanted(own, wanted) : part.patternId === pattern.id) && willDo(part, own)) ?? another(pattern.id),
+    take: (pattern, wanted, willDo = () => true) =>
+      takeOwned(
+        (part, own) => (wanted ? isAsWanted(own, wanted) : part.patternId === pattern.id) && willDo(part, own),
+      ) ?? another(pattern.id),
   }
 }
 

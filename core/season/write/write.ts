@@ -33,7 +33,8 @@ export function* writingYear(yard: Yard, stages: readonly Stage[], atATime: numb
   const parts = partsById(yard)
   const promised: Promised = new Map()
   const owned = ownedKinds(yard)
-  for (let at = 0; at < yard.hives.length; at += atATime) yield yard.hives.slice(at, at + atATime).map((hive) => writeHive(yard, hive, stages, parts, promised, owned))
+  for (let at = 0; at < yard.hives.length; at += atATime)
+    yield yard.hives.slice(at, at + atATime).map((hive) => writeHive(yard, hive, stages, parts, promised, owned))
 }
 
 /** Which hive each part of the shed is planned for, as `writeYear` deals them out, without the rest of the work. */
@@ -55,7 +56,14 @@ export function ownedKinds(yard: Yard, catalogue: Catalogue = catalogueOf(yard))
 }
 
 /** One hive through the year; plans by hand stand in for what is written. */
-export function writeHive(yard: Yard, hive: Hive, stages: readonly Stage[], parts: PartLookup = partsById(yard), promised: Promised = new Map(), owned: ReadonlySet<string> = ownedKinds(yard)): PlannedHive {
+export function writeHive(
+  yard: Yard,
+  hive: Hive,
+  stages: readonly Stage[],
+  parts: PartLookup = partsById(yard),
+  promised: Promised = new Map(),
+  owned: ReadonlySet<string> = ownedKinds(yard),
+): PlannedHive {
   const context = contextOf(yard, hive)
   const { catalogue } = context
   const begun = beginWriting(yard, hive, parts, promised, owned, context)
@@ -75,22 +83,38 @@ interface Draft {
 }
 
 /** Drafts the stages of one hive, one after the other, from the same pool of parts. */
-function beginWriting(yard: Yard, hive: Hive, parts: PartLookup, promised: Promised, owned: ReadonlySet<string>, { catalogue }: Context): ((stage: Stage) => Draft) & { readonly way: Way } {
+function beginWriting(
+  yard: Yard,
+  hive: Hive,
+  parts: PartLookup,
+  promised: Promised,
+  owned: ReadonlySet<string>,
+  { catalogue }: Context,
+): ((stage: Stage) => Draft) & { readonly way: Way } {
   const assembled = assembleHive(hive, parts, catalogue)
   const way = wayOf(yard, hive, usualWay(assembled.stack, owned, catalogue))
   const pool = poolOf(yard, hive, parts, catalogue, promised)
   const format = formatOf(assembled.stack)
-  return Object.assign((stage: Stage): Draft => {
-    pool.begin()
-    const writing: Writing = { stage, way, assembled, catalogue, pool, format }
-    const layers = layersAt(writing)
-    return { stage, layers, fittings: fittingsAt(writing, layers) }
-  }, { way })
+  return Object.assign(
+    (stage: Stage): Draft => {
+      pool.begin()
+      const writing: Writing = { stage, way, assembled, catalogue, pool, format }
+      const layers = layersAt(writing)
+      return { stage, layers, fittings: fittingsAt(writing, layers) }
+    },
+    { way },
+  )
 }
 
 function writeStage({ stage, layers, fittings }: Draft, hive: Hive, known: PartLookup, context: Context): PlannedStage {
   const changed = [...layers, ...fittings].map(({ part }) => part).filter((part) => known.get(part.id) !== part)
-  const plain: Hive = { ...hive, stage, stack: layers.map(({ placement }) => placement), attachments: fittings.map(({ attachment }) => attachment), accepted: [] }
+  const plain: Hive = {
+    ...hive,
+    stage,
+    stack: layers.map(({ placement }) => placement),
+    attachments: fittings.map(({ attachment }) => attachment),
+    accepted: [],
+  }
   return { stage, hive: rightWayUp(plain, changed, known, context), parts: changed, byHand: false, lacks: [] }
 }
 
@@ -98,13 +122,24 @@ function writeStage({ stage, layers, fittings }: Draft, hive: Hive, known: PartL
 export function assembledAt(yard: Yard, hive: Hive, stage: Stage, parts: PartLookup = partsById(yard)): AssembledHive {
   const { catalogue } = contextOf(yard, hive)
   const planned = stage === hive.stage ? undefined : writeHive(yard, hive, [stage], parts).stages.get(stage)
-  return planned ? assembleHive(planned.hive, partsWith(parts, planned), catalogue) : assembleHive(hive, parts, catalogue)
+  return planned
+    ? assembleHive(planned.hive, partsWith(parts, planned), catalogue)
+    : assembleHive(hive, parts, catalogue)
 }
-
 
 /** Crown and excluder the way up that leaves the bees the better space. */
 function rightWayUp(hive: Hive, changed: readonly Part[], known: PartLookup, context: Context): Hive {
-  const { betterWays } = measure(assembleHive(hive, partsWith(known, { parts: changed }), context.catalogue), { ...context, stage: hive.stage })
+  const { betterWays } = measure(assembleHive(hive, partsWith(known, { parts: changed }), context.catalogue), {
+    ...context,
+    stage: hive.stage,
+  })
   const turn = new Set(betterWays.filter(({ better }) => better === 'turned').map(({ partId }) => partId))
-  return turn.size === 0 ? hive : { ...hive, stack: hive.stack.map((placement) => (turn.has(placement.partId) ? { ...placement, turnedOver: !placement.turnedOver } : placement)) }
+  return turn.size === 0
+    ? hive
+    : {
+        ...hive,
+        stack: hive.stack.map((placement) =>
+          turn.has(placement.partId) ? { ...placement, turnedOver: !placement.turnedOver } : placement,
+        ),
+      }
 }

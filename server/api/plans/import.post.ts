@@ -7,7 +7,8 @@ import { LIMITS, readLimited, refusal } from '../../utils/answers'
 export default defineEventHandler(async (event) => {
   const text = await readLimited(event, LIMITS.planBytes)
   const importId = getHeader(event, 'x-import') || randomUUID()
-  if (importId.length > 100) throw refusal(422, { field: 'x-import', sentence: 'x-import has more than 100 characters.' })
+  if (importId.length > 100)
+    throw refusal(422, { field: 'x-import', sentence: 'x-import has more than 100 characters.' })
   const done = await runImport(importId, text, deviceName(getHeader(event, 'x-device')))
   if (!done.ok) throw refusal(done.status, done.problem)
   return { imported: done.imported }

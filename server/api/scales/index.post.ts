@@ -7,10 +7,15 @@ import { withDatabase } from '../../utils/database'
 
 /** Sets a scale up under a hive; its key is told once. */
 export default defineEventHandler(async (event) => {
-  const { yardId, hiveId, name } = await readValid<{ yardId: string; hiveId: string; name: string }>(event, 'scale', LIMITS.editBytes)
+  const { yardId, hiveId, name } = await readValid<{ yardId: string; hiveId: string; name: string }>(
+    event,
+    'scale',
+    LIMITS.editBytes,
+  )
   const scale = { id: randomUUID(), yardId, hiveId, name, keyHex: randomBytes(32).toString('hex') }
   await withDatabase(async (database) => {
-    if (!(await hiveExists(database, yardId, hiveId))) throw refusal(404, { field: 'hiveId', sentence: 'There is no such hive here.' })
+    if (!(await hiveExists(database, yardId, hiveId)))
+      throw refusal(404, { field: 'hiveId', sentence: 'There is no such hive here.' })
     await addScale(database, scale)
   })
   setResponseStatus(event, 201)

@@ -7,7 +7,9 @@ import { withDatabase } from '../../utils/database'
 export default defineEventHandler(async (event) => {
   const { removed } = await readValid<{ removed: boolean }>(event, 'removed', LIMITS.editBytes)
   const batchId = routeId(event, 'batchId')
-  const readings = await withDatabase((database) => setBatchRemoved(database, batchId, removed ? new Date().toISOString() : null))
+  const readings = await withDatabase((database) =>
+    setBatchRemoved(database, batchId, removed ? new Date().toISOString() : null),
+  )
   if (readings === 0) throw refusal(404, { field: 'batchId', sentence: 'There is no such batch of weighings here.' })
   return { removed, readings }
 })

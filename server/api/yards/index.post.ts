@@ -12,10 +12,13 @@ export default defineEventHandler(async (event) => {
   const yard = await readValid<Yard>(event, 'yard', LIMITS.planBytes)
   const problem = planProblem(planOf([yard]))
   if (problem) throw refusal(422, { field: problem.field, sentence: planProblemInWords(problem) })
-  return withDatabase((database) => inTransaction(database, async (tx) => {
-    if (await yardExists(tx, yard.id)) throw refusal(409, { field: 'id', sentence: 'A yard with this identity is here already.' })
-    await insertYard(tx, yard)
-    setResponseStatus(event, 201)
-    return { revision: 0 }
-  }))
+  return withDatabase((database) =>
+    inTransaction(database, async (tx) => {
+      if (await yardExists(tx, yard.id))
+        throw refusal(409, { field: 'id', sentence: 'A yard with this identity is here already.' })
+      await insertYard(tx, yard)
+      setResponseStatus(event, 201)
+      return { revision: 0 }
+    }),
+  )
 })

@@ -10,14 +10,24 @@ import { counter } from '../../helpers/hives'
 
 function yardOf(count: number): Yard {
   const makeId = counter()
-  const built = Array.from({ length: count }, (_, i) => startHive(i % 3 === 0 ? 'empty' : 'national', `Hive ${i}`, CATALOGUE, makeId))
-  return { ...emptyYard('yard', 'Kiln Bank'), hives: built.map(({ hive }) => hive), parts: built.flatMap(({ parts }) => parts) }
+  const built = Array.from({ length: count }, (_, i) =>
+    startHive(i % 3 === 0 ? 'empty' : 'national', `Hive ${i}`, CATALOGUE, makeId),
+  )
+  return {
+    ...emptyYard('yard', 'Kiln Bank'),
+    hives: built.map(({ hive }) => hive),
+    parts: built.flatMap(({ parts }) => parts),
+  }
 }
 
 describe('looking at a whole yard', () => {
   it('grades every hive and tells how far it is', async () => {
     const seen: number[] = []
-    const grades = await assessYard(yardOf(120), (done) => seen.push(done), () => false)
+    const grades = await assessYard(
+      yardOf(120),
+      (done) => seen.push(done),
+      () => false,
+    )
     expect(grades).toHaveLength(120)
     expect(grades!.slice(0, 2).map(({ worst }) => worst)).toEqual(['good', 'note'])
     expect(seen).toEqual([50, 100, 120])
@@ -25,7 +35,13 @@ describe('looking at a whole yard', () => {
 
   it('stops when nobody waits any more', async () => {
     const seen: number[] = []
-    expect(await assessYard(yardOf(400), (done) => seen.push(done), async () => seen.length >= 2)).toBeNull()
+    expect(
+      await assessYard(
+        yardOf(400),
+        (done) => seen.push(done),
+        async () => seen.length >= 2,
+      ),
+    ).toBeNull()
     expect(seen).toEqual([50, 100])
   })
 })
@@ -34,10 +50,18 @@ describe('a day’s lifting in a whole yard', () => {
   it('adds up every hive as it stands, and finds the stage that asks most', async () => {
     const [yard] = demoPlan().yards
     const seen: number[] = []
-    const day = (await dayOfYard(yard!, USUAL_PROFILE, (done) => seen.push(done), () => false))!
+    const day = (await dayOfYard(
+      yard!,
+      USUAL_PROFILE,
+      (done) => seen.push(done),
+      () => false,
+    ))!
     const each = yard!.hives.map((hive) => liftsOfHive(yard!, hive, USUAL_PROFILE))
     expect(day.now.lifts).toBe(each.reduce((sum, { inspectionLifts }) => sum + inspectionLifts, 0))
-    expect(day.now.movedKg).toBeCloseTo(each.reduce((sum, { movedKg }) => sum + movedKg.middle, 0), 6)
+    expect(day.now.movedKg).toBeCloseTo(
+      each.reduce((sum, { movedKg }) => sum + movedKg.middle, 0),
+      6,
+    )
     expect(day.now.heaviestKg).toBeCloseTo(Math.max(...each.map(({ heaviest }) => heaviest?.kg.middle ?? 0)), 9)
     // A super may be full in the flow already: it is lifted as if it were.
     expect(['flow', 'crop']).toContain(day.worst.stage)
@@ -48,21 +72,45 @@ describe('a day’s lifting in a whole yard', () => {
 
   it('gives each stage the figures that the year gives it', async () => {
     const [yard] = demoPlan().yards
-    const day = (await dayOfYard(yard!, USUAL_PROFILE, () => undefined, () => false))!
+    const day = (await dayOfYard(
+      yard!,
+      USUAL_PROFILE,
+      () => undefined,
+      () => false,
+    ))!
     const year: PlannedYear[] = []
-    await yearOfYard(yard!, USUAL_PROFILE, (some) => { year.push(some) }, () => false)
+    await yearOfYard(
+      yard!,
+      USUAL_PROFILE,
+      (some) => {
+        year.push(some)
+      },
+      () => false,
+    )
     const figures = year.flatMap((some) => some.figures)
     expect(day.hives.size).toBe(yard!.hives.length)
     for (const [hiveId, loads] of day.hives) {
       const planned = figures.find((one) => one.hiveId === hiveId)!.stages
       for (const load of loads) {
         const { totalKg, heaviestKg, lifts, movedKg } = planned.find(({ stage }) => stage === load.stage)!
-        expect([load.totalKg, load.heaviestKg ?? 0, load.lifts, load.movedKg]).toEqual([totalKg, heaviestKg, lifts, movedKg])
+        expect([load.totalKg, load.heaviestKg ?? 0, load.lifts, load.movedKg]).toEqual([
+          totalKg,
+          heaviestKg,
+          lifts,
+          movedKg,
+        ])
       }
     }
   })
 
   it('stops when nobody waits any more', async () => {
-    expect(await dayOfYard(yardOf(200), USUAL_PROFILE, () => undefined, () => true)).toBeNull()
+    expect(
+      await dayOfYard(
+        yardOf(200),
+        USUAL_PROFILE,
+        () => undefined,
+        () => true,
+      ),
+    ).toBeNull()
   })
 })

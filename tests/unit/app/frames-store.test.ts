@@ -14,7 +14,12 @@ beforeEach(async () => {
   vi.stubGlobal('localStorage', storage())
   vi.stubGlobal('sessionStorage', storage())
   vi.stubGlobal('fetch', (path: string, init?: RequestInit) => {
-    const body = path === '/api/yards' ? [sallow, kiln].map((yard) => ({ yard, revision: 0 })) : init?.method === 'POST' ? { revision: 1 } : []
+    const body =
+      path === '/api/yards'
+        ? [sallow, kiln].map((yard) => ({ yard, revision: 0 }))
+        : init?.method === 'POST'
+          ? { revision: 1 }
+          : []
     return Promise.resolve(new Response(JSON.stringify(body)))
   })
   setActivePinia(createPinia())

@@ -9,11 +9,23 @@ const yard = demoPlan().yards.find(({ name }) => name === 'Kiln Bank')!
 const many: Yard = { ...yard, hives: Array.from({ length: 24 }, (_, i) => ({ ...yard.hives[0]!, id: `h${i}` })) }
 
 /** All that the worker hands out, and whether it came to the end. */
-async function written(one: Yard, mostChunks = Number.POSITIVE_INFINITY): Promise<PlannedYear & { whole: boolean; chunks: number[] }> {
+async function written(
+  one: Yard,
+  mostChunks = Number.POSITIVE_INFINITY,
+): Promise<PlannedYear & { whole: boolean; chunks: number[] }> {
   const hives: PlannedYear['hives'][number][] = []
   const figures: PlannedYear['figures'][number][] = []
   const chunks: number[] = []
-  const whole = await yearOfYard(one, USUAL_PROFILE, (some) => { hives.push(...some.hives); figures.push(...some.figures); chunks.push(some.hives.length) }, () => chunks.length === mostChunks)
+  const whole = await yearOfYard(
+    one,
+    USUAL_PROFILE,
+    (some) => {
+      hives.push(...some.hives)
+      figures.push(...some.figures)
+      chunks.push(some.hives.length)
+    },
+    () => chunks.length === mostChunks,
+  )
   return { hives, figures, whole, chunks }
 }
 

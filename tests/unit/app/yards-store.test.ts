@@ -21,11 +21,26 @@ class OneYard {
   refuseKind = ''
   gone = false
 
-  private take(id: string, edit: Edit, device: string, kind: 'do' | 'undo' | 'redo' = 'do', targetId: string | null = null): void {
+  private take(
+    id: string,
+    edit: Edit,
+    device: string,
+    kind: 'do' | 'undo' | 'redo' = 'do',
+    targetId: string | null = null,
+  ): void {
     const applied = applyEdit(this.yard, edit)
     if (!applied.ok) throw new Error(applied.problem.reason)
     this.yard = applied.yard
-    this.log.push({ id, kind, targetId, edit, inverse: applied.inverse, device, madeAt: '2026-05-01T09:30:00Z', revision: ++this.revision })
+    this.log.push({
+      id,
+      kind,
+      targetId,
+      edit,
+      inverse: applied.inverse,
+      device,
+      madeAt: '2026-05-01T09:30:00Z',
+      revision: ++this.revision,
+    })
   }
 
   elsewhere(edit: Edit): void {
@@ -40,18 +55,33 @@ class OneYard {
     if (path === '/api/yards') return json(this.gone ? [] : [{ yard: this.yard, revision: this.revision }])
     if (this.gone) return json({ field: 'id', sentence: 'There is no such yard here.' }, 404)
     const submission = JSON.parse(String(init.body)) as Submission
-    if (this.refuse || submission.edits.some(({ edit }) => edit.kind === this.refuseKind)) return json({ field: 'edits', sentence: this.refuse || 'No.' }, 422)
+    if (this.refuse || submission.edits.some(({ edit }) => edit.kind === this.refuseKind))
+      return json({ field: 'edits', sentence: this.refuse || 'No.' }, 422)
     const known = new Set(this.log.map(({ id }) => id))
     const fresh = submission.edits.filter(({ id }) => !known.has(id))
-    const base = Math.max(submission.baseRevision, ...this.log.filter(({ id }) => submission.edits.some((one) => one.id === id)).map(({ revision }) => revision))
-    if (fresh.length > 0 && base !== this.revision) return json({ revision: this.revision, yard: this.yard, since: this.log.filter(({ revision }) => revision > submission.baseRevision) }, 409)
+    const base = Math.max(
+      submission.baseRevision,
+      ...this.log.filter(({ id }) => submission.edits.some((one) => one.id === id)).map(({ revision }) => revision),
+    )
+    if (fresh.length > 0 && base !== this.revision)
+      return json(
+        {
+          revision: this.revision,
+          yard: this.yard,
+          since: this.log.filter(({ revision }) => revision > submission.baseRevision),
+        },
+        409,
+      )
     for (const { id, edit, kind, targetId } of fresh) this.take(id, edit, submission.device, kind, targetId ?? null)
     return json({ revision: this.revision })
   }
 }
 
 let server: OneYard
-const settled = async () => { for (let i = 0; i < 40; i++) await Promise.resolve() ; await vi.advanceTimersByTimeAsync(1) }
+const settled = async () => {
+  for (let i = 0; i < 40; i++) await Promise.resolve()
+  await vi.advanceTimersByTimeAsync(1)
+}
 
 beforeEach(() => {
   vi.useFakeTimers()
@@ -62,7 +92,11 @@ beforeEach(() => {
   setActivePinia(createPinia())
 })
 
-const takeOffTop = (yard: Yard, hive: number): Edit => ({ kind: 'take-off', hiveId: yard.hives[hive]!.id, partId: yard.hives[hive]!.stack.at(-1)!.partId })
+const takeOffTop = (yard: Yard, hive: number): Edit => ({
+  kind: 'take-off',
+  hiveId: yard.hives[hive]!.id,
+  partId: yard.hives[hive]!.stack.at(-1)!.partId,
+})
 
 describe('edits in the browser', () => {
   it('show at once, are saved, undone and redone', async () => {
@@ -134,27 +168,34 @@ describe('edits in the browser', () => {
     expect(yards.yards[0]).toEqual(server.yard)
   })
 
-  it('and others’ on the same stack are both shown; mine is laid over theirs, and theirs can be brought back', async () => {
-    const yards = useYards()
-    const sync = useSync()
-    await yards.load()
-    server.elsewhere(takeOffTop(server.yard, 0))
-    const theirs = JSON.stringify(server.yard)
-    const bottom: Edit = { kind: 'take-off', hiveId: server.yard.hives[0]!.id, partId: server.yard.hives[0]!.stack[0]!.partId }
-    yards.perform('yard', bottom)
-    yards.perform('yard', { kind: 'set-yard', note: 'mine' })
-    await settled()
-    expect(sync.clash).toMatchObject({ hiveId: server.yard.hives[0]!.id })
-    expect(server.revision).toBe(1)
-    sync.choose('mine')
-    await settled()
-    await settled()
-    expect(server.yard).toMatchObject({ note: 'mine', hives: [{ stack: [{}, {}, {}, {}] }, {}] })
-    yards.undo('yard')
-    yards.undo('yard')
-    await settled()
-    expect(JSON.stringify(server.yard)).toBe(theirs)
-  })
+  it(
+    'and others’ on the same stack are both shown; mine is laid over theirs, and theirs can ' + 'be brought back',
+    async () => {
+      const yards = useYards()
+      const sync = useSync()
+      await yards.load()
+      server.elsewhere(takeOffTop(server.yard, 0))
+      const theirs = JSON.stringify(server.yard)
+      const bottom: Edit = {
+        kind: 'take-off',
+        hiveId: server.yard.hives[0]!.id,
+        partId: server.yard.hives[0]!.stack[0]!.partId,
+      }
+      yards.perform('yard', bottom)
+      yards.perform('yard', { kind: 'set-yard', note: 'mine' })
+      await settled()
+      expect(sync.clash).toMatchObject({ hiveId: server.yard.hives[0]!.id })
+      expect(server.revision).toBe(1)
+      sync.choose('mine')
+      await settled()
+      await settled()
+      expect(server.yard).toMatchObject({ note: 'mine', hives: [{ stack: [{}, {}, {}, {}] }, {}] })
+      yards.undo('yard')
+      yards.undo('yard')
+      await settled()
+      expect(JSON.stringify(server.yard)).toBe(theirs)
+    },
+  )
 
   it('or theirs is kept, and what of mine did not clash is kept with it', async () => {
     const yards = useYards()
@@ -215,7 +256,17 @@ describe('edits in the browser', () => {
     const yards = useYards()
     await yards.load()
     const full = storage()
-    vi.stubGlobal('localStorage', new Proxy(full, { get: (target, key) => (key === 'setItem' ? () => { throw new DOMException('full', 'QuotaExceededError') } : Reflect.get(target, key) as unknown) }))
+    vi.stubGlobal(
+      'localStorage',
+      new Proxy(full, {
+        get: (target, key) =>
+          key === 'setItem'
+            ? () => {
+                throw new DOMException('full', 'QuotaExceededError')
+              }
+            : (Reflect.get(target, key) as unknown),
+      }),
+    )
     setActivePinia(createPinia())
     const next = useYards()
     await next.load()
@@ -244,7 +295,13 @@ describe('edits in the browser', () => {
     const yards = useYards()
     await yards.load()
     const usual = server.fetch
-    vi.stubGlobal('fetch', async () => new Response(JSON.stringify({ field: 'database', sentence: 'The disk is full: this was not saved.' }), { status: 507 }))
+    vi.stubGlobal(
+      'fetch',
+      async () =>
+        new Response(JSON.stringify({ field: 'database', sentence: 'The disk is full: this was not saved.' }), {
+          status: 507,
+        }),
+    )
     yards.perform('yard', takeOffTop(yards.yards[0]!, 0))
     await settled()
     expect(useSync().trouble).toEqual({ away: false, sentence: 'The disk is full: this was not saved.' })

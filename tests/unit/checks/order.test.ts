@@ -25,7 +25,12 @@ describe('what is out of order', () => {
     ['order.box-above-crown', 'note', [L.floor, L.deep, L.crown, L.medium, L.roof], 'after-crop'],
     ['order.second-crown', 'mend', [L.floor, L.deep, L.crown, L.crown, L.roof], 'flow'],
     ['order.second-crown', 'note', [L.floor, L.deep, L.crown, L.medium, L.crown, L.roof], 'crop'],
-    ['order.box-above-feeder', 'mend', [L.floor, L.deep, ['feeder-tray-langstroth'], L.medium, L.crown, L.roof], 'after-crop'],
+    [
+      'order.box-above-feeder',
+      'mend',
+      [L.floor, L.deep, ['feeder-tray-langstroth'], L.medium, L.crown, L.roof],
+      'after-crop',
+    ],
     ['order.food-below-brood', 'mend', [L.floor, ['box-langstroth-medium', 'food'], L.deep, L.crown, L.roof], 'winter'],
     ['order.super-below-brood', 'mend', [L.floor, L.medium, L.deep, L.crown, L.roof], 'flow'],
     ['order.super-below-brood', 'note', [L.floor, L.medium, L.deep, L.crown, L.roof], 'winter'],
@@ -36,7 +41,12 @@ describe('what is out of order', () => {
     ['order.excluder-in-winter', 'mend', [L.floor, L.deep, L.framed, L.medium, L.crown, L.roof], 'winter'],
     ['order.upside-down', 'stop', [L.floor, ['box-langstroth-deep', 'brood', true], L.crown, L.roof], 'flow'],
     ['order.upside-down', 'stop', [L.floor, L.deep, L.crown, ['roof-telescoping-langstroth', undefined, true]], 'flow'],
-    ['order.feeder-no-way-up', 'mend', [L.floor, L.deep, ['slab-langstroth'], ['feeder-tray-langstroth'], L.roof], 'after-crop'],
+    [
+      'order.feeder-no-way-up',
+      'mend',
+      [L.floor, L.deep, ['slab-langstroth'], ['feeder-tray-langstroth'], L.roof],
+      'after-crop',
+    ],
     ['order.feeder-proud', 'stop', [N.floor, N.brood, N.crown, ['feeder-rapid'], N.eke, N.roof], 'after-crop'],
     ['open-space', 'mend', [N.floor, N.brood, N.eke, N.crown, N.roof], 'flow'],
     ['open-space', 'note', [N.floor, N.brood, N.eke, N.crown, N.roof], 'winter'],
@@ -71,18 +81,42 @@ describe('what is out of order', () => {
     const built = build(layers, { stage })
     const { assessment } = mended(built, rule)
     expect(assessment.findings.map((one) => one.rule)).not.toContain(rule)
-    const stops = (findings: typeof assessment.findings) => findings.filter(({ severity }) => severity === 'stop').length
+    const stops = (findings: typeof assessment.findings) =>
+      findings.filter(({ severity }) => severity === 'stop').length
     expect(stops(assessment.findings)).toBeLessThanOrEqual(stops(built.assessment.findings))
   })
 
   it.each<[string, readonly Layer[], string[]]>([
-    ['on an adapter over frames', [L.floor, L.deep, ['adapter-national-langstroth-none'], ['feeder-tray-national'], N.roof], []],
-    ['on an eke over a division board', [L.floor, L.deep, ['division-langstroth'], L.eke, ['feeder-tray-langstroth'], L.roof], ['order.feeder-no-way-up']],
-    ['on an empty box over a closed crown', [L.floor, L.deep, L.crown, L.medium, ['feeder-tray-langstroth'], L.roof], ['order.feeder-no-way-up']],
-    ['on an empty box over an open crown', [L.floor, L.deep, L.crown, L.medium, ['feeder-tray-langstroth'], L.roof], []],
+    [
+      'on an adapter over frames',
+      [L.floor, L.deep, ['adapter-national-langstroth-none'], ['feeder-tray-national'], N.roof],
+      [],
+    ],
+    [
+      'on an eke over a division board',
+      [L.floor, L.deep, ['division-langstroth'], L.eke, ['feeder-tray-langstroth'], L.roof],
+      ['order.feeder-no-way-up'],
+    ],
+    [
+      'on an empty box over a closed crown',
+      [L.floor, L.deep, L.crown, L.medium, ['feeder-tray-langstroth'], L.roof],
+      ['order.feeder-no-way-up'],
+    ],
+    [
+      'on an empty box over an open crown',
+      [L.floor, L.deep, L.crown, L.medium, ['feeder-tray-langstroth'], L.roof],
+      [],
+    ],
   ])('a feeder %s', (where, layers, expected) => {
-    const change = (part: Part) => (part.patternId === L.medium[0] ? { ...part, contents: [] } : part.hole && where.includes('closed') ? { ...part, hole: 'closed' as const } : part)
-    expect(rulesOf(build(layers, { stage: 'after-crop', change })).filter((rule) => rule === 'order.feeder-no-way-up')).toEqual(expected)
+    const change = (part: Part) =>
+      part.patternId === L.medium[0]
+        ? { ...part, contents: [] }
+        : part.hole && where.includes('closed')
+          ? { ...part, hole: 'closed' as const }
+          : part
+    expect(
+      rulesOf(build(layers, { stage: 'after-crop', change })).filter((rule) => rule === 'order.feeder-no-way-up'),
+    ).toEqual(expected)
   })
 
   it.each<[string, readonly Layer[], string[]]>([
@@ -92,20 +126,33 @@ describe('what is out of order', () => {
     ['a telescoping roof over a quilt', [L.floor, L.deep, ['absorber-langstroth'], L.roof], []],
     ['a telescoping roof over a crown with its hole open', [L.floor, L.deep, L.crown, L.roof], []],
     ['a flush roof on frames', [L.floor, L.deep, ['roof-flush-langstroth']], ['order.flush-lid-alone']],
-    ['a flush roof on risers on frames', [L.floor, L.deep, ['roof-flush-risers-langstroth']], ['order.flush-lid-alone']],
+    [
+      'a flush roof on risers on frames',
+      [L.floor, L.deep, ['roof-flush-risers-langstroth']],
+      ['order.flush-lid-alone'],
+    ],
     ['a flush roof over a crown', [L.floor, L.deep, L.crown, ['roof-flush-langstroth']], []],
   ])('%s', (_, layers, expected) => {
-    expect(rulesOf(build(layers)).filter((rule) => rule === 'order.no-crown' || rule === 'order.flush-lid-alone')).toEqual(expected)
+    expect(
+      rulesOf(build(layers)).filter((rule) => rule === 'order.no-crown' || rule === 'order.flush-lid-alone'),
+    ).toEqual(expected)
   })
 
   it('opens the hole of a crown under a feeder', () => {
-    const built = build([N.floor, N.brood, N.crown, ['feeder-tray-national'], N.roof], { stage: 'after-crop', change: (part) => (part.hole ? { ...part, hole: 'closed' } : part) })
+    const built = build([N.floor, N.brood, N.crown, ['feeder-tray-national'], N.roof], {
+      stage: 'after-crop',
+      change: (part) => (part.hole ? { ...part, hole: 'closed' } : part),
+    })
     expect(mended(built, 'order.feeder-no-way-up').remedy.kind).toBe('open-hole')
-    expect(mended(built, 'order.feeder-no-way-up').assessment.findings.map(({ rule }) => rule)).not.toContain('order.feeder-no-way-up')
+    expect(mended(built, 'order.feeder-no-way-up').assessment.findings.map(({ rule }) => rule)).not.toContain(
+      'order.feeder-no-way-up',
+    )
   })
 
   it('does not ask for an excluder in winter, nor where no super stands', () => {
-    expect(rulesOf(build([L.floor, L.deep, L.medium, L.crown, L.roof], { stage: 'winter' }))).not.toContain('order.no-excluder')
+    expect(rulesOf(build([L.floor, L.deep, L.medium, L.crown, L.roof], { stage: 'winter' }))).not.toContain(
+      'order.no-excluder',
+    )
     expect(rulesOf(build([L.floor, L.deep, L.deep, L.crown, L.roof]))).not.toContain('order.no-excluder')
   })
 
@@ -121,8 +168,13 @@ describe('what is out of order', () => {
   })
 
   it('carries an unknown pattern along, and says so', () => {
-    const built = build([N.floor, N.brood, N.super, N.crown, N.roof], { change: (part, layer) => (layer === 2 ? { ...part, patternId: 'box-of-tomorrow' } : part) })
-    expect(finding(built, 'pattern.unknown')).toMatchObject({ severity: 'watch', facts: { patternId: 'box-of-tomorrow' } })
+    const built = build([N.floor, N.brood, N.super, N.crown, N.roof], {
+      change: (part, layer) => (layer === 2 ? { ...part, patternId: 'box-of-tomorrow' } : part),
+    })
+    expect(finding(built, 'pattern.unknown')).toMatchObject({
+      severity: 'watch',
+      facts: { patternId: 'box-of-tomorrow' },
+    })
     expect(built.assessment.layout.parts).toHaveLength(5)
   })
 

@@ -1,5 +1,14 @@
 import { describe, expect, it } from 'vitest'
-import { applyEdit, CLIMATES, withFreshIdentities, type AbsorberFeature, type Climate, type Content, type Part, type Stage } from '#core/hive'
+import {
+  applyEdit,
+  CLIMATES,
+  withFreshIdentities,
+  type AbsorberFeature,
+  type Climate,
+  type Content,
+  type Part,
+  type Stage,
+} from '#core/hive'
 import { assessHive } from '#core/assess'
 import { CALENDARS, writeYear } from '#core/season'
 import { CATALOGUE, withSizes } from '#core/catalogue'
@@ -11,21 +20,43 @@ import { build, counter, fitted, L, rulesOf, type Built, type Layer } from '../.
 const SLAB: Layer = ['slab-langstroth']
 const ABSORBER: Layer = ['absorber-langstroth']
 const VENT: Layer = ['vent-rim-langstroth']
-const POLY: Layer[] = [['floor-mesh-poly-langstroth'], ['box-poly-langstroth-deep', 'brood'], ['crown-poly-langstroth'], ['slab-poly-langstroth'], ['roof-flush-poly-langstroth']]
+const POLY: Layer[] = [
+  ['floor-mesh-poly-langstroth'],
+  ['box-poly-langstroth-deep', 'brood'],
+  ['crown-poly-langstroth'],
+  ['slab-poly-langstroth'],
+  ['roof-flush-poly-langstroth'],
+]
 const HIVE = [L.floor, L.deep, L.crown, L.roof]
 
 /** The rules about the season, with their severity. */
 function seasonal({ assessment }: Pick<Built, 'assessment'>): string[] {
-  return assessment.findings.filter(({ rule }) => rule.startsWith('season.') && rule !== 'season.short-of-food').map(({ rule, severity }) => `${rule.slice(7)} ${severity}`)
+  return assessment.findings
+    .filter(({ rule }) => rule.startsWith('season.') && rule !== 'season.short-of-food')
+    .map(({ rule, severity }) => `${rule.slice(7)} ${severity}`)
 }
-const hole = (state: 'open' | 'closed') => (part: Part): Part => (part.hole ? { ...part, hole: state } : part)
+const hole =
+  (state: 'open' | 'closed') =>
+  (part: Part): Part =>
+    part.hole ? { ...part, hole: state } : part
 
 describe('the entrance by stage (common practice)', () => {
   it.each<[Stage, string | null, string[]]>([
-    ['winter', null, ['no-guard watch', 'bare-top watch']], ['winter', 'entrance-block', ['bare-top watch', 'no-guard note', 'lower-opening note']], ['winter', 'mouse-guard', ['bare-top watch', 'lower-opening note']], ['pack-down', null, ['no-guard watch', 'bare-top watch']],
-    ['settling', null, ['wide-entrance note']], ['settling', 'entrance-block', []], ['after-crop', null, ['wide-entrance note']], ['dearth', null, ['wide-entrance note']],
-    ['flow', 'entrance-block', ['no-room watch', 'narrow-entrance note']], ['building-up', 'entrance-block', []], ['building-up', null, []],
-    ['moving', null, ['travel-open mend', 'travel-air watch', 'travel-roof note']], ['moving', 'entrance-mesh', ['travel-air watch', 'travel-roof note']], ['flow', 'entrance-mesh', ['shut-in stop', 'no-room watch', 'narrow-entrance note']], ['after-crop', 'robbing-screen', []],
+    ['winter', null, ['no-guard watch', 'bare-top watch']],
+    ['winter', 'entrance-block', ['bare-top watch', 'no-guard note', 'lower-opening note']],
+    ['winter', 'mouse-guard', ['bare-top watch', 'lower-opening note']],
+    ['pack-down', null, ['no-guard watch', 'bare-top watch']],
+    ['settling', null, ['wide-entrance note']],
+    ['settling', 'entrance-block', []],
+    ['after-crop', null, ['wide-entrance note']],
+    ['dearth', null, ['wide-entrance note']],
+    ['flow', 'entrance-block', ['no-room watch', 'narrow-entrance note']],
+    ['building-up', 'entrance-block', []],
+    ['building-up', null, []],
+    ['moving', null, ['travel-open mend', 'travel-air watch', 'travel-roof note']],
+    ['moving', 'entrance-mesh', ['travel-air watch', 'travel-roof note']],
+    ['flow', 'entrance-mesh', ['shut-in stop', 'no-room watch', 'narrow-entrance note']],
+    ['after-crop', 'robbing-screen', []],
   ])('%s with %s', (stage, fitting, expected) => {
     expect(seasonal(fitting ? fitted(HIVE, fitting, { stage }) : build(HIVE, { stage }))).toEqual(expected)
   })
@@ -38,27 +69,71 @@ describe('the entrance by stage (common practice)', () => {
 })
 
 describe('the winter top, right and wrong (common practice)', () => {
-  const top = (layers: readonly Layer[], change: (part: Part) => Part = (part) => part) => seasonal(build(layers, { stage: 'winter', change })).filter((one) => !/guard/.test(one))
-  const lacking = (...lacks: AbsorberFeature[]) => (part: Part): Part => (part.patternId === 'absorber-langstroth' ? { ...part, lacks } : hole('open')(part))
+  const top = (layers: readonly Layer[], change: (part: Part) => Part = (part) => part) =>
+    seasonal(build(layers, { stage: 'winter', change })).filter((one) => !/guard/.test(one))
+  const lacking =
+    (...lacks: AbsorberFeature[]) =>
+    (part: Part): Part =>
+      part.patternId === 'absorber-langstroth' ? { ...part, lacks } : hole('open')(part)
   const thinPoly = (part: Part) => thin('slab-poly-langstroth', 'depth', 25)(part)
-  const thin = (patternId: string, dimension: 'depth' | 'fillDepth', mm: number) => (part: Part): Part => {
-    const measured = { [dimension]: { mm, plusMinusMm: 0.5, source: { mark: 'measured' as const, text: 'rule' } } }
-    return hole(patternId.startsWith('slab') ? 'closed' : 'open')(part.patternId === patternId ? { ...part, measured } : part)
-  }
+  const thin =
+    (patternId: string, dimension: 'depth' | 'fillDepth', mm: number) =>
+    (part: Part): Part => {
+      const measured = { [dimension]: { mm, plusMinusMm: 0.5, source: { mark: 'measured' as const, text: 'rule' } } }
+      return hole(patternId.startsWith('slab') ? 'closed' : 'open')(
+        part.patternId === patternId ? { ...part, measured } : part,
+      )
+    }
   it.each<[string, string[], string[]]>([
     ['closed and warm: hole closed', top([L.floor, L.deep, L.crown, SLAB, L.roof], hole('closed')), []],
-    ['closed and warm: hole left open', top([L.floor, L.deep, L.crown, SLAB, L.roof], hole('open')), ['winter-hole mend']],
-    ['closed and warm: slab of 20 mm', top([L.floor, L.deep, L.crown, SLAB, L.roof], thin('slab-langstroth', 'depth', 20)), ['thin-slab watch']],
-    ['closed and warm: slab of 25 mm', top([L.floor, L.deep, L.crown, SLAB, L.roof], thin('slab-langstroth', 'depth', 25)), []],
+    [
+      'closed and warm: hole left open',
+      top([L.floor, L.deep, L.crown, SLAB, L.roof], hole('open')),
+      ['winter-hole mend'],
+    ],
+    [
+      'closed and warm: slab of 20 mm',
+      top([L.floor, L.deep, L.crown, SLAB, L.roof], thin('slab-langstroth', 'depth', 20)),
+      ['thin-slab watch'],
+    ],
+    [
+      'closed and warm: slab of 25 mm',
+      top([L.floor, L.deep, L.crown, SLAB, L.roof], thin('slab-langstroth', 'depth', 25)),
+      [],
+    ],
     ['absorbing: hole open', top([L.floor, L.deep, L.crown, ABSORBER, L.roof], hole('open')), []],
-    ['absorbing: shut off by the board', top([L.floor, L.deep, L.crown, ABSORBER, L.roof], hole('closed')), ['absorber-shut-off mend']],
-    ['absorbing: 24 mm of chips', top([L.floor, L.deep, L.crown, ABSORBER, L.roof], thin('absorber-langstroth', 'fillDepth', 24)), ['thin-chips mend']],
-    ['absorbing: 25 mm of chips', top([L.floor, L.deep, L.crown, ABSORBER, L.roof], thin('absorber-langstroth', 'fillDepth', 25)), []],
+    [
+      'absorbing: shut off by the board',
+      top([L.floor, L.deep, L.crown, ABSORBER, L.roof], hole('closed')),
+      ['absorber-shut-off mend'],
+    ],
+    [
+      'absorbing: 24 mm of chips',
+      top([L.floor, L.deep, L.crown, ABSORBER, L.roof], thin('absorber-langstroth', 'fillDepth', 24)),
+      ['thin-chips mend'],
+    ],
+    [
+      'absorbing: 25 mm of chips',
+      top([L.floor, L.deep, L.crown, ABSORBER, L.roof], thin('absorber-langstroth', 'fillDepth', 25)),
+      [],
+    ],
     ['bare', top(HIVE), ['bare-top watch']],
-    ['absorbing: without a screen', top([L.floor, L.deep, L.crown, ABSORBER, L.roof], lacking('screen')), ['absorber-lacks mend']],
-    ['absorbing: without vent holes or screen', top([L.floor, L.deep, L.crown, ABSORBER, L.roof], lacking('screen', 'vent-holes')), ['absorber-lacks mend', 'absorber-lacks mend']],
+    [
+      'absorbing: without a screen',
+      top([L.floor, L.deep, L.crown, ABSORBER, L.roof], lacking('screen')),
+      ['absorber-lacks mend'],
+    ],
+    [
+      'absorbing: without vent holes or screen',
+      top([L.floor, L.deep, L.crown, ABSORBER, L.roof], lacking('screen', 'vent-holes')),
+      ['absorber-lacks mend', 'absorber-lacks mend'],
+    ],
     ['vented: under a slab, hole open', top([L.floor, L.deep, L.crown, VENT, SLAB, L.roof], hole('open')), []],
-    ['vented: hole closed', top([L.floor, L.deep, L.crown, VENT, SLAB, L.roof], hole('closed')), ['vent-shut-off mend']],
+    [
+      'vented: hole closed',
+      top([L.floor, L.deep, L.crown, VENT, SLAB, L.roof], hole('closed')),
+      ['vent-shut-off mend'],
+    ],
     ['vented: nothing over it', top([L.floor, L.deep, L.crown, VENT, L.roof], hole('open')), ['vent-cold watch']],
     ['closed: 25 mm of foam over 40 mm walls of foam', top(POLY, thinPoly), ['cold-top watch']],
     ['closed: 50 mm of foam over the same', top(POLY, hole('closed')), []],
@@ -67,33 +142,88 @@ describe('the winter top, right and wrong (common practice)', () => {
   })
 
   it('says nothing of it in summer', () => {
-    expect(seasonal(build([L.floor, L.deep, L.medium, L.crown, SLAB, L.roof], { stage: 'flow', change: hole('open') }))).toEqual([])
+    expect(
+      seasonal(build([L.floor, L.deep, L.medium, L.crown, SLAB, L.roof], { stage: 'flow', change: hole('open') })),
+    ).toEqual([])
   })
 })
 
 describe('boxes by stage (common practice)', () => {
   it.each<[string, Stage, readonly Layer[], string]>([
-    ['supers while mites are treated', 'after-crop', [L.floor, L.deep, L.medium, L.crown, L.roof], 'supers-in-treatment watch'], ['supers in winter', 'winter', [L.floor, L.deep, L.medium, L.crown, L.roof], 'supers-in-winter note'],
-    ['a super on a colony that settles', 'settling', [L.floor, L.deep, L.medium, L.crown, L.roof], 'super-too-soon watch'], ['no room in the flow', 'flow', HIVE, 'no-room watch'],
+    [
+      'supers while mites are treated',
+      'after-crop',
+      [L.floor, L.deep, L.medium, L.crown, L.roof],
+      'supers-in-treatment watch',
+    ],
+    ['supers in winter', 'winter', [L.floor, L.deep, L.medium, L.crown, L.roof], 'supers-in-winter note'],
+    [
+      'a super on a colony that settles',
+      'settling',
+      [L.floor, L.deep, L.medium, L.crown, L.roof],
+      'super-too-soon watch',
+    ],
+    ['no room in the flow', 'flow', HIVE, 'no-room watch'],
   ])('%s', (_name, stage, layers, expected) => {
     expect(seasonal(build(layers, { stage }))).toContain(expected)
   })
 
   it('a box that has held brood does not become a super', () => {
-    const spoilt = build([L.floor, L.deep, L.medium, L.crown, L.roof], { change: (part) => (part.patternId.includes('medium') ? { ...part, hasHeld: ['honey', 'brood'] } : part) })
+    const spoilt = build([L.floor, L.deep, L.medium, L.crown, L.roof], {
+      change: (part) => (part.patternId.includes('medium') ? { ...part, hasHeld: ['honey', 'brood'] } : part),
+    })
     expect(seasonal(spoilt)).toEqual(['brood-kit mend'])
-    expect(rulesOf(build([L.floor, L.deep, L.medium, L.crown, L.roof], { change: (part) => ({ ...part, hasHeld: ['honey'] }) }))).not.toContain('season.brood-kit')
+    expect(
+      rulesOf(
+        build([L.floor, L.deep, L.medium, L.crown, L.roof], { change: (part) => ({ ...part, hasHeld: ['honey'] }) }),
+      ),
+    ).not.toContain('season.brood-kit')
   })
 })
 
 describe('remedies of the season', () => {
   it.each<[string, Built | ReturnType<typeof fitted>, string]>([
-    ['a guard', build(HIVE, { stage: 'winter' }), 'season.no-guard'], ['a block', build(HIVE, { stage: 'settling' }), 'season.wide-entrance'], ['free the entrance', fitted(HIVE, 'entrance-block'), 'season.narrow-entrance'],
-    ['close the hole', build([L.floor, L.deep, L.crown, SLAB, L.roof], { stage: 'winter', change: hole('open') }), 'season.winter-hole'], ['open the hole', build([L.floor, L.deep, L.crown, ABSORBER, L.roof], { stage: 'winter', change: hole('closed') }), 'season.absorber-shut-off'],
-    ['the super off', build([L.floor, L.deep, L.medium, L.crown, L.roof], { stage: 'after-crop' }), 'season.supers-in-treatment'], ['mesh for the road', build(HIVE, { stage: 'moving' }), 'season.travel-open'], ['a screen for the road', build(HIVE, { stage: 'moving' }), 'season.travel-air'],
-    ['turn the guard', fitted(HIVE, 'mouse-guard', { stage: 'winter' }), 'season.lower-opening'], ['mesh off again', fitted(HIVE, 'entrance-mesh'), 'season.shut-in'], ['the vent off', build([L.floor, L.deep, L.crown, VENT, L.roof], { stage: 'after-crop' }), 'season.upper-hole'],
-    ['say that it has a screen', build([L.floor, L.deep, L.crown, ABSORBER, L.roof], { stage: 'winter', change: (part) => (part.patternId === 'absorber-langstroth' ? { ...part, lacks: ['screen'] } : part) }), 'season.absorber-lacks'],
-    ['the rim off', build([L.floor, L.deep, L.eke, L.crown, L.roof], { stage: 'after-crop' }), 'season.headspace-undated'], ['the excluder off', build([L.floor, L.deep, L.framed, L.crown, L.roof], { stage: 'bait' }), 'season.bait-excluder'],
+    ['a guard', build(HIVE, { stage: 'winter' }), 'season.no-guard'],
+    ['a block', build(HIVE, { stage: 'settling' }), 'season.wide-entrance'],
+    ['free the entrance', fitted(HIVE, 'entrance-block'), 'season.narrow-entrance'],
+    [
+      'close the hole',
+      build([L.floor, L.deep, L.crown, SLAB, L.roof], { stage: 'winter', change: hole('open') }),
+      'season.winter-hole',
+    ],
+    [
+      'open the hole',
+      build([L.floor, L.deep, L.crown, ABSORBER, L.roof], { stage: 'winter', change: hole('closed') }),
+      'season.absorber-shut-off',
+    ],
+    [
+      'the super off',
+      build([L.floor, L.deep, L.medium, L.crown, L.roof], { stage: 'after-crop' }),
+      'season.supers-in-treatment',
+    ],
+    ['mesh for the road', build(HIVE, { stage: 'moving' }), 'season.travel-open'],
+    ['a screen for the road', build(HIVE, { stage: 'moving' }), 'season.travel-air'],
+    ['turn the guard', fitted(HIVE, 'mouse-guard', { stage: 'winter' }), 'season.lower-opening'],
+    ['mesh off again', fitted(HIVE, 'entrance-mesh'), 'season.shut-in'],
+    ['the vent off', build([L.floor, L.deep, L.crown, VENT, L.roof], { stage: 'after-crop' }), 'season.upper-hole'],
+    [
+      'say that it has a screen',
+      build([L.floor, L.deep, L.crown, ABSORBER, L.roof], {
+        stage: 'winter',
+        change: (part) => (part.patternId === 'absorber-langstroth' ? { ...part, lacks: ['screen'] } : part),
+      }),
+      'season.absorber-lacks',
+    ],
+    [
+      'the rim off',
+      build([L.floor, L.deep, L.eke, L.crown, L.roof], { stage: 'after-crop' }),
+      'season.headspace-undated',
+    ],
+    [
+      'the excluder off',
+      build([L.floor, L.deep, L.framed, L.crown, L.roof], { stage: 'bait' }),
+      'season.bait-excluder',
+    ],
   ])('%s: the finding goes away', (_name, { yard, assessment }, rule) => {
     const remedy = remediesOf(assessment.findings.find((one) => one.rule === rule)!)[0]!
     const done = applyEdit(yard, withFreshIdentities(remedy.edit, counter('r')))
@@ -108,35 +238,71 @@ describe('remedies of the season', () => {
 
 describe('bare tops by climate (common practice)', () => {
   it('a flush roof right over the frames is a bare top too', () => {
-    expect(seasonal(build([L.mesh, L.deep, ['roof-flush-langstroth']], { stage: 'winter' }))).toContain('bare-top watch')
+    expect(seasonal(build([L.mesh, L.deep, ['roof-flush-langstroth']], { stage: 'winter' }))).toContain(
+      'bare-top watch',
+    )
   })
 
-  it.each<[Climate, string[]]>([['cool-maritime', ['bare-top watch']], ['cold-continental', ['bare-top mend']], ['warm-temperate', []]])('%s', (climate, expected) => {
+  it.each<[Climate, string[]]>([
+    ['cool-maritime', ['bare-top watch']],
+    ['cold-continental', ['bare-top mend']],
+    ['warm-temperate', []],
+  ])('%s', (climate, expected) => {
     const { yard } = build(HIVE, { stage: 'winter' })
     const there = { ...yard, season: { calendar: { ...CALENDARS[climate] } } }
-    expect(seasonal({ assessment: assessHive(there, there.hives[0]!) }).filter((one) => one.startsWith('bare'))).toEqual(expected)
+    expect(
+      seasonal({ assessment: assessHive(there, there.hives[0]!) }).filter((one) => one.startsWith('bare')),
+    ).toEqual(expected)
   })
 })
 
 describe('headspace with a day', () => {
   const undated = build([L.floor, L.deep, L.eke, L.crown, L.roof], { stage: 'after-crop' })
   const dated = (offBy: string, today?: string) => {
-    const hive = { ...undated.hive, stack: undated.hive.stack.map((placement, i) => (i === 2 ? { ...placement, offBy } : placement)) }
-    return seasonal({ assessment: assessHive({ ...undated.yard, hives: [hive] }, hive, undefined, today ? { today } : {}) }).filter((one) => one.startsWith('headspace'))
+    const hive = {
+      ...undated.hive,
+      stack: undated.hive.stack.map((placement, i) => (i === 2 ? { ...placement, offBy } : placement)),
+    }
+    return seasonal({
+      assessment: assessHive({ ...undated.yard, hives: [hive] }, hive, undefined, today ? { today } : {}),
+    }).filter((one) => one.startsWith('headspace'))
   }
   it('asks for one, keeps quiet until it is past, and is overdue after it', () => {
     expect(seasonal(undated)).toContain('headspace-undated note')
-    expect([dated('2026-09-20', '2026-09-19'), dated('2026-09-20', '2026-09-20'), dated('2026-09-20', '2026-09-21'), dated('2026-09-20')]).toEqual([[], [], ['headspace-overdue mend'], []])
+    expect([
+      dated('2026-09-20', '2026-09-19'),
+      dated('2026-09-20', '2026-09-20'),
+      dated('2026-09-20', '2026-09-21'),
+      dated('2026-09-20'),
+    ]).toEqual([[], [], ['headspace-overdue mend'], []])
   })
 
   it('a vent rim is none', () => {
-    expect(seasonal(build([L.floor, L.deep, L.crown, VENT, L.roof], { stage: 'after-crop' })).filter((one) => one.startsWith('headspace'))).toEqual([])
+    expect(
+      seasonal(build([L.floor, L.deep, L.crown, VENT, L.roof], { stage: 'after-crop' })).filter((one) =>
+        one.startsWith('headspace'),
+      ),
+    ).toEqual([])
   })
 })
 
 describe('when the next box is given (7 of 10 in a flow, 8 of 10 while settling; common practice)', () => {
-  const drawn = (count: number) => (part: Part): Part => ({ ...part, contents: part.contents.map((content: Content, i) => ({ ...content, comb: i < count ? 'drawn' as const : 'wax-foundation' as const })) })
-  it.each<[Stage, number, boolean]>([['settling', 7, false], ['settling', 8, true], ['flow', 6, false], ['flow', 7, true], ['winter', 10, false]])('%s with %i of 10 drawn', (stage, count, expected) => {
+  const drawn =
+    (count: number) =>
+    (part: Part): Part => ({
+      ...part,
+      contents: part.contents.map((content: Content, i) => ({
+        ...content,
+        comb: i < count ? ('drawn' as const) : ('wax-foundation' as const),
+      })),
+    })
+  it.each<[Stage, number, boolean]>([
+    ['settling', 7, false],
+    ['settling', 8, true],
+    ['flow', 6, false],
+    ['flow', 7, true],
+    ['winter', 10, false],
+  ])('%s with %i of 10 drawn', (stage, count, expected) => {
     expect(seasonal(build(HIVE, { stage, change: drawn(count) })).includes('next-box note')).toBe(expected)
   })
   it('says nothing of frames of which nothing is said', () => {
@@ -146,14 +312,22 @@ describe('when the next box is given (7 of 10 in a flow, 8 of 10 while settling;
 
 describe('food left after the crop', () => {
   const rule = (layers: readonly Layer[], climate: Climate, holds?: Content['holds']) => {
-    const { yard } = build(layers, { stage: 'pack-down', change: (part) => ({ ...part, contents: part.contents.map((content) => ({ ...content, comb: 'drawn', ...(holds ? { holds } : {}) })) }) })
+    const { yard } = build(layers, {
+      stage: 'pack-down',
+      change: (part) => ({
+        ...part,
+        contents: part.contents.map((content) => ({ ...content, comb: 'drawn', ...(holds ? { holds } : {}) })),
+      }),
+    })
     const there = { ...yard, season: { calendar: CALENDARS[climate] } }
     return assessHive(there, there.hives[0]!).findings.find((one) => one.rule === 'season.short-of-food')
   }
   it('an empty deep is short everywhere, a full deep with its food box nowhere', () => {
     for (const climate of CLIMATES) {
       expect(rule(HIVE, climate, 'empty')).toMatchObject({ severity: 'watch', facts: { storesHigh: 0 } })
-      expect(rule([L.floor, L.deep, ['box-langstroth-deep', 'food'], L.crown, L.roof], climate, 'capped-honey')).toBeUndefined()
+      expect(
+        rule([L.floor, L.deep, ['box-langstroth-deep', 'food'], L.crown, L.roof], climate, 'capped-honey'),
+      ).toBeUndefined()
     }
   })
   it('the same box does for a cool winter and not for a cold one', () => {
@@ -163,16 +337,32 @@ describe('food left after the crop', () => {
 })
 
 describe('a nucleus on the road, and a bait hive', () => {
-  const nucleus: Layer[] = [['floor-solid-national-6'], ['box-national-6-brood', 'brood'], ['travel-screen-national-6'], ['roof-flush-national-6']]
-  const holding = (holds: NonNullable<Content['holds']>) => (part: Part): Part => ({ ...part, contents: part.contents.map((content, i) => (i === 0 ? { ...content, comb: 'drawn', holds } : content)) })
+  const nucleus: Layer[] = [
+    ['floor-solid-national-6'],
+    ['box-national-6-brood', 'brood'],
+    ['travel-screen-national-6'],
+    ['roof-flush-national-6'],
+  ]
+  const holding =
+    (holds: NonNullable<Content['holds']>) =>
+    (part: Part): Part => ({
+      ...part,
+      contents: part.contents.map((content, i) => (i === 0 ? { ...content, comb: 'drawn', holds } : content)),
+    })
   it('travels with its food', () => {
     expect(seasonal(fitted(nucleus, 'entrance-mesh', { stage: 'moving' }))).toEqual(['travel-food note'])
     expect(seasonal(fitted(nucleus, 'entrance-mesh', { stage: 'moving', change: holding('capped-honey') }))).toEqual([])
   })
   it('a bait hive has one box, an old dry comb and a small door', () => {
     expect(seasonal(fitted(HIVE, 'entrance-block', { stage: 'bait', change: holding('empty') }))).toEqual([])
-    expect(seasonal(build([L.floor, L.deep, L.medium, L.crown, L.roof], { stage: 'bait' }))).toEqual(['bait-room note', 'bait-comb note', 'bait-door note'])
-    expect(seasonal(fitted(HIVE, 'entrance-block', { stage: 'bait', change: holding('capped-honey') }))).toEqual(['bait-honey mend'])
+    expect(seasonal(build([L.floor, L.deep, L.medium, L.crown, L.roof], { stage: 'bait' }))).toEqual([
+      'bait-room note',
+      'bait-comb note',
+      'bait-door note',
+    ])
+    expect(seasonal(fitted(HIVE, 'entrance-block', { stage: 'bait', change: holding('capped-honey') }))).toEqual([
+      'bait-honey mend',
+    ])
   })
 })
 
@@ -185,19 +375,36 @@ describe('supers kept as food (common practice)', () => {
     if (!applied.ok) throw new Error(applied.problem.reason)
     const [hive] = applied.yard.hives
     expect(hive!.stack.flatMap(({ role }) => role ?? [])).toEqual(['brood', 'food', 'food'])
-    const stores = (yard: typeof built.yard) => storesByModelKg(assembleHive(yard.hives[0]!, partsById(yard), CATALOGUE), { planned: true }).middle
+    const stores = (yard: typeof built.yard) =>
+      storesByModelKg(assembleHive(yard.hives[0]!, partsById(yard), CATALOGUE), { planned: true }).middle
     expect(stores(applied.yard)).toBeGreaterThan(stores(built.yard) + 25)
     expect(liftsOfHive(applied.yard, hive!, USUAL_PROFILE).heaviest!.kg.middle).toBeGreaterThan(20)
-    const forms = (['as-it-stands', 'single'] as const).map((broodForm) => writeYear({ ...applied.yard, season: { way: { broodForm } } }, ['winter'])[0]!.stages.get('winter')!.hive.stack)
+    const forms = (['as-it-stands', 'single'] as const).map(
+      (broodForm) =>
+        writeYear({ ...applied.yard, season: { way: { broodForm } } }, ['winter'])[0]!.stages.get('winter')!.hive.stack,
+    )
     for (const stack of forms) expect(stack.filter(({ role }) => role === 'food')).toHaveLength(2)
   })
 })
 
 describe('a panel of high R (R counts, not thickness)', () => {
   it('is not too thin, and is warmer than the walls; a thin slab of foam is too thin', () => {
-    const thin = withSizes({ ...CATALOGUE.patterns.get('slab-langstroth')!, id: 'own-thin', own: true }, { depth: { mm: 15, plusMinusMm: 0, source: { mark: 'own', text: '' } } })
-    const catalogue = { ...CATALOGUE, patterns: new Map([...CATALOGUE.patterns, ['own-panel', { ...thin, id: 'own-panel', rValue: 5.6 }], ['own-thin', thin]]) }
-    const top = (id: string) => seasonal(build([L.floor, L.deep, L.crown, [id], L.roof], { stage: 'winter', change: hole('closed'), catalogue })).filter((one) => !/guard/.test(one))
+    const thin = withSizes(
+      { ...CATALOGUE.patterns.get('slab-langstroth')!, id: 'own-thin', own: true },
+      { depth: { mm: 15, plusMinusMm: 0, source: { mark: 'own', text: '' } } },
+    )
+    const catalogue = {
+      ...CATALOGUE,
+      patterns: new Map([
+        ...CATALOGUE.patterns,
+        ['own-panel', { ...thin, id: 'own-panel', rValue: 5.6 }],
+        ['own-thin', thin],
+      ]),
+    }
+    const top = (id: string) =>
+      seasonal(
+        build([L.floor, L.deep, L.crown, [id], L.roof], { stage: 'winter', change: hole('closed'), catalogue }),
+      ).filter((one) => !/guard/.test(one))
     expect(top('own-panel')).toEqual([])
     expect(top('own-thin')).toEqual(['thin-slab watch'])
   })

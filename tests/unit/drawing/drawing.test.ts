@@ -12,22 +12,37 @@ import { L, N, build } from '../../helpers/hives'
 
 describe('labels', () => {
   it('never overlap, stay in bounds when there is room, and keep their order', () => {
-    const labels = fc.array(fc.record({ wantedY: fc.integer({ min: -50, max: 900 }), height: fc.integer({ min: 10, max: 60 }) }), { maxLength: 14 })
-    fc.assert(fc.property(labels, (wanted) => {
-      const ys = spreadLabels(wanted, 0, 840)
-      const placed = wanted.map((label, i) => ({ ...label, y: ys[i]! })).sort((a, b) => a.y - b.y)
-      placed.forEach((label, i) => {
-        if (i > 0) expect(label.y - placed[i - 1]!.y).toBeGreaterThanOrEqual((label.height + placed[i - 1]!.height) / 2 - 1e-6)
-        expect(label.y - label.height / 2).toBeGreaterThanOrEqual(-1e-6)
-        expect(label.y + label.height / 2).toBeLessThanOrEqual(840 + 1e-6)
-      })
-      const order = (list: typeof placed) => list.map(({ wantedY }) => wantedY)
-      expect(order(placed)).toEqual([...order(placed)].sort((a, b) => a - b))
-    }))
+    const labels = fc.array(
+      fc.record({ wantedY: fc.integer({ min: -50, max: 900 }), height: fc.integer({ min: 10, max: 60 }) }),
+      { maxLength: 14 },
+    )
+    fc.assert(
+      fc.property(labels, (wanted) => {
+        const ys = spreadLabels(wanted, 0, 840)
+        const placed = wanted.map((label, i) => ({ ...label, y: ys[i]! })).sort((a, b) => a.y - b.y)
+        placed.forEach((label, i) => {
+          if (i > 0)
+            expect(label.y - placed[i - 1]!.y).toBeGreaterThanOrEqual((label.height + placed[i - 1]!.height) / 2 - 1e-6)
+          expect(label.y - label.height / 2).toBeGreaterThanOrEqual(-1e-6)
+          expect(label.y + label.height / 2).toBeLessThanOrEqual(840 + 1e-6)
+        })
+        const order = (list: typeof placed) => list.map(({ wantedY }) => wantedY)
+        expect(order(placed)).toEqual([...order(placed)].sort((a, b) => a - b))
+      }),
+    )
   })
 
   it('stand where they wish when nothing is in the way', () => {
-    expect(spreadLabels([{ wantedY: 100, height: 20 }, { wantedY: 300, height: 20 }], 0, 600)).toEqual([100, 300])
+    expect(
+      spreadLabels(
+        [
+          { wantedY: 100, height: 20 },
+          { wantedY: 300, height: 20 },
+        ],
+        0,
+        600,
+      ),
+    ).toEqual([100, 300])
   })
 })
 
@@ -61,7 +76,9 @@ describe('the section', () => {
 
   it('keeps a positive scale however small the window', () => {
     const { assessment } = build([L.floor, L.deep])
-    expect(layOutBench(assessment, 'along', { width: 10, height: 10 }, { k: 1, x: 0, y: 0 }, null, false).view.scale).toBeGreaterThan(0)
+    expect(
+      layOutBench(assessment, 'along', { width: 10, height: 10 }, { k: 1, x: 0, y: 0 }, null, false).view.scale,
+    ).toBeGreaterThan(0)
   })
 
   it('points to the place in the stack under a height', () => {
@@ -76,8 +93,16 @@ describe('the section', () => {
 
 describe('the tray', () => {
   it('offers every pattern under some format, and with one format only what goes with it', () => {
-    const all = new Set(TRAY_FORMATS.flatMap(({ format }) => trayFor(CATALOGUE, format).flatMap(({ patterns }) => patterns.map(({ id }) => id))))
+    const all = new Set(
+      TRAY_FORMATS.flatMap(({ format }) =>
+        trayFor(CATALOGUE, format).flatMap(({ patterns }) => patterns.map(({ id }) => id)),
+      ),
+    )
     expect(all.size).toBe(CATALOGUE.patterns.size)
-    expect(trayFor(CATALOGUE, 'national').flatMap(({ patterns }) => patterns).every(({ format }) => format === 'national' || format === 'any')).toBe(true)
+    expect(
+      trayFor(CATALOGUE, 'national')
+        .flatMap(({ patterns }) => patterns)
+        .every(({ format }) => format === 'national' || format === 'any'),
+    ).toBe(true)
   })
 })

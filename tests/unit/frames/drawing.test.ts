@@ -5,7 +5,8 @@ import { hungDrawings, placeAtMm, planScale } from '~/drawing/frames-plan'
 import { boxWith, resolved } from '../../helpers/frames'
 
 const deep = boxWith('box-langstroth-deep', 'frame-langstroth-deep', 10)
-const scaleFor = (width: number, height: number, leastPx: number) => planScale(resolved(deep), { width, height }, 100, leastPx)
+const scaleFor = (width: number, height: number, leastPx: number) =>
+  planScale(resolved(deep), { width, height }, 100, leastPx)
 
 describe('a box from above on the screen', () => {
   it('is drawn whole and to one scale where there is room', () => {
@@ -42,7 +43,8 @@ describe('a box from above on the screen', () => {
 describe('the place that a point means', () => {
   const at = (part: typeof deep, mm: number) => placeAtMm(hangAcross(resolved(part)), mm)
   it('is that of the frame nearest it', () => {
-    for (const place of hangAcross(resolved(deep)).places) expect(at(deep, place.centreMm + 3)).toBe(place.content.place)
+    for (const place of hangAcross(resolved(deep)).places)
+      expect(at(deep, place.centreMm + 3)).toBe(place.content.place)
     expect(at(deep, -900)).toBe(0)
     expect(at(deep, 900)).toBe(9)
   })
@@ -58,7 +60,9 @@ describe('the place that a point means', () => {
   })
 
   it('is a slot in a castellation', () => {
-    const slots = boxWith('box-national-super', 'frame-national-shallow-straight', 9, { spacing: { system: 'castellation', count: 11, slack: 'one-side' } })
+    const slots = boxWith('box-national-super', 'frame-national-shallow-straight', 9, {
+      spacing: { system: 'castellation', count: 11, slack: 'one-side' },
+    })
     expect([-210, -192, 0, 192, 400].map((mm) => at(slots, mm))).toEqual([0, 0, 5, 10, 10])
     expect(placeAtMm(hangAcross(resolved(boxWith('box-langstroth-deep', 'frame-langstroth-deep', 0))), 50)).toBe(0)
   })

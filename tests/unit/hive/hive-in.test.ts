@@ -13,12 +13,19 @@ describe('one door to a hive', () => {
   it('gives what the ways behind it give, and the same again as long as yard and hive are the same', () => {
     const { yard, hive } = build(LAYERS)
     const known = hiveIn(yard, hive)
-    expect(known.assessment.findings.map(({ key }) => key)).toEqual(assessHive(yard, hive).findings.map(({ key }) => key))
-    expect(known.lifts(USUAL_PROFILE, usualWeighing(hive.stage)).heaviest).toEqual(liftsOfHive(yard, hive, USUAL_PROFILE).heaviest)
+    expect(known.assessment.findings.map(({ key }) => key)).toEqual(
+      assessHive(yard, hive).findings.map(({ key }) => key),
+    )
+    expect(known.lifts(USUAL_PROFILE, usualWeighing(hive.stage)).heaviest).toEqual(
+      liftsOfHive(yard, hive, USUAL_PROFILE).heaviest,
+    )
     expect(hiveIn(yard, hive)).toBe(known)
     expect(hiveIn(yard, hive, { today: '2026-11-26' })).not.toBe(known)
     expect(hiveIn({ ...yard, prolific: true }, hive)).not.toBe(known)
-    expect([known.layout, known.names('british')]).toEqual([known.assessment.layout, hiveIn(yard, hive).names('british')])
+    expect([known.layout, known.names('british')]).toEqual([
+      known.assessment.layout,
+      hiveIn(yard, hive).names('british'),
+    ])
   })
 
   it('opens on a planned stage as on the yard that is planned', () => {
@@ -27,7 +34,10 @@ describe('one door to a hive', () => {
       const planned = yardAsPlanned(yard, plan)
       const there = hiveIn(planned, planned.hives[0]!, { planned: true })
       const known = plannedHiveIn(yard, plan)
-      expect([known.layout.heightMm, known.assessment.findings.map(({ key }) => key)]).toEqual([there.layout.heightMm, there.assessment.findings.map(({ key }) => key)])
+      expect([known.layout.heightMm, known.assessment.findings.map(({ key }) => key)]).toEqual([
+        there.layout.heightMm,
+        there.assessment.findings.map(({ key }) => key),
+      ])
       expect(plannedHiveIn(yard, plan)).toBe(known)
     }
   })

@@ -10,7 +10,13 @@ type Room = (typeof HOUSE)[number]
 
 /** Which rooms each may look into: imports point down only. */
 const MAY: Readonly<Record<Room, readonly Room[]>> = {
-  core: ['core'], shared: ['shared', 'core'], server: ['server', 'shared', 'core'], app: ['app', 'shared', 'core'], cli: ['cli', 'shared', 'core'], demo: ['demo', 'core'], scripts: ['scripts', 'core', 'shared', 'demo', 'app', 'server'],
+  core: ['core'],
+  shared: ['shared', 'core'],
+  server: ['server', 'shared', 'core'],
+  app: ['app', 'shared', 'core'],
+  cli: ['cli', 'shared', 'core'],
+  demo: ['demo', 'core'],
+  scripts: ['scripts', 'core', 'shared', 'demo', 'app', 'server'],
 }
 
 function* sources(folder: string): Generator<string> {
@@ -22,7 +28,9 @@ function* sources(folder: string): Generator<string> {
 }
 
 function importsOf(path: string): string[] {
-  return [...readFileSync(path, 'utf8').matchAll(/^(?:[^'"\n]*\bfrom|[^'"\n]*\bimport)\s*\(?\s*['"]([^'"]+)['"]/gm)].map(([, from]) => from!)
+  return [
+    ...readFileSync(path, 'utf8').matchAll(/^(?:[^'"\n]*\bfrom|[^'"\n]*\bimport)\s*\(?\s*['"]([^'"]+)['"]/gm),
+  ].map(([, from]) => from!)
 }
 
 function roomOf(path: string, from: string): Room | 'package' {
@@ -37,53 +45,90 @@ const files = HOUSE.flatMap((room) => [...sources(join(root, room))].map((path) 
 
 describe('the house', () => {
   it.each(HOUSE)('%s looks into the rooms below it only', (room) => {
-    const wrong = files.filter((file) => file.room === room).flatMap(({ path }) => importsOf(path).filter((from) => {
-      const target = roomOf(path, from)
-      return target !== 'package' && !MAY[room].includes(target)
-    }).map((from) => `${relative(root, path)} imports ${from}`))
+    const wrong = files
+      .filter((file) => file.room === room)
+      .flatMap(({ path }) =>
+        importsOf(path)
+          .filter((from) => {
+            const target = roomOf(path, from)
+            return target !== 'package' && !MAY[room].includes(target)
+          })
+          .map((from) => `${relative(root, path)} imports ${from}`),
+      )
     expect(wrong).toEqual([])
   })
 
   it('core asks nothing of outside but fractions and a queue', () => {
-    const packages = files.filter(({ room }) => room === 'core').flatMap(({ path }) => importsOf(path).filter((from) => roomOf(path, from) === 'package' && !from.startsWith('.')))
+    const packages = files
+      .filter(({ room }) => room === 'core')
+      .flatMap(({ path }) =>
+        importsOf(path).filter((from) => roomOf(path, from) === 'package' && !from.startsWith('.')),
+      )
     expect([...new Set(packages)].sort()).toEqual(['fraction.js', 'tinyqueue'])
   })
 
   it('core makes no time, no chance and no identity of its own', () => {
-    const made = files.filter(({ room, path }) => room === 'core' && /\b(Date\.now|new Date|Math\.random|randomUUID|performance\.now)\b/.test(readFileSync(path, 'utf8')))
+    const made = files.filter(
+      ({ room, path }) =>
+        room === 'core' &&
+        /\b(Date\.now|new Date|Math\.random|randomUUID|performance\.now)\b/.test(readFileSync(path, 'utf8')),
+    )
     expect(made.map(({ path }) => relative(root, path))).toEqual([])
   })
 
   it('renders no markup from people', () => {
-    expect(files.filter(({ path }) => /v-html|innerHTML/.test(readFileSync(path, 'utf8'))).map(({ path }) => relative(root, path))).toEqual([])
+    expect(
+      files
+        .filter(({ path }) => /v-html|innerHTML/.test(readFileSync(path, 'utf8')))
+        .map(({ path }) => relative(root, path)),
+    ).toEqual([])
   })
 
   it('the server knows the pages that there are', () => {
-    const pages = [...sources(join(root, 'app/pages'))].map((path) => relative(join(root, 'app/pages'), path).replace(/\.vue$/, '')).filter((path) => !path.startsWith('[...'))
-    const addresses = pages.flatMap((path) => (path.includes('[[') ? [path.replace(/\/?\[\[\w+\]\]/, ''), path.replace(/\[\[\w+\]\]/, '*')] : [path.replace(/\/?index$/, '').replace(/\[\w+\]/, '*')]))
+    const pages = [...sources(join(root, 'app/pages'))]
+      .map((path) => relative(join(root, 'app/pages'), path).replace(/\.vue$/, ''))
+      .filter((path) => !path.startsWith('[...'))
+    const addresses = pages.flatMap((path) =>
+      path.includes('[[')
+        ? [path.replace(/\/?\[\[\w+\]\]/, ''), path.replace(/\[\[\w+\]\]/, '*')]
+        : [path.replace(/\/?index$/, '').replace(/\[\w+\]/, '*')],
+    )
     expect(addresses.sort()).toEqual([...PAGES].sort())
   })
 
   it('every schema is built on our own sentences', () => {
-    const direct = files.filter(({ room, path }) => room !== 'core' && relative(root, path) !== 'shared/yup.ts' && /^import (?!type).*from 'yup'/m.test(readFileSync(path, 'utf8')))
+    const direct = files.filter(
+      ({ room, path }) =>
+        room !== 'core' &&
+        relative(root, path) !== 'shared/yup.ts' &&
+        /^import (?!type).*from 'yup'/m.test(readFileSync(path, 'utf8')),
+    )
     expect(direct.map(({ path }) => relative(root, path))).toEqual([])
   })
 
   it('keeps its demo file as its stories write it', async () => {
     const { demoPlan } = await import('../../../demo/make-demo')
-    expect(JSON.parse(readFileSync(join(root, 'demo/demo-plan.json'), 'utf8'))).toEqual(JSON.parse(JSON.stringify(demoPlan())))
+    expect(JSON.parse(readFileSync(join(root, 'demo/demo-plan.json'), 'utf8'))).toEqual(
+      JSON.parse(JSON.stringify(demoPlan())),
+    )
   })
 })
 
 describe('who needs whom', () => {
   /** What a file of core takes values from, types left out. */
   function valuesOf(path: string): string[] {
-    return [...readFileSync(path, 'utf8').matchAll(/^(?:import|export) (?!type )([^'\n]*?)from '(\.[^']+)'/gm)].flatMap(([, names, from]) => {
-      const list = names!.replace(/[{}]/g, '').split(',').map((name) => name.trim()).filter(Boolean)
-      if (names!.trim().startsWith('{') && list.every((name) => name.startsWith('type '))) return []
-      const target = resolve(dirname(path), from!)
-      return [`${target}.ts`, join(target, 'index.ts')].filter((one) => core.has(one)).slice(0, 1)
-    })
+    return [...readFileSync(path, 'utf8').matchAll(/^(?:import|export) (?!type )([^'\n]*?)from '(\.[^']+)'/gm)].flatMap(
+      ([, names, from]) => {
+        const list = names!
+          .replace(/[{}]/g, '')
+          .split(',')
+          .map((name) => name.trim())
+          .filter(Boolean)
+        if (names!.trim().startsWith('{') && list.every((name) => name.startsWith('type '))) return []
+        const target = resolve(dirname(path), from!)
+        return [`${target}.ts`, join(target, 'index.ts')].filter((one) => core.has(one)).slice(0, 1)
+      },
+    )
   }
   const core = new Set([...sources(join(root, 'core'))])
 
@@ -92,7 +137,8 @@ describe('who needs whom', () => {
     const done = new Set<string>()
     const circles: string[] = []
     const follow = (path: string, way: readonly string[]) => {
-      if (way.includes(path)) return void circles.push([...way.slice(way.indexOf(path)), path].map((one) => relative(root, one)).join(' → '))
+      if (way.includes(path))
+        return void circles.push([...way.slice(way.indexOf(path)), path].map((one) => relative(root, one)).join(' → '))
       if (done.has(path)) return
       for (const next of needs.get(path) ?? []) follow(next, [...way, path])
       done.add(path)

@@ -8,7 +8,13 @@ import { L, N, build, type Layer } from '../../helpers/hives'
 function lifted(layers: readonly Layer[], profile: Partial<LiftProfile> = {}, fullness: Fullness = 'full') {
   const { assessment, at } = build(layers)
   const mass = massOfHive(assessment.assembled, { fullness, meanwhile: 'full', timberKgPerM3: 420, fill: FILL })
-  return { at, layout: assessment.layout, assembled: assessment.assembled, mass, lifts: liftsOf(assessment.layout, mass, { ...USUAL_PROFILE, ...profile }) }
+  return {
+    at,
+    layout: assessment.layout,
+    assembled: assessment.assembled,
+    mass,
+    lifts: liftsOf(assessment.layout, mass, { ...USUAL_PROFILE, ...profile }),
+  }
 }
 const TALL: readonly Layer[] = [L.stand, L.floor, L.deep, L.deep, L.medium, L.medium, L.crown, L.roof]
 
@@ -16,7 +22,8 @@ describe('every box as it comes off', () => {
   it('from the top down, the lowest staying where it is, at the height of its hand-holds', () => {
     const { lifts, layout, at } = lifted(TALL)
     expect(lifts.lifts.map(({ partId }) => partId)).toEqual([at(5), at(4), at(3)])
-    for (const lift of lifts.lifts) expect(lift.from.handMm).toBeCloseTo(layout.parts.find(({ part }) => part.id === lift.partId)!.topMm - 65, 9)
+    for (const lift of lifts.lifts)
+      expect(lift.from.handMm).toBeCloseTo(layout.parts.find(({ part }) => part.id === lift.partId)!.topMm - 65, 9)
     expect(lifts.inspectionLifts).toBe(6)
     expect(lifts.movedKg.middle).toBeCloseTo(2 * lifts.lifts.reduce((sum, { kg }) => sum + kg.middle, 0), 9)
     expect(lifts.heaviest!.partId).toBe(at(3))
@@ -24,14 +31,23 @@ describe('every box as it comes off', () => {
   })
 
   it('piles them up on an upturned roof, or puts each on a second stand', () => {
-    expect(lifted(TALL).lifts.lifts.map(({ to }) => to.handMm)).toEqual([150 + 168.275 - 65, 150 + 2 * 168.275 - 65, 150 + 2 * 168.275 + 244.475 - 65].map((mm) => expect.closeTo(mm, 6)))
-    expect(lifted(TALL, { putDown: 'second-stand', putDownMm: 600 }).lifts.lifts.map(({ to }) => to.handMm)).toEqual([600 + 103.275, 600 + 103.275, 600 + 179.475].map((mm) => expect.closeTo(mm, 6)))
+    expect(lifted(TALL).lifts.lifts.map(({ to }) => to.handMm)).toEqual(
+      [150 + 168.275 - 65, 150 + 2 * 168.275 - 65, 150 + 2 * 168.275 + 244.475 - 65].map((mm) => expect.closeTo(mm, 6)),
+    )
+    expect(lifted(TALL, { putDown: 'second-stand', putDownMm: 600 }).lifts.lifts.map(({ to }) => to.handMm)).toEqual(
+      [600 + 103.275, 600 + 103.275, 600 + 179.475].map((mm) => expect.closeTo(mm, 6)),
+    )
   })
 
   it('is judged by the smaller of its two ends in each school', () => {
     for (const school of ['equation', 'zones', 'own-limit'] as const) {
       for (const lift of lifted(TALL, { school }).lifts.lifts) {
-        const ends = school === 'equation' ? [lift.from.equation.limitKg!, lift.to.equation.limitKg!] : school === 'zones' ? [lift.from.guidelineKg!, lift.to.guidelineKg!] : [20]
+        const ends =
+          school === 'equation'
+            ? [lift.from.equation.limitKg!, lift.to.equation.limitKg!]
+            : school === 'zones'
+              ? [lift.from.guidelineKg!, lift.to.guidelineKg!]
+              : [20]
         expect(lift.allowedKg).toBeCloseTo(Math.min(...ends), 9)
         expect(lift.index).toBeCloseTo(lift.kg.middle / lift.allowedKg!, 9)
       }
@@ -39,26 +55,44 @@ describe('every box as it comes off', () => {
   })
 
   it('allows half of one’s own limit above the shoulder', () => {
-    const high = lifted([L.stand, L.floor, L.deep, L.deep, L.deep, L.deep, L.deep, L.crown, L.roof], { school: 'own-limit', limitKg: 20, statureMm: 1600 })
+    const high = lifted([L.stand, L.floor, L.deep, L.deep, L.deep, L.deep, L.deep, L.crown, L.roof], {
+      school: 'own-limit',
+      limitKg: 20,
+      statureMm: 1600,
+    })
     expect(high.lifts.lifts[0]!.allowedKg).toBe(10)
     expect(high.lifts.lifts.at(-1)!.allowedKg).toBe(20)
   })
 
   it('makes up no number where a school has none, and ranks it worst', () => {
     const tower = lifted([L.stand, L.stand, L.stand, L.floor, ...Array<Layer>(7).fill(L.deep), L.crown, L.roof])
-    expect(tower.lifts.lifts[0]).toMatchObject({ allowedKg: null, index: null, outOfRange: expect.arrayContaining(['height']), grade: 'mend' })
+    expect(tower.lifts.lifts[0]).toMatchObject({
+      allowedKg: null,
+      index: null,
+      outOfRange: expect.arrayContaining(['height']),
+      grade: 'mend',
+    })
     expect(tower.lifts.worst).toBe(tower.lifts.lifts[0])
-    const zones = lifted([L.stand, L.stand, L.stand, L.floor, ...Array<Layer>(7).fill(L.deep), L.crown, L.roof], { school: 'zones' })
+    const zones = lifted([L.stand, L.stand, L.stand, L.floor, ...Array<Layer>(7).fill(L.deep), L.crown, L.roof], {
+      school: 'zones',
+    })
     expect(zones.lifts.lifts[0]!.allowedKg).toBeNull()
   })
 
   it('is never lower on a higher stand, for the top box', () => {
-    const top = (stands: number) => lifted([...Array<Layer>(stands).fill(L.stand), L.floor, L.deep, L.medium, L.crown, L.roof]).lifts.highest!.from.handMm
+    const top = (stands: number) =>
+      lifted([...Array<Layer>(stands).fill(L.stand), L.floor, L.deep, L.medium, L.crown, L.roof]).lifts.highest!.from
+        .handMm
     expect([top(0), top(1), top(2)]).toEqual([top(0), top(0) + 200, top(0) + 400])
   })
 
   it('has nothing to lift where one box stands', () => {
-    expect(lifted([N.floor, N.brood, N.crown, N.roof]).lifts).toMatchObject({ lifts: [], worst: null, inspectionLifts: 0, movedKg: { middle: 0 } })
+    expect(lifted([N.floor, N.brood, N.crown, N.roof]).lifts).toMatchObject({
+      lifts: [],
+      worst: null,
+      inspectionLifts: 0,
+      movedKg: { middle: 0 },
+    })
   })
 
   it('halves nothing by wishing: two people may lift four thirds of the guideline of one', () => {
@@ -74,7 +108,14 @@ describe('a profile', () => {
     expect(bodyHeights(USUAL_PROFILE)).toMatchObject({ shoulderMm: 1394, elbowMm: 1071, knuckleMm: 731 })
     expect(bodyHeights({ ...USUAL_PROFILE, elbowMm: 1000 }).elbowMm).toBe(1000)
   })
-  it.each([[{ statureMm: 900 }, 'statureMm', 'out-of-range'], [{ limitKg: 0 }, 'limitKg', 'out-of-range'], [{ putDownMm: 1600 }, 'putDownMm', 'out-of-range'], [{ elbowMm: 1500 }, 'shoulderMm', 'out-of-order'], [{ knuckleMm: 1200 }, 'elbowMm', 'out-of-order'], [{ shoulderMm: 1800 }, 'shoulderMm', 'out-of-order']] as const)('refuses %j', (change, field, problem) => {
+  it.each([
+    [{ statureMm: 900 }, 'statureMm', 'out-of-range'],
+    [{ limitKg: 0 }, 'limitKg', 'out-of-range'],
+    [{ putDownMm: 1600 }, 'putDownMm', 'out-of-range'],
+    [{ elbowMm: 1500 }, 'shoulderMm', 'out-of-order'],
+    [{ knuckleMm: 1200 }, 'elbowMm', 'out-of-order'],
+    [{ shoulderMm: 1800 }, 'shoulderMm', 'out-of-order'],
+  ] as const)('refuses %j', (change, field, problem) => {
     expect(profileProblem({ ...USUAL_PROFILE, ...change })).toMatchObject({ field, problem })
   })
   it('takes what ships', () => {
@@ -85,7 +126,13 @@ describe('a profile', () => {
 describe('whether it stands', () => {
   const standing = (layers: readonly Layer[], fullness: Fullness = 'full') => {
     const { layout, assembled, mass } = lifted(layers, {}, fullness)
-    return standingOf(layout, assembled.attached, mass, massOfHive(assembled, { fullness: 'empty', meanwhile: 'empty', timberKgPerM3: 420, fill: FILL }), 2.7)
+    return standingOf(
+      layout,
+      assembled.attached,
+      mass,
+      massOfHive(assembled, { fullness: 'empty', meanwhile: 'empty', timberKgPerM3: 420, fill: FILL }),
+      2.7,
+    )
   }
 
   it('loads the stand with everything on it, against its rating', () => {
@@ -110,19 +157,60 @@ describe('whether it stands', () => {
     expect(standing([L.floor, L.deep, L.crown]).winds.roof).toBeNull()
   })
 
-  it('goes by the narrower side of what stands on the ground: not of a narrow feeder on top, nor by a width that is the longer side', () => {
-    const wide = standing([L.floor, L.deep, L.crown, L.roof]).winds.asItStands
-    const { layout, assembled, mass } = lifted([L.floor, L.deep, L.crown, L.roof])
-    const narrowed = { ...layout, parts: layout.parts.map((part) => (part.pattern?.kind === 'crown' ? { ...part, resolved: { ...part.resolved, dimensions: { ...part.resolved.dimensions, outsideWidth: { ...part.resolved.dimensions.outsideWidth!, mm: 200 } } }, dimensions: { ...part.resolved.dimensions, outsideWidth: { ...part.resolved.dimensions.outsideWidth!, mm: 200 } } } : part)) }
-    const empty = massOfHive(assembled, { fullness: 'empty', meanwhile: 'empty', timberKgPerM3: 420, fill: FILL })
-    expect(standingOf(narrowed as typeof layout, assembled.attached, mass, empty, 2.7).winds.asItStands).toBe(standingOf(layout, assembled.attached, mass, empty, 2.7).winds.asItStands)
-    expect(wide).toBeGreaterThan(20)
-    const poly = lifted([['floor-mesh-poly-national-12'], ['box-poly-national-12-brood', 'brood'], ['crown-poly-national-12'], ['roof-poly-national-12']].filter(([id]) => CATALOGUE.patterns.has(id!)) as unknown as Layer[])
-    const polyEmpty = massOfHive(poly.assembled, { fullness: 'empty', meanwhile: 'empty', timberKgPerM3: 420, fill: FILL })
-    const { winds } = standingOf(poly.layout, poly.assembled.attached, poly.mass, polyEmpty, 2.7)
-    const heightMm = poly.layout.heightMm - Math.min(...poly.layout.parts.map(({ bottomMm }) => bottomMm))
-    expect(winds.asItStands).toBeCloseTo(tippingWindMs(poly.mass.kg.middle, 500, (537 * heightMm) / 1e6, heightMm / 2), 6)
-  })
+  it(
+    'goes by the narrower side of what stands on the ground: not of a narrow feeder on top, ' +
+      'nor by a width that is the longer side',
+    () => {
+      const wide = standing([L.floor, L.deep, L.crown, L.roof]).winds.asItStands
+      const { layout, assembled, mass } = lifted([L.floor, L.deep, L.crown, L.roof])
+      const narrowed = {
+        ...layout,
+        parts: layout.parts.map((part) =>
+          part.pattern?.kind === 'crown'
+            ? {
+                ...part,
+                resolved: {
+                  ...part.resolved,
+                  dimensions: {
+                    ...part.resolved.dimensions,
+                    outsideWidth: { ...part.resolved.dimensions.outsideWidth!, mm: 200 },
+                  },
+                },
+                dimensions: {
+                  ...part.resolved.dimensions,
+                  outsideWidth: { ...part.resolved.dimensions.outsideWidth!, mm: 200 },
+                },
+              }
+            : part,
+        ),
+      }
+      const empty = massOfHive(assembled, { fullness: 'empty', meanwhile: 'empty', timberKgPerM3: 420, fill: FILL })
+      expect(standingOf(narrowed as typeof layout, assembled.attached, mass, empty, 2.7).winds.asItStands).toBe(
+        standingOf(layout, assembled.attached, mass, empty, 2.7).winds.asItStands,
+      )
+      expect(wide).toBeGreaterThan(20)
+      const poly = lifted(
+        [
+          ['floor-mesh-poly-national-12'],
+          ['box-poly-national-12-brood', 'brood'],
+          ['crown-poly-national-12'],
+          ['roof-poly-national-12'],
+        ].filter(([id]) => CATALOGUE.patterns.has(id!)) as unknown as Layer[],
+      )
+      const polyEmpty = massOfHive(poly.assembled, {
+        fullness: 'empty',
+        meanwhile: 'empty',
+        timberKgPerM3: 420,
+        fill: FILL,
+      })
+      const { winds } = standingOf(poly.layout, poly.assembled.attached, poly.mass, polyEmpty, 2.7)
+      const heightMm = poly.layout.heightMm - Math.min(...poly.layout.parts.map(({ bottomMm }) => bottomMm))
+      expect(winds.asItStands).toBeCloseTo(
+        tippingWindMs(poly.mass.kg.middle, 500, (537 * heightMm) / 1e6, heightMm / 2),
+        6,
+      )
+    },
+  )
 
   it('counts the smaller of tipping with its stand and off it', () => {
     const { layout, mass } = lifted(TALL)

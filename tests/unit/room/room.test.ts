@@ -13,7 +13,15 @@ const box = (id: string) => boxOfPattern(CATALOGUE.patterns.get(id)!, CATALOGUE)
 const own = (mm: number): Length => ({ mm, plusMinusMm: 0, source: { mark: 'own', text: 'test' } })
 
 describe('comb, cells and litres', () => {
-  it.each([['frame-langstroth-deep', 8.71], ['frame-langstroth-medium', 5.58], ['frame-langstroth-shallow', 4.63], ['frame-langstroth-jumbo', 11.02], ['frame-national-deep', 6.62], ['frame-national-shallow', 4.06], ['frame-national-14x12', 9.62]])('%s has %d dm² of comb a side', (id, dm2) => {
+  it.each([
+    ['frame-langstroth-deep', 8.71],
+    ['frame-langstroth-medium', 5.58],
+    ['frame-langstroth-shallow', 4.63],
+    ['frame-langstroth-jumbo', 11.02],
+    ['frame-national-deep', 6.62],
+    ['frame-national-shallow', 4.06],
+    ['frame-national-14x12', 9.62],
+  ])('%s has %d dm² of comb a side', (id, dm2) => {
     expect(combAreaDm2(frame(id))).toBeCloseTo(dm2, 1)
   })
 
@@ -41,21 +49,31 @@ describe('comb, cells and litres', () => {
 })
 
 describe('room for the queen', () => {
-  const room = (layers: readonly Layer[], stage: 'flow' | 'winter' | 'settling' = 'flow') => build(layers, { stage }).assessment.findings.find(({ rule }) => rule.startsWith('room.'))
+  const room = (layers: readonly Layer[], stage: 'flow' | 'winter' | 'settling' = 'flow') =>
+    build(layers, { stage }).assessment.findings.find(({ rule }) => rule.startsWith('room.'))
 
   it('is enough in a deep, a National and an 8-frame deep, and too little in a nucleus', () => {
     expect(room([L.floor, L.deep, L.roof])).toBeUndefined()
     expect(room([N.floor, N.brood, N.roof])).toBeUndefined()
     expect(room([L.floor, ['box-langstroth-8-deep', 'brood'], L.roof])).toBeUndefined()
-    expect(room([L.floor, ['box-langstroth-5-deep', 'brood'], L.roof])).toMatchObject({ rule: 'room.brood', severity: 'mend' })
-    expect(room([L.floor, ['box-langstroth-medium', 'brood'], L.roof])).toMatchObject({ rule: 'room.brood', severity: 'watch' })
+    expect(room([L.floor, ['box-langstroth-5-deep', 'brood'], L.roof])).toMatchObject({
+      rule: 'room.brood',
+      severity: 'mend',
+    })
+    expect(room([L.floor, ['box-langstroth-medium', 'brood'], L.roof])).toMatchObject({
+      rule: 'room.brood',
+      severity: 'watch',
+    })
     expect(room([L.floor, ['box-langstroth-5-deep', 'brood'], L.roof], 'winter')).toBeUndefined()
   })
 
   it('asks for half as much again for a prolific strain', () => {
     const built = build([N.floor, N.brood, N.roof])
     const prolific: Yard = { ...built.yard, prolific: true }
-    expect(assessFirst(prolific).findings.find(({ rule }) => rule === 'room.brood')).toMatchObject({ severity: 'mend', facts: { needCells: 63_000 } })
+    expect(assessFirst(prolific).findings.find(({ rule }) => rule === 'room.brood')).toMatchObject({
+      severity: 'mend',
+      facts: { needCells: 63_000 },
+    })
   })
 
   it('warns of two boxes on a colony that settles', () => {
@@ -66,7 +84,13 @@ describe('room for the queen', () => {
 describe('uniform kit', () => {
   it('counts depths and frame sizes, and what one size would replace', () => {
     const { yard } = build([L.floor, L.deep, L.deep, L.medium, L.roof])
-    expect(uniformKit(yard)).toMatchObject({ boxes: 3, depths: [{ count: 2 }, { count: 1 }], frames: [{ patternId: 'frame-langstroth-deep', count: 20 }, { count: 10 }], boxesToReplace: 1, framesToReplace: 10 })
+    expect(uniformKit(yard)).toMatchObject({
+      boxes: 3,
+      depths: [{ count: 2 }, { count: 1 }],
+      frames: [{ patternId: 'frame-langstroth-deep', count: 20 }, { count: 10 }],
+      boxesToReplace: 1,
+      framesToReplace: 10,
+    })
   })
 })
 
@@ -86,21 +110,37 @@ describe('figures of one’s own', () => {
     const built = build([L.floor, L.deep, L.deep, L.crown, L.roof])
     const limit = applyEdit(built.yard, { kind: 'set-override', key: limitKey('beeSpaceMax'), length: own(12.7) })
     expect(limit.ok && assessFirst(limit.yard).gaps[1]).toMatchObject({ verdict: 'bee-space' })
-    const taller = applyEdit(built.yard, { kind: 'set-override', key: overrideKey('frame-langstroth-deep', 'height'), length: own(235) })
+    const taller = applyEdit(built.yard, {
+      kind: 'set-override',
+      key: overrideKey('frame-langstroth-deep', 'height'),
+      length: own(235),
+    })
     expect(taller.ok && assessFirst(taller.yard).gaps[1]!.mm).toBeCloseTo(12.7 - 3.225, 3)
     for (const { source, label } of Object.values(LIMITS)) expect(source.text && label).toBeTruthy()
   })
 
   it('keep a pattern of one’s own like any other, and refuse to lose one in use', () => {
     const built = build([N.floor, N.brood, N.roof])
-    const mine = { ...CATALOGUE.patterns.get('box-national-super')!, id: 'own-super', own: true, label: { british: 'Uncle’s super', northAmerican: 'Uncle’s super' } }
+    const mine = {
+      ...CATALOGUE.patterns.get('box-national-super')!,
+      id: 'own-super',
+      own: true,
+      label: { british: 'Uncle’s super', northAmerican: 'Uncle’s super' },
+    }
     const kept = applyEdit(built.yard, { kind: 'set-pattern', patternId: mine.id, pattern: mine })
     if (!kept.ok) throw new Error()
     expect(catalogueOf(kept.yard).patterns.get('own-super')).toBe(mine)
     expect(planProblem(planOf([kept.yard]))).toBeUndefined()
     expect(planProblem(planOf([{ ...kept.yard, patterns: [mine, mine] }]))).toMatchObject({ problem: 'pattern-taken' })
-    const used = applyEdit(kept.yard, { kind: 'stock-part', at: 0, part: { id: 'p', patternId: mine.id, contents: [], hasHeld: [] } })
-    expect(used.ok && applyEdit(used.yard, { kind: 'set-pattern', patternId: mine.id, pattern: null })).toMatchObject({ ok: false, problem: { reason: 'pattern-in-use' } })
+    const used = applyEdit(kept.yard, {
+      kind: 'stock-part',
+      at: 0,
+      part: { id: 'p', patternId: mine.id, contents: [], hasHeld: [] },
+    })
+    expect(used.ok && applyEdit(used.yard, { kind: 'set-pattern', patternId: mine.id, pattern: null })).toMatchObject({
+      ok: false,
+      problem: { reason: 'pattern-in-use' },
+    })
     const gone = applyEdit(kept.yard, { kind: 'set-pattern', patternId: mine.id, pattern: null })
     expect(gone.ok && gone.yard).toEqual(built.yard)
     expect(gone.ok && applyEdit(gone.yard, gone.inverse)).toMatchObject({ ok: true, yard: kept.yard })
@@ -108,10 +148,17 @@ describe('figures of one’s own', () => {
 
   it('stock and drop parts of the shed', () => {
     const yard = emptyYard('y', 'Y')
-    const stocked = applyEdit(yard, { kind: 'stock-part', at: 0, part: { id: 'p', patternId: 'eke-national', contents: [], hasHeld: ['honey'], condition: 'worn' } })
+    const stocked = applyEdit(yard, {
+      kind: 'stock-part',
+      at: 0,
+      part: { id: 'p', patternId: 'eke-national', contents: [], hasHeld: ['honey'], condition: 'worn' },
+    })
     expect(stocked.ok && applyEdit(stocked.yard, stocked.inverse)).toMatchObject({ ok: true, yard })
     const { yard: standing, at } = build([N.floor, N.brood])
-    expect(applyEdit(standing, { kind: 'drop-part', partId: at(1) })).toMatchObject({ ok: false, problem: { reason: 'part-already-placed' } })
+    expect(applyEdit(standing, { kind: 'drop-part', partId: at(1) })).toMatchObject({
+      ok: false,
+      problem: { reason: 'part-already-placed' },
+    })
   })
 
   it('open plan files of the first version', () => {

@@ -1,14 +1,46 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { CLIMATES, type Calendar } from '#core/hive'
-import { CALENDARS, COOL_MARITIME, HALF_YEAR_DAYS, YEAR_DAYS, addDays, calendarProblems, dayOfYear, daysFrom, marksOf, monthDayOf, shifted, stageOn, stagesOfYear } from '#core/season'
+import {
+  CALENDARS,
+  COOL_MARITIME,
+  HALF_YEAR_DAYS,
+  YEAR_DAYS,
+  addDays,
+  calendarProblems,
+  dayOfYear,
+  daysFrom,
+  marksOf,
+  monthDayOf,
+  shifted,
+  stageOn,
+  stagesOfYear,
+} from '#core/season'
 
 const on = (calendar: Calendar, day: string) => stageOn(`2026-${day}T00:00:00Z`, calendar)
-const problems = (change: Partial<Calendar>) => calendarProblems({ ...COOL_MARITIME, ...change }).map(({ field, problem, warning }) => `${field} ${problem}${warning ? ' (warning)' : ''}`)
+const problems = (change: Partial<Calendar>) =>
+  calendarProblems({ ...COOL_MARITIME, ...change }).map(
+    ({ field, problem, warning }) => `${field} ${problem}${warning ? ' (warning)' : ''}`,
+  )
 
 describe('the stages of a year', () => {
   it('go by the yard’s own dates, a boundary belonging to the stage that it begins', () => {
-    expect(['02-01', '03-01', '04-29', '05-20', '07-31', '08-14', '10-04', '11-01', '01-10', '02-29'].map((day) => on(COOL_MARITIME, day))).toEqual(['late-winter-check', 'building-up', 'supering', 'flow', 'crop', 'after-crop', 'pack-down', 'winter', 'winter', 'late-winter-check'])
+    expect(
+      ['02-01', '03-01', '04-29', '05-20', '07-31', '08-14', '10-04', '11-01', '01-10', '02-29'].map((day) =>
+        on(COOL_MARITIME, day),
+      ),
+    ).toEqual([
+      'late-winter-check',
+      'building-up',
+      'supering',
+      'flow',
+      'crop',
+      'after-crop',
+      'pack-down',
+      'winter',
+      'winter',
+      'late-winter-check',
+    ])
   })
 
   it('have the lengths that the rules give them: 28, 21, 14 and 28 days', () => {
@@ -17,7 +49,9 @@ describe('the stages of a year', () => {
   })
 
   it('a climate without frost has flow, crop and dearth, and neither winter nor packing down', () => {
-    expect(new Set(stagesOfYear(CALENDARS['tropical-highland']).map(({ stage }) => stage))).toEqual(new Set(['flow', 'crop', 'dearth']))
+    expect(new Set(stagesOfYear(CALENDARS['tropical-highland']).map(({ stage }) => stage))).toEqual(
+      new Set(['flow', 'crop', 'dearth']),
+    )
     expect(stagesOfYear(CALENDARS['tropical-highland']).filter(({ stage }) => stage === 'flow')).toHaveLength(2)
   })
 
@@ -27,35 +61,81 @@ describe('the stages of a year', () => {
     expect(order.slice(order.indexOf('crop'), order.indexOf('crop') + 3)).toEqual(['crop', 'dearth', 'supering'])
   })
 
-  it.each(CLIMATES)('%s: every day of the year is in one stage, the runs follow each other without a hole', (climate) => {
-    const periods = stagesOfYear(CALENDARS[climate])
-    expect(periods.reduce((sum, { days }) => sum + days, 0)).toBe(YEAR_DAYS)
-    periods.forEach(({ to }, i) => expect(periods[(i + 1) % periods.length]!.from).toBe(to))
-    expect(calendarProblems(CALENDARS[climate]).filter(({ warning }) => !warning)).toEqual([])
-  })
+  it.each(CLIMATES)(
+    '%s: every day of the year is in one stage, the runs follow each other without a hole',
+    (climate) => {
+      const periods = stagesOfYear(CALENDARS[climate])
+      expect(periods.reduce((sum, { days }) => sum + days, 0)).toBe(YEAR_DAYS)
+      periods.forEach(({ to }, i) => expect(periods[(i + 1) % periods.length]!.from).toBe(to))
+      expect(calendarProblems(CALENDARS[climate]).filter(({ warning }) => !warning)).toEqual([])
+    },
+  )
 
-  it('a calendar turned by so many days gives the same stages turned by as many, in either hemisphere (property)', () => {
-    fc.assert(fc.property(fc.constantFrom(...CLIMATES), fc.integer({ min: 0, max: 364 }), fc.oneof(fc.constant(HALF_YEAR_DAYS), fc.integer({ min: 1, max: 364 })), (climate, day, by) => {
-      const text = monthDayOf(day)
-      expect(on(shifted(CALENDARS[climate], by), addDays(text, by))).toBe(on(CALENDARS[climate], text))
-    }))
-    expect([on(shifted(COOL_MARITIME, HALF_YEAR_DAYS), '12-24'), on(shifted(COOL_MARITIME, HALF_YEAR_DAYS), '06-24')]).toEqual(['flow', 'winter'])
-  })
+  it(
+    'a calendar turned by so many days gives the same stages turned by as many, in either ' + 'hemisphere (property)',
+    () => {
+      fc.assert(
+        fc.property(
+          fc.constantFrom(...CLIMATES),
+          fc.integer({ min: 0, max: 364 }),
+          fc.oneof(fc.constant(HALF_YEAR_DAYS), fc.integer({ min: 1, max: 364 })),
+          (climate, day, by) => {
+            const text = monthDayOf(day)
+            expect(on(shifted(CALENDARS[climate], by), addDays(text, by))).toBe(on(CALENDARS[climate], text))
+          },
+        ),
+      )
+      expect([
+        on(shifted(COOL_MARITIME, HALF_YEAR_DAYS), '12-24'),
+        on(shifted(COOL_MARITIME, HALF_YEAR_DAYS), '06-24'),
+      ]).toEqual(['flow', 'winter'])
+    },
+  )
 
   it('any dates at all give a whole year, whatever overlaps (property)', () => {
     const day = fc.integer({ min: 0, max: 364 }).map(monthDayOf)
-    fc.assert(fc.property(day, day, day, day, fc.option(fc.record({ start: day, end: day }), { nil: undefined }), (firstPollen, flowStart, flowEnd, firstFrost, secondFlow) => {
-      const periods = stagesOfYear({ climate: 'cool-maritime', firstPollen, flowStart, flowEnd, firstFrost, lastFrost: null, ...(secondFlow ? { secondFlow } : {}) })
-      expect(periods.reduce((sum, { days }) => sum + days, 0)).toBe(YEAR_DAYS)
-    }))
+    fc.assert(
+      fc.property(
+        day,
+        day,
+        day,
+        day,
+        fc.option(fc.record({ start: day, end: day }), { nil: undefined }),
+        (firstPollen, flowStart, flowEnd, firstFrost, secondFlow) => {
+          const periods = stagesOfYear({
+            climate: 'cool-maritime',
+            firstPollen,
+            flowStart,
+            flowEnd,
+            firstFrost,
+            lastFrost: null,
+            ...(secondFlow ? { secondFlow } : {}),
+          })
+          expect(periods.reduce((sum, { days }) => sum + days, 0)).toBe(YEAR_DAYS)
+        },
+      ),
+    )
   })
 
-  it('where two overlap: flow before crop before supering before late-winter check before packing down before winter', () => {
-    const early = { ...COOL_MARITIME, flowStart: '03-05' }
-    expect([on(early, '02-11'), on(early, '02-12'), on(early, '03-05')]).toEqual(['late-winter-check', 'supering', 'flow'])
-    const lateFlow = { ...COOL_MARITIME, flowEnd: '10-20' }
-    expect([on(lateFlow, '10-19'), on(lateFlow, '10-20'), on(lateFlow, '11-02'), on(lateFlow, '11-03')]).toEqual(['flow', 'crop', 'crop', 'winter'])
-  })
+  it(
+    'where two overlap: flow before crop before supering before late-winter check before ' +
+      'packing down before winter',
+    () => {
+      const early = { ...COOL_MARITIME, flowStart: '03-05' }
+      expect([on(early, '02-11'), on(early, '02-12'), on(early, '03-05')]).toEqual([
+        'late-winter-check',
+        'supering',
+        'flow',
+      ])
+      const lateFlow = { ...COOL_MARITIME, flowEnd: '10-20' }
+      expect([on(lateFlow, '10-19'), on(lateFlow, '10-20'), on(lateFlow, '11-02'), on(lateFlow, '11-03')]).toEqual([
+        'flow',
+        'crop',
+        'crop',
+        'winter',
+      ])
+    },
+  )
 
   it('a beginning that the keeper moves moves the end of the stage before it', () => {
     const moved = { ...COOL_MARITIME, moved: { supering: '04-20' } }
@@ -66,9 +146,14 @@ describe('the stages of a year', () => {
 
 describe('what cannot be in a year', () => {
   it.each([
-    ['no date', { firstPollen: '13-01' }, 'firstPollen no-date'], ['the 30th of February', { flowStart: '02-30' }, 'flowStart no-date'], ['frost where there is no winter', { climate: 'tropical-highland' as const }, 'firstFrost frost-without-winter'],
-    ['no frost where there is winter', { firstFrost: null }, 'firstFrost winter-without-frost'], ['a flow that ends before it begins', { flowEnd: '05-01' }, 'flowEnd flow-too-long'], ['two flows at once', { secondFlow: { start: '07-01', end: '09-01' } }, 'secondFlow flows-overlap'],
-    ['a beginning past its end', { moved: { supering: '06-15' } }, 'supering overlaps'], ['a stage that this year has not', { moved: { dearth: '06-15' } }, 'dearth not-in-this-year'],
+    ['no date', { firstPollen: '13-01' }, 'firstPollen no-date'],
+    ['the 30th of February', { flowStart: '02-30' }, 'flowStart no-date'],
+    ['frost where there is no winter', { climate: 'tropical-highland' as const }, 'firstFrost frost-without-winter'],
+    ['no frost where there is winter', { firstFrost: null }, 'firstFrost winter-without-frost'],
+    ['a flow that ends before it begins', { flowEnd: '05-01' }, 'flowEnd flow-too-long'],
+    ['two flows at once', { secondFlow: { start: '07-01', end: '09-01' } }, 'secondFlow flows-overlap'],
+    ['a beginning past its end', { moved: { supering: '06-15' } }, 'supering overlaps'],
+    ['a stage that this year has not', { moved: { dearth: '06-15' } }, 'dearth not-in-this-year'],
   ])('%s is refused', (_name, change, expected) => {
     expect(problems(change)).toContain(expected)
   })
@@ -83,14 +168,21 @@ describe('marks on the calendar', () => {
   it('a count of mites each month from building up, and the eight weeks before the first frost', () => {
     const marks = marksOf(COOL_MARITIME)
     expect(marks.find(({ kind }) => kind === 'winter-bees')).toEqual({ kind: 'winter-bees', from: '09-06', days: 56 })
-    expect(marks.filter(({ kind }) => kind === 'mite-count').map(({ from }) => from).slice(0, 3)).toEqual(['03-01', '03-31', '04-30'])
+    expect(
+      marks
+        .filter(({ kind }) => kind === 'mite-count')
+        .map(({ from }) => from)
+        .slice(0, 3),
+    ).toEqual(['03-01', '03-31', '04-30'])
     expect(marksOf(CALENDARS['tropical-highland']).some(({ kind }) => kind === 'winter-bees')).toBe(false)
   })
 
   it('days go round the year and back (property)', () => {
-    fc.assert(fc.property(fc.integer({ min: 0, max: 364 }), fc.integer({ min: -800, max: 800 }), (day, by) => {
-      expect(daysFrom(monthDayOf(day), addDays(monthDayOf(day), by))).toBe(((by % 365) + 365) % 365)
-      expect(dayOfYear(monthDayOf(day))).toBe(day)
-    }))
+    fc.assert(
+      fc.property(fc.integer({ min: 0, max: 364 }), fc.integer({ min: -800, max: 800 }), (day, by) => {
+        expect(daysFrom(monthDayOf(day), addDays(monthDayOf(day), by))).toBe(((by % 365) + 365) % 365)
+        expect(dayOfYear(monthDayOf(day))).toBe(day)
+      }),
+    )
   })
 })

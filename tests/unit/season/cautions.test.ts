@@ -1,49 +1,127 @@
 import { describe, expect, it } from 'vitest'
 import { CATALOGUE } from '#core/catalogue'
 import { STAGES, type Stage, type VisitStep } from '#core/hive'
-import { CALENDARS, CAUTIONS, FEEDS, cautionsOfStage, cautionsOfStep, daysToWinter, shifted, STEP_REASONS } from '#core/season'
+import {
+  CALENDARS,
+  CAUTIONS,
+  FEEDS,
+  cautionsOfStage,
+  cautionsOfStep,
+  daysToWinter,
+  shifted,
+  STEP_REASONS,
+} from '#core/season'
 import { CAUTION_WORDS, FEED_WORDS, REASON_WORDS, dayInWords, stepOfVisitInWords, type Reader } from '#core/wording'
 
-const step = (patternId: string, change: Partial<VisitStep> = {}): VisitStep => ({ partId: 'p', patternId, from: 'hive', to: 1, kg: 12, turned: false, ...change })
-const cautions = (stage: Stage, patternId: string, change: Partial<VisitStep> = {}, days?: number) => cautionsOfStep(step(patternId, change), CATALOGUE.patterns.get(patternId), stage, days)
+const step = (patternId: string, change: Partial<VisitStep> = {}): VisitStep => ({
+  partId: 'p',
+  patternId,
+  from: 'hive',
+  to: 1,
+  kg: 12,
+  turned: false,
+  ...change,
+})
+const cautions = (stage: Stage, patternId: string, change: Partial<VisitStep> = {}, days?: number) =>
+  cautionsOfStep(step(patternId, change), CATALOGUE.patterns.get(patternId), stage, days)
 
 describe('cautions stand beside the step that they belong to (common practice)', () => {
   it.each<[string, string[], string[]]>([
-    ['a box lifted in winter', cautions('winter', 'box-national-super'), ['parting-in-cold']], ['a roof lifted in winter', cautions('winter', 'roof-telescoping-national'), []], ['a box lifted in the flow', cautions('flow', 'box-national-super'), []],
-    ['a box lifted a week before winter', cautions('pack-down', 'box-national-super', {}, 7), ['too-late-to-part']], ['a fortnight before it', cautions('pack-down', 'box-national-super', {}, 14), []],
-    ['a feeder put on', cautions('after-crop', 'feeder-tray-national', { from: 'van', to: 'hive', kg: 2 }), ['feeding']], ['a feeder taken off', cautions('building-up', 'feeder-tray-national', { kg: 2 }), []],
-    ['an eke for a treatment', cautions('after-crop', 'eke-national', { from: 'van', to: 'hive', kg: 0.6 }), ['headspace']], ['a full deep', cautions('crop', 'box-langstroth-deep', { kg: 38 }), ['two-people']],
+    ['a box lifted in winter', cautions('winter', 'box-national-super'), ['parting-in-cold']],
+    ['a roof lifted in winter', cautions('winter', 'roof-telescoping-national'), []],
+    ['a box lifted in the flow', cautions('flow', 'box-national-super'), []],
+    ['a box lifted a week before winter', cautions('pack-down', 'box-national-super', {}, 7), ['too-late-to-part']],
+    ['a fortnight before it', cautions('pack-down', 'box-national-super', {}, 14), []],
+    [
+      'a feeder put on',
+      cautions('after-crop', 'feeder-tray-national', { from: 'van', to: 'hive', kg: 2 }),
+      ['feeding'],
+    ],
+    ['a feeder taken off', cautions('building-up', 'feeder-tray-national', { kg: 2 }), []],
+    [
+      'an eke for a treatment',
+      cautions('after-crop', 'eke-national', { from: 'van', to: 'hive', kg: 0.6 }),
+      ['headspace'],
+    ],
+    ['a full deep', cautions('crop', 'box-langstroth-deep', { kg: 38 }), ['two-people']],
   ])('%s', (_name, found, expected) => {
     expect(found).toEqual(expected)
   })
 
   it('those of a stage: stings, smoker, lifting and disease always; the rest where it belongs', () => {
-    for (const stage of STAGES) expect(cautionsOfStage(stage)).toEqual(expect.arrayContaining(['stings', 'smoker', 'lifting', 'disease']))
+    for (const stage of STAGES)
+      expect(cautionsOfStage(stage)).toEqual(expect.arrayContaining(['stings', 'smoker', 'lifting', 'disease']))
     expect(cautionsOfStage('after-crop')).toEqual(expect.arrayContaining(['treatment', 'feeding', 'headspace']))
-    expect([cautionsOfStage('winter')[0], cautionsOfStage('pack-down')[0], cautionsOfStage('moving')[0], cautionsOfStage('flow')[0]]).toEqual(['parting-in-cold', 'last-look', 'travel', 'stings'])
+    expect([
+      cautionsOfStage('winter')[0],
+      cautionsOfStage('pack-down')[0],
+      cautionsOfStage('moving')[0],
+      cautionsOfStage('flow')[0],
+    ]).toEqual(['parting-in-cold', 'last-look', 'travel', 'stings'])
   })
 
   it('winter is counted from any day, in either hemisphere; not where there is none, nor in it', () => {
     const { 'cool-maritime': north, 'tropical-highland': tropics } = CALENDARS
-    expect([daysToWinter('10-25', north), daysToWinter('11-01', north), daysToWinter('01-10', north), daysToWinter('06-01', tropics)]).toEqual([7, undefined, undefined, undefined])
+    expect([
+      daysToWinter('10-25', north),
+      daysToWinter('11-01', north),
+      daysToWinter('01-10', north),
+      daysToWinter('06-01', tropics),
+    ]).toEqual([7, undefined, undefined, undefined])
     expect(daysToWinter('04-25', shifted(north, 182))).toBe(7)
   })
 })
 
 describe('a step in words', () => {
   const reader: Reader = { units: 'mm', vocabulary: 'british' }
-  const to = { toStage: 'winter' as const, catalogue: CATALOGUE, names: new Map([['p', 'super 1']]), parts: { get: () => undefined }, roleOf: () => 'super' as const }
+  const to = {
+    toStage: 'winter' as const,
+    catalogue: CATALOGUE,
+    names: new Map([['p', 'super 1']]),
+    parts: { get: () => undefined },
+    roleOf: () => 'super' as const,
+  }
   it('says what, from where, to where, how heavy and why', () => {
-    expect(stepOfVisitInWords(step('box-national-super', { to: 'van' }), to, reader)).toEqual({ text: 'Super 1 off the hive, to the van, 12.0 kg', why: REASON_WORDS.crop, cautions: [CAUTION_WORDS['clear-of-bees'], CAUTION_WORDS['parting-in-cold']] })
-    expect(stepOfVisitInWords(step('mouse-guard', { partId: 'g', from: 'van', to: 'hive', kg: 0, attachment: { partId: 'g', place: 'entrance', edge: 'upper' } }), to, reader).text).toBe('Put the mouse guard on, opening at the upper edge')
-    expect(stepOfVisitInWords(step('roof-telescoping-national', { partId: 'r', kg: 3.5 }), to, { units: 'inches', vocabulary: 'northAmerican' }).text).toMatch(/^Telescoping outer cover off, upside down on the ground: boxes go on it, 7\.7 lb/)
+    expect(stepOfVisitInWords(step('box-national-super', { to: 'van' }), to, reader)).toEqual({
+      text: 'Super 1 off the hive, to the van, 12.0 kg',
+      why: REASON_WORDS.crop,
+      cautions: [CAUTION_WORDS['clear-of-bees'], CAUTION_WORDS['parting-in-cold']],
+    })
+    expect(
+      stepOfVisitInWords(
+        step('mouse-guard', {
+          partId: 'g',
+          from: 'van',
+          to: 'hive',
+          kg: 0,
+          attachment: { partId: 'g', place: 'entrance', edge: 'upper' },
+        }),
+        to,
+        reader,
+      ).text,
+    ).toBe('Put the mouse guard on, opening at the upper edge')
+    expect(
+      stepOfVisitInWords(step('roof-telescoping-national', { partId: 'r', kg: 3.5 }), to, {
+        units: 'inches',
+        vocabulary: 'northAmerican',
+      }).text,
+    ).toMatch(/^Telescoping outer cover off, upside down on the ground: boxes go on it, 7\.7 lb/)
   })
 
   it('every caution, reason and feed has words', () => {
-    for (const words of [...CAUTIONS.map((one) => CAUTION_WORDS[one]), ...STEP_REASONS.map((one) => REASON_WORDS[one]), ...FEEDS.map((one) => FEED_WORDS[one])]) expect(words).toMatch(/^\S.{3,}/)
+    for (const words of [
+      ...CAUTIONS.map((one) => CAUTION_WORDS[one]),
+      ...STEP_REASONS.map((one) => REASON_WORDS[one]),
+      ...FEEDS.map((one) => FEED_WORDS[one]),
+    ])
+      expect(words).toMatch(/^\S.{3,}/)
   })
 
   it('days are said as days', () => {
-    expect([dayInWords('05-20'), dayInWords('2026-09-01'), dayInWords('2026-12-31T23:59:00Z')]).toEqual(['20 May', '1 Sep 2026', '31 Dec 2026'])
+    expect([dayInWords('05-20'), dayInWords('2026-09-01'), dayInWords('2026-12-31T23:59:00Z')]).toEqual([
+      '20 May',
+      '1 Sep 2026',
+      '31 Dec 2026',
+    ])
   })
 })

@@ -4,19 +4,44 @@ import { buildHive, emptyYard, type Part, type Role, type Yard } from '#core/hiv
 import { kitOf, stagesOf, supersPerHive, writeYear } from '#core/season'
 import { counter } from '../../helpers/hives'
 
-const STACK: readonly (readonly [string, Role?])[] = [['stand-timber-200'], ['floor-mesh-national'], ['box-national-brood', 'brood'], ['excluder-framed-national'], ['box-national-super', 'super'], ['crown-national'], ['roof-telescoping-national']]
+const STACK: readonly (readonly [string, Role?])[] = [
+  ['stand-timber-200'],
+  ['floor-mesh-national'],
+  ['box-national-brood', 'brood'],
+  ['excluder-framed-national'],
+  ['box-national-super', 'super'],
+  ['crown-national'],
+  ['roof-telescoping-national'],
+]
 
 function yardOf(hives: number, supers: number, shed: readonly Partial<Part>[] = []): Yard {
-  const built = Array.from({ length: hives }, (_, i) => buildHive({ name: `Hive ${i}`, stage: 'flow', stack: STACK }, CATALOGUE, counter(`h${i}/`)))
-  const stored = shed.map((part, i): Part => ({ id: `shed${i}`, patternId: 'box-national-super', contents: [], hasHeld: [], ...part }))
-  return { ...emptyYard('y', 'Sallow Quay'), season: { way: { supers, winterTop: 'bare' } }, hives: built.map(({ hive }) => hive), parts: [...built.flatMap(({ parts }) => parts), ...stored] }
+  const built = Array.from({ length: hives }, (_, i) =>
+    buildHive({ name: `Hive ${i}`, stage: 'flow', stack: STACK }, CATALOGUE, counter(`h${i}/`)),
+  )
+  const stored = shed.map((part, i): Part => ({
+    id: `shed${i}`,
+    patternId: 'box-national-super',
+    contents: [],
+    hasHeld: [],
+    ...part,
+  }))
+  return {
+    ...emptyYard('y', 'Sallow Quay'),
+    season: { way: { supers, winterTop: 'bare' } },
+    hives: built.map(({ hive }) => hive),
+    parts: [...built.flatMap(({ parts }) => parts), ...stored],
+  }
 }
-const demand = (yard: Yard, patternId: string) => kitOf(yard, writeYear(yard), stagesOf(yard)).find((line) => line.patternId === patternId)
+const demand = (yard: Yard, patternId: string) =>
+  kitOf(yard, writeYear(yard), stagesOf(yard)).find((line) => line.patternId === patternId)
 
 describe('kit over the year', () => {
-  it('by hand: two hives, three supers each, one on each and one in the shed leave three to get, from the flow on', () => {
-    expect(demand(yardOf(2, 3, [{}]), 'box-national-super')).toMatchObject({ owned: 3, short: 3, shortFrom: 'flow' })
-  })
+  it(
+    'by hand: two hives, three supers each, one on each and one in the shed leave three to ' + 'get, from the flow on',
+    () => {
+      expect(demand(yardOf(2, 3, [{}]), 'box-national-super')).toMatchObject({ owned: 3, short: 3, shortFrom: 'flow' })
+    },
+  )
 
   it('needs nothing at a stage at which nothing stands, and counts every hive', () => {
     const line = demand(yardOf(2, 3), 'box-national-super')!
@@ -30,7 +55,9 @@ describe('kit over the year', () => {
 
   it('what is to be had comes with its frames', () => {
     const line = demand(yardOf(1, 3), 'box-national-super')!
-    expect([...line.frames.values()].reduce((sum, count) => sum + count, 0)).toBe(2 * CATALOGUE.patterns.get('box-national-super')!.normalContents!.count)
+    expect([...line.frames.values()].reduce((sum, count) => sum + count, 0)).toBe(
+      2 * CATALOGUE.patterns.get('box-national-super')!.normalContents!.count,
+    )
   })
 
   it('supers for each hive: those on hives and sound ones of the shed', () => {

@@ -7,7 +7,17 @@ import { resolvePart } from '#core/parts'
 import { assessBox, compareSpacings } from '#core/frames'
 import { newPlacement, planOf, type Yard } from '#core/hive'
 import { USUAL_PROFILE, liftsOfHive } from '#core/lifting'
-import { ANY_TIME, changeoverOf, kitOf, partsWith, stagesOf, tickEdit, visitOf, writeYear, yardAsPlanned } from '#core/season'
+import {
+  ANY_TIME,
+  changeoverOf,
+  kitOf,
+  partsWith,
+  stagesOf,
+  tickEdit,
+  visitOf,
+  writeYear,
+  yardAsPlanned,
+} from '#core/season'
 import { massOfHive, usualWeighing } from '#core/weight'
 import { findingInWords, gapTitle, partNames, termsInWords, type Reader } from '#core/wording'
 import { readPlanValue } from '#wire/read'
@@ -17,7 +27,10 @@ import { dayOfYard } from '~/workers/lift-yard'
 import { yearOfYard } from '~/workers/plan-yard'
 import { anyYard } from '../../helpers/any-yard'
 
-const readers: readonly Reader[] = [{ units: 'mm', vocabulary: 'british' }, { units: 'inches', vocabulary: 'northAmerican' }]
+const readers: readonly Reader[] = [
+  { units: 'mm', vocabulary: 'british' },
+  { units: 'inches', vocabulary: 'northAmerican' },
+]
 const never = () => false
 
 /** What the views ask of a yard when they are opened. */
@@ -34,7 +47,8 @@ async function openEveryView(yard: Yard): Promise<void> {
       for (const finding of assessment.findings) findingInWords(finding, names, catalogue, reader)
       for (const gap of assessment.gaps) void [termsInWords(gap.terms, reader), gapTitle(gap, names)]
     }
-    for (const axis of ['along', 'across'] as const) layOutBench(assessment, axis, { width: 640, height: 500 }, { k: 1, x: 0, y: 0 }, null, false)
+    for (const axis of ['along', 'across'] as const)
+      layOutBench(assessment, axis, { width: 640, height: 500 }, { k: 1, x: 0, y: 0 }, null, false)
     massOfHive(assembleHive(hive, parts, catalogue), usualWeighing(hive.stage))
     liftsOfHive(yard, hive, USUAL_PROFILE, usualWeighing(hive.stage), parts)
     if (hive.visit) tickEdit(yard, hive)
@@ -45,21 +59,43 @@ async function openEveryView(yard: Yard): Promise<void> {
     const hive = yard.hives.find(({ id }) => id === hiveId)!
     for (const one of stages.values()) {
       const planned = yardAsPlanned(yard, one)
-      assessHive(planned, planned.hives.find(({ id }) => id === hiveId)!, undefined, { planned: true })
+      assessHive(
+        planned,
+        planned.hives.find(({ id }) => id === hiveId)!,
+        undefined,
+        { planned: true },
+      )
       layOut(assembleHive(one.hive, partsWith(parts, one), catalogue))
-      visitOf(changeoverOf({ hive, parts }, { hive: one.hive, parts: partsWith(parts, one) }, catalogue), 'v', '2026-10-01')
+      visitOf(
+        changeoverOf({ hive, parts }, { hive: one.hive, parts: partsWith(parts, one) }, catalogue),
+        'v',
+        '2026-10-01',
+      )
     }
   }
-  for (const part of yard.parts) assessBox(part, newPlacement(part.id, catalogue.patterns.get(part.patternId)), contextOf(yard, yard.hives[0]!))
-  compareSpacings(yard.parts.filter((part) => catalogue.patterns.get(part.patternId)?.kind === 'box').map((part) => resolvePart(part, catalogue)), catalogue)
+  for (const part of yard.parts)
+    assessBox(part, newPlacement(part.id, catalogue.patterns.get(part.patternId)), contextOf(yard, yard.hives[0]!))
+  compareSpacings(
+    yard.parts
+      .filter((part) => catalogue.patterns.get(part.patternId)?.kind === 'box')
+      .map((part) => resolvePart(part, catalogue)),
+    catalogue,
+  )
 }
 
 describe('whatever the schema takes', () => {
-  it('can be opened in every view: nothing of it throws, however odd its patterns, plans and visits are (property)', async () => {
-    await fc.assert(fc.asyncProperty(anyYard, async (yard) => {
-      const read = readPlanValue(JSON.parse(JSON.stringify(planOf([yard]))))
-      if (!read.ok) throw new Error(read.problem.sentence)
-      await openEveryView(read.value.yards[0]!)
-    }), { numRuns: 60 })
-  }, 120_000)
+  it(
+    'can be opened in every view: nothing of it throws, however odd its patterns, plans and ' + 'visits are (property)',
+    async () => {
+      await fc.assert(
+        fc.asyncProperty(anyYard, async (yard) => {
+          const read = readPlanValue(JSON.parse(JSON.stringify(planOf([yard]))))
+          if (!read.ok) throw new Error(read.problem.sentence)
+          await openEveryView(read.value.yards[0]!)
+        }),
+        { numRuns: 60 },
+      )
+    },
+    120_000,
+  )
 })

@@ -6,35 +6,81 @@ import { readWith } from '#wire/read'
 import { someEdit, twoHives } from '../../helpers/edits'
 import { counter } from '../../helpers/hives'
 
-const sent = (edit: unknown, more: Record<string, unknown> = {}) => JSON.parse(JSON.stringify({ baseRevision: 0, device: 'desk', edits: [{ id: 'e1', madeAt: '2026-05-01T09:30:00.000Z', kind: 'do', edit, ...more }] })) as unknown
+const sent = (edit: unknown, more: Record<string, unknown> = {}) =>
+  JSON.parse(
+    JSON.stringify({
+      baseRevision: 0,
+      device: 'desk',
+      edits: [{ id: 'e1', madeAt: '2026-05-01T09:30:00.000Z', kind: 'do', edit, ...more }],
+    }),
+  ) as unknown
 
 describe('the wire', () => {
   it('carries every edit that applies, and the inverse of each, so that undo is never refused', () => {
     const steps = fc.array(fc.tuple(fc.nat(200), fc.nat(50), fc.nat(50), fc.nat(200)), { minLength: 1, maxLength: 12 })
     const kinds = new Set<Edit['kind']>()
-    fc.assert(fc.property(steps, (numbers) => {
-      const makeId = counter('n')
-      let yard = twoHives()
-      for (const four of numbers) {
-        const edit = someEdit(yard, four, makeId)
-        const applied = applyEdit(yard, edit)
-        if (!applied.ok) continue
-        for (const one of [edit, applied.inverse]) {
-          const read = readWith(submissionSchema, sent(one))
-          if (!read.ok) throw new Error(`${one.kind}: ${read.problem.sentence}`)
-          kinds.add(one.kind)
+    fc.assert(
+      fc.property(steps, (numbers) => {
+        const makeId = counter('n')
+        let yard = twoHives()
+        for (const four of numbers) {
+          const edit = someEdit(yard, four, makeId)
+          const applied = applyEdit(yard, edit)
+          if (!applied.ok) continue
+          for (const one of [edit, applied.inverse]) {
+            const read = readWith(submissionSchema, sent(one))
+            if (!read.ok) throw new Error(`${one.kind}: ${read.problem.sentence}`)
+            kinds.add(one.kind)
+          }
+          yard = applied.yard
         }
-        yard = applied.yard
-      }
-    }), { numRuns: 150 })
-    for (const kind of ['add-part', 'discard-part', 'take-off', 'place-part', 'move-part', 'set-placement', 'set-hive', 'accept-finding', 'remove-hive', 'add-hive', 'batch'] as const) expect(kinds, kind).toContain(kind)
+      }),
+      { numRuns: 150 },
+    )
+    for (const kind of [
+      'add-part',
+      'discard-part',
+      'take-off',
+      'place-part',
+      'move-part',
+      'set-placement',
+      'set-hive',
+      'accept-finding',
+      'remove-hive',
+      'add-hive',
+      'batch',
+    ] as const)
+      expect(kinds, kind).toContain(kind)
   })
 
   it.each<[string, unknown]>([
-    ['an edit of no kind', {}], ['null', null], ['a list', []], ['a kind that is no word', { kind: 7 }], ['a kind of every object', { kind: 'toString' }],
-    ['a field too many', { kind: 'take-off', hiveId: 'h', partId: 'p', also: 1 }], ['a place below zero', { kind: 'move-part', partId: 'p', fromHiveId: 'h', toHiveId: 'h', at: -1 }],
-    ['a place that is a text', { kind: 'move-part', partId: 'p', fromHiveId: 'h', toHiveId: 'h', at: '1' }], ['an override without a figure', { kind: 'set-override', key: 'limit.wide' }],
-    ['an override with a figure of no shape', { kind: 'set-override', key: 'limit.wide', length: { mm: 1 } }], ['batches without end', { kind: 'batch', edits: [{ kind: 'batch', edits: [{ kind: 'batch', edits: [{ kind: 'batch', edits: [{ kind: 'batch', edits: [{ kind: 'batch', edits: [] }] }] }] }] }] }],
+    ['an edit of no kind', {}],
+    ['null', null],
+    ['a list', []],
+    ['a kind that is no word', { kind: 7 }],
+    ['a kind of every object', { kind: 'toString' }],
+    ['a field too many', { kind: 'take-off', hiveId: 'h', partId: 'p', also: 1 }],
+    ['a place below zero', { kind: 'move-part', partId: 'p', fromHiveId: 'h', toHiveId: 'h', at: -1 }],
+    ['a place that is a text', { kind: 'move-part', partId: 'p', fromHiveId: 'h', toHiveId: 'h', at: '1' }],
+    ['an override without a figure', { kind: 'set-override', key: 'limit.wide' }],
+    ['an override with a figure of no shape', { kind: 'set-override', key: 'limit.wide', length: { mm: 1 } }],
+    [
+      'batches without end',
+      {
+        kind: 'batch',
+        edits: [
+          {
+            kind: 'batch',
+            edits: [
+              {
+                kind: 'batch',
+                edits: [{ kind: 'batch', edits: [{ kind: 'batch', edits: [{ kind: 'batch', edits: [] }] }] }],
+              },
+            ],
+          },
+        ],
+      },
+    ],
   ])('refuses %s', (_name, edit) => {
     const read = readWith(submissionSchema, sent(edit))
     expect(read.ok).toBe(false)
@@ -47,7 +93,12 @@ describe('the wire', () => {
     expect(readWith(submissionSchema, sent({ kind: 'set-pattern', patternId: 'own', pattern: 'mine' })).ok).toBe(false)
   })
 
-  it.each([['kind', 'redone'], ['madeAt', '1 May'], ['id', ''], ['targetId', 7]])('refuses an entry whose %s is %j', (field, value) => {
+  it.each([
+    ['kind', 'redone'],
+    ['madeAt', '1 May'],
+    ['id', ''],
+    ['targetId', 7],
+  ])('refuses an entry whose %s is %j', (field, value) => {
     expect(readWith(submissionSchema, sent({ kind: 'remove-hive', hiveId: 'h' }, { [field]: value })).ok).toBe(false)
   })
 })

@@ -13,8 +13,13 @@ describe('a lifting profile from a file', () => {
   })
 
   it.each([
-    ['not JSON', 'height: 170', /not JSON/], ['another file', { format: 'plan' }, /^The file is no profile/], ['a text where a figure belongs', { ...USUAL_PROFILE, statureMm: '1700' }, /statureMm/], ['three people', { ...USUAL_PROFILE, people: 3 }, /people/],
-    ['an elbow above the shoulder', { ...USUAL_PROFILE, elbowMm: 1600 }, /does not lie between/], ['a giant', { ...USUAL_PROFILE, statureMm: 3000 }, /Body height/], ['something more', { ...USUAL_PROFILE, name: 'x' }, /does not have: name/],
+    ['not JSON', 'height: 170', /not JSON/],
+    ['another file', { format: 'plan' }, /^The file is no profile/],
+    ['a text where a figure belongs', { ...USUAL_PROFILE, statureMm: '1700' }, /statureMm/],
+    ['three people', { ...USUAL_PROFILE, people: 3 }, /people/],
+    ['an elbow above the shoulder', { ...USUAL_PROFILE, elbowMm: 1600 }, /does not lie between/],
+    ['a giant', { ...USUAL_PROFILE, statureMm: 3000 }, /Body height/],
+    ['something more', { ...USUAL_PROFILE, name: 'x' }, /does not have: name/],
   ])('says what is wrong with %s', (_name, value, sentence) => {
     const answer = read(value)
     expect(answer.ok).toBe(false)

@@ -4,6 +4,7 @@ import { refusal, routeId } from '../../../utils/answers'
 
 /** Stops bringing a file in; nothing of it is kept. */
 export default defineEventHandler((event) => {
-  if (!stopImport(routeId(event, 'importId'))) throw refusal(404, { field: 'importId', sentence: 'This is not being brought in: it is done, or was never begun.' })
+  if (!stopImport(routeId(event, 'importId')))
+    throw refusal(404, { field: 'importId', sentence: 'This is not being brought in: it is done, or was never begun.' })
   return { stopping: true }
 })

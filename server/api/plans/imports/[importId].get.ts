@@ -11,6 +11,10 @@ export default defineEventHandler(async (event): Promise<ImportProgress & { impo
   const importId = routeId(event, 'importId')
   const running = importProgress(importId)
   if (running) return running
-  const [done] = await withDatabase((database) => database.select({ result: imports.result }).from(imports).where(eq(imports.id, importId)))
-  return done ? { state: 'done', yards: done.result.length, of: done.result.length, imported: done.result } : { state: 'unknown', yards: 0, of: 0 }
+  const [done] = await withDatabase((database) =>
+    database.select({ result: imports.result }).from(imports).where(eq(imports.id, importId)),
+  )
+  return done
+    ? { state: 'done', yards: done.result.length, of: done.result.length, imported: done.result }
+    : { state: 'unknown', yards: 0, of: 0 }
 })

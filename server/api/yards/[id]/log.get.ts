@@ -5,7 +5,12 @@ import { readLog } from '../../../database/log'
 import { refusal, routeId } from '../../../utils/answers'
 import { withDatabase } from '../../../utils/database'
 
-const querySchema = yup.object({ limit: yup.string().optional().matches(/^[1-9]\d{0,2}$/, 'limit is not a whole number from 1 to 999') })
+const querySchema = yup.object({
+  limit: yup
+    .string()
+    .optional()
+    .matches(/^[1-9]\d{0,2}$/, 'limit is not a whole number from 1 to 999'),
+})
 
 /** The newest entries of a yard's log, oldest first. */
 export default defineEventHandler(async (event) => {

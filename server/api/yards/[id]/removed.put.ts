@@ -7,7 +7,9 @@ import { withDatabase } from '../../../utils/database'
 export default defineEventHandler(async (event) => {
   const yardId = routeId(event, 'id')
   const { removed } = await readValid<{ removed: boolean }>(event, 'removed', LIMITS.editBytes)
-  const found = await withDatabase((database) => setRemoved(database, yardId, removed ? new Date().toISOString() : null))
+  const found = await withDatabase((database) =>
+    setRemoved(database, yardId, removed ? new Date().toISOString() : null),
+  )
   if (!found) throw refusal(404, { field: 'id', sentence: 'There is no such yard here.' })
   return { removed }
 })

@@ -6,12 +6,21 @@ import { scalesOf } from '../../../../../database/scales'
 import { refusal, routeId } from '../../../../../utils/answers'
 import { withDatabase } from '../../../../../utils/database'
 
-const querySchema = yup.object({ points: yup.string().optional().matches(/^([3-9]|[1-9]\d{1,2}|[1-4]\d{3}|5000)$/, 'points is not a whole number from 3 to 5000') })
+const querySchema = yup.object({
+  points: yup
+    .string()
+    .optional()
+    .matches(/^([3-9]|[1-9]\d{1,2}|[1-4]\d{3}|5000)$/, 'points is not a whole number from 3 to 5000'),
+})
 
 /** The weighings of a hive: the series thinned for a chart, the newest in full, and its scales. */
 export default defineEventHandler(async (event) => {
   const hive = { yardId: routeId(event, 'id'), hiveId: routeId(event, 'hiveId') }
   const query = readWith<{ points?: string }>(querySchema, getQuery(event))
   if (!query.ok) throw refusal(422, query.problem)
-  return withDatabase(async (database) => ({ series: await weighInSeries(database, hive, Number(query.value.points ?? 800)), latest: await latestWeighIns(database, hive, 30), scales: await scalesOf(database, hive) }))
+  return withDatabase(async (database) => ({
+    series: await weighInSeries(database, hive, Number(query.value.points ?? 800)),
+    latest: await latestWeighIns(database, hive, 30),
+    scales: await scalesOf(database, hive),
+  }))
 })

@@ -8,9 +8,14 @@ import { withDatabase } from '../../../../../utils/database'
 /** Keeps weighings by hand or from a file, as a batch that can be taken back. */
 export default defineEventHandler(async (event) => {
   const hive = { yardId: routeId(event, 'id'), hiveId: routeId(event, 'hiveId') }
-  const { source, batchId, readings } = await readValid<{ source: string; batchId: string; readings: KeptWeighIn[] }>(event, 'weighIns', LIMITS.editBytes)
+  const { source, batchId, readings } = await readValid<{ source: string; batchId: string; readings: KeptWeighIn[] }>(
+    event,
+    'weighIns',
+    LIMITS.editBytes,
+  )
   return withDatabase(async (database) => {
-    if (!(await hiveExists(database, hive.yardId, hive.hiveId))) throw refusal(404, { field: 'hiveId', sentence: 'There is no such hive here.' })
+    if (!(await hiveExists(database, hive.yardId, hive.hiveId)))
+      throw refusal(404, { field: 'hiveId', sentence: 'There is no such hive here.' })
     return addWeighIns(database, hive, source, readings, batchId, randomUUID)
   })
 })
