@@ -4,7 +4,6 @@ import { defineConfig } from 'vitest/config'
 const root = (path: string) => fileURLToPath(new URL(path, import.meta.url))
 const alias = [
   { find: /^#core\/(.*)$/, replacement: root('./core/$1') },
-  { find: /^#core$/, replacement: root('./core/index.ts') },
   { find: /^#wire\/(.*)$/, replacement: root('./shared/$1') },
   { find: /^~\/(.*)$/, replacement: root('./app/$1') },
 ]

@@ -8,7 +8,7 @@ interface Counted {
   readonly failed: number
 }
 
-/** Lint and types count as one test each: they pass or fail like the rest. */
+/** Lint, layout, unused exports and types count as one test each: they pass or fail like the rest. */
 function check(name: string, program: string, args: readonly string[]): Counted {
   process.stdout.write(`\n# ${name}\n`)
   const { status } = spawnSync(`node_modules/.bin/${program}`, args, { stdio: 'inherit' })
@@ -43,7 +43,12 @@ function suites(filters: readonly string[]): Counted {
 const filters = process.argv.slice(2)
 const counts = [suites(filters)]
 if (filters.length === 0)
-  counts.push(check('lint', 'eslint', ['.', '--max-warnings', '0']), check('types', 'vue-tsc', ['-b', '--noEmit']))
+  counts.push(
+    check('lint', 'eslint', ['.', '--max-warnings', '0']),
+    check('layout', 'prettier', ['--check', '.']),
+    check('unused files, exports and packages', 'knip', ['--no-progress']),
+    check('types', 'vue-tsc', ['-b', '--noEmit']),
+  )
 const total = counts.reduce((a, b) => ({ passed: a.passed + b.passed, failed: a.failed + b.failed }))
 process.stdout.write(`\n${total.passed} passed, ${total.failed} failed\n`)
 process.exitCode = total.failed > 0 || total.passed === 0 ? 1 : 0

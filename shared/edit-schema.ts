@@ -13,7 +13,6 @@ import {
   patternSchema,
   placementSchema,
   visitSchema,
-  yardSchema,
   yardSeasonSchema,
 } from './plan-schema'
 
@@ -137,7 +136,7 @@ const batches: Readonly<Record<number, yup.ObjectSchema<yup.AnyObject>>> = Objec
     }),
   ]),
 )
-export const editSchema = editOf(4)
+const editSchema = editOf(4)
 
 /** What the wire carries for each edit: who made it when, and whether it takes another back. */
 export const submittedEditSchema = record({
@@ -178,5 +177,3 @@ export interface Submission {
   readonly sentAt?: string
   readonly edits: readonly WaitingEdit[]
 }
-
-export { yardSchema }

@@ -22,7 +22,7 @@ export function parseJson(text: string, what = 'What was sent'): Read<unknown> {
 }
 
 /** Goes through a value level by level, without recursion. */
-export function tooDeep(value: unknown): boolean {
+function tooDeep(value: unknown): boolean {
   let level: unknown[] = [value]
   let seen = 0
   for (let depth = 0; level.length > 0; depth++) {

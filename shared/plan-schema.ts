@@ -38,7 +38,7 @@ import {
   YAWS_DEG,
 } from '#core/hive'
 
-export const IDENTITY_PATTERN = '^(?!new:)[A-Za-z0-9_.:/×-]{1,100}$'
+const IDENTITY_PATTERN = '^(?!new:)[A-Za-z0-9_.:/×-]{1,100}$'
 const identity = () =>
   yup
     .string()
@@ -89,7 +89,7 @@ const measured = yup
 const maybe = <T extends string>(values: readonly T[]) => yup.string().strict().optional().oneOf(values)
 const flag = () => yup.boolean().strict().optional()
 
-export const contentSchema = record({
+const contentSchema = record({
   id: identity(),
   patternId: identity(),
   place: whole(0, 99),
@@ -359,7 +359,7 @@ export const hangingSchema = record({
   ...Object.fromEntries(HANGING_DIMENSIONS.map((name) => [name, length])),
 })
 
-export const overrideSchema = record({ key: text(200, 1), length })
+const overrideSchema = record({ key: text(200, 1), length })
 
 export const yardSchema = record({
   id: identity(),

@@ -3,7 +3,7 @@ import { listOf, record, text as words } from './fields'
 const link = () => words(500).matches(/^https?:\/\/[^\s]+$/, '${path} is no link: it begins with http:// or https://')
 
 /** What is to be ticked at one hive. */
-export interface TickedHive {
+interface TickedHive {
   readonly name: string
   /** Opens the hive, by its QR code. */
   readonly link: string

@@ -18,7 +18,7 @@ export interface CsvMapping {
   readonly zone: string
 }
 
-export type RowProblem =
+type RowProblem =
   'no-time' | 'no-mass' | 'wrong-decimal' | 'other-unit' | 'skipped-hour' | 'doubled-hour' | 'out-of-range'
 
 export type ReadRow =

@@ -9,7 +9,7 @@ const kg = yup
   .max(1000, '${path} is above 1000 kg: no hive weighs that')
 
 /** At most so many readings at a time; a year of quarter hours goes in pieces. */
-export const MOST_READINGS = 5000
+const MOST_READINGS = 5000
 
 const reading = record({
   at: moment(),

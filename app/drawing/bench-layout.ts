@@ -5,14 +5,14 @@ import { isBox, type Axis } from '#core/parts'
 import { halfOutsideMm, reachLeftMm } from './section'
 import { spreadLabels } from './spread'
 
-export interface View {
+interface View {
   /** Pixels for a millimetre. */
   readonly scale: number
   readonly centreX: number
   readonly groundY: number
 }
 
-export interface NameLabel {
+interface NameLabel {
   readonly part: PlacedPart
   readonly y: number
   readonly jointY: number

@@ -1,7 +1,7 @@
 import { dimensionMm, isFrame, isFrameFeeder, type Across, type HungComb, type ResolvedPart } from '#core/parts'
 
 /** A rectangle of the screen. */
-export interface Area {
+interface Area {
   readonly x: number
   readonly y: number
   readonly width: number

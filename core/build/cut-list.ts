@@ -7,13 +7,13 @@ export interface Stock {
   readonly kerfMm: number
 }
 
-export interface CutPiece {
+interface CutPiece {
   readonly name: Piece['name']
   readonly lengthMm: number
 }
 
 /** A strip ripped from a board, cross-cut into pieces. */
-export interface Strip {
+interface Strip {
   readonly widthMm: number
   readonly pieces: readonly CutPiece[]
   readonly cuts: number
@@ -21,7 +21,7 @@ export interface Strip {
 }
 
 /** A board with the strips ripped from it. */
-export interface CutBoard {
+interface CutBoard {
   readonly thicknessMm: number
   readonly strips: readonly Strip[]
   readonly rips: number
@@ -53,7 +53,7 @@ export type CutProblem =
   | { readonly field: 'pieces'; readonly problem: 'too-many'; readonly mm: number; readonly limitMm: number }
 
 /** How many pieces a cut list takes at most. */
-export const MOST_PIECES = 2000
+const MOST_PIECES = 2000
 
 /** What makes a cut list impossible, or undefined. */
 export function cutProblem(pieces: readonly Piece[], { lengthMm, widthMm, kerfMm }: Stock): CutProblem | undefined {

@@ -11,7 +11,7 @@ export interface Piece {
   readonly thicknessMm: number
 }
 
-export type PieceName = 'top-bar' | 'end-bar' | 'bottom-bar' | 'wedge' | 'board' | 'side' | 'end' | 'end-board' | 'rail'
+type PieceName = 'top-bar' | 'end-bar' | 'bottom-bar' | 'wedge' | 'board' | 'side' | 'end' | 'end-board' | 'rail'
 
 /** Nails, pins or screws of one kind at one place. */
 export interface Fixing {
@@ -21,9 +21,9 @@ export interface Fixing {
   readonly count: number
 }
 
-export type FixingPlace = 'top-bar-down' | 'end-bar-sideways' | 'bottom-bar' | 'wedge' | 'corner' | 'rail' | 'board'
+type FixingPlace = 'top-bar-down' | 'end-bar-sideways' | 'bottom-bar' | 'wedge' | 'corner' | 'rail' | 'board'
 
-export interface Foundation {
+interface Foundation {
   readonly lengthMm: number
   readonly heightMm: number
   readonly sheets: number

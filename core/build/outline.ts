@@ -1,6 +1,6 @@
 import type { Panel } from './box-bill'
 
-export type Point = readonly [xMm: number, yMm: number]
+type Point = readonly [xMm: number, yMm: number]
 
 /**
  * The shape of a board lying flat: its edge, and lines for what is cut into it without going through. mm, y upwards.

@@ -55,7 +55,7 @@ export type DimensionName = (typeof DIMENSION_NAMES)[number]
 export type Dimensions = Readonly<Partial<Record<DimensionName, Length>>>
 
 /** Sizes of a part of one kind. */
-export type SizesOf<K extends PartKind> = Dimensions & Readonly<Record<NeededSize<K>, Length>>
+type SizesOf<K extends PartKind> = Dimensions & Readonly<Record<NeededSize<K>, Length>>
 
 /** A name in both vocabularies. */
 export interface Label {

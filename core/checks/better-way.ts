@@ -12,7 +12,7 @@ export interface BetterWay {
 }
 
 /** The gaps to frames below and above; null where no frames face that side. */
-export interface BothFaces {
+interface BothFaces {
   readonly belowMm: number | null
   readonly aboveMm: number | null
   /** Excess over the band + shortfall under it, summed over the faces that meet frames. */

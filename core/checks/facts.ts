@@ -141,7 +141,7 @@ export interface GapFacts {
 }
 
 /** What too many frames in a box are told with. */
-export interface TooManyFacts {
+interface TooManyFacts {
   readonly frames: number
   readonly others: number
   readonly fits: number

@@ -6,30 +6,28 @@ export const SEVERITIES = ['stop', 'mend', 'watch', 'note'] as const
 export type Severity = (typeof SEVERITIES)[number]
 export type Grade = Severity | 'good'
 
-export const REMEDY_KINDS = [
-  'turn-over',
-  'swap-for',
-  'exchange',
-  'add',
-  'take-off',
-  'move-below',
-  'move-above',
-  'open-hole',
-  'close-hole',
-  'centre',
-  'push-together',
-  'centre-frames',
-  'touch-one-side',
-  'castellate',
-  'leave-out',
-  'alternate',
-  'add-dummy',
-  'add-frames',
-  'wire-frames',
-  'mend-part',
-  'use-as-food',
-] as const
-export type RemedyKind = (typeof REMEDY_KINDS)[number]
+export type RemedyKind =
+  | 'turn-over'
+  | 'swap-for'
+  | 'exchange'
+  | 'add'
+  | 'take-off'
+  | 'move-below'
+  | 'move-above'
+  | 'open-hole'
+  | 'close-hole'
+  | 'centre'
+  | 'push-together'
+  | 'centre-frames'
+  | 'touch-one-side'
+  | 'castellate'
+  | 'leave-out'
+  | 'alternate'
+  | 'add-dummy'
+  | 'add-frames'
+  | 'wire-frames'
+  | 'mend-part'
+  | 'use-as-food'
 
 /** A way out, as an edit that can be previewed and applied. */
 export interface Remedy {

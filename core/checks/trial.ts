@@ -16,7 +16,7 @@ export interface Trial {
 const tried = new WeakMap<Measured, Map<string, Trial | undefined>>()
 
 /** Tries a remedy on this hive alone; undefined when it does not apply. What was tried once is remembered. */
-export function tryRemedy(measured: Measured, remedy: Remedy, context: Context): Trial | undefined {
+function tryRemedy(measured: Measured, remedy: Remedy, context: Context): Trial | undefined {
   let known = tried.get(measured)
   if (!known) tried.set(measured, (known = new Map()))
   const key = remedyKey(remedy)

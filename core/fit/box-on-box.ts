@@ -3,7 +3,7 @@ import type { ResolvedPart } from '../parts'
 import { comparableMm } from '../units'
 import { isUnsure, type Limits } from '../checks'
 
-export type SeatVerdict = 'seals' | 'thin' | 'open' | 'lip' | 'does-not-sit'
+type SeatVerdict = 'seals' | 'thin' | 'open' | 'lip' | 'does-not-sit'
 
 /** How one part sits on another, both centred. */
 export interface Seat {

@@ -5,12 +5,12 @@ import { dimension, dimensionMm, type ResolvedPart } from '../parts'
 import { comparableMm, type Length } from '../units'
 
 /** A clearance with its ±, mm; below zero the parts overlap. */
-export interface Clearance {
+interface Clearance {
   readonly mm: number
   readonly plusMinusMm: number
 }
 
-export type FrameVerdict = 'fits' | 'gap-problem' | 'does-not-fit'
+type FrameVerdict = 'fits' | 'gap-problem' | 'does-not-fit'
 
 /** The dimension that decides, and how. */
 export type FrameReason =
@@ -40,7 +40,7 @@ export interface FrameFit {
   readonly sideMm: number
 }
 
-export interface FrameClearances {
+interface FrameClearances {
   /** Rest to rest less the top bar. */
   readonly topBarPlay: Clearance
   /** Of each lug on its rest, the frame centred. */

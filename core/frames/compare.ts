@@ -63,7 +63,7 @@ export function usualFrame(box: ResolvedPart, catalogue: Catalogue): HangingPatt
  * How so many frames are kept apart in a box: touching at full count; fewer by the spacer that is made for it, else
  * by castellations, which share the width. Common practice.
  */
-export function spacingFor(box: ResolvedPart, frame: HangingPattern, count: number): Spacing {
+function spacingFor(box: ResolvedPart, frame: HangingPattern, count: number): Spacing {
   const widthMm = dimensionMm(box, 'insideWidth')
   const touches = frame.spacedBy !== 'nothing' && count >= Math.min(fullCount(box), howManyFit(box, frame.spacing.mm))
   if (touches)

@@ -4,7 +4,7 @@ import { isFoundationless } from '../comb'
 import { isFramePattern } from '../parts'
 
 /** What a frame without foundation has to follow at one side. */
-export type Guide = 'drawn' | 'foundation' | 'none'
+type Guide = 'drawn' | 'foundation' | 'none'
 
 export interface Followed {
   readonly contentId: string

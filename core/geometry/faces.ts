@@ -46,7 +46,7 @@ export interface Zone {
   readonly colony?: string
 }
 
-export interface Face {
+interface Face {
   /** Null for what bears nothing: the top of a roof, a part that stands inside the next one. */
   readonly edge: Edge | null
   readonly zones: readonly Zone[]

@@ -38,7 +38,7 @@ export function hasHeldBrood({ hasHeld, contents }: Pick<Part, 'hasHeld' | 'cont
 }
 
 /** The part with other contents, in order of place. */
-export function withContents(part: Part, contents: readonly Content[]): Part {
+function withContents(part: Part, contents: readonly Content[]): Part {
   const ordered = [...contents].sort((a, b) => a.place - b.place)
   return { ...part, contents: closesUp(part) ? closedUp(ordered) : ordered }
 }

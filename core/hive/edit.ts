@@ -113,14 +113,14 @@ export interface PartFields {
 }
 
 /** The order that fields had, where taking a change back has to give them again. */
-export interface PartOrder {
+interface PartOrder {
   readonly part?: readonly string[]
   readonly measured?: readonly string[]
   readonly readings?: readonly string[]
 }
 
 /** A part with the place it has in the yard's list, so that the inverse gives back the same list. */
-export interface PartAt {
+interface PartAt {
   readonly at: number
   readonly part: Part
 }

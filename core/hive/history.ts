@@ -11,7 +11,7 @@ export interface LogEntry {
 }
 
 /** What undo or redo would do next. */
-export interface HistoryStep {
+interface HistoryStep {
   readonly targetId: string
   /** The edit to apply for the step. */
   readonly edit: Edit

@@ -96,7 +96,7 @@ export interface Content extends FrameState {
 }
 
 export const SPACING_SYSTEMS = ['touching', 'castellation', 'spacer', 'by-hand'] as const
-export type SpacingSystem = (typeof SPACING_SYSTEMS)[number]
+type SpacingSystem = (typeof SPACING_SYSTEMS)[number]
 
 /** How the frames of a box are kept apart, and where the room goes that is left. */
 export interface Spacing {

@@ -5,7 +5,7 @@ export const CLIMATES = ['cool-maritime', 'cold-continental', 'warm-temperate', 
 export type Climate = (typeof CLIMATES)[number]
 
 /** A flow, from its first day to the day after its last, `MM-DD`. */
-export interface FlowDates {
+interface FlowDates {
   readonly start: string
   readonly end: string
 }
@@ -40,7 +40,7 @@ export const EXCLUDER_PLACES = ['none', 'above-brood', 'above-food'] as const
 export const SUPER_STARTS = ['foundation', 'alternating', 'foundationless'] as const
 export const FLOOR_WAYS = ['as-it-stands', 'solid', 'mesh', 'mesh-and-insert'] as const
 export const WINTER_TOPS = ['condensing', 'absorbing', 'vented', 'bare'] as const
-export type WinterTop = (typeof WINTER_TOPS)[number]
+type WinterTop = (typeof WINTER_TOPS)[number]
 export const WINTER_SIZES = ['one', 'all'] as const
 export const CROP_WAYS = ['one', 'spring-and-summer'] as const
 export const MOST_SUPERS = 8
@@ -75,7 +75,7 @@ export function isCold(stage: Stage): boolean {
 export const WANTED = 'want:'
 
 /** A layer of a plan made by hand; the pattern stands in where the part is no longer there. */
-export interface HandLayer {
+interface HandLayer {
   readonly placement: Placement
   readonly patternId: string
   /** Its hole at this stage, where it has one. */

@@ -120,7 +120,7 @@ function liftOf(box: PlacedPart, kg: Range, fromMm: number, toMm: number, profil
 }
 
 /** The side that faces the body when a box is held by its ends: its width (common practice). */
-export function heldWidthMm(box: PlacedPart): number {
+function heldWidthMm(box: PlacedPart): number {
   return dimensionMm(box, 'outsideWidth')
 }
 

@@ -20,7 +20,7 @@ export const GUIDELINE_KG: Readonly<
 /** Hands this near the ankles are close to the body. */
 export const CLOSE_CM = 35
 /** Two people together: about two thirds of the sum. */
-export const TWO_PEOPLE = (2 * 2) / 3
+const TWO_PEOPLE = (2 * 2) / 3
 
 /** The zone of a hand height; undefined above the reach of shoulder and arm, where there is no figure. */
 export function zoneOf(handMm: number, profile: LiftProfile): GuidelineZone | undefined {

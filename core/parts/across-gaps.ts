@@ -17,7 +17,7 @@ export interface HungComb {
   readonly pitchMm: number
 }
 
-export type AcrossFace = 'wall' | 'comb' | 'undrawn' | 'board'
+type AcrossFace = 'wall' | 'comb' | 'undrawn' | 'board'
 
 /** What lies between two neighbours across a box, or between the last of them and the wall. */
 export interface AcrossGap {

@@ -14,7 +14,7 @@ export interface HangingPlace extends Hanging {
 }
 
 /** Neighbours of one pattern, as one stretch across the box. */
-export interface Run {
+interface Run {
   readonly pattern: HangingPattern
   readonly room: number
   readonly y0: number
@@ -22,7 +22,7 @@ export interface Run {
 }
 
 /** One room of a box: the whole, or a half of a divided one. */
-export interface AcrossRoom {
+interface AcrossRoom {
   readonly y0: number
   readonly y1: number
   readonly places: readonly HangingPlace[]
@@ -43,7 +43,7 @@ export interface Across {
 }
 
 /** Tight to the wall where y is least, shoulders touching: how frames hang when nothing is said. */
-export const USUAL_SPACING: Spacing = { system: 'touching', slack: 'one-side' }
+const USUAL_SPACING: Spacing = { system: 'touching', slack: 'one-side' }
 
 /**
  * Where the contents of a box hang across it, by its spacing and by where its slack goes; a place number left out

@@ -46,7 +46,7 @@ export function centresOf(
 }
 
 /** Middle to middle of a spacer: that of the tool, else the width shared out. */
-export function spacerPitch({ count = 9 }: Spacing, roomMm: number): number {
+function spacerPitch({ count = 9 }: Spacing, roomMm: number): number {
   return SPACER_PITCH_MM[count] ?? roomMm / count
 }
 

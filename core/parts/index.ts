@@ -7,7 +7,7 @@ export * from './is'
 export * from './frame'
 export * from './describe'
 export * from './slice'
-export { KINDS } from './kinds'
+
 export { hasBuiltUpEnds, seatIn } from './box'
 export * from './resolve'
 export * from './sizes'

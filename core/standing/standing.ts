@@ -21,7 +21,7 @@ export interface Standing {
 }
 
 /** Wind that does it, m/s; null where there is nothing to blow away. */
-export interface Winds {
+interface Winds {
   readonly asItStands: number
   readonly empty: number
   readonly strapped: number

@@ -2,9 +2,9 @@
 export type TiltMeaning = 'level' | 'forward' | 'far-forward' | 'back' | 'sideways'
 
 /** More than this sideways shows in foundationless comb: 2 mm in 400 across the frames (common practice). */
-export const SIDEWAYS_MOST = 2 / 400
+const SIDEWAYS_MOST = 2 / 400
 /** A little forward sheds rain; more than this lets frames swing (from memory). */
-export const FORWARD_MOST = 20 / 500
+const FORWARD_MOST = 20 / 500
 
 /**
  * What a hive out of level means: forward sheds rain, back is for drain frames only, sideways lets comb hang crooked.

@@ -3,7 +3,7 @@
  * FAO
  * Agricultural Services Bulletin 124, table of density by water content, after White 1975, from memory.
  */
-export const HONEY_DENSITY_KG_PER_L: readonly (readonly [waterPercent: number, kgPerL: number])[] = [
+const HONEY_DENSITY_KG_PER_L: readonly (readonly [waterPercent: number, kgPerL: number])[] = [
   [16, 1.4295],
   [17, 1.4237],
   [18, 1.4171],

@@ -4,18 +4,6 @@ import { massOfHive, type HiveMass, type Weighing } from './mass'
 import { sumOf, type Range } from './range'
 import { isBox } from '../parts'
 
-/** One weighing of a hive, kg, above its stand. */
-export interface WeighIn {
-  readonly id: string
-  readonly at: string
-  readonly kg: number
-  readonly method: 'scale' | 'heft'
-  /** The two half-lifts that a heft adds up. */
-  readonly halvesKg?: readonly [left: number, right: number]
-  /** `hand`, `csv`, or the scale that sent it. */
-  readonly source: string
-}
-
 /** What a reading says of the stores, kg. */
 export interface Stores {
   /** Wood, frames and wax of exactly this stack. */

@@ -33,7 +33,7 @@ export interface SheetTable {
   readonly rows: readonly (readonly string[])[]
 }
 
-export interface SheetStep {
+interface SheetStep {
   readonly text: string
   readonly mistake: string
 }

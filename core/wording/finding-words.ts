@@ -92,7 +92,7 @@ function shortly(finding: Finding, reader: Reader): string {
 }
 
 /** What the button of a remedy says, with the figure that it gives. */
-export function remedyInWords(
+function remedyInWords(
   remedy: Remedy,
   named: (partId: unknown) => string,
   catalogue: Catalogue,

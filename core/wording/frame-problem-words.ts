@@ -1,8 +1,7 @@
 import type { Catalogue } from '../catalogue'
-import type { Ask, HangProblem, SpacingOption, SpacingStep } from '../frames'
+import type { Ask, HangProblem, SpacingStep } from '../frames'
 import { showLength } from '../units'
 import { frameFitInWords } from './fit-words'
-import { spacingInWords } from './frame-words'
 import { inWords, type Reader } from './names'
 
 /** Why something was not hung or taken out, and what would be right. */
@@ -53,11 +52,6 @@ const ASKS: Record<Ask, string> = {
 /** What a spacing asks of the keeper. */
 export function askInWords(ask: Ask): string {
   return ASKS[ask]
-}
-
-/** `9 frames, spacer for 9`. */
-export function optionInWords({ count, spacing }: Pick<SpacingOption, 'count' | 'spacing'>): string {
-  return `${count} frames, ${spacingInWords(spacing)}`
 }
 
 /** A step of the way to another spacing. */

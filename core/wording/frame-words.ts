@@ -3,7 +3,7 @@ import type { Label, SpacedBy, SlackPlace } from '../catalogue'
 import type { CombHolds, CombStart, CombSupport, Content, FrameState, Spacing } from '../hive'
 import { SPACER_PITCH_MM } from '../parts'
 import { showLength } from '../units'
-import { capital, inWords, type Reader } from './names'
+import {  inWords, type Reader } from './names'
 
 export const COMB_WORDS: Record<CombStart, string> = {
   'wax-foundation': 'wax foundation',
@@ -28,7 +28,7 @@ export function holdsWord(holds: CombHolds, { vocabulary }: Reader): string {
 }
 
 /** What is known of a frame: `drawn comb, brood`; `not said` where nothing is. */
-export function stateInWords({ comb, support, holds }: FrameState, reader: Reader): string {
+function stateInWords({ comb, support, holds }: FrameState, reader: Reader): string {
   const said = [
     holds ? holdsWord(holds, reader) : comb && COMB_WORDS[comb],
     support && support !== 'none' ? SUPPORT_WORDS[support] : undefined,
@@ -99,14 +99,4 @@ export function acrossWord(verdict: AcrossVerdict): string {
 /** What the bees will do with a gap across a box. */
 export function acrossFate(verdict: AcrossVerdict): string {
   return VERDICT[verdict][1]
-}
-
-/** What a side of a gap is: `frame 3`, `wall`. */
-export function acrossSide(id: string | null, places: ReadonlyMap<string, string>): string {
-  return id === null ? 'wall' : (places.get(id) ?? 'frame')
-}
-
-/** `Comb to comb`, `Wall to comb`. */
-export function acrossTitle(from: string, to: string): string {
-  return capital(`${from} to ${to}`)
 }

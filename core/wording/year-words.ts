@@ -15,7 +15,7 @@ export const CLIMATE_WORDS: Record<Climate, string> = {
 }
 
 /** A choice with what it gains and what it gives up. */
-export interface Choice {
+interface Choice {
   readonly value: string
   readonly word: string
   readonly gains: string
@@ -304,7 +304,7 @@ export const REASON_WORDS: Record<StepReason, string> = {
 }
 
 /** The names of the set-down places. */
-export const PLACE_WORDS = ['the upturned roof', 'the ground board', 'the spare stand'] as const
+const PLACE_WORDS = ['the upturned roof', 'the ground board', 'the spare stand'] as const
 function placeWord(pile: VisitStep['from']): string {
   return pile === 'hive' ? 'the hive' : pile === 'van' ? 'the van' : (PLACE_WORDS[pile - 1] ?? `place ${pile}`)
 }

@@ -14,7 +14,7 @@ import { benchViews } from './views'
 import { benchPlannedYear, benchStageStrip } from './year'
 
 /** A yard of many hives, nine parts each. */
-export function manyHives(count: number): Yard {
+function manyHives(count: number): Yard {
   const stacks = [
     [
       'stand-timber-200',

@@ -18,7 +18,7 @@ export interface OpenDatabase {
  * What every connection to a file is set to; the tests read them back from the live one. It waits for a lock only so
  * long, since nothing else is answered meanwhile; who asked tries again for some seconds.
  */
-export const PRAGMAS = { journal_mode: 'wal', synchronous: 2, foreign_keys: 1, busy_timeout: 250 } as const
+const PRAGMAS = { journal_mode: 'wal', synchronous: 2, foreign_keys: 1, busy_timeout: 250 } as const
 
 const migrationsFolder = () => process.env.DUVET_MIGRATIONS ?? resolve('server/database/migrations')
 

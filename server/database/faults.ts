@@ -1,19 +1,8 @@
 import { readdirSync } from 'node:fs'
 import { basename, dirname, resolve } from 'node:path'
 
-export const FAULTS = [
-  'full',
-  'locked',
-  'damaged',
-  'read-only',
-  'foreign',
-  'newer',
-  'folder',
-  'no-place',
-  'address',
-  'disk',
-] as const
-export type Fault = (typeof FAULTS)[number]
+export type Fault =
+  'full' | 'locked' | 'damaged' | 'read-only' | 'foreign' | 'newer' | 'folder' | 'no-place' | 'address' | 'disk'
 
 /** The database cannot do what is asked of it, with what a person can do about it. */
 export class DatabaseFault extends Error {
@@ -64,7 +53,7 @@ export function faultKind(error: unknown): Fault | undefined {
 }
 
 /** The newest of the dated copies beside a file: by its name only. */
-export function lastGoodCopy(path: string | undefined): string | undefined {
+function lastGoodCopy(path: string | undefined): string | undefined {
   if (!path) return undefined
   try {
     return readdirSync(dirname(path))

@@ -45,7 +45,7 @@ const MOST_OFF_MS = 60_000
  * When an edit must have been made: by the device's clock, put right by what it was off as it sent; never before the
  * entry above it in the log, never after it came in.
  */
-export function happenedAt(madeAt: string, sentAt: string | undefined, receivedAt: string, above: string): string {
+function happenedAt(madeAt: string, sentAt: string | undefined, receivedAt: string, above: string): string {
   const offMs = sentAt ? Date.parse(receivedAt) - Date.parse(sentAt) : 0
   const made =
     Math.abs(offMs) > MOST_OFF_MS

@@ -30,7 +30,7 @@ export function sheetPdf(sheet: Sheet, fonts: Fonts): Promise<Buffer> {
   )
 }
 
-export function tableBlock({ heading: title, columns, rows }: SheetTable) {
+function tableBlock({ heading: title, columns, rows }: SheetTable) {
   const widths = columns.map((_, i) => (i === columns.length - 1 ? '*' : 'auto'))
   const body = [
     columns.map((text) => ({ text, bold: true })),

@@ -1,5 +1,5 @@
 import { CATALOGUE } from '#core/catalogue'
-import { LIMITS, limitsOfYard, type Context, type Finding } from '#core/checks'
+import {  limitsOfYard, type Context, type Finding } from '#core/checks'
 import { assessBox } from '#core/frames'
 import { resolvePart, type ResolvedPart } from '#core/parts'
 import {
@@ -68,4 +68,3 @@ export const rulesFor = (part: Part, role: Role = 'super', stage: Stage = 'flow'
   findingsOf(part, role, stage).map(({ rule }) => rule)
 
 export const FULL_WIDTH_MM = { langstroth: 374.65, national: 422.275 } as const
-export const limitOf = (name: keyof typeof LIMITS) => LIMITS[name].value

@@ -29,7 +29,7 @@ export function fullCount(box: ResolvedPart): number {
 }
 
 /** The widest pitch at which foundation is drawn straight, mm (common practice: at full count). */
-export function drawnAtMm(box: ResolvedPart, { limits }: Pick<Context, 'limits'>): number {
+function drawnAtMm(box: ResolvedPart, { limits }: Pick<Context, 'limits'>): number {
   const roomMm = dimensionMm(box, 'insideWidth') - (box.pattern?.halves ? dimensionMm(box, 'divisionThickness') : 0)
   return roomMm / fullCount(box) + limits.drawnAtExtra
 }

@@ -83,7 +83,7 @@ export function alternate({ part }: ResolvedPart, { catalogue }: Pick<Context, '
 }
 
 /** How often two frames without foundation hang side by side. */
-export function foundationlessPairs(part: Pick<Part, 'contents'>): number {
+function foundationlessPairs(part: Pick<Part, 'contents'>): number {
   const ordered = inOrder(part)
   return ordered.filter((one, i) => i > 0 && isFoundationless(one) && isFoundationless(ordered[i - 1]!)).length
 }

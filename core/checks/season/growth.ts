@@ -16,9 +16,7 @@ const NEXT_BOX: Readonly<Partial<Record<Stage, number>>> = {
  * Frames of a box that bees have drawn or filled, out of those of which something was said; undefined where nothing
  * was.
  */
-export function worked({
-  hung,
-}: Pick<PlacedPart, 'hung'>): { readonly frames: number; readonly of: number } | undefined {
+function worked({ hung }: Pick<PlacedPart, 'hung'>): { readonly frames: number; readonly of: number } | undefined {
   const frames = hung.filter(isFrame)
   if (frames.length === 0 || frames.every(({ content }) => content.comb === undefined && content.holds === undefined))
     return undefined

@@ -44,7 +44,7 @@ export function moved(state: State, step: Step, problem: Problem): State {
   return { piles, done: fits ? state.done + 1 : state.done }
 }
 
-export function indexOf(pile: Exclude<Pile, 'van'>): number {
+function indexOf(pile: Exclude<Pile, 'van'>): number {
   return pile === 'hive' ? 0 : pile
 }
 

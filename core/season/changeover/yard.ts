@@ -3,7 +3,7 @@ import { workOf, type Work } from './model'
 import type { Bounds, HiveChangeover } from './of-hives'
 
 /** So many parts of one pattern. */
-export interface KitLine {
+interface KitLine {
   readonly patternId: string
   readonly count: number
   /** Of them the yard has to get. */
