@@ -1,6 +1,7 @@
 <script setup lang="ts">
 const yards = useYards()
 const sync = useSync()
+const conflict = useConflict()
 const aside = useAside()
 /** Changes that a page left behind are taken up when one comes back to this one. */
 function back() {
@@ -19,7 +20,7 @@ onBeforeUnmount(() => document.removeEventListener('visibilitychange', back))
     <ShellNotices />
     <div class="view"><NuxtPage /></div>
   </div>
-  <ShellConflict v-if="sync.conflict && sync.clash" />
+  <ShellConflict v-if="conflict.open && conflict.clash" />
   <LazyShellAside v-if="aside.shown" />
   <ShellMessage />
 </template>

@@ -1,4 +1,4 @@
-import { applyEdit, WANTED, type Edit, type PastEntry, type Stage, type Yard } from '#core/hive'
+import { applyEdit, WANTED, type Edit, type LoggedEdit, type Stage, type Yard } from '#core/hive'
 
 /** What was done at a hive, newest first, told backwards: the edit that takes it back from the hive as it stands. */
 interface Deed {
@@ -66,7 +66,7 @@ const DEEDS: Readonly<Record<string, readonly Deed[]>> = {
 }
 
 /** The log of a yard, newest first, so that going back through it from the yard as it stands fits at every step. */
-export function demoLog(yard: Yard): PastEntry[] {
+export function demoLog(yard: Yard): LoggedEdit[] {
   const deeds = yard.hives.flatMap(({ id, name }) => (DEEDS[name] ?? []).map((deed) => ({ ...deed, hiveId: id }))).sort((a, b) => (a.on < b.on ? 1 : -1))
   let now = yard
   return deeds.map(({ on, device, back, hiveId }, i) => {

@@ -1,3 +1,4 @@
+import type { Page } from 'playwright-core'
 import { randomUUID } from 'node:crypto'
 import { mkdirSync } from 'node:fs'
 import { launchBrowser, openPage } from './lib/browser'
@@ -31,110 +32,141 @@ async function weighCalico(url: string): Promise<void> {
   })
 }
 
+interface Studio {
+  readonly url: string
+  readonly emptyUrl: string
+  readonly desk: Page
+  readonly phone: Page
+  readonly shot: (page: Page, name: string) => Promise<void>
+  /** Opens a hive of the demo on the bench. */
+  readonly bench: (page: Page, hive: string) => Promise<void>
+}
+
 /** One current picture of each main view, from the demo data. */
 async function takePictures(): Promise<void> {
   mkdirSync(FOLDER, { recursive: true })
   const server = await startServer({ seed: 'demo/demo-plan.json' })
   const empty = await startServer()
   const browser = await launchBrowser()
-  const desk = await openPage(browser)
-  const phone = await openPage(browser, { width: 390, height: 844, touch: true })
-  const shot = async (page: typeof desk.page, name: string) => {
-    await page.waitForTimeout(500)
-    await page.screenshot({ path: `${FOLDER}/${name}.png` })
+  const studio: Studio = {
+    url: server.url,
+    emptyUrl: empty.url,
+    desk: (await openPage(browser)).page,
+    phone: (await openPage(browser, { width: 390, height: 844, touch: true })).page,
+    shot: async (page, name) => {
+      await page.waitForTimeout(500)
+      await page.screenshot({ path: `${FOLDER}/${name}.png` })
+    },
+    bench: async (page, hive) => {
+      await page.goto(`${server.url}/hives/${encodeURIComponent(`${hive}/0`)}`)
+      await page.waitForSelector('[data-part]')
+    },
   }
-  const bench = async (page: typeof desk.page, hive: string) => {
-    await page.goto(`${server.url}/hives/${encodeURIComponent(`${hive}/0`)}`)
-    await page.waitForSelector('[data-part]')
-  }
-  await desk.page.goto(server.url)
-  await desk.page.waitForSelector('[data-hive="Flannel"]')
-  await shot(desk.page, 'row')
-  await bench(desk.page, 'calico')
-  await desk.page.locator('[data-mm="15.875"] .press').click()
-  await shot(desk.page, 'bench-along')
-  await bench(desk.page, 'twill')
-  await desk.page.keyboard.press('x')
-  await shot(desk.page, 'bench-across')
+  const all = [benchPictures, tablePictures, framePictures, weightPictures, yearPictures, logPictures, smallPictures]
+  for (const take of all) await take(studio)
+  await browser.close()
+  await server.stop()
+  await empty.stop()
+}
 
-  await bench(desk.page, 'corduroy')
-  await desk.page.locator('[data-stage="winter"]').click()
-  await shot(desk.page, 'plan')
+async function benchPictures({ url, desk, shot, bench }: Studio): Promise<void> {
+  await desk.goto(url)
+  await desk.waitForSelector('[data-hive="Flannel"]')
+  await shot(desk, 'row')
+  await bench(desk, 'calico')
+  await desk.locator('[data-mm="15.875"] .press').click()
+  await shot(desk, 'bench-along')
+  await bench(desk, 'twill')
+  await desk.keyboard.press('x')
+  await shot(desk, 'bench-across')
 
-  await desk.page.goto(`${server.url}/fit`)
-  await desk.page.getByTestId('yard-choice').selectOption({ label: 'Kiln Bank' })
-  await desk.page.locator('[data-cell="frame-langstroth-medium|box-langstroth-deep"]').click()
-  await shot(desk.page, 'fit')
-  await desk.page.locator('[data-mode="rooms"]').click()
-  await shot(desk.page, 'rooms')
-  await desk.page.goto(`${server.url}/sources`)
-  await desk.page.getByTestId('source-search').fill('rim depth')
-  await desk.page.locator('[data-figure="crown-langstroth.rimDepth"]').getByRole('button', { name: 'Change' }).click()
-  await desk.page.getByTestId('own-figure').fill('6 mm')
-  await shot(desk.page, 'sources')
-  await desk.page.goto(`${server.url}/shed`)
-  await desk.page.locator('[data-shed-row="box-langstroth-medium"]').getByRole('button', { name: 'Each part' }).click()
-  await shot(desk.page, 'shed')
+  await bench(desk, 'corduroy')
+  await desk.locator('[data-stage="winter"]').click()
+  await shot(desk, 'plan')
+}
 
-  const box = async (page: typeof desk.page, yard: string, name: string) => {
-    await page.goto(`${server.url}/frames`)
+async function tablePictures({ url, desk, shot }: Studio): Promise<void> {
+  await desk.goto(`${url}/fit`)
+  await desk.getByTestId('yard-choice').selectOption({ label: 'Kiln Bank' })
+  await desk.locator('[data-cell="frame-langstroth-medium|box-langstroth-deep"]').click()
+  await shot(desk, 'fit')
+  await desk.locator('[data-mode="rooms"]').click()
+  await shot(desk, 'rooms')
+  await desk.goto(`${url}/sources`)
+  await desk.getByTestId('source-search').fill('rim depth')
+  await desk.locator('[data-figure="crown-langstroth.rimDepth"]').getByRole('button', { name: 'Change' }).click()
+  await desk.getByTestId('own-figure').fill('6 mm')
+  await shot(desk, 'sources')
+  await desk.goto(`${url}/shed`)
+  await desk.locator('[data-shed-row="box-langstroth-medium"]').getByRole('button', { name: 'Each part' }).click()
+  await shot(desk, 'shed')
+}
+
+async function framePictures({ url, desk, shot }: Studio): Promise<void> {
+  const box = async (page: Page, yard: string, name: string) => {
+    await page.goto(`${url}/frames`)
     await page.getByTestId('yard-choice').selectOption({ label: yard })
     await page.locator('.box', { hasText: name }).first().click()
     await page.waitForSelector('[data-frame]')
   }
-  await box(desk.page, 'Sallow Quay', 'Brood box of Twill')
-  await desk.page.locator('[data-frame]').nth(4).click()
-  await shot(desk.page, 'frames')
-  await desk.page.goto(`${server.url}/build`)
-  await desk.page.getByTestId('build-what').selectOption('box-langstroth-deep')
-  await desk.page.getByTestId('build-corner').selectOption('finger')
-  await shot(desk.page, 'build')
+  await box(desk, 'Sallow Quay', 'Brood box of Twill')
+  await desk.locator('[data-frame]').nth(4).click()
+  await shot(desk, 'frames')
+  await desk.goto(`${url}/build`)
+  await desk.getByTestId('build-what').selectOption('box-langstroth-deep')
+  await desk.getByTestId('build-corner').selectOption('finger')
+  await shot(desk, 'build')
+}
 
-  await weighCalico(server.url)
-  await desk.page.goto(`${server.url}/lift/${encodeURIComponent('corduroy/0')}`)
-  await desk.page.locator('[data-lift]').last().click()
-  await shot(desk.page, 'lift')
-  await desk.page.goto(`${server.url}/lift/${encodeURIComponent('calico/0')}`)
-  await desk.page.locator('[data-mode="weigh"]').click()
-  await desk.page.locator('[data-testid="weigh-chart"] canvas').waitFor()
-  await shot(desk.page, 'weigh')
-  await bench(desk.page, 'corduroy')
-  await desk.page.keyboard.press('w')
-  await shot(desk.page, 'bench-weights')
-  await desk.page.keyboard.press('w')
+async function weightPictures({ url, desk, shot, bench }: Studio): Promise<void> {
+  await weighCalico(url)
+  await desk.goto(`${url}/lift/${encodeURIComponent('corduroy/0')}`)
+  await desk.locator('[data-lift]').last().click()
+  await shot(desk, 'lift')
+  await desk.goto(`${url}/lift/${encodeURIComponent('calico/0')}`)
+  await desk.locator('[data-mode="weigh"]').click()
+  await desk.locator('[data-testid="weigh-chart"] canvas').waitFor()
+  await shot(desk, 'weigh')
+  await bench(desk, 'corduroy')
+  await desk.keyboard.press('w')
+  await shot(desk, 'bench-weights')
+  await desk.keyboard.press('w')
+}
 
-  await desk.page.goto(`${server.url}/year`)
-  await desk.page.getByTestId('yard-choice').selectOption({ label: 'Kiln Bank' })
-  await desk.page.locator('[data-stage="winter"]').click()
-  await desk.page.locator('[data-planned="Corduroy"]').click()
-  await shot(desk.page, 'year')
-  await desk.page.getByTestId('begin-visit').click()
-  await desk.page.getByTestId('tick').click()
-  await desk.page.getByTestId('tick').click()
-  await desk.page.waitForTimeout(600)
-  await phone.page.goto(desk.page.url())
-  await phone.page.getByTestId('tick').waitFor()
-  await shot(phone.page, 'phone-visit')
+async function yearPictures({ url, desk, phone, shot }: Studio): Promise<void> {
+  await desk.goto(`${url}/year`)
+  await desk.getByTestId('yard-choice').selectOption({ label: 'Kiln Bank' })
+  await desk.locator('[data-stage="winter"]').click()
+  await desk.locator('[data-planned="Corduroy"]').click()
+  await shot(desk, 'year')
+  await desk.getByTestId('begin-visit').click()
+  await desk.getByTestId('tick').click()
+  await desk.getByTestId('tick').click()
+  await desk.waitForTimeout(600)
+  await phone.goto(desk.url())
+  await phone.getByTestId('tick').waitFor()
+  await shot(phone, 'phone-visit')
+}
 
-  await bench(desk.page, 'flannel')
-  await desk.page.locator('[data-part="flannel/3"]').click()
-  await desk.page.keyboard.press('Delete')
-  await desk.page.waitForTimeout(600)
-  await desk.page.goto(`${server.url}/log/${encodeURIComponent('flannel/0')}`)
-  await desk.page.getByTestId('log-changes').locator('button').first().waitFor()
-  await shot(desk.page, 'log')
+async function logPictures({ url, desk, shot, bench }: Studio): Promise<void> {
+  await bench(desk, 'flannel')
+  await desk.locator('[data-part="flannel/3"]').click()
+  await desk.keyboard.press('Delete')
+  await desk.waitForTimeout(600)
+  await desk.goto(`${url}/log/${encodeURIComponent('flannel/0')}`)
+  await desk.getByTestId('log-changes').locator('button').first().waitFor()
+  await shot(desk, 'log')
+}
 
-  await desk.page.goto(empty.url)
-  await desk.page.getByTestId('start-empty').waitFor()
-  await shot(desk.page, 'empty')
-  await phone.page.goto(server.url)
-  await phone.page.waitForSelector('[data-hive="Twill"]')
-  await shot(phone.page, 'phone-row')
-  await bench(phone.page, 'gingham')
-  await shot(phone.page, 'phone-bench')
-  await browser.close()
-  await server.stop()
-  await empty.stop()
+async function smallPictures({ url, emptyUrl, desk, phone, shot, bench }: Studio): Promise<void> {
+  await desk.goto(emptyUrl)
+  await desk.getByTestId('start-empty').waitFor()
+  await shot(desk, 'empty')
+  await phone.goto(url)
+  await phone.waitForSelector('[data-hive="Twill"]')
+  await shot(phone, 'phone-row')
+  await bench(phone, 'gingham')
+  await shot(phone, 'phone-bench')
 }
 
 void takePictures()

@@ -1,11 +1,13 @@
+import { fieldOf } from '#core/plain'
 import type { H3Error, H3Event } from 'h3'
 
 /** Answers every error with its field and sentence and nothing of the inside: no stack, no path. */
 export default function answerError(error: H3Error, event: H3Event) {
   const status = error.statusCode || 500
-  const known = error.data as { field?: string; sentence?: string } | undefined
-  if (status >= 500 && !known?.sentence) console.error(error)
-  const body = known?.sentence ? known : { field: 'request', sentence: sentenceFor(status) }
+  const known: unknown = error.data
+  const isTold = typeof fieldOf(known, 'sentence') === 'string'
+  if (status >= 500 && !isTold) console.error(error)
+  const body = isTold ? { ...Object(known) } : { field: 'request', sentence: sentenceFor(status) }
   if (event.node.res.headersSent) return event.node.res.end()
   event.node.res.statusCode = status
   event.node.res.setHeader('content-type', 'application/json')

@@ -15,9 +15,12 @@ import {
 } from '#core/wording'
 import { hiveIn } from '#core/hive-in'
 
+const UNITS = ['mm', 'inches'] as const
+const VOCABULARIES = ['british', 'northAmerican'] as const
+
 export const readerSchema = yup.object({
-  units: yup.string().optional().oneOf(['mm', 'inches'], 'units is neither mm nor inches'),
-  words: yup.string().optional().oneOf(['british', 'northAmerican'], 'words is neither british nor northAmerican'),
+  units: yup.string().optional().oneOf(UNITS, 'units is neither mm nor inches'),
+  words: yup.string().optional().oneOf(VOCABULARIES, 'words is neither british nor northAmerican'),
 })
 
 export interface AssessedHive {

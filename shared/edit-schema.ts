@@ -1,6 +1,7 @@
 import * as yup from './yup'
-import { moment, orNull, record, some, text } from './fields'
-import { BAND_PRESETS, PLAN_LIMITS, STAGES, type Edit, type WaitingEdit } from '#core/hive'
+import { fieldOf, isOneOf, keysOf } from '#core/plain'
+import { listOf, moment, oneOf, orNull, record, some, someOf, text } from './fields'
+import { BAND_PRESETS, PLAN_LIMITS, STAGES, type Edit, type EditOf, type WaitingEdit } from '#core/hive'
 import {
   acceptanceSchema,
   attachmentSchema,
@@ -20,16 +21,16 @@ const id = () => yup.string().strict().required('${path} is missing').min(1).max
 const at = () => yup.number().strict().required('${path} is missing: a place in the list').integer().min(0).max(20_000)
 const name = () =>
   yup.string().strict().required('${path} is empty: give it a name').max(80, '${path} may have 80 characters at most')
-const edit = (kind: Edit['kind'], shape: yup.ObjectShape) =>
-  record({ kind: yup.string().strict().required().oneOf([kind]), ...shape })
+const edit = <K extends Edit['kind'], S extends yup.ObjectShape>(kind: K, shape: S) =>
+  record({ kind: yup.string().strict().required().oneOf<K>([kind]), ...shape })
 
 const stage = yup.string().strict().required().oneOf(STAGES)
-const manyParts = yup.array().strict().of(partSchema).required().max(200)
+const manyParts = listOf(partSchema, 200)
 const partAt = record({ at: at(), part: partSchema })
 
-const keys = yup.array().strict().of(yup.string().strict().required().max(100)).max(300).optional().default(undefined)
+const keys = someOf(yup.string().strict().required().max(100), 300)
 
-const SIMPLE: Record<Exclude<Edit['kind'], 'batch'>, yup.ObjectSchema<yup.AnyObject>> = {
+const SIMPLE: { readonly [K in Exclude<Edit['kind'], 'batch'>]: yup.ISchema<EditOf<K>> } = {
   'add-part': edit('add-part', { hiveId: id(), at: at(), part: partSchema, placement: placementSchema }),
   'discard-part': edit('discard-part', { hiveId: id(), partId: id() }),
   'place-part': edit('place-part', { hiveId: id(), at: at(), placement: placementSchema }),
@@ -58,14 +59,14 @@ const SIMPLE: Record<Exclude<Edit['kind'], 'batch'>, yup.ObjectSchema<yup.AnyObj
   'add-hive': edit('add-hive', {
     at: at(),
     hive: hiveSchema,
-    parts: yup.array().strict().of(partAt).required().max(200),
+    parts: listOf(partAt, 200),
   }),
   'remove-hive': edit('remove-hive', { hiveId: id() }),
   'replace-hive': edit('replace-hive', { hive: hiveSchema, parts: manyParts }),
   'restore-hive': edit('restore-hive', {
     hive: hiveSchema,
     parts: manyParts,
-    partOrder: yup.array().strict().of(id()).required().max(20_000),
+    partOrder: listOf(id(), 20_000),
   }),
   'set-yard': edit('set-yard', {
     name: name().optional(),
@@ -108,46 +109,48 @@ const SIMPLE: Record<Exclude<Edit['kind'], 'batch'>, yup.ObjectSchema<yup.AnyObj
   'drop-part': edit('drop-part', { partId: id() }),
 }
 
-const unknownEdit = record({
-  kind: yup.string().strict().required().oneOf(Object.keys(SIMPLE), '${path} is no edit that Duvet knows'),
-})
-const tooManyBatches = yup.mixed().test('depth', '${path} is a batch in too many batches', () => false)
+const SORTS = keysOf(SIMPLE)
+const unknownEdit = yup
+  .mixed<Edit>()
+  .required()
+  .test('object', '${path} is not an object with fields', (value) => typeof value === 'object' && !Array.isArray(value))
+  .test('known', function (value) {
+    const missing = fieldOf(value, 'kind') === undefined
+    const path = `${this.path}.kind`
+    return this.createError({ path, message: `${path} ${missing ? 'is missing' : 'is no edit that Duvet knows'}` })
+  })
+const tooManyBatches = yup
+  .mixed<Edit>()
+  .required()
+  .test('depth', '${path} is a batch in too many batches', () => false)
 
 /** An edit of any kind; a batch may hold batches to this depth. */
-function editOf(depth: number): yup.Lazy<yup.AnyObject> {
-  return yup.lazy((value: unknown) => {
-    const sort = (value as { kind?: unknown } | null)?.kind
-    if (sort === 'batch') return batches[depth] ?? (tooManyBatches as never)
-    return typeof sort === 'string' && Object.hasOwn(SIMPLE, sort)
-      ? SIMPLE[sort as keyof typeof SIMPLE]
-      : (unknownEdit as never)
+function editOf(depth: number): yup.ISchema<Edit> {
+  return yup.lazy((value: unknown): yup.ISchema<Edit> => {
+    const sort = fieldOf(value, 'kind')
+    if (sort === 'batch') return depth > 0 ? batchOf(depth) : tooManyBatches
+    return isOneOf(SORTS, sort) ? SIMPLE[sort] : unknownEdit
   })
 }
-const batches: Readonly<Record<number, yup.ObjectSchema<yup.AnyObject>>> = Object.fromEntries(
-  [1, 2, 3, 4].map((depth) => [
-    depth,
-    edit('batch', {
-      edits: yup
-        .array()
-        .strict()
-        .of(editOf(depth - 1) as never)
-        .required()
-        .max(PLAN_LIMITS.batchEdits),
-    }),
-  ]),
-)
+
+const batches = new Map<number, yup.ISchema<Edit>>()
+function batchOf(depth: number): yup.ISchema<Edit> {
+  const known = batches.get(depth) ?? edit('batch', { edits: listOf(editOf(depth - 1), PLAN_LIMITS.batchEdits) })
+  batches.set(depth, known)
+  return known
+}
 const editSchema = editOf(4)
 
 /** What the wire carries for each edit: who made it when, and whether it takes another back. */
-export const submittedEditSchema = record({
+export const submittedEditSchema: yup.ObjectSchema<WaitingEdit> = record({
   id: id(),
   madeAt: moment(),
-  kind: yup.string().strict().required().oneOf(['do', 'undo', 'redo']),
+  kind: oneOf(['do', 'undo', 'redo']),
   targetId: yup.string().strict().nullable().optional().max(100),
-  edit: editSchema as never,
+  edit: editSchema,
 })
 
-export const submissionSchema = record({
+export const submissionSchema: yup.ObjectSchema<Submission> = record({
   baseRevision: yup
     .number()
     .strict()
@@ -157,18 +160,14 @@ export const submissionSchema = record({
   device: yup.string().strict().required('device is empty: the name of this device').max(60),
   /** The device's own clock as it sends, so that one that is wrong is noticed. */
   sentAt: moment().optional(),
-  edits: yup
-    .array()
-    .strict()
-    .of(submittedEditSchema)
-    .required('edits is missing: a list')
-    .min(1)
-    .max(500)
-    .test(
-      'once',
-      '${path} has the same identity twice: every edit has one of its own',
-      (edits) => new Set((edits ?? []).map((one) => one?.id)).size === (edits ?? []).length,
-    ),
+  edits: listOf(submittedEditSchema, 500, 1),
+}).test('once', function (value) {
+  // What is sent may be anything yet: Yup tests the whole beside its fields.
+  const edits = fieldOf(value, 'edits')
+  const ids = Array.isArray(edits) ? edits.map((one) => fieldOf(one, 'id')) : []
+  return new Set(ids).size === ids.length
+    ? true
+    : this.createError({ path: 'edits', message: 'edits has the same identity twice: every edit has one of its own' })
 })
 
 export interface Submission {

@@ -6,10 +6,27 @@ export const record = <T extends yup.ObjectShape>(shape: T) => yup.object(shape)
 /** The same where it may be left out. */
 export const some = <T extends yup.ObjectShape>(shape: T) => yup.object(shape).strict().noUnknown()
 /** The value, or null where it is taken away. */
-export const orNull = (schema: yup.AnySchema) =>
-  yup.lazy((value: unknown) => (value === null ? yup.mixed().nullable() : schema))
-export const listOf = <T extends yup.Schema>(schema: T, max: number) =>
-  yup.array().strict().of(schema).required('${path} is missing: a list').max(max)
+export const orNull = <T>(schema: yup.ISchema<T>): yup.ISchema<T | null> =>
+  yup.lazy((value: unknown) => (value === null ? yup.mixed<T & {}>().nullable().defined() : schema))
+/** A list of at most so many, read only as the model has it. */
+export const listOf = <T>(schema: yup.ISchema<T>, max: number, min = 0, few?: string): yup.ISchema<readonly T[]> =>
+  yup.array().strict().of(schema).required('${path} is missing: a list').max(max).min(min, few)
+/** The same where it may be left out. */
+export const someOf = <T>(schema: yup.ISchema<T>, max: number): yup.ISchema<readonly T[] | undefined> =>
+  yup.array().strict().of(schema).optional().default(undefined).max(max)
+
+/** One of these words. */
+export const oneOf = <const T extends string>(
+  values: readonly T[],
+  sentence = '${path} is none of ' + values.join(', '),
+) => yup.string().strict().required().oneOf(values, sentence)
+/** The same where it may be left out. */
+export const maybe = <const T extends string>(values: readonly T[]) => yup.string().strict().optional().oneOf(values)
+/** One of these numbers. */
+export const oneOfNumbers = <const T extends number>(
+  values: readonly T[],
+  sentence = '${path} is none of ' + values.join(', '),
+) => yup.number<T>().strict().oneOf(values, sentence)
 
 /** Counted in characters, as JSON Schema does, not in UTF-16 units. */
 export function text(max: number, min = 0) {

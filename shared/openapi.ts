@@ -1,3 +1,4 @@
+import { entriesOf } from '#core/plain'
 import planSchema from '../public/plan.schema.json'
 
 type Json = Record<string, unknown>
@@ -6,7 +7,8 @@ type Json = Record<string, unknown>
 function planComponents(): Json {
   const { $defs, $schema: _schema, $id: _id, ...plan } = planSchema as Json & { $defs: Json }
   const text = JSON.stringify({ ...$defs, plan }).replaceAll('#/$defs/', '#/components/schemas/')
-  return JSON.parse(text) as Json
+  const schemas: Json = JSON.parse(text)
+  return schemas
 }
 
 const ref = (name: string) => ({ $ref: `#/components/schemas/${name}` })
@@ -131,6 +133,315 @@ const EXTRA: Json = {
   }),
 }
 
+const YARDS_PATHS: Json = {
+  '/api/yards': {
+    get: {
+      operationId: 'listYards',
+      summary: 'Every yard with its revision.',
+      responses: { 200: answer('The yards.', listOf(ref('storedYard'))), ...refusals(403) },
+    },
+    post: {
+      operationId: 'addYard',
+      summary: 'A new yard.',
+      requestBody: body(ref('yard')),
+      responses: {
+        201: answer('Its revision.', object({ revision: integer })),
+        ...refusals(400, 403, 409, 413, 422),
+      },
+    },
+  },
+  '/api/yards/removed': {
+    get: {
+      operationId: 'listRemovedYards',
+      summary: 'Yards that were taken away and can be brought back.',
+      responses: {
+        200: answer('The yards.', listOf(object({ id: text, name: text, removedAt: text }))),
+        ...refusals(403),
+      },
+    },
+  },
+  '/api/yards/{id}/removed': {
+    put: {
+      operationId: 'removeYard',
+      summary: 'Take a yard away, or bring it back.',
+      parameters: [yardId],
+      requestBody: body(object({ removed: { type: 'boolean' } })),
+      responses: {
+        200: answer('Done.', object({ removed: { type: 'boolean' } })),
+        ...refusals(400, 403, 404, 422),
+      },
+    },
+  },
+  '/api/yards/{id}/edits': {
+    post: {
+      operationId: 'commitEdits',
+      summary: 'Edits made on a revision, all or none; one sent twice is saved once.',
+      parameters: [yardId],
+      requestBody: body(ref('submission')),
+      responses: {
+        200: answer('The new revision.', object({ revision: integer })),
+        ...refusals(400, 403, 404, 409, 413, 422),
+      },
+    },
+  },
+}
+
+const PLANS_PATHS: Json = {
+  '/api/plans/import': {
+    post: {
+      operationId: 'importPlan',
+      summary:
+        'Bring a plan file in, all of it or nothing; nothing is overwritten, and one sent twice ' +
+        'under one identity is brought in once.',
+      parameters: [
+        { name: 'x-import', in: 'header', schema: { type: 'string', maxLength: 100 } },
+        { name: 'x-device', in: 'header', schema: text },
+      ],
+      requestBody: body(ref('plan')),
+      responses: {
+        200: answer('What was brought in, and how.', object({ imported: listOf({ type: 'object' }) })),
+        ...refusals(403, 413, 422),
+      },
+    },
+  },
+  '/api/plans/imports/{importId}': {
+    get: {
+      operationId: 'importProgress',
+      summary:
+        'How far bringing a file in has come, by the identity sent as x-import; what became of it when it is done.',
+      parameters: [pathId('importId')],
+      responses: {
+        200: answer(
+          'How far.',
+          object({ state: { enum: ['reading', 'writing', 'done', 'unknown'] }, yards: integer, of: integer }),
+        ),
+        ...refusals(403),
+      },
+    },
+    delete: {
+      operationId: 'stopImport',
+      summary: 'Stop bringing a file in; nothing of it is kept.',
+      parameters: [pathId('importId')],
+      responses: { 200: answer('It stops.', object({ stopping: { type: 'boolean' } })), ...refusals(403, 404) },
+    },
+  },
+  '/api/plans/export': {
+    get: {
+      operationId: 'exportPlan',
+      summary: 'Everything as one plan file.',
+      responses: { 200: answer('The plan.', ref('plan')), ...refusals(403) },
+    },
+  },
+}
+
+const WEIGHINGS_PATHS: Json = {
+  '/api/yards/{id}/hives/{hiveId}/weigh-ins': {
+    get: {
+      operationId: 'readWeighIns',
+      summary:
+        'Weighings of a hive: the series thinned by largest triangle three buckets, the newest in ' +
+        'full, its scales.',
+      parameters: [
+        yardId,
+        hiveId,
+        { name: 'points', in: 'query', schema: { type: 'integer', minimum: 3, maximum: 5000 } },
+      ],
+      responses: {
+        200: answer(
+          'The weighings.',
+          object({
+            series: object({
+              count: integer,
+              thinnedBy: { type: ['string', 'null'] },
+              points: listOf({ type: 'object' }),
+            }),
+            latest: listOf({ type: 'object' }),
+            scales: listOf({ type: 'object' }),
+          }),
+        ),
+        ...refusals(403, 422),
+      },
+    },
+    post: {
+      operationId: 'addWeighIns',
+      summary: 'Weighings by hand or from a file, as a batch; one a minute and source.',
+      parameters: [yardId, hiveId],
+      requestBody: body(ref('weighIns')),
+      responses: {
+        200: answer('How many were new.', object({ batchId: text, added: integer, repeated: integer })),
+        ...refusals(400, 403, 404, 413, 422),
+      },
+    },
+  },
+  '/api/weigh-ins/{batchId}': {
+    put: {
+      operationId: 'removeWeighIns',
+      summary: 'Take a batch of weighings away, or bring it back.',
+      parameters: [pathId('batchId')],
+      requestBody: body(object({ removed: { type: 'boolean' } })),
+      responses: {
+        200: answer('Done.', object({ removed: { type: 'boolean' }, readings: integer })),
+        ...refusals(400, 403, 404, 422),
+      },
+    },
+  },
+  '/api/scales': {
+    post: {
+      operationId: 'addScale',
+      summary: 'A scale under a hive; its key is told once.',
+      requestBody: body(object({ yardId: text, hiveId: text, name: text })),
+      responses: {
+        201: answer('Identity and key.', object({ id: text, key: text })),
+        ...refusals(400, 403, 404, 422),
+      },
+    },
+  },
+  '/api/scales/{id}/readings': {
+    post: {
+      operationId: 'scaleReport',
+      summary: 'What a scale sends: numbered in order, signed with HMAC-SHA256 of the body in hexadecimal.',
+      parameters: [
+        pathId('id'),
+        {
+          name: 'x-signature',
+          in: 'header',
+          required: true,
+          schema: { type: 'string', pattern: '^[0-9a-f]{64}$' },
+        },
+      ],
+      requestBody: body(
+        object(
+          {
+            sequence: integer,
+            batteryPercent: { type: 'number' },
+            readings: listOf(object({ at: { type: 'string', format: 'date-time' }, kg: { type: 'number' } })),
+          },
+          ['sequence', 'readings'],
+        ),
+      ),
+      responses: {
+        200: answer('How many were new.', object({ added: integer, repeated: integer, sequence: integer })),
+        ...refusals(400, 401, 403, 409, 413, 422, 429),
+      },
+    },
+  },
+}
+
+const PRINTS_PATHS: Json = {
+  '/api/print/sheet': {
+    post: {
+      operationId: 'printSheet',
+      summary: 'A sheet of words, tables and steps as PDF; nothing is stored.',
+      requestBody: body(ref('sheet')),
+      responses: {
+        200: {
+          description: 'The sheet.',
+          content: { 'application/pdf': { schema: { type: 'string', format: 'binary' } } },
+        },
+        ...refusals(400, 403, 413, 422),
+      },
+    },
+  },
+  ...Object.fromEntries(
+    [
+      [
+        'visit',
+        'printVisit',
+        'The tick sheets of a visit as PDF, with a QR code for every hive; nothing is stored.',
+        'tickSheets',
+      ],
+      ['cards', 'printCards', 'Hive cards with QR codes as PDF; nothing is stored.', 'hiveCards'],
+    ].map(([path, operationId, summary, schema]) => [
+      `/api/print/${path}`,
+      {
+        post: {
+          operationId,
+          summary,
+          requestBody: body(ref(schema!)),
+          responses: {
+            200: {
+              description: 'The pages.',
+              content: { 'application/pdf': { schema: { type: 'string', format: 'binary' } } },
+            },
+            ...refusals(400, 403, 413, 422),
+          },
+        },
+      },
+    ]),
+  ),
+}
+
+const PAST_PATHS: Json = {
+  '/api/yards/{id}/log': {
+    get: {
+      operationId: 'readLog',
+      summary: 'The newest entries of the log, oldest first.',
+      parameters: [yardId, { name: 'limit', in: 'query', schema: { type: 'integer', minimum: 1, maximum: 999 } }],
+      responses: { 200: answer('The entries.', listOf(ref('logEntry'))), ...refusals(403, 422) },
+    },
+  },
+  '/api/yards/{id}/past': {
+    get: {
+      operationId: 'yardAsItStood',
+      summary: 'A yard as it stood at a moment of the past, or after a revision.',
+      parameters: [
+        yardId,
+        { name: 'at', in: 'query', schema: { type: 'string', format: 'date-time' } },
+        { name: 'revision', in: 'query', schema: integer },
+      ],
+      responses: { 200: answer('The yard.', ref('yard')), ...refusals(404, 422) },
+    },
+  },
+  '/api/yards/{id}/changes': {
+    get: {
+      operationId: 'changesOfHive',
+      summary: 'What was changed about a hive, when and on which device, newest first.',
+      parameters: [yardId, { name: 'hive', in: 'query', required: true, schema: text }],
+      responses: { 200: answer('The changes.', listOf(ref('logEntry'))), ...refusals(404, 422) },
+    },
+  },
+  '/api/yards/{id}/parts/{partId}/places': {
+    get: {
+      operationId: 'placesOfPart',
+      summary: 'Where a part has been and what it had held, newest first.',
+      parameters: [yardId, pathId('partId')],
+      responses: { 200: answer('The places.', listOf({ type: 'object' })), ...refusals(404) },
+    },
+  },
+}
+
+const SERVER_PATHS: Json = {
+  '/api/assess': {
+    post: {
+      operationId: 'assess',
+      summary: 'Assess every hive of a plan file; nothing is stored.',
+      parameters: [
+        { name: 'units', in: 'query', schema: { enum: ['mm', 'inches'] } },
+        { name: 'words', in: 'query', schema: { enum: ['british', 'northAmerican'] } },
+      ],
+      requestBody: body(ref('plan')),
+      responses: {
+        200: answer('Gaps and findings, as data and as sentences.', object({ hives: listOf(ref('assessedHive')) })),
+        ...refusals(403, 413, 422),
+      },
+    },
+  },
+  '/api/openapi.json': {
+    get: {
+      operationId: 'describe',
+      summary: 'This description.',
+      responses: { 200: answer('OpenAPI 3.1.', { type: 'object' }) },
+    },
+  },
+  '/api/health': {
+    get: {
+      operationId: 'health',
+      summary: 'Whether the server and its database answer.',
+      responses: { 200: answer('They do.', object({ ok: { type: 'boolean' } })) },
+    },
+  },
+}
+
 /** The description of everything the server answers to (OpenAPI 3.1). */
 export function openApiDocument(): Json {
   return {
@@ -142,299 +453,7 @@ export function openApiDocument(): Json {
       license: { name: 'MIT', identifier: 'MIT' },
     },
     servers: [{ url: '/' }],
-    paths: {
-      '/api/assess': {
-        post: {
-          operationId: 'assess',
-          summary: 'Assess every hive of a plan file; nothing is stored.',
-          parameters: [
-            { name: 'units', in: 'query', schema: { enum: ['mm', 'inches'] } },
-            { name: 'words', in: 'query', schema: { enum: ['british', 'northAmerican'] } },
-          ],
-          requestBody: body(ref('plan')),
-          responses: {
-            200: answer('Gaps and findings, as data and as sentences.', object({ hives: listOf(ref('assessedHive')) })),
-            ...refusals(403, 413, 422),
-          },
-        },
-      },
-      '/api/yards': {
-        get: {
-          operationId: 'listYards',
-          summary: 'Every yard with its revision.',
-          responses: { 200: answer('The yards.', listOf(ref('storedYard'))), ...refusals(403) },
-        },
-        post: {
-          operationId: 'addYard',
-          summary: 'A new yard.',
-          requestBody: body(ref('yard')),
-          responses: {
-            201: answer('Its revision.', object({ revision: integer })),
-            ...refusals(400, 403, 409, 413, 422),
-          },
-        },
-      },
-      '/api/yards/removed': {
-        get: {
-          operationId: 'listRemovedYards',
-          summary: 'Yards that were taken away and can be brought back.',
-          responses: {
-            200: answer('The yards.', listOf(object({ id: text, name: text, removedAt: text }))),
-            ...refusals(403),
-          },
-        },
-      },
-      '/api/yards/{id}/removed': {
-        put: {
-          operationId: 'removeYard',
-          summary: 'Take a yard away, or bring it back.',
-          parameters: [yardId],
-          requestBody: body(object({ removed: { type: 'boolean' } })),
-          responses: {
-            200: answer('Done.', object({ removed: { type: 'boolean' } })),
-            ...refusals(400, 403, 404, 422),
-          },
-        },
-      },
-      '/api/yards/{id}/edits': {
-        post: {
-          operationId: 'commitEdits',
-          summary: 'Edits made on a revision, all or none; one sent twice is saved once.',
-          parameters: [yardId],
-          requestBody: body(ref('submission')),
-          responses: {
-            200: answer('The new revision.', object({ revision: integer })),
-            ...refusals(400, 403, 404, 409, 413, 422),
-          },
-        },
-      },
-      '/api/yards/{id}/log': {
-        get: {
-          operationId: 'readLog',
-          summary: 'The newest entries of the log, oldest first.',
-          parameters: [yardId, { name: 'limit', in: 'query', schema: { type: 'integer', minimum: 1, maximum: 999 } }],
-          responses: { 200: answer('The entries.', listOf(ref('logEntry'))), ...refusals(403, 422) },
-        },
-      },
-      '/api/plans/import': {
-        post: {
-          operationId: 'importPlan',
-          summary:
-            'Bring a plan file in, all of it or nothing; nothing is overwritten, and one sent twice ' +
-            'under one identity is brought in once.',
-          parameters: [
-            { name: 'x-import', in: 'header', schema: { type: 'string', maxLength: 100 } },
-            { name: 'x-device', in: 'header', schema: text },
-          ],
-          requestBody: body(ref('plan')),
-          responses: {
-            200: answer('What was brought in, and how.', object({ imported: listOf({ type: 'object' }) })),
-            ...refusals(403, 413, 422),
-          },
-        },
-      },
-      '/api/plans/imports/{importId}': {
-        get: {
-          operationId: 'importProgress',
-          summary:
-            'How far bringing a file in has come, by the identity sent as x-import; what became of it when it is done.',
-          parameters: [pathId('importId')],
-          responses: {
-            200: answer(
-              'How far.',
-              object({ state: { enum: ['reading', 'writing', 'done', 'unknown'] }, yards: integer, of: integer }),
-            ),
-            ...refusals(403),
-          },
-        },
-        delete: {
-          operationId: 'stopImport',
-          summary: 'Stop bringing a file in; nothing of it is kept.',
-          parameters: [pathId('importId')],
-          responses: { 200: answer('It stops.', object({ stopping: { type: 'boolean' } })), ...refusals(403, 404) },
-        },
-      },
-      '/api/plans/export': {
-        get: {
-          operationId: 'exportPlan',
-          summary: 'Everything as one plan file.',
-          responses: { 200: answer('The plan.', ref('plan')), ...refusals(403) },
-        },
-      },
-      '/api/yards/{id}/hives/{hiveId}/weigh-ins': {
-        get: {
-          operationId: 'readWeighIns',
-          summary:
-            'Weighings of a hive: the series thinned by largest triangle three buckets, the newest in ' +
-            'full, its scales.',
-          parameters: [
-            yardId,
-            hiveId,
-            { name: 'points', in: 'query', schema: { type: 'integer', minimum: 3, maximum: 5000 } },
-          ],
-          responses: {
-            200: answer(
-              'The weighings.',
-              object({
-                series: object({
-                  count: integer,
-                  thinnedBy: { type: ['string', 'null'] },
-                  points: listOf({ type: 'object' }),
-                }),
-                latest: listOf({ type: 'object' }),
-                scales: listOf({ type: 'object' }),
-              }),
-            ),
-            ...refusals(403, 422),
-          },
-        },
-        post: {
-          operationId: 'addWeighIns',
-          summary: 'Weighings by hand or from a file, as a batch; one a minute and source.',
-          parameters: [yardId, hiveId],
-          requestBody: body(ref('weighIns')),
-          responses: {
-            200: answer('How many were new.', object({ batchId: text, added: integer, repeated: integer })),
-            ...refusals(400, 403, 404, 413, 422),
-          },
-        },
-      },
-      '/api/weigh-ins/{batchId}': {
-        put: {
-          operationId: 'removeWeighIns',
-          summary: 'Take a batch of weighings away, or bring it back.',
-          parameters: [pathId('batchId')],
-          requestBody: body(object({ removed: { type: 'boolean' } })),
-          responses: {
-            200: answer('Done.', object({ removed: { type: 'boolean' }, readings: integer })),
-            ...refusals(400, 403, 404, 422),
-          },
-        },
-      },
-      '/api/scales': {
-        post: {
-          operationId: 'addScale',
-          summary: 'A scale under a hive; its key is told once.',
-          requestBody: body(object({ yardId: text, hiveId: text, name: text })),
-          responses: {
-            201: answer('Identity and key.', object({ id: text, key: text })),
-            ...refusals(400, 403, 404, 422),
-          },
-        },
-      },
-      '/api/scales/{id}/readings': {
-        post: {
-          operationId: 'scaleReport',
-          summary: 'What a scale sends: numbered in order, signed with HMAC-SHA256 of the body in hexadecimal.',
-          parameters: [
-            pathId('id'),
-            {
-              name: 'x-signature',
-              in: 'header',
-              required: true,
-              schema: { type: 'string', pattern: '^[0-9a-f]{64}$' },
-            },
-          ],
-          requestBody: body(
-            object(
-              {
-                sequence: integer,
-                batteryPercent: { type: 'number' },
-                readings: listOf(object({ at: { type: 'string', format: 'date-time' }, kg: { type: 'number' } })),
-              },
-              ['sequence', 'readings'],
-            ),
-          ),
-          responses: {
-            200: answer('How many were new.', object({ added: integer, repeated: integer, sequence: integer })),
-            ...refusals(400, 401, 403, 409, 413, 422, 429),
-          },
-        },
-      },
-      '/api/print/sheet': {
-        post: {
-          operationId: 'printSheet',
-          summary: 'A sheet of words, tables and steps as PDF; nothing is stored.',
-          requestBody: body(ref('sheet')),
-          responses: {
-            200: {
-              description: 'The sheet.',
-              content: { 'application/pdf': { schema: { type: 'string', format: 'binary' } } },
-            },
-            ...refusals(400, 403, 413, 422),
-          },
-        },
-      },
-      ...Object.fromEntries(
-        [
-          [
-            'visit',
-            'printVisit',
-            'The tick sheets of a visit as PDF, with a QR code for every hive; nothing is stored.',
-            'tickSheets',
-          ],
-          ['cards', 'printCards', 'Hive cards with QR codes as PDF; nothing is stored.', 'hiveCards'],
-        ].map(([path, operationId, summary, schema]) => [
-          `/api/print/${path}`,
-          {
-            post: {
-              operationId,
-              summary,
-              requestBody: body(ref(schema!)),
-              responses: {
-                200: {
-                  description: 'The pages.',
-                  content: { 'application/pdf': { schema: { type: 'string', format: 'binary' } } },
-                },
-                ...refusals(400, 403, 413, 422),
-              },
-            },
-          },
-        ]),
-      ),
-      '/api/yards/{id}/past': {
-        get: {
-          operationId: 'yardAsItStood',
-          summary: 'A yard as it stood at a moment of the past, or after a revision.',
-          parameters: [
-            yardId,
-            { name: 'at', in: 'query', schema: { type: 'string', format: 'date-time' } },
-            { name: 'revision', in: 'query', schema: integer },
-          ],
-          responses: { 200: answer('The yard.', ref('yard')), ...refusals(404, 422) },
-        },
-      },
-      '/api/yards/{id}/changes': {
-        get: {
-          operationId: 'changesOfHive',
-          summary: 'What was changed about a hive, when and on which device, newest first.',
-          parameters: [yardId, { name: 'hive', in: 'query', required: true, schema: text }],
-          responses: { 200: answer('The changes.', listOf(ref('logEntry'))), ...refusals(404, 422) },
-        },
-      },
-      '/api/yards/{id}/parts/{partId}/places': {
-        get: {
-          operationId: 'placesOfPart',
-          summary: 'Where a part has been and what it had held, newest first.',
-          parameters: [yardId, pathId('partId')],
-          responses: { 200: answer('The places.', listOf({ type: 'object' })), ...refusals(404) },
-        },
-      },
-      '/api/openapi.json': {
-        get: {
-          operationId: 'describe',
-          summary: 'This description.',
-          responses: { 200: answer('OpenAPI 3.1.', { type: 'object' }) },
-        },
-      },
-      '/api/health': {
-        get: {
-          operationId: 'health',
-          summary: 'Whether the server and its database answer.',
-          responses: { 200: answer('They do.', object({ ok: { type: 'boolean' } })) },
-        },
-      },
-    },
+    paths: { ...YARDS_PATHS, ...PLANS_PATHS, ...WEIGHINGS_PATHS, ...PRINTS_PATHS, ...PAST_PATHS, ...SERVER_PATHS },
     components: { schemas: { ...planComponents(), ...EXTRA } },
   }
 }
@@ -443,7 +462,7 @@ let known: readonly { readonly pattern: RegExp; readonly methods: readonly strin
 
 /** The methods that an address of the server takes; undefined where there is no such address. */
 export function methodsOf(path: string): readonly string[] | undefined {
-  known ??= Object.entries(openApiDocument().paths as Record<string, object>).map(([address, operations]) => {
+  known ??= entriesOf<string, object>(Object(openApiDocument().paths)).map(([address, operations]) => {
     const methods = Object.keys(operations).map((method) => method.toUpperCase())
     return {
       pattern: new RegExp(`^${address.replaceAll('.', '\\.').replaceAll(/\{\w+\}/g, '[^/]+')}$`),

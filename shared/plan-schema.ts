@@ -1,4 +1,6 @@
-import { day, listOf, monthDay, noted, orNull, record, some, text } from './fields'
+import { recordOf } from '#core/plain'
+import type { Length } from '#core/units'
+import { day, listOf, maybe, monthDay, noted, oneOf, oneOfNumbers, orNull, record, some, someOf, text } from './fields'
 import * as yup from './yup'
 import {
   BEE_SPACES,
@@ -6,12 +8,29 @@ import {
   DIMENSION_NAMES,
   HANGING_DIMENSIONS,
   HANGING_KINDS,
+  type HangingPattern,
+  type Pattern,
   PART_KINDS,
   SLACK_PLACES,
   SPACED_BY,
   USES,
 } from '#core/catalogue'
 import {
+  type Acceptance,
+  type Attachment,
+  type Content,
+  type Hive,
+  type HiveSeason,
+  type Override,
+  type Part,
+  type PartFields,
+  type Placement,
+  type Plan,
+  type Reading,
+  type Visit,
+  type VisitStep,
+  type Yard,
+  type YardSeason,
   ABSORBER_FEATURES,
   ATTACHMENT_PLACES,
   BAND_PRESETS,
@@ -48,12 +67,6 @@ const identity = () =>
       new RegExp(IDENTITY_PATTERN, 'u'),
       '${path} is not an identity: 1 to 100 letters, digits or the signs _ . : / - ×',
     )
-const oneOf = <T extends string>(values: readonly T[]) =>
-  yup
-    .string()
-    .strict()
-    .required()
-    .oneOf(values, '${path} is none of ' + values.join(', '))
 const whole = (min: number, max: number) =>
   yup
     .number()
@@ -72,7 +85,7 @@ const decimal = (min: number, max: number) =>
 
 const source = record({ mark: oneOf(['P', 'C', 'M', 'measured', 'own'] as const), text: text(300) })
 export const lengthSchema = () => length
-const length = record({
+const length: yup.ObjectSchema<Length> = record({
   mm: decimal(-1000, 3000),
   plusMinusMm: decimal(0, 100),
   source,
@@ -80,23 +93,22 @@ const length = record({
 })
 
 const measured = yup
-  .object(Object.fromEntries(DIMENSION_NAMES.map((name) => [name, length.optional().default(undefined)])))
+  .object(recordOf(DIMENSION_NAMES, () => length.optional().default(undefined)))
   .strict()
   .optional()
   .default(undefined)
   .noUnknown('${path} has a dimension that no part has: ${unknown}')
 
-const maybe = <T extends string>(values: readonly T[]) => yup.string().strict().optional().oneOf(values)
 const flag = () => yup.boolean().strict().optional()
 
-const contentSchema = record({
+const contentSchema: yup.ObjectSchema<Content> = record({
   id: identity(),
   patternId: identity(),
   place: whole(0, 99),
   comb: maybe(COMB_STARTS),
   support: maybe(COMB_SUPPORTS),
   holds: maybe(COMB_HOLDS),
-  hasHeld: listOf(oneOf(['honey', 'brood'] as const), 2).optional(),
+  hasHeld: someOf(oneOf(['honey', 'brood'] as const), 2),
   turned: flag(),
   atMm: decimal(-1500, 1500).optional(),
 })
@@ -113,7 +125,7 @@ const spacingSchema = yup
   .default(undefined)
   .noUnknown('${path} has a field that a spacing does not have: ${unknown}')
 
-const readingSchema = record({
+const readingSchema: yup.ObjectSchema<Reading> = record({
   id: identity(),
   dimension: oneOf(DIMENSION_NAMES),
   mm: decimal(-1000, 3000),
@@ -123,7 +135,7 @@ const readingSchema = record({
   at: noted(),
 })
 
-export const partSchema = record({
+export const partSchema: yup.ObjectSchema<Part> = record({
   id: identity(),
   patternId: identity(),
   name: text(80, 1).optional(),
@@ -131,10 +143,10 @@ export const partSchema = record({
   contents: listOf(contentSchema, PLAN_LIMITS.contentsPerPart),
   spacing: spacingSchema,
   hasHeld: listOf(oneOf(['honey', 'brood'] as const), 2),
-  readings: yup.array().strict().of(readingSchema).optional().default(undefined).max(PLAN_LIMITS.readingsPerPart),
+  readings: someOf(readingSchema, PLAN_LIMITS.readingsPerPart),
   condition: yup.string().strict().optional().oneOf(CONDITIONS),
-  hole: yup.string().strict().optional().oneOf(['open', 'closed']),
-  lacks: yup.array().strict().of(oneOf(ABSORBER_FEATURES)).optional().default(undefined).max(2),
+  hole: maybe(['open', 'closed']),
+  lacks: someOf(oneOf(ABSORBER_FEATURES), 2),
 })
 
 const eachReading = yup.lazy((value: unknown) =>
@@ -161,34 +173,38 @@ const eachReading = yup.lazy((value: unknown) =>
     : yup.object().strict().optional().default(undefined),
 )
 /** Fields of a part that an edit changes; null takes one away. Sizes and readings are changed one by one. */
-export const partFieldsSchema = record({
+export const partFieldsSchema: yup.ObjectSchema<PartFields> = record({
   name: orNull(text(80, 1).optional()),
   measured: yup
-    .object(Object.fromEntries(DIMENSION_NAMES.map((name) => [name, orNull(length.optional().default(undefined))])))
+    .object(recordOf(DIMENSION_NAMES, () => orNull(length.optional().default(undefined))))
     .strict()
     .noUnknown()
     .optional()
     .default(undefined),
-  contents: listOf(contentSchema, PLAN_LIMITS.contentsPerPart).optional(),
+  contents: someOf(contentSchema, PLAN_LIMITS.contentsPerPart),
   spacing: orNull(spacingSchema),
-  hasHeld: listOf(oneOf(['honey', 'brood'] as const), 2).optional(),
+  hasHeld: someOf(oneOf(['honey', 'brood'] as const), 2),
   readings: eachReading,
   condition: orNull(maybe(CONDITIONS)),
   hole: orNull(maybe(['open', 'closed'])),
-  lacks: orNull(yup.array().strict().of(oneOf(ABSORBER_FEATURES)).max(2).optional().default(undefined)),
+  lacks: orNull(someOf(oneOf(ABSORBER_FEATURES), 2)),
 })
 
-export const placementSchema = record({
+export const placementSchema: yup.ObjectSchema<Placement> = record({
   partId: identity(),
   turnedOver: yup.boolean().strict().required('${path} is missing: true or false'),
-  yawDeg: yup.number().strict().required().oneOf(YAWS_DEG, '${path} is none of 0, 90, 180, 270'),
+  yawDeg: oneOfNumbers(YAWS_DEG).required(),
   offsetMm: record({ x: decimal(-600, 600), y: decimal(-600, 600) }),
   role: yup.string().strict().optional().oneOf(ROLES),
   offBy: day().optional(),
 })
 
-export const attachmentSchema = record({ partId: identity(), place: oneOf(ATTACHMENT_PLACES), edge: maybe(EDGES) })
-export const acceptanceSchema = record({
+export const attachmentSchema: yup.ObjectSchema<Attachment> = record({
+  partId: identity(),
+  place: oneOf(ATTACHMENT_PLACES),
+  edge: maybe(EDGES),
+})
+export const acceptanceSchema: yup.ObjectSchema<Acceptance> = record({
   findingKey: text(400, 1),
   measuredMm: yup.number().strict().nullable().defined('${path} is missing: a number or null').min(-10_000).max(10_000),
   reason: text(500, 1),
@@ -201,7 +217,7 @@ const waySchema = some({
   excluder: maybe(EXCLUDER_PLACES),
   supers: whole(0, MOST_SUPERS).optional(),
   superSize: maybe(BOX_SIZES),
-  framesLess: whole(0, 2).optional(),
+  framesLess: oneOfNumbers([0, 1, 2]).optional(),
   superStart: maybe(SUPER_STARTS),
   floor: maybe(FLOOR_WAYS),
   winterTop: maybe(WINTER_TOPS),
@@ -211,10 +227,13 @@ const waySchema = some({
 })
   .optional()
   .default(undefined)
-const stageKeys = (schema: yup.AnySchema): yup.ObjectShape => Object.fromEntries(STAGES.map((stage) => [stage, schema]))
+const byStage = <S extends yup.AnySchema>(schema: S) =>
+  some(recordOf(STAGES, () => schema))
+    .optional()
+    .default(undefined)
 
 /** A yard's year and the way bees are kept in it. */
-export const yardSeasonSchema = some({
+export const yardSeasonSchema: yup.ObjectSchema<YardSeason> = some({
   calendar: some({
     climate: oneOf(CLIMATES),
     firstPollen: date(),
@@ -223,9 +242,7 @@ export const yardSeasonSchema = some({
     secondFlow: some({ start: date(), end: date() }).optional().default(undefined),
     firstFrost: dateOrNone(),
     lastFrost: dateOrNone(),
-    moved: some(stageKeys(monthDay('05-20').optional()))
-      .optional()
-      .default(undefined),
+    moved: byStage(monthDay('05-20').optional()),
   })
     .optional()
     .default(undefined),
@@ -247,24 +264,20 @@ const handPlanSchema = some({
   .default(undefined)
 
 /** How a hive is kept otherwise than its yard, and its stages planned by hand. */
-export const hiveSeasonSchema = some({
+export const hiveSeasonSchema: yup.ObjectSchema<HiveSeason> = some({
   way: waySchema,
-  byHand: some(stageKeys(handPlanSchema)).optional().default(undefined),
+  byHand: byStage(handPlanSchema),
 })
 
+const PILES = ['hive', 'van', ...Array.from({ length: 20 }, (_, i) => i + 1)] as const
 const pile = () =>
   yup
-    .mixed<string | number>()
+    .mixed<VisitStep['from']>()
     .required('${path} is missing: hive, van or the number of a place')
-    .test(
-      'pile',
-      '${path} is neither hive nor van nor the number of a place',
-      (value) =>
-        value === 'hive' || value === 'van' || (Number.isInteger(value) && Number(value) >= 1 && Number(value) <= 20),
-    )
+    .oneOf(PILES, '${path} is neither hive nor van nor the number of a place')
 
 /** A changeover under way, step by step. */
-export const visitSchema = some({
+export const visitSchema: yup.ObjectSchema<Visit> = some({
   id: identity(),
   toStage: oneOf(STAGES),
   startedOn: noted(),
@@ -280,13 +293,13 @@ export const visitSchema = some({
       placement: placementSchema.optional().default(undefined),
       part: partSchema.optional().default(undefined),
       attachment: attachmentSchema.optional().default(undefined),
-      sortInto: yup.array().strict().of(identity()).max(PLAN_LIMITS.layersPerHive).optional().default(undefined),
+      sortInto: someOf(identity(), PLAN_LIMITS.layersPerHive),
     }),
     200,
   ),
 })
 
-export const hiveSchema = record({
+export const hiveSchema: yup.ObjectSchema<Hive> = record({
   id: identity(),
   name: text(80, 1),
   stage: oneOf(STAGES),
@@ -317,8 +330,7 @@ const normalContents = yup
   .default(undefined)
   .noUnknown()
 
-/** A pattern of the keeper's own: the same fields as those that ship. */
-export const patternSchema = record({
+const anyPattern = record({
   id: identity(),
   kind: oneOf(PART_KINDS),
   label,
@@ -345,8 +357,13 @@ export const patternSchema = record({
   sections: flag(),
   own: flag(),
 })
+/**
+ * A pattern of the keeper’s own: the same fields as those that ship. What its kind needs is asked for where it is used:
+ * a file of an earlier version may lack it.
+ */
+export const patternSchema = anyPattern as unknown as yup.ISchema<Pattern>
 
-export const hangingSchema = record({
+export const hangingSchema: yup.ObjectSchema<HangingPattern> = record({
   id: identity(),
   kind: oneOf(HANGING_KINDS),
   label,
@@ -356,12 +373,12 @@ export const hangingSchema = record({
   spacedBy: maybe(SPACED_BY),
   thickness: length.optional().default(undefined),
   litres: decimal(0, 30).optional(),
-  ...Object.fromEntries(HANGING_DIMENSIONS.map((name) => [name, length])),
+  ...recordOf(HANGING_DIMENSIONS, () => length),
 })
 
-const overrideSchema = record({ key: text(200, 1), length })
+const overrideSchema: yup.ObjectSchema<Override> = record({ key: text(200, 1), length })
 
-export const yardSchema = record({
+export const yardSchema: yup.ObjectSchema<Yard> = record({
   id: identity(),
   name: text(80, 1),
   note: text(2000),
@@ -375,16 +392,14 @@ export const yardSchema = record({
   parts: listOf(partSchema, PLAN_LIMITS.partsPerPlan),
 })
 
-export const planSchema = record({
+export const planSchema: yup.ObjectSchema<Plan> = record({
   format: yup
     .string()
     .strict()
     .required('format is missing: a plan file says “' + PLAN_FORMAT + '”')
-    .oneOf([PLAN_FORMAT], 'format is not “' + PLAN_FORMAT + '”: this is no plan file'),
-  version: yup
-    .number()
-    .strict()
-    .required('version is missing: this Duvet reads version ' + PLAN_VERSION)
-    .oneOf([PLAN_VERSION], 'version is ${value}: this Duvet reads version ' + PLAN_VERSION),
+    .oneOf<typeof PLAN_FORMAT>([PLAN_FORMAT], 'format is not “' + PLAN_FORMAT + '”: this is no plan file'),
+  version: oneOfNumbers([PLAN_VERSION], 'version is ${value}: this Duvet reads version ' + PLAN_VERSION).required(
+    'version is missing: this Duvet reads version ' + PLAN_VERSION,
+  ),
   yards: listOf(yardSchema, PLAN_LIMITS.yards),
 })

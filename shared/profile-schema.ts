@@ -1,23 +1,24 @@
 import * as yup from './yup'
 import { SCHOOLS, profileProblem, type LiftProfile } from '#core/lifting'
 import { profileProblemInWords, type Reader } from '#core/wording'
+import { oneOf, oneOfNumbers } from './fields'
 import { parseJson } from './parse'
 import { readWith, type Read } from './read'
 
 const height = yup.number().strict().required('${path} is missing: millimetres')
 const measured = yup.number().strict().nullable().defined('${path} is missing: millimetres, or null')
 
-const profileSchema = yup
+const profileSchema: yup.ObjectSchema<LiftProfile> = yup
   .object({
-    school: yup.string().strict().required('${path} is missing').oneOf(SCHOOLS),
+    school: oneOf(SCHOOLS),
     statureMm: height,
     shoulderMm: measured,
     elbowMm: measured,
     knuckleMm: measured,
     limitKg: yup.number().strict().required('${path} is missing: kilograms'),
-    people: yup.number().strict().required('${path} is missing').oneOf([1, 2]),
-    column: yup.string().strict().required('${path} is missing').oneOf(['men', 'women']),
-    putDown: yup.string().strict().required('${path} is missing').oneOf(['pile', 'second-stand']),
+    people: oneOfNumbers([1, 2]).required('${path} is missing'),
+    column: oneOf(['men', 'women']),
+    putDown: oneOf(['pile', 'second-stand']),
     putDownMm: height,
   })
   .strict()
@@ -35,7 +36,7 @@ export function readProfile(text: string, reader: Reader): Read<LiftProfile> {
       ok: false,
       problem: { field: 'file', sentence: 'The file is not JSON: open one that “Save as file” wrote.' },
     }
-  const shaped = readWith<LiftProfile>(profileSchema, parsed.value)
+  const shaped = readWith(profileSchema, parsed.value)
   if (!shaped.ok)
     return {
       ok: false,

@@ -1,4 +1,6 @@
-import type { Schema } from 'yup'
+import { fieldOf } from '#core/plain'
+import type { ValidateOptions } from 'yup'
+import { ValidationError } from './yup'
 import { PLAN_LIMITS, planProblem, upgraded, type Plan } from '#core/hive'
 import { planProblemInWords } from '#core/wording'
 import { parseJson } from './parse'
@@ -7,12 +9,17 @@ import { refused, type Read } from './problem'
 
 export type { Problem, Read } from './problem'
 
+export interface Checks<T> {
+  validateSync(value: unknown, options: ValidateOptions): T
+}
+
 /** Checks a value against a Yup schema; the first thing wrong comes back as a sentence. */
-export function readWith<T>(schema: Pick<Schema, 'validateSync'>, value: unknown): Read<T> {
+export function readWith<T>(schema: Checks<T>, value: unknown): Read<T> {
   try {
-    return { ok: true, value: schema.validateSync(value, { strict: true, abortEarly: true }) as T }
+    return { ok: true, value: schema.validateSync(value, { strict: true, abortEarly: true }) }
   } catch (error) {
-    const { path, message } = error as { path?: string; message: string }
+    if (!(error instanceof ValidationError)) throw error
+    const { path, message } = error
     const field = path || 'the whole of it'
     return refused(field, message.replace(/^this\b/, field))
   }
@@ -35,7 +42,7 @@ export function readPlan(text: string): Read<Plan> {
 export function readPlanValue(value: unknown): Read<Plan> {
   const early = tooMany(value)
   if (early) return early
-  const shaped = readWith<Plan>(planSchema, upgraded(value))
+  const shaped = readWith(planSchema, upgraded(value))
   if (!shaped.ok) return shaped
   const problem = planProblem(shaped.value)
   return problem ? refused(problem.field, planProblemInWords(problem)) : shaped
@@ -43,14 +50,13 @@ export function readPlanValue(value: unknown): Read<Plan> {
 
 /** Counts before it looks closer, so that a huge file is refused quickly. */
 function tooMany(value: unknown): Read<Plan> | undefined {
-  const yards = (value as { yards?: unknown } | null)?.yards
+  const yards = fieldOf(value, 'yards')
   if (!Array.isArray(yards)) return undefined
   const count = (of: 'parts' | 'hives') =>
-    yards.reduce<number>(
-      (sum, yard: Record<string, unknown> | null) =>
-        sum + (Array.isArray(yard?.[of]) ? (yard[of] as unknown[]).length : 0),
-      0,
-    )
+    yards.reduce<number>((sum, yard: unknown) => {
+      const list = fieldOf(yard, of)
+      return sum + (Array.isArray(list) ? list.length : 0)
+    }, 0)
   const [parts, hives] = [count('parts'), count('hives')]
   if (parts > PLAN_LIMITS.partsPerPlan)
     return refused(

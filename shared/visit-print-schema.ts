@@ -1,3 +1,4 @@
+import type { ObjectSchema } from 'yup'
 import { listOf, record, text as words } from './fields'
 
 const link = () => words(500).matches(/^https?:\/\/[^\s]+$/, '${path} is no link: it begins with http:// or https://')
@@ -27,7 +28,7 @@ export interface HiveCards {
   readonly cards: readonly { readonly name: string; readonly link: string; readonly lines: readonly string[] }[]
 }
 
-export const tickSheetsSchema = record({
+export const tickSheetsSchema: ObjectSchema<TickSheets> = record({
   title: words(200, 1),
   lines: listOf(words(500), 20),
   take: listOf(words(300), 300),
@@ -44,9 +45,11 @@ export const tickSheetsSchema = record({
   ),
 })
 
-export const hiveCardsSchema = record({
+export const hiveCardsSchema: ObjectSchema<HiveCards> = record({
   title: words(200, 1),
-  cards: listOf(record({ name: words(80), link: link(), lines: listOf(words(300), 8) }), 1000).min(
+  cards: listOf(
+    record({ name: words(80), link: link(), lines: listOf(words(300), 8) }),
+    1000,
     1,
     'cards is empty: there is no hive to make a card for',
   ),

@@ -1,4 +1,4 @@
-import { moment, record } from './fields'
+import { listOf, moment, oneOf, record } from './fields'
 import { isMoment } from './moments'
 import * as yup from './yup'
 
@@ -11,10 +11,19 @@ const kg = yup
 /** At most so many readings at a time; a year of quarter hours goes in pieces. */
 const MOST_READINGS = 5000
 
-const reading = record({
+/** One weighing of a hive, kg, above its stand; a heft adds two half-lifts up. */
+export interface WeighIn {
+  readonly at: string
+  readonly kg: number
+  readonly method: 'scale' | 'heft'
+  readonly leftKg?: number | undefined
+  readonly rightKg?: number | undefined
+}
+
+const reading: yup.ObjectSchema<WeighIn> = record({
   at: moment(),
   kg: kg.required('${path} is missing: kilograms'),
-  method: yup.string().strict().required().oneOf(['scale', 'heft']),
+  method: oneOf(['scale', 'heft']),
   leftKg: kg.optional(),
   rightKg: kg.optional(),
 })
@@ -22,7 +31,7 @@ const reading = record({
 /** A row as files give them: sound at a glance, so that thousands need not be gone through field by field. */
 function isPlainRow(row: unknown): boolean {
   if (typeof row !== 'object' || row === null) return false
-  const { at: when, kg: mass, method, ...more } = row as Record<string, unknown>
+  const { at: when, kg: mass, method, ...more }: Record<string, unknown> = { ...row }
   return (
     typeof when === 'string' &&
     isMoment(when) &&
@@ -35,27 +44,37 @@ function isPlainRow(row: unknown): boolean {
 }
 
 /** The first reading that is not sound, told as the whole schema would. */
-const soundRows = yup.mixed<unknown[]>().test('rows', function (rows) {
-  if (!Array.isArray(rows)) return this.createError({ message: `${this.path} is missing: a list` })
-  if (rows.length === 0) return this.createError({ message: `${this.path} is empty` })
-  if (rows.length > MOST_READINGS)
-    return this.createError({ message: `${this.path} has more than ${MOST_READINGS} readings: send them in pieces` })
-  for (const [i, row] of rows.entries()) {
-    if (isPlainRow(row)) continue
-    try {
-      reading.validateSync(row, { strict: true })
-    } catch (error) {
-      if (!(error instanceof yup.ValidationError)) throw error
-      const path = `${this.path}[${i}]${error.path ? `.${error.path}` : ''}`
-      return this.createError({ path, message: error.message.replace(error.path || 'this', path) })
+const soundRows = yup
+  .mixed<readonly WeighIn[]>()
+  .defined('${path} is missing: a list')
+  .test('rows', function (rows) {
+    if (!Array.isArray(rows)) return this.createError({ message: `${this.path} is missing: a list` })
+    if (rows.length === 0) return this.createError({ message: `${this.path} is empty` })
+    if (rows.length > MOST_READINGS)
+      return this.createError({ message: `${this.path} has more than ${MOST_READINGS} readings: send them in pieces` })
+    for (const [i, row] of rows.entries()) {
+      if (isPlainRow(row)) continue
+      try {
+        reading.validateSync(row, { strict: true })
+      } catch (error) {
+        if (!(error instanceof yup.ValidationError)) throw error
+        const path = `${this.path}[${i}]${error.path ? `.${error.path}` : ''}`
+        return this.createError({ path, message: error.message.replace(error.path || 'this', path) })
+      }
     }
-  }
-  return true
-})
+    return true
+  })
+
+/** Readings of one hive, sent together, and taken back together. */
+export interface WeighIns {
+  readonly source: 'hand' | 'csv'
+  readonly batchId: string
+  readonly readings: readonly WeighIn[]
+}
 
 /** Readings of one hive by hand or from a file. */
-export const weighInsSchema = record({
-  source: yup.string().strict().required().oneOf(['hand', 'csv'], '${path} is neither hand nor csv'),
+export const weighInsSchema: yup.ObjectSchema<WeighIns> = record({
+  source: oneOf(['hand', 'csv'], '${path} is neither hand nor csv'),
   batchId: yup
     .string()
     .strict()
@@ -65,14 +84,24 @@ export const weighInsSchema = record({
 })
 
 /** A scale to be set up. */
-export const scaleSchema = record({
+export interface NewScale {
+  readonly yardId: string
+  readonly hiveId: string
+  readonly name: string
+}
+export const scaleSchema: yup.ObjectSchema<NewScale> = record({
   yardId: yup.string().strict().required().max(100),
   hiveId: yup.string().strict().required().max(100),
   name: yup.string().strict().required('${path} is empty: give the scale a name').max(60),
 })
 
 /** What a scale sends, signed as it stands. */
-export const scaleReportSchema = record({
+export interface ScaleReport {
+  readonly sequence: number
+  readonly batteryPercent?: number
+  readonly readings: readonly Pick<WeighIn, 'at' | 'kg'>[]
+}
+export const scaleReportSchema: yup.ObjectSchema<ScaleReport> = record({
   sequence: yup
     .number()
     .strict()
@@ -81,11 +110,5 @@ export const scaleReportSchema = record({
     .min(0)
     .max(Number.MAX_SAFE_INTEGER),
   batteryPercent: yup.number().strict().optional().min(0).max(100),
-  readings: yup
-    .array()
-    .strict()
-    .of(record({ at: moment(), kg: kg.required('${path} is missing: kilograms') }))
-    .required()
-    .min(1)
-    .max(500, '${path} has more than 500 readings'),
+  readings: listOf(record({ at: moment(), kg: kg.required('${path} is missing: kilograms') }), 500, 1),
 })

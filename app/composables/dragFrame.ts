@@ -34,19 +34,12 @@ export function dragFrames(
   let moving = false
 
   const behaviour = drag<SVGSVGElement, unknown>()
-    .filter(
-      (event: MouseEvent) =>
-        !event.ctrlKey && !event.button && (event.target as Element).closest('[data-frame]') !== null,
-    )
+    .filter((event: MouseEvent) => !event.ctrlKey && !event.button && elementOf(event)?.closest('[data-frame]') != null)
     .clickDistance(6)
-    .container(() => document.documentElement as never)
+    .container(() => document.documentElement)
     .on('start', ({ sourceEvent }: D3DragEvent<Element, unknown, unknown>) => {
       const point = pointOf(sourceEvent)
-      id =
-        (sourceEvent as Event).target instanceof Element
-          ? (((sourceEvent as Event).target as Element).closest('[data-frame]')?.getAttribute('data-frame') ??
-            undefined)
-          : undefined
+      id = elementOf(sourceEvent)?.closest('[data-frame]')?.getAttribute('data-frame') ?? undefined
       const part = frames.part
       if (!id || !part) return
       const across = hangAcross(resolvePart(part, frames.catalogue))
@@ -75,7 +68,7 @@ export function dragFrames(
       }
       from = undefined
     })
-  select(svg).call(behaviour as never)
+  select(svg).call(behaviour)
 }
 
 /** The box as it would be; the same object as before where nothing changed, so that nothing is worked out again. */
@@ -106,7 +99,7 @@ function afterDrag(
     : moved(from.part, id, place)
 }
 
-function pointOf(event: unknown): Point {
-  const { clientX, clientY } = (event as TouchEvent).changedTouches?.[0] ?? (event as Point)
+function pointOf(event: MouseEvent | TouchEvent): Point {
+  const { clientX, clientY } = 'changedTouches' in event ? event.changedTouches[0]! : event
   return { clientX, clientY }
 }

@@ -30,22 +30,25 @@ type WhatIsDragged = (target: Element) => Dragged | undefined
 export function attachDrag(element: HTMLElement | SVGElement, whatIs: WhatIsDragged): void {
   const bench = useBench()
   let picked: Dragged | undefined
+  const whatIsAt = (event: Event) => {
+    const element = elementOf(event)
+    return element ? whatIs(element) : undefined
+  }
   let moved = false
   const behaviour = drag<HTMLElement | SVGElement, unknown>()
     .filter(
-      (event: MouseEvent) =>
-        !event.ctrlKey && !event.button && !('touches' in event) && whatIs(event.target as Element) !== undefined,
+      (event: MouseEvent) => !event.ctrlKey && !event.button && !('touches' in event) && whatIsAt(event) !== undefined,
     )
     .touchable(false)
     .clickDistance(5)
-    .container(() => document.documentElement as never)
+    .container(() => document.documentElement)
     .on('start', ({ sourceEvent }: D3DragEvent<Element, unknown, unknown>) => {
       moved = false
-      picked = whatIs((sourceEvent as Event).target as Element)
+      picked = whatIsAt(sourceEvent)
     })
     .on('drag', ({ sourceEvent, dx, dy }: D3DragEvent<Element, unknown, unknown>) => {
       if (!moved && dx === 0 && dy === 0) return
-      const { clientX, clientY } = sourceEvent as Point
+      const { clientX, clientY }: Point = sourceEvent
       const place = placeAt(clientX, clientY)
       if (moved) return bench.holdAt(place)
       moved = true
@@ -53,13 +56,13 @@ export function attachDrag(element: HTMLElement | SVGElement, whatIs: WhatIsDrag
     })
     .on('end', ({ sourceEvent }: D3DragEvent<Element, unknown, unknown>) => {
       if (!moved) return
-      const { clientX, clientY } = sourceEvent as Point
+      const { clientX, clientY }: Point = sourceEvent
       const place = placeAt(clientX, clientY)
       bench.holdAt(place)
       if (place === null) bench.letGo()
       else bench.putDown()
     })
-  select(element).call(behaviour as never)
+  select(element).call(behaviour)
 }
 
 function pickUp(

@@ -12,5 +12,5 @@ export function historyKey(event: KeyboardEvent, yardId: string | undefined): bo
 
 /** Keys rest while something is typed or a dialog is open. */
 export function keysRest(event: KeyboardEvent): boolean {
-  return (event.target as HTMLElement).closest('input, textarea, select, [contenteditable], .el-overlay') !== null
+  return elementOf(event)?.closest('input, textarea, select, [contenteditable], .el-overlay') != null
 }

@@ -21,42 +21,8 @@ export interface BenchActions {
 /** The keys of the bench; they rest while something is typed or a dialog is open. */
 export function useBenchKeys(actions: BenchActions): void {
   const bench = useBench()
-  const preferences = usePreferences()
-  const weighing = useWeighing()
 
-  useEventListener(window, 'keydown', (event: KeyboardEvent) => {
-    const target = event.target as HTMLElement
-    if (keysRest(event) || historyKey(event, bench.yard?.id) || event.ctrlKey || event.metaKey) return
-    const onButton = target.closest('button, a') !== null
-    if (event.key === 'Enter' && onButton) return
-    const done = bench.hand ? inHand(event.key) : atRest(event)
-    if (done) event.preventDefault()
-  })
-
-  function inHand(key: string): boolean {
-    switch (key) {
-      case 'ArrowUp':
-        bench.holdAt((bench.hand?.at ?? 0) + 1)
-        return true
-      case 'ArrowDown':
-        bench.holdAt((bench.hand?.at ?? 1) - 1)
-        return true
-      case 't':
-      case 'T':
-        bench.turnHand()
-        return true
-      case 'Enter':
-        bench.putDown()
-        return true
-      case 'Escape':
-        bench.letGo()
-        return true
-      default:
-        return false
-    }
-  }
-
-  function atRest({ key, altKey }: KeyboardEvent): boolean {
+  function chosen({ key, altKey }: KeyboardEvent): boolean {
     if (key === 'ArrowUp' || key === 'ArrowDown') {
       const by = key === 'ArrowUp' ? 1 : -1
       if (altKey) actions.move(by)
@@ -67,58 +33,99 @@ export function useBenchKeys(actions: BenchActions): void {
       actions.stage(Number(key))
       return true
     }
-    switch (key.length === 1 ? key.toLowerCase() : key) {
-      case 'a':
-        actions.add()
-        return true
-      case 's':
-        actions.swap()
-        return true
-      case 't':
-        actions.turn()
-        return true
-      case 'f':
-        actions.frames()
-        return true
-      case 'g':
-        actions.nextGap()
-        return true
-      case 'x':
-        bench.axis = bench.axis === 'along' ? 'across' : 'along'
-        return true
-      case 'w':
-        weighing.shown = !weighing.shown
-        return true
-      case 'u':
-        preferences.toggleUnits()
-        return true
-      case '?':
-        actions.help()
-        return true
-      case 'Delete':
-      case 'Backspace':
-        actions.takeOff()
-        return true
-      case 'Escape':
-        bench.letGo()
-        bench.selectedId = null
-        bench.selectedGap = null
-        return true
-      default:
-        return false
-    }
+    return false
   }
 
-  function select(by: 1 | -1): void {
-    const stack = bench.hive?.stack ?? []
-    if (stack.length === 0) return
-    const next =
-      bench.selectedIndex < 0
-        ? by > 0
-          ? 0
-          : stack.length - 1
-        : Math.min(Math.max(bench.selectedIndex + by, 0), stack.length - 1)
-    bench.selectedId = stack[next]!.partId
-    focusPart(stack[next]!.partId)
+  useEventListener(window, 'keydown', (event: KeyboardEvent) => {
+    if (keysRest(event) || historyKey(event, bench.yard?.id) || event.ctrlKey || event.metaKey) return
+    const onButton = elementOf(event)?.closest('button, a') != null
+    if (event.key === 'Enter' && onButton) return
+    const done = bench.hand ? inHand(event.key) : chosen(event) || atRest(event.key, actions)
+    if (done) event.preventDefault()
+  })
+}
+
+/** Keys while a part is in the hand. */
+function inHand(key: string): boolean {
+  const bench = useBench()
+  switch (key) {
+    case 'ArrowUp':
+      bench.holdAt((bench.hand?.at ?? 0) + 1)
+      return true
+    case 'ArrowDown':
+      bench.holdAt((bench.hand?.at ?? 1) - 1)
+      return true
+    case 't':
+    case 'T':
+      bench.turnHand()
+      return true
+    case 'Enter':
+      bench.putDown()
+      return true
+    case 'Escape':
+      bench.letGo()
+      return true
+    default:
+      return false
   }
+}
+
+/** Keys while nothing is. */
+function atRest(key: string, actions: BenchActions): boolean {
+  const bench = useBench()
+  switch (key.length === 1 ? key.toLowerCase() : key) {
+    case 'a':
+      actions.add()
+      return true
+    case 's':
+      actions.swap()
+      return true
+    case 't':
+      actions.turn()
+      return true
+    case 'f':
+      actions.frames()
+      return true
+    case 'g':
+      actions.nextGap()
+      return true
+    case 'x':
+      bench.axis = bench.axis === 'along' ? 'across' : 'along'
+      return true
+    case 'w':
+      useWeighing().shown = !useWeighing().shown
+      return true
+    case 'u':
+      usePreferences().toggleUnits()
+      return true
+    case '?':
+      actions.help()
+      return true
+    case 'Delete':
+    case 'Backspace':
+      actions.takeOff()
+      return true
+    case 'Escape':
+      bench.letGo()
+      bench.selectedId = null
+      bench.selectedGap = null
+      return true
+    default:
+      return false
+  }
+}
+
+/** Selects the part above or below. */
+function select(by: 1 | -1): void {
+  const bench = useBench()
+  const stack = bench.hive?.stack ?? []
+  if (stack.length === 0) return
+  const next =
+    bench.selectedIndex < 0
+      ? by > 0
+        ? 0
+        : stack.length - 1
+      : Math.min(Math.max(bench.selectedIndex + by, 0), stack.length - 1)
+  bench.selectedId = stack[next]!.partId
+  focusPart(stack[next]!.partId)
 }

@@ -19,7 +19,7 @@ export function useFrameKeys(actions: {
   })
 
   function done({ key, altKey, shiftKey, target }: KeyboardEvent): boolean {
-    const onButton = (target as HTMLElement).closest('button, a') !== null
+    const onButton = elementOf({ target })?.closest('button, a') != null
     if ((key === 'Enter' || key === ' ') && onButton) return false
     switch (key.length === 1 ? key.toLowerCase() : key) {
       case 'ArrowDown':

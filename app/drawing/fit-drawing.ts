@@ -33,7 +33,6 @@ export function frameInPlan(
     dimensions.restToRest!.mm / 2,
   ]
   const bar = frame.topBarLength.mm / 2
-  const { lugBearing, endGap, topBarPlay } = fit.clearances
   const rect = (x: number, y: number): Rect => ({ x0: -x, x1: x, y0: -y, y1: y })
   return {
     outlines: [
@@ -51,36 +50,46 @@ export function frameInPlan(
         look: 'frame',
       },
     ],
-    dimensions: [
-      {
-        x1: inside,
-        y1: -30,
-        x2: bar,
-        y2: -30,
-        mm: lugBearing.mm,
-        label: 'lug on its rest',
-        bad: fit.reason === 'drops-in' || fit.reason === 'lugs-too-short',
-      },
-      {
-        x1: -rest,
-        y1: -62,
-        x2: -bar,
-        y2: -62,
-        mm: topBarPlay.mm / 2,
-        label: 'bar to the back of the rest',
-        bad: fit.reason === 'top-bar-too-long',
-      },
-      {
-        x1: frame.lengthOverEndBars.mm / 2,
-        y1: frame.topBarWidth.mm / 2 + 39,
-        x2: inside,
-        y2: frame.topBarWidth.mm / 2 + 39,
-        mm: endGap.mm,
-        label: 'end bar to wall',
-        bad: fit.reason === 'between-walls' || fit.reason === 'end-gap',
-      },
-    ],
+    dimensions: frameDimensions(frame, fit, { inside, rest, bar }),
   }
+}
+
+/** Where each figure of the fit is, in half lengths from the middle. */
+function frameDimensions(
+  frame: HangingPattern,
+  fit: FrameFit,
+  { inside, rest, bar }: { readonly inside: number; readonly rest: number; readonly bar: number },
+): DimensionLine[] {
+  const { lugBearing, endGap, topBarPlay } = fit.clearances
+  return [
+    {
+      x1: inside,
+      y1: -30,
+      x2: bar,
+      y2: -30,
+      mm: lugBearing.mm,
+      label: 'lug on its rest',
+      bad: fit.reason === 'drops-in' || fit.reason === 'lugs-too-short',
+    },
+    {
+      x1: -rest,
+      y1: -62,
+      x2: -bar,
+      y2: -62,
+      mm: topBarPlay.mm / 2,
+      label: 'bar to the back of the rest',
+      bad: fit.reason === 'top-bar-too-long',
+    },
+    {
+      x1: frame.lengthOverEndBars.mm / 2,
+      y1: frame.topBarWidth.mm / 2 + 39,
+      x2: inside,
+      y2: frame.topBarWidth.mm / 2 + 39,
+      mm: endGap.mm,
+      label: 'end bar to wall',
+      bad: fit.reason === 'between-walls' || fit.reason === 'end-gap',
+    },
+  ]
 }
 
 /** Two boxes from above, the upper one over the lower, with the bearing or the hole on each side. */

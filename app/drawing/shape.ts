@@ -1,3 +1,4 @@
+import { isOneOf } from '#core/plain'
 import type { SolidMaterial } from '#core/parts'
 
 const LINES = ['mesh', 'screen', 'sheet', 'rods', 'cladding'] as const satisfies readonly SolidMaterial[]
@@ -13,5 +14,5 @@ export type Shape =
 
 /** True for what is drawn as a line. */
 export function isLine(material: SolidMaterial): material is LineLook {
-  return (LINES as readonly SolidMaterial[]).includes(material)
+  return isOneOf(LINES, material)
 }

@@ -102,6 +102,16 @@ async function addYard(name: string) {
   newYard.value = false
   lastYard.value = await yards.addYard(name)
 }
+
+function openAdding(yard: Yard): void {
+  adding.value = yard.id
+  lastYard.value = yard.id
+}
+
+function openSettings(yard: Yard): void {
+  settings.value = yard
+  lastYard.value = yard.id
+}
 </script>
 
 <template>
@@ -130,14 +140,8 @@ async function addYard(name: string) {
           :yard="yard"
           :tallest-mm="tallestMm"
           :stage="stage"
-          @add="
-            adding = yard.id
-            lastYard = yard.id
-          "
-          @settings="
-            settings = yard
-            lastYard = yard.id
-          "
+          @add="openAdding(yard)"
+          @settings="openSettings(yard)"
           @export-yard="exportYard(yard)"
           @act="(hive: Hive, action: HiveAction) => act(yard, hive, action)"
         />

@@ -101,6 +101,11 @@ function addPattern() {
 const CONDITION_WORDS: Record<Condition, string> = { good: 'good', worn: 'worn', 'needs-repair': 'needs repair' }
 const totals = computed(() => ({ parts: view.yard?.parts.length ?? 0, shed: lying.value.size }))
 useHead({ title: 'Shed – Duvet' })
+
+function takeSizes(part: Part): void {
+  change(part)
+  sizing.value = null
+}
 </script>
 
 <template>
@@ -192,7 +197,7 @@ useHead({ title: 'Shed – Duvet' })
                     <select
                       :value="part.condition ?? 'good'"
                       :aria-label="`Condition of ${part.name ?? `no. ${i + 1}`}`"
-                      @change="setCondition(part, ($event.target as HTMLSelectElement).value as Condition)"
+                      @change="setCondition(part, picked(CONDITIONS, $event))"
                     >
                       <option v-for="one in CONDITIONS" :key="one" :value="one">{{ CONDITION_WORDS[one] }}</option>
                     </select>
@@ -233,10 +238,7 @@ useHead({ title: 'Shed – Duvet' })
       :part="sizing"
       :pattern="view.catalogue.patterns.get(sizing.patternId)"
       :name="sizing.name ?? patternName(sizing.patternId, view.catalogue, preferences.vocabulary)"
-      @take="
-        change($event)
-        sizing = null
-      "
+      @take="takeSizes"
       @close="sizing = null"
     />
   </ShellPage>

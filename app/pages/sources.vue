@@ -1,7 +1,8 @@
 <script setup lang="ts">
 // Every figure that the product uses: its mark, its source, where it is used; overwritten for a yard, and taken back.
-import { CATALOGUE, FOOTPRINTS, countMarks, figuresOf, type DimensionName, type Format } from '#core/catalogue'
-import { BANDS, LIMITS, bySeverity, limitKey, type LimitName } from '#core/checks'
+import { keysOf } from '#core/plain'
+import { CATALOGUE, FOOTPRINTS, countMarks, figuresOf, type Format } from '#core/catalogue'
+import { BANDS, LIMITS, bySeverity, limitKey } from '#core/checks'
 import { gapsChangedBy, type GapChange } from '#core/effect'
 import type { Edit, Part } from '#core/hive'
 import { FORMULA } from '#core/formula'
@@ -56,7 +57,7 @@ interface Row {
   readonly fixed?: boolean
 }
 const limitRows = computed<Row[]>(() =>
-  (Object.keys(LIMITS) as LimitName[]).map((name) => {
+  keysOf(LIMITS).map((name) => {
     const limit = LIMITS[name]
     const own = overridden.value.get(limitKey(name))
     const value = own?.mm ?? limit.value
@@ -79,7 +80,7 @@ const figureRows = computed<Row[]>(() =>
     const count = used.value.get(patternId) ?? 0
     return {
       key,
-      what: `${capital(inWords(label, preferences.vocabulary))}${format in FOOTPRINTS && !inWords(label, preferences.vocabulary).includes(FOOTPRINTS[format as Format].name) ? ` (${FOOTPRINTS[format as Format].name})` : ''}: ${dimensionWord(dimension as DimensionName).toLowerCase()}`,
+      what: `${capital(inWords(label, preferences.vocabulary))}${format in FOOTPRINTS && !inWords(label, preferences.vocabulary).includes(FOOTPRINTS[format as Format].name) ? ` (${FOOTPRINTS[format as Format].name})` : ''}: ${dimensionWord(dimension).toLowerCase()}`,
       value: `${showLength(length.mm, preferences.units)}${length.plusMinusMm > 0 ? ` ± ${showLength(length.plusMinusMm, preferences.units)}` : ''}`,
       length,
       mark: length.source.mark,

@@ -33,9 +33,9 @@ const preferences = usePreferences()
 const weighing = useWeighing()
 const mode = ref<'stages' | 'keeping' | 'dates' | 'compare' | 'kit'>('stages')
 const route = useRoute()
-const chosen = ref<Stage | null>((route.query.stage as Stage | undefined) ?? null)
+const chosen = ref(stageOf(route.query.stage))
 const from = ref<'now' | 'before'>('now')
-const hiveId = ref<string | null>((route.query.hive as string | undefined) ?? null)
+const hiveId = ref(typeof route.query.hive === 'string' ? route.query.hive : null)
 // The yards may not be here yet when an address names a hive.
 const asked = hiveId.value
 watch(
@@ -237,11 +237,7 @@ useHead({ title: 'Year – Duvet' })
     <template #bar>
       <label v-if="yards.yards.length > 0"
         >Yard
-        <select
-          :value="yard?.id"
-          data-testid="yard-choice"
-          @change="view.chosen = ($event.target as HTMLSelectElement).value"
-        >
+        <select :value="yard?.id" data-testid="yard-choice" @change="view.chosen = typedIn($event)">
           <option v-for="one in yards.yards" :key="one.id" :value="one.id">{{ one.name }}</option>
         </select></label
       >

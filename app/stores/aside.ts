@@ -1,3 +1,4 @@
+import { fieldOf } from '#core/plain'
 import { defineStore } from 'pinia'
 import { computed, ref, shallowRef } from 'vue'
 import type { WaitingEdit } from '#core/hive'
@@ -18,20 +19,13 @@ export interface SetAside {
 const PREFIX = 'duvet.aside.'
 
 function isWaiting(entry: unknown): boolean {
-  const sort = (entry as WaitingEdit | null)?.edit?.kind
-  return typeof sort === 'string'
+  return typeof fieldOf(fieldOf(entry, 'edit'), 'kind') === 'string'
 }
 
 function isSetAside(value: unknown): value is SetAside {
-  const one = value as Partial<SetAside> | null
-  return (
-    typeof one?.id === 'string' &&
-    typeof one.why === 'string' &&
-    typeof one.yardName === 'string' &&
-    typeof one.at === 'string' &&
-    Array.isArray(one.entries) &&
-    one.entries.every((entry: unknown) => isWaiting(entry))
-  )
+  const entries = fieldOf(value, 'entries')
+  const texts = (['id', 'why', 'yardName', 'at'] as const).map((name) => fieldOf(value, name))
+  return texts.every((text) => typeof text === 'string') && Array.isArray(entries) && entries.every(isWaiting)
 }
 
 /** What was set aside in this browser: it can be looked at, tried again, saved as a file and dropped. */

@@ -1,21 +1,11 @@
 import { defineStore } from 'pinia'
 import { computed, ref, shallowRef } from 'vue'
-import { foldHistory, type LogEntry, type WaitingEdit, type Yard } from '#core/hive'
+import { foldHistory, fresh, type HeldYard } from '#core/hive'
+import type { StoredYard } from '#wire/answers'
 import { browserStorage } from '~/composables/kept'
 import { Outbox, type Waiting } from '~/sync/outbox'
 import { claimTab, goneTabs, type Claim } from '~/sync/tab'
 import { useAside } from './aside'
-import type { StoredYard } from './server'
-
-/** A yard as this browser has it: the server's version with what waits to be sent on top. */
-export interface HeldYard {
-  readonly yard: Yard
-  /** The server's version that the waiting edits are made on. */
-  readonly saved: Yard
-  readonly revision: number
-  readonly waiting: readonly WaitingEdit[]
-  readonly log: readonly LogEntry[]
-}
 
 /** What this browser has of every yard, and the outbox that keeps what is not saved yet. */
 export const useHeld = defineStore('held', () => {
@@ -93,8 +83,3 @@ export const useHeld = defineStore('held', () => {
 
   return { held, unkept, message, waitingCount, hold, letGo, replaceAll, somethingWaits, adopt, historyOf }
 })
-
-/** A yard as the server has it, with nothing on top. */
-export function fresh({ yard, revision }: StoredYard): HeldYard {
-  return { yard, saved: yard, revision, waiting: [], log: [] }
-}

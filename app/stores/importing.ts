@@ -59,7 +59,7 @@ export const useImporting = defineStore('importing', () => {
 
 /** What tells one text from another: its SHA-256, or its length where the page is not a secure one. */
 async function markOf(text: string): Promise<string> {
-  const subtle = globalThis.crypto.subtle as SubtleCrypto | undefined
+  const subtle: SubtleCrypto | undefined = globalThis.crypto.subtle
   if (!subtle) return String(text.length)
   return [...new Uint8Array(await subtle.digest('SHA-256', new TextEncoder().encode(text)))]
     .map((byte) => byte.toString(16).padStart(2, '0'))

@@ -1,26 +1,36 @@
-import type { HiveChange, LogEntry, Stay, Yard } from '#core/hive'
+import type { HiveChange, LoggedEdit, Stay, Yard } from '#core/hive'
+import { fieldOf } from '#core/plain'
 import type { Sheet } from '#core/wording'
-import type { Imported, ImportProgress } from '#wire/import-answer'
+import type {
+  Added,
+  AddedScale,
+  BatchRemoved,
+  BroughtIn,
+  HiveWeighIns,
+  ImportAnswer,
+  RemovedYard,
+  Saved,
+  Stale,
+  Stopping,
+  StoredYard,
+  YardRemoved,
+} from '#wire/answers'
+import type { NewScale, WeighIns } from '#wire/weigh-in-schema'
 import type { HiveCards, TickSheets } from '#wire/visit-print-schema'
 import type { Submission } from '#wire/edit-schema'
 import type { Problem } from '#wire/read'
 
-export interface StoredYard {
-  readonly yard: Yard
-  readonly revision: number
+/** What the server refused, and why; status 0 where it is silent. */
+export interface Refusal {
+  readonly ok: false
+  readonly status: number
+  readonly problem: Problem
+  /** What stands now, where others saved first. */
+  readonly stale?: Stale
 }
 
-export interface LoggedEntry extends LogEntry {
-  readonly device: string
-  readonly madeAt: string
-  readonly revision: number
-}
-
-/** What the server made of a request: its answer, its refusal, or silence. */
-export type Answer<T> =
-  | { readonly ok: true; readonly value: T }
-  | { readonly ok: false; readonly status: number; readonly problem: Problem; readonly body: Record<string, unknown> }
-  | { readonly ok: false; readonly status: 0; readonly problem: Problem; readonly body: Record<string, never> }
+/** What the server made of a request: its answer, or its refusal. */
+type Answer<T> = { readonly ok: true; readonly value: T } | Refusal
 
 const SILENT = { field: 'server', sentence: 'The server cannot be reached.' }
 const USUAL_MS = 20_000
@@ -31,15 +41,16 @@ async function ask<T>(path: string, init: RequestInit = {}, mostMs = USUAL_MS): 
   try {
     response = await fetch(path, { ...init, signal: AbortSignal.timeout(mostMs) })
   } catch {
-    return { ok: false, status: 0, problem: SILENT, body: {} }
+    return { ok: false, status: 0, problem: SILENT }
   }
-  const body = (await response.json().catch(() => ({}))) as Record<string, unknown>
-  if (response.ok) return { ok: true, value: body as T }
+  // The server’s routes are typed by the same answers: nothing else is known of what comes.
+  const body = await response.json().catch(() => ({}))
+  if (response.ok) return { ok: true, value: body }
   const problem = {
-    field: String(body.field ?? 'request'),
-    sentence: String(body.sentence ?? `The server answers with an error (${response.status}).`),
+    field: String(fieldOf(body, 'field') ?? 'request'),
+    sentence: String(fieldOf(body, 'sentence') ?? `The server answers with an error (${response.status}).`),
   }
-  return { ok: false, status: response.status, problem, body }
+  return { ok: false, status: response.status, problem, ...(response.status === 409 ? { stale: body } : {}) }
 }
 
 const JSON_TYPE = { 'content-type': 'application/json' }
@@ -70,43 +81,11 @@ async function printed(
       signal: AbortSignal.timeout(90_000),
     })
     if (response.ok) return { ok: true, pdf: await response.blob() }
-    const body = (await response.json().catch(() => ({}))) as { sentence?: string }
-    return { ok: false, sentence: body.sentence ?? SILENT.sentence }
+    const sentence = fieldOf(await response.json().catch(() => null), 'sentence')
+    return { ok: false, sentence: typeof sentence === 'string' ? sentence : SILENT.sentence }
   } catch {
     return { ok: false, sentence: SILENT.sentence }
   }
-}
-
-export interface WeighInRow {
-  readonly at: string
-  readonly kg: number
-  readonly method: 'scale' | 'heft'
-  readonly leftKg?: number
-  readonly rightKg?: number
-}
-
-export interface HiveWeighIns {
-  readonly series: {
-    readonly count: number
-    readonly thinnedBy: string | null
-    readonly points: readonly { readonly at: string; readonly kg: number; readonly source: string }[]
-  }
-  readonly latest: readonly {
-    readonly id: string
-    readonly at: string
-    readonly kg: number
-    readonly method: string
-    readonly leftKg: number | null
-    readonly rightKg: number | null
-    readonly source: string
-    readonly batchId: string
-  }[]
-  readonly scales: readonly {
-    readonly id: string
-    readonly name: string
-    readonly batteryPercent: number | null
-    readonly seenAt: string | null
-  }[]
 }
 
 const of = (yardId: string) => `/api/yards/${encodeURIComponent(yardId)}`
@@ -115,40 +94,33 @@ const importOf = (importId: string) => `/api/plans/imports/${encodeURIComponent(
 
 export const server = {
   weighIns: (yardId: string, hiveId: string) => ask<HiveWeighIns>(`${weighIns(yardId, hiveId)}?points=800`),
-  addWeighIns: (
-    yardId: string,
-    hiveId: string,
-    source: 'hand' | 'csv',
-    batchId: string,
-    readings: readonly WeighInRow[],
-  ) =>
-    send<{ added: number; repeated: number }>(weighIns(yardId, hiveId), JSON.stringify({ source, batchId, readings })),
+  addWeighIns: (yardId: string, hiveId: string, readings: WeighIns) =>
+    send<Added>(weighIns(yardId, hiveId), JSON.stringify(readings)),
   setBatchRemoved: (batchId: string, removed: boolean) =>
-    put<{ readings: number }>(`/api/weigh-ins/${encodeURIComponent(batchId)}`, { removed }),
-  addScale: (yardId: string, hiveId: string, name: string) =>
-    send<{ id: string; key: string }>('/api/scales', JSON.stringify({ yardId, hiveId, name })),
+    put<BatchRemoved>(`/api/weigh-ins/${encodeURIComponent(batchId)}`, { removed }),
+  addScale: (scale: NewScale) => send<AddedScale>('/api/scales', JSON.stringify(scale)),
   print: (sheet: Sheet) => printed('sheet', sheet),
   printVisit: (sheets: TickSheets) => printed('visit', sheets),
   printCards: (cards: HiveCards) => printed('cards', cards),
-  yards: () => ask<StoredYard[]>('/api/yards'),
-  log: (yardId: string) => ask<LoggedEntry[]>(`${of(yardId)}/log`),
+  yards: () => ask<readonly StoredYard[]>('/api/yards'),
+  log: (yardId: string) => ask<readonly LoggedEdit[]>(`${of(yardId)}/log`),
   past: (yardId: string, when: { readonly at: string } | { readonly revision: number }) =>
     ask<Yard>(`${of(yardId)}/past?${'at' in when ? `at=${encodeURIComponent(when.at)}` : `revision=${when.revision}`}`),
   changes: (yardId: string, hiveId: string) =>
-    ask<HiveChange[]>(`${of(yardId)}/changes?hive=${encodeURIComponent(hiveId)}`),
-  places: (yardId: string, partId: string) => ask<Stay[]>(`${of(yardId)}/parts/${encodeURIComponent(partId)}/places`),
-  addYard: (yard: Yard) => send<{ revision: number }>('/api/yards', JSON.stringify(yard)),
-  removed: () => ask<{ id: string; name: string }[]>('/api/yards/removed'),
-  setRemoved: (yardId: string, removed: boolean) => put<{ removed: boolean }>(`${of(yardId)}/removed`, { removed }),
-  commit: (yardId: string, submission: Submission) =>
-    send<{ revision: number }>(`${of(yardId)}/edits`, JSON.stringify(submission)),
+    ask<readonly HiveChange[]>(`${of(yardId)}/changes?hive=${encodeURIComponent(hiveId)}`),
+  places: (yardId: string, partId: string) =>
+    ask<readonly Stay[]>(`${of(yardId)}/parts/${encodeURIComponent(partId)}/places`),
+  addYard: (yard: Yard) => send<Saved>('/api/yards', JSON.stringify(yard)),
+  removed: () => ask<readonly RemovedYard[]>('/api/yards/removed'),
+  setRemoved: (yardId: string, removed: boolean) => put<YardRemoved>(`${of(yardId)}/removed`, { removed }),
+  commit: (yardId: string, submission: Submission) => send<Saved>(`${of(yardId)}/edits`, JSON.stringify(submission)),
   importPlan: (text: string, device: string, importId: string) =>
-    send<{ imported: readonly Imported[] }>(
+    send<BroughtIn>(
       '/api/plans/import',
       text,
       { 'x-device': encodeURIComponent(device), 'x-import': importId },
       IMPORT_MS,
     ),
-  importProgress: (importId: string) => ask<ImportProgress & { imported?: readonly Imported[] }>(importOf(importId)),
-  stopImport: (importId: string) => ask<{ stopping: boolean }>(importOf(importId), { method: 'DELETE' }),
+  importProgress: (importId: string) => ask<ImportAnswer>(importOf(importId)),
+  stopImport: (importId: string) => ask<Stopping>(importOf(importId), { method: 'DELETE' }),
 }

@@ -2,18 +2,19 @@ import { defineStore, storeToRefs } from 'pinia'
 import { computed } from 'vue'
 import { CATALOGUE } from '#core/catalogue'
 import {
-  applyEdit,
   emptyYard,
+  fresh,
+  made,
   startHive,
   withFreshIdentities,
   type Edit,
-  type LogEntry,
   type StartName,
   type WaitingEdit,
 } from '#core/hive'
 import { editProblemInWords } from '#core/wording'
 import { useAside } from './aside'
-import { fresh, useHeld } from './held'
+import { useHeld } from './held'
+import { useSending } from './sending'
 import { server } from './server'
 import { useSync } from './sync'
 import * as deeds from '#core/hive/deeds'
@@ -24,9 +25,10 @@ const makeId = () => crypto.randomUUID()
 export const useYards = defineStore('yards', () => {
   const store = useHeld()
   const sync = useSync()
+  const sending = useSending()
   const aside = useAside()
   const { held, message, waitingCount } = storeToRefs(store)
-  const { loaded, reachable, conflict, removed } = storeToRefs(sync)
+  const { loaded, reachable, removed } = storeToRefs(sync)
 
   const yards = computed(() => [...store.held.values()].map(({ yard }) => yard))
 
@@ -39,22 +41,20 @@ export const useYards = defineStore('yards', () => {
   ): boolean {
     const now = store.held.get(yardId)
     if (!now) return false
-    const own = withFreshIdentities(edit, makeId)
-    const applied = applyEdit(now.yard, own)
-    if (!applied.ok) {
-      store.message = editProblemInWords(applied.problem)
-      return false
-    }
     const entry: WaitingEdit = {
       id: makeId(),
       madeAt: new Date().toISOString(),
       kind,
-      edit: own,
+      edit: withFreshIdentities(edit, makeId),
       ...(targetId ? { targetId } : {}),
     }
-    const logged: LogEntry = { id: entry.id, kind, targetId, edit: own, inverse: applied.inverse }
-    store.hold(yardId, { ...now, yard: applied.yard, waiting: [...now.waiting, entry], log: [...now.log, logged] })
-    void sync.flush(yardId)
+    const done = made(now, entry)
+    if (!done.ok) {
+      store.message = editProblemInWords(done.problem)
+      return false
+    }
+    store.hold(yardId, done.held)
+    void sending.flush(yardId)
     return true
   }
 
@@ -131,7 +131,6 @@ export const useYards = defineStore('yards', () => {
     loaded,
     reachable,
     waitingCount,
-    conflict,
     message,
     removed,
     load: sync.load,

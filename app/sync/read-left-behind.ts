@@ -1,3 +1,4 @@
+import { fieldOf } from '#core/plain'
 import type { WaitingEdit } from '#core/hive'
 import { submittedEditSchema } from '#wire/edit-schema'
 import { parseJson } from '#wire/parse'
@@ -17,7 +18,7 @@ export function readLeftBehind(texts: readonly string[]): LeftBehind {
     if (!parsed.ok || !Array.isArray(parsed.value))
       unreadable.push({ text, why: parsed.ok ? 'It is not a list.' : parsed.problem.sentence })
     for (const one of list) {
-      const { yardId, baseRevision, entries } = (one ?? {}) as Record<string, unknown>
+      const [yardId, baseRevision, entries] = ['yardId', 'baseRevision', 'entries'].map((name) => fieldOf(one, name))
       if (typeof yardId !== 'string' || !Array.isArray(entries)) {
         unreadable.push({
           text: JSON.stringify(one),
@@ -38,7 +39,7 @@ export function readLeftBehind(texts: readonly string[]): LeftBehind {
 }
 
 function readEntry(entry: unknown, unreadable: { text: string; why: string }[]): WaitingEdit[] {
-  const read = readWith<WaitingEdit>(submittedEditSchema, entry)
+  const read = readWith(submittedEditSchema, entry)
   if (read.ok) return [read.value]
   unreadable.push({ text: JSON.stringify(entry) ?? 'nothing', why: read.problem.sentence })
   return []

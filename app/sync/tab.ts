@@ -6,7 +6,7 @@ const KEY = 'duvet.tab'
 const PATIENCE_MS = 400
 const LOOK_MS = 40
 
-const locks = () => globalThis.navigator?.locks as LockManager | undefined
+const locks = (): LockManager | undefined => globalThis.navigator?.locks
 
 export interface Claim {
   /** The identity of this page, held by a lock as long as it lives. */

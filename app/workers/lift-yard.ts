@@ -40,7 +40,7 @@ export async function dayOfYard(
   const stages = stagesOf(yard)
   const standing = new Map(yard.hives.map((hive) => [hive.id, hive]))
   const now: ReturnType<typeof liftsOfHive>[] = []
-  const byStage = new Map(stages.map((stage) => [stage, [] as ReturnType<typeof liftsAsPlanned>[]]))
+  const byStage = new Map(stages.map((stage): [Stage, ReturnType<typeof liftsAsPlanned>[]] => [stage, []]))
   const hives = new Map<string, StageLoad[]>()
   for (const some of writingYear(yard, [...stages, ...ANY_TIME], CHUNK)) {
     for (const { hiveId, stages: written } of some) {

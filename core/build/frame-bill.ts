@@ -11,7 +11,18 @@ export interface Piece {
   readonly thicknessMm: number
 }
 
-type PieceName = 'top-bar' | 'end-bar' | 'bottom-bar' | 'wedge' | 'board' | 'side' | 'end' | 'end-board' | 'rail'
+export const PIECE_NAMES = [
+  'top-bar',
+  'end-bar',
+  'bottom-bar',
+  'wedge',
+  'board',
+  'side',
+  'end',
+  'end-board',
+  'rail',
+] as const
+type PieceName = (typeof PIECE_NAMES)[number]
 
 /** Nails, pins or screws of one kind at one place. */
 export interface Fixing {

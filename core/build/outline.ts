@@ -5,10 +5,12 @@ type Point = readonly [xMm: number, yMm: number]
 /**
  * The shape of a board lying flat: its edge, and lines for what is cut into it without going through. mm, y upwards.
  */
+export const MARKS = ['frame-rest', 'rabbet', 'hand-hold'] as const
+
 export interface PanelOutline {
   readonly name: Panel['name']
   readonly edge: readonly Point[]
-  readonly marks: readonly { readonly what: 'frame-rest' | 'rabbet' | 'hand-hold'; readonly line: readonly Point[] }[]
+  readonly marks: readonly { readonly what: (typeof MARKS)[number]; readonly line: readonly Point[] }[]
 }
 
 /**

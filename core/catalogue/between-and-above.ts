@@ -12,18 +12,23 @@ const BOTTOM_SPACE: ReadonlySet<Format> = new Set([
   'poly-national-12',
 ])
 
-function forFormat(format: Format): Pattern[] {
-  const outside = outsideOf(format)
+/** What the parts of a format have in common: the ring of its boxes, the side of their rims. */
+function commonOf(format: Format) {
   const { short, material, nesting } = FOOTPRINTS[format]
-  const rimSide = BOTTOM_SPACE.has(format) ? 'below' : 'above'
-  const crownRim = BOTTOM_SPACE.has(format) ? mm(7, MEMORY) : mm(9.5, MEMORY)
-  const base = { format, material } as const
-  const lips = nesting ? { nesting } : {}
-  const plusFourteen = (length: Length) => mm(length.mm + 14, MEMORY)
-  const roofInside = {
-    insideLength: plusFourteen(outside.outsideLength),
-    insideWidth: plusFourteen(outside.outsideWidth),
-  }
+  const isBottom = BOTTOM_SPACE.has(format)
+  return {
+    short,
+    base: { format, material } as const,
+    outside: outsideOf(format),
+    lips: nesting ? { nesting } : {},
+    rimSide: isBottom ? 'below' : 'above',
+    crownRim: mm(isBottom ? 7 : 9.5, MEMORY),
+  } as const
+}
+
+/** Excluders of a format. */
+function excludersOf(format: Format): Pattern[] {
+  const { short, base, outside, lips, rimSide } = commonOf(format)
   return [
     {
       ...base,
@@ -45,6 +50,13 @@ function forFormat(format: Format): Pattern[] {
       label: label('framed excluder', 'framed queen excluder'),
       dimensions: { ...outside, ...lips, boardThickness: mm(5, MEMORY), rimDepth: mm(7, MEMORY), rimWidth: RIM_WIDTH },
     },
+  ]
+}
+
+/** What goes between boxes and gives room or food. */
+function ekesAndFeedersOf(format: Format): Pattern[] {
+  const { short, base, outside, lips } = commonOf(format)
+  return [
     {
       ...base,
       id: `eke-${short}`,
@@ -95,6 +107,13 @@ function forFormat(format: Format): Pattern[] {
         rimWidth: RIM_WIDTH,
       },
     },
+  ]
+}
+
+/** Crowns and what keeps the warmth above them. */
+function coversOf(format: Format): Pattern[] {
+  const { short, base, outside, lips, rimSide, crownRim } = commonOf(format)
+  return [
     {
       ...base,
       id: `crown-${short}`,
@@ -149,6 +168,18 @@ function forFormat(format: Format): Pattern[] {
       label: label('insulation slab', 'insulation board'),
       dimensions: { ...outside, ...lips, depth: mm(50, MEMORY), lowerRecess: FLUSH, upperRecess: FLUSH },
     },
+  ]
+}
+
+/** Roofs of a format. */
+function roofsOf(format: Format): Pattern[] {
+  const { short, base, outside, lips } = commonOf(format)
+  const plusFourteen = (length: Length) => mm(length.mm + 14, MEMORY)
+  const roofInside = {
+    insideLength: plusFourteen(outside.outsideLength),
+    insideWidth: plusFourteen(outside.outsideWidth),
+  }
+  return [
     {
       ...base,
       id: `roof-telescoping-${short}`,
@@ -199,6 +230,10 @@ function forFormat(format: Format): Pattern[] {
       },
     },
   ]
+}
+
+function forFormat(format: Format): Pattern[] {
+  return [excludersOf, ekesAndFeedersOf, coversOf, roofsOf].flatMap((partsOf) => partsOf(format))
 }
 
 /** Pairs of formats that an adapter board joins, either one on top. */

@@ -1,3 +1,4 @@
+import { entriesOf } from '../plain'
 import type { Length, Source } from '../units'
 import { HANGING_FIGURES, overrideKey, type HangingDimension } from './of-yard'
 import type { Catalogue, DimensionName, Label } from './pattern'
@@ -15,7 +16,7 @@ export interface CatalogueFigure {
 /** Every length of a catalogue, pattern by pattern. */
 export function figuresOf({ patterns, hanging }: Catalogue): CatalogueFigure[] {
   const ofPatterns = [...patterns.values()].flatMap(({ id, label, format, dimensions }) =>
-    (Object.entries(dimensions) as [DimensionName, Length][]).map(([dimension, length]) => ({
+    entriesOf<DimensionName, Length>(dimensions).map(([dimension, length]) => ({
       key: overrideKey(id, dimension),
       patternId: id,
       label,

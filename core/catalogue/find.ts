@@ -1,3 +1,4 @@
+import { keysOf } from '../plain'
 import { FOOTPRINTS, type Format } from './footprints'
 import {
   BOX_SIZES,
@@ -44,9 +45,7 @@ export function isAsWanted<K extends PartKind>(
 ): pattern is Pattern & Found<K> {
   return (
     pattern !== undefined &&
-    (Object.keys(wanted) as (keyof Wanted)[]).every(
-      (field) => wanted[field] === undefined || pattern[field] === wanted[field],
-    )
+    keysOf(wanted).every((field) => wanted[field] === undefined || pattern[field] === wanted[field])
   )
 }
 

@@ -1,3 +1,4 @@
+import { isOneOf } from '../plain'
 import type { Dimensions } from './pattern'
 import { BS1300, MEMORY, USDA, inches, memory, mm } from './sourced'
 import type { Length } from '../units'
@@ -21,7 +22,7 @@ export const STARTING_FORMAT: Format = 'langstroth-10'
 
 /** True for a format that ships; a pattern of the keeper’s own may name another. */
 export function isFormat(format: string): format is Format {
-  return (FORMATS as readonly string[]).includes(format)
+  return isOneOf(FORMATS, format)
 }
 
 /** The name of a format; one that does not ship is called what it is called. */

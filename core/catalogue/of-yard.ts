@@ -1,8 +1,8 @@
+import { isOneOf } from '../plain'
 import type { Yard } from '../hive/model'
 import { missingSizes } from '../parts/describe'
 import { CATALOGUE } from './all'
 import type { Catalogue, DimensionName, Dimensions, HangingPattern, Pattern } from './pattern'
-import type { Length } from '../units'
 
 const known = new WeakMap<
   Yard['overrides'],
@@ -48,9 +48,9 @@ export function overrideKey(patternId: string, name: DimensionName | HangingDime
   return `${patternId}.${name}`
 }
 
-function splitKey(key: string): { patternId: string; name: DimensionName } {
+function splitKey(key: string): { patternId: string; name: string } {
   const dot = key.lastIndexOf('.')
-  return { patternId: key.slice(0, dot), name: key.slice(dot + 1) as DimensionName }
+  return { patternId: key.slice(0, dot), name: key.slice(dot + 1) }
 }
 
 export const HANGING_DIMENSIONS = [
@@ -69,8 +69,5 @@ export const HANGING_FIGURES = [...HANGING_DIMENSIONS, 'thickness'] as const
 export type HangingDimension = (typeof HANGING_FIGURES)[number]
 
 function isLength(frame: HangingPattern, name: string): name is HangingDimension {
-  return (
-    (HANGING_FIGURES as readonly string[]).includes(name) &&
-    typeof (frame[name as HangingDimension] as Length | undefined)?.mm === 'number'
-  )
+  return isOneOf(HANGING_FIGURES, name) && typeof frame[name]?.mm === 'number'
 }

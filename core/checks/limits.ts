@@ -1,3 +1,4 @@
+import { keysOf, recordOf } from '../plain'
 import type { Yard } from '../hive'
 import type { Source } from '../units'
 
@@ -126,9 +127,7 @@ export function limitKey(name: LimitName): string {
   return `limit.${name}`
 }
 
-const SHIPPED = Object.fromEntries(
-  Object.entries(LIMITS).map(([name, { value }]) => [name, value]),
-) as unknown as Limits
+const SHIPPED: Limits = recordOf(keysOf(LIMITS), (name): number => LIMITS[name].value)
 
 /** The limits as a yard has them. */
 export function limitsOfYard({ overrides }: Pick<Yard, 'overrides'>): Limits {

@@ -1,3 +1,4 @@
+import { recordOf } from '../plain'
 import { SIDES, facesOf, overlapMm, type Edge, type Side } from '../geometry'
 import type { ResolvedPart } from '../parts'
 import { comparableMm } from '../units'
@@ -42,7 +43,7 @@ export function seatOn(lower: ResolvedPart, upper: ResolvedPart, limits: Pick<Li
       marginal: false,
       adapterHelps: false,
     }
-  const overlap = Object.fromEntries(SIDES.map((side) => [side, overlapMm(below, above, side)])) as Record<Side, number>
+  const overlap = recordOf(SIDES, (side) => overlapMm(below, above, side))
   const side = SIDES.reduce((worst, other) => (overlap[other] < overlap[worst] ? other : worst))
   const worst = overlap[side]
   const lip = below.form !== above.form

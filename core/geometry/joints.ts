@@ -1,3 +1,4 @@
+import { recordOf } from '../plain'
 import { comparableMm } from '../units'
 import type { Edge } from './faces'
 import type { Layout, PlacedPart } from './layout'
@@ -35,21 +36,15 @@ function jointOf(lower: PlacedPart, upper: PlacedPart, bearing: readonly PlacedP
   const below = lower.faces.upper.edge!
   const above = upper.faces.lower.edge!
   const telescopes = upper.faces.skirtMm > 0
-  const bearingMm = {} as Record<Side, number | null>
-  const openMm = {} as Record<Side, number>
-  for (const side of SIDES) {
-    const overlap = telescopes ? ringWidth(below, side) : overlapMm(below, above, side)
-    const meantOpen = side === 'front' && (below.openFront || above.openFront)
-    bearingMm[side] = meantOpen ? null : Math.max(0, overlap)
-    openMm[side] = meantOpen ? 0 : Math.max(0, -overlap)
-  }
+  const overlapMmOf = recordOf(SIDES, (side) => (telescopes ? ringWidth(below, side) : overlapMm(below, above, side)))
+  const isMeantOpen = (side: Side) => side === 'front' && (below.openFront || above.openFront)
   const lipOnFlat = !telescopes && below.form !== above.form
   const roofShortMm = telescopes ? roofShort(upper, above.outside, bearing) : 0
   return {
     lowerId: lower.part.id,
     upperId: upper.part.id,
-    bearingMm,
-    openMm,
+    bearingMm: recordOf(SIDES, (side) => (isMeantOpen(side) ? null : Math.max(0, overlapMmOf[side]))),
+    openMm: recordOf(SIDES, (side) => (isMeantOpen(side) ? 0 : Math.max(0, -overlapMmOf[side]))),
     roofShortMm,
     lipOnFlat,
     plusMinusMm: below.plusMinusMm + above.plusMinusMm,

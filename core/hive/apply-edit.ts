@@ -251,15 +251,15 @@ function changePart(yard: Yard, edit: EditOf<'change-part'>): Done {
   }
 }
 
-/** The fields that an edit names, as a thing has them. */
+/** The fields that an edit names, as a thing has them; those that a thing has not are left out. */
 function fieldsOf<T extends object, K extends keyof T & string>(
   thing: T,
   named: Partial<Record<K, unknown>>,
   names: readonly K[],
-): { [N in K]?: NonNullable<T[N]> } {
-  return Object.fromEntries(names.filter((name) => named[name] !== undefined).map((name) => [name, thing[name]])) as {
-    [N in K]?: NonNullable<T[N]>
-  }
+): Partial<{ [N in K]: NonNullable<T[N]> }> {
+  const fields: Partial<{ [N in K]: NonNullable<T[N]> }> = {}
+  for (const name of names) if (named[name] !== undefined) fields[name] = thing[name] ?? undefined
+  return fields
 }
 
 function setHive(yard: Yard, { hiveId, ...edit }: EditOf<'set-hive'>): Done {
@@ -452,23 +452,21 @@ function dropPart(yard: Yard, { partId }: EditOf<'drop-part'>): Done {
   return { yard: { ...yard, parts: without(yard.parts, at) }, inverse: { kind: 'stock-part', at, part } }
 }
 
-/** The same with its plans changed; they come last, so that taking a change back gives the same text. */
-function withPlans<T extends { readonly season?: unknown; readonly visit?: unknown }>(
-  thing: T,
-  change: { readonly season?: unknown; readonly visit?: unknown },
-): T {
-  const { season, visit, ...rest } = { ...thing, ...change }
-  return { ...rest, ...(season ? { season } : {}), ...(visit ? { visit } : {}) } as unknown as T
+/** A hive with these plans; they come last, so that taking a change back gives the same text. */
+function withPlans(hive: Hive, season: Hive['season'] | null, visit: Hive['visit'] | null): Hive {
+  const { season: _season, visit: _visit, ...rest } = hive
+  return { ...rest, ...(season ? { season } : {}), ...(visit ? { visit } : {}) }
 }
 
 function setYear(yard: Yard, { season }: EditOf<'set-year'>): Done {
-  return { yard: withPlans(yard, { season }), inverse: { kind: 'set-year', season: yard.season ?? null } }
+  const { season: before, ...rest } = yard
+  return { yard: season ? { ...rest, season } : rest, inverse: { kind: 'set-year', season: before ?? null } }
 }
 
 function setWay(yard: Yard, { hiveId, season }: EditOf<'set-way'>): Done {
   const hive = hiveOf(yard, hiveId)
   return {
-    yard: withHive(yard, withPlans(hive, { season })),
+    yard: withHive(yard, withPlans(hive, season, hive.visit)),
     inverse: { kind: 'set-way', hiveId, season: hive.season ?? null },
   }
 }
@@ -478,7 +476,7 @@ function setVisit(yard: Yard, { hiveId, visit, doneBefore }: EditOf<'set-visit'>
   const hive = hiveOf(yard, hiveId)
   if ((hive.visit?.done ?? null) !== doneBefore) refuse('visit-moved-on', hiveId)
   return {
-    yard: withHive(yard, withPlans(hive, { visit })),
+    yard: withHive(yard, withPlans(hive, hive.season, visit)),
     inverse: { kind: 'set-visit', hiveId, visit: hive.visit ?? null, doneBefore: visit?.done ?? null },
   }
 }

@@ -1,12 +1,13 @@
-import type { Edit, EditOf, PartFields } from './edit'
-import type { Part, Reading } from './model'
+import { isOneOf } from '../plain'
+import type { Edit, EditOf } from './edit'
+import type { Part } from './model'
 
 type Fields = Readonly<Record<string, unknown>>
 /** Fields that hold things of their own, each changed by itself: two people may measure one box at once. */
 const KEYED = ['measured', 'readings'] as const
 type Keyed = (typeof KEYED)[number]
 
-export const isKeyed = (name: string): name is Keyed => (KEYED as readonly string[]).includes(name)
+export const isKeyed = (name: string): name is Keyed => isOneOf(KEYED, name)
 const same = (a: unknown, b: unknown) => a === b || JSON.stringify(a) === JSON.stringify(b)
 
 function keyed(part: Part, name: Keyed): Fields {
@@ -16,7 +17,7 @@ function keyed(part: Part, name: Keyed): Fields {
 }
 
 function unkeyed(name: Keyed, fields: Fields): unknown {
-  return name === 'measured' ? fields : (Object.values(fields) as Reading[])
+  return name === 'measured' ? fields : Object.values(fields)
 }
 
 /** Fields with some set and some (null) taken out; what stays keeps its place, in the order given where one is. */
@@ -30,29 +31,32 @@ function patched(fields: Fields, change: Fields, order: readonly string[] = []):
   return Object.fromEntries(inOrder.map((name) => [name, next[name]]))
 }
 
+/** Fields that were a part’s, some of them changed by an edit that fits a part: what the schema of edits sees to. */
+const asPart = (fields: object) => fields as Part
+
 /** A part with some of its fields changed; the rest is as it was. */
 export function withChange(part: Part, { change, order }: Pick<EditOf<'change-part'>, 'change' | 'order'>): Part {
   const flat: Record<string, unknown> = { ...change }
   for (const name of KEYED) {
     if (!change[name]) continue
-    const fields = patched(keyed(part, name), change[name] as Fields, order?.[name])
+    const fields = patched(keyed(part, name), { ...change[name] }, order?.[name])
     flat[name] = Object.keys(fields).length > 0 || order?.part?.includes(name) ? unkeyed(name, fields) : null
   }
-  return patched(part as unknown as Fields, flat, order?.part) as unknown as Part
+  return asPart(patched({ ...part }, flat, order?.part))
 }
 
 /** The edit that takes a change of a part back, exactly, and nothing that others changed of it meanwhile. */
 export function inverseOfChange(before: Part, { partId, change }: EditOf<'change-part'>): Edit {
   const was: Record<string, unknown> = {}
-  const old = before as unknown as Fields
+  const old: Fields = { ...before }
   for (const [name, value] of Object.entries(change)) {
     if (!isKeyed(name)) was[name] = old[name] ?? null
     else {
       const fields = keyed(before, name)
-      was[name] = Object.fromEntries(Object.keys(value as Fields).map((key) => [key, fields[key] ?? null]))
+      was[name] = Object.fromEntries(Object.keys({ ...value }).map((key) => [key, fields[key] ?? null]))
     }
   }
-  const inverse: EditOf<'change-part'> = { kind: 'change-part', partId, change: was as PartFields }
+  const inverse: EditOf<'change-part'> = { kind: 'change-part', partId, change: was }
   const order = {
     part: Object.keys(before),
     ...(change.measured ? { measured: Object.keys(before.measured ?? {}) } : {}),
@@ -74,7 +78,7 @@ function changesOfFields(before: Fields, after: Fields): Record<string, unknown>
  */
 export function partEdit(before: Part, after: Part): Edit {
   if (before.id !== after.id || before.patternId !== after.patternId) return { kind: 'set-part', part: after }
-  const change = changesOfFields(before as unknown as Fields, after as unknown as Fields)
+  const change = changesOfFields({ ...before }, { ...after })
   for (const name of KEYED) if (name in change) change[name] = changesOfFields(keyed(before, name), keyed(after, name))
-  return { kind: 'change-part', partId: before.id, change: change as PartFields }
+  return { kind: 'change-part', partId: before.id, change }
 }

@@ -1,3 +1,4 @@
+import { isOneOf, mapWithin } from '../plain'
 import type { DimensionName, HangingPattern, Pattern } from '../catalogue/pattern'
 import type { Length } from '../units'
 import type { HiveSeason, Visit, YardSeason } from './season'
@@ -129,7 +130,7 @@ export type EditOf<K extends Edit['kind']> = Extract<Edit, { kind: K }>
 
 /** True for an edit of one of these sorts. */
 export function isEdit<K extends Edit['kind']>(edit: Edit | undefined, ...sorts: readonly K[]): edit is EditOf<K> {
-  return edit !== undefined && (sorts as readonly string[]).includes(edit.kind)
+  return edit !== undefined && isOneOf(sorts, edit.kind)
 }
 
 /** The edits that an edit is made of, in their order; itself where it is one. */
@@ -176,12 +177,11 @@ function hivesWith(yard: Yard, partId: string): string[] {
 /** The same edit with every placeholder identity (`new:…`) replaced by one of its own. */
 export function withFreshIdentities(edit: Edit, makeId: () => string): Edit {
   const fresh = new Map<string, string>()
-  const text = JSON.stringify(edit, (_key, value: unknown) => {
+  return mapWithin(edit, (_key, value) => {
     if (typeof value !== 'string' || !value.startsWith(PLACEHOLDER)) return value
     if (!fresh.has(value)) fresh.set(value, makeId())
     return fresh.get(value)
   })
-  return JSON.parse(text) as Edit
 }
 
 /** What the identity of a part that does not exist yet begins with. */

@@ -1,14 +1,8 @@
 import type { Edit } from './edit'
+import type { LoggedEdit } from './logged-edit'
 
-/** An entry of a yard's log, as far as undo needs it. */
-export interface LogEntry {
-  readonly id: string
-  readonly kind: 'do' | 'undo' | 'redo'
-  /** The entry that an undo or redo is about. */
-  readonly targetId?: string | null
-  readonly edit: Edit
-  readonly inverse: Edit
-}
+/** An entry of a log, as far as undo needs it. */
+export type Undoable = Pick<LoggedEdit, 'id' | 'kind' | 'targetId' | 'edit' | 'inverse'>
 
 /** What undo or redo would do next. */
 interface HistoryStep {
@@ -28,7 +22,7 @@ export interface History {
  * Folds a log into what can be undone and redone, newest last: undo and redo are entries of their own, so the
  * same stacks come back after a reload or on another machine.
  */
-export function foldHistory(log: readonly LogEntry[]): History {
+export function foldHistory(log: readonly Undoable[]): History {
   let undo: HistoryStep[] = []
   let redo: HistoryStep[] = []
   for (const { id, kind, targetId, edit, inverse } of log) {

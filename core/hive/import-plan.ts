@@ -1,3 +1,4 @@
+import { mapWithin } from '../plain'
 import { partIdsOf, type Hive, type Part, type Yard } from './model'
 
 /** The same yard with every identity replaced by a new one, so that it can stand beside the first. */
@@ -14,20 +15,11 @@ export function withOwnIdentities(yard: Yard, name: string, makeId: () => string
   })
   /** Plans by hand and visits name parts deep inside; fingerprints name them within a text. */
   const renamed = <T>(value: T): T =>
-    JSON.parse(
-      JSON.stringify(value, (_key, inner: unknown) => {
-        if (typeof inner !== 'string') return inner
-        return (
-          fresh.get(inner) ??
-          (inner.includes(' ')
-            ? inner
-                .split(' ')
-                .map((word) => wordRenamed(word, fresh))
-                .join(' ')
-            : inner)
-        )
-      }),
-    ) as T
+    mapWithin(value, (_key, inner) => {
+      if (typeof inner !== 'string') return inner
+      const words = () => inner.split(' ').map((word) => wordRenamed(word, fresh))
+      return fresh.get(inner) ?? (inner.includes(' ') ? words().join(' ') : inner)
+    })
   const ownHive = (hive: Hive): Hive => ({
     ...hive,
     id: own(hive.id),

@@ -1,21 +1,11 @@
 import { applyEdit } from './apply-edit'
 import { hivesTouchedBy, WHOLE_YARD, type Edit, isEdit } from './edit'
-import type { LogEntry } from './history'
+import type { LoggedEdit } from './logged-edit'
 import { findPart, type Part, type Role, type Yard } from './model'
-
-/** An entry of the log with when it was made and on which device. */
-export interface PastEntry extends LogEntry {
-  readonly revision: number
-  readonly madeAt: string
-  readonly receivedAt: string
-  /** When it must have been made, whatever the clock of the device says; never before the entry above it in the log. */
-  readonly happenedAt: string
-  readonly device: string
-}
 
 /** A yard before one entry of its log, going back from today. */
 export interface Before {
-  readonly entry: PastEntry
+  readonly entry: LoggedEdit
   /** As it stood after the entry, and before it. */
   readonly after: Yard
   readonly before: Yard
@@ -25,7 +15,7 @@ export interface Before {
  * Goes back through a log, newest first, and gives the yard before and after each entry: every inverse gives back the
  * yard byte for byte. Ends early where an entry does not fit, which a log that was only appended to never does.
  */
-export function* goBack(now: Yard, newestFirst: Iterable<PastEntry>): Generator<Before> {
+export function* goBack(now: Yard, newestFirst: Iterable<LoggedEdit>): Generator<Before> {
   let after = now
   for (const entry of newestFirst) {
     const undone = applyEdit(after, entry.inverse)
@@ -39,7 +29,7 @@ export function* goBack(now: Yard, newestFirst: Iterable<PastEntry>): Generator<
 export type PastMoment = { readonly at: string } | { readonly revision: number }
 
 /** Whether an entry had been made by then. */
-function hadBeenMade(entry: PastEntry, when: PastMoment): boolean {
+function hadBeenMade(entry: LoggedEdit, when: PastMoment): boolean {
   return 'at' in when ? entry.happenedAt <= when.at : entry.revision <= when.revision
 }
 
@@ -59,7 +49,7 @@ export async function asItStood(
 
 /** A change of a hive, with when and by which device. */
 export type HiveChange = Pick<
-  PastEntry,
+  LoggedEdit,
   'revision' | 'madeAt' | 'receivedAt' | 'happenedAt' | 'device' | 'kind' | 'edit'
 >
 
@@ -101,7 +91,7 @@ const same = (a: Place, b: Place) =>
   a.hive?.id === b.hive?.id && a.role === b.role && a.owned === b.owned && a.hasHeld.join() === b.hasHeld.join()
 
 /** Where a part has been and what it had held, newest first. */
-export function staysOf(now: Yard, partId: string, newestFirst: Iterable<PastEntry>): Stay[] {
+export function staysOf(now: Yard, partId: string, newestFirst: Iterable<LoggedEdit>): Stay[] {
   const stays: Stay[] = []
   let place = placeOf(now, partId)
   for (const { entry, before } of goBack(now, newestFirst)) {

@@ -1,3 +1,4 @@
+import { fieldOf } from '../plain'
 import { partIdsOf, type Hive, type Part, type Yard } from './model'
 
 export const PLAN_FORMAT = 'duvet-plan'
@@ -32,17 +33,16 @@ export interface Plan {
  * back as it is.
  */
 export function upgraded(value: unknown): unknown {
-  const plan = value as { version?: unknown; yards?: unknown } | null
-  if (plan === null || typeof plan !== 'object' || !Array.isArray(plan.yards)) return value
-  if (plan.version === 2 || plan.version === 3 || plan.version === 4 || plan.version === 5)
-    return { ...plan, version: PLAN_VERSION }
-  if (plan.version !== 1) return value
-  const yards = plan.yards.map((yard: unknown) =>
+  const [version, found] = [fieldOf(value, 'version'), fieldOf(value, 'yards')]
+  if (typeof value !== 'object' || !Array.isArray(found)) return value
+  if (version === 2 || version === 3 || version === 4 || version === 5) return { ...value, version: PLAN_VERSION }
+  if (version !== 1) return value
+  const yards = found.map((yard: unknown) =>
     yard === null || typeof yard !== 'object' || Array.isArray(yard)
       ? yard
       : { prolific: false, overrides: [], patterns: [], hanging: [], ...yard },
   )
-  return { ...plan, version: PLAN_VERSION, yards }
+  return { ...value, version: PLAN_VERSION, yards }
 }
 
 /** What is wrong with a plan that has the right shape, and where. */

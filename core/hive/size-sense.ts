@@ -1,3 +1,4 @@
+import { entriesOf } from '../plain'
 import type { DimensionName, Dimensions } from '../catalogue/pattern'
 
 export type SizeProblem =
@@ -11,7 +12,7 @@ export interface SizeNonsense {
 
 /** The first thing that no part can be, or undefined when the sizes make sense together. Geometry. */
 export function sizeNonsense(sizes: Dimensions): SizeNonsense | undefined {
-  for (const [name, length] of Object.entries(sizes) as [DimensionName, NonNullable<Dimensions[DimensionName]>][]) {
+  for (const [name, length] of entriesOf<DimensionName, NonNullable<Dimensions[DimensionName]>>(sizes)) {
     if (length.mm > 0 && length.plusMinusMm >= length.mm) return { dimension: name, problem: 'plus-minus-larger' }
   }
   const mm = (name: DimensionName) => sizes[name]?.mm

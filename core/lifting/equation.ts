@@ -123,6 +123,8 @@ function outOf({ hCm, vCm, dCm, twistDeg, perMinute, duration }: LiftEnd): OutOf
   return out
 }
 
+const FREQUENCY_COLUMN = { 'up-to-1-hour': 1, 'up-to-2-hours': 2, 'up-to-8-hours': 3 } as const
+
 /**
  * Between the printed rows it goes straight, and to nothing before a row of nothing; one lift in five minutes is the
  * first row.
@@ -132,9 +134,8 @@ export function frequencyMultiplier({
   duration,
   vCm,
 }: Pick<LiftEnd, 'perMinute' | 'duration' | 'vCm'>): number {
-  const column = { 'up-to-1-hour': 1, 'up-to-2-hours': 2, 'up-to-8-hours': 3 }[duration] as 1 | 2 | 3
-  const at = (row: (typeof FREQUENCY)[number]) =>
-    (row[column] as Record<'low' | 'high', number>)[vCm < 75 ? 'low' : 'high']
+  const column = FREQUENCY_COLUMN[duration]
+  const at = (row: (typeof FREQUENCY)[number]) => row[column][vCm < 75 ? 'low' : 'high']
   const first = FREQUENCY[0]!
   if (perMinute <= first[0]) return at(first)
   const above = FREQUENCY.findIndex(([row]) => row >= perMinute)

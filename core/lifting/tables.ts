@@ -125,7 +125,8 @@ export const AM_DEG: readonly Row[] = [
 export type Duration = 'up-to-1-hour' | 'up-to-2-hours' | 'up-to-8-hours'
 
 /** Lifts a minute, then for each duration the multiplier with the hands below and at or above 75 cm. */
-export const FREQUENCY: readonly (readonly [perMinute: number, ...Record<'low' | 'high', number>[]])[] = (
+type ByHeight = Readonly<Record<'low' | 'high', number>>
+export const FREQUENCY: readonly (readonly [perMinute: number, ByHeight, ByHeight, ByHeight])[] = (
   [
     [0.2, 1, 1, 0.95, 0.95, 0.85, 0.85],
     [0.5, 0.97, 0.97, 0.92, 0.92, 0.81, 0.81],

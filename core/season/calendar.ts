@@ -1,3 +1,4 @@
+import { entriesOf, keysOf } from '../plain'
 import type { Calendar, Climate, Stage } from '../hive'
 import { addDays, daysFrom, MONTH_DAY, monthDayOf, dayOfYear, YEAR_DAYS } from './days'
 
@@ -187,12 +188,12 @@ export function calendarProblems(calendar: Calendar): CalendarProblem[] {
     ['lastFrost', lastFrost],
     ['secondFlow', secondFlow?.start ?? null],
     ['secondFlow', secondFlow?.end ?? null],
-    ...Object.entries(calendar.moved ?? {}),
+    ...entriesOf<Stage, string>(calendar.moved ?? {}),
   ] as const
   const wrong = dates
     .filter(([, date]) => date !== null && !isMonthDay(date))
     .map(([field]): CalendarProblem => ({
-      field: field as CalendarProblem['field'],
+      field,
       problem: 'no-date',
       warning: false,
     }))
@@ -224,7 +225,7 @@ export function calendarProblems(calendar: Calendar): CalendarProblem[] {
 /** A moved beginning must lie after the one before it and before its own end, or stages would overlap. */
 function movedProblems(calendar: Calendar): CalendarProblem[] {
   const periods = periodsOf(paintedDays(calendar))
-  const stages = Object.keys(calendar.moved ?? {}) as Stage[]
+  const stages = keysOf(calendar.moved ?? {})
   const unknown = stages
     .filter((stage) => !periods.some((period) => period.stage === stage))
     .map((stage): CalendarProblem => ({ field: stage, problem: 'not-in-this-year', warning: false }))

@@ -1,3 +1,4 @@
+import { mapWithin } from '../plain'
 import * as deeds from '../hive/deeds'
 import {
   findPart,
@@ -23,7 +24,7 @@ export function visitOf(changeover: HiveChangeover, id: string, startedOn: strin
     typeof value === 'string' && value.startsWith(WANTED)
       ? `${PLACEHOLDER}${changeover.hiveId}/${value.slice(WANTED.length)}`
       : value
-  const steps = JSON.parse(JSON.stringify(changeover.steps, fresh)) as VisitStep[]
+  const steps = mapWithin<readonly VisitStep[]>(changeover.steps, fresh)
   return { id, toStage: changeover.toStage, startedOn, steps, done: 0 }
 }
 
@@ -75,7 +76,7 @@ function stepEdits(yard: Yard, hive: Hive, step: VisitStep): Edit[] {
 /** The part with what the plan changes of it, its hole and its frames; all else is as it is by now. */
 function asPlanned(owned: Part, { hole, contents, spacing }: Part): Part {
   const rehung = contents.length === owned.contents.length ? owned : { ...owned, contents, spacing }
-  return (hole === undefined || hole === owned.hole ? rehung : { ...rehung, hole }) as Part
+  return hole === undefined || hole === owned.hole ? rehung : { ...rehung, hole }
 }
 
 /**

@@ -1,3 +1,4 @@
+import { recordOf } from '../plain'
 import { FORMULA } from '../formula'
 import { combsAcross, dimensionMm, hangAcross, isBox, isStand, type PartOf, type ResolvedPart } from '../parts'
 import type { AssembledHive } from '../geometry'
@@ -217,8 +218,6 @@ export function massOfHive(
     parts.set(mass.partId, mass)
     above.push(mass)
   }
-  const items = Object.fromEntries(
-    MASS_ITEMS.map((item) => [item, sumOf(above.map((mass) => mass.items[item]))]),
-  ) as unknown as HiveMass['items']
+  const items = recordOf(MASS_ITEMS, (item) => sumOf(above.map((mass) => mass.items[item])))
   return { parts, kg: sumOf(above.map(({ kg }) => kg)), standKg: sumOf(stand.map(({ kg }) => kg)), items }
 }

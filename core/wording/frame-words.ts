@@ -3,7 +3,7 @@ import type { Label, SpacedBy, SlackPlace } from '../catalogue'
 import type { CombHolds, CombStart, CombSupport, Content, FrameState, Spacing } from '../hive'
 import { SPACER_PITCH_MM } from '../parts'
 import { showLength } from '../units'
-import {  inWords, type Reader } from './names'
+import { inWords, type Reader } from './names'
 
 export const COMB_WORDS: Record<CombStart, string> = {
   'wax-foundation': 'wax foundation',

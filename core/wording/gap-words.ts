@@ -83,13 +83,13 @@ export function gapFate({
   marginal,
   usual,
 }: {
-  readonly verdict: string
-  readonly place: string
+  readonly verdict: Verdict
+  readonly place: GapPlace
   readonly marginal: boolean
   readonly usual: boolean
 }): string {
-  const fate = FATES[verdict as Verdict]
-  const text = typeof fate === 'string' ? fate : (fate[place as GapPlace] ?? fate.frames!)
+  const fate = FATES[verdict]
+  const text = typeof fate === 'string' ? fate : (fate[place] ?? fate.frames!)
   if (usual && verdict === 'bridged') return `${text} Usual for parts of this make: most keepers live with it.`
   return marginal
     ? `${text} The figure may be off by more than it is from the limit: measure the part to be sure.`

@@ -1,6 +1,4 @@
 import { defineEventHandler, getQuery, setHeader } from 'h3'
-import type { UnitSystem } from '#core/units'
-import type { Vocabulary } from '#core/wording'
 import { readerSchema } from '#wire/assess-request'
 import { readWith } from '#wire/read'
 import { LIMITS, readLimited, refusal } from '../utils/answers'
@@ -8,7 +6,7 @@ import { inWorker } from '../workers/pool'
 
 /** Every hive of a plan file assessed; nothing is stored. */
 export default defineEventHandler(async (event) => {
-  const query = readWith<{ units?: UnitSystem; words?: Vocabulary }>(readerSchema, getQuery(event))
+  const query = readWith(readerSchema, getQuery(event))
   if (!query.ok) throw refusal(422, query.problem)
   const text = await readLimited(event, LIMITS.planBytes)
   const assessed = await inWorker('assess', {

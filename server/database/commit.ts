@@ -1,11 +1,12 @@
 import { eq } from 'drizzle-orm'
-import { applyEdit, planOf, planProblem, type Edit, type WaitingEdit, type Yard } from '#core/hive'
+import { applyEdit, planOf, planProblem, type Edit, type LoggedEdit, type WaitingEdit, type Yard } from '#core/hive'
 import { editProblemInWords, planProblemInWords } from '#core/wording'
+import type { StoredYard } from '#wire/answers'
 import type { Submission } from '#wire/edit-schema'
 import { inTransaction, type Database } from './client'
-import { appendLog, readEntries, readLogSince, type LoggedEdit } from './log'
+import { appendLog, readEntries, readLogSince } from './log'
 import { yards } from './schema'
-import { keepYard, readYard, readYardKept, type StoredYard, type Writer } from './yards'
+import { keepYard, readYard, readYardKept, type Writer } from './yards'
 import { writeChanges } from './write-yard'
 
 export type Committed =

@@ -1,3 +1,4 @@
+import { fieldOf } from '#core/plain'
 import { readdirSync } from 'node:fs'
 import { basename, dirname, resolve } from 'node:path'
 
@@ -39,8 +40,8 @@ const OPENING: Readonly<Record<string, Fault>> = {
 
 /** What kind of fault an error of the database is; undefined where it is none. */
 export function faultKind(error: unknown): Fault | undefined {
-  for (let one = error, n = 0; one && n < 5; one = (one as { cause?: unknown }).cause, n++) {
-    const code = String((one as { code?: unknown }).code ?? '')
+  for (let one = error, n = 0; one && n < 5; one = fieldOf(one, 'cause'), n++) {
+    const code = String(fieldOf(one, 'code') ?? '')
     if (code.startsWith('SQLITE_FULL')) return 'full'
     if (code.startsWith('SQLITE_BUSY') || code.startsWith('SQLITE_LOCKED')) return 'locked'
     if (code.startsWith('SQLITE_CORRUPT') || code.startsWith('SQLITE_NOTADB')) return 'damaged'
@@ -113,6 +114,6 @@ export function faultSentence(fault: Fault, path: string | undefined): string {
 /** An error of the database as a fault with its sentence; any other error as it is. */
 export function asFault(error: unknown, path: string | undefined, opening = false): unknown {
   if (error instanceof DatabaseFault) return error
-  const fault = faultKind(error) ?? (opening ? OPENING[String((error as { code?: unknown }).code)] : undefined)
+  const fault = faultKind(error) ?? (opening ? OPENING[String(fieldOf(error, 'code'))] : undefined)
   return fault ? new DatabaseFault(fault, faultSentence(fault, path)) : error
 }

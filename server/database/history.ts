@@ -6,7 +6,7 @@ import {
   staysOf,
   type Before,
   type HiveChange,
-  type PastEntry,
+  type LoggedEdit,
   type PastMoment,
   type Stay,
   type Yard,
@@ -20,7 +20,7 @@ const MOST_ENTRIES = 20_000
 const CHUNK = 200
 
 /** The log of a yard in handfuls, newest first; whoever has found what is looked for asks for no more. */
-async function* newestFirst(database: Database, yardId: string): AsyncGenerator<PastEntry[]> {
+async function* newestFirst(database: Database, yardId: string): AsyncGenerator<LoggedEdit[]> {
   let before = Number.MAX_SAFE_INTEGER
   for (let read = 0; read < MOST_ENTRIES;) {
     const rows = await database
@@ -75,7 +75,7 @@ export async function hiveChanges(
 export async function partStays(database: Database, yardId: string, partId: string): Promise<Stay[] | undefined> {
   const stored = await readYard(database, yardId)
   if (!stored?.yard.parts.some(({ id }) => id === partId)) return undefined
-  const all: PastEntry[] = []
+  const all: LoggedEdit[] = []
   for await (const rows of newestFirst(database, yardId)) all.push(...rows)
   return staysOf(stored.yard, partId, all)
 }

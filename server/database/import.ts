@@ -1,11 +1,12 @@
 import { randomUUID } from 'node:crypto'
 import { eq } from 'drizzle-orm'
 import { freeName, withOwnIdentities, type Edit, type Part, type Plan, type Yard } from '#core/hive'
+import type { StoredYard } from '#wire/answers'
 import type { Imported } from '#wire/import-answer'
 import { inTransaction, type Database } from './client'
 import { commitWithin } from './commit'
 import { imports } from './schema'
-import { readYard, yardExists, yardNames, type StoredYard, type Writer } from './yards'
+import { readYard, yardExists, yardNames, type Writer } from './yards'
 import { insertYard } from './write-yard'
 
 /** A file that is not brought in, with the reason; nothing of it was kept. */

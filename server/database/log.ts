@@ -1,10 +1,8 @@
 import { and, asc, desc, eq, gt, inArray } from 'drizzle-orm'
-import type { Edit, WaitingEdit } from '#core/hive'
+import type { Edit, LoggedEdit, WaitingEdit } from '#core/hive'
 import type { Submission } from '#wire/edit-schema'
 import { edits } from './schema'
 import type { Writer } from './yards'
-
-export type LoggedEdit = typeof edits.$inferSelect
 
 /** The newest entries of a yard's log, oldest first. */
 export async function readLog(database: Writer, yardId: string, limit: number): Promise<LoggedEdit[]> {

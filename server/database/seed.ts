@@ -1,7 +1,7 @@
 import { randomUUID } from 'node:crypto'
 import { readFileSync } from 'node:fs'
 import { eq } from 'drizzle-orm'
-import type { PastEntry } from '#core/hive'
+import type { LoggedEdit } from '#core/hive'
 import { readPlan } from '#wire/read'
 import type { Database } from './client'
 import { importPlan } from './import'
@@ -9,7 +9,7 @@ import { edits, yards } from './schema'
 import { readYards } from './yards'
 
 /** What was done before, beside a plan: the log of each of its yards, newest first. */
-type SeedLog = readonly { readonly yardId: string; readonly entries: readonly PastEntry[] }[]
+type SeedLog = readonly { readonly yardId: string; readonly entries: readonly LoggedEdit[] }[]
 
 /** Brings a plan file into a database that has no yard yet, with the log of what led there. */
 export async function seedFrom(database: Database, path: string, logPath?: string): Promise<void> {
@@ -23,7 +23,8 @@ export async function seedFrom(database: Database, path: string, logPath?: strin
     now: new Date().toISOString(),
   })
   if (!logPath) return
-  for (const { yardId, entries } of JSON.parse(readFileSync(logPath, 'utf8')) as SeedLog) {
+  const log: SeedLog = JSON.parse(readFileSync(logPath, 'utf8'))
+  for (const { yardId, entries } of log) {
     const oldestFirst = entries.toReversed()
     await database
       .insert(edits)

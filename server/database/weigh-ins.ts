@@ -1,24 +1,10 @@
 import { and, desc, eq, isNull, sql } from 'drizzle-orm'
 import { thinned } from '#core/weight'
+import type { Added, ListedWeighIn, WeighInSeries } from '#wire/answers'
+import type { WeighIn } from '#wire/weigh-in-schema'
 import type { Database } from './client'
 import { weighIns } from './schema'
 import type { Writer } from './yards'
-
-/** A reading as it is kept. */
-export interface KeptWeighIn {
-  readonly at: string
-  readonly kg: number
-  readonly method: 'scale' | 'heft'
-  readonly leftKg?: number | undefined
-  readonly rightKg?: number | undefined
-}
-
-export interface Added {
-  readonly batchId: string
-  readonly added: number
-  /** Readings of a minute that this source has already given. */
-  readonly repeated: number
-}
 
 const minuteOf = (at: string) => `${new Date(at).toISOString().slice(0, 16)}:00.000Z`
 
@@ -36,7 +22,7 @@ export async function addWeighIns(
   database: Writer,
   { yardId, hiveId }: HiveOfYard,
   source: string,
-  readings: readonly KeptWeighIn[],
+  readings: readonly WeighIn[],
   batchId: string,
   makeId: () => string,
 ): Promise<Added> {
@@ -58,20 +44,19 @@ export async function addWeighIns(
   return { batchId, added: rowsAffected, repeated: readings.length - rowsAffected }
 }
 
-export interface Series {
-  readonly count: number
-  readonly thinnedBy: 'largest triangle three buckets' | null
-  readonly points: readonly { readonly at: string; readonly kg: number; readonly source: string }[]
-}
-
 /** The readings of a hive, oldest first, thinned to at most so many. */
-export async function weighInSeries(database: Database, { yardId, hiveId }: HiveOfYard, most: number): Promise<Series> {
+export async function weighInSeries(
+  database: Database,
+  { yardId, hiveId }: HiveOfYard,
+  most: number,
+): Promise<WeighInSeries> {
   const answer = await database.get<{ all: string }>(
     sql`select json_group_array(json_array(at, kg, source)) as "all" from (
       select at, kg, source from ${weighIns}
       where yard_id = ${yardId} and hive_id = ${hiveId} and removed_at is null order by at)`,
   )
-  const rows = (JSON.parse(answer.all) as [string, number, string][]).map(([at, kg, source]) => ({
+  const all: readonly [string, number, string][] = JSON.parse(answer.all)
+  const rows = all.map(([at, kg, source]) => ({
     at,
     kg,
     source,
@@ -87,7 +72,11 @@ export async function weighInSeries(database: Database, { yardId, hiveId }: Hive
 }
 
 /** The newest readings of a hive with their batches, newest first. */
-export function latestWeighIns(database: Database, { yardId, hiveId }: HiveOfYard, most: number) {
+export function latestWeighIns(
+  database: Database,
+  { yardId, hiveId }: HiveOfYard,
+  most: number,
+): Promise<ListedWeighIn[]> {
   return database
     .select()
     .from(weighIns)

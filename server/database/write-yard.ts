@@ -35,8 +35,18 @@ export async function writeChanges(database: Writer, before: Yard, after: Yard):
   await inChunks(goneParts, (ids) =>
     database.delete(parts).where(and(eq(parts.yardId, yardId), inArray(parts.id, ids))),
   )
-  await writeRows(database, parts, yardId, before.parts, after.parts, changedParts, partRow)
-  await writeRows(database, hives, yardId, before.hives, after.hives, changedHives, hiveRow)
+  await writeRows(database, parts, yardId, before.parts, after.parts, changedParts, partRow, (rows) =>
+    database
+      .insert(parts)
+      .values(rows)
+      .onConflictDoUpdate({ target: [parts.yardId, parts.id], set: replaced(parts) }),
+  )
+  await writeRows(database, hives, yardId, before.hives, after.hives, changedHives, hiveRow, (rows) =>
+    database
+      .insert(hives)
+      .values(rows)
+      .onConflictDoUpdate({ target: [hives.yardId, hives.id], set: replaced(hives) }),
+  )
   await inChunks(
     moved.flatMap((hive) => placementRows(yardId, hive)),
     (rows) => database.insert(placements).values(rows),
@@ -65,26 +75,22 @@ function idsMissing(before: readonly Named[], after: readonly Named[]): string[]
 }
 
 /** Writes changed rows, and the order of those that have to move; a key left empty stays as it is. */
-async function writeRows<T extends Named>(
+async function writeRows<T extends Named, R>(
   database: Writer,
   table: typeof parts | typeof hives,
   yardId: string,
   before: readonly T[],
   after: readonly T[],
   changed: readonly T[],
-  rowOf: (yardId: string, item: T, orderKey: string) => object,
+  rowOf: (yardId: string, item: T, orderKey: string) => R,
+  write: (chunk: R[]) => Promise<unknown>,
 ): Promise<void> {
   const keys = await keysFor(database, table, yardId, before, after)
   const touched = new Set(changed)
   const rows = [...changed, ...after.filter((item) => keys.has(item.id) && !touched.has(item))].map((item) =>
     rowOf(yardId, item, keys.get(item.id) ?? ''),
   )
-  await inChunks(rows, (chunk) =>
-    database
-      .insert(table)
-      .values(chunk as never)
-      .onConflictDoUpdate({ target: [table.yardId, table.id], set: replaced(table) as never }),
-  )
+  await inChunks(rows, write)
 }
 
 /** Keys for what has to move: none where things only went away, behind the last where they only came at the end. */

@@ -1,19 +1,16 @@
 import { and, asc, desc, eq, isNotNull, isNull } from 'drizzle-orm'
 import type { Yard } from '#core/hive'
+import type { StoredYard } from '#wire/answers'
 import type { Database } from './client'
 import { hives, yards } from './schema'
 import { yardText, yardTexts, type YardText } from './yard-text'
-
-export interface StoredYard {
-  readonly yard: Yard
-  readonly revision: number
-}
 
 /** The database itself, or a transaction on it. */
 export type Writer = Pick<Database, 'select' | 'insert' | 'update' | 'delete' | 'run'>
 
 function stored({ revision, text }: YardText): StoredYard {
-  return { revision, yard: JSON.parse(text) as Yard }
+  const yard: Yard = JSON.parse(text)
+  return { revision, yard }
 }
 
 /** Every yard with its revision, in the keeper's order. */

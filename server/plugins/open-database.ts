@@ -1,3 +1,4 @@
+import { fieldOf } from '#core/plain'
 import { defineNitroPlugin } from 'nitropack/runtime'
 import { DatabaseFault } from '../database/faults'
 import { seedFrom } from '../database/seed'
@@ -16,7 +17,7 @@ export default defineNitroPlugin(async () => {
     const sentence =
       error instanceof DatabaseFault
         ? error.sentence
-        : ((error as { data?: { sentence?: string } }).data?.sentence ?? (error as Error).message.split('\n')[0])
+        : String(fieldOf(fieldOf(error, 'data'), 'sentence') ?? fieldOf(error, 'message')).split('\n')[0]
     process.stderr.write(`Duvet does not start. ${sentence}\n`)
     process.exit(1)
   }

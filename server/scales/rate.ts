@@ -1,3 +1,4 @@
+import { fieldOf } from '#core/plain'
 import { RateLimiterMemory } from 'rate-limiter-flexible'
 
 /**
@@ -15,7 +16,7 @@ async function secondsToWait(limiter: RateLimiterMemory, key: string): Promise<n
     await limiter.consume(key)
     return 0
   } catch (refused) {
-    return Math.max(1, Math.ceil(((refused as { msBeforeNext?: number }).msBeforeNext ?? 60_000) / 1000))
+    return Math.max(1, Math.ceil(Number(fieldOf(refused, 'msBeforeNext') ?? 60_000) / 1000))
   }
 }
 

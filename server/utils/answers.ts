@@ -1,7 +1,7 @@
 import { createError, getRouterParam, type H3Event } from 'h3'
 import { oneLine } from '#wire/problem'
 import type { Problem } from '#wire/read'
-import { readShape, type CheckedShape } from '../workers/shapes'
+import { readShape, type CheckedShape, type Shapes } from '../workers/shapes'
 import { inWorker } from '../workers/pool'
 
 /** An error that the client sees: the field, and the sentence a person needs. */
@@ -55,19 +55,24 @@ export async function readLimited(event: H3Event, maxBytes: number): Promise<str
 }
 
 /** A text as JSON of a shape, or 400 and 422 with the reason. */
-export function mustRead<T>(shape: CheckedShape, text: string): T {
-  const read = readShape<T>(shape, text)
+export function mustRead<K extends CheckedShape>(shape: K, text: string): Shapes[K] {
+  const read = readShape(shape, text)
   if (!read.ok) throw refusal(read.status, read.problem)
   return read.value
 }
 
 /** A JSON request of the shape that a schema asks for, or 400 and 422 with the reason. */
-export async function readValid<T>(event: H3Event, shape: CheckedShape, maxBytes: number): Promise<T> {
+export async function readValid<K extends CheckedShape>(
+  event: H3Event,
+  shape: K,
+  maxBytes: number,
+): Promise<Shapes[K]> {
   const text = await readLimited(event, maxBytes)
   if (text.length > AT_ONCE_BYTES) {
     const checked = await inWorker('check', { shape, text })
     if (!checked.ok) throw refusal(checked.status, checked.problem)
-    return JSON.parse(text) as T
+    const value: Shapes[K] = JSON.parse(text)
+    return value
   }
-  return mustRead<T>(shape, text)
+  return mustRead(shape, text)
 }

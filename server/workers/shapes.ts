@@ -1,10 +1,19 @@
 import { parseJson } from '#wire/parse'
-import { readWith, type Problem } from '#wire/read'
-import { submissionSchema } from '#wire/edit-schema'
+import type { Yard } from '#core/hive'
+import type { Sheet } from '#core/wording'
+import { readWith, type Checks, type Problem } from '#wire/read'
+import { submissionSchema, type Submission } from '#wire/edit-schema'
 import { yardSchema } from '#wire/plan-schema'
 import { sheetSchema } from '#wire/sheet-schema'
-import { hiveCardsSchema, tickSheetsSchema } from '#wire/visit-print-schema'
-import { scaleReportSchema, scaleSchema, weighInsSchema } from '#wire/weigh-in-schema'
+import { hiveCardsSchema, tickSheetsSchema, type HiveCards, type TickSheets } from '#wire/visit-print-schema'
+import {
+  scaleReportSchema,
+  scaleSchema,
+  weighInsSchema,
+  type NewScale,
+  type ScaleReport,
+  type WeighIns,
+} from '#wire/weigh-in-schema'
 import * as yup from '#wire/yup'
 
 const removedSchema = yup
@@ -14,7 +23,20 @@ const removedSchema = yup
   .noUnknown()
 
 /** Everything that is sent as JSON and kept or printed, by its name: a worker is told the name. */
-const CHECKED = {
+export interface Shapes {
+  readonly submission: Submission
+  readonly yard: Yard
+  readonly sheet: Sheet
+  readonly tickSheets: TickSheets
+  readonly hiveCards: HiveCards
+  readonly weighIns: WeighIns
+  readonly scale: NewScale
+  readonly scaleReport: ScaleReport
+  readonly removed: { readonly removed: boolean }
+}
+export type CheckedShape = keyof Shapes
+
+const CHECKED: { readonly [K in CheckedShape]: Checks<Shapes[K]> } = {
   submission: submissionSchema,
   yard: yardSchema,
   sheet: sheetSchema,
@@ -24,16 +46,15 @@ const CHECKED = {
   scale: scaleSchema,
   scaleReport: scaleReportSchema,
   removed: removedSchema,
-} as const
-export type CheckedShape = keyof typeof CHECKED
+}
 
 export type Answer<T = object> =
   ({ readonly ok: true } & T) | { readonly ok: false; readonly status: number; readonly problem: Problem }
 
 /** Reads a text as JSON of a shape, or 400 and 422 with the reason. */
-export function readShape<T>(shape: CheckedShape, text: string): Answer<{ readonly value: T }> {
+export function readShape<K extends CheckedShape>(shape: K, text: string): Answer<{ readonly value: Shapes[K] }> {
   const parsed = parseJson(text)
   if (!parsed.ok) return { ok: false, status: 400, problem: parsed.problem }
-  const read = readWith<T>(CHECKED[shape], parsed.value)
+  const read = readWith(CHECKED[shape], parsed.value)
   return read.ok ? read : { ok: false, status: 422, problem: read.problem }
 }

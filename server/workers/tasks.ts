@@ -1,20 +1,19 @@
+import { fieldOf, recordOf } from '#core/plain'
 import { createHash } from 'node:crypto'
 import { readFileSync } from 'node:fs'
 import { resolve } from 'node:path'
 import type { MessagePort } from 'node:worker_threads'
-import type { Plan } from '#core/hive'
-import type { Reader, Sheet } from '#core/wording'
+import type { Reader } from '#core/wording'
 import { assessPlan, type AssessedHive } from '#wire/assess-request'
 import type { Imported, ImportProgress } from '#wire/import-answer'
 import { readPlan, type Problem } from '#wire/read'
-import type { HiveCards, TickSheets } from '#wire/visit-print-schema'
 import { connectAgain } from '../database/client'
 import { ImportRefused, importPlan } from '../database/import'
 import { patiently } from '../database/patience'
 import { sheetPdf } from '../print/sheet-pdf'
 import { FONT_STYLES, type Fonts } from '../print/typeset'
 import { hiveCardsPdf, tickSheetsPdf } from '../print/visit-pdf'
-import { readShape, type Answer, type CheckedShape } from './shapes'
+import { readShape, type Answer, type CheckedShape, type Shapes } from './shapes'
 
 // What takes long is done here, in a thread of its own, while the server goes on answering.
 
@@ -50,32 +49,29 @@ let fonts: Fonts | undefined
 
 /** The fonts that ship with the product, read once. */
 function shippedFonts(): Fonts {
-  fonts ??= Object.fromEntries(
-    FONT_STYLES.map((style) => [
-      style,
-      readFileSync(
-        resolve(
-          `node_modules/@fontsource/atkinson-hyperlegible/files/atkinson-hyperlegible-latin-${FONT_FILES[style]}.woff`,
-        ),
+  fonts ??= recordOf(FONT_STYLES, (style) =>
+    readFileSync(
+      resolve(
+        `node_modules/@fontsource/atkinson-hyperlegible/files/atkinson-hyperlegible-latin-${FONT_FILES[style]}.woff`,
       ),
-    ]),
-  ) as Fonts
+    ),
+  )
   return fonts
 }
 
-const PRINTS = {
-  sheet: (value: unknown) => sheetPdf(value as Sheet, shippedFonts()),
-  tickSheets: (value: unknown) => tickSheetsPdf(value as TickSheets, shippedFonts()),
-  hiveCards: (value: unknown) => hiveCardsPdf(value as HiveCards, shippedFonts()),
-} as const
-export type Printed = keyof typeof PRINTS
+const PRINTS: { readonly [K in Printed]: (value: Shapes[K]) => Promise<Uint8Array> } = {
+  sheet: (value) => sheetPdf(value, shippedFonts()),
+  tickSheets: (value) => tickSheetsPdf(value, shippedFonts()),
+  hiveCards: (value) => hiveCardsPdf(value, shippedFonts()),
+}
+export type Printed = 'sheet' | 'tickSheets' | 'hiveCards'
 
 /** Something in words as PDF. */
-export async function print({
+export async function print<K extends Printed>({
   shape,
   text,
 }: {
-  readonly shape: Printed
+  readonly shape: K
   readonly text: string
 }): Promise<Answer<{ readonly pdf: Uint8Array }>> {
   const read = readShape(shape, text)
@@ -115,7 +111,7 @@ export async function bringIn({
   try {
     const imported = await patiently(
       () =>
-        importPlan(database, plan.value as Plan, {
+        importPlan(database, plan.value, {
           importId,
           contentHash: createHash('sha256').update(text).digest('hex'),
           device,
@@ -129,7 +125,7 @@ export async function bringIn({
   } catch (error) {
     if (error instanceof ImportRefused) return no(422, { field: 'file', sentence: error.sentence })
     throw Object.assign(new Error('import'), {
-      code: (error as { code?: string }).code ?? (error as { cause?: { code?: string } }).cause?.code,
+      code: fieldOf(error, 'code') ?? fieldOf(fieldOf(error, 'cause'), 'code'),
     })
   } finally {
     client.close()

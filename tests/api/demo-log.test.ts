@@ -1,11 +1,11 @@
 import { readFileSync } from 'node:fs'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
-import { applyEdit, goBack, type HiveChange, type PastEntry, type Yard } from '#core/hive'
+import { applyEdit, goBack, type HiveChange, type LoggedEdit, type Yard } from '#core/hive'
 import { startServer, type RunningServer } from '../../scripts/lib/server'
 import { DEMO, addSuper, demoPlan, get, post, storedYards, submission } from '../helpers/wire'
 
 const LOG = 'demo/demo-log.json'
-const log = JSON.parse(readFileSync(LOG, 'utf8')) as { yardId: string; entries: PastEntry[] }[]
+const log = JSON.parse(readFileSync(LOG, 'utf8')) as { yardId: string; entries: LoggedEdit[] }[]
 
 let server: RunningServer
 beforeAll(async () => {

@@ -1,5 +1,5 @@
 import { CATALOGUE } from '#core/catalogue'
-import {  limitsOfYard, type Context, type Finding } from '#core/checks'
+import { limitsOfYard, type Context, type Finding } from '#core/checks'
 import { assessBox } from '#core/frames'
 import { resolvePart, type ResolvedPart } from '#core/parts'
 import {

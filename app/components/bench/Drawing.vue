@@ -23,9 +23,8 @@ const zooming = zoom<HTMLElement, unknown>()
   .scaleExtent([1, 12])
   .filter((event: Event) =>
     event.type === 'wheel'
-      ? (event as WheelEvent).ctrlKey || transform.value.k > 1 || !narrow.value
-      : (event.target as Element).closest('.hit, .callout, button') === null &&
-        !('touches' in event && transform.value.k === 1),
+      ? (event instanceof WheelEvent && event.ctrlKey) || transform.value.k > 1 || !narrow.value
+      : !elementOf(event)?.closest('.hit, .callout, button') && !('touches' in event && transform.value.k === 1),
   )
   .on('zoom', ({ transform: { k, x, y } }: D3ZoomEvent<HTMLElement, unknown>) => {
     transform.value = { k, x, y }

@@ -59,17 +59,12 @@ const FEATURE_WORDS: Record<AbsorberFeature, string> = { screen: 'has a screen',
     </button>
     <label v-if="role" class="role"
       >Used for
-      <select :value="role" @change="emit('role', ($event.target as HTMLSelectElement).value as Role)">
+      <select :value="role" @change="emit('role', picked(ROLES, $event))">
         <option v-for="one in ROLES" :key="one" :value="one">{{ roleWord(one, vocabulary) }}</option>
       </select>
     </label>
     <label v-if="offBy !== null" class="role"
-      >Off by
-      <input
-        type="date"
-        :value="offBy"
-        data-testid="off-by"
-        @change="emit('offBy', ($event.target as HTMLInputElement).value)"
+      >Off by <input type="date" :value="offBy" data-testid="off-by" @change="emit('offBy', typedIn($event))"
     /></label>
     <button
       v-if="edge"
@@ -86,7 +81,7 @@ const FEATURE_WORDS: Record<AbsorberFeature, string> = { screen: 'has a screen',
           type="checkbox"
           :checked="!lacks.includes(feature)"
           :data-testid="`has-${feature}`"
-          @change="emit('lacks', feature, !($event.target as HTMLInputElement).checked)"
+          @change="emit('lacks', feature, !ticked($event))"
         />
         {{ FEATURE_WORDS[feature] }}</label
       ></template

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 // The sizes of one part as the ruler has them; typed in any unit, every reading kept, nothing typed lost.
+import { keysOf } from '#core/plain'
 import type { DimensionName, Pattern } from '#core/catalogue'
 import {
   RULERS,
@@ -20,7 +21,7 @@ const emit = defineEmits<{ take: [part: Part]; close: [] }>()
 const preferences = usePreferences()
 
 const rows = computed(() =>
-  (Object.keys({ ...props.pattern?.dimensions, ...props.part.measured }) as DimensionName[]).map((name) => ({
+  keysOf({ ...props.pattern?.dimensions, ...props.part.measured }).map((name) => ({
     name,
     drawn: props.pattern?.dimensions[name],
     measured: props.part.measured?.[name],
@@ -122,8 +123,8 @@ function use(reading: Reading) {
         <button v-if="row.measured" class="plain-button quiet" type="button" @click="asMade(row.name)">As made</button>
         <p v-if="row.readings.length > 1" class="readings">
           Read {{ row.readings.length }} times,
-          {{ shown({ ...row.readings[0]!, mm: Math.min(...row.readings.map(({ mm }) => mm)) } as never) }} to
-          {{ shown({ ...row.readings[0]!, mm: Math.max(...row.readings.map(({ mm }) => mm)) } as never) }}:
+          {{ showLength(Math.min(...row.readings.map(({ mm }) => mm)), preferences.units) }} to
+          {{ showLength(Math.max(...row.readings.map(({ mm }) => mm)), preferences.units) }}:
           <button
             v-for="reading in row.readings"
             :key="reading.id"

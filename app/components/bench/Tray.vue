@@ -2,7 +2,7 @@
 // The tray of parts: press one to take it in the hand, or drag it onto the stack.
 import type { Pattern } from '#core/catalogue'
 import { resolvePart } from '#core/parts'
-import { shedOf } from '#core/hive'
+import { shedOf, type Part } from '#core/hive'
 import { capital, partDetail, shortPatternName } from '#core/wording'
 import { TRAY_FORMATS, formatOf, trayFor } from '~/drawing/tray'
 import { vDragPart } from '~/composables/dragPart'
@@ -33,6 +33,11 @@ const nameOf = (pattern: Pattern | undefined, patternId: string) =>
 
 function take(patternId: string) {
   bench.takePattern(patternId)
+  emit('taken')
+}
+
+function takeFromShed(part: Part): void {
+  bench.takeFromShed(part)
   emit('taken')
 }
 </script>
@@ -69,10 +74,7 @@ function take(patternId: string) {
         class="item"
         type="button"
         :data-shed="part.id"
-        @click="
-          bench.takeFromShed(part)
-          emit('taken')
-        "
+        @click="takeFromShed(part)"
       >
         <BenchPatternPicture v-if="patternOf(part.patternId)" :pattern="patternOf(part.patternId)!" />
         <span

@@ -56,11 +56,7 @@ function step(by: 1 | -1) {
   >
     <label class="now"
       >Stands as
-      <select
-        :value="bench.standing?.stage"
-        data-testid="stands-as"
-        @change="emit('standsAs', ($event.target as HTMLSelectElement).value as Stage)"
-      >
+      <select :value="bench.standing?.stage" data-testid="stands-as" @change="emit('standsAs', picked(STAGES, $event))">
         <option v-for="one in STAGES" :key="one" :value="one">{{ stageWord(one) }}</option>
       </select>
     </label>

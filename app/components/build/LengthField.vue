@@ -35,7 +35,7 @@ function read(text: string) {
       :data-testid="`length-${name}`"
       :aria-invalid="problem !== ''"
       :aria-describedby="problem ? `problem-${name}` : undefined"
-      @change="read(($event.target as HTMLInputElement).value)"
+      @change="read(typedIn($event))"
     />
     <p v-if="problem" :id="`problem-${name}`" class="wrong" role="alert">{{ problem }}</p>
   </div>

@@ -127,7 +127,7 @@ const measures = computed(() => {
     ...(upright
       ? [
           {
-            name: upright as DimensionName,
+            name: upright,
             text: text(upright),
             path: `M${left + 16} ${top}V${bottom}`,
             x: left + 22,
@@ -138,7 +138,7 @@ const measures = computed(() => {
     ...(level
       ? [
           {
-            name: level as DimensionName,
+            name: level,
             text: text(level),
             path: `M${left} ${bottom - 5}H${right}`,
             x: (left + right) / 2 + (bottom - top < 30 ? 20 : -34),

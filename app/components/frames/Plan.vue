@@ -1,7 +1,7 @@
 <script setup lang="ts">
 // A box from above, cut open below the top bars: every frame to scale, every gap with what the bees do with it.
 import { useElementSize, useMediaQuery } from '@vueuse/core'
-import { inOrder, type CombHolds } from '#core/hive'
+import { inOrder } from '#core/hive'
 import { showLength } from '#core/units'
 import { acrossWord, contentInWords, holdsWord, inWords, COMB_WORDS, SUPPORT_WORDS } from '#core/wording'
 import { dragFrames, type HeldFrame } from '~/composables/dragFrame'
@@ -66,7 +66,7 @@ function tag(id: string): string {
   if (pattern && !isFrame({ pattern })) return inWords(pattern.label, preferences.vocabulary)
   const support = content.support && content.support !== 'none' ? `, ${SUPPORT_WORDS[content.support]}` : ''
   const state = content.holds
-    ? holdsWord(content.holds as CombHolds, preferences.reader)
+    ? holdsWord(content.holds, preferences.reader)
     : content.comb
       ? COMB_WORDS[content.comb]
       : ''

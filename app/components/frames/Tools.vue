@@ -1,9 +1,10 @@
 <script setup lang="ts">
 // How the frames of a box are spaced, what is painted on them, what is hung in.
+import { isOneOf } from '#core/plain'
 import { frameInBox } from '#core/fit'
 import { isFrame, isFramePattern, resolvePart } from '#core/parts'
 import { COMB_HOLDS, COMB_STARTS, COMB_SUPPORTS, alternated, spacedBy, type Spacing } from '#core/hive'
-import { SLACK_PLACES, type SlackPlace } from '#core/catalogue'
+import { SLACK_PLACES } from '#core/catalogue'
 import { isFoundationless } from '#core/comb'
 import {
   COMB_WORDS,
@@ -59,8 +60,8 @@ function setSystem(value: string) {
 function setSlack(value: string) {
   if (!frames.part) return
   const { tightTo: _old, ...rest } = spacing.value
-  const next: Spacing =
-    value === 'far' ? { ...rest, slack: 'one-side', tightTo: 'far' } : { ...rest, slack: value as SlackPlace }
+  const slack = isOneOf(SLACK_PLACES, value) ? value : 'one-side'
+  const next: Spacing = { ...rest, slack, ...(value === 'far' ? { tightTo: 'far' } : {}) }
   frames.change(spacedBy(frames.part, next))
 }
 
@@ -108,11 +109,7 @@ defineExpose({ hanging })
       <h2 id="tool-spacing">Spacing</h2>
       <label
         >Kept apart by
-        <select
-          :value="system"
-          data-testid="spacing-system"
-          @change="setSystem(($event.target as HTMLSelectElement).value)"
-        >
+        <select :value="system" data-testid="spacing-system" @change="setSystem(typedIn($event))">
           <option v-for="one in systems" :key="one.value" :value="one.value">{{ one.word }}</option>
         </select>
       </label>
@@ -122,7 +119,7 @@ defineExpose({ hanging })
           :value="slack"
           :disabled="!slackMatters"
           data-testid="spacing-slack"
-          @change="setSlack(($event.target as HTMLSelectElement).value)"
+          @change="setSlack(typedIn($event))"
         >
           <option v-for="one in SLACK_PLACES" :key="one" :value="one">
             {{ capital(SLACK_WORDS[one]) }}{{ one === 'one-side' ? ', upper' : '' }}

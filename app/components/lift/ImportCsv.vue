@@ -44,7 +44,7 @@ const door = () =>
   ))
 
 async function choose(event: Event) {
-  const file = (event.target as HTMLInputElement).files?.[0]
+  const file = chosenFile(event)
   problem.value = ''
   said.value = ''
   opened.value = null
@@ -85,13 +85,8 @@ async function keep() {
   let added = 0
   for (let at = 0; at < count; at += PIECE) {
     progress.value = { done: at, of: count, what: 'kept' }
-    const answer = await server.addWeighIns(
-      props.yardId,
-      props.hiveId,
-      'csv',
-      batchId,
-      await door().piece(at, at + PIECE),
-    )
+    const readings = await door().piece(at, at + PIECE)
+    const answer = await server.addWeighIns(props.yardId, props.hiveId, { source: 'csv', batchId, readings })
     if (!answer.ok) {
       problem.value = answer.problem.sentence
       break

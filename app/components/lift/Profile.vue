@@ -37,9 +37,9 @@ function takeHeight(field: (typeof FIELDS)[number][0], text: string) {
   take({ [field]: value * 10 })
 }
 async function open(event: Event) {
-  const input = event.target as HTMLInputElement
-  const chosen = input.files?.[0]
-  if (!chosen) return
+  const input = event.target
+  const chosen = chosenFile(event)
+  if (!chosen || !(input instanceof HTMLInputElement)) return
   if (chosen.size > MOST_PROFILE_BYTES) {
     problem.value = 'That file is too large for a profile: open one that was saved here.'
     return
@@ -81,7 +81,7 @@ function takeLimit(text: string) {
           :value="cm(weighing.own[field])"
           :placeholder="field === 'statureMm' || field === 'putDownMm' ? '' : cm(body[field])"
           :data-testid="`profile-${field}`"
-          @change="takeHeight(field, ($event.target as HTMLInputElement).value)"
+          @change="takeHeight(field, typedIn($event))"
         />
       </label>
       <label
@@ -91,14 +91,14 @@ function takeLimit(text: string) {
           inputmode="decimal"
           :value="massFigure(weighing.own.limitKg, preferences.units)"
           data-testid="profile-limit"
-          @change="takeLimit(($event.target as HTMLInputElement).value)"
+          @change="takeLimit(typedIn($event))"
       /></label>
       <label
         >People
         <select
           :value="weighing.own.people"
           data-testid="profile-people"
-          @change="take({ people: Number(($event.target as HTMLSelectElement).value) as 1 | 2 })"
+          @change="take({ people: picked([1, 2], $event) })"
         >
           <option :value="1">one</option>
           <option :value="2">two together</option>
@@ -106,10 +106,7 @@ function takeLimit(text: string) {
       >
       <label
         >Guideline for
-        <select
-          :value="weighing.own.column"
-          @change="take({ column: ($event.target as HTMLSelectElement).value as 'men' | 'women' })"
-        >
+        <select :value="weighing.own.column" @change="take({ column: picked(['men', 'women'], $event) })">
           <option value="women">women</option>
           <option value="men">men</option>
         </select></label
@@ -119,7 +116,7 @@ function takeLimit(text: string) {
         <select
           :value="weighing.own.putDown"
           data-testid="profile-putdown"
-          @change="take({ putDown: ($event.target as HTMLSelectElement).value as 'pile' | 'second-stand' })"
+          @change="take({ putDown: picked(['pile', 'second-stand'], $event) })"
         >
           <option value="pile">on a pile</option>
           <option value="second-stand">on a second stand</option>

@@ -6,7 +6,9 @@ import { COOL_MARITIME, assembledAt, stageOn } from '#core/season'
 import { massFigure, massUnit, parseMass, showMass } from '#core/units'
 import { asPlanned, massOfHive, storesOf, usualWeighing, weighInProblem, type Range } from '#core/weight'
 import { capital, rangeInWords, stageWord } from '#core/wording'
-import { server, type HiveWeighIns, type WeighInRow } from '~/stores/server'
+import { server } from '~/stores/server'
+import type { HiveWeighIns } from '#wire/answers'
+import type { WeighIn } from '#wire/weigh-in-schema'
 import { hiveIn } from '#core/hive-in'
 
 const props = defineProps<{ yard: Yard; hive: Hive }>()
@@ -91,7 +93,11 @@ async function add() {
         : `Reading is ${showMass(row.kg, preferences.units)}, but this stack holds at most ${showMass(wrong.limitKg, preferences.units)} with every comb full: was something put on, or is the stand on the scale too?`
     return
   }
-  const answer = await server.addWeighIns(props.yard.id, props.hive.id, 'hand', crypto.randomUUID(), [row])
+  const answer = await server.addWeighIns(props.yard.id, props.hive.id, {
+    source: 'hand',
+    batchId: crypto.randomUUID(),
+    readings: [row],
+  })
   if (!answer.ok) problem.value = answer.problem.sentence
   else if (answer.value.added === 0)
     problem.value = 'There is a reading of this minute already: change the time, or take that one back.'
@@ -104,12 +110,12 @@ function moment(): string | null {
   problem.value = 'When is not a date with a time: such as 2026-05-31 14:15.'
   return null
 }
-function single(): WeighInRow | null {
+function single(): WeighIn | null {
   const kg = read(typed.kg, 'Reading')
   const at = kg === null ? null : moment()
   return kg === null || at === null ? null : { at, kg, method: 'scale' }
 }
-function halves(): WeighInRow | null {
+function halves(): WeighIn | null {
   const left = read(typed.left, 'Left half')
   const right = left === null ? null : read(typed.right, 'Right half')
   const at = right === null ? null : moment()
@@ -131,7 +137,11 @@ async function setUpScale() {
     problem.value = 'Name of the scale is empty: give it one, such as Left stand.'
     return
   }
-  const answer = await server.addScale(props.yard.id, props.hive.id, scaleName.value.trim())
+  const answer = await server.addScale({
+    yardId: props.yard.id,
+    hiveId: props.hive.id,
+    name: scaleName.value.trim(),
+  })
   if (answer.ok) newScale.value = answer.value
   else problem.value = answer.problem.sentence
   scaleName.value = ''

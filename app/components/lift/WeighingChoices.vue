@@ -58,7 +58,7 @@ function setFill(text: string) {
         :value="weighing.fillPercent ?? ''"
         :placeholder="`${FILL.middle * 100} (${FILL.low * 100} to ${FILL.high * 100})`"
         data-testid="fill"
-        @change="setFill(($event.target as HTMLInputElement).value)"
+        @change="setFill(typedIn($event))"
       />
     </label>
     <p v-if="problem" class="wrong" role="alert">{{ problem }}</p>

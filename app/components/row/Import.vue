@@ -16,7 +16,7 @@ const progress = computed(() => {
 })
 
 async function take(event: Event) {
-  const file = (event.target as HTMLInputElement).files?.[0]
+  const file = chosenFile(event)
   if (!file) return
   wrong.value = ''
   if (file.size > PLAN_LIMITS.fileBytes)

@@ -32,6 +32,11 @@ function save() {
   )
   emit('close')
 }
+
+function removeYard(): void {
+  void yards.removeYard(props.yard.id)
+  emit('close')
+}
 </script>
 
 <template>
@@ -59,15 +64,7 @@ function save() {
       >
       <div class="ways">
         <button class="plain-button filled" type="submit">Save</button>
-        <button
-          class="plain-button"
-          type="button"
-          data-testid="remove-yard"
-          @click="
-            yards.removeYard(yard.id)
-            emit('close')
-          "
-        >
+        <button class="plain-button" type="button" data-testid="remove-yard" @click="removeYard">
           Remove this yard
         </button>
       </div>

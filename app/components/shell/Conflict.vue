@@ -4,10 +4,11 @@ import type { Yard } from '#core/hive'
 import { editInWords, severityWord } from '#core/wording'
 import { hiveIn } from '#core/hive-in'
 
-const sync = useSync()
+const conflict = useConflict()
+const sending = useSending()
 const preferences = usePreferences()
-const open = computed(() => sync.conflict!)
-const clash = computed(() => sync.clash!)
+const open = computed(() => conflict.open!)
+const clash = computed(() => conflict.clash!)
 const left = computed(() => open.value.clashes.length - open.value.choices.size)
 const byWhom = computed(() => {
   const last = open.value.since.at(-1)
@@ -22,7 +23,7 @@ const versions = computed(() =>
     ]
       .slice(-3)
       .join(', '),
-    ...drawn(sync.outcome(clash.value.hiveId, key).yard),
+    ...drawn(conflict.outcome(clash.value.hiveId, key).yard),
   })),
 )
 function drawn(yard: Yard) {
@@ -82,7 +83,7 @@ const hiveName = computed(
           class="plain-button filled"
           type="button"
           :data-testid="`keep-${version.key}`"
-          @click="sync.choose(version.key)"
+          @click="sending.choose(version.key)"
         >
           {{ version.key === 'mine' ? 'Keep mine' : 'Keep what was saved' }}
         </button>

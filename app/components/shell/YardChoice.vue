@@ -7,11 +7,7 @@ const yards = useYards()
 <template>
   <label class="choice"
     >Yard
-    <select
-      :value="view.yard?.id"
-      data-testid="yard-choice"
-      @change="view.chosen = ($event.target as HTMLSelectElement).value"
-    >
+    <select :value="view.yard?.id" data-testid="yard-choice" @change="view.chosen = typedIn($event)">
       <option v-for="yard in yards.yards" :key="yard.id" :value="yard.id">{{ yard.name }}</option>
     </select>
   </label>

@@ -1,7 +1,9 @@
 <script setup lang="ts">
 // A pattern of the keeper's own, from one that is like it: name, and the sizes that differ.
+import { entriesOf, isOneOf, mapWithin, recordOf } from '#core/plain'
 import {
   CATALOGUE,
+  DIMENSION_NAMES,
   HANGING_DIMENSIONS,
   STARTING_FORMAT,
   boxOfSize,
@@ -9,10 +11,9 @@ import {
   type DimensionName,
   type HangingDimension,
   type HangingPattern,
-  type Pattern,
 } from '#core/catalogue'
-import { limitsOf, parseDimension, sizeNonsense, type Edit } from '#core/hive'
-import { parseLength, resistanceFrom, showLength, type Length, type ParsedLength } from '#core/units'
+import { limitsOf, sizeNonsense, type Edit } from '#core/hive'
+import { parseLength, resistanceFrom, showLength, type Length } from '#core/units'
 import { capital, dimensionWord, inWords, lengthProblemInWords, sizeNonsenseInWords } from '#core/wording'
 import { isBox, isEntranceFitting, isFloorInsert, isFramePattern, isSlab } from '#core/parts'
 import * as deeds from '#core/hive/deeds'
@@ -38,8 +39,8 @@ const patterns = computed(() =>
 const frames = computed(() => [...view.catalogue.hanging.values()])
 const base = computed(() => view.catalogue.patterns.get(like.value))
 const baseFrame = computed(() => view.catalogue.hanging.get(like.value))
-const sizes = computed<readonly (readonly [string, Length])[]>(() => {
-  if (base.value) return Object.entries(base.value.dimensions)
+const sizes = computed<readonly (readonly [DimensionName | HangingDimension, Length])[]>(() => {
+  if (base.value) return entriesOf<DimensionName, Length>(base.value.dimensions)
   return baseFrame.value ? HANGING_DIMENSIONS.map((dimension) => [dimension, baseFrame.value![dimension]] as const) : []
 })
 watch(
@@ -52,11 +53,8 @@ watch(
   { immediate: true },
 )
 
-function read(dimension: string, text: string): ParsedLength {
-  return base.value
-    ? parseDimension(dimension as DimensionName, text, preferences.units)
-    : parseLength(text, preferences.units, FRAME_LIMITS)
-}
+const limitsFor = (dimension: DimensionName | HangingDimension) =>
+  isOneOf(DIMENSION_NAMES, dimension) ? limitsOf(dimension) : FRAME_LIMITS
 function keep() {
   for (const key of Object.keys(problems)) delete problems[key]
   const own = name.value.trim()
@@ -72,12 +70,12 @@ function keep() {
       lengths[dimension] = drawn
       continue
     }
-    const parsed = read(dimension, text)
+    const parsed = parseLength(text, preferences.units, limitsFor(dimension))
     if (!parsed.ok)
       problems[dimension] = lengthProblemInWords(
-        dimensionWord(dimension as DimensionName),
+        dimensionWord(dimension),
         parsed.problem,
-        base.value ? limitsOf(dimension as DimensionName) : FRAME_LIMITS,
+        limitsFor(dimension),
         preferences.units,
         parsed.readings,
       )
@@ -115,11 +113,11 @@ function editFor(own: string, lengths: Record<string, Length>): Edit {
         ? { rValue: Math.round(resistanceFrom(typedR.value, preferences.units) * 1000) / 1000 }
         : {}
     const pattern = withSizes({ ...rest, ...panel, id, label, own: true, normalContents: frames }, lengths)
-    return deeds.keepPattern(JSON.parse(JSON.stringify(pattern)) as Pattern)
+    return deeds.keepPattern(mapWithin(pattern, (_key, inner) => inner))
   }
   const hanging = {
     ...baseFrame.value!,
-    ...(lengths as Record<HangingDimension, Length>),
+    ...recordOf(HANGING_DIMENSIONS, (dimension) => lengths[dimension] ?? baseFrame.value![dimension]),
     id,
     label,
     own: true,
@@ -157,7 +155,7 @@ function editFor(own: string, lengths: Record<string, Length>): Edit {
       </select>
       <p class="soft">Type the sizes that differ; the rest stays as it is.</p>
       <div v-for="[dimension, length] in sizes" :key="dimension" class="row">
-        <label :for="`own-${dimension}`">{{ dimensionWord(dimension as DimensionName) }}</label>
+        <label :for="`own-${dimension}`">{{ dimensionWord(dimension) }}</label>
         <ElInput
           :id="`own-${dimension}`"
           v-model="typed[dimension]"

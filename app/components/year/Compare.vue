@@ -75,11 +75,7 @@ const rows = computed(() => {
       >
       <label
         ><span class="visually-hidden">Choice</span
-        ><select
-          :value="String(other[field])"
-          data-testid="compare-choice"
-          @change="take(($event.target as HTMLSelectElement).value)"
-        >
+        ><select :value="String(other[field])" data-testid="compare-choice" @change="take(typedIn($event))">
           <option v-for="choice in choices" :key="choice.value" :value="choice.value">{{ choice.word }}</option>
         </select></label
       >

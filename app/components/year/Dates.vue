@@ -1,6 +1,6 @@
 <script setup lang="ts">
 // The yard's own year: climate, hemisphere, dates; what cannot be is refused in a sentence, and nothing typed is lost.
-import { CLIMATES, type Calendar, type Climate, type Stage, type Yard } from '#core/hive'
+import { CLIMATES, type Calendar, type Stage, type Yard } from '#core/hive'
 import { CALENDARS, COOL_MARITIME, HALF_YEAR_DAYS, calendarProblems, shifted, stagesOfYear } from '#core/season'
 import { CLIMATE_WORDS, calendarProblemInWords, capital, stageWord } from '#core/wording'
 import { download, fileName } from '~/composables/download'
@@ -75,11 +75,7 @@ const asDate = (monthDay: string | null) => (monthDay ? `2025-${monthDay}` : '')
   <section class="dates">
     <label
       >Climate
-      <select
-        :value="typed.climate"
-        data-testid="climate"
-        @change="take(CALENDARS[($event.target as HTMLSelectElement).value as Climate])"
-      >
+      <select :value="typed.climate" data-testid="climate" @change="take(CALENDARS[picked(CLIMATES, $event)])">
         <option v-for="one in CLIMATES" :key="one" :value="one">{{ CLIMATE_WORDS[one] }}</option>
       </select></label
     >
@@ -89,22 +85,16 @@ const asDate = (monthDay: string | null) => (monthDay ? `2025-${monthDay}` : '')
         type="date"
         :value="asDate(typed[field])"
         :data-testid="`year-${field}`"
-        @change="takeDate(field, ($event.target as HTMLInputElement).value)"
+        @change="takeDate(field, typedIn($event))"
     /></label>
     <template v-if="typed.secondFlow">
       <label
         >Second flow from
-        <input
-          type="date"
-          :value="asDate(typed.secondFlow.start)"
-          @change="takeSecond('start', ($event.target as HTMLInputElement).value)"
+        <input type="date" :value="asDate(typed.secondFlow.start)" @change="takeSecond('start', typedIn($event))"
       /></label>
       <label
         >Second flow to
-        <input
-          type="date"
-          :value="asDate(typed.secondFlow.end)"
-          @change="takeSecond('end', ($event.target as HTMLInputElement).value)"
+        <input type="date" :value="asDate(typed.secondFlow.end)" @change="takeSecond('end', typedIn($event))"
       /></label>
     </template>
     <button class="plain-button" type="button" @click="toggleSecond">
@@ -139,7 +129,7 @@ const asDate = (monthDay: string | null) => (monthDay ? `2025-${monthDay}` : '')
           type="date"
           :value="asDate(from)"
           :data-testid="`begins-${stage}`"
-          @change="moveTo(stage, ($event.target as HTMLInputElement).value)"
+          @change="moveTo(stage, typedIn($event))"
         />
         <small
           >{{ days }} days<template v-if="typed.moved?.[stage]"

@@ -104,11 +104,7 @@ function keep(way: Partial<Way>) {
       <div v-for="one in fields" :key="one.field" class="field">
         <label
           >{{ one.word }}
-          <select
-            :value="one.value"
-            :data-way-field="one.field"
-            @change="take(one.field, ($event.target as HTMLSelectElement).value)"
-          >
+          <select :value="one.value" :data-way-field="one.field" @change="take(one.field, typedIn($event))">
             <option v-for="choice in one.choices" :key="choice.value" :value="choice.value">{{ choice.word }}</option>
           </select>
         </label>
@@ -116,7 +112,7 @@ function keep(way: Partial<Way>) {
           v-if="sample"
           class="all"
           :data-choices="one.field"
-          @toggle="($event.target as HTMLDetailsElement).open && ask(one.field)"
+          @toggle="elementOf($event)?.hasAttribute('open') && ask(one.field)"
         >
           <summary>All choices, for {{ sample.name }}</summary>
           <p v-if="!answers[one.field]">working it out…</p>

@@ -76,7 +76,7 @@ function price(patternId: string, text: string) {
               type="text"
               inputmode="decimal"
               :aria-label="`Price of ${name(line.patternId)}`"
-              @change="price(line.patternId, ($event.target as HTMLInputElement).value)"
+              @change="price(line.patternId, typedIn($event))"
             />
           </td>
         </tr>

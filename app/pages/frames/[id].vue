@@ -3,6 +3,7 @@
 import { frameInBox } from '#core/fit'
 import { isBox, resolvePart } from '#core/parts'
 import type { Finding, Remedy } from '#core/checks'
+import type { Part } from '#core/hive'
 import { capital, findingInWords } from '#core/wording'
 import { boxName } from '~/composables/boxName'
 import * as deeds from '#core/hive/deeds'
@@ -87,6 +88,17 @@ useFrameKeys({
   back,
 })
 useHead({ title: computed(() => (frames.part ? `Frames in ${frames.name} – Duvet` : 'Frames – Duvet')) })
+
+function takeCompared({ part }: { readonly part: Part }): void {
+  frames.change(part)
+  mode.value = 'above'
+}
+
+function takeTarget(event: Event): void {
+  if (!(event.target instanceof HTMLSelectElement)) return
+  putInto(event.target.value)
+  event.target.value = ''
+}
 </script>
 
 <template>
@@ -119,10 +131,7 @@ useHead({ title: computed(() => (frames.part ? `Frames in ${frames.name} – Duv
       one
       :boxes="[frames.box]"
       :catalogue="frames.catalogue"
-      @take="
-        frames.change($event.part)
-        mode = 'above'
-      "
+      @take="takeCompared"
     />
     <div v-else-if="frames.box" class="columns">
       <aside class="left">
@@ -157,15 +166,7 @@ useHead({ title: computed(() => (frames.part ? `Frames in ${frames.name} – Duv
           </button>
           <label class="into"
             ><span class="visually-hidden">Put into another box</span>
-            <select
-              value=""
-              :disabled="!some || others.length === 0"
-              data-testid="put-into"
-              @change="
-                putInto(($event.target as HTMLSelectElement).value)
-                ;($event.target as HTMLSelectElement).value = ''
-              "
-            >
+            <select value="" :disabled="!some || others.length === 0" data-testid="put-into" @change="takeTarget">
               <option value="">Put into…</option>
               <option v-for="other in others" :key="other.part.id" :value="other.part.id">
                 {{ capital(other.name) }}

@@ -79,7 +79,7 @@ const virtualizer = useWindowVirtualizer(
   })),
 )
 const measureRow = (row: unknown) => {
-  if (row) virtualizer.value.measureElement(row as Element)
+  if (row instanceof Element) virtualizer.value.measureElement(row)
 }
 const inSight = computed(() => virtualizer.value.getVirtualItems())
 const drawnNow = useInTurn(

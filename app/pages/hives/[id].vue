@@ -12,7 +12,6 @@ import {
   type OpeningEdge,
   type Part,
   type Role,
-  type Stage,
 } from '#core/hive'
 import { capital, partDetail, severityWord } from '#core/wording'
 import HiveSection from '~/components/drawing/HiveSection.vue'
@@ -37,7 +36,7 @@ watch(
   () => route.params.id,
   (id) => {
     bench.open(String(id))
-    bench.lookAt((route.query.stage as Stage | undefined) ?? null)
+    bench.lookAt(stageOf(route.query.stage))
   },
   { immediate: true },
 )
@@ -250,6 +249,16 @@ useBenchKeys({
   takeOff,
 })
 useHead({ title: computed(() => (bench.hive ? `${bench.hive.name} – Duvet` : 'Duvet')) })
+
+function openSwap(): void {
+  swapping.value = true
+  traying.value = true
+}
+
+function takeName(name: string): void {
+  naming.value?.take(name)
+  naming.value = null
+}
 </script>
 
 <template>
@@ -293,10 +302,7 @@ useHead({ title: computed(() => (bench.hive ? `${bench.hive.name} – Duvet` : '
           @turn="turn"
           @up="move(1)"
           @down="move(-1)"
-          @swap="
-            swapping = true
-            traying = true
-          "
+          @swap="openSwap"
           @take-off="takeOff"
           @role="setRole"
           @hole="setHole"
@@ -396,10 +402,7 @@ useHead({ title: computed(() => (bench.hive ? `${bench.hive.name} – Duvet` : '
       :value="naming.value"
       :long="naming.long ?? false"
       :required="naming.required ?? false"
-      @take="
-        naming.take($event)
-        naming = null
-      "
+      @take="takeName"
       @close="naming = null"
     />
     <BenchSizes

@@ -97,7 +97,7 @@ const virtualizer = useWindowVirtualizer(
   })),
 )
 const measureRow = (row: unknown) => {
-  if (row) virtualizer.value.measureElement(row as Element)
+  if (row instanceof Element) virtualizer.value.measureElement(row)
 }
 const seen = computed(() =>
   virtualizer.value
@@ -146,7 +146,7 @@ useHead({ title: computed(() => `Log of ${name.value} – Duvet`) })
           :value="day"
           :max="dayOf(new Date().toISOString())"
           data-testid="log-day"
-          @change="pick(($event.target as HTMLInputElement).value)"
+          @change="pick(typedIn($event))"
       /></label>
       <button v-if="at" class="plain-button" type="button" data-testid="log-now" @click="looked = null">
         As it stands now

@@ -2,7 +2,7 @@ import { dimensionMm, howManyFit, isFrame, type HangingPlace } from '../../parts
 import { partEdit, type Stage } from '../../hive'
 import { comparableMm } from '../../units'
 import type { Context, Measured } from '../context'
-import { findingOf, worse, type Finding, type Remedy } from '../finding'
+import { findingOf, type Finding, type Remedy } from '../finding'
 import { filledBoxes, fullCount, type FilledBox } from './filled-box'
 import type { JudgedAcrossGap } from './judge-across'
 import { addDummy, addFrames, castellate, centreFrames, leaveOut, touchOneSide, withSideRoom } from './remedies'
@@ -187,10 +187,7 @@ export function checkSideRoom(measured: Measured, context: Context): Finding[] {
     const walls = filled.gaps.filter(isRoomBeside)
     if (filled.across.overlapMm > 0) continue
     const mm = comparableMm(Math.max(...walls.map(({ apartMm }) => apartMm)))
-    const severity = walls.reduce<'note' | 'watch'>(
-      (grade, wall) => worse(grade, wall.grade) as 'note' | 'watch',
-      'note',
-    )
+    const severity = walls.some(({ grade }) => grade === 'watch') ? 'watch' : 'note'
     const known = alike.get(`${severity}${mm}`) ?? { boxes: [], mm, severity }
     known.boxes.push(filled)
     alike.set(`${severity}${mm}`, known)

@@ -8,23 +8,19 @@ import { partIdsOf, type Yard } from '../model'
  */
 export type Cell = readonly string[]
 
+const stackOf = (hiveId: string): Cell => ['hive', hiveId, 'stack']
+
 /** Everything that an edit writes in a yard as it was before the edit. */
 export function cellsOf(edit: Edit, yard: Yard): Cell[] {
   switch (edit.kind) {
     case 'add-part':
     case 'discard-part':
-      return [
-        ['hive', edit.hiveId, 'stack'],
-        ['part', 'part' in edit ? edit.part.id : edit.partId],
-      ]
+      return [stackOf(edit.hiveId), ['part', 'part' in edit ? edit.part.id : edit.partId]]
     case 'place-part':
     case 'take-off':
-      return [['hive', edit.hiveId, 'stack']]
+      return [stackOf(edit.hiveId)]
     case 'move-part':
-      return [
-        ['hive', edit.fromHiveId, 'stack'],
-        ['hive', edit.toHiveId, 'stack'],
-      ]
+      return [stackOf(edit.fromHiveId), stackOf(edit.toHiveId)]
     case 'set-placement':
       return [['hive', edit.hiveId, 'placement', edit.placement.partId]]
     case 'attach-part':
@@ -77,7 +73,7 @@ export function cellsOf(edit: Edit, yard: Yard): Cell[] {
 }
 
 function fieldCells(path: Cell, value: unknown): Cell[] {
-  return isKeyed(path[2]!) ? Object.keys(value as object).map((key) => [...path, key]) : [path]
+  return isKeyed(path[2]!) ? Object.keys({ ...Object(value) }).map((key) => [...path, key]) : [path]
 }
 
 function partsOf(yard: Yard, hiveId: string): string[] {

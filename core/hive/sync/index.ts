@@ -1,4 +1,5 @@
-export * from './waiting'
 export * from './cells'
 export * from './replay'
 export * from './settle'
+export * from './held'
+export * from './lay'

@@ -1,13 +1,13 @@
 import { applyEdit, type EditProblem } from '../apply-edit'
 import type { Edit } from '../edit'
-import type { LogEntry } from '../history'
+import type { Undoable } from '../history'
 import type { Yard } from '../model'
 import { cellsOf, hiveOfCell, meets, type Cell } from './cells'
-import type { WaitingEdit } from './waiting'
+import type { WaitingEdit } from '../logged-edit'
 
 export interface Replayed {
   readonly yard: Yard
-  readonly log: readonly LogEntry[]
+  readonly log: readonly Undoable[]
   /** Entries that apply, in order. */
   readonly fit: readonly WaitingEdit[]
   /** Entries that do not apply any more, with the reason. */
@@ -17,7 +17,7 @@ export interface Replayed {
 /** Makes edits again on another version of the yard; what does not apply is left out and named. */
 export function replay(yard: Yard, entries: readonly WaitingEdit[]): Replayed {
   let now = yard
-  const log: LogEntry[] = []
+  const log: Undoable[] = []
   const fit: WaitingEdit[] = []
   const unfit: { entry: WaitingEdit; problem: EditProblem }[] = []
   for (const entry of entries) {

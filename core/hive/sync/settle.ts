@@ -1,10 +1,11 @@
+import { recordOf } from '../../plain'
 import { applyEdit } from '../apply-edit'
 import { addHive, takeOff, together } from '../deeds'
 import { isEdit, leavesOf, type Edit } from '../edit'
 import { partIdsOf, type Hive, type Yard } from '../model'
 import { cellsOf, hiveOfCell, meets, type Cell } from './cells'
 import { clashesOf, replay, type Clash, type Versions } from './replay'
-import type { WaitingEdit } from './waiting'
+import type { WaitingEdit } from '../logged-edit'
 
 /** Whose version of a clash is kept: by the identity of its hive, or null for the yard itself. */
 export type Choices = ReadonlyMap<string | null, 'mine' | 'theirs'>
@@ -130,11 +131,15 @@ function layOver(hiveId: string, mine: Yard, now: Yard, clashes: readonly Clash[
 /** My stack and fittings, and their word for everything else that did not clash. */
 function laidOver(mine: Hive, theirs: Hive, clashed: readonly Cell[]): Hive {
   const kept = OWN_FIELDS.filter((field) => !clashed.some((cell) => meets(cell, ['hive', mine.id, field])))
+  const { season, visit, ...fields } = recordOf(OWN_FIELDS, (field) => (kept.includes(field) ? theirs : mine))
   const { season: _season, visit: _visit, ...rest } = mine
-  const fields = Object.fromEntries(
-    OWN_FIELDS.map((field) => [field, (kept.includes(field) ? theirs : mine)[field]]).filter(
-      ([, value]) => value !== undefined,
-    ),
-  )
-  return { ...rest, ...fields } as Hive
+  return {
+    ...rest,
+    name: fields.name.name,
+    stage: fields.stage.stage,
+    note: fields.note.note,
+    accepted: fields.accepted.accepted,
+    ...(season.season ? { season: season.season } : {}),
+    ...(visit.visit ? { visit: visit.visit } : {}),
+  }
 }

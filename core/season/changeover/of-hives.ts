@@ -133,7 +133,7 @@ export function changeoverOf(
     coming: [...is].filter((id) => !was.has(id)),
     leaving: [...was].filter((id) => !is.has(id)),
   }
-  return { ...changeover, steps: stepsOf(changeover, before, after, sorted) }
+  return { ...changeover, steps: stepsOf({ changeover, before, after, sorted }) }
 }
 
 function changeOf(before: Part | undefined, after: Part | undefined): PartChange[] {
@@ -145,88 +145,86 @@ function changeOf(before: Part | undefined, after: Part | undefined): PartChange
     : [{ partId: after.id, change: 'space-frames', frames: after.contents.length }]
 }
 
+interface Stepping {
+  readonly changeover: Omit<HiveChangeover, 'steps'>
+  readonly before: HiveWithParts
+  readonly after: HiveWithParts
+  /** Boxes whose frames are gone through before they leave, and the boxes that the frames go into. */
+  readonly sorted: ReadonlyMap<string, readonly string[]>
+}
+
+/** A step at the hive that moves nothing: what else is done says the caller. */
+function stepAt(partId: string, { changeover }: Stepping): VisitStep {
+  const patternId = changeover.parts.get(partId)?.patternId ?? ''
+  return { partId, patternId, from: 'hive', to: 'hive', kg: 0, turned: false }
+}
+
+const changedIds = ({ changeover }: Stepping) => new Set(changeover.changes.map(({ partId }) => partId))
+
 /** What is done at the hive, step by step: fittings off, moves, what is changed where it stands, fittings on. */
-function stepsOf(
-  { moves, fittingsOff, fittingsOn, parts, changes }: Omit<HiveChangeover, 'steps'>,
-  before: HiveWithParts,
-  after: HiveWithParts,
-  sorted: ReadonlyMap<string, readonly string[]>,
-): VisitStep[] {
+function stepsOf(stepping: Stepping): VisitStep[] {
+  const { fittingsOff, fittingsOn } = stepping.changeover
+  return [
+    ...fittingsOff.map((one) => fittingStep(one, false, stepping)),
+    ...carriedSteps(stepping),
+    ...stepsInPlace(stepping),
+    ...fittingsOn.map((one) => fittingStep(one, true, stepping)),
+  ]
+}
+
+function carriedSteps(stepping: Stepping): VisitStep[] {
+  const { changeover, after, sorted } = stepping
+  const { moves } = changeover
   const placements = new Map(after.hive.stack.map((placement) => [placement.partId, placement]))
-  const changed = new Set(changes.map(({ partId }) => partId))
-  const patternId = (partId: string) => parts.get(partId)?.patternId ?? ''
+  const changed = changedIds(stepping)
   const lastOn = new Map(moves.map(({ partId, to }, i) => [to === 'hive' ? partId : '', i]))
   const sortedAt = new Map([...sorted.keys()].map((id) => [moves.findIndex(({ partId }) => partId === id), id]))
-  const carried = moves.flatMap(({ partId, from, to, kg, turned }, i): VisitStep[] => {
+  return moves.flatMap(({ partId, from, to, kg, turned }, i): VisitStep[] => {
     const placement = placements.get(partId)
     const part = after.parts.get(partId)
     const first = sortedAt.get(i)
-    const sort: VisitStep[] =
-      first === undefined
-        ? []
-        : [
-            {
-              partId: first,
-              patternId: patternId(first),
-              from: 'hive',
-              to: 'hive',
-              kg: 0,
-              turned: false,
-              sortInto: sorted.get(first)!,
-            },
-          ]
+    const isNew = lastOn.get(partId) === i && (from === 'van' || changed.has(partId))
     return [
-      ...sort,
+      ...(first === undefined ? [] : [{ ...stepAt(first, stepping), sortInto: sorted.get(first)! }]),
       {
-        partId,
-        patternId: patternId(partId),
+        ...stepAt(partId, stepping),
         from,
         to,
         kg,
         turned,
         ...(to === 'hive' && placement ? { placement } : {}),
-        ...(part && to === 'hive' && lastOn.get(partId) === i && (from === 'van' || changed.has(partId))
-          ? { part }
-          : {}),
+        ...(to === 'hive' && part && isNew ? { part } : {}),
       },
     ]
   })
-  const carriedIds = new Set(moves.map(({ partId }) => partId))
+}
+
+function stepsInPlace(stepping: Stepping): VisitStep[] {
+  const { changeover, before, after } = stepping
+  const changed = changedIds(stepping)
+  const carried = new Set(changeover.moves.map(({ partId }) => partId))
   const roles = new Map(before.hive.stack.map(({ partId, role }) => [partId, role]))
-  const inPlace = after.hive.stack
-    .filter(({ partId, role }) => !carriedIds.has(partId) && (changed.has(partId) || roles.get(partId) !== role))
+  return after.hive.stack
+    .filter(({ partId, role }) => !carried.has(partId) && (changed.has(partId) || roles.get(partId) !== role))
     .map((placement): VisitStep => {
       const part = after.parts.get(placement.partId)
       return {
-        partId: placement.partId,
-        patternId: patternId(placement.partId),
-        from: 'hive',
-        to: 'hive',
-        kg: 0,
-        turned: false,
+        ...stepAt(placement.partId, stepping),
         ...(roles.get(placement.partId) === placement.role ? {} : { placement }),
         ...(part && changed.has(placement.partId) ? { part } : {}),
       }
     })
-  const byHand = (attachment: Attachment, on: boolean): VisitStep => {
-    const part = after.parts.get(attachment.partId)
-    return {
-      partId: attachment.partId,
-      patternId: patternId(attachment.partId),
-      from: on ? 'van' : 'hive',
-      to: on ? 'hive' : 'van',
-      kg: 0,
-      turned: false,
-      attachment,
-      ...(on && part ? { part } : {}),
-    }
+}
+
+function fittingStep(attachment: Attachment, on: boolean, stepping: Stepping): VisitStep {
+  const part = stepping.after.parts.get(attachment.partId)
+  return {
+    ...stepAt(attachment.partId, stepping),
+    from: on ? 'van' : 'hive',
+    to: on ? 'hive' : 'van',
+    attachment,
+    ...(on && part ? { part } : {}),
   }
-  return [
-    ...fittingsOff.map((one) => byHand(one, false)),
-    ...carried,
-    ...inPlace,
-    ...fittingsOn.map((one) => byHand(one, true)),
-  ]
 }
 
 export const STEP_REASONS = [

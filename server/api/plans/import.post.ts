@@ -1,10 +1,11 @@
 import { randomUUID } from 'node:crypto'
+import type { BroughtIn } from '#wire/answers'
 import { defineEventHandler, getHeader } from 'h3'
 import { runImport } from '../../imports/running'
 import { LIMITS, readLimited, refusal } from '../../utils/answers'
 
 /** Brings a plan file in, all of it or nothing; nothing here is overwritten, and one sent twice is brought in once. */
-export default defineEventHandler(async (event) => {
+export default defineEventHandler(async (event): Promise<BroughtIn> => {
   const text = await readLimited(event, LIMITS.planBytes)
   const importId = getHeader(event, 'x-import') || randomUUID()
   if (importId.length > 100)

@@ -1,4 +1,5 @@
 import { randomBytes, randomUUID } from 'node:crypto'
+import type { AddedScale } from '#wire/answers'
 import { defineEventHandler, setResponseStatus } from 'h3'
 import { addScale } from '../../database/scales'
 import { hiveExists } from '../../database/yards'
@@ -6,12 +7,8 @@ import { LIMITS, readValid, refusal } from '../../utils/answers'
 import { withDatabase } from '../../utils/database'
 
 /** Sets a scale up under a hive; its key is told once. */
-export default defineEventHandler(async (event) => {
-  const { yardId, hiveId, name } = await readValid<{ yardId: string; hiveId: string; name: string }>(
-    event,
-    'scale',
-    LIMITS.editBytes,
-  )
+export default defineEventHandler(async (event): Promise<AddedScale> => {
+  const { yardId, hiveId, name } = await readValid(event, 'scale', LIMITS.editBytes)
   const scale = { id: randomUUID(), yardId, hiveId, name, keyHex: randomBytes(32).toString('hex') }
   await withDatabase(async (database) => {
     if (!(await hiveExists(database, yardId, hiveId)))

@@ -1,11 +1,12 @@
 import { defineEventHandler } from 'h3'
+import type { BatchRemoved } from '#wire/answers'
 import { setBatchRemoved } from '../../database/weigh-ins'
 import { LIMITS, readValid, refusal, routeId } from '../../utils/answers'
 import { withDatabase } from '../../utils/database'
 
 /** Takes a batch of weighings away, or brings it back; nothing is lost. */
-export default defineEventHandler(async (event) => {
-  const { removed } = await readValid<{ removed: boolean }>(event, 'removed', LIMITS.editBytes)
+export default defineEventHandler(async (event): Promise<BatchRemoved> => {
+  const { removed } = await readValid(event, 'removed', LIMITS.editBytes)
   const batchId = routeId(event, 'batchId')
   const readings = await withDatabase((database) =>
     setBatchRemoved(database, batchId, removed ? new Date().toISOString() : null),

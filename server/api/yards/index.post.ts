@@ -1,5 +1,6 @@
 import { defineEventHandler, setResponseStatus } from 'h3'
-import { planOf, planProblem, type Yard } from '#core/hive'
+import type { Saved } from '#wire/answers'
+import { planOf, planProblem } from '#core/hive'
 import { planProblemInWords } from '#core/wording'
 import { inTransaction } from '../../database/client'
 import { yardExists } from '../../database/yards'
@@ -8,8 +9,8 @@ import { LIMITS, readValid, refusal } from '../../utils/answers'
 import { withDatabase } from '../../utils/database'
 
 /** A new yard, with whatever stands in it. */
-export default defineEventHandler(async (event) => {
-  const yard = await readValid<Yard>(event, 'yard', LIMITS.planBytes)
+export default defineEventHandler(async (event): Promise<Saved> => {
+  const yard = await readValid(event, 'yard', LIMITS.planBytes)
   const problem = planProblem(planOf([yard]))
   if (problem) throw refusal(422, { field: problem.field, sentence: planProblemInWords(problem) })
   return withDatabase((database) =>

@@ -1,11 +1,12 @@
 import { createPinia, setActivePinia } from 'pinia'
 import { beforeEach, describe, expect, it, vi } from 'vitest'
-import type { LoggedEntry } from '~/stores/server'
 import { useAside } from '~/stores/aside'
 import { useHeld } from '~/stores/held'
+import { useConflict } from '~/stores/conflict'
+import { useSending } from '~/stores/sending'
 import { useSync } from '~/stores/sync'
 import { useYards } from '~/stores/yards'
-import { applyEdit, type Edit, type Yard } from '#core/hive'
+import { applyEdit, type Edit, type LoggedEdit, type Yard } from '#core/hive'
 import type { Submission } from '#wire/edit-schema'
 import { twoHives } from '../../helpers/edits'
 import { storage } from '../../helpers/storage'
@@ -14,7 +15,7 @@ import { storage } from '../../helpers/storage'
 class OneYard {
   yard: Yard = twoHives()
   revision = 0
-  log: LoggedEntry[] = []
+  log: LoggedEdit[] = []
   away = false
   refuse = ''
   /** Refused whatever holds an edit of this kind. */
@@ -39,6 +40,8 @@ class OneYard {
       inverse: applied.inverse,
       device,
       madeAt: '2026-05-01T09:30:00Z',
+      receivedAt: '2026-05-01T09:30:00Z',
+      happenedAt: '2026-05-01T09:30:00Z',
       revision: ++this.revision,
     })
   }
@@ -163,7 +166,7 @@ describe('edits in the browser', () => {
     server.elsewhere(takeOffTop(server.yard, 1))
     yards.perform('yard', takeOffTop(yards.yards[0]!, 0))
     await settled()
-    expect(yards.conflict).toBeNull()
+    expect(useConflict().open).toBeNull()
     expect(server.yard.hives.map(({ stack }) => stack.length)).toEqual([4, 4])
     expect(yards.yards[0]).toEqual(server.yard)
   })
@@ -172,7 +175,6 @@ describe('edits in the browser', () => {
     'and others’ on the same stack are both shown; mine is laid over theirs, and theirs can ' + 'be brought back',
     async () => {
       const yards = useYards()
-      const sync = useSync()
       await yards.load()
       server.elsewhere(takeOffTop(server.yard, 0))
       const theirs = JSON.stringify(server.yard)
@@ -184,9 +186,9 @@ describe('edits in the browser', () => {
       yards.perform('yard', bottom)
       yards.perform('yard', { kind: 'set-yard', note: 'mine' })
       await settled()
-      expect(sync.clash).toMatchObject({ hiveId: server.yard.hives[0]!.id })
+      expect(useConflict().clash).toMatchObject({ hiveId: server.yard.hives[0]!.id })
       expect(server.revision).toBe(1)
-      sync.choose('mine')
+      useSending().choose('mine')
       await settled()
       await settled()
       expect(server.yard).toMatchObject({ note: 'mine', hives: [{ stack: [{}, {}, {}, {}] }, {}] })
@@ -199,13 +201,12 @@ describe('edits in the browser', () => {
 
   it('or theirs is kept, and what of mine did not clash is kept with it', async () => {
     const yards = useYards()
-    const sync = useSync()
     await yards.load()
     server.elsewhere({ kind: 'set-hive', hiveId: server.yard.hives[0]!.id, name: 'Serge' })
     yards.perform('yard', { kind: 'set-hive', hiveId: server.yard.hives[0]!.id, name: 'Muslin' })
     yards.perform('yard', takeOffTop(yards.yards[0]!, 0))
     await settled()
-    sync.choose('theirs')
+    useSending().choose('theirs')
     await settled()
     expect(server.yard.hives[0]).toMatchObject({ name: 'Serge', stack: [{}, {}, {}, {}] })
     expect(yards.yards[0]).toEqual(server.yard)

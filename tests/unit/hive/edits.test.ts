@@ -20,7 +20,7 @@ import {
   withOwnIdentities,
   withPast,
   type Edit,
-  type LogEntry,
+  type Undoable,
   type Part,
   type Yard,
 } from '#core/hive'
@@ -134,9 +134,9 @@ describe('edits', () => {
 describe('history', () => {
   it('comes back from the log alone: undo, redo, and a new edit that ends redo', () => {
     let yard = twoHives()
-    const log: LogEntry[] = []
+    const log: Undoable[] = []
     const texts = [JSON.stringify(yard)]
-    const make = (edit: Edit, kind: LogEntry['kind'] = 'do', targetId?: string) => {
+    const make = (edit: Edit, kind: Undoable['kind'] = 'do', targetId?: string) => {
       const applied = applyEdit(yard, edit)
       if (!applied.ok) throw new Error(applied.problem.reason)
       yard = applied.yard

@@ -9,7 +9,7 @@ import {
   hivesTouchedBy,
   staysOf,
   type Edit,
-  type PastEntry,
+  type LoggedEdit,
   type Yard,
 } from '#core/hive'
 import { someEdit, twoHives } from '../../helpers/edits'
@@ -20,10 +20,10 @@ function lived(
   edits: (yard: Yard, i: number) => Edit | undefined,
   count: number,
   start: Yard = twoHives(),
-): { now: Yard; log: PastEntry[]; yards: Yard[] } {
+): { now: Yard; log: LoggedEdit[]; yards: Yard[] } {
   let now = start
   const yards = [start]
-  const log: PastEntry[] = []
+  const log: LoggedEdit[] = []
   for (let i = 0; i < count; i++) {
     const edit = edits(now, i)
     const done = edit && applyEdit(now, edit)

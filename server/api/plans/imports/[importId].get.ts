@@ -1,13 +1,13 @@
 import { eq } from 'drizzle-orm'
 import { defineEventHandler } from 'h3'
-import type { Imported, ImportProgress } from '#wire/import-answer'
+import type { ImportAnswer } from '#wire/answers'
 import { imports } from '../../../database/schema'
 import { importProgress } from '../../../imports/running'
 import { routeId } from '../../../utils/answers'
 import { withDatabase } from '../../../utils/database'
 
 /** How far bringing a file in has come, and what became of it when it is done. */
-export default defineEventHandler(async (event): Promise<ImportProgress & { imported?: readonly Imported[] }> => {
+export default defineEventHandler(async (event): Promise<ImportAnswer> => {
   const importId = routeId(event, 'importId')
   const running = importProgress(importId)
   if (running) return running

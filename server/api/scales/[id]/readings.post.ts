@@ -25,7 +25,7 @@ export default defineEventHandler(async (event) => {
   if (!scale || !isSigned(scale.keyHex, text, getHeader(event, 'x-signature') ?? ''))
     throw refusal(401, { field: 'x-signature', sentence: 'The signature is not this scale’s.' })
   mustWait(event, await scaleWaits(id), 'This scale')
-  return keep(scale, mustRead<Report>('scaleReport', text))
+  return keep(scale, mustRead('scaleReport', text))
 })
 
 function keep({ id, yardId, hiveId }: Scale, report: Report) {

@@ -1,4 +1,5 @@
 import { defineEventHandler, getQuery } from 'h3'
+import type { HiveChange } from '#core/hive'
 import * as yup from '#wire/yup'
 import { readWith } from '#wire/read'
 import { hiveChanges } from '../../../database/history'
@@ -11,8 +12,8 @@ const querySchema = yup.object({
 })
 
 /** What was changed about a hive, when and on which device, newest first. */
-export default defineEventHandler(async (event) => {
-  const query = readWith<{ hive: string }>(querySchema, getQuery(event))
+export default defineEventHandler(async (event): Promise<HiveChange[]> => {
+  const query = readWith(querySchema, getQuery(event))
   if (!query.ok) throw refusal(422, query.problem)
   const changes = await withDatabase((database) =>
     hiveChanges(database, routeId(event, 'id'), query.value.hive, MOST_CHANGES),

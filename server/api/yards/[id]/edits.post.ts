@@ -1,13 +1,13 @@
 import { defineEventHandler } from 'h3'
-import type { Submission } from '#wire/edit-schema'
+import type { Saved } from '#wire/answers'
 import { commitEdits } from '../../../database/commit'
 import { LIMITS, readValid, refusal, routeId } from '../../../utils/answers'
 import { withDatabase } from '../../../utils/database'
 
 /** Edits made on a revision: saved, or refused with what stands now. */
-export default defineEventHandler(async (event) => {
+export default defineEventHandler(async (event): Promise<Saved> => {
   const yardId = routeId(event, 'id')
-  const submission = await readValid<Submission>(event, 'submission', LIMITS.editBytes)
+  const submission = await readValid(event, 'submission', LIMITS.editBytes)
   const committed = await withDatabase((database) =>
     commitEdits(database, yardId, submission, new Date().toISOString()),
   )

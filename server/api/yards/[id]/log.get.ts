@@ -1,4 +1,5 @@
 import { defineEventHandler, getQuery } from 'h3'
+import type { LoggedEdit } from '#core/hive'
 import * as yup from '#wire/yup'
 import { readWith } from '#wire/read'
 import { readLog } from '../../../database/log'
@@ -13,8 +14,8 @@ const querySchema = yup.object({
 })
 
 /** The newest entries of a yard's log, oldest first. */
-export default defineEventHandler(async (event) => {
-  const query = readWith<{ limit?: string }>(querySchema, getQuery(event))
+export default defineEventHandler(async (event): Promise<LoggedEdit[]> => {
+  const query = readWith(querySchema, getQuery(event))
   if (!query.ok) throw refusal(422, query.problem)
   const yardId = routeId(event, 'id')
   return withDatabase((database) => readLog(database, yardId, Number(query.value.limit ?? 200)))

@@ -1,4 +1,5 @@
 import { defineEventHandler, getQuery } from 'h3'
+import type { Yard } from '#core/hive'
 import * as yup from '#wire/yup'
 import { isMoment } from '#wire/moments'
 import { readWith } from '#wire/read'
@@ -28,8 +29,8 @@ const querySchema = yup
   )
 
 /** A yard as it stood at a moment of the past, or after a revision. */
-export default defineEventHandler(async (event) => {
-  const query = readWith<{ at?: string; revision?: string }>(querySchema, getQuery(event))
+export default defineEventHandler(async (event): Promise<Yard> => {
+  const query = readWith(querySchema, getQuery(event))
   if (!query.ok) throw refusal(422, query.problem)
   const yard = await withDatabase((database) =>
     yardAt(

@@ -1,4 +1,5 @@
 import { defineEventHandler, getQuery } from 'h3'
+import type { HiveWeighIns } from '#wire/answers'
 import * as yup from '#wire/yup'
 import { readWith } from '#wire/read'
 import { latestWeighIns, weighInSeries } from '../../../../../database/weigh-ins'
@@ -14,9 +15,9 @@ const querySchema = yup.object({
 })
 
 /** The weighings of a hive: the series thinned for a chart, the newest in full, and its scales. */
-export default defineEventHandler(async (event) => {
+export default defineEventHandler(async (event): Promise<HiveWeighIns> => {
   const hive = { yardId: routeId(event, 'id'), hiveId: routeId(event, 'hiveId') }
-  const query = readWith<{ points?: string }>(querySchema, getQuery(event))
+  const query = readWith(querySchema, getQuery(event))
   if (!query.ok) throw refusal(422, query.problem)
   return withDatabase(async (database) => ({
     series: await weighInSeries(database, hive, Number(query.value.points ?? 800)),

@@ -1,18 +1,15 @@
 import { randomUUID } from 'node:crypto'
+import type { Added } from '#wire/answers'
 import { defineEventHandler } from 'h3'
 import { hiveExists } from '../../../../../database/yards'
-import { addWeighIns, type KeptWeighIn } from '../../../../../database/weigh-ins'
+import { addWeighIns } from '../../../../../database/weigh-ins'
 import { LIMITS, readValid, refusal, routeId } from '../../../../../utils/answers'
 import { withDatabase } from '../../../../../utils/database'
 
 /** Keeps weighings by hand or from a file, as a batch that can be taken back. */
-export default defineEventHandler(async (event) => {
+export default defineEventHandler(async (event): Promise<Added> => {
   const hive = { yardId: routeId(event, 'id'), hiveId: routeId(event, 'hiveId') }
-  const { source, batchId, readings } = await readValid<{ source: string; batchId: string; readings: KeptWeighIn[] }>(
-    event,
-    'weighIns',
-    LIMITS.editBytes,
-  )
+  const { source, batchId, readings } = await readValid(event, 'weighIns', LIMITS.editBytes)
   return withDatabase(async (database) => {
     if (!(await hiveExists(database, hive.yardId, hive.hiveId)))
       throw refusal(404, { field: 'hiveId', sentence: 'There is no such hive here.' })

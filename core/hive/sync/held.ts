@@ -1,0 +1,76 @@
+import { applyEdit, type EditProblem } from '../apply-edit'
+import type { Undoable } from '../history'
+import type { LoggedEdit, WaitingEdit } from '../logged-edit'
+import type { Yard } from '../model'
+import { replay } from './replay'
+
+/** A yard as a browser has it: the server's version with what waits to be sent on top. */
+export interface HeldYard {
+  readonly yard: Yard
+  /** The server's version that the waiting edits are made on. */
+  readonly saved: Yard
+  readonly revision: number
+  readonly waiting: readonly WaitingEdit[]
+  readonly log: readonly (Undoable | LoggedEdit)[]
+}
+
+/** Edits that found no place: what keeps the first of them out, or that others came first. */
+export interface LeftOut {
+  readonly entries: readonly WaitingEdit[]
+  readonly why: { readonly built: boolean; readonly problem: EditProblem } | 'overtaken'
+}
+
+/** A yard as the server has it, with nothing on top. */
+export function fresh({ yard, revision }: Pick<HeldYard, 'yard' | 'revision'>): HeldYard {
+  return { yard, saved: yard, revision, waiting: [], log: [] }
+}
+
+/** An edit made here: at once in the yard, and waiting to be sent. */
+export function made(
+  held: HeldYard,
+  entry: WaitingEdit,
+): { readonly ok: true; readonly held: HeldYard } | { readonly ok: false; readonly problem: EditProblem } {
+  const applied = applyEdit(held.yard, entry.edit)
+  if (!applied.ok) return applied
+  const logged = { ...entry, targetId: entry.targetId ?? null, inverse: applied.inverse }
+  return {
+    ok: true,
+    held: { ...held, yard: applied.yard, waiting: [...held.waiting, entry], log: [...held.log, logged] },
+  }
+}
+
+/** The server has these now. */
+export function acknowledged(held: HeldYard, batch: readonly WaitingEdit[], revision: number): HeldYard {
+  const done = new Set(batch.map(({ id }) => id))
+  return {
+    ...held,
+    saved: replay(held.saved, batch).yard,
+    revision,
+    waiting: held.waiting.filter(({ id }) => !done.has(id)),
+  }
+}
+
+/** Without an edit that the server will not have; what was built on it is left out with it. */
+export function withoutRefused(
+  held: HeldYard,
+  refusedId: string,
+): { readonly held: HeldYard; readonly left: LeftOut[] } {
+  const { yard, log, fit, unfit } = replay(
+    held.saved,
+    held.waiting.filter(({ id }) => id !== refusedId),
+  )
+  const local = new Set(held.waiting.map(({ id }) => id))
+  return {
+    held: { ...held, yard, waiting: fit, log: [...held.log.filter(({ id }) => !local.has(id)), ...log] },
+    left:
+      unfit.length > 0
+        ? [{ entries: unfit.map(({ entry }) => entry), why: { built: true, problem: unfit[0]!.problem } }]
+        : [],
+  }
+}
+
+/** The log that the server gives, with what is known here alone after it. */
+export function withLog(held: HeldYard, log: readonly LoggedEdit[]): HeldYard {
+  const known = new Set(log.map(({ id }) => id))
+  return { ...held, log: [...log, ...held.log.filter(({ id }) => !known.has(id))] }
+}

@@ -1,0 +1,87 @@
+import type { Overtaking, Yard } from '#core/hive'
+import type { Imported, ImportProgress } from './import-answer'
+
+/** What each route of the server answers: the routes are typed by it, and so are the calls of the application. */
+
+export interface StoredYard {
+  readonly yard: Yard
+  readonly revision: number
+}
+
+/** A yard that was taken away and can be brought back. */
+export interface RemovedYard {
+  readonly id: string
+  readonly name: string
+}
+
+export interface Saved {
+  readonly revision: number
+}
+
+/** What comes with a refusal because others saved first. */
+export type Stale = Overtaking
+
+/** A reading as a list shows it; its batch takes it back. */
+export interface ListedWeighIn {
+  readonly id: string
+  readonly at: string
+  readonly kg: number
+  readonly method: 'scale' | 'heft'
+  readonly leftKg: number | null
+  readonly rightKg: number | null
+  readonly source: string
+  readonly batchId: string
+}
+
+export interface WeighInSeries {
+  readonly count: number
+  readonly thinnedBy: 'largest triangle three buckets' | null
+  readonly points: readonly { readonly at: string; readonly kg: number; readonly source: string }[]
+}
+
+interface ListedScale {
+  readonly id: string
+  readonly name: string
+  readonly batteryPercent: number | null
+  readonly seenAt: string | null
+}
+
+/** The weighings of a hive. */
+export interface HiveWeighIns {
+  readonly series: WeighInSeries
+  /** The newest, in full. */
+  readonly latest: readonly ListedWeighIn[]
+  readonly scales: readonly ListedScale[]
+}
+
+export interface Added {
+  readonly batchId: string
+  readonly added: number
+  /** Readings of a minute that this source has already given. */
+  readonly repeated: number
+}
+
+export interface BatchRemoved {
+  readonly removed: boolean
+  readonly readings: number
+}
+
+export interface YardRemoved {
+  readonly removed: boolean
+}
+
+/** A scale that was set up; its key is told this once. */
+export interface AddedScale {
+  readonly id: string
+  readonly key: string
+}
+
+export interface BroughtIn {
+  readonly imported: readonly Imported[]
+}
+
+export type ImportAnswer = ImportProgress & Partial<BroughtIn>
+
+export interface Stopping {
+  readonly stopping: boolean
+}
