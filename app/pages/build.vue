@@ -23,7 +23,7 @@ import {
   type Sheet,
 } from '#core/wording'
 import { download, fileName } from '~/composables/download'
-import { server } from '~/stores/server'
+import { server } from '~/sync/server'
 import { isFrameFeeder, isFramePattern } from '#core/parts'
 import { CATALOGUE, STARTING_FORMAT, boxOfSize, findAll } from '#core/catalogue'
 

@@ -22,7 +22,7 @@ import { cautionInWords, patternName, stageWord, storingInWords, workInWords } f
 import type { TickSheets } from '#wire/visit-print-schema'
 import { download, fileName } from '~/composables/download'
 import { stepsInWords } from '~/composables/stepsInWords'
-import { server } from '~/stores/server'
+import { server } from '~/sync/server'
 import * as deeds from '#core/hive/deeds'
 
 const HEIGHT = 190

@@ -3,7 +3,7 @@ import { ref } from 'vue'
 import type { Imported, ImportProgress } from '#wire/import-answer'
 import { browserStorage } from '~/composables/kept'
 import { usePreferences } from './preferences'
-import { server } from './server'
+import { server } from '~/sync/server'
 import { useSync } from './sync'
 
 const LOOK_MS = 400

@@ -4,7 +4,7 @@ import { acknowledged, overtaken, withoutRefused, type WaitingEdit } from '#core
 import { useConflict } from './conflict'
 import { useHeld } from './held'
 import { usePreferences } from './preferences'
-import { server, type Refusal } from './server'
+import { server, type Refusal } from '~/sync/server'
 
 const RETRY_MS = 2500
 const AT_A_TIME = 200

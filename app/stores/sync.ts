@@ -6,7 +6,7 @@ import type { Waiting } from '~/sync/outbox'
 import { useConflict } from './conflict'
 import { useHeld } from './held'
 import { useSending } from './sending'
-import { server } from './server'
+import { server } from '~/sync/server'
 
 /** Takes what the server has, and puts on top what was left behind here. */
 export const useSync = defineStore('sync', () => {

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 // What is in the hand, and how to put it down without dragging.
-import type { Hand } from '~/stores/bench'
+import type { Hand } from '#core/hive/deeds'
 
 const putDownButton = ref<HTMLButtonElement | null>(null)
 // The keys go on here: Enter puts down what Enter took up.

@@ -3,7 +3,7 @@
 import { proxy, wrap, type Remote } from 'comlink'
 import type { CsvMapping } from '#wire/weigh-csv'
 import { showMass } from '#core/units'
-import { server } from '~/stores/server'
+import { server } from '~/sync/server'
 import type { OpenedFile, ReadFile, WeighCsvDoor } from '~/workers/weigh-csv.worker'
 
 const MOST_BYTES = 20_000_000

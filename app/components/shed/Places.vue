@@ -2,7 +2,7 @@
 // Where one part has been, and what it had held by then.
 import type { Stay } from '#core/hive'
 import { capital, dayInWords, roleWord } from '#core/wording'
-import { server } from '~/stores/server'
+import { server } from '~/sync/server'
 
 const props = defineProps<{ yardId: string; partId: string }>()
 const preferences = usePreferences()

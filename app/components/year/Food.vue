@@ -7,7 +7,7 @@ import { feedAt, mixFor, shortOf, type PlannedStage } from '#core/season'
 import { showMass } from '#core/units'
 import { storesOf, usualWeighing } from '#core/weight'
 import { FEED_WORDS, dayInWords, rangeInWords } from '#core/wording'
-import { server } from '~/stores/server'
+import { server } from '~/sync/server'
 import { hiveIn, plannedHiveIn } from '#core/hive-in'
 
 const props = defineProps<{ yard: Yard; parts: PartLookup; planned: PlannedStage }>()

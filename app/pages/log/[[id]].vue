@@ -5,7 +5,7 @@ import dayjs from 'dayjs'
 import { catalogueOf } from '#core/catalogue'
 import { isEdit, leavesOf, type Edit, type HiveChange, type Yard } from '#core/hive'
 import { capital, dayInWords, editInWords, patternName, severityWord, stageWord } from '#core/wording'
-import { server } from '~/stores/server'
+import { server } from '~/sync/server'
 import { hiveIn } from '#core/hive-in'
 
 const route = useRoute()

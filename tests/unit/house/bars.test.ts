@@ -65,4 +65,8 @@ describe('the rule a newcomer can follow', () => {
     expect(sorts.length).toBeGreaterThan(20)
     expect(found(linesOf(['app']), new RegExp(`kind: '(${sorts.join('|')})'`))).toEqual([])
   })
+
+  it('no line of core is longer than 120 characters', () => {
+    expect(linesOf(['core']).filter(({ text }) => text.length > 120)).toEqual([])
+  })
 })
