@@ -4,7 +4,6 @@ import {
   bySeverity,
   betterWays,
   judgeGap,
-  limitsOfYard,
   worse,
   type Context,
   type Finding,
@@ -86,7 +85,7 @@ export function assess(assembled: AssembledHive, context: Context): Assessment {
 /** The geometry alone, without the checks. */
 export function measure(assembled: AssembledHive, context: Context): Measured {
   const layout = layOut(assembled)
-  const { gaps: plain, reachedFromBelow } = gapsOf(layout, context.limits.beeTight)
+  const { gaps: plain, reachedFromBelow } = gapsOf(layout, context.figures.beeTight)
   const ways = betterWays(layout, plain, context.band)
   const turned = new Set(ways.flatMap(({ better, partId }) => (better === 'turned' ? [partId] : [])))
   const byId = new Map(layout.parts.map(({ part, resolved }) => [part.id, resolved]))
@@ -102,14 +101,15 @@ const USUAL_CLIMATE: Climate = 'cool-maritime'
 /** When a hive is looked at: the day where it is known, and whether it stands so or is planned so. */
 export type Look = Pick<Context, 'today' | 'planned'>
 
-/** The context of a hive in its yard: its stage, and the yard's catalogue, band, limits and climate. */
+/** The context of a hive in its yard: its stage, and the yard's catalogue, band, figures and climate. */
 export function contextOf(yard: Yard, hive: Hive, look: Look = {}): Context {
-  const limits = limitsOfYard(yard)
+  const catalogue = catalogueOf(yard)
+  const { figures } = catalogue
   return {
-    catalogue: catalogueOf(yard),
+    catalogue,
     stage: hive.stage,
-    band: bandOf(yard.band, limits),
-    limits,
+    band: bandOf(yard.band, figures),
+    figures,
     prolific: yard.prolific,
     climate: yard.season?.calendar?.climate ?? USUAL_CLIMATE,
     ...look,

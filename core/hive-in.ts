@@ -14,7 +14,7 @@ import { partNames, type Vocabulary } from './wording'
 export class HiveIn {
   private known: { assembled?: AssembledHive; layout?: Layout; assessment?: Assessment } = {}
   private readonly named = new Map<Vocabulary, ReadonlyMap<string, string>>()
-  /** What it is judged by: stage, catalogue, band, limits and climate. */
+  /** What it is judged by: stage, catalogue, band, figures and climate. */
   readonly context: Context
 
   constructor(

@@ -72,7 +72,9 @@ const sheet = computed<Sheet | null>(() => {
   if (problem.value) return null
   if (box.value)
     return boxSheet(box.value, many.value.number, corner.value, stock.value, view.catalogue, preferences.reader)
-  return frame.value ? frameSheet(frame.value, many.value.number, foundation.value, preferences.reader) : null
+  return frame.value
+    ? frameSheet(frame.value, many.value.number, foundation.value, view.catalogue.figures, preferences.reader)
+    : null
 })
 const name = (label: { british: string; northAmerican: string }) => capital(inWords(label, preferences.vocabulary))
 const file = computed(() => fileName(sheet.value?.title ?? 'sheet'))

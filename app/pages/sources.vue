@@ -2,10 +2,10 @@
 // Every figure that the product uses: its mark, its source, where it is used; overwritten for a yard, and taken back.
 import { keysOf } from '#core/plain'
 import { CATALOGUE, FOOTPRINTS, countMarks, figuresOf, type Format } from '#core/catalogue'
-import { BANDS, LIMITS, bySeverity, limitKey } from '#core/checks'
+import { bySeverity } from '#core/checks'
+import { FIGURES, figureKey, type Figure } from '#core/figures'
 import { gapsChangedBy, type GapChange } from '#core/effect'
 import type { Edit, Part } from '#core/hive'
-import { FORMULA } from '#core/formula'
 import { LIFT_FIGURES } from '#core/lifting'
 import { TIMBERS } from '#core/weight'
 import { parseLength, showLength, type Length } from '#core/units'
@@ -56,20 +56,20 @@ interface Row {
   readonly used: boolean
   readonly fixed?: boolean
 }
-const limitRows = computed<Row[]>(() =>
-  keysOf(LIMITS).map((name) => {
-    const limit = LIMITS[name]
-    const own = overridden.value.get(limitKey(name))
-    const value = own?.mm ?? limit.value
+const tradeRows = computed<Row[]>(() =>
+  keysOf(FIGURES).map((name) => {
+    const figure: Figure = FIGURES[name]
+    const own = overridden.value.get(figureKey(name))
+    const value = own?.mm ?? figure.value
     return {
-      key: limitKey(name),
-      what: capital(limit.label),
-      value: limit.unit === 'mm' ? showLength(value, preferences.units) : `${value} ${limit.unit}`,
+      key: figureKey(name),
+      what: capital(figure.label),
+      value: figure.unit === 'mm' ? showLength(value, preferences.units) : `${value} ${figure.unit}`,
       length: null,
-      mark: own ? 'own' : limit.source.mark,
-      source: own ? `your own; shipped: ${limit.value} ${limit.unit}` : limit.source.text,
-      usedIn: limit.usedIn,
-      unit: limit.unit,
+      mark: own ? 'own' : figure.source.mark,
+      source: own ? `your own; shipped: ${figure.value} ${figure.unit}` : figure.source.text,
+      usedIn: figure.usedIn,
+      unit: figure.unit,
       used: true,
     }
   }),
@@ -117,30 +117,6 @@ const fixedRows = computed<Row[]>(() => [
     used: true,
     fixed: true,
   })),
-  ...Object.entries(FORMULA).map(([name, { label, value, unit, source, usedIn }]) => ({
-    key: `formula.${name}`,
-    what: capital(label),
-    value: `${value} ${unit}`.trim(),
-    length: null,
-    mark: source.mark,
-    source: source.text,
-    usedIn,
-    unit,
-    used: true,
-    fixed: true,
-  })),
-  ...(['single-figure', 'metric'] as const).map((preset) => ({
-    key: `band.${preset}`,
-    what: `Bee space by ${preset === 'metric' ? 'metric practice' : 'one figure, give or take'}`,
-    value: `${showLength(BANDS[preset].minMm, preferences.units)} to ${showLength(BANDS[preset].maxMm, preferences.units)}`,
-    length: null,
-    mark: 'C',
-    source: 'common practice of the trade',
-    usedIn: 'yards that choose it',
-    unit: '',
-    used: view.yard?.band === preset,
-    fixed: true,
-  })),
   ...[...view.catalogue.patterns.values(), ...view.catalogue.hanging.values()].flatMap(({ id, label, mass }) =>
     mass
       ? [
@@ -162,7 +138,7 @@ const fixedRows = computed<Row[]>(() => [
 ])
 const found = computed(() => {
   const words = search.value.toLowerCase().split(/\s+/).filter(Boolean)
-  return [...limitRows.value, ...figureRows.value, ...fixedRows.value].filter(
+  return [...tradeRows.value, ...figureRows.value, ...fixedRows.value].filter(
     (row) =>
       (which.value === 'all' || (which.value === 'used' ? row.used : overridden.value.has(row.key))) &&
       words.every((word) => `${row.what} ${row.source} ${row.mark}`.toLowerCase().includes(word)),

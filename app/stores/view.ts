@@ -2,7 +2,7 @@ import { useKept } from '~/composables/kept'
 import { defineStore } from 'pinia'
 import { computed } from 'vue'
 import { CATALOGUE, catalogueOf } from '#core/catalogue'
-import { BANDS, bandOf, limitsOfYard, type Context } from '#core/checks'
+import { bandOf, type Context } from '#core/checks'
 import { emptyYard } from '#core/hive'
 import { SET_DOWN_PLACES } from '#core/season'
 import { useYards } from './yards'
@@ -15,12 +15,12 @@ export const useView = defineStore('view', () => {
   const catalogue = computed(() => (yard.value ? catalogueOf(yard.value) : CATALOGUE))
   const context = computed<Context>(() => {
     const now = yard.value ?? emptyYard('', '')
-    const limits = limitsOfYard(now)
+    const { figures } = catalogue.value
     return {
       catalogue: catalogue.value,
       stage: 'flow',
-      band: bandOf(now.band, limits) ?? BANDS.range,
-      limits,
+      band: bandOf(now.band, figures),
+      figures,
       climate: 'cool-maritime',
       prolific: now.prolific,
     }

@@ -4,7 +4,6 @@ import { computed } from 'vue'
 import type { Stage } from '#core/hive'
 import { USUAL_PROFILE, profileProblem, type LiftProfile } from '#core/lifting'
 import {
-  FILL,
   FULLNESSES,
   TIMBERS,
   usualWeighing,
@@ -38,8 +37,8 @@ export const useWeighing = defineStore('weighing', () => {
     return {
       ...usual,
       fullness: said === 'as-said' && planned ? usual.meanwhile : said,
-      timberKgPerM3: (TIMBERS[timber.value] ?? TIMBERS.usual).kgPerM3,
-      fill: share === null ? FILL : { low: share, middle: share, high: share },
+      timberKgPerM3: timber.value === 'usual' ? null : (TIMBERS[timber.value]?.kgPerM3 ?? null),
+      fill: share === null ? null : { low: share, middle: share, high: share },
     }
   }
 

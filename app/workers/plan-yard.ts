@@ -72,7 +72,7 @@ function figuresOf(yard: Yard, planned: PlannedStage, profile: LiftProfile): Sta
       assembled.stack
         .filter(({ pattern, placement }) => isBox({ pattern }) && placement.role === 'brood')
         .map(({ resolved }) => resolved),
-      context.limits.cellWidth,
+      context.figures.cellWidth,
     ).cells,
   }
 }

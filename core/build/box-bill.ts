@@ -1,4 +1,3 @@
-import { FORMULA } from '../formula'
 import { dimensionMm, hasBuiltUpEnds, isBox, type ResolvedPart } from '../parts'
 import type { Fixing, Piece } from './frame-bill'
 
@@ -34,8 +33,6 @@ export interface BoxBill {
 export type BoxProblem = 'moulded' | 'not-a-box' | 'no-frames'
 
 const HAND_HOLD = { lengthMm: 100, depthMm: 12 } as const
-/** One nail for so much of a corner (common practice: seven in a deep). */
-const NAIL_EVERY_MM = 35
 
 /** Whether a box is made of boards at all. */
 export function boxProblem(part: ResolvedPart): BoxProblem | undefined {
@@ -63,7 +60,7 @@ export function boxBill(box: ResolvedPart, count: number, corner: Corner = 'rabb
     count: panel.count * count,
   }))
   const depthMm = dimensionMm(box, 'depth')
-  const perCorner = Math.max(2, Math.ceil(depthMm / NAIL_EVERY_MM))
+  const perCorner = Math.max(2, Math.ceil(depthMm / box.figures.nailEvery))
   const fixings: Fixing[] = [{ kind: 'box-nail', lengthMm: 50, place: 'corner', count: 4 * perCorner * count }]
   if (isBuiltUp(box)) fixings.push({ kind: 'screw', lengthMm: 50, place: 'rail', count: 16 * count })
   return { count, panels, fixings, glueMl: Math.round(((4 * depthMm) / 1000) * 15) * count }
@@ -93,7 +90,7 @@ function boardPanels(box: ResolvedPart, corner: Corner): Panel[] {
     depthMm: wallMm,
     count: Math.floor(depthMm / (2 * wallMm)),
   })
-  const hold: Cut = { cut: 'hand-hold', centreBelowTopMm: FORMULA.handHold.value, ...HAND_HOLD }
+  const hold: Cut = { cut: 'hand-hold', centreBelowTopMm: box.figures.handHold, ...HAND_HOLD }
   return [
     {
       name: 'side',
@@ -127,7 +124,7 @@ function builtUpPanels(box: ResolvedPart): Panel[] {
   const { sideMm, endMm } = wallOf(box)
   const depthMm = dimensionMm(box, 'depth')
   const between = dimensionMm(box, 'insideWidth')
-  const railThickness = endMm - FORMULA.endBoard.value
+  const railThickness = endMm - box.figures.endBoard
   return [
     {
       name: 'side',
@@ -142,14 +139,14 @@ function builtUpPanels(box: ResolvedPart): Panel[] {
       count: 2,
       lengthMm: between,
       widthMm: depthMm - dimensionMm(box, 'restDepth'),
-      thicknessMm: FORMULA.endBoard.value,
+      thicknessMm: box.figures.endBoard,
       cuts: [],
     },
     {
       name: 'rail',
       count: 4,
       lengthMm: between,
-      widthMm: FORMULA.railDepth.value,
+      widthMm: box.figures.railDepth,
       thicknessMm: railThickness,
       cuts: [],
     },

@@ -1,5 +1,5 @@
+import type { Figures } from '../figures'
 import type { HangingPattern } from '../catalogue'
-import { FORMULA } from '../formula'
 import { isFramePattern } from '../parts'
 
 /** A piece of wood, with its finished size in mm. */
@@ -52,22 +52,22 @@ export interface FrameBill {
 
 export type FoundationKind = 'wax' | 'plastic' | 'none'
 
-/** A top bar this thick is nailed; a thinner one is pinned (from memory). */
-const NAILED_FROM_MM = 15
-
 /** Top bars of 3/4 in are nailed, the thin ones of British frames pinned: that tells how the rest is put together. */
-export function isNailed(frame: HangingPattern): boolean {
-  return frame.topBarThickness.mm >= NAILED_FROM_MM
+export function isNailed(frame: HangingPattern, { nailedFrom }: Figures): boolean {
+  return frame.topBarThickness.mm >= nailedFrom
 }
 
 /**
  * The sheet of foundation for a frame, mm: the clear inside less 4 mm in length and 6 mm in height. From memory;
  * the clear inside is length over end bars less both end bars, height less top and bottom bar.
  */
-export function foundationSheet(frame: HangingPattern): { readonly lengthMm: number; readonly heightMm: number } {
+export function foundationSheet(
+  frame: HangingPattern,
+  figures: Figures,
+): { readonly lengthMm: number; readonly heightMm: number } {
   return {
-    lengthMm: frame.lengthOverEndBars.mm - 2 * frame.endBarThickness.mm - FORMULA.foundationShorter.value,
-    heightMm: frame.height.mm - frame.topBarThickness.mm - frame.bottomBarThickness.mm - FORMULA.foundationLower.value,
+    lengthMm: frame.lengthOverEndBars.mm - 2 * frame.endBarThickness.mm - figures.foundationShorter,
+    heightMm: frame.height.mm - frame.topBarThickness.mm - frame.bottomBarThickness.mm - figures.foundationLower,
   }
 }
 
@@ -75,10 +75,15 @@ export function foundationSheet(frame: HangingPattern): { readonly lengthMm: num
  * What so many frames (or dummies) are made of. Sizes from the pattern; nails and pins by common practice.
  * @throws RangeError when the count is not a whole number from 1 to 1000
  */
-export function frameBill(frame: HangingPattern, count: number, foundation: FoundationKind = 'wax'): FrameBill {
+export function frameBill(
+  frame: HangingPattern,
+  count: number,
+  figures: Figures,
+  foundation: FoundationKind = 'wax',
+): FrameBill {
   if (!Number.isInteger(count) || count < 1 || count > 1000) throw new RangeError(`not a count of frames: ${count}`)
-  const one = isFramePattern(frame) ? frameParts(frame) : boardParts(frame)
-  const sheet = foundationSheet(frame)
+  const one = isFramePattern(frame) ? frameParts(frame, figures) : boardParts(frame)
+  const sheet = foundationSheet(frame, figures)
   const takesSheet = isFramePattern(frame) && foundation !== 'none'
   return {
     count,
@@ -90,22 +95,20 @@ export function frameBill(frame: HangingPattern, count: number, foundation: Foun
       ? {
           ...sheet,
           sheets: count,
-          kg: foundation === 'wax' ? (count * sheet.lengthMm * sheet.heightMm * FORMULA.foundationMass.value) / 1e6 : 0,
+          kg: foundation === 'wax' ? (count * sheet.lengthMm * sheet.heightMm * figures.foundationMass) / 1e6 : 0,
         }
       : null,
-    glueMl: count * GLUE_ML_PER_FRAME,
+    glueMl: count * figures.gluePerFrame,
   }
 }
-
-const GLUE_ML_PER_FRAME = 4
 
 interface Parts {
   readonly pieces: readonly Piece[]
   readonly fixings: readonly Fixing[]
 }
 
-function frameParts(frame: HangingPattern): Parts {
-  const nailed = isNailed(frame)
+function frameParts(frame: HangingPattern, figures: Figures): Parts {
+  const nailed = isNailed(frame, figures)
   const inside = frame.lengthOverEndBars.mm - 2 * frame.endBarThickness.mm
   const endBarWidth =
     frame.spacedBy === 'ends' || frame.spacedBy === 'nothing' ? frame.topBarWidth.mm : frame.spacing.mm

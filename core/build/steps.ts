@@ -1,3 +1,4 @@
+import type { Figures } from '../figures'
 import type { HangingPattern } from '../catalogue'
 import { isFramePattern, type ResolvedPart } from '../parts'
 import { isBuiltUp, type Corner } from './box-bill'
@@ -38,9 +39,9 @@ export type BuildStep =
   | 'box-paint'
 
 /** The steps of a frame in order. Common practice. */
-export function frameSteps(frame: HangingPattern, foundation: FoundationKind): BuildStep[] {
+export function frameSteps(frame: HangingPattern, foundation: FoundationKind, figures: Figures): BuildStep[] {
   if (!isFramePattern(frame)) return ['frame-glue', 'dummy-board', 'frame-dry']
-  const nailed = isNailed(frame)
+  const nailed = isNailed(frame, figures)
   const sheet: BuildStep[] =
     foundation === 'wax'
       ? ['frame-sheet-in-slots', 'frame-loops', 'frame-wedge-back']

@@ -1,3 +1,4 @@
+import { SHIPPED_FIGURES } from '../figures'
 import { BETWEEN_AND_ABOVE } from './between-and-above'
 import { BOXES } from './boxes'
 import { HANGING } from './frames'
@@ -10,4 +11,5 @@ export const CATALOGUE: Catalogue = {
     [...STANDS, ...FLOORS, ...BOXES, ...BETWEEN_AND_ABOVE, ...FITTINGS].map((pattern) => [pattern.id, pattern]),
   ),
   hanging: new Map(HANGING.map((pattern) => [pattern.id, pattern])),
+  figures: SHIPPED_FIGURES,
 }

@@ -1,3 +1,4 @@
+import { figuresWith } from '../figures'
 import { isOneOf } from '../plain'
 import type { Yard } from '../hive/model'
 import { missingSizes } from '../parts/describe'
@@ -26,7 +27,7 @@ export function catalogueOf(yard: Pick<Yard, 'overrides' | 'patterns' | 'hanging
     if (pattern && name in pattern.dimensions) patterns.set(patternId, withSizes(pattern, { [name]: length }))
     if (frame && isLength(frame, name)) hanging.set(patternId, { ...frame, [name]: length } satisfies HangingPattern)
   }
-  const catalogue = { patterns, hanging }
+  const catalogue = { patterns, hanging, figures: figuresWith(yard.overrides) }
   known.set(yard.overrides, { patterns: yard.patterns, hanging: yard.hanging, catalogue })
   return catalogue
 }

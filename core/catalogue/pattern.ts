@@ -1,3 +1,4 @@
+import type { Figures } from '../figures'
 import type { NeededSize } from '../parts/needs'
 import type { Length, Source } from '../units'
 import type { Format } from './footprints'
@@ -192,6 +193,8 @@ export interface HangingPattern {
 }
 
 export interface Catalogue {
+  /** What is counted with: gaps, thicknesses, densities. */
+  readonly figures: Figures
   readonly patterns: ReadonlyMap<string, Pattern>
   readonly hanging: ReadonlyMap<string, HangingPattern>
 }

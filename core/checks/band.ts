@@ -1,8 +1,8 @@
 import type { BandPreset } from '../hive'
 import { comparableMm } from '../units'
-import type { Limits } from './limits'
+import type { Figures } from '../figures'
 
-/** An accepted range, both limits included, mm. */
+/** An accepted range, both figures included, mm. */
 export interface Band {
   readonly minMm: number
   readonly maxMm: number
@@ -12,20 +12,20 @@ export interface Band {
  * What a yard takes for bee space. `range`: 1/4 to 3/8 in (Langstroth, The Hive and the Honey-Bee; USDA AH-335,
  * both from memory); `single-figure`: 3/8 ± 1/16 in; `metric`: 6 to 10 mm (common practice).
  */
-export const BANDS: Readonly<Record<BandPreset, Band>> = {
-  range: { minMm: 6.35, maxMm: 9.525 },
-  'single-figure': { minMm: 7.9375, maxMm: 11.1125 },
-  metric: { minMm: 6, maxMm: 10 },
-}
-
-/** The band of a yard: its preset, with the published range as the yard has it. */
-export function bandOf(preset: BandPreset, limits: Limits): Band {
-  return preset === 'range' ? { minMm: limits.beeSpaceMin, maxMm: limits.beeSpaceMax } : BANDS[preset]
+export function bandOf(preset: BandPreset, figures: Figures): Band {
+  switch (preset) {
+    case 'range':
+      return { minMm: figures.beeSpaceMin, maxMm: figures.beeSpaceMax }
+    case 'single-figure':
+      return { minMm: figures.singleMin, maxMm: figures.singleMax }
+    case 'metric':
+      return { minMm: figures.metricMin, maxMm: figures.metricMax }
+  }
 }
 
 /** Lowest bottom bars to the floor. */
-export function floorBandOf(limits: Limits): Band {
-  return { minMm: limits.floorMin, maxMm: limits.floorMax }
+export function floorBandOf(figures: Figures): Band {
+  return { minMm: figures.floorMin, maxMm: figures.floorMax }
 }
 
 export interface LimitDistance {

@@ -4,14 +4,14 @@ import type { Climate, Stage } from '../hive'
 import type { Band } from './band'
 import type { BetterWay } from './better-way'
 import type { JudgedGap } from './judge-gap'
-import type { Limits } from './limits'
+import type { Figures } from '../figures'
 
 /** What an assessment is made for. */
 export interface Context {
   readonly catalogue: Catalogue
   readonly stage: Stage
   readonly band: Band
-  readonly limits: Limits
+  readonly figures: Figures
   readonly prolific: boolean
   readonly climate: Climate
   /** The day that it is, `2026-09-20`, where that is known. */

@@ -37,8 +37,8 @@ function lipFinding({ lowerId, upperId, lipOnFlat }: Joint): Finding[] | undefin
   return lipOnFlat ? [findingOf('joint.lip', 'stop', [lowerId, upperId])] : undefined
 }
 
-function openFinding(joint: Joint, { limits }: Context): Finding[] | undefined {
-  const { grade, side, sides, mm, marginal } = openJoint(joint, limits)
+function openFinding(joint: Joint, { figures }: Context): Finding[] | undefined {
+  const { grade, side, sides, mm, marginal } = openJoint(joint, figures)
   if (grade === 'good') return undefined
   return [
     findingOf('joint.open', grade, [joint.lowerId, joint.upperId], {
@@ -51,17 +51,17 @@ function openFinding(joint: Joint, { limits }: Context): Finding[] | undefined {
 
 function bearingFinding(
   { lowerId, upperId, bearingMm, plusMinusMm }: Joint,
-  { limits }: Context,
+  { figures }: Context,
 ): Finding[] | undefined {
   const side = leastBearing(bearingMm)
   const mm = bearingMm[side] ?? 0
-  const marginal = isUnsure(mm, plusMinusMm, limits.bearing)
-  if (comparableMm(mm) >= limits.bearing && !marginal) return undefined
+  const marginal = isUnsure(mm, plusMinusMm, figures.bearing)
+  if (comparableMm(mm) >= figures.bearing && !marginal) return undefined
   return [
     findingOf('joint.bearing', 'watch', [lowerId, upperId], {
       measured: within(mm, plusMinusMm),
       marginal,
-      facts: { side, leastMm: limits.bearing },
+      facts: { side, leastMm: figures.bearing },
     }),
   ]
 }
@@ -142,6 +142,6 @@ function closes(measured: Measured, remedy: Remedy, context: Context): boolean {
   const layout = layoutAfter(measured, remedy.edit, context)
   return (
     layout !== undefined &&
-    faultyJoints(jointsOf(layout), context.limits) < faultyJoints(measured.joints, context.limits)
+    faultyJoints(jointsOf(layout), context.figures) < faultyJoints(measured.joints, context.figures)
   )
 }

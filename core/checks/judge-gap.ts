@@ -4,7 +4,7 @@ import { comparableMm } from '../units'
 import { floorBandOf, isMarginal, limitDistance, type Band, type LimitDistance } from './band'
 import type { Context } from './context'
 import type { Grade } from './finding'
-import type { Limits } from './limits'
+import type { Figures } from '../figures'
 
 /** What the bees will do with a gap. */
 export type Verdict =
@@ -41,38 +41,38 @@ const OPEN_SPACE_STAGES: ReadonlySet<Stage> = new Set([
 ])
 
 /**
- * Judges one vertical gap by the band of its place. Value and limit are compared to 0.01 mm, half up; limits
+ * Judges one vertical gap by the band of its place. Value and limit are compared to 0.01 mm, half up; figures
  * are inclusive; within the sum of the ± of a limit the verdict is marginal and no better or worse than watch, and
  * no worse than a note where both parts are as made and what they leave is at most what comb is not hung in.
  */
 export function judgeGap(
   gap: Gap,
-  { band, stage, limits }: Pick<Context, 'band' | 'stage' | 'limits'>,
+  { band, stage, figures }: Pick<Context, 'band' | 'stage' | 'figures'>,
   asMade = false,
 ): JudgedGap {
   if (gap.place === 'through-open') return judgeOpen(gap, stage)
   if (gap.place === 'no-frames')
     return judgeWithoutFrames(
       gap,
-      gap.lowerSurface === 'floor' || gap.lowerSurface === 'floor-mesh' ? floorBandOf(limits) : band,
+      gap.lowerSurface === 'floor' || gap.lowerSurface === 'floor-mesh' ? floorBandOf(figures) : band,
     )
-  const own = gap.place === 'floor' ? floorBandOf(limits) : band
+  const own = gap.place === 'floor' ? floorBandOf(figures) : band
   const nearest = limitDistance(gap.mm, own)
   const marginal = isMarginal(gap.plusMinusMm, nearest)
   const { verdict, grade } =
-    gap.place === 'floor' ? floorVerdict(gap.mm, nearest, limits) : bandVerdict(gap.mm, nearest, limits)
+    gap.place === 'floor' ? floorVerdict(gap.mm, nearest, figures) : bandVerdict(gap.mm, nearest, figures)
   const usual =
     asMade &&
     gap.place !== 'floor' &&
     (nearest.side === 'over' || (nearest.side === 'inside' && marginal)) &&
-    comparableMm(gap.mm) <= comparableMm(limits.wide)
+    comparableMm(gap.mm) <= comparableMm(figures.wide)
   return judged(gap, verdict, usual ? 'note' : marginal ? 'watch' : grade, own, nearest, marginal, usual)
 }
 
 function bandVerdict(
   mm: number,
   nearest: LimitDistance,
-  { beeTight, wide }: Limits,
+  { beeTight, wide }: Figures,
 ): { verdict: Verdict; grade: Grade } {
   const value = comparableMm(mm)
   if (value < 0) return { verdict: 'meets', grade: 'stop' }
@@ -82,7 +82,7 @@ function bandVerdict(
   return value <= comparableMm(wide) ? { verdict: 'bridged', grade: 'watch' } : { verdict: 'comb', grade: 'mend' }
 }
 
-function floorVerdict(mm: number, nearest: LimitDistance, { beeTight }: Limits): { verdict: Verdict; grade: Grade } {
+function floorVerdict(mm: number, nearest: LimitDistance, { beeTight }: Figures): { verdict: Verdict; grade: Grade } {
   const value = comparableMm(mm)
   if (value < 0) return { verdict: 'meets', grade: 'stop' }
   if (nearest.side === 'under') return { verdict: 'floor-low', grade: value < beeTight ? 'mend' : 'watch' }

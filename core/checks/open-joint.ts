@@ -2,7 +2,7 @@ import { SIDES, type GapSum, type Joint, type Side } from '../geometry'
 import { comparableMm } from '../units'
 import { isUnsure } from './band'
 import type { Grade } from './finding'
-import type { Limits } from './limits'
+import type { Figures } from '../figures'
 
 /** Where a joint stands open, how wide at worst, and how bad it is. */
 export interface OpenJoint {
@@ -19,7 +19,7 @@ export interface OpenJoint {
  */
 export function openJoint(
   { openMm, bearingMm, plusMinusMm }: Joint,
-  { beeTight }: Pick<Limits, 'beeTight'>,
+  { beeTight }: Pick<Figures, 'beeTight'>,
 ): OpenJoint {
   const side = SIDES.reduce((widest, other) => (openMm[other] > openMm[widest] ? other : widest))
   const sides = SIDES.filter(
@@ -37,9 +37,9 @@ export function openJoint(
 }
 
 /** How many joints are wrong in any way, mm and lips alike. */
-export function faultyJoints(joints: readonly Joint[], limits: Pick<Limits, 'beeTight'>): number {
+export function faultyJoints(joints: readonly Joint[], figures: Pick<Figures, 'beeTight'>): number {
   return joints.reduce(
-    (sum, joint) => sum + Number(isUnjoined(joint)) + Number(openJoint(joint, limits).sides.length > 0),
+    (sum, joint) => sum + Number(isUnjoined(joint)) + Number(openJoint(joint, figures).sides.length > 0),
     0,
   )
 }
@@ -48,9 +48,9 @@ export function faultyJoints(joints: readonly Joint[], limits: Pick<Limits, 'bee
  * What keeps a hive from being put together and closed: open or unmatched joints, a roof that does not go on, parts
  * that meet.
  */
-export function stopsOf(joints: readonly Joint[], gaps: readonly GapSum[], limits: Pick<Limits, 'beeTight'>): number {
+export function stopsOf(joints: readonly Joint[], gaps: readonly GapSum[], figures: Pick<Figures, 'beeTight'>): number {
   const ofJoints = joints.reduce(
-    (sum, joint) => sum + Number(isUnjoined(joint) || openJoint(joint, limits).grade === 'stop'),
+    (sum, joint) => sum + Number(isUnjoined(joint) || openJoint(joint, figures).grade === 'stop'),
     0,
   )
   return gaps.reduce(

@@ -1,7 +1,6 @@
 import type { PlacedPart } from '../geometry'
 import type { Stage } from '../hive'
 import { roomOf } from '../room/comb'
-import { FORMULA } from '../formula'
 import type { Context, Measured } from './context'
 import { findingOf, type Finding } from './finding'
 import { isBox, isDivision } from '../parts'
@@ -13,7 +12,7 @@ const LAYING_STAGES: ReadonlySet<Stage> = new Set(['building-up', 'supering', 'f
  * Brood space in cells against what a queen fills at her peak, for each colony over and under a division board; a small
  * colony that is settling against too much hive.
  */
-export function checkRoom({ layout, assembled }: Measured, { stage, limits, prolific }: Context): Finding[] {
+export function checkRoom({ layout, assembled }: Measured, { stage, figures, prolific }: Context): Finding[] {
   const boards = layout.parts.filter(isDivision).map(({ index }) => index)
   const colonies = [...boards, Number.POSITIVE_INFINITY].map((to, i) =>
     layout.parts.filter((part) => isBrood(part) && part.index < to && part.index > (boards[i - 1] ?? -1)),
@@ -21,7 +20,7 @@ export function checkRoom({ layout, assembled }: Measured, { stage, limits, prol
   return colonies.flatMap((brood, i) =>
     roomFindings(brood, i === 0 ? assembled.hive.id : `${assembled.hive.id}/${i}`, boards.length > 0, {
       stage,
-      limits,
+      figures,
       prolific,
     }),
   )
@@ -31,18 +30,18 @@ function roomFindings(
   brood: readonly PlacedPart[],
   colonyId: string,
   shared: boolean,
-  { stage, limits, prolific }: Pick<Context, 'stage' | 'limits' | 'prolific'>,
+  { stage, figures, prolific }: Pick<Context, 'stage' | 'figures' | 'prolific'>,
 ): Finding[] {
   if (brood.length === 0 || brood.some(({ pattern }) => pattern?.halves)) return []
   const { cells, frames } = roomOf(
     brood.map(({ resolved }) => resolved),
-    limits.cellWidth,
+    figures.cellWidth,
   )
   if (stage === 'settling') return tooMuch(brood, frames)
   if (!LAYING_STAGES.has(stage)) return []
-  const factor = prolific ? FORMULA.prolific.value : 1
-  const mend = limits.broodNeedMend * factor
-  const watch = limits.broodNeedWatch * factor
+  const factor = prolific ? figures.prolific : 1
+  const mend = figures.broodNeedMend * factor
+  const watch = figures.broodNeedWatch * factor
   if (cells >= watch) return []
   return [
     findingOf(
@@ -54,11 +53,11 @@ function roomFindings(
         facts: {
           cells: Math.round(cells),
           needCells: Math.round(cells < mend ? mend : watch),
-          layingPeak: limits.layingPeak * factor,
+          layingPeak: figures.layingPeak * factor,
           shared,
           litres: roomOf(
             brood.map(({ resolved }) => resolved),
-            limits.cellWidth,
+            figures.cellWidth,
           ).litres,
         },
       },

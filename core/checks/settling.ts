@@ -1,3 +1,4 @@
+import type { Figures } from '../figures'
 import { comparableMm } from '../units'
 import { limitDistance } from './band'
 import type { JudgedGap } from './judge-gap'
@@ -15,14 +16,11 @@ export interface Settling {
   readonly settles: boolean
 }
 
-/** A careful ruler, mm (common practice). */
-const RULER_PLUS_MINUS_MM = 0.5
-
 /** How far a gap may be off and which measurement would settle it; undefined where every figure is exact. */
-export function settlingOf(gap: JudgedGap): Settling | undefined {
+export function settlingOf(gap: JudgedGap, { ruler }: Pick<Figures, 'ruler'>): Settling | undefined {
   if (gap.plusMinusMm === 0) return undefined
   const worst = gap.terms.reduce((least, term) => (term.plusMinusMm > least.plusMinusMm ? term : least))
-  const left = gap.plusMinusMm - worst.plusMinusMm + Math.min(worst.plusMinusMm, RULER_PLUS_MINUS_MM)
+  const left = gap.plusMinusMm - worst.plusMinusMm + Math.min(worst.plusMinusMm, ruler)
   const distance = gap.band ? limitDistance(gap.mm, gap.band).mm : Number.POSITIVE_INFINITY
   return {
     leastMm: gap.mm - gap.plusMinusMm,

@@ -70,13 +70,13 @@ function tryEdit(measured: Measured, edit: Edit, context: Context): Trial | unde
 }
 
 /** How far the gaps that meet frames lie outside their bands, in all; parts that would meet weigh heavily. */
-export function totalOutsideMm(gaps: readonly GapSum[], { band, limits }: Pick<Context, 'band' | 'limits'>): number {
+export function totalOutsideMm(gaps: readonly GapSum[], { band, figures }: Pick<Context, 'band' | 'figures'>): number {
   const worst = new Map<string, number>()
   for (const gap of gaps) {
     if (gap.place === 'no-frames' || gap.place === 'through-open') continue
     // Frames and a board beside them are one joint: its worst counts, once.
     const joint = `${gap.lowerId}+${gap.upperId}`
-    const outside = (gap.mm < 0 ? 100 : 0) + outsideMm(gap.mm, gap.place === 'floor' ? floorBandOf(limits) : band)
+    const outside = (gap.mm < 0 ? 100 : 0) + outsideMm(gap.mm, gap.place === 'floor' ? floorBandOf(figures) : band)
     worst.set(joint, Math.max(worst.get(joint) ?? 0, outside))
   }
   let sum = 0
@@ -137,7 +137,7 @@ const EFFORT_MM: Record<RemedyKind, number> = {
 export function withoutHarm(measured: Measured, remedies: readonly Remedy[], context: Context): readonly Remedy[] {
   if (!remedies.some(({ kind }) => CHANGES_STACK.has(kind))) return remedies
   const stops = (joints: readonly Joint[], gaps: readonly GapSum[], layout: Layout) =>
-    stopsOf(joints, gaps, context.limits) + proudFeeders(layout)
+    stopsOf(joints, gaps, context.figures) + proudFeeders(layout)
   const now = stops(measured.joints, measured.gaps, measured.layout)
   return remedies.filter((remedy) => {
     if (!CHANGES_STACK.has(remedy.kind)) return true

@@ -1,5 +1,5 @@
+import type { Figures } from '../figures'
 import type { HangingPattern } from '../catalogue'
-import { FORMULA } from '../formula'
 import type { FrameState } from '../hive'
 
 /**
@@ -46,20 +46,20 @@ export function isFoundationless({ comb }: FrameState): boolean {
  * to 8 mm from its neighbour and no further than 20 mm; brood comb is 25 mm through. Common practice; the 40 mm
  * that bees draw at most is from memory.
  */
-export function combHalfMm(kind: CombKind, pitchMm: number): number {
+export function combHalfMm(kind: CombKind, pitchMm: number, figures: Figures): number {
   switch (kind) {
     case 'honey':
-      return Math.max(0, Math.min(pitchMm - FORMULA.combGap.value, FORMULA.combMost.value)) / 2
+      return Math.max(0, Math.min(pitchMm - figures.combGap, figures.combMost)) / 2
     case 'brood':
-      return FORMULA.broodComb.value / 2
+      return figures.broodComb / 2
     case 'sheet':
-      return FORMULA.foundationSheet.value / 2
+      return figures.foundationSheet / 2
     case 'bare':
       return 0
   }
 }
 
 /** Thickness of sealed honey comb at a pitch, mm. */
-export function honeyCombMm(pitchMm: number): number {
-  return 2 * combHalfMm('honey', pitchMm)
+export function honeyCombMm(pitchMm: number, figures: Figures): number {
+  return 2 * combHalfMm('honey', pitchMm, figures)
 }

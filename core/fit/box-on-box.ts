@@ -2,7 +2,8 @@ import { recordOf } from '../plain'
 import { SIDES, facesOf, overlapMm, type Edge, type Side } from '../geometry'
 import type { ResolvedPart } from '../parts'
 import { comparableMm } from '../units'
-import { isUnsure, type Limits } from '../checks'
+import type { Figures } from '../figures'
+import { isUnsure } from '../checks'
 
 type SeatVerdict = 'seals' | 'thin' | 'open' | 'lip' | 'does-not-sit'
 
@@ -28,7 +29,7 @@ export interface Seat {
  * Whether a part bears on another all round: the overlap of the edges as cut, on each side, both parts centred.
  * Lengths in mm. Geometry.
  */
-export function seatOn(lower: ResolvedPart, upper: ResolvedPart, limits: Pick<Limits, 'bearing'>): Seat {
+export function seatOn(lower: ResolvedPart, upper: ResolvedPart, figures: Pick<Figures, 'bearing'>): Seat {
   const below = facesOf(lower, false).upper.edge
   const above = facesOf(upper, false).lower.edge
   const plusMinusMm = (below?.plusMinusMm ?? 0) + (above?.plusMinusMm ?? 0)
@@ -54,7 +55,7 @@ export function seatOn(lower: ResolvedPart, upper: ResolvedPart, limits: Pick<Li
       ? 'does-not-sit'
       : comparableMm(worst) < 0
         ? 'open'
-        : comparableMm(worst) < limits.bearing
+        : comparableMm(worst) < figures.bearing
           ? 'thin'
           : 'seals'
   const open = verdict === 'open' || verdict === 'does-not-sit'
@@ -65,7 +66,7 @@ export function seatOn(lower: ResolvedPart, upper: ResolvedPart, limits: Pick<Li
     flushMm: open ? flushHole(below, above, side) : 0,
     overlapMm: overlap,
     plusMinusMm,
-    marginal: !lip && [0, limits.bearing].some((limit) => isUnsure(worst, plusMinusMm, limit)),
+    marginal: !lip && [0, figures.bearing].some((limit) => isUnsure(worst, plusMinusMm, limit)),
     adapterHelps: open && lower.pattern?.format !== upper.pattern?.format,
   }
 }

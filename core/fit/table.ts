@@ -42,7 +42,7 @@ export function boxTable(boxes: readonly FitBox[], context: Context): BoxFit[][]
 /** One box on another: how it bears, and the gap between their frames. */
 export function boxFit(lower: FitBox, upper: FitBox, context: Context): BoxFit {
   return {
-    seat: seatOn(lower.resolved, upper.resolved, context.limits),
+    seat: seatOn(lower.resolved, upper.resolved, context.figures),
     gap: frameGap(lower.resolved, upper.resolved, context),
   }
 }
@@ -76,7 +76,11 @@ function frameGap(lower: ResolvedPart, upper: ResolvedPart, context: Context): B
 }
 
 /** Two boxes one on the other as a layout, for the drawing. */
-export function stackOfTwo(lower: FitBox, upper: FitBox, { catalogue, limits }: Pick<Context, 'catalogue' | 'limits'>) {
+export function stackOfTwo(
+  lower: FitBox,
+  upper: FitBox,
+  { catalogue, figures }: Pick<Context, 'catalogue' | 'figures'>,
+) {
   const [a, b] = [
     lower.resolved.part,
     lower.id === upper.id ? { ...upper.resolved.part, id: `${upper.id}/upper` } : upper.resolved.part,
@@ -100,5 +104,5 @@ export function stackOfTwo(lower: FitBox, upper: FitBox, { catalogue, limits }: 
       catalogue,
     ),
   )
-  return { layout, gaps: gapsOf(layout, limits.beeTight).gaps }
+  return { layout, gaps: gapsOf(layout, figures.beeTight).gaps }
 }

@@ -6,13 +6,13 @@ import {
   hangAcross,
   howManyFit,
   resolvePart,
-  SPACER_PITCH_MM,
+  spacerPitchMm,
   type ResolvedPart,
+  type Across,
 } from '../parts'
 import { closedUp, inOrder, type Content, type Spacing } from '../hive'
 import { fullBoxKg, honeyCapacityKg, honeyKg, sumOf, waxKg, ZERO, type Range } from '../weight'
 import { honeyCombMm } from '../comb'
-import { FORMULA } from '../formula'
 
 /** What a spacing asks of the keeper. */
 export type Ask =
@@ -70,7 +70,7 @@ function spacingFor(box: ResolvedPart, frame: HangingPattern, count: number): Sp
     return box.part.spacing?.system === 'castellation' && box.part.spacing.count === count
       ? box.part.spacing
       : { system: 'touching', slack: 'one-side' }
-  const spacer = SPACER_PITCH_MM[count]
+  const spacer = spacerPitchMm(count, box.figures)
   const left = spacer === undefined ? -1 : widthMm - count * spacer
   return left >= 0 && left < 10
     ? { system: 'spacer', count, slack: 'both-sides' }
@@ -117,10 +117,10 @@ function optionOf(spaced: readonly Spaced[], fewer: number): SpacingOption {
   const first = spaced[0]!
   const across = hangAcross(first.variant)
   const frame = across.places[0]!.pattern
-  const combMm = honeyCombMm(across.pitchMm)
+  const combMm = honeyCombMm(across.pitchMm, across.figures)
   const figures = spaced.map(({ variant }) => ({
     honey: honeyKg([variant]),
-    wax: waxKg(honeyCapacityKg([variant])),
+    wax: waxKg(honeyCapacityKg([variant]), variant.figures),
     mass: fullBoxKg(variant),
   }))
   const total = (which: 'honey' | 'wax' | 'mass') => figures.reduce<Range>((sum, one) => sumOf([sum, one[which]]), ZERO)
@@ -138,7 +138,7 @@ function optionOf(spaced: readonly Spaced[], fewer: number): SpacingOption {
     framesFreed: spaced.length * fewer,
     proudMm: proudMm(frame, combMm),
     fits: spaced.every(({ variant }) => hangAcross(variant).overlapMm === 0),
-    asks: asksOf(across.spacing, frame, combMm, across.pitchMm, fewer),
+    asks: asksOf(across, frame, combMm, fewer),
     boxes: spaced.length,
   }
 }
@@ -151,14 +151,18 @@ export function proudMm(frame: Pick<HangingPattern, 'topBarWidth'>, combMm: numb
   return (combMm - frame.topBarWidth.mm) / 2
 }
 
-function asksOf({ system }: Spacing, frame: HangingPattern, combMm: number, pitchMm: number, fewer: number): Ask[] {
+function asksOf(
+  { spacing: { system }, pitchMm, figures }: Across,
+  frame: HangingPattern,
+  combMm: number,
+  fewer: number,
+): Ask[] {
   const asks: Ask[] = []
   if (fewer > 0) asks.push('drawn-comb')
   if (system === 'spacer') asks.push('spacer')
   if (system === 'castellation') asks.push('castellation')
   if (proudMm(frame, combMm) <= 0) asks.push('longer-knife')
-  if (combMm >= FORMULA.combMost.value && pitchMm > FORMULA.combMost.value + FORMULA.combGap.value)
-    asks.push('comb-past-its-most')
+  if (combMm >= figures.combMost && pitchMm > figures.combMost + figures.combGap) asks.push('comb-past-its-most')
   if (fewer > 0) asks.push('close-for-winter')
   return asks
 }

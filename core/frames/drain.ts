@@ -1,4 +1,3 @@
-import { FORMULA } from '../formula'
 import { dimensionMm, hangAcross, isFrame, type ResolvedPart } from '../parts'
 
 /** What a box of frames that drain in place needs to run dry; lengths in mm. */
@@ -21,7 +20,7 @@ export function drainPlan(box: ResolvedPart, spacingMm: number): DrainPlan {
   const widthMm = dimensionMm(box, 'insideWidth')
   const fits = Math.floor((widthMm + 1e-9) / spacingMm)
   const frames = hangAcross(box).places.filter(isFrame).length
-  const tiltDeg = FORMULA.drainTilt.value
+  const tiltDeg = box.figures.drainTilt
   const playMm = widthMm - Math.min(frames, fits) * spacingMm
   return {
     frames,

@@ -40,6 +40,7 @@ export function assembleHive(hive: Hive, parts: PartLookup, catalogue: Catalogue
         part: resolved.part,
         pattern: resolved.pattern,
         dimensions: resolved.dimensions,
+        figures: resolved.figures,
         hung: resolved.hung,
         resolved,
         placement,

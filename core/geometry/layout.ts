@@ -29,12 +29,13 @@ export function layOut(hive: AssembledHive): Layout {
     const faces = standFaces(facesOf(stacked.resolved, stacked.placement.turnedOver), stacked)
     const bottomMm = seatMm
     const topMm = bottomMm + faces.depthMm
-    const { part, pattern, dimensions, hung, resolved, placement } = stacked
+    const { part, pattern, dimensions, hung, figures, resolved, placement } = stacked
     parts.push({
       part,
       pattern,
       dimensions,
       hung,
+      figures,
       resolved,
       placement,
       index,

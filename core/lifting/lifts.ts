@@ -1,4 +1,3 @@
-import { FORMULA } from '../formula'
 import { dimensionMm, isBox } from '../parts'
 import type { Layout, PlacedPart } from '../geometry'
 import type { HiveMass, Range } from '../weight'
@@ -65,8 +64,8 @@ export function liftsOf(layout: Layout, mass: HiveMass, profile: LiftProfile): S
       liftOf(
         box,
         mass.parts.get(box.part.id)!.kg,
-        box.topMm - FORMULA.handHold.value,
-        putMm + depthMm - FORMULA.handHold.value,
+        box.topMm - box.resolved.figures.handHold,
+        putMm + depthMm - box.resolved.figures.handHold,
         profile,
       ),
     )

@@ -1,3 +1,4 @@
+import { SHIPPED_FIGURES } from '../figures'
 import { FOOTPRINTS, find, findAll, isFormat, type BoxSize, type Catalogue, type Pattern } from '../catalogue'
 import { spacedFor } from '../frames/compare'
 import { fullCount } from '../checks'
@@ -5,7 +6,7 @@ import { assembleHive, layOut, type AssembledHive } from '../geometry'
 import { framesOf, isBox, isStand, resolvePart, type ResolvedPart } from '../parts'
 import { newPart, newPlacement, partIdsOf, type Edit, type Hive, type Part, type Placement, type Role } from '../hive'
 import { combAreaDm2 } from '../comb'
-import { honeyCapacityKg, massOfHive, mayHold, times, type HiveMass, type Weighing } from '../weight'
+import { honeyCapacityKg, massOfHive, mayHold, times, type HiveMass, type Weighing, fillOf } from '../weight'
 import { liftsOf, type StackLifts } from './lifts'
 import { bodyHeights, type LiftProfile } from './profile'
 
@@ -174,7 +175,8 @@ function judged(
 function massToLift(hive: AssembledHive, weighing: Weighing, superShare: number): HiveMass {
   const full = massOfHive(hive, weighing)
   if (superShare === 1) return full
-  const half = massOfHive(hive, { ...weighing, fullness: 'full', fill: times(weighing.fill, superShare) })
+  const fill = weighing.fill ?? fillOf(hive.stack[0]?.figures ?? SHIPPED_FIGURES)
+  const half = massOfHive(hive, { ...weighing, fullness: 'full', fill: times(fill, superShare) })
   const supers = new Set(hive.stack.filter((layer) => isRole('super')(layer)).map(({ part }) => part.id))
   return {
     ...full,

@@ -55,8 +55,8 @@ export function combsAcross(across: Across, view: CombView): HungComb[] {
         kind,
         centreMm: place.centreMm,
         pitchMm: own,
-        nearMm: combHalfMm(kind, near ?? own),
-        farMm: combHalfMm(kind, far ?? own),
+        nearMm: combHalfMm(kind, near ?? own, across.figures),
+        farMm: combHalfMm(kind, far ?? own, across.figures),
       })
     }
   }

@@ -1,3 +1,4 @@
+import { SHIPPED_FIGURES, type Figures } from '../figures'
 import type { HangingPattern } from '../catalogue'
 import type { Spacing } from '../hive'
 import { isBox } from './is'
@@ -29,6 +30,7 @@ interface AcrossRoom {
 }
 
 export interface Across {
+  readonly figures: Figures
   readonly spacing: Spacing
   readonly places: readonly HangingPlace[]
   readonly rooms: readonly AcrossRoom[]
@@ -57,6 +59,7 @@ export function hangAcross(box: ResolvedPart): Across {
 
 /** What no pattern describes as a box has nothing hung across it that could be told. */
 const NOTHING_HANGS: Across = {
+  figures: SHIPPED_FIGURES,
   spacing: USUAL_SPACING,
   places: [],
   rooms: [],
@@ -84,7 +87,14 @@ function hang(box: ResolvedPart): Across {
   for (let room = 0; room < shares.length; room++) {
     const share = shares[room]!
     const y0 = room === 0 ? -width.mm / 2 : width.mm / 2 - roomMm
-    const { centresMm, shortMm } = centresOf(share, spacing, y0, roomMm, room === 0 ? 0 : share[0]?.content.place)
+    const { centresMm, shortMm } = centresOf(
+      share,
+      spacing,
+      y0,
+      roomMm,
+      box.figures,
+      room === 0 ? 0 : share[0]?.content.place,
+    )
     const places: HangingPlace[] = []
     let free = roomMm
     for (let i = 0; i < share.length; i++) {
@@ -99,6 +109,7 @@ function hang(box: ResolvedPart): Across {
   }
   const places = rooms.length === 1 ? rooms[0]!.places : rooms.flatMap((room) => room.places)
   return {
+    figures: box.figures,
     spacing,
     places,
     rooms,

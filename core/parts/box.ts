@@ -1,5 +1,4 @@
 import type { CombUse } from '../comb'
-import { FORMULA } from '../formula'
 import type { Length } from '../units'
 import { hangAcross } from './across'
 import { combsAcross } from './across-gaps'
@@ -94,18 +93,17 @@ function shellOf(part: PartOf<'box'>, depth: Level): Solid[] {
 }
 
 /** Ends of a wooden box that are thicker than a board are a board with two rails. */
-export function hasBuiltUpEnds({ pattern, dimensions }: PartOf<'box'>): boolean {
+export function hasBuiltUpEnds({ pattern, dimensions, figures }: PartOf<'box'>): boolean {
   return (
-    pattern.material === 'wood' &&
-    (dimensions.outsideLength.mm - dimensions.insideLength.mm) / 2 > FORMULA.builtUpFrom.value
+    pattern.material === 'wood' && (dimensions.outsideLength.mm - dimensions.insideLength.mm) / 2 > figures.builtUpFrom
   )
 }
 
 function builtUpShare(part: PartOf<'box'>, ends: readonly Solid[]): number {
   if (!hasBuiltUpEnds(part)) return 1
   const { insideWidth, depth } = part.dimensions
-  const woodMm3 =
-    2 * insideWidth.mm * (FORMULA.endBoard.value * depth.mm + 2 * FORMULA.railWidth.value * FORMULA.railDepth.value)
+  const { endBoard, railWidth, railDepth } = part.figures
+  const woodMm3 = 2 * insideWidth.mm * (endBoard * depth.mm + 2 * railWidth * railDepth)
   return woodMm3 / ends.reduce((sum, body) => sum + volumeMm3(body), 0)
 }
 

@@ -1,5 +1,5 @@
+import type { Figures } from '../figures'
 import type { HangingPattern } from '../catalogue'
-import { FORMULA } from '../formula'
 import type { Content, Spacing } from '../hive'
 
 /** What hangs, with what it is. */
@@ -14,10 +14,12 @@ export interface Centres {
   readonly shortMm: number
 }
 
-/** What a spacer tool sets, middle to middle, by the frames it is made for (common practice, ten-frame Langstroth). */
-export const SPACER_PITCH_MM: Readonly<Record<number, number>> = {
-  9: FORMULA.spacerForNine.value,
-  8: FORMULA.spacerForEight.value,
+/**
+ * What a spacer tool sets, middle to middle, by the frames it is made for; undefined where none is made (common
+ * practice, ten-frame Langstroth).
+ */
+export function spacerPitchMm(count: number, figures: Figures): number | undefined {
+  return count === 9 ? figures.spacerForNine : count === 8 ? figures.spacerForEight : undefined
 }
 
 /**
@@ -31,13 +33,14 @@ export function centresOf(
   spacing: Spacing,
   y0: number,
   roomMm: number,
+  figures: Figures,
   firstPlace = 0,
 ): Centres {
   switch (spacing.system) {
     case 'castellation':
       return inSlots(hanging, spacing.count ?? 10, y0, roomMm, firstPlace)
     case 'spacer':
-      return sideBySide(hanging, spacing, y0, roomMm, spacerPitch(spacing, roomMm), firstPlace)
+      return sideBySide(hanging, spacing, y0, roomMm, spacerPitch(spacing, roomMm, figures), firstPlace)
     case 'by-hand':
       return byHand(hanging, y0, roomMm)
     case 'touching':
@@ -46,8 +49,8 @@ export function centresOf(
 }
 
 /** Middle to middle of a spacer: that of the tool, else the width shared out. */
-function spacerPitch({ count = 9 }: Spacing, roomMm: number): number {
-  return SPACER_PITCH_MM[count] ?? roomMm / count
+function spacerPitch({ count = 9 }: Spacing, roomMm: number, figures: Figures): number {
+  return spacerPitchMm(count, figures) ?? roomMm / count
 }
 
 function inSlots(hanging: readonly Hanging[], slots: number, y0: number, roomMm: number, firstPlace: number): Centres {

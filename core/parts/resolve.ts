@@ -1,3 +1,4 @@
+import type { Figures } from '../figures'
 import type { Catalogue, Dimensions, HangingPattern, Pattern } from '../catalogue'
 import type { Content, Part } from '../hive'
 
@@ -13,6 +14,8 @@ export interface ResolvedPart {
   readonly pattern: Pattern | undefined
   readonly dimensions: Dimensions
   readonly hung: readonly HungContent[]
+  /** What its yard counts with. */
+  readonly figures: Figures
 }
 
 const NO_DIMENSIONS: Dimensions = {}
@@ -33,5 +36,5 @@ function lookUp(part: Part, catalogue: Catalogue): ResolvedPart {
   const drawn = pattern?.dimensions ?? NO_DIMENSIONS
   const dimensions = part.measured ? { ...drawn, ...part.measured } : drawn
   const hung = part.contents.map((content) => ({ content, pattern: catalogue.hanging.get(content.patternId) }))
-  return { part, pattern, dimensions, hung }
+  return { part, pattern, dimensions, hung, figures: catalogue.figures }
 }

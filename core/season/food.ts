@@ -1,5 +1,5 @@
+import type { Figures } from '../figures'
 import type { FoodNeed } from '../checks'
-import { FORMULA } from '../formula'
 import type { Stage } from '../hive'
 import { isCold } from '../hive'
 import type { Range } from '../weight'
@@ -35,9 +35,9 @@ export interface Mix {
  * sugar is, its little water left out.
  * @throws RangeError for less than nothing
  */
-export function mixFor(storesKg: number, feed: Feed): Mix {
+export function mixFor(storesKg: number, feed: Feed, { storesFromSugar }: Figures): Mix {
   if (!(storesKg >= 0)) throw new RangeError('stores to be fed are less than nothing')
-  const sugarKg = storesKg / FORMULA.storesFromSugar.value
+  const sugarKg = storesKg / storesFromSugar
   const waterKg = feed === 'two-to-one' ? sugarKg / 2 : feed === 'one-to-one' ? sugarKg : 0
   return { feed, sugarKg, waterKg, totalKg: sugarKg + waterKg }
 }

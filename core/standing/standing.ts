@@ -1,3 +1,4 @@
+import { SHIPPED_FIGURES, type Figures } from '../figures'
 import { isBallast, isRoof, isStand, outlineOf } from '../parts'
 import type { Layout, PlacedPart, AttachedPart } from '../geometry'
 import { sumOf, ZERO, type HiveMass, type Range } from '../weight'
@@ -30,9 +31,6 @@ interface Winds {
   readonly roofWithBrick: number | null
 }
 
-/** What a strap is longer than the way round, mm (common practice). */
-const STRAP_TAIL_MM = 300
-
 /**
  * Whether a hive stands: load against rating, centre of mass, wind, strap. Sources with each formula; the rest
  * geometry.
@@ -46,6 +44,7 @@ export function standingOf(
   brickKg: number,
   feetMm = Number.POSITIVE_INFINITY,
 ): Standing {
+  const figures = layout.parts[0]?.figures ?? SHIPPED_FIGURES
   const stands = layout.parts.filter(isStand)
   const hive = layout.parts.filter((part) => !isStand(part))
   const standMm = Math.max(0, ...stands.map(({ topMm }) => topMm))
@@ -66,14 +65,14 @@ export function standingOf(
     overloaded: ratingKg !== null && mass.kg.high > ratingKg,
     centreOfMassMm: centreOfMass(layout.parts, mass),
     winds: {
-      asItStands: tips(mass.kg.middle, standing, false),
-      empty: tips(emptyMass.kg.middle, standing, false),
-      strapped: tips(mass.kg.middle, standing, true),
-      withBrick: tips(mass.kg.middle + brickKg, standing, false),
-      roof: roof && roofKg !== null ? roofWindMs(roofKg, roofArea(roof)) : null,
-      roofWithBrick: roof && roofKg !== null ? roofWindMs(roofKg + brickKg, roofArea(roof)) : null,
+      asItStands: tips(mass.kg.middle, standing, figures, false),
+      empty: tips(emptyMass.kg.middle, standing, figures, false),
+      strapped: tips(mass.kg.middle, standing, figures, true),
+      withBrick: tips(mass.kg.middle + brickKg, standing, figures, false),
+      roof: roof && roofKg !== null ? roofWindMs(roofKg, roofArea(roof), figures) : null,
+      roofWithBrick: roof && roofKg !== null ? roofWindMs(roofKg + brickKg, roofArea(roof), figures) : null,
     },
-    strapMm: 2 * (layout.heightMm + widest) + STRAP_TAIL_MM,
+    strapMm: 2 * (layout.heightMm + widest) + figures.strapTail,
     wrapRoomMm:
       stands.length === 0
         ? 0
@@ -119,12 +118,13 @@ function tips(
     baseMm,
     standKg,
   }: { readonly side: Side; readonly standMm: number; readonly baseMm: number; readonly standKg: number },
+  figures: Figures,
   strapped: boolean,
 ): number {
   if (side.areaM2 <= 0) return Number.POSITIVE_INFINITY
-  const whole = tippingWindMs(kg + standKg, baseMm, side.areaM2, standMm + side.heightMm / 2)
+  const whole = tippingWindMs(kg + standKg, baseMm, side.areaM2, standMm + side.heightMm / 2, figures)
   if (strapped) return whole
-  return Math.min(whole, tippingWindMs(kg, side.narrowMm, side.areaM2, side.heightMm / 2))
+  return Math.min(whole, tippingWindMs(kg, side.narrowMm, side.areaM2, side.heightMm / 2, figures))
 }
 
 /** How long and wide a part is in plan, mm. */

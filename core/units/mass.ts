@@ -50,3 +50,6 @@ export function parseMass(
   const kg = pounds ? (value + Number((match[4] ?? '0').replace(',', '.')) / 16) * KG_PER_POUND : value
   return kg < limits.leastKg || kg > limits.mostKg ? { ok: false, problem: 'out-of-range' } : { ok: true, kg }
 }
+
+/** Standard acceleration of a falling body, m/s² (NIST SP 330, exact). */
+export const STANDARD_GRAVITY_MS2 = 9.80665

@@ -5,7 +5,7 @@ import { hungWareKg, shellKg } from './ware'
 
 /** Mass of a box full of honey, kg; its bounds are those of the fill, all else at its middle (common practice). */
 export function fullBoxKg(box: ResolvedPart): Range {
-  const ware = shellKg(box).middle + hungWareKg(box).middle + waxKg(honeyCapacityKg([box])).middle
+  const ware = shellKg(box).middle + hungWareKg(box).middle + waxKg(honeyCapacityKg([box]), box.figures).middle
   return sumOf([exactly(ware), honeyKg([box])])
 }
 
@@ -17,5 +17,5 @@ export function fullFrameKg(box: ResolvedPart): number {
   const frames = box.hung.filter(isFrame).length
   return frames === 0
     ? 0
-    : (hungWareKg(box).middle + waxKg(honeyCapacityKg([box])).middle + honeyKg([box]).middle) / frames
+    : (hungWareKg(box).middle + waxKg(honeyCapacityKg([box]), box.figures).middle + honeyKg([box]).middle) / frames
 }

@@ -1,21 +1,19 @@
-import { FORMULA } from '../formula'
+import type { Figures } from '../figures'
 import { combsAcross, hangAcross, type ResolvedPart } from '../parts'
 import { combAreaDm2 } from '../comb'
-import type { Range } from './range'
+import { sumOf, times, type Range } from './range'
 
 /** How full a box is that a keeper calls full: typical, and the range (common practice). */
-export const FILL: Range = {
-  low: FORMULA.fillLow.value,
-  middle: FORMULA.fillTypical.value,
-  high: FORMULA.fillHigh.value,
+export function fillOf({ fillLow, fillTypical, fillHigh }: Figures): Range {
+  return { low: fillLow, middle: fillTypical, high: fillHigh }
 }
 
 /**
  * Honey that a comb holds when every cell is sealed, kg: area of one side (dm²) × thickness (mm) / 100 × 0.92 litres
  * × 1.417 kg/L. Common practice; density published (Krell 1996, after White 1975, from memory).
  */
-export function honeyOfCombKg(areaDm2: number, thicknessMm: number): number {
-  return ((areaDm2 * thicknessMm) / 100) * FORMULA.honeyShare.value * FORMULA.honeyDensity.value
+export function honeyOfCombKg(areaDm2: number, thicknessMm: number, figures: Figures): number {
+  return ((areaDm2 * thicknessMm) / 100) * figures.honeyShare * figures.honeyDensity
 }
 
 /** Honey that boxes hold with every cell sealed, kg: every frame drawn, each as thick as its room lets it. */
@@ -24,22 +22,24 @@ export function honeyCapacityKg(boxes: readonly ResolvedPart[]): number {
     const combs = combsAcross(hangAcross(box), 'all-honey')
     return (
       sum +
-      combs.reduce((kg, { pattern, nearMm, farMm }) => kg + honeyOfCombKg(combAreaDm2(pattern), nearMm + farMm), 0)
+      combs.reduce(
+        (kg, { pattern, nearMm, farMm }) => kg + honeyOfCombKg(combAreaDm2(pattern), nearMm + farMm, box.figures),
+        0,
+      )
     )
   }, 0)
 }
 
 /** Honey in boxes that a keeper calls full, kg; its bounds are those of the fill. */
 export function honeyKg(boxes: readonly ResolvedPart[]): Range {
-  const capacityKg = honeyCapacityKg(boxes)
-  return { low: capacityKg * FILL.low, middle: capacityKg * FILL.middle, high: capacityKg * FILL.high }
+  return sumOf(boxes.map((box) => times(fillOf(box.figures), honeyCapacityKg([box]))))
 }
 
 /** Wax of drawn honey comb, kg: 1 kg for 25 kg of honey that it can hold, 1:30 to 1:22 (common practice). */
-export function waxKg(capacityKg: number): Range {
+export function waxKg(capacityKg: number, figures: Figures): Range {
   return {
-    low: capacityKg / FORMULA.waxRatioHigh.value,
-    middle: capacityKg / FORMULA.waxRatio.value,
-    high: capacityKg / FORMULA.waxRatioLow.value,
+    low: capacityKg / figures.waxRatioHigh,
+    middle: capacityKg / figures.waxRatio,
+    high: capacityKg / figures.waxRatioLow,
   }
 }

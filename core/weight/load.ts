@@ -1,8 +1,8 @@
-import { FORMULA } from '../formula'
+import type { Figures } from '../figures'
 import type { HungComb } from '../parts'
 import type { Content, Role } from '../hive'
 import { combAreaDm2, isUndrawn } from '../comb'
-import { FILL, honeyOfCombKg, waxKg } from './honey'
+import { fillOf, honeyOfCombKg, waxKg } from './honey'
 import { times, ZERO, type Range } from './range'
 
 export const FULLNESSES = ['as-said', 'empty', 'drawn', 'in-flow', 'full', 'winter'] as const
@@ -12,27 +12,24 @@ export type Fullness = (typeof FULLNESSES)[number]
 /** What is in one comb, as far as its weight goes. */
 export type CombLoad = 'nothing' | 'drawn' | 'honey' | 'nectar' | 'brood' | 'winter-stores'
 
-export const NECTAR: Range = {
-  low: FORMULA.nectarLow.value,
-  middle: FORMULA.nectarTypical.value,
-  high: FORMULA.nectarHigh.value,
+/** How full comb is that is being filled. From memory. */
+export function nectarOf({ nectarLow, nectarTypical, nectarHigh }: Figures): Range {
+  return { low: nectarLow, middle: nectarTypical, high: nectarHigh }
 }
-const WINTER_STORES: Range = {
-  low: FORMULA.winterStoreLow.value,
-  middle: FORMULA.winterStoreTypical.value,
-  high: FORMULA.winterStoreHigh.value,
-}
-const BROOD_KG_PER_DM2: Range = {
-  low: FORMULA.broodLow.value,
-  middle: FORMULA.broodTypical.value,
-  high: FORMULA.broodHigh.value,
-}
-const COVER: Range = { low: FORMULA.coverLow.value, middle: FORMULA.coverTypical.value, high: FORMULA.coverHigh.value }
-const WINTER_COVER: Range = {
-  low: FORMULA.winterCoverLow.value,
-  middle: FORMULA.winterCoverTypical.value,
-  high: FORMULA.winterCoverHigh.value,
-}
+const winterStoresOf = ({ winterStoreLow, winterStoreTypical, winterStoreHigh }: Figures): Range => ({
+  low: winterStoreLow,
+  middle: winterStoreTypical,
+  high: winterStoreHigh,
+})
+const broodKgPerDm2 = ({ broodLow, broodTypical, broodHigh }: Figures): Range => ({
+  low: broodLow,
+  middle: broodTypical,
+  high: broodHigh,
+})
+const coverOf = (figures: Figures, winter: boolean): Range =>
+  winter
+    ? { low: figures.winterCoverLow, middle: figures.winterCoverTypical, high: figures.winterCoverHigh }
+    : { low: figures.coverLow, middle: figures.coverTypical, high: figures.coverHigh }
 
 /** What a comb holds, by what was said of it, by the state asked for, and by what its box is for. Common practice. */
 export function combLoad(
@@ -86,24 +83,25 @@ export interface CombMass {
 export function combMass(
   { pattern, nearMm, farMm }: Pick<HungComb, 'pattern' | 'nearMm' | 'farMm'>,
   load: CombLoad,
-  fill: Range = FILL,
+  figures: Figures,
+  fill: Range = fillOf(figures),
 ): CombMass {
   if (load === 'nothing') return { wax: ZERO, honey: ZERO, brood: ZERO }
   const areaDm2 = combAreaDm2(pattern)
-  const thicknessMm = load === 'brood' ? FORMULA.broodComb.value : nearMm + farMm
-  const capacityKg = honeyOfCombKg(areaDm2, thicknessMm)
-  const wax = waxKg(capacityKg)
+  const thicknessMm = load === 'brood' ? figures.broodComb : nearMm + farMm
+  const capacityKg = honeyOfCombKg(areaDm2, thicknessMm, figures)
+  const wax = waxKg(capacityKg, figures)
   switch (load) {
     case 'drawn':
       return { wax, honey: ZERO, brood: ZERO }
     case 'honey':
       return { wax, honey: times(fill, capacityKg), brood: ZERO }
     case 'nectar':
-      return { wax, honey: times(NECTAR, capacityKg), brood: ZERO }
+      return { wax, honey: times(nectarOf(figures), capacityKg), brood: ZERO }
     case 'winter-stores':
-      return { wax, honey: times(WINTER_STORES, capacityKg), brood: ZERO }
+      return { wax, honey: times(winterStoresOf(figures), capacityKg), brood: ZERO }
     case 'brood':
-      return { wax, honey: ZERO, brood: times(BROOD_KG_PER_DM2, areaDm2) }
+      return { wax, honey: ZERO, brood: times(broodKgPerDm2(figures), areaDm2) }
   }
 }
 
@@ -111,7 +109,7 @@ export function combMass(
  * Bees on a comb that they cover on both sides, kg: 2 × area × 1.38 bees/cm² × 0.13 g, times the share that is
  * covered (Burgett & Burikam 1985, from memory; the share from memory).
  */
-export function beesOnCombKg(areaDm2: number, winter: boolean): Range {
-  const coveredKg = (2 * areaDm2 * 100 * FORMULA.beesPerCm2.value * FORMULA.beeGrams.value) / 1000
-  return times(winter ? WINTER_COVER : COVER, coveredKg)
+export function beesOnCombKg(areaDm2: number, winter: boolean, figures: Figures): Range {
+  const coveredKg = (2 * areaDm2 * 100 * figures.beesPerCm2 * figures.beeGrams) / 1000
+  return times(coverOf(figures, winter), coveredKg)
 }

@@ -1,14 +1,13 @@
+import { fillOf } from './honey'
+import { nectarOf } from './load'
 import { recordOf } from '../plain'
-import { FORMULA } from '../formula'
 import { combsAcross, dimensionMm, hangAcross, isBox, isStand, type PartOf, type ResolvedPart } from '../parts'
 import type { AssembledHive } from '../geometry'
 import type { Content, Role, Stage } from '../hive'
 import { combAreaDm2 } from '../comb'
-import { FILL } from './honey'
-import { NECTAR, beesOnCombKg, combLoad, combMass, type Fullness } from './load'
+import { beesOnCombKg, combLoad, combMass, type Fullness } from './load'
 import { exactly, sumOf, times, ZERO, type Range } from './range'
 import { shellKg } from './ware'
-import { TIMBERS } from './timber'
 
 export const MASS_ITEMS = ['ware', 'frames', 'wax', 'honey', 'brood', 'bees'] as const
 /**
@@ -31,8 +30,10 @@ export interface PartMass {
 /** How a hive is weighed. */
 export interface Weighing {
   readonly fullness: Fullness
-  readonly timberKgPerM3: number
-  readonly fill: Range
+  /** The yard’s own figure where it is null. */
+  readonly timberKgPerM3: number | null
+  /** How full a comb called full is; the yard’s own figure where it is null. */
+  readonly fill: Range | null
   /** What stands for frames of which nothing was said. */
   readonly meanwhile: Exclude<Fullness, 'as-said'>
   /** The stage has no brood: notes of it are of another time. */
@@ -67,8 +68,8 @@ export function usualWeighing(stage: Stage): Weighing {
   return {
     fullness: 'as-said',
     meanwhile: fullnessAt(stage),
-    timberKgPerM3: TIMBERS.usual.kgPerM3,
-    fill: FILL,
+    timberKgPerM3: null,
+    fill: null,
     broodless: stage === 'winter',
   }
 }
@@ -96,8 +97,8 @@ function sectionsHoney(part: PartOf<'box'>, { fullness, meanwhile, fill }: Weigh
   if (state === 'empty' || state === 'drawn') return ZERO
   const litres =
     (dimensionMm(part, 'insideLength') * dimensionMm(part, 'insideWidth') * dimensionMm(part, 'depth')) / 1e6
-  const full = litres * FORMULA.sectionsShare.value * FORMULA.honeyDensity.value
-  return times(state === 'in-flow' ? NECTAR : fill, full)
+  const full = litres * part.figures.sectionsShare * part.figures.honeyDensity
+  return times(state === 'in-flow' ? nectarOf(part.figures) : (fill ?? fillOf(part.figures)), full)
 }
 
 /** The mass of a part that stands in a stack. */
@@ -130,17 +131,18 @@ export function massOfPart(part: ResolvedPart, role: Role | undefined, weighing:
     const inside = combMass(
       comb,
       combLoad(content, weighing.fullness, used, weighing.meanwhile, weighing.broodless),
-      weighing.fill,
+      part.figures,
+      weighing.fill ?? undefined,
     )
     wax.push(inside.wax)
     honey.push(inside.honey)
     brood.push(inside.brood)
-    if (inhabited && isBuilt(content, weighing)) bees.push(beesOnCombKg(combAreaDm2(hung), winter))
+    if (inhabited && isBuilt(content, weighing)) bees.push(beesOnCombKg(combAreaDm2(hung), winter, part.figures))
     const single = sumOf([atMiddle(frame), atMiddle(inside.wax), inside.honey, inside.brood])
     if (single.middle > heaviest.middle) heaviest = single
   }
   const items = {
-    ware: shellKg(part, weighing.timberKgPerM3),
+    ware: shellKg(part, weighing.timberKgPerM3 ?? undefined),
     frames: sumOf(frames),
     wax: sumOf(wax),
     honey: sumOf(honey),
@@ -171,8 +173,8 @@ function plainMass(part: ResolvedPart, weighing: Weighing): PartMass {
   return { partId: part.part.id, items, kg: sumOf([items.ware, items.honey]), heaviestFrameKg: ZERO }
 }
 
-function wareKg(part: ResolvedPart, timberKgPerM3: number): Range {
-  if (isBox(part)) return shellKg(part, timberKgPerM3)
+function wareKg(part: ResolvedPart, timberKgPerM3: number | null): Range {
+  if (isBox(part)) return shellKg(part, timberKgPerM3 ?? undefined)
   const mass = part.pattern?.mass
   return mass ? { low: mass.kg - mass.plusMinusKg, middle: mass.kg, high: mass.kg + mass.plusMinusKg } : ZERO
 }

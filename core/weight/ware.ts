@@ -1,4 +1,3 @@
-import { FORMULA } from '../formula'
 import { materialMm3, shapeOf, type ResolvedPart } from '../parts'
 import { exactly, sumOf, type Range } from './range'
 
@@ -14,16 +13,16 @@ export function shellVolumeMm3(box: ResolvedPart): number {
  * Mass of an empty box without frames, kg: volume × density, and 5 % for nails, paint and propolis. Its bounds are
  * those of the density for polystyrene; a pattern with a mass of its own keeps that. From memory.
  */
-export function shellKg(box: ResolvedPart, timberKgPerM3: number = FORMULA.timberDensity.value): Range {
+export function shellKg(box: ResolvedPart, timberKgPerM3: number = box.figures.timberDensity): Range {
   const { mass, material } = box.pattern ?? {}
   if (mass) return { low: mass.kg - mass.plusMinusKg, middle: mass.kg, high: mass.kg + mass.plusMinusKg }
   const m3 = shellVolumeMm3(box) / 1e9
-  if (material !== 'polystyrene') return exactly(m3 * timberKgPerM3 * FORMULA.shellExtra.value)
-  const { foamDensityLow, foamDensityHigh } = FORMULA
+  if (material !== 'polystyrene') return exactly(m3 * timberKgPerM3 * box.figures.shellExtra)
+  const { foamDensityLow, foamDensityHigh } = box.figures
   return {
-    low: m3 * foamDensityLow.value,
-    middle: (m3 * (foamDensityLow.value + foamDensityHigh.value)) / 2,
-    high: m3 * foamDensityHigh.value,
+    low: m3 * foamDensityLow,
+    middle: (m3 * (foamDensityLow + foamDensityHigh)) / 2,
+    high: m3 * foamDensityHigh,
   }
 }
 

@@ -1,3 +1,4 @@
+import type { Figures } from '../figures'
 import type { Catalogue, HangingPattern } from '../catalogue'
 import {
   boxBill,
@@ -59,8 +60,14 @@ const SAW_CAUTION =
   'whoever has not been shown how leaves it to someone who has.'
 
 /** The sheet for so many frames, dummies or divisions. */
-export function frameSheet(frame: HangingPattern, count: number, foundation: FoundationKind, reader: Reader): Sheet {
-  const bill = frameBill(frame, count, foundation)
+export function frameSheet(
+  frame: HangingPattern,
+  count: number,
+  foundation: FoundationKind,
+  figures: Figures,
+  reader: Reader,
+): Sheet {
+  const bill = frameBill(frame, count, figures, foundation)
   const mm = (value: number) => showLength(value, reader.units)
   const sheet = bill.foundation
   return {
@@ -97,7 +104,7 @@ export function frameSheet(frame: HangingPattern, count: number, foundation: Fou
         ]),
       },
     ],
-    steps: frameSteps(frame, foundation).map(stepOf),
+    steps: frameSteps(frame, foundation, figures).map(stepOf),
     outlines: [],
     caution: FRAME_CAUTION,
   }

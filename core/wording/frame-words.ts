@@ -1,7 +1,8 @@
+import { spacerPitchMm } from '../parts'
+import type { Figures } from '../figures'
 import type { AcrossVerdict } from '../checks'
 import type { Label, SpacedBy, SlackPlace } from '../catalogue'
 import type { CombHolds, CombStart, CombSupport, Content, FrameState, Spacing } from '../hive'
-import { SPACER_PITCH_MM } from '../parts'
 import { showLength } from '../units'
 import { inWords, type Reader } from './names'
 
@@ -70,8 +71,8 @@ export const SLACK_WORDS: Record<SlackPlace, string> = {
 }
 
 /** What a spacer sets. */
-export function spacerWord(count: number, { units }: Reader): string {
-  const mm = SPACER_PITCH_MM[count]
+export function spacerWord(count: number, figures: Figures, { units }: Reader): string {
+  const mm = spacerPitchMm(count, figures)
   return mm ? `spacer for ${count}, ${showLength(mm, units)}` : `spacer for ${count}`
 }
 

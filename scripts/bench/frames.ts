@@ -1,11 +1,12 @@
+import { SHIPPED_FIGURES } from '#core/figures'
 import type { Page } from 'playwright-core'
 import { CATALOGUE } from '#core/catalogue'
 import { boxBill, cutList, panelOutlines } from '#core/build'
-import { limitsOfYard, type Context } from '#core/checks'
+import type { Context } from '#core/checks'
 import { boxOfPattern } from '#core/fit'
 import { assessBox, compareSpacings } from '#core/frames'
 import { resolvePart } from '#core/parts'
-import { emptyYard, newPart, newPlacement, type Part } from '#core/hive'
+import { newPart, newPlacement, type Part } from '#core/hive'
 import { boxSheet } from '#core/wording'
 import { panelsDxf } from '../../app/export/panels-dxf'
 import { median, quantile, spread, tell, timed } from '../lib/measure'
@@ -14,7 +15,7 @@ const context: Context = {
   catalogue: CATALOGUE,
   stage: 'flow',
   band: { minMm: 6.35, maxMm: 9.525 },
-  limits: limitsOfYard(emptyYard('y', 'Y')),
+  figures: SHIPPED_FIGURES,
   climate: 'cool-maritime',
   prolific: false,
 }

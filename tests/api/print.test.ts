@@ -1,3 +1,4 @@
+import { SHIPPED_FIGURES } from '#core/figures'
 import DxfParser from 'dxf-parser'
 import Papa from 'papaparse'
 import { getDocument } from 'pdfjs-dist/legacy/build/pdf.mjs'
@@ -67,7 +68,7 @@ describe('a printed sheet', () => {
         vocabulary: 'northAmerican',
       }),
     ],
-    ['frames', frameSheet(CATALOGUE.hanging.get('frame-national-deep')!, 50, 'wax', READER)],
+    ['frames', frameSheet(CATALOGUE.hanging.get('frame-national-deep')!, 50, 'wax', SHIPPED_FIGURES, READER)],
   ] as const)('of %s says all that the screen says, read back by another library', async (_name, sheet: Sheet) => {
     const { status, type, bytes } = await print(sheet)
     expect([status, type]).toEqual([200, 'application/pdf'])
@@ -86,7 +87,7 @@ describe('a printed sheet', () => {
   })
 
   it('refuses what is no sheet, too large a one, and another site’s page', async () => {
-    const good = frameSheet(CATALOGUE.hanging.get('frame-langstroth-deep')!, 1, 'wax', READER)
+    const good = frameSheet(CATALOGUE.hanging.get('frame-langstroth-deep')!, 1, 'wax', SHIPPED_FIGURES, READER)
     expect((await print('{')).status).toBe(400)
     expect((await print({ ...good, title: '' })).status).toBe(422)
     expect((await print({ ...good, extra: 1 })).status).toBe(422)
@@ -105,7 +106,7 @@ describe('a printed sheet', () => {
 
   it('takes words for words: markup and file names are printed, not followed', async () => {
     const sheet = {
-      ...frameSheet(CATALOGUE.hanging.get('frame-langstroth-deep')!, 1, 'wax', READER),
+      ...frameSheet(CATALOGUE.hanging.get('frame-langstroth-deep')!, 1, 'wax', SHIPPED_FIGURES, READER),
       lines: ['<b>file:///etc/hostname</b>'],
     }
     expect((await wordsOf((await print(sheet)).bytes)).text).toContain('<b>file:///etc/hostname</b>')

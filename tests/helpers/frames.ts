@@ -1,17 +1,9 @@
+import { SHIPPED_FIGURES } from '#core/figures'
 import { CATALOGUE } from '#core/catalogue'
-import { limitsOfYard, type Context, type Finding } from '#core/checks'
+import type { Context, Finding } from '#core/checks'
 import { assessBox } from '#core/frames'
 import { resolvePart, type ResolvedPart } from '#core/parts'
-import {
-  emptyYard,
-  newPlacement,
-  type Content,
-  type FrameState,
-  type Part,
-  type Role,
-  type Spacing,
-  type Stage,
-} from '#core/hive'
+import { newPlacement, type Content, type FrameState, type Part, type Role, type Spacing, type Stage } from '#core/hive'
 
 export interface Hung {
   readonly spacing?: Spacing
@@ -53,7 +45,7 @@ export function contextFor(stage: Stage = 'flow'): Context {
     catalogue: CATALOGUE,
     stage,
     band: { minMm: 6.35, maxMm: 9.525 },
-    limits: limitsOfYard(emptyYard('y', 'Y')),
+    figures: SHIPPED_FIGURES,
     climate: 'cool-maritime',
     prolific: false,
   }

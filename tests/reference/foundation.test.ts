@@ -1,3 +1,4 @@
+import { SHIPPED_FIGURES } from '#core/figures'
 import { describe, expect, it } from 'vitest'
 import { boxBill, foundationSheet, frameBill } from '#core/build'
 import { CATALOGUE } from '#core/catalogue'
@@ -12,7 +13,7 @@ describe('what is cut and bought, against published sizes', () => {
     ['frame-langstroth-deep', 7.75, 16.75],
     ['frame-langstroth-shallow', 4, 16.5],
   ] as const)('the foundation of a %s', (id, heightIn, lengthIn) => {
-    const sheet = foundationSheet(CATALOGUE.hanging.get(id)!)
+    const sheet = foundationSheet(CATALOGUE.hanging.get(id)!, SHIPPED_FIGURES)
     expect(Math.abs(sheet.heightMm - heightIn * IN)).toBeLessThan(IN / 4)
     expect(Math.abs(sheet.lengthMm - lengthIn * IN)).toBeLessThan(IN / 4)
   })
@@ -39,8 +40,9 @@ describe('what is cut and bought, against published sizes', () => {
       depthMm: expect.closeTo(0.625 * IN, 6),
     })
     expect(
-      frameBill(CATALOGUE.hanging.get('frame-langstroth-deep')!, 1).pieces.find(({ name }) => name === 'end-bar')!
-        .lengthMm / IN,
+      frameBill(CATALOGUE.hanging.get('frame-langstroth-deep')!, 1, SHIPPED_FIGURES).pieces.find(
+        ({ name }) => name === 'end-bar',
+      )!.lengthMm / IN,
     ).toBeCloseTo(8.75, 6)
   })
 })

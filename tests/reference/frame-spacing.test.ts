@@ -1,3 +1,4 @@
+import { SHIPPED_FIGURES } from '#core/figures'
 import { describe, expect, it } from 'vitest'
 import { CATALOGUE } from '#core/catalogue'
 import { compareSpacings, drainPlan, stepsTo } from '#core/frames'
@@ -97,7 +98,7 @@ describe('honey by the comb (common practice; density: Krell 1996 after White 19
   })
 
   it('has wax for 1:22 to 1:30 of what the comb can hold', () => {
-    const { low, middle, high } = waxKg(25)
+    const { low, middle, high } = waxKg(25, SHIPPED_FIGURES)
     expect([low, middle, high]).toEqual([25 / 30, 1, 25 / 22])
   })
 })
@@ -172,7 +173,7 @@ describe('frames spread evenly', () => {
   })
 
   it('make comb of pitch less 8 mm, and 40 mm at most', () => {
-    expect([34.925, 41.3, 46, 48, 52].map(honeyCombMm)).toEqual(
+    expect([34.925, 41.3, 46, 48, 52].map((pitchMm) => honeyCombMm(pitchMm, SHIPPED_FIGURES))).toEqual(
       [26.925, 33.3, 38, 40, 40].map((mm) => expect.closeTo(mm, 6)),
     )
   })

@@ -1,3 +1,4 @@
+import { SHIPPED_FIGURES } from '#core/figures'
 import fc from 'fast-check'
 import { HyperFormula } from 'hyperformula'
 import { describe, expect, it } from 'vitest'
@@ -21,7 +22,6 @@ import {
 } from '#core/lifting'
 import { tippingWindMs } from '#core/standing'
 import {
-  FILL,
   TIMBERS,
   beesOnCombKg,
   fullFrameKg,
@@ -46,7 +46,7 @@ const weighed = (
     fullness,
     meanwhile: 'full',
     timberKgPerM3: 420,
-    fill: FILL,
+    fill: null,
   })
 
 describe('what boxes weigh (check values: common practice and handbooks of the trade)', () => {
@@ -98,7 +98,7 @@ describe('what boxes weigh (check values: common practice and handbooks of the t
   it('a deep comb carries about 2 400 bees, and a bee weighs 3 500 to the pound', () => {
     const areaDm2 = combAreaDm2(CATALOGUE.hanging.get('frame-langstroth-deep')!)
     expect(Math.round((2 * areaDm2 * 100 * 1.38) / 100)).toBe(24)
-    expect(beesOnCombKg(areaDm2, false).high).toBeCloseTo(2 * areaDm2 * 100 * 1.38 * 0.00013, 9)
+    expect(beesOnCombKg(areaDm2, false, SHIPPED_FIGURES).high).toBeCloseTo(2 * areaDm2 * 100 * 1.38 * 0.00013, 9)
     expect(LB / 0.00013 / 3500).toBeCloseTo(1, 2)
   })
   it('volumes and depths side by side', () => {
@@ -288,6 +288,6 @@ describe('the wind that tips a hive (form of EN 1991-1-4; c and the air from mem
     [30, 1.1, 15.6],
     [110, 1.1, 29.9],
   ] as const)('%i kg, %f m tall', (kg, height, ms) => {
-    expect(tippingWindMs(kg, 412.8, 0.505 * height, (height / 2) * 1000)).toBeCloseTo(ms, 1)
+    expect(tippingWindMs(kg, 412.8, 0.505 * height, (height / 2) * 1000, SHIPPED_FIGURES)).toBeCloseTo(ms, 1)
   })
 })

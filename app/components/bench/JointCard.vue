@@ -49,7 +49,7 @@ const transform = computed(
     `translate(${-lens.value.x * scale.value} ${SIZE.height / 2 + lens.value.middle * scale.value}) scale(${scale.value})`,
 )
 const y = (mm: number) => SIZE.height / 2 + (lens.value.middle - mm) * scale.value
-const settling = computed(() => settlingOf(props.gap))
+const settling = computed(() => settlingOf(props.gap, props.assessment.layout.parts[0]!.figures))
 const range = computed(() => {
   if (!settling.value) return null
   const show = (mm: number) => showLength(mm, props.reader.units)

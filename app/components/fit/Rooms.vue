@@ -1,6 +1,5 @@
 <script setup lang="ts">
 // Room for brood, arrangement by arrangement, against what a queen fills; and how many sizes the yard keeps.
-import { FORMULA } from '#core/formula'
 import { arrangements, roomOf, uniformKit } from '#core/room'
 import { honeyKg } from '#core/weight'
 import { resolvePart } from '#core/parts'
@@ -11,11 +10,11 @@ import { capital, inWords, rangeInWords } from '#core/wording'
 const view = useView()
 const preferences = usePreferences()
 const need = computed(() => ({
-  mend: view.context.limits.broodNeedMend * factor.value,
-  watch: view.context.limits.broodNeedWatch * factor.value,
+  mend: view.context.figures.broodNeedMend * factor.value,
+  watch: view.context.figures.broodNeedWatch * factor.value,
 }))
-const factor = computed(() => (view.context.prolific ? FORMULA.prolific.value : 1))
-const usual = computed(() => arrangements(view.catalogue, view.context.limits.cellWidth))
+const factor = computed(() => (view.context.prolific ? view.context.figures.prolific : 1))
+const usual = computed(() => arrangements(view.catalogue, view.context.figures.cellWidth))
 const own = computed(() =>
   (view.yard?.hives ?? []).flatMap((hive) => {
     const boxes = (role: 'brood' | 'food') =>
@@ -28,7 +27,7 @@ const own = computed(() =>
     const brood = boxes('brood')
     return brood.length === 0
       ? []
-      : [{ name: hive.name, room: roomOf(brood, view.context.limits.cellWidth), foodKg: honeyKg(boxes('food')) }]
+      : [{ name: hive.name, room: roomOf(brood, view.context.figures.cellWidth), foodKg: honeyKg(boxes('food')) }]
   }),
 )
 const most = computed(() =>
@@ -48,14 +47,14 @@ const WORDS = {
 <template>
   <section class="rooms">
     <p>
-      A queen who lays {{ count(view.context.limits.layingPeak * factor) }} eggs a day fills
-      {{ count(view.context.limits.layingPeak * factor * FORMULA.broodDays.value) }} cells in the
-      {{ FORMULA.broodDays.value }} days that brood takes. With pollen and a food arch round it, under
+      A queen who lays {{ count(view.context.figures.layingPeak * factor) }} eggs a day fills
+      {{ count(view.context.figures.layingPeak * factor * view.context.figures.broodDays) }} cells in the
+      {{ view.context.figures.broodDays }} days that brood takes. With pollen and a food arch round it, under
       {{ count(need.mend) }} cells is too little and under {{ count(need.watch) }} tight. Cells are counted at
-      {{ showLength(view.context.limits.cellWidth, preferences.units) }} wide. Where winters are cold and two boxes are
+      {{ showLength(view.context.figures.cellWidth, preferences.units) }} wide. Where winters are cold and two boxes are
       wintered, a common rule keeps
       {{
-        rangeInWords({ low: view.context.limits.foodYearMin, high: view.context.limits.foodYearMax }, preferences, 0)
+        rangeInWords({ low: view.context.figures.foodYearMin, high: view.context.figures.foodYearMax }, preferences, 0)
       }}
       of honey on the hive; what a hive here needs stands in its Year.
     </p>

@@ -4,7 +4,6 @@ import { isDrainBox, fullCount } from '#core/checks'
 import { combsFollowed, drainPlan, proudMm, usualFrame } from '#core/frames'
 import { honeyCapacityKg, honeyKg, waxKg } from '#core/weight'
 import { honeyCombMm, isUndrawn } from '#core/comb'
-import { FORMULA } from '#core/formula'
 import { showLength, showMass } from '#core/units'
 import { rangeInWords } from '#core/wording'
 import { isFrame } from '#core/parts'
@@ -21,17 +20,17 @@ const counts = computed(() => ({
 }))
 const figures = computed(() => {
   if (!frames.box || !frames.across || !frame.value || counts.value.frames === 0) return null
-  const { pitchMm } = frames.across
-  const combMm = honeyCombMm(pitchMm)
+  const { pitchMm, figures } = frames.across
+  const combMm = honeyCombMm(pitchMm, figures)
   const honey = honeyKg([frames.box])
   return {
     pitchMm,
     combMm,
     honey,
-    wax: waxKg(honeyCapacityKg([frames.box])),
+    wax: waxKg(honeyCapacityKg([frames.box]), figures),
     honeyGapMm: pitchMm - combMm,
-    broodGapMm: pitchMm - FORMULA.broodComb.value,
-    mixedGapMm: pitchMm - FORMULA.broodComb.value / 2 - combMm / 2,
+    broodGapMm: pitchMm - figures.broodComb,
+    mixedGapMm: pitchMm - figures.broodComb / 2 - combMm / 2,
     proud: proudMm(frame.value, combMm),
   }
 })

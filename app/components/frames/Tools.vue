@@ -38,7 +38,7 @@ const systems = computed<{ value: string; word: string; spacing: Spacing }[]>(()
     })),
     ...[9, 8].map((count) => ({
       value: `spacer-${count}`,
-      word: capital(spacerWord(count, preferences.reader)),
+      word: capital(spacerWord(count, frames.catalogue.figures, preferences.reader)),
       spacing: { system: 'spacer' as const, count, slack: 'both-sides' as const },
     })),
     { value: 'by-hand', word: 'By hand, spread evenly', spacing: { system: 'by-hand', slack: 'spread' } },

@@ -6,6 +6,7 @@ import { parseLength, showLength, showMass } from '#core/units'
 import { lengthProblemInWords, rangeInWords } from '#core/wording'
 
 const preferences = usePreferences()
+const view = useView()
 const props = defineProps<{
   standing: Standing
   hiveId: string
@@ -34,7 +35,7 @@ const number = (text: string) => {
 }
 const tilt = computed(() => {
   const [a, b] = [number(along.value), number(across.value)]
-  return a === null || b === null ? null : tiltMeaning(a, b, 400, props.drainFrames)
+  return a === null || b === null ? null : tiltMeaning(a, b, 400, props.drainFrames, view.catalogue.figures)
 })
 const TILT = {
   level: 'level',

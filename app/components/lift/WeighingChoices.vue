@@ -3,10 +3,11 @@
 import { CATALOGUE, STARTING_FORMAT, boxOfSize } from '#core/catalogue'
 import { boxOfPattern } from '#core/fit'
 import { showMass } from '#core/units'
-import { FILL, FULLNESSES, TIMBERS, fullBoxKg, honeyKg } from '#core/weight'
+import { FULLNESSES, TIMBERS, fillOf, fullBoxKg, honeyKg } from '#core/weight'
 import { FULLNESS_WORDS, capital, rangeInWords } from '#core/wording'
 
 const weighing = useWeighing()
+const view = useView()
 const preferences = usePreferences()
 /** What is often said of a box, and what its combs hold. */
 const SAID = [
@@ -23,6 +24,10 @@ const said = computed(() =>
     return `A ${size} of ten frames is said to hold ${claim} of honey; by its combs it is ${rangeInWords(honeyKg([box]), preferences.reader)}, and the whole box weighs ${rangeInWords(fullBoxKg(box), preferences.reader)}.`
   }),
 )
+const usualFill = computed(() => {
+  const { low, middle, high } = fillOf(view.catalogue.figures)
+  return `${middle * 100} (${low * 100} to ${high * 100})`
+})
 const problem = ref('')
 function setFill(text: string) {
   const value = text.trim() === '' ? null : Number(text.replace(',', '.').replace('%', ''))
@@ -56,7 +61,7 @@ function setFill(text: string) {
         type="text"
         inputmode="decimal"
         :value="weighing.fillPercent ?? ''"
-        :placeholder="`${FILL.middle * 100} (${FILL.low * 100} to ${FILL.high * 100})`"
+        :placeholder="usualFill"
         data-testid="fill"
         @change="setFill(typedIn($event))"
       />

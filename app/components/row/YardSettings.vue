@@ -1,6 +1,7 @@
 <script setup lang="ts">
 // A yard's name, note, and what it takes for bee space.
-import { BANDS } from '#core/checks'
+import { catalogueOf } from '#core/catalogue'
+import { bandOf } from '#core/checks'
 import { BAND_PRESETS, type Yard } from '#core/hive'
 import { showFigure, showLength } from '#core/units'
 import * as deeds from '#core/hive/deeds'
@@ -21,8 +22,10 @@ const WORDS = {
   'single-figure': 'One figure, give or take',
   metric: 'Metric practice',
 } as const
+const { figures } = catalogueOf(props.yard)
 const bandText = (preset: (typeof BAND_PRESETS)[number]) =>
-  `${WORDS[preset]}: ${showFigure(BANDS[preset].minMm, preferences.units)} to ${showLength(BANDS[preset].maxMm, preferences.units)}`
+  `${WORDS[preset]}: ${showFigure(bandOf(preset, figures).minMm, preferences.units)} to ` +
+  showLength(bandOf(preset, figures).maxMm, preferences.units)
 function save() {
   wrong.value = form.name.trim() === ''
   if (wrong.value) return

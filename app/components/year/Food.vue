@@ -46,8 +46,8 @@ const food = computed(() => {
     byScale: byScale !== null,
     short,
     feed,
-    least: mixFor(short.low, feed),
-    most: mixFor(short.high, feed),
+    least: mixFor(short.low, feed, planned.context.figures),
+    most: mixFor(short.high, feed, planned.context.figures),
   }
 })
 const words = (range: { low: number; high: number }) => rangeInWords(range, preferences.reader, 0)

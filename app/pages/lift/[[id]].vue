@@ -6,7 +6,7 @@ import { layOut } from '#core/geometry'
 import { bodyHeights, lighterWays, type Alternative } from '#core/lifting'
 import { assembledAt } from '#core/season'
 import { standingOf } from '#core/standing'
-import { FILL, fullFrameKg, usualWeighing } from '#core/weight'
+import { fullFrameKg, usualWeighing } from '#core/weight'
 import { showLength, showMass } from '#core/units'
 import { proxy } from 'comlink'
 import { useKept } from '~/composables/kept'
@@ -66,7 +66,7 @@ function setFeet(mm: number | null) {
 }
 const standing = computed(() => {
   if (!assessment.value || !mass.value) return null
-  const empty = known.value!.mass({ ...now.value, fullness: 'empty', fill: FILL })
+  const empty = known.value!.mass({ ...now.value, fullness: 'empty', fill: null })
   return standingOf(
     assessment.value.layout,
     assessment.value.assembled.attached,

@@ -81,12 +81,12 @@ function foundationlessPair(filled: FilledBox, context: Context): Finding[] {
 }
 
 /** Comb that is low enough to hold itself, or has a mid-bar or wires. */
-function isHeld(content: Content, pattern: HangingPattern, { limits }: Context): boolean {
-  return pattern.height.mm <= limits.unsupportedComb || (content.support ?? 'none') !== 'none'
+function isHeld(content: Content, pattern: HangingPattern, { figures }: Context): boolean {
+  return pattern.height.mm <= figures.unsupportedComb || (content.support ?? 'none') !== 'none'
 }
 
 function unsupported({ box, across }: FilledBox, context: Context): Finding[] {
-  const { limits } = context
+  const { figures } = context
   const tall = across.places.filter(
     ({ content, pattern }) => isFoundationless(content) && !isHeld(content, pattern, context),
   )
@@ -96,7 +96,7 @@ function unsupported({ box, across }: FilledBox, context: Context): Finding[] {
   return [
     findingOf('frames.foundationless-unsupported', 'watch', [box.part.id], {
       measured: { mm, plusMinusMm: 0, likelyPlusMinusMm: 0 },
-      accepted: { minMm: 0, maxMm: limits.unsupportedComb },
+      accepted: { minMm: 0, maxMm: figures.unsupportedComb },
       facts: { frames: tall.length, said },
       ways: () => [wireFrames(box.resolved, new Set(tall.map(({ content }) => content.id)))],
     }),

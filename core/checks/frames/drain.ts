@@ -20,7 +20,7 @@ function inBrood({ box }: FilledBox): Finding[] {
   return box.placement.role === 'brood' ? [findingOf('frames.drain-in-brood', 'mend', [box.part.id])] : []
 }
 
-function hungWell({ box, across, gaps }: FilledBox, { limits }: Context): Finding[] {
+function hungWell({ box, across, gaps }: FilledBox, { figures }: Context): Finding[] {
   const widthOf = new Map(across.places.map(({ content, pattern }) => [content.id, pattern.spacing.mm]))
   const apart = gaps.reduce((most, { fromId, toId, pitchMm, emptyPlaces }) => {
     const touchingMm = ((widthOf.get(fromId ?? '') ?? 0) + (widthOf.get(toId ?? '') ?? 0)) / 2
@@ -35,11 +35,11 @@ function hungWell({ box, across, gaps }: FilledBox, { limits }: Context): Findin
       }),
     ]
   const [near, far] = [gaps[0]?.apartMm ?? 0, gaps.at(-1)?.apartMm ?? 0]
-  if (comparableMm(Math.abs(near - far)) <= limits.drainOffCentre) return []
+  if (comparableMm(Math.abs(near - far)) <= figures.drainOffCentre) return []
   return [
     findingOf('frames.drain-off-centre', 'watch', [box.part.id], {
       measured: { mm: Math.max(near, far), plusMinusMm: 0, likelyPlusMinusMm: 0 },
-      accepted: { minMm: 0, maxMm: (near + far + limits.drainOffCentre) / 2 },
+      accepted: { minMm: 0, maxMm: (near + far + figures.drainOffCentre) / 2 },
       facts: { playMm: near + far },
       ways: () => [{ ...centreFrames(box.resolved), resultMm: (near + far) / 2 }],
     }),

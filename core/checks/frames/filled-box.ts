@@ -29,16 +29,16 @@ export function fullCount(box: ResolvedPart): number {
 }
 
 /** The widest pitch at which foundation is drawn straight, mm (common practice: at full count). */
-function drawnAtMm(box: ResolvedPart, { limits }: Pick<Context, 'limits'>): number {
+function drawnAtMm(box: ResolvedPart, { figures }: Pick<Context, 'figures'>): number {
   const roomMm = dimensionMm(box, 'insideWidth') - (box.pattern?.halves ? dimensionMm(box, 'divisionThickness') : 0)
-  return roomMm / fullCount(box) + limits.drawnAtExtra
+  return roomMm / fullCount(box) + figures.drawnAtExtra
 }
 
 /** Every gap across a box, judged. */
 export function gapsOfBox(
   box: ResolvedPart,
   use: CombUse,
-  context: Pick<Context, 'limits' | 'stage'>,
+  context: Pick<Context, 'figures' | 'stage'>,
 ): JudgedAcrossGap[] {
   const across = hangAcross(box)
   const most = drawnAtMm(box, context)
@@ -55,20 +55,20 @@ export function filledBoxes(measured: Measured, context: Context): readonly Fill
   return found
 }
 
-type Judged = Pick<FilledBox, 'across' | 'use' | 'gaps' | 'drawnAtMm'> & Pick<Context, 'limits' | 'stage'>
+type Judged = Pick<FilledBox, 'across' | 'use' | 'gaps' | 'drawnAtMm'> & Pick<Context, 'figures' | 'stage'>
 const judged = new WeakMap<ResolvedPart, Judged>()
 
 /** A box that has not changed since it was last looked at is not judged again. */
-function filledBox(box: PlacedPart, { limits, stage }: Context): FilledBox {
+function filledBox(box: PlacedPart, { figures, stage }: Context): FilledBox {
   const use = useOf(box.placement.role)
   let last = judged.get(box.resolved)
-  if (!last || last.use !== use || last.stage !== stage || last.limits !== limits) {
+  if (!last || last.use !== use || last.stage !== stage || last.figures !== figures) {
     last = {
       across: hangAcross(box.resolved),
       use,
-      gaps: gapsOfBox(box.resolved, use, { limits, stage }),
-      drawnAtMm: drawnAtMm(box.resolved, { limits }),
-      limits,
+      gaps: gapsOfBox(box.resolved, use, { figures, stage }),
+      drawnAtMm: drawnAtMm(box.resolved, { figures }),
+      figures,
       stage,
     }
     judged.set(box.resolved, last)

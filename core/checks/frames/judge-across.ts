@@ -1,7 +1,6 @@
 import type { Across, AcrossGap } from '../../parts'
 import type { Stage } from '../../hive'
 import { comparableMm } from '../../units'
-import { FORMULA } from '../../formula'
 import type { Context } from '../context'
 import type { Grade } from '../finding'
 
@@ -64,13 +63,13 @@ export function judgeAcross(
   gap: AcrossGap,
   { pitchMm }: Pick<Across, 'pitchMm'>,
   drawnAtMm: number,
-  { limits, stage }: Pick<Context, 'limits' | 'stage'>,
+  { figures, stage }: Pick<Context, 'figures' | 'stage'>,
 ): JudgedAcrossGap {
   const atWall = gap.from === 'wall' || gap.to === 'wall'
   const atBoard = gap.from === 'board' || gap.to === 'board'
-  const minMm = atWall ? 0 : atBoard ? limits.beeTight : limits.combGapMin
-  const maxMm = atWall ? (atBoard ? pitchMm : limits.shoulderToWall) : limits.combGapMax
-  const { verdict, grade } = judgement(gap, atWall, atBoard, maxMm, pitchMm, drawnAtMm, limits, stage)
+  const minMm = atWall ? 0 : atBoard ? figures.beeTight : figures.combGapMin
+  const maxMm = atWall ? (atBoard ? pitchMm : figures.shoulderToWall) : figures.combGapMax
+  const { verdict, grade } = judgement(gap, atWall, atBoard, maxMm, pitchMm, drawnAtMm, figures, stage)
   const decided = verdict !== 'collides' && verdict !== 'empty-place' && verdict !== 'wild' && verdict !== 'to-draw'
   // Written out field by field: spreading so many is ten times as slow in the hot path.
   return {
@@ -98,7 +97,7 @@ function judgement(
   maxMm: number,
   pitchMm: number,
   drawnAtMm: number,
-  limits: Context['limits'],
+  figures: Context['figures'],
   stage: Stage,
 ): Judgement {
   const apart = comparableMm(gap.apartMm)
@@ -111,11 +110,11 @@ function judgement(
   if (gap.from === 'undrawn' || gap.to === 'undrawn')
     return !atBoard && comparableMm(gap.pitchMm) > comparableMm(drawnAtMm) ? JUDGEMENTS.wild : JUDGEMENTS.toDraw
   const value = comparableMm(gap.mm)
-  if (value < limits.beeTight) return atBoard ? JUDGEMENTS.gluedBoard : JUDGEMENTS.glued
+  if (value < figures.beeTight) return atBoard ? JUDGEMENTS.gluedBoard : JUDGEMENTS.glued
   if (value <= comparableMm(maxMm)) {
     if (atBoard) return JUDGEMENTS.board
-    if (value < comparableMm(limits.beeSpaceMin)) return JUDGEMENTS.squeezed
-    return value < limits.combGapMin ? JUDGEMENTS.narrow : JUDGEMENTS.passage
+    if (value < comparableMm(figures.beeSpaceMin)) return JUDGEMENTS.squeezed
+    return value < figures.combGapMin ? JUDGEMENTS.narrow : JUDGEMENTS.passage
   }
-  return value >= FORMULA.broodComb.value + 2 * limits.beeSpaceMin ? JUDGEMENTS.ownComb : JUDGEMENTS.bridged
+  return value >= figures.broodComb + 2 * figures.beeSpaceMin ? JUDGEMENTS.ownComb : JUDGEMENTS.bridged
 }

@@ -113,11 +113,11 @@ export function addDummy(box: ResolvedPart, context: Context): Remedy[] {
 }
 
 /** As many more of the same frames as go in and still have play; none where there is no room for one. */
-export function addFrames(box: ResolvedPart, { limits }: Pick<Context, 'limits'>): Remedy[] {
+export function addFrames(box: ResolvedPart, { figures }: Pick<Context, 'figures'>): Remedy[] {
   const { slackMm, places, rooms, spacing } = hangAcross(box)
   const frame = places.find(isFrame)?.pattern
   if (!frame || spacing.system !== 'touching') return []
-  const each = Math.floor((slackMm - limits.beeTight) / frame.spacing.mm)
+  const each = Math.floor((slackMm - figures.beeTight) / frame.spacing.mm)
   if (each < 1) return []
   const count = each * rooms.length
   let contents: readonly Content[] = closedUp(inOrder(box.part))

@@ -92,12 +92,12 @@ function noSpacing(filled: FilledBox): Finding[] {
 function noPlay({ box, across }: FilledBox, context: Context): Finding[] {
   const { system, slack } = across.spacing
   if ((system !== 'touching' && system !== 'spacer') || slack === 'spread' || across.places.length < 2) return []
-  if (comparableMm(across.slackMm) >= context.limits.beeTight) return []
+  if (comparableMm(across.slackMm) >= context.figures.beeTight) return []
   const spared = leaveOutOne(box.resolved, context)
   return [
     findingOf('frames.no-play', 'watch', [box.part.id], {
       measured: about(across.slackMm, across.slackPlusMinusMm),
-      accepted: { minMm: context.limits.beeTight, maxMm: across.pitchMm },
+      accepted: { minMm: context.figures.beeTight, maxMm: across.pitchMm },
       facts: { frames: across.places.length },
       ways: () => spared,
     }),
@@ -201,7 +201,7 @@ export function checkSideRoom(measured: Measured, context: Context): Finding[] {
       boxes.map((one) => one.box.part.id),
       {
         measured: about(mm, plusMinusMm),
-        accepted: { minMm: 0, maxMm: context.limits.shoulderToWall },
+        accepted: { minMm: 0, maxMm: context.figures.shoulderToWall },
         facts: { pitchMm: across.pitchMm },
         ways: () => (boxes.length > 1 ? [] : sideRoomRemedies(boxes[0]!, mm, context)),
       },

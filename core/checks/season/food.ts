@@ -26,12 +26,15 @@ export function storesByModelKg(
 /**
  * Food left after the crop against what the winter of this climate asks; in a dearth against that (common practice).
  */
-export function checkFood({ assembled, layout }: Measured, { stage, climate, prolific, planned }: Context): Finding[] {
+export function checkFood(
+  { assembled, layout }: Measured,
+  { stage, climate, prolific, planned, figures }: Context,
+): Finding[] {
   if (!isCold(stage) && stage !== 'crop' && stage !== 'after-crop' && stage !== 'dearth') return []
   const boxes = layout.parts.filter(({ pattern, placement }) => isBox({ pattern }) && placement.role !== 'super')
   if (boxes.length === 0) return []
   const stores = storesByModelKg(assembled, { planned, stage })
-  const need = foodNeedOf({ climate, prolific })
+  const need = foodNeedOf({ climate, prolific, figures })
   if (stores.middle >= need.low) return []
   return [
     findingOf(

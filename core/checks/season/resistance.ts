@@ -1,16 +1,13 @@
-import { FORMULA } from '../../formula'
+import type { Figures } from '../../figures'
 import { dimensionMm, isAbsorber } from '../../parts'
 import type { PlacedPart } from '../../geometry'
 
-const CONDUCTS = {
-  wood: FORMULA.woodConducts.value,
-  polystyrene: FORMULA.polystyreneConducts.value,
-  foam: FORMULA.foamConducts.value,
-} as const
-
-function conducts({ pattern }: PlacedPart): number {
-  const material = pattern?.material
-  return material === 'polystyrene' || material === 'foam' ? CONDUCTS[material] : CONDUCTS.wood
+function conducts({ pattern, resolved: { figures } }: PlacedPart): number {
+  return pattern?.material === 'polystyrene'
+    ? figures.polystyreneConducts
+    : pattern?.material === 'foam'
+      ? figures.foamConducts
+      : figures.woodConducts
 }
 
 /**
@@ -23,8 +20,8 @@ export function wallResistance(box: PlacedPart): number {
 }
 
 /** What a slab of foam of so many mm resists, m²K/W. Heat conduction; conductivity from memory. */
-export function foamResistance(thickMm: number): number {
-  return thickMm / 1000 / CONDUCTS.foam
+export function foamResistance(thickMm: number, { foamConducts }: Figures): number {
+  return thickMm / 1000 / foamConducts
 }
 
 /**
@@ -37,6 +34,6 @@ export function coverResistance(cover: PlacedPart): number {
   return (
     dimensionMm(cover.resolved, chips ? 'fillDepth' : 'depth') /
     1000 /
-    (chips ? FORMULA.chipsConduct.value : conducts(cover))
+    (chips ? cover.resolved.figures.chipsConduct : conducts(cover))
   )
 }

@@ -7,9 +7,6 @@ import { comparableMm } from '../../units'
 import { closeHole, openHole, takeOff } from '../remedies'
 import { coverResistance, foamResistance, wallResistance } from './resistance'
 
-/** Thinnest slab, and least chips, mm (common practice). */
-const LEAST_MM = 25
-
 /** How bad a bare top is where; nothing to say of it where winters are mild (common practice). */
 const BARE: Readonly<Partial<Record<Climate, Severity>>> = { 'cool-maritime': 'watch', 'cold-continental': 'mend' }
 
@@ -24,7 +21,7 @@ interface Top {
 /** What is wrong with a winter top of each kind: closed and warm, absorbing, vented, or bare (common practice). */
 export function checkWinterTop(
   { layout, assembled, reachedFromBelow }: Measured,
-  { stage, climate, limits }: Context,
+  { stage, climate, figures }: Context,
 ): Finding[] {
   if (!isCold(stage)) return []
   const { parts } = layout
@@ -35,7 +32,7 @@ export function checkWinterTop(
     vent: parts.find(isVent),
   }
   const { crown, slab, absorber, vent } = top
-  const found = [...slabFindings(top), ...absorberFindings(top), ...roofedIn(top, parts, limits.beeTight)]
+  const found = [...slabFindings(top), ...absorberFindings(top), ...roofedIn(top, parts, figures.beeTight)]
   if (vent) {
     if (crown && crown.index < vent.index && crown.part.hole === 'closed')
       found.push(
@@ -60,11 +57,11 @@ function slabFindings({ crown, slab, absorber, vent }: Top): Finding[] {
     )
   const thickMm = dimensionMm(slab.resolved, 'depth')
   // R counts, not thickness: a thin panel that resists as much as enough foam is not thin.
-  if (thickMm < LEAST_MM && coverResistance(slab) < foamResistance(LEAST_MM))
+  if (thickMm < slab.figures.slabLeast && coverResistance(slab) < foamResistance(slab.figures.slabLeast, slab.figures))
     found.push(
       findingOf('season.thin-slab', 'watch', [slab.part.id], {
         measured: exact(thickMm),
-        facts: { leastMm: LEAST_MM },
+        facts: { leastMm: slab.figures.slabLeast },
       }),
     )
   return found
@@ -74,11 +71,11 @@ function absorberFindings({ crown, absorber }: Top): Finding[] {
   if (!absorber) return []
   const found: Finding[] = []
   const chipsMm = dimensionMm(absorber.resolved, 'fillDepth')
-  if (chipsMm < LEAST_MM)
+  if (chipsMm < absorber.figures.chipsLeast)
     found.push(
       findingOf('season.thin-chips', 'mend', [absorber.part.id], {
         measured: exact(chipsMm),
-        facts: { leastMm: LEAST_MM },
+        facts: { leastMm: absorber.figures.chipsLeast },
       }),
     )
   for (const feature of ABSORBER_FEATURES) {

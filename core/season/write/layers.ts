@@ -1,5 +1,4 @@
 import { boxOfSize, need, type BoxSize, type Catalogue, type Format, type PartKind, type Wanted } from '../../catalogue'
-import { LIMITS } from '../../checks'
 import { spacedFor } from '../../frames'
 import { isBox, isFramePattern, isStand, resolvePart } from '../../parts'
 import type { AssembledHive } from '../../geometry'
@@ -172,7 +171,7 @@ function started(part: Part, { way: { superStart }, catalogue }: Pick<Writing, '
   const fresh = part.contents.filter(isWanted)
   if (fresh.length === 0) return part
   const tall = ({ patternId }: Content) =>
-    (catalogue.hanging.get(patternId)?.height.mm ?? 0) > LIMITS.unsupportedComb.value
+    (catalogue.hanging.get(patternId)?.height.mm ?? 0) > catalogue.figures.unsupportedComb
   const comb = (place: number) =>
     superStart === 'foundation' || (superStart === 'alternating' && place % 2 === 0)
       ? ('wax-foundation' as const)

@@ -1,3 +1,4 @@
+import { SHIPPED_FIGURES } from '#core/figures'
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { CATALOGUE } from '#core/catalogue'
@@ -36,7 +37,7 @@ const WOODEN = [...CATALOGUE.patterns.values()]
 
 describe('what a frame is made of', () => {
   it('counts bars, wedges, sheets and nails for any number', () => {
-    const bill = frameBill(frame('frame-langstroth-deep'), 10)
+    const bill = frameBill(frame('frame-langstroth-deep'), 10, SHIPPED_FIGURES)
     expect(bill.pieces.map(({ name, count }) => [name, count])).toEqual([
       ['top-bar', 10],
       ['end-bar', 20],
@@ -58,32 +59,36 @@ describe('what a frame is made of', () => {
   })
 
   it('pins British frames, two bottom bars and eleven pins each', () => {
-    const bill = frameBill(frame('frame-national-deep'), 1)
+    const bill = frameBill(frame('frame-national-deep'), 1, SHIPPED_FIGURES)
     expect(bill.pieces.find(({ name }) => name === 'bottom-bar')?.count).toBe(2)
     expect(bill.fixings.reduce((sum, { count }) => sum + count, 0)).toBe(11)
     expect(
-      frameBill(frame('frame-national-deep-straight'), 1).pieces.find(({ name }) => name === 'end-bar')?.widthMm,
+      frameBill(frame('frame-national-deep-straight'), 1, SHIPPED_FIGURES).pieces.find(({ name }) => name === 'end-bar')
+        ?.widthMm,
     ).toBe(22)
   })
 
   it('leaves the sheet out where there is none, and plastic has no wax', () => {
-    expect(frameBill(frame('frame-langstroth-deep'), 2, 'none')).toMatchObject({ foundation: null })
-    expect(frameBill(frame('frame-langstroth-deep'), 2, 'none').fixings.map(({ place }) => place)).not.toContain(
-      'wedge',
-    )
-    expect(frameBill(frame('frame-langstroth-deep'), 2, 'plastic').foundation).toMatchObject({ sheets: 2, kg: 0 })
-    expect(frameBill(frame('dummy-langstroth-deep'), 2)).toMatchObject({
+    expect(frameBill(frame('frame-langstroth-deep'), 2, SHIPPED_FIGURES, 'none')).toMatchObject({ foundation: null })
+    expect(
+      frameBill(frame('frame-langstroth-deep'), 2, SHIPPED_FIGURES, 'none').fixings.map(({ place }) => place),
+    ).not.toContain('wedge')
+    expect(frameBill(frame('frame-langstroth-deep'), 2, SHIPPED_FIGURES, 'plastic').foundation).toMatchObject({
+      sheets: 2,
+      kg: 0,
+    })
+    expect(frameBill(frame('dummy-langstroth-deep'), 2, SHIPPED_FIGURES)).toMatchObject({
       foundation: null,
       pieces: [{ name: 'top-bar' }, { name: 'board', count: 2 }],
     })
     for (const count of [0, -1, 1.5, 1001, Number.NaN])
-      expect(() => frameBill(frame('frame-langstroth-deep'), count)).toThrow(RangeError)
+      expect(() => frameBill(frame('frame-langstroth-deep'), count, SHIPPED_FIGURES)).toThrow(RangeError)
   })
 
   it('has a sheet that goes into the frame, for every frame there is', () => {
     for (const one of CATALOGUE.hanging.values()) {
       if (one.kind !== 'frame') continue
-      const sheet = foundationSheet(one)
+      const sheet = foundationSheet(one, SHIPPED_FIGURES)
       expect(sheet.lengthMm, one.id).toBeLessThan(one.lengthOverEndBars.mm - 2 * one.endBarThickness.mm)
       expect(sheet.heightMm, one.id).toBeGreaterThan(80)
     }
@@ -264,18 +269,18 @@ describe('cut lists', () => {
 
 describe('steps', () => {
   it('put the sheet in before the second bottom bar of a pinned frame, after it in a nailed one', () => {
-    const pinned = frameSteps(frame('frame-national-deep'), 'wax')
-    const nailed = frameSteps(frame('frame-langstroth-deep'), 'wax')
+    const pinned = frameSteps(frame('frame-national-deep'), 'wax', SHIPPED_FIGURES)
+    const nailed = frameSteps(frame('frame-langstroth-deep'), 'wax', SHIPPED_FIGURES)
     expect(pinned.indexOf('frame-sheet-in-slots')).toBeLessThan(pinned.indexOf('frame-bottom-bars-and-sheet'))
     expect(pinned).not.toContain('frame-bottom-bars')
     expect(nailed.indexOf('frame-sheet-in-slots')).toBeGreaterThan(nailed.indexOf('frame-bottom-bars'))
     for (const steps of [pinned, nailed])
       expect(steps.indexOf('frame-break-wedge')).toBeLessThan(steps.indexOf('frame-wedge-back'))
-    expect(frameSteps(frame('frame-langstroth-deep'), 'plastic')).not.toContain('frame-break-wedge')
+    expect(frameSteps(frame('frame-langstroth-deep'), 'plastic', SHIPPED_FIGURES)).not.toContain('frame-break-wedge')
   })
 
   it('look to the pointed shoulder only where the frame has one', () => {
-    const looked = (id: string) => frameSteps(frame(id), 'wax').includes('frame-end-bars-same-way')
+    const looked = (id: string) => frameSteps(frame(id), 'wax', SHIPPED_FIGURES).includes('frame-end-bars-same-way')
     expect(['frame-langstroth-deep', 'frame-national-deep'].map(looked)).toEqual([true, true])
     expect(
       ['frame-national-shallow', 'frame-national-deep-narrow-ends', 'frame-national-deep-straight', 'frame-drain'].map(

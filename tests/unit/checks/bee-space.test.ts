@@ -1,8 +1,9 @@
+import { SHIPPED_FIGURES } from '#core/figures'
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { contextOf } from '#core/assess'
 import { CATALOGUE } from '#core/catalogue'
-import { BANDS, limitDistance, remediesOf, totalOutsideMm } from '#core/checks'
+import { bandOf, limitDistance, remediesOf, totalOutsideMm } from '#core/checks'
 import { applyEdit, withFreshIdentities } from '#core/hive'
 import type { Length } from '#core/units'
 import { findingInWords, gapFate } from '#core/wording'
@@ -308,11 +309,11 @@ describe('acceptance', () => {
   })
 })
 
-describe('limits', () => {
+describe('figures', () => {
   it('are inclusive and compared to a hundredth of a millimetre', () => {
-    expect(limitDistance(9.525000000000006, BANDS.range)).toMatchObject({ side: 'inside', mm: 0 })
-    expect(limitDistance(9.5349, BANDS.range).side).toBe('inside')
-    expect(limitDistance(9.5351, BANDS.range).side).toBe('over')
-    expect(limitDistance(6.3449, BANDS.range)).toMatchObject({ side: 'under', limitMm: 6.35 })
+    expect(limitDistance(9.525000000000006, bandOf('range', SHIPPED_FIGURES))).toMatchObject({ side: 'inside', mm: 0 })
+    expect(limitDistance(9.5349, bandOf('range', SHIPPED_FIGURES)).side).toBe('inside')
+    expect(limitDistance(9.5351, bandOf('range', SHIPPED_FIGURES)).side).toBe('over')
+    expect(limitDistance(6.3449, bandOf('range', SHIPPED_FIGURES))).toMatchObject({ side: 'under', limitMm: 6.35 })
   })
 })

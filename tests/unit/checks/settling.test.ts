@@ -1,3 +1,4 @@
+import { SHIPPED_FIGURES } from '#core/figures'
 import fc from 'fast-check'
 import { all, create } from 'mathjs'
 import { describe, expect, it } from 'vitest'
@@ -17,7 +18,7 @@ describe('what would settle a verdict', () => {
   it('shows the worst case both ways, and the part that is least sure', () => {
     const built = build([N.floor, N.brood, N.crown, N.roof])
     const gap = gapBetween(built, 1, 2)
-    expect(settlingOf(gap)).toEqual({
+    expect(settlingOf(gap, SHIPPED_FIGURES)).toEqual({
       leastMm: 6,
       mostMm: 8,
       likelyLeastMm: 6,
@@ -25,14 +26,14 @@ describe('what would settle a verdict', () => {
       partId: built.at(2),
       settles: true,
     })
-    expect(settlingOf(gapBetween(build([L.deep, L.medium]), 0, 1))).toBeUndefined()
+    expect(settlingOf(gapBetween(build([L.deep, L.medium]), 0, 1), SHIPPED_FIGURES)).toBeUndefined()
   })
 
   it('says so where one reading is not enough', () => {
     const built = build([N.floor, N.brood, N.crown, N.roof], {
       change: (part, i) => (i === 2 ? { ...part, measured: { rimDepth: size(6.5, 1) } } : part),
     })
-    expect(settlingOf(gapBetween(built, 1, 2))).toMatchObject({ settles: false })
+    expect(settlingOf(gapBetween(built, 1, 2), SHIPPED_FIGURES)).toMatchObject({ settles: false })
   })
 })
 

@@ -1,3 +1,4 @@
+import { SHIPPED_FIGURES } from '#core/figures'
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { contextOf } from '#core/assess'
@@ -129,7 +130,7 @@ describe('frames in boxes', () => {
       hung,
       resolved: resolvePart(
         { id: 'odd', patternId: 'odd', contents: [], hasHeld: [] },
-        { patterns: new Map([['odd', pattern]]), hanging: new Map() },
+        { patterns: new Map([['odd', pattern]]), hanging: new Map(), figures: SHIPPED_FIGURES },
       ),
     }
   }
@@ -164,7 +165,7 @@ describe('frames in boxes', () => {
 })
 
 describe('boxes on boxes', () => {
-  const seat = (upper: string, lower: string) => seatOn(box(lower).resolved, box(upper).resolved, context.limits)
+  const seat = (upper: string, lower: string) => seatOn(box(lower).resolved, box(upper).resolved, context.figures)
 
   it('8 frames on 10: 9.5 each side when centred, 38.1 flush to one side', () => {
     const found = seat('box-langstroth-8-deep', 'box-langstroth-deep')
@@ -223,7 +224,7 @@ describe('boxes on boxes', () => {
         rimWidth: exact(19.05),
       },
     }
-    const found = seatOn(box('box-langstroth-deep').resolved, resolvePart(rim, CATALOGUE), context.limits)
+    const found = seatOn(box('box-langstroth-deep').resolved, resolvePart(rim, CATALOGUE), context.figures)
     expect(found.verdict).toBe('seals')
     expect(found.overlapMm.left).toBeCloseTo(17.46, 1)
     expect(found.overlapMm.front).toBeCloseTo(9.5, 1)
@@ -238,11 +239,11 @@ describe('boxes on boxes', () => {
       measured: { outsideWidth: exact(outsideWidth, plusMinusMm), rimWidth: exact(8) },
     })
     const lower = box('box-langstroth-deep').resolved
-    expect(seatOn(lower, resolvePart(eke(412.75, 0), CATALOGUE), context.limits)).toMatchObject({
+    expect(seatOn(lower, resolvePart(eke(412.75, 0), CATALOGUE), context.figures)).toMatchObject({
       verdict: 'seals',
       marginal: false,
     })
-    expect(seatOn(lower, resolvePart(eke(412.75, 6), CATALOGUE), context.limits)).toMatchObject({
+    expect(seatOn(lower, resolvePart(eke(412.75, 6), CATALOGUE), context.figures)).toMatchObject({
       verdict: 'seals',
       marginal: true,
       plusMinusMm: 3,
@@ -289,7 +290,7 @@ describe('boxes on boxes', () => {
       fc.property(size, size, (a, b) => {
         const overlap = (x: number, y: number) => Math.min(x, y) / 2 - Math.max(x / 2 - a.wall, y / 2 - b.wall)
         const least = Math.min(overlap(a.length, b.length), overlap(a.width, b.width))
-        expect(seatOn(eke('a', a), eke('b', b), context.limits).verdict === 'seals').toBe(least >= 6)
+        expect(seatOn(eke('a', a), eke('b', b), context.figures).verdict === 'seals').toBe(least >= 6)
       }),
     )
   })
@@ -436,7 +437,7 @@ describe('adapters and division boards on the bench', () => {
 })
 
 describe('an empty yard', () => {
-  it('has the shipped catalogue and limits', () => {
+  it('has the shipped catalogue and figures', () => {
     expect(contextOf(emptyYard('y', 'Y'), hive).catalogue).toBe(CATALOGUE)
   })
 })

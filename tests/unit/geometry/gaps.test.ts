@@ -1,3 +1,4 @@
+import { SHIPPED_FIGURES } from '#core/figures'
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { CATALOGUE, withSizes, type Catalogue, type Pattern } from '#core/catalogue'
@@ -143,6 +144,7 @@ function odd(topMm: number, bottomMm: number, frameMm: number, rimMm: number): C
       [crown.id, crown],
     ]),
     hanging: new Map([[frame.id, frame]]),
+    figures: SHIPPED_FIGURES,
   }
 }
 const size = (max: number) => fc.integer({ min: 0, max: max * 100 }).map((n) => n / 100)

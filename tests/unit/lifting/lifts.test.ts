@@ -1,13 +1,14 @@
+import { SHIPPED_FIGURES } from '#core/figures'
 import { CATALOGUE } from '#core/catalogue'
 import { describe, expect, it } from 'vitest'
 import { bodyHeights, liftsOf, profileProblem, USUAL_PROFILE, type LiftProfile } from '#core/lifting'
 import { standingOf, tiltMeaning, tippingWindMs } from '#core/standing'
-import { FILL, massOfHive, usualWeighing, type Fullness } from '#core/weight'
+import { massOfHive, usualWeighing, type Fullness } from '#core/weight'
 import { L, N, build, type Layer } from '../../helpers/hives'
 
 function lifted(layers: readonly Layer[], profile: Partial<LiftProfile> = {}, fullness: Fullness = 'full') {
   const { assessment, at } = build(layers)
-  const mass = massOfHive(assessment.assembled, { fullness, meanwhile: 'full', timberKgPerM3: 420, fill: FILL })
+  const mass = massOfHive(assessment.assembled, { fullness, meanwhile: 'full', timberKgPerM3: 420, fill: null })
   return {
     at,
     layout: assessment.layout,
@@ -130,7 +131,7 @@ describe('whether it stands', () => {
       layout,
       assembled.attached,
       mass,
-      massOfHive(assembled, { fullness: 'empty', meanwhile: 'empty', timberKgPerM3: 420, fill: FILL }),
+      massOfHive(assembled, { fullness: 'empty', meanwhile: 'empty', timberKgPerM3: 420, fill: null }),
       2.7,
     )
   }
@@ -184,7 +185,7 @@ describe('whether it stands', () => {
             : part,
         ),
       }
-      const empty = massOfHive(assembled, { fullness: 'empty', meanwhile: 'empty', timberKgPerM3: 420, fill: FILL })
+      const empty = massOfHive(assembled, { fullness: 'empty', meanwhile: 'empty', timberKgPerM3: 420, fill: null })
       expect(standingOf(narrowed as typeof layout, assembled.attached, mass, empty, 2.7).winds.asItStands).toBe(
         standingOf(layout, assembled.attached, mass, empty, 2.7).winds.asItStands,
       )
@@ -201,12 +202,12 @@ describe('whether it stands', () => {
         fullness: 'empty',
         meanwhile: 'empty',
         timberKgPerM3: 420,
-        fill: FILL,
+        fill: null,
       })
       const { winds } = standingOf(poly.layout, poly.assembled.attached, poly.mass, polyEmpty, 2.7)
       const heightMm = poly.layout.heightMm - Math.min(...poly.layout.parts.map(({ bottomMm }) => bottomMm))
       expect(winds.asItStands).toBeCloseTo(
-        tippingWindMs(poly.mass.kg.middle, 500, (537 * heightMm) / 1e6, heightMm / 2),
+        tippingWindMs(poly.mass.kg.middle, 500, (537 * heightMm) / 1e6, heightMm / 2, SHIPPED_FIGURES),
         6,
       )
     },
@@ -216,8 +217,8 @@ describe('whether it stands', () => {
     const { layout, mass } = lifted(TALL)
     const hiveMm = layout.heightMm - 200
     const areaM2 = (504.825 * hiveMm) / 1e6
-    const off = tippingWindMs(mass.kg.middle, 412.75, areaM2, hiveMm / 2)
-    const together = tippingWindMs(mass.kg.middle + mass.standKg.middle, 440, areaM2, 200 + hiveMm / 2)
+    const off = tippingWindMs(mass.kg.middle, 412.75, areaM2, hiveMm / 2, SHIPPED_FIGURES)
+    const together = tippingWindMs(mass.kg.middle + mass.standKg.middle, 440, areaM2, 200 + hiveMm / 2, SHIPPED_FIGURES)
     expect(standing(TALL).winds.asItStands).toBeCloseTo(Math.min(off, together), 6)
     expect(standing(TALL).winds.strapped).toBeCloseTo(together, 6)
   })
@@ -230,11 +231,11 @@ describe('whether it stands', () => {
   })
 
   it('says what out of level means', () => {
-    expect(tiltMeaning(5, 0, 500, false)).toEqual({ along: 'forward', across: 'level', good: true })
-    expect(tiltMeaning(-5, 0, 500, false)).toMatchObject({ along: 'back', good: false })
-    expect(tiltMeaning(-20, 0, 500, true)).toMatchObject({ along: 'back', good: true })
-    expect(tiltMeaning(0, 3, 400, false)).toMatchObject({ across: 'sideways', good: false })
-    expect(tiltMeaning(0, 2, 400, false)).toMatchObject({ across: 'level', good: true })
-    expect(tiltMeaning(40, 0, 500, false)).toMatchObject({ along: 'far-forward', good: false })
+    expect(tiltMeaning(5, 0, 500, false, SHIPPED_FIGURES)).toEqual({ along: 'forward', across: 'level', good: true })
+    expect(tiltMeaning(-5, 0, 500, false, SHIPPED_FIGURES)).toMatchObject({ along: 'back', good: false })
+    expect(tiltMeaning(-20, 0, 500, true, SHIPPED_FIGURES)).toMatchObject({ along: 'back', good: true })
+    expect(tiltMeaning(0, 3, 400, false, SHIPPED_FIGURES)).toMatchObject({ across: 'sideways', good: false })
+    expect(tiltMeaning(0, 2, 400, false, SHIPPED_FIGURES)).toMatchObject({ across: 'level', good: true })
+    expect(tiltMeaning(40, 0, 500, false, SHIPPED_FIGURES)).toMatchObject({ along: 'far-forward', good: false })
   })
 })

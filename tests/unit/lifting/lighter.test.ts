@@ -4,11 +4,11 @@ import { assembleHive, partsById } from '#core/geometry'
 import { resolvePart } from '#core/parts'
 import { applyEdit, withFreshIdentities, type Yard } from '#core/hive'
 import { USUAL_PROFILE, liftsOfHive, lighterWays, type Alternative, type LiftProfile } from '#core/lifting'
-import { FILL, honeyCapacityKg, usualWeighing, type Weighing } from '#core/weight'
+import { honeyCapacityKg, usualWeighing, type Weighing } from '#core/weight'
 import { combAreaDm2 } from '#core/comb'
 import { L, N, build, counter, type Layer } from '../../helpers/hives'
 
-const WEIGHING: Weighing = { fullness: 'full', meanwhile: 'full', timberKgPerM3: 420, fill: FILL }
+const WEIGHING: Weighing = { fullness: 'full', meanwhile: 'full', timberKgPerM3: 420, fill: null }
 const HIVE: readonly Layer[] = [L.stand, L.floor, L.deep, ['box-langstroth-deep', 'super'], L.medium, L.crown, L.roof]
 
 function ways(layers: readonly Layer[] = HIVE, profile: Partial<LiftProfile> = {}) {

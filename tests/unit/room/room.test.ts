@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { CATALOGUE, catalogueOf, overrideKey } from '#core/catalogue'
-import { LIMITS, limitKey } from '#core/checks'
+import { FIGURES, figureKey } from '#core/figures'
 import { boxOfPattern } from '#core/fit'
 import { applyEdit, emptyYard, planOf, planProblem, upgraded, type Yard } from '#core/hive'
 import { arrangements, cellsOfFrame, cellsPerDm2, insideLitres, roomOf, uniformKit } from '#core/room'
@@ -108,7 +108,7 @@ describe('figures of one’s own', () => {
 
   it('overwrite a limit and a frame', () => {
     const built = build([L.floor, L.deep, L.deep, L.crown, L.roof])
-    const limit = applyEdit(built.yard, { kind: 'set-override', key: limitKey('beeSpaceMax'), length: own(12.7) })
+    const limit = applyEdit(built.yard, { kind: 'set-override', key: figureKey('beeSpaceMax'), length: own(12.7) })
     expect(limit.ok && assessFirst(limit.yard).gaps[1]).toMatchObject({ verdict: 'bee-space' })
     const taller = applyEdit(built.yard, {
       kind: 'set-override',
@@ -116,7 +116,7 @@ describe('figures of one’s own', () => {
       length: own(235),
     })
     expect(taller.ok && assessFirst(taller.yard).gaps[1]!.mm).toBeCloseTo(12.7 - 3.225, 3)
-    for (const { source, label } of Object.values(LIMITS)) expect(source.text && label).toBeTruthy()
+    for (const { source, label } of Object.values(FIGURES)) expect(source.text && label).toBeTruthy()
   })
 
   it('keep a pattern of one’s own like any other, and refuse to lose one in use', () => {

@@ -1,3 +1,4 @@
+import { SHIPPED_FIGURES } from '#core/figures'
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { assessHive } from '#core/assess'
@@ -14,11 +15,14 @@ describe('food missing to the winter (by hand: need less stores, the least again
     ['tropical-highland', { low: 0, high: 2 }, { low: 3, high: 10 }],
     ['cool-maritime', { low: 30, high: 40 }, { low: 0, high: 0 }],
   ])('%s with %o', (climate, stores, short) => {
-    expect(shortOf(stores, foodNeedOf({ climate, prolific: false }))).toEqual(short)
+    expect(shortOf(stores, foodNeedOf({ climate, prolific: false, figures: SHIPPED_FIGURES }))).toEqual(short)
   })
 
   it('a prolific strain asks for a fifth more (from memory), and the finding says the same need as every view', () => {
-    expect(foodNeedOf({ climate: 'cool-maritime', prolific: true })).toEqual({ low: 19.2, high: 24 })
+    expect(foodNeedOf({ climate: 'cool-maritime', prolific: true, figures: SHIPPED_FIGURES })).toEqual({
+      low: 19.2,
+      high: 24,
+    })
     const layers: readonly Layer[] = [L.floor, L.deep, L.crown, L.roof]
     const { yard, hive } = build(layers, {
       stage: 'winter',
@@ -31,8 +35,8 @@ describe('food missing to the winter (by hand: need less stores, the least again
       assessHive({ ...yard, prolific }, hive).findings.find(({ rule }) => rule === 'season.short-of-food')!.facts
     for (const prolific of [true, false])
       expect(facts(prolific)).toMatchObject({
-        needLow: foodNeedOf({ climate: 'cool-maritime', prolific }).low,
-        needHigh: foodNeedOf({ climate: 'cool-maritime', prolific }).high,
+        needLow: foodNeedOf({ climate: 'cool-maritime', prolific, figures: SHIPPED_FIGURES }).low,
+        needHigh: foodNeedOf({ climate: 'cool-maritime', prolific, figures: SHIPPED_FIGURES }).high,
       })
   })
 
@@ -43,7 +47,7 @@ describe('food missing to the winter (by hand: need less stores, the least again
         fc.double({ min: 0, max: 80, noNaN: true }),
         fc.double({ min: 0, max: 20, noNaN: true }),
         (climate, low, more) => {
-          const need = foodNeedOf({ climate, prolific: false })
+          const need = foodNeedOf({ climate, prolific: false, figures: SHIPPED_FIGURES })
           const [less, least] = [
             shortOf({ low, high: low + 2 }, need),
             shortOf({ low: low + more, high: low + more + 2 }, need),
@@ -64,11 +68,11 @@ describe('syrup (common practice: 1 kg of sugar gives 1.25 kg of stores)', () =>
     [2.5, 'fondant', 2, 0],
     [0, 'two-to-one', 0, 0],
   ] as const)('%d kg as %s: %d kg of sugar, %d kg of water', (storesKg, feed, sugarKg, waterKg) => {
-    expect(mixFor(storesKg, feed)).toEqual({ feed, sugarKg, waterKg, totalKg: sugarKg + waterKg })
+    expect(mixFor(storesKg, feed, SHIPPED_FIGURES)).toEqual({ feed, sugarKg, waterKg, totalKg: sugarKg + waterKg })
   })
   it('refuses less than nothing', () => {
-    expect(() => mixFor(-1, 'fondant')).toThrow(RangeError)
-    expect(() => mixFor(Number.NaN, 'fondant')).toThrow(RangeError)
+    expect(() => mixFor(-1, 'fondant', SHIPPED_FIGURES)).toThrow(RangeError)
+    expect(() => mixFor(Number.NaN, 'fondant', SHIPPED_FIGURES)).toThrow(RangeError)
   })
   it('thick in autumn, thin in spring, fondant in the cold', () => {
     expect(

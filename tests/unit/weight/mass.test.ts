@@ -1,3 +1,4 @@
+import { SHIPPED_FIGURES } from '#core/figures'
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { CATALOGUE } from '#core/catalogue'
@@ -5,7 +6,6 @@ import { assembleHive, partsById } from '#core/geometry'
 import type { COMB_HOLDS, Content } from '#core/hive'
 import { STAGES } from '#core/hive'
 import {
-  FILL,
   FULLNESSES,
   MASS_ITEMS,
   fullnessAt,
@@ -23,7 +23,7 @@ const weighing = (fullness: Fullness, more: Partial<Weighing> = {}): Weighing =>
   fullness,
   meanwhile: 'full',
   timberKgPerM3: 420,
-  fill: FILL,
+  fill: null,
   ...more,
 })
 const HIVES = demoPlan().yards.flatMap((yard) =>
@@ -129,8 +129,8 @@ describe('a box', () => {
 
   it('has bounds that are those of a named quantity: fill for honey, the brood figure for brood', () => {
     const { items } = massOfPart(medium(), 'super', weighing('full'))
-    expect(items.honey.low / items.honey.middle).toBeCloseTo(FILL.low / FILL.middle, 9)
-    expect(items.honey.high / items.honey.middle).toBeCloseTo(FILL.high / FILL.middle, 9)
+    expect(items.honey.low / items.honey.middle).toBeCloseTo(SHIPPED_FIGURES.fillLow / SHIPPED_FIGURES.fillTypical, 9)
+    expect(items.honey.high / items.honey.middle).toBeCloseTo(SHIPPED_FIGURES.fillHigh / SHIPPED_FIGURES.fillTypical, 9)
     const brood = massOfPart(
       resolved(boxWith('box-langstroth-deep', 'frame-langstroth-deep', 10)),
       'brood',

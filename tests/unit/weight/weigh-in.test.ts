@@ -2,7 +2,7 @@ import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { storesByModelKg } from '#core/checks'
 import type { Stage } from '#core/hive'
-import { FILL, massOfHive, storesOf, thinned, usualWeighing, weighInProblem, type Weighing } from '#core/weight'
+import { massOfHive, storesOf, thinned, usualWeighing, weighInProblem, type Weighing } from '#core/weight'
 import { rowProblemInWords, weighRowReader, type CsvMapping } from '#wire/weigh-csv'
 import { L, N, build } from '../../helpers/hives'
 
@@ -62,7 +62,7 @@ describe('stores by a weigh-in', () => {
     expect(
       weighInProblem(
         assessment.assembled,
-        massOfHive(assessment.assembled, { ...WINTER, fullness: 'full', fill: FILL }).kg.middle,
+        massOfHive(assessment.assembled, { ...WINTER, fullness: 'full', fill: null }).kg.middle,
         WINTER,
       ),
     ).toBeUndefined()

@@ -1,0 +1,98 @@
+import { COMMON, MEMORY, type Figure } from './figure'
+
+/** Where bees pass, what they build across, what seals. */
+export const BEE_SPACE = {
+  beeSpaceMin: {
+    value: 6.35,
+    unit: 'mm',
+    label: 'bee space, at least (published range)',
+    usedIn: 'every gap at frames',
+    source: { mark: 'P', text: 'Langstroth, The Hive and the Honey-Bee; USDA Agriculture Handbook 335, from memory' },
+  },
+  beeSpaceMax: {
+    value: 9.525,
+    unit: 'mm',
+    label: 'bee space, at most (published range)',
+    usedIn: 'every gap at frames',
+    source: { mark: 'P', text: 'Langstroth, The Hive and the Honey-Bee; USDA Agriculture Handbook 335, from memory' },
+  },
+  singleMin: {
+    value: 7.9375,
+    unit: 'mm',
+    label: 'bee space by one figure, at least',
+    usedIn: 'yards that choose it',
+    source: COMMON,
+  },
+  singleMax: {
+    value: 11.1125,
+    unit: 'mm',
+    label: 'bee space by one figure, at most',
+    usedIn: 'yards that choose it',
+    source: COMMON,
+  },
+  metricMin: {
+    value: 6,
+    unit: 'mm',
+    label: 'bee space by metric practice, at least',
+    usedIn: 'yards that choose it',
+    source: COMMON,
+  },
+  metricMax: {
+    value: 10,
+    unit: 'mm',
+    label: 'bee space by metric practice, at most',
+    usedIn: 'yards that choose it',
+    source: COMMON,
+  },
+  beeTight: { value: 3, unit: 'mm', label: 'no bee passes under', usedIn: 'gaps and joints', source: COMMON },
+  wide: {
+    value: 12.7,
+    unit: 'mm',
+    label: 'bridged here and there up to',
+    usedIn: 'gaps over the band',
+    source: COMMON,
+  },
+  floorMin: {
+    value: 6.35,
+    unit: 'mm',
+    label: 'bottom bars over the floor, at least',
+    usedIn: 'frames to floor',
+    source: MEMORY,
+  },
+  floorMax: {
+    value: 38,
+    unit: 'mm',
+    label: 'bottom bars over the floor, at most',
+    usedIn: 'frames to floor',
+    source: MEMORY,
+  },
+  shoulderToWall: {
+    value: 9.525,
+    unit: 'mm',
+    label: 'last shoulder to the wall, at most',
+    usedIn: 'room beside the frames',
+    source: COMMON,
+  },
+  combGapMin: {
+    value: 8,
+    unit: 'mm',
+    label: 'comb to comb: two bees pass back to back, at least',
+    usedIn: 'gaps across a box',
+    source: COMMON,
+  },
+  combGapMax: {
+    value: 13,
+    unit: 'mm',
+    label: 'comb to comb: two bees pass back to back, at most',
+    usedIn: 'gaps across a box',
+    source: COMMON,
+  },
+  bearing: {
+    value: 6,
+    unit: 'mm',
+    label: 'bearing that seals, at least',
+    usedIn: 'joints, and lugs on their rests',
+    source: COMMON,
+  },
+  ruler: { value: 0.5, unit: 'mm', label: 'a careful ruler reads to ±', usedIn: 'what to measure', source: COMMON },
+} as const satisfies Record<string, Figure>

@@ -1,0 +1,90 @@
+import { COMMON, MEMORY, type Figure } from './figure'
+
+/** How thick comb is drawn, on what, and how its frames are spaced. */
+export const COMBS = {
+  combGap: {
+    value: 8,
+    unit: 'mm',
+    label: 'way left between two sealed combs',
+    usedIn: 'honey in a box',
+    source: COMMON,
+  },
+  combMost: {
+    value: 40,
+    unit: 'mm',
+    label: 'thickest comb that bees draw',
+    usedIn: 'frames: honey at a spacing',
+    source: MEMORY,
+  },
+  broodComb: {
+    value: 25,
+    unit: 'mm',
+    label: 'brood comb through both sides',
+    usedIn: 'frames: gap between combs',
+    source: COMMON,
+  },
+  foundationSheet: { value: 0.75, unit: 'mm', label: 'sheet of foundation', usedIn: 'frames', source: MEMORY },
+  foundationLower: {
+    value: 6,
+    unit: 'mm',
+    label: 'foundation lower than the clear inside by',
+    usedIn: 'building: foundation',
+    source: MEMORY,
+  },
+  foundationShorter: {
+    value: 4,
+    unit: 'mm',
+    label: 'foundation shorter than the clear inside by',
+    usedIn: 'building: foundation',
+    source: MEMORY,
+  },
+  foundationMass: {
+    value: 0.72,
+    unit: 'kg/m²',
+    label: 'wax in a sheet of foundation',
+    usedIn: 'building: foundation',
+    source: MEMORY,
+  },
+  spacerForNine: {
+    value: 41.3,
+    unit: 'mm',
+    label: 'spacer for nine frames, middle to middle',
+    usedIn: 'frames: spacing',
+    source: COMMON,
+  },
+  spacerForEight: {
+    value: 46,
+    unit: 'mm',
+    label: 'spacer for eight frames, middle to middle',
+    usedIn: 'frames: spacing',
+    source: COMMON,
+  },
+  unsupportedComb: {
+    value: 170,
+    unit: 'mm',
+    label: 'frame that holds foundationless comb without wires, height at most',
+    usedIn: 'foundationless frames',
+    source: COMMON,
+  },
+  drawnAtExtra: {
+    value: 0.5,
+    unit: 'mm',
+    label: 'foundation is drawn straight at full count, and this much over',
+    usedIn: 'frames not drawn yet',
+    source: MEMORY,
+  },
+  drainOffCentre: {
+    value: 3,
+    unit: 'mm',
+    label: 'drain frames: room at one wall more than at the other, at most',
+    usedIn: 'drain frames',
+    source: MEMORY,
+  },
+  drainTilt: {
+    value: 3,
+    unit: '°',
+    label: 'tilt that empties drain frames',
+    usedIn: 'frames: drain frames',
+    source: MEMORY,
+  },
+} as const satisfies Record<string, Figure>

@@ -1,0 +1,104 @@
+import { readFileSync, readdirSync, statSync } from 'node:fs'
+import { join } from 'node:path'
+import { fileURLToPath } from 'node:url'
+import { describe, expect, it } from 'vitest'
+import { catalogueOf } from '#core/catalogue'
+import { bandOf, foodNeedOf } from '#core/checks'
+import { FIGURES, SHIPPED_FIGURES, figureKey, figuresWith, type FigureName } from '#core/figures'
+import { hiveIn } from '#core/hive-in'
+import type { Yard } from '#core/hive'
+import { liftsOf, USUAL_PROFILE } from '#core/lifting'
+import { combsAcross, hangAcross } from '#core/parts'
+import { keysOf } from '#core/plain'
+import { standingOf } from '#core/standing'
+import { usualWeighing } from '#core/weight'
+import { L, build } from '../../helpers/hives'
+
+const root = fileURLToPath(new URL('../../..', import.meta.url))
+const own = (mm: number) => ({ mm, plusMinusMm: 0, source: { mark: 'own' as const, text: 'the keeper’s own' } })
+
+function* sources(folder: string): Generator<string> {
+  for (const name of readdirSync(folder)) {
+    const path = join(folder, name)
+    if (statSync(path).isDirectory()) yield* sources(path)
+    else yield path
+  }
+}
+
+/** A hive of a yard that counts with some figures of its own. */
+function hiveWith(figures: Partial<Record<FigureName, number>>) {
+  const built = build([L.stand, L.floor, L.deep, L.deep, L.medium, L.crown, L.roof])
+  const overrides = keysOf(figures).map((name) => ({ key: figureKey(name), length: own(figures[name]!) }))
+  const yard: Yard = { ...built.yard, overrides }
+  const hive = yard.hives[0]!
+  const { assessment, context } = hiveIn(yard, hive)
+  const mass = hiveIn(yard, hive).mass({ ...usualWeighing('flow'), fullness: 'full' })
+  const boxes = assessment.layout.parts.filter(({ pattern }) => pattern?.normalContents)
+  return {
+    assessment,
+    context,
+    mass,
+    thickest: Math.max(
+      ...boxes.flatMap(({ resolved }) => combsAcross(hangAcross(resolved), 'all-honey').map(({ nearMm }) => nearMm)),
+    ),
+    winds: standingOf(assessment.layout, [], mass, mass, 2.7).winds,
+    lifts: liftsOf(assessment.layout, mass, USUAL_PROFILE),
+  }
+}
+
+describe('the figures of the trade', () => {
+  it('each say what they are, in what, where they are used and where they come from', () => {
+    for (const name of keysOf(FIGURES)) {
+      const { label, usedIn, source, value } = FIGURES[name]
+      expect(
+        [label, usedIn, source.text].every((text) => text.length > 0),
+        name,
+      ).toBe(true)
+      expect(Number.isFinite(value) && value > 0, name).toBe(true)
+    }
+  })
+
+  it('are each overwritten under a key of their own, and nothing else is', () => {
+    for (const name of keysOf(FIGURES)) {
+      const figures = figuresWith([{ key: figureKey(name), length: { mm: 987.5 } }])
+      expect(figures).toEqual({ ...SHIPPED_FIGURES, [name]: 987.5 })
+    }
+    expect(figuresWith([{ key: 'limit.nothing-of-the-kind', length: { mm: 1 } }])).toBe(SHIPPED_FIGURES)
+    expect(figuresWith([{ key: 'box-langstroth-deep.depth', length: { mm: 1 } }])).toBe(SHIPPED_FIGURES)
+  })
+
+  it('are all counted with: none is on the list for show', () => {
+    const code = [...sources(join(root, 'core')), ...sources(join(root, 'app'))]
+      .filter((path) => !path.includes('/figures/'))
+      .map((path) => readFileSync(path, 'utf8'))
+      .join('\n')
+    expect(keysOf(FIGURES).filter((name) => !new RegExp(`\\b${name}\\b`).test(code))).toEqual([])
+  })
+
+  const shipped = hiveWith({})
+  it.each([
+    ['beeTight', 2, (hive: typeof shipped) => hive.context.figures.beeTight, 2],
+    ['combMost', 20, (hive: typeof shipped) => hive.thickest, 10],
+    ['honeyDensity', 2 * FIGURES.honeyDensity.value, (hive: typeof shipped) => hive.mass.items.honey.middle, undefined],
+    ['fillTypical', 0.5, (hive: typeof shipped) => hive.mass.items.honey.middle, undefined],
+    ['timberDensity', 800, (hive: typeof shipped) => hive.mass.items.ware.middle, undefined],
+    ['waxRatio', 20, (hive: typeof shipped) => hive.mass.items.wax.middle, undefined],
+    ['beeGrams', 0.2, (hive: typeof shipped) => hive.mass.items.bees.middle, undefined],
+    ['broodTypical', 0.25, (hive: typeof shipped) => hive.mass.items.brood.middle, undefined],
+    ['windForce', 2, (hive: typeof shipped) => hive.winds.asItStands, undefined],
+    ['handHold', 100, (hive: typeof shipped) => hive.lifts.highest?.from.handMm, undefined],
+    ['needMaritimeLow', 30, (hive: typeof shipped) => foodNeedOf(hive.context).low, 30],
+    ['beeSpaceMax', 12, (hive: typeof shipped) => bandOf('range', hive.context.figures).maxMm, 12],
+    ['metricMax', 12, (hive: typeof shipped) => bandOf('metric', hive.context.figures).maxMm, 12],
+  ] as const)('%s of a yard reaches what is counted with it', (name, value, read, expected) => {
+    const changed = read(hiveWith({ [name]: value }))
+    expect(changed).not.toEqual(read(shipped))
+    if (expected !== undefined) expect(changed).toEqual(expected)
+  })
+
+  it('of one yard are not those of another', () => {
+    expect(hiveWith({ honeyDensity: 3 }).mass.items.honey.middle).not.toBe(hiveWith({}).mass.items.honey.middle)
+    expect(hiveWith({}).mass.items.honey.middle).toBe(shipped.mass.items.honey.middle)
+    expect(catalogueOf({ overrides: [], patterns: [], hanging: [] }).figures).toBe(SHIPPED_FIGURES)
+  })
+})
