@@ -1,5 +1,6 @@
 import { benchBrowser } from './bench/browser'
 import { benchCore } from './bench/core'
+import { benchThousand } from './bench/thousand'
 import { benchFrames } from './bench/frames'
 import { benchKill } from './bench/kill'
 import { benchWeights } from './bench/weights'
@@ -9,6 +10,7 @@ import { missedFigures } from './lib/measure'
 async function bench(): Promise<void> {
   process.stdout.write('Medians with the middle half in brackets; ratios are of figures of this one run.\n\n')
   benchCore()
+  await benchThousand()
   benchFrames()
   benchWeights()
   benchChangeover()

@@ -1,0 +1,73 @@
+import { setFlagsFromString } from 'node:v8'
+import { runInNewContext } from 'node:vm'
+import { contextOf, measure } from '#core/assess'
+import { catalogueOf } from '#core/catalogue'
+import { assembleHive, partsById } from '#core/geometry'
+import type { Yard } from '#core/hive'
+import { demoPlan } from '../../demo/make-demo'
+import { remediesOf } from '#core/checks'
+import { hiveIn } from '#core/hive-in'
+import { assessYard } from '../../app/workers/assess-yard'
+import { median, tell } from '../lib/measure'
+import { manyHives } from './many-hives'
+
+const never = () => false
+const quiet = () => undefined
+
+/** Hives and parts that nothing has seen before. */
+function unseen(yard: Yard): Yard {
+  return { ...yard, hives: yard.hives.map((hive) => ({ ...hive })), parts: yard.parts.map((part) => ({ ...part })) }
+}
+
+async function milliseconds(work: () => unknown): Promise<number> {
+  const start = performance.now()
+  await work()
+  return performance.now() - start
+}
+
+/** Geometry and verdicts of every hive, without a check. */
+function geometryOf(yard: Yard): void {
+  const [parts, catalogue] = [partsById(yard), catalogueOf(yard)]
+  for (const hive of yard.hives) measure(assembleHive(hive, parts, catalogue), contextOf(yard, hive))
+}
+
+/** What the worker does for a large yard, beside the geometry alone, and what of it stays in memory. */
+export async function benchThousand(): Promise<void> {
+  const yard = manyHives(1000)
+  await heap(yard)
+  waysOut()
+  const [whole, geometry]: [number[], number[]] = [[], []]
+  for (let i = 0; i < 5; i++) {
+    const [one, other] = [unseen(yard), unseen(yard)]
+    geometry.push(await milliseconds(() => geometryOf(one)))
+    whole.push(await milliseconds(() => assessYard(other, quiet, never)))
+  }
+  const ratio = median(whole) / median(geometry)
+  tell('1 000 hives assessed against 1 000 times their geometry', `${ratio.toFixed(1)} times`, ratio <= 4, 'at most 4')
+}
+
+/** What is held in memory once every hive was assessed. */
+async function heap(yard: Yard): Promise<void> {
+  setFlagsFromString('--expose-gc')
+  const collect: () => void = runInNewContext('gc')
+  const kept = unseen(yard)
+  await assessYard(kept, quiet, never)
+  collect()
+  const heldMb = process.memoryUsage().heapUsed / 1e6
+  tell(`heap with ${kept.hives.length} assessed hives`, `${heldMb.toFixed(0)} MB`, heldMb <= 150, '150 MB')
+}
+
+/** Opening a card tries its ways out: every finding of the demo, each for the first time. */
+function waysOut(): void {
+  const times = demoPlan().yards.flatMap((yard) =>
+    yard.hives.flatMap((hive) =>
+      hiveIn(yard, hive).assessment.findings.map((finding) => {
+        const start = performance.now()
+        remediesOf(finding)
+        return performance.now() - start
+      }),
+    ),
+  )
+  const worst = Math.max(...times)
+  tell(`ways out of a card, ${times.length} cards, the slowest`, `${worst.toFixed(1)} ms`, worst < 16, '16 ms')
+}
