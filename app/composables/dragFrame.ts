@@ -2,7 +2,7 @@ import { drag, type D3DragEvent } from 'd3-drag'
 import { select } from 'd3-selection'
 import { hangAcross, resolvePart, type Across } from '#core/parts'
 import { moved, putByHand, takenOut, type Part } from '#core/hive'
-import { placeAtMm, type PlanScale } from '~/drawing/frames-plan'
+import { placeAtMm, type AboveScale } from '~/drawing/frames-from-above'
 import { useFrames } from '~/stores/frames'
 
 /** Where a dragged frame is on the screen, while it is in the hand. */
@@ -25,7 +25,7 @@ interface Point {
 /** Drags frames across the box with mouse, pen or finger; what the box would be is shown all the while. */
 export function dragFrames(
   svg: SVGSVGElement,
-  scaleNow: () => PlanScale,
+  scaleNow: () => AboveScale,
   hold: (held: HeldFrame | null) => void,
 ): void {
   const frames = useFrames()

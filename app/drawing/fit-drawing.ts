@@ -20,7 +20,7 @@ export interface Outline {
 }
 
 /** A box from above with one frame in it: the rings, the top bar, and where each figure is. mm, y across the frames. */
-export function frameInPlan(
+export function frameFromAbove(
   box: FitBox,
   frame: HangingPattern,
   fit: FrameFit,
@@ -93,7 +93,7 @@ function frameDimensions(
 }
 
 /** Two boxes from above, the upper one over the lower, with the bearing or the hole on each side. */
-export function boxesInPlan(
+export function boxesFromAbove(
   lower: FitBox,
   upper: FitBox,
   seat: Seat,

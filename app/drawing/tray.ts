@@ -1,6 +1,5 @@
 import { FOOTPRINTS, FORMATS, type Catalogue, type Pattern } from '#core/catalogue'
 import { TRAY_GROUPS, trayGroupOf, type KindGroup } from '#core/parts'
-import type { AssembledHive } from '#core/geometry'
 
 export interface TrayGroup {
   readonly title: string
@@ -19,11 +18,6 @@ const GROUPS: Readonly<Record<KindGroup, string>> = {
 export const TRAY_FORMATS: readonly { readonly format: Pattern['format']; readonly name: string }[] = FORMATS.map(
   (format) => ({ format, name: FOOTPRINTS[format].name }),
 )
-
-/** The format that most of a hive's parts are of. */
-export function formatOf(hive: AssembledHive): Pattern['format'] {
-  return hive.stack.map(({ pattern }) => pattern?.format).find((format) => format && format !== 'any') ?? 'any'
-}
 
 /** The parts to choose from, those of a format and those of none; the yard's own always. */
 export function trayFor(catalogue: Catalogue, format: Pattern['format']): TrayGroup[] {

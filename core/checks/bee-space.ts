@@ -59,7 +59,7 @@ function gapFinding(measured: Measured, gap: JudgedGap, severity: Severity, cont
   return findingOf('bee-space.gap', severity, [gap.lowerId, gap.upperId], {
     key: `bee-space.gap:${gapKey(gap)}`,
     measured: { mm: gap.mm, plusMinusMm: gap.plusMinusMm, likelyPlusMinusMm: gap.likelyPlusMinusMm },
-    accepted: gap.band,
+    band: gap.band,
     marginal: gap.marginal,
     facts: {
       place: gap.place,
@@ -170,7 +170,7 @@ export function checkEndBars({ layout }: Measured, { band }: Context): Finding[]
         findingOf('bee-space.end-bar', severity, [box.part.id], {
           key: `bee-space.end-bar:${box.part.id}:${pattern.id}`,
           measured: { mm, plusMinusMm, likelyPlusMinusMm },
-          accepted: band,
+          band,
           marginal,
           facts: { framePatternId: pattern.id, side: nearest.side },
         }),

@@ -55,7 +55,7 @@ export interface FindingOf<R extends Rule> {
   readonly severity: Severity
   readonly partIds: readonly string[]
   readonly measured: { readonly mm: number; readonly plusMinusMm: number; readonly likelyPlusMinusMm: number } | null
-  readonly accepted: { readonly minMm: number; readonly maxMm: number } | null
+  readonly band: { readonly minMm: number; readonly maxMm: number } | null
   readonly marginal: boolean
   /** What wording needs to choose its words. */
   readonly facts: Facts[R]
@@ -98,7 +98,7 @@ export function findingOf<R extends Rule>(
     severity,
     partIds,
     measured: null,
-    accepted: null,
+    band: null,
     marginal: false,
     ways: NONE,
     ...more,

@@ -55,7 +55,7 @@ export function standingOf(
   const roofKg = roof ? mass.parts.get(roof.part.id)!.kg.middle + sumOf(ballast).middle : null
   const side = sideOf(hive)
   const standing = { side, standMm, baseMm: Math.min(baseOf(stands, side), feetMm), standKg: mass.standKg.middle }
-  const widest = Math.max(0, ...hive.filter((part) => !isRoof(part)).map((part) => planOf(part).widthMm))
+  const widest = Math.max(0, ...hive.filter((part) => !isRoof(part)).map((part) => footprintOf(part).widthMm))
   return {
     heightMm: layout.heightMm,
     standMm,
@@ -76,7 +76,7 @@ export function standingOf(
     wrapRoomMm:
       stands.length === 0
         ? 0
-        : Math.min(...hive.slice(0, 1).flatMap((part) => roomBeside(planOf(part), planOf(stands.at(-1)!)))),
+        : Math.min(...hive.slice(0, 1).flatMap((part) => roomBeside(footprintOf(part), footprintOf(stands.at(-1)!)))),
   }
 }
 
@@ -91,7 +91,7 @@ interface Side {
  * narrow one on top.
  */
 function sideOf(hive: readonly PlacedPart[]): Side {
-  const sides = (part: PlacedPart) => (isRoof(part) ? [] : [planOf(part).lengthMm, planOf(part).widthMm])
+  const sides = (part: PlacedPart) => (isRoof(part) ? [] : [footprintOf(part).lengthMm, footprintOf(part).widthMm])
   const longMm = Math.max(0, ...hive.flatMap(sides))
   const narrowMm = Math.min(...(hive.map(sides).find((one) => one.length > 0) ?? [longMm || 1]))
   const heightMm =
@@ -105,7 +105,7 @@ function sideOf(hive: readonly PlacedPart[]): Side {
 }
 
 function baseOf(stands: readonly PlacedPart[], { narrowMm }: Side): number {
-  const bases = stands.map((part) => Math.min(planOf(part).lengthMm, planOf(part).widthMm))
+  const bases = stands.map((part) => Math.min(footprintOf(part).lengthMm, footprintOf(part).widthMm))
   return bases.length > 0 ? Math.min(...bases) : narrowMm
 }
 
@@ -128,12 +128,12 @@ function tips(
 }
 
 /** How long and wide a part is in plan, mm. */
-function planOf({ resolved }: PlacedPart): { readonly lengthMm: number; readonly widthMm: number } {
+function footprintOf({ resolved }: PlacedPart): { readonly lengthMm: number; readonly widthMm: number } {
   const { x0, x1, y0, y1 } = outlineOf(resolved)
   return { lengthMm: x1 - x0, widthMm: y1 - y0 }
 }
 
-type Plan = ReturnType<typeof planOf>
+type Plan = ReturnType<typeof footprintOf>
 
 function roomBeside(part: Plan, stand: Plan): number[] {
   return [(stand.lengthMm - part.lengthMm) / 2, (stand.widthMm - part.widthMm) / 2]

@@ -154,7 +154,7 @@ const TELL: Tellers<Rule> = {
   ...TELL_SEASON,
   'bee-space.gap': ({ finding, part, figure, named, reader, catalogue }) => ({
     title: `${part(1)} over ${part(0)}`,
-    what: `${figure} here; accepted is ${acceptedInWords(finding, reader)}.${causeInWords(finding, named)}`,
+    what: `${figure} here; accepted is ${bandOfFinding(finding, reader)}.${causeInWords(finding, named)}`,
     fate:
       gapFate({
         verdict: finding.facts.verdict,
@@ -167,7 +167,7 @@ const TELL: Tellers<Rule> = {
     title: `frames in ${part(0)}, end to end`,
     what:
       `${figure} between the end bars of ${frameName(finding, catalogue, reader)} and each end ` +
-      `wall; accepted is ${acceptedInWords(finding, reader)}.`,
+      `wall; accepted is ${bandOfFinding(finding, reader)}.`,
     fate:
       END_BAR_FATES[finding.measured && finding.measured.mm < 0 ? 'jams' : finding.facts.side]! +
       (finding.marginal ? UNSURE : ''),
@@ -412,8 +412,8 @@ function closerMakeInWords(
   )
 }
 
-function acceptedInWords({ accepted }: Pick<Finding, 'accepted'>, reader: Reader): string {
-  return accepted ? `${showLength(accepted.minMm, reader.units)} to ${showLength(accepted.maxMm, reader.units)}` : ''
+function bandOfFinding({ band }: Pick<Finding, 'band'>, reader: Reader): string {
+  return band ? `${showLength(band.minMm, reader.units)} to ${showLength(band.maxMm, reader.units)}` : ''
 }
 
 function frameName(

@@ -69,7 +69,7 @@ export const TELL_FRAMES: Tellers<FrameRule> = {
   },
   'frames.spread-shoulders': ({ finding, part, figure, reader }) => ({
     title: `self-spacing frames spread in ${part(0)}`,
-    what: `${figure} from middle to middle; their shoulders make ${showLength(finding.accepted!.maxMm, reader.units)}.`,
+    what: `${figure} from middle to middle; their shoulders make ${showLength(finding.band!.maxMm, reader.units)}.`,
     fate:
       'They are made to touch: apart they rock, bees pinch between the shoulders, and the comb ' +
       'grows uneven. Push them together.',
@@ -78,7 +78,7 @@ export const TELL_FRAMES: Tellers<FrameRule> = {
     title: `frames in ${part(0)} still spread`,
     what:
       `${figure} from middle to middle; bees cluster on at most ` +
-      `${showLength(finding.accepted!.maxMm, reader.units)}.`,
+      `${showLength(finding.band!.maxMm, reader.units)}.`,
     fate:
       finding.severity === 'mend'
         ? 'The cluster has wide gaps to keep warm: close the frames up at the next chance.'
@@ -107,7 +107,7 @@ export const TELL_FRAMES: Tellers<FrameRule> = {
     what:
       `${frames(finding.facts.undrawn)} still to be drawn ` +
       `${finding.facts.undrawn === 1 ? 'hangs' : 'hang'} ${figure} from middle to middle; ` +
-      `foundation is drawn straight up to ${showLength(finding.accepted!.maxMm, reader.units)}.`,
+      `foundation is drawn straight up to ${showLength(finding.band!.maxMm, reader.units)}.`,
     fate:
       finding.severity === 'note'
         ? 'These end bars set it so: look in early, and keep drawn comb on both sides of each sheet.'

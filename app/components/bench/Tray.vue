@@ -1,10 +1,10 @@
 <script setup lang="ts">
 // The tray of parts: press one to take it in the hand, or drag it onto the stack.
 import type { Pattern } from '#core/catalogue'
-import { resolvePart } from '#core/parts'
+import { formatsOf, resolvePart } from '#core/parts'
 import { shedOf, type Part } from '#core/hive'
 import { capital, partDetail, shortPatternName } from '#core/wording'
-import { TRAY_FORMATS, formatOf, trayFor } from '~/drawing/tray'
+import { TRAY_FORMATS, trayFor } from '~/drawing/tray'
 import { vDragPart } from '~/composables/dragPart'
 
 const emit = defineEmits<{ taken: [] }>()
@@ -12,7 +12,9 @@ const bench = useBench()
 const preferences = usePreferences()
 const chosen = ref<Pattern['format'] | null>(null)
 
-const own = computed<Pattern['format']>(() => (bench.assessment ? formatOf(bench.assessment.assembled) : 'any'))
+const own = computed<Pattern['format']>(() =>
+  bench.assessment ? (formatsOf(bench.assessment.assembled.stack)[0] ?? 'any') : 'any',
+)
 const format = computed<Pattern['format']>({
   get: () => chosen.value ?? (own.value === 'any' ? 'langstroth-10' : own.value),
   set: (value) => {

@@ -4,7 +4,7 @@ import type { HangingPattern } from '#core/catalogue'
 import { boxFit, frameInBox, stackOfTwo, type FitBox } from '#core/fit'
 import { showLength } from '#core/units'
 import { boxFitLine, capital, frameFitLine, frameVerdictWord, inWords, seatWord } from '#core/wording'
-import { boxesInPlan, frameInPlan, type DimensionLine } from '~/drawing/fit-drawing'
+import { boxesFromAbove, frameFromAbove, type DimensionLine } from '~/drawing/fit-drawing'
 import type { Axis } from '#core/parts'
 import { frameShapes, sectionOf } from '~/drawing/section'
 
@@ -27,8 +27,8 @@ const line = computed(() =>
 
 const plan = computed(() =>
   frameFit.value
-    ? frameInPlan(props.box, props.frame!, frameFit.value)
-    : boxesInPlan(props.box, props.upper!, seat.value!.seat),
+    ? frameFromAbove(props.box, props.frame!, frameFit.value)
+    : boxesFromAbove(props.box, props.upper!, seat.value!.seat),
 )
 const pair = computed(() => stackOfTwo(props.box, props.upper ?? props.box, view.context))
 const stacked = computed(() => pair.value.layout)

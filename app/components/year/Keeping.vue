@@ -3,7 +3,7 @@
 import { contextOf } from '#core/assess'
 import { assembleHive, partsById } from '#core/geometry'
 import type { Way, Yard } from '#core/hive'
-import { formBoxes, formatOf, ownedKinds, usualWay, wayOf } from '#core/season'
+import { formBoxes, formatToAdd, ownedKinds, usualWay, wayOf } from '#core/season'
 import { showMass } from '#core/units'
 import { wayFields, wayValue } from '#core/wording'
 import { openDoor } from '~/composables/useYardGrades'
@@ -35,7 +35,11 @@ const fields = computed(() =>
       ({ value }) =>
         one.field !== 'broodForm' ||
         value === 'as-it-stands' ||
-        formBoxes(value as Exclude<Way['broodForm'], 'as-it-stands'>, formatOf(stack.value), catalogueOf(props.yard)),
+        formBoxes(
+          value as Exclude<Way['broodForm'], 'as-it-stands'>,
+          formatToAdd(stack.value),
+          catalogueOf(props.yard),
+        ),
     ),
   })),
 )

@@ -190,7 +190,7 @@ function takeTarget(event: Event): void {
           </button>
         </p>
         <p v-if="tried" class="trying">Tried out, not done yet</p>
-        <ShellInTurn><FramesPlan class="grow" @hang-at="frames.hang(tools?.hanging ?? '', $event)" /></ShellInTurn>
+        <ShellInTurn><FramesFromAbove class="grow" @hang-at="frames.hang(tools?.hanging ?? '', $event)" /></ShellInTurn>
         <p class="legend">
           Cut open below the top bars, entrance at the left. Drag a frame to another place, or out to the side to take
           it out.

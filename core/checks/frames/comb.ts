@@ -53,7 +53,7 @@ function undrawnWide(filled: FilledBox): Finding[] {
   return [
     findingOf('frames.undrawn-wide', madeSo ? 'note' : 'mend', [box.part.id], {
       measured: { mm: Math.max(...wide.map(({ pitchMm }) => pitchMm)), plusMinusMm: 0, likelyPlusMinusMm: 0 },
-      accepted: { minMm: 0, maxMm: drawnAtMm },
+      band: { minMm: 0, maxMm: drawnAtMm },
       facts: { undrawn: wide.length, frames, full: fullCount(box.resolved), whole: undrawn.length === frames },
       ways: () => (madeSo ? [] : [touchOneSide(box.resolved)]),
     }),
@@ -96,7 +96,7 @@ function unsupported({ box, across }: FilledBox, context: Context): Finding[] {
   return [
     findingOf('frames.foundationless-unsupported', 'watch', [box.part.id], {
       measured: { mm, plusMinusMm: 0, likelyPlusMinusMm: 0 },
-      accepted: { minMm: 0, maxMm: figures.unsupportedComb },
+      band: { minMm: 0, maxMm: figures.unsupportedComb },
       facts: { frames: tall.length, said },
       ways: () => [wireFrames(box.resolved, new Set(tall.map(({ content }) => content.id)))],
     }),
@@ -127,7 +127,7 @@ function combGap({ box, gaps, use }: FilledBox): Finding[] {
   return [
     findingOf('frames.comb-gap', worst.grade, [box.part.id], {
       measured: { mm: worst.mm, plusMinusMm: worst.plusMinusMm, likelyPlusMinusMm: worst.plusMinusMm },
-      accepted: worst.accepted,
+      band: worst.band,
       facts: {
         verdict: worst.verdict,
         gaps: bad.length,

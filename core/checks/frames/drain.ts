@@ -30,7 +30,7 @@ function hungWell({ box, across, gaps }: FilledBox, { figures }: Context): Findi
     return [
       findingOf('frames.drain-loose', 'mend', [box.part.id], {
         measured: { mm: apart, plusMinusMm: 0, likelyPlusMinusMm: 0 },
-        accepted: { minMm: 0, maxMm: 0 },
+        band: { minMm: 0, maxMm: 0 },
         ways: () => [centreFrames(box.resolved)],
       }),
     ]
@@ -39,7 +39,7 @@ function hungWell({ box, across, gaps }: FilledBox, { figures }: Context): Findi
   return [
     findingOf('frames.drain-off-centre', 'watch', [box.part.id], {
       measured: { mm: Math.max(near, far), plusMinusMm: 0, likelyPlusMinusMm: 0 },
-      accepted: { minMm: 0, maxMm: (near + far + figures.drainOffCentre) / 2 },
+      band: { minMm: 0, maxMm: (near + far + figures.drainOffCentre) / 2 },
       facts: { playMm: near + far },
       ways: () => [{ ...centreFrames(box.resolved), resultMm: (near + far) / 2 }],
     }),

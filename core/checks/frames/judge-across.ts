@@ -24,7 +24,7 @@ export interface JudgedAcrossGap extends AcrossGap {
   readonly verdict: AcrossVerdict
   readonly grade: Grade
   /** The range accepted at this place, mm; null where no figure decides. */
-  readonly accepted: { readonly minMm: number; readonly maxMm: number } | null
+  readonly band: { readonly minMm: number; readonly maxMm: number } | null
 }
 
 /** Stages in which bees build wherever there is room. */
@@ -86,7 +86,7 @@ export function judgeAcross(
     y1: gap.y1,
     verdict,
     grade,
-    accepted: decided ? { minMm, maxMm } : null,
+    band: decided ? { minMm, maxMm } : null,
   }
 }
 

@@ -97,7 +97,7 @@ function noPlay({ box, across }: FilledBox, context: Context): Finding[] {
   return [
     findingOf('frames.no-play', 'watch', [box.part.id], {
       measured: about(across.slackMm, across.slackPlusMinusMm),
-      accepted: { minMm: context.figures.beeTight, maxMm: across.pitchMm },
+      band: { minMm: context.figures.beeTight, maxMm: across.pitchMm },
       facts: { frames: across.places.length },
       ways: () => spared,
     }),
@@ -147,7 +147,7 @@ function spreadShoulders(filled: FilledBox): Finding[] {
   return [
     findingOf('frames.spread-shoulders', 'watch', [box.part.id], {
       measured: about(across.pitchMm),
-      accepted: { minMm: frames[0]!.pattern.spacing.mm, maxMm: frames[0]!.pattern.spacing.mm },
+      band: { minMm: frames[0]!.pattern.spacing.mm, maxMm: frames[0]!.pattern.spacing.mm },
       ways: () => [touchOneSide(box.resolved), centreFrames(box.resolved)],
     }),
   ]
@@ -168,7 +168,7 @@ function winterSpacing(filled: FilledBox, { stage }: Context): Finding[] {
   return [
     findingOf('frames.winter-spacing', stage === 'winter' ? 'mend' : 'watch', [box.part.id], {
       measured: about(across.pitchMm),
-      accepted: { minMm: 0, maxMm: drawnAtMm },
+      band: { minMm: 0, maxMm: drawnAtMm },
       facts: { stage },
       ways: () => [touchOneSide(box.resolved)],
     }),
@@ -201,7 +201,7 @@ export function checkSideRoom(measured: Measured, context: Context): Finding[] {
       boxes.map((one) => one.box.part.id),
       {
         measured: about(mm, plusMinusMm),
-        accepted: { minMm: 0, maxMm: context.figures.shoulderToWall },
+        band: { minMm: 0, maxMm: context.figures.shoulderToWall },
         facts: { pitchMm: across.pitchMm },
         ways: () => (boxes.length > 1 ? [] : sideRoomRemedies(boxes[0]!, mm, context)),
       },

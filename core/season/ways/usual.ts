@@ -1,21 +1,20 @@
 import { isFormat, sizesIn, STARTING_FORMAT, type Catalogue, type Format } from '../../catalogue'
 import type { StackedPart } from '../../geometry'
 import type { Hive, Way, Yard } from '../../hive'
-import { isBox } from '../../parts'
+import { isBox, formatsOf } from '../../parts'
 
 const USUAL_SUPERS = 2
 
-/** The format that a hive is built of: that of its lowest box of a format that ships. */
-export function formatOf(stack: readonly StackedPart[]): Format {
-  const formats = stack.filter(isBox).flatMap(({ pattern }) => (isFormat(pattern.format) ? [pattern.format] : []))
-  return formats[0] ?? STARTING_FORMAT
+/** The format that more boxes for a hive are of: the first of its own that ships. */
+export function formatToAdd(stack: readonly StackedPart[]): Format {
+  return formatsOf(stack).find(isFormat) ?? STARTING_FORMAT
 }
 
 /** How a hive is kept, by what stands there; what cannot be seen is as most keep it (common practice). */
 export function usualWay(stack: readonly StackedPart[], owns: ReadonlySet<string>, catalogue: Catalogue): Way {
   const kinds = new Set(stack.map(({ pattern }) => pattern?.kind))
   const supers = stack.filter(({ pattern, placement }) => isBox({ pattern }) && placement.role === 'super')
-  const sizes = sizesIn(catalogue, formatOf(stack))
+  const sizes = sizesIn(catalogue, formatToAdd(stack))
   const lowestSuper = supers[0]?.pattern
   return {
     broodForm: 'as-it-stands',

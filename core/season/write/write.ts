@@ -4,7 +4,7 @@ import type { Context } from '../../checks'
 import { assembleHive, partsById, type AssembledHive, type PartLookup } from '../../geometry'
 import { shedOf, type Attachment, type Hive, type Part, type Stage, type Way, type Yard } from '../../hive'
 import { COOL_MARITIME, stagesOfYear } from '../calendar'
-import { formatOf, usualWay, wayOf } from '../ways'
+import { formatToAdd, usualWay, wayOf } from '../ways'
 import { byHand } from './by-hand'
 import { partsWith, type PlannedStage } from './planned'
 import { fittingsAt } from './fittings'
@@ -94,7 +94,7 @@ function beginWriting(
   const assembled = assembleHive(hive, parts, catalogue)
   const way = wayOf(yard, hive, usualWay(assembled.stack, owned, catalogue))
   const pool = poolOf(yard, hive, parts, catalogue, promised)
-  const format = formatOf(assembled.stack)
+  const format = formatToAdd(assembled.stack)
   return Object.assign(
     (stage: Stage): Draft => {
       pool.begin()

@@ -1,12 +1,12 @@
 import { describe, expect, it } from 'vitest'
 import { combsAcross, hangAcross } from '#core/parts'
 import { takenOut } from '#core/hive'
-import { hungDrawings, placeAtMm, planScale } from '~/drawing/frames-plan'
+import { hungDrawings, placeAtMm, aboveScale } from '~/drawing/frames-from-above'
 import { boxWith, resolved } from '../../helpers/frames'
 
 const deep = boxWith('box-langstroth-deep', 'frame-langstroth-deep', 10)
 const scaleFor = (width: number, height: number, leastPx: number) =>
-  planScale(resolved(deep), { width, height }, 100, leastPx)
+  aboveScale(resolved(deep), { width, height }, 100, leastPx)
 
 describe('a box from above on the screen', () => {
   it('is drawn whole and to one scale where there is room', () => {

@@ -9,7 +9,7 @@ interface Area {
 }
 
 /** Where everything of a box from above lies on the screen, px. */
-export interface PlanScale {
+export interface AboveScale {
   readonly pxPerMm: number
   readonly width: number
   readonly height: number
@@ -33,12 +33,12 @@ const NARROWEST_FRAME_MM = 30
  * The scale at which a box fits the room there is, with frames high enough to be hit; where the length does not go
  * in at that scale, its middle is left out as in an engineering drawing.
  */
-export function planScale(
+export function aboveScale(
   box: ResolvedPart,
   room: { readonly width: number; readonly height: number },
   marksPx: number,
   leastPx: number,
-): PlanScale {
+): AboveScale {
   const length = dimensionMm(box, 'outsideLength')
   const across = dimensionMm(box, 'outsideWidth')
   const roomX = Math.max(200, room.width - marksPx - 12)
@@ -93,7 +93,7 @@ export interface HungDrawing {
 }
 
 /** Everything that hangs in a box, cut open below the top bars. */
-export function hungDrawings(across: Across, combs: readonly HungComb[], scale: PlanScale): HungDrawing[] {
+export function hungDrawings(across: Across, combs: readonly HungComb[], scale: AboveScale): HungDrawing[] {
   const byId = new Map(combs.map((comb) => [comb.contentId, comb]))
   return across.places.map(({ content, pattern, centreMm }) => {
     const comb = byId.get(content.id)

@@ -6,7 +6,7 @@ import { showLength } from '#core/units'
 import { acrossWord, contentInWords, holdsWord, inWords, COMB_WORDS, SUPPORT_WORDS } from '#core/wording'
 import { dragFrames, type HeldFrame } from '~/composables/dragFrame'
 import { acrossMark } from '~/drawing/across-marks'
-import { LEAST_FRAME_PX, hungDrawings, planScale, type HungDrawing } from '~/drawing/frames-plan'
+import { LEAST_FRAME_PX, hungDrawings, aboveScale, type HungDrawing } from '~/drawing/frames-from-above'
 import { isFrame } from '#core/parts'
 
 const emit = defineEmits<{ hangAt: [place: number] }>()
@@ -21,7 +21,7 @@ const held = shallowRef<HeldFrame | null>(null)
 const narrow = computed(() => room.width.value < 560)
 const marksPx = computed(() => (narrow.value ? 112 : 206))
 const scale = computed(() =>
-  planScale(
+  aboveScale(
     frames.box!,
     { width: room.width.value || 640, height: room.height.value || 560 },
     marksPx.value,
