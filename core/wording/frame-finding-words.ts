@@ -77,8 +77,7 @@ export const TELL_FRAMES: Tellers<FrameRule> = {
   'frames.winter-spacing': ({ finding, part, figure, reader }) => ({
     title: `frames in ${part(0)} still spread`,
     what:
-      `${figure} from middle to middle; bees cluster on at most ` +
-      `${showLength(finding.band!.maxMm, reader.units)}.`,
+      `${figure} from middle to middle; bees cluster on at most ` + `${showLength(finding.band!.maxMm, reader.units)}.`,
     fate:
       finding.severity === 'mend'
         ? 'The cluster has wide gaps to keep warm: close the frames up at the next chance.'
