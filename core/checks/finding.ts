@@ -1,3 +1,4 @@
+import type { Measure } from '../units'
 import type { Acceptance, Edit } from '../hive'
 import type { Facts, Rule } from './facts'
 
@@ -54,7 +55,7 @@ export interface FindingOf<R extends Rule> {
   readonly rule: R
   readonly severity: Severity
   readonly partIds: readonly string[]
-  readonly measured: { readonly mm: number; readonly plusMinusMm: number; readonly likelyPlusMinusMm: number } | null
+  readonly measured: Measure | null
   readonly band: { readonly minMm: number; readonly maxMm: number } | null
   readonly marginal: boolean
   /** What wording needs to choose its words. */

@@ -1,3 +1,4 @@
+import { about } from '../units'
 import { frameInBox } from '../fit/frame-in-box'
 import type { Context, Measured } from './context'
 import { findingOf, type Finding } from './finding'
@@ -21,7 +22,7 @@ export function checkFrames({ layout }: Measured, context: Context): Finding[] {
       return [
         findingOf('fit.frame', severity, [box.part.id], {
           key: `fit.frame:${box.part.id}:${frame.id}`,
-          measured: { ...fit.deciding, likelyPlusMinusMm: fit.deciding.plusMinusMm },
+          measured: about(fit.deciding.mm, fit.deciding.plusMinusMm),
           marginal: fit.marginal,
           facts: { reason: fit.reason, framePatternId: frame.id },
         }),

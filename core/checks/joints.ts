@@ -1,5 +1,5 @@
 import { SIDES, jointsOf, type Joint, type PlacedPart, type Side } from '../geometry'
-import { comparableMm } from '../units'
+import { comparableMm, aboutTwo } from '../units'
 import { isUnsure } from './band'
 import type { Context, Measured } from './context'
 import { findingOf, type Finding, type Remedy } from './finding'
@@ -20,15 +20,11 @@ export function checkJoints(measured: Measured, context: Context): Finding[] {
   })
 }
 
-function within(mm: number, plusMinusMm: number) {
-  return { mm, plusMinusMm, likelyPlusMinusMm: plusMinusMm / Math.SQRT2 }
-}
-
 function roofFinding(joint: Joint): Finding[] | undefined {
   if (comparableMm(joint.roofShortMm) <= 0) return undefined
   return [
     findingOf('joint.roof', 'stop', [joint.lowerId, joint.upperId], {
-      measured: within(joint.roofShortMm, joint.plusMinusMm),
+      measured: aboutTwo(joint.roofShortMm, joint.plusMinusMm),
     }),
   ]
 }
@@ -42,7 +38,7 @@ function openFinding(joint: Joint, { figures }: Context): Finding[] | undefined 
   if (grade === 'good') return undefined
   return [
     findingOf('joint.open', grade, [joint.lowerId, joint.upperId], {
-      measured: within(mm, joint.plusMinusMm),
+      measured: aboutTwo(mm, joint.plusMinusMm),
       marginal,
       facts: { side, sides },
     }),
@@ -59,7 +55,7 @@ function bearingFinding(
   if (comparableMm(mm) >= figures.bearing && !marginal) return undefined
   return [
     findingOf('joint.bearing', 'watch', [lowerId, upperId], {
-      measured: within(mm, plusMinusMm),
+      measured: aboutTwo(mm, plusMinusMm),
       marginal,
       facts: { side, leastMm: figures.bearing },
     }),

@@ -1,3 +1,4 @@
+import { sumOfMeasures } from '../units'
 import type { Catalogue, HangingPattern, Pattern } from '../catalogue'
 import { areAsMade, judgeGap, type Context, type JudgedGap } from '../checks'
 import { assembleHive, facesOf, gapsOf, layOut } from '../geometry'
@@ -51,13 +52,10 @@ function frameGap(lower: ResolvedPart, upper: ResolvedPart, context: Context): B
   const below = facesOf(lower, false).upper.zones[0]
   const above = facesOf(upper, false).lower.zones[0]
   if (below?.surface !== 'top-bars' || above?.surface !== 'bottom-bars') return null
-  const mm = Math.round((below.recess.mm + above.recess.mm) * 1e6) / 1e6
-  const plusMinusMm = below.recess.plusMinusMm + above.recess.plusMinusMm
+  const sum = sumOfMeasures([below.recess, above.recess])
   const { verdict, grade, marginal } = judgeGap(
     {
-      mm,
-      plusMinusMm,
-      likelyPlusMinusMm: Math.hypot(below.recess.plusMinusMm, above.recess.plusMinusMm),
+      ...sum,
       lowerId: lower.part.id,
       upperId: upper.part.id,
       lowerSurface: 'top-bars',
@@ -66,13 +64,13 @@ function frameGap(lower: ResolvedPart, upper: ResolvedPart, context: Context): B
       throughIds: [],
       terms: [below.recess, above.recess],
       fromMm: 0,
-      toMm: mm,
+      toMm: sum.mm,
       reached: true,
     },
     context,
     areAsMade(lower, upper),
   )
-  return { mm, plusMinusMm, verdict, grade, marginal }
+  return { mm: sum.mm, plusMinusMm: sum.plusMinusMm, verdict, grade, marginal }
 }
 
 /** Two boxes one on the other as a layout, for the drawing. */

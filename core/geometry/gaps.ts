@@ -1,13 +1,13 @@
+import { sumOfMeasures, type Measure } from '../units'
 import { covers, overlapOf, type Rect, type Surface } from '../parts'
 import { goesThrough, type Term, type Zone } from './faces'
 import type { Layout, PlacedPart } from './layout'
-import { sumTerms, type Sum } from './term'
 
 /** Where a gap is, which decides the band it is judged by. */
 export type GapPlace = 'frames' | 'excluder' | 'cover' | 'under-frames' | 'floor' | 'through-open' | 'no-frames'
 
 /** A vertical gap between two surfaces that face each other. */
-export interface Gap extends Sum {
+export interface Gap extends Measure {
   readonly lowerId: string
   readonly upperId: string
   readonly lowerSurface: Surface
@@ -198,7 +198,7 @@ function repeats(found: readonly DraftGap[], trace: Trace, to: PlacedPart, zone:
 }
 
 function draftGap(trace: Trace, to: PlacedPart, zone: Zone, terms: readonly Term[]): DraftGap {
-  const sum = sumTerms(terms)
+  const sum = sumOfMeasures(terms)
   const gap = {
     mm: sum.mm,
     plusMinusMm: sum.plusMinusMm,

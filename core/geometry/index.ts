@@ -1,4 +1,3 @@
-export * from './term'
 export * from './assemble'
 export * from './faces'
 export * from './layout'

@@ -1,4 +1,5 @@
 export * from './length'
+export * from './measure'
 export * from './inch-fraction'
 export * from './show-length'
 export * from './parse-length'

@@ -1,8 +1,8 @@
 <script setup lang="ts">
 // A pattern as it is cut, small: the same drawing as on the bench, its height stretched so that thin parts tell apart.
 import type { Pattern } from '#core/catalogue'
-import { assembleHive, layOut } from '#core/geometry'
-import { newPart, newPlacement } from '#core/hive'
+import { hiveIn } from '#core/hive-in'
+import { emptyYard, newPart, newPlacement } from '#core/hive'
 import { sectionOf } from '~/drawing/section'
 
 const props = defineProps<{ pattern: Pattern }>()
@@ -10,9 +10,7 @@ const WIDE_MM = 590
 const bench = useBench()
 const drawn = computed(() => {
   let n = 0
-  const { catalogue } = bench
-  const known = { ...catalogue, patterns: new Map([[props.pattern.id, props.pattern]]) }
-  const part = newPart(props.pattern, known, () => String(n++))
+  const part = newPart(props.pattern, bench.catalogue, () => String(n++))
   const hive = {
     id: '',
     name: '',
@@ -22,7 +20,8 @@ const drawn = computed(() => {
     attachments: [],
     accepted: [],
   }
-  const [placed] = layOut(assembleHive(hive, new Map([[part.id, part]]), known)).parts
+  const yard = { ...(bench.standingYard ?? emptyYard('', '')), hives: [hive], parts: [part] }
+  const [placed] = hiveIn(yard, hive).layout.parts
   if (!placed) return { shapes: [], top: 0, low: 0 }
   return { shapes: sectionOf(placed, 'along'), top: placed.topMm, low: placed.hangsToMm }
 })

@@ -1,10 +1,8 @@
 <script setup lang="ts">
 // Says that a plan is looked at and not the hive itself; a plan by hand is settled here when the writing has changed.
 import { partIdsOf } from '#core/hive'
-import { liftsOf } from '#core/lifting'
 import type { PlannedStage } from '#core/season'
 import { showMass } from '#core/units'
-import { massOfHive } from '#core/weight'
 import { capital, patternName, severityWord, stageWord } from '#core/wording'
 import { plannedHiveIn } from '#core/hive-in'
 
@@ -60,9 +58,9 @@ const changes = computed(() => {
 })
 const figures = computed(() => {
   if (!bench.assessment) return ''
-  const mass = massOfHive(bench.assessment.assembled, weighing.weighingAt(planned.value.stage, true))
-  const lifted = massOfHive(bench.assessment.assembled, weighing.liftedAt(planned.value.stage, true))
-  const { heaviest, inspectionLifts } = liftsOf(bench.assessment.layout, lifted, weighing.own)
+  const known = plannedHiveIn(bench.standingYard!, planned.value)
+  const mass = known.mass(weighing.weighingAt(planned.value.stage, true))
+  const { heaviest, inspectionLifts } = known.lifts(weighing.own, weighing.liftedAt(planned.value.stage, true))
   return `${showMass(mass.kg.middle, preferences.units)}${heaviest ? `, heaviest lift ${showMass(heaviest.kg.middle, preferences.units)}, ${inspectionLifts} lifts for a full look` : ''}`
 })
 function drawn(one: PlannedStage) {

@@ -1,15 +1,15 @@
 <script setup lang="ts">
 // What a start looks like, as it would be drawn.
 import { CATALOGUE } from '#core/catalogue'
-import { assembleHive, layOut } from '#core/geometry'
-import { startHive, type StartName } from '#core/hive'
+import { hiveIn } from '#core/hive-in'
+import { emptyYard, startHive, type StartName } from '#core/hive'
 import { sectionOf } from '~/drawing/section'
 
 const props = defineProps<{ start: StartName }>()
 const shapes = computed(() => {
   let n = 0
   const { hive, parts } = startHive(props.start, '', CATALOGUE, () => String(n++))
-  return layOut(assembleHive(hive, new Map(parts.map((part) => [part.id, part])), CATALOGUE)).parts.flatMap((part) =>
+  return hiveIn({ ...emptyYard('', ''), hives: [hive], parts }, hive).layout.parts.flatMap((part) =>
     sectionOf(part, 'along'),
   )
 })

@@ -1,7 +1,6 @@
 <script setup lang="ts">
 // How bees are kept: each choice with what it gains and what it gives up; for the yard, with exceptions by hive.
-import { contextOf } from '#core/assess'
-import { assembleHive, partsById } from '#core/geometry'
+import { hiveIn } from '#core/hive-in'
 import type { Way, Yard } from '#core/hive'
 import { formBoxes, formatToAdd, ownedKinds, usualWay, wayOf } from '#core/season'
 import { showMass } from '#core/units'
@@ -19,11 +18,7 @@ const hiveId = ref('')
 const hive = computed(() => props.yard.hives.find(({ id }) => id === hiveId.value))
 const set = computed<Partial<Way>>(() => (hive.value ? hive.value.season?.way : props.yard.season?.way) ?? {})
 const sample = computed(() => hive.value ?? props.yard.hives[0])
-const stack = computed(() =>
-  sample.value
-    ? assembleHive(sample.value, partsById(props.yard), contextOf(props.yard, sample.value).catalogue).stack
-    : [],
-)
+const stack = computed(() => (sample.value ? hiveIn(props.yard, sample.value).assembled.stack : []))
 const now = computed<Way>(() =>
   wayOf(props.yard, hive.value ?? {}, usualWay(stack.value, ownedKinds(props.yard), catalogueOf(props.yard))),
 )

@@ -1,7 +1,7 @@
 import type { HangingPattern } from '../../catalogue'
 import { combsAcross, isFrame, type HungComb } from '../../parts'
 import type { Content } from '../../hive'
-import { comparableMm } from '../../units'
+import { comparableMm, about, exact } from '../../units'
 import { isFoundationless, isUndrawn } from '../../comb'
 import type { Context, Measured } from '../context'
 import { bySeverity, findingOf, type Finding } from '../finding'
@@ -52,7 +52,7 @@ function undrawnWide(filled: FilledBox): Finding[] {
   const frames = across.places.filter(isFrame).length
   return [
     findingOf('frames.undrawn-wide', madeSo ? 'note' : 'mend', [box.part.id], {
-      measured: { mm: Math.max(...wide.map(({ pitchMm }) => pitchMm)), plusMinusMm: 0, likelyPlusMinusMm: 0 },
+      measured: exact(Math.max(...wide.map(({ pitchMm }) => pitchMm))),
       band: { minMm: 0, maxMm: drawnAtMm },
       facts: { undrawn: wide.length, frames, full: fullCount(box.resolved), whole: undrawn.length === frames },
       ways: () => (madeSo ? [] : [touchOneSide(box.resolved)]),
@@ -95,7 +95,7 @@ function unsupported({ box, across }: FilledBox, context: Context): Finding[] {
   const mm = Math.max(...tall.map(({ pattern }) => pattern.height.mm))
   return [
     findingOf('frames.foundationless-unsupported', 'watch', [box.part.id], {
-      measured: { mm, plusMinusMm: 0, likelyPlusMinusMm: 0 },
+      measured: exact(mm),
       band: { minMm: 0, maxMm: figures.unsupportedComb },
       facts: { frames: tall.length, said },
       ways: () => [wireFrames(box.resolved, new Set(tall.map(({ content }) => content.id)))],
@@ -126,7 +126,7 @@ function combGap({ box, gaps, use }: FilledBox): Finding[] {
   if (!worst || worst.grade === 'good') return []
   return [
     findingOf('frames.comb-gap', worst.grade, [box.part.id], {
-      measured: { mm: worst.mm, plusMinusMm: worst.plusMinusMm, likelyPlusMinusMm: worst.plusMinusMm },
+      measured: about(worst.mm, worst.plusMinusMm),
       band: worst.band,
       facts: {
         verdict: worst.verdict,

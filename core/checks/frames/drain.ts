@@ -1,4 +1,4 @@
-import { comparableMm } from '../../units'
+import { comparableMm, exact } from '../../units'
 import type { Context, Measured } from '../context'
 import { findingOf, type Finding } from '../finding'
 import { filledBoxes, type FilledBox } from './filled-box'
@@ -29,7 +29,7 @@ function hungWell({ box, across, gaps }: FilledBox, { figures }: Context): Findi
   if (comparableMm(apart) > 0)
     return [
       findingOf('frames.drain-loose', 'mend', [box.part.id], {
-        measured: { mm: apart, plusMinusMm: 0, likelyPlusMinusMm: 0 },
+        measured: exact(apart),
         band: { minMm: 0, maxMm: 0 },
         ways: () => [centreFrames(box.resolved)],
       }),
@@ -38,7 +38,7 @@ function hungWell({ box, across, gaps }: FilledBox, { figures }: Context): Findi
   if (comparableMm(Math.abs(near - far)) <= figures.drainOffCentre) return []
   return [
     findingOf('frames.drain-off-centre', 'watch', [box.part.id], {
-      measured: { mm: Math.max(near, far), plusMinusMm: 0, likelyPlusMinusMm: 0 },
+      measured: exact(Math.max(near, far)),
       band: { minMm: 0, maxMm: (near + far + figures.drainOffCentre) / 2 },
       facts: { playMm: near + far },
       ways: () => [{ ...centreFrames(box.resolved), resultMm: (near + far) / 2 }],

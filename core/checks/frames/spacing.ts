@@ -1,6 +1,6 @@
 import { dimensionMm, howManyFit, isFrame, type HangingPlace } from '../../parts'
 import { partEdit, type Stage } from '../../hive'
-import { comparableMm } from '../../units'
+import { comparableMm, about, exact } from '../../units'
 import type { Context, Measured } from '../context'
 import { findingOf, type Finding, type Remedy } from '../finding'
 import { filledBoxes, fullCount, type FilledBox } from './filled-box'
@@ -43,7 +43,6 @@ function isAlike({ across: { places, spacing } }: FilledBox): boolean {
 }
 
 const framesOf = ({ across }: FilledBox): readonly HangingPlace[] => across.places.filter(isFrame)
-const about = (mm: number, plusMinusMm = 0) => ({ mm, plusMinusMm, likelyPlusMinusMm: plusMinusMm })
 
 function tooMany(filled: FilledBox, context: Context): Finding {
   const { box, across } = filled
@@ -56,7 +55,7 @@ function tooMany(filled: FilledBox, context: Context): Finding {
   const remedies = inSlots ? [touchOneSide(box.resolved)] : leaveOut(box.resolved, context)
   const leave = remedies[0]?.count ?? 0
   return findingOf('frames.too-many', 'stop', [box.part.id], {
-    measured: about(across.overlapMm),
+    measured: exact(across.overlapMm),
     ways: () => remedies,
     facts: {
       frames: frames.length,
@@ -146,7 +145,7 @@ function spreadShoulders(filled: FilledBox): Finding[] {
   if (frames.length < 2 || !wide) return []
   return [
     findingOf('frames.spread-shoulders', 'watch', [box.part.id], {
-      measured: about(across.pitchMm),
+      measured: exact(across.pitchMm),
       band: { minMm: frames[0]!.pattern.spacing.mm, maxMm: frames[0]!.pattern.spacing.mm },
       ways: () => [touchOneSide(box.resolved), centreFrames(box.resolved)],
     }),
@@ -167,7 +166,7 @@ function winterSpacing(filled: FilledBox, { stage }: Context): Finding[] {
     return []
   return [
     findingOf('frames.winter-spacing', stage === 'winter' ? 'mend' : 'watch', [box.part.id], {
-      measured: about(across.pitchMm),
+      measured: exact(across.pitchMm),
       band: { minMm: 0, maxMm: drawnAtMm },
       facts: { stage },
       ways: () => [touchOneSide(box.resolved)],

@@ -1,3 +1,4 @@
+import { exact } from '../../units'
 import { goesThrough, type Layout, type PlacedPart } from '../../geometry'
 import type { Context, Measured } from '../context'
 import { findingOf, type Finding, type Remedy } from '../finding'
@@ -45,7 +46,7 @@ function feeders(measured: Measured, context: Context): Finding[] {
       closing && proudMm > 0
         ? [
             findingOf('order.feeder-proud', 'stop', [feeder.part.id, closing.part.id], {
-              measured: { mm: proudMm, plusMinusMm: 0, likelyPlusMinusMm: 0 },
+              measured: exact(proudMm),
               ways: () => roomAbove(measured, context, closing),
             }),
           ]

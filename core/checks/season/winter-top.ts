@@ -3,7 +3,7 @@ import { dimensionMm, isAbsorber, isCrown, isFilledBox, isSlab, isVent } from '.
 import { ABSORBER_FEATURES, isCold, partEdit, type Climate } from '../../hive'
 import type { Context, Measured } from '../context'
 import { findingOf, type Finding, type Severity } from '../finding'
-import { comparableMm } from '../../units'
+import { comparableMm, exact } from '../../units'
 import { closeHole, openHole, takeOff } from '../remedies'
 import { coverResistance, foamResistance, wallResistance } from './resistance'
 
@@ -135,8 +135,4 @@ function colderThanWalls(parts: readonly PlacedPart[], { slab, absorber }: Top):
           facts: { top: Math.round(top * 100) / 100, wall: Math.round(wall * 100) / 100 },
         }),
       ]
-}
-
-function exact(mm: number) {
-  return { mm, plusMinusMm: 0, likelyPlusMinusMm: 0 }
 }

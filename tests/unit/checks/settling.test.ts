@@ -5,9 +5,8 @@ import { describe, expect, it } from 'vitest'
 import { CATALOGUE } from '#core/catalogue'
 import { settlingOf } from '#core/checks'
 import { gapsChangedBy } from '#core/effect'
-import { sumTerms } from '#core/geometry'
 import { sizeNonsense, withReading } from '#core/hive'
-import type { Length } from '#core/units'
+import { sumOfMeasures, type Length } from '#core/units'
 import { sizeNonsenseInWords } from '#core/wording'
 import { L, N, build, gapBetween } from '../../helpers/hives'
 
@@ -49,7 +48,7 @@ describe('± through sums', () => {
   it('agree with mathjs, and the worst case is never narrower than the likely one', () => {
     fc.assert(
       fc.property(terms, (list) => {
-        const sum = sumTerms(list)
+        const sum = sumOfMeasures(list)
         expect(sum.mm).toBeCloseTo(Number(math.sum(list.map(({ mm }) => mm))), 5)
         expect(sum.plusMinusMm).toBeCloseTo(Number(math.sum(list.map(({ plusMinusMm }) => plusMinusMm))), 5)
         expect(sum.likelyPlusMinusMm).toBeCloseTo(Number(math.norm(list.map(({ plusMinusMm }) => plusMinusMm))), 6)
