@@ -1,4 +1,4 @@
-import type { Overtaking, Yard } from '#core/hive'
+import type { Yard } from '#core/hive'
 import type { Imported, ImportProgress } from './import-answer'
 
 /** What each route of the server answers: the routes are typed by it, and so are the calls of the application. */
@@ -17,9 +17,6 @@ export interface RemovedYard {
 export interface Saved {
   readonly revision: number
 }
-
-/** What comes with a refusal because others saved first. */
-export type Stale = Overtaking
 
 /** A reading as a list shows it; its batch takes it back. */
 export interface ListedWeighIn {

@@ -1,6 +1,6 @@
 import * as yup from './yup'
 import { fieldOf, isOneOf, keysOf } from '#core/plain'
-import { listOf, moment, oneOf, orNull, record, some, someOf, text } from './fields'
+import { listOf, maybe, moment, oneOf, orNull, record, some, someOf, text } from './fields'
 import { BAND_PRESETS, PLAN_LIMITS, STAGES, type Edit, type EditOf, type WaitingEdit } from '#core/hive'
 import {
   acceptanceSchema,
@@ -24,7 +24,6 @@ const name = () =>
 const edit = <K extends Edit['kind'], S extends yup.ObjectShape>(kind: K, shape: S) =>
   record({ kind: yup.string().strict().required().oneOf<K>([kind]), ...shape })
 
-const stage = yup.string().strict().required().oneOf(STAGES)
 const manyParts = listOf(partSchema, 200)
 const partAt = record({ at: at(), part: partSchema })
 
@@ -48,7 +47,7 @@ const SIMPLE: { readonly [K in Exclude<Edit['kind'], 'batch'>]: yup.ISchema<Edit
   'set-hive': edit('set-hive', {
     hiveId: id(),
     name: name().optional(),
-    stage: stage.optional(),
+    stage: maybe(STAGES),
     note: text(2000).optional(),
   }),
   'accept-finding': edit('accept-finding', { hiveId: id(), acceptance: acceptanceSchema }),
@@ -71,7 +70,7 @@ const SIMPLE: { readonly [K in Exclude<Edit['kind'], 'batch'>]: yup.ISchema<Edit
   'set-yard': edit('set-yard', {
     name: name().optional(),
     note: text(2000).optional(),
-    band: yup.string().strict().optional().oneOf(BAND_PRESETS),
+    band: maybe(BAND_PRESETS),
     prolific: yup.boolean().strict().optional(),
   }),
   'set-override': edit('set-override', {
@@ -150,6 +149,19 @@ export const submittedEditSchema: yup.ObjectSchema<WaitingEdit> = record({
   edit: editSchema,
 })
 
+const submittedEdits: yup.ISchema<readonly WaitingEdit[]> = yup
+  .array()
+  .strict()
+  .of(submittedEditSchema)
+  .required('edits is missing: a list')
+  .min(1)
+  .max(500)
+  .test(
+    'once',
+    '${path} has the same identity twice: every edit has one of its own',
+    (edits) => new Set((edits ?? []).map((one) => one?.id)).size === (edits ?? []).length,
+  )
+
 export const submissionSchema: yup.ObjectSchema<Submission> = record({
   baseRevision: yup
     .number()
@@ -160,14 +172,7 @@ export const submissionSchema: yup.ObjectSchema<Submission> = record({
   device: yup.string().strict().required('device is empty: the name of this device').max(60),
   /** The device's own clock as it sends, so that one that is wrong is noticed. */
   sentAt: moment().optional(),
-  edits: listOf(submittedEditSchema, 500, 1),
-}).test('once', function (value) {
-  // What is sent may be anything yet: Yup tests the whole beside its fields.
-  const edits = fieldOf(value, 'edits')
-  const ids = Array.isArray(edits) ? edits.map((one) => fieldOf(one, 'id')) : []
-  return new Set(ids).size === ids.length
-    ? true
-    : this.createError({ path: 'edits', message: 'edits has the same identity twice: every edit has one of its own' })
+  edits: submittedEdits,
 })
 
 export interface Submission {

@@ -83,7 +83,7 @@ const decimal = (min: number, max: number) =>
     .min(min, '${path} is below ${min}')
     .max(max, '${path} is above ${max}')
 
-const source = record({ mark: oneOf(['P', 'C', 'M', 'measured', 'own'] as const), text: text(300) })
+const source = record({ mark: oneOf(['P', 'C', 'M', 'measured', 'own']), text: text(300) })
 export const lengthSchema = () => length
 const length: yup.ObjectSchema<Length> = record({
   mm: decimal(-1000, 3000),
@@ -108,7 +108,7 @@ const contentSchema: yup.ObjectSchema<Content> = record({
   comb: maybe(COMB_STARTS),
   support: maybe(COMB_SUPPORTS),
   holds: maybe(COMB_HOLDS),
-  hasHeld: someOf(oneOf(['honey', 'brood'] as const), 2),
+  hasHeld: someOf(oneOf(['honey', 'brood']), 2),
   turned: flag(),
   atMm: decimal(-1500, 1500).optional(),
 })
@@ -142,9 +142,9 @@ export const partSchema: yup.ObjectSchema<Part> = record({
   measured,
   contents: listOf(contentSchema, PLAN_LIMITS.contentsPerPart),
   spacing: spacingSchema,
-  hasHeld: listOf(oneOf(['honey', 'brood'] as const), 2),
+  hasHeld: listOf(oneOf(['honey', 'brood']), 2),
   readings: someOf(readingSchema, PLAN_LIMITS.readingsPerPart),
-  condition: yup.string().strict().optional().oneOf(CONDITIONS),
+  condition: maybe(CONDITIONS),
   hole: maybe(['open', 'closed']),
   lacks: someOf(oneOf(ABSORBER_FEATURES), 2),
 })
@@ -183,7 +183,7 @@ export const partFieldsSchema: yup.ObjectSchema<PartFields> = record({
     .default(undefined),
   contents: someOf(contentSchema, PLAN_LIMITS.contentsPerPart),
   spacing: orNull(spacingSchema),
-  hasHeld: someOf(oneOf(['honey', 'brood'] as const), 2),
+  hasHeld: someOf(oneOf(['honey', 'brood']), 2),
   readings: eachReading,
   condition: orNull(maybe(CONDITIONS)),
   hole: orNull(maybe(['open', 'closed'])),
@@ -195,7 +195,7 @@ export const placementSchema: yup.ObjectSchema<Placement> = record({
   turnedOver: yup.boolean().strict().required('${path} is missing: true or false'),
   yawDeg: oneOfNumbers(YAWS_DEG).required(),
   offsetMm: record({ x: decimal(-600, 600), y: decimal(-600, 600) }),
-  role: yup.string().strict().optional().oneOf(ROLES),
+  role: maybe(ROLES),
   offBy: day().optional(),
 })
 
@@ -335,7 +335,7 @@ const anyPattern = record({
   kind: oneOf(PART_KINDS),
   label,
   format: text(60, 1),
-  material: oneOf(['wood', 'metal', 'polystyrene', 'foam', 'masonry', 'plastic'] as const),
+  material: oneOf(['wood', 'metal', 'polystyrene', 'foam', 'masonry', 'plastic']),
   dimensions: measured.required('${path} is missing: the sizes'),
   mass,
   ratingKg: decimal(0, 5000).optional(),

@@ -21,8 +21,7 @@ const dayAfter = (day: string, days: number) =>
 
 /**
  * The coming year of a yard as an iCalendar file (RFC 5545): every stage from its first day to its last, mite counts
- * and
- * the weeks of winter bees; whole days, so that no change of the clocks moves them.
+ * and the weeks of winter bees; whole days, so that no change of the clocks moves them.
  */
 export function yearAsCalendar(
   yard: { readonly id: string; readonly name: string },

@@ -1,4 +1,4 @@
-import type { HiveChange, LoggedEdit, Stay, Yard } from '#core/hive'
+import type { HiveChange, LoggedEdit, Overtaking, Stay, Yard } from '#core/hive'
 import { fieldOf } from '#core/plain'
 import type { Sheet } from '#core/wording'
 import type {
@@ -10,7 +10,6 @@ import type {
   ImportAnswer,
   RemovedYard,
   Saved,
-  Stale,
   Stopping,
   StoredYard,
   YardRemoved,
@@ -26,7 +25,7 @@ export interface Refusal {
   readonly status: number
   readonly problem: Problem
   /** What stands now, where others saved first. */
-  readonly stale?: Stale
+  readonly stale?: Overtaking
 }
 
 /** What the server made of a request: its answer, or its refusal. */

@@ -27,8 +27,7 @@ export interface YardDay {
 
 /**
  * A day on which every hive of a yard is inspected in full: what stands now, and what each stage is planned to be.
- * Tells
- * after each chunk how many hives are done, and ends with null as soon as it is told that nobody waits any more.
+ * Tells after each chunk how many hives are done, and ends with null as soon as it is told that nobody waits any more.
  */
 export async function dayOfYard(
   yard: Yard,

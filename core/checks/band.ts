@@ -2,7 +2,7 @@ import type { BandPreset } from '../hive'
 import { comparableMm } from '../units'
 import type { Figures } from '../figures'
 
-/** An accepted range, both figures included, mm. */
+/** The range that is right for a figure, both limits included, mm. */
 export interface Band {
   readonly minMm: number
   readonly maxMm: number

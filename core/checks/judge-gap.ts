@@ -41,7 +41,7 @@ const OPEN_SPACE_STAGES: ReadonlySet<Stage> = new Set([
 ])
 
 /**
- * Judges one vertical gap by the band of its place. Value and limit are compared to 0.01 mm, half up; figures
+ * Judges one vertical gap by the band of its place. Value and limit are compared to 0.01 mm, half up; limits
  * are inclusive; within the sum of the ± of a limit the verdict is marginal and no better or worse than watch, and
  * no worse than a note where both parts are as made and what they leave is at most what comb is not hung in.
  */

@@ -10,7 +10,7 @@ export const STANDING = {
     usedIn: 'standing up to wind',
     source: MEMORY,
   },
-  strapTail: { value: 300, unit: 'mm', label: 'tail of a strap beyond the hive', usedIn: 'strap', source: MEMORY },
+  strapTail: { value: 300, unit: 'mm', label: 'tail of a strap beyond the hive', usedIn: 'strap', source: COMMON },
   tiltSideways: {
     value: 5,
     unit: 'mm/m',

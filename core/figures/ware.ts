@@ -1,4 +1,4 @@
-import { MEMORY, type Figure } from './figure'
+import { COMMON, MEMORY, type Figure } from './figure'
 
 /** Wood, polystyrene, and how boxes are built of it. */
 export const WARE = {
@@ -70,7 +70,7 @@ export const WARE = {
     unit: 'mm',
     label: 'nails of a box corner, one every',
     usedIn: 'building of boxes',
-    source: MEMORY,
+    source: COMMON,
   },
   nailedFrom: {
     value: 15,

@@ -31,8 +31,7 @@ export interface Mix {
 
 /**
  * Sugar and water that give so many kg of stores: 1 kg of sugar gives about 1.25 kg (common practice); fondant goes on
- * as
- * sugar is, its little water left out.
+ * as sugar is, its little water left out.
  * @throws RangeError for less than nothing
  */
 export function mixFor(storesKg: number, feed: Feed, { storesFromSugar }: Figures): Mix {

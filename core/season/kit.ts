@@ -20,8 +20,7 @@ export interface KitDemand {
 
 /**
  * Demand for kit by stage, summed over the hives, the shortest first (common practice). A part that will not do, such
- * as
- * a super that has held brood, is owned and still leaves the yard short.
+ * as a super that has held brood, is owned and still leaves the yard short.
  */
 export function kitOf(yard: Yard, year: readonly PlannedHive[], stages: readonly Stage[]): KitDemand[] {
   const owned = partsById(yard)

@@ -45,8 +45,7 @@ function carriedOut(yard: Yard, hiveId: string): { yard: Yard; hive: Hive } | un
 
 /**
  * The rest of a visit planned anew from what now stands, without the step that cannot be done. What was to come stays
- * in
- * the van; where a part cannot be taken off, it stays with all that is under it, and what was lifted goes back.
+ * in the van; where a part cannot be taken off, it stays with all that is under it, and what was lifted goes back.
  * Common practice: a hive is closed again before anything else.
  */
 export function planAgain(

@@ -1,7 +1,6 @@
 /**
  * Density of honey at 20 °C by its water content in percent, kg/L: Krell 1996, Value-added products from beekeeping,
- * FAO
- * Agricultural Services Bulletin 124, table of density by water content, after White 1975, from memory.
+ * FAO Agricultural Services Bulletin 124, table of density by water content, after White 1975, from memory.
  */
 const HONEY_DENSITY_KG_PER_L: readonly (readonly [waterPercent: number, kgPerL: number])[] = [
   [16, 1.4295],

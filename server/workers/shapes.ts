@@ -1,6 +1,7 @@
 import { parseJson } from '#wire/parse'
 import type { Yard } from '#core/hive'
 import type { Sheet } from '#core/wording'
+import type { YardRemoved } from '#wire/answers'
 import { readWith, type Checks, type Problem } from '#wire/read'
 import { submissionSchema, type Submission } from '#wire/edit-schema'
 import { yardSchema } from '#wire/plan-schema'
@@ -32,7 +33,7 @@ export interface Shapes {
   readonly weighIns: WeighIns
   readonly scale: NewScale
   readonly scaleReport: ScaleReport
-  readonly removed: { readonly removed: boolean }
+  readonly removed: YardRemoved
 }
 export type CheckedShape = keyof Shapes
 

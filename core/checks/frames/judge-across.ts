@@ -23,7 +23,7 @@ export type AcrossVerdict =
 export interface JudgedAcrossGap extends AcrossGap {
   readonly verdict: AcrossVerdict
   readonly grade: Grade
-  /** The range accepted at this place, mm; null where no figure decides. */
+  /** The band of this place, mm; null where no figure decides. */
   readonly band: { readonly minMm: number; readonly maxMm: number } | null
 }
 

@@ -23,8 +23,7 @@ const OWN_FIELDS = ['name', 'stage', 'note', 'accepted', 'season', 'visit'] as c
 
 /**
  * Lays mine over theirs, edit by edit: what did not clash is kept whatever is chosen, and of a clash the chosen
- * version.
- * A hive whose stack clashed and of which mine is kept is laid over as a whole at the end.
+ * version. A hive whose stack clashed and of which mine is kept is laid over as a whole at the end.
  * @param lay the identity and time of the edit that lays hives over
  */
 export function settle(versions: Versions, choices: Choices, lay: Pick<WaitingEdit, 'id' | 'madeAt'>): Settled {

@@ -19,8 +19,7 @@ export function workOfCost(cost: number): Work {
 
 /**
  * What is still to be done at the least: a part on the old hive comes off and goes back, or leaves; one set down goes
- * on
- * once, and once more when something that goes on before it lies under it; what comes is put on once.
+ * on once, and once more when something that goes on before it lies under it; what comes is put on once.
  */
 export function leastCost(state: State, { off, on, target }: Problem, costs: readonly number[]): number {
   let total = 0

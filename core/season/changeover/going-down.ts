@@ -6,8 +6,7 @@ import { isBox, isFramePattern } from '../../parts'
 
 /**
  * True for a box that may hold bees, brood or their food: one the colony lives in, unless every comb in it is known to
- * be
- * empty or is not drawn. What nobody has said counts as held (common practice: no such box leaves as wood).
+ * be empty or is not drawn. What nobody has said counts as held (common practice: no such box leaves as wood).
  */
 export function mayHoldColony({
   part,

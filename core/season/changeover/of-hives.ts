@@ -77,8 +77,7 @@ function handled(assembled: AssembledHive, stage: Stage, isDrawn: (partId: strin
 
 /**
  * The changeover of a hive from one stage to another: moves with the fewest lifts, fittings by hand, and what goes in
- * the
- * van and comes home. Masses are those that parts have as they are found; what comes weighs what it will.
+ * the van and comes home. Masses are those that parts have as they are found; what comes weighs what it will.
  */
 export function changeoverOf(
   before: HiveWithParts,

@@ -22,8 +22,7 @@ export interface Found {
  * The least plan, by best-first search with a bound that never says too much (Hart, Nilsson & Raphael 1968, A formal
  * basis for the heuristic determination of minimum cost paths, from memory), given up after so many states.
  * @param haste 1 for the least plan; more for one that is found sooner and may be that much dearer (Pohl 1970,
- * Heuristic
- * search viewed as path finding in a graph, Artificial Intelligence 1, from memory)
+ * Heuristic search viewed as path finding in a graph, Artificial Intelligence 1, from memory)
  */
 export function leastPlan(problem: Problem, places: number, mostStates: number, haste = 1): Found {
   const costs = problem.parts.map(({ kg }) => costOf(kg))

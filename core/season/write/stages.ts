@@ -4,8 +4,7 @@ const SUPERED: ReadonlySet<Stage> = new Set(['supering', 'flow', 'crop'])
 
 /**
  * Supers that stand on at a stage: one to begin with, all in the flow and at the crop, none else; where spring and
- * summer
- * are cropped apart, half of them at once, since the first half comes off before the second is filled (common
+ * summer are cropped apart, half of them at once, since the first half comes off before the second is filled (common
  * practice).
  */
 export function supersAt(stage: Stage, { supers, crops }: Pick<Way, 'supers' | 'crops'>): number {

@@ -1,6 +1,5 @@
-import { readFileSync, readdirSync, statSync } from 'node:fs'
+import { readFileSync } from 'node:fs'
 import { join } from 'node:path'
-import { fileURLToPath } from 'node:url'
 import { describe, expect, it } from 'vitest'
 import { catalogueOf } from '#core/catalogue'
 import { bandOf, foodNeedOf } from '#core/checks'
@@ -13,17 +12,9 @@ import { keysOf } from '#core/plain'
 import { standingOf } from '#core/standing'
 import { usualWeighing } from '#core/weight'
 import { L, build } from '../../helpers/hives'
+import { root, sources } from '../../helpers/sources'
 
-const root = fileURLToPath(new URL('../../..', import.meta.url))
 const own = (mm: number) => ({ mm, plusMinusMm: 0, source: { mark: 'own' as const, text: 'the keeper’s own' } })
-
-function* sources(folder: string): Generator<string> {
-  for (const name of readdirSync(folder)) {
-    const path = join(folder, name)
-    if (statSync(path).isDirectory()) yield* sources(path)
-    else yield path
-  }
-}
 
 /** A hive of a yard that counts with some figures of its own. */
 function hiveWith(figures: Partial<Record<FigureName, number>>) {

@@ -1,18 +1,8 @@
-import { readFileSync, readdirSync, statSync } from 'node:fs'
+import { readFileSync } from 'node:fs'
 import { join, relative } from 'node:path'
-import { fileURLToPath } from 'node:url'
 import { describe, expect, it } from 'vitest'
 import { CATALOGUE } from '#core/catalogue'
-
-const root = fileURLToPath(new URL('../../..', import.meta.url))
-
-function* sources(folder: string): Generator<string> {
-  for (const name of readdirSync(folder)) {
-    const path = join(folder, name)
-    if (statSync(path).isDirectory()) yield* sources(path)
-    else if (/\.(ts|vue)$/.test(name)) yield path
-  }
-}
+import { root, sources } from '../../helpers/sources'
 
 interface Line {
   readonly at: string

@@ -1,19 +1,9 @@
-import { readFileSync, readdirSync, statSync } from 'node:fs'
+import { readFileSync } from 'node:fs'
 import { join, relative } from 'node:path'
-import { fileURLToPath } from 'node:url'
 import { parse } from 'vue/compiler-sfc'
 import ts from 'typescript'
 import { describe, expect, it } from 'vitest'
-
-const root = fileURLToPath(new URL('../../..', import.meta.url))
-
-function* sources(folder: string): Generator<string> {
-  for (const name of readdirSync(folder)) {
-    const path = join(folder, name)
-    if (statSync(path).isDirectory()) yield* sources(path)
-    else if (/\.(ts|vue)$/.test(name)) yield path
-  }
-}
+import { root, sources } from '../../helpers/sources'
 
 /** What of a file is code: all of it, or the script of a component and each of its expressions as Vue reads them. */
 function codeOf(path: string): string[] {

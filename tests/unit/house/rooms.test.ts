@@ -1,10 +1,9 @@
-import { readFileSync, readdirSync, statSync } from 'node:fs'
+import { readFileSync } from 'node:fs'
 import { dirname, join, relative, resolve } from 'node:path'
-import { fileURLToPath } from 'node:url'
 import { describe, expect, it } from 'vitest'
 import { PAGES } from '../../../server/utils/pages'
+import { root, sources } from '../../helpers/sources'
 
-const root = fileURLToPath(new URL('../../..', import.meta.url))
 const HOUSE = ['core', 'shared', 'server', 'app', 'cli', 'demo', 'scripts'] as const
 type Room = (typeof HOUSE)[number]
 
@@ -17,14 +16,6 @@ const MAY: Readonly<Record<Room, readonly Room[]>> = {
   cli: ['cli', 'shared', 'core'],
   demo: ['demo', 'core'],
   scripts: ['scripts', 'core', 'shared', 'demo', 'app', 'server'],
-}
-
-function* sources(folder: string): Generator<string> {
-  for (const name of readdirSync(folder)) {
-    const path = join(folder, name)
-    if (statSync(path).isDirectory()) yield* sources(path)
-    else if (/\.(ts|vue)$/.test(name)) yield path
-  }
 }
 
 function importsOf(path: string): string[] {

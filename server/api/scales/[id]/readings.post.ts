@@ -1,5 +1,6 @@
 import { randomUUID } from 'node:crypto'
 import { defineEventHandler, getHeader, setHeader, type H3Event } from 'h3'
+import type { ScaleReport } from '#wire/weigh-in-schema'
 import { inTransaction } from '../../../database/client'
 import { findScale, noteSequence, type Scale } from '../../../database/scales'
 import { addWeighIns } from '../../../database/weigh-ins'
@@ -9,12 +10,6 @@ import { mustRead, readLimited, refusal, routeId } from '../../../utils/answers'
 import { withDatabase } from '../../../utils/database'
 
 const REPORT_BYTES = 100_000
-
-interface Report {
-  readonly sequence: number
-  readonly batteryPercent?: number
-  readonly readings: readonly { readonly at: string; readonly kg: number }[]
-}
 
 /** What a scale sends: signed with its key, numbered in order, and no oftener than it may. */
 export default defineEventHandler(async (event) => {
@@ -28,7 +23,7 @@ export default defineEventHandler(async (event) => {
   return keep(scale, mustRead('scaleReport', text))
 })
 
-function keep({ id, yardId, hiveId }: Scale, report: Report) {
+function keep({ id, yardId, hiveId }: Scale, report: ScaleReport) {
   return withDatabase((database) =>
     inTransaction(database, async (tx) => {
       const last = (await findScale(tx, id))?.lastSequence ?? -1

@@ -1,4 +1,5 @@
 import { defineEventHandler } from 'h3'
+import type { Overtaking } from '#core/hive'
 import type { Saved } from '#wire/answers'
 import { commitEdits } from '../../../database/commit'
 import { LIMITS, readValid, refusal, routeId } from '../../../utils/answers'
@@ -22,11 +23,7 @@ export default defineEventHandler(async (event): Promise<Saved> => {
       throw refusal(
         409,
         { field: 'baseRevision', sentence: 'The yard was changed elsewhere since these edits were made.' },
-        {
-          revision: committed.revision,
-          yard: committed.yard,
-          since: committed.since,
-        },
+        { revision: committed.revision, yard: committed.yard, since: committed.since } satisfies Overtaking,
       )
   }
 })
