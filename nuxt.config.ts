@@ -1,5 +1,6 @@
 import { fileURLToPath } from 'node:url'
 import { build as buildWorker } from 'esbuild'
+import { madeOf } from './scripts/lib/made-of'
 
 const root = (path: string) => fileURLToPath(new URL(path, import.meta.url))
 
@@ -11,7 +12,7 @@ export default defineNuxtConfig({
   modules: ['@pinia/nuxt', '@element-plus/nuxt', '@nuxt/eslint'],
   css: ['~/assets/fonts.css', '~/assets/theme.css', '~/assets/main.css'],
   elementPlus: { importStyle: 'css', icon: 'ElIcon' },
-  alias: { '#core': root('./core'), '#wire': root('./shared') },
+  alias: { '#core': root('./core'), '#wire': root('./shared'), '#demo': root('./demo') },
   app: {
     head: {
       title: 'Duvet',
@@ -53,5 +54,10 @@ export default defineNuxtConfig({
       for (const file of Object.values(manifest)) file.dynamicImports = []
     },
   },
-  vite: { worker: { format: 'es' }, build: { target: 'es2022', chunkSizeWarningLimit: 800 } },
+  vite: {
+    resolve: { alias: { '@ctrl/tinycolor': root('./app/assets/no-mixed-colours.ts') } },
+    plugins: [madeOf(root('./.nuxt/made-of.json'))],
+    worker: { format: 'es' },
+    build: { target: 'es2022', chunkSizeWarningLimit: 800 },
+  },
 })

@@ -3,10 +3,21 @@ const yards = useYards()
 const sync = useSync()
 const conflict = useConflict()
 const aside = useAside()
+const shell = useShell()
+useShellKeys()
 /** Changes that a page left behind are taken up when one comes back to this one. */
 function back() {
   if (document.visibilityState === 'visible') void sync.takeUp()
 }
+// Where the router is, not the page that is drawn: without one nothing would say that a new one has come.
+const { currentRoute } = useRouter()
+/** The address names a yard or a hive that is not here. */
+const lost = computed(() => {
+  const { yardId, hiveId } = namedBy(currentRoute.value.params)
+  if (!yards.loaded || yardId === null) return false
+  const yard = yards.yards.find(({ id }) => id === yardId)
+  return !yard || (hiveId !== null && !yard.hives.some(({ id }) => id === hiveId))
+})
 onMounted(() => {
   void yards.load()
   document.addEventListener('visibilitychange', back)
@@ -17,10 +28,23 @@ onBeforeUnmount(() => document.removeEventListener('visibilitychange', back))
 <template>
   <DrawingHatchesOnce />
   <div class="whole">
+    <ShellHeader />
     <ShellNotices />
-    <div class="view"><NuxtPage /></div>
+    <div id="view" class="view" tabindex="-1">
+      <ShellWayOn v-if="lost" title="There is nothing at this address">
+        <p>
+          That yard or hive is not here: a letter may be missing, or it has been removed, and undo in its yard brings it
+          back.
+        </p>
+      </ShellWayOn>
+      <NuxtPage v-else />
+    </div>
+    <ShellFootBar />
   </div>
-  <ShellConflict v-if="conflict.open && conflict.clash" />
+  <LazyShellFinder v-if="shell.seeking" :sought="shell.seeking" @close="shell.seeking = null" />
+  <LazyShellAllViews v-if="shell.listing" @close="shell.listing = false" />
+  <LazyShellHelp v-if="shell.helping" @close="shell.helping = false" />
+  <LazyShellConflict v-if="conflict.open && conflict.clash" />
   <LazyShellAside v-if="aside.shown" />
   <ShellMessage />
 </template>
@@ -35,5 +59,20 @@ onBeforeUnmount(() => document.removeEventListener('visibilitychange', back))
 .view {
   flex: 1;
   min-height: 0;
+}
+
+.view:focus {
+  outline: none;
+}
+
+@media (max-width: 760px) {
+  .whole {
+    height: auto;
+    min-height: 100%;
+  }
+
+  .view {
+    padding-bottom: var(--foot);
+  }
 }
 </style>

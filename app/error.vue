@@ -11,9 +11,7 @@ defineProps<{ error: NuxtError }>()
       Something went wrong on this page. What you changed is saved, or kept in this browser and sent when it can be.
     </p>
     <p>
-      <button class="plain-button filled" type="button" @click="clearError({ redirect: '/' })">
-        Start again at the row
-      </button>
+      <ElButton type="primary" @click="clearError({ redirect: '/' })"> Start again at the row </ElButton>
     </p>
   </ShellWayOn>
 </template>

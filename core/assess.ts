@@ -1,16 +1,4 @@
-import { catalogueOf } from './catalogue'
-import {
-  bandOf,
-  bySeverity,
-  betterWays,
-  judgeGap,
-  worse,
-  type Context,
-  type Finding,
-  type Grade,
-  type JudgedGap,
-  type Measured,
-} from './checks'
+import { bySeverity, worse, type Context, type Finding, type Grade, type Measured } from './checks'
 import { checkEndBars, checkVerticalGaps } from './checks/bee-space'
 import { checkFrames } from './checks/fit'
 import { checkComb, checkDrainFrames, checkFrameSpacing, checkSideRoom } from './checks/frames'
@@ -20,7 +8,6 @@ import { checkQueenOrder } from './checks/order/queen-order'
 import { checkStackOrder } from './checks/order/stack-order'
 import { checkRoom } from './checks/room'
 import { withoutHarm } from './checks/trial'
-import { areAsMade } from './checks/usual-joint'
 import {
   checkBait,
   checkEntrance,
@@ -31,8 +18,9 @@ import {
   checkTravel,
   checkWinterTop,
 } from './checks/season'
-import { assembleHive, gapsOf, jointsOf, layOut, partsById, type AssembledHive, type Gap } from './geometry'
-import type { Climate, Hive, Yard } from './hive'
+import { assembleHive, partsById, type AssembledHive, type Layout } from './geometry'
+import type { Hive, Yard } from './hive'
+import { contextOf, measure, type Look } from './measure'
 import { comparableMm } from './units'
 
 /** All that is known about a hive as it stands; never stored, always computed again. */
@@ -70,8 +58,8 @@ const CHECKS: readonly ((measured: Measured, context: Context) => Finding[])[] =
  * Assesses a stack: where every part sits, every gap with what it is made of, what the bees will do with it,
  * and every finding, worst first; its ways out are tried by `remediesOf`. Lengths in mm.
  */
-export function assess(assembled: AssembledHive, context: Context): Assessment {
-  const measured = measure(assembled, context)
+export function assess(assembled: AssembledHive, context: Context, layout?: Layout): Assessment {
+  const measured = measure(assembled, context, layout)
   const findings = CHECKS.flatMap((check) => check(measured, context))
     .map((finding) => guarded(withAcceptance(finding, assembled.hive), measured, context))
     .sort(bySeverity)
@@ -80,40 +68,6 @@ export function assess(assembled: AssembledHive, context: Context): Assessment {
     'good',
   )
   return { ...measured, findings, heightMm: measured.layout.heightMm, worst }
-}
-
-/** The geometry alone, without the checks. */
-export function measure(assembled: AssembledHive, context: Context): Measured {
-  const layout = layOut(assembled)
-  const { gaps: plain, reachedFromBelow } = gapsOf(layout, context.figures.beeTight)
-  const ways = betterWays(layout, plain, context.band)
-  const turned = new Set(ways.flatMap(({ better, partId }) => (better === 'turned' ? [partId] : [])))
-  const byId = new Map(layout.parts.map(({ part, resolved }) => [part.id, resolved]))
-  const asMade = ({ lowerId, upperId }: Gap) =>
-    !turned.has(lowerId) && !turned.has(upperId) && areAsMade(byId.get(lowerId)!, byId.get(upperId)!)
-  const gaps: JudgedGap[] = plain.map((gap) => judgeGap(gap, context, asMade(gap)))
-  return { assembled, layout, gaps, reachedFromBelow, joints: jointsOf(layout), betterWays: ways }
-}
-
-/** The climate of a yard that has not said what year it is. */
-const USUAL_CLIMATE: Climate = 'cool-maritime'
-
-/** When a hive is looked at: the day where it is known, and whether it stands so or is planned so. */
-export type Look = Pick<Context, 'today' | 'planned'>
-
-/** The context of a hive in its yard: its stage, and the yard's catalogue, band, figures and climate. */
-export function contextOf(yard: Yard, hive: Hive, look: Look = {}): Context {
-  const catalogue = catalogueOf(yard)
-  const { figures } = catalogue
-  return {
-    catalogue,
-    stage: hive.stage,
-    band: bandOf(yard.band, figures),
-    figures,
-    prolific: yard.prolific,
-    climate: yard.season?.calendar?.climate ?? USUAL_CLIMATE,
-    ...look,
-  }
 }
 
 /**

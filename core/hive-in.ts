@@ -1,89 +1,100 @@
-import { assess, contextOf, type Assessment, type Look } from './assess'
+import { assess, type Assessment } from './assess'
 import type { Context } from './checks'
-import { assembleHive, layOut, partsById, type AssembledHive, type Layout, type PartLookup } from './geometry'
-import type { Hive, Yard } from './hive'
-import { liftsOf, type LiftProfile, type StackLifts } from './lifting'
-import { partsWith, type PlannedStage } from './season'
-import { massOfHive, mayHold, type HiveMass, type Weighing } from './weight'
-import { partNames, type Vocabulary } from './wording'
+import type { AssembledHive, Layout, PartLookup } from './geometry'
+import type { Hive, Stage, Yard } from './hive'
+import { contextOf, type Look } from './measure'
+import { laidIn, plannedLaidIn, type LaidHive } from './laid-hive'
+import type { LiftProfile, StackLifts } from './lifting'
+import { writeHive, type PlannedStage } from './season'
+import type { HiveMass, Weighing } from './weight'
+import type { Vocabulary } from './wording'
 
 /**
  * A hive in its yard: as it stands, as it is planned, or as it stood. Everything that is known of it is worked out when
  * it is first asked for, and kept as long as yard and hive are the same.
  */
 export class HiveIn {
-  private known: { assembled?: AssembledHive; layout?: Layout; assessment?: Assessment } = {}
-  private readonly named = new Map<Vocabulary, ReadonlyMap<string, string>>()
+  private judged?: Assessment
   /** What it is judged by: stage, catalogue, band, figures and climate. */
   readonly context: Context
 
   constructor(
-    readonly yard: Yard,
-    readonly hive: Hive,
+    private readonly laid: LaidHive,
     look: Look,
-    private readonly parts: PartLookup,
   ) {
-    this.context = contextOf(yard, hive, look)
+    this.context = contextOf(laid.yard, laid.hive, look)
+  }
+
+  get yard(): Yard {
+    return this.laid.yard
+  }
+
+  get hive(): Hive {
+    return this.laid.hive
+  }
+
+  /** The parts of its yard, with those that a plan adds or changes. */
+  get parts(): PartLookup {
+    return this.laid.parts
   }
 
   /** Its parts with their patterns in hand. @throws RangeError when it names a part that the yard does not have */
   get assembled(): AssembledHive {
-    return (this.known.assembled ??= assembleHive(this.hive, this.parts, this.context.catalogue))
+    return this.laid.assembled
   }
 
-  /** Where every part sits, mm above the ground, without anything being judged. */
+  /** Where every part sits, mm above the ground. */
   get layout(): Layout {
-    return this.known.assessment?.layout ?? (this.known.layout ??= layOut(this.assembled))
+    return this.laid.layout
   }
 
   /** Gaps, joints and findings, worst first. */
   get assessment(): Assessment {
-    return (this.known.assessment ??= assess(this.assembled, this.context))
+    return (this.judged ??= assess(this.assembled, this.context, this.layout))
   }
 
   /** What its parts are called, by their identity. */
   names(vocabulary: Vocabulary): ReadonlyMap<string, string> {
-    let names = this.named.get(vocabulary)
-    if (!names) this.named.set(vocabulary, (names = partNames(this.assembled, vocabulary)))
-    return names
+    return this.laid.names(vocabulary)
   }
 
   /** What it weighs in a state, kg. */
   mass(weighing: Weighing): HiveMass {
-    return massOfHive(this.assembled, weighing)
+    return this.laid.mass(weighing)
   }
 
   /** The lifts of a full inspection, each box weighed as what it may hold in a state. */
   lifts(profile: LiftProfile, weighing: Weighing): StackLifts {
-    return liftsOf(this.layout, this.mass(mayHold(weighing)), profile)
+    return this.laid.lifts(profile, weighing)
   }
 }
 
-const standing = new WeakMap<Yard, WeakMap<Hive, Map<string, HiveIn>>>()
+const judged = new WeakMap<LaidHive, Map<string, HiveIn>>()
+
+function judgedBy(laid: LaidHive, look: Look): HiveIn {
+  let looks = judged.get(laid)
+  if (!looks) judged.set(laid, (looks = new Map()))
+  const key = `${look.today ?? ''} ${look.planned ?? false}`
+  let found = looks.get(key)
+  if (!found) looks.set(key, (found = new HiveIn(laid, look)))
+  return found
+}
 
 /**
  * The one door to a hive as it stands in a yard of today or of the past.
  * @param look what is due by a day is judged only where the day is given
  */
 export function hiveIn(yard: Yard, hive: Hive, look: Look = {}): HiveIn {
-  let ofYard = standing.get(yard)
-  if (!ofYard) standing.set(yard, (ofYard = new WeakMap()))
-  let looks = ofYard.get(hive)
-  if (!looks) ofYard.set(hive, (looks = new Map()))
-  const key = `${look.today ?? ''} ${look.planned ?? false}`
-  let found = looks.get(key)
-  if (!found) looks.set(key, (found = new HiveIn(yard, hive, look, partsById(yard))))
-  return found
+  return judgedBy(laidIn(yard, hive), look)
 }
-
-const planned = new WeakMap<Yard, WeakMap<PlannedStage, HiveIn>>()
 
 /** The same door to a hive as it is planned for a stage. */
 export function plannedHiveIn(yard: Yard, plan: PlannedStage): HiveIn {
-  let ofYard = planned.get(yard)
-  if (!ofYard) planned.set(yard, (ofYard = new WeakMap()))
-  let found = ofYard.get(plan)
-  if (!found)
-    ofYard.set(plan, (found = new HiveIn(yard, plan.hive, { planned: true }, partsWith(partsById(yard), plan))))
-  return found
+  return judgedBy(plannedLaidIn(yard, plan), { planned: true })
+}
+
+/** The same door to a hive at a stage: as it stands where that is its own, else as it is planned. */
+export function hiveAt(yard: Yard, hive: Hive, stage: Stage): HiveIn {
+  const plan = stage === hive.stage ? undefined : writeHive(yard, hive, [stage]).stages.get(stage)
+  return plan ? plannedHiveIn(yard, plan) : hiveIn(yard, hive)
 }

@@ -1,7 +1,7 @@
 import type { Page } from 'playwright-core'
 import { randomUUID } from 'node:crypto'
 import { mkdirSync } from 'node:fs'
-import { launchBrowser, openPage } from './lib/browser'
+import { choose, launchBrowser, openPage, chooseYard } from './lib/browser'
 import { startServer } from './lib/server'
 
 const FOLDER = 'docs/screenshots'
@@ -72,40 +72,27 @@ async function takePictures(): Promise<void> {
 async function benchPictures({ url, desk, shot, bench }: Studio): Promise<void> {
   await desk.goto(url)
   await desk.waitForSelector('[data-hive="Flannel"]')
+  await desk.getByTestId('close-hints').click()
   await shot(desk, 'row')
   await bench(desk, 'calico')
   await desk.locator('[data-mm="15.875"] .press').click()
   await shot(desk, 'bench-along')
-  await bench(desk, 'twill')
-  await desk.keyboard.press('x')
-  await shot(desk, 'bench-across')
-
-  await bench(desk, 'corduroy')
-  await desk.locator('[data-stage="winter"]').click()
-  await shot(desk, 'plan')
 }
 
 async function tablePictures({ url, desk, shot }: Studio): Promise<void> {
   await desk.goto(`${url}/fit`)
-  await desk.getByTestId('yard-choice').selectOption({ label: 'Kiln Bank' })
+  await chooseYard(desk, 'Kiln Bank')
   await desk.locator('[data-cell="frame-langstroth-medium|box-langstroth-deep"]').click()
   await shot(desk, 'fit')
-  await desk.locator('[data-mode="rooms"]').click()
-  await shot(desk, 'rooms')
-  await desk.goto(`${url}/sources`)
-  await desk.getByTestId('source-search').fill('rim depth')
-  await desk.locator('[data-figure="crown-langstroth.rimDepth"]').getByRole('button', { name: 'Change' }).click()
-  await desk.getByTestId('own-figure').fill('6 mm')
-  await shot(desk, 'sources')
   await desk.goto(`${url}/shed`)
-  await desk.locator('[data-shed-row="box-langstroth-medium"]').getByRole('button', { name: 'Each part' }).click()
+  await desk.getByTestId('shelves').waitFor()
   await shot(desk, 'shed')
 }
 
 async function framePictures({ url, desk, shot }: Studio): Promise<void> {
   const box = async (page: Page, yard: string, name: string) => {
     await page.goto(`${url}/frames`)
-    await page.getByTestId('yard-choice').selectOption({ label: yard })
+    await chooseYard(page, yard)
     await page.locator('.box', { hasText: name }).first().click()
     await page.waitForSelector('[data-frame]')
   }
@@ -113,32 +100,40 @@ async function framePictures({ url, desk, shot }: Studio): Promise<void> {
   await desk.locator('[data-frame]').nth(4).click()
   await shot(desk, 'frames')
   await desk.goto(`${url}/build`)
-  await desk.getByTestId('build-what').selectOption('box-langstroth-deep')
-  await desk.getByTestId('build-corner').selectOption('finger')
+  await choose(desk, 'build-what', 'Langstroth deep')
+  await choose(desk, 'build-corner', /finger/i)
   await shot(desk, 'build')
 }
 
-async function weightPictures({ url, desk, shot, bench }: Studio): Promise<void> {
+async function weightPictures({ url, desk, shot }: Studio): Promise<void> {
   await weighCalico(url)
   await desk.goto(`${url}/lift/${encodeURIComponent('corduroy/0')}`)
   await desk.locator('[data-lift]').last().click()
   await shot(desk, 'lift')
+  await desk.locator('[data-mode="lighter"]').click()
+  await desk.getByTestId('plane').waitFor()
+  await shot(desk, 'lighter')
+  await desk.locator('[data-mode="standing"]').click()
+  await desk.getByTestId('tipping').waitFor()
+  await shot(desk, 'standing')
   await desk.goto(`${url}/lift/${encodeURIComponent('calico/0')}`)
   await desk.locator('[data-mode="weigh"]').click()
   await desk.locator('[data-testid="weigh-chart"] canvas').waitFor()
   await shot(desk, 'weigh')
-  await bench(desk, 'corduroy')
-  await desk.keyboard.press('w')
-  await shot(desk, 'bench-weights')
-  await desk.keyboard.press('w')
 }
 
 async function yearPictures({ url, desk, phone, shot }: Studio): Promise<void> {
   await desk.goto(`${url}/year`)
-  await desk.getByTestId('yard-choice').selectOption({ label: 'Kiln Bank' })
+  await chooseYard(desk, 'Kiln Bank')
   await desk.locator('[data-stage="winter"]').click()
   await desk.locator('[data-planned="Corduroy"]').click()
   await shot(desk, 'year')
+  await desk.locator('[data-mode="keeping"]').click()
+  await desk.locator('[data-mode="winter"]').click()
+  await desk.waitForTimeout(2500)
+  await shot(desk, 'ways')
+  await desk.locator('[data-mode="stages"]').click()
+  await desk.locator('[data-planned="Corduroy"]').click()
   await desk.getByTestId('begin-visit').click()
   await desk.getByTestId('tick').click()
   await desk.getByTestId('tick').click()

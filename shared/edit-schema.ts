@@ -1,4 +1,5 @@
 import * as yup from './yup'
+import { FIGURES, figureLimits, figureNamed, isFigure } from '#core/figures'
 import { fieldOf, isOneOf, keysOf } from '#core/plain'
 import { listOf, maybe, moment, oneOf, orNull, record, some, someOf, text } from './fields'
 import { BAND_PRESETS, PLAN_LIMITS, STAGES, type Edit, type EditOf, type WaitingEdit } from '#core/hive'
@@ -8,7 +9,9 @@ import {
   hangingSchema,
   hiveSchema,
   hiveSeasonSchema,
-  lengthSchema,
+  identity,
+  identityOrNone,
+  ownFigureSchema,
   partFieldsSchema,
   partSchema,
   patternSchema,
@@ -75,8 +78,17 @@ const SIMPLE: { readonly [K in Exclude<Edit['kind'], 'batch'>]: yup.ISchema<Edit
   }),
   'set-override': edit('set-override', {
     key: yup.string().strict().required('${path} is missing').max(200),
-    length: orNull(lengthSchema()),
+    length: orNull(ownFigureSchema),
     at: at().optional(),
+  }).test('figure', function ({ key, length }) {
+    const name = typeof key === 'string' ? figureNamed(key) : undefined
+    if (!name || typeof length?.mm !== 'number' || isFigure(name, length.mm)) return true
+    const { least, most } = figureLimits(name)
+    const path = `${this.path ? `${this.path}.` : ''}length.mm`
+    return this.createError({
+      path,
+      message: `${path} cannot be ${FIGURES[name].label}: from ${least} to ${most} ${FIGURES[name].unit}`.trim(),
+    })
   }),
   'set-pattern': edit('set-pattern', {
     patternId: id(),
@@ -142,10 +154,10 @@ const editSchema = editOf(4)
 
 /** What the wire carries for each edit: who made it when, and whether it takes another back. */
 export const submittedEditSchema: yup.ObjectSchema<WaitingEdit> = record({
-  id: id(),
+  id: identity(),
   madeAt: moment(),
   kind: oneOf(['do', 'undo', 'redo']),
-  targetId: yup.string().strict().nullable().optional().max(100),
+  targetId: identityOrNone(),
   edit: editSchema,
 })
 

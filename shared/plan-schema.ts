@@ -58,15 +58,19 @@ import {
 } from '#core/hive'
 
 const IDENTITY_PATTERN = '^(?!new:)[A-Za-z0-9_.:/×-]{1,100}$'
-const identity = () =>
+const spelling = () =>
   yup
     .string()
     .strict()
-    .required('${path} is missing: every yard, hive, part and frame needs an identity')
     .matches(
       new RegExp(IDENTITY_PATTERN, 'u'),
       '${path} is not an identity: 1 to 100 letters, digits or the signs _ . : / - ×',
     )
+/** The name of a thing that is stored: short, and of signs that every store and address keeps apart. */
+export const identity = () =>
+  spelling().required('${path} is missing: every yard, hive, part and frame needs an identity')
+/** The same where it may be left out or null. */
+export const identityOrNone = () => spelling().nullable().optional()
 const whole = (min: number, max: number) =>
   yup
     .number()
@@ -84,7 +88,6 @@ const decimal = (min: number, max: number) =>
     .max(max, '${path} is above ${max}')
 
 const source = record({ mark: oneOf(['P', 'C', 'M', 'measured', 'own']), text: text(300) })
-export const lengthSchema = () => length
 const length: yup.ObjectSchema<Length> = record({
   mm: decimal(-1000, 3000),
   plusMinusMm: decimal(0, 100),
@@ -376,7 +379,9 @@ export const hangingSchema: yup.ObjectSchema<HangingPattern> = record({
   ...recordOf(HANGING_DIMENSIONS, () => length),
 })
 
-const overrideSchema: yup.ObjectSchema<Override> = record({ key: text(200, 1), length })
+/** A figure in its own unit: cells of a brood nest are more than any length. */
+export const ownFigureSchema: yup.ObjectSchema<Length> = length.shape({ mm: decimal(-1000, 300_000) })
+const overrideSchema: yup.ObjectSchema<Override> = record({ key: text(200, 1), length: ownFigureSchema })
 
 export const yardSchema: yup.ObjectSchema<Yard> = record({
   id: identity(),

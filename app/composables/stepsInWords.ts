@@ -1,7 +1,6 @@
 import { catalogueOf } from '#core/catalogue'
-import { partsById } from '#core/geometry'
-import type { Yard } from '#core/hive'
-import { COOL_MARITIME, daysToWinter, type HiveChangeover } from '#core/season'
+import type { Part, Yard } from '#core/hive'
+import { daysToWinter, yearOf, type HiveChangeover } from '#core/season'
 import { stepOfVisitInWords, type Reader, type StepWords } from '#core/wording'
 import { hiveIn } from '#core/hive-in'
 
@@ -9,14 +8,14 @@ import { hiveIn } from '#core/hive-in'
 export function stepsInWords(yard: Yard, changeover: HiveChangeover, reader: Reader): StepWords[] {
   const catalogue = catalogueOf(yard)
   const standing = yard.hives.find(({ id }) => id === changeover.hiveId)
-  const parts = partsById(yard)
+  const known = standing && hiveIn(yard, standing)
   const to = {
     toStage: changeover.toStage,
     catalogue,
-    parts,
-    names: standing ? hiveIn(yard, standing).names(reader.vocabulary) : new Map<string, string>(),
+    parts: known?.parts ?? new Map<string, Part>(),
+    names: known?.names(reader.vocabulary) ?? new Map<string, string>(),
     roleOf: (id: string) => standing?.stack.find(({ partId }) => partId === id)?.role,
-    beforeWinterDays: daysToWinter(new Date().toISOString().slice(5, 10), yard.season?.calendar ?? COOL_MARITIME),
+    beforeWinterDays: daysToWinter(new Date().toISOString().slice(5, 10), yearOf(yard)),
   }
   // On paper the how stands with the cautions, to be read before the box is opened.
   return changeover.steps

@@ -1,9 +1,8 @@
 import { useEventListener } from '@vueuse/core'
 import { focusPart } from '~/composables/focusPart'
 import { useBench } from '~/stores/bench'
-import { usePreferences } from '~/stores/preferences'
 import { useWeighing } from '~/stores/weighing'
-import { historyKey, keysRest } from './historyKey'
+import { keysRest } from './useShellKeys'
 
 export interface BenchActions {
   /** The n-th stage of the year as it is planned; 0 for what stands now. */
@@ -11,7 +10,6 @@ export interface BenchActions {
   readonly add: () => void
   readonly swap: () => void
   readonly nextGap: () => void
-  readonly help: () => void
   readonly frames: () => void
   readonly turn: () => void
   readonly move: (by: 1 | -1) => void
@@ -37,7 +35,7 @@ export function useBenchKeys(actions: BenchActions): void {
   }
 
   useEventListener(window, 'keydown', (event: KeyboardEvent) => {
-    if (keysRest(event) || historyKey(event, bench.yard?.id) || event.ctrlKey || event.metaKey) return
+    if (keysRest(event) || event.ctrlKey || event.metaKey) return
     const onButton = elementOf(event)?.closest('button, a') != null
     if (event.key === 'Enter' && onButton) return
     const done = bench.hand ? inHand(event.key) : chosen(event) || atRest(event.key, actions)
@@ -86,7 +84,7 @@ function atRest(key: string, actions: BenchActions): boolean {
     case 'f':
       actions.frames()
       return true
-    case 'g':
+    case 'n':
       actions.nextGap()
       return true
     case 'x':
@@ -94,12 +92,6 @@ function atRest(key: string, actions: BenchActions): boolean {
       return true
     case 'w':
       useWeighing().shown = !useWeighing().shown
-      return true
-    case 'u':
-      usePreferences().toggleUnits()
-      return true
-    case '?':
-      actions.help()
       return true
     case 'Delete':
     case 'Backspace':

@@ -1,20 +1,14 @@
 import { useEventListener } from '@vueuse/core'
 import { inOrder } from '#core/hive'
 import { useFrames } from '~/stores/frames'
-import { usePreferences } from '~/stores/preferences'
-import { historyKey, keysRest } from './historyKey'
+import { keysRest } from './useShellKeys'
 
 /** The keys of a box from above. */
-export function useFrameKeys(actions: {
-  readonly help: () => void
-  readonly add: () => void
-  readonly back: () => void
-}): void {
+export function useFrameKeys(actions: { readonly add: () => void; readonly back: () => void }): void {
   const frames = useFrames()
-  const preferences = usePreferences()
 
   useEventListener(window, 'keydown', (event: KeyboardEvent) => {
-    if (keysRest(event) || historyKey(event, frames.yard?.id) || event.ctrlKey || event.metaKey) return
+    if (keysRest(event) || event.ctrlKey || event.metaKey) return
     if (done(event)) event.preventDefault()
   })
 
@@ -34,12 +28,6 @@ export function useFrameKeys(actions: {
         return true
       case 'a':
         actions.add()
-        return true
-      case 'u':
-        preferences.toggleUnits()
-        return true
-      case '?':
-        actions.help()
         return true
       case 'Delete':
       case 'Backspace':

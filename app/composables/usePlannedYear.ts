@@ -4,7 +4,7 @@ import type { Yard } from '#core/hive'
 import type { LiftProfile } from '#core/lifting'
 import type { PlannedYear } from '~/workers/plan-yard'
 import { afterDrawing } from './useInTurn'
-import { openDoor } from './useYardGrades'
+import { openDoor } from './useVerdicts'
 
 /** What has come so far is shown again no oftener than this. */
 const SHOW_EVERY_MS = 250

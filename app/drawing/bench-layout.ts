@@ -1,3 +1,4 @@
+import { MM_PER_INCH, type UnitSystem } from '#core/units'
 import type { Assessment } from '#core/assess'
 import type { JudgedGap } from '#core/checks'
 import { gapKey, type PlacedPart } from '#core/geometry'
@@ -44,7 +45,7 @@ export interface Zoom {
   readonly y: number
 }
 
-const ROOM = { wide: { staff: 44, names: 152, callouts: 232 }, narrow: { staff: 42, names: 0, callouts: 122 } }
+const ROOM = { wide: { staff: 54, names: 148, callouts: 232 }, narrow: { staff: 42, names: 0, callouts: 122 } }
 const FULL_PX = 56
 const SHORT_PX = 25
 const NARROW_PX = 40
@@ -61,6 +62,7 @@ export function layOutBench(
   zoom: Zoom,
   selectedGap: string | null,
   narrow: boolean,
+  units: UnitSystem = 'mm',
 ): BenchLayout {
   const room = narrow ? ROOM.narrow : ROOM.wide
   const parts = assessment.layout.parts
@@ -86,7 +88,7 @@ export function layOutBench(
     calloutX: size.width - room.callouts,
     nameX: room.staff + room.names - 8,
     staffX: room.staff - 4,
-    staffMm: staffMarks(heightMm, scale),
+    staffMm: staffMarks(heightMm, scale, units),
   }
 }
 
@@ -148,8 +150,10 @@ function calloutsOf(
   })
 }
 
-function staffMarks(heightMm: number, scale: number): number[] {
-  const step = [50, 100, 200, 500].find((mm) => mm * scale >= 34) ?? 1000
+/** Marks at round figures of the unit: every 100 mm, every 4 in, or whatever can be read at this scale. */
+export function staffMarks(heightMm: number, scale: number, units: UnitSystem): number[] {
+  const steps = units === 'mm' ? [50, 100, 200, 500, 1000] : [2, 4, 8, 16, 40].map((inches) => inches * MM_PER_INCH)
+  const step = steps.find((mm) => mm * scale >= 34) ?? steps.at(-1)!
   return Array.from({ length: Math.floor(heightMm / step) + 1 }, (_, i) => i * step)
 }
 

@@ -1,7 +1,7 @@
 import type { HangingPattern } from '#core/catalogue'
 import type { FitBox, FrameFit, Seat } from '#core/fit'
 import { SIDES, facesOf, type Side } from '#core/geometry'
-import type { Rect } from '#core/parts'
+import { boundsOf, hungFromAbove, shapeOf, type Rect } from '#core/parts'
 
 /** A figure on a drawing: a stitched line between two points with its text. */
 export interface DimensionLine {
@@ -19,46 +19,40 @@ export interface Outline {
   readonly look: 'lower' | 'upper' | 'hole' | 'frame'
 }
 
-/** A box from above with one frame in it: the rings, the top bar, and where each figure is. mm, y across the frames. */
+/**
+ * A box from above with one frame in it, and that frame's end bars drawn beside its top bar: the bodies of both, lower
+ * ones first, and where each figure is. mm, y across the frames.
+ */
 export function frameFromAbove(
   box: FitBox,
   frame: HangingPattern,
   fit: FrameFit,
 ): { outlines: Outline[]; dimensions: DimensionLine[] } {
-  const { dimensions } = box.resolved
-  const [length, width] = [dimensions.outsideLength!.mm / 2, dimensions.outsideWidth!.mm / 2]
-  const [inside, insideWidth, rest] = [
-    dimensions.insideLength!.mm / 2,
-    dimensions.insideWidth!.mm / 2,
-    dimensions.restToRest!.mm / 2,
-  ]
-  const bar = frame.topBarLength.mm / 2
-  const rect = (x: number, y: number): Rect => ({ x0: -x, x1: x, y0: -y, y1: y })
+  const shell = [...shapeOf(box.resolved).solids].sort((a, b) => a.to.mm - b.to.mm).map(({ rect }) => rect)
+  const { body, endBars, lugs } = hungFromAbove(frame, 0, undefined)
+  const [topBar, over] = [boundsOf([...lugs, body]), boundsOf([...endBars, body])]
+  const beside = topBar.y1 + 34
+  const rightOf = (edge: (rect: Rect) => number) => Math.min(...shell.map(edge).filter((x) => x > 0))
   return {
     outlines: [
-      { rect: rect(length, width), look: 'lower' },
-      { rect: rect(rest, insideWidth), look: 'hole' },
-      { rect: rect(inside, insideWidth), look: 'hole' },
-      { rect: { x0: -bar, x1: bar, y0: -frame.topBarWidth.mm / 2, y1: frame.topBarWidth.mm / 2 }, look: 'frame' },
-      {
-        rect: {
-          x0: -frame.lengthOverEndBars.mm / 2,
-          x1: frame.lengthOverEndBars.mm / 2,
-          y0: frame.topBarWidth.mm / 2 + 34,
-          y1: frame.topBarWidth.mm / 2 + 44,
-        },
-        look: 'frame',
-      },
+      ...shell.map((rect): Outline => ({ rect, look: 'lower' })),
+      { rect: topBar, look: 'frame' },
+      { rect: { ...over, y0: beside, y1: beside + 10 }, look: 'frame' },
     ],
-    dimensions: frameDimensions(frame, fit, { inside, rest, bar }),
+    dimensions: frameDimensions(fit, {
+      inside: rightOf(({ x0 }) => x0),
+      rest: Math.max(...shell.map(({ x0 }) => x0)),
+      bar: topBar.x1,
+      end: over.x1,
+      beside: beside + 5,
+    }),
   }
 }
 
 /** Where each figure of the fit is, in half lengths from the middle. */
 function frameDimensions(
-  frame: HangingPattern,
   fit: FrameFit,
-  { inside, rest, bar }: { readonly inside: number; readonly rest: number; readonly bar: number },
+  { inside, rest, bar, end, beside }: Readonly<Record<'inside' | 'rest' | 'bar' | 'end' | 'beside', number>>,
 ): DimensionLine[] {
   const { lugBearing, endGap, topBarPlay } = fit.clearances
   return [
@@ -81,10 +75,10 @@ function frameDimensions(
       bad: fit.reason === 'top-bar-too-long',
     },
     {
-      x1: frame.lengthOverEndBars.mm / 2,
-      y1: frame.topBarWidth.mm / 2 + 39,
+      x1: end,
+      y1: beside,
       x2: inside,
-      y2: frame.topBarWidth.mm / 2 + 39,
+      y2: beside,
       mm: endGap.mm,
       label: 'end bar to wall',
       bad: fit.reason === 'between-walls' || fit.reason === 'end-gap',

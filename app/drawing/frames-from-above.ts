@@ -1,4 +1,13 @@
-import { dimensionMm, isFrame, isFrameFeeder, type Across, type HungComb, type ResolvedPart } from '#core/parts'
+import {
+  dimensionMm,
+  hungFromAbove,
+  isFrame,
+  isFrameFeeder,
+  type Across,
+  type HungComb,
+  type Rect,
+  type ResolvedPart,
+} from '#core/parts'
 
 /** A rectangle of the screen. */
 interface Area {
@@ -97,19 +106,13 @@ export function hungDrawings(across: Across, combs: readonly HungComb[], scale: 
   const byId = new Map(combs.map((comb) => [comb.contentId, comb]))
   return across.places.map(({ content, pattern, centreMm }) => {
     const comb = byId.get(content.id)
-    const thickness = (pattern.thickness ?? pattern.spacing).mm
-    const [near, far] = comb ? [comb.nearMm, comb.farMm] : [thickness / 2, thickness / 2]
-    const half = pattern.lengthOverEndBars.mm / 2
-    const end = pattern.endBarThickness.mm
-    const area = (x0: number, x1: number, y0: number, y1: number): Area => ({
+    const area = ({ x0, x1, y0, y1 }: Rect): Area => ({
       x: scale.xOf(x0),
       y: scale.yOf(y0),
       width: Math.max(0.5, scale.xOf(x1) - scale.xOf(x0)),
       height: Math.max(0.8, (y1 - y0) * scale.pxPerMm),
     })
-    const takes = pattern.spacing.mm / 2
-    const lug = pattern.topBarWidth.mm / 2
-    const shoulder = isFrame({ pattern }) ? takes : Math.min(takes, thickness / 2)
+    const { body, endBars, lugs, taken } = hungFromAbove(pattern, centreMm, comb)
     return {
       id: content.id,
       place: content.place,
@@ -117,20 +120,10 @@ export function hungDrawings(across: Across, combs: readonly HungComb[], scale: 
       look: isFrameFeeder({ pattern }) ? 'syrup' : 'timber',
       centreMm,
       comb,
-      body: isFrame({ pattern })
-        ? area(-half + end, half - end, centreMm - near, centreMm + far)
-        : area(-half, half, centreMm - near, centreMm + far),
-      endBars: isFrame({ pattern })
-        ? [
-            area(-half, -half + end, centreMm - shoulder, centreMm + shoulder),
-            area(half - end, half, centreMm - shoulder, centreMm + shoulder),
-          ]
-        : [],
-      lugs: [
-        area(-pattern.topBarLength.mm / 2, -half, centreMm - lug, centreMm + lug),
-        area(half, pattern.topBarLength.mm / 2, centreMm - lug, centreMm + lug),
-      ],
-      taken: area(-pattern.topBarLength.mm / 2, pattern.topBarLength.mm / 2, centreMm - takes, centreMm + takes),
+      body: area(body),
+      endBars: endBars.map(area),
+      lugs: lugs.map(area),
+      taken: area(taken),
     }
   })
 }

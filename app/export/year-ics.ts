@@ -1,12 +1,11 @@
 import ical, { ICalCalendarMethod } from 'ical-generator'
-import type { Calendar } from '#core/hive'
-import { cautionsOfStage, marksOf, stagesOfYear, type CalendarMark } from '#core/season'
+import { cautionsOfStage, marksOf, stagesOfYear, type CalendarMark, type YardYear } from '#core/season'
 import { cautionInWords, stageWord, type Reader } from '#core/wording'
 
 /** What stands in the calendar beside the stages. */
 const MARKS: Readonly<Record<CalendarMark['kind'], { readonly summary: string; readonly text: string }>> = {
   'mite-count': { summary: 'count mites', text: 'A count each month; treat only with what is allowed, by the label.' },
-  'winter-bees': { summary: 'winter bees are raised', text: 'Mites must be few before these eight weeks begin.' },
+  'winter-bees': { summary: 'winter bees are raised', text: 'Mites must be few before they are raised.' },
 }
 
 /** The first such day on or after another: `2026-11-25` and `05-20` give `2027-05-20`. */
@@ -25,7 +24,7 @@ const dayAfter = (day: string, days: number) =>
  */
 export function yearAsCalendar(
   yard: { readonly id: string; readonly name: string },
-  calendar: Calendar,
+  year: YardYear,
   today: string,
   notes: ReadonlyMap<string, string> = new Map(),
   reader: Reader = { vocabulary: 'british', units: 'mm' },
@@ -50,7 +49,7 @@ export function yearAsCalendar(
       floating: false,
     })
   }
-  stagesOfYear(calendar).forEach(({ stage, from, days }, i) =>
+  stagesOfYear(year).forEach(({ stage, from, days }, i) =>
     add(
       `${stage}-${i}`,
       from,
@@ -61,7 +60,7 @@ export function yearAsCalendar(
         .join('\n'),
     ),
   )
-  for (const { kind, from, days } of marksOf(calendar))
+  for (const { kind, from, days } of marksOf(year))
     add(`${kind}-${from}`, from, days, `${name}: ${MARKS[kind].summary}`, MARKS[kind].text)
   return file.toString()
 }

@@ -105,35 +105,33 @@ useHead({ title: 'Build – Duvet' })
 </script>
 
 <template>
-  <ShellPage title="Build" :yard-id="view.yard?.id">
+  <ShellPage title="Build">
     <div class="columns">
       <form class="choices" @submit.prevent>
         <label
           >What to make
-          <select v-model="chosen" data-testid="build-what">
-            <optgroup label="Frames and boards that hang">
-              <option v-for="one in frames" :key="one.id" :value="one.id">{{ name(one.label) }}</option>
-            </optgroup>
-            <optgroup label="Boxes">
-              <option v-for="one in boxes" :key="one.id" :value="one.id">
-                {{ name(one.resolved.pattern!.label) }}
-              </option>
-            </optgroup>
-          </select>
+          <ElSelect v-model="chosen" data-testid="build-what" filterable>
+            <ElOptionGroup label="Frames and boards that hang">
+              <ElOption v-for="one in frames" :key="one.id" :value="one.id" :label="name(one.label)" />
+            </ElOptionGroup>
+            <ElOptionGroup label="Boxes">
+              <ElOption v-for="one in boxes" :key="one.id" :value="one.id" :label="name(one.resolved.pattern!.label)" />
+            </ElOptionGroup>
+          </ElSelect>
         </label>
-        <label>How many <input v-model="count" type="text" inputmode="numeric" data-testid="build-count" /></label>
+        <label>How many <ElInput v-model="count" inputmode="numeric" data-testid="build-count" /></label>
         <label v-if="!box && isFramePattern(frame)"
           >Foundation
-          <select v-model="foundation" data-testid="build-foundation">
-            <option v-for="(word, kind) in FOUNDATION_WORDS" :key="kind" :value="kind">{{ capital(word) }}</option>
-          </select>
+          <ElSelect v-model="foundation" data-testid="build-foundation">
+            <ElOption v-for="(word, kind) in FOUNDATION_WORDS" :key="kind" :value="kind" :label="capital(word)" />
+          </ElSelect>
         </label>
         <template v-if="box">
           <label v-if="!isBuiltUp(box)"
             >Corners
-            <select v-model="corner" data-testid="build-corner">
-              <option v-for="one in CORNERS" :key="one" :value="one">{{ capital(CORNER_WORDS[one]) }}</option>
-            </select>
+            <ElSelect v-model="corner" data-testid="build-corner">
+              <ElOption v-for="one in CORNERS" :key="one" :value="one" :label="capital(CORNER_WORDS[one])" />
+            </ElSelect>
           </label>
           <BuildLengthField
             v-model="boardLength"
@@ -151,25 +149,13 @@ useHead({ title: 'Build – Duvet' })
         </template>
         <p v-if="problem" class="wrong" role="alert">{{ problem }}</p>
         <div class="save" role="group" aria-label="Take it along">
-          <button
-            class="plain-button filled"
-            type="button"
-            data-testid="print"
-            :disabled="!sheet || printing"
-            @click="print"
-          >
+          <ElButton type="primary" data-testid="print" :disabled="!sheet || printing" @click="print">
             {{ printing ? 'Setting the sheet…' : 'Print (PDF)' }}
-          </button>
+          </ElButton>
           <template v-if="box">
-            <button class="plain-button" type="button" data-testid="save-csv" :disabled="!sheet" @click="saveCsv">
-              Cut list (CSV)
-            </button>
-            <button class="plain-button" type="button" data-testid="save-dxf" :disabled="!sheet" @click="saveDxf">
-              Boards (DXF)
-            </button>
-            <button class="plain-button" type="button" data-testid="save-svg" :disabled="!sheet" @click="saveSvg">
-              Boards (SVG)
-            </button>
+            <ElButton data-testid="save-csv" :disabled="!sheet" @click="saveCsv"> Cut list (CSV) </ElButton>
+            <ElButton data-testid="save-dxf" :disabled="!sheet" @click="saveDxf"> Boards (DXF) </ElButton>
+            <ElButton data-testid="save-svg" :disabled="!sheet" @click="saveSvg"> Boards (SVG) </ElButton>
           </template>
         </div>
         <p v-if="failed" class="wrong" role="alert">{{ failed }}</p>
@@ -199,16 +185,6 @@ label {
   display: flex;
   flex-direction: column;
   font-size: 14px;
-}
-
-input {
-  min-height: 40px;
-  padding: 0 8px;
-  border: 1px solid var(--indigo);
-  border-radius: 7px;
-  background: #fff;
-  font: inherit;
-  font-size: 15px;
 }
 
 .save {

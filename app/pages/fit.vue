@@ -11,7 +11,12 @@ import { boxFitLine, capital, frameFitLine, frameFitShort, inWords, seatWord, ve
 
 const view = useView()
 const preferences = usePreferences()
-const mode = ref<'frames' | 'boxes' | 'rooms'>('frames')
+const MODES = [
+  ['frames', 'Frames in boxes'],
+  ['boxes', 'Boxes on boxes'],
+  ['rooms', 'Room'],
+] as const
+const mode = useInAddress('see', modeOf(MODES), 'frames')
 const filter = ref<'owned' | 'all' | Pattern['format']>('owned')
 const chosen = ref<readonly [string, string] | null>(null)
 watch([mode, filter], () => {
@@ -73,7 +78,9 @@ const nameOf = ({ resolved, alike = 1 }: FitBox & { readonly alike?: number }) =
   const name = capital(resolved.part.name ?? inWords(resolved.pattern!.label, preferences.vocabulary))
   return resolved.part.measured ? `${name}, measured${alike > 1 ? ` (${alike} alike)` : ''}` : name
 }
-const columns = computed(() => lowers.value.map((box) => ({ id: box.id, name: nameOf(box) })))
+const columns = computed(() =>
+  lowers.value.map((box) => ({ id: box.id, name: nameOf(box), pattern: box.resolved.pattern })),
+)
 const figure = (mm: number) => showLength(Math.abs(mm), preferences.units)
 
 function frameCell(fit: FrameFit) {
@@ -132,9 +139,14 @@ const cellAt = computed(() => {
     return cell
   }
 })
+/** A pair always lies over each other: the first one until another is pressed. */
+const laid = computed(() => {
+  const [row, column] = [rows.value[0], columns.value[0]]
+  return chosen.value ?? (row && column ? ([row.id, column.id] as const) : null)
+})
 const pair = computed(() => {
-  if (!chosen.value) return null
-  const [rowId, columnId] = chosen.value
+  if (!laid.value) return null
+  const [rowId, columnId] = laid.value
   const box = lowers.value.find(({ id }) => id === columnId)
   if (!box) return null
   return mode.value === 'frames'
@@ -145,32 +157,16 @@ useHead({ title: 'Fit – Duvet' })
 </script>
 
 <template>
-  <ShellPage title="Fit" fill :yard-id="view.yard?.id">
+  <ShellPage title="Fit" fill>
     <template #bar>
-      <div class="tabs" role="group" aria-label="What to compare">
-        <button
-          v-for="[one, word] in [
-            ['frames', 'Frames in boxes'],
-            ['boxes', 'Boxes on boxes'],
-            ['rooms', 'Room'],
-          ] as const"
-          :key="one"
-          type="button"
-          :aria-pressed="mode === one"
-          :data-mode="one"
-          @click="mode = one"
-        >
-          {{ word }}
-        </button>
-      </div>
-      <ShellYardChoice />
+      <UiModes v-model="mode" :of="MODES" name="What to compare" />
       <label v-if="mode !== 'rooms'"
         >Show
-        <select v-model="filter" data-testid="fit-filter">
-          <option value="owned">what this yard owns</option>
-          <option v-for="format in FORMATS" :key="format" :value="format">{{ FOOTPRINTS[format].name }}</option>
-          <option value="all">everything</option>
-        </select>
+        <ElSelect v-model="filter" data-testid="fit-filter">
+          <ElOption value="owned" label="what this yard owns" />
+          <ElOption v-for="format in FORMATS" :key="format" :value="format" :label="FOOTPRINTS[format].name" />
+          <ElOption value="all" label="everything" />
+        </ElSelect>
       </label>
     </template>
     <FitRooms v-if="mode === 'rooms'" />
@@ -184,13 +180,13 @@ useHead({ title: 'Fit – Duvet' })
           :rows="rows"
           :columns="columns"
           :cell-at="cellAt"
-          :chosen="chosen"
+          :chosen="laid"
           @choose="(row, column) => (chosen = [row, column])"
         >
           <template #corner>{{ mode === 'frames' ? 'this frame in this box' : 'this box on this one' }}</template>
         </FitTable></ShellInTurn
       >
-      <aside>
+      <aside tabindex="0" aria-label="The two laid over each other">
         <FitOverlay v-if="pair && (pair.frame || pair.upper)" :box="pair.box" :frame="pair.frame" :upper="pair.upper" />
         <p v-else class="none">Press a cell: the two are laid over each other here, with every clearance.</p>
       </aside>
@@ -207,8 +203,9 @@ useHead({ title: 'Fit – Duvet' })
 }
 
 aside {
-  flex: none;
-  width: 374px;
+  flex: 1 1 374px;
+  min-width: 374px;
+  max-width: 640px;
   overflow-y: auto;
   border-left: 2px dashed var(--seam);
 }
@@ -226,6 +223,8 @@ aside {
 
   aside {
     width: auto;
+    min-width: 0;
+    max-width: none;
     border: 0;
   }
 }

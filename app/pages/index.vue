@@ -1,88 +1,51 @@
 <script setup lang="ts">
 // The row: all hives of all yards, or three honest starts when there is none.
-import { partsById } from '#core/geometry'
-import {
-  freeName,
-  planOf,
-  planOfHive,
-  withOwnIdentities,
-  type Hive,
-  type Stage,
-  type StartName,
-  type Yard,
-} from '#core/hive'
+import { planOf, planOfHive, STAGES, type Hive, type Stage, type StartName, type Yard } from '#core/hive'
 import type { HiveAction } from '~/components/row/Hive.vue'
 import { download, fileName } from '~/composables/download'
-import { hiveIn } from '#core/hive-in'
+import { tallestMm } from '#core/laid-hive'
+import { LAYOUTS, ORDERS, type RowLook } from '~/composables/useRowOrder'
 import * as deeds from '#core/hive/deeds'
 
 const yards = useYards()
+const view = useView()
 /** One yard with each frame. */
 const drawn = useInTurn(computed(() => yards.yards.length))
-const help = ref(false)
 const adding = ref<string | null>(null)
 const settings = ref<Yard | null>(null)
 const renaming = shallowRef<{ yardId: string; hive: Hive } | null>(null)
 const newYard = ref(false)
-const stage = ref<Stage | null>(null)
+const stage = useInAddress<Stage | null>('stage', oneOfThese(STAGES), null)
+
+const row = useRow()
+const many = useManyHives()
+const order = useInAddress('order', modeOf(ORDERS), 'standing')
+const layout = useInAddress('as', modeOf(LAYOUTS), 'line')
+const grade = useInAddress<RowLook['grade']>('show', oneOfThese(['stop', 'mend', 'watch', 'good'] as const), null)
+const look = computed<RowLook>(() => ({ search: row.search, order: order.value, grade: grade.value }))
+onBeforeUnmount(row.end)
 
 useHead({ title: 'Duvet' })
-const lastYard = ref<string>()
-watch(
-  () => yards.yards,
-  (all) => {
-    lastYard.value ??= all[0]?.id
-  },
-)
-
 /** One scale for every yard: the tallest hive of all fits. Heights only; the findings are worked out where they are seen. */
-const tallestMm = computed(() =>
-  Math.max(
-    900,
-    ...yards.yards.flatMap((yard) => {
-      const parts = partsById(yard)
-      // Hives of the same parts are as tall as each other: a thousand of them need not all be laid out.
-      const known = new Map<string, Hive>()
-      for (const hive of yard.hives) {
-        known.set(
-          hive.stack
-            .map(({ partId, turnedOver }) => {
-              const part = parts.get(partId)
-              return `${part?.patternId}${turnedOver ? '^' : ''}${part?.measured ? JSON.stringify(part.measured) : ''}`
-            })
-            .join(' '),
-          hive,
-        )
-      }
-      return [...known.values()].map((hive) => hiveIn(yard, hive).layout.heightMm)
-    }),
-  ),
-)
+const tallest = computed(() => Math.max(900, ...yards.yards.map(tallestMm)))
 
 async function start(kind: StartName) {
   const yardId = await yards.addYard('My yard')
   const hiveId = yardId && yards.addHive(yardId, kind, 'First hive')
-  if (hiveId) await navigateTo(`/hives/${hiveId}`)
+  if (yardId && hiveId) await navigateTo(hivePath(yardId, hiveId, 'bench'))
 }
 async function add(kind: StartName, name: string) {
-  const hiveId = yards.addHive(adding.value!, kind, name)
+  const yardId = adding.value!
+  const hiveId = yards.addHive(yardId, kind, name)
   adding.value = null
-  if (hiveId) await navigateTo(`/hives/${hiveId}`)
+  if (hiveId) await navigateTo(hivePath(yardId, hiveId, 'bench'))
 }
 function act(yard: Yard, hive: Hive, action: HiveAction) {
-  lastYard.value = yard.id
+  view.chosen = yard.id
   if (action === 'export') download(`${fileName(hive.name)}.json`, planText(planOfHive(yard, hive)), 'application/json')
   else if (action === 'rename') renaming.value = { yardId: yard.id, hive }
-  else if (action === 'remove') yards.perform(yard.id, deeds.removeHive(hive))
-  else copy(yard, hive)
-}
-function copy(yard: Yard, hive: Hive) {
-  const twin = withOwnIdentities({ ...yard, ...planOfHive(yard, hive).yards[0]! }, yard.name, () => crypto.randomUUID())
-  const name = freeName(hive.name, new Set(yard.hives.map((other) => other.name)))
-  yards.perform(
-    yard.id,
-    deeds.addHive(yard, { ...twin.hives[0]!, name }, twin.parts, yard.hives.findIndex(({ id }) => id === hive.id) + 1),
-  )
+  else if (action === 'remove') many.remove([{ yard, hives: [hive] }])
+  else many.copy([{ yard, hives: [hive] }], { count: 1, names: '*', withHistory: true })
 }
 function planText(plan: ReturnType<typeof planOf>) {
   return `${JSON.stringify(plan, null, 1)}\n`
@@ -100,79 +63,72 @@ function rename(name: string) {
 }
 async function addYard(name: string) {
   newYard.value = false
-  lastYard.value = await yards.addYard(name)
+  const id = await yards.addYard(name)
+  if (id) view.chosen = id
 }
 
 function openAdding(yard: Yard): void {
   adding.value = yard.id
-  lastYard.value = yard.id
+  view.chosen = yard.id
 }
 
 function openSettings(yard: Yard): void {
   settings.value = yard
-  lastYard.value = yard.id
+  view.chosen = yard.id
 }
 </script>
 
 <template>
   <div>
-    <ShellHeader :yard-id="lastYard" @help="help = true" />
     <main v-if="yards.loaded">
       <h1 class="visually-hidden">The row of hives</h1>
       <template v-if="yards.yards.length === 0">
         <RowStarts @start="start" />
         <p v-if="yards.removed.length > 0" class="foot">
-          <button
-            v-for="yard in yards.removed"
-            :key="yard.id"
-            class="plain-button"
-            type="button"
-            @click="yards.bringBack(yard.id)"
-          >
+          <ElButton v-for="yard in yards.removed" :key="yard.id" @click="yards.bringBack(yard.id)">
             Bring back {{ yard.name }}
-          </button>
+          </ElButton>
         </p>
       </template>
       <template v-else>
+        <RowHints />
+        <RowExamples />
+        <RowBar v-model:order="order" v-model:layout="layout" :planned="stage !== null" />
         <RowYard
           v-for="yard in yards.yards.slice(0, drawn)"
           :key="yard.id"
           :yard="yard"
-          :tallest-mm="tallestMm"
+          :tallest-mm="tallest"
           :stage="stage"
+          :look="look"
+          :layout="layout"
+          @grade="grade = $event"
           @add="openAdding(yard)"
           @settings="openSettings(yard)"
           @export-yard="exportYard(yard)"
           @act="(hive: Hive, action: HiveAction) => act(yard, hive, action)"
         />
+        <LazyRowPicked v-if="row.picking" />
         <RowYearStrip
-          v-if="drawn >= yards.yards.length && yards.yards.some(({ hives }) => hives.length > 0)"
+          v-else-if="drawn >= yards.yards.length && yards.yards.some(({ hives }) => hives.length > 0)"
           :yards="yards.yards"
           :chosen="stage"
           @choose="stage = $event"
         />
         <footer class="foot">
-          <button class="plain-button" type="button" @click="newYard = true">New yard</button>
+          <ElButton @click="newYard = true">New yard</ElButton>
           <RowImport />
-          <button
-            v-for="yard in yards.removed"
-            :key="yard.id"
-            class="plain-button"
-            type="button"
-            @click="yards.bringBack(yard.id)"
-          >
+          <ElButton v-for="yard in yards.removed" :key="yard.id" @click="yards.bringBack(yard.id)">
             Bring back {{ yard.name }}
-          </button>
-          <button class="plain-button" type="button" data-testid="export-all" @click="exportAll">
-            Save everything as a plan file
-          </button>
+          </ElButton>
+          <ElButton data-testid="export-all" @click="exportAll"> Save everything as a plan file </ElButton>
         </footer>
       </template>
     </main>
     <p v-else class="loading" role="status">Fetching the yards…</p>
-    <RowAddHive v-if="adding" @start="add" @close="adding = null" />
-    <RowYardSettings v-if="settings" :yard="settings" @close="settings = null" />
-    <ShellNaming
+    <LazyRowAddHive v-if="adding" @start="add" @close="adding = null" />
+    <LazyRowYardSettings v-if="settings" :yard="settings" @close="settings = null" />
+    <LazyShellNaming
       v-if="renaming"
       title="Name of this hive"
       :value="renaming.hive.name"
@@ -180,7 +136,7 @@ function openSettings(yard: Yard): void {
       @take="rename"
       @close="renaming = null"
     />
-    <ShellNaming
+    <LazyShellNaming
       v-if="newYard"
       title="Name of the new yard"
       value=""
@@ -188,7 +144,6 @@ function openSettings(yard: Yard): void {
       @take="addYard"
       @close="newYard = false"
     />
-    <ShellHelp v-model="help" />
   </div>
 </template>
 

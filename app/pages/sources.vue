@@ -3,7 +3,7 @@
 import { keysOf } from '#core/plain'
 import { CATALOGUE, FOOTPRINTS, countMarks, figuresOf, type Format } from '#core/catalogue'
 import { bySeverity } from '#core/checks'
-import { FIGURES, figureKey, type Figure } from '#core/figures'
+import { FIGURES, figureKey, figureLimits, figureNamed, isFigure, type Figure } from '#core/figures'
 import { gapsChangedBy, type GapChange } from '#core/effect'
 import type { Edit, Part } from '#core/hive'
 import { LIFT_FIGURES } from '#core/lifting'
@@ -13,8 +13,8 @@ import { capital, dimensionWord, inWords, lengthProblemInWords, severityWord } f
 import { hiveIn } from '#core/hive-in'
 import * as deeds from '#core/hive/deeds'
 
-const PAGE = 120
-const ROWS_A_TURN = 20
+const PAGE = 30
+const ROWS_A_TURN = 15
 const yards = useYards()
 const view = useView()
 const preferences = usePreferences()
@@ -91,7 +91,7 @@ const figureRows = computed<Row[]>(() =>
     }
   }),
 )
-/** Figures inside formulas, the other bands, and masses: shown with their source, not overwritten one by one. */
+/** Timbers, what lifts are judged with, and masses: shown with their source, not overwritten one by one. */
 const fixedRows = computed<Row[]>(() => [
   ...Object.entries(TIMBERS).map(([name, { label, kgPerM3, source }]) => ({
     key: `timber.${name}`,
@@ -159,10 +159,10 @@ function start(row: Row) {
 function typedFor(row: Row): { length: Length } | { problem: string } {
   if (row.unit !== 'mm') {
     const value = Number(text.value.replace(',', '.').replace(/\s/g, ''))
-    const most = 3000 * (row.unit === 'cells' ? 100 : 1)
-    if (text.value.trim() !== '' && Number.isFinite(value) && value > 0 && value <= most)
-      return { length: ownLength(value) }
-    return { problem: `${row.what} is not a figure that can be: type a number, such as ${row.value}.` }
+    const name = figureNamed(row.key)
+    if (text.value.trim() !== '' && name && isFigure(name, value)) return { length: ownLength(value) }
+    const limits = name ? ` from ${figureLimits(name).least} to ${figureLimits(name).most}` : ''
+    return { problem: `${row.what} is not a figure that can be: type a number${limits}, such as ${row.value}.` }
   }
   const limits = { minMm: 0, maxMm: 1000 }
   const read = parseLength(text.value, preferences.units, limits)
@@ -239,12 +239,19 @@ const MARK_WORDS: Record<string, string> = {
   own: 'your own',
 }
 useHead({ title: 'Sources – Duvet' })
+const COLUMNS = columnsFor<Row>(
+  { key: 'what', label: 'What', width: 220, text: ({ what }) => what, by: ({ what }) => what },
+  { key: 'value', label: 'Figure', width: 120 },
+  { key: 'mark', label: 'Mark', width: 60, by: ({ mark }) => mark },
+  { key: 'source', label: 'Source', width: 220, text: ({ source }) => source },
+  { key: 'usedIn', label: 'Used in', width: 160, text: ({ usedIn }) => usedIn, by: ({ usedIn }) => usedIn },
+  { key: 'ways', label: 'Change', unsaid: true, width: 150 },
+)
 </script>
 
 <template>
-  <ShellPage title="Sources" :yard-id="view.yard?.id">
+  <ShellPage title="Sources">
     <template #bar>
-      <ShellYardChoice />
       <label class="search"
         ><span class="visually-hidden">Search</span
         ><ElInput
@@ -255,21 +262,14 @@ useHead({ title: 'Sources – Duvet' })
       /></label>
       <label
         >Show
-        <select v-model="which" data-testid="source-which">
-          <option value="used">what this yard uses</option>
-          <option value="own">your own figures</option>
-          <option value="all">everything</option>
-        </select></label
-      >
-      <button
-        class="plain-button"
-        type="button"
-        :disabled="!view.yard"
-        data-testid="new-pattern"
-        @click="patterning = true"
-      >
+        <ElSelect v-model="which" data-testid="source-which">
+          <ElOption value="used" label="what this yard uses" />
+          <ElOption value="own" label="your own figures" />
+          <ElOption value="all" label="everything" /> </ElSelect
+      ></label>
+      <ElButton :disabled="!view.yard" data-testid="new-pattern" @click="patterning = true">
         A pattern of your own
-      </button>
+      </ElButton>
     </template>
     <div class="content">
       <p class="soft">
@@ -281,80 +281,57 @@ useHead({ title: 'Sources – Duvet' })
         <h2>Your own patterns</h2>
         <p v-for="pattern in ownPatterns" :key="pattern.id">
           {{ inWords(pattern.label, preferences.vocabulary) }}
-          <button class="plain-button quiet" type="button" @click="removePattern(pattern)">Remove</button>
+          <ElButton text @click="removePattern(pattern)">Remove</ElButton>
         </p>
         <p v-if="blocked" class="wrong" role="alert">
           {{ capital(blocked.name) }} is in use: {{ blocked.users.join(', ') }}. Swap or drop those parts first.
-          <button class="plain-button quiet" type="button" @click="blocked = null">All right</button>
+          <ElButton text @click="blocked = null">All right</ElButton>
         </p>
       </section>
       <div class="wide" tabindex="0" role="group" aria-label="Figures and their sources">
-        <table>
-          <thead>
-            <tr>
-              <th scope="col">What</th>
-              <th scope="col">Figure</th>
-              <th scope="col">Mark</th>
-              <th scope="col">Source</th>
-              <th scope="col">Used in</th>
-              <th scope="col"><span class="visually-hidden">Change</span></th>
-            </tr>
-          </thead>
-          <tbody v-for="row in shown.slice(0, turns * ROWS_A_TURN)" :key="row.key" :data-figure="row.key">
-            <tr :class="{ mine: overridden.has(row.key) }">
-              <th scope="row">{{ row.what }}</th>
-              <td class="figure">{{ row.value }}</td>
-              <td>
-                <abbr :title="MARK_WORDS[row.mark]">{{ row.mark }}</abbr>
-              </td>
-              <td class="soft">{{ row.source }}</td>
-              <td class="soft">{{ row.usedIn }}</td>
-              <td class="ways">
-                <button
-                  v-if="overridden.has(row.key)"
-                  class="plain-button quiet"
-                  type="button"
-                  @click="takeBack(row.key)"
-                >
-                  Take back</button
-                ><button
-                  v-if="!row.fixed"
-                  class="plain-button quiet"
-                  type="button"
-                  :disabled="!view.yard"
-                  @click="start(row)"
-                >
-                  Change
-                </button>
-              </td>
-            </tr>
-            <tr v-if="editing === row.key">
-              <td colspan="6">
-                <form class="edit" @submit.prevent="save(row)">
-                  <label
-                    >Your own figure <ElInput v-model="text" :placeholder="row.value" data-testid="own-figure"
-                  /></label>
-                  <button class="plain-button filled" type="submit">Use it</button>
-                  <button class="plain-button quiet" type="button" @click="editing = null">Cancel</button>
-                  <div v-if="changes" class="effect" data-testid="effect">
-                    <b>{{
-                      changes.length === 0
-                        ? 'No gap of this yard changes.'
-                        : `Changes ${changes.length} ${changes.length === 1 ? 'gap' : 'gaps'}:`
-                    }}</b>
-                    <span v-for="(change, i) in changes.slice(0, 6)" :key="i">{{ changeInWords(change) }}</span>
-                  </div>
-                  <p v-if="problem" class="wrong" role="alert">{{ problem }}</p>
-                </form>
-              </td>
-            </tr>
-          </tbody>
-        </table>
+        <UiTable
+          :rows="shown.slice(0, turns * ROWS_A_TURN)"
+          :columns="COLUMNS"
+          :key-of="({ key }) => key"
+          :marked="({ key }) => overridden.has(key)"
+          :open="editing === null ? [] : [editing]"
+        >
+          <template #value="{ row }"
+            ><b class="figure" :data-figure="row.key">{{ row.value }}</b></template
+          >
+          <template #mark="{ row }"
+            ><abbr :title="MARK_WORDS[row.mark]">{{ row.mark }}</abbr></template
+          >
+          <template #ways="{ row }"
+            ><span class="ways"
+              ><ElButton v-if="overridden.has(row.key)" text @click="takeBack(row.key)">Take back</ElButton
+              ><ElButton v-if="!row.fixed" text :disabled="!view.yard" @click="start(row)">Change</ElButton></span
+            ></template
+          >
+          <template #under="{ row }"
+            ><form class="edit" @submit.prevent="save(row)">
+              <label
+                >Your own figure <ElInput v-model="text" :placeholder="row.value" data-testid="own-figure"
+              /></label>
+              <ElButton type="primary" native-type="submit">Use it</ElButton>
+              <ElButton text @click="editing = null">Cancel</ElButton>
+              <div v-if="changes" class="effect" data-testid="effect">
+                <b>{{
+                  changes.length === 0
+                    ? 'No gap of this yard changes.'
+                    : `Changes ${changes.length} ${changes.length === 1 ? 'gap' : 'gaps'}:`
+                }}</b>
+                <span v-for="(change, i) in changes.slice(0, 6)" :key="i">{{ changeInWords(change) }}</span>
+              </div>
+              <p v-if="problem" class="wrong" role="alert">{{ problem }}</p>
+            </form></template
+          >
+        </UiTable>
       </div>
       <p v-if="begun > 0 && found.length === 0" class="soft">Nothing found. Try fewer words, or show everything.</p>
-      <button v-if="begun > 0 && found.length > page * PAGE" class="plain-button" type="button" @click="page++">
+      <ElButton v-if="begun > 0 && found.length > page * PAGE" @click="page++">
         Show more of {{ found.length }}
-      </button>
+      </ElButton>
     </div>
     <SourcesOwnPattern v-if="patterning" @keep="keepPattern" @close="patterning = false" />
   </ShellPage>
@@ -385,28 +362,9 @@ h2 {
   font-size: 16px;
 }
 
-table {
-  width: 100%;
-  margin-top: 10px;
-  border-collapse: collapse;
-}
-
-th,
-td {
-  padding: 4px 8px;
-  border-bottom: 1px solid var(--seam);
-  text-align: left;
-  vertical-align: top;
-}
-
-thead th,
 .soft {
   color: var(--soft-ink);
   font-size: 13.5px;
-  font-weight: 400;
-}
-
-tbody th {
   font-weight: 400;
 }
 
@@ -423,7 +381,7 @@ tbody th {
   white-space: nowrap;
 }
 
-.ways .plain-button {
+.ways .el-button {
   min-height: 34px;
   color: var(--indigo);
 }

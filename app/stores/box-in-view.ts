@@ -1,6 +1,5 @@
 import { defineStore } from 'pinia'
 import { computed, ref, shallowRef } from 'vue'
-import { contextOf } from '#core/assess'
 import { CATALOGUE, catalogueOf } from '#core/catalogue'
 import { gapsOfBox, useOf, type Context, type Finding } from '#core/checks'
 import { assessBox } from '#core/frames'
@@ -30,7 +29,9 @@ export const useBoxInView = defineStore('box-in-view', () => {
     yard.value?.hives.find(({ stack }) => stack.some((placement) => placement.partId === partId.value)),
   )
   const catalogue = computed(() => (yard.value ? catalogueOf(yard.value) : CATALOGUE))
-  const context = computed<Context>(() => (yard.value && hive.value ? contextOf(yard.value, hive.value) : view.context))
+  const context = computed<Context>(() =>
+    yard.value && hive.value ? hiveIn(yard.value, hive.value).context : view.context,
+  )
   const placement = computed<Placement>(
     () =>
       hive.value?.stack.find((one) => one.partId === partId.value) ??

@@ -4,6 +4,7 @@ import { editProblemInWords } from '#core/wording'
 import { useAside } from './aside'
 import { useHeld } from './held'
 import { useSending } from './sending'
+import { useUndone } from './undone'
 
 const makeId = () => crypto.randomUUID()
 
@@ -12,6 +13,7 @@ export const useEdits = defineStore('edits', () => {
   const store = useHeld()
   const sending = useSending()
   const aside = useAside()
+  const undone = useUndone()
 
   /** Makes an edit: at once here, then on the server. False when it does not apply, with the reason as message. */
   function perform(
@@ -34,20 +36,26 @@ export const useEdits = defineStore('edits', () => {
       store.message = editProblemInWords(done.problem)
       return false
     }
+    undone.did = null
     store.hold(yardId, done.held)
     void sending.flush(yardId)
     return true
   }
 
-  function undo(yardId: string): Edit | undefined {
+  /** Takes the last step back, or makes it again, and tells what it was and when it was made. */
+  function turnBack(yardId: string, how: 'undo' | 'redo'): void {
+    const step = store.historyOf(yardId)[how].at(-1)
+    if (step && perform(yardId, step.edit, how, step.targetId))
+      undone.tell({ edit: step.done, how, madeAt: step.madeAt })
+  }
+  /** Undo stops where this sitting began, unless it is asked to go on beyond it. */
+  function undo(yardId: string, beyondSitting = false): void {
     const step = store.historyOf(yardId).undo.at(-1)
-    return step && perform(yardId, step.edit, 'undo', step.targetId) ? step.done : undefined
+    if (step && !beyondSitting && step.madeAt < undone.began)
+      undone.tell({ edit: step.done, how: 'stopped', madeAt: step.madeAt })
+    else turnBack(yardId, 'undo')
   }
-
-  function redo(yardId: string): Edit | undefined {
-    const step = store.historyOf(yardId).redo.at(-1)
-    return step && perform(yardId, step.edit, 'redo', step.targetId) ? step.done : undefined
-  }
+  const redo = (yardId: string) => turnBack(yardId, 'redo')
 
   /** Tries what was set aside again, one after the other; what does not go in now stays aside. */
   function tryAgain(asideId: string): void {

@@ -12,8 +12,8 @@ import { usePreferences } from './preferences'
 export const useFrames = defineStore('frames', () => {
   const preferences = usePreferences()
   const inView = useBoxInView()
-  const { partId, trial, looked, problem, yard, part, catalogue, context, placement, name, ...shown } =
-    storeToRefs(inView)
+  const box = storeToRefs(inView)
+  const { partId, trial, looked, problem, yard, part, catalogue, context, placement } = box
   const { perform, change } = inView
   const selected = ref<ReadonlySet<string>>(new Set())
 
@@ -52,8 +52,8 @@ export const useFrames = defineStore('frames', () => {
     return handled.ok ? change(handled.part) : refuse(handled)
   }
   function refuse({ problem: why, of }: Extract<handling.Handled, { ok: false }>): false {
-    const box = boxName(yard.value!, of, preferences.vocabulary)
-    problem.value = hangProblemInWords(why, box, catalogue.value, preferences.reader)
+    const called = boxName(yard.value!, of, preferences.vocabulary)
+    problem.value = hangProblemInWords(why, called, catalogue.value, preferences.reader)
     return false
   }
 
@@ -91,17 +91,8 @@ export const useFrames = defineStore('frames', () => {
   }
 
   return {
-    ...shown,
-    partId,
+    ...box,
     selected,
-    trial,
-    problem,
-    yard,
-    part,
-    catalogue,
-    context,
-    placement,
-    name,
     open,
     perform,
     change,

@@ -10,6 +10,8 @@ import { useAside } from './aside'
 /** What this browser has of every yard, and the outbox that keeps what is not saved yet. */
 export const useHeld = defineStore('held', () => {
   const aside = useAside()
+  /** Every yard is here, and what earlier pages left behind is on top. */
+  const loaded = ref(false)
   const held = shallowRef<ReadonlyMap<string, HeldYard>>(new Map())
   /** Where this browser cannot keep what waits: it is kept in this page only. */
   const unkept = ref<'full' | 'forbidden' | null>(null)
@@ -81,5 +83,5 @@ export const useHeld = defineStore('held', () => {
     return foldHistory(held.value.get(yardId)?.log ?? [])
   }
 
-  return { held, unkept, message, waitingCount, hold, letGo, replaceAll, somethingWaits, adopt, historyOf }
+  return { loaded, held, unkept, message, waitingCount, hold, letGo, replaceAll, somethingWaits, adopt, historyOf }
 })

@@ -13,7 +13,6 @@ import {
   type PlannedStage,
 } from '#core/season'
 import type { Edit, Hive, Stage, Yard } from '#core/hive'
-import { partsById } from '#core/geometry'
 import { hiveIn, type HiveIn } from '#core/hive-in'
 import { usePreferences } from './preferences'
 import { useView } from './view'
@@ -43,7 +42,6 @@ export const useHiveInView = defineStore('hive-in-view', () => {
           standingYard.value,
           standing.value,
           [...stagesOf(standingYard.value), ...ANY_TIME],
-          partsById(standingYard.value),
           new Map(promised.value),
         )
       : null,

@@ -2,14 +2,18 @@ import { useKept } from '~/composables/kept'
 import { defineStore } from 'pinia'
 import { computed } from 'vue'
 import type { UnitSystem } from '#core/units'
-import type { Reader, Vocabulary } from '#core/wording'
+import { dayInWords, type Reader, type Vocabulary } from '#core/wording'
 
 const UNNAMED = 'this browser'
 
+/** Who speaks the English of North America is offered its words and units first; two switches say otherwise. */
+const american = /^en-(US|CA)\b|^(es|fr)-(US|CA)\b/i.test(globalThis.navigator?.language ?? '')
+const inInches = american && !/-CA\b/i.test(globalThis.navigator?.language ?? '')
+
 /** How this keeper wants things said; kept on this device. */
 export const usePreferences = defineStore('preferences', () => {
-  const units = useKept<UnitSystem>('duvet.units', 'mm')
-  const vocabulary = useKept<Vocabulary>('duvet.words', 'british')
+  const units = useKept<UnitSystem>('duvet.units', inInches ? 'inches' : 'mm')
+  const vocabulary = useKept<Vocabulary>('duvet.words', american ? 'northAmerican' : 'british')
   const deviceTyped = useKept('duvet.device', UNNAMED)
   /** What every change carries: never empty, never longer than is taken. */
   const device = computed({
@@ -19,8 +23,10 @@ export const usePreferences = defineStore('preferences', () => {
     },
   })
   const reader = computed<Reader>(() => ({ units: units.value, vocabulary: vocabulary.value }))
+  /** A day as this keeper writes it. */
+  const day = (isoDay: string) => dayInWords(isoDay, vocabulary.value)
   const toggleUnits = () => {
     units.value = units.value === 'mm' ? 'inches' : 'mm'
   }
-  return { units, vocabulary, device, deviceTyped, reader, toggleUnits }
+  return { units, vocabulary, device, deviceTyped, reader, day, toggleUnits }
 })

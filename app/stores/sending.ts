@@ -1,9 +1,11 @@
 import { defineStore } from 'pinia'
 import { computed, ref } from 'vue'
-import { acknowledged, overtaken, withoutRefused, type WaitingEdit } from '#core/hive'
+import { acknowledged, overtaken, resumed, withoutRefused, type WaitingEdit } from '#core/hive'
+import type { Waiting } from '~/sync/outbox'
 import { useConflict } from './conflict'
 import { useHeld } from './held'
 import { usePreferences } from './preferences'
+import { useRemoved } from './removed'
 import { server, type Refusal } from '~/sync/server'
 
 const RETRY_MS = 2500
@@ -15,12 +17,9 @@ const NOT_THE_EDIT = new Set([0, 401, 403, 408, 429])
 export const useSending = defineStore('sending', () => {
   const store = useHeld()
   const conflict = useConflict()
+  const gone = useRemoved()
   /** What keeps the server from saving, as a sentence; null while it answers. */
   const trouble = ref<{ readonly away: boolean; readonly sentence: string } | null>(null)
-  /** Counts tries after a trouble. */
-  const retries = ref(0)
-  /** Yards that were found gone when something was sent. */
-  const gone = ref(0)
   const sending = new Set<string>()
   /** Yards of which one edit is sent at a time, to find the one that is refused. */
   const singly = new Set<string>()
@@ -33,6 +32,21 @@ export const useSending = defineStore('sending', () => {
       retry = undefined
       again()
     }, RETRY_MS)
+  }
+
+  /** Takes up what pages that are gone meanwhile left behind. */
+  async function takeUp(): Promise<void> {
+    if (store.loaded) await store.adopt(resume)
+  }
+
+  /** Puts edits that an earlier page left behind back on top, or asks where others came first. */
+  function resume({ yardId, entries, baseRevision }: Waiting): void {
+    const now = store.held.get(yardId)
+    const name = gone.removed.find(({ id }) => id === yardId)?.name ?? ''
+    if (!now)
+      return conflict.setAside(yardId, 'The yard was taken away before these changes were saved.', entries, name)
+    const laid = resumed(now, { entries, baseRevision })
+    if (laid && conflict.take(yardId, laid)) void flush(yardId)
   }
 
   async function flush(yardId: string): Promise<void> {
@@ -56,7 +70,7 @@ export const useSending = defineStore('sending', () => {
   }
 
   function flushAll(): void {
-    retries.value++
+    void takeUp()
     for (const yardId of store.held.keys()) void flush(yardId)
   }
 
@@ -71,8 +85,7 @@ export const useSending = defineStore('sending', () => {
         now.waiting,
       )
       store.letGo(yardId)
-      gone.value++
-      return
+      return void gone.loadRemoved()
     }
     if (answer.stale) {
       if (conflict.take(yardId, overtaken(now, answer.stale))) void flush(yardId)
@@ -94,5 +107,5 @@ export const useSending = defineStore('sending', () => {
     if (yardId) void flush(yardId)
   }
 
-  return { trouble, reachable, retries, gone, troubled, flush, choose }
+  return { trouble, reachable, troubled, takeUp, resume, flush, choose }
 })

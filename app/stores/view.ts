@@ -25,6 +25,9 @@ export const useView = defineStore('view', () => {
       prolific: now.prolific,
     }
   })
+  const chosenHive = useKept<string | null>('duvet.hive', null)
+  /** The hive that was looked at last in this yard, or its first. */
+  const hive = computed(() => yard.value?.hives.find(({ id }) => id === chosenHive.value) ?? yard.value?.hives[0])
   /** Places to set boxes down on at a visit: upturned roof, ground board, spare stand; kept on this device. */
   const places = useKept('duvet.places', SET_DOWN_PLACES)
   /** The yard that a hive stands in: the chosen one, where two yards have a hive of this identity. */
@@ -38,5 +41,5 @@ export const useView = defineStore('view', () => {
     const hive = found?.hives.find(({ id }) => id === hiveId)
     return found && hive ? { yard: found, hive } : null
   }
-  return { yardOf, placeOf, places, chosen, yard, catalogue, context }
+  return { yardOf, placeOf, places, chosen, chosenHive, yard, hive, catalogue, context }
 })

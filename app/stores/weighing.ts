@@ -1,24 +1,19 @@
 import { useKept } from '~/composables/kept'
 import { defineStore } from 'pinia'
-import { computed } from 'vue'
+import { computed, ref } from 'vue'
 import type { Stage } from '#core/hive'
 import { USUAL_PROFILE, profileProblem, type LiftProfile } from '#core/lifting'
-import {
-  FULLNESSES,
-  TIMBERS,
-  usualWeighing,
-  type Fullness,
-  type Timber,
-  type Weighing,
-  asPlanned,
-  mayHold,
-} from '#core/weight'
+import { TIMBERS, usualWeighing, type Fullness, type Timber, type Weighing, asPlanned, mayHold } from '#core/weight'
 
 /** How hives are weighed and lifted here; kept on this device and sent nowhere. */
 export const useWeighing = defineStore('weighing', () => {
   const shown = useKept('duvet.weights', false)
-  const fullness = useKept<Fullness>('duvet.fullness', 'as-said')
-  const timber = useKept<Timber>('duvet.timber', 'usual')
+  /** Holds as long as one looks at the view where it was chosen. */
+  const fullness = ref<Fullness>('as-said')
+  const asSaid = () => {
+    fullness.value = 'as-said'
+  }
+  const timber = useKept<Timber | 'usual'>('duvet.timber', 'usual')
   /** How full a comb called full is, per cent; that of common practice where it is null. */
   const fillPercent = useKept<number | null>('duvet.fill', null, {
     serializer: {
@@ -32,7 +27,7 @@ export const useWeighing = defineStore('weighing', () => {
   /** What frames were said to hold is true of today, not of a stage that is only planned. */
   function weighingAt(stage: Stage, planned = false): Weighing {
     const usual = usualWeighing(stage)
-    const said = FULLNESSES.includes(fullness.value) ? fullness.value : 'as-said'
+    const said = fullness.value
     const share = fillPercent.value === null ? null : fillPercent.value / 100
     return {
       ...usual,
@@ -54,5 +49,5 @@ export const useWeighing = defineStore('weighing', () => {
     return planned ? asPlanned(usual) : usual
   }
 
-  return { usualAt, liftedAt, shown, fullness, timber, fillPercent, profile, own, weighingAt }
+  return { usualAt, liftedAt, asSaid, shown, fullness, timber, fillPercent, profile, own, weighingAt }
 })

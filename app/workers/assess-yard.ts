@@ -1,29 +1,33 @@
-import type { Grade } from '#core/checks'
+import type { Look } from '#core/measure'
 import type { Yard } from '#core/hive'
 import { hiveIn } from '#core/hive-in'
+import { verdictOf, type Verdict } from '#core/verdict'
+import type { Reader } from '#core/wording'
 
-export interface HiveGrade {
+export interface HiveVerdict extends Verdict {
   readonly hiveId: string
-  readonly worst: Grade
 }
 
-const CHUNK = 50
+const CHUNK = 20
 
 /**
- * The worst grade of every hive of a yard. Tells after each chunk how many are done, and ends with null as soon as
- * it is told that nobody waits any more.
+ * What is said first of every hive of a yard, handed out some hives at a time; false as soon as nobody waits any more.
  */
 export async function assessYard(
   yard: Yard,
-  onProgress: (done: number) => void,
+  look: Look,
+  reader: Reader,
+  onHives: (some: readonly HiveVerdict[]) => Promise<void> | void,
   isCancelled: () => Promise<boolean> | boolean,
-): Promise<HiveGrade[] | null> {
-  const grades: HiveGrade[] = []
+): Promise<boolean> {
   for (let at = 0; at < yard.hives.length; at += CHUNK) {
-    for (const hive of yard.hives.slice(at, at + CHUNK))
-      grades.push({ hiveId: hive.id, worst: hiveIn(yard, hive).assessment.worst })
-    onProgress(grades.length)
-    if (await isCancelled()) return null
+    // Awaited, since what is handed out and the end of it come by two ways.
+    await onHives(
+      yard.hives
+        .slice(at, at + CHUNK)
+        .map((hive) => ({ hiveId: hive.id, ...verdictOf(hiveIn(yard, hive, look), reader) })),
+    )
+    if (await isCancelled()) return false
   }
-  return grades
+  return true
 }

@@ -1,4 +1,3 @@
-import { partsById } from '#core/geometry'
 import type { Stage, Yard } from '#core/hive'
 import { dutyOf, liftsAsPlanned, liftsOfHive, type Duty, type LiftProfile } from '#core/lifting'
 import { ANY_TIME, stagesOf, writingYear } from '#core/season'
@@ -35,7 +34,6 @@ export async function dayOfYard(
   onProgress: (done: number) => void,
   isCancelled: () => Promise<boolean> | boolean,
 ): Promise<YardDay | null> {
-  const parts = partsById(yard)
   const stages = stagesOf(yard)
   const standing = new Map(yard.hives.map((hive) => [hive.id, hive]))
   const now: ReturnType<typeof liftsOfHive>[] = []
@@ -44,7 +42,7 @@ export async function dayOfYard(
   for (const some of writingYear(yard, [...stages, ...ANY_TIME], CHUNK)) {
     for (const { hiveId, stages: written } of some) {
       const hive = standing.get(hiveId)!
-      now.push(liftsOfHive(yard, hive, profile, usualWeighing(hive.stage), parts))
+      now.push(liftsOfHive(yard, hive, profile, usualWeighing(hive.stage)))
       hives.set(
         hiveId,
         stages.flatMap((stage) => {

@@ -1,5 +1,4 @@
 import type { Grade } from '#core/checks'
-import { partsById } from '#core/geometry'
 import type { Stage, Way, Yard } from '#core/hive'
 import { liftsAsPlanned, type LiftProfile } from '#core/lifting'
 import { roomOf } from '#core/room'
@@ -110,21 +109,50 @@ export function yearFigures(all: readonly StageFigures[]): YearFigures {
   }
 }
 
-/** The year of one hive for every choice of one thing about how it is kept. */
-export function choicesOfHive(
+/** The years of several hives together. */
+export function yardFigures(all: readonly YearFigures[]): YearFigures {
+  const most = (one: (figures: YearFigures) => number) => Math.max(0, ...all.map(one))
+  const total = (one: (figures: YearFigures) => number) => all.reduce((sum, figures) => sum + one(figures), 0)
+  return {
+    boxes: total(({ boxes }) => boxes),
+    highestMm: most(({ highestMm }) => highestMm),
+    heaviestKg: most(({ heaviestKg }) => heaviestKg),
+    lifts: total(({ lifts }) => lifts),
+    movedKg: total(({ movedKg }) => movedKg),
+    winterKg: total(({ winterKg }) => winterKg),
+    broodCells: total(({ broodCells }) => broodCells),
+    findings: total(({ findings }) => findings),
+  }
+}
+
+/** What one choice makes of the year of some hives, and how the first of them stands then at a stage. */
+export interface ChoiceAnswer {
+  readonly figures: YearFigures
+  readonly shown: PlannedStage | null
+}
+
+/** The year of some hives of a yard for every choice of one thing about how bees are kept. */
+export function choicesOf(
   yard: Yard,
-  hiveId: string,
+  hiveIds: readonly string[],
   profile: LiftProfile,
   field: keyof Way,
   values: readonly Way[keyof Way][],
-): YearFigures[] {
-  const hive = yard.hives.find(({ id }) => id === hiveId)
-  if (!hive) return []
-  const parts = partsById(yard)
+  stage: Stage,
+): ChoiceAnswer[] {
+  const hives = yard.hives.filter(({ id }) => hiveIds.includes(id))
+  if (hives.length === 0) return []
   return values.map((value) => {
-    const { byHand: _plans, ...season } = hive.season ?? {}
-    const kept = { ...hive, season: { ...season, way: { ...hive.season?.way, [field]: value } } }
-    const { stages } = writeHive(yard, kept, stagesOf(yard), parts)
-    return yearFigures([...stages.values()].map((one) => figuresOf(yard, one, profile)))
+    const years = hives.map((hive) => {
+      const { byHand: _plans, ...season } = hive.season ?? {}
+      const kept = { ...hive, season: { ...season, way: { ...hive.season?.way, [field]: value } } }
+      return writeHive(yard, kept, stagesOf(yard)).stages
+    })
+    return {
+      figures: yardFigures(
+        years.map((stages) => yearFigures([...stages.values()].map((one) => figuresOf(yard, one, profile)))),
+      ),
+      shown: years[0]!.get(stage) ?? null,
+    }
   })
 }

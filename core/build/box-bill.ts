@@ -32,8 +32,6 @@ export interface BoxBill {
 /** Why a box cannot be built from boards. */
 export type BoxProblem = 'moulded' | 'not-a-box' | 'no-frames'
 
-const HAND_HOLD = { lengthMm: 100, depthMm: 12 } as const
-
 /** Whether a box is made of boards at all. */
 export function boxProblem(part: ResolvedPart): BoxProblem | undefined {
   if (!isBox(part)) return 'not-a-box'
@@ -61,8 +59,10 @@ export function boxBill(box: ResolvedPart, count: number, corner: Corner = 'rabb
   }))
   const depthMm = dimensionMm(box, 'depth')
   const perCorner = Math.max(2, Math.ceil(depthMm / box.figures.nailEvery))
-  const fixings: Fixing[] = [{ kind: 'box-nail', lengthMm: 50, place: 'corner', count: 4 * perCorner * count }]
-  if (isBuiltUp(box)) fixings.push({ kind: 'screw', lengthMm: 50, place: 'rail', count: 16 * count })
+  const fixings: Fixing[] = [
+    { kind: 'box-nail', lengthMm: box.figures.boxNail, place: 'corner', count: 4 * perCorner * count },
+  ]
+  if (isBuiltUp(box)) fixings.push({ kind: 'screw', lengthMm: box.figures.boxNail, place: 'rail', count: 16 * count })
   return { count, panels, fixings, glueMl: Math.round(((4 * depthMm) / 1000) * 15) * count }
 }
 
@@ -90,7 +90,8 @@ function boardPanels(box: ResolvedPart, corner: Corner): Panel[] {
     depthMm: wallMm,
     count: Math.floor(depthMm / (2 * wallMm)),
   })
-  const hold: Cut = { cut: 'hand-hold', centreBelowTopMm: box.figures.handHold, ...HAND_HOLD }
+  const { handHold, handHoldLength, handHoldDepth } = box.figures
+  const hold: Cut = { cut: 'hand-hold', centreBelowTopMm: handHold, lengthMm: handHoldLength, depthMm: handHoldDepth }
   return [
     {
       name: 'side',

@@ -82,7 +82,7 @@ export function frameBill(
   foundation: FoundationKind = 'wax',
 ): FrameBill {
   if (!Number.isInteger(count) || count < 1 || count > 1000) throw new RangeError(`not a count of frames: ${count}`)
-  const one = isFramePattern(frame) ? frameParts(frame, figures) : boardParts(frame)
+  const one = isFramePattern(frame) ? frameParts(frame, figures) : boardParts(frame, figures)
   const sheet = foundationSheet(frame, figures)
   const takesSheet = isFramePattern(frame) && foundation !== 'none'
   return {
@@ -112,7 +112,7 @@ function frameParts(frame: HangingPattern, figures: Figures): Parts {
   const inside = frame.lengthOverEndBars.mm - 2 * frame.endBarThickness.mm
   const endBarWidth =
     frame.spacedBy === 'ends' || frame.spacedBy === 'nothing' ? frame.topBarWidth.mm : frame.spacing.mm
-  const bottoms = nailed ? { count: 1, widthMm: 19.05 } : { count: 2, widthMm: 9.525 }
+  const bottoms = nailed ? { count: 1, widthMm: figures.bottomBarWhole } : { count: 2, widthMm: figures.bottomBarSplit }
   return {
     pieces: [
       {
@@ -136,25 +136,25 @@ function frameParts(frame: HangingPattern, figures: Figures): Parts {
         widthMm: bottoms.widthMm,
         thicknessMm: frame.bottomBarThickness.mm,
       },
-      { name: 'wedge', count: 1, lengthMm: inside, widthMm: 8, thicknessMm: 8 },
+      { name: 'wedge', count: 1, lengthMm: inside, widthMm: figures.wedge, thicknessMm: figures.wedge },
     ],
     fixings: nailed
       ? [
-          { kind: 'nail', lengthMm: 32, place: 'top-bar-down', count: 4 },
-          { kind: 'nail', lengthMm: 32, place: 'end-bar-sideways', count: 2 },
-          { kind: 'nail', lengthMm: 32, place: 'bottom-bar', count: 4 },
-          { kind: 'brad', lengthMm: 19, place: 'wedge', count: 4 },
+          { kind: 'nail', lengthMm: figures.frameNail, place: 'top-bar-down', count: 4 },
+          { kind: 'nail', lengthMm: figures.frameNail, place: 'end-bar-sideways', count: 2 },
+          { kind: 'nail', lengthMm: figures.frameNail, place: 'bottom-bar', count: 4 },
+          { kind: 'brad', lengthMm: figures.brad, place: 'wedge', count: 4 },
         ]
       : [
-          { kind: 'gimp-pin', lengthMm: 20, place: 'end-bar-sideways', count: 4 },
-          { kind: 'gimp-pin', lengthMm: 20, place: 'bottom-bar', count: 4 },
-          { kind: 'gimp-pin', lengthMm: 20, place: 'wedge', count: 3 },
+          { kind: 'gimp-pin', lengthMm: figures.gimpPin, place: 'end-bar-sideways', count: 4 },
+          { kind: 'gimp-pin', lengthMm: figures.gimpPin, place: 'bottom-bar', count: 4 },
+          { kind: 'gimp-pin', lengthMm: figures.gimpPin, place: 'wedge', count: 3 },
         ],
   }
 }
 
 /** A dummy or division: a top bar with a board under it. */
-function boardParts(frame: HangingPattern): Parts {
+function boardParts(frame: HangingPattern, figures: Figures): Parts {
   const thicknessMm = (frame.thickness ?? frame.endBarThickness).mm
   return {
     pieces: [
@@ -173,6 +173,6 @@ function boardParts(frame: HangingPattern): Parts {
         thicknessMm,
       },
     ],
-    fixings: [{ kind: 'nail', lengthMm: 32, place: 'board', count: 5 }],
+    fixings: [{ kind: 'nail', lengthMm: figures.frameNail, place: 'board', count: 5 }],
   }
 }

@@ -1,6 +1,6 @@
 import type { BandPreset } from '../hive'
 import { comparableMm } from '../units'
-import type { Figures } from '../figures'
+import type { FigureName, Figures } from '../figures'
 
 /** The range that is right for a figure, both limits included, mm. */
 export interface Band {
@@ -8,19 +8,19 @@ export interface Band {
   readonly maxMm: number
 }
 
+const BAND_FIGURES = {
+  range: ['beeSpaceMin', 'beeSpaceMax'],
+  'single-figure': ['singleMin', 'singleMax'],
+  metric: ['metricMin', 'metricMax'],
+} as const satisfies Record<BandPreset, readonly [FigureName, FigureName]>
+
 /**
  * What a yard takes for bee space. `range`: 1/4 to 3/8 in (Langstroth, The Hive and the Honey-Bee; USDA AH-335,
  * both from memory); `single-figure`: 3/8 ± 1/16 in; `metric`: 6 to 10 mm (common practice).
  */
 export function bandOf(preset: BandPreset, figures: Figures): Band {
-  switch (preset) {
-    case 'range':
-      return { minMm: figures.beeSpaceMin, maxMm: figures.beeSpaceMax }
-    case 'single-figure':
-      return { minMm: figures.singleMin, maxMm: figures.singleMax }
-    case 'metric':
-      return { minMm: figures.metricMin, maxMm: figures.metricMax }
-  }
+  const [min, max] = BAND_FIGURES[preset]
+  return { minMm: figures[min], maxMm: figures[max] }
 }
 
 /** Lowest bottom bars to the floor. */

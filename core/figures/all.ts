@@ -1,15 +1,26 @@
-import { keysOf, recordOf } from '../plain'
+import { isOneOf, keysOf, recordOf } from '../plain'
 import { BEE_SPACE } from './bee-space'
 import { BEES } from './bees'
 import { COMBS } from './combs'
 import { HONEY } from './honey'
 import { ROOM } from './room'
+import { STAGES } from './stages'
 import { STANDING } from './standing'
 import { WARE } from './ware'
 import { WINTER } from './winter'
 
 /** Every figure of the trade that Duvet counts with; each can be overwritten for a yard. */
-export const FIGURES = { ...BEE_SPACE, ...COMBS, ...ROOM, ...HONEY, ...BEES, ...WARE, ...WINTER, ...STANDING } as const
+export const FIGURES = {
+  ...BEE_SPACE,
+  ...COMBS,
+  ...ROOM,
+  ...HONEY,
+  ...BEES,
+  ...WARE,
+  ...WINTER,
+  ...STANDING,
+  ...STAGES,
+} as const
 export type FigureName = keyof typeof FIGURES
 
 /** What a yard counts with: its own figures, and those that ship for the rest. */
@@ -18,6 +29,17 @@ export type Figures = Readonly<Record<FigureName, number>>
 /** The figures as they ship. */
 export const SHIPPED_FIGURES: Figures = recordOf(keysOf(FIGURES), (name): number => FIGURES[name].value)
 
+/** Names of three figures each: a lowest, a typical and a highest. */
+type Ranged = { [N in FigureName]: N extends `${infer R}Typical` ? R : never }[FigureName]
+
+/** Three figures that go together. */
+export function rangeOf(
+  figures: Figures,
+  name: Ranged,
+): { readonly low: number; readonly middle: number; readonly high: number } {
+  return { low: figures[`${name}Low`], middle: figures[`${name}Typical`], high: figures[`${name}High`] }
+}
+
 const PREFIX = 'limit.'
 
 /** What a figure is overwritten under. */
@@ -25,12 +47,31 @@ export function figureKey(name: FigureName): string {
   return `${PREFIX}${name}`
 }
 
-/** The figures of a yard that has overwritten these; what no figure is called is left out. */
+/** What a figure of a yard may be: a hundredth to a hundred times what ships, in its own unit. */
+export function figureLimits(name: FigureName): { readonly least: number; readonly most: number } {
+  const { value } = FIGURES[name]
+  return { least: value / 100, most: value * 100 }
+}
+
+/** Whether a figure can be so: nothing that is divided by it runs away. */
+export function isFigure(name: FigureName, value: number): boolean {
+  const { least, most } = figureLimits(name)
+  return value >= least && value <= most
+}
+
+/** The figure that is overwritten under a key, or undefined. */
+export function figureNamed(key: string): FigureName | undefined {
+  const name = key.slice(PREFIX.length)
+  return key.startsWith(PREFIX) && isOneOf(keysOf(FIGURES), name) ? name : undefined
+}
+
+/** The figures of a yard that has overwritten these; what no figure is called, or cannot be, is left out. */
 export function figuresWith(
   overrides: readonly { readonly key: string; readonly length: { readonly mm: number } }[],
 ): Figures {
-  const own = overrides.filter(({ key }) => key.startsWith(PREFIX) && key.slice(PREFIX.length) in FIGURES)
-  return own.length === 0
-    ? SHIPPED_FIGURES
-    : { ...SHIPPED_FIGURES, ...Object.fromEntries(own.map(({ key, length }) => [key.slice(PREFIX.length), length.mm])) }
+  const own = overrides.flatMap(({ key, length: { mm } }) => {
+    const name = figureNamed(key)
+    return name && isFigure(name, mm) ? [[name, mm] as const] : []
+  })
+  return own.length === 0 ? SHIPPED_FIGURES : { ...SHIPPED_FIGURES, ...Object.fromEntries(own) }
 }

@@ -94,5 +94,13 @@ export const BEE_SPACE = {
     usedIn: 'joints, and lugs on their rests',
     source: COMMON,
   },
+  sliver: {
+    value: 15,
+    unit: 'mm',
+    label: 'an overlap narrower than this is an edge, no face',
+    usedIn: 'gaps',
+    source: COMMON,
+  },
+  nudge: { value: 5, unit: 'mm', label: 'one press moves a frame by', usedIn: 'frames spaced by hand', source: COMMON },
   ruler: { value: 0.5, unit: 'mm', label: 'a careful ruler reads to ±', usedIn: 'what to measure', source: COMMON },
 } as const satisfies Record<string, Figure>

@@ -1,14 +1,8 @@
-import type { HangingPattern } from '../catalogue'
+import type { DimensionName, HangingPattern } from '../catalogue'
 import type { Context } from '../checks'
 import { isMarginal, limitDistance, outsideMm } from '../checks/band'
 import { dimension, dimensionMm, type ResolvedPart } from '../parts'
-import { comparableMm, type Length } from '../units'
-
-/** A clearance with its ±, mm; below zero the parts overlap. */
-interface Clearance {
-  readonly mm: number
-  readonly plusMinusMm: number
-}
+import { comparableMm, exact, halfMeasure, lessMeasure, roundTo, sumOfMeasures, type Measure } from '../units'
 
 type FrameVerdict = 'fits' | 'gap-problem' | 'does-not-fit'
 
@@ -29,8 +23,8 @@ export type FrameReason =
 export interface FrameFit {
   readonly verdict: FrameVerdict
   readonly reason: FrameReason
-  /** The clearance that decides. */
-  readonly deciding: Clearance
+  /** The clearance that decides; below zero the parts overlap. */
+  readonly deciding: Measure
   /** The ± reaches a limit: it could go the other way. */
   readonly marginal: boolean
   readonly clearances: FrameClearances
@@ -42,15 +36,15 @@ export interface FrameFit {
 
 interface FrameClearances {
   /** Rest to rest less the top bar. */
-  readonly topBarPlay: Clearance
+  readonly topBarPlay: Measure
   /** Of each lug on its rest, the frame centred. */
-  readonly lugBearing: Clearance
+  readonly lugBearing: Measure
   /** Each end bar to its wall. */
-  readonly endGap: Clearance
+  readonly endGap: Measure
   /** Rim of the box over the top bar. */
-  readonly topSpace: Clearance
+  readonly topSpace: Measure
   /** Bottom bar over the lower edge of the box. */
-  readonly bottomSpace: Clearance
+  readonly bottomSpace: Measure
 }
 
 /**
@@ -64,18 +58,18 @@ export function frameInBox(
 ): FrameFit {
   const clearances = clearancesOf(frame, box)
   const count = Math.max(0, Math.floor((dimensionMm(box, 'insideWidth') + 1e-9) / frame.spacing.mm))
-  const said = (verdict: FrameVerdict, reason: FrameReason, deciding: Clearance, marginal = false): FrameFit => ({
+  const said = (verdict: FrameVerdict, reason: FrameReason, deciding: Measure, marginal = false): FrameFit => ({
     verdict,
     reason,
     deciding,
     marginal,
     clearances,
     count,
-    sideMm: Math.round((dimensionMm(box, 'insideWidth') - count * frame.spacing.mm) * 1e6) / 1e6,
+    sideMm: roundTo(dimensionMm(box, 'insideWidth') - count * frame.spacing.mm, 6),
   })
-  if (box.pattern?.sections) return said('does-not-fit', 'no-frames-here', { mm: 0, plusMinusMm: 0 })
+  if (box.pattern?.sections) return said('does-not-fit', 'no-frames-here', exact(0))
   const { topBarPlay, lugBearing, endGap, topSpace, bottomSpace } = clearances
-  const unsure = ({ mm, plusMinusMm }: Clearance, limit: number) =>
+  const unsure = ({ mm, plusMinusMm }: Measure, limit: number) =>
     plusMinusMm > 0 && Math.abs(comparableMm(mm) - limit) <= plusMinusMm
   if (topBarPlay.mm < 0) return said('does-not-fit', 'top-bar-too-long', topBarPlay, unsure(topBarPlay, 0))
   if (lugBearing.mm <= 0) return said('does-not-fit', 'drops-in', lugBearing, unsure(lugBearing, 0))
@@ -107,22 +101,14 @@ export function frameInBox(
 }
 
 function clearancesOf(frame: HangingPattern, box: ResolvedPart): FrameClearances {
-  const inside = dimension(box, 'insideLength')
-  const rest = dimension(box, 'restDepth')
-  const topSpace = less(rest, frame.lugThickness)
+  const size = (name: DimensionName) => sumOfMeasures([dimension(box, name)])
+  const inside = size('insideLength')
+  const topSpace = lessMeasure(size('restDepth'), frame.lugThickness)
   return {
-    topBarPlay: less(dimension(box, 'restToRest'), frame.topBarLength),
-    lugBearing: half(less(frame.topBarLength, inside)),
-    endGap: half(less(inside, frame.lengthOverEndBars)),
+    topBarPlay: lessMeasure(size('restToRest'), frame.topBarLength),
+    lugBearing: halfMeasure(lessMeasure(sumOfMeasures([frame.topBarLength]), dimension(box, 'insideLength'))),
+    endGap: halfMeasure(lessMeasure(inside, frame.lengthOverEndBars)),
     topSpace,
-    bottomSpace: less(less(dimension(box, 'depth'), topSpace), frame.height),
+    bottomSpace: lessMeasure(lessMeasure(size('depth'), topSpace), frame.height),
   }
-}
-
-function less(a: Clearance, b: Pick<Length, 'mm' | 'plusMinusMm'>): Clearance {
-  return { mm: Math.round((a.mm - b.mm) * 1e6) / 1e6, plusMinusMm: a.plusMinusMm + b.plusMinusMm }
-}
-
-function half({ mm, plusMinusMm }: Clearance): Clearance {
-  return { mm: mm / 2, plusMinusMm: plusMinusMm / 2 }
 }

@@ -9,7 +9,7 @@ import {
 } from '../checks'
 import { checkEndBars } from '../checks/bee-space'
 import { checkFrames } from '../checks/fit'
-import { measure } from '../assess'
+import { measure } from '../measure'
 import { assembleHive } from '../geometry'
 import type { Part, Placement } from '../hive'
 

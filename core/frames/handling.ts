@@ -63,13 +63,11 @@ export function passedOn(
   return { ok: true, part: taken.part, other: target }
 }
 
-const NUDGE_MM = 5
-
 /** A frame one place on, or five millimetres where the box is spaced by hand; the same box where it is at the end. */
 export function stepped(part: Part, id: string, by: 1 | -1, catalogue: Catalogue): Part {
   const now = part.contents.find((one) => one.id === id)
   if (!now) return part
-  if (part.spacing?.system === 'by-hand') return nudged(part, id, by * NUDGE_MM, catalogue)
+  if (part.spacing?.system === 'by-hand') return nudged(part, id, by * catalogue.figures.nudge, catalogue)
   const limit = Math.max(...part.contents.map(({ place }) => place))
   const place = now.place + by
   return place >= 0 && place <= limit ? moved(part, id, place) : part

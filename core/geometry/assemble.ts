@@ -1,3 +1,4 @@
+import type { Figures } from '../figures'
 import type { Catalogue } from '../catalogue'
 import type { Attachment, Hive, Part, Placement, Yard } from '../hive'
 import { resolvePart, type ResolvedPart } from '../parts'
@@ -17,6 +18,8 @@ export interface AssembledHive {
   readonly hive: Hive
   readonly stack: readonly StackedPart[]
   readonly attached: readonly AttachedPart[]
+  /** What its yard counts with. */
+  readonly figures: Figures
 }
 
 /** Parts by their identity. */
@@ -34,6 +37,7 @@ export function assembleHive(hive: Hive, parts: PartLookup, catalogue: Catalogue
   }
   return {
     hive,
+    figures: catalogue.figures,
     stack: hive.stack.map((placement) => {
       const resolved = resolve(placement.partId)
       return {

@@ -28,9 +28,6 @@ export function gapKey(gap: Pick<Gap, 'lowerId' | 'upperId' | 'lowerSurface' | '
   return `${gap.lowerId}+${gap.upperId}:${gap.lowerSurface}-${gap.upperSurface}`
 }
 
-/** Narrower overlaps than this are the edge of a zone, not a face of its own. */
-const SLIVER_MM = 15
-
 interface Trace {
   readonly from: PlacedPart
   readonly zone: Zone
@@ -147,7 +144,7 @@ function walkUp<Path>(
   const part = parts[index]!
   const { zones } = part.faces.lower
   for (const zone of zones) {
-    if (!visitor.sees(zone) || !meetsBroadly(rect, zone.rect)) continue
+    if (!visitor.sees(zone) || !meetsBroadly(rect, zone.rect, part.resolved.figures.sliver)) continue
     if (goesThrough(zone.surface))
       walkUp(parts, index + 1, overlapOf(rect, zone.rect)!, visitor.through(path, zone, part), visitor)
     else visitor.arrive(path, part, zone)
@@ -156,11 +153,11 @@ function walkUp<Path>(
   if (part.faces.nested && !(zones[0] && covers(zones[0].rect, rect))) walkUp(parts, index + 1, rect, path, visitor)
 }
 
-/** Overlaps by more than a sliver both ways. */
-function meetsBroadly(a: Rect, b: Rect): boolean {
+/** Overlaps by more than the edge of a zone both ways. */
+function meetsBroadly(a: Rect, b: Rect, sliverMm: number): boolean {
   const wide = (a.x1 < b.x1 ? a.x1 : b.x1) - (a.x0 > b.x0 ? a.x0 : b.x0)
   const deep = (a.y1 < b.y1 ? a.y1 : b.y1) - (a.y0 > b.y0 ? a.y0 : b.y0)
-  return wide >= SLIVER_MM && deep >= SLIVER_MM
+  return wide >= sliverMm && deep >= sliverMm
 }
 
 function facesNoHole(gap: Pick<Gap, 'lowerSurface' | 'upperSurface'>): boolean {

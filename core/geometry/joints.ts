@@ -1,4 +1,3 @@
-import { recordOf } from '../plain'
 import { comparableMm } from '../units'
 import type { Edge } from './faces'
 import type { Layout, PlacedPart } from './layout'
@@ -36,15 +35,21 @@ function jointOf(lower: PlacedPart, upper: PlacedPart, bearing: readonly PlacedP
   const below = lower.faces.upper.edge!
   const above = upper.faces.lower.edge!
   const telescopes = upper.faces.skirtMm > 0
-  const overlapMmOf = recordOf(SIDES, (side) => (telescopes ? ringWidth(below, side) : overlapMm(below, above, side)))
-  const isMeantOpen = (side: Side) => side === 'front' && (below.openFront || above.openFront)
+  const bearingMm: Record<Side, number | null> = { front: null, back: null, left: null, right: null }
+  const openMm: Record<Side, number> = { front: 0, back: 0, left: 0, right: 0 }
+  for (const side of SIDES) {
+    if (side === 'front' && (below.openFront || above.openFront)) continue
+    const overlap = telescopes ? ringWidth(below, side) : overlapMm(below, above, side)
+    bearingMm[side] = Math.max(0, overlap)
+    openMm[side] = Math.max(0, -overlap)
+  }
   const lipOnFlat = !telescopes && below.form !== above.form
   const roofShortMm = telescopes ? roofShort(upper, above.outside, bearing) : 0
   return {
     lowerId: lower.part.id,
     upperId: upper.part.id,
-    bearingMm: recordOf(SIDES, (side) => (isMeantOpen(side) ? null : Math.max(0, overlapMmOf[side]))),
-    openMm: recordOf(SIDES, (side) => (isMeantOpen(side) ? 0 : Math.max(0, -overlapMmOf[side]))),
+    bearingMm,
+    openMm,
     roofShortMm,
     lipOnFlat,
     plusMinusMm: below.plusMinusMm + above.plusMinusMm,

@@ -1,3 +1,4 @@
+import type { Figures } from '../figures'
 import { facesOf, type PartFaces } from './faces'
 import { standRect } from '../parts'
 import type { AssembledHive, StackedPart } from './assemble'
@@ -15,6 +16,8 @@ export interface PlacedPart extends StackedPart {
 export interface Layout {
   readonly parts: readonly PlacedPart[]
   readonly heightMm: number
+  /** What its yard counts with. */
+  readonly figures: Figures
 }
 
 /**
@@ -47,7 +50,7 @@ export function layOut(hive: AssembledHive): Layout {
     if (!faces.nested) seatMm = topMm
     heightMm = Math.max(heightMm, topMm)
   })
-  return { parts, heightMm }
+  return { parts, heightMm, figures: hive.figures }
 }
 
 function standFaces(faces: PartFaces, { placement }: StackedPart): PartFaces {

@@ -258,7 +258,10 @@ function fieldsOf<T extends object, K extends keyof T & string>(
   names: readonly K[],
 ): Partial<{ [N in K]: NonNullable<T[N]> }> {
   const fields: Partial<{ [N in K]: NonNullable<T[N]> }> = {}
-  for (const name of names) if (named[name] !== undefined) fields[name] = thing[name] ?? undefined
+  for (const name of names) {
+    const value = thing[name]
+    if (named[name] !== undefined && value != null) fields[name] = value
+  }
   return fields
 }
 
@@ -453,7 +456,7 @@ function dropPart(yard: Yard, { partId }: EditOf<'drop-part'>): Done {
 }
 
 /** A hive with these plans; they come last, so that taking a change back gives the same text. */
-function withPlans(hive: Hive, season: Hive['season'] | null, visit: Hive['visit'] | null): Hive {
+export function withPlans(hive: Hive, season: Hive['season'] | null, visit: Hive['visit'] | null): Hive {
   const { season: _season, visit: _visit, ...rest } = hive
   return { ...rest, ...(season ? { season } : {}), ...(visit ? { visit } : {}) }
 }

@@ -2,11 +2,13 @@ import type { Edit } from './edit'
 import type { LoggedEdit } from './logged-edit'
 
 /** An entry of a log, as far as undo needs it. */
-export type Undoable = Pick<LoggedEdit, 'id' | 'kind' | 'targetId' | 'edit' | 'inverse'>
+export type Undoable = Pick<LoggedEdit, 'id' | 'madeAt' | 'kind' | 'targetId' | 'edit' | 'inverse'>
 
 /** What undo or redo would do next. */
 interface HistoryStep {
   readonly targetId: string
+  /** When it was first made, by the clock of the device that made it. */
+  readonly madeAt: string
   /** The edit to apply for the step. */
   readonly edit: Edit
   /** The edit as it was first made, to tell the keeper what it is. */
@@ -25,10 +27,10 @@ export interface History {
 export function foldHistory(log: readonly Undoable[]): History {
   let undo: HistoryStep[] = []
   let redo: HistoryStep[] = []
-  for (const { id, kind, targetId, edit, inverse } of log) {
+  for (const { id, madeAt, kind, targetId, edit, inverse } of log) {
     switch (kind) {
       case 'do':
-        undo.push({ targetId: id, edit: inverse, done: edit })
+        undo.push({ targetId: id, madeAt, edit: inverse, done: edit })
         redo = []
         break
       case 'undo':
@@ -50,6 +52,6 @@ function moved(
 ): HistoryStep[] {
   const step = from.find((candidate) => candidate.targetId === targetId)
   if (!step) return from
-  to.push({ targetId: step.targetId, edit: inverse, done: step.done })
+  to.push({ ...step, edit: inverse })
   return from.filter((candidate) => candidate !== step)
 }

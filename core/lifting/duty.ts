@@ -1,6 +1,6 @@
-import { contextOf } from '../assess'
+import { contextOf } from '../measure'
 import { assembleHive, layOut, partsById, type AssembledHive, type Layout } from '../geometry'
-import type { Hive, Part, Stage, Yard } from '../hive'
+import type { Hive, Stage, Yard } from '../hive'
 import { asPlanned, massOfHive, mayHold, usualWeighing, type HiveMass, type Weighing } from '../weight'
 import { liftsOf, type Lift, type StackLifts } from './lifts'
 import type { LiftProfile } from './profile'
@@ -25,9 +25,8 @@ export function liftsOfHive(
   hive: Hive,
   profile: LiftProfile,
   weighing: Weighing = usualWeighing(hive.stage),
-  parts: ReadonlyMap<string, Part> = partsById(yard),
 ): HiveLifts {
-  const assembled = assembleHive(hive, parts, contextOf(yard, hive).catalogue)
+  const assembled = assembleHive(hive, partsById(yard), contextOf(yard, hive).catalogue)
   return {
     ...liftsOf(layOut(assembled), massOfHive(assembled, mayHold(weighing)), profile),
     framesTurned: framesOf(assembled.stack),

@@ -5,7 +5,7 @@ import { estimatedReachCm, recommendedLimit, type OutOfRange, type Recommended }
 import { bodyHeights, type LiftProfile } from './profile'
 import { guidelineKg, type GuidelineZone } from './zones'
 
-export type LiftGrade = 'good' | 'watch' | 'mend'
+type LiftGrade = 'good' | 'watch' | 'mend'
 
 /** One end of a lift, judged. */
 export interface JudgedEnd {

@@ -1,4 +1,4 @@
-import { SHIPPED_FIGURES } from '../figures'
+import { rangeOf } from '../figures'
 import { FOOTPRINTS, find, findAll, isFormat, type BoxSize, type Catalogue, type Pattern } from '../catalogue'
 import { spacedFor } from '../frames/compare'
 import { fullCount } from '../checks'
@@ -6,7 +6,7 @@ import { assembleHive, layOut, type AssembledHive } from '../geometry'
 import { framesOf, isBox, isStand, resolvePart, type ResolvedPart } from '../parts'
 import { newPart, newPlacement, partIdsOf, type Edit, type Hive, type Part, type Placement, type Role } from '../hive'
 import { combAreaDm2 } from '../comb'
-import { honeyCapacityKg, massOfHive, mayHold, times, type HiveMass, type Weighing, fillOf } from '../weight'
+import { honeyCapacityKg, massOfHive, mayHold, times, type HiveMass, type Weighing } from '../weight'
 import { liftsOf, type StackLifts } from './lifts'
 import { bodyHeights, type LiftProfile } from './profile'
 
@@ -36,6 +36,8 @@ export interface Alternative {
   readonly highestMm: number
   /** What it makes of the hive; null where only the way of working changes. */
   readonly edit: Edit | null
+  /** Parts that are new by it, or changed. */
+  readonly parts: readonly Part[]
   /** It holds only as long as one works so, box by box: nothing that is set here makes it so. */
   readonly habit: boolean
   readonly profile: LiftProfile
@@ -166,6 +168,7 @@ function judged(
     heaviestKg: byFrame ? byFrame.kg : (lifts.heaviest?.kg.middle ?? 0),
     highestMm: lifts.highest?.from.handMm ?? 0,
     edit: changes.length === 0 || habit ? null : { kind: 'replace-hive', hive, parts: [...parts] },
+    parts: changes.length === 0 || habit ? [] : parts,
     habit,
     profile: own,
   }
@@ -175,7 +178,7 @@ function judged(
 function massToLift(hive: AssembledHive, weighing: Weighing, superShare: number): HiveMass {
   const full = massOfHive(hive, weighing)
   if (superShare === 1) return full
-  const fill = weighing.fill ?? fillOf(hive.stack[0]?.figures ?? SHIPPED_FIGURES)
+  const fill = weighing.fill ?? rangeOf(hive.figures, 'fill')
   const half = massOfHive(hive, { ...weighing, fullness: 'full', fill: times(fill, superShare) })
   const supers = new Set(hive.stack.filter((layer) => isRole('super')(layer)).map(({ part }) => part.id))
   return {

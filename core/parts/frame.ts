@@ -1,7 +1,7 @@
 import type { HangingKind, HangingPattern } from '../catalogue'
 import type { Content } from '../hive'
-import { above, below, type Level } from './level'
-import { centredRect } from './rect'
+import { BASE, above, below, type Level } from './level'
+import { centredRect, type Rect } from './rect'
 import { solid, type Solid, type SolidMaterial } from './solid'
 import type { HungComb } from './across-gaps'
 
@@ -48,15 +48,11 @@ export function barsOf(frame: HangingPattern, id: string, centreMm: number, seat
   }
   const under = below(top, frame.topBarThickness)
   const over = above(bottom, frame.bottomBarThickness)
-  const end = frame.endBarThickness.mm
-  const [lug, bar] = [frame.topBarLength.mm / 2, frame.topBarWidth.mm / 2]
-  const [near, far] = [centreMm - bar, centreMm + bar]
+  const bar = frame.topBarWidth.mm / 2
   return [
-    ...solid({ x0: -half, x1: half, y0: near, y1: far }, under, top, 'bar', `${id}-top`),
-    ...solid({ x0: -lug, x1: -half, y0: near, y1: far }, seat, top, 'bar', `${id}-top`),
-    ...solid({ x0: half, x1: lug, y0: near, y1: far }, seat, top, 'bar', `${id}-top`),
-    ...solid({ x0: -half, x1: -half + end, y0: near, y1: far }, over, under, 'bar', `${id}-front`),
-    ...solid({ x0: half - end, x1: half, y0: near, y1: far }, over, under, 'bar', `${id}-back`),
+    ...solid({ x0: -half, x1: half, y0: centreMm - bar, y1: centreMm + bar }, under, top, 'bar', `${id}-top`),
+    ...lugsOf(frame, id, centreMm, seat),
+    ...endBarsOf(frame, id, centreMm, bar, over, under),
     ...solid(
       { x0: -half, x1: half, y0: centreMm - BOTTOM_BAR_HALF_MM, y1: centreMm + BOTTOM_BAR_HALF_MM },
       bottom,
@@ -65,6 +61,64 @@ export function barsOf(frame: HangingPattern, id: string, centreMm: number, seat
       `${id}-bottom`,
     ),
   ]
+}
+
+/** What it rests on: the top bar beyond the end bars, or the same of a board or feeder. */
+function lugsOf(frame: HangingPattern, id: string, centreMm: number, seat: Level): Solid[] {
+  const [half, lug, bar] = [frame.lengthOverEndBars.mm / 2, frame.topBarLength.mm / 2, frame.topBarWidth.mm / 2]
+  const [y0, y1] = [centreMm - bar, centreMm + bar]
+  const top = above(seat, frame.lugThickness)
+  return [
+    ...solid({ x0: -lug, x1: -half, y0, y1 }, seat, top, 'bar', `${id}-top`),
+    ...solid({ x0: half, x1: lug, y0, y1 }, seat, top, 'bar', `${id}-top`),
+  ]
+}
+
+function endBarsOf(
+  frame: HangingPattern,
+  id: string,
+  centreMm: number,
+  halfMm: number,
+  from: Level,
+  to: Level,
+): Solid[] {
+  const [half, end] = [frame.lengthOverEndBars.mm / 2, frame.endBarThickness.mm]
+  const [y0, y1] = [centreMm - halfMm, centreMm + halfMm]
+  return [
+    ...solid({ x0: -half, x1: -half + end, y0, y1 }, from, to, 'bar', `${id}-front`),
+    ...solid({ x0: half - end, x1: half, y0, y1 }, from, to, 'bar', `${id}-back`),
+  ]
+}
+
+/** What hangs in a box, from above, with the top bars taken off: mm across it and along it. */
+export interface HungFromAbove {
+  /** Comb, board or trough. */
+  readonly body: Rect
+  /** End bars at their shoulders, where frames touch. */
+  readonly endBars: readonly Rect[]
+  readonly lugs: readonly Rect[]
+  /** All that it takes, as far as its neighbours. */
+  readonly taken: Rect
+}
+
+/** What hangs in a box from above, by its bodies; a comb that is not begun is a line. */
+export function hungFromAbove(frame: HangingPattern, centreMm: number, comb: HungComb | undefined): HungFromAbove {
+  const takes = frame.spacing.mm / 2
+  const top = above(BASE, frame.lugThickness)
+  const shoulders = isFramePattern(frame)
+    ? endBarsOf(frame, '', centreMm, takes, below(top, frame.height), below(top, frame.topBarThickness))
+    : []
+  const [half, lug] = [
+    frame.lengthOverEndBars.mm / 2 - (isFramePattern(frame) ? frame.endBarThickness.mm : 0),
+    frame.topBarLength.mm / 2,
+  ]
+  const bodies = comb ? combBodyOf(comb, frame, BASE, 'comb') : barsOf(frame, '', centreMm, BASE)
+  return {
+    body: bodies[0]?.rect ?? { x0: -half, x1: half, y0: centreMm, y1: centreMm },
+    endBars: shoulders.map(({ rect }) => rect),
+    lugs: lugsOf(frame, '', centreMm, BASE).map(({ rect }) => rect),
+    taken: { x0: -lug, x1: lug, y0: centreMm - takes, y1: centreMm + takes },
+  }
 }
 
 /** Half the width of a bottom bar, mm (as such parts are made). */

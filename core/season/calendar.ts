@@ -1,5 +1,7 @@
 import { entriesOf, keysOf } from '../plain'
-import type { Calendar, Climate, Stage } from '../hive'
+import { catalogueOf } from '../catalogue'
+import { SHIPPED_FIGURES, type Figures } from '../figures'
+import type { Calendar, Climate, Stage, Yard } from '../hive'
 import { addDays, daysFrom, MONTH_DAY, monthDayOf, dayOfYear, YEAR_DAYS } from './days'
 
 /** Years to start from, for the north; the south shifts them by half a year (from memory). */
@@ -41,9 +43,6 @@ export const CALENDARS: Record<Climate, Calendar> = {
 }
 export const COOL_MARITIME = CALENDARS['cool-maritime']
 
-/** Half a year, to the day: what lies between the hemispheres. */
-export const HALF_YEAR_DAYS = 182
-
 /** The same year so many days later; the other hemisphere by half a year. */
 export function shifted(calendar: Calendar, days: number): Calendar {
   const by = (monthDay: string) => addDays(monthDay, days)
@@ -75,10 +74,16 @@ export interface Period {
   readonly days: number
 }
 
-const CROP_DAYS = 14
-const SUPERING_DAYS = 21
-const LATE_WINTER_DAYS = 28
-const PACK_DOWN_DAYS = 28
+/** A year to be divided: its dates, and the figures of its yard that say how long each stage is. */
+export interface YardYear {
+  readonly calendar: Calendar
+  readonly figures: Figures
+}
+
+/** The year of a yard; until it has dates of its own, that of a cool maritime climate. */
+export function yearOf(yard: Pick<Yard, 'season' | 'overrides' | 'patterns' | 'hanging'>): YardYear {
+  return { calendar: yard.season?.calendar ?? COOL_MARITIME, figures: catalogueOf(yard).figures }
+}
 
 /**
  * The stage of every day of a year by its rules alone, day 0 first: late-winter check from first pollen − 28 days,
@@ -87,7 +92,8 @@ const PACK_DOWN_DAYS = 28
  * Where two overlap: flow, crop, supering, late-winter check, packing down, winter. Common practice; day counts from
  * memory.
  */
-function paintedDays(calendar: Calendar): Stage[] {
+function paintedDays({ calendar, figures }: YardYear): Stage[] {
+  const { lateWinterDays, superingDays, cropDays, packDownDays } = figures
   const { firstPollen, firstFrost, secondFlow } = calendar
   const flows = [{ start: calendar.flowStart, end: calendar.flowEnd }, ...(secondFlow ? [secondFlow] : [])]
   const days = Array<Stage>(YEAR_DAYS).fill(firstFrost === null ? 'dearth' : 'after-crop')
@@ -98,15 +104,15 @@ function paintedDays(calendar: Calendar): Stage[] {
   }
   if (firstFrost !== null) {
     if (secondFlow) paint('dearth', calendar.flowEnd, secondFlow.start)
-    if (daysFrom(firstPollen, calendar.flowStart) > SUPERING_DAYS)
-      paint('building-up', firstPollen, addDays(calendar.flowStart, -SUPERING_DAYS))
-    if (daysFrom(firstFrost, firstPollen) > LATE_WINTER_DAYS)
-      paint('winter', firstFrost, addDays(firstPollen, -LATE_WINTER_DAYS))
-    paint('pack-down', addDays(firstFrost, -PACK_DOWN_DAYS), firstFrost)
-    paint('late-winter-check', addDays(firstPollen, -LATE_WINTER_DAYS), firstPollen)
-    for (const { start } of flows) paint('supering', addDays(start, -SUPERING_DAYS), start)
+    if (daysFrom(firstPollen, calendar.flowStart) > superingDays)
+      paint('building-up', firstPollen, addDays(calendar.flowStart, -superingDays))
+    if (daysFrom(firstFrost, firstPollen) > lateWinterDays)
+      paint('winter', firstFrost, addDays(firstPollen, -lateWinterDays))
+    paint('pack-down', addDays(firstFrost, -packDownDays), firstFrost)
+    paint('late-winter-check', addDays(firstPollen, -lateWinterDays), firstPollen)
+    for (const { start } of flows) paint('supering', addDays(start, -superingDays), start)
   }
-  for (const { end } of flows) paint('crop', end, addDays(end, CROP_DAYS))
+  for (const { end } of flows) paint('crop', end, addDays(end, cropDays))
   for (const { start, end } of flows) paint('flow', start, end)
   return days
 }
@@ -128,9 +134,9 @@ function periodsOf(days: readonly Stage[]): Period[] {
 /**
  * The stages of a year in their order through it, with what the keeper has moved; no day is in two, none in no stage.
  */
-export function stagesOfYear(calendar: Calendar): Period[] {
-  const periods = periodsOf(paintedDays(calendar))
-  const moved = calendar.moved ?? {}
+export function stagesOfYear(year: YardYear): Period[] {
+  const periods = periodsOf(paintedDays(year))
+  const moved = year.calendar.moved ?? {}
   if (Object.keys(moved).length === 0) return periods
   const begins = periods.map(({ stage, from }, i) => {
     const first = periods.findIndex((other) => other.stage === stage) === i
@@ -143,9 +149,49 @@ export function stagesOfYear(calendar: Calendar): Period[] {
   })
 }
 
+/** A calendar in which a stage begins on a day of the keeper's, or by its rule again where that is null. */
+export function withBeginning(calendar: Calendar, stage: Stage, day: string | null): Calendar {
+  const { moved = {}, ...rest } = calendar
+  const { [stage]: _before, ...others } = moved
+  const next = day === null ? others : { ...others, [stage]: day }
+  return Object.keys(next).length > 0 ? { ...rest, moved: next } : rest
+}
+
+/** A border of the ribbon of a year: a stage that begins there, and the days between which its beginning can lie. */
+export interface Border {
+  readonly stage: Stage
+  readonly from: string
+  readonly least: string
+  readonly most: string
+  readonly moved: boolean
+}
+
+/**
+ * The borders that can be moved, in order from spring: each at least a day from those beside it. A stage that comes
+ * twice begins where its first stretch does, and its second cannot be moved.
+ */
+export function bordersOf(year: YardYear): Border[] {
+  const periods = periodsFromSpring(year)
+  const inYear = stagesOfYear(year)
+  return periods.flatMap((period, i): Border[] => {
+    const first = inYear.find(({ stage }) => stage === period.stage)!
+    if (first.from !== period.from) return []
+    const before = periods[(i + periods.length - 1) % periods.length]!
+    return [
+      {
+        stage: period.stage,
+        from: period.from,
+        least: addDays(before.from, 1),
+        most: addDays(period.from, period.days - 1),
+        moved: year.calendar.moved?.[period.stage] !== undefined,
+      },
+    ]
+  })
+}
+
 /** The same from the late-winter check on, as a keeper counts a year; from its first day where there is none. */
-export function periodsFromSpring(calendar: Calendar): Period[] {
-  const periods = stagesOfYear(calendar)
+export function periodsFromSpring(year: YardYear): Period[] {
+  const periods = stagesOfYear(year)
   const first = Math.max(
     0,
     periods.findIndex(({ stage }) => stage === 'late-winter-check' || stage === 'building-up'),
@@ -153,10 +199,13 @@ export function periodsFromSpring(calendar: Calendar): Period[] {
   return [...periods.slice(first), ...periods.slice(0, first)]
 }
 
+/** The year that is taken where no yard says otherwise. */
+export const USUAL_YEAR: YardYear = { calendar: COOL_MARITIME, figures: SHIPPED_FIGURES }
+
 /** The stage of a yard on a day, such as `2026-05-31T10:00:00Z`; a boundary belongs to the stage that it begins. */
-export function stageOn(at: string, calendar: Calendar): Stage {
+export function stageOn(at: string, year: YardYear): Stage {
   const text = at.slice(5, 10) === '02-29' ? '02-28' : at.slice(5, 10)
-  const found = stagesOfYear(calendar).find(({ from, days }) => daysFrom(from, text) < days)
+  const found = stagesOfYear(year).find(({ from, days }) => daysFrom(from, text) < days)
   return found!.stage
 }
 
@@ -175,10 +224,9 @@ export type CalendarProblem = {
   readonly warning: boolean
 }
 
-const MOST_FLOW_DAYS = 240
-
 /** What cannot be in a year, or should be known of it; the worst first. */
-export function calendarProblems(calendar: Calendar): CalendarProblem[] {
+export function calendarProblems(year: YardYear): CalendarProblem[] {
+  const { calendar, figures } = year
   const { climate, firstFrost, lastFrost, secondFlow, flowStart, flowEnd } = calendar
   const dates = [
     ['firstPollen', calendar.firstPollen],
@@ -206,9 +254,9 @@ export function calendarProblems(calendar: Calendar): CalendarProblem[] {
   if (winterless && (firstFrost !== null || lastFrost !== null))
     add(firstFrost !== null ? 'firstFrost' : 'lastFrost', 'frost-without-winter')
   if (!winterless && firstFrost === null) add('firstFrost', 'winter-without-frost')
-  if (daysFrom(flowStart, flowEnd) > MOST_FLOW_DAYS || flowStart === flowEnd) add('flowEnd', 'flow-too-long')
+  if (daysFrom(flowStart, flowEnd) > figures.longestFlowDays || flowStart === flowEnd) add('flowEnd', 'flow-too-long')
   if (secondFlow) {
-    if (daysFrom(secondFlow.start, secondFlow.end) > MOST_FLOW_DAYS || secondFlow.start === secondFlow.end)
+    if (daysFrom(secondFlow.start, secondFlow.end) > figures.longestFlowDays || secondFlow.start === secondFlow.end)
       add('secondFlow', 'flow-too-long')
     else if (
       daysFrom(flowStart, secondFlow.start) < daysFrom(flowStart, flowEnd) ||
@@ -216,20 +264,21 @@ export function calendarProblems(calendar: Calendar): CalendarProblem[] {
     )
       add('secondFlow', 'flows-overlap')
   }
-  if (found.length === 0) found.push(...movedProblems(calendar))
+  if (found.length === 0) found.push(...movedProblems(year))
   if (lastFrost !== null && firstFrost !== null && daysFrom(flowStart, lastFrost) < daysFrom(flowStart, firstFrost))
     add('lastFrost', 'flow-before-last-frost', true)
   return found
 }
 
 /** A moved beginning must lie after the one before it and before its own end, or stages would overlap. */
-function movedProblems(calendar: Calendar): CalendarProblem[] {
-  const periods = periodsOf(paintedDays(calendar))
+function movedProblems(year: YardYear): CalendarProblem[] {
+  const { calendar } = year
+  const periods = periodsOf(paintedDays(year))
   const stages = keysOf(calendar.moved ?? {})
   const unknown = stages
     .filter((stage) => !periods.some((period) => period.stage === stage))
     .map((stage): CalendarProblem => ({ field: stage, problem: 'not-in-this-year', warning: false }))
-  const total = stagesOfYear(calendar).reduce((sum, { days }) => sum + days, 0)
+  const total = stagesOfYear(year).reduce((sum, { days }) => sum + days, 0)
   const overlap =
     total === YEAR_DAYS
       ? []
@@ -237,8 +286,10 @@ function movedProblems(calendar: Calendar): CalendarProblem[] {
           .filter((stage) => {
             const { [stage]: _own, ...others } = calendar.moved!
             return (
-              stagesOfYear({ ...calendar, moved: others }).reduce((sum, { days }) => sum + days, 0) === YEAR_DAYS ||
-              stages.length > 1
+              stagesOfYear({ ...year, calendar: { ...calendar, moved: others } }).reduce(
+                (sum, { days }) => sum + days,
+                0,
+              ) === YEAR_DAYS || stages.length > 1
             )
           })
           .map((stage): CalendarProblem => ({ field: stage, problem: 'overlaps', warning: false }))
@@ -256,19 +307,17 @@ export interface CalendarMark {
   readonly days: number
 }
 
-const MITE_COUNT_EVERY_DAYS = 30
-const WINTER_BEE_DAYS = 56
-
 /**
  * A mite count each month from building up until packing down, and the eight weeks in which winter bees are raised
  * (common practice).
  */
-export function marksOf(calendar: Calendar, only?: CalendarMark['kind']): CalendarMark[] {
+export function marksOf({ calendar, figures }: YardYear, only?: CalendarMark['kind']): CalendarMark[] {
+  const { miteCountDays, winterBeeDays } = figures
   const ends = calendar.firstFrost ?? calendar.firstPollen
   const open = daysFrom(calendar.firstPollen, ends) || YEAR_DAYS
-  const counts = Array.from({ length: Math.ceil(open / MITE_COUNT_EVERY_DAYS) }, (_, i): CalendarMark => ({
+  const counts = Array.from({ length: Math.ceil(open / miteCountDays) }, (_, i): CalendarMark => ({
     kind: 'mite-count',
-    from: addDays(calendar.firstPollen, i * MITE_COUNT_EVERY_DAYS),
+    from: addDays(calendar.firstPollen, i * miteCountDays),
     days: 1,
   }))
   const marks: Readonly<Record<CalendarMark['kind'], CalendarMark[]>> = {
@@ -276,7 +325,7 @@ export function marksOf(calendar: Calendar, only?: CalendarMark['kind']): Calend
     'winter-bees':
       calendar.firstFrost === null
         ? []
-        : [{ kind: 'winter-bees', from: addDays(calendar.firstFrost, -WINTER_BEE_DAYS), days: WINTER_BEE_DAYS }],
+        : [{ kind: 'winter-bees', from: addDays(calendar.firstFrost, -winterBeeDays), days: winterBeeDays }],
   }
   return only ? marks[only] : Object.values(marks).flat()
 }

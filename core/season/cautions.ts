@@ -1,8 +1,8 @@
 import type { Pattern } from '../catalogue'
-import { isCold, type Calendar, type Role, type Stage, type VisitStep } from '../hive'
+import { isCold, type Role, type Stage, type VisitStep } from '../hive'
 import { daysFrom } from './days'
-import { LIFT_KG } from './changeover'
-import { stagesOfYear } from './calendar'
+import type { Figures } from '../figures'
+import { stagesOfYear, type YardYear } from './calendar'
 import { isAbsorber, isBox, isEke, isExcluder, isFeeder } from '../parts'
 
 export const CAUTIONS = [
@@ -30,18 +30,9 @@ export const CAUTIONS = [
 /** A caution of the trade (common practice); the words defer to local law and to those who are licensed. */
 export type Caution = (typeof CAUTIONS)[number]
 
-/**
- * From here on a lift is marked for two, kg: what one person lifts under good conditions (from memory, after the
- * lifting equation's load constant of 23 kg).
- */
-const TWO_PEOPLE_KG = 23
-
-/** Joints are glued again in about a fortnight; after that they stay as they are (common practice). */
-const LAST_LOOK_DAYS = 14
-
 /** Days from a day to the first day of winter; undefined in winter, and where there is none. */
-export function daysToWinter(monthDay: string, calendar: Calendar): number | undefined {
-  const winter = stagesOfYear(calendar).find(({ stage }) => stage === 'winter')
+export function daysToWinter(monthDay: string, year: YardYear): number | undefined {
+  const winter = stagesOfYear(year).find(({ stage }) => stage === 'winter')
   return !winter || daysFrom(winter.from, monthDay) < winter.days ? undefined : daysFrom(monthDay, winter.from)
 }
 
@@ -50,10 +41,11 @@ export function cautionsOfStep(
   step: Pick<VisitStep, 'from' | 'to' | 'kg' | 'attachment' | 'sortInto'>,
   pattern: Pick<Pattern, 'kind' | 'cleanComb'> | undefined,
   stage: Stage,
+  figures: Figures,
   beforeWinterDays?: number,
   role?: Role,
 ): Caution[] {
-  const parts = isBox({ pattern }) && step.kg >= LIFT_KG && step.from !== step.to
+  const parts = isBox({ pattern }) && step.kg >= figures.liftFrom && step.from !== step.to
   const cold = stage === 'winter' || stage === 'late-winter-check'
   const leaves = step.to === 'van' && step.from !== 'van'
   return [
@@ -63,12 +55,12 @@ export function cautionsOfStep(
     ...(isAbsorber({ pattern }) && step.to === 'hive' ? ['quilt-air' as const] : []),
     ...(isBox({ pattern }) && pattern?.cleanComb && step.to === 'hive' ? ['close-drains' as const] : []),
     ...(parts && cold ? ['parting-in-cold' as const] : []),
-    ...(parts && !cold && isCold(stage) && beforeWinterDays !== undefined && beforeWinterDays < LAST_LOOK_DAYS
+    ...(parts && !cold && isCold(stage) && beforeWinterDays !== undefined && beforeWinterDays < figures.lastLookDays
       ? ['too-late-to-part' as const]
       : []),
     ...(isFeeder({ pattern }) && step.to === 'hive' ? ['feeding' as const] : []),
     ...(isEke({ pattern }) && step.to === 'hive' && stage === 'after-crop' ? ['headspace' as const] : []),
-    ...(step.kg > TWO_PEOPLE_KG ? ['two-people' as const] : []),
+    ...(step.kg > figures.twoPeopleFrom ? ['two-people' as const] : []),
   ]
 }
 

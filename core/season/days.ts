@@ -1,6 +1,9 @@
 /** Days of a year that has no leap day, as `MM-DD`; the 29th of February counts as the 28th. */
 export const YEAR_DAYS = 365
 
+/** Half a year, to the day: what lies between the hemispheres. */
+export const HALF_YEAR_DAYS = 182
+
 /** Days of the year before each month begins. */
 const BEFORE_MONTH = [0, 31, 59, 90, 120, 151, 181, 212, 243, 273, 304, 334] as const
 

@@ -1,4 +1,4 @@
-import { SHIPPED_FIGURES, type Figures } from '../figures'
+import type { Figures } from '../figures'
 import { isBallast, isRoof, isStand, outlineOf } from '../parts'
 import type { Layout, PlacedPart, AttachedPart } from '../geometry'
 import { sumOf, ZERO, type HiveMass, type Range } from '../weight'
@@ -14,6 +14,8 @@ export interface Standing {
   readonly ratingKg: number | null
   readonly overloaded: boolean
   readonly centreOfMassMm: number
+  /** How wide it stands, across the way that it tips. */
+  readonly baseMm: number
   readonly winds: Winds
   /** Round hive and stand, with a tail to pull on. */
   readonly strapMm: number
@@ -44,7 +46,7 @@ export function standingOf(
   brickKg: number,
   feetMm = Number.POSITIVE_INFINITY,
 ): Standing {
-  const figures = layout.parts[0]?.figures ?? SHIPPED_FIGURES
+  const { figures } = layout
   const stands = layout.parts.filter(isStand)
   const hive = layout.parts.filter((part) => !isStand(part))
   const standMm = Math.max(0, ...stands.map(({ topMm }) => topMm))
@@ -64,6 +66,7 @@ export function standingOf(
     ratingKg,
     overloaded: ratingKg !== null && mass.kg.high > ratingKg,
     centreOfMassMm: centreOfMass(layout.parts, mass),
+    baseMm: standing.baseMm,
     winds: {
       asItStands: tips(mass.kg.middle, standing, figures, false),
       empty: tips(emptyMass.kg.middle, standing, figures, false),

@@ -1,8 +1,9 @@
 import { roundTo } from './length'
 
 /**
- * A length that is sure to a ±: worst case and likely case. Masses keep their bounds apart (`Range`), since what fills
- * a comb is not as far below its middle as above it.
+ * A length that is sure to a ±: worst case and likely case. Masses keep their bounds apart (`Range`): one density is
+ * behind all boxes of a hive, so that their ± do not average out as a likely case by squares would have it, and what
+ * fills a comb is not as far below its middle as above it.
  */
 export interface Measure {
   readonly mm: number
@@ -40,4 +41,18 @@ export function sumOfMeasures(terms: readonly { readonly mm: number; readonly pl
     squares += term.plusMinusMm ** 2
   }
   return { mm: roundTo(mm, 6), plusMinusMm: roundTo(plusMinusMm, 6), likelyPlusMinusMm: Math.sqrt(squares) }
+}
+
+/** What is left of one length without another; the ± of both add up. */
+export function lessMeasure(from: Measure, taken: { readonly mm: number; readonly plusMinusMm: number }): Measure {
+  return {
+    mm: roundTo(from.mm - taken.mm, 6),
+    plusMinusMm: roundTo(from.plusMinusMm + taken.plusMinusMm, 6),
+    likelyPlusMinusMm: Math.hypot(from.likelyPlusMinusMm, taken.plusMinusMm),
+  }
+}
+
+/** Half of a length and of its ±. */
+export function halfMeasure({ mm, plusMinusMm, likelyPlusMinusMm }: Measure): Measure {
+  return { mm: mm / 2, plusMinusMm: plusMinusMm / 2, likelyPlusMinusMm: likelyPlusMinusMm / 2 }
 }

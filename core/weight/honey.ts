@@ -1,12 +1,7 @@
-import type { Figures } from '../figures'
+import { rangeOf, type Figures } from '../figures'
 import { combsAcross, hangAcross, type ResolvedPart } from '../parts'
 import { combAreaDm2 } from '../comb'
 import { sumOf, times, type Range } from './range'
-
-/** How full a box is that a keeper calls full: typical, and the range (common practice). */
-export function fillOf({ fillLow, fillTypical, fillHigh }: Figures): Range {
-  return { low: fillLow, middle: fillTypical, high: fillHigh }
-}
 
 /**
  * Honey that a comb holds when every cell is sealed, kg: area of one side (dm²) × thickness (mm) / 100 × 0.92 litres
@@ -32,7 +27,7 @@ export function honeyCapacityKg(boxes: readonly ResolvedPart[]): number {
 
 /** Honey in boxes that a keeper calls full, kg; its bounds are those of the fill. */
 export function honeyKg(boxes: readonly ResolvedPart[]): Range {
-  return sumOf(boxes.map((box) => times(fillOf(box.figures), honeyCapacityKg([box]))))
+  return sumOf(boxes.map((box) => times(rangeOf(box.figures, 'fill'), honeyCapacityKg([box]))))
 }
 
 /** Wax of drawn honey comb, kg: 1 kg for 25 kg of honey that it can hold, 1:30 to 1:22 (common practice). */

@@ -1,8 +1,8 @@
-import type { Figures } from '../figures'
+import { rangeOf, type Figures } from '../figures'
 import type { HungComb } from '../parts'
 import type { Content, Role } from '../hive'
 import { combAreaDm2, isUndrawn } from '../comb'
-import { fillOf, honeyOfCombKg, waxKg } from './honey'
+import { honeyOfCombKg, waxKg } from './honey'
 import { times, ZERO, type Range } from './range'
 
 export const FULLNESSES = ['as-said', 'empty', 'drawn', 'in-flow', 'full', 'winter'] as const
@@ -11,25 +11,6 @@ export type Fullness = (typeof FULLNESSES)[number]
 
 /** What is in one comb, as far as its weight goes. */
 export type CombLoad = 'nothing' | 'drawn' | 'honey' | 'nectar' | 'brood' | 'winter-stores'
-
-/** How full comb is that is being filled. From memory. */
-export function nectarOf({ nectarLow, nectarTypical, nectarHigh }: Figures): Range {
-  return { low: nectarLow, middle: nectarTypical, high: nectarHigh }
-}
-const winterStoresOf = ({ winterStoreLow, winterStoreTypical, winterStoreHigh }: Figures): Range => ({
-  low: winterStoreLow,
-  middle: winterStoreTypical,
-  high: winterStoreHigh,
-})
-const broodKgPerDm2 = ({ broodLow, broodTypical, broodHigh }: Figures): Range => ({
-  low: broodLow,
-  middle: broodTypical,
-  high: broodHigh,
-})
-const coverOf = (figures: Figures, winter: boolean): Range =>
-  winter
-    ? { low: figures.winterCoverLow, middle: figures.winterCoverTypical, high: figures.winterCoverHigh }
-    : { low: figures.coverLow, middle: figures.coverTypical, high: figures.coverHigh }
 
 /** What a comb holds, by what was said of it, by the state asked for, and by what its box is for. Common practice. */
 export function combLoad(
@@ -84,7 +65,7 @@ export function combMass(
   { pattern, nearMm, farMm }: Pick<HungComb, 'pattern' | 'nearMm' | 'farMm'>,
   load: CombLoad,
   figures: Figures,
-  fill: Range = fillOf(figures),
+  fill: Range = rangeOf(figures, 'fill'),
 ): CombMass {
   if (load === 'nothing') return { wax: ZERO, honey: ZERO, brood: ZERO }
   const areaDm2 = combAreaDm2(pattern)
@@ -97,11 +78,11 @@ export function combMass(
     case 'honey':
       return { wax, honey: times(fill, capacityKg), brood: ZERO }
     case 'nectar':
-      return { wax, honey: times(nectarOf(figures), capacityKg), brood: ZERO }
+      return { wax, honey: times(rangeOf(figures, 'nectar'), capacityKg), brood: ZERO }
     case 'winter-stores':
-      return { wax, honey: times(winterStoresOf(figures), capacityKg), brood: ZERO }
+      return { wax, honey: times(rangeOf(figures, 'winterStore'), capacityKg), brood: ZERO }
     case 'brood':
-      return { wax, honey: ZERO, brood: times(broodKgPerDm2(figures), areaDm2) }
+      return { wax, honey: ZERO, brood: times(rangeOf(figures, 'brood'), areaDm2) }
   }
 }
 
@@ -111,5 +92,5 @@ export function combMass(
  */
 export function beesOnCombKg(areaDm2: number, winter: boolean, figures: Figures): Range {
   const coveredKg = (2 * areaDm2 * 100 * figures.beesPerCm2 * figures.beeGrams) / 1000
-  return times(coverOf(figures, winter), coveredKg)
+  return times(rangeOf(figures, winter ? 'winterCover' : 'cover'), coveredKg)
 }

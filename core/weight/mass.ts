@@ -1,5 +1,4 @@
-import { fillOf } from './honey'
-import { nectarOf } from './load'
+import { rangeOf } from '../figures'
 import { recordOf } from '../plain'
 import { combsAcross, dimensionMm, hangAcross, isBox, isStand, type PartOf, type ResolvedPart } from '../parts'
 import type { AssembledHive } from '../geometry'
@@ -98,7 +97,7 @@ function sectionsHoney(part: PartOf<'box'>, { fullness, meanwhile, fill }: Weigh
   const litres =
     (dimensionMm(part, 'insideLength') * dimensionMm(part, 'insideWidth') * dimensionMm(part, 'depth')) / 1e6
   const full = litres * part.figures.sectionsShare * part.figures.honeyDensity
-  return times(state === 'in-flow' ? nectarOf(part.figures) : (fill ?? fillOf(part.figures)), full)
+  return times(state === 'in-flow' ? rangeOf(part.figures, 'nectar') : (fill ?? rangeOf(part.figures, 'fill')), full)
 }
 
 /** The mass of a part that stands in a stack. */

@@ -13,9 +13,8 @@ export function timberDensityKgPerM3(specificGravity: number): number {
   return 1.12 * specificGravity * 1000
 }
 
-/** Timbers that boxes are made of. */
+/** Timbers that boxes are made of; where none is chosen, a yard has a figure of its own. */
 export const TIMBERS = {
-  usual: { label: 'not chosen', kgPerM3: 420, source: { mark: 'M', text: 'from memory, to be confirmed by weighing' } },
   'white-pine': { label: 'eastern white pine', kgPerM3: timberDensityKgPerM3(0.35), source: HANDBOOK },
   'ponderosa-pine': { label: 'ponderosa pine', kgPerM3: timberDensityKgPerM3(0.4), source: HANDBOOK },
   'red-cedar': { label: 'western redcedar', kgPerM3: timberDensityKgPerM3(0.32), source: HANDBOOK },

@@ -1,3 +1,5 @@
+import type { Vocabulary } from './names'
+
 const MONTHS = [
   'January',
   'February',
@@ -13,8 +15,10 @@ const MONTHS = [
   'December',
 ] as const
 
-/** A day as it is said: `20 May` of `05-20`, `20 May 2026` of `2026-05-20`. */
-export function dayInWords(day: string): string {
+/** A day as its reader writes it: `20 May 2026` or `May 20, 2026` of `2026-05-20`; without a year of `05-20`. */
+export function dayInWords(day: string, vocabulary: Vocabulary): string {
   const [year, month, date] = day.length > 5 ? day.slice(0, 10).split('-') : ['', ...day.split('-')]
-  return `${Number(date)} ${MONTHS[Number(month) - 1]?.slice(0, 3) ?? month}${year ? ` ${year}` : ''}`
+  const named = MONTHS[Number(month) - 1]?.slice(0, 3) ?? month
+  if (vocabulary === 'british') return `${Number(date)} ${named}${year ? ` ${year}` : ''}`
+  return `${named} ${Number(date)}${year ? `, ${year}` : ''}`
 }

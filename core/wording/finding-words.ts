@@ -4,7 +4,6 @@ import {
   type Facts,
   type Finding,
   type FindingOf,
-  type Grade,
   type Remedy,
   type RemedyKind,
   type Rule,
@@ -14,6 +13,7 @@ import { gapFate, verdictWord, withPlusMinus } from './gap-words'
 import { frameFitFate, frameFitInWords } from './fit-words'
 import { TELL_FRAMES, frameRemedyInWords } from './frame-finding-words'
 import { capital, inWords, patternName, the, type Reader } from './names'
+import { severityWord } from './severity-words'
 import { TELL_SEASON } from './season-finding-words'
 import type { Tellers, Telling, Told } from './telling'
 import { inVocabulary } from './vocabulary'
@@ -24,12 +24,6 @@ export interface FindingWords extends Told {
   readonly short: string
   /** What the buttons of its ways out say; they are tried once this is read. */
   readonly remedies: readonly string[]
-}
-
-const SEVERITY_WORDS: Record<Grade, string> = { stop: 'Stop', mend: 'Mend', watch: 'Watch', note: 'Note', good: 'Good' }
-
-export function severityWord(grade: Grade): string {
-  return SEVERITY_WORDS[grade]
 }
 
 /** What comes of the room at the end bars, by where it lies. */

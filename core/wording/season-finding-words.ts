@@ -140,8 +140,8 @@ export const TELL_SEASON: Tellers<SeasonRule> = {
       'A nucleus on the road lives on what it carries. Give it a comb of food, and a feeder ' +
       'that fills without opening it.',
   }),
-  'season.headspace-overdue': ({ part, finding }) => ({
-    title: `${part(0)} was to come off by ${dayInWords(finding.facts.offBy)}`,
+  'season.headspace-overdue': ({ part, finding, reader }) => ({
+    title: `${part(0)} was to come off by ${dayInWords(finding.facts.offBy, reader.vocabulary)}`,
     what: 'There is nothing in it.',
     fate: 'Bees hang comb in it within weeks of a flow.',
   }),

@@ -102,9 +102,14 @@ export function stepOfVisitInWords(
           asks: `Yes: ${name} is free of bees, brood and food`,
         }
       : {}),
-    cautions: cautionsOfStep(step, pattern, toStage, beforeWinterDays, step.placement?.role ?? roleOf(step.partId)).map(
-      (caution) => cautionInWords(caution, reader),
-    ),
+    cautions: cautionsOfStep(
+      step,
+      pattern,
+      toStage,
+      catalogue.figures,
+      beforeWinterDays,
+      step.placement?.role ?? roleOf(step.partId),
+    ).map((caution) => cautionInWords(caution, reader)),
   }
 }
 

@@ -12,11 +12,21 @@ interface Choice {
   readonly gives: string
 }
 
-export interface WayField {
+interface WayField {
   readonly field: keyof Way
   readonly word: string
   readonly choices: readonly Choice[]
 }
+
+/** What belongs together in how bees are kept. */
+export const WAY_GROUPS = [
+  ['brood', 'Where they live'],
+  ['supers', 'Supers'],
+  ['comb', 'Comb'],
+  ['winter', 'Winter'],
+  ['work', 'Work'],
+] as const
+export type WayGroup = (typeof WAY_GROUPS)[number][0]
 
 const choice = (value: string | number | boolean, word: string, gains: string, gives: string): Choice => ({
   value: String(value),
@@ -244,19 +254,27 @@ function workFields(): WayField[] {
   ]
 }
 
-/** Every choice of a way of keeping, in the keeper's words. */
-export function wayFields({ vocabulary }: Reader): WayField[] {
+/** Every choice about how bees are kept, in groups, each with what it gains and what it gives up. */
+export function wayFields({ vocabulary }: Reader): (WayField & { readonly group: WayGroup })[] {
   const british = vocabulary === 'british'
   const said = (text: string) => inVocabulary(text, vocabulary)
-  return [...broodFields(british), ...superFields(british), ...combFields(), ...winterFields(), ...workFields()].map(
-    (one) => ({
+  const fields: Record<WayGroup, readonly WayField[]> = {
+    brood: broodFields(british),
+    supers: superFields(british),
+    comb: combFields(),
+    winter: winterFields(),
+    work: workFields(),
+  }
+  return WAY_GROUPS.flatMap(([group]) =>
+    fields[group].map((one) => ({
       ...one,
+      group,
       choices: one.choices.map((each) => ({
         ...each,
         word: said(each.word),
         gains: said(each.gains),
         gives: said(each.gives),
       })),
-    }),
+    })),
   )
 }

@@ -1,6 +1,6 @@
-import type { Change, Duty, GuidelineZone, LiftGrade, OutOfRange, School, ProfileProblem } from '../lifting'
+import type { Change, Duty, GuidelineZone, Lift, OutOfRange, School, ProfileProblem } from '../lifting'
 import type { Fullness, MassItem, Range } from '../weight'
-import { massFigure, massUnit, showMass } from '../units'
+import { massFigure, massUnit, showMass, showStature } from '../units'
 import { inWords, type Reader } from './names'
 
 export const FULLNESS_WORDS: Record<Fullness, string> = {
@@ -44,14 +44,36 @@ export const ZONE_WORDS: Record<GuidelineZone, string> = {
   floor: 'near the floor',
 }
 
-export const LIFT_GRADE_WORDS: Record<LiftGrade, string> = { good: 'within it', watch: 'over it', mend: 'far over it' }
-
 const OUT_WORDS: Record<OutOfRange, string> = {
   reach: 'the hands are more than 63 cm in front',
   height: 'the hands are above 175 cm',
   travel: 'it travels more than 175 cm up or down',
   twist: 'it twists more than 135°',
   frequency: 'it is lifted more often than the table goes',
+}
+
+/**
+ * The verdict on a lift, in words first: `too heavy alone: 23.0 kg, about 10 kg allowed for you`.
+ * @param kg what is lifted, by each pair of hands where two lift
+ */
+export function liftVerdict(
+  {
+    kg,
+    allowedKg,
+    grade,
+    index,
+    people,
+    outOfRange,
+  }: Pick<Lift, 'kg' | 'allowedKg' | 'grade' | 'index' | 'people' | 'outOfRange'>,
+  school: School,
+  { units }: Pick<Reader, 'units'>,
+): string {
+  const mass = showMass(kg.middle, units)
+  if (index === null || allowedKg === null) return `no figure: ${mass}. ${noFigureInWords(school, outOfRange)}`
+  const who = people === 2 ? 'for two' : 'alone'
+  const words = { good: `all right ${who}`, watch: `too heavy ${who}`, mend: `far too heavy ${who}` } as const
+  const each = people === 2 && school !== 'zones' ? ' each' : ''
+  return `${words[grade]}: ${mass}, about ${massFigure(allowedKg, units, 0)} ${massUnit(units)} allowed${each} for you`
 }
 
 /** Why a school has no figure for a lift. */
@@ -92,12 +114,7 @@ export function profileProblemInWords({ field, problem, least, most }: ProfilePr
     limitKg: 'Own limit',
     putDownMm: 'Height to put down on',
   }
-  const show = (value: number) =>
-    field === 'limitKg'
-      ? showMass(value, units)
-      : units === 'mm'
-        ? `${Math.round(value / 10)} cm`
-        : `${Math.round(value / 25.4)} in`
+  const show = (value: number) => (field === 'limitKg' ? showMass(value, units) : showStature(value, units))
   return problem === 'out-of-range'
     ? `${words[field]} is not between ${show(least)} and ${show(most)}.`
     : `${words[field]} does not lie between ${show(least)} and ${show(most)}: knuckle, elbow, ` +

@@ -1,5 +1,6 @@
 import { HyperFormula } from 'hyperformula'
-import { assess, assessHive, contextOf, measure } from '#core/assess'
+import { assess, assessHive } from '#core/assess'
+import { contextOf, measure } from '#core/measure'
 import { CATALOGUE } from '#core/catalogue'
 import { boxOfPattern, boxTable, frameTable } from '#core/fit'
 import { assembleHive, gapSumsOf, layOut, partsById } from '#core/geometry'

@@ -95,7 +95,7 @@ interface TraceEvent {
 
 /** Drags a frame up and down the demo's fullest box, and reads frames and tasks from a trace of the browser. */
 export async function benchDragFrame(page: Page, url: string): Promise<void> {
-  await page.goto(`${url}/frames`)
+  await page.goto(`${url}/yards/sallow-quay/boxes`)
   await page.locator('.box', { hasText: 'Brood box of Twill' }).click()
   await page.waitForSelector('[data-frame]')
   await page.waitForTimeout(800)

@@ -1,18 +1,20 @@
 import { setFlagsFromString } from 'node:v8'
 import { runInNewContext } from 'node:vm'
-import { contextOf, measure } from '#core/assess'
+import { contextOf, measure } from '#core/measure'
 import { catalogueOf } from '#core/catalogue'
 import { assembleHive, partsById } from '#core/geometry'
 import type { Yard } from '#core/hive'
 import { demoPlan } from '../../demo/make-demo'
 import { remediesOf } from '#core/checks'
 import { hiveIn } from '#core/hive-in'
+import type { Reader } from '#core/wording'
 import { assessYard } from '../../app/workers/assess-yard'
 import { median, tell } from '../lib/measure'
 import { manyHives } from './many-hives'
 
 const never = () => false
 const quiet = () => undefined
+const READER: Reader = { vocabulary: 'british', units: 'mm' }
 
 /** Hives and parts that nothing has seen before. */
 function unseen(yard: Yard): Yard {
@@ -40,7 +42,7 @@ export async function benchThousand(): Promise<void> {
   for (let i = 0; i < 5; i++) {
     const [one, other] = [unseen(yard), unseen(yard)]
     geometry.push(await milliseconds(() => geometryOf(one)))
-    whole.push(await milliseconds(() => assessYard(other, quiet, never)))
+    whole.push(await milliseconds(() => assessYard(other, {}, READER, quiet, never)))
   }
   const ratio = median(whole) / median(geometry)
   tell('1 000 hives assessed against 1 000 times their geometry', `${ratio.toFixed(1)} times`, ratio <= 4, 'at most 4')
@@ -51,7 +53,7 @@ async function heap(yard: Yard): Promise<void> {
   setFlagsFromString('--expose-gc')
   const collect: () => void = runInNewContext('gc')
   const kept = unseen(yard)
-  await assessYard(kept, quiet, never)
+  await assessYard(kept, {}, READER, quiet, never)
   collect()
   const heldMb = process.memoryUsage().heapUsed / 1e6
   tell(`heap with ${kept.hives.length} assessed hives`, `${heldMb.toFixed(0)} MB`, heldMb <= 150, '150 MB')

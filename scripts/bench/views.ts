@@ -8,20 +8,28 @@ const MOST_ELEMENTS = 3000
 const TIMES = 3
 
 /** Every view by its address, and what is there once it is drawn. */
-const viewsOf = (hiveId: string, partId: string): readonly (readonly [name: string, path: string, ready: string])[] => [
-  ['Row', '/', '[data-hive]'],
-  ['Bench', `/hives/${encodeURIComponent(hiveId)}`, '[data-part]'],
-  ['Frames', '/frames', '[data-box]'],
-  ['one box', `/frames/${encodeURIComponent(partId)}`, 'svg'],
-  ['Lift', '/lift', 'svg [data-part], [data-lift], main svg'],
-  ['Year', '/year', '[data-planned]'],
-  ['Visit', `/visit/${encodeURIComponent(hiveId)}`, '[data-testid="visit-done"], [data-testid="visit-step"]'],
-  ['Shed', '/shed', '[data-shed-row]'],
-  ['Log', '/log', '[data-testid="log-title"]'],
-  ['Fit', '/fit', '[data-cell]'],
-  ['Build', '/build', '[data-testid="build-what"]'],
-  ['Sources', '/sources', '[data-figure]'],
-]
+const viewsOf = (
+  yardId: string,
+  hiveId: string,
+  partId: string,
+): readonly (readonly [name: string, path: string, ready: string])[] => {
+  const yard = `/yards/${encodeURIComponent(yardId)}`
+  const hive = `${yard}/hives/${encodeURIComponent(hiveId)}`
+  return [
+    ['Row', '/', '[data-hive]'],
+    ['Bench', `${hive}/bench`, '[data-part]'],
+    ['Frames', `${yard}/boxes`, '[data-box]'],
+    ['one box', `${yard}/boxes/${encodeURIComponent(partId)}`, 'svg'],
+    ['Weight', `${hive}/weight`, 'svg [data-part], [data-lift], main svg'],
+    ['Year', `${yard}/year`, '[data-planned]'],
+    ['Visit', `${hive}/visit`, '[data-testid="visit-done"], [data-testid="visit-step"]'],
+    ['Shed', `${yard}/shed`, '[data-shed-row]'],
+    ['Book', `${hive}/book`, '[data-testid="log-title"]'],
+    ['Fit', '/fit', '[data-cell]'],
+    ['Build', '/build', '[data-testid="build-what"]'],
+    ['Sources', '/sources', '[data-figure]'],
+  ]
+}
 
 interface Opened {
   readonly ms: number
@@ -72,9 +80,10 @@ async function open(page: Page, path: string, ready: string): Promise<Opened> {
 /** Opens every view of a large yard, each for the first time in a fresh page that shows a page without hives. */
 export async function benchViews(browser: Browser, url: string, count: number, only?: string): Promise<void> {
   const [{ yard }] = (await (await fetch(`${url}/api/yards`)).json()) as [
-    { yard: { hives: { id: string }[]; parts: { id: string; contents: unknown[] }[] } },
+    { yard: { id: string; hives: { id: string }[]; parts: { id: string; contents: unknown[] }[] } },
   ]
   for (const [name, path, ready] of viewsOf(
+    yard.id,
     yard.hives[0]!.id,
     yard.parts.find(({ contents }) => contents.length > 0)!.id,
   )) {

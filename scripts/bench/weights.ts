@@ -7,6 +7,7 @@ import { assembleHive, layOut, partsById } from '#core/geometry'
 import { buildHive, emptyYard, type Role } from '#core/hive'
 import { USUAL_PROFILE, lighterWays, liftsOf } from '#core/lifting'
 import { massOfHive, usualWeighing } from '#core/weight'
+import { choose } from '../lib/browser'
 import { median, spread, tell, timed } from '../lib/measure'
 
 const TWELVE: readonly (readonly [string, Role?])[] = [
@@ -87,11 +88,11 @@ export async function benchImport(page: Page, url: string): Promise<void> {
       }),
     ].join('\n'),
   )
-  await page.goto(`${url}/lift/${encodeURIComponent('calico/0')}`)
+  await page.goto(`${url}/yards/sallow-quay/hives/${encodeURIComponent('calico/0')}/weight?see=weigh`)
   await page.locator('[data-mode="weigh"]').click()
   await page.getByTestId('open-import').click()
-  await page.getByTestId('csv-file').setInputFiles(file)
-  await page.getByTestId('csv-zone').selectOption('UTC')
+  await page.getByTestId('csv-file').locator('input').setInputFiles(file)
+  await choose(page, 'csv-zone', 'UTC')
   await page.evaluate(() => {
     const tasks: number[] = []
     Object.assign(window, { longTasks: tasks })

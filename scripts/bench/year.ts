@@ -71,6 +71,7 @@ function shuffledPair(size: number, seed: number): [Handled[], Handled[]] {
   const parts = Array.from({ length: size }, (_, i): Handled => ({
     partId: `p${i}`,
     kg: [1.2, 3.5, 12, 25][i % 4]!,
+    isLift: i % 4 > 0,
     standing: '',
   }))
   return [parts, [...parts].sort(() => chance() - 0.5)]
@@ -82,7 +83,7 @@ function allDownAndUp(before: readonly Handled[], after: readonly Handled[]) {
   // Three places, last on, first off: what lies under another that goes on later is moved once more for each that lies
   // over it.
   const extra = shuffles.flatMap(({ i, to }) =>
-    shuffles.filter((other) => other.i < i && other.to < to).map(() => ({ kg: before[i]!.kg })),
+    shuffles.filter((other) => other.i < i && other.to < to).map(() => before[i]!),
   )
   return workOf([...before, ...after, ...extra])
 }
@@ -102,7 +103,7 @@ export async function benchPlannedYear(page: Page, url: string): Promise<void> {
 
 /** From the press on a stage to the painted hive, the largest of the demo. */
 export async function benchStageStrip(page: Page, url: string): Promise<void> {
-  await page.goto(`${url}/hives/${encodeURIComponent('corduroy/0')}`)
+  await page.goto(`${url}/yards/kiln-bank/hives/${encodeURIComponent('corduroy/0')}/bench`)
   await page.waitForSelector('[data-stage="winter"]')
   const times = await page.evaluate(async () => {
     const painted = () =>

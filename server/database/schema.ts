@@ -1,60 +1,74 @@
-import { sql } from 'drizzle-orm'
+import { sql, type ColumnBuilderBase } from 'drizzle-orm'
 import { foreignKey, index, integer, primaryKey, real, sqliteTable, text, uniqueIndex } from 'drizzle-orm/sqlite-core'
 import type { HangingPattern, Pattern } from '#core/catalogue'
 import type { Imported } from '#wire/import-answer'
 import type {
   Acceptance,
   AbsorberFeature,
+  Attachment,
   AttachmentPlace,
   BandPreset,
   Condition,
   Content,
   Edit,
+  Hive,
   OpeningEdge,
   Override,
   Part,
+  Placement,
   Reading,
   Role,
   HiveSeason,
   Spacing,
   Stage,
   Visit,
+  Yard,
   YardSeason,
   YawDeg,
 } from '#core/hive'
 
+/** A column for each field of the model, in the model's order: a field without one does not compile. */
+type ColumnsOf<Field extends PropertyKey> = Readonly<Record<Field, ColumnBuilderBase>>
+
 /** Identities are a yard's own: everything below a yard is found by the yard and its identity. */
 export const yards = sqliteTable('yards', {
-  id: text().primaryKey(),
+  ...({
+    id: text().primaryKey(),
+    name: text().notNull(),
+    note: text().notNull(),
+    band: text().$type<BandPreset>().notNull(),
+    prolific: integer({ mode: 'boolean' }).notNull().default(false),
+    season: text({ mode: 'json' }).$type<YardSeason>(),
+    overrides: text({ mode: 'json' }).$type<readonly Override[]>().notNull().default([]),
+    patterns: text({ mode: 'json' }).$type<readonly Pattern[]>().notNull().default([]),
+    hanging: text({ mode: 'json' }).$type<readonly HangingPattern[]>().notNull().default([]),
+  } satisfies ColumnsOf<Exclude<keyof Yard, 'hives' | 'parts'>>),
   position: integer().notNull(),
-  name: text().notNull(),
-  note: text().notNull(),
-  band: text().$type<BandPreset>().notNull(),
   revision: integer().notNull(),
-  prolific: integer({ mode: 'boolean' }).notNull().default(false),
-  overrides: text({ mode: 'json' }).$type<readonly Override[]>().notNull().default([]),
-  patterns: text({ mode: 'json' }).$type<readonly Pattern[]>().notNull().default([]),
-  hanging: text({ mode: 'json' }).$type<readonly HangingPattern[]>().notNull().default([]),
-  season: text({ mode: 'json' }).$type<YardSeason>(),
   /** When the yard was taken away; it stays, and can be brought back. */
   removedAt: text(),
 })
 
+const ofYard = () =>
+  text()
+    .notNull()
+    .references(() => yards.id)
+
 export const hives = sqliteTable(
   'hives',
   {
-    yardId: text()
-      .notNull()
-      .references(() => yards.id),
-    id: text().notNull(),
+    ...({
+      id: text().notNull(),
+      name: text().notNull(),
+      stage: text().$type<Stage>().notNull(),
+      note: text().notNull(),
+      accepted: text({ mode: 'json' }).$type<readonly Acceptance[]>().notNull(),
+      season: text({ mode: 'json' }).$type<HiveSeason>(),
+      visit: text({ mode: 'json' }).$type<Visit>(),
+    } satisfies ColumnsOf<Exclude<keyof Hive, 'stack' | 'attachments'>>),
+    yardId: ofYard(),
     /** Sorts hives as text; between two there is always room for another, so that none is written anew. */
     orderKey: text().notNull(),
-    name: text().notNull(),
-    stage: text().$type<Stage>().notNull(),
-    note: text().notNull(),
-    accepted: text({ mode: 'json' }).$type<readonly Acceptance[]>().notNull(),
-    season: text({ mode: 'json' }).$type<HiveSeason>(),
-    visit: text({ mode: 'json' }).$type<Visit>(),
   },
   (table) => [primaryKey({ columns: [table.yardId, table.id] })],
 )
@@ -62,21 +76,21 @@ export const hives = sqliteTable(
 export const parts = sqliteTable(
   'parts',
   {
-    yardId: text()
-      .notNull()
-      .references(() => yards.id),
-    id: text().notNull(),
+    ...({
+      id: text().notNull(),
+      patternId: text().notNull(),
+      name: text(),
+      measured: text({ mode: 'json' }).$type<Part['measured']>(),
+      contents: text({ mode: 'json' }).$type<readonly Content[]>().notNull(),
+      spacing: text({ mode: 'json' }).$type<Spacing>(),
+      hasHeld: text({ mode: 'json' }).$type<Part['hasHeld']>().notNull(),
+      readings: text({ mode: 'json' }).$type<readonly Reading[]>(),
+      condition: text().$type<Condition>(),
+      hole: text().$type<'open' | 'closed'>(),
+      lacks: text({ mode: 'json' }).$type<readonly AbsorberFeature[]>(),
+    } satisfies ColumnsOf<keyof Part>),
+    yardId: ofYard(),
     orderKey: text().notNull(),
-    patternId: text().notNull(),
-    name: text(),
-    measured: text({ mode: 'json' }).$type<Part['measured']>(),
-    contents: text({ mode: 'json' }).$type<readonly Content[]>().notNull(),
-    hasHeld: text({ mode: 'json' }).$type<Part['hasHeld']>().notNull(),
-    hole: text().$type<'open' | 'closed'>(),
-    readings: text({ mode: 'json' }).$type<readonly Reading[]>(),
-    condition: text().$type<Condition>(),
-    spacing: text({ mode: 'json' }).$type<Spacing>(),
-    lacks: text({ mode: 'json' }).$type<readonly AbsorberFeature[]>(),
   },
   (table) => [primaryKey({ columns: [table.yardId, table.id] })],
 )
@@ -85,16 +99,18 @@ export const parts = sqliteTable(
 export const placements = sqliteTable(
   'placements',
   {
-    yardId: text().notNull(),
-    partId: text().notNull(),
-    hiveId: text().notNull(),
-    position: integer().notNull(),
-    turnedOver: integer({ mode: 'boolean' }).notNull(),
-    yawDeg: integer().$type<YawDeg>().notNull(),
+    ...({
+      partId: text().notNull(),
+      turnedOver: integer({ mode: 'boolean' }).notNull(),
+      yawDeg: integer().$type<YawDeg>().notNull(),
+      role: text().$type<Role>(),
+      offBy: text(),
+    } satisfies ColumnsOf<Exclude<keyof Placement, 'offsetMm'>>),
     offsetXMm: real().notNull(),
     offsetYMm: real().notNull(),
-    role: text().$type<Role>(),
-    offBy: text(),
+    yardId: text().notNull(),
+    hiveId: text().notNull(),
+    position: integer().notNull(),
   },
   (table) => [
     primaryKey({ columns: [table.yardId, table.partId] }),
@@ -107,12 +123,14 @@ export const placements = sqliteTable(
 export const attachments = sqliteTable(
   'attachments',
   {
+    ...({
+      partId: text().notNull(),
+      place: text().$type<AttachmentPlace>().notNull(),
+      edge: text().$type<OpeningEdge>(),
+    } satisfies ColumnsOf<keyof Attachment>),
     yardId: text().notNull(),
-    partId: text().notNull(),
     hiveId: text().notNull(),
     position: integer().notNull(),
-    place: text().$type<AttachmentPlace>().notNull(),
-    edge: text().$type<OpeningEdge>(),
   },
   (table) => [
     primaryKey({ columns: [table.yardId, table.partId] }),

@@ -1,5 +1,7 @@
 import { and, desc, eq, getTableColumns, inArray, sql, type SQL } from 'drizzle-orm'
 import type { Hive, Part, Yard } from '#core/hive'
+import { keysOf } from '#core/plain'
+import { toSnakeCase } from 'drizzle-orm/casing'
 import { generateNKeysBetween } from 'fractional-indexing'
 import { newOrderKeys } from './order-keys'
 import { attachments, hives, parts, placements, yards } from './schema'
@@ -56,13 +58,12 @@ export async function writeChanges(database: Writer, before: Yard, after: Yard):
     (rows) => database.insert(attachments).values(rows),
   )
   const [was, is] = [settingsOf(before), settingsOf(after)]
-  if (SETTINGS.some((name) => was[name] !== is[name])) await database.update(yards).set(is).where(eq(yards.id, yardId))
+  if (keysOf(is).some((name) => was[name] !== is[name]))
+    await database.update(yards).set(is).where(eq(yards.id, yardId))
 }
 
-const SETTINGS = ['name', 'note', 'band', 'prolific', 'season', 'overrides', 'patterns', 'hanging'] as const
-
-function settingsOf({ name, note, band, prolific, season, overrides, patterns, hanging }: Yard) {
-  return { name, note, band, prolific, season: season ?? null, overrides, patterns, hanging }
+function settingsOf({ id: _id, hives: _hives, parts: _parts, ...settings }: Yard) {
+  return { ...settings, season: settings.season ?? null }
 }
 
 interface Named {
@@ -133,7 +134,7 @@ function replaced(table: typeof parts | typeof hives): Record<string, SQL> {
   const { yardId: _yardId, id: _id, ...columns } = getTableColumns(table)
   return Object.fromEntries(
     Object.keys(columns).map((name) => {
-      const column = sql.identifier(snake(name))
+      const column = sql.identifier(toSnakeCase(name))
       return [
         name,
         name === 'orderKey'
@@ -144,58 +145,27 @@ function replaced(table: typeof parts | typeof hives): Record<string, SQL> {
   )
 }
 
-const snake = (name: string) => name.replace(/[A-Z]/g, (letter) => `_${letter.toLowerCase()}`)
-
-function partRow(
-  yardId: string,
-  { id, patternId, name, measured, contents, hasHeld, hole, readings, condition, spacing, lacks }: Part,
-  orderKey: string,
-) {
-  return {
-    yardId,
-    id,
-    orderKey,
-    patternId,
-    name: name ?? null,
-    measured: measured ?? null,
-    contents,
-    hasHeld,
-    hole: hole ?? null,
-    readings: readings ?? null,
-    condition: condition ?? null,
-    spacing: spacing ?? null,
-    lacks: lacks ?? null,
-  }
+function partRow(yardId: string, part: Part, orderKey: string) {
+  return { ...part, yardId, orderKey }
 }
 
-function hiveRow(yardId: string, { id, name, stage, note, accepted, season, visit }: Hive, orderKey: string) {
-  return { yardId, id, orderKey, name, stage, note, accepted, season: season ?? null, visit: visit ?? null }
+function hiveRow(yardId: string, { stack: _stack, attachments: _attachments, ...hive }: Hive, orderKey: string) {
+  return { ...hive, yardId, orderKey }
 }
 
 function placementRows(yardId: string, hive: Hive) {
-  return hive.stack.map(({ partId, turnedOver, yawDeg, offsetMm, role, offBy }, position) => ({
-    yardId,
-    partId,
-    hiveId: hive.id,
-    position,
-    turnedOver,
-    yawDeg,
+  return hive.stack.map(({ offsetMm, ...placement }, position) => ({
+    ...placement,
     offsetXMm: offsetMm.x,
     offsetYMm: offsetMm.y,
-    role: role ?? null,
-    offBy: offBy ?? null,
+    yardId,
+    hiveId: hive.id,
+    position,
   }))
 }
 
 function attachmentRows(yardId: string, hive: Hive) {
-  return hive.attachments.map(({ partId, place, edge }, position) => ({
-    yardId,
-    partId,
-    hiveId: hive.id,
-    position,
-    place,
-    edge: edge ?? null,
-  }))
+  return hive.attachments.map((attachment, position) => ({ ...attachment, yardId, hiveId: hive.id, position }))
 }
 
 /** SQLite takes a limited number of values in one statement. */

@@ -1,67 +1,13 @@
-import { sql, type SQL } from 'drizzle-orm'
+import { sql, type SQL, type Table } from 'drizzle-orm'
+import { fieldsOf, type Field } from './columns'
+import { attachments, hives, parts, placements, yards } from './schema'
 import type { Writer } from './yards'
 
 // A yard is put together as JSON text by SQLite itself: what is kept as JSON goes out as it is, and a thousand hives
-// need not be taken apart and put together again for every answer. Fields stand in the order of the model.
-
-type Field = readonly [name: string, column: string, how: 'text' | 'json' | 'flag' | 'whole' | 'real', when?: 'always']
-
-const PART: readonly Field[] = [
-  ['id', 'id', 'text', 'always'],
-  ['patternId', 'pattern_id', 'text', 'always'],
-  ['name', 'name', 'text'],
-  ['measured', 'measured', 'json'],
-  ['contents', 'contents', 'json', 'always'],
-  ['spacing', 'spacing', 'json'],
-  ['hasHeld', 'has_held', 'json', 'always'],
-  ['readings', 'readings', 'json'],
-  ['condition', 'condition', 'text'],
-  ['hole', 'hole', 'text'],
-  ['lacks', 'lacks', 'json'],
-]
-const PLACED: readonly Field[] = [
-  ['partId', 'part_id', 'text', 'always'],
-  ['turnedOver', 'turned_over', 'flag', 'always'],
-  ['yawDeg', 'yaw_deg', 'whole', 'always'],
-]
-const OFFSET: readonly Field[] = [
-  ['x', 'offset_x_mm', 'real', 'always'],
-  ['y', 'offset_y_mm', 'real', 'always'],
-]
-const PLACED_SO: readonly Field[] = [
-  ['role', 'role', 'text'],
-  ['offBy', 'off_by', 'text'],
-]
-const ATTACHED: readonly Field[] = [
-  ['partId', 'part_id', 'text', 'always'],
-  ['place', 'place', 'text', 'always'],
-  ['edge', 'edge', 'text'],
-]
-const HIVE: readonly Field[] = [
-  ['id', 'id', 'text', 'always'],
-  ['name', 'name', 'text', 'always'],
-  ['stage', 'stage', 'text', 'always'],
-  ['note', 'note', 'text', 'always'],
-]
-const HIVE_SO: readonly Field[] = [
-  ['accepted', 'accepted', 'json', 'always'],
-  ['season', 'season', 'json'],
-  ['visit', 'visit', 'json'],
-]
-const YARD: readonly Field[] = [
-  ['id', 'id', 'text', 'always'],
-  ['name', 'name', 'text', 'always'],
-  ['note', 'note', 'text', 'always'],
-  ['band', 'band', 'text', 'always'],
-  ['prolific', 'prolific', 'flag', 'always'],
-  ['overrides', 'overrides', 'json', 'always'],
-  ['patterns', 'patterns', 'json', 'always'],
-  ['hanging', 'hanging', 'json', 'always'],
-]
-const YARD_SO: readonly Field[] = [['season', 'season', 'json']]
+// need not be taken apart and put together again for every answer. Which fields there are follows from the tables.
 
 /** A number as SQLite would print it has too few digits to be read back exactly. */
-const AS: Record<Field[2], (column: string) => string> = {
+const AS: Record<Field['kept'], (column: string) => string> = {
   text: (column) => `json_quote(${column})`,
   json: (column) => column,
   flag: (column) => `iif(${column}, 'true', 'false')`,
@@ -69,12 +15,12 @@ const AS: Record<Field[2], (column: string) => string> = {
   real: (column) => `printf('%.17g', ${column})`,
 }
 
-/** Fields as text, each with the comma before it. */
-function fields(table: string, list: readonly Field[]): string {
-  return list
-    .map(([name, column, how, when]) => {
-      const text = `',"${name}":' || ${AS[how](`${table}.${column}`)}`
-      return when ? text : `iif(${table}.${column} IS NULL, '', ${text})`
+/** The fields of a table as text, each with the comma before it. */
+function fields(alias: string, table: Table): string {
+  return fieldsOf(table)
+    .map(({ name, column, kept, always }) => {
+      const text = `',"${name}":' || ${AS[kept](`${alias}.${column}`)}`
+      return always ? text : `iif(${alias}.${column} IS NULL, '', ${text})`
     })
     .join(' || ')
 }
@@ -83,33 +29,19 @@ const object = (...texts: readonly string[]) => `'{' || substr(${texts.join(' ||
 const list = (item: string, from: string) =>
   `'[' || coalesce((SELECT group_concat(one, ',') FROM (SELECT ${item} AS one FROM ${from})), '') || ']'`
 
-const PLACEMENT_TEXT = object(
-  fields('p', PLACED),
-  `',"offsetMm":' || ${object(fields('p', OFFSET))}`,
-  fields('p', PLACED_SO),
-)
+const OFFSET_TEXT = `'{"x":' || ${AS.real('p.offset_x_mm')} || ',"y":' || ${AS.real('p.offset_y_mm')} || '}'`
 const STACK_TEXT = list(
-  PLACEMENT_TEXT,
+  object(fields('p', placements), `',"offsetMm":' || ${OFFSET_TEXT}`),
   'placements AS p WHERE p.yard_id = h.yard_id AND p.hive_id = h.id ORDER BY p.position',
 )
 const ATTACHED_TEXT = list(
-  object(fields('a', ATTACHED)),
+  object(fields('a', attachments)),
   'attachments AS a WHERE a.yard_id = h.yard_id AND a.hive_id = h.id ORDER BY a.position',
 )
-const HIVE_TEXT = object(
-  fields('h', HIVE),
-  `',"stack":' || ${STACK_TEXT}`,
-  `',"attachments":' || ${ATTACHED_TEXT}`,
-  fields('h', HIVE_SO),
-)
+const HIVE_TEXT = object(fields('h', hives), `',"stack":' || ${STACK_TEXT}`, `',"attachments":' || ${ATTACHED_TEXT}`)
 const HIVES_TEXT = list(HIVE_TEXT, 'hives AS h WHERE h.yard_id = y.id ORDER BY h.order_key')
-const PARTS_TEXT = list(object(fields('q', PART)), 'parts AS q WHERE q.yard_id = y.id ORDER BY q.order_key')
-const YARD_TEXT = object(
-  fields('y', YARD),
-  `',"hives":' || ${HIVES_TEXT}`,
-  `',"parts":' || ${PARTS_TEXT}`,
-  fields('y', YARD_SO),
-)
+const PARTS_TEXT = list(object(fields('q', parts)), 'parts AS q WHERE q.yard_id = y.id ORDER BY q.order_key')
+const YARD_TEXT = object(fields('y', yards), `',"hives":' || ${HIVES_TEXT}`, `',"parts":' || ${PARTS_TEXT}`)
 
 export interface YardText {
   readonly id: string

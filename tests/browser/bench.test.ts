@@ -2,7 +2,19 @@ import { readFileSync } from 'node:fs'
 import { describe, expect, it } from 'vitest'
 import { readPlan } from '#wire/read'
 import { DEMO, storedYards } from '../helpers/wire'
-import { drawn, figures, gaps, hivePath, layers, middleOf, saved, useSession } from './session'
+import {
+  choose,
+  chosenIn,
+  drawn,
+  figures,
+  gaps,
+  hivePath,
+  layers,
+  middleOf,
+  saved,
+  typeDay,
+  useSession,
+} from './session'
 
 const session = useSession({ seed: DEMO })
 
@@ -109,7 +121,7 @@ describe('the bench', () => {
     await page.getByTestId('undo').click()
     await page.locator('[data-pattern="eke-national"]').click()
     await page.keyboard.press('Enter')
-    await page.getByTestId('off-by').fill('2020-01-31')
+    await typeDay(page, 'off-by', '31 Jan 2020')
     await page.getByTestId('off-by').blur()
     await page.locator('[data-rule="season.headspace-overdue"]').waitFor()
     await saved(page)
@@ -123,12 +135,12 @@ describe('the bench', () => {
     const page = await session.open(hivePath('damask/0'))
     await drawn(page)
     await expect.poll(() => page.locator('[data-rule="order.no-excluder"]').count()).toBe(0)
-    await page.getByTestId('stands-as').selectOption('flow')
+    await choose(page, 'stands-as', 'flow')
     await expect
       .poll(() => page.locator('[data-rule="season.no-room"], [data-rule="season.narrow-entrance"]').count())
       .toBeGreaterThan(0)
     await page.getByTestId('undo').click()
-    await expect.poll(() => page.getByTestId('stands-as').inputValue()).toBe('winter')
+    await expect.poll(() => chosenIn(page, 'stands-as')).toBe('winter')
     await saved(page)
   })
 })
@@ -247,7 +259,8 @@ describe('units and words', () => {
     const page = await session.open(hivePath('calico/0'))
     await drawn(page)
     await page.keyboard.press('u')
-    await page.getByRole('button', { name: 'N. American' }).click()
+    await page.getByTestId('menu').click()
+    await page.getByTestId('words-northAmerican').click()
     const text = await page.locator('.bench').innerText()
     const svg = await page.getByTestId('drawing').innerText()
     expect(text).toMatch(/5\/8 in here; accepted is 1\/4 in to 3\/8 in/)
@@ -261,6 +274,20 @@ describe('units and words', () => {
     await expect.poll(() => page.locator('[data-hive="Calico"]').innerText()).toMatch(/5\/8 in/)
   })
 
+  it('finds a part of the tray by a few letters of its name', async () => {
+    const page = await session.open(hivePath('serge/0'))
+    await drawn(page)
+    const items = page.locator('.tray [data-pattern]')
+    const all = await items.count()
+    await page.getByTestId('tray-search').fill('medium')
+    await expect.poll(() => items.count()).toBeLessThan(all)
+    expect(await items.first().innerText()).toMatch(/medium/i)
+    await page.getByTestId('tray-search').fill('no such part')
+    await page.getByText(/No part of .* is called that/).waitFor()
+    await page.getByTestId('tray-search').fill('')
+    await expect.poll(() => items.count()).toBe(all)
+  })
+
   it('takes sizes in any unit and refuses what is none, with nothing typed lost', async () => {
     const page = await session.open(hivePath('serge/0'))
     await drawn(page)
@@ -272,7 +299,6 @@ describe('units and words', () => {
       ['-4', /below zero/],
       ['9 in 5 mm', /two units/],
       ['1,234', /two ways: is it 1\.234 or 1234/],
-      ['', /is empty/],
       ['wide', /is not a length/],
     ] as const) {
       await depth.fill('x')
@@ -292,6 +318,20 @@ describe('units and words', () => {
       await expect.poll(() => page.getByTestId('drawing').innerText()).toContain(shown)
       await page.getByRole('button', { name: 'Sizes…' }).click()
     }
+    await page.getByTestId('size-restToRest').focus()
+    await page.locator('[data-lit="restToRest"]').waitFor()
+    await depth.focus()
+    await page.locator('[data-lit="depth"]').waitFor()
+    await depth.fill('6 5/8 in')
+    await page.getByTestId('save-sizes').click()
+    await page.getByText(/is the depth of .*medium.*: was that meant\?/i).waitFor()
+    await depth.fill('')
+    await page.getByTestId('save-sizes').click()
+    await expect.poll(() => page.getByTestId('drawing').innerText()).toContain('244.5 mm')
+    await page.getByRole('button', { name: 'Sizes…' }).click()
+    expect(await depth.inputValue()).toBe('')
+    await depth.fill('9 1/2 in')
+    await page.getByTestId('save-sizes').click()
     await saved(page)
     const serge = (await storedYards(session.server.url))[1]!.yard.parts.find(({ id }) => id === 'serge/2')!
     expect(serge.measured?.depth).toMatchObject({ mm: 241.3, inches: '9 1/2', plusMinusMm: 0.5 })

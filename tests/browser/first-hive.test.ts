@@ -1,29 +1,12 @@
-import { readFileSync } from 'node:fs'
-import { createRequire } from 'node:module'
+import type { Page } from 'playwright-core'
 import { describe, expect, it } from 'vitest'
 import { storedYards } from '../helpers/wire'
+import { axeFinds } from './axe'
 import { drawn, hivePath, layers, saved, useSession } from './session'
 
 const session = useSession({})
-const axeSource = readFileSync(createRequire(import.meta.url).resolve('axe-core/axe.min.js'), 'utf8')
 
-interface Violation {
-  readonly id: string
-  readonly impact: string
-  readonly nodes: readonly { readonly html: string }[]
-}
-
-async function seriousOn(page: Awaited<ReturnType<typeof session.open>>): Promise<string[]> {
-  await page.evaluate(axeSource)
-  const violations = await page.evaluate(
-    async () =>
-      (await (globalThis as unknown as { axe: { run: () => Promise<{ violations: Violation[] }> } }).axe.run())
-        .violations,
-  )
-  return violations
-    .filter(({ impact }) => impact === 'serious' || impact === 'critical')
-    .map(({ id, nodes }) => `${id}: ${nodes[0]?.html}`)
-}
+const seriousOn = (page: Page) => axeFinds(page, (impact) => impact === 'serious' || impact === 'critical')
 
 describe('a first hive', () => {
   it('is built from empty by keyboard alone, with a visible focus and spoken names', async () => {
@@ -98,7 +81,7 @@ describe('a first hive', () => {
     await page.getByTestId(`new-${start}`).click()
     await drawn(page)
     await page.locator('[data-part]').nth(2).click()
-    await page.keyboard.press('g')
+    await page.keyboard.press('n')
     await page.keyboard.press('x')
     expect(await seriousOn(page)).toEqual([])
     await page.keyboard.press('Escape')
@@ -113,7 +96,7 @@ describe('a first hive', () => {
     await page.locator('[data-hive]').first().waitFor()
     const box = (await storedYards(session.server.url))[0]!.yard.parts.find(({ contents }) => contents.length > 0)!
     for (const [path, sign] of [
-      ['/fit', 'main table'],
+      ['/fit', '[data-cell]'],
       ['/shed', 'main table'],
       ['/sources', 'main table'],
       ['/frames', '.box'],
@@ -130,6 +113,6 @@ describe('a first hive', () => {
 
   it('says so where a hive is not', async () => {
     const page = await session.open(hivePath('nowhere'))
-    await page.getByText('This hive is not here.').waitFor()
+    await page.getByText('There is nothing at this address').waitFor()
   })
 })

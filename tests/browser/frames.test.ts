@@ -2,7 +2,7 @@ import { readFileSync } from 'node:fs'
 import type { Page } from 'playwright-core'
 import { describe, expect, it } from 'vitest'
 import { DEMO, storedYards } from '../helpers/wire'
-import { drawn, hivePath, saved, useSession } from './session'
+import { chooseYard, choose, drawn, hivePath, saved, useSession } from './session'
 
 const session = useSession({ seed: DEMO })
 
@@ -13,7 +13,7 @@ async function openBox(
   options: Parameters<typeof session.open>[1] = {},
 ): Promise<Page> {
   const page = await session.open('/frames', options)
-  await page.getByTestId('yard-choice').selectOption({ label: yard })
+  await chooseYard(page, yard)
   await page.locator('.box', { hasText: name }).first().click()
   await page.waitForSelector('[data-frame]')
   return page
@@ -130,7 +130,7 @@ describe('a box from above', () => {
 
   it('spaces by hand where a frame is put', async () => {
     const page = await openBox('Super of Hessian')
-    await page.getByTestId('spacing-system').selectOption('by-hand')
+    await choose(page, 'spacing-system', /by hand/i)
     const before = await hung(page)
     const from = await middle(page, before[0]!.id)
     const pxPerMm = from.height / 38
@@ -150,7 +150,7 @@ describe('what is in the frames', () => {
     await page.getByTestId('select-all').click()
     await page.locator('[data-paint="wax-foundation"]').click()
     await expect.poll(async () => (await hung(page)).every(({ label }) => label.includes('wax foundation'))).toBe(true)
-    await page.getByTestId('spacing-system').selectOption('spacer-9')
+    await choose(page, 'spacing-system', /spacer for 9/i)
     await page.locator('[data-rule="frames.too-many"]').waitFor()
     await page.locator('[data-frame]').last().click()
     await page.getByTestId('take-out').click()
@@ -179,12 +179,12 @@ describe('what is in the frames', () => {
 describe('what may hang there', () => {
   it('refuses a frame of another format, one too many, and to lose the only brood, in a sentence each', async () => {
     const page = await openBox('Brood box of Twill')
-    await page.getByTestId('hang-what').selectOption('frame-langstroth-deep')
+    await choose(page, 'hang-what', 'Deep frame')
     await page.getByTestId('hang').click()
     await expect
       .poll(() => page.getByRole('alert').innerText())
       .toMatch(/does not go into brood box of Twill.*Choose a frame made for this box/)
-    await page.getByTestId('hang-what').selectOption('frame-national-deep')
+    await choose(page, 'hang-what', /^National deep frame, self/)
     await page.getByTestId('hang').click()
     await expect
       .poll(() => page.getByRole('alert').innerText())
@@ -194,7 +194,7 @@ describe('what may hang there', () => {
       await page
         .locator(`[data-frame="${id}"]`)
         .click({ position: { x: 60, y: 14 }, ...(i > 0 ? { modifiers: ['Shift' as const] } : {}) })
-    await page.getByTestId('hang-what').selectOption('dummy-national-deep')
+    await choose(page, 'hang-what', /dummy/i)
     await page.getByTestId('replace').click()
     await expect.poll(() => page.getByRole('alert').innerText()).toMatch(/only frame of brood/)
     await expect.poll(() => page.locator('[data-frame]').count()).toBe(12)
@@ -205,14 +205,14 @@ describe('what may hang there', () => {
     await page.locator('[data-frame]').last().click()
     await page.getByTestId('take-out').click()
     await expect.poll(() => page.locator('[data-frame]').count()).toBe(10)
-    await page.getByRole('link', { name: 'Box above' }).click()
+    await page.getByRole('link', { name: 'Super 2' }).click()
     await expect.poll(() => page.locator('h1').innerText()).toBe('Frames in super 2 of Twill')
     await page.locator('[data-frame]').nth(10).waitFor()
     const moving = (await hung(page))[2]!
     await page.locator(`[data-frame="${moving.id}"]`).click()
-    await page.getByTestId('put-into').selectOption({ label: 'Super 1 of Twill' })
+    await choose(page, 'put-into', 'Super 1 of Twill')
     await expect.poll(() => page.locator('[data-frame]').count()).toBe(10)
-    await page.getByRole('link', { name: 'Box below' }).click()
+    await page.getByRole('link', { name: 'Super 1' }).click()
     await expect.poll(async () => (await hung(page)).find(({ id }) => id === moving.id)?.label).toContain('nectar')
     await page.getByTestId('undo').click()
     await expect.poll(() => page.locator('[data-frame]').count()).toBe(10)
@@ -223,12 +223,15 @@ describe('what may hang there', () => {
 describe('comparing spacings', () => {
   it('side by side for a box, with the way there, and takes one', async () => {
     const page = await openBox('Super 4 of Corduroy', 'Kiln Bank')
-    await page.getByTestId('compare-tab').click()
+    await page.locator('[data-mode="compare"]').click()
     await expect
       .poll(() => page.locator('[data-option]').evaluateAll((all) => all.map((one) => one.getAttribute('data-option'))))
       .toEqual(['10', '9', '8'])
-    await page.locator('[data-option="9"] button').click()
+    await page.locator('[data-option="9"]').click()
     await page.getByText('When every comb is drawn, take 1 out').waitFor()
+    const both = page.getByTestId('both-boxes')
+    await expect.poll(() => both.innerText()).toMatch(/As it hangs now: 10 frames[\s\S]*Spaced for 9 frames/)
+    expect(await both.locator('svg path').count()).toBeGreaterThan(40)
     await page.getByTestId('take-spacing').click()
     await expect.poll(() => page.locator('[data-frame]').count()).toBe(9)
     await page.getByTestId('undo').click()
@@ -238,8 +241,8 @@ describe('comparing spacings', () => {
 
   it('for all supers of a yard', async () => {
     const page = await session.open('/frames')
-    await page.getByTestId('yard-choice').selectOption({ label: 'Kiln Bank' })
-    await page.getByTestId('compare-all').click()
+    await chooseYard(page, 'Kiln Bank')
+    await page.locator('[data-mode="compare"]').click()
     const freed = await page.locator('[data-figure="freed"]').allInnerTexts()
     const supers = Number(/All (\d+) supers/.exec(await page.locator('.lead').innerText())![1])
     expect(freed.map(Number)).toEqual([0, supers, 2 * supers])
@@ -249,7 +252,7 @@ describe('comparing spacings', () => {
 describe('building', () => {
   it('prints a sheet, and gives cut list and boards as files', async () => {
     const page = await session.open('/build')
-    await page.getByTestId('build-what').selectOption('box-langstroth-medium')
+    await choose(page, 'build-what', 'Langstroth medium')
     await page.getByTestId('build-count').fill('4')
     await expect
       .poll(() => page.getByTestId('sheet').innerText())
@@ -266,7 +269,7 @@ describe('building', () => {
 
   it('refuses a kerf, a board and a count that cannot be, naming each, with nothing typed lost', async () => {
     const page = await session.open('/build')
-    await page.getByTestId('build-what').selectOption('box-langstroth-deep')
+    await choose(page, 'build-what', 'Langstroth deep')
     const cases = [
       ['length-kerf', '300 mm', /Kerf is 300 mm, as wide as the smallest piece/],
       ['length-board-length', '40 cm', /Board length is 400 mm, but the longest piece is 485\.8 mm/],
@@ -287,7 +290,7 @@ describe('building', () => {
 
   it('says how far two diagonals are out of square, and refuses those that no box has', async () => {
     const page = await session.open('/build')
-    await page.getByTestId('build-what').selectOption('box-langstroth-deep')
+    await choose(page, 'build-what', 'Langstroth deep')
     const say = async (first: string, second: string) => {
       await page.getByTestId('length-first').fill(first)
       await page.getByTestId('length-second').fill(second)

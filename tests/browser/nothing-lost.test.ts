@@ -244,14 +244,14 @@ describe('bringing a file in', () => {
       ],
     })
     const file = { name: 'brought.json', mimeType: 'application/json', buffer: Buffer.from(plan) }
-    await page.getByTestId('import-file').setInputFiles(file)
+    await page.getByTestId('import-file').locator('input').setInputFiles(file)
     await expect.poll(() => page.getByTestId('importing').innerText()).toMatch(/Bringing the file in/)
     await expect.poll(() => held !== undefined).toBe(true)
     held!()
     await expect
       .poll(() => page.locator('.wrong').innerText())
       .toContain('Try the same file again: it is brought in once')
-    await page.getByTestId('import-file').setInputFiles(file)
+    await page.getByTestId('import-file').locator('input').setInputFiles(file)
     await page.getByText('Brought brought in with 0 hives').waitFor()
     expect((await storedYards(session.server.url)).filter(({ yard }) => yard.name.startsWith('Brought'))).toHaveLength(
       1,

@@ -29,6 +29,7 @@ describe('the row', () => {
     await menu('Twill', 'Remove')
     await page.waitForFunction(() => !document.querySelector('[data-hive="Twill"]'))
     await page.getByTestId('undo').click()
+    await expect.poll(() => page.getByTestId('undone').innerText()).toMatch(/^Undone: .+, made .+ at \d\d:\d\d/)
     await page.waitForSelector('[data-hive="Twill"]')
     await page.getByTestId('undo').click()
     await page.waitForFunction(() => !document.querySelector('[data-hive="Twill (2)"]'))
@@ -45,7 +46,10 @@ describe('the row', () => {
     const page = await session.open()
     await page.waitForSelector('[data-hive="Twill"]')
     const bring = (name: string, text: string) =>
-      page.getByTestId('import-file').setInputFiles({ name, mimeType: 'application/json', buffer: Buffer.from(text) })
+      page
+        .getByTestId('import-file')
+        .locator('input')
+        .setInputFiles({ name, mimeType: 'application/json', buffer: Buffer.from(text) })
     await bring('no.json', '{"format":"duvet-plan","version":7,"yards":[]}')
     await page.getByText('version is 7: this Duvet reads version 6').waitFor()
     const plan = JSON.parse(readFileSync(DEMO, 'utf8')) as { yards: { name: string }[] }

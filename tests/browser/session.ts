@@ -3,12 +3,16 @@ import { afterAll, afterEach, beforeAll, expect } from 'vitest'
 import { launchBrowser, openPage, type OpenPage } from '../../scripts/lib/browser'
 import { startServer, type RunningServer, type ServerOptions } from '../../scripts/lib/server'
 import '../helpers/wire'
+export { choose, chooseYard } from '../../scripts/lib/browser'
 
 export interface Session {
   server: RunningServer
   browser: Browser
   /** A fresh profile; whatever it complains of fails the test. */
-  open: (path?: string, options?: { width?: number; height?: number; touch?: boolean }) => Promise<Page>
+  open: (
+    path?: string,
+    options?: { width?: number; height?: number; touch?: boolean; locale?: string },
+  ) => Promise<Page>
   opened: OpenPage[]
 }
 
@@ -37,6 +41,7 @@ export function useSession(options: ServerOptions): Session {
   return session
 }
 
+/** The address of a hive of an older Duvet: it leads on to the bench, in whichever yard it stands. */
 export const hivePath = (id: string) => `/hives/${encodeURIComponent(id)}`
 
 /** Waits until a hive is drawn. */
@@ -74,4 +79,16 @@ export async function middleOf(page: Page, partId: string): Promise<{ x: number;
   const box = await page.locator(`[data-testid="drawing"] [data-part="${partId}"]`).boundingBox()
   if (!box) throw new Error(`${partId} is not drawn`)
   return { x: box.x + box.width / 2, y: box.y + box.height / 2 }
+}
+
+/** Types a day, or a day and a time, as it is written on the screen. */
+export async function typeDay(page: Page, which: string, written: string): Promise<void> {
+  const field = page.getByTestId(which).locator('input')
+  await field.fill(written)
+  await field.press('Enter')
+}
+
+/** What is chosen in a list of choices, as it is written there. */
+export function chosenIn(page: Page, which: string): Promise<string> {
+  return page.getByTestId(which).innerText()
 }

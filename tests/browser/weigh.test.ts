@@ -5,7 +5,7 @@ import type { Page } from 'playwright-core'
 import { describe, expect, it } from 'vitest'
 import { sendReport, simulatedReports } from '../../scripts/scale'
 import { DEMO } from '../helpers/wire'
-import { useSession } from './session'
+import { choose, chosenIn, typeDay, useSession } from './session'
 
 const session = useSession({ seed: DEMO })
 const weigh = async (hive: string): Promise<Page> => {
@@ -27,7 +27,7 @@ describe('weighing a hive', () => {
     await page.getByTestId('heft').click()
     await page.getByTestId('weigh-left').fill('22,5')
     await page.getByTestId('weigh-right').fill('21.5 kg')
-    await page.getByTestId('weigh-at').fill('2026-10-01T09:30')
+    await typeDay(page, 'weigh-at', '1 Oct 2026 09:30')
     await page.getByTestId('weigh-add').click()
     await expect.poll(() => page.locator('.list').innerText()).toMatch(/44\.0 kg \(22\.5 \+ 21\.5\)/)
     await page.getByTestId('weigh-chart').locator('canvas').waitFor()
@@ -57,7 +57,7 @@ describe('weighing a hive', () => {
         ['61', 1],
       ] as const) {
         await page.getByTestId('weigh-kg').fill(kg)
-        await page.getByTestId('weigh-at').fill('2026-06-01T09:30')
+        await typeDay(page, 'weigh-at', '1 Jun 2026 09:30')
         await page.getByTestId('weigh-add').click()
         await expect.poll(() => rows(page)).toBe(count)
       }
@@ -101,9 +101,9 @@ describe('readings from a file', () => {
       )
       const page = await weigh('calico')
       await page.getByTestId('open-import').click()
-      await page.getByTestId('csv-file').setInputFiles(file)
-      await expect.poll(() => page.getByTestId('csv-decimal').inputValue()).toBe(',')
-      await page.getByTestId('csv-zone').selectOption('Europe/London')
+      await page.getByTestId('csv-file').locator('input').setInputFiles(file)
+      await expect.poll(() => chosenIn(page, 'csv-decimal')).toBe('comma')
+      await choose(page, 'csv-zone', 'Europe/London')
       await page.getByTestId('csv-look').click()
       await expect
         .poll(() => page.getByTestId('csv-said').innerText())
@@ -123,10 +123,12 @@ describe('readings from a file', () => {
     await page.getByTestId('open-import').click()
     await page
       .getByTestId('csv-file')
+      .locator('input')
       .setInputFiles({ name: 'none.csv', mimeType: 'text/csv', buffer: Buffer.from('nothing here') })
     await expect.poll(() => page.getByRole('alert').innerText()).toMatch(/no rows with a time and a mass/)
     await page
       .getByTestId('csv-file')
+      .locator('input')
       .setInputFiles({ name: 'huge.csv', mimeType: 'text/csv', buffer: Buffer.alloc(21_000_000, 'a') })
     await expect.poll(() => page.getByRole('alert').innerText()).toMatch(/21 MB: at most 20 MB are read/)
   })

@@ -1,4 +1,5 @@
-import { assess, assessHive, contextOf, type Assessment } from '#core/assess'
+import { assess, assessHive, type Assessment } from '#core/assess'
+import { contextOf } from '#core/measure'
 import { CATALOGUE, type Catalogue } from '#core/catalogue'
 import { remediesOf, type Finding, type JudgedGap, type Remedy } from '#core/checks'
 import { assembleHive, partsById } from '#core/geometry'

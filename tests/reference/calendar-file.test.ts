@@ -1,6 +1,6 @@
 import ICAL from 'ical.js'
 import { describe, expect, it } from 'vitest'
-import { CALENDARS, COOL_MARITIME, stagesOfYear } from '#core/season'
+import { CALENDARS, USUAL_YEAR, stagesOfYear } from '#core/season'
 import { comingDay, yearAsCalendar } from '~/export/year-ics'
 
 const YARD = { id: 'quay', name: 'Sallow Quay' }
@@ -10,10 +10,10 @@ function events(text: string) {
 
 describe('the calendar file, read back by ical.js (an independent parser of RFC 5545)', () => {
   it('has every stage on its days, whole days, one after the other', () => {
-    const stages = events(yearAsCalendar(YARD, COOL_MARITIME, '2026-11-25T10:00:00Z')).filter(
+    const stages = events(yearAsCalendar(YARD, USUAL_YEAR, '2026-11-25T10:00:00Z')).filter(
       ({ uid }) => !/mite|winter-bees/.test(uid),
     )
-    expect(stages).toHaveLength(stagesOfYear(COOL_MARITIME).length)
+    expect(stages).toHaveLength(stagesOfYear(USUAL_YEAR).length)
     const flow = stages.find(({ summary }) => summary === 'Sallow Quay: flow')!
     expect([flow.startDate.toString(), flow.endDate.toString(), flow.startDate.isDate]).toEqual([
       '2027-05-20',
@@ -25,13 +25,13 @@ describe('the calendar file, read back by ical.js (an independent parser of RFC 
   })
 
   it('counts mites each month and names the weeks of winter bees; a year without frost has none', () => {
-    const all = events(yearAsCalendar(YARD, COOL_MARITIME, '2026-01-01'))
+    const all = events(yearAsCalendar(YARD, USUAL_YEAR, '2026-01-01'))
     expect(all.filter(({ summary }) => summary.endsWith('count mites')).length).toBeGreaterThanOrEqual(8)
     const bees = all.find(({ summary }) => summary.endsWith('winter bees are raised'))!
     expect(bees.duration.toSeconds()).toBe(56 * 86_400)
     expect(
-      events(yearAsCalendar(YARD, CALENDARS['tropical-highland'], '2026-01-01')).some(({ summary }) =>
-        summary.endsWith('winter bees are raised'),
+      events(yearAsCalendar(YARD, { ...USUAL_YEAR, calendar: CALENDARS['tropical-highland'] }, '2026-01-01')).some(
+        ({ summary }) => summary.endsWith('winter bees are raised'),
       ),
     ).toBe(false)
   })
@@ -41,11 +41,11 @@ describe('the calendar file, read back by ical.js (an independent parser of RFC 
     () => {
       const odd = { id: 'q', name: 'Quay, upper; the “old”\nBEGIN:VEVENT' }
       const [a, b] = ['2026-01-01', '2026-06-01'].map((day) =>
-        events(yearAsCalendar(odd, COOL_MARITIME, day)).map(({ uid }) => uid),
+        events(yearAsCalendar(odd, USUAL_YEAR, day)).map(({ uid }) => uid),
       )
       expect(a).toEqual(b)
       expect(new Set(a).size).toBe(a!.length)
-      expect(events(yearAsCalendar(odd, COOL_MARITIME, '2026-01-01'))[0]!.summary).toContain(
+      expect(events(yearAsCalendar(odd, USUAL_YEAR, '2026-01-01'))[0]!.summary).toContain(
         'Quay, upper; the “old” BEGIN:VEVENT',
       )
     },

@@ -53,9 +53,9 @@ const goodPairs = computed(() =>
   <section class="docket" aria-label="What will happen">
     <h2>
       {{ dry ? 'What would happen, put down here' : 'What will happen' }}
-      <button v-if="selectedId && !dry" class="plain-button quiet" type="button" @click="emit('showAll')">
+      <ElButton v-if="selectedId && !dry" text @click="emit('showAll')">
         Show all {{ assessment.findings.length }}
-      </button>
+      </ElButton>
     </h2>
     <p v-if="selectedId && !dry" class="filtered">About {{ the(names.get(selectedId) ?? '') }} only.</p>
     <BenchFindingCard
@@ -103,7 +103,7 @@ h2 {
   font-size: 16px;
 }
 
-h2 button {
+h2 .el-button {
   min-height: 32px;
   padding: 0 8px;
   color: var(--indigo);

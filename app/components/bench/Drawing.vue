@@ -103,32 +103,26 @@ defineExpose({ fit })
   <div class="drawing">
     <div class="tools">
       <div class="tabs" role="group" aria-label="Section">
-        <button type="button" :aria-pressed="bench.axis === 'along'" @click="bench.axis = 'along'">
+        <ElButton class="bare" :aria-pressed="bench.axis === 'along'" @click="bench.axis = 'along'">
           Along the frames
-        </button>
-        <button
-          type="button"
+        </ElButton>
+        <ElButton
+          class="bare"
           :aria-pressed="bench.axis === 'across'"
           data-testid="across"
           @click="bench.axis = 'across'"
         >
           Across
-        </button>
+        </ElButton>
       </div>
       <span class="zoom">
-        <button class="plain-button quiet" type="button" aria-label="Smaller" @click="zoomBy(1 / 1.5)">−</button>
-        <button class="plain-button quiet" type="button" aria-label="Larger" @click="zoomBy(1.5)">+</button>
-        <button class="plain-button quiet" type="button" @click="fit">Whole hive</button>
+        <ElButton text aria-label="Smaller" @click="zoomBy(1 / 1.5)">−</ElButton>
+        <ElButton text aria-label="Larger" @click="zoomBy(1.5)">+</ElButton>
+        <ElButton text @click="fit">Whole hive</ElButton>
       </span>
-      <button
-        class="plain-button quiet"
-        type="button"
-        :aria-pressed="weighing.shown"
-        data-testid="weights"
-        @click="weighing.shown = !weighing.shown"
-      >
+      <ElButton text :aria-pressed="weighing.shown" data-testid="weights" @click="weighing.shown = !weighing.shown">
         {{ weighing.shown ? 'Weights off' : 'Weights' }}
-      </button>
+      </ElButton>
       <slot name="tools" />
     </div>
     <div ref="holder" v-drag-parts class="holder" data-testid="drawing">
@@ -192,7 +186,7 @@ defineExpose({ fit })
   margin-left: auto;
 }
 
-.tools :deep(.plain-button) {
+.tools :deep(.el-button) {
   min-height: 36px;
   padding: 2px 9px;
 }

@@ -27,35 +27,33 @@ const severity = computed(() => (props.finding.acceptance ? 'accepted' : props.f
 
 <template>
   <article class="finding" :class="severity" :data-rule="finding.rule" :data-severity="finding.severity">
-    <button class="title" type="button" @click="emit('show')">
+    <ElButton class="bare title" @click="emit('show')">
       <ShellSeverityMark :grade="finding.severity" :marginal="finding.marginal" />
       <span
         ><b>{{ finding.acceptance ? 'Accepted' : words.severity }}</b> · {{ words.title }}</span
       >
-    </button>
-    <p>{{ words.what }} {{ words.fate }}</p>
+    </ElButton>
+    <p><UiTerms :text="`${words.what} ${words.fate}`" /></p>
     <p v-if="finding.acceptance" class="reason">“{{ finding.acceptance.reason }}”</p>
     <div v-if="!dry" class="ways">
       <template v-for="(remedy, i) in remediesOf(finding)" :key="i">
         <template v-if="tried === remedy">
           <span class="trying">Shown on the drawing: {{ words.remedies[i] }}</span>
-          <button class="plain-button filled" type="button" @click="emit('apply', remedy)">Do it</button>
-          <button class="plain-button" type="button" @click="emit('try', null)">Leave it</button>
+          <ElButton type="primary" @click="emit('apply', remedy)">Do it</ElButton>
+          <ElButton @click="emit('try', null)">Leave it</ElButton>
         </template>
-        <button v-else class="plain-button" type="button" @click="emit('try', remedy)">{{ words.remedies[i] }}</button>
+        <ElButton v-else @click="emit('try', remedy)">{{ words.remedies[i] }}</ElButton>
       </template>
-      <button v-if="finding.acceptance" class="plain-button quiet" type="button" @click="emit('withdraw')">
-        Take back
-      </button>
-      <button v-else-if="!accepting" class="plain-button quiet" type="button" @click="accepting = true">Accept…</button>
+      <ElButton v-if="finding.acceptance" text @click="emit('withdraw')"> Take back </ElButton>
+      <ElButton v-else-if="!accepting" text @click="accepting = true">Accept…</ElButton>
     </div>
     <form v-if="accepting" @submit.prevent="accept">
       <label :for="`reason-${finding.key}`">Why is it all right here?</label>
       <ElInput :id="`reason-${finding.key}`" v-model="reason" maxlength="500" placeholder="It comes off on Sunday" />
       <p v-if="missing" class="wrong" role="alert">The reason is empty: write in a few words why this may stay.</p>
       <div class="ways">
-        <button class="plain-button filled" type="submit">Accept</button>
-        <button class="plain-button quiet" type="button" @click="accepting = false">Cancel</button>
+        <ElButton type="primary" native-type="submit">Accept</ElButton>
+        <ElButton text @click="accepting = false">Cancel</ElButton>
       </div>
     </form>
   </article>

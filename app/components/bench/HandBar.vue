@@ -1,10 +1,11 @@
 <script setup lang="ts">
 // What is in the hand, and how to put it down without dragging.
+import type { ButtonInstance } from 'element-plus'
 import type { Hand } from '#core/hive/deeds'
 
-const putDownButton = ref<HTMLButtonElement | null>(null)
+const putDownButton = ref<ButtonInstance | null>(null)
 // The keys go on here: Enter puts down what Enter took up.
-onMounted(() => putDownButton.value?.focus())
+onMounted(() => putDownButton.value?.ref?.focus())
 defineProps<{ hand: Hand; name: string; place: string; verdict: string }>()
 defineEmits<{ up: []; down: []; turn: []; putDown: []; letGo: [] }>()
 </script>
@@ -15,19 +16,13 @@ defineEmits<{ up: []; down: []; turn: []; putDown: []; letGo: [] }>()
       <b>{{ name }}</b> in the hand, {{ place }}. {{ verdict }}
     </p>
     <div class="keys">
-      <button class="plain-button" type="button" @click="$emit('up')">Higher</button>
-      <button class="plain-button" type="button" @click="$emit('down')">Lower</button>
-      <button class="plain-button" type="button" @click="$emit('turn')">Turn over</button>
-      <button
-        ref="putDownButton"
-        class="plain-button filled"
-        type="button"
-        data-testid="put-down"
-        @click="$emit('putDown')"
-      >
+      <ElButton @click="$emit('up')">Higher</ElButton>
+      <ElButton @click="$emit('down')">Lower</ElButton>
+      <ElButton @click="$emit('turn')">Turn over</ElButton>
+      <ElButton ref="putDownButton" type="primary" data-testid="put-down" @click="$emit('putDown')">
         Put it here
-      </button>
-      <button class="plain-button quiet" type="button" @click="$emit('letGo')">Cancel</button>
+      </ElButton>
+      <ElButton text @click="$emit('letGo')">Cancel</ElButton>
     </div>
   </div>
 </template>
@@ -37,7 +32,7 @@ defineEmits<{ up: []; down: []; turn: []; putDown: []; letGo: [] }>()
   position: fixed;
   left: 204px;
   right: 320px;
-  bottom: 6px;
+  bottom: calc(6px + var(--foot));
   z-index: 10;
   padding: 8px 12px;
   border: 2px dashed var(--indigo);

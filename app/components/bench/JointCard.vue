@@ -49,7 +49,7 @@ const transform = computed(
     `translate(${-lens.value.x * scale.value} ${SIZE.height / 2 + lens.value.middle * scale.value}) scale(${scale.value})`,
 )
 const y = (mm: number) => SIZE.height / 2 + (lens.value.middle - mm) * scale.value
-const settling = computed(() => settlingOf(props.gap, props.assessment.layout.parts[0]!.figures))
+const settling = computed(() => settlingOf(props.gap, props.assessment.layout.figures))
 const range = computed(() => {
   if (!settling.value) return null
   const show = (mm: number) => showLength(mm, props.reader.units)
@@ -82,7 +82,7 @@ const way = computed(() => {
   <section class="joint" aria-label="Selected joint">
     <header>
       <h3>{{ gapTitle(gap, names) }}</h3>
-      <button class="plain-button quiet" type="button" aria-label="Close the joint" @click="$emit('close')">×</button>
+      <ElButton text aria-label="Close the joint" @click="$emit('close')">×</ElButton>
     </header>
     <svg :viewBox="`0 0 ${SIZE.width} ${SIZE.height}`" role="img" :aria-label="`${gapTitle(gap, names)}, enlarged`">
       <rect :width="SIZE.width" :height="SIZE.height" :fill="PAPER" />
@@ -102,7 +102,7 @@ const way = computed(() => {
     </svg>
     <p>
       <strong :style="{ color: GRADE_COLOURS[gap.grade] }">{{ capital(verdictWord(gap)) }}.</strong>
-      {{ inVocabulary(gapFate(gap), reader.vocabulary) }}
+      <UiTerms :text="inVocabulary(gapFate(gap), reader.vocabulary)" />
     </p>
     <dl>
       <dt>Measures</dt>
@@ -149,7 +149,7 @@ h3 {
   font-size: 15px;
 }
 
-header button {
+header .el-button {
   min-width: 40px;
   padding: 0;
   font-size: 20px;

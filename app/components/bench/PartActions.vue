@@ -43,63 +43,47 @@ const FEATURE_WORDS: Record<AbsorberFeature, string> = { screen: 'has a screen',
       <b>{{ name }}</b> <span>{{ detail }}</span>
     </p>
     <template v-if="layer">
-      <button class="plain-button" type="button" :disabled="highest" @click="emit('up')">Up</button>
-      <button class="plain-button" type="button" :disabled="lowest" @click="emit('down')">Down</button>
-      <button class="plain-button" type="button" @click="emit('turn')">Turn over</button>
-      <button class="plain-button" type="button" @click="emit('swap')">Swap…</button>
-      <button class="plain-button" type="button" @click="emit('above')">Add…</button>
+      <ElButton :disabled="highest" @click="emit('up')">Up</ElButton>
+      <ElButton :disabled="lowest" @click="emit('down')">Down</ElButton>
+      <ElButton @click="emit('turn')">Turn over</ElButton>
+      <ElButton @click="emit('swap')">Swap…</ElButton>
+      <ElButton @click="emit('above')">Add…</ElButton>
     </template>
-    <button v-if="role" class="plain-button" type="button" data-testid="open-frames" @click="emit('frames')">
-      Frames…
-    </button>
-    <button class="plain-button" type="button" @click="emit('sizes')">Sizes…</button>
-    <button class="plain-button" type="button" @click="emit('rename')">Name…</button>
-    <button v-if="hole" class="plain-button" type="button" @click="emit('hole', hole === 'open' ? 'closed' : 'open')">
+    <ElButton v-if="role" data-testid="open-frames" @click="emit('frames')"> Frames… </ElButton>
+    <ElButton @click="emit('sizes')">Sizes…</ElButton>
+    <ElButton @click="emit('rename')">Name…</ElButton>
+    <ElButton v-if="hole" @click="emit('hole', hole === 'open' ? 'closed' : 'open')">
       {{ hole === 'open' ? 'Close the hole' : 'Open the hole' }}
-    </button>
+    </ElButton>
     <label v-if="role" class="role"
       >Used for
-      <select :value="role" @change="emit('role', picked(ROLES, $event))">
-        <option v-for="one in ROLES" :key="one" :value="one">{{ roleWord(one, vocabulary) }}</option>
-      </select>
+      <ElSelect :model-value="role" @change="emit('role', picked(ROLES, $event))">
+        <ElOption v-for="one in ROLES" :key="one" :value="one" :label="roleWord(one, vocabulary)" />
+      </ElSelect>
     </label>
     <label v-if="offBy !== null" class="role"
-      >Off by <input type="date" :value="offBy" data-testid="off-by" @change="emit('offBy', typedIn($event))"
+      >Off by <UiDay name="Off by" :value="offBy" data-testid="off-by" @change="emit('offBy', $event)"
     /></label>
-    <button
-      v-if="edge"
-      class="plain-button"
-      type="button"
-      data-testid="edge"
-      @click="emit('edge', edge === 'upper' ? 'lower' : 'upper')"
-    >
+    <ElButton v-if="edge" data-testid="edge" @click="emit('edge', edge === 'upper' ? 'lower' : 'upper')">
       {{ edge === 'upper' ? 'Open at the lower edge' : 'Open at the upper edge' }}
-    </button>
+    </ElButton>
     <template v-if="lacks"
-      ><label v-for="feature in ABSORBER_FEATURES" :key="feature" class="role"
-        ><input
-          type="checkbox"
-          :checked="!lacks.includes(feature)"
-          :data-testid="`has-${feature}`"
-          @change="emit('lacks', feature, !ticked($event))"
-        />
-        {{ FEATURE_WORDS[feature] }}</label
+      ><ElCheckbox
+        v-for="feature in ABSORBER_FEATURES"
+        :key="feature"
+        class="role"
+        :model-value="!lacks.includes(feature)"
+        :data-testid="`has-${feature}`"
+        @change="emit('lacks', feature, !$event)"
+        >{{ FEATURE_WORDS[feature] }}</ElCheckbox
       ></template
     >
-    <button class="plain-button" type="button" @click="emit('takeOff')">Take off</button>
-    <button class="plain-button quiet" type="button" aria-label="Select nothing" @click="emit('close')">×</button>
+    <ElButton @click="emit('takeOff')">Take off</ElButton>
+    <ElButton text aria-label="Select nothing" @click="emit('close')">×</ElButton>
   </div>
 </template>
 
 <style scoped>
-.role input[type='date'] {
-  min-height: 40px;
-  border: 1px solid var(--indigo);
-  border-radius: 7px;
-  background: #fff;
-  font: inherit;
-}
-
 .actions {
   display: flex;
   flex-wrap: wrap;
@@ -118,16 +102,8 @@ const FEATURE_WORDS: Record<AbsorberFeature, string> = { screen: 'has a screen',
   color: var(--soft-ink);
 }
 
-.plain-button {
+.el-button {
   min-height: 36px;
   padding: 2px 10px;
-}
-
-select {
-  min-height: 36px;
-  border: 1px solid var(--indigo);
-  border-radius: 7px;
-  background: #fff;
-  font: inherit;
 }
 </style>

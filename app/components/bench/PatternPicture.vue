@@ -1,8 +1,8 @@
 <script setup lang="ts">
 // A pattern as it is cut, small: the same drawing as on the bench, its height stretched so that thin parts tell apart.
 import type { Pattern } from '#core/catalogue'
-import { hiveIn } from '#core/hive-in'
-import { emptyYard, newPart, newPlacement } from '#core/hive'
+import { newPart } from '#core/hive'
+import { lonePart } from '~/drawing/lone-part'
 import { sectionOf } from '~/drawing/section'
 
 const props = defineProps<{ pattern: Pattern }>()
@@ -11,17 +11,7 @@ const bench = useBench()
 const drawn = computed(() => {
   let n = 0
   const part = newPart(props.pattern, bench.catalogue, () => String(n++))
-  const hive = {
-    id: '',
-    name: '',
-    stage: 'flow' as const,
-    note: '',
-    stack: [newPlacement(part.id, props.pattern)],
-    attachments: [],
-    accepted: [],
-  }
-  const yard = { ...(bench.standingYard ?? emptyYard('', '')), hives: [hive], parts: [part] }
-  const [placed] = hiveIn(yard, hive).layout.parts
+  const placed = lonePart(part, props.pattern, bench.standingYard)
   if (!placed) return { shapes: [], top: 0, low: 0 }
   return { shapes: sectionOf(placed, 'along'), top: placed.topMm, low: placed.hangsToMm }
 })

@@ -89,38 +89,24 @@ function settle(keep: 'mine' | 'written') {
       <span v-if="lacks" class="lacks"> The yard no longer has: {{ lacks }}.</span>
     </p>
     <span class="ways">
-      <button
-        v-if="planned.conflict"
-        class="plain-button filled"
-        type="button"
-        data-testid="see-both"
-        @click="comparing = true"
-      >
+      <ElButton v-if="planned.conflict" type="primary" data-testid="see-both" @click="comparing = true">
         See both
-      </button>
-      <button
-        v-else-if="planned.byHand"
-        class="plain-button"
-        type="button"
-        data-testid="write-again"
-        @click="settle('written')"
-      >
+      </ElButton>
+      <ElButton v-else-if="planned.byHand" data-testid="write-again" @click="settle('written')">
         Write it again
-      </button>
-      <NuxtLink class="plain-button" :to="{ path: '/year', query: { stage: planned.stage, hive: planned.hive.id } }"
+      </ElButton>
+      <NuxtLink
+        class="plain-button"
+        :to="{ path: yardPath(bench.standingYard!.id, 'year'), query: { stage: planned.stage, hive: planned.hive.id } }"
         >What changes</NuxtLink
       >
-      <button class="plain-button" type="button" data-testid="back-to-now" @click="bench.lookAt(null)">
-        Back to now
-      </button>
+      <ElButton data-testid="back-to-now" @click="bench.lookAt(null)"> Back to now </ElButton>
     </span>
-    <ElDialog
+    <UiSheet
       v-if="comparing"
-      :model-value="true"
       :title="`${planned.hive.name} in ${stage}: two plans`"
       width="min(1080px, 96vw)"
       top="4vh"
-      append-to-body
       @close="comparing = false"
     >
       <p>Nothing was overwritten. Look at both and choose; undo brings the other back.</p>
@@ -142,17 +128,12 @@ function settle(keep: 'mine' | 'written') {
           <p>
             Worst finding: <b>{{ severityWord(version.assessment.worst) }}</b>
           </p>
-          <button
-            class="plain-button filled"
-            type="button"
-            :data-testid="`plan-${version.key}`"
-            @click="settle(version.key)"
-          >
+          <ElButton type="primary" :data-testid="`plan-${version.key}`" @click="settle(version.key)">
             {{ version.button }}
-          </button>
+          </ElButton>
         </section>
       </div>
-    </ElDialog>
+    </UiSheet>
   </div>
 </template>
 
@@ -176,7 +157,7 @@ p {
   color: var(--stop);
 }
 
-.ways .plain-button {
+.ways .el-button {
   padding: 2px 10px;
   font-size: 14px;
 }

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 // The sizes of one part as the ruler has them; typed in any unit, every reading kept, nothing typed lost.
 import { keysOf } from '#core/plain'
-import type { DimensionName, Pattern } from '#core/catalogue'
+import { otherWithSize, type DimensionName, type Pattern } from '#core/catalogue'
 import {
   RULERS,
   limitsOf,
@@ -14,10 +14,17 @@ import {
   type Reading,
 } from '#core/hive'
 import { showLength, type Length } from '#core/units'
-import { dimensionWord, lengthProblemInWords, sizeNonsenseInWords, withPlusMinus } from '#core/wording'
+import { dimensionWord, lengthProblemInWords, patternName, sizeNonsenseInWords, withPlusMinus } from '#core/wording'
 
-const props = defineProps<{ part: Part; name: string; pattern: Pattern | undefined; focus?: DimensionName | null }>()
-const emit = defineEmits<{ take: [part: Part]; close: [] }>()
+const props = defineProps<{
+  part: Part
+  name: string
+  pattern: Pattern | undefined
+  focus?: DimensionName | null
+  swappable?: boolean
+}>()
+const emit = defineEmits<{ take: [part: Part]; swap: []; close: [] }>()
+const view = useView()
 const preferences = usePreferences()
 
 const rows = computed(() =>
@@ -28,11 +35,26 @@ const rows = computed(() =>
     readings: (props.part.readings ?? []).filter(({ dimension }) => dimension === name),
   })),
 )
+/** What stands in the fields: what was measured, or nothing where the standard holds. */
+const measuredAs = (name: DimensionName) => {
+  const measured = props.part.measured?.[name]
+  return measured ? showLength(measured.mm, preferences.units) : ''
+}
 const typed = reactive<Partial<Record<DimensionName, string>>>({})
+const written = (name: DimensionName) => typed[name] ?? measuredAs(name)
+/** The size that is lit on the drawing. */
+const lit = ref<DimensionName | null>(props.focus ?? null)
+/** Another pattern's own size was typed: asked about once. */
+const asked = reactive<Partial<Record<DimensionName, { readonly mm: number; readonly other: string }>>>({})
 const problems = reactive<Partial<Record<DimensionName, string>>>({})
 const meanings = reactive<Partial<Record<DimensionName, readonly string[]>>>({})
 const ruler = ref<(typeof RULERS)[number]['id']>(preferences.units === 'mm' ? 'half-mm' : 'thirty-second')
 const RULER_WORDS = { 'half-mm': '0.5 mm', 'one-mm': '1 mm', 'thirty-second': '1/32 in', sixteenth: '1/16 in' } as const
+/** What is typed next takes the place of what was measured. */
+function light(name: DimensionName, { target }: FocusEvent) {
+  lit.value = name
+  if (target instanceof HTMLInputElement) target.select()
+}
 function focusWanted() {
   if (props.focus) document.getElementById(`size-${props.focus}`)?.focus()
 }
@@ -40,9 +62,8 @@ function focusWanted() {
 function shown(length: Length | undefined): string {
   return length ? showLength(length.mm, preferences.units) : 'not known'
 }
-function sourceOf({ drawn, measured }: { drawn?: Length | undefined; measured?: Length | undefined }): string {
-  if (measured) return `measured, ± ${showLength(measured.plusMinusMm, preferences.units)}; as made ${shown(drawn)}`
-  return drawn ? `[${drawn.source.mark}] ${drawn.source.text}` : ''
+function sourceOf(drawn: Length | undefined): string {
+  return drawn ? `As made ${shown(drawn)}: ${drawn.source.text}` : 'Nobody has said what it is as made.'
 }
 function read(name: DimensionName, text: string): Reading | undefined {
   const parsed = parseDimension(name, text, preferences.units)
@@ -68,21 +89,33 @@ function read(name: DimensionName, text: string): Reading | undefined {
     ...(parsed.inches ? { inches: parsed.inches } : {}),
   }
 }
+/** Whether the size that was read is another pattern's own, which has not been asked about yet. */
+function isOthers(name: DimensionName, { mm, plusMinusMm }: Reading): boolean {
+  if (!props.pattern || asked[name]?.mm === mm) return false
+  const other = otherWithSize(view.catalogue, props.pattern, name, mm, plusMinusMm)
+  if (other) asked[name] = { mm, other: patternName(other.id, view.catalogue, preferences.vocabulary) }
+  return other !== undefined
+}
 function save() {
   let part = props.part
+  let unsure = false
   for (const { name } of rows.value) {
     delete problems[name]
     delete meanings[name]
     const text = typed[name]
-    const reading = text === undefined ? undefined : read(name, text)
-    if (reading) part = withReading(part, reading)
+    if (text === undefined || text === measuredAs(name)) continue
+    if (text.trim() === '') {
+      part = withMeasured(part, name, undefined)
+      continue
+    }
+    const reading = read(name, text)
+    if (!reading) continue
+    unsure = isOthers(name, reading) || unsure
+    part = withReading(part, reading)
   }
   const nonsense = sizeNonsense({ ...props.pattern?.dimensions, ...part.measured })
   if (nonsense) problems[nonsense.dimension] ??= sizeNonsenseInWords(nonsense)
-  if (Object.keys(problems).length === 0) emit('take', part)
-}
-function asMade(name: DimensionName) {
-  emit('take', withMeasured(props.part, name, undefined))
+  if (Object.keys(problems).length === 0 && !unsure) emit('take', part)
 }
 function use(reading: Reading) {
   emit('take', withReadingInUse(props.part, reading))
@@ -90,78 +123,103 @@ function use(reading: Reading) {
 </script>
 
 <template>
-  <ElDialog
-    :model-value="true"
-    :title="`Sizes of ${name}`"
-    width="min(680px, 96vw)"
-    top="6vh"
-    append-to-body
-    @opened="focusWanted"
-    @close="emit('close')"
-  >
+  <UiSheet :title="`Sizes of ${name}`" width="min(940px, 96vw)" top="6vh" @opened="focusWanted" @close="emit('close')">
     <form @submit.prevent="save">
-      <p>
-        Type what the ruler says: 9 5/8, 9-5/8", 244mm, 24.4 cm. A figure without a unit is in
-        {{ preferences.units === 'mm' ? 'millimetres' : 'inches' }}.
-      </p>
-      <label class="ruler"
-        >The ruler reads to
-        <select v-model="ruler">
-          <option v-for="{ id } in RULERS" :key="id" :value="id">{{ RULER_WORDS[id] }}</option>
-        </select>
-      </label>
-      <div v-for="row in rows" :key="row.name" class="row">
-        <label :for="`size-${row.name}`"
-          >{{ dimensionWord(row.name) }}<small>{{ sourceOf(row) }}</small></label
-        >
-        <ElInput
-          :id="`size-${row.name}`"
-          v-model="typed[row.name]"
-          :placeholder="shown(row.measured ?? row.drawn)"
-          :data-testid="`size-${row.name}`"
-        />
-        <button v-if="row.measured" class="plain-button quiet" type="button" @click="asMade(row.name)">As made</button>
-        <p v-if="row.readings.length > 1" class="readings">
-          Read {{ row.readings.length }} times,
-          {{ showLength(Math.min(...row.readings.map(({ mm }) => mm)), preferences.units) }} to
-          {{ showLength(Math.max(...row.readings.map(({ mm }) => mm)), preferences.units) }}:
-          <button
-            v-for="reading in row.readings"
-            :key="reading.id"
-            class="plain-button quiet"
-            type="button"
-            :title="`${reading.at.slice(0, 10)}, ${reading.text}`"
-            :aria-pressed="row.measured?.mm === reading.mm"
-            @click="use(reading)"
-          >
-            {{ withPlusMinus(reading, preferences.reader) }}
-          </button>
+      <div class="seen">
+        <LazyBenchSizesPicture v-if="pattern" :part="part" :pattern="pattern" :lit="lit ?? rows[0]!.name" />
+        <p>
+          Type what the ruler says: 9 5/8, 9-5/8", 244mm, 24.4 cm. A figure without a unit is in
+          {{ preferences.units === 'mm' ? 'millimetres' : 'inches' }}. Empty means: as made.
         </p>
-        <p v-if="problems[row.name]" class="wrong" role="alert">
-          {{ problems[row.name] }}
-          <button
-            v-for="meaning in meanings[row.name] ?? []"
-            :key="meaning"
-            class="plain-button"
-            type="button"
-            @click="typed[row.name] = meaning"
+        <label class="ruler"
+          >The ruler reads to
+          <ElSelect v-model="ruler">
+            <ElOption v-for="{ id } in RULERS" :key="id" :value="id" :label="RULER_WORDS[id]" />
+          </ElSelect>
+        </label>
+      </div>
+      <div class="sizes">
+        <div v-for="row in rows" :key="row.name" class="row">
+          <label :for="`size-${row.name}`"
+            >{{ dimensionWord(row.name)
+            }}<small v-if="row.measured"
+              >measured, ± {{ showLength(row.measured.plusMinusMm, preferences.units) }}; as made
+              {{ shown(row.drawn) }}</small
+            ></label
           >
-            {{ meaning }}
-          </button>
-        </p>
+          <ElInput
+            :id="`size-${row.name}`"
+            :model-value="written(row.name)"
+            :placeholder="shown(row.drawn)"
+            clearable
+            :data-testid="`size-${row.name}`"
+            @update:model-value="typed[row.name] = $event"
+            @focus="light(row.name, $event)"
+          />
+          <ElTooltip :content="sourceOf(row.drawn)" placement="left" :trigger="['hover', 'focus', 'click']">
+            <ElButton text class="mark" :aria-label="`${dimensionWord(row.name)}: ${sourceOf(row.drawn)}`">{{
+              row.drawn?.source.mark ?? '?'
+            }}</ElButton>
+          </ElTooltip>
+          <p v-if="asked[row.name]" class="asked" role="status">
+            {{ showLength(asked[row.name]!.mm, preferences.units) }} is the
+            {{ dimensionWord(row.name).toLowerCase() }} of {{ asked[row.name]!.other }}: was that meant? Save once more
+            to keep it as measured on this one.
+            <ElButton v-if="swappable" @click="emit('swap')">It is another part: swap it…</ElButton>
+          </p>
+          <p v-if="row.readings.length > 1" class="readings">
+            Read {{ row.readings.length }} times,
+            {{ showLength(Math.min(...row.readings.map(({ mm }) => mm)), preferences.units) }} to
+            {{ showLength(Math.max(...row.readings.map(({ mm }) => mm)), preferences.units) }}:
+            <ElButton
+              v-for="reading in row.readings"
+              :key="reading.id"
+              text
+              :title="`${reading.at.slice(0, 10)}, ${reading.text}`"
+              :aria-pressed="row.measured?.mm === reading.mm"
+              @click="use(reading)"
+            >
+              {{ withPlusMinus(reading, preferences.reader) }}
+            </ElButton>
+          </p>
+          <p v-if="problems[row.name]" class="wrong" role="alert">
+            {{ problems[row.name] }}
+            <ElButton v-for="meaning in meanings[row.name] ?? []" :key="meaning" @click="typed[row.name] = meaning">
+              {{ meaning }}
+            </ElButton>
+          </p>
+        </div>
       </div>
       <div class="ways">
-        <button class="plain-button filled" type="submit" data-testid="save-sizes">Save</button>
-        <button class="plain-button quiet" type="button" @click="emit('close')">Cancel</button>
+        <ElButton type="primary" native-type="submit" data-testid="save-sizes">Save</ElButton>
+        <ElButton text @click="emit('close')">Cancel</ElButton>
       </div>
     </form>
-  </ElDialog>
+  </UiSheet>
 </template>
 
 <style scoped>
 form {
   display: grid;
-  gap: 9px;
+  grid-template-columns: minmax(0, 1fr) minmax(0, 1fr);
+  gap: 12px 24px;
+}
+
+.seen,
+.sizes {
+  display: grid;
+  gap: 8px;
+  align-content: start;
+}
+
+.ways {
+  grid-column: 2;
+}
+
+@media (max-width: 760px) {
+  form {
+    display: block;
+  }
 }
 
 .ruler,
@@ -173,7 +231,7 @@ form {
 
 .row {
   display: grid;
-  grid-template-columns: 1fr 150px 84px;
+  grid-template-columns: 1fr 170px 48px;
   gap: 4px 10px;
   align-items: center;
 }
@@ -181,16 +239,21 @@ form {
 small {
   display: block;
   color: var(--soft-ink);
-  font-size: 12.5px;
+  font-size: 13px;
 }
 
 .readings,
+.asked,
 .wrong {
   grid-column: 1 / -1;
 }
 
-.readings button[aria-pressed='true'] {
+.readings .el-button[aria-pressed='true'] {
   border-color: var(--indigo);
+  font-weight: 700;
+}
+
+.asked {
   font-weight: 700;
 }
 

@@ -34,11 +34,10 @@ onBeforeUnmount(() => {
 <template>
   <nav class="swap" aria-label="Swap for">
     <h2>Swap {{ name }} for</h2>
-    <button
+    <ElButton
       v-for="pattern in choices"
       :key="pattern.id"
-      class="item"
-      type="button"
+      class="bare item"
       @mouseenter="bench.tried = editFor(pattern)"
       @focus="bench.tried = editFor(pattern)"
       @mouseleave="bench.tried = null"
@@ -46,9 +45,9 @@ onBeforeUnmount(() => {
     >
       <BenchPatternPicture :pattern="pattern" />
       <span>{{ capital(inWords(pattern.label, preferences.vocabulary)) }}</span>
-    </button>
+    </ElButton>
     <p v-if="choices.length === 0">The catalogue has no other pattern of this kind.</p>
-    <button class="plain-button" type="button" @click="emit('done')">Leave it as it is</button>
+    <ElButton @click="emit('done')">Leave it as it is</ElButton>
   </nav>
 </template>
 

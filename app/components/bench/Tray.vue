@@ -27,12 +27,21 @@ watch(
     chosen.value = null
   },
 )
-const groups = computed(() => trayFor(bench.catalogue, format.value).filter(({ patterns }) => patterns.length > 0))
-const shed = computed(() => (bench.yard ? shedOf(bench.yard) : []))
 const patternOf = (patternId: string) => bench.catalogue.patterns.get(patternId)
 const nameOf = (pattern: Pattern | undefined, patternId: string) =>
   pattern ? shortPatternName(pattern, preferences.vocabulary) : patternId
-
+const sought = ref('')
+const isSought = (name: string) => name.toLowerCase().includes(sought.value.trim().toLowerCase())
+const groups = computed(() =>
+  trayFor(bench.catalogue, format.value)
+    .map(({ title, patterns }) => ({ title, patterns: patterns.filter((one) => isSought(nameOf(one, one.id))) }))
+    .filter(({ patterns }) => patterns.length > 0),
+)
+const shed = computed(() =>
+  (bench.yard ? shedOf(bench.yard) : []).filter((part) =>
+    isSought(part.name ?? nameOf(patternOf(part.patternId), part.patternId)),
+  ),
+)
 function take(patternId: string) {
   bench.takePattern(patternId)
   emit('taken')
@@ -48,33 +57,43 @@ function takeFromShed(part: Part): void {
   <nav class="tray" aria-label="Parts to add">
     <label class="format"
       >Format
-      <select v-model="format" data-testid="tray-format">
-        <option v-for="one in TRAY_FORMATS" :key="one.format" :value="one.format">{{ capital(one.name) }}</option>
-      </select>
+      <ElSelect v-model="format" data-testid="tray-format" filterable>
+        <ElOption v-for="one in TRAY_FORMATS" :key="one.format" :value="one.format" :label="capital(one.name)" />
+      </ElSelect>
     </label>
+    <ElInput
+      v-model="sought"
+      class="search"
+      aria-label="Search the parts"
+      placeholder="Search the parts"
+      maxlength="60"
+      clearable
+      data-testid="tray-search"
+    />
+    <p v-if="groups.length === 0 && shed.length === 0" role="status">
+      No part of {{ TRAY_FORMATS.find((one) => one.format === format)?.name }} is called that.
+    </p>
     <section v-for="group in groups" :key="group.title">
       <h2>{{ group.title }}</h2>
-      <button
+      <ElButton
         v-for="pattern in group.patterns"
         :key="pattern.id"
         v-drag-part="{ patternId: pattern.id }"
-        class="item"
-        type="button"
+        class="bare item"
         :data-pattern="pattern.id"
         @click="take(pattern.id)"
       >
         <BenchPatternPicture :pattern="pattern" />
         <span>{{ nameOf(pattern, pattern.id) }}</span>
-      </button>
+      </ElButton>
     </section>
     <section v-if="shed.length > 0">
       <h2>In the shed</h2>
-      <button
+      <ElButton
         v-for="part in shed"
         :key="part.id"
         v-drag-part="{ shedId: part.id }"
-        class="item"
-        type="button"
+        class="bare item"
         :data-shed="part.id"
         @click="takeFromShed(part)"
       >
@@ -85,7 +104,7 @@ function takeFromShed(part: Part): void {
             partDetail(resolvePart(part, bench.catalogue), preferences.vocabulary).split(', ').at(-1)
           }}</small></span
         >
-      </button>
+      </ElButton>
     </section>
   </nav>
 </template>
@@ -135,13 +154,8 @@ small {
   font-size: 13.5px;
 }
 
-select {
+.el-select {
+  --el-select-width: 100%;
   width: 100%;
-  min-height: 38px;
-  border: 1px solid var(--indigo);
-  border-radius: 7px;
-  background: #fff;
-  font: inherit;
-  font-size: 15px;
 }
 </style>

@@ -16,6 +16,11 @@ const shown = computed(() => {
 const items = computed(() =>
   MASS_ITEMS.map((item) => ({ item, kg: shown.value.items[item] })).filter(({ kg }) => kg.high > 0.005),
 )
+const COLUMNS = columnsFor<(typeof items.value)[number]>(
+  { key: 'what', label: 'What', text: ({ item }) => capital(ITEM_WORDS[item]) },
+  { key: 'kg', label: 'Mass', number: true, text: ({ kg }) => showMass(kg.middle, preferences.units) },
+  { key: 'range', label: 'Range', width: 110, text: ({ kg }) => rangeInWords(kg, preferences.reader) },
+)
 </script>
 
 <template>
@@ -25,15 +30,7 @@ const items = computed(() =>
       <b>{{ showMass(shown.kg.middle, preferences.units) }}</b>
       <span>{{ rangeInWords(shown.kg, preferences.reader) }}</span>
     </p>
-    <table>
-      <tbody>
-        <tr v-for="{ item, kg } in items" :key="item">
-          <th scope="row">{{ capital(ITEM_WORDS[item]) }}</th>
-          <td>{{ showMass(kg.middle, preferences.units) }}</td>
-          <td class="range">{{ rangeInWords(kg, preferences.reader) }}</td>
-        </tr>
-      </tbody>
-    </table>
+    <UiTable :rows="items" :columns="COLUMNS" :key-of="({ item }) => item" headless />
     <LiftWeighingChoices />
     <p class="caution">
       General guidance from usual figures, each bound from the figure it comes from. What the scale says counts.
@@ -62,23 +59,5 @@ h2 {
 .caution {
   color: var(--soft-ink);
   font-size: 13.5px;
-}
-
-table {
-  width: 100%;
-  margin: 4px 0 8px;
-  border-collapse: collapse;
-  font-size: 14px;
-}
-
-th {
-  font-weight: 400;
-  text-align: left;
-}
-
-td {
-  padding: 1px 0 1px 8px;
-  text-align: right;
-  white-space: nowrap;
 }
 </style>

@@ -1,20 +1,21 @@
 <script setup lang="ts">
 // The year under the hive: every stage as a small stack to one scale. Press one, or slide along, to see it as it is planned.
 import { STAGES, type Stage } from '#core/hive'
-import { ANY_TIME, COOL_MARITIME, periodsFromSpring, stageOn, stagesOfYear } from '#core/season'
-import { capital, dayInWords, stageWord } from '#core/wording'
+import { ANY_TIME, USUAL_YEAR, periodsFromSpring, stageOn, stagesOfYear, yearOf } from '#core/season'
+import { capital, stageWord } from '#core/wording'
 import { sectionOf } from '~/drawing/section'
 import { hiveIn, plannedHiveIn } from '#core/hive-in'
 
 const emit = defineEmits<{ standsAs: [stage: Stage] }>()
 const WIDTH = 30
-const HEIGHT = 50
+const HEIGHT = 38
 const bench = useBench()
-const calendar = computed(() => bench.standingYard?.season?.calendar ?? COOL_MARITIME)
-const due = computed(() => stageOn(new Date().toISOString(), calendar.value))
+const preferences = usePreferences()
+const year = computed(() => (bench.standingYard ? yearOf(bench.standingYard) : USUAL_YEAR))
+const due = computed(() => stageOn(new Date().toISOString(), year.value))
 /** From the late-winter check on, as a keeper counts a year. */
 const order = computed<Stage[]>(() => [
-  ...new Set(periodsFromSpring(calendar.value).map(({ stage }) => stage)),
+  ...new Set(periodsFromSpring(year.value).map(({ stage }) => stage)),
   ...ANY_TIME,
 ])
 const stacks = computed(() => {
@@ -32,7 +33,7 @@ const stacks = computed(() => {
     hand,
     scale,
     shapes: layout.parts.flatMap((part) => sectionOf(part, 'along', true)),
-    from: stagesOfYear(calendar.value).find((period) => period.stage === stage)?.from,
+    from: stagesOfYear(year.value).find((period) => period.stage === stage)?.from,
   }))
 })
 const chosen = computed(() => bench.planStage)
@@ -56,15 +57,18 @@ function step(by: 1 | -1) {
   >
     <label class="now"
       >Stands as
-      <select :value="bench.standing?.stage" data-testid="stands-as" @change="emit('standsAs', picked(STAGES, $event))">
-        <option v-for="one in STAGES" :key="one" :value="one">{{ stageWord(one) }}</option>
-      </select>
+      <ElSelect
+        :model-value="bench.standing?.stage"
+        data-testid="stands-as"
+        @change="emit('standsAs', picked(STAGES, $event))"
+      >
+        <ElOption v-for="one in STAGES" :key="one" :value="one" :label="stageWord(one)" />
+      </ElSelect>
     </label>
-    <button
+    <ElButton
       v-for="{ stage, hand, scale, shapes, from } in stacks"
       :key="stage ?? 'now'"
-      type="button"
-      class="stage"
+      class="bare stage"
       :class="{ due: stage === due }"
       :aria-pressed="stage === chosen"
       :data-stage="stage ?? 'now'"
@@ -77,11 +81,11 @@ function step(by: 1 | -1) {
       <span class="words"
         ><b>{{ stage ? capital(stageWord(stage)) : 'As it stands' }}</b
         ><small
-          >{{ stage === null ? 'now' : stage === due ? 'due now' : from ? `from ${dayInWords(from)}` : 'any time'
+          >{{ stage === null ? 'now' : stage === due ? 'due now' : from ? `from ${preferences.day(from)}` : 'any time'
           }}{{ hand ? ', by hand' : '' }}</small
         ></span
       >
-    </button>
+    </ElButton>
   </div>
 </template>
 
@@ -109,16 +113,17 @@ function step(by: 1 | -1) {
 .stage {
   display: flex;
   flex: 1 1 92px;
+  flex-direction: column;
   gap: 3px;
   min-width: 94px;
-  align-items: flex-end;
+  align-items: center;
   min-height: 56px;
-  padding: 2px 4px 3px 3px;
+  padding: 2px 4px 3px;
   border: 1px solid var(--seam);
   border-radius: 7px;
   background: var(--linen);
   color: var(--ink);
-  text-align: left;
+  text-align: center;
   cursor: pointer;
   touch-action: pan-x;
 }
@@ -139,7 +144,6 @@ svg {
 .words {
   display: flex;
   flex-direction: column;
-  align-self: center;
   line-height: 1.15;
 }
 
@@ -149,6 +153,6 @@ b {
 
 small {
   color: var(--soft-ink);
-  font-size: 12.5px;
+  font-size: 13px;
 }
 </style>

@@ -28,14 +28,13 @@ function read(text: string) {
 <template>
   <div class="field">
     <label :for="`length-${name}`">{{ label }}</label>
-    <input
+    <UiTyped
       :id="`length-${name}`"
-      type="text"
       :value="shown"
       :data-testid="`length-${name}`"
       :aria-invalid="problem !== ''"
       :aria-describedby="problem ? `problem-${name}` : undefined"
-      @change="read(typedIn($event))"
+      @change="read($event)"
     />
     <p v-if="problem" :id="`problem-${name}`" class="wrong" role="alert">{{ problem }}</p>
   </div>
@@ -48,19 +47,8 @@ function read(text: string) {
   font-size: 14px;
 }
 
-input {
-  min-height: 40px;
+.el-input {
   width: 100%;
-  padding: 0 8px;
-  border: 1px solid var(--indigo);
-  border-radius: 7px;
-  background: #fff;
-  font: inherit;
-  font-size: 15px;
-}
-
-input[aria-invalid='true'] {
-  border: 2px solid var(--stop);
 }
 
 .wrong {

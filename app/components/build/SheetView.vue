@@ -10,6 +10,14 @@ const box = (edge: readonly (readonly [number, number])[]) => ({
 })
 const path = (line: readonly (readonly [number, number])[], height: number) =>
   `M${line.map(([x, y]) => `${x} ${height - y}`).join('L')}`
+const columnsOf = (labels: readonly string[]) =>
+  columnsFor<{ key: string; cells: readonly string[] }>(
+    ...labels.map((label, i) => ({
+      key: String(i),
+      label,
+      text: ({ cells }: { cells: readonly string[] }) => cells[i] ?? '',
+    })),
+  )
 </script>
 
 <template>
@@ -46,18 +54,11 @@ const path = (line: readonly (readonly [number, number])[], height: number) =>
     <section v-for="table in sheet.tables" :key="table.heading">
       <h3>{{ table.heading }}</h3>
       <div class="wide" tabindex="0" role="group" :aria-label="table.heading">
-        <table>
-          <thead>
-            <tr>
-              <th v-for="column in table.columns" :key="column" scope="col">{{ column }}</th>
-            </tr>
-          </thead>
-          <tbody>
-            <tr v-for="(row, i) in table.rows" :key="i">
-              <td v-for="(cell, j) in row" :key="j">{{ cell }}</td>
-            </tr>
-          </tbody>
-        </table>
+        <UiTable
+          :rows="table.rows.map((cells, i) => ({ key: String(i), cells }))"
+          :columns="columnsOf(table.columns)"
+          :key-of="({ key }) => key"
+        />
       </div>
     </section>
     <section>
@@ -120,30 +121,6 @@ figcaption {
 .wide {
   position: relative;
   overflow-x: auto;
-}
-
-table {
-  width: 100%;
-  border-collapse: collapse;
-}
-
-th,
-td {
-  padding: 4px 10px 4px 0;
-  border-bottom: 1px solid var(--seam);
-  text-align: left;
-  vertical-align: top;
-}
-
-td:not(:last-child),
-th {
-  white-space: nowrap;
-}
-
-th {
-  color: var(--soft-ink);
-  font-size: 13.5px;
-  font-weight: 400;
 }
 
 li {

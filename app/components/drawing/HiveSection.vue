@@ -1,5 +1,6 @@
 <script setup lang="ts">
 // The hive to scale with its names, its gaps and its height; draws what assess computed.
+import { useMediaQuery } from '@vueuse/core'
 import { curveBumpX, line } from 'd3-shape'
 import type { Assessment } from '#core/assess'
 import type { DimensionName } from '#core/catalogue'
@@ -37,7 +38,15 @@ const props = withDefaults(
 const emit = defineEmits<{ selectPart: [partId: string]; selectGap: [key: string]; measure: [name: DimensionName] }>()
 
 const layout = computed(() =>
-  layOutBench(props.assessment, props.axis, props, props.zoom, props.selectedGap, props.narrow ?? false),
+  layOutBench(
+    props.assessment,
+    props.axis,
+    props,
+    props.zoom,
+    props.selectedGap,
+    props.narrow ?? false,
+    props.reader.units,
+  ),
 )
 const view = computed(() => layout.value.view)
 const parts = computed(() =>
@@ -48,8 +57,20 @@ const parts = computed(() =>
     halfMm: halfOutsideMm(part, props.axis),
     name: capital(props.names.get(part.part.id) ?? ''),
     detail: partDetail(part, props.reader.vocabulary),
+    topPx: view.value.groundY - Math.max(part.topMm, part.hangsToMm) * view.value.scale,
+    highPx: (part.topMm - part.bottomMm) * view.value.scale,
   })),
 )
+/** What a finger or a pointer can hit: a thin part's target reaches down over what is below it. */
+const coarse = useMediaQuery('(pointer: coarse)')
+const reachPx = computed(() => (coarse.value ? 44 : 24))
+/** It stops short of the middle of what is below, so that two thin parts can each be hit. */
+function reachOf({ part, topPx, highPx }: (typeof parts.value)[number]): number {
+  const below = parts.value[part.index - 1]
+  const least = highPx + 4
+  if (!below || below.highPx >= reachPx.value) return Math.max(least, reachPx.value)
+  return Math.max(least, Math.min(reachPx.value, below.topPx + below.highPx / 2 - 2 - topPx))
+}
 const detailById = computed(() => new Map(parts.value.map(({ id, detail }) => [id, detail])))
 const fittings = computed(() =>
   props.assessment.assembled.attached.map((fitting) => ({
@@ -203,19 +224,10 @@ function spoken(entry: (typeof parts.value)[number]): string {
     </g>
 
     <g v-for="entry in parts" :key="entry.id">
-      <rect
+      <g
         class="hit"
         :data-part="entry.id"
         :data-ghost="entry.id === ghostId || undefined"
-        :x="view.centreX - entry.halfMm * view.scale - 3"
-        :width="entry.halfMm * 2 * view.scale + 6"
-        :y="view.groundY - Math.max(entry.part.topMm, entry.part.hangsToMm) * view.scale - 2"
-        :height="Math.max(9, (entry.part.topMm - entry.part.bottomMm) * view.scale + 4)"
-        :fill="entry.id === ghostId ? '#27408b22' : 'transparent'"
-        :stroke="entry.id === selectedId || entry.id === ghostId ? INDIGO : 'none'"
-        stroke-width="2.5"
-        :stroke-dasharray="entry.id === ghostId ? '7 5' : 'none'"
-        rx="4"
         v-bind="
           interactive
             ? {
@@ -229,7 +241,30 @@ function spoken(entry: (typeof parts.value)[number]): string {
         @click="emit('selectPart', entry.id)"
         @keydown.enter.prevent="emit('selectPart', entry.id)"
         @keydown.space.prevent="emit('selectPart', entry.id)"
-      />
+      >
+        <rect
+          v-if="interactive && entry.highPx < reachPx"
+          class="reach"
+          :x="view.centreX - entry.halfMm * view.scale - 3"
+          :width="entry.halfMm * 2 * view.scale + 6"
+          :y="entry.topPx - 2"
+          :height="reachOf(entry)"
+          fill="transparent"
+          stroke="none"
+        />
+        <rect
+          class="outline"
+          :x="view.centreX - entry.halfMm * view.scale - 3"
+          :width="entry.halfMm * 2 * view.scale + 6"
+          :y="entry.topPx - 2"
+          :height="Math.max(9, entry.highPx + 4)"
+          :fill="entry.id === ghostId ? '#27408b22' : 'transparent'"
+          :stroke="entry.id === selectedId || entry.id === ghostId ? INDIGO : 'none'"
+          stroke-width="2.5"
+          :stroke-dasharray="entry.id === ghostId ? '7 5' : 'none'"
+          rx="4"
+        />
+      </g>
     </g>
 
     <g v-for="chip in chips" :key="`weight${chip.id}`" class="weight" :data-weight="chip.id">
@@ -397,6 +432,7 @@ function spoken(entry: (typeof parts.value)[number]): string {
   pointer-events: none;
 }
 
+.hit:focus-visible .outline,
 .hit:focus-visible,
 .press:focus-visible {
   stroke: #27408b;

@@ -180,6 +180,7 @@ figure {
 svg {
   display: block;
   width: 100%;
+  max-width: 440px;
   border: 1px solid var(--seam);
   border-radius: 7px;
   background: var(--paper);

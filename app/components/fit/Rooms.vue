@@ -1,7 +1,7 @@
 <script setup lang="ts">
 // Room for brood, arrangement by arrangement, against what a queen fills; and how many sizes the yard keeps.
 import { arrangements, roomOf, uniformKit } from '#core/room'
-import { honeyKg } from '#core/weight'
+import { honeyKg, type Range } from '#core/weight'
 import { resolvePart } from '#core/parts'
 import { findPart } from '#core/hive'
 import { showLength } from '#core/units'
@@ -42,6 +42,24 @@ const WORDS = {
   watch: 'tight: a second box for a strong colony',
   good: 'enough',
 } as const
+interface Arranged {
+  readonly name: string
+  readonly room: ReturnType<typeof roomOf>
+  readonly foodKg: Range | null
+}
+const COLUMNS = columnsFor<Arranged>(
+  { key: 'name', label: 'Brood space', width: 200, by: ({ name }) => name },
+  { key: 'cells', label: 'Cells', width: 260, by: ({ room }) => room.cells },
+  {
+    key: 'comb',
+    label: 'Comb a side',
+    text: ({ room }) => `${room.combDm2.toFixed(1)} dm²`,
+    by: ({ room }) => room.combDm2,
+  },
+  { key: 'inside', label: 'Inside', text: ({ room }) => `${room.litres.toFixed(1)} L`, by: ({ room }) => room.litres },
+  { key: 'frames', label: 'Frames', text: ({ room }) => String(room.frames), by: ({ room }) => room.frames },
+  { key: 'verdict', label: 'For the queen', width: 200, by: ({ room }) => room.cells },
+)
 </script>
 
 <template>
@@ -66,58 +84,45 @@ const WORDS = {
       :key="group.title"
     >
       <h2>{{ group.title }}</h2>
-      <table v-if="group.rows.length > 0">
-        <thead>
-          <tr>
-            <th scope="col">Brood space</th>
-            <th scope="col">Cells</th>
-            <th scope="col">Comb a side</th>
-            <th scope="col">Inside</th>
-            <th scope="col">Frames</th>
-            <th scope="col">For the queen</th>
-          </tr>
-        </thead>
-        <tbody>
-          <tr v-for="row in group.rows" :key="row.name">
-            <th scope="row">
-              {{ capital(row.name)
-              }}<small v-if="row.foodKg && row.foodKg.high > 0">
-                food box: {{ rangeInWords(row.foodKg, preferences, 0) }} when full</small
-              >
-            </th>
-            <td class="bar">
-              <svg width="170" height="20" aria-hidden="true">
-                <rect width="168" height="12" y="4" fill="#fdfbf6" stroke="#cbbfa6" />
-                <rect :width="Math.max(1, (168 * row.room.cells) / most)" height="12" y="4" fill="#cf9a63" />
-                <line
-                  :x1="(168 * need.mend) / most"
-                  :x2="(168 * need.mend) / most"
-                  y1="0"
-                  y2="20"
-                  stroke="#9e2a2f"
-                  stroke-width="2"
-                />
-                <line
-                  :x1="(168 * need.watch) / most"
-                  :x2="(168 * need.watch) / most"
-                  y1="0"
-                  y2="20"
-                  stroke="#8a5600"
-                  stroke-width="2"
-                  stroke-dasharray="3 2"
-                />
-              </svg>
-              {{ count(row.room.cells) }}
-            </td>
-            <td>{{ row.room.combDm2.toFixed(1) }} dm²</td>
-            <td>{{ row.room.litres.toFixed(1) }} L</td>
-            <td>{{ row.room.frames }}</td>
-            <td class="verdict">
-              <ShellSeverityMark :grade="gradeOf(row.room.cells)" /> {{ WORDS[gradeOf(row.room.cells)] }}
-            </td>
-          </tr>
-        </tbody>
-      </table>
+      <UiTable v-if="group.rows.length > 0" :rows="group.rows" :columns="COLUMNS" :key-of="({ name }) => name">
+        <template #name="{ row }"
+          ><b>{{ capital(row.name) }}</b
+          ><small v-if="row.foodKg && row.foodKg.high > 0">
+            food box: {{ rangeInWords(row.foodKg, preferences, 0) }} when full</small
+          ></template
+        >
+        <template #cells="{ row }"
+          ><span class="bar"
+            ><svg width="170" height="20" aria-hidden="true">
+              <rect width="168" height="12" y="4" fill="#fdfbf6" stroke="#cbbfa6" />
+              <rect :width="Math.max(1, (168 * row.room.cells) / most)" height="12" y="4" fill="#cf9a63" />
+              <line
+                :x1="(168 * need.mend) / most"
+                :x2="(168 * need.mend) / most"
+                y1="0"
+                y2="20"
+                stroke="#9e2a2f"
+                stroke-width="2"
+              />
+              <line
+                :x1="(168 * need.watch) / most"
+                :x2="(168 * need.watch) / most"
+                y1="0"
+                y2="20"
+                stroke="#8a5600"
+                stroke-width="2"
+                stroke-dasharray="3 2"
+              />
+            </svg>
+            {{ count(row.room.cells) }}</span
+          ></template
+        >
+        <template #verdict="{ row }"
+          ><span class="verdict"
+            ><ShellSeverityMark :grade="gradeOf(row.room.cells)" /> {{ WORDS[gradeOf(row.room.cells)] }}</span
+          ></template
+        >
+      </UiTable>
       <p v-else>No hive has a brood box yet.</p>
     </template>
     <template v-if="kit && kit.boxes > 0">
@@ -153,28 +158,6 @@ const WORDS = {
 h2 {
   margin: 18px 0 6px;
   font-size: 18px;
-}
-
-table {
-  width: 100%;
-  border-collapse: collapse;
-}
-
-th,
-td {
-  padding: 4px 8px;
-  border-bottom: 1px solid var(--seam);
-  text-align: left;
-  font-weight: 400;
-}
-
-thead th {
-  color: var(--soft-ink);
-  font-size: 13.5px;
-}
-
-tbody th {
-  font-weight: 700;
 }
 
 small {

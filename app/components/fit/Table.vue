@@ -1,11 +1,13 @@
 <script setup lang="ts">
 // The computed table: a cell for every pair, with its mark, its word and the figure that decides.
 import { useVirtualizer } from '@tanstack/vue-virtual'
+import type { Pattern } from '#core/catalogue'
 import type { Grade } from '#core/checks'
 
 interface Named {
   readonly id: string
   readonly name: string
+  readonly pattern?: Pattern | undefined
 }
 
 export interface FitCell {
@@ -68,31 +70,35 @@ const seen = computed(() =>
 </script>
 
 <template>
-  <div ref="scroll" class="scroll" tabindex="0" role="group" :aria-label="caption">
-    <table :aria-rowcount="rows.length + 1" :aria-colcount="columns.length + 1">
-      <caption class="visually-hidden">
-        {{
-          caption
-        }}
-      </caption>
-      <thead>
-        <tr>
-          <th class="corner" scope="col"><slot name="corner" /></th>
-          <th v-if="before > 0" :style="{ minWidth: `${before}px` }" aria-hidden="true" />
-          <th v-for="{ index, key } in across" :key="String(key)" scope="col">{{ columns[index]!.name }}</th>
-          <th v-if="after > 0" :style="{ minWidth: `${after}px` }" aria-hidden="true" />
-        </tr>
-      </thead>
-      <tbody>
-        <tr v-if="above > 0" aria-hidden="true">
-          <td :style="{ height: `${above}px` }" />
-        </tr>
-        <tr v-for="{ row, index, cells } in seen" :key="row.id" :aria-rowindex="index + 2">
-          <th scope="row">{{ row.name }}</th>
-          <td v-if="before > 0" aria-hidden="true" />
-          <td v-for="{ column, cell } in cells" :key="column.id">
-            <button
-              type="button"
+  <div ref="scroll" class="scroll" :class="{ whole }" tabindex="0" role="group" :aria-label="caption">
+    <div
+      class="grid"
+      role="table"
+      :aria-label="caption"
+      :aria-rowcount="rows.length + 1"
+      :aria-colcount="columns.length + 1"
+    >
+      <div class="heads" role="rowgroup">
+        <div role="row" class="line">
+          <div class="head corner" role="columnheader"><slot name="corner" /></div>
+          <div v-if="before > 0" class="head" :style="{ minWidth: `${before}px` }" aria-hidden="true" />
+          <div v-for="{ index, key } in across" :key="String(key)" class="head" role="columnheader">
+            <BenchPatternPicture v-if="whole && columns[index]!.pattern" :pattern="columns[index]!.pattern!" />
+            {{ columns[index]!.name }}
+          </div>
+          <div v-if="after > 0" class="head" :style="{ minWidth: `${after}px` }" aria-hidden="true" />
+        </div>
+      </div>
+      <div class="body" role="rowgroup">
+        <div v-if="above > 0" role="row" class="line" aria-hidden="true">
+          <div class="cell" :style="{ height: `${above}px` }" />
+        </div>
+        <div v-for="{ row, index, cells } in seen" :key="row.id" role="row" class="line" :aria-rowindex="index + 2">
+          <div class="head" role="rowheader">{{ row.name }}</div>
+          <div v-if="before > 0" class="cell" aria-hidden="true" />
+          <div v-for="{ column, cell } in cells" :key="column.id" class="cell" role="cell">
+            <ElButton
+              class="bare"
               :class="cell.grade"
               :aria-pressed="chosen?.[0] === row.id && chosen[1] === column.id"
               :data-cell="`${row.id}|${column.id}`"
@@ -103,15 +109,15 @@ const seen = computed(() =>
               <span
                 >{{ cell.word }}<small>{{ cell.figure }}</small></span
               >
-            </button>
-          </td>
-          <td v-if="after > 0" aria-hidden="true" />
-        </tr>
-        <tr v-if="below > 0" aria-hidden="true">
-          <td :style="{ height: `${below}px` }" />
-        </tr>
-      </tbody>
-    </table>
+            </ElButton>
+          </div>
+          <div v-if="after > 0" class="cell" aria-hidden="true" />
+        </div>
+        <div v-if="below > 0" role="row" class="line" aria-hidden="true">
+          <div class="cell" :style="{ height: `${below}px` }" />
+        </div>
+      </div>
+    </div>
   </div>
 </template>
 
@@ -122,12 +128,37 @@ const seen = computed(() =>
   overflow: auto;
 }
 
-table {
+/* A whole table is as wide as it is; one of which only a part is there must not ask its own width. */
+.scroll.whole {
+  flex: 0 1 auto;
+}
+
+.grid {
+  display: table;
   border-collapse: separate;
   border-spacing: 2px;
 }
 
-th {
+.line {
+  display: table-row;
+}
+
+.heads {
+  display: table-header-group;
+}
+
+.body {
+  display: table-row-group;
+}
+
+.cell {
+  display: table-cell;
+}
+
+.head {
+  display: table-cell;
+  vertical-align: middle;
+  font-weight: 700;
   padding: 4px 8px;
   background: var(--paper);
   font-size: 13.5px;
@@ -135,7 +166,7 @@ th {
   text-align: left;
 }
 
-thead th {
+.heads .head {
   position: sticky;
   top: 0;
   z-index: 2;
@@ -144,7 +175,7 @@ thead th {
   vertical-align: bottom;
 }
 
-tbody th,
+.body .head,
 .corner {
   position: sticky;
   left: 0;
@@ -153,13 +184,18 @@ tbody th,
   min-width: 150px;
 }
 
+.heads .head :deep(.picture) {
+  display: block;
+  margin-bottom: 4px;
+}
+
 .corner {
   z-index: 3;
   color: var(--soft-ink);
   font-weight: 400;
 }
 
-td button {
+.cell .el-button {
   display: flex;
   gap: 5px;
   align-items: center;
@@ -176,15 +212,15 @@ td button {
   cursor: pointer;
 }
 
-td button.good {
+.cell .el-button.good {
   background: #eef4ea;
 }
 
-td button.stop {
+.cell .el-button.stop {
   background: #f7e8e6;
 }
 
-td button[aria-pressed='true'] {
+.cell .el-button[aria-pressed='true'] {
   border: 3px solid var(--indigo);
 }
 

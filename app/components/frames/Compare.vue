@@ -37,108 +37,104 @@ const way = computed(() => {
   const option = options.value[chosen.value]
   return option ? stepsTo(option, now.value).map((step) => spacingStepInWords(step, preferences.reader)) : []
 })
+const spaced = (option: SpacingOption) => props.boxes[0] && spacedFor(props.boxes[0], option.count, props.catalogue)
+/** The box as it will be, beside the one that is there. */
+const asChosen = computed(() => {
+  const option = options.value[chosen.value]
+  return option && spaced(option)
+})
 function take(option: SpacingOption) {
-  const box = props.boxes[0] && spacedFor(props.boxes[0], option.count, props.catalogue)
+  const box = spaced(option)
   if (box) emit('take', box)
 }
+interface Row {
+  readonly key: string
+  readonly word: string
+  readonly text: (option: SpacingOption) => string
+  readonly more?: (option: SpacingOption) => string
+}
+const none = () => ''
+const ROWS: readonly Row[] = [
+  { key: 'choose', word: '', text: none },
+  {
+    key: 'spacing',
+    word: 'Spacing',
+    text: ({ spacing, pitchMm }) => `${capital(spacingInWords(spacing))}, ${mm(pitchMm)}`,
+  },
+  {
+    key: 'comb',
+    word: 'Comb, and the gap between',
+    text: ({ combMm, combGapMm }) => `${mm(combMm)}, ${mm(combGapMm)}`,
+  },
+  { key: 'honey', word: 'Honey', text: none },
+  {
+    key: 'wax',
+    word: 'Wax',
+    text: ({ waxKg }) => showMass(waxKg.middle, preferences.units, 2),
+    more: ({ waxKg }) => rangeInWords(waxKg, preferences.reader, 2),
+  },
+  { key: 'uncap', word: 'Frames to uncap', text: ({ framesToUncap }) => String(framesToUncap) },
+  { key: 'freed', word: 'Frames freed for other boxes', text: ({ framesFreed }) => String(framesFreed) },
+  {
+    key: 'weight',
+    word: props.one ? 'Weight, box full' : 'Weight, all full',
+    text: ({ massKg }) => showMass(massKg.middle, preferences.units),
+    more: ({ massKg, heaviestKg }) =>
+      `${rangeInWords(massKg, preferences.reader)}${props.one ? '' : `; heaviest box ${showMass(heaviestKg, preferences.units)}`}`,
+  },
+  {
+    key: 'knife',
+    word: 'Uncapping knife',
+    text: ({ proudMm }) => (proudMm > 0 ? `clears the wood by ${mm(proudMm)} a side` : 'runs on the top bars'),
+  },
+  { key: 'fits', word: 'Goes in', text: ({ fits }) => (fits ? 'yes' : 'no: these frames are too wide') },
+  { key: 'asks', word: 'Asks for', text: none },
+]
+const columns = computed(() =>
+  columnsFor<Row>(
+    { key: 'word', label: 'Figure', unsaid: true, width: 130, text: ({ word }) => word },
+    ...options.value.map(({ count }, i) => ({ key: `o${i}`, label: `${count} frames`, unsaid: true, width: 140 })),
+  ),
+)
 </script>
 
 <template>
   <div class="compare" data-testid="compare">
+    <div v-if="one && boxes[0] && asChosen" class="drawn" data-testid="both-boxes">
+      <FramesBoxAcross :box="boxes[0]" :title="`As it hangs now: ${now.count} frames`" />
+      <FramesBoxAcross :box="asChosen" :title="`Spaced for ${options[chosen]!.count} frames`" />
+    </div>
     <div class="wide" tabindex="0" role="group" aria-label="Spacings side by side">
-      <table v-if="options.length > 0">
-        <thead>
-          <tr>
-            <th scope="col"><span class="visually-hidden">Figure</span></th>
-            <th
-              v-for="(option, i) in options"
-              :key="i"
-              scope="col"
-              :class="{ chosen: i === chosen }"
-              :data-option="option.count"
-            >
-              <button type="button" class="plain-button" :aria-pressed="i === chosen" @click="chosen = i">
-                {{ one ? `${option.count} frames` : i === 0 ? 'Full count' : `${i} less in each` }}
-              </button>
-            </th>
-          </tr>
-        </thead>
-        <tbody>
-          <tr>
-            <th scope="row">Spacing</th>
-            <td v-for="(option, i) in options" :key="i" :class="{ chosen: i === chosen }">
-              {{ capital(spacingInWords(option.spacing)) }}, {{ mm(option.pitchMm) }}
-            </td>
-          </tr>
-          <tr>
-            <th scope="row">Comb, and the gap between</th>
-            <td v-for="(option, i) in options" :key="i" :class="{ chosen: i === chosen }">
-              {{ mm(option.combMm) }}, {{ mm(option.combGapMm) }}
-            </td>
-          </tr>
-          <tr>
-            <th scope="row">Honey</th>
-            <td v-for="(option, i) in options" :key="i" :class="{ chosen: i === chosen }" data-figure="honey">
-              <b>{{ showMass(option.honeyKg.middle, preferences.units) }}</b>
+      <UiTable v-if="options.length > 0" :rows="ROWS" :columns="columns" :key-of="({ key }) => key">
+        <template v-for="(option, i) in options" :key="i" #[`o${i}`]="{ row }">
+          <ElButton
+            v-if="row.key === 'choose'"
+            :aria-pressed="i === chosen"
+            :data-option="option.count"
+            @click="chosen = i"
+          >
+            {{ one ? `${option.count} frames` : i === 0 ? 'Full count' : `${i} less in each` }}
+          </ElButton>
+          <span v-else :class="{ chosen: i === chosen }" :data-figure="row.key">
+            <template v-if="row.key === 'honey'"
+              ><b>{{ showMass(option.honeyKg.middle, preferences.units) }}</b>
               <small>{{ rangeInWords(option.honeyKg, preferences.reader) }}</small>
               <svg viewBox="0 0 100 9" preserveAspectRatio="none" aria-hidden="true">
                 <rect width="100" height="9" fill="#f4efe4" />
                 <rect :width="(100 * option.honeyKg.high) / most" height="9" fill="#f6e4a8" />
                 <rect :width="(100 * option.honeyKg.middle) / most" height="9" fill="#d29d25" />
               </svg>
-            </td>
-          </tr>
-          <tr>
-            <th scope="row">Wax</th>
-            <td v-for="(option, i) in options" :key="i" :class="{ chosen: i === chosen }">
-              {{ showMass(option.waxKg.middle, preferences.units, 2) }}
-              <small>{{ rangeInWords(option.waxKg, preferences.reader, 2) }}</small>
-            </td>
-          </tr>
-          <tr>
-            <th scope="row">Frames to uncap</th>
-            <td v-for="(option, i) in options" :key="i" :class="{ chosen: i === chosen }">
-              {{ option.framesToUncap }}
-            </td>
-          </tr>
-          <tr>
-            <th scope="row">Frames freed for other boxes</th>
-            <td v-for="(option, i) in options" :key="i" :class="{ chosen: i === chosen }" data-figure="freed">
-              {{ option.framesFreed }}
-            </td>
-          </tr>
-          <tr>
-            <th scope="row">{{ one ? 'Weight, box full' : 'Weight, all full' }}</th>
-            <td v-for="(option, i) in options" :key="i" :class="{ chosen: i === chosen }">
-              {{ showMass(option.massKg.middle, preferences.units) }}
-              <small>{{ rangeInWords(option.massKg, preferences.reader) }}</small><small v-if="!one"
-                >heaviest box {{ showMass(option.heaviestKg, preferences.units) }}</small
-              >
-            </td>
-          </tr>
-          <tr>
-            <th scope="row">Uncapping knife</th>
-            <td v-for="(option, i) in options" :key="i" :class="{ chosen: i === chosen }">
-              {{ option.proudMm > 0 ? `clears the wood by ${mm(option.proudMm)} a side` : 'runs on the top bars' }}
-            </td>
-          </tr>
-          <tr>
-            <th scope="row">Goes in</th>
-            <td v-for="(option, i) in options" :key="i" :class="{ chosen: i === chosen }">
-              {{ option.fits ? 'yes' : 'no: these frames are too wide' }}
-            </td>
-          </tr>
-          <tr>
-            <th scope="row">Asks for</th>
-            <td v-for="(option, i) in options" :key="i" :class="{ chosen: i === chosen }">
-              <ul>
-                <li v-for="ask in option.asks" :key="ask">{{ askInWords(ask) }}</li>
-                <li v-if="option.asks.length === 0">nothing</li>
-              </ul>
-            </td>
-          </tr>
-        </tbody>
-      </table>
+            </template>
+            <ul v-else-if="row.key === 'asks'">
+              <li v-for="ask in option.asks" :key="ask">{{ askInWords(ask) }}</li>
+              <li v-if="option.asks.length === 0">nothing</li>
+            </ul>
+            <template v-else
+              >{{ row.text(option) }}<small v-if="row.more">{{ row.more(option) }}</small></template
+            >
+          </span>
+        </template>
+      </UiTable>
       <p v-else class="none">There are no boxes with frames here yet.</p>
     </div>
     <p v-if="honeyAgainstFull.length > 0" class="schools" data-testid="honey-schools">
@@ -152,9 +148,7 @@ function take(option: SpacingOption) {
         <li v-for="step in way" :key="step">{{ step }}</li>
       </ol>
       <p v-else>That is how many hang here now.</p>
-      <button class="plain-button filled" type="button" data-testid="take-spacing" @click="take(options[chosen]!)">
-        Space this box so
-      </button>
+      <ElButton type="primary" data-testid="take-spacing" @click="take(options[chosen]!)"> Space this box so </ElButton>
     </section>
   </div>
 </template>
@@ -165,6 +159,13 @@ function take(option: SpacingOption) {
   flex-wrap: wrap;
   gap: 10px 30px;
   padding: 8px 16px 30px;
+}
+
+.drawn {
+  display: flex;
+  flex: 1 0 100%;
+  flex-wrap: wrap;
+  gap: 10px 30px;
 }
 
 .schools {
@@ -178,31 +179,11 @@ function take(option: SpacingOption) {
   overflow-x: auto;
 }
 
-table {
-  border-collapse: collapse;
-}
-
-th,
-td {
-  min-width: 140px;
-  max-width: 215px;
-  padding: 5px 10px;
-  border-bottom: 1px solid var(--seam);
-  text-align: left;
-  vertical-align: top;
-}
-
-tbody th {
-  min-width: 130px;
-  color: var(--soft-ink);
-  font-weight: 400;
-}
-
 .chosen {
   background: var(--sheet);
 }
 
-button[aria-pressed='true'] {
+.el-button[aria-pressed='true'] {
   background: var(--indigo);
   color: #fff;
 }

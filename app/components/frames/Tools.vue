@@ -109,101 +109,89 @@ defineExpose({ hanging })
       <h2 id="tool-spacing">Spacing</h2>
       <label
         >Kept apart by
-        <select :value="system" data-testid="spacing-system" @change="setSystem(typedIn($event))">
-          <option v-for="one in systems" :key="one.value" :value="one.value">{{ one.word }}</option>
-        </select>
+        <ElSelect :model-value="system" data-testid="spacing-system" @change="setSystem(String($event))">
+          <ElOption v-for="one in systems" :key="one.value" :value="one.value" :label="one.word" />
+        </ElSelect>
       </label>
       <label
         >Room that is left
-        <select
-          :value="slack"
+        <ElSelect
+          :model-value="slack"
           :disabled="!slackMatters"
           data-testid="spacing-slack"
-          @change="setSlack(typedIn($event))"
+          @change="setSlack(String($event))"
         >
-          <option v-for="one in SLACK_PLACES" :key="one" :value="one">
-            {{ capital(SLACK_WORDS[one]) }}{{ one === 'one-side' ? ', upper' : '' }}
-          </option>
-          <option value="far">Frames tight to one wall, lower</option>
-        </select>
+          <ElOption
+            v-for="one in SLACK_PLACES"
+            :key="one"
+            :value="one"
+            :label="`${capital(SLACK_WORDS[one])}${one === 'one-side' ? ', upper' : ''}`"
+          />
+          <ElOption value="far" label="Frames tight to one wall, lower" />
+        </ElSelect>
       </label>
     </section>
     <section aria-labelledby="tool-hang">
       <h2 id="tool-hang">Hang in</h2>
       <label class="visually-hidden" for="hang-what">What to hang in</label>
-      <select id="hang-what" v-model="hanging" data-testid="hang-what">
-        <optgroup label="Goes into this box">
-          <option v-for="one in choices" :key="one.id" :value="one.id">{{ name(one.id) }}</option>
-        </optgroup>
-        <optgroup label="Made for another box">
-          <option v-for="one in others" :key="one.id" :value="one.id">{{ name(one.id) }}</option>
-        </optgroup>
-      </select>
+      <ElSelect id="hang-what" v-model="hanging" data-testid="hang-what" filterable>
+        <ElOptionGroup label="Goes into this box">
+          <ElOption v-for="one in choices" :key="one.id" :value="one.id" :label="name(one.id)" />
+        </ElOptionGroup>
+        <ElOptionGroup label="Made for another box">
+          <ElOption v-for="one in others" :key="one.id" :value="one.id" :label="name(one.id)" />
+        </ElOptionGroup>
+      </ElSelect>
       <div class="row">
-        <button class="plain-button filled" type="button" data-testid="hang" @click="frames.hang(hanging)">
-          Hang one in
-        </button>
-        <button
-          class="plain-button"
-          type="button"
-          data-testid="replace"
-          :disabled="!some"
-          @click="frames.replaceBy(hanging)"
-        >
-          Replace
-        </button>
+        <ElButton type="primary" data-testid="hang" @click="frames.hang(hanging)"> Hang one in </ElButton>
+        <ElButton data-testid="replace" :disabled="!some" @click="frames.replaceBy(hanging)"> Replace </ElButton>
       </div>
     </section>
     <section aria-labelledby="tool-paint">
       <h2 id="tool-paint">What is in them</h2>
       <p class="hint">
         {{ some ? `${frames.selected.size} selected` : 'Press frames on the drawing; with Shift, several.' }}
-        <button class="plain-button quiet" type="button" data-testid="select-all" @click="frames.select(allFrames)">
-          All frames
-        </button>
+        <ElButton text data-testid="select-all" @click="frames.select(allFrames)"> All frames </ElButton>
       </p>
       <div class="paints" role="group" aria-label="What the comb holds">
-        <button
+        <ElButton
           v-for="one in COMB_HOLDS"
           :key="one"
-          class="plain-button paint"
-          type="button"
+          class="paint"
           :disabled="!some"
           :data-paint="one"
           @click="frames.paint({ holds: one })"
         >
           <i :class="one" aria-hidden="true" />{{ capital(holdsWord(one, preferences.reader)) }}
-        </button>
+        </ElButton>
       </div>
       <div class="paints" role="group" aria-label="How far the comb is">
-        <button
+        <ElButton
           v-for="one in COMB_STARTS"
           :key="one"
-          class="plain-button paint"
-          type="button"
+          class="paint"
           :disabled="!some"
           :data-paint="one"
           @click="frames.paint({ comb: one })"
         >
           <i :class="one" aria-hidden="true" />{{ capital(COMB_WORDS[one]) }}
-        </button>
+        </ElButton>
       </div>
       <div class="paints" role="group" aria-label="What holds the comb">
-        <button
+        <ElButton
           v-for="one in COMB_SUPPORTS"
           :key="one"
-          class="plain-button paint"
-          type="button"
+          class="paint"
           :disabled="!some"
           :data-paint="one"
           @click="frames.paint({ support: one })"
         >
           {{ capital(SUPPORT_WORDS[one]) }}
-        </button>
+        </ElButton>
       </div>
-      <button v-if="bare > 0" class="plain-button" type="button" data-testid="alternate" @click="alternate">
+      <ElButton v-if="bare > 0" data-testid="alternate" @click="alternate">
         Hang the {{ bare }} without foundation between the others
-      </button>
+      </ElButton>
     </section>
   </div>
 </template>
@@ -236,7 +224,7 @@ label {
   font-size: 14px;
 }
 
-.hint button {
+.hint .el-button {
   min-height: 30px;
   padding: 0 6px;
   color: var(--indigo);
@@ -303,7 +291,7 @@ i {
   gap: 6px;
 }
 
-.row .plain-button {
+.row .el-button {
   flex: 1;
   padding: 2px 6px;
 }

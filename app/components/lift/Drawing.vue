@@ -130,7 +130,7 @@ const pile = computed(() =>
           tabindex="0"
           :data-lift="one.lift.partId"
           :aria-pressed="one.lift.partId === chosen"
-          :aria-label="`${capital(names.get(one.lift.partId) ?? '')}, ${showMass(one.lift.kg.middle, preferences.units)}`"
+          :aria-label="`${one.i + 1} · ${showMass(one.lift.kg.middle, preferences.units)}, ${names.get(one.lift.partId) ?? ''}`"
           @click="emit('choose', one.lift.partId)"
           @keydown.enter.prevent="emit('choose', one.lift.partId)"
         >

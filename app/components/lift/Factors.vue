@@ -42,34 +42,37 @@ const rows = computed(() =>
         ] as const)
       : ([['Hands above ground', ({ handMm }: JudgedEnd) => showLength(handMm, preferences.units)]] as const),
 )
+interface Factor {
+  readonly what: string
+  readonly figure: (end: JudgedEnd) => string
+}
+const columns = computed(() =>
+  columnsFor<Factor>(
+    { key: 'what', label: 'Factor', unsaid: true, width: 130, text: ({ what }) => what },
+    ...ends.value.map(({ name, end }) => ({ key: name, label: name, text: ({ figure }: Factor) => figure(end) })),
+  ),
+)
 </script>
 
 <template>
   <section class="factors" data-testid="factors">
-    <h3>{{ capital(name) }}</h3>
+    <h2>{{ capital(name) }}</h2>
     <p>
       <b>{{ mass(lift.kg.middle) }}</b> ({{ rangeInWords(lift.kg, preferences.reader) }}){{
         profile.people === 2 && profile.school !== 'zones' ? ', half of it each' : ''
       }}.
       <template v-if="lift.index !== null"
-        >Allowed {{ mass(lift.allowedKg) }}: <b>{{ lift.index.toFixed(2) }} times</b> of it.</template
+        >About {{ mass(lift.allowedKg) }} allowed: <b>{{ lift.index.toFixed(2) }} times</b> that.</template
       >
       <template v-else>{{ noFigureInWords(profile.school, lift.outOfRange) }}</template>
     </p>
-    <table>
-      <thead>
-        <tr>
-          <th scope="col"><span class="visually-hidden">Factor</span></th>
-          <th v-for="{ name: end } in ends" :key="end" scope="col">{{ end }}</th>
-        </tr>
-      </thead>
-      <tbody>
-        <tr v-for="[what, figure] in rows" :key="what">
-          <th scope="row">{{ what }}</th>
-          <td v-for="{ name: end, end: one } in ends" :key="end">{{ figure(one) }}</td>
-        </tr>
-      </tbody>
-    </table>
+    <ElCollapse
+      ><ElCollapseItem title="Why" name="why"
+        ><UiTable
+          :rows="rows.map(([what, figure]) => ({ what, figure }))"
+          :columns="columns"
+          :key-of="({ what }) => what" /></ElCollapseItem
+    ></ElCollapse>
     <p v-if="lift.people === 2" class="caution">Marked for two: never lift it alone.</p>
   </section>
 </template>
@@ -82,25 +85,8 @@ const rows = computed(() =>
   background: var(--sheet);
 }
 
-h3 {
+h2 {
   font-size: 16px;
-}
-
-table {
-  width: 100%;
-  border-collapse: collapse;
-  font-size: 14px;
-}
-
-th {
-  padding: 2px 8px 2px 0;
-  font-weight: 400;
-  text-align: left;
-  color: var(--soft-ink);
-}
-
-td {
-  padding: 2px 8px 2px 0;
 }
 
 .caution {

@@ -43,13 +43,11 @@ const door = () =>
     new Worker(new URL('../../workers/weigh-csv.worker.ts', import.meta.url), { type: 'module' }),
   ))
 
-async function choose(event: Event) {
-  const file = chosenFile(event)
+async function choose(file: File) {
   problem.value = ''
   said.value = ''
   opened.value = null
   read.value = null
-  if (!file) return
   if (file.size > MOST_BYTES) {
     problem.value = `The file has ${Math.round(file.size / 1e6)} MB: at most ${MOST_BYTES / 1e6} MB are read, so split it by year.`
     return
@@ -104,56 +102,49 @@ async function keep() {
 
 <template>
   <div class="import" data-testid="import-csv">
-    <label
-      >CSV file <input type="file" accept=".csv,text/csv,text/plain" data-testid="csv-file" @change="choose"
-    /></label>
+    <UiFile name="CSV file" accept=".csv,text/csv,text/plain" data-testid="csv-file" @file="choose">
+      <span class="plain-button">Choose a CSV file</span>
+    </UiFile>
     <template v-if="opened">
       <div class="mapping">
         <label
           >Time
-          <select v-model="mapping.timeColumn" data-testid="csv-time">
-            <option v-for="name in opened.columns" :key="name" :value="name">{{ name }}</option>
-          </select></label
-        >
+          <ElSelect v-model="mapping.timeColumn" data-testid="csv-time">
+            <ElOption v-for="name in opened.columns" :key="name" :value="name" :label="name" /> </ElSelect
+        ></label>
         <label
           >Mass
-          <select v-model="mapping.kgColumn" data-testid="csv-mass">
-            <option v-for="name in opened.columns" :key="name" :value="name">{{ name }}</option>
-          </select></label
-        >
+          <ElSelect v-model="mapping.kgColumn" data-testid="csv-mass">
+            <ElOption v-for="name in opened.columns" :key="name" :value="name" :label="name" /> </ElSelect
+        ></label>
         <label
           >Unit
-          <select v-model="mapping.unit" data-testid="csv-unit">
-            <option value="kg">kg</option>
-            <option value="lb">lb</option>
-            <option value="g">g</option>
-          </select></label
-        >
+          <ElSelect v-model="mapping.unit" data-testid="csv-unit">
+            <ElOption value="kg" label="kg" />
+            <ElOption value="lb" label="lb" />
+            <ElOption value="g" label="g" /> </ElSelect
+        ></label>
         <label
           >Decimal sign
-          <select v-model="mapping.decimal" data-testid="csv-decimal">
-            <option value=".">point</option>
-            <option value=",">comma</option>
-          </select></label
-        >
+          <ElSelect v-model="mapping.decimal" data-testid="csv-decimal">
+            <ElOption value="." label="point" />
+            <ElOption value="," label="comma" /> </ElSelect
+        ></label>
         <label
           >Clock of
-          <select v-model="mapping.zone" data-testid="csv-zone">
-            <option v-for="zone in ZONES" :key="zone" :value="zone">{{ zone }}</option>
-          </select></label
-        >
+          <ElSelect v-model="mapping.zone" data-testid="csv-zone" filterable>
+            <ElOption v-for="zone in ZONES" :key="zone" :value="zone" :label="zone" /> </ElSelect
+        ></label>
       </div>
       <p>
         {{ opened.rows }} rows. The first:
         {{ opened.sample.map((row) => `${row[mapping.timeColumn]} | ${row[mapping.kgColumn]}`).join('; ') }}
       </p>
-      <button class="plain-button" type="button" data-testid="csv-look" :disabled="progress !== null" @click="look">
-        Look at them first
-      </button>
+      <ElButton data-testid="csv-look" :disabled="progress !== null" @click="look"> Look at them first </ElButton>
     </template>
     <p v-if="progress">
-      <progress :max="progress.of" :value="progress.done" /> {{ progress.done }} of {{ progress.of }}
-      {{ progress.what }} <button class="plain-button quiet" type="button" @click="stopped = true">Stop</button>
+      <UiProgress :done="progress.done" :of="progress.of" name="Readings taken in" /> {{ progress.done }} of
+      {{ progress.of }} {{ progress.what }} <ElButton text @click="stopped = true">Stop</ElButton>
     </p>
     <template v-if="read">
       <p data-testid="csv-said">
@@ -168,15 +159,9 @@ async function keep() {
       <ul>
         <li v-for="sentence in read.problems" :key="sentence">{{ sentence }}</li>
       </ul>
-      <button
-        class="plain-button filled"
-        type="button"
-        data-testid="csv-keep"
-        :disabled="read.count === 0"
-        @click="keep"
-      >
+      <ElButton type="primary" data-testid="csv-keep" :disabled="read.count === 0" @click="keep">
         Keep {{ read.count }} readings
-      </button>
+      </ElButton>
     </template>
     <p v-if="problem" class="wrong" role="alert">{{ problem }}</p>
     <p v-if="said" role="status">{{ said }}</p>

@@ -1,16 +1,16 @@
 <script setup lang="ts">
 // How this keeper lifts: body heights, limit, people, where boxes are put down. Stays on this device.
 import { SCHOOLS, USUAL_PROFILE, bodyHeights, profileProblem, type LiftProfile } from '#core/lifting'
-import { massFigure, massUnit, parseMass } from '#core/units'
+import { massFigure, massUnit, parseMass, showMass, parseStature, showStature } from '#core/units'
 import { SCHOOL_WORDS, capital, profileProblemInWords } from '#core/wording'
 import { MOST_PROFILE_BYTES, readProfile } from '#wire/profile-schema'
 import { download } from '~/composables/download'
 
 const weighing = useWeighing()
 const preferences = usePreferences()
-const problem = ref('')
-const file = ref<HTMLInputElement | null>(null)
-const cm = (mm: number | null) => (mm === null ? '' : String(Math.round(mm / 10)))
+/** What is wrong, and at which field; what was typed stays there. */
+const problem = ref<{ field: string; words: string } | null>(null)
+const shown = (mm: number | null) => (mm === null ? '' : showStature(mm, preferences.units))
 const body = computed(() => bodyHeights(weighing.own))
 const FIELDS = [
   ['statureMm', 'Body height'],
@@ -20,40 +20,37 @@ const FIELDS = [
   ['putDownMm', 'Put down at'],
 ] as const
 
-function take(change: Partial<LiftProfile>) {
+function take(change: Partial<LiftProfile>, field = '') {
   const next = { ...weighing.own, ...change }
   const wrong = profileProblem(next)
-  problem.value = wrong ? profileProblemInWords(wrong, preferences.reader) : ''
+  problem.value = wrong ? { field, words: profileProblemInWords(wrong, preferences.reader) } : null
   if (!wrong) weighing.profile = next
 }
 function takeHeight(field: (typeof FIELDS)[number][0], text: string) {
   const measured = field === 'shoulderMm' || field === 'elbowMm' || field === 'knuckleMm'
-  if (measured && text.trim() === '') return take({ [field]: null })
-  const value = Number(text.replace(',', '.').replace(/\s*cm$/, ''))
-  if (!Number.isFinite(value) || text.trim() === '') {
-    problem.value = `${FIELDS.find(([one]) => one === field)![1]} is not a height in centimetres: type one such as 170.`
-    return
-  }
-  take({ [field]: value * 10 })
+  if (measured && text.trim() === '') return take({ [field]: null }, field)
+  const mm = parseStature(text, preferences.units)
+  if (mm !== null) return take({ [field]: Math.round(mm) }, field)
+  const word = FIELDS.find(([one]) => one === field)![1]
+  problem.value = { field, words: `${word} is not a height: type one such as ${showStature(1630, preferences.units)}.` }
 }
-async function open(event: Event) {
-  const input = event.target
-  const chosen = chosenFile(event)
-  if (!chosen || !(input instanceof HTMLInputElement)) return
-  if (chosen.size > MOST_PROFILE_BYTES) {
-    problem.value = 'That file is too large for a profile: open one that was saved here.'
+async function open(file: File) {
+  if (file.size > MOST_PROFILE_BYTES) {
+    problem.value = { field: 'file', words: 'That file is too large for a profile: open one that was saved here.' }
     return
   }
-  const read = readProfile(await chosen.text(), preferences.reader)
+  const read = readProfile(await file.text(), preferences.reader)
   if (read.ok) take(read.value)
-  else problem.value = read.problem.sentence
-  input.value = ''
+  else problem.value = { field: 'file', words: read.problem.sentence }
 }
 function takeLimit(text: string) {
   const parsed = parseMass(text, preferences.units, { leastKg: 1, mostKg: 60 })
-  if (parsed.ok) take({ limitKg: parsed.kg })
+  if (parsed.ok) take({ limitKg: parsed.kg }, 'limit')
   else
-    problem.value = `Own limit is not a mass between 1 and 60 kg: type one such as ${massFigure(20, preferences.units)} ${massUnit(preferences.units)}.`
+    problem.value = {
+      field: 'limit',
+      words: `Own limit is not a mass between ${showMass(1, preferences.units, 0)} and ${showMass(60, preferences.units, 0)}: type one such as ${showMass(20, preferences.units, 0)}.`,
+    }
 }
 </script>
 
@@ -61,89 +58,78 @@ function takeLimit(text: string) {
   <section class="profile" aria-labelledby="profile-title">
     <h2 id="profile-title">How I lift</h2>
     <div class="tabs" role="group" aria-label="Judged by">
-      <button
+      <ElButton
         v-for="one in SCHOOLS"
         :key="one"
-        type="button"
+        class="bare"
         :aria-pressed="weighing.own.school === one"
         :data-school="one"
         @click="take({ school: one })"
       >
         {{ capital(SCHOOL_WORDS[one]) }}
-      </button>
+      </ElButton>
     </div>
     <div class="fields">
       <label v-for="[field, word] in FIELDS" :key="field"
-        >{{ word }}, cm
-        <input
-          type="text"
-          inputmode="decimal"
-          :value="cm(weighing.own[field])"
-          :placeholder="field === 'statureMm' || field === 'putDownMm' ? '' : cm(body[field])"
+        >{{ word }}
+        <UiTyped
+          :value="shown(weighing.own[field])"
+          :placeholder="field === 'statureMm' || field === 'putDownMm' ? '' : shown(body[field])"
+          :aria-invalid="problem?.field === field"
+          :aria-describedby="problem?.field === field ? 'profile-problem' : undefined"
           :data-testid="`profile-${field}`"
-          @change="takeHeight(field, typedIn($event))"
+          @change="takeHeight(field, $event)"
         />
+        <span v-if="problem?.field === field" id="profile-problem" class="wrong" role="alert">{{ problem.words }}</span>
       </label>
       <label
         >Own limit, {{ massUnit(preferences.units) }}
-        <input
-          type="text"
+        <UiTyped
           inputmode="decimal"
           :value="massFigure(weighing.own.limitKg, preferences.units)"
           data-testid="profile-limit"
-          @change="takeLimit(typedIn($event))"
-      /></label>
+          @change="takeLimit($event)"
+        /><span v-if="problem?.field === 'limit'" class="wrong" role="alert">{{ problem.words }}</span></label
+      >
       <label
         >People
-        <select
-          :value="weighing.own.people"
+        <ElSelect
+          :model-value="weighing.own.people"
           data-testid="profile-people"
           @change="take({ people: picked([1, 2], $event) })"
         >
-          <option :value="1">one</option>
-          <option :value="2">two together</option>
-        </select></label
-      >
+          <ElOption :value="1" label="one" />
+          <ElOption :value="2" label="two together" /> </ElSelect
+      ></label>
       <label
         >Guideline for
-        <select :value="weighing.own.column" @change="take({ column: picked(['men', 'women'], $event) })">
-          <option value="women">women</option>
-          <option value="men">men</option>
-        </select></label
-      >
+        <ElSelect :model-value="weighing.own.column" @change="take({ column: picked(['men', 'women'], $event) })">
+          <ElOption value="women" label="women" />
+          <ElOption value="men" label="men" /> </ElSelect
+      ></label>
       <label
         >Boxes are put
-        <select
-          :value="weighing.own.putDown"
+        <ElSelect
+          :model-value="weighing.own.putDown"
           data-testid="profile-putdown"
           @change="take({ putDown: picked(['pile', 'second-stand'], $event) })"
         >
-          <option value="pile">on a pile</option>
-          <option value="second-stand">on a second stand</option>
-        </select></label
-      >
+          <ElOption value="pile" label="on a pile" />
+          <ElOption value="second-stand" label="on a second stand" /> </ElSelect
+      ></label>
     </div>
-    <p v-if="problem" class="wrong" role="alert">{{ problem }}</p>
+    <p v-if="problem && (problem.field === 'file' || problem.field === '')" class="wrong" role="alert">
+      {{ problem.words }}
+    </p>
     <p class="soft">
       Kept on this device only.
-      <button
-        class="plain-button quiet"
-        type="button"
-        @click="download('my-lifting.json', JSON.stringify(weighing.own, null, 1), 'application/json')"
-      >
+      <ElButton text @click="download('my-lifting.json', JSON.stringify(weighing.own, null, 1), 'application/json')">
         Save as file
-      </button>
-      <button class="plain-button quiet" type="button" @click="file?.click()">Open a file</button
-      ><input
-        ref="file"
-        hidden
-        type="file"
-        accept=".json,application/json"
-        aria-label="Lifting profile"
-        data-testid="profile-file"
-        @change="open"
-      />
-      <button class="plain-button quiet" type="button" @click="take(USUAL_PROFILE)">As it came</button>
+      </ElButton>
+      <UiFile name="Lifting profile" accept=".json,application/json" data-testid="profile-file" @file="open">
+        <span class="plain-button quiet">Open a file</span>
+      </UiFile>
+      <ElButton text @click="take(USUAL_PROFILE)">As it came</ElButton>
     </p>
   </section>
 </template>
@@ -155,7 +141,7 @@ h2 {
 
 .fields {
   display: grid;
-  grid-template-columns: repeat(3, 1fr);
+  grid-template-columns: repeat(3, minmax(0, 1fr));
   gap: 6px 8px;
 }
 
@@ -165,14 +151,8 @@ label {
   font-size: 13.5px;
 }
 
-input {
-  min-height: 38px;
+.el-input {
   width: 100%;
-  padding: 0 7px;
-  border: 1px solid var(--indigo);
-  border-radius: 7px;
-  background: #fff;
-  font: inherit;
 }
 
 .wrong {
@@ -184,13 +164,13 @@ input {
   font-size: 13.5px;
 }
 
-.soft button {
+.soft .el-button {
   min-height: 30px;
   padding: 0 6px;
   color: var(--indigo);
 }
 
-.tabs button {
+.tabs .el-button {
   padding: 2px 7px;
   font-size: 14px;
 }

@@ -2,13 +2,15 @@
 // Whether it stands: load, centre of mass, wind, strap; level; the site as things to tick.
 import { useKept } from '~/composables/kept'
 import { tiltMeaning, type Standing } from '#core/standing'
-import { parseLength, showLength, showMass } from '#core/units'
+import type { Layout } from '#core/geometry'
+import { parseLength, showLength, showMass, showWind } from '#core/units'
 import { lengthProblemInWords, rangeInWords } from '#core/wording'
 
 const preferences = usePreferences()
 const view = useView()
 const props = defineProps<{
   standing: Standing
+  layout: Layout
   hiveId: string
   drainFrames: boolean
   topHandMm: number | null
@@ -45,11 +47,7 @@ const TILT = {
   sideways: 'sideways: comb hangs crooked in the frames',
 } as const
 const wind = (ms: number | null) =>
-  ms === null
-    ? 'no roof'
-    : !Number.isFinite(ms)
-      ? 'nothing to blow at'
-      : `${ms.toFixed(1)} m/s, ${(ms * 3.6).toFixed(0)} km/h`
+  ms === null ? 'no roof' : !Number.isFinite(ms) ? 'nothing to blow at' : showWind(ms, preferences.units)
 const SITE = [
   ['firm', 'Firm ground, or slabs', 'a full hive sinks into soft ground on one side'],
   ['grass', 'Nothing growing up to it', 'grass and twigs are bridges for ants'],
@@ -70,6 +68,7 @@ function tick(key: string) {
 
 <template>
   <div class="standing" data-testid="standing">
+    <LiftStandingDrawing :standing="standing" :layout="layout" />
     <section>
       <h2>Load and balance</h2>
       <dl>
@@ -166,11 +165,10 @@ function tick(key: string) {
       <div class="level">
         <label
           >Entrance lower than the back, mm in 400
-          <input v-model="along" type="text" inputmode="decimal" data-testid="tilt-along"
+          <ElInput v-model="along" inputmode="decimal" data-testid="tilt-along"
         /></label>
         <label
-          >Left lower than right, mm in 400
-          <input v-model="across" type="text" inputmode="decimal" data-testid="tilt-across"
+          >Left lower than right, mm in 400 <ElInput v-model="across" inputmode="decimal" data-testid="tilt-across"
         /></label>
       </div>
       <p v-if="tilt" role="status" :class="{ bad: !tilt.good }">
@@ -184,12 +182,11 @@ function tick(key: string) {
       <h2>Site</h2>
       <ul>
         <li v-for="[key, what, why] in SITE" :key="key">
-          <label class="tick"
-            ><input type="checkbox" :checked="(ticked[hiveId] ?? []).includes(key)" @change="tick(key)" />
+          <ElCheckbox class="tick" :model-value="(ticked[hiveId] ?? []).includes(key)" @change="tick(key)">
             <span
               ><b>{{ what }}</b
               >: {{ why }}</span
-            ></label
+            ></ElCheckbox
           >
         </li>
       </ul>
@@ -200,7 +197,7 @@ function tick(key: string) {
 <style scoped>
 .standing {
   display: grid;
-  grid-template-columns: repeat(auto-fit, minmax(310px, 1fr));
+  grid-template-columns: repeat(auto-fit, minmax(min(310px, 100%), 1fr));
   gap: 14px 26px;
   padding: 4px 0 20px;
 }
@@ -243,13 +240,8 @@ dd {
   font-size: 13.5px;
 }
 
-.level input {
+.level .el-input {
   width: 100%;
-  min-height: 38px;
-  padding: 0 7px;
-  border: 1px solid var(--indigo);
-  border-radius: 7px;
-  font: inherit;
 }
 
 ul {
@@ -265,9 +257,8 @@ ul {
   min-height: 36px;
 }
 
-.tick input {
+.tick .el-input {
   flex: none;
   width: 22px;
-  height: 22px;
 }
 </style>

@@ -1,15 +1,16 @@
 <script setup lang="ts">
 // Weigh or heft a hive: a reading, what it says of the stores, and the readings there are beside what was predicted.
+import dayjs from 'dayjs'
 import { foodNeedOf } from '#core/checks'
 import type { Hive, Stage, Yard } from '#core/hive'
-import { COOL_MARITIME, assembledAt, stageOn } from '#core/season'
+import { stageOn, yearOf } from '#core/season'
 import { massFigure, massUnit, parseMass, showMass } from '#core/units'
-import { asPlanned, massOfHive, storesOf, usualWeighing, weighInProblem, type Range } from '#core/weight'
+import { asPlanned, storesOf, usualWeighing, weighInProblem, type Range } from '#core/weight'
 import { capital, rangeInWords, stageWord } from '#core/wording'
 import { server } from '~/sync/server'
 import type { HiveWeighIns } from '#wire/answers'
 import type { WeighIn } from '#wire/weigh-in-schema'
-import { hiveIn } from '#core/hive-in'
+import { hiveAt, hiveIn } from '#core/hive-in'
 
 const props = defineProps<{ yard: Yard; hive: Hive }>()
 const weighing = useWeighing()
@@ -39,14 +40,16 @@ watch(
   { immediate: true },
 )
 
-const calendar = computed(() => props.yard.season?.calendar ?? COOL_MARITIME)
-const assembled = computed(() => hiveIn(props.yard, props.hive).assembled)
-const need = computed(() => foodNeedOf(hiveIn(props.yard, props.hive).context))
+const year = computed(() => yearOf(props.yard))
+const known = computed(() => hiveIn(props.yard, props.hive))
+const need = computed(() => foodNeedOf(known.value.context))
 const newest = computed(() => held.value?.latest[0])
 const stores = computed(() =>
-  newest.value ? storesOf(assembled.value, newest.value.kg, weighing.weighingAt(props.hive.stage), need.value) : null,
+  newest.value
+    ? storesOf(known.value.assembled, newest.value.kg, weighing.weighingAt(props.hive.stage), need.value)
+    : null,
 )
-const fillNow = computed(() => weighing.fillPercent ?? 88)
+const fillNow = computed(() => weighing.fillPercent ?? Math.round(known.value.context.figures.fillTypical * 100))
 const fillAfter = computed(() => (stores.value ? Math.round(Math.min(1, stores.value.fill) * 1000) / 10 : null))
 /** What the hive would weigh on each day of the readings: as it stands at its own stage, as planned at the others. */
 const predicted = computed(() => {
@@ -58,14 +61,14 @@ const predicted = computed(() => {
     let kg = byStage.get(stage)
     if (!kg) {
       const usual = usualWeighing(stage)
-      kg = massOfHive(assembledAt(props.yard, props.hive, stage), { ...asPlanned(usual), timberKgPerM3 }).kg
+      kg = hiveAt(props.yard, props.hive, stage).mass({ ...asPlanned(usual), timberKgPerM3 }).kg
       byStage.set(stage, kg)
     }
     return kg
   }
   return points
     .filter((_, i) => i % every === 0 || i === points.length - 1)
-    .map(({ at }) => ({ at, ...massAt(stageOn(at, calendar.value)) }))
+    .map(({ at }) => ({ at, ...massAt(stageOn(at, year.value)) }))
 })
 
 function read(text: string, field: string): number | null {
@@ -85,7 +88,7 @@ async function add() {
   problem.value = ''
   const row = method.value === 'scale' ? single() : halves()
   if (!row) return
-  const wrong = weighInProblem(assembled.value, row.kg, weighing.weighingAt(props.hive.stage))
+  const wrong = weighInProblem(known.value.assembled, row.kg, weighing.weighingAt(props.hive.stage))
   if (wrong) {
     problem.value =
       wrong.problem === 'below-tare'
@@ -147,7 +150,17 @@ async function setUpScale() {
   scaleName.value = ''
   await load()
 }
-const local = (at: string) => new Date(at).toLocaleString('en-GB', { dateStyle: 'medium', timeStyle: 'short' })
+const local = (at: string) => `${preferences.day(dayjs(at).format('YYYY-MM-DD'))}, ${dayjs(at).format('HH:mm')}`
+const LATEST = columnsFor<HiveWeighIns['latest'][number]>(
+  { key: 'when', label: 'When', width: 150, by: ({ at }) => at },
+  { key: 'weight', label: 'Weight', width: 130, by: ({ kg }) => kg },
+  {
+    key: 'from',
+    label: 'From',
+    text: ({ source }) => (source.startsWith('scale:') ? 'a scale' : source === 'csv' ? 'a file' : 'by hand'),
+  },
+  { key: 'back', label: 'Take back', unsaid: true },
+)
 </script>
 
 <template>
@@ -155,25 +168,23 @@ const local = (at: string) => new Date(at).toLocaleString('en-GB', { dateStyle: 
     <section class="enter">
       <h2>Weigh {{ hive.name }}</h2>
       <div class="tabs" role="group" aria-label="How it is weighed">
-        <button type="button" :aria-pressed="method === 'scale'" @click="method = 'scale'">One reading</button>
-        <button type="button" :aria-pressed="method === 'heft'" data-testid="heft" @click="method = 'heft'">
+        <ElButton class="bare" :aria-pressed="method === 'scale'" @click="method = 'scale'">One reading</ElButton>
+        <ElButton class="bare" :aria-pressed="method === 'heft'" data-testid="heft" @click="method = 'heft'">
           A half-lift at each side
-        </button>
+        </ElButton>
       </div>
       <form @submit.prevent="add">
         <label v-if="method === 'scale'"
-          >Reading, without the stand <input v-model="typed.kg" type="text" inputmode="decimal" data-testid="weigh-kg"
+          >Reading, without the stand <ElInput v-model="typed.kg" inputmode="decimal" data-testid="weigh-kg"
         /></label>
         <template v-else>
-          <label
-            >Left half <input v-model="typed.left" type="text" inputmode="decimal" data-testid="weigh-left"
-          /></label>
-          <label
-            >Right half <input v-model="typed.right" type="text" inputmode="decimal" data-testid="weigh-right"
-          /></label>
+          <label>Left half <ElInput v-model="typed.left" inputmode="decimal" data-testid="weigh-left" /></label>
+          <label>Right half <ElInput v-model="typed.right" inputmode="decimal" data-testid="weigh-right" /></label>
         </template>
-        <label>When <input v-model="typed.at" type="datetime-local" data-testid="weigh-at" /></label>
-        <button class="plain-button filled" type="submit" data-testid="weigh-add">Keep it</button>
+        <label
+          >When <UiDay name="When" time :value="typed.at" data-testid="weigh-at" @change="typed.at = $event"
+        /></label>
+        <ElButton type="primary" native-type="submit" data-testid="weigh-add">Keep it</ElButton>
       </form>
       <p v-if="problem" class="wrong" role="alert">{{ problem }}</p>
       <template v-if="stores && newest">
@@ -211,17 +222,12 @@ const local = (at: string) => new Date(at).toLocaleString('en-GB', { dateStyle: 
         </dl>
         <p>
           Fill of a full comb: {{ fillNow }} % before, {{ fillAfter }} % after.
-          <button class="plain-button" type="button" data-testid="use-fill" @click="weighing.fillPercent = fillAfter">
+          <ElButton data-testid="use-fill" @click="weighing.fillPercent = fillAfter">
             Correct it by this reading
-          </button>
-          <button
-            v-if="weighing.fillPercent !== null"
-            class="plain-button quiet"
-            type="button"
-            @click="weighing.fillPercent = null"
-          >
+          </ElButton>
+          <ElButton v-if="weighing.fillPercent !== null" text @click="weighing.fillPercent = null">
             As it came
-          </button>
+          </ElButton>
         </p>
       </template>
       <p class="caution">
@@ -234,48 +240,37 @@ const local = (at: string) => new Date(at).toLocaleString('en-GB', { dateStyle: 
       <p v-if="held" class="soft" data-testid="weigh-count">
         {{ held.series.count }} {{ held.series.count === 1 ? 'reading' : 'readings'
         }}{{ held.series.thinnedBy ? `, ${held.series.points.length} drawn (thinned: ${held.series.thinnedBy})` : '' }}.
-        Predicted is this stack as each season has it ({{
-          capital(stageWord(stageOn(new Date().toISOString(), calendar)))
-        }}
+        Predicted is this stack as each season has it ({{ capital(stageWord(stageOn(new Date().toISOString(), year))) }}
         today).
       </p>
       <p v-if="takenBack" role="status">
         Taken back.
-        <button class="plain-button quiet" type="button" data-testid="bring-back" @click="setRemoved(takenBack, false)">
-          Bring them back
-        </button>
+        <ElButton text data-testid="bring-back" @click="setRemoved(takenBack, false)"> Bring them back </ElButton>
       </p>
-      <table v-if="held && held.latest.length > 0" class="list">
-        <thead>
-          <tr>
-            <th scope="col">When</th>
-            <th scope="col">Weight</th>
-            <th scope="col">From</th>
-            <th scope="col"><span class="visually-hidden">Take back</span></th>
-          </tr>
-        </thead>
-        <tbody>
-          <tr v-for="one in held.latest.slice(0, 8)" :key="one.id" data-weigh-row>
-            <td>{{ local(one.at) }}</td>
-            <td>
-              {{ showMass(one.kg, preferences.units)
-              }}<template v-if="one.leftKg !== null && one.rightKg !== null">
-                ({{ massFigure(one.leftKg, preferences.units) }} +
-                {{ massFigure(one.rightKg, preferences.units) }})</template
-              >
-            </td>
-            <td>{{ one.source.startsWith('scale:') ? 'a scale' : one.source === 'csv' ? 'a file' : 'by hand' }}</td>
-            <td>
-              <button class="plain-button quiet" type="button" @click="setRemoved(one.batchId, true)">Take back</button>
-            </td>
-          </tr>
-        </tbody>
-      </table>
+      <UiTable
+        v-if="held && held.latest.length > 0"
+        class="list"
+        :rows="held.latest.slice(0, 8)"
+        :columns="LATEST"
+        :key-of="({ id }) => id"
+      >
+        <template #when="{ row }"
+          ><span data-weigh-row>{{ local(row.at) }}</span></template
+        >
+        <template #weight="{ row }"
+          >{{ showMass(row.kg, preferences.units)
+          }}<template v-if="row.leftKg !== null && row.rightKg !== null">
+            ({{ massFigure(row.leftKg, preferences.units) }} +
+            {{ massFigure(row.rightKg, preferences.units) }})</template
+          ></template
+        >
+        <template #back="{ row }"><ElButton text @click="setRemoved(row.batchId, true)">Take back</ElButton></template>
+      </UiTable>
       <p v-else-if="held">No reading yet. Weigh it, bring a file, or put a scale under it.</p>
       <h2>From a file</h2>
-      <button class="plain-button" type="button" data-testid="open-import" @click="importing = !importing">
+      <ElButton data-testid="open-import" @click="importing = !importing">
         {{ importing ? 'Close' : 'Bring readings from a CSV file' }}
-      </button>
+      </ElButton>
       <LiftImportCsv v-if="importing" :yard-id="yard.id" :hive-id="hive.id" @done="load" />
       <h2>A scale under the hive</h2>
       <ul v-if="held && held.scales.length > 0">
@@ -289,9 +284,8 @@ const local = (at: string) => new Date(at).toLocaleString('en-GB', { dateStyle: 
         </li>
       </ul>
       <form @submit.prevent="setUpScale">
-        <label
-          >Name of the scale <input v-model="scaleName" type="text" maxlength="60" data-testid="scale-name" /></label
-        ><button class="plain-button" type="submit" data-testid="add-scale">Set it up</button>
+        <label>Name of the scale <ElInput v-model="scaleName" maxlength="60" data-testid="scale-name" /></label
+        ><ElButton native-type="submit" data-testid="add-scale">Set it up</ElButton>
       </form>
       <p v-if="newScale" class="key" data-testid="scale-key">
         Its key is shown this once. To try a simulated one:<br /><code
@@ -336,15 +330,6 @@ label {
   font-size: 14px;
 }
 
-input {
-  min-height: 40px;
-  padding: 0 8px;
-  border: 1px solid var(--indigo);
-  border-radius: 7px;
-  background: #fff;
-  font: inherit;
-}
-
 dl {
   display: grid;
   grid-template-columns: auto 1fr;
@@ -368,14 +353,6 @@ dd {
 
 .list {
   border-collapse: collapse;
-}
-
-.list th,
-.list td {
-  padding: 2px 14px 2px 0;
-  border-bottom: 1px solid var(--seam);
-  text-align: left;
-  font-weight: 400;
 }
 
 .key code {

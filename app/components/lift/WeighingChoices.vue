@@ -1,9 +1,10 @@
 <script setup lang="ts">
 // What a hive is weighed as: state, timber, how full a full comb is.
 import { CATALOGUE, STARTING_FORMAT, boxOfSize } from '#core/catalogue'
+import { rangeOf } from '#core/figures'
 import { boxOfPattern } from '#core/fit'
 import { showMass } from '#core/units'
-import { FULLNESSES, TIMBERS, fillOf, fullBoxKg, honeyKg } from '#core/weight'
+import { FULLNESSES, TIMBERS, fullBoxKg, honeyKg } from '#core/weight'
 import { FULLNESS_WORDS, capital, rangeInWords } from '#core/wording'
 
 const weighing = useWeighing()
@@ -25,7 +26,7 @@ const said = computed(() =>
   }),
 )
 const usualFill = computed(() => {
-  const { low, middle, high } = fillOf(view.catalogue.figures)
+  const { low, middle, high } = rangeOf(view.catalogue.figures, 'fill')
   return `${middle * 100} (${low * 100} to ${high * 100})`
 })
 const problem = ref('')
@@ -43,27 +44,30 @@ function setFill(text: string) {
   <div class="choices">
     <label
       >Weighed as
-      <select v-model="weighing.fullness" data-testid="fullness">
-        <option v-for="one in FULLNESSES" :key="one" :value="one">{{ capital(FULLNESS_WORDS[one]) }}</option>
-      </select>
+      <ElSelect v-model="weighing.fullness" data-testid="fullness">
+        <ElOption v-for="one in FULLNESSES" :key="one" :value="one" :label="capital(FULLNESS_WORDS[one])" />
+      </ElSelect>
     </label>
     <label
       >Timber
-      <select v-model="weighing.timber" data-testid="timber">
-        <option v-for="(one, key) in TIMBERS" :key="key" :value="key">
-          {{ capital(one.label) }}, {{ Math.round(one.kgPerM3) }} kg/m³
-        </option>
-      </select>
+      <ElSelect v-model="weighing.timber" data-testid="timber">
+        <ElOption value="usual" :label="`Not chosen, ${view.catalogue.figures.timberDensity} kg/m³`" />
+        <ElOption
+          v-for="(one, key) in TIMBERS"
+          :key="key"
+          :value="key"
+          :label="`${capital(one.label)}, ${Math.round(one.kgPerM3)} kg/m³`"
+        />
+      </ElSelect>
     </label>
     <label
       >Fill of a full comb, %
-      <input
-        type="text"
+      <UiTyped
         inputmode="decimal"
-        :value="weighing.fillPercent ?? ''"
+        :value="String(weighing.fillPercent ?? '')"
         :placeholder="usualFill"
         data-testid="fill"
-        @change="setFill(typedIn($event))"
+        @change="setFill($event)"
       />
     </label>
     <p v-if="problem" class="wrong" role="alert">{{ problem }}</p>
@@ -96,14 +100,8 @@ label {
   font-size: 14px;
 }
 
-input {
-  min-height: 40px;
+.el-input {
   width: 100%;
-  padding: 0 8px;
-  border: 1px solid var(--indigo);
-  border-radius: 7px;
-  background: #fff;
-  font: inherit;
 }
 
 .wrong {

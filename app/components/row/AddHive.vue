@@ -12,7 +12,7 @@ function go(kind: StartName) {
 </script>
 
 <template>
-  <ElDialog :model-value="true" title="A new hive" width="min(520px, 94vw)" append-to-body @close="emit('close')">
+  <UiSheet title="A new hive" width="min(520px, 94vw)" @close="emit('close')">
     <form class="new" @submit.prevent="go('langstroth')">
       <label for="new-hive-name">Name</label>
       <ElInput
@@ -25,16 +25,12 @@ function go(kind: StartName) {
       />
       <p v-if="wrong" class="wrong" role="alert">The name is empty: give the hive one, such as Twill.</p>
       <div class="ways">
-        <button class="plain-button filled" type="button" data-testid="new-langstroth" @click="go('langstroth')">
-          A Langstroth
-        </button>
-        <button class="plain-button filled" type="button" data-testid="new-national" @click="go('national')">
-          A National
-        </button>
-        <button class="plain-button" type="button" data-testid="new-empty" @click="go('empty')">Bare ground</button>
+        <ElButton type="primary" data-testid="new-langstroth" @click="go('langstroth')"> A Langstroth </ElButton>
+        <ElButton type="primary" data-testid="new-national" @click="go('national')"> A National </ElButton>
+        <ElButton data-testid="new-empty" @click="go('empty')">Bare ground</ElButton>
       </div>
     </form>
-  </ElDialog>
+  </UiSheet>
 </template>
 
 <style scoped>

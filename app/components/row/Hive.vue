@@ -1,61 +1,56 @@
 <script setup lang="ts">
 // One hive of the row, to the row's scale, with its worst finding in words.
-import type { Catalogue } from '#core/catalogue'
 import type { Hive, Stage } from '#core/hive'
-import { capital, findingInWords, severityWord, stageWord } from '#core/wording'
-import { liftsOf } from '#core/lifting'
+import type { LaidHive } from '#core/laid-hive'
+import type { Verdict } from '#core/verdict'
+import { capital, stageWord } from '#core/wording'
 import { showLength, showMass } from '#core/units'
-import { GRADE_COLOURS } from '~/drawing/palette'
-import { fittingShapes, sectionOf } from '~/drawing/section'
-import type { HiveIn } from '#core/hive-in'
+import type { MenuEntry } from '~/composables/menuEntry'
 
 export type HiveAction = 'copy' | 'rename' | 'export' | 'remove'
+const ACTIONS: readonly MenuEntry<HiveAction>[] = [
+  { command: 'copy', word: 'Copy' },
+  { command: 'rename', word: 'Rename' },
+  { command: 'export', word: 'Save as plan file' },
+  { command: 'remove', word: 'Remove' },
+]
 const props = defineProps<{
   hive: Hive
-  known: HiveIn
+  known: LaidHive
+  verdict?: Verdict
   scale: number
   width: number
   height: number
-  catalogue: Catalogue
   stage: Stage | null
+  picking: boolean
+  picked: boolean
 }>()
-defineEmits<{ act: [action: HiveAction] }>()
+const emit = defineEmits<{ act: [action: HiveAction]; pick: [on: boolean] }>()
 const preferences = usePreferences()
-const assessment = computed(() => props.known.assessment)
-const weighing = useWeighing()
-
-const shapes = computed(() => [
-  ...assessment.value.layout.parts.flatMap((part) => sectionOf(part, 'along', true)),
-  ...assessment.value.assembled.attached.flatMap((fitting) =>
-    fittingShapes(fitting, assessment.value.layout.parts, 'along'),
-  ),
-])
-const weight = computed(() => {
-  const mass = props.known.mass(weighing.usualAt(props.hive.stage, props.stage !== null))
-  const lifted = props.known.mass(weighing.liftedAt(props.hive.stage, props.stage !== null))
-  return {
-    kg: mass.kg.middle,
-    heaviest: liftsOf(assessment.value.layout, lifted, weighing.own).heaviest?.kg.middle ?? 0,
-  }
-})
-const worst = computed(() => {
-  const finding = assessment.value.findings.find(({ acceptance, severity }) => !acceptance && severity !== 'note')
-  if (!finding) return null
-  return findingInWords(finding, props.known.names(preferences.vocabulary), props.catalogue, preferences.reader)
-})
+const { shapes, weight } = useHiveInRow(props)
 const menuTop = computed(() => `${props.height - 2}px`)
-const grade = computed(() => (assessment.value.worst === 'note' ? 'good' : assessment.value.worst))
+/** While several are picked, pressing a hive picks it. */
+function press(event: MouseEvent) {
+  if (!props.picking) return
+  event.preventDefault()
+  emit('pick', !props.picked)
+}
 </script>
 
 <template>
-  <article class="hive" :data-hive="hive.name">
-    <NuxtLink :to="{ path: `/hives/${encodeURIComponent(hive.id)}`, query: stage ? { stage } : {} }" class="open">
+  <article class="hive" :class="{ picked }" :data-hive="hive.name">
+    <LazyRowPick v-if="picking" class="pick" :name="hive.name" :picked="picked" @pick="emit('pick', $event)" />
+    <NuxtLink
+      :to="{ path: hivePath(known.yard.id, hive.id, 'bench'), query: stage ? { stage } : {} }"
+      class="open"
+      @click.capture="press"
+    >
       <svg :width="width" :height="height" aria-hidden="true">
         <g :transform="`translate(${width / 2} ${height - 12}) scale(${scale})`"><DrawingShapes :shapes="shapes" /></g>
       </svg>
       <b class="name"><span class="visually-hidden">Open </span>{{ hive.name }}</b>
       <span class="stage"
-        >{{ capital(stageWord(hive.stage)) }}, {{ showLength(assessment.heightMm, preferences.units) }}</span
+        >{{ capital(stageWord(hive.stage)) }}, {{ showLength(known.layout.heightMm, preferences.units) }}</span
       >
       <span class="stage"
         >{{ showMass(weight.kg, preferences.units)
@@ -63,23 +58,14 @@ const grade = computed(() => (assessment.value.worst === 'note' ? 'good' : asses
           >, heaviest lift {{ showMass(weight.heaviest, preferences.units) }}</template
         ></span
       >
-      <span class="worst" :style="{ color: GRADE_COLOURS[grade] }">
-        <ShellSeverityMark :grade="grade" />
-        <span>{{ worst ? `${severityWord(grade)}: ${worst.short}` : 'Good: nothing to mend' }}</span>
-      </span>
+      <ShellVerdict class="worst" :verdict="verdict" />
     </NuxtLink>
-    <ShellInTurn v-if="stage === null"
-      ><ElDropdown trigger="click" :persistent="false" class="menu" @command="$emit('act', $event)">
-        <button class="plain-button quiet" type="button" :aria-label="`More for ${hive.name}`">…</button>
-        <template #dropdown>
-          <ElDropdownMenu>
-            <ElDropdownItem command="copy">Copy</ElDropdownItem>
-            <ElDropdownItem command="rename">Rename</ElDropdownItem>
-            <ElDropdownItem command="export">Save as plan file</ElDropdownItem>
-            <ElDropdownItem command="remove">Remove</ElDropdownItem>
-          </ElDropdownMenu>
-        </template>
-      </ElDropdown></ShellInTurn
+    <ShellInTurn v-if="stage === null && !picking"
+      ><span class="menu"
+        ><UiMenu text :entries="ACTIONS" :aria-label="`More for ${hive.name}`" @command="$emit('act', $event)"
+          >…</UiMenu
+        ></span
+      ></ShellInTurn
     >
   </article>
 </template>
@@ -87,6 +73,18 @@ const grade = computed(() => (assessment.value.worst === 'note' ? 'good' : asses
 <style scoped>
 .hive {
   position: relative;
+  min-height: 100%;
+}
+
+.hive.picked {
+  background: var(--indigo-wash);
+}
+
+.pick {
+  position: absolute;
+  top: 0;
+  left: 8px;
+  z-index: 1;
 }
 
 .open {
@@ -110,30 +108,26 @@ svg {
 }
 
 .name,
-.stage,
-.worst {
+.stage {
   display: block;
   padding: 0 12px;
 }
 
 .name {
   margin-top: 2px;
-  font-size: 17px;
+  padding-right: 52px;
+  font-size: 18px;
+  overflow-wrap: anywhere;
 }
 
 .stage {
   color: var(--soft-ink);
-  font-size: 13.5px;
+  font-size: 13px;
 }
 
 .worst {
-  display: flex;
-  gap: 6px;
   margin-top: 3px;
-  padding-right: 8px;
-  font-size: 14px;
-  font-weight: 700;
-  line-height: 1.2;
+  padding: 0 8px 0 12px;
 }
 
 .menu {
@@ -142,7 +136,7 @@ svg {
   right: 8px;
 }
 
-.menu button {
+.menu :deep(.el-button) {
   min-height: 34px;
   padding: 0 10px;
   color: var(--indigo);

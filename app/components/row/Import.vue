@@ -5,7 +5,6 @@ import { PLAN_LIMITS } from '#core/hive'
 defineProps<{ large?: boolean }>()
 const yards = useYards()
 const importing = useImporting()
-const input = ref<HTMLInputElement | null>(null)
 const wrong = ref('')
 const busy = computed(() => importing.running !== null)
 const progress = computed(() => {
@@ -15,9 +14,7 @@ const progress = computed(() => {
     : 'looking through the file'
 })
 
-async function take(event: Event) {
-  const file = chosenFile(event)
-  if (!file) return
+async function take(file: File) {
   wrong.value = ''
   if (file.size > PLAN_LIMITS.fileBytes)
     wrong.value = `The file is larger than ${PLAN_LIMITS.fileBytes / 1_000_000} MB, which no plan is: export fewer yards at a time.`
@@ -26,50 +23,31 @@ async function take(event: Event) {
     if (ok) yards.message = sentence
     else wrong.value = sentence
   }
-  if (input.value) input.value.value = ''
 }
 </script>
 
 <template>
   <div class="import">
-    <button
-      :class="large ? 'start' : 'plain-button'"
-      type="button"
-      :disabled="busy"
-      data-testid="import"
-      @click="input?.click()"
-    >
-      <template v-if="large"
-        ><svg class="sheet" viewBox="0 0 120 130" height="130" aria-hidden="true">
-          <path d="M20 6H76L100 30V124H20Z" fill="#fff" stroke="#27408b" stroke-width="3" stroke-dasharray="9 6" />
-          <path
-            d="M38 50H82V62H38ZM38 66H82V78H38ZM38 82H82V104H38Z"
-            fill="#ead9b6"
-            stroke="#7d6233"
-            stroke-width="2"
-          /></svg
-        ><b>From a plan file</b><span>One that was saved here or on another machine (JSON).</span></template
-      >
-      <template v-else>Bring in a plan file</template>
-    </button>
-    <input
-      ref="input"
-      class="visually-hidden"
-      type="file"
-      accept=".json,application/json"
-      tabindex="-1"
-      aria-label="Plan file"
-      data-testid="import-file"
-      @change="take"
-    />
+    <UiFile name="Plan file" accept=".json,application/json" data-testid="import-file" :disabled="busy" @file="take">
+      <span :class="large ? 'start' : 'plain-button'" data-testid="import">
+        <template v-if="large"
+          ><svg class="sheet" viewBox="0 0 120 130" height="130" aria-hidden="true">
+            <path d="M20 6H76L100 30V124H20Z" fill="#fff" stroke="#27408b" stroke-width="3" stroke-dasharray="9 6" />
+            <path
+              d="M38 50H82V62H38ZM38 66H82V78H38ZM38 82H82V104H38Z"
+              fill="#ead9b6"
+              stroke="#7d6233"
+              stroke-width="2"
+            /></svg
+          ><b>From a plan file</b><span>One that was saved here or on another machine (JSON).</span></template
+        >
+        <template v-else>Bring in a plan file</template>
+      </span>
+    </UiFile>
     <p v-if="busy" class="running" role="status" data-testid="importing">
-      <progress
-        :max="importing.running!.of || 1"
-        :value="importing.running!.of ? importing.running!.yards : undefined"
-        aria-label="Bringing the file in"
-      />
+      <UiProgress :done="importing.running!.yards" :of="importing.running!.of || 1" name="Bringing the file in" />
       Bringing the file in: {{ progress }}
-      <button class="plain-button quiet" type="button" data-testid="stop-import" @click="importing.stop()">Stop</button>
+      <ElButton text data-testid="stop-import" @click="importing.stop()">Stop</ElButton>
     </p>
     <p v-if="wrong" class="wrong" role="alert">Not brought in. {{ wrong }} Nothing was changed.</p>
   </div>

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 // What a start looks like, as it would be drawn.
 import { CATALOGUE } from '#core/catalogue'
-import { hiveIn } from '#core/hive-in'
+import { laidIn } from '#core/laid-hive'
 import { emptyYard, startHive, type StartName } from '#core/hive'
 import { sectionOf } from '~/drawing/section'
 
@@ -9,7 +9,7 @@ const props = defineProps<{ start: StartName }>()
 const shapes = computed(() => {
   let n = 0
   const { hive, parts } = startHive(props.start, '', CATALOGUE, () => String(n++))
-  return hiveIn({ ...emptyYard('', ''), hives: [hive], parts }, hive).layout.parts.flatMap((part) =>
+  return laidIn({ ...emptyYard('', ''), hives: [hive], parts }, hive).layout.parts.flatMap((part) =>
     sectionOf(part, 'along'),
   )
 })

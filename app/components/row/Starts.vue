@@ -13,25 +13,21 @@ defineEmits<{ start: [kind: StartName] }>()
       it, or fill it with comb.
     </p>
     <div class="ways">
-      <button class="start" type="button" data-testid="start-langstroth" @click="$emit('start', 'langstroth')">
+      <ElButton class="bare start" data-testid="start-langstroth" @click="$emit('start', 'langstroth')">
         <RowStartPicture start="langstroth" /><b>A Langstroth</b
         ><span>Stand, floor, one deep with ten frames, inner cover, roof.</span>
-      </button>
-      <button class="start" type="button" data-testid="start-national" @click="$emit('start', 'national')">
+      </ElButton>
+      <ElButton class="bare start" data-testid="start-national" @click="$emit('start', 'national')">
         <RowStartPicture start="national" /><b>A National</b
         ><span>Stand, floor, one brood box with eleven frames and a dummy, crown board, roof.</span>
-      </button>
+      </ElButton>
       <RowImport large />
     </div>
     <p class="hint">
       Bare ground instead?
-      <button class="plain-button quiet" type="button" data-testid="start-empty" @click="$emit('start', 'empty')">
-        Start with nothing
-      </button>
+      <ElButton text data-testid="start-empty" @click="$emit('start', 'empty')"> Start with nothing </ElButton>
     </p>
-    <p class="hint">
-      To look round first, stop this server and run <code>npm run demo</code>: two yards with eleven hives stand there.
-    </p>
+    <RowExamples />
   </section>
 </template>
 
@@ -90,7 +86,7 @@ p {
   font-size: 15px;
 }
 
-.hint .plain-button {
+.hint .el-button {
   color: var(--indigo);
   text-decoration: underline;
 }

@@ -1,24 +1,30 @@
 <script setup lang="ts">
-// One yard as one sees it walking up: every hive to one scale on one ground line. Draws only what is in sight.
+// One yard as one sees it walking up: every hive to one scale on one ground line, or close together. Draws only what is in sight.
 import { useElementSize, useScroll } from '@vueuse/core'
-import { catalogueOf } from '#core/catalogue'
-import { SEVERITIES } from '#core/checks'
+import { SEVERITIES, type Grade } from '#core/checks'
 import type { Hive, Stage, Yard } from '#core/hive'
 import { yardAsPlanned } from '#core/season'
-import { showFigure } from '#core/units'
+import { MM_PER_INCH, showFigure } from '#core/units'
 import { severityWord, stageWord } from '#core/wording'
-import { useYardGrades } from '~/composables/useYardGrades'
 import type { HiveAction } from '~/components/row/Hive.vue'
+import { useRowOrder, type RowLayout, type RowLook } from '~/composables/useRowOrder'
 import { GRADE_COLOURS, SEAM, SOFT_INK } from '~/drawing/palette'
-import { hiveIn, plannedHiveIn } from '#core/hive-in'
+import { laidIn, plannedLaidIn } from '#core/laid-hive'
 
-const props = defineProps<{ yard: Yard; tallestMm: number; stage: Stage | null }>()
-defineEmits<{ add: []; settings: []; exportYard: []; act: [hive: Hive, action: HiveAction] }>()
+const props = defineProps<{ yard: Yard; tallestMm: number; stage: Stage | null; look: RowLook; layout: RowLayout }>()
+defineEmits<{
+  add: []
+  settings: []
+  exportYard: []
+  act: [hive: Hive, action: HiveAction]
+  grade: [grade: Exclude<Grade, 'note'> | null]
+}>()
 
 const SLOT_PX = 196
 const DRAWING_PX = 204
 const preferences = usePreferences()
 const view = useView()
+const row = useRow()
 const strip = ref<HTMLElement | null>(null)
 const { width } = useElementSize(strip)
 const { x: scrolled } = useScroll(strip)
@@ -45,72 +51,130 @@ const tallest = computed(() => {
   const all = year.value.hives.flatMap(({ stages }) =>
     [...stages.values()].filter(({ stage }) => stage === 'flow' || stage === 'winter'),
   )
-  return Math.max(props.tallestMm, ...all.map((one) => plannedHiveIn(props.yard, one).layout.heightMm))
+  return Math.max(props.tallestMm, ...all.map((one) => plannedLaidIn(props.yard, one).layout.heightMm))
 })
+const today = new Date().toISOString().slice(0, 10)
+const { verdicts, complete, looked, running, cancel } = useVerdicts(
+  shown,
+  computed(() => (props.stage ? { planned: true } : { today })),
+  computed(() => preferences.reader),
+)
+const knownOf = computed(() => {
+  const yard = shown.value
+  return (hive: Hive) => laidIn(yard, hive)
+})
+const ordered = useRowOrder(
+  shown,
+  computed(() => props.look),
+  complete,
+  computed(() => props.stage),
+  knownOf,
+)
 const inSight = computed(() => Math.ceil((width.value || 1200) / SLOT_PX) + 3)
 const shownNow = useInTurn(inSight)
+const first = computed(() => Math.max(0, Math.floor(scrolled.value / SLOT_PX) - 1))
 const visible = computed(() => {
-  const first = Math.max(0, Math.floor(scrolled.value / SLOT_PX) - 1)
-  const last = Math.min(shown.value.hives.length, Math.ceil((scrolled.value + (width.value || 1200)) / SLOT_PX) + 1)
-  return shown.value.hives.slice(first, Math.min(last, first + shownNow.value)).map((hive, i) => ({
-    hive,
-    at: first + i,
-    known: hiveIn(shown.value, hive, props.stage ? { planned: true } : { today }),
-  }))
+  const last = Math.min(ordered.value.length, Math.ceil((scrolled.value + (width.value || 1200)) / SLOT_PX) + 1)
+  return ordered.value
+    .slice(first.value, Math.min(last, first.value + shownNow.value))
+    .map((hive) => ({ hive, known: knownOf.value(hive) }))
 })
-
-const today = new Date().toISOString().slice(0, 10)
+/** The words under the hives take the room they need; it does not shrink again while one looks along. */
+const list = ref<HTMLElement | null>(null)
+const { height } = useElementSize(list)
+const lowest = ref(DRAWING_PX + 124)
+watch(height, (now) => {
+  lowest.value = Math.max(lowest.value, now)
+})
+watch([() => props.look, () => preferences.reader, () => props.yard.id], () => {
+  lowest.value = DRAWING_PX + 124
+})
 
 const scale = computed(() => Math.min((DRAWING_PX - 34) / tallest.value, (SLOT_PX - 28) / 600))
-const staff = computed(() => Array.from({ length: Math.floor(tallest.value / 200) + 1 }, (_, i) => i * 200))
-
-const { grades, done, running, cancel } = useYardGrades(shown)
-const counts = computed(() => {
-  const all = grades.value ?? []
-  return [...SEVERITIES.filter((grade) => grade !== 'note'), 'good' as const]
-    .map((grade) => ({
-      grade,
-      count: all.filter(({ worst }) => worst === grade || (grade === 'good' && worst === 'note')).length,
-    }))
-    .filter(({ count }) => count > 0)
+/** Round figures of the unit, every second one written. */
+const staff = computed(() => {
+  const step = preferences.units === 'mm' ? 200 : 8 * MM_PER_INCH
+  return Array.from({ length: Math.floor(tallest.value / step) + 1 }, (_, i) => i * step)
 })
-const COUNT_WORDS = { stop: 'to stop', mend: 'to mend', watch: 'to watch', note: 'with a note', good: 'good' } as const
+
+const counts = computed(() => {
+  const all = [...complete.value.values()].map(({ worst }) => worst)
+  return [...SEVERITIES.filter((grade) => grade !== 'note'), 'good' as const]
+    .map((grade) => ({ grade, count: all.filter((one) => one === grade).length }))
+    .filter(({ grade, count }) => count > 0 || grade === props.look.grade)
+})
+const COUNT_WORDS = { stop: 'to stop', mend: 'to mend', watch: 'to watch', good: 'good' } as const
+const narrowed = computed(() => props.look.grade !== null || props.look.search.trim() !== '')
+const allPicked = computed(() => ordered.value.every(({ id }) => row.isPicked(props.yard.id, id)))
 </script>
 
 <template>
   <section class="yard" :aria-label="yard.name">
     <header>
       <h2>{{ yard.name }}</h2>
-      <p v-if="running && yard.hives.length > 60" class="counts">
-        <progress :max="yard.hives.length" :value="done" /> {{ done }} of {{ yard.hives.length }} looked at
-        <button class="plain-button quiet" type="button" @click="cancel">Stop</button>
-      </p>
-      <p v-else class="counts">
+      <p class="counts">
         {{ yard.hives.length }} {{ yard.hives.length === 1 ? 'hive' : 'hives' }}
         <b v-if="stage && writing && !year">writing the year…</b>
         <b v-else-if="stage" :data-testid="`row-planned-${yard.id}`">{{
           planned ? `as planned: ${stageWord(stage)}` : `no ${stageWord(stage)} in this yard’s year: as they stand`
         }}</b>
-        <span
-          v-for="{ grade, count } in counts"
+        <template v-if="running && yard.hives.length > 60">
+          <LazyUiProgress :done="looked" :of="yard.hives.length" name="Hives looked at" /> {{ looked }} of
+          {{ yard.hives.length }} looked at
+          <ElButton text @click="cancel">Stop</ElButton>
+        </template>
+        <ElButton
+          v-for="{ grade, count } in running && yard.hives.length > 60 ? [] : counts"
           :key="grade"
-          class="count"
+          class="bare count"
           :style="{ color: GRADE_COLOURS[grade] }"
           :title="severityWord(grade)"
-          ><ShellSeverityMark :grade="grade" /> {{ count }} {{ COUNT_WORDS[grade] }}</span
+          :aria-pressed="look.grade === grade"
+          :data-testid="`show-${grade}`"
+          @click="$emit('grade', look.grade === grade ? null : grade)"
+          ><ShellSeverityMark :grade="grade" /> {{ count }} {{ COUNT_WORDS[grade] }}</ElButton
         >
+        <span v-if="narrowed" role="status">{{ ordered.length }} of them shown</span>
       </p>
-      <span v-if="stage === null" class="ways">
-        <button class="plain-button" type="button" :data-testid="`add-hive-${yard.id}`" @click="$emit('add')">
-          Add a hive
-        </button>
-        <button class="plain-button quiet" type="button" @click="$emit('exportYard')">Save as plan file</button>
-        <button class="plain-button quiet" type="button" @click="$emit('settings')">Yard…</button>
+      <span v-if="row.picking" class="ways">
+        <ElButton
+          text
+          :data-testid="`pick-all-${yard.id}`"
+          @click="
+            row.pick(
+              yard.id,
+              ordered.map(({ id }) => id),
+              !allPicked,
+            )
+          "
+          >{{ allPicked ? 'Pick none of these' : 'Pick all of these' }}</ElButton
+        >
+      </span>
+      <span v-else-if="stage === null" class="ways">
+        <ElButton :data-testid="`add-hive-${yard.id}`" @click="$emit('add')"> Add a hive </ElButton>
+        <ElButton text @click="$emit('exportYard')">Save as plan file</ElButton>
+        <ElButton text @click="$emit('settings')">Yard…</ElButton>
       </span>
     </header>
-    <div class="ground">
+    <p v-if="yard.hives.length > 0 && ordered.length === 0" class="nothing">
+      No hive of {{ yard.name }} {{ look.grade ? `is ${COUNT_WORDS[look.grade]}` : 'is called that'
+      }}<template v-if="look.grade && look.search">, by that name</template>.
+      <ElButton text @click="$emit('grade', null)">Show all of them</ElButton>
+    </p>
+    <LazyRowGrid
+      v-else-if="layout === 'grid' && yard.hives.length > 0"
+      :hives="ordered"
+      :known-of="knownOf"
+      :tallest-mm="tallest"
+      :verdict-of="({ id }) => verdicts.get(id)"
+      :stage="planned ? stage : null"
+      :yard-id="yard.id"
+      :name="yard.name"
+      @click.capture="view.chosen = yard.id"
+    />
+    <div v-else class="ground">
       <svg class="staff" width="44" :height="DRAWING_PX" aria-hidden="true">
-        <g v-for="mm in staff" :key="mm">
+        <g v-for="(mm, i) in staff" :key="mm">
           <line
             x1="36"
             x2="43"
@@ -120,11 +184,11 @@ const COUNT_WORDS = { stop: 'to stop', mend: 'to mend', watch: 'to watch', note:
             stroke-width="1.5"
           />
           <text
-            v-if="mm % 400 === 0"
+            v-if="i % 2 === 0"
             x="33"
             :y="DRAWING_PX - 8 - mm * scale"
             text-anchor="end"
-            font-size="12"
+            font-size="13"
             :fill="SOFT_INK"
           >
             {{ showFigure(mm, preferences.units) }}
@@ -132,11 +196,18 @@ const COUNT_WORDS = { stop: 'to stop', mend: 'to mend', watch: 'to watch', note:
         </g>
       </svg>
       <div ref="strip" class="strip" tabindex="0" role="group" :aria-label="`Hives of ${yard.name}`">
-        <ul :style="{ width: `${Math.max(1, yard.hives.length) * SLOT_PX}px`, height: `${DRAWING_PX + 138}px` }">
+        <ul
+          ref="list"
+          :style="{
+            width: `${Math.max(1, ordered.length) * SLOT_PX}px`,
+            minHeight: `${lowest}px`,
+            paddingLeft: `${first * SLOT_PX}px`,
+          }"
+        >
           <li
-            v-for="{ hive, at, known } in visible"
+            v-for="{ hive, known } in visible"
             :key="hive.id"
-            :style="{ left: `${at * SLOT_PX}px`, width: `${SLOT_PX}px` }"
+            :style="{ width: `${SLOT_PX}px` }"
             @click.capture="view.chosen = yard.id"
           >
             <RowHive
@@ -145,9 +216,12 @@ const COUNT_WORDS = { stop: 'to stop', mend: 'to mend', watch: 'to watch', note:
               :scale="scale"
               :width="SLOT_PX"
               :height="DRAWING_PX"
-              :catalogue="catalogueOf(yard)"
+              :verdict="verdicts.get(hive.id)"
               :stage="planned ? stage : null"
+              :picking="row.picking"
+              :picked="row.isPicked(yard.id, hive.id)"
               @act="$emit('act', hive, $event)"
+              @pick="row.pick(yard.id, [hive.id], $event)"
             />
           </li>
         </ul>
@@ -173,20 +247,35 @@ h2 {
   font-size: 20px;
 }
 
-.counts,
-.count {
-  display: inline-flex;
-  gap: 6px;
-  align-items: center;
-}
-
 .counts {
-  gap: 14px;
+  display: inline-flex;
+  flex-wrap: wrap;
+  gap: 4px 8px;
+  align-items: center;
   color: var(--soft-ink);
 }
 
-.count {
+.el-button.bare.count {
+  display: inline-flex;
+  gap: 6px;
+  align-items: center;
+  min-height: 36px;
+  padding: 2px 8px;
+  border-radius: 7px;
   font-weight: 700;
+}
+
+.el-button.bare.count:hover {
+  background: var(--paper);
+}
+
+.el-button.bare.count[aria-pressed='true'] {
+  background: var(--sheet);
+  box-shadow: inset 0 -3px 0 currentcolor;
+}
+
+.nothing {
+  padding: 12px 0 20px;
 }
 
 .ways {
@@ -206,20 +295,19 @@ h2 {
   flex: 1;
   min-width: 0;
   overflow-x: auto;
+  background: linear-gradient(#7a6a45, #7a6a45) 0 192px / 100% 2px no-repeat;
 }
 
 ul {
-  position: relative;
+  display: flex;
   margin: 0;
   padding: 0;
   list-style: none;
   min-width: 100%;
-  background: linear-gradient(#7a6a45, #7a6a45) 0 192px / 100% 2px no-repeat;
 }
 
 li {
-  position: absolute;
-  top: 0;
+  flex: none;
 }
 
 .none {

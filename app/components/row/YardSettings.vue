@@ -43,13 +43,7 @@ function removeYard(): void {
 </script>
 
 <template>
-  <ElDialog
-    :model-value="true"
-    :title="`Yard ${yard.name}`"
-    width="min(520px, 94vw)"
-    append-to-body
-    @close="emit('close')"
-  >
+  <UiSheet :title="`Yard ${yard.name}`" width="min(520px, 94vw)" @close="emit('close')">
     <form class="settings" @submit.prevent="save">
       <label for="yard-name">Name</label>
       <ElInput id="yard-name" v-model="form.name" maxlength="80" />
@@ -58,22 +52,18 @@ function removeYard(): void {
       <ElInput id="yard-note" v-model="form.note" type="textarea" :rows="3" maxlength="2000" />
       <fieldset>
         <legend>What counts as bee space here</legend>
-        <label v-for="preset in BAND_PRESETS" :key="preset"
-          ><input v-model="form.band" type="radio" name="band" :value="preset" /> {{ bandText(preset) }}</label
-        >
+        <ElRadioGroup v-model="form.band" aria-label="What counts as bee space here">
+          <ElRadio v-for="preset in BAND_PRESETS" :key="preset" :value="preset">{{ bandText(preset) }}</ElRadio>
+        </ElRadioGroup>
       </fieldset>
-      <label
-        ><input v-model="form.prolific" type="checkbox" /> A prolific strain: half as much room again for brood</label
-      >
+      <ElCheckbox v-model="form.prolific">A prolific strain: half as much room again for brood</ElCheckbox>
       <div class="ways">
-        <button class="plain-button filled" type="submit">Save</button>
-        <button class="plain-button" type="button" data-testid="remove-yard" @click="removeYard">
-          Remove this yard
-        </button>
+        <ElButton type="primary" native-type="submit">Save</ElButton>
+        <ElButton data-testid="remove-yard" @click="removeYard"> Remove this yard </ElButton>
       </div>
       <p class="soft">A yard that is removed can be brought back from the foot of the Row.</p>
     </form>
-  </ElDialog>
+  </UiSheet>
 </template>
 
 <style scoped>
@@ -91,12 +81,6 @@ fieldset {
 fieldset label {
   display: block;
   min-height: 40px;
-}
-
-input[type='radio'] {
-  width: 18px;
-  height: 18px;
-  accent-color: var(--indigo);
 }
 
 .ways {

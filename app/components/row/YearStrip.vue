@@ -1,7 +1,7 @@
 <script setup lang="ts">
 // The year under the whole row: as the hives stand, or as a stage of the year has them.
 import type { Stage, Yard } from '#core/hive'
-import { COOL_MARITIME, stagesOfYear } from '#core/season'
+import { stagesOf } from '#core/season'
 import { capital, stageWord } from '#core/wording'
 
 const props = defineProps<{ yards: readonly Yard[]; chosen: Stage | null }>()
@@ -18,9 +18,7 @@ const ORDER: readonly Stage[] = [
   'winter',
 ]
 const stages = computed(() => {
-  const there = new Set(
-    props.yards.flatMap(({ season }) => stagesOfYear(season?.calendar ?? COOL_MARITIME).map(({ stage }) => stage)),
-  )
+  const there = new Set(props.yards.flatMap((yard) => stagesOf(yard)))
   return [null, ...ORDER.filter((stage) => there.has(stage))]
 })
 function step(by: 1 | -1) {
@@ -40,18 +38,18 @@ function slide(event: PointerEvent, stage: Stage | null) {
     @keydown.left.prevent="step(-1)"
     @keydown.right.prevent="step(1)"
   >
-    <button
+    <ElButton
       v-for="stage in stages"
       :key="stage ?? 'now'"
-      type="button"
+      class="bare"
       :aria-pressed="stage === chosen"
       :data-row-stage="stage ?? 'now'"
       @click="emit('choose', stage)"
       @pointerenter="slide($event, stage)"
     >
       {{ stage ? capital(stageWord(stage)) : 'As they stand' }}
-    </button>
-    <NuxtLink v-if="chosen" :to="{ path: '/year', query: { stage: chosen } }"
+    </ElButton>
+    <NuxtLink v-if="chosen" :to="{ path: yardPath(yards[0]!.id, 'year'), query: { stage: chosen } }"
       >What changes, and what goes in the van</NuxtLink
     >
   </div>
@@ -60,7 +58,7 @@ function slide(event: PointerEvent, stage: Stage | null) {
 <style scoped>
 .strip {
   position: sticky;
-  bottom: 0;
+  bottom: var(--foot);
   z-index: 5;
   display: flex;
   gap: 5px;
@@ -71,7 +69,7 @@ function slide(event: PointerEvent, stage: Stage | null) {
   background: var(--paper);
 }
 
-button {
+.el-button {
   flex: 1 0 auto;
   min-height: 44px;
   padding: 4px 10px;
@@ -83,7 +81,7 @@ button {
   cursor: pointer;
 }
 
-button[aria-pressed='true'] {
+.el-button[aria-pressed='true'] {
   border: 2px solid var(--indigo);
   background: var(--indigo-wash);
   color: var(--indigo);

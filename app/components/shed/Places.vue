@@ -1,7 +1,7 @@
 <script setup lang="ts">
 // Where one part has been, and what it had held by then.
 import type { Stay } from '#core/hive'
-import { capital, dayInWords, roleWord } from '#core/wording'
+import { capital, roleWord } from '#core/wording'
 import { server } from '~/sync/server'
 
 const props = defineProps<{ yardId: string; partId: string }>()
@@ -34,7 +34,7 @@ function said({ hive, role, owned, hasHeld }: Stay): string {
       {{ said(stay) }}
       <span>{{
         stay.since
-          ? `since ${dayInWords(stay.since)}, set down on ${stay.device}`
+          ? `since ${preferences.day(stay.since)}, set down on ${stay.device}`
           : 'from the first that is known of it'
       }}</span>
     </li>

@@ -1,10 +1,11 @@
 <script setup lang="ts">
 // What was set aside: what it is, when and why; tried again, saved as a file, dropped.
-import { capital, dayInWords, editInWords } from '#core/wording'
+import { capital, editInWords } from '#core/wording'
 import { download } from '~/composables/download'
 import type { SetAside } from '~/stores/aside'
 
 const aside = useAside()
+const preferences = usePreferences()
 const yards = useYards()
 const words = ({ entries, text }: SetAside) =>
   entries.length > 0
@@ -25,7 +26,7 @@ function tryAgain(one: SetAside) {
 </script>
 
 <template>
-  <ElDialog v-model="aside.shown" title="Set aside" width="min(720px, 94vw)" append-to-body>
+  <UiSheet title="Set aside" width="min(720px, 94vw)" @close="aside.shown = false">
     <p v-if="aside.all.length === 0">Nothing is set aside any more.</p>
     <p v-else>
       These changes could not be saved. Nothing of what is saved was touched; they stay in this browser until you drop
@@ -33,7 +34,8 @@ function tryAgain(one: SetAside) {
     </p>
     <section v-for="one in aside.all" :key="one.id" data-set-aside>
       <h3>
-        {{ one.yardName || 'A yard that is not known' }}<template v-if="one.at">, {{ dayInWords(one.at) }}</template>
+        {{ one.yardName || 'A yard that is not known'
+        }}<template v-if="one.at">, {{ preferences.day(one.at) }}</template>
       </h3>
       <p>{{ one.why }}</p>
       <ul>
@@ -41,26 +43,23 @@ function tryAgain(one: SetAside) {
         <li v-if="words(one).length > 8">and {{ words(one).length - 8 }} more</li>
       </ul>
       <div class="ways">
-        <button
+        <ElButton
           v-if="one.entries.length > 0"
-          class="plain-button filled"
-          type="button"
+          type="primary"
           :disabled="!hereAgain(one)"
           data-testid="try-again"
           @click="tryAgain(one)"
         >
           Try again
-        </button>
-        <button class="plain-button" type="button" data-testid="save-aside" @click="save(one)">Save as a file</button>
-        <button class="plain-button quiet" type="button" data-testid="drop-aside" @click="aside.drop(one.id)">
-          Drop it
-        </button>
+        </ElButton>
+        <ElButton data-testid="save-aside" @click="save(one)">Save as a file</ElButton>
+        <ElButton text data-testid="drop-aside" @click="aside.drop(one.id)"> Drop it </ElButton>
       </div>
       <p v-if="one.entries.length > 0 && !hereAgain(one)" class="soft">
         Its yard is not here: bring it back at the foot of the Row, then try again.
       </p>
     </section>
-  </ElDialog>
+  </UiSheet>
 </template>
 
 <style scoped>

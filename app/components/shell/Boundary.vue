@@ -9,7 +9,7 @@ const route = useRoute()
     <template #error="{ clearError: again }">
       <p class="failed" role="alert">
         This could not be worked out from what is noted here. Nothing was changed.
-        <button class="plain-button" type="button" @click="again()">Try again</button>
+        <ElButton @click="again()">Try again</ElButton>
       </p>
     </template>
   </NuxtErrorBoundary>

@@ -43,16 +43,7 @@ const hiveName = computed(
 </script>
 
 <template>
-  <ElDialog
-    :model-value="true"
-    :title="`${hiveName} was changed in two places`"
-    width="min(1080px, 96vw)"
-    top="4vh"
-    append-to-body
-    :show-close="false"
-    :close-on-click-modal="false"
-    :close-on-press-escape="false"
-  >
+  <UiSheet :title="`${hiveName} was changed in two places`" width="min(1080px, 96vw)" top="4vh" held>
     <p>
       Nothing was overwritten. Whatever else you changed is kept; choose how this stands.<template v-if="left > 1">
         {{ left - 1 }} more to choose after this.</template
@@ -79,17 +70,12 @@ const hiveName = computed(
         <p v-if="version.assessment">
           Worst finding: <b>{{ severityWord(version.assessment.worst) }}</b>
         </p>
-        <button
-          class="plain-button filled"
-          type="button"
-          :data-testid="`keep-${version.key}`"
-          @click="sending.choose(version.key)"
-        >
+        <ElButton type="primary" :data-testid="`keep-${version.key}`" @click="sending.choose(version.key)">
           {{ version.key === 'mine' ? 'Keep mine' : 'Keep what was saved' }}
-        </button>
+        </ElButton>
       </section>
     </div>
-  </ElDialog>
+  </UiSheet>
 </template>
 
 <style scoped>

@@ -1,78 +1,105 @@
 <script setup lang="ts">
-// Where one is, what can be undone, and the two switches that hold everywhere.
+// Where one is: the yard and its views, the hive and its views, what is looked up; what can be undone, and the menu.
 import { editInWords } from '#core/wording'
 
-const props = defineProps<{ yardId?: string | undefined; yardName?: string; hiveName?: string }>()
-defineEmits<{ help: [] }>()
 const yards = useYards()
-const preferences = usePreferences()
-const history = computed(() => (props.yardId ? yards.historyOf(props.yardId) : { undo: [], redo: [] }))
+const view = useView()
+const shell = useShell()
+const route = useRoute()
+const turnBack = useTurnBack()
+const ways = computed(() => waysFrom(view.yard, view.hive))
+const neighbours = useNeighbours()
+const steps = computed(() =>
+  (['before', 'after'] as const).map((side) => {
+    const hive = neighbours.value[side]
+    return { side, hive, path: view.yard && hive ? sameViewOf(route, view.yard, hive) : '' }
+  }),
+)
+const history = computed(() => (view.yard ? yards.historyOf(view.yard.id) : { undo: [], redo: [] }))
 const undoText = computed(() => history.value.undo.at(-1))
 const redoText = computed(() => history.value.redo.at(-1))
+/** On a phone: the hive where the view is of one, else the yard. */
+const ofHive = computed(() => route.params.hive !== undefined || route.params.part !== undefined)
+function focusView() {
+  document.getElementById('view')?.focus()
+}
 </script>
 
 <template>
   <header class="top">
+    <a href="#view" class="skip" @click.prevent="focusView">To the view</a>
     <NuxtLink to="/" class="brand" aria-label="Duvet, to the row">Duvet</NuxtLink>
-    <p v-if="hiveName" class="where">
-      <NuxtLink to="/">{{ yardName }}</NuxtLink> <span aria-hidden="true">/</span> <b>{{ hiveName }}</b>
-    </p>
-    <nav class="views" aria-label="Views">
-      <NuxtLink to="/">Row</NuxtLink
-      ><NuxtLink to="/frames" :class="{ here: $route.path.startsWith('/frames/') }">Frames</NuxtLink
-      ><NuxtLink to="/lift" :class="{ here: $route.path.startsWith('/lift/') }">Lift</NuxtLink
-      ><NuxtLink to="/year">Year</NuxtLink><NuxtLink to="/fit">Fit</NuxtLink><NuxtLink to="/shed">Shed</NuxtLink
-      ><NuxtLink to="/log" :class="{ here: $route.path.startsWith('/log/') }">Log</NuxtLink
-      ><NuxtLink to="/build">Build</NuxtLink><NuxtLink to="/sources">Sources</NuxtLink>
+    <ElButton v-if="view.yard" text class="where narrow" data-testid="where" @click="shell.seeking = 'anything'"
+      ><b>{{ ofHive && view.hive ? view.hive.name : view.yard.name }}</b
+      ><span v-if="ofHive && view.hive" class="of">{{ view.yard.name }}</span
+      ><span class="visually-hidden">: find another</span></ElButton
+    >
+    <nav class="rung wide" aria-label="Yard">
+      <ElButton
+        v-if="view.yard"
+        text
+        class="where"
+        :aria-label="`Yard ${view.yard.name}: choose another`"
+        data-testid="yard-choice"
+        @click="shell.seeking = 'yard'"
+        ><b>{{ view.yard.name }}</b
+        ><ElIconArrowDown class="caret" aria-hidden="true" /></ElButton
+      ><ShellWayLink v-for="way in ways.yard" :key="way.word" :way="way" />
     </nav>
-    <div v-if="yardId" class="history">
-      <button
-        class="plain-button quiet"
-        type="button"
+    <nav v-if="view.yard && view.hive" class="rung wide" aria-label="Hive">
+      <template v-for="{ side, hive, path } in steps" :key="side">
+        <ElButton
+          v-if="side === 'after'"
+          text
+          class="where"
+          :aria-label="`Hive ${view.hive.name}: choose another`"
+          data-testid="hive-choice"
+          @click="shell.seeking = 'hive'"
+          ><b>{{ view.hive.name }}</b
+          ><ElIconArrowDown class="caret" aria-hidden="true"
+        /></ElButton>
+        <NuxtLink
+          v-if="hive"
+          :to="path"
+          class="step"
+          :aria-label="side === 'before' ? `Hive before: ${hive.name}` : `Hive after: ${hive.name}`"
+          :title="hive.name"
+          :data-testid="`hive-${side}`"
+          ><ElIconArrowLeft v-if="side === 'before'" class="icon" aria-hidden="true" /><ElIconArrowRight
+            v-else
+            class="icon"
+            aria-hidden="true" /></NuxtLink
+        ><span v-else class="step" aria-hidden="true" />
+      </template>
+      <ShellWayLink v-for="way in ways.hive" :key="way.word" :way="way" />
+    </nav>
+    <nav class="rung wide" aria-label="To look up">
+      <ShellWayLink v-for="way in ways.reference" :key="way.word" :way="way" />
+    </nav>
+    <div class="tools">
+      <ElButton text class="wide" aria-label="Find a hive or a view" title="Find  /" @click="shell.seeking = 'anything'"
+        ><ElIconSearch class="icon" aria-hidden="true"
+      /></ElButton>
+      <ElButton
+        text
+        aria-label="Undo"
         data-testid="undo"
         :disabled="!undoText"
-        :title="undoText ? `Undo ${editInWords(undoText.done)}` : 'Nothing to undo'"
-        @click="yards.undo(yardId)"
-      >
-        Undo
-      </button>
-      <button
-        class="plain-button quiet"
-        type="button"
+        :title="undoText ? `Undo: ${editInWords(undoText.done)}` : 'Nothing to undo'"
+        @click="turnBack('undo')"
+        ><ElIconRefreshLeft class="icon" aria-hidden="true"
+      /></ElButton>
+      <ElButton
+        text
+        class="wide"
+        aria-label="Redo"
         data-testid="redo"
         :disabled="!redoText"
-        :title="redoText ? `Redo ${editInWords(redoText.done)}` : 'Nothing to redo'"
-        @click="yards.redo(yardId)"
-      >
-        Redo
-      </button>
-    </div>
-    <div class="switches">
-      <div class="switch" role="group" aria-label="Units">
-        <button type="button" :aria-pressed="preferences.units === 'inches'" @click="preferences.units = 'inches'">
-          inches
-        </button>
-        <button type="button" :aria-pressed="preferences.units === 'mm'" @click="preferences.units = 'mm'">mm</button>
-      </div>
-      <div class="switch" role="group" aria-label="Part names">
-        <button
-          type="button"
-          :aria-pressed="preferences.vocabulary === 'british'"
-          @click="preferences.vocabulary = 'british'"
-        >
-          British
-        </button>
-        <button
-          type="button"
-          :aria-pressed="preferences.vocabulary === 'northAmerican'"
-          @click="preferences.vocabulary = 'northAmerican'"
-        >
-          N. American
-        </button>
-      </div>
-      <button class="plain-button quiet help" type="button" aria-label="Keys and this device" @click="$emit('help')">
-        ?
-      </button>
+        :title="redoText ? `Redo: ${editInWords(redoText.done)}` : 'Nothing to do again'"
+        @click="turnBack('redo')"
+        ><ElIconRefreshRight class="icon" aria-hidden="true"
+      /></ElButton>
+      <ShellMenu :history="history" />
     </div>
   </header>
 </template>
@@ -80,13 +107,28 @@ const redoText = computed(() => history.value.redo.at(-1))
 <style scoped>
 .top {
   display: flex;
-  align-items: center;
+  flex: none;
   flex-wrap: wrap;
-  gap: 4px 16px;
+  gap: 0 12px;
+  align-items: center;
   min-height: 54px;
-  padding: 4px 14px;
+  padding: 4px 12px;
   border-bottom: 2px dashed var(--seam);
   background: var(--paper);
+}
+
+.skip {
+  position: absolute;
+  top: -60px;
+  left: 8px;
+  z-index: 50;
+  padding: 10px 16px;
+  background: var(--paper);
+  color: var(--indigo);
+}
+
+.skip:focus {
+  top: 4px;
 }
 
 .brand {
@@ -100,111 +142,98 @@ const redoText = computed(() => history.value.redo.at(-1))
   text-decoration: none;
 }
 
+.rung {
+  display: flex;
+  align-items: center;
+  min-height: 40px;
+  padding-left: 10px;
+  border-left: 2px dashed var(--seam);
+}
+
 .where {
-  font-size: 16px;
+  gap: 4px;
+  max-width: 190px;
+  padding: 2px 6px;
+  white-space: nowrap;
 }
 
-.where a {
-  display: inline-flex;
-  align-items: center;
-  color: var(--indigo);
-}
-
-.views {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 2px;
-}
-
-.views a {
-  display: inline-flex;
-  align-items: center;
-  min-height: 38px;
-  padding: 0 9px;
-  color: var(--indigo);
-  text-decoration: none;
-}
-
-.views a.router-link-exact-active,
-.views a.here {
-  color: var(--ink);
-  font-weight: 700;
-  border-bottom: 3px dashed var(--indigo);
-}
-
-.history {
-  display: flex;
-}
-
-.history .plain-button {
-  padding: 2px 9px;
-}
-
-.switches {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 10px;
-  margin-left: auto;
-  align-items: center;
-}
-
-.switch {
-  display: flex;
+.where b {
   overflow: hidden;
-  border: 1px solid #a99d84;
+  text-overflow: ellipsis;
+}
+
+.caret {
+  flex: none;
+  width: 13px;
+  height: 13px;
+}
+
+.step {
+  display: inline-flex;
+  align-items: center;
+  justify-content: center;
+  width: 28px;
+  min-height: 40px;
   border-radius: 7px;
+  color: var(--indigo);
 }
 
-.switch button {
-  min-height: 38px;
-  padding: 2px 12px;
-  border: 0;
-  background: var(--sheet);
-  color: var(--ink);
-  cursor: pointer;
+.step:hover {
+  background: var(--indigo-wash);
 }
 
-.switch button[aria-pressed='true'] {
-  background: #e6dac0;
-  font-weight: 700;
-  box-shadow: inset 0 -3px 0 var(--indigo);
+.icon {
+  width: 19px;
+  height: 19px;
 }
 
-.help {
+.tools {
+  display: flex;
+  align-items: center;
+  margin-left: auto;
+}
+
+.tools .el-button {
   min-width: 40px;
-  font-weight: 700;
+  padding: 2px 8px;
+}
+
+.narrow {
+  display: none;
 }
 
 @media (max-width: 760px) {
   .top {
-    gap: 4px 9px;
-    padding: 4px 10px;
+    position: sticky;
+    top: 0;
+    z-index: 20;
+    flex-wrap: nowrap;
+    height: 56px;
+    padding: 4px 8px;
   }
 
-  .where {
-    font-size: 15px;
+  .wide {
+    display: none;
   }
 
-  .views {
-    gap: 0;
+  .narrow {
+    display: inline-flex;
+    flex: 0 1 auto;
+    min-width: 0;
+    max-width: none;
+    min-height: 44px;
   }
 
-  .views a {
-    padding: 0 3.5px;
-    font-size: 14px;
+  .where .of {
+    overflow: hidden;
+    color: var(--soft-ink);
+    font-weight: 400;
+    text-overflow: ellipsis;
   }
 
-  .history {
-    margin-left: auto;
-  }
-
-  .history .plain-button {
-    padding: 2px 5px;
-  }
-
-  .switches {
-    width: 100%;
-    margin: 0;
+  .tools .el-button {
+    min-width: 44px;
+    min-height: 44px;
   }
 }
 </style>

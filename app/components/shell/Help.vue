@@ -1,9 +1,22 @@
 <script setup lang="ts">
-// The keys, and the name of this device.
-const open = defineModel<boolean>({ required: true })
+// The words of the trade, the keys, and the name of this device.
+import { capital } from '#core/wording'
+
+defineEmits<{ close: [] }>()
 const preferences = usePreferences()
-const KEYS: readonly (readonly [string, string])[] = [
-  ['Up, Down', 'select the part above or below; with a part in the hand: hold it higher or lower'],
+const view = useView()
+const terms = useTerms()
+const ways = computed(() => waysFrom(view.yard, view.hive))
+const KEYS = computed<readonly (readonly [string, string])[]>(() => [
+  ['/', 'find a hive, a yard or a view'],
+  ...[...ways.value.yard, ...ways.value.hive, ...ways.value.reference].map(({ word, letter }): [string, string] => [
+    `G, then ${letter.toUpperCase()}`,
+    `go to ${word}`,
+  ]),
+  ['Ctrl + Z, Ctrl + Shift + Z', 'undo, redo'],
+  ['U', 'inches and pounds, or millimetres and kilograms'],
+  ['?', 'this page'],
+  ['Up, Down', 'on the bench: select the part above or below; with a part in the hand: hold it higher or lower'],
   ['Alt + Up, Alt + Down', 'move the selected part'],
   ['A', 'add a part above the selected one'],
   ['T', 'turn it over'],
@@ -14,30 +27,48 @@ const KEYS: readonly (readonly [string, string])[] = [
   ['In a box: Shift + Up, Down', 'select several frames; Alt moves one, Delete takes it out, T turns it round'],
   ['W', 'weights on the drawing, and what they are made of'],
   ['X', 'see the section across or along the frames'],
-  ['G', 'go to the next gap'],
-  ['Ctrl + Z, Ctrl + Shift + Z', 'undo, redo'],
-  ['U', 'inches or millimetres'],
-  ['?', 'this list'],
-]
+  ['N', 'go to the next gap'],
+  ['1 to 9, 0', 'the hive in a stage of its year; 0 as it stands'],
+])
 </script>
 
 <template>
-  <ElDialog v-model="open" title="Keys, and this device" width="min(620px, 94vw)" append-to-body>
-    <dl>
-      <template v-for="[key, what] in KEYS" :key="key"
-        ><dt>{{ key }}</dt>
-        <dd>{{ what }}</dd></template
-      >
-    </dl>
+  <UiSheet title="Words, keys, and this device" @close="$emit('close')">
+    <ElTabs>
+      <ElTabPane label="Parts of a hive">
+        <p class="both">British words first, then North American where they differ.</p>
+        <ShellPartsPicture />
+      </ElTabPane>
+      <ElTabPane label="Words">
+        <dl>
+          <template v-for="{ word, means } in terms.entries" :key="word"
+            ><dt>{{ capital(word) }}</dt>
+            <dd>{{ means }}</dd></template
+          >
+        </dl>
+      </ElTabPane>
+      <ElTabPane label="Keys">
+        <dl>
+          <template v-for="[key, what] in KEYS" :key="key"
+            ><dt>{{ key }}</dt>
+            <dd>{{ what }}</dd></template
+          >
+        </dl>
+      </ElTabPane>
+    </ElTabs>
     <label for="device-name">Name of this device, kept with every change</label>
     <ElInput id="device-name" v-model="preferences.deviceTyped" maxlength="60" placeholder="this browser" />
     <p v-if="preferences.deviceTyped.trim() === ''" role="status">
       The name is empty: changes will say “this browser”.
     </p>
-  </ElDialog>
+  </UiSheet>
 </template>
 
 <style scoped>
+.both {
+  color: var(--soft-ink);
+}
+
 dl {
   display: grid;
   grid-template-columns: auto 1fr;

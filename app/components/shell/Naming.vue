@@ -11,7 +11,7 @@ function take() {
 </script>
 
 <template>
-  <ElDialog :model-value="true" :title="title" width="min(420px, 94vw)" append-to-body @close="emit('close')">
+  <UiSheet :title="title" width="min(420px, 94vw)" @close="emit('close')">
     <form @submit.prevent="take">
       <ElInput
         v-model="text"
@@ -23,9 +23,9 @@ function take() {
         data-testid="name-input"
       />
       <p v-if="wrong" class="wrong" role="alert">The name is empty: give it one, such as Twill.</p>
-      <button class="plain-button filled" type="submit">Save</button>
+      <ElButton type="primary" native-type="submit">Save</ElButton>
     </form>
-  </ElDialog>
+  </UiSheet>
 </template>
 
 <style scoped>

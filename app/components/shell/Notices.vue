@@ -23,8 +23,7 @@ const open = computed(() =>
         (hive) =>
           hive.visit &&
           standsOpen(hive, yard, catalogueOf(yard)) &&
-          route.path !== `/visit/${encodeURIComponent(hive.id)}` &&
-          route.path !== `/visit/${hive.id}`,
+          !(route.path.endsWith('/visit') && route.params.yard === yard.id && route.params.hive === hive.id),
       )
       .map((hive) => ({ yard, hive })),
   ),
@@ -46,13 +45,13 @@ const unkept = computed(() =>
         aside.count === 1 ? 'One change could not be saved and is' : `${aside.count} changes could not be saved and are`
       }}
       set aside.
-      <button class="plain-button" type="button" data-testid="open-aside" @click="aside.shown = true">
+      <ElButton data-testid="open-aside" @click="aside.shown = true">
         Look at {{ aside.count === 1 ? 'it' : 'them' }}
-      </button>
+      </ElButton>
     </p>
     <p v-for="{ yard, hive } in open" :key="`${yard.id} ${hive.id}`" class="away" data-testid="stands-open">
       <ShellSeverityMark grade="watch" /> {{ hive.name }} stands open in the middle of a visit.
-      <NuxtLink :to="`/visit/${encodeURIComponent(hive.id)}`">Go on with it</NuxtLink>
+      <NuxtLink :to="hivePath(yard.id, hive.id, 'visit')">Go on with it</NuxtLink>
     </p>
   </div>
 </template>

@@ -1,14 +1,12 @@
 <script setup lang="ts">
-// The frame of a view: where one is at the top, the name of the view with its choices, and help.
-defineProps<{ title: string; yardId?: string | undefined; yardName?: string; hiveName?: string; fill?: boolean }>()
+// The frame of a view: where one is at the top, the name of the view with its choices.
+defineProps<{ title: string; fill?: boolean }>()
 /** The frame first, then its choices, then what it holds, each with the next frame: no task is long. */
 const drawn = useInTurn(2)
-const help = defineModel<boolean>('help', { default: false })
 </script>
 
 <template>
   <div class="page" :class="{ fill }">
-    <ShellHeader :yard-id="yardId" :yard-name="yardName ?? ''" :hive-name="hiveName ?? ''" @help="help = true" />
     <main>
       <div class="bar">
         <h1>{{ title }}</h1>
@@ -16,7 +14,6 @@ const help = defineModel<boolean>('help', { default: false })
       </div>
       <ShellBoundary v-if="drawn > 1"><slot /></ShellBoundary>
     </main>
-    <ShellHelp v-model="help" />
   </div>
 </template>
 

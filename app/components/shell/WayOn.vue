@@ -8,8 +8,7 @@ defineProps<{ title: string }>()
     <h1>{{ title }}</h1>
     <slot />
     <p class="ways">
-      <NuxtLink to="/">To the row of hives</NuxtLink><NuxtLink to="/year">To the year</NuxtLink
-      ><NuxtLink to="/shed">To the shed</NuxtLink>
+      <NuxtLink to="/">To the row of hives</NuxtLink>
     </p>
   </main>
 </template>

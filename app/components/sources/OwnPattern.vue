@@ -127,32 +127,30 @@ function editFor(own: string, lengths: Record<string, Length>): Edit {
 </script>
 
 <template>
-  <ElDialog
-    :model-value="true"
-    title="A pattern of your own"
-    width="min(620px, 96vw)"
-    top="5vh"
-    append-to-body
-    @close="emit('close')"
-  >
+  <UiSheet title="A pattern of your own" width="min(620px, 96vw)" top="5vh" @close="emit('close')">
     <form @submit.prevent="keep">
       <label for="own-name">Name</label>
       <ElInput id="own-name" v-model="name" maxlength="80" placeholder="Uncle’s super" data-testid="own-name" />
       <p v-if="problems.name" class="wrong" role="alert">{{ problems.name }}</p>
       <label for="own-like">It is like</label>
-      <select id="own-like" v-model="like" data-testid="own-like">
-        <optgroup label="Parts">
-          <option v-for="one in patterns" :key="one.id" :value="one.id">
-            {{ capital(inWords(one.label, preferences.vocabulary))
-            }}{{ isBox({ pattern: one }) ? '' : ` (${one.format})` }}
-          </option>
-        </optgroup>
-        <optgroup label="Frames">
-          <option v-for="one in frames" :key="one.id" :value="one.id">
-            {{ capital(inWords(one.label, preferences.vocabulary)) }}
-          </option>
-        </optgroup>
-      </select>
+      <ElSelect id="own-like" v-model="like" data-testid="own-like" filterable>
+        <ElOptionGroup label="Parts">
+          <ElOption
+            v-for="one in patterns"
+            :key="one.id"
+            :value="one.id"
+            :label="`${capital(inWords(one.label, preferences.vocabulary))}${isBox({ pattern: one }) ? '' : ` (${one.format})`}`"
+          />
+        </ElOptionGroup>
+        <ElOptionGroup label="Frames">
+          <ElOption
+            v-for="one in frames"
+            :key="one.id"
+            :value="one.id"
+            :label="capital(inWords(one.label, preferences.vocabulary))"
+          />
+        </ElOptionGroup>
+      </ElSelect>
       <p class="soft">Type the sizes that differ; the rest stays as it is.</p>
       <div v-for="[dimension, length] in sizes" :key="dimension" class="row">
         <label :for="`own-${dimension}`">{{ dimensionWord(dimension) }}</label>
@@ -166,12 +164,15 @@ function editFor(own: string, lengths: Record<string, Length>): Edit {
       </div>
       <div v-if="isBox({ pattern: base })" class="row">
         <label for="own-frame">Frames it hangs</label>
-        <select id="own-frame" v-model="hung" data-testid="own-frame">
-          <option value="">none</option>
-          <option v-for="one in frames.filter(isFramePattern)" :key="one.id" :value="one.id">
-            {{ capital(inWords(one.label, preferences.vocabulary)) }}
-          </option>
-        </select>
+        <ElSelect id="own-frame" v-model="hung" data-testid="own-frame" :empty-values="[null, undefined]" filterable>
+          <ElOption value="" label="none" />
+          <ElOption
+            v-for="one in frames.filter(isFramePattern)"
+            :key="one.id"
+            :value="one.id"
+            :label="capital(inWords(one.label, preferences.vocabulary))"
+          />
+        </ElSelect>
         <label for="own-count">Number of frames</label>
         <ElInput id="own-count" v-model="count" inputmode="numeric" :disabled="hung === ''" />
         <p v-if="problems.count" class="wrong" role="alert">{{ problems.count }}</p>
@@ -181,9 +182,9 @@ function editFor(own: string, lengths: Record<string, Length>): Edit {
         <ElInput id="own-r" v-model="rValue" inputmode="decimal" placeholder="by thickness" data-testid="own-r" />
         <p v-if="problems.rValue" class="wrong" role="alert">{{ problems.rValue }}</p>
       </div>
-      <button class="plain-button filled" type="submit" data-testid="keep-pattern">Keep it</button>
+      <ElButton type="primary" native-type="submit" data-testid="keep-pattern">Keep it</ElButton>
     </form>
-  </ElDialog>
+  </UiSheet>
 </template>
 
 <style scoped>

@@ -36,24 +36,19 @@ const steps = computed(() => stepsInWords(props.yard, props.changeover, preferen
       </ul>
       <p>
         <NuxtLink
-          :to="{ path: `/hives/${encodeURIComponent(changeover.hiveId)}`, query: { stage: changeover.toStage } }"
+          :to="{ path: hivePath(yard.id, changeover.hiveId, 'bench'), query: { stage: changeover.toStage } }"
+          class="plain-button quiet"
           data-testid="change-plan"
           >Change this plan on the bench</NuxtLink
         >
       </p>
       <p v-if="begun">
         A visit is under way at this hive.
-        <NuxtLink :to="`/visit/${encodeURIComponent(changeover.hiveId)}`">Go on with it</NuxtLink>
+        <NuxtLink :to="hivePath(yard.id, changeover.hiveId, 'visit')">Go on with it</NuxtLink>
       </p>
-      <button
-        v-else-if="fromNow"
-        class="plain-button filled"
-        type="button"
-        data-testid="begin-visit"
-        @click="$emit('begin')"
-      >
+      <ElButton v-else-if="fromNow" type="primary" data-testid="begin-visit" @click="$emit('begin')">
         Do this at the hive
-      </button>
+      </ElButton>
     </template>
   </section>
 </template>

@@ -62,6 +62,13 @@ const rows = computed(() => {
     { word: 'Findings over the year', a: String(a.findings), b: b && String(b.findings) },
   ]
 })
+const columns = computed(() =>
+  columnsFor<(typeof rows.value)[number]>(
+    { key: 'word', label: `All hives of ${props.yard.name}`, width: 200, text: ({ word }) => word },
+    { key: 'a', label: 'As now', text: ({ a }) => a },
+    { key: 'b', label: 'What if' },
+  ),
+)
 </script>
 
 <template>
@@ -69,35 +76,26 @@ const rows = computed(() => {
     <p class="pick">
       <label
         >What if:
-        <select v-model="field" data-testid="compare-field">
-          <option v-for="one in fields" :key="one.field" :value="one.field">{{ one.word }}</option>
-        </select></label
-      >
+        <ElSelect v-model="field" data-testid="compare-field">
+          <ElOption v-for="one in fields" :key="one.field" :value="one.field" :label="one.word" /> </ElSelect
+      ></label>
       <label
         ><span class="visually-hidden">Choice</span
-        ><select :value="String(other[field])" data-testid="compare-choice" @change="take(typedIn($event))">
-          <option v-for="choice in choices" :key="choice.value" :value="choice.value">{{ choice.word }}</option>
-        </select></label
-      >
+        ><ElSelect :model-value="String(other[field])" data-testid="compare-choice" @change="take(String($event))">
+          <ElOption
+            v-for="choice in choices"
+            :key="choice.value"
+            :value="choice.value"
+            :label="choice.word"
+          /> </ElSelect
+      ></label>
     </p>
-    <table>
-      <thead>
-        <tr>
-          <th scope="col">All hives of {{ yard.name }}</th>
-          <th scope="col">As now</th>
-          <th scope="col">What if</th>
-        </tr>
-      </thead>
-      <tbody>
-        <tr v-for="row in rows" :key="row.word">
-          <th scope="row">{{ row.word }}</th>
-          <td>{{ row.a }}</td>
-          <td>
-            <b v-if="row.b && !running">{{ row.b }}</b><span v-else>…</span>
-          </td>
-        </tr>
-      </tbody>
-    </table>
+    <UiTable :rows="rows" :columns="columns" :key-of="({ word }) => word">
+      <template #b="{ row }"
+        ><b v-if="row.b && !running">{{ row.b }}</b
+        ><span v-else>…</span></template
+      >
+    </UiTable>
   </section>
 </template>
 
@@ -110,13 +108,5 @@ const rows = computed(() => {
   display: flex;
   flex-wrap: wrap;
   gap: 8px;
-}
-
-th,
-td {
-  padding: 5px 22px 5px 0;
-  border-bottom: 1px solid var(--seam);
-  text-align: left;
-  font-weight: 400;
 }
 </style>

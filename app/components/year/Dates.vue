@@ -1,7 +1,7 @@
 <script setup lang="ts">
 // The yard's own year: climate, hemisphere, dates; what cannot be is refused in a sentence, and nothing typed is lost.
 import { CLIMATES, type Calendar, type Stage, type Yard } from '#core/hive'
-import { CALENDARS, COOL_MARITIME, HALF_YEAR_DAYS, calendarProblems, shifted, stagesOfYear } from '#core/season'
+import { CALENDARS, HALF_YEAR_DAYS, calendarProblems, shifted, stagesOfYear, withBeginning, yearOf } from '#core/season'
 import { CLIMATE_WORDS, calendarProblemInWords, capital, stageWord } from '#core/wording'
 import { download, fileName } from '~/composables/download'
 import * as deeds from '#core/hive/deeds'
@@ -9,14 +9,15 @@ import * as deeds from '#core/hive/deeds'
 const preferences = usePreferences()
 const props = defineProps<{ yard: Yard }>()
 const yards = useYards()
-const typed = ref<Calendar>(props.yard.season?.calendar ?? COOL_MARITIME)
+const typed = ref<Calendar>(yearOf(props.yard).calendar)
+const yearWith = (calendar: Calendar) => ({ ...yearOf(props.yard), calendar })
 watch(
   () => props.yard.season?.calendar,
-  (calendar) => {
-    typed.value = calendar ?? COOL_MARITIME
+  () => {
+    typed.value = yearOf(props.yard).calendar
   },
 )
-const problems = computed(() => calendarProblems(typed.value))
+const problems = computed(() => calendarProblems(yearWith(typed.value)))
 const FIELDS = [
   ['firstPollen', 'First pollen'],
   ['flowStart', 'Flow from'],
@@ -27,7 +28,7 @@ const FIELDS = [
 
 function take(calendar: Calendar) {
   typed.value = calendar
-  if (calendarProblems(calendar).some(({ warning }) => !warning)) return
+  if (calendarProblems(yearWith(calendar)).some(({ warning }) => !warning)) return
   yards.perform(props.yard.id, deeds.setYear({ ...props.yard.season, calendar }))
 }
 function takeDate(field: (typeof FIELDS)[number][0], value: string) {
@@ -46,25 +47,18 @@ function toggleSecond() {
 const periods = computed(() =>
   problems.value.some(({ problem }) => problem === 'no-date')
     ? []
-    : stagesOfYear(typed.value).filter(({ stage }, i, all) => all.findIndex((one) => one.stage === stage) === i),
+    : stagesOfYear(yearWith(typed.value)).filter(
+        ({ stage }, i, all) => all.findIndex((one) => one.stage === stage) === i,
+      ),
 )
 function moveTo(stage: Stage, value: string) {
-  const { [stage]: _before, ...others } = typed.value.moved ?? {}
-  const moved = value === '' ? others : { ...others, [stage]: value.slice(5) }
-  const { moved: _all, ...rest } = typed.value
-  take(Object.keys(moved).length > 0 ? { ...rest, moved } : rest)
+  take(withBeginning(typed.value, stage, value === '' ? null : value.slice(5)))
 }
 async function save() {
   const { yearAsCalendar } = await import('~/export/year-ics')
   download(
     `${fileName(props.yard.name)}-year.ics`,
-    yearAsCalendar(
-      props.yard,
-      props.yard.season?.calendar ?? COOL_MARITIME,
-      new Date().toISOString(),
-      undefined,
-      preferences.reader,
-    ),
+    yearAsCalendar(props.yard, yearOf(props.yard), new Date().toISOString(), undefined, preferences.reader),
     'text/calendar',
   )
 }
@@ -75,42 +69,43 @@ const asDate = (monthDay: string | null) => (monthDay ? `2025-${monthDay}` : '')
   <section class="dates">
     <label
       >Climate
-      <select :value="typed.climate" data-testid="climate" @change="take(CALENDARS[picked(CLIMATES, $event)])">
-        <option v-for="one in CLIMATES" :key="one" :value="one">{{ CLIMATE_WORDS[one] }}</option>
-      </select></label
-    >
+      <ElSelect :model-value="typed.climate" data-testid="climate" @change="take(CALENDARS[picked(CLIMATES, $event)])">
+        <ElOption v-for="one in CLIMATES" :key="one" :value="one" :label="CLIMATE_WORDS[one]" /> </ElSelect
+    ></label>
     <label v-for="[field, word] in FIELDS" :key="field"
       >{{ word }}
-      <input
-        type="date"
+      <UiDay
+        every-year
+        :name="word"
         :value="asDate(typed[field])"
         :data-testid="`year-${field}`"
-        @change="takeDate(field, typedIn($event))"
+        @change="takeDate(field, $event)"
     /></label>
     <template v-if="typed.secondFlow">
       <label
         >Second flow from
-        <input type="date" :value="asDate(typed.secondFlow.start)" @change="takeSecond('start', typedIn($event))"
+        <UiDay
+          every-year
+          name="Second flow from"
+          :value="asDate(typed.secondFlow.start)"
+          @change="takeSecond('start', $event)"
       /></label>
       <label
         >Second flow to
-        <input type="date" :value="asDate(typed.secondFlow.end)" @change="takeSecond('end', typedIn($event))"
+        <UiDay
+          every-year
+          name="Second flow to"
+          :value="asDate(typed.secondFlow.end)"
+          @change="takeSecond('end', $event)"
       /></label>
     </template>
-    <button class="plain-button" type="button" @click="toggleSecond">
+    <ElButton @click="toggleSecond">
       {{ typed.secondFlow ? 'No second flow' : 'A second flow' }}
-    </button>
-    <button
-      class="plain-button"
-      type="button"
-      data-testid="other-hemisphere"
-      @click="take(shifted(typed, HALF_YEAR_DAYS))"
-    >
+    </ElButton>
+    <ElButton data-testid="other-hemisphere" @click="take(shifted(typed, HALF_YEAR_DAYS))">
       The other hemisphere
-    </button>
-    <button class="plain-button filled" type="button" data-testid="save-calendar" @click="save">
-      Save as a calendar file
-    </button>
+    </ElButton>
+    <ElButton type="primary" data-testid="save-calendar" @click="save"> Save as a calendar file </ElButton>
     <ul class="problems">
       <li
         v-for="one in problems"
@@ -125,18 +120,17 @@ const asDate = (monthDay: string | null) => (monthDay ? `2025-${monthDay}` : '')
       <legend>Where each stage begins</legend>
       <label v-for="{ stage, from, days } in periods" :key="stage"
         >{{ capital(stageWord(stage)) }}
-        <input
-          type="date"
+        <UiDay
+          every-year
+          :name="`${capital(stageWord(stage))} begins`"
           :value="asDate(from)"
           :data-testid="`begins-${stage}`"
-          @change="moveTo(stage, typedIn($event))"
+          @change="moveTo(stage, $event)"
         />
         <small
           >{{ days }} days<template v-if="typed.moved?.[stage]"
             >, moved by you
-            <button class="plain-button quiet" type="button" :data-testid="`rule-${stage}`" @click="moveTo(stage, '')">
-              by its rule
-            </button></template
+            <ElButton text :data-testid="`rule-${stage}`" @click="moveTo(stage, '')"> by its rule </ElButton></template
           ></small
         >
       </label>
@@ -158,15 +152,6 @@ label {
   display: flex;
   flex-direction: column;
   font-size: 14px;
-}
-
-input {
-  min-height: 42px;
-  padding: 0 8px;
-  border: 1px solid var(--indigo);
-  border-radius: 7px;
-  background: #fff;
-  font: inherit;
 }
 
 .begins {

@@ -1,16 +1,15 @@
 <script setup lang="ts">
 // What a hive has to eat in its winter form against what the winter of its climate asks, and what to mix for the rest.
 import { foodNeedOf, storesByModelKg } from '#core/checks'
-import type { PartLookup } from '#core/geometry'
 import { isCold, type Yard } from '#core/hive'
 import { feedAt, mixFor, shortOf, type PlannedStage } from '#core/season'
 import { showMass } from '#core/units'
 import { storesOf, usualWeighing } from '#core/weight'
-import { FEED_WORDS, dayInWords, rangeInWords } from '#core/wording'
+import { FEED_WORDS, rangeInWords } from '#core/wording'
 import { server } from '~/sync/server'
 import { hiveIn, plannedHiveIn } from '#core/hive-in'
 
-const props = defineProps<{ yard: Yard; parts: PartLookup; planned: PlannedStage }>()
+const props = defineProps<{ yard: Yard; planned: PlannedStage }>()
 /** A weighing that is older says little of what is left. */
 const NEWEST_DAYS = 45
 const preferences = usePreferences()
@@ -60,7 +59,7 @@ const mass = (kg: number) => showMass(kg, preferences.units)
     <p>
       In its usual winter form a hive of this climate asks for {{ words(food.need) }}.
       <template v-if="food.byScale"
-        >By the weighing of {{ dayInWords(weighed!.at) }} it has {{ words(food.stores) }}.</template
+        >By the weighing of {{ preferences.day(weighed!.at) }} it has {{ words(food.stores) }}.</template
       ><template v-else
         >The boxes of this stage hold about {{ words(food.stores) }} by the model; weigh or heft it to know.</template
       >

@@ -3,8 +3,8 @@
 import { useKept } from '~/composables/kept'
 import { catalogueOf, formatName } from '#core/catalogue'
 import type { Stage, Yard } from '#core/hive'
-import { COOL_MARITIME, kitOf, periodsFromSpring, supersPerHive } from '#core/season'
-import { capital, dayInWords, inWords, patternName, stageWord } from '#core/wording'
+import { kitOf, periodsFromSpring, supersPerHive, yearOf } from '#core/season'
+import { capital, inWords, patternName, stageWord } from '#core/wording'
 import type { PlannedYear } from '~/workers/plan-yard'
 import { isBox } from '#core/parts'
 
@@ -13,7 +13,7 @@ const preferences = usePreferences()
 /** The keeper's own prices, by pattern; they stay on this device. */
 const prices = useKept<Record<string, number>>('duvet.prices', {})
 const catalogue = computed(() => catalogueOf(props.yard))
-const periods = computed(() => periodsFromSpring(props.yard.season?.calendar ?? COOL_MARITIME))
+const periods = computed(() => periodsFromSpring(yearOf(props.yard)))
 const stages = computed<Stage[]>(() => [...new Set(periods.value.map(({ stage }) => stage))])
 const lines = computed(() => kitOf(props.yard, props.year.hives, stages.value))
 const perHive = computed(() =>
@@ -39,11 +39,36 @@ function frames(all: ReadonlyMap<string, number>): string {
     )
     .join(', ')
 }
-const from = (stage: Stage) => dayInWords(periods.value.find((period) => period.stage === stage)!.from)
+const from = (stage: Stage) => preferences.day(periods.value.find((period) => period.stage === stage)!.from)
 function price(patternId: string, text: string) {
   const value = Number(text.replace(',', '.'))
   prices.value = { ...prices.value, [patternId]: Number.isFinite(value) && value >= 0 ? value : 0 }
 }
+type Line = (typeof lines.value)[number]
+const TO_GET = columnsFor<Line>(
+  { key: 'part', label: 'Part', width: 220, by: ({ patternId }) => name(patternId) },
+  { key: 'short', label: 'To get', number: true, text: ({ short }) => String(short), by: ({ short }) => short },
+  {
+    key: 'from',
+    label: 'Needed from',
+    width: 160,
+    text: ({ shortFrom }) => (shortFrom ? `${capital(stageWord(shortFrom))}, ${from(shortFrom)}` : ''),
+  },
+  { key: 'price', label: 'Your price for one', width: 120 },
+)
+const ALL_YEAR = computed(() =>
+  columnsFor<Line>(
+    {
+      key: 'part',
+      label: 'Part',
+      width: 200,
+      text: ({ patternId }) => name(patternId),
+      by: ({ patternId }) => name(patternId),
+    },
+    { key: 'owned', label: 'Owned', number: true, text: ({ owned }) => String(owned), by: ({ owned }) => owned },
+    ...stages.value.map((stage) => ({ key: stage, label: capital(stageWord(stage)), number: true })),
+  ),
+)
 </script>
 
 <template>
@@ -54,61 +79,34 @@ function price(patternId: string, text: string) {
     </p>
     <h2>To get</h2>
     <p v-if="shopping.length === 0">Nothing: the yard owns all that its year needs.</p>
-    <table v-else>
-      <thead>
-        <tr>
-          <th scope="col">Part</th>
-          <th scope="col">To get</th>
-          <th scope="col">Needed from</th>
-          <th scope="col">Your price for one</th>
-        </tr>
-      </thead>
-      <tbody>
-        <tr v-for="line in shopping" :key="line.patternId" :data-to-get="line.patternId">
-          <th scope="row">
-            {{ name(line.patternId) }}<small v-if="line.frames.size > 0">with {{ frames(line.frames) }}</small>
-          </th>
-          <td>{{ line.short }}</td>
-          <td>{{ capital(stageWord(line.shortFrom!)) }}, {{ from(line.shortFrom!) }}</td>
-          <td>
-            <input
-              :value="prices[line.patternId] ?? ''"
-              type="text"
-              inputmode="decimal"
-              :aria-label="`Price of ${name(line.patternId)}`"
-              @change="price(line.patternId, typedIn($event))"
-            />
-          </td>
-        </tr>
-        <tr v-if="total > 0">
-          <th scope="row">In all, at your prices</th>
-          <td />
-          <td />
-          <td data-testid="kit-total">{{ total.toFixed(2) }}</td>
-        </tr>
-      </tbody>
-    </table>
+    <template v-else>
+      <UiTable :rows="shopping" :columns="TO_GET" :key-of="({ patternId }) => patternId">
+        <template #part="{ row }"
+          ><span :data-to-get="row.patternId">{{ name(row.patternId) }}</span
+          ><small v-if="row.frames.size > 0">with {{ frames(row.frames) }}</small></template
+        >
+        <template #price="{ row }"
+          ><UiTyped
+            :value="String(prices[row.patternId] ?? '')"
+            inputmode="decimal"
+            :aria-label="`Price of ${name(row.patternId)}`"
+            @change="price(row.patternId, $event)"
+        /></template>
+      </UiTable>
+      <p v-if="total > 0">
+        In all, at your prices: <b data-testid="kit-total">{{ total.toFixed(2) }}</b>
+      </p>
+    </template>
     <h2>Needed at each stage</h2>
     <div class="scroll">
-      <table>
-        <thead>
-          <tr>
-            <th scope="col">Part</th>
-            <th scope="col">Owned</th>
-            <th v-for="stage in stages" :key="stage" scope="col">{{ capital(stageWord(stage)) }}</th>
-          </tr>
-        </thead>
-        <tbody>
-          <tr v-for="line in lines" :key="line.patternId">
-            <th scope="row">{{ name(line.patternId) }}</th>
-            <td>{{ line.owned }}</td>
-            <td v-for="stage in stages" :key="stage" :class="{ short: (line.toGet.get(stage) ?? 0) > 0 }">
-              {{ line.needed.get(stage) ?? 0
-              }}<template v-if="line.toGet.get(stage)"> ({{ line.toGet.get(stage) }} short)</template>
-            </td>
-          </tr>
-        </tbody>
-      </table>
+      <UiTable :rows="lines" :columns="ALL_YEAR" :key-of="({ patternId }) => patternId">
+        <template v-for="stage in stages" :key="stage" #[stage]="{ row }"
+          ><span :class="{ short: (row.toGet.get(stage) ?? 0) > 0 }"
+            >{{ row.needed.get(stage) ?? 0
+            }}<template v-if="row.toGet.get(stage)"> ({{ row.toGet.get(stage) }} short)</template></span
+          ></template
+        >
+      </UiTable>
     </div>
   </section>
 </template>
@@ -121,15 +119,6 @@ function price(patternId: string, text: string) {
 h2 {
   margin-top: 12px;
   font-size: 17px;
-}
-
-th,
-td {
-  padding: 4px 18px 4px 0;
-  border-bottom: 1px solid var(--seam);
-  font-weight: 400;
-  text-align: left;
-  vertical-align: top;
 }
 
 .scroll {
@@ -146,12 +135,7 @@ small {
   color: var(--soft-ink);
 }
 
-input {
+.el-input {
   width: 90px;
-  min-height: 40px;
-  padding: 0 8px;
-  border: 1px solid var(--indigo);
-  border-radius: 7px;
-  font: inherit;
 }
 </style>

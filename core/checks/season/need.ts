@@ -1,10 +1,17 @@
-import type { Figures } from '../../figures'
+import type { FigureName, Figures } from '../../figures'
 import type { Climate } from '../../hive'
 
 export interface FoodNeed {
   readonly low: number
   readonly high: number
 }
+
+const NEED_FIGURES = {
+  'cool-maritime': ['needMaritimeLow', 'needMaritimeHigh'],
+  'warm-temperate': ['needWarmLow', 'needWarmHigh'],
+  'cold-continental': ['needColdLow', 'needColdHigh'],
+  'tropical-highland': ['needDearthLow', 'needDearthHigh'],
+} as const satisfies Record<Climate, readonly [FigureName, FigureName]>
 
 /**
  * The one need of a hive, kg of stores: what a winter asks in the usual winter form of its climate, a dearth where
@@ -19,20 +26,7 @@ export function foodNeedOf({
   readonly prolific: boolean
   readonly figures: Figures
 }): FoodNeed {
-  const { low, high } = needOf(climate, figures)
+  const [low, high] = NEED_FIGURES[climate]
   const times = prolific ? figures.prolificFood : 1
-  return { low: low * times, high: high * times }
-}
-
-function needOf(climate: Climate, figures: Figures): FoodNeed {
-  switch (climate) {
-    case 'cool-maritime':
-      return { low: figures.needMaritimeLow, high: figures.needMaritimeHigh }
-    case 'warm-temperate':
-      return { low: figures.needWarmLow, high: figures.needWarmHigh }
-    case 'cold-continental':
-      return { low: figures.needColdLow, high: figures.needColdHigh }
-    case 'tropical-highland':
-      return { low: figures.needDearthLow, high: figures.needDearthHigh }
-  }
+  return { low: figures[low] * times, high: figures[high] * times }
 }

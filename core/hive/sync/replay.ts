@@ -30,6 +30,7 @@ export function replay(yard: Yard, entries: readonly WaitingEdit[]): Replayed {
     fit.push(entry)
     log.push({
       id: entry.id,
+      madeAt: entry.madeAt,
       kind: entry.kind,
       targetId: entry.targetId ?? null,
       edit: entry.edit,

@@ -1,5 +1,4 @@
-import { recordOf } from '../../plain'
-import { applyEdit } from '../apply-edit'
+import { applyEdit, withPlans } from '../apply-edit'
 import { addHive, takeOff, together } from '../deeds'
 import { isEdit, leavesOf, type Edit } from '../edit'
 import { partIdsOf, type Hive, type Yard } from '../model'
@@ -130,15 +129,13 @@ function layOver(hiveId: string, mine: Yard, now: Yard, clashes: readonly Clash[
 /** My stack and fittings, and their word for everything else that did not clash. */
 function laidOver(mine: Hive, theirs: Hive, clashed: readonly Cell[]): Hive {
   const kept = OWN_FIELDS.filter((field) => !clashed.some((cell) => meets(cell, ['hive', mine.id, field])))
-  const { season, visit, ...fields } = recordOf(OWN_FIELDS, (field) => (kept.includes(field) ? theirs : mine))
-  const { season: _season, visit: _visit, ...rest } = mine
-  return {
-    ...rest,
-    name: fields.name.name,
-    stage: fields.stage.stage,
-    note: fields.note.note,
-    accepted: fields.accepted.accepted,
-    ...(season.season ? { season: season.season } : {}),
-    ...(visit.visit ? { visit: visit.visit } : {}),
+  const whose = (field: (typeof OWN_FIELDS)[number]) => (kept.includes(field) ? theirs : mine)
+  const hive: Hive = {
+    ...mine,
+    name: whose('name').name,
+    stage: whose('stage').stage,
+    note: whose('note').note,
+    accepted: whose('accepted').accepted,
   }
+  return withPlans(hive, whose('season').season, whose('visit').visit)
 }

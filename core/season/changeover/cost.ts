@@ -1,4 +1,4 @@
-import { LIFT_KG, type Work } from './model'
+import type { Handled, Work } from './model'
 import type { Problem } from './problem'
 import { isClear, type State } from './state'
 
@@ -6,8 +6,8 @@ import { isClear, type State } from './state'
 const LIFT = 1e10
 const GRAM = 1e3
 
-export function costOf(kg: number): number {
-  return (kg >= LIFT_KG ? LIFT : 0) + Math.round(kg * 1000) * GRAM + 1
+export function costOf({ kg, isLift }: Handled): number {
+  return (isLift ? LIFT : 0) + Math.round(kg * 1000) * GRAM + 1
 }
 
 export function workOfCost(cost: number): Work {

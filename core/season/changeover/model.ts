@@ -2,6 +2,8 @@
 export interface Handled {
   readonly partId: string
   readonly kg: number
+  /** Heavy enough to count as a lift. */
+  readonly isLift: boolean
   /** How it stands: the same part standing otherwise has to be taken off and put back. */
   readonly standing: string
 }
@@ -15,12 +17,11 @@ export interface Move {
   readonly from: Pile
   readonly to: Pile
   readonly kg: number
+  /** Heavy enough to count as a lift. */
+  readonly isLift: boolean
   /** It is put down otherwise than it stood. */
   readonly turned: boolean
 }
-
-/** A move of this much or more is a lift, kg (common practice). */
-export const LIFT_KG = 3
 
 /** Upturned roof, ground board, spare stand. */
 export const SET_DOWN_PLACES = 3
@@ -41,9 +42,9 @@ export interface Changeover {
 }
 
 /** What moves amount to, to the gram. */
-export function workOf(moves: readonly Pick<Move, 'kg'>[]): Work {
+export function workOf(moves: readonly Pick<Move, 'kg' | 'isLift'>[]): Work {
   return {
-    lifts: moves.filter(({ kg }) => kg >= LIFT_KG).length,
+    lifts: moves.filter(({ isLift }) => isLift).length,
     kg: moves.reduce((grams, { kg }) => grams + Math.round(kg * 1000), 0) / 1000,
     moves: moves.length,
   }

@@ -33,17 +33,12 @@ export function changeoverMoves(
       from,
       to,
       kg: problem.parts[part]!.kg,
+      isLift: problem.parts[part]!.isLift,
       turned: problem.turned[part]! && last.get(part) === i,
     }))
   }
   const straight = toMoves(straightPlan(problem, places))
-  const bound = workOfCost(
-    leastCost(
-      beginning(problem, places),
-      problem,
-      problem.parts.map(({ kg }) => costOf(kg)),
-    ),
-  )
+  const bound = workOfCost(leastCost(beginning(problem, places), problem, problem.parts.map(costOf)))
   if (compareWork(workOf(straight), bound) <= 0)
     return { moves: straight, work: workOf(straight), atLeast: workOf(straight), provedLeast: true }
   const found = leastPlan(problem, places, MOST_STATES)

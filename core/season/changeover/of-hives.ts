@@ -71,7 +71,8 @@ function handled(assembled: AssembledHive, stage: Stage, isDrawn: (partId: strin
       placement.role,
       isDrawn(part.id) ? { ...weighing, fullness: 'drawn' } : weighing,
     ).kg
-    return { partId: part.id, kg: range.middle, range, standing: standingOf(placement) }
+    const isLift = range.middle >= resolved.figures.liftFrom
+    return { partId: part.id, kg: range.middle, isLift, range, standing: standingOf(placement) }
   })
 }
 
@@ -101,7 +102,10 @@ export function changeoverOf(
   const now = new Map(handled(from, before.hive.stage, (id) => sorted.has(id)).map((part) => [part.partId, part]))
   const plan = changeoverMoves(
     [...now.values()],
-    goal.map((part) => ({ ...part, kg: now.get(part.partId)?.kg ?? part.kg })),
+    goal.map((part) => {
+      const { kg, isLift } = now.get(part.partId) ?? part
+      return { ...part, kg, isLift }
+    }),
     places,
   )
   const fittingsOff = before.hive.attachments.filter((one) => !after.hive.attachments.some(sameFitting(one)))

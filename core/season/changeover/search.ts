@@ -25,7 +25,7 @@ export interface Found {
  * Heuristic search viewed as path finding in a graph, Artificial Intelligence 1, from memory)
  */
 export function leastPlan(problem: Problem, places: number, mostStates: number, haste = 1): Found {
-  const costs = problem.parts.map(({ kg }) => costOf(kg))
+  const costs = problem.parts.map(costOf)
   const start = beginning(problem, places)
   const queue = new TinyQueue<Node>(
     [{ state: start, spent: 0, inAll: haste * leastCost(start, problem, costs), step: null, before: null }],

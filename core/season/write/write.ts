@@ -1,9 +1,9 @@
-import { contextOf, measure } from '../../assess'
+import { contextOf, measure } from '../../measure'
 import { catalogueOf, type Catalogue } from '../../catalogue'
 import type { Context } from '../../checks'
-import { assembleHive, partsById, type AssembledHive, type PartLookup } from '../../geometry'
+import { assembleHive, partsById, type PartLookup } from '../../geometry'
 import { shedOf, type Attachment, type Hive, type Part, type Stage, type Way, type Yard } from '../../hive'
-import { COOL_MARITIME, stagesOfYear } from '../calendar'
+import { stagesOfYear, yearOf } from '../calendar'
 import { formatToAdd, usualWay, wayOf } from '../ways'
 import { byHand } from './by-hand'
 import { partsWith, type PlannedStage } from './planned'
@@ -19,8 +19,8 @@ export interface PlannedHive {
 }
 
 /** The stages that a yard's year has, in their order from the turn of the year, each once. */
-export function stagesOf(yard: Pick<Yard, 'season'>): Stage[] {
-  return [...new Set(stagesOfYear(yard.season?.calendar ?? COOL_MARITIME).map(({ stage }) => stage))]
+export function stagesOf(yard: Yard): Stage[] {
+  return [...new Set(stagesOfYear(yearOf(yard)).map(({ stage }) => stage))]
 }
 
 /** Every hive of a yard through its year, from what stands there now; no shed part is planned for two hives. */
@@ -30,11 +30,10 @@ export function writeYear(yard: Yard, stages: readonly Stage[] = stagesOf(yard))
 
 /** The same, so many hives at a time, for whoever has to look up in between. */
 export function* writingYear(yard: Yard, stages: readonly Stage[], atATime: number): Generator<PlannedHive[]> {
-  const parts = partsById(yard)
   const promised: Promised = new Map()
   const owned = ownedKinds(yard)
   for (let at = 0; at < yard.hives.length; at += atATime)
-    yield yard.hives.slice(at, at + atATime).map((hive) => writeHive(yard, hive, stages, parts, promised, owned))
+    yield yard.hives.slice(at, at + atATime).map((hive) => writeHive(yard, hive, stages, promised, owned))
 }
 
 /** Which hive each part of the shed is planned for, as `writeYear` deals them out, without the rest of the work. */
@@ -60,12 +59,12 @@ export function writeHive(
   yard: Yard,
   hive: Hive,
   stages: readonly Stage[],
-  parts: PartLookup = partsById(yard),
   promised: Promised = new Map(),
   owned: ReadonlySet<string> = ownedKinds(yard),
 ): PlannedHive {
   const context = contextOf(yard, hive)
   const { catalogue } = context
+  const parts = partsById(yard)
   const begun = beginWriting(yard, hive, parts, promised, owned, context)
   const written = stages.map((stage): [Stage, PlannedStage] => {
     const planned = writeStage(begun(stage), hive, parts, context)
@@ -116,15 +115,6 @@ function writeStage({ stage, layers, fittings }: Draft, hive: Hive, known: PartL
     accepted: [],
   }
   return { stage, hive: rightWayUp(plain, changed, known, context), parts: changed, byHand: false, lacks: [] }
-}
-
-/** What stands at a stage: as it stands where that is the hive's own, else as it is planned. */
-export function assembledAt(yard: Yard, hive: Hive, stage: Stage, parts: PartLookup = partsById(yard)): AssembledHive {
-  const { catalogue } = contextOf(yard, hive)
-  const planned = stage === hive.stage ? undefined : writeHive(yard, hive, [stage], parts).stages.get(stage)
-  return planned
-    ? assembleHive(planned.hive, partsWith(parts, planned), catalogue)
-    : assembleHive(hive, parts, catalogue)
 }
 
 /** Crown and excluder the way up that leaves the bees the better space. */

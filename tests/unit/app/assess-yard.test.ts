@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest'
-import { assessYard } from '~/workers/assess-yard'
+import { assessYard, type HiveVerdict } from '~/workers/assess-yard'
+import { hiveIn } from '#core/hive-in'
 import { CATALOGUE } from '#core/catalogue'
 import { emptyYard, startHive, type Yard } from '#core/hive'
 import { USUAL_PROFILE, liftsOfHive } from '#core/lifting'
@@ -21,28 +22,57 @@ function yardOf(count: number): Yard {
 }
 
 describe('looking at a whole yard', () => {
-  it('grades every hive and tells how far it is', async () => {
-    const seen: number[] = []
-    const grades = await assessYard(
-      yardOf(120),
-      (done) => seen.push(done),
+  const reader = { vocabulary: 'british', units: 'mm' } as const
+
+  it('says what is first said of every hive, some hives at a time', async () => {
+    const handed: HiveVerdict[][] = []
+    const all = await assessYard(
+      yardOf(50),
+      {},
+      reader,
+      (some) => void handed.push([...some]),
       () => false,
     )
-    expect(grades).toHaveLength(120)
-    expect(grades!.slice(0, 2).map(({ worst }) => worst)).toEqual(['good', 'note'])
-    expect(seen).toEqual([50, 100, 120])
+    expect(all).toBe(true)
+    expect(handed.map(({ length }) => length)).toEqual([20, 20, 10])
+    expect(handed[0]!.slice(0, 2)).toEqual([
+      { hiveId: expect.any(String), worst: 'note', says: 'Not a hive yet: bare ground' },
+      { hiveId: expect.any(String), worst: 'good', says: 'Good: nothing to mend' },
+    ])
+  })
+
+  it('says of every hive of the demo what its own assessment has first', async () => {
+    const yards = demoPlan().yards
+    for (const yard of yards)
+      await assessYard(
+        yard,
+        {},
+        reader,
+        (some) => {
+          for (const { hiveId, worst, says } of some) {
+            const known = hiveIn(
+              yard,
+              yard.hives.find(({ id }) => id === hiveId)!,
+            )
+            const open = known.assessment.findings.filter((one) => !one.acceptance && one.severity !== 'note')
+            expect(worst, hiveId).toBe(open[0]?.severity ?? 'good')
+            expect(says, hiveId).toMatch(open.length > 0 ? /^(Stop|Mend|Watch): / : /^Good: nothing to mend$/)
+          }
+        },
+        () => false,
+      )
   })
 
   it('stops when nobody waits any more', async () => {
-    const seen: number[] = []
-    expect(
-      await assessYard(
-        yardOf(400),
-        (done) => seen.push(done),
-        async () => seen.length >= 2,
-      ),
-    ).toBeNull()
-    expect(seen).toEqual([50, 100])
+    let handed = 0
+    const all = await assessYard(
+      yardOf(400),
+      {},
+      reader,
+      () => void handed++,
+      async () => handed >= 2,
+    )
+    expect([all, handed]).toEqual([false, 2])
   })
 })
 

@@ -3,7 +3,7 @@ import type { Yard } from '#core/hive'
 import { USUAL_PROFILE } from '#core/lifting'
 import { ANY_TIME, stagesOf } from '#core/season'
 import { demoPlan } from '../../helpers/wire'
-import { choicesOfHive, yearFigures, yearOfYard, type PlannedYear } from '~/workers/plan-yard'
+import { choicesOf, yearFigures, yearOfYard, type PlannedYear } from '~/workers/plan-yard'
 
 const yard = demoPlan().yards.find(({ name }) => name === 'Kiln Bank')!
 const many: Yard = { ...yard, hives: Array.from({ length: 24 }, (_, i) => ({ ...yard.hives[0]!, id: `h${i}` })) }
@@ -56,14 +56,23 @@ describe('the year of a yard, as the worker writes it', () => {
   })
 
   it('every choice of keeping makes another year: more supers more boxes, a smaller winter less food', () => {
-    const supers = choicesOfHive(yard, yard.hives[0]!.id, USUAL_PROFILE, 'supers', [1, 3, 5])
+    const first = yard.hives[0]!.id
+    const figures = (...asked: Parameters<typeof choicesOf>) => choicesOf(...asked).map((answer) => answer.figures)
+    const supers = figures(yard, [first], USUAL_PROFILE, 'supers', [1, 3, 5], 'flow')
     expect(supers.map(({ boxes }) => boxes)).toEqual([...supers.map(({ boxes }) => boxes)].sort((a, b) => a - b))
     expect(supers[2]!.boxes - supers[0]!.boxes).toBe(4)
-    const [all, one] = choicesOfHive(yard, yard.hives[0]!.id, USUAL_PROFILE, 'winterSize', ['all', 'one'])
+    const [all, one] = figures(yard, [first], USUAL_PROFILE, 'winterSize', ['all', 'one'], 'winter')
     expect(one!.winterKg).toBeLessThan(all!.winterKg)
-    expect(choicesOfHive(yard, 'nobody', USUAL_PROFILE, 'supers', [1])).toEqual([])
+    expect(choicesOf(yard, ['nobody'], USUAL_PROFILE, 'supers', [1], 'flow')).toEqual([])
+    const [shown] = choicesOf(yard, [first], USUAL_PROFILE, 'supers', [2], 'flow')
+    expect(shown!.shown!.stage).toBe('flow')
+    const two = yard.hives.slice(0, 2).map(({ id }) => id)
+    const [together] = figures(yard, two, USUAL_PROFILE, 'supers', [3], 'flow')
+    const [each, other] = two.map((id) => figures(yard, [id], USUAL_PROFILE, 'supers', [3], 'flow')[0]!)
+    expect(together!.boxes).toBe(each!.boxes + other!.boxes)
+    expect(together!.heaviestKg).toBe(Math.max(each!.heaviestKg, other!.heaviestKg))
     const kept = { ...yard, season: { ...yard.season, way: { ...yard.season?.way, supers: 4 } } }
-    const [once, twice] = choicesOfHive(kept, yard.hives[0]!.id, USUAL_PROFILE, 'crops', ['one', 'spring-and-summer'])
+    const [once, twice] = figures(kept, [first], USUAL_PROFILE, 'crops', ['one', 'spring-and-summer'], 'flow')
     expect(once!.boxes - twice!.boxes).toBe(2)
     expect(twice!.highestMm).toBeLessThan(once!.highestMm)
     expect(twice!.movedKg).toBeLessThan(once!.movedKg)

@@ -5,6 +5,7 @@ import { useHeld } from '~/stores/held'
 import { useConflict } from '~/stores/conflict'
 import { useSending } from '~/stores/sending'
 import { useSync } from '~/stores/sync'
+import { useUndone } from '~/stores/undone'
 import { useYards } from '~/stores/yards'
 import { applyEdit, type Edit, type LoggedEdit, type Yard } from '#core/hive'
 import type { Submission } from '#wire/edit-schema'
@@ -111,7 +112,8 @@ describe('edits in the browser', () => {
     await settled()
     expect(server.yard.hives[0]!.stack).toHaveLength(4)
     expect(yards.waitingCount).toBe(0)
-    expect(yards.undo('yard')).toMatchObject({ kind: 'take-off' })
+    yards.undo('yard')
+    expect(useUndone().last).toMatchObject({ how: 'undo', edit: { kind: 'take-off' } })
     await settled()
     expect(JSON.stringify(server.yard)).toBe(before)
     expect(yards.historyOf('yard')).toMatchObject({ undo: [], redo: [{}] })

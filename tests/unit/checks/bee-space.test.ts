@@ -1,7 +1,7 @@
 import { SHIPPED_FIGURES } from '#core/figures'
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { contextOf } from '#core/assess'
+import { contextOf } from '#core/measure'
 import { CATALOGUE } from '#core/catalogue'
 import { bandOf, limitDistance, remediesOf, totalOutsideMm } from '#core/checks'
 import { applyEdit, withFreshIdentities } from '#core/hive'

@@ -1,7 +1,7 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { CATALOGUE } from '#core/catalogue'
-import { layOutBench, placeAtHeight } from '~/drawing/bench-layout'
+import { layOutBench, placeAtHeight, staffMarks } from '~/drawing/bench-layout'
 import { gapKey } from '#core/geometry'
 import { markOf } from '~/drawing/marks'
 import { MATERIALS } from '~/drawing/palette'
@@ -72,6 +72,15 @@ describe('the section', () => {
     expect(layout.names).toHaveLength(7)
     expect(layout.view.groundY - assessment.heightMm * layout.view.scale).toBeGreaterThan(0)
     for (const { gap } of layout.callouts) expect(markOf(gap)).toBeTruthy()
+  })
+
+  it('has its staff at round figures of the unit', () => {
+    expect(staffMarks(1000, 0.4, 'mm').slice(0, 3)).toEqual([0, 100, 200])
+    expect(
+      staffMarks(1000, 0.4, 'inches')
+        .slice(0, 3)
+        .map((mm) => mm / 25.4),
+    ).toEqual([0, 4, 8])
   })
 
   it('keeps a positive scale however small the window', () => {

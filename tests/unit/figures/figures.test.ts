@@ -51,11 +51,17 @@ describe('the figures of the trade', () => {
 
   it('are each overwritten under a key of their own, and nothing else is', () => {
     for (const name of keysOf(FIGURES)) {
-      const figures = figuresWith([{ key: figureKey(name), length: { mm: 987.5 } }])
-      expect(figures).toEqual({ ...SHIPPED_FIGURES, [name]: 987.5 })
+      const figures = figuresWith([{ key: figureKey(name), length: { mm: 2 * FIGURES[name].value } }])
+      expect(figures).toEqual({ ...SHIPPED_FIGURES, [name]: 2 * FIGURES[name].value })
     }
     expect(figuresWith([{ key: 'limit.nothing-of-the-kind', length: { mm: 1 } }])).toBe(SHIPPED_FIGURES)
     expect(figuresWith([{ key: 'box-langstroth-deep.depth', length: { mm: 1 } }])).toBe(SHIPPED_FIGURES)
+  })
+
+  it('are counted with as they ship where what a yard says cannot be', () => {
+    for (const mm of [0, -5, Number.NaN, 1e9])
+      expect(figuresWith([{ key: figureKey('honeyDensity'), length: { mm } }])).toEqual(SHIPPED_FIGURES)
+    expect(figuresWith([{ key: figureKey('broodNeedMend'), length: { mm: 42_000 } }]).broodNeedMend).toBe(42_000)
   })
 
   it('are all counted with: none is on the list for show', () => {
@@ -63,7 +69,10 @@ describe('the figures of the trade', () => {
       .filter((path) => !path.includes('/figures/'))
       .map((path) => readFileSync(path, 'utf8'))
       .join('\n')
-    expect(keysOf(FIGURES).filter((name) => !new RegExp(`\\b${name}\\b`).test(code))).toEqual([])
+    // a range is asked by its stem: `rangeOf(figures, 'fill')` counts with fillLow, fillTypical and fillHigh
+    const stems = [...code.matchAll(/rangeOf\([^()]*\)/g)].flatMap(([call]) => [...call.matchAll(/'(\w+)'/g)])
+    const ranges = new Set(stems.flatMap(([, stem]) => ['Low', 'Typical', 'High'].map((end) => `${stem}${end}`)))
+    expect(keysOf(FIGURES).filter((name) => !ranges.has(name) && !new RegExp(`\\b${name}\\b`).test(code))).toEqual([])
   })
 
   const shipped = hiveWith({})

@@ -1,7 +1,7 @@
 import { SHIPPED_FIGURES } from '#core/figures'
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { contextOf } from '#core/assess'
+import { contextOf } from '#core/measure'
 import { CATALOGUE, type HangingPattern, type Pattern } from '#core/catalogue'
 import { boxFit, boxOfPattern, boxTable, frameInBox, frameTable, seatOn } from '#core/fit'
 import { resolvePart } from '#core/parts'

@@ -140,7 +140,14 @@ describe('history', () => {
       const applied = applyEdit(yard, edit)
       if (!applied.ok) throw new Error(applied.problem.reason)
       yard = applied.yard
-      log.push({ id: `e${log.length}`, kind, edit, inverse: applied.inverse, ...(targetId ? { targetId } : {}) })
+      log.push({
+        id: `e${log.length}`,
+        madeAt: '2026-05-01T09:30:00.000Z',
+        kind,
+        edit,
+        inverse: applied.inverse,
+        ...(targetId ? { targetId } : {}),
+      })
     }
     const step = (kind: 'undo' | 'redo') => {
       const { edit, targetId } = foldHistory(log)[kind].at(-1)!

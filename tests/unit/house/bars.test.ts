@@ -4,6 +4,11 @@ import { describe, expect, it } from 'vitest'
 import { CATALOGUE } from '#core/catalogue'
 import { root, sources } from '../../helpers/sources'
 
+/** Published equations and tables, each with its source. */
+const TABLES = ['core/lifting/equation.ts', 'core/lifting/zones.ts']
+/** A keeper's own body, what can be typed at all, and the arithmetic of a calendar. */
+const NO_FIGURES = ['core/lifting/profile.ts', 'core/hive/measure.ts', 'core/season/days.ts']
+
 interface Line {
   readonly at: string
   readonly text: string
@@ -54,6 +59,28 @@ describe('the rule a newcomer can follow', () => {
     )
     expect(sorts.length).toBeGreaterThan(20)
     expect(found(linesOf(['app']), new RegExp(`kind: '(${sorts.join('|')})'`))).toEqual([])
+  })
+
+  it('every control is of the kit: raw ones stand in app/components/ui only', () => {
+    expect(found(linesOf(['app'], ['app/components/ui/']), /<(button|select|input|table|textarea|dialog)\b/)).toEqual(
+      [],
+    )
+  })
+
+  it('views, workers and the command line go through the one door to a hive', () => {
+    const below = /\b(assembleHive|assessHive|partsById|contextOf|massOfHive|layOut)\(/
+    expect(found(linesOf(['app', 'cli']), below)).toEqual([])
+  })
+
+  it('a number with a unit is a figure of core/figures, a size of a part, or in a table of a standard', () => {
+    const lines = linesOf(
+      ['core'],
+      ['core/figures/', 'core/catalogue/', 'core/parts/', 'core/units/', ...TABLES, ...NO_FIGURES],
+    )
+    const unit = '(Mm|Cm|Kg|Grams|Days|Deg|DegC|Litres|Ml|Lb|Watts|Hours|Percent)'
+    expect(found(lines, /const [A-Z_]+_(MM|CM|KG|GRAMS|DAYS|DEG|LITRES|ML|LB|WATTS|HOURS)\b[^=]*= *-?\d/)).toEqual([])
+    expect(found(lines, new RegExp(`\\w${unit}: *-?(0\\.0*)?[1-9][\\d._]*(?![\\d._]| *\\*)`))).toEqual([])
+    expect(found(lines, new RegExp(`\\w${unit} *[<>]=? *-?(0\\.0*)?[1-9][\\d._]*(?![\\d._]| *\\*)`))).toEqual([])
   })
 
   it('no line of core is longer than 120 characters', () => {

@@ -1,5 +1,6 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
+import { SHIPPED_FIGURES } from '#core/figures'
 import { CLIMATES, type Calendar } from '#core/hive'
 import {
   CALENDARS,
@@ -17,9 +18,10 @@ import {
   stagesOfYear,
 } from '#core/season'
 
-const on = (calendar: Calendar, day: string) => stageOn(`2026-${day}T00:00:00Z`, calendar)
+const yearWith = (calendar: Calendar) => ({ calendar, figures: SHIPPED_FIGURES })
+const on = (calendar: Calendar, day: string) => stageOn(`2026-${day}T00:00:00Z`, yearWith(calendar))
 const problems = (change: Partial<Calendar>) =>
-  calendarProblems({ ...COOL_MARITIME, ...change }).map(
+  calendarProblems(yearWith({ ...COOL_MARITIME, ...change })).map(
     ({ field, problem, warning }) => `${field} ${problem}${warning ? ' (warning)' : ''}`,
   )
 
@@ -44,19 +46,21 @@ describe('the stages of a year', () => {
   })
 
   it('have the lengths that the rules give them: 28, 21, 14 and 28 days', () => {
-    const days = Object.fromEntries(stagesOfYear(COOL_MARITIME).map((period) => [period.stage, period.days]))
+    const days = Object.fromEntries(stagesOfYear(yearWith(COOL_MARITIME)).map((period) => [period.stage, period.days]))
     expect(days).toMatchObject({ 'late-winter-check': 28, supering: 21, crop: 14, 'pack-down': 28, flow: 72 })
   })
 
   it('a climate without frost has flow, crop and dearth, and neither winter nor packing down', () => {
-    expect(new Set(stagesOfYear(CALENDARS['tropical-highland']).map(({ stage }) => stage))).toEqual(
+    expect(new Set(stagesOfYear(yearWith(CALENDARS['tropical-highland'])).map(({ stage }) => stage))).toEqual(
       new Set(['flow', 'crop', 'dearth']),
     )
-    expect(stagesOfYear(CALENDARS['tropical-highland']).filter(({ stage }) => stage === 'flow')).toHaveLength(2)
+    expect(stagesOfYear(yearWith(CALENDARS['tropical-highland'])).filter(({ stage }) => stage === 'flow')).toHaveLength(
+      2,
+    )
   })
 
   it('two flows with frost have a dearth between them, and a crop after each', () => {
-    const order = stagesOfYear(CALENDARS['warm-temperate']).map(({ stage }) => stage)
+    const order = stagesOfYear(yearWith(CALENDARS['warm-temperate'])).map(({ stage }) => stage)
     expect(order.filter((stage) => stage === 'crop')).toHaveLength(2)
     expect(order.slice(order.indexOf('crop'), order.indexOf('crop') + 3)).toEqual(['crop', 'dearth', 'supering'])
   })
@@ -64,10 +68,10 @@ describe('the stages of a year', () => {
   it.each(CLIMATES)(
     '%s: every day of the year is in one stage, the runs follow each other without a hole',
     (climate) => {
-      const periods = stagesOfYear(CALENDARS[climate])
+      const periods = stagesOfYear(yearWith(CALENDARS[climate]))
       expect(periods.reduce((sum, { days }) => sum + days, 0)).toBe(YEAR_DAYS)
       periods.forEach(({ to }, i) => expect(periods[(i + 1) % periods.length]!.from).toBe(to))
-      expect(calendarProblems(CALENDARS[climate]).filter(({ warning }) => !warning)).toEqual([])
+      expect(calendarProblems(yearWith(CALENDARS[climate])).filter(({ warning }) => !warning)).toEqual([])
     },
   )
 
@@ -102,15 +106,10 @@ describe('the stages of a year', () => {
         day,
         fc.option(fc.record({ start: day, end: day }), { nil: undefined }),
         (firstPollen, flowStart, flowEnd, firstFrost, secondFlow) => {
-          const periods = stagesOfYear({
-            climate: 'cool-maritime',
-            firstPollen,
-            flowStart,
-            flowEnd,
-            firstFrost,
-            lastFrost: null,
-            ...(secondFlow ? { secondFlow } : {}),
-          })
+          const dates = { firstPollen, flowStart, flowEnd, firstFrost, lastFrost: null }
+          const periods = stagesOfYear(
+            yearWith({ climate: 'cool-maritime', ...dates, ...(secondFlow ? { secondFlow } : {}) }),
+          )
           expect(periods.reduce((sum, { days }) => sum + days, 0)).toBe(YEAR_DAYS)
         },
       ),
@@ -140,7 +139,7 @@ describe('the stages of a year', () => {
   it('a beginning that the keeper moves moves the end of the stage before it', () => {
     const moved = { ...COOL_MARITIME, moved: { supering: '04-20' } }
     expect([on(moved, '04-19'), on(moved, '04-20'), on(moved, '05-20')]).toEqual(['building-up', 'supering', 'flow'])
-    expect(calendarProblems(moved).filter(({ warning }) => !warning)).toEqual([])
+    expect(calendarProblems(yearWith(moved)).filter(({ warning }) => !warning)).toEqual([])
   })
 })
 
@@ -166,7 +165,7 @@ describe('what cannot be in a year', () => {
 
 describe('marks on the calendar', () => {
   it('a count of mites each month from building up, and the eight weeks before the first frost', () => {
-    const marks = marksOf(COOL_MARITIME)
+    const marks = marksOf(yearWith(COOL_MARITIME))
     expect(marks.find(({ kind }) => kind === 'winter-bees')).toEqual({ kind: 'winter-bees', from: '09-06', days: 56 })
     expect(
       marks
@@ -174,7 +173,7 @@ describe('marks on the calendar', () => {
         .map(({ from }) => from)
         .slice(0, 3),
     ).toEqual(['03-01', '03-31', '04-30'])
-    expect(marksOf(CALENDARS['tropical-highland']).some(({ kind }) => kind === 'winter-bees')).toBe(false)
+    expect(marksOf(yearWith(CALENDARS['tropical-highland'])).some(({ kind }) => kind === 'winter-bees')).toBe(false)
   })
 
   it('days go round the year and back (property)', () => {

@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { CATALOGUE } from '#core/catalogue'
+import { SHIPPED_FIGURES } from '#core/figures'
 import { STAGES, type Stage, type VisitStep } from '#core/hive'
 import {
   CALENDARS,
@@ -23,7 +24,7 @@ const step = (patternId: string, change: Partial<VisitStep> = {}): VisitStep => 
   ...change,
 })
 const cautions = (stage: Stage, patternId: string, change: Partial<VisitStep> = {}, days?: number) =>
-  cautionsOfStep(step(patternId, change), CATALOGUE.patterns.get(patternId), stage, days)
+  cautionsOfStep(step(patternId, change), CATALOGUE.patterns.get(patternId), stage, SHIPPED_FIGURES, days)
 
 describe('cautions stand beside the step that they belong to (common practice)', () => {
   it.each<[string, string[], string[]]>([
@@ -63,12 +64,12 @@ describe('cautions stand beside the step that they belong to (common practice)',
   it('winter is counted from any day, in either hemisphere; not where there is none, nor in it', () => {
     const { 'cool-maritime': north, 'tropical-highland': tropics } = CALENDARS
     expect([
-      daysToWinter('10-25', north),
-      daysToWinter('11-01', north),
-      daysToWinter('01-10', north),
-      daysToWinter('06-01', tropics),
+      daysToWinter('10-25', { calendar: north, figures: SHIPPED_FIGURES }),
+      daysToWinter('11-01', { calendar: north, figures: SHIPPED_FIGURES }),
+      daysToWinter('01-10', { calendar: north, figures: SHIPPED_FIGURES }),
+      daysToWinter('06-01', { calendar: tropics, figures: SHIPPED_FIGURES }),
     ]).toEqual([7, undefined, undefined, undefined])
-    expect(daysToWinter('04-25', shifted(north, 182))).toBe(7)
+    expect(daysToWinter('04-25', { calendar: shifted(north, 182), figures: SHIPPED_FIGURES })).toBe(7)
   })
 })
 
@@ -117,11 +118,9 @@ describe('a step in words', () => {
       expect(words).toMatch(/^\S.{3,}/)
   })
 
-  it('days are said as days', () => {
-    expect([dayInWords('05-20'), dayInWords('2026-09-01'), dayInWords('2026-12-31T23:59:00Z')]).toEqual([
-      '20 May',
-      '1 Sep 2026',
-      '31 Dec 2026',
-    ])
+  it('days are said as days, each reader’s way', () => {
+    const days = ['05-20', '2026-09-01', '2026-12-31T23:59:00Z']
+    expect(days.map((day) => dayInWords(day, 'british'))).toEqual(['20 May', '1 Sep 2026', '31 Dec 2026'])
+    expect(days.map((day) => dayInWords(day, 'northAmerican'))).toEqual(['May 20', 'Sep 1, 2026', 'Dec 31, 2026'])
   })
 })

@@ -1,11 +1,13 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { LIFT_KG, SET_DOWN_PLACES, changeoverMoves, compareWork, workOf, type Handled } from '#core/season'
+import { SHIPPED_FIGURES } from '#core/figures'
+import { SET_DOWN_PLACES, changeoverMoves, compareWork, workOf, type Handled } from '#core/season'
 import { straightPlan } from '../../../core/season/changeover/greedy'
 import { problemOf } from '../../../core/season/changeover/problem'
 import { carriedOut, coinOf, leastByExhaustion } from '../../helpers/moves'
 
-const part = (partId: string, kg: number, standing = ''): Handled => ({ partId, kg, standing })
+const LIFT_KG = SHIPPED_FIGURES.liftFrom
+const part = (partId: string, kg: number, standing = ''): Handled => ({ partId, kg, isLift: kg >= LIFT_KG, standing })
 const KG = [0.4, 1.5, 2.9, 3, 5, 12, 25]
 
 /** Two stacks that share some of their parts, in any order, some turned over. */

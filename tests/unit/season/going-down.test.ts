@@ -1,4 +1,5 @@
 import fc from 'fast-check'
+import { SHIPPED_FIGURES } from '#core/figures'
 import { describe, expect, it } from 'vitest'
 import { CATALOGUE } from '#core/catalogue'
 import { assembleHive, partsById } from '#core/geometry'
@@ -285,7 +286,7 @@ describe('cautions where they belong (common practice)', () => {
     'bees out of supers that leave, the queen below an excluder that comes, drains closed, ' + 'vents of a quilt free',
     () => {
       const step = (patternId: string, from: 'hive' | 'van', to: 'hive' | 'van', role?: Role) =>
-        cautionsOfStep({ from, to, kg: 5 }, CATALOGUE.patterns.get(patternId), 'crop', undefined, role)
+        cautionsOfStep({ from, to, kg: 5 }, CATALOGUE.patterns.get(patternId), 'crop', SHIPPED_FIGURES, undefined, role)
       expect(step('box-national-super', 'hive', 'van', 'super')).toContain('clear-of-bees')
       expect(step('excluder-framed-national', 'van', 'hive')).toContain('queen-below')
       expect(step('absorber-national', 'van', 'hive')).toContain('quilt-air')

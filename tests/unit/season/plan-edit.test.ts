@@ -1,7 +1,6 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { CATALOGUE } from '#core/catalogue'
-import { partsById } from '#core/geometry'
 import {
   applyEdit,
   buildHive,
@@ -241,7 +240,7 @@ describe('what the shed promises', () => {
     ])
     const whole = writeYear(yard)
     yard.hives.forEach((hive, i) => {
-      const alone = writeHive(yard, hive, stagesOf(yard), partsById(yard), new Map(promised))
+      const alone = writeHive(yard, hive, stagesOf(yard), new Map(promised))
       for (const [stage, { hive: then }] of alone.stages)
         expect(then.stack).toEqual(whole[i]!.stages.get(stage)!.hive.stack)
     })

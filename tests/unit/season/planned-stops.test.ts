@@ -1,6 +1,7 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { assess, contextOf } from '#core/assess'
+import { assess } from '#core/assess'
+import { contextOf } from '#core/measure'
 import { BOX_SIZES, boxOfSize, CATALOGUE, FOOTPRINTS, FORMATS } from '#core/catalogue'
 import { assembleHive, partsById } from '#core/geometry'
 import {

@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest'
-import { assess, contextOf } from '#core/assess'
+import { assess } from '#core/assess'
+import { contextOf } from '#core/measure'
 import { CATALOGUE } from '#core/catalogue'
 import { assembleHive, partsById } from '#core/geometry'
 import {

@@ -1,6 +1,7 @@
 import fc from 'fast-check'
 import { describe, it } from 'vitest'
-import { assessHive, contextOf } from '#core/assess'
+import { assessHive } from '#core/assess'
+import { contextOf } from '#core/measure'
 import { catalogueOf } from '#core/catalogue'
 import { assembleHive, layOut, partsById } from '#core/geometry'
 import { resolvePart } from '#core/parts'
@@ -37,7 +38,7 @@ const never = () => false
 async function openEveryView(yard: Yard): Promise<void> {
   const catalogue = catalogueOf(yard)
   const parts = partsById(yard)
-  await assessYard(yard, () => {}, never)
+  for (const reader of readers) await assessYard(yard, {}, reader, () => {}, never)
   await dayOfYard(yard, USUAL_PROFILE, () => {}, never)
   await yearOfYard(yard, USUAL_PROFILE, () => {}, never)
   for (const hive of yard.hives) {
@@ -50,7 +51,7 @@ async function openEveryView(yard: Yard): Promise<void> {
     for (const axis of ['along', 'across'] as const)
       layOutBench(assessment, axis, { width: 640, height: 500 }, { k: 1, x: 0, y: 0 }, null, false)
     massOfHive(assembleHive(hive, parts, catalogue), usualWeighing(hive.stage))
-    liftsOfHive(yard, hive, USUAL_PROFILE, usualWeighing(hive.stage), parts)
+    liftsOfHive(yard, hive, USUAL_PROFILE, usualWeighing(hive.stage))
     if (hive.visit) tickEdit(yard, hive)
   }
   const year = writeYear(yard, [...stagesOf(yard), ...ANY_TIME])

@@ -15,6 +15,8 @@ const sent = (edit: unknown, more: Record<string, unknown> = {}) =>
     }),
   ) as unknown
 
+const own = (mm: number) => ({ mm, plusMinusMm: 0, source: { mark: 'own', text: 'own' } })
+
 describe('the wire', () => {
   it('carries every edit that applies, and the inverse of each, so that undo is never refused', () => {
     const steps = fc.array(fc.tuple(fc.nat(200), fc.nat(50), fc.nat(50), fc.nat(200)), { minLength: 1, maxLength: 12 })
@@ -62,6 +64,7 @@ describe('the wire', () => {
     ['a field too many', { kind: 'take-off', hiveId: 'h', partId: 'p', also: 1 }],
     ['a place below zero', { kind: 'move-part', partId: 'p', fromHiveId: 'h', toHiveId: 'h', at: -1 }],
     ['a place that is a text', { kind: 'move-part', partId: 'p', fromHiveId: 'h', toHiveId: 'h', at: '1' }],
+    ['a figure that would make masses infinite', { kind: 'set-override', key: 'limit.honeyDensity', length: own(0) }],
     ['an override without a figure', { kind: 'set-override', key: 'limit.wide' }],
     ['an override with a figure of no shape', { kind: 'set-override', key: 'limit.wide', length: { mm: 1 } }],
     [
@@ -89,6 +92,8 @@ describe('the wire', () => {
 
   it('takes a figure away with null, and refuses what is neither', () => {
     expect(readWith(submissionSchema, sent({ kind: 'set-override', key: 'limit.wide', length: null })).ok).toBe(true)
+    const cells = { kind: 'set-override', key: 'limit.broodNeedMend', length: own(42_000) }
+    expect(readWith(submissionSchema, sent(cells)).ok).toBe(true)
     expect(readWith(submissionSchema, sent({ kind: 'set-pattern', patternId: 'own', pattern: null })).ok).toBe(true)
     expect(readWith(submissionSchema, sent({ kind: 'set-pattern', patternId: 'own', pattern: 'mine' })).ok).toBe(false)
   })
@@ -97,8 +102,43 @@ describe('the wire', () => {
     ['kind', 'redone'],
     ['madeAt', '1 May'],
     ['id', ''],
+    ['id', '\u0000a'],
+    ['targetId', '\u0000a'],
     ['targetId', 7],
   ])('refuses an entry whose %s is %j', (field, value) => {
     expect(readWith(submissionSchema, sent({ kind: 'remove-hive', hiveId: 'h' }, { [field]: value })).ok).toBe(false)
   })
+
+  it('answers with a sentence whatever one field of an edit is, and when it is not there', () => {
+    const odd: readonly unknown[] = [null, 7, 'x', '\u0000', [], {}, { toString: null }, [null], 1e308]
+    let refused = 0
+    for (let kind = 0; kind < 27; kind++) {
+      const whole = sent(someEdit(twoHives(), [kind, 0, 0, 3], counter('n')))
+      for (const path of pathsIn(whole))
+        for (const value of [undefined, ...odd]) {
+          const read = readWith(submissionSchema, changedAt(whole, path, value))
+          if (read.ok) continue
+          refused++
+          expect(read.problem.sentence, path.join('.')).toMatch(/^[^\n]{1,300}[.…]$/)
+        }
+    }
+    expect(refused).toBeGreaterThan(1000)
+  })
 })
+
+const isOpen = (value: unknown): value is Record<string, unknown> => typeof value === 'object' && value !== null
+
+function pathsIn(value: unknown): string[][] {
+  if (!isOpen(value)) return []
+  return Object.entries(value).flatMap(([key, inner]) => [[key], ...pathsIn(inner).map((rest) => [key, ...rest])])
+}
+
+function changedAt(value: unknown, path: readonly string[], to: unknown): unknown {
+  const copy = structuredClone(value)
+  const within = path.slice(0, -1).reduce<unknown>((at, key) => (isOpen(at) ? at[key] : undefined), copy)
+  if (isOpen(within)) {
+    if (to === undefined) Reflect.deleteProperty(within, path.at(-1)!)
+    else within[path.at(-1)!] = to
+  }
+  return copy
+}

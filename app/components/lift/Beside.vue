@@ -1,0 +1,122 @@
+<script setup lang="ts">
+// A lighter way beside the hive as it stands: what changes, what it costs, what it asks to buy.
+import { outlayOf, type Alternative } from '#core/lifting'
+import type { Hive, Yard } from '#core/hive'
+import { catalogueOf } from '#core/catalogue'
+import { plannedOn } from '~/composables/wayDrawn'
+import type { Weighing } from '#core/weight'
+import { showMass } from '#core/units'
+import { capital, changesInWords, inWords, patternName } from '#core/wording'
+
+const props = defineProps<{ way: Alternative; now: Alternative; yard: Yard; hive: Hive; state: Weighing }>()
+defineEmits<{ take: [] }>()
+const preferences = usePreferences()
+const weighing = useWeighing()
+const outlay = computed(() => outlayOf(props.yard, props.way, props.now))
+const sides = computed(() =>
+  [
+    { title: 'As it stands', way: props.now, profile: weighing.own },
+    { title: 'Lighter', way: props.way, profile: props.way.profile },
+  ].map(({ title, way, profile }) => {
+    const known = plannedOn(props.yard, props.hive, way)
+    return { title, way, profile, known, lifts: known.lifts(profile, props.state).lifts }
+  }),
+)
+const lines = computed(() => {
+  const catalogue = catalogueOf(props.yard)
+  const { toGet, framesToGet, fromShed } = outlay.value
+  const frame = (id: string) => inWords(catalogue.hanging.get(id)!.label, preferences.vocabulary)
+  const parts = (list: typeof toGet) =>
+    list.map(({ patternId, count }) => `${count} × ${patternName(patternId, catalogue, preferences.vocabulary)}`)
+  return {
+    get: [...parts(toGet), ...framesToGet.map(({ patternId, count }) => `${count} × ${frame(patternId)}`)],
+    shed: parts(fromShed),
+  }
+})
+const work = computed(() => {
+  const { moreLifts, morePeople } = outlay.value
+  const lifts =
+    moreLifts === 0
+      ? 'as many lifts as now'
+      : `${Math.abs(moreLifts)} ${Math.abs(moreLifts) === 1 ? 'lift' : 'lifts'} ${moreLifts > 0 ? 'more' : 'fewer'} in each full inspection`
+  return morePeople > 0 ? `${lifts}; a second pair of hands every time` : lifts
+})
+const index = (value: number | null) => (value === null ? 'no figure' : value.toFixed(2))
+</script>
+
+<template>
+  <section class="beside" data-testid="beside" aria-label="This way beside yours">
+    <h2>{{ capital(changesInWords(way.changes, preferences.reader)) }}</h2>
+    <div class="two">
+      <div v-for="{ title, known, profile, lifts, way: one } in sides" :key="title" class="side">
+        <h3>
+          {{ title }}: worst lift {{ index(one.worstIndex) }} of what is allowed, heaviest
+          {{ showMass(one.heaviestKg, preferences.units) }}
+        </h3>
+        <LiftDrawing
+          class="drawing"
+          :layout="known.layout"
+          :lifts="lifts"
+          :profile="profile"
+          :names="known.names(preferences.vocabulary)"
+          :chosen="null"
+        />
+      </div>
+    </div>
+    <dl>
+      <dt>To get</dt>
+      <dd>{{ lines.get.length > 0 ? lines.get.join(', ') : 'nothing' }}</dd>
+      <template v-if="lines.shed.length > 0">
+        <dt>From the shed</dt>
+        <dd>{{ lines.shed.join(', ') }}</dd>
+      </template>
+      <dt>Work</dt>
+      <dd>{{ capital(work) }}</dd>
+    </dl>
+    <p v-if="way.habit">
+      It holds as long as you work so, box by box; nothing on the drawing makes it so. The drawing shows the boxes as
+      they are.
+    </p>
+    <ElButton v-else type="primary" data-testid="take-way" @click="$emit('take')">{{
+      way.edit ? 'Do it' : 'Work so'
+    }}</ElButton>
+  </section>
+</template>
+
+<style scoped>
+.beside {
+  padding: 12px 16px;
+  border: 1px solid var(--seam);
+  border-radius: 9px;
+  background: var(--sheet);
+}
+
+.two {
+  display: grid;
+  grid-template-columns: repeat(auto-fit, minmax(min(320px, 100%), 1fr));
+  gap: 16px;
+}
+
+h3 {
+  font-size: 15px;
+}
+
+.drawing {
+  height: 400px;
+}
+
+dl {
+  display: grid;
+  grid-template-columns: auto 1fr;
+  gap: 4px 16px;
+  margin: 8px 0;
+}
+
+dt {
+  color: var(--soft-ink);
+}
+
+dd {
+  margin: 0;
+}
+</style>

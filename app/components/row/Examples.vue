@@ -1,0 +1,39 @@
+<script setup lang="ts">
+// The example yards: looked round in from the start, and thrown away again when one has seen enough.
+const yards = useYards()
+const examples = useExamples()
+</script>
+
+<template>
+  <p v-if="yards.yards.length === 0" class="examples">
+    <ElButton :loading="examples.busy" data-testid="bring-examples" @click="examples.bring()"
+      >Look round in two example yards</ElButton
+    >
+    Eleven hives, right and wrong; throw them away when you have seen enough.
+  </p>
+  <p v-else-if="examples.here.length > 0" class="examples banner" data-testid="examples">
+    <span
+      >{{ examples.here.map(({ name }) => name).join(' and ') }}: examples to look round in. Change what you like.</span
+    >
+    <ElButton :loading="examples.busy" data-testid="throw-examples" @click="examples.throwAway()"
+      >Throw them away</ElButton
+    >
+  </p>
+</template>
+
+<style scoped>
+.examples {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 6px 14px;
+  align-items: center;
+}
+
+.banner {
+  margin: 8px 16px 0;
+  padding: 6px 12px;
+  border: 1px dashed var(--indigo);
+  border-radius: 9px;
+  background: var(--paper);
+}
+</style>

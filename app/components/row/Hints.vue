@@ -1,0 +1,39 @@
+<script setup lang="ts">
+// Three hints for the first time, gone for good when they are closed.
+import { useKept } from '~/composables/kept'
+
+const seen = useKept('duvet.hints-seen', false)
+</script>
+
+<template>
+  <aside v-if="!seen" class="hints" aria-label="Hints" data-testid="hints">
+    <ol>
+      <li><b>Press a hive</b> to see what the bees will do with every gap.</li>
+      <li><b>Move along the year</b> at the foot: the hives change as they should.</li>
+      <li><b>Press / to find</b> a hive, <b>?</b> for the words of the trade and the keys.</li>
+    </ol>
+    <ElButton text data-testid="close-hints" @click="seen = true">I know</ElButton>
+  </aside>
+</template>
+
+<style scoped>
+.hints {
+  display: flex;
+  gap: 12px;
+  align-items: center;
+  margin: 8px 16px 0;
+  padding: 4px 12px;
+  border: 1px dashed var(--seam);
+  border-radius: 9px;
+  background: var(--paper);
+}
+
+ol {
+  display: flex;
+  flex: 1;
+  flex-wrap: wrap;
+  gap: 2px 34px;
+  margin: 0;
+  padding-left: 20px;
+}
+</style>

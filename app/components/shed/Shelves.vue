@@ -1,0 +1,81 @@
+<script setup lang="ts">
+// What lies in the shed, drawn on its shelves: so many of each as there are, or a few and how many.
+import type { Pattern } from '#core/catalogue'
+
+interface Row {
+  readonly patternId: string
+  readonly name: string
+  readonly pattern: Pattern | undefined
+  readonly inShed: number
+}
+const props = defineProps<{ rows: readonly Row[] }>()
+defineEmits<{ open: [patternId: string] }>()
+const MOST_DRAWN = 3
+const lying = computed(() => props.rows.filter(({ inShed }) => inShed > 0))
+</script>
+
+<template>
+  <section class="shelves" aria-label="On the shelves" data-testid="shelves">
+    <ElButton
+      v-for="row in lying"
+      :key="row.patternId"
+      class="bare pile"
+      :data-shelf="row.patternId"
+      @click="$emit('open', row.patternId)"
+    >
+      <span class="stack">
+        <BenchPatternPicture
+          v-for="n in row.pattern ? Math.min(row.inShed, MOST_DRAWN) : 0"
+          :key="n"
+          :pattern="row.pattern!"
+        />
+      </span>
+      <span class="board" />
+      <span
+        ><b>{{ row.inShed }} ×</b> {{ row.name }}</span
+      >
+    </ElButton>
+  </section>
+</template>
+
+<style scoped>
+.shelves {
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(150px, 1fr));
+  gap: 10px 0;
+  padding: 4px 0 16px;
+}
+
+.el-button.bare.pile {
+  display: flex;
+  flex-direction: column;
+  justify-content: flex-end;
+  min-height: 132px;
+  font-size: 13px;
+  text-align: center;
+}
+
+.pile:hover {
+  background: rgb(39 64 139 / 7%);
+}
+
+.stack {
+  display: flex;
+  flex-direction: column;
+  align-items: center;
+  justify-content: flex-end;
+  min-height: 60px;
+}
+
+.pile > span:last-child {
+  min-height: 38px;
+}
+
+.board {
+  display: block;
+  height: 9px;
+  margin-bottom: 4px;
+  border-top: 3px solid #7a6a45;
+  background: linear-gradient(#d9c9a3, #e8dcc0);
+}
+</style>

@@ -1,0 +1,7 @@
+/** The yard and the hive of an address stay chosen from view to view. */
+export default defineNuxtRouteMiddleware((to) => {
+  const view = useView()
+  const { yardId, hiveId } = namedBy(to.params)
+  if (yardId) view.chosen = yardId
+  if (hiveId) view.chosenHive = hiveId
+})

@@ -1,0 +1,342 @@
+<script setup lang="ts">
+// One box from above: spacing and paint at the left, the box, what will happen at the right.
+import { frameInBox } from '#core/fit'
+import { isBox, resolvePart } from '#core/parts'
+import type { Finding, Remedy } from '#core/checks'
+import type { Part } from '#core/hive'
+import { capital, findingInWords } from '#core/wording'
+import { boxName } from '~/composables/boxName'
+import * as deeds from '#core/hive/deeds'
+
+const route = useRoute()
+const yards = useYards()
+const frames = useFrames()
+const view = useView()
+const preferences = usePreferences()
+const MODES = [
+  ['above', 'From above'],
+  ['compare', 'Compare spacings'],
+] as const
+const mode = useInAddress('see', modeOf(MODES), 'above')
+const tools = ref<{ hanging: string } | null>(null)
+const tried = shallowRef<Remedy | null>(null)
+watch(
+  () => route.params.part,
+  (id) => {
+    frames.open(String(id))
+    tried.value = null
+  },
+  { immediate: true },
+)
+watch(
+  () => frames.part,
+  () => look(null),
+)
+
+const missing = computed(() => yards.loaded && !frames.part)
+const words = computed(() => {
+  const names = new Map([[frames.partId ?? '', frames.name]])
+  return frames.findings.map((finding) => ({
+    finding,
+    words: findingInWords(finding, names, frames.catalogue, preferences.reader),
+  }))
+})
+const some = computed(() => frames.selected.size > 0)
+/** Boxes of the yard that the selected frames go into. */
+const others = computed(() => {
+  const first = frames.part?.contents.find(({ id }) => frames.selected.has(id))
+  const pattern = first && frames.catalogue.hanging.get(first.patternId)
+  if (!pattern || !frames.yard) return []
+  return frames.yard.parts
+    .filter((part) => part.id !== frames.partId && isBox({ pattern: frames.catalogue.patterns.get(part.patternId) }))
+    .filter(
+      (part) => frameInBox(pattern, resolvePart(part, frames.catalogue), frames.context).verdict !== 'does-not-fit',
+    )
+    .map((part) => ({ part, name: boxName(frames.yard!, part, preferences.vocabulary) }))
+})
+function putInto(id: string) {
+  const other = frames.yard?.parts.find((part) => part.id === id)
+  if (other) frames.putInto(other)
+}
+function look(remedy: Remedy | null) {
+  tried.value = remedy
+  frames.look(remedy?.edit ?? null)
+}
+function apply(remedy: Remedy) {
+  tried.value = null
+  frames.perform(remedy.edit)
+}
+function accept(finding: Finding, reason: string) {
+  if (frames.hive) frames.perform(deeds.accept(frames.hive, finding, reason))
+}
+function withdraw(finding: Finding) {
+  if (frames.hive) frames.perform(deeds.withdraw(frames.hive, finding))
+}
+const back = () =>
+  navigateTo(frames.hive ? hivePath(frames.yard!.id, frames.hive.id, 'bench') : yardPath(view.yard!.id, 'boxes'))
+/** The boxes of frames of the hive that this one stands in, top first. */
+const boxes = computed(() =>
+  (frames.hive?.stack ?? [])
+    .flatMap(({ partId }) => {
+      const part = frames.yard?.parts.find(({ id }) => id === partId)
+      const pattern = part && frames.catalogue.patterns.get(part.patternId)
+      return part && isBox({ pattern }) && !pattern?.sections
+        ? [{ id: part.id, name: boxName(frames.yard!, part, preferences.vocabulary) }]
+        : []
+    })
+    .reverse(),
+)
+// The hive that the box stands in is the hive one is at.
+watch(
+  () => frames.hive?.id,
+  (id) => {
+    if (id) view.chosenHive = id
+  },
+  { immediate: true },
+)
+useFrameKeys({
+  add: () => frames.hang(tools.value?.hanging ?? ''),
+  back,
+})
+useHead({ title: computed(() => (frames.part ? `Frames in ${frames.name} – Duvet` : 'Frames – Duvet')) })
+
+function takeCompared({ part }: { readonly part: Part }): void {
+  frames.change(part)
+  mode.value = 'above'
+}
+</script>
+
+<template>
+  <ShellPage :title="frames.part ? `Frames in ${frames.name}` : 'Frames'" fill>
+    <template #bar>
+      <UiModes v-model="mode" :of="MODES" name="What to see" />
+      <nav v-if="boxes.length > 1" aria-label="Boxes of this hive" class="boxes">
+        <NuxtLink
+          v-for="{ id, name } in boxes"
+          :key="id"
+          class="link"
+          :to="boxPath(frames.yard!.id, id)"
+          :aria-current="id === frames.partId ? 'page' : undefined"
+          >{{ capital(name) }}</NuxtLink
+        >
+      </nav>
+      <NuxtLink v-if="frames.yard" class="link" :to="yardPath(frames.yard.id, 'boxes')">All boxes here</NuxtLink>
+    </template>
+    <p v-if="missing" class="none">
+      This box is not here. <NuxtLink :to="yardPath(String(route.params.yard), 'boxes')">Choose a box</NuxtLink>
+    </p>
+    <FramesCompare
+      v-else-if="frames.box && mode === 'compare'"
+      one
+      :boxes="[frames.box]"
+      :catalogue="frames.catalogue"
+      @take="takeCompared"
+    />
+    <div v-else-if="frames.box" class="columns">
+      <aside class="left">
+        <ShellInTurn><FramesTools ref="tools" /></ShellInTurn>
+      </aside>
+      <section class="middle" aria-label="Drawing">
+        <div class="actions" role="group" aria-label="What to do with the selected frames">
+          <b>{{ some ? `${frames.selected.size} selected` : 'None selected' }}</b>
+          <ElButton :disabled="frames.selected.size !== 1" data-testid="frame-up" @click="frames.step(-1)">
+            Up
+          </ElButton>
+          <ElButton :disabled="frames.selected.size !== 1" data-testid="frame-down" @click="frames.step(1)">
+            Down
+          </ElButton>
+          <ElButton :disabled="!some" data-testid="turn-round" @click="frames.turn()"> Turn round </ElButton>
+          <ElButton :disabled="!some" data-testid="take-out" @click="frames.takeOut()"> Take out </ElButton>
+          <label class="into"
+            ><span class="visually-hidden">Put into another box</span>
+            <ElSelect
+              model-value=""
+              placeholder="Put into…"
+              :disabled="!some || others.length === 0"
+              data-testid="put-into"
+              @change="putInto"
+            >
+              <ElOption
+                v-for="other in others"
+                :key="other.part.id"
+                :value="other.part.id"
+                :label="capital(other.name)"
+              />
+            </ElSelect>
+          </label>
+        </div>
+        <p v-if="some" class="caution" data-testid="frames-disease">
+          Before a comb goes to another colony, look it over for disease. Combs of a colony that died or left stay where
+          they are until the cause is known; what a comb has held goes with it.
+        </p>
+        <p v-if="frames.problem" class="wrong" role="alert">
+          {{ frames.problem }}
+          <ElButton text aria-label="Close this message" @click="frames.problem = null"> × </ElButton>
+        </p>
+        <p v-if="tried" class="trying">Tried out, not done yet</p>
+        <ShellInTurn><FramesFromAbove class="grow" @hang-at="frames.hang(tools?.hanging ?? '', $event)" /></ShellInTurn>
+        <p class="legend">
+          Cut open below the top bars, entrance at the left. Drag a frame to another place, or out to the side to take
+          it out.
+        </p>
+      </section>
+      <aside class="right">
+        <ShellInTurn><FramesFigures /></ShellInTurn>
+        <ShellInTurn
+          ><BenchFindingCard
+            v-for="{ finding, words: said } in words"
+            :key="finding.key"
+            :finding="finding"
+            :words="said"
+            :tried="tried"
+            :dry="frames.trial !== null"
+            @show="() => {}"
+            @try="look"
+            @apply="apply"
+            @accept="accept(finding, $event)"
+            @withdraw="withdraw(finding)"
+        /></ShellInTurn>
+        <p v-if="words.length === 0" class="good">
+          <ShellSeverityMark grade="good" /> <b>Good</b> · nothing to mend across this box
+        </p>
+        <p class="caution">
+          Figures are guidance: bees, kit and weather differ. A full box is heavy, and a disturbed colony stings; have
+          help within call.
+        </p>
+      </aside>
+    </div>
+  </ShellPage>
+</template>
+
+<style scoped>
+.columns {
+  display: grid;
+  flex: 1;
+  min-height: 0;
+  grid-template-columns: 250px minmax(0, 1fr) 300px;
+  border-top: 2px dashed var(--seam);
+}
+
+.left {
+  padding: 10px 12px;
+  overflow-y: auto;
+  border-right: 2px dashed var(--seam);
+  background: var(--paper);
+}
+
+.middle {
+  display: flex;
+  flex-direction: column;
+  min-width: 0;
+  min-height: 0;
+}
+
+.grow {
+  flex: 1;
+  min-height: 0;
+  padding: 4px 0;
+}
+
+.right {
+  display: flex;
+  flex-direction: column;
+  gap: 9px;
+  padding: 10px 12px;
+  overflow-y: auto;
+  border-left: 2px dashed var(--seam);
+}
+
+.actions {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 6px;
+  align-items: center;
+  padding: 6px 10px;
+}
+
+.actions b {
+  min-width: 96px;
+}
+
+.actions .el-button {
+  min-height: 36px;
+  padding: 2px 10px;
+}
+
+.into .el-select {
+  max-width: 170px;
+}
+
+.boxes {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 0 12px;
+}
+
+.link[aria-current] {
+  color: var(--ink);
+  font-weight: 700;
+  text-decoration: none;
+}
+
+.link {
+  display: inline-flex;
+  align-items: center;
+  color: var(--indigo);
+}
+
+.wrong {
+  padding: 4px 12px;
+  color: var(--stop);
+}
+
+.trying {
+  padding: 0 12px;
+  color: var(--indigo);
+}
+
+.legend,
+.caution {
+  padding: 2px 12px 8px;
+  color: var(--soft-ink);
+  font-size: 13.5px;
+}
+
+.good {
+  display: flex;
+  gap: 8px;
+  align-items: center;
+  color: var(--good);
+}
+
+.none {
+  padding: 40px;
+  text-align: center;
+}
+
+@media (max-width: 1020px) {
+  .columns {
+    display: flex;
+    flex-direction: column;
+  }
+
+  .left {
+    order: 2;
+    border: 0;
+  }
+
+  .right {
+    order: 3;
+    border: 0;
+  }
+
+  .middle {
+    flex: none;
+  }
+
+  .grow {
+    flex: none;
+    overflow-x: auto;
+  }
+}
+</style>

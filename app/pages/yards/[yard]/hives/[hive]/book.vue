@@ -1,0 +1,335 @@
+<script setup lang="ts">
+// A hive as it stood on any day, with what was changed, when and on which device.
+import { useWindowVirtualizer } from '@tanstack/vue-virtual'
+import { useDebounceFn } from '@vueuse/core'
+import dayjs from 'dayjs'
+import { catalogueOf } from '#core/catalogue'
+import { isEdit, leavesOf, type Edit, type HiveChange, type Yard } from '#core/hive'
+import { capital, editInWords, patternName, severityWord, stageWord } from '#core/wording'
+import { server } from '~/sync/server'
+import { hiveIn } from '#core/hive-in'
+
+const route = useRoute()
+const view = useView()
+const preferences = usePreferences()
+const yard = computed(() => view.yard)
+const hiveId = computed(() => String(route.params.hive))
+
+/** What is looked at, as it stands in the address: a day, or the change with this number; null for now. */
+const wanted = useInAddress<string | null>('at', (written) => written, null)
+const past = shallowRef<Yard | null>(null)
+const changes = shallowRef<readonly HiveChange[]>([])
+/** The moment that is looked at, and the change it comes after where one was pressed; null for now. */
+const looked = computed<{ readonly at: string; readonly revision?: number } | null>(() => {
+  const change = changes.value.find(({ revision }) => `r${revision}` === wanted.value)
+  if (change) return { at: change.happenedAt, revision: change.revision }
+  // The last moment of a day, by the clock of this device.
+  const end = new Date(`${wanted.value}T23:59:59.999`)
+  return Number.isNaN(end.getTime()) ? null : { at: end.toISOString() }
+})
+const failed = ref('')
+const at = computed(() => looked.value?.at ?? null)
+const dayOf = (moment: string) => dayjs(moment).format('YYYY-MM-DD')
+const clockOf = (moment: string) => dayjs(moment).format('HH:mm')
+const day = computed(() => (at.value ? dayOf(at.value) : ''))
+let round = 0
+watch(
+  [yard, hiveId],
+  async ([now, id]) => {
+    if (!now || !id) return
+    const mine = ++round
+    const answer = await server.changes(now.id, id)
+    if (mine === round && answer.ok) changes.value = answer.value
+  },
+  { immediate: true },
+)
+watch([looked, yard], async ([moment, now]) => {
+  failed.value = ''
+  if (!moment || !now) {
+    past.value = null
+    return
+  }
+  const answer = await server.past(
+    now.id,
+    moment.revision === undefined ? { at: moment.at } : { revision: moment.revision },
+  )
+  if (moment !== looked.value) return
+  if (answer.ok) past.value = answer.value
+  else failed.value = `The past could not be fetched: ${answer.problem.sentence}`
+})
+function pick(text: string) {
+  wanted.value = text === '' ? null : text
+}
+/** A slider through time: every change from the first on the left, and now on the right. */
+const place = computed(() => {
+  const all = changes.value
+  if (!at.value) return all.length
+  const after = all.findIndex(({ happenedAt }) => happenedAt <= at.value!)
+  return after < 0 ? 0 : all.length - 1 - after
+})
+const slide = useDebounceFn((to: number) => {
+  const change = changes.value[changes.value.length - 1 - to]
+  wanted.value = change ? `r${change.revision}` : null
+}, 60)
+const placeInWords = (to: number) => {
+  const change = changes.value[changes.value.length - 1 - to]
+  return change ? `${preferences.day(dayOf(change.happenedAt))}, ${clockOf(change.happenedAt)}` : 'now'
+}
+const shownYard = computed(() => (at.value ? past.value : yard.value))
+const hive = computed(() => shownYard.value?.hives.find(({ id }) => id === hiveId.value))
+const drawn = computed(() => {
+  if (!shownYard.value || !hive.value) return null
+  const known = hiveIn(shownYard.value, hive.value)
+  const { assessment } = known
+  return {
+    assessment,
+    names: known.names(preferences.vocabulary),
+    height: Math.min(600, Math.max(300, Math.round(assessment.heightMm * 0.5))),
+  }
+})
+const hives = computed(() => [
+  ...new Map(
+    [...(yard.value?.hives ?? []), ...(past.value?.hives ?? [])].map((one) => [one.id, { id: one.id, name: one.name }]),
+  ).values(),
+])
+const name = computed(() => hive.value?.name ?? hives.value.find(({ id }) => id === hiveId.value)?.name ?? 'This hive')
+/** The device's clock and the server's are both told where they differ by more than a minute. */
+const clocksDiffer = ({ madeAt, receivedAt }: HiveChange) =>
+  Math.abs(Date.parse(madeAt) - Date.parse(receivedAt)) > 60_000
+/** The day from which this hive is written down, where an earlier one is looked at; null for never. */
+const writtenFrom = computed(() => {
+  const oldest = changes.value.at(-1)?.happenedAt
+  if (!at.value || (oldest !== undefined && at.value >= oldest)) return undefined
+  return oldest === undefined ? null : dayOf(oldest)
+})
+const list = ref<HTMLElement | null>(null)
+const virtualizer = useWindowVirtualizer(
+  computed(() => ({
+    count: changes.value.length,
+    estimateSize: () => 50,
+    overscan: 4,
+    scrollMargin: list.value ? list.value.getBoundingClientRect().top + window.scrollY : 0,
+  })),
+)
+const measureRow = (row: unknown) => {
+  if (row instanceof Element) virtualizer.value.measureElement(row)
+}
+const seen = computed(() =>
+  virtualizer.value.getVirtualItems().flatMap((item) => {
+    const change = changes.value[item.index]
+    const before = changes.value[item.index - 1]
+    const day = change && dayOf(change.happenedAt)
+    return change ? [{ item, change, day: before && dayOf(before.happenedAt) === day ? null : day }] : []
+  }),
+)
+function said({ edit, kind }: HiveChange): string {
+  const words = `${editInWords(edit)}${partsIn(edit)}`
+  return capital({ do: '', undo: 'undone: ', redo: 'done again: ' }[kind] + words)
+}
+function partsIn(edit: Edit): string {
+  const ids = patternsIn(edit)
+  const names = [...new Set(ids)].map((id) => patternName(id, catalogueOf(yard.value!), preferences.vocabulary))
+  return names.length > 0
+    ? ` (${names.join(', ')})`
+    : isEdit(edit, 'set-hive') && edit.stage
+      ? ` (${stageWord(edit.stage)})`
+      : ''
+}
+function patternsIn(edit: Edit): string[] {
+  return leavesOf(edit).flatMap((leaf) => {
+    if (isEdit(leaf, 'add-part', 'attach-part', 'set-part')) return [leaf.part.patternId]
+    const partId = isEdit(leaf, 'place-part', 'set-placement')
+      ? leaf.placement.partId
+      : isEdit(leaf, 'take-off', 'move-part')
+        ? leaf.partId
+        : undefined
+    const part = partId
+      ? (yard.value?.parts.find(({ id }) => id === partId) ?? past.value?.parts.find(({ id }) => id === partId))
+      : undefined
+    return part ? [part.patternId] : []
+  })
+}
+useHead({ title: computed(() => `The book of ${name.value} – Duvet`) })
+</script>
+
+<template>
+  <ShellPage :title="`The book of ${name}`">
+    <template #bar>
+      <label
+        >As it stood on
+        <UiDay
+          name="As it stood on"
+          :value="day"
+          :last="dayOf(new Date().toISOString())"
+          data-testid="log-day"
+          @change="pick"
+      /></label>
+      <ElButton v-if="at" data-testid="log-now" @click="wanted = null"> As it stands now </ElButton>
+    </template>
+    <p v-if="!yard || hives.length === 0" class="none">
+      There is no hive yet. What you do to one is written down here, with the day and the device.
+    </p>
+    <div v-else class="columns">
+      <section class="stood" :aria-label="`${name} as it stood`">
+        <h2 data-testid="log-title">
+          {{ name }}, {{ at ? `as it stood on ${preferences.day(day)}, ${clockOf(at)}` : 'as it stands now' }}
+        </h2>
+        <div v-if="changes.length > 0" class="time">
+          <span>{{ placeInWords(0) }}</span>
+          <ElSlider
+            :model-value="place"
+            :min="0"
+            :max="changes.length"
+            :show-tooltip="false"
+            :format-value-text="placeInWords"
+            aria-label="Through time"
+            data-testid="through-time"
+            @update:model-value="slide(Number($event))"
+          />
+          <span>now</span>
+        </div>
+        <p v-if="failed" role="alert" class="failed">{{ failed }}</p>
+        <p v-if="past && hive && writtenFrom !== undefined" class="unknown" data-testid="log-unknown">
+          {{
+            writtenFrom
+              ? `Nothing is written down before ${preferences.day(writtenFrom)}`
+              : 'Nothing is written down of this hive yet'
+          }}: how it stood on this day is not known. Drawn is the oldest state that is.
+        </p>
+        <ShellInTurn v-if="drawn">
+          <p>
+            {{ capital(stageWord(hive!.stage)) }}. Worst finding: <b>{{ severityWord(drawn.assessment.worst) }}</b>
+          </p>
+          <DrawingHiveSection
+            :assessment="drawn.assessment"
+            :names="drawn.names"
+            :reader="preferences.reader"
+            axis="along"
+            :width="640"
+            :height="drawn.height"
+          />
+        </ShellInTurn>
+        <p v-else-if="!at || past">{{ name }} did not stand here then.</p>
+      </section>
+      <ShellInTurn
+        ><section class="changes" aria-label="What was changed">
+          <h2>What was changed</h2>
+          <p v-if="changes.length === 0">Nothing yet since it came here.</p>
+          <ol ref="list" data-testid="log-changes" :style="{ height: `${virtualizer.getTotalSize()}px` }">
+            <li
+              v-for="{ item, change, day: begins } in seen"
+              :key="change.revision"
+              :ref="measureRow"
+              :data-index="item.index"
+              :style="{ top: `${item.start - virtualizer.options.scrollMargin}px` }"
+            >
+              <h3 v-if="begins">{{ preferences.day(begins) }}</h3>
+              <ElButton
+                class="bare"
+                :aria-pressed="looked?.revision === change.revision"
+                @click="wanted = `r${change.revision}`"
+              >
+                <b>{{ said(change) }}</b><small>{{ clockOf(change.happenedAt) }}, on {{ change.device }}</small
+                ><small v-if="clocksDiffer(change)" class="clocks"
+                  >Its clock said {{ preferences.day(dayOf(change.madeAt)) }}, {{ clockOf(change.madeAt) }}; it came in
+                  {{ preferences.day(dayOf(change.receivedAt)) }}, {{ clockOf(change.receivedAt) }}.</small
+                >
+              </ElButton>
+            </li>
+          </ol>
+        </section></ShellInTurn
+      >
+    </div>
+  </ShellPage>
+</template>
+
+<style scoped>
+.columns {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) minmax(280px, 420px);
+  gap: 10px 30px;
+  padding: 4px 16px 30px;
+}
+
+h2 {
+  font-size: 17px;
+}
+
+.time {
+  display: grid;
+  grid-template-columns: auto 1fr auto;
+  gap: 16px;
+  align-items: center;
+  max-width: 640px;
+  color: var(--soft-ink);
+  font-size: 13px;
+}
+
+h3 {
+  padding: 12px 9px 2px;
+  font-size: 15px;
+}
+
+.unknown {
+  padding: 6px 10px;
+  border-left: 5px solid var(--watch);
+  background: var(--sheet);
+}
+
+.stood :deep(svg[role='group']) {
+  max-width: 100%;
+  height: auto;
+}
+
+ol {
+  margin: 6px 0 0;
+  padding: 0;
+  position: relative;
+  list-style: none;
+}
+
+li {
+  position: absolute;
+  left: 0;
+  right: 0;
+}
+
+li .el-button {
+  display: flex;
+  flex-direction: column;
+  width: 100%;
+  min-height: 48px;
+  padding: 5px 9px;
+  border: 1px solid transparent;
+  border-bottom-color: var(--seam);
+  background: none;
+  color: var(--ink);
+  text-align: left;
+  cursor: pointer;
+}
+
+li .el-button[aria-pressed='true'] {
+  border: 2px solid var(--indigo);
+  border-radius: 7px;
+  background: var(--indigo-wash);
+}
+
+small {
+  color: var(--soft-ink);
+  font-size: 13px;
+}
+
+.failed {
+  color: var(--stop);
+}
+
+.none {
+  padding: 24px 16px;
+}
+
+@media (max-width: 900px) {
+  .columns {
+    grid-template-columns: minmax(0, 1fr);
+  }
+}
+</style>

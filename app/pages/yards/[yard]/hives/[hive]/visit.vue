@@ -1,0 +1,357 @@
+<script setup lang="ts">
+// A visit at the hive, to be ticked off with gloves on: one step at a time, large; ticking changes the hive as it stands.
+import { catalogueOf } from '#core/catalogue'
+import { isEdit, type Hive, type Stage, type VisitStep } from '#core/hive'
+import {
+  CANNOT,
+  cautionsOfStage,
+  changeoverOf,
+  daysToWinter,
+  planAgain,
+  standsOpen,
+  tickEdit,
+  writeHive,
+  yearOf,
+  type Cannot,
+} from '#core/season'
+import { CANNOT_WORDS, cautionInWords, stageWord, stepOfVisitInWords } from '#core/wording'
+import { hiveIn, plannedHiveIn } from '#core/hive-in'
+import * as deeds from '#core/hive/deeds'
+
+const route = useRoute()
+const yards = useYards()
+const preferences = usePreferences()
+const view = useView()
+const place = computed(() => view.placeOf(String(route.params.hive)))
+const visit = computed(() => place.value?.hive.visit)
+const catalogue = computed(() => (place.value ? catalogueOf(place.value.yard) : null))
+const names = computed(() =>
+  place.value ? hiveIn(place.value.yard, place.value.hive).names(preferences.vocabulary) : new Map<string, string>(),
+)
+const lastTicked = computed(() =>
+  place.value ? isEdit(yards.historyOf(place.value.yard.id).undo.at(-1)?.done, 'batch') : false,
+)
+/** A part that is off the hive has no name there; it keeps the one it had when it was last seen on it. */
+const seen = new Map<string, string>()
+watch(
+  names,
+  (now) => {
+    for (const [id, name] of now) seen.set(id, name)
+  },
+  { immediate: true },
+)
+function say(one: VisitStep) {
+  const { yard, hive } = place.value!
+  return stepOfVisitInWords(
+    one,
+    {
+      toStage: visit.value!.toStage,
+      catalogue: catalogue.value!,
+      names: new Map([...seen, ...names.value]),
+      parts: hiveIn(yard, hive).parts,
+      roleOf: (id) => hive.stack.find(({ partId }) => partId === id)?.role,
+      beforeWinterDays: daysToWinter(new Date().toISOString().slice(5, 10), yearOf(yard)),
+    },
+    preferences.reader,
+  )
+}
+const words = computed(() => visit.value?.steps.map(say) ?? [])
+const now = computed(() => words.value[visit.value?.done ?? 0])
+/** A step that was just ticked is not ticked again by the same press. */
+const REST_MS = 600
+const resting = ref(false)
+const last = ref<{ readonly hive: string; readonly stage: Stage } | null>(null)
+function tick() {
+  const { yard, hive } = place.value!
+  const edit = resting.value ? undefined : tickEdit(yard, hive)
+  if (!edit) return
+  resting.value = true
+  setTimeout(() => {
+    resting.value = false
+  }, REST_MS)
+  last.value = { hive: hive.id, stage: hive.visit!.toStage }
+  yards.perform(yard.id, edit)
+}
+const open = computed(() => place.value !== null && standsOpen(place.value.hive, place.value.yard, catalogue.value!))
+const ending = ref(false)
+function endHere() {
+  ending.value = false
+  if (visit.value) yards.perform(place.value!.yard.id, deeds.endVisit(place.value!.hive))
+}
+const stuck = ref(false)
+const why = ref<Cannot>('not-here')
+const what = ref('')
+function cannot() {
+  const { yard, hive } = place.value!
+  const edit = planAgain(yard, hive, catalogue.value!, why.value, view.places)
+  stuck.value = false
+  if (!edit) return
+  const line = `${preferences.day(new Date().toISOString())}: could not do “${now.value!.text}”: ${what.value.trim() || CANNOT_WORDS[why.value].toLowerCase()}.`
+  const note = deeds.setHive(hive, { note: [hive.note, line].filter(Boolean).join('\n').slice(-2000) })
+  if (!yards.perform(yard.id, deeds.together(edit, note))) return
+  last.value = { hive: hive.id, stage: visit.value?.toStage ?? hive.stage }
+  what.value = ''
+}
+/** Hives of the yard that this stage asks something of, in their order; worked out a little at a time. */
+const askedOf = useSliced(
+  computed(() => (visit.value || !last.value || !place.value ? null : place.value.yard.hives.slice(0, MOST_HIVES))),
+  computed(() => {
+    const [yard, stage] = [place.value?.yard, last.value?.stage]
+    return (hive: Hive) => {
+      const planned = yard && stage ? writeHive(yard, hive, [stage]).stages.get(stage) : undefined
+      if (!planned || hive.id === last.value?.hive) return { hive, asked: hive.id === last.value?.hive }
+      return {
+        hive,
+        asked:
+          changeoverOf(hiveIn(yard!, hive), plannedHiveIn(yard!, planned), catalogue.value!, view.places).steps.length >
+          0,
+      }
+    }
+  }),
+)
+const MOST_HIVES = 100
+const next = computed(() => {
+  const asked = (askedOf.value ?? []).filter((one) => one.asked)
+  const at = asked.findIndex(({ hive }) => hive.id === last.value?.hive)
+  const following = asked[at + 1]
+  return following ? { hive: following.hive, number: at + 2, of: asked.length } : null
+})
+useHead({ title: computed(() => `Visit to ${place.value?.hive.name ?? 'a hive'} – Duvet`) })
+</script>
+
+<template>
+  <ShellPage :title="place ? `At ${place.hive.name}` : 'Visit'">
+    <p v-if="!place" class="none">
+      This hive is no longer here. Undo in its yard brings it back, and its visit with it.
+    </p>
+    <section v-else-if="!visit" class="none" data-testid="visit-done">
+      <p>
+        <b>{{
+          last
+            ? `${place.hive.name} is done: it stands as ${stageWord(place.hive.stage)}.`
+            : `${place.hive.name} stands as ${stageWord(place.hive.stage)}. No visit is under way here.`
+        }}</b>
+      </p>
+      <p v-if="last && next" class="next" data-testid="visit-next">
+        Next:
+        <NuxtLink :to="{ path: yardPath(place.yard.id, 'year'), query: { stage: last.stage, hive: next.hive.id } }"
+          >{{ next.hive.name }}, {{ next.number }} of {{ next.of }}</NuxtLink
+        >
+      </p>
+      <p v-else-if="last && askedOf" class="next" data-testid="visit-next">
+        That was the last hive that this stage asks anything of.
+      </p>
+      <p>
+        <NuxtLink :to="yardPath(place.yard.id, 'year')">To the year</NuxtLink> ·
+        <NuxtLink :to="hivePath(place.yard.id, place.hive.id, 'bench')">{{ place.hive.name }} on the bench</NuxtLink>
+      </p>
+    </section>
+    <section v-else class="visit">
+      <p class="count" role="status">
+        {{ visit.done }} of {{ visit.steps.length }} done, to {{ stageWord(visit.toStage) }}
+        <UiProgress :done="visit.done" :of="visit.steps.length" name="Steps done" />
+      </p>
+      <div v-if="now" class="now">
+        <p class="step" data-testid="visit-step">{{ now.text }}</p>
+        <ul v-if="now.how" class="how">
+          <li v-for="line in now.how" :key="line">{{ line }}</li>
+        </ul>
+        <p class="why">Why: {{ now.why }}.</p>
+        <p v-for="caution in now.cautions" :key="caution" class="mind">
+          <ShellSeverityMark grade="watch" /> {{ caution }}
+        </p>
+      </div>
+      <p v-if="open" class="mind" role="status" data-testid="visit-open">
+        <ShellSeverityMark grade="watch" /> {{ place.hive.name }} stands open: its bees chill, and robbers come. Close
+        it before you leave it.
+      </p>
+      <div class="press">
+        <ElButton class="bare tick" data-testid="tick" :aria-disabled="resting" @click="tick">
+          {{ now?.asks ?? 'Done' }}
+        </ElButton>
+        <div class="beside">
+          <ElButton :disabled="!lastTicked" data-testid="untick" @click="yards.undo(place.yard.id)">
+            One step back
+          </ElButton>
+          <ElButton data-testid="cannot" @click="stuck = true">Can’t do this</ElButton>
+          <NuxtLink class="plain-button quiet" :to="yardPath(place!.yard.id, 'year')" data-testid="pause"
+            >Pause: go on later</NuxtLink
+          >
+          <ElButton text data-testid="give-up" @click="ending = true"> End it here </ElButton>
+        </div>
+      </div>
+      <ol class="all">
+        <li v-for="(one, i) in words" :key="i" :class="{ done: i < visit.done, here: i === visit.done }">
+          <span aria-hidden="true">{{ i < visit.done ? '✓' : '' }}</span> {{ one.text
+          }}<span v-if="i < visit.done" class="visually-hidden"> (done)</span>
+        </li>
+      </ol>
+      <UiSheet v-if="stuck" title="What is in the way?" width="min(460px, 94vw)" @close="stuck = false">
+        <ElRadioGroup v-model="why" class="reasons"
+          ><ElRadio v-for="one in CANNOT" :key="one" :value="one" size="large">{{
+            CANNOT_WORDS[one]
+          }}</ElRadio></ElRadioGroup
+        >
+        <ElInput
+          v-model="what"
+          maxlength="200"
+          aria-label="In your own words"
+          placeholder="In your own words, if you like"
+        />
+        <p class="soft">
+          The rest is planned anew from what stands now: what was to come stays in the van, and what cannot come off
+          stays on. The hive is closed again.
+        </p>
+        <ElButton type="primary" size="large" data-testid="plan-again" @click="cannot">Plan the rest anew</ElButton>
+      </UiSheet>
+      <UiSheet v-if="ending" title="End this visit here?" width="min(460px, 94vw)" @close="ending = false">
+        <p>
+          {{ place.hive.name }} is noted as it stands after the steps that are done<template v-if="open"
+            >: <b>open, without its roof</b>. Close it first, or pause and go on later</template
+          >. The steps that are left are dropped; undo brings them back.
+        </p>
+        <ElButton size="large" data-testid="go-on" @click="ending = false">Go on with it</ElButton>
+        <ElButton size="large" type="danger" plain data-testid="end-here" @click="endHere">End it</ElButton>
+      </UiSheet>
+      <ul class="caution">
+        <li v-for="caution in cautionsOfStage(visit.toStage)" :key="caution">
+          {{ cautionInWords(caution, preferences.reader) }}
+        </li>
+      </ul>
+    </section>
+  </ShellPage>
+</template>
+
+<style scoped>
+.visit {
+  display: flex;
+  flex-direction: column;
+  gap: 12px;
+  max-width: 760px;
+  padding: 4px 16px 40px;
+}
+
+.now {
+  padding: 16px;
+  border: 2px solid var(--indigo);
+  border-radius: 12px;
+  background: var(--sheet);
+}
+
+.step {
+  margin: 0;
+  font-size: 24px;
+  font-weight: 700;
+  line-height: 1.25;
+}
+
+.mind {
+  display: flex;
+  gap: 6px;
+  margin: 0 0 12px;
+  color: var(--watch);
+  font-weight: 700;
+}
+
+.why {
+  margin: 6px 0 10px;
+  color: var(--soft-ink);
+  font-size: 17px;
+}
+
+.tick {
+  width: 100%;
+  padding: 4px 10px;
+  line-height: 1.15;
+  min-height: 84px !important;
+  border: 0;
+  border-radius: 12px;
+  background: var(--indigo);
+  color: #fff;
+  font: inherit;
+  font-size: 23px;
+  font-weight: 700;
+  cursor: pointer;
+}
+
+.press {
+  position: sticky;
+  bottom: var(--foot);
+  display: grid;
+  gap: 10px;
+  padding: 8px 0;
+  background: var(--linen);
+}
+
+.tick[aria-disabled='true'] {
+  background: #7d8bbd;
+}
+
+.how {
+  margin: 8px 0;
+  padding-left: 20px;
+  font-size: 17px;
+}
+
+.next {
+  font-size: 20px;
+}
+
+.reasons {
+  display: grid;
+  margin-bottom: 10px;
+}
+
+.soft {
+  margin: 8px 0 12px;
+  color: var(--soft-ink);
+}
+
+.beside {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 10px;
+}
+
+.beside > * {
+  display: inline-flex;
+  flex: 1;
+  align-items: center;
+  justify-content: center;
+  min-height: 56px;
+  white-space: nowrap;
+  text-decoration: none;
+}
+
+.all {
+  margin: 0;
+  padding-left: 30px;
+}
+
+.all li {
+  padding: 5px 0;
+  border-bottom: 1px solid var(--seam);
+}
+
+.done {
+  color: var(--soft-ink);
+}
+
+.here {
+  font-weight: 700;
+}
+
+.caution {
+  padding-left: 18px;
+  color: var(--soft-ink);
+  font-size: 13.5px;
+}
+
+.none {
+  padding: 24px 16px;
+}
+
+progress {
+  vertical-align: middle;
+}
+</style>

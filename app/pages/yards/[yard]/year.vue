@@ -1,0 +1,421 @@
+<script setup lang="ts">
+// The year: every stage of every hive to scale, what changes from one to the next, what goes in the van; how bees are kept; the dates.
+import { hiveIn, plannedHiveIn } from '#core/hive-in'
+import { useVirtualizer } from '@tanstack/vue-virtual'
+import { catalogueOf, formatName } from '#core/catalogue'
+import { STAGES, type Stage } from '#core/hive'
+import {
+  ANY_TIME,
+  USUAL_YEAR,
+  cautionsOfStage,
+  changeoverOf,
+  isWanted,
+  stageOn,
+  stagesOfYear,
+  visitOf,
+  yardVisit,
+  yearOf,
+  type HiveChangeover,
+  type PlannedStage,
+} from '#core/season'
+import { cautionInWords, patternName, stageWord, storingInWords, workInWords } from '#core/wording'
+import type { TickSheets } from '#wire/visit-print-schema'
+import { download, fileName } from '~/composables/download'
+import { stepsInWords } from '~/composables/stepsInWords'
+import { server } from '~/sync/server'
+import * as deeds from '#core/hive/deeds'
+
+const HEIGHT = 190
+const HIVE_PX = 170
+const yards = useYards()
+const view = useView()
+const preferences = usePreferences()
+const weighing = useWeighing()
+const MODES = [
+  ['stages', 'Stage by stage'],
+  ['keeping', 'How I keep them'],
+  ['dates', 'Dates'],
+  ['compare', 'What if'],
+  ['kit', 'Kit'],
+] as const
+const mode = useInAddress('see', modeOf(MODES), 'stages')
+const chosen = useInAddress<Stage | null>('stage', oneOfThese(STAGES), null)
+const from = ref<'now' | 'before'>('now')
+const hiveId = useInAddress<string | null>('hive', (written) => written, null)
+const today = new Date().toISOString()
+
+const yard = computed(() => view.yard)
+const ofYard = computed(() => (yard.value ? yearOf(yard.value) : USUAL_YEAR))
+const stage = computed<Stage>(() =>
+  chosen.value &&
+  (ANY_TIME.includes(chosen.value) || stagesOfYear(ofYard.value).some((one) => one.stage === chosen.value))
+    ? chosen.value
+    : stageOn(today, ofYard.value),
+)
+const before = computed<Stage>(() => {
+  const periods = stagesOfYear(ofYard.value)
+  const at = periods.findIndex((one) => one.stage === stage.value)
+  return periods[(at + periods.length - 1) % periods.length]!.stage
+})
+const { year, partial, done, running, cancel } = usePlannedYear(
+  yard,
+  computed(() => weighing.own),
+)
+const catalogue = computed(() => (yard.value ? catalogueOf(yard.value) : null))
+const standing = computed(() => new Map((yard.value?.hives ?? []).map((hive) => [hive.id, hive])))
+const planned = computed(() => {
+  const figuresOf = new Map(partial.value?.figures.map(({ hiveId: id, stages }) => [id, stages]))
+  return (partial.value?.hives ?? []).flatMap(({ hiveId: id, stages }) => {
+    const one = stages.get(stage.value)
+    return one && standing.value.has(id)
+      ? [{ id, one, all: stages, figures: figuresOf.get(id)?.find((figure) => figure.stage === stage.value) }]
+      : []
+  })
+})
+const tallestMm = computed(() =>
+  (partial.value?.figures ?? []).reduce(
+    (tallest, { stages }) =>
+      stages.reduce(
+        (most, figure) =>
+          figure.stage === 'flow' || figure.stage === 'winter' ? Math.max(most, figure.heightMm) : most,
+        tallest,
+      ),
+    900,
+  ),
+)
+const scale = computed(() => (HEIGHT - 12) / tallestMm.value)
+const strip = ref<HTMLElement | null>(null)
+const virtualizer = useVirtualizer(
+  computed(() => ({
+    count: planned.value.length,
+    horizontal: true,
+    getScrollElement: () => strip.value,
+    estimateSize: () => HIVE_PX,
+    overscan: 2,
+  })),
+)
+const inSight = computed(() => virtualizer.value.getVirtualItems())
+const drawnNow = useInTurn(computed(() => Math.max(1, inSight.value.length)))
+/** What it takes at one hive; worked out once for each. */
+const changeover = computed(() => {
+  const known = new WeakMap<PlannedStage, HiveChangeover>()
+  const [hives, inYard, kinds, places, start, earlier] = [
+    standing.value,
+    yard.value!,
+    catalogue.value!,
+    view.places,
+    from.value,
+    before.value,
+  ]
+  return ({ id, one, all: stages }: (typeof planned.value)[number]): HiveChangeover => {
+    const first = start === 'before' && !ANY_TIME.includes(one.stage) ? stages.get(earlier) : undefined
+    const made =
+      known.get(one) ??
+      changeoverOf(
+        first ? plannedHiveIn(inYard, first) : hiveIn(inYard, hives.get(id)!),
+        plannedHiveIn(inYard, one),
+        kinds,
+        places,
+      )
+    known.set(one, made)
+    return made
+  }
+})
+const shown = computed(() => {
+  const asked =
+    planned.value.find(({ id }) => id === hiveId.value) ??
+    planned.value.slice(0, 12).find((one) => changeover.value(one).steps.length > 0) ??
+    planned.value[0]
+  return asked && changeover.value(asked)
+})
+/** The whole yard, once its year is written. */
+const changeovers = useSliced(
+  computed(() => (year.value && mode.value === 'stages' ? planned.value : null)),
+  changeover,
+)
+const shownPlan = computed(() => planned.value.find(({ id }) => id === shown.value?.hiveId)?.one)
+const visit = computed(() => yardVisit(changeovers.value ?? [], isWanted))
+/** The hives to which nothing is done, so that no hive of the yard goes unsaid. */
+const untouched = computed(() => {
+  const names = (ids: readonly string[]) =>
+    ids
+      .map((id) => standing.value.get(id)?.name ?? '')
+      .sort((a, b) => a.localeCompare(b))
+      .join(', ')
+  const known = new Set(planned.value.map(({ id }) => id))
+  return {
+    asTheyStand: names((changeovers.value ?? []).filter(({ steps }) => steps.length === 0).map(({ hiveId: id }) => id)),
+    notInPlan: names([...standing.value.keys()].filter((id) => !known.has(id))),
+  }
+})
+const shownHive = computed(() => standing.value.get(shown.value?.hiveId ?? ''))
+const keeping = computed(() =>
+  visit.value.bring
+    .map(({ patternId }) => {
+      const pattern = catalogue.value!.patterns.get(patternId)
+      const held = (changeovers.value ?? []).flatMap((one) =>
+        one.leaving.flatMap((id) => (one.parts.get(id)?.patternId === patternId ? one.parts.get(id)!.hasHeld : [])),
+      )
+      return pattern ? storingInWords(pattern, held, preferences.reader) : ''
+    })
+    .filter(Boolean),
+)
+/** Two formats of a part may be called alike: then the format is said too. */
+const name = (patternId: string) => {
+  const plain = (id: string) => patternName(id, catalogue.value!, preferences.vocabulary)
+  const alike = [...visit.value.take, ...visit.value.bring].some(
+    (line) => line.patternId !== patternId && plain(line.patternId) === plain(patternId),
+  )
+  const format = catalogue.value!.patterns.get(patternId)?.format
+  return alike && format && format !== 'any' ? `${plain(patternId)}, ${formatName(format)}` : plain(patternId)
+}
+
+const printing = ref(false)
+const failed = ref('')
+const kitLine = ({ patternId, count, toGet }: { patternId: string; count: number; toGet: number }) =>
+  `${count} × ${name(patternId)}${toGet > 0 ? `, ${toGet} to get` : ''}`
+async function print(what: 'visit' | 'cards') {
+  const one = yard.value!
+  printing.value = true
+  failed.value = ''
+  const answer =
+    what === 'visit'
+      ? await server.printVisit(tickSheets())
+      : await server.printCards({
+          title: `${one.name}: hive cards`,
+          cards: hiveCards(one, one.hives),
+        })
+  printing.value = false
+  if (answer.ok)
+    download(`${fileName(one.name)}-${what === 'visit' ? stage.value : 'cards'}.pdf`, answer.pdf, 'application/pdf')
+  else failed.value = `Nothing was printed: ${answer.sentence}`
+}
+function tickSheets(): TickSheets {
+  const one = yard.value!
+  return {
+    title: `${one.name}: to ${stageWord(stage.value)}`,
+    lines: [workInWords(visit.value.work, preferences.reader, visit.value.bounds)],
+    take: visit.value.take.map(kitLine),
+    bring: [...visit.value.bring.map(kitLine), ...keeping.value],
+    cautions: cautionsOfStage(stage.value).map((caution) => cautionInWords(caution, preferences.reader)),
+    hives: (changeovers.value ?? [])
+      .filter(({ steps }) => steps.length > 0)
+      .map((changeover) => {
+        const hive = one.hives.find(({ id }) => id === changeover.hiveId)!
+        return {
+          name: hive.name,
+          link: benchLink(one.id, hive.id),
+          lines: [workInWords(changeover.work, preferences.reader, changeover.bounds)],
+          steps: stepsInWords(one, changeover, preferences.reader),
+        }
+      }),
+  }
+}
+async function begin() {
+  const changeover = shown.value
+  if (!changeover || !yard.value) return
+  const started = yards.perform(
+    yard.value.id,
+    deeds.beginVisit(changeover.hiveId, visitOf(changeover, crypto.randomUUID(), today.slice(0, 10))),
+  )
+  if (started) await navigateTo(hivePath(yard.value!.id, changeover.hiveId, 'visit'))
+}
+useHead({ title: 'Year – Duvet' })
+</script>
+
+<template>
+  <ShellPage :title="yard ? `The year of ${yard.name}` : 'Year'">
+    <template #bar>
+      <UiModes v-model="mode" :of="MODES" name="What to see" />
+    </template>
+    <p v-if="!yard || yard.hives.length === 0" class="none">
+      There is no hive yet. Start one in the <NuxtLink to="/">Row</NuxtLink>: its year is written from what stands
+      there.
+    </p>
+    <YearKeeping v-else-if="mode === 'keeping'" :yard="yard" />
+    <YearDates v-else-if="mode === 'dates'" :yard="yard" />
+    <YearKit v-else-if="mode === 'kit' && year" :yard="yard" :year="year" />
+    <YearCompare v-else-if="mode === 'compare' && year" :yard="yard" :year="year" />
+    <template v-else>
+      <YearClimates v-if="!yard.season?.calendar" :yard="yard" />
+      <YearRibbon :yard="yard" :chosen="stage" :today="today" @choose="chosen = $event" />
+      <p v-if="running && !year" class="none">
+        <UiProgress :done="done" :of="yard.hives.length" name="Hives written" /> {{ done }} of
+        {{ yard.hives.length }} hives written
+        <ElButton text @click="cancel">Stop</ElButton>
+      </p>
+      <div ref="strip" class="row" role="group" tabindex="0" :aria-label="`Hives at ${stageWord(stage)}`">
+        <div
+          class="line"
+          :style="{ width: `${virtualizer.getTotalSize()}px`, paddingLeft: `${inSight[0]?.start ?? 0}px` }"
+        >
+          <div v-for="item in inSight.slice(0, drawnNow)" :key="planned[item.index]!.id" class="place">
+            <YearHive
+              :yard="yard"
+              :planned="planned[item.index]!.one"
+              :figures="planned[item.index]!.figures"
+              :scale="scale"
+              :height="HEIGHT"
+              :chosen="shown?.hiveId === planned[item.index]!.id"
+              @choose="hiveId = planned[item.index]!.id"
+            />
+          </div>
+        </div>
+      </div>
+      <div v-if="shown && shownHive" class="columns">
+        <div>
+          <div class="tabs" role="group" aria-label="Changed from">
+            <ElButton class="bare" :aria-pressed="from === 'now'" data-testid="from-now" @click="from = 'now'">
+              From what stands now
+            </ElButton>
+            <ElButton
+              v-if="!ANY_TIME.includes(stage)"
+              class="bare"
+              :aria-pressed="from === 'before'"
+              data-testid="from-before"
+              @click="from = 'before'"
+            >
+              From {{ stageWord(before) }}
+            </ElButton>
+          </div>
+          <ShellInTurn><YearFood v-if="shownPlan" :yard="yard" :planned="shownPlan" /></ShellInTurn>
+          <ShellInTurn
+            ><YearChanges
+              :yard="yard"
+              :changeover="shown"
+              :name="shownHive.name"
+              :begun="shownHive.visit !== undefined"
+              :from-now="from === 'now'"
+              @begin="begin"
+          /></ShellInTurn>
+        </div>
+        <ShellInTurn
+          ><section class="van" data-testid="van">
+            <h2>
+              The whole yard: <template v-if="changeovers">{{ visit.hives }} of {{ yard.hives.length }} hives</template
+              ><template v-else>being worked out…</template>
+            </h2>
+            <label class="places"
+              >Set-down places
+              <ElSelect v-model="view.places" data-testid="places">
+                <ElOption
+                  v-for="n in 7"
+                  :key="n"
+                  :value="n + 1"
+                  :label="`${n + 1}${n + 1 === 3 ? ': roof, ground board, spare stand' : ''}`"
+                /> </ElSelect
+            ></label>
+            <p v-if="changeovers && untouched.asTheyStand" class="soft" data-testid="as-they-stand">
+              Stay as they are: {{ untouched.asTheyStand }}.
+            </p>
+            <p v-if="changeovers && untouched.notInPlan" class="soft" data-testid="not-in-plan">
+              This stage is not in the year of: {{ untouched.notInPlan }}.
+            </p>
+            <p v-if="changeovers">
+              <b>{{ workInWords(visit.work, preferences.reader, visit.bounds) }}</b>
+            </p>
+            <p class="ways">
+              <ElButton
+                data-testid="print-visit"
+                :disabled="printing || !changeovers || visit.hives === 0"
+                @click="print('visit')"
+              >
+                Tick sheets (PDF)
+              </ElButton>
+              <ElButton data-testid="print-cards" :disabled="printing" @click="print('cards')">
+                Hive cards with codes (PDF)
+              </ElButton>
+            </p>
+            <p v-if="failed" role="alert" class="failed">{{ failed }}</p>
+            <template v-if="changeovers">
+              <h3>In the van</h3>
+              <ul>
+                <li v-for="line in visit.take" :key="line.patternId">{{ kitLine(line) }}</li>
+                <li v-if="visit.take.length === 0">nothing</li>
+              </ul>
+              <h3>Comes home</h3>
+              <ul>
+                <li v-for="line in visit.bring" :key="line.patternId">{{ line.count }} × {{ name(line.patternId) }}</li>
+                <li v-if="visit.bring.length === 0">nothing</li>
+              </ul>
+              <p v-for="line in keeping" :key="line" class="soft">{{ line }}</p>
+            </template>
+          </section></ShellInTurn
+        >
+      </div>
+    </template>
+  </ShellPage>
+</template>
+
+<style scoped>
+.line {
+  display: flex;
+}
+
+.place {
+  flex: none;
+  width: 166px;
+  margin-right: 4px;
+}
+
+.row {
+  margin: 8px 16px 0;
+  padding-bottom: 4px;
+  overflow-x: auto;
+  border-bottom: 2px dashed var(--seam);
+}
+
+.columns {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) minmax(280px, 400px);
+  gap: 10px 34px;
+  padding: 8px 16px 30px;
+}
+
+h2 {
+  font-size: 17px;
+}
+
+h3 {
+  margin-top: 8px;
+  font-size: 15px;
+}
+
+ul {
+  margin: 0;
+  padding-left: 20px;
+}
+
+.soft {
+  color: var(--soft-ink);
+  font-size: 13.5px;
+}
+
+.ways {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px;
+  margin: 6px 0;
+}
+
+.failed {
+  color: var(--stop);
+}
+
+.places {
+  display: flex;
+  gap: 8px;
+  align-items: center;
+  margin-bottom: 4px;
+}
+
+.none {
+  padding: 24px 16px;
+}
+
+@media (max-width: 900px) {
+  .columns {
+    grid-template-columns: minmax(0, 1fr);
+  }
+}
+</style>

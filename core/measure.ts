@@ -1,0 +1,38 @@
+import { catalogueOf } from './catalogue'
+import { bandOf, betterWays, judgeGap, type Context, type JudgedGap, type Measured } from './checks'
+import { areAsMade } from './checks/usual-joint'
+import { gapsOf, jointsOf, layOut, type AssembledHive, type Gap } from './geometry'
+import type { Climate, Hive, Yard } from './hive'
+
+/** The geometry alone, without the checks. */
+export function measure(assembled: AssembledHive, context: Context, layout = layOut(assembled)): Measured {
+  const { gaps: plain, reachedFromBelow } = gapsOf(layout, context.figures.beeTight)
+  const ways = betterWays(layout, plain, context.band)
+  const turned = new Set(ways.flatMap(({ better, partId }) => (better === 'turned' ? [partId] : [])))
+  const byId = new Map(layout.parts.map(({ part, resolved }) => [part.id, resolved]))
+  const asMade = ({ lowerId, upperId }: Gap) =>
+    !turned.has(lowerId) && !turned.has(upperId) && areAsMade(byId.get(lowerId)!, byId.get(upperId)!)
+  const gaps: JudgedGap[] = plain.map((gap) => judgeGap(gap, context, asMade(gap)))
+  return { assembled, layout, gaps, reachedFromBelow, joints: jointsOf(layout), betterWays: ways }
+}
+
+/** The climate of a yard that has not said what year it is. */
+const USUAL_CLIMATE: Climate = 'cool-maritime'
+
+/** When a hive is looked at: the day where it is known, and whether it stands so or is planned so. */
+export type Look = Pick<Context, 'today' | 'planned'>
+
+/** The context of a hive in its yard: its stage, and the yard's catalogue, band, figures and climate. */
+export function contextOf(yard: Yard, hive: Hive, look: Look = {}): Context {
+  const catalogue = catalogueOf(yard)
+  const { figures } = catalogue
+  return {
+    catalogue,
+    stage: hive.stage,
+    band: bandOf(yard.band, figures),
+    figures,
+    prolific: yard.prolific,
+    climate: yard.season?.calendar?.climate ?? USUAL_CLIMATE,
+    ...look,
+  }
+}

@@ -1,0 +1,168 @@
+import { describe, expect, it } from 'vitest'
+import { DEMO, storedYards } from '../helpers/wire'
+import { chooseYard, drawn, saved, useSession } from './session'
+
+const session = useSession({ seed: DEMO })
+const twill = '/yards/sallow-quay/hives/twill%2F0'
+
+describe('where one is', () => {
+  it('is kept from view to view, with the hive before and after in the same view', async () => {
+    const page = await session.open(`${twill}/weight`)
+    await page.getByRole('heading', { name: 'Weight of Twill' }).waitFor()
+    await page.getByTestId('hive-after').click()
+    await page.getByRole('heading', { name: 'Weight of Calico' }).waitFor()
+    await page.getByRole('link', { name: 'Year', exact: true }).first().click()
+    await page.getByRole('heading', { name: 'The year of Sallow Quay' }).waitFor()
+    expect(await page.getByTestId('hive-choice').innerText()).toBe('Calico')
+    await page.getByRole('link', { name: 'Bench', exact: true }).click()
+    await drawn(page)
+    expect(page.url()).toContain('/hives/calico%2F0/bench')
+    await page.getByTestId('hive-before').click()
+    await expect.poll(() => page.url()).toContain('/hives/twill%2F0/bench')
+  })
+
+  it('is found by a few letters, by keys alone', async () => {
+    const page = await session.open(`${twill}/bench`)
+    await drawn(page)
+    await page.keyboard.press('/')
+    await page.getByTestId('finder').waitFor()
+    await page.keyboard.type('ser')
+    await page.keyboard.press('Enter')
+    await expect.poll(() => page.url()).toContain('/yards/kiln-bank/hives/serge%2F0/bench')
+    await drawn(page)
+    await page.keyboard.press('g')
+    await page.keyboard.press('w')
+    await page.getByRole('heading', { name: 'Weight of Serge' }).waitFor()
+    await page.keyboard.press('/')
+    await page.keyboard.type('no such hive')
+    await page.getByText('Nothing here is called that').waitFor()
+    expect(await page.getByTestId('finder').inputValue()).toBe('no such hive')
+    await page.keyboard.press('Escape')
+    await page.getByTestId('finder').waitFor({ state: 'detached' })
+  })
+
+  it('goes back and forward through stages and faces of a view', async () => {
+    const page = await session.open('/yards/sallow-quay/year')
+    await page.locator('[data-mode="dates"]').click()
+    await expect.poll(() => page.url()).toContain('see=dates')
+    await page.locator('[data-mode="kit"]').click()
+    await page.goBack()
+    await expect.poll(() => page.locator('[data-mode="dates"]').getAttribute('aria-pressed')).toBe('true')
+    await page.goBack()
+    await expect.poll(() => page.locator('[data-mode="stages"]').getAttribute('aria-pressed')).toBe('true')
+    await page.goForward()
+    await expect.poll(() => page.locator('[data-mode="dates"]').getAttribute('aria-pressed')).toBe('true')
+  })
+
+  it('is the same view of another yard once that is chosen', async () => {
+    const page = await session.open('/yards/sallow-quay/shed')
+    await page.getByRole('heading', { name: 'Shed of Sallow Quay' }).waitFor()
+    await chooseYard(page, 'Kiln Bank')
+    await page.getByRole('heading', { name: 'Shed of Kiln Bank' }).waitFor()
+    expect(page.url()).toContain('/yards/kiln-bank/shed')
+  })
+})
+
+describe('undo', () => {
+  it('stops where this sitting began, unless it is asked to go on', async () => {
+    const first = await session.open()
+    await first.getByRole('button', { name: 'More for Poplin', exact: true }).click()
+    await first.getByRole('menuitem', { name: 'Copy' }).filter({ visible: true }).click()
+    await first.waitForSelector('[data-hive="Poplin (2)"]')
+    await saved(first)
+    const later = await session.open()
+    await later.waitForSelector('[data-hive="Poplin (2)"]')
+    await later.locator('.open', { hasText: 'Poplin' }).first().waitFor()
+    await later.getByTestId('undo').click()
+    await expect.poll(() => later.getByTestId('undone').innerText()).toMatch(/^Made before this sitting/)
+    expect(await later.locator('[data-hive="Poplin (2)"]').count()).toBe(1)
+    await later.getByTestId('undo-beyond').click()
+    await later.waitForSelector('[data-hive="Poplin (2)"]', { state: 'detached' })
+    await saved(later)
+  })
+
+  it('leads to the row where what one looks at is gone by it', async () => {
+    const page = await session.open()
+    await page.getByTestId('add-hive-sallow-quay').click()
+    await page.getByTestId('new-hive-name').fill('Chintz')
+    await page.getByTestId('new-national').click()
+    await drawn(page)
+    await page.getByTestId('undo').click()
+    await page.getByRole('heading', { name: 'The row of hives' }).waitFor({ state: 'attached' })
+    expect(new URL(page.url()).pathname).toBe('/')
+    await saved(page)
+  })
+})
+
+describe('the row of many', () => {
+  it('is searched, put in order and filtered by what is wrong', async () => {
+    const page = await session.open()
+    await page.getByTestId('show-stop').first().click()
+    await expect.poll(() => page.locator('[data-hive]').count()).toBe(2)
+    expect(page.url()).toContain('show=stop')
+    await page.getByTestId('show-stop').first().click()
+    await page.getByTestId('row-search').fill('twi')
+    await expect
+      .poll(() => page.locator('[data-hive]').evaluateAll((all) => all.map((one) => one.getAttribute('data-hive'))))
+      .toEqual(['Twill'])
+    await page.getByTestId('row-search').fill('')
+    await page.locator('[data-mode="grid"]').click()
+    await page.getByTestId('row-order').click()
+    await page.getByRole('menuitem', { name: 'By name' }).click()
+    await expect
+      .poll(() =>
+        page
+          .locator('.yard')
+          .first()
+          .locator('[data-hive]')
+          .evaluateAll((all) => all.map((one) => one.getAttribute('data-hive'))),
+      )
+      .toEqual(['Calico', 'Damask', 'Gingham', 'Hessian', 'Poplin', 'Twill'])
+  })
+
+  it('has several hives picked, copied, moved and removed, each taken back from its message', async () => {
+    const before = (await storedYards(session.server.url)).map(({ yard }) => yard)
+    const page = await session.open()
+    await page.getByTestId('pick-several').click()
+    await page.getByTestId('pick-Twill').click()
+    await page.locator('[data-hive="Calico"] a').click()
+    await page.getByText('2 hives picked').waitFor()
+    await page.getByTestId('picked-copy').click()
+    await page.getByTestId('copy-names').fill('Nuc #')
+    await page.getByText('Makes Nuc 2, Nuc 3.').waitFor()
+    await page.getByTestId('make-copies').click()
+    await page.waitForSelector('[data-hive="Nuc 2"]')
+    await page.getByTestId('did-undo').click()
+    await page.waitForSelector('[data-hive="Nuc 2"]', { state: 'detached' })
+    await page.getByTestId('picked-move').click()
+    await page.getByRole('menuitem', { name: 'Kiln Bank' }).click()
+    await expect.poll(() => page.locator('.yard').last().locator('[data-hive="Twill"]').count()).toBe(1)
+    await expect.poll(() => page.locator('.yard').first().locator('[data-hive="Twill"]').count()).toBe(0)
+    await page.getByTestId('did-undo').click()
+    await expect.poll(() => page.locator('.yard').first().locator('[data-hive="Twill"]').count()).toBe(1)
+    await page.getByTestId('pick-several').click()
+    await page.getByTestId('pick-all-kiln-bank').click()
+    await page.getByTestId('picked-remove').click()
+    await page.getByText('5 hives removed from Kiln Bank.').waitFor()
+    await page.getByTestId('did-undo').click()
+    await page.waitForSelector('[data-hive="Serge"]')
+    await saved(page)
+    expect((await storedYards(session.server.url)).map(({ yard }) => yard)).toEqual(before)
+  })
+})
+
+describe('on a phone', () => {
+  it('has one line of head, a bar at the foot, and every view and hive in two presses', async () => {
+    const page = await session.open('/', { width: 390, height: 844, touch: true })
+    await page.waitForSelector('[data-hive="Twill"]')
+    expect((await page.locator('header.top').boundingBox())!.height).toBeLessThanOrEqual(56)
+    await page.getByTestId('where').tap()
+    await page.getByTestId('finder').fill('serge')
+    await page.locator('[data-found]').first().tap()
+    await drawn(page)
+    await page.getByTestId('more-views').tap()
+    await page.getByRole('link', { name: 'Weight', exact: true }).filter({ visible: true }).tap()
+    await page.getByRole('heading', { name: 'Weight of Serge' }).waitFor()
+    await expect.poll(() => page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390)
+  })
+})
