@@ -17,13 +17,14 @@ export function useInAddress<T extends string | null>(
   usual: T,
 ): WritableComputedRef<T> {
   const route = useRoute()
-  const { currentRoute } = useRouter()
+  // The router itself: while one navigation is on its way, Nuxt's navigateTo drops the next.
+  const router = useRouter()
   /** The page's own route comes a moment after the router's; while another page is on its way, it is the page's that counts. */
-  const query = () => (currentRoute.value.path === route.path ? currentRoute.value.query : route.query)
+  const query = () => (router.currentRoute.value.path === route.path ? router.currentRoute.value.query : route.query)
   /** What was chosen and is on its way into the address. */
   const asked: ShallowRef<{ readonly value: T } | null> = shallowRef(null)
   async function arrive(mine: { readonly value: T }, next: LocationQuery): Promise<void> {
-    await navigateTo({ path: route.path, query: next }, { replace: sliding })
+    await router[sliding ? 'replace' : 'push']({ path: route.path, query: next })
     if (asked.value === mine) asked.value = null
   }
   return computed({

@@ -1,4 +1,4 @@
-import { useRoute } from 'vue-router'
+import { useRoute, useRouter } from 'vue-router'
 import { namedBy } from './paths'
 import { useView } from '~/stores/view'
 import { useYards } from '~/stores/yards'
@@ -8,6 +8,7 @@ export function useTurnBack(): (how: 'undo' | 'redo', beyondSitting?: boolean) =
   const yards = useYards()
   const view = useView()
   const route = useRoute()
+  const router = useRouter()
   return (how, beyondSitting = false) => {
     const yard = view.yard
     if (!yard) return
@@ -18,6 +19,6 @@ export function useTurnBack(): (how: 'undo' | 'redo', beyondSitting?: boolean) =
     const gone =
       (hiveId !== null && !now?.hives.some(({ id }) => id === hiveId)) ||
       (route.params.part !== undefined && !now?.parts.some(({ id }) => id === route.params.part))
-    if (gone) void navigateTo('/', { replace: true })
+    if (gone) void router.replace('/')
   }
 }

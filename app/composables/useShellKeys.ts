@@ -15,6 +15,7 @@ export function keysRest(event: KeyboardEvent): boolean {
 
 /** The keys that hold in every view: find, go to a view, undo and redo, units, help. */
 export function useShellKeys(): void {
+  const router = useRouter()
   const shell = useShell()
   const view = useView()
   const preferences = usePreferences()
@@ -31,7 +32,7 @@ export function useShellKeys(): void {
   function went(letter: string): boolean {
     const { yard, hive, reference } = waysFrom(view.yard, view.hive)
     const found = [...yard, ...hive, ...reference].find((way) => way.letter === letter)
-    if (found) void navigateTo(found.path)
+    if (found) void router.push(found.path)
     return found !== undefined
   }
   const KEYS: Readonly<Record<string, () => void>> = {

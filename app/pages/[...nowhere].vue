@@ -1,6 +1,7 @@
 <script setup lang="ts">
 // An address that leads nowhere: one of an older Duvet leads on, of any other it is said plainly.
 const route = useRoute()
+const router = useRouter()
 const yards = useYards()
 const view = useView()
 /** Views of a hive by their older names; they named no yard. */
@@ -27,7 +28,7 @@ const moved = computed(() => {
 watch(
   moved,
   (path) => {
-    if (path) void navigateTo({ path, query: route.query }, { replace: true })
+    if (path) void router.replace({ path, query: route.query })
   },
   { immediate: true },
 )

@@ -7,6 +7,7 @@ import { tallestMm } from '#core/laid-hive'
 import { LAYOUTS, ORDERS, type RowLook } from '~/composables/useRowOrder'
 import * as deeds from '#core/hive/deeds'
 
+const router = useRouter()
 const yards = useYards()
 const view = useView()
 /** One yard with each frame. */
@@ -32,13 +33,13 @@ const tallest = computed(() => Math.max(900, ...yards.yards.map(tallestMm)))
 async function start(kind: StartName) {
   const yardId = await yards.addYard('My yard')
   const hiveId = yardId && yards.addHive(yardId, kind, 'First hive')
-  if (yardId && hiveId) await navigateTo(hivePath(yardId, hiveId, 'bench'))
+  if (yardId && hiveId) await router.push(hivePath(yardId, hiveId, 'bench'))
 }
 async function add(kind: StartName, name: string) {
   const yardId = adding.value!
   const hiveId = yards.addHive(yardId, kind, name)
   adding.value = null
-  if (hiveId) await navigateTo(hivePath(yardId, hiveId, 'bench'))
+  if (hiveId) await router.push(hivePath(yardId, hiveId, 'bench'))
 }
 function act(yard: Yard, hive: Hive, action: HiveAction) {
   view.chosen = yard.id

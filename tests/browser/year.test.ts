@@ -202,6 +202,10 @@ describe('a stage on the bench', () => {
     await expect.poll(() => bar(page).innerText()).toMatch(/Supering, as it is planned/)
     await page.keyboard.press('0')
     await expect.poll(() => layers(page)).toEqual(now)
+    // Pressed faster than addresses follow: the last key counts.
+    for (const key of ['3', '4', '5', '0']) await page.keyboard.press(key)
+    await expect.poll(() => layers(page)).toEqual(now)
+    expect(new URL(page.url()).search).toBe('')
     await saved(page)
     expect((await hiveNamed('Flannel')).season?.byHand).toBeUndefined()
   })

@@ -9,6 +9,7 @@ const SHOWN = 40
 const view = useView()
 const yards = useYards()
 const route = useRoute()
+const router = useRouter()
 const shell = useShell()
 const typed = ref('')
 const TITLES = { anything: 'Find', yard: 'Which yard?', hive: 'Which hive?' } as const
@@ -72,7 +73,7 @@ function take(one: Found | undefined) {
   if (!one) return
   one.go?.()
   emit('close')
-  if (one.path) void navigateTo(one.path)
+  if (one.path) void router.push(one.path)
 }
 const list = ref<HTMLElement | null>(null)
 /** Up and down go from what is typed through what was found, and back. */

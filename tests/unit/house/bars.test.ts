@@ -67,6 +67,10 @@ describe('the rule a newcomer can follow', () => {
     )
   })
 
+  it('nothing is gone to by a call that drops what is pressed while another page is on its way', () => {
+    expect(found(linesOf(['app']), /\bnavigateTo\(/)).toEqual([])
+  })
+
   it('views, workers and the command line go through the one door to a hive', () => {
     const below = /\b(assembleHive|assessHive|partsById|contextOf|massOfHive|layOut)\(/
     expect(found(linesOf(['app', 'cli']), below)).toEqual([])

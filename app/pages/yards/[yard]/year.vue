@@ -27,6 +27,7 @@ import * as deeds from '#core/hive/deeds'
 
 const HEIGHT = 190
 const HIVE_PX = 170
+const router = useRouter()
 const yards = useYards()
 const view = useView()
 const preferences = usePreferences()
@@ -218,7 +219,7 @@ async function begin() {
     yard.value.id,
     deeds.beginVisit(changeover.hiveId, visitOf(changeover, crypto.randomUUID(), today.slice(0, 10))),
   )
-  if (started) await navigateTo(hivePath(yard.value!.id, changeover.hiveId, 'visit'))
+  if (started) await router.push(hivePath(yard.value!.id, changeover.hiveId, 'visit'))
 }
 useHead({ title: 'Year – Duvet' })
 </script>

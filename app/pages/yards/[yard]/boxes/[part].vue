@@ -9,6 +9,7 @@ import { boxName } from '~/composables/boxName'
 import * as deeds from '#core/hive/deeds'
 
 const route = useRoute()
+const router = useRouter()
 const yards = useYards()
 const frames = useFrames()
 const view = useView()
@@ -73,7 +74,7 @@ function withdraw(finding: Finding) {
   if (frames.hive) frames.perform(deeds.withdraw(frames.hive, finding))
 }
 const back = () =>
-  navigateTo(frames.hive ? hivePath(frames.yard!.id, frames.hive.id, 'bench') : yardPath(view.yard!.id, 'boxes'))
+  router.push(frames.hive ? hivePath(frames.yard!.id, frames.hive.id, 'bench') : yardPath(view.yard!.id, 'boxes'))
 /** The boxes of frames of the hive that this one stands in, top first. */
 const boxes = computed(() =>
   (frames.hive?.stack ?? [])

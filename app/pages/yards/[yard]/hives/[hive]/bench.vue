@@ -25,6 +25,7 @@ import { isAbsorber, isBox, isEntranceFitting } from '#core/parts'
 import * as deeds from '#core/hive/deeds'
 
 const route = useRoute()
+const router = useRouter()
 const yards = useYards()
 const bench = useBench()
 const inView = useHiveInView()
@@ -224,7 +225,7 @@ function nextGap() {
 }
 function openFrames() {
   if (selected.value && isBox(selected.value))
-    void navigateTo(boxPath(String(route.params.yard), selected.value.part.id))
+    void router.push(boxPath(String(route.params.yard), selected.value.part.id))
 }
 function exportPlan() {
   download(
@@ -331,7 +332,7 @@ function takeName(name: string): void {
                     <ElDropdownItem data-testid="rename-hive" @click="renameHive">Rename</ElDropdownItem>
                     <ElDropdownItem
                       data-testid="open-log"
-                      @click="navigateTo(hivePath(String(route.params.yard), bench.hive!.id, 'book'))"
+                      @click="router.push(hivePath(String(route.params.yard), bench.hive!.id, 'book'))"
                       >Log: as it stood before</ElDropdownItem
                     >
                     <ElDropdownItem data-testid="edit-note" @click="editNote">Note</ElDropdownItem>
