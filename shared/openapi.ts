@@ -1,4 +1,5 @@
 import { entriesOf } from '#core/plain'
+import { PAPERS } from './sheet-schema'
 import planSchema from '../public/plan.schema.json'
 
 type Json = Record<string, unknown>
@@ -34,6 +35,16 @@ const object = (properties: Json, required = Object.keys(properties)) => ({ type
 const listOf = (items: Json) => ({ type: 'array', items })
 const integer = { type: 'integer', minimum: 0 }
 const text = { type: 'string' }
+const number = { type: 'number' }
+const paper = { enum: PAPERS }
+const drawing = object({
+  x: number,
+  y: number,
+  width: number,
+  height: number,
+  marks: listOf(object({ path: text, fill: text, line: text, width: number, dash: text })),
+  words: listOf(object({ x: number, y: number, size: number, text })),
+})
 
 const EXTRA: Json = {
   refusal: object({ statusCode: integer, field: text, sentence: text }),
@@ -97,16 +108,13 @@ const EXTRA: Json = {
     caution: text,
     steps: listOf(object({ text, mistake: text })),
     tables: listOf(object({ heading: text, columns: listOf(text), rows: listOf(listOf(text)) })),
-    outlines: listOf(
-      object({
-        name: text,
-        edge: listOf(listOf({ type: 'number' })),
-        marks: listOf(object({ what: text, line: listOf(listOf({ type: 'number' })) })),
-      }),
-    ),
+    paper,
+    drawings: listOf(object({ caption: text, drawing })),
+    stepDrawings: listOf(drawing),
   }),
   tickSheets: object({
     title: text,
+    paper,
     lines: listOf(text),
     take: listOf(text),
     bring: listOf(text),
@@ -116,11 +124,16 @@ const EXTRA: Json = {
         name: text,
         link: text,
         lines: listOf(text),
+        drawing,
         steps: listOf(object({ text, why: text, cautions: listOf(text) })),
       }),
     ),
   }),
-  hiveCards: object({ title: text, cards: listOf(object({ name: text, link: text, lines: listOf(text) })) }),
+  hiveCards: object({
+    title: text,
+    paper,
+    cards: listOf(object({ name: text, link: text, lines: listOf(text), drawing })),
+  }),
   assessedHive: object({
     yard: text,
     hive: text,

@@ -1,15 +1,23 @@
+import type { ObjectSchema } from 'yup'
 import type { Sheet } from '#core/wording'
-import { MARKS, PIECE_NAMES } from '#core/build'
+import { drawingSchema, type Drawing } from './drawing-schema'
 import { listOf, oneOf, record, text as words } from './fields'
-import * as yup from './yup'
 
-const figure = yup.number().strict().required().min(-20_000).max(20_000)
-const point = yup.tuple([figure, figure]).strict().typeError('${path} is no point').required()
-const line = listOf(point, 2000)
+export const PAPERS = ['A4', 'LETTER'] as const
+/** Paper as the reader's printer holds it. */
+export type Paper = (typeof PAPERS)[number]
 
-/** What is sent to be printed: a sheet in words, as the screen shows it. */
-export const sheetSchema: yup.ObjectSchema<Sheet> = record({
+/** A sheet as it is printed: its words, the drawings above them, and one for every step. */
+export interface PrintedSheet extends Sheet {
+  readonly paper: Paper
+  readonly drawings: readonly { readonly caption: string; readonly drawing: Drawing }[]
+  readonly stepDrawings: readonly Drawing[]
+}
+
+/** What is sent to be printed: a sheet in words with its drawings, as the screen shows it. */
+export const sheetSchema: ObjectSchema<PrintedSheet> = record({
   title: words(200, 1),
+  paper: oneOf(PAPERS),
   lines: listOf(words(2000), 50),
   tables: listOf(
     record({
@@ -20,9 +28,7 @@ export const sheetSchema: yup.ObjectSchema<Sheet> = record({
     20,
   ),
   steps: listOf(record({ text: words(1000), mistake: words(1000) }), 100),
-  outlines: listOf(
-    record({ name: oneOf(PIECE_NAMES), edge: line, marks: listOf(record({ what: oneOf(MARKS), line }), 20) }),
-    20,
-  ),
+  drawings: listOf(record({ caption: words(200), drawing: drawingSchema }), 60),
+  stepDrawings: listOf(drawingSchema, 100),
   caution: words(1000),
 })

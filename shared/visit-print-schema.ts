@@ -1,5 +1,7 @@
 import type { ObjectSchema } from 'yup'
-import { listOf, record, text as words } from './fields'
+import { drawingSchema, type Drawing } from './drawing-schema'
+import { listOf, oneOf, record, text as words } from './fields'
+import { PAPERS, type Paper } from './sheet-schema'
 
 const link = () => words(500).matches(/^https?:\/\/[^\s]+$/, '${path} is no link: it begins with http:// or https://')
 
@@ -9,12 +11,15 @@ interface TickedHive {
   /** Opens the hive, by its QR code. */
   readonly link: string
   readonly lines: readonly string[]
+  /** The hive as it will stand. */
+  readonly drawing: Drawing
   readonly steps: readonly { readonly text: string; readonly why: string; readonly cautions: readonly string[] }[]
 }
 
 /** A visit to a yard, to be printed and ticked with a pencil. */
 export interface TickSheets {
   readonly title: string
+  readonly paper: Paper
   readonly lines: readonly string[]
   readonly take: readonly string[]
   readonly bring: readonly string[]
@@ -25,11 +30,19 @@ export interface TickSheets {
 /** Cards to be fixed to hives. */
 export interface HiveCards {
   readonly title: string
-  readonly cards: readonly { readonly name: string; readonly link: string; readonly lines: readonly string[] }[]
+  readonly paper: Paper
+  readonly cards: readonly {
+    readonly name: string
+    readonly link: string
+    readonly lines: readonly string[]
+    /** The hive as it stands. */
+    readonly drawing: Drawing
+  }[]
 }
 
 export const tickSheetsSchema: ObjectSchema<TickSheets> = record({
   title: words(200, 1),
+  paper: oneOf(PAPERS),
   lines: listOf(words(500), 20),
   take: listOf(words(300), 300),
   bring: listOf(words(300), 300),
@@ -39,6 +52,7 @@ export const tickSheetsSchema: ObjectSchema<TickSheets> = record({
       name: words(80),
       link: link(),
       lines: listOf(words(500), 20),
+      drawing: drawingSchema,
       steps: listOf(record({ text: words(500), why: words(300), cautions: listOf(words(500), 10) }), 200),
     }),
     300,
@@ -47,8 +61,9 @@ export const tickSheetsSchema: ObjectSchema<TickSheets> = record({
 
 export const hiveCardsSchema: ObjectSchema<HiveCards> = record({
   title: words(200, 1),
+  paper: oneOf(PAPERS),
   cards: listOf(
-    record({ name: words(80), link: link(), lines: listOf(words(300), 8) }),
+    record({ name: words(80), link: link(), lines: listOf(words(300), 8), drawing: drawingSchema }),
     1000,
     1,
     'cards is empty: there is no hive to make a card for',

@@ -1,5 +1,7 @@
 import type { Hive, Yard } from '#core/hive'
+import { laidIn } from '#core/laid-hive'
 import { stageWord } from '#core/wording'
+import { printedHive } from '~/drawing/printed'
 
 /** The whole address of a hive's bench, for a code on paper. */
 export function benchLink(yardId: string, hiveId: string): string {
@@ -11,6 +13,7 @@ export function hiveCards(yard: Yard, hives: readonly Hive[]) {
   return hives.map((hive) => ({
     name: hive.name,
     link: benchLink(yard.id, hive.id),
+    drawing: printedHive(laidIn(yard, hive).layout),
     lines: [yard.name, `Stands as: ${stageWord(hive.stage)}`],
   }))
 }

@@ -7,6 +7,7 @@ import {
   cutList,
   cutProblem,
   isBuiltUp,
+  panelOutlines,
   type Corner,
   type FoundationKind,
   type Stock,
@@ -23,10 +24,15 @@ import {
   type Sheet,
 } from '#core/wording'
 import { download, fileName } from '~/composables/download'
+import { boxDrawings, frameDrawings, type BuildDrawings } from '~/drawing/build'
 import { server } from '~/sync/server'
+import type { PrintedSheet } from '#wire/sheet-schema'
+import { showLength } from '#core/units'
 import { isFrameFeeder, isFramePattern } from '#core/parts'
 import { CATALOGUE, STARTING_FORMAT, boxOfSize, findAll } from '#core/catalogue'
 
+/** What a sheet takes at most. */
+const MOST_DRAWINGS = 60
 const MOST = { frames: 1000, boxes: 200 } as const
 const view = useView()
 const preferences = usePreferences()
@@ -76,14 +82,38 @@ const sheet = computed<Sheet | null>(() => {
     ? frameSheet(frame.value, many.value.number, foundation.value, view.catalogue.figures, preferences.reader)
     : null
 })
+const say = (mm: number) => showLength(mm, preferences.units)
+const drawings = computed<BuildDrawings | null>(() => {
+  if (!sheet.value) return null
+  if (box.value) return boxDrawings(box.value, many.value.number, corner.value, stock.value, say)
+  return frame.value
+    ? frameDrawings(frame.value, many.value.number, foundation.value, view.catalogue.figures, say)
+    : null
+})
+/** As it goes to the printer: the drawings of the screen, the boards that are cut alike once. */
+const printed = computed<PrintedSheet | null>(() => {
+  if (!sheet.value || !drawings.value) return null
+  const { apart, pieces, boards, steps } = drawings.value
+  return {
+    ...sheet.value,
+    paper: preferences.paper,
+    drawings: [
+      { caption: 'Taken apart', drawing: apart },
+      ...pieces.map(({ word, count: n, drawing }) => ({ caption: `${n} × ${word}`, drawing })),
+      ...boards.map(({ count: n, drawing }) => ({ caption: `${n} × board, cut so`, drawing })),
+    ].slice(0, MOST_DRAWINGS),
+    stepDrawings: steps,
+  }
+})
+const outlines = computed(() => panelOutlines(bill.value?.panels ?? []))
 const name = (label: { british: string; northAmerican: string }) => capital(inWords(label, preferences.vocabulary))
 const file = computed(() => fileName(sheet.value?.title ?? 'sheet'))
 
 async function print() {
-  if (!sheet.value) return
+  if (!printed.value) return
   printing.value = true
   failed.value = ''
-  const answer = await server.print(sheet.value)
+  const answer = await server.print(printed.value)
   printing.value = false
   if (answer.ok) download(`${file.value}.pdf`, answer.pdf, 'application/pdf')
   else failed.value = `The sheet was not printed: ${answer.sentence}`
@@ -95,11 +125,11 @@ async function saveCsv() {
 }
 async function saveDxf() {
   const { panelsDxf } = await import('~/export/panels-dxf')
-  if (sheet.value) download(`${file.value}.dxf`, panelsDxf(sheet.value.outlines), 'image/vnd.dxf')
+  if (sheet.value) download(`${file.value}.dxf`, panelsDxf(outlines.value), 'image/vnd.dxf')
 }
 async function saveSvg() {
   const { panelsSvg } = await import('~/export/panels-svg')
-  if (sheet.value) download(`${file.value}.svg`, panelsSvg(sheet.value.outlines), 'image/svg+xml')
+  if (sheet.value) download(`${file.value}.svg`, panelsSvg(outlines.value), 'image/svg+xml')
 }
 useHead({ title: 'Build – Duvet' })
 </script>
@@ -161,7 +191,7 @@ useHead({ title: 'Build – Duvet' })
         <p v-if="failed" class="wrong" role="alert">{{ failed }}</p>
         <BuildSquareCheck v-if="box" :key="chosen" :box="box" />
       </form>
-      <BuildSheetView v-if="sheet" :sheet="sheet" />
+      <BuildSheetView v-if="sheet && drawings" :sheet="sheet" :drawings="drawings" />
     </div>
   </ShellPage>
 </template>
@@ -185,6 +215,10 @@ label {
   display: flex;
   flex-direction: column;
   font-size: 14px;
+}
+
+.choices .el-select {
+  width: 100%;
 }
 
 .save {

@@ -2,6 +2,7 @@ import { useKept } from '~/composables/kept'
 import { defineStore } from 'pinia'
 import { computed } from 'vue'
 import type { UnitSystem } from '#core/units'
+import type { Paper } from '#wire/sheet-schema'
 import { dayInWords, type Reader, type Vocabulary } from '#core/wording'
 
 const UNNAMED = 'this browser'
@@ -23,10 +24,11 @@ export const usePreferences = defineStore('preferences', () => {
     },
   })
   const reader = computed<Reader>(() => ({ units: units.value, vocabulary: vocabulary.value }))
+  const paper = computed<Paper>(() => (vocabulary.value === 'northAmerican' ? 'LETTER' : 'A4'))
   /** A day as this keeper writes it. */
   const day = (isoDay: string) => dayInWords(isoDay, vocabulary.value)
   const toggleUnits = () => {
     units.value = units.value === 'mm' ? 'inches' : 'mm'
   }
-  return { units, vocabulary, device, deviceTyped, reader, day, toggleUnits }
+  return { units, vocabulary, device, deviceTyped, reader, paper, day, toggleUnits }
 })

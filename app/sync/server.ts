@@ -1,6 +1,5 @@
 import type { HiveChange, LoggedEdit, Overtaking, Stay, Yard } from '#core/hive'
 import { fieldOf } from '#core/plain'
-import type { Sheet } from '#core/wording'
 import type {
   Added,
   AddedScale,
@@ -15,6 +14,7 @@ import type {
   YardRemoved,
 } from '#wire/answers'
 import type { NewScale, WeighIns } from '#wire/weigh-in-schema'
+import type { PrintedSheet } from '#wire/sheet-schema'
 import type { HiveCards, TickSheets } from '#wire/visit-print-schema'
 import type { Submission } from '#wire/edit-schema'
 import type { Problem } from '#wire/read'
@@ -70,7 +70,7 @@ function put<T>(path: string, body: unknown): Promise<Answer<T>> {
 /** A sheet as PDF, or the sentence that says why there is none. */
 async function printed(
   what: 'sheet' | 'visit' | 'cards',
-  sheet: Sheet | TickSheets | HiveCards,
+  sheet: PrintedSheet | TickSheets | HiveCards,
 ): Promise<{ readonly ok: true; readonly pdf: Blob } | { readonly ok: false; readonly sentence: string }> {
   try {
     const response = await fetch(`/api/print/${what}`, {
@@ -98,7 +98,7 @@ export const server = {
   setBatchRemoved: (batchId: string, removed: boolean) =>
     put<BatchRemoved>(`/api/weigh-ins/${encodeURIComponent(batchId)}`, { removed }),
   addScale: (scale: NewScale) => send<AddedScale>('/api/scales', JSON.stringify(scale)),
-  print: (sheet: Sheet) => printed('sheet', sheet),
+  print: (sheet: PrintedSheet) => printed('sheet', sheet),
   printVisit: (sheets: TickSheets) => printed('visit', sheets),
   printCards: (cards: HiveCards) => printed('cards', cards),
   yards: () => ask<readonly StoredYard[]>('/api/yards'),

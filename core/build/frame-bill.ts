@@ -11,18 +11,7 @@ export interface Piece {
   readonly thicknessMm: number
 }
 
-export const PIECE_NAMES = [
-  'top-bar',
-  'end-bar',
-  'bottom-bar',
-  'wedge',
-  'board',
-  'side',
-  'end',
-  'end-board',
-  'rail',
-] as const
-type PieceName = (typeof PIECE_NAMES)[number]
+type PieceName = 'top-bar' | 'end-bar' | 'bottom-bar' | 'wedge' | 'board' | 'side' | 'end' | 'end-board' | 'rail'
 
 /** Nails, pins or screws of one kind at one place. */
 export interface Fixing {

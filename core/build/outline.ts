@@ -2,15 +2,13 @@ import type { Panel } from './box-bill'
 
 type Point = readonly [xMm: number, yMm: number]
 
-export const MARKS = ['frame-rest', 'rabbet', 'hand-hold'] as const
-
 /**
  * The shape of a board lying flat: its edge, and lines for what is cut into it without going through. mm, y upwards.
  */
 export interface PanelOutline {
   readonly name: Panel['name']
   readonly edge: readonly Point[]
-  readonly marks: readonly { readonly what: (typeof MARKS)[number]; readonly line: readonly Point[] }[]
+  readonly marks: readonly { readonly what: 'frame-rest' | 'rabbet' | 'hand-hold'; readonly line: readonly Point[] }[]
 }
 
 /**

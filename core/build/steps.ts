@@ -5,7 +5,9 @@ import { isBuiltUp, type Corner } from './box-bill'
 import { isNailed, type FoundationKind } from './frame-bill'
 
 /** A step of building, by name; wording tells it with the mistake to avoid. */
-export type BuildStep =
+export type BuildStep = FrameStep | BoxStep
+
+export type FrameStep =
   | 'frame-check-bars'
   | 'frame-break-wedge'
   | 'frame-glue'
@@ -24,6 +26,8 @@ export type BuildStep =
   | 'frame-starter'
   | 'frame-dry'
   | 'dummy-board'
+
+export type BoxStep =
   | 'box-choose-boards'
   | 'box-rip'
   | 'box-cross-cut'
@@ -39,16 +43,16 @@ export type BuildStep =
   | 'box-paint'
 
 /** The steps of a frame in order. Common practice. */
-export function frameSteps(frame: HangingPattern, foundation: FoundationKind, figures: Figures): BuildStep[] {
+export function frameSteps(frame: HangingPattern, foundation: FoundationKind, figures: Figures): FrameStep[] {
   if (!isFramePattern(frame)) return ['frame-glue', 'dummy-board', 'frame-dry']
   const nailed = isNailed(frame, figures)
-  const sheet: BuildStep[] =
+  const sheet: FrameStep[] =
     foundation === 'wax'
       ? ['frame-sheet-in-slots', 'frame-loops', 'frame-wedge-back']
       : foundation === 'plastic'
         ? ['frame-plastic-snaps']
         : ['frame-starter']
-  const wedge: BuildStep[] = foundation === 'plastic' ? [] : ['frame-break-wedge']
+  const wedge: FrameStep[] = foundation === 'plastic' ? [] : ['frame-break-wedge']
   // Ends that keep the distance, and wide top bars, have no pointed shoulder to turn round.
   const shouldered = (frame.spacedBy ?? 'shoulders') === 'shoulders'
   return [
@@ -67,15 +71,15 @@ export function frameSteps(frame: HangingPattern, foundation: FoundationKind, fi
 }
 
 /** The steps of a box in order. Common practice. */
-export function boxSteps(box: ResolvedPart, corner: Corner): BuildStep[] {
-  const joint: BuildStep[] = isBuiltUp(box)
+export function boxSteps(box: ResolvedPart, corner: Corner): BoxStep[] {
+  const joint: BoxStep[] = isBuiltUp(box)
     ? ['box-rails']
     : corner === 'rabbet'
       ? ['box-rabbet']
       : corner === 'finger'
         ? ['box-fingers']
         : []
-  const rest: BuildStep[] = isBuiltUp(box) ? [] : ['box-rest', 'box-hand-holds']
+  const rest: BoxStep[] = isBuiltUp(box) ? [] : ['box-rest', 'box-hand-holds']
   return [
     'box-choose-boards',
     'box-rip',

@@ -6,13 +6,11 @@ import {
   cutList,
   frameBill,
   frameSteps,
-  panelOutlines,
   sawSettings,
   type BuildStep,
   type Corner,
   type CutGroup,
   type FoundationKind,
-  type PanelOutline,
   type Stock,
 } from '../build'
 import type { ResolvedPart } from '../parts'
@@ -39,13 +37,12 @@ interface SheetStep {
   readonly mistake: string
 }
 
-/** A sheet for the bench or the printer: words only, in the reader's units. */
+/** A sheet for the bench or the printer: its words, in the reader's units. */
 export interface Sheet {
   readonly title: string
   readonly lines: readonly string[]
   readonly tables: readonly SheetTable[]
   readonly steps: readonly SheetStep[]
-  readonly outlines: readonly PanelOutline[]
   readonly caution: string
 }
 
@@ -71,7 +68,7 @@ export function frameSheet(
   const mm = (value: number) => showLength(value, reader.units)
   const sheet = bill.foundation
   return {
-    title: `${count} × ${inWords(frame.label, reader.vocabulary)}`,
+    title: `${count} × ${capital(inWords(frame.label, reader.vocabulary))}`,
     lines: [
       ...(sheet
         ? [
@@ -105,7 +102,6 @@ export function frameSheet(
       },
     ],
     steps: frameSteps(frame, foundation, figures).map(stepOf),
-    outlines: [],
     caution: FRAME_CAUTION,
   }
 }
@@ -165,7 +161,6 @@ export function boxSheet(
       },
     ],
     steps: boxSteps(box, corner).map(stepOf),
-    outlines: panelOutlines(bill.panels),
     caution: SAW_CAUTION,
   }
 }

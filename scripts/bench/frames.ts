@@ -8,6 +8,7 @@ import { assessBox, compareSpacings } from '#core/frames'
 import { resolvePart } from '#core/parts'
 import { newPart, newPlacement, type Part } from '#core/hive'
 import { boxSheet } from '#core/wording'
+import { boxDrawings } from '~/drawing/build'
 import { panelsDxf } from '../../app/export/panels-dxf'
 import { median, quantile, spread, tell, timed } from '../lib/measure'
 
@@ -66,15 +67,23 @@ export function benchFrames(): void {
 
 export async function benchPrint(url: string): Promise<void> {
   const deep = boxOfPattern(CATALOGUE.patterns.get('box-langstroth-deep')!, CATALOGUE).resolved
-  const body = JSON.stringify(
-    boxSheet(deep, LISTED_BOXES, 'finger', SHEET_STOCK, CATALOGUE, { units: 'mm', vocabulary: 'british' }),
-  )
+  const { apart, steps } = boxDrawings(deep, LISTED_BOXES, 'finger', SHEET_STOCK, (mm) => `${mm} mm`)
+  const body = JSON.stringify({
+    ...boxSheet(deep, LISTED_BOXES, 'finger', SHEET_STOCK, CATALOGUE, { units: 'mm', vocabulary: 'british' }),
+    paper: 'A4',
+    drawings: [{ caption: 'Taken apart', drawing: apart }],
+    stepDrawings: steps,
+  })
   const times: number[] = []
   for (let i = 0; i < 8; i++) {
     const start = performance.now()
-    await (
-      await fetch(`${url}/api/print/sheet`, { method: 'POST', body, headers: { 'content-type': 'application/json' } })
-    ).arrayBuffer()
+    const answer = await fetch(`${url}/api/print/sheet`, {
+      method: 'POST',
+      body,
+      headers: { 'content-type': 'application/json' },
+    })
+    if (!answer.ok) throw new Error(`the sheet was not printed: ${answer.status}`)
+    await answer.arrayBuffer()
     times.push(performance.now() - start)
   }
   tell(

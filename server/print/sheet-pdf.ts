@@ -1,33 +1,43 @@
-import { capital, type Sheet, type SheetTable } from '#core/wording'
-import { PAGE, footer, heading, setPages, tick, type Fonts } from './typeset'
+import type { Sheet, SheetTable } from '#core/wording'
+import type { Drawing } from '#wire/drawing-schema'
+import type { PrintedSheet } from '#wire/sheet-schema'
+import { drawn } from './drawing-svg'
+import { footer, heading, pageOf, setPages, tick, type Fonts } from './typeset'
 
-/** A4, mm to points. */
-const POINTS_PER_MM = 72 / 25.4
-const DRAWING_POINTS = 480
+const DRAWING = { width: 245, height: 190 }
+const STEP_DRAWING = { width: 110, height: 70 }
 
-/** A sheet as PDF: words, tables, steps to tick, boards to scale. It never fetches anything. */
-export function sheetPdf(sheet: Sheet, fonts: Fonts): Promise<Buffer> {
+/** A sheet as PDF: words, drawings, tables, steps to tick with a picture each. It never fetches anything. */
+export function sheetPdf(sheet: PrintedSheet, fonts: Fonts): Promise<Buffer> {
   return setPages(
-    {
-      ...PAGE,
-      info: { ...PAGE.info, title: sheet.title },
+    () => ({
+      ...pageOf(sheet.paper, sheet.title),
       footer: footer(sheet.title),
       content: [
         { text: sheet.title, fontSize: 20, bold: true, margin: [0, 0, 0, 8] },
         ...sheet.lines.map((text) => ({ text, margin: [0, 0, 0, 4] })),
         { text: sheet.caution, italics: true, color: '#9e2a2f', margin: [0, 2, 0, 6] },
+        ...inPairs(sheet.drawings).map((pair) => ({ columns: pair.map(drawingBlock), unbreakable: true })),
         ...sheet.tables.flatMap(tableBlock),
-        ...(sheet.outlines.length > 0
-          ? [
-              heading('Boards to scale'),
-              ...sheet.outlines.map((outline) => outlineBlock(outline, scaleOf(sheet.outlines))),
-            ]
+        ...(sheet.steps.length > 0
+          ? [heading('In this order'), ...sheet.steps.map((step, i) => stepBlock(step, sheet.stepDrawings[i]))]
           : []),
-        ...(sheet.steps.length > 0 ? [heading('In this order'), ...sheet.steps.map(stepBlock)] : []),
       ],
-    },
+    }),
     fonts,
   )
+}
+
+function inPairs<T>(all: readonly T[]): T[][] {
+  return Array.from({ length: Math.ceil(all.length / 2) }, (_, i) => all.slice(2 * i, 2 * i + 2))
+}
+
+function drawingBlock({ caption, drawing }: PrintedSheet['drawings'][number]) {
+  return {
+    width: '50%',
+    stack: [drawn(drawing, DRAWING), { text: caption, fontSize: 9, color: '#565b63' }],
+    margin: [0, 4, 8, 4],
+  }
 }
 
 function tableBlock({ heading: title, columns, rows }: SheetTable) {
@@ -42,10 +52,11 @@ function tableBlock({ heading: title, columns, rows }: SheetTable) {
   ]
 }
 
-function stepBlock({ text, mistake }: Sheet['steps'][number]) {
+function stepBlock({ text, mistake }: Sheet['steps'][number], drawing: Drawing | undefined) {
   return {
     columns: [
       tick(9),
+      ...(drawing ? [{ width: STEP_DRAWING.width + 10, stack: [drawn(drawing, STEP_DRAWING)] }] : []),
       {
         stack: [
           { text, bold: true },
@@ -53,39 +64,7 @@ function stepBlock({ text, mistake }: Sheet['steps'][number]) {
         ],
       },
     ],
-    margin: [0, 0, 0, 4],
+    margin: [0, 0, 0, 6],
     unbreakable: true,
-  }
-}
-
-/** Points to a millimetre at which the longest board still goes on the page; the same for all of them. */
-function scaleOf(outlines: Sheet['outlines']): number {
-  return Math.min(
-    POINTS_PER_MM,
-    DRAWING_POINTS / 2 / Math.max(1, ...outlines.flatMap(({ edge }) => edge.map(([x]) => x))),
-  )
-}
-
-function outlineBlock({ name, edge, marks }: Sheet['outlines'][number], scale: number) {
-  const highest = Math.max(1, ...edge.map(([, y]) => y))
-  const points = (line: readonly (readonly [number, number])[]) =>
-    line.map(([x, y]) => ({ x: x * scale, y: (highest - y) * scale }))
-  return {
-    unbreakable: true,
-    margin: [0, 4, 0, 4],
-    stack: [
-      { text: capital(name), fontSize: 9 },
-      {
-        canvas: [
-          { type: 'polyline', closePath: true, lineWidth: 0.8, points: points(edge) },
-          ...marks.map(({ line }) => ({
-            type: 'polyline',
-            lineWidth: 0.5,
-            dash: { length: 4, space: 2 },
-            points: points(line),
-          })),
-        ],
-      },
-    ],
   }
 }

@@ -1,19 +1,21 @@
 import type { HiveCards, TickSheets } from '#wire/visit-print-schema'
 import { qrImage } from './qr'
-import { PAGE, footer, heading, setPages, tick, type Fonts } from './typeset'
+import { drawn } from './drawing-svg'
+import { footer, heading, pageOf, setPages, tick, type Fonts } from './typeset'
 
 const CODE_POINTS = 76
+/** The field of a hive's drawing, points. */
+const HIVE = { width: 84, height: 104 }
 
-/** Tick sheets of a visit: first the van, then a page for every hive, its code at the corner. */
+/** Tick sheets of a visit: first the van, then every hive as it will stand, its code at the corner; no hive across pages. */
 export async function tickSheetsPdf(
-  { title, lines, take, bring, hives, cautions }: TickSheets,
+  { title, paper, lines, take, bring, hives, cautions }: TickSheets,
   fonts: Fonts,
 ): Promise<Buffer> {
   const codes = await Promise.all(hives.map(({ link }) => qrImage(link)))
   return setPages(
-    {
-      ...PAGE,
-      info: { ...PAGE.info, title },
+    () => ({
+      ...pageOf(paper, title),
       footer: footer(title),
       content: [
         { text: title, fontSize: 20, bold: true, margin: [0, 0, 0, 8] },
@@ -24,24 +26,30 @@ export async function tickSheetsPdf(
         ...listed(bring),
         heading('Mind'),
         { ul: [...cautions], color: '#9e2a2f', margin: [0, 0, 0, 6] },
-        ...hives.flatMap((hive, i) => [
-          {
-            columns: [
-              {
-                stack: [
-                  { text: hive.name, fontSize: 18, bold: true },
-                  ...hive.lines.map((text) => ({ text, margin: [0, 2, 0, 0] })),
-                ],
-              },
-              { image: codes[i], width: CODE_POINTS },
-            ],
-            pageBreak: 'before',
-            margin: [0, 0, 0, 8],
-          },
-          ...hive.steps.map(stepRow),
-        ]),
+        ...hives.map((hive, i) => ({
+          unbreakable: true,
+          // The van has its page; hives that go on one page together do.
+          ...(i === 0 ? { pageBreak: 'before' } : {}),
+          stack: [
+            {
+              columns: [
+                {
+                  stack: [
+                    { text: hive.name, fontSize: 18, bold: true },
+                    ...hive.lines.map((text) => ({ text, margin: [0, 2, 0, 0] })),
+                  ],
+                },
+                { width: HIVE.width, stack: [drawn(hive.drawing, HIVE)] },
+                { image: codes[i], width: CODE_POINTS },
+              ],
+              columnGap: 10,
+              margin: [0, 14, 0, 8],
+            },
+            ...hive.steps.map(stepRow),
+          ],
+        })),
       ],
-    },
+    }),
     fonts,
   )
 }
@@ -72,10 +80,11 @@ function stepRow({ text, why, cautions }: TickSheets['hives'][number]['steps'][n
 const CARDS_IN_A_ROW = 2
 
 /** Cards to be cut out and fixed to the hives: the name, how it stands, and a code that opens it. */
-export async function hiveCardsPdf({ title, cards }: HiveCards, fonts: Fonts): Promise<Buffer> {
+export async function hiveCardsPdf({ title, paper, cards }: HiveCards, fonts: Fonts): Promise<Buffer> {
   const cells = await Promise.all(
-    cards.map(async ({ name, link, lines }) => ({
+    cards.map(async ({ name, link, lines, drawing }) => ({
       columns: [
+        { width: 58, stack: [drawn(drawing, { width: 54, height: 104 })] },
         {
           stack: [
             { text: name, fontSize: 19, bold: true },
@@ -93,9 +102,8 @@ export async function hiveCardsPdf({ title, cards }: HiveCards, fonts: Fonts): P
   ])
   const dashed = () => ({ dash: { length: 4, space: 3 } })
   return setPages(
-    {
-      ...PAGE,
-      info: { ...PAGE.info, title },
+    () => ({
+      ...pageOf(paper, title),
       footer: footer(title),
       content: [
         {
@@ -103,7 +111,7 @@ export async function hiveCardsPdf({ title, cards }: HiveCards, fonts: Fonts): P
           layout: { hLineWidth: () => 0.7, vLineWidth: () => 0.7, hLineStyle: dashed, vLineStyle: dashed },
         },
       ],
-    },
+    }),
     fonts,
   )
 }

@@ -13,7 +13,7 @@ export function refusal(statusCode: number, problem: Problem, more: Record<strin
   })
 }
 
-export const LIMITS = { editBytes: 5_000_000, planBytes: 20_000_000, sheetBytes: 2_000_000 } as const
+export const LIMITS = { editBytes: 5_000_000, planBytes: 20_000_000, sheetBytes: 8_000_000 } as const
 /** A text up to here is looked through at once; a longer one elsewhere, so that nobody waits for it. */
 const AT_ONCE_BYTES = 40_000
 /**

@@ -1,11 +1,10 @@
 import { parseJson } from '#wire/parse'
 import type { Yard } from '#core/hive'
-import type { Sheet } from '#core/wording'
 import type { YardRemoved } from '#wire/answers'
 import { readWith, type Checks, type Problem } from '#wire/read'
 import { submissionSchema, type Submission } from '#wire/edit-schema'
 import { yardSchema } from '#wire/plan-schema'
-import { sheetSchema } from '#wire/sheet-schema'
+import { sheetSchema, type PrintedSheet } from '#wire/sheet-schema'
 import { hiveCardsSchema, tickSheetsSchema, type HiveCards, type TickSheets } from '#wire/visit-print-schema'
 import {
   scaleReportSchema,
@@ -27,7 +26,7 @@ const removedSchema = yup
 export interface Shapes {
   readonly submission: Submission
   readonly yard: Yard
-  readonly sheet: Sheet
+  readonly sheet: PrintedSheet
   readonly tickSheets: TickSheets
   readonly hiveCards: HiveCards
   readonly weighIns: WeighIns

@@ -161,31 +161,39 @@ describe('requests that are nearly right', () => {
       batchId: crypto.randomUUID(),
       readings: [{ at: '2026-05-01T10:00:00Z', kg: 40, method: 'scale' }],
     }
+    const drawing = {
+      x: 0,
+      y: 0,
+      width: 1,
+      height: 1,
+      marks: [{ path: 'M0 0L1 1', fill: 'none', line: '#22262e', width: 1, dash: '' }],
+      words: [{ x: 0, y: 0, size: 1, text: 'i' }],
+    }
     const sheet = {
       title: 'Sheet',
       lines: ['a'],
       tables: [{ heading: 'b', columns: ['c'], rows: [['d']] }],
       steps: [{ text: 'e', mistake: 'f' }],
-      outlines: [
-        {
-          name: 'g',
-          edge: [
-            [0, 0],
-            [1, 1],
-          ],
-          marks: [],
-        },
-      ],
+      paper: 'A4',
+      drawings: [{ caption: 'g', drawing }],
+      stepDrawings: [drawing],
       caution: 'h',
     }
     const visit = {
       title: 'Visit',
+      paper: 'A4',
       lines: [],
       take: ['a'],
       bring: [],
       cautions: ['b'],
       hives: [
-        { name: 'Twill', link: 'http://127.0.0.1/hives/x', lines: [], steps: [{ text: 'a', why: 'b', cautions: [] }] },
+        {
+          name: 'Twill',
+          link: 'http://127.0.0.1/hives/x',
+          lines: [],
+          drawing,
+          steps: [{ text: 'a', why: 'b', cautions: [] }],
+        },
       ],
     }
     const cards = { title: 'Cards', cards: [{ name: 'Twill', link: 'http://127.0.0.1/hives/x', lines: ['a'] }] }

@@ -7,6 +7,8 @@ import { CATALOGUE } from '#core/catalogue'
 import { boxBill, cutList, panelOutlines } from '#core/build'
 import { boxOfPattern } from '#core/fit'
 import { boxSheet, frameSheet, type Sheet } from '#core/wording'
+import { boxDrawings, frameDrawings, type BuildDrawings } from '~/drawing/build'
+import type { PrintedSheet } from '#wire/sheet-schema'
 import { cutListCsv } from '~/export/cut-list-csv'
 import { panelsDxf } from '~/export/panels-dxf'
 import { panelsSvg } from '~/export/panels-svg'
@@ -15,6 +17,21 @@ import { startServer, type RunningServer } from '../../scripts/lib/server'
 const READER = { units: 'mm', vocabulary: 'british' } as const
 const STOCK = { lengthMm: 2440, widthMm: 260, kerfMm: 3 }
 const box = (id: string) => boxOfPattern(CATALOGUE.patterns.get(id)!, CATALOGUE).resolved
+
+const say = (mm: number) => `${mm} mm`
+const NO_DRAWINGS = { paper: 'A4', drawings: [], stepDrawings: [] } as const
+/** A sheet with its drawings, as the screen sends it. */
+function withDrawings(sheet: Sheet, { apart, pieces, steps }: BuildDrawings): PrintedSheet {
+  return {
+    ...sheet,
+    paper: 'A4',
+    drawings: [
+      { caption: 'Taken apart', drawing: apart },
+      ...pieces.map(({ word, drawing }) => ({ caption: word, drawing })),
+    ],
+    stepDrawings: steps,
+  }
+}
 
 let server: RunningServer
 beforeAll(async () => {
@@ -60,39 +77,66 @@ async function wordsOf(bytes: Uint8Array): Promise<{ pages: number; text: string
 
 describe('a printed sheet', () => {
   it.each([
-    ['boxes with fingers', boxSheet(box('box-langstroth-deep'), 40, 'finger', STOCK, CATALOGUE, READER)],
+    [
+      'boxes with fingers',
+      boxSheet(box('box-langstroth-deep'), 40, 'finger', STOCK, CATALOGUE, READER),
+      boxDrawings(box('box-langstroth-deep'), 40, 'finger', STOCK, say),
+    ],
     [
       'built-up boxes',
       boxSheet(box('box-national-super'), 3, 'rabbet', STOCK, CATALOGUE, {
         units: 'inches',
         vocabulary: 'northAmerican',
       }),
+      boxDrawings(box('box-national-super'), 3, 'rabbet', STOCK, say),
     ],
-    ['frames', frameSheet(CATALOGUE.hanging.get('frame-national-deep')!, 50, 'wax', SHIPPED_FIGURES, READER)],
-  ] as const)('of %s says all that the screen says, read back by another library', async (_name, sheet: Sheet) => {
-    const { status, type, bytes } = await print(sheet)
-    expect([status, type]).toEqual([200, 'application/pdf'])
-    const { text } = await wordsOf(bytes)
-    const flat = (words: string) => words.replace(/\s+/g, ' ').trim()
-    for (const words of [
-      sheet.title,
-      sheet.caution,
-      ...sheet.steps.flatMap((step) => [step.text, step.mistake]),
-      ...sheet.tables.flatMap(({ heading, columns }) => [heading, ...columns]),
-    ]) {
-      for (const word of flat(words).split(' ')) expect(text, words).toContain(word)
-    }
-    for (const cell of sheet.tables.flatMap(({ rows }) => rows.flat()))
-      for (const word of flat(cell).split(' ')) expect(text).toContain(word)
-  })
+    [
+      'frames',
+      frameSheet(CATALOGUE.hanging.get('frame-national-deep')!, 50, 'wax', SHIPPED_FIGURES, READER),
+      frameDrawings(CATALOGUE.hanging.get('frame-national-deep')!, 50, 'wax', SHIPPED_FIGURES, say),
+    ],
+  ] as const)(
+    'of %s says all that the screen says, read back by another library',
+    async (_name, words: Sheet, drawings: BuildDrawings) => {
+      const sheet = withDrawings(words, drawings)
+      const { status, type, bytes } = await print(sheet)
+      expect([status, type]).toEqual([200, 'application/pdf'])
+      const { text } = await wordsOf(bytes)
+      const flat = (words: string) => words.replace(/\s+/g, ' ').trim()
+      for (const words of [
+        sheet.title,
+        sheet.caution,
+        ...sheet.steps.flatMap((step) => [step.text, step.mistake]),
+        ...sheet.tables.flatMap(({ heading, columns }) => [heading, ...columns]),
+      ]) {
+        for (const word of flat(words).split(' ')) expect(text, words).toContain(word)
+      }
+      for (const cell of sheet.tables.flatMap(({ rows }) => rows.flat()))
+        for (const word of flat(cell).split(' ')) expect(text).toContain(word)
+    },
+  )
 
   it('refuses what is no sheet, too large a one, and another site’s page', async () => {
-    const good = frameSheet(CATALOGUE.hanging.get('frame-langstroth-deep')!, 1, 'wax', SHIPPED_FIGURES, READER)
+    const good = {
+      ...frameSheet(CATALOGUE.hanging.get('frame-langstroth-deep')!, 1, 'wax', SHIPPED_FIGURES, READER),
+      ...NO_DRAWINGS,
+    }
     expect((await print('{')).status).toBe(400)
     expect((await print({ ...good, title: '' })).status).toBe(422)
     expect((await print({ ...good, extra: 1 })).status).toBe(422)
-    expect((await print({ ...good, outlines: [{ name: 'side', edge: [[0]], marks: [] }] })).status).toBe(422)
-    expect((await print({ ...good, lines: ['x'.repeat(2_100_000)] })).status).toBe(413)
+    const mark = { path: 'M0 0L1 1', fill: 'none', line: '#22262e', width: 1, dash: '' }
+    const drawing = { x: 0, y: 0, width: 10, height: 10, marks: [mark], words: [] }
+    const drawnSo = (marks: unknown[], paper = 'A4') => ({
+      ...good,
+      paper,
+      drawings: [{ caption: 'a', drawing: { ...drawing, marks } }],
+    })
+    expect((await print(drawnSo([mark]))).status).toBe(200)
+    expect((await print(drawnSo([{ ...mark, path: '"/><image href="file:///etc/hostname"/>' }]))).status).toBe(422)
+    expect((await print(drawnSo([{ ...mark, fill: 'url(http://elsewhere.example)' }]))).status).toBe(422)
+    expect((await print(drawnSo([{ ...mark, dash: '1"' }]))).status).toBe(422)
+    expect((await print(drawnSo([mark], 'A1'))).status).toBe(422)
+    expect((await print({ ...good, lines: ['x'.repeat(8_100_000)] })).status).toBe(413)
     expect(
       (
         await fetch(`${server.url}/api/print/sheet`, {
@@ -107,9 +151,56 @@ describe('a printed sheet', () => {
   it('takes words for words: markup and file names are printed, not followed', async () => {
     const sheet = {
       ...frameSheet(CATALOGUE.hanging.get('frame-langstroth-deep')!, 1, 'wax', SHIPPED_FIGURES, READER),
+      ...NO_DRAWINGS,
       lines: ['<b>file:///etc/hostname</b>'],
+      drawings: [
+        {
+          caption: 'a',
+          drawing: {
+            x: 0,
+            y: 0,
+            width: 200,
+            height: 20,
+            marks: [],
+            words: [{ x: 100, y: 15, size: 10, text: '</text><b>&amp;' }],
+          },
+        },
+      ],
     }
     expect((await wordsOf((await print(sheet)).bytes)).text).toContain('<b>file:///etc/hostname</b>')
+    expect((await wordsOf((await print(sheet)).bytes)).text).toContain('</text><b>&amp;')
+  })
+
+  it('says the sizes in its drawings, on the paper that was asked for', async () => {
+    const langstroth = box('box-langstroth-deep')
+    const sheet = withDrawings(
+      boxSheet(langstroth, 2, 'rabbet', STOCK, CATALOGUE, READER),
+      boxDrawings(langstroth, 2, 'rabbet', STOCK, (mm) => `${Math.round(mm)} mm`),
+    )
+    for (const [paper, widthPt] of [
+      ['A4', 595],
+      ['LETTER', 612],
+    ] as const) {
+      const { bytes } = await print({ ...sheet, paper })
+      const document = await getDocument({ data: bytes.slice(), verbosity: 0 }).promise
+      const [, , width] = (await document.getPage(1)).view
+      expect(Math.round(width!)).toBe(widthPt)
+      const { text } = await wordsOf(bytes)
+      for (const size of ['486 mm', '413 mm', '244 mm']) expect(text.replace(/ /g, '')).toContain(size.replace(' ', ''))
+    }
+  })
+
+  it('begins no page for a few lines', async () => {
+    const sheet = { title: 'Long', lines: [], tables: [], caution: 'Mind.', ...NO_DRAWINGS }
+    const last: number[] = []
+    for (let count = 20; count <= 44; count += 2) {
+      const steps = Array.from({ length: count }, (_, i) => ({ text: `Step ${i}`, mistake: 'Mind this' }))
+      const { bytes } = await print({ ...sheet, steps })
+      const document = await getDocument({ data: bytes, verbosity: 0 }).promise
+      const { items } = await (await document.getPage(document.numPages)).getTextContent()
+      last.push(items.filter((item) => 'str' in item && item.str.startsWith('Step')).length)
+    }
+    expect(Math.min(...last)).toBeGreaterThan(3)
   })
 })
 

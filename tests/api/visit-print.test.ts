@@ -10,10 +10,19 @@ beforeAll(async () => {
 })
 afterAll(() => server.stop())
 
+const DRAWING = {
+  x: -10,
+  y: -20,
+  width: 20,
+  height: 20,
+  marks: [{ path: 'M-5 0L5 0L5 -10L-5 -10Z', fill: '#ead9b6', line: '#7d6233', width: 1, dash: '' }],
+  words: [],
+}
 const HIVES = ['Twill', 'Calico', 'Gingham'].map((name, i) => ({
   name,
   link: `http://127.0.0.1:3000/hives/${name.toLowerCase()}%2F0`,
   lines: [`${i + 3} lifts`],
+  drawing: DRAWING,
   steps: [
     {
       text: `Roof off ${name}, upside down on the ground, 3.5 kg`,
@@ -25,13 +34,18 @@ const HIVES = ['Twill', 'Calico', 'Gingham'].map((name, i) => ({
 }))
 const SHEETS = {
   title: 'Sallow Quay: to winter',
+  paper: 'A4',
   lines: ['12 lifts'],
   take: ['3 × mouse guard, 2 to get'],
   bring: ['3 × National super'],
   cautions: ['Stings can kill an allergic person.'],
   hives: HIVES,
 }
-const CARDS = { title: 'Sallow Quay: hive cards', cards: HIVES.map(({ name, link, lines }) => ({ name, link, lines })) }
+const CARDS = {
+  title: 'Sallow Quay: hive cards',
+  paper: 'A4',
+  cards: HIVES.map(({ name, link, lines, drawing }) => ({ name, link, lines, drawing })),
+}
 
 async function print(what: 'visit' | 'cards', value: unknown): Promise<{ status: number; bytes: Uint8Array }> {
   const response = await fetch(`${server.url}/api/print/${what}`, {
@@ -86,11 +100,11 @@ function rgba({ width, height, data, kind }: Picture): Uint8ClampedArray {
 }
 
 describe('tick sheets', () => {
-  it('say every step with its reason and cautions, a page for each hive, and their codes open the hives', async () => {
+  it('say every step with its reason and cautions, short hives on one page behind the van’s, and their codes open the hives', async () => {
     const { status, bytes } = await print('visit', SHEETS)
     expect(status).toBe(200)
     const { pages, text, codes } = await readBack(bytes)
-    expect(pages).toBe(4)
+    expect(pages).toBe(2)
     for (const words of [
       SHEETS.title,
       ...SHEETS.take,

@@ -1,15 +1,24 @@
 <script setup lang="ts">
-// A build sheet on the screen: what the printed one says.
+// What is built: the piece apart with its sizes, its pieces flat, the boards they are cut from, and a picture for every step.
 import type { Sheet } from '#core/wording'
-import { pieceWord } from '#core/wording'
+import { showLength } from '#core/units'
+import type { BuildDrawings } from '~/drawing/build'
 
-defineProps<{ sheet: Sheet }>()
-const box = (edge: readonly (readonly [number, number])[]) => ({
-  width: Math.max(...edge.map(([x]) => x)),
-  height: Math.max(...edge.map(([, y]) => y)),
+const props = defineProps<{ sheet: Sheet; drawings: BuildDrawings }>()
+const preferences = usePreferences()
+const SEEN = [
+  ['piece', 'The piece'],
+  ['boards', 'Boards and cuts'],
+  ['steps', 'Step by step'],
+  ['lists', 'Lists'],
+] as const
+const seen = useInAddress('see', modeOf(SEEN), 'piece')
+const modes = computed(() => SEEN.filter(([mode]) => mode !== 'boards' || props.drawings.boards.length > 0))
+const shown = computed({
+  get: () => (modes.value.some(([mode]) => mode === seen.value) ? seen.value : 'piece'),
+  set: (mode) => (seen.value = mode),
 })
-const path = (line: readonly (readonly [number, number])[], height: number) =>
-  `M${line.map(([x, y]) => `${x} ${height - y}`).join('L')}`
+const mm = (value: number) => showLength(value, preferences.units)
 const columnsOf = (labels: readonly string[]) =>
   columnsFor<{ key: string; cells: readonly string[] }>(
     ...labels.map((label, i) => ({
@@ -22,63 +31,81 @@ const columnsOf = (labels: readonly string[]) =>
 
 <template>
   <article class="sheet" data-testid="sheet">
-    <h2>{{ sheet.title }}</h2>
-    <p v-for="line in sheet.lines" :key="line">{{ line }}</p>
+    <header>
+      <h2>{{ sheet.title }}</h2>
+      <UiModes v-model="shown" :of="modes" name="What is shown" />
+    </header>
     <p class="caution">{{ sheet.caution }}</p>
-    <div v-if="sheet.outlines.length > 0" class="outlines">
-      <figure v-for="outline in sheet.outlines" :key="outline.name">
-        <svg
-          :viewBox="`-3 -3 ${box(outline.edge).width + 6} ${box(outline.edge).height + 6}`"
-          :style="{ width: `${box(outline.edge).width * 0.42}px` }"
-          aria-hidden="true"
-        >
-          <path
-            :d="`${path(outline.edge, box(outline.edge).height)}Z`"
-            fill="#ead9b6"
-            stroke="#7d6233"
-            stroke-width="2"
-          />
-          <path
-            v-for="(mark, i) in outline.marks"
-            :key="i"
-            :d="path(mark.line, box(outline.edge).height)"
-            fill="none"
-            stroke="#27408b"
-            stroke-width="2"
-            stroke-dasharray="9 6"
-          />
-        </svg>
-        <figcaption>{{ pieceWord(outline.name) }}</figcaption>
+    <p v-for="line in sheet.lines" :key="line">{{ line }}</p>
+
+    <template v-if="shown === 'piece'">
+      <UiDrawing
+        :drawing="drawings.apart"
+        class="apart"
+        data-testid="build-apart"
+        :label="`${sheet.title}, taken apart`"
+      />
+      <h3>Each piece, lying flat</h3>
+      <div class="pieces">
+        <figure v-for="piece in drawings.pieces" :key="piece.word" data-testid="build-piece">
+          <UiDrawing :drawing="piece.drawing" />
+          <figcaption>
+            <b>{{ piece.count }} × {{ piece.word }}</b
+            >, {{ mm(piece.thicknessMm) }} thick
+          </figcaption>
+        </figure>
+      </div>
+    </template>
+
+    <div v-else-if="shown === 'boards'" class="boards">
+      <figure v-for="(board, i) in drawings.boards" :key="i" data-testid="build-board">
+        <UiDrawing :drawing="board.drawing" />
+        <figcaption>
+          <b>{{ board.count === 1 ? 'One board' : `${board.count} boards` }}</b> cut so,
+          {{ mm(board.thicknessMm) }} thick{{ i === 0 ? '; red stitches are cuts, grey is left over' : '' }}
+        </figcaption>
       </figure>
     </div>
-    <section v-for="table in sheet.tables" :key="table.heading">
-      <h3>{{ table.heading }}</h3>
-      <div class="wide" tabindex="0" role="group" :aria-label="table.heading">
-        <UiTable
-          :rows="table.rows.map((cells, i) => ({ key: String(i), cells }))"
-          :columns="columnsOf(table.columns)"
-          :key-of="({ key }) => key"
-        />
-      </div>
-    </section>
-    <section>
-      <h3>In this order</h3>
-      <ol>
-        <li v-for="step in sheet.steps" :key="step.text">
-          <b>{{ step.text }}</b> <span>{{ step.mistake }}</span>
-        </li>
-      </ol>
-    </section>
+
+    <ol v-else-if="shown === 'steps'" class="steps">
+      <li v-for="(step, i) in sheet.steps" :key="step.text" data-testid="build-step">
+        <UiDrawing :drawing="drawings.steps[i]!" class="step" />
+        <p>
+          <b>{{ i + 1 }}. {{ step.text }}</b>
+        </p>
+        <p class="mistake">{{ step.mistake }}</p>
+      </li>
+    </ol>
+
+    <template v-else>
+      <section v-for="table in sheet.tables" :key="table.heading">
+        <h3>{{ table.heading }}</h3>
+        <div class="wide" tabindex="0" role="group" :aria-label="table.heading">
+          <UiTable
+            :rows="table.rows.map((cells, i) => ({ key: String(i), cells }))"
+            :columns="columnsOf(table.columns)"
+            :key-of="({ key }) => key"
+          />
+        </div>
+      </section>
+    </template>
   </article>
 </template>
 
 <style scoped>
 .sheet {
-  max-width: 860px;
-  padding: 16px 24px 30px;
+  padding: 14px 20px 24px;
   border: 1px solid var(--seam);
   border-radius: 8px;
   background: var(--sheet);
+}
+
+header {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  justify-content: space-between;
+  gap: 8px 20px;
 }
 
 h2 {
@@ -86,49 +113,77 @@ h2 {
 }
 
 h3 {
-  margin: 16px 0 4px;
+  margin: 14px 0 6px;
   color: var(--indigo);
   font-size: 16px;
 }
 
 .caution {
-  margin-top: 6px;
+  margin: 6px 0;
   padding-left: 10px;
   border-left: 5px solid var(--stop);
   color: var(--stop);
+  font-size: 14px;
 }
 
-.outlines {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 16px;
-  margin-top: 12px;
+.apart {
+  width: 100%;
+  height: min(430px, 52vh);
+}
+
+.pieces {
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(260px, 1fr));
+  gap: 16px 24px;
+  align-items: end;
 }
 
 figure {
   margin: 0;
 }
 
-figure svg {
-  max-width: 100%;
+.pieces svg {
+  width: 100%;
+  max-height: 200px;
+}
+
+.boards {
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(min(560px, 100%), 1fr));
+  gap: 14px 24px;
+  margin-top: 12px;
 }
 
 figcaption {
+  margin-top: 4px;
   color: var(--soft-ink);
-  font-size: 13.5px;
+  font-size: 14px;
+}
+
+.steps {
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(230px, 1fr));
+  gap: 16px 20px;
+  margin: 12px 0 0;
+  padding: 0;
+  list-style: none;
+}
+
+.step {
+  width: 100%;
+  height: 140px;
+  margin-bottom: 6px;
+  border-radius: 6px;
+  background: var(--linen);
+}
+
+.mistake {
+  color: var(--soft-ink);
+  font-size: 14px;
 }
 
 .wide {
   position: relative;
   overflow-x: auto;
-}
-
-li {
-  margin-bottom: 5px;
-}
-
-li span {
-  display: block;
-  color: var(--soft-ink);
 }
 </style>

@@ -5,6 +5,7 @@ import { capital, stageWord } from '#core/wording'
 import { download } from '~/composables/download'
 import { server } from '~/sync/server'
 
+const preferences = usePreferences()
 const row = useRow()
 const yards = useYards()
 const many = useManyHives()
@@ -28,6 +29,7 @@ async function print() {
   failed.value = ''
   const answer = await server.printCards({
     title: 'Hive cards',
+    paper: preferences.paper,
     cards: row.picked.flatMap(({ yard, hives }) => hiveCards(yard, hives)),
   })
   if (answer.ok) download('hive-cards.pdf', answer.pdf, 'application/pdf')

@@ -3,7 +3,7 @@
 import { hiveIn, plannedHiveIn } from '#core/hive-in'
 import { useVirtualizer } from '@tanstack/vue-virtual'
 import { catalogueOf, formatName } from '#core/catalogue'
-import { STAGES, type Stage } from '#core/hive'
+import { STAGES, type Hive, type Stage } from '#core/hive'
 import {
   ANY_TIME,
   USUAL_YEAR,
@@ -21,6 +21,8 @@ import {
 import { cautionInWords, patternName, stageWord, storingInWords, workInWords } from '#core/wording'
 import type { TickSheets } from '#wire/visit-print-schema'
 import { download, fileName } from '~/composables/download'
+import { laidIn, plannedLaidIn } from '#core/laid-hive'
+import { printedHive } from '~/drawing/printed'
 import { stepsInWords } from '~/composables/stepsInWords'
 import { server } from '~/sync/server'
 import * as deeds from '#core/hive/deeds'
@@ -184,6 +186,7 @@ async function print(what: 'visit' | 'cards') {
       ? await server.printVisit(tickSheets())
       : await server.printCards({
           title: `${one.name}: hive cards`,
+          paper: preferences.paper,
           cards: hiveCards(one, one.hives),
         })
   printing.value = false
@@ -193,8 +196,14 @@ async function print(what: 'visit' | 'cards') {
 }
 function tickSheets(): TickSheets {
   const one = yard.value!
+  const plans = new Map(planned.value.map(({ id, one: plan }) => [id, plan]))
+  const asItWillStand = (hive: Hive) => {
+    const plan = plans.get(hive.id)
+    return plan ? plannedLaidIn(one, plan) : laidIn(one, hive)
+  }
   return {
     title: `${one.name}: to ${stageWord(stage.value)}`,
+    paper: preferences.paper,
     lines: [workInWords(visit.value.work, preferences.reader, visit.value.bounds)],
     take: visit.value.take.map(kitLine),
     bring: [...visit.value.bring.map(kitLine), ...keeping.value],
@@ -207,6 +216,7 @@ function tickSheets(): TickSheets {
           name: hive.name,
           link: benchLink(one.id, hive.id),
           lines: [workInWords(changeover.work, preferences.reader, changeover.bounds)],
+          drawing: printedHive(asItWillStand(hive).layout),
           steps: stepsInWords(one, changeover, preferences.reader),
         }
       }),
