@@ -1,5 +1,6 @@
 export * from './facts'
 export * from './finding'
+export * from './causes'
 export * from './band'
 export * from './judge-gap'
 export * from './better-way'

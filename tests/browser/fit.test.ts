@@ -150,10 +150,66 @@ describe('the shed', () => {
     await page.locator('[data-shed-row="box-national-super"]').click()
     const part1 = page.locator('.each li').first()
     await choose(page, part1.locator('.el-select'), /repair/i)
-    await part1.locator('.el-checkbox').first().click()
+    await part1.getByText('has held honey').click()
     await saved(page)
     const part = (await storedYards(session.server.url))[0]!.yard.parts.find(({ condition }) => condition)!
     expect(part).toMatchObject({ condition: 'needs-repair', hasHeld: ['honey'] })
+  })
+})
+
+describe('many parts of the shed at once', () => {
+  const parts = async (name: string) =>
+    (await storedYards(session.server.url)).find(({ yard }) => yard.name === name)!.yard.parts
+
+  it('puts parts in by their pictures, as one step, which is taken back as one', async () => {
+    const page = await session.open('/yards/kiln-bank/shed')
+    const before = (await parts('Kiln Bank')).length
+    await page.getByTestId('shed-add').click()
+    const [deep, medium] = [
+      page.locator('[data-add="box-langstroth-deep"]'),
+      page.locator('[data-add="box-langstroth-medium"]'),
+    ]
+    await expect.poll(() => deep.count()).toBe(1)
+    expect(await page.getByTestId('add-parts').isDisabled()).toBe(true)
+    await deep.click()
+    await deep.click()
+    await medium.click()
+    await page.getByRole('spinbutton', { name: /Medium/i }).fill('4')
+    await page.keyboard.press('Tab')
+    await page.getByTestId('add-parts').filter({ hasText: 'Put 6 parts into the shed' }).click()
+    await saved(page)
+    expect((await parts('Kiln Bank')).length).toBe(before + 6)
+    await page.getByTestId('undo').click()
+    await saved(page)
+    expect((await parts('Kiln Bank')).length).toBe(before)
+  })
+
+  it('says the condition of all that are picked, and drops those that lie there', async () => {
+    const page = await session.open('/yards/kiln-bank/shed')
+    await page.locator('[data-shed-row="box-langstroth-medium"]').click()
+    await page.getByTestId('pick-all').click()
+    await choose(page, 'picked-condition', 'worn')
+    await saved(page)
+    const mediums = async () =>
+      (await parts('Kiln Bank')).filter(({ patternId }) => patternId === 'box-langstroth-medium')
+    const worn = await mediums()
+    expect(new Set(worn.map(({ condition }) => condition))).toEqual(new Set(['worn']))
+    await page.getByTestId('picked-drop').click()
+    await saved(page)
+    const left = await mediums()
+    expect(left.length).toBeLessThan(worn.length)
+    expect(left.length).toBeGreaterThan(0)
+  })
+
+  it('draws what is owned against what the year needs, with the first day of a shortage', async () => {
+    const page = await session.open('/yards/kiln-bank/shed')
+    await expect
+      .poll(() => page.getByTestId('shed-verdict').innerText(), { timeout: 20_000 })
+      .toMatch(/^\d+ owned: (enough for every stage|too few from \d+ \w+)/)
+    await choose(page, 'shed-year-part', /Langstroth deep/)
+    await expect
+      .poll(() => page.locator('[data-testid=shed-year] canvas').getAttribute('aria-label'))
+      .toContain('Langstroth deep')
   })
 })
 

@@ -28,10 +28,11 @@ const listed = computed(() => {
   const about = (finding: Finding) =>
     finding.partIds.includes(selectedId!) || remediesOf(finding).some(({ partId }) => partId === selectedId)
   const some = selectedId && !props.dry ? props.assessment.findings.filter(about) : props.assessment.findings
-  return some.map((finding) => ({
-    finding,
-    words: findingInWords(finding, props.names, bench.catalogue, props.reader),
-  }))
+  return findingCards(
+    some,
+    (finding) => findingInWords(finding, props.names, bench.catalogue, props.reader),
+    props.dry ?? false,
+  )
 })
 const good = computed(() =>
   props.assessment.gaps.filter(
@@ -59,17 +60,16 @@ const goodPairs = computed(() =>
     </h2>
     <p v-if="selectedId && !dry" class="filtered">About {{ the(names.get(selectedId) ?? '') }} only.</p>
     <BenchFindingCard
-      v-for="{ finding, words } in listed"
-      :key="finding.key"
-      :finding="finding"
-      :words="words"
+      v-for="card in listed"
+      :key="card.key"
+      :card="card"
       :tried="tried"
       :dry="dry"
-      @show="emit('show', finding)"
+      @show="emit('show', $event)"
       @try="emit('try', $event)"
       @apply="emit('apply', $event)"
-      @accept="emit('accept', finding, $event)"
-      @withdraw="emit('withdraw', finding)"
+      @accept="(finding, reason) => emit('accept', finding, reason)"
+      @withdraw="emit('withdraw', $event)"
     />
     <article v-if="goodPairs.length > 0" class="good">
       <p class="head">

@@ -7,6 +7,8 @@ interface Row {
   readonly name: string
   readonly pattern: Pattern | undefined
   readonly inShed: number
+  /** Frames that hang in the boxes there. */
+  readonly framesInShed: number
 }
 const props = defineProps<{ rows: readonly Row[] }>()
 defineEmits<{ open: [patternId: string] }>()
@@ -31,8 +33,9 @@ const lying = computed(() => props.rows.filter(({ inShed }) => inShed > 0))
         />
       </span>
       <span class="board" />
-      <span
-        ><b>{{ row.inShed }} ×</b> {{ row.name }}</span
+      <span class="label"
+        ><b>{{ row.inShed }} ×</b> {{ row.name
+        }}<small v-if="row.framesInShed > 0">with {{ row.framesInShed }} frames</small></span
       >
     </ElButton>
   </section>
@@ -67,8 +70,14 @@ const lying = computed(() => props.rows.filter(({ inShed }) => inShed > 0))
   min-height: 60px;
 }
 
-.pile > span:last-child {
-  min-height: 38px;
+.label {
+  display: block;
+  height: 60px;
+}
+
+small {
+  display: block;
+  color: var(--soft-ink);
 }
 
 .board {

@@ -33,7 +33,11 @@ export function frameBlocks({ frame, bill }: FrameToDraw): FrameBlocks {
   const piece = (name: string) => bill.pieces.find((one) => one.name === name)
   const [end, bottom, wedge, board] = [piece('end-bar'), piece('bottom-bar'), piece('wedge'), piece('board')]
   const [length, height, wide] = [frame.topBarLength.mm, frame.height.mm, frame.topBarWidth.mm]
-  const [lug, lugThick, thick] = [(length - frame.lengthOverEndBars.mm) / 2, frame.lugThickness.mm, frame.topBarThickness.mm]
+  const [lug, lugThick, thick] = [
+    (length - frame.lengthOverEndBars.mm) / 2,
+    frame.lugThickness.mm,
+    frame.topBarThickness.mm,
+  ]
   const endThick = frame.endBarThickness.mm
   const middle = Math.max(wide, end?.widthMm ?? 0) / 2
   const across = (widthMm: number) => ({ y0: middle - widthMm / 2, y1: middle + widthMm / 2 })
@@ -79,14 +83,7 @@ export function frameBlocks({ frame, bill }: FrameToDraw): FrameBlocks {
       z1: height - thick - 2,
       of: 'wax',
     },
-    board: board && {
-      x0: lug,
-      x1: length - lug,
-      ...across(board.thicknessMm),
-      z0: 0,
-      z1: height - lugThick,
-      of: 'timber',
-    },
+    board: board && { ...endBar(lug), ...across(board.thicknessMm), x1: length - lug },
   }
 }
 

@@ -1,9 +1,8 @@
 <script setup lang="ts">
 // What the yard owns: by pattern what stands and what lies in the shed, and each part with its condition and measures.
 import type { Pattern } from '#core/catalogue'
-import { CONDITIONS, findPart, newPart, partEdit, shedOf, type Condition, type Part } from '#core/hive'
-import { capital, inWords, patternName } from '#core/wording'
-import { isBox } from '#core/parts'
+import { findPart, newPart, partEdit, shedOf, type Part } from '#core/hive'
+import { capital, patternName } from '#core/wording'
 import * as deeds from '#core/hive/deeds'
 
 const MOST = 500
@@ -14,7 +13,7 @@ const opened = ref<string | null>(null)
 const sizing = shallowRef<Part | null>(null)
 const typed = reactive<Record<string, string>>({})
 const problems = reactive<Record<string, string>>({})
-const adding = ref('')
+const adding = ref(false)
 
 const lying = computed(() => new Set(view.yard ? shedOf(view.yard).map(({ id }) => id) : []))
 const hiveOf = computed(
@@ -41,6 +40,9 @@ const rows = computed(() => {
       pattern: view.catalogue.patterns.get(patternId),
       standing: parts.filter(({ id }) => !lying.value.has(id)).length,
       inShed: parts.filter(({ id }) => lying.value.has(id)).length,
+      framesInShed: parts
+        .filter(({ id }) => lying.value.has(id))
+        .reduce((sum, { contents }) => sum + contents.length, 0),
     }))
     .sort((a, b) => order.indexOf(a.patternId) - order.indexOf(b.patternId))
 })
@@ -49,24 +51,25 @@ const shown = computed(() => {
   const asked = search.value.trim().toLowerCase()
   return rows.value.filter(({ name }) => name.toLowerCase().includes(asked))
 })
-const choices = computed(() =>
-  [...view.catalogue.patterns.values()].filter(({ id }) => !rows.value.some(({ patternId }) => patternId === id)),
-)
-
-function stock(pattern: Pattern, count: number) {
-  const parts = Array.from({ length: count }, () => newPart(pattern, view.catalogue, () => crypto.randomUUID()))
+const made = (pattern: Pattern, count: number) =>
+  Array.from({ length: count }, () => newPart(pattern, view.catalogue, () => crypto.randomUUID()))
+function stock(parts: readonly Part[]) {
   if (parts.length > 0) yards.perform(view.yard!.id, deeds.stock(view.yard!, parts))
 }
-function drop(part: Part) {
-  yards.perform(view.yard!.id, deeds.drop([part]))
+function stockAll(wanted: ReadonlyMap<string, number>) {
+  stock([...wanted].flatMap(([id, count]) => made(view.catalogue.patterns.get(id)!, count)))
+  adding.value = false
+}
+function drop(parts: readonly Part[]) {
+  yards.perform(view.yard!.id, deeds.drop(parts))
 }
 /** One more on the shelf, or one that lies there less. */
 function oneMore(row: (typeof rows.value)[number]) {
-  if (row.pattern) stock(row.pattern, 1)
+  if (row.pattern) stock(made(row.pattern, 1))
 }
 function oneLess(row: (typeof rows.value)[number]) {
   const last = row.parts.findLast(({ id }) => lying.value.has(id))
-  if (last) drop(last)
+  if (last) drop([last])
 }
 /** Sets how many of a pattern are owned in all: more go to the shed, fewer come out of it, never those that stand. */
 function own(row: (typeof rows.value)[number]) {
@@ -82,45 +85,31 @@ function own(row: (typeof rows.value)[number]) {
     problems[row.patternId] = `Owned in all is ${wanted}, but ${row.standing} stand on hives: it cannot be fewer.`
     return
   }
-  if (wanted > row.parts.length && row.pattern) stock(row.pattern, wanted - row.parts.length)
+  if (wanted > row.parts.length && row.pattern) stock(made(row.pattern, wanted - row.parts.length))
   const surplus = row.parts.filter(({ id }) => lying.value.has(id)).slice(0, row.parts.length - wanted)
-  if (surplus.length > 0) yards.perform(view.yard!.id, deeds.drop(surplus))
+  if (surplus.length > 0) drop(surplus)
   delete typed[row.patternId]
 }
 function countIn(row: (typeof rows.value)[number]) {
   typed[row.patternId] = String(row.standing)
   own(row)
 }
-const followed = ref<string | null>(null)
-function change(part: Part) {
-  const before = findPart(view.yard!, part.id)
-  if (before) yards.perform(view.yard!.id, partEdit(before, part))
-}
-function setCondition(part: Part, condition: Condition) {
-  change({ ...part, condition })
-}
-function toggleHeld(part: Part, what: 'honey' | 'brood') {
-  change({
-    ...part,
-    hasHeld: part.hasHeld.includes(what) ? part.hasHeld.filter((one) => one !== what) : [...part.hasHeld, what],
+function change(parts: readonly Part[]) {
+  const edits = parts.flatMap((part) => {
+    const before = findPart(view.yard!, part.id)
+    return before ? [partEdit(before, part)] : []
   })
+  if (edits.length > 0) yards.perform(view.yard!.id, deeds.together(...edits))
 }
-function addPattern() {
-  const pattern = view.catalogue.patterns.get(adding.value)
-  if (pattern) stock(pattern, 1)
-  opened.value = adding.value
-  adding.value = ''
-}
-const CONDITION_WORDS: Record<Condition, string> = { good: 'good', worn: 'worn', 'needs-repair': 'needs repair' }
 const totals = computed(() => ({ parts: view.yard?.parts.length ?? 0, shed: lying.value.size }))
 useHead({ title: 'Shed – Duvet' })
 
 function takeSizes(part: Part): void {
-  change(part)
+  change([part])
   sizing.value = null
 }
 const COLUMNS = columnsFor<(typeof rows.value)[number]>(
-  { key: 'name', label: 'Pattern', width: 200, text: ({ name }) => name, by: ({ name }) => name },
+  { key: 'name', label: 'Pattern', width: 260, text: ({ name }) => name, by: ({ name }) => name },
   {
     key: 'standing',
     label: 'On hives',
@@ -157,30 +146,28 @@ const under = computed(() =>
         clearable
         data-testid="shed-search"
       />
-      <form class="add" @submit.prevent="addPattern">
-        <label
-          >Add to the shed
-          <ElSelect v-model="adding" data-testid="shed-pattern" placeholder="a pattern…" filterable>
-            <ElOption
-              v-for="pattern in choices"
-              :key="pattern.id"
-              :value="pattern.id"
-              :label="`${capital(inWords(pattern.label, preferences.vocabulary))}${isBox({ pattern }) ? '' : ` (${pattern.format})`}`"
-            />
-          </ElSelect>
-        </label>
-        <ElButton native-type="submit" :disabled="adding === ''">Add one</ElButton>
-      </form>
+      <ElButton type="primary" class="add" data-testid="shed-add" :disabled="!view.yard" @click="adding = true">
+        Put into the shed…
+      </ElButton>
     </template>
     <div class="content">
       <p v-if="!view.yard" class="none">There is no yard yet. Start one in the Row.</p>
       <p v-else-if="rows.length === 0" class="none">
-        {{ view.yard.name }} owns nothing yet. Choose a pattern above, or stack a hive.
+        {{ view.yard.name }} owns nothing yet. Put its kit into the shed by the button above, or stack a hive.
       </p>
-      <ShedShelves v-if="totals.shed > 0" :rows="shown" @open="opened = $event" />
+      <div v-if="view.yard && rows.length > 0" class="top">
+        <ShedShelves v-if="totals.shed > 0" :rows="shown" @open="opened = $event" />
+        <p v-else class="none">Nothing lies in the shed: all that {{ view.yard.name }} owns stands on hives.</p>
+        <ShedOverYear v-if="view.yard.hives.length > 0" :key="view.yard.id" :yard="view.yard" :part="opened" />
+      </div>
       <p v-if="rows.length > 0 && shown.length === 0" class="none">Nothing that is owned here is called that.</p>
       <div v-if="shown.length > 0" class="wide" tabindex="0" role="group" aria-label="What the yard owns">
         <UiTable :rows="shown" :columns="COLUMNS" :key-of="({ patternId }) => patternId" :open="under">
+          <template #name="{ row }"
+            ><span class="named"
+              ><BenchPatternPicture v-if="row.pattern" :pattern="row.pattern" />{{ row.name }}</span
+            ></template
+          >
           <template #own="{ row }"
             ><form class="own" @submit.prevent="own(row)">
               <ElButton
@@ -223,39 +210,16 @@ const under = computed(() =>
                 Count those {{ row.standing }} in
               </ElButton>
             </p>
-            <ul v-if="opened === row.patternId" class="each">
-              <li v-for="(part, i) in row.parts" :key="part.id">
-                <b>{{ part.name ?? `No. ${i + 1}` }}</b><small v-if="part.measured">measured</small>
-                <span
-                  ><NuxtLink v-if="hiveOf.get(part.id)" :to="hivePath(view.yard!.id, hiveOf.get(part.id)!.id, 'bench')"
-                    >on {{ hiveOf.get(part.id)!.name }}</NuxtLink
-                  ><template v-else>in the shed</template></span
-                >
-                <ElSelect
-                  :model-value="part.condition ?? 'good'"
-                  :aria-label="`Condition of ${part.name ?? `no. ${i + 1}`}`"
-                  @change="setCondition(part, picked(CONDITIONS, $event))"
-                >
-                  <ElOption v-for="one in CONDITIONS" :key="one" :value="one" :label="CONDITION_WORDS[one]" />
-                </ElSelect>
-                <ElCheckbox
-                  v-for="what in ['honey', 'brood'] as const"
-                  :key="what"
-                  :model-value="part.hasHeld.includes(what)"
-                  @change="toggleHeld(part, what)"
-                  >has held {{ what }}</ElCheckbox
-                >
-                <ElButton
-                  text
-                  :aria-expanded="followed === part.id"
-                  @click="followed = followed === part.id ? null : part.id"
-                >
-                  Where it has been</ElButton
-                ><ElButton text @click="sizing = part">Sizes…</ElButton
-                ><ElButton v-if="lying.has(part.id)" text @click="drop(part)"> Drop </ElButton>
-                <ShedPlaces v-if="followed === part.id" :yard-id="view.yard!.id" :part-id="part.id" />
-              </li>
-            </ul>
+            <ShedEach
+              v-if="opened === row.patternId"
+              :parts="row.parts"
+              :yard-id="view.yard!.id"
+              :lying="lying"
+              :hive-of="hiveOf"
+              @change="change"
+              @drop="drop"
+              @size="sizing = $event"
+            />
           </template>
         </UiTable>
       </div>
@@ -264,6 +228,7 @@ const under = computed(() =>
         notifiable disease is reported to the local bee inspector.
       </p>
     </div>
+    <ShedAddParts v-if="adding" @add="stockAll" @close="adding = false" />
     <BenchSizes
       v-if="sizing"
       :part="sizing"
@@ -280,15 +245,29 @@ const under = computed(() =>
   padding: 0 16px 40px;
 }
 
-.add,
-.own {
+.top {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) minmax(300px, 440px);
+  gap: 16px;
+  align-items: start;
+  margin-bottom: 12px;
+}
+
+.named {
   display: flex;
-  flex-wrap: wrap;
-  gap: 6px 16px;
+  gap: 10px;
   align-items: center;
 }
 
+@media (max-width: 860px) {
+  .top {
+    grid-template-columns: minmax(0, 1fr);
+  }
+}
+
 .own {
+  display: flex;
+  align-items: center;
   gap: 6px;
   flex-wrap: nowrap;
 }
@@ -317,15 +296,6 @@ const under = computed(() =>
 
 .el-input {
   width: 74px;
-}
-
-.each label {
-  margin-left: 12px;
-}
-
-small {
-  margin-left: 8px;
-  color: var(--soft-ink);
 }
 
 .wrong {

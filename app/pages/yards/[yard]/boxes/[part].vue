@@ -35,12 +35,13 @@ watch(
 )
 
 const missing = computed(() => yards.loaded && !frames.part)
-const words = computed(() => {
+const cards = computed(() => {
   const names = new Map([[frames.partId ?? '', frames.name]])
-  return frames.findings.map((finding) => ({
-    finding,
-    words: findingInWords(finding, names, frames.catalogue, preferences.reader),
-  }))
+  return findingCards(
+    frames.findings,
+    (finding) => findingInWords(finding, names, frames.catalogue, preferences.reader),
+    frames.trial !== null,
+  )
 })
 const some = computed(() => frames.selected.size > 0)
 /** Boxes of the yard that the selected frames go into. */
@@ -185,19 +186,18 @@ function takeCompared({ part }: { readonly part: Part }): void {
         <ShellInTurn><FramesFigures /></ShellInTurn>
         <ShellInTurn
           ><BenchFindingCard
-            v-for="{ finding, words: said } in words"
-            :key="finding.key"
-            :finding="finding"
-            :words="said"
+            v-for="card in cards"
+            :key="card.key"
+            :card="card"
             :tried="tried"
             :dry="frames.trial !== null"
             @show="() => {}"
             @try="look"
             @apply="apply"
-            @accept="accept(finding, $event)"
-            @withdraw="withdraw(finding)"
+            @accept="accept"
+            @withdraw="withdraw"
         /></ShellInTurn>
-        <p v-if="words.length === 0" class="good">
+        <p v-if="cards.length === 0" class="good">
           <ShellSeverityMark grade="good" /> <b>Good</b> · nothing to mend across this box
         </p>
         <p class="caution">

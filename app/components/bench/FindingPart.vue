@@ -1,0 +1,111 @@
+<script setup lang="ts">
+// One finding of a card: what is there, what will happen, and why it may stay.
+import type { Finding } from '#core/checks'
+import type { FindingWords } from '#core/wording'
+
+const props = defineProps<{ finding: Finding; words: FindingWords; dry?: boolean }>()
+const emit = defineEmits<{ show: []; accept: [reason: string]; withdraw: [] }>()
+const accepting = ref(false)
+const reason = ref('')
+const missing = ref(false)
+function accept() {
+  missing.value = reason.value.trim() === ''
+  if (missing.value) return
+  emit('accept', reason.value.trim())
+  accepting.value = false
+  reason.value = ''
+}
+const severity = computed(() => (props.finding.acceptance ? 'accepted' : props.finding.severity))
+</script>
+
+<template>
+  <div class="part" :class="severity">
+    <ElButton class="bare title" @click="emit('show')">
+      <ShellSeverityMark :grade="finding.severity" :marginal="finding.marginal" />
+      <span
+        ><b>{{ finding.acceptance ? 'Accepted' : words.severity }}</b> · {{ words.title }}</span
+      >
+    </ElButton>
+    <p><UiTerms :text="`${words.what} ${words.fate}`" /></p>
+    <p v-if="finding.acceptance" class="reason">“{{ finding.acceptance.reason }}”</p>
+    <div v-if="!dry" class="ways">
+      <slot />
+      <ElButton v-if="finding.acceptance" text @click="emit('withdraw')"> Take back </ElButton>
+      <ElButton v-else-if="!accepting" text @click="accepting = true">Accept…</ElButton>
+    </div>
+    <form v-if="accepting" @submit.prevent="accept">
+      <label :for="`reason-${finding.key}`">Why is it all right here?</label>
+      <ElInput :id="`reason-${finding.key}`" v-model="reason" maxlength="500" placeholder="It comes off on Sunday" />
+      <p v-if="missing" class="wrong" role="alert">The reason is empty: write in a few words why this may stay.</p>
+      <div class="ways">
+        <ElButton type="primary" native-type="submit">Accept</ElButton>
+        <ElButton text @click="accepting = false">Cancel</ElButton>
+      </div>
+    </form>
+  </div>
+</template>
+
+<style scoped>
+.part {
+  --tone: var(--note);
+}
+
+.stop {
+  --tone: var(--stop);
+}
+.mend {
+  --tone: var(--mend);
+}
+.watch {
+  --tone: var(--watch);
+}
+.accepted {
+  --tone: var(--seam);
+}
+
+.title {
+  display: flex;
+  gap: 8px;
+  align-items: flex-start;
+  width: 100%;
+  padding: 2px 0;
+  border: 0;
+  background: none;
+  color: var(--tone);
+  text-align: left;
+  font-weight: 700;
+  cursor: pointer;
+}
+
+.accepted .title {
+  color: var(--soft-ink);
+}
+
+.title:hover span {
+  text-decoration: underline;
+}
+
+p {
+  margin-top: 3px;
+}
+
+.ways {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px;
+  margin-top: 8px;
+  align-items: center;
+}
+
+.reason {
+  color: var(--soft-ink);
+}
+
+form {
+  margin-top: 8px;
+}
+
+.wrong {
+  color: var(--stop);
+}
+</style>

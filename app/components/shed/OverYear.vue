@@ -1,0 +1,162 @@
+<script setup lang="ts">
+// One kind of part through the year: how many are owned, how many every stage needs, and the first day of a shortage.
+import {
+  BarController,
+  BarElement,
+  CategoryScale,
+  Chart,
+  Legend,
+  LinearScale,
+  LineController,
+  LineElement,
+  PointElement,
+  Tooltip,
+} from 'chart.js'
+import { formatName } from '#core/catalogue'
+import type { Yard } from '#core/hive'
+import { isBox } from '#core/parts'
+import { kitOf, periodsFromSpring, yearOf } from '#core/season'
+import { capital, patternName, stageWord } from '#core/wording'
+import { GRADE_COLOURS, INDIGO, MATERIALS } from '~/drawing/palette'
+
+const props = defineProps<{ yard: Yard; part: string | null }>()
+const view = useView()
+const weighing = useWeighing()
+const preferences = usePreferences()
+const { year, done, running, cancel } = usePlannedYear(
+  computed(() => props.yard),
+  computed(() => weighing.own),
+)
+const periods = computed(() => periodsFromSpring(yearOf(props.yard)))
+const stages = computed(() => [...new Set(periods.value.map(({ stage }) => stage))])
+const lines = computed(() => (year.value ? kitOf(props.yard, year.value.hives, stages.value) : []))
+const chosen = ref<string | null>(null)
+watch(
+  () => props.part,
+  (part) => {
+    if (part) chosen.value = part
+  },
+)
+/** What is looked at: what was chosen, or the part that runs shortest. */
+const line = computed(() => lines.value.find(({ patternId }) => patternId === chosen.value) ?? lines.value[0])
+function name(patternId: string): string {
+  const pattern = view.catalogue.patterns.get(patternId)
+  const format = isBox({ pattern }) ? undefined : pattern?.format
+  const said = capital(patternName(patternId, view.catalogue, preferences.vocabulary))
+  return format && format !== 'any' ? `${said}, ${formatName(format)}` : said
+}
+const verdict = computed(() => {
+  if (!line.value) return ''
+  const { short, shortFrom, owned } = line.value
+  if (short === 0 || !shortFrom) return `${owned} owned: enough for every stage.`
+  const from = periods.value.find(({ stage }) => stage === shortFrom)!.from
+  return `${owned} owned: too few from ${preferences.day(from)}, ${stageWord(shortFrom)}; ${short} short at the most.`
+})
+
+Chart.defaults.font.family = 'Atkinson Hyperlegible'
+Chart.defaults.font.size = 13
+Chart.register(
+  BarController,
+  BarElement,
+  CategoryScale,
+  Legend,
+  LinearScale,
+  LineController,
+  LineElement,
+  PointElement,
+  Tooltip,
+)
+const canvas = ref<HTMLCanvasElement | null>(null)
+let chart: Chart | undefined
+watch([line, stages, canvas], () => {
+  chart?.destroy()
+  if (!canvas.value || !line.value) return
+  const { owned, needed, toGet } = line.value
+  const isShort = stages.value.map((stage) => (toGet.get(stage) ?? 0) > 0)
+  chart = new Chart(canvas.value, {
+    data: {
+      labels: stages.value.map((stage) => capital(stageWord(stage))),
+      datasets: [
+        {
+          type: 'line',
+          label: 'owned',
+          data: stages.value.map(() => owned),
+          borderColor: INDIGO,
+          backgroundColor: INDIGO,
+          borderDash: [6, 4],
+          pointRadius: 0,
+        },
+        {
+          type: 'bar',
+          label: 'needed',
+          data: stages.value.map((stage) => needed.get(stage) ?? 0),
+          backgroundColor: isShort.map((short) => (short ? '#e6b9ba' : MATERIALS.timber.fill)),
+          borderColor: isShort.map((short) => (short ? GRADE_COLOURS.stop : MATERIALS.timber.edge)),
+          borderWidth: 1.5,
+        },
+      ],
+    },
+    options: {
+      animation: false,
+      responsive: true,
+      maintainAspectRatio: false,
+      scales: { y: { beginAtZero: true, ticks: { precision: 0 } } },
+      plugins: { legend: { position: 'bottom' } },
+    },
+  })
+})
+onBeforeUnmount(() => chart?.destroy())
+</script>
+
+<template>
+  <section class="over-year" aria-label="Owned against needed through the year" data-testid="shed-year">
+    <h2>Through the year</h2>
+    <p v-if="running">
+      <UiProgress :done="done" :of="yard.hives.length" name="Writing the year of every hive" />
+      <ElButton text @click="cancel">Stop</ElButton>
+    </p>
+    <template v-if="line">
+      <ElSelect
+        :model-value="line.patternId"
+        filterable
+        aria-label="Part that is looked at"
+        data-testid="shed-year-part"
+        @change="chosen = String($event)"
+      >
+        <ElOption v-for="one in lines" :key="one.patternId" :value="one.patternId" :label="name(one.patternId)" />
+      </ElSelect>
+      <p role="status" :class="{ short: line.short > 0 }" data-testid="shed-verdict">{{ verdict }}</p>
+      <div class="chart">
+        <canvas ref="canvas" role="img" :aria-label="`${name(line.patternId)} through the year: ${verdict}`" />
+      </div>
+    </template>
+  </section>
+</template>
+
+<style scoped>
+.over-year {
+  padding: 12px 16px;
+  border: 1px solid var(--seam);
+  border-radius: 8px;
+  background: var(--sheet);
+}
+
+h2 {
+  margin-bottom: 6px;
+  font-size: 16px;
+}
+
+.el-select {
+  width: 100%;
+}
+
+.short {
+  color: var(--stop);
+  font-weight: 700;
+}
+
+.chart {
+  position: relative;
+  height: 220px;
+}
+</style>
