@@ -4,8 +4,18 @@ import type { FindingWords } from '#core/wording'
 /** A card: the findings of one cause with their words, and the ways out of them. */
 export interface FindingCardWords {
   readonly key: string
-  readonly findings: readonly { readonly finding: Finding; readonly words: FindingWords }[]
-  readonly ways: readonly { readonly remedy: Remedy; readonly word: string }[]
+  readonly findings: readonly {
+    readonly finding: Finding
+    readonly words: FindingWords
+    readonly ways: readonly WayWords[]
+  }[]
+  /** What puts several of them right at once. */
+  readonly shared: readonly WayWords[]
+}
+
+export interface WayWords {
+  readonly remedy: Remedy
+  readonly word: string
 }
 
 /** Findings as cards. While something is tried out no way out is offered, and each finding has its own. */
@@ -15,16 +25,22 @@ export function findingCards(
   dry: boolean,
 ): FindingCardWords[] {
   if (dry)
-    return findings.map((finding) => ({ key: finding.key, findings: [{ finding, words: wordsOf(finding) }], ways: [] }))
+    return findings.map((finding) => ({
+      key: finding.key,
+      findings: [{ finding, words: wordsOf(finding), ways: [] }],
+      shared: [],
+    }))
   return causesOf(findings).map((cause) => {
-    const told = cause.findings.map((finding) => ({ finding, words: wordsOf(finding) }))
+    const words = new Map(cause.findings.map((finding) => [finding, wordsOf(finding)]))
+    const ways = cause.ways.map((way) => ({ ...way, word: words.get(way.of)!.remedies[way.index]! }))
     return {
       key: cause.findings[0]!.key,
-      findings: told,
-      ways: cause.ways.map(({ remedy, of, index }) => ({
-        remedy,
-        word: told.find(({ finding }) => finding === of)!.words.remedies[index]!,
+      findings: cause.findings.map((finding) => ({
+        finding,
+        words: words.get(finding)!,
+        ways: ways.filter(({ of, shared }) => of === finding && !shared),
       })),
+      shared: ways.filter(({ shared }) => shared),
     }
   })
 }

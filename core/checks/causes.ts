@@ -1,11 +1,16 @@
 import { remediesOf, type Finding, type Remedy } from './finding'
 
-/** Findings that one and the same way out betters, with every way out of any of them, the shared ones first. */
+/** Findings that one and the same way out betters, with every way out of any of them once. */
 export interface Cause {
   /** Worst first, as they were given; the first one names the cause. */
   readonly findings: readonly Finding[]
-  /** Each with the finding whose words tell it. */
-  readonly ways: readonly { readonly remedy: Remedy; readonly of: Finding; readonly index: number }[]
+  /** Each with the finding whose words tell it, and whether it is a way out of others of them as well. */
+  readonly ways: readonly {
+    readonly remedy: Remedy
+    readonly of: Finding
+    readonly index: number
+    readonly shared: boolean
+  }[]
 }
 
 /** What is done to which parts: two remedies alike in this are one. */
@@ -36,6 +41,7 @@ function waysOf(group: readonly Finding[]): Cause['ways'] {
   const all = group.flatMap((of) => remediesOf(of).map((remedy, index) => ({ remedy, of, index })))
   const times = new Map<string, number>()
   for (const { remedy } of all) times.set(deedOf(remedy), (times.get(deedOf(remedy)) ?? 0) + 1)
-  const once = all.filter(({ remedy }, i) => all.findIndex((other) => deedOf(other.remedy) === deedOf(remedy)) === i)
-  return once.sort((a, b) => times.get(deedOf(b.remedy))! - times.get(deedOf(a.remedy))!)
+  return all
+    .filter(({ remedy }, i) => all.findIndex((other) => deedOf(other.remedy) === deedOf(remedy)) === i)
+    .map((way) => ({ ...way, shared: times.get(deedOf(way.remedy))! > 1 }))
 }

@@ -12,7 +12,6 @@ const emit = defineEmits<{
   withdraw: [finding: Finding]
 }>()
 const worst = computed(() => props.card.findings[0]!.finding)
-const last = computed(() => props.card.findings.length - 1)
 </script>
 
 <template>
@@ -23,7 +22,7 @@ const last = computed(() => props.card.findings.length - 1)
     :data-severity="worst.severity"
   >
     <BenchFindingPart
-      v-for="({ finding, words }, i) in card.findings"
+      v-for="({ finding, words, ways }, i) in card.findings"
       :key="finding.key"
       :finding="finding"
       :words="words"
@@ -33,18 +32,12 @@ const last = computed(() => props.card.findings.length - 1)
       @accept="emit('accept', finding, $event)"
       @withdraw="emit('withdraw', finding)"
     >
-      <template v-if="i === last">
-        <p v-if="last > 0" class="one">{{ last === 1 ? 'Both' : 'All' }} have one cause.</p>
-        <template v-for="{ remedy, word } in card.ways" :key="word">
-          <template v-if="tried === remedy">
-            <span class="trying">Shown on the drawing: {{ word }}</span>
-            <ElButton type="primary" @click="emit('apply', remedy)">Do it</ElButton>
-            <ElButton @click="emit('try', null)">Leave it</ElButton>
-          </template>
-          <ElButton v-else @click="emit('try', remedy)">{{ word }}</ElButton>
-        </template>
-      </template>
+      <BenchWays :ways="ways" :tried="tried" @try="emit('try', $event)" @apply="emit('apply', $event)" />
     </BenchFindingPart>
+    <div v-if="card.shared.length > 0" class="shared">
+      <p>{{ card.findings.length === 2 ? 'Both have' : 'All have' }} one cause:</p>
+      <BenchWays :ways="card.shared" :tried="tried" @try="emit('try', $event)" @apply="emit('apply', $event)" />
+    </div>
   </article>
 </template>
 
@@ -75,17 +68,15 @@ const last = computed(() => props.card.findings.length - 1)
   --tone: var(--seam);
 }
 
-.one,
-.trying {
+.shared {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px;
+  padding-top: 8px;
+  border-top: 2px dashed var(--seam);
+}
+
+.shared p {
   width: 100%;
-}
-
-.one {
-  color: var(--soft-ink);
-  font-size: 14px;
-}
-
-.trying {
-  color: var(--indigo);
 }
 </style>

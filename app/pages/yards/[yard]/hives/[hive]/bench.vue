@@ -430,7 +430,8 @@ function takeName(name: string): void {
   display: grid;
   flex: 1;
   min-height: 0;
-  grid: minmax(0, 1fr) auto / 196px minmax(0, 1fr) 312px;
+  /* The year comes last and finds its place kept: the drawing does not shrink when it does. */
+  grid: minmax(0, 1fr) minmax(106px, auto) / 196px minmax(0, 1fr) 312px;
 }
 
 .left {
