@@ -43,29 +43,13 @@ export function useBenchKeys(actions: BenchActions): void {
   })
 }
 
-/** Keys while a part is in the hand. */
+/** Keys while a part is dragged. */
 function inHand(key: string): boolean {
   const bench = useBench()
-  switch (key) {
-    case 'ArrowUp':
-      bench.holdAt((bench.hand?.at ?? 0) + 1)
-      return true
-    case 'ArrowDown':
-      bench.holdAt((bench.hand?.at ?? 1) - 1)
-      return true
-    case 't':
-    case 'T':
-      bench.turnHand()
-      return true
-    case 'Enter':
-      bench.putDown()
-      return true
-    case 'Escape':
-      bench.letGo()
-      return true
-    default:
-      return false
-  }
+  if (key === 'Escape') bench.letGo()
+  else if (key.toLowerCase() === 't') bench.turnHand()
+  else return false
+  return true
 }
 
 /** Keys while nothing is. */

@@ -1,9 +1,12 @@
-import { FOOTPRINTS, FORMATS, type Catalogue, type Pattern } from '#core/catalogue'
-import { TRAY_GROUPS, trayGroupOf, type KindGroup } from '#core/parts'
+import { FOOTPRINTS, FORMATS, isRare, type Catalogue, type Pattern } from '#core/catalogue'
+import { TRAY_GROUPS, goesWith, isBox, trayGroupOf, type KindGroup } from '#core/parts'
 
 export interface TrayGroup {
   readonly title: string
+  /** What usually goes on a stack like this. */
   readonly patterns: readonly Pattern[]
+  /** What few keepers own, and boxes whose bee space is at the other end than those that stand. */
+  readonly rare: readonly Pattern[]
 }
 
 const GROUPS: Readonly<Record<KindGroup, string>> = {
@@ -19,11 +22,27 @@ export const TRAY_FORMATS: readonly { readonly format: Pattern['format']; readon
   (format) => ({ format, name: FOOTPRINTS[format].name }),
 )
 
-/** The parts to choose from, those of a format and those of none; the yard's own always. */
-export function trayFor(catalogue: Catalogue, format: Pattern['format']): TrayGroup[] {
-  const fits = (pattern: Pattern) => pattern.format === 'any' || pattern.format === format || pattern.own
-  return TRAY_GROUPS.map((group) => ({
-    title: GROUPS[group],
-    patterns: [...catalogue.patterns.values()].filter((pattern) => trayGroupOf(pattern) === group && fits(pattern)),
-  }))
+/**
+ * The parts to choose from, those of a format and those of none; the yard's own always. What stands already is never
+ * rare.
+ */
+export function trayFor(
+  catalogue: Catalogue,
+  format: Pattern['format'],
+  standing: readonly { readonly pattern: Pattern | undefined }[] = [],
+): TrayGroup[] {
+  const here = new Set(standing.map(({ pattern }) => pattern?.id))
+  const spaces = new Set(standing.filter(isBox).flatMap(({ pattern }) => pattern.space ?? []))
+  const isOther = ({ id, space }: Pattern) =>
+    !here.has(id) && space !== undefined && spaces.size > 0 && !spaces.has(space)
+  const aside = (pattern: Pattern) => (isRare(pattern) && !here.has(pattern.id)) || isOther(pattern)
+  const all = [...catalogue.patterns.values()].filter((pattern) => goesWith(pattern, format))
+  return TRAY_GROUPS.map((group) => {
+    const ofGroup = all.filter((pattern) => trayGroupOf(pattern) === group)
+    return {
+      title: GROUPS[group],
+      patterns: ofGroup.filter((pattern) => !aside(pattern)),
+      rare: ofGroup.filter(aside),
+    }
+  })
 }

@@ -16,7 +16,7 @@ export const useBench = defineStore('bench', () => {
   const held = useHand()
   const { hiveId, planStage, tried, standingYard, standing, plan, planned, yard, hive, catalogue, assessment, names } =
     storeToRefs(inView)
-  const { selectedId, selectedIndex, hand } = storeToRefs(held)
+  const { selectedId, selectedIndex, hand, overId, putId } = storeToRefs(held)
   const selectedGap = ref<string | null>(null)
   const axis = ref<Axis>('along')
 
@@ -80,6 +80,8 @@ export const useBench = defineStore('bench', () => {
     selectedIndex,
     axis,
     hand,
+    overId,
+    putId,
     tried,
     yard,
     hive,
@@ -100,6 +102,8 @@ export const useBench = defineStore('bench', () => {
     lookAt,
     perform: inView.perform,
     settlePlan: inView.settlePlan,
+    putPattern: held.putPattern,
+    putFromShed: held.putFromShed,
     takePattern: held.takePattern,
     takeFromShed: held.takeFromShed,
     takeFromStack: held.takeFromStack,

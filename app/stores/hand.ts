@@ -3,19 +3,27 @@ import { computed, ref, shallowRef } from 'vue'
 import type { Pattern } from '#core/catalogue'
 import { findPart, isEdit, newPart, newPlacement, PLACEHOLDER, type Part } from '#core/hive'
 import * as deeds from '#core/hive/deeds'
-import { attachmentPlaceOf, usualPlace } from '#core/parts'
+import { attachmentPlaceOf } from '#core/parts'
+import { placeInStack } from '~/composables/placeInStack'
 import { useHiveInView } from './hive-in-view'
 
-/** What is selected on the bench, and what is in the hand. */
+/** What is selected on the bench, and what is in the hand while it is dragged. */
 export const useHand = defineStore('hand', () => {
   const inView = useHiveInView()
   const { hive, yard, catalogue, assessment, tried } = storeToRefs(inView)
   const selectedId = ref<string | null>(null)
   const hand = shallowRef<deeds.Hand | null>(null)
+  /** The part over which the next one is put, where the keeper asked for that. */
+  const overId = ref<string | null>(null)
+  /** What was put down last, to be told of. */
+  const putId = ref<string | null>(null)
   const selectedIndex = computed(() => hive.value?.stack.findIndex(({ partId }) => partId === selectedId.value) ?? -1)
 
   /** The edit that putting the hand down would make; null while it is empty or held beside the hive. */
   const edit = computed(() => (hand.value && hive.value ? deeds.putDown(hive.value, hand.value) : null))
+
+  const placeFor = (pattern: Pattern | undefined) =>
+    placeInStack(pattern, assessment.value?.assembled.stack ?? [], overId.value)
 
   function take(held: deeds.Hand): void {
     tried.value = null
@@ -25,21 +33,18 @@ export const useHand = defineStore('hand', () => {
   function takeNew(from: 'tray' | 'shed', part: Part, at?: number | null): void {
     const pattern = catalogue.value.patterns.get(part.patternId)
     const placement = newPlacement(part.id, pattern)
-    take({ from, part, placement, at: at === undefined ? sensiblePlace(pattern) : at })
+    take({ from, part, placement, at: at === undefined ? placeFor(pattern) : at })
   }
 
-  /** Takes a new part of a pattern into the hand, over the selected part or at the top. */
+  /** Takes a new part of a pattern into the hand; fittings go to their place at once. */
   function takePattern(patternId: string, at?: number | null): void {
     const pattern = catalogue.value.patterns.get(patternId)
     if (!pattern || !hive.value) return
     const place = attachmentPlaceOf(pattern)
-    if (place) return attach(patternId)
     let count = 0
-    takeNew(
-      'tray',
-      newPart(pattern, catalogue.value, () => `${PLACEHOLDER}${patternId}/${count++}`),
-      at,
-    )
+    const part = newPart(pattern, catalogue.value, () => `${PLACEHOLDER}${patternId}/${count++}`)
+    if (place) inView.perform(deeds.attach(hive.value, part, { place }))
+    else takeNew('tray', part, at)
   }
 
   function takeFromShed(part: Part, at?: number | null): void {
@@ -53,35 +58,22 @@ export const useHand = defineStore('hand', () => {
     take({ from: 'stack', part, placement, at })
   }
 
-  /** Above the selected part, or where a part of its kind usually goes. */
-  function sensiblePlace(pattern: Pattern | undefined): number {
-    if (selectedIndex.value >= 0) return selectedIndex.value + 1
-    const layers = (assessment.value?.assembled.stack ?? []).map((layer) => ({
-      kind: layer.pattern?.kind,
-      role: layer.placement.role,
-    }))
-    return pattern ? usualPlace(pattern.kind, layers) : layers.length
+  /** Puts a new part of a pattern, or one of the shed, at its place at once. */
+  function putPattern(patternId: string): void {
+    takePattern(patternId)
+    if (hand.value) putDown()
   }
-
-  function attach(patternId: string): void {
-    const pattern = catalogue.value.patterns.get(patternId)!
-    const place = attachmentPlaceOf(pattern)!
-    const part = newPart(pattern, catalogue.value, () => `${PLACEHOLDER}${patternId}`)
-    inView.perform(deeds.attach(hive.value!, part, { place }))
+  function putFromShed(part: Part): void {
+    takeFromShed(part)
+    putDown()
   }
 
   function holdAt(at: number | null): void {
-    if (!hand.value || hand.value.at === at) return
-    const most = (hive.value?.stack.length ?? 0) - (hand.value.from === 'stack' ? 1 : 0)
-    hand.value = { ...hand.value, at: at === null ? null : Math.min(Math.max(at, 0), most) }
+    if (hand.value && hive.value) hand.value = deeds.heldAt(hive.value, hand.value, at)
   }
 
   function turnHand(): void {
-    if (hand.value)
-      hand.value = {
-        ...hand.value,
-        placement: { ...hand.value.placement, turnedOver: !hand.value.placement.turnedOver },
-      }
+    if (hand.value) hand.value = deeds.turnedInHand(hand.value)
   }
 
   /** Puts down what is in the hand; true when the stack changed. */
@@ -89,17 +81,20 @@ export const useHand = defineStore('hand', () => {
     const made = edit.value
     const held = hand.value
     hand.value = null
+    overId.value = null
     if (!made || !held || !hive.value) return false
     if (held.from === 'stack' && isEdit(made, 'move-part') && hive.value.stack[made.at]?.partId === held.part.id)
       return false
     const before = new Set(hive.value.stack.map(({ partId }) => partId))
     const done = inView.perform(made)
     selectedId.value = hive.value.stack.find(({ partId }) => !before.has(partId))?.partId ?? held.part.id
+    putId.value = done ? selectedId.value : null
     return done
   }
 
   function letGo(): void {
     hand.value = null
+    overId.value = null
     tried.value = null
   }
 
@@ -107,7 +102,11 @@ export const useHand = defineStore('hand', () => {
     selectedId,
     selectedIndex,
     hand,
+    overId,
+    putId,
     edit,
+    putPattern,
+    putFromShed,
     takePattern,
     takeFromShed,
     takeFromStack,

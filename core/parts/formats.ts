@@ -1,5 +1,5 @@
-import type { Pattern } from '../catalogue'
-import { isBox } from './is'
+import { FOOTPRINTS, type Pattern } from '../catalogue'
+import { isAdapter, isBox } from './is'
 
 interface OfPattern {
   readonly pattern: Pattern | undefined
@@ -13,4 +13,21 @@ export function formatsOf(stack: readonly OfPattern[]): Pattern['format'][] {
   const [boxes, others] = [stack.filter(isBox), stack.filter((part) => !isBox(part))]
   const formats = [...boxes, ...others].flatMap(({ pattern }) => (pattern ? [pattern.format] : []))
   return [...new Set(formats.filter((format) => format !== 'any'))]
+}
+
+/**
+ * Whether a part goes on a stack of a format at all: of that format, of none, the keeper's own, or a board that joins
+ * that format to another. Geometry.
+ */
+export function goesWith(pattern: Pattern, format: Pattern['format']): boolean {
+  if (pattern.own || pattern.format === format) return true
+  if (pattern.format !== 'any') return false
+  const part = { pattern }
+  if (format === 'any' || !isAdapter(part)) return true
+  const { outsideLength, outsideWidth } = FOOTPRINTS[format]
+  const { upperLength, upperWidth, lowerLength, lowerWidth } = part.pattern.dimensions
+  return (
+    (upperLength.mm === outsideLength.mm && upperWidth.mm === outsideWidth.mm) ||
+    (lowerLength.mm === outsideLength.mm && lowerWidth.mm === outsideWidth.mm)
+  )
 }

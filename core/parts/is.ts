@@ -31,6 +31,7 @@ export const isDivision = isOf('division')
 export const isEntranceFitting = isOf('entrance-fitting')
 export const isFloorInsert = isOf('floor-insert')
 export const isBallast = isOf('ballast')
+export const isAdapter = isOf('adapter')
 
 /** A box with something hanging in it, or its sections. */
 export function isFilledBox<T extends Patterned & { readonly part: { readonly contents: readonly unknown[] } }>(

@@ -7,7 +7,6 @@ const session = useSession({ seed: DEMO })
 
 async function addFramed(page: Awaited<ReturnType<typeof session.open>>, pattern: string) {
   await page.locator(`[data-pattern="${pattern}"]`).click()
-  await page.getByTestId('put-down').click()
 }
 
 describe('two tabs on one hive', () => {

@@ -254,7 +254,6 @@ describe('Sources', () => {
     await page.goto(session.server.url + hivePath('twill/0'))
     await drawn(page)
     await page.locator('.tray .item', { hasText: 'Uncle’s <super>' }).click()
-    await page.getByTestId('put-down').click()
     await expect.poll(() => page.getByTestId('drawing').innerText()).toContain('155.6 mm')
     await saved(page)
     await page.goto(`${session.server.url}/sources`)

@@ -84,9 +84,6 @@ describe('the row', () => {
     const before = await layers(page)
     await page.getByTestId('open-tray').tap()
     await page.locator('[data-pattern="box-national-super"]').tap()
-    await page.getByRole('button', { name: 'Higher' }).tap()
-    await page.getByRole('button', { name: 'Lower' }).tap()
-    await page.getByTestId('put-down').tap()
     await expect.poll(() => layers(page)).toHaveLength(before.length + 1)
     const small = await page.$$eval('button, a, select', (all) =>
       all

@@ -218,7 +218,6 @@ describe('a stage on the bench', () => {
       const standing = (await hiveNamed('Flannel')).stack
       await page.locator('[data-stage="winter"]').click()
       await page.locator('[data-pattern="eke-langstroth"]').click()
-      await page.keyboard.press('Enter')
       await expect.poll(() => bar(page).innerText()).toMatch(/Your plan, made by hand/)
       await saved(page)
       const kept = await hiveNamed('Flannel')

@@ -70,27 +70,24 @@ function placeAt(clientX: number, clientY: number): number | null {
 }
 
 const ghostId = computed(() => bench.hand?.part.id ?? null)
-const ghostGaps = computed(
-  () =>
-    bench.shown?.gaps.filter(({ lowerId, upperId }) => lowerId === ghostId.value || upperId === ghostId.value) ?? [],
-)
-const handName = computed(() => capital(bench.shownNames.get(ghostId.value ?? '') ?? 'Part'))
-const handPlace = computed(() => {
-  if (!bench.hand || bench.hand.at === null) return 'beside the hive'
-  const below = bench.shown?.layout.parts[bench.hand.at - 1]
-  return below ? `above ${the(bench.shownNames.get(below.part.id) ?? '')}` : 'on the ground'
-})
-const handVerdict = computed(() =>
-  ghostGaps.value
+/** What is in the hand, or was put down last, is told of: where it is, and what it does to the gaps. */
+const toldId = computed(() => ghostId.value ?? bench.putId)
+const spoken = computed(() => {
+  const layers = bench.shown?.layout.parts ?? []
+  const at = layers.findIndex(({ part }) => part.id === toldId.value)
+  if (!bench.shown || (at < 0 && !bench.hand)) return ''
+  const name = capital(bench.shownNames.get(toldId.value!) ?? 'Part')
+  const below = layers[at - 1]
+  const place =
+    at < 0 ? 'beside the hive' : below ? `above ${the(bench.shownNames.get(below.part.id) ?? '')}` : 'on the ground'
+  const gaps = bench.shown.gaps
+    .filter(({ lowerId, upperId }) => lowerId === toldId.value || upperId === toldId.value)
     .map(
       (gap) =>
-        `${gap.upperId === ghostId.value ? 'Below it' : 'Above it'} ${showLength(gap.mm, preferences.units)}, ${verdictWord(gap)}.`,
+        `${gap.upperId === toldId.value ? 'Below it' : 'Above it'} ${showLength(gap.mm, preferences.units)}, ${verdictWord(gap)}.`,
     )
-    .join(' '),
-)
-const spoken = computed(() =>
-  bench.hand ? `${handName.value} in the hand, ${handPlace.value}. ${handVerdict.value}` : '',
-)
+  return [`${name} ${bench.hand ? 'in the hand' : 'stands'}, ${place}.`, ...gaps].join(' ')
+})
 
 function selectPart(partId: string) {
   if (bench.hand) return
@@ -148,18 +145,7 @@ defineExpose({ fit })
       <p v-if="bench.hive && bench.hive.stack.length === 0 && !bench.hand" class="empty">
         Nothing stands here yet. Start with a stand or a floor: press a part in the tray, or press <b>A</b>.
       </p>
-      <BenchHandBar
-        v-if="bench.hand"
-        :hand="bench.hand"
-        :name="handName"
-        :place="handPlace"
-        :verdict="handVerdict"
-        @up="bench.holdAt((bench.hand.at ?? 0) + 1)"
-        @down="bench.holdAt((bench.hand.at ?? 1) - 1)"
-        @turn="bench.turnHand()"
-        @put-down="bench.putDown()"
-        @let-go="bench.letGo()"
-      />
+      <p v-if="bench.hand" class="trial">{{ spoken }}</p>
       <p v-if="bench.tried" class="trial">Tried out, not done yet: the drawing shows the hive as it would be.</p>
     </div>
     <p class="visually-hidden" aria-live="assertive" data-testid="spoken">{{ spoken }}</p>

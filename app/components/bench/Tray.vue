@@ -1,5 +1,5 @@
 <script setup lang="ts">
-// The tray of parts: press one to take it in the hand, or drag it onto the stack.
+// The tray of parts: press one and it goes to its usual place, or drag it anywhere onto the stack.
 import type { Pattern } from '#core/catalogue'
 import { formatsOf, resolvePart } from '#core/parts'
 import { shedOf, type Part } from '#core/hive'
@@ -31,24 +31,35 @@ const patternOf = (patternId: string) => bench.catalogue.patterns.get(patternId)
 const nameOf = (pattern: Pattern | undefined, patternId: string) =>
   pattern ? shortPatternName(pattern, preferences.vocabulary) : patternId
 const sought = ref('')
+const opened = ref<ReadonlySet<string>>(new Set())
+const isNamed = (pattern: Pattern) => isSought(nameOf(pattern, pattern.id))
 const isSought = (name: string) => name.toLowerCase().includes(sought.value.trim().toLowerCase())
 const groups = computed(() =>
-  trayFor(bench.catalogue, format.value)
-    .map(({ title, patterns }) => ({ title, patterns: patterns.filter((one) => isSought(nameOf(one, one.id))) }))
-    .filter(({ patterns }) => patterns.length > 0),
+  trayFor(bench.catalogue, format.value, bench.assessment?.assembled.stack)
+    .map(({ title, patterns, rare }) => {
+      const found = rare.filter(isNamed)
+      const unfolded = sought.value.trim() !== '' || opened.value.has(title)
+      return {
+        title,
+        patterns: [...patterns.filter(isNamed), ...(unfolded ? found : [])],
+        folded: unfolded ? 0 : found.length,
+      }
+    })
+    .filter(({ patterns, folded }) => patterns.length + folded > 0),
 )
 const shed = computed(() =>
   (bench.yard ? shedOf(bench.yard) : []).filter((part) =>
     isSought(part.name ?? nameOf(patternOf(part.patternId), part.patternId)),
   ),
 )
+const over = computed(() => (bench.overId ? bench.names.get(bench.overId) : undefined))
 function take(patternId: string) {
-  bench.takePattern(patternId)
+  bench.putPattern(patternId)
   emit('taken')
 }
 
 function takeFromShed(part: Part): void {
-  bench.takeFromShed(part)
+  bench.putFromShed(part)
   emit('taken')
 }
 </script>
@@ -70,6 +81,10 @@ function takeFromShed(part: Part): void {
       clearable
       data-testid="tray-search"
     />
+    <p v-if="over" class="over" role="status">
+      The next part goes over {{ over }}.
+      <ElButton text @click="bench.overId = null">At its usual place</ElButton>
+    </p>
     <p v-if="groups.length === 0 && shed.length === 0" role="status">
       No part of {{ TRAY_FORMATS.find((one) => one.format === format)?.name }} is called that.
     </p>
@@ -86,6 +101,14 @@ function takeFromShed(part: Part): void {
         <BenchPatternPicture :pattern="pattern" />
         <span>{{ nameOf(pattern, pattern.id) }}</span>
       </ElButton>
+      <ElButton
+        v-if="group.folded > 0"
+        text
+        :data-more="group.title"
+        :aria-label="`${group.folded} more, seldom used: ${group.title.toLowerCase()}`"
+        @click="opened = new Set([...opened, group.title])"
+        >{{ group.folded }} more…</ElButton
+      >
     </section>
     <section v-if="shed.length > 0">
       <h2>In the shed</h2>

@@ -23,3 +23,15 @@ export function putDown(hive: Hive, { from, part, placement, at }: Hand): Edit |
   const turned = hive.stack.find(({ partId }) => partId === part.id)?.turnedOver !== placement.turnedOver
   return turned ? together(moved, stand(hive, placement)) : moved
 }
+
+/** The same hand over another place of the stack; null holds it beside the hive. */
+export function heldAt({ stack }: Hive, hand: Hand, at: number | null): Hand {
+  if (hand.at === at) return hand
+  const most = stack.length - (hand.from === 'stack' ? 1 : 0)
+  return { ...hand, at: at === null ? null : Math.min(Math.max(at, 0), most) }
+}
+
+/** The same hand with the part the other way up. */
+export function turnedInHand(hand: Hand): Hand {
+  return { ...hand, placement: { ...hand.placement, turnedOver: !hand.placement.turnedOver } }
+}

@@ -104,7 +104,7 @@ describe('the tray', () => {
   it('offers every pattern under some format, and with one format only what goes with it', () => {
     const all = new Set(
       TRAY_FORMATS.flatMap(({ format }) =>
-        trayFor(CATALOGUE, format).flatMap(({ patterns }) => patterns.map(({ id }) => id)),
+        trayFor(CATALOGUE, format).flatMap(({ patterns, rare }) => [...patterns, ...rare].map(({ id }) => id)),
       ),
     )
     expect(all.size).toBe(CATALOGUE.patterns.size)
@@ -113,5 +113,25 @@ describe('the tray', () => {
         .flatMap(({ patterns }) => patterns)
         .every(({ format }) => format === 'national' || format === 'any'),
     ).toBe(true)
+  })
+
+  it('shows a beginner little: what few own, and boards that join other formats, are folded away or left out', () => {
+    const [boxes, , between] = trayFor(CATALOGUE, 'national')
+    expect(boxes!.patterns.length).toBeLessThanOrEqual(6)
+    expect(between!.patterns.length).toBeLessThanOrEqual(6)
+    const joining = between!.rare.filter(({ id }) => id.startsWith('adapter'))
+    expect(joining.length).toBeGreaterThan(0)
+    expect(joining.every(({ id }) => id.includes('national'))).toBe(true)
+  })
+
+  it('folds boxes of the other bee space away, but never what stands', () => {
+    const one = (id: string) => ({ pattern: CATALOGUE.patterns.get(id)! })
+    const offered = (...standing: string[]) =>
+      trayFor(CATALOGUE, 'national', standing.map(one)).flatMap(({ patterns }) => patterns.map(({ id }) => id))
+    expect(offered('box-national-brood')).not.toContain('box-national-super-top-space')
+    expect(offered('box-national-brood')).toContain('box-national-super')
+    expect(offered('box-national-brood-top-space')).toContain('box-national-super-top-space')
+    expect(offered('box-national-brood', 'box-national-super-top-space')).toContain('box-national-super-top-space')
+    expect(offered('box-national-brood', 'roof-gabled-national')).toContain('roof-gabled-national')
   })
 })

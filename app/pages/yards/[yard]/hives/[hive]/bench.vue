@@ -17,6 +17,8 @@ import {
   type Stage,
 } from '#core/hive'
 import { capital, partDetail, severityWord } from '#core/wording'
+import { useMediaQuery } from '@vueuse/core'
+import UiSheet from '~/components/ui/Sheet.vue'
 import HiveSection from '~/components/drawing/HiveSection.vue'
 import { focusPart } from '~/composables/focusPart'
 import { download, drawingAsFile, fileName } from '~/composables/download'
@@ -33,6 +35,9 @@ const preferences = usePreferences()
 /** The hive is looked at first, then come the drawing, the tray, what is found, and the year, one with each frame. */
 const drawn = useInTurn(5)
 const swapping = ref(false)
+/** On a phone what can be done with a part comes from below when it is asked for. */
+const small = useMediaQuery('(max-width: 760px)')
+const acting = ref(false)
 const traying = ref(false)
 const triedRemedy = shallowRef<Remedy | null>(null)
 
@@ -59,6 +64,7 @@ watch(
   () => bench.selectedId,
   () => {
     swapping.value = false
+    acting.value = false
   },
 )
 watch(
@@ -177,6 +183,7 @@ const naming = ref<{
   take: (value: string) => void
 } | null>(null)
 function renamePart() {
+  acting.value = false
   const part = bench.yard && findPart(bench.yard, bench.selectedId!)
   if (!part) return
   naming.value = {
@@ -199,6 +206,7 @@ function editNote() {
 const sizing = ref(false)
 const measuring = ref<DimensionName | null>(null)
 function measure(name: DimensionName | null) {
+  acting.value = false
   measuring.value = name
   sizing.value = true
 }
@@ -216,8 +224,13 @@ function renameHive() {
   }
 }
 function focusTray() {
+  acting.value = false
   traying.value = true
   nextTick(() => document.querySelector<HTMLElement>('.tray .item')?.focus())
+}
+function addOver() {
+  bench.overId = bench.selectedId
+  focusTray()
 }
 function nextGap() {
   const keys = bench.shown?.gaps.map(gapKey) ?? []
@@ -263,6 +276,7 @@ onBeforeUnmount(useWeighing().asSaid)
 useHead({ title: computed(() => (bench.hive ? `${bench.hive.name} – Duvet` : 'Duvet')) })
 
 function openSwap(): void {
+  acting.value = false
   swapping.value = true
   traying.value = true
 }
@@ -288,35 +302,47 @@ function takeName(name: string): void {
         <BenchTray v-else-if="drawn > 2" @taken="traying = false" />
       </aside>
       <section class="middle" aria-label="Drawing">
-        <BenchPartActions
-          v-if="selected"
-          :name="selectedName"
-          :detail="partDetail(selected, preferences.vocabulary)"
-          :layer="placement !== undefined"
-          :highest="bench.selectedIndex === bench.hive.stack.length - 1"
-          :lowest="bench.selectedIndex === 0"
-          :role="isBox(selected) ? (placement?.role ?? 'super') : null"
-          :hole="selected.pattern?.dimensions.holeLength ? (selected.part.hole ?? 'open') : null"
-          :vocabulary="preferences.vocabulary"
-          :off-by="headspace ? (placement?.offBy ?? '') : null"
-          :edge="entranceFitting ? (entranceFitting.edge ?? 'lower') : null"
-          :lacks="isAbsorber(selected) ? (selected.part.lacks ?? []) : null"
-          @off-by="setOffBy"
-          @edge="setEdge"
-          @lacks="setLacks"
-          @turn="turn"
-          @up="move(1)"
-          @down="move(-1)"
-          @swap="openSwap"
-          @take-off="takeOff"
-          @role="setRole"
-          @hole="setHole"
-          @above="focusTray"
-          @rename="renamePart"
-          @sizes="measure(null)"
-          @frames="openFrames"
-          @close="bench.selectedId = null"
-        />
+        <div v-if="selected && small" class="acting" role="group" :aria-label="`Selected: ${selectedName}`">
+          <b>{{ selectedName }}</b>
+          <ElButton type="primary" data-testid="what-to-do" @click="acting = true">What to do…</ElButton>
+          <ElButton text aria-label="Select nothing" @click="bench.selectedId = null">×</ElButton>
+        </div>
+        <component
+          :is="small ? UiSheet : 'div'"
+          v-if="selected && (acting || !small)"
+          :title="selectedName"
+          @close="acting = false"
+        >
+          <BenchPartActions
+            v-if="selected"
+            :name="selectedName"
+            :detail="partDetail(selected, preferences.vocabulary)"
+            :layer="placement !== undefined"
+            :highest="bench.selectedIndex === bench.hive.stack.length - 1"
+            :lowest="bench.selectedIndex === 0"
+            :role="isBox(selected) ? (placement?.role ?? 'super') : null"
+            :hole="selected.pattern?.dimensions.holeLength ? (selected.part.hole ?? 'open') : null"
+            :vocabulary="preferences.vocabulary"
+            :off-by="headspace ? (placement?.offBy ?? '') : null"
+            :edge="entranceFitting ? (entranceFitting.edge ?? 'lower') : null"
+            :lacks="isAbsorber(selected) ? (selected.part.lacks ?? []) : null"
+            @off-by="setOffBy"
+            @edge="setEdge"
+            @lacks="setLacks"
+            @turn="turn"
+            @up="move(1)"
+            @down="move(-1)"
+            @swap="openSwap"
+            @take-off="takeOff"
+            @role="setRole"
+            @hole="setHole"
+            @above="addOver"
+            @rename="renamePart"
+            @sizes="measure(null)"
+            @frames="openFrames"
+            @close="bench.selectedId = null"
+          />
+        </component>
         <BenchPlanBar v-if="bench.planned" />
         <BenchDrawing v-if="drawn > 1" @measure="measure">
           <template #tools>
@@ -467,6 +493,18 @@ function takeName(name: string): void {
   align-items: center;
   font-size: 17px;
   font-weight: 700;
+}
+
+.acting {
+  display: flex;
+  gap: 8px;
+  align-items: center;
+  min-height: 48px;
+  padding: 2px 10px;
+}
+
+.acting b {
+  margin-right: auto;
 }
 
 .note {

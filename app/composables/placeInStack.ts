@@ -1,0 +1,15 @@
+import type { Pattern } from '#core/catalogue'
+import type { Placement } from '#core/hive'
+import { usualPlace } from '#core/parts'
+
+/** Where a new part goes: over the part that was asked for, or where one of its kind usually does. */
+export function placeInStack(
+  pattern: Pattern | undefined,
+  stack: readonly { readonly pattern: Pattern | undefined; readonly placement: Placement }[],
+  overId: string | null,
+): number {
+  const over = stack.findIndex(({ placement }) => placement.partId === overId)
+  if (over >= 0) return over + 1
+  const layers = stack.map((layer) => ({ kind: layer.pattern?.kind, role: layer.placement.role }))
+  return pattern ? usualPlace(pattern.kind, layers) : layers.length
+}
