@@ -85,6 +85,7 @@ watch(
   { immediate: true },
 )
 const name = (id: string) => capital(inWords(frames.catalogue.hanging.get(id)!.label, preferences.vocabulary))
+const hung = computed(() => frames.catalogue.hanging.get(hanging.value))
 const some = computed(() => frames.selected.size > 0)
 const allFrames = computed(() =>
   (frames.part?.contents ?? [])
@@ -110,7 +111,10 @@ defineExpose({ hanging })
       <label
         >Kept apart by
         <ElSelect :model-value="system" data-testid="spacing-system" @change="setSystem(String($event))">
-          <ElOption v-for="one in systems" :key="one.value" :value="one.value" :label="one.word" />
+          <template #prefix><FramesSpacingPicture :spacing="spacing" /></template>
+          <ElOption v-for="one in systems" :key="one.value" :value="one.value" :label="one.word">
+            <FramesSpacingPicture :spacing="one.spacing" /> {{ one.word }}
+          </ElOption>
         </ElSelect>
       </label>
       <label
@@ -135,11 +139,16 @@ defineExpose({ hanging })
       <h2 id="tool-hang">Hang in</h2>
       <label class="visually-hidden" for="hang-what">What to hang in</label>
       <ElSelect id="hang-what" v-model="hanging" data-testid="hang-what" filterable>
+        <template #prefix><FramesHangingPicture v-if="hung" :pattern="hung" /></template>
         <ElOptionGroup label="Goes into this box">
-          <ElOption v-for="one in choices" :key="one.id" :value="one.id" :label="name(one.id)" />
+          <ElOption v-for="one in choices" :key="one.id" :value="one.id" :label="name(one.id)">
+            <FramesHangingPicture :pattern="one" /> {{ name(one.id) }}
+          </ElOption>
         </ElOptionGroup>
         <ElOptionGroup label="Made for another box">
-          <ElOption v-for="one in others" :key="one.id" :value="one.id" :label="name(one.id)" />
+          <ElOption v-for="one in others" :key="one.id" :value="one.id" :label="name(one.id)">
+            <FramesHangingPicture :pattern="one" /> {{ name(one.id) }}
+          </ElOption>
         </ElOptionGroup>
       </ElSelect>
       <div class="row">
@@ -186,7 +195,7 @@ defineExpose({ hanging })
           :data-paint="one"
           @click="frames.paint({ support: one })"
         >
-          {{ capital(SUPPORT_WORDS[one]) }}
+          <i :class="`support-${one}`" aria-hidden="true" />{{ capital(SUPPORT_WORDS[one]) }}
         </ElButton>
       </div>
       <ElButton v-if="bare > 0" data-testid="alternate" @click="alternate">
@@ -268,6 +277,15 @@ i {
 }
 .empty {
   background: #efe0c2;
+}
+.support-none {
+  background: linear-gradient(#efe0c2, #efe0c2);
+}
+.support-mid-bar {
+  background: linear-gradient(90deg, #efe0c2 42%, #6f4f22 42% 58%, #efe0c2 58%);
+}
+.support-wires {
+  background: repeating-linear-gradient(#efe0c2 0 3px, #4c545d 3px 4px);
 }
 .wax-foundation {
   background: linear-gradient(#fff 42%, #d29d25 42% 58%, #fff 58%);

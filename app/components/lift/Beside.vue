@@ -3,6 +3,7 @@
 import { outlayOf, type Alternative } from '#core/lifting'
 import type { Hive, Yard } from '#core/hive'
 import { catalogueOf } from '#core/catalogue'
+import { usePrices } from '~/composables/prices'
 import { plannedOn } from '~/composables/wayDrawn'
 import type { Weighing } from '#core/weight'
 import { showMass } from '#core/units'
@@ -29,7 +30,10 @@ const lines = computed(() => {
   const parts = (list: typeof toGet) =>
     list.map(({ patternId, count }) => `${count} × ${patternName(patternId, catalogue, preferences.vocabulary)}`)
   return {
-    get: [...parts(toGet), ...framesToGet.map(({ patternId, count }) => `${count} × ${frame(patternId)}`)],
+    get: [
+      ...toGet.map((thing, i) => ({ ...thing, word: parts(toGet)[i]! })),
+      ...framesToGet.map((thing) => ({ ...thing, word: `${thing.count} × ${frame(thing.patternId)}` })),
+    ],
     shed: parts(fromShed),
   }
 })
@@ -40,6 +44,12 @@ const work = computed(() => {
       ? 'as many lifts as now'
       : `${Math.abs(moreLifts)} ${Math.abs(moreLifts) === 1 ? 'lift' : 'lifts'} ${moreLifts > 0 ? 'more' : 'fewer'} in each full inspection`
   return morePeople > 0 ? `${lifts}; a second pair of hands every time` : lifts
+})
+const { priceOf, setPrice, costOf } = usePrices()
+const cost = computed(() => {
+  const { sum, unpriced } = costOf(lines.value.get)
+  if (sum === 0) return 'say your prices to see it'
+  return `${sum.toFixed(2)} at your prices${unpriced > 0 ? `, and ${unpriced} ${unpriced === 1 ? 'thing' : 'things'} without a price` : ''}`
 })
 const index = (value: number | null) => (value === null ? 'no figure' : value.toFixed(2))
 </script>
@@ -65,7 +75,25 @@ const index = (value: number | null) => (value === null ? 'no figure' : value.to
     </div>
     <dl>
       <dt>To get</dt>
-      <dd>{{ lines.get.length > 0 ? lines.get.join(', ') : 'nothing' }}</dd>
+      <dd v-if="lines.get.length === 0">nothing</dd>
+      <dd v-else>
+        <ul>
+          <li v-for="thing in lines.get" :key="thing.patternId">
+            <span>{{ thing.word }}</span>
+            <UiTyped
+              :value="priceOf(thing.patternId) > 0 ? String(priceOf(thing.patternId)) : ''"
+              inputmode="decimal"
+              placeholder="each"
+              :aria-label="`Your price for one of ${thing.word}`"
+              @change="setPrice(thing.patternId, $event)"
+            />
+          </li>
+        </ul>
+      </dd>
+      <template v-if="lines.get.length > 0">
+        <dt>Cost</dt>
+        <dd data-testid="way-cost">{{ cost }}</dd>
+      </template>
       <template v-if="lines.shed.length > 0">
         <dt>From the shed</dt>
         <dd>{{ lines.shed.join(', ') }}</dd>
@@ -118,5 +146,21 @@ dt {
 
 dd {
   margin: 0;
+}
+
+ul {
+  margin: 0;
+  padding: 0;
+  list-style: none;
+}
+
+li {
+  display: flex;
+  gap: 8px 12px;
+  align-items: center;
+}
+
+li .el-input {
+  width: 90px;
 }
 </style>

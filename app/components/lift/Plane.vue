@@ -2,6 +2,7 @@
 // Lighter ways as small hives on a plane: strain against what they take. Press one and it stands beside yours.
 import { useElementSize } from '@vueuse/core'
 import { bestEdge, outlayOf, type Alternative, type Alternatives } from '#core/lifting'
+import { usePrices } from '~/composables/prices'
 import { plannedOn } from '~/composables/wayDrawn'
 import type { Yard, Hive } from '#core/hive'
 import { capital, changesInWords } from '#core/wording'
@@ -55,6 +56,12 @@ const edgeLine = computed(() =>
 const SCALE = 0.034
 const shapes = (drawn: ReturnType<typeof plannedOn>) =>
   drawn.layout.parts.flatMap((part) => sectionOf(part, 'across', true))
+const { costOf } = usePrices()
+/** What a way costs, where the keeper has said prices. */
+function costOfWay({ toGet, framesToGet }: ReturnType<typeof outlayOf>): string {
+  const { sum } = costOf([...toGet, ...framesToGet])
+  return sum > 0 ? ` · costs ${sum.toFixed(2)}` : ''
+}
 const words = (way: Alternative) => capital(changesInWords(way.changes, preferences.reader))
 </script>
 
@@ -121,9 +128,9 @@ const words = (way: Alternative) => capital(changesInWords(way.changes, preferen
     </svg>
     <slot />
     <ol class="key">
-      <li v-for="{ way, best } in points" :key="way.changes.join()">
+      <li v-for="{ way, best, outlay } in points" :key="way.changes.join()">
         <ElButton text :aria-pressed="chosen === way" class="line" @click="emit('choose', way)"
-          ><span>{{ words(way) }}<b v-if="best"> · best edge</b></span></ElButton
+          ><span>{{ words(way) }}{{ costOfWay(outlay) }}<b v-if="best"> · best edge</b></span></ElButton
         >
       </li>
     </ol>

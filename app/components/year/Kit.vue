@@ -1,6 +1,6 @@
 <script setup lang="ts">
 // Kit over the year: what every stage needs over all hives against what is owned, what is short and from when, and a shopping list.
-import { useKept } from '~/composables/kept'
+import { usePrices } from '~/composables/prices'
 import { catalogueOf, formatName } from '#core/catalogue'
 import type { Stage, Yard } from '#core/hive'
 import { kitOf, periodsFromSpring, supersPerHive, yearOf } from '#core/season'
@@ -10,8 +10,7 @@ import { isBox } from '#core/parts'
 
 const props = defineProps<{ yard: Yard; year: PlannedYear }>()
 const preferences = usePreferences()
-/** The keeper's own prices, by pattern; they stay on this device. */
-const prices = useKept<Record<string, number>>('duvet.prices', {})
+const { priceOf, setPrice, costOf } = usePrices()
 const catalogue = computed(() => catalogueOf(props.yard))
 const periods = computed(() => periodsFromSpring(yearOf(props.yard)))
 const stages = computed<Stage[]>(() => [...new Set(periods.value.map(({ stage }) => stage))])
@@ -20,9 +19,7 @@ const perHive = computed(() =>
   supersPerHive(props.yard, (id) => catalogue.value.patterns.get(id)?.usualRole === 'super'),
 )
 const shopping = computed(() => lines.value.filter(({ short, frames: hung }) => short > 0 || hung.size > 0))
-const total = computed(() =>
-  shopping.value.reduce((sum, { patternId, short }) => sum + short * (prices.value[patternId] ?? 0), 0),
-)
+const total = computed(() => costOf(shopping.value.map(({ patternId, short }) => ({ patternId, count: short }))).sum)
 function name(patternId: string): string {
   const pattern = catalogue.value.patterns.get(patternId)
   const format = isBox({ pattern }) ? undefined : pattern?.format
@@ -40,10 +37,6 @@ function frames(all: ReadonlyMap<string, number>): string {
     .join(', ')
 }
 const from = (stage: Stage) => preferences.day(periods.value.find((period) => period.stage === stage)!.from)
-function price(patternId: string, text: string) {
-  const value = Number(text.replace(',', '.'))
-  prices.value = { ...prices.value, [patternId]: Number.isFinite(value) && value >= 0 ? value : 0 }
-}
 type Line = (typeof lines.value)[number]
 const TO_GET = columnsFor<Line>(
   { key: 'part', label: 'Part', width: 220, by: ({ patternId }) => name(patternId) },
@@ -87,10 +80,10 @@ const ALL_YEAR = computed(() =>
         >
         <template #price="{ row }"
           ><UiTyped
-            :value="String(prices[row.patternId] ?? '')"
+            :value="priceOf(row.patternId) > 0 ? String(priceOf(row.patternId)) : ''"
             inputmode="decimal"
             :aria-label="`Price of ${name(row.patternId)}`"
-            @change="price(row.patternId, $event)"
+            @change="setPrice(row.patternId, $event)"
         /></template>
       </UiTable>
       <p v-if="total > 0">

@@ -4,7 +4,7 @@ import { useWindowVirtualizer } from '@tanstack/vue-virtual'
 import { useDebounceFn } from '@vueuse/core'
 import dayjs from 'dayjs'
 import { catalogueOf } from '#core/catalogue'
-import { isEdit, leavesOf, type Edit, type HiveChange, type Yard } from '#core/hive'
+import { isEdit, leavesOf, sittingsOf, type Edit, type HiveChange, type Sitting, type Yard } from '#core/hive'
 import { capital, editInWords, patternName, severityWord, stageWord } from '#core/wording'
 import { server } from '~/sync/server'
 import { hiveIn } from '#core/hive-in'
@@ -114,12 +114,21 @@ const virtualizer = useWindowVirtualizer(
 const measureRow = (row: unknown) => {
   if (row instanceof Element) virtualizer.value.measureElement(row)
 }
+/** What was done in one go has one heading, over its newest change. */
+const sittings = computed(
+  () => new Map(sittingsOf(changes.value).map((one) => [one.changes[0]!.revision, headed(one)])),
+)
+function headed({ changes: all, visitTo }: Sitting): string {
+  const [from, to] = [all.at(-1)!.happenedAt, all[0]!.happenedAt]
+  const [began, ended] = [clockOf(from), clockOf(to)]
+  const when = `${preferences.day(dayOf(from))}, ${began === ended ? began : `${began} to ${ended}`}`
+  const count = `${all.length} ${all.length === 1 ? 'change' : 'changes'}`
+  return visitTo ? `Visit to ${stageWord(visitTo)}: ${when}, ${count}` : `${when}: ${count}`
+}
 const seen = computed(() =>
   virtualizer.value.getVirtualItems().flatMap((item) => {
     const change = changes.value[item.index]
-    const before = changes.value[item.index - 1]
-    const day = change && dayOf(change.happenedAt)
-    return change ? [{ item, change, day: before && dayOf(before.happenedAt) === day ? null : day }] : []
+    return change ? [{ item, change, begins: sittings.value.get(change.revision) }] : []
   }),
 )
 function said({ edit, kind }: HiveChange): string {
@@ -217,13 +226,13 @@ useHead({ title: computed(() => `The book of ${name.value} – Duvet`) })
           <p v-if="changes.length === 0">Nothing yet since it came here.</p>
           <ol ref="list" data-testid="log-changes" :style="{ height: `${virtualizer.getTotalSize()}px` }">
             <li
-              v-for="{ item, change, day: begins } in seen"
+              v-for="{ item, change, begins } in seen"
               :key="change.revision"
               :ref="measureRow"
               :data-index="item.index"
               :style="{ top: `${item.start - virtualizer.options.scrollMargin}px` }"
             >
-              <h3 v-if="begins">{{ preferences.day(begins) }}</h3>
+              <h3 v-if="begins" data-testid="sitting">{{ begins }}</h3>
               <ElButton
                 class="bare"
                 :aria-pressed="looked?.revision === change.revision"
