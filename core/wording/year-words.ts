@@ -76,7 +76,11 @@ export const REASON_WORDS: Record<StepReason, string> = {
 /** The names of the set-down places. */
 const PLACE_WORDS = ['the upturned roof', 'the ground board', 'the spare stand'] as const
 function placeWord(pile: VisitStep['from']): string {
-  return pile === 'hive' ? 'the hive' : pile === 'van' ? 'the van' : (PLACE_WORDS[pile - 1] ?? `place ${pile}`)
+  return pile === 'hive' ? 'the hive' : pile === 'van' ? 'the van' : setDownWord(pile)
+}
+/** A set-down place by its number, from one. */
+export function setDownWord(place: number): string {
+  return PLACE_WORDS[place - 1] ?? `place ${place}`
 }
 
 /** A step to be done: `Take super 1 off, onto the ground board. 25.2 kg`. */

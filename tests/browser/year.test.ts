@@ -184,6 +184,53 @@ describe('kit over the year', () => {
   })
 })
 
+describe('a changeover as piles', () => {
+  it('moves one part a step, by press, by bead and by the step in the list, and ends with the hive as planned', async () => {
+    const page = await year()
+    await page.goto(`${session.server.url}/yards/sallow-quay/year?stage=winter&hive=twill%2F0`)
+    const layers = () =>
+      page.$$eval('[data-testid=piles] [data-layer]', (all) =>
+        all.map((one) => `${one.getAttribute('data-layer')} ${(one as SVGElement).style.transform.split(',')[0]}`),
+      )
+    await expect.poll(async () => (await layers()).length).toBeGreaterThan(5)
+    const first = await layers()
+    const said = () => page.getByTestId('piles').getByRole('status').innerText()
+    const steps = await page.locator('[data-step]').count()
+    // The first thing that is lifted leaves the hive's pile.
+    for (let i = 0; i < 2; i++) await page.getByTestId('step-on').click()
+    await expect.poll(said).toMatch(/^2 of \d+: /)
+    expect((await layers()).filter((one, i) => one !== first[i]).length).toBeGreaterThan(0)
+    await page.getByTestId('step-back').click()
+    await page.getByTestId('step-back').click()
+    await expect.poll(layers).toEqual(first)
+    await page.locator('[data-step] button').last().click()
+    await expect.poll(said).toMatch(new RegExp(`^${steps} of ${steps}: `))
+    expect(await page.getByTestId('step-on').isDisabled()).toBe(true)
+    await page.getByTestId('step-slider').getByRole('slider').press('Home')
+    await expect.poll(layers).toEqual(first)
+  })
+})
+
+describe('what if, as two rows', () => {
+  it('draws every hive as now and as it would be, and marks what differs', async () => {
+    const page = await year()
+    await page.goto(`${session.server.url}/yards/kiln-bank/year?see=compare`)
+    await choose(page, 'compare-field', /^Brood in/)
+    const differs = () =>
+      page.$$eval('[data-pair]', (all) => all.map((one) => Number(one.getAttribute('data-differs'))))
+    const totals: number[] = []
+    for (const choice of [/one brood box/i, /two/i]) {
+      await choose(page, 'compare-choice', choice)
+      await expect.poll(() => page.locator('[data-pair] svg').count(), { timeout: 20_000 }).toBeGreaterThan(5)
+      await expect.poll(async () => (await page.locator('[data-pair] svg').count()) / (await differs()).length).toBe(2)
+      totals.push((await differs()).reduce((sum, n) => sum + n, 0))
+    }
+    // Not every hive is kept in one brood box and in two at once.
+    expect(Math.max(...totals)).toBeGreaterThan(0)
+    expect(totals[0]).not.toBe(totals[1])
+  })
+})
+
 describe('a stage on the bench', () => {
   const bar = (page: Page) => page.getByTestId('plan-bar')
   const bench = async (name: string): Promise<Page> => {

@@ -1,13 +1,27 @@
 <script setup lang="ts">
 // What is done at one hive to bring it to a stage: step by step, why, with what; and to begin it.
 import type { Yard } from '#core/hive'
+import type { LaidHive } from '#core/laid-hive'
 import { cautionsOfStage, type HiveChangeover } from '#core/season'
 import { cautionInWords, stageWord, workInWords } from '#core/wording'
 import { stepsInWords } from '~/composables/stepsInWords'
 
-const props = defineProps<{ yard: Yard; changeover: HiveChangeover; name: string; begun: boolean; fromNow: boolean }>()
+const props = defineProps<{
+  yard: Yard
+  changeover: HiveChangeover
+  /** The hive before and after. */
+  between: { readonly from: LaidHive; readonly to: LaidHive }
+  name: string
+  begun: boolean
+  fromNow: boolean
+}>()
 defineEmits<{ begin: [] }>()
 const preferences = usePreferences()
+const done = ref(0)
+watch(
+  () => props.changeover,
+  () => (done.value = 0),
+)
 const steps = computed(() => stepsInWords(props.yard, props.changeover, preferences.reader))
 </script>
 
@@ -23,9 +37,12 @@ const steps = computed(() => stepsInWords(props.yard, props.changeover, preferen
             : `; no plan has less than ${workInWords(changeover.atLeast, preferences.reader)}`
         }}.
       </p>
+      <YearPiles v-model="done" :from="between.from" :to="between.to" :changeover="changeover" :words="steps" />
       <ol>
-        <li v-for="({ text, why, cautions }, i) in steps" :key="i" data-step>
-          <b>{{ text }}</b><span class="why">{{ why }}</span
+        <li v-for="({ text, why, cautions }, i) in steps" :key="i" data-step :class="{ now: i === done - 1 }">
+          <ElButton class="bare step" :aria-pressed="i === done - 1" @click="done = i + 1">{{ text }}</ElButton><span
+            class="why"
+            >{{ why }}</span
           ><span v-for="one in cautions" :key="one" class="beside">{{ one }}</span>
         </li>
       </ol>
@@ -72,6 +89,16 @@ ol {
 ol li {
   padding: 3px 0;
   border-bottom: 1px solid var(--seam);
+}
+
+.el-button.bare.step {
+  font-weight: 700;
+  text-align: left;
+  white-space: normal;
+}
+
+li.now {
+  background: var(--indigo-wash);
 }
 
 .why {

@@ -1,13 +1,17 @@
 <script setup lang="ts">
 // Two ways of keeping side by side over the whole year.
-import type { Way, Yard } from '#core/hive'
+import type { Stage, Way, Yard } from '#core/hive'
+import { stagesOfYear, yearOf } from '#core/season'
 import { showLength, showMass } from '#core/units'
-import { wayFields, wayValue } from '#core/wording'
+import { capital, stageWord, wayFields, wayValue } from '#core/wording'
 import { yearFigures, type PlannedYear, type YearFigures } from '~/workers/plan-yard'
 
 const props = defineProps<{ yard: Yard; year: PlannedYear }>()
 const preferences = usePreferences()
 const weighing = useWeighing()
+const stages = computed(() => [...new Set(stagesOfYear(yearOf(props.yard)).map((period) => period.stage))])
+/** Drawn when the hives are highest, unless another stage is asked for. */
+const stage = ref<Stage>('flow')
 const other = ref<Partial<Way>>({ broodForm: 'single' })
 const fields = computed(() => wayFields(preferences.reader))
 const field = ref<keyof Way>('broodForm')
@@ -89,7 +93,19 @@ const columns = computed(() =>
             :label="choice.word"
           /> </ElSelect
       ></label>
+      <label
+        >at
+        <ElSelect v-model="stage" data-testid="compare-stage" aria-label="Stage that is drawn">
+          <ElOption v-for="one in stages" :key="one" :value="one" :label="capital(stageWord(one))" /> </ElSelect
+      ></label>
     </p>
+    <YearTwoRows
+      :yard="yard"
+      :other="otherYard"
+      :first="year.hives"
+      :second="running ? null : (second?.hives ?? null)"
+      :stage="stage"
+    />
     <UiTable :rows="rows" :columns="columns" :key-of="({ word }) => word">
       <template #b="{ row }"
         ><b v-if="row.b && !running">{{ row.b }}</b

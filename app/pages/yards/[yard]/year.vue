@@ -136,6 +136,17 @@ const changeovers = useSliced(
   computed(() => (year.value && mode.value === 'stages' ? planned.value : null)),
   changeover,
 )
+/** The hive before and after what is shown. */
+const between = computed(() => {
+  const asked = planned.value.find(({ id }) => id === shown.value?.hiveId)
+  const hive = asked && standing.value.get(asked.id)
+  if (!asked || !hive || !yard.value) return null
+  const first = from.value === 'before' && !ANY_TIME.includes(asked.one.stage) ? asked.all.get(before.value) : undefined
+  return {
+    from: first ? plannedLaidIn(yard.value, first) : laidIn(yard.value, hive),
+    to: plannedLaidIn(yard.value, asked.one),
+  }
+})
 const shownPlan = computed(() => planned.value.find(({ id }) => id === shown.value?.hiveId)?.one)
 const visit = computed(() => yardVisit(changeovers.value ?? [], isWanted))
 /** The hives to which nothing is done, so that no hive of the yard goes unsaid. */
@@ -292,6 +303,8 @@ useHead({ title: 'Year – Duvet' })
           <ShellInTurn><YearFood v-if="shownPlan" :yard="yard" :planned="shownPlan" /></ShellInTurn>
           <ShellInTurn
             ><YearChanges
+              v-if="between"
+              :between="between"
               :yard="yard"
               :changeover="shown"
               :name="shownHive.name"
