@@ -1,3 +1,4 @@
+import { nameSchema, noteSchema } from './names-schema'
 import { recordOf } from '#core/plain'
 import type { Length } from '#core/units'
 import { day, listOf, maybe, monthDay, noted, oneOf, oneOfNumbers, orNull, record, some, someOf, text } from './fields'
@@ -304,7 +305,7 @@ export const visitSchema: yup.ObjectSchema<Visit> = some({
 
 export const hiveSchema: yup.ObjectSchema<Hive> = record({
   id: identity(),
-  name: text(80, 1),
+  name: nameSchema,
   stage: oneOf(STAGES),
   note: text(2000),
   stack: listOf(placementSchema, PLAN_LIMITS.layersPerHive),
@@ -385,8 +386,8 @@ const overrideSchema: yup.ObjectSchema<Override> = record({ key: text(200, 1), l
 
 export const yardSchema: yup.ObjectSchema<Yard> = record({
   id: identity(),
-  name: text(80, 1),
-  note: text(2000),
+  name: nameSchema,
+  note: noteSchema,
   band: oneOf(BAND_PRESETS),
   prolific: yup.boolean().strict().required('${path} is missing: true or false'),
   season: yardSeasonSchema.optional().default(undefined),

@@ -13,6 +13,14 @@ export function keysRest(event: KeyboardEvent): boolean {
   return elementOf(event)?.closest('input, textarea, select, [contenteditable], .el-overlay') != null
 }
 
+/** What a key types ahead; Enter takes what is found first, as it does in the field, but on a link it is the link's. */
+function signOf(event: KeyboardEvent): string {
+  const { key, repeat, ctrlKey, metaKey, altKey } = event
+  if (ctrlKey || metaKey || altKey) return ''
+  if (key === 'Enter') return repeat || elementOf(event)?.closest('a') ? '' : '\n'
+  return key.length === 1 ? key : ''
+}
+
 /** The keys that hold in every view: find, go to a view, undo and redo, units, help. */
 export function useShellKeys(): void {
   const router = useRouter()
@@ -25,9 +33,9 @@ export function useShellKeys(): void {
   /** The finder is on its way, or open with the focus beside its field: what is typed is what is looked for. */
   function typedAhead(event: KeyboardEvent): boolean {
     if (!shell.seeking || elementOf(event)?.closest('input, button')) return false
-    if (event.key.length !== 1 || event.ctrlKey || event.metaKey || event.altKey) return false
-    shell.ahead += event.key
-    return true
+    const sign = signOf(event)
+    shell.ahead += sign
+    return sign !== ''
   }
   function went(letter: string): boolean {
     const { yard, hive, reference } = waysFrom(view.yard, view.hive)

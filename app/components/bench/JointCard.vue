@@ -101,8 +101,8 @@ const way = computed(() => {
       </g>
     </svg>
     <p>
-      <strong :style="{ color: GRADE_COLOURS[gap.grade] }">{{ capital(verdictWord(gap)) }}.</strong>
-      <UiTerms :text="inVocabulary(gapFate(gap), reader.vocabulary)" />
+      <strong :style="{ color: GRADE_COLOURS[gap.grade] }">{{ capital(verdictWord(gap)) }}.</strong>{{ ' '
+      }}<UiTerms :text="inVocabulary(gapFate(gap), reader.vocabulary)" />
     </p>
     <dl>
       <dt>Measures</dt>

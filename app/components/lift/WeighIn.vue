@@ -10,6 +10,7 @@ import { capital, rangeInWords, stageWord } from '#core/wording'
 import { server } from '~/sync/server'
 import type { HiveWeighIns } from '#wire/answers'
 import type { WeighIn } from '#wire/weigh-in-schema'
+import { nameSchema } from '#wire/names-schema'
 import { hiveAt, hiveIn } from '#core/hive-in'
 
 const props = defineProps<{ yard: Yard; hive: Hive }>()
@@ -17,7 +18,14 @@ const weighing = useWeighing()
 const preferences = usePreferences()
 const method = ref<'scale' | 'heft'>('scale')
 const typed = reactive({ kg: '', left: '', right: '', at: localNow() })
-const problem = ref('')
+type Field = 'kg' | 'left' | 'right' | 'at' | 'scale'
+/** What is wrong, and the field it stands at; null where it is of none. */
+const wrong = ref<{ readonly field: Field | null; readonly sentence: string } | null>(null)
+const wrongAt = (field: Field | null) => (wrong.value?.field === field ? wrong.value.sentence : '')
+function fail(field: Field | null, sentence: string): null {
+  wrong.value = { field, sentence }
+  return null
+}
 const held = shallowRef<HiveWeighIns | null>(null)
 const takenBack = ref<string | null>(null)
 const importing = ref(false)
@@ -29,7 +37,7 @@ function localNow(): string {
 async function load() {
   const answer = await server.weighIns(props.yard.id, props.hive.id)
   if (answer.ok) held.value = answer.value
-  else problem.value = answer.problem.sentence
+  else fail(null, answer.problem.sentence)
 }
 watch(
   () => props.hive.id,
@@ -71,7 +79,7 @@ const predicted = computed(() => {
     .map(({ at }) => ({ at, ...massAt(stageOn(at, year.value)) }))
 })
 
-function read(text: string, field: string): number | null {
+function read(text: string, name: string, field: Field): number | null {
   const parsed = parseMass(text, preferences.units, { leastKg: 0, mostKg: 1000 })
   if (parsed.ok) return parsed.kg
   const reasons = {
@@ -81,19 +89,23 @@ function read(text: string, field: string): number | null {
     'out-of-range': 'is no mass that a hive has',
     'not-a-mass': 'is not a mass',
   }
-  problem.value = `${field} ${reasons[parsed.problem]}: type one such as ${massFigure(45, preferences.units)} ${massUnit(preferences.units)}.`
-  return null
+  return fail(
+    field,
+    `${name} ${reasons[parsed.problem]}: type one such as ${massFigure(45, preferences.units)} ${massUnit(preferences.units)}.`,
+  )
 }
 async function add() {
-  problem.value = ''
+  wrong.value = null
   const row = method.value === 'scale' ? single() : halves()
   if (!row) return
-  const wrong = weighInProblem(known.value.assembled, row.kg, weighing.weighingAt(props.hive.stage))
-  if (wrong) {
-    problem.value =
-      wrong.problem === 'below-tare'
-        ? `Reading is ${showMass(row.kg, preferences.units)}, but this stack weighs at least ${showMass(wrong.limitKg, preferences.units)} empty: was something left off, or is the stack another one?`
-        : `Reading is ${showMass(row.kg, preferences.units)}, but this stack holds at most ${showMass(wrong.limitKg, preferences.units)} with every comb full: was something put on, or is the stand on the scale too?`
+  const nonsense = weighInProblem(known.value.assembled, row.kg, weighing.weighingAt(props.hive.stage))
+  if (nonsense) {
+    fail(
+      method.value === 'scale' ? 'kg' : 'right',
+      nonsense.problem === 'below-tare'
+        ? `Reading is ${showMass(row.kg, preferences.units)}, but this stack weighs at least ${showMass(nonsense.limitKg, preferences.units)} empty: was something left off, or is the stack another one?`
+        : `Reading is ${showMass(row.kg, preferences.units)}, but this stack holds at most ${showMass(nonsense.limitKg, preferences.units)} with every comb full: was something put on, or is the stand on the scale too?`,
+    )
     return
   }
   const answer = await server.addWeighIns(props.yard.id, props.hive.id, {
@@ -101,26 +113,25 @@ async function add() {
     batchId: crypto.randomUUID(),
     readings: [row],
   })
-  if (!answer.ok) problem.value = answer.problem.sentence
+  if (!answer.ok) fail(null, answer.problem.sentence)
   else if (answer.value.added === 0)
-    problem.value = 'There is a reading of this minute already: change the time, or take that one back.'
+    fail('at', 'There is a reading of this minute already: change the time, or take that one back.')
   else Object.assign(typed, { kg: '', left: '', right: '', at: localNow() })
   await load()
 }
 function moment(): string | null {
   const at = new Date(typed.at)
   if (!Number.isNaN(at.getTime())) return `${at.toISOString().slice(0, 16)}:00Z`
-  problem.value = 'When is not a date with a time: such as 2026-05-31 14:15.'
-  return null
+  return fail('at', 'When is not a date with a time: such as 31 May 2026, 14:15.')
 }
 function single(): WeighIn | null {
-  const kg = read(typed.kg, 'Reading')
+  const kg = read(typed.kg, 'Reading', 'kg')
   const at = kg === null ? null : moment()
   return kg === null || at === null ? null : { at, kg, method: 'scale' }
 }
 function halves(): WeighIn | null {
-  const left = read(typed.left, 'Left half')
-  const right = left === null ? null : read(typed.right, 'Right half')
+  const left = read(typed.left, 'Left half', 'left')
+  const right = left === null ? null : read(typed.right, 'Right half', 'right')
   const at = right === null ? null : moment()
   return left === null || right === null || at === null
     ? null
@@ -128,16 +139,16 @@ function halves(): WeighIn | null {
 }
 async function setRemoved(batchId: string, removed: boolean) {
   const answer = await server.setBatchRemoved(batchId, removed)
-  if (!answer.ok) problem.value = answer.problem.sentence
+  if (!answer.ok) fail(null, answer.problem.sentence)
   takenBack.value = removed ? batchId : null
   await load()
 }
 const scaleName = ref('')
 const newScale = ref<{ id: string; key: string } | null>(null)
 async function setUpScale() {
-  problem.value = ''
-  if (scaleName.value.trim() === '') {
-    problem.value = 'Name of the scale is empty: give it one, such as Left stand.'
+  wrong.value = null
+  if (!nameSchema.isValidSync(scaleName.value.trim())) {
+    fail('scale', 'Name of the scale is empty: give it one, such as Left stand.')
     return
   }
   const answer = await server.addScale({
@@ -146,7 +157,7 @@ async function setUpScale() {
     name: scaleName.value.trim(),
   })
   if (answer.ok) newScale.value = answer.value
-  else problem.value = answer.problem.sentence
+  else fail(null, answer.problem.sentence)
   scaleName.value = ''
   await load()
 }
@@ -174,19 +185,25 @@ const LATEST = columnsFor<HiveWeighIns['latest'][number]>(
         </ElButton>
       </div>
       <form @submit.prevent="add">
-        <label v-if="method === 'scale'"
-          >Reading, without the stand <ElInput v-model="typed.kg" inputmode="decimal" data-testid="weigh-kg"
-        /></label>
+        <template v-if="method === 'scale'">
+          <label
+            >Reading, without the stand <ElInput v-model="typed.kg" inputmode="decimal" data-testid="weigh-kg"
+          /></label>
+          <p v-if="wrongAt('kg')" class="wrong" role="alert">{{ wrongAt('kg') }}</p>
+        </template>
         <template v-else>
           <label>Left half <ElInput v-model="typed.left" inputmode="decimal" data-testid="weigh-left" /></label>
+          <p v-if="wrongAt('left')" class="wrong" role="alert">{{ wrongAt('left') }}</p>
           <label>Right half <ElInput v-model="typed.right" inputmode="decimal" data-testid="weigh-right" /></label>
+          <p v-if="wrongAt('right')" class="wrong" role="alert">{{ wrongAt('right') }}</p>
         </template>
         <label
           >When <UiDay name="When" time :value="typed.at" data-testid="weigh-at" @change="typed.at = $event"
         /></label>
+        <p v-if="wrongAt('at')" class="wrong" role="alert">{{ wrongAt('at') }}</p>
         <ElButton type="primary" native-type="submit" data-testid="weigh-add">Keep it</ElButton>
       </form>
-      <p v-if="problem" class="wrong" role="alert">{{ problem }}</p>
+      <p v-if="wrongAt(null)" class="wrong" role="alert">{{ wrongAt(null) }}</p>
       <template v-if="stores && newest">
         <h2>Stores by the reading of {{ local(newest.at) }}</h2>
         <dl data-testid="stores">
@@ -284,8 +301,9 @@ const LATEST = columnsFor<HiveWeighIns['latest'][number]>(
         </li>
       </ul>
       <form @submit.prevent="setUpScale">
-        <label>Name of the scale <ElInput v-model="scaleName" maxlength="60" data-testid="scale-name" /></label
-        ><ElButton native-type="submit" data-testid="add-scale">Set it up</ElButton>
+        <label>Name of the scale <ElInput v-model="scaleName" maxlength="60" data-testid="scale-name" /></label>
+        <p v-if="wrongAt('scale')" class="wrong" role="alert">{{ wrongAt('scale') }}</p>
+        <ElButton native-type="submit" data-testid="add-scale">Set it up</ElButton>
       </form>
       <p v-if="newScale" class="key" data-testid="scale-key">
         Its key is shown this once. To try a simulated one:<br /><code
@@ -348,6 +366,7 @@ dd {
 }
 
 .wrong {
+  flex-basis: 100%;
   color: var(--stop);
 }
 

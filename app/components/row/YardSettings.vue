@@ -4,6 +4,7 @@ import { catalogueOf } from '#core/catalogue'
 import { bandOf } from '#core/checks'
 import { BAND_PRESETS, type Yard } from '#core/hive'
 import { showFigure, showLength } from '#core/units'
+import { nameSchema, noteSchema } from '#wire/names-schema'
 import * as deeds from '#core/hive/deeds'
 
 const props = defineProps<{ yard: Yard }>()
@@ -16,7 +17,10 @@ const form = reactive({
   band: props.yard.band,
   prolific: props.yard.prolific,
 })
-const wrong = ref(false)
+const RULES = {
+  name: { schema: nameSchema, sentence: 'The name is empty: give the yard one, such as Sallow Quay.' },
+  note: { schema: noteSchema, sentence: 'The note is too long: 2000 signs at most.' },
+}
 const WORDS = {
   range: 'The published range',
   'single-figure': 'One figure, give or take',
@@ -27,8 +31,6 @@ const bandText = (preset: (typeof BAND_PRESETS)[number]) =>
   `${WORDS[preset]}: ${showFigure(bandOf(preset, figures).minMm, preferences.units)} to ` +
   showLength(bandOf(preset, figures).maxMm, preferences.units)
 function save() {
-  wrong.value = form.name.trim() === ''
-  if (wrong.value) return
   yards.perform(
     props.yard.id,
     deeds.setYard({ name: form.name.trim(), note: form.note, band: form.band, prolific: form.prolific }),
@@ -44,12 +46,13 @@ function removeYard(): void {
 
 <template>
   <UiSheet :title="`Yard ${yard.name}`" width="min(520px, 94vw)" @close="emit('close')">
-    <form class="settings" @submit.prevent="save">
-      <label for="yard-name">Name</label>
-      <ElInput id="yard-name" v-model="form.name" maxlength="80" />
-      <p v-if="wrong" class="wrong" role="alert">The name is empty: give the yard one, such as Sallow Quay.</p>
-      <label for="yard-note">Note</label>
-      <ElInput id="yard-note" v-model="form.note" type="textarea" :rows="3" maxlength="2000" />
+    <UiForm class="settings" :model="form" :rules="RULES" @sound="save">
+      <UiField name="name" label="Name" for="yard-name">
+        <ElInput id="yard-name" v-model="form.name" maxlength="80" />
+      </UiField>
+      <UiField name="note" label="Note" for="yard-note">
+        <ElInput id="yard-note" v-model="form.note" type="textarea" :rows="3" maxlength="2000" />
+      </UiField>
       <fieldset>
         <legend>What counts as bee space here</legend>
         <ElRadioGroup v-model="form.band" aria-label="What counts as bee space here">
@@ -62,7 +65,7 @@ function removeYard(): void {
         <ElButton data-testid="remove-yard" @click="removeYard"> Remove this yard </ElButton>
       </div>
       <p class="soft">A yard that is removed can be brought back from the foot of the Row.</p>
-    </form>
+    </UiForm>
   </UiSheet>
 </template>
 

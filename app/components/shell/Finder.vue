@@ -88,8 +88,10 @@ watch(
   () => shell.ahead,
   (ahead) => {
     if (!ahead) return
-    typed.value += ahead
+    const [letters = '', taken] = ahead.split('\n')
+    typed.value += letters
     shell.ahead = ''
+    if (taken !== undefined) void nextTick(() => take(found.value[0]))
   },
   { immediate: true, flush: 'sync' },
 )

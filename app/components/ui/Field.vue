@@ -1,0 +1,20 @@
+<script setup lang="ts">
+// A field of a form with its label, and what is wrong with it below.
+defineProps<{ name: string; label: string; for?: string }>()
+</script>
+
+<template>
+  <ElFormItem :prop="name" :label="label" :for="$props.for">
+    <slot />
+    <template #error="{ error }"
+      ><p class="wrong" role="alert" :data-wrong="name">{{ error }}</p></template
+    >
+  </ElFormItem>
+</template>
+
+<style scoped>
+.wrong {
+  color: var(--stop);
+  line-height: 1.35;
+}
+</style>
