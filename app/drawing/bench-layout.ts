@@ -45,7 +45,13 @@ export interface Zoom {
   readonly y: number
 }
 
-const ROOM = { wide: { staff: 54, names: 148, callouts: 232 }, narrow: { staff: 42, names: 0, callouts: 122 } }
+const ROOM = {
+  large: { staff: 54, names: 186, callouts: 272 },
+  wide: { staff: 54, names: 148, callouts: 232 },
+  narrow: { staff: 42, names: 0, callouts: 122 },
+}
+/** From here there is room for the longest names. */
+const LARGE_PX = 1000
 const FULL_PX = 56
 const SHORT_PX = 25
 const NARROW_PX = 40
@@ -64,7 +70,7 @@ export function layOutBench(
   narrow: boolean,
   units: UnitSystem = 'mm',
 ): BenchLayout {
-  const room = narrow ? ROOM.narrow : ROOM.wide
+  const room = narrow ? ROOM.narrow : size.width >= LARGE_PX ? ROOM.large : ROOM.wide
   const parts = assessment.layout.parts
   const rightMm = Math.max(240, ...parts.map((part) => halfOutsideMm(part, axis) + 6))
   const leftMm = Math.max(rightMm, ...parts.map((part) => reachLeftMm(part, axis) + 6))
@@ -152,7 +158,7 @@ function calloutsOf(
 
 /** Marks at round figures of the unit: every 100 mm, every 4 in, or whatever can be read at this scale. */
 export function staffMarks(heightMm: number, scale: number, units: UnitSystem): number[] {
-  const steps = units === 'mm' ? [50, 100, 200, 500, 1000] : [2, 4, 8, 16, 40].map((inches) => inches * MM_PER_INCH)
+  const steps = units === 'mm' ? [50, 100, 200, 500, 1000] : [4, 8, 16, 40].map((inches) => inches * MM_PER_INCH)
   const step = steps.find((mm) => mm * scale >= 34) ?? steps.at(-1)!
   return Array.from({ length: Math.floor(heightMm / step) + 1 }, (_, i) => i * step)
 }
