@@ -281,6 +281,27 @@ describe('building', () => {
     expect((await file('save-svg')).toString()).toContain('<svg')
   })
 
+  it('draws a list of hundreds of rows only where it is in sight, with its head, to the last one', async () => {
+    const page = await session.open('/build')
+    await choose(page, 'build-what', 'Langstroth deep')
+    await page.getByTestId('build-count').fill('200')
+    await page.getByTestId('length-board-length').fill('1100 mm')
+    await page.getByTestId('length-board-length').press('Tab')
+    await page.locator('[data-mode="lists"]').click()
+    const list = page.getByTestId('long-table')
+    await expect.poll(() => list.count()).toBe(1)
+    await list.scrollIntoViewIfNeeded()
+    const rows = list.locator('.el-table-v2__row')
+    await expect.poll(() => rows.count()).toBeGreaterThan(5)
+    expect(await rows.count()).toBeLessThan(60)
+    expect(await list.innerText()).toMatch(/Board[\s\S]*Strip[\s\S]*Pieces/)
+    const boards = Number(/(\d+) boards/.exec(await page.getByTestId('sheet').innerText())![1])
+    expect(boards).toBeGreaterThan(200)
+    await list.hover()
+    for (let i = 0; i < 12; i++) await page.mouse.wheel(0, 4000)
+    await expect.poll(() => list.innerText()).toContain(`${boards}, `)
+  })
+
   it('refuses a kerf, a board and a count that cannot be, naming each, with nothing typed lost', async () => {
     const page = await session.open('/build')
     await choose(page, 'build-what', 'Langstroth deep')

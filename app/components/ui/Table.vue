@@ -1,7 +1,7 @@
 <script setup lang="ts" generic="T extends object">
 // The kit asks a column for a cell of no row to find columns in it: no slot is drawn for that one.
 // A table that sorts where its columns say by what; a slot draws a cell, or the text of its column stands there.
-import type { TableColumn } from '~/composables/tableColumn'
+import { compareBy, type TableColumn } from '~/composables/tableColumn'
 
 const props = defineProps<{
   rows: readonly T[]
@@ -15,10 +15,10 @@ const props = defineProps<{
   headless?: boolean
 }>()
 defineSlots<Record<string, (cell: { row: T; index: number }) => unknown>>()
-function compare({ by }: TableColumn<T>, a: T, b: T): number {
-  const [x, y] = [by?.(a) ?? 0, by?.(b) ?? 0]
-  return typeof x === 'number' && typeof y === 'number' ? x - y : String(x).localeCompare(String(y))
-}
+/** More rows than this are drawn only where they are in sight; what opens under a row wants its own height. */
+const MANY = 200
+const long = computed(() => props.rows.length > MANY && props.open === undefined)
+const LongTable = defineAsyncComponent(() => import('./LongTable.vue'))
 /** Of the kit's own type; made anew only when the rows are others, or the kit would lay them all out again. */
 const data = computed(() => [...props.rows])
 const opened = computed(() => props.open && [...props.open])
@@ -26,7 +26,13 @@ const rowClass = ({ row }: { row: T }) => (props.marked?.(row) ? 'marked' : '')
 </script>
 
 <template>
+  <LongTable v-if="long" :rows="rows" :columns="columns" :key-of="keyOf" :marked="marked">
+    <template v-for="name in columns.map(({ key }) => key).filter((key) => $slots[key])" :key="name" #[name]="cell"
+      ><slot :name="name" v-bind="cell"
+    /></template>
+  </LongTable>
   <ElTable
+    v-else
     :data="data"
     :row-key="keyOf"
     :row-class-name="rowClass"
@@ -44,7 +50,7 @@ const rowClass = ({ row }: { row: T }) => (props.marked?.(row) ? 'marked' : '')
       :key="column.key"
       :label="column.label"
       :sortable="column.by !== undefined"
-      :sort-method="(a: T, b: T) => compare(column, a, b)"
+      :sort-method="(a: T, b: T) => compareBy(column, a, b)"
       :min-width="column.width ?? 90"
       :align="column.number ? 'right' : 'left'"
     >
