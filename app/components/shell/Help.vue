@@ -18,7 +18,7 @@ const KEYS = computed<readonly (readonly [string, string])[]>(() => [
   ['?', 'this page'],
   ['Up, Down', 'on the bench: select the part above or below'],
   ['Alt + Up, Alt + Down', 'move the selected part'],
-  ['A', 'add a part above the selected one'],
+  ['A', 'choose a part to add: it goes to its usual place'],
   ['T', 'turn it over'],
   ['S', 'swap it for another pattern'],
   ['Delete', 'take it off; it goes to the shed'],
