@@ -16,9 +16,11 @@ const sought = ref('')
 const wanted = reactive(new Map<string, number>())
 const groups = computed(() =>
   trayFor(view.catalogue, format.value)
-    .map(({ title, patterns }) => ({
+    .map(({ title, patterns, rare }) => ({
       title,
-      patterns: patterns.filter((one) => nameOf(one).toLowerCase().includes(sought.value.trim().toLowerCase())),
+      patterns: [...patterns, ...rare].filter((one) =>
+        nameOf(one).toLowerCase().includes(sought.value.trim().toLowerCase()),
+      ),
     }))
     .filter(({ patterns }) => patterns.length > 0),
 )
