@@ -36,8 +36,6 @@ export function useBenchKeys(actions: BenchActions): void {
 
   useEventListener(window, 'keydown', (event: KeyboardEvent) => {
     if (keysRest(event) || event.ctrlKey || event.metaKey) return
-    const onButton = elementOf(event)?.closest('button, a') != null
-    if (event.key === 'Enter' && onButton) return
     const done = bench.hand ? inHand(event.key) : chosen(event) || atRest(event.key, actions)
     if (done) event.preventDefault()
   })

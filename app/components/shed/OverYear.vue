@@ -1,22 +1,10 @@
 <script setup lang="ts">
 // One kind of part through the year: how many are owned, how many every stage needs, and the first day of a shortage.
-import {
-  BarController,
-  BarElement,
-  CategoryScale,
-  Chart,
-  Legend,
-  LinearScale,
-  LineController,
-  LineElement,
-  PointElement,
-  Tooltip,
-} from 'chart.js'
-import { formatName } from '#core/catalogue'
+import { kitName } from '~/composables/kitName'
+import { useStageChart } from '~/composables/stageChart'
 import type { Yard } from '#core/hive'
-import { isBox } from '#core/parts'
 import { kitOf, periodsFromSpring, yearOf } from '#core/season'
-import { capital, patternName, stageWord } from '#core/wording'
+import { capital, stageWord } from '#core/wording'
 import { GRADE_COLOURS, INDIGO, MATERIALS } from '~/drawing/palette'
 
 const props = defineProps<{ yard: Yard; part: string | null }>()
@@ -39,12 +27,7 @@ watch(
 )
 /** What is looked at: what was chosen, or the part that runs shortest. */
 const line = computed(() => lines.value.find(({ patternId }) => patternId === chosen.value) ?? lines.value[0])
-function name(patternId: string): string {
-  const pattern = view.catalogue.patterns.get(patternId)
-  const format = isBox({ pattern }) ? undefined : pattern?.format
-  const said = capital(patternName(patternId, view.catalogue, preferences.vocabulary))
-  return format && format !== 'any' ? `${said}, ${formatName(format)}` : said
-}
+const name = (patternId: string) => kitName(patternId, view.catalogue, preferences.vocabulary)
 const verdict = computed(() => {
   if (!line.value) return ''
   const { short, shortFrom, owned } = line.value
@@ -53,28 +36,14 @@ const verdict = computed(() => {
   return `${owned} owned: too few from ${preferences.day(from)}, ${stageWord(shortFrom)}; ${short} short at the most.`
 })
 
-Chart.defaults.font.family = 'Atkinson Hyperlegible'
-Chart.defaults.font.size = 13
-Chart.register(
-  BarController,
-  BarElement,
-  CategoryScale,
-  Legend,
-  LinearScale,
-  LineController,
-  LineElement,
-  PointElement,
-  Tooltip,
-)
 const canvas = ref<HTMLCanvasElement | null>(null)
-let chart: Chart | undefined
-watch([line, stages, canvas], () => {
-  chart?.destroy()
-  if (!canvas.value || !line.value) return
-  const { owned, needed, toGet } = line.value
-  const isShort = stages.value.map((stage) => (toGet.get(stage) ?? 0) > 0)
-  chart = new Chart(canvas.value, {
-    data: {
+useStageChart(
+  canvas,
+  computed(() => {
+    if (!line.value) return null
+    const { owned, needed, toGet } = line.value
+    const isShort = stages.value.map((stage) => (toGet.get(stage) ?? 0) > 0)
+    return {
       labels: stages.value.map((stage) => capital(stageWord(stage))),
       datasets: [
         {
@@ -95,17 +64,10 @@ watch([line, stages, canvas], () => {
           borderWidth: 1.5,
         },
       ],
-    },
-    options: {
-      animation: false,
-      responsive: true,
-      maintainAspectRatio: false,
-      scales: { y: { beginAtZero: true, ticks: { precision: 0 } } },
-      plugins: { legend: { position: 'bottom' } },
-    },
-  })
-})
-onBeforeUnmount(() => chart?.destroy())
+    }
+  }),
+  { scales: { y: { beginAtZero: true, ticks: { precision: 0 } } }, plugins: { legend: { position: 'bottom' } } },
+)
 </script>
 
 <template>

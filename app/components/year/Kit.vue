@@ -1,12 +1,12 @@
 <script setup lang="ts">
 // Kit over the year: what every stage needs over all hives against what is owned, what is short and from when, and a shopping list.
 import { usePrices } from '~/composables/prices'
-import { catalogueOf, formatName } from '#core/catalogue'
+import { kitName } from '~/composables/kitName'
+import { catalogueOf } from '#core/catalogue'
 import type { Stage, Yard } from '#core/hive'
 import { kitOf, periodsFromSpring, supersPerHive, yearOf } from '#core/season'
-import { capital, inWords, patternName, stageWord } from '#core/wording'
+import { capital, inWords, stageWord } from '#core/wording'
 import type { PlannedYear } from '~/workers/plan-yard'
-import { isBox } from '#core/parts'
 
 const props = defineProps<{ yard: Yard; year: PlannedYear }>()
 const preferences = usePreferences()
@@ -20,14 +20,7 @@ const perHive = computed(() =>
 )
 const shopping = computed(() => lines.value.filter(({ short, frames: hung }) => short > 0 || hung.size > 0))
 const total = computed(() => costOf(shopping.value.map(({ patternId, short }) => ({ patternId, count: short }))).sum)
-function name(patternId: string): string {
-  const pattern = catalogue.value.patterns.get(patternId)
-  const format = isBox({ pattern }) ? undefined : pattern?.format
-  return (
-    capital(patternName(patternId, catalogue.value, preferences.vocabulary)) +
-    (format && format !== 'any' ? `, ${formatName(format)}` : '')
-  )
-}
+const name = (patternId: string) => kitName(patternId, catalogue.value, preferences.vocabulary)
 function frames(all: ReadonlyMap<string, number>): string {
   return [...all]
     .map(

@@ -99,19 +99,25 @@ const virtualizer = useVirtualizer(
 )
 const inSight = computed(() => virtualizer.value.getVirtualItems())
 const drawnNow = useInTurn(computed(() => Math.max(1, inSight.value.length)))
+type Planned = (typeof planned.value)[number]
+/** The stage that a changeover begins from, where it does not begin from what stands now. */
+const beginsFrom = computed(() => {
+  const earlier = from.value === 'before' ? before.value : null
+  return ({ one, all }: Planned) => (earlier && !ANY_TIME.includes(one.stage) ? all.get(earlier) : undefined)
+})
 /** What it takes at one hive; worked out once for each. */
 const changeover = computed(() => {
   const known = new WeakMap<PlannedStage, HiveChangeover>()
-  const [hives, inYard, kinds, places, start, earlier] = [
+  const [hives, inYard, kinds, places, start] = [
     standing.value,
     yard.value!,
     catalogue.value!,
     view.places,
-    from.value,
-    before.value,
+    beginsFrom.value,
   ]
-  return ({ id, one, all: stages }: (typeof planned.value)[number]): HiveChangeover => {
-    const first = start === 'before' && !ANY_TIME.includes(one.stage) ? stages.get(earlier) : undefined
+  return (asked: Planned): HiveChangeover => {
+    const { id, one } = asked
+    const first = start(asked)
     const made =
       known.get(one) ??
       changeoverOf(
@@ -141,7 +147,7 @@ const between = computed(() => {
   const asked = planned.value.find(({ id }) => id === shown.value?.hiveId)
   const hive = asked && standing.value.get(asked.id)
   if (!asked || !hive || !yard.value) return null
-  const first = from.value === 'before' && !ANY_TIME.includes(asked.one.stage) ? asked.all.get(before.value) : undefined
+  const first = beginsFrom.value(asked)
   return {
     from: first ? plannedLaidIn(yard.value, first) : laidIn(yard.value, hive),
     to: plannedLaidIn(yard.value, asked.one),
