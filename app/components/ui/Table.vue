@@ -19,8 +19,11 @@ defineSlots<Record<string, (cell: { row: T; index: number }) => unknown>>()
 const MANY = 200
 const long = computed(() => props.rows.length > MANY && props.open === undefined)
 const LongTable = defineAsyncComponent(() => import('./LongTable.vue'))
-/** Of the kit's own type; made anew only when the rows are others, or the kit would lay them all out again. */
-const data = computed(() => [...props.rows])
+/**
+ * Made anew only when the rows are others, or the kit would lay them all out again; not to be looked into, or the kit
+ * would walk through every part that a row knows.
+ */
+const data = computed(() => markRaw(props.rows.map((row) => (Object.isExtensible(row) ? markRaw(row) : row))))
 const opened = computed(() => props.open && [...props.open])
 const rowClass = ({ row }: { row: T }) => (props.marked?.(row) ? 'marked' : '')
 </script>
