@@ -1,18 +1,24 @@
-import { onScopeDispose, ref, watch, type Ref } from 'vue'
+import { nextTick, onScopeDispose, ref, watch, type Ref } from 'vue'
 
-/** What waits to be drawn, over the whole page: one with each frame, so that nothing keeps the page busy. */
+/** What waits to be drawn, over the whole page: so much with each frame that nothing keeps the page busy. */
 const waiting: (() => void)[] = []
+/** A turn that took less leaves room in its frame for the next one. */
+const FRAME_MS = 6
 let running = false
-function next(): void {
-  waiting.shift()?.()
-  if (waiting.length > 0) requestAnimationFrame(() => requestAnimationFrame(next))
+async function next(): Promise<void> {
+  const began = performance.now()
+  do {
+    waiting.shift()?.()
+    await nextTick()
+  } while (waiting.length > 0 && performance.now() - began < FRAME_MS)
+  if (waiting.length > 0) requestAnimationFrame(() => void next())
   else running = false
 }
 function wait(turn: () => void): void {
   waiting.push(turn)
   if (running) return
   running = true
-  requestAnimationFrame(next)
+  requestAnimationFrame(() => void next())
 }
 function forget(turn: () => void): void {
   const at = waiting.indexOf(turn)

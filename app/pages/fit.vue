@@ -174,20 +174,21 @@ useHead({ title: 'Fit – Duvet' })
       <p v-if="rows.length === 0 || columns.length === 0" class="none">
         This yard owns no boxes with frames yet. Choose a format above, or add boxes in the Shed.
       </p>
-      <ShellInTurn v-else
-        ><FitTable
-          :caption="mode === 'frames' ? 'Frames in boxes' : 'Boxes on boxes'"
-          :rows="rows"
-          :columns="columns"
-          :cell-at="cellAt"
-          :chosen="laid"
-          @choose="(row, column) => (chosen = [row, column])"
-        >
-          <template #corner>{{ mode === 'frames' ? 'this frame in this box' : 'this box on this one' }}</template>
-        </FitTable></ShellInTurn
+      <FitTable
+        v-else
+        :caption="mode === 'frames' ? 'Frames in boxes' : 'Boxes on boxes'"
+        :rows="rows"
+        :columns="columns"
+        :cell-at="cellAt"
+        :chosen="laid"
+        @choose="(row, column) => (chosen = [row, column])"
       >
+        <template #corner>{{ mode === 'frames' ? 'this frame in this box' : 'this box on this one' }}</template>
+      </FitTable>
       <aside tabindex="0" aria-label="The two laid over each other">
-        <FitOverlay v-if="pair && (pair.frame || pair.upper)" :box="pair.box" :frame="pair.frame" :upper="pair.upper" />
+        <ShellInTurn v-if="pair && (pair.frame || pair.upper)"
+          ><FitOverlay :box="pair.box" :frame="pair.frame" :upper="pair.upper"
+        /></ShellInTurn>
         <p v-else class="none">Press a cell: the two are laid over each other here, with every clearance.</p>
       </aside>
     </div>

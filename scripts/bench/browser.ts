@@ -148,7 +148,7 @@ async function keyToPaint(page: Page, url: string): Promise<void> {
 }
 
 /** From the press on the link to the painted table, the view's code loaded before. */
-async function openFit(page: Page, url: string): Promise<void> {
+export async function openFit(page: Page, url: string): Promise<void> {
   await page.goto(`${url}/fit`)
   await page.waitForSelector('[data-cell]')
   const times: number[] = []
