@@ -82,3 +82,21 @@ export const day = () =>
       '${path} is no day that there is: year, month and day such as 2026-09-20',
       (value) => value === undefined || isDay(value),
     )
+
+/** A whole number within these bounds. */
+export const whole = (min: number, max: number) =>
+  yup
+    .number()
+    .strict()
+    .required('${path} is missing: a whole number')
+    .integer('${path} is not a whole number')
+    .min(min)
+    .max(max)
+/** A number within these bounds. */
+export const decimal = (min: number, max: number) =>
+  yup
+    .number()
+    .strict()
+    .required('${path} is missing: a number')
+    .min(min, '${path} is below ${min}')
+    .max(max, '${path} is above ${max}')

@@ -1,7 +1,23 @@
 import { nameSchema, noteSchema } from './names-schema'
 import { recordOf } from '#core/plain'
 import type { Length } from '#core/units'
-import { day, listOf, maybe, monthDay, noted, oneOf, oneOfNumbers, orNull, record, some, someOf, text } from './fields'
+import {
+  day,
+  decimal,
+  listOf,
+  maybe,
+  monthDay,
+  noted,
+  oneOf,
+  oneOfNumbers,
+  orNull,
+  record,
+  some,
+  someOf,
+  text,
+  whole,
+} from './fields'
+import { frameCountSchema, rValueSchema } from './pattern-fields'
 import * as yup from './yup'
 import {
   BEE_SPACES,
@@ -72,22 +88,6 @@ export const identity = () =>
   spelling().required('${path} is missing: every yard, hive, part and frame needs an identity')
 /** The same where it may be left out or null. */
 export const identityOrNone = () => spelling().nullable().optional()
-const whole = (min: number, max: number) =>
-  yup
-    .number()
-    .strict()
-    .required('${path} is missing: a whole number')
-    .integer('${path} is not a whole number')
-    .min(min)
-    .max(max)
-const decimal = (min: number, max: number) =>
-  yup
-    .number()
-    .strict()
-    .required('${path} is missing: a number')
-    .min(min, '${path} is below ${min}')
-    .max(max, '${path} is above ${max}')
-
 const source = record({ mark: oneOf(['P', 'C', 'M', 'measured', 'own']), text: text(300) })
 const length: yup.ObjectSchema<Length> = record({
   mm: decimal(-1000, 3000),
@@ -325,7 +325,7 @@ const mass = yup
 const normalContents = yup
   .object({
     framePatternId: identity(),
-    count: whole(1, 40),
+    count: frameCountSchema,
     dummyPatternId: identity().optional(),
     slack: maybe(SLACK_PLACES),
   })
@@ -343,7 +343,7 @@ const anyPattern = record({
   dimensions: measured.required('${path} is missing: the sizes'),
   mass,
   ratingKg: decimal(0, 5000).optional(),
-  rValue: decimal(0, 50).optional(),
+  rValue: rValueSchema.optional(),
   surface: maybe(['solid', 'mesh', 'sheet', 'rods']),
   rimSide: maybe(['above', 'below', 'both', 'none']),
   reversible: flag(),

@@ -24,6 +24,8 @@ import {
   type Sheet,
 } from '#core/wording'
 import { download, fileName } from '~/composables/download'
+import { numberOf } from '~/composables/formRules'
+import { whole } from '#wire/fields'
 import { boxDrawings, frameDrawings, type BuildDrawings } from '~/drawing/build'
 import { server } from '~/sync/server'
 import type { PrintedSheet } from '#wire/sheet-schema'
@@ -37,7 +39,7 @@ const MOST = { frames: 1000, boxes: 200 } as const
 const view = useView()
 const preferences = usePreferences()
 const chosen = ref(boxOfSize(CATALOGUE, STARTING_FORMAT, 'deep')!.normalContents!.framePatternId)
-const count = ref('10')
+const model = reactive({ count: '10' })
 const foundation = ref<FoundationKind>('wax')
 const corner = ref<Corner>('rabbet')
 const boardLength = ref<number | null>(2440)
@@ -54,41 +56,38 @@ const boxes = computed(() =>
 )
 const frame = computed(() => view.catalogue.hanging.get(chosen.value))
 const box = computed(() => boxes.value.find(({ id }) => id === chosen.value)?.resolved)
-const many = computed(() => {
-  const most = box.value ? MOST.boxes : MOST.frames
-  const number = /^\d{1,4}$/.test(count.value.trim()) ? Number(count.value) : 0
-  return number >= 1 && number <= most
-    ? { number, problem: '' }
-    : { number: 0, problem: `How many is not a whole number from 1 to ${most}: type how many to make, such as 10.` }
-})
+const most = computed(() => (box.value ? MOST.boxes : MOST.frames))
+const rules = computed(() => ({
+  count: {
+    schema: { isValidSync: (text: unknown) => whole(1, most.value).isValidSync(numberOf(text)) },
+    sentence: `How many is not a whole number from 1 to ${most.value}: type how many to make, such as 10.`,
+    live: true,
+  },
+}))
+/** None while what is typed is no such number: the field says what is wrong with it. */
+const many = computed(() => (rules.value.count.schema.isValidSync(model.count) ? numberOf(model.count) : null))
 const stock = computed<Stock>(() => ({
   lengthMm: boardLength.value ?? 0,
   widthMm: boardWidth.value ?? 0,
   kerfMm: kerf.value ?? 0,
 }))
-const bill = computed(() =>
-  box.value && many.value.number > 0 ? boxBill(box.value, many.value.number, corner.value) : null,
-)
+const bill = computed(() => (box.value && many.value ? boxBill(box.value, many.value, corner.value) : null))
 const problem = computed(() => {
-  if (many.value.problem) return many.value.problem
   const wrong = bill.value && cutProblem(bill.value.panels, stock.value)
   return wrong ? cutProblemInWords(wrong, preferences.reader) : ''
 })
 const sheet = computed<Sheet | null>(() => {
-  if (problem.value) return null
-  if (box.value)
-    return boxSheet(box.value, many.value.number, corner.value, stock.value, view.catalogue, preferences.reader)
+  if (problem.value || !many.value) return null
+  if (box.value) return boxSheet(box.value, many.value, corner.value, stock.value, view.catalogue, preferences.reader)
   return frame.value
-    ? frameSheet(frame.value, many.value.number, foundation.value, view.catalogue.figures, preferences.reader)
+    ? frameSheet(frame.value, many.value, foundation.value, view.catalogue.figures, preferences.reader)
     : null
 })
 const say = (mm: number) => showLength(mm, preferences.units)
 const drawings = computed<BuildDrawings | null>(() => {
-  if (!sheet.value) return null
-  if (box.value) return boxDrawings(box.value, many.value.number, corner.value, stock.value, say)
-  return frame.value
-    ? frameDrawings(frame.value, many.value.number, foundation.value, view.catalogue.figures, say)
-    : null
+  if (!sheet.value || !many.value) return null
+  if (box.value) return boxDrawings(box.value, many.value, corner.value, stock.value, say)
+  return frame.value ? frameDrawings(frame.value, many.value, foundation.value, view.catalogue.figures, say) : null
 })
 /** As it goes to the printer: the drawings of the screen, the boards that are cut alike once. */
 const printed = computed<PrintedSheet | null>(() => {
@@ -137,7 +136,7 @@ useHead({ title: 'Build – Duvet' })
 <template>
   <ShellPage title="Build">
     <div class="columns">
-      <form class="choices" @submit.prevent>
+      <UiForm class="choices" :model="model" :rules="rules">
         <label
           >What to make
           <ElSelect v-model="chosen" data-testid="build-what" filterable>
@@ -149,7 +148,9 @@ useHead({ title: 'Build – Duvet' })
             </ElOptionGroup>
           </ElSelect>
         </label>
-        <label>How many <ElInput v-model="count" inputmode="numeric" data-testid="build-count" /></label>
+        <UiField name="count" label="How many" for="build-count">
+          <ElInput id="build-count" v-model="model.count" inputmode="numeric" data-testid="build-count" />
+        </UiField>
         <label v-if="!box && isFramePattern(frame)"
           >Foundation
           <ElSelect v-model="foundation" data-testid="build-foundation">
@@ -190,8 +191,8 @@ useHead({ title: 'Build – Duvet' })
         </div>
         <p v-if="failed" class="wrong" role="alert">{{ failed }}</p>
         <BuildSquareCheck v-if="box" :key="chosen" :box="box" />
-      </form>
-      <BuildSheetView v-if="sheet && drawings" :sheet="sheet" :drawings="drawings" />
+      </UiForm>
+      <ShellInTurn v-if="sheet && drawings"><BuildSheetView :sheet="sheet" :drawings="drawings" /></ShellInTurn>
     </div>
   </ShellPage>
 </template>

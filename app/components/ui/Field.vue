@@ -1,10 +1,10 @@
 <script setup lang="ts">
 // A field of a form with its label, and what is wrong with it below.
-defineProps<{ name: string; label: string; for?: string }>()
+defineProps<{ name: string; label: string; for?: string; wrong?: string | undefined }>()
 </script>
 
 <template>
-  <ElFormItem :prop="name" :label="label" :for="$props.for">
+  <ElFormItem :prop="name" :label="label" :for="$props.for" :error="wrong">
     <slot />
     <template #error="{ error }"
       ><p class="wrong" role="alert" :data-wrong="name">{{ error }}</p></template

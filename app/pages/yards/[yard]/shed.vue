@@ -158,7 +158,9 @@ const under = computed(() =>
       <div v-if="view.yard && rows.length > 0" class="top">
         <ShedShelves v-if="totals.shed > 0" :rows="shown" @open="opened = $event" />
         <p v-else class="none">Nothing lies in the shed: all that {{ view.yard.name }} owns stands on hives.</p>
-        <ShedOverYear v-if="view.yard.hives.length > 0" :key="view.yard.id" :yard="view.yard" :part="opened" />
+        <ShellInTurn v-if="view.yard.hives.length > 0" :key="view.yard.id"
+          ><ShedOverYear :yard="view.yard" :part="opened"
+        /></ShellInTurn>
       </div>
       <p v-if="rows.length > 0 && shown.length === 0" class="none">Nothing that is owned here is called that.</p>
       <div v-if="shown.length > 0" class="wide" tabindex="0" role="group" aria-label="What the yard owns">
