@@ -1,4 +1,13 @@
-import { bySeverity, worse, type Context, type Finding, type Grade, type Measured } from './checks'
+import {
+  bySeverity,
+  findingsOfBoth,
+  gapsOfBoth,
+  worse,
+  type Context,
+  type Finding,
+  type Grade,
+  type Measured,
+} from './checks'
 import { checkEndBars, checkVerticalGaps } from './checks/bee-space'
 import { checkFrames } from './checks/fit'
 import { checkComb, checkDrainFrames, checkFrameSpacing, checkSideRoom } from './checks/frames'
@@ -18,8 +27,8 @@ import {
   checkTravel,
   checkWinterTop,
 } from './checks/season'
-import { assembleHive, partsById, type AssembledHive, type Layout } from './geometry'
-import type { Hive, Yard } from './hive'
+import { assembleHive, hasTwoSides, onSide, partsById, type AssembledHive, type Layout } from './geometry'
+import type { Hive, HiveSide, Yard } from './hive'
 import { contextOf, measure, type Look } from './measure'
 import { comparableMm } from './units'
 
@@ -59,15 +68,37 @@ const CHECKS: readonly ((measured: Measured, context: Context) => Finding[])[] =
  * and every finding, worst first; its ways out are tried by `remediesOf`. Lengths in mm.
  */
 export function assess(assembled: AssembledHive, context: Context, layout?: Layout): Assessment {
+  if (!hasTwoSides(assembled)) return gradedOf(judge(assembled, context, layout))
+  const judgedOn = (side: HiveSide) => judge(onSide(assembled, side, context.catalogue), context)
+  const [first, other] = [judgedOn('first'), judgedOn('other')]
+  return gradedOf({
+    ...first,
+    assembled,
+    gaps: gapsOfBoth(first.gaps, other.gaps),
+    findings: findingsOfBoth(first.findings, other.findings),
+  })
+}
+
+interface Judged extends Measured {
+  readonly findings: readonly Finding[]
+}
+
+function judge(assembled: AssembledHive, context: Context, layout?: Layout): Judged {
   const measured = measure(assembled, context, layout)
-  const findings = CHECKS.flatMap((check) => check(measured, context))
-    .map((finding) => guarded(withAcceptance(finding, assembled.hive), measured, context))
-    .sort(bySeverity)
+  const findings = CHECKS.flatMap((check) => check(measured, context)).map((finding) =>
+    guarded(withAcceptance(finding, assembled.hive), measured, context),
+  )
+  return { ...measured, findings }
+}
+
+/** Worst first, with the worst grade of what is not accepted. */
+function gradedOf(judged: Judged): Assessment {
+  const findings = [...judged.findings].sort(bySeverity)
   const worst = findings.reduce<Grade>(
     (grade, finding) => (finding.acceptance ? grade : worse(grade, finding.severity)),
     'good',
   )
-  return { ...measured, findings, heightMm: measured.layout.heightMm, worst }
+  return { ...judged, findings, heightMm: judged.layout.heightMm, worst }
 }
 
 /**

@@ -94,6 +94,7 @@ const length: yup.ObjectSchema<Length> = record({
   plusMinusMm: decimal(0, 100),
   source,
   inches: text(20, 1).optional(),
+  otherMm: decimal(-1000, 3000).optional(),
 })
 
 const measured = yup
@@ -135,6 +136,7 @@ const readingSchema: yup.ObjectSchema<Reading> = record({
   mm: decimal(-1000, 3000),
   plusMinusMm: decimal(0, 100),
   inches: text(20, 1).optional(),
+  otherMm: decimal(-1000, 3000).optional(),
   text: text(300),
   at: noted(),
 })

@@ -4,7 +4,7 @@ import { findAll, FOOTPRINTS, FORMATS, type Pattern } from '#core/catalogue'
 import type { Grade } from '#core/checks'
 import { boxFit, boxOfPattern, frameInBox, type BoxFit, type FitBox, type FrameFit } from '#core/fit'
 import { isBox, isFramePattern, resolvePart } from '#core/parts'
-import type { Part } from '#core/hive'
+import { isUneven, partOnSide, type HiveSide, type Part } from '#core/hive'
 import type { FitCell } from '~/components/fit/Table.vue'
 import { showLength } from '#core/units'
 import { boxFitLine, capital, frameFitLine, frameFitShort, inWords, seatWord, verdictWord } from '#core/wording'
@@ -23,6 +23,11 @@ watch([mode, filter], () => {
   chosen.value = null
 })
 
+/** An uneven box is looked at on each of its sides. */
+const sidesOf = (part: Part): readonly { readonly side?: HiveSide; readonly asThere: Part }[] =>
+  isUneven(part)
+    ? (['first', 'other'] as const).map((side) => ({ side, asThere: partOnSide(part, side) }))
+    : [{ asThere: part }]
 /** What the yard owns, by pattern; parts that were measured stand for themselves, and for those of the same sizes. */
 const owned = computed(() => {
   const boxes = (view.yard?.parts ?? []).filter(({ patternId }) =>
@@ -33,18 +38,21 @@ const owned = computed(() => {
     if (!part.measured) continue
     const size = `${part.patternId} ${JSON.stringify(
       Object.entries(part.measured)
-        .map(([name, { mm, plusMinusMm }]) => [name, mm, plusMinusMm])
+        .map(([name, { mm, otherMm, plusMinusMm }]) => [name, mm, otherMm, plusMinusMm])
         .sort(),
     )}`
     const alike = bySize.get(size)
     if (alike) alike.push(part)
     else bySize.set(size, [part])
   }
-  const measured = [...bySize.values()].map(([part, ...more]) => ({
-    id: part!.id,
-    alike: more.length + 1,
-    resolved: resolvePart(part!, view.catalogue),
-  }))
+  const measured = [...bySize.values()].flatMap(([part, ...more]) =>
+    sidesOf(part!).map(({ side, asThere }) => ({
+      id: side ? `${part!.id} ${side}` : part!.id,
+      alike: more.length + 1,
+      side,
+      resolved: resolvePart(asThere, view.catalogue),
+    })),
+  )
   const patterns = new Set(boxes.filter(({ measured: sizes }) => !sizes).map(({ patternId }) => patternId))
   const frames = new Set<string>()
   for (const { contents } of view.yard?.parts ?? []) for (const { patternId } of contents) frames.add(patternId)
@@ -74,9 +82,16 @@ const lowers = computed(() => {
   if (filter.value === 'owned' || filter.value === 'all') return boxes.value
   return [...ownedBoxes.value.filter(({ id }) => !boxes.value.some((box) => box.id === id)), ...boxes.value]
 })
-const nameOf = ({ resolved, alike = 1 }: FitBox & { readonly alike?: number }) => {
+const SIDE_WORDS = { first: ', left or front side', other: ', right or back side' } as const
+const nameOf = ({
+  resolved,
+  alike = 1,
+  side,
+}: FitBox & { readonly alike?: number; readonly side?: HiveSide | undefined }) => {
   const name = capital(resolved.part.name ?? inWords(resolved.pattern!.label, preferences.vocabulary))
-  return resolved.part.measured ? `${name}, measured${alike > 1 ? ` (${alike} alike)` : ''}` : name
+  return resolved.part.measured
+    ? `${name}, measured${side ? SIDE_WORDS[side] : ''}${alike > 1 ? ` (${alike} alike)` : ''}`
+    : name
 }
 const columns = computed(() =>
   lowers.value.map((box) => ({ id: box.id, name: nameOf(box), pattern: box.resolved.pattern })),

@@ -1,6 +1,7 @@
 import type { Measure } from '../units'
 import type { Acceptance, Edit } from '../hive'
 import type { Facts, Rule } from './facts'
+import type { UnevenSide } from './judge-gap'
 
 export const SEVERITIES = ['stop', 'mend', 'watch', 'note'] as const
 /** stop: cannot be assembled, or harm; mend: works badly; watch: tolerable, know it; note. */
@@ -62,6 +63,8 @@ export interface FindingOf<R extends Rule> {
   readonly facts: Facts[R]
   /** What would be tried against it; `remediesOf` tries it. */
   readonly ways: () => readonly Remedy[]
+  /** On one side of the hive only, where a part is uneven. */
+  readonly uneven?: UnevenSide
   /** The keeper's acceptance, as long as the figure is still the one accepted. */
   readonly acceptance?: Acceptance
 }

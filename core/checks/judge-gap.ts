@@ -1,5 +1,5 @@
 import type { Gap } from '../geometry'
-import type { Stage } from '../hive'
+import type { HiveSide, Stage } from '../hive'
 import { comparableMm } from '../units'
 import { floorBandOf, isMarginal, limitDistance, type Band, type LimitDistance } from './band'
 import type { Context } from './context'
@@ -29,6 +29,15 @@ export interface JudgedGap extends Gap {
   readonly marginal: boolean
   /** Usual for two parts of this make: most keepers live with it. */
   readonly usual: boolean
+  /** Where it is another one on the two sides of an uneven part: the side that is told, and what it is on the other. */
+  readonly uneven?: UnevenSide
+}
+
+/** A figure that holds on one side of a hive only. */
+export interface UnevenSide {
+  readonly side: HiveSide
+  /** The figure on the other side, where there is one. */
+  readonly elsewhereMm: number | null
 }
 
 /** Stages in which an open space over or under the frames is put up with for a time. */

@@ -4,14 +4,15 @@ import {
   checkFrameSpacing,
   checkSideRoom,
   bySeverity,
+  findingsOfBoth,
   type Context,
   type Finding,
 } from '../checks'
 import { checkEndBars } from '../checks/bee-space'
 import { checkFrames } from '../checks/fit'
 import { measure } from '../measure'
-import { assembleHive } from '../geometry'
-import type { Part, Placement } from '../hive'
+import { assembleHive, hasTwoSides, onSide } from '../geometry'
+import type { HiveSide, Part, Placement } from '../hive'
 
 const CHECKS = [checkFrames, checkEndBars, checkFrameSpacing, checkSideRoom, checkComb, checkDrainFrames]
 
@@ -26,6 +27,10 @@ export function assessBox(part: Part, placement: Placement, context: Context): F
     attachments: [],
     accepted: [],
   }
-  const measured = measure(assembleHive(hive, new Map([[part.id, part]]), context.catalogue), context)
-  return CHECKS.flatMap((check) => check(measured, context)).sort(bySeverity)
+  const box = assembleHive(hive, new Map([[part.id, part]]), context.catalogue)
+  const found = (side: HiveSide) => {
+    const measured = measure(onSide(box, side, context.catalogue), context)
+    return CHECKS.flatMap((check) => check(measured, context))
+  }
+  return (hasTwoSides(box) ? findingsOfBoth(found('first'), found('other')) : found('first')).sort(bySeverity)
 }

@@ -1,4 +1,5 @@
 export * from './assemble'
+export * from './sides'
 export * from './faces'
 export * from './layout'
 export * from './gaps'

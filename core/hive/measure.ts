@@ -52,12 +52,13 @@ export function withMeasured(part: Part, name: DimensionName, length: Length | u
 }
 
 /** The part with one of its readings as the figure in use. */
-export function withReadingInUse(part: Part, { dimension, mm, plusMinusMm, inches, text }: Reading): Part {
+export function withReadingInUse(part: Part, { dimension, mm, plusMinusMm, inches, otherMm, text }: Reading): Part {
   return withMeasured(part, dimension, {
     mm,
     plusMinusMm,
     source: { mark: 'measured', text },
     ...(inches ? { inches } : {}),
+    ...(otherMm === undefined ? {} : { otherMm }),
   })
 }
 

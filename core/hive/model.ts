@@ -52,6 +52,8 @@ export interface Reading {
   readonly mm: number
   readonly plusMinusMm: number
   readonly inches?: string
+  /** The same on the right or back side, where that is another one. */
+  readonly otherMm?: number
   /** What it was read with. */
   readonly text: string
   readonly at: string

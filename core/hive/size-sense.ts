@@ -1,5 +1,6 @@
 import { entriesOf } from '../plain'
 import type { DimensionName, Dimensions } from '../catalogue/pattern'
+import type { Length } from '../units'
 
 export type SizeProblem =
   'inside-larger' | 'walls-too-thick' | 'rest-outside' | 'plus-minus-larger' | 'rest-deeper' | 'rim-too-wide'
@@ -10,9 +11,23 @@ export interface SizeNonsense {
   readonly problem: SizeProblem
 }
 
-/** The first thing that no part can be, or undefined when the sizes make sense together. Geometry. */
+/**
+ * The first thing that no part can be, or undefined when the sizes make sense together, on either side. Geometry.
+ */
 export function sizeNonsense(sizes: Dimensions): SizeNonsense | undefined {
-  for (const [name, length] of entriesOf<DimensionName, NonNullable<Dimensions[DimensionName]>>(sizes)) {
+  return nonsenseOf(sizes) ?? nonsenseOf(onOtherSide(sizes))
+}
+
+function onOtherSide(sizes: Dimensions): Dimensions {
+  const there = entriesOf<DimensionName, Length>(sizes).map(([name, length]) => [
+    name,
+    { ...length, mm: length.otherMm ?? length.mm },
+  ])
+  return Object.fromEntries(there)
+}
+
+function nonsenseOf(sizes: Dimensions): SizeNonsense | undefined {
+  for (const [name, length] of entriesOf<DimensionName, Length>(sizes)) {
     if (length.mm > 0 && length.plusMinusMm >= length.mm) return { dimension: name, problem: 'plus-minus-larger' }
   }
   const mm = (name: DimensionName) => sizes[name]?.mm

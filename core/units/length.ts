@@ -11,6 +11,8 @@ export interface Length {
   readonly plusMinusMm: number
   readonly source: Source
   readonly inches?: string
+  /** What it is on the part’s right or back side, where that is another one: `mm` is left or front. */
+  readonly otherMm?: number
 }
 
 /** Exact by definition (NIST SP 811, Appendix B.8: 1 in = 2.54 E-02 m, exactly). */

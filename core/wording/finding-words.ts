@@ -9,7 +9,7 @@ import {
   type Rule,
 } from '../checks'
 import { comparableMm, showLength, showVolume } from '../units'
-import { gapFate, verdictWord, withPlusMinus } from './gap-words'
+import { gapFate, unevenInWords, verdictWord, withPlusMinus } from './gap-words'
 import { frameFitFate, frameFitInWords } from './fit-words'
 import { TELL_FRAMES, frameRemedyInWords } from './frame-finding-words'
 import { capital, inWords, patternName, the, type Reader } from './names'
@@ -54,7 +54,11 @@ export function findingInWords(
     part: (n) => named(finding.partIds[n]),
     figure: finding.measured ? withPlusMinus(finding.measured, reader) : '',
   })
-  const told: Told = { title: said(plain.title), what: said(plain.what), fate: said(plain.fate) }
+  const told: Told = {
+    title: said(plain.title),
+    what: said(`${plain.what}${unevenInWords(finding.uneven, reader)}`),
+    fate: said(plain.fate),
+  }
   const short = `${shortly(finding, reader)}${told.title}`
   return {
     ...told,

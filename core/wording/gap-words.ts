@@ -1,6 +1,6 @@
 import type { GapPlace, Term } from '../geometry'
 import type { TermName } from '../parts'
-import type { JudgedGap, Verdict } from '../checks'
+import type { JudgedGap, UnevenSide, Verdict } from '../checks'
 import { showFigure, showLength } from '../units'
 import { capital, type Reader } from './names'
 
@@ -74,6 +74,16 @@ export function withPlusMinus(value: { readonly mm: number; readonly plusMinusMm
   return value.plusMinusMm > 0
     ? `${showFigure(value.mm, units)} ± ${showLength(value.plusMinusMm, units)}`
     : showLength(value.mm, units)
+}
+
+/** On which side of an uneven hive a figure holds, as a sentence to add; nothing where both sides are alike. */
+export function unevenInWords(uneven: UnevenSide | undefined, { units }: Reader): string {
+  if (!uneven) return ''
+  const [here, there] =
+    uneven.side === 'first' ? ['left or front', 'right or back'] : ['right or back', 'left or front']
+  return uneven.elsewhereMm === null
+    ? ` That is so on its ${here} side only.`
+    : ` That is on its ${here} side; on the ${there} side it is ${showLength(uneven.elsewhereMm, units)}.`
 }
 
 /** What the bees will do with a gap, as a sentence. */

@@ -12,6 +12,7 @@ import {
   nearestLimitInWords,
   termsInWords,
   the,
+  unevenInWords,
   verdictWord,
   withPlusMinus,
   type Reader,
@@ -106,7 +107,7 @@ const way = computed(() => {
     </p>
     <dl>
       <dt>Measures</dt>
-      <dd>{{ withPlusMinus(gap, reader) }}</dd>
+      <dd>{{ withPlusMinus(gap, reader) }}{{ gap.uneven ? `.${unevenInWords(gap.uneven, reader)}` : '' }}</dd>
       <template v-if="range"
         ><dt>At worst</dt>
         <dd>{{ range.worst }}</dd>

@@ -4,6 +4,7 @@ import { keysOf } from '#core/plain'
 import { otherWithSize, type DimensionName, type Pattern } from '#core/catalogue'
 import {
   RULERS,
+  isUpright,
   limitsOf,
   parseDimension,
   sizeNonsense,
@@ -42,6 +43,29 @@ const measuredAs = (name: DimensionName) => {
 }
 const typed = reactive<Partial<Record<DimensionName, string>>>({})
 const written = (name: DimensionName) => typed[name] ?? measuredAs(name)
+/** The right or back side, where it is another one: both sides bear, so that a gap opens towards the lower. */
+const otherAs = (name: DimensionName) => {
+  const mm = props.part.measured?.[name]?.otherMm
+  return mm === undefined ? '' : showLength(mm, preferences.units)
+}
+const typedOther = reactive<Partial<Record<DimensionName, string>>>({})
+const otherProblems = reactive<Partial<Record<DimensionName, string>>>({})
+const writtenOther = (name: DimensionName) => typedOther[name] ?? otherAs(name)
+const isOpen = (name: DimensionName) => typedOther[name] !== undefined || otherAs(name) !== ''
+function readOther(name: DimensionName): { readonly otherMm?: number } | undefined {
+  const text = writtenOther(name).trim()
+  if (text === '') return {}
+  const parsed = parseDimension(name, text, preferences.units)
+  if (parsed.ok) return { otherMm: parsed.mm }
+  otherProblems[name] = lengthProblemInWords(
+    `${dimensionWord(name)}, right or back side,`,
+    parsed.problem,
+    limitsOf(name),
+    preferences.units,
+    parsed.readings,
+  )
+  return undefined
+}
 /** The size that is lit on the drawing. */
 const lit = ref<DimensionName | null>(props.focus ?? null)
 /** Another pattern's own size was typed: asked about once. */
@@ -102,20 +126,23 @@ function save() {
   for (const { name } of rows.value) {
     delete problems[name]
     delete meanings[name]
-    const text = typed[name]
-    if (text === undefined || text === measuredAs(name)) continue
-    if (text.trim() === '') {
+    delete otherProblems[name]
+    if (written(name) === measuredAs(name) && writtenOther(name) === otherAs(name)) continue
+    const other = readOther(name)
+    // One side as made and the other not: what stands as made is what the pattern has.
+    const text = written(name).trim() || (other?.otherMm === undefined ? '' : shown(props.pattern?.dimensions[name]))
+    if (text === '') {
       part = withMeasured(part, name, undefined)
       continue
     }
     const reading = read(name, text)
-    if (!reading) continue
+    if (!reading || !other) continue
     unsure = isOthers(name, reading) || unsure
-    part = withReading(part, reading)
+    part = withReading(part, other.otherMm === reading.mm ? reading : { ...reading, ...other })
   }
   const nonsense = sizeNonsense({ ...props.pattern?.dimensions, ...part.measured })
   if (nonsense) problems[nonsense.dimension] ??= sizeNonsenseInWords(nonsense)
-  if (Object.keys(problems).length === 0 && !unsure) emit('take', part)
+  if (Object.keys(problems).length + Object.keys(otherProblems).length === 0 && !unsure) emit('take', part)
 }
 function use(reading: Reading) {
   emit('take', withReadingInUse(props.part, reading))
@@ -161,6 +188,29 @@ function use(reading: Reading) {
               row.drawn?.source.mark ?? '?'
             }}</ElButton>
           </ElTooltip>
+          <template v-if="isUpright(row.name)">
+            <ElButton
+              v-if="!isOpen(row.name)"
+              text
+              class="other"
+              :data-testid="`other-side-${row.name}`"
+              @click="typedOther[row.name] = ''"
+              >Its other side differs…</ElButton
+            >
+            <template v-else>
+              <label :for="`size-${row.name}-other`">on its right or back side</label>
+              <ElInput
+                :id="`size-${row.name}-other`"
+                :model-value="writtenOther(row.name)"
+                placeholder="as the other side"
+                clearable
+                :data-testid="`size-${row.name}-other`"
+                @update:model-value="typedOther[row.name] = $event"
+                @focus="light(row.name, $event)"
+              />
+              <p v-if="otherProblems[row.name]" class="wrong" role="alert">{{ otherProblems[row.name] }}</p>
+            </template>
+          </template>
           <p v-if="asked[row.name]" class="asked" role="status">
             {{ showLength(asked[row.name]!.mm, preferences.units) }} is the
             {{ dimensionWord(row.name).toLowerCase() }} of {{ asked[row.name]!.other }}: was that meant? Save once more
@@ -240,6 +290,12 @@ small {
   display: block;
   color: var(--soft-ink);
   font-size: 13px;
+}
+
+.other {
+  grid-column: 1 / -1;
+  justify-self: start;
+  margin-top: -6px;
 }
 
 .readings,

@@ -8,7 +8,7 @@ const props = defineProps<{ picked: readonly Picked[] }>()
 const emit = defineEmits<{ close: [] }>()
 const MOST = 100
 const many = useManyHives()
-const model = reactive({ count: 1 as number | undefined, names: '* #' })
+const model = reactive<{ count?: number | undefined; names: string }>({ count: 1, names: '* #' })
 const withHistory = ref(false)
 const hives = computed(() => props.picked.reduce((sum, one) => sum + one.hives.length, 0))
 const copying = computed(() => ({ count: model.count ?? 0, names: model.names, withHistory: withHistory.value }))

@@ -26,7 +26,12 @@ const view = useView()
 const preferences = usePreferences()
 const like = ref(boxOfSize(CATALOGUE, STARTING_FORMAT, 'deep')!.id)
 const hung = ref('')
-const model = reactive({ name: '', count: '', rValue: '', sizes: {} as Record<string, string> })
+const model = reactive<{ name: string; count: string; rValue: string; sizes: Record<string, string> }>({
+  name: '',
+  count: '',
+  rValue: '',
+  sizes: {},
+})
 /** What only shows when all sizes are there: none of them may say nonsense of another. */
 const nonsense = shallowRef<{ readonly dimension: string; readonly sentence: string } | null>(null)
 
