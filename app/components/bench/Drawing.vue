@@ -122,6 +122,8 @@ defineExpose({ fit })
       </ElButton>
       <slot name="tools" />
     </div>
+    <!-- Below the tools, so that none of them moves; the hive stands on the ground and stays where it is. -->
+    <slot name="acting" />
     <div ref="holder" v-drag-parts class="holder" data-testid="drawing">
       <DrawingHiveSection
         v-if="bench.shown && width > 0"

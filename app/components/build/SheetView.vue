@@ -36,7 +36,7 @@ const columnsOf = (labels: readonly string[]) =>
       <UiModes v-model="shown" :of="modes" name="What is shown" />
     </header>
     <p class="caution">{{ sheet.caution }}</p>
-    <p v-for="line in sheet.lines" :key="line">{{ line }}</p>
+    <p v-for="line in sheet.lines" :key="line"><UiTerms :text="line" /></p>
 
     <template v-if="shown === 'piece'">
       <UiDrawing
@@ -73,7 +73,7 @@ const columnsOf = (labels: readonly string[]) =>
         <p>
           <b>{{ i + 1 }}. {{ step.text }}</b>
         </p>
-        <p class="mistake">{{ step.mistake }}</p>
+        <p class="mistake"><UiTerms :text="step.mistake" /></p>
       </li>
     </ol>
 

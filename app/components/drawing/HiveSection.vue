@@ -162,13 +162,20 @@ const measures = computed(() => {
             name: level,
             text: text(level),
             path: `M${left} ${bottom - 5}H${right}`,
-            x: (left + right) / 2 + (bottom - top < 30 ? 20 : -34),
+            // On a thin part both sizes stand side by side over it.
+            x:
+              bottom - top < 30
+                ? Math.max((left + right) / 2 + 20, left + 28 + (upright ? sizeWidth(text(upright)) : 0))
+                : (left + right) / 2 - 34,
             y: bottom - top < 30 ? top - 8 : bottom - 9,
           },
         ]
       : []),
   ]
 })
+function sizeWidth(text: string): number {
+  return text.length * 7.8 + 12
+}
 function spoken(entry: (typeof parts.value)[number]): string {
   const way = entry.part.placement.turnedOver ? ', turned over' : ''
   return `${entry.name}${entry.detail ? `, ${entry.detail}` : ''}${way}, layer ${entry.part.index + 1} of ${parts.value.length} from the ground`
@@ -288,7 +295,7 @@ function spoken(entry: (typeof parts.value)[number]): string {
         rx="5"
         :x="measure.x - 5"
         :y="measure.y - 16"
-        :width="measure.text.length * 7.4 + 10"
+        :width="sizeWidth(measure.text)"
         height="22"
         fill="#fff"
         :stroke="INDIGO"

@@ -95,7 +95,7 @@ const LOOKS = {
   <section class="overlay" aria-label="The pair, overlaid">
     <h2>{{ title }}</h2>
     <p>
-      <b>{{ capital(verdict) }}.</b> {{ line }}
+      <b>{{ capital(verdict) }}.</b> <UiTerms :text="line" />
     </p>
     <p v-if="frameFit" class="soft">
       Side by side: {{ frameFit.count }}, each taking {{ showLength(frame!.spacing.mm, preferences.units) }};

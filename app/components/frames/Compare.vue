@@ -145,7 +145,7 @@ const columns = computed(() =>
     <section v-if="one && options[chosen]" class="way">
       <h2>From {{ now.count }} frames to {{ options[chosen]!.count }}</h2>
       <ol v-if="way.length > 0">
-        <li v-for="step in way" :key="step">{{ step }}</li>
+        <li v-for="step in way" :key="step"><UiTerms :text="step" /></li>
       </ol>
       <p v-else>That is how many hang here now.</p>
       <ElButton type="primary" data-testid="take-spacing" @click="take(options[chosen]!)"> Space this box so </ElButton>

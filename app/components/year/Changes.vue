@@ -42,13 +42,13 @@ const steps = computed(() => stepsInWords(props.yard, props.changeover, preferen
         <li v-for="({ text, why, cautions }, i) in steps" :key="i" data-step :class="{ now: i === done - 1 }">
           <ElButton class="bare step" :aria-pressed="i === done - 1" @click="done = i + 1">{{ text }}</ElButton><span
             class="why"
-            >{{ why }}</span
-          ><span v-for="one in cautions" :key="one" class="beside">{{ one }}</span>
+            ><UiTerms :text="why" /></span
+          ><span v-for="one in cautions" :key="one" class="beside"><UiTerms :text="one" /></span>
         </li>
       </ol>
       <ul class="caution">
         <li v-for="caution in cautionsOfStage(changeover.toStage)" :key="caution">
-          {{ cautionInWords(caution, preferences.reader) }}
+          <UiTerms :text="cautionInWords(caution, preferences.reader)" />
         </li>
       </ul>
       <p>

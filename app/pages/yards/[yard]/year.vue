@@ -368,10 +368,9 @@ useHead({ title: 'Year – Duvet' })
                 <li v-for="line in visit.bring" :key="line.patternId">{{ line.count }} × {{ name(line.patternId) }}</li>
                 <li v-if="visit.bring.length === 0">nothing</li>
               </ul>
-              <p v-for="line in keeping" :key="line" class="soft">{{ line }}</p>
-            </template>
-          </section></ShellInTurn
-        >
+              <p v-for="line in keeping" :key="line" class="soft"><UiTerms :text="line" /></p>
+            </template></section
+        ></ShellInTurn>
       </div>
     </template>
   </ShellPage>

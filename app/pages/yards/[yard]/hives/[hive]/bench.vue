@@ -302,47 +302,6 @@ function takeName(name: string): void {
         <BenchTray v-else-if="drawn > 2" @taken="traying = false" />
       </aside>
       <section class="middle" aria-label="Drawing">
-        <div v-if="selected && small" class="acting" role="group" :aria-label="`Selected: ${selectedName}`">
-          <b>{{ selectedName }}</b>
-          <ElButton type="primary" data-testid="what-to-do" @click="acting = true">What to do…</ElButton>
-          <ElButton text aria-label="Select nothing" @click="bench.selectedId = null">×</ElButton>
-        </div>
-        <component
-          :is="small ? UiSheet : 'div'"
-          v-if="selected && (acting || !small)"
-          :title="selectedName"
-          @close="acting = false"
-        >
-          <BenchPartActions
-            v-if="selected"
-            :name="selectedName"
-            :detail="partDetail(selected, preferences.vocabulary)"
-            :layer="placement !== undefined"
-            :highest="bench.selectedIndex === bench.hive.stack.length - 1"
-            :lowest="bench.selectedIndex === 0"
-            :role="isBox(selected) ? (placement?.role ?? 'super') : null"
-            :hole="selected.pattern?.dimensions.holeLength ? (selected.part.hole ?? 'open') : null"
-            :vocabulary="preferences.vocabulary"
-            :off-by="headspace ? (placement?.offBy ?? '') : null"
-            :edge="entranceFitting ? (entranceFitting.edge ?? 'lower') : null"
-            :lacks="isAbsorber(selected) ? (selected.part.lacks ?? []) : null"
-            @off-by="setOffBy"
-            @edge="setEdge"
-            @lacks="setLacks"
-            @turn="turn"
-            @up="move(1)"
-            @down="move(-1)"
-            @swap="openSwap"
-            @take-off="takeOff"
-            @role="setRole"
-            @hole="setHole"
-            @above="addOver"
-            @rename="renamePart"
-            @sizes="measure(null)"
-            @frames="openFrames"
-            @close="bench.selectedId = null"
-          />
-        </component>
         <BenchPlanBar v-if="bench.planned" />
         <BenchDrawing v-if="drawn > 1" @measure="measure">
           <template #tools>
@@ -370,6 +329,49 @@ function takeName(name: string): void {
                 </template>
               </ElDropdown></ShellInTurn
             >
+          </template>
+          <template #acting>
+            <div v-if="selected && small" class="acting" role="group" :aria-label="`Selected: ${selectedName}`">
+              <b>{{ selectedName }}</b>
+              <ElButton type="primary" data-testid="what-to-do" @click="acting = true">What to do…</ElButton>
+              <ElButton text aria-label="Select nothing" @click="bench.selectedId = null">×</ElButton>
+            </div>
+            <component
+              :is="small ? UiSheet : 'div'"
+              v-if="selected && (acting || !small)"
+              :title="selectedName"
+              @close="acting = false"
+            >
+              <BenchPartActions
+                v-if="selected"
+                :name="selectedName"
+                :detail="partDetail(selected, preferences.vocabulary)"
+                :layer="placement !== undefined"
+                :highest="bench.selectedIndex === bench.hive.stack.length - 1"
+                :lowest="bench.selectedIndex === 0"
+                :role="isBox(selected) ? (placement?.role ?? 'super') : null"
+                :hole="selected.pattern?.dimensions.holeLength ? (selected.part.hole ?? 'open') : null"
+                :vocabulary="preferences.vocabulary"
+                :off-by="headspace ? (placement?.offBy ?? '') : null"
+                :edge="entranceFitting ? (entranceFitting.edge ?? 'lower') : null"
+                :lacks="isAbsorber(selected) ? (selected.part.lacks ?? []) : null"
+                @off-by="setOffBy"
+                @edge="setEdge"
+                @lacks="setLacks"
+                @turn="turn"
+                @up="move(1)"
+                @down="move(-1)"
+                @swap="openSwap"
+                @take-off="takeOff"
+                @role="setRole"
+                @hole="setHole"
+                @above="addOver"
+                @rename="renamePart"
+                @sizes="measure(null)"
+                @frames="openFrames"
+                @close="bench.selectedId = null"
+              />
+            </component>
           </template>
         </BenchDrawing>
         <div v-if="bench.assessment.assembled.attached.length > 0" class="fittings" role="group" aria-label="Fittings">

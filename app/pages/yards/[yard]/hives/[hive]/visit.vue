@@ -152,13 +152,13 @@ useHead({ title: computed(() => `Visit to ${place.value?.hive.name ?? 'a hive'} 
         <UiProgress :done="visit.done" :of="visit.steps.length" name="Steps done" />
       </p>
       <div v-if="now" class="now">
-        <p class="step" data-testid="visit-step">{{ now.text }}</p>
+        <p class="step" data-testid="visit-step"><UiTerms :text="now.text" /></p>
         <ul v-if="now.how" class="how">
-          <li v-for="line in now.how" :key="line">{{ line }}</li>
+          <li v-for="line in now.how" :key="line"><UiTerms :text="line" /></li>
         </ul>
-        <p class="why">Why: {{ now.why }}.</p>
+        <p class="why"><UiTerms :text="`Why: ${now.why}.`" /></p>
         <p v-for="caution in now.cautions" :key="caution" class="mind">
-          <ShellSeverityMark grade="watch" /> {{ caution }}
+          <ShellSeverityMark grade="watch" /> <UiTerms :text="caution" />
         </p>
       </div>
       <p v-if="open" class="mind" role="status" data-testid="visit-open">
