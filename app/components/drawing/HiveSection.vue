@@ -173,6 +173,11 @@ const measures = computed(() => {
       : []),
   ]
 })
+/** A name as far as there is room for it; the whole of it is told on pointing at it. */
+function shortened(text: string, roomPx: number, letterPx: number): string {
+  const letters = Math.floor(roomPx / letterPx)
+  return text.length <= letters ? text : `${text.slice(0, Math.max(3, letters - 1)).trimEnd()}…`
+}
 function sizeWidth(text: string): number {
   return text.length * 7.8 + 12
 }
@@ -324,7 +329,8 @@ function spoken(entry: (typeof parts.value)[number]): string {
         :fill="label.part.part.id === selectedId ? INDIGO : INK"
         font-size="14.5"
       >
-        {{ capital(names.get(label.part.part.id) ?? '') }}
+        {{ shortened(capital(names.get(label.part.part.id) ?? ''), layout.nameX - layout.staffX - 6, 7.1) }}
+        <title>{{ names.get(label.part.part.id) }}</title>
       </text>
       <text
         v-if="detailById.get(label.part.part.id)"
@@ -392,7 +398,8 @@ function spoken(entry: (typeof parts.value)[number]): string {
       </g>
       <template v-if="callout.full">
         <text :x="layout.calloutX + 16" :y="callout.y - 12" font-size="12.5" :fill="SOFT_INK">
-          {{ gapTitle(callout.gap, names) }}
+          {{ shortened(gapTitle(callout.gap, names), width - layout.calloutX - 22, 6.1) }}
+          <title>{{ gapTitle(callout.gap, names) }}</title>
         </text>
         <text :x="layout.calloutX + 16" :y="callout.y + 6" font-size="14.5">
           <tspan font-size="17" font-weight="700">{{ showLength(callout.gap.mm, reader.units) }}</tspan>

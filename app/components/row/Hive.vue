@@ -48,7 +48,9 @@ function press(event: MouseEvent) {
       <svg :width="width" :height="height" aria-hidden="true">
         <g :transform="`translate(${width / 2} ${height - 12}) scale(${scale})`"><DrawingShapes :shapes="shapes" /></g>
       </svg>
-      <b class="name"><span class="visually-hidden">Open </span>{{ hive.name }}</b>
+      <b :class="['name', { long: hive.name.length > 20 }]"
+        ><span class="visually-hidden">Open </span>{{ hive.name }}</b
+      >
       <span class="stage"
         >{{ capital(stageWord(hive.stage)) }}, {{ showLength(known.layout.heightMm, preferences.units) }}</span
       >
@@ -118,6 +120,12 @@ svg {
   padding-right: 52px;
   font-size: 18px;
   overflow-wrap: anywhere;
+}
+
+.name.long {
+  padding-right: 40px;
+  font-size: 15px;
+  line-height: 1.2;
 }
 
 .stage {

@@ -1,5 +1,6 @@
 <script setup lang="ts">
-// What lies in the shed, drawn on its shelves: so many of each as there are, or a few and how many.
+// What is owned, drawn on its shelves: what lies there first, so many of each as there are, or a few and how many; what
+// stands on hives keeps its place, faint.
 import type { Pattern } from '#core/catalogue'
 
 interface Row {
@@ -7,35 +8,40 @@ interface Row {
   readonly name: string
   readonly pattern: Pattern | undefined
   readonly inShed: number
+  readonly standing: number
   /** Frames that hang in the boxes there. */
   readonly framesInShed: number
 }
 const props = defineProps<{ rows: readonly Row[] }>()
 defineEmits<{ open: [patternId: string] }>()
 const MOST_DRAWN = 3
-const lying = computed(() => props.rows.filter(({ inShed }) => inShed > 0))
+const shelved = computed(() => [...props.rows].sort((a, b) => Number(b.inShed > 0) - Number(a.inShed > 0)))
 </script>
 
 <template>
   <section class="shelves" aria-label="On the shelves" data-testid="shelves">
     <ElButton
-      v-for="row in lying"
+      v-for="row in shelved"
       :key="row.patternId"
-      class="bare pile"
+      :class="['bare pile', { away: row.inShed === 0 }]"
       :data-shelf="row.patternId"
       @click="$emit('open', row.patternId)"
     >
       <span class="stack">
         <BenchPatternPicture
-          v-for="n in row.pattern ? Math.min(row.inShed, MOST_DRAWN) : 0"
+          v-for="n in row.pattern ? Math.max(1, Math.min(row.inShed, MOST_DRAWN)) : 0"
           :key="n"
           :pattern="row.pattern!"
         />
       </span>
       <span class="board" />
       <span class="label"
-        ><b>{{ row.inShed }} ×</b> {{ row.name
-        }}<small v-if="row.framesInShed > 0">with {{ row.framesInShed }} frames</small></span
+        ><template v-if="row.inShed > 0"
+          ><b>{{ row.inShed }} ×</b> {{ row.name
+          }}<small v-if="row.framesInShed > 0">with {{ row.framesInShed }} frames</small></template
+        ><template v-else
+          >{{ row.name }}<small>none here, {{ row.standing }} on hives</small></template
+        ></span
       >
     </ElButton>
   </section>
@@ -44,7 +50,7 @@ const lying = computed(() => props.rows.filter(({ inShed }) => inShed > 0))
 <style scoped>
 .shelves {
   display: grid;
-  grid-template-columns: repeat(auto-fill, minmax(150px, 1fr));
+  grid-template-columns: repeat(auto-fill, minmax(128px, 1fr));
   gap: 10px 0;
   padding: 4px 0 16px;
 }
@@ -53,7 +59,7 @@ const lying = computed(() => props.rows.filter(({ inShed }) => inShed > 0))
   display: flex;
   flex-direction: column;
   justify-content: flex-end;
-  min-height: 132px;
+  min-height: 112px;
   font-size: 13px;
   text-align: center;
 }
@@ -67,12 +73,16 @@ const lying = computed(() => props.rows.filter(({ inShed }) => inShed > 0))
   flex-direction: column;
   align-items: center;
   justify-content: flex-end;
-  min-height: 60px;
+  min-height: 44px;
+}
+
+.away .stack {
+  opacity: 0.35;
 }
 
 .label {
   display: block;
-  height: 60px;
+  height: 54px;
 }
 
 small {

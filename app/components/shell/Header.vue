@@ -152,7 +152,7 @@ function focusView() {
 
 .where {
   gap: 4px;
-  max-width: 190px;
+  max-width: clamp(110px, 11.5vw, 260px);
   padding: 2px 6px;
   white-space: nowrap;
 }

@@ -31,7 +31,7 @@ const isTooLate = (day: Date) => props.last !== undefined && day.getTime() > Dat
       :format="format"
       :disabled-date="isTooLate"
       :aria-label="name"
-      :placeholder="format"
+      :placeholder="time ? 'a day and a time' : 'a day'"
       @update:model-value="emit('change', $event ?? '')"
     />
   </span>

@@ -151,13 +151,17 @@ const under = computed(() =>
       </ElButton>
     </template>
     <div class="content">
-      <p v-if="!view.yard" class="none">There is no yard yet. Start one in the Row.</p>
-      <p v-else-if="rows.length === 0" class="none">
+      <ShellNothing v-if="!view.yard" to="/" way="Start a yard in the row">There is no yard yet.</ShellNothing>
+      <ShellNothing v-else-if="rows.length === 0">
         {{ view.yard.name }} owns nothing yet. Put its kit into the shed by the button above, or stack a hive.
-      </p>
+      </ShellNothing>
       <div v-if="view.yard && rows.length > 0" class="top">
-        <ShedShelves v-if="totals.shed > 0" :rows="shown" @open="opened = $event" />
-        <p v-else class="none">Nothing lies in the shed: all that {{ view.yard.name }} owns stands on hives.</p>
+        <div>
+          <p v-if="totals.shed === 0" class="soft">
+            Nothing lies in the shed: all that is owned here stands on hives, faint on its shelf.
+          </p>
+          <ShedShelves :rows="shown" @open="opened = $event" />
+        </div>
         <ShellInTurn v-if="view.yard.hives.length > 0" :key="view.yard.id"
           ><ShedOverYear :yard="view.yard" :part="opened"
         /></ShellInTurn>
@@ -302,6 +306,10 @@ const under = computed(() =>
 
 .wrong {
   color: var(--stop);
+}
+
+.soft {
+  color: var(--soft-ink);
 }
 
 .none,

@@ -256,12 +256,12 @@ useHead({ title: 'Year – Duvet' })
     <template #bar>
       <UiModes v-model="mode" :of="MODES" name="What to see" />
     </template>
-    <p v-if="!yard || yard.hives.length === 0" class="none">
-      There is no hive yet. Start one in the <NuxtLink to="/">Row</NuxtLink>: its year is written from what stands
-      there.
-    </p>
+    <YearDates v-if="yard && mode === 'dates'" :yard="yard" />
+    <ShellNothing v-else-if="!yard || yard.hives.length === 0" to="/" way="Start a hive in the row">
+      No hive stands here yet. The year of every hive is written here, from what stands: what goes on and comes off, and
+      when.
+    </ShellNothing>
     <YearKeeping v-else-if="mode === 'keeping'" :yard="yard" />
-    <YearDates v-else-if="mode === 'dates'" :yard="yard" />
     <YearKit v-else-if="mode === 'kit' && year" :yard="yard" :year="year" />
     <YearCompare v-else-if="mode === 'compare' && year" :yard="yard" :year="year" />
     <template v-else>

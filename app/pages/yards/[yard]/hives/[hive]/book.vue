@@ -1,7 +1,7 @@
 <script setup lang="ts">
 // A hive as it stood on any day, with what was changed, when and on which device.
 import { useWindowVirtualizer } from '@tanstack/vue-virtual'
-import { useDebounceFn } from '@vueuse/core'
+import { useDebounceFn, useElementSize, useWindowSize } from '@vueuse/core'
 import dayjs from 'dayjs'
 import { catalogueOf } from '#core/catalogue'
 import { isEdit, leavesOf, sittingsOf, type Edit, type HiveChange, type Sitting, type Yard } from '#core/hive'
@@ -77,6 +77,14 @@ const placeInWords = (to: number) => {
 }
 const shownYard = computed(() => (at.value ? past.value : yard.value))
 const hive = computed(() => shownYard.value?.hives.find(({ id }) => id === hiveId.value))
+const stood = ref<HTMLElement | null>(null)
+const { width: stoodPx } = useElementSize(stood)
+const { height: windowPx } = useWindowSize()
+/** The drawing takes what the window has: its whole width, and its height below what is said over it. */
+const drawnPx = computed(() => ({
+  width: Math.max(320, Math.floor(stoodPx.value)),
+  height: Math.max(300, Math.min(windowPx.value - 250, stoodPx.value + 40)),
+}))
 const drawn = computed(() => {
   if (!shownYard.value || !hive.value) return null
   const known = hiveIn(shownYard.value, hive.value)
@@ -84,7 +92,6 @@ const drawn = computed(() => {
   return {
     assessment,
     names: known.names(preferences.vocabulary),
-    height: Math.min(600, Math.max(300, Math.round(assessment.heightMm * 0.5))),
   }
 })
 const hives = computed(() => [
@@ -175,13 +182,13 @@ useHead({ title: computed(() => `The book of ${name.value} – Duvet`) })
       /></label>
       <ElButton v-if="at" data-testid="log-now" @click="wanted = null"> As it stands now </ElButton>
     </template>
-    <p v-if="!yard || hives.length === 0" class="none">
-      There is no hive yet. What you do to one is written down here, with the day and the device.
-    </p>
+    <ShellNothing v-if="!yard || hives.length === 0" to="/" way="Start a hive in the row">
+      No hive stands here yet. What you do to one is written down here, with the day and the device.
+    </ShellNothing>
     <div v-else class="columns">
-      <section class="stood" :aria-label="`${name} as it stood`">
+      <section ref="stood" class="stood" :aria-label="`${name} as it stood`">
         <h2 data-testid="log-title">
-          {{ name }}, {{ at ? `as it stood on ${preferences.day(day)}, ${clockOf(at)}` : 'as it stands now' }}
+          {{ at ? `As it stood on ${preferences.day(day)}, ${clockOf(at)}` : 'As it stands now' }}
         </h2>
         <div v-if="changes.length > 0" class="time">
           <span>{{ placeInWords(0) }}</span>
@@ -214,8 +221,9 @@ useHead({ title: computed(() => `The book of ${name.value} – Duvet`) })
             :names="drawn.names"
             :reader="preferences.reader"
             axis="along"
-            :width="640"
-            :height="drawn.height"
+            :width="drawnPx.width"
+            :height="drawnPx.height"
+            :narrow="drawnPx.width < 520"
           />
         </ShellInTurn>
         <p v-else-if="!at || past">{{ name }} did not stand here then.</p>
@@ -269,7 +277,6 @@ h2 {
   grid-template-columns: auto 1fr auto;
   gap: 16px;
   align-items: center;
-  max-width: 640px;
   color: var(--soft-ink);
   font-size: 13px;
 }
@@ -330,10 +337,6 @@ small {
 
 .failed {
   color: var(--stop);
-}
-
-.none {
-  padding: 24px 16px;
 }
 
 @media (max-width: 900px) {

@@ -177,9 +177,9 @@ const LOADS = columnsFor<StageLoad>(
       <UiModes v-model="mode" :of="MODES" name="What to see" />
       <LiftWeighedAs />
     </template>
-    <p v-if="!hive || !assessment || !mass || !lifts" class="none">
-      There is no hive yet. Start one in the <NuxtLink to="/">Row</NuxtLink>.
-    </p>
+    <ShellNothing v-if="!hive || !assessment || !mass || !lifts" to="/" way="Start a hive in the row">
+      No hive stands here yet. What each of its boxes weighs and how it is lifted is drawn here.
+    </ShellNothing>
     <div v-else-if="mode === 'lifts'" class="columns">
       <section class="middle" aria-label="Drawing">
         <p class="lead" data-testid="lift-summary">
@@ -395,10 +395,6 @@ h2 {
   margin-top: 8px;
   color: var(--soft-ink);
   font-size: 13.5px;
-}
-
-.none {
-  padding: 30px 16px;
 }
 
 @media (max-width: 1020px) {

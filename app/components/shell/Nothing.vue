@@ -1,0 +1,33 @@
+<script setup lang="ts">
+// What a view says where there is nothing to draw yet: a bare stand, what will be seen here, and the way there.
+defineProps<{ to?: string; way?: string }>()
+const router = useRouter()
+</script>
+
+<template>
+  <ElEmpty class="nothing" data-testid="nothing">
+    <template #image>
+      <svg viewBox="0 0 200 130" width="200" aria-hidden="true" stroke-width="2.5">
+        <path d="M10 120H190" fill="none" stroke="var(--soft-ink)" />
+        <path d="M62 96h76v8H62zM70 104v16M130 104v16" stroke="var(--soft-ink)" fill="var(--sheet)" />
+        <path d="M66 52h68v40H66zM66 14h68v34H66z" fill="none" stroke="#a99d84" stroke-dasharray="7 5" />
+      </svg>
+    </template>
+    <template #description
+      ><p><slot /></p
+    ></template>
+    <ElButton v-if="to" type="primary" @click="router.push(to)">{{ way }}</ElButton>
+  </ElEmpty>
+</template>
+
+<style scoped>
+.nothing {
+  flex: 1;
+}
+
+p {
+  max-width: 46ch;
+  margin: 0 auto;
+  color: var(--ink);
+}
+</style>
