@@ -4,7 +4,7 @@ import type { Yard } from '#core/hive'
 import type { LiftProfile } from '#core/lifting'
 import type { PlannedYear } from '~/workers/plan-yard'
 import { afterDrawing } from './useInTurn'
-import { openDoor } from './useVerdicts'
+import { planDoor } from './doors'
 
 /** What has come so far is shown again no oftener than this. */
 const SHOW_EVERY_MS = 250
@@ -44,7 +44,7 @@ export function usePlannedYear(yard: Ref<Yard | undefined>, profile: Ref<LiftPro
       told = performance.now()
       partial.value = { ...all }
     }
-    const whole = await openDoor().yearOfYard(
+    const whole = await planDoor().yearOfYard(
       toRaw(yard.value),
       { ...profile.value },
       proxy(take),

@@ -1,19 +1,11 @@
-import { proxy, wrap, type Remote } from 'comlink'
+import { proxy } from 'comlink'
 import { computed, onScopeDispose, ref, shallowRef, toRaw, watch, type Ref } from 'vue'
 import type { Look } from '#core/measure'
 import type { Yard } from '#core/hive'
 import type { Verdict } from '#core/verdict'
 import type { Reader } from '#core/wording'
-import type { AssessDoor } from '~/workers/assess.worker'
+import { assessDoor } from './doors'
 import { afterDrawing } from './useInTurn'
-
-let door: Remote<AssessDoor> | undefined
-
-/** The worker that looks at whole yards, opened once. */
-export function openDoor(): Remote<AssessDoor> {
-  door ??= wrap<AssessDoor>(new Worker(new URL('../workers/assess.worker.ts', import.meta.url), { type: 'module' }))
-  return door
-}
 
 const NONE: ReadonlyMap<string, Verdict> = new Map()
 
@@ -37,7 +29,7 @@ export function useVerdicts(yard: Ref<Yard>, look: Ref<Look>, reader: Ref<Reader
     await afterDrawing()
     if (mine !== round) return
     const started = performance.now()
-    const done = await openDoor().assessYard(
+    const done = await assessDoor().assessYard(
       toRaw(yard.value),
       { ...look.value },
       { ...reader.value },

@@ -1,10 +1,8 @@
 import { expose } from 'comlink'
 import { assessYard } from './assess-yard'
-import { dayOfYard } from './lift-yard'
-import { choicesOf, yearOfYard } from './plan-yard'
 
-/** The one typed door to the worker that looks at whole yards. */
-const door = { assessYard, dayOfYard, yearOfYard, choicesOf }
+/** The one typed door to the worker that says what is wrong in a yard: small, since the first view waits for it. */
+const door = { assessYard }
 export type AssessDoor = typeof door
 
 expose(door)

@@ -173,10 +173,14 @@ const measures = computed(() => {
       : []),
   ]
 })
+const nameOf = (id: string) => capital(props.names.get(id) ?? '')
+const namePx = computed(() => layout.value.nameX - layout.value.staffX - 6)
+const titlePx = computed(() => props.width - layout.value.calloutX - 22)
+const isLong = (text: string, roomPx: number, letterPx: number) => text.length * letterPx > roomPx
 /** A name as far as there is room for it; the whole of it is told on pointing at it. */
 function shortened(text: string, roomPx: number, letterPx: number): string {
-  const letters = Math.floor(roomPx / letterPx)
-  return text.length <= letters ? text : `${text.slice(0, Math.max(3, letters - 1)).trimEnd()}…`
+  const letters = Math.max(3, Math.floor(roomPx / letterPx) - 1)
+  return isLong(text, roomPx, letterPx) ? `${text.slice(0, letters).trimEnd()}…` : text
 }
 function sizeWidth(text: string): number {
   return text.length * 7.8 + 12
@@ -329,8 +333,8 @@ function spoken(entry: (typeof parts.value)[number]): string {
         :fill="label.part.part.id === selectedId ? INDIGO : INK"
         font-size="14.5"
       >
-        {{ shortened(capital(names.get(label.part.part.id) ?? ''), layout.nameX - layout.staffX - 6, 7.1) }}
-        <title>{{ names.get(label.part.part.id) }}</title>
+        {{ shortened(nameOf(label.part.part.id), namePx, 7.1) }}
+        <title v-if="isLong(nameOf(label.part.part.id), namePx, 7.1)">{{ nameOf(label.part.part.id) }}</title>
       </text>
       <text
         v-if="detailById.get(label.part.part.id)"
@@ -398,8 +402,8 @@ function spoken(entry: (typeof parts.value)[number]): string {
       </g>
       <template v-if="callout.full">
         <text :x="layout.calloutX + 16" :y="callout.y - 12" font-size="12.5" :fill="SOFT_INK">
-          {{ shortened(gapTitle(callout.gap, names), width - layout.calloutX - 22, 6.1) }}
-          <title>{{ gapTitle(callout.gap, names) }}</title>
+          {{ shortened(gapTitle(callout.gap, names), titlePx, 6.1) }}
+          <title v-if="isLong(gapTitle(callout.gap, names), titlePx, 6.1)">{{ gapTitle(callout.gap, names) }}</title>
         </text>
         <text :x="layout.calloutX + 16" :y="callout.y + 6" font-size="14.5">
           <tspan font-size="17" font-weight="700">{{ showLength(callout.gap.mm, reader.units) }}</tspan>

@@ -4,7 +4,7 @@ import { hiveIn } from '#core/hive-in'
 import type { Stage, Way, Yard } from '#core/hive'
 import { formBoxes, formatToAdd, ownedKinds, usualWay, wayOf } from '#core/season'
 import { WAY_GROUPS, stageWord, wayFields, wayValue, type WayGroup } from '#core/wording'
-import { openDoor } from '~/composables/useVerdicts'
+import { planDoor } from '~/composables/doors'
 import type { ChoiceAnswer } from '~/workers/plan-yard'
 import { catalogueOf } from '#core/catalogue'
 import * as deeds from '#core/hive/deeds'
@@ -61,7 +61,7 @@ watch(
     for (const { field, choices } of fields.value) {
       if (answers.value[field]) continue
       const values = choices.map(({ value }) => wayValue(field, value))
-      const answer = await openDoor().choicesOf(
+      const answer = await planDoor().choicesOf(
         toRaw(yard),
         [...ids],
         { ...profile },

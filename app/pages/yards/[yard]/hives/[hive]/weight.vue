@@ -8,7 +8,7 @@ import { fullFrameKg, usualWeighing } from '#core/weight'
 import { showLength, showMass } from '#core/units'
 import { proxy } from 'comlink'
 import { useKept } from '~/composables/kept'
-import { openDoor } from '~/composables/useVerdicts'
+import { planDoor } from '~/composables/doors'
 import type { StageLoad, YardDay } from '~/workers/lift-yard'
 import { SCHOOL_WORDS, capital, dutyInWords, liftVerdict, stageWord } from '#core/wording'
 import { hiveAt, hiveIn } from '#core/hive-in'
@@ -101,7 +101,7 @@ watch(
     if (mode.value !== 'year' || !hive.value) return
     dayDone.value = 0
     const started = performance.now()
-    const answer = await openDoor().dayOfYard(
+    const answer = await planDoor().dayOfYard(
       toRaw(hive.value.yard),
       { ...weighing.own },
       proxy((done: number) => {
