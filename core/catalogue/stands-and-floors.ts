@@ -143,4 +143,18 @@ export const FITTINGS: readonly Pattern[] = [
     dimensions: { outsideLength: mm(215, MEMORY), outsideWidth: mm(102, MEMORY), depth: mm(65, MEMORY) },
     mass: massFromMemory(2.7),
   },
+  {
+    id: 'frame-rack',
+    kind: 'rack',
+    format: 'any',
+    material: 'wood',
+    label: label('frame rack'),
+    dimensions: {
+      outsideLength: mm(900, MEMORY),
+      outsideWidth: mm(480, MEMORY),
+      depth: mm(330, MEMORY),
+      rimWidth: RIM_WIDTH,
+    },
+    mass: massFromMemory(6),
+  },
 ]

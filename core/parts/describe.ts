@@ -99,7 +99,7 @@ export function wayUpOf(pattern: Pattern): WayUp {
 }
 
 /** Where a keeper looks for a part of a kind. */
-export function trayGroupOf({ kind }: { readonly kind: PartKind }): KindGroup {
+export function trayGroupOf({ kind }: { readonly kind: PartKind }): KindGroup | null {
   return KINDS[kind].tray
 }
 

@@ -32,6 +32,8 @@ export const isEntranceFitting = isOf('entrance-fitting')
 export const isFloorInsert = isOf('floor-insert')
 export const isBallast = isOf('ballast')
 export const isAdapter = isOf('adapter')
+/** What loose frames hang on in the shed. */
+export const isRack = isOf('rack')
 
 /** A box with something hanging in it, or its sections. */
 export function isFilledBox<T extends Patterned & { readonly part: { readonly contents: readonly unknown[] } }>(

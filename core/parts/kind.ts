@@ -37,5 +37,6 @@ export interface Kind<K extends PartKind> {
   readonly usualPlace: (stack: readonly Layer[]) => number
   /** Where it goes when it is no layer. */
   readonly attachedAt?: AttachmentPlace
-  readonly tray: KindGroup
+  /** Where a keeper looks for it; nowhere where it never stands on a hive. */
+  readonly tray: KindGroup | null
 }

@@ -10,6 +10,7 @@ import { FEEDER } from './feeder'
 import { BALLAST, ENTRANCE_FITTING, FLOOR_INSERT } from './fitting'
 import { FLOOR } from './floor'
 import type { Kind } from './kind'
+import { RACK } from './rack'
 import { ROOF } from './roof'
 import { SLAB } from './slab'
 import { STAND } from './stand'
@@ -31,4 +32,5 @@ export const KINDS: { readonly [K in PartKind]: Kind<K> } = {
   'entrance-fitting': ENTRANCE_FITTING,
   'floor-insert': FLOOR_INSERT,
   ballast: BALLAST,
+  rack: RACK,
 }

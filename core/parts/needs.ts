@@ -10,6 +10,7 @@ import type { FEEDER_SIZES } from './feeder'
 import type { CROWN_SIZES } from './crown'
 import type { SLAB_SIZES } from './slab'
 import type { ROOF_SIZES } from './roof'
+import type { RACK_SIZES } from './rack'
 import type { BALLAST_SIZES, ENTRANCE_SIZES, INSERT_SIZES } from './fitting'
 
 /** The sizes of every kind that it cannot do without, as each kind lists them. */
@@ -29,6 +30,7 @@ interface Needs {
   'entrance-fitting': typeof ENTRANCE_SIZES
   'floor-insert': typeof INSERT_SIZES
   ballast: typeof BALLAST_SIZES
+  rack: typeof RACK_SIZES
 }
 
 /** A size that every part of a kind has. */

@@ -75,7 +75,7 @@ function roomOf(module: string): string {
   return /\/(core|app|shared|demo)\//.exec(module)?.[1] ?? 'nuxt'
 }
 
-async function firstView(page: Page, url: string): Promise<void> {
+export async function firstView(page: Page, url: string): Promise<void> {
   const scripts: Promise<readonly [name: string, kB: number]>[] = []
   page.on('response', (response) => {
     if (!/\.js($|\?)/.test(response.url())) return

@@ -207,6 +207,36 @@ describe('many parts of the shed at once', () => {
     expect((await parts('Kiln Bank')).length).toBe(before)
   })
 
+  it('counts frames that hang in no box, more and fewer in place, each step taken back', async () => {
+    const page = await session.open('/')
+    await chooseYard(page, 'Sallow Quay')
+    await page.getByRole('link', { name: 'Shed', exact: true }).click()
+    const loose = page.getByTestId('loose-frames')
+    await loose.getByText('None: every frame hangs in a box.').waitFor()
+    await page.getByTestId('add-frames').click()
+    await page.getByTestId('loose-count').fill('0')
+    await page.getByTestId('keep-frames').click()
+    await page.locator('[data-wrong="count"]', { hasText: 'from 1 to 200' }).waitFor()
+    await page.getByTestId('loose-count').fill('12')
+    await page.getByTestId('keep-frames').click()
+    const row = page.locator('[data-loose]')
+    await expect.poll(() => row.innerText()).toMatch(/drawn comb/)
+    await expect.poll(() => row.locator('b').innerText()).toBe('12')
+    await row.getByRole('button', { name: /^One less/ }).click()
+    await expect.poll(() => row.locator('b').innerText()).toBe('11')
+    await row.getByRole('button', { name: /^One more/ }).click()
+    await expect.poll(() => row.locator('b').innerText()).toBe('12')
+    await saved(page)
+    await page.reload()
+    await expect.poll(() => row.locator('b').innerText()).toBe('12')
+    for (let i = 0; i < 3; i++) {
+      const undo = page.getByRole('button', { name: /^Undo/ }).first()
+      await undo.click()
+      await saved(page)
+    }
+    await loose.getByText('None: every frame hangs in a box.').waitFor()
+  })
+
   it('says the condition of all that are picked, and drops those that lie there', async () => {
     const page = await session.open('/yards/kiln-bank/shed')
     await page.locator('[data-shed-row="box-langstroth-medium"]').click()

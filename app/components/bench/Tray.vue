@@ -1,7 +1,7 @@
 <script setup lang="ts">
 // The tray of parts: press one and it goes to its usual place, or drag it anywhere onto the stack.
 import type { Pattern } from '#core/catalogue'
-import { formatsOf, resolvePart } from '#core/parts'
+import { formatsOf, isRack, resolvePart } from '#core/parts'
 import { shedOf, type Part } from '#core/hive'
 import { capital, partDetail, shortPatternName } from '#core/wording'
 import { TRAY_FORMATS, trayFor } from '~/drawing/tray'
@@ -48,8 +48,10 @@ const groups = computed(() =>
     .filter(({ patterns, folded }) => patterns.length + folded > 0),
 )
 const shed = computed(() =>
-  (bench.yard ? shedOf(bench.yard) : []).filter((part) =>
-    isSought(part.name ?? nameOf(patternOf(part.patternId), part.patternId)),
+  (bench.yard ? shedOf(bench.yard) : []).filter(
+    (part) =>
+      !isRack({ pattern: bench.catalogue.patterns.get(part.patternId) }) &&
+      isSought(part.name ?? nameOf(patternOf(part.patternId), part.patternId)),
   ),
 )
 const over = computed(() => (bench.overId ? bench.names.get(bench.overId) : undefined))

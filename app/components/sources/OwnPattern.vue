@@ -15,7 +15,7 @@ import {
 import { limitsOf, sizeNonsense, type Edit } from '#core/hive'
 import { parseLength, resistanceFrom, showLength, type Length } from '#core/units'
 import { capital, dimensionWord, inWords, sizeNonsenseInWords } from '#core/wording'
-import { isBox, isEntranceFitting, isFloorInsert, isFramePattern, isSlab } from '#core/parts'
+import { isBox, isEntranceFitting, isFloorInsert, isFramePattern, isRack, isSlab } from '#core/parts'
 import * as deeds from '#core/hive/deeds'
 import { nameSchema } from '#wire/names-schema'
 import { frameCountSchema, rValueSchema } from '#wire/pattern-fields'
@@ -38,7 +38,7 @@ const nonsense = shallowRef<{ readonly dimension: string; readonly sentence: str
 const FRAME_LIMITS = { minMm: 1, maxMm: 700 }
 const patterns = computed(() =>
   [...view.catalogue.patterns.values()].filter(
-    (pattern) => !isEntranceFitting({ pattern }) && !isFloorInsert({ pattern }),
+    (pattern) => !isEntranceFitting({ pattern }) && !isFloorInsert({ pattern }) && !isRack({ pattern }),
   ),
 )
 const frames = computed(() => [...view.catalogue.hanging.values()])

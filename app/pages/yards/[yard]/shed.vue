@@ -2,6 +2,7 @@
 // What the yard owns: by pattern what stands and what lies in the shed, and each part with its condition and measures.
 import type { Pattern } from '#core/catalogue'
 import { findPart, newPart, partEdit, shedOf, type Part } from '#core/hive'
+import { isRack } from '#core/parts'
 import { capital, patternName } from '#core/wording'
 import * as deeds from '#core/hive/deeds'
 
@@ -27,6 +28,7 @@ const hiveOf = computed(
 const rows = computed(() => {
   const byPattern = new Map<string, Part[]>()
   for (const part of view.yard?.parts ?? []) {
+    if (isRack({ pattern: view.catalogue.patterns.get(part.patternId) })) continue
     const alike = byPattern.get(part.patternId)
     if (alike) alike.push(part)
     else byPattern.set(part.patternId, [part])
@@ -101,7 +103,10 @@ function change(parts: readonly Part[]) {
   })
   if (edits.length > 0) yards.perform(view.yard!.id, deeds.together(...edits))
 }
-const totals = computed(() => ({ parts: view.yard?.parts.length ?? 0, shed: lying.value.size }))
+const totals = computed(() => ({
+  parts: rows.value.reduce((sum, { parts }) => sum + parts.length, 0),
+  shed: rows.value.reduce((sum, { inShed }) => sum + inShed, 0),
+}))
 useHead({ title: 'Shed – Duvet' })
 
 function takeSizes(part: Part): void {
@@ -162,10 +167,14 @@ const under = computed(() =>
           </p>
           <ShedShelves :rows="shown" @open="opened = $event" />
         </div>
-        <ShellInTurn v-if="view.yard.hives.length > 0" :key="view.yard.id"
-          ><ShedOverYear :yard="view.yard" :part="opened"
-        /></ShellInTurn>
+        <div class="right">
+          <ShellInTurn v-if="view.yard.hives.length > 0" :key="view.yard.id"
+            ><ShedOverYear :yard="view.yard" :part="opened"
+          /></ShellInTurn>
+          <ShedLooseFrames :yard="view.yard" :sought="search" />
+        </div>
       </div>
+      <ShedLooseFrames v-if="view.yard && rows.length === 0" :yard="view.yard" :sought="search" />
       <p v-if="rows.length > 0 && shown.length === 0" class="none">Nothing that is owned here is called that.</p>
       <div v-if="shown.length > 0" class="wide" tabindex="0" role="group" aria-label="What the yard owns">
         <UiTable :rows="shown" :columns="COLUMNS" :key-of="({ patternId }) => patternId" :open="under">
