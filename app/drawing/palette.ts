@@ -21,6 +21,7 @@ export const MATERIALS: Readonly<
   Record<Material, { readonly fill: string; readonly edge: string; readonly word: string }>
 > = {
   timber: { fill: '#ead9b6', edge: '#7d6233', word: 'timber' },
+  plywood: { fill: '#e6d2a6', edge: '#7d6233', word: 'plywood' },
   bar: { fill: '#bd8d4e', edge: '#6f4f22', word: 'frame' },
   brood: { fill: '#cf9a63', edge: '#8a5b2b', word: 'brood comb' },
   honey: { fill: '#f3cd6d', edge: '#a07516', word: 'honey comb' },

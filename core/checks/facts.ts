@@ -9,6 +9,14 @@ import type { Verdict } from './judge-gap'
 /** A rule whose sentence needs no more than its parts and its figure. */
 type Nothing = Readonly<Record<never, never>>
 
+/** Humidities inside from which top and walls drip, in percent, and what they resist, m²·K/W. */
+export interface DripFacts {
+  readonly topDrips: number
+  readonly wallsDrip: number
+  readonly topM2KPerW: number
+  readonly wallM2KPerW: number
+}
+
 /** What the sentence of each rule is made of; a rule is a line here, its check, and its sentence in wording. */
 export interface Facts {
   'bee-space.gap': GapFacts
@@ -87,15 +95,14 @@ export interface Facts {
   'season.travel-open': Nothing
   'season.travel-roof': Nothing
   'season.winter-hole': Nothing
-  'season.thin-slab': { readonly leastMm: number }
   'season.thin-chips': { readonly leastMm: number }
   'season.absorber-shut-off': Nothing
   'season.absorber-roofed-in': { readonly leastMm: number }
-  'season.bare-top': { readonly climate: Climate }
+  'season.bare-top': DripFacts & { readonly climate: Climate }
   'season.absorber-lacks': { readonly feature: AbsorberFeature }
   'season.vent-shut-off': Nothing
   'season.vent-cold': Nothing
-  'season.cold-top': { readonly top: number; readonly wall: number }
+  'season.cold-top': DripFacts
   'season.lower-opening': Nothing
   'season.upper-hole': { readonly stage: Stage }
   'season.shut-in': Nothing

@@ -2,6 +2,7 @@ import { isOneOf, keysOf, recordOf } from '../plain'
 import { BEE_SPACE } from './bee-space'
 import { BEES } from './bees'
 import { COMBS } from './combs'
+import { PHYSICS_OF_WINTER } from './heat'
 import { HONEY } from './honey'
 import { ROOM } from './room'
 import { STAGES } from './stages'
@@ -18,6 +19,7 @@ export const FIGURES = {
   ...BEES,
   ...WARE,
   ...WINTER,
+  ...PHYSICS_OF_WINTER,
   ...STANDING,
   ...STAGES,
 } as const

@@ -7,7 +7,7 @@ import type { Part } from './model'
 export type HiveSide = 'first' | 'other'
 
 /** Lengths that stand upright: a part may have another one on its other side, and both sides bear. */
-export const UPRIGHT_DIMENSIONS: readonly DimensionName[] = [
+const UPRIGHT_DIMENSIONS: readonly DimensionName[] = [
   'depth',
   'restDepth',
   'upperRecess',

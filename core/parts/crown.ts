@@ -59,7 +59,7 @@ export function rimmed(
   const hole = holeLength && holeWidth ? centredRect(holeLength.mm, holeWidth.mm) : undefined
   const panel =
     surface === 'board'
-      ? plateAround(outside, open === 'bee' ? hole : undefined, low, high, 'timber', 'board')
+      ? plateAround(outside, open === 'bee' ? hole : undefined, low, high, 'plywood', 'board')
       : [...rails(outside, rimWidth.mm, low, high, 'timber', 'frame'), ...solid(inside, low, high, surface, surface)]
   const zones = (name: TermName, mouth: typeof low): ZoneShape[] => [
     { rect: inside, name, surface, passes },

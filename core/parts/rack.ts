@@ -14,7 +14,7 @@ export const RACK: Kind<'rack'> = {
     const crate = rails(outsideRect(part), part.dimensions.rimWidth.mm, BASE, top, 'timber', 'rail')
     return shape(part, top, crate, NOTHING_STANDS_HERE, NOTHING_STANDS_HERE)
   },
-  wayUp: () => 'one',
+  wayUp: () => 'any',
   usualPlace: (stack) => stack.length,
   tray: null,
 }

@@ -28,6 +28,9 @@ function roofShape(part: PartOf<'roof'>): PartShape {
   return part.pattern.roofForm === 'flush' ? flushShape(part) : telescopingShape(part)
 }
 
+/** A deck of a wooden hive is of plywood. */
+const deckOf = ({ pattern }: PartOf<'roof'>) => (pattern.material === 'polystyrene' ? 'polystyrene' : 'plywood')
+
 function underside(rect: Rect): ZoneShape {
   return { rect, name: 'underside', surface: 'underside', passes: 'nothing' }
 }
@@ -72,7 +75,7 @@ function telescopingShape(part: PartOf<'roof'>): PartShape {
   return shape(
     part,
     top,
-    [...skirtRails, ...solid(inside, deck, above(deck, deckThickness), 'timber', 'deck'), ...solids],
+    [...skirtRails, ...solid(inside, deck, above(deck, deckThickness), deckOf(part), 'deck'), ...solids],
     lower,
     NOTHING_STANDS_HERE,
     { skirtMm: skirt.mm, nestingMm: 0 },
@@ -87,7 +90,7 @@ function flushShape(part: PartOf<'roof'>): PartShape {
   const { solids, top } = topOf(part, outside)
   const bodies = [
     ...rails(outside, risers, BASE, deck, 'timber', 'riser'),
-    ...solid(outside, deck, above(deck, deckThickness), 'timber', 'deck'),
+    ...solid(outside, deck, above(deck, deckThickness), deckOf(part), 'deck'),
     ...solids,
   ]
   const lower =

@@ -4,6 +4,7 @@ import { insetRect, type Rect } from './rect'
 /** What a body is of, as it is told apart in heat, mass and drawing. */
 export type SolidMaterial =
   | 'timber'
+  | 'plywood'
   | 'polystyrene'
   | 'foam'
   | 'masonry'

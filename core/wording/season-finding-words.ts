@@ -1,11 +1,16 @@
-import type { Rule } from '../checks'
+import type { DripFacts, Rule } from '../checks'
 import { showLength, showResistance, showVolume } from '../units'
 import { dayInWords } from './day-words'
-import { the } from './names'
+import { the, type Reader } from './names'
 import { rangeInWords } from './weight-words'
 import type { Tellers } from './telling'
 
 type SeasonRule = Extract<Rule, `season.${string}`>
+
+/** From which humidity on the top and the walls are wet, in the coldest month. */
+const drips = ({ topDrips, wallsDrip, topM2KPerW, wallM2KPerW }: DripFacts, { units }: Reader) =>
+  `In the coldest month the top (${showResistance(topM2KPerW, units)}) drips from ${topDrips} % of humidity inside ` +
+  `on, the walls (${showResistance(wallM2KPerW, units)}) from ${wallsDrip} %.`
 
 /** Findings about the time of the year. */
 export const TELL_SEASON: Tellers<SeasonRule> = {
@@ -46,11 +51,6 @@ export const TELL_SEASON: Tellers<SeasonRule> = {
     what: 'Warm, damp air goes up through the hole and meets the cold there.',
     fate: 'Water forms over the cluster and drips on the bees, instead of running down the walls where they drink it.',
   }),
-  'season.thin-slab': ({ part, figure, finding, reader }) => ({
-    title: `${part(0)} is thin`,
-    what: `${figure} thick; ${showLength(finding.facts.leastMm, reader.units)} is the least.`,
-    fate: 'The top may be colder than the walls, and water forms over the cluster.',
-  }),
   'season.thin-chips': ({ part, figure, finding, reader }) => ({
     title: `little in ${part(0)}`,
     what: `${figure} of chips; ${showLength(finding.facts.leastMm, reader.units)} is the least.`,
@@ -70,13 +70,12 @@ export const TELL_SEASON: Tellers<SeasonRule> = {
       'The chips cannot dry: they soak through and drip on the cluster. Raise the roof on two ' +
       'battens, or take one that is wider inside.',
   }),
-  'season.bare-top': ({ part }) => ({
+  'season.bare-top': ({ part, finding, reader }) => ({
     title: `nothing keeps ${the(part(0))} warm`,
-    what: 'No slab and no chips over the bees.',
+    what: `No slab and no chips over the bees. ${drips(finding.facts, reader)}`,
     fate:
-      'Where winters are cold, water forms over the cluster and drips on it. Some say that the ' +
-      'top loses most of the warmth and walls very little: under a slab the walls lose more ' +
-      'than half of it, and what the slab keeps off the bees is the water.',
+      'What drips from the top falls on the cluster. Some say that the top loses most of the warmth and walls ' +
+      'very little: under a slab the walls lose more than half of it. What the slab keeps off the bees is the water.',
   }),
   'season.absorber-lacks': ({ part, finding }) =>
     finding.facts.feature === 'screen'
@@ -102,10 +101,8 @@ export const TELL_SEASON: Tellers<SeasonRule> = {
   }),
   'season.cold-top': ({ part, finding, reader }) => ({
     title: `top colder than the walls of ${part(1)}`,
-    what:
-      `${showResistance(finding.facts.top, reader.units)} over the cluster, ` +
-      `${showResistance(finding.facts.wall, reader.units)} in the walls: the more, the warmer.`,
-    fate: 'Water forms over the cluster instead of at the walls. A thicker slab turns that round.',
+    what: drips(finding.facts, reader),
+    fate: 'Water forms over the cluster instead of at the walls. More insulation over it turns that round.',
   }),
   'season.lower-opening': ({ part }) => ({
     title: `${part(0)} opens at the lower edge`,

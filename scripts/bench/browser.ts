@@ -75,7 +75,7 @@ function roomOf(module: string): string {
   return /\/(core|app|shared|demo)\//.exec(module)?.[1] ?? 'nuxt'
 }
 
-export async function firstView(page: Page, url: string): Promise<void> {
+async function firstView(page: Page, url: string): Promise<void> {
   const scripts: Promise<readonly [name: string, kB: number]>[] = []
   page.on('response', (response) => {
     if (!/\.js($|\?)/.test(response.url())) return
@@ -148,7 +148,7 @@ async function keyToPaint(page: Page, url: string): Promise<void> {
 }
 
 /** From the press on the link to the painted table, the view's code loaded before. */
-export async function openFit(page: Page, url: string): Promise<void> {
+async function openFit(page: Page, url: string): Promise<void> {
   await page.goto(`${url}/fit`)
   await page.waitForSelector('[data-cell]')
   const times: number[] = []

@@ -9,6 +9,10 @@ import { MATERIALS } from '~/drawing/palette'
       <rect width="44" height="11" :fill="MATERIALS.timber.fill" />
       <path d="M0 3h26M32 3h12M6 8.5h34" stroke="#cdb684" stroke-width="1.4" fill="none" />
     </pattern>
+    <pattern id="hatch-plywood" width="40" height="4" patternUnits="userSpaceOnUse">
+      <rect width="40" height="4" :fill="MATERIALS.plywood.fill" />
+      <path d="M0 2h40" stroke="#cdb684" stroke-width="1" fill="none" />
+    </pattern>
     <pattern id="hatch-brood" width="10" height="10" patternUnits="userSpaceOnUse">
       <rect width="10" height="10" :fill="MATERIALS.brood.fill" />
       <circle cx="2.5" cy="2.5" r="1.5" fill="#8f5c2d" />

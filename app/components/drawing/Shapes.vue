@@ -7,6 +7,7 @@ defineProps<{ shapes: readonly Shape[] }>()
 
 const HATCHED: ReadonlySet<Material> = new Set([
   'timber',
+  'plywood',
   'brood',
   'honey',
   'foam',

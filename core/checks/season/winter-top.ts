@@ -3,9 +3,10 @@ import { dimensionMm, isAbsorber, isCrown, isFilledBox, isSlab, isVent } from '.
 import { ABSORBER_FEATURES, isCold, partEdit, type Climate } from '../../hive'
 import type { Context, Measured } from '../context'
 import { findingOf, type Finding, type Severity } from '../finding'
-import { comparableMm, exact } from '../../units'
+import { comparableMm, exact, roundTo } from '../../units'
+import type { DripFacts } from '../facts'
 import { closeHole, openHole, takeOff } from '../remedies'
-import { coverResistance, foamResistance, wallResistance } from './resistance'
+import { dripsNoLater, dripsOf, type Drips } from '../../winter'
 
 /** How bad a bare top is where; nothing to say of it where winters are mild (common practice). */
 const BARE: Readonly<Partial<Record<Climate, Severity>>> = { 'cool-maritime': 'watch', 'cold-continental': 'mend' }
@@ -43,9 +44,14 @@ export function checkWinterTop(
     if (!slab && !absorber) found.push(findingOf('season.vent-cold', 'watch', [vent.part.id]))
   }
   const over = crown ?? parts.findLast((part) => reachedFromBelow?.has(part.part.id) && coversColony(part))
-  if (!slab && !absorber && !vent && over && BARE[climate])
-    found.push(findingOf('season.bare-top', BARE[climate], [over.part.id], { facts: { climate } }))
-  return found.length > 0 ? found : colderThanWalls(parts, top)
+  const drips = found.length === 0 ? dripsOf(layout, climate) : undefined
+  if (!drips || !over || !dripsNoLater(drips, figures.dripsAlike)) return found
+  // A vent keeps the air dry, not the top warm.
+  if (vent) return []
+  if (slab || absorber) return coldTop(parts, top, drips)
+  return BARE[climate]
+    ? [findingOf('season.bare-top', BARE[climate], [over.part.id], { facts: { climate, ...inPercent(drips) } })]
+    : []
 }
 
 function slabFindings({ crown, slab, absorber, vent }: Top): Finding[] {
@@ -54,15 +60,6 @@ function slabFindings({ crown, slab, absorber, vent }: Top): Finding[] {
   if (crown && crown.index < slab.index && crown.part.hole === 'open' && !absorber && !vent)
     found.push(
       findingOf('season.winter-hole', 'mend', [crown.part.id, slab.part.id], { ways: () => [closeHole(crown)] }),
-    )
-  const thickMm = dimensionMm(slab.resolved, 'depth')
-  // R counts, not thickness: a thin panel that resists as much as enough foam is not thin.
-  if (thickMm < slab.figures.slabLeast && coverResistance(slab) < foamResistance(slab.figures.slabLeast, slab.figures))
-    found.push(
-      findingOf('season.thin-slab', 'watch', [slab.part.id], {
-        measured: exact(thickMm),
-        facts: { leastMm: slab.figures.slabLeast },
-      }),
     )
   return found
 }
@@ -121,18 +118,19 @@ function roofedIn({ absorber }: Top, parts: readonly PlacedPart[], leastMm: numb
       ]
 }
 
-/** A top that lets more warmth through than the walls over the cluster, where nothing worse is wrong with it. */
-function colderThanWalls(parts: readonly PlacedPart[], { slab, absorber }: Top): Finding[] {
+/** Humidities as they are told, with what is behind them. */
+const inPercent = ({ top, walls, topM2KPerW, wallM2KPerW }: Drips): DripFacts => ({
+  topDrips: Math.round(top * 100),
+  wallsDrip: Math.round(walls * 100),
+  topM2KPerW: roundTo(topM2KPerW, 3),
+  wallM2KPerW: roundTo(wallM2KPerW, 3),
+})
+
+/** A slab or chips under which water forms as early as at the walls (EN ISO 13788). */
+function coldTop(parts: readonly PlacedPart[], { slab, absorber }: Top, drips: Drips): Finding[] {
   const cover = absorber ?? slab
   const box = parts.findLast(isFilledBox)
-  if (!cover || !box) return []
-  const top = coverResistance(cover)
-  const wall = wallResistance(box)
-  return top >= wall
-    ? []
-    : [
-        findingOf('season.cold-top', 'watch', [cover.part.id, box.part.id], {
-          facts: { top: Math.round(top * 100) / 100, wall: Math.round(wall * 100) / 100 },
-        }),
-      ]
+  return cover && box
+    ? [findingOf('season.cold-top', 'watch', [cover.part.id, box.part.id], { facts: inPercent(drips) })]
+    : []
 }

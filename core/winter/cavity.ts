@@ -1,0 +1,53 @@
+import { coversColony, type PlacedPart } from '../geometry'
+import { insetRect, isBox, isFloor, outlineOf, standRect, type Rect } from '../parts'
+
+/** The room that a colony has in a stack. */
+export interface Cavity {
+  /** Parts with walls round the room, bottom first: boxes, and what gives room over or under them. */
+  readonly rooms: readonly PlacedPart[]
+  readonly boxes: readonly PlacedPart[]
+  /** Of the uppermost box, in plan. */
+  readonly inside: Rect
+  /** What lies over the room, bottom first; the first of it closes it. */
+  readonly over: readonly PlacedPart[]
+  /** What lies under the room, top first. */
+  readonly under: readonly PlacedPart[]
+}
+
+/**
+ * The room of the colony that stands lowest: from the floor up to the first part that no bee passes; undefined where no
+ * box stands.
+ */
+export function cavityOf(parts: readonly PlacedPart[]): Cavity | undefined {
+  const first = parts.findIndex((part) => isBox(part))
+  if (first === -1) return undefined
+  const closing = parts.findIndex((part, i) => i > first && !isBox(part) && coversColony(part))
+  const end = closing === -1 ? parts.length : closing
+  const floor = parts.findLastIndex((part, i) => i < first && isFloor(part))
+  const rooms = parts.slice(floor + 1, end).filter(({ faces }) => !faces.nested && hasWalls(faces))
+  const boxes = rooms.filter((part) => isBox(part))
+  const inside = insideOf(boxes.at(-1)!)
+  return { rooms, boxes, inside, over: parts.slice(end), under: parts.slice(0, floor + 1).reverse() }
+}
+
+/** Open from its lower to its upper face: a box, an eke, an adapter; not a grid, which adds no walls to speak of. */
+function hasWalls({ lower, upper }: PlacedPart['faces']): boolean {
+  const opens = ({ zones }: PlacedPart['faces']['lower']) =>
+    zones.some(({ surface }) => surface === 'open' || surface === 'opening' || surface.endsWith('-bars'))
+  return opens(lower) && opens(upper)
+}
+
+/** The inside of a part in plan, as it stands. */
+export function insideOf(part: PlacedPart): Rect {
+  const { insideLength, insideWidth, rimWidth } = part.dimensions
+  const own =
+    insideLength && insideWidth
+      ? {
+          x0: -insideLength.mm / 2,
+          x1: insideLength.mm / 2,
+          y0: -insideWidth.mm / 2,
+          y1: insideWidth.mm / 2,
+        }
+      : insetRect(outlineOf(part.resolved), rimWidth?.mm ?? 0)
+  return standRect(own, part.placement.yawDeg, part.placement.offsetMm)
+}

@@ -1,0 +1,62 @@
+import type { Figures } from '../figures'
+
+/** Seconds of a day. */
+const SECONDS_A_DAY = 86_400
+/** Parts of a whole that are halved until it is as sure as a figure can be. */
+const HALVINGS = 64
+
+/**
+ * Heat of a winter cluster, W, in air of so many °C: least where it is warm, more with each degree of cold, at most so
+ * much. From memory, ± 40 %; the shape is published, the figures differ from study to study.
+ * @param times how much of it is taken, for its bounds
+ */
+export function clusterWatts(beesKg: number, airCelsius: number, figures: Figures, times = 1): number {
+  const { clusterLeast, clusterSlope, clusterTurn, clusterMost } = figures
+  return beesKg * times * Math.min(clusterMost, clusterLeast + clusterSlope * Math.max(0, clusterTurn - airCelsius))
+}
+
+/** How warm it is in a hive, and what that takes. */
+export interface Balance {
+  readonly insideCelsius: number
+  readonly watts: number
+}
+
+/**
+ * Temperature at which a cluster gives what the hive loses, with only the cluster warm: energy balance. More heat is
+ * lost the warmer it is and less is given, so that there is one such temperature; found by halving.
+ * @param lossWatts what the hive loses at a temperature inside, W; 0 at that of outside
+ */
+export function balanceOf(
+  beesKg: number,
+  outsideCelsius: number,
+  lossWatts: (insideCelsius: number) => number,
+  figures: Figures,
+  times = 1,
+): Balance {
+  let [low, high] = [outsideCelsius, outsideCelsius + 1]
+  const short = (celsius: number) => lossWatts(celsius) < clusterWatts(beesKg, celsius, figures, times)
+  while (short(high) && high - outsideCelsius < WARMEST_RISE) high = outsideCelsius + 2 * (high - outsideCelsius)
+  for (let i = 0; i < HALVINGS; i++) {
+    const middle = (low + high) / 2
+    if (short(middle)) low = middle
+    else high = middle
+  }
+  const insideCelsius = (low + high) / 2
+  return { insideCelsius, watts: clusterWatts(beesKg, insideCelsius, figures, times) }
+}
+
+/** No air in a hive is warmer than outside by more than this many degrees: a hive that loses nothing would be. */
+const WARMEST_RISE = 1e3
+
+/** Honey that is burnt for so much heat, kg a day: energy of honey (USDA FoodData Central, 304 kcal in 100 g). */
+export function honeyKgADay(watts: number, { honeyEnergy }: Figures): number {
+  return (watts * SECONDS_A_DAY) / (honeyEnergy * 1e6)
+}
+
+/**
+ * Water that is given off with so much honey, kg: of its burnt sugar (C₆H₁₂O₆ + 6 O₂ → 6 CO₂ + 6 H₂O) and what it holds
+ * itself.
+ */
+export function waterOfHoneyKg(honeyKg: number, { waterOfSugar, honeyHoldsWater }: Figures): number {
+  return honeyKg * (waterOfSugar * (1 - honeyHoldsWater) + honeyHoldsWater)
+}

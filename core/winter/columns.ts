@@ -1,0 +1,56 @@
+import type { StandingBody } from '../geometry'
+import type { Figures } from '../figures'
+import { overlapOf, type Rect } from '../parts'
+import { isLayer } from './layers'
+
+/** A piece of a plan over or under which the same bodies lie. */
+export interface Column {
+  readonly areaMm2: number
+  /** Bodies that hold heat back, nearest first. */
+  readonly bodies: readonly StandingBody[]
+}
+
+/**
+ * Cuts a plan at the edges of all bodies over it: each piece meets the same ones all over; a rim that reaches in by
+ * less than a sliver is left out. Geometry.
+ */
+export function columnsOf(
+  plan: Rect,
+  bodies: readonly StandingBody[],
+  way: 'up' | 'down',
+  { sliver }: Pick<Figures, 'sliver'>,
+): Column[] {
+  const met = bodies
+    .filter(({ material, rect }) => isLayer(material) && reachesIn(rect, plan, sliver))
+    .sort((a, b) => (way === 'up' ? a.fromMm - b.fromMm : b.toMm - a.toMm))
+  const xs = cutsOf(
+    plan.x0,
+    plan.x1,
+    met.flatMap(({ rect }) => [rect.x0, rect.x1]),
+  )
+  const ys = cutsOf(
+    plan.y0,
+    plan.y1,
+    met.flatMap(({ rect }) => [rect.y0, rect.y1]),
+  )
+  const columns = new Map<string, { areaMm2: number; bodies: StandingBody[] }>()
+  for (let i = 1; i < xs.length; i++)
+    for (let j = 1; j < ys.length; j++) {
+      const [x, y] = [(xs[i - 1]! + xs[i]!) / 2, (ys[j - 1]! + ys[j]!) / 2]
+      const over = met.filter(({ rect }) => x > rect.x0 && x < rect.x1 && y > rect.y0 && y < rect.y1)
+      const key = over.map((body) => met.indexOf(body)).join()
+      const column = columns.get(key) ?? { areaMm2: 0, bodies: over }
+      column.areaMm2 += (xs[i]! - xs[i - 1]!) * (ys[j]! - ys[j - 1]!)
+      columns.set(key, column)
+    }
+  return [...columns.values()].sort((a, b) => b.areaMm2 - a.areaMm2)
+}
+
+function reachesIn(rect: Rect, plan: Rect, sliverMm: number): boolean {
+  const met = overlapOf(rect, plan)
+  return met !== undefined && met.x1 - met.x0 >= sliverMm && met.y1 - met.y0 >= sliverMm
+}
+
+function cutsOf(low: number, high: number, edges: readonly number[]): number[] {
+  return [...new Set([low, ...edges.filter((at) => at > low && at < high), high])].sort((a, b) => a - b)
+}

@@ -1,0 +1,58 @@
+import type { Layout } from '../geometry'
+import { cavityOf } from './cavity'
+import { floorFace } from './floor'
+import type { Layer } from './layers'
+import { topFace } from './top'
+import { wallFaces } from './walls'
+
+/** One side of a box, seen from its entrance. */
+export type WallSide = 'front' | 'back' | 'left' | 'right'
+
+/** A face of what encloses the colony. */
+export interface HeatFace {
+  /** The same as long as the face is the same. */
+  readonly id: string
+  readonly place: 'top' | 'wall' | 'floor'
+  readonly side: WallSide | null
+  /** The part that bees meet there; null where there is none. */
+  readonly partId: string | null
+  readonly areaM2: number
+  /** Of the whole face, surfaces included, m²·K/W. */
+  readonly m2KPerW: number
+  /** Of its largest path, which is what gets cold: the same, but where a face is built of more than one. */
+  readonly pathM2KPerW: number
+  /** The surface inside, of both. */
+  readonly insideM2KPerW: number
+  /** Its largest path, from the inside outwards, without the surfaces. */
+  readonly layers: readonly Layer[]
+  /** Air from outside goes through over it: what lies beyond holds nothing back. */
+  readonly aired: boolean
+}
+
+/** What encloses the colony of a stack: its top, its walls box by box, its floor; by sizes inside. */
+export interface Enclosure {
+  readonly faces: readonly HeatFace[]
+  /** Room inside, litres, and how high it is, mm. */
+  readonly litres: number
+  readonly heightMm: number
+  /** Boxes that the colony has, bottom first. */
+  readonly boxIds: readonly string[]
+}
+
+/**
+ * The faces that lose heat of the colony that stands lowest; none where no box does. Areas by inside dimensions, R by
+ * EN ISO 6946; what a floor of mesh is to hold back is from memory.
+ */
+export function enclosureOf(layout: Layout): Enclosure {
+  const cavity = cavityOf(layout.parts)
+  if (!cavity) return { faces: [], litres: 0, heightMm: 0, boxIds: [] }
+  const { rooms, inside } = cavity
+  const heightMm = rooms.reduce((sum, { faces }) => sum + faces.depthMm, 0)
+  const areaMm2 = (inside.x1 - inside.x0) * (inside.y1 - inside.y0)
+  return {
+    faces: [topFace(cavity, layout), ...rooms.flatMap(wallFaces), floorFace(cavity, layout)],
+    litres: (areaMm2 * heightMm) / 1e6,
+    heightMm,
+    boxIds: cavity.boxes.map(({ part }) => part.id),
+  }
+}

@@ -1,0 +1,87 @@
+import { bodiesOf, type Layout, type PlacedPart, type StandingBody } from '../geometry'
+import { isAbsorber, isCrown, isRoof, isSlab, isVent } from '../parts'
+import type { Cavity } from './cavity'
+import { columnsOf, type Column } from './columns'
+import type { HeatFace } from './enclosure'
+import { airOf, layerOf, resistanceOf, sideBySide, type Layer } from './layers'
+import { INSIDE_SURFACE, OUTSIDE_SURFACE } from './still-air'
+
+/** What lies over the room of a colony, up to the sky; bare where nothing does. EN ISO 6946. */
+export function topFace({ over, inside }: Cavity, { figures }: Layout): HeatFace {
+  const aired = over.flatMap(airedBy)
+  const roofs = new Set(over.filter((part) => isRoof(part)).map(({ part }) => part.id))
+  const isAired = (below: StandingBody, above: StandingBody) =>
+    aired.some(
+      ({ fromMm, toMm, underRoofOnly }) =>
+        above.fromMm > fromMm && below.toMm <= toMm && (!underRoofOnly || roofs.has(above.partId)),
+    )
+  const given = new Map(over.flatMap((part) => (givenOf(part) === undefined ? [] : [[part.part.id, givenOf(part)!]])))
+  const columns = columnsOf(inside, over.flatMap(bodiesOf), 'up', figures).map((column) => ({
+    ...column,
+    ...pathUp(column, isAired, given, figures),
+  }))
+  const areaMm2 = columns.reduce((sum, column) => sum + column.areaMm2, 0)
+  const main = columns[0]!
+  return {
+    id: 'top',
+    place: 'top',
+    side: null,
+    partId: over[0]?.part.id ?? null,
+    areaM2: areaMm2 / 1e6,
+    m2KPerW: sideBySide(columns.map(({ areaMm2: part, m2KPerW }) => ({ share: part / areaMm2, m2KPerW }))),
+    pathM2KPerW: main.m2KPerW,
+    insideM2KPerW: INSIDE_SURFACE.up,
+    layers: main.layers,
+    aired: main.aired,
+  }
+}
+
+/** A panel's resistance as its maker gives it. */
+const givenOf = (part: PlacedPart): number | undefined =>
+  isSlab(part) && part.pattern.rValue ? part.pattern.rValue : undefined
+
+/** A space that air from outside moves through, between these heights, mm. */
+interface Aired {
+  readonly fromMm: number
+  readonly toMm: number
+  readonly underRoofOnly: boolean
+}
+
+/**
+ * Where air from outside moves: through the opening of a rim, over a screen, over chips whose vents let it out, and
+ * between a board with an open hole and the roof.
+ */
+function airedBy(part: PlacedPart): Aired[] {
+  const over = { fromMm: part.topMm, toMm: part.topMm, underRoofOnly: false }
+  if (isVent(part)) return [{ ...over, fromMm: part.bottomMm }]
+  if (isAbsorber(part)) return part.part.lacks?.includes('vent-holes') ? [] : [over]
+  if (!isCrown(part)) return []
+  if (part.pattern.surface === 'mesh') return [over]
+  const open = part.dimensions.holeLength && (part.part.hole ?? 'open') === 'open'
+  return open ? [{ ...over, fromMm: part.bottomMm, underRoofOnly: true }] : []
+}
+
+function pathUp(
+  { bodies }: Column,
+  isAired: (below: StandingBody, above: StandingBody) => boolean,
+  given: ReadonlyMap<string, number>,
+  figures: Layout['figures'],
+): { readonly m2KPerW: number; readonly layers: readonly Layer[]; readonly aired: boolean } {
+  const layers: Layer[] = []
+  let last: StandingBody | undefined
+  for (const body of bodies) {
+    const gapMm = last ? body.fromMm - last.toMm : 0
+    // Air moves only where there is a space: a slab that lies flat on a board shuts its hole.
+    if (gapMm > 0 && isAired(last!, body)) return { ...whole(layers, INSIDE_SURFACE.up), layers, aired: true }
+    if (gapMm > 0) layers.push(airOf(gapMm, 'up'))
+    const own = given.get(body.partId)
+    const thickMm = body.toMm - body.fromMm
+    layers.push(own === undefined ? layerOf(body.material, thickMm, figures) : { of: 'given', thickMm, m2KPerW: own })
+    last = body
+  }
+  return { ...whole(layers, OUTSIDE_SURFACE), layers, aired: false }
+}
+
+const whole = (layers: readonly Layer[], outside: number) => ({
+  m2KPerW: INSIDE_SURFACE.up + resistanceOf(layers) + outside,
+})

@@ -1,0 +1,82 @@
+import type { PlacedPart } from '../geometry'
+import type { Figures } from '../figures'
+import { hasBuiltUpEnds, isBox, outlineOf, type SolidMaterial } from '../parts'
+import { insideOf } from './cavity'
+import type { HeatFace, WallSide } from './enclosure'
+import { airOf, layerOf, resistanceOf, sideBySide, type Layer } from './layers'
+import { INSIDE_SURFACE, OUTSIDE_SURFACE } from './still-air'
+
+const SURFACES = INSIDE_SURFACE.sideways + OUTSIDE_SURFACE
+
+/** What the walls of a part are of. */
+const WALLS_OF: Readonly<Record<NonNullable<PlacedPart['pattern']>['material'], SolidMaterial>> = {
+  wood: 'timber',
+  polystyrene: 'polystyrene',
+  foam: 'foam',
+  plastic: 'plastic',
+  metal: 'metal',
+  masonry: 'masonry',
+}
+
+/** The four walls of a part round the room of a colony, by its inside sizes (EN ISO 6946). */
+export function wallFaces(part: PlacedPart): HeatFace[] {
+  const inside = insideOf({ ...part, placement: { ...part.placement, yawDeg: 0, offsetMm: { x: 0, y: 0 } } })
+  const outside = outlineOf(part.resolved)
+  const highMm = part.faces.depthMm
+  const sides: readonly (readonly [side: WallSide, wideMm: number, thickMm: number])[] = [
+    ['front', inside.y1 - inside.y0, inside.x0 - outside.x0],
+    ['back', inside.y1 - inside.y0, outside.x1 - inside.x1],
+    ['left', inside.x1 - inside.x0, inside.y0 - outside.y0],
+    ['right', inside.x1 - inside.x0, outside.y1 - inside.y1],
+  ]
+  return sides.map(([side, wideMm, thickMm]) => {
+    const { m2KPerW, layers } = wallOf(part, side, thickMm)
+    return {
+      id: `${part.part.id}:${side}`,
+      place: 'wall',
+      side,
+      partId: part.part.id,
+      areaM2: (wideMm * highMm) / 1e6,
+      m2KPerW,
+      pathM2KPerW: SURFACES + resistanceOf(layers),
+      insideM2KPerW: INSIDE_SURFACE.sideways,
+      layers,
+      aired: false,
+    }
+  })
+}
+
+function wallOf(
+  part: PlacedPart,
+  side: WallSide,
+  thickMm: number,
+): { readonly m2KPerW: number; readonly layers: readonly Layer[] } {
+  const { figures } = part
+  if (isBox(part) && (side === 'front' || side === 'back') && hasBuiltUpEnds(part))
+    return builtUpEnd(thickMm, part.faces.depthMm, figures)
+  const layers = [layerOf(WALLS_OF[part.pattern?.material ?? 'wood'], thickMm, figures)]
+  return { m2KPerW: SURFACES + resistanceOf(layers), layers }
+}
+
+/**
+ * An end that is a board with two rails, as two paths side by side, board alone and board, air, rail: the mean of the
+ * upper and the lower limit (EN ISO 6946, Eq. 5 to 8). In the lower one the rails hold nothing back, since the air of
+ * outside lies beside them. Its largest path is the board alone.
+ */
+function builtUpEnd(
+  thickMm: number,
+  highMm: number,
+  figures: Figures,
+): { readonly m2KPerW: number; readonly layers: readonly Layer[] } {
+  const { endBoard, railWidth, railDepth } = figures
+  const board = layerOf('timber', endBoard, figures)
+  const gapMm = Math.max(0, thickMm - endBoard - railWidth)
+  const rail = [airOf(gapMm, 'sideways'), layerOf('timber', thickMm - endBoard - gapMm, figures)]
+  const share = Math.min(1, (2 * railDepth) / highMm)
+  const lower = SURFACES + board.m2KPerW
+  const upper = sideBySide([
+    { share, m2KPerW: lower + resistanceOf(rail) },
+    { share: 1 - share, m2KPerW: lower },
+  ])
+  return { m2KPerW: (upper + lower) / 2, layers: [board] }
+}
