@@ -158,7 +158,7 @@ useHead({ title: computed(() => `Visit to ${place.value?.hive.name ?? 'a hive'} 
         </ul>
         <p class="why"><UiTerms :text="`Why: ${now.why}.`" /></p>
         <p v-for="caution in now.cautions" :key="caution" class="mind">
-          <ShellSeverityMark grade="watch" /> <UiTerms :text="caution" />
+          <ShellSeverityMark grade="watch" /> <span><UiTerms :text="caution" /></span>
         </p>
       </div>
       <p v-if="open" class="mind" role="status" data-testid="visit-open">
