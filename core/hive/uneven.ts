@@ -7,13 +7,7 @@ import type { Part } from './model'
 export type HiveSide = 'first' | 'other'
 
 /** Lengths that stand upright: a part may have another one on its other side, and both sides bear. */
-const UPRIGHT_DIMENSIONS: readonly DimensionName[] = [
-  'depth',
-  'restDepth',
-  'upperRecess',
-  'lowerRecess',
-  'rimDepth',
-]
+const UPRIGHT_DIMENSIONS: readonly DimensionName[] = ['depth', 'restDepth', 'upperRecess', 'lowerRecess', 'rimDepth']
 
 export const isUpright = (name: DimensionName): boolean => isOneOf(UPRIGHT_DIMENSIONS, name)
 
