@@ -83,7 +83,10 @@ function shortly(finding: Finding, reader: Reader): string {
     case 'joint.open':
       return `${figure} open, `
     case 'bee-space.gap':
-      return `${figure} ${verdictWord({ verdict: finding.facts.verdict, marginal: false })}, `
+      return `${figure} ${finding.marginal && finding.facts.verdict === 'bee-space' ? 'hardly ' : ''}${verdictWord({
+        verdict: finding.facts.verdict,
+        marginal: false,
+      })}, `
     default:
       return ''
   }

@@ -75,6 +75,12 @@ h2 {
   margin-top: 8px;
 }
 
+.choices .el-button {
+  justify-content: flex-start;
+  margin: 0;
+  padding: 8px 14px;
+}
+
 .choice {
   display: block;
   text-align: left;

@@ -29,6 +29,7 @@ function frames(all: ReadonlyMap<string, number>): string {
     )
     .join(', ')
 }
+const patternOf = ({ patternId }: Line) => catalogue.value.patterns.get(patternId)
 const from = (stage: Stage) => preferences.day(periods.value.find((period) => period.stage === stage)!.from)
 type Line = (typeof lines.value)[number]
 const TO_GET = columnsFor<Line>(
@@ -68,7 +69,11 @@ const ALL_YEAR = computed(() =>
     <template v-else>
       <UiTable :rows="shopping" :columns="TO_GET" :key-of="({ patternId }) => patternId">
         <template #part="{ row }"
-          ><span :data-to-get="row.patternId">{{ name(row.patternId) }}</span
+          ><span class="named"
+            ><BenchPatternPicture v-if="patternOf(row)" :pattern="patternOf(row)!" /><span
+              :data-to-get="row.patternId"
+              >{{ name(row.patternId) }}</span
+            ></span
           ><small v-if="row.frames.size > 0">with {{ frames(row.frames) }}</small></template
         >
         <template #price="{ row }"
@@ -86,6 +91,11 @@ const ALL_YEAR = computed(() =>
     <h2>Needed at each stage</h2>
     <div class="scroll">
       <UiTable :rows="lines" :columns="ALL_YEAR" :key-of="({ patternId }) => patternId">
+        <template #part="{ row }"
+          ><span class="named"
+            ><BenchPatternPicture v-if="patternOf(row)" :pattern="patternOf(row)!" />{{ name(row.patternId) }}</span
+          ></template
+        >
         <template v-for="stage in stages" :key="stage" #[stage]="{ row }"
           ><span :class="{ short: (row.toGet.get(stage) ?? 0) > 0 }"
             >{{ row.needed.get(stage) ?? 0
@@ -105,6 +115,12 @@ const ALL_YEAR = computed(() =>
 h2 {
   margin-top: 12px;
   font-size: 17px;
+}
+
+.named {
+  display: flex;
+  gap: 10px;
+  align-items: center;
 }
 
 .scroll {
