@@ -2,7 +2,7 @@ import type { SpacedBy } from '../catalogue'
 import type { Rule } from '../checks'
 import { showLength } from '../units'
 import { acrossFate } from './frame-words'
-import { the } from './names'
+import { counted, the } from './names'
 import type { Tellers } from './telling'
 
 type FrameRule = Extract<Rule, `frames.${string}`>
@@ -13,7 +13,7 @@ const SPACED: Readonly<Record<SpacedBy, string>> = {
   'wide-bars': 'wide end bars',
   nothing: 'nothing of their own',
 }
-const frames = (count: number) => `${count} ${count === 1 ? 'frame' : 'frames'}`
+const frames = (count: number) => counted(count, 'frame')
 
 /** How the findings about frames across a box are told. */
 export const TELL_FRAMES: Tellers<FrameRule> = {

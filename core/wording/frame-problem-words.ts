@@ -2,7 +2,7 @@ import type { Catalogue } from '../catalogue'
 import type { Ask, HangProblem, SpacingStep } from '../frames'
 import { showLength } from '../units'
 import { frameFitInWords } from './fit-words'
-import { inWords, type Reader } from './names'
+import { counted, inWords, type Reader } from './names'
 
 /** Why something was not hung or taken out, and what would be right. */
 export function hangProblemInWords(
@@ -59,7 +59,7 @@ export function spacingStepInWords({ step, frames, pitchMm }: SpacingStep, { uni
   const pitch = showLength(pitchMm, units)
   switch (step) {
     case 'draw-full':
-      return `Let the foundation be drawn with ${frames} frames in the box, pushed together.`
+      return `Let the foundation be drawn with ${counted(frames, 'frame')} in the box, pushed together.`
     case 'take-out':
       return `When every comb is drawn, take ${frames} out; ${frames === 1 ? 'it goes' : 'they go'} into the next box.`
     case 'space':
@@ -71,7 +71,7 @@ export function spacingStepInWords({ step, frames, pitchMm }: SpacingStep, { uni
     case 'before-winter':
       return `Before winter, push ${frames} together again.`
     case 'close-up':
-      return `Push the ${frames} frames together while it is warm.`
+      return `Push the ${counted(frames, 'frame')} together while it is warm.`
     case 'hang-in':
       return `Hang ${frames} more in, drawn comb if there is any, foundation at the outside.`
   }

@@ -20,6 +20,11 @@ export function capital(text: string): string {
   return text.charAt(0).toUpperCase() + text.slice(1)
 }
 
+/** So many of a thing: `1 frame`, `4 frames`. */
+export function counted(count: number, one: string, many = `${one}s`): string {
+  return `${count} ${count === 1 ? one : many}`
+}
+
 /** The name with its article, where it is not numbered and not the keeper's own: `the crown board`, `super 1`. */
 export function the(name: string): string {
   return /^[a-z]/.test(name) && !/\d$/.test(name) ? `the ${name}` : name
@@ -111,5 +116,5 @@ function hungInWords(hung: ResolvedPart['hung']): string {
       : boards.length > 1
         ? ` + ${boards.length} boards`
         : ''
-  return `${frames === 0 ? 'no frames' : `${frames} ${frames === 1 ? 'frame' : 'frames'}`}${others}`
+  return `${frames === 0 ? 'no frames' : counted(frames, 'frame')}${others}`
 }

@@ -4,7 +4,7 @@ import { STAGES, type Climate, type VisitStep } from '../hive'
 import type { CalendarProblem, PartChange, Bounds, StepReason, Work } from '../season'
 import { showMass } from '../units'
 import { rangeInWords } from './weight-words'
-import { capital, inWords, stageWord, type Reader } from './names'
+import { capital, counted, inWords, stageWord, type Reader } from './names'
 import { isBox, isExcluder } from '../parts'
 
 export const CLIMATE_WORDS: Record<Climate, string> = {
@@ -98,7 +98,7 @@ export function visitStepInWords(
       : change === 'open-hole'
         ? ', its hole open'
         : change === 'space-frames'
-          ? `, with ${step.part?.contents.length ?? 0} frames`
+          ? `, with ${counted(step.part?.contents.length ?? 0, 'frame')}`
           : ''
   if (step.sortInto) return `Go through ${name} frame by frame, until it holds no bees, no brood and no food`
   if (step.attachment)
@@ -125,10 +125,7 @@ export function visitStepInWords(
 /** `5 lifts, 70.1 kg (62.0 to 81.0 kg) in 8 moves`. */
 export function workInWords({ lifts, kg, moves }: Work, { units }: Reader, bounds?: Bounds): string {
   const between = bounds && bounds.high - bounds.low >= 0.1 ? ` (${rangeInWords(bounds, { units })})` : ''
-  return (
-    `${lifts} ${lifts === 1 ? 'lift' : 'lifts'}, ${showMass(kg, units)}${between} in ${moves} ` +
-    `${moves === 1 ? 'move' : 'moves'}`
-  )
+  return `${counted(lifts, 'lift')}, ${showMass(kg, units)}${between} in ${counted(moves, 'move')}`
 }
 
 /** How what comes home is kept. */

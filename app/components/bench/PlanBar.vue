@@ -3,7 +3,7 @@
 import { partIdsOf } from '#core/hive'
 import type { PlannedStage } from '#core/season'
 import { showMass } from '#core/units'
-import { capital, patternName, severityWord, stageWord } from '#core/wording'
+import { capital, counted, patternName, severityWord, stageWord } from '#core/wording'
 import { plannedHiveIn } from '#core/hive-in'
 
 const bench = useBench()
@@ -61,7 +61,7 @@ const figures = computed(() => {
   const known = plannedHiveIn(bench.standingYard!, planned.value)
   const mass = known.mass(weighing.weighingAt(planned.value.stage, true))
   const { heaviest, inspectionLifts } = known.lifts(weighing.own, weighing.liftedAt(planned.value.stage, true))
-  return `${showMass(mass.kg.middle, preferences.units)}${heaviest ? `, heaviest lift ${showMass(heaviest.kg.middle, preferences.units)}, ${inspectionLifts} lifts for a full look` : ''}`
+  return `${showMass(mass.kg.middle, preferences.units)}${heaviest ? `, heaviest lift ${showMass(heaviest.kg.middle, preferences.units)}, ${counted(inspectionLifts, 'lift')} for a full look` : ''}`
 })
 function drawn(one: PlannedStage) {
   const yard = bench.standingYard!

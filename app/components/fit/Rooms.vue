@@ -5,7 +5,7 @@ import { honeyKg, type Range } from '#core/weight'
 import { resolvePart } from '#core/parts'
 import { findPart } from '#core/hive'
 import { showLength } from '#core/units'
-import { capital, inWords, rangeInWords } from '#core/wording'
+import { capital, counted, inWords, rangeInWords } from '#core/wording'
 
 const view = useView()
 const preferences = usePreferences()
@@ -141,8 +141,9 @@ const COLUMNS = columnsFor<Arranged>(
         }}.
       </p>
       <p v-if="kit.boxesToReplace > 0">
-        One size for all, keeping the depth there is most of: {{ kit.boxesToReplace }} of {{ kit.boxes }} boxes and
-        {{ kit.framesToReplace }} frames would be replaced; then every frame goes into every box.
+        One size for all, keeping the depth there is most of: {{ kit.boxesToReplace }} of
+        {{ counted(kit.boxes, 'box', 'boxes') }} and {{ counted(kit.framesToReplace, 'frame') }} would be replaced; then
+        every frame goes into every box.
       </p>
       <p v-else>One size for all already: every frame goes into every box.</p>
     </template>

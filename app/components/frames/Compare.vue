@@ -6,7 +6,7 @@ import { isUndrawn } from '#core/comb'
 import { fullCount } from '#core/checks'
 import type { Catalogue } from '#core/catalogue'
 import { showLength, showMass } from '#core/units'
-import { askInWords, capital, rangeInWords, spacingInWords, spacingStepInWords } from '#core/wording'
+import { askInWords, capital, counted, rangeInWords, spacingInWords, spacingStepInWords } from '#core/wording'
 
 const props = defineProps<{ boxes: readonly ResolvedPart[]; catalogue: Catalogue; one?: boolean }>()
 const emit = defineEmits<{ take: [box: ResolvedPart] }>()
@@ -93,7 +93,12 @@ const ROWS: readonly Row[] = [
 const columns = computed(() =>
   columnsFor<Row>(
     { key: 'word', label: 'Figure', unsaid: true, width: 130, text: ({ word }) => word },
-    ...options.value.map(({ count }, i) => ({ key: `o${i}`, label: `${count} frames`, unsaid: true, width: 140 })),
+    ...options.value.map(({ count }, i) => ({
+      key: `o${i}`,
+      label: counted(count, 'frame'),
+      unsaid: true,
+      width: 140,
+    })),
   ),
 )
 </script>
@@ -101,8 +106,8 @@ const columns = computed(() =>
 <template>
   <div class="compare" data-testid="compare">
     <div v-if="one && boxes[0] && asChosen" class="drawn" data-testid="both-boxes">
-      <FramesBoxAcross :box="boxes[0]" :title="`As it hangs now: ${now.count} frames`" />
-      <FramesBoxAcross :box="asChosen" :title="`Spaced for ${options[chosen]!.count} frames`" />
+      <FramesBoxAcross :box="boxes[0]" :title="`As it hangs now: ${counted(now.count, 'frame')}`" />
+      <FramesBoxAcross :box="asChosen" :title="`Spaced for ${counted(options[chosen]!.count, 'frame')}`" />
     </div>
     <div class="wide" tabindex="0" role="group" aria-label="Spacings side by side">
       <UiTable v-if="options.length > 0" :rows="ROWS" :columns="columns" :key-of="({ key }) => key">
@@ -113,7 +118,7 @@ const columns = computed(() =>
             :data-option="option.count"
             @click="chosen = i"
           >
-            {{ one ? `${option.count} frames` : i === 0 ? 'Full count' : `${i} less in each` }}
+            {{ one ? counted(option.count, 'frame') : i === 0 ? 'Full count' : `${i} less in each` }}
           </ElButton>
           <span v-else :class="{ chosen: i === chosen }" :data-figure="row.key">
             <template v-if="row.key === 'honey'"
@@ -143,7 +148,7 @@ const columns = computed(() =>
       comb is drawn no thicker than about {{ mm(40) }}.
     </p>
     <section v-if="one && options[chosen]" class="way">
-      <h2>From {{ now.count }} frames to {{ options[chosen]!.count }}</h2>
+      <h2>From {{ counted(now.count, 'frame') }} to {{ options[chosen]!.count }}</h2>
       <ol v-if="way.length > 0">
         <li v-for="step in way" :key="step"><UiTerms :text="step" /></li>
       </ol>

@@ -5,7 +5,7 @@ import { curveBumpX, line } from 'd3-shape'
 import type { Layout } from '#core/geometry'
 import { bodyHeights, type Lift, type LiftProfile } from '#core/lifting'
 import { showLength, showMass } from '#core/units'
-import { capital } from '#core/wording'
+import { capital, counted } from '#core/wording'
 import { GRADE_COLOURS, INDIGO, PAPER, SOFT_INK } from '~/drawing/palette'
 import { sectionOf } from '~/drawing/section'
 
@@ -74,7 +74,7 @@ const pile = computed(() =>
       :width="width || 600"
       :height="height || 560"
       role="group"
-      :aria-label="`${lifts.length} boxes from where they are taken to where they are put down`"
+      :aria-label="`${counted(lifts.length, 'box', 'boxes')}, from where each is taken to where it is put down`"
     >
       <DrawingHatchesOnce />
       <g v-for="name in HEIGHTS" :key="name">

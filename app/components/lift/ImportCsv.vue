@@ -1,5 +1,6 @@
 <script setup lang="ts">
 // Readings from a CSV file: which column is which, in what unit and clock; looked at before anything is kept.
+import { counted } from '#core/wording'
 import { proxy, wrap, type Remote } from 'comlink'
 import type { CsvMapping } from '#wire/weigh-csv'
 import { showMass } from '#core/units'
@@ -93,7 +94,7 @@ async function keep() {
     if (stopped) break
   }
   progress.value = null
-  said.value = `${added} readings kept, ${count - added} were there already or not sent. All of them can be taken back with one press in the list.`
+  said.value = `${counted(added, 'reading')} kept, ${counted(count - added, 'was', 'were')} there already or not sent. All of them can be taken back with one press in the list.`
   read.value = null
   opened.value = null
   emit('done')
@@ -137,7 +138,7 @@ async function keep() {
         ></label>
       </div>
       <p>
-        {{ opened.rows }} rows. The first:
+        {{ counted(opened.rows, 'row') }}. The first:
         {{ opened.sample.map((row) => `${row[mapping.timeColumn]} | ${row[mapping.kgColumn]}`).join('; ') }}
       </p>
       <ElButton data-testid="csv-look" :disabled="progress !== null" @click="look"> Look at them first </ElButton>
@@ -148,9 +149,9 @@ async function keep() {
     </p>
     <template v-if="read">
       <p data-testid="csv-said">
-        {{ read.count }} readings can be kept{{
+        {{ counted(read.count, 'reading') }} can be kept{{
           read.count > 0 ? `, ${showMass(read.leastKg, preferences.units)} at the least` : ''
-        }}; {{ read.leftOut }} rows are left out.{{
+        }}; {{ counted(read.leftOut, 'row is', 'rows are') }} left out.{{
           read.doubled > 0
             ? ` ${read.doubled} lie in the hour that comes twice when summer time ends: the first was taken.`
             : ''
@@ -160,7 +161,7 @@ async function keep() {
         <li v-for="sentence in read.problems" :key="sentence">{{ sentence }}</li>
       </ul>
       <ElButton type="primary" data-testid="csv-keep" :disabled="read.count === 0" @click="keep">
-        Keep {{ read.count }} readings
+        Keep {{ counted(read.count, 'reading') }}
       </ElButton>
     </template>
     <p v-if="problem" class="wrong" role="alert">{{ problem }}</p>

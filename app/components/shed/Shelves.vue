@@ -2,6 +2,7 @@
 // What is owned, drawn on its shelves: what lies there first, so many of each as there are, or a few and how many; what
 // stands on hives keeps its place, faint.
 import type { Pattern } from '#core/catalogue'
+import { counted } from '#core/wording'
 
 interface Row {
   readonly patternId: string
@@ -38,7 +39,7 @@ const shelved = computed(() => [...props.rows].sort((a, b) => Number(b.inShed > 
       <span class="label"
         ><template v-if="row.inShed > 0"
           ><b>{{ row.inShed }} ×</b> {{ row.name
-          }}<small v-if="row.framesInShed > 0">with {{ row.framesInShed }} frames</small></template
+          }}<small v-if="row.framesInShed > 0">with {{ counted(row.framesInShed, 'frame') }}</small></template
         ><template v-else
           >{{ row.name }}<small>none here, {{ row.standing }} on hives</small></template
         ></span

@@ -3,7 +3,7 @@
 import type { Pattern } from '#core/catalogue'
 import { findPart, newPart, partEdit, shedOf, type Part } from '#core/hive'
 import { isRack } from '#core/parts'
-import { capital, patternName } from '#core/wording'
+import { capital, counted, patternName } from '#core/wording'
 import * as deeds from '#core/hive/deeds'
 
 const MOST = 500
@@ -141,7 +141,7 @@ const under = computed(() =>
 <template>
   <ShellPage :title="`Shed of ${view.yard?.name ?? ''}`">
     <template #bar>
-      <p>{{ totals.parts }} parts, {{ totals.shed }} of them on no hive</p>
+      <p>{{ counted(totals.parts, 'part') }}, {{ totals.shed }} on no hive</p>
       <ElInput
         v-model="search"
         class="search"

@@ -18,7 +18,7 @@ import {
   type HiveChangeover,
   type PlannedStage,
 } from '#core/season'
-import { cautionInWords, patternName, stageWord, storingInWords, workInWords } from '#core/wording'
+import { cautionInWords, counted, patternName, stageWord, storingInWords, workInWords } from '#core/wording'
 import type { TickSheets } from '#wire/visit-print-schema'
 import { download, fileName } from '~/composables/download'
 import { laidIn, plannedLaidIn } from '#core/laid-hive'
@@ -269,7 +269,7 @@ useHead({ title: 'Year – Duvet' })
       <YearRibbon :yard="yard" :chosen="stage" :today="today" @choose="chosen = $event" />
       <p v-if="running && !year" class="none">
         <UiProgress :done="done" :of="yard.hives.length" name="Hives written" /> {{ done }} of
-        {{ yard.hives.length }} hives written
+        {{ counted(yard.hives.length, 'hive') }} written
         <ElButton text @click="cancel">Stop</ElButton>
       </p>
       <div ref="strip" class="row" role="group" tabindex="0" :aria-label="`Hives at ${stageWord(stage)}`">
@@ -322,7 +322,8 @@ useHead({ title: 'Year – Duvet' })
         <ShellInTurn
           ><section class="van" data-testid="van">
             <h2>
-              The whole yard: <template v-if="changeovers">{{ visit.hives }} of {{ yard.hives.length }} hives</template
+              The whole yard:
+              <template v-if="changeovers">{{ visit.hives }} of {{ counted(yard.hives.length, 'hive') }}</template
               ><template v-else>being worked out…</template>
             </h2>
             <label class="places"

@@ -10,7 +10,7 @@ import { proxy } from 'comlink'
 import { useKept } from '~/composables/kept'
 import { planDoor } from '~/composables/doors'
 import type { StageLoad, YardDay } from '~/workers/lift-yard'
-import { SCHOOL_WORDS, capital, dutyInWords, liftVerdict, stageWord } from '#core/wording'
+import { capital, counted, dutyInWords, liftVerdict, SCHOOL_WORDS, stageWord } from '#core/wording'
 import { hiveAt, hiveIn } from '#core/hive-in'
 
 const BRICK_KG = 2.7
@@ -165,8 +165,7 @@ const LOADS = columnsFor<StageLoad>(
     key: 'all',
     label: 'Full inspection',
     width: 150,
-    text: ({ lifts: count, movedKg }) =>
-      `${count} ${count === 1 ? 'lift' : 'lifts'}, ${showMass(movedKg, preferences.units)}`,
+    text: ({ lifts: count, movedKg }) => `${counted(count, 'lift')}, ${showMass(movedKg, preferences.units)}`,
   },
 )
 </script>
@@ -191,8 +190,8 @@ const LOADS = columnsFor<StageLoad>(
             >Heaviest <b>{{ showMass(lifts.heaviest.kg.middle, preferences.units) }}</b> ({{
               names.get(lifts.heaviest.partId)
             }}); highest hand-hold <b>{{ showLength(lifts.highest.from.handMm, preferences.units) }}</b>; full
-            inspection: <b>{{ lifts.inspectionLifts }} {{ lifts.inspectionLifts === 1 ? 'lift' : 'lifts' }}</b
-            >, {{ showMass(lifts.movedKg.middle, preferences.units) }} moved. A frame full of honey:
+            inspection: <b>{{ counted(lifts.inspectionLifts, 'lift') }}</b>,
+            {{ showMass(lifts.movedKg.middle, preferences.units) }} moved. A frame full of honey:
             {{ showMass(frameKg, preferences.units) }}.</template
           >
           <template v-else>One box only: nothing is lifted off it.</template>
@@ -292,7 +291,7 @@ const LOADS = columnsFor<StageLoad>(
     <div v-else class="wide">
       <p v-if="!day || !year">
         <UiProgress :done="dayDone" :of="hive.yard.hives.length" name="Hives weighed" /> {{ dayDone }} of
-        {{ hive.yard.hives.length }} hives looked at
+        {{ counted(hive.yard.hives.length, 'hive') }} looked at
       </p>
       <template v-else>
         <LiftYearChart
