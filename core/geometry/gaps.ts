@@ -154,7 +154,7 @@ function walkUp<Path>(
 }
 
 /** Overlaps by more than the edge of a zone both ways. */
-function meetsBroadly(a: Rect, b: Rect, sliverMm: number): boolean {
+export function meetsBroadly(a: Rect, b: Rect, sliverMm: number): boolean {
   const wide = (a.x1 < b.x1 ? a.x1 : b.x1) - (a.x0 > b.x0 ? a.x0 : b.x0)
   const deep = (a.y1 < b.y1 ? a.y1 : b.y1) - (a.y0 > b.y0 ? a.y0 : b.y0)
   return wide >= sliverMm && deep >= sliverMm

@@ -1,5 +1,5 @@
 import { coversColony, type PlacedPart } from '../geometry'
-import { insetRect, isBox, isFloor, outlineOf, standRect, type Rect } from '../parts'
+import { centredRect, insetRect, isBox, isFloor, outlineOf, standRect, type Rect } from '../parts'
 
 /** The room that a colony has in a stack. */
 export interface Cavity {
@@ -26,7 +26,8 @@ export function cavityOf(parts: readonly PlacedPart[]): Cavity | undefined {
   const floor = parts.findLastIndex((part, i) => i < first && isFloor(part))
   const rooms = parts.slice(floor + 1, end).filter(({ faces }) => !faces.nested && hasWalls(faces))
   const boxes = rooms.filter((part) => isBox(part))
-  const inside = insideOf(boxes.at(-1)!)
+  const highest = boxes.at(-1)!
+  const inside = standRect(ownInside(highest), highest.placement.yawDeg, highest.placement.offsetMm)
   return { rooms, boxes, inside, over: parts.slice(end), under: parts.slice(0, floor + 1).reverse() }
 }
 
@@ -37,17 +38,10 @@ function hasWalls({ lower, upper }: PlacedPart['faces']): boolean {
   return opens(lower) && opens(upper)
 }
 
-/** The inside of a part in plan, as it stands. */
-export function insideOf(part: PlacedPart): Rect {
-  const { insideLength, insideWidth, rimWidth } = part.dimensions
-  const own =
-    insideLength && insideWidth
-      ? {
-          x0: -insideLength.mm / 2,
-          x1: insideLength.mm / 2,
-          y0: -insideWidth.mm / 2,
-          y1: insideWidth.mm / 2,
-        }
-      : insetRect(outlineOf(part.resolved), rimWidth?.mm ?? 0)
-  return standRect(own, part.placement.yawDeg, part.placement.offsetMm)
+/** The inside of a part in plan, as it is drawn. */
+export function ownInside({ resolved }: PlacedPart): Rect {
+  const { insideLength, insideWidth, rimWidth } = resolved.dimensions
+  return insideLength && insideWidth
+    ? centredRect(insideLength.mm, insideWidth.mm)
+    : insetRect(outlineOf(resolved), rimWidth?.mm ?? 0)
 }

@@ -1,7 +1,7 @@
 import type { Figures } from '../figures'
 
 /** Seconds of a day. */
-const SECONDS_A_DAY = 86_400
+export const SECONDS_A_DAY = 86_400
 /** Parts of a whole that are halved until it is as sure as a figure can be. */
 const HALVINGS = 64
 

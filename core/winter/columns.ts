@@ -1,7 +1,8 @@
-import type { StandingBody } from '../geometry'
+import { meetsBroadly, type StandingBody } from '../geometry'
 import type { Figures } from '../figures'
-import { overlapOf, type Rect } from '../parts'
-import { isLayer } from './layers'
+import type { Rect } from '../parts'
+import type { HeatFace } from './enclosure'
+import { isLayer, sideBySide, type Layer } from './layers'
 
 /** A piece of a plan over or under which the same bodies lie. */
 export interface Column {
@@ -21,7 +22,7 @@ export function columnsOf(
   { sliver }: Pick<Figures, 'sliver'>,
 ): Column[] {
   const met = bodies
-    .filter(({ material, rect }) => isLayer(material) && reachesIn(rect, plan, sliver))
+    .filter(({ material, rect }) => isLayer(material) && meetsBroadly(rect, plan, sliver))
     .sort((a, b) => (way === 'up' ? a.fromMm - b.fromMm : b.toMm - a.toMm))
   const xs = cutsOf(
     plan.x0,
@@ -46,9 +47,26 @@ export function columnsOf(
   return [...columns.values()].sort((a, b) => b.areaMm2 - a.areaMm2)
 }
 
-function reachesIn(rect: Rect, plan: Rect, sliverMm: number): boolean {
-  const met = overlapOf(rect, plan)
-  return met !== undefined && met.x1 - met.x0 >= sliverMm && met.y1 - met.y0 >= sliverMm
+/** What makes a face of its columns: its area, its paths side by side, and the layers of the largest. */
+export function faceOfColumns<C extends PathOf>(
+  columns: readonly C[],
+): Pick<HeatFace, 'side' | 'areaM2' | 'm2KPerW' | 'pathM2KPerW' | 'layers'> & { readonly main: C } {
+  const areaMm2 = columns.reduce((sum, column) => sum + column.areaMm2, 0)
+  const main = columns[0]!
+  return {
+    main,
+    side: null,
+    areaM2: areaMm2 / 1e6,
+    m2KPerW: sideBySide(columns.map(({ areaMm2: part, m2KPerW }) => ({ share: part / areaMm2, m2KPerW }))),
+    pathM2KPerW: main.m2KPerW,
+    layers: main.layers,
+  }
+}
+
+interface PathOf {
+  readonly areaMm2: number
+  readonly m2KPerW: number
+  readonly layers: readonly Layer[]
 }
 
 function cutsOf(low: number, high: number, edges: readonly number[]): number[] {

@@ -1,9 +1,9 @@
 import { bodiesOf, type Layout } from '../geometry'
 import { isFloor } from '../parts'
 import type { Cavity } from './cavity'
-import { columnsOf } from './columns'
+import { columnsOf, faceOfColumns } from './columns'
 import type { HeatFace } from './enclosure'
-import { layerOf, resistanceOf, sideBySide } from './layers'
+import { layerOf, resistanceOf } from './layers'
 import { INSIDE_SURFACE, OUTSIDE_SURFACE } from './still-air'
 
 /**
@@ -18,18 +18,13 @@ export function floorFace({ under, inside }: Cavity, { figures }: Layout): HeatF
     const surfaces = INSIDE_SURFACE.down + (layers.length > 0 ? OUTSIDE_SURFACE : INSIDE_SURFACE.down)
     return { areaMm2, layers, m2KPerW: surfaces + resistanceOf(layers) }
   })
-  const areaMm2 = columns.reduce((sum, column) => sum + column.areaMm2, 0)
-  const main = columns[0]!
+  const { main, ...face } = faceOfColumns(columns)
   return {
+    ...face,
     id: 'floor',
     place: 'floor',
-    side: null,
     partId: floor?.part.id ?? null,
-    areaM2: areaMm2 / 1e6,
-    m2KPerW: sideBySide(columns.map(({ areaMm2: part, m2KPerW }) => ({ share: part / areaMm2, m2KPerW }))),
-    pathM2KPerW: main.m2KPerW,
     insideM2KPerW: INSIDE_SURFACE.down,
-    layers: main.layers,
     aired: main.layers.length === 0,
   }
 }

@@ -1,5 +1,6 @@
 import type { Figures } from '../figures'
 import { dewPointCelsius, saturationPa, vapourDensity } from './air'
+import { SECONDS_A_DAY } from './colony'
 import type { HeatFace } from './enclosure'
 
 /** Air inside and outside of a hive. */
@@ -50,5 +51,3 @@ export function airToKeepDry(
   const carries = inside - outside
   return carries > 0 ? waterKgADay / SECONDS_A_DAY / carries : Number.POSITIVE_INFINITY
 }
-
-const SECONDS_A_DAY = 86_400

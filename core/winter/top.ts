@@ -1,9 +1,9 @@
 import { bodiesOf, type Layout, type PlacedPart, type StandingBody } from '../geometry'
 import { isAbsorber, isCrown, isRoof, isSlab, isVent } from '../parts'
 import type { Cavity } from './cavity'
-import { columnsOf, type Column } from './columns'
+import { columnsOf, faceOfColumns, type Column } from './columns'
 import type { HeatFace } from './enclosure'
-import { airOf, layerOf, resistanceOf, sideBySide, type Layer } from './layers'
+import { airOf, layerOf, resistanceOf, type Layer } from './layers'
 import { INSIDE_SURFACE, OUTSIDE_SURFACE } from './still-air'
 
 /** What lies over the room of a colony, up to the sky; bare where nothing does. EN ISO 6946. */
@@ -20,18 +20,13 @@ export function topFace({ over, inside }: Cavity, { figures }: Layout): HeatFace
     ...column,
     ...pathUp(column, isAired, given, figures),
   }))
-  const areaMm2 = columns.reduce((sum, column) => sum + column.areaMm2, 0)
-  const main = columns[0]!
+  const { main, ...face } = faceOfColumns(columns)
   return {
+    ...face,
     id: 'top',
     place: 'top',
-    side: null,
     partId: over[0]?.part.id ?? null,
-    areaM2: areaMm2 / 1e6,
-    m2KPerW: sideBySide(columns.map(({ areaMm2: part, m2KPerW }) => ({ share: part / areaMm2, m2KPerW }))),
-    pathM2KPerW: main.m2KPerW,
     insideM2KPerW: INSIDE_SURFACE.up,
-    layers: main.layers,
     aired: main.aired,
   }
 }

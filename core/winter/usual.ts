@@ -2,7 +2,7 @@ import type { Layout } from '../geometry'
 import type { Climate } from '../hive'
 import { balanceOf } from './colony'
 import { enclosureOf, type Enclosure } from './enclosure'
-import { dripsFrom, wetFirst, type Air } from './moisture'
+import { dripsFrom, wetFirst } from './moisture'
 import { coldestCelsius } from './months'
 
 /** Heat that an enclosure loses for each degree, W/K: Σ area / R (EN ISO 13789, Eq. 1, from memory); air left out. */
@@ -17,7 +17,6 @@ export interface Drips {
   /** What each resists on its largest path, m²·K/W. */
   readonly topM2KPerW: number
   readonly wallM2KPerW: number
-  readonly air: Air
 }
 
 /**
@@ -27,8 +26,9 @@ export interface Drips {
 export function dripsOf(layout: Layout, climate: Climate): Drips | undefined {
   const { figures } = layout
   const outsideCelsius = coldestCelsius(climate)
+  if (outsideCelsius === undefined) return undefined
   const enclosure = enclosureOf(layout)
-  if (outsideCelsius === undefined || enclosure.faces.length === 0) return undefined
+  if (enclosure.faces.length === 0) return undefined
   const loss = lossWPerK(enclosure)
   const { insideCelsius } = balanceOf(figures.winterBees, outsideCelsius, (t) => loss * (t - outsideCelsius), figures)
   const air = { insideCelsius, outsideCelsius }
@@ -45,7 +45,6 @@ export function dripsOf(layout: Layout, climate: Climate): Drips | undefined {
       walls: dripsFrom(wall, air),
       topM2KPerW: top.pathM2KPerW,
       wallM2KPerW: wall.pathM2KPerW,
-      air,
     }
   )
 }

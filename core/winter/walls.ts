@@ -1,7 +1,7 @@
 import type { PlacedPart } from '../geometry'
 import type { Figures } from '../figures'
 import { hasBuiltUpEnds, isBox, outlineOf, type SolidMaterial } from '../parts'
-import { insideOf } from './cavity'
+import { ownInside } from './cavity'
 import type { HeatFace, WallSide } from './enclosure'
 import { airOf, layerOf, resistanceOf, sideBySide, type Layer } from './layers'
 import { INSIDE_SURFACE, OUTSIDE_SURFACE } from './still-air'
@@ -20,7 +20,7 @@ const WALLS_OF: Readonly<Record<NonNullable<PlacedPart['pattern']>['material'], 
 
 /** The four walls of a part round the room of a colony, by its inside sizes (EN ISO 6946). */
 export function wallFaces(part: PlacedPart): HeatFace[] {
-  const inside = insideOf({ ...part, placement: { ...part.placement, yawDeg: 0, offsetMm: { x: 0, y: 0 } } })
+  const inside = ownInside(part)
   const outside = outlineOf(part.resolved)
   const highMm = part.faces.depthMm
   const sides: readonly (readonly [side: WallSide, wideMm: number, thickMm: number])[] = [

@@ -44,10 +44,10 @@ export function checkWinterTop(
     if (!slab && !absorber) found.push(findingOf('season.vent-cold', 'watch', [vent.part.id]))
   }
   const over = crown ?? parts.findLast((part) => reachedFromBelow?.has(part.part.id) && coversColony(part))
-  const drips = found.length === 0 ? dripsOf(layout, climate) : undefined
-  if (!drips || !over || !dripsNoLater(drips, figures.dripsAlike)) return found
   // A vent keeps the air dry, not the top warm.
-  if (vent) return []
+  if (found.length > 0 || vent || !over) return found
+  const drips = dripsOf(layout, climate)
+  if (!drips || !dripsNoLater(drips, figures.dripsAlike)) return []
   if (slab || absorber) return coldTop(parts, top, drips)
   return BARE[climate]
     ? [findingOf('season.bare-top', BARE[climate], [over.part.id], { facts: { climate, ...inPercent(drips) } })]
