@@ -9,7 +9,7 @@ import type { Edit, Part } from '#core/hive'
 import { LIFT_FIGURES } from '#core/lifting'
 import { TIMBERS } from '#core/weight'
 import { parseLength, showLength, type Length } from '#core/units'
-import { capital, dimensionWord, inWords, lengthProblemInWords, severityWord } from '#core/wording'
+import { capital, counted, dimensionWord, inWords, lengthProblemInWords, severityWord } from '#core/wording'
 import { hiveIn } from '#core/hive-in'
 import * as deeds from '#core/hive/deeds'
 
@@ -85,7 +85,7 @@ const figureRows = computed<Row[]>(() =>
       length,
       mark: length.source.mark,
       source: length.source.text,
-      usedIn: count === 0 ? 'not in this yard' : `${count} ${count === 1 ? 'part' : 'parts'} of this yard`,
+      usedIn: count === 0 ? 'not in this yard' : `${counted(count, 'part')} of this yard`,
       unit: 'mm',
       used: count > 0,
     }
@@ -317,9 +317,7 @@ const COLUMNS = columnsFor<Row>(
               <ElButton text @click="editing = null">Cancel</ElButton>
               <div v-if="changes" class="effect" data-testid="effect">
                 <b>{{
-                  changes.length === 0
-                    ? 'No gap of this yard changes.'
-                    : `Changes ${changes.length} ${changes.length === 1 ? 'gap' : 'gaps'}:`
+                  changes.length === 0 ? 'No gap of this yard changes.' : `Changes ${counted(changes.length, 'gap')}:`
                 }}</b>
                 <span v-for="(change, i) in changes.slice(0, 6)" :key="i">{{ changeInWords(change) }}</span>
               </div>

@@ -1,7 +1,7 @@
 import type { Change, Duty, GuidelineZone, Lift, OutOfRange, School, ProfileProblem } from '../lifting'
 import type { Fullness, MassItem, Range } from '../weight'
 import { massFigure, massUnit, showMass, showStature } from '../units'
-import { inWords, type Reader } from './names'
+import { counted, inWords, type Reader } from './names'
 
 export const FULLNESS_WORDS: Record<Fullness, string> = {
   'as-said': 'as its frames say',
@@ -124,7 +124,7 @@ export function profileProblemInWords({ field, problem, least, most }: ProfilePr
 /** The work of a visit: `12 lifts, 210 kg moved`. */
 export function dutyInWords({ lifts, movedKg, framesTurned }: Duty, { units }: Reader): string {
   return (
-    `${lifts} ${lifts === 1 ? 'lift' : 'lifts'}, ${showMass(movedKg, units)} moved, ` +
-    `${framesTurned} ${framesTurned === 1 ? 'frame' : 'frames'} lifted and turned over`
+    `${counted(lifts, 'lift')}, ${showMass(movedKg, units)} moved, ` +
+    `${counted(framesTurned, 'frame')} lifted and turned over`
   )
 }

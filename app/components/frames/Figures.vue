@@ -5,7 +5,7 @@ import { combsFollowed, drainPlan, proudMm, usualFrame } from '#core/frames'
 import { honeyCapacityKg, honeyKg, waxKg } from '#core/weight'
 import { honeyCombMm, isUndrawn } from '#core/comb'
 import { showLength, showMass } from '#core/units'
-import { rangeInWords } from '#core/wording'
+import { counted, rangeInWords } from '#core/wording'
 import { isFrame } from '#core/parts'
 
 const frames = useFrames()
@@ -46,8 +46,8 @@ const order = computed(() => new Map((frames.across?.places ?? []).map(({ conten
 <template>
   <section class="figures" aria-label="What this spacing makes of the comb" data-testid="figures">
     <p class="head">
-      <b>{{ counts.frames }} {{ counts.frames === 1 ? 'frame' : 'frames' }}</b
-      >{{ counts.others > 0 ? ` and ${counts.others} more` : '' }}; the box is made for {{ counts.full }}.
+      <b>{{ counted(counts.frames, 'frame') }}</b>{{ counts.others > 0 ? ` and ${counts.others} more` : '' }}; the box
+      is made for {{ counts.full }}.
     </p>
     <p v-if="counts.undrawn > 0">{{ counts.undrawn }} still to be drawn.</p>
     <dl v-if="figures">

@@ -7,7 +7,7 @@ import { usePrices } from '~/composables/prices'
 import { plannedOn } from '~/composables/wayDrawn'
 import type { Weighing } from '#core/weight'
 import { showMass } from '#core/units'
-import { capital, changesInWords, inWords, patternName } from '#core/wording'
+import { capital, changesInWords, counted, inWords, patternName } from '#core/wording'
 
 const props = defineProps<{ way: Alternative; now: Alternative; yard: Yard; hive: Hive; state: Weighing }>()
 defineEmits<{ take: [] }>()
@@ -42,14 +42,14 @@ const work = computed(() => {
   const lifts =
     moreLifts === 0
       ? 'as many lifts as now'
-      : `${Math.abs(moreLifts)} ${Math.abs(moreLifts) === 1 ? 'lift' : 'lifts'} ${moreLifts > 0 ? 'more' : 'fewer'} in each full inspection`
+      : `${counted(Math.abs(moreLifts), 'lift')} ${moreLifts > 0 ? 'more' : 'fewer'} in each full inspection`
   return morePeople > 0 ? `${lifts}; a second pair of hands every time` : lifts
 })
 const { priceOf, setPrice, costOf } = usePrices()
 const cost = computed(() => {
   const { sum, unpriced } = costOf(lines.value.get)
   if (sum === 0) return 'say your prices to see it'
-  return `${sum.toFixed(2)} at your prices${unpriced > 0 ? `, and ${unpriced} ${unpriced === 1 ? 'thing' : 'things'} without a price` : ''}`
+  return `${sum.toFixed(2)} at your prices${unpriced > 0 ? `, and ${counted(unpriced, 'thing')} without a price` : ''}`
 })
 const index = (value: number | null) => (value === null ? 'no figure' : value.toFixed(2))
 </script>

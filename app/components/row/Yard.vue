@@ -5,7 +5,7 @@ import { SEVERITIES, type Grade } from '#core/checks'
 import type { Hive, Stage, Yard } from '#core/hive'
 import { yardAsPlanned } from '#core/season'
 import { MM_PER_INCH, showFigure } from '#core/units'
-import { severityWord, stageWord } from '#core/wording'
+import { counted, severityWord, stageWord } from '#core/wording'
 import type { HiveAction } from '~/components/row/Hive.vue'
 import { useRowOrder, type RowLayout, type RowLook } from '~/composables/useRowOrder'
 import { GRADE_COLOURS, SEAM, SOFT_INK } from '~/drawing/palette'
@@ -113,7 +113,7 @@ const allPicked = computed(() => ordered.value.every(({ id }) => row.isPicked(pr
     <header>
       <h2>{{ yard.name }}</h2>
       <p class="counts">
-        {{ yard.hives.length }} {{ yard.hives.length === 1 ? 'hive' : 'hives' }}
+        {{ counted(yard.hives.length, 'hive') }}
         <b v-if="stage && writing && !year">writing the year…</b>
         <b v-else-if="stage" :data-testid="`row-planned-${yard.id}`">{{
           planned ? `as planned: ${stageWord(stage)}` : `no ${stageWord(stage)} in this yard’s year: as they stand`

@@ -2,7 +2,7 @@
 // New parts for the shed, chosen by their pictures: a few of this, ten of that, all at once.
 import { STARTING_FORMAT, type Pattern } from '#core/catalogue'
 import { formatsOf, resolvePart } from '#core/parts'
-import { capital, shortPatternName } from '#core/wording'
+import { capital, counted, shortPatternName } from '#core/wording'
 import { TRAY_FORMATS, trayFor } from '~/drawing/tray'
 
 const emit = defineEmits<{ add: [wanted: ReadonlyMap<string, number>]; close: [] }>()
@@ -91,7 +91,7 @@ function setCount(id: string, n: number | undefined) {
         data-testid="add-parts"
         @click="emit('add', new Map(wanted))"
       >
-        {{ count === 0 ? 'Put into the shed' : `Put ${count} ${count === 1 ? 'part' : 'parts'} into the shed` }}
+        {{ count === 0 ? 'Put into the shed' : `Put ${counted(count, 'part')} into the shed` }}
       </ElButton>
     </div>
   </UiSheet>

@@ -15,7 +15,7 @@ import {
   yearOf,
   type Border,
 } from '#core/season'
-import { capital, stageWord } from '#core/wording'
+import { capital, counted, stageWord } from '#core/wording'
 import { useElementSize } from '@vueuse/core'
 import * as deeds from '#core/hive/deeds'
 
@@ -83,7 +83,7 @@ function letGo() {
   if (now && now.day !== limits.value.get(now.stage)?.from) take(now.stage, now.day)
 }
 const saidOf = ({ stage, from, days }: (typeof pieces.value)[number]) =>
-  `${capital(stageWord(stage))}, from ${preferences.day(from)}, ${days} ${days === 1 ? 'day' : 'days'}`
+  `${capital(stageWord(stage))}, from ${preferences.day(from)}, ${counted(days, 'day')}`
 const STEPS: Readonly<Record<string, number>> = { ArrowLeft: -1, ArrowRight: 1, PageDown: -7, PageUp: 7 }
 function key(event: KeyboardEvent, border: Border) {
   const by = STEPS[event.key]
@@ -113,7 +113,7 @@ function key(event: KeyboardEvent, border: Border) {
           <b>{{ capital(stageWord(piece.stage)) }}</b><small :class="{ 'visually-hidden': piece.px < 76 }">{{
             preferences.day(piece.from)
           }}</small
-          ><span class="visually-hidden">, {{ piece.days }} {{ piece.days === 1 ? 'day' : 'days' }}</span>
+          ><span class="visually-hidden">, {{ counted(piece.days, 'day') }}</span>
         </ElButton>
         <span
           v-for="border in borders"

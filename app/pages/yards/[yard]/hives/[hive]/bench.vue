@@ -16,7 +16,7 @@ import {
   type Role,
   type Stage,
 } from '#core/hive'
-import { capital, partDetail, severityWord } from '#core/wording'
+import { capital, counted, partDetail, severityWord } from '#core/wording'
 import { useMediaQuery } from '@vueuse/core'
 import UiSheet from '~/components/ui/Sheet.vue'
 import HiveSection from '~/components/drawing/HiveSection.vue'
@@ -99,7 +99,7 @@ const summary = computed(() => {
   const { findings } = bench.assessment
   if (bench.hive?.stack.length === 0) return 'Not a hive yet: bare ground'
   const open = findings.filter(({ acceptance, severity }) => !acceptance && severity !== 'note').length
-  return open === 0 ? 'Nothing to mend' : `${severityWord(worst.value)}: ${open} ${open === 1 ? 'finding' : 'findings'}`
+  return open === 0 ? 'Nothing to mend' : `${severityWord(worst.value)}: ${counted(open, 'finding')}`
 })
 
 function showFinding(finding: Finding) {

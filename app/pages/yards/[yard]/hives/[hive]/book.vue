@@ -5,7 +5,7 @@ import { useDebounceFn, useElementSize, useWindowSize } from '@vueuse/core'
 import dayjs from 'dayjs'
 import { catalogueOf } from '#core/catalogue'
 import { isEdit, leavesOf, sittingsOf, type Edit, type HiveChange, type Sitting, type Yard } from '#core/hive'
-import { capital, editInWords, patternName, severityWord, stageWord } from '#core/wording'
+import { capital, counted, editInWords, patternName, severityWord, stageWord } from '#core/wording'
 import { server } from '~/sync/server'
 import { hiveIn } from '#core/hive-in'
 
@@ -129,7 +129,7 @@ function headed({ changes: all, visitTo }: Sitting): string {
   const [from, to] = [all.at(-1)!.happenedAt, all[0]!.happenedAt]
   const [began, ended] = [clockOf(from), clockOf(to)]
   const when = `${preferences.day(dayOf(from))}, ${began === ended ? began : `${began} to ${ended}`}`
-  const count = `${all.length} ${all.length === 1 ? 'change' : 'changes'}`
+  const count = `${counted(all.length, 'change')}`
   return visitTo ? `Visit to ${stageWord(visitTo)}: ${when}, ${count}` : `${when}: ${count}`
 }
 const seen = computed(() =>
