@@ -1,5 +1,6 @@
 import * as yup from './yup'
-import { FIGURES, figureLimits, figureNamed, isFigure } from '#core/figures'
+import { figureLimits, figureNamed, isFigure } from '#core/figures'
+import { TOLD } from '#core/figures/told'
 import { fieldOf, isOneOf, keysOf } from '#core/plain'
 import { listOf, maybe, moment, oneOf, orNull, record, some, someOf, text } from './fields'
 import { BAND_PRESETS, PLAN_LIMITS, STAGES, type Edit, type EditOf, type WaitingEdit } from '#core/hive'
@@ -87,7 +88,7 @@ const SIMPLE: { readonly [K in Exclude<Edit['kind'], 'batch'>]: yup.ISchema<Edit
     const path = `${this.path ? `${this.path}.` : ''}length.mm`
     return this.createError({
       path,
-      message: `${path} cannot be ${FIGURES[name].label}: from ${least} to ${most} ${FIGURES[name].unit}`.trim(),
+      message: `${path} cannot be ${TOLD[name].label}: from ${least} to ${most} ${TOLD[name].unit}`.trim(),
     })
   }),
   'set-pattern': edit('set-pattern', {

@@ -3,7 +3,8 @@
 import { keysOf } from '#core/plain'
 import { CATALOGUE, FOOTPRINTS, countMarks, figuresOf, type Format } from '#core/catalogue'
 import { bySeverity } from '#core/checks'
-import { FIGURES, figureKey, figureLimits, figureNamed, isFigure, type Figure } from '#core/figures'
+import { FIGURE_NAMES, SHIPPED_FIGURES, figureKey, figureLimits, figureNamed, isFigure } from '#core/figures'
+import { TOLD } from '#core/figures/told'
 import { gapsChangedBy, type GapChange } from '#core/effect'
 import type { Edit, Part } from '#core/hive'
 import { LIFT_FIGURES } from '#core/lifting'
@@ -57,17 +58,18 @@ interface Row {
   readonly fixed?: boolean
 }
 const tradeRows = computed<Row[]>(() =>
-  keysOf(FIGURES).map((name) => {
-    const figure: Figure = FIGURES[name]
+  FIGURE_NAMES.map((name) => {
+    const figure = TOLD[name]
+    const shipped = SHIPPED_FIGURES[name]
     const own = overridden.value.get(figureKey(name))
-    const value = own?.mm ?? figure.value
+    const value = own?.mm ?? shipped
     return {
       key: figureKey(name),
       what: capital(figure.label),
       value: figure.unit === 'mm' ? showLength(value, preferences.units) : `${value} ${figure.unit}`,
       length: null,
       mark: own ? 'own' : figure.source.mark,
-      source: own ? `your own; shipped: ${figure.value} ${figure.unit}` : figure.source.text,
+      source: own ? `your own; shipped: ${shipped} ${figure.unit}` : figure.source.text,
       usedIn: figure.usedIn,
       unit: figure.unit,
       used: true,

@@ -1,4 +1,4 @@
-import { isOneOf, keysOf, recordOf } from '../plain'
+import { isOneOf, keysOf } from '../plain'
 import { BEE_SPACE } from './bee-space'
 import { BEES } from './bees'
 import { COMBS } from './combs'
@@ -10,8 +10,7 @@ import { STANDING } from './standing'
 import { WARE } from './ware'
 import { WINTER } from './winter'
 
-/** Every figure of the trade that Duvet counts with; each can be overwritten for a yard. */
-export const FIGURES = {
+const SHIPPED = {
   ...BEE_SPACE,
   ...COMBS,
   ...ROOM,
@@ -23,13 +22,18 @@ export const FIGURES = {
   ...STANDING,
   ...STAGES,
 } as const
-export type FigureName = keyof typeof FIGURES
+export type FigureName = keyof typeof SHIPPED
 
 /** What a yard counts with: its own figures, and those that ship for the rest. */
 export type Figures = Readonly<Record<FigureName, number>>
 
-/** The figures as they ship. */
-export const SHIPPED_FIGURES: Figures = recordOf(keysOf(FIGURES), (name): number => FIGURES[name].value)
+/**
+ * The figures of the trade that Duvet counts with, as they ship; each can be overwritten for a yard. What they are, in
+ * what unit and where they come from is told beside them, in `told/`.
+ */
+export const SHIPPED_FIGURES: Figures = SHIPPED
+/** What every figure is called. */
+export const FIGURE_NAMES = keysOf(SHIPPED)
 
 /** Names of three figures each: a lowest, a typical and a highest. */
 type Ranged = { [N in FigureName]: N extends `${infer R}Typical` ? R : never }[FigureName]
@@ -51,7 +55,7 @@ export function figureKey(name: FigureName): string {
 
 /** What a figure of a yard may be: a hundredth to a hundred times what ships, in its own unit. */
 export function figureLimits(name: FigureName): { readonly least: number; readonly most: number } {
-  const { value } = FIGURES[name]
+  const value = SHIPPED[name]
   return { least: value / 100, most: value * 100 }
 }
 
@@ -64,7 +68,7 @@ export function isFigure(name: FigureName, value: number): boolean {
 /** The figure that is overwritten under a key, or undefined. */
 export function figureNamed(key: string): FigureName | undefined {
   const name = key.slice(PREFIX.length)
-  return key.startsWith(PREFIX) && isOneOf(keysOf(FIGURES), name) ? name : undefined
+  return key.startsWith(PREFIX) && isOneOf(FIGURE_NAMES, name) ? name : undefined
 }
 
 /** The figures of a yard that has overwritten these; what no figure is called, or cannot be, is left out. */

@@ -1,2 +1,1 @@
-export * from './figure'
 export * from './all'

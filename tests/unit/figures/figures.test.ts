@@ -3,7 +3,8 @@ import { join } from 'node:path'
 import { describe, expect, it } from 'vitest'
 import { catalogueOf } from '#core/catalogue'
 import { bandOf, foodNeedOf } from '#core/checks'
-import { FIGURES, SHIPPED_FIGURES, figureKey, figuresWith, type FigureName } from '#core/figures'
+import { FIGURE_NAMES, SHIPPED_FIGURES, figureKey, figuresWith, type FigureName } from '#core/figures'
+import { TOLD } from '#core/figures/told'
 import { hiveIn } from '#core/hive-in'
 import type { Yard } from '#core/hive'
 import { liftsOf, USUAL_PROFILE } from '#core/lifting'
@@ -39,8 +40,9 @@ function hiveWith(figures: Partial<Record<FigureName, number>>) {
 
 describe('the figures of the trade', () => {
   it('each say what they are, in what, where they are used and where they come from', () => {
-    for (const name of keysOf(FIGURES)) {
-      const { label, usedIn, source, value } = FIGURES[name]
+    for (const name of FIGURE_NAMES) {
+      const { label, usedIn, source } = TOLD[name]
+      const value = SHIPPED_FIGURES[name]
       expect(
         [label, usedIn, source.text].every((text) => text.length > 0),
         name,
@@ -50,9 +52,9 @@ describe('the figures of the trade', () => {
   })
 
   it('are each overwritten under a key of their own, and nothing else is', () => {
-    for (const name of keysOf(FIGURES)) {
-      const figures = figuresWith([{ key: figureKey(name), length: { mm: 2 * FIGURES[name].value } }])
-      expect(figures).toEqual({ ...SHIPPED_FIGURES, [name]: 2 * FIGURES[name].value })
+    for (const name of FIGURE_NAMES) {
+      const figures = figuresWith([{ key: figureKey(name), length: { mm: 2 * SHIPPED_FIGURES[name] } }])
+      expect(figures).toEqual({ ...SHIPPED_FIGURES, [name]: 2 * SHIPPED_FIGURES[name] })
     }
     expect(figuresWith([{ key: 'limit.nothing-of-the-kind', length: { mm: 1 } }])).toBe(SHIPPED_FIGURES)
     expect(figuresWith([{ key: 'box-langstroth-deep.depth', length: { mm: 1 } }])).toBe(SHIPPED_FIGURES)
@@ -72,14 +74,19 @@ describe('the figures of the trade', () => {
     // a range is asked by its stem: `rangeOf(figures, 'fill')` counts with fillLow, fillTypical and fillHigh
     const stems = [...code.matchAll(/rangeOf\([^()]*\)/g)].flatMap(([call]) => [...call.matchAll(/'(\w+)'/g)])
     const ranges = new Set(stems.flatMap(([, stem]) => ['Low', 'Typical', 'High'].map((end) => `${stem}${end}`)))
-    expect(keysOf(FIGURES).filter((name) => !ranges.has(name) && !new RegExp(`\\b${name}\\b`).test(code))).toEqual([])
+    expect(FIGURE_NAMES.filter((name) => !ranges.has(name) && !new RegExp(`\\b${name}\\b`).test(code))).toEqual([])
   })
 
   const shipped = hiveWith({})
   it.each([
     ['beeTight', 2, (hive: typeof shipped) => hive.context.figures.beeTight, 2],
     ['combMost', 20, (hive: typeof shipped) => hive.thickest, 10],
-    ['honeyDensity', 2 * FIGURES.honeyDensity.value, (hive: typeof shipped) => hive.mass.items.honey.middle, undefined],
+    [
+      'honeyDensity',
+      2 * SHIPPED_FIGURES.honeyDensity,
+      (hive: typeof shipped) => hive.mass.items.honey.middle,
+      undefined,
+    ],
     ['fillTypical', 0.5, (hive: typeof shipped) => hive.mass.items.honey.middle, undefined],
     ['timberDensity', 800, (hive: typeof shipped) => hive.mass.items.ware.middle, undefined],
     ['waxRatio', 20, (hive: typeof shipped) => hive.mass.items.wax.middle, undefined],

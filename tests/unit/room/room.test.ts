@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { CATALOGUE, catalogueOf, overrideKey } from '#core/catalogue'
-import { FIGURES, figureKey } from '#core/figures'
+import { figureKey } from '#core/figures'
+import { TOLD } from '#core/figures/told'
 import { boxOfPattern } from '#core/fit'
 import { applyEdit, emptyYard, planOf, planProblem, upgraded, type Yard } from '#core/hive'
 import { arrangements, cellsOfFrame, cellsPerDm2, insideLitres, roomOf, uniformKit } from '#core/room'
@@ -116,7 +117,7 @@ describe('figures of one’s own', () => {
       length: own(235),
     })
     expect(taller.ok && assessFirst(taller.yard).gaps[1]!.mm).toBeCloseTo(12.7 - 3.225, 3)
-    for (const { source, label } of Object.values(FIGURES)) expect(source.text && label).toBeTruthy()
+    for (const { source, label } of Object.values(TOLD)) expect(source.text && label).toBeTruthy()
   })
 
   it('keep a pattern of one’s own like any other, and refuse to lose one in use', () => {

@@ -1,8 +1,7 @@
-import type { Source } from '../units'
+import type { Source } from '../../units'
 
-/** A figure of the trade: what it is, in what, where it is used, and where it comes from. */
-export interface Figure {
-  readonly value: number
+/** What is told of a figure of the trade: in what it is, what it says, where it is used, where it comes from. */
+export interface Told {
   /** Empty for a share or a factor. */
   readonly unit: string
   readonly label: string

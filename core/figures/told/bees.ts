@@ -1,0 +1,49 @@
+import type { BEES } from '../bees'
+import { COMMON, MEMORY, type Told } from './told'
+
+/** What is told of them: bees on the comb. */
+export const BEES_TOLD = {
+  beesPerCm2: {
+    unit: 'bees/cm²',
+    label: 'bees on a comb covered by them',
+    usedIn: 'weight of bees',
+    source: {
+      mark: 'P',
+      text:
+        'Burgett & Burikam 1985, J. Econ. Entomol. 78, as used by Delaplane et al. 2013, J. Apic. ' +
+        'Res. 52(1), from memory',
+    },
+  },
+  beeGrams: { unit: 'g', label: 'a bee', usedIn: 'weight of bees', source: COMMON },
+  coverLow: {
+    unit: '',
+    label: 'brood combs covered by bees, from',
+    usedIn: 'weight of bees',
+    source: MEMORY,
+  },
+  coverTypical: {
+    unit: '',
+    label: 'brood combs covered by bees',
+    usedIn: 'weight of bees',
+    source: MEMORY,
+  },
+  coverHigh: { unit: '', label: 'brood combs covered by bees, to', usedIn: 'weight of bees', source: MEMORY },
+  winterCoverLow: {
+    unit: '',
+    label: 'brood combs covered by the winter cluster, from',
+    usedIn: 'weight of bees',
+    source: MEMORY,
+  },
+  winterCoverTypical: {
+    unit: '',
+    label: 'brood combs covered by the winter cluster',
+    usedIn: 'weight of bees',
+    source: MEMORY,
+  },
+  winterCoverHigh: {
+    unit: '',
+    label: 'brood combs covered by the winter cluster, to',
+    usedIn: 'weight of bees',
+    source: MEMORY,
+  },
+} as const satisfies Record<keyof typeof BEES, Told>

@@ -1,0 +1,61 @@
+import type { STAGES } from '../stages'
+import { COMMON, MEMORY, type Told } from './told'
+
+/** What is told of them: days of the year's stages, and what makes a step of a visit a lift. */
+export const STAGES_TOLD = {
+  lateWinterDays: {
+    unit: 'days',
+    label: 'late-winter check before first pollen',
+    usedIn: 'stages of the year',
+    source: MEMORY,
+  },
+  superingDays: {
+    unit: 'days',
+    label: 'supers go on before a flow',
+    usedIn: 'stages of the year',
+    source: MEMORY,
+  },
+  cropDays: {
+    unit: 'days',
+    label: 'crop is taken after a flow',
+    usedIn: 'stages of the year',
+    source: MEMORY,
+  },
+  packDownDays: {
+    unit: 'days',
+    label: 'packing down before first frost',
+    usedIn: 'stages of the year',
+    source: MEMORY,
+  },
+  longestFlowDays: {
+    unit: 'days',
+    label: 'no flow is taken to be longer',
+    usedIn: 'dates of the year',
+    source: MEMORY,
+  },
+  miteCountDays: {
+    unit: 'days',
+    label: 'from one mite count to the next',
+    usedIn: 'calendar',
+    source: COMMON,
+  },
+  winterBeeDays: {
+    unit: 'days',
+    label: 'winter bees are raised before first frost',
+    usedIn: 'calendar',
+    source: COMMON,
+  },
+  lastLookDays: {
+    unit: 'days',
+    label: 'joints are glued again after',
+    usedIn: 'cautions of a visit',
+    source: COMMON,
+  },
+  liftFrom: { unit: 'kg', label: 'a move of this much is a lift', usedIn: 'visits', source: COMMON },
+  twoPeopleFrom: {
+    unit: 'kg',
+    label: 'a lift for two, from',
+    usedIn: 'cautions of a visit',
+    source: MEMORY,
+  },
+} as const satisfies Record<keyof typeof STAGES, Told>
