@@ -70,6 +70,8 @@ import {
   STAGES,
   SUPER_STARTS,
   WINTER_SIZES,
+  WINTER_DOORS,
+  WRAPS,
   WINTER_TOPS,
   YAWS_DEG,
 } from '#core/hive'
@@ -209,6 +211,7 @@ export const attachmentSchema: yup.ObjectSchema<Attachment> = record({
   partId: identity(),
   place: oneOf(ATTACHMENT_PLACES),
   edge: maybe(EDGES),
+  round: someOf(identity(), PLAN_LIMITS.layersPerHive),
 })
 export const acceptanceSchema: yup.ObjectSchema<Acceptance> = record({
   findingKey: text(400, 1),
@@ -228,6 +231,11 @@ const waySchema = some({
   floor: maybe(FLOOR_WAYS),
   winterTop: maybe(WINTER_TOPS),
   winterSize: maybe(WINTER_SIZES),
+  wrap: maybe(WRAPS),
+  winterDoor: maybe(WINTER_DOORS),
+  winterParts: some({ slab: identity().optional(), wrap: identity().optional(), crown: identity().optional() })
+    .optional()
+    .default(undefined),
   crops: maybe(CROP_WAYS),
   feeds: flag(),
 })
@@ -253,6 +261,7 @@ export const yardSeasonSchema: yup.ObjectSchema<YardSeason> = some({
     .optional()
     .default(undefined),
   way: waySchema,
+  winterMeansCelsius: someOf(decimal(-60, 45), 6),
 })
 
 const handPlanSchema = some({
@@ -261,7 +270,13 @@ const handPlanSchema = some({
     PLAN_LIMITS.layersPerHive,
   ),
   attachments: listOf(
-    record({ partId: identity(), place: oneOf(ATTACHMENT_PLACES), edge: maybe(EDGES), patternId: identity() }),
+    record({
+      partId: identity(),
+      place: oneOf(ATTACHMENT_PLACES),
+      edge: maybe(EDGES),
+      round: someOf(identity(), PLAN_LIMITS.layersPerHive),
+      patternId: identity(),
+    }),
     20,
   ),
   writtenFrom: text(8000),
@@ -272,6 +287,7 @@ const handPlanSchema = some({
 /** How a hive is kept otherwise than its yard, and its stages planned by hand. */
 export const hiveSeasonSchema: yup.ObjectSchema<HiveSeason> = some({
   way: waySchema,
+  winterBeesKg: decimal(0.05, 10).optional(),
   byHand: byStage(handPlanSchema),
 })
 

@@ -91,3 +91,16 @@ export function sizesIn(catalogue: Catalogue, format: Format): readonly BoxSize[
     return box?.size === size
   })
 }
+
+/**
+ * Boxes that a small colony of a format is moved into for winter: the deep of its nuclei, and boxes for two colonies
+ * side by side.
+ */
+export function nucleusBoxes(catalogue: Catalogue, format: Format): readonly Extract<Pattern, PatternOf<'box'>>[] {
+  const { nucleus } = FOOTPRINTS[format]
+  const small = nucleus && boxOfSize(catalogue, nucleus, 'deep')
+  const halved = findAll(catalogue, { kind: 'box' }).filter(
+    (box) => box.halves && (box.format === format || box.format === nucleus),
+  )
+  return [...(small ? [small] : []), ...halved]
+}

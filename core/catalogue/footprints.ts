@@ -43,6 +43,8 @@ export interface Footprint {
   readonly short: string
   /** The same make eight frames wide. */
   readonly narrower?: Format
+  /** The format of its nuclei. */
+  readonly nucleus?: Format
   /** The format whose supers go on its brood boxes, where it has none of its own. */
   readonly supersOf?: Format
   /** How far interlocking edges reach into each other. */
@@ -65,6 +67,7 @@ const NATIONAL_LENGTHS = {
 /** Every footprint of the list, by format. */
 export const FOOTPRINTS: Readonly<Record<Format, Footprint>> = {
   'langstroth-10': {
+    nucleus: 'langstroth-5',
     ...LANGSTROTH_LENGTHS,
     outsideWidth: inches('16 1/4', USDA),
     insideWidth: inches('14 3/4', USDA),
@@ -74,6 +77,7 @@ export const FOOTPRINTS: Readonly<Record<Format, Footprint>> = {
     narrower: 'langstroth-8',
   },
   'langstroth-8': {
+    nucleus: 'langstroth-5',
     ...LANGSTROTH_LENGTHS,
     outsideWidth: inches('14', MEMORY),
     insideWidth: inches('12 1/2', MEMORY),
@@ -98,6 +102,7 @@ export const FOOTPRINTS: Readonly<Record<Format, Footprint>> = {
     short: 'langstroth-5',
   },
   national: {
+    nucleus: 'national-6',
     ...NATIONAL_LENGTHS,
     outsideWidth: inches('18 1/8', BS1300),
     insideWidth: inches('16 5/8', BS1300),

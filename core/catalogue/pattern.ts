@@ -19,6 +19,7 @@ export const PART_KINDS = [
   'entrance-fitting',
   'floor-insert',
   'ballast',
+  'wrap',
   'rack',
 ] as const
 export type PartKind = (typeof PART_KINDS)[number]

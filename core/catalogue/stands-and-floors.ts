@@ -10,7 +10,7 @@ function stand(
   id: string,
   british: string,
   depth: Length,
-  material: 'wood' | 'masonry',
+  material: 'wood' | 'masonry' | 'metal',
   kg: number,
   ratingKg: number,
   use?: 'low',
@@ -31,6 +31,7 @@ function stand(
 /** Layers a stand is built up of; one alone is a stand too. */
 export const STANDS: readonly Pattern[] = [
   stand('timber-200', 'timber stand', mm(200, MEMORY), 'wood', 5, 200),
+  stand('metal-200', 'metal stand', mm(200, MEMORY), 'metal', 6, 200),
   stand('block-8in', 'hollow block', inches('8', COMMON), 'masonry', 15, 1000),
   stand('slab-4in', 'slab', inches('4', COMMON), 'masonry', 20, 1000),
   stand('frame-4in', 'timber frame', inches('4', COMMON), 'wood', 3, 200, 'low'),
@@ -83,8 +84,24 @@ export const FLOORS: readonly Pattern[] = FORMATS.flatMap((format): Pattern[] =>
   ]
 })
 
-/** What is no layer: fittings, inserts, ballast. */
+/** What goes round the boxes in winter. */
+function wrap(id: string, british: string, material: 'foam' | 'plastic', thick: Length, kg: number): Pattern {
+  return {
+    id: `wrap-${id}`,
+    kind: 'wrap',
+    format: 'any',
+    material,
+    label: label(british),
+    mass: massFromMemory(kg),
+    dimensions: { depth: thick },
+  }
+}
+
+/** What is no layer: fittings, inserts, ballast, wraps. */
 export const FITTINGS: readonly Pattern[] = [
+  wrap('foam', 'foam wrap', 'foam', inches('1', COMMON), 1),
+  wrap('panels', 'foam panels round the boxes', 'foam', inches('2', COMMON), 2),
+  wrap('sheet', 'thin sheet wrap', 'plastic', mm(1, MEMORY), 0.8),
   {
     id: 'entrance-block',
     kind: 'entrance-fitting',

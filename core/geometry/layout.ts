@@ -1,7 +1,7 @@
 import type { Figures } from '../figures'
 import { facesOf, type PartFaces } from './faces'
 import { standRect } from '../parts'
-import type { AssembledHive, StackedPart } from './assemble'
+import type { AssembledHive, AttachedPart, StackedPart } from './assemble'
 
 /** A part at its place in the stack: heights above the ground, faces as they lie. */
 export interface PlacedPart extends StackedPart {
@@ -16,6 +16,8 @@ export interface PlacedPart extends StackedPart {
 export interface Layout {
   readonly parts: readonly PlacedPart[]
   readonly heightMm: number
+  /** What is no layer: at the entrance, in the floor, round the boxes. */
+  readonly attached: readonly AttachedPart[]
   /** What its yard counts with. */
   readonly figures: Figures
 }
@@ -50,7 +52,7 @@ export function layOut(hive: AssembledHive): Layout {
     if (!faces.nested) seatMm = topMm
     heightMm = Math.max(heightMm, topMm)
   })
-  return { parts, heightMm, figures: hive.figures }
+  return { parts, heightMm, attached: hive.attached, figures: hive.figures }
 }
 
 function standFaces(faces: PartFaces, { placement }: StackedPart): PartFaces {

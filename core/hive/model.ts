@@ -148,6 +148,8 @@ export interface Attachment {
   readonly place: AttachmentPlace
   /** The edge at which an entrance fitting opens; the lower one where nothing is said. */
   readonly edge?: OpeningEdge
+  /** The boxes that a wrap goes round; all of the colony's where nothing is said. */
+  readonly round?: readonly string[]
 }
 
 /** A finding that the keeper has accepted, with the figure it had then. */

@@ -42,6 +42,10 @@ export const FLOOR_WAYS = ['as-it-stands', 'solid', 'mesh', 'mesh-and-insert'] a
 export const WINTER_TOPS = ['condensing', 'absorbing', 'vented', 'bare'] as const
 type WinterTop = (typeof WINTER_TOPS)[number]
 export const WINTER_SIZES = ['one', 'all'] as const
+export const WRAPS = ['none', 'wrap'] as const
+export const WINTER_DOORS = ['guard', 'narrow', 'open'] as const
+/** What can be said of which part as made a winter form uses. */
+export const WINTER_PARTS = ['slab', 'wrap', 'crown'] as const
 export const CROP_WAYS = ['one', 'spring-and-summer'] as const
 export const MOST_SUPERS = 8
 
@@ -59,6 +63,12 @@ export interface Way {
   readonly floor: (typeof FLOOR_WAYS)[number]
   readonly winterTop: WinterTop
   readonly winterSize: (typeof WINTER_SIZES)[number]
+  /** What goes round the boxes in the cold. */
+  readonly wrap: (typeof WRAPS)[number]
+  /** What the entrance has in the cold. */
+  readonly winterDoor: (typeof WINTER_DOORS)[number]
+  /** Which slab, wrap or crown as made, by its pattern; the usual one where nothing is said. */
+  readonly winterParts?: Readonly<Partial<Record<(typeof WINTER_PARTS)[number], string>>>
   readonly crops: (typeof CROP_WAYS)[number]
   /** A feeder stands on while a colony settles and after the crop. */
   readonly feeds: boolean
@@ -93,11 +103,15 @@ export interface HandPlan {
 export interface YardSeason {
   readonly calendar?: Calendar
   readonly way?: Readonly<Partial<Way>>
+  /** Means outside of its winter months, °C, the first of them first; those of its climate where nothing is said. */
+  readonly winterMeansCelsius?: readonly number[]
 }
 
 export interface HiveSeason {
   /** Where this hive is kept otherwise than its yard. */
   readonly way?: Readonly<Partial<Way>>
+  /** Bees of its winter cluster as last counted, kg. */
+  readonly winterBeesKg?: number
   readonly byHand?: Readonly<Partial<Record<Stage, HandPlan>>>
 }
 

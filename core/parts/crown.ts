@@ -13,7 +13,7 @@ import {
 } from './shape'
 import { centredRect, insetRect } from './rect'
 import type { ResolvedPart } from './resolve'
-import { plateAround, rails, solid } from './solid'
+import { plateAround, rails, solid, type SolidMaterial } from './solid'
 import { dimension } from './sizes'
 
 /** Sizes that such a part always has. */
@@ -59,7 +59,7 @@ export function rimmed(
   const hole = holeLength && holeWidth ? centredRect(holeLength.mm, holeWidth.mm) : undefined
   const panel =
     surface === 'board'
-      ? plateAround(outside, open === 'bee' ? hole : undefined, low, high, 'plywood', 'board')
+      ? plateAround(outside, open === 'bee' ? hole : undefined, low, high, boardOf(part), 'board')
       : [...rails(outside, rimWidth.mm, low, high, 'timber', 'frame'), ...solid(inside, low, high, surface, surface)]
   const zones = (name: TermName, mouth: typeof low): ZoneShape[] => [
     { rect: inside, name, surface, passes },
@@ -76,3 +76,6 @@ export function rimmed(
   const lower = { ...(rimAbove ? faces.flat : faces.rim), zones: zones(rimAbove ? flatName : 'rim', low) }
   return shape(part, depth, solids, lower, upper)
 }
+
+/** A board over the bees is of plywood; a film or an acrylic sheet is of plastic. */
+const boardOf = ({ pattern }: ResolvedPart): SolidMaterial => (pattern?.material === 'plastic' ? 'plastic' : 'plywood')

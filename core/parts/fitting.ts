@@ -11,7 +11,8 @@ import { dimension } from './sizes'
 const PIECE: Rect = { x0: -200, x1: 200, y0: -10, y1: 10 }
 const PIECE_HIGH_MM = 50
 
-function fitting(part: ResolvedPart, solids: readonly Solid[], highMm: number): PartShape {
+/** A piece that is no layer, as it lies by itself. */
+export function fittingShape(part: ResolvedPart, solids: readonly Solid[], highMm: number): PartShape {
   return shape(part, above(BASE, byHand(highMm)), solids, NOTHING_STANDS_HERE, NOTHING_STANDS_HERE)
 }
 
@@ -27,7 +28,7 @@ export const ENTRANCE_FITTING: Kind<'entrance-fitting'> = {
     const half = Math.min(part.dimensions.openingWidth.mm / 2, PIECE.x1 - 20)
     const high = above(BASE, byHand(PIECE_HIGH_MM))
     const opening = above(BASE, byHand(Math.min(PIECE_HIGH_MM / 2, part.dimensions.openingHeight.mm * 2)))
-    return fitting(
+    return fittingShape(
       part,
       [
         ...solid({ ...PIECE, x1: -half }, BASE, opening, 'timber', 'block'),
@@ -47,7 +48,11 @@ export const ENTRANCE_FITTING: Kind<'entrance-fitting'> = {
 export const FLOOR_INSERT: Kind<'floor-insert'> = {
   sizes: INSERT_SIZES,
   shape: (part) =>
-    fitting(part, solid(PIECE, above(BASE, byHand(20)), above(BASE, byHand(32)), 'plastic', 'board'), PIECE_HIGH_MM),
+    fittingShape(
+      part,
+      solid(PIECE, above(BASE, byHand(20)), above(BASE, byHand(32)), 'plastic', 'board'),
+      PIECE_HIGH_MM,
+    ),
   wayUp: () => 'any',
   usualPlace: (stack) => stack.length,
   attachedAt: 'floor-slot-upper',
@@ -58,7 +63,7 @@ export const FLOOR_INSERT: Kind<'floor-insert'> = {
 export const BALLAST: Kind<'ballast'> = {
   sizes: BALLAST_SIZES,
   shape: (part) =>
-    fitting(
+    fittingShape(
       part,
       solid(outsideRect(part), BASE, above(BASE, part.dimensions.depth), 'masonry', 'ballast'),
       part.dimensions.depth.mm,

@@ -8,6 +8,7 @@ export * from './frame'
 export * from './describe'
 export * from './slice'
 
+export { insulationOf, MADE_OF, wrapBodies } from './wrap'
 export { hasBuiltUpEnds, seatIn } from './box'
 export * from './resolve'
 export * from './sizes'

@@ -31,6 +31,8 @@ export const isDivision = isOf('division')
 export const isEntranceFitting = isOf('entrance-fitting')
 export const isFloorInsert = isOf('floor-insert')
 export const isBallast = isOf('ballast')
+/** What goes round the boxes against the cold. */
+export const isWrap = isOf('wrap')
 export const isAdapter = isOf('adapter')
 /** What loose frames hang on in the shed. */
 export const isRack = isOf('rack')

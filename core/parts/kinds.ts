@@ -14,6 +14,7 @@ import { RACK } from './rack'
 import { ROOF } from './roof'
 import { SLAB } from './slab'
 import { STAND } from './stand'
+import { WRAP } from './wrap'
 
 /** Every kind of part that there is: a new one is a file and a line. */
 export const KINDS: { readonly [K in PartKind]: Kind<K> } = {
@@ -32,5 +33,6 @@ export const KINDS: { readonly [K in PartKind]: Kind<K> } = {
   'entrance-fitting': ENTRANCE_FITTING,
   'floor-insert': FLOOR_INSERT,
   ballast: BALLAST,
+  wrap: WRAP,
   rack: RACK,
 }

@@ -11,6 +11,7 @@ import type { CROWN_SIZES } from './crown'
 import type { SLAB_SIZES } from './slab'
 import type { ROOF_SIZES } from './roof'
 import type { RACK_SIZES } from './rack'
+import type { WRAP_SIZES } from './wrap'
 import type { BALLAST_SIZES, ENTRANCE_SIZES, INSERT_SIZES } from './fitting'
 
 /** The sizes of every kind that it cannot do without, as each kind lists them. */
@@ -30,6 +31,7 @@ interface Needs {
   'entrance-fitting': typeof ENTRANCE_SIZES
   'floor-insert': typeof INSERT_SIZES
   ballast: typeof BALLAST_SIZES
+  wrap: typeof WRAP_SIZES
   rack: typeof RACK_SIZES
 }
 

@@ -24,7 +24,7 @@ function standShape(part: PartOf<'stand'>): PartShape {
   const outside = outsideRect(part)
   const depth = above(BASE, part.dimensions.depth)
   const masonry = part.pattern.material === 'masonry'
-  const solids = masonry ? masonryOf(outside, part, part.dimensions.depth.mm > HOLLOW_FROM_MM) : timberOf(outside, part)
+  const solids = masonry ? masonryOf(outside, part, part.dimensions.depth.mm > HOLLOW_FROM_MM) : framedOf(outside, part)
   // Cut off its middle, where legs and webs show.
   const cutMm = masonry ? { x: outside.x1 / 2, y: outside.y1 / 2 } : { x: outside.x1 - 44, y: outside.y1 - 44 }
   return shape(part, depth, solids, NOTHING_STANDS_HERE, NOTHING_STANDS_HERE, { cutMm })
@@ -46,7 +46,8 @@ function masonryOf(outside: Rect, { dimensions }: PartOf<'stand'>, hollow: boole
   ]
 }
 
-function timberOf(outside: Rect, { dimensions }: PartOf<'stand'>): Solid[] {
+function framedOf(outside: Rect, { dimensions, pattern }: PartOf<'stand'>): Solid[] {
+  const material = pattern.material === 'metal' ? 'metal' : 'timber'
   const top = above(BASE, dimensions.depth)
   const beam = below(top, byHand(Math.min(45, dimensions.depth.mm * 0.45)))
   const feet = insetRect(outside, 22)
@@ -57,7 +58,7 @@ function timberOf(outside: Rect, { dimensions }: PartOf<'stand'>): Solid[] {
     [feet.x1 - 44, feet.y1 - 44],
   ] as const
   return [
-    ...legs.flatMap(([x0, y0], i) => solid({ x0, x1: x0 + 44, y0, y1: y0 + 44 }, BASE, beam, 'timber', `leg-${i}`)),
-    ...solid(outside, beam, top, 'timber', 'beam'),
+    ...legs.flatMap(([x0, y0], i) => solid({ x0, x1: x0 + 44, y0, y1: y0 + 44 }, BASE, beam, material, `leg-${i}`)),
+    ...solid(outside, beam, top, material, 'beam'),
   ]
 }

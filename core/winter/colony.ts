@@ -2,8 +2,10 @@ import type { Figures } from '../figures'
 
 /** Seconds of a day. */
 export const SECONDS_A_DAY = 86_400
-/** Parts of a whole that are halved until it is as sure as a figure can be. */
-const HALVINGS = 64
+/** Steps in which a balance is found at the latest. */
+const MOST_STEPS = 200
+/** A balance is closed when no more than this is over, W. */
+const CLOSED_TO = 1e-11
 
 /**
  * Heat of a winter cluster, W, in air of so many °C: least where it is warm, more with each degree of cold, at most so
@@ -23,7 +25,8 @@ export interface Balance {
 
 /**
  * Temperature at which a cluster gives what the hive loses, with only the cluster warm: energy balance. More heat is
- * lost the warmer it is and less is given, so that there is one such temperature; found by halving.
+ * lost the warmer it is and less is given, so that there is one such temperature; found between two bounds by false
+ * position (Illinois), to the last figure that a number holds.
  * @param lossWatts what the hive loses at a temperature inside, W; 0 at that of outside
  */
 export function balanceOf(
@@ -33,15 +36,27 @@ export function balanceOf(
   figures: Figures,
   times = 1,
 ): Balance {
+  const over = (celsius: number) => lossWatts(celsius) - clusterWatts(beesKg, celsius, figures, times)
   let [low, high] = [outsideCelsius, outsideCelsius + 1]
-  const short = (celsius: number) => lossWatts(celsius) < clusterWatts(beesKg, celsius, figures, times)
-  while (short(high) && high - outsideCelsius < WARMEST_RISE) high = outsideCelsius + 2 * (high - outsideCelsius)
-  for (let i = 0; i < HALVINGS; i++) {
-    const middle = (low + high) / 2
-    if (short(middle)) low = middle
-    else high = middle
+  let [atLow, atHigh] = [over(low), over(high)]
+  while (atHigh < 0 && high - outsideCelsius < WARMEST_RISE) {
+    ;[low, atLow] = [high, atHigh]
+    high = outsideCelsius + 2 * (high - outsideCelsius)
+    atHigh = over(high)
   }
-  const insideCelsius = (low + high) / 2
+  let insideCelsius = atLow >= 0 ? low : high
+  for (let i = 0; i < MOST_STEPS && atLow < 0 && atHigh > 0; i++) {
+    insideCelsius = (low * atHigh - high * atLow) / (atHigh - atLow)
+    const now = over(insideCelsius)
+    if (Math.abs(now) < CLOSED_TO) break
+    if (now < 0) {
+      ;[low, atLow] = [insideCelsius, now]
+      atHigh /= 2
+    } else {
+      ;[high, atHigh] = [insideCelsius, now]
+      atLow /= 2
+    }
+  }
   return { insideCelsius, watts: clusterWatts(beesKg, insideCelsius, figures, times) }
 }
 

@@ -4,6 +4,7 @@ import { floorFace } from './floor'
 import type { Layer } from './layers'
 import { topFace } from './top'
 import { wallFaces } from './walls'
+import { wrapsRound } from './wraps'
 
 /** One side of a box, seen from its entrance. */
 export type WallSide = 'front' | 'back' | 'left' | 'right'
@@ -37,6 +38,8 @@ export interface Enclosure {
   readonly heightMm: number
   /** Boxes that the colony has, bottom first. */
   readonly boxIds: readonly string[]
+  /** Colonies that share it side by side and so warm each other: two halves of one box are two. */
+  readonly colonies: number
 }
 
 /**
@@ -45,14 +48,19 @@ export interface Enclosure {
  */
 export function enclosureOf(layout: Layout): Enclosure {
   const cavity = cavityOf(layout.parts)
-  if (!cavity) return { faces: [], litres: 0, heightMm: 0, boxIds: [] }
+  if (!cavity) return { faces: [], litres: 0, heightMm: 0, boxIds: [], colonies: 1 }
   const { rooms, inside } = cavity
   const heightMm = rooms.reduce((sum, { faces }) => sum + faces.depthMm, 0)
   const areaMm2 = (inside.x1 - inside.x0) * (inside.y1 - inside.y0)
   return {
-    faces: [topFace(cavity, layout), ...rooms.flatMap(wallFaces), floorFace(cavity, layout)],
+    faces: [
+      topFace(cavity, layout),
+      ...rooms.flatMap((room) => wallFaces(room, wrapsRound(room, layout))),
+      floorFace(cavity, layout),
+    ],
     litres: (areaMm2 * heightMm) / 1e6,
     heightMm,
     boxIds: cavity.boxes.map(({ part }) => part.id),
+    colonies: cavity.boxes.every(({ pattern }) => pattern?.halves) ? 2 : 1,
   }
 }

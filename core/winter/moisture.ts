@@ -10,7 +10,7 @@ export interface Air {
 }
 
 /** Surface of a face inside, °C: T_out + (1 − R_si / R) · (T_in − T_out) (EN ISO 13788, Eq. 4). */
-function surfaceCelsius(
+export function surfaceCelsius(
   { pathM2KPerW, insideM2KPerW }: Pick<HeatFace, 'pathM2KPerW' | 'insideM2KPerW'>,
   { insideCelsius, outsideCelsius }: Air,
 ): number {

@@ -1,15 +1,68 @@
-import type { Climate } from '../hive'
+import type { Figures } from '../figures'
+import type { Calendar, Climate } from '../hive'
+import { addDays, dayOfYear, daysFrom } from '../season/days'
 
-/** Means outside, °C, from October to March. From memory; none where there is no winter. */
+/** Means outside, °C, October to March, in the south April to September; none without a winter. From memory. */
 const MEANS: Readonly<Record<Climate, readonly number[]>> = {
   'cool-maritime': [10, 7, 5, 5, 6, 8],
   'cold-continental': [9, 3, -4, -8, -6, 1],
   'warm-temperate': [15, 11, 8, 7, 9, 12],
   'tropical-highland': [],
 }
+const DAYS = [31, 28, 31, 30, 31, 30, 31, 31, 30, 31, 30, 31] as const
+const FIRST_IN = { north: 10, south: 4 } as const
+
+/** One month of a winter. */
+export interface WinterMonth {
+  /** 1 to 12. */
+  readonly month: number
+  readonly days: number
+  readonly celsius: number
+  /** So much of it there is brood, 0 to 1. */
+  readonly withBrood: number
+}
 
 /** Mean of the coldest month of a climate, °C; undefined where there is no winter. From memory. */
 export function coldestCelsius(climate: Climate): number | undefined {
   const means = MEANS[climate]
   return means.length > 0 ? Math.min(...means) : undefined
+}
+
+/** Means that ship for a climate, °C, first month first. From memory. */
+export function meansOf(climate: Climate): readonly number[] {
+  return MEANS[climate]
+}
+
+/** The first month of winter: October, or April where the first frost comes in the first half of the year. */
+function firstMonth({ firstFrost, lastFrost }: Calendar): number {
+  const frost = firstFrost ?? lastFrost
+  const month = frost ? Number(frost.slice(0, 2)) : FIRST_IN.north
+  return month >= 2 && month <= 7 ? FIRST_IN.south : FIRST_IN.north
+}
+
+/**
+ * The months of a yard's winter: its own means, or those of its climate; brood from the late-winter check on. From
+ * memory; none where there is no winter.
+ */
+export function winterMonths(
+  calendar: Calendar,
+  own: readonly number[] | undefined,
+  { lateWinterDays }: Figures,
+): WinterMonth[] {
+  const means = own?.length === MEANS['cool-maritime'].length ? own : MEANS[calendar.climate]
+  const first = firstMonth(calendar)
+  const monthAt = (i: number) => ((first - 1 + i) % DAYS.length) + 1
+  const firstDay = (month: number) => `${String(month).padStart(2, '0')}-01`
+  const ends = firstDay(monthAt(means.length))
+  const brood = addDays(calendar.firstPollen, -lateWinterDays)
+  // Before its first month and after its last there is brood anyway: neither begins within the winter.
+  const within = daysFrom(firstDay(first), brood) < daysFrom(firstDay(first), ends)
+  return means.map((celsius, i) => {
+    const month = monthAt(i)
+    const days = DAYS[month - 1]!
+    const before = daysFrom(firstDay(first), firstDay(month))
+    const begins = dayOfYear(brood) === dayOfYear(firstDay(first)) ? 0 : daysFrom(firstDay(first), brood)
+    const withBrood = within ? Math.min(1, Math.max(0, (before + days - begins) / days)) : 0
+    return { month, days, celsius, withBrood }
+  })
 }

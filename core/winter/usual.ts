@@ -1,14 +1,10 @@
 import type { Layout } from '../geometry'
 import type { Climate } from '../hive'
 import { balanceOf } from './colony'
-import { enclosureOf, type Enclosure } from './enclosure'
+import { enclosureOf } from './enclosure'
 import { dripsFrom, wetFirst } from './moisture'
 import { coldestCelsius } from './months'
-
-/** Heat that an enclosure loses for each degree, W/K: Σ area / R (EN ISO 13789, Eq. 1, from memory); air left out. */
-export function lossWPerK({ faces }: Pick<Enclosure, 'faces'>): number {
-  return faces.reduce((sum, { areaM2, m2KPerW }) => sum + areaM2 / m2KPerW, 0)
-}
+import { lossWPerK } from './state'
 
 /** Humidities from which the top and the walls of a stack drip in the coldest month, with a usual cluster in it. */
 export interface Drips {

@@ -1,6 +1,6 @@
 import type { PlacedPart } from '../geometry'
 import type { Figures } from '../figures'
-import { hasBuiltUpEnds, isBox, outlineOf, type SolidMaterial } from '../parts'
+import { hasBuiltUpEnds, isBox, MADE_OF, outlineOf } from '../parts'
 import { ownInside } from './cavity'
 import type { HeatFace, WallSide } from './enclosure'
 import { airOf, layerOf, resistanceOf, sideBySide, type Layer } from './layers'
@@ -8,18 +8,11 @@ import { INSIDE_SURFACE, OUTSIDE_SURFACE } from './still-air'
 
 const SURFACES = INSIDE_SURFACE.sideways + OUTSIDE_SURFACE
 
-/** What the walls of a part are of. */
-const WALLS_OF: Readonly<Record<NonNullable<PlacedPart['pattern']>['material'], SolidMaterial>> = {
-  wood: 'timber',
-  polystyrene: 'polystyrene',
-  foam: 'foam',
-  plastic: 'plastic',
-  metal: 'metal',
-  masonry: 'masonry',
-}
-
-/** The four walls of a part round the room of a colony, by its inside sizes (EN ISO 6946). */
-export function wallFaces(part: PlacedPart): HeatFace[] {
+/**
+ * The four walls of a part round the room of a colony, by its inside sizes, with what is wrapped round them (EN ISO
+ * 6946).
+ */
+export function wallFaces(part: PlacedPart, wraps: readonly Layer[] = []): HeatFace[] {
   const inside = ownInside(part)
   const outside = outlineOf(part.resolved)
   const highMm = part.faces.depthMm
@@ -30,14 +23,15 @@ export function wallFaces(part: PlacedPart): HeatFace[] {
     ['right', inside.x1 - inside.x0, outside.y1 - inside.y1],
   ]
   return sides.map(([side, wideMm, thickMm]) => {
-    const { m2KPerW, layers } = wallOf(part, side, thickMm)
+    const own = wallOf(part, side, thickMm)
+    const layers = [...own.layers, ...wraps]
     return {
       id: `${part.part.id}:${side}`,
       place: 'wall',
       side,
       partId: part.part.id,
       areaM2: (wideMm * highMm) / 1e6,
-      m2KPerW,
+      m2KPerW: own.m2KPerW + resistanceOf(wraps),
       pathM2KPerW: SURFACES + resistanceOf(layers),
       insideM2KPerW: INSIDE_SURFACE.sideways,
       layers,
@@ -54,7 +48,7 @@ function wallOf(
   const { figures } = part
   if (isBox(part) && (side === 'front' || side === 'back') && hasBuiltUpEnds(part))
     return builtUpEnd(thickMm, part.faces.depthMm, figures)
-  const layers = [layerOf(WALLS_OF[part.pattern?.material ?? 'wood'], thickMm, figures)]
+  const layers = [layerOf(MADE_OF[part.pattern?.material ?? 'wood'], thickMm, figures)]
   return { m2KPerW: SURFACES + resistanceOf(layers), layers }
 }
 

@@ -219,6 +219,23 @@ function winterFields(): WayField[] {
         ),
       ],
     },
+    {
+      field: 'wrap',
+      word: 'Round the boxes',
+      choices: [
+        choice('none', 'nothing', 'nothing to own or to store', 'the walls lose most of the warmth'),
+        choice('wrap', 'a wrap', 'the walls lose less', 'the sun warms the wall less; must be dry and tight'),
+      ],
+    },
+    {
+      field: 'winterDoor',
+      word: 'Entrance in winter',
+      choices: [
+        choice('guard', 'mouse guard', 'no mouse gets in', 'must be kept clear of dead bees'),
+        choice('narrow', 'entrance block', 'little to defend', 'mice may get in; shut by dead bees sooner'),
+        choice('open', 'open', 'nothing to put on', 'mice walk in, wind blows in'),
+      ],
+    },
   ]
 }
 

@@ -2,6 +2,7 @@ import { sql, type ColumnBuilderBase } from 'drizzle-orm'
 import { foreignKey, index, integer, primaryKey, real, sqliteTable, text, uniqueIndex } from 'drizzle-orm/sqlite-core'
 import type { HangingPattern, Pattern } from '#core/catalogue'
 import type { Imported } from '#wire/import-answer'
+import type { SensorPlace } from '#core/winter'
 import type {
   Acceptance,
   AbsorberFeature,
@@ -127,6 +128,7 @@ export const attachments = sqliteTable(
       partId: text().notNull(),
       place: text().$type<AttachmentPlace>().notNull(),
       edge: text().$type<OpeningEdge>(),
+      round: text({ mode: 'json' }).$type<readonly string[]>(),
     } satisfies ColumnsOf<keyof Attachment>),
     yardId: text().notNull(),
     hiveId: text().notNull(),
@@ -207,6 +209,45 @@ export const scales = sqliteTable('scales', {
   id: text().primaryKey(),
   yardId: text().notNull(),
   hiveId: text().notNull(),
+  name: text().notNull(),
+  keyHex: text().notNull(),
+  lastSequence: integer().notNull().default(-1),
+  batteryPercent: real(),
+  seenAt: text(),
+  retiredAt: text(),
+})
+
+/** Every reading of the air of a hive or beside it; taken away with its batch, never lost. */
+export const airReadings = sqliteTable(
+  'air_readings',
+  {
+    id: text().primaryKey(),
+    yardId: text().notNull(),
+    hiveId: text().notNull(),
+    place: text().$type<SensorPlace>().notNull(),
+    /** When, by the minute, UTC: two of one minute, place and source are one. */
+    at: text().notNull(),
+    celsius: real().notNull(),
+    humidityPercent: real(),
+    source: text().notNull(),
+    batchId: text().notNull(),
+    removedAt: text(),
+  },
+  (table) => [
+    index('air_readings_by_hive').on(table.yardId, table.hiveId, table.at),
+    index('air_readings_by_batch').on(table.batchId),
+    uniqueIndex('air_readings_once')
+      .on(table.yardId, table.hiveId, table.place, table.at, table.source)
+      .where(sql`removed_at IS NULL`),
+  ],
+)
+
+/** A sensor of temperature and humidity in a hive or beside it, with the key that it signs with. */
+export const sensors = sqliteTable('sensors', {
+  id: text().primaryKey(),
+  yardId: text().notNull(),
+  hiveId: text().notNull(),
+  place: text().$type<SensorPlace>().notNull(),
   name: text().notNull(),
   keyHex: text().notNull(),
   lastSequence: integer().notNull().default(-1),

@@ -29,7 +29,9 @@ import {
   STAGES,
   SUPER_STARTS,
   WINTER_SIZES,
+  WINTER_DOORS,
   WINTER_TOPS,
+  WRAPS,
   YAWS_DEG,
   type Content,
   type Hive,
@@ -100,7 +102,7 @@ const ownPattern = (id: string): fc.Arbitrary<Pattern> =>
       }),
     ),
     maybe('ratingKg', fc.constantFrom(0, 5000)),
-    maybe('rValue', fc.constantFrom(0, 5.6)),
+    maybe('rValue', fc.constantFrom(0.01, 5.6)),
   ).map((pattern) => pattern as unknown as Pattern)
 
 const ownHanging = (id: string): fc.Arbitrary<HangingPattern> =>
@@ -178,6 +180,15 @@ const way = merged(
   maybe('floor', fc.constantFrom(...FLOOR_WAYS)),
   maybe('winterTop', fc.constantFrom(...WINTER_TOPS)),
   maybe('winterSize', fc.constantFrom(...WINTER_SIZES)),
+  maybe('wrap', fc.constantFrom(...WRAPS)),
+  maybe('winterDoor', fc.constantFrom(...WINTER_DOORS)),
+  maybe(
+    'winterParts',
+    merged(
+      maybe('slab', fc.constantFrom('own-a', 'slab-national', 'nothing')),
+      maybe('crown', fc.constantFrom('own-b', 'crown-film-national')),
+    ),
+  ),
   maybe('crops', fc.constantFrom(...CROP_WAYS)),
   maybe('feeds', fc.boolean()),
 )
@@ -202,7 +213,11 @@ const calendar = merged(
       ),
   ),
 )
-const yardSeason = merged(maybe('calendar', calendar), maybe('way', way))
+const yardSeason = merged(
+  maybe('calendar', calendar),
+  maybe('way', way),
+  maybe('winterMeansCelsius', fc.array(fc.integer({ min: -40, max: 40 }), { minLength: 6, maxLength: 6 })),
+)
 
 /** A yard of any kind that the schema takes, small enough to be gone through. */
 export const anyYard: fc.Arbitrary<Yard> = fc

@@ -28,9 +28,10 @@ const hive = computed(() => props.yard.hives.find(({ id }) => id === hiveId.valu
 const set = computed<Partial<Way>>(() => (hive.value ? hive.value.season?.way : props.yard.season?.way) ?? {})
 const sample = computed(() => hive.value ?? props.yard.hives[0])
 const asked = computed(() => (hive.value ? [hive.value.id] : props.yard.hives.slice(0, MOST_HIVES).map(({ id }) => id)))
-const stack = computed(() => (sample.value ? hiveIn(props.yard, sample.value).assembled.stack : []))
+const NOTHING = { stack: [], attached: [] }
+const stands = computed(() => (sample.value ? hiveIn(props.yard, sample.value).assembled : NOTHING))
 const now = computed<Way>(() =>
-  wayOf(props.yard, hive.value ?? {}, usualWay(stack.value, ownedKinds(props.yard), catalogueOf(props.yard))),
+  wayOf(props.yard, hive.value ?? {}, usualWay(stands.value, ownedKinds(props.yard), catalogueOf(props.yard))),
 )
 const fields = computed(() =>
   wayFields(preferences.reader)
@@ -44,7 +45,7 @@ const fields = computed(() =>
           value === 'as-it-stands' ||
           formBoxes(
             value as Exclude<Way['broodForm'], 'as-it-stands'>,
-            formatToAdd(stack.value),
+            formatToAdd(stands.value.stack),
             catalogueOf(props.yard),
           ),
       ),

@@ -28,6 +28,7 @@ export const PHYSICS_OF_WINTER_TOLD = {
   gravity: { unit: 'm/s²', label: 'gravity', usedIn: 'winter: air', source: STACK },
   twoOpenings: { unit: '', label: 'discharge of two openings', usedIn: 'winter: air', source: STACK },
   oneOpening: { unit: '', label: 'discharge of one opening alone', usedIn: 'winter: air', source: STACK },
+  meshOpen: { unit: '', label: 'of a mesh floor is open', usedIn: 'winter: air', source: MEMORY },
   clusterLeast: { unit: 'W/kg', label: 'a resting cluster gives', usedIn: COLONY, source: MEMORY },
   clusterSlope: {
     unit: 'W/(kg·K)',
@@ -41,6 +42,27 @@ export const PHYSICS_OF_WINTER_TOLD = {
   waterOfSugar: { unit: 'kg/kg', label: 'water of burnt sugar', usedIn: COLONY, source: STOICHIOMETRY },
   honeyHoldsWater: { unit: '', label: 'honey holds water', usedIn: COLONY, source: COMMON },
   winterBees: { unit: 'kg', label: 'bees of a usual winter cluster', usedIn: COLONY, source: MEMORY },
+  clusterBounds: {
+    unit: '',
+    label: 'what is known of a cluster’s heat may be off by so much',
+    usedIn: COLONY,
+    source: MEMORY,
+  },
+  wholeCavityWarm: {
+    unit: '°C',
+    label: 'the whole cavity warm: usual claim',
+    usedIn: COLONY,
+    source: COMMON,
+  },
+  broodEats: { unit: '', label: 'with brood they eat so many times as much', usedIn: COLONY, source: MEMORY },
+  chipsTakeUp: {
+    unit: 'kg/kg',
+    label: 'chips take up so much of their dry mass in water',
+    usedIn: 'winter top',
+    source: MEMORY,
+  },
+  chipsDensity: { unit: 'kg/m³', label: 'dry chips, loose', usedIn: 'winter top', source: MEMORY },
+  outsideHumidity: { unit: '', label: 'humidity outside in winter', usedIn: HEAT, source: MEMORY },
   dripsAlike: {
     unit: '',
     label: 'faces that drip within so much humidity drip alike',

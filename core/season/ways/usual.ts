@@ -1,7 +1,7 @@
 import { isFormat, sizesIn, STARTING_FORMAT, type Catalogue, type Format } from '../../catalogue'
-import type { StackedPart } from '../../geometry'
+import type { AssembledHive, StackedPart } from '../../geometry'
 import type { Hive, Way, Yard } from '../../hive'
-import { isBox, formatsOf } from '../../parts'
+import { isBox, isWrap, formatsOf } from '../../parts'
 
 const USUAL_SUPERS = 2
 
@@ -11,7 +11,12 @@ export function formatToAdd(stack: readonly StackedPart[]): Format {
 }
 
 /** How a hive is kept, by what stands there; what cannot be seen is as most keep it (common practice). */
-export function usualWay(stack: readonly StackedPart[], owns: ReadonlySet<string>, catalogue: Catalogue): Way {
+export function usualWay(
+  { stack, attached }: Pick<AssembledHive, 'stack' | 'attached'>,
+  owns: ReadonlySet<string>,
+  catalogue: Catalogue,
+): Way {
+  const wrapped = attached.some(isWrap)
   const kinds = new Set(stack.map(({ pattern }) => pattern?.kind))
   const supers = stack.filter(({ pattern, placement }) => isBox({ pattern }) && placement.role === 'super')
   const sizes = sizesIn(catalogue, formatToAdd(stack))
@@ -36,6 +41,8 @@ export function usualWay(stack: readonly StackedPart[], owns: ReadonlySet<string
             ? 'condensing'
             : 'bare',
     winterSize: 'all',
+    wrap: wrapped || owns.has('wrap') ? 'wrap' : 'none',
+    winterDoor: 'guard',
     crops: 'one',
     feeds: kinds.has('feeder') || owns.has('feeder'),
   }

@@ -1,6 +1,6 @@
-import { attachmentPlaceOf, isEntranceFitting, isFloorInsert } from '../../parts'
-import { isCold, type Attachment, type Part, type Stage } from '../../hive'
-import type { Layer, Writing } from './layers'
+import { attachmentPlaceOf, isEntranceFitting, isFloorInsert, isWrap } from '../../parts'
+import { isCold, type Attachment, type Part, type Stage, type Way } from '../../hive'
+import { chosen, type Layer, type Writing } from './layers'
 import { isAsWanted, need, type Use } from '../../catalogue'
 
 /**
@@ -11,11 +11,15 @@ const ENTRANCE: Readonly<Partial<Record<Stage, Use>>> = {
   settling: 'narrow',
   'after-crop': 'narrow',
   dearth: 'narrow',
-  'pack-down': 'guard',
-  winter: 'guard',
-  'late-winter-check': 'guard',
   moving: 'shut',
   bait: 'narrow',
+}
+
+/** What is at the entrance in the cold: by itself mice walk in. */
+const DOOR_IN_WINTER: Readonly<Record<Way['winterDoor'], Use | undefined>> = {
+  guard: 'guard',
+  narrow: 'narrow',
+  open: undefined,
 }
 
 /** Where robbers are about, a screen takes the place of the block, where there is one. */
@@ -40,7 +44,7 @@ export function fittingsAt(
         isCold(stage) && isEntranceFitting({ pattern }) ? { ...attachment, edge: 'upper' as const } : attachment,
     }
   }
-  const use = ENTRANCE[stage]
+  const use = isCold(stage) ? DOOR_IN_WINTER[way.winterDoor] : ENTRANCE[stage]
   const screen = ROBBING.has(stage)
     ? pool.takeOwned((_, pattern) => isAsWanted(pattern, { kind: 'entrance-fitting', use: 'robbing' }))
     : undefined
@@ -55,7 +59,9 @@ export function fittingsAt(
       ? [attach(pool.take(need(catalogue, { kind: 'floor-insert' })))]
       : []
   const kept = assembled.attached
-    .filter(({ pattern }) => !isEntranceFitting({ pattern }) && !isFloorInsert({ pattern }))
+    .filter((one) => !isEntranceFitting(one) && !isFloorInsert(one) && !isWrap(one))
     .map(({ part }) => attach(pool.keep(part)))
-  return [...entrance, ...insert, ...kept]
+  const wrap =
+    isCold(stage) && way.wrap === 'wrap' ? [attach(pool.take(...chosen(writing, { kind: 'wrap' }, 'wrap')))] : []
+  return [...entrance, ...insert, ...wrap, ...kept]
 }

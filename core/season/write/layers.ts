@@ -1,4 +1,13 @@
-import { boxOfSize, need, type BoxSize, type Catalogue, type Format, type PartKind, type Wanted } from '../../catalogue'
+import {
+  boxOfSize,
+  isAsWanted,
+  need,
+  type BoxSize,
+  type Catalogue,
+  type Format,
+  type PartKind,
+  type Wanted,
+} from '../../catalogue'
 import { spacedFor } from '../../frames'
 import { isBox, isFramePattern, isStand, resolvePart } from '../../parts'
 import type { AssembledHive } from '../../geometry'
@@ -221,20 +230,41 @@ function tops(writing: Writing): Layer[] {
       layer(writing, get({ kind: 'crown', use: 'travel' })),
       layer(writing, get({ kind: 'roof', roofForm: 'flush' })),
     ]
-  const crown = pool.take(
-    need(catalogue, { kind: 'crown', format, use: 'cover' }),
-    { kind: 'crown', format },
-    (_, pattern) => pattern?.surface !== 'mesh',
-  )
+  const crown = way.winterParts?.crown
+    ? pool.take(...chosen(writing, { kind: 'crown', format, use: 'cover' }, 'crown'))
+    : pool.take(
+        need(catalogue, { kind: 'crown', format, use: 'cover' }),
+        { kind: 'crown', format },
+        (_, pattern) => pattern?.surface !== 'mesh',
+      )
   const hole = !cold ? undefined : HOLE_IN_WINTER[way.winterTop]
   const set = hole && crown.hole && crown.hole !== hole ? { ...crown, hole } : crown
   const top =
     !cold || way.winterTop === 'bare'
       ? []
-      : [layer(writing, way.winterTop === 'absorbing' ? get({ kind: 'absorber' }) : get({ kind: 'slab' }))]
+      : [
+          layer(
+            writing,
+            way.winterTop === 'absorbing'
+              ? get({ kind: 'absorber' })
+              : pool.take(...chosen(writing, { kind: 'slab', format }, 'slab')),
+          ),
+        ]
   const vent = cold && way.winterTop === 'vented' ? [layer(writing, get({ kind: 'eke', use: 'vent' }))] : []
   const roof = get({ kind: 'roof', roofForm: 'telescoping' }, { kind: 'roof' })
   return [...(feeder ? [layer(writing, feeder)] : []), layer(writing, set), ...vent, ...top, layer(writing, roof)]
+}
+
+/**
+ * A part of a kind: the one as made that the way names, and nothing else, where the catalogue has it; else any.
+ */
+export function chosen<K extends PartKind>(
+  { way, catalogue }: Pick<Writing, 'way' | 'catalogue'>,
+  wanted: Wanted<K>,
+  what: keyof NonNullable<Way['winterParts']>,
+): Parameters<Pool['take']> {
+  const named = catalogue.patterns.get(way.winterParts?.[what] ?? '')
+  return isAsWanted(named, wanted) ? [named] : [need(catalogue, wanted), wanted]
 }
 
 /** The hole of the crown by the winter top: shut where it is to hold the warmth, open where damp is to go up. */

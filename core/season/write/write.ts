@@ -91,7 +91,7 @@ function beginWriting(
   { catalogue }: Context,
 ): ((stage: Stage) => Draft) & { readonly way: Way } {
   const assembled = assembleHive(hive, parts, catalogue)
-  const way = wayOf(yard, hive, usualWay(assembled.stack, owned, catalogue))
+  const way = wayOf(yard, hive, usualWay(assembled, owned, catalogue))
   const pool = poolOf(yard, hive, parts, catalogue, promised)
   const format = formatToAdd(assembled.stack)
   return Object.assign(

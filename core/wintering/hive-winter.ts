@@ -1,0 +1,92 @@
+import type { HiveIn } from '../hive-in'
+import { shortOf, yearOf, type Short } from '../season'
+import { foodNeedOf, storesByModelKg, type FoodNeed } from '../checks'
+import type { Range } from '../weight'
+import {
+  combOfBees,
+  enclosureOf,
+  foodInAll,
+  foodThrough,
+  openingsOf,
+  winterMonths,
+  type Bounded,
+  type CombOfBees,
+  type Inside,
+  type MonthOfFood,
+  type Shell,
+  type WinterMonth,
+} from '../winter'
+
+/** Of the whole a difference that is none, when two needs are held against each other (from memory). */
+const ALIKE = 0.1
+
+/** What a winter of a hive takes, by the rule and by its own heat. */
+export interface WinterFood {
+  /** The one need: by the rule of the climate, kg. */
+  readonly need: FoodNeed
+  /** By the heat of this form, kg, and month by month. */
+  readonly byHeat: Bounded
+  readonly months: readonly MonthOfFood[]
+  /** Which of the two asks for more. */
+  readonly more: 'rule' | 'heat' | 'alike'
+  /** By how much, middle to middle, kg. */
+  readonly byKg: number
+  /** What is on the hive by the weight model, kg. */
+  readonly stores: Range
+  readonly short: Short
+}
+
+/** A hive in winter: what encloses it, its ways for air, its bees, its months. Each worked out when first asked for. */
+export class HiveWinter {
+  private known: { shell?: Shell; months?: readonly WinterMonth[] } = {}
+
+  constructor(readonly of: HiveIn) {}
+
+  get shell(): Shell {
+    const { layout } = this.of
+    return (this.known.shell ??= { enclosure: enclosureOf(layout), openings: openingsOf(layout) })
+  }
+
+  get months(): readonly WinterMonth[] {
+    const { yard, context } = this.of
+    return (this.known.months ??= winterMonths(yearOf(yard).calendar, yard.season?.winterMeansCelsius, context.figures))
+  }
+
+  /** Bees of one colony as last counted, else a usual cluster, kg. */
+  get beesKg(): number {
+    return this.of.hive.season?.winterBeesKg ?? this.of.context.figures.winterBees
+  }
+
+  /** The comb that its bees sit on: of its uppermost box with frames. */
+  get comb(): CombOfBees | undefined {
+    return this.of.assembled.stack.map(({ hung }) => combOfBees(hung)).findLast((comb) => comb !== undefined)
+  }
+
+  /** Its winter's food, thought of with only the cluster warm unless it is asked otherwise. */
+  food(beesKg = this.beesKg, inside: Inside = { warm: 'cluster' }): WinterFood {
+    const { assembled, context } = this.of
+    const months = foodThrough(this.shell, this.months, beesKg, inside, context.figures)
+    const [need, byHeat] = [foodNeedOf(context), foodInAll(months)]
+    const stores = storesByModelKg(assembled, { planned: context.planned, stage: context.stage })
+    const byKg = byHeat.middle - (need.low + need.high) / 2
+    const alike = Math.abs(byKg) <= ALIKE * byHeat.middle
+    return {
+      need,
+      byHeat,
+      months,
+      more: alike ? 'alike' : byKg > 0 ? 'heat' : 'rule',
+      byKg: Math.abs(byKg),
+      stores,
+      short: shortOf(stores, need),
+    }
+  }
+}
+
+const known = new WeakMap<HiveIn, HiveWinter>()
+
+/** A hive as it stands, or as it is planned, in winter; the same as long as the hive is the same. */
+export function winterOf(hive: HiveIn): HiveWinter {
+  let found = known.get(hive)
+  if (!found) known.set(hive, (found = new HiveWinter(hive)))
+  return found
+}

@@ -1,0 +1,2 @@
+export * from './hive-winter'
+export * from './ways'
