@@ -1,5 +1,5 @@
 /** Views of one hive, as they stand in an address. */
-export type HiveView = 'bench' | 'weight' | 'book' | 'visit'
+export type HiveView = 'bench' | 'weight' | 'winter' | 'book' | 'visit'
 
 /** Views of a yard, as they stand in an address. */
 export type YardView = 'year' | 'shed' | 'boxes'

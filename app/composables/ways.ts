@@ -45,6 +45,7 @@ export function waysFrom(yard: Yard | undefined, hive: Hive | undefined): Ways {
             way('Bench', 'b', hivePath(yard.id, hive.id, 'bench')),
             way('Frames', 'f', framesPath(yard, hive), yardPath(yard.id, 'boxes')),
             way('Weight', 'w', hivePath(yard.id, hive.id, 'weight')),
+            way('Winter', 'n', hivePath(yard.id, hive.id, 'winter')),
             way('Book', 'k', hivePath(yard.id, hive.id, 'book')),
           ]
         : [],
@@ -60,7 +61,7 @@ export function isHere({ under }: Way, path: string): boolean {
 /** The same view of another hive, or its bench where the view is of no hive. */
 export function sameViewOf(route: RouteLocationNormalizedLoaded, yard: Yard, hive: Hive): string {
   if (route.params.part !== undefined) return framesPath(yard, hive)
-  const found = (['weight', 'book'] as const).find((view) => route.path.endsWith(`/${view}`))
+  const found = (['weight', 'winter', 'book'] as const).find((view) => route.path.endsWith(`/${view}`))
   return hivePath(yard.id, hive.id, found ?? 'bench')
 }
 

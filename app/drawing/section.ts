@@ -1,6 +1,12 @@
 import type { HangingPattern } from '#core/catalogue'
-import type { AttachedPart, PlacedPart } from '#core/geometry'
+import { isWrapped, type AttachedPart, type Layout, type PlacedPart } from '#core/geometry'
 import {
+  above,
+  BASE,
+  byHand,
+  isEke,
+  isWrap,
+  wrapBodies,
   barsOf,
   combBodyOf,
   fittingBodies,
@@ -34,7 +40,7 @@ export function sectionOf(part: PlacedPart, axis: Axis, plain = false): Shape[] 
     cut === 'along' ? 'by-use' : 'as-they-are',
   )
   const seen = plain ? solids.filter(({ material }) => !SMALL.has(material)) : solids
-  return shapesOf(sliceOf(seen, cut, cut === 'along' ? cutMm.y : cutMm.x), part)
+  return shapesAt(sliceOf(seen, cut, cut === 'along' ? cutMm.y : cutMm.x), part)
 }
 
 /** Half the outside of a part on the axis, mm. */
@@ -49,15 +55,41 @@ export function reachLeftMm({ resolved }: PlacedPart, axis: Axis): number {
   return axis === 'along' ? -x0 : -y0
 }
 
-/** What is no layer: entrance block, insert, brick. */
+/** What is no layer: entrance block, insert, brick, a wrap round the boxes. */
 export function fittingShapes(fitting: AttachedPart, parts: readonly PlacedPart[], axis: Axis): Shape[] {
+  if (isWrap(fitting))
+    return parts
+      .filter((part) => (isBox(part) || isEke(part)) && isWrapped(fitting.attachment, part))
+      .flatMap((box) => wrapShapes(fitting, box, axis))
   const host = hostOf(fitting.attachment.place, parts)
   return host
-    ? shapesOf(sliceOf(fittingBodies(fitting, fitting.attachment.place, host.resolved), axis, 0), {
+    ? shapesAt(sliceOf(fittingBodies(fitting, fitting.attachment.place, host.resolved), axis, 0), {
         ...host,
         placement: { turnedOver: false },
       })
     : []
+}
+
+/** A whole hive, small: its parts and what is no layer. */
+export function stackShapes({ parts, attached }: Layout, axis: Axis): Shape[] {
+  return [
+    ...parts.flatMap((part) => sectionOf(part, axis, true)),
+    ...attached.flatMap((fitting) => fittingShapes(fitting, parts, axis)),
+  ]
+}
+
+/** A wrap round one box, cut through. */
+function wrapShapes(wrap: AttachedPart, box: PlacedPart, axis: Axis): Shape[] {
+  const high = above(BASE, byHand(box.faces.depthMm))
+  const bodies = wrapBodies(wrap, outlineOf(box.resolved), BASE, high)
+  return shapesAt(
+    sliceOf(
+      bodies.map((body, i) => ({ ...body, piece: `wrap-${i}` })),
+      axis,
+      0,
+    ),
+    box,
+  )
 }
 
 /** One frame of any kind hung in a box, cut along, whether it fits or not. */
@@ -65,7 +97,7 @@ export function frameShapes(frame: HangingPattern, box: PlacedPart): Shape[] {
   if (!isBox(box)) return []
   const seat = seatIn(box)
   const bodies: Solid[] = [...barsOf(frame, 'frame', 0, seat), ...combBodyOf(aloneOf(frame), frame, seat, 'honey')]
-  return shapesOf(sliceOf(bodies, 'along', 0), box)
+  return shapesAt(sliceOf(bodies, 'along', 0), box)
 }
 
 /** A frame's comb where nothing hangs beside it. */
@@ -79,8 +111,8 @@ interface Standing {
   readonly placement: { readonly turnedOver: boolean }
 }
 
-/** Slices as shapes: bodies of one piece as one, thin ones as a line. */
-function shapesOf(slices: readonly Slice[], part: Standing): Shape[] {
+/** Slices as shapes where a part stands: bodies of one piece as one, thin ones as a line. */
+function shapesAt(slices: readonly Slice[], part: Standing): Shape[] {
   const y = (z: number) => -(part.bottomMm + (part.placement.turnedOver ? part.faces.depthMm - z : z))
   const pieces = new Map<string, { path: string; material: Material }>()
   const lines: Shape[] = []

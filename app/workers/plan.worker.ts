@@ -1,9 +1,10 @@
 import { expose } from 'comlink'
 import { dayOfYard } from './lift-yard'
 import { choicesOf, yearOfYard } from './plan-yard'
+import { winterOfYard, winterWaysOf } from './winter-yard'
 
-/** The one typed door to the worker that writes years and days of a yard. */
-const door = { dayOfYard, yearOfYard, choicesOf }
+/** The one typed door to the worker that writes years, days and winters of a yard. */
+const door = { dayOfYard, yearOfYard, choicesOf, winterOfYard, winterWaysOf }
 export type PlanDoor = typeof door
 
 expose(door)

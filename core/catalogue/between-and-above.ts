@@ -110,7 +110,7 @@ function ekesAndFeedersOf(format: Format): Pattern[] {
   ]
 }
 
-/** Crowns and what keeps the warmth above them. */
+/** Crowns. */
 function coversOf(format: Format): Pattern[] {
   const { short, base, outside, lips, rimSide, crownRim } = commonOf(format)
   return [
@@ -141,13 +141,7 @@ function coversOf(format: Format): Pattern[] {
       rimSide,
       mass: massFromMemory(1.5),
       label: label('acrylic crown', 'acrylic inner cover'),
-      dimensions: {
-        ...outside,
-        ...lips,
-        boardThickness: mm(4, MEMORY),
-        rimDepth: crownRim,
-        rimWidth: RIM_WIDTH,
-      },
+      dimensions: { ...outside, ...lips, boardThickness: mm(4, MEMORY), rimDepth: crownRim, rimWidth: RIM_WIDTH },
     },
     {
       ...base,
@@ -171,6 +165,13 @@ function coversOf(format: Format): Pattern[] {
       label: label('travel screen for the top', 'screened inner cover'),
       dimensions: { ...outside, ...lips, boardThickness: mm(9, MEMORY), rimDepth: crownRim, rimWidth: RIM_WIDTH },
     },
+  ]
+}
+
+/** What keeps the warmth above the crown. */
+function winterTopsOf(format: Format): Pattern[] {
+  const { short, base, outside, lips } = commonOf(format)
+  return [
     {
       ...base,
       id: `absorber-${short}`,
@@ -277,7 +278,7 @@ function roofsOf(format: Format): Pattern[] {
 }
 
 function forFormat(format: Format): Pattern[] {
-  return [excludersOf, ekesAndFeedersOf, coversOf, roofsOf].flatMap((partsOf) => partsOf(format))
+  return [excludersOf, ekesAndFeedersOf, coversOf, winterTopsOf, roofsOf].flatMap((partsOf) => partsOf(format))
 }
 
 /** Pairs of formats that an adapter board joins, either one on top. */

@@ -68,3 +68,8 @@ function standFaces(faces: PartFaces, { placement }: StackedPart): PartFaces {
   })
   return { ...faces, lower: stand(faces.lower), upper: stand(faces.upper) }
 }
+
+/** Whether a wrap goes round a part: those that it is said to go round, else all that are no supers. */
+export function isWrapped({ round }: AttachedPart['attachment'], { part, placement }: PlacedPart): boolean {
+  return round ? round.includes(part.id) : placement.role !== 'super'
+}

@@ -12,9 +12,16 @@ export function showVolume(litres: number, units: UnitSystem): string {
 
 /** Thermal resistance as it is shown: `0.17 m²K/W`, `R 1`; the US R goes with inches. */
 export function showResistance(m2KPerW: number, units: UnitSystem): string {
-  return units === 'mm'
-    ? `${Math.round(m2KPerW * 100) / 100} m²K/W`
-    : `R ${Math.round(m2KPerW * US_R_PER_M2K_PER_W * 10) / 10}`
+  return units === 'mm' ? `${figureOfR(m2KPerW, units)} m²K/W` : showR(m2KPerW, units)
+}
+
+/** The same where the unit is said elsewhere: `R 0.17`, `R 1`. */
+export function showR(m2KPerW: number, units: UnitSystem): string {
+  return `R ${figureOfR(m2KPerW, units)}`
+}
+
+function figureOfR(m2KPerW: number, units: UnitSystem): number {
+  return units === 'mm' ? Math.round(m2KPerW * 100) / 100 : Math.round(m2KPerW * US_R_PER_M2K_PER_W * 10) / 10
 }
 
 /** Thermal resistance, m²·K/W, of one typed in the reader's units. */

@@ -2,6 +2,9 @@ import type { Figures } from '../figures'
 import { ZERO_CELSIUS_IN_KELVIN } from './air'
 import type { Air } from './moisture'
 
+/** Parts of a height that are halved until it is as sure as a figure can be. */
+const HALVINGS = 60
+
 /** A way for air through a hive: how large, and how high it lies. */
 export interface Opening {
   readonly areaMm2: number
@@ -12,26 +15,37 @@ export interface Opening {
 }
 
 /**
- * How freely warmth drives air through a hive, m³/s for each root of ΔT/T: by two openings at different heights
- * 0.6·A·√(2 g h) with 1/A² = 1/A₁² + 1/A₂²; by one alone 0.2·A·√(g h), h its own height (stack effect, ASHRAE Handbook
- * Fundamentals, from memory). At one height each is by itself; wind is not in it.
+ * How freely warmth drives air through a hive, m³/s for each root of ΔT/T: by openings at different heights 0.6·A·√(2 g
+ * h) each, h from the level at which as much comes in below as goes out above (of two: 1/A² = 1/A₁² + 1/A₂²); by one
+ * alone 0.2·A·√(g h), h its own height (stack effect, ASHRAE Handbook Fundamentals, from memory). Wind is not in it.
  */
 export function draughtFactor(openings: readonly Opening[], { gravity, oneOpening, twoOpenings }: Figures): number {
-  const open = openings.filter(({ areaMm2 }) => areaMm2 > 0).sort((a, b) => a.atMm - b.atMm)
+  const open = openings.filter(({ areaMm2 }) => areaMm2 > 0)
   if (open.length === 0) return 0
-  const [lowest, highest] = [open[0]!, open.at(-1)!]
-  const middle = (lowest.atMm + highest.atMm) / 2
-  const areaOf = (some: readonly Opening[]) => some.reduce((sum, { areaMm2 }) => sum + areaMm2, 0) / 1e6
-  const [low, high] = [open.filter(({ atMm }) => atMm <= middle), open.filter(({ atMm }) => atMm > middle)]
   const alone = open.reduce(
     (sum, { areaMm2, highMm }) => sum + oneOpening * (areaMm2 / 1e6) * Math.sqrt((gravity * highMm) / 1000),
     0,
   )
-  if (high.length === 0) return alone
-  const areaM2 = 1 / Math.hypot(1 / areaOf(low), 1 / areaOf(high))
-  const between = twoOpenings * areaM2 * Math.sqrt((2 * gravity * (highest.atMm - lowest.atMm)) / 1000)
+  const level = neutralMm(open)
+  const out = open.reduce((sum, { areaMm2, atMm }) => sum + areaMm2 * Math.sqrt(Math.max(0, atMm - level)), 0)
   // A way that is hardly higher than the others takes nothing away from what they pass by themselves.
-  return Math.max(alone, between)
+  return Math.max(alone, twoOpenings * (out / 1e6) * Math.sqrt((2 * gravity) / 1000))
+}
+
+/** The level at which as much air comes in below as goes out above, mm; found by halving. */
+function neutralMm(open: readonly Opening[]): number {
+  const heights = open.map(({ atMm }) => atMm)
+  let [low, high] = [Math.min(...heights), Math.max(...heights)]
+  for (let i = 0; i < HALVINGS; i++) {
+    const middle = (low + high) / 2
+    const out = open.reduce(
+      (sum, { areaMm2, atMm }) => sum + areaMm2 * Math.sign(atMm - middle) * Math.sqrt(Math.abs(atMm - middle)),
+      0,
+    )
+    if (out > 0) low = middle
+    else high = middle
+  }
+  return (low + high) / 2
 }
 
 /** Air that warmth drives through a hive of that freedom, m³/s: none where it is no warmer inside. */

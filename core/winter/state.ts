@@ -1,6 +1,7 @@
 import type { Figures } from '../figures'
 import { balanceOf, clusterWatts, honeyKgADay, waterOfHoneyKg } from './colony'
 import { draughtAt, draughtFactor, draughtOf, heatOfAir, type Opening } from './draught'
+import type { StackOpening } from './openings'
 import type { Enclosure, HeatFace } from './enclosure'
 import { airToKeepDry, dripsFrom, surfaceCelsius, type Air } from './moisture'
 
@@ -23,7 +24,7 @@ export interface Asked {
 /** A hive's walls and its ways for air, which is all that its heat depends on. */
 export interface Shell {
   readonly enclosure: Enclosure
-  readonly openings: readonly Opening[]
+  readonly openings: readonly StackOpening[]
 }
 
 /** One face at one time. */

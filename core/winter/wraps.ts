@@ -1,12 +1,12 @@
-import type { Layout, PlacedPart } from '../geometry'
+import { isWrapped, type Layout, type PlacedPart } from '../geometry'
 import { dimensionMm, insulationOf, isWrap } from '../parts'
 import { layerOf, type Layer } from './layers'
 
 /** What is wrapped round a part, from the inside outwards: by the R that is given for it, else by what it is of. */
-export function wrapsRound({ part }: Pick<PlacedPart, 'part'>, { attached, figures }: Layout): Layer[] {
+export function wrapsRound(part: PlacedPart, { attached, figures }: Layout): Layer[] {
   return attached
     .filter(isWrap)
-    .filter(({ attachment }) => attachment.round?.includes(part.id) ?? true)
+    .filter(({ attachment }) => isWrapped(attachment, part))
     .map((wrap) => {
       const thickMm = dimensionMm(wrap, 'depth')
       const given = wrap.pattern.rValue

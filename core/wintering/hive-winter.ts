@@ -57,9 +57,9 @@ export class HiveWinter {
     return this.of.hive.season?.winterBeesKg ?? this.of.context.figures.winterBees
   }
 
-  /** The comb that its bees sit on: of its uppermost box with frames. */
+  /** The comb that its bees sit on: of its lowest box with frames. */
   get comb(): CombOfBees | undefined {
-    return this.of.assembled.stack.map(({ hung }) => combOfBees(hung)).findLast((comb) => comb !== undefined)
+    return this.of.assembled.stack.map(({ hung }) => combOfBees(hung)).find((comb) => comb !== undefined)
   }
 
   /** Its winter's food, thought of with only the cluster warm unless it is asked otherwise. */

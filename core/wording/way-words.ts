@@ -219,6 +219,12 @@ function winterFields(): WayField[] {
         ),
       ],
     },
+  ]
+}
+
+/** What closes a hive against the cold, beside its top and floor. */
+function closingFields(): WayField[] {
+  return [
     {
       field: 'wrap',
       word: 'Round the boxes',
@@ -279,7 +285,7 @@ export function wayFields({ vocabulary }: Reader): (WayField & { readonly group:
     brood: broodFields(british),
     supers: superFields(british),
     comb: combFields(),
-    winter: winterFields(),
+    winter: [...winterFields(), ...closingFields()],
     work: workFields(),
   }
   return WAY_GROUPS.flatMap(([group]) =>

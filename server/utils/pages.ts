@@ -10,6 +10,7 @@ export const PAGES = [
   'yards/*/hives/*/book',
   'yards/*/hives/*/visit',
   'yards/*/hives/*/weight',
+  'yards/*/hives/*/winter',
   'yards/*/shed',
   'yards/*/year',
   // Addresses of an older Duvet, on printed cards and in bookmarks: they lead on to the new ones.

@@ -5,7 +5,7 @@ import { plannedHiveIn } from '#core/hive-in'
 import { showMass } from '#core/units'
 import { capital } from '#core/wording'
 import { INDIGO, SEAM } from '~/drawing/palette'
-import { sectionOf } from '~/drawing/section'
+import { stackShapes } from '~/drawing/section'
 import type { ChoiceAnswer, YearFigures } from '~/workers/plan-yard'
 
 const props = defineProps<{
@@ -20,9 +20,7 @@ const preferences = usePreferences()
 const HEIGHT = 104
 const SCALE = 0.066
 const shapes = computed(() =>
-  props.answer?.shown
-    ? plannedHiveIn(props.yard, props.answer.shown).layout.parts.flatMap((part) => sectionOf(part, 'along', true))
-    : [],
+  props.answer?.shown ? stackShapes(plannedHiveIn(props.yard, props.answer.shown).layout, 'along') : [],
 )
 const BARS: readonly (readonly [word: string, of: (figures: YearFigures) => number, say: (value: number) => string])[] =
   [

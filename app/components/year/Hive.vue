@@ -4,7 +4,7 @@ import type { Yard } from '#core/hive'
 import type { PlannedStage } from '#core/season'
 import { showLength, showMass } from '#core/units'
 import { verdictOf } from '#core/verdict'
-import { fittingShapes, sectionOf } from '~/drawing/section'
+import { stackShapes } from '~/drawing/section'
 import type { StageFigures } from '~/workers/plan-yard'
 import { plannedHiveIn } from '#core/hive-in'
 
@@ -20,10 +20,7 @@ defineEmits<{ choose: [] }>()
 const WIDTH = 150
 const preferences = usePreferences()
 const known = computed(() => plannedHiveIn(props.yard, props.planned))
-const shapes = computed(() => [
-  ...known.value.layout.parts.flatMap((part) => sectionOf(part, 'along', true)),
-  ...known.value.assembled.attached.flatMap((fitting) => fittingShapes(fitting, known.value.layout.parts, 'along')),
-])
+const shapes = computed(() => stackShapes(known.value.layout, 'along'))
 const verdict = computed(() => verdictOf(known.value, preferences.reader))
 </script>
 

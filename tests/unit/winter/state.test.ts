@@ -127,6 +127,8 @@ describe('a hive at one time', () => {
     expect(inside('open')).toBeLessThan(inside('closed'))
     expect(inside('closed')).toBeLessThanOrEqual(inside('closed', [['entrance-block', 'entrance']]))
     const some = fc.record({
+      what: fc.constant('vent' as const),
+      partId: fc.constant('any'),
       areaMm2: fc.integer({ min: 0, max: 5000 }),
       atMm: fc.integer({ min: 0, max: 900 }),
       highMm: fc.integer({ min: 0, max: 30 }),
@@ -255,7 +257,7 @@ describe('water and air at the top', () => {
     expect(dry.passesM3PerS).toBeLessThan(dry.m3PerS)
     expect(dry.openingMm2).toBeGreaterThan(100)
     expect(dry.honeyKgADay).toBeGreaterThan(0)
-    const small = { ...shell, openings: [{ areaMm2: 20, atMm: 10, highMm: 5 }] }
+    const small = { ...shell, openings: [{ what: 'door', partId: 'any', areaMm2: 20, atMm: 10, highMm: 5 }] as const }
     expect(dryByAir(small, state, 0.85, F)!.openingMm2).toBeUndefined()
     expect(dryByAir(shellOf([L.stand]).shell, state, 0.85, F)).toBeUndefined()
   })

@@ -1,0 +1,106 @@
+<script setup lang="ts">
+// Honey month by month against what is in the boxes: bars for what is burnt, lines for what is left.
+import { useStageChart } from '~/composables/stageChart'
+import type { WinterSide } from '~/composables/winterAsked'
+import { massUnit, poundsFromKg, showMass } from '#core/units'
+import { LEFT_OUT, monthWord, rangeInWords, twoNeedsInWords } from '#core/wording'
+
+const props = defineProps<{ sides: readonly WinterSide[] }>()
+const preferences = usePreferences()
+const canvas = ref<HTMLCanvasElement | null>(null)
+const BARS = ['#c98f1f', '#ead9a2'] as const
+const LINES = ['#27408b', '#49637e'] as const
+const shown = (kg: number) => Math.round((preferences.units === 'mm' ? kg : poundsFromKg(kg)) * 10) / 10
+const leftOf = ({ food }: WinterSide) => {
+  let left = food.stores.middle
+  return food.months.map(({ honeyKg }) => (left = Math.max(0, left - honeyKg.middle)))
+}
+const first = computed(() => props.sides[0])
+/** What a slider moves is drawn once it stands still for a frame. */
+useStageChart(
+  canvas,
+  computed(() =>
+    first.value && first.value.food.months.length > 0
+      ? {
+          labels: first.value.food.months.map(({ month }) => monthWord(month)),
+          datasets: [
+            ...props.sides.map((side, i) => ({
+              type: 'line' as const,
+              label: i === 0 ? 'left' : 'left, beside',
+              data: leftOf(side).map(shown),
+              borderColor: LINES[i],
+              backgroundColor: LINES[i],
+              borderDash: i === 0 ? [6, 4] : [2, 3],
+              pointRadius: 3,
+              yAxisID: 'left',
+            })),
+            ...props.sides.map((side, i) => ({
+              type: 'bar' as const,
+              label: i === 0 ? 'burnt' : 'burnt, beside',
+              data: side.food.months.map(({ honeyKg }) => shown(honeyKg.middle)),
+              backgroundColor: BARS[i],
+              borderColor: '#7d6233',
+              borderWidth: 1,
+            })),
+          ],
+        }
+      : null,
+  ),
+  {
+    scales: {
+      y: { beginAtZero: true, title: { display: true, text: `${massUnit(preferences.units)} a month` } },
+      left: {
+        position: 'right',
+        beginAtZero: true,
+        grid: { drawOnChartArea: false },
+        title: { display: true, text: 'left' },
+      },
+    },
+    plugins: { legend: { position: 'right', labels: { usePointStyle: true } } },
+  },
+)
+const ends = computed(() => {
+  const side = first.value
+  if (!side) return ''
+  const kg = side.food.stores.middle - side.food.byHeat.middle
+  const stores = `${rangeInWords(side.food.stores, preferences.reader, 0)} in the boxes by the model`
+  return kg < 0
+    ? `${stores}: by the heat they run out before the end.`
+    : `${stores}; by the heat about ${showMass(kg, preferences.units)} are left at the end.`
+})
+</script>
+
+<template>
+  <section v-if="first && first.food.months.length > 0" class="food" data-testid="winter-food">
+    <h2>Honey through the winter</h2>
+    <p>{{ twoNeedsInWords(first.food, preferences.reader) }} {{ ends }}</p>
+    <div class="chart">
+      <canvas ref="canvas" role="img" :aria-label="`Honey burnt month by month, and what is left. ${ends}`" />
+    </div>
+    <p class="soft">{{ LEFT_OUT.rule }} {{ LEFT_OUT.heat }}</p>
+  </section>
+  <p v-else-if="first" class="soft">
+    This climate has no winter of its own: the rule asks for
+    {{ rangeInWords(first.food.need, preferences.reader, 0) }} in a dearth.
+  </p>
+</template>
+
+<style scoped>
+.food {
+  padding: 0 16px;
+}
+
+h2 {
+  font-size: 18px;
+}
+
+.chart {
+  position: relative;
+  height: 190px;
+}
+
+.soft {
+  color: var(--soft-ink);
+  font-size: 13px;
+}
+</style>

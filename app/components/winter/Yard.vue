@@ -1,0 +1,181 @@
+<script setup lang="ts">
+// Every hive of the yard as it winters: what it has against what its winter asks, what it loses, where it is wet first.
+import { proxy } from 'comlink'
+import type { Yard } from '#core/hive'
+import { hiveAt } from '#core/hive-in'
+import { showMass, showTemperature } from '#core/units'
+import { rangeInWords, showHumidity } from '#core/wording'
+import { planDoor } from '~/composables/doors'
+import { hivePath } from '~/composables/paths'
+import { coldStageOf } from '~/composables/winterAsked'
+import { stackShapes } from '~/drawing/section'
+import type { HiveWinterFigures } from '~/workers/winter-yard'
+
+const props = defineProps<{ yard: Yard; outsideCelsius: number; dripsAlike: number }>()
+const preferences = usePreferences()
+const found = shallowRef<readonly HiveWinterFigures[] | null>(null)
+const done = ref(0)
+const stopped = ref(false)
+let round = 0
+watch(
+  [() => props.yard, () => props.outsideCelsius],
+  async () => {
+    const mine = ++round
+    stopped.value = false
+    done.value = 0
+    const answer = await planDoor().winterOfYard(
+      toRaw(props.yard),
+      props.outsideCelsius,
+      proxy((count: number) => {
+        if (mine === round) done.value = count
+      }),
+      proxy(() => mine !== round || stopped.value),
+    )
+    if (mine === round && answer) found.value = answer
+  },
+  { immediate: true },
+)
+onBeforeUnmount(() => {
+  round++
+})
+const MOST_DRAWN = 60
+const SCALE = 0.16
+const HEIGHT = 176
+const hives = computed(() => new Map(props.yard.hives.map((hive) => [hive.id, hive])))
+const rows = computed(() =>
+  (found.value ?? []).flatMap((one, i) => {
+    const hive = hives.value.get(one.hiveId)
+    if (!hive) return []
+    const { layout } = hiveAt(props.yard, hive, coldStageOf(hive))
+    const shapes = i < MOST_DRAWN ? stackShapes(layout, 'across') : []
+    return [{ ...one, hive, shapes, scale: Math.min(SCALE, (HEIGHT - 8) / layout.heightMm) }]
+  }),
+)
+const mostKg = computed(() =>
+  Math.max(1, ...rows.value.map(({ need, stores, byHeat }) => Math.max(need.high, stores.high, byHeat.high))),
+)
+const bars = (row: HiveWinterFigures) =>
+  [
+    ['has', row.stores, '#c98f1f'],
+    ['rule asks', row.need, '#27408b'],
+    ['heat burns', row.byHeat, '#b35c43'],
+  ] as const
+const wet = ({ topDrips, wallsDrip }: HiveWinterFigures) =>
+  topDrips === null || wallsDrip === null
+    ? 'no top'
+    : topDrips - wallsDrip < props.dripsAlike
+      ? `top wet as soon as the walls, ${showHumidity(topDrips)}`
+      : `walls before the top, ${showHumidity(wallsDrip)} and ${showHumidity(topDrips)}`
+const percent = (kg: number) => `${(100 * kg) / mostKg.value}%`
+</script>
+
+<template>
+  <section class="yard" aria-label="Every hive of the yard">
+    <h2>{{ yard.name }} at {{ showTemperature(outsideCelsius, preferences.units) }} outside</h2>
+    <p v-if="!found">
+      <UiProgress :done="done" :of="yard.hives.length" name="Hives worked out" /> {{ done }} of {{ yard.hives.length }}
+      <ElButton text @click="stopped = true">Stop</ElButton>
+    </p>
+    <ul v-else class="cards" data-testid="winter-yard">
+      <li v-for="row in rows" :key="row.hiveId" :data-winter-hive="row.hive.name">
+        <svg :viewBox="`0 0 130 ${HEIGHT}`" width="130" :height="HEIGHT" aria-hidden="true">
+          <g :transform="`translate(65 ${HEIGHT - 4}) scale(${row.scale})`"><DrawingShapes :shapes="row.shapes" /></g>
+        </svg>
+        <div class="told">
+          <NuxtLink :to="hivePath(yard.id, row.hiveId, 'winter')"
+            ><b>{{ row.hive.name }}</b></NuxtLink
+          >
+          <span v-for="[word, range, colour] in bars(row)" :key="word" class="bar">
+            <span class="word">{{ word }}</span>
+            <span class="track"
+              ><span
+                :style="{ marginLeft: percent(range.low), width: percent(range.high - range.low), background: colour }"
+            /></span>
+            <span class="figure">{{ rangeInWords(range, preferences.reader, 0) }}</span>
+          </span>
+          <span :class="{ short: row.short.high > 0 && row.short.low > 0 }">{{
+            row.short.high === 0 ? 'Nothing is missing' : `Short by ${rangeInWords(row.short, preferences.reader, 0)}`
+          }}</span>
+          <span class="soft">{{ row.wPerK.toFixed(1) }} W for each degree; {{ wet(row) }}</span>
+        </div>
+      </li>
+    </ul>
+    <p v-if="found && rows.length === 0">No hive stands in this yard yet.</p>
+    <p v-if="rows.length > 0" class="soft">
+      Each hive as it stands in the cold, else as it is planned for winter, with a cluster of
+      {{ showMass(1.6, preferences.units) }} unless its bees were counted.
+    </p>
+  </section>
+</template>
+
+<style scoped>
+.yard {
+  padding: 6px 16px 24px;
+}
+
+h2 {
+  font-size: 18px;
+}
+
+.cards {
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(min(400px, 100%), 1fr));
+  gap: 10px;
+  padding: 0;
+  list-style: none;
+}
+
+.cards li {
+  display: flex;
+  gap: 8px;
+  align-items: flex-end;
+  padding: 8px 10px;
+  border: 1px solid var(--seam);
+  border-radius: 9px;
+  background: var(--sheet);
+}
+
+.told {
+  display: grid;
+  flex: 1;
+  gap: 2px;
+}
+
+.bar {
+  display: grid;
+  grid-template-columns: 78px minmax(40px, 1fr) 84px;
+  gap: 6px;
+  align-items: center;
+  font-size: 13px;
+}
+
+.track {
+  height: 9px;
+  background: var(--linen, #f4efe4);
+}
+
+.track > span {
+  display: block;
+  min-width: 3px;
+  height: 100%;
+}
+
+.figure {
+  text-align: right;
+  font-variant-numeric: tabular-nums;
+}
+
+.short {
+  color: var(--stop);
+  font-weight: 700;
+}
+
+.soft {
+  color: var(--soft-ink);
+  font-size: 13px;
+}
+
+svg {
+  flex: none;
+}
+</style>

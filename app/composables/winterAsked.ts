@@ -1,0 +1,47 @@
+import type { HiveIn } from '#core/hive-in'
+import type { Hive, Stage, Yard } from '#core/hive'
+import { isCold } from '#core/hive'
+import { canGive, stateOf, type CanGive, type Inside, type WinterState } from '#core/winter'
+import { winterOf, type HiveWinter, type WinterFood } from '#core/wintering'
+
+/** What a keeper tries on a hive in winter. */
+export interface WinterAsked {
+  readonly outsideCelsius: number
+  /** Inside, 0 to 1. */
+  readonly humidity: number
+  readonly beesKg: number
+}
+
+/** One hive of two that stand beside each other. */
+export interface WinterSide {
+  readonly title: string
+  readonly under: string
+  readonly known: HiveIn
+  readonly winter: HiveWinter
+  readonly state: WinterState
+  readonly food: WinterFood
+  readonly canGive: CanGive
+}
+
+/** A hive at one time, thought of in one way: what every drawing and figure of it is made from. */
+export function winterSide(
+  known: HiveIn,
+  asked: WinterAsked,
+  inside: Inside,
+  title: string,
+  under: string,
+): WinterSide {
+  const winter = winterOf(known)
+  const { figures } = known.context
+  const state = stateOf(winter.shell, { outsideCelsius: asked.outsideCelsius, beesKg: asked.beesKg, inside }, figures)
+  const food = winter.food(asked.beesKg, inside)
+  return { title, under, known, winter, state, food, canGive: canGive(state, asked.beesKg, figures) }
+}
+
+/** The stage that a hive is looked at in: as it stands in the cold, else its winter as planned. */
+export function coldStageOf({ stage }: Pick<Hive, 'stage'>): Stage {
+  return isCold(stage) ? stage : 'winter'
+}
+
+/** The yard with its hive, once there is one. */
+export type HivePlace = { readonly yard: Yard; readonly hive: Hive }

@@ -1,0 +1,281 @@
+<script setup lang="ts">
+// Where the heat of a hive goes in winter, where water forms, and what it costs in honey; two ways beside each other.
+import { hiveAt } from '#core/hive-in'
+import * as deeds from '#core/hive/deeds'
+import { coldestCelsius } from '#core/winter'
+import { hiveByWay, winterOf, winterWays, withWay, type WinterWay } from '#core/wintering'
+import { WINTER_CAUTION, stageWord, winterWayWord } from '#core/wording'
+import { showTemperature } from '#core/units'
+import { coldStageOf, winterSide, type WinterSide } from '~/composables/winterAsked'
+import { drawnHeightMm } from '~/drawing/winter-section'
+
+const route = useRoute()
+const router = useRouter()
+const view = useView()
+const yards = useYards()
+const preferences = usePreferences()
+const MODES = [
+  ['ways', 'Two ways'],
+  ['schools', 'Cluster or cavity'],
+  ['all', 'Every way'],
+  ['yard', 'The whole yard'],
+] as const
+const AXES = [
+  ['across', 'Across'],
+  ['along', 'Along'],
+] as const
+const mode = useInAddress('see', modeOf(MODES), 'ways')
+const axis = useInAddress('cut', modeOf(AXES), 'across')
+const place = computed(() => view.placeOf(String(route.params.hive)))
+const stage = computed(() => (place.value ? coldStageOf(place.value.hive) : 'winter'))
+const known = computed(() => (place.value ? hiveAt(place.value.yard, place.value.hive, stage.value) : null))
+const winter = computed(() => (known.value ? winterOf(known.value) : null))
+const ways = computed(() => (place.value && known.value ? winterWays(place.value.yard, known.value) : []))
+/** A hive of no frames or floor still has faces; one without a box has none. */
+const hasRoom = computed(() => (winter.value?.shell.enclosure.faces.length ?? 0) > 0)
+const outside = ref(-5)
+const humidity = ref(0.8)
+const bees = ref(1.6)
+const wayId = useInAddress<string>('beside', (written) => written, '')
+const chosenWay = computed({
+  get: () => (ways.value.some(({ id }) => id === wayId.value) ? wayId.value : (usualBeside.value?.id ?? '')),
+  set: (id) => {
+    wayId.value = id
+  },
+})
+/** Beside a hive first what changes most: its top where it has none of its own, else what goes round it. */
+const usualBeside = computed(() => {
+  const own = known.value?.layout.parts.map(({ part }) => part.patternId) ?? []
+  const slab = ways.value.find(({ group, part }) => group === 'top' && part && !own.includes(part.id))
+  return own.some((id) => ways.value.some(({ group, part }) => group === 'top' && part?.id === id))
+    ? (ways.value.find(({ group, part }) => group === 'wrap' && part) ?? slab)
+    : slab
+})
+watch(
+  () => place.value?.hive.id,
+  () => {
+    bees.value = winter.value?.beesKg ?? bees.value
+    outside.value = coldestCelsius(known.value?.context.climate ?? 'cool-maritime') ?? 10
+  },
+  { immediate: true },
+)
+const asked = computed(() => ({ outsideCelsius: outside.value, humidity: humidity.value, beesKg: bees.value }))
+const CLUSTER = { warm: 'cluster' } as const
+const sides = computed<WinterSide[]>(() => {
+  const hive = known.value
+  if (!hive || !place.value) return []
+  const stands = place.value.hive.stage === stage.value
+  const title = stands ? 'As it stands' : 'As planned'
+  const under = stands ? stageWord(stage.value) : `for ${stageWord(stage.value)}`
+  if (mode.value === 'schools') {
+    const celsius = hive.context.figures.wholeCavityWarm
+    return [
+      winterSide(hive, asked.value, CLUSTER, 'Cluster warm', 'only the bees are warm, the air as it comes'),
+      winterSide(
+        hive,
+        asked.value,
+        { warm: 'cavity', celsius },
+        'Cavity warm',
+        `the whole inside at ${showTemperature(celsius, preferences.units)}`,
+      ),
+    ]
+  }
+  const own = winterSide(hive, asked.value, CLUSTER, title, under)
+  const way = ways.value.find(({ id }) => id === chosenWay.value)
+  const other = way && hiveByWay(place.value.yard, place.value.hive, stage.value, way)
+  return other
+    ? [own, winterSide(other, asked.value, CLUSTER, 'Beside it', winterWayWord(way, preferences.reader))]
+    : [own]
+})
+/** A drawing is so high at most, and so much of it is for arrows and words. */
+const HIGHEST_PX = 384
+const ROOM_FOR_WORDS_PX = 100
+const tallestMm = computed(() => Math.max(300, ...sides.value.map(({ known: hive }) => drawnHeightMm(hive))))
+const MOST_SCALE = 0.56
+const scale = computed(() => Math.min(MOST_SCALE, (HIGHEST_PX - ROOM_FOR_WORDS_PX) / tallestMm.value))
+const height = computed(() => Math.round(tallestMm.value * scale.value + ROOM_FOR_WORDS_PX))
+const litresOf = (side: WinterSide) => {
+  const { comb } = side.winter
+  if (!comb) return bees.value * 10
+  const { figures } = side.known.context
+  return (bees.value / ((comb.areaDm2 * 100 * figures.beesPerCm2 * figures.beeGrams) / 1000)) * comb.litres
+}
+const cluster = computed(() => {
+  const side = sides.value[0]
+  if (!side) return null
+  const litres = litresOf(side)
+  return { litres, share: litres / side.winter.shell.enclosure.litres }
+})
+async function choose(wayId: string) {
+  const query = { ...route.query, beside: wayId }
+  Reflect.deleteProperty(query, 'see')
+  await router.push({ path: route.path, query })
+}
+function keepBees() {
+  const hive = place.value
+  if (!hive) return
+  yards.perform(
+    hive.yard.id,
+    deeds.setWay(hive.hive, { ...hive.hive.season, winterBeesKg: Math.round(bees.value * 100) / 100 }),
+  )
+}
+function keepWay({ way }: WinterWay) {
+  const at = place.value
+  if (!at) return
+  yards.perform(at.yard.id, deeds.setWay(at.hive, { ...at.hive.season, way: withWay(at.hive.season?.way, way) }))
+}
+useHead({ title: computed(() => (place.value ? `Winter of ${place.value.hive.name} – Duvet` : 'Winter – Duvet')) })
+</script>
+
+<template>
+  <ShellPage :title="place ? `Winter of ${place.hive.name}` : 'Winter'">
+    <template #bar>
+      <UiModes v-model="mode" :of="MODES" name="What to see" />
+      <UiModes v-if="mode === 'ways' || mode === 'schools'" v-model="axis" :of="AXES" name="Cut" />
+    </template>
+    <ShellNothing v-if="!place || !known || !winter || !hasRoom" to="/" way="Start a hive in the row">
+      No box stands here yet. Where its warmth goes in winter, and where water forms, is drawn here.
+    </ShellNothing>
+    <WinterWays
+      v-else-if="mode === 'all'"
+      :yard="place.yard"
+      :hive="place.hive"
+      :stage="stage"
+      :ways="ways"
+      :outside-celsius="outside"
+      :bees-kg="bees"
+      @choose="choose"
+    />
+    <WinterYard
+      v-else-if="mode === 'yard'"
+      :yard="place.yard"
+      :outside-celsius="outside"
+      :drips-alike="known.context.figures.dripsAlike"
+    />
+    <div v-else class="columns">
+      <div class="main">
+        <h2 class="where">
+          Where the heat goes at {{ showTemperature(outside, preferences.units) }} outside
+          <span class="soft legend"
+            ><i class="scale" aria-hidden="true" /> as cold as outside to as warm as the air inside ·
+            {{ preferences.units === 'mm' ? 'R in m²K/W' : 'US R' }}</span
+          >
+        </h2>
+        <div class="pair">
+          <figure v-for="(side, i) in sides" :key="side.title">
+            <figcaption>
+              <b>{{ side.title }}</b>
+              <WinterPick v-if="mode === 'ways' && i === 1" v-model="chosenWay" :ways="ways" />
+              <span v-else class="soft">{{ side.under }}</span>
+            </figcaption>
+            <WinterSection
+              :known="side.known"
+              :shell="side.winter.shell"
+              :state="side.state"
+              :humidity="humidity"
+              :bees-kg="bees"
+              :cluster-litres="litresOf(side)"
+              :axis="axis"
+              :scale="scale"
+              :height="height"
+            />
+          </figure>
+        </div>
+        <ShellInTurn><WinterFoodChart :sides="sides" /></ShellInTurn>
+      </div>
+      <aside class="right">
+        <WinterAnswer :sides="sides" :schools="mode === 'schools'">
+          <WinterSliders
+            v-model:outside="outside"
+            v-model:humidity="humidity"
+            v-model:bees="bees"
+            :months="winter.months"
+            :comb="winter.comb"
+            :figures="known.context.figures"
+            :measured="false"
+            @counted="keepBees"
+          />
+        </WinterAnswer>
+        <p v-if="cluster" class="soft" data-testid="cluster">
+          The bees take {{ Math.round(cluster.litres) }} litres, {{ Math.round(cluster.share * 100) }} % of the
+          {{ Math.round(winter.shell.enclosure.litres) }} litres they have.
+        </p>
+        <WinterChoose v-if="mode === 'ways'" :way="ways.find(({ id }) => id === chosenWay)" @keep="keepWay" />
+        <p class="caution">{{ WINTER_CAUTION }}</p>
+      </aside>
+    </div>
+  </ShellPage>
+</template>
+
+<style scoped>
+.columns {
+  display: grid;
+  flex: 1;
+  grid-template-columns: minmax(0, 1fr) 400px;
+  border-top: 2px dashed var(--seam);
+}
+
+.main {
+  min-width: 0;
+  padding-bottom: 16px;
+}
+
+.where {
+  padding: 8px 16px 0;
+  font-size: 18px;
+}
+
+.pair {
+  display: grid;
+  grid-template-columns: repeat(auto-fit, minmax(min(360px, 100%), 1fr));
+}
+
+.legend {
+  margin-left: 10px;
+  font-weight: 400;
+}
+
+.scale {
+  display: inline-block;
+  width: 70px;
+  height: 9px;
+  background: linear-gradient(90deg, rgb(39 92 150), rgb(247 221 160), rgb(196 62 40));
+}
+
+figcaption {
+  display: flex;
+  gap: 8px;
+  align-items: center;
+  min-height: 44px;
+}
+
+figure {
+  margin: 0;
+  padding: 4px 16px;
+}
+
+.right {
+  display: flex;
+  flex-direction: column;
+  gap: 12px;
+  padding: 10px 14px 20px;
+  border-left: 2px dashed var(--seam);
+}
+
+.soft,
+.caution {
+  color: var(--soft-ink);
+  font-size: 13px;
+}
+
+@media (max-width: 1020px) {
+  .columns {
+    display: flex;
+    flex-direction: column;
+  }
+
+  .right {
+    border: 0;
+  }
+}
+</style>
