@@ -146,6 +146,9 @@ const COMMANDS = {
   assess() {
     tsx('cli/assess.ts', rest)
   },
+  sensor() {
+    tsx('scripts/sensor.ts', rest)
+  },
   scale() {
     tsx('scripts/scale.ts', rest)
   },

@@ -1,5 +1,5 @@
-import { createHmac } from 'node:crypto'
 import { parseArgs } from 'node:util'
+import { sendAll, sendSigned } from './lib/device'
 
 const HELP = `A simulated hive scale: sends signed readings to a Duvet server.
 
@@ -59,7 +59,7 @@ export function simulatedReports({ days, from, startKg, seed }: ScaleOptions): S
 }
 
 /** Chance that can be had again (mulberry32). */
-function generator(seed: number): () => number {
+export function generator(seed: number): () => number {
   let state = seed
   return () => {
     state = (state + 0x6d2b79f5) | 0
@@ -69,15 +69,9 @@ function generator(seed: number): () => number {
   }
 }
 
-/** Sends one report, signed. */
-export async function sendReport(url: string, id: string, keyHex: string, report: ScaleReport): Promise<Response> {
-  const text = JSON.stringify(report)
-  const signature = createHmac('sha256', Buffer.from(keyHex, 'hex')).update(text, 'utf8').digest('hex')
-  return fetch(`${url}/api/scales/${encodeURIComponent(id)}/readings`, {
-    method: 'POST',
-    body: text,
-    headers: { 'content-type': 'application/json', 'x-signature': signature },
-  })
+/** Sends one report of a scale, signed. */
+export function sendReport(url: string, id: string, keyHex: string, report: ScaleReport): Promise<Response> {
+  return sendSigned(`${url}/api/scales/${encodeURIComponent(id)}/readings`, keyHex, report)
 }
 
 async function main(): Promise<void> {
@@ -98,23 +92,15 @@ async function main(): Promise<void> {
     process.exitCode = values.help ? 0 : 2
     return
   }
-  for (const report of simulatedReports({
-    days: Number(values.days),
-    from: values.from,
-    startKg: Number(values.start),
-    seed: Number(values.seed),
-  })) {
-    for (;;) {
-      const response = await sendReport(values.url, values.id, values.key, report)
-      const answer = (await response.json()) as Record<string, unknown>
-      const said = response.ok
-        ? `${String(answer.added)} kept, ${String(answer.repeated)} repeated`
-        : `${response.status} ${String(answer.sentence)}`
-      process.stdout.write(`report ${report.sequence}, battery ${report.batteryPercent} %: ${said}\n`)
-      if (response.status !== 429) break
-      await new Promise((resolve) => setTimeout(resolve, Number(response.headers.get('retry-after') ?? 5) * 1000))
-    }
-  }
+  await sendAll(
+    simulatedReports({
+      days: Number(values.days),
+      from: values.from,
+      startKg: Number(values.start),
+      seed: Number(values.seed),
+    }),
+    (report) => sendReport(values.url, values.id!, values.key!, report),
+  )
 }
 
 if (process.argv[1]?.endsWith('scale.ts')) void main()

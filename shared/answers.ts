@@ -1,4 +1,5 @@
 import type { Yard } from '#core/hive'
+import type { AirReading, SensorPlace } from '#core/winter'
 import type { Imported, ImportProgress } from './import-answer'
 
 /** What each route of the server answers: the routes are typed by it, and so are the calls of the application. */
@@ -49,6 +50,24 @@ export interface HiveWeighIns {
   /** The newest, in full. */
   readonly latest: readonly ListedWeighIn[]
   readonly scales: readonly ListedScale[]
+}
+
+/** Readings of the air at one place of a hive. */
+export interface AirSeries {
+  readonly place: SensorPlace
+  readonly count: number
+  /** Thinned for a chart. */
+  readonly points: readonly AirReading[]
+  /** The newest, in full. */
+  readonly latest: AirReading
+  /** The batches that they came in, the newest last. */
+  readonly batchIds: readonly string[]
+}
+
+/** The air of a hive. */
+export interface HiveAir {
+  readonly series: readonly AirSeries[]
+  readonly sensors: readonly (ListedScale & { readonly place: SensorPlace })[]
 }
 
 export interface Added {

@@ -1,4 +1,5 @@
 import { entriesOf } from '#core/plain'
+import { SENSOR_PLACES } from '#core/winter'
 import { PAPERS } from './sheet-schema'
 import planSchema from '../public/plan.schema.json'
 
@@ -19,7 +20,7 @@ const refusals = (...codes: number[]) =>
   Object.fromEntries(codes.map((code) => [String(code), answer(REFUSALS[code]!, ref('refusal'))]))
 const REFUSALS: Record<number, string> = {
   400: 'Not JSON.',
-  401: 'The signature is not this scale’s.',
+  401: 'The signature is not this device’s.',
   429: 'Too often: wait as long as retry-after says.',
   403: 'Another host or another site’s page.',
   404: 'No such yard.',
@@ -29,6 +30,12 @@ const REFUSALS: Record<number, string> = {
 }
 const body = (schema: Json) => ({ required: true, content: json(schema) })
 const pathId = (name: string) => ({ name, in: 'path', required: true, schema: { type: 'string' } })
+const SIGNATURE = {
+  name: 'x-signature',
+  in: 'header',
+  required: true,
+  schema: { type: 'string', pattern: '^[0-9a-f]{64}$' },
+}
 const yardId = pathId('id')
 const hiveId = pathId('hiveId')
 const object = (properties: Json, required = Object.keys(properties)) => ({ type: 'object', properties, required })
@@ -101,6 +108,11 @@ const EXTRA: Json = {
         ['at', 'kg', 'method'],
       ),
     ),
+  }),
+  airReading: object({
+    at: { type: 'string', format: 'date-time' },
+    celsius: { type: 'number', minimum: -60, maximum: 80 },
+    humidityPercent: { type: ['number', 'null'], minimum: 0, maximum: 100 },
   }),
   sheet: object({
     title: text,
@@ -247,6 +259,77 @@ const PLANS_PATHS: Json = {
   },
 }
 
+const SENSOR_PLACE = { enum: SENSOR_PLACES }
+const AIR_PATHS: Json = {
+  '/api/yards/{id}/hives/{hiveId}/air-readings': {
+    get: {
+      operationId: 'readAir',
+      summary: 'The air of a hive: its readings place by place, thinned for a chart, the newest in full, its sensors.',
+      parameters: [yardId, hiveId],
+      responses: {
+        200: answer(
+          'The readings.',
+          object({ series: listOf({ type: 'object' }), sensors: listOf({ type: 'object' }) }),
+        ),
+        ...refusals(403),
+      },
+    },
+    post: {
+      operationId: 'addAir',
+      summary: 'Readings of the air from a file, as a batch; one a minute and place.',
+      parameters: [yardId, hiveId],
+      requestBody: body(object({ place: SENSOR_PLACE, batchId: text, readings: listOf(ref('airReading')) })),
+      responses: {
+        200: answer('How many were new.', object({ batchId: text, added: integer, repeated: integer })),
+        ...refusals(400, 403, 404, 413, 422),
+      },
+    },
+  },
+  '/api/air-readings/{batchId}': {
+    put: {
+      operationId: 'removeAir',
+      summary: 'Take a batch of readings away, or bring it back.',
+      parameters: [pathId('batchId')],
+      requestBody: body(object({ removed: { type: 'boolean' } })),
+      responses: {
+        200: answer('Done.', object({ removed: { type: 'boolean' }, readings: integer })),
+        ...refusals(400, 403, 404, 422),
+      },
+    },
+  },
+  '/api/sensors': {
+    post: {
+      operationId: 'addSensor',
+      summary: 'A sensor of temperature and humidity in a hive or beside it; its key is told once.',
+      requestBody: body(object({ yardId: text, hiveId: text, place: SENSOR_PLACE, name: text })),
+      responses: {
+        201: answer('Identity and key.', object({ id: text, key: text })),
+        ...refusals(400, 403, 404, 422),
+      },
+    },
+  },
+  '/api/sensors/{id}/readings': {
+    post: {
+      operationId: 'sensorReport',
+      summary: 'What a sensor sends: numbered in order, signed with HMAC-SHA256 of the body in hexadecimal.',
+      parameters: [pathId('id'), SIGNATURE],
+      requestBody: body(
+        object({ sequence: integer, batteryPercent: { type: 'number' }, readings: listOf(ref('airReading')) }, [
+          'sequence',
+          'readings',
+        ]),
+      ),
+      responses: {
+        200: answer(
+          'How many were new, and how many of days to come were left out.',
+          object({ added: integer, repeated: integer, leftOut: integer, sequence: integer }),
+        ),
+        ...refusals(400, 401, 403, 409, 413, 422, 429),
+      },
+    },
+  },
+}
+
 const WEIGHINGS_PATHS: Json = {
   '/api/yards/{id}/hives/{hiveId}/weigh-ins': {
     get: {
@@ -313,15 +396,7 @@ const WEIGHINGS_PATHS: Json = {
     post: {
       operationId: 'scaleReport',
       summary: 'What a scale sends: numbered in order, signed with HMAC-SHA256 of the body in hexadecimal.',
-      parameters: [
-        pathId('id'),
-        {
-          name: 'x-signature',
-          in: 'header',
-          required: true,
-          schema: { type: 'string', pattern: '^[0-9a-f]{64}$' },
-        },
-      ],
+      parameters: [pathId('id'), SIGNATURE],
       requestBody: body(
         object(
           {
@@ -466,7 +541,15 @@ export function openApiDocument(): Json {
       license: { name: 'MIT', identifier: 'MIT' },
     },
     servers: [{ url: '/' }],
-    paths: { ...YARDS_PATHS, ...PLANS_PATHS, ...WEIGHINGS_PATHS, ...PRINTS_PATHS, ...PAST_PATHS, ...SERVER_PATHS },
+    paths: {
+      ...YARDS_PATHS,
+      ...PLANS_PATHS,
+      ...WEIGHINGS_PATHS,
+      ...AIR_PATHS,
+      ...PRINTS_PATHS,
+      ...PAST_PATHS,
+      ...SERVER_PATHS,
+    },
     components: { schemas: { ...planComponents(), ...EXTRA } },
   }
 }

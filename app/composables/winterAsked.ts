@@ -1,5 +1,5 @@
 import type { HiveIn } from '#core/hive-in'
-import type { Hive, Stage, Yard } from '#core/hive'
+import type { Hive, Stage } from '#core/hive'
 import { isCold } from '#core/hive'
 import { canGive, stateOf, type CanGive, type Inside, type WinterState } from '#core/winter'
 import { winterOf, type HiveWinter, type WinterFood } from '#core/wintering'
@@ -30,11 +30,13 @@ export function winterSide(
   inside: Inside,
   title: string,
   under: string,
+  /** How the whole winter is thought of: one reading says nothing of the other months. */
+  winterInside = inside,
 ): WinterSide {
   const winter = winterOf(known)
   const { figures } = known.context
   const state = stateOf(winter.shell, { outsideCelsius: asked.outsideCelsius, beesKg: asked.beesKg, inside }, figures)
-  const food = winter.food(asked.beesKg, inside)
+  const food = winter.food(asked.beesKg, winterInside)
   return { title, under, known, winter, state, food, canGive: canGive(state, asked.beesKg, figures) }
 }
 
@@ -42,6 +44,3 @@ export function winterSide(
 export function coldStageOf({ stage }: Pick<Hive, 'stage'>): Stage {
   return isCold(stage) ? stage : 'winter'
 }
-
-/** The yard with its hive, once there is one. */
-export type HivePlace = { readonly yard: Yard; readonly hive: Hive }

@@ -1,6 +1,6 @@
 /** A face as cold as outside, and one as warm as the air inside. */
-export const COLDEST = [39, 92, 150] as const
-export const WARMEST = [196, 62, 40] as const
+const COLDEST = [39, 92, 150] as const
+const WARMEST = [196, 62, 40] as const
 const BETWEEN = [247, 221, 160] as const
 
 /** The colour of a face by how far it is from outside, 0, to the air inside, 1. */

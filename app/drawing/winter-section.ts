@@ -6,7 +6,7 @@ import { fittingShapes, sectionOf } from './section'
 import type { Shape } from './shape'
 
 /** A line along the inside of a face, mm: x to the right, heights upwards negative. */
-export interface FaceLine {
+interface FaceLine {
   readonly state: FaceState
   readonly x1: number
   readonly x2: number
@@ -15,7 +15,7 @@ export interface FaceLine {
 }
 
 /** A hive cut through, with what its heat does where it does it; mm from its middle and from its floor's lower edge. */
-export interface WinterSection {
+interface WinterSection {
   readonly shapes: readonly Shape[]
   readonly lines: readonly FaceLine[]
   readonly openings: readonly (StackOpening & { readonly x: number; readonly y: number })[]

@@ -1,6 +1,5 @@
 <script setup lang="ts">
 // Every figure that the product uses: its mark, its source, where it is used; overwritten for a yard, and taken back.
-import { keysOf } from '#core/plain'
 import { CATALOGUE, FOOTPRINTS, countMarks, figuresOf, type Format } from '#core/catalogue'
 import { bySeverity } from '#core/checks'
 import { FIGURE_NAMES, SHIPPED_FIGURES, figureKey, figureLimits, figureNamed, isFigure } from '#core/figures'

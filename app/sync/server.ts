@@ -2,6 +2,7 @@ import type { HiveChange, LoggedEdit, Overtaking, Stay, Yard } from '#core/hive'
 import { fieldOf } from '#core/plain'
 import type {
   Added,
+  HiveAir,
   AddedScale,
   BatchRemoved,
   BroughtIn,
@@ -13,6 +14,7 @@ import type {
   StoredYard,
   YardRemoved,
 } from '#wire/answers'
+import type { AirReadings, NewSensor } from '#wire/air-reading-schema'
 import type { NewScale, WeighIns } from '#wire/weigh-in-schema'
 import type { PrintedSheet } from '#wire/sheet-schema'
 import type { HiveCards, TickSheets } from '#wire/visit-print-schema'
@@ -89,6 +91,7 @@ async function printed(
 
 const of = (yardId: string) => `/api/yards/${encodeURIComponent(yardId)}`
 const weighIns = (yardId: string, hiveId: string) => `${of(yardId)}/hives/${encodeURIComponent(hiveId)}/weigh-ins`
+const airReadings = (yardId: string, hiveId: string) => `${of(yardId)}/hives/${encodeURIComponent(hiveId)}/air-readings`
 const importOf = (importId: string) => `/api/plans/imports/${encodeURIComponent(importId)}`
 
 export const server = {
@@ -98,6 +101,12 @@ export const server = {
   setBatchRemoved: (batchId: string, removed: boolean) =>
     put<BatchRemoved>(`/api/weigh-ins/${encodeURIComponent(batchId)}`, { removed }),
   addScale: (scale: NewScale) => send<AddedScale>('/api/scales', JSON.stringify(scale)),
+  air: (yardId: string, hiveId: string) => ask<HiveAir>(airReadings(yardId, hiveId)),
+  addAir: (yardId: string, hiveId: string, readings: AirReadings) =>
+    send<Added>(airReadings(yardId, hiveId), JSON.stringify(readings)),
+  setAirBatchRemoved: (batchId: string, removed: boolean) =>
+    put<BatchRemoved>(`/api/air-readings/${encodeURIComponent(batchId)}`, { removed }),
+  addSensor: (sensor: NewSensor) => send<AddedScale>('/api/sensors', JSON.stringify(sensor)),
   print: (sheet: PrintedSheet) => printed('sheet', sheet),
   printVisit: (sheets: TickSheets) => printed('visit', sheets),
   printCards: (cards: HiveCards) => printed('cards', cards),

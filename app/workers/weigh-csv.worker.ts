@@ -1,77 +1,33 @@
 import { expose } from 'comlink'
-import Papa from 'papaparse'
 import { rowProblemInWords, weighRowReader, type CsvMapping } from '#wire/weigh-csv'
+import { csvDoor, type ReadRows } from './csv-door'
 
 interface FileReading {
   readonly at: string
   readonly kg: number
   readonly method: 'scale'
 }
-let rows: Record<string, string>[] = []
-let readings: FileReading[] = []
 
-/** What a file holds, before anything is read from it. */
-export interface OpenedFile {
-  readonly columns: readonly string[]
-  readonly rows: number
-  readonly sample: readonly Readonly<Record<string, string>>[]
-}
+const { open, read, piece, all } = csvDoor<CsvMapping, FileReading>((mapping) => {
+  const readRow = weighRowReader(mapping)
+  return (row, line) => {
+    const one = readRow(row)
+    if (!one.ok) return { problem: rowProblemInWords(line, one) }
+    return { reading: { at: one.at, kg: one.kg, method: 'scale' }, ...(one.doubled ? { doubled: one.doubled } : {}) }
+  }
+})
 
-export interface ReadFile {
-  readonly count: number
+export interface ReadFile extends ReadRows {
   readonly leastKg: number
-  readonly leftOut: number
-  readonly doubled: number
-  /** The first of them, in sentences. */
-  readonly problems: readonly string[]
 }
 
-const STEP = 4000
-
-/**
- * Files of readings, read off the page, with progress, and it can be stopped; the readings stay here and leave in
- * pieces, so that the page never stalls.
- */
+/** Weighings of a file: looked at first, then handed out in pieces. */
 const door = {
-  open(text: string): OpenedFile {
-    const { data, meta } = Papa.parse<Record<string, string>>(text, { header: true, skipEmptyLines: true })
-    rows = data
-    return { columns: meta.fields ?? [], rows: rows.length, sample: rows.slice(0, 4) }
-  },
-  async read(
-    mapping: CsvMapping,
-    onProgress: (done: number) => void,
-    isCancelled: () => Promise<boolean> | boolean,
-  ): Promise<ReadFile | null> {
-    const readRow = weighRowReader(mapping)
-    readings = []
-    const problems: string[] = []
-    let leftOut = 0
-    let doubled = 0
-    for (let from = 0; from < rows.length; from += STEP) {
-      for (let i = from; i < Math.min(from + STEP, rows.length); i++) {
-        const read = readRow(rows[i]!)
-        if (!read.ok) {
-          leftOut++
-          if (problems.length < 8) problems.push(rowProblemInWords(i + 2, read))
-          continue
-        }
-        if (read.doubled) doubled++
-        readings.push({ at: read.at, kg: read.kg, method: 'scale' })
-      }
-      onProgress(Math.min(from + STEP, rows.length))
-      if (await isCancelled()) return null
-    }
-    return {
-      count: readings.length,
-      leastKg: readings.reduce((least, { kg }) => Math.min(least, kg), Infinity),
-      leftOut,
-      doubled,
-      problems,
-    }
-  },
-  piece(from: number, to: number): readonly FileReading[] {
-    return readings.slice(from, to)
+  open,
+  piece,
+  async read(...asked: Parameters<typeof read>): Promise<ReadFile | null> {
+    const found = await read(...asked)
+    return found && { ...found, leastKg: all().reduce((least, { kg }) => Math.min(least, kg), Infinity) }
   },
 }
 export type WeighCsvDoor = typeof door

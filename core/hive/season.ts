@@ -44,8 +44,6 @@ type WinterTop = (typeof WINTER_TOPS)[number]
 export const WINTER_SIZES = ['one', 'all'] as const
 export const WRAPS = ['none', 'wrap'] as const
 export const WINTER_DOORS = ['guard', 'narrow', 'open'] as const
-/** What can be said of which part as made a winter form uses. */
-export const WINTER_PARTS = ['slab', 'wrap', 'crown'] as const
 export const CROP_WAYS = ['one', 'spring-and-summer'] as const
 export const MOST_SUPERS = 8
 
@@ -68,7 +66,7 @@ export interface Way {
   /** What the entrance has in the cold. */
   readonly winterDoor: (typeof WINTER_DOORS)[number]
   /** Which slab, wrap or crown as made, by its pattern; the usual one where nothing is said. */
-  readonly winterParts?: Readonly<Partial<Record<(typeof WINTER_PARTS)[number], string>>>
+  readonly winterParts?: Readonly<Partial<Record<'slab' | 'wrap' | 'crown', string>>>
   readonly crops: (typeof CROP_WAYS)[number]
   /** A feeder stands on while a colony settles and after the crop. */
   readonly feeds: boolean

@@ -1,5 +1,5 @@
 import { showMass, showR, showTemperature } from '../units'
-import type { CanGive, FaceState, HeatFace, StackOpening, WinterState } from '../winter'
+import type { CanGive, FaceState, HeatFace, SensorPlace, StackOpening, WinterState } from '../winter'
 import type { WinterFood, WinterWay, WinterWayGroup } from '../wintering'
 import { capital, inWords, type Reader } from './names'
 import { inVocabulary } from './vocabulary'
@@ -181,6 +181,13 @@ export function faceFigures(
   { units }: Pick<Reader, 'units'>,
 ): readonly [resists: string, warm: string] {
   return [showR(face.m2KPerW, units), showTemperature(surfaceCelsius, units, 1)]
+}
+
+/** Where a sensor is. */
+export const PLACE_WORDS: Readonly<Record<SensorPlace, string>> = {
+  inside: 'among the combs',
+  crown: 'under the crown',
+  outside: 'outside',
 }
 
 /** Watts as they are told, to a tenth below ten. */

@@ -6,7 +6,8 @@ import type { Database } from './client'
 import { weighIns } from './schema'
 import type { Writer } from './yards'
 
-const minuteOf = (at: string) => `${new Date(at).toISOString().slice(0, 16)}:00.000Z`
+/** When, by the minute, UTC. */
+export const minuteOf = (at: string) => `${new Date(at).toISOString().slice(0, 16)}:00.000Z`
 
 /** A hive of a yard. */
 export interface HiveOfYard {

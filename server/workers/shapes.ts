@@ -14,6 +14,14 @@ import {
   type ScaleReport,
   type WeighIns,
 } from '#wire/weigh-in-schema'
+import {
+  airReadingsSchema,
+  sensorReportSchema,
+  sensorSchema,
+  type AirReadings,
+  type NewSensor,
+  type SensorReport,
+} from '#wire/air-reading-schema'
 import * as yup from '#wire/yup'
 
 const removedSchema = yup
@@ -32,6 +40,9 @@ export interface Shapes {
   readonly weighIns: WeighIns
   readonly scale: NewScale
   readonly scaleReport: ScaleReport
+  readonly airReadings: AirReadings
+  readonly sensor: NewSensor
+  readonly sensorReport: SensorReport
   readonly removed: YardRemoved
 }
 export type CheckedShape = keyof Shapes
@@ -45,6 +56,9 @@ const CHECKED: { readonly [K in CheckedShape]: Checks<Shapes[K]> } = {
   weighIns: weighInsSchema,
   scale: scaleSchema,
   scaleReport: scaleReportSchema,
+  airReadings: airReadingsSchema,
+  sensor: sensorSchema,
+  sensorReport: sensorReportSchema,
   removed: removedSchema,
 }
 

@@ -5,7 +5,8 @@ import { proxy, wrap, type Remote } from 'comlink'
 import type { CsvMapping } from '#wire/weigh-csv'
 import { showMass } from '#core/units'
 import { server } from '~/sync/server'
-import type { OpenedFile, ReadFile, WeighCsvDoor } from '~/workers/weigh-csv.worker'
+import type { OpenedFile } from '~/workers/csv-door'
+import type { ReadFile, WeighCsvDoor } from '~/workers/weigh-csv.worker'
 
 const MOST_BYTES = 20_000_000
 const PIECE = 2000

@@ -2,7 +2,10 @@
 // Where the heat of a hive goes in winter, where water forms, and what it costs in honey; two ways beside each other.
 import { hiveAt } from '#core/hive-in'
 import * as deeds from '#core/hive/deeds'
-import { coldestCelsius } from '#core/winter'
+import dayjs from 'dayjs'
+import { coldestCelsius, type SensorPlace } from '#core/winter'
+import type { HiveAir } from '#wire/answers'
+import { server } from '~/sync/server'
 import { hiveByWay, winterOf, winterWays, withWay, type WinterWay } from '#core/wintering'
 import { WINTER_CAUTION, stageWord, winterWayWord } from '#core/wording'
 import { showTemperature } from '#core/units'
@@ -18,6 +21,7 @@ const MODES = [
   ['ways', 'Two ways'],
   ['schools', 'Cluster or cavity'],
   ['all', 'Every way'],
+  ['sensors', 'Sensors'],
   ['yard', 'The whole yard'],
 ] as const
 const AXES = [
@@ -59,6 +63,30 @@ watch(
   },
   { immediate: true },
 )
+/** What sensors say of this hive; without a server there is none. */
+const air = shallowRef<HiveAir | null>(null)
+async function loadAir() {
+  const at = place.value
+  if (!at) return
+  const answer = await server.air(at.yard.id, at.hive.id)
+  if (at.hive.id === place.value?.hive.id) air.value = answer.ok ? answer.value : null
+}
+watch(() => place.value?.hive.id, loadAir, { immediate: true })
+const newest = (where: SensorPlace) => air.value?.series.find((one) => one.place === where)?.latest
+const measured = computed(() => newest('inside') ?? newest('crown'))
+/** A reading takes the place of what is assumed, as long as the keeper does not say otherwise. */
+const bySensor = ref(true)
+const isMeasured = computed(() => bySensor.value && measured.value !== undefined && mode.value === 'ways')
+watch(
+  [isMeasured, measured],
+  () => {
+    if (!isMeasured.value || !measured.value) return
+    outside.value = Math.round(newest('outside')?.celsius ?? outside.value)
+    humidity.value = (measured.value.humidityPercent ?? 100 * humidity.value) / 100
+  },
+  { immediate: true },
+)
+const local = (at: string) => `${preferences.day(dayjs(at).format('YYYY-MM-DD'))}, ${dayjs(at).format('HH:mm')}`
 const asked = computed(() => ({ outsideCelsius: outside.value, humidity: humidity.value, beesKg: bees.value }))
 const CLUSTER = { warm: 'cluster' } as const
 const sides = computed<WinterSide[]>(() => {
@@ -80,7 +108,17 @@ const sides = computed<WinterSide[]>(() => {
       ),
     ]
   }
-  const own = winterSide(hive, asked.value, CLUSTER, title, under)
+  const own =
+    measured.value && isMeasured.value
+      ? winterSide(
+          hive,
+          asked.value,
+          { warm: 'cavity', celsius: measured.value.celsius },
+          'As measured',
+          local(measured.value.at),
+          CLUSTER,
+        )
+      : winterSide(hive, asked.value, CLUSTER, title, under)
   const way = ways.value.find(({ id }) => id === chosenWay.value)
   const other = way && hiveByWay(place.value.yard, place.value.hive, stage.value, way)
   return other
@@ -146,6 +184,15 @@ useHead({ title: computed(() => (place.value ? `Winter of ${place.value.hive.nam
       :bees-kg="bees"
       @choose="choose"
     />
+    <WinterSensors
+      v-else-if="mode === 'sensors'"
+      :yard="place.yard"
+      :hive="place.hive"
+      :winter="winter"
+      :air="air"
+      :outside-celsius="outside"
+      @changed="loadAir"
+    />
     <WinterYard
       v-else-if="mode === 'yard'"
       :yard="place.yard"
@@ -192,10 +239,15 @@ useHead({ title: computed(() => (place.value ? `Winter of ${place.value.hive.nam
             :months="winter.months"
             :comb="winter.comb"
             :figures="known.context.figures"
-            :measured="false"
+            :measured="isMeasured"
             @counted="keepBees"
           />
         </WinterAnswer>
+        <label v-if="measured && mode === 'ways'" class="by-sensor"
+          ><ElSwitch v-model="bySensor" aria-label="As the sensor says" data-testid="by-sensor" /> As the sensor says,
+          {{ local(measured.at) }}: {{ showTemperature(measured.celsius, preferences.units, 1) }} in the hive, in place
+          of what is assumed</label
+        >
         <p v-if="cluster" class="soft" data-testid="cluster">
           The bees take {{ Math.round(cluster.litres) }} litres, {{ Math.round(cluster.share * 100) }} % of the
           {{ Math.round(winter.shell.enclosure.litres) }} litres they have.

@@ -1,0 +1,184 @@
+<script setup lang="ts">
+// Readings of the air in a hive and beside it: the chart, what the newest says, files, sensors.
+import dayjs from 'dayjs'
+import type { Hive, Yard } from '#core/hive'
+import { readAs, SENSOR_PLACES, type SensorPlace } from '#core/winter'
+import type { HiveWinter } from '#core/wintering'
+import { showTemperature } from '#core/units'
+import { capital, counted, faceWord, PLACE_WORDS, showWatts } from '#core/wording'
+import type { HiveAir } from '#wire/answers'
+import { nameSchema } from '#wire/names-schema'
+import { server } from '~/sync/server'
+
+const props = defineProps<{ yard: Yard; hive: Hive; winter: HiveWinter; air: HiveAir | null; outsideCelsius: number }>()
+const emit = defineEmits<{ changed: [] }>()
+const preferences = usePreferences()
+const local = (at: string) => `${preferences.day(dayjs(at).format('YYYY-MM-DD'))}, ${dayjs(at).format('HH:mm')}`
+const newest = (place: SensorPlace) => props.air?.series.find((one) => one.place === place)?.latest
+const inside = computed(() => newest('inside') ?? newest('crown'))
+const outside = computed(() => newest('outside')?.celsius ?? props.outsideCelsius)
+const said = computed(() => {
+  if (!inside.value) return null
+  const { figures } = props.winter.of.context
+  const read = readAs(props.winter.shell, inside.value, outside.value, figures)
+  const names = props.winter.of.names(preferences.vocabulary)
+  return {
+    ...read,
+    wetWords: read.wet.map((face) => faceWord(face, names, preferences.reader)),
+  }
+})
+const name = ref('')
+const place = ref<SensorPlace>('inside')
+const problem = ref('')
+const added = ref<{ id: string; key: string } | null>(null)
+async function setUp() {
+  problem.value = ''
+  if (!nameSchema.isValidSync(name.value.trim())) {
+    problem.value = 'Name of the sensor is empty: give it one, such as Among the combs.'
+    return
+  }
+  const answer = await server.addSensor({
+    yardId: props.yard.id,
+    hiveId: props.hive.id,
+    place: place.value,
+    name: name.value.trim(),
+  })
+  if (answer.ok) {
+    added.value = answer.value
+    name.value = ''
+  } else problem.value = answer.problem.sentence
+  emit('changed')
+}
+const gone = ref<string | null>(null)
+async function takeBack(batchId: string, removed: boolean) {
+  const answer = await server.setAirBatchRemoved(batchId, removed)
+  if (answer.ok) gone.value = removed ? batchId : null
+  else problem.value = answer.problem.sentence
+  emit('changed')
+}
+</script>
+
+<template>
+  <div class="sensors">
+    <section class="chart">
+      <h2>Readings</h2>
+      <WinterAirChart v-if="air && air.series.length > 0" :series="air.series" />
+      <p v-else data-testid="no-air">
+        No readings yet. Bring in a file of a logger, or set a sensor up: then this hive’s own air takes the place of
+        what is assumed of it.
+      </p>
+      <div v-if="said && inside" class="told" data-testid="air-told" role="status">
+        <p>
+          <b>{{ local(inside.at) }}</b>: {{ showTemperature(inside.celsius, preferences.units, 1)
+          }}{{ inside.humidityPercent === null ? '' : `, ${Math.round(inside.humidityPercent)} %` }} in the hive,
+          {{ showTemperature(outside, preferences.units, 1) }} outside{{
+            newest('outside') ? '' : ' (as tried, not measured)'
+          }}.
+        </p>
+        <p v-if="said.dewPointCelsius !== undefined">
+          Dew point {{ showTemperature(said.dewPointCelsius, preferences.units, 1) }}:
+          {{ said.wetWords.length === 0 ? 'no face is wet now' : `wet now: ${said.wetWords.join(', ')}` }}.
+        </p>
+        <p>By the difference the cluster gives about {{ showWatts(said.watts) }}.</p>
+      </div>
+      <ul v-if="air" class="list">
+        <li v-for="one in air.series" :key="one.place">
+          {{ capital(PLACE_WORDS[one.place]) }}: {{ counted(one.count, 'reading') }}
+          <ElButton v-for="id in one.batchIds.slice(-1)" :key="id" text @click="takeBack(id, true)"
+            >Take the newest batch back</ElButton
+          >
+        </li>
+        <li v-if="gone"><ElButton text @click="takeBack(gone, false)">Bring the batch back</ElButton></li>
+      </ul>
+    </section>
+    <section class="enter">
+      <h2>From a file</h2>
+      <WinterImportAir :yard-id="yard.id" :hive-id="hive.id" @done="emit('changed')" />
+      <h2>A sensor</h2>
+      <ul v-if="air && air.sensors.length > 0" class="list">
+        <li v-for="one in air.sensors" :key="one.id">
+          <b>{{ one.name }}</b>, {{ PLACE_WORDS[one.place] }}:
+          {{ one.seenAt ? `heard of ${local(one.seenAt)}` : 'not heard of yet'
+          }}{{ one.batteryPercent === null ? '' : `, battery ${Math.round(one.batteryPercent)} %` }}
+        </li>
+      </ul>
+      <form @submit.prevent="setUp">
+        <label>Name of the sensor <ElInput v-model="name" maxlength="60" data-testid="sensor-name" /></label>
+        <label
+          >Where
+          <ElSelect v-model="place" data-testid="sensor-place">
+            <ElOption v-for="one in SENSOR_PLACES" :key="one" :value="one" :label="PLACE_WORDS[one]" /></ElSelect
+        ></label>
+        <ElButton native-type="submit" data-testid="add-sensor">Set it up</ElButton>
+      </form>
+      <p v-if="problem" class="wrong" role="alert">{{ problem }}</p>
+      <p v-if="added" class="key" data-testid="sensor-key">
+        Its key is shown this once. To try a simulated one:<br /><code
+          >npm run sensor -- --id {{ added.id }} --key {{ added.key }} --place {{ place }}</code
+        >
+      </p>
+    </section>
+  </div>
+</template>
+
+<style scoped>
+.sensors {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) minmax(300px, 420px);
+  gap: 10px 30px;
+  padding: 6px 16px 24px;
+}
+
+.chart,
+.enter {
+  display: flex;
+  flex-direction: column;
+  gap: 8px;
+  min-width: 0;
+}
+
+h2 {
+  font-size: 18px;
+}
+
+.told {
+  padding: 10px 12px;
+  border: 1px solid var(--seam);
+  border-radius: 9px;
+  background: var(--sheet);
+}
+
+.list {
+  padding: 0;
+  list-style: none;
+}
+
+form {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px;
+  align-items: end;
+}
+
+label {
+  display: flex;
+  flex: 1;
+  flex-direction: column;
+  min-width: 130px;
+  font-size: 14px;
+}
+
+.wrong {
+  color: var(--stop);
+}
+
+.key code {
+  overflow-wrap: anywhere;
+}
+
+@media (max-width: 900px) {
+  .sensors {
+    grid-template-columns: minmax(0, 1fr);
+  }
+}
+</style>

@@ -1,0 +1,44 @@
+import { expose } from 'comlink'
+import { looksFahrenheit, type AirReading } from '#core/winter'
+import { airRowProblemInWords, airRowReader, type AirMapping } from '#wire/air-csv'
+import { csvDoor, type ReadRows } from './csv-door'
+
+const { open, read, piece, all } = csvDoor<AirMapping, AirReading>((mapping) => {
+  const readRow = airRowReader(mapping, Date.now())
+  return (row, line) => {
+    const one = readRow(row)
+    return one.ok ? one : { problem: airRowProblemInWords(line, one) }
+  }
+})
+
+export interface ReadAirFile extends ReadRows {
+  readonly leastCelsius: number
+  readonly mostCelsius: number
+  /** They are said to be °C and cannot be. */
+  readonly fahrenheit: boolean
+  /** How often the clock that wrote it was put back. */
+  readonly putBack: number
+}
+
+/** Readings of the air of a file: looked at first, then handed out in pieces. */
+const door = {
+  open,
+  piece,
+  async read(...asked: Parameters<typeof read>): Promise<ReadAirFile | null> {
+    const found = await read(...asked)
+    if (!found) return null
+    let [leastCelsius, mostCelsius, putBack] = [Infinity, -Infinity, 0]
+    let before = ''
+    for (const { at, celsius } of all()) {
+      leastCelsius = Math.min(leastCelsius, celsius)
+      mostCelsius = Math.max(mostCelsius, celsius)
+      if (at < before) putBack++
+      before = at
+    }
+    const fahrenheit = asked[0].unit === 'C' && looksFahrenheit(all().map(({ celsius }) => celsius))
+    return { ...found, leastCelsius, mostCelsius, putBack, fahrenheit }
+  },
+}
+export type AirCsvDoor = typeof door
+
+expose(door)

@@ -1,0 +1,75 @@
+import { eq, sql } from 'drizzle-orm'
+import { thinned } from '#core/weight'
+import { SENSOR_PLACES, type AirReading, type SensorPlace } from '#core/winter'
+import type { Added, AirSeries } from '#wire/answers'
+import type { Database } from './client'
+import { airReadings } from './schema'
+import { minuteOf, type HiveOfYard } from './weigh-ins'
+import type { Writer } from './yards'
+
+/**
+ * Keeps readings of the air of a hive at one place; one that is there already for its minute and source is counted, not
+ * kept twice. One that was taken away may come again.
+ */
+export async function addAirReadings(
+  database: Writer,
+  { yardId, hiveId }: HiveOfYard,
+  place: SensorPlace,
+  source: string,
+  readings: readonly AirReading[],
+  batchId: string,
+  makeId: () => string,
+): Promise<Added> {
+  const byMinute = new Map(readings.map((reading) => [minuteOf(reading.at), reading]))
+  const rows = [...byMinute].map(([at, { celsius, humidityPercent }]) => [makeId(), at, celsius, humidityPercent])
+  const { rowsAffected } = await database.run(sql`
+    insert into ${airReadings} (id, yard_id, hive_id, place, at, celsius, humidity_percent, source, batch_id)
+    select value ->> 0, ${yardId}, ${hiveId}, ${place}, value ->> 1, value ->> 2, value ->> 3, ${source}, ${batchId}
+    from json_each(${JSON.stringify(rows)}) where true on conflict do nothing`)
+  return { batchId, added: rowsAffected, repeated: readings.length - rowsAffected }
+}
+
+/** The readings of a hive place by place, oldest first, thinned to at most so many each, the newest in full. */
+export async function airSeries(database: Database, hive: HiveOfYard, most: number): Promise<AirSeries[]> {
+  const found: AirSeries[] = []
+  for (const place of SENSOR_PLACES) {
+    const answer = await database.get<{ all: string }>(
+      sql`select json_group_array(json_array(at, celsius, humidity_percent, batch_id)) as "all" from (
+        select at, celsius, humidity_percent, batch_id from ${airReadings}
+        where yard_id = ${hive.yardId} and hive_id = ${hive.hiveId} and place = ${place} and removed_at is null
+        order by at)`,
+    )
+    const all: readonly [string, number, number | null, string][] = JSON.parse(answer.all)
+    const last = all.at(-1)
+    if (!last) continue
+    const rows = all.map(([at, celsius, humidityPercent]) => ({
+      at,
+      celsius,
+      humidityPercent,
+      x: Date.parse(at),
+      y: celsius,
+    }))
+    const points = thinned(rows, most).map(({ at, celsius, humidityPercent }) => ({ at, celsius, humidityPercent }))
+    const latest = { at: last[0], celsius: last[1], humidityPercent: last[2] }
+    found.push({
+      place,
+      count: all.length,
+      points,
+      latest,
+      batchIds: [...new Set(all.map(([, , , id]) => id))].slice(-20),
+    })
+  }
+  return found
+}
+
+/** Takes a batch away, or brings it back; how many readings it has. One that was kept anew meanwhile stays as it is. */
+export async function setAirBatchRemoved(
+  database: Database,
+  batchId: string,
+  removedAt: string | null,
+): Promise<number> {
+  const all = await database.select({ id: airReadings.id }).from(airReadings).where(eq(airReadings.batchId, batchId))
+  if (removedAt) await database.update(airReadings).set({ removedAt }).where(eq(airReadings.batchId, batchId))
+  else await database.run(sql`update or ignore ${airReadings} set removed_at = null where batch_id = ${batchId}`)
+  return all.length
+}

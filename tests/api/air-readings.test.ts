@@ -1,0 +1,109 @@
+import { afterAll, beforeAll, describe, expect, it } from 'vitest'
+import { startServer, type RunningServer } from '../../scripts/lib/server'
+import { sendAir, simulatedAir } from '../../scripts/sensor'
+
+let server: RunningServer
+beforeAll(async () => {
+  server = await startServer({ seed: 'demo/demo-plan.json' })
+})
+afterAll(() => server.stop())
+
+const HIVE = '/api/yards/kiln-bank/hives/flannel%2F0/air-readings'
+const send = (path: string, body: unknown, method = 'POST') =>
+  fetch(`${server.url}${path}`, { method, body: JSON.stringify(body), headers: { 'content-type': 'application/json' } })
+const at = (minute: number) => new Date(Date.UTC(2026, 0, 10, 6, minute)).toISOString()
+const reading = (minute: number, more: object = {}) => ({ at: at(minute), celsius: 4.5, humidityPercent: 70, ...more })
+const batch = (readings: unknown[], more: object = {}) => ({
+  place: 'inside',
+  batchId: crypto.randomUUID(),
+  readings,
+  ...more,
+})
+interface Air {
+  readonly series: readonly { place: string; count: number; latest: { celsius: number }; batchIds: string[] }[]
+  readonly sensors: readonly { name: string; place: string; seenAt: string | null; keyHex?: string }[]
+}
+const air = async () => (await (await fetch(`${server.url}${HIVE}`)).json()) as Air
+async function setUp(place = 'outside') {
+  const answer = await send('/api/sensors', { yardId: 'kiln-bank', hiveId: 'flannel/0', place, name: 'By the door' })
+  expect(answer.status).toBe(201)
+  return (await answer.json()) as { id: string; key: string }
+}
+
+describe('readings of the air from a file', () => {
+  it('are kept once a minute and place, told newest first, taken back and brought back', async () => {
+    const sent = batch([reading(0), reading(30, { celsius: 5, humidityPercent: null })])
+    expect(await (await send(HIVE, sent)).json()).toMatchObject({ added: 2, repeated: 0 })
+    expect(await (await send(HIVE, { ...sent, batchId: crypto.randomUUID() })).json()).toMatchObject({
+      added: 0,
+      repeated: 2,
+    })
+    expect(await (await send(HIVE, batch([reading(0)], { place: 'crown' }))).json()).toMatchObject({ added: 1 })
+    const { series } = await air()
+    expect(series.map(({ place, count }) => [place, count])).toEqual([
+      ['inside', 2],
+      ['crown', 1],
+    ])
+    expect(series[0]!.latest.celsius).toBe(5)
+    expect((await send(`/api/air-readings/${sent.batchId}`, { removed: true }, 'PUT')).status).toBe(200)
+    expect((await air()).series.map(({ place }) => place)).toEqual(['crown'])
+    await send(`/api/air-readings/${sent.batchId}`, { removed: false }, 'PUT')
+    expect((await air()).series.map(({ place }) => place)).toEqual(['inside', 'crown'])
+    expect((await send(`/api/air-readings/${crypto.randomUUID()}`, { removed: true }, 'PUT')).status).toBe(404)
+  })
+
+  it.each([
+    ['humidity over 100', [reading(1, { humidityPercent: 101 })], 'readings[0].humidityPercent'],
+    ['a figure that is °F', [reading(1), reading(2, { celsius: 93 })], 'readings[1].celsius'],
+    ['no time', [reading(1, { at: 'yesterday' })], 'readings[0].at'],
+    ['none at all', [], 'readings'],
+    ['a field that is none', [reading(1, { html: '<b>' })], 'readings[0]'],
+  ])('%s is refused with the field, and nothing is kept', async (_what, readings, field) => {
+    const before = (await air()).series
+    const answer = await send(HIVE, batch(readings))
+    expect(answer.status).toBe(422)
+    expect(((await answer.json()) as { data?: { field: string }; field?: string }).field).toContain(field)
+    expect((await air()).series).toEqual(before)
+  })
+
+  it('of no hive, or at no place, are refused', async () => {
+    expect((await send(HIVE.replace('flannel', 'nobody'), batch([reading(3)]))).status).toBe(404)
+    expect((await send(HIVE, batch([reading(3)], { place: 'roof' }))).status).toBe(422)
+  })
+})
+
+describe('a sensor', () => {
+  it('is set up with a key that is told once, and its signed reports are kept once', async () => {
+    const { id, key } = await setUp()
+    const { sensors } = await air()
+    expect(sensors.at(-1)).toMatchObject({ name: 'By the door', place: 'outside', seenAt: null })
+    expect(JSON.stringify(sensors)).not.toContain(key)
+    const reports = simulatedAir({ days: 2, from: '2025-11-10', meanCelsius: -4, place: 'outside', seed: 3 })
+    const answers = []
+    for (const report of reports) answers.push(await (await sendAir(server.url, id, key, report)).json())
+    const kept = (answers as { added: number }[]).reduce((sum, { added }) => sum + added, 0)
+    expect(kept).toBeGreaterThan(80)
+    expect((await air()).series.find(({ place }) => place === 'outside')!.count).toBe(kept)
+    const again = await (await sendAir(server.url, id, key, reports.at(-1)!)).json()
+    expect(again).toMatchObject({ added: 0 })
+  })
+
+  it('whose clock has jumped ahead is left out there, and told', async () => {
+    const { id, key } = await setUp('crown')
+    const ahead = new Date(Date.now() + 400 * 86_400_000).toISOString()
+    const report = { sequence: 1, batteryPercent: 90, readings: [reading(5), reading(6, { at: ahead })] }
+    expect(await (await sendAir(server.url, id, key, report)).json()).toMatchObject({ added: 1, leftOut: 1 })
+  })
+
+  it('is refused with another’s key, out of order, or for a hive that is not there', async () => {
+    const [one, other] = [await setUp(), await setUp()]
+    const report = { sequence: 5, batteryPercent: 50, readings: [reading(40)] }
+    expect((await sendAir(server.url, one.id, other.key, report)).status).toBe(401)
+    expect((await sendAir(server.url, crypto.randomUUID(), one.key, report)).status).toBe(401)
+    expect((await sendAir(server.url, one.id, one.key, report)).status).toBe(200)
+    expect((await sendAir(server.url, one.id, one.key, { ...report, sequence: 4 })).status).toBe(409)
+    expect((await sendAir(server.url, one.id, one.key, { ...report, sequence: 6, readings: [] })).status).toBe(422)
+    const nobody = { yardId: 'kiln-bank', hiveId: 'nobody', place: 'inside', name: 'x' }
+    expect((await send('/api/sensors', nobody)).status).toBe(404)
+  })
+})
