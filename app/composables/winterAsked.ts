@@ -1,6 +1,4 @@
 import type { HiveIn } from '#core/hive-in'
-import type { Hive, Stage } from '#core/hive'
-import { isCold } from '#core/hive'
 import { canGive, stateOf, type CanGive, type Inside, type WinterState } from '#core/winter'
 import { winterOf, type HiveWinter, type WinterFood } from '#core/wintering'
 
@@ -38,9 +36,4 @@ export function winterSide(
   const state = stateOf(winter.shell, { outsideCelsius: asked.outsideCelsius, beesKg: asked.beesKg, inside }, figures)
   const food = winter.food(asked.beesKg, winterInside)
   return { title, under, known, winter, state, food, canGive: canGive(state, asked.beesKg, figures) }
-}
-
-/** The stage that a hive is looked at in: as it stands in the cold, else its winter as planned. */
-export function coldStageOf({ stage }: Pick<Hive, 'stage'>): Stage {
-  return isCold(stage) ? stage : 'winter'
 }

@@ -1,7 +1,7 @@
 import type { Layout } from '#core/geometry'
 import type { Drawing, DrawnMark } from '#wire/drawing-schema'
 import { INK, MATERIALS } from './palette'
-import { halfOutsideMm, reachLeftMm, sectionOf } from './section'
+import { halfOutsideMm, reachLeftMm, stackShapes } from './section'
 import type { Shape } from './shape'
 
 /** Lines that are thicker or darker on the screen are one ink on paper. */
@@ -9,7 +9,8 @@ const LINE_MM = 4
 const BESIDE_MM = 12
 
 /** A hive from the ground up as it is printed: what is too small to be seen on a card is left out. */
-export function printedHive({ parts, heightMm }: Layout): Drawing {
+export function printedHive(layout: Layout): Drawing {
+  const { parts, heightMm } = layout
   const half = Math.max(150, ...parts.map((part) => Math.max(halfOutsideMm(part, 'along'), reachLeftMm(part, 'along'))))
   const x = -half - BESIDE_MM
   const width = 2 * (half + BESIDE_MM)
@@ -26,7 +27,7 @@ export function printedHive({ parts, heightMm }: Layout): Drawing {
     y: round(-top),
     width: round(width),
     height: round(top + BESIDE_MM),
-    marks: [...parts.flatMap((part) => sectionOf(part, 'along', true).map(markOf)), ground],
+    marks: [...stackShapes(layout, 'along').map(markOf), ground],
     words: [],
   }
 }

@@ -1,7 +1,7 @@
 import { hiveAt, type HiveIn } from '#core/hive-in'
-import { isCold, type Stage, type Yard } from '#core/hive'
+import type { Stage, Yard } from '#core/hive'
 import { dryByAir, firstWet, lossWPerK, stateOf, type Bounded, type DryByAir, type Inside } from '#core/winter'
-import { hiveByWay, winterOf, winterWays, type WinterFood } from '#core/wintering'
+import { hiveByWay, winterForm, winterOf, winterWays, type WinterFood } from '#core/wintering'
 
 /** What is tried on every way of wintering a hive. */
 export interface WinterTry {
@@ -77,7 +77,7 @@ export async function winterOfYard(
 ): Promise<HiveWinterFigures[] | null> {
   const found: HiveWinterFigures[] = []
   for (const hive of yard.hives) {
-    const known = hiveAt(yard, hive, isCold(hive.stage) ? hive.stage : 'winter')
+    const known = winterForm(yard, hive)
     const winter = winterOf(known)
     const { need, byHeat, more, stores, short } = winter.food()
     const { topDrips, wallsDrip, insideCelsius } = figuresOf(known, null, {

@@ -101,7 +101,7 @@ function wrap(id: string, british: string, material: 'foam' | 'plastic', thick: 
 export const FITTINGS: readonly Pattern[] = [
   wrap('foam', 'foam wrap', 'foam', inches('1', COMMON), 1),
   wrap('panels', 'foam panels round the boxes', 'foam', inches('2', COMMON), 2),
-  wrap('sheet', 'thin sheet wrap', 'plastic', mm(1, MEMORY), 0.8),
+  wrap('sheet', 'thin sheet wrap', 'plastic', mm(3, COMMON), 0.8),
   {
     id: 'entrance-block',
     kind: 'entrance-fitting',

@@ -92,14 +92,16 @@ export interface Facts {
   'season.wide-entrance': { readonly stage: Stage }
   'season.narrow-entrance': Nothing
   'season.insert-in': Nothing
+  'season.mesh-wind': Nothing
+  'season.clear-door': Nothing
   'season.travel-open': Nothing
   'season.travel-roof': Nothing
   'season.winter-hole': Nothing
   'season.thin-chips': { readonly leastMm: number }
   'season.absorber-shut-off': Nothing
-  'season.absorber-roofed-in': { readonly leastMm: number }
+  'season.absorber-roofed-in': { readonly leastMm: number; readonly fullInDays: number | null }
   'season.bare-top': DripFacts & { readonly climate: Climate }
-  'season.absorber-lacks': { readonly feature: AbsorberFeature }
+  'season.absorber-lacks': { readonly feature: AbsorberFeature; readonly fullInDays: number | null }
   'season.vent-shut-off': Nothing
   'season.vent-cold': Nothing
   'season.cold-top': DripFacts

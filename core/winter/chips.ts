@@ -1,5 +1,9 @@
 import type { Layout } from '../geometry'
 import { dimensionMm, isAbsorber } from '../parts'
+import { coldestCelsius } from './months'
+import { enclosureOf } from './enclosure'
+import { stateOf } from './state'
+import type { Climate } from '../hive'
 import { cavityOf } from './cavity'
 
 /**
@@ -13,4 +17,18 @@ export function chipsTakeUpKg({ parts, figures }: Pick<Layout, 'parts' | 'figure
   const { x0, x1, y0, y1 } = cavity.inside
   const m3 = ((x1 - x0) * (y1 - y0) * dimensionMm(absorber.resolved, 'fillDepth')) / 1e9
   return m3 * figures.chipsDensity * figures.chipsTakeUp
+}
+
+/**
+ * Days after which the chips of an absorbing top are full in the coldest month, if all the water of a usual cluster
+ * goes up and none of it gets out; undefined where there are none, or no winter. From memory.
+ */
+export function chipsFullInDays(layout: Layout, climate: Climate): number | undefined {
+  const takeUpKg = chipsTakeUpKg(layout)
+  const outsideCelsius = coldestCelsius(climate)
+  if (takeUpKg === undefined || outsideCelsius === undefined) return undefined
+  const { figures } = layout
+  const shell = { enclosure: enclosureOf(layout), openings: [] }
+  const asked = { outsideCelsius, beesKg: figures.winterBees, inside: { warm: 'cluster' } } as const
+  return takeUpKg / stateOf(shell, asked, figures).waterKgADay
 }

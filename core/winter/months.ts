@@ -28,11 +28,6 @@ export function coldestCelsius(climate: Climate): number | undefined {
   return means.length > 0 ? Math.min(...means) : undefined
 }
 
-/** Means that ship for a climate, °C, first month first. From memory. */
-export function meansOf(climate: Climate): readonly number[] {
-  return MEANS[climate]
-}
-
 /** The first month of winter: October, or April where the first frost comes in the first half of the year. */
 function firstMonth({ firstFrost, lastFrost }: Calendar): number {
   const frost = firstFrost ?? lastFrost

@@ -1,4 +1,5 @@
-import type { HiveIn } from '../hive-in'
+import { hiveAt, type HiveIn } from '../hive-in'
+import { isCold, type Hive, type Stage, type Yard } from '../hive'
 import { shortOf, yearOf, type Short } from '../season'
 import { foodNeedOf, storesByModelKg, type FoodNeed } from '../checks'
 import type { Range } from '../weight'
@@ -80,6 +81,16 @@ export class HiveWinter {
       short: shortOf(stores, need),
     }
   }
+}
+
+/** The form that a hive winters in: as it stands in the cold, else as it is planned for winter. */
+export function winterForm(yard: Yard, hive: Hive): HiveIn {
+  return hiveAt(yard, hive, coldStageOf(hive))
+}
+
+/** The stage that a hive's winter is looked at in. */
+export function coldStageOf({ stage }: Pick<Hive, 'stage'>): Stage {
+  return isCold(stage) ? stage : 'winter'
 }
 
 const known = new WeakMap<HiveIn, HiveWinter>()

@@ -1,7 +1,7 @@
 import type { DripFacts, Rule } from '../checks'
 import { showLength, showResistance, showVolume } from '../units'
 import { dayInWords } from './day-words'
-import { the, type Reader } from './names'
+import { counted, the, type Reader } from './names'
 import { rangeInWords } from './weight-words'
 import type { Tellers } from './telling'
 
@@ -11,6 +11,12 @@ type SeasonRule = Extract<Rule, `season.${string}`>
 const drips = ({ topDrips, wallsDrip, topM2KPerW, wallM2KPerW }: DripFacts, { units }: Reader) =>
   `In the coldest month the top (${showResistance(topM2KPerW, units)}) drips from ${topDrips} % of humidity inside ` +
   `on, the walls (${showResistance(wallM2KPerW, units)}) from ${wallsDrip} %.`
+
+/** When chips are full that cannot dry, by the figures. */
+const full = ({ fullInDays }: { readonly fullInDays: number | null }) =>
+  fullInDays === null
+    ? ''
+    : `By the figures they are full after about ${counted(fullInDays, 'day')}, if all the water goes up.`
 
 /** Findings about the time of the year. */
 export const TELL_SEASON: Tellers<SeasonRule> = {
@@ -41,6 +47,16 @@ export const TELL_SEASON: Tellers<SeasonRule> = {
     what: 'It is warm, and the mesh is shut.',
     fate: 'Less air, and what falls stays within reach.',
   }),
+  'season.mesh-wind': ({ part }) => ({
+    title: `${part(0)} is open to the wind`,
+    what: 'Nothing lies under the mesh. In still air it loses little; every wind takes more: no figure knows it.',
+    fate: 'In a windy place the colony eats more. Close the stand round its feet, or put the insert in its slots.',
+  }),
+  'season.clear-door': () => ({
+    title: 'look at the door on a mild day',
+    what: 'Bees die all through winter, and many fall where the door is.',
+    fate: 'They block it, and those alive cannot get out. Sweep them out with a bent wire; no box is parted for it.',
+  }),
   'season.travel-open': () => ({
     title: 'entrance is open for the road',
     what: 'Bees fly out while the hive is moved.',
@@ -65,7 +81,7 @@ export const TELL_SEASON: Tellers<SeasonRule> = {
     title: `${part(0)} shuts the vents of ${the(part(1))}`,
     what:
       `${figure} between its skirt and the wood; damp air wants ` +
-      `${showLength(finding.facts.leastMm, reader.units)} or more.`,
+      `${showLength(finding.facts.leastMm, reader.units)} or more. ${full(finding.facts)}`.trim(),
     fate:
       'The chips cannot dry: they soak through and drip on the cluster. Raise the roof on two ' +
       'battens, or take one that is wider inside.',
@@ -86,7 +102,7 @@ export const TELL_SEASON: Tellers<SeasonRule> = {
         }
       : {
           title: `${part(0)} has no vent holes`,
-          what: 'No hole above the chips lets the damp out.',
+          what: `No hole above the chips lets the damp out. ${full(finding.facts)}`.trim(),
           fate: 'The chips soak through and drip on the cluster.',
         },
   'season.vent-shut-off': ({ part }) => ({

@@ -1,5 +1,5 @@
 import { showMass, showR, showTemperature } from '../units'
-import type { CanGive, FaceState, HeatFace, SensorPlace, StackOpening, WinterState } from '../winter'
+import type { CanGive, FaceState, HeatFace, Insulation, SensorPlace, StackOpening, WinterState } from '../winter'
 import type { WinterFood, WinterWay, WinterWayGroup } from '../wintering'
 import { capital, inWords, type Reader } from './names'
 import { inVocabulary } from './vocabulary'
@@ -183,6 +183,16 @@ export function faceFigures(
   return [showR(face.m2KPerW, units), showTemperature(surfaceCelsius, units, 1)]
 }
 
+/** What insulation is made of. */
+export const INSULATION_WORDS: Readonly<Record<Insulation, string>> = {
+  foam: 'foam board',
+  polyurethane: 'polyurethane board',
+  polystyrene: 'polystyrene',
+  wool: 'wool',
+  straw: 'straw',
+  wood: 'wood',
+}
+
 /** Where a sensor is. */
 export const PLACE_WORDS: Readonly<Record<SensorPlace, string>> = {
   inside: 'among the combs',
@@ -247,8 +257,8 @@ export const LEFT_OUT = {
     'The rule is for the usual winter form: it knows neither your boxes nor your bees, but holds cold snaps, flights ' +
     'and a late spring.',
   heat:
-    'The heat knows boxes, bees and months, but no wind, sun, damp wood, cold snaps, flights or robbing; brood only as ' +
-    'half as much again.',
+    'The heat knows boxes, bees and months, but no wind, sun, damp wood, cold snaps, flights or robbing; brood only ' +
+    'as half as much again.',
 } as const
 
 /** The name of a winter month, short: `Oct`. */

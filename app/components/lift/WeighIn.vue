@@ -1,6 +1,7 @@
 <script setup lang="ts">
 // Weigh or heft a hive: a reading, what it says of the stores, and the readings there are beside what was predicted.
 import dayjs from 'dayjs'
+import { winterForm, winterOf } from '#core/wintering'
 import { foodNeedOf } from '#core/checks'
 import type { Hive, Stage, Yard } from '#core/hive'
 import { stageOn, yearOf } from '#core/season'
@@ -51,6 +52,8 @@ watch(
 const year = computed(() => yearOf(props.yard))
 const known = computed(() => hiveIn(props.yard, props.hive))
 const need = computed(() => foodNeedOf(known.value.context))
+/** What its winter form burns by its heat, beside the one need. */
+const byHeat = computed(() => winterOf(winterForm(props.yard, props.hive)).food().byHeat)
 const newest = computed(() => held.value?.latest[0])
 const stores = computed(() =>
   newest.value
@@ -234,6 +237,8 @@ const LATEST = columnsFor<HiveWeighIns['latest'][number]>(
             {{ showMass(stores.needKg.high, preferences.units) }}:
             {{ stores.shortKg > 0 ? `${showMass(stores.shortKg, preferences.units)} short` : 'enough' }}
           </dd>
+          <dt>Heat of its winter form</dt>
+          <dd>burns {{ rangeInWords(byHeat, preferences.reader, 0) }}</dd>
           <dt>Combs filled</dt>
           <dd>{{ Math.round(stores.fill * 100) }} % of all that they can hold</dd>
         </dl>

@@ -6,7 +6,8 @@ import { fahrenheitFrom } from '#core/units'
 import { PLACE_WORDS } from '#core/wording'
 
 const props = defineProps<{ series: readonly AirSeries[] }>()
-type Point = { readonly x: number; readonly y: number }
+type Point = { x: number; y: number }
+const none = (): Point[] => []
 Chart.defaults.font.family = 'Atkinson Hyperlegible'
 Chart.register(Legend, LineController, LineElement, LinearScale, PointElement, Tooltip)
 const preferences = usePreferences()
@@ -56,7 +57,7 @@ function emptyChart(on: HTMLCanvasElement): Chart {
       datasets: [
         ...props.series.map(({ place }) => ({
           label: PLACE_WORDS[place],
-          data: [] as Point[],
+          data: none(),
           borderColor: LOOKS[place],
           backgroundColor: LOOKS[place],
           borderDash: place === 'outside' ? [7, 4] : [],
@@ -66,7 +67,7 @@ function emptyChart(on: HTMLCanvasElement): Chart {
         })),
         {
           label: 'damp, %',
-          data: [] as Point[],
+          data: none(),
           borderColor: '#5f7d92',
           backgroundColor: '#5f7d92',
           borderDash: [2, 3],

@@ -52,25 +52,22 @@ const winterSaid = ({ food: { byHeat } }: WinterSide) =>
   byHeat.high - byHeat.low < 0.5
     ? showMass(byHeat.middle, preferences.units, 0)
     : rangeInWords(byHeat, preferences.reader, 0)
-const rows = computed(() =>
-  [
-    ['Heat lost', (side: WinterSide) => showWatts(side.state.watts)],
-    ['In the hive', (side: WinterSide) => showTemperature(side.state.insideCelsius, preferences.units, 1)],
-    ['Honey a day', (side: WinterSide) => showSmallMass(side.state.honeyKgADay, preferences.units)],
-    ['A winter', (side: WinterSide) => winterSaid(side)],
-    ['Water a day', (side: WinterSide) => showSmallMass(side.state.waterKgADay, preferences.units)],
-    ['Wet first', wetWord],
-    ['Top drips from', (side: WinterSide) => dripsSaid(side, 'top')],
-    ['Walls drip from', (side: WinterSide) => dripsSaid(side, 'wall')],
-    ['Air to keep top dry', (side: WinterSide) => airRows(side).needs],
-    ['Air that passes', (side: WinterSide) => airRows(side).passes],
-    ['Opening for it', (side: WinterSide) => airRows(side).opening],
-    ['Honey it costs', (side: WinterSide) => airRows(side).costs],
-  ].map(([word, figure]) => ({
-    word: word as string,
-    figures: props.sides.map(figure as (side: WinterSide) => string),
-  })),
-)
+type Figure = (side: WinterSide) => string
+const ROWS: readonly (readonly [word: string, figure: Figure])[] = [
+  ['Heat lost', (side: WinterSide) => showWatts(side.state.watts)],
+  ['In the hive', (side: WinterSide) => showTemperature(side.state.insideCelsius, preferences.units, 1)],
+  ['Honey a day', (side: WinterSide) => showSmallMass(side.state.honeyKgADay, preferences.units)],
+  ['A winter', (side: WinterSide) => winterSaid(side)],
+  ['Water a day', (side: WinterSide) => showSmallMass(side.state.waterKgADay, preferences.units)],
+  ['Wet first', wetWord],
+  ['Top drips from', (side: WinterSide) => dripsSaid(side, 'top')],
+  ['Walls drip from', (side: WinterSide) => dripsSaid(side, 'wall')],
+  ['Air to keep top dry', (side: WinterSide) => airRows(side).needs],
+  ['Air that passes', (side: WinterSide) => airRows(side).passes],
+  ['Opening for it', (side: WinterSide) => airRows(side).opening],
+  ['Honey it costs', (side: WinterSide) => airRows(side).costs],
+]
+const rows = computed(() => ROWS.map(([word, figure]) => ({ word, figures: props.sides.map(figure) })))
 const sentence = computed(() => {
   const [first, other] = props.sides
   if (!first) return ''

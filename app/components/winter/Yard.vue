@@ -2,12 +2,14 @@
 // Every hive of the yard as it winters: what it has against what its winter asks, what it loses, where it is wet first.
 import { proxy } from 'comlink'
 import type { Yard } from '#core/hive'
-import { hiveAt } from '#core/hive-in'
-import { showMass, showTemperature } from '#core/units'
-import { rangeInWords, showHumidity } from '#core/wording'
+import { winterForm } from '#core/wintering'
+import { celsiusFrom, fahrenheitFrom, showMass, showTemperature } from '#core/units'
+import * as deeds from '#core/hive/deeds'
+import { yearOf } from '#core/season'
+import { winterMonths } from '#core/winter'
+import { monthWord, rangeInWords, showHumidity } from '#core/wording'
 import { planDoor } from '~/composables/doors'
 import { hivePath } from '~/composables/paths'
-import { coldStageOf } from '~/composables/winterAsked'
 import { stackShapes } from '~/drawing/section'
 import type { HiveWinterFigures } from '~/workers/winter-yard'
 
@@ -38,6 +40,21 @@ watch(
 onBeforeUnmount(() => {
   round++
 })
+const yards = useYards()
+const own = computed(() => props.yard.season?.winterMeansCelsius !== undefined)
+const months = computed(() =>
+  winterMonths(yearOf(props.yard).calendar, props.yard.season?.winterMeansCelsius, yearOf(props.yard).figures),
+)
+const shownDegrees = (celsius: number) => Math.round(preferences.units === 'mm' ? celsius : fahrenheitFrom(celsius))
+function setMean(at: number, typed: number | undefined) {
+  if (typed === undefined) return
+  const celsius = preferences.units === 'mm' ? typed : celsiusFrom(typed)
+  setMeans(months.value.map((month, i) => (i === at ? Math.round(celsius * 10) / 10 : month.celsius)))
+}
+function setMeans(winterMeansCelsius: readonly number[] | undefined) {
+  const { winterMeansCelsius: _before, ...rest } = props.yard.season ?? {}
+  yards.perform(props.yard.id, deeds.setYear({ ...rest, ...(winterMeansCelsius ? { winterMeansCelsius } : {}) }))
+}
 const MOST_DRAWN = 60
 const SCALE = 0.16
 const HEIGHT = 176
@@ -46,7 +63,7 @@ const rows = computed(() =>
   (found.value ?? []).flatMap((one, i) => {
     const hive = hives.value.get(one.hiveId)
     if (!hive) return []
-    const { layout } = hiveAt(props.yard, hive, coldStageOf(hive))
+    const { layout } = winterForm(props.yard, hive)
     const shapes = i < MOST_DRAWN ? stackShapes(layout, 'across') : []
     return [{ ...one, hive, shapes, scale: Math.min(SCALE, (HEIGHT - 8) / layout.heightMm) }]
   }),
@@ -72,6 +89,27 @@ const percent = (kg: number) => `${(100 * kg) / mostKg.value}%`
 <template>
   <section class="yard" aria-label="Every hive of the yard">
     <h2>{{ yard.name }} at {{ showTemperature(outsideCelsius, preferences.units) }} outside</h2>
+    <div v-if="months.length > 0" class="means" role="group" aria-label="Means outside in this yard">
+      <label v-for="(month, i) in months" :key="month.month"
+        >{{ monthWord(month.month) }}
+        <ElInputNumber
+          :model-value="shownDegrees(month.celsius)"
+          :controls="false"
+          :min="shownDegrees(-60)"
+          :max="shownDegrees(45)"
+          :precision="0"
+          :aria-label="`Mean outside in ${monthWord(month.month)}`"
+          :data-testid="`mean-${i}`"
+          @change="setMean(i, $event)"
+        />
+      </label>
+      <span class="soft"
+        >{{ preferences.units === 'mm' ? '°C' : '°F' }} outside, month by month{{
+          own ? '' : ', as usual in this climate'
+        }}</span
+      >
+      <ElButton v-if="own" text @click="setMeans(undefined)">As usual in this climate</ElButton>
+    </div>
     <p v-if="!found">
       <UiProgress :done="done" :of="yard.hives.length" name="Hives worked out" /> {{ done }} of {{ yard.hives.length }}
       <ElButton text @click="stopped = true">Stop</ElButton>
@@ -115,6 +153,24 @@ const percent = (kg: number) => `${(100 * kg) / mostKg.value}%`
 
 h2 {
   font-size: 18px;
+}
+
+.means {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 6px 10px;
+  align-items: center;
+  margin: 6px 0 10px;
+}
+
+.means label {
+  display: inline-flex;
+  gap: 4px;
+  align-items: center;
+}
+
+.means .el-input-number {
+  width: 64px;
 }
 
 .cards {

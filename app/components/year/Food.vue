@@ -8,6 +8,7 @@ import { storesOf, usualWeighing } from '#core/weight'
 import { FEED_WORDS, rangeInWords } from '#core/wording'
 import { server } from '~/sync/server'
 import { hiveIn, plannedHiveIn } from '#core/hive-in'
+import { winterForm, winterOf } from '#core/wintering'
 
 const props = defineProps<{ yard: Yard; planned: PlannedStage }>()
 /** A weighing that is older says little of what is left. */
@@ -41,6 +42,7 @@ const food = computed(() => {
   const feed = feedAt(props.planned.stage)
   return {
     need,
+    byHeat: winterOf(standing ? winterForm(props.yard, standing) : planned).food().byHeat,
     stores,
     byScale: byScale !== null,
     short,
@@ -57,7 +59,8 @@ const mass = (kg: number) => showMass(kg, preferences.units)
   <section v-if="asked" class="food" data-testid="food">
     <h2>Food</h2>
     <p>
-      In its usual winter form a hive of this climate asks for {{ words(food.need) }}.
+      In its usual winter form a hive of this climate asks for {{ words(food.need) }}; by the heat of this form it burns
+      {{ words(food.byHeat) }}.
       <template v-if="food.byScale"
         >By the weighing of {{ preferences.day(weighed!.at) }} it has {{ words(food.stores) }}.</template
       ><template v-else

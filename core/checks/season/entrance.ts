@@ -4,7 +4,8 @@ import type { Context, Measured } from '../context'
 import { findingOf, type Finding, type Remedy } from '../finding'
 import { attach, detach, takeOff } from '../remedies'
 import { isEntranceFitting, isFloor, isFloorInsert, isVent } from '../../parts'
-import { findAll, type Use } from '../../catalogue'
+import { find, findAll, type Use } from '../../catalogue'
+import type { PlacedPart } from '../../geometry'
 
 const NARROW: ReadonlySet<Stage> = new Set(['settling', 'after-crop', 'dearth'])
 const FREE: ReadonlySet<Stage> = new Set(['flow', 'crop'])
@@ -16,7 +17,9 @@ const ROBBING: ReadonlySet<Stage> = new Set(['after-crop', 'dearth', 'settling']
  * What is at the door and in the floor, against the stage: guarded in the cold, narrow for a small colony, free in the
  * flow (common practice).
  */
-export function checkEntrance({ layout, assembled }: Measured, { stage, catalogue }: Context): Finding[] {
+export function checkEntrance(measured: Measured, context: Context): Finding[] {
+  const { layout, assembled } = measured
+  const { stage, catalogue } = context
   const floor = layout.parts.find(isFloor)
   if (!floor) return []
   const { hive } = assembled
@@ -27,19 +30,7 @@ export function checkEntrance({ layout, assembled }: Measured, { stage, catalogu
       .slice(0, 1)
       .map((pattern) => attach(hive, pattern, catalogue))
   const shut = fittings.filter(({ pattern }) => pattern.use === 'shut')
-  const guarded = fittings.some(({ pattern }) => pattern.use === 'guard')
-  const found: Finding[] = []
-  if (isCold(stage) && !guarded)
-    found.push(
-      findingOf('season.no-guard', fittings.length > 0 ? 'note' : 'watch', [floor.part.id], {
-        facts: { narrow: fittings.length > 0 },
-        ways: () => add('guard'),
-      }),
-    )
-  if (isCold(stage))
-    for (const one of fittings)
-      if (OPENS_AT_AN_EDGE.has(one.pattern.use) && one.attachment.edge !== 'upper')
-        found.push(findingOf('season.lower-opening', 'note', [one.part.id], { ways: () => [toUpperEdge(hive, one)] }))
+  const found: Finding[] = isCold(stage) ? inTheCold(measured, context, floor) : []
   if (NARROW.has(stage) && fittings.length === 0)
     found.push(
       findingOf('season.wide-entrance', 'note', [floor.part.id], {
@@ -71,6 +62,46 @@ export function checkEntrance({ layout, assembled }: Measured, { stage, catalogu
         ways: () => [takeOff(hive, vent)],
       }),
     )
+  return found
+}
+
+/** A guard at the door, its opening above the dead, wind under a mesh; whoever looks today is reminded of the door. */
+function inTheCold(
+  { assembled }: Measured,
+  { stage, catalogue, today, planned }: Context,
+  floor: PlacedPart,
+): Finding[] {
+  const { hive } = assembled
+  const fittings = assembled.attached.filter(isEntranceFitting)
+  const insert = assembled.attached.find(isFloorInsert)
+  const guarded = fittings.some(({ pattern }) => pattern.use === 'guard')
+  const found: Finding[] = []
+  if (!guarded)
+    found.push(
+      findingOf('season.no-guard', fittings.length > 0 ? 'note' : 'watch', [floor.part.id], {
+        facts: { narrow: fittings.length > 0 },
+        ways: () => {
+          const guard = find(catalogue, { kind: 'entrance-fitting', use: 'guard' })
+          return guard ? [attach(hive, guard, catalogue)] : []
+        },
+      }),
+    )
+  for (const one of fittings)
+    if (OPENS_AT_AN_EDGE.has(one.pattern.use) && one.attachment.edge !== 'upper')
+      found.push(findingOf('season.lower-opening', 'note', [one.part.id], { ways: () => [toUpperEdge(hive, one)] }))
+  if (floor.pattern?.surface === 'mesh' && !insert)
+    found.push(
+      findingOf('season.mesh-wind', 'note', [floor.part.id], {
+        ways: () =>
+          floor.pattern?.slots
+            ? findAll(catalogue, { kind: 'floor-insert' })
+                .slice(0, 1)
+                .map((pattern) => attach(hive, pattern, catalogue))
+            : [],
+      }),
+    )
+  // Whoever looks at a hive of today is reminded; a plan needs no sweeping.
+  if (stage === 'winter' && today && !planned) found.push(findingOf('season.clear-door', 'note', [floor.part.id]))
   return found
 }
 

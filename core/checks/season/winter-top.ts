@@ -6,7 +6,7 @@ import { findingOf, type Finding, type Severity } from '../finding'
 import { comparableMm, exact, roundTo } from '../../units'
 import type { DripFacts } from '../facts'
 import { closeHole, openHole, takeOff } from '../remedies'
-import { dripsNoLater, dripsOf, type Drips } from '../../winter'
+import { chipsFullInDays, dripsNoLater, dripsOf, type Drips } from '../../winter'
 
 /** How bad a bare top is where; nothing to say of it where winters are mild (common practice). */
 const BARE: Readonly<Partial<Record<Climate, Severity>>> = { 'cool-maritime': 'watch', 'cold-continental': 'mend' }
@@ -33,7 +33,13 @@ export function checkWinterTop(
     vent: parts.find(isVent),
   }
   const { crown, slab, absorber, vent } = top
-  const found = [...slabFindings(top), ...absorberFindings(top), ...roofedIn(top, parts, figures.beeTight)]
+  const days = absorber && chipsFullInDays(layout, climate)
+  const fullInDays = days === undefined ? null : Math.max(1, Math.round(days))
+  const found = [
+    ...slabFindings(top),
+    ...absorberFindings(top, fullInDays),
+    ...roofedIn(top, parts, figures.beeTight, fullInDays),
+  ]
   if (vent) {
     if (crown && crown.index < vent.index && crown.part.hole === 'closed')
       found.push(
@@ -64,7 +70,7 @@ function slabFindings({ crown, slab, absorber, vent }: Top): Finding[] {
   return found
 }
 
-function absorberFindings({ crown, absorber }: Top): Finding[] {
+function absorberFindings({ crown, absorber }: Top, fullInDays: number | null): Finding[] {
   if (!absorber) return []
   const found: Finding[] = []
   const chipsMm = dimensionMm(absorber.resolved, 'fillDepth')
@@ -81,7 +87,7 @@ function absorberFindings({ crown, absorber }: Top): Finding[] {
     found.push(
       findingOf('season.absorber-lacks', 'mend', [absorber.part.id], {
         key: `season.absorber-lacks:${absorber.part.id}:${feature}`,
-        facts: { feature },
+        facts: { feature, fullInDays },
         ways: () => [
           { kind: 'mend-part', partId: absorber.part.id, edit: partEdit(absorber.part, { ...absorber.part, lacks }) },
         ],
@@ -100,7 +106,12 @@ function absorberFindings({ crown, absorber }: Top): Finding[] {
 /**
  * Damp air leaves an absorbing top through its vents and down inside the skirt of the roof: it has to have room there.
  */
-function roofedIn({ absorber }: Top, parts: readonly PlacedPart[], leastMm: number): Finding[] {
+function roofedIn(
+  { absorber }: Top,
+  parts: readonly PlacedPart[],
+  leastMm: number,
+  fullInDays: number | null,
+): Finding[] {
   const roof = parts.find(
     ({ index, faces, hangsToMm }) =>
       absorber && index > absorber.index && faces.skirtMm > 0 && hangsToMm < absorber.topMm,
@@ -113,7 +124,7 @@ function roofedIn({ absorber }: Top, parts: readonly PlacedPart[], leastMm: numb
     : [
         findingOf('season.absorber-roofed-in', 'mend', [roof.part.id, absorber.part.id], {
           measured: exact(mm),
-          facts: { leastMm },
+          facts: { leastMm, fullInDays },
         }),
       ]
 }

@@ -135,8 +135,8 @@ describe('the winter top, right and wrong (common practice)', () => {
       ['vent-shut-off mend'],
     ],
     ['vented: nothing over it', top([L.floor, L.deep, L.crown, VENT, L.roof], hole('open')), ['vent-cold watch']],
-    ['closed: 25 mm of foam over 40 mm walls of foam', top(POLY, thinPoly), ['cold-top watch']],
-    ['closed: 50 mm of foam over the same', top(POLY, hole('closed')), []],
+    ['closed: 25 mm of foam over 40 mm walls of foam', top(POLY, thinPoly), ['cold-top watch', 'mesh-wind note']],
+    ['closed: 50 mm of foam over the same', top(POLY, hole('closed')), ['mesh-wind note']],
   ])('%s', (_name, found, expected) => {
     expect(found).toEqual(expected)
   })

@@ -1,15 +1,19 @@
 <script setup lang="ts">
 // Where the heat of a hive goes in winter, where water forms, and what it costs in honey; two ways beside each other.
-import { hiveAt } from '#core/hive-in'
+import { hiveIn } from '#core/hive-in'
 import * as deeds from '#core/hive/deeds'
 import dayjs from 'dayjs'
 import { coldestCelsius, type SensorPlace } from '#core/winter'
 import type { HiveAir } from '#wire/answers'
 import { server } from '~/sync/server'
-import { hiveByWay, winterOf, winterWays, withWay, type WinterWay } from '#core/wintering'
-import { WINTER_CAUTION, stageWord, winterWayWord } from '#core/wording'
+import { coldStageOf, hiveByWay, winterForm, winterOf, winterWays, withWay, type WinterWay } from '#core/wintering'
+import { WINTER_CAUTION, stageWord, winterSheet, winterWayWord } from '#core/wording'
+import { formatToAdd } from '#core/season'
+import type { Edit } from '#core/hive'
+import { printedHive } from '~/drawing/printed'
+import { download, fileName } from '~/composables/download'
 import { showTemperature } from '#core/units'
-import { coldStageOf, winterSide, type WinterSide } from '~/composables/winterAsked'
+import { winterSide, type WinterSide } from '~/composables/winterAsked'
 import { drawnHeightMm } from '~/drawing/winter-section'
 
 const route = useRoute()
@@ -32,7 +36,7 @@ const mode = useInAddress('see', modeOf(MODES), 'ways')
 const axis = useInAddress('cut', modeOf(AXES), 'across')
 const place = computed(() => view.placeOf(String(route.params.hive)))
 const stage = computed(() => (place.value ? coldStageOf(place.value.hive) : 'winter'))
-const known = computed(() => (place.value ? hiveAt(place.value.yard, place.value.hive, stage.value) : null))
+const known = computed(() => (place.value ? winterForm(place.value.yard, place.value.hive) : null))
 const winter = computed(() => (known.value ? winterOf(known.value) : null))
 const ways = computed(() => (place.value && known.value ? winterWays(place.value.yard, known.value) : []))
 /** A hive of no frames or floor still has faces; one without a box has none. */
@@ -157,6 +161,35 @@ function keepBees() {
     deeds.setWay(hive.hive, { ...hive.hive.season, winterBeesKg: Math.round(bees.value * 100) / 100 }),
   )
 }
+const typing = ref(false)
+function keepOwn(edit: Edit, wayId_: string) {
+  const at = place.value
+  if (!at) return
+  yards.perform(at.yard.id, edit)
+  typing.value = false
+  wayId.value = wayId_
+}
+const printing = ref(false)
+const failed = ref('')
+/** One page: what to close, what to put on, why. */
+async function print() {
+  const at = place.value
+  const [side] = sides.value
+  if (!at || !side || !known.value) return
+  printing.value = true
+  failed.value = ''
+  const page = { standing: hiveIn(at.yard, at.hive), wintering: known.value, state: side.state, food: side.food }
+  const sheet = winterSheet(page, preferences.reader)
+  const answer = await server.print({
+    ...sheet,
+    paper: preferences.paper,
+    drawings: [{ caption: `${at.hive.name} in winter`, drawing: printedHive(known.value.layout) }],
+    stepDrawings: [],
+  })
+  printing.value = false
+  if (answer.ok) download(`${fileName(sheet.title)}.pdf`, answer.pdf, 'application/pdf')
+  else failed.value = `The page was not printed: ${answer.sentence}`
+}
 function keepWay({ way }: WinterWay) {
   const at = place.value
   if (!at) return
@@ -253,9 +286,20 @@ useHead({ title: computed(() => (place.value ? `Winter of ${place.value.hive.nam
           {{ Math.round(winter.shell.enclosure.litres) }} litres they have.
         </p>
         <WinterChoose v-if="mode === 'ways'" :way="ways.find(({ id }) => id === chosenWay)" @keep="keepWay" />
+        <div class="buttons">
+          <ElButton data-testid="type-insulation" @click="typing = true">Type a slab or wrap of your own</ElButton>
+          <ElButton data-testid="print-winter" :loading="printing" @click="print">Print its page</ElButton>
+        </div>
+        <p v-if="failed" class="wrong" role="alert">{{ failed }}</p>
         <p class="caution">{{ WINTER_CAUTION }}</p>
       </aside>
     </div>
+    <WinterOwnInsulation
+      v-if="typing && known"
+      :format="formatToAdd(known.assembled.stack)"
+      @keep="keepOwn"
+      @close="typing = false"
+    />
   </ShellPage>
 </template>
 
@@ -312,6 +356,20 @@ figure {
   gap: 12px;
   padding: 10px 14px 20px;
   border-left: 2px dashed var(--seam);
+}
+
+.buttons {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px;
+}
+
+.buttons .el-button {
+  margin: 0;
+}
+
+.wrong {
+  color: var(--stop);
 }
 
 .soft,
