@@ -62,7 +62,16 @@ async function takePictures(): Promise<void> {
       await page.waitForSelector('[data-part]')
     },
   }
-  const all = [benchPictures, tablePictures, framePictures, weightPictures, yearPictures, logPictures, smallPictures]
+  const all = [
+    benchPictures,
+    tablePictures,
+    framePictures,
+    weightPictures,
+    winterPictures,
+    yearPictures,
+    logPictures,
+    smallPictures,
+  ]
   for (const take of all) await take(studio)
   await browser.close()
   await server.stop()
@@ -120,6 +129,12 @@ async function weightPictures({ url, desk, shot }: Studio): Promise<void> {
   await desk.locator('[data-mode="weigh"]').click()
   await desk.locator('[data-testid="weigh-chart"] canvas').waitFor()
   await shot(desk, 'weigh')
+}
+
+async function winterPictures({ url, desk, shot }: Studio): Promise<void> {
+  await desk.goto(`${url}/yards/kiln-bank/hives/${encodeURIComponent('flannel/0')}/winter`)
+  await desk.getByTestId('winter-food').locator('canvas').waitFor()
+  await shot(desk, 'winter')
 }
 
 async function yearPictures({ url, desk, phone, shot }: Studio): Promise<void> {

@@ -47,7 +47,7 @@ export function winterWaysOf(yard: Yard, hiveId: string, stage: Stage, tried: Wi
   const known = hiveAt(yard, hive, stage)
   return [
     figuresOf(known, null, tried),
-    ...winterWays(yard, known).flatMap((way) => {
+    ...winterWays(known).flatMap((way) => {
       const other = hiveByWay(yard, hive, stage, way)
       return other ? [figuresOf(other, way.id, tried)] : []
     }),

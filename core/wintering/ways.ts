@@ -21,7 +21,7 @@ export interface WinterWay {
 }
 
 /** Every way to winter a hive of its format; each part as made is a way of its own. */
-export function winterWays(yard: Yard, hive: HiveIn): WinterWay[] {
+export function winterWays(hive: HiveIn): WinterWay[] {
   const { catalogue } = hive.context
   const format = formatsOf(hive.assembled.stack).find(isFormat)
   if (!format) return []

@@ -35,7 +35,7 @@ export function winterSheet({ standing, wintering, state, food }: WinterPage, re
   return {
     title: `Winter of ${wintering.hive.name}`,
     lines: [
-      `At ${showTemperature(state.outsideCelsius, reader.units)} outside it loses ${showWatts(state.watts)} and burns ` +
+      `At ${showTemperature(state.outsideCelsius, reader.units)} outside it loses ${showWatts(state.watts)}: ` +
         `${showSmallMass(state.honeyKgADay, reader.units)} of honey a day; water given off: ` +
         `${showSmallMass(state.waterKgADay, reader.units)} a day.`,
       ...(top && walls
@@ -45,9 +45,8 @@ export function winterSheet({ standing, wintering, state, food }: WinterPage, re
           ]
         : []),
       `${twoNeedsInWords(food, reader)} ${LEFT_OUT.rule} ${LEFT_OUT.heat}`,
-      food.short.high > 0
-        ? `In its boxes ${rangeInWords(food.stores, reader, 0)} by the model: short by ${rangeInWords(food.short, reader, 0)}.`
-        : `In its boxes ${rangeInWords(food.stores, reader, 0)} by the model: nothing is missing.`,
+      `In its boxes ${rangeInWords(food.stores, reader, 0)} by the model: ` +
+        (food.short.high > 0 ? `short by ${rangeInWords(food.short, reader, 0)}.` : 'nothing is missing.'),
     ],
     steps: stepsOf(standing, wintering, reader).map((text) => ({ text, mistake: '' })),
     tables: [

@@ -151,7 +151,7 @@ h2 {
 
 .row {
   display: grid;
-  grid-template-columns: 128px repeat(var(--columns), minmax(0, 1fr));
+  grid-template-columns: minmax(84px, 128px) repeat(var(--columns), minmax(0, 1fr));
   gap: 2px 8px;
   padding: 2px 0;
   font-variant-numeric: tabular-nums;

@@ -37,4 +37,10 @@ const group = computed<WinterWayGroup>({
   grid-template-columns: 130px minmax(0, 1fr);
   gap: 8px;
 }
+
+@media (max-width: 480px) {
+  .pick {
+    grid-template-columns: minmax(0, 1fr);
+  }
+}
 </style>

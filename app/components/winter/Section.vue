@@ -64,7 +64,7 @@ const arrows = computed(() =>
         line,
         d: arrow(WIDTH / 2, at, 0, up ? -1 : 1, wide),
         tx: WIDTH / 2 + wide / 2 + 10,
-        ty: at + (up ? -12 : 22),
+        ty: at + (up ? -28 : 22),
         anchor: 'start',
       } as const,
     ]

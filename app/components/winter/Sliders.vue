@@ -63,7 +63,7 @@ const stepKg = computed(() => (by.value === 'kg' || !props.comb ? 0.1 : beesInSe
         :format-value-text="(c: number) => showTemperature(c, preferences.units)"
         aria-label="Outside"
         data-testid="outside"
-      /><output>{{ showTemperature(outside, preferences.units) }}</output></label
+      /><span class="value">{{ showTemperature(outside, preferences.units) }}</span></label
     >
     <label
       ><span>Damp inside</span>
@@ -76,7 +76,7 @@ const stepKg = computed(() => (by.value === 'kg' || !props.comb ? 0.1 : beesInSe
         :format-value-text="showHumidity"
         aria-label="Damp inside"
         data-testid="humidity"
-      /><output>{{ showHumidity(humidity) }}{{ measured ? ', measured' : '' }}</output></label
+      /><span class="value">{{ showHumidity(humidity) }}{{ measured ? ', measured' : '' }}</span></label
     >
     <label
       ><span>Bees</span>
@@ -90,7 +90,7 @@ const stepKg = computed(() => (by.value === 'kg' || !props.comb ? 0.1 : beesInSe
         aria-label="Bees"
         data-testid="bees"
         @change="emit('counted')"
-      /><output>{{ beesSaid }}</output></label
+      /><span class="value">{{ beesSaid }}</span></label
     >
     <UiModes v-model="by" :of="COUNTED_BY" name="Bees counted by" />
   </section>
@@ -110,7 +110,7 @@ label {
   align-items: center;
 }
 
-output {
+.value {
   font-variant-numeric: tabular-nums;
   font-weight: 700;
 }
@@ -136,6 +136,16 @@ output {
 small {
   color: var(--soft-ink);
   font-weight: 400;
+}
+
+@media (max-width: 480px) {
+  label {
+    grid-template-columns: 84px minmax(0, 1fr);
+  }
+
+  .value {
+    grid-column: 2;
+  }
 }
 
 @media (max-width: 700px) {

@@ -38,7 +38,7 @@ const place = computed(() => view.placeOf(String(route.params.hive)))
 const stage = computed(() => (place.value ? coldStageOf(place.value.hive) : 'winter'))
 const known = computed(() => (place.value ? winterForm(place.value.yard, place.value.hive) : null))
 const winter = computed(() => (known.value ? winterOf(known.value) : null))
-const ways = computed(() => (place.value && known.value ? winterWays(place.value.yard, known.value) : []))
+const ways = computed(() => (known.value ? winterWays(known.value) : []))
 /** A hive of no frames or floor still has faces; one without a box has none. */
 const hasRoom = computed(() => (winter.value?.shell.enclosure.faces.length ?? 0) > 0)
 const outside = ref(-5)
@@ -130,8 +130,8 @@ const sides = computed<WinterSide[]>(() => {
     : [own]
 })
 /** A drawing is so high at most, and so much of it is for arrows and words. */
-const HIGHEST_PX = 384
-const ROOM_FOR_WORDS_PX = 100
+const HIGHEST_PX = 392
+const ROOM_FOR_WORDS_PX = 120
 const tallestMm = computed(() => Math.max(300, ...sides.value.map(({ known: hive }) => drawnHeightMm(hive))))
 const MOST_SCALE = 0.56
 const scale = computed(() => Math.min(MOST_SCALE, (HIGHEST_PX - ROOM_FOR_WORDS_PX) / tallestMm.value))
