@@ -5,6 +5,7 @@ import { benchFrames } from './bench/frames'
 import { benchKill } from './bench/kill'
 import { benchWeights } from './bench/weights'
 import { benchChangeover } from './bench/year'
+import { benchWinter } from './bench/winter'
 import { missedFigures } from './lib/measure'
 
 async function bench(): Promise<void> {
@@ -14,6 +15,7 @@ async function bench(): Promise<void> {
   benchFrames()
   benchWeights()
   benchChangeover()
+  await benchWinter()
   await benchBrowser()
   await benchKill(200)
   const missed = missedFigures()

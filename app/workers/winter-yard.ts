@@ -1,5 +1,5 @@
 import { hiveAt, type HiveIn } from '#core/hive-in'
-import type { Stage, Yard } from '#core/hive'
+import type { Hive, Part, Stage, Yard } from '#core/hive'
 import { dryByAir, firstWet, lossWPerK, stateOf, type Bounded, type DryByAir, type Inside } from '#core/winter'
 import { hiveByWay, winterForm, winterOf, winterWays, type WinterFood } from '#core/wintering'
 
@@ -103,3 +103,104 @@ export async function winterOfYard(
   }
   return found
 }
+
+/** What one top makes of the winter of a whole yard, thought of in both ways. */
+export interface TopFigures {
+  readonly wayId: string
+  /** Honey of all hives with only the cluster warm, kg, and with the whole cavity warm. */
+  readonly clusterKg: Bounded
+  readonly cavityKg: number
+  /** Hives whose top is wet as soon as their walls in the coldest month. */
+  readonly wetTops: number
+  readonly hives: number
+}
+
+/** Tops that are told apart for a whole yard: a slab as it ships, chips, a vent, none. */
+const MOST_TOPS = 6
+
+/**
+ * Every top for every hive of a yard, through every month, in both schools and their bounds; null when nobody waits any
+ * more. Tops of the hives' own formats count as one: the first slab of each.
+ */
+export async function topsOfYard(
+  yard: Yard,
+  onProgress: (done: number) => void,
+  isCancelled: () => Promise<boolean> | boolean,
+): Promise<TopFigures[] | null> {
+  const totals = new Map<string, TopFigures>()
+  const known = new Map<string, readonly TopFigures[]>()
+  const parts = new Map(yard.parts.map((part) => [part.id, part]))
+  for (const [i, hive] of yard.hives.entries()) {
+    const like = likeness(hive, parts)
+    let tops = known.get(like)
+    if (!tops) known.set(like, (tops = topsOf(yard, hive)))
+    for (const top of tops) totals.set(top.wayId, added(totals.get(top.wayId), top))
+    if (i % CHUNK < CHUNK - 1) continue
+    onProgress(i + 1)
+    if (await isCancelled()) return null
+  }
+  return [...totals.values()]
+}
+
+/** All that the winter of a hive depends on: hives alike to the last frame winter alike. */
+function likeness({ stage, season, stack, attachments }: Hive, parts: ReadonlyMap<string, Part>): string {
+  const made = (partId: string) => {
+    const part = parts.get(partId)
+    const { patternId, measured, hole, lacks, spacing, hasHeld, contents } = part ?? {}
+    return [patternId, measured, hole, lacks, spacing, hasHeld, contents?.map(({ id: _id, ...one }) => one)]
+  }
+  return JSON.stringify([
+    stage,
+    season,
+    stack.map(({ partId, ...how }) => [made(partId), how]),
+    attachments.map(({ partId, place, edge }) => [made(partId), place, edge]),
+  ])
+}
+
+/** Every top for one hive. */
+function topsOf(yard: Yard, hive: Hive): TopFigures[] {
+  const own = winterForm(yard, hive)
+  const tops = winterWays(own).filter(({ group, way }) => group === 'top' && !way.winterParts?.crown)
+  return tops.slice(0, MOST_TOPS).flatMap((top) => {
+    const other = hiveByWay(yard, hive, own.context.stage, top)
+    if (!other) return []
+    const winter = winterOf(other)
+    const { wholeCavityWarm, dripsAlike } = other.context.figures
+    const coldest = Math.min(...winter.months.map(({ celsius }) => celsius))
+    const { topDrips, wallsDrip } = figuresOf(other, top.id, {
+      outsideCelsius: Number.isFinite(coldest) ? coldest : MILD_CELSIUS,
+      beesKg: winter.beesKg,
+      inside: { warm: 'cluster' },
+    })
+    return [
+      {
+        wayId: kindOfTop(top.id, tops[0]?.id),
+        clusterKg: winter.food().byHeat,
+        cavityKg: winter.food(winter.beesKg, { warm: 'cavity', celsius: wholeCavityWarm }).byHeat.middle,
+        wetTops: topDrips !== null && wallsDrip !== null && topDrips - wallsDrip < dripsAlike ? 1 : 0,
+        hives: 1,
+      },
+    ]
+  })
+}
+
+function added(so: TopFigures | undefined, { wayId, clusterKg, cavityKg, wetTops, hives }: TopFigures): TopFigures {
+  if (!so) return { wayId, clusterKg, cavityKg, wetTops, hives }
+  return {
+    wayId,
+    clusterKg: {
+      low: so.clusterKg.low + clusterKg.low,
+      middle: so.clusterKg.middle + clusterKg.middle,
+      high: so.clusterKg.high + clusterKg.high,
+    },
+    cavityKg: so.cavityKg + cavityKg,
+    wetTops: so.wetTops + wetTops,
+    hives: so.hives + hives,
+  }
+}
+
+/** Where there is no winter, hives are looked at on a mild day. */
+const MILD_CELSIUS = 10
+
+/** The first slab of any format is one way: a slab as it ships. */
+const kindOfTop = (id: string, first: string | undefined) => (id === first ? 'top:closed' : id)

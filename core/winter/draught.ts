@@ -48,6 +48,20 @@ function neutralMm(open: readonly Opening[]): number {
   return (low + high) / 2
 }
 
+/**
+ * The share of all air that leaves by each of these openings, in their order: those above the level at which as much
+ * comes in as goes out, or each by itself where they lie at one height. They add up to 1, or to 0 where none is open.
+ */
+export function leavesBy(openings: readonly Opening[]): number[] {
+  const open = openings.filter(({ areaMm2 }) => areaMm2 > 0)
+  const level = open.length > 0 ? neutralMm(open) : 0
+  const above = openings.map(({ areaMm2, atMm }) => areaMm2 * Math.sqrt(Math.max(0, atMm - level)))
+  const alone = openings.map(({ areaMm2, highMm }) => areaMm2 * Math.sqrt(highMm))
+  const flows = above.some((flow) => flow > 1e-6) ? above : alone
+  const all = flows.reduce((sum, flow) => sum + flow, 0)
+  return flows.map((flow) => (all > 0 ? flow / all : 0))
+}
+
 /** Air that warmth drives through a hive of that freedom, m³/s: none where it is no warmer inside. */
 export function draughtAt(factor: number, { insideCelsius, outsideCelsius }: Air): number {
   const warmer = Math.max(0, insideCelsius - outsideCelsius)

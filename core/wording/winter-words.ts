@@ -1,3 +1,4 @@
+import type { Catalogue } from '../catalogue'
 import { showMass, showR, showTemperature } from '../units'
 import type { CanGive, FaceState, HeatFace, Insulation, SensorPlace, StackOpening, WinterState } from '../winter'
 import type { WinterFood, WinterWay, WinterWayGroup } from '../wintering'
@@ -150,6 +151,12 @@ export function winterWayWord(way: WinterWay, { vocabulary }: Pick<Reader, 'voca
   if (plain) return inVocabulary(plain, vocabulary)
   const name = way.part ? inWords(way.part.label, vocabulary) : way.id
   return way.group === 'top' && !way.way.winterParts?.crown ? `closed, ${name}` : name
+}
+
+/** A top by its identity: one of the schools, or a part as made. */
+export function winterTopWord(id: string, catalogue: Catalogue, reader: Pick<Reader, 'vocabulary'>): string {
+  const part = catalogue.patterns.get(id.slice(id.indexOf(':') + 1))
+  return winterWayWord({ id, group: 'top', way: {}, ...(part ? { part } : {}) }, reader)
 }
 
 /** Each school told as whoever keeps to it would, with what it gives up and what is not known. */

@@ -13,6 +13,7 @@ import { benchImport, benchYardDay } from './weights'
 import { benchLookUps, benchRowStages } from './actions'
 import { manyHives } from './many-hives'
 import { benchViews } from './views'
+import { benchWinterView } from './winter'
 import { benchPlannedYear, benchStageStrip } from './year'
 
 export async function benchBrowser(): Promise<void> {
@@ -26,6 +27,7 @@ export async function benchBrowser(): Promise<void> {
     await keyToPaint(page, demo.url)
     await openFit(page, demo.url)
     await benchLookUps(browser, demo.url)
+    await benchWinterView(browser, demo.url)
     await benchStageStrip(page, demo.url)
     await benchDragFrame(page, demo.url)
     await benchPrint(demo.url)

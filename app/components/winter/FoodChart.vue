@@ -1,5 +1,6 @@
 <script setup lang="ts">
 // Honey month by month against what is in the boxes: bars for what is burnt, lines for what is left.
+import { refDebounced } from '@vueuse/core'
 import { useStageChart } from '~/composables/stageChart'
 import type { WinterSide } from '~/composables/winterAsked'
 import { massUnit, poundsFromKg, showMass } from '#core/units'
@@ -15,37 +16,55 @@ const leftOf = ({ food }: WinterSide) => {
   let left = food.stores.middle
   return food.months.map(({ honeyKg }) => (left = Math.max(0, left - honeyKg.middle)))
 }
+const STILL_MS = 120
 const first = computed(() => props.sides[0])
-/** What a slider moves is drawn once it stands still for a frame. */
+/** What is drawn: cold and damp change nothing of it, and what bees change is drawn once they stand still. */
+const drawn = refDebounced(
+  computed(() =>
+    JSON.stringify({
+      unit: preferences.units,
+      months: (first.value?.food.months ?? []).map(({ month }) => monthWord(month)),
+      sides: props.sides.map((side) => ({
+        left: leftOf(side).map(shown),
+        burnt: side.food.months.map(({ honeyKg }) => shown(honeyKg.middle)),
+      })),
+    }),
+  ),
+  STILL_MS,
+)
+interface Drawn {
+  readonly months: string[]
+  readonly sides: readonly { readonly left: number[]; readonly burnt: number[] }[]
+}
 useStageChart(
   canvas,
-  computed(() =>
-    first.value && first.value.food.months.length > 0
-      ? {
-          labels: first.value.food.months.map(({ month }) => monthWord(month)),
-          datasets: [
-            ...props.sides.map((side, i) => ({
-              type: 'line' as const,
-              label: i === 0 ? 'left' : 'left, beside',
-              data: leftOf(side).map(shown),
-              borderColor: LINES[i],
-              backgroundColor: LINES[i],
-              borderDash: i === 0 ? [6, 4] : [2, 3],
-              pointRadius: 3,
-              yAxisID: 'left',
-            })),
-            ...props.sides.map((side, i) => ({
-              type: 'bar' as const,
-              label: i === 0 ? 'burnt' : 'burnt, beside',
-              data: side.food.months.map(({ honeyKg }) => shown(honeyKg.middle)),
-              backgroundColor: BARS[i],
-              borderColor: '#7d6233',
-              borderWidth: 1,
-            })),
-          ],
-        }
-      : null,
-  ),
+  computed(() => {
+    const { months, sides }: Drawn = JSON.parse(drawn.value)
+    if (months.length === 0) return null
+    return {
+      labels: months,
+      datasets: [
+        ...sides.map(({ left }, i) => ({
+          type: 'line' as const,
+          label: i === 0 ? 'left' : 'left, beside',
+          data: left,
+          borderColor: LINES[i],
+          backgroundColor: LINES[i],
+          borderDash: i === 0 ? [6, 4] : [2, 3],
+          pointRadius: 3,
+          yAxisID: 'left',
+        })),
+        ...sides.map(({ burnt }, i) => ({
+          type: 'bar' as const,
+          label: i === 0 ? 'burnt' : 'burnt, beside',
+          data: burnt,
+          backgroundColor: BARS[i],
+          borderColor: '#7d6233',
+          borderWidth: 1,
+        })),
+      ],
+    }
+  }),
   {
     scales: {
       y: { beginAtZero: true, title: { display: true, text: `${massUnit(preferences.units)} a month` } },

@@ -12,7 +12,7 @@ import type { OpenedFile } from '~/workers/csv-door'
 const props = defineProps<{ yardId: string; hiveId: string }>()
 const emit = defineEmits<{ done: [] }>()
 const MOST_BYTES = 20_000_000
-const PIECE = 2000
+const PIECE = 4500
 const preferences = usePreferences()
 const opened = shallowRef<OpenedFile | null>(null)
 const read = shallowRef<ReadAirFile | null>(null)
@@ -120,44 +120,55 @@ async function keep() {
     </UiFile>
     <template v-if="opened">
       <div class="mapping">
-        <label
-          >Where
-          <ElSelect v-model="place" data-testid="air-place">
-            <ElOption v-for="one in SENSOR_PLACES" :key="one" :value="one" :label="PLACE_WORDS[one]" /></ElSelect
-        ></label>
-        <label
-          >Time
-          <ElSelect v-model="mapping.timeColumn" data-testid="air-time">
-            <ElOption v-for="name in opened.columns" :key="name" :value="name" :label="name" /></ElSelect
-        ></label>
-        <label
-          >Temperature
-          <ElSelect v-model="mapping.warmColumn" data-testid="air-warm">
-            <ElOption v-for="name in opened.columns" :key="name" :value="name" :label="name" /></ElSelect
-        ></label>
-        <label
-          >Humidity
-          <ElSelect v-model="mapping.dampColumn" data-testid="air-damp" :empty-values="[null, undefined]">
-            <ElOption value="" label="not measured" />
-            <ElOption v-for="name in opened.columns" :key="name" :value="name" :label="name" /></ElSelect
-        ></label>
-        <label
-          >Unit
-          <ElSelect v-model="mapping.unit" data-testid="air-unit">
-            <ElOption value="C" label="°C" />
-            <ElOption value="F" label="°F" /></ElSelect
-        ></label>
-        <label
-          >Decimal sign
-          <ElSelect v-model="mapping.decimal" data-testid="air-decimal">
-            <ElOption value="." label="point" />
-            <ElOption value="," label="comma" /></ElSelect
-        ></label>
-        <label
-          >Clock of
-          <ElSelect v-model="mapping.zone" data-testid="air-zone" filterable>
-            <ElOption v-for="zone in ZONES" :key="zone" :value="zone" :label="zone" /></ElSelect
-        ></label>
+        <ShellInTurn
+          ><label
+            >Where
+            <ElSelect v-model="place" data-testid="air-place">
+              <ElOption
+                v-for="one in SENSOR_PLACES"
+                :key="one"
+                :value="one"
+                :label="PLACE_WORDS[one]" /></ElSelect></label
+        ></ShellInTurn>
+        <ShellInTurn
+          ><label
+            >Time
+            <ElSelect v-model="mapping.timeColumn" data-testid="air-time">
+              <ElOption v-for="name in opened.columns" :key="name" :value="name" :label="name" /></ElSelect></label
+        ></ShellInTurn>
+        <ShellInTurn
+          ><label
+            >Temperature
+            <ElSelect v-model="mapping.warmColumn" data-testid="air-warm">
+              <ElOption v-for="name in opened.columns" :key="name" :value="name" :label="name" /></ElSelect></label
+        ></ShellInTurn>
+        <ShellInTurn
+          ><label
+            >Humidity
+            <ElSelect v-model="mapping.dampColumn" data-testid="air-damp" :empty-values="[null, undefined]">
+              <ElOption value="" label="not measured" />
+              <ElOption v-for="name in opened.columns" :key="name" :value="name" :label="name" /></ElSelect></label
+        ></ShellInTurn>
+        <ShellInTurn
+          ><label
+            >Unit
+            <ElSelect v-model="mapping.unit" data-testid="air-unit">
+              <ElOption value="C" label="°C" />
+              <ElOption value="F" label="°F" /></ElSelect></label
+        ></ShellInTurn>
+        <ShellInTurn
+          ><label
+            >Decimal sign
+            <ElSelect v-model="mapping.decimal" data-testid="air-decimal">
+              <ElOption value="." label="point" />
+              <ElOption value="," label="comma" /></ElSelect></label
+        ></ShellInTurn>
+        <ShellInTurn
+          ><label
+            >Clock of
+            <ElSelect v-model="mapping.zone" data-testid="air-zone" filterable>
+              <ElOption v-for="zone in ZONES" :key="zone" :value="zone" :label="zone" /></ElSelect></label
+        ></ShellInTurn>
       </div>
       <ElButton data-testid="air-look" :disabled="progress !== null" @click="look">Look at them first</ElButton>
     </template>

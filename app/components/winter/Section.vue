@@ -2,7 +2,7 @@
 // One hive cut through in winter: each face by how warm it is inside, what goes through it as an arrow of that width, water where it forms first.
 import type { Axis } from '#core/parts'
 import type { HiveIn } from '#core/hive-in'
-import type { FaceState, Shell, WinterState } from '#core/winter'
+import { leavesBy, type FaceState, type Shell, type WinterState } from '#core/winter'
 import { faceFigures, faceWord, openingWord, showHumidity, showWatts } from '#core/wording'
 import { showMass } from '#core/units'
 import { winterSection } from '~/drawing/winter-section'
@@ -70,6 +70,30 @@ const arrows = computed(() =>
     ]
   }),
 )
+/** Less than this is not drawn. */
+const LEAST_WATTS = 0.05
+/** Air takes warmth along where it leaves: an arrow beside those of the faces. */
+const airArrows = computed(() => {
+  const shares = leavesBy(props.shell.openings)
+  return section.value.openings.flatMap((one, i) => {
+    const watts = props.state.airWatts * shares[i]!
+    if (watts < LEAST_WATTS) return []
+    const wide = wideOf(watts)
+    const said = `${openingWord(one.what, preferences.reader)} ${showWatts(watts)}`
+    const low = one.what === 'door' || one.what === 'mesh'
+    if (props.axis === 'along' && one.what === 'door') {
+      const from = x(-section.value.halfWidthMm) - 4
+      const at = y(one.y) + 26
+      return [
+        { what: one.what, said, d: arrow(from, at, -1, 0, wide), tx: from - 34, ty: at + 18, anchor: 'end' } as const,
+      ]
+    }
+    const fromX = WIDTH / 2 - 90
+    const at = low ? y(-floorMm.value) + 4 : y(-props.known.layout.heightMm) - 4
+    const d = arrow(fromX, at, 0, low ? 1 : -1, wide)
+    return [{ what: one.what, said, d, tx: fromX - wide / 2 - 8, ty: at + (low ? 22 : -14), anchor: 'end' } as const]
+  })
+})
 function arrow(fromX: number, fromY: number, dx: number, dy: number, wide: number) {
   const [body, head] = [16, 12]
   const [tipX, tipY] = [fromX + dx * (body + head), fromY + dy * (body + head)]
@@ -181,6 +205,10 @@ const spoken = computed(() =>
       <text :x="one.tx" :y="one.ty + 28" :text-anchor="one.anchor" class="soft">
         {{ faceFigures(one.line.state, preferences.reader)[1] }}
       </text>
+    </g>
+    <g v-for="one in airArrows" :key="`${one.what} air`">
+      <path :d="one.d" fill="#8aa7bf" stroke="#49637e" stroke-width="0.8" :data-air="one.what" />
+      <text :x="one.tx" :y="one.ty" :text-anchor="one.anchor">{{ one.said }}</text>
     </g>
     <g
       v-for="drop in drops"

@@ -7,11 +7,11 @@ import { celsiusFrom, fahrenheitFrom, showMass, showTemperature } from '#core/un
 import * as deeds from '#core/hive/deeds'
 import { yearOf } from '#core/season'
 import { winterMonths } from '#core/winter'
-import { monthWord, rangeInWords, showHumidity } from '#core/wording'
+import { capital, monthWord, rangeInWords, showHumidity, winterTopWord } from '#core/wording'
 import { planDoor } from '~/composables/doors'
 import { hivePath } from '~/composables/paths'
 import { stackShapes } from '~/drawing/section'
-import type { HiveWinterFigures } from '~/workers/winter-yard'
+import type { HiveWinterFigures, TopFigures } from '~/workers/winter-yard'
 
 const props = defineProps<{ yard: Yard; outsideCelsius: number; dripsAlike: number }>()
 const preferences = usePreferences()
@@ -55,6 +55,55 @@ function setMeans(winterMeansCelsius: readonly number[] | undefined) {
   const { winterMeansCelsius: _before, ...rest } = props.yard.season ?? {}
   yards.perform(props.yard.id, deeds.setYear({ ...rest, ...(winterMeansCelsius ? { winterMeansCelsius } : {}) }))
 }
+const tops = shallowRef<readonly TopFigures[] | null>(null)
+let topRound = 0
+watch(
+  () => props.yard,
+  async () => {
+    const mine = ++topRound
+    const answer = await planDoor().topsOfYard(
+      toRaw(props.yard),
+      proxy(() => undefined),
+      proxy(() => mine !== topRound),
+    )
+    if (mine === topRound && answer) tops.value = answer
+  },
+  { immediate: true },
+)
+onBeforeUnmount(() => {
+  topRound++
+})
+const topName = ({ wayId }: TopFigures) =>
+  wayId === 'top:closed' ? 'closed, a slab as it ships' : winterTopWord(wayId, view.catalogue, preferences.reader)
+const TOPS = columnsFor<TopFigures>(
+  { key: 'top', label: 'Top', width: 220, text: (row) => capital(topName(row)), by: topName },
+  { key: 'hives', label: 'Hives', number: true, text: ({ hives: count }) => String(count) },
+  {
+    key: 'cluster',
+    label: 'Honey of all, cluster warm',
+    number: true,
+    width: 190,
+    text: ({ clusterKg }) => rangeInWords(clusterKg, preferences.reader, 0),
+    by: ({ clusterKg }) => clusterKg.middle,
+  },
+  {
+    key: 'cavity',
+    label: 'Honey of all, cavity warm',
+    number: true,
+    width: 190,
+    text: ({ cavityKg }) => showMass(cavityKg, preferences.units, 0),
+    by: ({ cavityKg }) => cavityKg,
+  },
+  {
+    key: 'wet',
+    label: 'Tops wet as soon as walls',
+    number: true,
+    width: 190,
+    text: ({ wetTops }) => String(wetTops),
+    by: ({ wetTops }) => wetTops,
+  },
+)
+const view = useView()
 const MOST_DRAWN = 60
 const SCALE = 0.16
 const HEIGHT = 176
@@ -138,6 +187,12 @@ const percent = (kg: number) => `${(100 * kg) / mostKg.value}%`
         </div>
       </li>
     </ul>
+    <template v-if="tops && tops.length > 0">
+      <h2>One top for all of them</h2>
+      <div class="scroll" tabindex="0" role="group" aria-label="One top for all of them">
+        <UiTable :rows="tops" :columns="TOPS" :key-of="({ wayId }) => wayId" />
+      </div>
+    </template>
     <p v-if="found && rows.length === 0">No hive stands in this yard yet.</p>
     <p v-if="rows.length > 0" class="soft">
       Each hive as it stands in the cold, else as it is planned for winter, with a cluster of
@@ -173,6 +228,11 @@ h2 {
   width: 64px;
 }
 
+.scroll {
+  position: relative;
+  overflow-x: auto;
+}
+
 .cards {
   display: grid;
   grid-template-columns: repeat(auto-fill, minmax(min(400px, 100%), 1fr));
@@ -183,6 +243,7 @@ h2 {
 
 .cards li {
   display: flex;
+  flex-wrap: wrap;
   gap: 8px;
   align-items: flex-end;
   padding: 8px 10px;
@@ -193,13 +254,14 @@ h2 {
 
 .told {
   display: grid;
-  flex: 1;
+  flex: 1 1 200px;
+  min-width: 0;
   gap: 2px;
 }
 
 .bar {
   display: grid;
-  grid-template-columns: 78px minmax(40px, 1fr) 84px;
+  grid-template-columns: 72px minmax(24px, 1fr) 84px;
   gap: 6px;
   align-items: center;
   font-size: 13px;

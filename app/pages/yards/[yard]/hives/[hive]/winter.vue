@@ -3,11 +3,12 @@
 import { hiveIn } from '#core/hive-in'
 import * as deeds from '#core/hive/deeds'
 import dayjs from 'dayjs'
-import { coldestCelsius, type SensorPlace } from '#core/winter'
+import { framesOf } from '#core/parts'
+import { coldestCelsius, narrowed, seamsOfBees, stateOf, type SensorPlace } from '#core/winter'
 import type { HiveAir } from '#wire/answers'
 import { server } from '~/sync/server'
 import { coldStageOf, hiveByWay, winterForm, winterOf, winterWays, withWay, type WinterWay } from '#core/wintering'
-import { WINTER_CAUTION, stageWord, winterSheet, winterWayWord } from '#core/wording'
+import { WINTER_CAUTION, showSmallMass, showWatts, stageWord, winterSheet, winterWayWord } from '#core/wording'
 import { formatToAdd } from '#core/season'
 import type { Edit } from '#core/hive'
 import { printedHive } from '~/drawing/printed'
@@ -136,17 +137,41 @@ const tallestMm = computed(() => Math.max(300, ...sides.value.map(({ known: hive
 const MOST_SCALE = 0.56
 const scale = computed(() => Math.min(MOST_SCALE, (HIGHEST_PX - ROOM_FOR_WORDS_PX) / tallestMm.value))
 const height = computed(() => Math.round(tallestMm.value * scale.value + ROOM_FOR_WORDS_PX))
+/** A cluster takes about so much room for each kg where no comb says it. */
+const LITRES_A_KG = 10
 const litresOf = (side: WinterSide) => {
   const { comb } = side.winter
-  if (!comb) return bees.value * 10
-  const { figures } = side.known.context
-  return (bees.value / ((comb.areaDm2 * 100 * figures.beesPerCm2 * figures.beeGrams) / 1000)) * comb.litres
+  return comb ? seamsOfBees(bees.value, comb, side.known.context.figures) * comb.litres : bees.value * LITRES_A_KG
 }
+/** Seams on either side of the cluster that are left to it. */
+const SPARE_SEAMS = 2
+/** How much room the bees take of their own, and the most that less of it would save. */
 const cluster = computed(() => {
   const side = sides.value[0]
   if (!side) return null
+  const { winter: own, known: hive, state } = side
   const litres = litresOf(side)
-  return { litres, share: litres / side.winter.shell.enclosure.litres }
+  const frames = Math.max(0, ...hive.assembled.stack.map(({ hung }) => framesOf(hung).length))
+  const seams = own.comb ? seamsOfBees(bees.value, own.comb, hive.context.figures) : frames
+  const left = Math.ceil(seams) + SPARE_SEAMS
+  const narrow =
+    left < frames
+      ? stateOf(
+          { ...own.shell, enclosure: narrowed(own.shell.enclosure, left / frames) },
+          { ...asked.value, inside: CLUSTER },
+          hive.context.figures,
+        )
+      : null
+  return {
+    litres,
+    share: litres / own.shell.enclosure.litres,
+    narrow: narrow && {
+      left,
+      frames,
+      watts: state.watts - narrow.watts,
+      kg: (state.honeyKgADay - narrow.honeyKgADay) * 30,
+    },
+  }
 })
 async function choose(wayId: string) {
   const query = { ...route.query, beside: wayId }
@@ -284,6 +309,11 @@ useHead({ title: computed(() => (place.value ? `Winter of ${place.value.hive.nam
         <p v-if="cluster" class="soft" data-testid="cluster">
           The bees take {{ Math.round(cluster.litres) }} litres, {{ Math.round(cluster.share * 100) }} % of the
           {{ Math.round(winter.shell.enclosure.litres) }} litres they have.
+          <template v-if="cluster.narrow && cluster.narrow.watts > 0"
+            >Room for {{ cluster.narrow.left }} frames instead of {{ cluster.narrow.frames }}, behind dummies that
+            sealed, would save at most {{ showWatts(cluster.narrow.watts) }},
+            {{ showSmallMass(cluster.narrow.kg, preferences.units) }} of honey a month.</template
+          >
         </p>
         <WinterChoose v-if="mode === 'ways'" :way="ways.find(({ id }) => id === chosenWay)" @keep="keepWay" />
         <div class="buttons">
