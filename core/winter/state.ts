@@ -174,8 +174,9 @@ export function dryByAir(
   if (!top) return undefined
   const { insideCelsius, outsideCelsius, waterKgADay } = state
   const m3PerS = airToKeepDry(top, state, outsideHumidity, waterKgADay * enclosure.colonies, figures)
-  const doorMm2 = openings.filter(({ areaMm2 }) => areaMm2 > 0).reduce((sum, { areaMm2 }) => sum + areaMm2, 0)
   const lowMm = Math.min(...openings.map(({ atMm }) => atMm))
+  const below = openings.filter(({ atMm }) => atMm <= lowMm + enclosure.heightMm / 2)
+  const doorMm2 = below.reduce((sum, { areaMm2 }) => sum + areaMm2, 0)
   const pair = (areaMm2: number): readonly Opening[] => [
     { areaMm2: doorMm2, atMm: lowMm, highMm: 0 },
     { areaMm2, atMm: lowMm + enclosure.heightMm, highMm: 0 },

@@ -36,6 +36,10 @@ const ENTRIES: readonly (readonly [word: string, means: string])[] = [
   ['wild comb', 'Comb where no frame is: it tears when boxes are parted.'],
   ['flow', 'The weeks in which nectar comes in faster than the bees eat it.'],
   ['dearth', 'Weeks in which flowers give nothing.'],
+  ['cluster', 'The ball of bees in winter: warm within, its outer bees packed close.'],
+  ['R', 'How much something holds warmth back, in m²K/W or in US units; twice the R, half the heat.'],
+  ['dew point', 'The temperature at which air can hold its water no more: what is colder gets wet.'],
+  ['wrap', 'What goes round the boxes against the cold.'],
   ['heft', 'To lift one side of a hive and judge its stores.'],
 ]
 

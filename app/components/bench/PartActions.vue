@@ -16,6 +16,8 @@ defineProps<{
   offBy: string | null
   edge: OpeningEdge | null
   lacks: readonly AbsorberFeature[] | null
+  /** The boxes of the hive, and whether a wrap goes round each. */
+  round: readonly { readonly id: string; readonly name: string; readonly on: boolean }[] | null
 }>()
 const emit = defineEmits<{
   turn: []
@@ -32,6 +34,7 @@ const emit = defineEmits<{
   offBy: [day: string]
   edge: [edge: OpeningEdge]
   lacks: [feature: AbsorberFeature, lacks: boolean]
+  round: [boxIds: readonly string[]]
   close: []
 }>()
 const FEATURE_WORDS: Record<AbsorberFeature, string> = { screen: 'has a screen', 'vent-holes': 'has vent holes' }
@@ -76,6 +79,23 @@ const FEATURE_WORDS: Record<AbsorberFeature, string> = { screen: 'has a screen',
         :data-testid="`has-${feature}`"
         @change="emit('lacks', feature, !$event)"
         >{{ FEATURE_WORDS[feature] }}</ElCheckbox
+      ></template
+    >
+    <template v-if="round"
+      ><ElCheckbox
+        v-for="box in round"
+        :key="box.id"
+        class="role"
+        :model-value="box.on"
+        :disabled="box.on && round.filter(({ on }) => on).length === 1"
+        :data-testid="`round-${box.id}`"
+        @change="
+          emit(
+            'round',
+            round.filter((one) => (one.id === box.id ? $event : one.on)).map(({ id }) => id),
+          )
+        "
+        >round {{ box.name }}</ElCheckbox
       ></template
     >
     <ElButton @click="emit('takeOff')">Take off</ElButton>

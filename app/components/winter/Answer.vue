@@ -28,6 +28,7 @@ const wetWord = ({ state, known }: WinterSide) => {
   const first = state.wetFirst
   return first ? faceWord(first.face, known.names(preferences.vocabulary), preferences.reader) : 'none'
 }
+const DAYS_A_MONTH = 30
 const most = (state: WinterState) =>
   (['wall', 'top', 'floor'] as const)
     .map((place) => ({ place, share: shareOf(state, place) }))
@@ -44,7 +45,7 @@ const airRows = (side: WinterSide) => {
     passes: showAirflow(air.passesM3PerS, preferences.units),
     opening:
       none || air.openingMm2 === undefined ? 'door too small for it' : showOpening(air.openingMm2, preferences.units),
-    costs: none ? '–' : `${showSmallMass(air.honeyKgADay * 30, preferences.units)} a month`,
+    costs: none ? '–' : `${showSmallMass(air.honeyKgADay * DAYS_A_MONTH, preferences.units)} a month`,
   }
 }
 /** A temperature that is given leaves no bounds. */
@@ -52,12 +53,17 @@ const winterSaid = ({ food: { byHeat } }: WinterSide) =>
   byHeat.high - byHeat.low < 0.5
     ? showMass(byHeat.middle, preferences.units, 0)
     : rangeInWords(byHeat, preferences.reader, 0)
+const through = ({ state }: WinterSide, place: 'top' | 'wall' | 'floor') =>
+  showWatts(state.faces.reduce((sum, { face, watts }) => sum + (face.place === place ? watts : 0), 0))
 type Figure = (side: WinterSide) => string
 const ROWS: readonly (readonly [word: string, figure: Figure])[] = [
   ['Heat lost', (side: WinterSide) => showWatts(side.state.watts)],
+  ['Top, walls', (side: WinterSide) => `${through(side, 'top')}, ${through(side, 'wall')}`],
+  ['Floor, air', (side: WinterSide) => `${through(side, 'floor')}, ${showWatts(side.state.airWatts)}`],
   ['In the hive', (side: WinterSide) => showTemperature(side.state.insideCelsius, preferences.units, 1)],
   ['Honey a day', (side: WinterSide) => showSmallMass(side.state.honeyKgADay, preferences.units)],
-  ['A winter', (side: WinterSide) => winterSaid(side)],
+  ['Honey a month', (side: WinterSide) => showMass(side.state.honeyKgADay * DAYS_A_MONTH, preferences.units)],
+  ['Honey a winter', (side: WinterSide) => winterSaid(side)],
   ['Water a day', (side: WinterSide) => showSmallMass(side.state.waterKgADay, preferences.units)],
   ['Wet first', wetWord],
   ['Top drips from', (side: WinterSide) => dripsSaid(side, 'top')],
@@ -93,13 +99,13 @@ const water = computed(() =>
     if (first && air && air.passesM3PerS >= air.m3PerS)
       return {
         title: side.title,
-        text: `the top is as cold as the walls (${showHumidity(top.dripsFrom)}), but the air that goes through carries the water off first.`,
+        text: `the top is as cold as the walls (wet from ${showHumidity(top.dripsFrom)}), but by these figures the air that goes through carries the water off first.`,
       }
     return {
       title: side.title,
       text: first
-        ? `the top is wet as soon as the walls (${showHumidity(top.dripsFrom)}, ${showHumidity(wall.dripsFrom)}): water may fall on the bees.`
-        : `the walls are wet before the top (${showHumidity(wall.dripsFrom)}, ${showHumidity(top.dripsFrom)}).`,
+        ? `the top is wet from ${showHumidity(top.dripsFrom)}, as soon as the walls (${showHumidity(wall.dripsFrom)}): water may fall on the bees.`
+        : `the walls are wet from ${showHumidity(wall.dripsFrom)}, the top later, from ${showHumidity(top.dripsFrom)}.`,
     }
   }),
 )

@@ -34,7 +34,7 @@ const group = computed<WinterWayGroup>({
 .pick {
   display: inline-grid;
   flex: 1;
-  grid-template-columns: 130px minmax(0, 1fr);
+  grid-template-columns: 158px minmax(0, 1fr);
   gap: 8px;
 }
 

@@ -225,7 +225,8 @@ const spoken = computed(() =>
     </g>
   </svg>
   <p class="rest">
-    {{ unseen.sides }} {{ showWatts(unseen.watts) }} · air by {{ ways }} {{ showWatts(state.airWatts) }}
+    {{ unseen.sides }} walls {{ showWatts(unseen.watts)
+    }}{{ airArrows.length === 0 ? ` · air by ${ways} ${showWatts(state.airWatts)}` : '' }}
   </p>
 </template>
 

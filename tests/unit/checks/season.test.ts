@@ -10,6 +10,8 @@ import {
   type Stage,
 } from '#core/hive'
 import { assessHive } from '#core/assess'
+import { hiveIn } from '#core/hive-in'
+import type { Look } from '#core/measure'
 import { CALENDARS, writeYear } from '#core/season'
 import { CATALOGUE, withSizes } from '#core/catalogue'
 import { remediesOf, storesByModelKg } from '#core/checks'
@@ -233,6 +235,48 @@ describe('remedies of the season', () => {
 
   it('a hive without a floor has no entrance to speak of', () => {
     expect(seasonal(build([L.deep, L.crown, L.roof], { stage: 'winter' }))).toEqual(['bare-top watch'])
+  })
+})
+
+describe('wind, dead bees and full chips in winter', () => {
+  const SLOTTED: Layer[] = [['floor-insert-langstroth'], L.deep, L.crown, L.roof]
+  const rules = (built: Built | ReturnType<typeof fitted>) => built.assessment.findings.map(({ rule }) => rule)
+
+  it('a mesh floor is open to the wind until its insert is in, in the cold only', () => {
+    expect(rules(build(SLOTTED, { stage: 'winter' }))).toContain('season.mesh-wind')
+    expect(rules(build(SLOTTED, { stage: 'flow' }))).not.toContain('season.mesh-wind')
+    expect(rules(fitted(SLOTTED, 'floor-insert-board', { stage: 'winter' }))).not.toContain('season.mesh-wind')
+    expect(rules(build(HIVE, { stage: 'winter' }))).not.toContain('season.mesh-wind')
+    const { yard, assessment } = build(SLOTTED, { stage: 'winter' })
+    const [insert] = remediesOf(assessment.findings.find(({ rule }) => rule === 'season.mesh-wind')!)
+    const done = applyEdit(yard, withFreshIdentities(insert!.edit, counter('r')))
+    expect(done.ok && assessHive(done.yard, done.yard.hives[0]!).findings.map(({ rule }) => rule)).not.toContain(
+      'season.mesh-wind',
+    )
+    const without = build([L.mesh, L.deep, L.crown, L.roof], { stage: 'winter' }).assessment.findings
+    expect(remediesOf(without.find(({ rule }) => rule === 'season.mesh-wind')!)).toEqual([])
+  })
+
+  it('whoever looks today in winter is reminded of the door; a plan and a summer are not', () => {
+    const reminded = (stage: Stage, look: Look) => {
+      const { yard } = build(HIVE, { stage })
+      return hiveIn(yard, yard.hives[0]!, look).assessment.findings.some(({ rule }) => rule === 'season.clear-door')
+    }
+    expect(reminded('winter', { today: '2026-01-10' })).toBe(true)
+    expect(reminded('winter', { today: '2026-01-10', planned: true })).toBe(false)
+    expect(reminded('winter', {})).toBe(false)
+    expect(reminded('flow', { today: '2026-06-10' })).toBe(false)
+  })
+
+  it('chips that cannot dry are full after some days by the figures', () => {
+    const lacks = (part: Part): Part =>
+      part.patternId === 'absorber-langstroth' ? { ...part, lacks: ['vent-holes'] } : hole('open')(part)
+    const { assessment } = build([L.floor, L.deep, L.crown, ABSORBER, L.roof], { stage: 'winter', change: lacks })
+    const found = assessment.findings.find(({ rule }) => rule === 'season.absorber-lacks')
+    expect(found?.facts).toMatchObject({ feature: 'vent-holes', fullInDays: expect.any(Number) })
+    const { fullInDays } = found!.facts as { fullInDays: number }
+    expect(fullInDays).toBeGreaterThanOrEqual(2)
+    expect(fullInDays).toBeLessThanOrEqual(15)
   })
 })
 

@@ -6,7 +6,7 @@ import * as deeds from '#core/hive/deeds'
 import { hiveIn, plannedHiveIn } from '#core/hive-in'
 import { isAbsorber, isBox, isCrown, isEntranceFitting, isSlab, isWrap } from '#core/parts'
 import { stagesOf, writeHive } from '#core/season'
-import { stateOf } from '#core/winter'
+import { lossWPerK, stateOf } from '#core/winter'
 import { hiveByWay, winterForm, winterOf, winterWays, withWay } from '#core/wintering'
 import { winterSheet, winterWayCase, winterWayWord } from '#core/wording'
 import { build, L, N, type Layer } from '../../helpers/hives'
@@ -70,6 +70,27 @@ describe('a year that knows wraps, doors and chosen parts', () => {
     if (!kept.ok) throw new Error('not kept')
     const hive = at(kept.yard, 'winter', { winterTop: 'condensing', winterParts: { slab: 'own-panel' } })
     expect(hive.assessment.findings.map(({ rule }) => rule).filter((rule) => /top|slab|cold/.test(rule))).toEqual([])
+  })
+})
+
+describe('a wrap round given boxes', () => {
+  it('goes round the boxes that are chosen, and round all again where none is; taken back as it was', () => {
+    const yard = one([L.floor, L.deep, L.deep, L.crown, L.roof])
+    const hive = yard.hives[0]!
+    const wrap = { id: 'wrap', patternId: 'wrap-foam', contents: [], hasHeld: [] }
+    const attached = applyEdit(yard, deeds.attach(hive, wrap, { place: 'around' }))
+    if (!attached.ok) throw new Error('not attached')
+    const lower = hive.stack[1]!.partId
+    const lost = (of: Yard) => lossWPerK(winterOf(hiveIn(of, of.hives[0]!)).shell.enclosure)
+    const some = applyEdit(attached.yard, deeds.setRound(attached.yard.hives[0]!, wrap, [lower]))
+    if (!some.ok) throw new Error('not set')
+    expect(some.yard.hives[0]!.attachments).toEqual([{ partId: 'wrap', place: 'around', round: [lower] }])
+    expect(lost(some.yard)).toBeGreaterThan(lost(attached.yard))
+    expect(lost(some.yard)).toBeLessThan(lost(yard))
+    const back = applyEdit(some.yard, some.inverse)
+    expect(back.ok && back.yard.hives[0]!.attachments).toEqual(attached.yard.hives[0]!.attachments)
+    const all = applyEdit(some.yard, deeds.setRound(some.yard.hives[0]!, wrap, []))
+    expect(all.ok && all.yard.hives[0]!.attachments).toEqual(attached.yard.hives[0]!.attachments)
   })
 })
 

@@ -22,8 +22,8 @@ import UiSheet from '~/components/ui/Sheet.vue'
 import HiveSection from '~/components/drawing/HiveSection.vue'
 import { focusPart } from '~/composables/focusPart'
 import { download, drawingAsFile, fileName } from '~/composables/download'
-import { gapKey } from '#core/geometry'
-import { isAbsorber, isBox, isEntranceFitting } from '#core/parts'
+import { gapKey, isWrapped } from '#core/geometry'
+import { isAbsorber, isBox, isEntranceFitting, isWrap } from '#core/parts'
 import * as deeds from '#core/hive/deeds'
 
 const route = useRoute()
@@ -160,6 +160,22 @@ function setOffBy(day: string) {
 function setEdge(edge: OpeningEdge) {
   const { part } = selected.value!
   bench.perform(deeds.setEdge(bench.hive!, part, edge))
+  bench.selectedId = part.id
+}
+/** The boxes that a wrap may go round. */
+const wrapped = computed(() => {
+  const one = selected.value
+  const attachment = bench.hive?.attachments.find(({ partId }) => partId === one?.part.id)
+  if (!one || !isWrap(one) || !attachment) return null
+  return (bench.assessment?.layout.parts ?? []).filter(isBox).map((box) => ({
+    id: box.part.id,
+    name: bench.names.get(box.part.id) ?? '',
+    on: isWrapped(attachment, box),
+  }))
+})
+function setRound(boxIds: readonly string[]) {
+  const { part } = selected.value!
+  bench.perform(deeds.setRound(bench.hive!, part, boxIds))
   bench.selectedId = part.id
 }
 function setLacks(feature: AbsorberFeature, missing: boolean) {
@@ -355,6 +371,8 @@ function takeName(name: string): void {
                 :off-by="headspace ? (placement?.offBy ?? '') : null"
                 :edge="entranceFitting ? (entranceFitting.edge ?? 'lower') : null"
                 :lacks="isAbsorber(selected) ? (selected.part.lacks ?? []) : null"
+                :round="wrapped"
+                @round="setRound"
                 @off-by="setOffBy"
                 @edge="setEdge"
                 @lacks="setLacks"
