@@ -1,9 +1,9 @@
 import { expose } from 'comlink'
-import { looksFahrenheit, type AirReading } from '#core/winter'
+import { looksFahrenheit, withoutJumps, type AirReading } from '#core/winter'
 import { airRowProblemInWords, airRowReader, type AirMapping } from '#wire/air-csv'
 import { csvDoor, type ReadRows } from './csv-door'
 
-const { open, read, piece, all } = csvDoor<AirMapping, AirReading>((mapping) => {
+const { open, read, piece, all } = csvDoor<AirMapping, AirReading>(withoutJumps, (mapping) => {
   const readRow = airRowReader(mapping, Date.now())
   return (row, line) => {
     const one = readRow(row)

@@ -12,6 +12,8 @@ export interface ReadRows {
   readonly count: number
   readonly leftOut: number
   readonly doubled: number
+  /** Read well enough, and dropped all the same. */
+  readonly dropped: number
   readonly problems: readonly string[]
 }
 
@@ -24,6 +26,8 @@ const MOST_TOLD = 8
  * pieces, so that the page never stalls.
  */
 export function csvDoor<M, T>(
+  /** What of all that was read is kept, in the order of the file. */
+  kept: (readings: readonly T[]) => T[],
   rowReader: (mapping: M) => (row: Readonly<Record<string, string>>, line: number) => Row<T>,
 ) {
   let rows: Record<string, string>[] = []
@@ -58,7 +62,9 @@ export function csvDoor<M, T>(
         onProgress(Math.min(from + STEP, rows.length))
         if (await isCancelled()) return null
       }
-      return { count: readings.length, leftOut, doubled, problems }
+      const all = readings
+      readings = kept(all)
+      return { count: readings.length, leftOut, doubled, problems, dropped: all.length - readings.length }
     },
     piece(from: number, to: number): readonly T[] {
       return readings.slice(from, to)

@@ -8,14 +8,17 @@ interface FileReading {
   readonly method: 'scale'
 }
 
-const { open, read, piece, all } = csvDoor<CsvMapping, FileReading>((mapping) => {
-  const readRow = weighRowReader(mapping)
-  return (row, line) => {
-    const one = readRow(row)
-    if (!one.ok) return { problem: rowProblemInWords(line, one) }
-    return { reading: { at: one.at, kg: one.kg, method: 'scale' }, ...(one.doubled ? { doubled: one.doubled } : {}) }
-  }
-})
+const { open, read, piece, all } = csvDoor<CsvMapping, FileReading>(
+  (readings) => [...readings],
+  (mapping) => {
+    const readRow = weighRowReader(mapping)
+    return (row, line) => {
+      const one = readRow(row)
+      if (!one.ok) return { problem: rowProblemInWords(line, one) }
+      return { reading: { at: one.at, kg: one.kg, method: 'scale' }, ...(one.doubled ? { doubled: one.doubled } : {}) }
+    }
+  },
+)
 
 export interface ReadFile extends ReadRows {
   readonly leastKg: number

@@ -20,6 +20,8 @@ export interface WayFigures {
   readonly topDrips: number | null
   readonly wallsDrip: number | null
   readonly dry: DryByAir | null
+  /** The top is wet as soon as the walls, and the air that goes through does not carry the water off first. */
+  readonly wetTop: boolean
 }
 
 function figuresOf(known: HiveIn, wayId: string | null, { outsideCelsius, beesKg, inside }: WinterTry): WayFigures {
@@ -28,15 +30,19 @@ function figuresOf(known: HiveIn, wayId: string | null, { outsideCelsius, beesKg
   const state = stateOf(winter.shell, { outsideCelsius, beesKg, inside }, figures)
   const drips = (place: 'top' | 'wall') =>
     firstWet(state.faces.filter(({ face }) => face.place === place))?.dripsFrom ?? null
+  const [topDrips, wallsDrip] = [drips('top'), drips('wall')]
+  const dry = dryByAir(winter.shell, state, figures.outsideHumidity, figures) ?? null
+  const asSoon = topDrips !== null && wallsDrip !== null && topDrips - wallsDrip < figures.dripsAlike
   return {
     wayId,
     watts: state.watts,
     insideCelsius: state.insideCelsius,
     honeyKgADay: state.honeyKgADay,
     winterKg: winter.food(beesKg, inside).byHeat,
-    topDrips: drips('top'),
-    wallsDrip: drips('wall'),
-    dry: dryByAir(winter.shell, state, figures.outsideHumidity, figures) ?? null,
+    topDrips,
+    wallsDrip,
+    dry,
+    wetTop: asSoon && !(dry !== null && dry.passesM3PerS >= dry.m3PerS),
   }
 }
 
@@ -110,7 +116,7 @@ export interface TopFigures {
   /** Honey of all hives with only the cluster warm, kg, and with the whole cavity warm. */
   readonly clusterKg: Bounded
   readonly cavityKg: number
-  /** Hives whose top is wet as soon as their walls in the coldest month. */
+  /** Hives whose top is wet as soon as their walls in the coldest month, air notwithstanding. */
   readonly wetTops: number
   readonly hives: number
 }
@@ -165,9 +171,9 @@ function topsOf(yard: Yard, hive: Hive): TopFigures[] {
     const other = hiveByWay(yard, hive, own.context.stage, top)
     if (!other) return []
     const winter = winterOf(other)
-    const { wholeCavityWarm, dripsAlike } = other.context.figures
+    const { wholeCavityWarm } = other.context.figures
     const coldest = Math.min(...winter.months.map(({ celsius }) => celsius))
-    const { topDrips, wallsDrip } = figuresOf(other, top.id, {
+    const { wetTop } = figuresOf(other, top.id, {
       outsideCelsius: Number.isFinite(coldest) ? coldest : MILD_CELSIUS,
       beesKg: winter.beesKg,
       inside: { warm: 'cluster' },
@@ -177,7 +183,7 @@ function topsOf(yard: Yard, hive: Hive): TopFigures[] {
         wayId: kindOfTop(top.id, tops[0]?.id),
         clusterKg: winter.food().byHeat,
         cavityKg: winter.food(winter.beesKg, { warm: 'cavity', celsius: wholeCavityWarm }).byHeat.middle,
-        wetTops: topDrips !== null && wallsDrip !== null && topDrips - wallsDrip < dripsAlike ? 1 : 0,
+        wetTops: wetTop ? 1 : 0,
         hives: 1,
       },
     ]

@@ -62,3 +62,22 @@ export function looksFahrenheit(celsius: Iterable<number>): boolean {
   }
   return most > POSSIBLE.most && least > POSSIBLE.least
 }
+
+/** A reading that is further from those beside it than this was written by a clock that had jumped, ms (31 days). */
+const JUMPED_MS = 31 * 86_400_000
+
+/**
+ * Readings in their order without those that a clock wrote which had jumped for one of them: far from the reading
+ * before and from the one after; at an end, from the only one beside it where those agree. Common practice.
+ */
+export function withoutJumps<R extends Pick<AirReading, 'at'>>(readings: readonly R[]): R[] {
+  const times = readings.map(({ at }) => Date.parse(at))
+  const far = (i: number, j: number) => Math.abs(times[i]! - times[j]!) > JUMPED_MS
+  const last = readings.length - 1
+  if (last < 2) return [...readings]
+  return readings.filter((_, i) => {
+    if (i === 0) return !(far(0, 1) && !far(1, 2))
+    if (i === last) return !(far(last, last - 1) && !far(last - 1, last - 2))
+    return !(far(i, i - 1) && far(i, i + 1) && !far(i - 1, i + 1))
+  })
+}

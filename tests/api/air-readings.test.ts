@@ -95,6 +95,14 @@ describe('a sensor', () => {
     expect(await (await sendAir(server.url, id, key, report)).json()).toMatchObject({ added: 1, leftOut: 1 })
   })
 
+  it('whose clock jumped for one reading does not say that this was the newest', async () => {
+    const { id, key } = await setUp('inside')
+    const reports = simulatedAir({ days: 14, from: '2024-11-12', meanCelsius: -4, place: 'inside', seed: 4 })
+    const answers = []
+    for (const report of reports) answers.push(await (await sendAir(server.url, id, key, report)).json())
+    expect((answers as { leftOut: number }[]).reduce((sum, { leftOut }) => sum + leftOut, 0)).toBe(1)
+  })
+
   it('is refused with another’s key, out of order, or for a hive that is not there', async () => {
     const [one, other] = [await setUp(), await setUp()]
     const report = { sequence: 5, batteryPercent: 50, readings: [reading(40)] }

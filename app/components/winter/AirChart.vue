@@ -14,7 +14,7 @@ const preferences = usePreferences()
 const canvas = ref<HTMLCanvasElement | null>(null)
 const LOOKS = { inside: '#b0402a', crown: '#c98f1f', outside: '#27408b' } as const
 const degrees = (celsius: number) => (preferences.units === 'mm' ? celsius : fahrenheitFrom(celsius))
-const day = (value: number | string) => new Date(Number(value)).toISOString().slice(0, 10)
+const day = (value: number | string) => preferences.day(new Date(Number(value)).toISOString().slice(0, 10))
 let chart: Chart | undefined
 let frame = 0
 const nextFrame = () =>

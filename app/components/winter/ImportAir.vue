@@ -184,6 +184,10 @@ async function keep() {
             : ''
         }}; {{ counted(read.leftOut, 'row is', 'rows are') }} left out.{{
           read.putBack > 0 ? ` The clock was put back ${counted(read.putBack, 'time')}: they are sorted by time.` : ''
+        }}{{
+          read.dropped > 0
+            ? ` ${counted(read.dropped, 'reading')} far from those beside them: the clock had jumped, left out.`
+            : ''
         }}
       </p>
       <p v-if="read.fahrenheit" class="wrong" role="alert">

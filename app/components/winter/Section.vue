@@ -22,7 +22,7 @@ const props = defineProps<{
   scale: number
   height: number
 }>()
-const WIDTH = 440
+const WIDTH = 470
 const preferences = usePreferences()
 const names = computed(() => props.known.names(preferences.vocabulary))
 const section = computed(() => winterSection(props.known, props.state, props.shell.openings, props.axis))
@@ -70,6 +70,8 @@ const arrows = computed(() =>
     ]
   }),
 )
+/** A way for air in a word that fits beside its arrow. */
+const SHORT = { door: 'door', mesh: 'mesh', vent: 'vent', hole: 'hole' } as const
 /** Less than this is not drawn. */
 const LEAST_WATTS = 0.05
 /** Air takes warmth along where it leaves: an arrow beside those of the faces. */
@@ -79,13 +81,20 @@ const airArrows = computed(() => {
     const watts = props.state.airWatts * shares[i]!
     if (watts < LEAST_WATTS) return []
     const wide = wideOf(watts)
-    const said = `${openingWord(one.what, preferences.reader)} ${showWatts(watts)}`
+    const said = `${SHORT[one.what]} ${showWatts(watts)}`
     const low = one.what === 'door' || one.what === 'mesh'
     if (props.axis === 'along' && one.what === 'door') {
       const from = x(-section.value.halfWidthMm) - 4
       const at = y(one.y) + 26
       return [
-        { what: one.what, said, d: arrow(from, at, -1, 0, wide), tx: from - 34, ty: at + 18, anchor: 'end' } as const,
+        {
+          what: one.what,
+          said,
+          d: arrow(from, at, -1, 0, wide),
+          tx: from,
+          ty: at + wide / 2 + 18,
+          anchor: 'end',
+        } as const,
       ]
     }
     const fromX = WIDTH / 2 - 90

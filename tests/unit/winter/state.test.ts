@@ -23,6 +23,7 @@ import {
   seamsOfBees,
   stateOf,
   winterMonths,
+  withoutJumps,
   type Asked,
   type Shell,
 } from '#core/winter'
@@ -342,6 +343,19 @@ describe('a sensor in the hive', () => {
       wet: [],
     })
     expect(readAs(shell, { celsius: 5, humidityPercent: 50 }, 9, F).watts).toBe(0)
+  })
+
+  it('whose clock jumps for one reading loses that one, at either end too; a gap is no jump', () => {
+    const days = (...list: number[]) => list.map((day) => ({ at: new Date(Date.UTC(2026, 0, 1 + day)).toISOString() }))
+    const kept = (...list: number[]) =>
+      withoutJumps(days(...list)).map(({ at }) => (Date.parse(at) - Date.UTC(2026, 0, 1)) / 86_400_000)
+    expect(kept(0, 1, 366, 2, 3)).toEqual([0, 1, 2, 3])
+    expect(kept(0, 1, -4000, 2)).toEqual([0, 1, 2])
+    expect(kept(365, 0, 1)).toEqual([0, 1])
+    expect(kept(0, 1, 365)).toEqual([0, 1])
+    expect(kept(0, 1, 100, 101)).toEqual([0, 1, 100, 101])
+    expect(kept(0, 365)).toEqual([0, 365])
+    expect(kept()).toEqual([])
   })
 
   it('that says what no hive in °C has is asked about', () => {

@@ -1,5 +1,6 @@
 import { randomUUID } from 'node:crypto'
 import { defineEventHandler } from 'h3'
+import { withoutJumps } from '#core/winter'
 import type { SensorReport } from '#wire/air-reading-schema'
 import { addAirReadings } from '../../../database/air-readings'
 import { inTransaction } from '../../../database/client'
@@ -11,7 +12,7 @@ import { withDatabase } from '../../../utils/database'
 /** A clock that is further ahead than this has jumped. */
 const AHEAD_MS = 86_400_000
 
-/** What a sensor sends: signed with its key, numbered in order; readings of days to come are left out, and told. */
+/** What a sensor sends: signed with its key, numbered in order; what a clock wrote that jumped is left out, and told. */
 export default defineEventHandler(async (event) => {
   const { device, text } = await signedReport(event, 'sensor', findSensor)
   return keep(device, mustRead('sensorReport', text))
@@ -23,7 +24,7 @@ function keep({ id, yardId, hiveId, place }: Sensor, { sequence, readings, batte
       if (isRepeated(sequence, (await findSensor(tx, id))?.lastSequence ?? -1))
         return { added: 0, repeated: readings.length, leftOut: 0, sequence }
       const now = Date.now()
-      const sound = readings.filter(({ at }) => Date.parse(at) <= now + AHEAD_MS)
+      const sound = withoutJumps(readings.filter(({ at }) => Date.parse(at) <= now + AHEAD_MS))
       const { added, repeated } = await addAirReadings(
         tx,
         { yardId, hiveId },

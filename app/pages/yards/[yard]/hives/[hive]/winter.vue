@@ -79,8 +79,16 @@ async function loadAir() {
 watch(() => place.value?.hive.id, loadAir, { immediate: true })
 const newest = (where: SensorPlace) => air.value?.series.find((one) => one.place === where)?.latest
 const measured = computed(() => newest('inside') ?? newest('crown'))
-/** A reading takes the place of what is assumed, as long as the keeper does not say otherwise. */
-const bySensor = ref(true)
+/** A reading of these days takes the place of what is assumed, as long as the keeper does not say otherwise. */
+const FRESH_MS = 7 * 86_400_000
+const chosenBySensor = ref<boolean | null>(null)
+const bySensor = computed({
+  get: () =>
+    chosenBySensor.value ?? (measured.value !== undefined && Date.now() - Date.parse(measured.value.at) < FRESH_MS),
+  set: (by: boolean) => {
+    chosenBySensor.value = by
+  },
+})
 const isMeasured = computed(() => bySensor.value && measured.value !== undefined && mode.value === 'ways')
 watch(
   [isMeasured, measured],
