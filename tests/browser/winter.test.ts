@@ -52,6 +52,14 @@ describe('where the heat goes', () => {
     await saved(page)
   })
 
+  it('never says that an open mesh saves: still air is all that its figure knows', async () => {
+    const page = await open('?beside=floor:mesh')
+    await expect
+      .poll(() => page.getByTestId('winter-answer').innerText())
+      .toMatch(/every wind through the open mesh takes more/)
+    expect(await page.getByTestId('winter-answer').innerText()).not.toMatch(/saves/)
+  })
+
   it('tells both schools of the inside, and whether so many bees can give it', async () => {
     const page = await open('?see=schools')
     await expect

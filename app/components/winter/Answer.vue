@@ -74,6 +74,7 @@ const ROWS: readonly (readonly [word: string, figure: Figure])[] = [
   ['Honey it costs', (side: WinterSide) => airRows(side).costs],
 ]
 const rows = computed(() => ROWS.map(([word, figure]) => ({ word, figures: props.sides.map(figure) })))
+const meshed = ({ winter }: WinterSide) => winter.shell.openings.some(({ what }) => what === 'mesh')
 const sentence = computed(() => {
   const [first, other] = props.sides
   if (!first) return ''
@@ -82,6 +83,9 @@ const sentence = computed(() => {
   if (!other) return loses
   if (props.schools)
     return `${loses} With the whole cavity warm a winter would take ${winterSaid(other)}, with only the cluster warm ${winterSaid(first)}.`
+  // An open mesh has two still surfaces in these sums, which no wind leaves it: what it seems to save is not said.
+  if (meshed(first) !== meshed(other))
+    return `${loses} In still air they cost about alike; every wind through the open mesh takes more, which no figure here knows.`
   const saved = first.food.byHeat.middle - other.food.byHeat.middle
   const change =
     Math.abs(saved) < 0.05
