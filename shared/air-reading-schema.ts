@@ -1,13 +1,11 @@
 import { SENSOR_PLACES, type AirReading, type SensorPlace } from '#core/winter'
 import { listOf, moment, oneOf, record } from './fields'
 import { isMoment } from './moments'
+import { soundRows } from './sound-rows'
 import * as yup from './yup'
 
 /** Colder and warmer than any air in a hive or beside it, °C. */
 export const AIR_LIMITS = { leastCelsius: -60, mostCelsius: 80 } as const
-/** At most so many readings at a time; a year of half hours goes in pieces. */
-const MOST_READINGS = 5000
-
 const celsius = yup
   .number()
   .strict()
@@ -38,27 +36,6 @@ function isPlainRow(row: unknown): boolean {
   )
 }
 
-/** The first reading that is not sound, told as the whole schema would. */
-const soundRows = yup
-  .mixed<readonly AirReading[]>()
-  .defined('${path} is missing: a list')
-  .test('rows', function (rows) {
-    if (!Array.isArray(rows)) return this.createError({ message: `${this.path} is missing: a list` })
-    if (rows.length === 0) return this.createError({ message: `${this.path} is empty` })
-    if (rows.length > MOST_READINGS)
-      return this.createError({ message: `${this.path} has more than ${MOST_READINGS} readings: send them in pieces` })
-    const wrong = rows.findIndex((row) => !isPlainRow(row))
-    if (wrong === -1) return true
-    try {
-      reading.validateSync(rows[wrong], { strict: true })
-    } catch (error) {
-      if (!(error instanceof yup.ValidationError)) throw error
-      const path = `${this.path}[${wrong}]${error.path ? `.${error.path}` : ''}`
-      return this.createError({ path, message: error.message.replace(error.path || 'this', path) })
-    }
-    return this.createError({ path: `${this.path}[${wrong}]`, message: `${this.path}[${wrong}] is no reading` })
-  })
-
 /** Readings of the air of one hive at one place, sent together, and taken back together. */
 export interface AirReadings {
   readonly place: SensorPlace
@@ -72,7 +49,7 @@ export const airReadingsSchema: yup.ObjectSchema<AirReadings> = record({
     .strict()
     .required()
     .matches(/^[0-9a-f-]{36}$/, '${path} is no identity'),
-  readings: soundRows,
+  readings: soundRows(reading, isPlainRow),
 })
 
 /** A sensor to be set up. */

@@ -1,5 +1,6 @@
 import { listOf, moment, oneOf, record } from './fields'
 import { isMoment } from './moments'
+import { soundRows } from './sound-rows'
 import * as yup from './yup'
 
 const kg = yup
@@ -7,9 +8,6 @@ const kg = yup
   .strict()
   .min(0, '${path} is below 0 kg')
   .max(1000, '${path} is above 1000 kg: no hive weighs that')
-
-/** At most so many readings at a time; a year of quarter hours goes in pieces. */
-const MOST_READINGS = 5000
 
 /** One weighing of a hive, kg, above its stand; a heft adds two half-lifts up. */
 export interface WeighIn {
@@ -43,28 +41,6 @@ function isPlainRow(row: unknown): boolean {
   )
 }
 
-/** The first reading that is not sound, told as the whole schema would. */
-const soundRows = yup
-  .mixed<readonly WeighIn[]>()
-  .defined('${path} is missing: a list')
-  .test('rows', function (rows) {
-    if (!Array.isArray(rows)) return this.createError({ message: `${this.path} is missing: a list` })
-    if (rows.length === 0) return this.createError({ message: `${this.path} is empty` })
-    if (rows.length > MOST_READINGS)
-      return this.createError({ message: `${this.path} has more than ${MOST_READINGS} readings: send them in pieces` })
-    for (const [i, row] of rows.entries()) {
-      if (isPlainRow(row)) continue
-      try {
-        reading.validateSync(row, { strict: true })
-      } catch (error) {
-        if (!(error instanceof yup.ValidationError)) throw error
-        const path = `${this.path}[${i}]${error.path ? `.${error.path}` : ''}`
-        return this.createError({ path, message: error.message.replace(error.path || 'this', path) })
-      }
-    }
-    return true
-  })
-
 /** Readings of one hive, sent together, and taken back together. */
 export interface WeighIns {
   readonly source: 'hand' | 'csv'
@@ -80,7 +56,7 @@ export const weighInsSchema: yup.ObjectSchema<WeighIns> = record({
     .strict()
     .required()
     .matches(/^[0-9a-f-]{36}$/, '${path} is no identity'),
-  readings: soundRows,
+  readings: soundRows(reading, isPlainRow),
 })
 
 /** A scale to be set up. */

@@ -5,8 +5,6 @@ import { winterOf, type HiveWinter, type WinterFood } from '#core/wintering'
 /** What a keeper tries on a hive in winter. */
 export interface WinterAsked {
   readonly outsideCelsius: number
-  /** Inside, 0 to 1. */
-  readonly humidity: number
   readonly beesKg: number
 }
 

@@ -1,6 +1,6 @@
 import type { PlacedPart } from '#core/geometry'
 import { isBallast, isStand, outlineOf, type Axis } from '#core/parts'
-import type { FaceState, StackOpening, WinterState } from '#core/winter'
+import { ownInside, type FaceState, type StackOpening, type WinterState } from '#core/winter'
 import type { HiveIn } from '#core/hive-in'
 import { fittingShapes, sectionOf } from './section'
 import type { Shape } from './shape'
@@ -79,13 +79,7 @@ export function winterSection(
   }
 }
 
-function insideAt(part: PlacedPart, axis: Axis): readonly [number, number] {
-  const { insideLength, insideWidth, rimWidth } = part.resolved.dimensions
-  const outside = outlineOf(part.resolved)
-  const rim = rimWidth?.mm ?? 0
-  const half =
-    axis === 'along'
-      ? (insideLength?.mm ?? 2 * (outside.x1 - rim)) / 2
-      : (insideWidth?.mm ?? 2 * (outside.y1 - rim)) / 2
-  return [-half, half]
+function insideAt({ resolved }: PlacedPart, axis: Axis): readonly [number, number] {
+  const { x0, x1, y0, y1 } = ownInside({ resolved })
+  return axis === 'along' ? [x0, x1] : [y0, y1]
 }

@@ -39,7 +39,7 @@ function hasWalls({ lower, upper }: PlacedPart['faces']): boolean {
 }
 
 /** The inside of a part in plan, as it is drawn. */
-export function ownInside({ resolved }: PlacedPart): Rect {
+export function ownInside({ resolved }: Pick<PlacedPart, 'resolved'>): Rect {
   const { insideLength, insideWidth, rimWidth } = resolved.dimensions
   return insideLength && insideWidth
     ? centredRect(insideLength.mm, insideWidth.mm)

@@ -100,7 +100,7 @@ watch(
   { immediate: true },
 )
 const local = (at: string) => `${preferences.day(dayjs(at).format('YYYY-MM-DD'))}, ${dayjs(at).format('HH:mm')}`
-const asked = computed(() => ({ outsideCelsius: outside.value, humidity: humidity.value, beesKg: bees.value }))
+const asked = computed(() => ({ outsideCelsius: outside.value, beesKg: bees.value }))
 const CLUSTER = { warm: 'cluster' } as const
 const sides = computed<WinterSide[]>(() => {
   const hive = known.value
