@@ -1,8 +1,15 @@
 import { catalogueOf } from './catalogue'
-import { bandOf, betterWays, judgeGap, type Context, type JudgedGap, type Measured } from './checks'
+import { bandOf, betterWays, canStandEitherWay, judgeGap } from './checks'
+import type { BetterWay, Context, JudgedGap, Measured } from './checks'
 import { areAsMade } from './checks/usual-joint'
 import { gapsOf, jointsOf, layOut, type AssembledHive, type Gap } from './geometry'
 import type { Climate, Hive, Yard } from './hive'
+
+/** Parts that work either way up, tried both ways: all that a plan has to know of its gaps. */
+export function betterWaysIn(assembled: AssembledHive, { band, figures }: Context): BetterWay[] {
+  const layout = layOut(assembled)
+  return layout.parts.some(canStandEitherWay) ? betterWays(layout, gapsOf(layout, figures.beeTight).gaps, band) : []
+}
 
 /** The geometry alone, without the checks. */
 export function measure(assembled: AssembledHive, context: Context, layout = layOut(assembled)): Measured {

@@ -1,7 +1,16 @@
 import { hiveAt, type HiveIn } from '#core/hive-in'
 import type { Hive, Part, Stage, Yard } from '#core/hive'
-import { dryByAir, firstWet, lossWPerK, stateOf, type Bounded, type DryByAir, type Inside } from '#core/winter'
-import { hiveByWay, winterForm, winterOf, winterWays, type WinterFood } from '#core/wintering'
+import {
+  dryByAir,
+  firstWet,
+  foodInAll,
+  lossWPerK,
+  stateOf,
+  type Bounded,
+  type DryByAir,
+  type Inside,
+} from '#core/winter'
+import { hiveByWay, newHiveByWay, winterForm, winterOf, winterWays, type WinterFood } from '#core/wintering'
 
 /** What is tried on every way of wintering a hive. */
 export interface WinterTry {
@@ -38,7 +47,7 @@ function figuresOf(known: HiveIn, wayId: string | null, { outsideCelsius, beesKg
     watts: state.watts,
     insideCelsius: state.insideCelsius,
     honeyKgADay: state.honeyKgADay,
-    winterKg: winter.food(beesKg, inside).byHeat,
+    winterKg: foodInAll(winter.burns(beesKg, inside)),
     topDrips,
     wallsDrip,
     dry,
@@ -168,12 +177,12 @@ function topsOf(yard: Yard, hive: Hive): TopFigures[] {
   const own = winterForm(yard, hive)
   const tops = winterWays(own).filter(({ group, way }) => group === 'top' && !way.winterParts?.crown)
   return tops.slice(0, MOST_TOPS).flatMap((top) => {
-    const other = hiveByWay(yard, hive, own.context.stage, top)
+    const other = newHiveByWay(yard, hive, own.context.stage, top)
     if (!other) return []
     const winter = winterOf(other)
     const { wholeCavityWarm } = other.context.figures
     const coldest = Math.min(...winter.months.map(({ celsius }) => celsius))
-    const { wetTop } = figuresOf(other, top.id, {
+    const { wetTop, winterKg } = figuresOf(other, top.id, {
       outsideCelsius: Number.isFinite(coldest) ? coldest : MILD_CELSIUS,
       beesKg: winter.beesKg,
       inside: { warm: 'cluster' },
@@ -181,8 +190,8 @@ function topsOf(yard: Yard, hive: Hive): TopFigures[] {
     return [
       {
         wayId: kindOfTop(top.id, tops[0]?.id),
-        clusterKg: winter.food().byHeat,
-        cavityKg: winter.food(winter.beesKg, { warm: 'cavity', celsius: wholeCavityWarm }).byHeat.middle,
+        clusterKg: winterKg,
+        cavityKg: foodInAll(winter.burns(winter.beesKg, { warm: 'cavity', celsius: wholeCavityWarm })).middle,
         wetTops: wetTop ? 1 : 0,
         hives: 1,
       },

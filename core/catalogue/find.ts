@@ -26,16 +26,27 @@ export interface Wanted<K extends PartKind = PartKind> {
 /** A pattern of a kind, or of one of several. */
 type Found<K extends PartKind> = K extends PartKind ? PatternOf<K> : never
 
-const known = new WeakMap<Catalogue, Map<PartKind, readonly Pattern[]>>()
+/** Answers about a catalogue, each gone through once: every plan of every hive asks the same. */
+function keptOf<Answer>(): (catalogue: Catalogue, key: string, look: () => Answer) => Answer {
+  const known = new WeakMap<Catalogue, Map<string, { readonly answer: Answer }>>()
+  return (catalogue, key, look) => {
+    let answers = known.get(catalogue)
+    if (!answers) known.set(catalogue, (answers = new Map()))
+    let found = answers.get(key)
+    if (!found) answers.set(key, (found = { answer: look() }))
+    return found.answer
+  }
+}
 
-/** The patterns of a kind, those that ship first; gone through once for each catalogue. */
-function ofKind(catalogue: Catalogue, kind: PartKind): readonly Pattern[] {
-  let lists = known.get(catalogue)
-  if (!lists) known.set(catalogue, (lists = new Map()))
-  let list = lists.get(kind)
-  if (!list)
-    lists.set(kind, (list = [...catalogue.patterns.values()].filter((pattern) => isAsWanted(pattern, { kind }))))
-  return list
+const kinds = keptOf<readonly Pattern[]>()
+const boxes = keptOf<Extract<Pattern, PatternOf<'box'>> | undefined>()
+const sizes = keptOf<readonly BoxSize[]>()
+
+/** The patterns of a kind, and of a format where one is named, those that ship first. */
+function ofKind(catalogue: Catalogue, { kind, format }: Pick<Wanted, 'kind' | 'format'>): readonly Pattern[] {
+  return kinds(catalogue, `${kind} ${format}`, () =>
+    [...catalogue.patterns.values()].filter((one) => isAsWanted(one, { kind, format })),
+  )
 }
 
 /** True for a pattern that is as wanted. */
@@ -51,7 +62,7 @@ export function isAsWanted<K extends PartKind>(
 
 /** Every pattern that is as wanted, those that ship first. */
 export function findAll<K extends PartKind>(catalogue: Catalogue, wanted: Wanted<K>): readonly Found<K>[] {
-  return ofKind(catalogue, wanted.kind).filter((pattern): pattern is Pattern & Found<K> => isAsWanted(pattern, wanted))
+  return ofKind(catalogue, wanted).filter((pattern): pattern is Pattern & Found<K> => isAsWanted(pattern, wanted))
 }
 
 /** The first pattern that is as wanted, those that ship before the keeper's own; undefined where there is none. */
@@ -75,21 +86,20 @@ export function boxOfSize(
   size: BoxSize,
   space?: BeeSpace,
 ): Extract<Pattern, PatternOf<'box'>> | undefined {
-  const { supersOf } = FOOTPRINTS[format]
-  const own = find(catalogue, { kind: 'box', format, size, space }) ?? find(catalogue, { kind: 'box', format, size })
-  const shared = () =>
-    supersOf && size !== 'deep' && size !== 'large'
-      ? find(catalogue, { kind: 'box', format: supersOf, size, space })
-      : undefined
-  return own ?? shared() ?? (size === 'medium' ? boxOfSize(catalogue, format, 'shallow', space) : undefined)
+  return boxes(catalogue, `${format} ${size} ${space}`, () => {
+    const { supersOf } = FOOTPRINTS[format]
+    const own = find(catalogue, { kind: 'box', format, size, space }) ?? find(catalogue, { kind: 'box', format, size })
+    const shared = () =>
+      supersOf && size !== 'deep' && size !== 'large'
+        ? find(catalogue, { kind: 'box', format: supersOf, size, space })
+        : undefined
+    return own ?? shared() ?? (size === 'medium' ? boxOfSize(catalogue, format, 'shallow', space) : undefined)
+  })
 }
 
 /** Sizes that a format has boxes of. */
 export function sizesIn(catalogue: Catalogue, format: Format): readonly BoxSize[] {
-  return BOX_SIZES.filter((size) => {
-    const box = boxOfSize(catalogue, format, size)
-    return box?.size === size
-  })
+  return sizes(catalogue, format, () => BOX_SIZES.filter((size) => boxOfSize(catalogue, format, size)?.size === size))
 }
 
 /**

@@ -214,10 +214,17 @@ export function findPart(yard: Yard, partId: string): Part | undefined {
 }
 
 /** The parts that stand on no hive, in the yard's order. */
-export function shedOf(yard: Yard): Part[] {
-  const placed = new Set(yard.hives.flatMap(partIdsOf))
-  return yard.parts.filter((part) => !placed.has(part.id))
+export function shedOf(yard: Yard): readonly Part[] {
+  let found = lying.get(yard)
+  if (!found) {
+    const placed = new Set(yard.hives.flatMap(partIdsOf))
+    lying.set(yard, (found = yard.parts.filter((part) => !placed.has(part.id))))
+  }
+  return found
 }
+
+/** A yard never changes: a changed yard is another one. Every plan of every hive asks for its shed. */
+const lying = new WeakMap<Yard, readonly Part[]>()
 
 /** Every part of a hive: its layers bottom first, then what is attached. */
 export function partIdsOf(hive: Hive): string[] {

@@ -10,9 +10,10 @@ interface OfPattern {
  * with any are left out.
  */
 export function formatsOf(stack: readonly OfPattern[]): Pattern['format'][] {
-  const [boxes, others] = [stack.filter(isBox), stack.filter((part) => !isBox(part))]
-  const formats = [...boxes, ...others].flatMap(({ pattern }) => (pattern ? [pattern.format] : []))
-  return [...new Set(formats.filter((format) => format !== 'any'))]
+  const [ofBoxes, ofOthers] = [new Set<Pattern['format']>(), new Set<Pattern['format']>()]
+  for (const part of stack)
+    if (part.pattern && part.pattern.format !== 'any') (isBox(part) ? ofBoxes : ofOthers).add(part.pattern.format)
+  return [...new Set([...ofBoxes, ...ofOthers])]
 }
 
 /**

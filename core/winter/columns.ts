@@ -35,15 +35,19 @@ export function columnsOf(
     met.flatMap(({ rect }) => [rect.y0, rect.y1]),
   )
   const columns = new Map<string, { areaMm2: number; bodies: StandingBody[] }>()
-  for (let i = 1; i < xs.length; i++)
+  const numbered = met.map((body, n) => ({ body, n, rect: body.rect }))
+  for (let i = 1; i < xs.length; i++) {
+    const x = (xs[i - 1]! + xs[i]!) / 2
+    const across = numbered.filter(({ rect }) => x > rect.x0 && x < rect.x1)
     for (let j = 1; j < ys.length; j++) {
-      const [x, y] = [(xs[i - 1]! + xs[i]!) / 2, (ys[j - 1]! + ys[j]!) / 2]
-      const over = met.filter(({ rect }) => x > rect.x0 && x < rect.x1 && y > rect.y0 && y < rect.y1)
-      const key = over.map((body) => met.indexOf(body)).join()
-      const column = columns.get(key) ?? { areaMm2: 0, bodies: over }
+      const y = (ys[j - 1]! + ys[j]!) / 2
+      const over = across.filter(({ rect }) => y > rect.y0 && y < rect.y1)
+      const key = over.map(({ n }) => n).join()
+      let column = columns.get(key)
+      if (!column) columns.set(key, (column = { areaMm2: 0, bodies: over.map(({ body }) => body) }))
       column.areaMm2 += (xs[i]! - xs[i - 1]!) * (ys[j]! - ys[j - 1]!)
-      columns.set(key, column)
     }
+  }
   return [...columns.values()].sort((a, b) => b.areaMm2 - a.areaMm2)
 }
 

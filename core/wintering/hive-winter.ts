@@ -63,10 +63,15 @@ export class HiveWinter {
     return this.of.assembled.stack.map(({ hung }) => combOfBees(hung)).find((comb) => comb !== undefined)
   }
 
+  /** What it burns month by month. */
+  burns(beesKg = this.beesKg, inside: Inside = { warm: 'cluster' }): readonly MonthOfFood[] {
+    return foodThrough(this.shell, this.months, beesKg, inside, this.of.context.figures)
+  }
+
   /** Its winter's food, thought of with only the cluster warm unless it is asked otherwise. */
   food(beesKg = this.beesKg, inside: Inside = { warm: 'cluster' }): WinterFood {
     const { assembled, context } = this.of
-    const months = foodThrough(this.shell, this.months, beesKg, inside, context.figures)
+    const months = this.burns(beesKg, inside)
     const [need, byHeat] = [foodNeedOf(context), foodInAll(months)]
     const stores = storesByModelKg(assembled, { planned: context.planned, stage: context.stage })
     const byKg = byHeat.middle - (need.low + need.high) / 2

@@ -82,10 +82,11 @@ const isHome = (part: StackedPart) => isBox(part) && part.placement.role !== 'su
 
 /** The hive that a way of wintering results in: what every figure of that way is worked out from. */
 export function hiveByWay(yard: Yard, hive: Hive, stage: Stage, way: WinterWay): HiveIn | undefined {
-  return keptBy(yard, `${hive.id} ${stage} ${way.id}`, () => made(yard, hive, stage, way))
+  return keptBy(yard, `${hive.id} ${stage} ${way.id}`, () => newHiveByWay(yard, hive, stage, way))
 }
 
-function made(yard: Yard, hive: Hive, stage: Stage, { way, compare }: WinterWay): HiveIn | undefined {
+/** The same, kept by nobody: for a sweep over many hives, which would hold them all. */
+export function newHiveByWay(yard: Yard, hive: Hive, stage: Stage, { way, compare }: WinterWay): HiveIn | undefined {
   if (compare === undefined) return writtenWith(yard, hive, stage, way)
   return typeof compare === 'object'
     ? asNucleus(yard, hive, stage, compare.nucleus)

@@ -3,16 +3,17 @@ import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import type { Browser, Page } from 'playwright-core'
 import { hiveIn } from '#core/hive-in'
+import type { Yard } from '#core/hive'
 import { stateOf } from '#core/winter'
 import { winterForm, winterOf } from '#core/wintering'
-import { topsOfYard } from '../../app/workers/winter-yard'
+import { topsOfYard, winterOfYard } from '../../app/workers/winter-yard'
 import { openPage } from '../lib/browser'
 import { median, spread, tell, timed } from '../lib/measure'
 import { manyHives } from './many-hives'
 
 /** One hive at one time, and every top of 200 hives through a winter in both schools. */
 export async function benchWinter(): Promise<void> {
-  const yard = manyHives(200)
+  const yard = unlike(200)
   const hive = winterForm(yard, yard.hives[0]!)
   const { shell } = winterOf(hive)
   const { figures } = hiveIn(yard, yard.hives[0]!).context
@@ -22,19 +23,36 @@ export async function benchWinter(): Promise<void> {
     { rounds: 200, warmUp: 200, perRound: 20 },
   )
   tell(`winter: one hive, ${shell.enclosure.faces.length} faces, one state`, spread(one), median(one) < 0.05, '0.05 ms')
-  const start = performance.now()
-  const tops = await topsOfYard(
-    yard,
-    () => undefined,
-    () => false,
-  )
-  const all = performance.now() - start
+  const silent = () => undefined
+  const sweeps: number[] = []
+  let tops = 0
+  for (let i = 0; i < 3; i++) {
+    const one = unlike(200)
+    // As the view asks for it: the yard as it stands first.
+    await winterOfYard(one, 5, silent, () => false)
+    const start = performance.now()
+    tops = (await topsOfYard(one, silent, () => false))?.length ?? 0
+    sweeps.push(performance.now() - start)
+  }
   tell(
-    `winter: ${tops?.length ?? 0} tops, 200 hives, both schools, three bounds`,
-    `${Math.round(all)} ms`,
-    all < 1000,
+    `winter: ${tops} tops, 200 hives that all differ, both schools, three bounds`,
+    spread(sweeps),
+    Math.max(...sweeps) < 1000,
     '1000 ms',
   )
+}
+
+/** So many hives, no two of which are alike: each is deeper by a little, and its bees have been counted. */
+function unlike(count: number): Yard {
+  const many = manyHives(count)
+  return {
+    ...many,
+    hives: many.hives.map((hive, i) => ({ ...hive, season: { ...hive.season, winterBeesKg: 1 + i / count } })),
+    parts: many.parts.map((part, i) => {
+      const depth = part.measured?.depth
+      return depth ? { ...part, measured: { depth: { ...depth, mm: depth.mm + i / 1e4 } } } : part
+    }),
+  }
 }
 
 /** A slider under the drawing, and a year of half-hourly readings, brought in and charted. */

@@ -112,9 +112,11 @@ const rows = computed(() =>
   (found.value ?? []).flatMap((one, i) => {
     const hive = hives.value.get(one.hiveId)
     if (!hive) return []
+    if (i >= MOST_DRAWN) return [{ ...one, hive, shapes: [], scale: SCALE }]
     const { layout } = winterForm(props.yard, hive)
-    const shapes = i < MOST_DRAWN ? stackShapes(layout, 'across') : []
-    return [{ ...one, hive, shapes, scale: Math.min(SCALE, (HEIGHT - 8) / layout.heightMm) }]
+    return [
+      { ...one, hive, shapes: stackShapes(layout, 'across'), scale: Math.min(SCALE, (HEIGHT - 8) / layout.heightMm) },
+    ]
   }),
 )
 const mostKg = computed(() =>

@@ -30,7 +30,6 @@ export interface Pool {
 export function poolOf(yard: Yard, hive: Hive, parts: PartLookup, catalogue: Catalogue, promised: Promised): Pool {
   const own = partIdsOf(hive).flatMap((id) => parts.get(id) ?? [])
   const shed = shedOf(yard)
-  const toGet = new Map<string, Part>()
   let used = new Set<string>()
   const patternOf = (part: Part) => catalogue.patterns.get(part.patternId)
   const takeOwned: Pool['takeOwned'] = (willDo) => {
@@ -50,15 +49,7 @@ export function poolOf(yard: Yard, hive: Hive, parts: PartLookup, catalogue: Cat
     const begins = `${WANTED}${patternId}/`
     const id = `${begins}${[...used].filter((one) => one.startsWith(begins)).length}`
     used.add(id)
-    const known = toGet.get(id)
-    if (known) return known
-    const pattern = catalogue.patterns.get(patternId)
-    let n = 0
-    const part = pattern
-      ? { ...newPart(pattern, catalogue, () => `${id}/${n++}`), id }
-      : { id, patternId, contents: [], hasHeld: [] }
-    toGet.set(id, part)
-    return part
+    return toGet(id, patternId, catalogue)
   }
   return {
     begin: () => {
@@ -71,6 +62,24 @@ export function poolOf(yard: Yard, hive: Hive, parts: PartLookup, catalogue: Cat
         (part, own) => (wanted ? isAsWanted(own, wanted) : part.patternId === pattern.id) && willDo(part, own),
       ) ?? another(pattern.id),
   }
+}
+
+const wanted = new WeakMap<Catalogue, Map<string, Part>>()
+
+/** A part that is yet to be had; one and the same for every plan, so that its shape is worked out once. */
+function toGet(id: string, patternId: string, catalogue: Catalogue): Part {
+  let known = wanted.get(catalogue)
+  if (!known) wanted.set(catalogue, (known = new Map()))
+  let part = known.get(id)
+  if (!part) {
+    const pattern = catalogue.patterns.get(patternId)
+    let n = 0
+    part = pattern
+      ? { ...newPart(pattern, catalogue, () => `${id}/${n++}`), id }
+      : { id, patternId, contents: [], hasHeld: [] }
+    known.set(id, part)
+  }
+  return part
 }
 
 /** True for a part, or a frame, that the yard has yet to get. */

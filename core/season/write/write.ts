@@ -1,4 +1,4 @@
-import { contextOf, measure } from '../../measure'
+import { betterWaysIn, contextOf } from '../../measure'
 import { catalogueOf, type Catalogue } from '../../catalogue'
 import type { Context } from '../../checks'
 import { assembleHive, partsById, type PartLookup } from '../../geometry'
@@ -119,11 +119,8 @@ function writeStage({ stage, layers, fittings }: Draft, hive: Hive, known: PartL
 
 /** Crown and excluder the way up that leaves the bees the better space. */
 function rightWayUp(hive: Hive, changed: readonly Part[], known: PartLookup, context: Context): Hive {
-  const { betterWays } = measure(assembleHive(hive, partsWith(known, { parts: changed }), context.catalogue), {
-    ...context,
-    stage: hive.stage,
-  })
-  const turn = new Set(betterWays.filter(({ better }) => better === 'turned').map(({ partId }) => partId))
+  const ways = betterWaysIn(assembleHive(hive, partsWith(known, { parts: changed }), context.catalogue), context)
+  const turn = new Set(ways.filter(({ better }) => better === 'turned').map(({ partId }) => partId))
   return turn.size === 0
     ? hive
     : {
