@@ -118,7 +118,7 @@ const EXTRA: Json = {
     title: text,
     lines: listOf(text),
     caution: text,
-    steps: listOf(object({ text, mistake: text })),
+    steps: listOf(object({ text, note: text })),
     tables: listOf(object({ heading: text, columns: listOf(text), rows: listOf(listOf(text)) })),
     paper,
     drawings: listOf(object({ caption: text, drawing })),

@@ -27,7 +27,7 @@ export const sheetSchema: ObjectSchema<PrintedSheet> = record({
     }),
     20,
   ),
-  steps: listOf(record({ text: words(1000), mistake: words(1000) }), 100),
+  steps: listOf(record({ text: words(1000), note: words(1000) }), 100),
   drawings: listOf(record({ caption: words(200), drawing: drawingSchema }), 60),
   stepDrawings: listOf(drawingSchema, 100),
   caution: words(1000),

@@ -34,7 +34,7 @@ export interface SheetTable {
 
 interface SheetStep {
   readonly text: string
-  readonly mistake: string
+  readonly note: string
 }
 
 /** A sheet for the bench or the printer: its words, in the reader's units. */

@@ -101,12 +101,12 @@ export function sawInWords({ saw, for: name, fenceMm, heightMm }: SawSetting, { 
 }
 
 /** A step of building: what to do, and the mistake to avoid. */
-export function stepInWords(step: BuildStep): { readonly text: string; readonly mistake: string } {
-  const [text, mistake] = STEPS[step]
-  return { text, mistake }
+export function stepInWords(step: BuildStep): { readonly text: string; readonly note: string } {
+  const [text, note] = STEPS[step]
+  return { text, note }
 }
 
-const STEPS: Record<BuildStep, readonly [text: string, mistake: string]> = {
+const STEPS: Record<BuildStep, readonly [text: string, note: string]> = {
   'frame-check-bars': [
     'Lay out one set of bars and look them over.',
     'A twisted top bar makes a twisted comb: put it aside.',

@@ -41,13 +41,13 @@ const CASES = {
   vented: {
     best: 'A small hole below the insulation, away from the wind.',
     gains: 'Damp air leaves at the top, also when dead bees or snow block the door.',
-    gives: 'Warmth leaves with it; robbers and mice have a second door to try.',
+    gives: 'Warmth leaves with it, as much as the figures say; robbers and mice have a second door to try.',
     unknown: 'Wind at the hole is not in these figures, and bees close it with propolis as they like.',
   },
   bare: {
     best: 'A mild place, a hive in the lee.',
     gains: 'Nothing to own, to carry or to store.',
-    gives: 'The top is as cold as the walls: water may fall on the bees.',
+    gives: 'Under an aired roof the top is wet as soon as the walls: water may fall on the bees.',
     unknown: 'Where a winter is mild enough for it is a matter of the place.',
   },
   crown: {
@@ -277,5 +277,6 @@ export function monthWord(month: number): string {
 
 /** What always stands beside these figures. */
 export const WINTER_CAUTION =
-  'Guidance from general figures: what a cluster gives is known to ± 40 %; wind, sun, damp wood and brood are not in ' +
-  'it. A starving or sick colony is not helped by foam: food and mites first. Boxes are not parted in the cold.'
+  'Guidance from general figures: what a cluster gives is known to ± 40 %; wind, sun and damp wood are not in it, ' +
+  'brood only as more food. A starving or sick colony is not helped by foam: food and mites first. Boxes are not ' +
+  'parted in the cold.'

@@ -52,7 +52,7 @@ function tableBlock({ heading: title, columns, rows }: SheetTable) {
   ]
 }
 
-function stepBlock({ text, mistake }: Sheet['steps'][number], drawing: Drawing | undefined) {
+function stepBlock({ text, note }: Sheet['steps'][number], drawing: Drawing | undefined) {
   return {
     columns: [
       tick(9),
@@ -60,7 +60,7 @@ function stepBlock({ text, mistake }: Sheet['steps'][number], drawing: Drawing |
       {
         stack: [
           { text, bold: true },
-          { text: mistake, color: '#565b63' },
+          { text: note, color: '#565b63' },
         ],
       },
     ],

@@ -173,7 +173,7 @@ describe('requests that are nearly right', () => {
       title: 'Sheet',
       lines: ['a'],
       tables: [{ heading: 'b', columns: ['c'], rows: [['d']] }],
-      steps: [{ text: 'e', mistake: 'f' }],
+      steps: [{ text: 'e', note: 'f' }],
       paper: 'A4',
       drawings: [{ caption: 'g', drawing }],
       stepDrawings: [drawing],

@@ -106,7 +106,7 @@ describe('a printed sheet', () => {
       for (const words of [
         sheet.title,
         sheet.caution,
-        ...sheet.steps.flatMap((step) => [step.text, step.mistake]),
+        ...sheet.steps.flatMap((step) => [step.text, step.note]),
         ...sheet.tables.flatMap(({ heading, columns }) => [heading, ...columns]),
       ]) {
         for (const word of flat(words).split(' ')) expect(text, words).toContain(word)
@@ -194,7 +194,7 @@ describe('a printed sheet', () => {
     const sheet = { title: 'Long', lines: [], tables: [], caution: 'Mind.', ...NO_DRAWINGS }
     const last: number[] = []
     for (let count = 20; count <= 44; count += 2) {
-      const steps = Array.from({ length: count }, (_, i) => ({ text: `Step ${i}`, mistake: 'Mind this' }))
+      const steps = Array.from({ length: count }, (_, i) => ({ text: `Step ${i}`, note: 'Mind this' }))
       const { bytes } = await print({ ...sheet, steps })
       const document = await getDocument({ data: bytes, verbosity: 0 }).promise
       const { items } = await (await document.getPage(document.numPages)).getTextContent()

@@ -73,7 +73,7 @@ const columnsOf = (labels: readonly string[]) =>
         <p>
           <b>{{ i + 1 }}. {{ step.text }}</b>
         </p>
-        <p class="mistake"><UiTerms :text="step.mistake" /></p>
+        <p class="note"><UiTerms :text="step.note" /></p>
       </li>
     </ol>
 
@@ -177,7 +177,7 @@ figcaption {
   background: var(--linen);
 }
 
-.mistake {
+.note {
   color: var(--soft-ink);
   font-size: 14px;
 }

@@ -25,6 +25,7 @@ const drawn = refDebounced(
       unit: preferences.units,
       months: (first.value?.food.months ?? []).map(({ month }) => monthWord(month)),
       sides: props.sides.map((side) => ({
+        title: side.title.toLowerCase(),
         left: leftOf(side).map(shown),
         burnt: side.food.months.map(({ honeyKg }) => shown(honeyKg.middle)),
       })),
@@ -34,7 +35,7 @@ const drawn = refDebounced(
 )
 interface Drawn {
   readonly months: string[]
-  readonly sides: readonly { readonly left: number[]; readonly burnt: number[] }[]
+  readonly sides: readonly { readonly title: string; readonly left: number[]; readonly burnt: number[] }[]
 }
 useStageChart(
   canvas,
@@ -44,9 +45,9 @@ useStageChart(
     return {
       labels: months,
       datasets: [
-        ...sides.map(({ left }, i) => ({
+        ...sides.map(({ title, left }, i) => ({
           type: 'line' as const,
-          label: i === 0 ? 'left' : 'left, beside',
+          label: `left, ${title}`,
           data: left,
           borderColor: LINES[i],
           backgroundColor: LINES[i],
@@ -54,9 +55,9 @@ useStageChart(
           pointRadius: 3,
           yAxisID: 'left',
         })),
-        ...sides.map(({ burnt }, i) => ({
+        ...sides.map(({ title, burnt }, i) => ({
           type: 'bar' as const,
-          label: i === 0 ? 'burnt' : 'burnt, beside',
+          label: `burnt, ${title}`,
           data: burnt,
           backgroundColor: BARS[i],
           borderColor: '#7d6233',

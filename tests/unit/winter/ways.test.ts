@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { CATALOGUE, withSizes } from '#core/catalogue'
 import { foodNeedOf } from '#core/checks'
-import { applyEdit, isCold, type Yard, type Way } from '#core/hive'
+import { applyEdit, isCold, type Hive, type Yard, type Way } from '#core/hive'
 import * as deeds from '#core/hive/deeds'
 import { hiveIn, plannedHiveIn } from '#core/hive-in'
 import { isAbsorber, isBox, isCrown, isEntranceFitting, isSlab, isWrap } from '#core/parts'
@@ -188,7 +188,7 @@ describe('the winter of a hive', () => {
 
   it('is one page: off, on, close, why, with the figures and the caution', () => {
     const yard = one(STACK)
-    const hive = yard.hives[0]!
+    const hive: Hive = { ...yard.hives[0]!, season: { way: { winterTop: 'condensing' } } }
     const wintering = winterForm(yard, hive)
     const winter = winterOf(wintering)
     const state = stateOf(
@@ -196,10 +196,19 @@ describe('the winter of a hive', () => {
       { outsideCelsius: -5, beesKg: 1.6, inside: { warm: 'cluster' } },
       wintering.context.figures,
     )
-    const sheet = winterSheet({ standing: hiveIn(yard, hive), wintering, state, food: winter.food() }, READER)
+    const standing = hiveIn(yard, hive)
+    const before = stateOf(
+      winterOf(standing).shell,
+      { outsideCelsius: -5, beesKg: 1.6, inside: { warm: 'cluster' } },
+      standing.context.figures,
+    )
+    const sheet = winterSheet({ standing, wintering, before, state, food: winter.food() }, READER)
     expect(sheet.steps.map(({ text }) => text).join('\n')).toMatch(/Off: super[\s\S]*On: mouse guard/)
-    expect(sheet.tables[0]!.rows).toHaveLength(state.faces.length)
-    expect(sheet.tables[1]!.rows).toHaveLength(6)
+    const told = sheet.steps.find(({ text }) => text.includes('slab'))
+    expect(told?.note).toMatch(/The top loses [\d.]+ W as it stands, [\d.]+ W so\. Wet from: top from/)
+    const lost = sheet.tables[0]!.rows.reduce((sum, [, watts]) => sum + Number.parseFloat(watts!), 0)
+    expect(lost).toBeCloseTo(state.watts - state.airWatts, 0)
+    expect(sheet.tables[1]!.columns.slice(1, -1)).toHaveLength(6)
     expect(sheet.caution).toMatch(/mites first/)
     expect(sheet.lines.join(' ')).toMatch(/The rule of this climate asks for 16 to 20 kg/)
   })

@@ -211,7 +211,9 @@ async function print() {
   if (!at || !side || !known.value) return
   printing.value = true
   failed.value = ''
-  const page = { standing: hiveIn(at.yard, at.hive), wintering: known.value, state: side.state, food: side.food }
+  const standing = hiveIn(at.yard, at.hive)
+  const before = stateOf(winterOf(standing).shell, { ...asked.value, inside: CLUSTER }, standing.context.figures)
+  const page = { standing, wintering: known.value, before, state: side.state, food: side.food }
   const sheet = winterSheet(page, preferences.reader)
   const answer = await server.print({
     ...sheet,
