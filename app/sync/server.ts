@@ -31,7 +31,7 @@ export interface Refusal {
 }
 
 /** What the server made of a request: its answer, or its refusal. */
-type Answer<T> = { readonly ok: true; readonly value: T } | Refusal
+export type Answer<T> = { readonly ok: true; readonly value: T } | Refusal
 
 const SILENT = { field: 'server', sentence: 'The server cannot be reached.' }
 const USUAL_MS = 20_000
