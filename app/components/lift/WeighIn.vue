@@ -1,6 +1,5 @@
 <script setup lang="ts">
 // Weigh or heft a hive: a reading, what it says of the stores, and the readings there are beside what was predicted.
-import dayjs from 'dayjs'
 import { winterForm, winterOf } from '#core/wintering'
 import { foodNeedOf } from '#core/checks'
 import type { Hive, Stage, Yard } from '#core/hive'
@@ -17,6 +16,7 @@ import { hiveAt, hiveIn } from '#core/hive-in'
 const props = defineProps<{ yard: Yard; hive: Hive }>()
 const weighing = useWeighing()
 const preferences = usePreferences()
+const moment = useMoment()
 const method = ref<'scale' | 'heft'>('scale')
 const typed = reactive({ kg: '', left: '', right: '', at: localNow() })
 type Field = 'kg' | 'left' | 'right' | 'at' | 'scale'
@@ -122,20 +122,20 @@ async function add() {
   else Object.assign(typed, { kg: '', left: '', right: '', at: localNow() })
   await load()
 }
-function moment(): string | null {
+function momentTyped(): string | null {
   const at = new Date(typed.at)
   if (!Number.isNaN(at.getTime())) return `${at.toISOString().slice(0, 16)}:00Z`
   return fail('at', 'When is not a date with a time: such as 31 May 2026, 14:15.')
 }
 function single(): WeighIn | null {
   const kg = read(typed.kg, 'Reading', 'kg')
-  const at = kg === null ? null : moment()
+  const at = kg === null ? null : momentTyped()
   return kg === null || at === null ? null : { at, kg, method: 'scale' }
 }
 function halves(): WeighIn | null {
   const left = read(typed.left, 'Left half', 'left')
   const right = left === null ? null : read(typed.right, 'Right half', 'right')
-  const at = right === null ? null : moment()
+  const at = right === null ? null : momentTyped()
   return left === null || right === null || at === null
     ? null
     : { at, kg: left + right, method: 'heft', leftKg: left, rightKg: right }
@@ -164,7 +164,6 @@ async function setUpScale() {
   scaleName.value = ''
   await load()
 }
-const local = (at: string) => `${preferences.day(dayjs(at).format('YYYY-MM-DD'))}, ${dayjs(at).format('HH:mm')}`
 const LATEST = columnsFor<HiveWeighIns['latest'][number]>(
   { key: 'when', label: 'When', width: 150, by: ({ at }) => at },
   { key: 'weight', label: 'Weight', width: 130, by: ({ kg }) => kg },
@@ -208,7 +207,7 @@ const LATEST = columnsFor<HiveWeighIns['latest'][number]>(
       </form>
       <p v-if="wrongAt(null)" class="wrong" role="alert">{{ wrongAt(null) }}</p>
       <template v-if="stores && newest">
-        <h2>Stores by the reading of {{ local(newest.at) }}</h2>
+        <h2>Stores by the reading of {{ moment(newest.at) }}</h2>
         <dl data-testid="stores">
           <dt>Weighed, predicted</dt>
           <dd>
@@ -277,7 +276,7 @@ const LATEST = columnsFor<HiveWeighIns['latest'][number]>(
         :key-of="({ id }) => id"
       >
         <template #when="{ row }"
-          ><span data-weigh-row>{{ local(row.at) }}</span></template
+          ><span data-weigh-row>{{ moment(row.at) }}</span></template
         >
         <template #weight="{ row }"
           >{{ showMass(row.kg, preferences.units)
@@ -300,7 +299,7 @@ const LATEST = columnsFor<HiveWeighIns['latest'][number]>(
           {{ scale.name }}:
           {{
             scale.seenAt
-              ? `last heard of ${local(scale.seenAt)}, battery ${scale.batteryPercent ?? '?'} %`
+              ? `last heard of ${moment(scale.seenAt)}, battery ${scale.batteryPercent ?? '?'} %`
               : 'not heard of yet'
           }}
         </li>

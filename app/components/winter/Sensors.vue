@@ -1,6 +1,5 @@
 <script setup lang="ts">
 // Readings of the air in a hive and beside it: the chart, what the newest says, files, sensors.
-import dayjs from 'dayjs'
 import type { Hive, Yard } from '#core/hive'
 import { readAs, SENSOR_PLACES, type SensorPlace } from '#core/winter'
 import type { HiveWinter } from '#core/wintering'
@@ -13,7 +12,7 @@ import { server } from '~/sync/server'
 const props = defineProps<{ yard: Yard; hive: Hive; winter: HiveWinter; air: HiveAir | null; outsideCelsius: number }>()
 const emit = defineEmits<{ changed: [] }>()
 const preferences = usePreferences()
-const local = (at: string) => `${preferences.day(dayjs(at).format('YYYY-MM-DD'))}, ${dayjs(at).format('HH:mm')}`
+const moment = useMoment()
 const newest = (place: SensorPlace) => props.air?.series.find((one) => one.place === place)?.latest
 const inside = computed(() => newest('inside') ?? newest('crown'))
 const outside = computed(() => newest('outside')?.celsius ?? props.outsideCelsius)
@@ -69,7 +68,7 @@ async function takeBack(batchId: string, removed: boolean) {
       </p>
       <div v-if="said && inside" class="told" data-testid="air-told" role="status">
         <p>
-          <b>{{ local(inside.at) }}</b>: {{ showTemperature(inside.celsius, preferences.units, 1)
+          <b>{{ moment(inside.at) }}</b>: {{ showTemperature(inside.celsius, preferences.units, 1)
           }}{{ inside.humidityPercent === null ? '' : `, ${Math.round(inside.humidityPercent)} %` }} in the hive,
           {{ showTemperature(outside, preferences.units, 1) }} outside{{
             newest('outside') ? '' : ' (as tried, not measured)'
@@ -98,7 +97,7 @@ async function takeBack(batchId: string, removed: boolean) {
       <ul v-if="air && air.sensors.length > 0" class="list">
         <li v-for="one in air.sensors" :key="one.id">
           <b>{{ one.name }}</b>, {{ PLACE_WORDS[one.place] }}:
-          {{ one.seenAt ? `heard of ${local(one.seenAt)}` : 'not heard of yet'
+          {{ one.seenAt ? `heard of ${moment(one.seenAt)}` : 'not heard of yet'
           }}{{ one.batteryPercent === null ? '' : `, battery ${Math.round(one.batteryPercent)} %` }}
         </li>
       </ul>

@@ -2,7 +2,6 @@
 // Where the heat of a hive goes in winter, where water forms, and what it costs in honey; two ways beside each other.
 import { hiveIn } from '#core/hive-in'
 import * as deeds from '#core/hive/deeds'
-import dayjs from 'dayjs'
 import { framesOf } from '#core/parts'
 import { coldestCelsius, narrowed, seamsOfBees, stateOf, type SensorPlace } from '#core/winter'
 import type { HiveAir } from '#wire/answers'
@@ -22,6 +21,7 @@ const router = useRouter()
 const view = useView()
 const yards = useYards()
 const preferences = usePreferences()
+const moment = useMoment()
 const MODES = [
   ['ways', 'Two ways'],
   ['schools', 'Cluster or cavity'],
@@ -99,7 +99,6 @@ watch(
   },
   { immediate: true },
 )
-const local = (at: string) => `${preferences.day(dayjs(at).format('YYYY-MM-DD'))}, ${dayjs(at).format('HH:mm')}`
 const asked = computed(() => ({ outsideCelsius: outside.value, beesKg: bees.value }))
 const CLUSTER = { warm: 'cluster' } as const
 const sides = computed<WinterSide[]>(() => {
@@ -128,7 +127,7 @@ const sides = computed<WinterSide[]>(() => {
           asked.value,
           { warm: 'cavity', celsius: measured.value.celsius },
           'As measured',
-          local(measured.value.at),
+          moment(measured.value.at),
           CLUSTER,
         )
       : winterSide(hive, asked.value, CLUSTER, title, under)
@@ -313,8 +312,8 @@ useHead({ title: computed(() => (place.value ? `Winter of ${place.value.hive.nam
         </WinterAnswer>
         <label v-if="measured && mode === 'ways'" class="by-sensor"
           ><ElSwitch v-model="bySensor" aria-label="As the sensor says" data-testid="by-sensor" /> As the sensor says,
-          {{ local(measured.at) }}: {{ showTemperature(measured.celsius, preferences.units, 1) }} in the hive, in place
-          of what is assumed</label
+          {{ moment(measured.at) }}: {{ showTemperature(measured.celsius, preferences.units, 1) }} in the
+          hive, in place of what is assumed</label
         >
         <p v-if="cluster" class="soft" data-testid="cluster">
           The bees take {{ Math.round(cluster.litres) }} litres, {{ Math.round(cluster.share * 100) }} % of the
