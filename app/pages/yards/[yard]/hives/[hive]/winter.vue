@@ -312,8 +312,8 @@ useHead({ title: computed(() => (place.value ? `Winter of ${place.value.hive.nam
         </WinterAnswer>
         <label v-if="measured && mode === 'ways'" class="by-sensor"
           ><ElSwitch v-model="bySensor" aria-label="As the sensor says" data-testid="by-sensor" /> As the sensor says,
-          {{ moment(measured.at) }}: {{ showTemperature(measured.celsius, preferences.units, 1) }} in the
-          hive, in place of what is assumed</label
+          {{ moment(measured.at) }}: {{ showTemperature(measured.celsius, preferences.units, 1) }} in the hive, in place
+          of what is assumed</label
         >
         <p v-if="cluster" class="soft" data-testid="cluster">
           The bees take {{ Math.round(cluster.litres) }} litres, {{ Math.round(cluster.share * 100) }} % of the
