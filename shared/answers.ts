@@ -92,6 +92,13 @@ export interface AddedScale {
   readonly key: string
 }
 
+/** What became of entries that were sent. */
+export interface BookKept {
+  readonly added: number
+  /** Those that were there already. */
+  readonly repeated: number
+}
+
 export interface BroughtIn {
   readonly imported: readonly Imported[]
 }

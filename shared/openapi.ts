@@ -1,4 +1,5 @@
 import { entriesOf } from '#core/plain'
+import { ENTRY_SORTS } from '#core/book'
 import { SENSOR_PLACES } from '#core/winter'
 import { PAPERS } from './sheet-schema'
 import planSchema from '../public/plan.schema.json'
@@ -109,6 +110,22 @@ const EXTRA: Json = {
       ),
     ),
   }),
+  bookEntry: object(
+    {
+      id: text,
+      hiveId: text,
+      at: { type: 'string', pattern: '^\\d{4}-\\d\\d-\\d\\dT\\d\\d:\\d\\d$' },
+      madeAt: { type: 'string', format: 'date-time' },
+      device: { type: 'string', maxLength: 60 },
+      by: text,
+      note: text,
+      corrects: text,
+      withdrawn: { const: true },
+      sort: { enum: ENTRY_SORTS },
+      body: { type: 'object', description: 'By its sort; see docs/plan-format.md.' },
+    },
+    ['id', 'hiveId', 'at', 'madeAt', 'device', 'sort', 'body'],
+  ),
   airReading: object({
     at: { type: 'string', format: 'date-time' },
     celsius: { type: 'number', minimum: -60, maximum: 80 },
@@ -255,6 +272,37 @@ const PLANS_PATHS: Json = {
       operationId: 'exportPlan',
       summary: 'Everything as one plan file.',
       responses: { 200: answer('The plan.', ref('plan')), ...refusals(403) },
+    },
+  },
+}
+
+const BOOK_PATHS: Json = {
+  '/api/yards/{id}/book': {
+    post: {
+      operationId: 'addEntries',
+      summary: 'Entries of the hive book, all of them kept or none; one that is there already is counted.',
+      parameters: [yardId],
+      requestBody: body(object({ entries: listOf(ref('bookEntry')) })),
+      responses: {
+        200: answer('How many were new.', object({ added: integer, repeated: integer })),
+        ...refusals(400, 403, 404, 409, 413, 422),
+      },
+    },
+  },
+  '/api/yards/{id}/book/open': {
+    get: {
+      operationId: 'openEntries',
+      summary: 'What may still ask for something in a yard: what is due is worked out from it.',
+      parameters: [yardId, { name: 'today', in: 'query', required: true, schema: { type: 'string', format: 'date' } }],
+      responses: { 200: answer('Entries, oldest first.', listOf(ref('bookEntry'))), ...refusals(403, 404, 422) },
+    },
+  },
+  '/api/yards/{id}/hives/{hiveId}/book': {
+    get: {
+      operationId: 'readBook',
+      summary: 'Everything that was ever written of a hive, corrections and what they correct, oldest first.',
+      parameters: [yardId, hiveId],
+      responses: { 200: answer('Entries.', listOf(ref('bookEntry'))), ...refusals(403) },
     },
   },
 }
@@ -546,6 +594,7 @@ export function openApiDocument(): Json {
       ...PLANS_PATHS,
       ...WEIGHINGS_PATHS,
       ...AIR_PATHS,
+      ...BOOK_PATHS,
       ...PRINTS_PATHS,
       ...PAST_PATHS,
       ...SERVER_PATHS,

@@ -18,6 +18,7 @@ import {
   whole,
 } from './fields'
 import { frameCountSchema, rValueSchema } from './pattern-fields'
+import { entrySchema } from './book-schema'
 import * as yup from './yup'
 import {
   BEE_SPACES,
@@ -426,4 +427,8 @@ export const planSchema: yup.ObjectSchema<Plan> = record({
     'version is missing: this Duvet reads version ' + PLAN_VERSION,
   ),
   yards: listOf(yardSchema, PLAN_LIMITS.yards),
+  books: someOf(
+    record({ yardId: identity(), entries: listOf(entrySchema, PLAN_LIMITS.entriesPerYard) }),
+    PLAN_LIMITS.yards,
+  ),
 })

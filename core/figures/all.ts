@@ -1,6 +1,7 @@
 import { isOneOf, keysOf } from '../plain'
 import { BEE_SPACE } from './bee-space'
 import { BEES } from './bees'
+import { BOOK } from './book'
 import { COMBS } from './combs'
 import { PHYSICS_OF_WINTER } from './heat'
 import { HONEY } from './honey'
@@ -21,6 +22,7 @@ const SHIPPED = {
   ...PHYSICS_OF_WINTER,
   ...STANDING,
   ...STAGES,
+  ...BOOK,
 } as const
 export type FigureName = keyof typeof SHIPPED
 

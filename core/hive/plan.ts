@@ -1,8 +1,9 @@
 import { fieldOf } from '../plain'
+import type { Entry } from '../book/entry'
 import { partIdsOf, type Hive, type Part, type Yard } from './model'
 
 export const PLAN_FORMAT = 'duvet-plan'
-export const PLAN_VERSION = 6
+export const PLAN_VERSION = 7
 
 /** What a plan may hold at most; a yard on the server keeps to the same figures. */
 export const PLAN_LIMITS = {
@@ -18,6 +19,7 @@ export const PLAN_LIMITS = {
   patternsPerYard: 200,
   overridesPerYard: 500,
   readingsPerPart: 200,
+  entriesPerYard: 100_000,
   fileBytes: 20_000_000,
 } as const
 
@@ -26,6 +28,14 @@ export interface Plan {
   readonly format: typeof PLAN_FORMAT
   readonly version: typeof PLAN_VERSION
   readonly yards: readonly Yard[]
+  /** The hive books of its yards, with all corrections. */
+  readonly books?: readonly PlanBook[]
+}
+
+/** The hive book of one yard of a plan. */
+interface PlanBook {
+  readonly yardId: string
+  readonly entries: readonly Entry[]
 }
 
 /**
@@ -35,7 +45,8 @@ export interface Plan {
 export function upgraded(value: unknown): unknown {
   const [version, found] = [fieldOf(value, 'version'), fieldOf(value, 'yards')]
   if (typeof value !== 'object' || !Array.isArray(found)) return value
-  if (version === 2 || version === 3 || version === 4 || version === 5) return { ...value, version: PLAN_VERSION }
+  if (typeof version === 'number' && version >= 2 && version < PLAN_VERSION && Number.isInteger(version))
+    return { ...value, version: PLAN_VERSION }
   if (version !== 1) return value
   const yards = found.map((yard: unknown) =>
     yard === null || typeof yard !== 'object' || Array.isArray(yard)
@@ -57,6 +68,7 @@ export interface PlanProblem {
     | 'too-many-hives'
     | 'too-many-layers'
     | 'pattern-taken'
+    | 'no-such-yard'
   readonly id: string
 }
 
@@ -79,7 +91,7 @@ export function planProblem(plan: Plan): PlanProblem | undefined {
   const hives = count((yard) => yard.hives)
   if (hives > PLAN_LIMITS.hivesPerPlan) return { field: 'yards.hives', problem: 'too-many-hives', id: String(hives) }
   const yards = new Set<string>()
-  return firstOf(plan.yards, (yard, y) => {
+  const ofYards = firstOf(plan.yards, (yard, y) => {
     const path = `yards[${y}]`
     return (
       once(yards, yard.id, `${path}.id`, 'duplicate-identity') ??
@@ -89,6 +101,13 @@ export function planProblem(plan: Plan): PlanProblem | undefined {
       wrongPlaces(yard, path)
     )
   })
+  return ofYards ?? firstOf(plan.books ?? [], (book, b) => wrongBook(book, yards, `books[${b}]`))
+}
+
+function wrongBook({ yardId, entries }: PlanBook, yards: Set<string>, path: string): PlanProblem | undefined {
+  if (!yards.delete(yardId)) return { field: `${path}.yardId`, problem: 'no-such-yard', id: yardId }
+  const taken = new Set<string>()
+  return firstOf(entries, ({ id }, i) => once(taken, id, `${path}.entries[${i}].id`, 'duplicate-identity'))
 }
 
 function once(taken: Set<string>, id: string, field: string, problem: PlanProblem['problem']): PlanProblem | undefined {

@@ -56,6 +56,7 @@ export function planProblemInWords({ field, problem, id }: PlanProblem): string 
     'pattern-taken':
       `${field} is “${id}”, which the yard has already: every pattern and overwritten figure ` +
       'needs an identity of its own.',
+    'no-such-yard': `${field} is “${id}”: a book belongs to one yard of the file, and each yard has one.`,
     'too-many': field.endsWith('.hives')
       ? `A yard may hold ${id} hives at most.`
       : `${field} has more than ${id} entries: take some away first.`,

@@ -1,9 +1,11 @@
 import { randomUUID } from 'node:crypto'
 import { eq } from 'drizzle-orm'
 import { freeName, withOwnIdentities, type Edit, type Part, type Plan, type Yard } from '#core/hive'
+import { entriesRenamed } from '#core/book'
 import type { StoredYard } from '#wire/answers'
 import type { Imported } from '#wire/import-answer'
 import { inTransaction, type Database } from './client'
+import { bringInBook } from './book'
 import { commitWithin } from './commit'
 import { imports } from './schema'
 import { readYard, yardExists, yardNames, type Writer } from './yards'
@@ -37,7 +39,10 @@ export async function importPlan(database: Database, plan: Plan, importing: Impo
     const done: Imported[] = []
     for (const yard of plan.yards) {
       if (importing.isCancelled?.()) throw new ImportRefused('It was stopped: nothing was brought in.')
-      done.push(await importYard(tx, yard, importing))
+      const { imported, named } = await importYard(tx, yard, importing)
+      const book = plan.books?.find(({ yardId }) => yardId === yard.id)
+      if (book) await bringInBook(tx, imported.yardId, entriesRenamed(book.entries, yard, named), importing.now)
+      done.push(imported)
       importing.onYard?.(done.length)
     }
     await tx
@@ -47,18 +52,28 @@ export async function importPlan(database: Database, plan: Plan, importing: Impo
   })
 }
 
-async function importYard(tx: Writer, yard: Yard, importing: Importing): Promise<Imported> {
+/** What became of a yard of a file, and the yard with the identities that it has here. */
+interface Brought {
+  readonly imported: Imported
+  readonly named: Yard
+}
+
+async function importYard(tx: Writer, yard: Yard, importing: Importing): Promise<Brought> {
   const stored = await readYard(tx, yard.id)
-  if (stored && sharesNothing(stored.yard, yard)) return into(tx, stored, yard, importing)
+  if (stored && sharesNothing(stored.yard, yard))
+    return { imported: await into(tx, stored, yard, importing), named: yard }
   const beside = await yardExists(tx, yard.id)
   const named = beside ? withOwnIdentities(yard, freeName(yard.name, new Set(await yardNames(tx))), randomUUID) : yard
   await insertYard(tx, named)
   return {
-    yardId: named.id,
-    yardName: named.name,
-    how: beside ? 'beside' : 'new',
-    hives: named.hives.length,
-    framesElsewhere: 0,
+    named,
+    imported: {
+      yardId: named.id,
+      yardName: named.name,
+      how: beside ? 'beside' : 'new',
+      hives: named.hives.length,
+      framesElsewhere: 0,
+    },
   }
 }
 

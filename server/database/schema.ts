@@ -3,6 +3,7 @@ import { foreignKey, index, integer, primaryKey, real, sqliteTable, text, unique
 import type { HangingPattern, Pattern } from '#core/catalogue'
 import type { Imported } from '#wire/import-answer'
 import type { SensorPlace } from '#core/winter'
+import type { Entry, EntrySort } from '#core/book'
 import type {
   Acceptance,
   AbsorberFeature,
@@ -255,3 +256,37 @@ export const sensors = sqliteTable('sensors', {
   seenAt: text(),
   retiredAt: text(),
 })
+
+/** The book: appended to, never changed but for what is current, which follows from the rows of a chain. */
+export const bookEntries = sqliteTable(
+  'book_entries',
+  {
+    sequence: integer().primaryKey({ autoIncrement: true }),
+    id: text().notNull(),
+    yardId: text().notNull(),
+    hiveId: text().notNull(),
+    sort: text().$type<EntrySort>().notNull(),
+    /** By the clock where the hive stands. */
+    at: text().notNull(),
+    madeAt: text().notNull(),
+    receivedAt: text().notNull(),
+    /** The first entry of its chain. */
+    chain: text().notNull(),
+    /** What an answer is to. */
+    about: text(),
+    /** The last of its chain, and it withdraws nothing. */
+    isCurrent: integer({ mode: 'boolean' }).notNull(),
+    entry: text({ mode: 'json' }).$type<Entry>().notNull(),
+  },
+  (table) => [
+    uniqueIndex('book_entries_once').on(table.yardId, table.id),
+    index('book_entries_by_chain').on(table.yardId, table.chain),
+    index('book_entries_by_hive').on(table.yardId, table.hiveId, table.at),
+    index('book_entries_current')
+      .on(table.yardId, table.sort, table.hiveId, table.at)
+      .where(sql`is_current`),
+    index('book_entries_about')
+      .on(table.yardId, table.about)
+      .where(sql`about IS NOT NULL AND is_current`),
+  ],
+)

@@ -22,6 +22,7 @@ import {
   type NewSensor,
   type SensorReport,
 } from '#wire/air-reading-schema'
+import { sentEntriesSchema, type SentEntries } from '#wire/book-schema'
 import * as yup from '#wire/yup'
 
 const removedSchema = yup
@@ -43,6 +44,7 @@ export interface Shapes {
   readonly airReadings: AirReadings
   readonly sensor: NewSensor
   readonly sensorReport: SensorReport
+  readonly sentEntries: SentEntries
   readonly removed: YardRemoved
 }
 export type CheckedShape = keyof Shapes
@@ -59,6 +61,7 @@ const CHECKED: { readonly [K in CheckedShape]: Checks<Shapes[K]> } = {
   airReadings: airReadingsSchema,
   sensor: sensorSchema,
   sensorReport: sensorReportSchema,
+  sentEntries: sentEntriesSchema,
   removed: removedSchema,
 }
 

@@ -1,6 +1,7 @@
 import type { FigureName } from '../all'
 import { BEE_SPACE_TOLD } from './bee-space'
 import { BEES_TOLD } from './bees'
+import { BOOK_TOLD } from './book'
 import { COMBS_TOLD } from './combs'
 import { PHYSICS_OF_WINTER_TOLD } from './heat'
 import { HONEY_TOLD } from './honey'
@@ -27,4 +28,5 @@ export const TOLD: Readonly<Record<FigureName, Told>> = {
   ...PHYSICS_OF_WINTER_TOLD,
   ...STANDING_TOLD,
   ...STAGES_TOLD,
+  ...BOOK_TOLD,
 }

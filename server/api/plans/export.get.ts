@@ -1,12 +1,15 @@
 import { defineEventHandler, setHeader } from 'h3'
 import { PLAN_FORMAT, PLAN_VERSION } from '#core/hive'
+import { bookTexts } from '../../database/book'
 import { yardTexts } from '../../database/yard-text'
 import { withDatabase } from '../../utils/database'
 
 /** Everything as one plan file. */
 export default defineEventHandler(async (event) => {
-  const stored = await withDatabase(yardTexts)
+  const [stored, books] = await withDatabase(async (database) => [await yardTexts(database), await bookTexts(database)])
   setHeader(event, 'content-type', 'application/json')
   setHeader(event, 'content-disposition', 'attachment; filename="duvet-plan.json"')
-  return `{"format":"${PLAN_FORMAT}","version":${PLAN_VERSION},"yards":[${stored.map(({ text }) => text).join(',')}]}`
+  const yards = stored.map(({ text }) => text).join(',')
+  const kept = books.length > 0 ? `,"books":[${books.join(',')}]` : ''
+  return `{"format":"${PLAN_FORMAT}","version":${PLAN_VERSION},"yards":[${yards}]${kept}}`
 })

@@ -1,0 +1,223 @@
+import type { Hive, Stage, Yard } from '../hive'
+import { stageOn, stagesOfYear, yearOf, type YardYear } from '../season/calendar'
+import { daysFrom } from '../season/days'
+import { chainOf, entriesOf } from './current'
+import { dayOf, daysLater } from './days'
+import type { Answer, Entry, EntryOf } from './entry'
+import { cellsSeen, nextLook, type NextLookBecause } from './look'
+import { treatmentEnd } from './treatment'
+
+/** Why a line is due, with what is needed to tell it. */
+type DueReason =
+  | { readonly due: 'look'; readonly because: NextLookBecause; readonly lastLook: string }
+  | { readonly due: 'cells'; readonly open: number; readonly sealed: number }
+  | { readonly due: 'count'; readonly lastCount: string }
+  | { readonly due: 'count-after'; readonly product: string; readonly ended: string }
+  | { readonly due: 'treatment-end'; readonly product: string; readonly began: string }
+  | { readonly due: 'treatment-open'; readonly product: string; readonly began: string }
+  | { readonly due: 'headspace'; readonly partId: string }
+  | { readonly due: 'task'; readonly text: string }
+  | { readonly due: 'visit'; readonly stage: Stage; readonly stands: Stage }
+  | { readonly due: 'visit-under-way'; readonly stage: Stage }
+
+/** One line of what is due in a yard; its identity stays as long as what it follows from does. */
+export interface DueLine {
+  readonly id: string
+  readonly hiveId: string
+  readonly day: string
+  /** The day that it was put off from. */
+  readonly wasDay?: string
+  readonly reason: DueReason
+}
+
+/**
+ * All that is due in a yard, by day: looks, counts, ends of treatments, rooms to come off, the keeper's own tasks, and
+ * the visits of the yard's year; without what is done or dropped, and what was put off on its new day.
+ * @param entries what the book says now (`currentOf`)
+ * @param today looks and counts are due however long ago; stages of the year only from now on
+ */
+export function dueOf(yard: Yard, entries: readonly Entry[], today: string): DueLine[] {
+  const year = yearOf(yard)
+  const byHive = new Map<string, Entry[]>()
+  for (const entry of entries) {
+    const list = byHive.get(entry.hiveId)
+    if (list) list.push(entry)
+    else byHive.set(entry.hiveId, [entry])
+  }
+  const stages = stagesOf(year, today)
+  const lines = yard.hives.flatMap((hive) => {
+    const own = byHive.get(hive.id) ?? []
+    const fate = entriesOf(own, 'fate').at(-1)
+    return fate && fate.body.fate !== 'alive'
+      ? tasksOf(own)
+      : [
+          ...looksOf(own, year),
+          ...countsOf(own, year),
+          ...treatmentsOf(own, year),
+          ...roomsOf(hive),
+          ...tasksOf(own),
+        ].concat(visitsOf(hive, stages))
+  })
+  return answered(lines, entriesOf(entries, 'answer')).sort(
+    (a, b) => order(a.day, b.day) || order(a.hiveId, b.hiveId) || order(a.id, b.id),
+  )
+}
+
+const order = (a: string, b: string) => (a < b ? -1 : a > b ? 1 : 0)
+
+function looksOf(own: readonly Entry[], year: YardYear): DueLine[] {
+  const look = entriesOf(own, 'look').at(-1)
+  if (!look) return []
+  const [day, id] = [dayOf(look.at), chainOf(look)]
+  const cells = cellsSeen(look.body, day, year.figures)
+  const next = nextLook(
+    day,
+    stageOn(day, year),
+    { clipped: lastSaid(own, 'queenClipped') === true, openCells: (cells?.open ?? 0) > 0 },
+    year.figures,
+  )
+  const line = { hiveId: look.hiveId }
+  return [
+    ...(next
+      ? [
+          {
+            ...line,
+            id: `look:${id}`,
+            day: next.day,
+            reason: { due: 'look', because: next.because, lastLook: day } as const,
+          },
+        ]
+      : []),
+    ...(cells?.virginBy
+      ? [
+          {
+            ...line,
+            id: `cells:${id}`,
+            day: cells.virginBy,
+            reason: { due: 'cells', open: cells.open, sealed: cells.sealed } as const,
+          },
+        ]
+      : []),
+  ]
+}
+
+/** What the newest look that says anything of it says. */
+function lastSaid<K extends keyof EntryOf<'look'>['body']>(own: readonly Entry[], name: K) {
+  return entriesOf(own, 'look').findLast(({ body }) => body[name] !== undefined)?.body[name]
+}
+
+function countsOf(own: readonly Entry[], { figures }: YardYear): DueLine[] {
+  const count = entriesOf(own, 'mites').at(-1)
+  if (!count) return []
+  const lastCount = dayOf(count.at)
+  return [
+    {
+      id: `count:${chainOf(count)}`,
+      hiveId: count.hiveId,
+      day: daysLater(lastCount, figures.miteCountDays),
+      reason: { due: 'count', lastCount },
+    },
+  ]
+}
+
+function treatmentsOf(own: readonly Entry[], { figures }: YardYear): DueLine[] {
+  const counts = entriesOf(own, 'mites')
+  return entriesOf(own, 'treatment').flatMap((treatment): DueLine[] => {
+    const { hiveId, at, body } = treatment
+    const [id, end, began] = [chainOf(treatment), treatmentEnd(treatment), dayOf(at)]
+    const { product } = body
+    if (end === undefined)
+      return [
+        {
+          id: `open:${id}`,
+          hiveId,
+          day: daysLater(at, figures.askAfterDays),
+          reason: { due: 'treatment-open', product, began },
+        },
+      ]
+    const wasCounted = counts.some((count) => dayOf(count.at) > end)
+    return [
+      { id: `end:${id}`, hiveId, day: end, reason: { due: 'treatment-end', product, began } },
+      ...(wasCounted
+        ? []
+        : [
+            {
+              id: `after:${id}`,
+              hiveId,
+              day: daysLater(end, figures.countAfterDays),
+              reason: { due: 'count-after' as const, product, ended: end },
+            },
+          ]),
+    ]
+  })
+}
+
+function roomsOf(hive: Hive): DueLine[] {
+  return hive.stack.flatMap(({ partId, offBy }) =>
+    offBy
+      ? [{ id: `off:${partId}:${offBy}`, hiveId: hive.id, day: offBy, reason: { due: 'headspace' as const, partId } }]
+      : [],
+  )
+}
+
+function tasksOf(own: readonly Entry[]): DueLine[] {
+  return entriesOf(own, 'task').map((task) => ({
+    id: `task:${chainOf(task)}`,
+    hiveId: task.hiveId,
+    day: dayOf(task.body.by),
+    reason: { due: 'task', text: task.body.text },
+  }))
+}
+
+/** The stage of today and the next one, with the days on which they begin. */
+interface StagesNow {
+  readonly now: Stage
+  readonly since: string
+  readonly next: Stage
+  readonly from: string
+}
+
+function stagesOf(year: YardYear, today: string): StagesNow | undefined {
+  const day = today.slice(5, 10) === '02-29' ? '02-28' : today.slice(5, 10)
+  const stages = stagesOfYear(year)
+  const at = stages.findIndex(({ from, days }) => daysFrom(from, day) < days)
+  const [now, next] = [stages[at], stages[(at + 1) % stages.length]]
+  if (!now || !next || stages.length < 2) return undefined
+  return {
+    now: now.stage,
+    since: daysLater(today, -daysFrom(now.from, day)),
+    next: next.stage,
+    from: daysLater(today, now.days - daysFrom(now.from, day)),
+  }
+}
+
+const ANY_TIME: ReadonlySet<Stage> = new Set<Stage>(['settling', 'moving', 'bait'])
+
+function visitsOf({ id: hiveId, stage, visit }: Hive, stages: StagesNow | undefined): DueLine[] {
+  if (visit)
+    return [
+      {
+        id: `under-way:${visit.id}`,
+        hiveId,
+        day: dayOf(visit.startedOn),
+        reason: { due: 'visit-under-way', stage: visit.toStage },
+      },
+    ]
+  if (!stages || ANY_TIME.has(stage)) return []
+  const behind = stage !== stages.now && stage !== stages.next
+  const [to, day] = behind ? [stages.now, stages.since] : [stages.next, stages.from]
+  return stage === to
+    ? []
+    : [{ id: `visit:${hiveId}:${to}:${day}`, hiveId, day, reason: { due: 'visit', stage: to, stands: stage } }]
+}
+
+/** Lines with what became of them: the answer that was written last counts. */
+function answered(lines: readonly DueLine[], answers: readonly EntryOf<'answer'>[]): DueLine[] {
+  const last = new Map<string, Answer>()
+  for (const { body } of answers) last.set(body.to, body)
+  return lines.flatMap((line) => {
+    const answer = last.get(line.id)
+    if (!answer) return [line]
+    return answer.answer === 'put-off' && answer.until ? [{ ...line, day: answer.until, wasDay: line.day }] : []
+  })
+}

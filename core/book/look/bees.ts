@@ -1,0 +1,33 @@
+import { assembledSeams } from './boxes'
+import type { Look } from './look'
+import { seamsIn } from './look'
+import type { AssembledHive } from '../../geometry'
+import { exactly, times, type Range } from '../../weight'
+import { beesInSeamsKg, beesOf, combOfBees } from '../../winter'
+
+/** Bees by a look: how many, what they weigh, and the seams that were counted. */
+export interface BeesSeen {
+  readonly seams: number
+  readonly kg: Range
+  readonly bees: Range
+}
+
+/** Of what is counted, how far bees by covered combs may be off to either side (from memory). */
+const OFF_BY = 0.2
+
+/**
+ * Bees by covered seams: seams × bees on a covered comb of that box (Burgett & Burikam 1985), looser at the edge of the
+ * cluster; undefined where no seam was told or no frame hangs there.
+ */
+export function beesSeen(look: Look, { stack, figures }: AssembledHive): BeesSeen | undefined {
+  const seams = seamsIn(look)
+  if (seams === undefined) return undefined
+  const boxes = assembledSeams(look, stack)
+  const kg = boxes.reduce((sum, { seams: covered, hung }) => {
+    const comb = combOfBees(hung)
+    return comb ? sum + beesInSeamsKg(covered, comb, figures) : sum
+  }, 0)
+  if (kg === 0 && seams > 0) return undefined
+  const range = { ...exactly(kg), low: kg * (1 - OFF_BY), high: kg * (1 + OFF_BY) }
+  return { seams, kg: range, bees: times(range, beesOf(1, figures)) }
+}

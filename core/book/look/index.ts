@@ -1,0 +1,6 @@
+export * from './look'
+export * from './bees'
+export * from './brood'
+export * from './queen'
+export * from './next-look'
+export * from './room-left'

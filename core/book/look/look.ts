@@ -1,0 +1,101 @@
+export const TEMPERS = ['quiet', 'lively', 'follows', 'attacks'] as const
+export const SOUNDS = ['humming', 'roaring'] as const
+export const BROOD_STAGES = ['eggs', 'larvae', 'sealed'] as const
+export type BroodStage = (typeof BROOD_STAGES)[number]
+export const BROOD_PATTERNS = ['solid', 'spotty'] as const
+export const QUEEN_SIGNS = ['seen', 'eggs', 'not-seen'] as const
+export const FOODS = ['sealed', 'nectar', 'pollen'] as const
+export type FoodSeen = (typeof FOODS)[number]
+export const HEFTS = ['light', 'fair', 'heavy'] as const
+export const WINDS = ['calm', 'breeze', 'wind'] as const
+export const SIGNS = [
+  'sunken-caps',
+  'pierced-caps',
+  'ropy-cell',
+  'scale-in-cell',
+  'chalky-larvae',
+  'twisted-larvae',
+  'crippled-wings',
+  'trembling-bees',
+  'streaks-at-door',
+  'dead-in-heap',
+  'robbed-out',
+] as const
+/** What is seen, in words that name no disease. */
+type Sign = (typeof SIGNS)[number]
+export const DAMP_PLACES = ['top', 'walls', 'floor'] as const
+export const VISITORS = ['mouse', 'ants', 'beetle', 'wasps', 'moth'] as const
+export const COMB_FAULTS = ['dark', 'drone-cells', 'mouldy', 'broken'] as const
+export const CELL_PLACES = ['edge', 'middle', 'bottom'] as const
+export const COVERS = ['full', 'half', 'none'] as const
+
+/** One comb as it was seen. */
+export interface CombSeen {
+  readonly boxId: string
+  readonly contentId: string
+  /** How its bees covered it. */
+  readonly bees?: (typeof COVERS)[number]
+  readonly brood?: readonly BroodStage[]
+  readonly food?: readonly FoodSeen[]
+  readonly renew?: (typeof COMB_FAULTS)[number]
+}
+
+/** A look into a hive: what is not said is not known, never zero. */
+export interface Look {
+  readonly celsius?: number
+  readonly wind?: (typeof WINDS)[number]
+  /** Seams of bees, box by box. */
+  readonly seams?: readonly { readonly boxId: string; readonly seams: number }[]
+  readonly temper?: (typeof TEMPERS)[number]
+  readonly sound?: (typeof SOUNDS)[number]
+  /** Frames with each stage of brood, where they were counted and not tapped. */
+  readonly broodFrames?: Readonly<Partial<Record<BroodStage, number>>>
+  readonly pattern?: (typeof BROOD_PATTERNS)[number]
+  readonly droneBrood?: boolean
+  readonly playCups?: number
+  readonly cells?: { readonly open?: number; readonly sealed?: number; readonly where?: (typeof CELL_PLACES)[number] }
+  readonly queen?: (typeof QUEEN_SIGNS)[number]
+  readonly queenMarked?: boolean
+  readonly queenClipped?: boolean
+  readonly queenBorn?: number
+  readonly foodFrames?: Readonly<Partial<Record<FoodSeen, number>>>
+  readonly heft?: (typeof HEFTS)[number]
+  /** Of the cells of its supers, sealed, 0 to 1. */
+  readonly superSealed?: number
+  readonly undrawnLeft?: number
+  readonly toRenew?: number
+  readonly crossComb?: boolean
+  readonly signs?: readonly Sign[]
+  readonly deadOnFloor?: (typeof DEAD_ON_FLOOR)[number]
+  readonly damp?: readonly (typeof DAMP_PLACES)[number][]
+  readonly mould?: readonly (typeof DAMP_PLACES)[number][]
+  readonly visitors?: readonly (typeof VISITORS)[number][]
+  /** Comb by comb, where they were tapped. */
+  readonly combs?: readonly CombSeen[]
+}
+
+export const DEAD_ON_FLOOR = ['few', 'many'] as const
+
+/** Frames with a stage of brood, as counted, else as tapped; undefined where neither was. */
+export function broodFramesOf(look: Look, stage: BroodStage): number | undefined {
+  return look.broodFrames?.[stage] ?? tapped(look, ({ brood }) => brood?.includes(stage) === true)
+}
+
+/** Frames with a food, as counted, else as tapped; undefined where neither was. */
+export function foodFramesOf(look: Look, food: FoodSeen): number | undefined {
+  return look.foodFrames?.[food] ?? tapped(look, (comb) => comb.food?.includes(food) === true)
+}
+
+function tapped({ combs }: Look, has: (comb: CombSeen) => boolean): number | undefined {
+  const told = combs?.filter(({ brood, food }) => brood !== undefined || food !== undefined) ?? []
+  return told.length > 0 ? told.filter(has).length : undefined
+}
+
+/** Seams of bees in all boxes, as counted, else by combs that were tapped; undefined where neither was. */
+export function seamsIn({ seams, combs }: Look): number | undefined {
+  if (seams && seams.length > 0) return seams.reduce((sum, one) => sum + one.seams, 0)
+  const told = combs?.filter(({ bees }) => bees !== undefined) ?? []
+  return told.length > 0
+    ? told.reduce((sum, { bees }) => sum + (bees === 'full' ? 1 : bees === 'half' ? 0.5 : 0), 0)
+    : undefined
+}

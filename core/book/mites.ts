@@ -1,0 +1,101 @@
+import type { Figures } from '../figures'
+import type { Stage } from '../hive'
+import { addDays, daysFrom } from '../season/days'
+import { stageOn, type YardYear } from '../season/calendar'
+import { dayOf } from './days'
+import type { EntryOf, MiteCount } from './entry'
+
+/** What a count comes to: mites that fall a day, or mites in 100 bees. */
+export interface MiteRate {
+  readonly in: 'day' | 'hundred'
+  readonly rate: number
+}
+
+/**
+ * Mites a day = count ÷ days the tray was in; mites in 100 bees = count ÷ bees of the sample × 100. Common practice.
+ * @throws RangeError for a tray of no days or a sample of no bees
+ */
+export function miteRate(count: MiteCount): MiteRate {
+  const of = count.way === 'tray' ? count.days : count.bees
+  if (!(of > 0)) throw new RangeError('a count over no days or among no bees says nothing')
+  return count.way === 'tray'
+    ? { in: 'day', rate: count.mites / count.days }
+    : { in: 'hundred', rate: (count.mites / count.bees) * 100 }
+}
+
+/** True from one round of counts before winter bees are reared until the first frost; never where there is none. */
+export function isRearing(day: string, { calendar, figures }: YardYear): boolean {
+  const { firstFrost } = calendar
+  if (firstFrost === null) return false
+  const from = addDays(firstFrost, -(figures.winterBeeDays + figures.miteCountDays))
+  return daysFrom(from, day.slice(5, 10)) < daysFrom(from, firstFrost)
+}
+
+const FALL: Readonly<Record<Stage, 'fallWinter' | 'fallLateSpring' | 'fallSummer' | 'fallAutumn'>> = {
+  winter: 'fallWinter',
+  'late-winter-check': 'fallWinter',
+  'building-up': 'fallLateSpring',
+  supering: 'fallLateSpring',
+  settling: 'fallSummer',
+  flow: 'fallSummer',
+  crop: 'fallSummer',
+  dearth: 'fallSummer',
+  moving: 'fallSummer',
+  bait: 'fallSummer',
+  'after-crop': 'fallAutumn',
+  'pack-down': 'fallAutumn',
+}
+
+/** The yard's own limit for a count of a day: for a wash by whether winter bees are reared, for the fall by season. */
+export function miteLimit(measure: MiteRate['in'], day: string, year: YardYear): number {
+  const { figures } = year
+  if (measure === 'hundred') return isRearing(day, year) ? figures.washRearing : figures.washSeason
+  return figures[FALL[stageOn(dayOf(day), year)]]
+}
+
+/** A count against the limit of its day. */
+export interface JudgedCount extends MiteRate {
+  readonly day: string
+  readonly limit: number
+  readonly over: boolean
+}
+
+/** Over the limit is more than it: a count that is as high as the limit is not over it yet. */
+export function judgedCount({ at, body }: EntryOf<'mites'>, year: YardYear): JudgedCount {
+  const rate = miteRate(body)
+  const limit = miteLimit(rate.in, at, year)
+  return { ...rate, day: dayOf(at), limit, over: rate.rate > limit }
+}
+
+/** Fewer mites than this before a treatment, and what is left of them is chance (from memory). */
+const FEW_MITES = 10
+
+/** How well a treatment worked. */
+export interface Worked {
+  readonly before: MiteRate
+  readonly after: MiteRate
+  /** Of the mites there were, gone: 0 to 1; below 0 where there are more. */
+  readonly gone: number
+  /** So few mites were counted before that it says little. */
+  readonly few: boolean
+}
+
+/**
+ * The count after a treatment against the last one before it, both of one way: 1 − after ÷ before. Common practice;
+ * undefined where one is missing, or where there were none before.
+ */
+export function treatmentWorked(from: string, until: string, counts: readonly EntryOf<'mites'>[]): Worked | undefined {
+  const after = counts.find(({ at }) => dayOf(at) > dayOf(until))
+  const before = counts.findLast(
+    ({ at, body }) => dayOf(at) <= dayOf(from) && (body.way === 'tray') === (after?.body.way === 'tray'),
+  )
+  if (!after || !before) return undefined
+  const [was, is] = [miteRate(before.body), miteRate(after.body)]
+  if (was.rate === 0) return undefined
+  return { before: was, after: is, gone: 1 - is.rate / was.rate, few: before.body.mites < FEW_MITES }
+}
+
+/** What a wash of so much is taken as: half a cup, about 120 mL, is about 300 bees (common practice). */
+export function beesInCups(cups: number, { washBees }: Figures): number {
+  return Math.round(cups * 2 * washBees)
+}

@@ -1,0 +1,75 @@
+import { catalogueOf } from '../catalogue'
+import { isFramePattern } from '../parts'
+import { partIdsOf, type Yard } from '../hive'
+import { isUndrawn } from '../comb'
+
+/** Frames of one make, by how far their comb is. */
+export interface FrameStock {
+  readonly patternId: string
+  readonly onHives: number
+  readonly inShed: number
+  readonly drawn: number
+  /** Sheets of wax or plastic that are not drawn yet. */
+  readonly foundation: number
+  /** Strips, or nothing at all. */
+  readonly bare: number
+  /** What was never said. */
+  readonly unknown: number
+}
+
+/** Every frame of a yard, counted by make and by comb. */
+export function framesInStock(yard: Yard): FrameStock[] {
+  const { hanging } = catalogueOf(yard)
+  const standing = new Set(yard.hives.flatMap(partIdsOf))
+  const found = new Map<string, { -readonly [K in keyof FrameStock]: FrameStock[K] }>()
+  for (const part of yard.parts)
+    for (const content of part.contents) {
+      if (!isFramePattern(hanging.get(content.patternId))) continue
+      const { patternId, comb } = content
+      let row = found.get(patternId)
+      if (!row)
+        found.set(patternId, (row = { patternId, onHives: 0, inShed: 0, drawn: 0, foundation: 0, bare: 0, unknown: 0 }))
+      if (standing.has(part.id)) row.onHives++
+      else row.inShed++
+      if (comb === undefined) row.unknown++
+      else if (!isUndrawn(content)) row.drawn++
+      else if (comb === 'wax-foundation' || comb === 'plastic-foundation') row.foundation++
+      else row.bare++
+    }
+  return [...found.values()]
+}
+
+/** What frames that are freed by wider spacing fill. */
+export interface FreedFrames {
+  readonly frames: number
+  readonly boxes: number
+  readonly left: number
+}
+
+/**
+ * Boxes × (frames before − frames after), and how many boxes of the new count those fill: 100 boxes from 10 to 8 free
+ * 200 frames, 25 boxes of 8 (common practice).
+ * @throws RangeError where more frames hang after than before, or none
+ */
+export function freedBySpacing(boxes: number, before: number, after: number): FreedFrames {
+  if (!(after > 0) || after > before || boxes < 0)
+    throw new RangeError('frames are freed by hanging fewer, one at least')
+  const frames = boxes * (before - after)
+  return { frames, boxes: Math.floor(frames / after), left: frames % after }
+}
+
+/** Combs of a hive that may go to others after its colony died: none while the cause is not known or may spread. */
+export function mayShareCombs(cause: string | undefined, signs: readonly string[]): 'yes' | 'cause-first' | 'never' {
+  if (signs.some((sign) => BROOD_SIGNS.has(sign))) return 'never'
+  return cause === undefined || cause.trim() === '' ? 'cause-first' : 'yes'
+}
+
+/** Signs in the brood that may be of a disease to be reported: nothing of such a hive goes to another. */
+const BROOD_SIGNS: ReadonlySet<string> = new Set([
+  'sunken-caps',
+  'pierced-caps',
+  'ropy-cell',
+  'scale-in-cell',
+  'twisted-larvae',
+  'chalky-larvae',
+])

@@ -1,0 +1,66 @@
+import type { BOOK } from '../book'
+import { COMMON, MEMORY, type Told } from './told'
+
+const biology = (label: string): Told => ({
+  unit: 'd',
+  label,
+  usedIn: 'what follows from a look',
+  source: { mark: 'P', text: 'standard biology of the honey bee, from memory' },
+})
+const look = (label: string): Told => ({ unit: 'd', label, usedIn: 'when to look next', source: COMMON })
+const wash = (label: string): Told => ({ unit: 'in 100 bees', label, usedIn: 'mites', source: MEMORY })
+const fall = (label: string): Told => ({ unit: 'a day', label, usedIn: 'mites', source: MEMORY })
+const brood = (label: string): Told => ({ unit: '', label, usedIn: 'brood of a look', source: MEMORY })
+const eats = (label: string): Told => ({ unit: 'kg a day', label, usedIn: 'food ledger', source: MEMORY })
+
+/** What is told of them: a look, a count, and what follows. */
+export const BOOK_TOLD = {
+  eggDays: biology('a worker as egg'),
+  openDays: biology('a worker as larva'),
+  cappedDays: biology('a worker under its cap'),
+  queenOpenDays: biology('a queen as larva, at most'),
+  queenCappedDays: biology('a queen in her sealed cell, at most'),
+  broodOfCombLow: brood('of a comb that has brood, brood, from'),
+  broodOfCombTypical: brood('of a comb that has brood, brood'),
+  broodOfCombHigh: brood('of a comb that has brood, brood, to'),
+  lookSwarmDays: look('between looks while swarming is likely'),
+  lookClippedDays: look('the same with a clipped queen'),
+  lookSeasonDays: look('between looks else in season'),
+  lookLeastCelsius: {
+    unit: '°C',
+    label: 'colder than this no hive is opened',
+    usedIn: 'when to look next',
+    source: COMMON,
+  },
+  washBees: { unit: 'bees', label: 'bees in half a cup', usedIn: 'mites', source: COMMON },
+  washRearing: wash('limit of a wash before and while winter bees are reared'),
+  washSeason: wash('limit of a wash in season'),
+  fallWinter: fall('limit of the fall in winter and early spring'),
+  fallLateSpring: fall('limit of the fall in late spring'),
+  fallSummer: fall('limit of the fall in summer'),
+  fallAutumn: fall('limit of the fall in autumn'),
+  eatsADayLow: eats('a strong colony eats without a flow, from'),
+  eatsADayTypical: eats('a strong colony eats without a flow'),
+  eatsADayHigh: eats('a strong colony eats without a flow, to'),
+  countAfterDays: {
+    unit: 'd',
+    label: 'after a treatment, mites are counted again',
+    usedIn: 'what is due',
+    source: MEMORY,
+  },
+  askAfterDays: {
+    unit: 'd',
+    label: 'after which a treatment without an end is asked about',
+    usedIn: 'what is due',
+    source: MEMORY,
+  },
+  ripeShare: { unit: '', label: 'share of cells sealed from which honey is ripe', usedIn: 'crop', source: COMMON },
+  ripeWater: { unit: '', label: 'water below which honey keeps', usedIn: 'crop', source: COMMON },
+  mostWater: {
+    unit: '',
+    label: 'water that honey may hold at most',
+    usedIn: 'crop',
+    source: { mark: 'P', text: 'Codex Stan 12-1981, from memory' },
+  },
+  fewHives: { unit: 'hives', label: 'fewer on a side tell nothing yet', usedIn: 'comparing ways', source: COMMON },
+} as const satisfies Record<keyof typeof BOOK, Told>

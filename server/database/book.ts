@@ -1,0 +1,200 @@
+import { and, eq, inArray, sql } from 'drizzle-orm'
+import { chainOf, currentOf, daysLater, dueOf, isEntry, type Entry } from '#core/book'
+import type { Yard } from '#core/hive'
+import type { BookKept } from '#wire/answers'
+import type { Database } from './client'
+import { inTransaction } from './client'
+import { bookEntries } from './schema'
+import { hiveExists, type Writer } from './yards'
+
+/** Entries that cannot be kept, with the reason; nothing of what was sent was kept. */
+export class EntriesRefused extends Error {
+  constructor(
+    readonly status: 404 | 409 | 422,
+    readonly field: string,
+    readonly sentence: string,
+  ) {
+    super(sentence)
+  }
+}
+
+/** Devices in zones ahead of the server's write a day that it has not begun. */
+const AHEAD_DAYS = 1
+
+/**
+ * Adds entries to the book of a yard, all of them or none. One that is there already is counted, not kept twice; of
+ * every chain it is worked out anew which entry is current.
+ */
+export async function appendEntries(
+  database: Database,
+  yardId: string,
+  entries: readonly Entry[],
+  now: string,
+): Promise<BookKept> {
+  return inTransaction(database, async (tx) => {
+    const known = new Map(
+      (
+        await inChunks(
+          entries.map(({ id }) => id),
+          (ids) =>
+            tx
+              .select({ id: bookEntries.id, entry: bookEntries.entry })
+              .from(bookEntries)
+              .where(and(eq(bookEntries.yardId, yardId), inArray(bookEntries.id, ids))),
+        )
+      ).map(({ id, entry }) => [id, entry]),
+    )
+    const fresh: Entry[] = []
+    for (const [i, entry] of entries.entries()) {
+      const before = known.get(entry.id) ?? fresh.find(({ id }) => id === entry.id)
+      if (before && JSON.stringify(before) !== JSON.stringify(entry))
+        throw new EntriesRefused(409, `entries[${i}].id`, 'Another entry has this identity: give it one of its own.')
+      if (before) continue
+      await mustFit(tx, yardId, entry, i, now)
+      fresh.push(entry)
+    }
+    await insert(tx, yardId, fresh, now)
+    return { added: fresh.length, repeated: entries.length - fresh.length }
+  })
+}
+
+async function mustFit(tx: Writer, yardId: string, entry: Entry, i: number, now: string): Promise<void> {
+  if (!(await hiveExists(tx, yardId, entry.hiveId)))
+    throw new EntriesRefused(404, `entries[${i}].hiveId`, 'There is no such hive in this yard.')
+  if (entry.at.slice(0, 10) > daysLater(now, AHEAD_DAYS))
+    throw new EntriesRefused(
+      422,
+      `entries[${i}].at`,
+      'The day lies ahead: what was found or done is written on its own day or later.',
+    )
+  if (entry.corrects === undefined) return
+  const [first] = await tx
+    .select({ hiveId: bookEntries.hiveId, sort: bookEntries.sort, chain: bookEntries.chain })
+    .from(bookEntries)
+    .where(and(eq(bookEntries.yardId, yardId), eq(bookEntries.id, entry.corrects)))
+  if (first && (first.hiveId !== entry.hiveId || first.sort !== entry.sort || first.chain !== entry.corrects))
+    throw new EntriesRefused(
+      422,
+      `entries[${i}].corrects`,
+      'An entry is corrected by one of the same hive and sort that names the first of its chain.',
+    )
+}
+
+async function insert(tx: Writer, yardId: string, fresh: readonly Entry[], now: string): Promise<void> {
+  if (fresh.length === 0) return
+  const chains = [...new Set(fresh.map(chainOf))]
+  await inChunks(fresh, async (some) => {
+    await tx.insert(bookEntries).values(
+      some.map((entry) => ({
+        id: entry.id,
+        yardId,
+        hiveId: entry.hiveId,
+        sort: entry.sort,
+        at: entry.at,
+        madeAt: entry.madeAt,
+        receivedAt: now,
+        chain: chainOf(entry),
+        about: isEntry(entry, 'answer') ? entry.body.to : null,
+        isCurrent: entry.corrects === undefined && !entry.withdrawn,
+        entry,
+      })),
+    )
+    return []
+  })
+  const corrected = chains.filter((chain) => fresh.some((entry) => entry.corrects === chain))
+  const first = fresh.filter(({ corrects }) => corrects === undefined).map(({ id }) => id)
+  // A first entry that comes in after what corrects it is not current either.
+  const rows = await inChunks([...new Set([...corrected, ...first])], (ids) =>
+    tx
+      .select({ id: bookEntries.id, chain: bookEntries.chain, entry: bookEntries.entry })
+      .from(bookEntries)
+      .where(and(eq(bookEntries.yardId, yardId), inArray(bookEntries.chain, ids))),
+  )
+  const longer = new Set(rows.filter(({ id, chain }) => id !== chain).map(({ chain }) => chain))
+  const inLonger = rows.filter(({ chain }) => longer.has(chain))
+  const current = new Set(currentOf(inLonger.map(({ entry }) => entry)).map(({ id }) => id))
+  for (const { id } of inLonger)
+    await tx
+      .update(bookEntries)
+      .set({ isCurrent: current.has(id) })
+      .where(and(eq(bookEntries.yardId, yardId), eq(bookEntries.id, id)))
+}
+
+/** SQLite takes only so many values at once. */
+const CHUNK = 200
+async function inChunks<T, R>(all: readonly T[], work: (some: T[]) => Promise<readonly R[]>): Promise<R[]> {
+  const found: R[] = []
+  for (let at = 0; at < all.length; at += CHUNK) found.push(...(await work(all.slice(at, at + CHUNK))))
+  return found
+}
+
+/** Everything that was ever written of a hive, corrections and what they correct, oldest first. */
+export async function bookOfHive(database: Database, yardId: string, hiveId: string): Promise<Entry[]> {
+  const rows = await database
+    .select({ entry: bookEntries.entry })
+    .from(bookEntries)
+    .where(and(eq(bookEntries.yardId, yardId), eq(bookEntries.hiveId, hiveId)))
+    .orderBy(bookEntries.at, bookEntries.sequence)
+  return rows.map(({ entry }) => entry)
+}
+
+/** The books of all yards that are here, as JSON for a plan file. */
+export async function bookTexts(database: Database): Promise<string[]> {
+  const rows = await database.all<{ book: string }>(sql`
+    select '{"yardId":' || json_quote(y.id) || ',"entries":' || (select json_group_array(json(entry)) from
+      (select entry from ${bookEntries} as b where b.yard_id = y.id order by b.sequence)) || '}' as book
+    from yards as y where y.removed_at is null
+      and exists (select 1 from ${bookEntries} as b where b.yard_id = y.id) order by y.position`)
+  return rows.map(({ book }) => book)
+}
+
+/** Puts the book of a plan file into a yard: entries that are there already stay as they are. */
+export async function bringInBook(tx: Writer, yardId: string, entries: readonly Entry[], now: string): Promise<void> {
+  const rows = await inChunks(
+    entries.map(({ id }) => id),
+    (ids) =>
+      tx
+        .select({ id: bookEntries.id })
+        .from(bookEntries)
+        .where(and(eq(bookEntries.yardId, yardId), inArray(bookEntries.id, ids))),
+  )
+  const known = new Set(rows.map(({ id }) => id))
+  await insert(
+    tx,
+    yardId,
+    entries.filter(({ id }) => !known.has(id)),
+    now,
+  )
+}
+
+/** Looks of a hive that what is due is worked out from: who knows of a clipped queen may not say so every time. */
+const LOOKS = 6
+/** Treatments that something may still be due of, days back. */
+const TREATMENT_DAYS = 400
+
+/** What is current of a yard and may still ask for something: with `dueOf`, all that is due in it. */
+export async function openEntries(database: Database, yard: Yard, today: string): Promise<Entry[]> {
+  const newest = (sort: string, most: number) =>
+    sql`(select json_group_array(json(entry)) from (select entry from ${bookEntries} as b where b.yard_id = ${yard.id}
+      and b.sort = ${sort} and b.hive_id = h.value and b.is_current order by b.at desc limit ${most}))`
+  const hives = await database.all<{ looks: string; counts: string; fates: string }>(sql`
+    select ${newest('look', LOOKS)} as looks, ${newest('mites', 1)} as counts, ${newest('fate', 1)} as fates
+    from json_each(${JSON.stringify(yard.hives.map(({ id }) => id))}) as h`)
+  const others = await database.all<{ entry: string }>(sql`
+    select entry from ${bookEntries} as b where b.yard_id = ${yard.id} and b.is_current and b.sort = 'treatment'
+      and b.at >= ${daysLater(today, -TREATMENT_DAYS)}
+    union all
+    select entry from ${bookEntries} as b where b.yard_id = ${yard.id} and b.is_current and b.sort = 'task'
+      and not exists (select 1 from ${bookEntries} as a where a.yard_id = b.yard_id and a.about = 'task:' || b.chain
+        and a.is_current and a.entry ->> '$.body.answer' <> 'put-off')`)
+  const listed = (json: string): Entry[] => JSON.parse(json)
+  const found = [
+    ...hives.flatMap(({ looks, counts, fates }) => [looks, counts, fates].flatMap(listed)),
+    ...others.flatMap(({ entry }) => listed(`[${entry}]`)),
+  ]
+  const lines = dueOf(yard, currentOf(found), today).map(({ id }) => id)
+  const answers = await database.all<{ entry: string }>(sql`
+    select a.entry from json_each(${JSON.stringify(lines)}) as l
+      join ${bookEntries} as a on a.yard_id = ${yard.id} and a.about = l.value and a.is_current`)
+  return currentOf([...found, ...answers.flatMap(({ entry }) => listed(`[${entry}]`))])
+}

@@ -1,0 +1,94 @@
+import { describe, expect, it } from 'vitest'
+import { dueOf, freedBySpacing, framesInStock, mayShareCombs, type Entry } from '#core/book'
+import type { Hive } from '#core/hive'
+import { entry } from '../../helpers/book'
+import { build, L } from '../../helpers/hives'
+
+const { yard, hive } = build([L.floor, L.deep, L.crown, L.roof])
+const due = (entries: readonly Entry[], today = '2026-05-20', change: Partial<Hive> = {}) =>
+  dueOf({ ...yard, hives: [{ ...hive, ...change }] }, entries, today)
+const own = { hiveId: hive.id }
+const look = (at: string, body = {}, id = 'look') => entry('look', at, body, { ...own, id })
+const ids = (lines: ReturnType<typeof due>) => lines.map(({ id, day }) => `${id} ${day}`)
+const stageAlone = { stage: 'flow' as const }
+
+describe('what is due in a yard', () => {
+  it('is the next look, and the visits of the year; a hive that nothing is written of has no look due', () => {
+    expect(ids(due([], '2026-05-20', stageAlone))).toEqual([`visit:${hive.id}:crop:2026-07-31 2026-07-31`])
+    const lines = due([look('2026-05-19T15:00')], '2026-05-20', stageAlone)
+    expect(ids(lines)).toContain('look:look 2026-05-26')
+  })
+
+  it('shows a hive that lags behind its year from the day on which the stage began', () => {
+    expect(ids(due([], '2026-06-15', { stage: 'winter' }))).toEqual([`visit:${hive.id}:flow:2026-05-20 2026-05-20`])
+    expect(due([], '2026-06-15', { stage: 'bait' })).toEqual([])
+  })
+
+  it('is a look before an open cell is sealed, and the virgin of a sealed one', () => {
+    const lines = due([look('2026-05-19T15:00', { cells: { open: 1, sealed: 2 } })], '2026-05-20', stageAlone)
+    expect(ids(lines)).toContain('look:look 2026-05-23')
+    expect(ids(lines)).toContain('cells:look 2026-05-27')
+  })
+
+  it('is the end of a treatment, a count after it, and a question where it has no end', () => {
+    const strips = entry(
+      'treatment',
+      '2026-05-01T10:00',
+      { product: 'strips', labelDays: 42 },
+      { ...own, id: 'strips' },
+    )
+    expect(ids(due([strips]))).toEqual(expect.arrayContaining(['end:strips 2026-06-12', 'after:strips 2026-06-26']))
+    const counted = entry('mites', '2026-06-20T10:00', { way: 'tray', mites: 3, days: 3 }, { ...own, id: 'count' })
+    const after = ids(due([strips, counted]))
+    expect(after).not.toContain('after:strips 2026-06-26')
+    expect(after).toContain('count:count 2026-07-20')
+    const open = entry('treatment', '2026-05-01T10:00', { product: 'strips' }, { ...own, id: 'open' })
+    expect(ids(due([open]))).toContain('open:open 2026-06-12')
+  })
+
+  it('is a room that is to come off, by its day', () => {
+    const stack = hive.stack.map((placement, i) => (i === 1 ? { ...placement, offBy: '2026-06-01' } : placement))
+    expect(ids(due([], '2026-05-20', { stack }))).toContain(`off:${stack[1]!.partId}:2026-06-01 2026-06-01`)
+  })
+
+  it('is done, put off to a day, or dropped; the last answer counts, and a newer look is due anew', () => {
+    const answer = (what: 'done' | 'put-off' | 'dropped', until?: string) =>
+      entry('answer', '2026-05-21T10:00', { to: 'look:look', answer: what, ...(until ? { until } : {}) }, own)
+    const seen = look('2026-05-19T15:00')
+    const of = (...more: Entry[]) => ids(due([seen, ...more])).filter((one) => one.startsWith('look'))
+    expect(of(answer('done'))).toEqual([])
+    expect(of(answer('dropped'))).toEqual([])
+    expect(of(answer('put-off', '2026-05-30'))).toEqual(['look:look 2026-05-30'])
+    expect(of(answer('put-off', '2026-05-30'), answer('done'))).toEqual([])
+    expect(ids(due([seen, answer('done'), look('2026-05-25T15:00', {}, 'newer')]))).toContain('look:newer 2026-06-01')
+  })
+
+  it('asks nothing of a colony that is dead but what the keeper wrote down', () => {
+    const dead = entry('fate', '2026-05-20T09:00', { fate: 'dead' }, own)
+    const task = entry('task', '2026-05-20T09:00', { text: 'scrub the floor', by: '2026-05-24' }, { ...own, id: 't' })
+    expect(ids(due([look('2026-05-19T15:00'), dead, task]))).toEqual(['task:t 2026-05-24'])
+  })
+})
+
+describe('frames as stock', () => {
+  it('are counted by make and by comb', () => {
+    const rows = framesInStock(yard)
+    expect(rows).toHaveLength(1)
+    expect(rows[0]!.onHives + rows[0]!.inShed).toBe(10)
+    expect(rows[0]!.drawn + rows[0]!.foundation + rows[0]!.bare + rows[0]!.unknown).toBe(10)
+  })
+
+  it('that are freed fill boxes: 100 boxes from 10 to 8 give 25 boxes of 8', () => {
+    expect(freedBySpacing(100, 10, 8)).toEqual({ frames: 200, boxes: 25, left: 0 })
+    expect(freedBySpacing(3, 11, 9)).toEqual({ frames: 6, boxes: 0, left: 6 })
+    expect(() => freedBySpacing(3, 8, 9)).toThrow(RangeError)
+    expect(() => freedBySpacing(3, 8, 0)).toThrow(RangeError)
+  })
+
+  it('of a dead colony go nowhere before the cause is said, and never after signs in the brood', () => {
+    expect(mayShareCombs(undefined, [])).toBe('cause-first')
+    expect(mayShareCombs(' ', [])).toBe('cause-first')
+    expect(mayShareCombs('starved', ['dead-in-heap'])).toBe('yes')
+    expect(mayShareCombs('starved', ['sunken-caps'])).toBe('never')
+  })
+})

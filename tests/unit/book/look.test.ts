@@ -1,0 +1,99 @@
+import { describe, expect, it } from 'vitest'
+import {
+  beesSeen,
+  broodFramesOf,
+  broodSeen,
+  cellsSeen,
+  foodFramesOf,
+  nextLook,
+  queenSince,
+  roomLeft,
+  seamsIn,
+  type Look,
+} from '#core/book'
+import { SHIPPED_FIGURES as F } from '#core/figures'
+import { hiveIn } from '#core/hive-in'
+import { combOfBees } from '#core/winter'
+import { build, L } from '../../helpers/hives'
+
+const { yard, hive, at } = build([L.floor, L.deep, L.medium, L.crown, L.roof])
+const { assembled } = hiveIn(yard, hive)
+const brood = at(1)
+const tapped = (n: number, combs: Omit<NonNullable<Look['combs']>[number], 'boxId' | 'contentId'>): Look => ({
+  combs: Array.from({ length: n }, (_, i) => ({ boxId: brood, contentId: `c${i}`, ...combs })),
+})
+
+describe('what follows from a look', () => {
+  it('takes nothing for said that was not', () => {
+    expect(beesSeen({}, assembled)).toBeUndefined()
+    expect(broodSeen({ temper: 'quiet' }, assembled)).toBeUndefined()
+    expect(roomLeft({ queen: 'seen' }, '2026-05-10', assembled, false)).toBeUndefined()
+    expect(cellsSeen({ playCups: 3 }, '2026-05-10', F)).toBeUndefined()
+    expect(queenSince({ queen: 'not-seen' }, '2026-05-10', F)).toBeUndefined()
+    expect(broodFramesOf({}, 'eggs')).toBeUndefined()
+    expect(foodFramesOf(tapped(3, { bees: 'full' }), 'sealed')).toBeUndefined()
+  })
+
+  it('counts seams and frames, whether written or tapped; a half covered comb is half a seam', () => {
+    expect(seamsIn({ seams: [{ boxId: brood, seams: 6 }] })).toBe(6)
+    expect(seamsIn(tapped(4, { bees: 'half' }))).toBe(2)
+    expect(broodFramesOf(tapped(5, { brood: ['eggs', 'larvae'] }), 'larvae')).toBe(5)
+    expect(broodFramesOf({ broodFrames: { sealed: 0 }, ...tapped(5, { brood: ['sealed'] }) }, 'sealed')).toBe(0)
+    expect(foodFramesOf(tapped(2, { food: ['pollen'] }), 'pollen')).toBe(2)
+  })
+
+  it('takes a covered seam of a deep for about 2 400 bees', () => {
+    const seen = beesSeen({ seams: [{ boxId: brood, seams: 1 }] }, assembled)!
+    expect(seen.bees.middle).toBeGreaterThan(2300)
+    expect(seen.bees.middle).toBeLessThan(2500)
+    expect(seen.kg.low).toBeLessThan(seen.kg.middle)
+    const box = assembled.stack.find(({ part }) => part.id === brood)!
+    expect(seen.kg.middle).toBeCloseTo((combOfBees(box.hung)!.areaDm2 * 100 * F.beesPerCm2 * F.beeGrams) / 1000)
+  })
+
+  it('tells brood by stages: sealed is bees in 12 days, open is sealed in 9', () => {
+    const seen = broodSeen({ broodFrames: { eggs: 2, larvae: 3, sealed: 4 } }, assembled)!
+    expect([seen.emergedInDays, seen.sealedInDays]).toEqual([12, 9])
+    expect(seen.sealedCells!.middle / seen.openCells!.middle).toBeCloseTo(4 / 3)
+    expect(broodSeen({ broodFrames: { larvae: 3 } }, assembled)!.sealedCells).toBeUndefined()
+    expect(broodSeen({ broodFrames: { sealed: 0 } }, assembled)!.sealedCells!.high).toBe(0)
+  })
+
+  it('says by when a swarm may leave and a virgin comes out', () => {
+    expect(cellsSeen({ cells: { open: 2 } }, '2026-05-10', F)).toMatchObject({
+      sealedBy: '2026-05-15',
+      virginBy: undefined,
+      mayBeGone: false,
+    })
+    expect(cellsSeen({ cells: { sealed: 1 } }, '2026-05-10', F)).toMatchObject({
+      virginBy: '2026-05-18',
+      mayBeGone: true,
+    })
+    expect(queenSince({ queen: 'eggs' }, '2026-05-10', F)).toEqual({ from: '2026-05-07', to: '2026-05-10' })
+    expect(queenSince(tapped(1, { brood: ['eggs'] }), '2026-05-10', F)?.from).toBe('2026-05-07')
+    expect(queenSince({ queen: 'seen' }, '2026-05-10', F)?.from).toBe('2026-05-10')
+  })
+
+  it('looks again in 7 days while swarming is likely, 9 with a clipped queen, 14 else, never in the cold', () => {
+    const next = (...asked: Parameters<typeof nextLook> extends [string, ...infer Rest] ? Rest : never) =>
+      nextLook('2026-05-10', ...asked)?.days
+    expect(next('supering', {}, F)).toBe(7)
+    expect(next('flow', { clipped: true }, F)).toBe(9)
+    expect(next('after-crop', {}, F)).toBe(14)
+    expect(next('winter', {}, F)).toBeUndefined()
+    expect(next('flow', {}, F, 8)).toBeUndefined()
+    // An open cell is sealed within five and a half days: the look comes before.
+    expect(next('after-crop', { openCells: true }, F)).toBe(4)
+  })
+
+  it('gives the day of the next box: sooner with less room, and for a prolific strain', () => {
+    const due = (frames: number, prolific = false) =>
+      roomLeft({ broodFrames: { sealed: frames } }, '2026-05-10', assembled, prolific)!
+    expect(due(10)).toMatchObject({ combs: 10, free: 0, inDays: 0, boxDue: '2026-05-10' })
+    expect(due(4).inDays).toBeGreaterThan(due(7).inDays)
+    expect(due(4, true).inDays).toBeLessThan(due(4).inDays)
+    expect(
+      roomLeft({ broodFrames: { sealed: 8 }, foodFrames: { sealed: 4 } }, '2026-05-10', assembled, false)!.free,
+    ).toBe(0)
+  })
+})

@@ -1,0 +1,93 @@
+import fc from 'fast-check'
+import { describe, expect, it } from 'vitest'
+import {
+  beesInCups,
+  cropFrom,
+  isRearing,
+  judgedCount,
+  miteLimit,
+  miteRate,
+  treatmentEnd,
+  treatmentWarnings,
+  treatmentWorked,
+  type Treatment,
+} from '#core/book'
+import { SHIPPED_FIGURES as F } from '#core/figures'
+import { COOL_MARITIME, USUAL_YEAR } from '#core/season'
+import { entry } from '../../helpers/book'
+
+const tray = (at: string, mites: number, days: number) => entry('mites', at, { way: 'tray', mites, days })
+const wash = (at: string, mites: number, bees = 300) => entry('mites', at, { way: 'wash', mites, bees })
+const treated = (body: Partial<Treatment> = {}) =>
+  entry('treatment', '2026-08-10T18:00', { product: 'strips', ...body })
+
+describe('mites', () => {
+  it('are counted a day on a tray and in 100 bees in a wash; half a cup is 300 bees', () => {
+    expect(miteRate({ way: 'tray', mites: 21, days: 7 })).toEqual({ in: 'day', rate: 3 })
+    expect(miteRate({ way: 'wash', mites: 9, bees: 300 })).toEqual({ in: 'hundred', rate: 3 })
+    expect(beesInCups(0.5, F)).toBe(300)
+    expect(() => miteRate({ way: 'tray', mites: 1, days: 0 })).toThrow(RangeError)
+    expect(() => miteRate({ way: 'sugar', mites: 1, bees: 0 })).toThrow(RangeError)
+  })
+
+  it('are held against the limit of their day: 2 in 100 before and while winter bees are reared, 3 else', () => {
+    expect(miteLimit('hundred', '2026-06-15', USUAL_YEAR)).toBe(3)
+    expect(miteLimit('hundred', '2026-08-20', USUAL_YEAR)).toBe(2)
+    expect(miteLimit('hundred', '2026-10-15', USUAL_YEAR)).toBe(2)
+    expect(miteLimit('hundred', '2026-11-15', USUAL_YEAR)).toBe(3)
+    expect(
+      ['2026-01-15', '2026-04-01', '2026-06-30', '2026-10-10'].map((day) => miteLimit('day', day, USUAL_YEAR)),
+    ).toEqual([0.5, 6, 10, 8])
+    expect(isRearing('2026-09-01', { figures: F, calendar: { ...COOL_MARITIME, firstFrost: null } })).toBe(false)
+  })
+
+  it('are over the limit when there are more, not when there are as many; the yard’s own limit counts', () => {
+    expect(judgedCount(wash('2026-06-15T10:00', 9), USUAL_YEAR).over).toBe(false)
+    expect(judgedCount(wash('2026-06-15T10:00', 10), USUAL_YEAR).over).toBe(true)
+    const own = { calendar: COOL_MARITIME, figures: { ...F, washSeason: 5 } }
+    expect(judgedCount(wash('2026-06-15T10:00', 10), own).over).toBe(false)
+  })
+
+  it('after a treatment say how well it worked, against a count of the same way only', () => {
+    const counts = [tray('2026-08-08T10:00', 70, 7), wash('2026-08-09T10:00', 12), tray('2026-09-30T10:00', 7, 7)]
+    expect(treatmentWorked('2026-08-10', '2026-09-21', counts)).toMatchObject({ gone: 0.9, few: false })
+    expect(treatmentWorked('2026-08-10', '2026-09-21', counts.slice(0, 2))).toBeUndefined()
+    expect(treatmentWorked('2026-08-10', '2026-09-21', [counts[1]!, counts[2]!])).toBeUndefined()
+    expect(treatmentWorked('2026-08-10', '2026-09-21', [tray('2026-08-01T10:00', 3, 3), counts[2]!])?.few).toBe(true)
+  })
+})
+
+describe('a treatment', () => {
+  it('ends as was said, else as its label has it; a crop waits for the withdrawal', () => {
+    expect(treatmentEnd(treated({ labelDays: 42 }))).toBe('2026-09-21')
+    expect(treatmentEnd(treated({ labelDays: 42, until: '2026-09-01' }))).toBe('2026-09-01')
+    expect(treatmentEnd(treated())).toBeUndefined()
+    expect(cropFrom(treated({ until: '2026-09-01', withdrawalDays: 14 }))).toBe('2026-09-16')
+    expect(cropFrom(treated())).toBeUndefined()
+  })
+
+  it('is warned of with supers on, too cold, too warm, before its withdrawal is over, without an end', () => {
+    const warned = (body: Partial<Treatment>, more: Partial<Parameters<typeof treatmentWarnings>[1]> = {}) =>
+      treatmentWarnings(treated(body), { supersOn: 0, cropDays: [], ...more }).map(({ warning }) => warning)
+    expect(warned({ labelDays: 42 })).toEqual([])
+    expect(warned({ labelDays: 42 }, { supersOn: 2 })).toEqual(['supers-on'])
+    expect(warned({ labelDays: 42, supersMayStay: true }, { supersOn: 2 })).toEqual([])
+    expect(warned({ labelDays: 42, fromCelsius: 15, toCelsius: 30 }, { meanCelsius: 9 })).toEqual(['too-cold'])
+    expect(warned({ labelDays: 42, fromCelsius: 15, toCelsius: 30 }, { meanCelsius: 33 })).toEqual(['too-warm'])
+    expect(warned({ labelDays: 42, withdrawalDays: 7 }, { cropDays: ['2026-09-25', '2026-08-01'] })).toEqual([
+      'crop-too-early',
+    ])
+    expect(warned({ labelDays: 42, withdrawalDays: 7 }, { cropDays: ['2026-09-29'] })).toEqual([])
+    expect(warned({})).toEqual(['no-end'])
+  })
+
+  it('never lets a crop through while no end is known', () => {
+    fc.assert(
+      fc.property(fc.integer({ min: 0, max: 400 }), (days) => {
+        const day = new Date(Date.UTC(2026, 7, 10 + days)).toISOString().slice(0, 10)
+        const found = treatmentWarnings(treated(), { supersOn: 0, cropDays: [day] })
+        expect(found.some(({ warning }) => warning === 'crop-too-early')).toBe(true)
+      }),
+    )
+  })
+})
