@@ -69,6 +69,7 @@ async function takePictures(): Promise<void> {
     weightPictures,
     winterPictures,
     yearPictures,
+    bookPictures,
     logPictures,
     smallPictures,
   ]
@@ -119,9 +120,6 @@ async function weightPictures({ url, desk, shot }: Studio): Promise<void> {
   await desk.goto(`${url}/lift/${encodeURIComponent('corduroy/0')}`)
   await desk.locator('[data-lift]').last().click()
   await shot(desk, 'lift')
-  await desk.locator('[data-mode="lighter"]').click()
-  await desk.getByTestId('plane').waitFor()
-  await shot(desk, 'lighter')
   await desk.locator('[data-mode="standing"]').click()
   await desk.getByTestId('tipping').waitFor()
   await shot(desk, 'standing')
@@ -135,6 +133,22 @@ async function winterPictures({ url, desk, shot }: Studio): Promise<void> {
   await desk.goto(`${url}/yards/kiln-bank/hives/${encodeURIComponent('flannel/0')}/winter`)
   await desk.getByTestId('winter-food').locator('canvas').waitFor()
   await shot(desk, 'winter')
+}
+
+async function bookPictures({ url, desk, phone, shot }: Studio): Promise<void> {
+  await phone.goto(`${url}/yards/sallow-quay/hives/${encodeURIComponent('twill/0')}/look`)
+  await phone.locator('[data-comb]').first().waitFor()
+  for (const n of [2, 3, 4, 5, 6]) await phone.locator(`[data-comb="${n}"]`).first().tap()
+  await phone.locator('[data-comb="2"]').first().tap()
+  await phone.locator('[data-mode="brood"]').tap()
+  for (const n of [3, 4, 5]) await phone.locator(`[data-comb="${n}"]`).first().tap()
+  await shot(phone, 'phone-look')
+  await phone.locator('[data-mode="next"]').tap()
+  await phone.getByTestId('look-keep').tap()
+  await phone.getByTestId('look-kept').waitFor()
+  await desk.goto(`${url}/yards/sallow-quay/due`)
+  await desk.locator('[data-due]').first().waitFor()
+  await shot(desk, 'due')
 }
 
 async function yearPictures({ url, desk, phone, shot }: Studio): Promise<void> {
@@ -158,13 +172,9 @@ async function yearPictures({ url, desk, phone, shot }: Studio): Promise<void> {
   await shot(phone, 'phone-visit')
 }
 
-async function logPictures({ url, desk, shot, bench }: Studio): Promise<void> {
-  await bench(desk, 'flannel')
-  await desk.locator('[data-part="flannel/3"]').click()
-  await desk.keyboard.press('Delete')
-  await desk.waitForTimeout(600)
-  await desk.goto(`${url}/log/${encodeURIComponent('flannel/0')}`)
-  await desk.getByTestId('log-changes').locator('button').first().waitFor()
+async function logPictures({ url, desk, shot }: Studio): Promise<void> {
+  await desk.goto(`${url}/yards/sallow-quay/hives/${encodeURIComponent('twill/0')}/book`)
+  await desk.locator('[data-entry]').first().waitFor()
   await shot(desk, 'log')
 }
 

@@ -1,8 +1,8 @@
 /** Views of one hive, as they stand in an address. */
-export type HiveView = 'bench' | 'weight' | 'winter' | 'book' | 'visit'
+export type HiveView = 'bench' | 'weight' | 'winter' | 'book' | 'look' | 'visit'
 
 /** Views of a yard, as they stand in an address. */
-export type YardView = 'year' | 'shed' | 'boxes'
+export type YardView = 'year' | 'shed' | 'due' | 'boxes'
 
 /** Where a view of a yard is. */
 export function yardPath(yardId: string, view: YardView): string {

@@ -37,7 +37,13 @@ export function waysFrom(yard: Yard | undefined, hive: Hive | undefined): Ways {
   return {
     yard: [
       way('Row', 'r', '/'),
-      ...(yard ? [way('Year', 'y', yardPath(yard.id, 'year')), way('Shed', 's', yardPath(yard.id, 'shed'))] : []),
+      ...(yard
+        ? [
+            way('Year', 'y', yardPath(yard.id, 'year')),
+            way('Shed', 's', yardPath(yard.id, 'shed')),
+            way('Due', 'd', yardPath(yard.id, 'due')),
+          ]
+        : []),
     ],
     hive:
       yard && hive
@@ -61,14 +67,14 @@ export function isHere({ under }: Way, path: string): boolean {
 /** The same view of another hive, or its bench where the view is of no hive. */
 export function sameViewOf(route: RouteLocationNormalizedLoaded, yard: Yard, hive: Hive): string {
   if (route.params.part !== undefined) return framesPath(yard, hive)
-  const found = (['weight', 'winter', 'book'] as const).find((view) => route.path.endsWith(`/${view}`))
+  const found = (['weight', 'winter', 'book', 'look'] as const).find((view) => route.path.endsWith(`/${view}`))
   return hivePath(yard.id, hive.id, found ?? 'bench')
 }
 
 /** The same view of another yard, or its row. */
 export function sameViewOfYard(route: RouteLocationNormalizedLoaded, yard: Yard): string | null {
   if (route.params.hive !== undefined || route.params.part !== undefined) return yardPath(yard.id, 'boxes')
-  const found = (['year', 'shed', 'boxes'] as const).find((view) => route.path.endsWith(`/${view}`))
+  const found = (['year', 'shed', 'due', 'boxes'] as const).find((view) => route.path.endsWith(`/${view}`))
   return found ? yardPath(yard.id, found) : null
 }
 

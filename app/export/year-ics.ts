@@ -1,4 +1,4 @@
-import ical, { ICalCalendarMethod } from 'ical-generator'
+import { calendarFile } from './calendar-file'
 import { cautionsOfStage, marksOf, stagesOfYear, type CalendarMark, type YardYear } from '#core/season'
 import { cautionInWords, stageWord, type Reader } from '#core/wording'
 
@@ -14,10 +14,6 @@ export function comingDay(monthDay: string, today: string): string {
   return monthDay >= today.slice(5, 10) ? `${year}-${monthDay}` : `${year + 1}-${monthDay}`
 }
 
-const DAY_MS = 86_400_000
-const dayAfter = (day: string, days: number) =>
-  new Date(Date.parse(`${day}T00:00:00Z`) + days * DAY_MS).toISOString().slice(0, 10)
-
 /**
  * The coming year of a yard as an iCalendar file (RFC 5545): every stage from its first day to its last, mite counts
  * and the weeks of winter bees; whole days, so that no change of the clocks moves them.
@@ -29,38 +25,22 @@ export function yearAsCalendar(
   notes: ReadonlyMap<string, string> = new Map(),
   reader: Reader = { vocabulary: 'british', units: 'mm' },
 ): string {
-  // The package writes the name of a calendar as it is: a line break in it would begin a line of its own.
   const name = yard.name.replace(/\s+/g, ' ')
-  const file = ical({
-    name: `Bees, ${name}`,
-    prodId: { company: 'Duvet', product: 'Duvet', language: 'EN' },
-    method: ICalCalendarMethod.PUBLISH,
-  })
-  const add = (key: string, monthDay: string, days: number, summary: string, description: string) => {
-    const start = comingDay(monthDay, today)
-    file.createEvent({
-      id: `${yard.id}-${key}@duvet`,
-      start,
-      end: dayAfter(start, days),
-      allDay: true,
-      summary,
-      description,
-      stamp: `${today.slice(0, 10)}T00:00:00Z`,
-      floating: false,
-    })
-  }
-  stagesOfYear(year).forEach(({ stage, from, days }, i) =>
-    add(
-      `${stage}-${i}`,
-      from,
-      days,
-      `${name}: ${stageWord(stage)}`,
-      [notes.get(stage), ...cautionsOfStage(stage).map((caution) => cautionInWords(caution, reader))]
-        .filter(Boolean)
-        .join('\n'),
-    ),
-  )
-  for (const { kind, from, days } of marksOf(year))
-    add(`${kind}-${from}`, from, days, `${name}: ${MARKS[kind].summary}`, MARKS[kind].text)
-  return file.toString()
+  const stages = stagesOfYear(year).map(({ stage, from, days }, i) => ({
+    id: `${stage}-${i}`,
+    day: comingDay(from, today),
+    days,
+    summary: `${name}: ${stageWord(stage)}`,
+    text: [notes.get(stage), ...cautionsOfStage(stage).map((caution) => cautionInWords(caution, reader))]
+      .filter(Boolean)
+      .join('\n'),
+  }))
+  const marks = marksOf(year).map(({ kind, from, days }) => ({
+    id: `${kind}-${from}`,
+    day: comingDay(from, today),
+    days,
+    summary: `${name}: ${MARKS[kind].summary}`,
+    text: MARKS[kind].text,
+  }))
+  return calendarFile('Bees', yard, [...stages, ...marks], today)
 }

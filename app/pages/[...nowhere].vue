@@ -28,7 +28,9 @@ const moved = computed(() => {
 watch(
   moved,
   (path) => {
-    if (path) void router.replace({ path, query: route.query })
+    // The log was of what was changed; the book tells what was found first.
+    const see = route.path.startsWith('/log') ? { see: 'changed' } : {}
+    if (path) void router.replace({ path, query: { ...see, ...route.query } })
   },
   { immediate: true },
 )

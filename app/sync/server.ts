@@ -1,10 +1,12 @@
 import type { HiveChange, LoggedEdit, Overtaking, Stay, Yard } from '#core/hive'
+import type { Entry } from '#core/book'
 import { fieldOf } from '#core/plain'
 import type {
   Added,
   HiveAir,
   AddedScale,
   BatchRemoved,
+  BookKept,
   BroughtIn,
   HiveWeighIns,
   ImportAnswer,
@@ -91,6 +93,7 @@ async function printed(
 
 const of = (yardId: string) => `/api/yards/${encodeURIComponent(yardId)}`
 const weighIns = (yardId: string, hiveId: string) => `${of(yardId)}/hives/${encodeURIComponent(hiveId)}/weigh-ins`
+const bookOf = (yardId: string) => `/api/yards/${encodeURIComponent(yardId)}/book`
 const airReadings = (yardId: string, hiveId: string) => `${of(yardId)}/hives/${encodeURIComponent(hiveId)}/air-readings`
 const importOf = (importId: string) => `/api/plans/imports/${encodeURIComponent(importId)}`
 
@@ -106,6 +109,11 @@ export const server = {
     send<Added>(airReadings(yardId, hiveId), JSON.stringify(readings)),
   setAirBatchRemoved: (batchId: string, removed: boolean) =>
     put<BatchRemoved>(`/api/air-readings/${encodeURIComponent(batchId)}`, { removed }),
+  book: (yardId: string, hiveId: string) =>
+    ask<readonly Entry[]>(`/api/yards/${encodeURIComponent(yardId)}/hives/${encodeURIComponent(hiveId)}/book`),
+  openEntries: (yardId: string, today: string) => ask<readonly Entry[]>(`${bookOf(yardId)}/open?today=${today}`),
+  addEntries: (yardId: string, entries: readonly Entry[]) =>
+    send<BookKept>(bookOf(yardId), JSON.stringify({ entries })),
   addSensor: (sensor: NewSensor) => send<AddedScale>('/api/sensors', JSON.stringify(sensor)),
   print: (sheet: PrintedSheet) => printed('sheet', sheet),
   printVisit: (sheets: TickSheets) => printed('visit', sheets),

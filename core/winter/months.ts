@@ -61,3 +61,9 @@ export function winterMonths(
     return { month, days, celsius, withBrood }
   })
 }
+
+/** Mean outside on a day of winter, °C, of its month; undefined outside the months that means are known of. */
+export function outsideOn(day: string, calendar: Calendar, own: readonly number[] | undefined, figures: Figures) {
+  const month = Number(day.slice(5, 7))
+  return winterMonths(calendar, own, figures).find((one) => one.month === month)?.celsius
+}

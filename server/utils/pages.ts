@@ -8,9 +8,11 @@ export const PAGES = [
   'yards/*/boxes/*',
   'yards/*/hives/*/bench',
   'yards/*/hives/*/book',
+  'yards/*/hives/*/look',
   'yards/*/hives/*/visit',
   'yards/*/hives/*/weight',
   'yards/*/hives/*/winter',
+  'yards/*/due',
   'yards/*/shed',
   'yards/*/year',
   // Addresses of an older Duvet, on printed cards and in bookmarks: they lead on to the new ones.

@@ -30,6 +30,8 @@ const VIEWS: readonly (readonly [path: string, sign: string])[] = [
   [`${HIVE}/winter?see=sensors`, '[data-testid="no-air"]'],
   [`${HIVE}/winter?see=yard`, '[data-winter-hive]'],
   [`${HIVE}/book`, 'main'],
+  [`${HIVE}/look`, '[data-comb]'],
+  [`${YARD}/due`, '[data-due]'],
   ['/fit', '[data-cell]'],
   ['/build', '[data-testid="sheet"]'],
   ['/sources', 'main table'],

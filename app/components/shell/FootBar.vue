@@ -1,10 +1,11 @@
 <script setup lang="ts">
-// The bar at the foot of a phone: the row, the year, the hive one is at, and every other view.
+// The bar at the foot of a phone: the row, what is due, the hive one is at, and every other view.
 const view = useView()
 const shell = useShell()
 const route = useRoute()
 const ways = computed(() => waysFrom(view.yard, view.hive))
-const [row, year] = [computed(() => ways.value.yard[0]!), computed(() => ways.value.yard[1])]
+const row = computed(() => ways.value.yard[0]!)
+const due = computed(() => ways.value.yard.find(({ word }) => word === 'Due'))
 const bench = computed(() => ways.value.hive[0])
 const inHive = computed(() => ways.value.hive.some((way) => isHere(way, route.path)))
 </script>
@@ -14,8 +15,8 @@ const inHive = computed(() => ways.value.hive.some((way) => isHere(way, route.pa
     <NuxtLink :to="row.path" :aria-current="isHere(row, route.path) ? 'page' : undefined"
       ><ElIconHouse class="icon" aria-hidden="true" />Row</NuxtLink
     >
-    <NuxtLink v-if="year" :to="year.path" :aria-current="isHere(year, route.path) ? 'page' : undefined"
-      ><ElIconCalendar class="icon" aria-hidden="true" />Year</NuxtLink
+    <NuxtLink v-if="due" :to="due.path" :aria-current="isHere(due, route.path) ? 'page' : undefined"
+      ><ElIconCalendar class="icon" aria-hidden="true" />Due</NuxtLink
     >
     <NuxtLink v-if="bench" :to="bench.path" :aria-current="inHive ? 'page' : undefined"
       ><ElIconBox class="icon" aria-hidden="true" />Hive</NuxtLink

@@ -87,8 +87,8 @@ export function foodFramesOf(look: Look, food: FoodSeen): number | undefined {
 }
 
 function tapped({ combs }: Look, has: (comb: CombSeen) => boolean): number | undefined {
-  const told = combs?.filter(({ brood, food }) => brood !== undefined || food !== undefined) ?? []
-  return told.length > 0 ? told.filter(has).length : undefined
+  // Combs without it may not have been looked at for it: nothing that was pressed says zero.
+  return combs?.filter(has).length || undefined
 }
 
 /** Seams of bees in all boxes, as counted, else by combs that were tapped; undefined where neither was. */

@@ -332,8 +332,13 @@ function takeName(name: string): void {
                   <ElDropdownMenu>
                     <ElDropdownItem data-testid="rename-hive" @click="renameHive">Rename</ElDropdownItem>
                     <ElDropdownItem
+                      data-testid="open-look"
+                      @click="router.push(hivePath(String(route.params.yard), bench.hive!.id, 'look'))"
+                      >Write down a look</ElDropdownItem
+                    >
+                    <ElDropdownItem
                       data-testid="open-log"
-                      @click="router.push(hivePath(String(route.params.yard), bench.hive!.id, 'book'))"
+                      @click="router.push(`${hivePath(String(route.params.yard), bench.hive!.id, 'book')}?see=changed`)"
                       >Log: as it stood before</ElDropdownItem
                     >
                     <ElDropdownItem data-testid="edit-note" @click="editNote">Note</ElDropdownItem>

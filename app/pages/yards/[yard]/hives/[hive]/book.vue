@@ -28,6 +28,12 @@ const looked = computed<{ readonly at: string; readonly revision?: number } | nu
   return Number.isNaN(end.getTime()) ? null : { at: end.toISOString() }
 })
 const failed = ref('')
+const MODES = [
+  ['found', 'Found and done'],
+  ['changed', 'Changed'],
+] as const
+const mode = useInAddress('see', modeOf(MODES), 'found')
+const hiveNow = computed(() => yard.value?.hives.find(({ id }) => id === hiveId.value))
 const at = computed(() => looked.value?.at ?? null)
 const dayOf = (moment: string) => dayjs(moment).format('YYYY-MM-DD')
 const clockOf = (moment: string) => dayjs(moment).format('HH:mm')
@@ -229,10 +235,16 @@ useHead({ title: computed(() => `The book of ${name.value} – Duvet`) })
         <p v-else-if="!at || past">{{ name }} did not stand here then.</p>
       </section>
       <ShellInTurn
-        ><section class="changes" aria-label="What was changed">
-          <h2>What was changed</h2>
-          <p v-if="changes.length === 0">Nothing yet since it came here.</p>
-          <ol ref="list" data-testid="log-changes" :style="{ height: `${virtualizer.getTotalSize()}px` }">
+        ><section class="changes" aria-label="What was written">
+          <UiModes v-model="mode" :of="MODES" name="What was written" />
+          <BookFound v-if="mode === 'found' && hiveNow" :yard="yard" :hive="hiveNow" />
+          <p v-if="mode === 'changed' && changes.length === 0">Nothing yet since it came here.</p>
+          <ol
+            v-if="mode === 'changed'"
+            ref="list"
+            data-testid="log-changes"
+            :style="{ height: `${virtualizer.getTotalSize()}px` }"
+          >
             <li
               v-for="{ item, change, begins } in seen"
               :key="change.revision"

@@ -1,0 +1,70 @@
+<script setup lang="ts">
+// What follows from a look, each with how it was worked out.
+import type { Look } from '#core/book'
+import type { HiveIn } from '#core/hive-in'
+import { SIGN_CAUTION, SIGN_WORDS } from '#core/wording/book-words'
+import { followsInWords } from '#core/wording/follows-words'
+
+const props = defineProps<{ known: HiveIn; look: Look; day: string }>()
+const preferences = usePreferences()
+const lines = computed(() =>
+  followsInWords(props.known, props.look, props.day, props.look.queenClipped === true, preferences.reader),
+)
+</script>
+
+<template>
+  <section class="follows" aria-label="What follows from it" data-testid="follows">
+    <h2>What follows</h2>
+    <div v-if="look.signs?.length" class="sign" role="alert">
+      <b>You saw: {{ look.signs.map((sign) => SIGN_WORDS[sign]).join(', ') }}.</b> {{ SIGN_CAUTION }}
+    </div>
+    <dl>
+      <div v-for="line in lines" :key="line.of" :data-follows="line.of">
+        <dt>{{ line.what }}</dt>
+        <dd>
+          {{ line.said }}<small>{{ line.how }}</small>
+        </dd>
+      </div>
+    </dl>
+  </section>
+</template>
+
+<style scoped>
+h2 {
+  margin: 0 0 6px;
+  font-size: 17px;
+}
+
+dl {
+  margin: 0;
+}
+
+dl > div {
+  display: grid;
+  grid-template-columns: 128px 1fr;
+  gap: 2px 12px;
+  padding: 6px 0;
+  border-bottom: 1px solid var(--seam);
+}
+
+dt {
+  font-weight: 700;
+}
+
+dd {
+  margin: 0;
+}
+
+small {
+  display: block;
+  color: var(--soft-ink);
+  font-size: 13px;
+}
+
+.sign {
+  margin-bottom: 8px;
+  padding: 8px 12px;
+  border-left: 5px solid var(--stop);
+  background: var(--sheet);
+}
+</style>

@@ -1,0 +1,140 @@
+<script setup lang="ts">
+// What was found and done at a hive, newest first; an entry is corrected by another one, and nothing is lost.
+import type { Entry } from '#core/book'
+import type { Hive, Yard } from '#core/hive'
+import { entryInWords } from '#core/wording/book-words'
+import { useWritten } from '~/composables/newEntry'
+import { hivePath } from '~/composables/paths'
+
+const props = defineProps<{ yard: Yard; hive: Hive }>()
+const book = useBook()
+const preferences = usePreferences()
+const moment = useMoment()
+const written = useWritten()
+const entries = shallowRef<readonly Entry[] | null>(null)
+const silent = ref(false)
+let round = 0
+async function load() {
+  const mine = ++round
+  const found = await book.ofHive(props.yard.id, props.hive.id)
+  if (mine !== round) return
+  silent.value = found === null
+  if (found) entries.value = found.now
+}
+watch(() => [props.yard.id, props.hive.id], load, { immediate: true })
+const shown = computed(() => [...(entries.value ?? [])].reverse().filter(({ sort }) => sort !== 'answer'))
+const writing = ref(false)
+async function kept() {
+  writing.value = false
+  await load()
+}
+const gone = shallowRef<Entry | null>(null)
+async function withdraw(entry: Entry) {
+  gone.value = entry
+  await correct(entry, true)
+}
+async function bringBack() {
+  const entry = gone.value
+  gone.value = null
+  if (entry) await correct(entry, false)
+}
+async function correct(entry: Entry, withdrawn: boolean) {
+  const { withdrawn: _before, ...rest } = entry
+  const next: Entry = {
+    ...rest,
+    ...written(entry.hiveId, entry.at),
+    corrects: entry.corrects ?? entry.id,
+    ...(withdrawn ? { withdrawn } : {}),
+  }
+  await book.write(props.yard.id, [next])
+  await load()
+}
+</script>
+
+<template>
+  <section class="found" aria-label="What was found and done">
+    <p>
+      <NuxtLink class="to-look" :to="hivePath(yard.id, hive.id, 'look')" data-testid="write-look"
+        >Write down a look</NuxtLink
+      >
+      <ElButton class="else" :aria-expanded="writing" data-testid="write-else" @click="writing = !writing">
+        Mites, treatment, food, crop
+      </ElButton>
+    </p>
+    <BookWrite v-if="writing" :yard="yard" :hive="hive" :entries="entries ?? []" @kept="kept" />
+    <p v-if="silent" role="alert">The server cannot be reached: the book cannot be read now.</p>
+    <p v-else-if="entries && shown.length === 0" data-testid="book-empty">
+      Nothing is written of this hive yet. A look takes less than a minute: press what you see, leave the rest.
+    </p>
+    <p v-if="gone" role="status">
+      Taken away. <ElButton text data-testid="entry-back" @click="bringBack">Bring it back</ElButton>
+    </p>
+    <ol data-testid="book-entries">
+      <li v-for="entry in shown" :key="entry.id" :data-entry="entry.sort">
+        <span class="when">{{ moment(entry.at) }}</span>
+        <span class="said"
+          >{{ entryInWords(entry, preferences.reader) }}<small v-if="entry.note">{{ entry.note }}</small
+          ><small>on {{ entry.device }}{{ entry.corrects ? ', corrected' : '' }}</small></span
+        >
+        <ElButton text :aria-label="`Take away: ${entryInWords(entry, preferences.reader)}`" @click="withdraw(entry)"
+          >Take away</ElButton
+        >
+      </li>
+    </ol>
+  </section>
+</template>
+
+<style scoped>
+.found p {
+  margin: 0 0 8px;
+}
+
+.to-look {
+  display: inline-flex;
+  align-items: center;
+  min-height: 44px;
+  padding: 0 16px;
+  border-radius: 7px;
+  background: var(--indigo);
+  color: var(--sheet);
+  font-weight: 700;
+  text-decoration: none;
+}
+
+.else {
+  min-height: 44px;
+  margin-left: 10px;
+}
+
+ol {
+  margin: 0;
+  padding: 0;
+  list-style: none;
+}
+
+li {
+  display: grid;
+  grid-template-columns: 150px minmax(0, 1fr) auto;
+  gap: 4px 12px;
+  align-items: start;
+  padding: 8px 4px;
+  border-bottom: 1px solid var(--seam);
+}
+
+.when {
+  color: var(--soft-ink);
+  font-size: 13px;
+}
+
+small {
+  display: block;
+  color: var(--soft-ink);
+  font-size: 13px;
+}
+
+@media (max-width: 720px) {
+  li {
+    grid-template-columns: 1fr;
+  }
+}
+</style>

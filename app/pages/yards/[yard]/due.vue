@@ -1,0 +1,313 @@
+<script setup lang="ts">
+// What is to be done in a yard, by day: done, put off or dropped; it goes into the calendar and onto paper.
+import { dueOf, daysLater, type Answer, type DueLine, type Entry } from '#core/book'
+import { catalogueOf } from '#core/catalogue'
+import { patternName } from '#core/wording'
+import { dueInWords } from '#core/wording/book-words'
+import { calendarFile } from '~/export/calendar-file'
+import { download, fileName } from '~/composables/download'
+import { localNow, localToday, useWritten } from '~/composables/newEntry'
+import { hivePath, yardPath } from '~/composables/paths'
+import { server } from '~/sync/server'
+
+const book = useBook()
+const preferences = usePreferences()
+const view = useView()
+const written = useWritten()
+const yard = computed(() => view.yard)
+const today = localToday()
+const open = shallowRef<readonly Entry[] | null>(null)
+const silent = ref(false)
+let round = 0
+async function load() {
+  const here = yard.value
+  if (!here) return
+  const mine = ++round
+  const entries = await book.openOf(here.id, today)
+  if (mine !== round) return
+  silent.value = entries === null
+  if (entries) open.value = entries
+}
+watch(() => yard.value?.id, load, { immediate: true })
+
+const lines = computed(() => (yard.value && open.value ? dueOf(yard.value, open.value, today) : []))
+const hives = computed(() => new Map(yard.value?.hives.map((hive) => [hive.id, hive])))
+const partName = (partId: string) => {
+  const part = yard.value?.parts.find(({ id }) => id === partId)
+  return (
+    part?.name ?? (part ? patternName(part.patternId, catalogueOf(yard.value!), preferences.vocabulary) : 'the part')
+  )
+}
+const told = (line: DueLine) => dueInWords(line, preferences.reader, partName)
+const SOON_DAYS = 7
+const MONTH_DAYS = 31
+const groups = computed(() => {
+  const soon = daysLater(today, SOON_DAYS)
+  const month = daysLater(today, MONTH_DAYS)
+  const of = (title: string, test: (day: string) => boolean) => ({
+    title,
+    lines: lines.value.filter(({ day }) => test(day)),
+  })
+  return [
+    of('Overdue', (day) => day < today),
+    of('Today', (day) => day === today),
+    of('In the next seven days', (day) => day > today && day <= soon),
+    of('Within a month', (day) => day > soon && day <= month),
+    of('Later', (day) => day > month),
+  ].filter((group) => group.lines.length > 0)
+})
+/** Where a line is done: the form that it asks for, or the yard’s year. */
+function wayOf({ reason, hiveId }: DueLine): string | null {
+  const here = yard.value
+  if (!here) return null
+  switch (reason.due) {
+    case 'look':
+    case 'cells':
+      return hivePath(here.id, hiveId, 'look')
+    case 'visit':
+      return `${yardPath(here.id, 'year')}?stage=${reason.stage}&hive=${encodeURIComponent(hiveId)}`
+    case 'visit-under-way':
+      return hivePath(here.id, hiveId, 'visit')
+    case 'headspace':
+      return hivePath(here.id, hiveId, 'bench')
+    default:
+      return hivePath(here.id, hiveId, 'book')
+  }
+}
+const asking = ref<{ readonly line: DueLine; readonly what: 'put-off' | 'dropped' } | null>(null)
+const until = ref('')
+const why = ref('')
+function ask(line: DueLine, what: 'put-off' | 'dropped') {
+  asking.value = { line, what }
+  until.value = daysLater(line.day > today ? line.day : today, SOON_DAYS)
+  why.value = ''
+}
+async function answer(line: DueLine, body: Omit<Answer, 'to'>) {
+  const here = yard.value
+  if (!here) return
+  asking.value = null
+  const entry: Entry = { ...written(line.hiveId, localNow()), sort: 'answer', body: { to: line.id, ...body } }
+  if (await book.write(here.id, [entry])) lastAnswer.value = { entry, text: told(line).text }
+  await load()
+}
+/** What was answered last can be taken back. */
+const lastAnswer = shallowRef<{ readonly entry: Entry; readonly text: string } | null>(null)
+async function takeBack() {
+  const last = lastAnswer.value
+  if (!last || !yard.value) return
+  lastAnswer.value = null
+  const gone: Entry = {
+    ...last.entry,
+    ...written(last.entry.hiveId, last.entry.at),
+    corrects: last.entry.id,
+    withdrawn: true,
+  }
+  await book.write(yard.value.id, [gone])
+  await load()
+}
+const failed = ref('')
+async function print() {
+  const here = yard.value
+  if (!here) return
+  const title = `Due in ${here.name}`
+  const printed = await server.print({
+    title,
+    lines: [`As of ${preferences.day(today)}.`],
+    tables: groups.value.map((group) => ({
+      heading: group.title,
+      columns: ['Day', 'Hive', 'To do', 'Why'],
+      rows: group.lines.map((line) => [
+        preferences.day(line.day),
+        hives.value.get(line.hiveId)?.name ?? line.hiveId,
+        told(line).text,
+        told(line).why,
+      ]),
+    })),
+    steps: [],
+    caution: 'Labels and local law before any list. No hive is opened below about 10 °C, in wind or rain.',
+    paper: preferences.paper,
+    drawings: [],
+    stepDrawings: [],
+  })
+  failed.value = printed.ok ? '' : `It was not printed: ${printed.sentence}`
+  if (printed.ok) download(`${fileName(title)}.pdf`, printed.pdf, 'application/pdf')
+}
+function saveCalendar() {
+  const here = yard.value
+  if (!here) return
+  const events = lines.value.map((line) => {
+    const { text, why: because } = told(line)
+    return {
+      id: line.id,
+      day: line.day,
+      days: 1,
+      summary: `${hives.value.get(line.hiveId)?.name ?? ''}: ${text}`,
+      text: because,
+    }
+  })
+  download(`${fileName(`Due in ${here.name}`)}.ics`, calendarFile('Due', here, events, today), 'text/calendar')
+}
+useHead({ title: computed(() => `Due in ${yard.value?.name ?? 'a yard'} – Duvet`) })
+</script>
+
+<template>
+  <ShellPage :title="yard ? `Due in ${yard.name}` : 'Due'">
+    <template #bar>
+      <template v-if="lines.length > 0">
+        <ElButton data-testid="due-print" @click="print">Print it</ElButton>
+        <ElButton data-testid="due-calendar" @click="saveCalendar">Calendar file</ElButton>
+      </template>
+    </template>
+    <ShellNothing v-if="!yard || yard.hives.length === 0" to="/" way="Start a hive in the row">
+      No hive stands here yet. Looks, counts, treatments and visits that are due come here by their day.
+    </ShellNothing>
+    <div v-else class="due">
+      <p v-if="silent" role="alert" class="wrong">
+        The server cannot be reached, so that what is due cannot be told.
+        <ElButton @click="load">Try again</ElButton>
+      </p>
+      <p v-if="failed" role="alert" class="wrong">{{ failed }}</p>
+      <p v-if="lastAnswer" role="status" data-testid="due-answered">
+        {{ lastAnswer.text }}: answered. <ElButton text @click="takeBack">Take it back</ElButton>
+      </p>
+      <p v-if="open && lines.length === 0" data-testid="due-none">
+        Nothing is due. Write down a look, and the next one comes here by itself.
+      </p>
+      <section v-for="group in groups" :key="group.title" :aria-label="group.title">
+        <h2>{{ group.title }}</h2>
+        <ol>
+          <li v-for="line in group.lines" :key="line.id" :data-due="line.id" :class="{ late: line.day < today }">
+            <span class="day">{{ preferences.day(line.day) }}</span>
+            <NuxtLink class="what" :to="wayOf(line) ?? '/'">
+              <b>{{ hives.get(line.hiveId)?.name }}: {{ told(line).text }}</b>
+              <small
+                >{{ told(line).why }}{{ line.wasDay ? `; put off from ${preferences.day(line.wasDay)}` : '' }}</small
+              >
+            </NuxtLink>
+            <span class="acts">
+              <ElButton :aria-label="`Done: ${told(line).text}`" @click="answer(line, { answer: 'done' })"
+                >Done</ElButton
+              >
+              <ElButton :aria-label="`Put off: ${told(line).text}`" @click="ask(line, 'put-off')">Put off</ElButton>
+              <ElButton text :aria-label="`Drop: ${told(line).text}`" @click="ask(line, 'dropped')">Drop</ElButton>
+            </span>
+          </li>
+        </ol>
+      </section>
+    </div>
+    <ElDialog
+      :model-value="asking !== null"
+      :title="asking?.what === 'put-off' ? 'Put it off' : 'Drop it'"
+      width="min(420px, 94vw)"
+      append-to-body
+      @update:model-value="asking = null"
+    >
+      <template v-if="asking">
+        <p>
+          <b>{{ told(asking.line).text }}</b>
+        </p>
+        <label v-if="asking.what === 'put-off'"
+          >Until <UiDay name="Until" :value="until" data-testid="due-until" @change="until = $event"
+        /></label>
+        <label v-else>Why <ElInput v-model="why" :maxlength="200" aria-label="Why" data-testid="due-why" /></label>
+        <p class="acts">
+          <ElButton
+            v-if="asking.what === 'put-off'"
+            type="primary"
+            data-testid="due-put-off"
+            :disabled="until === ''"
+            @click="answer(asking.line, { answer: 'put-off', until })"
+            >Put it off</ElButton
+          >
+          <ElButton
+            v-else
+            type="primary"
+            data-testid="due-drop"
+            :disabled="why.trim() === ''"
+            @click="answer(asking.line, { answer: 'dropped', why: why.trim() })"
+            >Drop it</ElButton
+          >
+          <ElButton @click="asking = null">Leave it as it is</ElButton>
+        </p>
+      </template>
+    </ElDialog>
+  </ShellPage>
+</template>
+
+<style scoped>
+.due {
+  display: flex;
+  flex-direction: column;
+  gap: 14px;
+  max-width: 1080px;
+  padding: 0 16px calc(30px + var(--foot));
+}
+
+h2 {
+  margin: 0 0 4px;
+  font-size: 17px;
+}
+
+ol {
+  margin: 0;
+  padding: 0;
+  list-style: none;
+}
+
+li {
+  display: grid;
+  grid-template-columns: 116px minmax(0, 1fr) auto;
+  gap: 4px 16px;
+  align-items: center;
+  padding: 6px 10px;
+  border-bottom: 1px solid var(--seam);
+  background: var(--sheet);
+}
+
+.late {
+  border-left: 5px solid var(--watch);
+}
+
+.day {
+  font-variant-numeric: tabular-nums;
+}
+
+.what {
+  display: flex;
+  flex-direction: column;
+  justify-content: center;
+  min-height: 44px;
+  color: var(--ink);
+  text-decoration: none;
+}
+
+.what b {
+  color: var(--indigo);
+}
+
+small {
+  color: var(--soft-ink);
+  font-size: 13px;
+}
+
+.acts {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px;
+}
+
+.acts .el-button {
+  min-height: 44px;
+  margin: 0;
+}
+
+.wrong {
+  color: var(--stop);
+}
+
+@media (max-width: 720px) {
+  li {
+    grid-template-columns: 1fr;
+  }
+}
+</style>

@@ -1,0 +1,375 @@
+<script setup lang="ts">
+// A look written down at the hive, in gloves: one thing at a time, large; nothing said stays unknown.
+import { ontoFrames, SIGNS, type CombSeen, type Entry, type Look } from '#core/book'
+import { isCold } from '#core/hive'
+import { stageOn, yearOf } from '#core/season'
+import { hiveIn } from '#core/hive-in'
+import {
+  DAMP_WORDS,
+  DEAD_WORDS,
+  HEFT_WORDS,
+  PATTERN_WORDS,
+  QUEEN_WORDS,
+  SIGN_CAUTION,
+  SIGN_WORDS,
+  SOUND_WORDS,
+  TEMPER_WORDS,
+  VISITOR_WORDS,
+} from '#core/wording/book-words'
+import { entriesOf } from '#core/plain'
+import type { Brush } from '~/components/book/Combs.vue'
+import { useKept } from '~/composables/kept'
+import { localNow, localToday, useWritten } from '~/composables/newEntry'
+import { hivePath } from '~/composables/paths'
+
+interface Draft {
+  at: string
+  look: { -readonly [K in keyof Look]: Look[K] }
+  note: string
+  tasks: { text: string; by: string }[]
+}
+const route = useRoute()
+const yards = useYards()
+const book = useBook()
+const preferences = usePreferences()
+const view = useView()
+const written = useWritten()
+const place = computed(() => view.placeOf(String(route.params.hive)))
+const known = computed(() => (place.value ? hiveIn(place.value.yard, place.value.hive) : null))
+const empty = (): Draft => ({ at: '', look: {}, note: '', tasks: [] })
+/** What is written and not kept yet: it is there again after a call, a closed page or a flat battery. */
+const draft = useKept<Draft>(`duvet.look.${String(route.params.yard)}/${String(route.params.hive)}`, empty())
+const look = computed(() => draft.value.look)
+const at = computed(() => draft.value.at || localNow())
+const STEPS = [
+  ['bees', 'Bees'],
+  ['brood', 'Brood'],
+  ['food', 'Food'],
+  ['queen', 'Queen'],
+  ['health', 'Health'],
+  ['door', 'Door'],
+  ['next', 'Keep it'],
+] as const
+const step = ref<(typeof STEPS)[number][0]>('bees')
+const stepAt = computed(() => STEPS.findIndex(([one]) => one === step.value))
+function go(by: number) {
+  const next = STEPS[stepAt.value + by]
+  if (next) step.value = next[0]
+}
+const brushes = reactive<{ brood: 'eggs' | 'larvae' | 'sealed'; food: 'stores' | 'nectar' | 'pollen' }>({
+  brood: 'sealed',
+  food: 'stores',
+})
+const brush = computed<Brush>(() =>
+  step.value === 'brood' ? brushes.brood : step.value === 'food' ? brushes.food : 'bees',
+)
+/** A field of the look: what is not said is not there. */
+function field<K extends keyof Look>(name: K) {
+  return computed<Look[K] | undefined>({
+    get: () => draft.value.look[name],
+    set: (value) => {
+      const { [name]: _before, ...rest } = draft.value.look
+      draft.value = { ...draft.value, look: value === undefined ? rest : { ...rest, [name]: value } }
+    },
+  })
+}
+const combs = field('combs')
+const [temper, sound, celsius] = [field('temper'), field('sound'), field('celsius')]
+const [pattern, queen, heft] = [field('pattern'), field('queen'), field('heft')]
+const [signs, dead, damp, visitors] = [field('signs'), field('deadOnFloor'), field('damp'), field('visitors')]
+const [playCups, undrawn] = [field('playCups'), field('undrawnLeft')]
+const [marked, clipped] = [field('queenMarked'), field('queenClipped')]
+const cells = field('cells')
+const cellCount = (which: 'open' | 'sealed') =>
+  computed({
+    get: () => cells.value?.[which],
+    set: (count: number | undefined) => {
+      const { [which]: _before, ...rest } = cells.value ?? {}
+      const next = count === undefined ? rest : { ...rest, [which]: count }
+      cells.value = Object.keys(next).length > 0 ? next : undefined
+    },
+  })
+const [openCells, sealedCells] = [cellCount('open'), cellCount('sealed')]
+const noBrood = computed({
+  get: () => (look.value.broodFrames ? ('none' as const) : undefined),
+  set: (none: 'none' | readonly 'none'[] | undefined) => {
+    broodFrames.value = none ? { eggs: 0, larvae: 0, sealed: 0 } : undefined
+  },
+})
+const broodFrames = field('broodFrames')
+const yesNo = (flag: typeof marked) =>
+  computed({
+    get: () => (flag.value === undefined ? undefined : flag.value ? ('yes' as const) : ('no' as const)),
+    set: (said: 'yes' | 'no' | readonly ('yes' | 'no')[] | undefined) => {
+      flag.value = said === undefined ? undefined : said === 'yes'
+    },
+  })
+const [isMarked, isClipped] = [yesNo(marked), yesNo(clipped)]
+const YES_NO = [
+  ['yes', 'yes'],
+  ['no', 'no'],
+] as const
+const BRUSHES = {
+  brood: [
+    ['eggs', 'Eggs'],
+    ['larvae', 'Larvae'],
+    ['sealed', 'Sealed'],
+  ],
+  food: [
+    ['stores', 'Sealed stores'],
+    ['nectar', 'Nectar'],
+    ['pollen', 'Pollen'],
+  ],
+} as const
+function say(said: readonly CombSeen[]) {
+  combs.value = said.length > 0 ? said : undefined
+}
+const isSaid = computed(
+  () => Object.keys(look.value).length > 0 || draft.value.note.trim() !== '' || draft.value.tasks.length > 0,
+)
+const task = reactive({ text: '', by: '' })
+function addTask() {
+  if (!task.text.trim() || !task.by) return
+  draft.value = { ...draft.value, tasks: [...draft.value.tasks, { text: task.text.trim(), by: task.by }] }
+  task.text = ''
+}
+const onFrames = ref(true)
+const change = computed(() => (place.value ? ontoFrames(place.value.yard, look.value) : undefined))
+const kept = ref(false)
+const keeping = ref(false)
+async function keep() {
+  const here = place.value
+  if (!here || keeping.value) return
+  keeping.value = true
+  const note = draft.value.note.trim()
+  const own: Entry = {
+    ...written(here.hive.id, at.value),
+    ...(note ? { note } : {}),
+    sort: 'look',
+    body: look.value,
+  }
+  const tasks = draft.value.tasks.map((one): Entry => ({
+    ...written(here.hive.id, at.value),
+    sort: 'task',
+    body: { ...one, from: own.id },
+  }))
+  const edit = change.value
+  const isKept = await book.write(here.yard.id, [own, ...tasks])
+  keeping.value = false
+  if (!isKept) return
+  if (edit && onFrames.value) yards.perform(here.yard.id, edit)
+  draft.value = empty()
+  kept.value = true
+}
+function again() {
+  kept.value = false
+  step.value = 'bees'
+}
+const rests = computed(() => place.value !== null && isCold(stageOn(at.value, yearOf(place.value.yard))))
+useHead({ title: computed(() => `Look into ${place.value?.hive.name ?? 'a hive'} – Duvet`) })
+</script>
+
+<template>
+  <ShellPage :title="place ? `Look into ${place.hive.name}` : 'Look'">
+    <template #bar>
+      <UiDay
+        time
+        name="When"
+        :value="at"
+        :last="localToday()"
+        data-testid="look-at"
+        @change="draft = { ...draft, at: $event }"
+      />
+    </template>
+    <ShellNothing v-if="!place || !known" to="/" way="Start a hive in the row"
+      >This hive is no longer here.</ShellNothing
+    >
+    <section v-else-if="kept" class="kept" data-testid="look-kept">
+      <p>
+        <b>The look into {{ place.hive.name }} is written down.</b>
+        {{ book.count > 0 ? 'It waits on this device until the server can be reached.' : '' }}
+      </p>
+      <p class="ways">
+        <NuxtLink :to="hivePath(place.yard.id, place.hive.id, 'book')">To the book of {{ place.hive.name }}</NuxtLink>
+        <ElButton @click="again">Write another look</ElButton>
+      </p>
+    </section>
+    <div v-else class="look">
+      <UiModes v-model="step" :of="STEPS" name="Step" />
+      <p v-if="rests" class="cold" role="note">
+        It is the cold time of this yard: no box is parted now. Heft it, look at the door, lift the crown on a mild day
+        at most.
+      </p>
+      <div class="step">
+        <template v-if="step === 'bees'">
+          <p class="ask">Press each comb: full of bees, half covered, none. What you leave stays unknown.</p>
+          <BookPick v-model="temper" name="Temper" :of="entriesOf(TEMPER_WORDS)" />
+          <BookPick v-model="sound" name="Sound" :of="entriesOf(SOUND_WORDS)" />
+        </template>
+        <template v-else-if="step === 'brood'">
+          <p class="ask">Choose what you see, then press the combs that have it.</p>
+          <UiModes v-model="brushes.brood" :of="BRUSHES.brood" name="What the combs have" />
+          <BookPick v-model="pattern" name="Pattern" :of="entriesOf(PATTERN_WORDS)" />
+          <BookPick v-model="noBrood" name="Brood" :of="[['none', 'no brood at all']]" />
+        </template>
+        <template v-else-if="step === 'food'">
+          <p class="ask">Choose what you see, then press the combs that have it; or heft the hive.</p>
+          <UiModes v-model="brushes.food" :of="BRUSHES.food" name="What the combs have" />
+          <BookPick v-model="heft" name="It hefts" :of="entriesOf(HEFT_WORDS)" />
+          <BookCount v-model="undrawn" name="Frames not drawn yet" />
+        </template>
+        <template v-else-if="step === 'queen'">
+          <BookPick v-model="queen" name="Queen" :of="entriesOf(QUEEN_WORDS)" />
+          <BookCount v-model="openCells" name="Queen cells, open" />
+          <BookCount v-model="sealedCells" name="Queen cells, sealed" />
+          <BookCount v-model="playCups" name="Play cups" />
+          <BookPick v-model="isMarked" name="Marked" :of="YES_NO" />
+          <BookPick v-model="isClipped" name="Clipped" :of="YES_NO" />
+        </template>
+        <template v-else-if="step === 'health'">
+          <p class="ask">Only what you see. What it is, others say.</p>
+          <BookPick v-model="signs" many name="Seen" :of="SIGNS.map((sign) => [sign, SIGN_WORDS[sign]] as const)" />
+          <p v-if="signs?.length" class="sign" role="alert" data-testid="sign-caution">{{ SIGN_CAUTION }}</p>
+        </template>
+        <template v-else-if="step === 'door'">
+          <BookPick v-model="dead" name="Dead on the floor" :of="entriesOf(DEAD_WORDS)" />
+          <BookPick v-model="damp" many name="Damp at" :of="entriesOf(DAMP_WORDS)" />
+          <BookPick v-model="visitors" many name="Visitors" :of="entriesOf(VISITOR_WORDS)" />
+          <label class="warm"
+            >Outside, °C
+            <ElInputNumber
+              :model-value="celsius ?? null"
+              :min="-50"
+              :max="60"
+              aria-label="Outside, °C"
+              @update:model-value="celsius = $event ?? undefined"
+          /></label>
+        </template>
+        <template v-else>
+          <label
+            >Note
+            <ElInput
+              v-model="draft.note"
+              type="textarea"
+              :rows="2"
+              :maxlength="2000"
+              aria-label="Note"
+              data-testid="look-note"
+          /></label>
+          <div class="task" role="group" aria-label="What is next">
+            <ElInput v-model="task.text" :maxlength="200" placeholder="what is next" aria-label="What is next" />
+            <UiDay name="By" :value="task.by" @change="task.by = $event" />
+            <ElButton :disabled="!task.text.trim() || !task.by" @click="addTask">Add it</ElButton>
+          </div>
+          <ul v-if="draft.tasks.length > 0">
+            <li v-for="(one, i) in draft.tasks" :key="i">
+              {{ one.text }}, by {{ preferences.day(one.by) }}
+              <ElButton text @click="draft = { ...draft, tasks: draft.tasks.filter((_, other) => other !== i) }"
+                >Leave it out</ElButton
+              >
+            </li>
+          </ul>
+          <ElCheckbox v-if="change" v-model="onFrames" data-testid="onto-frames">
+            Write what the combs hold onto the frames of the hive too (can be undone)
+          </ElCheckbox>
+          <BookFollows :known="known" :look="look" :day="at.slice(0, 10)" />
+          <p v-if="book.refused" class="sign" role="alert">{{ book.refused }}</p>
+        </template>
+      </div>
+      <BookCombs
+        v-if="step === 'bees' || step === 'brood' || step === 'food'"
+        :known="known"
+        :combs="combs ?? []"
+        :brush="brush"
+        @say="say"
+      />
+      <div class="foot">
+        <ElButton :disabled="stepAt === 0" @click="go(-1)">Back</ElButton>
+        <ElButton v-if="step !== 'next'" type="primary" data-testid="look-on" @click="go(1)">
+          {{ STEPS[stepAt + 1]?.[1] }}
+        </ElButton>
+        <ElButton
+          v-else
+          type="primary"
+          data-testid="look-keep"
+          :disabled="!isSaid || keeping"
+          :loading="keeping"
+          @click="keep"
+          >Write it down</ElButton
+        >
+      </div>
+      <p class="caution">Stings: whoever has reacted to them does not open a hive alone. Lift with the legs.</p>
+    </div>
+  </ShellPage>
+</template>
+
+<style scoped>
+.look {
+  display: flex;
+  flex-direction: column;
+  gap: 12px;
+  max-width: 1120px;
+  padding: 0 16px calc(30px + var(--foot));
+}
+
+.step {
+  display: flex;
+  flex-direction: column;
+  gap: 10px;
+}
+
+.ask,
+.caution {
+  margin: 0;
+  color: var(--soft-ink);
+}
+
+.caution {
+  font-size: 13px;
+}
+
+.cold,
+.sign {
+  margin: 0;
+  padding: 8px 12px;
+  border-left: 5px solid var(--stop);
+  background: var(--sheet);
+}
+
+.foot {
+  display: flex;
+  gap: 12px;
+  position: sticky;
+  bottom: var(--foot);
+  padding: 8px 0;
+  background: var(--linen);
+}
+
+.foot .el-button {
+  flex: 1;
+  min-height: 52px;
+  max-width: 320px;
+  margin: 0;
+}
+
+.task {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px;
+  align-items: center;
+}
+
+.task .el-input {
+  flex: 1 1 200px;
+}
+
+.kept {
+  padding: 0 16px;
+}
+
+.ways {
+  display: flex;
+  gap: 16px;
+  align-items: center;
+}
+</style>

@@ -1,0 +1,199 @@
+import type { DueLine, Entry, EntryOf, Look, TreatmentWarning } from '../book'
+import { broodFramesOf, foodFramesOf, isEntry, miteRate, seamsIn } from '../book'
+import { isCold } from '../hive'
+import { showMass, showTemperature } from '../units'
+import { dayInWords } from './day-words'
+import { capital, counted, stageWord, type Reader } from './names'
+
+type Words<T extends string> = Readonly<Record<T, string>>
+type Of<K extends keyof Look> = Extract<NonNullable<Look[K]>, string>
+type OneOf<K extends keyof Look> = NonNullable<Look[K]> extends readonly (infer T)[] ? Extract<T, string> : never
+
+export const TEMPER_WORDS: Words<Of<'temper'>> = {
+  quiet: 'quiet',
+  lively: 'lively',
+  follows: 'follows',
+  attacks: 'attacks',
+}
+export const SOUND_WORDS: Words<Of<'sound'>> = { humming: 'humming', roaring: 'roaring' }
+export const PATTERN_WORDS: Words<Of<'pattern'>> = { solid: 'solid', spotty: 'spotty' }
+export const QUEEN_WORDS: Words<Of<'queen'>> = { seen: 'queen seen', eggs: 'eggs seen', 'not-seen': 'not seen' }
+export const HEFT_WORDS: Words<Of<'heft'>> = { light: 'light', fair: 'fair', heavy: 'heavy' }
+export const DEAD_WORDS: Words<Of<'deadOnFloor'>> = { few: 'a few', many: 'many' }
+/** What is seen, never what it is called. */
+export const SIGN_WORDS: Words<OneOf<'signs'>> = {
+  'sunken-caps': 'caps sunken or greasy',
+  'pierced-caps': 'caps with holes',
+  'ropy-cell': 'a cell that draws a thread',
+  'scale-in-cell': 'dark scales in cells',
+  'chalky-larvae': 'hard, chalky larvae',
+  'twisted-larvae': 'twisted or brown larvae',
+  'crippled-wings': 'crippled wings',
+  'trembling-bees': 'bees that tremble or creep',
+  'streaks-at-door': 'streaks at the door',
+  'dead-in-heap': 'dead bees in a heap',
+  'robbed-out': 'combs torn by robbers',
+}
+export const DAMP_WORDS: Words<OneOf<'damp'>> = { top: 'top', walls: 'walls', floor: 'floor' }
+export const VISITOR_WORDS: Words<OneOf<'visitors'>> = {
+  mouse: 'a mouse',
+  ants: 'ants',
+  beetle: 'beetles',
+  wasps: 'wasps',
+  moth: 'wax moth',
+}
+
+/** What to do where a sign was seen: never what it may be. */
+export const SIGN_CAUTION =
+  'Close it up, move no frame or tool to another hive, and have it looked at: some diseases of bees must be ' +
+  'reported. ' +
+  'Your bee inspector or vet says what it is, not this page.'
+
+/** A look in one line, with what was said and nothing else. */
+function lookInWords(look: Look, reader: Reader): string {
+  const seams = seamsIn(look)
+  const brood = (['eggs', 'larvae', 'sealed'] as const).flatMap((stage) => {
+    const frames = broodFramesOf(look, stage)
+    return frames === undefined ? [] : [`${stage} on ${frames}`]
+  })
+  const stores = foodFramesOf(look, 'sealed')
+  const cells = [
+    ...(look.cells?.open ? [`${look.cells.open} open`] : []),
+    ...(look.cells?.sealed ? [`${look.cells.sealed} sealed`] : []),
+  ]
+  const said = [
+    ...(look.celsius === undefined ? [] : [showTemperature(look.celsius, reader.units)]),
+    ...(seams === undefined ? [] : [`${counted(seams, 'seam')} of bees`]),
+    ...(look.temper ? [TEMPER_WORDS[look.temper]] : []),
+    ...(look.sound ? [SOUND_WORDS[look.sound]] : []),
+    ...(look.queen ? [QUEEN_WORDS[look.queen]] : []),
+    ...brood,
+    ...(look.pattern ? [`brood ${PATTERN_WORDS[look.pattern]}`] : []),
+    ...(cells.length > 0 ? [`queen cells: ${cells.join(', ')}`] : []),
+    ...(stores === undefined ? [] : [`sealed stores on ${stores}`]),
+    ...(look.heft ? [`hefts ${HEFT_WORDS[look.heft]}`] : []),
+    ...(look.signs ?? []).map((sign) => SIGN_WORDS[sign]),
+    ...(look.deadOnFloor ? [`${DEAD_WORDS[look.deadOnFloor]} dead on the floor`] : []),
+    ...(look.damp?.length ? [`damp: ${look.damp.map((place) => DAMP_WORDS[place]).join(', ')}`] : []),
+    ...(look.visitors ?? []).map((one) => VISITOR_WORDS[one]),
+  ]
+  return said.length > 0 ? said.join('; ') : 'nothing noted'
+}
+
+const FEED_NAMES: Words<EntryOf<'feed'>['body']['feed']> = {
+  'two-to-one': 'syrup two to one',
+  'one-to-one': 'syrup one to one',
+  fondant: 'fondant',
+  comb: 'combs of food',
+}
+
+/** Mites of a count: `3.0 a day`, `2.3 in 100 bees`. */
+export function mitesInWords(body: EntryOf<'mites'>['body']): string {
+  const { in: measure, rate } = miteRate(body)
+  return `${rate.toFixed(1)} ${measure === 'day' ? 'a day' : 'in 100 bees'}`
+}
+
+/** An entry in one line. */
+export function entryInWords(entry: Entry, reader: Reader): string {
+  if (isEntry(entry, 'look')) return `Looked in: ${lookInWords(entry.body, reader)}`
+  if (isEntry(entry, 'mites')) return `Mites counted: ${mitesInWords(entry.body)}`
+  if (isEntry(entry, 'treatment')) {
+    const { product, until } = entry.body
+    return `Treated with ${product}${until ? ` until ${dayInWords(until, reader.vocabulary)}` : ''}`
+  }
+  if (isEntry(entry, 'feed')) return `Fed ${showMass(entry.body.kg, reader.units, 1)} of ${FEED_NAMES[entry.body.feed]}`
+  if (isEntry(entry, 'crop')) return `Crop taken: ${showMass(entry.body.kg, reader.units, 1)}`
+  if (isEntry(entry, 'task')) return `To do by ${dayInWords(entry.body.by, reader.vocabulary)}: ${entry.body.text}`
+  if (isEntry(entry, 'fate')) return FATE_WORDS[entry.body.fate] + (entry.body.cause ? `: ${entry.body.cause}` : '')
+  return ANSWER_WORDS[entry.body.answer]
+}
+
+const FATE_WORDS: Words<EntryOf<'fate'>['body']['fate']> = {
+  alive: 'Alive',
+  dead: 'The colony is dead',
+  merged: 'Merged with another colony',
+  sold: 'Given away or sold',
+}
+const ANSWER_WORDS: Words<EntryOf<'answer'>['body']['answer']> = {
+  done: 'Done',
+  'put-off': 'Put off',
+  dropped: 'Dropped',
+}
+
+const LOOK_REASONS = {
+  swarming: 'swarming is likely',
+  clipped: 'swarming is likely; the queen was said to be clipped',
+  season: 'two weeks since the last',
+  cells: 'before the first open queen cell is sealed',
+} as const
+
+/** A line of what is due: what to do, and why. */
+export function dueInWords(
+  { reason }: DueLine,
+  reader: Reader,
+  partName: (partId: string) => string,
+): { readonly text: string; readonly why: string } {
+  const day = (iso: string) => dayInWords(iso, reader.vocabulary)
+  switch (reason.due) {
+    case 'look':
+      return { text: 'Look in', why: `last look ${day(reason.lastLook)}; ${LOOK_REASONS[reason.because]}` }
+    case 'cells':
+      return {
+        text: 'A virgin queen is out by now',
+        why:
+          `${counted(reason.sealed, 'sealed queen cell')} at the last look: no long look now, ` +
+          'eggs in about three weeks',
+      }
+    case 'count':
+      return { text: 'Count mites', why: `last count ${day(reason.lastCount)}` }
+    case 'count-after':
+      return { text: 'Count mites again', why: `${reason.product} ended ${day(reason.ended)}: did it work?` }
+    case 'treatment-end':
+      return { text: `Take ${reason.product} out`, why: `put in ${day(reason.began)}, as its label says` }
+    case 'treatment-open':
+      return { text: `Is ${reason.product} still in?`, why: `put in ${day(reason.began)}, no end was noted` }
+    case 'headspace':
+      return { text: `Take off ${partName(reason.partId)}`, why: 'bees build comb into empty room' }
+    case 'task':
+      return { text: capital(reason.text), why: 'you wrote it down' }
+    case 'visit':
+      return {
+        text: `Change to ${stageWord(reason.stage)}`,
+        why: `stands as ${stageWord(reason.stands)}${isCold(reason.stage) ? '; in the cold no box is parted' : ''}`,
+      }
+    case 'visit-under-way':
+      return { text: `Go on with the visit to ${stageWord(reason.stage)}`, why: 'it was begun and not ended' }
+  }
+}
+
+/** What stands against a treatment, in a sentence each. */
+export function treatmentWarningInWords(warning: TreatmentWarning, { units, vocabulary }: Reader): string {
+  const day = (iso: string) => dayInWords(iso, vocabulary)
+  const warm = (celsius: number) => showTemperature(celsius, units)
+  switch (warning.warning) {
+    case 'supers-on':
+      return `${counted(warning.supers, 'super')} on: unless the label allows it, honey for people comes off first.`
+    case 'too-cold':
+      return (
+        `Days of about ${warm(warning.meanCelsius)} are colder than its label asks for ` +
+        `(${warm(warning.limitCelsius)}).`
+      )
+    case 'too-warm':
+      return (
+        `Days of about ${warm(warning.meanCelsius)} are warmer than its label allows ` +
+        `(${warm(warning.limitCelsius)}).`
+      )
+    case 'crop-too-early':
+      return warning.from
+        ? `A crop was taken on ${day(warning.day)}, before one may be from ${day(warning.from)}.`
+        : `A crop was taken on ${day(warning.day)} while it may still be in.`
+    case 'no-end':
+      return 'No end is known: note the day on which it comes out, or the days of its label.'
+  }
+}
+
+/** What always stands beside treating. */
+export const TREATMENT_CAUTION =
+  'Only what is allowed where you are, by its label: amount, days, warmth, withdrawal. Acid vapour burns lungs and ' +
+  'eyes: ' +
+  'respirator, goggles, gloves, and nobody down the wind. Ask your vet or inspector where you are not sure.'
