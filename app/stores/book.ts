@@ -8,19 +8,32 @@ interface Waiting {
   readonly yardId: string
   readonly entries: readonly Entry[]
 }
+/** Entries that it would not take, with the reason: kept until the keeper says what becomes of them. */
+interface SetAside extends Waiting {
+  readonly sentence: string
+}
+const firstId = ({ entries }: Waiting) => entries[0]?.id
 
 /** The hive book: what is written waits on this device until the server has it, and goes in once. */
 export const useBook = defineStore('book', () => {
   const waiting = useKept<Waiting[]>('duvet.book.waiting', [])
+  const setAside = useKept<SetAside[]>('duvet.book.set-aside', [])
   const refused = ref('')
   const count = computed(() => waiting.value.reduce((sum, { entries }) => sum + entries.length, 0))
   let sending: Promise<void> | undefined
+  /** What a form is still open for: where it is refused, the form holds it. */
+  let inForm: string | undefined
 
   /** Keeps entries on this device and sends them; false where the server refuses them, with the sentence. */
   async function write(yardId: string, entries: readonly Entry[]): Promise<boolean> {
-    waiting.value = [...waiting.value, { yardId, entries }]
+    const mine = { yardId, entries }
     refused.value = ''
+    inForm = firstId(mine)
+    waiting.value = [...waiting.value, mine]
     await sendWaiting()
+    // Another sending may have begun before this was there.
+    if (waiting.value.some((one) => firstId(one) === firstId(mine))) await sendWaiting()
+    inForm = undefined
     return refused.value === ''
   }
 
@@ -34,13 +47,28 @@ export const useBook = defineStore('book', () => {
 
   async function sendAll(): Promise<void> {
     while (waiting.value[0]) {
-      const { yardId, entries } = waiting.value[0]
-      const answer = await server.addEntries(yardId, entries)
+      const first = waiting.value[0]
+      const answer = await server.addEntries(first.yardId, first.entries)
       if (!answer.ok && (answer.status === 0 || answer.status >= 500)) return
-      // What the server refuses would be refused again: it is told, and what was typed stays in its draft.
-      if (!answer.ok) refused.value = answer.problem.sentence
-      waiting.value = waiting.value.slice(1)
+      if (!answer.ok) {
+        if (firstId(first) === inForm) refused.value = answer.problem.sentence
+        else setAside.value = [...setAside.value, { ...first, sentence: answer.problem.sentence }]
+      }
+      // By its identity: another tab may have taken it away meanwhile.
+      waiting.value = waiting.value.filter((one) => firstId(one) !== firstId(first))
     }
+  }
+
+  /** Sends again what was set aside. */
+  async function tryAgain(one: SetAside): Promise<void> {
+    setAside.value = setAside.value.filter((other) => firstId(other) !== firstId(one))
+    waiting.value = [...waiting.value, { yardId: one.yardId, entries: one.entries }]
+    await sendWaiting()
+  }
+
+  /** Lets go of what was set aside, for good. */
+  function letGo(one: SetAside): void {
+    setAside.value = setAside.value.filter((other) => firstId(other) !== firstId(one))
   }
 
   const waitingOf = (yardId: string) =>
@@ -62,5 +90,5 @@ export const useBook = defineStore('book', () => {
     return answer.ok ? currentOf([...answer.value, ...waitingOf(yardId)]) : null
   }
 
-  return { count, refused, write, sendWaiting, ofHive, openOf }
+  return { count, refused, setAside, write, tryAgain, letGo, ofHive, openOf }
 })

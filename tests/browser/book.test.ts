@@ -117,6 +117,27 @@ describe('a look', () => {
     expect(await entries('gingham')).toHaveLength(1)
   })
 
+  it('that the server would not take later is set aside with the reason, and can be sent again', async () => {
+    const page = await look('gingham')
+    const before = (await entries('gingham')).length
+    await comb(page, 2).click()
+    await page.route('**/api/yards/*/book', (route) => route.abort())
+    await keep(page)
+    await page.unroute('**/api/yards/*/book')
+    await page.route('**/api/yards/*/book', (route) =>
+      route.fulfill({ status: 422, json: { field: 'entries', sentence: 'The book is shut today.' } }),
+    )
+    await page.goto(session.server.url + hive('gingham', 'book'))
+    await expect.poll(() => page.getByTestId('set-aside').innerText()).toMatch(/shut today[\s\S]*1 seam of bees/)
+    await page.reload()
+    await page.getByTestId('set-aside').waitFor()
+    await page.unroute('**/api/yards/*/book')
+    await page.getByRole('button', { name: 'Send it again' }).click()
+    await expect.poll(() => page.getByTestId('set-aside').count()).toBe(0)
+    expect(await entries('gingham')).toHaveLength(before + 1)
+    session.opened.forEach(({ complaints }) => complaints.splice(0))
+  })
+
   it('is reached by keyboard, and axe finds nothing', async () => {
     const page = await look('damask')
     await comb(page, 1).focus()

@@ -28,6 +28,10 @@ async function kept() {
   writing.value = false
   await load()
 }
+async function again(one: (typeof book.setAside)[number]) {
+  await book.tryAgain(one)
+  await load()
+}
 const gone = shallowRef<Entry | null>(null)
 async function withdraw(entry: Entry) {
   gone.value = entry
@@ -62,6 +66,14 @@ async function correct(entry: Entry, withdrawn: boolean) {
       </ElButton>
     </p>
     <BookWrite v-if="writing" :yard="yard" :hive="hive" :entries="entries ?? []" @kept="kept" />
+    <div v-for="(one, i) in book.setAside" :key="i" class="aside" role="alert" data-testid="set-aside">
+      <p>
+        The server did not take what was written while it was away: {{ one.sentence }}
+        <b>{{ one.entries.map((entry) => entryInWords(entry, preferences.reader)).join('; ') }}</b>
+      </p>
+      <ElButton @click="again(one)">Send it again</ElButton>
+      <ElButton text @click="book.letGo(one)">Let it go</ElButton>
+    </div>
     <p v-if="silent" role="alert">The server cannot be reached: the book cannot be read now.</p>
     <p v-else-if="entries && shown.length === 0" data-testid="book-empty">
       Nothing is written of this hive yet. A look takes less than a minute: press what you see, leave the rest.
@@ -99,6 +111,13 @@ async function correct(entry: Entry, withdrawn: boolean) {
   color: var(--sheet);
   font-weight: 700;
   text-decoration: none;
+}
+
+.aside {
+  margin-bottom: 10px;
+  padding: 8px 12px;
+  border-left: 5px solid var(--stop);
+  background: var(--sheet);
 }
 
 .else {

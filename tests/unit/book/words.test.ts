@@ -1,0 +1,119 @@
+import { describe, expect, it } from 'vitest'
+import { entriesRenamed, ontoFrames, SIGNS, type DueLine, type Look } from '#core/book'
+import { applyEdit, isCold } from '#core/hive'
+import { hiveIn } from '#core/hive-in'
+import { stageOn, yearOf } from '#core/season'
+import type { Reader } from '#core/wording'
+import { dueInWords, entryInWords, SIGN_CAUTION, SIGN_WORDS, treatmentWarningInWords } from '#core/wording/book-words'
+import { followsInWords } from '#core/wording/follows-words'
+import { entry } from '../../helpers/book'
+import { build, L } from '../../helpers/hives'
+
+const READER: Reader = { vocabulary: 'british', units: 'mm' }
+const AMERICAN: Reader = { vocabulary: 'northAmerican', units: 'inches' }
+const { yard, hive, at } = build([L.floor, L.deep, L.medium, L.crown, L.roof])
+const brood = at(1)
+const contents = yard.parts.find(({ id }) => id === brood)!.contents
+const follows = (look: Look, day = '2026-05-10', reader = READER) =>
+  Object.fromEntries(followsInWords(hiveIn(yard, hive), look, day, false, reader).map(({ of, said }) => [of, said]))
+
+describe('the book in words', () => {
+  it('names what is seen, and no disease', () => {
+    expect(Object.keys(SIGN_WORDS).sort()).toEqual([...SIGNS].sort())
+    expect(Object.values(SIGN_WORDS).join(' ') + SIGN_CAUTION).not.toMatch(/foulbrood|nosem|varroo|virus|paralys/i)
+    expect(SIGN_CAUTION).toMatch(/must be reported/)
+  })
+
+  it('tells an entry in a line: what was said, and nothing that was not', () => {
+    const said = (of: Parameters<typeof entryInWords>[0], reader = READER) => entryInWords(of, reader)
+    expect(said(entry('look', '2026-05-10T10:00', {}))).toBe('Looked in: nothing noted')
+    expect(said(entry('look', '2026-05-10T10:00', { queen: 'seen', cells: { sealed: 2 }, heft: 'light' }))).toBe(
+      'Looked in: queen seen; queen cells: 2 sealed; hefts light',
+    )
+    expect(said(entry('mites', '2026-05-10T10:00', { way: 'wash', mites: 6, bees: 300 }))).toBe(
+      'Mites counted: 2.0 in 100 bees',
+    )
+    expect(said(entry('feed', '2026-05-10T10:00', { feed: 'fondant', kg: 1 }), AMERICAN)).toBe('Fed 2.2 lb of fondant')
+    expect(said(entry('treatment', '2026-05-10T10:00', { product: 'strips', until: '2026-06-21' }), AMERICAN)).toMatch(
+      /until Jun 21, 2026/,
+    )
+    expect(said(entry('fate', '2026-05-10T10:00', { fate: 'dead', cause: 'starved' }))).toMatch(/dead: starved/)
+  })
+
+  it('tells what is due with why, and that in the cold no box is parted', () => {
+    const line = (reason: DueLine['reason']) =>
+      dueInWords({ id: 'x', hiveId: 'h', day: '2026-05-10', reason }, READER, () => 'the rim')
+    expect(line({ due: 'look', because: 'cells', lastLook: '2026-05-09' })).toEqual({
+      text: 'Look in',
+      why: 'last look 9 May 2026; before the first open queen cell is sealed',
+    })
+    expect(line({ due: 'visit', stage: 'winter', stands: 'flow' }).why).toMatch(/in the cold no box is parted/)
+    expect(line({ due: 'visit', stage: 'flow', stands: 'supering' }).why).not.toMatch(/cold/)
+    expect(line({ due: 'headspace', partId: 'p' }).text).toBe('Take off the rim')
+    expect(line({ due: 'cells', open: 0, sealed: 1 }).why).toMatch(/1 sealed queen cell at/)
+  })
+
+  it('tells what follows from a look in figures and days; in the cold no box is due and no look', () => {
+    const look: Look = { broodFrames: { sealed: 4 }, cells: { open: 1 }, seams: [{ boxId: brood, seams: 7 }] }
+    expect(follows(look)).toMatchObject({
+      'to-come': expect.stringMatching(/thousand within 12 days/),
+      cells: expect.stringMatching(/sealed by 15 May 2026/),
+      room: expect.stringMatching(/6 of 10 combs free/),
+      next: expect.stringMatching(/14 May 2026, in 4 days/),
+    })
+    expect(isCold(stageOn('2026-12-10', yearOf(yard)))).toBe(true)
+    const cold = follows(look, '2026-12-10')
+    expect(cold.room).toBeUndefined()
+    expect(cold.next).toMatch(/no hive is opened in the cold/)
+    expect(follows({ ...look, celsius: 6 }).next).toMatch(/^none/)
+  })
+
+  it('says what stands against a treatment, each with its figure', () => {
+    expect(treatmentWarningInWords({ warning: 'too-cold', meanCelsius: 5, limitCelsius: 15 }, READER)).toMatch(
+      /5 °C.*15 °C/,
+    )
+    expect(treatmentWarningInWords({ warning: 'supers-on', supers: 1 }, READER)).toMatch(
+      /1 super on: .* comes off first/,
+    )
+    expect(treatmentWarningInWords({ warning: 'crop-too-early', day: '2026-08-01', from: undefined }, READER)).toMatch(
+      /may still be in/,
+    )
+  })
+})
+
+describe('a look and the hive', () => {
+  it('writes what combs hold onto the frames, brood before food, as one edit that can be taken back', () => {
+    const seen = { boxId: brood, contentId: contents[0]!.id }
+    const edit = ontoFrames(yard, { combs: [{ ...seen, brood: ['sealed'], food: ['pollen'] }] })!
+    const done = applyEdit(yard, edit)
+    if (!done.ok) throw new Error('not done')
+    const comb = (of: typeof yard) => of.parts.find(({ id }) => id === brood)!.contents[0]
+    expect(comb(done.yard)).toMatchObject({ holds: 'brood', comb: 'drawn' })
+    const back = applyEdit(done.yard, done.inverse)
+    expect(back.ok && back.yard).toEqual(yard)
+    expect(ontoFrames(done.yard, { combs: [{ ...seen, brood: ['sealed'] }] })).toBeUndefined()
+    expect(ontoFrames(yard, { combs: [{ ...seen, bees: 'full' }] })).toBeUndefined()
+    expect(ontoFrames(yard, { combs: [{ boxId: 'gone', contentId: 'gone', brood: ['eggs'] }] })).toBeUndefined()
+  })
+
+  it('goes with its yard under other identities, answers to it too', () => {
+    const other = {
+      ...yard,
+      hives: [{ ...hive, id: 'h2' }],
+      parts: yard.parts.map((part) => (part.id === brood ? { ...part, id: 'box2' } : part)),
+    }
+    const look = entry('look', '2026-05-10T10:00', { seams: [{ boxId: brood, seams: 3 }] }, { hiveId: hive.id })
+    const answer = entry(
+      'answer',
+      '2026-05-10T10:00',
+      { to: `off:${brood}:2026-06-01`, answer: 'done' },
+      { hiveId: hive.id },
+    )
+    const crop = entry('crop', '2026-05-10T10:00', { kg: 3, boxIds: [brood] }, { hiveId: hive.id })
+    const [a, b, c] = entriesRenamed([look, answer, crop], yard, other)
+    expect(a).toMatchObject({ hiveId: 'h2', body: { seams: [{ boxId: 'box2', seams: 3 }] } })
+    expect(b).toMatchObject({ body: { to: 'off:box2:2026-06-01' } })
+    expect(c).toMatchObject({ body: { boxIds: ['box2'] } })
+    expect(entriesRenamed([look], yard, yard)[0]).toBe(look)
+  })
+})
