@@ -81,6 +81,7 @@ async function correct(entry: Entry, withdrawn: boolean) {
     <p v-if="gone" role="status">
       Taken away. <ElButton text data-testid="entry-back" @click="bringBack">Bring it back</ElButton>
     </p>
+    <ShellInTurn v-if="entries"><BookMiteChart :yard="yard" :entries="entries" /></ShellInTurn>
     <ol data-testid="book-entries">
       <li v-for="entry in shown" :key="entry.id" :data-entry="entry.sort">
         <span class="when">{{ moment(entry.at) }}</span>

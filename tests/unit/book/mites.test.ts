@@ -5,6 +5,7 @@ import {
   cropFrom,
   isRearing,
   judgedCount,
+  miteChart,
   miteLimit,
   miteRate,
   treatmentEnd,
@@ -89,5 +90,33 @@ describe('a treatment', () => {
         expect(found.some(({ warning }) => warning === 'crop-too-early')).toBe(true)
       }),
     )
+  })
+})
+
+describe('a chart of mites', () => {
+  const counts = [tray('2025-08-08T10:00', 70, 7), tray('2025-09-30T10:00', 7, 7), wash('2026-06-15T10:00', 12)]
+  const strips = entry('treatment', '2025-08-10T18:00', { product: 'strips', labelDays: 42 })
+  const chart = miteChart([...counts, strips], USUAL_YEAR, '2026-07-01')!
+
+  it('shows counts against the limit of their own day, and the limits all through', () => {
+    expect(chart.counts.map(({ in: measure, rate, over }) => [measure, rate, over])).toEqual([
+      ['day', 10, false],
+      ['day', 1, false],
+      ['hundred', 4, true],
+    ])
+    expect(chart.span.from <= '2025-08-08' && chart.span.to >= '2026-07-01').toBe(true)
+    expect(new Set(chart.limits.hundred.map(({ limit }) => limit))).toEqual(new Set([2, 3]))
+  })
+
+  it('has treatments with how they worked, open ones up to today, and the weeks of winter bees of each year', () => {
+    expect(chart.treatments[0]).toMatchObject({ from: '2025-08-10', to: '2025-09-21', isOpen: false })
+    expect(chart.treatments[0]!.worked?.gone).toBeCloseTo(0.9)
+    const open = entry('treatment', '2026-06-20T18:00', { product: 'strips' })
+    expect(miteChart([...counts, open], USUAL_YEAR, '2026-07-01')!.treatments[0]).toMatchObject({
+      to: '2026-07-01',
+      isOpen: true,
+    })
+    expect(chart.winterBees).toEqual([{ from: '2025-09-06', to: '2025-11-01' }])
+    expect(miteChart([strips], USUAL_YEAR, '2026-07-01')).toBeUndefined()
   })
 })
