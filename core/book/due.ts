@@ -1,6 +1,5 @@
 import type { Hive, Stage, Yard } from '../hive'
-import { stageOn, stagesOfYear, yearOf, type YardYear } from '../season/calendar'
-import { daysFrom } from '../season/days'
+import { ANY_TIME, stageAround, stageOn, yearOf, type YardYear } from '../season/calendar'
 import { chainOf, entriesOf } from './current'
 import { dayOf, daysLater } from './days'
 import type { Answer, Entry, EntryOf } from './entry'
@@ -178,20 +177,18 @@ interface StagesNow {
 }
 
 function stagesOf(year: YardYear, today: string): StagesNow | undefined {
-  const day = today.slice(5, 10) === '02-29' ? '02-28' : today.slice(5, 10)
-  const stages = stagesOfYear(year)
-  const at = stages.findIndex(({ from, days }) => daysFrom(from, day) < days)
-  const [now, next] = [stages[at], stages[(at + 1) % stages.length]]
-  if (!now || !next || stages.length < 2) return undefined
+  const { now, next, sinceDays } = stageAround(today, year)
+  if (now === next) return undefined
   return {
     now: now.stage,
-    since: daysLater(today, -daysFrom(now.from, day)),
+    since: daysLater(today, -sinceDays),
     next: next.stage,
-    from: daysLater(today, now.days - daysFrom(now.from, day)),
+    from: daysLater(today, now.days - sinceDays),
   }
 }
 
-const ANY_TIME: ReadonlySet<Stage> = new Set<Stage>(['settling', 'moving', 'bait'])
+/** Stages that the year asks nothing of. */
+const OUT_OF_YEAR: ReadonlySet<Stage> = new Set<Stage>([...ANY_TIME, 'bait'])
 
 function visitsOf({ id: hiveId, stage, visit }: Hive, stages: StagesNow | undefined): DueLine[] {
   if (visit)
@@ -203,7 +200,7 @@ function visitsOf({ id: hiveId, stage, visit }: Hive, stages: StagesNow | undefi
         reason: { due: 'visit-under-way', stage: visit.toStage },
       },
     ]
-  if (!stages || ANY_TIME.has(stage)) return []
+  if (!stages || OUT_OF_YEAR.has(stage)) return []
   const behind = stage !== stages.now && stage !== stages.next
   const [to, day] = behind ? [stages.now, stages.since] : [stages.next, stages.from]
   return stage === to

@@ -12,6 +12,12 @@ export function cropFrom(treatment: Pick<EntryOf<'treatment'>, 'at' | 'body'>): 
   return end && daysLater(end, (treatment.body.withdrawalDays ?? 0) + 1)
 }
 
+/** True for a crop of a day on which a treatment may still be in, or its withdrawal is not over. */
+export function isCropTooEarly(treatment: Pick<EntryOf<'treatment'>, 'at' | 'body'>, day: string): boolean {
+  const from = cropFrom(treatment)
+  return dayOf(day) >= dayOf(treatment.at) && (from === undefined || dayOf(day) < from)
+}
+
 /** What is known of a hive and its place while a treatment is on. */
 export interface TreatedHive {
   readonly supersOn: number
@@ -35,9 +41,9 @@ export function treatmentWarnings(
   treatment: Pick<EntryOf<'treatment'>, 'at' | 'body'>,
   { supersOn, meanCelsius, cropDays }: TreatedHive,
 ): TreatmentWarning[] {
-  const { body, at } = treatment
+  const { body } = treatment
   const from = cropFrom(treatment)
-  const tooEarly = cropDays.filter((day) => dayOf(day) >= dayOf(at) && (from === undefined || dayOf(day) < from))
+  const tooEarly = cropDays.filter((day) => isCropTooEarly(treatment, day))
   return [
     ...(supersOn > 0 && !body.supersMayStay ? [{ warning: 'supers-on' as const, supers: supersOn }] : []),
     ...(meanCelsius !== undefined && body.fromCelsius !== undefined && meanCelsius < body.fromCelsius

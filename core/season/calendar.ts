@@ -202,11 +202,21 @@ export function periodsFromSpring(year: YardYear): Period[] {
 /** The year that is taken where no yard says otherwise. */
 export const USUAL_YEAR: YardYear = { calendar: COOL_MARITIME, figures: SHIPPED_FIGURES }
 
+/** Where in a year a day lies: its stage, the one after it, and the days since the first of them began. */
+export function stageAround(
+  at: string,
+  year: YardYear,
+): { readonly now: Period; readonly next: Period; readonly sinceDays: number } {
+  const text = at.slice(5, 10) === '02-29' ? '02-28' : at.slice(5, 10)
+  const stages = stagesOfYear(year)
+  const found = stages.findIndex(({ from, days }) => daysFrom(from, text) < days)
+  const now = stages[found]!
+  return { now, next: stages[(found + 1) % stages.length]!, sinceDays: daysFrom(now.from, text) }
+}
+
 /** The stage of a yard on a day, such as `2026-05-31T10:00:00Z`; a boundary belongs to the stage that it begins. */
 export function stageOn(at: string, year: YardYear): Stage {
-  const text = at.slice(5, 10) === '02-29' ? '02-28' : at.slice(5, 10)
-  const found = stagesOfYear(year).find(({ from, days }) => daysFrom(from, text) < days)
-  return found!.stage
+  return stageAround(at, year).now.stage
 }
 
 export type CalendarProblem = {

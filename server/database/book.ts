@@ -2,6 +2,7 @@ import { and, eq, inArray, sql } from 'drizzle-orm'
 import { chainOf, currentOf, daysLater, dueOf, isEntry, type Entry } from '#core/book'
 import type { Yard } from '#core/hive'
 import type { BookKept } from '#wire/answers'
+import { inChunks } from './chunks'
 import type { Database } from './client'
 import { inTransaction } from './client'
 import { bookEntries } from './schema'
@@ -32,18 +33,7 @@ export async function appendEntries(
   now: string,
 ): Promise<BookKept> {
   return inTransaction(database, async (tx) => {
-    const known = new Map(
-      (
-        await inChunks(
-          entries.map(({ id }) => id),
-          (ids) =>
-            tx
-              .select({ id: bookEntries.id, entry: bookEntries.entry })
-              .from(bookEntries)
-              .where(and(eq(bookEntries.yardId, yardId), inArray(bookEntries.id, ids))),
-        )
-      ).map(({ id, entry }) => [id, entry]),
-    )
+    const known = await knownOf(tx, yardId, entries)
     const fresh: Entry[] = []
     for (const [i, entry] of entries.entries()) {
       const before = known.get(entry.id) ?? fresh.find(({ id }) => id === entry.id)
@@ -56,6 +46,19 @@ export async function appendEntries(
     await insert(tx, yardId, fresh, now)
     return { added: fresh.length, repeated: entries.length - fresh.length }
   })
+}
+
+/** Those of these entries that are there already, by identity. */
+async function knownOf(tx: Writer, yardId: string, entries: readonly Entry[]): Promise<ReadonlyMap<string, Entry>> {
+  const found = await inChunks(
+    entries.map(({ id }) => id),
+    (ids) =>
+      tx
+        .select({ id: bookEntries.id, entry: bookEntries.entry })
+        .from(bookEntries)
+        .where(and(eq(bookEntries.yardId, yardId), inArray(bookEntries.id, ids))),
+  )
+  return new Map(found.flat().map(({ id, entry }) => [id, entry]))
 }
 
 async function mustFit(tx: Writer, yardId: string, entry: Entry, i: number, now: string): Promise<void> {
@@ -82,7 +85,6 @@ async function mustFit(tx: Writer, yardId: string, entry: Entry, i: number, now:
 
 async function insert(tx: Writer, yardId: string, fresh: readonly Entry[], now: string): Promise<void> {
   if (fresh.length === 0) return
-  const chains = [...new Set(fresh.map(chainOf))]
   await inChunks(fresh, async (some) => {
     await tx.insert(bookEntries).values(
       some.map((entry) => ({
@@ -99,17 +101,15 @@ async function insert(tx: Writer, yardId: string, fresh: readonly Entry[], now: 
         entry,
       })),
     )
-    return []
   })
-  const corrected = chains.filter((chain) => fresh.some((entry) => entry.corrects === chain))
-  const first = fresh.filter(({ corrects }) => corrects === undefined).map(({ id }) => id)
   // A first entry that comes in after what corrects it is not current either.
-  const rows = await inChunks([...new Set([...corrected, ...first])], (ids) =>
+  const found = await inChunks([...new Set(fresh.map(chainOf))], (ids) =>
     tx
       .select({ id: bookEntries.id, chain: bookEntries.chain, entry: bookEntries.entry })
       .from(bookEntries)
       .where(and(eq(bookEntries.yardId, yardId), inArray(bookEntries.chain, ids))),
   )
+  const rows = found.flat()
   const longer = new Set(rows.filter(({ id, chain }) => id !== chain).map(({ chain }) => chain))
   const inLonger = rows.filter(({ chain }) => longer.has(chain))
   const current = new Set(currentOf(inLonger.map(({ entry }) => entry)).map(({ id }) => id))
@@ -118,14 +118,6 @@ async function insert(tx: Writer, yardId: string, fresh: readonly Entry[], now: 
       .update(bookEntries)
       .set({ isCurrent: current.has(id) })
       .where(and(eq(bookEntries.yardId, yardId), eq(bookEntries.id, id)))
-}
-
-/** SQLite takes only so many values at once. */
-const CHUNK = 200
-async function inChunks<T, R>(all: readonly T[], work: (some: T[]) => Promise<readonly R[]>): Promise<R[]> {
-  const found: R[] = []
-  for (let at = 0; at < all.length; at += CHUNK) found.push(...(await work(all.slice(at, at + CHUNK))))
-  return found
 }
 
 /** Everything that was ever written of a hive, corrections and what they correct, oldest first. */
@@ -150,15 +142,7 @@ export async function bookTexts(database: Database): Promise<string[]> {
 
 /** Puts the book of a plan file into a yard: entries that are there already stay as they are. */
 export async function bringInBook(tx: Writer, yardId: string, entries: readonly Entry[], now: string): Promise<void> {
-  const rows = await inChunks(
-    entries.map(({ id }) => id),
-    (ids) =>
-      tx
-        .select({ id: bookEntries.id })
-        .from(bookEntries)
-        .where(and(eq(bookEntries.yardId, yardId), inArray(bookEntries.id, ids))),
-  )
-  const known = new Set(rows.map(({ id }) => id))
+  const known = await knownOf(tx, yardId, entries)
   await insert(
     tx,
     yardId,

@@ -3,6 +3,7 @@ import type { Hive, Part, Yard } from '#core/hive'
 import { keysOf } from '#core/plain'
 import { toSnakeCase } from 'drizzle-orm/casing'
 import { generateNKeysBetween } from 'fractional-indexing'
+import { inChunks } from './chunks'
 import { newOrderKeys } from './order-keys'
 import { attachments, hives, parts, placements, yards } from './schema'
 import { nextPosition, type Writer } from './yards'
@@ -166,9 +167,4 @@ function placementRows(yardId: string, hive: Hive) {
 
 function attachmentRows(yardId: string, hive: Hive) {
   return hive.attachments.map((attachment, position) => ({ ...attachment, yardId, hiveId: hive.id, position }))
-}
-
-/** SQLite takes a limited number of values in one statement. */
-async function inChunks<T>(list: readonly T[], run: (chunk: T[]) => Promise<unknown>): Promise<void> {
-  for (let at = 0; at < list.length; at += 200) await run(list.slice(at, at + 200))
 }

@@ -3,6 +3,8 @@
 import {
   beesInCups,
   cropFrom,
+  entriesOf,
+  isCropTooEarly,
   judgedCount,
   ripenessOf,
   storesOfFeed,
@@ -127,7 +129,7 @@ const means = computed((): string[] => {
     ]
   }
   if (one.sort === 'treatment') {
-    const cropDays = props.entries.flatMap((other) => (other.sort === 'crop' ? [other.at] : []))
+    const cropDays = entriesOf(props.entries, 'crop').map((other) => other.at)
     const mean = outsideOn(one.at, year.value.calendar, props.yard.season?.winterMeansCelsius, figures)
     const from = cropFrom(one)
     return [
@@ -143,11 +145,7 @@ const means = computed((): string[] => {
     return [`About ${showMass(storesOfFeed(one.body, figures), preferences.units, 1)} of stores once it is taken down.`]
   if (one.sort === 'crop') {
     const ripe = ripenessOf(one.body, figures)
-    const open = props.entries.flatMap((other) => (other.sort === 'treatment' ? [other] : []))
-    const early = open.filter((other) => {
-      const from = cropFrom(other)
-      return other.at <= one.at && (from === undefined || one.at.slice(0, 10) < from)
-    })
+    const early = entriesOf(props.entries, 'treatment').filter((other) => isCropTooEarly(other, one.at))
     return [
       ...(ripe === 'unripe' ? ['Not ripe: it may ferment. 80 % sealed, or 18 % of water and below, keeps.'] : []),
       ...(ripe === 'too-wet' ? ['More than 20 % of water: it is no honey for people.'] : []),

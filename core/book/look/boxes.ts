@@ -1,5 +1,5 @@
 import type { StackedPart } from '../../geometry'
-import type { Look } from './look'
+import { SEAMS_OF, type Look } from './look'
 
 /** Seams that were told of each box that stands there, with what hangs in it. */
 export function assembledSeams(
@@ -10,8 +10,7 @@ export function assembledSeams(
   if (seams && seams.length > 0) for (const { boxId, seams: count } of seams) byBox.set(boxId, count)
   else
     for (const { boxId, bees } of combs ?? [])
-      if (bees !== undefined)
-        byBox.set(boxId, (byBox.get(boxId) ?? 0) + (bees === 'full' ? 1 : bees === 'half' ? 0.5 : 0))
+      if (bees !== undefined) byBox.set(boxId, (byBox.get(boxId) ?? 0) + SEAMS_OF[bees])
   return stack.flatMap(({ part, hung }) => {
     const count = byBox.get(part.id)
     return count === undefined ? [] : [{ seams: count, hung }]

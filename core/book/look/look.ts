@@ -91,11 +91,12 @@ function tapped({ combs }: Look, has: (comb: CombSeen) => boolean): number | und
   return combs?.filter(has).length || undefined
 }
 
+/** A comb as a part of a seam, by how bees cover it. */
+export const SEAMS_OF: Readonly<Record<(typeof COVERS)[number], number>> = { full: 1, half: 0.5, none: 0 }
+
 /** Seams of bees in all boxes, as counted, else by combs that were tapped; undefined where neither was. */
 export function seamsIn({ seams, combs }: Look): number | undefined {
   if (seams && seams.length > 0) return seams.reduce((sum, one) => sum + one.seams, 0)
-  const told = combs?.filter(({ bees }) => bees !== undefined) ?? []
-  return told.length > 0
-    ? told.reduce((sum, { bees }) => sum + (bees === 'full' ? 1 : bees === 'half' ? 0.5 : 0), 0)
-    : undefined
+  const told = combs?.flatMap(({ bees }) => (bees === undefined ? [] : [SEAMS_OF[bees]])) ?? []
+  return told.length > 0 ? told.reduce((sum, one) => sum + one, 0) : undefined
 }
