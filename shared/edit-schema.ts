@@ -28,6 +28,7 @@ const name = () =>
 const edit = <K extends Edit['kind'], S extends yup.ObjectShape>(kind: K, shape: S) =>
   record({ kind: yup.string().strict().required().oneOf<K>([kind]), ...shape })
 
+const hiveOfYard = some({ yardId: id(), hiveId: id() }).optional().default(undefined)
 const manyParts = listOf(partSchema, 200)
 const partAt = record({ at: at(), part: partSchema })
 
@@ -63,8 +64,9 @@ const SIMPLE: { readonly [K in Exclude<Edit['kind'], 'batch'>]: yup.ISchema<Edit
     at: at(),
     hive: hiveSchema,
     parts: listOf(partAt, 200),
+    book: hiveOfYard,
   }),
-  'remove-hive': edit('remove-hive', { hiveId: id() }),
+  'remove-hive': edit('remove-hive', { hiveId: id(), book: hiveOfYard }),
   'replace-hive': edit('replace-hive', { hive: hiveSchema, parts: manyParts }),
   'restore-hive': edit('restore-hive', {
     hive: hiveSchema,

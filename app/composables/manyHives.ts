@@ -86,7 +86,10 @@ export function useManyHives() {
         { yardId: yard.id, edit: out },
       ]
     })
-    return perform(`${hivesInWords(moving)} moved to ${to.name}. What was noted so far stays with the old yard.`, steps)
+    return perform(
+      `${hivesInWords(moving)} moved to ${to.name}, with what was written of ${moving.length === 1 ? 'it' : 'them'}.`,
+      steps,
+    )
   }
   return { remove, stand, copy, move }
 }

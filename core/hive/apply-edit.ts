@@ -296,7 +296,7 @@ function withdrawAcceptance(yard: Yard, { hiveId, findingKey }: EditOf<'withdraw
   return { yard: withHive(yard, { ...hive, accepted: without(hive.accepted, at) }), inverse }
 }
 
-function addHive(yard: Yard, { at, hive, parts }: EditOf<'add-hive'>): Done {
+function addHive(yard: Yard, { at, hive, parts, book }: EditOf<'add-hive'>): Done {
   if (yard.hives.some((other) => other.id === hive.id)) refuse('identity-taken', hive.id)
   const grown = parts.reduce(
     (list, entry) => {
@@ -312,19 +312,19 @@ function addHive(yard: Yard, { at, hive, parts }: EditOf<'add-hive'>): Done {
   }
   return {
     yard: { ...withParts, hives: insert(yard.hives, at, hive, hive.id) },
-    inverse: { kind: 'remove-hive', hiveId: hive.id },
+    inverse: { kind: 'remove-hive', hiveId: hive.id, ...(book ? { book } : {}) },
   }
 }
 
 /** Takes a hive away with everything that stands on it. */
-function removeHive(yard: Yard, { hiveId }: EditOf<'remove-hive'>): Done {
+function removeHive(yard: Yard, { hiveId, book }: EditOf<'remove-hive'>): Done {
   const hive = hiveOf(yard, hiveId)
   const gone = new Set(partIdsOf(hive))
   const parts = yard.parts.flatMap((part, at) => (gone.has(part.id) ? [{ at, part }] : []))
   const at = yard.hives.indexOf(hive)
   return {
     yard: { ...yard, hives: without(yard.hives, at), parts: yard.parts.filter((part) => !gone.has(part.id)) },
-    inverse: { kind: 'add-hive', at, hive, parts },
+    inverse: { kind: 'add-hive', at, hive, parts, ...(book ? { book } : {}) },
   }
 }
 

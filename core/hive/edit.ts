@@ -10,6 +10,7 @@ import {
   type Condition,
   type Content,
   type Hive,
+  type HiveOfYard,
   type Part,
   type Placement,
   type Reading,
@@ -57,8 +58,16 @@ export type Edit =
     }
   | { readonly kind: 'accept-finding'; readonly hiveId: string; readonly acceptance: Acceptance }
   | { readonly kind: 'withdraw-acceptance'; readonly hiveId: string; readonly findingKey: string }
-  | { readonly kind: 'add-hive'; readonly at: number; readonly hive: Hive; readonly parts: readonly PartAt[] }
-  | { readonly kind: 'remove-hive'; readonly hiveId: string }
+  | {
+      readonly kind: 'add-hive'
+      readonly at: number
+      readonly hive: Hive
+      readonly parts: readonly PartAt[]
+      /** Where its book comes from: what was written there comes along. */
+      readonly book?: HiveOfYard
+    }
+  /** With where its book goes to: what was written here goes back along. */
+  | { readonly kind: 'remove-hive'; readonly hiveId: string; readonly book?: HiveOfYard }
   | { readonly kind: 'replace-hive'; readonly hive: Hive; readonly parts: readonly Part[] }
   | {
       readonly kind: 'restore-hive'

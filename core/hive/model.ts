@@ -159,6 +159,12 @@ export interface Acceptance {
   readonly reason: string
 }
 
+/** A hive, told by the yard that it stands in. */
+export interface HiveOfYard {
+  readonly yardId: string
+  readonly hiveId: string
+}
+
 export interface Hive {
   readonly id: string
   readonly name: string

@@ -1,10 +1,11 @@
 import { eq, sql } from 'drizzle-orm'
+import type { HiveOfYard } from '#core/hive'
 import { thinned } from '#core/weight'
 import { SENSOR_PLACES, type AirReading, type SensorPlace } from '#core/winter'
 import type { Added, AirSeries } from '#wire/answers'
 import type { Database } from './client'
 import { airReadings } from './schema'
-import { minuteOf, type HiveOfYard } from './weigh-ins'
+import { minuteOf } from './weigh-ins'
 import type { Writer } from './yards'
 
 /**

@@ -1,12 +1,13 @@
 import { and, eq, inArray, sql } from 'drizzle-orm'
 import { chainOf, currentOf, daysLater, dueOf, isEntry, type Entry } from '#core/book'
-import type { Yard } from '#core/hive'
+import type { HiveOfYard, Yard } from '#core/hive'
 import type { BookKept } from '#wire/answers'
 import { inChunks } from './chunks'
 import type { Database } from './client'
 import { inTransaction } from './client'
+import { standsNow } from './hive-moves'
 import { bookEntries } from './schema'
-import { hiveExists, type Writer } from './yards'
+import type { Writer } from './yards'
 
 /** Entries that cannot be kept, with the reason; nothing of what was sent was kept. */
 export class EntriesRefused extends Error {
@@ -33,23 +34,63 @@ export async function appendEntries(
   now: string,
 ): Promise<BookKept> {
   return inTransaction(database, async (tx) => {
-    const known = await knownOf(tx, yardId, entries)
-    const fresh: Entry[] = []
-    for (const [i, entry] of entries.entries()) {
-      const before = known.get(entry.id) ?? fresh.find(({ id }) => id === entry.id)
-      if (before && JSON.stringify(before) !== JSON.stringify(entry))
-        throw new EntriesRefused(409, `entries[${i}].id`, 'Another entry has this identity: give it one of its own.')
-      if (before) continue
-      await mustFit(tx, yardId, entry, i, now)
-      fresh.push(entry)
+    let added = 0
+    for (const [here, sent] of await byPlace(tx, yardId, entries)) {
+      const fresh = await freshOf(tx, here, sent, now)
+      await insertEntries(tx, here, fresh, now)
+      added += fresh.length
     }
-    await insert(tx, yardId, fresh, now)
-    return { added: fresh.length, repeated: entries.length - fresh.length }
+    return { added, repeated: entries.length - added }
   })
 }
 
+/** An entry as it came, with its place among those that were sent. */
+interface Sent {
+  readonly entry: Entry
+  readonly i: number
+}
+
+/** What was sent by the yard in which its hive stands now: one that moved since has what is written of it there. */
+async function byPlace(tx: Writer, yardId: string, entries: readonly Entry[]): Promise<ReadonlyMap<string, Sent[]>> {
+  const places = new Map<string, HiveOfYard | undefined>()
+  const sent = new Map<string, Sent[]>()
+  for (const [i, entry] of entries.entries()) {
+    const { hiveId } = entry
+    if (!places.has(hiveId)) places.set(hiveId, await standsNow(tx, { yardId, hiveId }))
+    const place = places.get(hiveId)
+    if (!place) throw new EntriesRefused(404, `entries[${i}].hiveId`, 'There is no such hive in this yard.')
+    const named = place.hiveId === hiveId ? entry : { ...entry, hiveId: place.hiveId }
+    const list = sent.get(place.yardId)
+    if (list) list.push({ entry: named, i })
+    else sent.set(place.yardId, [{ entry: named, i }])
+  }
+  return sent
+}
+
+async function freshOf(tx: Writer, yardId: string, sent: readonly Sent[], now: string): Promise<Entry[]> {
+  const known = await knownOf(
+    tx,
+    yardId,
+    sent.map(({ entry }) => entry),
+  )
+  const fresh = new Map<string, Entry>()
+  for (const { entry, i } of sent) {
+    const before = known.get(entry.id) ?? fresh.get(entry.id)
+    if (before && JSON.stringify(before) !== JSON.stringify(entry))
+      throw new EntriesRefused(409, `entries[${i}].id`, 'Another entry has this identity: give it one of its own.')
+    if (before) continue
+    await mustFit(tx, yardId, entry, i, now)
+    fresh.set(entry.id, entry)
+  }
+  return [...fresh.values()]
+}
+
 /** Those of these entries that are there already, by identity. */
-async function knownOf(tx: Writer, yardId: string, entries: readonly Entry[]): Promise<ReadonlyMap<string, Entry>> {
+export async function knownOf(
+  tx: Writer,
+  yardId: string,
+  entries: readonly Entry[],
+): Promise<ReadonlyMap<string, Entry>> {
   const found = await inChunks(
     entries.map(({ id }) => id),
     (ids) =>
@@ -62,8 +103,6 @@ async function knownOf(tx: Writer, yardId: string, entries: readonly Entry[]): P
 }
 
 async function mustFit(tx: Writer, yardId: string, entry: Entry, i: number, now: string): Promise<void> {
-  if (!(await hiveExists(tx, yardId, entry.hiveId)))
-    throw new EntriesRefused(404, `entries[${i}].hiveId`, 'There is no such hive in this yard.')
   if (entry.at.slice(0, 10) > daysLater(now, AHEAD_DAYS))
     throw new EntriesRefused(
       422,
@@ -83,7 +122,8 @@ async function mustFit(tx: Writer, yardId: string, entry: Entry, i: number, now:
     )
 }
 
-async function insert(tx: Writer, yardId: string, fresh: readonly Entry[], now: string): Promise<void> {
+/** Puts entries in that are not there yet, and works out anew what is current of their chains. */
+export async function insertEntries(tx: Writer, yardId: string, fresh: readonly Entry[], now: string): Promise<void> {
   if (fresh.length === 0) return
   await inChunks(fresh, async (some) => {
     await tx.insert(bookEntries).values(
@@ -143,7 +183,7 @@ export async function bookTexts(database: Database): Promise<string[]> {
 /** Puts the book of a plan file into a yard: entries that are there already stay as they are. */
 export async function bringInBook(tx: Writer, yardId: string, entries: readonly Entry[], now: string): Promise<void> {
   const known = await knownOf(tx, yardId, entries)
-  await insert(
+  await insertEntries(
     tx,
     yardId,
     entries.filter(({ id }) => !known.has(id)),

@@ -3,6 +3,7 @@ import { applyEdit, planOf, planProblem, type Edit, type LoggedEdit, type Waitin
 import { editProblemInWords, planProblemInWords } from '#core/wording'
 import type { StoredYard } from '#wire/answers'
 import type { Submission } from '#wire/edit-schema'
+import { bringBooks } from './book-follows'
 import { inTransaction, type Database } from './client'
 import { appendLog, readEntries, readLogSince } from './log'
 import { yards } from './schema'
@@ -83,6 +84,13 @@ async function commitTo(
   const done = applyAll(stored.yard, fresh)
   if ('sentence' in done) return { committed: { outcome: 'refused', ...done } }
   await writeChanges(tx, stored.yard, done.yard)
+  await bringBooks(
+    tx,
+    stored.yard,
+    done.yard,
+    fresh.map(({ edit }) => edit),
+    receivedAt,
+  )
   await appendLog(
     tx,
     yardId,

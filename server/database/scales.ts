@@ -1,7 +1,7 @@
 import { and, eq, isNull } from 'drizzle-orm'
+import type { HiveOfYard } from '#core/hive'
 import type { Database } from './client'
 import { scales } from './schema'
-import type { HiveOfYard } from './weigh-ins'
 import type { Writer } from './yards'
 
 export type Scale = typeof scales.$inferSelect

@@ -290,3 +290,17 @@ export const bookEntries = sqliteTable(
       .where(sql`about IS NOT NULL AND is_current`),
   ],
 )
+
+/** Hives that went from one yard to another: what is written of them later still finds them. */
+export const hiveMoves = sqliteTable(
+  'hive_moves',
+  {
+    sequence: integer().primaryKey({ autoIncrement: true }),
+    yardId: text().notNull(),
+    hiveId: text().notNull(),
+    toYardId: text().notNull(),
+    toHiveId: text().notNull(),
+    movedAt: text().notNull(),
+  },
+  (table) => [index('hive_moves_from').on(table.yardId, table.hiveId)],
+)

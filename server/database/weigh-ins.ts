@@ -1,4 +1,5 @@
 import { and, desc, eq, isNull, sql } from 'drizzle-orm'
+import type { HiveOfYard } from '#core/hive'
 import { thinned } from '#core/weight'
 import type { Added, ListedWeighIn, WeighInSeries } from '#wire/answers'
 import type { WeighIn } from '#wire/weigh-in-schema'
@@ -8,12 +9,6 @@ import type { Writer } from './yards'
 
 /** When, by the minute, UTC. */
 export const minuteOf = (at: string) => `${new Date(at).toISOString().slice(0, 16)}:00.000Z`
-
-/** A hive of a yard. */
-export interface HiveOfYard {
-  readonly yardId: string
-  readonly hiveId: string
-}
 
 /**
  * Keeps readings of a hive; one that is there already for its minute and source is counted, not kept twice. One that

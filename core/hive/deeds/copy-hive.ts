@@ -9,7 +9,7 @@ import { together } from './together'
 export interface Copying {
   readonly count: number
   readonly names: string
-  /** Whether what its parts have held, what was accepted and what is noted comes along. */
+  /** Whether what its parts have held, what was accepted, what is noted and its book comes along. */
   readonly withHistory: boolean
 }
 
@@ -46,7 +46,8 @@ export function copyHives(yard: Yard, hives: readonly Hive[], copying: Copying, 
       const parts = copying.withHistory ? twin.parts : twin.parts.map(unheld)
       const before = hives.slice(0, h).filter((other) => yard.hives.indexOf(other) < at).length * copying.count
       const name = names[h * copying.count + n]!
-      const edit = addHive(yard, { ...made, name }, parts, at + before + n, yard.parts.length + added)
+      const book = copying.withHistory ? { yardId: yard.id, hiveId: hive.id } : undefined
+      const edit = addHive(yard, { ...made, name }, parts, at + before + n, yard.parts.length + added, book)
       added += parts.length
       return edit
     })

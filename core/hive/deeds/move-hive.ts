@@ -14,7 +14,7 @@ export interface HivesMoved {
 }
 
 /**
- * Moves hives to another yard with everything on them, and with the keeper's own patterns that they are made of. They
+ * Moves hives to another yard with everything on them, with their books, and with the keeper's own patterns that they are made of. They
  * keep their identities unless something there has one of them; a name that is taken there gets a number.
  */
 export function moveHives(from: Yard, to: Yard, hives: readonly Hive[], makeId: () => string): HivesMoved {
@@ -32,7 +32,8 @@ export function moveHives(from: Yard, to: Yard, hives: readonly Hive[], makeId: 
     const name = freeName(hive.name, takenNames)
     takenNames.add(name)
     const parts = moved.parts.map((part) => renamed(part, patternIds))
-    edits.push(addHive(to, renamed({ ...moved.hives[0]!, name }, patternIds), parts, hivesAt++, partsAt))
+    const here = renamed({ ...moved.hives[0]!, name }, patternIds)
+    edits.push(addHive(to, here, parts, hivesAt++, partsAt, { yardId: from.id, hiveId: hive.id }))
     partsAt += parts.length
   }
   return { into: together(...edits), out: together(...hives.map(removeHive)) }

@@ -1,0 +1,94 @@
+import { afterAll, beforeAll, describe, expect, it } from 'vitest'
+import { cropFrom, currentOf, newestOf, type Entry } from '#core/book'
+import { applyEdit, type Edit } from '#core/hive'
+import { copyHives, moveHives } from '#core/hive/deeds'
+import { startServer, type RunningServer } from '../../scripts/lib/server'
+import { entry } from '../helpers/book'
+import { DEMO, get, nextId, post, storedYards, submission } from '../helpers/wire'
+
+let server: RunningServer
+beforeAll(async () => {
+  server = await startServer({ seed: DEMO })
+})
+afterAll(() => server.stop())
+
+const at = (path: string) => `${server.url}/api/yards/${path}`
+const stored = async (yardId: string) => (await storedYards(server.url)).find(({ yard }) => yard.id === yardId)!
+const book = (yardId: string, hiveId: string) => get<Entry[]>(at(`${yardId}/hives/${encodeURIComponent(hiveId)}/book`))
+const write = (yardId: string, ...entries: Entry[]) => post(at(`${yardId}/book`), { entries })
+
+async function save(yardId: string, ...edits: Edit[]) {
+  const { revision } = await stored(yardId)
+  expect((await post(at(`${yardId}/edits`), submission(revision, edits))).status).toBe(200)
+}
+async function move(hiveId: string, fromId: string, toId: string) {
+  const [{ yard: from }, { yard: to }] = [await stored(fromId), await stored(toId)]
+  const hive = from.hives.find(({ id }) => id === hiveId)!
+  const { into, out } = moveHives(from, to, [hive], nextId)
+  const back = applyEdit(to, into)
+  await save(toId, into)
+  await save(fromId, out)
+  return { back: back.ok ? back.inverse : undefined }
+}
+const treated = (id: string, hiveId: string) =>
+  entry('treatment', '2026-04-01T10:00', { product: 'strips', until: '2026-04-20', withdrawalDays: 21 }, { id, hiveId })
+const withdrawal = (entries: readonly Entry[]) => {
+  const treatment = newestOf(currentOf(entries), 'treatment')
+  return treatment && cropFrom(treatment)
+}
+
+describe('a book and its hive', () => {
+  it('goes with a hive to another yard, and what is corrected there is corrected', async () => {
+    await write('kiln-bank', treated('t', 'flannel/0'))
+    await move('flannel/0', 'kiln-bank', 'sallow-quay')
+    expect(withdrawal(await book('sallow-quay', 'flannel/0'))).toBe('2026-05-12')
+    const later = { ...treated('t2', 'flannel/0'), corrects: 't', madeAt: '2026-06-01T00:00:00.000Z' }
+    later.body = { ...later.body, withdrawalDays: 30 }
+    expect((await write('sallow-quay', later)).status).toBe(200)
+    expect(withdrawal(await book('sallow-quay', 'flannel/0'))).toBe('2026-05-21')
+    const open = await get<Entry[]>(at('sallow-quay/book/open?today=2026-05-12'))
+    expect(open.filter(({ sort }) => sort === 'treatment').map(({ id }) => id)).toEqual(['t2'])
+  })
+
+  it('takes what comes in late, from a device that did not know of the move', async () => {
+    const answer = await write('kiln-bank', treated('late', 'flannel/0'))
+    expect(answer.body).toEqual({ added: 1, repeated: 0 })
+    expect((await book('sallow-quay', 'flannel/0')).map(({ id }) => id)).toContain('late')
+    const nobody = await write('kiln-bank', treated('nobody', 'no-hive'))
+    expect(nobody.status).toBe(404)
+  })
+
+  it('comes back with what was written in between when the move is undone', async () => {
+    const { back } = await move('serge/0', 'kiln-bank', 'sallow-quay')
+    await write('sallow-quay', treated('between', 'serge/0'))
+    const here = (await stored('sallow-quay')).yard
+    expect(here.hives.some(({ id }) => id === 'serge/0')).toBe(true)
+    const gone = await get<{ inverse: Edit }[]>(at('kiln-bank/log?limit=1'))
+    await save('kiln-bank', gone[0]!.inverse)
+    await save('sallow-quay', back!)
+    expect(withdrawal(await book('kiln-bank', 'serge/0'))).toBe('2026-05-12')
+  })
+
+  it('goes along to a copy with its history under identities of its own, and not to one without', async () => {
+    await write(
+      'sallow-quay',
+      treated('first', 'twill/0'),
+      { ...treated('second', 'twill/0'), corrects: 'first', madeAt: '2026-06-01T00:00:00.000Z' },
+      entry('answer', '2026-04-21T10:00', { to: 'end:first', answer: 'done' }, { id: 'third', hiveId: 'twill/0' }),
+    )
+    for (const withHistory of [true, false]) {
+      const { yard } = await stored('sallow-quay')
+      const twill = yard.hives.find(({ id }) => id === 'twill/0')!
+      await save('sallow-quay', copyHives(yard, [twill], { count: 1, names: '* #', withHistory }, nextId))
+      const after = (await stored('sallow-quay')).yard
+      const copy = after.hives[after.hives.findIndex(({ id }) => id === 'twill/0') + 1]!
+      const copied = await book('sallow-quay', copy.id)
+      expect(copied).toHaveLength(withHistory ? 3 : 0)
+      if (!withHistory) continue
+      const [now] = currentOf(copied).filter(({ sort }) => sort === 'treatment')
+      expect(now).toMatchObject({ hiveId: copy.id, corrects: copied.find(({ corrects }) => !corrects)!.id })
+      expect(copied.find(({ sort }) => sort === 'answer')).toMatchObject({ body: { to: `end:${now!.corrects}` } })
+    }
+    expect(await book('sallow-quay', 'twill/0')).toHaveLength(3)
+  })
+})
