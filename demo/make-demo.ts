@@ -1,5 +1,6 @@
 import { writeFileSync } from 'node:fs'
 import { CATALOGUE } from '#core/catalogue'
+import { demoBook } from './make-book'
 import { demoLog } from './make-log'
 import { CALENDARS } from '#core/season'
 import { attachmentPlaceOf } from '#core/parts'
@@ -149,10 +150,11 @@ function yard(id: string, name: string, note: string, stories: readonly Story[],
 
 /** Both demo yards as one plan. */
 export function demoPlan() {
-  return planOf([
+  const yards = [
     yard('sallow-quay', 'Sallow Quay', 'Harbour allotments, cool and maritime.', SALLOW_QUAY, { calendar: CALENDARS['cool-maritime'] }),
     yard('kiln-bank', 'Kiln Bank', 'An old quarry edge, cold in winter.', KILN_BANK, { calendar: CALENDARS['cold-continental'], way: { winterTop: 'condensing' } }, shedOfKilnBank()),
-  ])
+  ]
+  return { ...planOf(yards), books: yards.map((one) => ({ yardId: one.id, entries: demoBook(one) })) }
 }
 
 if (process.argv[1]?.endsWith('make-demo.ts')) {
