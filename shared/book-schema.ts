@@ -122,6 +122,8 @@ const crop: yup.ObjectSchema<Crop> = record({
   boxIds: someOf(id(), 60),
   sealedShare: share().optional(),
   water: decimal(0.1, 0.35).optional(),
+  squares: whole(0, 5000).optional(),
+  sections: whole(0, 5000).optional(),
 })
 const task: yup.ObjectSchema<Task> = record({
   text: text(200, 1),
@@ -188,7 +190,7 @@ const unknownSort = yup
   })
 
 /** An entry of a book of any sort. */
-export const entrySchema: yup.ISchema<Entry> = yup.lazy((value: unknown): yup.ISchema<Entry> => {
+export const entrySchema = yup.lazy((value: unknown): yup.ISchema<Entry> => {
   const sort = fieldOf(value, 'sort')
   return isOneOf(ENTRY_SORTS, sort) ? BY_SORT[sort]! : unknownSort
 })

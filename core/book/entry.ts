@@ -58,6 +58,9 @@ export interface Crop {
   readonly sealedShare?: number
   /** Water by a refractometer, 0 to 1. */
   readonly water?: number
+  /** Comb honey of it: 4 × 4 in squares cut out, and sections. */
+  readonly squares?: number
+  readonly sections?: number
 }
 
 /** What is to be done by a day. */

@@ -31,7 +31,7 @@ export interface Ledger {
   readonly need: FoodNeed
   /** What may be taken so that the need stays: surely, and at the most. */
   readonly mayTake: { readonly low: number; readonly high: number }
-  /** Days that it lasts when nothing comes in, by what is eaten now; undefined where nothing is eaten. */
+  /** Days that it lasts when nothing comes in; undefined where nothing is eaten. */
   readonly lastsDays: { readonly low: number; readonly high: number } | undefined
 }
 
@@ -52,6 +52,12 @@ export function eatsADay(stage: Stage, coldKgADay: Range, figures: Figures): Ran
   return stage === 'flow' || stage === 'supering' ? ZERO : rangeOf(figures, 'eatsADay')
 }
 
+/** What a colony eats, kg a day: on each day, and now when nothing comes in. */
+export interface Eats {
+  readonly on: (day: string) => Range
+  readonly withoutFlow: Range
+}
+
 /** The newest of what is known of a hive's food up to a day. */
 export function latestMeasured(known: readonly Measured[], today: string): Measured | undefined {
   return known
@@ -67,12 +73,12 @@ export function ledgerOf(
   measured: Measured,
   entries: readonly Entry[],
   today: string,
-  eatsOn: (day: string) => Range,
+  eats: Eats,
   need: FoodNeed,
   figures: Figures,
 ): Ledger {
   const since = entries.filter(({ at }) => dayOf(at) > dayOf(measured.day) && dayOf(at) <= dayOf(today))
-  const eaten = days(measured.day, today).map(eatsOn)
+  const eaten = days(measured.day, today).map(eats.on)
   const lines: LedgerLine[] = [
     { day: dayOf(measured.day), of: 'there', kg: measured.kg },
     ...since.flatMap((entry): LedgerLine[] => {
@@ -88,7 +94,7 @@ export function ledgerOf(
     middle: Math.max(0, balance.middle),
     high: Math.max(0, balance.high),
   }
-  const now = eatsOn(dayOf(today))
+  const now = eats.withoutFlow
   return {
     lines,
     balance,
@@ -102,24 +108,6 @@ export function ledgerOf(
 /** Every day after one up to another. */
 function days(from: string, to: string): string[] {
   return Array.from({ length: Math.max(0, daysBetween(from, to)) }, (_, i) => daysLater(from, i + 1))
-}
-
-/** A box of honey that may be taken. */
-export interface BoxOfHoney {
-  readonly partId: string
-  readonly kg: Range
-}
-
-/** Boxes that may go, from the top, while what may surely be taken lasts. */
-export function boxesToTake(topDown: readonly BoxOfHoney[], { mayTake }: Pick<Ledger, 'mayTake'>): readonly string[] {
-  let left = mayTake.low
-  const go: string[] = []
-  for (const { partId, kg } of topDown) {
-    if (kg.high > left) break
-    left -= kg.high
-    go.push(partId)
-  }
-  return go
 }
 
 export const RIPENESS = ['ripe', 'unripe', 'too-wet'] as const

@@ -6,31 +6,21 @@ import { entryInWords } from '#core/wording/book-words'
 import { useWritten } from '~/composables/newEntry'
 import { hivePath } from '~/composables/paths'
 
-const props = defineProps<{ yard: Yard; hive: Hive }>()
+const props = defineProps<{ yard: Yard; hive: Hive; entries: readonly Entry[] | null; silent: boolean }>()
+const emit = defineEmits<{ changed: [] }>()
 const book = useBook()
 const preferences = usePreferences()
 const moment = useMoment()
 const written = useWritten()
-const entries = shallowRef<readonly Entry[] | null>(null)
-const silent = ref(false)
-let round = 0
-async function load() {
-  const mine = ++round
-  const found = await book.ofHive(props.yard.id, props.hive.id)
-  if (mine !== round) return
-  silent.value = found === null
-  if (found) entries.value = found.now
-}
-watch(() => [props.yard.id, props.hive.id], load, { immediate: true })
-const shown = computed(() => [...(entries.value ?? [])].reverse().filter(({ sort }) => sort !== 'answer'))
+const shown = computed(() => [...(props.entries ?? [])].reverse().filter(({ sort }) => sort !== 'answer'))
 const writing = ref(false)
-async function kept() {
+function kept() {
   writing.value = false
-  await load()
+  emit('changed')
 }
 async function again(one: (typeof book.setAside)[number]) {
   await book.tryAgain(one)
-  await load()
+  emit('changed')
 }
 const gone = shallowRef<Entry | null>(null)
 async function withdraw(entry: Entry) {
@@ -51,7 +41,7 @@ async function correct(entry: Entry, withdrawn: boolean) {
     ...(withdrawn ? { withdrawn } : {}),
   }
   await book.write(props.yard.id, [next])
-  await load()
+  emit('changed')
 }
 </script>
 

@@ -1,13 +1,20 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { boxesToTake, eatsADay, latestMeasured, ledgerOf, ripenessOf, storesOfFeed, type Entry } from '#core/book'
+import { eatsADay, latestMeasured, ledgerOf, ripenessOf, storesOfFeed, type Entry } from '#core/book'
 import { SHIPPED_FIGURES as F } from '#core/figures'
 import { exactly, ZERO } from '#core/weight'
 import { entry } from '../../helpers/book'
 
 const NEED = { low: 16, high: 20 }
 const ledger = (kg: number, entries: readonly Entry[], today = '2026-08-20', eats = exactly(0.5)) =>
-  ledgerOf({ day: '2026-08-10', kg: exactly(kg), by: 'weighed' }, entries, today, () => eats, NEED, F)
+  ledgerOf(
+    { day: '2026-08-10', kg: exactly(kg), by: 'weighed' },
+    entries,
+    today,
+    { on: () => eats, withoutFlow: eats },
+    NEED,
+    F,
+  )
 
 describe('the food ledger of a hive', () => {
   it('adds up by hand: weighed, fed, taken, eaten', () => {
@@ -59,9 +66,6 @@ describe('the food ledger of a hive', () => {
     expect(rich.lastsDays).toEqual({ low: 80, high: 80 })
     expect(ledger(12, []).mayTake).toEqual({ low: 0, high: 0 })
     expect(ledger(12, [], '2026-08-20', ZERO).lastsDays).toBeUndefined()
-    const box = (partId: string, kg: number) => ({ partId, kg: exactly(kg) })
-    expect(boxesToTake([box('a', 12), box('b', 7), box('c', 9)], rich)).toEqual(['a', 'b'])
-    expect(boxesToTake([box('a', 21), box('b', 7)], rich)).toEqual([])
   })
 
   it('takes the newest of weighing, heft and frames; a later one of the same day counts', () => {

@@ -30,9 +30,11 @@ const looked = computed<{ readonly at: string; readonly revision?: number } | nu
 const failed = ref('')
 const MODES = [
   ['found', 'Found and done'],
+  ['food', 'Food and crop'],
   ['changed', 'Changed'],
 ] as const
 const mode = useInAddress('see', modeOf(MODES), 'found')
+const written = useHiveBook(() => (yard.value ? { yardId: yard.value.id, hiveId: hiveId.value } : null))
 const hiveNow = computed(() => yard.value?.hives.find(({ id }) => id === hiveId.value))
 const at = computed(() => looked.value?.at ?? null)
 const dayOf = (moment: string) => dayjs(moment).format('YYYY-MM-DD')
@@ -237,7 +239,21 @@ useHead({ title: computed(() => `The book of ${name.value} – Duvet`) })
       <ShellInTurn
         ><section class="changes" aria-label="What was written">
           <UiModes v-model="mode" :of="MODES" name="What was written" />
-          <BookFound v-if="mode === 'found' && hiveNow" :yard="yard" :hive="hiveNow" />
+          <BookFound
+            v-if="mode === 'found' && hiveNow"
+            :yard="yard"
+            :hive="hiveNow"
+            :entries="written.entries.value"
+            :silent="written.silent.value"
+            @changed="written.load"
+          />
+          <BookFood
+            v-if="mode === 'food' && hiveNow && written.entries.value"
+            :yard="yard"
+            :hive="hiveNow"
+            :entries="written.entries.value"
+            :weighings="written.weighings.value"
+          />
           <p v-if="mode === 'changed' && changes.length === 0">Nothing yet since it came here.</p>
           <ol
             v-if="mode === 'changed'"

@@ -1,0 +1,40 @@
+import dayjs from 'dayjs'
+import type { Entry, Weighed } from '#core/book'
+import { server } from '~/sync/server'
+
+/** What the book of a hive says, and its weighings; asked again when the hive is another one. */
+export function useHiveBook(at: () => { readonly yardId: string; readonly hiveId: string } | null) {
+  const book = useBook()
+  const entries = shallowRef<readonly Entry[] | null>(null)
+  const weighings = shallowRef<readonly Weighed[]>([])
+  const silent = ref(false)
+  let round = 0
+  async function load() {
+    const mine = ++round
+    const here = at()
+    if (!here) return
+    const [found, weighed] = await Promise.all([
+      book.ofHive(here.yardId, here.hiveId),
+      server.weighIns(here.yardId, here.hiveId),
+    ])
+    if (mine !== round) return
+    silent.value = found === null
+    if (found) entries.value = found.now
+    weighings.value = weighed.ok
+      ? weighed.value.series.points.map((one) => ({ day: dayjs(one.at).format('YYYY-MM-DD'), kg: one.kg }))
+      : []
+  }
+  watch(
+    () => {
+      const here = at()
+      return here && `${here.yardId}/${here.hiveId}`
+    },
+    () => {
+      entries.value = null
+      weighings.value = []
+      void load()
+    },
+    { immediate: true },
+  )
+  return { entries, weighings, silent, load }
+}

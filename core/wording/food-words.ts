@@ -1,0 +1,67 @@
+import type { AgainstCrop, FoodOfHive, Ledger, Measured } from '../book'
+import { showMass } from '../units'
+import { dayInWords } from './day-words'
+import { counted, type Reader } from './names'
+import { rangeInWords } from './weight-words'
+
+const BY: Readonly<Record<Measured['by'], string>> = {
+  weighed: 'weighed',
+  heft: 'by heft',
+  frames: 'frames of stores counted',
+  model: 'by its combs as they were said or usually are; nobody counted or weighed',
+}
+
+/** What is there to eat and how that is known: `14.2 to 18.9 kg: frames of stores counted on 4 Oct 2026, and since`. */
+export function foodThereInWords({ measured, ledger }: FoodOfHive, reader: Reader): string {
+  const how = BY[measured.by]
+  const since = measured.by === 'model' ? '' : ` on ${dayInWords(measured.day, reader.vocabulary)}`
+  const and = ledger.lines.length > 1 ? ', with what came and went since' : ''
+  return `${rangeInWords(ledger.there, reader, 1)}: ${how}${since}${and}`
+}
+
+const LINE: Readonly<Record<Ledger['lines'][number]['of'], string>> = {
+  there: 'there',
+  feed: 'fed, as stores',
+  crop: 'crop taken',
+  eaten: 'eaten since',
+}
+
+/** One line of a ledger: what it is, and how much came or went. */
+export function ledgerLineInWords({ of, kg, day }: Ledger['lines'][number], reader: Reader) {
+  const sign = kg.middle < 0 ? '−' : of === 'there' ? '' : '+'
+  return {
+    day: dayInWords(day, reader.vocabulary),
+    what: LINE[of],
+    kg: `${sign}${showMass(Math.abs(kg.middle), reader.units, 1)}`,
+  }
+}
+
+/** Days that food lasts, rounded to what can be told: `22 to 41 days`; less than a week is said as such. */
+export function lastsInWords({ ledger }: FoodOfHive): string | undefined {
+  const { lastsDays } = ledger
+  if (!lastsDays) return undefined
+  const [low, high] = [Math.floor(lastsDays.low), Math.floor(lastsDays.high)]
+  return low === high ? counted(low, 'day') : `${low} to ${counted(high, 'day')}`
+}
+
+/** Why nothing is taken now. */
+export function againstCropInWords(against: AgainstCrop, { vocabulary }: Reader): string {
+  switch (against.against) {
+    case 'old':
+      return (
+        `What is there was last known on ${dayInWords(against.day, vocabulary)}: too long ago in season. ` +
+        'Weigh it, heft it or count its frames first.'
+      )
+    case 'withdrawal':
+      return against.from
+        ? `${against.product}: no crop for people before ${dayInWords(against.from, vocabulary)}, by its label.`
+        : `${against.product} may still be in: no crop for people before its end and its withdrawal are known.`
+    case 'unripe':
+      return `${Math.round(against.sealedShare * 100)} % of its cells were sealed: not ripe, it may ferment.`
+  }
+}
+
+/** What always stands beside a crop. */
+export const CROP_CAUTION =
+  'A strong colony without supers eats half a kilogram to a kilogram a day and can starve within days when the flow ' +
+  'ends. Leave what it needs, look again within a week. A full super is a heavy lift.'

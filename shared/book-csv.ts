@@ -1,0 +1,241 @@
+import Papa from 'papaparse'
+import type { Entry, EntrySort } from '#core/book'
+import { fieldOf } from '#core/plain'
+import { entrySchema } from './book-schema'
+import { readWith } from './read'
+
+/** How a cell of a book's file is written. */
+type CellKind = 'text' | 'number' | 'flag' | 'words' | 'json'
+/** A column: its name, where in an entry its value stands, and how it is written. */
+type Column = readonly [name: string, path: string, kind: CellKind]
+
+const FIRST: readonly Column[] = [
+  ['id', 'id', 'text'],
+  ['hive_id', 'hiveId', 'text'],
+  ['at', 'at', 'text'],
+  ['made_at', 'madeAt', 'text'],
+  ['device', 'device', 'text'],
+  ['by', 'by', 'text'],
+  ['note', 'note', 'text'],
+  ['corrects', 'corrects', 'text'],
+  ['withdrawn', 'withdrawn', 'flag'],
+]
+const LOOK: readonly Column[] = [
+  ['celsius', 'celsius', 'number'],
+  ['wind', 'wind', 'text'],
+  ['temper', 'temper', 'text'],
+  ['sound', 'sound', 'text'],
+  ['seams', 'seams', 'json'],
+  ['frames_eggs', 'broodFrames.eggs', 'number'],
+  ['frames_larvae', 'broodFrames.larvae', 'number'],
+  ['frames_sealed_brood', 'broodFrames.sealed', 'number'],
+  ['pattern', 'pattern', 'text'],
+  ['drone_brood', 'droneBrood', 'flag'],
+  ['play_cups', 'playCups', 'number'],
+  ['cells_open', 'cells.open', 'number'],
+  ['cells_sealed', 'cells.sealed', 'number'],
+  ['cells_where', 'cells.where', 'text'],
+  ['queen', 'queen', 'text'],
+  ['queen_marked', 'queenMarked', 'flag'],
+  ['queen_clipped', 'queenClipped', 'flag'],
+  ['queen_born', 'queenBorn', 'number'],
+  ['frames_sealed_stores', 'foodFrames.sealed', 'number'],
+  ['frames_nectar', 'foodFrames.nectar', 'number'],
+  ['frames_pollen', 'foodFrames.pollen', 'number'],
+  ['heft', 'heft', 'text'],
+  ['super_sealed', 'superSealed', 'number'],
+  ['undrawn_left', 'undrawnLeft', 'number'],
+  ['to_renew', 'toRenew', 'number'],
+  ['cross_comb', 'crossComb', 'flag'],
+  ['signs', 'signs', 'words'],
+  ['dead_on_floor', 'deadOnFloor', 'text'],
+  ['damp', 'damp', 'words'],
+  ['mould', 'mould', 'words'],
+  ['visitors', 'visitors', 'words'],
+  ['combs', 'combs', 'json'],
+]
+const BODY: Readonly<Record<EntrySort, readonly Column[]>> = {
+  look: LOOK,
+  mites: [
+    ['way', 'way', 'text'],
+    ['mites', 'mites', 'number'],
+    ['days', 'days', 'number'],
+    ['bees', 'bees', 'number'],
+  ],
+  treatment: [
+    ['product', 'product', 'text'],
+    ['amount', 'amount', 'text'],
+    ['until', 'until', 'text'],
+    ['label_days', 'labelDays', 'number'],
+    ['from_celsius', 'fromCelsius', 'number'],
+    ['to_celsius', 'toCelsius', 'number'],
+    ['withdrawal_days', 'withdrawalDays', 'number'],
+    ['supers_may_stay', 'supersMayStay', 'flag'],
+  ],
+  feed: [
+    ['feed', 'feed', 'text'],
+    ['kg', 'kg', 'number'],
+  ],
+  crop: [
+    ['kg', 'kg', 'number'],
+    ['box_ids', 'boxIds', 'json'],
+    ['sealed_share', 'sealedShare', 'number'],
+    ['water', 'water', 'number'],
+    ['squares', 'squares', 'number'],
+    ['sections', 'sections', 'number'],
+  ],
+  task: [
+    ['text', 'text', 'text'],
+    ['by_day', 'by', 'text'],
+    ['from', 'from', 'text'],
+  ],
+  answer: [
+    ['to', 'to', 'text'],
+    ['answer', 'answer', 'text'],
+    ['until', 'until', 'text'],
+    ['why', 'why', 'text'],
+  ],
+  fate: [
+    ['fate', 'fate', 'text'],
+    ['cause', 'cause', 'text'],
+  ],
+}
+
+const at = (value: unknown, path: string) => path.split('.').reduce((inner, name) => fieldOf(inner, name), value)
+
+/**
+ * A text that a spreadsheet would take for a formula gets a quote before it, so does an empty one, which is something
+ * that was said, and one that begins with such a quote itself.
+ */
+const guarded = (text: string) => (/^'*([=+\-@\t\r]|$)/.test(text) ? `'${text}` : text)
+const unguarded = (text: string) => (/^'+([=+\-@\t\r]|$)/.test(text) ? text.slice(1) : text)
+/** A list of words with none in it. */
+const NO_WORDS = '-'
+
+function written(value: unknown, kind: CellKind): string {
+  if (value === undefined) return ''
+  if (kind === 'words') return Array.isArray(value) && value.length > 0 ? value.join(' ') : NO_WORDS
+  return kind === 'json' ? JSON.stringify(value) : kind === 'text' ? guarded(String(value)) : String(value)
+}
+
+/** What is written in a cell; itself where it is nothing of its kind, so that the check of the entry names it. */
+function readCell(text: string, kind: CellKind): unknown {
+  switch (kind) {
+    case 'text':
+      return unguarded(text)
+    case 'number':
+      return Number.isFinite(Number(text)) ? Number(text) : text
+    case 'flag':
+      return text === 'true' ? true : text === 'false' ? false : text
+    case 'words':
+      return text === NO_WORDS ? [] : text.split(/\s+/).filter((word) => word !== '')
+    case 'json':
+      try {
+        return JSON.parse(text) as unknown
+      } catch {
+        return text
+      }
+  }
+}
+
+/**
+ * The entries of one sort as CSV, a row each, with the name of its hive for whoever reads it. What is not said is an
+ * empty cell; read in again it is the same entries.
+ */
+export function bookCsv(sort: EntrySort, entries: readonly Entry[], hiveName: (hiveId: string) => string): string {
+  const rows = entries
+    .filter((entry) => entry.sort === sort)
+    .map((entry) => [
+      sort,
+      guarded(hiveName(entry.hiveId)),
+      ...FIRST.map(([, path, kind]) => written(at(entry, path), kind)),
+      ...BODY[sort].map(([, path, kind]) => written(at(entry.body, path), kind)),
+    ])
+  const fields = ['sort', 'hive', ...[...FIRST, ...BODY[sort]].map(([name]) => name)]
+  return `${Papa.unparse({ fields, data: rows })}\r\n`
+}
+
+/** What a file of a book holds, and what is wrong in it. */
+interface BookRead {
+  readonly entries: readonly Entry[]
+  /** A sentence for every row that cannot be read, with its number and field. */
+  readonly problems: readonly string[]
+}
+
+/** What stands in where a file made by hand leaves it out. */
+interface BookReading {
+  readonly makeId: () => string
+  readonly madeAt: string
+  readonly device: string
+  /** The hive of this name; undefined where there is none. */
+  readonly hiveNamed: (name: string) => string | undefined
+}
+
+/** Rows that are read of one file. */
+const MOST_ROWS = 60_000
+const MOST_PROBLEMS = 20
+
+/** Reads entries from CSV as `bookCsv` writes it, or as a keeper makes one with fewer columns. */
+export function readBookCsv(text: string, reading: BookReading): BookRead {
+  const { data, meta } = Papa.parse<Record<string, string>>(text.replace(/^\ufeff/, ''), {
+    header: true,
+    skipEmptyLines: 'greedy',
+  })
+  const columns = meta.fields ?? []
+  if (!columns.includes('sort') || !(columns.includes('hive') || columns.includes('hive_id')))
+    return {
+      entries: [],
+      problems: ['The file has no columns “sort” and “hive”: export one here to see how it looks.'],
+    }
+  if (data.length > MOST_ROWS)
+    return { entries: [], problems: [`The file has ${data.length} rows: at most ${MOST_ROWS} are read, so split it.`] }
+  const entries: Entry[] = []
+  const problems: string[] = []
+  for (const [i, row] of data.entries()) {
+    const found = entryOf(row, reading)
+    if (typeof found === 'string') problems.push(`Row ${i + 2}: ${found}`)
+    else entries.push(found)
+  }
+  const more = problems.length - MOST_PROBLEMS
+  return {
+    entries,
+    problems: more > 0 ? [...problems.slice(0, MOST_PROBLEMS), `and ${more} more rows.`] : problems,
+  }
+}
+
+function entryOf(row: Readonly<Record<string, string>>, reading: BookReading): Entry | string {
+  const sort = row.sort?.trim() ?? ''
+  const columns = fieldOf(BODY, sort)
+  if (!Array.isArray(columns)) return `sort is “${sort}”, which is none of ${Object.keys(BODY).join(', ')}.`
+  const first = told(FIRST, row)
+  const named = unguarded((row.hive ?? '').trim())
+  const hiveId = first.hiveId ?? reading.hiveNamed(named)
+  if (hiveId === undefined) return `there is no hive “${named}” in this yard.`
+  const day = typeof first.at === 'string' && /^\d{4}-\d\d-\d\d$/.test(first.at) ? `${first.at}T12:00` : first.at
+  const entry = {
+    id: reading.makeId(),
+    madeAt: reading.madeAt,
+    device: reading.device,
+    ...first,
+    ...(day === undefined ? {} : { at: day }),
+    hiveId,
+    sort,
+    body: told(columns as readonly Column[], row),
+  }
+  const read = readWith(entrySchema, entry)
+  return read.ok ? read.value : read.problem.sentence
+}
+
+/** The fields of a row that have something in them, each where it stands in an entry. */
+function told(columns: readonly Column[], row: Readonly<Record<string, string>>): Record<string, unknown> {
+  const fields: Record<string, unknown> = {}
+  for (const [name, path, kind] of columns) {
+    const text = row[name] ?? ''
+    if (text === '') continue
+    const [outer, inner] = path.split('.') as [string, string | undefined]
+    const value = readCell(text, kind)
+    if (inner === undefined) fields[outer] = value
+    else fields[outer] = { ...(fields[outer] as object | undefined), [inner]: value }
+  }
+  return fields
+}
