@@ -99,6 +99,10 @@ const BODY: Readonly<Record<EntrySort, readonly Column[]>> = {
     ['fate', 'fate', 'text'],
     ['cause', 'cause', 'text'],
   ],
+  trial: [
+    ['trial', 'trial', 'text'],
+    ['side', 'side', 'text'],
+  ],
 }
 
 const at = (value: unknown, path: string) => path.split('.').reduce((inner, name) => fieldOf(inner, name), value)

@@ -16,6 +16,7 @@ import {
   SIGNS,
   SOUNDS,
   TEMPERS,
+  TRIAL_SIDES,
   VISITORS,
   WINDS,
   type CombSeen,
@@ -25,6 +26,7 @@ import {
   type EntrySort,
   type Fate,
   type FeedGiven,
+  type InTrial,
   type Look,
   type MiteCount,
   type Task,
@@ -140,6 +142,8 @@ const answer = record({
 })
 const fate: yup.ObjectSchema<Fate> = record({ fate: oneOf(FATES), cause: text(200, 1).optional() })
 
+const trial: yup.ObjectSchema<InTrial> = record({ trial: text(80, 1), side: oneOf(TRIAL_SIDES) })
+
 const BODIES: { readonly [S in EntrySort]: yup.ISchema<EntryBodies[S]> } = {
   look,
   mites: miteCount,
@@ -149,6 +153,7 @@ const BODIES: { readonly [S in EntrySort]: yup.ISchema<EntryBodies[S]> } = {
   task,
   answer,
   fate,
+  trial,
 }
 
 /** A time by the clock where the hive stands: `2026-05-31T14:15`. */

@@ -278,6 +278,17 @@ const PLANS_PATHS: Json = {
 
 const BOOK_PATHS: Json = {
   '/api/yards/{id}/book': {
+    get: {
+      operationId: 'readYardBook',
+      summary: 'What is current in the book of a yard between two days, of all sorts or of those that are named.',
+      parameters: [
+        yardId,
+        { name: 'from', in: 'query', required: true, schema: { type: 'string', format: 'date' } },
+        { name: 'to', in: 'query', required: true, schema: { type: 'string', format: 'date' } },
+        { name: 'sorts', in: 'query', schema: text, description: 'With commas: look,mites' },
+      ],
+      responses: { 200: answer('Entries, oldest first.', listOf(ref('bookEntry'))), ...refusals(403, 404, 422) },
+    },
     post: {
       operationId: 'addEntries',
       summary: 'Entries of the hive book, all of them kept or none; one that is there already is counted.',

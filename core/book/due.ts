@@ -1,5 +1,6 @@
 import type { Hive, Stage, Yard } from '../hive'
 import { ANY_TIME, stageAround, stageOn, yearOf, type YardYear } from '../season/calendar'
+import { byHiveOf } from './by-hive'
 import { chainOf, entriesOf } from './current'
 import { dayOf, daysLater } from './days'
 import type { Answer, Entry, EntryOf } from './entry'
@@ -37,12 +38,7 @@ export interface DueLine {
  */
 export function dueOf(yard: Yard, entries: readonly Entry[], today: string): DueLine[] {
   const year = yearOf(yard)
-  const byHive = new Map<string, Entry[]>()
-  for (const entry of entries) {
-    const list = byHive.get(entry.hiveId)
-    if (list) list.push(entry)
-    else byHive.set(entry.hiveId, [entry])
-  }
+  const byHive = byHiveOf(entries)
   const stages = stagesOf(year, today)
   const lines = yard.hives.flatMap((hive) => {
     const own = byHive.get(hive.id) ?? []

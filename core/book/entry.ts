@@ -1,6 +1,6 @@
 import type { Look } from './look/look'
 
-export const ENTRY_SORTS = ['look', 'mites', 'treatment', 'feed', 'crop', 'task', 'answer', 'fate'] as const
+export const ENTRY_SORTS = ['look', 'mites', 'treatment', 'feed', 'crop', 'task', 'answer', 'fate', 'trial'] as const
 /** What an entry is of. */
 export type EntrySort = (typeof ENTRY_SORTS)[number]
 
@@ -89,6 +89,15 @@ export interface Fate {
   readonly cause?: string
 }
 
+export const TRIAL_SIDES = ['with', 'without'] as const
+export type TrialSide = (typeof TRIAL_SIDES)[number]
+
+/** A hive that was drawn into a trial. */
+export interface InTrial {
+  readonly trial: string
+  readonly side: TrialSide
+}
+
 /** What stands in an entry, by what it is of. */
 export interface EntryBodies {
   readonly look: Look
@@ -99,6 +108,7 @@ export interface EntryBodies {
   readonly task: Task
   readonly answer: Answer
   readonly fate: Fate
+  readonly trial: InTrial
 }
 
 /** One entry of a book: what was found or done at a hive, when, and who wrote it. */

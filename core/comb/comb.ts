@@ -7,9 +7,16 @@ import type { FrameState } from '../hive'
  * Common practice.
  */
 export function combAreaDm2(frame: HangingPattern): number {
-  const widthMm = frame.lengthOverEndBars.mm - 2 * frame.endBarThickness.mm
-  const heightMm = frame.height.mm - frame.topBarThickness.mm - frame.bottomBarThickness.mm
+  const { widthMm, heightMm } = combSizeMm(frame)
   return (widthMm * heightMm) / 10_000
+}
+
+/** Width and height of the comb in a frame, between its bars, mm. */
+export function combSizeMm(frame: HangingPattern): { readonly widthMm: number; readonly heightMm: number } {
+  return {
+    widthMm: frame.lengthOverEndBars.mm - 2 * frame.endBarThickness.mm,
+    heightMm: frame.height.mm - frame.topBarThickness.mm - frame.bottomBarThickness.mm,
+  }
 }
 
 /** What a box is used for where its frames do not say what they hold. */

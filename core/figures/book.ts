@@ -28,4 +28,7 @@ export const BOOK = {
   ripeWater: 0.18,
   mostWater: 0.2,
   fewHives: 10,
+  giverBrood: 6,
+  squareSide: 101.6,
+  squareComb: 32,
 } as const

@@ -134,7 +134,15 @@ function periodsOf(days: readonly Stage[]): Period[] {
 /**
  * The stages of a year in their order through it, with what the keeper has moved; no day is in two, none in no stage.
  */
-export function stagesOfYear(year: YardYear): Period[] {
+export function stagesOfYear(year: YardYear): readonly Period[] {
+  let known = stagesKnown.get(year)
+  if (!known) stagesKnown.set(year, (known = divided(year)))
+  return known
+}
+
+const stagesKnown = new WeakMap<YardYear, readonly Period[]>()
+
+function divided(year: YardYear): readonly Period[] {
   const periods = periodsOf(paintedDays(year))
   const moved = year.calendar.moved ?? {}
   if (Object.keys(moved).length === 0) return periods

@@ -9,6 +9,12 @@ export function fullBoxKg(box: ResolvedPart): Range {
   return sumOf([exactly(ware), honeyKg([box])])
 }
 
+/** Honey of one frame of a box full of it, kg; 0 where none hangs (common practice). */
+export function fullFrameHoneyKg(box: ResolvedPart): number {
+  const frames = box.hung.filter(isFrame).length
+  return frames === 0 ? 0 : honeyKg([box]).middle / frames
+}
+
 /**
  * Mass of one frame of a box full of honey, kg, with its comb and what it is made of; 0 where none hangs (common
  * practice).

@@ -80,7 +80,7 @@ function lookInWords(look: Look, reader: Reader): string {
   return said.length > 0 ? said.join('; ') : 'nothing noted'
 }
 
-const FEED_NAMES: Words<EntryOf<'feed'>['body']['feed']> = {
+export const FEED_NAMES: Words<EntryOf<'feed'>['body']['feed']> = {
   'two-to-one': 'syrup two to one',
   'one-to-one': 'syrup one to one',
   fondant: 'fondant',
@@ -105,6 +105,8 @@ export function entryInWords(entry: Entry, reader: Reader): string {
   if (isEntry(entry, 'crop')) return `Crop taken: ${showMass(entry.body.kg, reader.units, 1)}`
   if (isEntry(entry, 'task')) return `To do by ${dayInWords(entry.body.by, reader.vocabulary)}: ${entry.body.text}`
   if (isEntry(entry, 'fate')) return FATE_WORDS[entry.body.fate] + (entry.body.cause ? `: ${entry.body.cause}` : '')
+  if (isEntry(entry, 'trial'))
+    return `Drawn by lot into the trial “${entry.body.trial}”: ${entry.body.side === 'with' ? 'with it' : 'without it'}`
   return ANSWER_WORDS[entry.body.answer]
 }
 

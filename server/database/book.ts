@@ -1,5 +1,5 @@
 import { and, eq, inArray, sql } from 'drizzle-orm'
-import { chainOf, currentOf, daysLater, dueOf, isEntry, type Entry } from '#core/book'
+import { chainOf, currentOf, daysLater, dueOf, isEntry, type Entry, type EntrySort } from '#core/book'
 import type { HiveOfYard, Yard } from '#core/hive'
 import type { BookKept } from '#wire/answers'
 import { inChunks } from './chunks'
@@ -168,6 +168,24 @@ export async function bookOfHive(database: Database, yardId: string, hiveId: str
     .where(and(eq(bookEntries.yardId, yardId), eq(bookEntries.hiveId, hiveId)))
     .orderBy(bookEntries.at, bookEntries.sequence)
   return rows.map(({ entry }) => entry)
+}
+
+/** What is looked for in the book of a yard. */
+interface BookSought {
+  readonly from: string
+  readonly to: string
+  readonly sorts: readonly EntrySort[]
+}
+
+/** What is current in the book of a yard between two days, of these sorts, oldest first, as JSON. */
+export async function bookOfYard(database: Database, yardId: string, sought: BookSought): Promise<string> {
+  const { from, to, sorts } = sought
+  const [row] = await database.all<{ entries: string }>(sql`
+    select '[' || coalesce(group_concat(entry, ','), '') || ']' as entries from (
+      select entry from ${bookEntries} as b where b.yard_id = ${yardId} and b.is_current
+        and b.sort in (select value from json_each(${JSON.stringify(sorts)}))
+        and b.at >= ${from} and b.at < ${daysLater(to, 1)} order by b.at, b.sequence)`)
+  return row?.entries ?? '[]'
 }
 
 /** The books of all yards that are here, as JSON for a plan file. */

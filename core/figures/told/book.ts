@@ -62,5 +62,13 @@ export const BOOK_TOLD = {
     usedIn: 'crop',
     source: { mark: 'P', text: 'Codex Stan 12-1981, from memory' },
   },
+  giverBrood: {
+    unit: 'frames',
+    label: 'frames with brood from which a hive can give one',
+    usedIn: 'nuclei',
+    source: MEMORY,
+  },
+  squareSide: { unit: 'mm', label: 'side of a square of cut comb, 4 in', usedIn: 'comb honey', source: COMMON },
+  squareComb: { unit: 'mm', label: 'thickness of comb that is cut', usedIn: 'comb honey', source: MEMORY },
   fewHives: { unit: 'hives', label: 'fewer on a side tell nothing yet', usedIn: 'comparing ways', source: COMMON },
 } as const satisfies Record<keyof typeof BOOK, Told>

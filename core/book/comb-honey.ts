@@ -1,0 +1,42 @@
+import type { HangingPattern } from '../catalogue'
+import type { Figures } from '../figures'
+import { combSizeMm } from '../comb'
+import { honeyOfCombKg } from '../weight'
+
+/** Pieces of comb honey that something gives, each of so much. */
+export interface CombPieces {
+  readonly count: number
+  readonly eachKg: number
+}
+
+/** Honey in a piece of comb as cut, kg: side × side × its thickness, by what a sealed comb holds (common practice). */
+function pieceKg(widthMm: number, heightMm: number, thicknessMm: number, figures: Figures): number {
+  return honeyOfCombKg((widthMm * heightMm) / 1e4, thicknessMm, figures)
+}
+
+/**
+ * Squares of 4 × 4 in that are cut from one frame, whole ones side by side, and the mass of one by the thickness of its
+ * comb. Geometry.
+ */
+export function squaresOf(
+  frame: HangingPattern,
+  figures: Figures,
+  thicknessMm: number = figures.squareComb,
+): CombPieces {
+  const { widthMm, heightMm } = combSizeMm(frame)
+  const { squareSide } = figures
+  return {
+    count: Math.floor(widthMm / squareSide) * Math.floor(heightMm / squareSide),
+    eachKg: pieceKg(squareSide, squareSide, thicknessMm, figures),
+  }
+}
+
+/** Sections of a keeper's own size, inside, and the mass of one. @throws RangeError for a size that is none */
+export function sectionKg(
+  { widthMm, heightMm, thicknessMm }: Readonly<Record<'widthMm' | 'heightMm' | 'thicknessMm', number>>,
+  figures: Figures,
+): number {
+  if (!(widthMm > 0 && heightMm > 0 && thicknessMm > 0))
+    throw new RangeError('a section has a width, a height, a depth')
+  return pieceKg(widthMm, heightMm, thicknessMm, figures)
+}

@@ -1,0 +1,96 @@
+import type { Figures } from '../figures'
+import type { Hive } from '../hive'
+import { byHiveOf } from './by-hive'
+import { entriesOf } from './current'
+import { dayOf, daysBetween } from './days'
+import type { Entry } from './entry'
+import { BROOD_STAGES, broodFramesOf } from './look'
+import { treatmentEnd } from './treatment'
+
+/** Why a hive gives no comb of brood to a nucleus. */
+export type NoGift = 'no-look' | 'few-brood' | 'queen-unknown' | 'sign' | 'treated' | 'gone'
+
+/** A hive as a giver of a comb of brood: its frames with brood at the last look, and why it gives none. */
+export interface Giver {
+  readonly hiveId: string
+  readonly broodFrames: number | undefined
+  readonly no: NoGift | undefined
+}
+
+/**
+ * Who can give one comb of brood with its bees, never the queen: strong by a look of these days, the queen or her eggs
+ * seen, no sign of anything, nothing in it that is treated with. Common practice.
+ */
+export function giversOf(
+  hives: readonly Pick<Hive, 'id'>[],
+  entries: readonly Entry[],
+  today: string,
+  figures: Figures,
+): Giver[] {
+  const books = byHiveOf(entries)
+  return hives
+    .map(({ id }) => giverOf(id, books.get(id) ?? [], today, figures))
+    .sort(
+      (a, b) => Number(a.no !== undefined) - Number(b.no !== undefined) || (b.broodFrames ?? 0) - (a.broodFrames ?? 0),
+    )
+}
+
+function giverOf(hiveId: string, own: readonly Entry[], today: string, figures: Figures): Giver {
+  const fate = entriesOf(own, 'fate').at(-1)
+  const look = entriesOf(own, 'look').findLast(({ at }) => dayOf(at) <= today)
+  const told = BROOD_STAGES.map((stage) => look && broodFramesOf(look.body, stage)).filter((n) => n !== undefined)
+  const broodFrames = told.length > 0 ? Math.max(...told) : undefined
+  const isTreated = entriesOf(own, 'treatment').some((treatment) => {
+    const end = treatmentEnd(treatment)
+    return dayOf(treatment.at) <= today && (end === undefined || end >= today)
+  })
+  const no: NoGift | undefined =
+    fate && fate.body.fate !== 'alive'
+      ? 'gone'
+      : !look || daysBetween(look.at, today) > figures.lookSeasonDays
+        ? 'no-look'
+        : look.body.signs?.length
+          ? 'sign'
+          : look.body.queen !== 'seen' && look.body.queen !== 'eggs'
+            ? 'queen-unknown'
+            : (broodFrames ?? 0) < figures.giverBrood
+              ? 'few-brood'
+              : isTreated
+                ? 'treated'
+                : undefined
+  return { hiveId, broodFrames, no }
+}
+
+/** What nuclei are made of: combs of brood, of food and empty ones, and a box, feeder, door and screen for each. */
+export interface NucleiPlan {
+  readonly nuclei: readonly { readonly givers: readonly [string, string] }[]
+  readonly left: readonly string[]
+  readonly needs: {
+    readonly boxes: number
+    readonly broodCombs: number
+    readonly foodCombs: { readonly low: number; readonly high: number }
+    readonly emptyCombs: number
+    readonly feeders: number
+    readonly doors: number
+    readonly screens: number
+  }
+}
+
+/** Nuclei of two combs of brood, each from another hive; each needs 1 to 2 of food and an empty one. Common practice. */
+export function nucleiOf(givers: readonly Giver[], most = Infinity): NucleiPlan {
+  const able = givers.filter(({ no }) => no === undefined).map(({ hiveId }) => hiveId)
+  const count = Math.min(Math.floor(able.length / 2), most)
+  return {
+    nuclei: Array.from({ length: count }, (_, i) => ({ givers: [able[2 * i]!, able[2 * i + 1]!] as const })),
+    left: able.slice(2 * count),
+    needs: {
+      boxes: count,
+      broodCombs: 2 * count,
+      foodCombs: { low: count, high: 2 * count },
+      emptyCombs: count,
+      feeders: count,
+      doors: count,
+      screens: count,
+    },
+  }
+}

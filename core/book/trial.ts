@@ -1,0 +1,75 @@
+import type { Figures } from '../figures'
+import { entriesOf } from './current'
+import type { Entry, TrialSide } from './entry'
+import { miteRate } from './mites'
+import { compareShares, drawByLot, wilson, type Compared, type ShareOf } from './share'
+
+/** A trial of a yard: which hives have what is tried, and which have not. */
+export interface Trial {
+  readonly name: string
+  readonly began: string
+  readonly with: readonly string[]
+  readonly without: readonly string[]
+}
+
+/** The trials of a yard by their names, the newest first; of a hive that was drawn twice the last counts. */
+export function trialsOf(entries: readonly Entry[]): Trial[] {
+  const byName = new Map<string, { began: string; sides: Map<string, TrialSide> }>()
+  for (const { at, hiveId, body } of entriesOf(entries, 'trial')) {
+    const trial = byName.get(body.trial) ?? { began: at.slice(0, 10), sides: new Map<string, TrialSide>() }
+    byName.set(body.trial, trial)
+    trial.sides.set(hiveId, body.side)
+  }
+  const sideOf = (sides: ReadonlyMap<string, TrialSide>, wanted: TrialSide) =>
+    [...sides].filter(([, side]) => side === wanted).map(([hiveId]) => hiveId)
+  return [...byName]
+    .map(([name, { began, sides }]) => ({
+      name,
+      began,
+      with: sideOf(sides, 'with'),
+      without: sideOf(sides, 'without'),
+    }))
+    .sort((a, b) => (a.began < b.began ? 1 : -1))
+}
+
+/** Hives drawn by lot into the two sides of a trial, half each; of an odd number one more stays without. */
+export function drawTrial(hiveIds: readonly string[], chance: () => number): Record<TrialSide, string[]> {
+  const drawn = new Set(drawByLot(hiveIds, Math.floor(hiveIds.length / 2), chance))
+  return { with: hiveIds.filter((id) => drawn.has(id)), without: hiveIds.filter((id) => !drawn.has(id)) }
+}
+
+/** What a trial came to so far, side by side. */
+export interface TrialOutcome {
+  /** Of those of which it is known, alive; undefined where nobody has said of any. */
+  readonly alive: Readonly<Record<TrialSide, ShareOf | undefined>>
+  readonly compared: Compared | undefined
+  /** Last count of mites a day since it began, mean of the side, of so many hives. */
+  readonly fall: Readonly<Record<TrialSide, { readonly mean: number; readonly of: number } | undefined>>
+}
+
+/** The outcome of a trial by what was written since it began: what became of its hives, and their last tray counts. */
+export function trialOutcome(trial: Trial, entries: readonly Entry[], figures: Figures): TrialOutcome {
+  const since = entries.filter(({ at }) => at.slice(0, 10) >= trial.began)
+  const aliveOf = (ids: readonly string[]) => {
+    const fates = ids.flatMap((id) => {
+      const fate = entriesOf(since, 'fate').findLast(({ hiveId }) => hiveId === id)?.body.fate
+      return fate === 'alive' || fate === 'dead' ? [fate] : []
+    })
+    return fates.length > 0 ? wilson(fates.filter((fate) => fate === 'alive').length, fates.length) : undefined
+  }
+  const fallOf = (ids: readonly string[]) => {
+    const counts = ids.flatMap((id) => {
+      const last = entriesOf(since, 'mites').findLast(({ hiveId, body }) => hiveId === id && body.way === 'tray')
+      return last ? [miteRate(last.body).rate] : []
+    })
+    return counts.length > 0
+      ? { mean: counts.reduce((sum, rate) => sum + rate, 0) / counts.length, of: counts.length }
+      : undefined
+  }
+  const alive = { with: aliveOf(trial.with), without: aliveOf(trial.without) }
+  return {
+    alive,
+    compared: alive.with && alive.without && compareShares(alive.with, alive.without, figures),
+    fall: { with: fallOf(trial.with), without: fallOf(trial.without) },
+  }
+}

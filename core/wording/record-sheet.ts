@@ -1,0 +1,111 @@
+import { cropFrom, entriesOf, isEntry, treatmentEnd, type Entry } from '../book'
+import type { Yard } from '../hive'
+import { showMass } from '../units'
+import { entryInWords, FEED_NAMES, mitesInWords, SIGN_WORDS } from './book-words'
+import type { Sheet, SheetTable } from './build-sheet'
+import { dayInWords } from './day-words'
+import { counted, type Reader } from './names'
+
+/** What a record is of. */
+export interface RecordOf {
+  readonly yard: Yard
+  /** One hive of it; all of them where it is left out. */
+  readonly hiveId?: string
+  readonly from: string
+  readonly to: string
+}
+
+/** Rows of one table of a sheet, and tables of a sheet, at most. */
+const MOST_ROWS = 3000
+const MOST_TABLES = 20
+
+/**
+ * The record of a hive or a yard over some time, as an inspector asks for it: treatments with their labels first, then
+ * signs, losses, counts, food, crops, looks. Undefined where it is longer than one sheet can hold.
+ */
+export function recordSheet(
+  { yard, hiveId, from, to }: RecordOf,
+  entries: readonly Entry[],
+  reader: Reader,
+): Sheet | undefined {
+  const names = new Map(yard.hives.map(({ id, name }) => [id, name]))
+  const own = entries.filter((entry) => hiveId === undefined || entry.hiveId === hiveId)
+  const day = (at: string) => dayInWords(at.slice(0, 10), reader.vocabulary)
+  const first = ({ at, hiveId: id }: Entry) => [day(at), names.get(id) ?? 'a hive that is gone']
+  const last = ({ note, by, device, corrects }: Entry) =>
+    [note, by ? `by ${by}` : `on ${device}`, corrects ? 'corrected' : ''].filter(Boolean).join('; ')
+  const mass = (kg: number) => showMass(kg, reader.units, 1)
+  const tables = [
+    {
+      heading: 'Treatments',
+      columns: ['From', 'Hive', 'Product', 'How much', 'To', 'Crop again from', 'Noted'],
+      rows: entriesOf(own, 'treatment').map((one) => {
+        const [end, crop] = [treatmentEnd(one), cropFrom(one)]
+        const { product, amount } = one.body
+        return [...first(one), product, amount ?? '', end ? day(end) : 'not noted', crop ? day(crop) : '', last(one)]
+      }),
+    },
+    {
+      heading: 'Signs that were seen',
+      columns: ['Day', 'Hive', 'Seen', 'Noted'],
+      rows: entriesOf(own, 'look')
+        .filter(({ body }) => body.signs?.length)
+        .map((one) => [...first(one), one.body.signs!.map((sign) => SIGN_WORDS[sign]).join(', '), last(one)]),
+    },
+    {
+      heading: 'What became of colonies',
+      columns: ['Day', 'Hive', 'What', 'Noted'],
+      rows: entriesOf(own, 'fate').map((one) => [...first(one), entryInWords(one, reader), last(one)]),
+    },
+    {
+      heading: 'Mites counted',
+      columns: ['Day', 'Hive', 'Mites', 'Noted'],
+      rows: entriesOf(own, 'mites').map((one) => [...first(one), mitesInWords(one.body), last(one)]),
+    },
+    {
+      heading: 'Food given',
+      columns: ['Day', 'Hive', 'What', 'How much', 'Noted'],
+      rows: entriesOf(own, 'feed').map((one) => [
+        ...first(one),
+        FEED_NAMES[one.body.feed],
+        mass(one.body.kg),
+        last(one),
+      ]),
+    },
+    {
+      heading: 'Crop taken',
+      columns: ['Day', 'Hive', 'How much', 'Noted'],
+      rows: entriesOf(own, 'crop').map((one) => [...first(one), mass(one.body.kg), last(one)]),
+    },
+    {
+      heading: 'Looks',
+      columns: ['Day', 'Hive', 'What was seen', 'Noted'],
+      rows: own
+        .filter((one) => isEntry(one, 'look'))
+        .map((one) => [...first(one), entryInWords(one, reader).replace(/^Looked in: /, ''), last(one)]),
+    },
+  ].flatMap(inPieces)
+  if (tables.length > MOST_TABLES) return undefined
+  const of = hiveId === undefined ? yard.name : `${names.get(hiveId) ?? 'A hive'}, ${yard.name}`
+  return {
+    title: `Record of ${of}`,
+    lines: [
+      `${day(from)} to ${day(to)}. ${hiveId === undefined ? `${counted(yard.hives.length, 'hive')} stand here now.` : ''}`,
+      'Keeper: ______________________   Registration: ______________________   Place: ______________________',
+    ],
+    tables,
+    steps: [],
+    caution:
+      'As it was written down, corrections included; what was not noted is not here. ' +
+      'Keep it as long as your local law asks.',
+  }
+}
+
+function inPieces(table: SheetTable): SheetTable[] {
+  if (table.rows.length === 0) return [{ ...table, rows: [['Nothing noted', ...table.columns.slice(1).map(() => '')]] }]
+  return Array.from({ length: Math.ceil(table.rows.length / MOST_ROWS) }, (_, i) => ({
+    ...table,
+    heading: i === 0 ? table.heading : `${table.heading}, going on`,
+    rows: table.rows.slice(i * MOST_ROWS, (i + 1) * MOST_ROWS),
+  }))
+}
