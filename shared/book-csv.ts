@@ -97,6 +97,7 @@ const BODY: Readonly<Record<EntrySort, readonly Column[]>> = {
   ],
   fate: [
     ['fate', 'fate', 'text'],
+    ['of', 'of', 'text'],
     ['cause', 'cause', 'text'],
   ],
   trial: [

@@ -2,6 +2,7 @@ import {
   ANSWERS,
   BROOD_PATTERNS,
   BROOD_STAGES,
+  CAUSES,
   CELL_PLACES,
   COMB_FAULTS,
   COVERS,
@@ -140,7 +141,11 @@ const answer = record({
 }).test('until', 'until is missing: the day that it is put off to', ({ answer: what, until }) => {
   return what !== 'put-off' || until !== undefined
 })
-const fate: yup.ObjectSchema<Fate> = record({ fate: oneOf(FATES), cause: text(200, 1).optional() })
+const fate: yup.ObjectSchema<Fate> = record({
+  fate: oneOf(FATES),
+  of: maybe(CAUSES),
+  cause: text(200, 1).optional(),
+})
 
 const trial: yup.ObjectSchema<InTrial> = record({ trial: text(80, 1), side: oneOf(TRIAL_SIDES) })
 

@@ -90,5 +90,5 @@ export const useBook = defineStore('book', () => {
     return answer.ok ? currentOf([...answer.value, ...waitingOf(yardId)]) : null
   }
 
-  return { count, refused, setAside, write, tryAgain, letGo, ofHive, openOf }
+  return { count, refused, setAside, send: sendWaiting, write, tryAgain, letGo, ofHive, openOf }
 })

@@ -1,5 +1,5 @@
 import type { HiveChange, LoggedEdit, Overtaking, Stay, Yard } from '#core/hive'
-import type { Entry } from '#core/book'
+import type { Entry, EntrySort } from '#core/book'
 import { fieldOf } from '#core/plain'
 import type {
   Added,
@@ -112,6 +112,8 @@ export const server = {
   book: (yardId: string, hiveId: string) =>
     ask<readonly Entry[]>(`/api/yards/${encodeURIComponent(yardId)}/hives/${encodeURIComponent(hiveId)}/book`),
   openEntries: (yardId: string, today: string) => ask<readonly Entry[]>(`${bookOf(yardId)}/open?today=${today}`),
+  yardBook: (yardId: string, from: string, to: string, sorts: readonly EntrySort[]) =>
+    ask<readonly Entry[]>(`${bookOf(yardId)}?from=${from}&to=${to}&sorts=${sorts.join(',')}`),
   addEntries: (yardId: string, entries: readonly Entry[]) =>
     send<BookKept>(bookOf(yardId), JSON.stringify({ entries })),
   addSensor: (sensor: NewSensor) => send<AddedScale>('/api/sensors', JSON.stringify(sensor)),

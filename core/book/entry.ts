@@ -81,11 +81,15 @@ export interface Answer {
   readonly why?: string
 }
 
+/** What a colony dies of; where it may be a disease, or nobody knows, nothing of it goes to another hive. */
+export const CAUSES = ['starved', 'no-queen', 'too-few', 'mites', 'damage', 'disease', 'not-known'] as const
 export const FATES = ['alive', 'dead', 'merged', 'sold'] as const
 
 /** What became of a colony. */
 export interface Fate {
   readonly fate: (typeof FATES)[number]
+  /** What it died of, as far as that is known. */
+  readonly of?: (typeof CAUSES)[number]
   readonly cause?: string
 }
 

@@ -2,6 +2,8 @@ import { catalogueOf } from '../catalogue'
 import { isFramePattern } from '../parts'
 import { partIdsOf, type Yard } from '../hive'
 import { isUndrawn } from '../comb'
+import { entriesOf } from './current'
+import type { Entry, Fate } from './entry'
 
 /** Frames of one make, by how far their comb is. */
 export interface FrameStock {
@@ -13,12 +15,22 @@ export interface FrameStock {
   readonly foundation: number
   /** Strips, or nothing at all. */
   readonly bare: number
+  /** Combs that are to be renewed by the last look that said so, where the book is at hand. */
+  readonly toRenew: number
   /** What was never said. */
   readonly unknown: number
 }
 
+/** Combs that a look found dark, mouldy, broken or full of drone cells. */
+export function combsToRenew(entries: readonly Entry[]): ReadonlySet<string> {
+  const faults = new Set<string>()
+  for (const { body } of entriesOf(entries, 'look'))
+    for (const { contentId, renew } of body.combs ?? []) if (renew) faults.add(contentId)
+  return faults
+}
+
 /** Every frame of a yard, counted by make and by comb. */
-export function framesInStock(yard: Yard): FrameStock[] {
+export function framesInStock(yard: Yard, renew: ReadonlySet<string> = new Set()): FrameStock[] {
   const { hanging } = catalogueOf(yard)
   const standing = new Set(yard.hives.flatMap(partIdsOf))
   const found = new Map<string, { -readonly [K in keyof FrameStock]: FrameStock[K] }>()
@@ -28,7 +40,11 @@ export function framesInStock(yard: Yard): FrameStock[] {
       const { patternId, comb } = content
       let row = found.get(patternId)
       if (!row)
-        found.set(patternId, (row = { patternId, onHives: 0, inShed: 0, drawn: 0, foundation: 0, bare: 0, unknown: 0 }))
+        found.set(
+          patternId,
+          (row = { patternId, onHives: 0, inShed: 0, drawn: 0, foundation: 0, bare: 0, toRenew: 0, unknown: 0 }),
+        )
+      if (renew.has(content.id)) row.toRenew++
       if (standing.has(part.id)) row.onHives++
       else row.inShed++
       if (comb === undefined) row.unknown++
@@ -58,10 +74,13 @@ export function freedBySpacing(boxes: number, before: number, after: number): Fr
   return { frames, boxes: Math.floor(frames / after), left: frames % after }
 }
 
-/** Combs of a hive that may go to others after its colony died: none while the cause is not known or may spread. */
-export function mayShareCombs(cause: string | undefined, signs: readonly string[]): 'yes' | 'cause-first' | 'never' {
-  if (signs.some((sign) => BROOD_SIGNS.has(sign))) return 'never'
-  return cause === undefined || cause.trim() === '' ? 'cause-first' : 'yes'
+/**
+ * Whether combs of a hive may go to others after its colony died: none after signs in its brood or where it may have
+ * been a disease, none while the cause is not known. Common practice.
+ */
+export function mayShareCombs({ of: cause }: Fate, signs: readonly string[]): 'yes' | 'cause-first' | 'never' {
+  if (cause === 'disease' || signs.some((sign) => BROOD_SIGNS.has(sign))) return 'never'
+  return cause === undefined || cause === 'not-known' ? 'cause-first' : 'yes'
 }
 
 /** Signs in the brood that may be of a disease to be reported: nothing of such a hive goes to another. */

@@ -104,10 +104,28 @@ export function entryInWords(entry: Entry, reader: Reader): string {
   if (isEntry(entry, 'feed')) return `Fed ${showMass(entry.body.kg, reader.units, 1)} of ${FEED_NAMES[entry.body.feed]}`
   if (isEntry(entry, 'crop')) return `Crop taken: ${showMass(entry.body.kg, reader.units, 1)}`
   if (isEntry(entry, 'task')) return `To do by ${dayInWords(entry.body.by, reader.vocabulary)}: ${entry.body.text}`
-  if (isEntry(entry, 'fate')) return FATE_WORDS[entry.body.fate] + (entry.body.cause ? `: ${entry.body.cause}` : '')
+  if (isEntry(entry, 'fate')) {
+    const cause = causeInWords(entry.body)
+    return FATE_WORDS[entry.body.fate] + (cause ? `: ${cause}` : '')
+  }
   if (isEntry(entry, 'trial'))
     return `Drawn by lot into the trial “${entry.body.trial}”: ${entry.body.side === 'with' ? 'with it' : 'without it'}`
   return ANSWER_WORDS[entry.body.answer]
+}
+
+export const CAUSE_WORDS: Words<NonNullable<EntryOf<'fate'>['body']['of']>> = {
+  starved: 'starved',
+  'no-queen': 'no queen',
+  'too-few': 'too few bees',
+  mites: 'mites',
+  damage: 'damage, water or robbers',
+  disease: 'it may be a disease',
+  'not-known': 'not known yet',
+}
+
+/** What a colony died of, as far as it was said. */
+export function causeInWords({ of, cause }: EntryOf<'fate'>['body']): string {
+  return [of ? CAUSE_WORDS[of] : '', cause ?? ''].filter(Boolean).join(', ')
 }
 
 const FATE_WORDS: Words<EntryOf<'fate'>['body']['fate']> = {

@@ -1,4 +1,4 @@
-import { cropFrom, entriesOf, isEntry, treatmentEnd, type Entry } from '../book'
+import { cropFrom, entriesOf, treatmentEnd, type Entry } from '../book'
 import type { Yard } from '../hive'
 import { showMass } from '../units'
 import { entryInWords, FEED_NAMES, mitesInWords, SIGN_WORDS } from './book-words'
@@ -29,13 +29,42 @@ export function recordSheet(
   reader: Reader,
 ): Sheet | undefined {
   const names = new Map(yard.hives.map(({ id, name }) => [id, name]))
+  const nameOf = (id: string) => names.get(id) ?? 'a hive that is gone'
   const own = entries.filter((entry) => hiveId === undefined || entry.hiveId === hiveId)
-  const day = (at: string) => dayInWords(at.slice(0, 10), reader.vocabulary)
-  const first = ({ at, hiveId: id }: Entry) => [day(at), names.get(id) ?? 'a hive that is gone']
-  const last = ({ note, by, device, corrects }: Entry) =>
-    [note, by ? `by ${by}` : `on ${device}`, corrects ? 'corrected' : ''].filter(Boolean).join('; ')
-  const mass = (kg: number) => showMass(kg, reader.units, 1)
-  const tables = [
+  const tables = [...healthTables(own, nameOf, reader), ...workTables(own, nameOf, reader)].flatMap(inPieces)
+  if (tables.length > MOST_TABLES) return undefined
+  const [first, last] = [from, to].map((one) => dayInWords(one, reader.vocabulary))
+  const stand = hiveId === undefined ? ` ${counted(yard.hives.length, 'hive')} stand here now.` : ''
+  return {
+    title: `Record of ${hiveId === undefined ? yard.name : `${nameOf(hiveId)}, ${yard.name}`}`,
+    lines: [
+      `${first} to ${last}.${stand}`,
+      'Keeper: ______________________   Registration: ______________________   Place: ______________________',
+    ],
+    tables,
+    steps: [],
+    caution:
+      'As it was written down, corrections included; what was not noted is not here. ' +
+      'Keep it as long as your local law asks.',
+  }
+}
+
+type NameOf = (hiveId: string) => string
+
+/** Day and hive of an entry, and what is noted beside it. */
+function cells(nameOf: NameOf, { vocabulary }: Reader) {
+  const day = (at: string) => dayInWords(at.slice(0, 10), vocabulary)
+  return {
+    day,
+    first: ({ at, hiveId }: Entry) => [day(at), nameOf(hiveId)],
+    last: ({ note, by, device, corrects }: Entry) =>
+      [note, by ? `by ${by}` : `on ${device}`, corrects ? 'corrected' : ''].filter(Boolean).join('; '),
+  }
+}
+
+function healthTables(own: readonly Entry[], nameOf: NameOf, reader: Reader): SheetTable[] {
+  const { day, first, last } = cells(nameOf, reader)
+  return [
     {
       heading: 'Treatments',
       columns: ['From', 'Hive', 'Product', 'How much', 'To', 'Crop again from', 'Noted'],
@@ -62,6 +91,13 @@ export function recordSheet(
       columns: ['Day', 'Hive', 'Mites', 'Noted'],
       rows: entriesOf(own, 'mites').map((one) => [...first(one), mitesInWords(one.body), last(one)]),
     },
+  ]
+}
+
+function workTables(own: readonly Entry[], nameOf: NameOf, reader: Reader): SheetTable[] {
+  const { first, last } = cells(nameOf, reader)
+  const mass = (kg: number) => showMass(kg, reader.units, 1)
+  return [
     {
       heading: 'Food given',
       columns: ['Day', 'Hive', 'What', 'How much', 'Noted'],
@@ -80,25 +116,13 @@ export function recordSheet(
     {
       heading: 'Looks',
       columns: ['Day', 'Hive', 'What was seen', 'Noted'],
-      rows: own
-        .filter((one) => isEntry(one, 'look'))
-        .map((one) => [...first(one), entryInWords(one, reader).replace(/^Looked in: /, ''), last(one)]),
+      rows: entriesOf(own, 'look').map((one) => [
+        ...first(one),
+        entryInWords(one, reader).replace(/^Looked in: /, ''),
+        last(one),
+      ]),
     },
-  ].flatMap(inPieces)
-  if (tables.length > MOST_TABLES) return undefined
-  const of = hiveId === undefined ? yard.name : `${names.get(hiveId) ?? 'A hive'}, ${yard.name}`
-  return {
-    title: `Record of ${of}`,
-    lines: [
-      `${day(from)} to ${day(to)}. ${hiveId === undefined ? `${counted(yard.hives.length, 'hive')} stand here now.` : ''}`,
-      'Keeper: ______________________   Registration: ______________________   Place: ______________________',
-    ],
-    tables,
-    steps: [],
-    caution:
-      'As it was written down, corrections included; what was not noted is not here. ' +
-      'Keep it as long as your local law asks.',
-  }
+  ]
 }
 
 function inPieces(table: SheetTable): SheetTable[] {

@@ -1,12 +1,18 @@
 <script setup lang="ts">
 // What was found and done at a hive, newest first; an entry is corrected by another one, and nothing is lost.
-import type { Entry } from '#core/book'
+import type { Entry, Weighed } from '#core/book'
 import type { Hive, Yard } from '#core/hive'
 import { entryInWords } from '#core/wording/book-words'
 import { useWritten } from '~/composables/newEntry'
 import { hivePath } from '~/composables/paths'
 
-const props = defineProps<{ yard: Yard; hive: Hive; entries: readonly Entry[] | null; silent: boolean }>()
+const props = defineProps<{
+  yard: Yard
+  hive: Hive
+  entries: readonly Entry[] | null
+  weighings: readonly Weighed[]
+  silent: boolean
+}>()
 const emit = defineEmits<{ changed: [] }>()
 const book = useBook()
 const preferences = usePreferences()
@@ -55,7 +61,7 @@ async function correct(entry: Entry, withdrawn: boolean) {
         Mites, treatment, food, crop
       </ElButton>
     </p>
-    <BookWrite v-if="writing" :yard="yard" :hive="hive" :entries="entries ?? []" @kept="kept" />
+    <BookWrite v-if="writing" :yard="yard" :hive="hive" :entries="entries ?? []" :weighings="weighings" @kept="kept" />
     <div v-for="(one, i) in book.setAside" :key="i" class="aside" role="alert" data-testid="set-aside">
       <p>
         The server did not take what was written while it was away: {{ one.sentence }}

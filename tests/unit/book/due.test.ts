@@ -86,9 +86,10 @@ describe('frames as stock', () => {
   })
 
   it('of a dead colony go nowhere before the cause is said, and never after signs in the brood', () => {
-    expect(mayShareCombs(undefined, [])).toBe('cause-first')
-    expect(mayShareCombs(' ', [])).toBe('cause-first')
-    expect(mayShareCombs('starved', ['dead-in-heap'])).toBe('yes')
-    expect(mayShareCombs('starved', ['sunken-caps'])).toBe('never')
+    expect(mayShareCombs({ fate: 'dead' }, [])).toBe('cause-first')
+    expect(mayShareCombs({ fate: 'dead', of: 'not-known', cause: 'cold' }, [])).toBe('cause-first')
+    expect(mayShareCombs({ fate: 'dead', of: 'starved' }, ['dead-in-heap'])).toBe('yes')
+    expect(mayShareCombs({ fate: 'dead', of: 'starved' }, ['sunken-caps'])).toBe('never')
+    expect(mayShareCombs({ fate: 'dead', of: 'disease' }, [])).toBe('never')
   })
 })

@@ -244,6 +244,7 @@ useHead({ title: computed(() => `The book of ${name.value} – Duvet`) })
             :yard="yard"
             :hive="hiveNow"
             :entries="written.entries.value"
+            :weighings="written.weighings.value"
             :silent="written.silent.value"
             @changed="written.load"
           />

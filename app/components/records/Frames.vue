@@ -1,0 +1,260 @@
+<script setup lang="ts">
+// Frames as stock: counted by make and comb, what wider spacing frees, nuclei, and the combs of a colony that died.
+import {
+  combGifts,
+  combsToRenew,
+  daysLater,
+  entriesOf,
+  framesInStock,
+  freedBySpacing,
+  giftEdit,
+  giversOf,
+  mayShareCombs,
+  nucleiOf,
+  type Entry,
+  type FrameStock,
+} from '#core/book'
+import { catalogueOf } from '#core/catalogue'
+import type { Hive, Yard } from '#core/hive'
+import { yearOf } from '#core/season'
+import { capital, counted, patternName } from '#core/wording'
+import { causeInWords } from '#core/wording/book-words'
+import { NO_GIFT_WORDS } from '#core/wording/compare-words'
+import { columnsFor } from '~/composables/tableColumn'
+import { localNow, localToday, useWritten } from '~/composables/newEntry'
+import { yardPath } from '~/composables/paths'
+
+const props = defineProps<{ yard: Yard }>()
+const yards = useYards()
+const book = useBook()
+const preferences = usePreferences()
+const written = useWritten()
+const today = localToday()
+const { entries, problem, load } = useYardBook(() => ({
+  yardId: props.yard.id,
+  from: daysLater(today, -400),
+  to: today,
+  sorts: ['look', 'treatment', 'fate'],
+}))
+const names = computed(() => new Map(props.yard.hives.map(({ id, name }) => [id, name])))
+const nameOf = (id: string) => names.value.get(id) ?? 'a hive that is gone'
+const stock = computed(() => framesInStock(props.yard, combsToRenew(entries.value ?? [])))
+const makeOf = ({ patternId }: FrameStock) =>
+  capital(patternName(patternId, catalogueOf(props.yard), preferences.vocabulary))
+const count = (key: keyof Omit<FrameStock, 'patternId'>, label: string) => ({
+  key,
+  label,
+  text: (row: FrameStock) => String(row[key]),
+  by: (row: FrameStock) => row[key],
+  number: true as const,
+  width: 80,
+})
+const columns = columnsFor<FrameStock>(
+  { key: 'make', label: 'Frame', text: makeOf, by: makeOf, width: 210 },
+  count('onHives', 'On hives'),
+  count('inShed', 'In the shed'),
+  count('drawn', 'Drawn'),
+  count('foundation', 'Foundation'),
+  count('bare', 'Bare'),
+  count('toRenew', 'To renew'),
+  count('unknown', 'Not said'),
+)
+const spacing = reactive({ boxes: 10, before: 10, after: 9 })
+const freed = computed(() =>
+  spacing.after > spacing.before ? null : freedBySpacing(spacing.boxes, spacing.before, spacing.after),
+)
+const givers = computed(() => giversOf(props.yard.hives, entries.value ?? [], today, yearOf(props.yard).figures))
+const plan = computed(() => nucleiOf(givers.value))
+const by = ref(daysLater(today, 2))
+const planned = ref('')
+async function writePlan() {
+  const tasks = plan.value.nuclei.flatMap(({ givers: two }, i) =>
+    two.map((hiveId, n): Entry => {
+      const other = nameOf(two[1 - n]!)
+      const text =
+        `Nucleus ${i + 1}, with ${other}: see the queen first, then one comb of sealed brood with its bees, without her` +
+        (n === 0 ? '; bring the box, an empty comb, 1 to 2 of food, feeder, door and screen' : '')
+      return { ...written(hiveId, localNow()), sort: 'task', body: { text, by: by.value } }
+    }),
+  )
+  if (await book.write(props.yard.id, tasks))
+    planned.value = `${counted(tasks.length, 'line')} written into Due, by ${preferences.day(by.value)}.`
+}
+const dead = computed(() =>
+  props.yard.hives.flatMap((hive) => {
+    const own = (entries.value ?? []).filter(({ hiveId }) => hiveId === hive.id)
+    const fate = entriesOf(own, 'fate').at(-1)
+    if (fate?.body.fate !== 'dead') return []
+    const signs = entriesOf(own, 'look').flatMap(({ body }) => body.signs ?? [])
+    return [{ hive, cause: causeInWords(fate.body), may: mayShareCombs(fate.body, signs) }]
+  }),
+)
+const alive = computed(() => props.yard.hives.filter((hive) => !dead.value.some((one) => one.hive.id === hive.id)))
+const gifts = computed(
+  () =>
+    new Map(
+      dead.value
+        .filter(({ may }) => may === 'yes')
+        .map(({ hive }) => [hive.id, combGifts(props.yard, hive, alive.value)]),
+    ),
+)
+function giftsTo(hive: Hive) {
+  const to = new Map<string, number>()
+  for (const { toHiveId } of gifts.value.get(hive.id) ?? []) to.set(toHiveId, (to.get(toHiveId) ?? 0) + 1)
+  return [...to]
+}
+function share(hive: Hive) {
+  const all = gifts.value.get(hive.id) ?? []
+  if (all.length > 0) yards.perform(props.yard.id, giftEdit(props.yard, all))
+}
+const FIELDS = [
+  ['boxes', 'Boxes', 0, 1000],
+  ['before', 'Frames in each now', 1, 14],
+  ['after', 'Frames in each then', 1, 14],
+] as const
+</script>
+
+<template>
+  <section class="frames" aria-label="Frames as stock" data-testid="frames-stock">
+    <p v-if="problem" role="alert">{{ problem }} <ElButton @click="load">Try again</ElButton></p>
+    <div class="card wide">
+      <h2>Frames of this yard</h2>
+      <UiTable :rows="stock" :columns="columns" :key-of="(row) => row.patternId" />
+    </div>
+    <div class="card">
+      <h2>Freed by wider spacing</h2>
+      <p class="fields">
+        <label v-for="[key, word, min, max] in FIELDS" :key="key"
+          >{{ word }} <ElInputNumber v-model="spacing[key]" :min="min" :max="max" :precision="0" :aria-label="word" />
+        </label>
+      </p>
+      <p v-if="freed" data-testid="freed">
+        <b>{{ counted(freed.frames, 'frame') }} freed</b>: they fill {{ counted(freed.boxes, 'box', 'boxes') }} of
+        {{ spacing.after }}{{ freed.left > 0 ? `, and ${freed.left} are left` : '' }}. Wider only in drawn comb.
+      </p>
+      <p v-else class="wrong" role="alert">More frames would hang than now: choose fewer.</p>
+    </div>
+    <div class="card">
+      <h2>Nuclei</h2>
+      <p data-testid="nuclei">
+        <b>{{
+          plan.nuclei.length === 0 ? 'No nucleus can be made now' : counted(plan.nuclei.length, 'nucleus', 'nuclei')
+        }}</b>: two strong hives give one comb of brood each, never the queen.
+      </p>
+      <ol v-if="plan.nuclei.length > 0">
+        <li v-for="(one, i) in plan.nuclei" :key="i">{{ one.givers.map(nameOf).join(' and ') }}</li>
+      </ol>
+      <p v-if="plan.nuclei.length > 0">
+        To have ready: {{ counted(plan.needs.boxes, 'box', 'boxes') }} for nuclei, {{ plan.needs.foodCombs.low }} to
+        {{ counted(plan.needs.foodCombs.high, 'comb') }} of food, {{ counted(plan.needs.emptyCombs, 'empty comb') }},
+        {{ counted(plan.needs.feeders, 'feeder') }}, {{ counted(plan.needs.doors, 'door') }} to close,
+        {{ counted(plan.needs.screens, 'travel screen') }}.
+      </p>
+      <p v-if="plan.nuclei.length > 0" class="fields">
+        <label>By <UiDay name="By" :value="by" @change="by = $event || by" /></label>
+        <ElButton type="primary" data-testid="nuclei-plan" @click="writePlan">Write it into Due</ElButton>
+      </p>
+      <p v-if="planned" role="status">
+        {{ planned }} <NuxtLink :to="yardPath(yard.id, 'due')">To what is due</NuxtLink>
+      </p>
+      <ul class="soft">
+        <li v-for="one in givers.filter(({ no }) => no !== undefined)" :key="one.hiveId">
+          {{ nameOf(one.hiveId) }}: {{ NO_GIFT_WORDS[one.no!] }}
+        </li>
+      </ul>
+    </div>
+    <div class="card">
+      <h2>Combs of a colony that died</h2>
+      <p v-if="dead.length === 0">No colony here was noted as dead.</p>
+      <template v-for="one in dead" :key="one.hive.id">
+        <p v-if="one.may === 'never'" class="stop" role="note">
+          {{ one.hive.name }}: signs were seen in its brood. Nothing of it goes to another hive: close it, have it
+          looked at; some diseases must be reported.
+        </p>
+        <p v-else-if="one.may === 'cause-first'" class="stop" role="note" data-testid="cause-first">
+          {{ one.hive.name }}: say first what it died of, in its book. Until then its combs go to no other hive, and it
+          is closed so that none rob it.
+        </p>
+        <template v-else>
+          <p>
+            <b>{{ one.hive.name }}</b> ({{ one.cause }}): first to the hives that are shortest of food, in the place of
+            empty frames. Each comb keeps its past.
+          </p>
+          <ul>
+            <li v-for="[hiveId, many] in giftsTo(one.hive)" :key="hiveId">
+              {{ counted(many, 'comb') }} to {{ nameOf(hiveId) }}
+            </li>
+          </ul>
+          <ElButton v-if="giftsTo(one.hive).length > 0" data-testid="share-combs" @click="share(one.hive)"
+            >They hang there now</ElButton
+          >
+          <p v-else>No hive is short and has room for its sealed combs.</p>
+        </template>
+      </template>
+    </div>
+  </section>
+</template>
+
+<style scoped>
+.frames {
+  display: grid;
+  grid-template-columns: repeat(auto-fit, minmax(min(360px, 100%), 1fr));
+  gap: 16px;
+  align-items: start;
+}
+
+.card {
+  padding: 10px 14px;
+  border: 1px solid var(--seam);
+  border-radius: 8px;
+  background: var(--sheet);
+}
+
+.wide {
+  grid-column: 1 / -1;
+}
+
+h2 {
+  margin: 0 0 6px;
+  font-size: 18px;
+}
+
+p,
+ol,
+ul {
+  margin: 0 0 8px;
+}
+
+.fields {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px 16px;
+  align-items: end;
+}
+
+.fields label {
+  display: flex;
+  flex-direction: column;
+  font-size: 14px;
+}
+
+.fields .el-button,
+.card > .el-button {
+  min-height: 44px;
+}
+
+.soft {
+  padding-left: 18px;
+  color: var(--soft-ink);
+  font-size: 13px;
+}
+
+.stop {
+  padding: 6px 10px;
+  border-left: 5px solid var(--stop);
+}
+
+.wrong {
+  color: var(--stop);
+}
+</style>

@@ -1,0 +1,175 @@
+<script setup lang="ts">
+// Trials of a yard: hives drawn by lot into two sides, and what came of it so far.
+import { daysLater, drawTrial, trialOutcome, trialsOf, type Entry } from '#core/book'
+import type { Yard } from '#core/hive'
+import { yearOf } from '#core/season'
+import { counted } from '#core/wording'
+import { comparedInWords, shareInWords } from '#core/wording/compare-words'
+import { localNow, localToday, useWritten } from '~/composables/newEntry'
+
+const props = defineProps<{ yard: Yard }>()
+const book = useBook()
+const preferences = usePreferences()
+const written = useWritten()
+const today = localToday()
+const from = daysLater(today, -366 * 6)
+const { entries, problem, load } = useYardBook(() => ({
+  yardId: props.yard.id,
+  from,
+  to: today,
+  sorts: ['mites', 'fate', 'trial'],
+}))
+const names = computed(() => new Map(props.yard.hives.map(({ id, name }) => [id, name])))
+const nameOf = (id: string) => names.value.get(id) ?? 'a hive that is gone'
+const { figures } = yearOf(props.yard)
+const trials = computed(() =>
+  trialsOf(entries.value ?? []).map((trial) => ({
+    ...trial,
+    outcome: trialOutcome(trial, entries.value ?? [], figures),
+  })),
+)
+const name = ref('')
+const picked = ref<string[]>(props.yard.hives.map(({ id }) => id))
+const drawn = shallowRef<ReturnType<typeof drawTrial> | null>(null)
+const taken = computed(() => trials.value.some((trial) => trial.name === name.value.trim()))
+const wrong = computed(() =>
+  taken.value
+    ? 'A trial has this name already: give it another one.'
+    : picked.value.length < 2
+      ? 'Two hives at least are drawn from.'
+      : '',
+)
+/** A lot that nobody can foresee: 32 bits of the device’s own chance. */
+const chance = () => crypto.getRandomValues(new Uint32Array(1))[0]! / 2 ** 32
+const draw = () => {
+  drawn.value = drawTrial(picked.value, chance)
+}
+async function begin() {
+  const sides = drawn.value
+  if (!sides || wrong.value) return
+  const at = localNow()
+  const all = (['with', 'without'] as const).flatMap((side) =>
+    sides[side].map((hiveId): Entry => ({
+      ...written(hiveId, at),
+      sort: 'trial',
+      body: { trial: name.value.trim(), side },
+    })),
+  )
+  await book.write(props.yard.id, all)
+  name.value = ''
+  drawn.value = null
+  await load()
+}
+const SIDES = [
+  ['with', 'With it'],
+  ['without', 'Without it'],
+] as const
+</script>
+
+<template>
+  <section class="trials" aria-label="Trials" data-testid="trials">
+    <p v-if="problem" role="alert">{{ problem }} <ElButton @click="load">Try again</ElButton></p>
+    <p v-if="entries && trials.length === 0">
+      No trial yet. Choose what to try, let the lot say which hives have it, and look again when winter is over.
+    </p>
+    <article v-for="trial in trials" :key="trial.name" :data-trial="trial.name">
+      <h2>{{ trial.name }}</h2>
+      <p>
+        Drawn on {{ preferences.day(trial.began) }}.
+        {{
+          trial.outcome.compared
+            ? comparedInWords(trial.outcome.compared, 'it', 'none')
+            : 'What became of the hives is not noted on both sides yet.'
+        }}
+      </p>
+      <div class="sides">
+        <div v-for="[side, word] in SIDES" :key="side">
+          <h3>{{ word }}: {{ counted(trial[side].length, 'hive') }}</h3>
+          <p>{{ trial[side].map(nameOf).join(', ') }}</p>
+          <p>
+            Alive: {{ trial.outcome.alive[side] ? shareInWords(trial.outcome.alive[side]) : 'not noted' }}. Mites a day,
+            last count:
+            {{
+              trial.outcome.fall[side]
+                ? `${trial.outcome.fall[side].mean.toFixed(1)} in the mean of ${counted(trial.outcome.fall[side].of, 'hive')}`
+                : 'not counted'
+            }}.
+          </p>
+        </div>
+      </div>
+    </article>
+    <div class="new" role="group" aria-label="A new trial">
+      <h2>A new trial</h2>
+      <label
+        >What is tried
+        <ElInput v-model="name" :maxlength="80" aria-label="What is tried" placeholder="such as: slab on the crown"
+      /></label>
+      <ElCheckboxGroup v-model="picked" aria-label="Hives to draw from">
+        <ElCheckbox v-for="hive in yard.hives" :key="hive.id" :value="hive.id">{{ hive.name }}</ElCheckbox>
+      </ElCheckboxGroup>
+      <p v-if="wrong" class="wrong" role="alert">{{ wrong }}</p>
+      <p class="acts">
+        <ElButton data-testid="trial-draw" :disabled="picked.length < 2" @click="draw">Draw by lot</ElButton>
+        <ElButton
+          type="primary"
+          data-testid="trial-begin"
+          :disabled="drawn === null || name.trim() === '' || wrong !== ''"
+          @click="begin"
+          >Begin the trial</ElButton
+        >
+      </p>
+      <p v-if="drawn" role="status" data-testid="trial-drawn">
+        With it: {{ drawn.with.map(nameOf).join(', ') }}. Without it: {{ drawn.without.map(nameOf).join(', ') }}.
+      </p>
+    </div>
+  </section>
+</template>
+
+<style scoped>
+.trials {
+  display: flex;
+  flex-direction: column;
+  gap: 12px;
+  max-width: 1000px;
+}
+
+p {
+  margin: 0 0 6px;
+}
+
+h2 {
+  margin: 0 0 4px;
+  font-size: 18px;
+}
+
+h3 {
+  margin: 0;
+  font-size: 15px;
+}
+
+article,
+.new {
+  padding: 10px 14px;
+  border: 1px solid var(--seam);
+  border-radius: 8px;
+  background: var(--sheet);
+}
+
+.sides {
+  display: grid;
+  grid-template-columns: repeat(auto-fit, minmax(260px, 1fr));
+  gap: 8px 24px;
+}
+
+.new .el-input {
+  max-width: 360px;
+}
+
+.acts .el-button {
+  min-height: 44px;
+}
+
+.wrong {
+  color: var(--stop);
+}
+</style>
