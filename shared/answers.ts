@@ -1,3 +1,4 @@
+import type { Entry, WeighedOn } from '#core/book'
 import type { Yard } from '#core/hive'
 import type { AirReading, SensorPlace } from '#core/winter'
 import type { Imported, ImportProgress } from './import-answer'
@@ -107,4 +108,10 @@ export type ImportAnswer = ImportProgress & Partial<BroughtIn>
 
 export interface Stopping {
   readonly stopping: boolean
+}
+
+/** What may still ask for something in a yard: entries of its book, and when each hive was last weighed. */
+export interface OpenBook {
+  readonly entries: readonly Entry[]
+  readonly weighedOn: WeighedOn
 }

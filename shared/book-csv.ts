@@ -1,6 +1,6 @@
 import Papa from 'papaparse'
-import type { Entry, EntrySort } from '#core/book'
-import { fieldOf } from '#core/plain'
+import { ENTRY_SORTS, type Entry, type EntrySort } from '#core/book'
+import { fieldOf, isOneOf } from '#core/plain'
 import { entrySchema } from './book-schema'
 import { readWith } from './read'
 
@@ -136,7 +136,7 @@ function readCell(text: string, kind: CellKind): unknown {
       return text === NO_WORDS ? [] : text.split(/\s+/).filter((word) => word !== '')
     case 'json':
       try {
-        return JSON.parse(text) as unknown
+        return JSON.parse(text)
       } catch {
         return text
       }
@@ -210,8 +210,7 @@ export function readBookCsv(text: string, reading: BookReading): BookRead {
 
 function entryOf(row: Readonly<Record<string, string>>, reading: BookReading): Entry | string {
   const sort = row.sort?.trim() ?? ''
-  const columns = fieldOf(BODY, sort)
-  if (!Array.isArray(columns)) return `sort is “${sort}”, which is none of ${Object.keys(BODY).join(', ')}.`
+  if (!isOneOf(ENTRY_SORTS, sort)) return `sort is “${sort}”, which is none of ${ENTRY_SORTS.join(', ')}.`
   const first = told(FIRST, row)
   const named = unguarded((row.hive ?? '').trim())
   const hiveId = first.hiveId ?? reading.hiveNamed(named)
@@ -225,7 +224,7 @@ function entryOf(row: Readonly<Record<string, string>>, reading: BookReading): E
     ...(day === undefined ? {} : { at: day }),
     hiveId,
     sort,
-    body: told(columns as readonly Column[], row),
+    body: told(BODY[sort], row),
   }
   const read = readWith(entrySchema, entry)
   return read.ok ? read.value : read.problem.sentence
@@ -237,10 +236,10 @@ function told(columns: readonly Column[], row: Readonly<Record<string, string>>)
   for (const [name, path, kind] of columns) {
     const text = row[name] ?? ''
     if (text === '') continue
-    const [outer, inner] = path.split('.') as [string, string | undefined]
+    const [outer = '', inner] = path.split('.')
     const value = readCell(text, kind)
-    if (inner === undefined) fields[outer] = value
-    else fields[outer] = { ...(fields[outer] as object | undefined), [inner]: value }
+    const before = fields[outer]
+    fields[outer] = inner === undefined ? value : { ...(typeof before === 'object' ? before : {}), [inner]: value }
   }
   return fields
 }

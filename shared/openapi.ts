@@ -305,7 +305,16 @@ const BOOK_PATHS: Json = {
       operationId: 'openEntries',
       summary: 'What may still ask for something in a yard: what is due is worked out from it.',
       parameters: [yardId, { name: 'today', in: 'query', required: true, schema: { type: 'string', format: 'date' } }],
-      responses: { 200: answer('Entries, oldest first.', listOf(ref('bookEntry'))), ...refusals(403, 404, 422) },
+      responses: {
+        200: answer(
+          'Entries, oldest first, and the day on which each hive was last weighed.',
+          object({
+            entries: listOf(ref('bookEntry')),
+            weighedOn: { type: 'object', additionalProperties: { type: 'string', format: 'date' } },
+          }),
+        ),
+        ...refusals(403, 404, 422),
+      },
     },
   },
   '/api/yards/{id}/hives/{hiveId}/book': {

@@ -13,13 +13,13 @@ export function useHiveBook(at: () => { readonly yardId: string; readonly hiveId
     const mine = ++round
     const here = at()
     if (!here) return
-    const [found, weighed] = await Promise.all([
-      book.ofHive(here.yardId, here.hiveId),
-      server.weighIns(here.yardId, here.hiveId),
-    ])
+    const found = await book.ofHive(here.yardId, here.hiveId)
     if (mine !== round) return
     silent.value = found === null
     if (found) entries.value = found.now
+    // What is read first is there first: a scale of years has many readings.
+    const weighed = await server.weighIns(here.yardId, here.hiveId)
+    if (mine !== round) return
     weighings.value = weighed.ok
       ? weighed.value.series.points.map((one) => ({ day: dayjs(one.at).format('YYYY-MM-DD'), kg: one.kg }))
       : []

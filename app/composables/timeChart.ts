@@ -75,7 +75,12 @@ function emptyChart(
       responsive: true,
       maintainAspectRatio: false,
       scales: {
-        x: { type: 'linear', min: span[0], max: span[1], ticks: { callback: day, maxTicksLimit: 8 } },
+        x: {
+          type: 'linear',
+          min: span[0],
+          max: span[1],
+          ticks: { callback: day, maxTicksLimit: 8, autoSkipPadding: 14, maxRotation: 0 },
+        },
         ...scales,
       },
       plugins: {

@@ -42,7 +42,6 @@ export function waysFrom(yard: Yard | undefined, hive: Hive | undefined): Ways {
             way('Year', 'y', yardPath(yard.id, 'year')),
             way('Shed', 's', yardPath(yard.id, 'shed')),
             way('Due', 'd', yardPath(yard.id, 'due')),
-            way('Records', 'e', yardPath(yard.id, 'records')),
           ]
         : []),
     ],
@@ -75,7 +74,9 @@ export function sameViewOf(route: RouteLocationNormalizedLoaded, yard: Yard, hiv
 /** The same view of another yard, or its row. */
 export function sameViewOfYard(route: RouteLocationNormalizedLoaded, yard: Yard): string | null {
   if (route.params.hive !== undefined || route.params.part !== undefined) return yardPath(yard.id, 'boxes')
-  const found = (['year', 'shed', 'due', 'records', 'boxes'] as const).find((view) => route.path.endsWith(`/${view}`))
+  const found = (['year', 'shed', 'due/records', 'due', 'boxes'] as const).find((view) =>
+    route.path.endsWith(`/${view}`),
+  )
   return found ? yardPath(yard.id, found) : null
 }
 

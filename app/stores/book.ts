@@ -1,5 +1,6 @@
 import { defineStore } from 'pinia'
 import { currentOf, type Entry } from '#core/book'
+import type { OpenBook } from '#wire/answers'
 import { useKept } from '~/composables/kept'
 import { server } from '~/sync/server'
 
@@ -84,10 +85,11 @@ export const useBook = defineStore('book', () => {
   }
 
   /** What may still ask for something in a yard; null where the server is silent. */
-  async function openOf(yardId: string, today: string): Promise<Entry[] | null> {
+  async function openOf(yardId: string, today: string): Promise<OpenBook | null> {
     await sendWaiting()
     const answer = await server.openEntries(yardId, today)
-    return answer.ok ? currentOf([...answer.value, ...waitingOf(yardId)]) : null
+    if (!answer.ok) return null
+    return { ...answer.value, entries: currentOf([...answer.value.entries, ...waitingOf(yardId)]) }
   }
 
   return { count, refused, setAside, send: sendWaiting, write, tryAgain, letGo, ofHive, openOf }

@@ -9,6 +9,7 @@ import type {
   BookKept,
   BroughtIn,
   HiveWeighIns,
+  OpenBook,
   ImportAnswer,
   RemovedYard,
   Saved,
@@ -111,7 +112,7 @@ export const server = {
     put<BatchRemoved>(`/api/air-readings/${encodeURIComponent(batchId)}`, { removed }),
   book: (yardId: string, hiveId: string) =>
     ask<readonly Entry[]>(`/api/yards/${encodeURIComponent(yardId)}/hives/${encodeURIComponent(hiveId)}/book`),
-  openEntries: (yardId: string, today: string) => ask<readonly Entry[]>(`${bookOf(yardId)}/open?today=${today}`),
+  openEntries: (yardId: string, today: string) => ask<OpenBook>(`${bookOf(yardId)}/open?today=${today}`),
   yardBook: (yardId: string, from: string, to: string, sorts: readonly EntrySort[]) =>
     ask<readonly Entry[]>(`${bookOf(yardId)}?from=${from}&to=${to}&sorts=${sorts.join(',')}`),
   addEntries: (yardId: string, entries: readonly Entry[]) =>

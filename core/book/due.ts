@@ -4,7 +4,8 @@ import { byHiveOf } from './by-hive'
 import { chainOf, entriesOf } from './current'
 import { dayOf, daysLater } from './days'
 import type { Answer, Entry, EntryOf } from './entry'
-import { cellsSeen, nextLook, type NextLookBecause } from './look'
+import { cellsSeen, foodFramesOf, nextLook, type NextLookBecause } from './look'
+import { boxDue, foodDue } from './due-food'
 import { treatmentEnd } from './treatment'
 
 /** Why a line is due, with what is needed to tell it. */
@@ -16,6 +17,9 @@ type DueReason =
   | { readonly due: 'treatment-end'; readonly product: string; readonly began: string }
   | { readonly due: 'treatment-open'; readonly product: string; readonly began: string }
   | { readonly due: 'headspace'; readonly partId: string }
+  | { readonly due: 'weigh'; readonly last: string }
+  | { readonly due: 'feed'; readonly given: string }
+  | { readonly due: 'box'; readonly free: number; readonly combs: number }
   | { readonly due: 'task'; readonly text: string }
   | { readonly due: 'visit'; readonly stage: Stage; readonly stands: Stage }
   | { readonly due: 'visit-under-way'; readonly stage: Stage }
@@ -30,13 +34,18 @@ export interface DueLine {
   readonly reason: DueReason
 }
 
+/** The last day on which a hive was weighed, by hive. */
+export type WeighedOn = Readonly<Record<string, string>>
+const NEVER: WeighedOn = {}
+
 /**
  * All that is due in a yard, by day: looks, counts, ends of treatments, rooms to come off, the keeper's own tasks, and
  * the visits of the yard's year; without what is done or dropped, and what was put off on its new day.
  * @param entries what the book says now (`currentOf`)
+ * @param weighedOn the last day on which each hive was weighed
  * @param today looks and counts are due however long ago; stages of the year only from now on
  */
-export function dueOf(yard: Yard, entries: readonly Entry[], today: string): DueLine[] {
+export function dueOf(yard: Yard, entries: readonly Entry[], today: string, weighedOn: WeighedOn = NEVER): DueLine[] {
   const year = yearOf(yard)
   const byHive = byHiveOf(entries)
   const stages = stagesOf(year, today)
@@ -50,6 +59,8 @@ export function dueOf(yard: Yard, entries: readonly Entry[], today: string): Due
           ...countsOf(own, year),
           ...treatmentsOf(own, year),
           ...roomsOf(hive),
+          ...foodDue(hive, own, weighedOn[hive.id], year, today),
+          ...boxDue(yard, hive, own, year, today),
           ...tasksOf(own),
         ].concat(visitsOf(hive, stages))
   })
@@ -94,6 +105,17 @@ function looksOf(own: readonly Entry[], year: YardYear): DueLine[] {
         ]
       : []),
   ]
+}
+
+/** Of looks, newest first, those that what is due is worked out from: the last, and the last to speak of some things. */
+export function looksAskedFor(newestFirst: readonly Entry[]): Entry[] {
+  const looks = entriesOf(newestFirst, 'look')
+  const wanted = [
+    looks[0],
+    looks.find(({ body }) => body.queenClipped !== undefined),
+    looks.find(({ body }) => body.heft !== undefined || foodFramesOf(body, 'sealed') !== undefined),
+  ]
+  return looks.filter((look) => wanted.includes(look))
 }
 
 /** What the newest look that says anything of it says. */

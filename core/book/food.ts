@@ -45,7 +45,7 @@ export interface FoodOfHive {
   readonly eatsADay: Range
 }
 
-/** By heft, kg: light is less than the need, fair is the need, heavy up to so many times the most of it (from memory). */
+/** By heft: light is less than the need, fair is the need, heavy up to so many times the most of it (from memory). */
 const HEAVY_TIMES = 1.3
 
 /**

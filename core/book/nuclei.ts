@@ -76,7 +76,7 @@ export interface NucleiPlan {
   }
 }
 
-/** Nuclei of two combs of brood, each from another hive; each needs 1 to 2 of food and an empty one. Common practice. */
+/** Nuclei of two combs of brood, each of another hive, 1 to 2 of food and an empty one (common practice). */
 export function nucleiOf(givers: readonly Giver[], most = Infinity): NucleiPlan {
   const able = givers.filter(({ no }) => no === undefined).map(({ hiveId }) => hiveId)
   const count = Math.min(Math.floor(able.length / 2), most)

@@ -24,6 +24,8 @@ export const BOOK = {
   eatsADayHigh: 1,
   countAfterDays: 14,
   askAfterDays: 42,
+  heftDays: 30,
+  feedCheckDays: 7,
   ripeShare: 0.8,
   ripeWater: 0.18,
   mostWater: 0.2,

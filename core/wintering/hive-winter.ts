@@ -32,7 +32,7 @@ export interface WinterFood {
   readonly more: 'rule' | 'heat' | 'alike'
   /** By how much, middle to middle, kg. */
   readonly byKg: number
-  /** What is on the hive by the weight model, kg. */
+  /** What is on the hive, kg. */
   readonly stores: Range
   readonly short: Short
 }
@@ -68,12 +68,15 @@ export class HiveWinter {
     return foodThrough(this.shell, this.months, beesKg, inside, this.of.context.figures)
   }
 
-  /** Its winter's food, thought of with only the cluster warm unless it is asked otherwise. */
-  food(beesKg = this.beesKg, inside: Inside = { warm: 'cluster' }): WinterFood {
+  /**
+   * Its winter's food, thought of with only the cluster warm unless it is asked otherwise.
+   * @param known stores by its book, where there are any; else by the weight model
+   */
+  food(beesKg = this.beesKg, inside: Inside = { warm: 'cluster' }, known?: Range): WinterFood {
     const { assembled, context } = this.of
     const months = this.burns(beesKg, inside)
     const [need, byHeat] = [foodNeedOf(context), foodInAll(months)]
-    const stores = storesByModelKg(assembled, { planned: context.planned, stage: context.stage })
+    const stores = known ?? storesByModelKg(assembled, { planned: context.planned, stage: context.stage })
     const byKg = byHeat.middle - (need.low + need.high) / 2
     const alike = Math.abs(byKg) <= ALIKE * byHeat.middle
     return {

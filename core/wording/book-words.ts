@@ -174,6 +174,15 @@ export function dueInWords(
       return { text: `Is ${reason.product} still in?`, why: `put in ${day(reason.began)}, no end was noted` }
     case 'headspace':
       return { text: `Take off ${partName(reason.partId)}`, why: 'bees build comb into empty room' }
+    case 'weigh':
+      return { text: 'Weigh or heft it', why: `its food was last known on ${day(reason.last)}` }
+    case 'feed':
+      return { text: 'Is the feed taken down?', why: `given ${day(reason.given)}; an open feeder brings robbers` }
+    case 'box':
+      return {
+        text: 'Put the next box on',
+        why: `${reason.free} of ${counted(reason.combs, 'comb')} free at the last look, filled by then at the earliest`,
+      }
     case 'task':
       return { text: capital(reason.text), why: 'you wrote it down' }
     case 'visit':

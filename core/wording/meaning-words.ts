@@ -84,7 +84,8 @@ function ofCrop(entry: EntryOf<'crop'>, { known, entries, weighings }: Before, r
     entry.body.kg > ledger.there.high
       ? `That is more than there was: at most ${mass(ledger.there.high)} by what is known. Is it of another hive too?`
       : left < ledger.need.low
-        ? `About ${mass(Math.max(0, left))} are left, less than its winter asks (${mass(ledger.need.low)} and more): feed it, or leave some on.`
+        ? `About ${mass(Math.max(0, left))} are left, less than its winter asks (${mass(ledger.need.low)} and more): ` +
+          'feed it, or leave some on.'
         : `About ${mass(left)} are left; its winter asks ${mass(ledger.need.low)} to ${mass(ledger.need.high)}.`,
   ]
 }

@@ -11,6 +11,7 @@ import { startServer } from '../lib/server'
 import { benchDragFrame, benchPrint } from './frames'
 import { benchImport, benchYardDay } from './weights'
 import { benchLookUps, benchRowStages } from './actions'
+import { benchBook } from './book'
 import { manyHives } from './many-hives'
 import { benchViews } from './views'
 import { benchWinterView } from './winter'
@@ -30,6 +31,7 @@ export async function benchBrowser(): Promise<void> {
     await benchWinterView(browser, demo.url)
     await benchStageStrip(page, demo.url)
     await benchDragFrame(page, demo.url)
+    await benchBook(browser, demo.url)
     await benchPrint(demo.url)
     await benchImport(page, demo.url)
     await context.close()

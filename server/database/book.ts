@@ -1,7 +1,7 @@
 import { and, eq, inArray, sql } from 'drizzle-orm'
-import { chainOf, currentOf, daysLater, dueOf, isEntry, type Entry, type EntrySort } from '#core/book'
+import { chainOf, currentOf, daysLater, dueOf, looksAskedFor, isEntry, type Entry, type EntrySort } from '#core/book'
 import type { HiveOfYard, Yard } from '#core/hive'
-import type { BookKept } from '#wire/answers'
+import type { BookKept, OpenBook } from '#wire/answers'
 import { inChunks } from './chunks'
 import type { Database } from './client'
 import { inTransaction } from './client'
@@ -215,12 +215,13 @@ const LOOKS = 6
 const TREATMENT_DAYS = 400
 
 /** What is current of a yard and may still ask for something: with `dueOf`, all that is due in it. */
-export async function openEntries(database: Database, yard: Yard, today: string): Promise<Entry[]> {
+export async function openBook(database: Database, yard: Yard, today: string): Promise<OpenBook> {
   const newest = (sort: string, most: number) =>
     sql`(select json_group_array(json(entry)) from (select entry from ${bookEntries} as b where b.yard_id = ${yard.id}
       and b.sort = ${sort} and b.hive_id = h.value and b.is_current order by b.at desc limit ${most}))`
-  const hives = await database.all<{ looks: string; counts: string; fates: string }>(sql`
-    select ${newest('look', LOOKS)} as looks, ${newest('mites', 1)} as counts, ${newest('fate', 1)} as fates
+  const hives = await database.all<{ looks: string; counts: string; fates: string; feeds: string }>(sql`
+    select ${newest('look', LOOKS)} as looks, ${newest('mites', 1)} as counts, ${newest('fate', 1)} as fates,
+      ${newest('feed', 1)} as feeds
     from json_each(${JSON.stringify(yard.hives.map(({ id }) => id))}) as h`)
   const others = await database.all<{ entry: string }>(sql`
     select entry from ${bookEntries} as b where b.yard_id = ${yard.id} and b.is_current and b.sort = 'treatment'
@@ -231,12 +232,17 @@ export async function openEntries(database: Database, yard: Yard, today: string)
         and a.is_current and a.entry ->> '$.body.answer' <> 'put-off')`)
   const listed = (json: string): Entry[] => JSON.parse(json)
   const found = [
-    ...hives.flatMap(({ looks, counts, fates }) => [looks, counts, fates].flatMap(listed)),
+    ...hives.flatMap(({ looks }) => looksAskedFor(listed(looks))),
+    ...hives.flatMap(({ counts, fates, feeds }) => [counts, fates, feeds].flatMap(listed)),
     ...others.flatMap(({ entry }) => listed(`[${entry}]`)),
   ]
-  const lines = dueOf(yard, currentOf(found), today).map(({ id }) => id)
+  const weighed = await database.all<{ hive_id: string; day: string }>(sql`
+    select hive_id, substr(max(at), 1, 10) as day from weigh_ins where yard_id = ${yard.id} and removed_at is null
+    group by hive_id`)
+  const weighedOn = Object.fromEntries(weighed.map(({ hive_id, day }) => [hive_id, day]))
+  const lines = dueOf(yard, currentOf(found), today, weighedOn).map(({ id }) => id)
   const answers = await database.all<{ entry: string }>(sql`
     select a.entry from json_each(${JSON.stringify(lines)}) as l
       join ${bookEntries} as a on a.yard_id = ${yard.id} and a.about = l.value and a.is_current`)
-  return currentOf([...found, ...answers.flatMap(({ entry }) => listed(`[${entry}]`))])
+  return { entries: currentOf([...found, ...answers.flatMap(({ entry }) => listed(`[${entry}]`))]), weighedOn }
 }

@@ -13,7 +13,7 @@ export const PAGES = [
   'yards/*/hives/*/weight',
   'yards/*/hives/*/winter',
   'yards/*/due',
-  'yards/*/records',
+  'yards/*/due/records',
   'yards/*/shed',
   'yards/*/year',
   // Addresses of an older Duvet, on printed cards and in bookmarks: they lead on to the new ones.

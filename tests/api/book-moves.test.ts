@@ -5,6 +5,7 @@ import { copyHives, moveHives } from '#core/hive/deeds'
 import { startServer, type RunningServer } from '../../scripts/lib/server'
 import { entry } from '../helpers/book'
 import { DEMO, get, nextId, post, storedYards, submission } from '../helpers/wire'
+import type { OpenBook } from '#wire/answers'
 
 let server: RunningServer
 beforeAll(async () => {
@@ -39,21 +40,23 @@ const withdrawal = (entries: readonly Entry[]) => {
 
 describe('a book and its hive', () => {
   it('goes with a hive to another yard, and what is corrected there is corrected', async () => {
-    await write('kiln-bank', treated('t', 'flannel/0'))
-    await move('flannel/0', 'kiln-bank', 'sallow-quay')
-    expect(withdrawal(await book('sallow-quay', 'flannel/0'))).toBe('2026-05-12')
-    const later = { ...treated('t2', 'flannel/0'), corrects: 't', madeAt: '2026-06-01T00:00:00.000Z' }
+    await write('kiln-bank', treated('t', 'ticking/0'))
+    await move('ticking/0', 'kiln-bank', 'sallow-quay')
+    expect(withdrawal(await book('sallow-quay', 'ticking/0'))).toBe('2026-05-12')
+    const later = { ...treated('t2', 'ticking/0'), corrects: 't', madeAt: '2026-06-01T00:00:00.000Z' }
     later.body = { ...later.body, withdrawalDays: 30 }
     expect((await write('sallow-quay', later)).status).toBe(200)
-    expect(withdrawal(await book('sallow-quay', 'flannel/0'))).toBe('2026-05-21')
-    const open = await get<Entry[]>(at('sallow-quay/book/open?today=2026-05-12'))
-    expect(open.filter(({ sort }) => sort === 'treatment').map(({ id }) => id)).toEqual(['t2'])
+    expect(withdrawal(await book('sallow-quay', 'ticking/0'))).toBe('2026-05-21')
+    const open = (await get<OpenBook>(at('sallow-quay/book/open?today=2026-05-12'))).entries
+    expect(
+      open.filter(({ sort, hiveId }) => sort === 'treatment' && hiveId === 'ticking/0').map(({ id }) => id),
+    ).toEqual(['t2'])
   })
 
   it('takes what comes in late, from a device that did not know of the move', async () => {
-    const answer = await write('kiln-bank', treated('late', 'flannel/0'))
+    const answer = await write('kiln-bank', treated('late', 'ticking/0'))
     expect(answer.body).toEqual({ added: 1, repeated: 0 })
-    expect((await book('sallow-quay', 'flannel/0')).map(({ id }) => id)).toContain('late')
+    expect((await book('sallow-quay', 'ticking/0')).map(({ id }) => id)).toContain('late')
     const nobody = await write('kiln-bank', treated('nobody', 'no-hive'))
     expect(nobody.status).toBe(404)
   })
@@ -72,16 +75,16 @@ describe('a book and its hive', () => {
   it('goes along to a copy with its history under identities of its own, and not to one without', async () => {
     await write(
       'sallow-quay',
-      treated('first', 'twill/0'),
-      { ...treated('second', 'twill/0'), corrects: 'first', madeAt: '2026-06-01T00:00:00.000Z' },
-      entry('answer', '2026-04-21T10:00', { to: 'end:first', answer: 'done' }, { id: 'third', hiveId: 'twill/0' }),
+      treated('first', 'calico/0'),
+      { ...treated('second', 'calico/0'), corrects: 'first', madeAt: '2026-06-01T00:00:00.000Z' },
+      entry('answer', '2026-04-21T10:00', { to: 'end:first', answer: 'done' }, { id: 'third', hiveId: 'calico/0' }),
     )
     for (const withHistory of [true, false]) {
       const { yard } = await stored('sallow-quay')
-      const twill = yard.hives.find(({ id }) => id === 'twill/0')!
+      const twill = yard.hives.find(({ id }) => id === 'calico/0')!
       await save('sallow-quay', copyHives(yard, [twill], { count: 1, names: '* #', withHistory }, nextId))
       const after = (await stored('sallow-quay')).yard
-      const copy = after.hives[after.hives.findIndex(({ id }) => id === 'twill/0') + 1]!
+      const copy = after.hives[after.hives.findIndex(({ id }) => id === 'calico/0') + 1]!
       const copied = await book('sallow-quay', copy.id)
       expect(copied).toHaveLength(withHistory ? 3 : 0)
       if (!withHistory) continue
@@ -89,6 +92,6 @@ describe('a book and its hive', () => {
       expect(now).toMatchObject({ hiveId: copy.id, corrects: copied.find(({ corrects }) => !corrects)!.id })
       expect(copied.find(({ sort }) => sort === 'answer')).toMatchObject({ body: { to: `end:${now!.corrects}` } })
     }
-    expect(await book('sallow-quay', 'twill/0')).toHaveLength(3)
+    expect(await book('sallow-quay', 'calico/0')).toHaveLength(3)
   })
 })

@@ -2,6 +2,7 @@ import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import { currentOf, dueOf, type Entry } from '#core/book'
 import { startServer, type RunningServer } from '../../scripts/lib/server'
 import { entry } from '../helpers/book'
+import type { OpenBook } from '#wire/answers'
 
 let server: RunningServer
 beforeAll(async () => {
@@ -10,7 +11,7 @@ beforeAll(async () => {
 afterAll(() => server.stop())
 
 const YARD = '/api/yards/kiln-bank'
-const own = (id: string, more: object = {}) => ({ id, hiveId: 'flannel/0', ...more })
+const own = (id: string, more: object = {}) => ({ id, hiveId: 'ticking/0', ...more })
 const look = (id: string, at: string, body = {}, more: object = {}) => entry('look', at, body, own(id, more))
 const post = (entries: unknown, path = `${YARD}/book`) =>
   fetch(`${server.url}${path}`, {
@@ -19,7 +20,7 @@ const post = (entries: unknown, path = `${YARD}/book`) =>
     headers: { 'content-type': 'application/json' },
   })
 const get = async <T>(path: string) => (await (await fetch(`${server.url}${path}`)).json()) as T
-const book = (hive = 'flannel%2F0') => get<Entry[]>(`${YARD}/hives/${hive}/book`)
+const book = (hive = 'ticking%2F0') => get<Entry[]>(`${YARD}/hives/${hive}/book`)
 const ids = (entries: readonly Entry[]) => entries.map(({ id }) => id)
 
 describe('the book on the server', () => {
@@ -49,7 +50,7 @@ describe('the book on the server', () => {
     const all = await book()
     expect(all).toHaveLength(5)
     expect(ids(currentOf(all))).not.toContain('x')
-    const open = await get<Entry[]>(`${YARD}/book/open?today=2026-05-12`)
+    const open = (await get<OpenBook>(`${YARD}/book/open?today=2026-05-12`)).entries
     expect(ids(open)).not.toContain('x')
     expect(ids(open)).not.toContain('y')
   })
@@ -61,11 +62,11 @@ describe('the book on the server', () => {
       entry('answer', '2026-05-11T10:00', { to: 'task:t2', answer: 'done' }, own('t3')),
       entry('answer', '2026-05-11T10:00', { to: 'task:t1', answer: 'put-off', until: '2026-05-20' }, own('t4')),
     ])
-    const open = await get<Entry[]>(`${YARD}/book/open?today=2026-05-12`)
+    const open = (await get<OpenBook>(`${YARD}/book/open?today=2026-05-12`)).entries
     const { yard } = (await get<{ yard: Parameters<typeof dueOf>[0] }[]>('/api/yards')).find(
       ({ yard: { id } }) => id === 'kiln-bank',
     )!
-    const lines = dueOf(yard, open, '2026-05-12').filter(({ hiveId }) => hiveId === 'flannel/0')
+    const lines = dueOf(yard, open, '2026-05-12').filter(({ hiveId }) => hiveId === 'ticking/0')
     expect(lines.map(({ id, day }) => `${id} ${day}`)).toEqual(
       expect.arrayContaining(['task:t1 2026-05-20', 'look:b 2026-05-17']),
     )
@@ -142,9 +143,11 @@ describe('the book on the server', () => {
     expect(answer.status).toBe(200)
     const { imported } = (await answer.json()) as { imported: { yardId: string; yardName: string }[] }
     const again = await get<typeof plan>('/api/plans/export')
-    const beside = again.books.find(({ yardId }) => imported.some((one) => one.yardId === yardId))!
+    const beside = again.books.find(({ yardId }) =>
+      imported.some((one) => one.yardId === yardId && one.yardName.startsWith('Kiln Bank')),
+    )!
     expect(beside.entries).toHaveLength(mine!.entries.length)
-    expect(beside.entries.some(({ hiveId }) => hiveId === 'flannel/0')).toBe(false)
+    expect(beside.entries.some(({ hiveId }) => hiveId === 'ticking/0')).toBe(false)
     expect(beside.entries.map(({ at, body }) => [at, JSON.stringify(body)])).toEqual(
       mine!.entries.map(({ at, body }) => [at, JSON.stringify(body)]),
     )

@@ -142,6 +142,7 @@ describe('bringing plans in', () => {
     const own = new Set([...hive.stack, ...hive.attachments].map(({ partId }) => partId))
     const plan = {
       ...demoPlan(),
+      books: [],
       yards: [{ ...before.yard, hives: [hive], parts: before.yard.parts.filter(({ id }) => own.has(id)) }],
     }
     await post(editsUrl('sallow-quay'), submission(before.revision, [{ kind: 'remove-hive', hiveId: hive.id }]))

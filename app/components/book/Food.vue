@@ -35,7 +35,7 @@ const rows = computed(() => [
     mayGo,
   })),
 ])
-const WIDE = 560
+const WIDE = 440
 const HIGH = 34
 const mostKg = computed(() => Math.max(food.value.ledger.need.high * 1.15, food.value.ledger.there.high) || 1)
 const x = (kg: number) => (kg / mostKg.value) * WIDE

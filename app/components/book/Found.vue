@@ -18,8 +18,11 @@ const book = useBook()
 const preferences = usePreferences()
 const moment = useMoment()
 const written = useWritten()
-const shown = computed(() => [...(props.entries ?? [])].reverse().filter(({ sort }) => sort !== 'answer'))
-const writing = ref(false)
+const all = computed(() => [...(props.entries ?? [])].reverse().filter(({ sort }) => sort !== 'answer'))
+const AT_ONCE = 12
+const { shown, left, more } = useShownFirst(() => all.value, AT_ONCE)
+const route = useRoute()
+const writing = ref(route.query.write === 'yes')
 function kept() {
   writing.value = false
   emit('changed')
@@ -90,6 +93,9 @@ async function correct(entry: Entry, withdrawn: boolean) {
         >
       </li>
     </ol>
+    <ElButton v-if="left > 0" class="more" data-testid="found-more" @click="more"
+      >Show earlier ones: {{ left }} more</ElButton
+    >
   </section>
 </template>
 
@@ -117,6 +123,11 @@ async function correct(entry: Entry, withdrawn: boolean) {
   background: var(--sheet);
 }
 
+.more {
+  min-height: 44px;
+  margin-top: 8px;
+}
+
 .else {
   min-height: 44px;
   margin-left: 10px;
@@ -130,14 +141,15 @@ ol {
 
 li {
   display: grid;
-  grid-template-columns: 150px minmax(0, 1fr) auto;
-  gap: 4px 12px;
+  grid-template-columns: minmax(0, 1fr) auto;
+  gap: 0 12px;
   align-items: start;
   padding: 8px 4px;
   border-bottom: 1px solid var(--seam);
 }
 
 .when {
+  grid-column: 1 / -1;
   color: var(--soft-ink);
   font-size: 13px;
 }

@@ -17,7 +17,7 @@ import {
 import { catalogueOf } from '#core/catalogue'
 import type { Hive, Yard } from '#core/hive'
 import { yearOf } from '#core/season'
-import { capital, counted, patternName } from '#core/wording'
+import { capital, counted, inWords } from '#core/wording'
 import { causeInWords } from '#core/wording/book-words'
 import { NO_GIFT_WORDS } from '#core/wording/compare-words'
 import { columnsFor } from '~/composables/tableColumn'
@@ -39,8 +39,10 @@ const { entries, problem, load } = useYardBook(() => ({
 const names = computed(() => new Map(props.yard.hives.map(({ id, name }) => [id, name])))
 const nameOf = (id: string) => names.value.get(id) ?? 'a hive that is gone'
 const stock = computed(() => framesInStock(props.yard, combsToRenew(entries.value ?? [])))
-const makeOf = ({ patternId }: FrameStock) =>
-  capital(patternName(patternId, catalogueOf(props.yard), preferences.vocabulary))
+const makeOf = ({ patternId }: FrameStock) => {
+  const label = catalogueOf(props.yard).hanging.get(patternId)?.label
+  return label ? capital(inWords(label, preferences.vocabulary)) : patternId
+}
 const count = (key: keyof Omit<FrameStock, 'patternId'>, label: string) => ({
   key,
   label,
@@ -236,6 +238,10 @@ ul {
   display: flex;
   flex-direction: column;
   font-size: 14px;
+}
+
+.fields .el-input-number {
+  width: 140px;
 }
 
 .fields .el-button,

@@ -165,7 +165,19 @@ article,
   max-width: 360px;
 }
 
+.new .el-checkbox-group {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 0 20px;
+}
+
+.acts {
+  display: flex;
+  gap: 12px;
+}
+
 .acts .el-button {
+  margin: 0;
   min-height: 44px;
 }
 

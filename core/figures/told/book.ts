@@ -54,6 +54,8 @@ export const BOOK_TOLD = {
     usedIn: 'what is due',
     source: MEMORY,
   },
+  heftDays: { unit: 'd', label: 'between weighings after the crop', usedIn: 'what is due', source: MEMORY },
+  feedCheckDays: { unit: 'd', label: 'after feed was given, it is looked at', usedIn: 'what is due', source: MEMORY },
   ripeShare: { unit: '', label: 'share of cells sealed from which honey is ripe', usedIn: 'crop', source: COMMON },
   ripeWater: { unit: '', label: 'water below which honey keeps', usedIn: 'crop', source: COMMON },
   mostWater: {

@@ -14,8 +14,8 @@ export interface HivesMoved {
 }
 
 /**
- * Moves hives to another yard with everything on them, with their books, and with the keeper's own patterns that they are made of. They
- * keep their identities unless something there has one of them; a name that is taken there gets a number.
+ * Moves hives to another yard with everything on them, their books, and the keeper's own patterns that they are made
+ * of. They keep their identities unless something there has one of them; a name that is taken there gets a number.
  */
 export function moveHives(from: Yard, to: Yard, hives: readonly Hive[], makeId: () => string): HivesMoved {
   const takenIds = identitiesOf(to)

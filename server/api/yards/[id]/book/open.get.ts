@@ -1,23 +1,24 @@
 import { defineEventHandler, getQuery } from 'h3'
-import type { Entry } from '#core/book'
+import type { OpenBook } from '#wire/answers'
 import { day } from '#wire/fields'
 import { readWith } from '#wire/read'
 import * as yup from '#wire/yup'
-import { openEntries } from '../../../../database/book'
-import { readYard } from '../../../../database/yards'
+import { openBook } from '../../../../database/book'
+import { keepYard, readYardKept } from '../../../../database/yards'
 import { refusal, routeId } from '../../../../utils/answers'
 import { withDatabase } from '../../../../utils/database'
 
 const querySchema = yup.object({ today: day().required('today is missing: the day where the yard is') })
 
 /** What may still ask for something in a yard: what is due is worked out from it. */
-export default defineEventHandler(async (event): Promise<Entry[]> => {
+export default defineEventHandler(async (event): Promise<OpenBook> => {
   const query = readWith(querySchema, getQuery(event))
   if (!query.ok) throw refusal(422, query.problem)
   const { today } = query.value
   return withDatabase(async (database) => {
-    const stored = await readYard(database, routeId(event, 'id'))
+    const stored = await readYardKept(database, database, routeId(event, 'id'))
     if (!stored) throw refusal(404, { field: 'id', sentence: 'There is no such yard here.' })
-    return openEntries(database, stored.yard, today)
+    keepYard(database, stored)
+    return openBook(database, stored.yard, today)
   })
 })

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 // A hive as it stood on any day, with what was changed, when and on which device.
 import { useWindowVirtualizer } from '@tanstack/vue-virtual'
-import { useDebounceFn, useElementSize, useWindowSize } from '@vueuse/core'
+import { until, useDebounceFn, useElementSize, useWindowSize } from '@vueuse/core'
 import dayjs from 'dayjs'
 import { catalogueOf } from '#core/catalogue'
 import { isEdit, leavesOf, sittingsOf, type Edit, type HiveChange, type Sitting, type Yard } from '#core/hive'
@@ -14,6 +14,8 @@ const view = useView()
 const preferences = usePreferences()
 const yard = computed(() => view.yard)
 const hiveId = computed(() => String(route.params.hive))
+
+const written = useHiveBook(() => (yard.value ? { yardId: yard.value.id, hiveId: hiveId.value } : null))
 
 /** What is looked at, as it stands in the address: a day, or the change with this number; null for now. */
 const wanted = useInAddress<string | null>('at', (written) => written, null)
@@ -31,10 +33,10 @@ const failed = ref('')
 const MODES = [
   ['found', 'Found and done'],
   ['food', 'Food and crop'],
+  ['years', 'Years'],
   ['changed', 'Changed'],
 ] as const
 const mode = useInAddress('see', modeOf(MODES), 'found')
-const written = useHiveBook(() => (yard.value ? { yardId: yard.value.id, hiveId: hiveId.value } : null))
 const hiveNow = computed(() => yard.value?.hives.find(({ id }) => id === hiveId.value))
 const at = computed(() => looked.value?.at ?? null)
 const dayOf = (moment: string) => dayjs(moment).format('YYYY-MM-DD')
@@ -46,6 +48,9 @@ watch(
   async ([now, id]) => {
     if (!now || !id) return
     const mine = ++round
+    // What was found comes first; going back through the log takes the server longer.
+    await until(() => written.entries.value !== null || written.silent.value).toBe(true)
+    if (mine !== round) return
     const answer = await server.changes(now.id, id)
     if (mine === round && answer.ok) changes.value = answer.value
   },
@@ -255,6 +260,11 @@ useHead({ title: computed(() => `The book of ${name.value} – Duvet`) })
             :entries="written.entries.value"
             :weighings="written.weighings.value"
           />
+          <BookYears
+            v-if="mode === 'years' && written.entries.value"
+            :entries="written.entries.value"
+            :weighings="written.weighings.value"
+          />
           <p v-if="mode === 'changed' && changes.length === 0">Nothing yet since it came here.</p>
           <ol
             v-if="mode === 'changed'"
@@ -292,7 +302,7 @@ useHead({ title: computed(() => `The book of ${name.value} – Duvet`) })
 <style scoped>
 .columns {
   display: grid;
-  grid-template-columns: minmax(0, 1fr) minmax(280px, 420px);
+  grid-template-columns: minmax(0, 1fr) minmax(280px, 500px);
   gap: 10px 30px;
   padding: 4px 16px 30px;
 }

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 // A look written down at the hive, in gloves: one thing at a time, large; nothing said stays unknown.
-import { ontoFrames, SIGNS, type CombSeen, type Entry, type Look } from '#core/book'
+import { daysBetween, ontoFrames, SIGNS, type CombSeen, type Entry, type Look } from '#core/book'
 import { isCold } from '#core/hive'
 import { stageOn, yearOf } from '#core/season'
 import { hiveIn } from '#core/hive-in'
@@ -21,6 +21,7 @@ import type { Brush } from '~/components/book/Combs.vue'
 import { useKept } from '~/composables/kept'
 import { localNow, localToday, useWritten } from '~/composables/newEntry'
 import { hivePath } from '~/composables/paths'
+import { server } from '~/sync/server'
 
 interface Draft {
   at: string
@@ -137,10 +138,30 @@ const onFrames = ref(true)
 const change = computed(() => (place.value ? ontoFrames(place.value.yard, look.value) : undefined))
 const kept = ref(false)
 const keeping = ref(false)
+/** What is odd about the day of the look, asked about once before it is kept. */
+const doubt = ref('')
+watch(at, () => (doubt.value = ''))
+const YEARS_BACK = 2
+async function doubtOf(here: NonNullable<typeof place.value>): Promise<string> {
+  const day = at.value.slice(0, 10)
+  if (day >= localToday()) return ''
+  if (daysBetween(day, localToday()) > YEARS_BACK * 365)
+    return `${preferences.day(day)} is more than ${YEARS_BACK} years back.`
+  const stood = await server.past(here.yard.id, { at: new Date(`${day}T23:59:59`).toISOString() })
+  return stood.ok && !stood.value.hives.some(({ id }) => id === here.hive.id)
+    ? `${here.hive.name} did not stand in ${here.yard.name} on ${preferences.day(day)}.`
+    : ''
+}
 async function keep() {
   const here = place.value
   if (!here || keeping.value) return
   keeping.value = true
+  const odd = doubt.value === '' ? await doubtOf(here) : ''
+  if (odd) {
+    doubt.value = odd
+    keeping.value = false
+    return
+  }
   const note = draft.value.note.trim()
   const own: Entry = {
     ...written(here.hive.id, at.value),
@@ -191,6 +212,10 @@ useHead({ title: computed(() => `Look into ${place.value?.hive.name ?? 'a hive'}
       </p>
       <p class="ways">
         <NuxtLink :to="hivePath(place.yard.id, place.hive.id, 'book')">To the book of {{ place.hive.name }}</NuxtLink>
+        <NuxtLink :to="`${hivePath(place.yard.id, place.hive.id, 'book')}?write=yes`" data-testid="look-done"
+          >What was done: mites, treatment, food, crop</NuxtLink
+        >
+        <NuxtLink :to="hivePath(place.yard.id, place.hive.id, 'bench')">Boxes moved, put on or taken off</NuxtLink>
         <ElButton @click="again">Write another look</ElButton>
       </p>
     </section>
@@ -274,6 +299,9 @@ useHead({ title: computed(() => `Look into ${place.value?.hive.name ?? 'a hive'}
           </ElCheckbox>
           <BookFollows :known="known" :look="look" :day="at.slice(0, 10)" />
           <p v-if="book.refused" class="sign" role="alert">{{ book.refused }}</p>
+          <p v-if="doubt" class="sign" role="alert" data-testid="look-doubt">
+            {{ doubt }} Change the day above, or press once more to keep it all the same.
+          </p>
         </template>
       </div>
       <BookCombs
@@ -369,6 +397,7 @@ useHead({ title: computed(() => `Look into ${place.value?.hive.name ?? 'a hive'}
 
 .ways {
   display: flex;
+  flex-wrap: wrap;
   gap: 16px;
   align-items: center;
 }

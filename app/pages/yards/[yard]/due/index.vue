@@ -1,6 +1,7 @@
 <script setup lang="ts">
 // What is to be done in a yard, by day: done, put off or dropped; it goes into the calendar and onto paper.
 import { dueOf, daysLater, type Answer, type DueLine, type Entry } from '#core/book'
+import type { OpenBook } from '#wire/answers'
 import { catalogueOf } from '#core/catalogue'
 import { patternName } from '#core/wording'
 import { dueInWords } from '#core/wording/book-words'
@@ -16,21 +17,23 @@ const view = useView()
 const written = useWritten()
 const yard = computed(() => view.yard)
 const today = localToday()
-const open = shallowRef<readonly Entry[] | null>(null)
+const open = shallowRef<OpenBook | null>(null)
 const silent = ref(false)
 let round = 0
 async function load() {
   const here = yard.value
   if (!here) return
   const mine = ++round
-  const entries = await book.openOf(here.id, today)
+  const found = await book.openOf(here.id, today)
   if (mine !== round) return
-  silent.value = entries === null
-  if (entries) open.value = entries
+  silent.value = found === null
+  if (found) open.value = found
 }
 watch(() => yard.value?.id, load, { immediate: true })
 
-const lines = computed(() => (yard.value && open.value ? dueOf(yard.value, open.value, today) : []))
+const lines = computed(() =>
+  yard.value && open.value ? dueOf(yard.value, open.value.entries, today, open.value.weighedOn) : [],
+)
 const hives = computed(() => new Map(yard.value?.hives.map((hive) => [hive.id, hive])))
 const partName = (partId: string) => {
   const part = yard.value?.parts.find(({ id }) => id === partId)
@@ -41,12 +44,14 @@ const partName = (partId: string) => {
 const told = (line: DueLine) => dueInWords(line, preferences.reader, partName)
 const SOON_DAYS = 7
 const MONTH_DAYS = 31
-const groups = computed(() => {
+const AT_ONCE = 18
+const { shown, left, more } = useShownFirst(() => lines.value, AT_ONCE)
+const grouped = (all: readonly DueLine[]) => {
   const soon = daysLater(today, SOON_DAYS)
   const month = daysLater(today, MONTH_DAYS)
   const of = (title: string, test: (day: string) => boolean) => ({
     title,
-    lines: lines.value.filter(({ day }) => test(day)),
+    lines: all.filter(({ day }) => test(day)),
   })
   return [
     of('Overdue', (day) => day < today),
@@ -55,7 +60,8 @@ const groups = computed(() => {
     of('Within a month', (day) => day > soon && day <= month),
     of('Later', (day) => day > month),
   ].filter((group) => group.lines.length > 0)
-})
+}
+const groups = computed(() => grouped(shown.value))
 /** Where a line is done: the form that it asks for, or the yard’s year. */
 function wayOf({ reason, hiveId }: DueLine): string | null {
   const here = yard.value
@@ -68,6 +74,9 @@ function wayOf({ reason, hiveId }: DueLine): string | null {
       return `${yardPath(here.id, 'year')}?stage=${reason.stage}&hive=${encodeURIComponent(hiveId)}`
     case 'visit-under-way':
       return hivePath(here.id, hiveId, 'visit')
+    case 'weigh':
+      return `${hivePath(here.id, hiveId, 'weight')}?see=weigh`
+    case 'box':
     case 'headspace':
       return hivePath(here.id, hiveId, 'bench')
     default:
@@ -113,7 +122,7 @@ async function print() {
   const printed = await server.print({
     title,
     lines: [`As of ${preferences.day(today)}.`],
-    tables: groups.value.map((group) => ({
+    tables: grouped(lines.value).map((group) => ({
       heading: group.title,
       columns: ['Day', 'Hive', 'To do', 'Why'],
       rows: group.lines.map((line) => [
@@ -153,6 +162,9 @@ useHead({ title: computed(() => `Due in ${yard.value?.name ?? 'a yard'} – Duve
 <template>
   <ShellPage :title="yard ? `Due in ${yard.name}` : 'Due'">
     <template #bar>
+      <NuxtLink v-if="yard" class="to" :to="yardPath(yard.id, 'due/records')" data-testid="to-records"
+        >Records: mites, winters, trials, frames, files</NuxtLink
+      >
       <template v-if="lines.length > 0">
         <ElButton data-testid="due-print" @click="print">Print it</ElButton>
         <ElButton data-testid="due-calendar" @click="saveCalendar">Calendar file</ElButton>
@@ -194,6 +206,9 @@ useHead({ title: computed(() => `Due in ${yard.value?.name ?? 'a yard'} – Duve
           </li>
         </ol>
       </section>
+      <ElButton v-if="left > 0" class="more" data-testid="due-more" @click="more"
+        >Show more: {{ left }} of {{ lines.length }} are further down</ElButton
+      >
     </div>
     <ElDialog
       :model-value="asking !== null"
@@ -235,6 +250,12 @@ useHead({ title: computed(() => `Due in ${yard.value?.name ?? 'a yard'} – Duve
 </template>
 
 <style scoped>
+.to {
+  display: inline-flex;
+  align-items: center;
+  min-height: 44px;
+}
+
 .due {
   display: flex;
   flex-direction: column;
@@ -262,6 +283,11 @@ li {
   padding: 6px 10px;
   border-bottom: 1px solid var(--seam);
   background: var(--sheet);
+}
+
+.more {
+  align-self: start;
+  min-height: 44px;
 }
 
 .late {

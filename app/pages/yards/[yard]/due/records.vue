@@ -1,5 +1,7 @@
 <script setup lang="ts">
 // The books of a yard together: mites, winters, trials, frames as stock, and everything out and in.
+import { yardPath } from '~/composables/paths'
+
 const MODES = [
   ['mites', 'Mites'],
   ['winters', 'Winters'],
@@ -15,7 +17,10 @@ useHead({ title: computed(() => `Records of ${yard.value?.name ?? 'a yard'} – 
 
 <template>
   <ShellPage :title="yard ? `Records of ${yard.name}` : 'Records'">
-    <template #bar><UiModes v-model="mode" :of="MODES" name="What of the records" /></template>
+    <template #bar>
+      <NuxtLink v-if="yard" class="to" :to="yardPath(yard.id, 'due')">What is due</NuxtLink>
+      <UiModes v-model="mode" :of="MODES" name="What of the records" />
+    </template>
     <ShellNothing v-if="!yard || yard.hives.length === 0" to="/" way="Start a hive in the row">
       No hive stands here yet. Mites, winters, trials and frames of all hives come together here.
     </ShellNothing>
@@ -30,6 +35,12 @@ useHead({ title: computed(() => `Records of ${yard.value?.name ?? 'a yard'} – 
 </template>
 
 <style scoped>
+.to {
+  display: inline-flex;
+  align-items: center;
+  min-height: 44px;
+}
+
 .records {
   padding: 0 16px calc(30px + var(--foot));
 }

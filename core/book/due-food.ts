@@ -1,0 +1,67 @@
+import { hiveIn } from '../hive-in'
+import { isCold, type Hive, type Stage, type Yard } from '../hive'
+import { stageOn, type YardYear } from '../season/calendar'
+import { chainOf, entriesOf } from './current'
+import { dayOf, daysBetween, daysLater } from './days'
+import type { DueLine } from './due'
+import type { Entry } from './entry'
+import { foodFramesOf, roomLeft } from './look'
+
+/** Stages in which what is left to eat is watched. */
+const isLean = (stage: Stage) => isCold(stage) || stage === 'after-crop' || stage === 'dearth'
+/** Stages in which a colony asks for more room. */
+const GROWS: ReadonlySet<Stage> = new Set<Stage>(['building-up', 'supering', 'flow'])
+
+const laterOf = (...days: readonly (string | undefined)[]) =>
+  days.reduce((last, day) => (day !== undefined && (last === undefined || day > last) ? day : last), undefined)
+
+/**
+ * When a hive is to be weighed or hefted again, and its feeder looked at: every 30 days from after the crop until
+ * spring, 7 days after feed was given (from memory). Nothing where its food was never known.
+ */
+export function foodDue(
+  hive: Pick<Hive, 'id'>,
+  own: readonly Entry[],
+  weighedOn: string | undefined,
+  year: YardYear,
+  today: string,
+): DueLine[] {
+  const looks = entriesOf(own, 'look')
+  const told = looks.findLast(({ body }) => body.heft !== undefined || foodFramesOf(body, 'sealed') !== undefined)
+  const last = laterOf(weighedOn, told && dayOf(told.at))
+  const feed = entriesOf(own, 'feed').at(-1)
+  const fedOn = feed && dayOf(feed.at)
+  const seenSince = laterOf(weighedOn, looks.at(-1) && dayOf(looks.at(-1)!.at))
+  return [
+    ...(last !== undefined && isLean(stageOn(today, year))
+      ? [
+          {
+            id: `weigh:${hive.id}:${last}`,
+            hiveId: hive.id,
+            day: daysLater(last, year.figures.heftDays),
+            reason: { due: 'weigh', last } as const,
+          },
+        ]
+      : []),
+    ...(feed && fedOn !== undefined && !(seenSince !== undefined && seenSince > fedOn)
+      ? [
+          {
+            id: `feed:${chainOf(feed)}`,
+            hiveId: hive.id,
+            day: daysLater(fedOn, year.figures.feedCheckDays),
+            reason: { due: 'feed', given: fedOn } as const,
+          },
+        ]
+      : []),
+  ]
+}
+
+/** When the next box is due by the room that the last look of these days left, as the hive stands now. */
+export function boxDue(yard: Yard, hive: Hive, own: readonly Entry[], year: YardYear, today: string): DueLine[] {
+  const look = entriesOf(own, 'look').at(-1)
+  if (!look || daysBetween(look.at, today) > year.figures.lookSeasonDays || !GROWS.has(stageOn(today, year))) return []
+  const room = roomLeft(look.body, dayOf(look.at), hiveIn(yard, hive).assembled, yard.prolific)
+  if (!room) return []
+  const { free, combs } = room
+  return [{ id: `box:${chainOf(look)}`, hiveId: hive.id, day: room.boxDue, reason: { due: 'box', free, combs } }]
+}

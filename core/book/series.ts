@@ -1,0 +1,50 @@
+import { entriesOf } from './current'
+import { dayOf } from './days'
+import type { Entry } from './entry'
+import type { Weighed } from './food'
+import { BROOD_STAGES, broodFramesOf, foodFramesOf, seamsIn } from './look'
+import { miteRate } from './mites'
+
+export const MEASURES = ['seams', 'brood', 'stores', 'weight', 'mites'] as const
+/** What a book is drawn by: seams of bees, frames with brood, frames of sealed stores, kg by scale, mites a day. */
+export type Measure = (typeof MEASURES)[number]
+
+/** One point of a book: what was found on a day. */
+export interface Found {
+  readonly day: string
+  readonly value: number
+}
+
+/** What was found of one measure, oldest first; what was not said is not there. */
+export function seriesOf(measure: Measure, entries: readonly Entry[], weighings: readonly Weighed[]): Found[] {
+  if (measure === 'weight')
+    return weighings.map(({ day, kg }) => ({ day, value: kg })).sort((a, b) => (a.day < b.day ? -1 : 1))
+  if (measure === 'mites')
+    return entriesOf(entries, 'mites')
+      .filter(({ body }) => body.way === 'tray')
+      .map(({ at, body }) => ({ day: dayOf(at), value: miteRate(body).rate }))
+  return entriesOf(entries, 'look').flatMap(({ at, body }) => {
+    const brood = BROOD_STAGES.map((stage) => broodFramesOf(body, stage)).filter((count) => count !== undefined)
+    const value = {
+      seams: seamsIn(body),
+      brood: brood.length > 0 ? Math.max(...brood) : undefined,
+      stores: foodFramesOf(body, 'sealed'),
+    }[measure]
+    return value === undefined ? [] : [{ day: dayOf(at), value }]
+  })
+}
+
+/** A leap year, so that every day of any year has its place when years are laid over each other. */
+const ANY_YEAR = '2024'
+
+/** The same with years over each other: each point moved to the same day of one year, newest year first. */
+export function overYears(series: readonly Found[]): { readonly year: string; readonly points: readonly Found[] }[] {
+  const years = new Map<string, Found[]>()
+  for (const { day, value } of series) {
+    const year = day.slice(0, 4)
+    const list = years.get(year) ?? []
+    years.set(year, list)
+    list.push({ day: `${ANY_YEAR}${day.slice(4)}`, value })
+  }
+  return [...years].map(([year, points]) => ({ year, points })).sort((a, b) => (a.year < b.year ? 1 : -1))
+}
