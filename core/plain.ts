@@ -30,3 +30,12 @@ export function fieldOf(value: unknown, name: string): unknown {
 export function mapWithin<T>(value: T, change: (key: string, inner: unknown) => unknown): T {
   return JSON.parse(JSON.stringify(value, change)) as T
 }
+
+/** A value as JSON with the keys of every record in their order: the same for what says the same. */
+export function canonical(value: unknown): string {
+  return JSON.stringify(value, (_key, inner: unknown) =>
+    typeof inner === 'object' && inner !== null && !Array.isArray(inner)
+      ? Object.fromEntries(Object.entries(inner).sort(([a], [b]) => (a < b ? -1 : 1)))
+      : inner,
+  )
+}

@@ -51,6 +51,8 @@ export interface HiveWeighIns {
   /** The newest, in full. */
   readonly latest: readonly ListedWeighIn[]
   readonly scales: readonly ListedScale[]
+  /** When its boxes became others after it was last weighed; null where they are those that were weighed. */
+  readonly boxesChangedAt: string | null
 }
 
 /** Readings of the air at one place of a hive. */

@@ -421,6 +421,7 @@ const WEIGHINGS_PATHS: Json = {
             }),
             latest: listOf({ type: 'object' }),
             scales: listOf({ type: 'object' }),
+            boxesChangedAt: { type: ['string', 'null'] },
           }),
         ),
         ...refusals(403, 422),

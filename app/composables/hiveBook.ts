@@ -8,6 +8,9 @@ export function useHiveBook(at: () => { readonly yardId: string; readonly hiveId
   const entries = shallowRef<readonly Entry[] | null>(null)
   const weighings = shallowRef<readonly Weighed[]>([])
   const silent = ref(false)
+  const isOtherNow = ref(false)
+  /** Weighings that say what is in the boxes that stand there now. */
+  const ofTheseBoxes = computed(() => (isOtherNow.value ? [] : weighings.value))
   let round = 0
   async function load() {
     const mine = ++round
@@ -20,6 +23,7 @@ export function useHiveBook(at: () => { readonly yardId: string; readonly hiveId
     // What is read first is there first: a scale of years has many readings.
     const weighed = await server.weighIns(here.yardId, here.hiveId)
     if (mine !== round) return
+    isOtherNow.value = weighed.ok && weighed.value.boxesChangedAt !== null
     weighings.value = weighed.ok
       ? weighed.value.series.points.map((one) => ({ day: dayjs(one.at).format('YYYY-MM-DD'), kg: one.kg }))
       : []
@@ -36,5 +40,5 @@ export function useHiveBook(at: () => { readonly yardId: string; readonly hiveId
     },
     { immediate: true },
   )
-  return { entries, weighings, silent, load }
+  return { entries, weighings, ofTheseBoxes, silent, load }
 }

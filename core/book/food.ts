@@ -12,7 +12,7 @@ import { dayOf, daysBetween, daysLater } from './days'
 import type { Entry } from './entry'
 import { eatsADay, latestMeasured, ledgerOf, type Ledger, type Measured } from './ledger'
 import { foodFramesOf, type Look } from './look'
-import { cropFrom, isCropTooEarly } from './treatment'
+import { cropFrom, treatmentsStillOn } from './treatment'
 
 /** A reading of a scale: the whole hive on a day, kg. */
 export interface Weighed {
@@ -166,13 +166,11 @@ function againstCrop(measured: Measured, entries: readonly Entry[], today: strin
   const isFresh = sealedShare && daysBetween(sealedShare.at, today) <= lookSeasonDays
   return [
     ...(inSeason > lookSeasonDays ? [{ against: 'old' as const, day: measured.day }] : []),
-    ...entriesOf(entries, 'treatment')
-      .filter((treatment) => isCropTooEarly(treatment, today))
-      .map((treatment) => ({
-        against: 'withdrawal' as const,
-        product: treatment.body.product,
-        from: cropFrom(treatment),
-      })),
+    ...treatmentsStillOn(entries, today).map((treatment) => ({
+      against: 'withdrawal' as const,
+      product: treatment.body.product,
+      from: cropFrom(treatment),
+    })),
     ...(isFresh && share !== undefined && share < ripeShare
       ? [{ against: 'unripe' as const, sealedShare: share }]
       : []),

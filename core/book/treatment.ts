@@ -1,5 +1,6 @@
 import { daysLater, dayOf } from './days'
-import type { EntryOf } from './entry'
+import { entriesOf } from './current'
+import type { Entry, EntryOf } from './entry'
 
 /** The last day of a treatment as it was said, else as its label has it; undefined where nobody has said. */
 export function treatmentEnd({ at, body }: Pick<EntryOf<'treatment'>, 'at' | 'body'>): string | undefined {
@@ -16,6 +17,14 @@ export function cropFrom(treatment: Pick<EntryOf<'treatment'>, 'at' | 'body'>): 
 export function isCropTooEarly(treatment: Pick<EntryOf<'treatment'>, 'at' | 'body'>, day: string): boolean {
   const from = cropFrom(treatment)
   return dayOf(day) >= dayOf(treatment.at) && (from === undefined || dayOf(day) < from)
+}
+
+/**
+ * Treatments of a hive of which something may still be in its combs, by their labels: what goes from it to another hive
+ * takes them along.
+ */
+export function treatmentsStillOn(own: readonly Entry[], today: string): EntryOf<'treatment'>[] {
+  return entriesOf(own, 'treatment').filter((treatment) => isCropTooEarly(treatment, today))
 }
 
 /** What is known of a hive and its place while a treatment is on. */

@@ -31,6 +31,7 @@ export const BOOK = {
   mostWater: 0.2,
   fewHives: 10,
   giverBrood: 6,
+  weakSeams: 4,
   squareSide: 101.6,
   squareComb: 32,
 } as const

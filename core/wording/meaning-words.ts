@@ -2,11 +2,11 @@ import {
   cropFrom,
   entriesOf,
   foodOf,
-  isCropTooEarly,
   isEntry,
   judgedCount,
   ripenessOf,
   storesOfFeed,
+  treatmentsStillOn,
   treatmentWarnings,
   type Entry,
   type EntryOf,
@@ -75,12 +75,9 @@ function ofCrop(entry: EntryOf<'crop'>, { known, entries, weighings }: Before, r
   return [
     ...(ripe === 'unripe' ? ['Not ripe: it may ferment. 80 % sealed, or 18 % of water and below, keeps.'] : []),
     ...(ripe === 'too-wet' ? ['More than 20 % of water: it is no honey for people.'] : []),
-    ...entriesOf(entries, 'treatment')
-      .filter((other) => isCropTooEarly(other, entry.at))
-      .map(
-        ({ body }) =>
-          `${body.product}: its withdrawal is not over by what was noted. This is no honey for people then.`,
-      ),
+    ...treatmentsStillOn(entries, entry.at).map(
+      ({ body }) => `${body.product}: its withdrawal is not over by what was noted. This is no honey for people then.`,
+    ),
     entry.body.kg > ledger.there.high
       ? `That is more than there was: at most ${mass(ledger.there.high)} by what is known. Is it of another hive too?`
       : left < ledger.need.low

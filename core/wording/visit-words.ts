@@ -1,8 +1,9 @@
 import type { Catalogue } from '../catalogue'
 import type { PartLookup } from '../geometry'
 import type { Placement, Stage, VisitStep } from '../hive'
-import { cautionsOfStep, reasonOf, type Cannot, type Caution, type Feed, type PartChange } from '../season'
-import { capital, patternName, type Reader } from './names'
+import { cautionsOfStep, reasonOf, sortFrames, type Cannot, type Caution, type Feed, type PartChange } from '../season'
+import { holdsWord } from './frame-words'
+import { capital, counted, patternName, type Reader } from './names'
 import { inVocabulary } from './vocabulary'
 import { REASON_WORDS, visitStepInWords } from './year-words'
 import { isRoof } from '../parts'
@@ -98,7 +99,7 @@ export function stepOfVisitInWords(
     why: said(REASON_WORDS[reasonOf(step, pattern, step.placement?.role ?? roleOf(step.partId), toStage)]),
     ...(step.sortInto
       ? {
-          how: sortingInWords(step.sortInto.map((id) => names.get(id) ?? 'the box that stays')),
+          how: sortingInWords(step, parts, (id) => names.get(id) ?? 'the box that stays', reader),
           asks: `Yes: ${name} is free of bees, brood and food`,
         }
       : {}),
@@ -113,16 +114,37 @@ export function stepOfVisitInWords(
   }
 }
 
-/** Where the frames go of a box that is to leave, in the order of work. */
-function sortingInWords(into: readonly string[]): string[] {
-  if (into.length === 0)
+/** Where the frames go of a box that is to leave, comb by comb as far as they are known, in the order of work. */
+function sortingInWords(
+  { partId, sortInto = [] }: VisitStep,
+  parts: PartLookup,
+  nameOf: (partId: string) => string,
+  reader: Reader,
+): string[] {
+  if (sortInto.length === 0)
     return [
       'Its combs fit no box that stays: leave it on top until the colony has moved out of it, and come back then.',
     ]
-  const there = into.join(' and ')
+  const there = sortInto.map(nameOf).join(' and ')
+  const leaving = parts.get(partId)
+  const staying = sortInto.flatMap((id) => parts.get(id) ?? [])
+  const { moves, unknown } = leaving ? sortFrames(leaving, staying) : { moves: [], unknown: 0 }
+  const combs = moves.map(({ content, place, into }) => {
+    const comb = `Comb ${place}, ${holdsWord(content.holds ?? 'empty', reader)}`
+    if (into) return `${comb}: into ${nameOf(into.partId)}, in the place of comb ${into.place}.`
+    return content.holds === 'brood'
+      ? `${comb}: no place is free for it. Leave this box on until it has hatched.`
+      : `${comb}: over; to a hive that is short, or back here on top.`
+  })
   return [
     `Find the queen, and see her into ${there}.`,
-    `Combs with bees, brood and food go into ${there}, in the place of empty and undrawn ones.`,
+    ...combs,
+    ...(unknown > 0 || combs.length === 0
+      ? [
+          `${unknown > 0 ? `Of ${counted(unknown, 'comb')} nobody has said what they hold: look at each. ` : ''}` +
+            `Combs with bees, brood and food go into ${there}, in the place of empty and undrawn ones.`,
+        ]
+      : []),
     'Food that is over goes to hives that are short.',
     'Shake the last bees down.',
   ]

@@ -1,6 +1,7 @@
 import { and, eq, inArray, sql } from 'drizzle-orm'
 import { chainOf, currentOf, daysLater, dueOf, looksAskedFor, isEntry, type Entry, type EntrySort } from '#core/book'
 import type { HiveOfYard, Yard } from '#core/hive'
+import { canonical } from '#core/plain'
 import type { BookKept, OpenBook } from '#wire/answers'
 import { inChunks } from './chunks'
 import type { Database } from './client'
@@ -76,7 +77,7 @@ async function freshOf(tx: Writer, yardId: string, sent: readonly Sent[], now: s
   const fresh = new Map<string, Entry>()
   for (const { entry, i } of sent) {
     const before = known.get(entry.id) ?? fresh.get(entry.id)
-    if (before && JSON.stringify(before) !== JSON.stringify(entry))
+    if (before && canonical(before) !== canonical(entry))
       throw new EntriesRefused(409, `entries[${i}].id`, 'Another entry has this identity: give it one of its own.')
     if (before) continue
     await mustFit(tx, yardId, entry, i, now)

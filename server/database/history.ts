@@ -71,6 +71,32 @@ export async function hiveChanges(
   return found
 }
 
+/**
+ * When the boxes of a hive last became others, after a moment; undefined where they are the same since. What was weighed
+ * before says little of what stands there now.
+ */
+export async function boxesChangedAfter(
+  database: Database,
+  yardId: string,
+  hiveId: string,
+  since: string,
+): Promise<string | undefined> {
+  const stored = await readYard(database, yardId)
+  if (!stored) return undefined
+  const partsOf = ({ hives }: Yard) =>
+    hives
+      .find(({ id }) => id === hiveId)
+      ?.stack.map(({ partId }) => partId)
+      .sort()
+      .join()
+  const now = partsOf(stored.yard)
+  for await (const { entry, before } of stepsBack(database, stored.yard)) {
+    if (entry.happenedAt <= since) return undefined
+    if (partsOf(before) !== now) return entry.happenedAt
+  }
+  return undefined
+}
+
 /** Where a part of a yard has been and what it had held, newest first; undefined where there is no such part. */
 export async function partStays(database: Database, yardId: string, partId: string): Promise<Stay[] | undefined> {
   const stored = await readYard(database, yardId)

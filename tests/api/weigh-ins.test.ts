@@ -2,7 +2,7 @@ import { createHmac } from 'node:crypto'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import { startServer, type RunningServer } from '../../scripts/lib/server'
 import { sendReport, simulatedReports, type ScaleReport } from '../../scripts/scale'
-import { DEMO } from '../helpers/wire'
+import { DEMO, addSuper, post, storedYards, submission } from '../helpers/wire'
 
 const HIVE = 'twill/0'
 let server: RunningServer
@@ -30,11 +30,24 @@ const series = async (id = HIVE, query = '') =>
   (await ask(`${hive(id)}${query}`)).body as unknown as {
     series: { count: number; thinnedBy: string | null; points: { at: string; kg: number; source: string }[] }
     latest: { batchId: string; kg: number }[]
+    boxesChangedAt: string | null
     scales: { id: string; lastSequence: number; batteryPercent: number }[]
   }
 const reading = (at: string, kg: number) => ({ at, kg, method: 'scale' })
 
 describe('weighings by hand', () => {
+  it('say when the boxes became others since, so that nobody counts wood that is gone as food', async () => {
+    await keep([reading('2026-04-01T10:00:00Z', 60)], {}, 'hessian/0')
+    const changed = async () => (await series('hessian/0')).boxesChangedAt
+    expect(await changed()).toBeNull()
+    const stored = async () => (await storedYards(server.url)).find(({ yard }) => yard.id === 'sallow-quay')!
+    const { revision } = await stored()
+    await post(`${server.url}/api/yards/sallow-quay/edits`, submission(revision, [addSuper('hessian/0', 3)]))
+    expect(await changed()).toMatch(/^20\d\d-/)
+    await keep([reading('2031-05-02T10:00:00Z', 63)], {}, 'hessian/0')
+    expect(await changed()).toBeNull()
+  })
+
   it('that were taken back come in again, and the old batch does not take their place', async () => {
     const first = crypto.randomUUID()
     const again = [reading('2025-05-01T10:00:00Z', 40)]

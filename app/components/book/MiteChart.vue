@@ -4,6 +4,7 @@ import { miteChart, type Entry } from '#core/book'
 import type { Yard } from '#core/hive'
 import { yearOf } from '#core/season'
 import { localToday } from '~/composables/newEntry'
+import { TREATMENT_CAUTION } from '#core/wording/book-words'
 import { useTimeChart } from '~/composables/timeChart'
 
 const props = defineProps<{ yard: Yard; entries: readonly Entry[] }>()
@@ -91,6 +92,7 @@ const said = computed(() =>
     <p class="key">Green: treated. Grey: winter bees are reared. Dashed: this yard’s limit.</p>
     <ul v-if="said.length > 0">
       <li v-for="line in said" :key="line">{{ line }}</li>
+      <li class="key">{{ TREATMENT_CAUTION }}</li>
     </ul>
   </section>
 </template>

@@ -29,6 +29,7 @@ const yards = useYards()
 const book = useBook()
 const preferences = usePreferences()
 const written = useWritten()
+const along = useTreatmentsAlong()
 const today = localToday()
 const { entries, problem, load } = useYardBook(() => ({
   yardId: props.yard.id,
@@ -105,9 +106,12 @@ function giftsTo(hive: Hive) {
   for (const { toHiveId } of gifts.value.get(hive.id) ?? []) to.set(toHiveId, (to.get(toHiveId) ?? 0) + 1)
   return [...to]
 }
-function share(hive: Hive) {
+async function share(hive: Hive) {
   const all = gifts.value.get(hive.id) ?? []
-  if (all.length > 0) yards.perform(props.yard.id, giftEdit(props.yard, all))
+  if (all.length === 0 || !yards.perform(props.yard.id, giftEdit(props.yard, all))) return
+  const own = (entries.value ?? []).filter(({ hiveId }) => hiveId === hive.id)
+  const treated = along(own, hive.name, [...new Set(all.map(({ toHiveId }) => toHiveId))])
+  if (treated.length > 0) await book.write(props.yard.id, treated)
 }
 const FIELDS = [
   ['boxes', 'Boxes', 0, 1000],
@@ -166,6 +170,10 @@ const FIELDS = [
       </ul>
     </div>
     <div class="card">
+      <h2>Merging</h2>
+      <RecordsMerge v-if="entries" :yard="yard" :entries="entries" @changed="load" />
+    </div>
+    <div class="card">
       <h2>Combs of a colony that died</h2>
       <p v-if="dead.length === 0">No colony here was noted as dead.</p>
       <template v-for="one in dead" :key="one.hive.id">
@@ -187,9 +195,16 @@ const FIELDS = [
               {{ counted(many, 'comb') }} to {{ nameOf(hiveId) }}
             </li>
           </ul>
-          <ElButton v-if="giftsTo(one.hive).length > 0" data-testid="share-combs" @click="share(one.hive)"
-            >They hang there now</ElButton
+          <ElPopconfirm
+            v-if="giftsTo(one.hive).length > 0"
+            title="Did you look at every comb, with no sunken or pierced cap, no scale, no thread in any?"
+            confirm-button-text="Yes"
+            cancel-button-text="No"
+            width="280"
+            @confirm="share(one.hive)"
           >
+            <template #reference><ElButton data-testid="share-combs">They hang there now</ElButton></template>
+          </ElPopconfirm>
           <p v-else>No hive is short and has room for its sealed combs.</p>
         </template>
       </template>

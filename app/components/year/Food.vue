@@ -4,47 +4,27 @@ import { foodNeedOf, storesByModelKg } from '#core/checks'
 import { isCold, type Yard } from '#core/hive'
 import { feedAt, mixFor, shortOf, type PlannedStage } from '#core/season'
 import { showMass } from '#core/units'
-import { storesOf, usualWeighing } from '#core/weight'
 import { FEED_WORDS, rangeInWords } from '#core/wording'
-import { server } from '~/sync/server'
-import { hiveIn, plannedHiveIn } from '#core/hive-in'
+import { plannedHiveIn } from '#core/hive-in'
 import { winterForm, winterOf } from '#core/wintering'
 
 const props = defineProps<{ yard: Yard; planned: PlannedStage }>()
-/** A weighing that is older says little of what is left. */
-const NEWEST_DAYS = 45
 const preferences = usePreferences()
-const weighed = shallowRef<{ readonly kg: number; readonly at: string } | null>(null)
-watch(
-  () => props.planned.hive.id,
-  async (hiveId) => {
-    weighed.value = null
-    const answer = await server.weighIns(props.yard.id, hiveId)
-    const newest = answer.ok ? answer.value.latest[0] : undefined
-    if (hiveId === props.planned.hive.id && newest && Date.now() - Date.parse(newest.at) < NEWEST_DAYS * 86_400_000)
-      weighed.value = newest
-  },
-  { immediate: true },
-)
+const standing = computed(() => props.yard.hives.find(({ id }) => id === props.planned.hive.id))
+const known = useKnownStores(() => standing.value && { yard: props.yard, hive: standing.value })
 const asked = computed(
   () => isCold(props.planned.stage) || ['crop', 'after-crop', 'dearth'].includes(props.planned.stage),
 )
 const food = computed(() => {
   const planned = plannedHiveIn(props.yard, props.planned)
   const need = foodNeedOf(planned.context)
-  const standing = props.yard.hives.find(({ id }) => id === props.planned.hive.id)
-  const byScale =
-    weighed.value && standing
-      ? storesOf(hiveIn(props.yard, standing).assembled, weighed.value.kg, usualWeighing(standing.stage), need).storesKg
-      : null
-  const stores = byScale ?? storesByModelKg(planned.assembled, { planned: true })
+  const stores = known.value?.kg ?? storesByModelKg(planned.assembled, { planned: true })
   const short = shortOf(stores, need)
   const feed = feedAt(props.planned.stage)
   return {
     need,
-    byHeat: winterOf(standing ? winterForm(props.yard, standing) : planned).food().byHeat,
+    byHeat: winterOf(standing.value ? winterForm(props.yard, standing.value) : planned).food().byHeat,
     stores,
-    byScale: byScale !== null,
     short,
     feed,
     least: mixFor(short.low, feed, planned.context.figures),
@@ -60,9 +40,7 @@ const mass = (kg: number) => showMass(kg, preferences.units)
     <h2>Food</h2>
     <p>
       In its usual winter form a hive of this climate asks for {{ words(food.need) }}; by the heat of this form it burns
-      {{ words(food.byHeat) }}.
-      <template v-if="food.byScale"
-        >By the weighing of {{ preferences.day(weighed!.at) }} it has {{ words(food.stores) }}.</template
+      {{ words(food.byHeat) }}. <template v-if="known">It has {{ known.said }}.</template
       ><template v-else
         >The boxes of this stage hold about {{ words(food.stores) }} by the model; weigh or heft it to know.</template
       >

@@ -70,6 +70,12 @@ export const BOOK_TOLD = {
     usedIn: 'nuclei',
     source: MEMORY,
   },
+  weakSeams: {
+    unit: 'seams',
+    label: 'seams of bees up to which a colony is too weak to winter alone',
+    usedIn: 'merging',
+    source: MEMORY,
+  },
   squareSide: { unit: 'mm', label: 'side of a square of cut comb, 4 in', usedIn: 'comb honey', source: COMMON },
   squareComb: { unit: 'mm', label: 'thickness of comb that is cut', usedIn: 'comb honey', source: MEMORY },
   fewHives: { unit: 'hives', label: 'fewer on a side tell nothing yet', usedIn: 'comparing ways', source: COMMON },

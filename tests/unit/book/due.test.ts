@@ -51,6 +51,32 @@ describe('what is due in a yard', () => {
     expect(ids(due([], '2026-05-20', { stack }))).toContain(`off:${stack[1]!.partId}:2026-06-01 2026-06-01`)
   })
 
+  it('is a weighing a month after food was last known, while there is nothing to bring in', () => {
+    const seen = look('2026-10-05T12:00', { heft: 'fair' })
+    const weigh = (entries: readonly Entry[], today: string, weighedOn = {}) =>
+      dueOf({ ...yard, hives: [{ ...hive, stage: 'winter' }] }, entries, today, weighedOn)
+        .filter(({ reason }) => reason.due === 'weigh')
+        .map(({ day }) => day)
+    expect(weigh([seen], '2026-11-20')).toEqual(['2026-11-04'])
+    expect(weigh([seen], '2026-11-20', { [hive.id]: '2026-11-01' })).toEqual(['2026-12-01'])
+    expect(weigh([seen], '2027-06-01')).toEqual([])
+    expect(weigh([look('2026-10-05T12:00')], '2026-11-20')).toEqual([])
+  })
+
+  it('is a look at the feeder a week after it was filled, unless the hive was seen since', () => {
+    const fed = entry('feed', '2026-09-10T18:00', { feed: 'two-to-one', kg: 5 }, { ...own, id: 'fed' })
+    expect(ids(due([fed], '2026-09-12'))).toContain('feed:fed 2026-09-17')
+    expect(ids(due([fed, look('2026-09-12T12:00')], '2026-09-13'))).not.toContain('feed:fed 2026-09-17')
+  })
+
+  it('is the next box by the room that the last look left, while a colony grows', () => {
+    const seen = look('2026-05-19T12:00', { broodFrames: { sealed: 8 }, foodFrames: { sealed: 1 } })
+    const box = (today: string) => due([seen], today, stageAlone).find(({ reason }) => reason.due === 'box')
+    expect(box('2026-05-20')?.reason).toEqual({ due: 'box', free: 1, combs: 10 })
+    expect(box('2026-09-20')).toBeUndefined()
+    expect(box('2026-06-20')).toBeUndefined()
+  })
+
   it('is done, put off to a day, or dropped; the last answer counts, and a newer look is due anew', () => {
     const answer = (what: 'done' | 'put-off' | 'dropped', until?: string) =>
       entry('answer', '2026-05-21T10:00', { to: 'look:look', answer: what, ...(until ? { until } : {}) }, own)

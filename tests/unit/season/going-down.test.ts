@@ -123,6 +123,7 @@ describe('going down to one box', () => {
     expect(words(visit, sort).how!.join(' ')).toMatch(
       /Find the queen.*Combs with bees, brood and food go into .*hives that are short/,
     )
+    expect(words(visit, sort).how!.join(' ')).toMatch(/nobody has said what they hold: look at each/)
     expect(words(visit, sort).asks).toMatch(/free of bees, brood and food/)
     expect(words(visit, sort).cautions.join(' ')).toMatch(/escape board/)
   })

@@ -4,7 +4,7 @@ import { dueOf, daysLater, type Answer, type DueLine, type Entry } from '#core/b
 import type { OpenBook } from '#wire/answers'
 import { catalogueOf } from '#core/catalogue'
 import { patternName } from '#core/wording'
-import { dueInWords } from '#core/wording/book-words'
+import { dueInWords, TREATMENT_CAUTION } from '#core/wording/book-words'
 import { calendarFile } from '~/export/calendar-file'
 import { download, fileName } from '~/composables/download'
 import { localNow, localToday, useWritten } from '~/composables/newEntry'
@@ -44,6 +44,8 @@ const partName = (partId: string) => {
 const told = (line: DueLine) => dueInWords(line, preferences.reader, partName)
 const SOON_DAYS = 7
 const MONTH_DAYS = 31
+/** Something of a treatment is due: what always stands beside treating. */
+const treats = computed(() => lines.value.some(({ reason }) => /^treatment|^count/.test(reason.due)))
 const AT_ONCE = 18
 const { shown, left, more } = useShownFirst(() => lines.value, AT_ONCE)
 const grouped = (all: readonly DueLine[]) => {
@@ -133,7 +135,7 @@ async function print() {
       ]),
     })),
     steps: [],
-    caution: 'Labels and local law before any list. No hive is opened below about 10 °C, in wind or rain.',
+    caution: `${treats.value ? `${TREATMENT_CAUTION} ` : ''}No hive is opened below about 10 °C, in wind or rain.`,
     paper: preferences.paper,
     drawings: [],
     stepDrawings: [],
@@ -185,6 +187,7 @@ useHead({ title: computed(() => `Due in ${yard.value?.name ?? 'a yard'} – Duve
       <p v-if="open && lines.length === 0" data-testid="due-none">
         Nothing is due. Write down a look, and the next one comes here by itself.
       </p>
+      <p v-if="treats" class="caution" role="note">{{ TREATMENT_CAUTION }}</p>
       <section v-for="group in groups" :key="group.title" :aria-label="group.title">
         <h2>{{ group.title }}</h2>
         <ol>
@@ -325,6 +328,14 @@ small {
 .acts .el-button {
   min-height: 44px;
   margin: 0;
+}
+
+.caution {
+  margin: 0;
+  padding: 6px 12px;
+  border-left: 5px solid var(--watch);
+  background: var(--sheet);
+  font-size: 13px;
 }
 
 .wrong {

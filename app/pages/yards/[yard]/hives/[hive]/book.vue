@@ -249,7 +249,7 @@ useHead({ title: computed(() => `The book of ${name.value} – Duvet`) })
             :yard="yard"
             :hive="hiveNow"
             :entries="written.entries.value"
-            :weighings="written.weighings.value"
+            :weighings="written.ofTheseBoxes.value"
             :silent="written.silent.value"
             @changed="written.load"
           />
@@ -258,7 +258,7 @@ useHead({ title: computed(() => `The book of ${name.value} – Duvet`) })
             :yard="yard"
             :hive="hiveNow"
             :entries="written.entries.value"
-            :weighings="written.weighings.value"
+            :weighings="written.ofTheseBoxes.value"
           />
           <BookYears
             v-if="mode === 'years' && written.entries.value"

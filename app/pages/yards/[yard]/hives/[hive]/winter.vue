@@ -1,6 +1,5 @@
 <script setup lang="ts">
 // Where the heat of a hive goes in winter, where water forms, and what it costs in honey; two ways beside each other.
-import { foodOf } from '#core/book'
 import { hiveIn } from '#core/hive-in'
 import * as deeds from '#core/hive/deeds'
 import { framesOf } from '#core/parts'
@@ -14,7 +13,6 @@ import type { Edit } from '#core/hive'
 import { printedHive } from '~/drawing/printed'
 import { download, fileName } from '~/composables/download'
 import { showTemperature } from '#core/units'
-import { localToday } from '~/composables/newEntry'
 import { winterSide, type WinterSide } from '~/composables/winterAsked'
 import { drawnHeightMm } from '~/drawing/winter-section'
 
@@ -101,23 +99,12 @@ watch(
   },
   { immediate: true },
 )
-const written = useHiveBook(() => (place.value ? { yardId: place.value.yard.id, hiveId: place.value.hive.id } : null))
-/** What its book says of its food: the same figure there and here, as long as no crop stands on it. */
-const stores = computed(() => {
-  const at = place.value
-  if (!at || !written.entries.value || at.hive.stack.some(({ role }) => role === 'super')) return undefined
-  const { measured, ledger } = foodOf(
-    hiveIn(at.yard, at.hive),
-    written.entries.value,
-    written.weighings.value,
-    localToday(),
-  )
-  return measured.by === 'model' ? undefined : ledger.there
-})
+/** What its book says of its food: the same figure there and here. */
+const stores = useKnownStores(() => place.value)
 const asked = computed(() => ({
   outsideCelsius: outside.value,
   beesKg: bees.value,
-  ...(stores.value ? { stores: stores.value } : {}),
+  ...(stores.value ? { stores: stores.value.kg } : {}),
 }))
 const CLUSTER = { warm: 'cluster' } as const
 const sides = computed<WinterSide[]>(() => {

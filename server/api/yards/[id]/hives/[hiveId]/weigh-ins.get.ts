@@ -2,6 +2,7 @@ import { defineEventHandler, getQuery } from 'h3'
 import type { HiveWeighIns } from '#wire/answers'
 import * as yup from '#wire/yup'
 import { readWith } from '#wire/read'
+import { boxesChangedAfter } from '../../../../../database/history'
 import { latestWeighIns, weighInSeries } from '../../../../../database/weigh-ins'
 import { scalesOf } from '../../../../../database/scales'
 import { refusal, routeId } from '../../../../../utils/answers'
@@ -19,9 +20,14 @@ export default defineEventHandler(async (event): Promise<HiveWeighIns> => {
   const hive = { yardId: routeId(event, 'id'), hiveId: routeId(event, 'hiveId') }
   const query = readWith(querySchema, getQuery(event))
   if (!query.ok) throw refusal(422, query.problem)
-  return withDatabase(async (database) => ({
-    series: await weighInSeries(database, hive, Number(query.value.points ?? 800)),
-    latest: await latestWeighIns(database, hive, 30),
-    scales: await scalesOf(database, hive),
-  }))
+  return withDatabase(async (database) => {
+    const latest = await latestWeighIns(database, hive, 30)
+    const changedAt = latest[0] && (await boxesChangedAfter(database, hive.yardId, hive.hiveId, latest[0].at))
+    return {
+      series: await weighInSeries(database, hive, Number(query.value.points ?? 800)),
+      latest,
+      scales: await scalesOf(database, hive),
+      boxesChangedAt: changedAt ?? null,
+    }
+  })
 })

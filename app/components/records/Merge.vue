@@ -1,0 +1,101 @@
+<script setup lang="ts">
+// Colonies too weak to winter alone: with whom, how, and what stands there once it is done.
+import { forMerging, mergeEdit, partnerOf, type Entry } from '#core/book'
+import type { Yard } from '#core/hive'
+import { yearOf } from '#core/season'
+import { counted } from '#core/wording'
+import { mergeSteps, NO_MERGE_WORDS } from '#core/wording/merge-words'
+import { localNow, localToday, useWritten } from '~/composables/newEntry'
+
+const props = defineProps<{ yard: Yard; entries: readonly Entry[] }>()
+const emit = defineEmits<{ changed: [] }>()
+const yards = useYards()
+const book = useBook()
+const written = useWritten()
+const along = useTreatmentsAlong()
+const today = localToday()
+const all = computed(() => forMerging(props.yard.hives, props.entries, today, yearOf(props.yard).figures))
+const hiveOf = (id: string) => props.yard.hives.find((hive) => hive.id === id)
+const pairs = computed(() =>
+  all.value
+    .filter(({ isWeak }) => isWeak)
+    .flatMap((weak) => {
+      const partner = partnerOf(weak, all.value)
+      const [hive, onto] = [hiveOf(weak.hiveId), partner && hiveOf(partner.hiveId)]
+      return hive ? [{ weak, hive, onto, partner }] : []
+    }),
+)
+const signs = computed(() => all.value.filter(({ no }) => no === 'sign'))
+type Pair = (typeof pairs.value)[number]
+async function planned({ hive, onto }: Pair) {
+  if (!onto) return
+  const text = `Merge with ${onto.name}: paper between, the better queen kept, no sign in either`
+  await book.write(props.yard.id, [{ ...written(hive.id, localNow()), sort: 'task', body: { text, by: today } }])
+  emit('changed')
+}
+async function done({ hive, onto }: Pair) {
+  if (!onto || !yards.perform(props.yard.id, mergeEdit(props.yard, hive, onto))) return
+  const own = props.entries.filter(({ hiveId }) => hiveId === hive.id)
+  await book.write(props.yard.id, [
+    { ...written(hive.id, localNow()), sort: 'fate', body: { fate: 'merged', cause: `with ${onto.name}` } },
+    ...along(own, hive.name, [onto.id]),
+  ])
+  emit('changed')
+}
+</script>
+
+<template>
+  <div class="merge" data-testid="merging">
+    <p v-if="pairs.length === 0">No colony is too weak by a look of these four weeks.</p>
+    <article v-for="pair in pairs" :key="pair.hive.id" :data-merge="pair.hive.id">
+      <p>
+        <b>{{ pair.hive.name }}</b> has {{ counted(pair.weak.seams ?? 0, 'seam') }} of bees:
+        <template v-if="pair.onto">too few to winter alone. The strongest here is {{ pair.onto.name }}.</template>
+        <template v-else>too few to winter alone, and no other hive here is known to be sound with its queen.</template>
+      </p>
+      <template v-if="pair.onto">
+        <ol>
+          <li v-for="line in mergeSteps(pair.hive.name, pair.onto.name)" :key="line">{{ line }}</li>
+        </ol>
+        <p class="acts">
+          <ElButton @click="planned(pair)">Write it into Due</ElButton>
+          <ElPopconfirm
+            :title="`Do ${pair.hive.name} and ${pair.onto.name} stand together now, with no sign in either?`"
+            confirm-button-text="Yes"
+            cancel-button-text="No"
+            width="260"
+            @confirm="done(pair)"
+          >
+            <template #reference><ElButton data-testid="merge-done">They stand together now</ElButton></template>
+          </ElPopconfirm>
+        </p>
+      </template>
+    </article>
+    <p v-for="one in signs" :key="one.hiveId" class="stop" role="note">
+      {{ hiveOf(one.hiveId)?.name }}: {{ NO_MERGE_WORDS.sign }}.
+    </p>
+  </div>
+</template>
+
+<style scoped>
+p,
+ol {
+  margin: 0 0 8px;
+}
+
+.acts {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 12px;
+}
+
+.acts .el-button {
+  min-height: 44px;
+  margin: 0;
+}
+
+.stop {
+  padding: 6px 10px;
+  border-left: 5px solid var(--stop);
+}
+</style>

@@ -1,0 +1,173 @@
+import { readFileSync } from 'node:fs'
+import type { Page } from 'playwright-core'
+import { beforeAll, describe, expect, it } from 'vitest'
+import { daysLater, type Entry } from '#core/book'
+import type { StoredYard } from '#wire/answers'
+import { entry } from '../helpers/book'
+import { DEMO, get, post } from '../helpers/wire'
+import { choose, saved, useSession } from './session'
+
+const session = useSession({ seed: DEMO })
+const YARD = '/yards/sallow-quay'
+const TODAY = new Date().toISOString().slice(0, 10)
+const api = (path: string) => `${session.server.url}/api/yards/sallow-quay${path}`
+const write = (...entries: Entry[]) => post(api('/book'), { entries })
+const book = (id: string) => get<Entry[]>(api(`/hives/${id}%2F0/book`))
+const yardNow = async () =>
+  (await get<StoredYard[]>(`${session.server.url}/api/yards`)).find(({ yard }) => yard.id === 'sallow-quay')!.yard
+const records = (see: string): Promise<Page> => session.open(`${YARD}/due/records?see=${see}`)
+const on = (days: number) => `${daysLater(TODAY, -days)}T12:00`
+const named = (id: string, hive: string) => ({ id, hiveId: `${hive}/0` })
+
+describe('food and crop', () => {
+  it('is told super by super, and one that is used as food is no crop any more, with a way back', async () => {
+    const page = await session.open(`${YARD}/hives/twill%2F0/book?see=food`)
+    await page.getByTestId('food-drawn').waitFor()
+    expect(await page.getByTestId('book-food').innerText()).toMatch(/frames of stores counted on 4 Oct 2026/)
+    const buttons = page.locator('[data-as-food]')
+    expect(await buttons.count()).toBe(2)
+    await buttons.first().click()
+    await saved(page)
+    await expect.poll(() => buttons.count()).toBe(1)
+    expect(await page.getByTestId('left-as-food').innerText()).toMatch(/never cropped: food box/)
+    expect((await yardNow()).hives[0]!.stack.filter(({ role }) => role === 'food')).toHaveLength(1)
+    await page.getByRole('button', { name: /^Undo/ }).first().click()
+    await expect.poll(() => buttons.count()).toBe(2)
+  })
+
+  it('is crossed by years, one over the other', async () => {
+    const page = await session.open(`${YARD}/hives/twill%2F0/book?see=years`)
+    await page.locator('[data-testid="book-years"] canvas').waitFor()
+    await page.locator('[data-mode="brood"]').click()
+    await page.locator('[data-mode="through"]').click()
+    expect(await page.locator('[data-mode="through"]').getAttribute('aria-pressed')).toBe('true')
+  })
+
+  it('warns of a crop that is more than there was, and of one that leaves too little', async () => {
+    const page = await session.open(`${YARD}/hives/twill%2F0/book?write=yes`)
+    const form = page.getByTestId('book-write')
+    await form.locator('[data-mode="crop"]').click()
+    await form.getByRole('spinbutton', { name: 'Crop, kg' }).fill('90')
+    await page.keyboard.press('Tab')
+    await expect.poll(() => page.getByTestId('write-means').innerText()).toMatch(/more than there was: at most/)
+    await form.getByRole('spinbutton', { name: 'Crop, kg' }).fill('5')
+    await page.keyboard.press('Tab')
+    await expect.poll(() => page.getByTestId('write-means').innerText()).toMatch(/less than its winter asks/)
+  })
+})
+
+describe('a look of another time', () => {
+  it('at a hive that did not stand here then is asked about before it is kept', async () => {
+    const page = await session.open(`${YARD}/hives/calico%2F0/look`)
+    await page.locator('[data-comb]').first().click()
+    const far = daysLater(TODAY, -1000)
+    await page.evaluate(
+      ([key, at]) => {
+        const draft = JSON.parse(localStorage.getItem(key!)!) as object
+        localStorage.setItem(key!, JSON.stringify({ ...draft, at }))
+      },
+      ['duvet.look.sallow-quay/calico/0', `${far}T12:00`],
+    )
+    await page.reload()
+    await page.getByRole('group', { name: 'Step' }).locator('[data-mode="next"]').click()
+    await page.getByTestId('look-keep').click()
+    await expect.poll(() => page.getByTestId('look-doubt').innerText()).toMatch(/more than 2 years back/)
+    expect(await book('calico')).toEqual([])
+    await page.getByTestId('look-keep').click()
+    await page.getByTestId('look-kept').waitFor()
+    expect((await book('calico'))[0]!.at).toBe(`${far}T12:00`)
+  })
+})
+
+describe('records of a yard', () => {
+  beforeAll(async () => {
+    const strong = { queen: 'eggs', broodFrames: { sealed: 8 } } as const
+    await write(
+      entry('look', on(2), strong, named('strong-1', 'gingham')),
+      entry('look', on(2), strong, named('strong-2', 'hessian')),
+      entry('fate', on(3), { fate: 'dead' }, named('gone', 'poplin')),
+      entry('mites', on(1), { way: 'wash', mites: 30, bees: 300 }, named('washed', 'gingham')),
+    )
+  })
+
+  it('tell the mites of all hives, the worst first, and say which are over', async () => {
+    const page = await records('mites')
+    await page.getByTestId('yard-mites').locator('table').first().waitFor()
+    expect(await page.getByTestId('yard-mites').innerText()).toMatch(/One hive is over its limit/)
+    expect(await page.getByTestId('yard-mites').locator('tbody tr').first().innerText()).toMatch(
+      /Gingham[\s\S]*over it/,
+    )
+  })
+
+  it('hold winters against each other, and tell nothing of too few', async () => {
+    const page = await records('winters')
+    await page.getByTestId('winters').locator('table').first().waitFor()
+    expect(await page.getByTestId('winters').innerText()).toMatch(/2 of 2|1 of 1/)
+    await choose(page, 'school-field', 'strain')
+    await expect.poll(() => page.getByTestId('winters').innerText()).toMatch(/usual/)
+  })
+
+  it('draw a trial by lot and keep it in the book of each hive', async () => {
+    const page = await records('trials')
+    await page.getByRole('textbox', { name: 'What is tried' }).fill('slab on the crown')
+    await page.getByTestId('trial-draw').click()
+    expect(await page.getByTestId('trial-drawn').innerText()).toMatch(/^With it: .+\. Without it: .+\.$/)
+    await page.getByTestId('trial-begin').click()
+    await page.locator('[data-trial="slab on the crown"]').waitFor()
+    const sides = await Promise.all(['twill', 'calico', 'gingham', 'hessian', 'damask', 'poplin'].map(book))
+    const drawn = sides.flatMap((own) => own.filter(({ sort }) => sort === 'trial').map(({ body }) => body))
+    expect(drawn).toHaveLength(6)
+    expect(drawn.filter((body) => 'side' in body && body.side === 'with')).toHaveLength(3)
+  })
+
+  it('count frames, say what wider spacing frees, and plan nuclei into what is due', async () => {
+    const page = await records('frames')
+    await expect.poll(() => page.getByTestId('nuclei').innerText()).toMatch(/^1 nucleus/)
+    for (const [name, value] of [
+      ['Boxes', '100'],
+      ['Frames in each then', '8'],
+    ] as const) {
+      await page.getByRole('spinbutton', { name, exact: true }).fill(value)
+      await page.keyboard.press('Tab')
+    }
+    await expect.poll(() => page.getByTestId('freed').innerText()).toMatch(/200 frames freed: they fill 25 boxes of 8/)
+    await page.getByTestId('nuclei-plan').click()
+    await page.getByRole('link', { name: 'To what is due' }).click()
+    await expect.poll(() => page.locator('[data-due^="task:"]').count()).toBeGreaterThanOrEqual(2)
+    expect(await page.locator('main').innerText()).toMatch(/see the queen first/i)
+  })
+
+  it('let no comb of a dead colony go before its cause is said, and none ever where it may be a disease', async () => {
+    const page = await records('frames')
+    await page.getByTestId('cause-first').waitFor()
+    expect(await page.getByTestId('share-combs').count()).toBe(0)
+    await write(entry('fate', on(1), { fate: 'dead', of: 'disease' }, named('why', 'poplin')))
+    await page.reload()
+    await expect.poll(() => page.getByTestId('frames-stock').innerText()).toMatch(/Nothing of it goes to another hive/)
+    expect(await page.getByTestId('share-combs').count()).toBe(0)
+  })
+
+  it('go out as CSV and come in again as they were, and onto paper', async () => {
+    const page = await records('files')
+    await choose(page, 'csv-sort', 'Counts of mites')
+    const [file] = await Promise.all([page.waitForEvent('download'), page.getByTestId('csv-save').click()])
+    const text = readFileSync(await file.path(), 'utf8')
+    expect(text).toMatch(/^sort,hive,id,hive_id,at/)
+    const more =
+      text.replace(/\r\n$/, '') +
+      '\r\nmites,Calico,by-hand,,2026-05-01,,,,,,,tray,8,4,\r\nmites,Tweed,x,,2026-05-01,,,,,,,tray,8,4,\r\n'
+    const [input] = [page.getByTestId('book-csv').locator('input[type="file"]')]
+    await input.setInputFiles({ name: 'mites.csv', mimeType: 'text/csv', buffer: Buffer.from(more) })
+    await expect.poll(() => page.getByTestId('records-files').innerText()).toMatch(/there is no hive “Tweed”/)
+    await page.getByTestId('book-csv-keep').click()
+    await expect.poll(() => page.getByTestId('book-csv-kept').innerText()).toMatch(/^1 entry was new/)
+    expect((await book('calico')).find(({ id }) => id === 'by-hand')).toMatchObject({ body: { mites: 8, days: 4 } })
+    const [pdf] = await Promise.all([page.waitForEvent('download'), page.getByTestId('record-print').click()])
+    expect(pdf.suggestedFilename()).toBe('Record-of-Sallow-Quay.pdf')
+    expect(
+      readFileSync(await pdf.path())
+        .subarray(0, 5)
+        .toString(),
+    ).toBe('%PDF-')
+  })
+})
