@@ -112,7 +112,7 @@ function written(hive: Hive, { name, looks, trays, others }: BookOf): Entry[] {
   ]
   return told
     .sort(([, a], [, b]) => (a < b ? -1 : 1))
-    .map(([sort, at, body, note], i) => ({ id: `demo-book/${name.toLowerCase()}/${i + 1}`, hiveId: hive.id, at, madeAt: `${at}:40.000Z`, device: sort === 'crop' ? HERE.desk : HERE.device, ...(note ? { note } : {}), sort, body }) as Entry)
+    .map(([sort, at, body, note], i) => ({ id: `demo-book/${name.toLowerCase()}/${i + 1}`, hiveId: hive.id, at, madeAt: `${sort === 'treatment' && 'until' in body && body.until ? `${body.until}T18:00` : at}:40.000Z`, device: sort === 'crop' ? HERE.desk : HERE.device, ...(note ? { note } : {}), sort, body }) as Entry)
 }
 
 /** Bees sit in the lower box first as far as it has seams, the rest above. */

@@ -153,8 +153,10 @@ function treatmentsOf(own: readonly Entry[], { figures }: YardYear): DueLine[] {
         },
       ]
     const wasCounted = counts.some((count) => dayOf(count.at) > end)
+    // A day that had come when it was written is the day on which it came out.
+    const isOut = body.until !== undefined && body.until <= dayOf(treatment.madeAt)
     return [
-      { id: `end:${id}`, hiveId, day: end, reason: { due: 'treatment-end', product, began } },
+      ...(isOut ? [] : [{ id: `end:${id}`, hiveId, day: end, reason: { due: 'treatment-end' as const, product, began } }]),
       ...(wasCounted
         ? []
         : [

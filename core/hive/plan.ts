@@ -20,7 +20,7 @@ export const PLAN_LIMITS = {
   overridesPerYard: 500,
   readingsPerPart: 200,
   entriesPerYard: 100_000,
-  fileBytes: 20_000_000,
+  fileBytes: 60_000_000,
 } as const
 
 /** The plan file: yards with their hives and parts. */

@@ -1,4 +1,17 @@
-import { beesSeen, broodSeen, cellsSeen, nextLook, queenSince, roomLeft, type Look, type NextLook } from '../book'
+import {
+  beesSeen,
+  broodSeen,
+  cellsSeen,
+  foodOf,
+  miteLimit,
+  miteRate,
+  nextLook,
+  queenSince,
+  roomLeft,
+  type Entry,
+  type Look,
+  type NextLook,
+} from '../book'
 import type { HiveIn } from '../hive-in'
 import { isCold } from '../hive'
 import { stageOn, yearOf } from '../season'
@@ -9,7 +22,7 @@ import { rangeInWords } from './weight-words'
 
 /** One thing that follows from a look, with how it was worked out. */
 export interface Follows {
-  readonly of: 'bees' | 'to-come' | 'open-brood' | 'cells' | 'queen' | 'room' | 'next'
+  readonly of: 'bees' | 'to-come' | 'open-brood' | 'food' | 'cells' | 'queen' | 'room' | 'mites' | 'next'
   readonly what: string
   readonly said: string
   readonly how: string
@@ -24,12 +37,52 @@ const WHY_NEXT: Readonly<Record<NextLook['because'], string>> = {
   cells: 'before the first open cell is sealed',
 }
 
+/** What is said beside a look: whether her wing is clipped, and the tray that was drawn out. */
+interface Beside {
+  readonly clipped: boolean
+  readonly mites?: number | undefined
+  readonly days?: number | undefined
+}
+
 /** What follows from a look into a hive, and when to look next. */
-export function followsInWords(known: HiveIn, look: Look, day: string, clipped: boolean, reader: Reader): Follows[] {
+export function followsInWords(known: HiveIn, look: Look, day: string, beside: Beside, reader: Reader): Follows[] {
   return [
     ...beesAndBrood(known, look, reader),
+    ...food(known, look, day, reader),
     ...queenAndRoom(known, look, day, reader),
-    next(known, look, day, clipped, reader),
+    ...mites(known, day, beside),
+    next(known, look, day, beside.clipped, reader),
+  ]
+}
+
+/** Food by what was counted or hefted, against the one need. */
+function food(known: HiveIn, look: Look, day: string, reader: Reader): Follows[] {
+  const entry: Entry = { id: 'look', hiveId: known.hive.id, at: day, madeAt: day, device: '', sort: 'look', body: look }
+  const { measured, ledger } = foodOf(known, [entry], [], day)
+  if (measured.by === 'model') return []
+  const mass = (kg: Pick<Range, 'low' | 'high'>) => rangeInWords(kg, reader, 0)
+  return [
+    {
+      of: 'food',
+      what: 'Food',
+      said: `${mass(ledger.there)}; its winter asks ${mass(ledger.need)}`,
+      how: measured.by === 'heft' ? 'by heft, against the need' : 'frames of stores × the honey of a full frame',
+    },
+  ]
+}
+
+function mites({ yard }: HiveIn, day: string, beside: Beside): Follows[] {
+  if (beside.mites === undefined || !beside.days) return []
+  const year = yearOf(yard)
+  const { rate } = miteRate({ way: 'tray', mites: beside.mites, days: beside.days })
+  const limit = miteLimit('day', day, year)
+  return [
+    {
+      of: 'mites',
+      what: 'Mites',
+      said: `${rate.toFixed(1)} a day; the limit now is ${limit}: ${rate > limit ? 'over it' : 'not over it'}`,
+      how: rate > limit ? 'decide with the label and local law' : `${beside.mites} ÷ ${counted(beside.days, 'day')}`,
+    },
   ]
 }
 

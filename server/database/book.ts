@@ -1,6 +1,6 @@
 import { and, eq, inArray, sql } from 'drizzle-orm'
 import { chainOf, currentOf, daysLater, dueOf, looksAskedFor, isEntry, type Entry, type EntrySort } from '#core/book'
-import type { HiveOfYard, Yard } from '#core/hive'
+import { PLAN_LIMITS, type HiveOfYard, type Yard } from '#core/hive'
 import { canonical } from '#core/plain'
 import type { BookKept, OpenBook } from '#wire/answers'
 import { inChunks } from './chunks'
@@ -83,6 +83,15 @@ async function freshOf(tx: Writer, yardId: string, sent: readonly Sent[], now: s
     await mustFit(tx, yardId, entry, i, now)
     fresh.set(entry.id, entry)
   }
+  const there = fresh.size === 0 ? 0 : await tx.$count(bookEntries, eq(bookEntries.yardId, yardId))
+  // What could not be brought in again with a plan file is not taken in the first place.
+  if (there + fresh.size > PLAN_LIMITS.entriesPerYard)
+    throw new EntriesRefused(
+      422,
+      'entries',
+      `The book of this yard is full: ${PLAN_LIMITS.entriesPerYard} entries at most. Save it as a file, and go on in a ` +
+        'yard of its own.',
+    )
   return [...fresh.values()]
 }
 

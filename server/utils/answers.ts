@@ -1,4 +1,5 @@
 import { createError, getRouterParam, type H3Event } from 'h3'
+import { PLAN_LIMITS } from '#core/hive'
 import { oneLine } from '#wire/problem'
 import type { Problem } from '#wire/read'
 import { readShape, type CheckedShape, type Shapes } from '../workers/shapes'
@@ -13,7 +14,7 @@ export function refusal(statusCode: number, problem: Problem, more: Record<strin
   })
 }
 
-export const LIMITS = { editBytes: 5_000_000, planBytes: 20_000_000, sheetBytes: 8_000_000 } as const
+export const LIMITS = { editBytes: 5_000_000, planBytes: PLAN_LIMITS.fileBytes, sheetBytes: 8_000_000 } as const
 /** A text up to here is looked through at once; a longer one elsewhere, so that nobody waits for it. */
 const AT_ONCE_BYTES = 40_000
 /**

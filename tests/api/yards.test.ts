@@ -178,12 +178,12 @@ describe('bringing plans in', () => {
       422,
       /at most, so split it/,
     ],
-    ['50 MB', () => `{"format":"${'x'.repeat(50_000_000)}"}`, 413, /larger than 20 MB/],
+    ['90 MB', () => `{"format":"${'x'.repeat(90_000_000)}"}`, 413, /larger than 60 MB/],
   ])('refuses %s and changes nothing', async (_name, value, status, sentence) => {
     const before = await storedYards(server.url)
     const said = await post(importUrl(), value()).catch(() => ({
       status: 413,
-      body: { sentence: 'larger than 20 MB' },
+      body: { sentence: 'larger than 60 MB' },
     }))
     expect(said.status).toBe(status)
     expect(said.body.sentence).toMatch(sentence)

@@ -6,7 +6,7 @@ import type { HiveIn } from '#core/hive-in'
 import { isBox, isFrame } from '#core/parts'
 import { capital, counted } from '#core/wording'
 
-export type Brush = 'bees' | NonNullable<CombSeen['brood']>[number] | 'stores' | 'nectar' | 'pollen'
+export type Brush = 'bees' | NonNullable<CombSeen['brood']>[number] | 'stores' | 'nectar' | 'pollen' | 'renew'
 
 const props = defineProps<{ known: HiveIn; combs: readonly CombSeen[]; brush: Brush }>()
 const emit = defineEmits<{ say: [combs: readonly CombSeen[]] }>()
@@ -55,6 +55,10 @@ function painted(seen: CombSeen): CombSeen {
     const next = COVERS[at]
     return next ? { ...rest, bees: next } : rest
   }
+  if (brush === 'renew') {
+    const { renew, ...others } = seen
+    return renew ? others : { ...others, renew: 'dark' }
+  }
   const { brood, food, ...rest } = seen
   const isFood = brush === 'stores' || brush === 'nectar' || brush === 'pollen'
   const nextFood = isFood ? toggled(food, FOOD[brush]) : food
@@ -65,7 +69,7 @@ function press(boxId: string, contentId: string) {
   const before = props.combs.find((one) => one.contentId === contentId) ?? { boxId, contentId }
   const rest = props.combs.filter((one) => one.contentId !== contentId)
   const next = painted(before)
-  const says = next.bees !== undefined || next.brood !== undefined || next.food !== undefined
+  const says = [next.bees, next.brood, next.food, next.renew].some((one) => one !== undefined)
   emit('say', says ? [...rest, next] : rest)
 }
 const BEES = { full: 'full of bees', half: 'half covered', none: 'no bees' } as const
@@ -75,6 +79,7 @@ const said = (seen: CombSeen | undefined) =>
     ? [
         ...(seen.bees ? [BEES[seen.bees]] : []),
         ...(seen.brood ? [seen.brood.join(', ')] : []),
+        ...(seen.renew ? ['to renew'] : []),
         ...(seen.food ? [seen.food.map((one) => FOOD_WORDS[one]).join(', ')] : []),
       ].join(' · ')
     : ''

@@ -5,10 +5,21 @@ import type { HiveIn } from '#core/hive-in'
 import { SIGN_CAUTION, SIGN_WORDS } from '#core/wording/book-words'
 import { followsInWords } from '#core/wording/follows-words'
 
-const props = defineProps<{ known: HiveIn; look: Look; day: string }>()
+const props = defineProps<{
+  known: HiveIn
+  look: Look
+  day: string
+  tray?: { readonly mites: number | undefined; readonly days: number | undefined }
+}>()
 const preferences = usePreferences()
 const lines = computed(() =>
-  followsInWords(props.known, props.look, props.day, props.look.queenClipped === true, preferences.reader),
+  followsInWords(
+    props.known,
+    props.look,
+    props.day,
+    { clipped: props.look.queenClipped === true, ...props.tray },
+    preferences.reader,
+  ),
 )
 </script>
 

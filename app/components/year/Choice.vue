@@ -2,7 +2,7 @@
 // One way of keeping bees: the hive that it makes, what it does as bars, what it gains and gives up.
 import type { Yard } from '#core/hive'
 import { plannedHiveIn } from '#core/hive-in'
-import { showMass } from '#core/units'
+import { showLength, showMass } from '#core/units'
 import { capital } from '#core/wording'
 import { INDIGO, SEAM } from '~/drawing/palette'
 import { stackShapes } from '~/drawing/section'
@@ -14,6 +14,8 @@ const props = defineProps<{
   answer: ChoiceAnswer | null
   all: readonly ChoiceAnswer[]
   chosen: boolean
+  /** Rounds of crop that it asks for, of the most there are. */
+  rounds?: number | undefined
 }>()
 defineEmits<{ take: [] }>()
 const preferences = usePreferences()
@@ -27,15 +29,20 @@ const BARS: readonly (readonly [word: string, of: (figures: YearFigures) => numb
     ['Boxes to own', ({ boxes }) => boxes, String],
     ['Heaviest lift', ({ heaviestKg }) => heaviestKg, (kg) => showMass(kg, preferences.units)],
     ['Winter stores', ({ winterKg }) => winterKg, (kg) => showMass(kg, preferences.units, 0)],
+    ['Highest stack', ({ highestMm }) => highestMm, (mm) => showLength(Math.round(mm), preferences.units)],
     ['Brood cells', ({ broodCells }) => broodCells, (cells) => `${Math.round(cells / 1000)} 000`],
   ]
-const bars = computed(() =>
-  BARS.map(([word, of, say]) => {
+const MOST_ROUNDS = 2
+const bars = computed(() => [
+  ...(props.rounds === undefined
+    ? []
+    : [{ word: 'Rounds of crop', share: props.rounds / MOST_ROUNDS, said: String(props.rounds) }]),
+  ...BARS.map(([word, of, say]) => {
     const value = props.answer ? of(props.answer.figures) : 0
     const most = Math.max(1e-9, ...props.all.map(({ figures }) => of(figures)))
     return { word, share: value / most, said: props.answer ? say(value) : '…' }
   }),
-)
+])
 </script>
 
 <template>

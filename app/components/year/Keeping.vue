@@ -132,6 +132,7 @@ function keep(way: Partial<Way>) {
           :answer="answers[one.field]?.get(choice.value) ?? null"
           :all="[...(answers[one.field]?.values() ?? [])]"
           :chosen="choice.value === one.value"
+          :rounds="one.field === 'crops' ? (choice.value === 'one' ? 1 : 2) : undefined"
           :data-choice="`${one.field}:${choice.value}`"
           @take="take(one.field, choice.value)"
         />

@@ -42,6 +42,15 @@ describe('what is due in a yard', () => {
     const after = ids(due([strips, counted]))
     expect(after).not.toContain('after:strips 2026-06-26')
     expect(after).toContain('count:count 2026-07-20')
+    const out = entry(
+      'treatment',
+      '2026-05-01T10:00',
+      { product: 'strips', until: '2026-05-20' },
+      { ...own, id: 'out', madeAt: '2026-05-21T10:00:00.000Z' },
+    )
+    expect(ids(due([out], '2026-05-22')).filter((one) => /out/.test(one))).toEqual(['after:out 2026-06-03'])
+    const planned = { ...out, madeAt: '2026-05-01T10:00:00.000Z' }
+    expect(ids(due([planned], '2026-05-22'))).toContain('end:out 2026-05-20')
     const open = entry('treatment', '2026-05-01T10:00', { product: 'strips' }, { ...own, id: 'open' })
     expect(ids(due([open]))).toContain('open:open 2026-06-12')
   })

@@ -15,7 +15,9 @@ const { yard, hive, at } = build([L.floor, L.deep, L.medium, L.crown, L.roof])
 const brood = at(1)
 const contents = yard.parts.find(({ id }) => id === brood)!.contents
 const follows = (look: Look, day = '2026-05-10', reader = READER) =>
-  Object.fromEntries(followsInWords(hiveIn(yard, hive), look, day, false, reader).map(({ of, said }) => [of, said]))
+  Object.fromEntries(
+    followsInWords(hiveIn(yard, hive), look, day, { clipped: false }, reader).map(({ of, said }) => [of, said]),
+  )
 
 describe('the book in words', () => {
   it('names what is seen, and no disease', () => {

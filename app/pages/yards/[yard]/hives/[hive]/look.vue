@@ -1,6 +1,6 @@
 <script setup lang="ts">
 // A look written down at the hive, in gloves: one thing at a time, large; nothing said stays unknown.
-import { daysBetween, ontoFrames, SIGNS, type CombSeen, type Entry, type Look } from '#core/book'
+import { daysBetween, ontoFrames, SIGNS, type CombSeen, type Entry, type FeedGiven, type Look } from '#core/book'
 import { isCold } from '#core/hive'
 import { stageOn, yearOf } from '#core/season'
 import { hiveIn } from '#core/hive-in'
@@ -24,6 +24,9 @@ import { hivePath } from '~/composables/paths'
 import { server } from '~/sync/server'
 
 interface Draft {
+  /** Mites on the tray that was drawn out, and the days it was in. */
+  tray?: { mites: number | undefined; days: number | undefined }
+  fed?: { feed: FeedGiven['feed']; kg: number | undefined }
   at: string
   look: { -readonly [K in keyof Look]: Look[K] }
   note: string
@@ -57,7 +60,7 @@ function go(by: number) {
   const next = STEPS[stepAt.value + by]
   if (next) step.value = next[0]
 }
-const brushes = reactive<{ brood: 'eggs' | 'larvae' | 'sealed'; food: 'stores' | 'nectar' | 'pollen' }>({
+const brushes = reactive<{ brood: 'eggs' | 'larvae' | 'sealed'; food: 'stores' | 'nectar' | 'pollen' | 'renew' }>({
   brood: 'sealed',
   food: 'stores',
 })
@@ -80,6 +83,13 @@ const [pattern, queen, heft] = [field('pattern'), field('queen'), field('heft')]
 const [signs, dead, damp, visitors] = [field('signs'), field('deadOnFloor'), field('damp'), field('visitors')]
 const [playCups, undrawn] = [field('playCups'), field('undrawnLeft')]
 const [marked, clipped] = [field('queenMarked'), field('queenClipped')]
+const [drone, mould, wind] = [field('droneBrood'), field('mould'), field('wind')]
+const [superSealed, toRenew, cross, born] = [
+  field('superSealed'),
+  field('toRenew'),
+  field('crossComb'),
+  field('queenBorn'),
+]
 const cells = field('cells')
 const cellCount = (which: 'open' | 'sealed') =>
   computed({
@@ -105,7 +115,51 @@ const yesNo = (flag: typeof marked) =>
       flag.value = said === undefined ? undefined : said === 'yes'
     },
   })
-const [isMarked, isClipped] = [yesNo(marked), yesNo(clipped)]
+const [isMarked, isClipped, hasDrones, isCross] = [yesNo(marked), yesNo(clipped), yesNo(drone), yesNo(cross)]
+const where = computed({
+  get: () => cells.value?.where,
+  set: (place: Extract<NonNullable<Look['cells']>['where'], string> | readonly string[] | undefined) => {
+    const { where: _before, ...rest } = cells.value ?? {}
+    const next = typeof place === 'string' ? { ...rest, where: place } : rest
+    cells.value = Object.keys(next).length > 0 ? next : undefined
+  },
+})
+const sealedPercent = computed({
+  get: () => (superSealed.value === undefined ? undefined : Math.round(superSealed.value * 100)),
+  set: (percent: number | undefined) => {
+    superSealed.value = percent === undefined ? undefined : percent / 100
+  },
+})
+const tray = computed({
+  get: () => draft.value.tray ?? { mites: undefined, days: 3 },
+  set: (typed) => {
+    draft.value = { ...draft.value, tray: typed }
+  },
+})
+const fed = computed({
+  get: () => draft.value.fed ?? { feed: 'two-to-one' as const, kg: undefined },
+  set: (typed) => {
+    draft.value = { ...draft.value, fed: typed }
+  },
+})
+const FEEDS = [
+  ['two-to-one', 'syrup 2 : 1'],
+  ['one-to-one', 'syrup 1 : 1'],
+  ['fondant', 'fondant'],
+  ['comb', 'combs'],
+] as const
+const CELL_PLACES = [
+  ['edge', 'at the edge'],
+  ['middle', 'in the middle'],
+  ['bottom', 'at the bottom'],
+] as const
+const WINDS = [
+  ['calm', 'calm'],
+  ['breeze', 'breeze'],
+  ['wind', 'wind'],
+] as const
+/** Who writes here, kept for the next time. */
+const by = useKept('duvet.by', '')
 const YES_NO = [
   ['yes', 'yes'],
   ['no', 'no'],
@@ -120,13 +174,19 @@ const BRUSHES = {
     ['stores', 'Sealed stores'],
     ['nectar', 'Nectar'],
     ['pollen', 'Pollen'],
+    ['renew', 'To renew'],
   ],
 } as const
 function say(said: readonly CombSeen[]) {
   combs.value = said.length > 0 ? said : undefined
 }
 const isSaid = computed(
-  () => Object.keys(look.value).length > 0 || draft.value.note.trim() !== '' || draft.value.tasks.length > 0,
+  () =>
+    Object.keys(look.value).length > 0 ||
+    draft.value.note.trim() !== '' ||
+    draft.value.tasks.length > 0 ||
+    tray.value.mites !== undefined ||
+    Boolean(fed.value.kg),
 )
 const task = reactive({ text: '', by: '' })
 function addTask() {
@@ -163,19 +223,25 @@ async function keep() {
     return
   }
   const note = draft.value.note.trim()
+  const who = by.value.trim()
+  const said = () => ({ ...written(here.hive.id, at.value), ...(who ? { by: who } : {}) })
   const own: Entry = {
-    ...written(here.hive.id, at.value),
+    ...said(),
     ...(note ? { note } : {}),
     sort: 'look',
     body: look.value,
   }
-  const tasks = draft.value.tasks.map((one): Entry => ({
-    ...written(here.hive.id, at.value),
-    sort: 'task',
-    body: { ...one, from: own.id },
-  }))
+  const tasks = draft.value.tasks.map((one): Entry => ({ ...said(), sort: 'task', body: { ...one, from: own.id } }))
+  const { mites, days } = tray.value
+  const { feed, kg } = fed.value
+  const beside: Entry[] = [
+    ...(mites !== undefined && days
+      ? [{ ...said(), sort: 'mites' as const, body: { way: 'tray' as const, mites, days } }]
+      : []),
+    ...(kg ? [{ ...said(), sort: 'feed' as const, body: { feed, kg } }] : []),
+  ]
   const edit = change.value
-  const isKept = await book.write(here.yard.id, [own, ...tasks])
+  const isKept = await book.write(here.yard.id, [own, ...beside, ...tasks])
   keeping.value = false
   if (!isKept) return
   if (edit && onFrames.value) yards.perform(here.yard.id, edit)
@@ -236,20 +302,26 @@ useHead({ title: computed(() => `Look into ${place.value?.hive.name ?? 'a hive'}
           <UiModes v-model="brushes.brood" :of="BRUSHES.brood" name="What the combs have" />
           <BookPick v-model="pattern" name="Pattern" :of="entriesOf(PATTERN_WORDS)" />
           <BookPick v-model="noBrood" name="Brood" :of="[['none', 'no brood at all']]" />
+          <BookPick v-model="hasDrones" name="Drone brood" :of="YES_NO" />
         </template>
         <template v-else-if="step === 'food'">
           <p class="ask">Choose what you see, then press the combs that have it; or heft the hive.</p>
           <UiModes v-model="brushes.food" :of="BRUSHES.food" name="What the combs have" />
           <BookPick v-model="heft" name="It hefts" :of="entriesOf(HEFT_WORDS)" />
+          <BookCount v-model="sealedPercent" name="Of the supers sealed, %" :step="10" />
           <BookCount v-model="undrawn" name="Frames not drawn yet" />
+          <BookCount v-model="toRenew" name="Combs to renew" />
+          <BookPick v-model="isCross" name="Cross comb" :of="YES_NO" />
         </template>
         <template v-else-if="step === 'queen'">
           <BookPick v-model="queen" name="Queen" :of="entriesOf(QUEEN_WORDS)" />
           <BookCount v-model="openCells" name="Queen cells, open" />
           <BookCount v-model="sealedCells" name="Queen cells, sealed" />
+          <BookPick v-if="cells" v-model="where" name="They hang" :of="CELL_PLACES" />
           <BookCount v-model="playCups" name="Play cups" />
           <BookPick v-model="isMarked" name="Marked" :of="YES_NO" />
           <BookPick v-model="isClipped" name="Clipped" :of="YES_NO" />
+          <BookNumber v-model="born" name="Born in the year" :min="1980" :max="2100" />
         </template>
         <template v-else-if="step === 'health'">
           <p class="ask">Only what you see. What it is, others say.</p>
@@ -258,8 +330,22 @@ useHead({ title: computed(() => `Look into ${place.value?.hive.name ?? 'a hive'}
         </template>
         <template v-else-if="step === 'door'">
           <BookPick v-model="dead" name="Dead on the floor" :of="entriesOf(DEAD_WORDS)" />
+          <BookCount
+            :model-value="tray.mites"
+            name="Mites on the tray"
+            @update:model-value="tray = { ...tray, mites: $event }"
+          />
+          <BookCount
+            v-if="tray.mites !== undefined"
+            :model-value="tray.days"
+            name="Days the tray was in"
+            :least="1"
+            @update:model-value="tray = { ...tray, days: $event }"
+          />
           <BookPick v-model="damp" many name="Damp at" :of="entriesOf(DAMP_WORDS)" />
+          <BookPick v-model="mould" many name="Mould at" :of="entriesOf(DAMP_WORDS)" />
           <BookPick v-model="visitors" many name="Visitors" :of="entriesOf(VISITOR_WORDS)" />
+          <BookPick v-model="wind" name="Wind" :of="WINDS" />
           <label class="warm"
             >Outside, °C
             <ElInputNumber
@@ -271,6 +357,24 @@ useHead({ title: computed(() => `Look into ${place.value?.hive.name ?? 'a hive'}
           /></label>
         </template>
         <template v-else>
+          <BookPick
+            :model-value="fed.kg === undefined ? undefined : fed.feed"
+            name="Fed"
+            :of="FEEDS"
+            @update:model-value="
+              fed = typeof $event === 'string' ? { feed: $event, kg: fed.kg ?? 1 } : { ...fed, kg: undefined }
+            "
+          />
+          <BookMass
+            v-if="fed.kg !== undefined"
+            :model-value="fed.kg"
+            name="Fed"
+            :most-kg="100"
+            @update:model-value="fed = { ...fed, kg: $event }"
+          />
+          <label class="by"
+            >By <ElInput v-model="by" :maxlength="60" aria-label="By" placeholder="whoever writes"
+          /></label>
           <label
             >Note
             <ElInput
@@ -297,7 +401,7 @@ useHead({ title: computed(() => `Look into ${place.value?.hive.name ?? 'a hive'}
           <ElCheckbox v-if="change" v-model="onFrames" data-testid="onto-frames">
             Write what the combs hold onto the frames of the hive too (can be undone)
           </ElCheckbox>
-          <BookFollows :known="known" :look="look" :day="at.slice(0, 10)" />
+          <BookFollows :known="known" :look="look" :day="at.slice(0, 10)" :tray="tray" />
           <p v-if="book.refused" class="sign" role="alert">{{ book.refused }}</p>
           <p v-if="doubt" class="sign" role="alert" data-testid="look-doubt">
             {{ doubt }} Change the day above, or press once more to keep it all the same.
@@ -378,6 +482,10 @@ useHead({ title: computed(() => `Look into ${place.value?.hive.name ?? 'a hive'}
   min-height: 52px;
   max-width: 320px;
   margin: 0;
+}
+
+.by .el-input {
+  max-width: 240px;
 }
 
 .task {
