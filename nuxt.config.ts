@@ -58,6 +58,7 @@ export default defineNuxtConfig({
     resolve: { alias: { '@ctrl/tinycolor': root('./app/assets/no-mixed-colours.ts') } },
     plugins: [madeOf(root('./.nuxt/made-of.json'))],
     worker: { format: 'es' },
-    build: { target: 'es2022', chunkSizeWarningLimit: 800 },
+    // What a view needs it fetches itself: a list of all files of all views would be read before the first.
+    build: { target: 'es2022', chunkSizeWarningLimit: 800, modulePreload: false },
   },
 })

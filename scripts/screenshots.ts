@@ -34,7 +34,6 @@ async function weighCalico(url: string): Promise<void> {
 
 interface Studio {
   readonly url: string
-  readonly emptyUrl: string
   readonly desk: Page
   readonly phone: Page
   readonly shot: (page: Page, name: string) => Promise<void>
@@ -46,11 +45,9 @@ interface Studio {
 async function takePictures(): Promise<void> {
   mkdirSync(FOLDER, { recursive: true })
   const server = await startServer({ seed: 'demo/demo-plan.json' })
-  const empty = await startServer()
   const browser = await launchBrowser()
   const studio: Studio = {
     url: server.url,
-    emptyUrl: empty.url,
     desk: (await openPage(browser)).page,
     phone: (await openPage(browser, { width: 390, height: 844, touch: true })).page,
     shot: async (page, name) => {
@@ -76,7 +73,6 @@ async function takePictures(): Promise<void> {
   for (const take of all) await take(studio)
   await browser.close()
   await server.stop()
-  await empty.stop()
 }
 
 async function benchPictures({ url, desk, shot, bench }: Studio): Promise<void> {
@@ -176,17 +172,18 @@ async function logPictures({ url, desk, shot }: Studio): Promise<void> {
   await desk.goto(`${url}/yards/sallow-quay/hives/${encodeURIComponent('twill/0')}/book`)
   await desk.locator('[data-entry]').first().waitFor()
   await shot(desk, 'log')
+  await desk.locator('[data-mode="food"]').click()
+  await desk.getByTestId('food-drawn').waitFor()
+  await shot(desk, 'food')
+  await desk.goto(`${url}/yards/kiln-bank/due/records`)
+  await desk.locator('[data-testid="yard-mites"] canvas').waitFor()
+  await shot(desk, 'records')
 }
 
-async function smallPictures({ url, emptyUrl, desk, phone, shot, bench }: Studio): Promise<void> {
-  await desk.goto(emptyUrl)
-  await desk.getByTestId('start-empty').waitFor()
-  await shot(desk, 'empty')
+async function smallPictures({ url, phone, shot }: Studio): Promise<void> {
   await phone.goto(url)
   await phone.waitForSelector('[data-hive="Twill"]')
   await shot(phone, 'phone-row')
-  await bench(phone, 'gingham')
-  await shot(phone, 'phone-bench')
 }
 
 void takePictures()

@@ -156,7 +156,9 @@ function treatmentsOf(own: readonly Entry[], { figures }: YardYear): DueLine[] {
     // A day that had come when it was written is the day on which it came out.
     const isOut = body.until !== undefined && body.until <= dayOf(treatment.madeAt)
     return [
-      ...(isOut ? [] : [{ id: `end:${id}`, hiveId, day: end, reason: { due: 'treatment-end' as const, product, began } }]),
+      ...(isOut
+        ? []
+        : [{ id: `end:${id}`, hiveId, day: end, reason: { due: 'treatment-end' as const, product, began } }]),
       ...(wasCounted
         ? []
         : [
