@@ -7,7 +7,7 @@ import { readWith } from './read'
 /** How a cell of a book's file is written. */
 type CellKind = 'text' | 'number' | 'flag' | 'words' | 'json'
 /** A column: its name, where in an entry its value stands, and how it is written. */
-type Column = readonly [name: string, path: string, kind: CellKind]
+type Column = readonly [name: string, path: string, as: CellKind]
 
 const FIRST: readonly Column[] = [
   ['id', 'id', 'text'],
@@ -117,15 +117,15 @@ const unguarded = (text: string) => (/^'+([=+\-@\t\r]|$)/.test(text) ? text.slic
 /** A list of words with none in it. */
 const NO_WORDS = '-'
 
-function written(value: unknown, kind: CellKind): string {
+function written(value: unknown, as: CellKind): string {
   if (value === undefined) return ''
-  if (kind === 'words') return Array.isArray(value) && value.length > 0 ? value.join(' ') : NO_WORDS
-  return kind === 'json' ? JSON.stringify(value) : kind === 'text' ? guarded(String(value)) : String(value)
+  if (as === 'words') return Array.isArray(value) && value.length > 0 ? value.join(' ') : NO_WORDS
+  return as === 'json' ? JSON.stringify(value) : as === 'text' ? guarded(String(value)) : String(value)
 }
 
 /** What is written in a cell; itself where it is nothing of its kind, so that the check of the entry names it. */
-function readCell(text: string, kind: CellKind): unknown {
-  switch (kind) {
+function readCell(text: string, as: CellKind): unknown {
+  switch (as) {
     case 'text':
       return unguarded(text)
     case 'number':
@@ -153,8 +153,8 @@ export function bookCsv(sort: EntrySort, entries: readonly Entry[], hiveName: (h
     .map((entry) => [
       sort,
       guarded(hiveName(entry.hiveId)),
-      ...FIRST.map(([, path, kind]) => written(at(entry, path), kind)),
-      ...BODY[sort].map(([, path, kind]) => written(at(entry.body, path), kind)),
+      ...FIRST.map(([, path, as]) => written(at(entry, path), as)),
+      ...BODY[sort].map(([, path, as]) => written(at(entry.body, path), as)),
     ])
   const fields = ['sort', 'hive', ...[...FIRST, ...BODY[sort]].map(([name]) => name)]
   return `${Papa.unparse({ fields, data: rows })}\r\n`
@@ -233,11 +233,11 @@ function entryOf(row: Readonly<Record<string, string>>, reading: BookReading): E
 /** The fields of a row that have something in them, each where it stands in an entry. */
 function told(columns: readonly Column[], row: Readonly<Record<string, string>>): Record<string, unknown> {
   const fields: Record<string, unknown> = {}
-  for (const [name, path, kind] of columns) {
+  for (const [name, path, as] of columns) {
     const text = row[name] ?? ''
     if (text === '') continue
     const [outer = '', inner] = path.split('.')
-    const value = readCell(text, kind)
+    const value = readCell(text, as)
     const before = fields[outer]
     fields[outer] = inner === undefined ? value : { ...(typeof before === 'object' ? before : {}), [inner]: value }
   }

@@ -21,6 +21,21 @@ interface TimeLine extends Omit<ChartDataset<'line'>, 'data' | 'label'> {
   readonly points: () => { x: number; y: number }[]
 }
 
+/** A band over days, as high as the chart is. */
+export function bandOver(label: string, fromMs: number, toMs: number, top: number, color: string): TimeLine {
+  return {
+    label,
+    points: () => [
+      { x: fromMs, y: top },
+      { x: toMs, y: top },
+    ],
+    borderColor: 'transparent',
+    backgroundColor: color,
+    fill: 'origin',
+    pointRadius: 0,
+  }
+}
+
 interface TimeChart {
   readonly lines: readonly TimeLine[]
   /** First and last moment, ms. */

@@ -107,7 +107,7 @@ function looksOf(own: readonly Entry[], year: YardYear): DueLine[] {
   ]
 }
 
-/** Of looks, newest first, those that what is due is worked out from: the last, and the last to speak of some things. */
+/** Of looks, newest first, those that what is due follows from: the last, and the last to speak of some things. */
 export function looksAskedFor(newestFirst: readonly Entry[]): Entry[] {
   const looks = entriesOf(newestFirst, 'look')
   const wanted = [

@@ -21,7 +21,7 @@ export interface Weighed {
 }
 
 /** A super of honey, from the top down: what is in it, and what is left of the food once it and all above are taken. */
-export interface SuperOfFood {
+interface SuperOfFood {
   readonly partId: string
   readonly kg: Range
   readonly left: Range

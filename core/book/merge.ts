@@ -9,9 +9,9 @@ import type { Entry } from './entry'
 import { seamsIn } from './look'
 
 /** Why a hive is not merged with another. */
-export type NoMerge = 'no-look' | 'sign' | 'gone'
+type NoMerge = 'no-look' | 'sign' | 'gone'
 
-/** A colony on its way into winter: its seams of bees by the last look, whether it is too weak, and why it stays apart. */
+/** A colony on its way into winter: its seams by the last look, whether it is too weak, and why it stays apart. */
 export interface ForMerging {
   readonly hiveId: string
   readonly seams: number | undefined

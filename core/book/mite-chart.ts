@@ -6,7 +6,7 @@ import { judgedCount, miteLimit, treatmentWorked, type JudgedCount, type MiteRat
 import { treatmentEnd } from './treatment'
 
 /** A run of days on a chart. */
-interface Days {
+export interface Days {
   readonly from: string
   readonly to: string
 }
@@ -67,7 +67,7 @@ function limitsOf(measure: MiteRate['in'], { from, to }: Days, year: YardYear) {
 }
 
 /** The weeks of winter bees of every year that a span touches. */
-function winterBeesIn({ from, to }: Days, year: YardYear): Days[] {
+export function winterBeesIn({ from, to }: Days, year: YardYear): Days[] {
   const [mark] = marksOf(year, 'winter-bees')
   if (!mark) return []
   const years = Array.from(

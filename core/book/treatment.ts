@@ -14,7 +14,7 @@ export function cropFrom(treatment: Pick<EntryOf<'treatment'>, 'at' | 'body'>): 
 }
 
 /** True for a crop of a day on which a treatment may still be in, or its withdrawal is not over. */
-export function isCropTooEarly(treatment: Pick<EntryOf<'treatment'>, 'at' | 'body'>, day: string): boolean {
+function isCropTooEarly(treatment: Pick<EntryOf<'treatment'>, 'at' | 'body'>, day: string): boolean {
   const from = cropFrom(treatment)
   return dayOf(day) >= dayOf(treatment.at) && (from === undefined || dayOf(day) < from)
 }

@@ -4,7 +4,7 @@ export function mergeSteps(weak: string, onto: string): string[] {
     `On a mild evening, when both have stopped flying. Look once more: no sign in the brood of ${weak} or ${onto}.`,
     `Find the queens. The better one is kept; the other is taken away from ${weak} or ${onto} first.`,
     `Take the roof and crown off ${onto}. Lay one sheet of newspaper over its frames, with a few pin holes.`,
-    `Set the box of ${weak} on it with its bees and combs. No box leaves empty-handed: bees, brood and food stay together.`,
+    `Set the box of ${weak} on it with its bees and combs. Bees, brood and food stay together.`,
     'Crown and roof on, the door small. Leave it shut for a week: they eat through the paper and become one.',
     'After a week go through the frames: what has brood and food stays below, and only a box without bees comes off.',
   ]

@@ -5,7 +5,7 @@ import type { Yard } from '#core/hive'
 import { yearOf } from '#core/season'
 import { localToday } from '~/composables/newEntry'
 import { TREATMENT_CAUTION } from '#core/wording/book-words'
-import { useTimeChart } from '~/composables/timeChart'
+import { bandOver, useTimeChart } from '~/composables/timeChart'
 
 const props = defineProps<{ yard: Yard; entries: readonly Entry[] }>()
 const preferences = usePreferences()
@@ -20,17 +20,8 @@ const used = computed(() => MEASURES.filter(({ of }) => shown.value?.counts.some
 const highest = computed(() =>
   Math.max(1, ...(shown.value?.counts ?? []).map(({ rate, limit }) => Math.max(rate, limit))),
 )
-const band = (label: string, from: string, to: string, color: string) => ({
-  label,
-  points: () => [
-    { x: ms(from), y: highest.value * 1.1 },
-    { x: ms(to), y: highest.value * 1.1 },
-  ],
-  borderColor: 'transparent',
-  backgroundColor: color,
-  fill: 'origin' as const,
-  pointRadius: 0,
-})
+const band = (label: string, from: string, to: string, color: string) =>
+  bandOver(label, ms(from), ms(to), highest.value * 1.1, color)
 useTimeChart(
   canvas,
   computed(() => {

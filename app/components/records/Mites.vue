@@ -3,10 +3,11 @@
 import { daysLater, yardMites, type MiteRate } from '#core/book'
 import type { Yard } from '#core/hive'
 import { yearOf } from '#core/season'
+import { TREATMENT_CAUTION } from '#core/wording/book-words'
 import { columnsFor } from '~/composables/tableColumn'
 import { localToday } from '~/composables/newEntry'
 import { hivePath } from '~/composables/paths'
-import { useTimeChart } from '~/composables/timeChart'
+import { bandOver, useTimeChart } from '~/composables/timeChart'
 
 const props = defineProps<{ yard: Yard }>()
 const preferences = usePreferences()
@@ -22,9 +23,11 @@ const { entries, problem, load } = useYardBook(() => ({
   yardId: props.yard.id,
   from: from.value,
   to: today,
-  sorts: ['mites'],
+  sorts: ['mites', 'treatment'],
 }))
-const mites = computed(() => entries.value && yardMites(entries.value, yearOf(props.yard)))
+const mites = computed(
+  () => entries.value && yardMites(entries.value, yearOf(props.yard), { from: from.value, to: today }),
+)
 const MEASURES = [
   ['day', 'Fall a day'],
   ['hundred', 'In 100 bees'],
@@ -39,6 +42,12 @@ const measure = computed({
 const months = computed(() => mites.value?.months[measure.value] ?? [])
 const canvas = ref<HTMLCanvasElement | null>(null)
 const ms = (day: string) => Date.parse(`${day}T12:00:00Z`)
+const top = computed(() => 1.1 * Math.max(1, ...months.value.map(({ high, limit }) => Math.max(high, limit))))
+const band = (
+  label: string,
+  { from: first, to: last }: { readonly from: string; readonly to: string },
+  color: string,
+) => bandOver(label, ms(first < from.value ? from.value : first), ms(last), top.value, color)
 useTimeChart(
   canvas,
   computed(() => {
@@ -66,8 +75,11 @@ useTimeChart(
           pointRadius: 0,
           stepped: 'middle',
         }),
+        ...(mites.value?.treated ?? []).map((days) => band('band treated', days, 'rgba(60, 106, 45, 0.2)')),
+        ...(mites.value?.winterBees ?? []).map((days) => band('band winter bees', days, 'rgba(73, 99, 126, 0.14)')),
       ],
-      scales: { y: { beginAtZero: true } },
+      legend: (label: string) => !label.startsWith('band'),
+      scales: { y: { beginAtZero: true, max: Math.ceil(top.value) } },
     }
   }),
   preferences.day,
@@ -130,6 +142,7 @@ const columns = columnsFor<(typeof rows.value)[number]>(
       <div class="chart">
         <canvas ref="canvas" role="img" aria-label="Mites by month: middle hive, worst hive and the limit" />
       </div>
+      <p class="soft">Green: hives were treated. Grey: winter bees are reared. {{ TREATMENT_CAUTION }}</p>
       <UiTable :rows="rows" :columns="columns" :key-of="(row) => row.hiveId" :marked="(row) => row.over">
         <template #hive="{ row }">
           <NuxtLink :to="hivePath(yard.id, row.hiveId, 'book')">{{ names.get(row.hiveId) }}</NuxtLink>
@@ -142,6 +155,11 @@ const columns = columnsFor<(typeof rows.value)[number]>(
 <style scoped>
 .mites p {
   margin: 0 0 8px;
+}
+
+.mites .soft {
+  color: var(--soft-ink);
+  font-size: 13px;
 }
 
 .bar {

@@ -2,7 +2,7 @@ import { isUndrawn } from '../../comb'
 import { inOrder, type Content, type Part } from '../../hive'
 
 /** One comb of a box that is to leave: its place from the left, and where it goes as far as a place is free for it. */
-export interface CombSorted {
+interface CombSorted {
   readonly content: Content
   readonly place: number
   readonly into?: { readonly partId: string; readonly place: number }

@@ -139,9 +139,10 @@ describe('the mites of a yard', () => {
         tray('b', '2026-07-01', 2),
       ],
       YEAR,
+      { from: '2026-01-01', to: '2026-12-31' },
     )
     expect(months.day[0]).toEqual({
-      day: '2026-06-15',
+      day: '2026-06-12',
       low: 2,
       median: 5,
       high: 20,
@@ -155,5 +156,24 @@ describe('the mites of a yard', () => {
       ['b', 1],
     ])
     expect(months.hundred).toEqual([])
+  })
+
+  it('shows the days on which hives were treated together, and the weeks of winter bees', () => {
+    const gel = (hiveId: string, day: string, more: object = {}) =>
+      entry('treatment', `${day}T18:00`, { product: 'gel', ...more }, { hiveId })
+    const { treated, winterBees } = yardMites(
+      [
+        gel('a', '2026-08-01', { until: '2026-08-20' }),
+        gel('b', '2026-08-15', { labelDays: 28 }),
+        gel('a', '2026-11-20'),
+      ],
+      YEAR,
+      { from: '2026-01-01', to: '2026-12-31' },
+    )
+    expect(treated).toEqual([
+      { from: '2026-08-01', to: '2026-09-12', hives: 2 },
+      { from: '2026-11-20', to: '2026-12-31', hives: 1 },
+    ])
+    expect(winterBees).toEqual([{ from: '2026-09-06', to: '2026-11-01' }])
   })
 })
