@@ -67,6 +67,7 @@ const CORDUROY: BookOf = {
     ['crop', '2025-08-02T09:30', { kg: 31, sealedShare: 0.85, water: 0.168, boxIds: ['corduroy/26', 'corduroy/37'] }], ['crop', '2026-08-01T09:30', { kg: 42, sealedShare: 0.9, water: 0.165, boxIds: ['corduroy/26', 'corduroy/37', 'corduroy/48'] }],
     ['feed', '2025-09-12T17:00', { feed: 'two-to-one', kg: 8 }], ['feed', '2026-09-10T17:00', { feed: 'two-to-one', kg: 10 }],
     ['fate', '2025-04-20T12:05', { fate: 'alive' }], ['fate', '2026-04-18T12:05', { fate: 'alive' }],
+    ['trial', '2025-09-14T12:00', { trial: 'slab on the crown', side: 'with' }],
   ],
 }
 
@@ -89,6 +90,7 @@ const FLANNEL: BookOf = {
     ['crop', '2025-08-02T12:00', { kg: 8.5, sealedShare: 0.8 }],
     ['feed', '2025-09-14T17:00', { feed: 'two-to-one', kg: 9 }], ['feed', '2026-02-20T13:00', { feed: 'fondant', kg: 2.5 }], ['feed', '2026-09-13T17:00', { feed: 'two-to-one', kg: 8 }],
     ['fate', '2025-04-26T12:05', { fate: 'alive' }], ['fate', '2026-04-24T12:05', { fate: 'alive' }],
+    ['trial', '2025-09-14T12:00', { trial: 'slab on the crown', side: 'without' }],
     ['task', '2026-09-12T11:00', { text: 'fetch the wrap from the barn', by: '2026-10-18' }],
   ],
 }

@@ -17,3 +17,6 @@ export function useWritten() {
     device: preferences.device,
   })
 }
+
+/** Where the draft of a look is kept on this device. */
+export const lookDraftKey = (yardId: string, hiveId: string) => `duvet.look.${yardId}/${hiveId}`

@@ -3,7 +3,7 @@ import { ANY_TIME, stageAround, stageOn, yearOf, type YardYear } from '../season
 import { byHiveOf } from './by-hive'
 import { chainOf, entriesOf } from './current'
 import { dayOf, daysLater } from './days'
-import type { Answer, Entry, EntryOf } from './entry'
+import { isEntry, type Answer, type Entry, type EntryOf } from './entry'
 import { cellsSeen, foodFramesOf, nextLook, type NextLookBecause } from './look'
 import { boxDue, foodDue } from './due-food'
 import { treatmentEnd } from './treatment'
@@ -47,7 +47,8 @@ const NEVER: WeighedOn = {}
  */
 export function dueOf(yard: Yard, entries: readonly Entry[], today: string, weighedOn: WeighedOn = NEVER): DueLine[] {
   const year = yearOf(yard)
-  const byHive = byHiveOf(entries)
+  // What is dated ahead of today, by a clock that is wrong, is not found or done yet.
+  const byHive = byHiveOf(entries.filter((entry) => isEntry(entry, 'task', 'answer') || dayOf(entry.at) <= today))
   const stages = stagesOf(year, today)
   const lines = yard.hives.flatMap((hive) => {
     const own = byHive.get(hive.id) ?? []

@@ -228,7 +228,8 @@ const TREATMENT_DAYS = 400
 export async function openBook(database: Database, yard: Yard, today: string): Promise<OpenBook> {
   const newest = (sort: string, most: number) =>
     sql`(select json_group_array(json(entry)) from (select entry from ${bookEntries} as b where b.yard_id = ${yard.id}
-      and b.sort = ${sort} and b.hive_id = h.value and b.is_current order by b.at desc limit ${most}))`
+      and b.sort = ${sort} and b.hive_id = h.value and b.is_current and b.at < ${daysLater(today, 1)}
+      order by b.at desc limit ${most}))`
   const hives = await database.all<{ looks: string; counts: string; fates: string; feeds: string }>(sql`
     select ${newest('look', LOOKS)} as looks, ${newest('mites', 1)} as counts, ${newest('fate', 1)} as fates,
       ${newest('feed', 1)} as feeds

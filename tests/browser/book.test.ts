@@ -158,11 +158,39 @@ describe('the book', () => {
     await expect.poll(() => page.getByTestId('write-means').innerText()).toMatch(/30\.0 a day; the limit .* over it/)
     await page.getByTestId('write-keep').click()
     await page.locator('[data-entry="mites"]').waitFor()
-    await page.locator('[data-entry="mites"]').getByRole('button').click()
+    await page.getByRole('button', { name: /^Take away: Mites counted/ }).click()
     await expect.poll(() => page.locator('[data-entry="mites"]').count()).toBe(0)
     await page.getByTestId('entry-back').click()
     await page.locator('[data-entry="mites"]').waitFor()
     expect(await entries('damask')).toHaveLength(3)
+  })
+
+  it('writes an entry again, so that a treatment gets its end and a look what was forgotten', async () => {
+    const page = await session.open(hive('damask', 'book'))
+    await page.getByTestId('write-else').click()
+    await page.getByTestId('book-write').locator('[data-mode="treatment"]').click()
+    await page.getByRole('textbox', { name: 'What, by its label' }).fill('gel')
+    await page.getByTestId('write-keep').click()
+    await page.getByRole('button', { name: /^Write again: Treated with gel/ }).click()
+    await page.getByTestId('correcting').waitFor()
+    await page.getByRole('spinbutton', { name: 'Days it stays on' }).fill('14')
+    await page.keyboard.press('Tab')
+    await page.getByTestId('write-keep').click()
+    await expect.poll(async () => (await entries('damask')).filter(({ sort }) => sort === 'treatment').length).toBe(2)
+    await expect.poll(() => page.locator('[data-entry="treatment"]').count()).toBe(1)
+    const [first, again] = (await entries('damask')).filter(({ sort }) => sort === 'treatment')
+    expect(again).toMatchObject({ corrects: first!.id, body: { product: 'gel', labelDays: 14 } })
+    await page.goto(session.server.url + hive('calico', 'book'))
+    await page
+      .getByRole('button', { name: /^Write again: Looked in/ })
+      .first()
+      .click()
+    await page.getByTestId('look-again').waitFor()
+    expect(await page.locator('[data-pick="quiet"]').getAttribute('aria-pressed')).toBe('true')
+    await page.locator('[data-pick="lively"]').click()
+    await keep(page)
+    const looks = (await entries('calico')).filter(({ sort }) => sort === 'look')
+    expect(looks.at(-1)).toMatchObject({ corrects: looks[0]!.id, body: { temper: 'lively', queen: 'eggs' } })
   })
 
   it('warns of a treatment by its own label, with respirator and law beside it', async () => {
@@ -176,6 +204,13 @@ describe('the book', () => {
 })
 
 describe('what is due', () => {
+  it('starts a visit from its line', async () => {
+    const page = await session.open(`${YARD}/due`)
+    await page.locator('[data-due^="visit:twill"] a').click()
+    await page.getByTestId('begin-visit').waitFor()
+    expect(page.url()).toMatch(/year\?.*hive=twill/)
+  })
+
   it('is done, put off to a day or dropped with why, taken back, and saved as a calendar', async () => {
     const page = await session.open(`${YARD}/due`)
     const line = page.locator('[data-due^="visit:twill"]')

@@ -1,9 +1,9 @@
 <script setup lang="ts">
 // What was found and done at a hive, newest first; an entry is corrected by another one, and nothing is lost.
-import type { Entry, Weighed } from '#core/book'
+import { chainOf, isEntry, type Entry, type Weighed } from '#core/book'
 import type { Hive, Yard } from '#core/hive'
 import { entryInWords } from '#core/wording/book-words'
-import { useWritten } from '~/composables/newEntry'
+import { lookDraftKey, useWritten } from '~/composables/newEntry'
 import { hivePath } from '~/composables/paths'
 
 const props = defineProps<{
@@ -22,14 +22,36 @@ const all = computed(() => [...(props.entries ?? [])].reverse().filter(({ sort }
 const AT_ONCE = 12
 const { shown, left, more } = useShownFirst(() => all.value, AT_ONCE)
 const route = useRoute()
+const router = useRouter()
 const writing = ref(route.query.write === 'yes')
+function toggleWriting() {
+  correcting.value = null
+  writing.value = !writing.value
+}
 function kept() {
   writing.value = false
+  correcting.value = null
   emit('changed')
 }
 async function again(one: (typeof book.setAside)[number]) {
   await book.tryAgain(one)
   emit('changed')
+}
+const AGAIN: ReadonlySet<Entry['sort']> = new Set(['look', 'mites', 'treatment', 'feed', 'crop', 'fate'])
+/** What is written again: a look where looks are written, all else in the form here. */
+const correcting = shallowRef<Entry | null>(null)
+async function writeAgain(entry: Entry) {
+  if (isEntry(entry, 'look')) {
+    const key = lookDraftKey(props.yard.id, props.hive.id)
+    const draft = { at: entry.at, look: entry.body, note: entry.note ?? '', tasks: [], corrects: chainOf(entry) }
+    localStorage.setItem(key, JSON.stringify(draft))
+    await router.push(hivePath(props.yard.id, props.hive.id, 'look'))
+    return
+  }
+  writing.value = false
+  correcting.value = entry
+  await nextTick()
+  document.querySelector<HTMLElement>('[data-testid="book-write"]')?.scrollIntoView({ block: 'start' })
 }
 const gone = shallowRef<Entry | null>(null)
 async function withdraw(entry: Entry) {
@@ -60,11 +82,20 @@ async function correct(entry: Entry, withdrawn: boolean) {
       <NuxtLink class="to-look" :to="hivePath(yard.id, hive.id, 'look')" data-testid="write-look"
         >Write down a look</NuxtLink
       >
-      <ElButton class="else" :aria-expanded="writing" data-testid="write-else" @click="writing = !writing">
+      <ElButton class="else" :aria-expanded="writing" data-testid="write-else" @click="toggleWriting">
         Mites, treatment, food, crop
       </ElButton>
     </p>
-    <BookWrite v-if="writing" :yard="yard" :hive="hive" :entries="entries ?? []" :weighings="weighings" @kept="kept" />
+    <BookWrite
+      v-if="writing || correcting"
+      :key="correcting?.id ?? 'new'"
+      :yard="yard"
+      :hive="hive"
+      :entries="entries ?? []"
+      :weighings="weighings"
+      :correcting="correcting"
+      @kept="kept"
+    />
     <div v-for="(one, i) in book.setAside" :key="i" class="aside" role="alert" data-testid="set-aside">
       <p>
         The server did not take what was written while it was away: {{ one.sentence }}
@@ -88,9 +119,18 @@ async function correct(entry: Entry, withdrawn: boolean) {
           >{{ entryInWords(entry, preferences.reader) }}<small v-if="entry.note">{{ entry.note }}</small
           ><small>on {{ entry.device }}{{ entry.corrects ? ', corrected' : '' }}</small></span
         >
-        <ElButton text :aria-label="`Take away: ${entryInWords(entry, preferences.reader)}`" @click="withdraw(entry)"
-          >Take away</ElButton
-        >
+        <span class="acts">
+          <ElButton
+            v-if="AGAIN.has(entry.sort)"
+            text
+            :aria-label="`Write again: ${entryInWords(entry, preferences.reader)}`"
+            @click="writeAgain(entry)"
+            >Write again</ElButton
+          >
+          <ElButton text :aria-label="`Take away: ${entryInWords(entry, preferences.reader)}`" @click="withdraw(entry)"
+            >Take away</ElButton
+          >
+        </span>
       </li>
     </ol>
     <ElButton v-if="left > 0" class="more" data-testid="found-more" @click="more"
@@ -142,10 +182,20 @@ ol {
 li {
   display: grid;
   grid-template-columns: minmax(0, 1fr) auto;
-  gap: 0 12px;
+  gap: 0 8px;
   align-items: start;
   padding: 8px 4px;
   border-bottom: 1px solid var(--seam);
+}
+
+.acts {
+  display: flex;
+  flex-direction: column;
+  align-items: end;
+}
+
+.acts .el-button {
+  margin: 0;
 }
 
 .when {

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 // A count, a treatment, food, a crop or the end of a colony, written down with what it means at once.
-import type { Entry, EntryBodies, Weighed } from '#core/book'
+import { chainOf, isEntry, type Entry, type EntryBodies, type Weighed } from '#core/book'
 import { hiveIn } from '#core/hive-in'
 import type { Hive, Yard } from '#core/hive'
 import { yearOf } from '#core/season'
@@ -12,6 +12,8 @@ const props = defineProps<{
   hive: Hive
   entries: readonly Entry[]
   weighings: readonly Weighed[]
+  /** What is written again; what it says now takes the place of it. */
+  correcting?: Entry | null
 }>()
 const emit = defineEmits<{ kept: [] }>()
 const book = useBook()
@@ -25,8 +27,9 @@ const SORTS = [
   ['fate', 'What became of it'],
 ] as const
 type Sort = (typeof SORTS)[number][0]
-const sort = ref<Sort>('mites')
-const at = ref(localNow())
+const old = props.correcting ?? undefined
+const sort = ref<Sort>(SORTS.find(([one]) => one === old?.sort)?.[0] ?? 'mites')
+const at = ref(old?.at ?? localNow())
 const year = computed(() => yearOf(props.yard))
 /** What is typed so far, of each sort: going to another and back loses nothing. */
 const bodies = shallowReactive<{ [S in Sort]: EntryBodies[S] | null }>({
@@ -36,7 +39,15 @@ const bodies = shallowReactive<{ [S in Sort]: EntryBodies[S] | null }>({
   crop: null,
   fate: null,
 })
-const own = computed(() => written(props.hive.id, at.value))
+if (isEntry(old, 'mites')) bodies.mites = old.body
+if (isEntry(old, 'treatment')) bodies.treatment = old.body
+if (isEntry(old, 'feed')) bodies.feed = old.body
+if (isEntry(old, 'crop')) bodies.crop = old.body
+if (isEntry(old, 'fate')) bodies.fate = old.body
+const own = computed(() => ({
+  ...written(props.hive.id, at.value),
+  ...(old ? { corrects: chainOf(old), ...(old.note ? { note: old.note } : {}) } : {}),
+}))
 const entry = computed((): Entry | null => {
   const { mites, treatment, feed, crop, fate } = bodies
   switch (sort.value) {
@@ -56,7 +67,11 @@ const means = computed(() =>
   entry.value
     ? meaningInWords(
         entry.value,
-        { known: hiveIn(props.yard, props.hive), entries: props.entries, weighings: props.weighings },
+        {
+          known: hiveIn(props.yard, props.hive),
+          entries: props.entries.filter((one) => one !== old),
+          weighings: props.weighings,
+        },
         preferences.reader,
       )
     : [],
@@ -72,7 +87,10 @@ async function keep() {
 
 <template>
   <div class="write" data-testid="book-write">
-    <UiModes v-model="sort" :of="SORTS" name="What to write down" />
+    <p v-if="old" data-testid="correcting">
+      Written again: it takes the place of what was written on {{ preferences.day(old.at) }}, which stays in the log.
+    </p>
+    <UiModes v-else v-model="sort" :of="SORTS" name="What to write down" />
     <UiDay time name="When" :value="at" :last="localToday()" @change="at = $event || localNow()" />
     <BookWriteMites v-show="sort === 'mites'" v-model="bodies.mites" :year="year" />
     <BookWriteTreatment v-show="sort === 'treatment'" v-model="bodies.treatment" />
@@ -100,6 +118,10 @@ async function keep() {
   border: 1px solid var(--seam);
   border-radius: 8px;
   background: var(--sheet);
+}
+
+.write > p {
+  margin: 0;
 }
 
 ul {

@@ -55,6 +55,15 @@ describe('what is due in a yard', () => {
     expect(ids(due([open]))).toContain('open:open 2026-06-12')
   })
 
+  it('leaves out what is dated ahead of today, and keeps the keeper’s own tasks', () => {
+    const ahead = look('2026-06-20T12:00')
+    const task = entry('task', '2026-06-20T12:00', { text: 'mow', by: '2026-06-25' }, { ...own, id: 'mow' })
+    const lines = ids(due([look('2026-05-19T12:00', {}, 'seen'), ahead, task], '2026-05-20', stageAlone))
+    expect(lines).toContain('look:seen 2026-05-26')
+    expect(lines).toContain('task:mow 2026-06-25')
+    expect(lines.some((line) => line.startsWith('look:look'))).toBe(false)
+  })
+
   it('is a room that is to come off, by its day', () => {
     const stack = hive.stack.map((placement, i) => (i === 1 ? { ...placement, offBy: '2026-06-01' } : placement))
     expect(ids(due([], '2026-05-20', { stack }))).toContain(`off:${stack[1]!.partId}:2026-06-01 2026-06-01`)

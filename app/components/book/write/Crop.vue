@@ -27,6 +27,7 @@ const supers = computed(() =>
     }))
     .reverse(),
 )
+const percentOf = (share: number | undefined) => (share === undefined ? undefined : Math.round(share * 1000) / 10)
 const typed = reactive<{
   kg: number | undefined
   boxIds: string[]
@@ -34,7 +35,14 @@ const typed = reactive<{
   water: number | undefined
   squares: number | undefined
   sections: number | undefined
-}>({ kg: undefined, boxIds: [], sealed: undefined, water: undefined, squares: undefined, sections: undefined })
+}>({
+  kg: body.value?.kg,
+  boxIds: [...(body.value?.boxIds ?? [])],
+  sealed: percentOf(body.value?.sealedShare),
+  water: percentOf(body.value?.water),
+  squares: body.value?.squares,
+  sections: body.value?.sections,
+})
 const frame = computed(() =>
   known.value.assembled.stack.findLast((layer) => layer.placement.role === 'super')?.hung.find(isFrame),
 )

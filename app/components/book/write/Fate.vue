@@ -10,6 +10,7 @@ const typed = reactive<{ fate: Fate['fate'] | undefined; of: Fate['of']; cause: 
   fate: undefined,
   of: undefined,
   cause: '',
+  ...body.value,
 })
 watchEffect(() => {
   const cause = typed.cause.trim()

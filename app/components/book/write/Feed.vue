@@ -9,7 +9,11 @@ const FEEDS = [
   ['fondant', 'Fondant'],
   ['comb', 'Combs'],
 ] as const
-const typed = reactive<{ feed: FeedGiven['feed']; kg: number | undefined }>({ feed: 'two-to-one', kg: undefined })
+const typed = reactive<{ feed: FeedGiven['feed']; kg: number | undefined }>({
+  feed: 'two-to-one',
+  kg: undefined,
+  ...body.value,
+})
 watchEffect(() => {
   body.value = typed.kg ? { feed: typed.feed, kg: typed.kg } : null
 })

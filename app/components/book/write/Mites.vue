@@ -15,7 +15,7 @@ const typed = reactive<{
   mites: number | undefined
   days: number | undefined
   bees: number | undefined
-}>({ way: 'tray', mites: undefined, days: 3, bees: 300 })
+}>({ way: 'tray', mites: undefined, days: 3, bees: 300, ...body.value })
 watchEffect(() => {
   const { way, mites, days, bees } = typed
   body.value =

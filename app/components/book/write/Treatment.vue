@@ -5,7 +5,7 @@ import { keysOf } from '#core/plain'
 import { TREATMENT_CAUTION } from '#core/wording/book-words'
 
 const body = defineModel<Treatment | null>({ required: true })
-const typed = reactive<{ -readonly [K in keyof Treatment]: Treatment[K] }>({ product: '' })
+const typed = reactive<{ -readonly [K in keyof Treatment]: Treatment[K] }>({ product: '', ...body.value })
 const LABEL = [
   ['labelDays', 'Days it stays on', 0, 400],
   ['fromCelsius', 'Not below, °C', -20, 50],

@@ -19,11 +19,13 @@ import {
 import { entriesOf } from '#core/plain'
 import type { Brush } from '~/components/book/Combs.vue'
 import { useKept } from '~/composables/kept'
-import { localNow, localToday, useWritten } from '~/composables/newEntry'
+import { localNow, localToday, lookDraftKey, useWritten } from '~/composables/newEntry'
 import { hivePath } from '~/composables/paths'
 import { server } from '~/sync/server'
 
 interface Draft {
+  /** The look that this one takes the place of. */
+  corrects?: string
   /** Mites on the tray that was drawn out, and the days it was in. */
   tray?: { mites: number | undefined; days: number | undefined }
   fed?: { feed: FeedGiven['feed']; kg: number | undefined }
@@ -42,7 +44,7 @@ const place = computed(() => view.placeOf(String(route.params.hive)))
 const known = computed(() => (place.value ? hiveIn(place.value.yard, place.value.hive) : null))
 const empty = (): Draft => ({ at: '', look: {}, note: '', tasks: [] })
 /** What is written and not kept yet: it is there again after a call, a closed page or a flat battery. */
-const draft = useKept<Draft>(`duvet.look.${String(route.params.yard)}/${String(route.params.hive)}`, empty())
+const draft = useKept<Draft>(lookDraftKey(String(route.params.yard), String(route.params.hive)), empty())
 const look = computed(() => draft.value.look)
 const at = computed(() => draft.value.at || localNow())
 const STEPS = [
@@ -227,6 +229,7 @@ async function keep() {
   const said = () => ({ ...written(here.hive.id, at.value), ...(who ? { by: who } : {}) })
   const own: Entry = {
     ...said(),
+    ...(draft.value.corrects ? { corrects: draft.value.corrects } : {}),
     ...(note ? { note } : {}),
     sort: 'look',
     body: look.value,
@@ -286,6 +289,10 @@ useHead({ title: computed(() => `Look into ${place.value?.hive.name ?? 'a hive'}
       </p>
     </section>
     <div v-else class="look">
+      <p v-if="draft.corrects" class="cold" role="note" data-testid="look-again">
+        You write a look again: it takes the place of the one in the book.
+        <ElButton text @click="draft = empty()">Write a new one instead</ElButton>
+      </p>
       <UiModes v-model="step" :of="STEPS" name="Step" />
       <p v-if="rests" class="cold" role="note">
         It is the cold time of this yard: no box is parted now. Heft it, look at the door, lift the crown on a mild day
