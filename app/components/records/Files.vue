@@ -105,8 +105,7 @@ onBeforeUnmount(() => {
 
 <template>
   <section class="files" aria-label="Out and in" data-testid="records-files">
-    <div class="card" role="group" aria-label="Out">
-      <h2>Out</h2>
+    <UiCard title="Out">
       <div class="asked">
         <label>From <UiDay name="From" :value="from" :last="today" @change="from = $event || from" /></label>
         <label>To <UiDay name="To" :value="to" :last="today" @change="to = $event || to" /></label>
@@ -138,9 +137,8 @@ onBeforeUnmount(() => {
         <ElButton data-testid="csv-save" :disabled="wrong !== ''" @click="save">Save as CSV</ElButton>
       </p>
       <p v-if="working" role="status">{{ working }}…</p>
-    </div>
-    <div class="card" role="group" aria-label="In">
-      <h2>In</h2>
+    </UiCard>
+    <UiCard title="In">
       <p>
         A CSV file as it is saved here, or your own with the columns “sort”, “hive” and “at”. What is there already is
         not kept twice.
@@ -169,7 +167,7 @@ onBeforeUnmount(() => {
         <ElButton text @click="stopped = true">Stop</ElButton>
       </p>
       <p v-if="said" role="status" data-testid="book-csv-kept">{{ said }}</p>
-    </div>
+    </UiCard>
     <p v-if="problem" class="wrong" role="alert">{{ problem }}</p>
   </section>
 </template>
@@ -180,21 +178,6 @@ onBeforeUnmount(() => {
   grid-template-columns: repeat(auto-fit, minmax(min(420px, 100%), 1fr));
   gap: 16px;
   align-items: start;
-}
-
-.card {
-  display: flex;
-  flex-direction: column;
-  gap: 8px;
-  padding: 10px 14px;
-  border: 1px solid var(--seam);
-  border-radius: 8px;
-  background: var(--sheet);
-}
-
-h2 {
-  margin: 0;
-  font-size: 18px;
 }
 
 p {

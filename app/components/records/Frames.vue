@@ -123,12 +123,10 @@ const FIELDS = [
 <template>
   <section class="frames" aria-label="Frames as stock" data-testid="frames-stock">
     <p v-if="problem" role="alert">{{ problem }} <ElButton @click="load">Try again</ElButton></p>
-    <div class="card wide">
-      <h2>Frames of this yard</h2>
+    <UiCard class="wide" title="Frames of this yard">
       <UiTable :rows="stock" :columns="columns" :key-of="(row) => row.patternId" />
-    </div>
-    <div class="card">
-      <h2>Freed by wider spacing</h2>
+    </UiCard>
+    <UiCard title="Freed by wider spacing">
       <p class="fields">
         <label v-for="[key, word, min, max] in FIELDS" :key="key"
           >{{ word }} <ElInputNumber v-model="spacing[key]" :min="min" :max="max" :precision="0" :aria-label="word" />
@@ -139,9 +137,8 @@ const FIELDS = [
         {{ spacing.after }}{{ freed.left > 0 ? `, and ${freed.left} are left` : '' }}. Wider only in drawn comb.
       </p>
       <p v-else class="wrong" role="alert">More frames would hang than now: choose fewer.</p>
-    </div>
-    <div class="card">
-      <h2>Nuclei</h2>
+    </UiCard>
+    <UiCard title="Nuclei">
       <p data-testid="nuclei">
         <b>{{
           plan.nuclei.length === 0 ? 'No nucleus can be made now' : counted(plan.nuclei.length, 'nucleus', 'nuclei')
@@ -168,13 +165,11 @@ const FIELDS = [
           {{ nameOf(one.hiveId) }}: {{ NO_GIFT_WORDS[one.no!] }}
         </li>
       </ul>
-    </div>
-    <div class="card">
-      <h2>Merging</h2>
+    </UiCard>
+    <UiCard title="Merging">
       <RecordsMerge v-if="entries" :yard="yard" :entries="entries" @changed="load" />
-    </div>
-    <div class="card">
-      <h2>Combs of a colony that died</h2>
+    </UiCard>
+    <UiCard title="Combs of a colony that died">
       <p v-if="dead.length === 0">No colony here was noted as dead.</p>
       <template v-for="one in dead" :key="one.hive.id">
         <p v-if="one.may === 'never'" class="stop" role="note">
@@ -208,7 +203,7 @@ const FIELDS = [
           <p v-else>No hive is short and has room for its sealed combs.</p>
         </template>
       </template>
-    </div>
+    </UiCard>
   </section>
 </template>
 
@@ -220,26 +215,13 @@ const FIELDS = [
   align-items: start;
 }
 
-.card {
-  padding: 10px 14px;
-  border: 1px solid var(--seam);
-  border-radius: 8px;
-  background: var(--sheet);
-}
-
 .wide {
   grid-column: 1 / -1;
 }
 
-h2 {
-  margin: 0 0 6px;
-  font-size: 18px;
-}
-
-p,
 ol,
 ul {
-  margin: 0 0 8px;
+  margin: 0;
 }
 
 .fields {
@@ -260,7 +242,7 @@ ul {
 }
 
 .fields .el-button,
-.card > .el-button {
+.frames :deep(.el-button) {
   min-height: 44px;
 }
 

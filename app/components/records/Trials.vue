@@ -72,8 +72,7 @@ const SIDES = [
     <p v-if="entries && trials.length === 0">
       No trial yet. Choose what to try, let the lot say which hives have it, and look again when winter is over.
     </p>
-    <article v-for="trial in trials" :key="trial.name" :data-trial="trial.name">
-      <h2>{{ trial.name }}</h2>
+    <UiCard v-for="trial in trials" :key="trial.name" :title="trial.name" :data-trial="trial.name">
       <p>
         Drawn on {{ preferences.day(trial.began) }}.
         {{
@@ -97,9 +96,8 @@ const SIDES = [
           </p>
         </div>
       </div>
-    </article>
-    <div class="new" role="group" aria-label="A new trial">
-      <h2>A new trial</h2>
+    </UiCard>
+    <UiCard class="new" title="A new trial">
       <label
         >What is tried
         <ElInput v-model="name" :maxlength="80" aria-label="What is tried" placeholder="such as: slab on the crown"
@@ -121,7 +119,7 @@ const SIDES = [
       <p v-if="drawn" role="status" data-testid="trial-drawn">
         With it: {{ drawn.with.map(nameOf).join(', ') }}. Without it: {{ drawn.without.map(nameOf).join(', ') }}.
       </p>
-    </div>
+    </UiCard>
   </section>
 </template>
 
@@ -137,22 +135,9 @@ p {
   margin: 0 0 6px;
 }
 
-h2 {
-  margin: 0 0 4px;
-  font-size: 18px;
-}
-
 h3 {
   margin: 0;
   font-size: 15px;
-}
-
-article,
-.new {
-  padding: 10px 14px;
-  border: 1px solid var(--seam);
-  border-radius: 8px;
-  background: var(--sheet);
 }
 
 .sides {

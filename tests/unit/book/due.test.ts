@@ -39,7 +39,7 @@ describe('what is due in a yard', () => {
     )
     expect(ids(due([strips]))).toEqual(expect.arrayContaining(['end:strips 2026-06-12', 'after:strips 2026-06-26']))
     const counted = entry('mites', '2026-06-20T10:00', { way: 'tray', mites: 3, days: 3 }, { ...own, id: 'count' })
-    const after = ids(due([strips, counted]))
+    const after = ids(due([strips, counted], '2026-06-21'))
     expect(after).not.toContain('after:strips 2026-06-26')
     expect(after).toContain('count:count 2026-07-20')
     const out = entry(
@@ -104,7 +104,9 @@ describe('what is due in a yard', () => {
     expect(of(answer('dropped'))).toEqual([])
     expect(of(answer('put-off', '2026-05-30'))).toEqual(['look:look 2026-05-30'])
     expect(of(answer('put-off', '2026-05-30'), answer('done'))).toEqual([])
-    expect(ids(due([seen, answer('done'), look('2026-05-25T15:00', {}, 'newer')]))).toContain('look:newer 2026-06-01')
+    expect(ids(due([seen, answer('done'), look('2026-05-25T15:00', {}, 'newer')], '2026-05-26'))).toContain(
+      'look:newer 2026-06-01',
+    )
   })
 
   it('asks nothing of a colony that is dead but what the keeper wrote down', () => {
