@@ -18,7 +18,7 @@ export function useKnownStores(at: () => { readonly yard: Yard; readonly hive: H
     const here = at()
     if (!here || !written.entries.value || here.hive.stack.some(({ role }) => role === 'super')) return null
     const food = foodOf(hiveIn(here.yard, here.hive), written.entries.value, written.ofTheseBoxes.value, localToday())
-    if (food.measured.by === 'model' || food.against.some(({ against }) => against === 'old')) return null
+    if (food.measured.by === 'model') return null
     return { kg: food.ledger.there, said: foodThereInWords(food, preferences.reader) }
   })
 }

@@ -18,5 +18,6 @@ export function useWritten() {
   })
 }
 
-/** Where the draft of a look is kept on this device. */
-export const lookDraftKey = (yardId: string, hiveId: string) => `duvet.look.${yardId}/${hiveId}`
+/** Where the draft of a look is kept on this device; one that is written again beside the one that is new. */
+export const lookDraftKey = (yardId: string, hiveId: string, again = '') =>
+  `duvet.look.${yardId}/${hiveId}${again ? `#${again}` : ''}`

@@ -31,7 +31,8 @@ interface SuperOfFood {
 
 /** Why no crop is taken now, whatever is there. */
 export type AgainstCrop =
-  | { readonly against: 'old'; readonly day: string }
+  /** Never known, or so long ago in season that nobody knows what came in since. */
+  | { readonly against: 'not-known'; readonly day: string | undefined }
   | { readonly against: 'withdrawal'; readonly product: string; readonly from: string | undefined }
   | { readonly against: 'unripe'; readonly sealedShare: number }
 
@@ -63,12 +64,17 @@ export function foodOf(
   const year = yearOf(known.yard)
   const { figures } = known.context
   const need = foodNeedOf(known.context)
-  const measured = latestMeasured(measuresOf(known, entries, weighings, year), today) ?? byModel(known, today)
+  const latest = latestMeasured(measuresOf(known, entries, weighings, year), today)
+  const isKnown = latest !== undefined && !isOld(latest, today, year)
+  const measured = isKnown ? latest : byModel(known, today)
   const burns = burnsOn(known)
   const eatsOn = (day: string) => eatsADay(stageOn(day, year), burns(day), figures)
   const idle = isCold(stageOn(today, year)) ? burns(today) : rangeOf(figures, 'eatsADay')
   const ledger = ledgerOf(measured, entries, today, { on: eatsOn, withoutFlow: idle }, need, figures)
-  const against = againstCrop(measured, entries, today, year)
+  const against: AgainstCrop[] = [
+    ...(isKnown ? [] : [{ against: 'not-known' as const, day: latest?.day }]),
+    ...againstCrop(entries, today, year),
+  ]
   return { measured, ledger, supers: supersOf(known, ledger, against.length > 0), against, eatsADay: idle }
 }
 
@@ -155,17 +161,20 @@ function supersOf(known: HiveIn, { there, mayTake }: Ledger, isHeldBack: boolean
     })
 }
 
-function againstCrop(measured: Measured, entries: readonly Entry[], today: string, year: YardYear): AgainstCrop[] {
-  const { lookSeasonDays, ripeShare } = year.figures
-  const since = Array.from({ length: Math.max(0, daysBetween(measured.day, today)) }, (_, i) =>
-    daysLater(measured.day, i + 1),
+/** More days in season since than between looks: nobody knows what came in. */
+function isOld({ day: measuredOn }: Measured, today: string, year: YardYear): boolean {
+  const since = Array.from({ length: Math.max(0, daysBetween(measuredOn, today)) }, (_, i) =>
+    daysLater(measuredOn, i + 1),
   )
-  const inSeason = since.filter((day) => !isCold(stageOn(day, year))).length
+  return since.filter((day) => !isCold(stageOn(day, year))).length > year.figures.lookSeasonDays
+}
+
+function againstCrop(entries: readonly Entry[], today: string, year: YardYear): AgainstCrop[] {
+  const { lookSeasonDays, ripeShare } = year.figures
   const sealedShare = entriesOf(entries, 'look').findLast(({ body }) => body.superSealed !== undefined)
   const share = sealedShare?.body.superSealed
   const isFresh = sealedShare && daysBetween(sealedShare.at, today) <= lookSeasonDays
   return [
-    ...(inSeason > lookSeasonDays ? [{ against: 'old' as const, day: measured.day }] : []),
     ...treatmentsStillOn(entries, today).map((treatment) => ({
       against: 'withdrawal' as const,
       product: treatment.body.product,

@@ -8,7 +8,7 @@ const BY: Readonly<Record<Measured['by'], string>> = {
   weighed: 'weighed',
   heft: 'by heft',
   frames: 'frames of stores counted',
-  model: 'by its combs as they were said or usually are; nobody counted or weighed',
+  model: 'by its combs as they were said or usually are',
 }
 
 /** What is there to eat and how that is known: `14.2 to 18.9 kg: frames of stores counted on 4 Oct 2026, and since`. */
@@ -47,10 +47,11 @@ export function lastsInWords({ ledger }: FoodOfHive): string | undefined {
 /** Why nothing is taken now. */
 export function againstCropInWords(against: AgainstCrop, { vocabulary }: Reader): string {
   switch (against.against) {
-    case 'old':
+    case 'not-known':
       return (
-        `What is there was last known on ${dayInWords(against.day, vocabulary)}: too long ago in season. ` +
-        'Weigh it, heft it or count its frames first.'
+        (against.day
+          ? `What is there was last known on ${dayInWords(against.day, vocabulary)}: too long ago in season. `
+          : 'Nobody has counted, hefted or weighed what is there. ') + 'Weigh it, heft it or count its frames first.'
       )
     case 'withdrawal':
       return against.from

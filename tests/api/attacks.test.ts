@@ -282,7 +282,7 @@ describe('every answer', () => {
   })
 
   it('to a body over the limit is 413, not a cut line', async () => {
-    const large = new Uint8Array(60_000_000).fill(32)
+    const large = new Uint8Array(70_000_000).fill(32)
     for (const path of ['/api/yards/kiln-bank/edits', '/api/plans/import', '/api/print/sheet']) {
       const response = await fetch(server.url + path, { method: 'POST', body: large })
       expect(response.status, path).toBe(413)

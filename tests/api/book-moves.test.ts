@@ -72,6 +72,39 @@ describe('a book and its hive', () => {
     expect(withdrawal(await book('kiln-bank', 'serge/0'))).toBe('2026-05-12')
   })
 
+  it('is empty where it is to come from a hive that is nowhere, and is not taken from the one it names', async () => {
+    const { yard } = await stored('kiln-bank')
+    const muslin = yard.hives.find(({ id }) => id === 'muslin/0')!
+    await write('kiln-bank', treated('stays', 'muslin/0'))
+    const bare = { ...muslin, id: 'bare', name: 'Bare', stack: [], attachments: [] }
+    const from = (yardId: string, hiveId: string): Edit => ({
+      kind: 'add-hive',
+      at: 0,
+      hive: { ...bare, id: `bare-${hiveId}` },
+      parts: [],
+      book: { yardId, hiveId },
+    })
+    await save('kiln-bank', from('nowhere', 'nobody'), from('kiln-bank', 'muslin/0'))
+    expect(await book('kiln-bank', 'bare-nobody')).toEqual([])
+    expect((await book('kiln-bank', 'bare-muslin/0')).map(({ hiveId }) => hiveId)).toEqual(['bare-muslin/0'])
+    expect((await book('kiln-bank', 'muslin/0')).map(({ id }) => id)).toEqual(['stays'])
+    await save('kiln-bank', { kind: 'remove-hive', hiveId: 'bare-nobody', book: { yardId: 'nowhere', hiveId: 'x' } })
+  })
+
+  it('takes weighings and readings along, once, however often it goes to and fro', async () => {
+    const weigh = (yardId: string) => at(`${yardId}/hives/${encodeURIComponent('muslin/0')}/weigh-ins`)
+    const kg = async (yardId: string) =>
+      (await get<{ latest: { kg: number }[] }>(weigh(yardId))).latest.map((one) => one.kg)
+    const readings = [{ at: '2026-05-01T10:00:00Z', kg: 41, method: 'scale' }]
+    await post(weigh('kiln-bank'), { source: 'hand', batchId: crypto.randomUUID(), readings })
+    await move('muslin/0', 'kiln-bank', 'sallow-quay')
+    expect(await kg('sallow-quay')).toEqual([41])
+    await move('muslin/0', 'sallow-quay', 'kiln-bank')
+    await move('muslin/0', 'kiln-bank', 'sallow-quay')
+    expect(await kg('sallow-quay')).toEqual([41])
+    expect((await book('sallow-quay', 'muslin/0')).map(({ id }) => id)).toEqual(['stays'])
+  })
+
   it('goes along to a copy with its history under identities of its own, and not to one without', async () => {
     await write(
       'sallow-quay',

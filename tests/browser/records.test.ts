@@ -2,9 +2,10 @@ import { readFileSync } from 'node:fs'
 import type { Page } from 'playwright-core'
 import { beforeAll, describe, expect, it } from 'vitest'
 import { daysLater, type Entry } from '#core/book'
+import { moveHives } from '#core/hive/deeds'
 import type { StoredYard } from '#wire/answers'
 import { entry } from '../helpers/book'
-import { DEMO, get, post } from '../helpers/wire'
+import { DEMO, get, post, submission } from '../helpers/wire'
 import { choose, saved, useSession } from './session'
 
 const session = useSession({ seed: DEMO })
@@ -22,6 +23,8 @@ const named = (id: string, hive: string) => ({ id, hiveId: `${hive}/0` })
 describe('food and crop', () => {
   it('is told super by super, and one that is used as food is no crop any more, with a way back', async () => {
     const page = await session.open(`${YARD}/hives/twill%2F0/book?see=food`)
+    await page.clock.setFixedTime(new Date('2026-11-20T10:00:00'))
+    await page.reload()
     await page.getByTestId('food-drawn').waitFor()
     expect(await page.getByTestId('book-food').innerText()).toMatch(/frames of stores counted on 4 Oct 2026/)
     const buttons = page.locator('[data-as-food]')
@@ -145,6 +148,53 @@ describe('records of a yard', () => {
     await page.reload()
     await expect.poll(() => page.getByTestId('frames-stock').innerText()).toMatch(/Nothing of it goes to another hive/)
     expect(await page.getByTestId('share-combs').count()).toBe(0)
+  })
+
+  it('merge a weak colony with the strongest, its treatments along, and that can be undone', async () => {
+    const seams = (count: number) => ({ seams: [{ boxId: 'b', seams: count }], queen: 'eggs' }) as const
+    await write(
+      entry('look', on(1), seams(2), named('weak', 'damask')),
+      entry('look', on(1), seams(9), named('strong', 'hessian')),
+      entry('treatment', on(1), { product: 'gel' }, named('gel', 'damask')),
+    )
+    const page = await records('frames')
+    const pair = page.locator('[data-merge="damask/0"]')
+    expect(await pair.innerText()).toMatch(/2 seams of bees[\s\S]*newspaper[\s\S]*only a box without bees comes off/)
+    const boxes = async () => (await yardNow()).hives.find(({ id }) => id === 'hessian/0')!.stack.length
+    const before = await boxes()
+    await pair.getByTestId('merge-done').click()
+    await page.getByRole('button', { name: 'Yes' }).click()
+    await saved(page)
+    await expect.poll(boxes).toBe(before + 2)
+    await expect.poll(async () => (await book('hessian')).some(({ sort }) => sort === 'treatment')).toBe(true)
+    expect((await book('damask')).at(-1)).toMatchObject({ sort: 'fate', body: { fate: 'merged' } })
+    await page.getByRole('button', { name: /^Undo/ }).first().click()
+    await expect.poll(boxes).toBe(before)
+  })
+
+  it('give the combs of a colony that starved to the hive that is short, and keep their past', async () => {
+    await write(entry('fate', on(0), { fate: 'dead', of: 'starved' }, named('starved', 'calico')))
+    const page = await records('frames')
+    await expect.poll(() => page.getByTestId('frames-stock').innerText()).toMatch(/Calico \(starved\)/)
+  })
+
+  it('move with a hive to another yard: what was written of it stands in its book there', async () => {
+    const page = await session.open('/')
+    await page.locator('[data-hive="Gingham"]').waitFor()
+    const before = (await book('gingham')).length
+    expect(before).toBeGreaterThan(0)
+    const [from, to] = [await yardNow(), (await get<StoredYard[]>(`${session.server.url}/api/yards`))[1]!]
+    const { into, out } = moveHives(from, to.yard, [from.hives.find(({ id }) => id === 'gingham/0')!], () =>
+      crypto.randomUUID(),
+    )
+    const edits = (yardId: string) => `${session.server.url}/api/yards/${yardId}/edits`
+    const stored = await get<StoredYard[]>(`${session.server.url}/api/yards`)
+    await post(edits('kiln-bank'), submission(to.revision, [into]))
+    await post(edits('sallow-quay'), submission(stored[0]!.revision, [out]))
+    await page.goto(`${session.server.url}/yards/kiln-bank/hives/gingham%2F0/book`)
+    await page.locator('[data-entry="look"]').first().waitFor()
+    const there = await get<Entry[]>(`${session.server.url}/api/yards/kiln-bank/hives/gingham%2F0/book`)
+    expect(there).toHaveLength(before)
   })
 
   it('go out as CSV and come in again as they were, and onto paper', async () => {

@@ -1,7 +1,8 @@
 import fc from 'fast-check'
 import { HyperFormula } from 'hyperformula'
 import { describe, expect, it } from 'vitest'
-import { cellsSeen, compareShares, drawByLot, wilson } from '#core/book'
+import { cellsSeen, compareShares, drawByLot, freedBySpacing, squaresOf, storesOfFeed, wilson } from '#core/book'
+import { CATALOGUE } from '#core/catalogue'
 import { SHIPPED_FIGURES as F } from '#core/figures'
 
 describe('intervals of shares', () => {
@@ -81,5 +82,31 @@ describe('calendars of brood (standard biology, from memory)', () => {
   it('a queen takes 16: sealed after egg and larva, out of a cell that is sealed today within 8', () => {
     expect(F.eggDays + F.queenOpenDays + 7.5).toBe(16)
     expect(cellsSeen({ cells: { sealed: 1 } }, '2026-05-01', F)?.virginBy).toBe('2026-05-09')
+  })
+})
+
+describe('crop and frames', () => {
+  it.each([
+    ['frame-langstroth-shallow', 4],
+    ['frame-langstroth-medium', 4],
+    ['frame-langstroth-deep', 8],
+    ['frame-national-shallow', 3],
+  ])('%s gives %i squares of comb, 4 × 4 in (common practice)', (id, count) => {
+    expect(squaresOf(CATALOGUE.hanging.get(id)!, F).count).toBe(count)
+  })
+
+  it('a square of comb honey an inch and a quarter thick weighs about 15 oz (common practice, from memory)', () => {
+    const { eachKg } = squaresOf(CATALOGUE.hanging.get('frame-langstroth-medium')!, F, 31.75)
+    expect(eachKg * 35.274).toBeGreaterThan(13)
+    expect(eachKg * 35.274).toBeLessThan(17)
+  })
+
+  it('100 boxes from 10 frames to 8 free 200 frames, 25 boxes of 8 (common practice)', () => {
+    expect(freedBySpacing(100, 10, 8)).toEqual({ frames: 200, boxes: 25, left: 0 })
+  })
+
+  it('syrup of 2 : 1 made of 10 kg of sugar gives about 12.5 kg of stores (common practice)', () => {
+    expect(storesOfFeed({ feed: 'two-to-one', kg: 15 }, F)).toBeCloseTo(12.5, 9)
+    expect(storesOfFeed({ feed: 'one-to-one', kg: 20 }, F)).toBeCloseTo(12.5, 9)
   })
 })

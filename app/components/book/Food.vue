@@ -25,7 +25,8 @@ const food = computed(() => foodOf(known.value, props.entries, props.weighings, 
 const lasts = computed(() => lastsInWords(food.value))
 /** Less than this, and it is said first. */
 const SOON_DAYS = 14
-const starves = computed(() => (food.value.ledger.lastsDays?.low ?? SOON_DAYS) < SOON_DAYS)
+const isKnown = computed(() => food.value.measured.by !== 'model')
+const starves = computed(() => isKnown.value && (food.value.ledger.lastsDays?.low ?? SOON_DAYS) < SOON_DAYS)
 const rows = computed(() => [
   { id: 'now', name: 'There now', ...food.value.ledger.there, mayGo: undefined },
   ...food.value.supers.map(({ partId, left, mayGo }) => ({

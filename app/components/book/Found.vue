@@ -42,10 +42,11 @@ const AGAIN: ReadonlySet<Entry['sort']> = new Set(['look', 'mites', 'treatment',
 const correcting = shallowRef<Entry | null>(null)
 async function writeAgain(entry: Entry) {
   if (isEntry(entry, 'look')) {
-    const key = lookDraftKey(props.yard.id, props.hive.id)
-    const draft = { at: entry.at, look: entry.body, note: entry.note ?? '', tasks: [], corrects: chainOf(entry) }
+    const again = chainOf(entry)
+    const key = lookDraftKey(props.yard.id, props.hive.id, again)
+    const draft = { at: entry.at, look: entry.body, note: entry.note ?? '', tasks: [], corrects: again }
     localStorage.setItem(key, JSON.stringify(draft))
-    await router.push(hivePath(props.yard.id, props.hive.id, 'look'))
+    await router.push({ path: hivePath(props.yard.id, props.hive.id, 'look'), query: { again } })
     return
   }
   writing.value = false
@@ -117,7 +118,10 @@ async function correct(entry: Entry, withdrawn: boolean) {
         <span class="when">{{ moment(entry.at) }}</span>
         <span class="said"
           >{{ entryInWords(entry, preferences.reader) }}<small v-if="entry.note">{{ entry.note }}</small
-          ><small>on {{ entry.device }}{{ entry.corrects ? ', corrected' : '' }}</small></span
+          ><small
+            >{{ entry.by ? `by ${entry.by}, ` : '' }}on {{ entry.device
+            }}{{ entry.corrects ? ', corrected' : '' }}</small
+          ></span
         >
         <span class="acts">
           <ElButton

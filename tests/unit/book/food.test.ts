@@ -42,8 +42,15 @@ describe('the food of a hive', () => {
       for (const { mayGo, left } of supers) if (mayGo) expect(left.low).toBeGreaterThanOrEqual(ledger.need.high)
     // Three weeks in season, and nobody knows what came in or went out.
     const old = foodOf(known, [], [{ day: '2026-07-10', kg: 100 }], '2026-08-10')
-    expect(old.against).toEqual([{ against: 'old', day: '2026-07-10' }])
-    expect(old.supers.some(({ mayGo }) => mayGo)).toBe(false)
+    expect(old.against).toEqual([{ against: 'not-known', day: '2026-07-10' }])
+    expect(old.measured.by).toBe('model')
+    const never = foodOf(known, [], [], '2026-08-10')
+    expect(never.against).toEqual([{ against: 'not-known', day: undefined }])
+    for (const { supers } of [old, never]) expect(supers.some(({ mayGo }) => mayGo)).toBe(false)
+    expect([old, never].flatMap(({ against }) => against.map((one) => againstCropInWords(one, reader)))).toEqual([
+      expect.stringMatching(/^What is there was last known on 10 Jul 2026: too long ago/),
+      expect.stringMatching(/^Nobody has counted, hefted or weighed/),
+    ])
   })
 
   it('takes nothing before a withdrawal is over, or while its end is not known, or what is not sealed', () => {

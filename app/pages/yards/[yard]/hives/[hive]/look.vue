@@ -44,7 +44,10 @@ const place = computed(() => view.placeOf(String(route.params.hive)))
 const known = computed(() => (place.value ? hiveIn(place.value.yard, place.value.hive) : null))
 const empty = (): Draft => ({ at: '', look: {}, note: '', tasks: [] })
 /** What is written and not kept yet: it is there again after a call, a closed page or a flat battery. */
-const draft = useKept<Draft>(lookDraftKey(String(route.params.yard), String(route.params.hive)), empty())
+const draft = useKept<Draft>(
+  lookDraftKey(String(route.params.yard), String(route.params.hive), String(route.query.again ?? '')),
+  empty(),
+)
 const look = computed(() => draft.value.look)
 const at = computed(() => draft.value.at || localNow())
 const STEPS = [
@@ -291,7 +294,7 @@ useHead({ title: computed(() => `Look into ${place.value?.hive.name ?? 'a hive'}
     <div v-else class="look">
       <p v-if="draft.corrects" class="cold" role="note" data-testid="look-again">
         You write a look again: it takes the place of the one in the book.
-        <ElButton text @click="draft = empty()">Write a new one instead</ElButton>
+        <NuxtLink :to="hivePath(place.yard.id, place.hive.id, 'book')">Leave it as it is</NuxtLink>
       </p>
       <UiModes v-model="step" :of="STEPS" name="Step" />
       <p v-if="rests" class="cold" role="note">
@@ -299,21 +302,36 @@ useHead({ title: computed(() => `Look into ${place.value?.hive.name ?? 'a hive'}
         at most.
       </p>
       <div class="step">
+        <p v-if="step === 'bees'" class="ask">
+          Press each comb: full of bees, half covered, none. What you leave stays unknown.
+        </p>
+        <template v-else-if="step === 'brood'">
+          <p class="ask">Choose what you see, then press the combs that have it.</p>
+          <UiModes v-model="brushes.brood" :of="BRUSHES.brood" name="What the combs have" />
+        </template>
+        <template v-else-if="step === 'food'">
+          <p class="ask">Choose what you see, then press the combs that have it; or heft the hive.</p>
+          <UiModes v-model="brushes.food" :of="BRUSHES.food" name="What the combs have" />
+        </template>
+      </div>
+      <BookCombs
+        v-if="step === 'bees' || step === 'brood' || step === 'food'"
+        :known="known"
+        :combs="combs ?? []"
+        :brush="brush"
+        @say="say"
+      />
+      <div class="step">
         <template v-if="step === 'bees'">
-          <p class="ask">Press each comb: full of bees, half covered, none. What you leave stays unknown.</p>
           <BookPick v-model="temper" name="Temper" :of="entriesOf(TEMPER_WORDS)" />
           <BookPick v-model="sound" name="Sound" :of="entriesOf(SOUND_WORDS)" />
         </template>
         <template v-else-if="step === 'brood'">
-          <p class="ask">Choose what you see, then press the combs that have it.</p>
-          <UiModes v-model="brushes.brood" :of="BRUSHES.brood" name="What the combs have" />
           <BookPick v-model="pattern" name="Pattern" :of="entriesOf(PATTERN_WORDS)" />
           <BookPick v-model="noBrood" name="Brood" :of="[['none', 'no brood at all']]" />
           <BookPick v-model="hasDrones" name="Drone brood" :of="YES_NO" />
         </template>
         <template v-else-if="step === 'food'">
-          <p class="ask">Choose what you see, then press the combs that have it; or heft the hive.</p>
-          <UiModes v-model="brushes.food" :of="BRUSHES.food" name="What the combs have" />
           <BookPick v-model="heft" name="It hefts" :of="entriesOf(HEFT_WORDS)" />
           <BookCount v-model="sealedPercent" name="Of the supers sealed, %" :step="10" />
           <BookCount v-model="undrawn" name="Frames not drawn yet" />
@@ -415,13 +433,6 @@ useHead({ title: computed(() => `Look into ${place.value?.hive.name ?? 'a hive'}
           </p>
         </template>
       </div>
-      <BookCombs
-        v-if="step === 'bees' || step === 'brood' || step === 'food'"
-        :known="known"
-        :combs="combs ?? []"
-        :brush="brush"
-        @say="say"
-      />
       <div class="foot">
         <ElButton :disabled="stepAt === 0" @click="go(-1)">Back</ElButton>
         <ElButton v-if="step !== 'next'" type="primary" data-testid="look-on" @click="go(1)">
