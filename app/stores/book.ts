@@ -1,8 +1,11 @@
+import { until } from '@vueuse/core'
 import { defineStore } from 'pinia'
 import { currentOf, type Entry } from '#core/book'
 import type { OpenBook } from '#wire/answers'
 import { useKept } from '~/composables/kept'
 import { server } from '~/sync/server'
+import { useHeld } from './held'
+import { useSending } from './sending'
 
 /** Entries that the server does not have yet. */
 interface Waiting {
@@ -15,8 +18,13 @@ interface SetAside extends Waiting {
 }
 const firstId = ({ entries }: Waiting) => entries[0]?.id
 
+/** So long changes of a yard may take until what is written of it is sent all the same, ms. */
+const EDITS_MS = 4000
+
 /** The hive book: what is written waits on this device until the server has it, and goes in once. */
 export const useBook = defineStore('book', () => {
+  const held = useHeld()
+  const edits = useSending()
   const waiting = useKept<Waiting[]>('duvet.book.waiting', [])
   const setAside = useKept<SetAside[]>('duvet.book.set-aside', [])
   const refused = ref('')
@@ -46,9 +54,18 @@ export const useBook = defineStore('book', () => {
     return sending
   }
 
+  /** What is written of a hive comes after the change that set it down: until then the server knows of no such hive. */
+  async function afterItsEdits(yardId: string): Promise<void> {
+    const left = () => held.held.get(yardId)?.waiting.length ?? 0
+    if (left() === 0) return
+    void edits.flush(yardId)
+    await until(left).toBe(0, { timeout: EDITS_MS, throwOnTimeout: false })
+  }
+
   async function sendAll(): Promise<void> {
     while (waiting.value[0]) {
       const first = waiting.value[0]
+      await afterItsEdits(first.yardId)
       const answer = await server.addEntries(first.yardId, first.entries)
       if (!answer.ok && (answer.status === 0 || answer.status >= 500)) return
       if (!answer.ok) {

@@ -30,8 +30,9 @@ export function treatmentsStillOn(own: readonly Entry[], today: string): EntryOf
 /** What is known of a hive and its place while a treatment is on. */
 export interface TreatedHive {
   readonly supersOn: number
-  /** Mean outside in its days, by the climate of the yard. */
-  readonly meanCelsius?: number
+  /** Means outside in its days, by the climate of the yard: of its coldest month and of its warmest. */
+  readonly coldestCelsius?: number
+  readonly warmestCelsius?: number
   /** Crops that were taken there, by day. */
   readonly cropDays: readonly string[]
 }
@@ -48,18 +49,18 @@ export type TreatmentWarning =
  */
 export function treatmentWarnings(
   treatment: Pick<EntryOf<'treatment'>, 'at' | 'body'>,
-  { supersOn, meanCelsius, cropDays }: TreatedHive,
+  { supersOn, coldestCelsius, warmestCelsius, cropDays }: TreatedHive,
 ): TreatmentWarning[] {
   const { body } = treatment
   const from = cropFrom(treatment)
   const tooEarly = cropDays.filter((day) => isCropTooEarly(treatment, day))
   return [
     ...(supersOn > 0 && !body.supersMayStay ? [{ warning: 'supers-on' as const, supers: supersOn }] : []),
-    ...(meanCelsius !== undefined && body.fromCelsius !== undefined && meanCelsius < body.fromCelsius
-      ? [{ warning: 'too-cold' as const, meanCelsius, limitCelsius: body.fromCelsius }]
+    ...(coldestCelsius !== undefined && body.fromCelsius !== undefined && coldestCelsius < body.fromCelsius
+      ? [{ warning: 'too-cold' as const, meanCelsius: coldestCelsius, limitCelsius: body.fromCelsius }]
       : []),
-    ...(meanCelsius !== undefined && body.toCelsius !== undefined && meanCelsius > body.toCelsius
-      ? [{ warning: 'too-warm' as const, meanCelsius, limitCelsius: body.toCelsius }]
+    ...(warmestCelsius !== undefined && body.toCelsius !== undefined && warmestCelsius > body.toCelsius
+      ? [{ warning: 'too-warm' as const, meanCelsius: warmestCelsius, limitCelsius: body.toCelsius }]
       : []),
     ...tooEarly.map((day) => ({ warning: 'crop-too-early' as const, day: dayOf(day), from })),
     ...(treatmentEnd(treatment) === undefined ? [{ warning: 'no-end' as const }] : []),

@@ -1,11 +1,14 @@
 import {
   cropFrom,
+  daysBetween,
+  daysLater,
   entriesOf,
   foodOf,
   isEntry,
   judgedCount,
   ripenessOf,
   storesOfFeed,
+  treatmentEnd,
   treatmentsStillOn,
   treatmentWarnings,
   type Entry,
@@ -53,13 +56,17 @@ function ofMites(entry: EntryOf<'mites'>, { known }: Before): string[] {
 
 function ofTreatment(entry: EntryOf<'treatment'>, { known, entries }: Before, reader: Reader): string[] {
   const { calendar, figures } = yearOf(known.yard)
-  const mean = outsideOn(entry.at, calendar, known.yard.season?.winterMeansCelsius, figures)
+  const days = Math.max(0, daysBetween(entry.at, treatmentEnd(entry) ?? entry.at))
+  const means = Array.from({ length: days + 1 }, (_, i) =>
+    outsideOn(daysLater(entry.at, i), calendar, known.yard.season?.winterMeansCelsius, figures),
+  )
   const from = cropFrom(entry)
   return [
     ...treatmentWarnings(entry, {
       supersOn: known.hive.stack.filter(({ role }) => role === 'super').length,
       cropDays: entriesOf(entries, 'crop').map((other) => other.at),
-      ...(mean === undefined ? {} : { meanCelsius: mean }),
+      coldestCelsius: Math.min(...means),
+      warmestCelsius: Math.max(...means),
     }).map((warning) => treatmentWarningInWords(warning, reader)),
     ...(from ? [`A crop may be taken again from ${dayInWords(from, reader.vocabulary)}.`] : []),
   ]

@@ -140,6 +140,33 @@ describe('records of a yard', () => {
     expect(await page.locator('main').innerText()).toMatch(/see the queen first/i)
   })
 
+  it('make a nucleus of combs that are named, as one change that is undone as one', async () => {
+    const twoLooks = await Promise.all(
+      (['calico', 'gingham'] as const).map(async (name) => {
+        const yard = await yardNow()
+        const box = yard.hives.find(({ id }) => id === `${name}/0`)!.stack.find(({ role }) => role === 'brood')!.partId
+        const contentId = yard.parts.find(({ id }) => id === box)!.contents[4]!.id
+        const body = {
+          queen: 'seen',
+          broodFrames: { sealed: 9 },
+          combs: [{ boxId: box, contentId, brood: ['sealed'] }],
+        } as const
+        return entry('look', on(1), body, named(`combs-${name}`, name))
+      }),
+    )
+    await write(...twoLooks)
+    const page = await records('frames')
+    await expect.poll(() => page.locator('[data-nucleus="0"]').innerText()).toMatch(/see the queen first/)
+    const hives = async () => (await yardNow()).hives.map(({ name }) => name)
+    const before = await hives()
+    await page.getByTestId('nucleus-made').first().click()
+    await page.getByRole('button', { name: 'Yes' }).click()
+    await saved(page)
+    await expect.poll(hives).toEqual([...before, 'Nucleus of Calico and Gingham'])
+    await page.getByRole('button', { name: /^Undo/ }).first().click()
+    await expect.poll(hives).toEqual(before)
+  })
+
   it('let no comb of a dead colony go before its cause is said, and none ever where it may be a disease', async () => {
     const page = await records('frames')
     await page.getByTestId('cause-first').waitFor()

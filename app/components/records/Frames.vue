@@ -1,6 +1,7 @@
 <script setup lang="ts">
 // Frames as stock: counted by make and comb, what wider spacing frees, nuclei, and the combs of a colony that died.
 import {
+  broodCombOf,
   combGifts,
   combsToRenew,
   daysLater,
@@ -9,17 +10,20 @@ import {
   freedBySpacing,
   giftEdit,
   giversOf,
+  makeNucleus,
   mayShareCombs,
   nucleiOf,
   type Entry,
   type FrameStock,
 } from '#core/book'
 import { catalogueOf } from '#core/catalogue'
+import { hiveIn } from '#core/hive-in'
 import type { Hive, Yard } from '#core/hive'
 import { yearOf } from '#core/season'
 import { capital, counted, inWords } from '#core/wording'
 import { causeInWords } from '#core/wording/book-words'
 import { NO_GIFT_WORDS } from '#core/wording/compare-words'
+import { nucleusSteps } from '#core/wording/nucleus-words'
 import { columnsFor } from '~/composables/tableColumn'
 import { localNow, localToday, useWritten } from '~/composables/newEntry'
 import { yardPath } from '~/composables/paths'
@@ -68,6 +72,42 @@ const freed = computed(() =>
 )
 const givers = computed(() => giversOf(props.yard.hives, entries.value ?? [], today, yearOf(props.yard).figures))
 const plan = computed(() => nucleiOf(givers.value))
+/** Each nucleus as a visit: whose combs, in what order, and what stands there once it is made. */
+const visits = computed(() =>
+  plan.value.nuclei.map(({ givers: two }) => {
+    const hives = two.flatMap((id) => props.yard.hives.find((hive) => hive.id === id) ?? [])
+    const ownOf = (hive: Hive) => (entries.value ?? []).filter(({ hiveId }) => hiveId === hive.id)
+    const combs = hives.flatMap((hive) => broodCombOf(props.yard, hive, ownOf(hive)) ?? [])
+    const boxName = (hive: Hive, partId: string) =>
+      hiveIn(props.yard, hive).names(preferences.vocabulary).get(partId) ?? 'its brood box'
+    const given = hives.flatMap((hive) => {
+      const comb = combs.find(({ hiveId }) => hiveId === hive.id)
+      return comb ? [{ hive: hive.name, box: boxName(hive, comb.partId), place: comb.place }] : []
+    })
+    return {
+      name: `Nucleus of ${hives.map(({ name }) => name).join(' and ')}`.slice(0, 80),
+      hives,
+      combs,
+      steps: combs.length === 2 ? nucleusSteps(given) : [],
+    }
+  }),
+)
+async function made({ name, hives, combs }: (typeof visits.value)[number]) {
+  const done = makeNucleus(props.yard, combs, name, () => crypto.randomUUID())
+  if (!done) {
+    planned.value = 'These combs hang in no nucleus box that is known here: stack it on the Bench.'
+    return
+  }
+  if (!yards.perform(props.yard.id, done.edit)) return
+  const treated = hives.flatMap((hive) =>
+    along(
+      (entries.value ?? []).filter(({ hiveId }) => hiveId === hive.id),
+      hive.name,
+      [done.hive.id],
+    ),
+  )
+  if (treated.length > 0) await book.write(props.yard.id, treated)
+}
 const by = ref(daysLater(today, 2))
 const planned = ref('')
 async function writePlan() {
@@ -145,7 +185,25 @@ const FIELDS = [
         }}</b>: two strong hives give one comb of brood each, never the queen.
       </p>
       <ol v-if="plan.nuclei.length > 0">
-        <li v-for="(one, i) in plan.nuclei" :key="i">{{ one.givers.map(nameOf).join(' and ') }}</li>
+        <li v-for="(one, i) in visits" :key="i" :data-nucleus="i">
+          <b>{{ one.name }}</b>
+          <ol>
+            <li v-for="line in one.steps" :key="line">{{ line }}</li>
+          </ol>
+          <p v-if="one.combs.length < 2" class="soft">
+            Which combs have sealed brood nobody has said: press them at the next look, and they are named here.
+          </p>
+          <ElPopconfirm
+            v-else
+            :title="`Does it stand there, and were both queens seen in their own hives?`"
+            confirm-button-text="Yes"
+            cancel-button-text="No"
+            width="280"
+            @confirm="made(one)"
+          >
+            <template #reference><ElButton data-testid="nucleus-made">It is made</ElButton></template>
+          </ElPopconfirm>
+        </li>
       </ol>
       <p v-if="plan.nuclei.length > 0">
         To have ready: {{ counted(plan.needs.boxes, 'box', 'boxes') }} for nuclei, {{ plan.needs.foodCombs.low }} to

@@ -33,6 +33,16 @@ describe('what an entry means at once', () => {
     expect(means(entry('fate', '2026-09-10T10:00', { fate: 'sold' }, own))).toBe('')
   })
 
+  it('warns of a treatment in days that are too cold or too warm for it, by the climate of the yard', () => {
+    const treated = (day: string, label: object) =>
+      means(entry('treatment', `${day}T10:00`, { product: 'gel', labelDays: 28, ...label }, own))
+    expect(treated('2026-01-10', { fromCelsius: 12 })).toMatch(/colder than its label asks for/)
+    expect(treated('2026-07-10', { toCelsius: 15 })).toMatch(/warmer than its label allows/)
+    // It begins in a warm month and ends in a cold one.
+    expect(treated('2026-09-20', { fromCelsius: 12, toCelsius: 30 })).toMatch(/colder than its label asks for/)
+    expect(treated('2026-07-10', { fromCelsius: 12, toCelsius: 30 })).not.toMatch(/colder than|warmer than/)
+  })
+
   it('says of a crop what it leaves, that it is more than there was, wet, unripe, or too early', () => {
     const crop = (body: object) => entry('crop', '2026-08-02T10:00', { kg: 3, ...body }, own)
     expect(means(crop({ kg: 1 }), [], 80)).toMatch(/are left; its winter asks 16\.0 kg to 20\.0 kg/)
