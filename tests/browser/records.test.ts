@@ -1,5 +1,5 @@
 import { readFileSync } from 'node:fs'
-import type { Page } from 'playwright-core'
+import type { Locator, Page } from 'playwright-core'
 import { beforeAll, describe, expect, it } from 'vitest'
 import { daysLater, type Entry } from '#core/book'
 import { moveHives } from '#core/hive/deeds'
@@ -19,6 +19,10 @@ const yardNow = async () =>
 const records = (see: string): Promise<Page> => session.open(`${YARD}/due/records?see=${see}`)
 const on = (days: number) => `${daysLater(TODAY, -days)}T12:00`
 const named = (id: string, hive: string) => ({ id, hiveId: `${hive}/0` })
+
+const tickAll = async (within: Locator) => {
+  for (const step of await within.locator('[data-tick]').all()) await step.click()
+}
 
 describe('food and crop', () => {
   it('is told super by super, and one that is used as food is no crop any more, with a way back', async () => {
@@ -159,7 +163,10 @@ describe('records of a yard', () => {
     await expect.poll(() => page.locator('[data-nucleus="0"]').innerText()).toMatch(/see the queen first/)
     const hives = async () => (await yardNow()).hives.map(({ name }) => name)
     const before = await hives()
-    await page.getByTestId('nucleus-made').first().click()
+    const button = page.locator('[data-nucleus="0"]').getByTestId('nucleus-made')
+    expect(await button.isDisabled()).toBe(true)
+    await tickAll(page.locator('[data-nucleus="0"]'))
+    await button.click()
     await page.getByRole('button', { name: 'Yes' }).click()
     await saved(page)
     await expect.poll(hives).toEqual([...before, 'Nucleus of Calico and Gingham'])
@@ -189,6 +196,10 @@ describe('records of a yard', () => {
     expect(await pair.innerText()).toMatch(/2 seams of bees[\s\S]*newspaper[\s\S]*only a box without bees comes off/)
     const boxes = async () => (await yardNow()).hives.find(({ id }) => id === 'hessian/0')!.stack.length
     const before = await boxes()
+    expect(await pair.getByTestId('merge-done').isDisabled()).toBe(true)
+    await tickAll(pair)
+    await page.reload()
+    await expect.poll(() => pair.getByTestId('merge-done').isDisabled()).toBe(false)
     await pair.getByTestId('merge-done').click()
     await page.getByRole('button', { name: 'Yes' }).click()
     await saved(page)

@@ -72,6 +72,8 @@ const freed = computed(() =>
 )
 const givers = computed(() => giversOf(props.yard.hives, entries.value ?? [], today, yearOf(props.yard).figures))
 const plan = computed(() => nucleiOf(givers.value))
+/** Whose steps are all done. */
+const ticked = reactive<Record<string, boolean>>({})
 /** Each nucleus as a visit: whose combs, in what order, and what stands there once it is made. */
 const visits = computed(() =>
   plan.value.nuclei.map(({ givers: two }) => {
@@ -85,6 +87,7 @@ const visits = computed(() =>
       return comb ? [{ hive: hive.name, box: boxName(hive, comb.partId), place: comb.place }] : []
     })
     return {
+      id: two.join('/'),
       name: `Nucleus of ${hives.map(({ name }) => name).join(' and ')}`.slice(0, 80),
       hives,
       combs,
@@ -187,9 +190,12 @@ const FIELDS = [
       <ol v-if="plan.nuclei.length > 0">
         <li v-for="(one, i) in visits" :key="i" :data-nucleus="i">
           <b>{{ one.name }}</b>
-          <ol>
-            <li v-for="line in one.steps" :key="line">{{ line }}</li>
-          </ol>
+          <RecordsSteps
+            v-if="one.steps.length > 0"
+            :id="`nucleus/${one.id}/${today}`"
+            v-model:done="ticked[one.id]"
+            :lines="one.steps"
+          />
           <p v-if="one.combs.length < 2" class="soft">
             Which combs have sealed brood nobody has said: press them at the next look, and they are named here.
           </p>
@@ -201,7 +207,9 @@ const FIELDS = [
             width="280"
             @confirm="made(one)"
           >
-            <template #reference><ElButton data-testid="nucleus-made">It is made</ElButton></template>
+            <template #reference
+              ><ElButton data-testid="nucleus-made" :disabled="!ticked[one.id]">It is made</ElButton></template
+            >
           </ElPopconfirm>
         </li>
       </ol>

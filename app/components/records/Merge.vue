@@ -14,6 +14,8 @@ const book = useBook()
 const written = useWritten()
 const along = useTreatmentsAlong()
 const today = localToday()
+/** Whose steps are all done. */
+const ticked = reactive<Record<string, boolean>>({})
 const all = computed(() => forMerging(props.yard.hives, props.entries, today, yearOf(props.yard).figures))
 const hiveOf = (id: string) => props.yard.hives.find((hive) => hive.id === id)
 const pairs = computed(() =>
@@ -54,9 +56,11 @@ async function done({ hive, onto }: Pair) {
         <template v-else>too few to winter alone, and no other hive here is known to be sound with its queen.</template>
       </p>
       <template v-if="pair.onto">
-        <ol>
-          <li v-for="line in mergeSteps(pair.hive.name, pair.onto.name)" :key="line">{{ line }}</li>
-        </ol>
+        <RecordsSteps
+          :id="`merge/${pair.hive.id}/${pair.onto.id}/${today}`"
+          v-model:done="ticked[pair.hive.id]"
+          :lines="mergeSteps(pair.hive.name, pair.onto.name)"
+        />
         <p class="acts">
           <ElButton @click="planned(pair)">Write it into Due</ElButton>
           <ElPopconfirm
@@ -66,7 +70,11 @@ async function done({ hive, onto }: Pair) {
             width="260"
             @confirm="done(pair)"
           >
-            <template #reference><ElButton data-testid="merge-done">They stand together now</ElButton></template>
+            <template #reference
+              ><ElButton data-testid="merge-done" :disabled="!ticked[pair.hive.id]"
+                >They stand together now</ElButton
+              ></template
+            >
           </ElPopconfirm>
         </p>
       </template>
@@ -78,8 +86,7 @@ async function done({ hive, onto }: Pair) {
 </template>
 
 <style scoped>
-p,
-ol {
+p {
   margin: 0 0 8px;
 }
 
