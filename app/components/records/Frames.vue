@@ -193,8 +193,9 @@ const FIELDS = [
           <RecordsSteps
             v-if="one.steps.length > 0"
             :id="`nucleus/${one.id}/${today}`"
-            v-model:done="ticked[one.id]"
+            :done="ticked[one.id] ?? false"
             :lines="one.steps"
+            @update:done="ticked[one.id] = $event"
           />
           <p v-if="one.combs.length < 2" class="soft">
             Which combs have sealed brood nobody has said: press them at the next look, and they are named here.

@@ -58,8 +58,9 @@ async function done({ hive, onto }: Pair) {
       <template v-if="pair.onto">
         <RecordsSteps
           :id="`merge/${pair.hive.id}/${pair.onto.id}/${today}`"
-          v-model:done="ticked[pair.hive.id]"
+          :done="ticked[pair.hive.id] ?? false"
           :lines="mergeSteps(pair.hive.name, pair.onto.name)"
+          @update:done="ticked[pair.hive.id] = $event"
         />
         <p class="acts">
           <ElButton @click="planned(pair)">Write it into Due</ElButton>
