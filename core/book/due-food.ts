@@ -5,7 +5,7 @@ import { chainOf, entriesOf } from './current'
 import { dayOf, daysBetween, daysLater } from './days'
 import type { DueLine } from './due'
 import type { Entry } from './entry'
-import { foodFramesOf, roomLeft } from './look'
+import { roomLeft, tellsOfFood } from './look'
 
 /** Stages in which what is left to eat is watched. */
 const isLean = (stage: Stage) => isCold(stage) || stage === 'after-crop' || stage === 'dearth'
@@ -27,7 +27,7 @@ export function foodDue(
   today: string,
 ): DueLine[] {
   const looks = entriesOf(own, 'look')
-  const told = looks.findLast(({ body }) => body.heft !== undefined || foodFramesOf(body, 'sealed') !== undefined)
+  const told = looks.findLast(({ body }) => tellsOfFood(body))
   const last = laterOf(weighedOn, told && dayOf(told.at))
   const feed = entriesOf(own, 'feed').at(-1)
   const fedOn = feed && dayOf(feed.at)

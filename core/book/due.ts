@@ -4,7 +4,7 @@ import { byHiveOf } from './by-hive'
 import { chainOf, entriesOf } from './current'
 import { dayOf, daysLater } from './days'
 import { isEntry, type Answer, type Entry, type EntryOf } from './entry'
-import { cellsSeen, foodFramesOf, nextLook, type NextLookBecause } from './look'
+import { cellsSeen, nextLook, tellsOfFood, type NextLookBecause } from './look'
 import { boxDue, foodDue } from './due-food'
 import { treatmentEnd } from './treatment'
 
@@ -114,7 +114,7 @@ export function looksAskedFor(newestFirst: readonly Entry[]): Entry[] {
   const wanted = [
     looks[0],
     looks.find(({ body }) => body.queenClipped !== undefined),
-    looks.find(({ body }) => body.heft !== undefined || foodFramesOf(body, 'sealed') !== undefined),
+    looks.find(({ body }) => tellsOfFood(body)),
   ]
   return looks.filter((look) => wanted.includes(look))
 }

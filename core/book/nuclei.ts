@@ -4,7 +4,7 @@ import { byHiveOf } from './by-hive'
 import { entriesOf } from './current'
 import { dayOf, daysBetween } from './days'
 import type { Entry } from './entry'
-import { BROOD_STAGES, broodFramesOf } from './look'
+import { framesWithBrood } from './look'
 import { treatmentEnd } from './treatment'
 
 /** Why a hive gives no comb of brood to a nucleus. */
@@ -38,8 +38,7 @@ export function giversOf(
 function giverOf(hiveId: string, own: readonly Entry[], today: string, figures: Figures): Giver {
   const fate = entriesOf(own, 'fate').at(-1)
   const look = entriesOf(own, 'look').findLast(({ at }) => dayOf(at) <= today)
-  const told = BROOD_STAGES.map((stage) => look && broodFramesOf(look.body, stage)).filter((n) => n !== undefined)
-  const broodFrames = told.length > 0 ? Math.max(...told) : undefined
+  const broodFrames = look && framesWithBrood(look.body)
   const isTreated = entriesOf(own, 'treatment').some((treatment) => {
     const end = treatmentEnd(treatment)
     return dayOf(treatment.at) <= today && (end === undefined || end >= today)

@@ -2,7 +2,8 @@ import { entriesOf } from './current'
 import { dayOf } from './days'
 import type { Entry } from './entry'
 import type { Weighed } from './food'
-import { BROOD_STAGES, broodFramesOf, foodFramesOf, seamsIn } from './look'
+import { groupedBy } from './by-hive'
+import { foodFramesOf, framesWithBrood, seamsIn } from './look'
 import { miteRate } from './mites'
 
 export const MEASURES = ['seams', 'brood', 'stores', 'weight', 'mites'] as const
@@ -24,10 +25,9 @@ export function seriesOf(measure: Measure, entries: readonly Entry[], weighings:
       .filter(({ body }) => body.way === 'tray')
       .map(({ at, body }) => ({ day: dayOf(at), value: miteRate(body).rate }))
   return entriesOf(entries, 'look').flatMap(({ at, body }) => {
-    const brood = BROOD_STAGES.map((stage) => broodFramesOf(body, stage)).filter((count) => count !== undefined)
     const value = {
       seams: seamsIn(body),
-      brood: brood.length > 0 ? Math.max(...brood) : undefined,
+      brood: framesWithBrood(body),
       stores: foodFramesOf(body, 'sealed'),
     }[measure]
     return value === undefined ? [] : [{ day: dayOf(at), value }]
@@ -39,12 +39,10 @@ const ANY_YEAR = '2024'
 
 /** The same with years over each other: each point moved to the same day of one year, newest year first. */
 export function overYears(series: readonly Found[]): { readonly year: string; readonly points: readonly Found[] }[] {
-  const years = new Map<string, Found[]>()
-  for (const { day, value } of series) {
-    const year = day.slice(0, 4)
-    const list = years.get(year) ?? []
-    years.set(year, list)
-    list.push({ day: `${ANY_YEAR}${day.slice(4)}`, value })
-  }
-  return [...years].map(([year, points]) => ({ year, points })).sort((a, b) => (a.year < b.year ? 1 : -1))
+  return [...groupedBy(series, ({ day }) => day.slice(0, 4))]
+    .map(([year, found]) => ({
+      year,
+      points: found.map(({ day, value }) => ({ day: `${ANY_YEAR}${day.slice(4)}`, value })),
+    }))
+    .sort((a, b) => (a.year < b.year ? 1 : -1))
 }

@@ -1,5 +1,6 @@
 import type { Figures } from '../figures'
 import { entriesOf } from './current'
+import { dayOf } from './days'
 import type { Entry, TrialSide } from './entry'
 import { miteRate } from './mites'
 import { compareShares, drawByLot, wilson, type Compared, type ShareOf } from './share'
@@ -16,7 +17,7 @@ export interface Trial {
 export function trialsOf(entries: readonly Entry[]): Trial[] {
   const byName = new Map<string, { began: string; sides: Map<string, TrialSide> }>()
   for (const { at, hiveId, body } of entriesOf(entries, 'trial')) {
-    const trial = byName.get(body.trial) ?? { began: at.slice(0, 10), sides: new Map<string, TrialSide>() }
+    const trial = byName.get(body.trial) ?? { began: dayOf(at), sides: new Map<string, TrialSide>() }
     byName.set(body.trial, trial)
     trial.sides.set(hiveId, body.side)
   }
@@ -49,7 +50,7 @@ export interface TrialOutcome {
 
 /** The outcome of a trial by what was written since it began: what became of its hives, and their last tray counts. */
 export function trialOutcome(trial: Trial, entries: readonly Entry[], figures: Figures): TrialOutcome {
-  const since = entries.filter(({ at }) => at.slice(0, 10) >= trial.began)
+  const since = entries.filter(({ at }) => dayOf(at) >= trial.began)
   const aliveOf = (ids: readonly string[]) => {
     const fates = ids.flatMap((id) => {
       const fate = entriesOf(since, 'fate').findLast(({ hiveId }) => hiveId === id)?.body.fate

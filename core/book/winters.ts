@@ -3,6 +3,7 @@ import type { Figures } from '../figures'
 import { hiveIn } from '../hive-in'
 import { isCold, type Hive, type Way, type Yard } from '../hive'
 import { ownedKinds, stageOn, usualWay, wayOf, type YardYear } from '../season'
+import { groupedBy } from './by-hive'
 import { entriesOf } from './current'
 import { dayOf, daysLater } from './days'
 import type { Entry } from './entry'
@@ -101,9 +102,7 @@ export function groupWinters(
   winters: readonly WinterOfHive[],
   keyOf: (one: WinterOfHive) => string,
 ): readonly WinterGroup[] {
-  const groups = new Map<string, WinterOfHive[]>()
-  for (const one of winters) groups.set(keyOf(one), [...(groups.get(keyOf(one)) ?? []), one])
-  return [...groups]
+  return [...groupedBy(winters, keyOf)]
     .map(([key, all]) => ({
       key,
       alive: wilson(all.filter(({ alive }) => alive).length, all.length),

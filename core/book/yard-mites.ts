@@ -1,5 +1,5 @@
 import type { YardYear } from '../season'
-import { byHiveOf } from './by-hive'
+import { byHiveOf, groupedBy } from './by-hive'
 import { entriesOf } from './current'
 import { dayOf } from './days'
 import type { Entry } from './entry'
@@ -32,13 +32,7 @@ export interface YardMites {
 /** What counts of a yard come to. */
 export function yardMites(entries: readonly Entry[], year: YardYear, span: Days): YardMites {
   const counts = entriesOf(entries, 'mites').map((count) => ({ hiveId: count.hiveId, ...judgedCount(count, year) }))
-  const months = new Map<string, JudgedCount[]>()
-  for (const count of counts) {
-    const key = `${count.in} ${count.day.slice(0, 7)}`
-    const list = months.get(key)
-    if (list) list.push(count)
-    else months.set(key, [count])
-  }
+  const months = groupedBy(counts, (count) => `${count.in} ${count.day.slice(0, 7)}`)
   const monthsOf = (measure: MiteRate['in']) =>
     [...months]
       .filter(([key]) => key.startsWith(measure))

@@ -1,5 +1,6 @@
 import {
   cropFrom,
+  dayOf,
   daysBetween,
   daysLater,
   entriesOf,
@@ -76,7 +77,7 @@ function ofCrop(entry: EntryOf<'crop'>, { known, entries, weighings }: Before, r
   const { figures } = known.context
   const ripe = ripenessOf(entry.body, figures)
   const earlier = entries.filter(({ at }) => at < entry.at)
-  const { ledger } = foodOf(known, earlier, weighings, entry.at.slice(0, 10))
+  const { ledger } = foodOf(known, earlier, weighings, dayOf(entry.at))
   const left = ledger.there.middle - entry.body.kg
   const mass = (kg: number) => showMass(kg, reader.units, 1)
   return [

@@ -1,4 +1,4 @@
-import { cropFrom, entriesOf, treatmentEnd, type Entry } from '../book'
+import { cropFrom, dayOf, entriesOf, treatmentEnd, type Entry } from '../book'
 import type { Yard } from '../hive'
 import { showMass } from '../units'
 import { entryInWords, FEED_NAMES, mitesInWords, SIGN_WORDS } from './book-words'
@@ -53,7 +53,7 @@ type NameOf = (hiveId: string) => string
 
 /** Day and hive of an entry, and what is noted beside it. */
 function cells(nameOf: NameOf, { vocabulary }: Reader) {
-  const day = (at: string) => dayInWords(at.slice(0, 10), vocabulary)
+  const day = (at: string) => dayInWords(dayOf(at), vocabulary)
   return {
     day,
     first: ({ at, hiveId }: Entry) => [day(at), nameOf(hiveId)],

@@ -81,6 +81,17 @@ export function broodFramesOf(look: Look, stage: BroodStage): number | undefined
   return look.broodFrames?.[stage] ?? tapped(look, ({ brood }) => brood?.includes(stage) === true)
 }
 
+/** Frames with brood of any stage: the stage on most of them, since they share combs; undefined where none was told. */
+export function framesWithBrood(look: Look): number | undefined {
+  const told = BROOD_STAGES.map((stage) => broodFramesOf(look, stage)).filter((count) => count !== undefined)
+  return told.length > 0 ? Math.max(...told) : undefined
+}
+
+/** True for a look that says anything of what there is to eat: its heft, or frames of sealed stores. */
+export function tellsOfFood(look: Look): boolean {
+  return look.heft !== undefined || foodFramesOf(look, 'sealed') !== undefined
+}
+
 /** Frames with a food, as counted, else as tapped; undefined where neither was. */
 export function foodFramesOf(look: Look, food: FoodSeen): number | undefined {
   return look.foodFrames?.[food] ?? tapped(look, (comb) => comb.food?.includes(food) === true)

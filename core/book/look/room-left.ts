@@ -3,7 +3,7 @@ import type { AssembledHive } from '../../geometry'
 import { isFrame } from '../../parts'
 import { cellsOfFrame } from '../../room'
 import { daysLater } from '../days'
-import { broodFramesOf, foodFramesOf, type Look } from './look'
+import { foodFramesOf, framesWithBrood, type Look } from './look'
 
 /** Room that is left for brood, and when another box is due. */
 export interface RoomLeft {
@@ -22,13 +22,11 @@ export interface RoomLeft {
 export function roomLeft(look: Look, day: string, assembled: AssembledHive, prolific: boolean): RoomLeft | undefined {
   const { stack, figures } = assembled
   const frames = stack.filter(({ placement }) => placement.role === 'brood').flatMap(({ hung }) => hung.filter(isFrame))
-  const brood = (['eggs', 'larvae', 'sealed'] as const)
-    .map((stage) => broodFramesOf(look, stage))
-    .filter((count) => count !== undefined)
+  const brood = framesWithBrood(look)
   const [first] = frames
-  if (!first || brood.length === 0) return undefined
+  if (!first || brood === undefined) return undefined
   const food = (foodFramesOf(look, 'sealed') ?? 0) + (foodFramesOf(look, 'pollen') ?? 0)
-  const free = Math.max(0, frames.length - Math.max(...brood) - food - (look.undrawnLeft ?? 0))
+  const free = Math.max(0, frames.length - brood - food - (look.undrawnLeft ?? 0))
   const cells = free * cellsOfFrame(first.pattern, figures.cellWidth) * rangeOf(figures, 'broodOfComb').middle
   const inDays = Math.floor(cells / (figures.layingPeak * (prolific ? figures.prolific : 1)))
   return { combs: frames.length, free, boxDue: daysLater(day, inDays), inDays }
