@@ -1,3 +1,4 @@
+import { randomUUID } from 'node:crypto'
 import { fileURLToPath } from 'node:url'
 import { build as buildWorker } from 'esbuild'
 import { madeOf } from './scripts/lib/made-of'
@@ -9,7 +10,7 @@ export default defineNuxtConfig({
   telemetry: false,
   ssr: false,
   devtools: { enabled: false },
-  modules: ['@pinia/nuxt', '@element-plus/nuxt', '@nuxt/eslint'],
+  modules: ['@pinia/nuxt', '@element-plus/nuxt', '@nuxt/eslint', '@vite-pwa/nuxt'],
   css: ['~/assets/fonts.css', '~/assets/theme.css', '~/assets/main.css'],
   elementPlus: { importStyle: 'css', icon: 'ElIcon' },
   alias: { '#core': root('./core'), '#wire': root('./shared'), '#demo': root('./demo') },
@@ -18,11 +19,47 @@ export default defineNuxtConfig({
       title: 'Duvet',
       htmlAttrs: { lang: 'en' },
       viewport: 'width=device-width, initial-scale=1',
-      link: [{ rel: 'icon', type: 'image/svg+xml', href: '/icon.svg' }],
-      meta: [{ name: 'description', content: 'Plans framed, vertically stacked bee hives.' }],
+      link: [
+        { rel: 'icon', type: 'image/svg+xml', href: '/icon.svg' },
+        { rel: 'apple-touch-icon', href: '/icons/180.png' },
+        { rel: 'manifest', href: '/manifest.webmanifest' },
+      ],
+      meta: [
+        { name: 'description', content: 'Plans framed, vertically stacked bee hives.' },
+        { name: 'theme-color', content: '#27408b' },
+      ],
     },
   },
   spaLoadingTemplate: false,
+  pwa: {
+    registerType: 'prompt',
+    // Registered by the app itself, once its first view is drawn.
+    injectRegister: null,
+    client: { registerPlugin: false },
+    manifest: {
+      name: 'Duvet',
+      short_name: 'Duvet',
+      description: 'Plans framed, vertically stacked bee hives.',
+      display: 'standalone',
+      start_url: '/',
+      background_color: '#f4efe4',
+      theme_color: '#27408b',
+      icons: [
+        { src: '/icons/192.png', sizes: '192x192', type: 'image/png' },
+        { src: '/icons/512.png', sizes: '512x512', type: 'image/png' },
+        { src: '/icons/512.png', sizes: '512x512', type: 'image/png', purpose: 'maskable' },
+        { src: '/icon.svg', sizes: 'any', type: 'image/svg+xml' },
+      ],
+    },
+    strategies: 'injectManifest',
+    srcDir: 'service-worker',
+    filename: 'sw.ts',
+    injectManifest: {
+      globPatterns: ['**/*.{js,css,svg,png,woff2,webmanifest}'],
+      // The page is made by the server, with its policy: it is kept as it came.
+      additionalManifestEntries: [{ url: '/', revision: randomUUID() }],
+    },
+  },
   experimental: { payloadExtraction: false, appManifest: false, defaults: { nuxtLink: { prefetch: false } } },
   nitro: {
     errorHandler: root('./server/error-handler.ts'),

@@ -1,4 +1,8 @@
 <script setup lang="ts">
+import { until, useEventListener } from '@vueuse/core'
+
+/** What a view needs comes first, ms. */
+const LATER_MS = 300
 const yards = useYards()
 const sync = useSync()
 const conflict = useConflict()
@@ -18,11 +22,21 @@ const lost = computed(() => {
   const yard = yards.yards.find(({ id }) => id === yardId)
   return !yard || (hiveId !== null && !yard.hives.some(({ id }) => id === hiveId))
 })
-onMounted(() => {
-  void yards.load()
-  document.addEventListener('visibilitychange', back)
-})
-onBeforeUnmount(() => document.removeEventListener('visibilitychange', back))
+onMounted(() => void yards.load())
+useEventListener(document, 'visibilitychange', back)
+useEventListener(window, 'online', () => void sync.takeUp())
+const app = useApp()
+const along = useAlong()
+// Once the first view is drawn: what is kept for later is no part of it.
+until(() => yards.loaded)
+  .toBe(true)
+  .then(() =>
+    setTimeout(() => {
+      // Without a service worker it could not be fetched when it is needed.
+      void import('~/components/shell/Device.vue')
+      void app.start().then(along.renew)
+    }, LATER_MS),
+  )
 </script>
 
 <template>
@@ -43,6 +57,7 @@ onBeforeUnmount(() => document.removeEventListener('visibilitychange', back))
   </div>
   <LazyShellFinder v-if="shell.seeking" :sought="shell.seeking" @close="shell.seeking = null" />
   <LazyShellAllViews v-if="shell.listing" @close="shell.listing = false" />
+  <LazyShellDevice v-if="shell.ofDevice" @close="shell.ofDevice = false" />
   <LazyShellHelp v-if="shell.helping" @close="shell.helping = false" />
   <LazyShellConflict v-if="conflict.open && conflict.clash" />
   <LazyShellAside v-if="aside.shown" />

@@ -39,3 +39,8 @@ export function canonical(value: unknown): string {
       : inner,
   )
 }
+
+/** A value as it goes over the wire and comes back: nothing in it is shared with the one that was given. */
+export function asSent<T>(value: T): T {
+  return JSON.parse(JSON.stringify(value))
+}

@@ -533,7 +533,11 @@ const PAST_PATHS: Json = {
     get: {
       operationId: 'readLog',
       summary: 'The newest entries of the log, oldest first.',
-      parameters: [yardId, { name: 'limit', in: 'query', schema: { type: 'integer', minimum: 1, maximum: 999 } }],
+      parameters: [
+        yardId,
+        { name: 'limit', in: 'query', schema: { type: 'integer', minimum: 1, maximum: 999 } },
+        { name: 'since', in: 'query', schema: { type: 'integer', minimum: 0 } },
+      ],
       responses: { 200: answer('The entries.', listOf(ref('logEntry'))), ...refusals(403, 422) },
     },
   },

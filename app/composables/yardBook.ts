@@ -10,14 +10,14 @@ export function useYardBook(
     readonly sorts: readonly EntrySort[]
   },
 ) {
-  const book = useBook()
+  const sending = useSending()
   const entries = shallowRef<readonly Entry[] | null>(null)
   const problem = ref('')
   let round = 0
   async function load() {
     const mine = ++round
     const { yardId, from, to, sorts } = asked()
-    await book.send()
+    await sending.flush(yardId)
     const answer = await server.yardBook(yardId, from, to, sorts)
     if (mine !== round) return
     problem.value = answer.ok ? '' : answer.problem.sentence

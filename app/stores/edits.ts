@@ -1,5 +1,6 @@
 import { defineStore } from 'pinia'
 import { made, withFreshIdentities, type Edit, type WaitingEdit } from '#core/hive'
+import { asSent } from '#core/plain'
 import { editProblemInWords } from '#core/wording'
 import { useAside } from './aside'
 import { useHeld } from './held'
@@ -28,7 +29,8 @@ export const useEdits = defineStore('edits', () => {
       id: makeId(),
       madeAt: new Date().toISOString(),
       kind,
-      edit: withFreshIdentities(edit, makeId),
+      // What a view watches cannot be put into the database of the browser as it is.
+      edit: asSent(withFreshIdentities(edit, makeId)),
       ...(targetId ? { targetId } : {}),
     }
     const done = made(now, entry)

@@ -1,87 +1,122 @@
 import { defineStore } from 'pinia'
 import { computed, ref, shallowRef } from 'vue'
-import { foldHistory, fresh, type HeldYard } from '#core/hive'
+import { foldHistory, fresh, rebuilt, type HeldYard, type LeftOut, type WaitingEdit } from '#core/hive'
 import type { StoredYard } from '#wire/answers'
-import { browserStorage } from '~/composables/kept'
-import { Outbox, type Waiting } from '~/sync/outbox'
-import { claimTab, goneTabs, type Claim } from '~/sync/tab'
-import { useAside } from './aside'
+import { device, keptYards, type KeptEdit, type KeptYard } from '~/sync/device'
+import { inOrder } from '~/sync/order'
+import { Outbox } from '~/sync/outbox'
+import { tabs } from '~/sync/tabs'
 
 /** What this browser has of every yard, and the outbox that keeps what is not saved yet. */
 export const useHeld = defineStore('held', () => {
-  const aside = useAside()
   /** Every yard is here, and what earlier pages left behind is on top. */
   const loaded = ref(false)
   const held = shallowRef<ReadonlyMap<string, HeldYard>>(new Map())
   /** Where this browser cannot keep what waits: it is kept in this page only. */
   const unkept = ref<'full' | 'forbidden' | null>(null)
+  /** When what is shown was last had from the server; null where it is from the server. */
+  const keptAt = ref<string | null>(null)
   /** A sentence to tell the keeper, by whoever shows it. */
   const message = ref<string | null>(null)
   let outbox: Outbox | undefined
-  let claim: Claim = { id: '', before: null }
+  let opening: Promise<void> | undefined
 
   const waitingCount = computed(() => [...held.value.values()].reduce((sum, { waiting }) => sum + waiting.length, 0))
 
-  let opening: Promise<void> | undefined
-  function openOutbox(): Promise<void> {
-    opening ??= claimTab().then((claimed) => {
-      claim = claimed
-      outbox = new Outbox(browserStorage(), claimed.id)
+  function open(): Promise<void> {
+    opening ??= Outbox.open(
+      (yardId) => held.value.get(yardId),
+      (yardId) => tabs().tell({ changed: yardId }),
+    ).then((opened) => {
+      outbox = opened
     })
     return opening
   }
 
-  function all(): Waiting[] {
-    return [...held.value].map(([yardId, { revision, waiting }]) => ({
-      yardId,
-      baseRevision: revision,
-      entries: waiting,
-    }))
-  }
-
-  function keep(): void {
-    const kept = outbox?.save(all()) ?? true
-    unkept.value = kept ? null : browserStorage().lasting ? 'full' : 'forbidden'
-  }
-
-  function hold(yardId: string, next: HeldYard): void {
+  function set(yardId: string, next: HeldYard): void {
     held.value = new Map(held.value).set(yardId, next)
-    keep()
   }
+
+  /** Holds a yard and keeps it; `taken` are the changes that the server has taken, where that is all that is new. */
+  function hold(yardId: string, next: HeldYard, taken: readonly WaitingEdit[] = []): void {
+    const was = held.value.get(yardId)
+    set(yardId, next)
+    const kept = outbox?.keep(yardId, was, next, taken) ?? Promise.resolve()
+    kept
+      .then(() => {
+        if (outbox?.lasting === false) unkept.value = waitingCount.value > 0 ? 'forbidden' : null
+        else if (waitingCount.value === 0) unkept.value = null
+      })
+      .catch(() => {
+        unkept.value = waitingCount.value > 0 ? 'full' : null
+      })
+  }
+
   function letGo(yardId: string): void {
     const left = new Map(held.value)
     left.delete(yardId)
     held.value = left
-    keep()
-  }
-  /** The yards as the server has them, what waits of those that are here kept on top by whoever resumes it. */
-  function replaceAll(stored: readonly StoredYard[]): void {
-    held.value = new Map(stored.map((one) => [one.yard.id, fresh(one)]))
+    void outbox?.forget(yardId).catch(() => {})
   }
 
-  /** Whether any page has left something in this browser that is not saved yet. */
-  async function somethingWaits(): Promise<boolean> {
-    await openOutbox()
-    return outbox!.tabs().length > 0
+  /** Every yard as this device kept it, and since when; what of it does not apply any more is handed out. */
+  async function readKept(leave: (yardId: string, left: readonly LeftOut[]) => void) {
+    await open()
+    const { yards, of } = await keptYards()
+    return {
+      yards: yards.map((kept) => fromDevice(kept, of(kept.yardId), leave)),
+      keptAt: yards.map(({ keptAt: at }) => at).sort()[0] ?? null,
+    }
   }
 
-  /** What pages that are gone left behind; it is forgotten there once `take` has kept it here. */
-  async function adopt(take: (waiting: Waiting) => void): Promise<void> {
-    await openOutbox()
-    const tabs = await goneTabs(
-      outbox!.tabs().filter((id) => id !== claim.id),
-      claim.before,
-    )
-    const { waiting, unreadable } = await outbox!.adopt(tabs)
-    for (const { text, why } of unreadable) aside.add({ yardId: null, yardName: '', why, entries: [], text })
-    for (const one of waiting) take(one)
-    outbox!.forget(tabs)
-    keep()
+  function fromDevice(
+    kept: KeptYard,
+    edits: readonly KeptEdit[],
+    leave: (yardId: string, left: readonly LeftOut[]) => void,
+  ): HeldYard {
+    const { held: now, left } = rebuilt(kept, edits)
+    outbox?.reached(kept.yardId, now.revision)
+    leave(kept.yardId, left)
+    return now
+  }
+
+  /** Reads a yard from the device again, where another tab has changed it; what only this page has stays on top. */
+  async function readAgain(yardId: string, leave: (yardId: string, left: readonly LeftOut[]) => void): Promise<void> {
+    const { kept, edits } = await (await device()).ofYard(yardId)
+    const now = held.value.get(yardId)
+    if (!kept) return
+    const known = new Set(edits.map(({ entry }) => entry.id))
+    const own = unkept.value ? (now?.waiting.filter(({ id }) => !known.has(id)) ?? []) : []
+    set(yardId, fromDevice(kept, [...edits, ...own.map((entry) => ({ yardId, entry }))], leave))
+  }
+
+  /** A yard as the server has it now, where nothing waits here. */
+  function take(stored: StoredYard): void {
+    const now = held.value.get(stored.yard.id)
+    if (now?.waiting.length) return
+    hold(stored.yard.id, { ...fresh(stored), log: now?.log ?? [] })
   }
 
   function historyOf(yardId: string) {
     return foldHistory(held.value.get(yardId)?.log ?? [])
   }
 
-  return { loaded, held, unkept, message, waitingCount, hold, letGo, replaceAll, somethingWaits, adopt, historyOf }
+  return {
+    loaded,
+    held,
+    unkept,
+    keptAt,
+    message,
+    waitingCount,
+    hold,
+    set,
+    letGo,
+    readKept,
+    readAgain,
+    take,
+    inOrder: (yardIds: readonly string[]) => {
+      held.value = inOrder(held.value, yardIds)
+    },
+    historyOf,
+  }
 })

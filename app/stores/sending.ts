@@ -1,105 +1,107 @@
+import { until } from '@vueuse/core'
 import { defineStore } from 'pinia'
-import { computed, ref } from 'vue'
-import { acknowledged, overtaken, resumed, withoutRefused, type WaitingEdit } from '#core/hive'
-import type { Waiting } from '~/sync/outbox'
+import { acknowledged, resumed, type WaitingEdit } from '#core/hive'
+import { post } from '~/sync/post'
+import { server } from '~/sync/server'
+import { changesBefore, type Slip } from '~/sync/slips'
+import { tabs } from '~/sync/tabs'
+import type { Waiting } from '~/sync/waiting'
+import { useClock } from './clock'
 import { useConflict } from './conflict'
 import { useHeld } from './held'
 import { usePreferences } from './preferences'
+import { useRefused } from './refused'
 import { useRemoved } from './removed'
-import { server, type Refusal } from '~/sync/server'
+import { useSlips } from './slips'
+import { isTrouble, useTrouble } from './trouble'
 
-const RETRY_MS = 2500
 const AT_A_TIME = 200
-/** Refusals that are not about what was sent, but about who sends it, or when. */
-const NOT_THE_EDIT = new Set([0, 401, 403, 408, 429])
 
-/** Sends what waits, again until the server has it or says why it will not. */
+/** Sends what waits, in the order in which it was done, until the server has it or says why it will not. */
 export const useSending = defineStore('sending', () => {
   const store = useHeld()
+  const slips = useSlips()
   const conflict = useConflict()
-  const gone = useRemoved()
-  /** What keeps the server from saving, as a sentence; null while it answers. */
-  const trouble = ref<{ readonly away: boolean; readonly sentence: string } | null>(null)
-  const sending = new Set<string>()
-  /** Yards of which one edit is sent at a time, to find the one that is refused. */
-  const singly = new Set<string>()
-  const reachable = computed(() => trouble.value === null)
-  let retry: ReturnType<typeof setTimeout> | undefined
+  const trouble = useTrouble()
+  const refused = useRefused()
+  const clock = useClock()
+  const running = new Map<string, Promise<void>>()
+  /** What was written down and refused, by who is told of it. */
+  const onRefused = new Set<(slip: Slip, sentence: string) => void>()
 
-  function troubled({ status, problem }: Refusal, again: () => void): void {
-    trouble.value = { away: status === 0, sentence: problem.sentence }
-    retry ??= setTimeout(() => {
-      retry = undefined
-      again()
-    }, RETRY_MS)
-  }
-
-  /** Takes up what pages that are gone meanwhile left behind. */
-  async function takeUp(): Promise<void> {
-    if (store.loaded) await store.adopt(resume)
-  }
-
-  /** Puts edits that an earlier page left behind back on top, or asks where others came first. */
+  /** Puts edits of an older page, or of another device, on top, or asks where others came first. */
   function resume({ yardId, entries, baseRevision }: Waiting): void {
     const now = store.held.get(yardId)
-    const name = gone.removed.find(({ id }) => id === yardId)?.name ?? ''
+    const name = useRemoved().removed.find(({ id }) => id === yardId)?.name ?? ''
     if (!now)
       return conflict.setAside(yardId, 'The yard was taken away before these changes were saved.', entries, name)
     const laid = resumed(now, { entries, baseRevision })
     if (laid && conflict.take(yardId, laid)) void flush(yardId)
   }
 
-  async function flush(yardId: string): Promise<void> {
+  /** Sends what waits in a yard; done when nothing waits any more, or nothing more can be sent now. */
+  function flush(yardId: string): Promise<void> {
+    const now = running.get(yardId)
+    if (now) return now
+    const sent = sendAll(yardId).finally(() => running.delete(yardId))
+    running.set(yardId, sent)
+    return sent
+  }
+
+  async function sendAll(yardId: string): Promise<void> {
+    // What waits is not known before: something written might go before the change it builds on.
+    await until(() => store.loaded).toBe(true)
+    await tabs().lead.take()
+    while (tabs().lead.isMine && (await sendNext(yardId)));
+  }
+
+  /** Sends what comes next in a yard; whether there is more to do. */
+  async function sendNext(yardId: string): Promise<boolean> {
     const now = store.held.get(yardId)
-    if (!now || now.waiting.length === 0 || sending.has(yardId) || conflict.open?.yardId === yardId) return
-    sending.add(yardId)
-    const batch = now.waiting.slice(0, singly.has(yardId) ? 1 : AT_A_TIME)
+    const slip = slips.nextOf(yardId)
+    const most = now ? changesBefore(now.waiting, slip) : 0
+    if (now && most > 0 && conflict.open?.yardId !== yardId)
+      return sendEdits(yardId, now.waiting.slice(0, refused.singly.has(yardId) ? 1 : Math.min(AT_A_TIME, most)))
+    return slip !== undefined && most === 0 && sendSlip(slip)
+  }
+
+  async function sendEdits(yardId: string, batch: readonly WaitingEdit[]): Promise<boolean> {
     const answer = await server.commit(yardId, {
-      baseRevision: now.revision,
+      baseRevision: store.held.get(yardId)!.revision,
       device: usePreferences().device,
       sentAt: new Date().toISOString(),
       edits: batch,
     })
-    sending.delete(yardId)
-    if (!answer.ok) return notSaved(yardId, batch, answer)
-    trouble.value = null
-    const next = acknowledged(store.held.get(yardId)!, batch, answer.value.revision)
-    if (next.waiting.length === 0) singly.delete(yardId)
-    store.hold(yardId, next)
-    return flush(yardId)
+    // The tab that leads meanwhile sends it again: the server knows every change and takes it once.
+    const now = store.held.get(yardId)
+    if (!tabs().lead.isMine || !now) return false
+    if (!answer.ok && isTrouble(answer)) trouble.meet(answer, flushAll)
+    else trouble.tell(null)
+    if (!answer.ok) return !isTrouble(answer) && refused.settle(yardId, batch, answer)
+    const next = acknowledged(now, batch, answer.value.revision)
+    if (next.waiting.length === 0) refused.singly.delete(yardId)
+    store.hold(yardId, next, batch)
+    return true
   }
 
-  function flushAll(): void {
-    void takeUp()
-    for (const yardId of store.held.keys()) void flush(yardId)
+  async function sendSlip(slip: Slip): Promise<boolean> {
+    const right = await clock.withRightTimes(slip)
+    if (!right) return false
+    const answer = await post(right)
+    if (!slips.has(slip.id)) return true
+    if (!answer.ok && isTrouble(answer)) {
+      trouble.meet(answer, flushAll)
+      return false
+    }
+    trouble.tell(null)
+    if (!answer.ok) for (const tell of onRefused) tell(right, answer.problem.sentence)
+    await slips.drop(slip.id)
+    return true
   }
 
-  function notSaved(yardId: string, batch: readonly WaitingEdit[], answer: Refusal): void {
-    if (answer.status >= 500 || NOT_THE_EDIT.has(answer.status)) return troubled(answer, flushAll)
-    trouble.value = null
-    const now = store.held.get(yardId)!
-    if (answer.status === 404) {
-      conflict.setAside(
-        yardId,
-        `${now.yard.name} was taken away on another device before they were saved.`,
-        now.waiting,
-      )
-      store.letGo(yardId)
-      return void gone.loadRemoved()
-    }
-    if (answer.stale) {
-      if (conflict.take(yardId, overtaken(now, answer.stale))) void flush(yardId)
-      return
-    }
-    // The server will not have one of these: it is found, set aside, and what stands behind it goes on.
-    if (batch.length > 1) singly.add(yardId)
-    else {
-      const { held, left } = withoutRefused(now, batch[0]!.id)
-      store.hold(yardId, held)
-      conflict.setAside(yardId, answer.problem.sentence, batch)
-      conflict.leave(yardId, left)
-    }
-    void flush(yardId)
+  function flushAll(): Promise<unknown> {
+    const edited = [...store.held].filter(([, { waiting }]) => waiting.length > 0).map(([yardId]) => yardId)
+    return Promise.all([...new Set([...edited, ...slips.all.map(({ yardId }) => yardId)])].map(flush))
   }
 
   function choose(choice: 'mine' | 'theirs'): void {
@@ -107,5 +109,5 @@ export const useSending = defineStore('sending', () => {
     if (yardId) void flush(yardId)
   }
 
-  return { trouble, reachable, troubled, takeUp, resume, flush, choose }
+  return { onRefused, resume, flush, flushAll, choose }
 })

@@ -1,29 +1,78 @@
 import { defineStore, storeToRefs } from 'pinia'
-import { fresh, withLog } from '#core/hive'
+import { withLog, type HeldYard } from '#core/hive'
+import type { StoredYard } from '#wire/answers'
+import { useConflict } from './conflict'
 import { useHeld } from './held'
 import { useRemoved } from './removed'
 import { useSending } from './sending'
+import { useSlips } from './slips'
+import { useTrouble } from './trouble'
+import { forgetOlder, readOlder, readOlderEntries } from '~/sync/older'
+import { keepOrder, knownOrder } from '~/sync/order'
 import { server } from '~/sync/server'
+import { tabs, type Told } from '~/sync/tabs'
 
-/** Takes what the server has. */
+/** Where this device has the yards itself, the server is waited for so long before they are shown, ms. */
+const PATIENCE_MS = 1200
+
+/** Takes what the server has; where it is silent, what this device was told last. */
 export const useSync = defineStore('sync', () => {
   const store = useHeld()
+  const slips = useSlips()
   const sending = useSending()
+  const conflict = useConflict()
   const { loaded } = storeToRefs(store)
   const gone = useRemoved()
   const { removed } = storeToRefs(gone)
-  const { trouble, reachable } = storeToRefs(sending)
+  const troubles = useTrouble()
+  const { now: trouble, reachable } = storeToRefs(troubles)
 
   async function load(): Promise<void> {
-    const answer = await server.yards()
-    if (!answer.ok) return sending.troubled(answer, () => void load())
-    sending.trouble = null
-    store.replaceAll(answer.value)
+    const asked = server.yards()
+    await Promise.all([slips.read(), loaded.value ? undefined : readKept()])
+    const soon = store.held.size > 0 ? await Promise.race([asked, patience()]) : await asked
+    if (!soon?.ok && store.held.size > 0) loaded.value = true
+    if (soon && !soon.ok) store.keptAt = oldest
+    const answer = soon ?? (await asked)
+    if (!answer.ok) return troubles.meet(answer, () => void load())
+    troubles.tell(null)
+    store.keptAt = null
+    await takeAll(answer.value)
+    void sending.flushAll()
+  }
+
+  /** When the yard that was had from the server longest ago was had. */
+  let oldest: string | null = null
+  async function readKept(): Promise<void> {
+    const { yards, keptAt } = await store.readKept(conflict.leave)
+    for (const one of yards) store.set(one.yard.id, one)
+    store.inOrder(await knownOrder())
+    oldest = keptAt
+  }
+
+  /** What the server has, under what waits here. */
+  async function takeAll(stored: readonly StoredYard[]): Promise<void> {
+    const there = new Set(stored.map(({ yard }) => yard.id))
+    const missing = [...store.held].filter(([yardId]) => !there.has(yardId))
+    stored.forEach(store.take)
+    store.inOrder(stored.map(({ yard }) => yard.id))
+    keepOrder([...store.held.keys()])
+    const older = readOlder()
     // Drawn before the logs are here, unless something is waiting that has to be held against them.
-    if (!(await store.somethingWaits())) loaded.value = true
-    await Promise.all([gone.loadRemoved(), ...answer.value.map(({ yard }) => loadLog(yard.id))])
-    await store.adopt(sending.resume)
+    if (!older) loaded.value = true
+    await Promise.all([gone.loadRemoved(), ...stored.map(({ yard }) => loadLog(yard.id))])
+    for (const [yardId, now] of missing) missed(yardId, now)
+    for (const one of (await older) ?? []) sending.resume(one)
+    for (const one of readOlderEntries()) await slips.add({ sort: 'entries', ...one })
+    forgetOlder()
     loaded.value = true
+  }
+
+  /** A yard that the server does not have any more: what waits in it is set aside. */
+  function missed(yardId: string, { waiting, yard }: HeldYard): void {
+    if (waiting.length > 0)
+      conflict.setAside(yardId, 'The yard was taken away before these changes were saved.', waiting, yard.name)
+    store.letGo(yardId)
   }
 
   async function loadLog(yardId: string): Promise<void> {
@@ -37,19 +86,35 @@ export const useSync = defineStore('sync', () => {
     const answer = await server.yards()
     if (!answer.ok) return
     const isWanted = (id: string) => !yardIds || yardIds.includes(id) || !store.held.has(id)
-    const news = answer.value.filter(({ yard: { id } }) => !store.held.get(id)?.waiting.length && isWanted(id))
-    for (const one of news) store.hold(one.yard.id, { ...fresh(one), log: store.held.get(one.yard.id)?.log ?? [] })
+    const news = answer.value.filter(({ yard: { id } }) => isWanted(id))
+    news.forEach(store.take)
     await Promise.all(news.map(({ yard }) => loadLog(yard.id)))
   }
 
-  return {
-    loaded,
-    trouble,
-    reachable,
-    removed,
-    load,
-    loadRemoved: gone.loadRemoved,
-    takeUp: sending.takeUp,
-    refresh,
+  /** One comes back to this page, or to the network: what waits goes, and what others did comes. */
+  async function takeUp(): Promise<void> {
+    if (!loaded.value) return
+    await slips.read()
+    await sending.flushAll()
+    await refresh()
   }
+
+  function hear({ changed, slips: isOther, trouble: found }: Told): void {
+    if (!loaded.value) return
+    if (found !== undefined) trouble.value = found
+    if (isOther) void slips.read().then(leadOn)
+    if (changed !== undefined) void store.readAgain(changed, conflict.leave).then(leadOn)
+  }
+  /** Where this tab leads, it sends what another one has left. */
+  function leadOn(): void {
+    if (tabs().lead.isMine) void sending.flushAll()
+  }
+  tabs().listen(hear)
+  tabs().lead.onLead(leadOn)
+
+  return { loaded, trouble, reachable, removed, load, loadRemoved: gone.loadRemoved, takeUp, refresh }
 })
+
+function patience(): Promise<undefined> {
+  return new Promise((resolve) => setTimeout(() => resolve(undefined), PATIENCE_MS))
+}

@@ -1,60 +1,113 @@
-import type { WaitingEdit } from '#core/hive'
-import type { Keeper } from '~/composables/kept'
+import type { HeldYard, WaitingEdit } from '#core/hive'
+import { device, type Device, type KeptYard } from './device'
 
-/** Edits of one yard that the server has not acknowledged yet. */
-export interface Waiting {
-  readonly yardId: string
-  readonly baseRevision: number
-  readonly entries: readonly WaitingEdit[]
+/** A yard is kept as the server has it so long after it was last saved, ms: not with every key press. */
+const QUIET_MS = 1500
+
+function isBehind(was: readonly WaitingEdit[], is: readonly WaitingEdit[]): boolean {
+  return was.length <= is.length && was.every((entry, i) => entry === is[i])
 }
-
-/** What was left behind: what can be sent, and what of it cannot be read. */
-export interface LeftBehind {
-  readonly waiting: readonly Waiting[]
-  readonly unreadable: readonly { readonly text: string; readonly why: string }[]
-}
-
-const PREFIX = 'duvet.waiting.'
+const keptOf = (yardId: string, { saved, revision, log }: HeldYard): KeptYard => ({
+  yardId,
+  yard: saved,
+  revision,
+  log: log.filter((entry) => 'revision' in entry),
+  keptAt: new Date().toISOString(),
+})
 
 /**
- * Keeps what is not saved yet in this browser, each tab under a key of its own, so that nothing is lost with the tab.
+ * Keeps on this device what every yard is and what waits on it, as the difference between what was held before and what
+ * is held now.
  */
 export class Outbox {
-  constructor(
-    private readonly storage: Keeper,
-    private readonly tabId: string,
+  /** The revision of each yard that its rows on this device lead to. */
+  private readonly reaches = new Map<string, number>()
+  private readonly timers = new Map<string, ReturnType<typeof setTimeout>>()
+
+  private constructor(
+    private readonly device: Device,
+    private readonly current: (yardId: string) => HeldYard | undefined,
+    private readonly changed: (yardId: string) => void,
   ) {}
 
-  /** Keeps what waits; false where the browser has no room for it, or does not keep anything. */
-  save(waiting: readonly Waiting[]): boolean {
-    const some = waiting.filter(({ entries }) => entries.length > 0)
-    try {
-      if (some.length === 0) this.storage.removeItem(PREFIX + this.tabId)
-      else this.storage.setItem(PREFIX + this.tabId, JSON.stringify(some))
-      return some.length === 0 || this.storage.lasting
-    } catch {
-      return false
-    }
+  /** @param current what is held of a yard; changed is told which yard is kept otherwise than before */
+  static async open(
+    current: (yardId: string) => HeldYard | undefined,
+    changed: (yardId: string) => void,
+  ): Promise<Outbox> {
+    return new Outbox(await device(), current, changed)
   }
 
-  /** Tabs that left something behind, this one included. */
-  tabs(): string[] {
-    return this.storage
-      .keys()
-      .filter((key) => key.startsWith(PREFIX))
-      .map((key) => key.slice(PREFIX.length))
+  get lasting(): boolean {
+    return this.device.lasting
   }
 
-  /** Takes over what these tabs left behind. The reading of it is fetched only where there is something. */
-  async adopt(tabIds: readonly string[]): Promise<LeftBehind> {
-    const texts = tabIds.flatMap((id) => this.storage.getItem(PREFIX + id) ?? [])
-    if (texts.length === 0) return { waiting: [], unreadable: [] }
-    const { readLeftBehind } = await import('./read-left-behind')
-    return readLeftBehind(texts)
+  /**
+   * Keeps what is held of a yard now. What is new is handed to the browser before this returns; it is kept once the
+   * promise is.
+   * @param taken the changes that the server has taken, where that is all that is new
+   * @throws where the browser has no room
+   */
+  async keep(
+    yardId: string,
+    was: HeldYard | undefined,
+    now: HeldYard,
+    taken: readonly WaitingEdit[] = [],
+  ): Promise<void> {
+    const before = was?.waiting ?? []
+    const isSame = was?.revision === now.revision
+    if (isSame && before.length === now.waiting.length && isBehind(before, now.waiting)) return
+    if (isSame && isBehind(before, now.waiting)) await this.add(yardId, now, now.waiting.slice(before.length))
+    else if (taken.length > 0) await this.sent(yardId, taken, now)
+    else if (before.length === 0 && now.waiting.length === 0) this.later(yardId)
+    else await this.whole(yardId, now)
+    this.changed(yardId)
   }
 
-  /** Forgets what was taken over, once it is kept elsewhere. */
-  forget(tabIds: readonly string[]): void {
-    for (const id of tabIds) this.storage.removeItem(PREFIX + id)
+  private add(yardId: string, now: HeldYard, entries: readonly WaitingEdit[]): Promise<void> {
+    const on = this.reaches.get(yardId) === now.revision ? undefined : keptOf(yardId, now)
+    this.reaches.set(yardId, now.revision)
+    return this.device.add(
+      entries.map((entry) => ({ yardId, entry })),
+      on,
+    )
+  }
+
+  private async sent(yardId: string, entries: readonly WaitingEdit[], now: HeldYard): Promise<void> {
+    const isWhole = this.reaches.has(yardId)
+    this.reaches.set(yardId, now.revision)
+    if (!isWhole) return this.whole(yardId, now)
+    await this.device.markSent(yardId, new Set(entries.map(({ id }) => id)), now.revision)
+    this.later(yardId)
+  }
+
+  private whole(yardId: string, now: HeldYard): Promise<void> {
+    clearTimeout(this.timers.get(yardId))
+    this.reaches.set(yardId, now.revision)
+    return this.device.keepYard(keptOf(yardId, now), now.waiting)
+  }
+
+  private later(yardId: string): void {
+    clearTimeout(this.timers.get(yardId))
+    const timer = setTimeout(() => {
+      const now = this.current(yardId)
+      if (!now) return
+      this.reaches.set(yardId, now.revision)
+      // Without room for it, the rows that lead to it stay.
+      this.device.keepYard(keptOf(yardId, now)).catch(() => {})
+    }, QUIET_MS)
+    this.timers.set(yardId, timer)
+  }
+
+  /** What is known of a yard here was read from the device. */
+  reached(yardId: string, revision: number): void {
+    this.reaches.set(yardId, revision)
+  }
+
+  async forget(yardId: string): Promise<void> {
+    clearTimeout(this.timers.get(yardId))
+    this.reaches.delete(yardId)
+    await this.device.forgetYard(yardId)
+    this.changed(yardId)
   }
 }

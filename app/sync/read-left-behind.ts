@@ -3,7 +3,7 @@ import type { WaitingEdit } from '#core/hive'
 import { submittedEditSchema } from '#wire/edit-schema'
 import { parseJson } from '#wire/parse'
 import { readWith } from '#wire/read'
-import type { LeftBehind, Waiting } from './outbox'
+import type { LeftBehind, Waiting } from './waiting'
 
 /**
  * Reads outboxes from their texts, entry by entry: what can be read is merged by yard, each edit once, and what cannot

@@ -1,5 +1,5 @@
 import type { HiveChange, LoggedEdit, Overtaking, Stay, Yard } from '#core/hive'
-import type { Entry, EntrySort } from '#core/book'
+import { ENTRY_SORTS, type Entry, type EntrySort } from '#core/book'
 import { fieldOf } from '#core/plain'
 import type {
   Added,
@@ -23,6 +23,7 @@ import type { PrintedSheet } from '#wire/sheet-schema'
 import type { HiveCards, TickSheets } from '#wire/visit-print-schema'
 import type { Submission } from '#wire/edit-schema'
 import type { Problem } from '#wire/read'
+import { keepAnswer, knownAnswer } from './answers'
 
 /** What the server refused, and why; status 0 where it is silent. */
 export interface Refusal {
@@ -34,27 +35,67 @@ export interface Refusal {
 }
 
 /** What the server made of a request: its answer, or its refusal. */
-export type Answer<T> = { readonly ok: true; readonly value: T } | Refusal
+export type Answer<T> = { readonly ok: true; readonly value: T; readonly keptAt?: string } | Refusal
 
 const SILENT = { field: 'server', sentence: 'The server cannot be reached.' }
 const USUAL_MS = 20_000
 const IMPORT_MS = 900_000
+/** Where this device knows an earlier answer, the server is waited for so long. */
+const KNOWN_MS = 4000
 
 async function ask<T>(path: string, init: RequestInit = {}, mostMs = USUAL_MS): Promise<Answer<T>> {
+  return (await askText<T>(path, init, mostMs)).answer
+}
+
+/** How much this device's clock is behind the server's, ms, as far as it tells: its answers name the second. */
+export const clock = { offMs: 0 }
+
+function noteClock(date: string | null): void {
+  const there = Date.parse(date ?? '')
+  if (!Number.isNaN(there)) clock.offMs = there - Date.now()
+}
+
+async function askText<T>(
+  path: string,
+  init: RequestInit = {},
+  mostMs = USUAL_MS,
+): Promise<{ readonly answer: Answer<T>; readonly text: string }> {
+  const silent = { answer: { ok: false, status: 0, problem: SILENT }, text: '' } as const
   let response: Response
+  let text: string
   try {
     response = await fetch(path, { ...init, signal: AbortSignal.timeout(mostMs) })
+    noteClock(response.headers.get('date'))
+    text = await response.text()
   } catch {
-    return { ok: false, status: 0, problem: SILENT }
+    return silent
   }
   // The server’s routes are typed by the same answers: nothing else is known of what comes.
-  const body = await response.json().catch(() => ({}))
-  if (response.ok) return { ok: true, value: body }
+  const body = readJson(text)
+  if (response.ok) return { answer: { ok: true, value: body }, text }
   const problem = {
     field: String(fieldOf(body, 'field') ?? 'request'),
     sentence: String(fieldOf(body, 'sentence') ?? `The server answers with an error (${response.status}).`),
   }
-  return { ok: false, status: response.status, problem, ...(response.status === 409 ? { stale: body } : {}) }
+  const refused = { ok: false, status: response.status, problem } as const
+  return { answer: response.status === 409 ? { ...refused, stale: body } : refused, text }
+}
+
+function readJson(text: string) {
+  try {
+    return JSON.parse(text)
+  } catch {
+    return {}
+  }
+}
+
+/** What the server answers, kept on this device; where it is silent, what it answered last. */
+async function askKept<T>(path: string, key = path): Promise<Answer<T>> {
+  const known = await knownAnswer(key)
+  const { answer, text } = await askText<T>(path, {}, known ? KNOWN_MS : USUAL_MS)
+  if (answer.ok) void keepAnswer(key, text)
+  if (answer.ok || answer.status !== 0 || !known) return answer
+  return { ok: true, value: readJson(known.text), keptAt: known.at }
 }
 
 const JSON_TYPE = { 'content-type': 'application/json' }
@@ -94,27 +135,47 @@ async function printed(
 
 const of = (yardId: string) => `/api/yards/${encodeURIComponent(yardId)}`
 const weighIns = (yardId: string, hiveId: string) => `${of(yardId)}/hives/${encodeURIComponent(hiveId)}/weigh-ins`
-const bookOf = (yardId: string) => `/api/yards/${encodeURIComponent(yardId)}/book`
+const bookOf = (yardId: string) => `${of(yardId)}/book`
+const bookPath = (yardId: string, from: string, to: string, sorts: readonly EntrySort[]) =>
+  `${bookOf(yardId)}?from=${from}&to=${to}&sorts=${sorts.join(',')}`
+
+/** The book of a yard between two days: where only all of it is known here, what of that is asked for. */
+async function askBook(
+  yardId: string,
+  from: string,
+  to: string,
+  sorts: readonly EntrySort[],
+): Promise<Answer<readonly Entry[]>> {
+  const answer = await askKept<readonly Entry[]>(bookPath(yardId, from, to, sorts))
+  const whole = answer.ok || answer.status !== 0 ? undefined : await knownAnswer(bookOf(yardId))
+  if (!whole) return answer
+  const all: readonly Entry[] = readJson(whole.text)
+  const isAsked = ({ at, sort }: Entry) => at >= from && at < `${to}~` && sorts.includes(sort)
+  return { ok: true, value: all.filter(isAsked), keptAt: whole.at }
+}
 const airReadings = (yardId: string, hiveId: string) => `${of(yardId)}/hives/${encodeURIComponent(hiveId)}/air-readings`
 const importOf = (importId: string) => `/api/plans/imports/${encodeURIComponent(importId)}`
 
 export const server = {
-  weighIns: (yardId: string, hiveId: string) => ask<HiveWeighIns>(`${weighIns(yardId, hiveId)}?points=800`),
+  weighIns: (yardId: string, hiveId: string) => askKept<HiveWeighIns>(`${weighIns(yardId, hiveId)}?points=800`),
   addWeighIns: (yardId: string, hiveId: string, readings: WeighIns) =>
     send<Added>(weighIns(yardId, hiveId), JSON.stringify(readings)),
   setBatchRemoved: (batchId: string, removed: boolean) =>
     put<BatchRemoved>(`/api/weigh-ins/${encodeURIComponent(batchId)}`, { removed }),
   addScale: (scale: NewScale) => send<AddedScale>('/api/scales', JSON.stringify(scale)),
-  air: (yardId: string, hiveId: string) => ask<HiveAir>(airReadings(yardId, hiveId)),
+  air: (yardId: string, hiveId: string) => askKept<HiveAir>(airReadings(yardId, hiveId)),
   addAir: (yardId: string, hiveId: string, readings: AirReadings) =>
     send<Added>(airReadings(yardId, hiveId), JSON.stringify(readings)),
   setAirBatchRemoved: (batchId: string, removed: boolean) =>
     put<BatchRemoved>(`/api/air-readings/${encodeURIComponent(batchId)}`, { removed }),
   book: (yardId: string, hiveId: string) =>
-    ask<readonly Entry[]>(`/api/yards/${encodeURIComponent(yardId)}/hives/${encodeURIComponent(hiveId)}/book`),
-  openEntries: (yardId: string, today: string) => ask<OpenBook>(`${bookOf(yardId)}/open?today=${today}`),
-  yardBook: (yardId: string, from: string, to: string, sorts: readonly EntrySort[]) =>
-    ask<readonly Entry[]>(`${bookOf(yardId)}?from=${from}&to=${to}&sorts=${sorts.join(',')}`),
+    askKept<readonly Entry[]>(`${of(yardId)}/hives/${encodeURIComponent(hiveId)}/book`),
+  openEntries: (yardId: string, today: string) =>
+    askKept<OpenBook>(`${bookOf(yardId)}/open?today=${today}`, `${bookOf(yardId)}/open`),
+  yardBook: (yardId: string, from: string, to: string, sorts: readonly EntrySort[]) => askBook(yardId, from, to, sorts),
+  /** All that is current in the book of a yard, for a device that is taken along. */
+  wholeBook: (yardId: string) =>
+    askKept<readonly Entry[]>(bookPath(yardId, '1900-01-01', '2999-12-31', ENTRY_SORTS), bookOf(yardId)),
   addEntries: (yardId: string, entries: readonly Entry[]) =>
     send<BookKept>(bookOf(yardId), JSON.stringify({ entries })),
   addSensor: (sensor: NewSensor) => send<AddedScale>('/api/sensors', JSON.stringify(sensor)),
@@ -123,14 +184,17 @@ export const server = {
   printCards: (cards: HiveCards) => printed('cards', cards),
   yards: () => ask<readonly StoredYard[]>('/api/yards'),
   log: (yardId: string) => ask<readonly LoggedEdit[]>(`${of(yardId)}/log`),
+  logSince: (yardId: string, revision: number) => ask<readonly LoggedEdit[]>(`${of(yardId)}/log?since=${revision}`),
   past: (yardId: string, when: { readonly at: string } | { readonly revision: number }) =>
-    ask<Yard>(`${of(yardId)}/past?${'at' in when ? `at=${encodeURIComponent(when.at)}` : `revision=${when.revision}`}`),
+    askKept<Yard>(
+      `${of(yardId)}/past?${'at' in when ? `at=${encodeURIComponent(when.at)}` : `revision=${when.revision}`}`,
+    ),
   changes: (yardId: string, hiveId: string) =>
-    ask<readonly HiveChange[]>(`${of(yardId)}/changes?hive=${encodeURIComponent(hiveId)}`),
+    askKept<readonly HiveChange[]>(`${of(yardId)}/changes?hive=${encodeURIComponent(hiveId)}`),
   places: (yardId: string, partId: string) =>
-    ask<readonly Stay[]>(`${of(yardId)}/parts/${encodeURIComponent(partId)}/places`),
+    askKept<readonly Stay[]>(`${of(yardId)}/parts/${encodeURIComponent(partId)}/places`),
   addYard: (yard: Yard) => send<Saved>('/api/yards', JSON.stringify(yard)),
-  removed: () => ask<readonly RemovedYard[]>('/api/yards/removed'),
+  removed: () => askKept<readonly RemovedYard[]>('/api/yards/removed'),
   setRemoved: (yardId: string, removed: boolean) => put<YardRemoved>(`${of(yardId)}/removed`, { removed }),
   commit: (yardId: string, submission: Submission) => send<Saved>(`${of(yardId)}/edits`, JSON.stringify(submission)),
   importPlan: (text: string, device: string, importId: string) =>

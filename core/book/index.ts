@@ -1,5 +1,6 @@
 export * from './entry'
 export * from './current'
+export * from './clock'
 export * from './days'
 export * from './renamed'
 export * from './look'

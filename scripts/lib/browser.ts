@@ -27,7 +27,7 @@ export interface OpenPage {
 /** A page in a profile of its own, with everything it complains of written down. */
 export async function openPage(
   browser: Browser,
-  options: { width?: number; height?: number; touch?: boolean; locale?: string } = {},
+  options: { width?: number; height?: number; touch?: boolean; locale?: string; app?: boolean } = {},
 ): Promise<OpenPage> {
   const context = await browser.newContext({
     viewport: { width: options.width ?? 1280, height: options.height ?? 800 },
@@ -35,6 +35,8 @@ export async function openPage(
     isMobile: options.touch ?? false,
     acceptDownloads: true,
     locale: options.locale ?? 'en-GB',
+    // Kept by a service worker only where that is what is looked at.
+    serviceWorkers: options.app ? 'allow' : 'block',
   })
   // Functions sent to the page keep their names through a helper that the page does not have.
   await context.addInitScript('globalThis.__name = (named) => named')
@@ -44,7 +46,7 @@ export async function openPage(
   page.on('console', (message) => {
     if (
       message.type() === 'error' &&
-      !/ERR_(CONNECTION_\w+|FAILED|EMPTY_RESPONSE)|status of (409|422)/.test(message.text())
+      !/ERR_(CONNECTION_\w+|FAILED|EMPTY_RESPONSE|INTERNET_DISCONNECTED)|status of (409|422)/.test(message.text())
     )
       complaints.push(message.text())
   })

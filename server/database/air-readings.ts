@@ -23,11 +23,13 @@ export async function addAirReadings(
 ): Promise<Added> {
   const byMinute = new Map(readings.map((reading) => [minuteOf(reading.at), reading]))
   const rows = [...byMinute].map(([at, { celsius, humidityPercent }]) => [makeId(), at, celsius, humidityPercent])
-  const { rowsAffected } = await database.run(sql`
+  await database.run(sql`
     insert into ${airReadings} (id, yard_id, hive_id, place, at, celsius, humidity_percent, source, batch_id)
     select value ->> 0, ${yardId}, ${hiveId}, ${place}, value ->> 1, value ->> 2, value ->> 3, ${source}, ${batchId}
     from json_each(${JSON.stringify(rows)}) where true on conflict do nothing`)
-  return { batchId, added: rowsAffected, repeated: readings.length - rowsAffected }
+  // Of a batch that is sent again, its answer lost, as many are told as the first time.
+  const added = await database.$count(airReadings, eq(airReadings.batchId, batchId))
+  return { batchId, added, repeated: readings.length - added }
 }
 
 /** The readings of a hive place by place, oldest first, thinned to at most so many each, the newest in full. */

@@ -32,12 +32,14 @@ export async function addWeighIns(
     rightKg ?? null,
   ])
   // One statement for all rows: a year of quarter hours is kept in a second instead of in ten.
-  const { rowsAffected } = await database.run(sql`
+  await database.run(sql`
     insert into ${weighIns} (id, yard_id, hive_id, at, kg, method, left_kg, right_kg, source, batch_id)
     select value ->> 0, ${yardId}, ${hiveId}, value ->> 1, value ->> 2, value ->> 3, value ->> 4, value ->> 5,
       ${source}, ${batchId}
     from json_each(${JSON.stringify(rows)}) where true on conflict do nothing`)
-  return { batchId, added: rowsAffected, repeated: readings.length - rowsAffected }
+  // Of a batch that is sent again, its answer lost, as many are told as the first time.
+  const added = await database.$count(weighIns, eq(weighIns.batchId, batchId))
+  return { batchId, added, repeated: readings.length - added }
 }
 
 /** The readings of a hive, oldest first, thinned to at most so many. */

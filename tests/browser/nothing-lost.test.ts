@@ -10,7 +10,7 @@ const waiting = (entries: readonly unknown[], yardId = 'sallow-quay') =>
 const entry = (id: string, edit: unknown) => ({ id, madeAt: '2026-05-01T09:30:00Z', kind: 'do', edit })
 
 describe('what a browser holds that is not saved', () => {
-  it('of a tab that was duplicated: each keeps its own, and all of it arrives', async () => {
+  it('of a tab that was duplicated: both show all of it, and all of it arrives', async () => {
     const first = await startServer({ databasePath: `${session.server.databasePath}-twin`, seed: DEMO })
     const one = await session.open()
     await one.goto(first.url + hivePath('twill/0'))
@@ -31,8 +31,8 @@ describe('what a browser holds that is not saved', () => {
         await page.keyboard.press('ArrowUp')
         await page.keyboard.press('t')
       }
-    await expect.poll(() => one.getByTestId('away').innerText()).toContain('3 changes are kept here')
-    await expect.poll(() => two.getByTestId('away').innerText()).toContain('3 changes are kept here')
+    await expect.poll(() => one.getByTestId('away').innerText()).toContain('6 changes are kept here')
+    await expect.poll(() => two.getByTestId('away').innerText()).toContain('6 changes are kept here')
     await two.close()
     await one.goto('about:blank')
     const second = await startServer({ databasePath: first.databasePath, port: first.port })
@@ -131,7 +131,7 @@ describe('a browser that keeps nothing', () => {
     const page = await session.open('/sources')
     await page
       .context()
-      .addInitScript(`Storage.prototype.setItem = () => { throw new DOMException('full', 'QuotaExceededError') }`)
+      .addInitScript(`IDBObjectStore.prototype.add = () => { throw new DOMException('full', 'QuotaExceededError') }`)
     await page.goto(session.server.url + hivePath('gingham/0'))
     await drawn(page)
     const { revision } = await quay()
@@ -149,7 +149,7 @@ describe('a browser that keeps nothing', () => {
     await page
       .context()
       .addInitScript(
-        `for (const name of ['localStorage', 'sessionStorage']) Object.defineProperty(window, ` +
+        `for (const name of ['localStorage', 'sessionStorage', 'indexedDB']) Object.defineProperty(window, ` +
           `name, { get() { throw new DOMException('no', 'SecurityError') } })`,
       )
     await page.goto(session.server.url)

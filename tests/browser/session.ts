@@ -11,7 +11,7 @@ export interface Session {
   /** A fresh profile; whatever it complains of fails the test. */
   open: (
     path?: string,
-    options?: { width?: number; height?: number; touch?: boolean; locale?: string },
+    options?: { width?: number; height?: number; touch?: boolean; locale?: string; app?: boolean },
   ) => Promise<Page>
   opened: OpenPage[]
 }
@@ -71,7 +71,22 @@ export const figures = async (page: Page) => (await gaps(page)).map(({ mm }) => 
 
 /** Waits until nothing is left to be sent. */
 export async function saved(page: Page): Promise<void> {
-  await page.waitForFunction(() => !Object.keys(localStorage).some((key) => key.startsWith('duvet.waiting.')))
+  await expect.poll(() => page.evaluate(waitingHere), { timeout: 30_000 }).toBe(0)
+}
+
+/** How much waits on this device, as its database has it. */
+async function waitingHere(): Promise<number> {
+  const done = <T>(request: IDBRequest<T>) =>
+    new Promise<T>((resolve, reject) => {
+      request.onsuccess = () => resolve(request.result)
+      request.onerror = () => reject(new Error('the database of the browser'))
+    })
+  const database = await done(indexedDB.open('duvet'))
+  const tx = database.transaction(['edits', 'slips'])
+  const edits: { sentAs?: number }[] = await done(tx.objectStore('edits').getAll())
+  const slips = await done(tx.objectStore('slips').count())
+  database.close()
+  return edits.filter(({ sentAs }) => sentAs === undefined).length + slips
 }
 
 /** The middle of a part on the drawing. */

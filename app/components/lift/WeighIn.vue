@@ -15,6 +15,7 @@ import { hiveAt, hiveIn } from '#core/hive-in'
 
 const props = defineProps<{ yard: Yard; hive: Hive }>()
 const weighing = useWeighing()
+const book = useBook()
 const preferences = usePreferences()
 const moment = useMoment()
 const method = ref<'scale' | 'heft'>('scale')
@@ -111,15 +112,10 @@ async function add() {
     )
     return
   }
-  const answer = await server.addWeighIns(props.yard.id, props.hive.id, {
-    source: 'hand',
-    batchId: crypto.randomUUID(),
-    readings: [row],
-  })
-  if (!answer.ok) fail(null, answer.problem.sentence)
-  else if (answer.value.added === 0)
-    fail('at', 'There is a reading of this minute already: change the time, or take that one back.')
-  else Object.assign(typed, { kg: '', left: '', right: '', at: localNow() })
+  const weighIns = { source: 'hand' as const, batchId: crypto.randomUUID(), readings: [row] }
+  if (await book.weigh(props.yard.id, props.hive.id, weighIns))
+    Object.assign(typed, { kg: '', left: '', right: '', at: localNow() })
+  else fail(book.refused.includes('minute') ? 'at' : null, book.refused)
   await load()
 }
 function momentTyped(): string | null {

@@ -77,6 +77,7 @@ function focusView() {
       <ShellWayLink v-for="way in ways.reference" :key="way.word" :way="way" />
     </nav>
     <div class="tools">
+      <ShellWaiting />
       <ElButton text class="wide" aria-label="Find a hive or a view" title="Find  /" @click="shell.seeking = 'anything'"
         ><ElIconSearch class="icon" aria-hidden="true"
       /></ElButton>

@@ -1,9 +1,8 @@
 <script setup lang="ts">
-// The words of the trade, the keys, and the name of this device.
+// The words of the trade, and the keys.
 import { capital } from '#core/wording'
 
 defineEmits<{ close: [] }>()
-const preferences = usePreferences()
 const view = useView()
 const terms = useTerms()
 const ways = computed(() => waysFrom(view.yard, view.hive))
@@ -33,7 +32,7 @@ const KEYS = computed<readonly (readonly [string, string])[]>(() => [
 </script>
 
 <template>
-  <UiSheet title="Words, keys, and this device" @close="$emit('close')">
+  <UiSheet title="Words and keys" @close="$emit('close')">
     <ElTabs>
       <ElTabPane label="Parts of a hive">
         <p class="both">British words first, then North American where they differ.</p>
@@ -56,11 +55,6 @@ const KEYS = computed<readonly (readonly [string, string])[]>(() => [
         </dl>
       </ElTabPane>
     </ElTabs>
-    <label for="device-name">Name of this device, kept with every change</label>
-    <ElInput id="device-name" v-model="preferences.deviceTyped" maxlength="60" placeholder="this browser" />
-    <p v-if="preferences.deviceTyped.trim() === ''" role="status">
-      The name is empty: changes will say “this browser”.
-    </p>
   </UiSheet>
 </template>
 

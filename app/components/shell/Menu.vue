@@ -46,9 +46,14 @@ const entries = computed<Entry[]>(() => [
     testid: `words-${vocabulary}`,
   })),
   {
-    command: () => void (shell.helping = true),
-    word: 'Help: words of the trade, keys, this device',
+    command: () => void (shell.ofDevice = true),
+    word: 'This device: what waits, take along, its name',
     divided: true,
+    testid: 'open-device',
+  },
+  {
+    command: () => void (shell.helping = true),
+    word: 'Help: words of the trade, keys',
     testid: 'open-help',
   },
 ])
@@ -64,6 +69,13 @@ const entries = computed<Entry[]>(() => [
 .icon {
   width: 20px;
   height: 20px;
+}
+
+/* The word gives way where something waits. */
+@media (max-width: 1400px) {
+  .tools:has([data-testid='waiting']) .wide {
+    display: none;
+  }
 }
 
 @media (max-width: 760px) {

@@ -1,19 +1,36 @@
 <script setup lang="ts">
 // What holds until it is mended: what keeps the server from saving, what this browser cannot keep, what was set aside, which hive stands open.
 import { catalogueOf } from '#core/catalogue'
+import { spanInWords } from '#core/wording/span-words'
 import { standsOpen } from '#core/season/stands-open'
 
 const yards = useYards()
 const sync = useSync()
 const store = useHeld()
 const aside = useAside()
-const waiting = computed(() =>
-  yards.waitingCount === 0
-    ? 'Nothing is waiting.'
-    : yards.waitingCount === 1
-      ? 'One change is kept here and sent when it can be.'
-      : `${yards.waitingCount} changes are kept here and sent when they can be.`,
-)
+const shell = useShell()
+const room = useRoom()
+const slips = useSlips()
+const clock = useClock()
+const sending = useSending()
+const app = useApp()
+const moment = useMoment()
+const waiting = computed(() => {
+  const count = yards.waitingCount + slips.count
+  const kept =
+    count === 0
+      ? 'Nothing is waiting.'
+      : count === 1
+        ? 'One change is kept here and sent when it can be.'
+        : `${count} changes are kept here and sent when they can be.`
+  return store.keptAt ? `${kept} What others did since ${moment(store.keptAt)} is not here.` : kept
+})
+const clockOff = computed(() => spanInWords(Math.abs(clock.offMs)))
+function chooseClock(choice: 'server' | 'device') {
+  clock.choice = choice
+  void sending.flushAll()
+}
+const notKept = computed(() => yards.waitingCount + slips.unkept.size)
 const route = useRoute()
 /** Hives without their roof in the middle of a visit, wherever one looks but at the visit itself. */
 const open = computed(() =>
@@ -36,9 +53,26 @@ const unkept = computed(() =>
 <template>
   <div class="notices" aria-live="polite">
     <p v-if="sync.trouble" class="away" data-testid="away">{{ sync.trouble.sentence }} {{ waiting }}</p>
-    <p v-if="store.unkept && yards.waitingCount > 0" class="away" data-testid="unkept">
-      {{ unkept }}: {{ yards.waitingCount === 1 ? 'a change is' : `${yards.waitingCount} changes are` }} kept in this
-      page only until the server has {{ yards.waitingCount === 1 ? 'it' : 'them' }}. Do not close it before.
+    <p v-if="(store.unkept || slips.unkept.size > 0) && notKept > 0" class="away" data-testid="unkept">
+      {{ unkept }}: {{ notKept === 1 ? 'a change is' : `${notKept} changes are` }} kept in this page only until the
+      server has {{ notKept === 1 ? 'it' : 'them' }}. Do not close it before.
+    </p>
+    <p v-else-if="room.short" class="away" data-testid="room-short">
+      {{ room.words }}
+      <ElButton @click="shell.ofDevice = true">Look at this device</ElButton>
+    </p>
+    <p v-if="clock.asks" class="away" data-testid="clock-asks">
+      This device’s clock is {{ clockOff }} {{ clock.offMs > 0 ? 'behind' : 'ahead of' }} the server’s. What was written
+      here has its days and waits until you say which is right.
+      <ElButton data-testid="clock-server" @click="chooseClock('server')"
+        >The server’s: put the days right by {{ clockOff }}</ElButton
+      >
+      <ElButton data-testid="clock-device" @click="chooseClock('device')">This device’s: leave them</ElButton>
+    </p>
+    <p v-if="app.isNewer && open.length === 0 && !route.path.endsWith('/visit')" class="said" data-testid="newer">
+      A newer Duvet is here. Nothing that waits is lost by taking it.
+      <ElButton data-testid="take-newer" @click="app.update()">Take it now</ElButton>
+      <ElButton text @click="app.later()">Later</ElButton>
     </p>
     <p v-if="aside.all.length > 0" class="said" data-testid="aside">
       {{

@@ -2,7 +2,7 @@ import { applyEdit, type EditProblem } from '../apply-edit'
 import type { Undoable } from '../history'
 import type { LoggedEdit, WaitingEdit } from '../logged-edit'
 import type { Yard } from '../model'
-import { replay } from './replay'
+import { replay, type Replayed } from './replay'
 
 /** A yard as a browser has it: the server's version with what waits to be sent on top. */
 export interface HeldYard {
@@ -62,10 +62,7 @@ export function withoutRefused(
   const local = new Set(held.waiting.map(({ id }) => id))
   return {
     held: { ...held, yard, waiting: fit, log: [...held.log.filter(({ id }) => !local.has(id)), ...log] },
-    left:
-      unfit.length > 0
-        ? [{ entries: unfit.map(({ entry }) => entry), why: { built: true, problem: unfit[0]!.problem } }]
-        : [],
+    left: unfit.length > 0 ? [leftOver(unfit, true)] : [],
   }
 }
 
@@ -73,4 +70,44 @@ export function withoutRefused(
 export function withLog(held: HeldYard, log: readonly LoggedEdit[]): HeldYard {
   const known = new Set(log.map(({ id }) => id))
   return { ...held, log: [...log, ...held.log.filter(({ id }) => !known.has(id))] }
+}
+
+/** A change that a device keeps: `sentAs` the revision that the server gave it, where it has it. */
+export interface KeptChange {
+  readonly entry: WaitingEdit
+  readonly sentAs?: number
+}
+
+/**
+ * A yard as a device kept it: as the server last had it, with what the server has taken since and what still waits on
+ * top. What no longer applies comes back beside it.
+ */
+export function rebuilt(
+  kept: Pick<HeldYard, 'yard' | 'revision' | 'log'>,
+  changes: readonly KeptChange[],
+): { readonly held: HeldYard; readonly left: LeftOut[] } {
+  const sent = changes.filter(({ sentAs }) => sentAs !== undefined && sentAs > kept.revision)
+  const taken = replay(
+    kept.yard,
+    sent.map(({ entry }) => entry),
+  )
+  const { yard, fit, unfit, log } = replay(
+    taken.yard,
+    changes.flatMap(({ entry, sentAs }) => (sentAs === undefined ? [entry] : [])),
+  )
+  const known = new Set(kept.log.map(({ id }) => id))
+  return {
+    held: {
+      yard,
+      saved: taken.yard,
+      revision: Math.max(kept.revision, ...sent.map(({ sentAs }) => sentAs!)),
+      waiting: fit,
+      log: [...kept.log, ...[...taken.log, ...log].filter(({ id }) => !known.has(id))],
+    },
+    left: unfit.length > 0 ? [leftOver(unfit, false)] : [],
+  }
+}
+
+function leftOver(unfit: Replayed['unfit'], built: boolean): LeftOut {
+  return { entries: unfit.map(({ entry }) => entry), why: { built, problem: unfit[0]!.problem } }
 }

@@ -1,9 +1,12 @@
+import 'fake-indexeddb/auto'
+import { IDBFactory } from 'fake-indexeddb'
 import { beforeEach, describe, expect, it, vi } from 'vitest'
+import { acknowledged, fresh, made, rebuilt, type HeldYard, type WaitingEdit } from '#core/hive'
+import { device } from '~/sync/device'
 import { Outbox } from '~/sync/outbox'
-import { claimTab, goneTabs } from '~/sync/tab'
-import type { WaitingEdit } from '#core/hive'
-import { browserStorage, type Keeper } from '~/composables/kept'
-import { storage } from '../../helpers/storage'
+import { readLeftBehind } from '~/sync/read-left-behind'
+import { changesBefore } from '~/sync/slips'
+import { twoHives } from '../../helpers/edits'
 
 const entry = (id: string): WaitingEdit => ({
   id,
@@ -11,22 +14,17 @@ const entry = (id: string): WaitingEdit => ({
   kind: 'do',
   edit: { kind: 'remove-hive', hiveId: 'h' },
 })
-let shared: Keeper
-beforeEach(() => {
-  vi.stubGlobal('localStorage', storage())
-  vi.stubGlobal('sessionStorage', storage())
-  shared = browserStorage()
-})
+const noted = (id: string, note: string): WaitingEdit => ({ ...entry(id), edit: { kind: 'set-yard', note } })
 
-describe('what waits to be sent', () => {
-  it('is kept by tab, taken over by the next page, and sent once where two tabs held it', async () => {
-    new Outbox(shared, 'one').save([{ yardId: 'y', baseRevision: 4, entries: [entry('a'), entry('b')] }])
-    new Outbox(shared, 'two').save([
-      { yardId: 'y', baseRevision: 3, entries: [entry('b'), entry('c')] },
-      { yardId: 'z', baseRevision: 0, entries: [entry('d')] },
+describe('what an older Duvet left waiting', () => {
+  it('is merged by yard, each change once', () => {
+    const { waiting, unreadable } = readLeftBehind([
+      JSON.stringify([{ yardId: 'y', baseRevision: 4, entries: [entry('a'), entry('b')] }]),
+      JSON.stringify([
+        { yardId: 'y', baseRevision: 3, entries: [entry('b'), entry('c')] },
+        { yardId: 'z', baseRevision: 0, entries: [entry('d')] },
+      ]),
     ])
-    const third = new Outbox(shared, 'three')
-    const { waiting, unreadable } = await third.adopt(third.tabs())
     expect(
       waiting.map(({ yardId, baseRevision, entries }) => [yardId, baseRevision, entries.map(({ id }) => id).join('')]),
     ).toEqual([
@@ -34,8 +32,6 @@ describe('what waits to be sent', () => {
       ['z', 0, 'd'],
     ])
     expect(unreadable).toEqual([])
-    third.forget(third.tabs())
-    expect(third.tabs()).toEqual([])
   })
 
   it.each<[string, string, number, number]>([
@@ -52,60 +48,104 @@ describe('what waits to be sent', () => {
       2,
     ],
     ['nested without end', `[${'['.repeat(5000)}${']'.repeat(5000)}]`, 0, 1],
-  ])('that was damaged (%s) is handed out as it is, and what is sound goes on', async (_name, text, sound, broken) => {
-    shared.setItem('duvet.waiting.old', text)
-    const { waiting, unreadable } = await new Outbox(shared, 'new').adopt(['old'])
+  ])('that was damaged (%s) is handed out as it is, and what is sound goes on', (_name, text, sound, broken) => {
+    const { waiting, unreadable } = readLeftBehind([text])
     expect(waiting.flatMap(({ entries }) => entries)).toHaveLength(sound)
     expect(unreadable).toHaveLength(broken)
     for (const { why } of unreadable) expect(why).toMatch(/^[^\n]{1,200}[.…]$/)
   })
+})
 
-  it('says when the browser has no room for it, or keeps nothing', () => {
-    const full: Keeper = {
-      ...shared,
-      setItem: () => {
-        throw new DOMException('full', 'QuotaExceededError')
-      },
-    }
-    expect(new Outbox(full, 'one').save([{ yardId: 'y', baseRevision: 0, entries: [entry('a')] }])).toBe(false)
-    expect(
-      new Outbox({ ...shared, lasting: false }, 'one').save([{ yardId: 'y', baseRevision: 0, entries: [entry('a')] }]),
-    ).toBe(false)
-    expect(new Outbox(full, 'one').save([])).toBe(true)
+describe('the outbox of a browser', () => {
+  let held: HeldYard
+  let outbox: Outbox
+  beforeEach(async () => {
+    vi.stubGlobal('indexedDB', new IDBFactory())
+    vi.useFakeTimers({ toFake: ['setTimeout', 'clearTimeout'] })
+    held = fresh({ yard: twoHives(), revision: 0 })
+    outbox = await Outbox.open(
+      () => held,
+      () => {},
+    )
+    await outbox.keep('yard', undefined, held)
+  })
+  const hold = async (next: HeldYard, taken: readonly WaitingEdit[] = []) => {
+    const was = held
+    held = next
+    await outbox.keep('yard', was, next, taken)
+  }
+  const perform = (one: WaitingEdit) => {
+    const done = made(held, one)
+    if (!done.ok) throw new Error(done.problem.reason)
+    return hold(done.held)
+  }
+  /** The yard as a page finds it that opens now. */
+  const found = async () => {
+    const { kept, edits } = await (await device()).ofYard('yard')
+    return rebuilt(kept!, edits).held
+  }
+  const saved = (ids: readonly string[], revision: number) => {
+    const batch = held.waiting.filter(({ id }) => ids.includes(id))
+    return hold(acknowledged(held, batch, revision), batch)
+  }
+
+  it('keeps the yard with the first change that waits on it, and every change in its order', async () => {
+    await perform(noted('a', 'one'))
+    await perform(noted('b', 'two'))
+    expect(await found()).toMatchObject({ revision: 0, yard: { note: 'two' }, waiting: [{ id: 'a' }, { id: 'b' }] })
+  })
+
+  it('shows the same after the battery died between the answer of the server and the keeping of the yard', async () => {
+    await perform(noted('a', 'one'))
+    await perform(noted('b', 'two'))
+    await saved(['a'], 1)
+    expect(await found()).toMatchObject({
+      revision: 1,
+      saved: { note: 'one' },
+      yard: { note: 'two' },
+      waiting: [{ id: 'b' }],
+    })
+    await saved(['b'], 2)
+    expect(await found()).toMatchObject({ revision: 2, saved: { note: 'two' }, waiting: [] })
+    await vi.advanceTimersByTimeAsync(2000)
+    for (let i = 0; i < 20; i++) await new Promise((resolve) => setImmediate(resolve))
+    const { kept, edits } = await (await device()).ofYard('yard')
+    expect([kept?.revision, kept?.yard.note, edits.length]).toEqual([2, 'two', 0])
+  })
+
+  it('keeps what came of others’ changes as a whole, with what still waits', async () => {
+    await perform(noted('a', 'one'))
+    const theirs = { ...held.saved, name: 'theirs' }
+    await hold({ ...held, saved: theirs, revision: 7, yard: { ...theirs, note: 'one' } })
+    expect(await found()).toMatchObject({ revision: 7, yard: { name: 'theirs', note: 'one' }, waiting: [{ id: 'a' }] })
+  })
+
+  it('takes one of mine that was set aside beside one of theirs for no change that was saved', async () => {
+    await perform(noted('a', 'one'))
+    await perform(noted('b', 'two'))
+    const theirs = { ...held.saved, name: 'theirs' }
+    const [, b] = held.waiting
+    await hold({ ...held, saved: theirs, revision: 1, yard: { ...theirs, note: 'two' }, waiting: [b!] })
+    expect(await found()).toMatchObject({ revision: 1, saved: { name: 'theirs', note: '' }, waiting: [{ id: 'b' }] })
+  })
+
+  it('hands a change to the browser before it returns: a tab closed at once has it', async () => {
+    const done = made(held, noted('a', 'one'))
+    if (!done.ok) throw new Error()
+    void outbox.keep('yard', held, done.held)
+    // A transaction that is asked for later is done later: what was not handed over yet would not be found.
+    expect(await found()).toMatchObject({ waiting: [{ id: 'a' }] })
   })
 })
 
-describe('a page', () => {
-  /** Locks as a browser has them, with a door to let one go. */
-  function lockManager() {
-    const held = new Set<string>()
-    return {
-      held,
-      request: (name: string, work: () => Promise<unknown>) => {
-        held.add(name)
-        return work()
-      },
-      query: () => Promise.resolve({ held: [...held].map((name) => ({ name })), pending: [] }),
-    }
-  }
-
-  it('has an identity of its own, one of a duplicated tab too, and finds what pages that are gone left', async () => {
-    const locks = lockManager()
-    vi.stubGlobal('navigator', { locks })
-    const first = await claimTab()
-    const second = await claimTab()
-    expect(second.before).toBe(first.id)
-    expect(second.id).not.toBe(first.id)
-    expect(await goneTabs([first.id, second.id, 'closed'], second.before)).toEqual(['closed'])
-    setTimeout(() => locks.held.delete(`duvet.tab.${first.id}`), 90)
-    expect(await goneTabs([first.id], second.before)).toEqual([first.id])
-    vi.unstubAllGlobals()
-  })
-
-  it('takes all others for gone where the browser has no locks', async () => {
-    vi.stubGlobal('navigator', {})
-    expect((await claimTab()).id).not.toBe((await claimTab()).id)
-    expect(await goneTabs(['a'])).toEqual(['a'])
-    vi.unstubAllGlobals()
+describe('what is written down between changes', () => {
+  it.each<[string | null | undefined, number]>([
+    [undefined, 3],
+    [null, 0],
+    ['a', 1],
+    ['c', 3],
+    ['gone', 0],
+  ])('after %s lets %i of them go first', (after, most) => {
+    expect(changesBefore([entry('a'), entry('b'), entry('c')], after === undefined ? undefined : { after })).toBe(most)
   })
 })

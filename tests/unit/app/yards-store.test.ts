@@ -1,3 +1,5 @@
+import 'fake-indexeddb/auto'
+import { IDBFactory, IDBObjectStore } from 'fake-indexeddb'
 import { createPinia, setActivePinia } from 'pinia'
 import { beforeEach, describe, expect, it, vi } from 'vitest'
 import { useAside } from '~/stores/aside'
@@ -83,15 +85,18 @@ class OneYard {
 
 let server: OneYard
 const settled = async () => {
-  for (let i = 0; i < 40; i++) await Promise.resolve()
-  await vi.advanceTimersByTimeAsync(1)
+  for (let i = 0; i < 40; i++) {
+    await new Promise((resolve) => setImmediate(resolve))
+    await vi.advanceTimersByTimeAsync(0)
+  }
 }
 
 beforeEach(() => {
-  vi.useFakeTimers()
+  vi.useFakeTimers({ toFake: ['setTimeout', 'clearTimeout'] })
   server = new OneYard()
   vi.stubGlobal('fetch', server.fetch)
   vi.stubGlobal('localStorage', storage())
+  vi.stubGlobal('indexedDB', new IDBFactory())
   vi.stubGlobal('sessionStorage', storage())
   setActivePinia(createPinia())
 })
@@ -258,18 +263,9 @@ describe('edits in the browser', () => {
   it('are sent although this browser’s storage is full, and that is told while they wait', async () => {
     const yards = useYards()
     await yards.load()
-    const full = storage()
-    vi.stubGlobal(
-      'localStorage',
-      new Proxy(full, {
-        get: (target, key) =>
-          key === 'setItem'
-            ? () => {
-                throw new DOMException('full', 'QuotaExceededError')
-              }
-            : (Reflect.get(target, key) as unknown),
-      }),
-    )
+    vi.spyOn(IDBObjectStore.prototype, 'add').mockImplementation(() => {
+      throw new DOMException('full', 'QuotaExceededError')
+    })
     setActivePinia(createPinia())
     const next = useYards()
     await next.load()
@@ -282,10 +278,12 @@ describe('edits in the browser', () => {
     await settled()
     expect(server.yard.hives[0]!.stack).toHaveLength(4)
     expect(useHeld().unkept).toBeNull()
+    vi.restoreAllMocks()
   })
 
   it('go from memory where storage is forbidden', async () => {
     vi.stubGlobal('localStorage', undefined)
+    vi.stubGlobal('indexedDB', undefined)
     setActivePinia(createPinia())
     const yards = useYards()
     await yards.load()

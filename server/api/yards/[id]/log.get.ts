@@ -2,7 +2,7 @@ import { defineEventHandler, getQuery } from 'h3'
 import type { LoggedEdit } from '#core/hive'
 import * as yup from '#wire/yup'
 import { readWith } from '#wire/read'
-import { readLog } from '../../../database/log'
+import { readLog, readLogSince } from '../../../database/log'
 import { refusal, routeId } from '../../../utils/answers'
 import { withDatabase } from '../../../utils/database'
 
@@ -11,12 +11,21 @@ const querySchema = yup.object({
     .string()
     .optional()
     .matches(/^[1-9]\d{0,2}$/, 'limit is not a whole number from 1 to 999'),
+  since: yup
+    .string()
+    .optional()
+    .matches(/^\d{1,9}$/, 'since is not a revision: a whole number'),
 })
 
-/** The newest entries of a yard's log, oldest first. */
+/** The newest entries of a yard's log, or all since a revision, oldest first. */
 export default defineEventHandler(async (event): Promise<LoggedEdit[]> => {
   const query = readWith(querySchema, getQuery(event))
   if (!query.ok) throw refusal(422, query.problem)
   const yardId = routeId(event, 'id')
-  return withDatabase((database) => readLog(database, yardId, Number(query.value.limit ?? 200)))
+  const { since, limit } = query.value
+  return withDatabase((database) =>
+    since === undefined
+      ? readLog(database, yardId, Number(limit ?? 200))
+      : readLogSince(database, yardId, Number(since)),
+  )
 })

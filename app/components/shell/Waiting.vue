@@ -1,0 +1,59 @@
+<script setup lang="ts">
+// How much waits on this device, and since when: pressed, it says more.
+const held = useHeld()
+const slips = useSlips()
+const shell = useShell()
+const sync = useSync()
+const waiting = useWaiting()
+/** What goes in at once is not counted out loud. */
+const SETTLE_MS = 1500
+const shown = ref(false)
+let timer: ReturnType<typeof setTimeout> | undefined
+watch(
+  () => [waiting.value.count, sync.trouble] as const,
+  ([count, trouble]) => {
+    clearTimeout(timer)
+    if (count === 0) shown.value = false
+    else if (trouble) shown.value = true
+    else timer = setTimeout(() => (shown.value = held.waitingCount + slips.count > 0), SETTLE_MS)
+  },
+  { immediate: true },
+)
+onBeforeUnmount(() => clearTimeout(timer))
+</script>
+
+<template>
+  <ElButton
+    v-if="shown"
+    text
+    class="waiting"
+    data-testid="waiting"
+    :aria-label="`${waiting.words}: look at what waits`"
+    @click="shell.ofDevice = true"
+    ><ElIconUpload class="icon" aria-hidden="true" /><span class="words"
+      ><b>{{ waiting.count }}</b> {{ waiting.count === 1 ? 'waits' : 'wait' }}<br />{{ waiting.since }}</span
+    ></ElButton
+  >
+</template>
+
+<style scoped>
+.waiting {
+  border: 2px solid var(--watch);
+  border-radius: 10px;
+  padding: 2px 8px;
+  background: #fff8e8;
+  color: var(--ink);
+}
+
+.icon {
+  width: 18px;
+  height: 18px;
+  margin-right: 5px;
+}
+
+.words {
+  font-size: 13px;
+  line-height: 1.1;
+  text-align: left;
+}
+</style>

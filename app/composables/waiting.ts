@@ -1,0 +1,24 @@
+import { counted } from '#core/wording'
+
+/** What waits on this device for the server: how much, since when, and yard by yard. */
+export function useWaiting() {
+  const held = useHeld()
+  const slips = useSlips()
+  const preferences = usePreferences()
+  const since = computed(() => {
+    const made = [...held.held.values()].flatMap(({ waiting }) => waiting.map(({ madeAt }) => madeAt))
+    return [...made, ...slips.all.map(({ keptAt }) => keptAt)].sort()[0]
+  })
+  /** The time of today, or the day. */
+  function sinceWords(at: string): string {
+    const isToday = new Date(at).toDateString() === new Date().toDateString()
+    return isToday
+      ? new Date(at).toLocaleTimeString('en-GB', { hour: '2-digit', minute: '2-digit' })
+      : preferences.day(at.slice(0, 10))
+  }
+  return computed(() => {
+    const count = held.waitingCount + slips.count
+    const from = since.value ? ` since ${sinceWords(since.value)}` : ''
+    return { count, since: from, words: count === 0 ? 'Nothing waits' : `${counted(count, 'thing')} to send${from}` }
+  })
+}

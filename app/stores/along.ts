@@ -1,0 +1,84 @@
+import { defineStore } from 'pinia'
+import { computed, ref } from 'vue'
+import { useKept } from '~/composables/kept'
+import { localToday } from '~/composables/newEntry'
+import { server } from '~/sync/server'
+import { useHeld } from './held'
+
+/** A yard that is taken along: since when, and how many hives that was. */
+interface Along {
+  readonly at: string
+  readonly hives: number
+}
+
+const AT_A_TIME = 4
+/** What was taken along longer ago is asked for anew when the server can be reached, ms. */
+const OLD_MS = 3 * 3_600_000
+
+/** Yards of which this device has everything that their views ask for. */
+export const useAlong = defineStore('along', () => {
+  const held = useHeld()
+  const kept = useKept<Readonly<Record<string, Along>>>('duvet.along', {})
+  /** Yards that are marked, whether or not all of them is here yet. */
+  const marked = useKept<readonly string[]>('duvet.along.marked', [])
+  const running = ref<{ readonly yardId: string; readonly done: number; readonly of: number } | null>(null)
+  const problem = ref('')
+  let stopped = false
+  const of = computed(() => (yardId: string) => kept.value[yardId] ?? null)
+  const isMarked = computed(() => (yardId: string) => marked.value.includes(yardId))
+
+  /** Fetches all that the views of a yard ask for; it can be stopped. */
+  async function fetchAll(yardId: string): Promise<void> {
+    const yard = held.held.get(yardId)?.yard
+    if (!yard || running.value) return
+    stopped = false
+    problem.value = ''
+    const today = localToday()
+    const work = [
+      () => server.openEntries(yardId, today),
+      () => server.wholeBook(yardId),
+      ...yard.hives.flatMap(({ id }) => [
+        () => server.book(yardId, id),
+        () => server.weighIns(yardId, id),
+        () => server.air(yardId, id),
+        () => server.changes(yardId, id),
+      ]),
+    ]
+    running.value = { yardId, done: 0, of: work.length }
+    for (let at = 0; at < work.length && !stopped && !problem.value; at += AT_A_TIME) {
+      const answers = await Promise.all(work.slice(at, at + AT_A_TIME).map((ask) => ask()))
+      for (const answer of answers)
+        if (!answer.ok) problem.value = answer.problem.sentence
+        else if (answer.keptAt) problem.value = 'The server cannot be reached.'
+      running.value = { yardId, done: at + answers.length, of: work.length }
+    }
+    running.value = null
+    if (!stopped && !problem.value)
+      kept.value = { ...kept.value, [yardId]: { at: new Date().toISOString(), hives: yard.hives.length } }
+  }
+
+  async function take(yardId: string): Promise<void> {
+    marked.value = [...new Set([...marked.value, yardId])]
+    // The browser is asked not to clear it when its disk runs short; it may say no.
+    await globalThis.navigator?.storage?.persist?.().catch(() => false)
+    await fetchAll(yardId)
+  }
+  function leave(yardId: string): void {
+    marked.value = marked.value.filter((id) => id !== yardId)
+    const { [yardId]: _gone, ...rest } = kept.value
+    kept.value = rest
+  }
+  function stop(): void {
+    stopped = true
+  }
+
+  /** Asks anew for what was taken along a while ago. */
+  async function renew(): Promise<void> {
+    for (const yardId of marked.value) {
+      const at = kept.value[yardId]?.at
+      if (!at || Date.now() - Date.parse(at) > OLD_MS) await fetchAll(yardId)
+    }
+  }
+
+  return { of, isMarked, running, problem, take, leave, stop, renew }
+})

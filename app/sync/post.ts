@@ -1,0 +1,14 @@
+import { server, type Answer } from './server'
+import type { Slip } from './slips'
+
+const SAME_MINUTE = {
+  field: 'at',
+  sentence: 'There is a reading of this minute already: change the time, or take that one back.',
+}
+
+/** Sends what was written down; a weighing of a minute that has one already is refused. */
+export async function post(slip: Slip): Promise<Answer<unknown>> {
+  if (slip.sort === 'entries') return server.addEntries(slip.yardId, slip.entries)
+  const answer = await server.addWeighIns(slip.yardId, slip.hiveId, slip.weighIns)
+  return answer.ok && answer.value.added === 0 ? { ok: false, status: 409, problem: SAME_MINUTE } : answer
+}

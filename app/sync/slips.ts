@@ -1,0 +1,51 @@
+import dayjs from 'dayjs'
+import { withClockRight, type Entry } from '#core/book'
+import type { WeighIns } from '#wire/weigh-in-schema'
+
+interface Said {
+  readonly id: string
+  readonly yardId: string
+  /** The change of the yard after which it was written: it is sent after that one and before any later. */
+  readonly after: string | null
+  readonly keptAt: string
+  /** Its times were put right, the clock of this device being wrong. */
+  readonly isRight?: boolean
+}
+
+/** What was written of hives and waits for the server: entries of the book, or a weighing. */
+export type Slip =
+  | (Said & { readonly sort: 'entries'; readonly entries: readonly Entry[] })
+  | (Said & { readonly sort: 'weighing'; readonly hiveId: string; readonly weighIns: WeighIns })
+
+/** How many things a slip holds. */
+export function countOf(slip: Slip): number {
+  return slip.sort === 'entries' ? slip.entries.length : 1
+}
+
+/**
+ * How many of the changes that wait in a yard may be sent before what is written down next: all of them where nothing is,
+ * none where that is to go first.
+ */
+export function changesBefore(
+  waiting: readonly { readonly id: string }[],
+  next: Pick<Slip, 'after'> | undefined,
+): number {
+  return next ? waiting.findIndex(({ id }) => id === next.after) + 1 : waiting.length
+}
+
+/** With its times put right, once, where the clock of this device is so much behind, ms. */
+export function withTimesRight(slip: Slip, offMs: number): Slip {
+  const local = (at: string) => dayjs(at).format('YYYY-MM-DDTHH:mm')
+  const right = { isRight: true, keptAt: dayjs(slip.keptAt).add(offMs, 'ms').toISOString() } as const
+  if (slip.sort === 'entries')
+    return {
+      ...slip,
+      ...right,
+      entries: slip.entries.map((entry) => withClockRight(entry, offMs, local(entry.madeAt))),
+    }
+  const isNow = (at: string) => Math.abs(dayjs(at).diff(slip.keptAt, 'day')) < 1
+  const readings = slip.weighIns.readings.map((one) =>
+    isNow(one.at) ? { ...one, at: dayjs(one.at).add(offMs, 'ms').toISOString() } : one,
+  )
+  return { ...slip, ...right, weighIns: { ...slip.weighIns, readings } }
+}

@@ -1,0 +1,33 @@
+import { Lead } from './lead'
+
+/** What tabs of this browser tell each other. */
+export interface Told {
+  /** A yard of which this device keeps something else now. */
+  readonly changed?: string
+  /** What was written down and waits is something else now. */
+  readonly slips?: true
+  /** What keeps the server from saving, as the tab that sends found it. */
+  readonly trouble?: { readonly away: boolean; readonly sentence: string } | null
+}
+
+/** The tabs of this browser: which of them sends, and what they tell each other. */
+class Tabs {
+  readonly lead = new Lead()
+  private readonly channel = typeof BroadcastChannel === 'undefined' ? undefined : new BroadcastChannel('duvet')
+
+  tell(told: Told): void {
+    this.channel?.postMessage(told)
+  }
+  /** Called with what another tab tells. */
+  listen(hear: (told: Told) => void): void {
+    if (!this.channel) return
+    this.channel.onmessage = ({ data }: MessageEvent<Told>) => hear(data)
+  }
+}
+
+let opened: Tabs | undefined
+
+export function tabs(): Tabs {
+  opened ??= new Tabs()
+  return opened
+}
