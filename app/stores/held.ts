@@ -97,9 +97,7 @@ export const useHeld = defineStore('held', () => {
     hold(stored.yard.id, { ...fresh(stored), log: now?.log ?? [] })
   }
 
-  function historyOf(yardId: string) {
-    return foldHistory(held.value.get(yardId)?.log ?? [])
-  }
+  const historyOf = (yardId: string) => foldHistory(held.value.get(yardId)?.log ?? [])
 
   return {
     loaded,
