@@ -66,13 +66,9 @@ export async function airSeries(database: Database, hive: HiveOfYard, most: numb
 }
 
 /** Takes a batch away, or brings it back; how many readings it has. One that was kept anew meanwhile stays as it is. */
-export async function setAirBatchRemoved(
-  database: Database,
-  batchId: string,
-  removedAt: string | null,
-): Promise<number> {
-  const all = await database.select({ id: airReadings.id }).from(airReadings).where(eq(airReadings.batchId, batchId))
+export async function setAirBatchRemoved(database: Writer, batchId: string, removedAt: string | null): Promise<number> {
+  const readings = await database.$count(airReadings, eq(airReadings.batchId, batchId))
   if (removedAt) await database.update(airReadings).set({ removedAt }).where(eq(airReadings.batchId, batchId))
   else await database.run(sql`update or ignore ${airReadings} set removed_at = null where batch_id = ${batchId}`)
-  return all.length
+  return readings
 }

@@ -1,10 +1,9 @@
 import { closeSync, existsSync, fsyncSync, mkdirSync, openSync, renameSync, rmSync, statSync } from 'node:fs'
-import { dirname, resolve } from 'node:path'
+import { dirname } from 'node:path'
 import { createClient, type Client } from '@libsql/client'
 import { drizzle, type LibSQLDatabase } from 'drizzle-orm/libsql'
-import { migrate } from 'drizzle-orm/libsql/migrator'
-import { readMigrationFiles } from 'drizzle-orm/migrator'
-import { DatabaseFault, asFault, faultSentence, fileOf, type Fault } from './faults'
+import { DatabaseFault, asFault, faultSentence, fileOf } from './faults'
+import { bringUpToDate, mustBeOurs } from './migrate'
 import * as schema from './schema'
 
 export type Database = LibSQLDatabase<typeof schema>
@@ -14,68 +13,83 @@ export interface OpenDatabase {
   readonly database: Database
 }
 
+/** Where a database is: a file, a libSQL server, or a file here that is kept as a replica of such a server. */
+export interface Address {
+  readonly url: string
+  readonly token?: string | undefined
+  /** A file of this machine that is read instead of the server; what is written goes to the server. */
+  readonly replica?: string | undefined
+}
+
 /**
  * What every connection to a file is set to; the tests read them back from the live one. It waits for a lock only so
  * long, since nothing else is answered meanwhile; who asked tries again for some seconds.
  */
 const PRAGMAS = { journal_mode: 'wal', synchronous: 2, foreign_keys: 1, busy_timeout: 250 } as const
+/** A replica asks the server for what is new so often, s; what is written here is read here at once. */
+const REPLICA_S = 20
 
-const migrationsFolder = () => process.env.DUVET_MIGRATIONS ?? resolve('server/database/migrations')
+/** The address as the environment names it. */
+export function addressOf(url: string): Address {
+  return { url, token: process.env.DUVET_DATABASE_TOKEN, replica: process.env.DUVET_DATABASE_REPLICA }
+}
 
 /**
  * Opens the database at a libSQL address, brings it up to date and leaves a dated copy of a file that needed it.
- * One connection only: its settings then hold for everything that is done.
+ * One connection to a file only: its settings then hold for everything that is done.
  * @throws DatabaseFault with the sentence for the keeper, and the file left as it is
  */
-export async function openDatabase(
-  url: string,
-  today: string,
-  authToken = process.env.DUVET_DATABASE_TOKEN,
-): Promise<OpenDatabase> {
-  const path = fileOf(url)
+export async function openDatabase(address: string | Address, today: string): Promise<OpenDatabase> {
+  const at = typeof address === 'string' ? addressOf(address) : address
+  const path = fileOf(at.url)
   try {
-    return await open(url, path, today, authToken)
+    return await open(at, path, today)
   } catch (error) {
     throw asFault(error, path, true)
   }
 }
 
-async function open(
-  url: string,
-  path: string | undefined,
-  today: string,
-  authToken: string | undefined,
-): Promise<OpenDatabase> {
+async function open(address: Address, path: string | undefined, today: string): Promise<OpenDatabase> {
   const wasThere = path !== undefined && existsSync(path)
-  if (wasThere && statSync(path).isDirectory()) throw fault('folder', path)
+  if (wasThere && statSync(path).isDirectory()) throw new DatabaseFault('folder', faultSentence('folder', path))
   if (path) mkdirSync(dirname(path), { recursive: true })
-  const client = createClient({ url, concurrency: 1, ...(authToken ? { authToken } : {}) })
+  const client = connect(address)
   try {
-    const pending = await pendingMigrations(client, path)
-    if (path) {
-      await mustBeSoundAndWritable(client, path)
-      for (const [name, value] of Object.entries(PRAGMAS)) await client.execute(`PRAGMA ${name} = ${value}`)
-    }
-    const database = drizzle(client, { schema, casing: 'snake_case' })
-    if (wasThere && pending > 0 && statSync(path).size > 0) await backUp(client, path, today)
-    await migrate(database, { migrationsFolder: migrationsFolder() })
+    await mustBeOurs(client, path)
+    if (path) await setUp(client, path)
+    await bringUpToDate(client, path, async () => {
+      if (wasThere && statSync(path).size > 0) await backUp(client, path, today)
+    })
     if (path) await client.execute('PRAGMA foreign_keys = 1')
-    return { client, database }
+    return { client, database: drizzle(client, { schema, casing: 'snake_case' }) }
   } catch (error) {
     client.close()
     throw error
   }
 }
 
+function connect({ url, token, replica }: Address): Client {
+  const config = { ...(token ? { authToken: token } : {}) }
+  if (fileOf(url)) return createClient({ ...config, url, concurrency: 1 })
+  if (!replica) return createClient({ ...config, url })
+  return createClient({ ...config, url: replica, syncUrl: url, syncInterval: REPLICA_S, readYourWrites: true })
+}
+
+async function setUp(client: Client, path: string): Promise<void> {
+  const check = await client.execute('PRAGMA quick_check(1)')
+  if (Object.values(check.rows[0] ?? {})[0] !== 'ok') throw new DatabaseFault('damaged', faultSentence('damaged', path))
+  await client.batch(['SELECT 1'], 'write')
+  await configure(client)
+}
+
+async function configure(client: Client): Promise<void> {
+  for (const [name, value] of Object.entries(PRAGMAS)) await client.execute(`PRAGMA ${name} = ${value}`)
+}
+
 /** A second connection to a database that is open and up to date already. */
-export async function connectAgain(url: string): Promise<OpenDatabase> {
-  const client = createClient({
-    url,
-    concurrency: 1,
-    ...(process.env.DUVET_DATABASE_TOKEN ? { authToken: process.env.DUVET_DATABASE_TOKEN } : {}),
-  })
-  if (fileOf(url))
-    for (const [name, value] of Object.entries(PRAGMAS)) await client.execute(`PRAGMA ${name} = ${value}`)
+export async function connectAgain(address: Address): Promise<OpenDatabase> {
+  const client = connect(address)
+  if (fileOf(address.url)) await configure(client)
   return { client, database: drizzle(client, { schema, casing: 'snake_case' }) }
 }
 
@@ -99,34 +113,6 @@ export async function inTransaction<T>(database: Database, work: (tx: Transactio
   } catch (error) {
     throw cause ?? error
   }
-}
-
-function fault(kind: Fault, path: string | undefined): DatabaseFault {
-  return new DatabaseFault(kind, faultSentence(kind, path))
-}
-
-/** How many migrations are still to be made; refuses what another program, or a newer Duvet, has written. */
-async function pendingMigrations(client: Client, path: string | undefined): Promise<number> {
-  const known = readMigrationFiles({ migrationsFolder: migrationsFolder() }).map(({ folderMillis }) => folderMillis)
-  const tables = (
-    await client.execute(`SELECT name FROM sqlite_master WHERE type = 'table' AND name NOT LIKE 'sqlite_%'`)
-  ).rows.map((row) => String(row.name))
-  if (!tables.includes('__drizzle_migrations')) {
-    if (tables.length > 0) throw fault('foreign', path)
-    return known.length
-  }
-  const done = (await client.execute('SELECT created_at AS at FROM __drizzle_migrations')).rows.map((row) =>
-    Number(row.at),
-  )
-  if (done.length > 0 && (!tables.includes('yards') || !done.includes(known[0]!))) throw fault('foreign', path)
-  if (done.some((at) => at > known.at(-1)!)) throw fault('newer', path)
-  return known.length - done.length
-}
-
-async function mustBeSoundAndWritable(client: Client, path: string): Promise<void> {
-  const check = await client.execute('PRAGMA quick_check(1)')
-  if (Object.values(check.rows[0] ?? {})[0] !== 'ok') throw fault('damaged', path)
-  await client.batch(['SELECT 1'], 'write')
 }
 
 /**

@@ -3,7 +3,18 @@ import { readdirSync } from 'node:fs'
 import { basename, dirname, resolve } from 'node:path'
 
 export type Fault =
-  'full' | 'locked' | 'damaged' | 'read-only' | 'foreign' | 'newer' | 'folder' | 'no-place' | 'address' | 'disk'
+  | 'full'
+  | 'locked'
+  | 'damaged'
+  | 'read-only'
+  | 'foreign'
+  | 'newer'
+  | 'folder'
+  | 'no-place'
+  | 'address'
+  | 'disk'
+  | 'away'
+  | 'token'
 
 /** The database cannot do what is asked of it, with what a person can do about it. */
 export class DatabaseFault extends Error {
@@ -49,9 +60,25 @@ export function faultKind(error: unknown): Fault | undefined {
     if (code.startsWith('SQLITE_CANTOPEN')) return 'no-place'
     if (code.startsWith('SQLITE_IOERR')) return 'disk'
     if (code.startsWith('URL_')) return 'address'
+    const found = serverFault(code, one)
+    if (found) return found
   }
   return undefined
 }
+
+/** Whether a database server is away, or does not know who asks. */
+function serverFault(code: string, error: unknown): Fault | undefined {
+  const message = String(fieldOf(error, 'message') ?? '')
+  if (code === 'SERVER_ERROR') return /\b40[13]\b/.test(message) ? 'token' : 'away'
+  const isAway =
+    AWAY.has(code) ||
+    code.startsWith('HRANA_') ||
+    code.startsWith('UND_ERR') ||
+    code === 'TRANSACTION_CLOSED' ||
+    message === 'fetch failed'
+  return isAway ? 'away' : undefined
+}
+const AWAY = new Set(['ECONNREFUSED', 'ECONNRESET', 'ENOTFOUND', 'ETIMEDOUT', 'EAI_AGAIN', 'EPIPE', 'STREAM_EXPIRED'])
 
 /** The newest of the dated copies beside a file: by its name only. */
 function lastGoodCopy(path: string | undefined): string | undefined {
@@ -68,7 +95,8 @@ function lastGoodCopy(path: string | undefined): string | undefined {
 
 /** The sentence for a fault: what is wrong, that nothing was changed, and what to do. */
 export function faultSentence(fault: Fault, path: string | undefined): string {
-  const name = path ? basename(path) : 'The database'
+  const name = path ? basename(path) : 'the database'
+  const theFile = path ? `The file ${name}` : 'The database'
   const copy = lastGoodCopy(path)
   switch (fault) {
     case 'full':
@@ -80,29 +108,38 @@ export function faultSentence(fault: Fault, path: string | undefined): string {
       )
     case 'damaged':
       return (
-        `The file ${name} is damaged. ` +
+        `${theFile} is damaged. ` +
         (copy
           ? `The last good copy is ${copy}, beside it: put it in its place.`
           : 'No copy stands beside it: start with another file and bring in a saved plan file.')
       )
     case 'read-only':
       return (
-        `The file ${name} can only be read: allow writing to it and to its folder, or name ` +
-        'another with DUVET_DATABASE.'
+        `${theFile} can only be read: allow writing to it and to its folder, or name ` + 'another with DUVET_DATABASE.'
       )
     case 'foreign':
-      return `The file ${name} belongs to another program. It was left as it is: name another one with DUVET_DATABASE.`
+      return `${theFile} belongs to another program. It was left as it is: name another one with DUVET_DATABASE.`
     case 'newer':
       return (
-        `The file ${name} was written by a newer Duvet. It was left as it is: start that newer ` +
+        `${theFile} was written by a newer Duvet. It was left as it is: start that newer ` +
         `one${copy ? `, or use the copy ${copy}` : ''}.`
       )
     case 'folder':
       return `${name} is a folder: name a file in it, such as DUVET_DATABASE=file:${name}/duvet.db.`
     case 'no-place':
-      return `The file ${name} cannot be opened or made: look whether its folder is there and may be written to.`
+      return `${theFile} cannot be opened or made: look whether its folder is there and may be written to.`
     case 'address':
-      return 'DUVET_DATABASE is no address of a database: write a file as file:data/duvet.db.'
+      return 'DUVET_DATABASE is no address of a database: write a file as file:data/duvet.db, a server as libsql://its.name.'
+    case 'away':
+      return (
+        'The server of the database does not answer as it should: this was not saved yet. What waits is kept and ' +
+        'sent again.'
+      )
+    case 'token':
+      return (
+        'The server of the database does not know this token, or it has ended: this was not saved. Set ' +
+        'DUVET_DATABASE_TOKEN to a new one and start Duvet again; what waits is kept and sent again.'
+      )
     case 'disk':
       return (
         `The disk does not read or write ${name} as it should: this was not saved. Look at the ` +

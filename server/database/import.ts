@@ -30,26 +30,29 @@ export interface Importing {
 }
 
 /** Brings a plan in, all of it or nothing; nothing that is here already is overwritten. */
-export async function importPlan(database: Database, plan: Plan, importing: Importing): Promise<readonly Imported[]> {
-  return inTransaction(database, async (tx) => {
-    const [before] = await tx.select().from(imports).where(eq(imports.id, importing.importId))
-    if (before && before.contentHash !== importing.contentHash)
-      throw new ImportRefused('Another file was brought in under this identity: begin again.')
-    if (before) return before.result
-    const done: Imported[] = []
-    for (const yard of plan.yards) {
-      if (importing.isCancelled?.()) throw new ImportRefused('It was stopped: nothing was brought in.')
-      const { imported, named } = await importYard(tx, yard, importing)
-      const book = plan.books?.find(({ yardId }) => yardId === yard.id)
-      if (book) await bringInBook(tx, imported.yardId, entriesRenamed(book.entries, yard, named), importing.now)
-      done.push(imported)
-      importing.onYard?.(done.length)
-    }
-    await tx
-      .insert(imports)
-      .values({ id: importing.importId, receivedAt: importing.now, contentHash: importing.contentHash, result: done })
-    return done
-  })
+export function importPlan(database: Database, plan: Plan, importing: Importing): Promise<readonly Imported[]> {
+  return inTransaction(database, (tx) => importInto(tx, plan, importing))
+}
+
+/** The same inside a transaction that is open already. */
+export async function importInto(tx: Writer, plan: Plan, importing: Importing): Promise<readonly Imported[]> {
+  const [before] = await tx.select().from(imports).where(eq(imports.id, importing.importId))
+  if (before && before.contentHash !== importing.contentHash)
+    throw new ImportRefused('Another file was brought in under this identity: begin again.')
+  if (before) return before.result
+  const done: Imported[] = []
+  for (const yard of plan.yards) {
+    if (importing.isCancelled?.()) throw new ImportRefused('It was stopped: nothing was brought in.')
+    const { imported, named } = await importYard(tx, yard, importing)
+    const book = plan.books?.find(({ yardId }) => yardId === yard.id)
+    if (book) await bringInBook(tx, imported.yardId, entriesRenamed(book.entries, yard, named), importing.now)
+    done.push(imported)
+    importing.onYard?.(done.length)
+  }
+  await tx
+    .insert(imports)
+    .values({ id: importing.importId, receivedAt: importing.now, contentHash: importing.contentHash, result: done })
+  return done
 }
 
 /** What became of a yard of a file, and the yard with the identities that it has here. */

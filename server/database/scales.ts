@@ -8,7 +8,7 @@ export type Scale = typeof scales.$inferSelect
 
 /** A new scale for a hive. */
 export async function addScale(
-  database: Database,
+  database: Writer,
   scale: Pick<Scale, 'id' | 'yardId' | 'hiveId' | 'name' | 'keyHex'>,
 ): Promise<void> {
   await database.insert(scales).values(scale)

@@ -8,7 +8,7 @@ export type Sensor = typeof sensors.$inferSelect
 
 /** A new sensor for a hive. */
 export async function addSensor(
-  database: Database,
+  database: Writer,
   sensor: Pick<Sensor, 'id' | 'yardId' | 'hiveId' | 'place' | 'name' | 'keyHex'>,
 ): Promise<void> {
   await database.insert(sensors).values(sensor)

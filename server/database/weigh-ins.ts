@@ -84,9 +84,9 @@ export function latestWeighIns(
 }
 
 /** Takes a batch away, or brings it back; how many readings it has. One that was kept anew meanwhile stays as it is. */
-export async function setBatchRemoved(database: Database, batchId: string, removedAt: string | null): Promise<number> {
-  const all = await database.select({ id: weighIns.id }).from(weighIns).where(eq(weighIns.batchId, batchId))
+export async function setBatchRemoved(database: Writer, batchId: string, removedAt: string | null): Promise<number> {
+  const readings = await database.$count(weighIns, eq(weighIns.batchId, batchId))
   if (removedAt) await database.update(weighIns).set({ removedAt }).where(eq(weighIns.batchId, batchId))
   else await database.run(sql`update or ignore ${weighIns} set removed_at = null where batch_id = ${batchId}`)
-  return all.length
+  return readings
 }

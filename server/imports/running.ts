@@ -1,6 +1,6 @@
 import { MessageChannel } from 'node:worker_threads'
 import type { Imported, ImportProgress } from '#wire/import-answer'
-import { databaseUrl, answered } from '../utils/database'
+import { databaseAddress, answered } from '../utils/database'
 import { inWorker } from '../workers/pool'
 import type { Answer } from '../workers/shapes'
 
@@ -28,7 +28,7 @@ export async function runImport(
   try {
     return await inWorker(
       'bringIn',
-      { text, databaseUrl: databaseUrl(), importId, device, now: new Date().toISOString(), stop, progress: port2 },
+      { text, address: databaseAddress(), importId, device, now: new Date().toISOString(), stop, progress: port2 },
       [port2],
     )
   } catch (error) {

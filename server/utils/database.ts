@@ -1,36 +1,41 @@
-import { openDatabase, type Database, type OpenDatabase } from '../database/client'
+import pLimit from 'p-limit'
+import { addressOf, inTransaction, openDatabase, type Database, type OpenDatabase } from '../database/client'
 import { DatabaseFault, asFault, fileOf } from '../database/faults'
 import { patiently } from '../database/patience'
+import type { Writer } from '../database/yards'
 import { refusal } from './answers'
 
 /** How long a lock is waited for. */
 const LOCKED_MS = 5000
 
 let opening: Promise<OpenDatabase> | undefined
-let last: Promise<unknown> = Promise.resolve()
-
-export const databaseUrl = () => process.env.DUVET_DATABASE ?? 'file:data/duvet.db'
+const databaseUrl = () => process.env.DUVET_DATABASE ?? 'file:data/duvet.db'
+export const databaseAddress = () => addressOf(databaseUrl())
+/** A file has one connection, so one piece of work at a time; a server takes several side by side. */
+const AT_ONCE = 8
+const queue = pLimit(fileOf(databaseUrl()) ? 1 : AT_ONCE)
 
 /** The database of this server, opened once. */
 export function openOnce(): Promise<OpenDatabase> {
-  opening ??= openDatabase(databaseUrl(), new Date().toISOString().slice(0, 10))
+  opening ??= openDatabase(databaseAddress(), new Date().toISOString().slice(0, 10))
   return opening
 }
 
-/**
- * Runs work on the database, one piece after the other: there is one connection. Work that meets a lock is begun again.
- */
+/** Runs work on the database, as much at once as it takes. Work that meets a lock is begun again. */
 export function withDatabase<T>(work: (database: Database) => Promise<T>): Promise<T> {
-  const run = last
-    .then(async () => {
+  return queue(async () => {
+    try {
       const { database } = await openOnce()
-      return patiently(() => work(database), LOCKED_MS)
-    })
-    .catch((error: unknown) => {
+      return await patiently(() => work(database), LOCKED_MS)
+    } catch (error) {
       throw answered(error)
-    })
-  last = run.catch(() => undefined)
-  return run
+    }
+  })
+}
+
+/** The same where several statements stand or fall together. */
+export function inOneTransaction<T>(work: (tx: Writer) => Promise<T>): Promise<T> {
+  return withDatabase((database) => inTransaction(database, work))
 }
 
 /** A fault of the database as an answer that names it. */

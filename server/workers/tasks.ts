@@ -7,7 +7,7 @@ import type { Reader } from '#core/wording'
 import { assessPlan, type AssessedHive } from '#wire/assess-request'
 import type { Imported, ImportProgress } from '#wire/import-answer'
 import { readPlan, type Problem } from '#wire/read'
-import { connectAgain } from '../database/client'
+import { connectAgain, type Address } from '../database/client'
 import { ImportRefused, importPlan } from '../database/import'
 import { patiently } from '../database/patience'
 import { sheetPdf } from '../print/sheet-pdf'
@@ -80,7 +80,7 @@ export async function print<K extends Printed>({
 
 export interface ImportTask {
   readonly text: string
-  readonly databaseUrl: string
+  readonly address: Address
   readonly importId: string
   readonly device: string
   readonly now: string
@@ -94,7 +94,7 @@ const LOCKED_MS = 20_000
 /** Reads a plan file and brings it in, by a connection of its own: the server goes on reading meanwhile. */
 export async function bringIn({
   text,
-  databaseUrl,
+  address,
   importId,
   device,
   now,
@@ -107,7 +107,7 @@ export async function bringIn({
   const of = plan.value.yards.length
   tell({ state: 'writing', yards: 0, of })
   const flag = new Int32Array(stop)
-  const { client, database } = await connectAgain(databaseUrl)
+  const { client, database } = await connectAgain(address)
   try {
     const imported = await patiently(
       () =>

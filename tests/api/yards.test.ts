@@ -99,7 +99,9 @@ describe('yards', () => {
   it('are added once, and refuse an identity that is taken', async () => {
     const yard = emptyYard(nextId(), 'New <b>yard</b>')
     expect(await post(`${server.url}/api/yards`, yard)).toMatchObject({ status: 201 })
-    expect(await post(`${server.url}/api/yards`, yard)).toMatchObject({ status: 409 })
+    // Its answer may have been lost on the way.
+    expect(await post(`${server.url}/api/yards`, yard)).toMatchObject({ status: 200, body: { revision: 0 } })
+    expect(await post(`${server.url}/api/yards`, { ...yard, note: 'another' })).toMatchObject({ status: 409 })
     expect((await yardNow(yard.id)).yard.name).toBe('New <b>yard</b>')
     expect((await post(editsUrl('nowhere'), submission(0, [addSuper('x', 0)]))).status).toBe(404)
   })

@@ -4,16 +4,16 @@ import { defineEventHandler, setResponseStatus } from 'h3'
 import { addScale } from '../../database/scales'
 import { hiveExists } from '../../database/yards'
 import { LIMITS, readValid, refusal } from '../../utils/answers'
-import { withDatabase } from '../../utils/database'
+import { inOneTransaction } from '../../utils/database'
 
 /** Sets a scale up under a hive; its key is told once. */
 export default defineEventHandler(async (event): Promise<AddedScale> => {
   const { yardId, hiveId, name } = await readValid(event, 'scale', LIMITS.editBytes)
   const scale = { id: randomUUID(), yardId, hiveId, name, keyHex: randomBytes(32).toString('hex') }
-  await withDatabase(async (database) => {
-    if (!(await hiveExists(database, yardId, hiveId)))
+  await inOneTransaction(async (tx) => {
+    if (!(await hiveExists(tx, yardId, hiveId)))
       throw refusal(404, { field: 'hiveId', sentence: 'There is no such hive here.' })
-    await addScale(database, scale)
+    await addScale(tx, scale)
   })
   setResponseStatus(event, 201)
   return { id: scale.id, key: scale.keyHex }

@@ -4,16 +4,16 @@ import { defineEventHandler, setResponseStatus } from 'h3'
 import { addSensor } from '../../database/sensors'
 import { hiveExists } from '../../database/yards'
 import { LIMITS, readValid, refusal } from '../../utils/answers'
-import { withDatabase } from '../../utils/database'
+import { inOneTransaction } from '../../utils/database'
 
 /** Sets a sensor up in a hive or beside it; its key is told once. */
 export default defineEventHandler(async (event): Promise<AddedScale> => {
   const sensor = await readValid(event, 'sensor', LIMITS.editBytes)
   const added = { ...sensor, id: randomUUID(), keyHex: randomBytes(32).toString('hex') }
-  await withDatabase(async (database) => {
-    if (!(await hiveExists(database, sensor.yardId, sensor.hiveId)))
+  await inOneTransaction(async (tx) => {
+    if (!(await hiveExists(tx, sensor.yardId, sensor.hiveId)))
       throw refusal(404, { field: 'hiveId', sentence: 'There is no such hive here.' })
-    await addSensor(database, added)
+    await addSensor(tx, added)
   })
   setResponseStatus(event, 201)
   return { id: added.id, key: added.keyHex }

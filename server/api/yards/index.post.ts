@@ -1,25 +1,26 @@
 import { defineEventHandler, setResponseStatus } from 'h3'
 import type { Saved } from '#wire/answers'
+import { canonical } from '#core/plain'
 import { planOf, planProblem } from '#core/hive'
 import { planProblemInWords } from '#core/wording'
-import { inTransaction } from '../../database/client'
-import { yardExists } from '../../database/yards'
+import { readYard, yardExists } from '../../database/yards'
 import { insertYard } from '../../database/write-yard'
 import { LIMITS, readValid, refusal } from '../../utils/answers'
-import { withDatabase } from '../../utils/database'
+import { inOneTransaction } from '../../utils/database'
 
 /** A new yard, with whatever stands in it. */
 export default defineEventHandler(async (event): Promise<Saved> => {
   const yard = await readValid(event, 'yard', LIMITS.planBytes)
   const problem = planProblem(planOf([yard]))
   if (problem) throw refusal(422, { field: problem.field, sentence: planProblemInWords(problem) })
-  return withDatabase((database) =>
-    inTransaction(database, async (tx) => {
-      if (await yardExists(tx, yard.id))
-        throw refusal(409, { field: 'id', sentence: 'A yard with this identity is here already.' })
-      await insertYard(tx, yard)
-      setResponseStatus(event, 201)
-      return { revision: 0 }
-    }),
-  )
+  return inOneTransaction(async (tx) => {
+    const before = await readYard(tx, yard.id)
+    // Its answer was lost on the way, so it is sent again.
+    if (before?.revision === 0 && canonical(before.yard) === canonical(yard)) return { revision: 0 }
+    if (await yardExists(tx, yard.id))
+      throw refusal(409, { field: 'id', sentence: 'A yard with this identity is here already.' })
+    await insertYard(tx, yard)
+    setResponseStatus(event, 201)
+    return { revision: 0 }
+  })
 })

@@ -4,15 +4,15 @@ import { defineEventHandler } from 'h3'
 import { hiveExists } from '../../../../../database/yards'
 import { addWeighIns } from '../../../../../database/weigh-ins'
 import { LIMITS, readValid, refusal, routeId } from '../../../../../utils/answers'
-import { withDatabase } from '../../../../../utils/database'
+import { inOneTransaction } from '../../../../../utils/database'
 
 /** Keeps weighings by hand or from a file, as a batch that can be taken back. */
 export default defineEventHandler(async (event): Promise<Added> => {
   const hive = { yardId: routeId(event, 'id'), hiveId: routeId(event, 'hiveId') }
   const { source, batchId, readings } = await readValid(event, 'weighIns', LIMITS.editBytes)
-  return withDatabase(async (database) => {
-    if (!(await hiveExists(database, hive.yardId, hive.hiveId)))
+  return inOneTransaction(async (tx) => {
+    if (!(await hiveExists(tx, hive.yardId, hive.hiveId)))
       throw refusal(404, { field: 'hiveId', sentence: 'There is no such hive here.' })
-    return addWeighIns(database, hive, source, readings, batchId, randomUUID)
+    return addWeighIns(tx, hive, source, readings, batchId, randomUUID)
   })
 })

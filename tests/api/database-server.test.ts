@@ -1,0 +1,232 @@
+import { copyFileSync, mkdtempSync, rmSync } from 'node:fs'
+import { tmpdir } from 'node:os'
+import { join } from 'node:path'
+import { afterAll, beforeAll, describe, expect, it } from 'vitest'
+import { startDatabaseServer, type DatabaseServer, type Trouble } from '../../scripts/lib/database-server'
+import { startServer, type RunningServer } from '../../scripts/lib/server'
+import { appendEntries, bookOfHive } from '../../server/database/book'
+import { inTransaction, openDatabase, type Database } from '../../server/database/client'
+import { commitEdits } from '../../server/database/commit'
+import { asFault, DatabaseFault } from '../../server/database/faults'
+import { importPlan } from '../../server/database/import'
+import { readLog } from '../../server/database/log'
+import { seedFrom } from '../../server/database/seed'
+import { addWeighIns, weighInSeries } from '../../server/database/weigh-ins'
+import { readYards, setRemoved } from '../../server/database/yards'
+import { entry } from '../helpers/book'
+import { DEMO, addSuper, demoPlan, get, post, storedYards, submission } from '../helpers/wire'
+
+const home = mkdtempSync(join(tmpdir(), 'duvet-server-'))
+const TODAY = '2026-05-01'
+const NOW = '2026-05-01T12:00:00.000Z'
+const servers: { stop: () => Promise<void> }[] = []
+afterAll(async () => {
+  for (const one of servers) await one.stop()
+  rmSync(home, { recursive: true, force: true })
+})
+let seeded: string
+let n = 0
+/** A server over a copy of the demo, or over an empty file. */
+async function serve(isEmpty = false): Promise<DatabaseServer> {
+  const path = join(home, `${n++}.db`)
+  if (!isEmpty) copyFileSync(seeded, path)
+  const server = await startDatabaseServer(path, { idleMs: 300 })
+  servers.push(server)
+  return server
+}
+beforeAll(async () => {
+  seeded = join(home, 'seeded.db')
+  const { client, database } = await openDatabase(`file:${seeded}`, TODAY)
+  await seedFrom(database, DEMO)
+  await client.execute('PRAGMA wal_checkpoint(TRUNCATE)')
+  client.close()
+})
+
+describe('a database on a server', () => {
+  it('is made, filled and read back whole', async () => {
+    const { url } = await serve(true)
+    const { client, database } = await openDatabase(url, TODAY)
+    await seedFrom(database, DEMO)
+    expect((await readYards(database)).map(({ yard }) => yard)).toEqual(demoPlan().yards)
+    client.close()
+  })
+
+  it('is opened by its own scheme too', async () => {
+    const { url } = await serve()
+    const { client, database } = await openDatabase(`${url.replace('http:', 'libsql:')}?tls=0`, TODAY)
+    expect(await readYards(database)).toHaveLength(2)
+    client.close()
+  })
+
+  it('that five open at once is migrated by one of them, and filled once', async () => {
+    const { url } = await serve(true)
+    const all = await Promise.all(
+      Array.from({ length: 5 }, async () => {
+        const opened = await openDatabase(url, TODAY)
+        await seedFrom(opened.database, DEMO)
+        return opened
+      }),
+    )
+    const [first] = all
+    const done = await first!.client.execute('SELECT created_at, count(*) AS n FROM __drizzle_migrations GROUP BY 1')
+    expect(done.rows.length).toBeGreaterThan(8)
+    expect(new Set(done.rows.map((row) => Number(row.n)))).toEqual(new Set([1]))
+    expect(await readYards(first!.database)).toHaveLength(2)
+    for (const { client } of all) client.close()
+  })
+
+  it('that a newer Duvet has written is left as it is', async () => {
+    const { url } = await serve()
+    const { client } = await openDatabase(url, TODAY)
+    await client.execute(`INSERT INTO __drizzle_migrations (hash, created_at) VALUES ('x', 9e15)`)
+    await expect(openDatabase(url, TODAY)).rejects.toThrow(/written by a newer Duvet\. It was left as it is/)
+    client.close()
+  })
+
+  it.each<[string, (server: DatabaseServer) => unknown, RegExp]>([
+    ['whose token has ended', (server) => (server.token = 'another'), /does not know this token, or it has ended/],
+    [
+      'that answers with errors',
+      (server) => (server.trouble = () => ({ status: 502 })),
+      /does not answer as it should/,
+    ],
+    ['that is not there', (server) => server.stop(), /does not answer as it should/],
+    [
+      'whose disk is full',
+      (server) => (server.trouble = () => ({ error: { message: 'full', code: 'SQLITE_FULL' } })),
+      /The disk is full/,
+    ],
+  ])('%s is told in a sentence', async (_name, spoil, sentence) => {
+    const server = await serve()
+    const { client, database } = await openDatabase(server.url, TODAY)
+    await spoil(server)
+    const error = await readYards(database).catch((found: unknown) => asFault(found, undefined))
+    expect(error).toBeInstanceOf(DatabaseFault)
+    expect((error as DatabaseFault).sentence).toMatch(sentence)
+    client.close()
+  })
+})
+
+const task = (id: string, text: string) => ({
+  ...entry('task', '2026-04-30T10:00', { text, by: '2026-05-02' }),
+  id,
+  hiveId: 'twill/0',
+})
+const TASKS = [task('one', 'Mend'), task('two', 'Paint')]
+const weighed = { at: '2026-04-30T12:00:00Z', kg: 31.2, method: 'scale' as const }
+let ids = 0
+/** Everything that is written, and what of it can be read back. */
+const WRITES: readonly [string, (database: Database) => Promise<unknown>, (database: Database) => Promise<unknown>][] =
+  [
+    [
+      'changes of a yard',
+      (database) =>
+        commitEdits(
+          database,
+          'sallow-quay',
+          {
+            ...submission(0, [addSuper('twill/0', 'new'), { kind: 'set-yard', note: 'noted' }], ['cut-1', 'cut-2']),
+            baseRevision: 0,
+          },
+          NOW,
+        ),
+      async (database) => [
+        (await readYards(database)).map(({ revision, yard }) => [revision, yard.note, yard.parts.length]),
+        (await readLog(database, 'sallow-quay', 99)).map(({ id, revision }) => [id, revision]),
+      ],
+    ],
+    [
+      'entries of the book',
+      (database) => appendEntries(database, 'sallow-quay', TASKS, NOW),
+      async (database) =>
+        (await bookOfHive(database, 'sallow-quay', 'twill/0')).map(({ id }) => id).filter((id) => id.length === 3),
+    ],
+    [
+      'a weighing',
+      (database) =>
+        inTransaction(database, (tx) =>
+          addWeighIns(tx, { yardId: 'sallow-quay', hiveId: 'twill/0' }, 'hand', [weighed], 'batch', () => `w${ids++}`),
+        ),
+      (database) => weighInSeries(database, { yardId: 'sallow-quay', hiveId: 'twill/0' }, 100),
+    ],
+    [
+      'a yard that is taken away',
+      (database) => setRemoved(database, 'kiln-bank', NOW),
+      async (database) => (await readYards(database)).map(({ yard }) => yard.id),
+    ],
+    [
+      'a plan file',
+      (database) =>
+        importPlan(
+          database,
+          { ...demoPlan(), yards: [{ ...demoPlan().yards[0]!, id: 'brought', hives: [], parts: [] }], books: [] },
+          { importId: 'once', contentHash: 'h', device: 'd', now: NOW },
+        ),
+      async (database) => (await readYards(database)).map(({ yard }) => yard.id),
+    ],
+  ]
+
+describe.each(WRITES)('the line that is cut while %s go in', (_name, write, read) => {
+  it.each(['before', 'after'] as const)('%s any of the requests: all of it is there in the end, once', async (when) => {
+    const sound = await serve()
+    const { client, database } = await openDatabase(sound.url, TODAY)
+    const from = sound.count()
+    await write(database)
+    const requests = sound.count() - from
+    const wanted = await read(database)
+    client.close()
+    expect(requests).toBeGreaterThan(0)
+    for (let cutAt = 0; cutAt < requests; cutAt++) {
+      const server = await serve()
+      const opened = await openDatabase(server.url, TODAY)
+      const begins = server.count()
+      server.trouble = (at): Trouble | undefined => (at === begins + cutAt ? { cut: when } : undefined)
+      const first = await write(opened.database).then(
+        () => null,
+        (error: unknown) => asFault(error, undefined),
+      )
+      // A line that is cut at the very end may be no error to who closes it.
+      if (first !== null) expect(first).toBeInstanceOf(DatabaseFault)
+      await write(opened.database)
+      expect(await read(opened.database)).toEqual(wanted)
+      opened.client.close()
+      await server.stop()
+    }
+  })
+})
+
+describe('several Duvet servers on one database', () => {
+  it('lose and double nothing, whichever of them is asked', { timeout: 120_000 }, async () => {
+    const { url } = await serve()
+    const duvets: RunningServer[] = await Promise.all(
+      [1, 2, 3].map(() => startServer({ env: { DUVET_DATABASE: url } })),
+    )
+    servers.push(...duvets)
+    const CLIENTS = 9
+    const EACH = 3
+    await Promise.all(
+      Array.from({ length: CLIENTS }, async (_, client) => {
+        const address = duvets[client % duvets.length]!.url
+        for (let i = 0; i < EACH; i++) {
+          const id = `c${client}-${i}`
+          const edits = submission(0, [{ kind: 'set-hive', hiveId: 'twill/0', note: id }], [id])
+          // Whoever is overtaken goes on from what stands then, as the browser does.
+          for (let revision = 0, tries = 0; ; tries++) {
+            const answer = await post(`${address}/api/yards/sallow-quay/edits`, { ...edits, baseRevision: revision })
+            if (answer.status === 200) break
+            if (answer.status === 409) revision = (answer.body as { revision: number }).revision
+            if (tries > 300) throw new Error(`${answer.status} ${JSON.stringify(answer.body).slice(0, 200)}`)
+          }
+        }
+      }),
+    )
+    const log = (await get(`${duvets[0]!.url}/api/yards/sallow-quay/log?limit=999`)) as {
+      id: string
+      revision: number
+    }[]
+    const stored = (await storedYards(duvets[1]!.url)).find(({ yard }) => yard.id === 'sallow-quay')!
+    expect(stored.revision).toBe(CLIENTS * EACH)
+    expect(log.map(({ revision }) => revision)).toEqual(Array.from({ length: CLIENTS * EACH }, (_, i) => i + 1))
+    expect(new Set(log.map(({ id }) => id)).size).toBe(CLIENTS * EACH)
+  })
+})
