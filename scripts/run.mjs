@@ -146,6 +146,12 @@ const COMMANDS = {
   assess() {
     tsx('cli/assess.ts', rest)
   },
+  backup() {
+    tsx('scripts/backup.ts', rest)
+  },
+  restore() {
+    tsx('scripts/restore.ts', rest)
+  },
   sensor() {
     tsx('scripts/sensor.ts', rest)
   },

@@ -304,3 +304,9 @@ export const hiveMoves = sqliteTable(
   },
   (table) => [index('hive_moves_from').on(table.yardId, table.hiveId)],
 )
+
+/** What holds for the whole database, by its name. */
+export const settings = sqliteTable('settings', {
+  name: text().primaryKey(),
+  value: text().notNull(),
+})

@@ -1,4 +1,4 @@
-import { and, asc, desc, eq, isNotNull, isNull } from 'drizzle-orm'
+import { and, asc, desc, eq, isNotNull, isNull, sql } from 'drizzle-orm'
 import type { Yard } from '#core/hive'
 import type { StoredYard } from '#wire/answers'
 import type { Database } from './client'
@@ -33,6 +33,8 @@ export async function readYard(database: Writer, yardId: string): Promise<Stored
 
 const MOST_KEPT = 8
 const kept = new WeakMap<Database, Map<string, StoredYard>>()
+/** Changes when a copy is put in the place of what was there: revisions begin anew then. */
+const epochs = new WeakMap<Database, string | null>()
 
 /**
  * The same, out of memory where it was read or written here at this revision before: a write need not read it all
@@ -44,10 +46,12 @@ export async function readYardKept(
   yardId: string,
 ): Promise<StoredYard | undefined> {
   const [row] = await reader
-    .select({ revision: yards.revision })
+    .select({ revision: yards.revision, epoch: sql<string | null>`(select value from settings where name = 'epoch')` })
     .from(yards)
     .where(and(eq(yards.id, yardId), isNull(yards.removedAt)))
   if (!row) return undefined
+  if (epochs.get(database) !== row.epoch) kept.delete(database)
+  epochs.set(database, row.epoch)
   const known = kept.get(database)?.get(yardId)
   return known?.revision === row.revision ? known : readYard(reader, yardId)
 }

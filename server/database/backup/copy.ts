@@ -1,0 +1,48 @@
+import { randomUUID } from 'node:crypto'
+import type { Client, InStatement, InValue } from '@libsql/client'
+
+/** Rows that are asked for at a time. */
+const PAGE = 2000
+/** Tables that say what the database is, not what is in it. */
+const OWN = new Set(['__drizzle_migrations'])
+
+/** The tables of a database that hold what the keeper has. */
+export async function tablesOf(client: Client): Promise<string[]> {
+  const { rows } = await client.execute(
+    `SELECT name FROM sqlite_master WHERE type = 'table' AND name NOT LIKE 'sqlite_%' ORDER BY name`,
+  )
+  return rows.map((row) => String(row.name)).filter((name) => !OWN.has(name))
+}
+
+/**
+ * Puts all that is in one database in the place of what is in another of the same version, in one transaction: who
+ * reads meanwhile sees the one or the other.
+ */
+export async function copyInto(from: Client, to: Client): Promise<void> {
+  const tables = await tablesOf(from)
+  const statements: InStatement[] = (await tablesOf(to)).map((table) => `DELETE FROM "${table}"`)
+  const reading = await from.transaction('read')
+  try {
+    for (const table of tables)
+      for (let after: InValue = -1; ;) {
+        const { columns, rows } = await reading.execute({
+          sql: `SELECT rowid AS "copied row", * FROM "${table}" WHERE rowid > ? ORDER BY rowid LIMIT ${PAGE}`,
+          args: [after],
+        })
+        const names = columns.slice(1)
+        const into = names.map((name) => `"${name}"`).join(', ')
+        const sql = `INSERT INTO "${table}" (${into}) VALUES (${names.map(() => '?').join(', ')})`
+        for (const row of rows) statements.push({ sql, args: names.map((name) => row[name] ?? null) })
+        if (rows.length < PAGE) break
+        after = rows.at(-1)!['copied row'] ?? null
+      }
+  } finally {
+    reading.close()
+  }
+  // Whoever holds yards in memory by their revision reads them anew.
+  statements.push({
+    sql: `INSERT INTO settings (name, value) VALUES ('epoch', ?) ON CONFLICT (name) DO UPDATE SET value = excluded.value`,
+    args: [randomUUID()],
+  })
+  await to.migrate(statements)
+}
