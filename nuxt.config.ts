@@ -10,7 +10,7 @@ export default defineNuxtConfig({
   telemetry: false,
   ssr: false,
   devtools: { enabled: false },
-  modules: ['@pinia/nuxt', '@element-plus/nuxt', '@nuxt/eslint', '@vite-pwa/nuxt'],
+  modules: ['@pinia/nuxt', '@element-plus/nuxt', '@nuxt/eslint', '@vite-pwa/nuxt', 'nuxt-auth-utils'],
   css: ['~/assets/fonts.css', '~/assets/theme.css', '~/assets/main.css'],
   elementPlus: { importStyle: 'css', icon: 'ElIcon' },
   alias: { '#core': root('./core'), '#wire': root('./shared'), '#demo': root('./demo') },
@@ -31,6 +31,8 @@ export default defineNuxtConfig({
     },
   },
   spaLoadingTemplate: false,
+  auth: { loadStrategy: 'none' },
+  runtimeConfig: { session: { name: 'duvet-session', password: '' } },
   pwa: {
     registerType: 'prompt',
     // Registered by the app itself, once its first view is drawn.

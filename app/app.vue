@@ -22,7 +22,11 @@ const lost = computed(() => {
   const yard = yards.yards.find(({ id }) => id === yardId)
   return !yard || (hiveId !== null && !yard.hives.some(({ id }) => id === hiveId))
 })
-onMounted(() => void yards.load())
+const me = useMe()
+onMounted(() => {
+  void yards.load()
+  void me.load()
+})
 useEventListener(document, 'visibilitychange', back)
 useEventListener(window, 'online', () => void sync.takeUp())
 const app = useApp()
@@ -45,12 +49,13 @@ until(() => yards.loaded)
     <ShellHeader />
     <ShellNotices />
     <div id="view" class="view" tabindex="-1">
-      <ShellWayOn v-if="lost" title="There is nothing at this address">
+      <ShellWayOn v-if="lost && !me.mustSignIn" title="There is nothing at this address">
         <p>
           That yard or hive is not here: a letter may be missing, or it has been removed, and undo in its yard brings it
           back.
         </p>
       </ShellWayOn>
+      <ShellSignIn v-else-if="me.mustSignIn && currentRoute.path !== '/join'" />
       <NuxtPage v-else />
     </div>
     <ShellFootBar />

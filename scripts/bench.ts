@@ -1,3 +1,4 @@
+import { benchAway } from './bench/away'
 import { benchBrowser } from './bench/browser'
 import { benchCore } from './bench/core'
 import { benchThousand } from './bench/thousand'
@@ -17,6 +18,7 @@ async function bench(): Promise<void> {
   benchChangeover()
   await benchWinter()
   await benchBrowser()
+  await benchAway()
   await benchKill(200)
   const missed = missedFigures()
   process.stdout.write(

@@ -1,6 +1,7 @@
 import { entriesOf } from '#core/plain'
 import { ENTRY_SORTS } from '#core/book'
 import { SENSOR_PLACES } from '#core/winter'
+import { PASSPHRASE, PLAYED } from './keepers'
 import { PAPERS } from './sheet-schema'
 import planSchema from '../public/plan.schema.json'
 
@@ -21,9 +22,9 @@ const refusals = (...codes: number[]) =>
   Object.fromEntries(codes.map((code) => [String(code), answer(REFUSALS[code]!, ref('refusal'))]))
 const REFUSALS: Record<number, string> = {
   400: 'Not JSON.',
-  401: 'The signature is not this device’s.',
+  401: 'Not signed in, or the signature is not this device’s.',
   429: 'Too often: wait as long as retry-after says.',
-  403: 'Another host or another site’s page.',
+  403: 'Another host, another site’s page, or a part that is not enough.',
   404: 'No such yard.',
   409: 'Changed elsewhere since: what stands now comes with it.',
   413: 'Larger than is read.',
@@ -571,6 +572,133 @@ const PAST_PATHS: Json = {
   },
 }
 
+const signedIn = object({ id: text, name: text })
+const played = object({ part: { enum: PLAYED } })
+const passphrase = { type: 'string', minLength: PASSPHRASE.least, maxLength: PASSPHRASE.most }
+const op = (operationId: string, summary: string, sent: Json | null, answered: Json, ...codes: number[]): Json => ({
+  operationId,
+  summary,
+  ...(sent ? { requestBody: body(sent) } : {}),
+  responses: { [codes[0]!]: answer(summary, answered), ...refusals(...codes.slice(1)) },
+})
+const within = (path: Json[], operation: Json): Json => ({ ...operation, parameters: path })
+const keeperId = pathId('keeperId')
+
+const KEEPER_PATHS: Json = {
+  '/api/me': {
+    get: op(
+      'whoAmI',
+      'Who is signed in, and the part played in each yard.',
+      null,
+      object({
+        on: { type: 'boolean' },
+        keeper: { type: ['object', 'null'] },
+        mayBegin: { type: 'boolean' },
+        plays: { type: 'object' },
+      }),
+      200,
+      403,
+    ),
+  },
+  '/api/me/passphrase': {
+    put: op(
+      'changePassphrase',
+      'Another passphrase; other devices sign in again.',
+      object({ before: text, passphrase }),
+      object({ changed: { type: 'boolean' } }),
+      200,
+      ...[401, 403, 422, 429],
+    ),
+  },
+  '/api/sign-in': {
+    post: op(
+      'signIn',
+      'Signs in on this device.',
+      object({ name: text, passphrase: text }),
+      signedIn,
+      200,
+      403,
+      422,
+      429,
+    ),
+  },
+  '/api/sign-out': {
+    post: op('signOut', 'Signs out on this device.', null, object({ signedOut: { type: 'boolean' } }), 200, 403),
+  },
+  '/api/keepers': {
+    post: op(
+      'beginKeeping',
+      'The first keeper, once, on this machine.',
+      object({ name: text, passphrase }),
+      signedIn,
+      201,
+      403,
+      422,
+    ),
+  },
+  '/api/join': {
+    post: op(
+      'join',
+      'Takes up an invitation.',
+      object({ token: text, name: text, passphrase }, ['token']),
+      object({ yardId: text, part: { enum: PLAYED } }),
+      200,
+      ...[403, 422, 429],
+    ),
+  },
+  '/api/yards/{id}/keepers': {
+    get: within(
+      [yardId],
+      op(
+        'listKeepers',
+        'The keepers of a yard.',
+        null,
+        listOf(object({ id: text, name: text, part: { enum: PLAYED }, since: text })),
+        200,
+        401,
+        403,
+        404,
+      ),
+    ),
+  },
+  '/api/yards/{id}/keepers/{keeperId}': {
+    put: within(
+      [yardId, keeperId],
+      op('setPart', 'Another part for a keeper.', played, played, 200, 401, 403, 404, 422),
+    ),
+    delete: within(
+      [yardId, keeperId],
+      op(
+        'removeKeeper',
+        'Takes a keeper out of a yard.',
+        null,
+        object({ removed: { type: 'boolean' } }),
+        200,
+        401,
+        403,
+        404,
+        422,
+      ),
+    ),
+  },
+  '/api/yards/{id}/invitations': {
+    post: within(
+      [yardId],
+      op(
+        'invite',
+        'Invites somebody, for a day and for one.',
+        played,
+        object({ token: text, endsAt: text }),
+        201,
+        401,
+        403,
+        404,
+        422,
+      ),
+    ),
+  },
+}
+
 const SERVER_PATHS: Json = {
   '/api/assess': {
     post: {
@@ -622,6 +750,7 @@ export function openApiDocument(): Json {
       ...BOOK_PATHS,
       ...PRINTS_PATHS,
       ...PAST_PATHS,
+      ...KEEPER_PATHS,
       ...SERVER_PATHS,
     },
     components: { schemas: { ...planComponents(), ...EXTRA } },

@@ -25,6 +25,16 @@ export function drawingAsFile(component: Component, props: Record<string, unknow
   return `<?xml version="1.0" encoding="UTF-8"?>\n${text}\n`
 }
 
+/** Puts a text where it can be pasted from; false where the browser does not let a page do so. */
+export async function copyText(text: string): Promise<boolean> {
+  try {
+    await navigator.clipboard.writeText(text)
+    return true
+  } catch {
+    return false
+  }
+}
+
 /** A name fit for a file: letters, digits and hyphens. */
 export function fileName(name: string): string {
   return (

@@ -2,7 +2,7 @@
 export type HiveView = 'bench' | 'weight' | 'winter' | 'book' | 'look' | 'visit'
 
 /** Views of a yard, as they stand in an address. */
-export type YardView = 'year' | 'shed' | 'due' | 'due/records' | 'boxes'
+export type YardView = 'year' | 'shed' | 'due' | 'due/records' | 'boxes' | 'keepers'
 
 /** Where a view of a yard is. */
 export function yardPath(yardId: string, view: YardView): string {

@@ -74,7 +74,7 @@ export function sameViewOf(route: RouteLocationNormalizedLoaded, yard: Yard, hiv
 /** The same view of another yard, or its row. */
 export function sameViewOfYard(route: RouteLocationNormalizedLoaded, yard: Yard): string | null {
   if (route.params.hive !== undefined || route.params.part !== undefined) return yardPath(yard.id, 'boxes')
-  const found = (['year', 'shed', 'due/records', 'due', 'boxes'] as const).find((view) =>
+  const found = (['year', 'shed', 'due/records', 'due', 'boxes', 'keepers'] as const).find((view) =>
     route.path.endsWith(`/${view}`),
   )
   return found ? yardPath(yard.id, found) : null

@@ -19,7 +19,7 @@ export const useRefused = defineStore('refused', () => {
     if (answer.status === 404) {
       conflict.setAside(
         yardId,
-        `${now.yard.name} was taken away on another device before they were saved.`,
+        `${now.yard.name} is not there for you any more: it was taken away, or you do not keep it now.`,
         now.waiting,
       )
       store.letGo(yardId)

@@ -31,7 +31,8 @@ export const useSync = defineStore('sync', () => {
     const asked = server.yards()
     await Promise.all([slips.read(), loaded.value ? undefined : readKept()])
     const soon = store.held.size > 0 ? await Promise.race([asked, patience()]) : await asked
-    if (!soon?.ok && store.held.size > 0) loaded.value = true
+    // Who is not signed in is not shown what this device has.
+    if (!soon?.ok && soon?.status !== 401 && store.held.size > 0) loaded.value = true
     if (soon && !soon.ok) store.keptAt = oldest
     const answer = soon ?? (await asked)
     if (!answer.ok) return troubles.meet(answer, () => void load())
@@ -115,6 +116,4 @@ export const useSync = defineStore('sync', () => {
   return { loaded, trouble, reachable, removed, load, loadRemoved: gone.loadRemoved, takeUp, refresh }
 })
 
-function patience(): Promise<undefined> {
-  return new Promise((resolve) => setTimeout(() => resolve(undefined), PATIENCE_MS))
-}
+const patience = () => new Promise<undefined>((resolve) => setTimeout(() => resolve(undefined), PATIENCE_MS))

@@ -6,6 +6,8 @@ import { tabs } from '~/sync/tabs'
 /** What keeps the server from saving, as a sentence. */
 interface Trouble {
   readonly away: boolean
+  /** Who asks is not signed in any more. */
+  readonly signedOut?: boolean
   readonly sentence: string
 }
 
@@ -30,7 +32,7 @@ export const useTrouble = defineStore('trouble', () => {
 
   /** Tells it, and does something again a while later. */
   function meet({ status, problem }: Refusal, again: () => void): void {
-    tell({ away: status === 0, sentence: problem.sentence })
+    tell({ away: status === 0, sentence: problem.sentence, ...(status === 401 ? { signedOut: true } : {}) })
     retry ??= setTimeout(() => {
       retry = undefined
       again()

@@ -151,6 +151,14 @@ export class Device {
     await tx.done
   }
 
+  /** Forgets everything: somebody else may use this device. */
+  async clear(): Promise<void> {
+    if (!this.database) return
+    const tx = this.database.transaction(['edits', 'slips', 'yards', 'answers'], 'readwrite', STRICT)
+    for (const name of ['edits', 'slips', 'yards', 'answers'] as const) void tx.objectStore(name).clear()
+    await tx.done
+  }
+
   async answer(path: string): Promise<KeptAnswer | undefined> {
     return this.database?.get('answers', path)
   }

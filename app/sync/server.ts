@@ -23,6 +23,7 @@ import type { PrintedSheet } from '#wire/sheet-schema'
 import type { HiveCards, TickSheets } from '#wire/visit-print-schema'
 import type { Submission } from '#wire/edit-schema'
 import type { Problem } from '#wire/read'
+import type { Invited, Me, Played, YardKeeper } from '#wire/keepers'
 import { keepAnswer, knownAnswer } from './answers'
 
 /** What the server refused, and why; status 0 where it is silent. */
@@ -157,6 +158,18 @@ const airReadings = (yardId: string, hiveId: string) => `${of(yardId)}/hives/${e
 const importOf = (importId: string) => `/api/plans/imports/${encodeURIComponent(importId)}`
 
 export const server = {
+  me: () => askKept<Me>('/api/me'),
+  signIn: (name: string, passphrase: string) => send<unknown>('/api/sign-in', JSON.stringify({ name, passphrase })),
+  signOut: () => send<unknown>('/api/sign-out', '{}'),
+  begin: (name: string, passphrase: string) => send<unknown>('/api/keepers', JSON.stringify({ name, passphrase })),
+  join: (token: string, name?: string, passphrase?: string) =>
+    send<unknown>('/api/join', JSON.stringify({ token, name, passphrase })),
+  keepers: (yardId: string) => ask<readonly YardKeeper[]>(`${of(yardId)}/keepers`),
+  setPart: (yardId: string, keeperId: string, part: Played) =>
+    put<unknown>(`${of(yardId)}/keepers/${encodeURIComponent(keeperId)}`, { part }),
+  removeKeeper: (yardId: string, keeperId: string) =>
+    ask<unknown>(`${of(yardId)}/keepers/${encodeURIComponent(keeperId)}`, { method: 'DELETE' }),
+  invite: (yardId: string, part: Played) => send<Invited>(`${of(yardId)}/invitations`, JSON.stringify({ part })),
   weighIns: (yardId: string, hiveId: string) => askKept<HiveWeighIns>(`${weighIns(yardId, hiveId)}?points=800`),
   addWeighIns: (yardId: string, hiveId: string, readings: WeighIns) =>
     send<Added>(weighIns(yardId, hiveId), JSON.stringify(readings)),

@@ -7,7 +7,7 @@ export interface Told {
   /** What was written down and waits is something else now. */
   readonly slips?: true
   /** What keeps the server from saving, as the tab that sends found it. */
-  readonly trouble?: { readonly away: boolean; readonly sentence: string } | null
+  readonly trouble?: { readonly away: boolean; readonly sentence: string; readonly signedOut?: boolean } | null
 }
 
 /** The tabs of this browser: which of them sends, and what they tell each other. */

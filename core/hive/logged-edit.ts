@@ -18,4 +18,6 @@ export interface LoggedEdit extends WaitingEdit {
   /** When it must have been made, whatever the clock of the device says; never before the entry above it in the log. */
   readonly happenedAt: string
   readonly device: string
+  /** The keeper who was signed in; null or absent where nobody had to. */
+  readonly by?: string | null
 }

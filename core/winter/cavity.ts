@@ -16,7 +16,7 @@ export interface Cavity {
 
 /**
  * The room of the colony that stands lowest: from the floor up to the first part that no bee passes; undefined where no
- * box stands.
+ * box stands, or the uppermost was measured to have no room in it.
  */
 export function cavityOf(parts: readonly PlacedPart[]): Cavity | undefined {
   const first = parts.findIndex((part) => isBox(part))
@@ -26,8 +26,10 @@ export function cavityOf(parts: readonly PlacedPart[]): Cavity | undefined {
   const floor = parts.findLastIndex((part, i) => i < first && isFloor(part))
   const rooms = parts.slice(floor + 1, end).filter(({ faces }) => !faces.nested && hasWalls(faces))
   const boxes = rooms.filter((part) => isBox(part))
-  const highest = boxes.at(-1)!
+  const highest = boxes.at(-1)
+  if (!highest) return undefined
   const inside = standRect(ownInside(highest), highest.placement.yawDeg, highest.placement.offsetMm)
+  if (inside.x1 <= inside.x0 || inside.y1 <= inside.y0) return undefined
   return { rooms, boxes, inside, over: parts.slice(end), under: parts.slice(0, floor + 1).reverse() }
 }
 

@@ -33,10 +33,11 @@ export async function appendEntries(
   yardId: string,
   entries: readonly Entry[],
   now: string,
+  mayWrite: (yardId: string) => boolean = () => true,
 ): Promise<BookKept> {
   return inTransaction(database, async (tx) => {
     let added = 0
-    for (const [here, sent] of await byPlace(tx, yardId, entries)) {
+    for (const [here, sent] of await byPlace(tx, yardId, entries, mayWrite)) {
       const fresh = await freshOf(tx, here, sent, now)
       await insertEntries(tx, here, fresh, now)
       added += fresh.length
@@ -52,14 +53,20 @@ interface Sent {
 }
 
 /** What was sent by the yard in which its hive stands now: one that moved since has what is written of it there. */
-async function byPlace(tx: Writer, yardId: string, entries: readonly Entry[]): Promise<ReadonlyMap<string, Sent[]>> {
+async function byPlace(
+  tx: Writer,
+  yardId: string,
+  entries: readonly Entry[],
+  mayWrite: (yardId: string) => boolean,
+): Promise<ReadonlyMap<string, Sent[]>> {
   const places = new Map<string, HiveOfYard | undefined>()
   const sent = new Map<string, Sent[]>()
   for (const [i, entry] of entries.entries()) {
     const { hiveId } = entry
     if (!places.has(hiveId)) places.set(hiveId, await standsNow(tx, { yardId, hiveId }))
     const place = places.get(hiveId)
-    if (!place) throw new EntriesRefused(404, `entries[${i}].hiveId`, 'There is no such hive in this yard.')
+    if (!place || !mayWrite(place.yardId))
+      throw new EntriesRefused(404, `entries[${i}].hiveId`, 'There is no such hive in this yard.')
     const named = place.hiveId === hiveId ? entry : { ...entry, hiveId: place.hiveId }
     const list = sent.get(place.yardId)
     if (list) list.push({ entry: named, i })
@@ -199,13 +206,12 @@ export async function bookOfYard(database: Database, yardId: string, sought: Boo
 }
 
 /** The books of all yards that are here, as JSON for a plan file. */
-export async function bookTexts(database: Database): Promise<string[]> {
-  const rows = await database.all<{ book: string }>(sql`
-    select '{"yardId":' || json_quote(y.id) || ',"entries":' || (select json_group_array(json(entry)) from
+export async function bookTexts(database: Database): Promise<{ readonly yardId: string; readonly book: string }[]> {
+  return database.all<{ yardId: string; book: string }>(sql`
+    select y.id as "yardId", '{"yardId":' || json_quote(y.id) || ',"entries":' || (select json_group_array(json(entry)) from
       (select entry from ${bookEntries} as b where b.yard_id = y.id order by b.sequence)) || '}' as book
     from yards as y where y.removed_at is null
       and exists (select 1 from ${bookEntries} as b where b.yard_id = y.id) order by y.position`)
-  return rows.map(({ book }) => book)
 }
 
 /** Puts the book of a plan file into a yard: entries that are there already stay as they are. */

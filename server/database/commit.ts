@@ -2,10 +2,9 @@ import { eq } from 'drizzle-orm'
 import { applyEdit, planOf, planProblem, type Edit, type LoggedEdit, type WaitingEdit, type Yard } from '#core/hive'
 import { editProblemInWords, planProblemInWords } from '#core/wording'
 import type { StoredYard } from '#wire/answers'
-import type { Submission } from '#wire/edit-schema'
 import { bringBooks } from './book-follows'
 import { inTransaction, type Database } from './client'
-import { appendLog, readEntries, readLogSince } from './log'
+import { appendLog, readEntries, readLogSince, type SignedSubmission } from './log'
 import { yards } from './schema'
 import { keepYard, readYard, readYardKept, type Writer } from './yards'
 import { writeChanges } from './write-yard'
@@ -23,7 +22,7 @@ export type Committed =
 export async function commitEdits(
   database: Database,
   yardId: string,
-  submission: Submission,
+  submission: SignedSubmission,
   receivedAt: string,
 ): Promise<Committed> {
   const done = await inTransaction(database, async (tx): Promise<{ committed: Committed; now?: StoredYard }> => {
@@ -38,7 +37,7 @@ export async function commitEdits(
 export async function commitWithin(
   tx: Writer,
   yardId: string,
-  submission: Submission,
+  submission: SignedSubmission,
   receivedAt: string,
 ): Promise<Committed> {
   const stored = await readYard(tx, yardId)
@@ -48,7 +47,7 @@ export async function commitWithin(
 async function commitTo(
   tx: Writer,
   stored: StoredYard,
-  submission: Submission,
+  submission: SignedSubmission,
   receivedAt: string,
 ): Promise<{ committed: Committed; now?: StoredYard }> {
   const yardId = stored.yard.id

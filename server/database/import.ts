@@ -7,6 +7,7 @@ import type { Imported } from '#wire/import-answer'
 import { inTransaction, type Database } from './client'
 import { bringInBook } from './book'
 import { commitWithin } from './commit'
+import { setPart } from '../keepers/accounts'
 import { imports } from './schema'
 import { readYard, yardExists, yardNames, type Writer } from './yards'
 import { insertYard } from './write-yard'
@@ -24,6 +25,8 @@ export interface Importing {
   readonly contentHash: string
   readonly device: string
   readonly now: string
+  /** Who brings it in, and the yards into which hives may be put; absent where nobody has to sign in. */
+  readonly keeper?: { readonly id: string; readonly name: string; readonly keeps: readonly string[] }
   /** Told after each yard. */
   readonly onYard?: (done: number) => void
   readonly isCancelled?: () => boolean
@@ -63,11 +66,13 @@ interface Brought {
 
 async function importYard(tx: Writer, yard: Yard, importing: Importing): Promise<Brought> {
   const stored = await readYard(tx, yard.id)
-  if (stored && sharesNothing(stored.yard, yard))
+  const mayChange = !importing.keeper || importing.keeper.keeps.includes(yard.id)
+  if (stored && mayChange && sharesNothing(stored.yard, yard))
     return { imported: await into(tx, stored, yard, importing), named: yard }
   const beside = await yardExists(tx, yard.id)
   const named = beside ? withOwnIdentities(yard, freeName(yard.name, new Set(await yardNames(tx))), randomUUID) : yard
   await insertYard(tx, named)
+  if (importing.keeper) await setPart(tx, named.id, importing.keeper.id, 'owner', importing.now)
   return {
     named,
     imported: {
@@ -93,7 +98,7 @@ async function into(
   tx: Writer,
   { yard: here, revision }: StoredYard,
   yard: Yard,
-  { device, now }: Importing,
+  { device, now, keeper }: Importing,
 ): Promise<Imported> {
   const hanging = new Set(here.parts.flatMap(({ contents }) => contents.map(({ id }) => id)))
   const elsewhere = yard.parts.flatMap(({ contents }) => contents.filter(({ id }) => hanging.has(id))).length
@@ -124,7 +129,12 @@ async function into(
   ]
   if (edits.length > 0) {
     const entry = { id: randomUUID(), madeAt: now, kind: 'do' as const, edit: { kind: 'batch' as const, edits } }
-    const outcome = await commitWithin(tx, here.id, { baseRevision: revision, device, edits: [entry] }, now)
+    const outcome = await commitWithin(
+      tx,
+      here.id,
+      { baseRevision: revision, device, edits: [entry], by: keeper?.name ?? null },
+      now,
+    )
     if (outcome.outcome === 'refused') throw new ImportRefused(outcome.sentence)
   }
   return { yardId: here.id, yardName: here.name, how: 'into', hives: yard.hives.length, framesElsewhere: elsewhere }

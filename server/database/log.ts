@@ -4,6 +4,9 @@ import type { Submission } from '#wire/edit-schema'
 import { edits } from './schema'
 import type { Writer } from './yards'
 
+/** What was sent, and by whom: the name of the keeper who was signed in. */
+export type SignedSubmission = Submission & { readonly by?: string | null }
+
 /** The newest entries of a yard's log, oldest first. */
 export async function readLog(database: Writer, yardId: string, limit: number): Promise<LoggedEdit[]> {
   const rows = await database
@@ -57,7 +60,7 @@ function happenedAt(madeAt: string, sentAt: string | undefined, receivedAt: stri
 export async function appendLog(
   database: Writer,
   yardId: string,
-  submission: Omit<Submission, 'edits'>,
+  submission: Omit<SignedSubmission, 'edits'>,
   done: readonly { readonly entry: WaitingEdit; readonly inverse: Edit }[],
   base: number,
   receivedAt: string,
@@ -80,6 +83,7 @@ export async function appendLog(
       receivedAt,
       happenedAt: above,
       device: submission.device,
+      by: submission.by ?? null,
       kind: entry.kind,
       targetId: entry.targetId ?? null,
       edit: entry.edit,

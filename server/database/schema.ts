@@ -2,6 +2,7 @@ import { sql, type ColumnBuilderBase } from 'drizzle-orm'
 import { foreignKey, index, integer, primaryKey, real, sqliteTable, text, uniqueIndex } from 'drizzle-orm/sqlite-core'
 import type { HangingPattern, Pattern } from '#core/catalogue'
 import type { Imported } from '#wire/import-answer'
+import type { Played } from '#wire/keepers'
 import type { SensorPlace } from '#core/winter'
 import type { Entry, EntrySort } from '#core/book'
 import type {
@@ -159,6 +160,8 @@ export const edits = sqliteTable(
     receivedAt: text().notNull(),
     happenedAt: text().notNull(),
     device: text().notNull(),
+    /** The keeper who was signed in, by name; null where nobody has to. */
+    by: text(),
     kind: text().$type<'do' | 'undo' | 'redo'>().notNull(),
     targetId: text(),
     edit: text({ mode: 'json' }).$type<Edit>().notNull(),
@@ -309,4 +312,62 @@ export const hiveMoves = sqliteTable(
 export const settings = sqliteTable('settings', {
   name: text().primaryKey(),
   value: text().notNull(),
+})
+
+/** Whoever may sign in. */
+export const keepers = sqliteTable('keepers', {
+  id: text().primaryKey(),
+  name: text().notNull(),
+  /** The name as it is compared: no two are alike but for capitals and accents. */
+  nameKey: text().notNull().unique(),
+  passHash: text().notNull(),
+  madeAt: text().notNull(),
+})
+
+/** A device on which a keeper is signed in; known by the hash of what its cookie holds. */
+export const keeperSessions = sqliteTable(
+  'keeper_sessions',
+  {
+    idHash: text().primaryKey(),
+    keeperId: text()
+      .notNull()
+      .references(() => keepers.id),
+    /** The name of this server under which it was begun. */
+    host: text().notNull(),
+    madeAt: text().notNull(),
+    endsAt: text().notNull(),
+    endedAt: text(),
+  },
+  (table) => [index('keeper_sessions_by_keeper').on(table.keeperId)],
+)
+
+/** The part that a keeper plays in a yard. */
+export const yardKeepers = sqliteTable(
+  'yard_keepers',
+  {
+    yardId: ofYard(),
+    keeperId: text()
+      .notNull()
+      .references(() => keepers.id),
+    part: text().$type<Played>().notNull(),
+    since: text().notNull(),
+  },
+  (table) => [primaryKey({ columns: [table.yardId, table.keeperId] })],
+)
+
+/** Invitations to a yard: known by the hash of their token, used once, ended after a day. */
+export const invitations = sqliteTable('invitations', {
+  tokenHash: text().primaryKey(),
+  yardId: ofYard(),
+  part: text().$type<Played>().notNull(),
+  madeBy: text().notNull(),
+  endsAt: text().notNull(),
+  usedBy: text(),
+})
+
+/** Tries to sign in, counted for all servers of the database. */
+export const signInTries = sqliteTable('sign_in_tries', {
+  key: text().primaryKey(),
+  count: integer().notNull(),
+  endsAt: text().notNull(),
 })

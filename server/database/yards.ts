@@ -6,7 +6,7 @@ import { hives, yards } from './schema'
 import { yardText, yardTexts, type YardText } from './yard-text'
 
 /** The database itself, or a transaction on it. */
-export type Writer = Pick<Database, 'select' | 'insert' | 'update' | 'delete' | 'run' | '$count'>
+export type Writer = Pick<Database, 'select' | 'selectDistinct' | 'insert' | 'update' | 'delete' | 'run' | '$count'>
 
 function stored({ revision, text }: YardText): StoredYard {
   const yard: Yard = JSON.parse(text)

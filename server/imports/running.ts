@@ -1,5 +1,6 @@
 import { MessageChannel } from 'node:worker_threads'
 import type { Imported, ImportProgress } from '#wire/import-answer'
+import type { Importing } from '../database/import'
 import { databaseAddress, answered } from '../utils/database'
 import { inWorker } from '../workers/pool'
 import type { Answer } from '../workers/shapes'
@@ -16,6 +17,7 @@ export async function runImport(
   importId: string,
   text: string,
   device: string,
+  keeper?: Importing['keeper'],
 ): Promise<Answer<{ readonly imported: readonly Imported[] }>> {
   const stop = new SharedArrayBuffer(4)
   const { port1, port2 } = new MessageChannel()
@@ -28,7 +30,16 @@ export async function runImport(
   try {
     return await inWorker(
       'bringIn',
-      { text, address: databaseAddress(), importId, device, now: new Date().toISOString(), stop, progress: port2 },
+      {
+        text,
+        address: databaseAddress(),
+        importId,
+        device,
+        now: new Date().toISOString(),
+        ...(keeper ? { keeper } : {}),
+        stop,
+        progress: port2,
+      },
       [port2],
     )
   } catch (error) {

@@ -2,7 +2,13 @@ import { fieldOf } from '#core/plain'
 import { defineNitroPlugin } from 'nitropack/runtime'
 import { DatabaseFault } from '../database/faults'
 import { seedFrom } from '../database/seed'
-import { openOnce, withDatabase } from '../utils/database'
+import { hasKeepers, sessionSecret } from '../keepers/accounts'
+import { inOneTransaction, openOnce, withDatabase } from '../utils/database'
+import { isLoopbackOnly } from '../utils/keeper'
+
+const UNSHARED =
+  'HOST names an address that others reach, and nobody has to sign in yet: start it without HOST, make yourself a keeper ' +
+  'under Menu, Keepers, and start it again.'
 
 /**
  * Opens and migrates at start; a file that cannot be opened ends it with the sentence for the keeper. Fills an empty
@@ -11,6 +17,8 @@ import { openOnce, withDatabase } from '../utils/database'
 export default defineNitroPlugin(async () => {
   try {
     await openOnce()
+    process.env.NUXT_SESSION_PASSWORD = await inOneTransaction(sessionSecret)
+    if (!isLoopbackOnly() && !(await withDatabase(hasKeepers))) throw new Error(UNSHARED)
     const seed = process.env.DUVET_SEED
     if (seed) await withDatabase((database) => seedFrom(database, seed, process.env.DUVET_SEED_LOG))
   } catch (error) {

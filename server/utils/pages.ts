@@ -3,6 +3,7 @@ export const PAGES = [
   '',
   'build',
   'fit',
+  'join',
   'sources',
   'yards/*/boxes',
   'yards/*/boxes/*',
@@ -14,6 +15,7 @@ export const PAGES = [
   'yards/*/hives/*/winter',
   'yards/*/due',
   'yards/*/due/records',
+  'yards/*/keepers',
   'yards/*/shed',
   'yards/*/year',
   // Addresses of an older Duvet, on printed cards and in bookmarks: they lead on to the new ones.

@@ -23,6 +23,18 @@ import {
   type SensorReport,
 } from '#wire/air-reading-schema'
 import { sentEntriesSchema, type SentEntries } from '#wire/book-schema'
+import {
+  joinSchema,
+  newKeeperSchema,
+  passphraseSchema,
+  playedSchema,
+  signInSchema,
+  type Join,
+  type NewKeeper,
+  type NewPassphrase,
+  type PlayedSent,
+  type SignIn,
+} from '#wire/keeper-schema'
 import * as yup from '#wire/yup'
 
 const removedSchema = yup
@@ -46,6 +58,11 @@ export interface Shapes {
   readonly sensorReport: SensorReport
   readonly sentEntries: SentEntries
   readonly removed: YardRemoved
+  readonly signIn: SignIn
+  readonly newKeeper: NewKeeper
+  readonly join: Join
+  readonly played: PlayedSent
+  readonly passphrase: NewPassphrase
 }
 export type CheckedShape = keyof Shapes
 
@@ -63,6 +80,11 @@ const CHECKED: { readonly [K in CheckedShape]: Checks<Shapes[K]> } = {
   sensorReport: sensorReportSchema,
   sentEntries: sentEntriesSchema,
   removed: removedSchema,
+  signIn: signInSchema,
+  newKeeper: newKeeperSchema,
+  join: joinSchema,
+  played: playedSchema,
+  passphrase: passphraseSchema,
 }
 
 export type Answer<T = object> =

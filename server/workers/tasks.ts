@@ -8,7 +8,7 @@ import { assessPlan, type AssessedHive } from '#wire/assess-request'
 import type { Imported, ImportProgress } from '#wire/import-answer'
 import { readPlan, type Problem } from '#wire/read'
 import { connectAgain, type Address } from '../database/client'
-import { ImportRefused, importPlan } from '../database/import'
+import { ImportRefused, importPlan, type Importing } from '../database/import'
 import { patiently } from '../database/patience'
 import { sheetPdf } from '../print/sheet-pdf'
 import { FONT_STYLES, type Fonts } from '../print/typeset'
@@ -84,6 +84,7 @@ export interface ImportTask {
   readonly importId: string
   readonly device: string
   readonly now: string
+  readonly keeper?: Importing['keeper']
   /** Set to 1 by who wants it stopped. */
   readonly stop: SharedArrayBuffer
   readonly progress: MessagePort
@@ -98,6 +99,7 @@ export async function bringIn({
   importId,
   device,
   now,
+  keeper,
   stop,
   progress,
 }: ImportTask): Promise<Answer<{ readonly imported: readonly Imported[] }>> {
@@ -116,6 +118,7 @@ export async function bringIn({
           contentHash: createHash('sha256').update(text).digest('hex'),
           device,
           now,
+          ...(keeper ? { keeper } : {}),
           onYard: (yards) => tell({ state: 'writing', yards, of }),
           isCancelled: () => Atomics.load(flag, 0) === 1,
         }),

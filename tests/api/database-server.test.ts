@@ -14,6 +14,7 @@ import { seedFrom } from '../../server/database/seed'
 import { addWeighIns, weighInSeries } from '../../server/database/weigh-ins'
 import { readYards, setRemoved } from '../../server/database/yards'
 import { entry } from '../helpers/book'
+import type { Submission } from '#wire/edit-schema'
 import { DEMO, addSuper, demoPlan, get, post, storedYards, submission } from '../helpers/wire'
 
 const home = mkdtempSync(join(tmpdir(), 'duvet-server-'))
@@ -112,6 +113,11 @@ const task = (id: string, text: string) => ({
   id,
   hiveId: 'twill/0',
 })
+const CHANGES = submission(
+  0,
+  [addSuper('twill/0', 1), { kind: 'set-yard', note: 'noted' }],
+  ['cut-1', 'cut-2'],
+) as Submission
 const TASKS = [task('one', 'Mend'), task('two', 'Paint')]
 const weighed = { at: '2026-04-30T12:00:00Z', kg: 31.2, method: 'scale' as const }
 let ids = 0
@@ -120,16 +126,7 @@ const WRITES: readonly [string, (database: Database) => Promise<unknown>, (datab
   [
     [
       'changes of a yard',
-      (database) =>
-        commitEdits(
-          database,
-          'sallow-quay',
-          {
-            ...submission(0, [addSuper('twill/0', 'new'), { kind: 'set-yard', note: 'noted' }], ['cut-1', 'cut-2']),
-            baseRevision: 0,
-          },
-          NOW,
-        ),
+      (database) => commitEdits(database, 'sallow-quay', CHANGES, NOW),
       async (database) => [
         (await readYards(database)).map(({ revision, yard }) => [revision, yard.note, yard.parts.length]),
         (await readLog(database, 'sallow-quay', 99)).map(({ id, revision }) => [id, revision]),

@@ -1,4 +1,6 @@
-import { readFileSync } from 'node:fs'
+import { appendFileSync, cpSync, mkdtempSync, readFileSync, rmSync } from 'node:fs'
+import { tmpdir } from 'node:os'
+import { join } from 'node:path'
 import type { Page } from 'playwright-core'
 import { describe, expect, it } from 'vitest'
 import { startServer, type RunningServer } from '../../scripts/lib/server'
@@ -22,8 +24,8 @@ async function ownServer(name: string) {
   return {
     url: server.url,
     kill: () => server.stop('SIGKILL'),
-    async again() {
-      server = await startServer({ databasePath, port: server.port })
+    async again(output = '.output') {
+      server = await startServer({ databasePath, port: server.port, output })
     },
     stop: () => server.stop(),
   }
@@ -229,5 +231,66 @@ describe('what waits as a file', () => {
     await other.getByTestId('open-waiting').locator('input').setInputFiles(wrong)
     await expect.poll(() => other.getByTestId('waiting-told').innerText()).toContain('It is no file of what waited')
     await home.stop()
+  })
+})
+
+describe('a device that is not as it should be', () => {
+  it('has a clock that is wrong: what is written waits until it is said which is right, and keeps its order', async () => {
+    const page = await session.open('/sources')
+    const threeDaysAgo = new Date(Date.now() - 3 * 86_400_000)
+    await page.clock.setSystemTime(threeDaysAgo)
+    await page.goto(session.server.url + hive('gingham/0', 'book'))
+    await page.getByTestId('write-else').click()
+    await page.getByRole('spinbutton', { name: 'Mites', exact: true }).fill('60')
+    await page.keyboard.press('Tab')
+    await page.getByTestId('write-keep').click()
+    await expect.poll(() => page.getByTestId('clock-asks').innerText()).toContain('3 days behind the server’s')
+    await page.getByTestId('clock-server').click()
+    await saved(page)
+    const book = (await (await fetch(`${session.server.url}/api/yards/sallow-quay/hives/gingham%2F0/book`)).json()) as {
+      sort: string
+      at: string
+    }[]
+    const today = new Date().toISOString().slice(0, 10)
+    expect(book.filter(({ sort }) => sort === 'mites').map(({ at }) => at.slice(0, 10))).toContain(today)
+  })
+
+  it('is short of room: it is told before there is none', async () => {
+    const page = await session.open('/sources')
+    await page
+      .context()
+      .addInitScript('navigator.storage.estimate = async () => ({ quota: 50_000_000, usage: 44_000_000 })')
+    await page.goto(session.server.url)
+    await expect.poll(() => page.getByTestId('room-short').innerText()).toContain('room for only 6 MB more')
+  })
+})
+
+describe('a newer Duvet', () => {
+  it('is announced and taken when the keeper says so, not in the middle of a visit', async () => {
+    const home = await ownServer('newer')
+    const folder = mkdtempSync(join(tmpdir(), 'duvet-newer-'))
+    cpSync('.output', folder, { recursive: true })
+    appendFileSync(join(folder, 'public/sw.js'), '\n// newer')
+    const page = await session.open('/sources', { app: true })
+    await page.goto(home.url)
+    await page.waitForSelector('[data-hive="Twill"]')
+    await kept(page)
+    await home.kill()
+    await home.again(folder)
+    await page.goto(home.url + hive('twill/0', 'visit'))
+    await page.getByRole('heading', { level: 1 }).waitFor()
+    await page.evaluate(async () => {
+      await (await navigator.serviceWorker.ready).update()
+    })
+    await page.waitForFunction(async () => (await navigator.serviceWorker.ready).waiting !== null)
+    expect(await page.getByTestId('newer').count()).toBe(0)
+    await page.goto(home.url)
+    await page.getByTestId('newer').waitFor()
+    await page.waitForSelector('[data-hive="Twill"]')
+    await Promise.all([page.waitForEvent('load'), page.getByTestId('take-newer').click()])
+    await page.waitForSelector('[data-hive="Twill"]')
+    await page.waitForFunction(async () => (await navigator.serviceWorker.ready).waiting === null)
+    await home.stop()
+    rmSync(folder, { recursive: true, force: true })
   })
 })

@@ -17,7 +17,6 @@ import { yearOf } from '#core/season'
 import { comparedInWords, SCHOOL_FIELD_WORDS, schoolWord, shareInWords } from '#core/wording/compare-words'
 import { columnsFor } from '~/composables/tableColumn'
 import { localToday } from '~/composables/newEntry'
-import { server } from '~/sync/server'
 
 const props = defineProps<{ yard: Yard }>()
 const today = localToday()
@@ -35,6 +34,7 @@ const winters = computed(() => {
   const books = [...byHiveOf(entries.value ?? []).values()]
   return colds.value.flatMap((cold) => books.flatMap((own) => winterOfHive(own, cold) ?? []))
 })
+const gone = usePast()
 /** The yard as it stood in the middle of each winter: a hive is of the school that it was kept by then. */
 const stood = shallowRef<ReadonlyMap<number, Yard>>(new Map())
 watch(
@@ -43,7 +43,7 @@ watch(
     const known = new Map<number, Yard>()
     for (const winter of new Set(all.map((one) => one.winter))) {
       const cold = colds.value.find((one) => one.winter === winter)
-      const answer = cold && (await server.past(props.yard.id, { at: `${daysLater(cold.from, 60)}T12:00:00.000Z` }))
+      const answer = cold && (await gone.stood(props.yard.id, { at: `${daysLater(cold.from, 60)}T12:00:00.000Z` }))
       if (answer?.ok) known.set(winter, answer.value)
     }
     stood.value = known

@@ -1,12 +1,13 @@
 <script setup lang="ts">
 // What two people changed at once: what would stand after either choice, drawn side by side. Only what clashes is asked.
-import type { Yard } from '#core/hive'
+import type { LoggedEdit, WaitingEdit, Yard } from '#core/hive'
 import { editInWords, severityWord } from '#core/wording'
 import { hiveIn } from '#core/hive-in'
 
 const conflict = useConflict()
 const sending = useSending()
 const preferences = usePreferences()
+const moment = useMoment()
 const open = computed(() => conflict.open!)
 const clash = computed(() => conflict.clash!)
 const left = computed(() => open.value.clashes.length - open.value.choices.size)
@@ -18,14 +19,19 @@ const versions = computed(() =>
   (['mine', 'theirs'] as const).map((key) => ({
     key,
     title: key === 'mine' ? `Yours, on ${preferences.device}` : `Saved meanwhile${byWhom.value}`,
-    note: [
-      ...new Set((key === 'mine' ? open.value.versions.mine : open.value.since).map(({ edit }) => editInWords(edit))),
-    ]
-      .slice(-3)
-      .join(', '),
+    note: noteOf(key === 'mine' ? open.value.versions.mine : open.value.since),
     ...drawn(conflict.outcome(clash.value.hiveId, key).yard),
   })),
 )
+const MOST_NAMED = 4
+/** What was done, and between when and when: after a day away nobody remembers all of it. */
+function noteOf(entries: readonly (WaitingEdit | LoggedEdit)[]): string {
+  const words = [...new Set(entries.map(({ edit }) => editInWords(edit)))]
+  const times = entries.map((entry) => ('happenedAt' in entry ? entry.happenedAt : entry.madeAt)).sort()
+  const [from, to] = [times[0], times.at(-1)].map((at) => (at ? moment(at) : ''))
+  const more = words.length > MOST_NAMED ? ` and ${words.length - MOST_NAMED} more` : ''
+  return `${from}${to === from ? '' : ` to ${to}`}: ${words.slice(-MOST_NAMED).join(', ')}${more}`
+}
 function drawn(yard: Yard) {
   const hive = yard.hives.find(({ id }) => id === clash.value.hiveId)
   if (!hive) return { assessment: null, names: new Map<string, string>(), yard }

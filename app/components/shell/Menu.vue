@@ -6,6 +6,9 @@ import type { MenuEntry } from '~/composables/menuEntry'
 
 const props = defineProps<{ history: History }>()
 const shell = useShell()
+const view = useView()
+const me = useMe()
+const router = useRouter()
 const preferences = usePreferences()
 const turnBack = useTurnBack()
 type Entry = MenuEntry<() => void>
@@ -45,10 +48,19 @@ const entries = computed<Entry[]>(() => [
     chosen: preferences.vocabulary === vocabulary,
     testid: `words-${vocabulary}`,
   })),
+  ...(view.yard
+    ? [
+        {
+          command: () => void router.push(yardPath(view.yard!.id, 'keepers')),
+          word: me.me?.keeper ? `Keepers: you are ${me.me.keeper.name}` : 'Keepers: share these yards',
+          divided: true,
+          testid: 'open-keepers',
+        },
+      ]
+    : []),
   {
     command: () => void (shell.ofDevice = true),
     word: 'This device: what waits, take along, its name',
-    divided: true,
     testid: 'open-device',
   },
   {

@@ -10,6 +10,7 @@ const store = useHeld()
 const aside = useAside()
 const shell = useShell()
 const room = useRoom()
+const me = useMe()
 const slips = useSlips()
 const clock = useClock()
 const sending = useSending()
@@ -52,7 +53,9 @@ const unkept = computed(() =>
 
 <template>
   <div class="notices" aria-live="polite">
-    <p v-if="sync.trouble" class="away" data-testid="away">{{ sync.trouble.sentence }} {{ waiting }}</p>
+    <p v-if="sync.trouble && !me.mustSignIn" class="away" data-testid="away">
+      {{ sync.trouble.sentence }} {{ waiting }}
+    </p>
     <p v-if="(store.unkept || slips.unkept.size > 0) && notKept > 0" class="away" data-testid="unkept">
       {{ unkept }}: {{ notKept === 1 ? 'a change is' : `${notKept} changes are` }} kept in this page only until the
       server has {{ notKept === 1 ? 'it' : 'them' }}. Do not close it before.

@@ -2,6 +2,7 @@ import { defineEventHandler, setHeader } from 'h3'
 import { PLAN_FORMAT, PLAN_VERSION } from '#core/hive'
 import { bookTexts } from '../../database/book'
 import { yardTexts } from '../../database/yard-text'
+import { plays } from '../../utils/keeper'
 import { withDatabase } from '../../utils/database'
 
 /** Everything as one plan file. */
@@ -9,7 +10,9 @@ export default defineEventHandler(async (event) => {
   const [stored, books] = await withDatabase(async (database) => [await yardTexts(database), await bookTexts(database)])
   setHeader(event, 'content-type', 'application/json')
   setHeader(event, 'content-disposition', 'attachment; filename="duvet-plan.json"')
-  const yards = stored.map(({ text }) => text).join(',')
-  const kept = books.length > 0 ? `,"books":[${books.join(',')}]` : ''
+  const mine = stored.filter(({ id }) => plays(event, id, 'reader'))
+  const yards = mine.map(({ text }) => text).join(',')
+  const own = books.filter(({ yardId }) => plays(event, yardId, 'reader'))
+  const kept = own.length > 0 ? `,"books":[${own.map(({ book }) => book).join(',')}]` : ''
   return `{"format":"${PLAN_FORMAT}","version":${PLAN_VERSION},"yards":[${yards}]${kept}}`
 })

@@ -2,15 +2,19 @@ import { defineEventHandler } from 'h3'
 import type { BatchRemoved } from '#wire/answers'
 import { setBatchRemoved } from '../../database/weigh-ins'
 import { LIMITS, readValid, refusal, routeId } from '../../utils/answers'
+import { weighIns } from '../../database/schema'
+import { yardsOfBatch } from '../../database/batches'
+import { mustPlay } from '../../utils/keeper'
 import { inOneTransaction } from '../../utils/database'
 
 /** Takes a batch of weighings away, or brings it back; nothing is lost. */
 export default defineEventHandler(async (event): Promise<BatchRemoved> => {
   const { removed } = await readValid(event, 'removed', LIMITS.editBytes)
   const batchId = routeId(event, 'batchId')
-  const readings = await inOneTransaction((tx) =>
-    setBatchRemoved(tx, batchId, removed ? new Date().toISOString() : null),
-  )
+  const readings = await inOneTransaction(async (tx) => {
+    for (const yardId of await yardsOfBatch(tx, weighIns, batchId)) mustPlay(event, yardId, 'helper')
+    return setBatchRemoved(tx, batchId, removed ? new Date().toISOString() : null)
+  })
   if (readings === 0) throw refusal(404, { field: 'batchId', sentence: 'There is no such batch of weighings here.' })
   return { removed, readings }
 })

@@ -5,6 +5,8 @@ import { planOf, planProblem } from '#core/hive'
 import { planProblemInWords } from '#core/wording'
 import { readYard, yardExists } from '../../database/yards'
 import { insertYard } from '../../database/write-yard'
+import { setPart } from '../../keepers/accounts'
+import { plays } from '../../utils/keeper'
 import { LIMITS, readValid, refusal } from '../../utils/answers'
 import { inOneTransaction } from '../../utils/database'
 
@@ -16,10 +18,13 @@ export default defineEventHandler(async (event): Promise<Saved> => {
   return inOneTransaction(async (tx) => {
     const before = await readYard(tx, yard.id)
     // Its answer was lost on the way, so it is sent again.
-    if (before?.revision === 0 && canonical(before.yard) === canonical(yard)) return { revision: 0 }
+    if (before?.revision === 0 && plays(event, yard.id, 'owner') && canonical(before.yard) === canonical(yard))
+      return { revision: 0 }
     if (await yardExists(tx, yard.id))
       throw refusal(409, { field: 'id', sentence: 'A yard with this identity is here already.' })
     await insertYard(tx, yard)
+    const { keeper } = event.context
+    if (keeper) await setPart(tx, yard.id, keeper.id, 'owner', new Date().toISOString())
     setResponseStatus(event, 201)
     return { revision: 0 }
   })

@@ -6,7 +6,6 @@ import dayjs from 'dayjs'
 import { catalogueOf } from '#core/catalogue'
 import { isEdit, leavesOf, sittingsOf, type Edit, type HiveChange, type Sitting, type Yard } from '#core/hive'
 import { capital, counted, editInWords, patternName, severityWord, stageWord } from '#core/wording'
-import { server } from '~/sync/server'
 import { hiveIn } from '#core/hive-in'
 
 const route = useRoute()
@@ -37,6 +36,7 @@ const MODES = [
   ['changed', 'Changed'],
 ] as const
 const mode = useInAddress('see', modeOf(MODES), 'found')
+const gone = usePast()
 const hiveNow = computed(() => yard.value?.hives.find(({ id }) => id === hiveId.value))
 const at = computed(() => looked.value?.at ?? null)
 const dayOf = (moment: string) => dayjs(moment).format('YYYY-MM-DD')
@@ -51,7 +51,7 @@ watch(
     // What was found comes first; going back through the log takes the server longer.
     await until(() => written.entries.value !== null || written.silent.value).toBe(true)
     if (mine !== round) return
-    const answer = await server.changes(now.id, id)
+    const answer = await gone.changes(now.id, id)
     if (mine === round && answer.ok) changes.value = answer.value
   },
   { immediate: true },
@@ -62,7 +62,7 @@ watch([looked, yard], async ([moment, now]) => {
     past.value = null
     return
   }
-  const answer = await server.past(
+  const answer = await gone.stood(
     now.id,
     moment.revision === undefined ? { at: moment.at } : { revision: moment.revision },
   )

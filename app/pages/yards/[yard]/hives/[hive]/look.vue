@@ -21,7 +21,6 @@ import type { Brush } from '~/components/book/Combs.vue'
 import { useKept } from '~/composables/kept'
 import { localNow, localToday, lookDraftKey, useWritten } from '~/composables/newEntry'
 import { hivePath } from '~/composables/paths'
-import { server } from '~/sync/server'
 
 interface Draft {
   /** The look that this one takes the place of. */
@@ -207,12 +206,13 @@ const keeping = ref(false)
 const doubt = ref('')
 watch(at, () => (doubt.value = ''))
 const YEARS_BACK = 2
+const gone = usePast()
 async function doubtOf(here: NonNullable<typeof place.value>): Promise<string> {
   const day = at.value.slice(0, 10)
   if (day >= localToday()) return ''
   if (daysBetween(day, localToday()) > YEARS_BACK * 365)
     return `${preferences.day(day)} is more than ${YEARS_BACK} years back.`
-  const stood = await server.past(here.yard.id, { at: new Date(`${day}T23:59:59`).toISOString() })
+  const stood = await gone.stood(here.yard.id, { at: new Date(`${day}T23:59:59`).toISOString() })
   return stood.ok && !stood.value.hives.some(({ id }) => id === here.hive.id)
     ? `${here.hive.name} did not stand in ${here.yard.name} on ${preferences.day(day)}.`
     : ''

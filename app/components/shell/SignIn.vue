@@ -1,0 +1,83 @@
+<script setup lang="ts">
+// Who is it? What waits on this device is kept meanwhile.
+import { counted } from '#core/wording'
+
+const me = useMe()
+const model = reactive({ name: '', passphrase: '' })
+const filled = { isValidSync: (text: unknown) => typeof text === 'string' && text.length > 0 }
+const RULES = {
+  name: { schema: filled, sentence: 'The name is empty: the one that you chose here.' },
+  passphrase: { schema: filled, sentence: 'The passphrase is empty: the words that you chose here.' },
+}
+const wrong = ref('')
+const busy = ref(false)
+async function enter() {
+  busy.value = true
+  wrong.value = await me.signIn(model.name.trim(), model.passphrase)
+  busy.value = false
+}
+</script>
+
+<template>
+  <main class="sign-in" data-testid="sign-in">
+    <h1>Sign in</h1>
+    <p>These yards are kept by several. Who are you?</p>
+    <p v-if="me.waiting > 0" class="waits">
+      {{ counted(me.waiting, 'thing') }} that {{ me.waiting === 1 ? 'was' : 'were' }} done on this device
+      {{ me.waiting === 1 ? 'is' : 'are' }} kept and {{ me.waiting === 1 ? 'goes' : 'go' }} in, under your name, once
+      you are signed in.
+    </p>
+    <UiForm :model="model" :rules="RULES" @sound="enter">
+      <UiField name="name" label="Name" for="sign-in-name">
+        <ElInput id="sign-in-name" v-model="model.name" autocomplete="username" data-testid="sign-in-name" />
+      </UiField>
+      <UiField name="passphrase" label="Passphrase" for="sign-in-words" :wrong="wrong">
+        <ElInput
+          id="sign-in-words"
+          v-model="model.passphrase"
+          type="password"
+          show-password
+          autocomplete="current-password"
+          data-testid="sign-in-words"
+        />
+      </UiField>
+      <ElButton type="primary" native-type="submit" :loading="busy" data-testid="sign-in-go">Sign in</ElButton>
+    </UiForm>
+    <p class="soft">
+      Forgotten? The owner of a yard invites you anew, under another name. No answer here tells whether a name is known.
+    </p>
+  </main>
+</template>
+
+<style scoped>
+.sign-in {
+  display: grid;
+  gap: 12px;
+  max-width: 440px;
+  width: calc(100% - 24px);
+  margin: 8vh auto 0;
+  padding: 24px;
+  border: 2px dashed var(--seam);
+  border-radius: 12px;
+  background: var(--paper);
+}
+
+main :deep(.el-input) {
+  width: 100%;
+}
+
+h1 {
+  font-size: 24px;
+}
+
+.waits {
+  padding: 8px 12px;
+  border: 2px solid var(--watch);
+  border-radius: 9px;
+  background: #fff8e8;
+}
+
+.soft {
+  color: var(--soft-ink);
+}
+</style>

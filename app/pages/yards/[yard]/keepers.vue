@@ -1,0 +1,172 @@
+<script setup lang="ts">
+// Who keeps a yard, and what part each plays; who is not yet there is invited.
+import { PLAYED, type Played, type YardKeeper } from '#wire/keepers'
+import { server, type Answer } from '~/sync/server'
+import { copyText } from '~/composables/download'
+
+const me = useMe()
+const view = useView()
+const moment = useMoment()
+const preferences = usePreferences()
+const yard = computed(() => view.yard)
+const keepers = shallowRef<readonly YardKeeper[]>([])
+const wrong = ref('')
+const isOwner = computed(() => yard.value !== undefined && me.me?.on === true && me.mayIn(yard.value.id, 'owner'))
+const MEANS: Readonly<Record<Played, string>> = {
+  owner: 'everything, and who keeps it',
+  keeper: 'changes hives, kit and plans',
+  helper: 'ticks visits, writes looks and counts',
+  reader: 'looks only',
+}
+const COLUMNS = columnsFor<YardKeeper>(
+  { key: 'name', label: 'Name', width: 160, by: ({ name }) => name, text: ({ name }) => name },
+  { key: 'part', label: 'Part', width: 170 },
+  { key: 'since', label: 'Since', width: 120, text: ({ since }) => preferences.day(since.slice(0, 10)) },
+  { key: 'away', label: 'Take out', unsaid: true, width: 130 },
+)
+async function load() {
+  if (!yard.value || !me.me?.on) return
+  const answer = await server.keepers(yard.value.id)
+  if (answer.ok) keepers.value = answer.value
+  else wrong.value = answer.problem.sentence
+}
+watch([() => yard.value?.id, () => me.me?.on], load, { immediate: true })
+async function done(answer: Answer<unknown>) {
+  wrong.value = answer.ok ? '' : answer.problem.sentence
+  await load()
+}
+const part = ref<Played>('helper')
+const link = ref<{ readonly url: string; readonly endsAt: string } | null>(null)
+const copied = ref(false)
+async function invite() {
+  const answer = await server.invite(yard.value!.id, part.value)
+  if (!answer.ok) return void (wrong.value = answer.problem.sentence)
+  link.value = { url: `${location.origin}/join#${answer.value.token}`, endsAt: answer.value.endsAt }
+  copied.value = false
+}
+async function copy() {
+  copied.value = await copyText(link.value!.url)
+}
+const leaving = ref('')
+async function signOut() {
+  leaving.value = await me.signOut()
+}
+useHead({ title: computed(() => `Keepers of ${yard.value?.name ?? 'a yard'} – Duvet`) })
+</script>
+
+<template>
+  <ShellPage :title="`Keepers of ${yard?.name ?? 'a yard'}`">
+    <div class="cards">
+      <UiCard v-if="me.me && !me.me.on" title="You alone">
+        <p>
+          Nobody has to sign in: Duvet answers on this machine only. To share these yards, make yourself a keeper first.
+          You own every yard that is here, and invite the others.
+        </p>
+        <ShellNewKeeper v-if="me.me.mayBegin" go="Make me a keeper" :take="me.begin" />
+        <p v-else>The first keeper is made on the machine that Duvet runs on.</p>
+      </UiCard>
+      <template v-else-if="me.me?.keeper">
+        <UiCard title="Who keeps it">
+          <p v-if="wrong" class="wrong" role="alert">{{ wrong }}</p>
+          <UiTable :rows="keepers" :columns="COLUMNS" :key-of="({ id }) => id" data-testid="keepers">
+            <template #part="{ row }">
+              <ElSelect
+                v-if="isOwner"
+                :model-value="row.part"
+                :aria-label="`Part of ${row.name}`"
+                @change="async (next: Played) => done(await server.setPart(yard!.id, row.id, next))"
+              >
+                <ElOption v-for="one in PLAYED" :key="one" :value="one" :label="one" />
+              </ElSelect>
+              <template v-else>{{ row.part }}</template>
+            </template>
+            <template #away="{ row }">
+              <ElPopconfirm
+                v-if="isOwner"
+                width="280"
+                :title="`${row.name} is signed out everywhere and sees this yard no more. What was written stays.`"
+                confirm-button-text="Take out"
+                cancel-button-text="Leave"
+                @confirm="async () => done(await server.removeKeeper(yard!.id, row.id))"
+              >
+                <template #reference>
+                  <ElButton text :aria-label="`Take ${row.name} out of this yard`">Take out</ElButton>
+                </template>
+              </ElPopconfirm>
+            </template>
+          </UiTable>
+          <ul class="means">
+            <li v-for="one in [...PLAYED].reverse()" :key="one">
+              <b>{{ one }}</b>: {{ MEANS[one] }}
+            </li>
+          </ul>
+        </UiCard>
+        <UiCard v-if="isOwner" title="Invite somebody">
+          <div class="ways">
+            <label for="invite-part">As</label>
+            <ElSelect id="invite-part" v-model="part" data-testid="invite-part" class="short">
+              <ElOption v-for="one in PLAYED" :key="one" :value="one" :label="`${one}: ${MEANS[one]}`" />
+            </ElSelect>
+            <ElButton type="primary" data-testid="invite" @click="invite">Make a link</ElButton>
+          </div>
+          <template v-if="link">
+            <p>
+              Send this to one person. It is good until {{ moment(link.endsAt) }} and for one: whoever opens it first is
+              in.
+            </p>
+            <p class="link" data-testid="invite-link">{{ link.url }}</p>
+            <p>
+              <ElButton @click="copy">{{ copied ? 'Copied' : 'Copy it' }}</ElButton>
+            </p>
+          </template>
+        </UiCard>
+        <UiCard title="You">
+          <p>
+            Signed in as <b>{{ me.me.keeper.name }}</b> on {{ preferences.device }}.
+          </p>
+          <p v-if="leaving" class="wrong" role="alert">{{ leaving }}</p>
+          <p>
+            <ElButton data-testid="sign-out" @click="signOut">Sign out on this device</ElButton>
+          </p>
+        </UiCard>
+      </template>
+    </div>
+  </ShellPage>
+</template>
+
+<style scoped>
+.cards {
+  display: grid;
+  grid-template-columns: repeat(auto-fit, minmax(min(420px, 100%), 1fr));
+  gap: 12px;
+  align-items: start;
+  padding: 0 16px 16px;
+}
+
+.ways {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px;
+  align-items: center;
+}
+
+.short {
+  width: 320px;
+  max-width: 100%;
+}
+
+.link {
+  overflow-wrap: anywhere;
+  padding: 8px;
+  border: 2px dashed var(--seam);
+  border-radius: 8px;
+}
+
+.means {
+  padding-left: 20px;
+}
+
+.wrong {
+  color: var(--stop);
+}
+</style>

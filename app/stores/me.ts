@@ -1,0 +1,57 @@
+import { defineStore } from 'pinia'
+import { computed, ref } from 'vue'
+import { mayPlay, type Me, type Played } from '#wire/keepers'
+import { device } from '~/sync/device'
+import { server, type Answer } from '~/sync/server'
+import { useHeld } from './held'
+import { useSlips } from './slips'
+import { useSync } from './sync'
+import { useTrouble } from './trouble'
+
+/** Who is signed in on this device, and what part is played in which yard. */
+export const useMe = defineStore('me', () => {
+  const sync = useSync()
+  const held = useHeld()
+  const slips = useSlips()
+  const trouble = useTrouble()
+  const me = ref<Me | null>(null)
+  /** The server wants to know who asks, now or since its last answer. */
+  const mustSignIn = computed(
+    () => (me.value?.on === true && me.value.keeper === null) || (trouble.now?.signedOut ?? false),
+  )
+  const waiting = computed(() => held.waitingCount + slips.count)
+
+  async function load(): Promise<void> {
+    const answer = await server.me()
+    if (answer.ok) me.value = answer.value
+  }
+
+  /** What comes of an answer that signs in: the yards of who is in now. */
+  async function enter(answer: Answer<unknown>): Promise<string> {
+    if (!answer.ok) return answer.problem.sentence
+    trouble.tell(null)
+    await load()
+    await sync.load()
+    return ''
+  }
+
+  const signIn = async (name: string, passphrase: string) => enter(await server.signIn(name, passphrase))
+  const begin = async (name: string, passphrase: string) => enter(await server.begin(name, passphrase))
+  const join = async (token: string, name?: string, passphrase?: string) =>
+    enter(await server.join(token, name, passphrase))
+
+  /** Signs out and forgets what this device has of the yards; not while something waits here that would be lost. */
+  async function signOut(): Promise<string> {
+    if (waiting.value > 0)
+      return 'Something waits here that the server does not have: send it, or save it as a file, then sign out.'
+    const answer = await server.signOut()
+    if (!answer.ok) return answer.problem.sentence
+    await (await device()).clear().catch(() => {})
+    location.assign('/')
+    return ''
+  }
+
+  const mayIn = (yardId: string, needs: Played) => !me.value?.on || mayPlay(me.value.plays[yardId], needs)
+
+  return { me, mustSignIn, waiting, load, signIn, begin, join, signOut, mayIn }
+})

@@ -1,0 +1,53 @@
+import { randomUUID } from 'node:crypto'
+import { defineEventHandler, getRequestIP } from 'h3'
+import { addKeeper, beginSession, setPart } from '../keepers/accounts'
+import { hashPassphrase } from '../keepers/hash'
+import { useInvitation } from '../keepers/invitations'
+import { forgetTries, minutesToWait } from '../keepers/tries'
+import { LIMITS, readValid, refusal } from '../utils/answers'
+import { inOneTransaction } from '../utils/database'
+import { hostOf, keepSession } from '../utils/keeper'
+
+const ENDED = {
+  field: 'token',
+  sentence: 'This invitation was used, or its day is over: ask who sent it for another one.',
+}
+const TAKEN = {
+  field: 'name',
+  sentence: 'Take another name: this one cannot be had. If it is yours, sign in first, then open the invitation.',
+}
+
+/** Takes up an invitation: who is signed in plays one part more, who is not becomes a keeper. */
+export default defineEventHandler(async (event) => {
+  const { token, name, passphrase } = await readValid(event, 'join', LIMITS.editBytes)
+  const { keeper } = event.context
+  const now = new Date().toISOString()
+  if (keeper === null) throw refusal(422, ENDED)
+  if (keeper) {
+    const joined = await inOneTransaction(async (tx) => {
+      const used = await useInvitation(tx, token, keeper.id, now)
+      if (!used) throw refusal(422, ENDED)
+      await setPart(tx, used.yardId, keeper.id, used.part, now)
+      return used
+    })
+    return { yardId: joined.yardId, part: joined.part }
+  }
+  if (name === undefined || passphrase === undefined)
+    throw refusal(422, { field: 'name', sentence: 'name and passphrase are missing: how you sign in from now on.' })
+  const address = getRequestIP(event) ?? ''
+  const wait = await inOneTransaction((tx) => minutesToWait(tx, 'join', address, now))
+  if (wait > 0)
+    throw refusal(429, { field: 'token', sentence: `Too many tries: wait ${wait} minutes, then try again.` })
+  const passHash = await hashPassphrase(passphrase)
+  const id = randomUUID()
+  const { used, session } = await inOneTransaction(async (tx) => {
+    const taken = await useInvitation(tx, token, id, now)
+    if (!taken) throw refusal(422, ENDED)
+    if (!(await addKeeper(tx, { id, name, passHash, now }))) throw refusal(422, TAKEN)
+    await setPart(tx, taken.yardId, id, taken.part, now)
+    await forgetTries(tx, 'join', address)
+    return { used: taken, session: await beginSession(tx, id, hostOf(event), now) }
+  })
+  await keepSession(event, session)
+  return { yardId: used.yardId, part: used.part }
+})

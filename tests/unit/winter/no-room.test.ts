@@ -1,0 +1,30 @@
+import { describe, expect, it } from 'vitest'
+import { emptyYard, type Hive, type Part, type Placement } from '#core/hive'
+import { winterForm } from '#core/wintering'
+
+const NONE = { mm: 0, plusMinusMm: 0, source: { mark: 'own' as const, text: 'any' } }
+const placed = (partId: string): Placement => ({ turnedOver: false, yawDeg: 0, offsetMm: { x: 0, y: 0 }, partId })
+const part = (id: string, patternId: string): Part => ({ id, patternId, contents: [], hasHeld: [] })
+
+describe('a box that was measured to have no room in it', () => {
+  it('keeps nothing from being worked out: there is no room for a colony, so nothing drips', () => {
+    const box = part('p0', 'box-national-brood')
+    const hive: Hive = {
+      id: 'h0',
+      name: 'Twill',
+      stage: 'settling',
+      note: '',
+      stack: [placed('p0'), placed('p1')],
+      attachments: [],
+      accepted: [],
+      season: { way: { broodForm: 'double', winterSize: 'one' } },
+    }
+    const parts = [
+      { ...box, measured: { insideWidth: NONE, restDepth: NONE, boardThickness: NONE } },
+      part('p1', 'stand-timber-200'),
+    ]
+    const yard = { ...emptyYard('yard', 'Any'), season: {}, hives: [hive], parts }
+    const planned = winterForm(yard, hive)
+    expect(planned.assessment.findings.map(({ rule }) => rule)).not.toContain('season.bare-top')
+  })
+})
