@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest'
+import { assessHive } from '#core/assess'
+import { ANY_TIME, stagesOf, writeYear, yardAsPlanned } from '#core/season'
 import { emptyYard, type Hive, type Part, type Placement } from '#core/hive'
-import { winterForm } from '#core/wintering'
 
 const NONE = { mm: 0, plusMinusMm: 0, source: { mark: 'own' as const, text: 'any' } }
 const placed = (partId: string): Placement => ({ turnedOver: false, yawDeg: 0, offsetMm: { x: 0, y: 0 }, partId })
@@ -24,7 +25,11 @@ describe('a box that was measured to have no room in it', () => {
       part('p1', 'stand-timber-200'),
     ]
     const yard = { ...emptyYard('yard', 'Any'), season: {}, hives: [hive], parts }
-    const planned = winterForm(yard, hive)
-    expect(planned.assessment.findings.map(({ rule }) => rule)).not.toContain('season.bare-top')
+    for (const { stages } of writeYear(yard, [...stagesOf(yard), ...ANY_TIME]))
+      for (const one of stages.values()) {
+        const planned = yardAsPlanned(yard, one)
+        const { findings } = assessHive(planned, planned.hives[0]!, undefined, { planned: true })
+        expect(findings.map(({ rule }) => rule)).not.toContain('season.bare-top')
+      }
   })
 })
