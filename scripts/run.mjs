@@ -6,6 +6,7 @@ import { createServer } from 'node:net'
 import { existsSync, mkdirSync, readFileSync, readdirSync, rmSync, statSync, writeFileSync } from 'node:fs'
 import { join, relative } from 'node:path'
 import { fileURLToPath } from 'node:url'
+import { sayWhere, sharing } from './share.mjs'
 
 const root = fileURLToPath(new URL('..', import.meta.url))
 process.chdir(root)
@@ -83,8 +84,19 @@ function portProblem(host, port) {
   })
 }
 
+/** Does what may not be possible; where it is not, says why and ends. */
+async function orSay(work) {
+  try {
+    return await work()
+  } catch (error) {
+    say(`Duvet does not start. ${error.message}`)
+    process.exit(1)
+  }
+}
+
 async function serve(env, prepare = () => {}) {
-  const host = process.env.HOST ?? '127.0.0.1'
+  const shared = rest.includes('--share') ? await orSay(() => sharing(rest)) : undefined
+  const host = shared?.host ?? process.env.HOST ?? '127.0.0.1'
   const port = process.env.PORT ?? '3000'
   const problem =
     /^\d{1,5}$/.test(port) && Number(port) < 65_536
@@ -96,11 +108,13 @@ async function serve(env, prepare = () => {}) {
   }
   build()
   prepare()
-  say(`Duvet listens on http://${host.includes(':') ? `[${host}]` : host}:${port}`)
+  const url = `${shared ? 'https' : 'http'}://${host.includes(':') ? `[${host}]` : host}:${port}`
+  say(`Duvet listens on ${url}`)
   const server = spawn(process.execPath, ['.output/server/index.mjs'], {
     stdio: 'inherit',
-    env: { ...process.env, NITRO_HOST: host, NITRO_PORT: port, ...env },
+    env: { ...process.env, NITRO_HOST: host, NITRO_PORT: port, ...env, ...shared?.env },
   })
+  if (shared) await sayWhere(say, url)
   for (const signal of ['SIGINT', 'SIGTERM']) process.on(signal, () => server.kill(signal))
   server.on('exit', (code) => process.exit(code ?? 0))
 }

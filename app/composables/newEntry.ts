@@ -9,12 +9,14 @@ export const localToday = () => dayjs().format('YYYY-MM-DD')
 /** What every entry says that is written on this device. */
 export function useWritten() {
   const preferences = usePreferences()
-  return (hiveId: string, at: string): Pick<Entry, 'id' | 'hiveId' | 'at' | 'madeAt' | 'device'> => ({
+  const me = useMe()
+  return (hiveId: string, at: string): Pick<Entry, 'id' | 'hiveId' | 'at' | 'madeAt' | 'device' | 'by'> => ({
     id: crypto.randomUUID(),
     hiveId,
     at,
     madeAt: new Date().toISOString(),
     device: preferences.device,
+    ...(me.me?.keeper ? { by: me.me.keeper.name } : {}),
   })
 }
 

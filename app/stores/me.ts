@@ -1,6 +1,7 @@
 import { defineStore } from 'pinia'
 import { computed, ref } from 'vue'
 import { mayPlay, type Me, type Played } from '#wire/keepers'
+import { useKept } from '~/composables/kept'
 import { device } from '~/sync/device'
 import { server, type Answer } from '~/sync/server'
 import { useHeld } from './held'
@@ -20,10 +21,13 @@ export const useMe = defineStore('me', () => {
     () => (me.value?.on === true && me.value.keeper === null) || (trouble.now?.signedOut ?? false),
   )
   const waiting = computed(() => held.waitingCount + slips.count)
+  /** Who was signed in here last: what waits was done by that keeper. */
+  const last = useKept('duvet.keeper', '')
 
   async function load(): Promise<void> {
     const answer = await server.me()
     if (answer.ok) me.value = answer.value
+    if (me.value?.keeper) last.value = me.value.keeper.name
   }
 
   /** What comes of an answer that signs in: the yards of who is in now. */
@@ -35,7 +39,13 @@ export const useMe = defineStore('me', () => {
     return ''
   }
 
-  const signIn = async (name: string, passphrase: string) => enter(await server.signIn(name, passphrase))
+  /** What one keeper did is not sent under the name of another. */
+  async function signIn(name: string, passphrase: string): Promise<string> {
+    const isOther = last.value !== '' && last.value.toLowerCase() !== name.trim().toLowerCase()
+    if (waiting.value > 0 && isOther)
+      return `What waits here was done by ${last.value}: sign in as ${last.value}, or save it as a file and drop it first.`
+    return enter(await server.signIn(name, passphrase))
+  }
   const begin = async (name: string, passphrase: string) => enter(await server.begin(name, passphrase))
   const join = async (token: string, name?: string, passphrase?: string) =>
     enter(await server.join(token, name, passphrase))
@@ -46,12 +56,18 @@ export const useMe = defineStore('me', () => {
       return 'Something waits here that the server does not have: send it, or save it as a file, then sign out.'
     const answer = await server.signOut()
     if (!answer.ok) return answer.problem.sentence
+    await forget()
+    return ''
+  }
+
+  /** Forgets all that this device has of the yards, and what waits with it. */
+  async function forget(): Promise<void> {
+    last.value = ''
     await (await device()).clear().catch(() => {})
     location.assign('/')
-    return ''
   }
 
   const mayIn = (yardId: string, needs: Played) => !me.value?.on || mayPlay(me.value.plays[yardId], needs)
 
-  return { me, mustSignIn, waiting, load, signIn, begin, join, signOut, mayIn }
+  return { me, mustSignIn, waiting, load, signIn, begin, join, signOut, forget, mayIn }
 })

@@ -160,6 +160,7 @@ const importOf = (importId: string) => `/api/plans/imports/${encodeURIComponent(
 export const server = {
   me: () => askKept<Me>('/api/me'),
   signIn: (name: string, passphrase: string) => send<unknown>('/api/sign-in', JSON.stringify({ name, passphrase })),
+  changePassphrase: (before: string, passphrase: string) => put<unknown>('/api/me/passphrase', { before, passphrase }),
   signOut: () => send<unknown>('/api/sign-out', '{}'),
   begin: (name: string, passphrase: string) => send<unknown>('/api/keepers', JSON.stringify({ name, passphrase })),
   join: (token: string, name?: string, passphrase?: string) =>

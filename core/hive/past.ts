@@ -47,16 +47,17 @@ export async function asItStood(
   return yard
 }
 
-/** A change of a hive, with when and by which device. */
+/** A change of a hive, with when, by whom and on which device. */
 export type HiveChange = Pick<
   LoggedEdit,
-  'revision' | 'madeAt' | 'receivedAt' | 'happenedAt' | 'device' | 'kind' | 'edit'
+  'revision' | 'madeAt' | 'receivedAt' | 'happenedAt' | 'device' | 'by' | 'kind' | 'edit'
 >
 
 /** What a step of the log changed about a hive; undefined where it did not. */
 export function changeOf({ entry, before }: Before, hiveId: string): HiveChange | undefined {
-  const { revision, madeAt, receivedAt, happenedAt, device, kind, edit } = entry
-  return touches(edit, before, hiveId) ? { revision, madeAt, receivedAt, happenedAt, device, kind, edit } : undefined
+  const { revision, madeAt, receivedAt, happenedAt, device, by, kind, edit } = entry
+  if (!touches(edit, before, hiveId)) return undefined
+  return { revision, madeAt, receivedAt, happenedAt, device, ...(by ? { by } : {}), kind, edit }
 }
 
 function touches(edit: Edit, yard: Yard, hiveId: string): boolean {

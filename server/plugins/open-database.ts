@@ -7,8 +7,8 @@ import { inOneTransaction, openOnce, withDatabase } from '../utils/database'
 import { isLoopbackOnly } from '../utils/keeper'
 
 const UNSHARED =
-  'HOST names an address that others reach, and nobody has to sign in yet: start it without HOST, make yourself a keeper ' +
-  'under Menu, Keepers, and start it again.'
+  'Others would reach this address, and nobody has to sign in yet: start it with npm start alone, make yourself a keeper ' +
+  'under Menu, Keepers, then share it.'
 
 /**
  * Opens and migrates at start; a file that cannot be opened ends it with the sentence for the keeper. Fills an empty

@@ -3,6 +3,7 @@ import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import { startDatabaseServer, type DatabaseServer, type Trouble } from '../../scripts/lib/database-server'
+import { sendSigned } from '../../scripts/lib/device'
 import { startServer, type RunningServer } from '../../scripts/lib/server'
 import { appendEntries, bookOfHive } from '../../server/database/book'
 import { inTransaction, openDatabase, type Database } from '../../server/database/client'
@@ -193,12 +194,52 @@ describe.each(WRITES)('the line that is cut while %s go in', (_name, write, read
 })
 
 describe('several Duvet servers on one database', () => {
-  it('lose and double nothing, whichever of them is asked', { timeout: 120_000 }, async () => {
+  async function several(): Promise<RunningServer[]> {
     const { url } = await serve()
-    const duvets: RunningServer[] = await Promise.all(
-      [1, 2, 3].map(() => startServer({ env: { DUVET_DATABASE: url } })),
-    )
+    const duvets = await Promise.all([1, 2, 3].map(() => startServer({ env: { DUVET_DATABASE: url } })))
     servers.push(...duvets)
+    return duvets
+  }
+
+  it('keep what a scale sends once, although it sends it to each of them at once', async () => {
+    const duvets = await several()
+    const made = await post(`${duvets[0]!.url}/api/scales`, { yardId: 'sallow-quay', hiveId: 'twill/0', name: 'Left' })
+    const { id, key } = made.body as unknown as { id: string; key: string }
+    const report = { sequence: 1, readings: [{ at: '2026-04-30T12:00:00Z', kg: 31.2 }] }
+    const answers = await Promise.all(
+      duvets.map(({ url }) => sendSigned(`${url}/api/scales/${id}/readings`, key, report)),
+    )
+    expect(answers.map(({ status }) => status)).toEqual([200, 200, 200])
+    const series = await get<{ series: { count: number } }>(
+      `${duvets[2]!.url}/api/yards/sallow-quay/hives/twill%2F0/weigh-ins`,
+    )
+    expect(series.series.count).toBe(1)
+  })
+
+  it('know who signed in at another of them, until that ends, and count tries together', async () => {
+    const duvets = await several()
+    const words = 'straw skep in the orchard'
+    const send = (n: number, path: string, body: unknown, cookie = '') =>
+      fetch(duvets[n]!.url + path, {
+        method: 'POST',
+        headers: { 'content-type': 'application/json', cookie },
+        body: JSON.stringify(body),
+      })
+    const first = await send(0, '/api/keepers', { name: 'Ann', passphrase: words })
+    const cookie = first.headers.get('set-cookie')!.split(';')[0]!
+    const isIn = async (n: number) =>
+      (await fetch(`${duvets[n]!.url}/api/yards`, { headers: { cookie } })).status === 200
+    expect([await isIn(1), await isIn(2)]).toEqual([true, true])
+    await send(2, '/api/sign-out', {}, cookie)
+    expect([await isIn(0), await isIn(1)]).toEqual([false, false])
+    const tries: number[] = []
+    for (let i = 0; i < 10; i++)
+      tries.push((await send(i % 3, '/api/sign-in', { name: 'Ann', passphrase: 'wrong words' })).status)
+    expect(tries).toEqual([...Array<number>(8).fill(422), 429, 429])
+  })
+
+  it('lose and double nothing, whichever of them is asked', { timeout: 120_000 }, async () => {
+    const duvets = await several()
     const CLIENTS = 9
     const EACH = 3
     await Promise.all(

@@ -82,6 +82,8 @@ describe('several keepers', () => {
     await cleo.unroute('**/api/**')
     await cleo.getByTestId('sign-in').waitFor()
     expect(await cleo.getByTestId('sign-in').innerText()).toMatch(/1 thing that was done on this device is kept/)
+    await signIn(cleo, 'Ann')
+    await cleo.getByText('What waits here was done by Cleo').waitFor()
     await signIn(cleo, 'Cleo')
     await cleo.getByTestId('open-aside').click()
     await expect.poll(() => cleo.locator('[data-set-aside]').innerText()).toMatch(/Sallow Quay[\s\S]*taken away/)

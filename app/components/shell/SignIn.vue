@@ -3,6 +3,7 @@
 import { counted } from '#core/wording'
 
 const me = useMe()
+const carry = useCarry()
 const model = reactive({ name: '', passphrase: '' })
 const filled = { isValidSync: (text: unknown) => typeof text === 'string' && text.length > 0 }
 const RULES = {
@@ -27,6 +28,18 @@ async function enter() {
       {{ me.waiting === 1 ? 'is' : 'are' }} kept and {{ me.waiting === 1 ? 'goes' : 'go' }} in, under your name, once
       you are signed in.
     </p>
+    <div v-if="me.waiting > 0" class="ways">
+      <ElButton data-testid="save-waiting" @click="carry.save()">Save it as a file</ElButton>
+      <ElPopconfirm
+        width="280"
+        title="What waits here is gone then, unless it was saved as a file."
+        confirm-button-text="Drop it"
+        cancel-button-text="Keep it"
+        @confirm="me.forget()"
+      >
+        <template #reference><ElButton text>Drop it</ElButton></template>
+      </ElPopconfirm>
+    </div>
     <UiForm :model="model" :rules="RULES" @sound="enter">
       <UiField name="name" label="Name" for="sign-in-name">
         <ElInput id="sign-in-name" v-model="model.name" autocomplete="username" data-testid="sign-in-name" />
@@ -75,6 +88,12 @@ h1 {
   border: 2px solid var(--watch);
   border-radius: 9px;
   background: #fff8e8;
+}
+
+.ways {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px;
 }
 
 .soft {

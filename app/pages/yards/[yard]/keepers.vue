@@ -1,6 +1,6 @@
 <script setup lang="ts">
 // Who keeps a yard, and what part each plays; who is not yet there is invited.
-import { PLAYED, type Played, type YardKeeper } from '#wire/keepers'
+import { PASSPHRASE, PLAYED, type Played, type YardKeeper } from '#wire/keepers'
 import { server, type Answer } from '~/sync/server'
 import { copyText } from '~/composables/download'
 
@@ -46,6 +46,22 @@ async function invite() {
 }
 async function copy() {
   copied.value = await copyText(link.value!.url)
+}
+const words = reactive({ before: '', next: '' })
+const isLong = { isValidSync: (text: unknown) => typeof text === 'string' && text.length >= PASSPHRASE.least }
+const isThere = { isValidSync: (text: unknown) => text !== '' }
+const WORDS = {
+  before: { schema: isThere, sentence: 'The passphrase that you have now is empty.' },
+  next: {
+    schema: isLong,
+    sentence: `The other passphrase has fewer than ${PASSPHRASE.least} characters: take some words more.`,
+  },
+}
+const changed = ref('')
+async function changeWords() {
+  const answer = await server.changePassphrase(words.before, words.next)
+  changed.value = answer.ok ? 'Changed. Your other devices sign in anew.' : answer.problem.sentence
+  if (answer.ok) Object.assign(words, { before: '', next: '' })
 }
 const leaving = ref('')
 async function signOut() {
@@ -124,6 +140,16 @@ useHead({ title: computed(() => `Keepers of ${yard.value?.name ?? 'a yard'} – 
           <p>
             Signed in as <b>{{ me.me.keeper.name }}</b> on {{ preferences.device }}.
           </p>
+          <UiForm :model="words" :rules="WORDS" @sound="changeWords">
+            <UiField name="before" label="Passphrase that you have now" for="words-before">
+              <ElInput id="words-before" v-model="words.before" type="password" autocomplete="current-password" />
+            </UiField>
+            <UiField name="next" label="Another one" for="words-next">
+              <ElInput id="words-next" v-model="words.next" type="password" autocomplete="new-password" />
+            </UiField>
+            <ElButton native-type="submit" data-testid="words-go">Change it</ElButton>
+          </UiForm>
+          <p v-if="changed" role="status" data-testid="words-told">{{ changed }}</p>
           <p v-if="leaving" class="wrong" role="alert">{{ leaving }}</p>
           <p>
             <ElButton data-testid="sign-out" @click="signOut">Sign out on this device</ElButton>

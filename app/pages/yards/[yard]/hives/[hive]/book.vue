@@ -285,7 +285,9 @@ useHead({ title: computed(() => `The book of ${name.value} – Duvet`) })
                 :aria-pressed="looked?.revision === change.revision"
                 @click="wanted = `r${change.revision}`"
               >
-                <b>{{ said(change) }}</b><small>{{ clockOf(change.happenedAt) }}, on {{ change.device }}</small
+                <b>{{ said(change) }}</b><small
+                  >{{ clockOf(change.happenedAt) }}, {{ change.by ? `${change.by}, ` : '' }}on
+                  {{ change.device }}</small
                 ><small v-if="clocksDiffer(change)" class="clocks"
                   >Its clock said {{ preferences.day(dayOf(change.madeAt)) }}, {{ clockOf(change.madeAt) }}; it came in
                   {{ preferences.day(dayOf(change.receivedAt)) }}, {{ clockOf(change.receivedAt) }}.</small
