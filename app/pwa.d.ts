@@ -6,5 +6,5 @@ declare module 'virtual:pwa-register' {
     readonly onOfflineReady?: () => void
     readonly onRegisteredSW?: (url: string, registration: ServiceWorkerRegistration | undefined) => void
     readonly onRegisterError?: (error: unknown) => void
-  }): (reload?: boolean) => Promise<void>
+  }): unknown
 }

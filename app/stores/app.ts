@@ -16,7 +16,7 @@ export const useApp = defineStore('app', () => {
   const isNewer = ref(false)
   const prompt = shallowRef<InstallPrompt | null>(null)
   const canInstall = computed(() => prompt.value !== null)
-  let take: ((reload?: boolean) => Promise<void>) | undefined
+  let registered: ServiceWorkerRegistration | undefined
 
   useEventListener(globalThis, 'beforeinstallprompt', (event: Event) => {
     event.preventDefault()
@@ -34,7 +34,7 @@ export const useApp = defineStore('app', () => {
     }
     state.value = 'fetching'
     const { registerSW } = await import('virtual:pwa-register')
-    take = registerSW({
+    registerSW({
       immediate: true,
       onNeedRefresh: () => {
         isNewer.value = true
@@ -43,7 +43,9 @@ export const useApp = defineStore('app', () => {
         state.value = 'ready'
       },
       onRegisteredSW: (_url, registration) => {
+        registered = registration
         if (registration?.active) state.value = 'ready'
+        if (registration?.waiting) isNewer.value = true
       },
       onRegisterError: () => {
         state.value = 'failed'
@@ -51,9 +53,11 @@ export const useApp = defineStore('app', () => {
     })
   }
 
-  async function update(): Promise<void> {
+  /** The newer one takes over, and the page is loaded anew with it. */
+  function update(): void {
     isNewer.value = false
-    await take?.(true)
+    navigator.serviceWorker.addEventListener('controllerchange', () => location.reload(), { once: true })
+    registered?.waiting?.postMessage({ type: 'SKIP_WAITING' })
   }
   function later(): void {
     isNewer.value = false

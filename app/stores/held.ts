@@ -90,10 +90,10 @@ export const useHeld = defineStore('held', () => {
     set(yardId, fromDevice(kept, [...edits, ...own.map((entry) => ({ yardId, entry }))], leave))
   }
 
-  /** A yard as the server has it now, where nothing waits here. */
+  /** A yard as the server has it now, where that is another than it is here, and nothing waits. */
   function take(stored: StoredYard): void {
     const now = held.value.get(stored.yard.id)
-    if (now?.waiting.length) return
+    if (now && (now.waiting.length > 0 || now.revision === stored.revision)) return
     hold(stored.yard.id, { ...fresh(stored), log: now?.log ?? [] })
   }
 

@@ -1,19 +1,35 @@
 import { defineStore } from 'pinia'
 import { computed, ref } from 'vue'
 import { mayPlay, type Me, type Played } from '#wire/keepers'
-import { useKept } from '~/composables/kept'
+import { browserStorage, useKept } from '~/composables/kept'
 import { device } from '~/sync/device'
 import { server, type Answer } from '~/sync/server'
+import { useAside } from './aside'
+import { useBook } from './book'
 import { useHeld } from './held'
 import { useSlips } from './slips'
 import { useSync } from './sync'
 import { useTrouble } from './trouble'
+
+/** What this browser keeps of yards beside its database: drafts of looks, what is ticked, what was set aside. */
+const OF_YARDS = [
+  'duvet.look.',
+  'duvet.aside.',
+  'duvet.book.',
+  'duvet.along',
+  'duvet.steps.',
+  'duvet.by',
+  'duvet.yard',
+  'duvet.hive',
+]
 
 /** Who is signed in on this device, and what part is played in which yard. */
 export const useMe = defineStore('me', () => {
   const sync = useSync()
   const held = useHeld()
   const slips = useSlips()
+  const aside = useAside()
+  const book = useBook()
   const trouble = useTrouble()
   const me = ref<Me | null>(null)
   /** The server wants to know who asks, now or since its last answer. */
@@ -52,8 +68,8 @@ export const useMe = defineStore('me', () => {
 
   /** Signs out and forgets what this device has of the yards; not while something waits here that would be lost. */
   async function signOut(): Promise<string> {
-    if (waiting.value > 0)
-      return 'Something waits here that the server does not have: send it, or save it as a file, then sign out.'
+    if (waiting.value + aside.count + book.setAside.length > 0)
+      return 'Something waits or is set aside here that the server does not have: send it, or save it as a file and drop it, then sign out.'
     const answer = await server.signOut()
     if (!answer.ok) return answer.problem.sentence
     await forget()
@@ -63,6 +79,8 @@ export const useMe = defineStore('me', () => {
   /** Forgets all that this device has of the yards, and what waits with it. */
   async function forget(): Promise<void> {
     last.value = ''
+    const storage = browserStorage()
+    for (const key of storage.keys()) if (OF_YARDS.some((start) => key.startsWith(start))) storage.removeItem(key)
     await (await device()).clear().catch(() => {})
     location.assign('/')
   }

@@ -10,10 +10,11 @@ import { useTrouble } from './trouble'
 import { forgetOlder, readOlder, readOlderEntries } from '~/sync/older'
 import { keepOrder, knownOrder } from '~/sync/order'
 import { server } from '~/sync/server'
+import { patience } from '~/sync/patience'
 import { tabs, type Told } from '~/sync/tabs'
 
-/** Where this device has the yards itself, the server is waited for so long before they are shown, ms. */
-const PATIENCE_MS = 1200
+/** Who comes back to a page sooner is not shown what others did meanwhile, ms. */
+const FRESH_MS = 30_000
 
 /** Takes what the server has; where it is silent, what this device was told last. */
 export const useSync = defineStore('sync', () => {
@@ -83,7 +84,9 @@ export const useSync = defineStore('sync', () => {
   }
 
   /** Yards as the server has them now, where nothing waits here. */
+  let refreshedAt = 0
   async function refresh(yardIds?: readonly string[]): Promise<void> {
+    refreshedAt = Date.now()
     const answer = await server.yards()
     if (!answer.ok) return
     const isWanted = (id: string) => !yardIds || yardIds.includes(id) || !store.held.has(id)
@@ -97,7 +100,7 @@ export const useSync = defineStore('sync', () => {
     if (!loaded.value) return
     await slips.read()
     await sending.flushAll()
-    await refresh()
+    if (Date.now() - refreshedAt > FRESH_MS) await refresh()
   }
 
   function hear({ changed, slips: isOther, trouble: found }: Told): void {
@@ -115,5 +118,3 @@ export const useSync = defineStore('sync', () => {
 
   return { loaded, trouble, reachable, removed, load, loadRemoved: gone.loadRemoved, takeUp, refresh }
 })
-
-const patience = () => new Promise<undefined>((resolve) => setTimeout(() => resolve(undefined), PATIENCE_MS))

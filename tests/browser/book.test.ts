@@ -134,7 +134,7 @@ describe('a look', () => {
     await page.unroute('**/api/yards/*/book')
     await page.getByRole('button', { name: 'Send it again' }).click()
     await expect.poll(() => page.getByTestId('set-aside').count()).toBe(0)
-    expect(await entries('gingham')).toHaveLength(before + 1)
+    await expect.poll(async () => (await entries('gingham')).length).toBe(before + 1)
     session.opened.forEach(({ complaints }) => complaints.splice(0))
   })
 
