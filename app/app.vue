@@ -37,7 +37,7 @@ until(() => yards.loaded)
   .then(() =>
     setTimeout(() => {
       // Without a service worker it could not be fetched when it is needed.
-      void import('~/components/shell/Device.vue')
+      import('~/components/shell/Device.vue').catch(() => {})
       void app.start().then(along.renew)
     }, LATER_MS),
   )

@@ -33,8 +33,9 @@ export const useApp = defineStore('app', () => {
       return
     }
     state.value = 'fetching'
-    const { registerSW } = await import('virtual:pwa-register')
-    registerSW({
+    const register = await import('virtual:pwa-register').catch(() => undefined)
+    if (!register) state.value = 'none'
+    register?.registerSW({
       immediate: true,
       onNeedRefresh: () => {
         isNewer.value = true

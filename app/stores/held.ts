@@ -7,6 +7,9 @@ import { inOrder } from '~/sync/order'
 import { Outbox } from '~/sync/outbox'
 import { tabs } from '~/sync/tabs'
 
+/** Is told what of a yard does not apply any more. */
+type Leave = (yardId: string, left: readonly LeftOut[]) => void
+
 /** What this browser has of every yard, and the outbox that keeps what is not saved yet. */
 export const useHeld = defineStore('held', () => {
   /** Every yard is here, and what earlier pages left behind is on top. */
@@ -33,9 +36,7 @@ export const useHeld = defineStore('held', () => {
     return opening
   }
 
-  function set(yardId: string, next: HeldYard): void {
-    held.value = new Map(held.value).set(yardId, next)
-  }
+  const set = (yardId: string, next: HeldYard) => void (held.value = new Map(held.value).set(yardId, next))
 
   /** Holds a yard and keeps it; `taken` are the changes that the server has taken, where that is all that is new. */
   function hold(yardId: string, next: HeldYard, taken: readonly WaitingEdit[] = []): void {
@@ -60,7 +61,7 @@ export const useHeld = defineStore('held', () => {
   }
 
   /** Every yard as this device kept it, and since when; what of it does not apply any more is handed out. */
-  async function readKept(leave: (yardId: string, left: readonly LeftOut[]) => void) {
+  async function readKept(leave: Leave) {
     await open()
     const { yards, of } = await keptYards()
     return {
@@ -69,11 +70,7 @@ export const useHeld = defineStore('held', () => {
     }
   }
 
-  function fromDevice(
-    kept: KeptYard,
-    edits: readonly KeptEdit[],
-    leave: (yardId: string, left: readonly LeftOut[]) => void,
-  ): HeldYard {
+  function fromDevice(kept: KeptYard, edits: readonly KeptEdit[], leave: Leave): HeldYard {
     const { held: now, left } = rebuilt(kept, edits)
     outbox?.reached(kept.yardId, now.revision)
     leave(kept.yardId, left)
@@ -81,10 +78,13 @@ export const useHeld = defineStore('held', () => {
   }
 
   /** Reads a yard from the device again, where another tab has changed it; what only this page has stays on top. */
-  async function readAgain(yardId: string, leave: (yardId: string, left: readonly LeftOut[]) => void): Promise<void> {
+  async function readAgain(yardId: string, leave: Leave): Promise<void> {
+    const before = held.value.get(yardId)
     const { kept, edits } = await (await device()).ofYard(yardId)
     const now = held.value.get(yardId)
     if (!kept) return
+    // What was done here meanwhile is not in what was read.
+    if (now !== before) return readAgain(yardId, leave)
     const known = new Set(edits.map(({ entry }) => entry.id))
     const own = unkept.value ? (now?.waiting.filter(({ id }) => !known.has(id)) ?? []) : []
     set(yardId, fromDevice(kept, [...edits, ...own.map((entry) => ({ yardId, entry }))], leave))

@@ -85,19 +85,27 @@ export class Device {
   }
 
   /**
-   * Keeps a yard as the server has it; what it has taken up to then needs no keeping any more. With `waiting`, that is
-   * all that waits on it from now on.
+   * Keeps a yard as the server has it; what it has taken up to then needs no keeping any more.
+   * @param instead what waits from now on, in the place of what is `known`; behind it what another tab has added
    */
-  async keepYard(kept: KeptYard, waiting?: readonly WaitingEdit[]): Promise<void> {
+  async keepYard(
+    kept: KeptYard,
+    instead?: { readonly known: readonly WaitingEdit[]; readonly waiting: readonly WaitingEdit[] },
+  ): Promise<void> {
     if (!this.database) return
     const tx = this.database.transaction(['edits', 'yards'], 'readwrite', STRICT)
     void tx.objectStore('yards').put(kept)
     const edits = tx.objectStore('edits')
+    const known = new Set([...(instead?.known ?? []), ...(instead?.waiting ?? [])].map(({ id }) => id))
+    const behind: KeptEdit[] = []
     for (let row = await edits.index('yardId').openCursor(kept.yardId); row; row = await row.continue()) {
-      const { sentAs } = row.value
-      if (waiting || (sentAs !== undefined && sentAs <= kept.revision)) await row.delete()
+      const { sentAs, entry } = row.value
+      const isTaken = sentAs !== undefined && sentAs <= kept.revision
+      if (instead && !isTaken && !known.has(entry.id)) behind.push(row.value)
+      if (instead || isTaken) await row.delete()
     }
-    for (const entry of waiting ?? []) void edits.add({ yardId: kept.yardId, entry })
+    for (const entry of instead?.waiting ?? []) void edits.add({ yardId: kept.yardId, entry })
+    for (const row of behind) void edits.add(row)
     await tx.done
   }
 

@@ -58,9 +58,9 @@ export class Outbox {
     const isSame = was?.revision === now.revision
     if (isSame && before.length === now.waiting.length && isBehind(before, now.waiting)) return
     if (isSame && isBehind(before, now.waiting)) await this.add(yardId, now, now.waiting.slice(before.length))
-    else if (taken.length > 0) await this.sent(yardId, taken, now)
+    else if (taken.length > 0) await this.sent(yardId, taken, before, now)
     else if (before.length === 0 && now.waiting.length === 0) this.later(yardId)
-    else await this.whole(yardId, now)
+    else await this.whole(yardId, before, now)
     this.changed(yardId)
   }
 
@@ -73,18 +73,23 @@ export class Outbox {
     )
   }
 
-  private async sent(yardId: string, entries: readonly WaitingEdit[], now: HeldYard): Promise<void> {
+  private async sent(
+    yardId: string,
+    entries: readonly WaitingEdit[],
+    before: readonly WaitingEdit[],
+    now: HeldYard,
+  ): Promise<void> {
     const isWhole = this.reaches.has(yardId)
     this.reaches.set(yardId, now.revision)
-    if (!isWhole) return this.whole(yardId, now)
+    if (!isWhole) return this.whole(yardId, before, now)
     await this.device.markSent(yardId, new Set(entries.map(({ id }) => id)), now.revision)
     this.later(yardId)
   }
 
-  private whole(yardId: string, now: HeldYard): Promise<void> {
+  private whole(yardId: string, known: readonly WaitingEdit[], now: HeldYard): Promise<void> {
     clearTimeout(this.timers.get(yardId))
     this.reaches.set(yardId, now.revision)
-    return this.device.keepYard(keptOf(yardId, now), now.waiting)
+    return this.device.keepYard(keptOf(yardId, now), { known, waiting: now.waiting })
   }
 
   private later(yardId: string): void {

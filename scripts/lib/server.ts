@@ -18,6 +18,8 @@ export interface ServerOptions {
   readonly databasePath?: string
   readonly port?: number
   readonly env?: Readonly<Record<string, string>>
+  /** What was built, where it is another build than the one that stands here. */
+  readonly output?: string
 }
 
 /** A port that nothing listens on now. */
@@ -33,11 +35,17 @@ export function freePort(): Promise<number> {
 }
 
 /** Starts the built server with a database of its own and waits until it answers. */
-export async function startServer({ seed, databasePath, port, env = {} }: ServerOptions = {}): Promise<RunningServer> {
+export async function startServer({
+  seed,
+  databasePath,
+  port,
+  env = {},
+  output = '.output',
+}: ServerOptions = {}): Promise<RunningServer> {
   const folder = databasePath ? undefined : mkdtempSync(join(tmpdir(), 'duvet-'))
   const path = databasePath ?? join(folder!, 'duvet.db')
   const onPort = port ?? (await freePort())
-  const child = spawn(process.execPath, ['.output/server/index.mjs'], {
+  const child = spawn(process.execPath, [`${output}/server/index.mjs`], {
     stdio: ['ignore', 'ignore', 'pipe'],
     env: {
       ...process.env,

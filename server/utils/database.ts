@@ -21,16 +21,17 @@ export function openOnce(): Promise<OpenDatabase> {
   return opening
 }
 
-/** Runs work on the database, as much at once as it takes. Work that meets a lock is begun again. */
-export function withDatabase<T>(work: (database: Database) => Promise<T>): Promise<T> {
-  return queue(async () => {
-    try {
-      const { database } = await openOnce()
-      return await patiently(() => work(database), LOCKED_MS)
-    } catch (error) {
-      throw answered(error)
-    }
-  })
+/**
+ * Runs work on the database, as much at once as it takes. Work that meets a lock is begun again, and lets others by
+ * meanwhile: who reads does not wait for the lock.
+ */
+export async function withDatabase<T>(work: (database: Database) => Promise<T>): Promise<T> {
+  try {
+    const { database } = await openOnce()
+    return await patiently(() => queue(() => work(database)), LOCKED_MS)
+  } catch (error) {
+    throw answered(error)
+  }
 }
 
 /** The same where several statements stand or fall together. */

@@ -1,4 +1,6 @@
-import { readFileSync } from 'node:fs'
+import { cpSync, mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs'
+import { tmpdir } from 'node:os'
+import { join } from 'node:path'
 import type { Page } from 'playwright-core'
 import { describe, expect, it } from 'vitest'
 import { startServer, type RunningServer } from '../../scripts/lib/server'
@@ -22,8 +24,8 @@ async function ownServer(name: string) {
   return {
     url: server.url,
     kill: () => server.stop('SIGKILL'),
-    async again() {
-      server = await startServer({ databasePath, port: server.port })
+    async again(output = '.output') {
+      server = await startServer({ databasePath, port: server.port, output })
     },
     stop: () => server.stop(),
   }
@@ -260,5 +262,45 @@ describe('a device that is not as it should be', () => {
       .addInitScript('navigator.storage.estimate = async () => ({ quota: 50_000_000, usage: 44_000_000 })')
     await page.goto(session.server.url)
     await expect.poll(() => page.getByTestId('room-short').innerText()).toContain('room for only 6 MB more')
+  })
+})
+
+/** The same Duvet with another icon: its service worker is as long as before, as the server has its length written down. */
+function newerBuild(): string {
+  const folder = mkdtempSync(join(tmpdir(), 'duvet-newer-'))
+  cpSync('.output', folder, { recursive: true })
+  const path = join(folder, 'public/sw.js')
+  const worker = readFileSync(path, 'utf8')
+  const newer = worker.replace(/[0-9a-f]{32}(?=","url":"icon\.svg")/, '0'.repeat(32))
+  expect(newer).not.toBe(worker)
+  writeFileSync(path, newer)
+  return folder
+}
+
+describe('a newer Duvet', () => {
+  it('is announced and taken when the keeper says so, not in the middle of a visit', async () => {
+    const home = await ownServer('newer')
+    const folder = newerBuild()
+    const page = await session.open('/sources', { app: true })
+    await page.goto(home.url)
+    await page.waitForSelector('[data-hive="Twill"]')
+    await kept(page)
+    await home.kill()
+    await home.again(folder)
+    await page.goto(home.url + hive('twill/0', 'visit'))
+    await page.getByRole('heading', { level: 1 }).waitFor()
+    await page.evaluate(async () => {
+      await (await navigator.serviceWorker.ready).update()
+    })
+    await page.waitForFunction(async () => (await navigator.serviceWorker.ready).waiting !== null)
+    expect(await page.getByTestId('newer').count()).toBe(0)
+    await page.goto(home.url)
+    await page.getByTestId('newer').waitFor()
+    await page.waitForSelector('[data-hive="Twill"]')
+    await Promise.all([page.waitForEvent('load'), page.getByTestId('take-newer').click()])
+    await page.waitForSelector('[data-hive="Twill"]')
+    await page.waitForFunction(async () => (await navigator.serviceWorker.ready).waiting === null)
+    await home.stop()
+    rmSync(folder, { recursive: true, force: true })
   })
 })

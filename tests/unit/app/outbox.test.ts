@@ -129,6 +129,14 @@ describe('the outbox of a browser', () => {
     expect(await found()).toMatchObject({ revision: 1, saved: { name: 'theirs', note: '' }, waiting: [{ id: 'b' }] })
   })
 
+  it('leaves what another tab has added meanwhile, behind what comes in the place of what was known', async () => {
+    await perform(noted('a', 'one'))
+    await perform(noted('b', 'two'))
+    await (await device()).add([{ yardId: 'yard', entry: noted('other', 'of another tab') }])
+    await hold({ ...fresh({ yard: twoHives(), revision: 2 }), waiting: held.waiting.slice(1) })
+    expect((await (await device()).ofYard('yard')).edits.map((edit) => edit.entry.id)).toEqual(['b', 'other'])
+  })
+
   it('hands a change to the browser before it returns: a tab closed at once has it', async () => {
     const done = made(held, noted('a', 'one'))
     if (!done.ok) throw new Error()
