@@ -18,6 +18,8 @@ export interface RemovedYard {
 
 export interface Saved {
   readonly revision: number
+  /** Other yards that were changed with it: a loan goes into one, a return goes home to one. */
+  readonly also?: readonly string[]
 }
 
 /** A reading as a list shows it; its batch takes it back. */

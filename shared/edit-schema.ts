@@ -106,6 +106,10 @@ const SIMPLE: { readonly [K in Exclude<Edit['kind'], 'batch'>]: yup.ISchema<Edit
     evenInUse: yup.boolean().strict().optional(),
   }),
   'stock-part': edit('stock-part', { at: at(), part: partSchema }),
+  'lend-part': edit('lend-part', { part: partSchema }),
+  'take-back': edit('take-back', { part: partSchema }),
+  'borrow-part': edit('borrow-part', { at: at(), part: partSchema }),
+  'give-back': edit('give-back', { partId: id() }),
   'set-year': edit('set-year', { season: orNull(yardSeasonSchema) }),
   'set-way': edit('set-way', { hiveId: id(), season: orNull(hiveSeasonSchema) }),
   'set-visit': edit('set-visit', {

@@ -144,6 +144,15 @@ const readingSchema: yup.ObjectSchema<Reading> = record({
   at: noted(),
 })
 
+const loanSchema = some({
+  yardId: spelling().optional(),
+  name: text(80, 1),
+  since: day().required('${path} is missing: a day'),
+  backBy: day().optional(),
+})
+  .optional()
+  .default(undefined)
+
 export const partSchema: yup.ObjectSchema<Part> = record({
   id: identity(),
   patternId: identity(),
@@ -156,6 +165,8 @@ export const partSchema: yup.ObjectSchema<Part> = record({
   condition: maybe(CONDITIONS),
   hole: maybe(['open', 'closed']),
   lacks: someOf(oneOf(ABSORBER_FEATURES), 2),
+  lent: loanSchema,
+  borrowed: loanSchema,
 })
 
 const eachReading = yup.lazy((value: unknown) =>

@@ -1,3 +1,17 @@
+import {
+  hiveOf,
+  insert,
+  mustBeFree,
+  mustBeNew,
+  partOf,
+  Refusal,
+  refuse,
+  withHive,
+  without,
+  type Done,
+  type EditProblem,
+} from './applying'
+import { borrowPart, giveBack, lendPart, takeBack } from './apply-loan'
 import { inverseOfChange, withChange } from './change-part'
 import type { Edit, EditOf } from './edit'
 import type { Attachment, Hive, Part, Placement, Yard } from './model'
@@ -6,21 +20,6 @@ import { partIdsOf } from './model'
 export type Applied =
   | { readonly ok: true; readonly yard: Yard; readonly inverse: Edit }
   | { readonly ok: false; readonly problem: EditProblem }
-
-/** Why an edit does not apply to this yard. */
-export interface EditProblem {
-  readonly reason:
-    | 'no-such-hive'
-    | 'no-such-part'
-    | 'part-not-there'
-    | 'part-already-placed'
-    | 'identity-taken'
-    | 'no-such-acceptance'
-    | 'place-out-of-range'
-    | 'pattern-in-use'
-    | 'visit-moved-on'
-  readonly id: string
-}
 
 /**
  * Applies an edit to a yard and gives the new yard with the inverse; the old yard is untouched, and what did
@@ -35,21 +34,6 @@ export function applyEdit(yard: Yard, edit: Edit): Applied {
     if (error instanceof Refusal) return { ok: false, problem: error.problem }
     throw error
   }
-}
-
-class Refusal extends Error {
-  constructor(readonly problem: EditProblem) {
-    super(problem.reason)
-  }
-}
-
-interface Done {
-  readonly yard: Yard
-  readonly inverse: Edit
-}
-
-function refuse(reason: EditProblem['reason'], id: string): never {
-  throw new Refusal({ reason, id })
 }
 
 function apply(yard: Yard, edit: Edit): Done {
@@ -100,6 +84,14 @@ function apply(yard: Yard, edit: Edit): Done {
       return stockPart(yard, edit)
     case 'drop-part':
       return dropPart(yard, edit)
+    case 'lend-part':
+      return lendPart(yard, edit)
+    case 'take-back':
+      return takeBack(yard, edit)
+    case 'borrow-part':
+      return borrowPart(yard, edit)
+    case 'give-back':
+      return giveBack(yard, edit)
     case 'set-year':
       return setYear(yard, edit)
     case 'set-way':
@@ -111,38 +103,9 @@ function apply(yard: Yard, edit: Edit): Done {
   }
 }
 
-function hiveOf(yard: Yard, hiveId: string): Hive {
-  return yard.hives.find((hive) => hive.id === hiveId) ?? refuse('no-such-hive', hiveId)
-}
-
-function partOf(yard: Yard, partId: string): Part {
-  return yard.parts.find((part) => part.id === partId) ?? refuse('no-such-part', partId)
-}
-
-function withHive(yard: Yard, hive: Hive): Yard {
-  return { ...yard, hives: yard.hives.map((other) => (other.id === hive.id ? hive : other)) }
-}
-
-function insert<T>(list: readonly T[], at: number, item: T, id: string): T[] {
-  if (!Number.isInteger(at) || at < 0 || at > list.length) refuse('place-out-of-range', id)
-  return [...list.slice(0, at), item, ...list.slice(at)]
-}
-
-function without<T>(list: readonly T[], at: number): T[] {
-  return [...list.slice(0, at), ...list.slice(at + 1)]
-}
-
 function placeIn(hive: Hive, partId: string): number {
   const at = hive.stack.findIndex((placement) => placement.partId === partId)
   return at >= 0 ? at : refuse('part-not-there', partId)
-}
-
-function mustBeNew(yard: Yard, partId: string): void {
-  if (yard.parts.some((part) => part.id === partId)) refuse('identity-taken', partId)
-}
-
-function mustBeFree(yard: Yard, partId: string): void {
-  if (yard.hives.some((hive) => partIdsOf(hive).includes(partId))) refuse('part-already-placed', partId)
 }
 
 function stackWith(hive: Hive, at: number, placement: Placement): Hive {
@@ -356,8 +319,10 @@ function finishHive(
 ): Done {
   const others = new Set(yard.hives.filter((other) => other.id !== hive.id).flatMap(partIdsOf))
   const known = new Set(parts.map((part) => part.id))
+  const lent = new Set(yard.parts.flatMap((part) => (part.lent ? part.id : [])))
   for (const partId of partIdsOf(hive)) {
     if (others.has(partId)) refuse('part-already-placed', partId)
+    if (lent.has(partId)) refuse('part-lent', partId)
     if (!known.has(partId)) refuse('no-such-part', partId)
   }
   for (const partId of others) if (!known.has(partId)) refuse('no-such-part', partId)

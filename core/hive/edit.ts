@@ -99,6 +99,13 @@ export type Edit =
     }
   | { readonly kind: 'stock-part'; readonly at: number; readonly part: Part }
   | { readonly kind: 'drop-part'; readonly partId: string }
+  /** Out of the shed to others: the part as it goes, with its loan. */
+  | { readonly kind: 'lend-part'; readonly part: Part }
+  /** Back from others: the part as it comes. */
+  | { readonly kind: 'take-back'; readonly part: Part }
+  /** From others into the shed: the part with its loan. */
+  | { readonly kind: 'borrow-part'; readonly at: number; readonly part: Part }
+  | { readonly kind: 'give-back'; readonly partId: string }
   | { readonly kind: 'set-year'; readonly season: YardSeason | null }
   | { readonly kind: 'set-way'; readonly hiveId: string; readonly season: HiveSeason | null }
   | {
@@ -173,6 +180,10 @@ export function hivesTouchedBy(edit: Edit, yard: Yard): string[] {
       return [WHOLE_YARD]
     case 'stock-part':
     case 'drop-part':
+    case 'lend-part':
+    case 'take-back':
+    case 'borrow-part':
+    case 'give-back':
       return []
     default:
       return [edit.hiveId]

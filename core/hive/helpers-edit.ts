@@ -27,11 +27,20 @@ function isSeen(leaf: Edit): boolean {
   )
 }
 
+/** Who has what of the shed: handing out and taking in is counting too. */
+function isLoan(leaf: Edit): boolean {
+  return isEdit(leaf, 'lend-part', 'take-back', 'borrow-part', 'give-back')
+}
+
 /**
- * Whether an edit is one that who helps at a visit makes: a step of the visit, or what was seen on the combs; undoing
+ * Whether an edit is one that who helps at a visit makes: a step of the visit, what was seen on the combs, or a loan; undoing
  * it is one too. Common practice: a helper ticks and looks, the keeper plans.
  */
 export function isHelpersEdit(edit: Edit): boolean {
   const leaves = leavesOf(edit)
-  return leaves.every(isSeen) || (leaves.some((leaf) => isEdit(leaf, 'set-visit')) && leaves.every(isOfAVisit))
+  return (
+    leaves.every(isSeen) ||
+    (leaves.length > 0 && leaves.every(isLoan)) ||
+    (leaves.some((leaf) => isEdit(leaf, 'set-visit')) && leaves.every(isOfAVisit))
+  )
 }

@@ -110,6 +110,17 @@ export interface Spacing {
   readonly tightTo?: 'near' | 'far'
 }
 
+/** A part that is with others for a while: who has it, or whose it is. */
+export interface Loan {
+  /** The other yard, where it is one of this Duvet. */
+  readonly yardId?: string
+  /** Its name, or whoever else has it. */
+  readonly name: string
+  /** Days: `2026-05-01`. */
+  readonly since: string
+  readonly backBy?: string
+}
+
 /** A physical thing: its shell (a pattern, or own sizes over it), what hangs in it, what it has held. */
 export interface Part {
   readonly id: string
@@ -129,6 +140,10 @@ export interface Part {
   readonly hole?: 'open' | 'closed'
   /** What an absorbing top has not got; none where nothing is said. */
   readonly lacks?: readonly AbsorberFeature[]
+  /** It belongs here, and others have it. */
+  readonly lent?: Loan
+  /** It is here, and belongs to others. */
+  readonly borrowed?: Loan
 }
 
 /** How a part stands in a stack. */
@@ -194,7 +209,7 @@ export interface Yard {
   readonly patterns: readonly Pattern[]
   readonly hanging: readonly HangingPattern[]
   readonly hives: readonly Hive[]
-  /** Every part of the yard; one that stands on no hive is in the shed. */
+  /** Every part of the yard; one that stands on no hive is in the shed, or lent. */
   readonly parts: readonly Part[]
 }
 
@@ -219,12 +234,12 @@ export function findPart(yard: Yard, partId: string): Part | undefined {
   return yard.parts.find((part) => part.id === partId)
 }
 
-/** The parts that stand on no hive, in the yard's order. */
+/** The parts that stand on no hive and are not lent, in the yard's order. */
 export function shedOf(yard: Yard): readonly Part[] {
   let found = lying.get(yard)
   if (!found) {
     const placed = new Set(yard.hives.flatMap(partIdsOf))
-    lying.set(yard, (found = yard.parts.filter((part) => !placed.has(part.id))))
+    lying.set(yard, (found = yard.parts.filter((part) => !placed.has(part.id) && !part.lent)))
   }
   return found
 }

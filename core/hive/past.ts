@@ -70,6 +70,8 @@ export interface Stay {
   readonly hive: { readonly id: string; readonly name: string } | null
   readonly role: Role | null
   readonly owned: boolean
+  /** Who had it, where it was lent. */
+  readonly lentTo?: string
   readonly hasHeld: Part['hasHeld']
   /** Null for the first that is known of it. */
   readonly since: string | null
@@ -85,11 +87,21 @@ function placeOf(yard: Yard, partId: string): Place {
     if (placement || attachments.some((one) => one.partId === partId))
       return { hive: { id, name }, role: placement?.role ?? null, owned: true, hasHeld: part?.hasHeld ?? [] }
   }
-  return { hive: null, role: null, owned: part !== undefined, hasHeld: part?.hasHeld ?? [] }
+  return {
+    hive: null,
+    role: null,
+    owned: part !== undefined,
+    ...(part?.lent ? { lentTo: part.lent.name } : {}),
+    hasHeld: part?.hasHeld ?? [],
+  }
 }
 
 const same = (a: Place, b: Place) =>
-  a.hive?.id === b.hive?.id && a.role === b.role && a.owned === b.owned && a.hasHeld.join() === b.hasHeld.join()
+  a.hive?.id === b.hive?.id &&
+  a.role === b.role &&
+  a.owned === b.owned &&
+  a.lentTo === b.lentTo &&
+  a.hasHeld.join() === b.hasHeld.join()
 
 /** Where a part has been and what it had held, newest first. */
 export function staysOf(now: Yard, partId: string, newestFirst: Iterable<LoggedEdit>): Stay[] {

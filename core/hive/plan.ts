@@ -165,6 +165,7 @@ function repeatedPattern(yard: Yard, path: string): PlanProblem | undefined {
 
 function wrongPlaces(yard: Yard, path: string): PlanProblem | undefined {
   const known = new Set(yard.parts.map((part) => part.id))
+  const lent = new Set(yard.parts.flatMap((part) => (part.lent ? [part.id] : [])))
   const placed = new Set<string>()
   return firstOf(yard.hives, (hive, h) => {
     const here = `${path}.hives[${h}]`
@@ -173,6 +174,7 @@ function wrongPlaces(yard: Yard, path: string): PlanProblem | undefined {
     const field = (i: number) =>
       i < hive.stack.length ? `${here}.stack[${i}].partId` : `${here}.attachments[${i - hive.stack.length}].partId`
     return firstOf(partIdsOf(hive), (partId, i) => {
+      if (lent.has(partId)) return { field: field(i), problem: 'part-in-two-places', id: partId }
       if (!known.has(partId)) return { field: field(i), problem: 'missing-part', id: partId }
       if (placed.has(partId)) return { field: field(i), problem: 'part-in-two-places', id: partId }
       placed.add(partId)

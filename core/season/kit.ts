@@ -6,6 +6,7 @@ import { partsById } from '../geometry'
 /** What one pattern is needed for over the year, against what the yard owns. */
 export interface KitDemand {
   readonly patternId: string
+  /** What the yard has: borrowed kit counted, lent kit not. */
   readonly owned: number
   /** Needed at each stage, over all hives. */
   readonly needed: ReadonlyMap<Stage, number>
@@ -56,7 +57,7 @@ export function kitOf(yard: Yard, year: readonly PlannedHive[], stages: readonly
       const from = stages.find((stage) => (toGet.get(stage) ?? 0) > 0 || wanted.has(stage)) ?? null
       return {
         patternId,
-        owned: yard.parts.filter((part) => part.patternId === patternId).length,
+        owned: yard.parts.filter((part) => part.patternId === patternId && !part.lent).length,
         needed,
         toGet,
         short,
@@ -85,8 +86,8 @@ export function supersPerHive(yard: Yard, isSuperBox: (patternId: string) => boo
   const roles = new Map(
     yard.hives.flatMap(({ stack }: Hive) => stack.map(({ partId, role }) => [partId, role] as const)),
   )
-  const supers = yard.parts.filter(({ id, patternId, hasHeld }) =>
-    roles.has(id) ? roles.get(id) === 'super' : isSuperBox(patternId) && !hasHeld.includes('brood'),
+  const supers = yard.parts.filter(({ id, patternId, hasHeld, lent }) =>
+    roles.has(id) ? roles.get(id) === 'super' : isSuperBox(patternId) && !hasHeld.includes('brood') && !lent,
   )
   return yard.hives.length === 0 ? 0 : supers.length / yard.hives.length
 }

@@ -42,6 +42,14 @@ export function editInWords(edit: Edit): string {
       return 'adding to the shed'
     case 'drop-part':
       return 'dropping from the shed'
+    case 'lend-part':
+      return `lending to ${edit.part.lent?.name ?? 'others'}`
+    case 'take-back':
+      return 'taking back what was lent'
+    case 'borrow-part':
+      return `borrowing from ${edit.part.borrowed?.name ?? 'others'}`
+    case 'give-back':
+      return 'giving back what was borrowed'
     case 'set-year':
       return 'changing the year'
     case 'set-way':

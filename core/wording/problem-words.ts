@@ -1,4 +1,11 @@
-import { PLAN_LIMITS, type EditProblem, type PlanProblem, type SizeNonsense, type SizeProblem } from '../hive'
+import {
+  PLAN_LIMITS,
+  type EditProblem,
+  type LoanProblem,
+  type PlanProblem,
+  type SizeNonsense,
+  type SizeProblem,
+} from '../hive'
 import { dimensionWord } from './dimension-words'
 import { showLength, type LengthLimits, type LengthProblem, type UnitSystem } from '../units'
 
@@ -35,11 +42,27 @@ export function editProblemInWords({ reason, id }: EditProblem): string {
     'no-such-part': `There is no part “${id}” in this yard any more.`,
     'part-not-there': `Part “${id}” no longer stands where this change expects it.`,
     'part-already-placed': `Part “${id}” already stands somewhere; take it off there first.`,
+    'part-lent': `Part “${id}” is lent: it can stand here again when it is back.`,
+    'part-not-lent': `Part “${id}” is not lent, or not borrowed, any more: look at the shed again.`,
     'identity-taken': `“${id}” is there already; a new thing needs an identity of its own.`,
     'no-such-acceptance': 'This finding was not accepted, so there is nothing to take back.',
     'visit-moved-on': 'That step was ticked already, here or on another device: look at the list again.',
     'pattern-in-use': `Pattern “${id}” is in use: swap or drop the parts of it first.`,
     'place-out-of-range': `Part “${id}” was to go to a place that the stack does not have.`,
+  }
+  return words[reason]
+}
+
+/** Why a part is not lent, or does not go home. */
+export function loanProblemInWords({ reason, part, yardName }: LoanProblem): string {
+  const name = part.name ? `“${part.name}”` : `Part “${part.id}”`
+  const words: Record<LoanProblem['reason'], string> = {
+    'no-such-yard': `${yardName} is no yard here any more: lend ${name} to it by its name only.`,
+    'own-yard': `${name} belongs to ${yardName}: it cannot be lent to it.`,
+    'stands-there': `${name} stands on a hive of ${yardName}: it is taken off there first.`,
+    'changed-there': `${name} was used at ${yardName} since: who keeps that yard gives it back, with what it has held.`,
+    'not-there': `${name} does not lie in the shed of ${yardName} any more.`,
+    'other-pattern': `${name} is of a pattern of one’s own that is another one at ${yardName}: give it another name first.`,
   }
   return words[reason]
 }

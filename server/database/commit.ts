@@ -1,7 +1,19 @@
 import { eq } from 'drizzle-orm'
-import { applyEdit, planOf, planProblem, type Edit, type LoggedEdit, type WaitingEdit, type Yard } from '#core/hive'
-import { editProblemInWords, planProblemInWords } from '#core/wording'
+import {
+  applyEdit,
+  counterparts,
+  otherYardsOf,
+  planOf,
+  planProblem,
+  type Edit,
+  type LoggedEdit,
+  type WaitingEdit,
+  type Yard,
+} from '#core/hive'
+import * as deeds from '#core/hive/deeds'
+import { editProblemInWords, loanProblemInWords, planProblemInWords } from '#core/wording'
 import type { StoredYard } from '#wire/answers'
+import type { Played } from '#wire/keepers'
 import { bringBooks } from './book-follows'
 import { inTransaction, type Database } from './client'
 import { appendLog, readEntries, readLogSince, type SignedSubmission } from './log'
@@ -10,10 +22,21 @@ import { keepYard, readYard, readYardKept, type Writer } from './yards'
 import { writeChanges } from './write-yard'
 
 export type Committed =
-  | { readonly outcome: 'saved'; readonly revision: number }
+  | {
+      readonly outcome: 'saved'
+      readonly revision: number
+      /** Other yards that were changed with it. */
+      readonly also?: readonly string[]
+    }
   | { readonly outcome: 'stale'; readonly revision: number; readonly yard: Yard; readonly since: readonly LoggedEdit[] }
   | { readonly outcome: 'no-yard' }
   | { readonly outcome: 'refused'; readonly sentence: string; readonly editId: string | null }
+
+/** Whether who sends edits plays at least this part in another yard. */
+export type MayTouch = (yardId: string, needs: Played) => boolean
+
+const NOT_YOURS =
+  'A loan goes between yards of yours: keep the yard that borrows, and help at least in the one that lends.'
 
 /**
  * Saves edits, all or none. Those that were saved before (a lost answer, sent again) count as saved; a base
@@ -24,10 +47,13 @@ export async function commitEdits(
   yardId: string,
   submission: SignedSubmission,
   receivedAt: string,
+  mayTouch: MayTouch = () => true,
 ): Promise<Committed> {
   const done = await inTransaction(database, async (tx): Promise<{ committed: Committed; now?: StoredYard }> => {
     const stored = await readYardKept(database, tx, yardId)
-    return stored ? commitTo(tx, stored, submission, receivedAt) : { committed: { outcome: 'no-yard' } as const }
+    return stored
+      ? commitTo(tx, stored, submission, receivedAt, mayTouch)
+      : { committed: { outcome: 'no-yard' } as const }
   })
   if (done.now) keepYard(database, done.now)
   return done.committed
@@ -41,7 +67,7 @@ export async function commitWithin(
   receivedAt: string,
 ): Promise<Committed> {
   const stored = await readYard(tx, yardId)
-  return stored ? (await commitTo(tx, stored, submission, receivedAt)).committed : { outcome: 'no-yard' }
+  return stored ? (await commitTo(tx, stored, submission, receivedAt, () => true)).committed : { outcome: 'no-yard' }
 }
 
 async function commitTo(
@@ -49,6 +75,7 @@ async function commitTo(
   stored: StoredYard,
   submission: SignedSubmission,
   receivedAt: string,
+  mayTouch: MayTouch,
 ): Promise<{ committed: Committed; now?: StoredYard }> {
   const yardId = stored.yard.id
   const known = await readEntries(
@@ -80,33 +107,85 @@ async function commitTo(
       },
     }
   }
-  const done = applyAll(stored.yard, fresh)
+  const done = made(stored, fresh)
   if ('sentence' in done) return { committed: { outcome: 'refused', ...done } }
-  await writeChanges(tx, stored.yard, done.yard)
+  const others = await inOtherYards(tx, stored.yard, fresh, mayTouch)
+  if ('sentence' in others) return { committed: { outcome: 'refused', ...others } }
+  const now = await write(tx, done, submission, receivedAt)
+  for (const one of others.made) await write(tx, one, { ...submission, baseRevision: one.stored.revision }, receivedAt)
+  const also = others.made.map((one) => one.stored.yard.id)
+  return { committed: { outcome: 'saved', revision: now.revision, also }, now }
+}
+
+interface Refused {
+  readonly sentence: string
+  readonly editId: string | null
+}
+
+/** Edits applied to a yard, not written yet. */
+interface Made {
+  readonly stored: StoredYard
+  readonly yard: Yard
+  readonly entries: readonly { readonly entry: WaitingEdit; readonly inverse: Edit }[]
+}
+
+function made(stored: StoredYard, entries: readonly WaitingEdit[]): Made | Refused {
+  const done = applyAll(stored.yard, entries)
+  if ('sentence' in done) return done
+  return { stored, yard: done.yard, entries: entries.map((entry, i) => ({ entry, inverse: done.inverses[i]! })) }
+}
+
+/** Writes what was made of a yard, and its log. */
+async function write(
+  tx: Writer,
+  { stored, yard, entries }: Made,
+  submission: SignedSubmission,
+  receivedAt: string,
+): Promise<StoredYard> {
+  await writeChanges(tx, stored.yard, yard)
   await bringBooks(
     tx,
     stored.yard,
-    done.yard,
-    fresh.map(({ edit }) => edit),
+    yard,
+    entries.map(({ entry }) => entry.edit),
     receivedAt,
   )
-  await appendLog(
-    tx,
-    yardId,
-    submission,
-    fresh.map((entry, i) => ({ entry, inverse: done.inverses[i]! })),
-    base,
-    receivedAt,
-  )
-  const revision = base + fresh.length
-  await tx.update(yards).set({ revision }).where(eq(yards.id, yardId))
-  return { committed: { outcome: 'saved', revision }, now: { yard: done.yard, revision } }
+  await appendLog(tx, yard.id, submission, entries, stored.revision, receivedAt)
+  const revision = stored.revision + entries.length
+  await tx.update(yards).set({ revision }).where(eq(yards.id, yard.id))
+  return { yard, revision }
 }
 
-function applyAll(
+/** What loans and their returns do in other yards; under the same identity there: undone there, they are undone here. */
+async function inOtherYards(
+  tx: Writer,
   yard: Yard,
   entries: readonly WaitingEdit[],
-): { yard: Yard; inverses: Edit[] } | { sentence: string; editId: string | null } {
+  mayTouch: MayTouch,
+): Promise<{ readonly made: readonly Made[] } | Refused> {
+  const there = new Map<string, Made>()
+  const named = entries.flatMap((entry) => otherYardsOf(yard, entry.edit).map((other) => ({ ...other, entry })))
+  for (const { yardId, needs, entry } of named) {
+    if (needs && !mayTouch(yardId, needs)) return { sentence: NOT_YOURS, editId: entry.id }
+    const stored = there.has(yardId) ? undefined : await readYard(tx, yardId)
+    if (stored) there.set(yardId, { stored, yard: stored.yard, entries: [] })
+  }
+  let now = yard
+  for (const entry of named.length > 0 ? entries : []) {
+    const found = counterparts(now, entry.edit, (yardId) => there.get(yardId)?.yard)
+    if (!found.ok) return { sentence: loanProblemInWords(found.problem), editId: entry.id }
+    for (const { yardId, edit } of found.of) {
+      const before = there.get(yardId)!
+      const done = made({ ...before.stored, yard: before.yard }, [{ ...entry, edit }])
+      if ('sentence' in done) return { ...done, editId: entry.id }
+      there.set(yardId, { ...before, yard: done.yard, entries: [...before.entries, ...done.entries] })
+    }
+    now = deeds.after(now, entry.edit)
+  }
+  return { made: [...there.values()].filter((one) => one.entries.length > 0) }
+}
+
+function applyAll(yard: Yard, entries: readonly WaitingEdit[]): { yard: Yard; inverses: Edit[] } | Refused {
   let now = yard
   const inverses: Edit[] = []
   for (const { id, edit } of entries) {

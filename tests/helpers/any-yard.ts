@@ -160,6 +160,7 @@ const part = merged(
   maybe('condition', fc.constantFrom(...CONDITIONS)),
   maybe('lacks', fc.subarray([...ABSORBER_FEATURES])),
   maybe('name', fc.constantFrom('old box', 'Großmutters')),
+  maybe('borrowed', fc.constant({ name: 'the club', since: '2026-04-01', backBy: '2026-09-01' })),
 )
 const how = merged(
   fc.record({

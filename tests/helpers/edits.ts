@@ -8,6 +8,7 @@ import {
   startHive,
   withMeasured,
   withReading,
+  withoutLoan,
   type Edit,
   type Yard,
 } from '#core/hive'
@@ -20,6 +21,8 @@ export function twoHives(): Yard {
   const b = startHive('national', 'Twill', CATALOGUE, makeId)
   return { ...emptyYard('yard', 'Kiln Bank'), hives: [a.hive, b.hive], parts: [...a.parts, ...b.parts] }
 }
+
+const LOAN = { name: 'Kiln Bank', since: '2026-05-01' }
 
 /** An edit of any kind that may or may not fit the yard, from a handful of numbers. */
 export function someEdit(
@@ -43,7 +46,9 @@ export function someEdit(
   const pattern = patterns[c % patterns.length]!
   const part = newPart(pattern, CATALOGUE, makeId)
   const some = yard.parts[b % Math.max(1, yard.parts.length)] ?? part
-  switch (kind % 27) {
+  const away = yard.parts.filter(({ lent }) => lent)
+  const borrowed = yard.parts.filter((one) => one.borrowed)
+  switch (kind % 31) {
     case 0:
       return {
         kind: 'add-part',
@@ -177,11 +182,22 @@ export function someEdit(
       return frameMove(yard, a, b)
     case 25:
       return { kind: 'set-yard', note: `note ${c}` }
+    case 26:
+      return { kind: 'lend-part', part: { ...(shed[b % Math.max(1, shed.length)] ?? part), lent: LOAN } }
+    case 27:
+      return {
+        kind: 'take-back',
+        part: { ...withoutLoan(away[b % Math.max(1, away.length)] ?? part), ...(c % 2 === 0 ? { hole: 'open' } : {}) },
+      }
+    case 28:
+      return { kind: 'borrow-part', at: b % (yard.parts.length + 1), part: { ...part, borrowed: LOAN } }
+    case 29:
+      return { kind: 'give-back', partId: borrowed[b % Math.max(1, borrowed.length)]?.id ?? 'none' }
     default:
       return {
         kind: 'batch',
         edits: [
-          someEdit(yard, [c % 26, b, a, kind], makeId),
+          someEdit(yard, [c % 30, b, a, kind], makeId),
           { kind: 'set-yard', name: `Yard ${c}`, note: '', band: 'metric' },
         ],
       }

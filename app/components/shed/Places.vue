@@ -17,12 +17,14 @@ watch(
   },
   { immediate: true },
 )
-function said({ hive, role, owned, hasHeld }: Stay): string {
+function said({ hive, role, owned, lentTo, hasHeld }: Stay): string {
   const place = !owned
     ? 'gone from this yard'
     : hive
       ? `on ${hive.name}${role ? ` as ${roleWord(role, preferences.vocabulary)}` : ''}`
-      : 'in the shed'
+      : lentTo
+        ? `lent to ${lentTo}`
+        : 'in the shed'
   return capital(`${place}${owned ? `; has held ${hasHeld.length > 0 ? hasHeld.join(' and ') : 'nothing yet'}` : ''}`)
 }
 </script>

@@ -58,8 +58,12 @@ export function cellsOf(edit: Edit, yard: Yard): Cell[] {
     case 'set-hanging':
       return [['yard', 'pattern', edit.patternId]]
     case 'stock-part':
+    case 'lend-part':
+    case 'take-back':
+    case 'borrow-part':
       return [['part', edit.part.id]]
     case 'drop-part':
+    case 'give-back':
       return [['part', edit.partId]]
     case 'set-year':
       return [['yard', 'season']]

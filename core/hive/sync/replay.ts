@@ -1,4 +1,5 @@
-import { applyEdit, type EditProblem } from '../apply-edit'
+import { applyEdit } from '../apply-edit'
+import type { EditProblem } from '../applying'
 import type { Edit } from '../edit'
 import type { Undoable } from '../history'
 import type { Yard } from '../model'

@@ -53,6 +53,13 @@ describe('kit over the year', () => {
     expect(demand(yardOf(1, 2, [{ hasHeld: ['brood'] }]), 'box-national-super')).toMatchObject({ owned: 2, short: 1 })
   })
 
+  it('a super that is lent is not there, one that is borrowed is', () => {
+    const loan = { name: 'the club', since: '2026-04-01' }
+    expect(demand(yardOf(1, 2, [{ lent: loan }]), 'box-national-super')).toMatchObject({ owned: 1, short: 1 })
+    expect(demand(yardOf(1, 2, [{ borrowed: loan }]), 'box-national-super')).toMatchObject({ owned: 2, short: 0 })
+    expect(supersPerHive(yardOf(1, 2, [{ lent: loan }]), (id) => id === 'box-national-super')).toBe(1)
+  })
+
   it('what is to be had comes with its frames', () => {
     const line = demand(yardOf(1, 3), 'box-national-super')!
     expect([...line.frames.values()].reduce((sum, count) => sum + count, 0)).toBe(

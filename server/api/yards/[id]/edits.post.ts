@@ -14,11 +14,13 @@ export default defineEventHandler(async (event): Promise<Saved> => {
   mustBeAllowed(event, yardId, submission)
   const by = event.context.keeper?.name ?? null
   const committed = await withDatabase((database) =>
-    commitEdits(database, yardId, { ...submission, by }, new Date().toISOString()),
+    commitEdits(database, yardId, { ...submission, by }, new Date().toISOString(), (id, needs) =>
+      plays(event, id, needs),
+    ),
   )
   switch (committed.outcome) {
     case 'saved':
-      return { revision: committed.revision }
+      return { revision: committed.revision, ...(committed.also?.length ? { also: committed.also } : {}) }
     case 'no-yard':
       throw refusal(404, { field: 'id', sentence: 'There is no such yard here.' })
     case 'refused':

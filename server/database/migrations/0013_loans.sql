@@ -1,0 +1,2 @@
+ALTER TABLE `parts` ADD `lent` text;--> statement-breakpoint
+ALTER TABLE `parts` ADD `borrowed` text;
