@@ -29,6 +29,9 @@ export const useSending = defineStore('sending', () => {
   /** What was written down and refused, by who is told of it. */
   const onRefused = new Set<(slip: Slip, sentence: string) => void>()
 
+  /** Yards that were changed along with another one, by who has them had anew. */
+  const onAlso = new Set<(yardIds: readonly string[]) => void>()
+
   /** Puts edits of an older page, or of another device, on top, or asks where others came first. */
   function resume({ yardId, entries, baseRevision }: Waiting): void {
     const now = store.held.get(yardId)
@@ -81,6 +84,7 @@ export const useSending = defineStore('sending', () => {
     const next = acknowledged(now, batch, answer.value.revision)
     if (next.waiting.length === 0) refused.singly.delete(yardId)
     store.hold(yardId, next, batch)
+    if (answer.value.also) for (const tell of onAlso) tell(answer.value.also)
     return true
   }
 
@@ -109,5 +113,5 @@ export const useSending = defineStore('sending', () => {
     if (yardId) void flush(yardId)
   }
 
-  return { onRefused, resume, flush, flushAll, choose }
+  return { onRefused, onAlso, resume, flush, flushAll, choose }
 })

@@ -110,9 +110,8 @@ export const useSync = defineStore('sync', () => {
     if (changed !== undefined) void store.readAgain(changed, conflict.leave).then(leadOn)
   }
   /** Where this tab leads, it sends what another one has left. */
-  function leadOn(): void {
-    if (tabs().lead.isMine) void sending.flushAll()
-  }
+  const leadOn = () => void (tabs().lead.isMine && sending.flushAll())
+  sending.onAlso.add((yardIds) => void refresh(yardIds))
   tabs().listen(hear)
   tabs().lead.onLead(leadOn)
 

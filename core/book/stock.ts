@@ -83,6 +83,17 @@ export function mayShareCombs({ of: cause }: Fate, signs: readonly string[]): 'y
   return cause === undefined || cause === 'not-known' ? 'cause-first' : 'yes'
 }
 
+/**
+ * What was written in a yard because of which no kit should leave it before it was looked at: signs in the brood, a
+ * colony that may have died of a disease. Common practice; the law of the land may ask for more.
+ */
+export function holdsKitBack(entries: readonly Entry[]): readonly Entry[] {
+  return [
+    ...entriesOf(entries, 'look').filter(({ body }) => body.signs?.some((sign) => BROOD_SIGNS.has(sign))),
+    ...entriesOf(entries, 'fate').filter(({ body }) => body.of === 'disease'),
+  ]
+}
+
 /** Signs in the brood that may be of a disease to be reported: nothing of such a hive goes to another. */
 const BROOD_SIGNS: ReadonlySet<string> = new Set([
   'sunken-caps',

@@ -11,7 +11,7 @@ import {
   type Done,
   type EditProblem,
 } from './applying'
-import { borrowPart, giveBack, lendPart, takeBack } from './apply-loan'
+import { applyLoan } from './apply-loan'
 import { inverseOfChange, withChange } from './change-part'
 import type { Edit, EditOf } from './edit'
 import type { Attachment, Hive, Part, Placement, Yard } from './model'
@@ -84,14 +84,6 @@ function apply(yard: Yard, edit: Edit): Done {
       return stockPart(yard, edit)
     case 'drop-part':
       return dropPart(yard, edit)
-    case 'lend-part':
-      return lendPart(yard, edit)
-    case 'take-back':
-      return takeBack(yard, edit)
-    case 'borrow-part':
-      return borrowPart(yard, edit)
-    case 'give-back':
-      return giveBack(yard, edit)
     case 'set-year':
       return setYear(yard, edit)
     case 'set-way':
@@ -100,6 +92,8 @@ function apply(yard: Yard, edit: Edit): Done {
       return setVisit(yard, edit)
     case 'batch':
       return batch(yard, edit)
+    default:
+      return applyLoan(yard, edit)
   }
 }
 

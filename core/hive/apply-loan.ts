@@ -16,7 +16,7 @@ export function withoutLoan({ lent: _lent, borrowed: _borrowed, ...part }: Part)
 }
 
 /** Out of the shed to others, just as it is; what is borrowed is not lent on. */
-export function lendPart(yard: Yard, { part }: EditOf<'lend-part'>): Done {
+function lendPart(yard: Yard, { part }: EditOf<'lend-part'>): Done {
   const before = partOf(yard, part.id)
   mustBeFree(yard, part.id)
   const isSame = canonical(withoutLoan(part)) === canonical(before)
@@ -25,7 +25,7 @@ export function lendPart(yard: Yard, { part }: EditOf<'lend-part'>): Done {
 }
 
 /** Back in the shed, with what it has held meanwhile. */
-export function takeBack(yard: Yard, { part }: EditOf<'take-back'>): Done {
+function takeBack(yard: Yard, { part }: EditOf<'take-back'>): Done {
   const before = partOf(yard, part.id)
   const isOther = part.lent !== undefined || part.borrowed !== undefined || part.patternId !== before.patternId
   if (!before.lent || isOther) refuse('part-not-lent', part.id)
@@ -36,7 +36,7 @@ export function takeBack(yard: Yard, { part }: EditOf<'take-back'>): Done {
   return { yard: withPart(yard, part), inverse }
 }
 
-export function borrowPart(yard: Yard, { at, part }: EditOf<'borrow-part'>): Done {
+function borrowPart(yard: Yard, { at, part }: EditOf<'borrow-part'>): Done {
   mustBeNew(yard, part.id)
   if (!part.borrowed) refuse('part-not-lent', part.id)
   return {
@@ -46,10 +46,24 @@ export function borrowPart(yard: Yard, { at, part }: EditOf<'borrow-part'>): Don
 }
 
 /** What stands on a hive is taken off first: it is not given back with bees on it. */
-export function giveBack(yard: Yard, { partId }: EditOf<'give-back'>): Done {
+function giveBack(yard: Yard, { partId }: EditOf<'give-back'>): Done {
   const part = partOf(yard, partId)
   mustBeFree(yard, partId)
   if (!part.borrowed) refuse('part-not-lent', partId)
   const at = yard.parts.indexOf(part)
   return { yard: { ...yard, parts: without(yard.parts, at) }, inverse: { kind: 'borrow-part', at, part } }
+}
+
+/** A loan, or its return, in one of the two yards. */
+export function applyLoan(yard: Yard, edit: EditOf<'lend-part' | 'take-back' | 'borrow-part' | 'give-back'>): Done {
+  switch (edit.kind) {
+    case 'lend-part':
+      return lendPart(yard, edit)
+    case 'take-back':
+      return takeBack(yard, edit)
+    case 'borrow-part':
+      return borrowPart(yard, edit)
+    case 'give-back':
+      return giveBack(yard, edit)
+  }
 }

@@ -33,7 +33,7 @@ function isLoan(leaf: Edit): boolean {
 }
 
 /**
- * Whether an edit is one that who helps at a visit makes: a step of the visit, what was seen on the combs, or a loan; undoing
+ * Whether an edit is one that who helps makes: a step of a visit, what was seen on the combs, or a loan; undoing
  * it is one too. Common practice: a helper ticks and looks, the keeper plans.
  */
 export function isHelpersEdit(edit: Edit): boolean {

@@ -64,8 +64,8 @@ export interface OtherYard {
 }
 
 /**
- * The other yards that an edit may do something in. Who lends keeps the yard that gets it; who borrows helps at least in
- * the one that lends; to give or take back what is lent needs nothing there.
+ * The other yards that an edit may do something in. Who lends keeps the yard that gets it; who borrows helps at least
+ * in the one that lends; to give or take back what is lent needs nothing there.
  */
 export function otherYardsOf(yard: Yard, edit: Edit): OtherYard[] {
   return leavesOf(edit).flatMap((leaf) => {

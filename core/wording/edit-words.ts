@@ -1,4 +1,4 @@
-import { isEdit, type Edit } from '../hive'
+import { isEdit, type Edit, type EditOf } from '../hive'
 
 /** What an edit does, for the undo and redo buttons: `turning a part over`. */
 export function editInWords(edit: Edit): string {
@@ -42,14 +42,6 @@ export function editInWords(edit: Edit): string {
       return 'adding to the shed'
     case 'drop-part':
       return 'dropping from the shed'
-    case 'lend-part':
-      return `lending to ${edit.part.lent?.name ?? 'others'}`
-    case 'take-back':
-      return 'taking back what was lent'
-    case 'borrow-part':
-      return `borrowing from ${edit.part.borrowed?.name ?? 'others'}`
-    case 'give-back':
-      return 'giving back what was borrowed'
     case 'set-year':
       return 'changing the year'
     case 'set-way':
@@ -63,6 +55,21 @@ export function editInWords(edit: Edit): string {
         : edit.edits[0]
           ? editInWords(edit.edits[0])
           : 'a change'
+    default:
+      return loanInWords(edit)
+  }
+}
+
+function loanInWords(edit: EditOf<'lend-part' | 'take-back' | 'borrow-part' | 'give-back'>): string {
+  switch (edit.kind) {
+    case 'lend-part':
+      return `lending to ${edit.part.lent?.name ?? 'others'}`
+    case 'take-back':
+      return 'taking back what was lent'
+    case 'borrow-part':
+      return `borrowing from ${edit.part.borrowed?.name ?? 'others'}`
+    case 'give-back':
+      return 'giving back what was borrowed'
   }
 }
 

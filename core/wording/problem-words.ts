@@ -62,7 +62,7 @@ export function loanProblemInWords({ reason, part, yardName }: LoanProblem): str
     'stands-there': `${name} stands on a hive of ${yardName}: it is taken off there first.`,
     'changed-there': `${name} was used at ${yardName} since: who keeps that yard gives it back, with what it has held.`,
     'not-there': `${name} does not lie in the shed of ${yardName} any more.`,
-    'other-pattern': `${name} is of a pattern of one’s own that is another one at ${yardName}: give it another name first.`,
+    'other-pattern': `${name} is of a pattern of your own, and ${yardName} has another one of that name: rename one.`,
   }
   return words[reason]
 }

@@ -1,7 +1,8 @@
 import { readdirSync, statSync } from 'node:fs'
 import { join } from 'node:path'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
-import type { Edit } from '#core/hive'
+import { loansOf, type Edit, type LoggedEdit, type Part, type Yard } from '#core/hive'
+import * as deeds from '#core/hive/deeds'
 import { mayPlay, PLAYED, type Played } from '#wire/keepers'
 import { RULES, ruleOf, type Rule } from '../../server/keepers/rules'
 import { startServer, type RunningServer } from '../../scripts/lib/server'
@@ -204,6 +205,41 @@ describe('what a part lets one do', () => {
       [YARD]: 'helper',
       [(brought.body.imported as { yardId: string }[])[0]!.yardId]: 'owner',
     })
+  })
+})
+
+describe('a shed that several share', () => {
+  const plays = async (cookie: string) =>
+    (await ask('GET', '/api/me', { cookie })).body.plays as Readonly<Record<string, Played>>
+  const yardsOf = async (cookie: string) =>
+    (await ask('GET', '/api/yards', { cookie })).body as unknown as { revision: number; yard: Yard }[]
+  const edits = async (cookie: string, yardId: string, edit: Edit) => {
+    const { revision } = (await yardsOf(cookie)).find(({ yard }) => yard.id === yardId)!
+    return ask('POST', `/api/yards/${yardId}/edits`, { cookie, body: submission(revision, [edit]) })
+  }
+
+  it('hands out to yards of who helps in it, to no yard of others, and takes back from whoever has it', async () => {
+    const box: Part = { id: nextId(), patternId: 'box-national-super', contents: [], hasHeld: [] }
+    const { yard } = (await yardsOf(cookies.owner)).find((one) => one.yard.id === YARD)!
+    expect((await edits(cookies.owner, YARD, deeds.stock(yard, [box]))).status).toBe(200)
+    const own = Object.entries(await plays(cookies.helper)).find(([, part]) => part === 'owner')![0]
+    const loan = (yardId: string) => deeds.lend([box], { yardId, name: 'Mine', since: '2026-05-01' })
+    for (const [cookie, to] of [
+      [cookies.helper, OTHER],
+      [cookies.keeper, own],
+      [cookies.helper, 'no-such-yard'],
+    ] as const)
+      expect(await edits(cookie, YARD, loan(to))).toMatchObject({
+        status: 422,
+        body: { sentence: expect.stringMatching(/between yards of yours/) },
+      })
+    expect((await edits(cookies.reader, YARD, loan(own))).status).toBe(403)
+    expect((await edits(cookies.helper, YARD, loan(own))).body).toMatchObject({ also: [own] })
+    const log = (await ask('GET', `/api/yards/${own}/log`, { cookie: cookies.helper })).body as unknown as LoggedEdit[]
+    expect(log.at(-1)).toMatchObject({ by: 'A helper', edit: { kind: 'borrow-part' } })
+    expect((await edits(cookies.helper, own, deeds.giveBack([box]))).body).toMatchObject({ also: [YARD] })
+    const home = (await yardsOf(cookies.owner)).find((one) => one.yard.id === YARD)!.yard
+    expect(loansOf(home).lent).toEqual([])
   })
 })
 

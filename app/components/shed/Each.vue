@@ -9,14 +9,25 @@ const props = defineProps<{
   lying: ReadonlySet<string>
   hiveOf: ReadonlyMap<string, Hive>
 }>()
-const emit = defineEmits<{ change: [parts: readonly Part[]]; drop: [parts: readonly Part[]]; size: [part: Part] }>()
+const emit = defineEmits<{
+  change: [parts: readonly Part[]]
+  drop: [parts: readonly Part[]]
+  size: [part: Part]
+  lend: [parts: readonly Part[]]
+}>()
 const HELD = ['honey', 'brood'] as const
 type Held = (typeof HELD)[number]
 const CONDITION_WORDS: Record<Condition, string> = { good: 'good', worn: 'worn', 'needs-repair': 'needs repair' }
 const followed = ref<string | null>(null)
 const pickedIds = ref<string[]>([])
 const several = computed(() => props.parts.filter(({ id }) => pickedIds.value.includes(id)))
-const droppable = computed(() => several.value.filter(({ id }) => props.lying.has(id)))
+/** What lies here and belongs here. */
+const isOwnHere = (part: Part) => props.lying.has(part.id) && !part.borrowed
+const droppable = computed(() => several.value.filter(isOwnHere))
+function placeOf(part: Part): string {
+  if (part.lent) return `lent to ${part.lent.name}`
+  return part.borrowed ? `in the shed, borrowed from ${part.borrowed.name}` : 'in the shed'
+}
 const nameOf = (part: Part, i: number) => part.name ?? `No. ${i + 1}`
 const all = computed({
   get: () => several.value.length === props.parts.length,
@@ -64,6 +75,9 @@ function setHeld(parts: readonly Part[], what: Held, on: boolean) {
       <ElButton v-for="what in HELD" :key="what" text @click="setHeld(several, what, true)">
         Have held {{ what }}
       </ElButton>
+      <ElButton v-if="droppable.length > 0" text data-testid="picked-lend" @click="emit('lend', droppable)">
+        Lend {{ droppable.length }}…
+      </ElButton>
       <ElButton v-if="droppable.length > 0" text data-testid="picked-drop" @click="emit('drop', droppable)">
         Drop {{ droppable.length }} from the shed
       </ElButton>
@@ -81,7 +95,7 @@ function setHeld(parts: readonly Part[], what: Held, on: boolean) {
       <span
         ><NuxtLink v-if="hiveOf.get(part.id)" :to="hivePath(yardId, hiveOf.get(part.id)!.id, 'bench')"
           >on {{ hiveOf.get(part.id)!.name }}</NuxtLink
-        ><template v-else>in the shed</template></span
+        ><template v-else>{{ placeOf(part) }}</template></span
       >
       <ElSelect
         :model-value="part.condition ?? 'good'"
@@ -100,7 +114,10 @@ function setHeld(parts: readonly Part[], what: Held, on: boolean) {
       <ElButton text :aria-expanded="followed === part.id" @click="followed = followed === part.id ? null : part.id">
         Where it has been</ElButton
       ><ElButton text @click="emit('size', part)">Sizes…</ElButton
-      ><ElButton v-if="lying.has(part.id)" text @click="emit('drop', [part])"> Drop </ElButton>
+      ><template v-if="isOwnHere(part)"
+        ><ElButton text data-testid="lend" @click="emit('lend', [part])">Lend…</ElButton
+        ><ElButton text @click="emit('drop', [part])">Drop</ElButton></template
+      >
       <ShedPlaces v-if="followed === part.id" :yard-id="yardId" :part-id="part.id" />
     </li>
   </ul>

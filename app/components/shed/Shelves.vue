@@ -1,19 +1,10 @@
 <script setup lang="ts">
 // What is owned, drawn on its shelves: what lies there first, so many of each as there are, or a few and how many; what
 // stands on hives keeps its place, faint.
-import type { Pattern } from '#core/catalogue'
 import { counted } from '#core/wording'
+import type { Owned } from './owned'
 
-interface Row {
-  readonly patternId: string
-  readonly name: string
-  readonly pattern: Pattern | undefined
-  readonly inShed: number
-  readonly standing: number
-  /** Frames that hang in the boxes there. */
-  readonly framesInShed: number
-}
-const props = defineProps<{ rows: readonly Row[] }>()
+const props = defineProps<{ rows: readonly Owned[] }>()
 defineEmits<{ open: [patternId: string] }>()
 const MOST_DRAWN = 3
 const shelved = computed(() => [...props.rows].sort((a, b) => Number(b.inShed > 0) - Number(a.inShed > 0)))
@@ -41,7 +32,10 @@ const shelved = computed(() => [...props.rows].sort((a, b) => Number(b.inShed > 
           ><b>{{ row.inShed }} ×</b> {{ row.name
           }}<small v-if="row.framesInShed > 0">with {{ counted(row.framesInShed, 'frame') }}</small></template
         ><template v-else
-          >{{ row.name }}<small>none here, {{ row.standing }} on hives</small></template
+          >{{ row.name
+          }}<small
+            >none here, {{ row.standing }} on hives{{ row.lent > 0 ? `, ${row.lent} lent` : '' }}</small
+          ></template
         ></span
       >
     </ElButton>

@@ -57,14 +57,6 @@ export function cellsOf(edit: Edit, yard: Yard): Cell[] {
     case 'set-pattern':
     case 'set-hanging':
       return [['yard', 'pattern', edit.patternId]]
-    case 'stock-part':
-    case 'lend-part':
-    case 'take-back':
-    case 'borrow-part':
-      return [['part', edit.part.id]]
-    case 'drop-part':
-    case 'give-back':
-      return [['part', edit.partId]]
     case 'set-year':
       return [['yard', 'season']]
     case 'set-way':
@@ -73,6 +65,8 @@ export function cellsOf(edit: Edit, yard: Yard): Cell[] {
       return [['hive', edit.hiveId, 'visit']]
     case 'batch':
       return edit.edits.flatMap((each) => cellsOf(each, yard))
+    default:
+      return [['part', 'part' in edit ? edit.part.id : edit.partId]]
   }
 }
 

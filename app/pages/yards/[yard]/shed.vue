@@ -1,20 +1,20 @@
 <script setup lang="ts">
 // What the yard owns: by pattern what stands and what lies in the shed, and each part with its condition and measures.
 import type { Pattern } from '#core/catalogue'
-import { findPart, newPart, partEdit, shedOf, type Part } from '#core/hive'
+import { findPart, newPart, partEdit, shedOf, type Edit, type Loan, type Part } from '#core/hive'
 import { isRack } from '#core/parts'
 import { capital, counted, patternName } from '#core/wording'
+import type { Owned } from '~/components/shed/owned'
 import * as deeds from '#core/hive/deeds'
 
-const MOST = 500
 const yards = useYards()
 const view = useView()
 const preferences = usePreferences()
 const opened = ref<string | null>(null)
 const sizing = shallowRef<Part | null>(null)
-const typed = reactive<Record<string, string>>({})
-const problems = reactive<Record<string, string>>({})
 const adding = ref(false)
+const lending = shallowRef<readonly Part[]>([])
+const borrowing = ref(false)
 
 const lying = computed(() => new Set(view.yard ? shedOf(view.yard).map(({ id }) => id) : []))
 const hiveOf = computed(
@@ -25,7 +25,9 @@ const hiveOf = computed(
       ),
     ),
 )
-const rows = computed(() => {
+/** What lies here and belongs here: no other can be dropped. */
+const isOwnHere = ({ id, borrowed }: Part) => lying.value.has(id) && !borrowed
+const rows = computed<Owned[]>(() => {
   const byPattern = new Map<string, Part[]>()
   for (const part of view.yard?.parts ?? []) {
     if (isRack({ pattern: view.catalogue.patterns.get(part.patternId) })) continue
@@ -40,7 +42,9 @@ const rows = computed(() => {
       parts,
       name: capital(patternName(patternId, view.catalogue, preferences.vocabulary)),
       pattern: view.catalogue.patterns.get(patternId),
-      standing: parts.filter(({ id }) => !lying.value.has(id)).length,
+      standing: parts.filter(({ id, lent }) => !lying.value.has(id) && !lent).length,
+      lent: parts.filter(({ lent }) => lent).length,
+      free: parts.filter(isOwnHere),
       inShed: parts.filter(({ id }) => lying.value.has(id)).length,
       framesInShed: parts
         .filter(({ id }) => lying.value.has(id))
@@ -65,36 +69,13 @@ function stockAll(wanted: ReadonlyMap<string, number>) {
 function drop(parts: readonly Part[]) {
   yards.perform(view.yard!.id, deeds.drop(parts))
 }
-/** One more on the shelf, or one that lies there less. */
-function oneMore(row: (typeof rows.value)[number]) {
-  if (row.pattern) stock(made(row.pattern, 1))
+function lend(loan: Loan) {
+  yards.perform(view.yard!.id, deeds.lend(lending.value, loan))
+  lending.value = []
 }
-function oneLess(row: (typeof rows.value)[number]) {
-  const last = row.parts.findLast(({ id }) => lying.value.has(id))
-  if (last) drop([last])
-}
-/** Sets how many of a pattern are owned in all: more go to the shed, fewer come out of it, never those that stand. */
-function own(row: (typeof rows.value)[number]) {
-  const text = (typed[row.patternId] ?? '').trim()
-  delete problems[row.patternId]
-  if (!/^\d{1,3}$/.test(text) || Number(text) > MOST) {
-    problems[row.patternId] =
-      `Owned in all is not a whole number from 0 to ${MOST}: type how many there are, such as ${row.parts.length}.`
-    return
-  }
-  const wanted = Number(text)
-  if (wanted < row.standing) {
-    problems[row.patternId] = `Owned in all is ${wanted}, but ${row.standing} stand on hives: it cannot be fewer.`
-    return
-  }
-  if (wanted > row.parts.length && row.pattern) stock(made(row.pattern, wanted - row.parts.length))
-  const surplus = row.parts.filter(({ id }) => lying.value.has(id)).slice(0, row.parts.length - wanted)
-  if (surplus.length > 0) drop(surplus)
-  delete typed[row.patternId]
-}
-function countIn(row: (typeof rows.value)[number]) {
-  typed[row.patternId] = String(row.standing)
-  own(row)
+function borrow(fromId: string, edit: Edit) {
+  yards.perform(fromId, edit)
+  borrowing.value = false
 }
 function change(parts: readonly Part[]) {
   const edits = parts.flatMap((part) => {
@@ -113,29 +94,6 @@ function takeSizes(part: Part): void {
   change([part])
   sizing.value = null
 }
-const COLUMNS = columnsFor<(typeof rows.value)[number]>(
-  { key: 'name', label: 'Pattern', width: 260, text: ({ name }) => name, by: ({ name }) => name },
-  {
-    key: 'standing',
-    label: 'On hives',
-    number: true,
-    text: ({ standing }) => String(standing),
-    by: ({ standing }) => standing,
-  },
-  {
-    key: 'inShed',
-    label: 'In the shed',
-    number: true,
-    text: ({ inShed }) => String(inShed),
-    by: ({ inShed }) => inShed,
-  },
-  { key: 'own', label: 'Owned in all', width: 260 },
-  { key: 'more', label: 'More', unsaid: true, width: 120 },
-)
-/** Rows with something under them: those that are open, and those with something wrong. */
-const under = computed(() =>
-  rows.value.map(({ patternId }) => patternId).filter((id) => opened.value === id || problems[id]),
-)
 </script>
 
 <template>
@@ -151,7 +109,10 @@ const under = computed(() =>
         clearable
         data-testid="shed-search"
       />
-      <ElButton type="primary" class="add" data-testid="shed-add" :disabled="!view.yard" @click="adding = true">
+      <ElButton class="add" data-testid="shed-borrow" :disabled="!view.yard" @click="borrowing = true">
+        Borrow…
+      </ElButton>
+      <ElButton type="primary" class="put" data-testid="shed-add" :disabled="!view.yard" @click="adding = true">
         Put into the shed…
       </ElButton>
     </template>
@@ -160,6 +121,12 @@ const under = computed(() =>
       <ShellNothing v-else-if="rows.length === 0">
         {{ view.yard.name }} owns nothing yet. Put its kit into the shed by the button above, or stack a hive.
       </ShellNothing>
+      <ShedLoans
+        v-if="view.yard"
+        :yard="view.yard"
+        :catalogue="view.catalogue"
+        @change="yards.perform(view.yard.id, $event)"
+      />
       <div v-if="view.yard && rows.length > 0" class="top">
         <div>
           <p v-if="totals.shed === 0" class="soft">
@@ -176,73 +143,32 @@ const under = computed(() =>
       </div>
       <ShedLooseFrames v-if="view.yard && rows.length === 0" :yard="view.yard" :sought="search" />
       <p v-if="rows.length > 0 && shown.length === 0" class="none">Nothing that is owned here is called that.</p>
-      <div v-if="shown.length > 0" class="wide" tabindex="0" role="group" aria-label="What the yard owns">
-        <UiTable :rows="shown" :columns="COLUMNS" :key-of="({ patternId }) => patternId" :open="under">
-          <template #name="{ row }"
-            ><span class="named"
-              ><BenchPatternPicture v-if="row.pattern" :pattern="row.pattern" />{{ row.name }}</span
-            ></template
-          >
-          <template #own="{ row }"
-            ><form class="own" @submit.prevent="own(row)">
-              <ElButton
-                :aria-label="`One ${row.name} less in the shed`"
-                :disabled="row.inShed === 0"
-                class="step"
-                @click="oneLess(row)"
-                >−</ElButton
-              >
-              <ElInput
-                v-model="typed[row.patternId]"
-                inputmode="numeric"
-                :placeholder="String(row.parts.length)"
-                :aria-label="`${row.name}, owned in all`"
-              />
-              <ElButton
-                :aria-label="`One ${row.name} more in the shed`"
-                :disabled="!row.pattern"
-                class="step"
-                @click="oneMore(row)"
-                >+</ElButton
-              >
-              <ElButton v-if="typed[row.patternId]" native-type="submit">Set</ElButton>
-            </form></template
-          >
-          <template #more="{ row }"
-            ><ElButton
-              text
-              :aria-expanded="opened === row.patternId"
-              :data-shed-row="row.patternId"
-              @click="opened = opened === row.patternId ? null : row.patternId"
-            >
-              {{ opened === row.patternId ? 'Close' : 'Each part' }}
-            </ElButton></template
-          >
-          <template #under="{ row }">
-            <p v-if="problems[row.patternId]" class="wrong" role="alert">
-              {{ problems[row.patternId] }}
-              <ElButton v-if="problems[row.patternId]?.includes('stand on hives')" @click="countIn(row)">
-                Count those {{ row.standing }} in
-              </ElButton>
-            </p>
-            <ShedEach
-              v-if="opened === row.patternId"
-              :parts="row.parts"
-              :yard-id="view.yard!.id"
-              :lying="lying"
-              :hive-of="hiveOf"
-              @change="change"
-              @drop="drop"
-              @size="sizing = $event"
-            />
-          </template>
-        </UiTable>
-      </div>
+      <ShedOwned
+        v-if="view.yard && shown.length > 0"
+        v-model:opened="opened"
+        :rows="shown"
+        :yard-id="view.yard.id"
+        :lying="lying"
+        :hive-of="hiveOf"
+        @more="(pattern, count) => stock(made(pattern, count))"
+        @drop="drop"
+        @change="change"
+        @size="sizing = $event"
+        @lend="lending = $event"
+      />
       <p class="caution">
         A box or comb that has held brood does not become a honey super. Look second-hand comb over for foul brood;
         notifiable disease is reported to the local bee inspector.
       </p>
     </div>
+    <ShedLend
+      v-if="lending.length > 0 && view.yard"
+      :yard="view.yard"
+      :parts="lending"
+      @lend="lend"
+      @close="lending = []"
+    />
+    <ShedBorrow v-if="borrowing && view.yard" :yard="view.yard" @borrow="borrow" @close="borrowing = false" />
     <ShedAddParts v-if="adding" @add="stockAll" @close="adding = false" />
     <BenchSizes
       v-if="sizing"
@@ -268,53 +194,18 @@ const under = computed(() =>
   margin-bottom: 12px;
 }
 
-.named {
-  display: flex;
-  gap: 10px;
-  align-items: center;
-}
-
 @media (max-width: 860px) {
   .top {
     grid-template-columns: minmax(0, 1fr);
   }
 }
 
-.own {
-  display: flex;
-  align-items: center;
-  gap: 6px;
-  flex-wrap: nowrap;
-}
-
 .add {
   margin-left: auto;
 }
 
-.step {
-  min-width: 40px;
-}
-
 .el-input.search {
   width: 180px;
-}
-
-.wide {
-  position: relative;
-  overflow-x: auto;
-}
-
-.el-input,
-.el-select {
-  max-width: 270px;
-}
-
-.el-input {
-  width: 74px;
-}
-
-.wrong {
-  color: var(--stop);
 }
 
 .soft {

@@ -1,0 +1,76 @@
+<script setup lang="ts">
+// What goes with every loan: until when, and what has to be known before kit goes from bees to bees.
+import dayjs from 'dayjs'
+import { holdsKitBack } from '#core/book'
+
+const props = defineProps<{
+  /** The yard that the kit leaves. */
+  yardId: string
+  backBy: string
+}>()
+const emit = defineEmits<{ 'update:backBy': [day: string]; held: [isHeld: boolean] }>()
+const LOOKED_BACK = 365
+const today = dayjs()
+const { entries, problem } = useYardBook(() => ({
+  yardId: props.yardId,
+  from: today.subtract(LOOKED_BACK, 'day').format('YYYY-MM-DD'),
+  to: today.format('YYYY-MM-DD'),
+  sorts: ['look', 'fate'],
+}))
+const preferences = usePreferences()
+const yards = useYards()
+const signs = computed(() =>
+  holdsKitBack(entries.value ?? []).map(({ at, hiveId }) => {
+    const hive = yards.yards.flatMap(({ hives }) => hives).find(({ id }) => id === hiveId)
+    return `${hive?.name ?? 'a hive'}, ${preferences.day(at.slice(0, 10))}`
+  }),
+)
+const wasLookedAt = ref(false)
+watch([() => signs.value.length, wasLookedAt], ([count, looked]) => emit('held', count > 0 && !looked), {
+  immediate: true,
+})
+</script>
+
+<template>
+  <div class="terms">
+    <label class="by"
+      >Back by
+      <UiDay :value="backBy" name="Back by" data-testid="loan-back-by" @change="emit('update:backBy', $event)" />
+      <small>may be left open</small>
+    </label>
+    <ElAlert v-if="signs.length > 0" type="error" :closable="false" show-icon data-testid="loan-signs">
+      <p>
+        In this yard something was seen in the brood, or a colony may have died of a disease: {{ signs.join('; ') }}.
+        Until it was looked at, no box, frame or tool leaves the yard. Some diseases of bees must be reported.
+      </p>
+      <ElCheckbox v-model="wasLookedAt" data-testid="loan-looked-at"
+        >A bee inspector or vet looked at it since, and kit may leave</ElCheckbox
+      >
+    </ElAlert>
+    <p v-if="problem" class="soft">Its book cannot be asked for signs now: {{ problem }}</p>
+    <p class="soft">
+      Boxes and combs carry foul brood from bees to bees. Scrape and scorch wood before it goes and when it is back; a
+      comb that has held brood stays with its own bees. Notifiable disease is reported to the local bee inspector.
+    </p>
+  </div>
+</template>
+
+<style scoped>
+.terms {
+  display: grid;
+  gap: 12px;
+  margin: 12px 0;
+}
+
+.by {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px;
+  align-items: center;
+}
+
+.soft,
+small {
+  color: var(--soft-ink);
+}
+</style>
