@@ -1,4 +1,4 @@
-import { oneOf, record } from './fields'
+import { oneOf, record, text } from './fields'
 import { NAME_MOST, PASSPHRASE, PLAYED } from './keepers'
 import * as yup from './yup'
 
@@ -37,3 +37,46 @@ export type NewKeeper = yup.InferType<typeof newKeeperSchema>
 export type Join = yup.InferType<typeof joinSchema>
 export type PlayedSent = yup.InferType<typeof playedSchema>
 export type NewPassphrase = yup.InferType<typeof passphraseSchema>
+
+/** Bytes as a device sends them. */
+const bytes = (most = 20_000) =>
+  yup
+    .string()
+    .strict()
+    .required('${path} is missing')
+    .max(most)
+    .matches(/^[\w-]*={0,2}$/, '${path} is no base64url')
+const signed = {
+  id: bytes(1500),
+  rawId: bytes(1500),
+  type: oneOf(['public-key']),
+  clientExtensionResults: yup.object({}).required('${path} is missing'),
+}
+/** How a device reaches a key. */
+const TRANSPORTS = ['ble', 'cable', 'hybrid', 'internal', 'nfc', 'smart-card', 'usb'] as const
+/** A key that a device has made. */
+export const newPasskeySchema = record({
+  device: text(60),
+  made: yup.object({
+    ...signed,
+    response: yup.object({
+      clientDataJSON: bytes(),
+      attestationObject: bytes(),
+      transports: yup.array().strict().of(oneOf(TRANSPORTS)).max(10).optional(),
+    }),
+  }),
+})
+/** What a device has signed with its key. */
+export const passkeySchema = record({
+  signed: yup.object({
+    ...signed,
+    response: yup.object({
+      clientDataJSON: bytes(),
+      authenticatorData: bytes(),
+      signature: bytes(),
+      userHandle: bytes(1500).notRequired(),
+    }),
+  }),
+})
+export type NewPasskey = yup.InferType<typeof newPasskeySchema>
+export type PasskeySigned = yup.InferType<typeof passkeySchema>

@@ -33,3 +33,13 @@ export interface Invited {
   readonly token: string
   readonly endsAt: string
 }
+
+/** A key of a device that signs a keeper in. */
+export interface KeptPasskey {
+  readonly id: string
+  readonly madeAt: string
+  /** The device on which it was made, by its name. */
+  readonly device: string
+  /** The name of the server that it is for. */
+  readonly host: string
+}

@@ -610,6 +610,39 @@ const KEEPER_PATHS: Json = {
       ...[401, 403, 422, 429],
     ),
   },
+  '/api/me/passkeys': {
+    get: op('passkeys', 'Your keys.', null, listOf({ type: 'object' }), 200, 401, 403, 404),
+    post: op(
+      'addPasskey',
+      'Keeps a key that a device has made.',
+      object({ device: text, made: { type: 'object' } }),
+      object({ id: text }),
+      201,
+      ...[401, 403, 404, 422],
+    ),
+  },
+  '/api/me/passkeys/options': {
+    post: op('newPasskeyOptions', 'What a device needs to make a key.', null, { type: 'object' }, 200, 401, 403, 404),
+  },
+  '/api/me/passkeys/{passkeyId}': {
+    delete: within(
+      [pathId('passkeyId')],
+      op('dropPasskey', 'Forgets a key.', null, object({ dropped: { type: 'boolean' } }), 200, 401, 403, 404),
+    ),
+  },
+  '/api/passkeys/options': {
+    post: op('passkeyOptions', 'What a device needs to sign in with its key.', null, { type: 'object' }, 200, 403, 429),
+  },
+  '/api/passkeys/sign-in': {
+    post: op(
+      'signInByPasskey',
+      'Signs in with a key of the device.',
+      object({ signed: { type: 'object' } }),
+      signedIn,
+      200,
+      ...[403, 422],
+    ),
+  },
   '/api/sign-in': {
     post: op(
       'signIn',

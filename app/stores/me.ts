@@ -3,6 +3,7 @@ import { computed, ref } from 'vue'
 import { mayPlay, type Me, type Played } from '#wire/keepers'
 import { browserStorage, useKept } from '~/composables/kept'
 import { device } from '~/sync/device'
+import { usePasskey } from '~/sync/passkeys'
 import { server, type Answer } from '~/sync/server'
 import { useAside } from './aside'
 import { useBook } from './book'
@@ -57,10 +58,19 @@ export const useMe = defineStore('me', () => {
 
   /** What one keeper did is not sent under the name of another. */
   async function signIn(name: string, passphrase: string): Promise<string> {
+    return othersWait(name) || enter(await server.signIn(name, passphrase))
+  }
+  async function signInByKey(): Promise<string> {
+    const answer = await usePasskey()
+    const wrong = answer.ok ? othersWait(answer.value.name) : ''
+    if (wrong) await server.signOut()
+    return wrong || enter(answer)
+  }
+  function othersWait(name: string): string {
     const isOther = last.value !== '' && last.value.toLowerCase() !== name.trim().toLowerCase()
-    if (waiting.value > 0 && isOther)
-      return `What waits here was done by ${last.value}: sign in as ${last.value}, or save it as a file and drop it first.`
-    return enter(await server.signIn(name, passphrase))
+    return waiting.value > 0 && isOther
+      ? `What waits here was done by ${last.value}: sign in as ${last.value}, or save it as a file and drop it first.`
+      : ''
   }
   const begin = async (name: string, passphrase: string) => enter(await server.begin(name, passphrase))
   const join = async (token: string, name?: string, passphrase?: string) =>
@@ -87,5 +97,5 @@ export const useMe = defineStore('me', () => {
 
   const mayIn = (yardId: string, needs: Played) => !me.value?.on || mayPlay(me.value.plays[yardId], needs)
 
-  return { me, mustSignIn, waiting, load, signIn, begin, join, signOut, forget, mayIn }
+  return { me, mustSignIn, waiting, load, signIn, signInByKey, begin, join, signOut, forget, mayIn }
 })

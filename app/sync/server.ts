@@ -23,7 +23,13 @@ import type { PrintedSheet } from '#wire/sheet-schema'
 import type { HiveCards, TickSheets } from '#wire/visit-print-schema'
 import type { Submission } from '#wire/edit-schema'
 import type { Problem } from '#wire/read'
-import type { Invited, Me, Played, YardKeeper } from '#wire/keepers'
+import type { Invited, KeptPasskey, Me, Played, YardKeeper } from '#wire/keepers'
+import type {
+  AuthenticationResponseJSON,
+  PublicKeyCredentialCreationOptionsJSON,
+  PublicKeyCredentialRequestOptionsJSON,
+  RegistrationResponseJSON,
+} from '@simplewebauthn/types'
 import { keepAnswer, knownAnswer } from './answers'
 
 /** What the server refused, and why; status 0 where it is silent. */
@@ -161,6 +167,14 @@ export const server = {
   me: () => askKept<Me>('/api/me'),
   signIn: (name: string, passphrase: string) => send<unknown>('/api/sign-in', JSON.stringify({ name, passphrase })),
   changePassphrase: (before: string, passphrase: string) => put<unknown>('/api/me/passphrase', { before, passphrase }),
+  passkeys: () => ask<readonly KeptPasskey[]>('/api/me/passkeys'),
+  newPasskeyOptions: () => send<PublicKeyCredentialCreationOptionsJSON>('/api/me/passkeys/options', '{}'),
+  addPasskey: (made: RegistrationResponseJSON, device: string) =>
+    send<unknown>('/api/me/passkeys', JSON.stringify({ made, device })),
+  dropPasskey: (id: string) => ask<unknown>(`/api/me/passkeys/${encodeURIComponent(id)}`, { method: 'DELETE' }),
+  passkeyOptions: () => send<PublicKeyCredentialRequestOptionsJSON>('/api/passkeys/options', '{}'),
+  signInByPasskey: (signed: AuthenticationResponseJSON) =>
+    send<{ readonly name: string }>('/api/passkeys/sign-in', JSON.stringify({ signed })),
   signOut: () => send<unknown>('/api/sign-out', '{}'),
   begin: (name: string, passphrase: string) => send<unknown>('/api/keepers', JSON.stringify({ name, passphrase })),
   join: (token: string, name?: string, passphrase?: string) =>

@@ -1,12 +1,13 @@
 import { randomUUID } from 'node:crypto'
-import { defineEventHandler, getRequestIP } from 'h3'
+import { defineEventHandler } from 'h3'
 import { addKeeper, beginSession, setPart } from '../keepers/accounts'
 import { hashPassphrase } from '../keepers/hash'
 import { useInvitation } from '../keepers/invitations'
-import { forgetTries, minutesToWait } from '../keepers/tries'
+import { forgetTries } from '../keepers/tries'
 import { LIMITS, readValid, refusal } from '../utils/answers'
 import { inOneTransaction } from '../utils/database'
 import { hostOf, keepSession } from '../utils/keeper'
+import { letTry } from '../utils/tries'
 
 const ENDED = {
   field: 'token',
@@ -34,10 +35,7 @@ export default defineEventHandler(async (event) => {
   }
   if (name === undefined || passphrase === undefined)
     throw refusal(422, { field: 'name', sentence: 'name and passphrase are missing: how you sign in from now on.' })
-  const address = getRequestIP(event) ?? ''
-  const wait = await inOneTransaction((tx) => minutesToWait(tx, 'join', address, now))
-  if (wait > 0)
-    throw refusal(429, { field: 'token', sentence: `Too many tries: wait ${wait} minutes, then try again.` })
+  const address = await letTry(event, 'join', 'token', now)
   const passHash = await hashPassphrase(passphrase)
   const id = randomUUID()
   const { used, session } = await inOneTransaction(async (tx) => {

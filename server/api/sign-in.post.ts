@@ -1,21 +1,17 @@
-import { defineEventHandler, getRequestIP, setHeader } from 'h3'
+import { defineEventHandler } from 'h3'
 import { beginSession, keeperByName } from '../keepers/accounts'
 import { isPassphrase } from '../keepers/hash'
-import { forgetTries, minutesToWait } from '../keepers/tries'
+import { forgetTries } from '../keepers/tries'
 import { LIMITS, readValid, refusal } from '../utils/answers'
 import { inOneTransaction, withDatabase } from '../utils/database'
 import { hostOf, keepSession } from '../utils/keeper'
+import { letTry } from '../utils/tries'
 
 /** Signs a keeper in on a device. No answer tells whether a name is here. */
 export default defineEventHandler(async (event) => {
   const { name, passphrase } = await readValid(event, 'signIn', LIMITS.editBytes)
   const now = new Date().toISOString()
-  const address = getRequestIP(event) ?? ''
-  const wait = await inOneTransaction((tx) => minutesToWait(tx, name, address, now))
-  if (wait > 0) {
-    setHeader(event, 'retry-after', wait * 60)
-    throw refusal(429, { field: 'name', sentence: `Too many tries: wait ${wait} minutes, then try again.` })
-  }
+  const address = await letTry(event, name, 'name', now)
   const known = await withDatabase((database) => keeperByName(database, name))
   if (!(await isPassphrase(known?.passHash, passphrase)) || !known)
     throw refusal(422, { field: 'passphrase', sentence: 'The name or the passphrase is not right.' })

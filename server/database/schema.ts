@@ -368,6 +368,34 @@ export const invitations = sqliteTable('invitations', {
   usedBy: text(),
 })
 
+/** A key of a device that signs a keeper in, in the place of the passphrase. */
+export const passkeys = sqliteTable(
+  'passkeys',
+  {
+    id: text().primaryKey(),
+    keeperId: text()
+      .notNull()
+      .references(() => keepers.id),
+    /** The public half of it, base64url. */
+    publicKey: text().notNull(),
+    counter: integer().notNull(),
+    transports: text({ mode: 'json' }).$type<readonly string[]>().notNull(),
+    /** The name of this server that it is for. */
+    host: text().notNull(),
+    madeAt: text().notNull(),
+    device: text().notNull(),
+  },
+  (table) => [index('passkeys_by_keeper').on(table.keeperId)],
+)
+
+/** What a device is to sign with its key, once and soon; known by its hash. */
+export const passkeyChallenges = sqliteTable('passkey_challenges', {
+  idHash: text().primaryKey(),
+  /** Who is signed in as a key is made; empty where somebody signs in with one. */
+  keeperId: text().notNull(),
+  endsAt: text().notNull(),
+})
+
 /** Tries to sign in, counted for all servers of the database. */
 export const signInTries = sqliteTable('sign_in_tries', {
   key: text().primaryKey(),

@@ -16,6 +16,12 @@ export const RULES: Readonly<Record<string, Rule>> = {
   'POST /api/keepers': 'anyone',
   'POST /api/join': 'anyone',
   'PUT /api/me/passphrase': 'signed-in',
+  'GET /api/me/passkeys': 'signed-in',
+  'POST /api/me/passkeys': 'signed-in',
+  'POST /api/me/passkeys/options': 'signed-in',
+  'DELETE /api/me/passkeys/{passkeyId}': 'signed-in',
+  'POST /api/passkeys/options': 'anyone',
+  'POST /api/passkeys/sign-in': 'anyone',
   'GET /api/_auth/session': 'nobody',
   'DELETE /api/_auth/session': 'nobody',
 

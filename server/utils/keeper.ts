@@ -17,6 +17,9 @@ const LOOPBACK = new Set(['127.0.0.1', 'localhost', '::1', '[::1]'])
 export const isLoopbackOnly = () => LOOPBACK.has(process.env.NITRO_HOST ?? process.env.HOST ?? '127.0.0.1')
 
 const SESSION_S = 60 * 86_400
+/** Whether the browser reaches this server by a secure line. */
+const isSecure = (event: H3Event) =>
+  Object(event.node.req.socket).encrypted === true || event.headers.get('x-forwarded-proto') === 'https'
 const cookie = (event: H3Event) =>
   ({
     maxAge: SESSION_S,
@@ -24,12 +27,22 @@ const cookie = (event: H3Event) =>
       httpOnly: true,
       sameSite: 'strict',
       path: '/',
-      secure: Object(event.node.req.socket).encrypted === true || event.headers.get('x-forwarded-proto') === 'https',
+      secure: isSecure(event),
     },
   }) as const
 
 /** The name by which this server was asked, without its port. */
 export const hostOf = (event: H3Event) => getRequestHost(event).replace(/:\d+$/, '')
+
+/** Where this server was asked, as a browser writes it. */
+export const originOf = (event: H3Event) => `${isSecure(event) ? 'https' : 'http'}://${getRequestHost(event)}`
+
+/** Who is signed in, for what is of nobody else. */
+export function whoIsIn(event: H3Event): Keeper {
+  const { keeper } = event.context
+  if (!keeper) throw refusal(404, { field: 'request', sentence: 'Nobody has to sign in here.' })
+  return keeper
+}
 
 let someone = false
 /** Whether one has to sign in: once a keeper was made, for good. */

@@ -29,9 +29,13 @@ import {
   passphraseSchema,
   playedSchema,
   signInSchema,
+  newPasskeySchema,
+  passkeySchema,
   type Join,
   type NewKeeper,
+  type NewPasskey,
   type NewPassphrase,
+  type PasskeySigned,
   type PlayedSent,
   type SignIn,
 } from '#wire/keeper-schema'
@@ -59,6 +63,8 @@ export interface Shapes {
   readonly sentEntries: SentEntries
   readonly removed: YardRemoved
   readonly signIn: SignIn
+  readonly newPasskey: NewPasskey
+  readonly passkey: PasskeySigned
   readonly newKeeper: NewKeeper
   readonly join: Join
   readonly played: PlayedSent
@@ -81,6 +87,8 @@ const CHECKED: { readonly [K in CheckedShape]: Checks<Shapes[K]> } = {
   sentEntries: sentEntriesSchema,
   removed: removedSchema,
   signIn: signInSchema,
+  newPasskey: newPasskeySchema,
+  passkey: passkeySchema,
   newKeeper: newKeeperSchema,
   join: joinSchema,
   played: playedSchema,

@@ -104,4 +104,56 @@ describe('several keepers', () => {
     expect(await ann.locator('[data-hive]').count()).toBe(0)
     session.opened.forEach(({ complaints }) => complaints.splice(0))
   })
+
+  it('signs in with a key of the device, and not with one that was forgotten', async () => {
+    // A key is for a name: the address of this machine has one.
+    const at = (path: string) => session.server.url.replace('127.0.0.1', 'localhost') + path
+    const ann = await session.open('/')
+    const devtools = await ann.context().newCDPSession(ann)
+    await devtools.send('WebAuthn.enable')
+    await devtools.send('WebAuthn.addVirtualAuthenticator', {
+      options: {
+        protocol: 'ctap2',
+        transport: 'internal',
+        hasResidentKey: true,
+        hasUserVerification: true,
+        isUserVerified: true,
+      },
+    })
+    expect(await ann.getByTestId('sign-in-key').count()).toBe(0)
+    await ann.goto(at(KEEPERS))
+    await signIn(ann, 'Ann')
+    await ann.getByTestId('make-key').click()
+    await ann.getByTestId('passkeys').waitFor()
+    await ann.getByTestId('make-key').click()
+    await ann.getByText('No key was used').waitFor()
+    await ann.getByTestId('sign-out').click()
+    await ann.getByTestId('sign-in-key').click()
+    await ann.waitForSelector('[data-hive="Twill"]')
+    const sent = ann.waitForRequest('**/api/passkeys/sign-in')
+    await ann.goto(at(KEEPERS))
+    await ann.getByTestId('sign-out').click()
+    await ann.getByTestId('sign-in-key').click()
+    const body = (await sent).postData()!
+    await ann.waitForSelector('[data-hive="Twill"]')
+    const again = await ann.evaluate(
+      async (text) =>
+        (
+          await fetch('/api/passkeys/sign-in', {
+            method: 'POST',
+            body: text,
+            headers: { 'content-type': 'application/json' },
+          })
+        ).status,
+      body,
+    )
+    expect(again).toBe(422)
+    await ann.goto(at(KEEPERS))
+    await ann.getByRole('button', { name: /^Forget the key of/ }).click()
+    await ann.getByTestId('passkeys').waitFor({ state: 'detached' })
+    await ann.getByTestId('sign-out').click()
+    await ann.getByTestId('sign-in-key').click()
+    await ann.getByText('This key is not known here').waitFor()
+    session.opened.forEach(({ complaints }) => complaints.splice(0))
+  })
 })

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 // Who is it? What waits on this device is kept meanwhile.
 import { counted } from '#core/wording'
+import { hasPasskeys } from '~/sync/passkeys'
 
 const me = useMe()
 const carry = useCarry()
@@ -12,9 +13,15 @@ const RULES = {
 }
 const wrong = ref('')
 const busy = ref(false)
+const byKey = ref('')
 async function enter() {
   busy.value = true
   wrong.value = await me.signIn(model.name.trim(), model.passphrase)
+  busy.value = false
+}
+async function enterByKey() {
+  busy.value = true
+  byKey.value = await me.signInByKey()
   busy.value = false
 }
 </script>
@@ -56,6 +63,12 @@ async function enter() {
       </UiField>
       <ElButton type="primary" native-type="submit" :loading="busy" data-testid="sign-in-go">Sign in</ElButton>
     </UiForm>
+    <template v-if="hasPasskeys()">
+      <ElButton :disabled="busy" data-testid="sign-in-key" @click="enterByKey"
+        >Sign in with a key of this device</ElButton
+      >
+      <p v-if="byKey" class="wrong" role="alert">{{ byKey }}</p>
+    </template>
     <p class="soft">
       Forgotten? The owner of a yard invites you anew, under another name. No answer here tells whether a name is known.
     </p>
@@ -94,6 +107,10 @@ h1 {
   display: flex;
   flex-wrap: wrap;
   gap: 8px;
+}
+
+.wrong {
+  color: var(--stop);
 }
 
 .soft {

@@ -40,7 +40,7 @@ export async function copyInto(from: Client, to: Client): Promise<void> {
     reading.close()
   }
   // Whoever was signed in, or invited, when the copy was made signs in anew.
-  statements.push('DELETE FROM keeper_sessions', 'DELETE FROM invitations')
+  statements.push('DELETE FROM keeper_sessions', 'DELETE FROM invitations', 'DELETE FROM passkey_challenges')
   // Whoever holds yards in memory by their revision reads them anew.
   statements.push({
     sql: `INSERT INTO settings (name, value) VALUES ('epoch', ?) ON CONFLICT (name) DO UPDATE SET value = excluded.value`,

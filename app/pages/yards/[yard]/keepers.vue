@@ -136,6 +136,7 @@ useHead({ title: computed(() => `Keepers of ${yard.value?.name ?? 'a yard'} – 
             </p>
           </template>
         </UiCard>
+        <ShellPasskeys />
         <UiCard title="You">
           <p>
             Signed in as <b>{{ me.me.keeper.name }}</b> on {{ preferences.device }}.
