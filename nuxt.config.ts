@@ -1,4 +1,6 @@
 import { randomUUID } from 'node:crypto'
+import { readdirSync, readFileSync, writeFileSync } from 'node:fs'
+import { join } from 'node:path'
 import { fileURLToPath } from 'node:url'
 import { build as buildWorker } from 'esbuild'
 import { madeOf } from './scripts/lib/made-of'
@@ -87,6 +89,14 @@ export default defineNuxtConfig({
           logLevel: 'warning',
         })
       })
+    },
+    // The service worker has the whole app in one answer: two hundred of them take four times as long.
+    'nitro:build:public-assets': ({ options }) => {
+      const folder = join(options.output.publicDir, '_nuxt')
+      const texts = readdirSync(folder)
+        .filter((name) => /\.(js|css)$/.test(name))
+        .map((name) => [name, readFileSync(join(folder, name), 'utf8')])
+      writeFileSync(join(folder, 'all.json'), JSON.stringify(Object.fromEntries(texts)))
     },
     // Views load when they are opened: nothing is fetched ahead of that.
     'build:manifest': (manifest) => {
