@@ -20,6 +20,9 @@ const passphrase = () =>
 const tried = () => yup.string().strict().required('passphrase is empty').max(PASSPHRASE.most)
 const token = () => yup.string().strict().required('token is missing').max(100)
 
+/** What a keeper is called and says, each alone, for a form. */
+export const keeperFields = { name: name(), passphrase: passphrase() }
+
 export const signInSchema = record({
   name: yup.string().strict().required('name is empty').max(200),
   passphrase: tried(),

@@ -18,7 +18,13 @@ export function useWaiting() {
   }
   return computed(() => {
     const count = held.waitingCount + slips.count
-    const from = since.value ? ` since ${sinceWords(since.value)}` : ''
-    return { count, since: from, words: count === 0 ? 'Nothing waits' : `${counted(count, 'thing')} to send${from}` }
+    const at = since.value ? sinceWords(since.value) : ''
+    const from = at && ` since ${at}`
+    return {
+      count,
+      at,
+      since: from,
+      words: count === 0 ? 'Nothing waits' : `${counted(count, 'thing')} to send${from}`,
+    }
   })
 }

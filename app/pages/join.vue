@@ -16,8 +16,7 @@ useHead({ title: 'An invitation – Duvet' })
 </script>
 
 <template>
-  <main class="join" data-testid="join">
-    <h1>You are invited to a yard</h1>
+  <UiAlone title="You are invited to a yard" data-testid="join">
     <template v-if="me.me?.keeper">
       <p>You are signed in as {{ me.me.keeper.name }}: the yard comes to those that you keep already.</p>
       <p v-if="wrong" class="wrong" role="alert">{{ wrong }}</p>
@@ -27,26 +26,10 @@ useHead({ title: 'An invitation – Duvet' })
       <p>The link is good for a day and for one. Choose how you sign in from now on.</p>
       <ShellNewKeeper go="Take it up" :take="take" />
     </template>
-  </main>
+  </UiAlone>
 </template>
 
 <style scoped>
-.join {
-  display: grid;
-  gap: 12px;
-  width: calc(100% - 24px);
-  max-width: 480px;
-  margin: 8vh auto 0;
-  padding: 24px;
-  border: 2px dashed var(--seam);
-  border-radius: 12px;
-  background: var(--paper);
-}
-
-h1 {
-  font-size: 24px;
-}
-
 .wrong {
   color: var(--stop);
 }

@@ -6,6 +6,8 @@ import type { Paper } from '#wire/sheet-schema'
 import { dayInWords, type Reader, type Vocabulary } from '#core/wording'
 
 const UNNAMED = 'this browser'
+/** A device by its name, to somebody who may sit at another one. */
+const deviceWord = (name: string) => (name === UNNAMED ? 'a browser without a name' : name)
 
 /** Who speaks the English of North America is offered its words and units first; two switches say otherwise. */
 const american = /^en-(US|CA)\b|^(es|fr)-(US|CA)\b/i.test(globalThis.navigator?.language ?? '')
@@ -30,5 +32,5 @@ export const usePreferences = defineStore('preferences', () => {
   const toggleUnits = () => {
     units.value = units.value === 'mm' ? 'inches' : 'mm'
   }
-  return { units, vocabulary, device, deviceTyped, reader, paper, day, toggleUnits }
+  return { units, vocabulary, device, deviceTyped, deviceWord, reader, paper, day, toggleUnits }
 })

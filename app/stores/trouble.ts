@@ -1,15 +1,7 @@
 import { defineStore } from 'pinia'
 import { computed, ref } from 'vue'
 import type { Refusal } from '~/sync/server'
-import { tabs } from '~/sync/tabs'
-
-/** What keeps the server from saving, as a sentence. */
-interface Trouble {
-  readonly away: boolean
-  /** Who asks is not signed in any more. */
-  readonly signedOut?: boolean
-  readonly sentence: string
-}
+import { tabs, type Trouble } from '~/sync/tabs'
 
 const RETRY_MS = 2500
 /** Refusals that are not about what was sent, but about who sends it, or when. */

@@ -1,5 +1,13 @@
 import { Lead } from './lead'
 
+/** What keeps the server from saving, as a sentence. */
+export interface Trouble {
+  readonly away: boolean
+  /** Who asks is not signed in any more. */
+  readonly signedOut?: boolean
+  readonly sentence: string
+}
+
 /** What tabs of this browser tell each other. */
 export interface Told {
   /** A yard of which this device keeps something else now. */
@@ -7,7 +15,7 @@ export interface Told {
   /** What was written down and waits is something else now. */
   readonly slips?: true
   /** What keeps the server from saving, as the tab that sends found it. */
-  readonly trouble?: { readonly away: boolean; readonly sentence: string; readonly signedOut?: boolean } | null
+  readonly trouble?: Trouble | null
 }
 
 /** The tabs of this browser: which of them sends, and what they tell each other. */

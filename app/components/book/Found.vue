@@ -119,7 +119,7 @@ async function correct(entry: Entry, withdrawn: boolean) {
         <span class="said"
           >{{ entryInWords(entry, preferences.reader) }}<small v-if="entry.note">{{ entry.note }}</small
           ><small
-            >{{ entry.by ? `by ${entry.by}, ` : '' }}on {{ entry.device
+            >{{ entry.by ? `by ${entry.by}, ` : '' }}on {{ preferences.deviceWord(entry.device)
             }}{{ entry.corrects ? ', corrected' : '' }}</small
           ></span
         >

@@ -36,7 +36,7 @@ function said({ hive, role, owned, lentTo, hasHeld }: Stay): string {
       {{ said(stay) }}
       <span>{{
         stay.since
-          ? `since ${preferences.day(stay.since)}, set down on ${stay.device}`
+          ? `since ${preferences.day(stay.since)}, set down on ${preferences.deviceWord(stay.device ?? '')}`
           : 'from the first that is known of it'
       }}</span>
     </li>

@@ -13,7 +13,7 @@ const clash = computed(() => conflict.clash!)
 const left = computed(() => open.value.clashes.length - open.value.choices.size)
 const byWhom = computed(() => {
   const last = open.value.since.at(-1)
-  return last ? `${last.by ? ` by ${last.by}` : ''}, on ${last.device}` : ''
+  return last ? `${last.by ? ` by ${last.by}` : ''}, on ${preferences.deviceWord(last.device)}` : ''
 })
 const versions = computed(() =>
   (['mine', 'theirs'] as const).map((key) => ({

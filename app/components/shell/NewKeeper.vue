@@ -1,15 +1,17 @@
 <script setup lang="ts">
 // A name and a passphrase for who keeps from now on.
-import { PASSPHRASE } from '#wire/keepers'
+import { keeperFields } from '#wire/keeper-schema'
+import { NAME_MOST, PASSPHRASE } from '#wire/keepers'
 
 const props = defineProps<{ go: string; take: (name: string, passphrase: string) => Promise<string> }>()
 const model = reactive({ name: '', passphrase: '' })
-const isName = { isValidSync: (text: unknown) => typeof text === 'string' && /\S/.test(text) && text.length <= 60 }
-const isLong = { isValidSync: (text: unknown) => typeof text === 'string' && text.length >= PASSPHRASE.least }
 const RULES = {
-  name: { schema: isName, sentence: 'The name is empty: how the others call you, at most 60 letters.' },
+  name: {
+    schema: keeperFields.name,
+    sentence: `The name is empty: how the others call you, at most ${NAME_MOST} letters.`,
+  },
   passphrase: {
-    schema: isLong,
+    schema: keeperFields.passphrase,
     sentence: `The passphrase has fewer than ${PASSPHRASE.least} characters: take four or five words that only you know.`,
   },
 }
@@ -25,7 +27,13 @@ async function send() {
 <template>
   <UiForm :model="model" :rules="RULES" @sound="send">
     <UiField name="name" label="Your name, as the others see it" for="keeper-name">
-      <ElInput id="keeper-name" v-model="model.name" maxlength="60" autocomplete="username" data-testid="keeper-name" />
+      <ElInput
+        id="keeper-name"
+        v-model="model.name"
+        :maxlength="NAME_MOST"
+        autocomplete="username"
+        data-testid="keeper-name"
+      />
     </UiField>
     <UiField name="passphrase" label="Passphrase: four or five words that only you know" for="keeper-words">
       <ElInput

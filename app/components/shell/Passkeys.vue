@@ -35,7 +35,7 @@ async function forget(id: string) {
     <ul v-if="kept.length > 0" data-testid="passkeys">
       <li v-for="one in kept" :key="one.id">
         <span
-          ><b>{{ one.device }}</b
+          ><b>{{ preferences.deviceWord(one.device) }}</b
           >, made {{ preferences.day(one.madeAt.slice(0, 10)) }} for {{ one.host }}</span
         >
         <ElButton text :aria-label="`Forget the key of ${one.device}`" @click="forget(one.id)">Forget</ElButton>
@@ -52,6 +52,10 @@ async function forget(id: string) {
 </template>
 
 <style scoped>
+.el-button {
+  justify-self: start;
+}
+
 ul {
   padding: 0;
   list-style: none;

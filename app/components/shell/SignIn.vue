@@ -27,8 +27,7 @@ async function enterByKey() {
 </script>
 
 <template>
-  <main class="sign-in" data-testid="sign-in">
-    <h1>Sign in</h1>
+  <UiAlone title="Sign in" data-testid="sign-in">
     <p>These yards are kept by several. Who are you?</p>
     <p v-if="me.waiting > 0" class="waits">
       {{ counted(me.waiting, 'thing') }} that {{ me.waiting === 1 ? 'was' : 'were' }} done on this device
@@ -64,7 +63,7 @@ async function enterByKey() {
       <ElButton type="primary" native-type="submit" :loading="busy" data-testid="sign-in-go">Sign in</ElButton>
     </UiForm>
     <template v-if="hasPasskeys()">
-      <ElButton :disabled="busy" data-testid="sign-in-key" @click="enterByKey"
+      <ElButton class="by-key" :disabled="busy" data-testid="sign-in-key" @click="enterByKey"
         >Sign in with a key of this device</ElButton
       >
       <p v-if="byKey" class="wrong" role="alert">{{ byKey }}</p>
@@ -72,28 +71,12 @@ async function enterByKey() {
     <p class="soft">
       Forgotten? The owner of a yard invites you anew, under another name. No answer here tells whether a name is known.
     </p>
-  </main>
+  </UiAlone>
 </template>
 
 <style scoped>
-.sign-in {
-  display: grid;
-  gap: 12px;
-  max-width: 440px;
-  width: calc(100% - 24px);
-  margin: 8vh auto 0;
-  padding: 24px;
-  border: 2px dashed var(--seam);
-  border-radius: 12px;
-  background: var(--paper);
-}
-
-main :deep(.el-input) {
+.el-form :deep(.el-input) {
   width: 100%;
-}
-
-h1 {
-  font-size: 24px;
 }
 
 .waits {
@@ -111,6 +94,10 @@ h1 {
 
 .wrong {
   color: var(--stop);
+}
+
+.by-key {
+  justify-self: start;
 }
 
 .soft {

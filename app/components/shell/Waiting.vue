@@ -31,7 +31,10 @@ onBeforeUnmount(() => clearTimeout(timer))
     :aria-label="`${waiting.words}: look at what waits`"
     @click="shell.ofDevice = true"
     ><ElIconUpload class="icon" aria-hidden="true" /><span class="words"
-      ><b>{{ waiting.count }}</b> {{ waiting.count === 1 ? 'waits' : 'wait' }}<br />{{ waiting.since }}</span
+      ><b>{{ waiting.count }}</b> {{ waiting.count === 1 ? 'waits' : 'wait' }}<br /><small class="wide">{{
+        waiting.since
+      }}</small
+      ><small class="narrow">{{ waiting.at }}</small></span
     ></ElButton
   >
 </template>
@@ -53,7 +56,30 @@ onBeforeUnmount(() => clearTimeout(timer))
 
 .words {
   font-size: 13px;
-  line-height: 1.1;
+  line-height: 1.15;
   text-align: left;
+  white-space: nowrap;
+}
+
+small {
+  font-size: 13px;
+}
+
+/* One line of a phone has no room for the word. */
+@media (max-width: 760px) {
+  .el-button.waiting {
+    padding: 2px 4px;
+  }
+
+  .icon,
+  .wide {
+    display: none;
+  }
+}
+
+@media (min-width: 761px) {
+  .narrow {
+    display: none;
+  }
 }
 </style>

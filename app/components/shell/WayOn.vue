@@ -4,31 +4,15 @@ defineProps<{ title: string }>()
 </script>
 
 <template>
-  <main class="way-on">
-    <h1>{{ title }}</h1>
+  <UiAlone :title="title" :width="620">
     <slot />
     <p class="ways">
       <NuxtLink to="/">To the row of hives</NuxtLink>
     </p>
-  </main>
+  </UiAlone>
 </template>
 
 <style scoped>
-.way-on {
-  display: grid;
-  gap: 12px;
-  max-width: 620px;
-  margin: 12vh auto 0;
-  padding: 24px;
-  border: 2px dashed var(--seam);
-  border-radius: 12px;
-  background: var(--paper);
-}
-
-h1 {
-  font-size: 24px;
-}
-
 .ways {
   display: flex;
   flex-wrap: wrap;

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 // Who keeps a yard, and what part each plays; who is not yet there is invited.
+import { keeperFields } from '#wire/keeper-schema'
 import { PASSPHRASE, PLAYED, type Played, type YardKeeper } from '#wire/keepers'
 import { server, type Answer } from '~/sync/server'
 import { copyText } from '~/composables/download'
@@ -48,12 +49,11 @@ async function copy() {
   copied.value = await copyText(link.value!.url)
 }
 const words = reactive({ before: '', next: '' })
-const isLong = { isValidSync: (text: unknown) => typeof text === 'string' && text.length >= PASSPHRASE.least }
 const isThere = { isValidSync: (text: unknown) => text !== '' }
 const WORDS = {
   before: { schema: isThere, sentence: 'The passphrase that you have now is empty.' },
   next: {
-    schema: isLong,
+    schema: keeperFields.passphrase,
     sentence: `The other passphrase has fewer than ${PASSPHRASE.least} characters: take some words more.`,
   },
 }

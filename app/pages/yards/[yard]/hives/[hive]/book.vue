@@ -287,7 +287,7 @@ useHead({ title: computed(() => `The book of ${name.value} – Duvet`) })
               >
                 <b>{{ said(change) }}</b><small
                   >{{ clockOf(change.happenedAt) }}, {{ change.by ? `${change.by}, ` : '' }}on
-                  {{ change.device }}</small
+                  {{ preferences.deviceWord(change.device) }}</small
                 ><small v-if="clocksDiffer(change)" class="clocks"
                   >Its clock said {{ preferences.day(dayOf(change.madeAt)) }}, {{ clockOf(change.madeAt) }}; it came in
                   {{ preferences.day(dayOf(change.receivedAt)) }}, {{ clockOf(change.receivedAt) }}.</small
