@@ -11,9 +11,14 @@ import { commitEdits } from '../../server/database/commit'
 import { asFault, DatabaseFault } from '../../server/database/faults'
 import { importPlan } from '../../server/database/import'
 import { readLog } from '../../server/database/log'
+import { airSeries, addAirReadings } from '../../server/database/air-readings'
 import { seedFrom } from '../../server/database/seed'
 import { addWeighIns, weighInSeries } from '../../server/database/weigh-ins'
 import { readYards, setRemoved } from '../../server/database/yards'
+import { addKeeper, beginSession, keepersOf, setPart } from '../../server/keepers/accounts'
+import { addPasskey, passkeysOf } from '../../server/keepers/passkeys'
+import { loansOf, shedOf, withoutLoan } from '#core/hive'
+import * as deeds from '#core/hive/deeds'
 import { entry } from '../helpers/book'
 import type { Submission } from '#wire/edit-schema'
 import { DEMO, addSuper, demoPlan, get, post, storedYards, submission } from '../helpers/wire'
@@ -122,6 +127,18 @@ const CHANGES = submission(
 const TASKS = [task('one', 'Mend'), task('two', 'Paint')]
 const weighed = { at: '2026-04-30T12:00:00Z', kg: 31.2, method: 'scale' as const }
 let ids = 0
+let lentId: string | undefined
+const TWILL = { yardId: 'sallow-quay', hiveId: 'twill/0' }
+const PASSKEY = {
+  id: 'key',
+  keeperId: 'ann',
+  publicKey: 'AA',
+  counter: 0,
+  transports: [],
+  host: 'localhost',
+  madeAt: NOW,
+  device: 'phone',
+}
 /** Everything that is written, and what of it can be read back. */
 const WRITES: readonly [string, (database: Database) => Promise<unknown>, (database: Database) => Promise<unknown>][] =
   [
@@ -162,16 +179,53 @@ const WRITES: readonly [string, (database: Database) => Promise<unknown>, (datab
         ),
       async (database) => (await readYards(database)).map(({ yard }) => yard.id),
     ],
+    [
+      'a loan, in both of its yards',
+      async (database) => {
+        const stored = await readYards(database)
+        const { yard } = stored.find((one) => one.yard.id === 'kiln-bank')!
+        const part = yard.parts.find(({ id }) => id === lentId) ?? shedOf(yard)[0]!
+        lentId = part.id
+        const edit = deeds.lend([withoutLoan(part)], { yardId: 'sallow-quay', name: 'Sallow Quay', since: TODAY })
+        return commitEdits(database, 'kiln-bank', submission(0, [edit], ['loan']) as Submission, NOW)
+      },
+      async (database) =>
+        (await readYards(database)).map(({ revision, yard }) => {
+          const { lent, borrowed } = loansOf(yard)
+          return [revision, lent.map(({ id }) => id), borrowed.map(({ id }) => id)]
+        }),
+    ],
+    [
+      'a reading of the air',
+      (database) =>
+        inTransaction(database, (tx) =>
+          addAirReadings(tx, TWILL, 'crown', 'hand', [{ at: NOW, celsius: 21.5 }], 'air', () => `a${ids++}`),
+        ),
+      (database) => airSeries(database, TWILL, 100),
+    ],
+    [
+      'a keeper who is made, plays a part and signs in',
+      (database) =>
+        inTransaction(database, async (tx) => {
+          await addKeeper(tx, { id: 'ann', name: 'Ann', passHash: 'h', now: NOW })
+          await setPart(tx, 'sallow-quay', 'ann', 'owner', NOW)
+          await beginSession(tx, 'ann', 'localhost', NOW)
+          await addPasskey(tx, PASSKEY)
+        }),
+      async (database) => [await keepersOf(database, 'sallow-quay'), await passkeysOf(database, 'ann')],
+    ],
   ]
 
 describe.each(WRITES)('the line that is cut while %s go in', (_name, write, read) => {
   it.each(['before', 'after'] as const)('%s any of the requests: all of it is there in the end, once', async (when) => {
     const sound = await serve()
     const { client, database } = await openDatabase(sound.url, TODAY)
+    const untouched = await read(database)
     const from = sound.count()
     await write(database)
     const requests = sound.count() - from
     const wanted = await read(database)
+    expect(wanted).not.toEqual(untouched)
     client.close()
     expect(requests).toBeGreaterThan(0)
     for (let cutAt = 0; cutAt < requests; cutAt++) {
