@@ -114,6 +114,36 @@ describe('without the server', () => {
     await home.stop()
   })
 
+  it('a look is written and a step of a visit ticked out there, and both go in', async () => {
+    const home = await ownServer('visit')
+    const page = await session.open('/sources', { app: true, width: 390, height: 844, touch: true })
+    await page.goto(home.url)
+    await page.waitForSelector('[data-hive="Twill"]')
+    await kept(page)
+    const before = await revisionOf(home.url)
+    await home.kill()
+    await page.goto(home.url + `${QUAY}/year`)
+    await page.locator('[data-stage="winter"]').tap()
+    await page.locator('[data-planned="Twill"]').tap()
+    await page.getByTestId('begin-visit').tap()
+    await page.getByTestId('tick').tap()
+    await expect.poll(() => page.getByTestId('waiting').innerText()).toMatch(/^2 wait/)
+    await page.goto(home.url + hive('calico/0', 'look'))
+    await page.locator('[data-comb="4"]').first().tap()
+    await page.getByRole('group', { name: 'Step' }).locator('[data-mode="next"]').click()
+    await page.getByTestId('look-keep').tap()
+    await page.getByTestId('look-kept').waitFor()
+    await expect.poll(() => page.getByTestId('waiting').innerText()).toMatch(/^3 wait/)
+    await home.again()
+    await saved(page)
+    expect(await revisionOf(home.url)).toBe(before + 2)
+    const book = (await (await fetch(`${home.url}/api${QUAY}/hives/calico%2F0/book`)).json()) as { sort: string }[]
+    expect(book.filter(({ sort }) => sort === 'look').length).toBeGreaterThan(0)
+    const { yard } = (await storedYards(home.url)).find((one) => one.yard.id === 'sallow-quay')!
+    expect(yard.hives.find(({ id }) => id === 'twill/0')!.visit?.done).toBe(1)
+    await home.stop()
+  })
+
   it('a tab that is closed in the middle of an edit has kept it', async () => {
     const home = await ownServer('closed')
     const page = await session.open('/sources', { app: true })
