@@ -36,6 +36,8 @@ interface Studio {
   readonly url: string
   readonly desk: Page
   readonly phone: Page
+  /** A phone that keeps the app. */
+  readonly away: Page
   readonly shot: (page: Page, name: string) => Promise<void>
   /** Opens a hive of the demo on the bench. */
   readonly bench: (page: Page, hive: string) => Promise<void>
@@ -50,6 +52,7 @@ async function takePictures(): Promise<void> {
     url: server.url,
     desk: (await openPage(browser)).page,
     phone: (await openPage(browser, { width: 390, height: 844, touch: true })).page,
+    away: (await openPage(browser, { width: 390, height: 844, touch: true, app: true })).page,
     shot: async (page, name) => {
       await page.waitForTimeout(500)
       await page.screenshot({ path: `${FOLDER}/${name}.png` })
@@ -61,6 +64,7 @@ async function takePictures(): Promise<void> {
   }
   const all = [
     benchPictures,
+    awayPicture,
     tablePictures,
     framePictures,
     weightPictures,
@@ -68,7 +72,7 @@ async function takePictures(): Promise<void> {
     yearPictures,
     bookPictures,
     logPictures,
-    smallPictures,
+    keeperPictures,
   ]
   for (const take of all) await take(studio)
   await browser.close()
@@ -90,9 +94,16 @@ async function tablePictures({ url, desk, shot }: Studio): Promise<void> {
   await chooseYard(desk, 'Kiln Bank')
   await desk.locator('[data-cell="frame-langstroth-medium|box-langstroth-deep"]').click()
   await shot(desk, 'fit')
-  await desk.goto(`${url}/shed`)
-  await desk.getByTestId('shelves').waitFor()
+  await desk.goto(`${url}/yards/sallow-quay/shed`)
+  await desk.getByTestId('shed-borrow').click()
+  await desk.locator('[data-borrow]').first().getByRole('spinbutton').fill('1')
+  await desk.keyboard.press('Tab')
+  await desk.getByTestId('borrow-go').click()
+  await desk.goto(`${url}/yards/kiln-bank/shed`)
+  await desk.getByTestId('loans').waitFor()
   await shot(desk, 'shed')
+  await desk.getByTestId('loan-home').click()
+  await desk.waitForTimeout(1500)
 }
 
 async function framePictures({ url, desk, shot }: Studio): Promise<void> {
@@ -153,10 +164,6 @@ async function yearPictures({ url, desk, phone, shot }: Studio): Promise<void> {
   await desk.locator('[data-stage="winter"]').click()
   await desk.locator('[data-planned="Corduroy"]').click()
   await shot(desk, 'year')
-  await desk.locator('[data-mode="keeping"]').click()
-  await desk.locator('[data-mode="winter"]').click()
-  await desk.waitForTimeout(2500)
-  await shot(desk, 'ways')
   await desk.locator('[data-mode="stages"]').click()
   await desk.locator('[data-planned="Corduroy"]').click()
   await desk.getByTestId('begin-visit').click()
@@ -180,10 +187,31 @@ async function logPictures({ url, desk, shot }: Studio): Promise<void> {
   await shot(desk, 'records')
 }
 
-async function smallPictures({ url, phone, shot }: Studio): Promise<void> {
-  await phone.goto(url)
-  await phone.waitForSelector('[data-hive="Twill"]')
-  await shot(phone, 'phone-row')
+/** The row on a phone with work that waits. */
+async function awayPicture({ url, away, shot }: Studio): Promise<void> {
+  await away.goto(url)
+  await away.waitForSelector('[data-hive="Twill"]')
+  await away.waitForFunction(`navigator.serviceWorker.ready.then(({ active }) => active.state === 'activated')`)
+  await away.getByTestId('close-hints').tap()
+  await away.context().setOffline(true)
+  await away.goto(`${url}/yards/sallow-quay/hives/${encodeURIComponent('calico/0')}/bench`)
+  await away.waitForSelector('[data-part]')
+  await away.keyboard.press('ArrowUp')
+  await away.keyboard.press('t')
+  await away.getByTestId('waiting').waitFor()
+  await away.goto(url)
+  await away.waitForSelector('[data-hive="Twill"]')
+  await shot(away, 'phone-row')
+}
+
+async function keeperPictures({ url, desk, shot }: Studio): Promise<void> {
+  await desk.goto(`${url}/yards/sallow-quay/keepers`)
+  await desk.getByTestId('keeper-name').fill('Ann')
+  await desk.getByTestId('keeper-words').fill('straw skep in the orchard')
+  await desk.getByTestId('keeper-go').click()
+  await desk.getByTestId('invite').click()
+  await desk.getByTestId('invite-link').waitFor()
+  await shot(desk, 'keepers')
 }
 
 void takePictures()

@@ -30,10 +30,12 @@ const line = computed(() => lines.value.find(({ patternId }) => patternId === ch
 const name = (patternId: string) => kitName(patternId, view.catalogue, preferences.vocabulary)
 const verdict = computed(() => {
   if (!line.value) return ''
-  const { short, shortFrom, owned } = line.value
-  if (short === 0 || !shortFrom) return `${owned} owned: enough for every stage.`
+  const { patternId, short, shortFrom, owned } = line.value
+  const lent = props.yard.parts.filter((part) => part.patternId === patternId && part.lent).length
+  const had = lent > 0 ? `${owned} here, ${lent} lent` : `${owned} owned`
+  if (short === 0 || !shortFrom) return `${had}: enough for every stage.`
   const from = periods.value.find(({ stage }) => stage === shortFrom)!.from
-  return `${owned} owned: too few from ${preferences.day(from)}, ${stageWord(shortFrom)}; ${short} short at the most.`
+  return `${had}: too few from ${preferences.day(from)}, ${stageWord(shortFrom)}; ${short} short at the most.`
 })
 
 const canvas = ref<HTMLCanvasElement | null>(null)

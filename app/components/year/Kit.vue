@@ -52,7 +52,7 @@ const ALL_YEAR = computed(() =>
       text: ({ patternId }) => name(patternId),
       by: ({ patternId }) => name(patternId),
     },
-    { key: 'owned', label: 'Owned', number: true, text: ({ owned }) => String(owned), by: ({ owned }) => owned },
+    { key: 'owned', label: 'At hand', number: true, text: ({ owned }) => String(owned), by: ({ owned }) => owned },
     ...stages.value.map((stage) => ({ key: stage, label: capital(stageWord(stage)), number: true })),
   ),
 )
