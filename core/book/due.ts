@@ -1,4 +1,4 @@
-import type { Hive, Stage, Yard } from '../hive'
+import { loansOf, partIdsOf, type Hive, type Stage, type Yard } from '../hive'
 import { ANY_TIME, stageAround, stageOn, yearOf, type YardYear } from '../season/calendar'
 import { byHiveOf } from './by-hive'
 import { chainOf, entriesOf } from './current'
@@ -17,6 +17,7 @@ type DueReason =
   | { readonly due: 'treatment-end'; readonly product: string; readonly began: string }
   | { readonly due: 'treatment-open'; readonly product: string; readonly began: string }
   | { readonly due: 'headspace'; readonly partId: string }
+  | { readonly due: 'back'; readonly partId: string; readonly to: string; readonly since: string }
   | { readonly due: 'weigh'; readonly last: string }
   | { readonly due: 'feed'; readonly given: string }
   | { readonly due: 'box'; readonly free: number; readonly combs: number }
@@ -60,6 +61,7 @@ export function dueOf(yard: Yard, entries: readonly Entry[], today: string, weig
           ...countsOf(own, year),
           ...treatmentsOf(own, year),
           ...roomsOf(hive),
+          ...backOf(yard, hive),
           ...foodDue(hive, own, weighedOn[hive.id], year, today),
           ...boxDue(yard, hive, own, year, today),
           ...tasksOf(own),
@@ -178,6 +180,23 @@ function roomsOf(hive: Hive): DueLine[] {
   return hive.stack.flatMap(({ partId, offBy }) =>
     offBy
       ? [{ id: `off:${partId}:${offBy}`, hiveId: hive.id, day: offBy, reason: { due: 'headspace' as const, partId } }]
+      : [],
+  )
+}
+
+/** What was borrowed and stands on a hive is told with it; what lies in the shed is told there. */
+function backOf(yard: Yard, hive: Hive): DueLine[] {
+  const placed = new Set(partIdsOf(hive))
+  return loansOf(yard).borrowed.flatMap(({ id, borrowed: { name, since, backBy } }) =>
+    backBy && placed.has(id)
+      ? [
+          {
+            id: `back:${id}:${backBy}`,
+            hiveId: hive.id,
+            day: backBy,
+            reason: { due: 'back' as const, partId: id, to: name, since },
+          },
+        ]
       : [],
   )
 }

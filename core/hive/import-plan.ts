@@ -1,4 +1,5 @@
 import { mapWithin } from '../plain'
+import { withoutLoan } from './apply-loan'
 import { partIdsOf, type Hive, type Part, type Yard } from './model'
 
 /** The same yard with every identity replaced by a new one, so that it can stand beside the first. */
@@ -8,8 +9,9 @@ export function withOwnIdentities(yard: Yard, name: string, makeId: () => string
     if (!fresh.has(id)) fresh.set(id, makeId())
     return fresh.get(id)!
   }
+  // A loan is of the part itself, not of a copy of it.
   const ownPart = (part: Part): Part => ({
-    ...part,
+    ...withoutLoan(part),
     id: own(part.id),
     contents: part.contents.map((content) => ({ ...content, id: own(content.id) })),
   })

@@ -174,6 +174,11 @@ export function dueInWords(
       return { text: `Is ${reason.product} still in?`, why: `put in ${day(reason.began)}, no end was noted` }
     case 'headspace':
       return { text: `Take off ${partName(reason.partId)}`, why: 'bees build comb into empty room' }
+    case 'back':
+      return {
+        text: `${capital(partName(reason.partId))} is due back at ${reason.to}`,
+        why: `borrowed ${day(reason.since)}; while bees live in it, ask for longer`,
+      }
     case 'weigh':
       return { text: 'Weigh or heft it', why: `its food was last known on ${day(reason.last)}` }
     case 'feed':

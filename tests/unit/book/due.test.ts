@@ -24,6 +24,16 @@ describe('what is due in a yard', () => {
     expect(due([], '2026-06-15', { stage: 'bait' })).toEqual([])
   })
 
+  it('is what was borrowed and stands on the hive, by the day on which it is to be back', () => {
+    const [, deep] = yard.parts
+    const borrowed = { name: 'Club shed', since: '2026-05-01', backBy: '2026-09-01' }
+    const own = { ...yard, parts: yard.parts.map((part) => (part === deep ? { ...part, borrowed } : part)) }
+    const told = (one: typeof own) => dueOf(one, [], '2026-05-20').filter(({ reason }) => reason.due === 'back')
+    expect(told(own)).toMatchObject([{ hiveId: hive.id, day: '2026-09-01', reason: { to: 'Club shed' } }])
+    expect(told({ ...own, hives: [{ ...hive, stack: [] }] })).toEqual([])
+    expect(told({ ...yard })).toEqual([])
+  })
+
   it('is a look before an open cell is sealed, and the virgin of a sealed one', () => {
     const lines = due([look('2026-05-19T15:00', { cells: { open: 1, sealed: 2 } })], '2026-05-20', stageAlone)
     expect(ids(lines)).toContain('look:look 2026-05-23')

@@ -52,6 +52,10 @@ describe('the book in words', () => {
     expect(line({ due: 'visit', stage: 'winter', stands: 'flow' }).why).toMatch(/in the cold no box is parted/)
     expect(line({ due: 'visit', stage: 'flow', stands: 'supering' }).why).not.toMatch(/cold/)
     expect(line({ due: 'headspace', partId: 'p' }).text).toBe('Take off the rim')
+    expect(line({ due: 'back', partId: 'p', to: 'Kiln Bank', since: '2026-05-01' })).toEqual({
+      text: 'The rim is due back at Kiln Bank',
+      why: 'borrowed 1 May 2026; while bees live in it, ask for longer',
+    })
     expect(line({ due: 'cells', open: 0, sealed: 1 }).why).toMatch(/1 sealed queen cell at/)
   })
 

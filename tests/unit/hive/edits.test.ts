@@ -205,6 +205,10 @@ describe('parts and plans', () => {
     expect(planProblem(planOf([yard, copy]))).toBeUndefined()
     expect(partIdsOf(copy.hives[0]!)).toHaveLength(partIdsOf(yard.hives[0]!).length)
     expect(freeName('Twill', new Set(['Twill', 'Twill (2)']))).toBe('Twill (3)')
+    const borrowed = { name: 'Club shed', since: '2026-05-01' }
+    const withLoan = { ...yard, parts: yard.parts.map((part) => ({ ...part, borrowed })) }
+    const second = withOwnIdentities(withLoan, 'Kiln Bank (2)', counter('copy'))
+    expect(second.parts.filter((part) => part.borrowed)).toEqual([])
   })
 
   it('take a measure and give it back', () => {

@@ -80,6 +80,7 @@ function wayOf({ reason, hiveId }: DueLine): string | null {
       return `${hivePath(here.id, hiveId, 'weight')}?see=weigh`
     case 'box':
     case 'headspace':
+    case 'back':
       return hivePath(here.id, hiveId, 'bench')
     default:
       return hivePath(here.id, hiveId, 'book')
