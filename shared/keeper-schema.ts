@@ -49,20 +49,23 @@ const bytes = (most = 20_000) =>
     .required('${path} is missing')
     .max(most)
     .matches(/^[\w-]*={0,2}$/, '${path} is no base64url')
+/** An object with these fields; a browser may send others beside them. */
+const open = <T extends yup.ObjectShape>(shape: T) =>
+  yup.object(shape).strict().default(undefined).required('${path} is missing')
 const signed = {
   id: bytes(1500),
   rawId: bytes(1500),
   type: oneOf(['public-key']),
-  clientExtensionResults: yup.object({}).required('${path} is missing'),
+  clientExtensionResults: open({}),
 }
 /** How a device reaches a key. */
 const TRANSPORTS = ['ble', 'cable', 'hybrid', 'internal', 'nfc', 'smart-card', 'usb'] as const
 /** A key that a device has made. */
 export const newPasskeySchema = record({
   device: text(60),
-  made: yup.object({
+  made: open({
     ...signed,
-    response: yup.object({
+    response: open({
       clientDataJSON: bytes(),
       attestationObject: bytes(),
       transports: yup.array().strict().of(oneOf(TRANSPORTS)).max(10).optional(),
@@ -71,9 +74,9 @@ export const newPasskeySchema = record({
 })
 /** What a device has signed with its key. */
 export const passkeySchema = record({
-  signed: yup.object({
+  signed: open({
     ...signed,
-    response: yup.object({
+    response: open({
       clientDataJSON: bytes(),
       authenticatorData: bytes(),
       signature: bytes(),

@@ -127,6 +127,23 @@ describe('edits in the browser', () => {
     expect(server.log.map(({ kind }) => kind)).toEqual(['do', 'undo', 'redo'])
   })
 
+  it('that are made while another tab is heard stay on the screen', async () => {
+    const yards = useYards()
+    await yards.load()
+    await settled()
+    server.away = true
+    const held = useHeld()
+    expect(yards.perform('yard', { kind: 'set-yard', note: 'first' })).toBe(true)
+    await settled()
+    const heard = held.readAgain('yard', () => {})
+    // It reads by now, and has no answer yet.
+    for (let i = 0; i < 5; i++) await Promise.resolve()
+    expect(yards.perform('yard', { kind: 'set-yard', note: 'second' })).toBe(true)
+    await heard
+    expect(held.held.get('yard')!.waiting).toHaveLength(2)
+    expect(yards.yards[0]!.note).toBe('second')
+  })
+
   it('that do not apply say why and change nothing', async () => {
     const yards = useYards()
     await yards.load()
