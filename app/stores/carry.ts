@@ -57,8 +57,11 @@ export const useCarry = defineStore('carry', () => {
     const read = readWith(waitingFileSchema, parsed.value)
     if (!read.ok) return no(read.problem.sentence)
     const { changes, written } = read.value
-    for (const one of changes) await take(one)
-    for (const one of written) await slips.add(one)
+    for (const one of changes) await readLog(one)
+    // At once: whatever is sent meanwhile finds all of it, in its order.
+    const added = written.map((one) => slips.add(one))
+    changes.forEach(sending.resume)
+    await Promise.all(added)
     await sending.flushAll()
     const things = changes.reduce((sum, { entries }) => sum + entries.length, 0) + written.length
     return {
@@ -68,11 +71,10 @@ export const useCarry = defineStore('carry', () => {
   }
 
   /** What others did since is held against it: the log reaches back as far as that. */
-  async function take({ yardId, baseRevision, entries }: WaitingFile['changes'][number]): Promise<void> {
+  async function readLog({ yardId, baseRevision }: WaitingFile['changes'][number]): Promise<void> {
     const now = held.held.get(yardId)
     const log = now ? await server.logSince(yardId, Math.min(baseRevision, now.revision)) : null
     if (now && log?.ok) held.hold(yardId, withLog(now, log.value))
-    sending.resume({ yardId, baseRevision, entries })
   }
 
   return { save, open }

@@ -21,13 +21,19 @@ export const useSlips = defineStore('slips', () => {
 
   /** Reads them from the device; what only this page has stays. */
   async function read(): Promise<void> {
+    const before = new Set(all.value.map(({ id }) => id))
     const kept = await (await device()).slips().catch(() => [])
+    const now = new Set(all.value.map(({ id }) => id))
     const known = new Set(kept.map(({ id }) => id))
-    all.value = [...kept, ...all.value.filter(({ id }) => unkept.value.has(id) && !known.has(id))]
+    // What was added or dropped here meanwhile is not in what was read.
+    all.value = [
+      ...kept.filter(({ id }) => now.has(id) || !before.has(id)),
+      ...all.value.filter(({ id }) => !known.has(id) && (unkept.value.has(id) || !before.has(id))),
+    ]
   }
 
   async function add(slip: NewSlip): Promise<Slip> {
-    const after = slip.after ?? held.held.get(slip.yardId)?.waiting.at(-1)?.id ?? null
+    const after = slip.after === undefined ? (held.held.get(slip.yardId)?.waiting.at(-1)?.id ?? null) : slip.after
     const kept: Slip = asSent({ ...slip, id: crypto.randomUUID(), after, keptAt: new Date().toISOString() })
     all.value = [...all.value, kept]
     const on = await device()
