@@ -85,12 +85,12 @@ export function mayShareCombs({ of: cause }: Fate, signs: readonly string[]): 'y
 
 /**
  * What was written in a yard because of which no kit should leave it before it was looked at: signs in the brood, a
- * colony that may have died of a disease. Common practice; the law of the land may ask for more.
+ * colony that died of a disease or of what is not known. Common practice; the law of the land may ask for more.
  */
 export function holdsKitBack(entries: readonly Entry[]): readonly Entry[] {
   return [
     ...entriesOf(entries, 'look').filter(({ body }) => body.signs?.some((sign) => BROOD_SIGNS.has(sign))),
-    ...entriesOf(entries, 'fate').filter(({ body }) => body.of === 'disease'),
+    ...entriesOf(entries, 'fate').filter(({ body }) => body.fate === 'dead' && mayShareCombs(body, []) !== 'yes'),
   ]
 }
 

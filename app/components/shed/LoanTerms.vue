@@ -40,7 +40,7 @@ watch([() => signs.value.length, wasLookedAt], ([count, looked]) => emit('held',
     </label>
     <ElAlert v-if="signs.length > 0" type="error" :closable="false" show-icon data-testid="loan-signs">
       <p>
-        In this yard something was seen in the brood, or a colony may have died of a disease: {{ signs.join('; ') }}.
+        In this yard something was seen in the brood, or a colony died that may have been ill: {{ signs.join('; ') }}.
         Until it was looked at, no box, frame or tool leaves the yard. Some diseases of bees must be reported.
       </p>
       <ElCheckbox v-model="wasLookedAt" data-testid="loan-looked-at"

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { dueOf, freedBySpacing, framesInStock, mayShareCombs, type Entry } from '#core/book'
+import { dueOf, freedBySpacing, framesInStock, holdsKitBack, mayShareCombs, type Entry } from '#core/book'
 import type { Hive } from '#core/hive'
 import { entry } from '../../helpers/book'
 import { build, L } from '../../helpers/hives'
@@ -147,5 +147,25 @@ describe('frames as stock', () => {
     expect(mayShareCombs({ fate: 'dead', of: 'starved' }, ['dead-in-heap'])).toBe('yes')
     expect(mayShareCombs({ fate: 'dead', of: 'starved' }, ['sunken-caps'])).toBe('never')
     expect(mayShareCombs({ fate: 'dead', of: 'disease' }, [])).toBe('never')
+  })
+})
+
+describe('kit that is lent', () => {
+  const seen = (...signs: string[]) => look('2026-05-19T15:00', { signs })
+  it.each<[string, readonly Entry[], boolean]>([
+    ['nothing is written', [], false],
+    ['a look says nothing of signs', [look('2026-05-19T15:00')], false],
+    ['wasps or moth were seen', [seen('wasps', 'moth')], false],
+    ['caps were sunken', [seen('sunken-caps')], true],
+    ['a cell drew a thread, among wasps', [seen('wasps', 'ropy-cell')], true],
+    ['larvae were twisted', [seen('twisted-larvae')], true],
+    ['a colony starved', [entry('fate', '2026-05-10T10:00', { fate: 'dead', of: 'starved' }, own)], false],
+    [
+      'a colony may have died of a disease',
+      [entry('fate', '2026-05-10T10:00', { fate: 'dead', of: 'disease' }, own)],
+      true,
+    ],
+  ])('where %s, is held back or not', (_what, entries, isHeld) => {
+    expect(holdsKitBack(entries).length > 0).toBe(isHeld)
   })
 })
