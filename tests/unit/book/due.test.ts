@@ -160,6 +160,8 @@ describe('kit that is lent', () => {
     ['a cell drew a thread, among wasps', [seen('wasps', 'ropy-cell')], true],
     ['larvae were twisted', [seen('twisted-larvae')], true],
     ['a colony starved', [entry('fate', '2026-05-10T10:00', { fate: 'dead', of: 'starved' }, own)], false],
+    ['a colony died and nobody knows of what', [entry('fate', '2026-05-10T10:00', { fate: 'dead' }, own)], true],
+    ['a colony was sold', [entry('fate', '2026-05-10T10:00', { fate: 'sold' }, own)], false],
     [
       'a colony may have died of a disease',
       [entry('fate', '2026-05-10T10:00', { fate: 'dead', of: 'disease' }, own)],
