@@ -199,7 +199,15 @@ const WRITES: readonly [string, (database: Database) => Promise<unknown>, (datab
       'a reading of the air',
       (database) =>
         inTransaction(database, (tx) =>
-          addAirReadings(tx, TWILL, 'crown', 'hand', [{ at: NOW, celsius: 21.5 }], 'air', () => `a${ids++}`),
+          addAirReadings(
+            tx,
+            TWILL,
+            'crown',
+            'hand',
+            [{ at: NOW, celsius: 21.5, humidityPercent: null }],
+            'air',
+            () => `a${ids++}`,
+          ),
         ),
       (database) => airSeries(database, TWILL, 100),
     ],

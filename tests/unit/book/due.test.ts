@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { dueOf, freedBySpacing, framesInStock, holdsKitBack, mayShareCombs, type Entry } from '#core/book'
-import type { Hive } from '#core/hive'
+import type { Hive, Yard } from '#core/hive'
 import { entry } from '../../helpers/book'
 import { build, L } from '../../helpers/hives'
 
@@ -28,7 +28,7 @@ describe('what is due in a yard', () => {
     const [, deep] = yard.parts
     const borrowed = { name: 'Club shed', since: '2026-05-01', backBy: '2026-09-01' }
     const own = { ...yard, parts: yard.parts.map((part) => (part === deep ? { ...part, borrowed } : part)) }
-    const told = (one: typeof own) => dueOf(one, [], '2026-05-20').filter(({ reason }) => reason.due === 'back')
+    const told = (one: Yard) => dueOf(one, [], '2026-05-20').filter(({ reason }) => reason.due === 'back')
     expect(told(own)).toMatchObject([{ hiveId: hive.id, day: '2026-09-01', reason: { to: 'Club shed' } }])
     expect(told({ ...own, hives: [{ ...hive, stack: [] }] })).toEqual([])
     expect(told({ ...yard })).toEqual([])
