@@ -3,6 +3,8 @@ import { device, type Device, type KeptYard } from './device'
 
 /** A yard is kept as the server has it so long after it was last saved, ms: not with every key press. */
 const QUIET_MS = 1500
+/** One that this device has not, or has otherwise, is kept as soon as it is drawn: the next moment may have no server. */
+const SOON_MS = 100
 
 function isBehind(was: readonly WaitingEdit[], is: readonly WaitingEdit[]): boolean {
   return was.length <= is.length && was.every((entry, i) => entry === is[i])
@@ -56,7 +58,11 @@ export class Outbox {
   ): Promise<void> {
     const before = was?.waiting ?? []
     const isSame = was?.revision === now.revision
-    if (isSame && before.length === now.waiting.length && isBehind(before, now.waiting)) return
+    if (isSame && before.length === now.waiting.length && isBehind(before, now.waiting)) {
+      // Of its log more may be known.
+      if (was?.log.length !== now.log.length || was?.log.at(-1)?.id !== now.log.at(-1)?.id) this.later(yardId)
+      return
+    }
     if (isSame && isBehind(before, now.waiting)) await this.add(yardId, now, now.waiting.slice(before.length))
     else if (taken.length > 0) await this.sent(yardId, taken, before, now)
     else if (before.length === 0 && now.waiting.length === 0) this.later(yardId)
@@ -94,13 +100,16 @@ export class Outbox {
 
   private later(yardId: string): void {
     clearTimeout(this.timers.get(yardId))
-    const timer = setTimeout(() => {
-      const now = this.current(yardId)
-      if (!now) return
-      this.reaches.set(yardId, now.revision)
-      // Without room for it, the rows that lead to it stay.
-      this.device.keepYard(keptOf(yardId, now)).catch(() => {})
-    }, QUIET_MS)
+    const timer = setTimeout(
+      () => {
+        const now = this.current(yardId)
+        if (!now) return
+        this.reaches.set(yardId, now.revision)
+        // Without room for it, the rows that lead to it stay.
+        this.device.keepYard(keptOf(yardId, now)).catch(() => {})
+      },
+      this.reaches.get(yardId) === this.current(yardId)?.revision ? QUIET_MS : SOON_MS,
+    )
     this.timers.set(yardId, timer)
   }
 

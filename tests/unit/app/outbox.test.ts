@@ -89,6 +89,17 @@ describe('the outbox of a browser', () => {
     return hold(acknowledged(held, batch, revision), batch)
   }
 
+  it('keeps a yard that the device has not as soon as it is drawn, and again later what is learned of it', async () => {
+    await vi.advanceTimersByTimeAsync(100)
+    const kept = async () => (await (await device()).ofYard('yard')).kept
+    await vi.waitFor(async () => expect((await kept())?.revision).toBe(0))
+    await hold({ ...held, log: [{ revision: 1 } as never] })
+    await vi.advanceTimersByTimeAsync(100)
+    expect((await kept())?.log).toEqual([])
+    await vi.advanceTimersByTimeAsync(1500)
+    await vi.waitFor(async () => expect((await kept())?.log).toHaveLength(1))
+  })
+
   it('keeps the yard with the first change that waits on it, and every change in its order', async () => {
     await perform(noted('a', 'one'))
     await perform(noted('b', 'two'))
