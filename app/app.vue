@@ -55,7 +55,7 @@ until(() => yards.loaded)
           back.
         </p>
       </ShellWayOn>
-      <ShellSignIn v-else-if="me.mustSignIn && currentRoute.path !== '/join'" />
+      <LazyShellSignIn v-else-if="me.mustSignIn && currentRoute.path !== '/join'" />
       <NuxtPage v-else />
     </div>
     <ShellFootBar />
