@@ -16,7 +16,8 @@ import { checkFeedersAndEmptyBoxes } from './checks/order/feeders-and-empty'
 import { checkQueenOrder } from './checks/order/queen-order'
 import { checkStackOrder } from './checks/order/stack-order'
 import { checkRoom } from './checks/room'
-import { withoutHarm } from './checks/trial'
+import { keptPromises, triedOut, type Judgement } from './checks/promise'
+import { trialOf, yardOf } from './checks/trial'
 import {
   checkBait,
   checkEntrance,
@@ -68,14 +69,20 @@ const CHECKS: readonly ((measured: Measured, context: Context) => Finding[])[] =
  * and every finding, worst first; its ways out are tried by `remediesOf`. Lengths in mm.
  */
 export function assess(assembled: AssembledHive, context: Context, layout?: Layout): Assessment {
-  if (!hasTwoSides(assembled)) return gradedOf(judge(assembled, context, layout))
-  const judgedOn = (side: HiveSide) => judge(onSide(assembled, side, context.catalogue), context)
-  const [first, other] = [judgedOn('first'), judgedOn('other')]
+  const judged = judge(assembled, context, layout)
+  const yard = yardOf(judged)
+  const before = { findings: judged.findings, sides: judged.sides }
+  const after = triedOut(yard, ({ hives, parts }) =>
+    judge(assembleHive(hives[0]!, new Map(parts.map((part) => [part.id, part])), context.catalogue), context),
+  )
+  const { sides: _tried, ...known } = judged
   return gradedOf({
-    ...first,
-    assembled,
-    gaps: gapsOfBoth(first.gaps, other.gaps),
-    findings: findingsOfBoth(first.findings, other.findings),
+    ...known,
+    // Ways out are tried once somebody looks at them: most findings are only counted.
+    findings: judged.findings.map((finding) => ({
+      ...withAcceptance(finding, assembled.hive),
+      ways: () => keptPromises(finding, before, after, context.band),
+    })),
   })
 }
 
@@ -83,12 +90,26 @@ interface Judged extends Measured {
   readonly findings: readonly Finding[]
 }
 
-function judge(assembled: AssembledHive, context: Context, layout?: Layout): Judged {
-  const measured = measure(assembled, context, layout)
-  const findings = CHECKS.flatMap((check) => check(measured, context)).map((finding) =>
-    guarded(withAcceptance(finding, assembled.hive), measured, context),
-  )
-  return { ...measured, findings }
+/** The hive as it stands, on both of its sides where it has two. */
+function judge(assembled: AssembledHive, context: Context, layout?: Layout): Judged & Judgement {
+  if (!hasTwoSides(assembled)) {
+    const only = judgedOn(measure(assembled, context, layout), context)
+    return { ...only, sides: [trialOf(only.layout, context)] }
+  }
+  const on = (side: HiveSide) =>
+    judgedOn(measure(onSide(assembled, side, context.catalogue), context, undefined, assembled), context)
+  const [first, other] = [on('first'), on('other')]
+  return {
+    ...first,
+    assembled,
+    gaps: gapsOfBoth(first.gaps, other.gaps),
+    findings: findingsOfBoth(first.findings, other.findings),
+    sides: [first, other].map((one) => trialOf(one.layout, context)),
+  }
+}
+
+function judgedOn(measured: Measured, context: Context): Judged {
+  return { ...measured, findings: CHECKS.flatMap((check) => check(measured, context)) }
 }
 
 /** Worst first, with the worst grade of what is not accepted. */
@@ -109,11 +130,6 @@ function gradedOf(judged: Judged): Assessment {
 export function assessHive(yard: Yard, hive: Hive, parts = partsById(yard), look: Look = {}): Assessment {
   const context = contextOf(yard, hive, look)
   return assess(assembleHive(hive, parts, context.catalogue), context)
-}
-
-/** Ways out are gone through for harm once somebody looks at them: most findings are only counted. */
-function guarded(finding: Finding, measured: Measured, context: Context): Finding {
-  return { ...finding, ways: () => withoutHarm(measured, finding.ways(), context) }
 }
 
 /** An acceptance holds as long as the figure is the one that was accepted. */

@@ -1,20 +1,33 @@
 import { catalogueOf } from './catalogue'
-import { bandOf, betterWays, canStandEitherWay, judgeGap } from './checks'
+import { bandOf, betterWays, betterWaysOfBoth, canStandEitherWay, judgeGap } from './checks'
 import type { BetterWay, Context, JudgedGap, Measured } from './checks'
 import { areAsMade } from './checks/usual-joint'
-import { gapsOf, jointsOf, layOut, type AssembledHive, type Gap } from './geometry'
-import type { Climate, Hive, Yard } from './hive'
+import { gapsOf, hasTwoSides, jointsOf, layOut, onSide, type AssembledHive, type Gap } from './geometry'
+import { HIVE_SIDES, type Climate, type Hive, type Yard } from './hive'
 
 /** Parts that work either way up, tried both ways: all that a plan has to know of its gaps. */
-export function betterWaysIn(assembled: AssembledHive, { band, figures }: Context): BetterWay[] {
-  const layout = layOut(assembled)
-  return layout.parts.some(canStandEitherWay) ? betterWays(layout, gapsOf(layout, figures.beeTight).gaps, band) : []
+export function betterWaysIn(assembled: AssembledHive, { band, figures, catalogue }: Context): BetterWay[] {
+  const waysOf = (one: AssembledHive) => {
+    const layout = layOut(one)
+    return layout.parts.some(canStandEitherWay) ? betterWays(layout, gapsOf(layout, figures.beeTight).gaps, band) : []
+  }
+  if (!hasTwoSides(assembled)) return waysOf(assembled)
+  const [first, other] = HIVE_SIDES.map((side) => waysOf(onSide(assembled, side, catalogue)))
+  return betterWaysOfBoth(first!, other!, band)
 }
 
-/** The geometry alone, without the checks. */
-export function measure(assembled: AssembledHive, context: Context, layout = layOut(assembled)): Measured {
+/**
+ * The geometry alone, without the checks.
+ * @param whole the hive with both its sides, where this is one of them: a part's better way up is that of the hive
+ */
+export function measure(
+  assembled: AssembledHive,
+  context: Context,
+  layout = layOut(assembled),
+  whole?: AssembledHive,
+): Measured {
   const { gaps: plain, reachedFromBelow } = gapsOf(layout, context.figures.beeTight)
-  const ways = betterWays(layout, plain, context.band)
+  const ways = whole ? betterWaysIn(whole, context) : betterWays(layout, plain, context.band)
   const turned = new Set(ways.flatMap(({ better, partId }) => (better === 'turned' ? [partId] : [])))
   const byId = new Map(layout.parts.map(({ part, resolved }) => [part.id, resolved]))
   const asMade = ({ lowerId, upperId }: Gap) =>

@@ -12,6 +12,7 @@ import {
   FATES,
   FEED_KINDS,
   FOODS,
+  STORES_ON,
   HEFTS,
   QUEEN_SIGNS,
   SIGNS,
@@ -52,6 +53,7 @@ const combSeen: yup.ObjectSchema<CombSeen> = record({
   bees: maybe(COVERS),
   brood: manyOf(BROOD_STAGES),
   food: manyOf(FOODS),
+  stores: maybe(STORES_ON),
   renew: maybe(COMB_FAULTS),
 })
 

@@ -69,6 +69,8 @@ import {
   ROLES,
   SPACING_SYSTEMS,
   STAGES,
+  PARTLY,
+  TRAVEL_TASKS,
   SUPER_STARTS,
   WINTER_SIZES,
   WINTER_DOORS,
@@ -116,6 +118,7 @@ const contentSchema: yup.ObjectSchema<Content> = record({
   comb: maybe(COMB_STARTS),
   support: maybe(COMB_SUPPORTS),
   holds: maybe(COMB_HOLDS),
+  stores: maybe(PARTLY),
   hasHeld: someOf(oneOf(['honey', 'brood']), 2),
   turned: flag(),
   atMm: decimal(-1500, 1500).optional(),
@@ -328,9 +331,11 @@ export const visitSchema: yup.ObjectSchema<Visit> = some({
       part: partSchema.optional().default(undefined),
       attachment: attachmentSchema.optional().default(undefined),
       sortInto: someOf(identity(), PLAN_LIMITS.layersPerHive),
+      task: maybe(TRAVEL_TASKS),
     }),
     200,
   ),
+  leftOut: someOf(identity(), 200),
 })
 
 export const hiveSchema: yup.ObjectSchema<Hive> = record({

@@ -25,7 +25,7 @@ export function useHiveBook(at: () => { readonly yardId: string; readonly hiveId
     if (mine !== round) return
     isOtherNow.value = weighed.ok && weighed.value.boxesChangedAt !== null
     weighings.value = weighed.ok
-      ? weighed.value.series.points.map((one) => ({ day: dayjs(one.at).format('YYYY-MM-DD'), kg: one.kg }))
+      ? weighed.value.series.points.map((one) => ({ at: dayjs(one.at).format('YYYY-MM-DDTHH:mm'), kg: one.kg }))
       : []
   }
   watch(

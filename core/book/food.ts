@@ -3,20 +3,31 @@ import { rangeOf } from '../figures'
 import type { StackedPart } from '../geometry'
 import type { HiveIn } from '../hive-in'
 import { isCold } from '../hive'
-import { isBox, isFrame } from '../parts'
+import { isBox } from '../parts'
 import { stageOn, yearOf, type YardYear } from '../season'
-import { honeyKg, massOfPart, storesOf, sumOf, times, usualWeighing, ZERO, type Range } from '../weight'
+import {
+  massOfPart,
+  storesOf,
+  sumOf,
+  times,
+  usualWeighing,
+  ZERO,
+  type Range,
+  type Stores,
+  type Weighing,
+} from '../weight'
 import { winterForm, winterOf } from '../wintering'
 import { entriesOf } from './current'
 import { dayOf, daysBetween, daysLater } from './days'
-import type { Entry } from './entry'
+import { isEntry, type Entry } from './entry'
 import { eatsADay, latestMeasured, ledgerOf, type Ledger, type Measured } from './ledger'
-import { foodFramesOf, type Look } from './look'
+import { livingOn } from './living'
+import { foodFramesOf, storesSeen, type Look } from './look'
 import { cropFrom, treatmentsStillOn } from './treatment'
 
-/** A reading of a scale: the whole hive on a day, kg. */
+/** A reading of a scale: the whole hive, kg, on a day or at a moment by the clock where it stands. */
 export interface Weighed {
-  readonly day: string
+  readonly at: string
   readonly kg: number
 }
 
@@ -70,12 +81,36 @@ export function foodOf(
   const burns = burnsOn(known)
   const eatsOn = (day: string) => eatsADay(stageOn(day, year), burns(day), figures)
   const idle = isCold(stageOn(today, year)) ? burns(today) : rangeOf(figures, 'eatsADay')
-  const ledger = ledgerOf(measured, entries, today, { on: eatsOn, withoutFlow: idle }, need, figures)
+  // What the model has is of no day: what came and went these days is not in it, and nothing is eaten of it.
+  const from = isKnown ? measured : { ...measured, at: daysLater(today, -figures.lookSeasonDays) }
+  const eats = { on: isKnown ? eatsOn : () => ZERO, withoutFlow: idle }
+  const ledger = ledgerOf(from, notGoneYet(known, entries, measured), today, eats, need, figures)
   const against: AgainstCrop[] = [
-    ...(isKnown ? [] : [{ against: 'not-known' as const, day: latest?.day }]),
+    ...(isKnown ? [] : [{ against: 'not-known' as const, day: latest && dayOf(latest.at) }]),
     ...againstCrop(entries, today, year),
   ]
-  return { measured, ledger, supers: supersOf(known, ledger, against.length > 0), against, eatsADay: idle }
+  const look =
+    measured.by === 'frames' ? entriesOf(entries, 'look').find(({ id }) => id === measured.entryId)?.body : undefined
+  const supers = supersOf(known, look, ledger, against.length > 0)
+  return { measured, ledger, supers, against, eatsADay: idle }
+}
+
+/**
+ * Crops without the share of their boxes that the measure knows to be gone: those that no longer stand there are not in
+ * what a look or the model has of the others, and combs that were emptied are not in the model.
+ */
+function notGoneYet({ assembled }: HiveIn, entries: readonly Entry[], { by }: Measured): Entry[] {
+  if (by !== 'frames' && by !== 'model') return [...entries]
+  const standing = new Map(assembled.stack.map((layer) => [layer.part.id, layer]))
+  const isGone = (boxId: string) => {
+    const box = standing.get(boxId)
+    return !box || (by === 'model' && box.part.contents.every(({ holds }) => holds === 'empty'))
+  }
+  return entries.map((entry): Entry => {
+    if (!isEntry(entry, 'crop') || !entry.body.boxIds?.length) return entry
+    const left = entry.body.boxIds.filter((id) => !isGone(id)).length / entry.body.boxIds.length
+    return { ...entry, body: { ...entry.body, kg: entry.body.kg * left } }
+  })
 }
 
 /** All that a book and a scale say of its food. */
@@ -88,7 +123,7 @@ function measuresOf(
   const need = foodNeedOf(known.context)
   const looks = entriesOf(entries, 'look')
   return [
-    ...looks.flatMap(({ at, body: { heft } }): Measured[] => {
+    ...looks.flatMap(({ id, at, body: { heft } }): Measured[] => {
       if (!heft) return []
       const middle = (need.low + need.high) / 2
       const kg = {
@@ -96,35 +131,41 @@ function measuresOf(
         fair: { low: need.low, middle, high: need.high },
         heavy: { low: need.high, middle: (need.high * (1 + HEAVY_TIMES)) / 2, high: need.high * HEAVY_TIMES },
       }[heft]
-      return [{ day: dayOf(at), kg, by: 'heft' }]
+      return [{ at, kg, by: 'heft', entryId: id }]
     }),
-    ...looks.flatMap(({ at, body }): Measured[] => {
+    ...looks.flatMap(({ id, at, body }): Measured[] => {
       const kg = byFrames(known, body)
-      return kg ? [{ day: dayOf(at), kg, by: 'frames' }] : []
+      return kg ? [{ at, kg, by: 'frames', entryId: id }] : []
     }),
-    ...weighings.map(({ day, kg }): Measured => {
-      const { storesKg } = storesOf(known.assembled, kg, usualWeighing(stageOn(day, year)), need)
-      return { day, kg: storesKg, by: 'weighed' }
+    ...weighings.map((one): Measured => {
+      const { storesKg } = storesByWeighing(known, entries, one, year)
+      return { at: one.at, kg: storesKg, by: 'weighed' }
     }),
   ]
+}
+
+/** What a weighing says of the stores of a hive, less the bees and brood of its day; the same in every view. */
+export function storesByWeighing(
+  known: HiveIn,
+  entries: readonly Entry[],
+  { at, kg }: Weighed,
+  year: YardYear,
+  as: Partial<Weighing> = {},
+): Stores {
+  const weighing = { ...usualWeighing(stageOn(dayOf(at), year)), ...as }
+  return storesOf(known.assembled, kg, weighing, foodNeedOf(known.context), livingOn(known, entries, at, year))
 }
 
 const boxesOf = ({ assembled }: HiveIn, isSuper: boolean): StackedPart[] =>
   assembled.stack.filter((box) => isBox(box) && (box.placement.role === 'super') === isSuper)
 
-/** Frames of sealed stores × the honey of a full frame of that box; supers by the share that is sealed. */
+/** What a look says of sealed stores, box by box; supers of which it says nothing as the model has them. */
 function byFrames(known: HiveIn, look: Look): Range | undefined {
-  const frames = foodFramesOf(look, 'sealed')
-  const own = boxesOf(known, false)[0]
-  if (frames === undefined || !own) return undefined
-  const inBox = own.hung.filter(isFrame).length
-  if (inBox === 0) return undefined
-  const supers = boxesOf(known, true).map(({ resolved }) => resolved)
-  const share = look.superSealed
-  return sumOf([
-    times(honeyKg([own.resolved]), frames / inBox),
-    share === undefined || supers.length === 0 ? ZERO : times(honeyKg(supers), share),
-  ])
+  const seen = storesSeen(look, known.assembled.stack)
+  if (seen.length === 0 || foodFramesOf(look, 'sealed') === undefined) return undefined
+  const told = new Set(seen.map(({ partId }) => partId))
+  const others = boxesOf(known, true).filter(({ part }) => !told.has(part.id))
+  return sumOf([...seen.map(({ kg }) => kg), ...others.map((box) => superHoney(box, known))])
 }
 
 const superHoney = ({ resolved }: StackedPart, { context }: HiveIn) =>
@@ -134,7 +175,7 @@ const superHoney = ({ resolved }: StackedPart, { context }: HiveIn) =>
 function byModel(known: HiveIn, today: string): Measured {
   const { stage, planned } = known.context
   const supers = boxesOf(known, true).map((box) => superHoney(box, known))
-  return { day: today, kg: sumOf([storesByModelKg(known.assembled, { planned, stage }), ...supers]), by: 'model' }
+  return { at: today, kg: sumOf([storesByModelKg(known.assembled, { planned, stage }), ...supers]), by: 'model' }
 }
 
 /** What its winter form burns on a day, kg, by its month; by the mean of its winter outside of those. */
@@ -145,24 +186,42 @@ function burnsOn({ yard, hive }: HiveIn): (day: string) => Range {
   return (day) => each.get(Number(day.slice(5, 7))) ?? mean
 }
 
-function supersOf(known: HiveIn, { there, mayTake }: Ledger, isHeldBack: boolean): SuperOfFood[] {
+/**
+ * The supers from the top down. What a look or the model has in each is never told as more than there is in all: where
+ * the sum of the boxes is more than is there, each has its share of it.
+ */
+function supersOf(
+  known: HiveIn,
+  look: Look | undefined,
+  { there, mayTake }: Ledger,
+  isHeldBack: boolean,
+): SuperOfFood[] {
+  const seen = new Map(look ? storesSeen(look, known.assembled.stack).map(({ partId, kg }) => [partId, kg]) : [])
+  const supers = boxesOf(known, true).reverse()
+  const each = supers.map((box) => seen.get(box.part.id) ?? superHoney(box, known))
+  const sum = sumOf(each)
+  const share = (of: number, all: number) => (all > of && all > 0 ? of / all : 1)
+  const scaled = each.map(({ low, middle, high }) => ({
+    low: low * share(there.low, sum.low),
+    middle: middle * share(there.middle, sum.middle),
+    high: high * share(there.high, sum.high),
+  }))
   let taken: Range = ZERO
-  return boxesOf(known, true)
-    .reverse()
-    .map((box) => {
-      const kg = superHoney(box, known)
-      taken = sumOf([taken, kg])
-      const left = {
-        low: Math.max(0, there.low - taken.high),
-        middle: Math.max(0, there.middle - taken.middle),
-        high: Math.max(0, there.high - taken.low),
-      }
-      return { partId: box.part.id, kg, left, mayGo: !isHeldBack && taken.high <= mayTake.low }
-    })
+  return supers.map((box, i) => {
+    const kg = scaled[i]!
+    taken = sumOf([taken, kg])
+    const left = {
+      low: Math.max(0, there.low - taken.high),
+      middle: Math.max(0, there.middle - taken.middle),
+      high: Math.max(0, there.high - taken.low),
+    }
+    return { partId: box.part.id, kg, left, mayGo: !isHeldBack && taken.high <= mayTake.low }
+  })
 }
 
 /** More days in season since than between looks: nobody knows what came in. */
-function isOld({ day: measuredOn }: Measured, today: string, year: YardYear): boolean {
+function isOld({ at }: Measured, today: string, year: YardYear): boolean {
+  const measuredOn = dayOf(at)
   const since = Array.from({ length: Math.max(0, daysBetween(measuredOn, today)) }, (_, i) =>
     daysLater(measuredOn, i + 1),
   )

@@ -6,11 +6,14 @@ import { exactly, sumOf, ZERO, type Range } from '../weight'
 import { dayOf, daysBetween, daysLater } from './days'
 import { isEntry, type Entry, type FeedGiven } from './entry'
 
-/** What a hive had to eat on a day, kg, and how that is known. */
+/** What a hive had to eat at a moment, kg, and how that is known. */
 export interface Measured {
-  readonly day: string
+  /** The day, or the moment by the clock where the hive stands: `2026-05-31T14:15`. */
+  readonly at: string
   readonly kg: Range
   readonly by: 'weighed' | 'heft' | 'frames' | 'model'
+  /** The entry that says so. */
+  readonly entryId?: string
 }
 
 /** One line of the ledger: what came in, or what went out as less than nothing, kg. */
@@ -58,16 +61,17 @@ export interface Eats {
   readonly withoutFlow: Range
 }
 
-/** The newest of what is known of a hive's food up to a day. */
+/** The newest of what is known of a hive's food up to a day; of one moment the last. */
 export function latestMeasured(known: readonly Measured[], today: string): Measured | undefined {
   return known
-    .filter(({ day }) => dayOf(day) <= dayOf(today))
-    .reduce<Measured | undefined>((last, one) => (!last || dayOf(one.day) >= dayOf(last.day) ? one : last), undefined)
+    .filter(({ at }) => dayOf(at) <= dayOf(today))
+    .reduce<Measured | undefined>((last, one) => (!last || isNoOlder(one.at, last.at) ? one : last), undefined)
 }
 
 /**
- * The food of a hive: what was there when it was last known, what came in and went out since. What was fed or taken on
- * the very day that it was measured is in the measure already.
+ * The food of a hive: what was there when it was last known, and what came in and went out from that moment on. Of what
+ * was fed or taken on that day at no known time nobody knows whether it was measured: nothing is counted that may not
+ * be there.
  */
 export function ledgerOf(
   measured: Measured,
@@ -77,10 +81,12 @@ export function ledgerOf(
   need: FoodNeed,
   figures: Figures,
 ): Ledger {
-  const since = entries.filter(({ at }) => dayOf(at) > dayOf(measured.day) && dayOf(at) <= dayOf(today))
-  const eaten = days(measured.day, today).map(eats.on)
+  const since = entries.filter(
+    (entry) => entry.id !== measured.entryId && dayOf(entry.at) <= dayOf(today) && isAfter(entry, measured.at),
+  )
+  const eaten = days(dayOf(measured.at), today).map(eats.on)
   const lines: LedgerLine[] = [
-    { day: dayOf(measured.day), of: 'there', kg: measured.kg },
+    { day: dayOf(measured.at), of: 'there', kg: measured.kg },
     ...since.flatMap((entry): LedgerLine[] => {
       const line = { day: dayOf(entry.at), entryId: entry.id }
       if (isEntry(entry, 'feed')) return [{ ...line, of: 'feed', kg: exactly(storesOfFeed(entry.body, figures)) }]
@@ -104,6 +110,20 @@ export function ledgerOf(
     lastsDays: now.low > 0 ? { low: there.low / now.high, high: there.high / now.low } : undefined,
   }
 }
+
+/** Of one day, what has no time is taken as no older: of two that may be, the one told later counts. */
+function isNoOlder(at: string, than: string): boolean {
+  const areTimed = at.length > DAY_LENGTH && than.length > DAY_LENGTH
+  return areTimed ? at >= than : dayOf(at) >= dayOf(than)
+}
+
+/** An entry that takes effect after a measure; of one day without a time, what goes out does and what comes in not. */
+function isAfter(entry: Entry, measuredAt: string): boolean {
+  if (dayOf(entry.at) !== dayOf(measuredAt)) return dayOf(entry.at) > dayOf(measuredAt)
+  const areTimed = entry.at.length > DAY_LENGTH && measuredAt.length > DAY_LENGTH
+  return areTimed ? entry.at >= measuredAt : isEntry(entry, 'crop')
+}
+const DAY_LENGTH = 10
 
 /** Every day after one up to another. */
 function days(from: string, to: string): string[] {

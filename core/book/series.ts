@@ -19,7 +19,7 @@ export interface Found {
 /** What was found of one measure, oldest first; what was not said is not there. */
 export function seriesOf(measure: Measure, entries: readonly Entry[], weighings: readonly Weighed[]): Found[] {
   if (measure === 'weight')
-    return weighings.map(({ day, kg }) => ({ day, value: kg })).sort((a, b) => (a.day < b.day ? -1 : 1))
+    return weighings.map(({ at, kg }) => ({ day: dayOf(at), value: kg })).sort((a, b) => (a.day < b.day ? -1 : 1))
   if (measure === 'mites')
     return entriesOf(entries, 'mites')
       .filter(({ body }) => body.way === 'tray')

@@ -17,6 +17,7 @@ const RARE = [
   'division-',
   'adapter-',
   'travel-screen-',
+  'battens-',
   'roof-flush-risers-',
   'roof-gabled-',
   'slab-box-',

@@ -93,6 +93,15 @@ function ekesAndFeedersOf(format: Format): Pattern[] {
     },
     {
       ...base,
+      id: `battens-${short}`,
+      kind: 'eke',
+      use: 'battens',
+      mass: massFromMemory(0.4),
+      label: label('battens for the road', 'spacer strips for the road'),
+      dimensions: { ...outside, ...lips, depth: mm(25, MEMORY), rimWidth: RIM_WIDTH },
+    },
+    {
+      ...base,
       id: `feeder-tray-${short}`,
       kind: 'feeder',
       feederForm: 'tray',

@@ -91,6 +91,7 @@ export const USES = [
   'robbing',
   'shut',
   'low',
+  'battens',
 ] as const
 /** What a part is for among those of its kind. */
 export type Use = (typeof USES)[number]

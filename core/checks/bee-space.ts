@@ -3,12 +3,12 @@ import { dimension, hangAcross, isBox, isExcluder, isFilledBox } from '../parts'
 import { gapKey, type PlacedPart } from '../geometry'
 import { isMarginal, limitDistance, outsideMm } from './band'
 import { canStandEitherWay } from './better-way'
-import type { Context, Measured } from './context'
+import type { Context, Measured, Trial } from './context'
 import type { GapFacts } from './facts'
 import { bySeverity, findingOf, type Finding, type Remedy, type Severity } from './finding'
 import type { JudgedGap } from './judge-gap'
 import { exchange, swapFor, takeOff, turnOver } from './remedies'
-import { worthwhile, type Trial } from './trial'
+import { worthwhile } from './trial'
 
 /** Each vertical gap of the chain that is not good, with what mends it. */
 export function checkVerticalGaps(measured: Measured, context: Context): Finding[] {

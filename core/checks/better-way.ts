@@ -42,11 +42,30 @@ export function betterWays(layout: Layout, gaps: readonly Gap[], band: Band): Be
       above.map((mm) => mm - differenceMm),
       band,
     )
-    const gain = comparableMm(asItStands.outsideMm - turned.outsideMm)
-    return [
-      { partId: part.part.id, asItStands, turned, better: gain > 0 ? 'turned' : gain < 0 ? 'as-it-stands' : 'neither' },
-    ]
+    return [judgedWay(part.part.id, asItStands, turned)]
   })
+}
+
+/**
+ * The same of a hive that is uneven: on every face the worse of its two sides counts, as it stands and turned, so that
+ * no way up is called better that is worse on either side. Common practice.
+ */
+export function betterWaysOfBoth(first: readonly BetterWay[], other: readonly BetterWay[], band: Band): BetterWay[] {
+  const onOther = new Map(other.map((way) => [way.partId, way]))
+  return first.map((way) => {
+    const twin = onOther.get(way.partId)
+    if (!twin) return way
+    const worse = (a: BothFaces, b: BothFaces) =>
+      bothFaces(facesMm(a.belowMm, b.belowMm), facesMm(a.aboveMm, b.aboveMm), band)
+    return judgedWay(way.partId, worse(way.asItStands, twin.asItStands), worse(way.turned, twin.turned))
+  })
+}
+
+const facesMm = (...mms: readonly (number | null)[]) => mms.filter((mm) => mm !== null)
+
+function judgedWay(partId: string, asItStands: BothFaces, turned: BothFaces): BetterWay {
+  const gain = comparableMm(asItStands.outsideMm - turned.outsideMm)
+  return { partId, asItStands, turned, better: gain > 0 ? 'turned' : gain < 0 ? 'as-it-stands' : 'neither' }
 }
 
 /** Both ways up are right, and one may be better. */

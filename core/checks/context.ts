@@ -1,5 +1,5 @@
 import type { Catalogue } from '../catalogue'
-import type { AssembledHive, Joint, Layout } from '../geometry'
+import type { AssembledHive, GapSum, Joint, Layout } from '../geometry'
 import type { Climate, Stage } from '../hive'
 import type { Band } from './band'
 import type { BetterWay } from './better-way'
@@ -29,4 +29,11 @@ export interface Measured {
   readonly reachedFromBelow: ReadonlySet<string> | undefined
   readonly joints: readonly Joint[]
   readonly betterWays: readonly BetterWay[]
+}
+
+/** A hive being tried out: what is left of its gaps, and how far the frames' gaps lie outside their bands. */
+export interface Trial {
+  readonly gaps: readonly GapSum[]
+  readonly outsideMm: number
+  readonly layout: Layout
 }

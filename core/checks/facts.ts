@@ -95,7 +95,7 @@ export interface Facts {
   'season.mesh-wind': Nothing
   'season.clear-door': Nothing
   'season.travel-open': Nothing
-  'season.travel-roof': Nothing
+  'season.travel-covered': { readonly freeMm: number; readonly leastMm: number }
   'season.winter-hole': Nothing
   'season.thin-chips': { readonly leastMm: number }
   'season.absorber-shut-off': Nothing
@@ -108,7 +108,7 @@ export interface Facts {
   'season.lower-opening': Nothing
   'season.upper-hole': { readonly stage: Stage }
   'season.shut-in': Nothing
-  'season.travel-air': Nothing
+  'season.travel-air': { readonly isAired: boolean }
   'season.travel-food': Nothing
   'season.headspace-overdue': { readonly offBy: string }
   'season.headspace-undated': Nothing

@@ -1,5 +1,6 @@
 import type { Measure } from '../units'
 import type { Acceptance, Edit } from '../hive'
+import type { Trial } from './context'
 import type { Facts, Rule } from './facts'
 import type { UnevenSide } from './judge-gap'
 
@@ -49,6 +50,11 @@ export interface Remedy {
   readonly onlyBetter?: true
 }
 
+/** A way out as it is tried, with where its figure is found once it is done. */
+export interface Way extends Remedy {
+  readonly resultIn?: (trial: Trial) => number | undefined
+}
+
 /** What a check found, as data; sentences are made of it in wording. */
 export interface FindingOf<R extends Rule> {
   /** Rule and place, the same as long as the finding is the same. */
@@ -62,7 +68,7 @@ export interface FindingOf<R extends Rule> {
   /** What wording needs to choose its words. */
   readonly facts: Facts[R]
   /** What would be tried against it; `remediesOf` tries it. */
-  readonly ways: () => readonly Remedy[]
+  readonly ways: () => readonly Way[]
   /** On one side of the hive only, where a part is uneven. */
   readonly uneven?: UnevenSide
   /** The keeper's acceptance, as long as the figure is still the one accepted. */
@@ -72,7 +78,7 @@ export interface FindingOf<R extends Rule> {
 /** A finding of any rule. */
 export type Finding = { readonly [R in Rule]: FindingOf<R> }[Rule]
 
-const NONE = (): readonly Remedy[] => []
+const NONE = (): readonly Way[] => []
 
 const tried = new WeakMap<Finding, readonly Remedy[]>()
 

@@ -1,4 +1,4 @@
-import { SIDES, type GapSum, type Joint, type Side } from '../geometry'
+import { SIDES, type Joint, type Side } from '../geometry'
 import { comparableMm } from '../units'
 import { isUnsure } from './band'
 import type { Grade } from './finding'
@@ -41,21 +41,6 @@ export function faultyJoints(joints: readonly Joint[], figures: Pick<Figures, 'b
   return joints.reduce(
     (sum, joint) => sum + Number(isUnjoined(joint)) + Number(openJoint(joint, figures).sides.length > 0),
     0,
-  )
-}
-
-/**
- * What keeps a hive from being put together and closed: open or unmatched joints, a roof that does not go on, parts
- * that meet.
- */
-export function stopsOf(joints: readonly Joint[], gaps: readonly GapSum[], figures: Pick<Figures, 'beeTight'>): number {
-  const ofJoints = joints.reduce(
-    (sum, joint) => sum + Number(isUnjoined(joint) || openJoint(joint, figures).grade === 'stop'),
-    0,
-  )
-  return gaps.reduce(
-    (sum, { place, mm }) => sum + Number(place !== 'no-frames' && place !== 'through-open' && comparableMm(mm) < 0),
-    ofJoints,
   )
 }
 

@@ -15,6 +15,17 @@ export function takeOff(hive: Hive, { part }: PlacedPart): Remedy {
   return { kind: 'take-off', partId: part.id, edit: deeds.takeOff(hive, part.id) }
 }
 
+/** Take parts off, the uppermost first; they go to the shed. */
+export function takeOffAll(hive: Hive, parts: readonly PlacedPart[]): Remedy {
+  const off = [...parts].sort((a, b) => b.index - a.index)
+  return {
+    kind: 'take-off',
+    partId: off.at(-1)!.part.id,
+    count: off.length,
+    edit: deeds.together(...off.map(({ part }) => deeds.takeOff(hive, part.id))),
+  }
+}
+
 /** Put a new part of a pattern in at a place. */
 export function add(
   hive: Hive,

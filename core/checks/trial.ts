@@ -1,17 +1,8 @@
-import { assembleHive, gapSumsOf, jointsOf, layOut, partsById, type GapSum, type Joint, type Layout } from '../geometry'
+import { assembleHive, gapSumsOf, layOut, partsById, type GapSum, type Layout } from '../geometry'
 import { applyEdit, emptyYard, isEdit, leavesOf, type Edit, type Yard } from '../hive'
 import { floorBandOf, outsideMm, type Band } from './band'
-import type { Context, Measured } from './context'
-import type { Remedy, RemedyKind } from './finding'
-import { stopsOf } from './open-joint'
-import { proudFeeders } from './order/feeders-and-empty'
-
-/** A remedy being weighed: what is tried, and how far the frames' gaps lie outside their bands afterwards. */
-export interface Trial {
-  readonly gaps: readonly GapSum[]
-  readonly outsideMm: number
-  readonly layout: Layout
-}
+import type { Context, Measured, Trial } from './context'
+import type { Remedy, RemedyKind, Way } from './finding'
 
 const tried = new WeakMap<Measured, Map<string, Trial | undefined>>()
 
@@ -37,7 +28,7 @@ export function layoutAfter(measured: Measured, edit: Edit, { catalogue }: Conte
 }
 
 /** The ways that end within the band; where none does, the best of the others, told as no more than better. */
-function endingWithin(ways: readonly Remedy[], band: Band): Remedy[] {
+function endingWithin(ways: readonly Way[], band: Band): Way[] {
   const good = ways.filter(({ resultMm }) => resultMm === undefined || outsideMm(resultMm, band) === 0)
   return good.length > 0 ? good : ways.slice(0, 1).map((way) => ({ ...way, onlyBetter: true }))
 }
@@ -50,7 +41,7 @@ export function nearestBand(
   ways: readonly Remedy[],
   context: Context,
   resultOf: (trial: Trial) => number | undefined,
-): Remedy[] {
+): Way[] {
   const tried = ways.flatMap((remedy) => {
     const trial = tryRemedy(measured, remedy, context)
     return trial ? [{ remedy, trial }] : []
@@ -58,13 +49,18 @@ export function nearestBand(
   const best = tried.sort((a, b) => a.trial.outsideMm - b.trial.outsideMm)[0]
   if (!best) return []
   const resultMm = resultOf(best.trial)
-  return endingWithin([resultMm === undefined ? best.remedy : { ...best.remedy, resultMm }], context.band)
+  const promised = resultMm === undefined ? best.remedy : { ...best.remedy, resultMm, resultIn: resultOf }
+  return endingWithin([promised], context.band)
 }
 
 /** Tries an edit on this hive alone; undefined when it does not apply. */
 function tryEdit(measured: Measured, edit: Edit, context: Context): Trial | undefined {
   const layout = layoutAfter(measured, edit, context)
-  if (!layout) return undefined
+  return layout && trialOf(layout, context)
+}
+
+/** What a layout leaves of the gaps that meet frames. */
+export function trialOf(layout: Layout, context: Pick<Context, 'band' | 'figures'>): Trial {
   const gaps = gapSumsOf(layout)
   return { gaps, outsideMm: totalOutsideMm(gaps, context), layout }
 }
@@ -94,14 +90,16 @@ export function worthwhile(
   context: Context,
   band: Band,
   resultOf: (trial: Trial) => number | undefined,
-): Remedy[] {
+): Way[] {
   const nowMm = totalOutsideMm(measured.gaps, context)
   const ways = candidates
     .flatMap((remedy) => {
       const trial = tryRemedy(measured, remedy, context)
       if (!trial || trial.outsideMm > nowMm - 0.01) return []
       const resultMm = resultOf(trial)
-      return resultMm === undefined ? [] : [{ remedy: { ...remedy, resultMm }, outsideMm: trial.outsideMm }]
+      return resultMm === undefined
+        ? []
+        : [{ remedy: { ...remedy, resultMm, resultIn: resultOf }, outsideMm: trial.outsideMm }]
     })
     .sort((a, b) => a.outsideMm + EFFORT_MM[a.remedy.kind] - b.outsideMm - EFFORT_MM[b.remedy.kind])
     .map(({ remedy }) => remedy)
@@ -133,32 +131,8 @@ const EFFORT_MM: Record<RemedyKind, number> = {
   'wire-frames': 2,
 }
 
-/** Only the ways out that bring no new stop: nobody is led from one fault into a worse one. */
-export function withoutHarm(measured: Measured, remedies: readonly Remedy[], context: Context): readonly Remedy[] {
-  if (!remedies.some(({ kind }) => CHANGES_STACK.has(kind))) return remedies
-  const stops = (joints: readonly Joint[], gaps: readonly GapSum[], layout: Layout) =>
-    stopsOf(joints, gaps, context.figures) + proudFeeders(layout)
-  const now = stops(measured.joints, measured.gaps, measured.layout)
-  return remedies.filter((remedy) => {
-    if (!CHANGES_STACK.has(remedy.kind)) return true
-    const trial = tryRemedy(measured, remedy, context)
-    return trial === undefined || stops(jointsOf(trial.layout), trial.gaps, trial.layout) <= now
-  })
-}
-
-/** Ways out that change which parts meet. */
-const CHANGES_STACK: ReadonlySet<RemedyKind> = new Set([
-  'add',
-  'swap-for',
-  'exchange',
-  'move-below',
-  'move-above',
-  'turn-over',
-  'take-off',
-])
-
 /** This hive as a yard of its own. */
-function yardOf({ assembled }: Measured): Yard {
+export function yardOf({ assembled }: Pick<Measured, 'assembled'>): Yard {
   const parts = [...assembled.stack, ...assembled.attached].map(({ part }) => part)
   return { ...emptyYard('', ''), hives: [assembled.hive], parts }
 }

@@ -38,6 +38,14 @@ export function combKindOf({ comb, holds }: FrameState, use: CombUse): CombKind 
   return holds === 'capped-honey' || holds === 'nectar' ? 'honey' : 'brood'
 }
 
+/** How much of a comb is sealed stores: a corner, half of it, all of it (from memory). */
+export const STORES_SHARE = { corner: 1 / 6, half: 1 / 2, full: 1 } as const
+
+/** The share of its cells that a comb holds of what it is said to hold. */
+export function heldShare({ stores }: FrameState): number {
+  return stores ? STORES_SHARE[stores] : 1
+}
+
 /** Bees still have to build it. */
 export function isUndrawn({ comb }: FrameState): boolean {
   return comb !== undefined && comb !== 'drawn'

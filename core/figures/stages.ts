@@ -10,4 +10,5 @@ export const STAGES = {
   lastLookDays: 14,
   liftFrom: 3,
   twoPeopleFrom: 23,
+  travelWay: 20,
 } as const

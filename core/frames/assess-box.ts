@@ -10,15 +10,17 @@ import {
 } from '../checks'
 import { checkEndBars } from '../checks/bee-space'
 import { checkFrames } from '../checks/fit'
+import { keptPromises, triedOut, type Judgement } from '../checks/promise'
+import { trialOf } from '../checks/trial'
 import { measure } from '../measure'
 import { assembleHive, hasTwoSides, onSide } from '../geometry'
-import type { HiveSide, Part, Placement } from '../hive'
+import { emptyYard, HIVE_SIDES, type Hive, type HiveSide, type Part, type Placement } from '../hive'
 
 const CHECKS = [checkFrames, checkEndBars, checkFrameSpacing, checkSideRoom, checkComb, checkDrainFrames]
 
 /** The findings about what hangs in one box, wherever it stands, worst first. */
 export function assessBox(part: Part, placement: Placement, context: Context): Finding[] {
-  const hive = {
+  const hive: Hive = {
     id: part.id,
     name: '',
     stage: context.stage,
@@ -27,10 +29,26 @@ export function assessBox(part: Part, placement: Placement, context: Context): F
     attachments: [],
     accepted: [],
   }
-  const box = assembleHive(hive, new Map([[part.id, part]]), context.catalogue)
-  const found = (side: HiveSide) => {
-    const measured = measure(onSide(box, side, context.catalogue), context)
-    return CHECKS.flatMap((check) => check(measured, context))
+  const judge = (own: Part): Judgement => {
+    const box = assembleHive(hive, new Map([[own.id, own]]), context.catalogue)
+    const found = (side: HiveSide) => {
+      const measured = measure(onSide(box, side, context.catalogue), context)
+      return { findings: CHECKS.flatMap((check) => check(measured, context)), layout: measured.layout }
+    }
+    const sides = hasTwoSides(box) ? HIVE_SIDES.map(found) : [found('first')]
+    const [first, other] = sides
+    return {
+      findings: other ? findingsOfBoth(first!.findings, other.findings) : first!.findings,
+      sides: sides.map(({ layout }) => trialOf(layout, context)),
+    }
   }
-  return (hasTwoSides(box) ? findingsOfBoth(found('first'), found('other')) : found('first')).sort(bySeverity)
+  const before = judge(part)
+  const yard = { ...emptyYard('', ''), hives: [hive], parts: [part] }
+  const after = triedOut(yard, ({ parts }) => judge(parts[0] ?? part))
+  return before.findings
+    .map((finding) => ({
+      ...finding,
+      ways: () => keptPromises(finding, before, after, context.band),
+    }))
+    .sort(bySeverity)
 }

@@ -22,8 +22,6 @@ export interface Edge {
   readonly inside: Rect | null
   readonly form: 'flat' | 'lipped'
   readonly nestingMm: number
-  /** The entrance side of a floor does not bear. */
-  readonly openFront: boolean
   /** How far its outer and inner lines may be off on one side, added up. */
   readonly plusMinusMm: number
 }
@@ -160,7 +158,6 @@ function edgeOf(shape: PartShape, which: 'lower' | 'upper'): Edge | null {
     outside,
     inside: free,
     ...lip,
-    openFront: free !== null && free.x0 <= outside.x0,
     plusMinusMm: face.plusMinusMm,
   }
 }

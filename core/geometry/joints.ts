@@ -10,7 +10,7 @@ export type Side = (typeof SIDES)[number]
 export interface Joint {
   readonly lowerId: string
   readonly upperId: string
-  /** Null on the entrance side of a floor, which bears nothing. */
+  /** Null on a side where one of them has no rail, as at the entrance of a floor: it bears nothing. */
   readonly bearingMm: Readonly<Record<Side, number | null>>
   readonly openMm: Readonly<Record<Side, number>>
   /** How much too small a roof is to go over what it covers; 0 when it goes on. */
@@ -38,7 +38,7 @@ function jointOf(lower: PlacedPart, upper: PlacedPart, bearing: readonly PlacedP
   const bearingMm: Record<Side, number | null> = { front: null, back: null, left: null, right: null }
   const openMm: Record<Side, number> = { front: 0, back: 0, left: 0, right: 0 }
   for (const side of SIDES) {
-    if (side === 'front' && (below.openFront || above.openFront)) continue
+    if (isOpenAt(below, side) || isOpenAt(above, side)) continue
     const overlap = telescopes ? ringWidth(below, side) : overlapMm(below, above, side)
     bearingMm[side] = Math.max(0, overlap)
     openMm[side] = Math.max(0, -overlap)
@@ -68,6 +68,11 @@ function outward(rect: Rect, side: Side): number {
     case 'right':
       return rect.y1
   }
+}
+
+/** A side without a rail, wherever the part is turned to: the entrance of a floor, the ends of battens. */
+export function isOpenAt({ outside, inside }: Edge, side: Side): boolean {
+  return inside !== null && outward(inside, side) >= outward(outside, side)
 }
 
 /** How far two edges bear on each other on one side; below zero the width of the hole. */

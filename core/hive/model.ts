@@ -76,11 +76,15 @@ export type CombSupport = (typeof COMB_SUPPORTS)[number]
 export const COMB_HOLDS = ['capped-honey', 'nectar', 'pollen', 'brood', 'empty'] as const
 export type CombHolds = (typeof COMB_HOLDS)[number]
 
+export const PARTLY = ['corner', 'half'] as const
+
 /** What is known of the comb in a frame; what is not said is absent. */
 export interface FrameState {
   readonly comb?: CombStart
   readonly support?: CombSupport
   readonly holds?: CombHolds
+  /** How much of the comb is sealed honey, where it is not all of it. */
+  readonly stores?: (typeof PARTLY)[number]
 }
 
 /** Something that hangs in a box: a frame, a dummy board, a frame feeder or a division, with an identity of its own. */

@@ -113,6 +113,10 @@ export interface HiveSeason {
   readonly byHand?: Readonly<Partial<Record<Stage, HandPlan>>>
 }
 
+export const TRAVEL_TASKS = ['distance', 'fix', 'shade', 'water', 'open-again'] as const
+/** What is done on a move beside parts that come and go. */
+export type TravelTask = (typeof TRAVEL_TASKS)[number]
+
 /** One step of a visit: a part taken off, put on or attached. */
 export interface VisitStep {
   readonly partId: string
@@ -132,6 +136,8 @@ export interface VisitStep {
    * Asked, not known.
    */
   readonly sortInto?: readonly string[]
+  /** Nothing is moved at the hive: what is done for the road. */
+  readonly task?: TravelTask
 }
 
 /** A changeover that is being carried out; steps before `done` are ticked. */
@@ -141,4 +147,6 @@ export interface Visit {
   readonly startedOn: string
   readonly steps: readonly VisitStep[]
   readonly done: number
+  /** Parts of steps that could not be done: the hive does not stand as planned when the visit ends. */
+  readonly leftOut?: readonly string[]
 }

@@ -4,7 +4,8 @@ import type { Length } from '../units'
 import type { Part } from './model'
 
 /** The side of a hive, seen from its entrance: its left and front, or its right and back. */
-export type HiveSide = 'first' | 'other'
+export const HIVE_SIDES = ['first', 'other'] as const
+export type HiveSide = (typeof HIVE_SIDES)[number]
 
 /** Lengths that stand upright: a part may have another one on its other side, and both sides bear. */
 const UPRIGHT_DIMENSIONS: readonly DimensionName[] = ['depth', 'restDepth', 'upperRecess', 'lowerRecess', 'rimDepth']

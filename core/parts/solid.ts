@@ -76,6 +76,14 @@ export function rails(
   return solids
 }
 
+/** Two rails along the sides, with nothing at the ends. */
+export function battens(outside: Rect, free: Rect, from: Level, to: Level): Solid[] {
+  return [
+    ...solid({ ...outside, y1: free.y0 }, from, to, 'timber', 'batten-left'),
+    ...solid({ ...outside, y0: free.y1 }, from, to, 'timber', 'batten-right'),
+  ]
+}
+
 /** A plate with a rectangle left open in it, as four boards that are one piece. */
 export function plateAround(
   outside: Rect,

@@ -22,6 +22,7 @@ export const CAUTIONS = [
   'quilt-air',
   'two-people',
   'travel',
+  'close-when-in',
   'smoker',
   'stings',
   'lifting',
@@ -39,7 +40,7 @@ export function daysToWinter(monthDay: string, year: YardYear): number | undefin
 /** What stands beside one step: parting boxes in the cold or too late, feed, headspace, a load for two. */
 export function cautionsOfStep(
   step: Pick<VisitStep, 'from' | 'to' | 'kg' | 'attachment' | 'sortInto'>,
-  pattern: Pick<Pattern, 'kind' | 'cleanComb'> | undefined,
+  pattern: Pick<Pattern, 'kind' | 'cleanComb' | 'use'> | undefined,
   stage: Stage,
   figures: Figures,
   beforeWinterDays?: number,
@@ -52,6 +53,7 @@ export function cautionsOfStep(
     ...(step.sortInto ? ['go-down' as const] : []),
     ...(isBox({ pattern }) && role === 'super' && leaves ? ['clear-of-bees' as const] : []),
     ...(isExcluder({ pattern }) && step.to === 'hive' ? ['queen-below' as const] : []),
+    ...(pattern?.use === 'shut' && step.to === 'hive' ? ['close-when-in' as const] : []),
     ...(isAbsorber({ pattern }) && step.to === 'hive' ? ['quilt-air' as const] : []),
     ...(isBox({ pattern }) && pattern?.cleanComb && step.to === 'hive' ? ['close-drains' as const] : []),
     ...(parts && cold ? ['parting-in-cold' as const] : []),

@@ -44,9 +44,10 @@ function carriedOut(yard: Yard, hiveId: string): { yard: Yard; hive: Hive } | un
 }
 
 /**
- * The rest of a visit planned anew from what now stands, without the step that cannot be done. What was to come stays
- * in the van; where a part cannot be taken off, it stays with all that is under it, and what was lifted goes back.
- * Common practice: a hive is closed again before anything else.
+ * The rest of a visit planned anew from what now stands, without the step that cannot be done and what depends on its
+ * part: what was to come stays in the van; what cannot be taken off stays, with all that is under it, while what is
+ * over it, the winter top and the door are still done. Where bees or weather do not let one, no box is parted any more.
+ * The hive is closed again, and the visit ends without its stage. Common practice.
  */
 export function planAgain(
   standing: Yard,
@@ -64,7 +65,7 @@ export function planAgain(
   const yard = noted?.ok ? noted.yard : standing
   const piles = lyingOn(visit)
   const end = carriedOut(yard, hive.id)
-  const goal = goalWithout(step, hive, end?.hive, piles, visit)
+  const goal = goalWithout(step, hive, end?.hive, piles, visit, why)
   const own = partsById(yard)
   const later = end ? partsById(end.yard) : own
   const parts: PartLookup = { get: (id) => own.get(id) ?? later.get(id) }
@@ -72,7 +73,11 @@ export function planAgain(
   const steps = visitOf(changeover, visit.id, visit.startedOn).steps.map((one): VisitStep =>
     one.from === 'van' && piles.has(one.partId) ? { ...one, from: piles.get(one.partId)! } : one,
   )
-  return together(...(broken ? [broken] : []), goOn(hive, steps.length > 0 ? { ...visit, steps, done: 0 } : null))
+  const leftOut = [...new Set([...(visit.leftOut ?? []), step.partId])]
+  return together(
+    ...(broken ? [broken] : []),
+    goOn(hive, steps.length > 0 ? { ...visit, steps, done: 0, leftOut } : null),
+  )
 }
 
 function goalWithout(
@@ -81,17 +86,9 @@ function goalWithout(
   end: Hive | undefined,
   piles: ReadonlyMap<string, number>,
   visit: Visit,
+  why: Cannot,
 ): Hive {
-  const without = (stack: readonly Placement[]) => stack.filter(({ partId }) => partId !== step.partId)
-  if (step.attachment)
-    return {
-      ...(end ?? hive),
-      attachments:
-        step.to === 'hive'
-          ? (end ?? hive).attachments.filter(({ partId }) => partId !== step.partId)
-          : [...(end ?? hive).attachments, ...hive.attachments.filter(({ partId }) => partId === step.partId)],
-    }
-  if (end && step.to === 'hive' && step.from === 'van') return { ...end, stack: without(end.stack) }
+  const attachments = attachmentsWithout(step, hive, end)
   const placed = new Map(
     visit.steps.flatMap(({ partId, placement }) => (placement ? [[partId, placement] as const] : [])),
   )
@@ -100,5 +97,25 @@ function goalWithout(
     .map(
       (partId): Placement => placed.get(partId) ?? { partId, turnedOver: false, yawDeg: 0, offsetMm: { x: 0, y: 0 } },
     )
-  return { ...hive, stage: visit.toStage, stack: [...hive.stack, ...lifted] }
+  const asItStood = { ...hive, attachments, stage: visit.toStage, stack: [...hive.stack, ...lifted] }
+  if (!end || why === 'bees-or-weather') return asItStood
+  if (step.attachment || step.task) return { ...end, attachments }
+  if (step.to === 'hive' && step.from === 'van')
+    return { ...end, attachments, stack: end.stack.filter(({ partId }) => partId !== step.partId) }
+  // What cannot come off keeps all that is under it; what the plan has over it is done all the same.
+  const stuckAt = asItStood.stack.findIndex(({ partId }) => partId === step.partId)
+  const stays = asItStood.stack.slice(0, stuckAt + 1)
+  const staying = new Set(stays.map(({ partId }) => partId))
+  return { ...end, attachments, stack: [...stays, ...end.stack.filter(({ partId }) => !staying.has(partId))] }
+}
+
+/** The fittings of the end, but for the one that the step is about: it stays where it is. */
+function attachmentsWithout({ attachment, partId, to }: VisitStep, hive: Hive, end: Hive | undefined) {
+  const { attachments } = end ?? hive
+  const others = attachments.filter((one) => one.partId !== partId)
+  return !attachment || to === 'hive'
+    ? attachment
+      ? others
+      : attachments
+    : [...others, ...hive.attachments.filter((one) => one.partId === partId)]
 }

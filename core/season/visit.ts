@@ -38,7 +38,9 @@ export function tickEdit(yard: Yard, hive: Hive): Edit | undefined {
   if (!visit || !step) return undefined
   const done = visit.done + 1
   const last = done === visit.steps.length
-  const name = last && hive.stage !== visit.toStage ? [deeds.setHive(hive, { stage: visit.toStage })] : []
+  // What could not be done leaves the stage open: the hive does not stand as planned.
+  const isWhole = (visit.leftOut ?? []).length === 0
+  const name = last && isWhole && hive.stage !== visit.toStage ? [deeds.setHive(hive, { stage: visit.toStage })] : []
   // Always a batch, so that a tick is told from the beginning of a visit.
   return {
     kind: 'batch',
@@ -48,6 +50,7 @@ export function tickEdit(yard: Yard, hive: Hive): Edit | undefined {
 
 function stepEdits(yard: Yard, hive: Hive, step: VisitStep): Edit[] {
   const owned = findPart(yard, step.partId)
+  if (step.task) return []
   if (step.sortInto) return sortEdits(yard, step, owned)
   if (step.attachment)
     return step.to === 'hive' ? fittingOn(yard, hive, step, owned) : fittingOff(yard, hive, step, owned)

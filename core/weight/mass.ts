@@ -3,7 +3,7 @@ import { recordOf } from '../plain'
 import { combsAcross, dimensionMm, hangAcross, isBox, isStand, type PartOf, type ResolvedPart } from '../parts'
 import type { AssembledHive } from '../geometry'
 import type { Content, Role, Stage } from '../hive'
-import { combAreaDm2 } from '../comb'
+import { combAreaDm2, heldShare } from '../comb'
 import { beesOnCombKg, combLoad, combMass, type Fullness } from './load'
 import { exactly, sumOf, times, ZERO, type Range } from './range'
 import { shellKg } from './ware'
@@ -131,7 +131,7 @@ export function massOfPart(part: ResolvedPart, role: Role | undefined, weighing:
       comb,
       combLoad(content, weighing.fullness, used, weighing.meanwhile, weighing.broodless),
       part.figures,
-      weighing.fill ?? undefined,
+      times(weighing.fill ?? rangeOf(part.figures, 'fill'), weighing.fullness === 'as-said' ? heldShare(content) : 1),
     )
     wax.push(inside.wax)
     honey.push(inside.honey)

@@ -21,18 +21,20 @@ export interface Stores {
 }
 
 /**
- * Stores by a weigh-in: reading less the tare of exactly this stack, less bees and brood as its season has them. Low
- * and high come from the bounds of what is taken off. Common practice; masses by their own sources.
+ * Stores by a weigh-in: reading less the tare of exactly this stack, less bees and brood as they are known, else as
+ * its season has them. Low and high come from the bounds of what is taken off. Common practice; masses by their own
+ * sources.
  */
 export function storesOf(
   assembled: AssembledHive,
   readingKg: number,
   weighing: Weighing,
   needKg: Stores['needKg'],
+  living?: { readonly bees: Range; readonly brood: Range },
 ): Stores {
   const mass = massOfHive(assembled, weighing)
   const tareKg = sumOf([mass.items.ware, mass.items.frames, mass.items.wax])
-  const { bees, brood } = mass.items
+  const { bees, brood } = living ?? mass.items
   const off = sumOf([tareKg, bees, brood])
   const storesKg = {
     low: Math.max(0, readingKg - off.high),

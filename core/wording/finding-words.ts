@@ -123,7 +123,8 @@ function remedyInWords(
     },
     exchange: () => `Put ${the(named(remedy.partId))} above ${the(named(remedy.otherId))}`,
     add: () => `Add ${withArticle(pattern)}`,
-    'take-off': () => `Take ${the(named(remedy.partId))} off`,
+    'take-off': () =>
+      `Take ${the(named(remedy.partId))}${(remedy.count ?? 1) > 1 ? ' and all that is over it' : ''} off`,
     'move-below': () => `Move ${the(named(remedy.partId))} below ${the(named(remedy.otherId))}`,
     'move-above': () => `Move ${the(named(remedy.partId))} above ${the(named(remedy.otherId))}`,
     'use-as-food': () =>

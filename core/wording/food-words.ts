@@ -1,5 +1,6 @@
-import type { AgainstCrop, FoodOfHive, Ledger, Measured } from '../book'
+import { dayOf, type AgainstCrop, type FoodOfHive, type Ledger, type Measured, type WeighDoubt } from '../book'
 import { showMass } from '../units'
+import type { Range } from '../weight'
 import { dayInWords } from './day-words'
 import { counted, type Reader } from './names'
 import { rangeInWords } from './weight-words'
@@ -14,7 +15,7 @@ const BY: Readonly<Record<Measured['by'], string>> = {
 /** What is there to eat and how that is known: `14.2 to 18.9 kg: frames of stores counted on 4 Oct 2026, and since`. */
 export function foodThereInWords({ measured, ledger }: FoodOfHive, reader: Reader): string {
   const how = BY[measured.by]
-  const since = measured.by === 'model' ? '' : ` on ${dayInWords(measured.day, reader.vocabulary)}`
+  const since = measured.by === 'model' ? '' : ` on ${dayInWords(dayOf(measured.at), reader.vocabulary)}`
   const and = ledger.lines.length > 1 ? ', with what came and went since' : ''
   return `${rangeInWords(ledger.there, reader, 1)}: ${how}${since}${and}`
 }
@@ -66,3 +67,26 @@ export function againstCropInWords(against: AgainstCrop, { vocabulary }: Reader)
 export const CROP_CAUTION =
   'A strong colony without supers eats half a kilogram to a kilogram a day and can starve within days when the flow ' +
   'ends. Leave what it needs, look again within a week. A full super is a heavy lift.'
+
+/** What is odd about a reading of a scale, asked before it is kept. */
+export function weighDoubtInWords({ doubt, limitKg }: WeighDoubt, readingKg: number, { units }: Reader): string {
+  const [reading, limit] = [showMass(readingKg, units, 1), showMass(limitKg, units, 1)]
+  const asks = 'kg or lb? Was the stand, snow, or another stack on the scale?'
+  switch (doubt) {
+    case 'below-tare':
+      return `Reading is ${reading}, but this stack weighs at least ${limit} empty: kg or lb? Was something left off?`
+    case 'above-full':
+      return `Reading is ${reading}, but with every comb full this hive weighs about ${limit}: ${asks}`
+    case 'off-known':
+      return `Reading is ${reading}; by what was known it is more like ${limit}: ${asks}`
+  }
+}
+
+/** What of its food is a hive's for the winter, with how it is known: in season what is left without its supers. */
+export function winterStoresOf(food: FoodOfHive, isCold: boolean, reader: Reader): { kg: Range; said: string } {
+  const withoutSupers = isCold ? undefined : food.supers.at(-1)?.left
+  const said = foodThereInWords(food, reader)
+  return withoutSupers
+    ? { kg: withoutSupers, said: `${rangeInWords(withoutSupers, reader, 1)} without its supers; in all ${said}` }
+    : { kg: food.ledger.there, said }
+}

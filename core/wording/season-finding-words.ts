@@ -141,10 +141,12 @@ export const TELL_SEASON: Tellers<SeasonRule> = {
     what: 'It belongs on the road only.',
     fate: 'They overheat or starve behind it. Take it off where the hive stands.',
   }),
-  'season.travel-air': ({ part }) => ({
+  'season.travel-air': ({ part, finding }) => ({
     title: `no air through ${part(0)}`,
-    what: 'Shut-in bees heat up within minutes.',
-    fate: 'Combs melt and the colony dies on the road. Put a screen in its place.',
+    what: finding.facts.isAired
+      ? 'Bees that are shut in heat up within minutes; the mesh of the floor alone may not be enough.'
+      : 'Bees that are shut in heat up within minutes, and the floor is closed too.',
+    fate: 'Combs melt and the colony dies on the road. A screen is the top, with nothing on it.',
   }),
   'season.travel-food': ({ part }) => ({
     title: `no food seen in ${part(0)}`,
@@ -245,10 +247,16 @@ export const TELL_SEASON: Tellers<SeasonRule> = {
     what: `Nothing stands over ${part(0)} in the flow.`,
     fate: 'Nectar goes into the brood nest, the queen runs out of cells, and the colony swarms.',
   }),
-  'season.travel-roof': ({ part }) => ({
-    title: `${part(0)} on the road`,
-    what: 'It overhangs, so hives do not stand side by side; and it lies loose.',
-    fate: 'Take a flush roof where hives are packed, and fix every part to the next with a strap or screws.',
+  'season.travel-covered': ({ part, finding, reader }) => ({
+    title: `${part(1)} covers ${part(0)}`,
+    what:
+      finding.facts.freeMm === 0
+        ? 'No air gets out over the screen: what lies on it closes it, or hangs down before it.'
+        : `Only ${showLength(finding.facts.freeMm, reader.units)} are left for the air over the screen; ` +
+          `${showLength(finding.facts.leastMm, reader.units)} is the least.`,
+    fate:
+      'Shut-in bees heat up within minutes, and a strong colony can be dead within the hour. Carry the roof apart, ' +
+      'or lay a flat one on battens that leave a way out at the ends.',
   }),
 }
 

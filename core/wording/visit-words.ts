@@ -40,8 +40,9 @@ export const CAUTION_WORDS: Record<Caution, string> = {
   'quilt-air': 'The roof must leave its vents free: the damp goes out above the chips.',
   'two-people': 'A load for two, or take frames out one by one.',
   travel:
-    'Fix every part to the next with a strap or screws, travel in the cool, and keep the load ' +
-    'in the shade when you stop.',
+    'Nothing lies on the screen, on the road or while you wait: a covered screen on a closed floor can kill a strong ' +
+    'colony within the hour. The roof is carried apart. Out of the sun; in heat, water through the mesh.',
+  'close-when-in': 'Close it when the last bees are in, at dusk or before dawn: those that are out then are lost.',
   smoker: 'A smoker is a fire: put it out, and set it down where nothing burns.',
   stings: 'Stings can kill an allergic person: have help within call, and do not work alone if you are allergic.',
   lifting: 'Close to the body, feet turned instead of the back; a doctor’s limit goes before any figure here.',

@@ -1,8 +1,8 @@
 import { isOneOf } from '../plain'
 import type { Pattern } from '../catalogue'
-import { STAGES, type Climate, type VisitStep } from '../hive'
+import { STAGES, type Climate, type TravelTask, type VisitStep } from '../hive'
 import type { CalendarProblem, PartChange, Bounds, StepReason, Work } from '../season'
-import { showMass } from '../units'
+import { showMass, type UnitSystem } from '../units'
 import { rangeInWords } from './weight-words'
 import { capital, counted, inWords, stageWord, type Reader } from './names'
 import { isBox, isExcluder } from '../parts'
@@ -69,7 +69,14 @@ export const REASON_WORDS: Record<StepReason, string> = {
   feed: 'food',
   'feed-off': 'food comes in by itself',
   floor: 'the floor that was chosen',
-  travel: 'closed for the road, with air',
+  travel: 'no bee flies out on the road',
+  'air-for-the-road': 'air for the road: nothing lies on it',
+  'apart-on-the-road': 'carried apart: on the screen it would stifle them',
+  distance: 'bees that know the country fly back to the old place',
+  fix: 'parts that shift crush bees and let them out',
+  shade: 'bees that are shut in make heat, and die of it',
+  water: 'it cools them',
+  'open-again': 'shut in where they are to stay they overheat or starve',
   cover: 'belongs to this stage',
 }
 
@@ -81,6 +88,22 @@ function placeWord(pile: VisitStep['from']): string {
 /** A set-down place by its number, from one. */
 export function setDownWord(place: number): string {
   return PLACE_WORDS[place - 1] ?? `place ${place}`
+}
+
+/** What is done on a move beside parts that come and go; the distance is common practice. */
+function travelTaskInWords(task: TravelTask, units: UnitSystem): string {
+  const tasks: Record<TravelTask, string> = {
+    distance:
+      units === 'mm'
+        ? 'Ask how far it goes: a metre or less a day, or more than about 5 km'
+        : 'Ask how far it goes: a few feet a day, or more than about 3 miles',
+    fix: 'Strap or screw every part to the next, floor to screen',
+    shade: 'On the road: out of the sun, nothing on the screen, never left standing in a closed car',
+    water: 'In heat, spray water through the mesh at every stop',
+    'open-again':
+      'At the new place, open the door at once, with a branch before it; the roof goes on when they are out',
+  }
+  return tasks[task]
 }
 
 /** A step to be done: `Take super 1 off, onto the ground board. 25.2 kg`. */
@@ -100,6 +123,7 @@ export function visitStepInWords(
         : change === 'space-frames'
           ? `, with ${counted(step.part?.contents.length ?? 0, 'frame')}`
           : ''
+  if (step.task) return travelTaskInWords(step.task, units)
   if (step.sortInto) return `Go through ${name} frame by frame, until it holds no bees, no brood and no food`
   if (step.attachment)
     return step.to === 'hive'

@@ -1,8 +1,9 @@
 <script setup lang="ts">
 // The boxes with their combs, seen as one stands behind the hive and turns each box on its side: press a comb to say
 // what is on it. What is not pressed stays unsaid.
-import type { CombSeen } from '#core/book'
+import { STORES_ON, type CombSeen } from '#core/book'
 import type { HiveIn } from '#core/hive-in'
+import { STORES_SHARE } from '#core/comb'
 import { isBox, isFrame } from '#core/parts'
 import { capital, counted } from '#core/wording'
 
@@ -41,10 +42,21 @@ const isOpen = (box: {
   readonly combs: readonly { seen: unknown }[]
 }) => !box.isSuper || opened.has(box.id) || box.combs.some(({ seen }) => seen !== undefined)
 const COVERS = ['full', 'half', 'none'] as const
-const FOOD = { stores: 'sealed', nectar: 'nectar', pollen: 'pollen' } as const
+const FOOD = { nectar: 'nectar', pollen: 'pollen' } as const
+const STORES_WORDS = { corner: 'stores in a corner', half: 'half of it stores', full: 'full of stores' } as const
 function toggled<T>(list: readonly T[] | undefined, one: T): readonly T[] | undefined {
   const next = list?.includes(one) ? list.filter((other) => other !== one) : [...(list ?? []), one]
   return next.length > 0 ? next : undefined
+}
+
+/** Stores go from a corner over half to full, and off again. */
+function withStores(seen: CombSeen): CombSeen {
+  const { stores, food, ...rest } = seen
+  const isOld = stores === undefined && food?.includes('sealed') === true
+  const next = STORES_ON[isOld ? 0 : stores === undefined ? 0 : STORES_ON.indexOf(stores) + 1]
+  const others = (food ?? []).filter((one) => one !== 'sealed')
+  const nextFood = next ? [...others, 'sealed' as const] : others
+  return { ...rest, ...(nextFood.length > 0 ? { food: nextFood } : {}), ...(next ? { stores: next } : {}) }
 }
 
 function painted(seen: CombSeen): CombSeen {
@@ -59,8 +71,9 @@ function painted(seen: CombSeen): CombSeen {
     const { renew, ...others } = seen
     return renew ? others : { ...others, renew: 'dark' }
   }
+  if (brush === 'stores') return withStores(seen)
   const { brood, food, ...rest } = seen
-  const isFood = brush === 'stores' || brush === 'nectar' || brush === 'pollen'
+  const isFood = brush === 'nectar' || brush === 'pollen'
   const nextFood = isFood ? toggled(food, FOOD[brush]) : food
   const nextBrood = isFood ? brood : toggled(brood, brush)
   return { ...rest, ...(nextBrood ? { brood: nextBrood } : {}), ...(nextFood ? { food: nextFood } : {}) }
@@ -80,7 +93,13 @@ const said = (seen: CombSeen | undefined) =>
         ...(seen.bees ? [BEES[seen.bees]] : []),
         ...(seen.brood ? [seen.brood.join(', ')] : []),
         ...(seen.renew ? ['to renew'] : []),
-        ...(seen.food ? [seen.food.map((one) => FOOD_WORDS[one]).join(', ')] : []),
+        ...(seen.food
+          ? [
+              seen.food
+                .map((one) => (one === 'sealed' && seen.stores ? STORES_WORDS[seen.stores] : FOOD_WORDS[one]))
+                .join(', '),
+            ]
+          : []),
       ].join(' · ')
     : ''
 </script>
@@ -131,7 +150,7 @@ const said = (seen: CombSeen | undefined) =>
             class="food"
             :x="12 + (WIDE - 24) / 2"
             :y="HIGH - 14"
-            :width="(WIDE - 24) / 2"
+            :width="((WIDE - 24) / 2) * (comb.seen.stores ? STORES_SHARE[comb.seen.stores] : 1)"
             height="8"
           />
           <text x="20" :y="HIGH / 2 + 5">{{ comb.number }}{{ comb.seen ? ` · ${said(comb.seen)}` : '' }}</text>

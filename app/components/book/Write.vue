@@ -1,6 +1,7 @@
 <script setup lang="ts">
 // A count, a treatment, food, a crop or the end of a colony, written down with what it means at once.
 import { chainOf, isEntry, type Entry, type EntryBodies, type Weighed } from '#core/book'
+import * as deeds from '#core/hive/deeds'
 import { hiveIn } from '#core/hive-in'
 import type { Hive, Yard } from '#core/hive'
 import { yearOf } from '#core/season'
@@ -77,11 +78,29 @@ const means = computed(() =>
     : [],
 )
 const wrong = ref('')
+const yards = useYards()
+/** Whether the boxes of a crop came off the hive: asked where whole boxes were taken that stand there. */
+const cameOff = ref<boolean | null>(null)
+const boxesTaken = computed(() =>
+  isEntry(entry.value ?? undefined, 'crop') && !old
+    ? (bodies.crop?.boxIds ?? []).filter((id) => props.hive.stack.some(({ partId }) => partId === id))
+    : [],
+)
 async function keep() {
   const one = entry.value
   if (!one) return
+  if (boxesTaken.value.length > 0 && cameOff.value === null) {
+    wrong.value = 'Did these boxes come off the hive? Press one of the two.'
+    return
+  }
   wrong.value = (await book.write(props.yard.id, [one])) ? '' : book.refused
-  if (wrong.value === '') emit('kept')
+  if (wrong.value !== '') return
+  const edit =
+    boxesTaken.value.length > 0
+      ? deeds.takeCrop(props.yard, props.hive, boxesTaken.value, cameOff.value === true)
+      : undefined
+  if (edit) yards.perform(props.yard.id, edit)
+  emit('kept')
 }
 </script>
 
@@ -95,7 +114,13 @@ async function keep() {
     <BookWriteMites v-show="sort === 'mites'" v-model="bodies.mites" :year="year" />
     <BookWriteTreatment v-show="sort === 'treatment'" v-model="bodies.treatment" />
     <BookWriteFeed v-show="sort === 'feed'" v-model="bodies.feed" />
-    <BookWriteCrop v-show="sort === 'crop'" v-model="bodies.crop" :yard="yard" :hive="hive" />
+    <BookWriteCrop
+      v-show="sort === 'crop'"
+      v-model="bodies.crop"
+      v-model:came-off="cameOff"
+      :yard="yard"
+      :hive="hive"
+    />
     <BookWriteFate v-show="sort === 'fate'" v-model="bodies.fate" />
     <ul v-if="means.length > 0" data-testid="write-means">
       <li v-for="sentence in means" :key="sentence">{{ sentence }}</li>

@@ -1,11 +1,15 @@
 <script setup lang="ts">
 // Weigh or heft a hive: a reading, what it says of the stores, and the readings there are beside what was predicted.
 import { winterForm, winterOf } from '#core/wintering'
-import { foodNeedOf } from '#core/checks'
 import type { Hive, Stage, Yard } from '#core/hive'
 import { stageOn, yearOf } from '#core/season'
 import { massFigure, massUnit, parseMass, showMass } from '#core/units'
-import { asPlanned, storesOf, usualWeighing, weighInProblem, type Range } from '#core/weight'
+import { asPlanned, usualWeighing, type Range } from '#core/weight'
+import { foodOf, storesByWeighing, weighDoubt, type WeighDoubt } from '#core/book'
+import { foodThereInWords, weighDoubtInWords } from '#core/wording/food-words'
+import { localToday } from '~/composables/newEntry'
+import { useHiveBook } from '~/composables/hiveBook'
+import dayjs from 'dayjs'
 import { capital, rangeInWords, stageWord } from '#core/wording'
 import { server } from '~/sync/server'
 import type { HiveWeighIns } from '#wire/answers'
@@ -52,14 +56,31 @@ watch(
 
 const year = computed(() => yearOf(props.yard))
 const known = computed(() => hiveIn(props.yard, props.hive))
-const need = computed(() => foodNeedOf(known.value.context))
 /** What its winter form burns by its heat, beside the one need. */
 const byHeat = computed(() => winterOf(winterForm(props.yard, props.hive)).food().byHeat)
 const newest = computed(() => held.value?.latest[0])
+const written = useHiveBook(() => ({ yardId: props.yard.id, hiveId: props.hive.id }))
+const entries = computed(() => written.entries.value ?? [])
+/** The timber and the fill that were chosen here; bees, brood and stage are those of the day. */
+const chosen = computed(() => {
+  const { timberKgPerM3, fill } = weighing.weighingAt(props.hive.stage)
+  return { timberKgPerM3, fill }
+})
+const localAt = (at: string) => dayjs(at).format('YYYY-MM-DDTHH:mm')
 const stores = computed(() =>
   newest.value
-    ? storesOf(known.value.assembled, newest.value.kg, weighing.weighingAt(props.hive.stage), need.value)
+    ? storesByWeighing(
+        known.value,
+        entries.value,
+        { at: localAt(newest.value.at), kg: newest.value.kg },
+        year.value,
+        chosen.value,
+      )
     : null,
+)
+/** What is there now, with all that came and went since: what the book and the winter tell. */
+const food = computed(() =>
+  written.entries.value ? foodOf(known.value, written.entries.value, written.ofTheseBoxes.value, localToday()) : null,
 )
 const fillNow = computed(() => weighing.fillPercent ?? Math.round(known.value.context.figures.fillTypical * 100))
 const fillAfter = computed(() => (stores.value ? Math.round(Math.min(1, stores.value.fill) * 1000) / 10 : null))
@@ -102,21 +123,38 @@ async function add() {
   wrong.value = null
   const row = method.value === 'scale' ? single() : halves()
   if (!row) return
-  const nonsense = weighInProblem(known.value.assembled, row.kg, weighing.weighingAt(props.hive.stage))
-  if (nonsense) {
-    fail(
-      method.value === 'scale' ? 'kg' : 'right',
-      nonsense.problem === 'below-tare'
-        ? `Reading is ${showMass(row.kg, preferences.units)}, but this stack weighs at least ${showMass(nonsense.limitKg, preferences.units)} empty: was something left off, or is the stack another one?`
-        : `Reading is ${showMass(row.kg, preferences.units)}, but this stack holds at most ${showMass(nonsense.limitKg, preferences.units)} with every comb full: was something put on, or is the stand on the scale too?`,
-    )
-    return
-  }
+  const odd = weighDoubt(
+    known.value,
+    entries.value,
+    written.ofTheseBoxes.value,
+    { at: localAt(row.at), kg: row.kg },
+    year.value,
+    chosen.value,
+  )
+  if (odd) doubt.value = { row, odd }
+  else await keep(row)
+}
+/** A reading that is asked about before it is kept. */
+const doubt = shallowRef<{ readonly row: WeighIn; readonly odd: WeighDoubt } | null>(null)
+async function keepTyped() {
+  const row = doubt.value?.row
+  if (row) await keep(row)
+}
+async function keepOther() {
+  const { row, odd } = doubt.value ?? {}
+  if (!row || !odd?.otherUnitKg) return
+  const factor = odd.otherUnitKg.kg / row.kg
+  const halves =
+    row.leftKg == null || row.rightKg == null ? {} : { leftKg: row.leftKg * factor, rightKg: row.rightKg * factor }
+  await keep({ ...row, kg: odd.otherUnitKg.kg, ...halves })
+}
+async function keep(row: WeighIn) {
+  doubt.value = null
   const weighIns = { source: 'hand' as const, batchId: crypto.randomUUID(), readings: [row] }
   if (await book.weigh(props.yard.id, props.hive.id, weighIns))
     Object.assign(typed, { kg: '', left: '', right: '', at: localNow() })
   else fail(book.refused.includes('minute') ? 'at' : null, book.refused)
-  await load()
+  await Promise.all([load(), written.load()])
 }
 function momentTyped(): string | null {
   const at = new Date(typed.at)
@@ -185,14 +223,21 @@ const LATEST = columnsFor<HiveWeighIns['latest'][number]>(
       <form @submit.prevent="add">
         <template v-if="method === 'scale'">
           <label
-            >Reading, without the stand <ElInput v-model="typed.kg" inputmode="decimal" data-testid="weigh-kg"
+            >Reading, without the stand, {{ massUnit(preferences.units) }}
+            <ElInput v-model="typed.kg" inputmode="decimal" data-testid="weigh-kg"
           /></label>
           <p v-if="wrongAt('kg')" class="wrong" role="alert">{{ wrongAt('kg') }}</p>
         </template>
         <template v-else>
-          <label>Left half <ElInput v-model="typed.left" inputmode="decimal" data-testid="weigh-left" /></label>
+          <label
+            >Left half, {{ massUnit(preferences.units) }}
+            <ElInput v-model="typed.left" inputmode="decimal" data-testid="weigh-left"
+          /></label>
           <p v-if="wrongAt('left')" class="wrong" role="alert">{{ wrongAt('left') }}</p>
-          <label>Right half <ElInput v-model="typed.right" inputmode="decimal" data-testid="weigh-right" /></label>
+          <label
+            >Right half, {{ massUnit(preferences.units) }}
+            <ElInput v-model="typed.right" inputmode="decimal" data-testid="weigh-right"
+          /></label>
           <p v-if="wrongAt('right')" class="wrong" role="alert">{{ wrongAt('right') }}</p>
         </template>
         <label
@@ -202,6 +247,17 @@ const LATEST = columnsFor<HiveWeighIns['latest'][number]>(
         <ElButton type="primary" native-type="submit" data-testid="weigh-add">Keep it</ElButton>
       </form>
       <p v-if="wrongAt(null)" class="wrong" role="alert">{{ wrongAt(null) }}</p>
+      <div v-if="doubt" class="doubt" role="alert" data-testid="weigh-doubt">
+        <p>{{ weighDoubtInWords(doubt.odd, doubt.row.kg, preferences.reader) }}</p>
+        <ElButton v-if="doubt.odd.otherUnitKg" type="primary" data-testid="weigh-other" @click="keepOther"
+          >It was {{ doubt.odd.otherUnitKg.typedAs }}: keep
+          {{ showMass(doubt.odd.otherUnitKg.kg, preferences.units) }}</ElButton
+        >
+        <ElButton data-testid="weigh-anyway" @click="keepTyped"
+          >Keep {{ showMass(doubt.row.kg, preferences.units) }}</ElButton
+        >
+        <ElButton text @click="doubt = null">Type it again</ElButton>
+      </div>
       <template v-if="stores && newest">
         <h2>Stores by the reading of {{ moment(newest.at) }}</h2>
         <dl data-testid="stores">
@@ -226,6 +282,10 @@ const LATEST = columnsFor<HiveWeighIns['latest'][number]>(
               rangeInWords(stores.storesKg, preferences.reader)
             }})
           </dd>
+          <template v-if="food">
+            <dt>There now</dt>
+            <dd data-testid="weigh-there">{{ foodThereInWords(food, preferences.reader) }}</dd>
+          </template>
           <dt>Winter here asks for</dt>
           <dd>
             {{ massFigure(stores.needKg.low, preferences.units) }} to
@@ -372,6 +432,12 @@ dd {
 
 .list {
   border-collapse: collapse;
+}
+
+.doubt {
+  padding: 8px 12px;
+  border-left: 5px solid var(--watch);
+  background: var(--sheet);
 }
 
 .key code {

@@ -29,6 +29,10 @@ export const COMB_FAULTS = ['dark', 'drone-cells', 'mouldy', 'broken'] as const
 export const CELL_PLACES = ['edge', 'middle', 'bottom'] as const
 export const COVERS = ['full', 'half', 'none'] as const
 
+export const STORES_ON = ['corner', 'half', 'full'] as const
+/** How much of a comb is sealed stores. */
+export type StoresOn = (typeof STORES_ON)[number]
+
 /** One comb as it was seen. */
 export interface CombSeen {
   readonly boxId: string
@@ -37,6 +41,8 @@ export interface CombSeen {
   readonly bees?: (typeof COVERS)[number]
   readonly brood?: readonly BroodStage[]
   readonly food?: readonly FoodSeen[]
+  /** How much of it is sealed stores, where that was said. */
+  readonly stores?: StoresOn
   readonly renew?: (typeof COMB_FAULTS)[number]
 }
 

@@ -20,9 +20,11 @@ export function ontoFrames(yard: Yard, { combs }: Look): Edit | undefined {
     const contents = part.contents.map((content): Content => {
       const comb = seen.get(content.id)
       const holds = comb && heldBy(comb)
-      return holds && (content.holds !== holds || content.comb !== 'drawn')
-        ? { ...content, holds, comb: 'drawn' }
-        : content
+      if (!holds) return content
+      const { stores: _before, ...rest } = content
+      const stores = holds === 'capped-honey' && comb.stores !== 'full' ? comb.stores : undefined
+      const next: Content = { ...rest, holds, comb: 'drawn', ...(stores ? { stores } : {}) }
+      return content.holds === holds && content.comb === 'drawn' && content.stores === stores ? content : next
     })
     return contents.some((content, i) => content !== part.contents[i]) ? [partEdit(part, { ...part, contents })] : []
   })

@@ -30,9 +30,15 @@ function noBox({ layout, assembled }: Measured): Finding[] {
     : [findingOf('order.no-box', 'note', [assembled.hive.id])]
 }
 
-/** A pattern that goes with what stands there already. */
-function matching({ layout }: Measured, { catalogue }: Context, wanted: Wanted): Pattern | undefined {
-  const format = layout.parts.find((part) => isBox(part) || isFloor(part))?.pattern?.format ?? STARTING_FORMAT
+/** A pattern that goes with what stands there already, at the bottom or at the top of it. */
+function matching(
+  { layout }: Measured,
+  { catalogue }: Context,
+  wanted: Wanted,
+  at: 'bottom' | 'top' = 'bottom',
+): Pattern | undefined {
+  const standing = layout.parts.filter((part) => isBox(part) || isFloor(part))
+  const format = standing.at(at === 'bottom' ? 0 : -1)?.pattern?.format ?? STARTING_FORMAT
   return find(catalogue, { ...wanted, format }) ?? find(catalogue, { ...wanted, format: 'any' })
 }
 
@@ -80,8 +86,9 @@ function roofs(measured: Measured, context: Context): Finding[] {
   const { hive } = measured.assembled
   const roof = parts.find(isRoof)
   if (!roof) {
-    if (!parts.some(isBox)) return []
-    const pattern = matching(measured, context, { kind: 'roof', roofForm: 'telescoping' })
+    // A screen is the top on the road: nothing lies on it, and without one what is missing is told as air.
+    if (!parts.some(isBox) || context.stage === 'moving') return []
+    const pattern = matching(measured, context, { kind: 'roof', roofForm: 'telescoping' }, 'top')
     return [
       findingOf('order.no-roof', 'stop', [parts.at(-1)!.part.id], {
         ways: () => (pattern ? [add(hive, parts.length, pattern, context.catalogue)] : []),
@@ -131,7 +138,7 @@ function crownUnder(measured: Measured, roof: PlacedPart, context: Context): Fin
         ]
       : []
   }
-  const pattern = matching(measured, context, { kind: 'crown', use: 'cover' })
+  const pattern = matching(measured, context, { kind: 'crown', use: 'cover' }, 'top')
   const ways: Remedy[] = pattern
     ? [false, true].map((turned) => add(measured.assembled.hive, roof.index, pattern, context.catalogue, turned))
     : []

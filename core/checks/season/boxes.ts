@@ -1,15 +1,19 @@
 import { hasHeldBrood, isCold, type Stage } from '../../hive'
 import type { Context, Measured } from '../context'
-import { findingOf, type Finding } from '../finding'
-import { swapFor, takeOff, useAsFood } from '../remedies'
-import { isBox, isCrown, isFeeder, isFrameFeeder, isRoof } from '../../parts'
 import { findAll } from '../../catalogue'
+import type { PlacedPart } from '../../geometry'
+import { findingOf, type Finding, type Way } from '../finding'
+import { swapFor, takeOff, useAsFood } from '../remedies'
+import { nearestBand } from '../trial'
+import { isBox, isFeeder, isFrameFeeder } from '../../parts'
 
 /**
  * Boxes against the stage: old brood kit as a super, supers in treatment, winter and settling, a flow without room
  * (common practice).
  */
-export function checkSeasonBoxes({ layout, assembled }: Measured, { stage }: Context): Finding[] {
+export function checkSeasonBoxes(measured: Measured, context: Context): Finding[] {
+  const { layout, assembled } = measured
+  const { stage } = context
   const { hive } = assembled
   const boxes = layout.parts.filter(isBox)
   const supers = boxes.filter(({ placement }) => placement.role === 'super')
@@ -37,7 +41,7 @@ export function checkSeasonBoxes({ layout, assembled }: Measured, { stage }: Con
   if (supers.length > 0 && feeder && HONEY_COMES_IN.has(stage))
     found.push(
       findingOf('season.feed-under-supers', 'watch', [feeder.part.id, ...ids], {
-        ways: () => (isFeeder(feeder) ? [takeOff(hive, feeder)] : []),
+        ways: () => (isFeeder(feeder) ? withoutFeeder(measured, feeder, context) : []),
       }),
     )
   if (supers.length > 0 && isCold(stage))
@@ -55,36 +59,14 @@ export function checkSeasonBoxes({ layout, assembled }: Measured, { stage }: Con
   return found
 }
 
+/** A feeder comes off; one that closes the hive as a crown does is taken the place of by one. */
+function withoutFeeder(measured: Measured, feeder: PlacedPart, context: Context): Way[] {
+  const { catalogue } = context
+  const { hive } = measured.assembled
+  const crown = findAll(catalogue, { kind: 'crown', format: feeder.pattern?.format, use: 'cover' }).at(0)
+  const swaps = crown ? [false, true].map((turned) => swapFor(hive, feeder, crown, catalogue, turned)) : []
+  return [takeOff(hive, feeder), ...nearestBand(measured, swaps, context, () => undefined)]
+}
+
 /** When what is fed ends in the crop. */
 const HONEY_COMES_IN: ReadonlySet<Stage> = new Set(['supering', 'flow', 'crop'])
-
-/** Formats that a nucleus is sold in. */
-const NUCLEUS = new Set(['langstroth-5', 'national-6'])
-
-/** A hive made ready for the road: air at the top, a roof that is flush, food for a nucleus (common practice). */
-export function checkTravel({ layout, assembled }: Measured, { stage, catalogue }: Context): Finding[] {
-  if (stage !== 'moving') return []
-  const { parts } = layout
-  const found: Finding[] = []
-  const crown = parts.find(isCrown)
-  const screen =
-    crown &&
-    findAll(catalogue, { kind: 'crown', format: crown.pattern?.format }).find(({ surface }) => surface === 'mesh')
-  if (crown && crown.pattern?.surface !== 'mesh')
-    found.push(
-      findingOf('season.travel-air', 'watch', [crown.part.id], {
-        ways: () => (screen ? [swapFor(assembled.hive, crown, screen, catalogue)] : []),
-      }),
-    )
-  const roof = parts.find((part) => isRoof(part) && part.pattern.roofForm === 'telescoping')
-  if (roof) found.push(findingOf('season.travel-roof', 'note', [roof.part.id]))
-  const nucleus = parts.find((part) => isBox(part) && NUCLEUS.has(part.pattern.format))
-  const fed =
-    nucleus &&
-    (nucleus.hung.some(
-      (one) => isFrameFeeder(one) || one.content.holds === 'capped-honey' || one.content.holds === 'nectar',
-    ) ||
-      parts.some(isFeeder))
-  if (nucleus && !fed) found.push(findingOf('season.travel-food', 'note', [nucleus.part.id]))
-  return found
-}

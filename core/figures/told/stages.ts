@@ -58,4 +58,10 @@ export const STAGES_TOLD = {
     usedIn: 'cautions of a visit',
     source: MEMORY,
   },
+  travelWay: {
+    unit: 'mm',
+    label: 'way out for air between a travel screen and what lies over it, at least',
+    usedIn: 'moving a hive',
+    source: MEMORY,
+  },
 } as const satisfies Record<keyof typeof STAGES, Told>

@@ -1,6 +1,16 @@
 import type { Catalogue, Pattern, Use } from '../../catalogue'
 import { assembleHive, type AssembledHive, type PartLookup } from '../../geometry'
-import { isCold, type Attachment, type Hive, type Part, type Placement, type Stage, type VisitStep } from '../../hive'
+import {
+  isCold,
+  TRAVEL_TASKS,
+  type Attachment,
+  type Hive,
+  type Part,
+  type Placement,
+  type Stage,
+  type TravelTask,
+  type VisitStep,
+} from '../../hive'
 import { massOfPart, mayHold, usualWeighing, type Range } from '../../weight'
 import { boxesToSortInto, mayHoldColony } from './going-down'
 import { changeoverMoves } from './moves'
@@ -166,12 +176,24 @@ const changedIds = ({ changeover }: Stepping) => new Set(changeover.changes.map(
 
 /** What is done at the hive, step by step: fittings off, moves, what is changed where it stands, fittings on. */
 function stepsOf(stepping: Stepping): VisitStep[] {
-  const { fittingsOff, fittingsOn } = stepping.changeover
-  return [
+  const { fittingsOff, fittingsOn, toStage } = stepping.changeover
+  const steps = [
     ...fittingsOff.map((one) => fittingStep(one, false, stepping)),
     ...carriedSteps(stepping),
     ...stepsInPlace(stepping),
     ...fittingsOn.map((one) => fittingStep(one, true, stepping)),
+  ]
+  if (toStage !== 'moving' || steps.length === 0) return steps
+  const floor = stepping.after.hive.stack[0]?.partId ?? ''
+  const tasks = (...names: readonly TravelTask[]) => names.map((task) => ({ ...stepAt(floor, stepping), task }))
+  const closing = steps.findIndex(({ attachment, to }) => attachment && to === 'hive')
+  const shut = closing < 0 ? steps.length : closing
+  return [
+    ...tasks('distance'),
+    ...steps.slice(0, shut),
+    ...tasks('fix'),
+    ...steps.slice(shut),
+    ...tasks('shade', 'water', 'open-again'),
   ]
 }
 
@@ -254,6 +276,9 @@ export const STEP_REASONS = [
   'feed-off',
   'floor',
   'travel',
+  'air-for-the-road',
+  'apart-on-the-road',
+  ...TRAVEL_TASKS,
   'cover',
 ] as const
 /** Why a step is taken. */
@@ -264,11 +289,12 @@ const WIDE: ReadonlySet<Stage> = new Set<Stage>(['building-up', 'supering', 'flo
 
 /** Why a step is taken: what only gives way, what comes and what goes, by its kind and the stage that is made. */
 export function reasonOf(
-  step: Pick<VisitStep, 'from' | 'to' | 'attachment' | 'sortInto'>,
+  step: Pick<VisitStep, 'from' | 'to' | 'attachment' | 'sortInto' | 'task'>,
   pattern: Pattern | undefined,
   role: Placement['role'],
   stage: Stage,
 ): StepReason {
+  if (step.task) return step.task
   if (step.sortInto) return 'sort-frames'
   if (step.from !== 'van' && step.to !== 'van' && !step.attachment)
     return step.to === 'hive' ? 'goes-back' : 'in-the-way'
@@ -297,6 +323,7 @@ function reasonsOf(
       DOOR_REASONS[part.pattern.use ?? 'narrow'] ?? 'robbing',
       isCold(stage) ? 'guard-instead' : WIDE.has(stage) ? 'full-entrance' : 'another-door',
     ]
+  if (stage === 'moving') return ['air-for-the-road', 'apart-on-the-road']
   return ['cover', 'cover']
 }
 

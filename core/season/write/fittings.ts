@@ -60,6 +60,7 @@ export function fittingsAt(
       : []
   const kept = assembled.attached
     .filter((one) => !isEntranceFitting(one) && !isFloorInsert(one) && !isWrap(one))
+    .filter((one) => stage !== 'moving' || one.attachment.place !== 'roof-top')
     .map(({ part }) => attach(pool.keep(part)))
   const wrap =
     isCold(stage) && way.wrap === 'wrap' ? [attach(pool.take(...chosen(writing, { kind: 'wrap' }, 'wrap')))] : []

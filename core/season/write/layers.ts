@@ -225,11 +225,8 @@ function tops(writing: Writing): Layer[] {
     way.feeds && (stage === 'settling' || stage === 'after-crop')
       ? get({ kind: 'feeder', feederForm: 'tray' })
       : undefined
-  if (stage === 'moving')
-    return [
-      layer(writing, get({ kind: 'crown', use: 'travel' })),
-      layer(writing, get({ kind: 'roof', roofForm: 'flush' })),
-    ]
+  // A screen with anything on it is no air: the roof is carried apart.
+  if (stage === 'moving') return [layer(writing, get({ kind: 'crown', use: 'travel' }))]
   const crown = way.winterParts?.crown
     ? pool.take(...chosen(writing, { kind: 'crown', format, use: 'cover' }, 'crown'))
     : pool.take(

@@ -28,20 +28,20 @@ describe('the food of a hive', () => {
     expect(by([])).toBe('model')
     expect(by([look('2026-08-01', { foodFrames: { sealed: 6 } })])).toBe('frames')
     expect(by([look('2026-08-01', { foodFrames: { sealed: 6 }, heft: 'fair' })])).toBe('frames')
-    expect(by([look('2026-08-02', { heft: 'fair' })], [{ day: '2026-08-01', kg: 50 }])).toBe('heft')
-    expect(by([look('2026-08-02', { heft: 'fair' })], [{ day: '2026-08-02', kg: 50 }])).toBe('weighed')
+    expect(by([look('2026-08-02', { heft: 'fair' })], [{ at: '2026-08-01', kg: 50 }])).toBe('heft')
+    expect(by([look('2026-08-02', { heft: 'fair' })], [{ at: '2026-08-02', kg: 50 }])).toBe('weighed')
   })
 
   it('lets a super go only as far as the need surely stays, from the top, and none where it is not known', () => {
-    const rich = foodOf(known, [], [{ day: '2026-08-09', kg: 100 }], '2026-08-10')
+    const rich = foodOf(known, [], [{ at: '2026-08-09', kg: 100 }], '2026-08-10')
     expect(rich.supers.map(({ partId }) => partId)).toEqual([made.at(4), made.at(3)])
     expect(rich.supers.map(({ mayGo }) => mayGo)).toEqual([true, false])
-    const poor = foodOf(known, [], [{ day: '2026-08-09', kg: 55 }], '2026-08-10')
+    const poor = foodOf(known, [], [{ at: '2026-08-09', kg: 55 }], '2026-08-10')
     expect(poor.supers.map(({ mayGo }) => mayGo)).toEqual([false, false])
     for (const { ledger, supers } of [rich, poor])
       for (const { mayGo, left } of supers) if (mayGo) expect(left.low).toBeGreaterThanOrEqual(ledger.need.high)
     // Three weeks in season, and nobody knows what came in or went out.
-    const old = foodOf(known, [], [{ day: '2026-07-10', kg: 100 }], '2026-08-10')
+    const old = foodOf(known, [], [{ at: '2026-07-10', kg: 100 }], '2026-08-10')
     expect(old.against).toEqual([{ against: 'not-known', day: '2026-07-10' }])
     expect(old.measured.by).toBe('model')
     const never = foodOf(known, [], [], '2026-08-10')
@@ -56,7 +56,7 @@ describe('the food of a hive', () => {
   it('takes nothing before a withdrawal is over, or while its end is not known, or what is not sealed', () => {
     const on = (until: object) =>
       entry('treatment', '2026-07-01T12:00', { product: 'gel', withdrawalDays: 14, ...until }, { hiveId: hive.id })
-    const weighed = [{ day: '2026-08-09', kg: 100 }]
+    const weighed = [{ at: '2026-08-09', kg: 100 }]
     const after = (entries: Parameters<typeof foodOf>[1]) => foodOf(known, entries, weighed, '2026-08-10')
     expect(after([on({ until: '2026-07-26' })]).against).toEqual([])
     const early = after([on({ until: '2026-07-28' })])
@@ -71,12 +71,12 @@ describe('the food of a hive', () => {
   })
 
   it('says how long it lasts when nothing comes in, in season and in the cold', () => {
-    const season = foodOf(known, [], [{ day: '2026-07-09', kg: 60 }], '2026-07-09')
+    const season = foodOf(known, [], [{ at: '2026-07-09', kg: 60 }], '2026-07-09')
     const { there, lastsDays } = season.ledger
     expect(lastsDays?.low).toBeCloseTo(there.low / 1, 6)
     expect(lastsDays?.high).toBeCloseTo(there.high / 0.5, 6)
     expect(lastsInWords(season)).toMatch(/^\d+ to \d+ days$/)
-    const cold = foodOf(known, [], [{ day: '2026-12-01', kg: 60 }], '2027-01-01')
+    const cold = foodOf(known, [], [{ at: '2026-12-01', kg: 60 }], '2027-01-01')
     expect(cold.ledger.lines.map(({ of }) => of)).toEqual(['there', 'eaten'])
     expect(cold.eatsADay.middle).toBeLessThan(0.2)
     expect(cold.against).toEqual([])

@@ -8,7 +8,7 @@ import { entry } from '../../helpers/book'
 const NEED = { low: 16, high: 20 }
 const ledger = (kg: number, entries: readonly Entry[], today = '2026-08-20', eats = exactly(0.5)) =>
   ledgerOf(
-    { day: '2026-08-10', kg: exactly(kg), by: 'weighed' },
+    { at: '2026-08-10', kg: exactly(kg), by: 'weighed' },
     entries,
     today,
     { on: () => eats, withoutFlow: eats },
@@ -70,10 +70,10 @@ describe('the food ledger of a hive', () => {
 
   it('takes the newest of weighing, heft and frames; a later one of the same day counts', () => {
     const known = [
-      { day: '2026-08-01', kg: exactly(9), by: 'weighed' as const },
-      { day: '2026-08-10', kg: exactly(12), by: 'frames' as const },
-      { day: '2026-08-10', kg: exactly(13), by: 'weighed' as const },
-      { day: '2026-09-10', kg: exactly(20), by: 'heft' as const },
+      { at: '2026-08-01', kg: exactly(9), by: 'weighed' as const },
+      { at: '2026-08-10', kg: exactly(12), by: 'frames' as const },
+      { at: '2026-08-10', kg: exactly(13), by: 'weighed' as const },
+      { at: '2026-09-10', kg: exactly(20), by: 'heft' as const },
     ]
     expect(latestMeasured(known, '2026-08-20')?.kg.middle).toBe(13)
     expect(latestMeasured([], '2026-08-20')).toBeUndefined()

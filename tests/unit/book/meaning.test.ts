@@ -12,7 +12,7 @@ const own = { hiveId: hive.id }
 const means = (one: Entry, entries: readonly Entry[] = [], kg = 60) =>
   meaningInWords(
     one,
-    { known: hiveIn(yard, hive), entries, weighings: [{ day: '2026-08-01', kg }] },
+    { known: hiveIn(yard, hive), entries, weighings: [{ at: '2026-08-01', kg }] },
     { units: 'mm', vocabulary: 'british' },
   ).join(' ')
 
@@ -82,8 +82,8 @@ describe('a book through the years', () => {
     expect(seriesOf('stores', entries, []).map(({ value }) => value)).toEqual([3])
     expect(seriesOf('mites', entries, [])).toEqual([{ day: '2026-05-12', value: 2 }])
     const weighings = [
-      { day: '2026-05-02', kg: 40 },
-      { day: '2026-05-01', kg: 39 },
+      { at: '2026-05-02', kg: 40 },
+      { at: '2026-05-01', kg: 39 },
     ]
     expect(seriesOf('weight', entries, weighings).map(({ value }) => value)).toEqual([39, 40])
     expect(overYears(seriesOf('brood', entries, []))).toEqual([

@@ -180,7 +180,7 @@ describe('what was told wrongly', () => {
           stage: 'flow',
         }).assessment.findings.find(({ rule }) => rule === 'season.feed-under-supers'),
       ),
-    ).toMatchObject({ severity: 'watch', remedies: [{ kind: 'take-off' }] })
+    ).toMatchObject({ severity: 'watch', remedies: [{ kind: 'swap-for' }] })
     const quilt = (insideMm: number) =>
       build([L.floor, L.deep, L.crown, ['absorber-langstroth'], L.roof], {
         stage: 'winter',

@@ -55,8 +55,8 @@ describe('the entrance by stage (common practice)', () => {
     ['flow', 'entrance-block', ['no-room watch', 'narrow-entrance note']],
     ['building-up', 'entrance-block', []],
     ['building-up', null, []],
-    ['moving', null, ['travel-open mend', 'travel-air watch', 'travel-roof note']],
-    ['moving', 'entrance-mesh', ['travel-air watch', 'travel-roof note']],
+    ['moving', null, ['travel-air stop', 'travel-open mend']],
+    ['moving', 'entrance-mesh', ['travel-air stop']],
     ['flow', 'entrance-mesh', ['shut-in stop', 'no-room watch', 'narrow-entrance note']],
     ['after-crop', 'robbing-screen', []],
   ])('%s with %s', (stage, fitting, expected) => {
@@ -381,12 +381,7 @@ describe('food left after the crop', () => {
 })
 
 describe('a nucleus on the road, and a bait hive', () => {
-  const nucleus: Layer[] = [
-    ['floor-solid-national-6'],
-    ['box-national-6-brood', 'brood'],
-    ['travel-screen-national-6'],
-    ['roof-flush-national-6'],
-  ]
+  const nucleus: Layer[] = [['floor-solid-national-6'], ['box-national-6-brood', 'brood'], ['travel-screen-national-6']]
   const holding =
     (holds: NonNullable<Content['holds']>) =>
     (part: Part): Part => ({

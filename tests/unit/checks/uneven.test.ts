@@ -2,12 +2,20 @@ import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { assessBox } from '#core/frames'
 import { remediesOf } from '#core/checks'
-import { planOf, sizeNonsense, withReading, withReadingInUse, type Part } from '#core/hive'
+import {
+  applyEdit,
+  planOf,
+  sizeNonsense,
+  withFreshIdentities,
+  withReading,
+  withReadingInUse,
+  type Part,
+} from '#core/hive'
 import { contextOf } from '#core/measure'
 import { CATALOGUE } from '#core/catalogue'
 import { partNames, findingInWords } from '#core/wording'
 import { planSchema } from '#wire/plan-schema'
-import { N, assessFirst, build, gapBetween, type Built } from '../../helpers/hives'
+import { N, assessFirst, build, counter, gapBetween, type Built } from '../../helpers/hives'
 
 const READER = { vocabulary: 'british', units: 'mm', locale: 'en-GB' } as const
 const uneven = (mm: number, otherMm: number, plusMinusMm = 0) => ({
@@ -147,5 +155,63 @@ describe('a part that is another one on its other side', () => {
     expect(straight.uneven).toBeUndefined()
     expect(turned.uneven).toBeDefined()
     expect(Math.abs(turned.mm - turned.uneven!.elsewhereMm!)).toBeCloseTo(8)
+  })
+})
+
+describe('a way out of an uneven hive is judged on both of its sides', () => {
+  it('promises the figure of the worse side, and none that makes either side graver', () => {
+    fc.assert(
+      fc.property(fc.integer({ min: 0, max: 30 }), fc.integer({ min: 0, max: 30 }), fc.boolean(), (a, b, framed) => {
+        const layers = framed
+          ? ([N.floor, N.brood, ['excluder-framed-national'], N.super, N.crown, N.roof] as const)
+          : ([N.floor, N.brood, N.super, N.crown, N.roof] as const)
+        const built = build([...layers], {
+          stage: 'supering',
+          change: (part) =>
+            /^(crown|excluder)/.test(part.patternId) || part.patternId === 'box-national-super'
+              ? {
+                  ...part,
+                  measured: part.patternId.startsWith('box')
+                    ? { depth: uneven(140 + a, 140 + b) }
+                    : { rimDepth: uneven(a, b) },
+                }
+              : part,
+        })
+        const rank = { stop: 0, mend: 1, watch: 2, note: 3 }
+        for (const finding of built.assessment.findings.filter(({ rule }) => rule === 'bee-space.gap'))
+          for (const way of remediesOf(finding)) {
+            const applied = applyEdit(built.yard, withFreshIdentities(way.edit, counter('fresh')))
+            if (!applied.ok) throw new Error('a way out does not apply')
+            const after = assessFirst(applied.yard)
+            const least = rank[finding.severity]
+            const grave = ({ findings }: typeof after) =>
+              findings.filter(({ severity }) => rank[severity] <= Math.min(least, 2))
+            expect(grave(after).length).toBeLessThanOrEqual(grave(built.assessment).length)
+            if (way.resultMm !== undefined)
+              expect(
+                after.gaps.some(({ mm, uneven: side }) =>
+                  [mm, side?.elsewhereMm ?? mm].some((one) => Math.abs(one - way.resultMm!) < 0.011),
+                ),
+              ).toBe(true)
+          }
+      }),
+      { numRuns: 150 },
+    )
+  })
+
+  it('a crown is never the wrong way up both ways up', () => {
+    fc.assert(
+      fc.property(fc.integer({ min: 0, max: 20 }), fc.integer({ min: 0, max: 20 }), (a, b) => {
+        const ways = [false, true].map((turned) => {
+          const built = build([N.floor, N.brood, ['crown-national', undefined, turned], N.roof], {
+            change: (part, i) => (i === 2 ? { ...part, measured: { rimDepth: uneven(a, b) } } : part),
+          })
+          return built.assessment.findings.flatMap((finding) =>
+            finding.rule === 'bee-space.gap' && finding.facts.eitherWay ? [finding.facts.eitherWay.better] : [],
+          )
+        })
+        expect(ways.every((told) => told.includes('turned'))).toBe(false)
+      }),
+    )
   })
 })

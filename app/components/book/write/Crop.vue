@@ -10,6 +10,8 @@ import { capital } from '#core/wording'
 
 const props = defineProps<{ yard: Yard; hive: Hive }>()
 const body = defineModel<Crop | null>({ required: true })
+/** Whether the boxes that were taken came off the hive; null until it is said. */
+const cameOff = defineModel<boolean | null>('cameOff', { required: true })
 const preferences = usePreferences()
 const known = computed(() => hiveIn(props.yard, props.hive))
 const names = computed(() => known.value.names(preferences.vocabulary))
@@ -80,6 +82,15 @@ watchEffect(() => {
         >{{ one.name }}: about {{ showMass(one.kg, preferences.units, 0) }}, or {{ one.squares }} squares</ElCheckbox
       >
     </ElCheckboxGroup>
+    <ElRadioGroup
+      v-if="typed.boxIds.length > 0"
+      v-model="cameOff"
+      aria-label="Did these boxes come off the hive?"
+      data-testid="crop-came-off"
+    >
+      <ElRadio :value="true">They came off: to the shed</ElRadio>
+      <ElRadio :value="false">They stand on it again, emptied</ElRadio>
+    </ElRadioGroup>
     <BookMass v-model="typed.kg" name="Crop" :most-kg="400" />
     <small v-if="typed.kg === undefined && usualKg > 0" data-testid="crop-usual"
       >by the boxes and pieces about {{ showMass(usualKg, preferences.units, 1) }}; type what the scale says</small

@@ -1,0 +1,55 @@
+import { rangeOf } from '../figures'
+import type { HiveIn } from '../hive-in'
+import { isCold } from '../hive'
+import { isBox, isFrame } from '../parts'
+import { combAreaDm2 } from '../comb'
+import { stageOn, type YardYear } from '../season'
+import { massOfHive, times, usualWeighing, ZERO, type Range } from '../weight'
+import { entriesOf } from './current'
+import { dayOf, daysBetween } from './days'
+import type { Entry } from './entry'
+import { beesSeen, framesWithBrood, type Look } from './look'
+
+/** Of what is counted in a cluster, how far it may be off to either side (from memory). */
+const OFF_BY = 0.2
+
+/** Bees and brood of a colony, kg. */
+export interface Living {
+  readonly bees: Range
+  readonly brood: Range
+}
+
+/**
+ * Bees and brood of a colony on a day, kg: by the last look of these days that tells of them, else as its stage has
+ * them; in the cold the cluster as it was last counted, or a usual one, and no brood. Every view that takes them off a
+ * weighing asks this function. Common practice; a usual cluster from memory.
+ */
+export function livingOn(known: HiveIn, entries: readonly Entry[], at: string, year: YardYear): Living {
+  const day = dayOf(at)
+  const stage = stageOn(day, year)
+  const { figures } = known.context
+  const looks = entriesOf(entries, 'look').filter(
+    (look) => dayOf(look.at) <= day && daysBetween(look.at, day) <= figures.lookSeasonDays,
+  )
+  const seen = looks.flatMap(({ body }) => beesSeen(body, known.assembled) ?? []).at(-1)
+  if (isCold(stage)) {
+    const clusterKg = known.hive.season?.winterBeesKg ?? figures.winterBees
+    const cluster = { low: clusterKg * (1 - OFF_BY), middle: clusterKg, high: clusterKg * (1 + OFF_BY) }
+    return { bees: seen?.kg ?? cluster, brood: ZERO }
+  }
+  const usual = massOfHive(known.assembled, usualWeighing(stage)).items
+  const brood = looks.flatMap(({ body }) => broodKg(known, body) ?? []).at(-1)
+  return { bees: seen?.kg ?? usual.bees, brood: brood ?? usual.brood }
+}
+
+/** Brood by the combs that have it: as much of each as such combs usually have. */
+function broodKg({ assembled }: HiveIn, look: Look): Range | undefined {
+  const combs = framesWithBrood(look)
+  const box = assembled.stack.find(
+    (layer) => isBox(layer) && layer.placement.role === 'brood' && layer.hung.some(isFrame),
+  )
+  const frame = box?.hung.find(isFrame)
+  if (combs === undefined || !frame) return undefined
+  const { figures } = assembled
+  return times(rangeOf(figures, 'brood'), combs * combAreaDm2(frame.pattern) * rangeOf(figures, 'broodOfComb').middle)
+}
