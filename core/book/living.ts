@@ -42,14 +42,20 @@ export function livingOn(known: HiveIn, entries: readonly Entry[], at: string, y
   return { bees: seen?.kg ?? usual.bees, brood: brood ?? usual.brood }
 }
 
-/** Brood by the combs that have it: as much of each as such combs usually have. */
+/** Brood by the combs that have it: those that were pressed by their own size, those counted by the mean of all. */
 function broodKg({ assembled }: HiveIn, look: Look): Range | undefined {
   const combs = framesWithBrood(look)
-  const box = assembled.stack.find(
-    (layer) => isBox(layer) && layer.placement.role === 'brood' && layer.hung.some(isFrame),
+  const boxes = assembled.stack.filter((layer) => isBox(layer) && layer.placement.role !== 'super')
+  const areas = new Map(
+    boxes.flatMap(({ hung }) => hung.filter(isFrame).map(({ content, pattern }) => [content.id, combAreaDm2(pattern)])),
   )
-  const frame = box?.hung.find(isFrame)
-  if (combs === undefined || !frame) return undefined
+  if (combs === undefined || areas.size === 0) return undefined
   const { figures } = assembled
-  return times(rangeOf(figures, 'brood'), combs * combAreaDm2(frame.pattern) * rangeOf(figures, 'broodOfComb').middle)
+  const pressed = look.broodFrames ? [] : (look.combs ?? []).filter(({ brood }) => brood && brood.length > 0)
+  const sum = (all: readonly number[]) => all.reduce((total, one) => total + one, 0)
+  const areaDm2 =
+    pressed.length > 0
+      ? sum(pressed.map(({ contentId }) => areas.get(contentId) ?? 0))
+      : (combs * sum([...areas.values()])) / areas.size
+  return times(rangeOf(figures, 'brood'), areaDm2 * rangeOf(figures, 'broodOfComb').middle)
 }

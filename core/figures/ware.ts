@@ -6,6 +6,7 @@ export const WARE = {
   shellExtra: 1.05,
   builtUpFrom: 30,
   endBoard: 19,
+  gableBoard: 12,
   railWidth: 26,
   railDepth: 40,
   handHold: 65,

@@ -10,6 +10,8 @@ export interface StandingBody {
   readonly material: SolidMaterial
   /** How much of it is what it is of. */
   readonly share: number
+  /** Narrows upwards to a ridge. */
+  readonly ridged?: true
 }
 
 /** The bodies of a part as it stands: turned over, turned about and shifted as it is. Geometry. */
@@ -17,7 +19,7 @@ export function bodiesOf(part: PlacedPart): StandingBody[] {
   return shapeOf(part.resolved).solids.map((body) => standing(body, part))
 }
 
-function standing({ rect, from, to, material, share }: Solid, part: PlacedPart): StandingBody {
+function standing({ rect, from, to, material, share, ridged }: Solid, part: PlacedPart): StandingBody {
   const { turnedOver, yawDeg, offsetMm } = part.placement
   const [low, high] = turnedOver ? [part.faces.depthMm - to.mm, part.faces.depthMm - from.mm] : [from.mm, to.mm]
   return {
@@ -27,5 +29,6 @@ function standing({ rect, from, to, material, share }: Solid, part: PlacedPart):
     toMm: part.bottomMm + high,
     material,
     share,
+    ...(ridged ? { ridged } : {}),
   }
 }

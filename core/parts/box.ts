@@ -17,7 +17,7 @@ import {
   type ZoneShape,
 } from './shape'
 import { solid, volumeMm3, type Solid, type SolidMaterial } from './solid'
-import type { Rect } from './rect'
+import { overlapOf, type Rect } from './rect'
 import { dimension } from './sizes'
 
 /** Sizes that such a part always has. */
@@ -133,12 +133,11 @@ function hungZones(
 ): { readonly lower: ZoneShape[]; readonly upper: ZoneShape[] } {
   const spans = part.pattern.sections
     ? [{ rect: inside }]
-    : hangAcross(part).runs.map(({ pattern, room, y0, y1 }) => {
+    : hangAcross(part).runs.flatMap(({ pattern, room, y0, y1 }) => {
         const half = pattern.lengthOverEndBars.mm / 2
-        return {
-          rect: { x0: -half, x1: half, y0, y1 },
-          ...(part.pattern.halves ? { colony: room === 0 ? 'near' : 'far' } : {}),
-        }
+        // What does not go in is told as that: gaps are those of the frames between the walls.
+        const rect = overlapOf({ x0: -half, x1: half, y0, y1 }, inside)
+        return rect ? [{ rect, ...(part.pattern.halves ? { colony: room === 0 ? 'near' : 'far' } : {}) }] : []
       })
   if (spans.length === 0) return { lower: [openZone(inside, depth)], upper: [openZone(inside, depth)] }
   return {

@@ -31,6 +31,7 @@ function floorShape(part: PartOf<'floor'>): PartShape {
   const under = lowerRecess ? above(BASE, lowerRecess) : BASE
   const top = depth ? above(BASE, depth) : above(under, dimension(part, 'boardThickness'), upperRecess)
   const deck = below(top, upperRecess)
+  const material = part.pattern.material === 'polystyrene' ? 'polystyrene' : 'timber'
   const zone = (rect: Rect): ZoneShape => ({
     rect,
     name: 'floor-rails',
@@ -39,19 +40,19 @@ function floorShape(part: PartOf<'floor'>): PartShape {
   })
   const landing = { ...outside, x0: outside.x0 - LANDING_MM, x1: outside.x0 }
   const solids = [
-    ...rails(outside, rimWidth.mm, deck, top, 'timber', 'rail', true),
-    ...rails(outside, rimWidth.mm, BASE, under, 'timber', 'under-rail', true),
+    ...rails(outside, rimWidth.mm, deck, top, material, 'rail', true),
+    ...rails(outside, rimWidth.mm, BASE, under, material, 'under-rail', true),
     ...(mesh
       ? [
-          ...rails(outside, rimWidth.mm, under, deck, 'timber', 'frame'),
+          ...rails(outside, rimWidth.mm, under, deck, material, 'frame'),
           ...solid(inside, below(deck, byHand(1)), deck, 'mesh', 'mesh'),
         ]
-      : solid(outside, under, deck, 'timber', 'deck')),
+      : solid(outside, under, deck, material, 'deck')),
     ...solid(
       landing,
       mesh ? below(deck, byHand(20)) : under,
       mesh ? below(deck, byHand(8)) : deck,
-      'timber',
+      material,
       mesh ? 'landing' : 'deck',
       { bears: false, projects: true },
     ),

@@ -1,5 +1,6 @@
 import type { Layout } from '../geometry'
-import { cavityOf } from './cavity'
+import type { Rect } from '../parts'
+import { cavityOf, ownInside, type Stand } from './cavity'
 import { floorFace } from './floor'
 import type { Layer } from './layers'
 import { topFace } from './top'
@@ -28,6 +29,8 @@ export interface HeatFace {
   readonly layers: readonly Layer[]
   /** Air from outside goes through over it: what lies beyond holds nothing back. */
   readonly aired: boolean
+  /** Another colony is on its other side: it loses heat to the colder of the two, none to the outside. */
+  readonly isInner?: true
 }
 
 /** What encloses the colony of a stack: its top, its walls box by box, its floor; by sizes inside. */
@@ -43,24 +46,26 @@ export interface Enclosure {
 }
 
 /**
- * The faces that lose heat of the colony that stands lowest; none where no box does. Areas by inside dimensions, R by
- * EN ISO 6946; what a floor of mesh is to hold back is from memory.
+ * The faces that lose heat of a colony, of the one that stands lowest unless asked otherwise; none where no box does.
+ * Areas by inside dimensions: the floor's of the lowest box, the top's of the uppermost. R by EN ISO 6946; what a floor
+ * of mesh is to hold back is from memory.
  */
-export function enclosureOf(layout: Layout): Enclosure {
-  const cavity = cavityOf(layout.parts)
+export function enclosureOf(layout: Layout, colony: Stand = 'lower'): Enclosure {
+  const cavity = cavityOf(layout.parts, colony)
   if (!cavity) return { faces: [], litres: 0, heightMm: 0, boxIds: [], colonies: 1 }
-  const { rooms, inside } = cavity
+  const { rooms } = cavity
   const heightMm = rooms.reduce((sum, { faces }) => sum + faces.depthMm, 0)
-  const areaMm2 = (inside.x1 - inside.x0) * (inside.y1 - inside.y0)
   return {
     faces: [
       topFace(cavity, layout),
       ...rooms.flatMap((room) => wallFaces(room, wrapsRound(room, layout))),
       floorFace(cavity, layout),
     ],
-    litres: (areaMm2 * heightMm) / 1e6,
+    litres: rooms.reduce((sum, room) => sum + (planMm2(ownInside(room)) * room.faces.depthMm) / 1e6, 0),
     heightMm,
     boxIds: cavity.boxes.map(({ part }) => part.id),
     colonies: cavity.boxes.every(({ pattern }) => pattern?.halves) ? 2 : 1,
   }
 }
+
+const planMm2 = ({ x0, x1, y0, y1 }: Rect) => (x1 - x0) * (y1 - y0)

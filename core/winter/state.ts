@@ -25,6 +25,8 @@ export interface Asked {
 export interface Shell {
   readonly enclosure: Enclosure
   readonly openings: readonly StackOpening[]
+  /** That of another colony on the other side of a board: heat goes through it to the colder of the two. */
+  readonly beside?: Omit<Shell, 'beside'>
 }
 
 /** One face at one time. */
@@ -50,13 +52,23 @@ export interface WinterState extends Burn {
   readonly wetFirst: FaceState | undefined
 }
 
-/** Heat that an enclosure loses for each degree, W/K: Σ area / R (EN ISO 13789, Eq. 1, from memory); air left out. */
+/**
+ * Heat that an enclosure loses to the outside for each degree, W/K: Σ area / R (EN ISO 13789, Eq. 1, from memory); air
+ * left out, and what goes through a board to another colony.
+ */
 export function lossWPerK({ faces }: Pick<Enclosure, 'faces'>): number {
-  return faces.reduce((sum, { areaM2, m2KPerW }) => sum + areaM2 / m2KPerW, 0)
+  return faces.reduce((sum, face) => sum + (face.isInner ? 0 : face.areaM2 / face.m2KPerW), 0)
+}
+
+/** Heat that goes to another colony for each degree between the two, W/K. */
+function innerWPerK({ faces }: Pick<Enclosure, 'faces'>): number {
+  return faces.reduce((sum, face) => sum + (face.isInner ? face.areaM2 / face.m2KPerW : 0), 0)
 }
 
 /** How warm it is inside, and what one colony gives for it. */
 interface Burn extends Air {
+  /** How warm it is on the other side of a board between two colonies, °C. */
+  readonly besideCelsius?: number
   readonly colonyWatts: number
   /** Through the ways for air, W and m³/s; of all colonies. */
   readonly airWatts: number
@@ -70,9 +82,9 @@ interface Lets {
 }
 
 /** Shells and figures are asked for again with every month and bound. */
-const lets = new WeakMap<Shell, { readonly figures: Figures; readonly of: Lets }>()
+const lets = new WeakMap<Omit<Shell, 'beside'>, { readonly figures: Figures; readonly of: Lets }>()
 
-function letsGo(shell: Shell, figures: Figures): Lets {
+function letsGo(shell: Omit<Shell, 'beside'>, figures: Figures): Lets {
   const known = lets.get(shell)
   if (known?.figures === figures) return known.of
   const of = { wPerK: lossWPerK(shell.enclosure), freely: draughtFactor(shell.openings, figures) }
@@ -80,13 +92,43 @@ function letsGo(shell: Shell, figures: Figures): Lets {
   return of
 }
 
-/** How warm it is inside and what that takes: energy balance; never said to be colder inside than out. */
-export function burnAt(shell: Shell, { outsideCelsius, beesKg, inside, times }: Asked, figures: Figures): Burn {
+/**
+ * How warm it is inside and what that takes: energy balance; never said to be colder inside than out. Two colonies over
+ * each other, each of so many bees, are two balances that are solved in turn until neither moves.
+ */
+export function burnAt(shell: Shell, asked: Asked, figures: Figures): Burn {
+  const { beside } = shell
+  if (!beside || asked.inside.warm === 'cavity') return burnBeside(shell, asked, figures)
+  const wPerK = innerWPerK(shell.enclosure)
+  let own = burnBeside(shell, asked, figures)
+  let other = burnBeside(beside, asked, figures)
+  for (let round = 0; round < MOST_ROUNDS; round++) {
+    const was = own.insideCelsius
+    own = burnBeside(shell, asked, figures, { celsius: other.insideCelsius, wPerK })
+    other = burnBeside(beside, asked, figures, { celsius: own.insideCelsius, wPerK })
+    if (Math.abs(own.insideCelsius - was) < NEAR_CELSIUS) break
+  }
+  return { ...own, besideCelsius: other.insideCelsius }
+}
+
+/** Rounds in which two balances are solved in turn at most, and when neither is taken to move any more, °C. */
+const MOST_ROUNDS = 40
+const NEAR_CELSIUS = 0.001
+
+/** The balance of one colony with what is beside it held at a temperature. */
+function burnBeside(
+  shell: Omit<Shell, 'beside'>,
+  { outsideCelsius, beesKg, inside, times }: Asked,
+  figures: Figures,
+  beside?: { readonly celsius: number; readonly wPerK: number },
+): Burn {
   const { colonies } = shell.enclosure
   const { wPerK, freely } = letsGo(shell, figures)
   const passes = (insideCelsius: number) => draughtAt(freely, { insideCelsius, outsideCelsius })
   const airAt = (celsius: number) => heatOfAir(passes(celsius), figures) * (celsius - outsideCelsius)
-  const lossAt = (celsius: number) => (wPerK * (celsius - outsideCelsius) + airAt(celsius)) / colonies
+  const toOther = (celsius: number) => (beside ? beside.wPerK * (celsius - beside.celsius) : 0)
+  const lossAt = (celsius: number) =>
+    (wPerK * (celsius - outsideCelsius) + airAt(celsius) + toOther(celsius)) / colonies
   const insideCelsius =
     inside.warm === 'cavity'
       ? Math.max(inside.celsius, outsideCelsius)
@@ -108,12 +150,16 @@ export function stateOf(shell: Shell, asked: Asked, figures: Figures): WinterSta
   const { enclosure } = shell
   const burn = burnAt(shell, asked, figures)
   const { insideCelsius, outsideCelsius, colonyWatts } = burn
-  const faces = enclosure.faces.map((face) => ({
-    face,
-    watts: (face.areaM2 / face.m2KPerW) * (insideCelsius - outsideCelsius),
-    surfaceCelsius: surfaceCelsius(face, burn),
-    dripsFrom: dripsFrom(face, burn),
-  }))
+  const faces = enclosure.faces.map((face) => {
+    const beyondCelsius = face.isInner ? (burn.besideCelsius ?? insideCelsius) : outsideCelsius
+    const air = { insideCelsius, outsideCelsius: beyondCelsius }
+    return {
+      face,
+      watts: (face.areaM2 / face.m2KPerW) * (insideCelsius - beyondCelsius),
+      surfaceCelsius: surfaceCelsius(face, air),
+      dripsFrom: dripsFrom(face, air),
+    }
+  })
   const honey = honeyKgADay(colonyWatts, figures)
   const gives = (share: number) => clusterWatts(asked.beesKg, insideCelsius, figures, share)
   const { clusterBounds } = figures

@@ -1,5 +1,6 @@
 import { bodiesOf, type Layout, type PlacedPart, type StandingBody } from '../geometry'
-import { isAbsorber, isCrown, isRoof, isSlab, isVent } from '../parts'
+import { isAbsorber, isCrown, isDivision, isRoof, isSlab, isVent } from '../parts'
+import { divisionFace } from './division'
 import type { Cavity } from './cavity'
 import { columnsOf, faceOfColumns, type Column } from './columns'
 import type { HeatFace } from './enclosure'
@@ -7,18 +8,23 @@ import { airOf, layerOf, resistanceOf, type Layer } from './layers'
 import { INSIDE_SURFACE, OUTSIDE_SURFACE } from './still-air'
 
 /** What lies over the room of a colony, up to the sky; bare where nothing does. EN ISO 6946. */
-export function topFace({ over, inside }: Cavity, { figures }: Layout): HeatFace {
+export function topFace(cavity: Cavity, { figures }: Layout): HeatFace {
+  const { over, inside } = cavity
+  if (over[0] && isDivision(over[0])) return divisionFace(over[0], cavity, 'top', figures)
   const aired = over.flatMap(airedBy)
   const roofs = new Set(over.filter((part) => isRoof(part)).map(({ part }) => part.id))
   const isAired = (below: StandingBody, above: StandingBody) =>
     aired.some(
       ({ fromMm, toMm, underRoofOnly }) =>
-        above.fromMm > fromMm && below.toMm <= toMm && (!underRoofOnly || roofs.has(above.partId)),
+        above.fromMm >= fromMm && below.toMm <= toMm && (!underRoofOnly || roofs.has(above.partId)),
     )
+  const screen = over.find((part) => isCrown(part) && part.pattern.surface === 'mesh')
+  /** Nothing holds heat back below what lies over a screen, and air moves between the two. */
+  const isUnderScreen = ({ bodies: [first] }: Column) => screen && first && first.fromMm >= screen.topMm
   const given = new Map(over.flatMap((part) => (givenOf(part) === undefined ? [] : [[part.part.id, givenOf(part)!]])))
   const columns = columnsOf(inside, over.flatMap(bodiesOf), 'up', figures).map((column) => ({
     ...column,
-    ...pathUp(column, isAired, given, figures),
+    ...(isUnderScreen(column) ? OPEN_TO_AIR : pathUp(column, isAired, given, figures)),
   }))
   const { main, ...face } = faceOfColumns(columns)
   return {
@@ -30,6 +36,9 @@ export function topFace({ over, inside }: Cavity, { figures }: Layout): HeatFace
     aired: main.aired,
   }
 }
+
+/** Air of outside right over the bees: no layer counts. */
+const OPEN_TO_AIR = { m2KPerW: 2 * INSIDE_SURFACE.up, layers: [], aired: true }
 
 /** A panel's resistance as its maker gives it. */
 const givenOf = (part: PlacedPart): number | undefined =>
@@ -52,8 +61,18 @@ function airedBy(part: PlacedPart): Aired[] {
   if (isAbsorber(part)) return part.part.lacks?.includes('vent-holes') ? [] : [over]
   if (!isCrown(part)) return []
   if (part.pattern.surface === 'mesh') return [over]
-  const open = part.dimensions.holeLength && (part.part.hole ?? 'open') === 'open'
-  return open ? [{ ...over, fromMm: part.bottomMm, underRoofOnly: true }] : []
+  return hasOpenHole(part) ? [{ ...over, fromMm: part.bottomMm, underRoofOnly: true }] : []
+}
+
+/** A hole of a crown that nothing shuts. */
+export function hasOpenHole({ dimensions, part }: Pick<PlacedPart, 'dimensions' | 'part'>): boolean {
+  return dimensions.holeLength !== undefined && dimensions.holeWidth !== undefined && (part.hole ?? 'open') === 'open'
+}
+
+/** What a body holds back; under the boards of a gable is air. */
+function layersOf({ material, fromMm, toMm, ridged }: StandingBody, figures: Layout['figures']): Layer[] {
+  if (!ridged) return [layerOf(material, toMm - fromMm, figures)]
+  return [airOf((toMm - fromMm) / 2, 'up'), layerOf('timber', figures.gableBoard, figures)]
 }
 
 function pathUp(
@@ -71,7 +90,7 @@ function pathUp(
     if (gapMm > 0) layers.push(airOf(gapMm, 'up'))
     const own = given.get(body.partId)
     const thickMm = body.toMm - body.fromMm
-    layers.push(own === undefined ? layerOf(body.material, thickMm, figures) : { of: 'given', thickMm, m2KPerW: own })
+    layers.push(...(own === undefined ? layersOf(body, figures) : [{ of: 'given' as const, thickMm, m2KPerW: own }]))
     last = body
   }
   return { ...whole(layers, OUTSIDE_SURFACE), layers, aired: false }

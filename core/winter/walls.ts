@@ -23,54 +23,58 @@ export function wallFaces(part: PlacedPart, wraps: readonly Layer[] = []): HeatF
     ['right', inside.x1 - inside.x0, outside.y1 - inside.y1],
   ]
   return sides.map(([side, wideMm, thickMm]) => {
-    const own = wallOf(part, side, thickMm)
-    const layers = [...own.layers, ...wraps]
+    const own = wallOf(part, side, thickMm, wraps)
     return {
       id: `${part.part.id}:${side}`,
       place: 'wall',
       side,
       partId: part.part.id,
       areaM2: (wideMm * highMm) / 1e6,
-      m2KPerW: own.m2KPerW + resistanceOf(wraps),
-      pathM2KPerW: SURFACES + resistanceOf(layers),
+      m2KPerW: own.m2KPerW,
+      pathM2KPerW: SURFACES + resistanceOf(own.layers),
       insideM2KPerW: INSIDE_SURFACE.sideways,
-      layers,
+      layers: own.layers,
       aired: false,
     }
   })
 }
 
-function wallOf(
-  part: PlacedPart,
-  side: WallSide,
-  thickMm: number,
-): { readonly m2KPerW: number; readonly layers: readonly Layer[] } {
+/** A wall of its layers one after another, and how they resist in all, m²·K/W. */
+interface Wall {
+  readonly m2KPerW: number
+  readonly layers: readonly Layer[]
+}
+
+function wallOf(part: PlacedPart, side: WallSide, thickMm: number, wraps: readonly Layer[]): Wall {
   const { figures } = part
   if (isBox(part) && (side === 'front' || side === 'back') && hasBuiltUpEnds(part))
-    return builtUpEnd(thickMm, part.faces.depthMm, figures)
-  const layers = [layerOf(MADE_OF[part.pattern?.material ?? 'wood'], thickMm, figures)]
+    return builtUpEnd(thickMm, part.faces.depthMm, wraps, figures)
+  const layers = [layerOf(MADE_OF[part.pattern?.material ?? 'wood'], thickMm, figures), ...wraps]
   return { m2KPerW: SURFACES + resistanceOf(layers), layers }
 }
 
 /**
- * An end that is a board with two rails, as two paths side by side, board alone and board, air, rail: the mean of the
- * upper and the lower limit (EN ISO 6946, Eq. 5 to 8). In the lower one the rails hold nothing back, since the air of
- * outside lies beside them. Its largest path is the board alone.
+ * An end that is a board with two rails, as two paths side by side: the mean of the upper and the lower limit (EN ISO
+ * 6946, Eq. 5 to 8). Without a wrap the paths are board alone and board, air, rail, and in the lower limit the rails
+ * hold nothing back, since the air of outside lies beside them; a wrap shuts that air in, and it counts. Its largest
+ * path is the one between the rails.
  */
-function builtUpEnd(
-  thickMm: number,
-  highMm: number,
-  figures: Figures,
-): { readonly m2KPerW: number; readonly layers: readonly Layer[] } {
+function builtUpEnd(thickMm: number, highMm: number, wraps: readonly Layer[], figures: Figures): Wall {
   const { endBoard, railWidth, railDepth } = figures
   const board = layerOf('timber', endBoard, figures)
   const gapMm = Math.max(0, thickMm - endBoard - railWidth)
   const rail = [airOf(gapMm, 'sideways'), layerOf('timber', thickMm - endBoard - gapMm, figures)]
+  const between = wraps.length > 0 ? [airOf(thickMm - endBoard, 'sideways')] : []
   const share = Math.min(1, (2 * railDepth) / highMm)
-  const lower = SURFACES + board.m2KPerW
+  const through = SURFACES + board.m2KPerW + resistanceOf(wraps)
   const upper = sideBySide([
-    { share, m2KPerW: lower + resistanceOf(rail) },
-    { share: 1 - share, m2KPerW: lower },
+    { share, m2KPerW: through + resistanceOf(rail) },
+    { share: 1 - share, m2KPerW: through + resistanceOf(between) },
   ])
-  return { m2KPerW: (upper + lower) / 2, layers: [board] }
+  const layer = [
+    { share, m2KPerW: resistanceOf(rail) },
+    { share: 1 - share, m2KPerW: resistanceOf(between) },
+  ]
+  const lower = through + (between.length > 0 ? sideBySide(layer) : 0)
+  return { m2KPerW: (upper + lower) / 2, layers: [board, ...between, ...wraps] }
 }

@@ -5,16 +5,17 @@ import { foodNeedOf, storesByModelKg, type FoodNeed } from '../checks'
 import type { Range } from '../weight'
 import {
   combOfBees,
-  enclosureOf,
+  hasUpperColony,
+  shellOf,
   foodInAll,
   foodThrough,
-  openingsOf,
   winterMonths,
   type Bounded,
   type CombOfBees,
   type Inside,
   type MonthOfFood,
   type Shell,
+  type Stand,
   type WinterMonth,
 } from '../winter'
 
@@ -39,13 +40,24 @@ export interface WinterFood {
 
 /** A hive in winter: what encloses it, its ways for air, its bees, its months. Each worked out when first asked for. */
 export class HiveWinter {
-  private known: { shell?: Shell; months?: readonly WinterMonth[] } = {}
+  private known: { shell?: Shell; months?: readonly WinterMonth[]; upper?: HiveWinter } = {}
 
-  constructor(readonly of: HiveIn) {}
+  constructor(
+    readonly of: HiveIn,
+    /** Which of two colonies that stand over each other. */
+    readonly stand: Stand = 'lower',
+  ) {}
 
   get shell(): Shell {
     const { layout } = this.of
-    return (this.known.shell ??= { enclosure: enclosureOf(layout), openings: openingsOf(layout) })
+    return (this.known.shell ??= shellOf(layout, this.stand))
+  }
+
+  /** The same of the colony over the board of a hive of two; undefined where it has one. */
+  get upper(): HiveWinter | undefined {
+    return this.stand === 'lower' && hasUpperColony(this.of.layout)
+      ? (this.known.upper ??= new HiveWinter(this.of, 'upper'))
+      : undefined
   }
 
   get months(): readonly WinterMonth[] {

@@ -4,7 +4,7 @@ import { isFrame } from '../../parts'
 import { cellsOfFrame } from '../../room'
 import { rangeOf } from '../../figures'
 import { times, type Range } from '../../weight'
-import { broodFramesOf, type Look } from './look'
+import { broodFramesOf, type BroodStage, type Look } from './look'
 
 /** Brood by a look, cells: now, and as far as it is known what becomes of it. */
 export interface BroodSeen {
@@ -18,15 +18,37 @@ export interface BroodSeen {
   readonly sealedInDays: number
 }
 
-/** The frame that most of a colony's brood hangs in: of its lowest brood box. */
-function broodFrame({ stack }: AssembledHive) {
-  const boxes = stack.filter(({ placement }) => placement.role === 'brood')
-  return boxes.flatMap(({ hung }) => hung.filter(isFrame)).at(0)?.pattern
+/** Cells of every comb of its brood boxes, by the frame that it hangs in. */
+function cellsOfCombs({ stack, figures }: AssembledHive): ReadonlyMap<string, number> {
+  const boxes = stack.filter(({ placement }) => placement.role !== 'super')
+  return new Map(
+    boxes.flatMap(({ hung }) =>
+      hung.filter(isFrame).map(({ content, pattern }) => [content.id, cellsOfFrame(pattern, figures.cellWidth)]),
+    ),
+  )
 }
 
-/** Cells of so many combs that have brood: cells of both sides × the share that is brood (from memory). */
-function broodCells(frames: number, cellsOfComb: number, figures: Figures): Range {
-  return times(rangeOf(figures, 'broodOfComb'), frames * cellsOfComb)
+/**
+ * Cells of combs that have brood: those that were pressed by their own frames; of combs that were only counted nobody
+ * knows in which box they hang: as many of the smallest, of the largest, and of the mean. Cells of both sides × the share
+ * that is brood (from memory).
+ */
+function broodCells(look: Look, stages: readonly BroodStage[], frames: number, assembled: AssembledHive): Range {
+  const { figures } = assembled
+  const cells = cellsOfCombs(assembled)
+  const share = rangeOf(figures, 'broodOfComb')
+  const isCounted = stages.some((stage) => look.broodFrames?.[stage] !== undefined)
+  if (!isCounted) {
+    const pressed = (look.combs ?? []).filter(({ brood }) => brood?.some((stage) => stages.includes(stage)))
+    return times(
+      share,
+      pressed.reduce((sum, { contentId }) => sum + (cells.get(contentId) ?? 0), 0),
+    )
+  }
+  const sorted = [...cells.values()].sort((a, b) => a - b)
+  const mean = sorted.reduce((sum, one) => sum + one, 0) / sorted.length
+  const [least, most] = [sorted[0] ?? 0, sorted.at(-1) ?? 0]
+  return { low: share.low * frames * least, middle: share.middle * frames * mean, high: share.high * frames * most }
 }
 
 /**
@@ -34,18 +56,16 @@ function broodCells(frames: number, cellsOfComb: number, figures: Figures): Rang
  * (standard biology: egg 3, larva 6, capped 12 days). Undefined where nothing was told or no frame hangs there.
  */
 export function broodSeen(look: Look, assembled: AssembledHive): BroodSeen | undefined {
-  const frame = broodFrame(assembled)
   const [eggs, larvae, sealed] = (['eggs', 'larvae', 'sealed'] as const).map((stage) => broodFramesOf(look, stage))
   const told = [eggs, larvae, sealed].filter((count) => count !== undefined)
-  if (!frame || told.length === 0) return undefined
+  if (cellsOfCombs(assembled).size === 0 || told.length === 0) return undefined
   const { figures } = assembled
-  const cells = cellsOfFrame(frame, figures.cellWidth)
   // Eggs and larvae share combs: the larger of the two is what is open.
   const open = eggs === undefined && larvae === undefined ? undefined : Math.max(eggs ?? 0, larvae ?? 0)
   return {
     frames: Math.max(...told),
-    sealedCells: sealed === undefined ? undefined : broodCells(sealed, cells, figures),
-    openCells: open === undefined ? undefined : broodCells(open, cells, figures),
+    sealedCells: sealed === undefined ? undefined : broodCells(look, ['sealed'], sealed, assembled),
+    openCells: open === undefined ? undefined : broodCells(look, ['eggs', 'larvae'], open, assembled),
     emergedInDays: figures.cappedDays,
     sealedInDays: figures.eggDays + figures.openDays,
   }

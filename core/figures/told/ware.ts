@@ -33,6 +33,12 @@ export const WARE_TOLD = {
     usedIn: 'weight and building of boxes',
     source: MEMORY,
   },
+  gableBoard: {
+    unit: 'mm',
+    label: 'boards of a gabled roof, thick',
+    usedIn: 'heat of a gabled roof',
+    source: MEMORY,
+  },
   endBoard: {
     unit: 'mm',
     label: 'end board of a built-up end',

@@ -6,6 +6,7 @@ import {
   type Catalogue,
   type Format,
   type PartKind,
+  type Pattern,
   type Wanted,
 } from '../../catalogue'
 import { spacedFor } from '../../frames'
@@ -152,15 +153,31 @@ function boxOf(writing: Writing, size: BoxSize, willDo: (part: Part) => boolean)
 function superBoxes(writing: Writing, count: number): Layer[] {
   const { assembled, pool, format, way, catalogue } = writing
   const size = boxOfSize(catalogue, format, way.superSize) ? way.superSize : 'deep'
-  const formats = new Set<string | undefined>([format, boxOfSize(catalogue, format, size)?.format])
+  const own = boxOfSize(catalogue, format, size)
   const standing = assembled.stack
     .filter(isBox)
-    .filter(({ pattern, placement }) => formats.has(pattern.format) && placement.role === 'super')
+    .filter(({ pattern, placement }) => placement.role === 'super' && (!own || standOnEachOther(pattern, own)))
     .slice(0, count)
   const kept = standing.map(({ part }) => pool.keep(part))
-  const more = Array.from({ length: count - kept.length }, () => boxOf(writing, size, (part) => !hasHeldBrood(part)))
+  const clean = (part: Part) => !hasHeldBrood(part)
+  // Supers of another make that fits are gone on with: nobody buys a second size beside them.
+  const like = standing[0]?.pattern
+  const more = Array.from({ length: count - kept.length }, () =>
+    like && like.format !== own?.format
+      ? pool.take(like, { kind: 'box', format: like.format, size: like.size }, clean)
+      : boxOf(writing, size, clean),
+  )
   return [...kept, ...more].map((part) =>
     layer(writing, spaced(started(framed(part, writing), writing), writing), 'super'),
+  )
+}
+
+/** Two makes of box that differ outside by no more than their joint bears, mm (from memory). */
+const MAKES_MEET_MM = 8
+
+function standOnEachOther({ dimensions: a }: Pattern, { dimensions: b }: Pattern): boolean {
+  return (['outsideLength', 'outsideWidth'] as const).every(
+    (name) => Math.abs((a[name]?.mm ?? 0) - (b[name]?.mm ?? 0)) <= MAKES_MEET_MM,
   )
 }
 
