@@ -42,3 +42,28 @@ export function gapsChangedBy(yard: Yard, edit: Edit): GapChange[] | null {
     })
   })
 }
+
+/** Hives whose worst finding an edit would make another one. */
+export interface VerdictChange {
+  readonly from: Grade
+  readonly to: Grade
+  readonly hives: number
+}
+
+/** Of how many hives the verdict would be another one after an edit; null where it does not apply. */
+export function verdictsChangedBy(yard: Yard, edit: Edit): VerdictChange[] | null {
+  const applied = applyEdit(yard, edit)
+  if (!applied.ok) return null
+  const [before, after] = [partsById(yard), partsById(applied.yard)]
+  const counts = new Map<string, { from: Grade; to: Grade; hives: number }>()
+  yard.hives.forEach((hive, at) => {
+    const from = assessHive(yard, hive, before).worst
+    const to = assessHive(applied.yard, applied.yard.hives[at]!, after).worst
+    if (from === to) return
+    const key = `${from} ${to}`
+    const known = counts.get(key)
+    if (known) known.hives++
+    else counts.set(key, { from, to, hives: 1 })
+  })
+  return [...counts.values()].sort((a, b) => b.hives - a.hives)
+}

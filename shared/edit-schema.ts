@@ -1,5 +1,6 @@
 import * as yup from './yup'
 import { figureLimits, figureNamed, isFigure } from '#core/figures'
+import { sizeLimitOf } from '#core/catalogue'
 import { TOLD } from '#core/figures/told'
 import { fieldOf, isOneOf, keysOf } from '#core/plain'
 import { listOf, maybe, moment, oneOf, orNull, record, some, someOf, text } from './fields'
@@ -85,6 +86,12 @@ const SIMPLE: { readonly [K in Exclude<Edit['kind'], 'batch'>]: yup.ISchema<Edit
     at: at().optional(),
   }).test('figure', function ({ key, length }) {
     const name = typeof key === 'string' ? figureNamed(key) : undefined
+    const limit = typeof key === 'string' && !name ? sizeLimitOf(key.slice(key.lastIndexOf('.') + 1)) : undefined
+    if (limit && length && (!(length.mm >= limit.leastMm) || !(length.mm <= limit.mostMm)))
+      return this.createError({
+        path: `${this.path ? `${this.path}.` : ''}length.mm`,
+        message: '${path} cannot be so: ' + `such a size is from ${limit.leastMm} to ${limit.mostMm} mm`,
+      })
     if (!name || typeof length?.mm !== 'number' || isFigure(name, length.mm)) return true
     const { least, most } = figureLimits(name)
     const path = `${this.path ? `${this.path}.` : ''}length.mm`

@@ -32,6 +32,10 @@ import {
   SLACK_PLACES,
   SPACED_BY,
   USES,
+  HANGING_LIMITS,
+  SIZE_LIMITS,
+  type DimensionName,
+  type HangingDimension,
 } from '#core/catalogue'
 import {
   type Acceptance,
@@ -102,8 +106,14 @@ const length: yup.ObjectSchema<Length> = record({
   otherMm: decimal(-1000, 3000).optional(),
 })
 
+/** A size of this name, within what it can be. */
+const size = (name: DimensionName | HangingDimension): yup.ObjectSchema<Length> => {
+  const { leastMm, mostMm } = { ...SIZE_LIMITS, ...HANGING_LIMITS }[name]
+  return length.shape({ mm: decimal(leastMm, mostMm), otherMm: decimal(leastMm, mostMm).optional() })
+}
+
 const measured = yup
-  .object(recordOf(DIMENSION_NAMES, () => length.optional().default(undefined)))
+  .object(recordOf(DIMENSION_NAMES, (name) => size(name).optional().default(undefined)))
   .strict()
   .optional()
   .default(undefined)
@@ -199,7 +209,7 @@ const eachReading = yup.lazy((value: unknown) =>
 export const partFieldsSchema: yup.ObjectSchema<PartFields> = record({
   name: orNull(text(80, 1).optional()),
   measured: yup
-    .object(recordOf(DIMENSION_NAMES, () => orNull(length.optional().default(undefined))))
+    .object(recordOf(DIMENSION_NAMES, (name) => orNull(size(name).optional().default(undefined))))
     .strict()
     .noUnknown()
     .optional()
@@ -410,9 +420,9 @@ export const hangingSchema: yup.ObjectSchema<HangingPattern> = record({
   cleanComb: flag(),
   own: flag(),
   spacedBy: maybe(SPACED_BY),
-  thickness: length.optional().default(undefined),
+  thickness: size('thickness').optional().default(undefined),
   litres: decimal(0, 30).optional(),
-  ...recordOf(HANGING_DIMENSIONS, () => length),
+  ...recordOf(HANGING_DIMENSIONS, (name) => size(name)),
 })
 
 /** A figure in its own unit: cells of a brood nest are more than any length. */

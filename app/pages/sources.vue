@@ -1,10 +1,19 @@
 <script setup lang="ts">
 // Every figure that the product uses: its mark, its source, where it is used; overwritten for a yard, and taken back.
-import { CATALOGUE, FOOTPRINTS, countMarks, figuresOf, type Format } from '#core/catalogue'
+import { CATALOGUE, FOOTPRINTS, countMarks, figuresOf, sizeLimitOf, type Format } from '#core/catalogue'
 import { bySeverity } from '#core/checks'
-import { FIGURE_NAMES, SHIPPED_FIGURES, figureKey, figureLimits, figureNamed, isFigure } from '#core/figures'
+import {
+  FIGURE_NAMES,
+  SHIPPED_FIGURES,
+  crossedIn,
+  figureKey,
+  figureLimits,
+  figureNamed,
+  isFigure,
+  type FigureName,
+} from '#core/figures'
 import { TOLD } from '#core/figures/told'
-import { gapsChangedBy, type GapChange } from '#core/effect'
+import { gapsChangedBy, verdictsChangedBy, type GapChange, type VerdictChange } from '#core/effect'
 import type { Edit, Part } from '#core/hive'
 import { LIFT_FIGURES } from '#core/lifting'
 import { TIMBERS } from '#core/weight'
@@ -161,15 +170,36 @@ function typedFor(row: Row): { length: Length } | { problem: string } {
   if (row.unit !== 'mm') {
     const value = Number(text.value.replace(',', '.').replace(/\s/g, ''))
     const name = figureNamed(row.key)
-    if (text.value.trim() !== '' && name && isFigure(name, value)) return { length: ownLength(value) }
+    if (text.value.trim() !== '' && name && isFigure(name, value))
+      return sensible(name, value, { length: ownLength(value) })
     const limits = name ? ` from ${figureLimits(name).least} to ${figureLimits(name).most}` : ''
     return { problem: `${row.what} is not a figure that can be: type a number${limits}, such as ${row.value}.` }
   }
-  const limits = { minMm: 0, maxMm: 1000 }
+  const figure = figureNamed(row.key)
+  const size = sizeLimitOf(row.key.slice(row.key.lastIndexOf('.') + 1))
+  const limits = figure
+    ? { minMm: figureLimits(figure).least, maxMm: figureLimits(figure).most }
+    : { minMm: size?.leastMm ?? 0, maxMm: size?.mostMm ?? 1000 }
   const read = parseLength(text.value, preferences.units, limits)
   if (!read.ok)
     return { problem: lengthProblemInWords(row.what, read.problem, limits, preferences.units, read.readings) }
-  return { length: { ...ownLength(read.mm), ...(read.inches ? { inches: read.inches } : {}) } }
+  const typed = { length: { ...ownLength(read.mm), ...(read.inches ? { inches: read.inches } : {}) } }
+  return figure ? sensible(figure, read.mm, typed) : typed
+}
+/** A least that is over its most makes no sense: which of the two is to be changed first is said. */
+function sensible(
+  name: FigureName,
+  value: number,
+  typed: { length: Length },
+): { length: Length } | { problem: string } {
+  const crossed = crossedIn({ ...view.catalogue.figures, [name]: value }, name)
+  if (!crossed) return typed
+  const other = crossed.lower === name ? crossed.upper : crossed.lower
+  const [own, its] = [name, other].map((one) => TOLD[one].label)
+  const shown = tradeRows.value.find(({ key }) => key === figureKey(other))?.value
+  return {
+    problem: `${capital(own!)} would be ${crossed.lower === name ? 'over' : 'under'} ${its}, which is ${shown}: change that one first.`,
+  }
 }
 function ownLength(mm: number): Length {
   return {
@@ -187,6 +217,16 @@ const changes = computed<GapChange[] | null>(() => {
   const changed = gapsChangedBy(view.yard, deeds.overwrite(row.key, typed.length)) ?? []
   return changed.sort((a, b) => bySeverity({ severity: a.afterGrade }, { severity: b.afterGrade }))
 })
+/** Hives whose verdict the typed figure would change; asked again before it is kept. */
+const verdicts = computed<VerdictChange[]>(() => {
+  const row = found.value.find(({ key }) => key === editing.value)
+  if (!row || !view.yard || text.value.trim() === '') return []
+  const typed = typedFor(row)
+  return 'problem' in typed ? [] : (verdictsChangedBy(view.yard, deeds.overwrite(row.key, typed.length)) ?? [])
+})
+function verdictInWords({ from, to, hives }: VerdictChange): string {
+  return `${hives} of ${counted(view.yard!.hives.length, 'hive')} would go from ${severityWord(from).toLowerCase()} to ${severityWord(to).toLowerCase()}`
+}
 function changeInWords({ hiveId, hiveName, lowerId, upperId, beforeMm, afterMm, afterGrade }: GapChange): string {
   const hive = view.yard!.hives.find(({ id }) => id === hiveId)!
   const names = hiveIn(view.yard!, hive).names(preferences.vocabulary)
@@ -316,6 +356,9 @@ const COLUMNS = columnsFor<Row>(
               /></label>
               <ElButton type="primary" native-type="submit">Use it</ElButton>
               <ElButton text @click="editing = null">Cancel</ElButton>
+              <p v-for="one in verdicts" :key="`${one.from} ${one.to}`" class="effect" data-testid="verdict-effect">
+                <b>{{ verdictInWords(one) }}.</b>
+              </p>
               <div v-if="changes" class="effect" data-testid="effect">
                 <b>{{
                   changes.length === 0 ? 'No gap of this yard changes.' : `Changes ${counted(changes.length, 'gap')}:`

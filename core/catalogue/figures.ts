@@ -1,6 +1,7 @@
 import { entriesOf } from '../plain'
 import type { Length, Source } from '../units'
-import { HANGING_FIGURES, overrideKey, type HangingDimension } from './of-yard'
+import { HANGING_FIGURES, type HangingDimension } from './hanging-names'
+import { overrideKey } from './of-yard'
 import type { Catalogue, DimensionName, Label } from './pattern'
 
 /** One length of the catalogue with where it comes from. */

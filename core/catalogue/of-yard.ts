@@ -3,6 +3,8 @@ import { isOneOf } from '../plain'
 import type { Yard } from '../hive/model'
 import { missingSizes } from '../parts/describe'
 import { CATALOGUE } from './all'
+import { HANGING_FIGURES, type HangingDimension } from './hanging-names'
+import { areHangingSizes, areSizes, isSize } from './size-limits'
 import type { Catalogue, DimensionName, Dimensions, HangingPattern, Pattern } from './pattern'
 
 const known = new WeakMap<
@@ -19,9 +21,13 @@ export function catalogueOf(yard: Pick<Yard, 'overrides' | 'patterns' | 'hanging
     ...CATALOGUE.patterns,
     ...yard.patterns.filter(isWhole).map((pattern) => [pattern.id, pattern] as const),
   ])
-  const hanging = new Map([...CATALOGUE.hanging, ...yard.hanging.map((pattern) => [pattern.id, pattern] as const)])
+  const hanging = new Map([
+    ...CATALOGUE.hanging,
+    ...yard.hanging.filter(areHangingSizes).map((pattern) => [pattern.id, pattern] as const),
+  ])
   for (const { key, length } of yard.overrides) {
     const { patternId, name } = splitKey(key)
+    if (!isSize(name, length)) continue
     const pattern = patterns.get(patternId)
     const frame = hanging.get(patternId)
     if (pattern && name in pattern.dimensions) patterns.set(patternId, withSizes(pattern, { [name]: length }))
@@ -33,10 +39,11 @@ export function catalogueOf(yard: Pick<Yard, 'overrides' | 'patterns' | 'hanging
 }
 
 /**
- * A pattern without the sizes of its kind, from a file of long ago, is as good as unknown: nothing can be told of it.
+ * A pattern without the sizes of its kind, or with one that no part can have, is as good as unknown: nothing can be told
+ * of it.
  */
 function isWhole(pattern: Pattern): boolean {
-  return missingSizes(pattern).length === 0
+  return missingSizes(pattern).length === 0 && areSizes(pattern.dimensions)
 }
 
 /** A pattern with some of its sizes as given. */
@@ -53,21 +60,6 @@ function splitKey(key: string): { patternId: string; name: string } {
   const dot = key.lastIndexOf('.')
   return { patternId: key.slice(0, dot), name: key.slice(dot + 1) }
 }
-
-export const HANGING_DIMENSIONS = [
-  'topBarLength',
-  'topBarWidth',
-  'topBarThickness',
-  'lugThickness',
-  'lengthOverEndBars',
-  'endBarThickness',
-  'bottomBarThickness',
-  'height',
-  'spacing',
-] as const
-/** Those that every pattern has, and the thickness of a board, which some have. */
-export const HANGING_FIGURES = [...HANGING_DIMENSIONS, 'thickness'] as const
-export type HangingDimension = (typeof HANGING_FIGURES)[number]
 
 function isLength(frame: HangingPattern, name: string): name is HangingDimension {
   return isOneOf(HANGING_FIGURES, name) && typeof frame[name]?.mm === 'number'

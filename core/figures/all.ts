@@ -5,6 +5,7 @@ import { BOOK } from './book'
 import { COMBS } from './combs'
 import { PHYSICS_OF_WINTER } from './heat'
 import { HONEY } from './honey'
+import { uncrossed } from './pairs'
 import { ROOM } from './room'
 import { STAGES } from './stages'
 import { STANDING } from './standing'
@@ -81,5 +82,7 @@ export function figuresWith(
     const name = figureNamed(key)
     return name && isFigure(name, mm) ? [[name, mm] as const] : []
   })
-  return own.length === 0 ? SHIPPED_FIGURES : { ...SHIPPED_FIGURES, ...Object.fromEntries(own) }
+  return own.length === 0
+    ? SHIPPED_FIGURES
+    : uncrossed({ ...SHIPPED_FIGURES, ...Object.fromEntries(own) }, SHIPPED_FIGURES)
 }

@@ -1,1 +1,2 @@
 export * from './all'
+export * from './pairs'

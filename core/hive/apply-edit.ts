@@ -11,6 +11,7 @@ import {
   type Done,
   type EditProblem,
 } from './applying'
+import { crossedIn, figureNamed, SHIPPED_FIGURES } from '../figures'
 import { applyLoan } from './apply-loan'
 import { inverseOfChange, withChange } from './change-part'
 import type { Edit, EditOf } from './edit'
@@ -362,10 +363,28 @@ function changed<T>(
 
 function setOverride(yard: Yard, { key, length, at }: EditOf<'set-override'>): Done {
   const done = changed(yard.overrides, (override) => override.key === key, length && { key, length }, at, key)
+  const crossed = figureNamed(key) ? crossedBy(done.list, key) : undefined
+  if (crossed) refuse('figures-cross', crossed)
   return {
     yard: { ...yard, overrides: done.list },
     inverse: { kind: 'set-override', key, length: done.before?.length ?? null, at: done.at },
   }
+}
+
+/** The figure that one's own crosses: a least over its most. Undefined where the pair makes sense, or did not before. */
+function crossedBy(overrides: Yard['overrides'], key: string): string | undefined {
+  const own = figureNamed(key)
+  const figures = {
+    ...SHIPPED_FIGURES,
+    ...Object.fromEntries(
+      overrides.flatMap((one) => {
+        const name = figureNamed(one.key)
+        return name ? [[name, one.length.mm] as const] : []
+      }),
+    ),
+  }
+  const crossed = own && crossedIn(figures, own)
+  return crossed && (crossed.lower === own ? crossed.upper : crossed.lower)
 }
 
 function setPattern(yard: Yard, { patternId, pattern, at, evenInUse }: EditOf<'set-pattern'>): Done {

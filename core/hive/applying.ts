@@ -17,6 +17,7 @@ export interface EditProblem {
     | 'place-out-of-range'
     | 'pattern-in-use'
     | 'visit-moved-on'
+    | 'figures-cross'
   readonly id: string
 }
 

@@ -48,6 +48,7 @@ export function editProblemInWords({ reason, id }: EditProblem): string {
     'no-such-acceptance': 'This finding was not accepted, so there is nothing to take back.',
     'visit-moved-on': 'That step was ticked already, here or on another device: look at the list again.',
     'pattern-in-use': `Pattern “${id}” is in use: swap or drop the parts of it first.`,
+    'figures-cross': `That figure and “${id}” would cross: a least over its most. Change the other one first.`,
     'place-out-of-range': `Part “${id}” was to go to a place that the stack does not have.`,
   }
   return words[reason]

@@ -112,12 +112,15 @@ export function addDummy(box: ResolvedPart, context: Context): Remedy[] {
   ]
 }
 
+/** Frames that are offered at once at most: more than any box holds. */
+const MOST_ADDED = 40
+
 /** As many more of the same frames as go in and still have play; none where there is no room for one. */
 export function addFrames(box: ResolvedPart, { figures }: Pick<Context, 'figures'>): Remedy[] {
   const { slackMm, places, rooms, spacing } = hangAcross(box)
   const frame = places.find(isFrame)?.pattern
   if (!frame || spacing.system !== 'touching') return []
-  const each = Math.floor((slackMm - figures.beeTight) / frame.spacing.mm)
+  const each = Math.min(MOST_ADDED, Math.floor((slackMm - figures.beeTight) / frame.spacing.mm))
   if (each < 1) return []
   const count = each * rooms.length
   let contents: readonly Content[] = closedUp(inOrder(box.part))
