@@ -9,6 +9,7 @@ import {
   type Measured,
 } from './checks'
 import { checkEndBars, checkVerticalGaps } from './checks/bee-space'
+import { asksForBees, checkColony } from './checks/colony'
 import { checkFrames } from './checks/fit'
 import { checkComb, checkDrainFrames, checkFrameSpacing, checkSideRoom } from './checks/frames'
 import { checkJoints } from './checks/joints'
@@ -42,6 +43,7 @@ export interface Assessment extends Measured {
 }
 
 const CHECKS: readonly ((measured: Measured, context: Context) => Finding[])[] = [
+  checkColony,
   checkStackOrder,
   checkQueenOrder,
   checkFeedersAndEmptyBoxes,
@@ -109,7 +111,9 @@ function judge(assembled: AssembledHive, context: Context, layout?: Layout): Jud
 }
 
 function judgedOn(measured: Measured, context: Context): Judged {
-  return { ...measured, findings: CHECKS.flatMap((check) => check(measured, context)) }
+  const found = CHECKS.flatMap((check) => check(measured, context))
+  const isEmpty = context.colony !== undefined && context.colony.is !== 'lives'
+  return { ...measured, findings: isEmpty ? found.filter(({ rule }) => !asksForBees(rule)) : found }
 }
 
 /** Worst first, with the worst grade of what is not accepted. */

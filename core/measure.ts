@@ -3,7 +3,7 @@ import { bandOf, betterWays, betterWaysOfBoth, canStandEitherWay, judgeGap } fro
 import type { BetterWay, Context, JudgedGap, Measured } from './checks'
 import { areAsMade } from './checks/usual-joint'
 import { gapsOf, hasTwoSides, jointsOf, layOut, onSide, type AssembledHive, type Gap } from './geometry'
-import { HIVE_SIDES, type Climate, type Hive, type Yard } from './hive'
+import { colonyIn, HIVE_SIDES, type Climate, type Hive, type Yard } from './hive'
 
 /** Parts that work either way up, tried both ways: all that a plan has to know of its gaps. */
 export function betterWaysIn(assembled: AssembledHive, { band, figures, catalogue }: Context): BetterWay[] {
@@ -46,6 +46,7 @@ export type Look = Pick<Context, 'today' | 'planned'>
 export function contextOf(yard: Yard, hive: Hive, look: Look = {}): Context {
   const catalogue = catalogueOf(yard)
   const { figures } = catalogue
+  const colony = colonyIn(yard, hive.id)
   return {
     catalogue,
     stage: hive.stage,
@@ -53,6 +54,7 @@ export function contextOf(yard: Yard, hive: Hive, look: Look = {}): Context {
     figures,
     prolific: yard.prolific,
     climate: yard.season?.calendar?.climate ?? USUAL_CLIMATE,
+    ...(colony ? { colony } : {}),
     ...look,
   }
 }

@@ -10,6 +10,9 @@ export interface StoredYard {
   readonly revision: number
 }
 
+/** What the books say of the state of colonies, by yard. */
+export type ColonyEntries = Readonly<Record<string, readonly Entry[]>>
+
 /** A yard that was taken away and can be brought back. */
 export interface RemovedYard {
   readonly id: string

@@ -104,6 +104,10 @@ const BODY: Readonly<Record<EntrySort, readonly Column[]>> = {
     ['trial', 'trial', 'text'],
     ['side', 'side', 'text'],
   ],
+  cleared: [
+    ['how', 'how', 'text'],
+    ['who', 'who', 'text'],
+  ],
 }
 
 const at = (value: unknown, path: string) => path.split('.').reduce((inner, name) => fieldOf(inner, name), value)

@@ -3,6 +3,8 @@ import {
   BROOD_PATTERNS,
   BROOD_STAGES,
   CAUSES,
+  CLEARED_HOW,
+  type Cleared,
   CELL_PLACES,
   COMB_FAULTS,
   COVERS,
@@ -149,6 +151,8 @@ const fate: yup.ObjectSchema<Fate> = record({
   cause: text(200, 1).optional(),
 })
 
+const cleared: yup.ObjectSchema<Cleared> = record({ how: oneOf(CLEARED_HOW), who: text(80, 1).optional() })
+
 const trial: yup.ObjectSchema<InTrial> = record({ trial: text(80, 1), side: oneOf(TRIAL_SIDES) })
 
 const BODIES: { readonly [S in EntrySort]: yup.ISchema<EntryBodies[S]> } = {
@@ -161,6 +165,7 @@ const BODIES: { readonly [S in EntrySort]: yup.ISchema<EntryBodies[S]> } = {
   answer,
   fate,
   trial,
+  cleared,
 }
 
 /** A time by the clock where the hive stands: `2026-05-31T14:15`. */

@@ -203,6 +203,20 @@ const YARDS_PATHS: Json = {
       },
     },
   },
+  '/api/yards/colonies': {
+    get: {
+      operationId: 'colonyEntries',
+      summary: 'What the books say of colonies that are dead, gone or closed, by yard.',
+      parameters: [{ name: 'today', in: 'query', required: true, schema: { type: 'string', format: 'date' } }],
+      responses: {
+        200: answer('Entries by the identity of their yard.', {
+          type: 'object',
+          additionalProperties: listOf(ref('bookEntry')),
+        }),
+        ...refusals(403, 422),
+      },
+    },
+  },
   '/api/yards/{id}/removed': {
     put: {
       operationId: 'removeYard',

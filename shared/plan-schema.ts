@@ -51,7 +51,7 @@ import {
   type Reading,
   type Visit,
   type VisitStep,
-  type Yard,
+  type YardAsKept,
   type YardSeason,
   ABSORBER_FEATURES,
   ATTACHMENT_PLACES,
@@ -429,7 +429,7 @@ export const hangingSchema: yup.ObjectSchema<HangingPattern> = record({
 export const ownFigureSchema: yup.ObjectSchema<Length> = length.shape({ mm: decimal(-1000, 300_000) })
 const overrideSchema: yup.ObjectSchema<Override> = record({ key: text(200, 1), length: ownFigureSchema })
 
-export const yardSchema: yup.ObjectSchema<Yard> = record({
+export const yardSchema: yup.ObjectSchema<YardAsKept> = record({
   id: identity(),
   name: nameSchema,
   note: noteSchema,

@@ -2,7 +2,7 @@ import { foodOf } from '#core/book'
 import { hiveIn } from '#core/hive-in'
 import { isCold, type Hive, type Yard } from '#core/hive'
 import { winterStoresOf } from '#core/wording/food-words'
-import { localToday } from '~/composables/newEntry'
+import { localToday } from '~/composables/localTime'
 
 /**
  * What the book of a hive and its scale say of its food, the same figure in every view; null where they say nothing.

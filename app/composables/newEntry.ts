@@ -1,10 +1,4 @@
-import dayjs from 'dayjs'
 import type { Entry } from '#core/book'
-
-/** The moment by this machine’s clock, as entries have it: `2026-05-31T14:15`. */
-export const localNow = () => dayjs().format('YYYY-MM-DDTHH:mm')
-/** Today by this machine’s clock. */
-export const localToday = () => dayjs().format('YYYY-MM-DD')
 
 /** What every entry says that is written on this device. */
 export function useWritten() {

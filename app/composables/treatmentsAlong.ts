@@ -1,5 +1,6 @@
 import { treatmentsStillOn, type Entry } from '#core/book'
-import { localToday, useWritten } from '~/composables/newEntry'
+import { localToday } from '~/composables/localTime'
+import { useWritten } from '~/composables/newEntry'
 
 /** Treatments that are not over go along with the combs of a hive into the books of those that get them. */
 export function useTreatmentsAlong() {

@@ -1,18 +1,17 @@
 import { computed } from 'vue'
 import { liftsOf } from '#core/lifting'
-import type { Stage } from '#core/hive'
+import { colonyIn, type Stage } from '#core/hive'
 import type { LaidHive } from '#core/laid-hive'
-import { fittingShapes, sectionOf } from '~/drawing/section'
+import { isBare } from '~/drawing/colony'
+import { stackShapes } from '~/drawing/section'
 import { useWeighing } from '~/stores/weighing'
 
 /** A hive of the row: its drawing, what it weighs, its heaviest lift. */
 export function useHiveInRow(props: Readonly<{ known: LaidHive; stage: Stage | null }>) {
   const weighing = useWeighing()
   const planned = computed(() => props.stage !== null)
-  const shapes = computed(() => [
-    ...props.known.layout.parts.flatMap((part) => sectionOf(part, 'along', true)),
-    ...props.known.assembled.attached.flatMap((fitting) => fittingShapes(fitting, props.known.layout.parts, 'along')),
-  ])
+  const colony = computed(() => colonyIn(props.known.yard, props.known.hive.id))
+  const shapes = computed(() => stackShapes(props.known.layout, 'along', isBare(colony.value)))
   const weight = computed(() => {
     const { stage } = props.known.hive
     return {
@@ -20,7 +19,7 @@ export function useHiveInRow(props: Readonly<{ known: LaidHive; stage: Stage | n
       heaviest: heaviestOf(props.known, planned.value),
     }
   })
-  return { shapes, weight }
+  return { shapes, weight, colony }
 }
 
 /** The heaviest lift of a full inspection, kg, as the row says it; 0 where nothing is lifted. */

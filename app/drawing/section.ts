@@ -29,8 +29,11 @@ import { isLine, type Material, type Shape } from './shape'
 /** Too small to see in a row of hives. */
 const SMALL: ReadonlySet<SolidMaterial> = new Set(['bar'])
 
-/** The shapes of one part where it stands. `plain` leaves out what is too small to see in a row of hives. */
-export function sectionOf(part: PlacedPart, axis: Axis, plain = false): Shape[] {
+/**
+ * The shapes of one part where it stands. `plain` leaves out what is too small to see in a row of hives, `bare` what
+ * bees make and what they are fed: of a hive without a colony nobody says that there is any.
+ */
+export function sectionOf(part: PlacedPart, axis: Axis, plain = false, bare = false): Shape[] {
   const { cutMm } = shapeOf(part.resolved)
   const cut = part.placement.yawDeg % 180 === 0 ? axis : axis === 'along' ? 'across' : 'along'
   // Along the frames a single comb is cut: it stands for the box, whatever it holds itself.
@@ -39,7 +42,8 @@ export function sectionOf(part: PlacedPart, axis: Axis, plain = false): Shape[] 
     part.placement.role === 'brood' ? 'brood' : 'honey',
     cut === 'along' ? 'by-use' : 'as-they-are',
   )
-  const seen = plain ? solids.filter(({ material }) => !SMALL.has(material)) : solids
+  const there = bare ? solids.filter(({ filling }) => !filling) : solids
+  const seen = plain && !bare ? there.filter(({ material }) => !SMALL.has(material)) : there
   return shapesAt(sliceOf(seen, cut, cut === 'along' ? cutMm.y : cutMm.x), part)
 }
 
@@ -71,9 +75,9 @@ export function fittingShapes(fitting: AttachedPart, parts: readonly PlacedPart[
 }
 
 /** A whole hive, small: its parts and what is no layer. */
-export function stackShapes({ parts, attached }: Layout, axis: Axis): Shape[] {
+export function stackShapes({ parts, attached }: Layout, axis: Axis, bare = false): Shape[] {
   return [
-    ...parts.flatMap((part) => sectionOf(part, axis, true)),
+    ...parts.flatMap((part) => sectionOf(part, axis, true, bare)),
     ...attached.flatMap((fitting) => fittingShapes(fitting, parts, axis)),
   ]
 }

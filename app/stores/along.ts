@@ -1,7 +1,7 @@
 import { defineStore } from 'pinia'
 import { computed, ref } from 'vue'
 import { useKept } from '~/composables/kept'
-import { localToday } from '~/composables/newEntry'
+import { localToday } from '~/composables/localTime'
 import { server } from '~/sync/server'
 import { useHeld } from './held'
 

@@ -1,11 +1,12 @@
 import { defineStore, storeToRefs } from 'pinia'
-import { currentOf, type Entry } from '#core/book'
+import { currentOf, tellsOfColony, type Entry } from '#core/book'
 import type { OpenBook } from '#wire/answers'
 import type { WeighIns } from '#wire/weigh-in-schema'
 import { useKept } from '~/composables/kept'
 import { server } from '~/sync/server'
 import type { Slip } from '~/sync/slips'
 import { useAside } from './aside'
+import { useColonies } from './colonies'
 import { useHeld } from './held'
 import { useSending } from './sending'
 import { useSlips } from './slips'
@@ -24,6 +25,7 @@ export const useBook = defineStore('book', () => {
   const sending = useSending()
   const held = useHeld()
   const aside = useAside()
+  const colonies = useColonies()
   const setAside = useKept<SetAside[]>('duvet.book.set-aside', [])
   const refused = ref('')
   const { count } = storeToRefs(slips)
@@ -52,7 +54,11 @@ export const useBook = defineStore('book', () => {
   }
 
   async function write(yardId: string, entries: readonly Entry[]): Promise<boolean> {
-    return send(await slips.add({ sort: 'entries', yardId, entries }))
+    const telling = entries.filter(tellsOfColony)
+    colonies.note(yardId, telling)
+    const taken = await send(await slips.add({ sort: 'entries', yardId, entries }))
+    if (telling.length > 0) void colonies.load()
+    return taken
   }
   async function weigh(yardId: string, hiveId: string, weighIns: WeighIns): Promise<boolean> {
     return send(await slips.add({ sort: 'weighing', yardId, hiveId, weighIns }))

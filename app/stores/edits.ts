@@ -1,8 +1,11 @@
 import { defineStore } from 'pinia'
-import { made, withFreshIdentities, type Edit, type WaitingEdit } from '#core/hive'
+import { heldBack, made, withFreshIdentities, type Edit, type WaitingEdit } from '#core/hive'
 import { asSent } from '#core/plain'
 import { editProblemInWords } from '#core/wording'
+import { heldBackInWords } from '#core/wording/colony-words'
 import { useAside } from './aside'
+import { useColonies } from './colonies'
+import { usePreferences } from './preferences'
 import { useHeld } from './held'
 import { useSending } from './sending'
 import { useUndone } from './undone'
@@ -15,6 +18,8 @@ export const useEdits = defineStore('edits', () => {
   const sending = useSending()
   const aside = useAside()
   const undone = useUndone()
+  const colonies = useColonies()
+  const preferences = usePreferences()
 
   /** Makes an edit: at once here, then on the server. False when it does not apply, with the reason as message. */
   function perform(
@@ -25,6 +30,11 @@ export const useEdits = defineStore('edits', () => {
   ): boolean {
     const now = store.held.get(yardId)
     if (!now) return false
+    const held = targetId === null ? heldBack(colonies.onto(now.yard), edit) : undefined
+    if (held) {
+      store.message = heldBackInWords(held.hive, held.colony, preferences.reader)
+      return false
+    }
     const entry: WaitingEdit = {
       id: makeId(),
       madeAt: new Date().toISOString(),

@@ -1,6 +1,7 @@
 import { defineStore, storeToRefs } from 'pinia'
 import { withLog, type HeldYard } from '#core/hive'
 import type { StoredYard } from '#wire/answers'
+import { useColonies } from './colonies'
 import { useConflict } from './conflict'
 import { useHeld } from './held'
 import { useRemoved } from './removed'
@@ -26,6 +27,7 @@ export const useSync = defineStore('sync', () => {
   const gone = useRemoved()
   const { removed } = storeToRefs(gone)
   const troubles = useTrouble()
+  const colonies = useColonies()
   const { now: trouble, reachable } = storeToRefs(troubles)
 
   async function load(): Promise<void> {
@@ -33,7 +35,10 @@ export const useSync = defineStore('sync', () => {
     await Promise.all([slips.read(), loaded.value ? undefined : readKept()])
     const soon = store.held.size > 0 ? await Promise.race([asked, patience()]) : await asked
     // Who is not signed in is not shown what this device has.
-    if (!soon?.ok && soon?.status !== 401 && store.held.size > 0) loaded.value = true
+    if (!soon?.ok && soon?.status !== 401 && store.held.size > 0) {
+      loaded.value = true
+      void colonies.load()
+    }
     if (soon && !soon.ok) store.keptAt = oldest
     const answer = soon ?? (await asked)
     if (!answer.ok) return troubles.meet(answer, () => void load())
@@ -62,6 +67,7 @@ export const useSync = defineStore('sync', () => {
     const older = readOlder()
     // Drawn before the logs are here, unless something is waiting that has to be held against them.
     if (!older) loaded.value = true
+    void colonies.load()
     await Promise.all([gone.loadRemoved(), ...stored.map(({ yard }) => loadLog(yard.id))])
     for (const [yardId, now] of missing) missed(yardId, now)
     for (const one of (await older) ?? []) sending.resume(one)
@@ -87,7 +93,7 @@ export const useSync = defineStore('sync', () => {
   let refreshedAt = 0
   async function refresh(yardIds?: readonly string[]): Promise<void> {
     refreshedAt = Date.now()
-    const answer = await server.yards()
+    const [answer] = await Promise.all([server.yards(), colonies.load()])
     if (!answer.ok) return
     const isWanted = (id: string) => !yardIds || yardIds.includes(id) || !store.held.has(id)
     const news = answer.value.filter(({ yard: { id } }) => isWanted(id))

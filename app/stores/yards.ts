@@ -3,6 +3,7 @@ import { computed } from 'vue'
 import { CATALOGUE } from '#core/catalogue'
 import { emptyYard, fresh, startHive, type StartName } from '#core/hive'
 import { useHeld } from './held'
+import { useColonies } from './colonies'
 import { useEdits } from './edits'
 import { server } from '~/sync/server'
 import { useSync } from './sync'
@@ -18,7 +19,9 @@ export const useYards = defineStore('yards', () => {
   const { held, message, waitingCount } = storeToRefs(store)
   const { loaded, reachable, removed } = storeToRefs(sync)
 
-  const yards = computed(() => [...store.held.values()].map(({ yard }) => yard))
+  const colonies = useColonies()
+  /** With what their books say of their colonies: every view asks the same. */
+  const yards = computed(() => [...store.held.values()].map(({ yard }) => colonies.onto(yard)))
 
   async function addYard(name: string): Promise<string | undefined> {
     const yard = emptyYard(makeId(), name)

@@ -7,6 +7,7 @@ import type {
   AddedScale,
   BatchRemoved,
   BookKept,
+  ColonyEntries,
   BroughtIn,
   HiveWeighIns,
   OpenBook,
@@ -198,6 +199,8 @@ export const server = {
     put<BatchRemoved>(`/api/air-readings/${encodeURIComponent(batchId)}`, { removed }),
   book: (yardId: string, hiveId: string) =>
     askKept<readonly Entry[]>(`${of(yardId)}/hives/${encodeURIComponent(hiveId)}/book`),
+  /** What the books say of colonies that are dead, gone or closed. */
+  colonies: (today: string) => askKept<ColonyEntries>(`/api/yards/colonies?today=${today}`, '/api/yards/colonies'),
   openEntries: (yardId: string, today: string) =>
     askKept<OpenBook>(`${bookOf(yardId)}/open?today=${today}`, `${bookOf(yardId)}/open`),
   yardBook: (yardId: string, from: string, to: string, sorts: readonly EntrySort[]) => askBook(yardId, from, to, sorts),

@@ -1,4 +1,6 @@
-import { loansOf, partIdsOf, type Hive, type Stage, type Yard } from '../hive'
+import { catalogueOf } from '../catalogue'
+import { findPart, isClosed, loansOf, partIdsOf, type Colony, type Hive, type Stage, type Yard } from '../hive'
+import { colonyOf } from './colony'
 import { ANY_TIME, stageAround, stageOn, yearOf, type YardYear } from '../season/calendar'
 import { byHiveOf } from './by-hive'
 import { chainOf, entriesOf } from './current'
@@ -24,6 +26,10 @@ type DueReason =
   | { readonly due: 'task'; readonly text: string }
   | { readonly due: 'visit'; readonly stage: Stage; readonly stands: Stage }
   | { readonly due: 'visit-under-way'; readonly stage: Stage }
+  | { readonly due: 'inspect'; readonly signs: readonly string[]; readonly died: boolean }
+  | { readonly due: 'close-door'; readonly died: boolean }
+  | { readonly due: 'kit'; readonly mayBeDisease: boolean }
+  | { readonly due: 'let-out' }
 
 /** One line of what is due in a yard; its identity stays as long as what it follows from does. */
 export interface DueLine {
@@ -53,19 +59,24 @@ export function dueOf(yard: Yard, entries: readonly Entry[], today: string, weig
   const stages = stagesOf(year, today)
   const lines = yard.hives.flatMap((hive) => {
     const own = byHive.get(hive.id) ?? []
-    const fate = entriesOf(own, 'fate').at(-1)
-    return fate && fate.body.fate !== 'alive'
-      ? tasksOf(own)
-      : [
-          ...looksOf(own, year),
-          ...countsOf(own, year),
-          ...treatmentsOf(own, year),
-          ...roomsOf(hive),
-          ...backOf(yard, hive),
-          ...foodDue(hive, own, weighedOn[hive.id], year, today),
-          ...boxDue(yard, hive, own, year, today),
-          ...tasksOf(own),
-        ].concat(visitsOf(hive, stages))
+    const colony = colonyOf(own, today)
+    const held = colony ? heldOf(hive, colony) : []
+    return colony && colony.is !== 'lives'
+      ? [...held, ...backOf(yard, hive), ...tasksOf(own)]
+      : isClosed(colony)
+        ? [...held, ...treatmentsOf(own, year), ...backOf(yard, hive), ...tasksOf(own)]
+        : [
+            ...held,
+            ...shutIn(yard, hive, today),
+            ...looksOf(own, year),
+            ...countsOf(own, year),
+            ...treatmentsOf(own, year),
+            ...roomsOf(hive),
+            ...backOf(yard, hive),
+            ...foodDue(hive, own, weighedOn[hive.id], year, today),
+            ...boxDue(yard, hive, own, year, today),
+            ...tasksOf(own),
+          ].concat(visitsOf(hive, stages))
   })
   return answered(lines, entriesOf(entries, 'answer')).sort(
     (a, b) => order(a.day, b.day) || order(a.hiveId, b.hiveId) || order(a.id, b.id),
@@ -73,6 +84,35 @@ export function dueOf(yard: Yard, entries: readonly Entry[], today: string, weig
 }
 
 const order = (a: string, b: string) => (a < b ? -1 : a > b ? 1 : 0)
+
+/** What is held is looked at at once; a hive without bees has its door closed, and its kit is seen to. */
+function heldOf({ id: hiveId }: Hive, { is, since, because, signs = [], holds }: Colony): DueLine[] {
+  if (holds !== 'all') return []
+  const line = { hiveId, day: since }
+  const died = is === 'dead'
+  const mayBeDisease = signs.length > 0 || (died && (because === 'disease' || because === 'not-known'))
+  return [
+    ...(mayBeDisease
+      ? [{ ...line, id: `inspect:${hiveId}:${since}`, reason: { due: 'inspect' as const, signs, died } }]
+      : []),
+    ...(is === 'lives'
+      ? []
+      : [{ ...line, id: `close-door:${hiveId}:${since}`, reason: { due: 'close-door' as const, died } }]),
+    { ...line, id: `kit:${hiveId}:${since}`, reason: { due: 'kit', mayBeDisease } },
+  ]
+}
+
+/** Bees that were shut in for the road are let out the same day. */
+function shutIn(yard: Yard, hive: Hive, today: string): DueLine[] {
+  const { patterns } = catalogueOf(yard)
+  const shut = hive.attachments.find(({ partId }) => {
+    const part = findPart(yard, partId)
+    return part !== undefined && patterns.get(part.patternId)?.use === 'shut'
+  })
+  return shut && !hive.visit
+    ? [{ id: `let-out:${hive.id}:${shut.partId}`, hiveId: hive.id, day: today, reason: { due: 'let-out' } }]
+    : []
+}
 
 function looksOf(own: readonly Entry[], year: YardYear): DueLine[] {
   const look = entriesOf(own, 'look').at(-1)

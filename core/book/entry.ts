@@ -1,6 +1,17 @@
 import type { Look } from './look/look'
 
-export const ENTRY_SORTS = ['look', 'mites', 'treatment', 'feed', 'crop', 'task', 'answer', 'fate', 'trial'] as const
+export const ENTRY_SORTS = [
+  'look',
+  'mites',
+  'treatment',
+  'feed',
+  'crop',
+  'task',
+  'answer',
+  'fate',
+  'trial',
+  'cleared',
+] as const
 /** What an entry is of. */
 export type EntrySort = (typeof ENTRY_SORTS)[number]
 
@@ -83,7 +94,7 @@ export interface Answer {
 
 /** What a colony dies of; where it may be a disease, or nobody knows, nothing of it goes to another hive. */
 export const CAUSES = ['starved', 'no-queen', 'too-few', 'mites', 'damage', 'disease', 'not-known'] as const
-export const FATES = ['alive', 'dead', 'merged', 'sold'] as const
+export const FATES = ['alive', 'dead', 'merged', 'sold', 'absconded'] as const
 
 /** What became of a colony. */
 export interface Fate {
@@ -102,6 +113,15 @@ export interface InTrial {
   readonly side: TrialSide
 }
 
+export const CLEARED_HOW = ['looked-at', 'cleaned'] as const
+
+/** Kit that was held, and colony that was closed: looked at and nothing found, or cleaned as the law asks. */
+export interface Cleared {
+  readonly how: (typeof CLEARED_HOW)[number]
+  /** Who looked at it. */
+  readonly who?: string
+}
+
 /** What stands in an entry, by what it is of. */
 export interface EntryBodies {
   readonly look: Look
@@ -113,6 +133,7 @@ export interface EntryBodies {
   readonly answer: Answer
   readonly fate: Fate
   readonly trial: InTrial
+  readonly cleared: Cleared
 }
 
 /** One entry of a book: what was found or done at a hive, when, and who wrote it. */

@@ -1,6 +1,7 @@
 import type { Figures } from '../figures'
 import type { Hive } from '../hive'
 import { byHiveOf } from './by-hive'
+import { colonyOf } from './colony'
 import { entriesOf } from './current'
 import { dayOf, daysBetween } from './days'
 import type { Entry } from './entry'
@@ -36,7 +37,7 @@ export function giversOf(
 }
 
 function giverOf(hiveId: string, own: readonly Entry[], today: string, figures: Figures): Giver {
-  const fate = entriesOf(own, 'fate').at(-1)
+  const colony = colonyOf(own, today)
   const look = entriesOf(own, 'look').findLast(({ at }) => dayOf(at) <= today)
   const broodFrames = look && framesWithBrood(look.body)
   const isTreated = entriesOf(own, 'treatment').some((treatment) => {
@@ -44,19 +45,21 @@ function giverOf(hiveId: string, own: readonly Entry[], today: string, figures: 
     return dayOf(treatment.at) <= today && (end === undefined || end >= today)
   })
   const no: NoGift | undefined =
-    fate && fate.body.fate !== 'alive'
+    colony && colony.is !== 'lives'
       ? 'gone'
-      : !look || daysBetween(look.at, today) > figures.lookSeasonDays
-        ? 'no-look'
-        : look.body.signs?.length
-          ? 'sign'
-          : look.body.queen !== 'seen' && look.body.queen !== 'eggs'
-            ? 'queen-unknown'
-            : (broodFrames ?? 0) < figures.giverBrood
-              ? 'few-brood'
-              : isTreated
-                ? 'treated'
-                : undefined
+      : colony
+        ? 'sign'
+        : !look || daysBetween(look.at, today) > figures.lookSeasonDays
+          ? 'no-look'
+          : look.body.signs?.length
+            ? 'sign'
+            : look.body.queen !== 'seen' && look.body.queen !== 'eggs'
+              ? 'queen-unknown'
+              : (broodFrames ?? 0) < figures.giverBrood
+                ? 'few-brood'
+                : isTreated
+                  ? 'treated'
+                  : undefined
   return { hiveId, broodFrames, no }
 }
 

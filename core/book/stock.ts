@@ -4,6 +4,7 @@ import { partIdsOf, type Yard } from '../hive'
 import { isUndrawn } from '../comb'
 import { entriesOf } from './current'
 import type { Entry, Fate } from './entry'
+import { hasBroodSign } from './signs'
 
 /** Frames of one make, by how far their comb is. */
 export interface FrameStock {
@@ -79,27 +80,19 @@ export function freedBySpacing(boxes: number, before: number, after: number): Fr
  * been a disease, none while the cause is not known. Common practice.
  */
 export function mayShareCombs({ of: cause }: Fate, signs: readonly string[]): 'yes' | 'cause-first' | 'never' {
-  if (cause === 'disease' || signs.some((sign) => BROOD_SIGNS.has(sign))) return 'never'
+  if (cause === 'disease' || hasBroodSign(signs)) return 'never'
   return cause === undefined || cause === 'not-known' ? 'cause-first' : 'yes'
 }
 
 /**
  * What was written in a yard because of which no kit should leave it before it was looked at: signs in the brood, a
- * colony that died of a disease or of what is not known. Common practice; the law of the land may ask for more.
+ * colony that died of a disease or of what is not known, and that nobody has written as looked at or cleaned since.
+ * Common practice; the law of the land may ask for more.
  */
 export function holdsKitBack(entries: readonly Entry[]): readonly Entry[] {
+  const clearedAt = new Map(entriesOf(entries, 'cleared').map(({ hiveId, at }) => [hiveId, at]))
   return [
-    ...entriesOf(entries, 'look').filter(({ body }) => body.signs?.some((sign) => BROOD_SIGNS.has(sign))),
+    ...entriesOf(entries, 'look').filter(({ body }) => hasBroodSign(body.signs ?? [])),
     ...entriesOf(entries, 'fate').filter(({ body }) => body.fate === 'dead' && mayShareCombs(body, []) !== 'yes'),
-  ]
+  ].filter(({ hiveId, at }) => at >= (clearedAt.get(hiveId) ?? ''))
 }
-
-/** Signs in the brood that may be of a disease to be reported: nothing of such a hive goes to another. */
-const BROOD_SIGNS: ReadonlySet<string> = new Set([
-  'sunken-caps',
-  'pierced-caps',
-  'ropy-cell',
-  'scale-in-cell',
-  'twisted-larvae',
-  'chalky-larvae',
-])

@@ -39,8 +39,8 @@ export function catalogueOf(yard: Pick<Yard, 'overrides' | 'patterns' | 'hanging
 }
 
 /**
- * A pattern without the sizes of its kind, or with one that no part can have, is as good as unknown: nothing can be told
- * of it.
+ * A pattern without the sizes of its kind, or with one that no part can have, is as good as unknown: nothing can be
+ * told of it.
  */
 function isWhole(pattern: Pattern): boolean {
   return missingSizes(pattern).length === 0 && areSizes(pattern.dimensions)

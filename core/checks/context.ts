@@ -1,6 +1,6 @@
 import type { Catalogue } from '../catalogue'
 import type { AssembledHive, GapSum, Joint, Layout } from '../geometry'
-import type { Climate, Stage } from '../hive'
+import type { Climate, Colony, Stage } from '../hive'
 import type { Band } from './band'
 import type { BetterWay } from './better-way'
 import type { JudgedGap } from './judge-gap'
@@ -18,6 +18,8 @@ export interface Context {
   readonly today?: string
   /** The hive is as it is planned for its stage: what its frames hold today says nothing of it. */
   readonly planned?: boolean
+  /** What its book says of its colony; undefined where that is no more than that it lives. */
+  readonly colony?: Colony
 }
 
 /** A hive with its geometry worked out, as every check takes it. */

@@ -131,6 +131,10 @@ export interface Facts {
   'season.supers-in-winter': Nothing
   'season.super-too-soon': Nothing
   'season.no-room': Nothing
+  'colony.closed': { readonly signs: readonly string[]; readonly since: string }
+  'colony.combs-held': { readonly signs: readonly string[]; readonly since: string }
+  'colony.dead': { readonly of: string; readonly since: string; readonly held: boolean; readonly mayBeDisease: boolean }
+  'colony.empty': { readonly because: string; readonly since: string; readonly held: boolean }
   'pattern.unknown': { readonly patternId: string }
 }
 

@@ -11,6 +11,7 @@ export const BOOK = {
   lookSwarmDays: 7,
   lookClippedDays: 9,
   lookSeasonDays: 14,
+  signDays: 365,
   lookLeastCelsius: 10,
   washBees: 300,
   washRearing: 2,

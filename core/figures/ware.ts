@@ -7,6 +7,7 @@ export const WARE = {
   builtUpFrom: 30,
   endBoard: 19,
   gableBoard: 12,
+  makesMeet: 8,
   railWidth: 26,
   railDepth: 40,
   handHold: 65,

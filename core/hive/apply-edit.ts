@@ -371,7 +371,9 @@ function setOverride(yard: Yard, { key, length, at }: EditOf<'set-override'>): D
   }
 }
 
-/** The figure that one's own crosses: a least over its most. Undefined where the pair makes sense, or did not before. */
+/**
+ * The figure that one's own crosses: a least over its most. Undefined where the pair makes sense, or did not before.
+ */
 function crossedBy(overrides: Yard['overrides'], key: string): string | undefined {
   const own = figureNamed(key)
   const figures = {

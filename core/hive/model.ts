@@ -1,4 +1,5 @@
 import type { Length } from '../units'
+import type { Colonies } from './colony'
 import type { HiveSeason, Visit, YardSeason } from './season'
 import type { DimensionName, HangingPattern, Pattern } from '../catalogue/pattern'
 import type { SlackPlace } from '../catalogue'
@@ -215,7 +216,12 @@ export interface Yard {
   readonly hives: readonly Hive[]
   /** Every part of the yard; one that stands on no hive is in the shed, or lent. */
   readonly parts: readonly Part[]
+  /** What the book says of its colonies: worked out, in no file and never stored. */
+  readonly colonies?: Colonies
 }
+
+/** A yard as it is kept in files and stored. */
+export type YardAsKept = Omit<Yard, 'colonies'>
 
 /** A yard with nothing in it. */
 export function emptyYard(id: string, name: string): Yard {

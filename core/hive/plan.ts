@@ -1,6 +1,6 @@
 import { fieldOf } from '../plain'
 import type { Entry } from '../book/entry'
-import { partIdsOf, type Hive, type Part, type Yard } from './model'
+import { partIdsOf, type Hive, type Part, type Yard, type YardAsKept } from './model'
 
 export const PLAN_FORMAT = 'duvet-plan'
 export const PLAN_VERSION = 7
@@ -27,7 +27,7 @@ export const PLAN_LIMITS = {
 export interface Plan {
   readonly format: typeof PLAN_FORMAT
   readonly version: typeof PLAN_VERSION
-  readonly yards: readonly Yard[]
+  readonly yards: readonly YardAsKept[]
   /** The hive books of its yards, with all corrections. */
   readonly books?: readonly PlanBook[]
 }
@@ -74,7 +74,8 @@ export interface PlanProblem {
 
 /** A plan of these yards. */
 export function planOf(yards: readonly Yard[]): Plan {
-  return { format: PLAN_FORMAT, version: PLAN_VERSION, yards }
+  const asKept = ({ colonies: _told, ...yard }: Yard): YardAsKept => yard
+  return { format: PLAN_FORMAT, version: PLAN_VERSION, yards: yards.map(asKept) }
 }
 
 /** A plan with one hive of a yard and the parts that stand in it. */

@@ -19,8 +19,8 @@ export interface Cavity {
 export type Stand = 'lower' | 'upper'
 
 /**
- * The room of a colony: from the floor, or from the board over the colony below, up to the first part that no bee passes;
- * undefined where no box stands there, or the uppermost was measured to have no room in it.
+ * The room of a colony: from the floor, or from the board over the colony below, up to the first part that no bee
+ * passes; undefined where no box stands there, or the uppermost was measured to have no room in it.
  */
 export function cavityOf(parts: readonly PlacedPart[], stand: Stand = 'lower'): Cavity | undefined {
   const division = parts.findIndex((part) => isDivision(part))

@@ -12,9 +12,9 @@ export interface StackOpening extends Opening {
 }
 
 /**
- * Ways for air through the room of a colony, of the one that stands lowest unless asked otherwise: its door as it is narrowed, a mesh floor without its
- * insert, the openings of rims, an open hole under a roof. What chips let through is no draught. Common practice; how
- * much of a mesh is open is from memory.
+ * Ways for air through the room of a colony, of the one that stands lowest unless asked otherwise: its door as it is
+ * narrowed, a mesh floor without its insert, the openings of rims, an open hole under a roof. What chips let through is
+ * no draught. Common practice; how much of a mesh is open is from memory.
  */
 export function openingsOf(layout: Layout, colony: Stand = 'lower'): StackOpening[] {
   const cavity = cavityOf(layout.parts, colony)

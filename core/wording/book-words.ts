@@ -3,6 +3,7 @@ import { broodFramesOf, foodFramesOf, isEntry, miteRate, seamsIn } from '../book
 import { isCold } from '../hive'
 import { showMass, showTemperature } from '../units'
 import { dayInWords } from './day-words'
+import { CAUSE_WORDS, SIGN_WORDS, signsInWords } from './sign-words'
 import { capital, counted, stageWord, type Reader } from './names'
 
 type Words<T extends string> = Readonly<Record<T, string>>
@@ -21,19 +22,6 @@ export const QUEEN_WORDS: Words<Of<'queen'>> = { seen: 'queen seen', eggs: 'eggs
 export const HEFT_WORDS: Words<Of<'heft'>> = { light: 'light', fair: 'fair', heavy: 'heavy' }
 export const DEAD_WORDS: Words<Of<'deadOnFloor'>> = { few: 'a few', many: 'many' }
 /** What is seen, never what it is called. */
-export const SIGN_WORDS: Words<OneOf<'signs'>> = {
-  'sunken-caps': 'caps sunken or greasy',
-  'pierced-caps': 'caps with holes',
-  'ropy-cell': 'a cell that draws a thread',
-  'scale-in-cell': 'dark scales in cells',
-  'chalky-larvae': 'hard, chalky larvae',
-  'twisted-larvae': 'twisted or brown larvae',
-  'crippled-wings': 'crippled wings',
-  'trembling-bees': 'bees that tremble or creep',
-  'streaks-at-door': 'streaks at the door',
-  'dead-in-heap': 'dead bees in a heap',
-  'robbed-out': 'combs torn by robbers',
-}
 export const DAMP_WORDS: Words<OneOf<'damp'>> = { top: 'top', walls: 'walls', floor: 'floor' }
 export const VISITOR_WORDS: Words<OneOf<'visitors'>> = {
   mouse: 'a mouse',
@@ -110,17 +98,13 @@ export function entryInWords(entry: Entry, reader: Reader): string {
   }
   if (isEntry(entry, 'trial'))
     return `Drawn by lot into the trial “${entry.body.trial}”: ${entry.body.side === 'with' ? 'with it' : 'without it'}`
+  if (isEntry(entry, 'cleared')) return CLEARED_WORDS[entry.body.how] + (entry.body.who ? `, by ${entry.body.who}` : '')
   return ANSWER_WORDS[entry.body.answer]
 }
 
-export const CAUSE_WORDS: Words<NonNullable<EntryOf<'fate'>['body']['of']>> = {
-  starved: 'starved',
-  'no-queen': 'no queen',
-  'too-few': 'too few bees',
-  mites: 'mites',
-  damage: 'damage, water or robbers',
-  disease: 'it may be a disease',
-  'not-known': 'not known yet',
+export const CLEARED_WORDS: Words<EntryOf<'cleared'>['body']['how']> = {
+  'looked-at': 'Looked at, and nothing found',
+  cleaned: 'Cleaned, as local law asks',
 }
 
 /** What a colony died of, as far as it was said. */
@@ -133,6 +117,7 @@ const FATE_WORDS: Words<EntryOf<'fate'>['body']['fate']> = {
   dead: 'The colony is dead',
   merged: 'Merged with another colony',
   sold: 'Given away or sold',
+  absconded: 'The colony left',
 }
 const ANSWER_WORDS: Words<EntryOf<'answer'>['body']['answer']> = {
   done: 'Done',
@@ -195,6 +180,23 @@ export function dueInWords(
         text: `Change to ${stageWord(reason.stage)}`,
         why: `stands as ${stageWord(reason.stands)}${isCold(reason.stage) ? '; in the cold no box is parted' : ''}`,
       }
+    case 'inspect':
+      return {
+        text: 'Have it looked at, today',
+        why:
+          reason.signs.length > 0
+            ? `${signsInWords(reason.signs)}: some diseases must be reported`
+            : 'it died of what may be a disease or is not known: some must be reported',
+      }
+    case 'close-door':
+      return { text: 'Close its door', why: 'robbers carry off its honey, and what killed it; nothing of it is moved' }
+    case 'kit':
+      return {
+        text: reason.mayBeDisease ? 'Clean, burn or keep its kit as you are told' : 'Look at its kit and clean it',
+        why: 'nothing of it goes to another hive until its book says that it was looked at or cleaned',
+      }
+    case 'let-out':
+      return { text: 'Open its door', why: 'it is shut for the road: where it stands, bees that are shut in die' }
     case 'visit-under-way':
       return { text: `Go on with the visit to ${stageWord(reason.stage)}`, why: 'it was begun and not ended' }
   }

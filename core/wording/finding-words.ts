@@ -13,6 +13,7 @@ import { gapFate, unevenInWords, verdictWord, withPlusMinus } from './gap-words'
 import { frameFitFate, frameFitInWords } from './fit-words'
 import { TELL_FRAMES, frameRemedyInWords } from './frame-finding-words'
 import { capital, inWords, patternName, the, type Reader } from './names'
+import { TELL_COLONY } from './colony-words'
 import { severityWord } from './severity-words'
 import { TELL_SEASON } from './season-finding-words'
 import type { Tellers, Telling, Told } from './telling'
@@ -154,6 +155,7 @@ function list(names: readonly string[]): string {
 const TELL: Tellers<Rule> = {
   ...TELL_FRAMES,
   ...TELL_SEASON,
+  ...TELL_COLONY,
   'bee-space.gap': ({ finding, part, figure, named, reader, catalogue }) => ({
     title: `${part(1)} over ${part(0)}`,
     what: `${figure} here; accepted is ${bandOfFinding(finding, reader)}.${causeInWords(finding, named)}`,

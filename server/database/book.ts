@@ -236,6 +236,7 @@ export async function openBook(database: Database, yard: Yard, today: string): P
     sql`(select json_group_array(json(entry)) from (select entry from ${bookEntries} as b where b.yard_id = ${yard.id}
       and b.sort = ${sort} and b.hive_id = h.value and b.is_current and b.at < ${daysLater(today, 1)}
       order by b.at desc limit ${most}))`
+  const told = (await colonyEntries(database, today))[yard.id] ?? []
   const hives = await database.all<{ looks: string; counts: string; fates: string; feeds: string }>(sql`
     select ${newest('look', LOOKS)} as looks, ${newest('mites', 1)} as counts, ${newest('fate', 1)} as fates,
       ${newest('feed', 1)} as feeds
@@ -252,6 +253,7 @@ export async function openBook(database: Database, yard: Yard, today: string): P
     ...hives.flatMap(({ looks }) => looksAskedFor(listed(looks))),
     ...hives.flatMap(({ counts, fates, feeds }) => [counts, fates, feeds].flatMap(listed)),
     ...others.flatMap(({ entry }) => listed(`[${entry}]`)),
+    ...told,
   ]
   const weighed = await database.all<{ hive_id: string; day: string }>(sql`
     select hive_id, substr(max(at), 1, 10) as day from weigh_ins where yard_id = ${yard.id} and removed_at is null
@@ -262,4 +264,20 @@ export async function openBook(database: Database, yard: Yard, today: string): P
     select a.entry from json_each(${JSON.stringify(lines)}) as l
       join ${bookEntries} as a on a.yard_id = ${yard.id} and a.about = l.value and a.is_current`)
   return { entries: currentOf([...found, ...answers.flatMap(({ entry }) => listed(`[${entry}]`))]), weighedOn }
+}
+
+/** Days back in which a sign still counts. */
+const SIGN_DAYS = 365
+
+/** What every book says of its colonies: the newest of each sort that tells of it, and signs of the last year. */
+export async function colonyEntries(database: Database, today: string): Promise<Readonly<Record<string, Entry[]>>> {
+  const rows = await database.all<{ yard_id: string; entry: string }>(sql`
+    select b.yard_id, b.entry from ${bookEntries} as b join yards as y on y.id = b.yard_id and y.removed_at is null
+    where b.is_current and b.at < ${daysLater(today, AHEAD_DAYS + 1)} and (b.sort in ('fate', 'cleared')
+      or (b.sort = 'look' and b.at >= ${daysLater(today, -SIGN_DAYS)}
+        and json_array_length(coalesce(b.entry ->> '$.body.signs', '[]')) > 0))
+    order by b.at, b.sequence`)
+  const found: Record<string, Entry[]> = {}
+  for (const { yard_id, entry } of rows) (found[yard_id] ??= []).push(JSON.parse(entry))
+  return found
 }

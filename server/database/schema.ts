@@ -26,7 +26,7 @@ import type {
   Spacing,
   Stage,
   Visit,
-  Yard,
+  YardAsKept,
   YardSeason,
   YawDeg,
 } from '#core/hive'
@@ -46,7 +46,7 @@ export const yards = sqliteTable('yards', {
     overrides: text({ mode: 'json' }).$type<readonly Override[]>().notNull().default([]),
     patterns: text({ mode: 'json' }).$type<readonly Pattern[]>().notNull().default([]),
     hanging: text({ mode: 'json' }).$type<readonly HangingPattern[]>().notNull().default([]),
-  } satisfies ColumnsOf<Exclude<keyof Yard, 'hives' | 'parts'>>),
+  } satisfies ColumnsOf<Exclude<keyof YardAsKept, 'hives' | 'parts'>>),
   position: integer().notNull(),
   revision: integer().notNull(),
   /** When the yard was taken away; it stays, and can be brought back. */

@@ -28,6 +28,7 @@ export const RULES: Readonly<Record<string, Rule>> = {
   'GET /api/yards': 'signed-in',
   'POST /api/yards': 'signed-in',
   'GET /api/yards/removed': 'signed-in',
+  'GET /api/yards/colonies': 'signed-in',
   'PUT /api/yards/{id}/removed': 'owner',
   'POST /api/yards/{id}/edits': 'helper',
   'GET /api/yards/{id}/log': 'reader',

@@ -12,6 +12,8 @@ import { vDragParts } from '~/composables/dragParts'
 
 const emit = defineEmits<{ measure: [name: DimensionName] }>()
 const bench = useBench()
+const view = useView()
+const colony = computed(() => (bench.hiveId ? view.placeOf(bench.hiveId) : null)?.yard.colonies?.[bench.hiveId ?? ''])
 const preferences = usePreferences()
 const weighing = useWeighing()
 const holder = ref<HTMLElement | null>(null)
@@ -139,6 +141,7 @@ defineExpose({ fit })
         :selected-gap="bench.selectedGap"
         :ghost-id="ghostId"
         :weights="bench.weightTexts"
+        :colony="colony"
         interactive
         @measure="emit('measure', $event)"
         @select-part="selectPart"

@@ -2,7 +2,8 @@
 // What follows from a look, each with how it was worked out.
 import type { Look } from '#core/book'
 import type { HiveIn } from '#core/hive-in'
-import { SIGN_CAUTION, SIGN_WORDS } from '#core/wording/book-words'
+import { SIGN_CAUTION } from '#core/wording/book-words'
+import { SIGN_WORDS } from '#core/wording/sign-words'
 import { followsInWords } from '#core/wording/follows-words'
 
 const props = defineProps<{

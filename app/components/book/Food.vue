@@ -13,7 +13,7 @@ import {
   lastsInWords,
   ledgerLineInWords,
 } from '#core/wording/food-words'
-import { localToday } from '~/composables/newEntry'
+import { localToday } from '~/composables/localTime'
 
 const props = defineProps<{ yard: Yard; hive: Hive; entries: readonly Entry[]; weighings: readonly Weighed[] }>()
 const yards = useYards()

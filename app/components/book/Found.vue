@@ -23,7 +23,11 @@ const AT_ONCE = 12
 const { shown, left, more } = useShownFirst(() => all.value, AT_ONCE)
 const route = useRoute()
 const router = useRouter()
-const writing = ref(route.query.write === 'yes')
+const first = computed(() => (typeof route.query.write === 'string' ? route.query.write : ''))
+const writing = ref(first.value !== '')
+watch(first, (now) => {
+  if (now !== '') writing.value = true
+})
 function toggleWriting() {
   correcting.value = null
   writing.value = !writing.value
@@ -37,7 +41,7 @@ async function again(one: (typeof book.setAside)[number]) {
   await book.tryAgain(one)
   emit('changed')
 }
-const AGAIN: ReadonlySet<Entry['sort']> = new Set(['look', 'mites', 'treatment', 'feed', 'crop', 'fate'])
+const AGAIN: ReadonlySet<Entry['sort']> = new Set(['look', 'mites', 'treatment', 'feed', 'crop', 'fate', 'cleared'])
 /** What is written again: a look where looks are written, all else in the form here. */
 const correcting = shallowRef<Entry | null>(null)
 async function writeAgain(entry: Entry) {
@@ -89,12 +93,13 @@ async function correct(entry: Entry, withdrawn: boolean) {
     </p>
     <BookWrite
       v-if="writing || correcting"
-      :key="correcting?.id ?? 'new'"
+      :key="`${correcting?.id ?? 'new'} ${first}`"
       :yard="yard"
       :hive="hive"
       :entries="entries ?? []"
       :weighings="weighings"
       :correcting="correcting"
+      :first="first"
       @kept="kept"
     />
     <div v-for="(one, i) in book.setAside" :key="i" class="aside" role="alert" data-testid="set-aside">

@@ -3,7 +3,7 @@
 import { miteChart, type Entry } from '#core/book'
 import type { Yard } from '#core/hive'
 import { yearOf } from '#core/season'
-import { localToday } from '~/composables/newEntry'
+import { localToday } from '~/composables/localTime'
 import { TREATMENT_CAUTION } from '#core/wording/book-words'
 import { bandOver, useTimeChart } from '~/composables/timeChart'
 

@@ -6,7 +6,8 @@ import { hiveIn } from '#core/hive-in'
 import type { Hive, Yard } from '#core/hive'
 import { yearOf } from '#core/season'
 import { meaningInWords } from '#core/wording/meaning-words'
-import { localNow, localToday, useWritten } from '~/composables/newEntry'
+import { localNow, localToday } from '~/composables/localTime'
+import { useWritten } from '~/composables/newEntry'
 
 const props = defineProps<{
   yard: Yard
@@ -15,6 +16,8 @@ const props = defineProps<{
   weighings: readonly Weighed[]
   /** What is written again; what it says now takes the place of it. */
   correcting?: Entry | null
+  /** What the form begins with. */
+  first?: string
 }>()
 const emit = defineEmits<{ kept: [] }>()
 const book = useBook()
@@ -26,10 +29,11 @@ const SORTS = [
   ['feed', 'Food given'],
   ['crop', 'Crop'],
   ['fate', 'What became of it'],
+  ['cleared', 'Looked at, cleaned'],
 ] as const
 type Sort = (typeof SORTS)[number][0]
 const old = props.correcting ?? undefined
-const sort = ref<Sort>(SORTS.find(([one]) => one === old?.sort)?.[0] ?? 'mites')
+const sort = ref<Sort>(SORTS.find(([one]) => one === (old?.sort ?? props.first))?.[0] ?? 'mites')
 const at = ref(old?.at ?? localNow())
 const year = computed(() => yearOf(props.yard))
 /** What is typed so far, of each sort: going to another and back loses nothing. */
@@ -39,18 +43,20 @@ const bodies = shallowReactive<{ [S in Sort]: EntryBodies[S] | null }>({
   feed: null,
   crop: null,
   fate: null,
+  cleared: null,
 })
 if (isEntry(old, 'mites')) bodies.mites = old.body
 if (isEntry(old, 'treatment')) bodies.treatment = old.body
 if (isEntry(old, 'feed')) bodies.feed = old.body
 if (isEntry(old, 'crop')) bodies.crop = old.body
 if (isEntry(old, 'fate')) bodies.fate = old.body
+if (isEntry(old, 'cleared')) bodies.cleared = old.body
 const own = computed(() => ({
   ...written(props.hive.id, at.value),
   ...(old ? { corrects: chainOf(old), ...(old.note ? { note: old.note } : {}) } : {}),
 }))
 const entry = computed((): Entry | null => {
-  const { mites, treatment, feed, crop, fate } = bodies
+  const { mites, treatment, feed, crop, fate, cleared } = bodies
   switch (sort.value) {
     case 'mites':
       return mites && { ...own.value, sort: 'mites', body: mites }
@@ -60,6 +66,8 @@ const entry = computed((): Entry | null => {
       return feed && { ...own.value, sort: 'feed', body: feed }
     case 'crop':
       return crop && { ...own.value, sort: 'crop', body: crop }
+    case 'cleared':
+      return cleared && { ...own.value, sort: 'cleared', body: cleared }
     default:
       return fate && { ...own.value, sort: 'fate', body: fate }
   }
@@ -121,6 +129,7 @@ async function keep() {
       :yard="yard"
       :hive="hive"
     />
+    <BookWriteCleared v-show="sort === 'cleared'" v-model="bodies.cleared" />
     <BookWriteFate v-show="sort === 'fate'" v-model="bodies.fate" />
     <ul v-if="means.length > 0" data-testid="write-means">
       <li v-for="sentence in means" :key="sentence">{{ sentence }}</li>

@@ -4,6 +4,8 @@ import { useMediaQuery } from '@vueuse/core'
 import { curveBumpX, line } from 'd3-shape'
 import type { Assessment } from '#core/assess'
 import type { DimensionName } from '#core/catalogue'
+import type { Colony } from '#core/hive'
+import { isBare } from '~/drawing/colony'
 import { showFigure, showLength } from '#core/units'
 import { capital, dimensionWord, gapTitle, partDetail, termsInWords, verdictWord, type Reader } from '#core/wording'
 import { layOutBench, type Callout, type Zoom } from '~/drawing/bench-layout'
@@ -29,6 +31,8 @@ const props = withDefaults(
     interactive?: boolean
     /** What each part weighs, to be written on it. */
     weights?: ReadonlyMap<string, string> | null
+    /** What is said of its colony, where that is more than that it lives. */
+    colony?: Colony
     /** Carries its own hatches, for a file. */
     standalone?: boolean
   }>(),
@@ -53,7 +57,7 @@ const parts = computed(() =>
   props.assessment.layout.parts.map((part) => ({
     part,
     id: part.part.id,
-    shapes: sectionOf(part, props.axis),
+    shapes: sectionOf(part, props.axis, false, isBare(props.colony)),
     halfMm: halfOutsideMm(part, props.axis),
     name: capital(props.names.get(part.part.id) ?? ''),
     detail: partDetail(part, props.reader.vocabulary),
@@ -283,6 +287,12 @@ function spoken(entry: (typeof parts.value)[number]): string {
       </g>
     </g>
 
+    <DrawingBarred
+      :colony="colony"
+      :x="view.centreX"
+      :y="view.groundY - (assessment.heightMm * view.scale) / 2"
+      :width="Math.min(260, width * 0.4)"
+    />
     <g v-for="chip in chips" :key="`weight${chip.id}`" class="weight" :data-weight="chip.id">
       <rect
         :x="chip.x - chip.text.length * 4.1 - 7"

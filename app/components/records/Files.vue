@@ -6,7 +6,7 @@ import { counted } from '#core/wording'
 import { recordSheet } from '#core/wording/record-sheet'
 import { bookCsv, readBookCsv } from '#wire/book-csv'
 import { download, fileName } from '~/composables/download'
-import { localToday } from '~/composables/newEntry'
+import { localToday } from '~/composables/localTime'
 import { server } from '~/sync/server'
 
 const props = defineProps<{ yard: Yard }>()
@@ -51,6 +51,7 @@ const SORT_WORDS: Readonly<Record<EntrySort, string>> = {
   answer: 'Answers to what was due',
   fate: 'What became of colonies',
   trial: 'Trials',
+  cleared: 'Looked at or cleaned',
 }
 const sort = ref<EntrySort>('look')
 async function save() {

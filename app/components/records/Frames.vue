@@ -2,6 +2,7 @@
 // Frames as stock: counted by make and comb, what wider spacing frees, nuclei, and the combs of a colony that died.
 import {
   broodCombOf,
+  colonyOf,
   combGifts,
   combsToRenew,
   daysLater,
@@ -18,14 +19,15 @@ import {
 } from '#core/book'
 import { catalogueOf } from '#core/catalogue'
 import { hiveIn } from '#core/hive-in'
-import type { Hive, Yard } from '#core/hive'
+import { isSound, type Hive, type Yard } from '#core/hive'
 import { yearOf } from '#core/season'
 import { capital, counted, inWords } from '#core/wording'
 import { causeInWords } from '#core/wording/book-words'
 import { NO_GIFT_WORDS } from '#core/wording/compare-words'
 import { nucleusSteps } from '#core/wording/nucleus-words'
 import { columnsFor } from '~/composables/tableColumn'
-import { localNow, localToday, useWritten } from '~/composables/newEntry'
+import { localNow, localToday } from '~/composables/localTime'
+import { useWritten } from '~/composables/newEntry'
 import { yardPath } from '~/composables/paths'
 
 const props = defineProps<{ yard: Yard }>()
@@ -39,7 +41,7 @@ const { entries, problem, load } = useYardBook(() => ({
   yardId: props.yard.id,
   from: daysLater(today, -400),
   to: today,
-  sorts: ['look', 'treatment', 'fate'],
+  sorts: ['look', 'treatment', 'fate', 'cleared'],
 }))
 const names = computed(() => new Map(props.yard.hives.map(({ id, name }) => [id, name])))
 const nameOf = (id: string) => names.value.get(id) ?? 'a hive that is gone'
@@ -132,10 +134,12 @@ const dead = computed(() =>
     const fate = entriesOf(own, 'fate').at(-1)
     if (fate?.body.fate !== 'dead') return []
     const signs = entriesOf(own, 'look').flatMap(({ body }) => body.signs ?? [])
-    return [{ hive, cause: causeInWords(fate.body), may: mayShareCombs(fate.body, signs) }]
+    const may = colonyOf(own, today)?.holds === 'nothing' ? 'yes' : mayShareCombs(fate.body, signs)
+    return [{ hive, cause: causeInWords(fate.body), may }]
   }),
 )
-const alive = computed(() => props.yard.hives.filter((hive) => !dead.value.some((one) => one.hive.id === hive.id)))
+/** Only colonies that live and are under no suspicion are given anything. */
+const alive = computed(() => props.yard.hives.filter(({ id }) => isSound(props.yard, id)))
 const gifts = computed(
   () =>
     new Map(

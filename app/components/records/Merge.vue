@@ -5,7 +5,8 @@ import type { Yard } from '#core/hive'
 import { yearOf } from '#core/season'
 import { counted } from '#core/wording'
 import { mergeSteps, NO_MERGE_WORDS } from '#core/wording/merge-words'
-import { localNow, localToday, useWritten } from '~/composables/newEntry'
+import { localNow, localToday } from '~/composables/localTime'
+import { useWritten } from '~/composables/newEntry'
 
 const props = defineProps<{ yard: Yard; entries: readonly Entry[] }>()
 const emit = defineEmits<{ changed: [] }>()

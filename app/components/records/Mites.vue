@@ -5,7 +5,7 @@ import type { Yard } from '#core/hive'
 import { yearOf } from '#core/season'
 import { TREATMENT_CAUTION } from '#core/wording/book-words'
 import { columnsFor } from '~/composables/tableColumn'
-import { localToday } from '~/composables/newEntry'
+import { localToday } from '~/composables/localTime'
 import { hivePath } from '~/composables/paths'
 import { bandOver, useTimeChart } from '~/composables/timeChart'
 

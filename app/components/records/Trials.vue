@@ -1,11 +1,12 @@
 <script setup lang="ts">
 // Trials of a yard: hives drawn by lot into two sides, and what came of it so far.
 import { daysLater, drawTrial, trialOutcome, trialsOf, type Entry } from '#core/book'
-import type { Yard } from '#core/hive'
+import { isSound, type Yard } from '#core/hive'
 import { yearOf } from '#core/season'
 import { counted } from '#core/wording'
 import { comparedInWords, shareInWords } from '#core/wording/compare-words'
-import { localNow, localToday, useWritten } from '~/composables/newEntry'
+import { localNow, localToday } from '~/composables/localTime'
+import { useWritten } from '~/composables/newEntry'
 
 const props = defineProps<{ yard: Yard }>()
 const book = useBook()
@@ -29,7 +30,11 @@ const trials = computed(() =>
   })),
 )
 const name = ref('')
-const picked = ref<string[]>(props.yard.hives.map(({ id }) => id))
+/** Only colonies that live and are under no suspicion are drawn. */
+const sound = computed(() => props.yard.hives.filter(({ id }) => isSound(props.yard, id)))
+const chosen = ref<string[]>(props.yard.hives.map(({ id }) => id))
+const picked = computed(() => chosen.value.filter((id) => sound.value.some((hive) => hive.id === id)))
+const leftOut = computed(() => props.yard.hives.filter(({ id }) => !isSound(props.yard, id)))
 const drawn = shallowRef<ReturnType<typeof drawTrial> | null>(null)
 const taken = computed(() => trials.value.some((trial) => trial.name === name.value.trim()))
 const wrong = computed(() =>
@@ -102,9 +107,13 @@ const SIDES = [
         >What is tried
         <ElInput v-model="name" :maxlength="80" aria-label="What is tried" placeholder="such as: slab on the crown"
       /></label>
-      <ElCheckboxGroup v-model="picked" aria-label="Hives to draw from">
-        <ElCheckbox v-for="hive in yard.hives" :key="hive.id" :value="hive.id">{{ hive.name }}</ElCheckbox>
+      <ElCheckboxGroup v-model="chosen" aria-label="Hives to draw from">
+        <ElCheckbox v-for="hive in sound" :key="hive.id" :value="hive.id">{{ hive.name }}</ElCheckbox>
       </ElCheckboxGroup>
+      <p v-if="leftOut.length > 0" class="soft" data-testid="trial-left-out">
+        Not drawn from: {{ leftOut.map(({ name: hive }) => hive).join(', ') }}. Only colonies that live and are under no
+        suspicion are.
+      </p>
       <p v-if="wrong" class="wrong" role="alert">{{ wrong }}</p>
       <p class="acts">
         <ElButton data-testid="trial-draw" :disabled="picked.length < 2" @click="draw">Draw by lot</ElButton>

@@ -16,7 +16,7 @@ import type { Yard } from '#core/hive'
 import { yearOf } from '#core/season'
 import { comparedInWords, SCHOOL_FIELD_WORDS, schoolWord, shareInWords } from '#core/wording/compare-words'
 import { columnsFor } from '~/composables/tableColumn'
-import { localToday } from '~/composables/newEntry'
+import { localToday } from '~/composables/localTime'
 
 const props = defineProps<{ yard: Yard }>()
 const today = localToday()

@@ -4,6 +4,7 @@ import type { Hive, Stage } from '#core/hive'
 import type { LaidHive } from '#core/laid-hive'
 import type { Verdict } from '#core/verdict'
 import { capital, stageWord } from '#core/wording'
+import { colonyInWords } from '#core/wording/colony-words'
 import { showLength, showMass } from '#core/units'
 import type { MenuEntry } from '~/composables/menuEntry'
 
@@ -27,7 +28,7 @@ const props = defineProps<{
 }>()
 const emit = defineEmits<{ act: [action: HiveAction]; pick: [on: boolean] }>()
 const preferences = usePreferences()
-const { shapes, weight } = useHiveInRow(props)
+const { shapes, weight, colony } = useHiveInRow(props)
 const menuTop = computed(() => `${props.height - 2}px`)
 /** While several are picked, pressing a hive picks it. */
 function press(event: MouseEvent) {
@@ -47,12 +48,19 @@ function press(event: MouseEvent) {
     >
       <svg :width="width" :height="height" aria-hidden="true">
         <g :transform="`translate(${width / 2} ${height - 12}) scale(${scale})`"><DrawingShapes :shapes="shapes" /></g>
+        <DrawingBarred
+          :colony="colony"
+          :x="width / 2"
+          :y="height - 12 - (known.layout.heightMm * scale) / 2"
+          :width="Math.min(width - 8, 130)"
+        />
       </svg>
       <b :class="['name', { long: hive.name.length > 20 }]"
         ><span class="visually-hidden">Open </span>{{ hive.name }}</b
       >
       <span class="stage"
-        >{{ capital(stageWord(hive.stage)) }}, {{ showLength(known.layout.heightMm, preferences.units) }}</span
+        >{{ capital(colonyInWords(colony, preferences.reader) || stageWord(hive.stage)) }},
+        {{ showLength(known.layout.heightMm, preferences.units) }}</span
       >
       <span class="stage"
         >{{ showMass(weight.kg, preferences.units)

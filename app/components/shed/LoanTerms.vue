@@ -15,7 +15,7 @@ const { entries, problem } = useYardBook(() => ({
   yardId: props.yardId,
   from: today.subtract(LOOKED_BACK, 'day').format('YYYY-MM-DD'),
   to: today.format('YYYY-MM-DD'),
-  sorts: ['look', 'fate'],
+  sorts: ['look', 'fate', 'cleared'],
 }))
 const preferences = usePreferences()
 const yards = useYards()

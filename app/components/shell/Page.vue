@@ -12,6 +12,7 @@ const drawn = useInTurn(2)
         <h1>{{ title }}</h1>
         <slot v-if="drawn > 0" name="bar" />
       </div>
+      <ShellColony v-if="drawn > 0" />
       <ShellBoundary v-if="drawn > 1"><slot /></ShellBoundary>
     </main>
   </div>

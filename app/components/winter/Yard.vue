@@ -1,7 +1,7 @@
 <script setup lang="ts">
 // Every hive of the yard as it winters: what it has against what its winter asks, what it loses, where it is wet first.
 import { proxy } from 'comlink'
-import type { Yard } from '#core/hive'
+import { colonyIn, type Yard } from '#core/hive'
 import { winterForm } from '#core/wintering'
 import { celsiusFrom, fahrenheitFrom, showMass, showTemperature } from '#core/units'
 import * as deeds from '#core/hive/deeds'
@@ -10,6 +10,7 @@ import { winterMonths } from '#core/winter'
 import { capital, monthWord, rangeInWords, showHumidity, winterTopWord } from '#core/wording'
 import { planDoor } from '~/composables/doors'
 import { hivePath } from '~/composables/paths'
+import { isBare } from '~/drawing/colony'
 import { stackShapes } from '~/drawing/section'
 import type { HiveWinterFigures, TopFigures } from '~/workers/winter-yard'
 
@@ -115,7 +116,12 @@ const rows = computed(() =>
     if (i >= MOST_DRAWN) return [{ ...one, hive, shapes: [], scale: SCALE }]
     const { layout } = winterForm(props.yard, hive)
     return [
-      { ...one, hive, shapes: stackShapes(layout, 'across'), scale: Math.min(SCALE, (HEIGHT - 8) / layout.heightMm) },
+      {
+        ...one,
+        hive,
+        shapes: stackShapes(layout, 'across', isBare(colonyIn(props.yard, hive.id))),
+        scale: Math.min(SCALE, (HEIGHT - 8) / layout.heightMm),
+      },
     ]
   }),
 )

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 // One hive as it is planned for a stage, to the row's scale.
-import type { Yard } from '#core/hive'
+import { colonyIn, type Yard } from '#core/hive'
+import { isBare } from '~/drawing/colony'
 import type { PlannedStage } from '#core/season'
 import { showLength, showMass } from '#core/units'
 import { verdictOf } from '#core/verdict'
@@ -20,7 +21,8 @@ defineEmits<{ choose: [] }>()
 const WIDTH = 150
 const preferences = usePreferences()
 const known = computed(() => plannedHiveIn(props.yard, props.planned))
-const shapes = computed(() => stackShapes(known.value.layout, 'along'))
+const colony = computed(() => colonyIn(props.yard, props.planned.hive.id))
+const shapes = computed(() => stackShapes(known.value.layout, 'along', isBare(colony.value)))
 const verdict = computed(() => verdictOf(known.value, preferences.reader))
 </script>
 
@@ -28,6 +30,12 @@ const verdict = computed(() => verdictOf(known.value, preferences.reader))
   <ElButton class="bare planned" :aria-pressed="chosen" :data-planned="planned.hive.name" @click="$emit('choose')">
     <svg :width="WIDTH" :height="height" aria-hidden="true">
       <g :transform="`translate(${WIDTH / 2} ${height - 8}) scale(${scale})`"><DrawingShapes :shapes="shapes" /></g>
+      <DrawingBarred
+        :colony="colony"
+        :x="WIDTH / 2"
+        :y="height - 8 - (known.layout.heightMm * scale) / 2"
+        :width="WIDTH - 30"
+      />
     </svg>
     <b>{{ planned.hive.name }}</b>
     <span class="soft"

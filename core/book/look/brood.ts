@@ -30,8 +30,8 @@ function cellsOfCombs({ stack, figures }: AssembledHive): ReadonlyMap<string, nu
 
 /**
  * Cells of combs that have brood: those that were pressed by their own frames; of combs that were only counted nobody
- * knows in which box they hang: as many of the smallest, of the largest, and of the mean. Cells of both sides × the share
- * that is brood (from memory).
+ * knows in which box they hang: as many of the smallest, of the largest, and of the mean. Cells of both sides × the
+ * share that is brood (from memory).
  */
 function broodCells(look: Look, stages: readonly BroodStage[], frames: number, assembled: AssembledHive): Range {
   const { figures } = assembled

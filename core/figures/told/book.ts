@@ -25,6 +25,12 @@ export const BOOK_TOLD = {
   broodOfCombHigh: brood('of a comb that has brood, brood, to'),
   lookSwarmDays: look('between looks while swarming is likely'),
   lookClippedDays: look('the same with a clipped queen'),
+  signDays: {
+    unit: 'days',
+    label: 'a sign of disease that nobody looked at holds a hive',
+    usedIn: 'state of a colony',
+    source: MEMORY,
+  },
   lookSeasonDays: look('between looks else in season'),
   lookLeastCelsius: {
     unit: '°C',

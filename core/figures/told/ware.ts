@@ -33,6 +33,12 @@ export const WARE_TOLD = {
     usedIn: 'weight and building of boxes',
     source: MEMORY,
   },
+  makesMeet: {
+    unit: 'mm',
+    label: 'outsides of two makes of box that still stand on each other differ by, at most',
+    usedIn: 'supers of a plan',
+    source: MEMORY,
+  },
   gableBoard: {
     unit: 'mm',
     label: 'boards of a gabled roof, thick',

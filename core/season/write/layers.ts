@@ -156,7 +156,10 @@ function superBoxes(writing: Writing, count: number): Layer[] {
   const own = boxOfSize(catalogue, format, size)
   const standing = assembled.stack
     .filter(isBox)
-    .filter(({ pattern, placement }) => placement.role === 'super' && (!own || standOnEachOther(pattern, own)))
+    .filter(
+      ({ pattern, placement }) =>
+        placement.role === 'super' && (!own || standOnEachOther(pattern, own, catalogue.figures.makesMeet)),
+    )
     .slice(0, count)
   const kept = standing.map(({ part }) => pool.keep(part))
   const clean = (part: Part) => !hasHeldBrood(part)
@@ -172,12 +175,10 @@ function superBoxes(writing: Writing, count: number): Layer[] {
   )
 }
 
-/** Two makes of box that differ outside by no more than their joint bears, mm (from memory). */
-const MAKES_MEET_MM = 8
-
-function standOnEachOther({ dimensions: a }: Pattern, { dimensions: b }: Pattern): boolean {
+/** Two makes of box whose outsides differ by no more than their joint bears. */
+function standOnEachOther({ dimensions: a }: Pattern, { dimensions: b }: Pattern, mostMm: number): boolean {
   return (['outsideLength', 'outsideWidth'] as const).every(
-    (name) => Math.abs((a[name]?.mm ?? 0) - (b[name]?.mm ?? 0)) <= MAKES_MEET_MM,
+    (name) => Math.abs((a[name]?.mm ?? 0) - (b[name]?.mm ?? 0)) <= mostMm,
   )
 }
 

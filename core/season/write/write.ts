@@ -2,7 +2,17 @@ import { betterWaysIn, contextOf } from '../../measure'
 import { catalogueOf, type Catalogue } from '../../catalogue'
 import type { Context } from '../../checks'
 import { assembleHive, partsById, type PartLookup } from '../../geometry'
-import { shedOf, type Attachment, type Hive, type Part, type Stage, type Way, type Yard } from '../../hive'
+import {
+  colonyIn,
+  isSound,
+  shedOf,
+  type Attachment,
+  type Hive,
+  type Part,
+  type Stage,
+  type Way,
+  type Yard,
+} from '../../hive'
 import { stagesOfYear, yearOf } from '../calendar'
 import { formatToAdd, usualWay, wayOf } from '../ways'
 import { byHand } from './by-hand'
@@ -66,12 +76,22 @@ export function writeHive(
   const { catalogue } = context
   const parts = partsById(yard)
   const begun = beginWriting(yard, hive, parts, promised, owned, context)
+  // What is dead, gone or closed is left as it stands: no plan moves anything of it.
+  if (!isSound(yard, hive.id) && !colonyKeepsCombs(yard, hive.id))
+    return { hiveId: hive.id, way: begun.way, stages: new Map(stages.map((stage) => [stage, asItStands(stage, hive)])) }
   const written = stages.map((stage): [Stage, PlannedStage] => {
     const planned = writeStage(begun(stage), hive, parts, context)
     const hand = hive.season?.byHand?.[stage]
     return [stage, hand ? byHand(hand, planned, hive, parts, catalogue) : planned]
   })
   return { hiveId: hive.id, way: begun.way, stages: new Map(written) }
+}
+
+/** Only its combs are held: it is worked on as any other. */
+const colonyKeepsCombs = (yard: Yard, hiveId: string) => colonyIn(yard, hiveId)?.holds === 'combs'
+
+function asItStands(stage: Stage, hive: Hive): PlannedStage {
+  return { stage, hive: { ...hive, stage, accepted: [] }, parts: [], byHand: false, lacks: [] }
 }
 
 /** What one stage is made of. */

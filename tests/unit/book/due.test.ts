@@ -119,10 +119,15 @@ describe('what is due in a yard', () => {
     )
   })
 
-  it('asks nothing of a colony that is dead but what the keeper wrote down', () => {
+  it('asks of a colony that is dead that it is looked at and closed, and what the keeper wrote down', () => {
     const dead = entry('fate', '2026-05-20T09:00', { fate: 'dead' }, own)
     const task = entry('task', '2026-05-20T09:00', { text: 'scrub the floor', by: '2026-05-24' }, { ...own, id: 't' })
-    expect(ids(due([look('2026-05-19T15:00'), dead, task]))).toEqual(['task:t 2026-05-24'])
+    expect(ids(due([look('2026-05-19T15:00'), dead, task]))).toEqual([
+      'close-door:i1:2026-05-20 2026-05-20',
+      'inspect:i1:2026-05-20 2026-05-20',
+      'kit:i1:2026-05-20 2026-05-20',
+      'task:t 2026-05-24',
+    ])
   })
 })
 

@@ -84,7 +84,8 @@ watchEffect(() => {
     </ElCheckboxGroup>
     <ElRadioGroup
       v-if="typed.boxIds.length > 0"
-      v-model="cameOff"
+      :model-value="cameOff ?? undefined"
+      @update:model-value="cameOff = $event === true"
       aria-label="Did these boxes come off the hive?"
       data-testid="crop-came-off"
     >

@@ -2,10 +2,10 @@
 // What became of a colony, and of what, as far as it is known.
 import { FATES, type Fate } from '#core/book'
 import { entriesOf } from '#core/plain'
-import { CAUSE_WORDS } from '#core/wording/book-words'
+import { CAUSE_WORDS } from '#core/wording/sign-words'
 
 const body = defineModel<Fate | null>({ required: true })
-const WORDS = { alive: 'Alive', dead: 'Dead', merged: 'Merged', sold: 'Sold' } as const
+const WORDS = { alive: 'Alive', dead: 'Dead', merged: 'Merged', sold: 'Sold', absconded: 'It left' } as const
 const typed = reactive<{ fate: Fate['fate'] | undefined; of: Fate['of']; cause: string }>({
   fate: undefined,
   of: undefined,

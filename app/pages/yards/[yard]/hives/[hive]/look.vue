@@ -19,7 +19,8 @@ import {
 import { entriesOf } from '#core/plain'
 import type { Brush } from '~/components/book/Combs.vue'
 import { useKept } from '~/composables/kept'
-import { localNow, localToday, lookDraftKey, useWritten } from '~/composables/newEntry'
+import { localNow, localToday } from '~/composables/localTime'
+import { lookDraftKey, useWritten } from '~/composables/newEntry'
 import { hivePath } from '~/composables/paths'
 
 interface Draft {

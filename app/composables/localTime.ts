@@ -1,0 +1,6 @@
+import dayjs from 'dayjs'
+
+/** The moment by this machine’s clock, as entries have it: `2026-05-31T14:15`. */
+export const localNow = () => dayjs().format('YYYY-MM-DDTHH:mm')
+/** Today by this machine’s clock. */
+export const localToday = () => dayjs().format('YYYY-MM-DD')
