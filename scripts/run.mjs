@@ -133,6 +133,8 @@ const COMMANDS = {
     await serve(
       {
         DUVET_DATABASE: process.env.DUVET_DATABASE ?? 'file:data/demo.db',
+        // The demo is there to be played with: no copy of it stands among those of one’s own hives.
+        DUVET_BACKUPS: process.env.DUVET_BACKUPS ?? 'off',
         DUVET_SEED: 'demo/demo-plan.json',
         DUVET_SEED_LOG: 'demo/demo-log.json',
       },
@@ -162,6 +164,9 @@ const COMMANDS = {
   },
   backup() {
     tsx('scripts/backup.ts', rest)
+  },
+  keeper() {
+    tsx('scripts/keeper.ts', rest)
   },
   restore() {
     tsx('scripts/restore.ts', rest)

@@ -16,6 +16,7 @@ const FIRST: readonly Column[] = [
   ['made_at', 'madeAt', 'text'],
   ['device', 'device', 'text'],
   ['by', 'by', 'text'],
+  ['by_id', 'byId', 'text'],
   ['note', 'note', 'text'],
   ['corrects', 'corrects', 'text'],
   ['withdrawn', 'withdrawn', 'flag'],

@@ -190,6 +190,7 @@ const sorts = entriesOf<EntrySort, yup.ISchema<EntryBodies[EntrySort]>>(BODIES).
     madeAt: moment(),
     device: text(60, 1),
     by: text(60, 1).optional(),
+    byId: id().optional(),
     note: text(2000).optional(),
     corrects: id().optional(),
     withdrawn: yup.boolean<true>().strict().optional().oneOf([true]),

@@ -30,10 +30,13 @@ export interface Drawing {
 }
 
 const figure = () => yup.number().strict().required().min(-50_000).max(50_000)
-const side = () => yup.number().strict().required().moreThan(0).max(50_000)
+const side = () => yup.number().strict().required().min(1).max(50_000)
 const colour = () => text(7).matches(/^(none|#[0-9a-f]{6})$/, '${path} is no colour: none, or six digits behind a #')
 /** Straight lines only: nothing in a path can be anything but a path. */
-const path = () => text(20_000, 1).matches(/^[MLHVZ\d .,-]+$/, '${path} is no path of straight lines')
+const path = () =>
+  text(20_000, 1)
+    .matches(/^[MLHVZ\d .,-]+$/, '${path} is no path of straight lines')
+    .matches(/^(?!.*\d{13})/, '${path} has a number of more than 12 digits')
 const dash = () => text(20).matches(/^[\d .]*$/, '${path} is no row of lengths')
 
 /** A drawing that is sent to be printed: colours, numbers and words, no markup. */
@@ -46,5 +49,8 @@ export const drawingSchema: ObjectSchema<Drawing> = record({
     record({ path: path(), fill: colour(), line: colour(), width: figure().min(0).max(200), dash: dash() }),
     4000,
   ),
-  words: listOf(record({ x: figure(), y: figure(), size: side().max(500), text: text(80) }), 400),
+  words: listOf(
+    record({ x: figure(), y: figure(), size: yup.number().strict().required().min(0.1).max(500), text: text(80) }),
+    400,
+  ),
 })

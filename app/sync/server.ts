@@ -32,6 +32,7 @@ import type {
   RegistrationResponseJSON,
 } from '@simplewebauthn/types'
 import { keepAnswer, knownAnswer } from './answers'
+import { beginPrint } from './printing'
 
 /** What the server refused, and why; status 0 where it is silent. */
 export interface Refusal {
@@ -122,22 +123,36 @@ function put<T>(path: string, body: unknown): Promise<Answer<T>> {
 }
 
 /** A sheet as PDF, or the sentence that says why there is none. */
+/** A server that is busy with another print is asked again so often, after so long, ms. */
+const PRINT_TRIES = 8
+const PRINT_AGAIN_MS = 4000
+const PRINT_MS = 150_000
+
 async function printed(
   what: 'sheet' | 'visit' | 'cards',
   sheet: PrintedSheet | TickSheets | HiveCards,
 ): Promise<{ readonly ok: true; readonly pdf: Blob } | { readonly ok: false; readonly sentence: string }> {
+  const job = beginPrint()
+  const signal = AbortSignal.any([AbortSignal.timeout(PRINT_MS), job.signal])
   try {
-    const response = await fetch(`/api/print/${what}`, {
-      method: 'POST',
-      body: JSON.stringify(sheet),
-      headers: JSON_TYPE,
-      signal: AbortSignal.timeout(90_000),
-    })
-    if (response.ok) return { ok: true, pdf: await response.blob() }
-    const sentence = fieldOf(await response.json().catch(() => null), 'sentence')
-    return { ok: false, sentence: typeof sentence === 'string' ? sentence : SILENT.sentence }
+    for (let tries = 1; ; tries++) {
+      const response = await fetch(`/api/print/${what}`, {
+        method: 'POST',
+        body: JSON.stringify(sheet),
+        headers: JSON_TYPE,
+        signal,
+      })
+      if (response.ok) return { ok: true, pdf: await response.blob() }
+      const sentence = fieldOf(await response.json().catch(() => null), 'sentence')
+      if (response.status !== 503 || tries === PRINT_TRIES)
+        return { ok: false, sentence: typeof sentence === 'string' ? sentence : SILENT.sentence }
+      await new Promise((again) => setTimeout(again, PRINT_AGAIN_MS))
+      signal.throwIfAborted()
+    }
   } catch {
-    return { ok: false, sentence: SILENT.sentence }
+    return { ok: false, sentence: job.signal.aborted ? 'You cancelled it.' : SILENT.sentence }
+  } finally {
+    job.end()
   }
 }
 

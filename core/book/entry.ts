@@ -15,6 +15,9 @@ export const ENTRY_SORTS = [
 /** What an entry is of. */
 export type EntrySort = (typeof ENTRY_SORTS)[number]
 
+/** What a helper writes: what was seen, counted, planned for the next look, and ticked. */
+export const HELPERS_SORTS = ['look', 'mites', 'task', 'answer'] as const satisfies readonly EntrySort[]
+
 /** What every entry of a book says. */
 interface Written {
   readonly id: string
@@ -24,7 +27,9 @@ interface Written {
   /** When it was written, UTC, and on which device. */
   readonly madeAt: string
   readonly device: string
+  /** Who wrote it, by name, and the identity of that keeper: the word of the server, not of who sends it. */
   readonly by?: string
+  readonly byId?: string
   readonly note?: string
   /** The first entry of its chain, which this one takes the place of. */
   readonly corrects?: string

@@ -392,6 +392,7 @@ function crossedBy(overrides: Yard['overrides'], key: string): string | undefine
 function setPattern(yard: Yard, { patternId, pattern, at, evenInUse }: EditOf<'set-pattern'>): Done {
   if (!pattern && !evenInUse && yard.parts.some((part) => part.patternId === patternId))
     refuse('pattern-in-use', patternId)
+  if (pattern && pattern.id !== patternId) refuse('identity-taken', pattern.id)
   const done = changed(yard.patterns, ({ id }) => id === patternId, pattern, at, patternId)
   return {
     yard: { ...yard, patterns: done.list },
@@ -406,6 +407,7 @@ function setHanging(yard: Yard, { patternId, pattern, at, evenInUse }: EditOf<'s
     yard.parts.some((part) => part.contents.some((content) => content.patternId === patternId))
   )
     refuse('pattern-in-use', patternId)
+  if (pattern && pattern.id !== patternId) refuse('identity-taken', pattern.id)
   const done = changed(yard.hanging, ({ id }) => id === patternId, pattern, at, patternId)
   return {
     yard: { ...yard, hanging: done.list },

@@ -15,6 +15,7 @@ function isOfAVisit(leaf: Edit): boolean {
     'detach-part',
     'change-part',
     'stock-part',
+    'drop-part',
     'set-hive',
   )
 }

@@ -1,7 +1,8 @@
 import { randomUUID } from 'node:crypto'
 import { defineEventHandler } from 'h3'
+import { mayPlay } from '#wire/keepers'
 import { addKeeper, beginSession, setPart } from '../keepers/accounts'
-import { hashPassphrase } from '../keepers/hash'
+import { hashPassphrase, hashToken } from '../keepers/hash'
 import { useInvitation } from '../keepers/invitations'
 import { forgetTries } from '../keepers/tries'
 import { LIMITS, readValid, refusal } from '../utils/answers'
@@ -28,6 +29,9 @@ export default defineEventHandler(async (event) => {
     const joined = await inOneTransaction(async (tx) => {
       const used = await useInvitation(tx, token, keeper.id, now)
       if (!used) throw refusal(422, ENDED)
+      // An invitation gives a part, and takes none: an owner who opens one to read stays the owner.
+      const own = keeper.plays[used.yardId]
+      if (mayPlay(own, used.part)) return { yardId: used.yardId, part: own! }
       await setPart(tx, used.yardId, keeper.id, used.part, now)
       return used
     })
@@ -35,7 +39,9 @@ export default defineEventHandler(async (event) => {
   }
   if (name === undefined || passphrase === undefined)
     throw refusal(422, { field: 'name', sentence: 'name and passphrase are missing: how you sign in from now on.' })
-  const address = await letTry(event, 'join', 'token', now)
+  // Counted by the invitation: who tries others does not shut out the one that was invited.
+  const tried = `join ${hashToken(token)}`
+  const address = await letTry(event, tried, 'token', now)
   const passHash = await hashPassphrase(passphrase)
   const id = randomUUID()
   const { used, session } = await inOneTransaction(async (tx) => {
@@ -43,7 +49,7 @@ export default defineEventHandler(async (event) => {
     if (!taken) throw refusal(422, ENDED)
     if (!(await addKeeper(tx, { id, name, passHash, now }))) throw refusal(422, TAKEN)
     await setPart(tx, taken.yardId, id, taken.part, now)
-    await forgetTries(tx, 'join', address)
+    await forgetTries(tx, tried, address)
     return { used: taken, session: await beginSession(tx, id, hostOf(event), now) }
   })
   await keepSession(event, session)

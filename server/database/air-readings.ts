@@ -1,4 +1,4 @@
-import { eq, sql } from 'drizzle-orm'
+import { and, eq, inArray, sql } from 'drizzle-orm'
 import type { HiveOfYard } from '#core/hive'
 import { thinned } from '#core/weight'
 import { SENSOR_PLACES, type AirReading, type SensorPlace } from '#core/winter'
@@ -28,7 +28,10 @@ export async function addAirReadings(
     select value ->> 0, ${yardId}, ${hiveId}, ${place}, value ->> 1, value ->> 2, value ->> 3, ${source}, ${batchId}
     from json_each(${JSON.stringify(rows)}) where true on conflict do nothing`)
   // Of a batch that is sent again, its answer lost, as many are told as the first time.
-  const added = await database.$count(airReadings, eq(airReadings.batchId, batchId))
+  const added = await database.$count(
+    airReadings,
+    and(eq(airReadings.batchId, batchId), eq(airReadings.yardId, yardId), eq(airReadings.hiveId, hiveId)),
+  )
   return { batchId, added, repeated: readings.length - added }
 }
 
@@ -65,10 +68,16 @@ export async function airSeries(database: Database, hive: HiveOfYard, most: numb
   return found
 }
 
-/** Takes a batch away, or brings it back; how many readings it has. One that was kept anew meanwhile stays as it is. */
-export async function setAirBatchRemoved(database: Writer, batchId: string, removedAt: string | null): Promise<number> {
-  const readings = await database.$count(airReadings, eq(airReadings.batchId, batchId))
-  if (removedAt) await database.update(airReadings).set({ removedAt }).where(eq(airReadings.batchId, batchId))
-  else await database.run(sql`update or ignore ${airReadings} set removed_at = null where batch_id = ${batchId}`)
+/** Takes a batch of these yards away, or brings it back; how many readings it has. One that was kept anew meanwhile stays as it is. */
+export async function setAirBatchRemoved(
+  database: Writer,
+  yardIds: readonly string[],
+  batchId: string,
+  removedAt: string | null,
+): Promise<number> {
+  const own = and(eq(airReadings.batchId, batchId), inArray(airReadings.yardId, [...yardIds]))
+  const readings = await database.$count(airReadings, own)
+  if (removedAt) await database.update(airReadings).set({ removedAt }).where(own)
+  else await database.run(sql`update or ignore ${airReadings} set removed_at = null where ${own}`)
   return readings
 }

@@ -4,7 +4,7 @@ import { entriesNamed, namesBetween, type Entry } from '#core/book'
 import { isEdit, leavesOf, planOfHive, type Edit, type HiveOfYard, type Yard } from '#core/hive'
 import { insertEntries, knownOf } from './book'
 import { noteMove } from './hive-moves'
-import { airReadings, bookEntries, weighIns } from './schema'
+import { airReadings, bookEntries, scales, sensors, weighIns } from './schema'
 import { hiveExists, readYard, type Writer } from './yards'
 
 /**
@@ -22,13 +22,17 @@ export async function bringBooks(
     if (isEdit(leaf, 'add-hive') && leaf.book) {
       const to = { yardId: after.id, hiveId: leaf.hive.id }
       await follow(tx, leaf.book, to, before, after, now)
-      if (leaf.book.yardId !== to.yardId) await noteMove(tx, leaf.book, to, now)
+      if (leaf.book.yardId !== to.yardId) {
+        await noteMove(tx, leaf.book, to, now)
+        await moveDevices(tx, leaf.book, to)
+      }
     }
     if (isEdit(leaf, 'remove-hive') && leaf.book && (await hiveExists(tx, leaf.book.yardId, leaf.book.hiveId))) {
       const from = { yardId: before.id, hiveId: leaf.hiveId }
       if (leaf.book.yardId !== from.yardId) {
         await follow(tx, from, leaf.book, after, before, now)
         await noteMove(tx, from, leaf.book, now)
+        await moveDevices(tx, from, leaf.book)
       }
     }
   }
@@ -93,4 +97,13 @@ async function copyReadings(tx: Writer, from: HiveOfYard, to: HiveOfYard): Promi
       (id, yard_id, hive_id, place, at, celsius, humidity_percent, source, batch_id)
     select lower(hex(randomblob(16))), ${to.yardId}, ${to.hiveId}, place, at, celsius, humidity_percent, source, batch_id
     from ${airReadings} ${of}`)
+}
+
+/** Scales and sensors stand with their hive: what they report from now on is of where it stands. */
+async function moveDevices(tx: Writer, from: HiveOfYard, to: HiveOfYard): Promise<void> {
+  for (const table of [scales, sensors])
+    await tx
+      .update(table)
+      .set({ yardId: to.yardId, hiveId: to.hiveId })
+      .where(and(eq(table.yardId, from.yardId), eq(table.hiveId, from.hiveId)))
 }

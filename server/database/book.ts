@@ -1,7 +1,17 @@
 import { and, eq, inArray, sql } from 'drizzle-orm'
-import { chainOf, currentOf, daysLater, dueOf, looksAskedFor, isEntry, type Entry, type EntrySort } from '#core/book'
+import {
+  chainOf,
+  currentOf,
+  daysLater,
+  dueOf,
+  HELPERS_SORTS,
+  isEntry,
+  looksAskedFor,
+  type Entry,
+  type EntrySort,
+} from '#core/book'
 import { PLAN_LIMITS, type HiveOfYard, type Yard } from '#core/hive'
-import { canonical } from '#core/plain'
+import { canonical, isOneOf } from '#core/plain'
 import type { BookKept, OpenBook } from '#wire/answers'
 import { inChunks } from './chunks'
 import type { Database } from './client'
@@ -33,17 +43,54 @@ export async function appendEntries(
   yardId: string,
   entries: readonly Entry[],
   now: string,
-  mayWrite: (yardId: string) => boolean = () => true,
+  writer: BookWriter = ANYBODY,
 ): Promise<BookKept> {
   return inTransaction(database, async (tx) => {
     let added = 0
-    for (const [here, sent] of await byPlace(tx, yardId, entries, mayWrite)) {
+    const signed = entries.map((entry) => signedBy(entry, writer))
+    for (const [here, sent] of await byPlace(tx, yardId, signed, (id) => writer.plays(id, 'helper'))) {
+      if (!writer.plays(here, 'keeper')) await mustBeHelpers(tx, here, sent, writer)
       const fresh = await freshOf(tx, here, sent, now)
       await insertEntries(tx, here, fresh, now)
       added += fresh.length
     }
     return { added, repeated: entries.length - added }
   })
+}
+
+/** Who writes into books: the parts that are played, and by whom; nobody has to sign in where `keeper` is null. */
+export interface BookWriter {
+  readonly keeper: { readonly id: string; readonly name: string } | null
+  readonly plays: (yardId: string, part: 'helper' | 'keeper') => boolean
+}
+const ANYBODY: BookWriter = { keeper: null, plays: () => true }
+
+/** Who wrote an entry is the word of the server. */
+function signedBy({ by: _said, byId: _saidId, ...entry }: Entry, { keeper }: BookWriter): Entry {
+  return keeper ? { ...entry, by: keeper.name, byId: keeper.id } : entry
+}
+
+/** A helper writes what was seen, counted and ticked, and corrects what is the helper's own. */
+async function mustBeHelpers(tx: Writer, yardId: string, sent: readonly Sent[], { keeper }: BookWriter): Promise<void> {
+  for (const { entry, i } of sent) {
+    if (!isOneOf(HELPERS_SORTS, entry.sort))
+      throw new EntriesRefused(
+        422,
+        `entries[${i}].sort`,
+        'In this yard you help: looks, counts and what is ticked go in, this is for its keeper.',
+      )
+    if (entry.corrects === undefined) continue
+    const [first] = await tx
+      .select({ entry: bookEntries.entry })
+      .from(bookEntries)
+      .where(and(eq(bookEntries.yardId, yardId), eq(bookEntries.id, entry.corrects)))
+    if (first && first.entry.byId !== keeper?.id)
+      throw new EntriesRefused(
+        422,
+        `entries[${i}].corrects`,
+        'In this yard you help: what somebody else has written is corrected or taken away by its keeper.',
+      )
+  }
 }
 
 /** An entry as it came, with its place among those that were sent. */

@@ -53,9 +53,12 @@ async function open(address: Address, path: string | undefined, today: string): 
   const wasThere = path !== undefined && existsSync(path)
   if (wasThere && statSync(path).isDirectory()) throw new DatabaseFault('folder', faultSentence('folder', path))
   if (path) mkdirSync(dirname(path), { recursive: true })
+  const isWhole = path !== undefined && wasThere && statSync(path).size > 0 && !existsSync(`${path}-wal`)
   const client = connect(address)
   try {
     await mustBeOurs(client, path)
+    // A file that was written and has nothing in it was copied without what stood beside it.
+    if (isWhole && !(await hasTables(client))) throw new DatabaseFault('empty', faultSentence('empty', path))
     if (path) await setUp(client, path)
     await bringUpToDate(client, path, async () => {
       if (wasThere && statSync(path).size > 0) await backUp(client, path, today)
@@ -66,6 +69,17 @@ async function open(address: Address, path: string | undefined, today: string): 
     client.close()
     throw error
   }
+}
+
+async function hasTables(client: Client): Promise<boolean> {
+  const { rows } = await client.execute(`SELECT 1 FROM sqlite_master WHERE type = 'table' LIMIT 1`)
+  return rows.length > 0
+}
+
+/** Ends the work on a database: what stands beside its file goes into it, so that a copy of the file alone is whole. */
+export async function closeDatabase({ client }: OpenDatabase, { url }: Pick<Address, 'url'>): Promise<void> {
+  if (fileOf(url)) await client.execute('PRAGMA wal_checkpoint(TRUNCATE)').catch(() => {})
+  client.close()
 }
 
 function connect({ url, token, replica }: Address): Client {

@@ -11,6 +11,7 @@ import {
   type Yard,
 } from '#core/hive'
 import * as deeds from '#core/hive/deeds'
+import { canonical } from '#core/plain'
 import { editProblemInWords, loanProblemInWords, planProblemInWords } from '#core/wording'
 import type { StoredYard } from '#wire/answers'
 import type { Played } from '#wire/keepers'
@@ -35,6 +36,9 @@ export type Committed =
 /** Whether who sends edits plays at least this part in another yard. */
 export type MayTouch = (yardId: string, needs: Played) => boolean
 
+/** Whether who sends an edit may make it of a yard as it is. */
+export type MayMake = (yard: Yard, edit: Edit) => boolean
+
 const NOT_YOURS =
   'A loan goes between yards of yours: keep the yard that borrows, and help at least in the one that lends.'
 
@@ -48,11 +52,12 @@ export async function commitEdits(
   submission: SignedSubmission,
   receivedAt: string,
   mayTouch: MayTouch = () => true,
+  mayMake: MayMake = () => true,
 ): Promise<Committed> {
   const done = await inTransaction(database, async (tx): Promise<{ committed: Committed; now?: StoredYard }> => {
     const stored = await readYardKept(database, tx, yardId)
     return stored
-      ? commitTo(tx, stored, submission, receivedAt, mayTouch)
+      ? commitTo(tx, stored, submission, receivedAt, mayTouch, mayMake)
       : { committed: { outcome: 'no-yard' } as const }
   })
   if (done.now) keepYard(database, done.now)
@@ -76,6 +81,7 @@ async function commitTo(
   submission: SignedSubmission,
   receivedAt: string,
   mayTouch: MayTouch,
+  mayMake: MayMake = () => true,
 ): Promise<{ committed: Committed; now?: StoredYard }> {
   const yardId = stored.yard.id
   const known = await readEntries(
@@ -107,6 +113,8 @@ async function commitTo(
       },
     }
   }
+  const forbidden = await notAllowed(tx, stored.yard, fresh, submission.by, mayMake)
+  if (forbidden) return { committed: { outcome: 'refused', editId: forbidden, sentence: HELPERS_ONLY } }
   const done = made(stored, fresh)
   if ('sentence' in done) return { committed: { outcome: 'refused', ...done } }
   const others = await inOtherYards(tx, stored.yard, fresh, mayTouch)
@@ -115,6 +123,36 @@ async function commitTo(
   for (const one of others.made) await write(tx, one, { ...submission, baseRevision: one.stored.revision }, receivedAt)
   const also = others.made.map((one) => one.stored.yard.id)
   return { committed: { outcome: 'saved', revision: now.revision, also }, now }
+}
+
+const HELPERS_ONLY = 'In this yard you help: steps of a visit that runs, looks and loans go in, this is for its keeper.'
+
+/**
+ * The first edit that who sends it may not make of the yard as it is then; taking back is allowed of what is the own,
+ * and is what was logged of it.
+ */
+async function notAllowed(
+  tx: Writer,
+  yard: Yard,
+  entries: readonly WaitingEdit[],
+  by: string | null | undefined,
+  mayMake: MayMake,
+): Promise<string | undefined> {
+  let now = yard
+  const inHand = new Map<string, readonly Edit[]>()
+  for (const { id, kind, targetId, edit } of entries) {
+    if (!mayMake(now, edit)) {
+      const logged = kind === 'do' || !targetId ? [] : await readEntries(tx, yard.id, [targetId])
+      const own = logged.filter((one) => one.by === (by ?? null)).flatMap((one) => [one.edit, one.inverse])
+      const mine = [...own, ...(inHand.get(targetId ?? '') ?? [])].map((one) => canonical(one))
+      if (!mine.includes(canonical(edit))) return id
+    }
+    const applied = applyEdit(now, edit)
+    if (!applied.ok) return undefined
+    inHand.set(id, [edit, applied.inverse])
+    now = applied.yard
+  }
+  return undefined
 }
 
 interface Refused {
@@ -176,6 +214,12 @@ async function inOtherYards(
     if (!found.ok) return { sentence: loanProblemInWords(found.problem), editId: entry.id }
     for (const { yardId, edit } of found.of) {
       const before = there.get(yardId)!
+      const [taken] = await readEntries(tx, yardId, [entry.id])
+      if (taken)
+        return {
+          sentence: `Another change of ${before.yard.name} is saved as “${entry.id}”: a loan needs an identity of its own.`,
+          editId: entry.id,
+        }
       const done = made({ ...before.stored, yard: before.yard }, [{ ...entry, edit }])
       if ('sentence' in done) return { ...done, editId: entry.id }
       there.set(yardId, { ...before, yard: done.yard, entries: [...before.entries, ...done.entries] })

@@ -15,6 +15,8 @@ export type Fault =
   | 'disk'
   | 'away'
   | 'token'
+  | 'empty'
+  | 'another'
 
 /** The database cannot do what is asked of it, with what a person can do about it. */
 export class DatabaseFault extends Error {
@@ -139,6 +141,16 @@ export function faultSentence(fault: Fault, path: string | undefined): string {
       return (
         'The server of the database does not know this token, or it has ended: this was not saved. Set ' +
         'DUVET_DATABASE_TOKEN to a new one and start Duvet again; what waits is kept and sent again.'
+      )
+    case 'empty':
+      return (
+        `${theFile} holds nothing: it may have been copied without the file ${name}-wal that stood beside it. Copy both, ` +
+        'or make a copy with npm run backup. To begin anew with it, delete it first.'
+      )
+    case 'another':
+      return (
+        `${theFile} is a copy of another database, or was made before copies knew whose they are: nothing was put back. ` +
+        'Where it is the right one all the same: npm run restore -- FILE --another.'
       )
     case 'disk':
       return (

@@ -32,9 +32,9 @@ export function readEntries(
   database: Writer,
   yardId: string,
   ids: readonly string[],
-): Promise<Pick<LoggedEdit, 'id' | 'revision' | 'edit'>[]> {
+): Promise<Pick<LoggedEdit, 'id' | 'revision' | 'edit' | 'inverse' | 'by'>[]> {
   return database
-    .select({ id: edits.id, revision: edits.revision, edit: edits.edit })
+    .select({ id: edits.id, revision: edits.revision, edit: edits.edit, inverse: edits.inverse, by: edits.by })
     .from(edits)
     .where(and(eq(edits.yardId, yardId), inArray(edits.id, [...ids])))
 }

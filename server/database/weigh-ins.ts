@@ -1,4 +1,4 @@
-import { and, desc, eq, isNull, sql } from 'drizzle-orm'
+import { and, desc, eq, inArray, isNull, sql } from 'drizzle-orm'
 import type { HiveOfYard } from '#core/hive'
 import { thinned } from '#core/weight'
 import type { Added, ListedWeighIn, WeighInSeries } from '#wire/answers'
@@ -38,7 +38,10 @@ export async function addWeighIns(
       ${source}, ${batchId}
     from json_each(${JSON.stringify(rows)}) where true on conflict do nothing`)
   // Of a batch that is sent again, its answer lost, as many are told as the first time.
-  const added = await database.$count(weighIns, eq(weighIns.batchId, batchId))
+  const added = await database.$count(
+    weighIns,
+    and(eq(weighIns.batchId, batchId), eq(weighIns.yardId, yardId), eq(weighIns.hiveId, hiveId)),
+  )
   return { batchId, added, repeated: readings.length - added }
 }
 
@@ -83,10 +86,16 @@ export function latestWeighIns(
     .limit(most)
 }
 
-/** Takes a batch away, or brings it back; how many readings it has. One that was kept anew meanwhile stays as it is. */
-export async function setBatchRemoved(database: Writer, batchId: string, removedAt: string | null): Promise<number> {
-  const readings = await database.$count(weighIns, eq(weighIns.batchId, batchId))
-  if (removedAt) await database.update(weighIns).set({ removedAt }).where(eq(weighIns.batchId, batchId))
-  else await database.run(sql`update or ignore ${weighIns} set removed_at = null where batch_id = ${batchId}`)
+/** Takes a batch of these yards away, or brings it back; how many readings it has. One that was kept anew meanwhile stays as it is. */
+export async function setBatchRemoved(
+  database: Writer,
+  yardIds: readonly string[],
+  batchId: string,
+  removedAt: string | null,
+): Promise<number> {
+  const own = and(eq(weighIns.batchId, batchId), inArray(weighIns.yardId, [...yardIds]))
+  const readings = await database.$count(weighIns, own)
+  if (removedAt) await database.update(weighIns).set({ removedAt }).where(own)
+  else await database.run(sql`update or ignore ${weighIns} set removed_at = null where ${own}`)
   return readings
 }

@@ -40,7 +40,7 @@ export async function runImport(
         stop,
         progress: port2,
       },
-      [port2],
+      { transferList: [port2] },
     )
   } catch (error) {
     throw answered(error)

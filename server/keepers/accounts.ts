@@ -16,8 +16,9 @@ const SESSION_DAYS = 60
 const DAY_MS = 86_400_000
 const later = (now: string, days: number) => new Date(Date.parse(now) + days * DAY_MS).toISOString()
 
-/** A name as it is compared. */
-const keyOf = (name: string) => name.normalize('NFKD').replace(/\p{M}/gu, '').trim().replace(/\s+/g, ' ').toLowerCase()
+/** A name as it is compared: no two are alike but for capitals, accents and spaces. */
+export const keyOf = (name: string) =>
+  name.normalize('NFKD').replace(/\p{M}/gu, '').trim().replace(/\s+/g, ' ').toLowerCase()
 
 export async function hasKeepers(database: Writer): Promise<boolean> {
   return (await database.select({ id: keepers.id }).from(keepers).limit(1)).length > 0

@@ -1,16 +1,18 @@
 import { lt, sql } from 'drizzle-orm'
 import { signInTries } from '../database/schema'
 import type { Writer } from '../database/yards'
+import { keyOf } from './accounts'
 
 /** Tries in a quarter of an hour: of one name, of one address, of one name from one address. */
 const MOST = { name: 40, address: 60, both: 8 } as const
 const SPAN_MS = 900_000
 
 /**
- * Counts a try to sign in, for every server of the database in one statement each; the minutes to wait where there were
+ * Counts a try to sign in by the name as it is compared, for every server of the database in one statement each; the minutes to wait where there were
  * too many, whether or not there is such a name. 0 where it may be tried.
  */
-export async function minutesToWait(tx: Writer, name: string, address: string, now: string): Promise<number> {
+export async function minutesToWait(tx: Writer, typed: string, address: string, now: string): Promise<number> {
+  const name = keyOf(typed)
   const nowMs = Date.parse(now)
   await tx.delete(signInTries).where(lt(signInTries.endsAt, now))
   const keys: readonly (readonly [string, number])[] = [
@@ -31,6 +33,7 @@ export async function minutesToWait(tx: Writer, name: string, address: string, n
 }
 
 /** Forgets the tries of who is in now. */
-export async function forgetTries(tx: Writer, name: string, address: string): Promise<void> {
+export async function forgetTries(tx: Writer, typed: string, address: string): Promise<void> {
+  const name = keyOf(typed)
   await tx.delete(signInTries).where(sql`${signInTries.key} in (${`name ${name}`}, ${`both ${address} ${name}`})`)
 }

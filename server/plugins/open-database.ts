@@ -3,7 +3,7 @@ import { defineNitroPlugin } from 'nitropack/runtime'
 import { DatabaseFault } from '../database/faults'
 import { seedFrom } from '../database/seed'
 import { hasKeepers, sessionSecret } from '../keepers/accounts'
-import { inOneTransaction, openOnce, withDatabase } from '../utils/database'
+import { closeOnce, inOneTransaction, openOnce, withDatabase } from '../utils/database'
 import { isLoopbackOnly } from '../utils/keeper'
 
 const UNSHARED =
@@ -14,7 +14,8 @@ const UNSHARED =
  * Opens and migrates at start; a file that cannot be opened ends it with the sentence for the keeper. Fills an empty
  * one when asked.
  */
-export default defineNitroPlugin(async () => {
+export default defineNitroPlugin(async (nitro) => {
+  nitro.hooks.hook('close', closeOnce)
   try {
     await openOnce()
     process.env.NUXT_SESSION_PASSWORD = await inOneTransaction(sessionSecret)

@@ -1,5 +1,12 @@
 import pLimit from 'p-limit'
-import { addressOf, inTransaction, openDatabase, type Database, type OpenDatabase } from '../database/client'
+import {
+  addressOf,
+  closeDatabase,
+  inTransaction,
+  openDatabase,
+  type Database,
+  type OpenDatabase,
+} from '../database/client'
 import { DatabaseFault, asFault, fileOf } from '../database/faults'
 import { patiently } from '../database/patience'
 import type { Writer } from '../database/yards'
@@ -19,6 +26,13 @@ const queue = pLimit(fileOf(databaseUrl()) ? 1 : AT_ONCE)
 export function openOnce(): Promise<OpenDatabase> {
   opening ??= openDatabase(databaseAddress(), new Date().toISOString().slice(0, 10))
   return opening
+}
+
+/** Ends the work on it, once what is under way is done. */
+export async function closeOnce(): Promise<void> {
+  const opened = await opening?.catch(() => undefined)
+  opening = undefined
+  if (opened) await queue(() => closeDatabase(opened, databaseAddress()))
 }
 
 /**

@@ -8,6 +8,7 @@ import { assessPlan, type AssessedHive } from '#wire/assess-request'
 import type { Imported, ImportProgress } from '#wire/import-answer'
 import { readPlan, type Problem } from '#wire/read'
 import { connectAgain, type Address } from '../database/client'
+import { asFault, DatabaseFault, fileOf } from '../database/faults'
 import { ImportRefused, importPlan, type Importing } from '../database/import'
 import { patiently } from '../database/patience'
 import { sheetPdf } from '../print/sheet-pdf'
@@ -75,7 +76,15 @@ export async function print<K extends Printed>({
   readonly text: string
 }): Promise<Answer<{ readonly pdf: Uint8Array }>> {
   const read = readShape(shape, text)
-  return read.ok ? { ok: true, pdf: await PRINTS[shape](read.value) } : read
+  if (!read.ok) return read
+  try {
+    return { ok: true, pdf: await PRINTS[shape](read.value) }
+  } catch {
+    return no(422, {
+      field: 'drawings',
+      sentence: 'A drawing that was sent cannot be set: its figures are no drawing.',
+    })
+  }
 }
 
 export interface ImportTask {
@@ -127,6 +136,9 @@ export async function bringIn({
     return { ok: true, imported }
   } catch (error) {
     if (error instanceof ImportRefused) return no(422, { field: 'file', sentence: error.sentence })
+    const fault = asFault(error, fileOf(address.url))
+    if (fault instanceof DatabaseFault)
+      return no(fault.fault === 'full' ? 507 : 503, { field: 'database', sentence: fault.sentence })
     throw Object.assign(new Error('import'), {
       code: fieldOf(error, 'code') ?? fieldOf(fieldOf(error, 'cause'), 'code'),
     })

@@ -3,6 +3,8 @@
 import { catalogueOf } from '#core/catalogue'
 import { spanInWords } from '#core/wording/span-words'
 import { standsOpen } from '#core/season/stands-open'
+import { useInterval } from '@vueuse/core'
+import { printing } from '~/sync/printing'
 
 const yards = useYards()
 const sync = useSync()
@@ -46,6 +48,12 @@ const open = computed(() =>
       .map((hive) => ({ yard, hive })),
   ),
 )
+/** A print that takes longer than a moment is told, with a way to end it. */
+const seconds = useInterval(1000)
+const printingLong = computed(() => {
+  if (!printing.value || seconds.value < 0) return 0
+  return Math.floor((Date.now() - printing.value.beganAt) / 1000)
+})
 const unkept = computed(() =>
   store.unkept === 'forbidden' ? 'This browser keeps nothing for Duvet' : 'This browser’s storage is full',
 )
@@ -53,6 +61,10 @@ const unkept = computed(() =>
 
 <template>
   <div class="notices" aria-live="polite">
+    <p v-if="printingLong" class="away" data-testid="printing">
+      Printing, {{ printingLong }} s so far.
+      <ElButton data-testid="cancel-print" @click="printing?.cancel()">Cancel</ElButton>
+    </p>
     <p v-if="sync.trouble && !me.mustSignIn" class="away" data-testid="away">
       {{ sync.trouble.sentence }} {{ waiting }}
     </p>

@@ -1,5 +1,6 @@
 import { defineEventHandler, type H3Event } from 'h3'
 import { isEdit, isHelpersEdit, leavesOf, type Overtaking } from '#core/hive'
+import { mayHelperMake } from '#core/season'
 import type { Saved } from '#wire/answers'
 import type { Submission } from '#wire/edit-schema'
 import { commitEdits } from '../../../database/commit'
@@ -14,8 +15,13 @@ export default defineEventHandler(async (event): Promise<Saved> => {
   mustBeAllowed(event, yardId, submission)
   const by = event.context.keeper?.name ?? null
   const committed = await withDatabase((database) =>
-    commitEdits(database, yardId, { ...submission, by }, new Date().toISOString(), (id, needs) =>
-      plays(event, id, needs),
+    commitEdits(
+      database,
+      yardId,
+      { ...submission, by },
+      new Date().toISOString(),
+      (id, needs) => plays(event, id, needs),
+      plays(event, yardId, 'keeper') ? () => true : mayHelperMake,
     ),
   )
   switch (committed.outcome) {

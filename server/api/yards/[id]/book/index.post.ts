@@ -10,7 +10,10 @@ export default defineEventHandler(async (event): Promise<BookKept> => {
   const yardId = routeId(event, 'id')
   const { entries } = await readValid(event, 'sentEntries', LIMITS.editBytes)
   return withDatabase((database) =>
-    appendEntries(database, yardId, entries, new Date().toISOString(), (id) => plays(event, id, 'helper')),
+    appendEntries(database, yardId, entries, new Date().toISOString(), {
+      keeper: event.context.keeper ?? null,
+      plays: (id, part) => plays(event, id, part),
+    }),
   ).catch((error: unknown) => {
     if (!(error instanceof EntriesRefused)) throw error
     throw refusal(error.status, { field: error.field, sentence: error.sentence })

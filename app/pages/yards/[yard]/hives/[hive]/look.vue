@@ -11,11 +11,11 @@ import {
   PATTERN_WORDS,
   QUEEN_WORDS,
   SIGN_CAUTION,
-  SIGN_WORDS,
   SOUND_WORDS,
   TEMPER_WORDS,
   VISITOR_WORDS,
 } from '#core/wording/book-words'
+import { SIGN_WORDS } from '#core/wording/sign-words'
 import { entriesOf } from '#core/plain'
 import type { Brush } from '~/components/book/Combs.vue'
 import { useKept } from '~/composables/kept'
