@@ -1,4 +1,6 @@
 import { catalogueOf } from './catalogue'
+import { yearOf } from './season/calendar'
+import { treatConflict } from './season/treat-window'
 import { bandOf, betterWays, betterWaysOfBoth, canStandEitherWay, judgeGap } from './checks'
 import type { BetterWay, Context, JudgedGap, Measured } from './checks'
 import { areAsMade } from './checks/usual-joint'
@@ -47,6 +49,7 @@ export function contextOf(yard: Yard, hive: Hive, look: Look = {}): Context {
   const catalogue = catalogueOf(yard)
   const { figures } = catalogue
   const colony = colonyIn(yard, hive.id)
+  const conflict = treatConflict(yearOf(yard))
   return {
     catalogue,
     stage: hive.stage,
@@ -54,6 +57,8 @@ export function contextOf(yard: Yard, hive: Hive, look: Look = {}): Context {
     figures,
     prolific: yard.prolific,
     climate: yard.season?.calendar?.climate ?? USUAL_CLIMATE,
+    ...(yard.season?.calendar ? {} : { climateUnsaid: true }),
+    ...(conflict ? { treatConflict: conflict } : {}),
     ...(colony ? { colony } : {}),
     ...look,
   }

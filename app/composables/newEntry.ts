@@ -4,13 +4,13 @@ import type { Entry } from '#core/book'
 export function useWritten() {
   const preferences = usePreferences()
   const me = useMe()
-  return (hiveId: string, at: string): Pick<Entry, 'id' | 'hiveId' | 'at' | 'madeAt' | 'device' | 'by'> => ({
+  return (hiveId: string, at: string): Pick<Entry, 'id' | 'hiveId' | 'at' | 'madeAt' | 'device' | 'by' | 'byId'> => ({
     id: crypto.randomUUID(),
     hiveId,
     at,
     madeAt: new Date().toISOString(),
     device: preferences.device,
-    ...(me.me?.keeper ? { by: me.me.keeper.name } : {}),
+    ...(me.me?.keeper ? { by: me.me.keeper.name, byId: me.me.keeper.id } : {}),
   })
 }
 

@@ -62,10 +62,15 @@ function rename(name: string) {
   yards.perform(yardId, deeds.setHive(hive, { name }))
   renaming.value = null
 }
+/** A new yard is asked its climate at once: its winter and its food hang on it. */
+const asksClimate = ref<string | null>(null)
+const climateYard = computed(() => yards.yards.find(({ id }) => id === asksClimate.value))
 async function addYard(name: string) {
   newYard.value = false
   const id = await yards.addYard(name)
-  if (id) view.chosen = id
+  if (!id) return
+  view.chosen = id
+  asksClimate.value = id
 }
 
 function openAdding(yard: Yard): void {
@@ -125,6 +130,14 @@ function openSettings(yard: Yard): void {
           <ElButton data-testid="export-all" @click="exportAll"> Save everything as a plan file </ElButton>
         </footer>
       </template>
+      <UiSheet
+        v-if="climateYard && !climateYard.season?.calendar"
+        :title="`The climate of ${climateYard.name}`"
+        width="min(760px, 96vw)"
+        @close="asksClimate = null"
+      >
+        <YearClimates :yard="climateYard" @chosen="asksClimate = null" />
+      </UiSheet>
     </main>
     <p v-else class="loading" role="status">Fetching the yards…</p>
     <LazyRowAddHive v-if="adding" @start="add" @close="adding = null" />

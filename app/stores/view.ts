@@ -1,6 +1,6 @@
 import { useKept } from '~/composables/kept'
 import { defineStore } from 'pinia'
-import { computed } from 'vue'
+import { computed, ref } from 'vue'
 import { CATALOGUE, catalogueOf } from '#core/catalogue'
 import { bandOf, type Context } from '#core/checks'
 import { emptyYard } from '#core/hive'
@@ -41,5 +41,7 @@ export const useView = defineStore('view', () => {
     const hive = found?.hives.find(({ id }) => id === hiveId)
     return found && hive ? { yard: found, hive } : null
   }
-  return { yardOf, placeOf, places, chosen, chosenHive, yard, hive, catalogue, context }
+  /** The hive that was in view before this one, on this page; null where there was none. */
+  const cameFrom = ref<string | null>(null)
+  return { cameFrom, yardOf, placeOf, places, chosen, chosenHive, yard, hive, catalogue, context }
 })

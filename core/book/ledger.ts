@@ -38,10 +38,14 @@ export interface Ledger {
   readonly lastsDays: { readonly low: number; readonly high: number } | undefined
 }
 
-/** Stores that so much feed gives: sugar × 1.25 (common practice); comb as the stores in it. */
-export function storesOfFeed({ feed, kg }: FeedGiven, { storesFromSugar }: Figures): number {
+/**
+ * Stores that so much feed gives, kg: of syrup its sugar × 1.25 (common practice); of fondant × 1.05, as it is 80 to
+ * 90 % sugar (from memory); comb as the stores in it.
+ */
+export function storesOfFeed({ feed, kg }: FeedGiven, { storesFromSugar, storesFromFondant }: Figures): number {
   if (feed === 'comb') return kg
-  const sugarShare = feed === 'two-to-one' ? 2 / 3 : feed === 'one-to-one' ? 1 / 2 : 1
+  if (feed === 'fondant') return kg * storesFromFondant
+  const sugarShare = feed === 'two-to-one' ? 2 / 3 : 1 / 2
   return kg * sugarShare * storesFromSugar
 }
 

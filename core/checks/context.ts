@@ -1,6 +1,7 @@
 import type { Catalogue } from '../catalogue'
 import type { AssembledHive, GapSum, Joint, Layout } from '../geometry'
 import type { Climate, Colony, Stage } from '../hive'
+import type { TreatConflict } from '../season/treat-window'
 import type { Band } from './band'
 import type { BetterWay } from './better-way'
 import type { JudgedGap } from './judge-gap'
@@ -18,6 +19,10 @@ export interface Context {
   readonly today?: string
   /** The hive is as it is planned for its stage: what its frames hold today says nothing of it. */
   readonly planned?: boolean
+  /** The last crop of its yard ends too late to treat before the winter bees. */
+  readonly treatConflict?: TreatConflict
+  /** Nobody has said what climate it is. */
+  readonly climateUnsaid?: boolean
   /** What its book says of its colony; undefined where that is no more than that it lives. */
   readonly colony?: Colony
 }

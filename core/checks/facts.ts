@@ -92,6 +92,7 @@ export interface Facts {
   'season.wide-entrance': { readonly stage: Stage }
   'season.narrow-entrance': Nothing
   'season.insert-in': Nothing
+  'season.mesh-shut-off': Nothing
   'season.mesh-wind': Nothing
   'season.clear-door': Nothing
   'season.travel-open': Nothing
@@ -119,6 +120,8 @@ export interface Facts {
     readonly storesHigh: number
     readonly needLow: number
     readonly needHigh: number
+    readonly unsaid?: true
+    readonly supers?: true
   }
   'season.bait-room': { readonly litres: number; readonly least: number; readonly most: number }
   'season.bait-honey': Nothing
@@ -130,6 +133,12 @@ export interface Facts {
   'season.feed-under-supers': Nothing
   'season.supers-in-winter': Nothing
   'season.super-too-soon': Nothing
+  'season.no-time-to-treat': {
+    readonly beesFrom: string
+    readonly treatBy: string
+    readonly cropEnds: string
+    readonly between?: { readonly from: string; readonly to: string }
+  }
   'season.no-room': Nothing
   'colony.closed': { readonly signs: readonly string[]; readonly since: string }
   'colony.combs-held': { readonly signs: readonly string[]; readonly since: string }

@@ -9,4 +9,5 @@ export const ROOM = {
   foodYearMin: 23,
   foodYearMax: 32,
   storesFromSugar: 1.25,
+  storesFromFondant: 1.05,
 } as const

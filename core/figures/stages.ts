@@ -3,6 +3,8 @@ export const STAGES = {
   lateWinterDays: 28,
   superingDays: 21,
   cropDays: 14,
+  afterCropLeast: 14,
+  treatWithin: 14,
   packDownDays: 28,
   longestFlowDays: 240,
   miteCountDays: 30,

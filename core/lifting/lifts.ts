@@ -29,6 +29,8 @@ export interface Lift {
   readonly index: number | null
   readonly outOfRange: readonly OutOfRange[]
   readonly grade: LiftGrade
+  /** How many such are carried at this height: one box, or its frames one at a time. */
+  readonly pieces: number
   /** Both pairs of hands are counted on: never alone. */
   readonly people: 1 | 2
 }
@@ -77,7 +79,7 @@ export function liftsOf(layout: Layout, mass: HiveMass, profile: LiftProfile): S
   )
   return {
     lifts,
-    worst: most(lifts, severityOf),
+    worst: worstOf(lifts),
     heaviest: most(lifts, ({ kg }) => kg.middle),
     highest: most(lifts, ({ from }) => from.handMm),
     inspectionLifts: 2 * lifts.length,
@@ -87,6 +89,25 @@ export function liftsOf(layout: Layout, mass: HiveMass, profile: LiftProfile): S
 
 function most(lifts: readonly Lift[], by: (lift: Lift) => number): Lift | null {
   return lifts.reduce<Lift | null>((best, lift) => (best && by(best) >= by(lift) ? best : lift), null)
+}
+
+/** The worst of some lifts, or null of none; one that a school says nothing of counts as the worst. */
+export function worstOf(lifts: readonly Lift[]): Lift | null {
+  return most(lifts, severityOf)
+}
+
+/**
+ * The same boxes emptied first: their frames go one at a time into an empty box, then the emptied box. Each stands for
+ * the heavier of its heaviest frame and its bare box; one person carries a frame. Common practice.
+ */
+export function frameByFrame({ lifts }: StackLifts, mass: HiveMass, layout: Layout, profile: LiftProfile): Lift[] {
+  return lifts.map((lift) => {
+    const { heaviestFrameKg, items } = mass.parts.get(lift.partId)!
+    const kg = heaviestFrameKg.middle >= items.ware.middle ? heaviestFrameKg : items.ware
+    const index = lift.allowedKg === null || lift.allowedKg <= 0 ? null : kg.middle / lift.allowedKg
+    const box = layout.parts.find(({ part }) => part.id === lift.partId)!
+    return { ...lift, kg, index, grade: gradeOf(index, profile), pieces: box.part.contents.length, people: 1 }
+  })
 }
 
 /** A lift that a school says nothing of is worse than any that it judges. */
@@ -114,6 +135,7 @@ function liftOf(box: PlacedPart, kg: Range, fromMm: number, toMm: number, profil
     index,
     outOfRange,
     grade: gradeOf(index, profile),
+    pieces: 1,
     people: profile.people,
   }
 }

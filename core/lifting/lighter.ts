@@ -7,7 +7,7 @@ import { framesOf, isBox, isStand, resolvePart, type ResolvedPart } from '../par
 import { newPart, newPlacement, partIdsOf, type Edit, type Hive, type Part, type Placement, type Role } from '../hive'
 import { combAreaDm2 } from '../comb'
 import { honeyCapacityKg, massOfHive, mayHold, times, type HiveMass, type Weighing } from '../weight'
-import { liftsOf, type StackLifts } from './lifts'
+import { frameByFrame, liftsOf, worstOf, type Lift } from './lifts'
 import { bodyHeights, type LiftProfile } from './profile'
 
 /** One thing to do differently. */
@@ -38,14 +38,18 @@ export interface Alternative {
   readonly edit: Edit | null
   /** Parts that are new by it, or changed. */
   readonly parts: readonly Part[]
+  /** What stands by while one works so, beside the hive: an empty box that frames go into. */
+  readonly standsBy: readonly Part[]
   /** It holds only as long as one works so, box by box: nothing that is set here makes it so. */
   readonly habit: boolean
+  /** What is carried, as it was judged: boxes, or their frames one at a time. */
+  readonly carried: readonly Lift[]
   readonly profile: LiftProfile
 }
 
 export interface Alternatives {
   readonly now: Alternative
-  /** Best first, only what betters the worst lift with nothing in it that does not. */
+  /** Only what betters the worst lift: single changes first, those that ask for nothing before the others. */
   readonly better: readonly Alternative[]
   readonly tried: number
 }
@@ -93,6 +97,7 @@ export function lighterWays(
     catalogue,
     weighing,
     profile,
+    makeId,
   )
   const honeyNowKg = superHoneyKg(assembled.stack)
   const all: Alternative[] = []
@@ -105,12 +110,12 @@ export function lighterWays(
     if (!structure) continue
     for (const manner of combinations(MANNERS)) {
       if (changes.length + manner.length > 0 && changes.length + manner.length <= MOST_CHANGES)
-        all.push(judged(structure, manner, assembled, catalogue, weighing, profile))
+        all.push(judged(structure, manner, assembled, catalogue, weighing, profile, makeId))
     }
   }
   const better = all
     .filter((one) => rank(one) < rank(now) * WORTH)
-    .sort((a, b) => rank(a) - rank(b) || a.changes.length - b.changes.length)
+    .sort((a, b) => effort(a) - effort(b) || rank(a) - rank(b) || a.changes.length - b.changes.length)
   const lean = better.filter(
     (one) =>
       !better.some(
@@ -128,6 +133,11 @@ function rank({ worstIndex, heaviestKg }: Pick<Alternative, 'worstIndex' | 'heav
   return (worstIndex ?? 1000) + heaviestKg / 1e6
 }
 
+/** One thing that costs nothing, one that has to be got, several at a time. */
+function effort({ changes, parts, standsBy }: Alternative): number {
+  return changes.length > 1 ? 2 : parts.length + standsBy.length > 0 || changes.includes('second-stand') ? 1 : 0
+}
+
 function combinations(rows: readonly (readonly (Change | null)[])[]): Change[][] {
   return rows.reduce<Change[][]>(
     (lists, row) => lists.flatMap((list) => row.map((one) => (one ? [...list, one] : list))),
@@ -142,6 +152,7 @@ function judged(
   catalogue: Catalogue,
   weighing: Weighing,
   profile: LiftProfile,
+  makeId: () => string,
 ): Alternative {
   const known = new Map([...assembled.stack, ...assembled.attached].map(({ part }) => [part.id, part]))
   for (const part of parts) known.set(part.id, part)
@@ -155,23 +166,38 @@ function judged(
       : {}),
     ...(manner.includes('two-people') ? { people: 2 as const } : {}),
   }
-  const lifts = liftsOf(layout, mass, own)
-  const byFrame = manner.includes('frame-by-frame') ? frameByFrame(lifts, mass.parts) : null
-  const worst = lifts.worst
-  const habit = fillShare !== 1 || byFrame !== null
-  const index = byFrame ? byFrame.index : worst === null ? 0 : worst.index
+  const boxwise = liftsOf(layout, mass, own)
+  const framewise = manner.includes('frame-by-frame')
+  const carried = framewise ? frameByFrame(boxwise, mass, layout, own) : boxwise.lifts
+  const worst = worstOf(carried)
+  const built = changes.some((change) => change !== 'crop-earlier')
   return {
     changes: [...changes, ...manner],
     boxes: layout.parts.filter(isBox).length,
-    lifts: lifts.inspectionLifts,
-    worstIndex: index,
-    heaviestKg: byFrame ? byFrame.kg : (lifts.heaviest?.kg.middle ?? 0),
-    highestMm: lifts.highest?.from.handMm ?? 0,
-    edit: changes.length === 0 || habit ? null : { kind: 'replace-hive', hive, parts: [...parts] },
-    parts: changes.length === 0 || habit ? [] : parts,
-    habit,
+    // Each frame there and back, and each emptied box.
+    lifts: framewise ? carried.reduce((sum, { pieces }) => sum + 2 * (pieces + 1), 0) : boxwise.inspectionLifts,
+    worstIndex: worst === null ? 0 : worst.index,
+    heaviestKg: Math.max(0, ...carried.map(({ kg }) => kg.middle)),
+    highestMm: boxwise.highest?.from.handMm ?? 0,
+    edit: built ? { kind: 'replace-hive', hive, parts: [...parts] } : null,
+    parts: built ? parts : [],
+    standsBy: framewise ? emptyBoxFor(now, carried, catalogue, makeId) : [],
+    habit: fillShare !== 1 || framewise,
+    carried,
     profile: own,
   }
+}
+
+/** One box without frames that takes those of the fullest box that is lifted. */
+function emptyBoxFor(
+  { stack }: AssembledHive,
+  carried: readonly Lift[],
+  catalogue: Catalogue,
+  makeId: () => string,
+): Part[] {
+  const fullest = carried.reduce<Lift | null>((most, lift) => (most && most.pieces >= lift.pieces ? most : lift), null)
+  const pattern = stack.find(({ part }) => part.id === fullest?.partId)?.pattern
+  return pattern ? [{ ...newPart(pattern, catalogue, makeId), contents: [] }] : []
 }
 
 /** What each box may hold when it is lifted; only supers are lifted half full, since food is not cropped. */
@@ -185,28 +211,6 @@ function massToLift(hive: AssembledHive, weighing: Weighing, superShare: number)
     ...full,
     parts: new Map([...full.parts].map(([id, one]) => [id, supers.has(id) ? half.parts.get(id)! : one])),
   }
-}
-
-/** Frames go one at a time into an empty box: the heaviest frame counts at the worst place, then the empty box. */
-function frameByFrame(
-  { lifts }: StackLifts,
-  parts: ReadonlyMap<
-    string,
-    {
-      readonly heaviestFrameKg: { readonly middle: number }
-      readonly items: { readonly ware: { readonly middle: number } }
-    }
-  >,
-): { index: number | null; kg: number } {
-  let index: number | null = 0
-  let kg = 0
-  for (const { partId, allowedKg } of lifts) {
-    const { heaviestFrameKg, items } = parts.get(partId)!
-    const heaviest = Math.max(heaviestFrameKg.middle, items.ware.middle)
-    kg = Math.max(kg, heaviest)
-    index = index === null || allowedKg === null ? null : Math.max(index, heaviest / allowedKg)
-  }
-  return { index, kg }
 }
 
 /** What the supers hold with every comb full, kg. */

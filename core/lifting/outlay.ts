@@ -13,6 +13,8 @@ export interface Outlay {
   readonly toGet: readonly Some[]
   readonly framesToGet: readonly Some[]
   readonly fromShed: readonly Some[]
+  /** A second stand that boxes are put down on has to be got, or made. */
+  readonly secondStand: boolean
   /** Lifts more in each full inspection; fewer where it is below zero. */
   readonly moreLifts: number
   readonly morePeople: number
@@ -30,7 +32,8 @@ function counted(ids: readonly string[]): Some[] {
 export function outlayOf(yard: Yard, way: Alternative, now: Alternative): Outlay {
   const there = new Set(yard.parts.map(({ id }) => id))
   const hanging = new Set(yard.parts.flatMap(({ contents }) => contents.map(({ id }) => id)))
-  const wanted = counted(way.parts.filter(({ id }) => !there.has(id)).map(({ patternId }) => patternId))
+  const fresh = [...way.parts.filter(({ id }) => !there.has(id)), ...way.standsBy]
+  const wanted = counted(fresh.map(({ patternId }) => patternId))
   const lying = new Map(
     counted(shedOf(yard).map(({ patternId }) => patternId)).map((one) => [one.patternId, one.count]),
   )
@@ -44,11 +47,13 @@ export function outlayOf(yard: Yard, way: Alternative, now: Alternative): Outlay
   const moreLifts = way.lifts - now.lifts
   const morePeople = way.profile.people - now.profile.people
   const toGet = some('get')
-  const things = toGet.reduce((sum, { count }) => sum + count, 0)
+  const secondStand = way.profile.putDown === 'second-stand' && now.profile.putDown !== 'second-stand'
+  const things = toGet.reduce((sum, { count }) => sum + count, 0) + (secondStand ? 1 : 0)
   return {
     toGet,
     framesToGet: counted(frames.map(({ patternId }) => patternId)),
     fromShed: some('shed'),
+    secondStand,
     moreLifts,
     morePeople,
     steps: things + Math.max(0, moreLifts) + 4 * Math.max(0, morePeople) + (way.habit ? 2 : 0),

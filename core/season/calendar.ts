@@ -88,12 +88,12 @@ export function yearOf(yard: Pick<Yard, 'season' | 'overrides' | 'patterns' | 'h
 /**
  * The stage of every day of a year by its rules alone, day 0 first: late-winter check from first pollen − 28 days,
  * building up from first pollen, supering from flow start − 21, flow by its dates, crop for 14 days from each flow's
- * end, after the crop until first frost − 28, packing down until first frost, then winter; dearth between two flows.
- * Where two overlap: flow, crop, supering, late-winter check, packing down, winter. Common practice; day counts from
- * memory.
+ * end, after the crop until first frost − 28 and some days after the last crop in any case, packing down until first
+ * frost, then winter; dearth between two flows. Where two overlap: flow, crop, supering, late-winter check, packing
+ * down, winter. Common practice; day counts from memory.
  */
 function paintedDays({ calendar, figures }: YardYear): Stage[] {
-  const { lateWinterDays, superingDays, cropDays, packDownDays } = figures
+  const { lateWinterDays, superingDays, cropDays, packDownDays, afterCropLeast } = figures
   const { firstPollen, firstFrost, secondFlow } = calendar
   const flows = [{ start: calendar.flowStart, end: calendar.flowEnd }, ...(secondFlow ? [secondFlow] : [])]
   const days = Array<Stage>(YEAR_DAYS).fill(firstFrost === null ? 'dearth' : 'after-crop')
@@ -112,6 +112,10 @@ function paintedDays({ calendar, figures }: YardYear): Stage[] {
     paint('late-winter-check', addDays(firstPollen, -lateWinterDays), firstPollen)
     for (const { start } of flows) paint('supering', addDays(start, -superingDays), start)
   }
+  const last = addDays(flows.at(-1)!.end, cropDays)
+  // Treatment belongs after the last crop: it keeps days of its own, and packing down begins later.
+  if (firstFrost !== null && daysFrom(last, firstFrost) <= YEAR_DAYS / 2)
+    paint('after-crop', last, addDays(last, Math.min(afterCropLeast, daysFrom(last, firstFrost))))
   for (const { end } of flows) paint('crop', end, addDays(end, cropDays))
   for (const { start, end } of flows) paint('flow', start, end)
   return days

@@ -1,9 +1,9 @@
 import { applyEdit, findPart, isEdit, isHelpersEdit, leavesOf, type Edit, type Hive, type Yard } from '../hive'
 
 /**
- * Whether who helps may make this edit on a yard as it is: what was seen on the combs of a hive, a loan, or what belongs
- * to the step that is due of a visit that runs, on its own hive and its own parts, and nothing else. Common practice: a
- * helper ticks and looks, the keeper plans.
+ * Whether who helps may make this edit on a yard as it is: what was seen on the combs of a hive, a loan, or what
+ * belongs to the step that is due of a visit that runs, on its own hive and its own parts, and nothing else. Common
+ * practice: a helper ticks and looks, the keeper plans.
  */
 export function mayHelperMake(yard: Yard, edit: Edit): boolean {
   if (!isHelpersEdit(edit)) return false

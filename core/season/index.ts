@@ -1,4 +1,5 @@
 export * from './calendar'
+export * from './treat-window'
 export * from './days'
 export * from './changeover'
 export * from './ways'

@@ -79,8 +79,9 @@ export const TELL_FRAMES: Tellers<FrameRule> = {
     what:
       `${figure} from middle to middle; bees cluster on at most ` + `${showLength(finding.band!.maxMm, reader.units)}.`,
     fate:
-      finding.severity === 'mend'
-        ? 'The cluster has wide gaps to keep warm: close the frames up at the next chance.'
+      finding.facts.stage === 'winter'
+        ? 'The cluster has wide gaps to keep warm. Leave it shut now: opening it in the cold costs more. Close the ' +
+          'frames up in spring, on a day when bees fly.'
         : 'Close the frames up before winter, while bees can still join the combs.',
   }),
   'frames.comb-gap': ({ finding, part, figure }) => ({

@@ -8,8 +8,8 @@ interface Given {
 /** How a nucleus is made of two combs of brood, in the order of work. */
 export function nucleusSteps(given: readonly Given[]): string[] {
   return [
-    'Set the box on its floor with its door shut; an empty comb, 1 to 2 of food, feeder, crown, roof and travel ' +
-      'screen at hand.',
+    'Set the box on a mesh floor, or have a travel screen at hand: shut in without air a nucleus dies within ' +
+      'minutes. Ready beside it: an empty comb, 1 to 2 of food, feeder, crown and roof. The door is small and open.',
     ...given.map(
       ({ hive, box, place }) =>
         `${hive}: see the queen first and set her comb aside. Comb ${place} of ${box} comes out with its bees, never ` +
@@ -17,6 +17,8 @@ export function nucleusSteps(given: readonly Given[]): string[] {
     ),
     'Hang in 1 to 2 combs of food and the empty one, and shake in the bees of one more comb, without a queen.',
     'Give it a queen or a sealed cell, or look that it has eggs: of older brood it raises none.',
-    'Screen on while it travels. Where it is to stay, feed it and open the door a bee wide after a day.',
+    'It stays in this yard: the door one bee wide and open, bees of this yard fly back, so shake in one comb more.',
+    'It goes elsewhere: shut the door for the road only, under the screen as its top, out of the sun; for a day at ' +
+      'the most, in the shade. Open it as soon as it stands, one bee wide. Feed it.',
   ]
 }

@@ -1,5 +1,6 @@
 import type { DripFacts, Rule } from '../checks'
 import { showLength, showResistance, showVolume } from '../units'
+import { CLIMATE_UNSAID } from './climate-words'
 import { dayInWords } from './day-words'
 import { counted, the, type Reader } from './names'
 import { rangeInWords } from './weight-words'
@@ -46,6 +47,11 @@ export const TELL_SEASON: Tellers<SeasonRule> = {
     title: `${part(0)} still in the floor`,
     what: 'It is warm, and the mesh is shut.',
     fate: 'Less air, and what falls stays within reach.',
+  }),
+  'season.mesh-shut-off': ({ part }) => ({
+    title: `no air under ${part(0)}`,
+    what: `It lies right on ${part(1)}, which is closed: the mesh airs nothing.`,
+    fate: 'Mites that fall through it stay and climb back, and a tray cannot be drawn. A frame between them opens it.',
   }),
   'season.mesh-wind': ({ part }) => ({
     title: `${part(0)} is open to the wind`,
@@ -112,8 +118,12 @@ export const TELL_SEASON: Tellers<SeasonRule> = {
   }),
   'season.vent-cold': ({ part }) => ({
     title: `no insulation over ${part(0)}`,
-    what: 'Warm air goes out at the top, and the roof over it is cold.',
-    fate: 'Water forms under the roof and runs back down.',
+    what:
+      'What it gives: damp air goes out, and bees have a way out above snow and dead bees. What it takes: warm air ' +
+      'goes with it, and the roof over it is cold.',
+    fate:
+      'Water forms under the roof and runs back down. A slab over it keeps the gain and spares most of the cost; to ' +
+      'close it altogether, wait for a mild day.',
   }),
   'season.cold-top': ({ part, finding, reader }) => ({
     title: `top colder than the walls of ${part(1)}`,
@@ -177,8 +187,12 @@ export const TELL_SEASON: Tellers<SeasonRule> = {
       `${rangeInWords({ low: finding.facts.storesLow, high: finding.facts.storesHigh }, reader, 0)} ` +
       'in the boxes that stay; ' +
       `${rangeInWords({ low: finding.facts.needLow, high: finding.facts.needHigh }, reader, 0)} ` +
-      'is what a hive in the usual winter form of this climate asks for.',
-    fate: 'A colony that runs out starves in days. Heft or weigh it, and feed the difference.',
+      `is what a hive in the usual winter form of this climate asks for${finding.facts.unsaid ? CLIMATE_UNSAID : ''}.`,
+    fate:
+      'A colony that runs out starves in days. Heft or weigh it' +
+      (finding.facts.supers
+        ? '; with crop supers on it is not fed: leave them on as food, or take them off first.'
+        : ', and feed the difference.'),
   }),
   'season.bait-room': ({ finding, reader }) => ({
     title: 'bait hive of the wrong size',
@@ -242,6 +256,20 @@ export const TELL_SEASON: Tellers<SeasonRule> = {
     what: 'The colony is still settling in its first box.',
     fate: 'It is chilled and draws comb in the wrong place. Give room when 8 of 10 frames are covered.',
   }),
+  'season.no-time-to-treat': ({ finding: { facts }, reader }) => {
+    const day = (monthDay: string) => dayInWords(monthDay, reader.vocabulary)
+    return {
+      title: 'no time to treat before the winter bees',
+      what:
+        `The last crop is off on ${day(facts.cropEnds)}; winter bees are raised from ${day(facts.beesFrom)}, and ` +
+        `mites are treated by ${day(facts.treatBy)} at the latest.`,
+      fate:
+        'Bees that grow up with mites do not live through the winter. Give up the last crop' +
+        (facts.between
+          ? `, or treat between the two, ${day(facts.between.from)} to ${day(facts.between.to)}, by the label.`
+          : ', or treat by a label that allows supers to be on.'),
+    }
+  },
   'season.no-room': ({ part }) => ({
     title: 'no room for nectar',
     what: `Nothing stands over ${part(0)} in the flow.`,

@@ -93,7 +93,7 @@ const CHANGES: Record<Change, (reader: Reader) => string> = {
   'half-full-boxes': () => 'twice the supers, half full each',
   'crop-earlier': () => 'the crop taken in two rounds, boxes half full',
   'lower-stand': () => 'a low stand of 4 in',
-  'no-stand': () => 'no stand',
+  'no-stand': () => 'no stand, which gives up dry ground, shelter from beetle and animals, and air under a mesh floor',
   'second-stand': () => 'boxes put down on a second stand at knuckle height',
   'two-people': () => 'two people at every lift',
   'frame-by-frame': () => 'frame by frame into an empty box',

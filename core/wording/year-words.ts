@@ -152,6 +152,14 @@ export function workInWords({ lifts, kg, moves }: Work, { units }: Reader, bound
   return `${counted(lifts, 'lift')}, ${showMass(kg, units)}${between} in ${counted(moves, 'move')}`
 }
 
+/** Beside every word of a flame at wood. */
+export const SCORCH_CAUTION =
+  'outdoors, wax scraped off first, water at hand, nothing dry near, never painted or treated wood, foam or plastic'
+
+/** Beside every word of washing soda. */
+export const SODA_CAUTION =
+  'washing soda burns eyes and skin: gloves and goggles on, soda into the water and never water onto it, rinse well'
+
 /** How what comes home is kept. */
 export function storingInWords(
   pattern: Pick<Pattern, 'kind' | 'material' | 'label'>,
@@ -160,9 +168,9 @@ export function storingInWords(
 ): string {
   const clean =
     pattern.material === 'polystyrene'
-      ? 'scrub with washing soda, never boil or scorch'
+      ? `scrub with washing soda, never boil or scorch; ${SODA_CAUTION}`
       : pattern.material === 'wood' && !isExcluder({ pattern })
-        ? 'scrape, scorch the inside'
+        ? `scrape, scorch the bare wood inside; ${SCORCH_CAUTION}`
         : 'scrape and wash'
   if (!isBox({ pattern })) return `${capital(inWords(pattern.label, vocabulary))}: ${clean}.`
   return (

@@ -4,9 +4,12 @@ import { createClient, type Client } from '@libsql/client'
 import { drizzle, type LibSQLDatabase } from 'drizzle-orm/libsql'
 import { DatabaseFault, asFault, faultSentence, fileOf } from './faults'
 import { bringUpToDate, mustBeOurs } from './migrate'
+import { inOneBatch } from './one-batch'
 import * as schema from './schema'
 
-export type Database = LibSQLDatabase<typeof schema>
+export type Database = LibSQLDatabase<typeof schema> & { readonly $client: Client }
+/** What reads and writes a database: itself, or a piece of work that stands or falls together. */
+export type Writer = Pick<Database, 'select' | 'selectDistinct' | 'insert' | 'update' | 'delete' | 'run' | '$count'>
 
 export interface OpenDatabase {
   readonly client: Client
@@ -82,11 +85,19 @@ export async function closeDatabase({ client }: OpenDatabase, { url }: Pick<Addr
   client.close()
 }
 
+/** Clients whose every statement is a round trip to a server. */
+const lines = new WeakSet<Client>()
+
+export const overALine = (client: Client): boolean => lines.has(client)
+
 function connect({ url, token, replica }: Address): Client {
   const config = { ...(token ? { authToken: token } : {}) }
   if (fileOf(url)) return createClient({ ...config, url, concurrency: 1 })
-  if (!replica) return createClient({ ...config, url })
-  return createClient({ ...config, url: replica, syncUrl: url, syncInterval: REPLICA_S, readYourWrites: true })
+  const client = replica
+    ? createClient({ ...config, url: replica, syncUrl: url, syncInterval: REPLICA_S, readYourWrites: true })
+    : createClient({ ...config, url })
+  lines.add(client)
+  return client
 }
 
 async function setUp(client: Client, path: string): Promise<void> {
@@ -107,13 +118,13 @@ export async function connectAgain(address: Address): Promise<OpenDatabase> {
   return { client, database: drizzle(client, { schema, casing: 'snake_case' }) }
 }
 
-type Transaction = Parameters<Parameters<Database['transaction']>[0]>[0]
-
 /**
  * All of it or nothing. An error of the database is told as it was: it may have ended the transaction by itself, which
- * the rollback would then complain of instead.
+ * the rollback would then complain of instead. Over a line everything that is written goes in one round trip.
  */
-export async function inTransaction<T>(database: Database, work: (tx: Transaction) => Promise<T>): Promise<T> {
+export async function inTransaction<T>(database: Database, work: (tx: Writer) => Promise<T>): Promise<T> {
+  if (overALine(database.$client))
+    return inOneBatch(database.$client, (held) => work(drizzle(held, { schema, casing: 'snake_case' })))
   let cause: unknown
   try {
     return await database.transaction(async (tx) => {

@@ -140,9 +140,9 @@ async function notAllowed(
 ): Promise<string | undefined> {
   let now = yard
   const inHand = new Map<string, readonly Edit[]>()
-  for (const { id, kind, targetId, edit } of entries) {
+  for (const { id, targetId, edit } of entries) {
     if (!mayMake(now, edit)) {
-      const logged = kind === 'do' || !targetId ? [] : await readEntries(tx, yard.id, [targetId])
+      const logged = !targetId ? [] : await readEntries(tx, yard.id, [targetId])
       const own = logged.filter((one) => one.by === (by ?? null)).flatMap((one) => [one.edit, one.inverse])
       const mine = [...own, ...(inHand.get(targetId ?? '') ?? [])].map((one) => canonical(one))
       if (!mine.includes(canonical(edit))) return id

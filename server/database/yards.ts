@@ -1,12 +1,11 @@
 import { and, asc, desc, eq, isNotNull, isNull, sql } from 'drizzle-orm'
 import type { Yard } from '#core/hive'
 import type { StoredYard } from '#wire/answers'
-import type { Database } from './client'
+import type { Database, Writer } from './client'
 import { hives, yards } from './schema'
 import { yardText, yardTexts, type YardText } from './yard-text'
 
-/** The database itself, or a transaction on it. */
-export type Writer = Pick<Database, 'select' | 'selectDistinct' | 'insert' | 'update' | 'delete' | 'run' | '$count'>
+export type { Writer } from './client'
 
 function stored({ revision, text }: YardText): StoredYard {
   const yard: Yard = JSON.parse(text)

@@ -1,9 +1,10 @@
 import { fieldOf } from '#core/plain'
+import { setTimeout as wait } from 'node:timers/promises'
 import { defineNitroPlugin } from 'nitropack/runtime'
 import { DatabaseFault } from '../database/faults'
 import { seedFrom } from '../database/seed'
 import { hasKeepers, sessionSecret } from '../keepers/accounts'
-import { closeOnce, inOneTransaction, openOnce, withDatabase } from '../utils/database'
+import { closeOnce, inOneTransaction, isOnFile, openOnce, withDatabase } from '../utils/database'
 import { isLoopbackOnly } from '../utils/keeper'
 
 const UNSHARED =
@@ -17,8 +18,10 @@ const UNSHARED =
 export default defineNitroPlugin(async (nitro) => {
   nitro.hooks.hook('close', closeOnce)
   try {
-    await openOnce()
-    process.env.NUXT_SESSION_PASSWORD = await inOneTransaction(sessionSecret)
+    await whenItAnswers(async () => {
+      await openOnce()
+      process.env.NUXT_SESSION_PASSWORD = await inOneTransaction(sessionSecret)
+    })
     if (!isLoopbackOnly() && !(await withDatabase(hasKeepers))) throw new Error(UNSHARED)
     const seed = process.env.DUVET_SEED
     if (seed) await withDatabase((database) => seedFrom(database, seed, process.env.DUVET_SEED_LOG))
@@ -31,3 +34,25 @@ export default defineNitroPlugin(async (nitro) => {
     process.exit(1)
   }
 })
+
+/** A server of the database that is busy, or not up yet, is waited for: Duvet does not end because of it. */
+const PATIENCE_MS = 60_000
+const AGAIN_MS = 1000
+
+async function whenItAnswers(begin: () => Promise<void>): Promise<void> {
+  for (const until = performance.now() + PATIENCE_MS; ;) {
+    try {
+      return await begin()
+    } catch (error) {
+      if (isOnFile() || !isPassing(error) || performance.now() > until) throw error
+      await closeOnce()
+      await wait(AGAIN_MS)
+    }
+  }
+}
+
+/** Away or locked: it may answer in a moment. */
+function isPassing(error: unknown): boolean {
+  const fault = fieldOf(error, 'fault') ?? fieldOf(fieldOf(error, 'data'), 'fault')
+  return fault === 'away' || fault === 'locked'
+}

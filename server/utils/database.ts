@@ -20,7 +20,8 @@ const databaseUrl = () => process.env.DUVET_DATABASE ?? 'file:data/duvet.db'
 export const databaseAddress = () => addressOf(databaseUrl())
 /** A file has one connection, so one piece of work at a time; a server takes several side by side. */
 const AT_ONCE = 8
-const queue = pLimit(fileOf(databaseUrl()) ? 1 : AT_ONCE)
+export const isOnFile = () => fileOf(databaseUrl()) !== undefined
+const queue = pLimit(isOnFile() ? 1 : AT_ONCE)
 
 /** The database of this server, opened once. */
 export function openOnce(): Promise<OpenDatabase> {

@@ -33,11 +33,13 @@ afterAll(async () => {
 })
 let seeded: string
 let n = 0
+/** A busy server: no stream lives for long, and every request takes its time. */
+const SLOW = { idleMs: 1000, lifeMs: 2000, delayMs: 200 }
 /** A server over a copy of the demo, or over an empty file. */
 async function serve(isEmpty = false): Promise<DatabaseServer> {
   const path = join(home, `${n++}.db`)
   if (!isEmpty) copyFileSync(seeded, path)
-  const server = await startDatabaseServer(path, { idleMs: 300 })
+  const server = await startDatabaseServer(path, SLOW)
   servers.push(server)
   return server
 }
@@ -236,7 +238,7 @@ describe.each(WRITES)('the line that is cut while %s go in', (_name, write, read
     expect(wanted).not.toEqual(untouched)
     client.close()
     expect(requests).toBeGreaterThan(0)
-    for (let cutAt = 0; cutAt < requests; cutAt++) {
+    const cutAnyOf = async (cutAt: number) => {
       const server = await serve()
       const opened = await openDatabase(server.url, TODAY)
       const begins = server.count()
@@ -252,6 +254,56 @@ describe.each(WRITES)('the line that is cut while %s go in', (_name, write, read
       opened.client.close()
       await server.stop()
     }
+    await Promise.all(Array.from({ length: requests }, (_, cutAt) => cutAnyOf(cutAt)))
+  })
+})
+
+describe('a server that ends what stays open', () => {
+  it('loses no write of several who write at once, and doubles none', async () => {
+    const { url } = await serve()
+    const opened = await Promise.all([1, 2, 3].map(() => openDatabase(url, TODAY)))
+    const ids = ['a', 'b', 'c', 'd', 'e', 'f'].map((id) => `many-${id}`)
+    const kept = await Promise.all(
+      ids.map((id, i) => appendEntries(opened[i % 3]!.database, 'sallow-quay', [task(id, 'Mend')], NOW)),
+    )
+    expect(kept).toEqual(ids.map(() => ({ added: 1, repeated: 0 })))
+    const there = (await bookOfHive(opened[0]!.database, 'sallow-quay', 'twill/0')).map(({ id }) => id)
+    expect(there.filter((id) => id.startsWith('many-')).sort()).toEqual(ids)
+    for (const { client } of opened) client.close()
+  })
+
+  it('commits everything of a change in one request, whatever it reads before', async () => {
+    const server = await serve()
+    const { client, database } = await openDatabase(server.url, TODAY)
+    let writing = 0
+    server.trouble = (_n, requests) => {
+      if (JSON.stringify(requests).includes('COMMIT')) writing++
+      return undefined
+    }
+    await commitEdits(database, 'sallow-quay', CHANGES, NOW)
+    expect(writing).toBe(1)
+    client.close()
+  })
+
+  it('gives back the error of the work where nobody wrote meanwhile, and nothing stays', async () => {
+    const server = await serve()
+    const { client, database } = await openDatabase(server.url, TODAY)
+    const failing = inTransaction(database, async (tx) => {
+      await setRemoved(tx, 'kiln-bank', NOW)
+      throw new Error('not so')
+    })
+    await expect(failing).rejects.toThrow('not so')
+    expect((await readYards(database)).map(({ yard }) => yard.id)).toContain('kiln-bank')
+    client.close()
+  })
+
+  it('is waited for by a Duvet that begins while it is away', async () => {
+    const server = await serve()
+    let refused = 3
+    server.trouble = () => (refused-- > 0 ? { status: 502 } : undefined)
+    const duvet = await startServer({ env: { DUVET_DATABASE: server.url } })
+    servers.push(duvet)
+    expect(await storedYards(duvet.url)).toHaveLength(2)
   })
 })
 

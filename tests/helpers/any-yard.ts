@@ -5,6 +5,9 @@ import {
   HANGING_DIMENSIONS,
   HANGING_KINDS,
   PART_KINDS,
+  sizeLimitOf,
+  type DimensionName,
+  type HangingDimension,
   type Pattern,
   type HangingPattern,
   BOX_SIZES,
@@ -49,12 +52,14 @@ const maybe = <T>(key: string, value: fc.Arbitrary<T>) =>
   fc.option(value, { nil: undefined }).map((one) => (one === undefined ? {} : { [key]: one }))
 const merged = (...list: readonly fc.Arbitrary<object>[]) =>
   fc.tuple(...list).map((all) => Object.assign({}, ...all) as Record<string, unknown>)
-const length: fc.Arbitrary<Length> = fc
-  .tuple(
-    fc.oneof(fc.integer({ min: -20, max: 700 }), fc.constantFrom(0, -1000, 3000, 0.001)),
-    fc.constantFrom(0, 0.5, 100),
-  )
-  .map(([mm, plusMinusMm]) => ({ mm, plusMinusMm, source: { mark: 'own', text: 'any' } }))
+/** A size of this name, as far as there can be one, its ends among them. */
+const lengthOf = (name: DimensionName | HangingDimension): fc.Arbitrary<Length> => {
+  const { leastMm, mostMm } = sizeLimitOf(name)!
+  const whole = { min: Math.max(Math.ceil(leastMm), -20), max: Math.min(Math.floor(mostMm), 700) }
+  return fc
+    .tuple(fc.oneof(fc.integer(whole), fc.constantFrom(leastMm, mostMm)), fc.constantFrom(0, 0.5, 100))
+    .map(([mm, plusMinusMm]) => ({ mm, plusMinusMm, source: { mark: 'own', text: 'any' } }))
+}
 const monthDay = fc
   .tuple(fc.integer({ min: 1, max: 12 }), fc.integer({ min: 1, max: 28 }))
   .map(([m, d]) => `${String(m).padStart(2, '0')}-${String(d).padStart(2, '0')}`)
@@ -76,7 +81,7 @@ const ownPattern = (id: string): fc.Arbitrary<Pattern> =>
       .subarray([...DIMENSION_NAMES])
       .chain((names) =>
         fc
-          .tuple(...names.map(() => length))
+          .tuple(...names.map(lengthOf))
           .map((lengths) => ({ dimensions: Object.fromEntries(names.map((name, i) => [name, lengths[i]])) })),
       ),
     maybe('surface', fc.constantFrom('solid', 'mesh', 'sheet', 'rods')),
@@ -114,9 +119,9 @@ const ownHanging = (id: string): fc.Arbitrary<HangingPattern> =>
       mass: fc.constant({ kg: 0.3, plusMinusKg: 0, source: { mark: 'own', text: '' } }),
     }),
     fc
-      .tuple(...HANGING_DIMENSIONS.map(() => length))
+      .tuple(...HANGING_DIMENSIONS.map(lengthOf))
       .map((lengths) => Object.fromEntries(HANGING_DIMENSIONS.map((name, i) => [name, lengths[i]]))),
-    maybe('thickness', length),
+    maybe('thickness', lengthOf('thickness')),
     maybe('cleanComb', fc.boolean()),
   ).map((pattern) => pattern as unknown as HangingPattern)
 
@@ -152,7 +157,7 @@ const part = merged(
       .subarray([...DIMENSION_NAMES], { maxLength: 3 })
       .chain((names) =>
         fc
-          .tuple(...names.map(() => length))
+          .tuple(...names.map(lengthOf))
           .map((lengths) => Object.fromEntries(names.map((name, i) => [name, lengths[i]]))),
       ),
   ),
@@ -237,9 +242,14 @@ export const anyYard: fc.Arbitrary<Yard> = fc
     }),
     patterns: fc.tuple(ownPattern('own-a'), ownPattern('own-b')),
     hung: ownHanging('hung-a'),
-    overrides: fc.array(fc.tuple(fc.constantFrom(...shipped), fc.constantFrom(...DIMENSION_NAMES), length), {
-      maxLength: 3,
-    }),
+    overrides: fc.array(
+      fc
+        .constantFrom(...DIMENSION_NAMES)
+        .chain((name) => fc.tuple(fc.constantFrom(...shipped), fc.constant(name), lengthOf(name))),
+      {
+        maxLength: 3,
+      },
+    ),
     has: fc.record({ patterns: fc.boolean(), byHand: fc.boolean(), visit: fc.boolean() }),
     places: fc.array(fc.constantFrom(...ATTACHMENT_PLACES), { minLength: 14, maxLength: 14 }),
     edge: fc.constantFrom(...EDGES),

@@ -58,6 +58,10 @@ async function writeAgain(entry: Entry) {
   await nextTick()
   document.querySelector<HTMLElement>('[data-testid="book-write"]')?.scrollIntoView({ block: 'start' })
 }
+const me = useMe()
+/** Who helps corrects what is the own; its keeper corrects everything. */
+const isMine = (entry: Entry) =>
+  me.mayIn(props.yard.id, 'keeper') || (entry.byId !== undefined && entry.byId === me.me?.keeper?.id)
 const gone = shallowRef<Entry | null>(null)
 async function withdraw(entry: Entry) {
   gone.value = entry
@@ -130,13 +134,17 @@ async function correct(entry: Entry, withdrawn: boolean) {
         >
         <span class="acts">
           <ElButton
-            v-if="AGAIN.has(entry.sort)"
+            v-if="AGAIN.has(entry.sort) && isMine(entry)"
             text
             :aria-label="`Write again: ${entryInWords(entry, preferences.reader)}`"
             @click="writeAgain(entry)"
             >Write again</ElButton
           >
-          <ElButton text :aria-label="`Take away: ${entryInWords(entry, preferences.reader)}`" @click="withdraw(entry)"
+          <ElButton
+            v-if="isMine(entry)"
+            text
+            :aria-label="`Take away: ${entryInWords(entry, preferences.reader)}`"
+            @click="withdraw(entry)"
             >Take away</ElButton
           >
         </span>

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 // A count, a treatment, food, a crop or the end of a colony, written down with what it means at once.
-import { chainOf, isEntry, type Entry, type EntryBodies, type Weighed } from '#core/book'
+import { isOneOf } from '#core/plain'
+import { chainOf, HELPERS_SORTS, isEntry, type Entry, type EntryBodies, type Weighed } from '#core/book'
 import * as deeds from '#core/hive/deeds'
 import { hiveIn } from '#core/hive-in'
 import type { Hive, Yard } from '#core/hive'
@@ -32,6 +33,11 @@ const SORTS = [
   ['cleared', 'Looked at, cleaned'],
 ] as const
 type Sort = (typeof SORTS)[number][0]
+const me = useMe()
+/** Who helps is offered what a helper writes. */
+const offered = computed(() =>
+  me.mayIn(props.yard.id, 'keeper') ? SORTS : SORTS.filter(([one]) => isOneOf(HELPERS_SORTS, one)),
+)
 const old = props.correcting ?? undefined
 const sort = ref<Sort>(SORTS.find(([one]) => one === (old?.sort ?? props.first))?.[0] ?? 'mites')
 const at = ref(old?.at ?? localNow())
@@ -117,7 +123,10 @@ async function keep() {
     <p v-if="old" data-testid="correcting">
       Written again: it takes the place of what was written on {{ preferences.day(old.at) }}, which stays in the log.
     </p>
-    <UiModes v-else v-model="sort" :of="SORTS" name="What to write down" />
+    <UiModes v-else v-model="sort" :of="offered" name="What to write down" />
+    <p v-if="!old && offered.length < SORTS.length" class="soft" data-testid="helps-only">
+      You help in {{ yard.name }}: looks and counts are yours to write, the rest is its keeper’s.
+    </p>
     <UiDay time name="When" :value="at" :last="localToday()" @change="at = $event || localNow()" />
     <BookWriteMites v-show="sort === 'mites'" v-model="bodies.mites" :year="year" />
     <BookWriteTreatment v-show="sort === 'treatment'" v-model="bodies.treatment" />

@@ -5,11 +5,10 @@ import type { Hive, Yard } from '#core/hive'
 import { catalogueOf } from '#core/catalogue'
 import { usePrices } from '~/composables/prices'
 import { plannedOn } from '~/composables/wayDrawn'
-import type { Weighing } from '#core/weight'
-import { showMass } from '#core/units'
+import { showLength, showMass } from '#core/units'
 import { capital, changesInWords, counted, inWords, patternName } from '#core/wording'
 
-const props = defineProps<{ way: Alternative; now: Alternative; yard: Yard; hive: Hive; state: Weighing }>()
+const props = defineProps<{ way: Alternative; now: Alternative; yard: Yard; hive: Hive }>()
 defineEmits<{ take: [] }>()
 const preferences = usePreferences()
 const weighing = useWeighing()
@@ -19,13 +18,13 @@ const sides = computed(() =>
     { title: 'As it stands', way: props.now, profile: weighing.own },
     { title: 'Lighter', way: props.way, profile: props.way.profile },
   ].map(({ title, way, profile }) => {
-    const known = plannedOn(props.yard, props.hive, way)
-    return { title, way, profile, known, lifts: known.lifts(profile, props.state).lifts }
+    return { title, way, profile, known: plannedOn(props.yard, props.hive, way), lifts: way.carried }
   }),
 )
 const lines = computed(() => {
   const catalogue = catalogueOf(props.yard)
-  const { toGet, framesToGet, fromShed } = outlay.value
+  const { toGet, framesToGet, fromShed, secondStand } = outlay.value
+  const standMm = props.way.profile.putDownMm
   const frame = (id: string) => inWords(catalogue.hanging.get(id)!.label, preferences.vocabulary)
   const parts = (list: typeof toGet) =>
     list.map(({ patternId, count }) => `${count} × ${patternName(patternId, catalogue, preferences.vocabulary)}`)
@@ -33,6 +32,15 @@ const lines = computed(() => {
     get: [
       ...toGet.map((thing, i) => ({ ...thing, word: parts(toGet)[i]! })),
       ...framesToGet.map((thing) => ({ ...thing, word: `${thing.count} × ${frame(thing.patternId)}` })),
+      ...(secondStand
+        ? [
+            {
+              patternId: 'second-stand',
+              count: 1,
+              word: `a second stand, ${showLength(standMm, preferences.units)} high, that bears all the boxes`,
+            },
+          ]
+        : []),
     ],
     shed: parts(fromShed),
   }
@@ -101,12 +109,9 @@ const index = (value: number | null) => (value === null ? 'no figure' : value.to
       <dt>Work</dt>
       <dd>{{ capital(work) }}</dd>
     </dl>
-    <p v-if="way.habit">
-      It holds as long as you work so, box by box; nothing on the drawing makes it so. The drawing shows the boxes as
-      they are.
-    </p>
-    <ElButton v-else type="primary" data-testid="take-way" @click="$emit('take')">{{
-      way.edit ? 'Do it' : 'Work so'
+    <p v-if="way.habit">It holds as long as you work so, every time: the boxes themselves get no lighter by it.</p>
+    <ElButton v-if="way.edit || !way.habit" type="primary" data-testid="take-way" @click="$emit('take')">{{
+      way.edit ? (way.habit ? 'Build it so' : 'Do it') : 'Work so'
     }}</ElButton>
   </section>
 </template>

@@ -50,9 +50,11 @@ const pile = computed(() =>
     const depthMm = part.topMm - part.bottomMm
     const bottomMm = lift.to.handMm + 65 - depthMm
     const x = pileX.value + (props.profile.putDown === 'second-stand' ? i * 26 : 0)
+    const kg = showMass(lift.kg.middle, preferences.units)
     return {
       lift,
       i,
+      what: lift.pieces > 1 ? `${lift.pieces} × ${kg}` : kg,
       x,
       y: y(bottomMm + depthMm),
       width: 380 * scale.value,
@@ -117,6 +119,16 @@ const pile = computed(() =>
           :stroke="one.lift.partId === chosen ? INDIGO : one.colour"
           :stroke-width="one.lift.partId === chosen ? 3 : 1.5"
         />
+        <line
+          v-for="n in one.lift.pieces > 1 ? one.lift.pieces : 0"
+          :key="n"
+          :x1="one.x + (one.width * (n - 0.5)) / one.lift.pieces"
+          :x2="one.x + (one.width * (n - 0.5)) / one.lift.pieces"
+          :y1="one.y + 3"
+          :y2="one.y + one.height - 3"
+          stroke="#b08b4f"
+          stroke-width="2"
+        />
         <path
           :d="one.path"
           fill="none"
@@ -130,14 +142,14 @@ const pile = computed(() =>
           tabindex="0"
           :data-lift="one.lift.partId"
           :aria-pressed="one.lift.partId === chosen"
-          :aria-label="`${one.i + 1} · ${showMass(one.lift.kg.middle, preferences.units)}, ${names.get(one.lift.partId) ?? ''}`"
+          :aria-label="`${one.i + 1} · ${one.what}, ${names.get(one.lift.partId) ?? ''}`"
           @click="emit('choose', one.lift.partId)"
           @keydown.enter.prevent="emit('choose', one.lift.partId)"
         >
           <rect
-            :x="hiveX - 62"
+            :x="hiveX - (one.lift.pieces > 1 ? 76 : 62)"
             :y="y(one.lift.from.handMm) - 13"
-            width="124"
+            :width="one.lift.pieces > 1 ? 152 : 124"
             height="26"
             rx="13"
             fill="#fff"
@@ -145,7 +157,7 @@ const pile = computed(() =>
             stroke-width="2"
           />
           <text :x="hiveX" :y="y(one.lift.from.handMm) + 5" text-anchor="middle" font-weight="700" font-size="14">
-            {{ one.i + 1 }} · {{ showMass(one.lift.kg.middle, preferences.units) }}
+            {{ one.i + 1 }} · {{ one.what }}
           </text>
         </g>
       </g>

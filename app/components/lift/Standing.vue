@@ -88,7 +88,7 @@ function tick(key: string) {
           {{
             standing.ratingKg === null
               ? 'not known: no stand here'
-              : `${showMass(standing.ratingKg, preferences.units)}${standing.overloaded ? ': too little for this hive when it is full' : ': enough'}`
+              : `${showMass(standing.ratingKg, preferences.units)}${standing.overloaded ? ': too little for this hive when it is full' : ' by a usual figure from memory, never proved: go by what its maker says'}`
           }}
         </dd>
         <dt>Centre of mass</dt>

@@ -10,7 +10,7 @@ import { foodThereInWords, weighDoubtInWords } from '#core/wording/food-words'
 import { localToday } from '~/composables/localTime'
 import { useHiveBook } from '~/composables/hiveBook'
 import dayjs from 'dayjs'
-import { capital, rangeInWords, stageWord } from '#core/wording'
+import { capital, climateUnsaid, rangeInWords, stageWord } from '#core/wording'
 import { server } from '~/sync/server'
 import type { HiveWeighIns } from '#wire/answers'
 import type { WeighIn } from '#wire/weigh-in-schema'
@@ -286,7 +286,7 @@ const LATEST = columnsFor<HiveWeighIns['latest'][number]>(
             <dt>There now</dt>
             <dd data-testid="weigh-there">{{ foodThereInWords(food, preferences.reader) }}</dd>
           </template>
-          <dt>Winter here asks for</dt>
+          <dt>Winter here asks for{{ climateUnsaid(yard) }}</dt>
           <dd>
             {{ massFigure(stores.needKg.low, preferences.units) }} to
             {{ showMass(stores.needKg.high, preferences.units) }}:

@@ -2,6 +2,7 @@
 // What goes with every loan: until when, and what has to be known before kit goes from bees to bees.
 import dayjs from 'dayjs'
 import { holdsKitBack } from '#core/book'
+import { SCORCH_CAUTION, SODA_CAUTION } from '#core/wording'
 
 const props = defineProps<{
   /** The yard that the kit leaves. */
@@ -49,8 +50,9 @@ watch([() => signs.value.length, wasLookedAt], ([count, looked]) => emit('held',
     </ElAlert>
     <p v-if="problem" class="soft">Its book cannot be asked for signs now: {{ problem }}</p>
     <p class="soft">
-      Boxes and combs carry foul brood from bees to bees. Scrape and scorch wood before it goes and when it is back; a
-      comb that has held brood stays with its own bees. Notifiable disease is reported to the local bee inspector.
+      Boxes and combs carry foul brood from bees to bees. Scrape and scorch bare wood before it goes and when it is back
+      ({{ SCORCH_CAUTION }}); foam and plastic are scrubbed ({{ SODA_CAUTION }}). A comb that has held brood stays with
+      its own bees. Notifiable disease is reported to the local bee inspector.
     </p>
   </div>
 </template>

@@ -13,6 +13,7 @@ const drawn = useInTurn(2)
         <slot v-if="drawn > 0" name="bar" />
       </div>
       <ShellColony v-if="drawn > 0" />
+      <ShellClimate v-if="drawn > 1" />
       <ShellBoundary v-if="drawn > 1"><slot /></ShellBoundary>
     </main>
   </div>

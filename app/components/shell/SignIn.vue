@@ -69,9 +69,9 @@ async function enterByKey() {
       <p v-if="byKey" class="wrong" role="alert">{{ byKey }}</p>
     </template>
     <p class="soft">
-      Forgotten? The owner of a yard invites you anew, under another name. On the machine where
-      Duvet runs, <code>npm run keeper -- reset NAME</code> gives you a new passphrase. No answer here tells whether a name
-      is known.
+      Forgotten? The owner of a yard invites you anew, under another name. On the machine where Duvet runs,
+      <code>npm run keeper -- reset NAME</code> gives you a new passphrase. No answer here tells whether a name is
+      known.
     </p>
   </UiAlone>
 </template>

@@ -64,7 +64,7 @@ const steps = computed(() => stepsInWords(props.yard, props.changeover, preferen
         <NuxtLink :to="hivePath(yard.id, changeover.hiveId, 'visit')">Go on with it</NuxtLink>
       </p>
       <ElButton v-else-if="fromNow" type="primary" data-testid="begin-visit" @click="$emit('begin')">
-        Do this at the hive
+        Do this at {{ between?.to.hive.name ?? 'the hive' }}
       </ElButton>
     </template>
   </section>

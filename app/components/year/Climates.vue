@@ -2,10 +2,15 @@
 // What year it is here, asked as a climate, with the days it means.
 import { CLIMATES, type Calendar, type Yard } from '#core/hive'
 import { CALENDARS, HALF_YEAR_DAYS, shifted } from '#core/season'
-import { CLIMATE_WORDS, capital } from '#core/wording'
+import { foodNeedOf } from '#core/checks'
+import { SHIPPED_FIGURES } from '#core/figures'
+import { winterMonths } from '#core/winter'
+import { showTemperature } from '#core/units'
+import { CLIMATE_WORDS, capital, rangeInWords } from '#core/wording'
 import * as deeds from '#core/hive/deeds'
 
 const props = defineProps<{ yard: Yard }>()
+const emit = defineEmits<{ chosen: [] }>()
 const yards = useYards()
 const preferences = usePreferences()
 const south = ref(false)
@@ -20,11 +25,16 @@ const choices = computed(() =>
         ? `and ${preferences.day(calendar.secondFlow.start)} to ${preferences.day(calendar.secondFlow.end)}`
         : '',
       frost: calendar.firstFrost ? `First frost ${preferences.day(calendar.firstFrost)}` : 'No frost',
+      means: winterMonths(calendar, undefined, SHIPPED_FIGURES).map(({ celsius }) => celsius),
+      food: `${rangeInWords(foodNeedOf({ climate, prolific: false, figures: SHIPPED_FIGURES }), preferences.reader, 0)} of food ${calendar.firstFrost ? 'for its winter' : 'for a dearth'}`,
     }
   }),
 )
+const meansInWords = (means: readonly number[]) =>
+  `Months’ means ${showTemperature(Math.min(...means), preferences.units)} to ${showTemperature(Math.max(...means), preferences.units)} in winter`
 function take(calendar: Calendar) {
   yards.perform(props.yard.id, deeds.setYear({ ...props.yard.season, calendar }))
+  emit('chosen')
 }
 </script>
 
@@ -41,7 +51,28 @@ function take(calendar: Calendar) {
         ><span class="choice"
           ><b>{{ capital(CLIMATE_WORDS[one.climate]) }}</b
           ><small>{{ one.flow }} {{ one.second }}</small
-          ><small>{{ one.frost }}</small></span
+          ><small>{{ one.frost }}</small
+          ><svg
+            v-if="one.means.length > 0"
+            class="means"
+            viewBox="0 0 132 46"
+            role="img"
+            :aria-label="meansInWords(one.means)"
+          >
+            <line x1="2" x2="130" y1="28" y2="28" />
+            <rect
+              v-for="(mean, i) in one.means"
+              :key="i"
+              :class="{ cold: mean < 0 }"
+              :x="4 + i * 21"
+              :y="mean < 0 ? 28 : 28 - mean * 1.6"
+              width="17"
+              :height="Math.max(1, Math.abs(mean) * 1.6)"
+            /></svg
+          ><small v-if="one.means.length > 0">{{ meansInWords(one.means) }}</small
+          ><small
+            ><b>{{ one.food }}</b></small
+          ></span
         ></ElButton
       >
     </div>
@@ -84,6 +115,23 @@ h2 {
 .choice {
   display: block;
   text-align: left;
+}
+
+.means {
+  width: 132px;
+  height: 46px;
+}
+
+.means line {
+  stroke: var(--seam);
+}
+
+.means rect {
+  fill: #e0b45a;
+}
+
+.means rect.cold {
+  fill: #5f7d92;
 }
 
 .choice small {

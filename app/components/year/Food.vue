@@ -4,7 +4,7 @@ import { foodNeedOf, storesByModelKg } from '#core/checks'
 import { isCold, type Yard } from '#core/hive'
 import { feedAt, mixFor, shortOf, type PlannedStage } from '#core/season'
 import { showMass } from '#core/units'
-import { FEED_WORDS, rangeInWords } from '#core/wording'
+import { climateUnsaid, FEED_WORDS, rangeInWords } from '#core/wording'
 import { plannedHiveIn } from '#core/hive-in'
 import { winterForm, winterOf } from '#core/wintering'
 
@@ -39,8 +39,8 @@ const mass = (kg: number) => showMass(kg, preferences.units)
   <section v-if="asked" class="food" data-testid="food">
     <h2>Food</h2>
     <p>
-      In its usual winter form a hive of this climate asks for {{ words(food.need) }}; by the heat of this form it burns
-      {{ words(food.byHeat) }}. <template v-if="known">It has {{ known.said }}.</template
+      In its usual winter form a hive of this climate asks for {{ words(food.need) }}{{ climateUnsaid(yard) }}; by the
+      heat of this form it burns {{ words(food.byHeat) }}. <template v-if="known">It has {{ known.said }}.</template
       ><template v-else
         >The boxes of this stage hold about {{ words(food.stores) }} by the model; weigh or heft it to know.</template
       >
@@ -48,10 +48,12 @@ const mass = (kg: number) => showMass(kg, preferences.units)
     <p v-if="food.short.high === 0"><b>Nothing is missing.</b></p>
     <p v-else>
       <b>Short by {{ words(food.short) }}</b
-      >: {{ FEED_WORDS[food.feed] }}, {{ mass(food.least.sugarKg) }} to {{ mass(food.most.sugarKg) }} of sugar<template
-        v-if="food.most.waterKg > 0"
-      >
-        in {{ mass(food.least.waterKg) }} to {{ mass(food.most.waterKg) }} of water</template
+      >: {{ FEED_WORDS[food.feed] }},
+      <template v-if="food.feed === 'fondant'"
+        >{{ mass(food.least.totalKg) }} to {{ mass(food.most.totalKg) }} of it</template
+      ><template v-else
+        >{{ mass(food.least.sugarKg) }} to {{ mass(food.most.sugarKg) }} of sugar in {{ mass(food.least.waterKg) }} to
+        {{ mass(food.most.waterKg) }} of water</template
       >. Never with crop supers on.
     </p>
   </section>

@@ -165,11 +165,12 @@ function winterSpacing(filled: FilledBox, { stage }: Context): Finding[] {
   )
     return []
   return [
-    findingOf('frames.winter-spacing', stage === 'winter' ? 'mend' : 'watch', [box.part.id], {
+    findingOf('frames.winter-spacing', 'watch', [box.part.id], {
       measured: exact(across.pitchMm),
       band: { minMm: 0, maxMm: drawnAtMm },
       facts: { stage },
-      ways: () => [touchOneSide(box.resolved)],
+      // Nobody opens a hive in the cold for it: it would cost the cluster more than the gaps do.
+      ways: () => (stage === 'winter' ? [] : [touchOneSide(box.resolved)]),
     }),
   ]
 }

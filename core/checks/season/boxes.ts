@@ -48,6 +48,8 @@ export function checkSeasonBoxes(measured: Measured, context: Context): Finding[
     found.push(findingOf('season.supers-in-winter', 'note', ids, { ways: () => [...keep(), ...off()] }))
   if (supers.length > 0 && stage === 'settling')
     found.push(findingOf('season.super-too-soon', 'watch', ids, { ways: () => off() }))
+  if (supers.length > 0 && context.treatConflict && BEFORE_WINTER_BEES.has(stage))
+    found.push(findingOf('season.no-time-to-treat', 'watch', ids, { facts: context.treatConflict }))
   if (supers.length === 0 && boxes.length > 0 && stage === 'flow')
     found.push(
       findingOf(
@@ -67,6 +69,9 @@ function withoutFeeder(measured: Measured, feeder: PlacedPart, context: Context)
   const swaps = crown ? [false, true].map((turned) => swapFor(hive, feeder, crown, catalogue, turned)) : []
   return [takeOff(hive, feeder), ...nearestBand(measured, swaps, context, () => undefined)]
 }
+
+/** When supers are on and what is decided now decides whether the winter bees are spared. */
+const BEFORE_WINTER_BEES: ReadonlySet<Stage> = new Set(['flow', 'crop', 'dearth', 'after-crop'])
 
 /** When what is fed ends in the crop. */
 const HONEY_COMES_IN: ReadonlySet<Stage> = new Set(['supering', 'flow', 'crop'])

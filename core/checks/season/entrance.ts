@@ -2,8 +2,8 @@ import { isCold, type Hive, type Stage } from '../../hive'
 import { setEdge } from '../../hive/deeds'
 import type { Context, Measured } from '../context'
 import { findingOf, type Finding, type Remedy } from '../finding'
-import { attach, detach, takeOff } from '../remedies'
-import { isEntranceFitting, isFloor, isFloorInsert, isVent } from '../../parts'
+import { add as putIn, attach, detach, takeOff } from '../remedies'
+import { isEntranceFitting, isFloor, isFloorInsert, isStand, isVent } from '../../parts'
 import { find, findAll, type Use } from '../../catalogue'
 import type { PlacedPart } from '../../geometry'
 
@@ -54,6 +54,7 @@ export function checkEntrance(measured: Measured, context: Context): Finding[] {
     )
   if (stage === 'moving' && shut.length === 0)
     found.push(findingOf('season.travel-open', 'mend', [floor.part.id], { ways: () => add('shut') }))
+  found.push(...meshOnSlab(measured, context, floor))
   const vent = layout.parts.find(isVent)
   if (vent && (ROBBING.has(stage) || stage === 'moving'))
     found.push(
@@ -103,6 +104,18 @@ function inTheCold(
   // Whoever looks at a hive of today is reminded; a plan needs no sweeping.
   if (stage === 'winter' && today && !planned) found.push(findingOf('season.clear-door', 'note', [floor.part.id]))
   return found
+}
+
+/** A mesh right on a closed slab or block has no air, and mites that fell through it stay (common practice). */
+function meshOnSlab({ layout, assembled }: Measured, { catalogue }: Context, floor: PlacedPart): Finding[] {
+  const under = layout.parts[floor.index - 1]
+  if (floor.pattern?.surface !== 'mesh' || !under || !isStand(under) || under.pattern?.material !== 'masonry') return []
+  const frame = find(catalogue, { kind: 'stand', use: 'low' })
+  return [
+    findingOf('season.mesh-shut-off', 'watch', [floor.part.id, under.part.id], {
+      ways: () => (frame ? [putIn(assembled.hive, floor.index, frame, catalogue)] : []),
+    }),
+  ]
 }
 
 /** Fittings that narrow a part of the door, so that it matters where they leave it open. */

@@ -28,11 +28,12 @@ export function storesByModelKg(
  */
 export function checkFood(
   { assembled, layout }: Measured,
-  { stage, climate, prolific, planned, figures }: Context,
+  { stage, climate, climateUnsaid, prolific, planned, figures }: Context,
 ): Finding[] {
   if (!isCold(stage) && stage !== 'crop' && stage !== 'after-crop' && stage !== 'dearth') return []
   const boxes = layout.parts.filter(({ pattern, placement }) => isBox({ pattern }) && placement.role !== 'super')
   if (boxes.length === 0) return []
+  const hasSupers = layout.parts.some(({ placement }) => placement.role === 'super')
   const stores = storesByModelKg(assembled, { planned, stage })
   const need = foodNeedOf({ climate, prolific, figures })
   if (stores.middle >= need.low) return []
@@ -43,7 +44,15 @@ export function checkFood(
       boxes.map(({ part }) => part.id),
       {
         key: `season.short-of-food:${assembled.hive.id}`,
-        facts: { climate, storesLow: stores.low, storesHigh: stores.high, needLow: need.low, needHigh: need.high },
+        facts: {
+          climate,
+          storesLow: stores.low,
+          storesHigh: stores.high,
+          needLow: need.low,
+          needHigh: need.high,
+          ...(climateUnsaid ? { unsaid: true as const } : {}),
+          ...(hasSupers ? { supers: true as const } : {}),
+        },
       },
     ),
   ]

@@ -42,4 +42,10 @@ export const ROOM_TOLD = {
     usedIn: 'feeding',
     source: COMMON,
   },
+  storesFromFondant: {
+    unit: 'kg',
+    label: 'stores that a kilogram of fondant gives: it is 80 to 90 % sugar',
+    usedIn: 'feeding',
+    source: MEMORY,
+  },
 } as const satisfies Record<keyof typeof ROOM, Told>

@@ -21,6 +21,18 @@ export const STAGES_TOLD = {
     usedIn: 'stages of the year',
     source: MEMORY,
   },
+  afterCropLeast: {
+    unit: 'days',
+    label: 'after the last crop there are at least',
+    usedIn: 'stages of the year',
+    source: MEMORY,
+  },
+  treatWithin: {
+    unit: 'days',
+    label: 'winter bees are raised already, and mites are treated within',
+    usedIn: 'time to treat',
+    source: MEMORY,
+  },
   packDownDays: {
     unit: 'days',
     label: 'packing down before first frost',

@@ -1,6 +1,7 @@
 import { randomUUID } from 'node:crypto'
 import { createServer, type IncomingMessage, type ServerResponse } from 'node:http'
 import type { AddressInfo } from 'node:net'
+import { setTimeout as wait } from 'node:timers/promises'
 import type { Pipeline, Request } from './protocol'
 import { failureOf, Stream, WriteLock } from './stream'
 
@@ -14,6 +15,15 @@ export interface Trouble {
 
 /** A stream that nobody goes on with ends so long after, and what it had begun with it, ms. */
 const IDLE_MS = 5000
+/** A real server ends a stream that stays open for seconds, used or not. */
+const LIFE_MS = 2000
+
+/** How patient a stand-in is, ms: with a stream that nobody uses, with any stream; how long each request takes. */
+export interface Patience {
+  readonly idleMs?: number
+  readonly lifeMs?: number
+  readonly delayMs?: number
+}
 
 /**
  * A stand-in for a libSQL server: speaks Hrana over HTTP, version 2, over a file of this machine. For tests and benches
@@ -33,9 +43,9 @@ export class DatabaseServer {
 
   constructor(
     private readonly path: string,
-    idleMs: number,
+    private readonly patience: Required<Patience>,
   ) {
-    this.sweep = setInterval(() => this.endIdle(idleMs), idleMs / 4)
+    this.sweep = setInterval(() => this.endOld(), Math.min(patience.idleMs, patience.lifeMs) / 4)
   }
 
   /** How many requests came so far. */
@@ -61,9 +71,14 @@ export class DatabaseServer {
     return new Promise((resolve) => this.http.close(() => resolve()))
   }
 
-  private endIdle(idleMs: number): void {
+  private isOver({ usedAt, begunAt }: Stream): boolean {
+    const now = performance.now()
+    return now - usedAt >= this.patience.idleMs || now - begunAt >= this.patience.lifeMs
+  }
+
+  private endOld(): void {
     for (const [baton, stream] of this.streams) {
-      if (performance.now() - stream.usedAt < idleMs) continue
+      if (!this.isOver(stream)) continue
       stream.close()
       this.streams.delete(baton)
     }
@@ -77,7 +92,7 @@ export class DatabaseServer {
     if (request.url !== '/v2/pipeline') return void response.writeHead(request.url === '/v2' ? 200 : 404).end()
     const { baton, requests } = JSON.parse(Buffer.concat(chunks).toString('utf8')) as Pipeline
     const trouble = this.trouble(this.asked++, requests)
-    if (trouble?.delayMs) await new Promise((resolve) => setTimeout(resolve, trouble.delayMs))
+    await wait(trouble?.delayMs ?? this.patience.delayMs)
     if (trouble?.status) return void response.writeHead(trouble.status).end('{"error":"no"}')
     if (trouble?.cut === 'before') return void request.socket.destroy()
     const done = await this.run(baton, requests, trouble?.error)
@@ -90,6 +105,7 @@ export class DatabaseServer {
     const stream = baton ? this.streams.get(baton) : new Stream(this.path, this.lock)
     if (!stream) return undefined
     if (baton) this.streams.delete(baton)
+    if (this.isOver(stream)) return void stream.close()
     const results: unknown[] = []
     for (const request of requests) {
       try {
@@ -108,6 +124,9 @@ export class DatabaseServer {
 }
 
 /** Starts a stand-in over a file, on a port that is free. */
-export function startDatabaseServer(path: string, { idleMs = IDLE_MS } = {}): Promise<DatabaseServer> {
-  return new DatabaseServer(path, idleMs).listen()
+export function startDatabaseServer(
+  path: string,
+  { idleMs = IDLE_MS, lifeMs = LIFE_MS, delayMs = 0 }: Patience = {},
+): Promise<DatabaseServer> {
+  return new DatabaseServer(path, { idleMs, lifeMs, delayMs }).listen()
 }

@@ -42,7 +42,8 @@ export class WriteLock {
 export class Stream {
   private readonly database: Database.Database
   private readonly texts = new Map<number, string>()
-  usedAt = performance.now()
+  readonly begunAt = performance.now()
+  usedAt = this.begunAt
 
   constructor(
     path: string,

@@ -5,10 +5,8 @@ const SHORT = 8
 
 /** What tells a database from every other one, for good; undefined where it is of an earlier Duvet. */
 export async function identityOf(client: Client): Promise<string | undefined> {
-  const { rows } = await client
-    .execute(`SELECT value FROM settings WHERE name = 'identity'`)
-    .catch(() => ({ rows: [] as readonly { value?: unknown }[] }))
-  const value = rows[0]?.value
+  const found = await client.execute(`SELECT value FROM settings WHERE name = 'identity'`).catch(() => undefined)
+  const value = found?.rows[0]?.value
   return typeof value === 'string' ? value : undefined
 }
 

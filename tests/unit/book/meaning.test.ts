@@ -25,7 +25,7 @@ describe('what an entry means at once', () => {
       /1 super on.*A crop may be taken again from 21 Jun 2026/,
     )
     expect(means(entry('feed', '2026-09-10T10:00', { feed: 'fondant', kg: 4 }, own))).toMatch(
-      /^About 5\.0 kg of stores/,
+      /^About 4\.2 kg of stores/,
     )
     expect(means(entry('fate', '2026-09-10T10:00', { fate: 'dead' }, own))).toMatch(
       /go to no other hive before the cause/,

@@ -81,6 +81,8 @@ describe('a nucleus', () => {
       { hive: 'Damask', box: 'brood box', place: 6 },
     ])
     expect(steps[1]).toMatch(/^Twill: see the queen first.*Comb 4 of brood box/)
-    expect(steps.join(' ')).toMatch(/without a queen.*queen or a sealed cell.*Screen on/)
+    expect(steps.join(' ')).toMatch(
+      /mesh floor.*small and open.*without a queen.*queen or a sealed cell.*for the road only/,
+    )
   })
 })

@@ -24,9 +24,23 @@ describe('what a lighter way takes', () => {
     expect(withOne.steps).toBe(outlay.steps - 1)
   })
 
-  it('is nobody and nothing for a way of working that needs neither', () => {
-    const outlay = outlayOf(yard, only('second-stand'), ways.now)
-    expect(outlay).toMatchObject({ toGet: [], framesToGet: [], morePeople: 0, moreLifts: 0, steps: 0 })
+  it('asks for the second stand that it counts on, and for nothing where the crop comes off earlier', () => {
+    const none = { toGet: [], framesToGet: [], morePeople: 0, moreLifts: 0 }
+    expect(outlayOf(yard, only('second-stand'), ways.now)).toMatchObject({ ...none, secondStand: true, steps: 1 })
+  })
+
+  it('asks of a combination for what each of its changes asks for', () => {
+    const count = (some: readonly { readonly count: number }[]) => some.reduce((sum, one) => sum + one.count, 0)
+    const alone = outlayOf(yard, only('shallower-supers'), ways.now)
+    const framewise = outlayOf(yard, only('frame-by-frame'), ways.now)
+    const all = lighterWays(assessment.assembled, CATALOGUE, usualWeighing('flow'), USUAL_PROFILE, counter('new:y'))
+    const both = all.better.find(({ changes }) => changes.join() === 'shallower-supers,frame-by-frame')
+    expect(count(framewise.toGet)).toBe(1)
+    expect(framewise.moreLifts).toBeGreaterThan(30)
+    if (!both) return
+    const together = outlayOf(yard, both, ways.now)
+    expect(count(together.toGet)).toBe(count(alone.toGet) + 1)
+    expect(count(together.framesToGet)).toBe(count(alone.framesToGet))
   })
 })
 

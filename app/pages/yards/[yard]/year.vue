@@ -132,7 +132,7 @@ const changeover = computed(() => {
 })
 const shown = computed(() => {
   const asked =
-    planned.value.find(({ id }) => id === hiveId.value) ??
+    planned.value.find(({ id }) => id === (hiveId.value ?? view.hive?.id)) ??
     planned.value.slice(0, 12).find((one) => changeover.value(one).steps.length > 0) ??
     planned.value[0]
   return asked && changeover.value(asked)
@@ -239,6 +239,11 @@ function tickSheets(): TickSheets {
       }),
   }
 }
+/** The hive that is looked at stays the one in view, wherever one goes from here. */
+function choose(id: string) {
+  hiveId.value = id
+  view.chosenHive = id
+}
 async function begin() {
   const changeover = shown.value
   if (!changeover || !yard.value) return
@@ -285,7 +290,7 @@ useHead({ title: 'Year – Duvet' })
               :scale="scale"
               :height="HEIGHT"
               :chosen="shown?.hiveId === planned[item.index]!.id"
-              @choose="hiveId = planned[item.index]!.id"
+              @choose="choose(planned[item.index]!.id)"
             />
           </div>
         </div>

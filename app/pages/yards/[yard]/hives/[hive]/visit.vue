@@ -14,7 +14,7 @@ import {
   yearOf,
   type Cannot,
 } from '#core/season'
-import { CANNOT_WORDS, cautionInWords, stageWord, stepOfVisitInWords } from '#core/wording'
+import { CANNOT_WORDS, cautionInWords, patternName, stageWord, stepOfVisitInWords } from '#core/wording'
 import { hiveIn, plannedHiveIn } from '#core/hive-in'
 import * as deeds from '#core/hive/deeds'
 
@@ -55,6 +55,10 @@ function say(one: VisitStep) {
     preferences.reader,
   )
 }
+/** Asked once where another hive was in view before this one: the wrong hive is opened in a row of many. */
+const other = computed(() => (view.cameFrom ? view.placeOf(view.cameFrom)?.hive : undefined))
+const isSure = ref(false)
+const asksWhich = computed(() => !isSure.value && visit.value?.done === 0 && other.value !== undefined)
 const words = computed(() => visit.value?.steps.map(say) ?? [])
 const now = computed(() => words.value[visit.value?.done ?? 0])
 /** A step that was just ticked is not ticked again by the same press. */
@@ -63,7 +67,7 @@ const resting = ref(false)
 const last = ref<{ readonly hive: string; readonly stage: Stage } | null>(null)
 function tick() {
   const { yard, hive } = place.value!
-  const edit = resting.value ? undefined : tickEdit(yard, hive)
+  const edit = resting.value || asksWhich.value ? undefined : tickEdit(yard, hive)
   if (!edit) return
   resting.value = true
   setTimeout(() => {
@@ -110,6 +114,19 @@ const askedOf = useSliced(
   }),
 )
 const MOST_HIVES = 100
+/** What is not as planned once a visit has ended with something left out: the steps that are still to do. */
+const stillToDo = computed(() => {
+  const { yard, hive } = place.value ?? {}
+  const stage = last.value?.stage
+  if (!yard || !hive || !stage || hive.id !== last.value?.hive || hive.stage === stage) return []
+  const planned = writeHive(yard, hive, [stage]).stages.get(stage)
+  if (!planned) return []
+  const { steps } = changeoverOf(hiveIn(yard, hive), plannedHiveIn(yard, planned), catalogue.value!, view.places)
+  const known = names.value
+  const nameOf = ({ partId, patternId }: VisitStep) =>
+    known.get(partId) ?? patternName(patternId, catalogue.value!, preferences.vocabulary)
+  return [...new Set(steps.map(nameOf))]
+})
 const next = computed(() => {
   const asked = (askedOf.value ?? []).filter((one) => one.asked)
   const at = asked.findIndex(({ hive }) => hive.id === last.value?.hive)
@@ -127,10 +144,15 @@ useHead({ title: computed(() => `Visit to ${place.value?.hive.name ?? 'a hive'} 
     <section v-else-if="!visit" class="none" data-testid="visit-done">
       <p>
         <b>{{
-          last
-            ? `${place.hive.name} is done: it stands as ${stageWord(place.hive.stage)}.`
-            : `${place.hive.name} stands as ${stageWord(place.hive.stage)}. No visit is under way here.`
+          last && stillToDo.length > 0
+            ? `${place.hive.name} is closed, and not as planned: it still counts as ${stageWord(place.hive.stage)}, and ${stageWord(last.stage)} stays in Due.`
+            : last
+              ? `${place.hive.name} is done: it stands as ${stageWord(place.hive.stage)}.`
+              : `${place.hive.name} stands as ${stageWord(place.hive.stage)}. No visit is under way here.`
         }}</b>
+      </p>
+      <p v-if="last && stillToDo.length > 0" data-testid="still-to-do">
+        Not as planned for {{ stageWord(last.stage) }}: {{ stillToDo.join(', ') }}.
       </p>
       <p v-if="last && next" class="next" data-testid="visit-next">
         Next:
@@ -151,6 +173,18 @@ useHead({ title: computed(() => `Visit to ${place.value?.hive.name ?? 'a hive'} 
         {{ visit.done }} of {{ visit.steps.length }} done, to {{ stageWord(visit.toStage) }}
         <UiProgress :done="visit.done" :of="visit.steps.length" name="Steps done" />
       </p>
+      <div v-if="asksWhich" class="which" role="alert" data-testid="which-hive">
+        <p>
+          This visit is at <b>{{ place.hive.name }}</b>; you were at {{ other?.name }} before. Is
+          {{ place.hive.name }} the hive in front of you?
+        </p>
+        <ElButton type="primary" size="large" data-testid="this-hive" @click="isSure = true"
+          >Yes, {{ place.hive.name }}</ElButton
+        >
+        <NuxtLink class="plain-button quiet" :to="hivePath(place.yard.id, other!.id, 'bench')"
+          >No, to {{ other?.name }}</NuxtLink
+        >
+      </div>
       <div v-if="now" class="now">
         <p class="step" data-testid="visit-step"><UiTerms :text="now.text" /></p>
         <ul v-if="now.how" class="how">
@@ -166,7 +200,7 @@ useHead({ title: computed(() => `Visit to ${place.value?.hive.name ?? 'a hive'} 
         it before you leave it.
       </p>
       <div class="press">
-        <ElButton class="bare tick" data-testid="tick" :aria-disabled="resting" @click="tick">
+        <ElButton class="bare tick" data-testid="tick" :aria-disabled="resting || asksWhich" @click="tick">
           {{ now?.asks ?? 'Done' }}
         </ElButton>
         <div class="beside">
@@ -228,7 +262,7 @@ useHead({ title: computed(() => `Visit to ${place.value?.hive.name ?? 'a hive'} 
   flex-direction: column;
   gap: 12px;
   max-width: 760px;
-  padding: 4px 16px 40px;
+  padding: 4px 16px 190px;
 }
 
 .now {
@@ -274,13 +308,31 @@ useHead({ title: computed(() => `Visit to ${place.value?.hive.name ?? 'a hive'} 
   cursor: pointer;
 }
 
+.which {
+  padding: 10px 14px;
+  border: 2px solid var(--stop);
+  border-radius: 9px;
+  background: var(--sheet);
+  font-size: 18px;
+}
+
+/* One place on the screen, whatever the step says: who taps twice meets the same button. */
 .press {
-  position: sticky;
+  position: fixed;
+  right: 0;
   bottom: var(--foot);
+  left: 0;
+  z-index: 5;
   display: grid;
   gap: 10px;
-  padding: 8px 0;
+  justify-items: center;
+  padding: 8px 16px;
+  border-top: 1px solid var(--seam);
   background: var(--linen);
+}
+
+.press > * {
+  width: min(760px, 100%);
 }
 
 .tick[aria-disabled='true'] {

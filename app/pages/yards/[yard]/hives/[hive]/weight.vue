@@ -262,7 +262,6 @@ const LOADS = columnsFor<StageLoad>(
             :now="ways.now"
             :yard="hive.yard"
             :hive="hive.hive"
-            :state="now"
             @take="take(beside)"
           />
         </LiftPlane>

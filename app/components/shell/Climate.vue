@@ -1,0 +1,53 @@
+<script setup lang="ts">
+// On the views whose figures hang on the climate: asked as long as nobody has said it.
+const view = useView()
+const route = useRoute()
+const asking = ref(false)
+const HANGS = /\/(winter|weight|book|year|due)(\/|$)/
+const yard = computed(() => (HANGS.test(route.path) ? view.yard : undefined))
+/** The first winter figure asks again by itself, once. */
+const shownFor = new Set<string>()
+watch(
+  () => route.path,
+  (path) => {
+    const here = view.yard
+    if (!path.endsWith('/winter') || !here || here.season?.calendar || shownFor.has(here.id)) return
+    shownFor.add(here.id)
+    asking.value = true
+  },
+  { immediate: true },
+)
+</script>
+
+<template>
+  <p
+    v-if="yard && !yard.season?.calendar && !route.path.endsWith('/year')"
+    class="climate"
+    role="note"
+    data-testid="climate-unsaid"
+  >
+    Climate not said: figures of winter and food are those of a cool place by the sea.
+    <ElButton data-testid="say-climate" @click="asking = true">Say the climate of {{ yard.name }}</ElButton>
+  </p>
+  <UiSheet
+    v-if="yard && asking"
+    :title="`The climate of ${yard.name}`"
+    width="min(760px, 96vw)"
+    @close="asking = false"
+  >
+    <YearClimates :yard="yard" @chosen="asking = false" />
+  </UiSheet>
+</template>
+
+<style scoped>
+.climate {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 6px 12px;
+  align-items: center;
+  margin: 0;
+  padding: 6px 16px;
+  border-bottom: 1px solid var(--seam);
+  background: var(--sheet);
+}
+</style>
