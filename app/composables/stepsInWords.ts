@@ -16,6 +16,7 @@ export function stepsInWords(yard: Yard, changeover: HiveChangeover, reader: Rea
     names: known?.names(reader.vocabulary) ?? new Map<string, string>(),
     roleOf: (id: string) => standing?.stack.find(({ partId }) => partId === id)?.role,
     beforeWinterDays: daysToWinter(new Date().toISOString().slice(5, 10), yearOf(yard)),
+    crop: yard.crops?.[changeover.hiveId],
   }
   // On paper the how stands with the cautions, to be read before the box is opened.
   return changeover.steps

@@ -1,4 +1,5 @@
 import { defineStore, storeToRefs } from 'pinia'
+import { ref } from 'vue'
 import { currentOf, tellsOfColony, type Entry } from '#core/book'
 import type { OpenBook } from '#wire/answers'
 import type { WeighIns } from '#wire/weigh-in-schema'

@@ -4,6 +4,7 @@ import { CATALOGUE } from '#core/catalogue'
 import { emptyYard, fresh, startHive, type StartName } from '#core/hive'
 import { useHeld } from './held'
 import { useColonies } from './colonies'
+import { useCrops } from './crops'
 import { useEdits } from './edits'
 import { server } from '~/sync/server'
 import { useSync } from './sync'
@@ -20,8 +21,9 @@ export const useYards = defineStore('yards', () => {
   const { loaded, reachable, removed } = storeToRefs(sync)
 
   const colonies = useColonies()
-  /** With what their books say of their colonies: every view asks the same. */
-  const yards = computed(() => [...store.held.values()].map(({ yard }) => colonies.onto(yard)))
+  const crops = useCrops()
+  /** With what their books say of their colonies and their crops: every view asks the same. */
+  const yards = computed(() => [...store.held.values()].map(({ yard }) => crops.onto(colonies.onto(yard))))
 
   async function addYard(name: string): Promise<string | undefined> {
     const yard = emptyYard(makeId(), name)

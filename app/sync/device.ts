@@ -1,4 +1,5 @@
 import { openDB, type DBSchema, type IDBPDatabase } from 'idb'
+import { fieldOf } from '#core/plain'
 import type { HeldYard, WaitingEdit, Yard } from '#core/hive'
 import type { Slip } from './slips'
 
@@ -118,6 +119,18 @@ export class Device {
     await tx.done
   }
 
+  /** Takes out rows that cannot be changes, half written or of another version; each is told before it goes. */
+  async takeUnreadable(tell: (row: KeptEdit) => void): Promise<void> {
+    if (!this.database) return
+    const tx = this.database.transaction('edits', 'readwrite', STRICT)
+    for (let row = await tx.store.openCursor(); row; row = await row.continue()) {
+      if (isChange(row.value)) continue
+      tell(row.value)
+      await row.delete()
+    }
+    await tx.done
+  }
+
   /** Every yard that is kept, and every change, in the order in which they were made. */
   async all(): Promise<{ readonly yards: KeptYard[]; readonly edits: KeptEdit[] }> {
     if (!this.database) return { yards: [], edits: [] }
@@ -190,6 +203,10 @@ export class Device {
   }
 }
 
+function isChange({ entry }: KeptEdit): boolean {
+  return typeof fieldOf(entry, 'id') === 'string' && typeof fieldOf(fieldOf(entry, 'edit'), 'kind') === 'string'
+}
+
 /** Where a browser keeps nothing for a page, even asking may throw. */
 function factory(): unknown {
   try {
@@ -209,7 +226,9 @@ export function device(): Promise<Device> {
 }
 
 /** Every yard that is kept, with the changes of each. */
-export async function keptYards() {
-  const { yards, edits } = await (await device()).all().catch(() => ({ yards: [], edits: [] }))
+export async function keptYards(tellUnreadable: (row: KeptEdit) => void) {
+  const kept = await device()
+  await kept.takeUnreadable(tellUnreadable).catch(() => {})
+  const { yards, edits } = await kept.all().catch(() => ({ yards: [], edits: [] }))
   return { yards, of: (yardId: string) => edits.filter((edit) => edit.yardId === yardId) }
 }

@@ -70,6 +70,11 @@ export class Outbox {
     this.changed(yardId)
   }
 
+  /** Forgets changes that were set aside: they are no part of what waits in a yard any more. */
+  leave(yardId: string, entries: readonly WaitingEdit[], now: HeldYard): Promise<void> {
+    return this.whole(yardId, entries, now)
+  }
+
   private add(yardId: string, now: HeldYard, entries: readonly WaitingEdit[]): Promise<void> {
     const on = this.reaches.get(yardId) === now.revision ? undefined : keptOf(yardId, now)
     this.reaches.set(yardId, now.revision)

@@ -2,7 +2,7 @@ import { foodNeedOf, storesByModelKg } from '../checks'
 import { rangeOf } from '../figures'
 import type { StackedPart } from '../geometry'
 import type { HiveIn } from '../hive-in'
-import { isCold } from '../hive'
+import { isCold, type CropLetGo } from '../hive'
 import { isBox } from '../parts'
 import { stageOn, yearOf, type YardYear } from '../season'
 import {
@@ -93,6 +93,14 @@ export function foodOf(
     measured.by === 'frames' ? entriesOf(entries, 'look').find(({ id }) => id === measured.entryId)?.body : undefined
   const supers = supersOf(known, look, ledger, against.length > 0)
   return { measured, ledger, supers, against, eatsADay: idle }
+}
+
+/** What the food of a hive says of its crop, as its plan and its steps ask it. */
+export function cropLetGo({ against, supers }: FoodOfHive): CropLetGo {
+  return {
+    isKnown: !against.some((one) => one.against === 'not-known'),
+    mayGo: supers.filter(({ mayGo }) => mayGo).map(({ partId }) => partId),
+  }
 }
 
 /**

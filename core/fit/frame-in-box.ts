@@ -1,7 +1,7 @@
 import type { DimensionName, HangingPattern } from '../catalogue'
 import type { Context } from '../checks'
 import { isMarginal, limitDistance, outsideMm } from '../checks/band'
-import { dimension, dimensionMm, type ResolvedPart } from '../parts'
+import type { ResolvedPart } from '../parts'
 import { comparableMm, exact, halfMeasure, lessMeasure, roundTo, sumOfMeasures, type Measure } from '../units'
 
 type FrameVerdict = 'fits' | 'gap-problem' | 'does-not-fit'
@@ -19,6 +19,7 @@ export type FrameReason =
   | 'over-frames'
   | 'all-clear'
   | 'no-frames-here'
+  | 'not-measured'
 
 export interface FrameFit {
   readonly verdict: FrameVerdict
@@ -57,7 +58,8 @@ export function frameInBox(
   { band, figures, catalogue }: Pick<Context, 'band' | 'figures' | 'catalogue'>,
 ): FrameFit {
   const clearances = clearancesOf(frame, box)
-  const count = Math.max(0, Math.floor((dimensionMm(box, 'insideWidth') + 1e-9) / frame.spacing.mm))
+  const insideMm = box.dimensions.insideWidth?.mm ?? 0
+  const count = Math.max(0, Math.floor((insideMm + 1e-9) / frame.spacing.mm))
   const said = (verdict: FrameVerdict, reason: FrameReason, deciding: Measure, marginal = false): FrameFit => ({
     verdict,
     reason,
@@ -65,9 +67,10 @@ export function frameInBox(
     marginal,
     clearances,
     count,
-    sideMm: roundTo(dimensionMm(box, 'insideWidth') - count * frame.spacing.mm, 6),
+    sideMm: roundTo(insideMm - count * frame.spacing.mm, 6),
   })
   if (box.pattern?.sections) return said('does-not-fit', 'no-frames-here', exact(0))
+  if (NEEDED.some((name) => !box.dimensions[name])) return said('does-not-fit', 'not-measured', exact(0))
   const { topBarPlay, lugBearing, endGap, topSpace, bottomSpace } = clearances
   const unsure = ({ mm, plusMinusMm }: Measure, limit: number) =>
     plusMinusMm > 0 && Math.abs(comparableMm(mm) - limit) <= plusMinusMm
@@ -100,13 +103,16 @@ export function frameInBox(
     : said(marginal ? 'fits' : 'gap-problem', 'end-gap', endGap, marginal)
 }
 
+/** Without one of these nobody can say whether a frame goes in. */
+const NEEDED = ['insideLength', 'insideWidth', 'restToRest', 'restDepth', 'depth'] as const satisfies DimensionName[]
+
 function clearancesOf(frame: HangingPattern, box: ResolvedPart): FrameClearances {
-  const size = (name: DimensionName) => sumOfMeasures([dimension(box, name)])
+  const size = (name: DimensionName) => sumOfMeasures([box.dimensions[name]].filter((one) => one !== undefined))
   const inside = size('insideLength')
   const topSpace = lessMeasure(size('restDepth'), frame.lugThickness)
   return {
     topBarPlay: lessMeasure(size('restToRest'), frame.topBarLength),
-    lugBearing: halfMeasure(lessMeasure(sumOfMeasures([frame.topBarLength]), dimension(box, 'insideLength'))),
+    lugBearing: halfMeasure(lessMeasure(sumOfMeasures([frame.topBarLength]), inside)),
     endGap: halfMeasure(lessMeasure(inside, frame.lengthOverEndBars)),
     topSpace,
     bottomSpace: lessMeasure(lessMeasure(size('depth'), topSpace), frame.height),

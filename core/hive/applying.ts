@@ -18,6 +18,7 @@ export interface EditProblem {
     | 'pattern-in-use'
     | 'visit-moved-on'
     | 'figures-cross'
+    | 'not-known'
   readonly id: string
 }
 

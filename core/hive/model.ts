@@ -1,5 +1,6 @@
 import type { Length } from '../units'
 import type { Colonies } from './colony'
+import type { Crops } from './crop'
 import type { HiveSeason, Visit, YardSeason } from './season'
 import type { DimensionName, HangingPattern, Pattern } from '../catalogue/pattern'
 import type { SlackPlace } from '../catalogue'
@@ -218,10 +219,12 @@ export interface Yard {
   readonly parts: readonly Part[]
   /** What the book says of its colonies: worked out, in no file and never stored. */
   readonly colonies?: Colonies
+  /** What the food of its hives lets go: worked out, in no file and never stored. */
+  readonly crops?: Crops
 }
 
 /** A yard as it is kept in files and stored. */
-export type YardAsKept = Omit<Yard, 'colonies'>
+export type YardAsKept = Omit<Yard, 'colonies' | 'crops'>
 
 /** A yard with nothing in it. */
 export function emptyYard(id: string, name: string): Yard {

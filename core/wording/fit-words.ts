@@ -18,6 +18,7 @@ export function frameFitInWords(reason: string, figure: string): string {
     'end-gap': `${figure} at each end bar.`,
     'all-clear': `${figure} at each end bar, and clear all round.`,
     'no-frames-here': 'This rack takes sections, not frames.',
+    'not-measured': 'A size of this box is not known: measure its inside, its rests and its depth, and type them in.',
   }
   return words[reason] ?? ''
 }
@@ -36,6 +37,7 @@ export function frameFitFate(reason: string): string {
     'end-gap': 'Outside bee space: glued when narrow, bridged with comb when wide.',
     'all-clear': 'It hangs as it should.',
     'no-frames-here': 'Nothing holds a frame here.',
+    'not-measured': 'Nobody can say what becomes of it.',
   }
   return words[reason] ?? ''
 }
@@ -98,6 +100,7 @@ const SHORT: Readonly<Record<string, string>> = {
   'end-gap': 'end gap',
   'all-clear': 'fits',
   'no-frames-here': 'no frames',
+  'not-measured': 'not measured',
 }
 
 /** A cell of the frame table in two words. */

@@ -49,6 +49,8 @@ export function editProblemInWords({ reason, id }: EditProblem): string {
     'visit-moved-on': 'That step was ticked already, here or on another device: look at the list again.',
     'pattern-in-use': `Pattern “${id}” is in use: swap or drop the parts of it first.`,
     'figures-cross': `That figure and “${id}” would cross: a least over its most. Change the other one first.`,
+    'not-known':
+      'Another version of Duvet made this change, and this one does not know it: make it anew, or use the newer one.',
     'place-out-of-range': `Part “${id}” was to go to a place that the stack does not have.`,
   }
   return words[reason]

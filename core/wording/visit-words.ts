@@ -1,6 +1,6 @@
 import type { Catalogue } from '../catalogue'
 import type { PartLookup } from '../geometry'
-import type { Placement, Stage, VisitStep } from '../hive'
+import type { CropLetGo, Placement, Stage, VisitStep } from '../hive'
 import { cautionsOfStep, reasonOf, sortFrames, type Cannot, type Caution, type Feed, type PartChange } from '../season'
 import { holdsWord } from './frame-words'
 import { capital, counted, patternName, type Reader } from './names'
@@ -74,6 +74,8 @@ export interface VisitTo {
   readonly parts: PartLookup
   readonly roleOf: (partId: string) => Placement['role']
   readonly beforeWinterDays?: number
+  /** What the food of the hive lets go; nothing is known where it is left out. */
+  readonly crop?: CropLetGo | undefined
 }
 
 export interface StepWords {
@@ -89,15 +91,17 @@ export interface StepWords {
 /** A step with its reason and the cautions that belong to it. */
 export function stepOfVisitInWords(
   step: VisitStep,
-  { toStage, catalogue, names, parts, roleOf, beforeWinterDays }: VisitTo,
+  { toStage, catalogue, names, parts, roleOf, beforeWinterDays, crop }: VisitTo,
   reader: Reader,
 ): StepWords {
   const pattern = catalogue.patterns.get(step.patternId)
   const name = names.get(step.partId) ?? patternName(step.patternId, catalogue, reader.vocabulary)
   const said = (text: string) => inVocabulary(text, reader.vocabulary, names.values())
+  const reason = reasonOf(step, pattern, step.placement?.role ?? roleOf(step.partId), toStage)
   return {
     text: said(capital(visitStepInWords(step, name, changeIn(step, parts), reader, isRoof({ pattern })))),
-    why: said(REASON_WORDS[reasonOf(step, pattern, step.placement?.role ?? roleOf(step.partId), toStage)]),
+    why: said(REASON_WORDS[reason]),
+    ...(reason === 'crop' && !step.sortInto ? { how: [said(cropInWords(step.partId, crop))] } : {}),
     ...(step.sortInto
       ? {
           how: sortingInWords(step, parts, (id) => names.get(id) ?? 'the box that stays', reader),
@@ -113,6 +117,18 @@ export function stepOfVisitInWords(
       step.placement?.role ?? roleOf(step.partId),
     ).map((caution) => cautionInWords(caution, reader)),
   }
+}
+
+/** Whether a super is crop, by the food of its hive. */
+function cropInWords(partId: string, crop: CropLetGo | undefined): string {
+  if (!crop?.isKnown)
+    return (
+      'First heft or weigh the hive, or count its sealed combs, and write it in its book: nobody knows what is in it. ' +
+      'Only what its food can spare comes off; else this super stays on as food.'
+    )
+  return crop.mayGo.includes(partId)
+    ? 'By the book’s food it may go: what stays covers the need.'
+    : 'By the book’s food nothing of it can be spared today: it stays on as food, unless a later weighing says more.'
 }
 
 /** Where the frames go of a box that is to leave, comb by comb as far as they are known, in the order of work. */

@@ -1,7 +1,7 @@
 import { defineEventHandler } from 'h3'
-import { openOnce } from '../utils/database'
+import { whenBegun } from '../utils/begun'
 
 export default defineEventHandler(async () => {
-  await openOnce()
+  await whenBegun()
   return { ok: true }
 })

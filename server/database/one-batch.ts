@@ -1,7 +1,6 @@
 import { randomUUID } from 'node:crypto'
 import { setTimeout as wait } from 'node:timers/promises'
 import type { Client, InStatement } from '@libsql/client'
-import pLimit, { type LimitFunction } from 'p-limit'
 import { DatabaseFault, faultKind, faultSentence } from './faults'
 import { HeldBack } from './held-back'
 
@@ -13,14 +12,6 @@ const AGAIN_MS = 60
 /** What is another one after every write of any server, and after a copy was put back. */
 const MARK = `(SELECT coalesce((SELECT value FROM settings WHERE name = 'epoch'), '') || '/' ||
   coalesce((SELECT value FROM settings WHERE name = 'last-write'), ''))`
-
-const queues = new WeakMap<Client, LimitFunction>()
-/** Pieces of work of one process stand in line: they would only overtake each other. */
-function queueOf(client: Client): LimitFunction {
-  const queue = queues.get(client) ?? pLimit(1)
-  queues.set(client, queue)
-  return queue
-}
 
 /** The mark as it stands on the server. */
 export async function markOf(client: Client): Promise<string> {
@@ -34,31 +25,29 @@ export async function markOf(client: Client): Promise<string> {
  * its start; what may have gone in before the line was cut is known by its mark.
  * @throws DatabaseFault where others come first for too long; the error of the work, or of a server that stays away
  */
-export function inOneBatch<T>(client: Client, work: (held: HeldBack) => Promise<T>): Promise<T> {
-  return queueOf(client)(async () => {
-    const sent = new Map<string, T>()
-    let cutAt: string | undefined
-    const until = performance.now() + OVERTAKEN_MS
-    for (let tries = 1, cuts = 0; ; tries++) {
-      try {
-        const before = await markOf(client)
-        const mark = before.slice(before.indexOf('/') + 1)
-        if (sent.has(mark)) return sent.get(mark)!
-        // Somebody wrote since the line was cut: nobody knows whether this went in, so it is not done twice.
-        if (cutAt !== undefined && cutAt !== before) throw new DatabaseFault('away', faultSentence('away', undefined))
-        const done = await oneTry(client, work, before, sent)
-        if (done) return done.value
-        cutAt = undefined
-      } catch (error) {
-        if (error instanceof Cut) cutAt = error.before
-        const cause = error instanceof Cut ? error.cause : error
-        if (cause instanceof DatabaseFault || !isLine(cause) || ++cuts >= AWAY_TRIES) throw cause
-      }
-      if (performance.now() > until) throw new DatabaseFault('locked', faultSentence('locked', undefined))
-      // Not all at the same moment again.
-      await wait(AGAIN_MS * Math.min(tries, 10) * (0.5 + Math.random()))
+export async function inOneBatch<T>(client: Client, work: (held: HeldBack) => Promise<T>): Promise<T> {
+  const sent = new Map<string, T>()
+  let cutAt: string | undefined
+  const until = performance.now() + OVERTAKEN_MS
+  for (let tries = 1, cuts = 0; ; tries++) {
+    try {
+      const before = await markOf(client)
+      const mark = before.slice(before.indexOf('/') + 1)
+      if (sent.has(mark)) return sent.get(mark)!
+      // Somebody wrote since the line was cut: nobody knows whether this went in, so it is not done twice.
+      if (cutAt !== undefined && cutAt !== before) throw new DatabaseFault('away', faultSentence('away', undefined))
+      const done = await oneTry(client, work, before, sent)
+      if (done) return done.value
+      cutAt = undefined
+    } catch (error) {
+      if (error instanceof Cut) cutAt = error.before
+      const cause = error instanceof Cut ? error.cause : error
+      if (cause instanceof DatabaseFault || !isLine(cause) || ++cuts >= AWAY_TRIES) throw cause
     }
-  })
+    if (performance.now() > until) throw new DatabaseFault('locked', faultSentence('locked', undefined))
+    // Not all at the same moment again.
+    await wait(AGAIN_MS * Math.min(tries, 10) * (0.5 + Math.random()))
+  }
 }
 
 /** The line was cut while a batch was on its way. */

@@ -1,6 +1,7 @@
 import { defineEventHandler } from 'h3'
 import { ruleOf } from '../keepers/rules'
 import { refusal } from '../utils/answers'
+import { whenBegun } from '../utils/begun'
 import { knowKeeper, mustPlay } from '../utils/keeper'
 
 const NOTHING = { field: 'request', sentence: 'There is nothing at this address.' }
@@ -11,6 +12,7 @@ export default defineEventHandler(async (event) => {
   if (!path.startsWith('/api/')) return
   const rule = ruleOf(event.method, path)
   if (rule === undefined || rule === 'nobody') throw refusal(404, NOTHING)
+  await whenBegun()
   if (rule === 'device') return
   event.context.keeper = await knowKeeper(event)
   if (rule === 'anyone') return

@@ -4,6 +4,7 @@ import { defineNitroPlugin } from 'nitropack/runtime'
 import { DatabaseFault } from '../database/faults'
 import { seedFrom } from '../database/seed'
 import { hasKeepers, sessionSecret } from '../keepers/accounts'
+import { hasBegun } from '../utils/begun'
 import { closeOnce, inOneTransaction, isOnFile, openOnce, withDatabase } from '../utils/database'
 import { isLoopbackOnly } from '../utils/keeper'
 
@@ -25,6 +26,7 @@ export default defineNitroPlugin(async (nitro) => {
     if (!isLoopbackOnly() && !(await withDatabase(hasKeepers))) throw new Error(UNSHARED)
     const seed = process.env.DUVET_SEED
     if (seed) await withDatabase((database) => seedFrom(database, seed, process.env.DUVET_SEED_LOG))
+    hasBegun()
   } catch (error) {
     const sentence =
       error instanceof DatabaseFault

@@ -1,5 +1,5 @@
 import { spawnSync } from 'node:child_process'
-import { existsSync, mkdirSync, mkdtempSync, readdirSync, rmSync, writeFileSync } from 'node:fs'
+import { copyFileSync, existsSync, mkdirSync, mkdtempSync, readdirSync, rmSync, writeFileSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { createClient } from '@libsql/client'
@@ -8,8 +8,9 @@ import { startDatabaseServer } from '../../scripts/lib/database-server'
 import { startServer } from '../../scripts/lib/server'
 import { tablesOf } from '../../server/database/backup/copy'
 import { backUpTo, restoreFrom } from '../../server/database/backup/files'
+import { identityOf, shortIdentity } from '../../server/database/backup/identity'
 import { nightly } from '../../server/database/backup/nightly'
-import { openDatabase } from '../../server/database/client'
+import { closeDatabase, openDatabase } from '../../server/database/client'
 import { seedFrom } from '../../server/database/seed'
 import { DEMO, post, storedYards, submission } from '../helpers/wire'
 
@@ -111,7 +112,51 @@ describe('a copy', () => {
     for (const day of ['01', '02', '03', '04'])
       expect(await nightly({ url }, folder, `2026-05-${day}`, 3)).toMatchObject({ yards: 2 })
     expect(await nightly({ url }, folder, '2026-05-04', 3)).toBeNull()
-    expect(readdirSync(folder).sort()).toEqual(['02', '03', '04'].map((day) => `nightly-2026-05-${day}.db`))
+    const { client } = await openDatabase(url, TODAY)
+    const whose = shortIdentity((await identityOf(client))!)
+    client.close()
+    expect(readdirSync(folder).sort()).toEqual(['02', '03', '04'].map((day) => `nightly-${whose}-2026-05-${day}.db`))
+  })
+
+  it('of two databases in one folder stand beside each other, and neither is put in the place of the other', async () => {
+    const folder = at('two')
+    const [own, other] = [await filled('own.db'), await filled('other.db')]
+    for (const url of [own, other]) expect(await nightly({ url }, folder, '2026-05-04', 3)).toMatchObject({ yards: 2 })
+    const copies = readdirSync(folder)
+    expect(copies).toHaveLength(2)
+    const { client } = await openDatabase(own, TODAY)
+    const whose = shortIdentity((await identityOf(client))!)
+    client.close()
+    const others = join(
+      folder,
+      copies.find((name) => !name.includes(whose))!,
+    )
+    const before = await everything(own)
+    await expect(restoreFrom(others, { url: own }, at('kept.db'))).rejects.toThrow(/copy of another database/)
+    expect(await everything(own)).toEqual(before)
+    await restoreFrom(others, { url: own }, at('kept.db'), { evenAnother: true })
+    expect(await everything(own)).not.toEqual(before)
+  })
+
+  it('of the file alone is whole once Duvet has ended', async () => {
+    const opened = await openDatabase(`file:${at('ended.db')}`, TODAY)
+    await seedFrom(opened.database, DEMO, 'demo/demo-log.json')
+    await closeDatabase(opened, { url: `file:${at('ended.db')}` })
+    copyFileSync(at('ended.db'), at('usb.db'))
+    const { client } = await openDatabase(`file:${at('usb.db')}`, TODAY)
+    expect((await client.execute('SELECT count(*) AS n FROM yards')).rows[0]!.n).toBe(2)
+    client.close()
+  })
+
+  it('takes along what is written beside a file and not in it yet', async () => {
+    const opened = await openDatabase(`file:${at('live.db')}`, TODAY)
+    await seedFrom(opened.database, DEMO)
+    expect(existsSync(at('live.db-wal'))).toBe(true)
+    for (const end of ['', '-wal']) copyFileSync(`${at('live.db')}${end}`, `${at('taken.db')}${end}`)
+    opened.client.close()
+    expect(await restoreFrom(at('taken.db'), { url: `file:${at('fresh.db')}` }, at('none.db'))).toMatchObject({
+      yards: 2,
+    })
   })
 })
 
@@ -121,8 +166,16 @@ describe('what is no copy', () => {
     await client.execute('CREATE TABLE other (a)')
     client.close()
   }
+  /** As a file is that was copied without what stood beside it. */
+  async function bare(): Promise<void> {
+    const client = createClient({ url: `file:${at('bare.db')}` })
+    for (const sql of ['CREATE TABLE soon (a)', 'DROP TABLE soon']) await client.execute(sql)
+    client.close()
+  }
   it.each<[string, () => unknown, RegExp]>([
     ['missing.db', () => {}, /There is no file/],
+    ['nothing.db', () => writeFileSync(at('nothing.db'), ''), /holds nothing/],
+    ['bare.db', bare, /holds nothing/],
     ['foreign.db', foreign, /belongs to another program/],
     ['damaged.db', () => writeFileSync(at('damaged.db'), 'no database '.repeat(500)), /damaged/],
   ])('%s is refused in a sentence, and the database stays as it was', async (name, make, sentence) => {

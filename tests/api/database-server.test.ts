@@ -352,7 +352,7 @@ describe('several Duvet servers on one database', () => {
     expect(tries).toEqual([...Array<number>(8).fill(422), 429, 429])
   })
 
-  it('lose and double nothing, whichever of them is asked', { timeout: 120_000 }, async () => {
+  it('lose and double nothing, whichever of them is asked', { timeout: 300_000 }, async () => {
     const duvets = await several()
     const CLIENTS = 9
     const EACH = 3

@@ -149,7 +149,16 @@ describe('what a part lets one do', () => {
       field: 'edits',
       sentence: expect.stringContaining('In this yard you help'),
     })
-    const step: Edit = { kind: 'set-visit', hiveId: 'twill/0', visit: null, doneBefore: null }
+    // A visit that does not run is no door to anything else.
+    const nothing: Edit = { kind: 'set-visit', hiveId: 'twill/0', visit: null, doneBefore: null }
+    expect((await send(cookies.helper, nothing)).status).toBe(422)
+    const beside: Edit = { kind: 'batch', edits: [nothing, { kind: 'set-hive', hiveId: 'damask/0', note: 'mine' }] }
+    expect((await send(cookies.helper, beside)).status).toBe(422)
+    const { yard } = (
+      (await ask('GET', '/api/yards', { cookie: cookies.helper })).body as unknown as { yard: Yard }[]
+    ).find((one) => one.yard.id === YARD)!
+    const seen = yard.parts.find(({ contents }) => contents.length > 0)!
+    const step: Edit = { kind: 'change-part', partId: seen.id, change: { contents: [...seen.contents] } }
     expect((await send(cookies.helper, step)).status).toBe(200)
     expect((await send(cookies.keeper, addSuper('twill/0', 1))).status).toBe(200)
     const log = (await ask('GET', `/api/yards/${YARD}/log`, { cookie: cookies.reader })).body as unknown as {
@@ -186,11 +195,47 @@ describe('what a part lets one do', () => {
     })
   })
 
-  it('a helper’s entries go into the book, a reader’s do not', async () => {
-    const task = { ...entry('task', '2026-04-30T10:00', { text: 'Mend', by: '2026-05-02' }), hiveId: 'twill/0' }
+  it('a helper’s counts go into the book under the helper’s own name, a reader’s do not', async () => {
+    const found = { way: 'wash', mites: 3, bees: 300 } as const
+    const count = { ...entry('mites', '2026-04-30T10:00', found), id: 'counted', hiveId: 'twill/0' }
+    const forged = { ...count, by: 'Somebody else', byId: 'forged' }
     const to = `/api/yards/${YARD}/book`
-    expect((await ask('POST', to, { cookie: cookies.reader, body: { entries: [task] } })).status).toBe(403)
-    expect((await ask('POST', to, { cookie: cookies.helper, body: { entries: [task] } })).status).toBe(200)
+    expect((await ask('POST', to, { cookie: cookies.reader, body: { entries: [forged] } })).status).toBe(403)
+    expect((await ask('POST', to, { cookie: cookies.helper, body: { entries: [forged] } })).status).toBe(200)
+    const book = (await ask('GET', `/api/yards/${YARD}/hives/twill%2F0/book`, { cookie: cookies.reader }))
+      .body as unknown as { id: string; by?: string; byId?: string }[]
+    const { by, byId } = book.find(({ id }) => id === 'counted')!
+    expect(by).toBe('A helper')
+    expect(byId).not.toBe('forged')
+  })
+
+  it('a helper writes no treatment, and takes away nothing of somebody else’s', async () => {
+    const to = `/api/yards/${YARD}/book`
+    const write = (cookie: string, entries: unknown[]) => ask('POST', to, { cookie, body: { entries } })
+        const treated = { ...entry('treatment', '2026-04-30T10:00', { product: 'thymol' }), hiveId: 'twill/0' }
+    expect(await write(cookies.helper, [treated])).toMatchObject({ status: 422, body: { field: 'entries[0].sort' } })
+    const found = { way: 'wash', mites: 3, bees: 300 } as const
+    const owners = { ...entry('mites', '2026-04-30T10:00', found), id: 'owners', hiveId: 'twill/0' }
+    expect((await write(cookies.owner, [owners])).status).toBe(200)
+    const away = { ...owners, id: 'taken-away', corrects: 'owners', withdrawn: true }
+    expect(await write(cookies.helper, [away])).toMatchObject({ status: 422 })
+    const own = { ...owners, id: 'mine-now', corrects: 'counted' }
+    expect((await write(cookies.helper, [own])).status).toBe(200)
+  })
+
+  it('an invitation never lowers a part that is played already', async () => {
+    const made = await ask('POST', `/api/yards/${YARD}/invitations`, {
+      cookie: cookies.owner,
+      body: { part: 'reader' },
+    })
+    const { token } = made.body as { token: string }
+    await ask('POST', '/api/join', { cookie: cookies.owner, body: { token } })
+    const { plays } = (await ask('GET', '/api/me', { cookie: cookies.owner })).body as { plays: Record<string, string> }
+    expect(plays[YARD]).toBe('owner')
+  })
+
+  it('HEAD is answered as GET is, without its body', async () => {
+    expect((await ask('HEAD', '/api/me', { cookie: cookies.reader })).status).toBe(200)
   })
 
   it('a plan file is not put into a yard that one only helps in, and is its own yard then', async () => {

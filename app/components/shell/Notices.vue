@@ -55,7 +55,11 @@ const printingLong = computed(() => {
   return Math.floor((Date.now() - printing.value.beganAt) / 1000)
 })
 const unkept = computed(() =>
-  store.unkept === 'forbidden' ? 'This browser keeps nothing for Duvet' : 'This browser’s storage is full',
+  store.unkept === 'forbidden'
+    ? 'This browser keeps nothing for Duvet'
+    : store.unkept === 'lost'
+      ? 'What this browser kept for Duvet was cleared while the page was open'
+      : 'This browser’s storage is full',
 )
 </script>
 

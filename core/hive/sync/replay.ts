@@ -1,4 +1,4 @@
-import { applyEdit } from '../apply-edit'
+import { applyEdit, type Applied } from '../apply-edit'
 import type { EditProblem } from '../applying'
 import type { Edit } from '../edit'
 import type { Undoable } from '../history'
@@ -22,7 +22,7 @@ export function replay(yard: Yard, entries: readonly WaitingEdit[]): Replayed {
   const fit: WaitingEdit[] = []
   const unfit: { entry: WaitingEdit; problem: EditProblem }[] = []
   for (const entry of entries) {
-    const applied = applyEdit(now, entry.edit)
+    const applied = tried(now, entry.edit)
     if (!applied.ok) {
       unfit.push({ entry, problem: applied.problem })
       continue
@@ -39,6 +39,16 @@ export function replay(yard: Yard, entries: readonly WaitingEdit[]): Replayed {
     })
   }
   return { yard: now, log, fit, unfit }
+}
+
+/** What was kept by another version may have another shape than this one knows: that is no reason to show nothing. */
+function tried(yard: Yard, edit: Edit): Applied {
+  try {
+    return applyEdit(yard, edit)
+  } catch (error) {
+    if (error instanceof TypeError) return { ok: false, problem: { reason: 'not-known', id: edit.kind } }
+    throw error
+  }
 }
 
 /** Something that I and others changed: a hive with what stands in it, or (null) the yard itself and its shed. */

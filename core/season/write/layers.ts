@@ -44,16 +44,30 @@ export interface Writing {
   readonly catalogue: Catalogue
   readonly pool: Pool
   readonly format: Format
+  /** Supers that stay on as food, once the crop is off. */
+  readonly keptAsFood: ReadonlySet<string>
 }
 
 /** The layers of a hive at a stage, bottom first (the domain's table of stages; common practice). */
 export function layersAt(writing: Writing): Layer[] {
   const { stage, way } = writing
-  const { brood, food } = broodBoxes(writing)
-  const supers = superBoxes(writing, supersAt(stage, way))
+  const { brood, food: fed } = broodBoxes(writing)
+  const count = supersAt(stage, way)
+  const supers = superBoxes(writing, count)
+  const food = count > 0 || !STAYS_AS_FOOD.has(stage) ? fed : [...fed, ...supersAsFood(writing)]
   const excluder = supers.length > 0 && way.excluder !== 'none' ? [excluderOf(writing)] : []
   const overBrood = way.excluder === 'above-food' ? [...brood, ...food, ...excluder] : [...brood, ...excluder, ...food]
   return [...ground(writing), ...overBrood, ...supers, ...tops(writing)]
+}
+
+/** Stages of which the food is that of the winter, or of a time without a flow. */
+const STAYS_AS_FOOD: ReadonlySet<Stage> = new Set(['after-crop', 'pack-down', 'winter', 'late-winter-check', 'dearth'])
+
+/** Supers that the food of the hive does not let go: they stay where they are, as food. */
+function supersAsFood(writing: Writing): Layer[] {
+  return writing.assembled.stack
+    .filter(({ part }) => writing.keptAsFood.has(part.id))
+    .map(({ part }) => layer(writing, writing.pool.keep(part), 'food'))
 }
 
 function layer({ assembled, catalogue }: Writing, part: Part, role?: Role): Layer {

@@ -5,6 +5,7 @@ import { assembleHive, partsById, type PartLookup } from '../../geometry'
 import {
   colonyIn,
   isSound,
+  keptAsFood,
   shedOf,
   type Attachment,
   type Hive,
@@ -114,10 +115,11 @@ function beginWriting(
   const way = wayOf(yard, hive, usualWay(assembled, owned, catalogue))
   const pool = poolOf(yard, hive, parts, catalogue, promised)
   const format = formatToAdd(assembled.stack)
+  const kept = keptAsFood(yard, hive)
   return Object.assign(
     (stage: Stage): Draft => {
       pool.begin()
-      const writing: Writing = { stage, way, assembled, catalogue, pool, format }
+      const writing: Writing = { stage, way, assembled, catalogue, pool, format, keptAsFood: kept }
       const layers = layersAt(writing)
       return { stage, layers, fittings: fittingsAt(writing, layers) }
     },

@@ -39,10 +39,11 @@ export async function copyInto(from: Client, to: Client): Promise<void> {
 
 /** Every row of one moment, as statements that put it in. */
 async function rowsOf(from: Client): Promise<InStatement[]> {
+  const tables = await tablesOf(from)
   if (!overALine(from)) {
     const reading = await from.transaction('read')
     try {
-      return await pagesOf(from, reading)
+      return await pagesOf(tables, reading)
     } finally {
       reading.close()
     }
@@ -50,15 +51,15 @@ async function rowsOf(from: Client): Promise<InStatement[]> {
   // A server ends a transaction that stays open for seconds: the mark tells whether all pages are of one moment.
   for (let tries = 0; tries < TRIES; tries++) {
     const before = await markOf(from)
-    const statements = await pagesOf(from, from)
+    const statements = await pagesOf(tables, from)
     if ((await markOf(from)) === before) return statements
   }
   throw new DatabaseFault('locked', faultSentence('locked', undefined))
 }
 
-async function pagesOf(from: Client, reading: Pick<Client, 'execute'>): Promise<InStatement[]> {
+async function pagesOf(tables: readonly string[], reading: Pick<Client, 'execute'>): Promise<InStatement[]> {
   const statements: InStatement[] = []
-  for (const table of await tablesOf(from))
+  for (const table of tables)
     for (let after: InValue = -1; ;) {
       const { columns, rows }: ResultSet = await reading.execute({
         sql: `SELECT rowid AS "copied row", * FROM "${table}" WHERE rowid > ? ORDER BY rowid LIMIT ${PAGE}`,

@@ -91,7 +91,10 @@ async function identityIn(copy: string): Promise<string | undefined> {
     const tables = await tablesOf(client).catch((error: unknown) => {
       throw asFault(error, copy, true)
     })
-    if (!tables.includes('yards')) throw new DatabaseFault('empty', faultSentence('empty', copy.replace(/\.look$/, '')))
+    if (!tables.includes('yards')) {
+      const fault = tables.length > 0 ? 'foreign' : 'empty'
+      throw new DatabaseFault(fault, faultSentence(fault, copy.replace(/\.look$/, '')))
+    }
     return await identityOf(client)
   } finally {
     client.close()

@@ -11,6 +11,7 @@ import { useUndone } from '~/stores/undone'
 import { useYards } from '~/stores/yards'
 import { applyEdit, type Edit, type LoggedEdit, type Yard } from '#core/hive'
 import type { Submission } from '#wire/edit-schema'
+import { device, type KeptEdit } from '~/sync/device'
 import { twoHives } from '../../helpers/edits'
 import { storage } from '../../helpers/storage'
 
@@ -182,6 +183,35 @@ describe('edits in the browser', () => {
     await settled()
     expect(server.yard.hives[0]!.stack).toHaveLength(4)
     expect(next.waitingCount).toBe(0)
+  })
+
+  it('that this version does not know, or that are half written, are set aside once; the yard is shown', async () => {
+    const yards = useYards()
+    await yards.load()
+    await settled()
+    server.away = true
+    yards.perform('yard', takeOffTop(server.yard, 0))
+    await settled()
+    const kept = await device()
+    const of = { madeAt: '2026-05-01T09:30:00Z', kind: 'do' }
+    const rows = [
+      { yardId: 'yard', entry: { ...of, id: 'newer', edit: { kind: 'set-lid', hiveId: 'a' } } },
+      { yardId: 'yard', entry: { ...of, id: 'odd', edit: { kind: 'add-part', hiveId: server.yard.hives[0]!.id } } },
+      { yardId: 'yard', entry: null },
+      { yardId: 'yard', entry: { id: 'half' } },
+    ]
+    await kept.add(rows as unknown as KeptEdit[])
+    for (const away of [true, false]) {
+      server.away = away
+      setActivePinia(createPinia())
+      const next = useYards()
+      await next.load()
+      await settled()
+      expect(next.yards[0]!.hives[0]!.stack).toHaveLength(4)
+      expect(useAside().count).toBe(4)
+    }
+    expect(server.revision).toBe(1)
+    expect((await kept.all()).edits.filter(({ sentAs }) => sentAs === undefined)).toEqual([])
   })
 
   it('go on top of others’ when they touch another hive', async () => {

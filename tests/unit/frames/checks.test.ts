@@ -130,7 +130,6 @@ describe('how frames are spaced', () => {
     expect(severities).toEqual([undefined, 'watch', 'watch', 'watch'])
     expect(find('frames.winter-spacing', nine, 'food', 'winter')!.ways()).toEqual([])
     expect(rulesFor(nine, 'super', 'pack-down')).not.toContain('frames.winter-spacing')
-    expect(find('frames.winter-spacing', nine, 'food', 'pack-down')!.ways()).toMatchObject([{ kind: 'touch-one-side' }])
     expect(rulesFor(medium(10), 'food', 'winter')).not.toContain('frames.winter-spacing')
   })
 })

@@ -60,6 +60,7 @@ const before = computed<Stage>(() => {
   const at = periods.findIndex((one) => one.stage === stage.value)
   return periods[(at + periods.length - 1) % periods.length]!.stage
 })
+useCropsOf(() => yard.value)
 const { year, partial, done, running, cancel } = usePlannedYear(
   yard,
   computed(() => weighing.own),

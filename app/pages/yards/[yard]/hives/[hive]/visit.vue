@@ -31,6 +31,7 @@ const names = computed(() =>
 const lastTicked = computed(() =>
   place.value ? isEdit(yards.historyOf(place.value.yard.id).undo.at(-1)?.done, 'batch') : false,
 )
+useCropsOf(() => place.value?.yard)
 /** A part that is off the hive has no name there; it keeps the one it had when it was last seen on it. */
 const seen = new Map<string, string>()
 watch(
@@ -51,6 +52,7 @@ function say(one: VisitStep) {
       parts: hiveIn(yard, hive).parts,
       roleOf: (id) => hive.stack.find(({ partId }) => partId === id)?.role,
       beforeWinterDays: daysToWinter(new Date().toISOString().slice(5, 10), yearOf(yard)),
+      crop: yard.crops?.[hive.id],
     },
     preferences.reader,
   )

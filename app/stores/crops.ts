@@ -1,0 +1,50 @@
+import dayjs from 'dayjs'
+import { defineStore } from 'pinia'
+import { shallowRef } from 'vue'
+import { cropLetGo, foodOf, type Weighed } from '#core/book'
+import { hiveIn } from '#core/hive-in'
+import type { CropLetGo, Crops, Hive, Yard } from '#core/hive'
+import { localToday } from '~/composables/localTime'
+import { server } from '~/sync/server'
+import { useBook } from './book'
+
+/** What the food of each hive lets go, once a view has asked: plans, steps and prints then say what the book says. */
+export const useCrops = defineStore('crops', () => {
+  const book = useBook()
+  const known = shallowRef<Readonly<Record<string, Crops>>>({})
+
+  /** Asks for the hives of a yard that have supers on, one after the other. */
+  async function load(yard: Yard): Promise<void> {
+    const found: Record<string, CropLetGo> = {}
+    for (const hive of yard.hives) {
+      const crop = await ofHive(yard, hive)
+      if (crop) found[hive.id] = crop
+    }
+    if (JSON.stringify(found) !== JSON.stringify(known.value[yard.id] ?? {}))
+      known.value = { ...known.value, [yard.id]: found }
+  }
+
+  async function ofHive(yard: Yard, hive: Hive): Promise<CropLetGo | undefined> {
+    if (!hive.stack.some(({ role }) => role === 'super')) return undefined
+    const [entries, weighed] = await Promise.all([book.ofHive(yard.id, hive.id), server.weighIns(yard.id, hive.id)])
+    if (!entries) return undefined
+    const isOfTheseBoxes = weighed.ok && weighed.value.boxesChangedAt === null
+    const weighings = isOfTheseBoxes
+      ? weighed.value.series.points.map(({ at, kg }: Weighed) => ({ at: dayjs(at).format('YYYY-MM-DDTHH:mm'), kg }))
+      : []
+    return cropLetGo(foodOf(hiveIn(yard, hive), entries.now, weighings, localToday()))
+  }
+
+  const told = new WeakMap<Yard, { readonly by: Crops; readonly yard: Yard }>()
+  /** A yard with what is known of its crops; the same object as long as both are the same. */
+  function onto(yard: Yard): Yard {
+    const crops = known.value[yard.id]
+    if (!crops || Object.keys(crops).length === 0) return yard
+    const last = told.get(yard)
+    if (last?.by === crops) return last.yard
+    const next = { ...yard, crops }
+    told.set(yard, { by: crops, yard: next })
+    return next
+  }
+  return { load, onto }
+})

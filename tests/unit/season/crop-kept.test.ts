@@ -1,0 +1,92 @@
+import { describe, expect, it } from 'vitest'
+import { cropLetGo, foodOf } from '#core/book'
+import { hiveIn } from '#core/hive-in'
+import { partsById } from '#core/geometry'
+import { planOf, type CropLetGo, type Yard } from '#core/hive'
+import { catalogueOf } from '#core/catalogue'
+import { changeoverOf, partsWith, visitOf, writeYear } from '#core/season'
+import { stepOfVisitInWords } from '#core/wording'
+import { entry } from '../../helpers/book'
+import { L, build, type Layer } from '../../helpers/hives'
+
+const HIVE: readonly Layer[] = [
+  L.stand,
+  L.floor,
+  L.deep,
+  L.framed,
+  L.medium,
+  L.medium,
+  L.medium,
+  L.medium,
+  L.crown,
+  L.roof,
+]
+const { yard: bare } = build(HIVE, { stage: 'crop' })
+const [hive] = bare.hives
+const supers = hive!.stack.filter(({ role }) => role === 'super').map(({ partId }) => partId)
+const withCrop = (crop: CropLetGo): Yard => ({ ...bare, crops: { [hive!.id]: crop } })
+
+function afterCrop(yard: Yard) {
+  const [written] = writeYear(yard, ['crop', 'after-crop', 'pack-down', 'winter'])
+  return written!.stages.get('after-crop')!
+}
+const onIt = (yard: Yard) => {
+  const roles = afterCrop(yard).hive.stack.filter(({ partId }) => supers.includes(partId))
+  return roles.map(({ role }) => role)
+}
+/** The first step that takes a super off, in words. */
+function superOff(yard: Yard) {
+  const parts = partsById(yard)
+  const catalogue = catalogueOf(yard)
+  const planned = afterCrop(yard)
+  const visit = visitOf(
+    changeoverOf({ hive: hive!, parts }, { hive: planned.hive, parts: partsWith(parts, planned) }, catalogue),
+    'v',
+    '2026-08-10',
+  )
+  const step = visit.steps.find(({ partId, to }) => supers.includes(partId) && to !== 'hive')
+  if (!step) return undefined
+  return stepOfVisitInWords(
+    step,
+    {
+      toStage: 'after-crop',
+      catalogue,
+      names: new Map(),
+      parts,
+      roleOf: (id) => hive!.stack.find(({ partId }) => partId === id)?.role,
+      crop: yard.crops?.[hive!.id],
+    },
+    { units: 'mm', vocabulary: 'british' },
+  )
+}
+
+describe('the crop of the plan against the food of the book', () => {
+  it('leaves all supers on as food where nothing can be spared', () => {
+    expect(onIt(withCrop({ isKnown: true, mayGo: [] }))).toEqual(['food', 'food', 'food', 'food'])
+    // It stands in the way of the excluder, and goes back on: no word of a crop.
+    expect(superOff(withCrop({ isKnown: true, mayGo: [] }))?.how).toBeUndefined()
+  })
+
+  it('takes off what can be spared, and says so; the others stay as food', () => {
+    const mayGo = supers.slice(-2)
+    expect(onIt(withCrop({ isKnown: true, mayGo }))).toEqual(['food', 'food'])
+    expect(superOff(withCrop({ isKnown: true, mayGo }))!.how!.join(' ')).toMatch(/may go: what stays covers the need/)
+  })
+
+  it('asks for a heft first where nothing is known', () => {
+    expect(onIt(bare)).toEqual([])
+    expect(superOff(bare)!.how!.join(' ')).toMatch(/^First heft or weigh the hive/)
+    expect(superOff(withCrop({ isKnown: false, mayGo: [] }))!.how!.join(' ')).toMatch(/^First heft or weigh the hive/)
+  })
+
+  it('is what the food of the book says, by the one function', () => {
+    const known = hiveIn(bare, hive!)
+    expect(cropLetGo(foodOf(known, [], [], '2026-08-10'))).toEqual({ isKnown: false, mayGo: [] })
+    const light = { ...entry('look', '2026-08-09T10:00', { heft: 'light' }), hiveId: hive!.id }
+    expect(cropLetGo(foodOf(known, [light], [], '2026-08-10'))).toEqual({ isKnown: true, mayGo: [] })
+  })
+
+  it('is worked out anew, and stands in no file', () => {
+    expect(planOf([withCrop({ isKnown: true, mayGo: [] })]).yards[0]).not.toHaveProperty('crops')
+  })
+})
