@@ -4,7 +4,7 @@ import Ajv2020 from 'ajv/dist/2020'
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import planJsonSchema from '../../public/plan.schema.json'
-import { CATALOGUE } from '#core/catalogue'
+import { CATALOGUE, DIMENSION_NAMES, HANGING_FIGURES, sizeLimitOf } from '#core/catalogue'
 import { emptyYard, planOf, planOfHive, startHive, type Plan } from '#core/hive'
 import { openApiDocument } from '#wire/openapi'
 import { planSchema } from '#wire/plan-schema'
@@ -263,5 +263,15 @@ describe('the OpenAPI document', () => {
     const { valid, errors } = await new Validator().validate(openApiDocument() as never)
     expect(errors).toBeUndefined()
     expect(valid).toBe(true)
+  })
+})
+
+describe('the sizes of the published schema', () => {
+  const sizes = { ...planJsonSchema.$defs.dimensions.properties, ...planJsonSchema.$defs.hanging.properties }
+  it.each([...DIMENSION_NAMES, ...HANGING_FIGURES])('%s has the limits that are read by', (name) => {
+    const { leastMm, mostMm } = sizeLimitOf(name)!
+    const [, limits] = (sizes as unknown as Record<string, { allOf: [unknown, { properties: unknown }] }>)[name]!.allOf
+    const limit = { type: 'number', minimum: leastMm, maximum: mostMm }
+    expect(limits.properties).toEqual({ mm: limit, otherMm: limit })
   })
 })
