@@ -1,5 +1,4 @@
 import { defineStore } from 'pinia'
-import { fieldOf } from '#core/plain'
 import { computed, ref, shallowRef } from 'vue'
 import { foldHistory, fresh, rebuilt, type HeldYard, type LeftOut, type WaitingEdit } from '#core/hive'
 import type { StoredYard } from '#wire/answers'
@@ -7,14 +6,10 @@ import { device, keptYards, type KeptEdit, type KeptYard } from '~/sync/device'
 import { inOrder } from '~/sync/order'
 import { Outbox } from '~/sync/outbox'
 import { tabs } from '~/sync/tabs'
-import { useAside } from './aside'
+import { setUnreadableAside, unkeptBy, type Unkept } from '~/sync/unkept'
 
 /** Is told what of a yard does not apply any more. */
 type Leave = (yardId: string, left: readonly LeftOut[]) => void
-
-/** What a browser answers whose database was cleared or closed under the page. */
-const LOST = new Set(['InvalidStateError', 'NotFoundError'])
-const UNREADABLE = 'It was kept half written, or by another version of Duvet, and cannot be read.'
 
 /** What this browser has of every yard, and the outbox that keeps what is not saved yet. */
 export const useHeld = defineStore('held', () => {
@@ -22,12 +17,11 @@ export const useHeld = defineStore('held', () => {
   const loaded = ref(false)
   const held = shallowRef<ReadonlyMap<string, HeldYard>>(new Map())
   /** Where this browser cannot keep what waits: it is kept in this page only. */
-  const unkept = ref<'full' | 'lost' | 'forbidden' | null>(null)
+  const unkept = ref<Unkept | null>(null)
   /** When what is shown was last had from the server; null where it is from the server. */
   const keptAt = ref<string | null>(null)
   /** A sentence to tell the keeper, by whoever shows it. */
   const message = ref<string | null>(null)
-  const aside = useAside()
   let outbox: Outbox | undefined
   let opening: Promise<void> | undefined
 
@@ -56,7 +50,7 @@ export const useHeld = defineStore('held', () => {
         else if (waitingCount.value === 0) unkept.value = null
       })
       .catch((error: unknown) => {
-        unkept.value = waitingCount.value > 0 ? (LOST.has(String(fieldOf(error, 'name'))) ? 'lost' : 'full') : null
+        unkept.value = waitingCount.value > 0 ? unkeptBy(error) : null
       })
   }
 
@@ -70,9 +64,7 @@ export const useHeld = defineStore('held', () => {
   /** Every yard as this device kept it, and since when; what of it does not apply any more is handed out. */
   async function readKept(leave: Leave) {
     await open()
-    const { yards, of } = await keptYards(({ yardId, entry }) =>
-      aside.add({ yardId: yardId ?? null, yardName: '', why: UNREADABLE, entries: [], text: JSON.stringify(entry) }),
-    )
+    const { yards, of } = await keptYards(setUnreadableAside)
     return {
       yards: yards.map((kept) => fromDevice(kept, of(kept.yardId), leave)),
       keptAt: yards.map(({ keptAt: at }) => at).sort()[0] ?? null,
@@ -83,8 +75,7 @@ export const useHeld = defineStore('held', () => {
     const { held: now, left } = rebuilt(kept, edits)
     outbox?.reached(kept.yardId, now.revision)
     leave(kept.yardId, left)
-    const entries = left.flatMap((one) => one.entries)
-    if (entries.length > 0) void outbox?.leave(kept.yardId, entries, now).catch(() => {})
+    void outbox?.leave(kept.yardId, left, now).catch(() => {})
     return now
   }
 
@@ -108,8 +99,6 @@ export const useHeld = defineStore('held', () => {
     hold(stored.yard.id, { ...fresh(stored), log: now?.log ?? [] })
   }
 
-  const historyOf = (yardId: string) => foldHistory(held.value.get(yardId)?.log ?? [])
-
   return {
     loaded,
     held,
@@ -126,6 +115,6 @@ export const useHeld = defineStore('held', () => {
     inOrder: (yardIds: readonly string[]) => {
       held.value = inOrder(held.value, yardIds)
     },
-    historyOf,
+    historyOf: (yardId: string) => foldHistory(held.value.get(yardId)?.log ?? []),
   }
 })

@@ -1,5 +1,5 @@
 import { defineStore, storeToRefs } from 'pinia'
-import { withLog, type HeldYard } from '#core/hive'
+import { withLog } from '#core/hive'
 import type { StoredYard } from '#wire/answers'
 import { useColonies } from './colonies'
 import { useConflict } from './conflict'
@@ -32,13 +32,11 @@ export const useSync = defineStore('sync', () => {
 
   async function load(): Promise<void> {
     const asked = server.yards()
+    void colonies.load()
     await Promise.all([slips.read(), loaded.value ? undefined : readKept()])
     const soon = store.held.size > 0 ? await Promise.race([asked, patience()]) : await asked
     // Who is not signed in is not shown what this device has.
-    if (!soon?.ok && soon?.status !== 401 && store.held.size > 0) {
-      loaded.value = true
-      void colonies.load()
-    }
+    if (!soon?.ok && soon?.status !== 401 && store.held.size > 0) loaded.value = true
     if (soon && !soon.ok) store.keptAt = oldest
     const answer = soon ?? (await asked)
     if (!answer.ok) return troubles.meet(answer, () => void load())
@@ -67,20 +65,16 @@ export const useSync = defineStore('sync', () => {
     const older = readOlder()
     // Drawn before the logs are here, unless something is waiting that has to be held against them.
     if (!older) loaded.value = true
-    void colonies.load()
     await Promise.all([gone.loadRemoved(), ...stored.map(({ yard }) => loadLog(yard.id))])
-    for (const [yardId, now] of missing) missed(yardId, now)
+    for (const [yardId, { waiting, yard }] of missing) {
+      if (waiting.length > 0)
+        conflict.setAside(yardId, 'The yard was taken away before these changes were saved.', waiting, yard.name)
+      store.letGo(yardId)
+    }
     for (const one of (await older) ?? []) sending.resume(one)
     for (const one of readOlderEntries()) await slips.add({ sort: 'entries', ...one })
     forgetOlder()
     loaded.value = true
-  }
-
-  /** A yard that the server does not have any more: what waits in it is set aside. */
-  function missed(yardId: string, { waiting, yard }: HeldYard): void {
-    if (waiting.length > 0)
-      conflict.setAside(yardId, 'The yard was taken away before these changes were saved.', waiting, yard.name)
-    store.letGo(yardId)
   }
 
   async function loadLog(yardId: string): Promise<void> {

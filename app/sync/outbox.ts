@@ -1,4 +1,4 @@
-import type { HeldYard, WaitingEdit } from '#core/hive'
+import type { HeldYard, LeftOut, WaitingEdit } from '#core/hive'
 import { device, type Device, type KeptYard } from './device'
 
 /** A yard is kept as the server has it so long after it was last saved, ms: not with every key press. */
@@ -71,8 +71,9 @@ export class Outbox {
   }
 
   /** Forgets changes that were set aside: they are no part of what waits in a yard any more. */
-  leave(yardId: string, entries: readonly WaitingEdit[], now: HeldYard): Promise<void> {
-    return this.whole(yardId, entries, now)
+  async leave(yardId: string, left: readonly LeftOut[], now: HeldYard): Promise<void> {
+    const entries = left.flatMap((one) => one.entries)
+    if (entries.length > 0) await this.whole(yardId, entries, now)
   }
 
   private add(yardId: string, now: HeldYard, entries: readonly WaitingEdit[]): Promise<void> {

@@ -53,8 +53,8 @@ function excludersOf(format: Format): Pattern[] {
   ]
 }
 
-/** What goes between boxes and gives room or food. */
-function ekesAndFeedersOf(format: Format): Pattern[] {
+/** What goes between boxes and gives room. */
+function ekesOf(format: Format): Pattern[] {
   const { short, base, outside, lips } = commonOf(format)
   return [
     {
@@ -100,6 +100,13 @@ function ekesAndFeedersOf(format: Format): Pattern[] {
       label: label('battens for the road', 'spacer strips for the road'),
       dimensions: { ...outside, ...lips, depth: mm(25, MEMORY), rimWidth: RIM_WIDTH },
     },
+  ]
+}
+
+/** What gives food over the bees. */
+function feedersOf(format: Format): Pattern[] {
+  const { short, base, outside, lips } = commonOf(format)
+  return [
     {
       ...base,
       id: `feeder-tray-${short}`,
@@ -287,7 +294,7 @@ function roofsOf(format: Format): Pattern[] {
 }
 
 function forFormat(format: Format): Pattern[] {
-  return [excludersOf, ekesAndFeedersOf, coversOf, winterTopsOf, roofsOf].flatMap((partsOf) => partsOf(format))
+  return [excludersOf, ekesOf, feedersOf, coversOf, winterTopsOf, roofsOf].flatMap((partsOf) => partsOf(format))
 }
 
 /** Pairs of formats that an adapter board joins, either one on top. */

@@ -11,7 +11,6 @@ import {
   type Done,
   type EditProblem,
 } from './applying'
-import { fieldOf } from '../plain'
 import { crossedIn, figureNamed, SHIPPED_FIGURES } from '../figures'
 import { applyLoan } from './apply-loan'
 import { inverseOfChange, withChange } from './change-part'
@@ -94,14 +93,8 @@ function apply(yard: Yard, edit: Edit): Done {
       return setVisit(yard, edit)
     case 'batch':
       return batch(yard, edit)
-    case 'lend-part':
-    case 'take-back':
-    case 'borrow-part':
-    case 'give-back':
-      return applyLoan(yard, edit)
     default:
-      // Another version of Duvet may know it.
-      return refuse('not-known', String(fieldOf(edit, 'kind')))
+      return applyLoan(yard, edit)
   }
 }
 

@@ -1,4 +1,4 @@
-import { canonical } from '../plain'
+import { canonical, fieldOf } from '../plain'
 import { insert, mustBeFree, mustBeNew, partOf, refuse, without, type Done } from './applying'
 import type { Edit, EditOf } from './edit'
 import type { Part, Yard } from './model'
@@ -65,5 +65,8 @@ export function applyLoan(yard: Yard, edit: EditOf<'lend-part' | 'take-back' | '
       return borrowPart(yard, edit)
     case 'give-back':
       return giveBack(yard, edit)
+    default:
+      // Another version of Duvet may know it.
+      return refuse('not-known', String(fieldOf(edit, 'kind')))
   }
 }

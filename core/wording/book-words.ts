@@ -181,6 +181,22 @@ export function dueInWords(
         why: `stands as ${stageWord(reason.stands)}${isCold(reason.stage) ? '; in the cold no box is parted' : ''}`,
       }
     case 'inspect':
+    case 'close-door':
+    case 'kit':
+    case 'let-out':
+      return safetyInWords(reason)
+    case 'visit-under-way':
+      return { text: `Go on with the visit to ${stageWord(reason.stage)}`, why: 'it was begun and not ended' }
+  }
+}
+
+/** What is due where bees, or what bees leave, could be harmed. */
+function safetyInWords(reason: Extract<DueLine['reason'], { due: 'inspect' | 'close-door' | 'kit' | 'let-out' }>): {
+  readonly text: string
+  readonly why: string
+} {
+  switch (reason.due) {
+    case 'inspect':
       return {
         text: 'Have it looked at, today',
         why:
@@ -197,8 +213,6 @@ export function dueInWords(
       }
     case 'let-out':
       return { text: 'Open its door', why: 'it is shut for the road: where it stands, bees that are shut in die' }
-    case 'visit-under-way':
-      return { text: `Go on with the visit to ${stageWord(reason.stage)}`, why: 'it was begun and not ended' }
   }
 }
 

@@ -123,8 +123,8 @@ export function stepOfVisitInWords(
 function cropInWords(partId: string, crop: CropLetGo | undefined): string {
   if (!crop?.isKnown)
     return (
-      'First heft or weigh the hive, or count its sealed combs, and write it in its book: nobody knows what is in it. ' +
-      'Only what its food can spare comes off; else this super stays on as food.'
+      'First heft or weigh the hive, or count its sealed combs, and write it in its book: nobody knows what is ' +
+      'in it. Only what its food can spare comes off; else this super stays on as food.'
     )
   return crop.mayGo.includes(partId)
     ? 'By the book’s food it may go: what stays covers the need.'

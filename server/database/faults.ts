@@ -143,6 +143,20 @@ export function faultSentence(fault: Fault, path: string | undefined): string {
         'DUVET_DATABASE_TOKEN to a new one and start Duvet again; what waits is kept and sent again.'
       )
     case 'empty':
+    case 'another':
+      return copySentence(fault, theFile, name)
+    case 'disk':
+      return (
+        `The disk does not read or write ${name} as it should: this was not saved. Look at the ` +
+        'disk before going on.'
+      )
+  }
+}
+
+/** Why a copy is not put back. */
+function copySentence(fault: 'empty' | 'another', theFile: string, name: string): string {
+  switch (fault) {
+    case 'empty':
       return (
         `${theFile} holds nothing: it may have been copied without the file ${name}-wal that stood beside it. Copy both, ` +
         'or make a copy with npm run backup. To begin anew with it, delete it first.'
@@ -151,11 +165,6 @@ export function faultSentence(fault: Fault, path: string | undefined): string {
       return (
         `${theFile} is a copy of another database, or was made before copies knew whose they are: nothing was put back. ` +
         'Where it is the right one all the same: npm run restore -- FILE --another.'
-      )
-    case 'disk':
-      return (
-        `The disk does not read or write ${name} as it should: this was not saved. Look at the ` +
-        'disk before going on.'
       )
   }
 }

@@ -212,7 +212,7 @@ describe('what a part lets one do', () => {
   it('a helper writes no treatment, and takes away nothing of somebody else’s', async () => {
     const to = `/api/yards/${YARD}/book`
     const write = (cookie: string, entries: unknown[]) => ask('POST', to, { cookie, body: { entries } })
-        const treated = { ...entry('treatment', '2026-04-30T10:00', { product: 'thymol' }), hiveId: 'twill/0' }
+    const treated = { ...entry('treatment', '2026-04-30T10:00', { product: 'thymol' }), hiveId: 'twill/0' }
     expect(await write(cookies.helper, [treated])).toMatchObject({ status: 422, body: { field: 'entries[0].sort' } })
     const found = { way: 'wash', mites: 3, bees: 300 } as const
     const owners = { ...entry('mites', '2026-04-30T10:00', found), id: 'owners', hiveId: 'twill/0' }

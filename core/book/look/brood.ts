@@ -1,4 +1,3 @@
-import type { Figures } from '../../figures'
 import type { AssembledHive } from '../../geometry'
 import { isFrame } from '../../parts'
 import { cellsOfFrame } from '../../room'

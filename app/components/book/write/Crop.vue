@@ -85,9 +85,9 @@ watchEffect(() => {
     <ElRadioGroup
       v-if="typed.boxIds.length > 0"
       :model-value="cameOff ?? undefined"
-      @update:model-value="cameOff = $event === true"
       aria-label="Did these boxes come off the hive?"
       data-testid="crop-came-off"
+      @update:model-value="cameOff = $event === true"
     >
       <ElRadio :value="true">They came off: to the shed</ElRadio>
       <ElRadio :value="false">They stand on it again, emptied</ElRadio>
