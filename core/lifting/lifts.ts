@@ -31,6 +31,8 @@ export interface Lift {
   readonly grade: LiftGrade
   /** How many such are carried at this height: one box, or its frames one at a time. */
   readonly pieces: number
+  /** Each of them, kg: a box, or the heaviest frame; an emptied box may be heavier than its frames. */
+  readonly pieceKg: number
   /** Both pairs of hands are counted on: never alone. */
   readonly people: 1 | 2
 }
@@ -106,7 +108,15 @@ export function frameByFrame({ lifts }: StackLifts, mass: HiveMass, layout: Layo
     const kg = heaviestFrameKg.middle >= items.ware.middle ? heaviestFrameKg : items.ware
     const index = lift.allowedKg === null || lift.allowedKg <= 0 ? null : kg.middle / lift.allowedKg
     const box = layout.parts.find(({ part }) => part.id === lift.partId)!
-    return { ...lift, kg, index, grade: gradeOf(index, profile), pieces: box.part.contents.length, people: 1 }
+    return {
+      ...lift,
+      kg,
+      index,
+      grade: gradeOf(index, profile),
+      pieces: box.part.contents.length,
+      pieceKg: heaviestFrameKg.middle,
+      people: 1,
+    }
   })
 }
 
@@ -136,6 +146,7 @@ function liftOf(box: PlacedPart, kg: Range, fromMm: number, toMm: number, profil
     outOfRange,
     grade: gradeOf(index, profile),
     pieces: 1,
+    pieceKg: kg.middle,
     people: profile.people,
   }
 }

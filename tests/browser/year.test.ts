@@ -118,6 +118,10 @@ describe('the year', () => {
     await page.getByRole('button', { name: 'New yard' }).click()
     await page.getByTestId('name-input').fill('Lambswool Lane')
     await page.getByTestId('name-input').press('Enter')
+    // A new yard asks at once; who puts it off is asked again where it matters.
+    await page.getByRole('dialog', { name: 'The climate of Lambswool Lane' }).waitFor()
+    await page.keyboard.press('Escape')
+    await page.getByRole('dialog').waitFor({ state: 'detached' })
     await page.getByTestId(/^add-hive-(?!sallow|kiln)/).click()
     await page.getByTestId('new-hive-name').fill('Tweed')
     await page.getByTestId('new-langstroth').click()

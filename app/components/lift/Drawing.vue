@@ -54,7 +54,7 @@ const pile = computed(() =>
     return {
       lift,
       i,
-      what: lift.pieces > 1 ? `${lift.pieces} × ${kg}` : kg,
+      what: lift.pieces > 1 ? `${lift.pieces} × ${showMass(lift.pieceKg, preferences.units)}` : kg,
       x,
       y: y(bottomMm + depthMm),
       width: 380 * scale.value,

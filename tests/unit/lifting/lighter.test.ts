@@ -147,6 +147,7 @@ describe('something lighter', () => {
     // Ten frames of the deep super and ten of the medium there and back, and each emptied box.
     expect(frames.carried.map(({ pieces }) => pieces)).toEqual([10, 10])
     expect(frames.lifts).toBe(2 * (10 + 1 + 10 + 1))
+    for (const { pieceKg, kg } of frames.carried) expect(pieceKg).toBeLessThanOrEqual(kg.middle)
     expect(frames.standsBy).toMatchObject([{ contents: [] }])
   })
 
