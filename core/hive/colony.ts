@@ -1,8 +1,6 @@
 import { findPart, type Hive, type Yard } from './model'
 import { isEdit, leavesOf, type Edit } from './edit'
 
-export const EMPTY_BECAUSE = ['merged', 'sold', 'absconded'] as const
-
 /**
  * What the book says of the colony in a hive, as every view asks it: it lives, it is dead, or the hive is empty; and
  * what of its kit is held until somebody says that it was looked at or cleaned. Worked out from the book, never stored.
@@ -25,11 +23,6 @@ export type Colonies = Readonly<Record<string, Colony>>
 /** The colony of a hive; undefined where nothing is to be said but that it lives. */
 export function colonyIn(yard: Pick<Yard, 'colonies'>, hiveId: string): Colony | undefined {
   return yard.colonies?.[hiveId]
-}
-
-/** A colony is in it. */
-export function lives(yard: Pick<Yard, 'colonies'>, hiveId: string): boolean {
-  return (colonyIn(yard, hiveId)?.is ?? 'lives') === 'lives'
 }
 
 /** It lives and nothing is held: it may be in a trial, give and get combs, be worked on by plan. */

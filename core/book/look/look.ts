@@ -31,7 +31,7 @@ export const COVERS = ['full', 'half', 'none'] as const
 
 export const STORES_ON = ['corner', 'half', 'full'] as const
 /** How much of a comb is sealed stores. */
-export type StoresOn = (typeof STORES_ON)[number]
+type StoresOn = (typeof STORES_ON)[number]
 
 /** One comb as it was seen. */
 export interface CombSeen {

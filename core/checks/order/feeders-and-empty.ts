@@ -1,5 +1,5 @@
 import { exact } from '../../units'
-import { goesThrough, type Layout, type PlacedPart } from '../../geometry'
+import { goesThrough, type PlacedPart } from '../../geometry'
 import type { Context, Measured } from '../context'
 import { findingOf, type Finding, type Remedy } from '../finding'
 import { add, move, openHole, takeOff } from '../remedies'
@@ -23,14 +23,6 @@ function proudOf(
 ): { readonly closing: PlacedPart | undefined; readonly proudMm: number } {
   const closing = feeder.faces.nested ? parts.slice(feeder.index + 1).find(closesAbove) : undefined
   return { closing, proudMm: closing ? feeder.topMm - closing.bottomMm : 0 }
-}
-
-/** How many feeders keep the hive from closing. */
-export function proudFeeders({ parts }: Layout): number {
-  return parts.reduce(
-    (sum, part) => sum + Number(part.faces.nested && isFeeder(part) && proudOf(parts, part).proudMm > 0),
-    0,
-  )
 }
 
 function roomAbove({ assembled }: Measured, { catalogue }: Context, closing: PlacedPart): Remedy[] {

@@ -9,7 +9,7 @@ import { add, detach, swapFor, takeOffAll } from '../remedies'
 const NUCLEUS = new Set(['langstroth-5', 'national-6'])
 
 /** The screen that closes a hive above for the road: air goes through it and no bee; undefined where there is none. */
-export function screenOf({ parts }: Pick<Layout, 'parts'>): PlacedPart | undefined {
+function screenOf({ parts }: Pick<Layout, 'parts'>): PlacedPart | undefined {
   const lowestBox = parts.findIndex(isBox)
   return parts.find(
     (part) =>
@@ -21,7 +21,7 @@ export function screenOf({ parts }: Pick<Layout, 'parts'>): PlacedPart | undefin
  * How high the way is that is left for air between a screen and what lies on it, mm: nothing where the next part lies
  * on it all round, or where a skirt hangs down before it; undefined where nothing lies on it. Geometry.
  */
-export function freeOverMm({ parts }: Pick<Layout, 'parts'>, screen: PlacedPart): number | undefined {
+function freeOverMm({ parts }: Pick<Layout, 'parts'>, screen: PlacedPart): number | undefined {
   const above = parts.slice(screen.index + 1)
   const [next] = above
   if (!next) return undefined

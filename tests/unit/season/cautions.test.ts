@@ -86,6 +86,7 @@ describe('a step in words', () => {
     expect(stepOfVisitInWords(step('box-national-super', { to: 'van' }), to, reader)).toEqual({
       text: 'Super 1 off the hive, to the van, 12.0 kg',
       why: REASON_WORDS.crop,
+      how: [expect.stringMatching(/^First heft or weigh the hive/)],
       cautions: [CAUTION_WORDS['clear-of-bees'], CAUTION_WORDS['parting-in-cold']],
     })
     expect(

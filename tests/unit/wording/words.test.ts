@@ -204,7 +204,7 @@ function told(reader: Reader): { finding: Finding; text: string }[] {
 }
 
 describe('findings in words', () => {
-  it.each(READERS)('are whole sentences for $vocabulary and $units', (reader) => {
+  it.each(READERS)('are whole sentences for $vocabulary and $units', { timeout: 60_000 }, (reader) => {
     for (const { text } of [...told(reader), ...toldOfBoxes(reader), ...toldOfSeasons(reader)]) {
       expect(text).not.toMatch(/undefined|NaN|null|\[object|Infinity|\{|\s{2}/)
       for (const line of text.split('\n')) expect(line.trim()).not.toBe('')
