@@ -57,7 +57,7 @@ describe('food and crop', () => {
     await form.getByRole('spinbutton', { name: 'Crop, kg' }).fill('90')
     await page.keyboard.press('Tab')
     await expect.poll(() => page.getByTestId('write-means').innerText()).toMatch(/more than there was: at most/)
-    await form.getByRole('spinbutton', { name: 'Crop, kg' }).fill('5')
+    await form.getByRole('spinbutton', { name: 'Crop, kg' }).fill('20')
     await page.keyboard.press('Tab')
     await expect.poll(() => page.getByTestId('write-means').innerText()).toMatch(/less than its winter asks/)
   })
@@ -123,8 +123,10 @@ describe('records of a yard', () => {
     await page.locator('[data-trial="slab on the crown"]').waitFor()
     const sides = await Promise.all(['twill', 'calico', 'gingham', 'hessian', 'damask', 'poplin'].map(book))
     const drawn = sides.flatMap((own) => own.filter(({ sort }) => sort === 'trial').map(({ body }) => body))
-    expect(drawn).toHaveLength(6)
-    expect(drawn.filter((body) => 'side' in body && body.side === 'with')).toHaveLength(3)
+    // Poplin is dead: there is nobody to try it on.
+    expect(drawn).toHaveLength(5)
+    expect((await book('poplin')).filter(({ sort }) => sort === 'trial')).toEqual([])
+    expect([2, 3]).toContain(drawn.filter((body) => 'side' in body && body.side === 'with').length)
   })
 
   it('count frames, say what wider spacing frees, and plan nuclei into what is due', async () => {
