@@ -245,7 +245,7 @@ describe('records of a yard', () => {
     expect(text).toMatch(/^sort,hive,id,hive_id,at/)
     const more =
       text.replace(/\r\n$/, '') +
-      '\r\nmites,Calico,by-hand,,2026-05-01,,,,,,,tray,8,4,\r\nmites,Tweed,x,,2026-05-01,,,,,,,tray,8,4,\r\n'
+      '\r\nmites,Calico,by-hand,,2026-05-01,,,,,,,,tray,8,4,\r\nmites,Tweed,x,,2026-05-01,,,,,,,,tray,8,4,\r\n'
     const [input] = [page.getByTestId('book-csv').locator('input[type="file"]')]
     await input.setInputFiles({ name: 'mites.csv', mimeType: 'text/csv', buffer: Buffer.from(more) })
     await expect.poll(() => page.getByTestId('records-files').innerText()).toMatch(/there is no hive “Tweed”/)
