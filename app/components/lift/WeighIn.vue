@@ -121,6 +121,7 @@ function read(text: string, name: string, field: Field): number | null {
 }
 async function add() {
   wrong.value = null
+  doubt.value = null
   const row = method.value === 'scale' ? single() : halves()
   if (!row) return
   const odd = weighDoubt(
