@@ -1,6 +1,13 @@
 import dayjs from 'dayjs'
+import { ref, shallowRef, computed, watch } from 'vue'
 import type { Entry, Weighed } from '#core/book'
+import type { HiveWeighIns } from '#wire/answers'
+import { useBook } from '~/stores/book'
 import { server } from '~/sync/server'
+
+/** Weighings as they are read, by the clock where the hive stands. */
+export const weighedOf = (points: HiveWeighIns['series']['points']): Weighed[] =>
+  points.map(({ at, kg }) => ({ at: dayjs(at).format('YYYY-MM-DDTHH:mm'), kg }))
 
 /** What the book of a hive says, and its weighings; asked again when the hive is another one. */
 export function useHiveBook(at: () => { readonly yardId: string; readonly hiveId: string } | null) {
@@ -24,9 +31,7 @@ export function useHiveBook(at: () => { readonly yardId: string; readonly hiveId
     const weighed = await server.weighIns(here.yardId, here.hiveId)
     if (mine !== round) return
     isOtherNow.value = weighed.ok && weighed.value.boxesChangedAt !== null
-    weighings.value = weighed.ok
-      ? weighed.value.series.points.map((one) => ({ at: dayjs(one.at).format('YYYY-MM-DDTHH:mm'), kg: one.kg }))
-      : []
+    weighings.value = weighed.ok ? weighedOf(weighed.value.series.points) : []
   }
   watch(
     () => {

@@ -1,9 +1,9 @@
-import dayjs from 'dayjs'
 import { defineStore } from 'pinia'
 import { shallowRef } from 'vue'
-import { cropLetGo, foodOf, type Weighed } from '#core/book'
+import { cropLetGo, foodOf } from '#core/book'
 import { hiveIn } from '#core/hive-in'
 import type { CropLetGo, Crops, Hive, Yard } from '#core/hive'
+import { weighedOf } from '~/composables/hiveBook'
 import { localToday } from '~/composables/localTime'
 import { server } from '~/sync/server'
 import { useBook } from './book'
@@ -29,9 +29,7 @@ export const useCrops = defineStore('crops', () => {
     const [entries, weighed] = await Promise.all([book.ofHive(yard.id, hive.id), server.weighIns(yard.id, hive.id)])
     if (!entries) return undefined
     const isOfTheseBoxes = weighed.ok && weighed.value.boxesChangedAt === null
-    const weighings = isOfTheseBoxes
-      ? weighed.value.series.points.map(({ at, kg }: Weighed) => ({ at: dayjs(at).format('YYYY-MM-DDTHH:mm'), kg }))
-      : []
+    const weighings = isOfTheseBoxes ? weighedOf(weighed.value.series.points) : []
     return cropLetGo(foodOf(hiveIn(yard, hive), entries.now, weighings, localToday()))
   }
 
