@@ -1,7 +1,7 @@
-import { assessHive } from './assess'
+import { assessHive, type Assessment } from './assess'
 import type { Grade } from './checks'
 import { gapKey, partsById } from './geometry'
-import { applyEdit, type Edit, type Yard } from './hive'
+import { applyEdit, type Edit, type Hive, type Yard } from './hive'
 import { comparableMm } from './units'
 
 /** A gap that an edit would change, before and after. */
@@ -18,14 +18,11 @@ export interface GapChange {
 
 /** Every gap of a yard whose figure or grade an edit would change; null where the edit does not apply. */
 export function gapsChangedBy(yard: Yard, edit: Edit): GapChange[] | null {
-  const applied = applyEdit(yard, edit)
-  if (!applied.ok) return null
-  const [before, after] = [partsById(yard), partsById(applied.yard)]
-  return yard.hives.flatMap((hive, at) => {
-    const now = assessHive(yard, hive, before).gaps
-    const then = assessHive(applied.yard, applied.yard.hives[at]!, after).gaps
-    return now.flatMap((gap) => {
-      const same = then.find((other) => gapKey(other) === gapKey(gap))
+  const assessed = assessedAround(yard, edit)
+  if (!assessed) return null
+  return assessed.flatMap(({ hive, now, then }) =>
+    now.gaps.flatMap((gap) => {
+      const same = then.gaps.find((other) => gapKey(other) === gapKey(gap))
       if (!same || (comparableMm(same.mm) === comparableMm(gap.mm) && same.grade === gap.grade)) return []
       return [
         {
@@ -39,8 +36,23 @@ export function gapsChangedBy(yard: Yard, edit: Edit): GapChange[] | null {
           afterGrade: same.grade,
         },
       ]
-    })
-  })
+    }),
+  )
+}
+
+/** Every hive of a yard, assessed before and after an edit; null where it does not apply. */
+function assessedAround(
+  yard: Yard,
+  edit: Edit,
+): { readonly hive: Hive; readonly now: Assessment; readonly then: Assessment }[] | null {
+  const applied = applyEdit(yard, edit)
+  if (!applied.ok) return null
+  const [before, after] = [partsById(yard), partsById(applied.yard)]
+  return yard.hives.map((hive, at) => ({
+    hive,
+    now: assessHive(yard, hive, before),
+    then: assessHive(applied.yard, applied.yard.hives[at]!, after),
+  }))
 }
 
 /** Hives whose worst finding an edit would make another one. */
@@ -52,18 +64,16 @@ export interface VerdictChange {
 
 /** Of how many hives the verdict would be another one after an edit; null where it does not apply. */
 export function verdictsChangedBy(yard: Yard, edit: Edit): VerdictChange[] | null {
-  const applied = applyEdit(yard, edit)
-  if (!applied.ok) return null
-  const [before, after] = [partsById(yard), partsById(applied.yard)]
+  const assessed = assessedAround(yard, edit)
+  if (!assessed) return null
   const counts = new Map<string, { from: Grade; to: Grade; hives: number }>()
-  yard.hives.forEach((hive, at) => {
-    const from = assessHive(yard, hive, before).worst
-    const to = assessHive(applied.yard, applied.yard.hives[at]!, after).worst
-    if (from === to) return
+  for (const { now, then } of assessed) {
+    const [from, to] = [now.worst, then.worst]
+    if (from === to) continue
     const key = `${from} ${to}`
     const known = counts.get(key)
     if (known) known.hives++
     else counts.set(key, { from, to, hives: 1 })
-  })
+  }
   return [...counts.values()].sort((a, b) => b.hives - a.hives)
 }

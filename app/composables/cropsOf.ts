@@ -7,9 +7,10 @@ export function useCropsOf(yard: () => Yard | undefined): void {
   const crops = useCrops()
   watch(
     () => yard()?.hives,
-    () => {
+    (hives, before) => {
       const now = yard()
-      if (now) void crops.load(now)
+      // With each tick of a visit only the hive that it changed is asked for again.
+      if (now && hives) void crops.load(now, before ? hives.filter((hive) => !before.includes(hive)) : hives)
     },
     { immediate: true },
   )

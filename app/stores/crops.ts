@@ -13,13 +13,14 @@ export const useCrops = defineStore('crops', () => {
   const book = useBook()
   const known = shallowRef<Readonly<Record<string, Crops>>>({})
 
-  /** Asks for the hives of a yard that have supers on, one after the other. */
-  async function load(yard: Yard): Promise<void> {
+  /** Asks for these hives of a yard, as far as they have supers on, one after the other; of others it stays. */
+  async function load(yard: Yard, hives: readonly Hive[]): Promise<void> {
+    const asked = new Map<string, CropLetGo | undefined>()
+    for (const hive of hives) asked.set(hive.id, await ofHive(yard, hive))
+    const all = { ...known.value[yard.id], ...Object.fromEntries(asked) }
+    const there = new Set(yard.hives.map(({ id }) => id))
     const found: Record<string, CropLetGo> = {}
-    for (const hive of yard.hives) {
-      const crop = await ofHive(yard, hive)
-      if (crop) found[hive.id] = crop
-    }
+    for (const [id, crop] of Object.entries(all)) if (crop && there.has(id)) found[id] = crop
     if (JSON.stringify(found) !== JSON.stringify(known.value[yard.id] ?? {}))
       known.value = { ...known.value, [yard.id]: found }
   }
