@@ -66,6 +66,7 @@ import {
   EDGES,
   EXCLUDER_PLACES,
   FLOOR_WAYS,
+  HALVES,
   MOST_SUPERS,
   PLAN_FORMAT,
   PLAN_LIMITS,
@@ -132,6 +133,7 @@ const contentSchema: yup.ObjectSchema<Content> = record({
   hasHeld: someOf(oneOf(['honey', 'brood']), 2),
   turned: flag(),
   atMm: decimal(-1500, 1500).optional(),
+  half: maybe(HALVES),
 })
 
 const spacingSchema = yup

@@ -13,8 +13,19 @@ export const useCrops = defineStore('crops', () => {
   const book = useBook()
   const known = shallowRef<Readonly<Record<string, Crops>>>({})
 
+  /** What is being asked for, by yard. */
+  const asking = new Map<string, Promise<void>>()
+
   /** Asks for these hives of a yard, as far as they have supers on, one after the other; of others it stays. */
-  async function load(yard: Yard, hives: readonly Hive[]): Promise<void> {
+  function load(yard: Yard, hives: readonly Hive[]): Promise<void> {
+    const asked = (asking.get(yard.id) ?? Promise.resolve()).then(() => ask(yard, hives))
+    asking.set(yard.id, asked)
+    return asked
+  }
+  /** Ends once all that was asked for in a yard is known: before that no plan of it is to be carried out or printed. */
+  const whenKnown = (yardId: string): Promise<void> => asking.get(yardId) ?? Promise.resolve()
+
+  async function ask(yard: Yard, hives: readonly Hive[]): Promise<void> {
     const asked = new Map<string, CropLetGo | undefined>()
     for (const hive of hives) asked.set(hive.id, await ofHive(yard, hive))
     const all = { ...known.value[yard.id], ...Object.fromEntries(asked) }
@@ -45,5 +56,5 @@ export const useCrops = defineStore('crops', () => {
     told.set(yard, { by: crops, yard: next })
     return next
   }
-  return { load, onto }
+  return { load, whenKnown, onto }
 })

@@ -1,7 +1,7 @@
 import { defineStore, storeToRefs } from 'pinia'
-import { ref, watch } from 'vue'
+import { computed, ref, watch } from 'vue'
 import * as handling from '#core/frames'
-import { partEdit, turnedRound, withState, type FrameState, type Part } from '#core/hive'
+import { partEdit, turnedRound, withState, type Content, type FrameState, type Half, type Part } from '#core/hive'
 import * as deeds from '#core/hive/deeds'
 import { hangProblemInWords } from '#core/wording'
 import { boxName } from '~/composables/boxName'
@@ -57,10 +57,13 @@ export const useFrames = defineStore('frames', () => {
     return false
   }
 
-  function hang(patternId: string, place = handling.firstEmptyPlace(part.value!)): boolean {
+  function hang(
+    patternId: string,
+    at: Pick<Content, 'place' | 'half'> = handling.firstEmptyPlace(part.value!),
+  ): boolean {
     if (!part.value) return false
     const id = crypto.randomUUID()
-    const done = take(handling.hungBy(part.value, patternId, place, id, context.value))
+    const done = take(handling.hungBy(part.value, patternId, at, id, context.value))
     if (done) selected.value = new Set([id])
     return done
   }
@@ -80,6 +83,11 @@ export const useFrames = defineStore('frames', () => {
   /** Moves what is selected one place on. */
   function step(by: 1 | -1): void {
     if (isReady()) change(handling.stepped(part.value!, [...selected.value][0]!, by, catalogue.value))
+  }
+
+  const isDivided = computed(() => part.value !== undefined && handling.isDivided(part.value, catalogue.value))
+  function toHalf(half: Half): void {
+    if (isReady()) change(handling.halved(part.value!, selected.value, half, catalogue.value))
   }
 
   /** Hangs what is selected in another box of the yard. */
@@ -103,6 +111,8 @@ export const useFrames = defineStore('frames', () => {
     replaceBy,
     turn,
     step,
+    isDivided,
+    toHalf,
     putInto,
     look: inView.look,
   }

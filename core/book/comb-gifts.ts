@@ -1,7 +1,17 @@
 import { foodNeedOf, storesByModelKg } from '../checks'
 import { isUndrawn } from '../comb'
 import { hiveIn } from '../hive-in'
-import { partEdit, withPast, type Content, type Edit, type Hive, type Part, type Role, type Yard } from '../hive'
+import {
+  inPlaceOf,
+  partEdit,
+  withPast,
+  type Content,
+  type Edit,
+  type Hive,
+  type Part,
+  type Role,
+  type Yard,
+} from '../hive'
 import { isBox } from '../parts'
 import { fullFrameHoneyKg } from '../weight'
 
@@ -71,16 +81,15 @@ export function giftEdit(yard: Yard, gifts: readonly CombGift[]): Edit {
   const roles = new Map(yard.hives.flatMap(({ stack }) => stack.map(({ partId, role }) => [partId, role] as const)))
   const put = (part: Part, old: string, fresh: Content): Part => ({
     ...part,
-    contents: part.contents.map((one) => (one.id === old ? { ...fresh, place: one.place } : one)),
+    contents: part.contents.map((one) => (one.id === old ? inPlaceOf(one, fresh) : one)),
   })
   for (const { contentId, fromPartId, toPartId, replaces } of gifts) {
     const [from, to] = [now.get(fromPartId), now.get(toPartId)]
     const given = from?.contents.find(({ id }) => id === contentId)
     const freed = to?.contents.find(({ id }) => id === replaces)
     if (!from || !to || !given || !freed) continue
-    const bare = ({ atMm: _at, ...content }: Content): Content => content
-    now.set(fromPartId, put(from, contentId, bare(withPast(freed, to, roles.get(toPartId)))))
-    now.set(toPartId, put(to, replaces, bare(withPast(given, from, roles.get(fromPartId)))))
+    now.set(fromPartId, put(from, contentId, withPast(freed, to, roles.get(toPartId))))
+    now.set(toPartId, put(to, replaces, withPast(given, from, roles.get(fromPartId))))
   }
   const edits = [...now].flatMap(([id, part]) => {
     const old = before.get(id)

@@ -3,6 +3,7 @@ import { hiveIn } from '../hive-in'
 import {
   buildHive,
   inOrder,
+  inPlaceOf,
   newPart,
   partEdit,
   withPast,
@@ -74,7 +75,6 @@ export function makeNucleus(
   const roomy = contents.length > combs.length + 1
   if (!roomy) return undefined
   const parts = new Map(yard.parts.map((part) => [part.id, part]))
-  const bare = ({ atMm: _at, ...content }: Content): Content => content
   const changed = new Map<string, Part>()
   const hung = contents.map((fresh, i) => {
     const comb = combs[i]
@@ -82,9 +82,9 @@ export function makeNucleus(
     if (!comb || !from) return fresh
     changed.set(comb.partId, {
       ...from,
-      contents: from.contents.map((one) => (one.id === comb.content.id ? bare({ ...fresh, place: one.place }) : one)),
+      contents: from.contents.map((one) => (one.id === comb.content.id ? inPlaceOf(one, fresh) : one)),
     })
-    return bare({ ...withPast(comb.content, from, comb.role), place: fresh.place })
+    return inPlaceOf(fresh, withPast(comb.content, from, comb.role))
   })
   const full = made.parts.map((part) => (part.id === made.box.id ? { ...part, contents: hung } : part))
   const edits: Edit[] = [

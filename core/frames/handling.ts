@@ -1,6 +1,20 @@
 import type { Catalogue } from '../catalogue'
 import type { Context } from '../checks'
-import { hungAt, inOrder, moved, putByHand, replaced, takenOut, withPast, type Part, type Role } from '../hive'
+import {
+  HALVES,
+  hungAt,
+  inHalf,
+  inOrder,
+  moved,
+  putByHand,
+  replaced,
+  takenOut,
+  withPast,
+  type Content,
+  type Half,
+  type Part,
+  type Role,
+} from '../hive'
 import { hangAcross, isFramePattern, resolvePart } from '../parts'
 import { firstEmptyPlace, hangProblem, takeProblem, type HangProblem } from './hang-problem'
 
@@ -19,9 +33,15 @@ const outcome = (of: Part, problem: HangProblem | undefined, part: () => Part): 
   problem ? { ok: false, problem, of } : { ok: true, part: part() }
 
 /** One more of a pattern hung in a box; what a format, a width or a count forbids is refused. */
-export function hungBy(part: Part, patternId: string, place: number, id: string, context: Context): Handled {
+export function hungBy(
+  part: Part,
+  patternId: string,
+  at: Pick<Content, 'place' | 'half'>,
+  id: string,
+  context: Context,
+): Handled {
   const problem = hangProblem(resolvePart(part, context.catalogue), patternId, context)
-  return outcome(part, problem, () => hungAt(part, { id, patternId, place }, place))
+  return outcome(part, problem, () => hungAt(part, { id, patternId, ...at }, at.place))
 }
 
 /** Frames taken out; a brood box keeps its last. */
@@ -58,9 +78,20 @@ export function passedOn(
   for (const content of inOrder(part).filter(({ id }) => ids.has(id))) {
     const problem = hangProblem(resolvePart(target, context.catalogue), content.patternId, context)
     if (problem) return { ok: false, problem, of: other }
-    target = hungAt(target, withPast(content, part, role), firstEmptyPlace(target))
+    const free = firstEmptyPlace(target)
+    target = hungAt(target, { ...withPast(content, part, role), ...free }, free.place)
   }
   return { ok: true, part: taken.part, other: target }
+}
+
+/** Whether a box has two halves, each with frames of its own. */
+export const isDivided = (part: Part, catalogue: Catalogue): boolean =>
+  hangAcross(resolvePart(part, catalogue)).rooms.length > 1
+
+/** Frames of a divided box moved to the other half, next to the division; what hangs there moves on. */
+export function halved(part: Part, ids: Ids, half: Half, catalogue: Catalogue): Part {
+  const { places } = hangAcross(resolvePart(part, catalogue))
+  return inHalf(part, ids, half, new Map(places.map(({ content, room }) => [content.id, HALVES[room]!])))
 }
 
 /** A frame one place on, or five millimetres where the box is spaced by hand; the same box where it is at the end. */

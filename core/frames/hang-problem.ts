@@ -23,19 +23,23 @@ export function hangProblem(box: ResolvedPart, patternId: string, context: Conte
   const fit = frameInBox(pattern, box, context)
   if (fit.verdict === 'does-not-fit')
     return { problem: 'another-format', patternId, reason: fit.reason, mm: fit.deciding.mm }
-  const place = firstEmptyPlace(box.part)
-  const after = resolvePart(hungAt(box.part, { id: 'trial', patternId, place }, place), context.catalogue)
+  const free = firstEmptyPlace(box.part)
+  const after = resolvePart(hungAt(box.part, { id: 'trial', patternId, ...free }, free.place), context.catalogue)
   const { overlapMm } = hangAcross(after)
   return overlapMm > 0
     ? { problem: 'too-many', patternId, missingMm: overlapMm, fits: howManyFit(box, pattern.spacing.mm) }
     : undefined
 }
 
-/** The first place with nothing in it. */
-export function firstEmptyPlace(part: Part): number {
+/** The first place with nothing in it; in a box whose halves are told, at the end of the one with less in it. */
+export function firstEmptyPlace(part: Part): Pick<Content, 'place' | 'half'> {
   const ordered = inOrder(part)
+  const near = ordered.filter(({ half }) => half === 'near')
+  const far = ordered.filter(({ half }) => half === 'far')
+  if (near.length < far.length) return { place: (near.at(-1)?.place ?? -1) + 1, half: 'near' }
   const gap = ordered.findIndex(({ place }, i) => place > i)
-  return gap < 0 ? ordered.length : gap
+  const place = gap < 0 || near.length > 0 ? (ordered.at(-1)?.place ?? -1) + 1 : gap
+  return near.length > 0 ? { place, half: 'far' } : { place }
 }
 
 /**

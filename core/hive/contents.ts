@@ -1,4 +1,4 @@
-import type { Content, FrameState, Part, Role, Spacing } from './model'
+import type { Content, FrameState, Half, Part, Role, Spacing } from './model'
 
 /** What hangs in a part, in order across it. */
 export function inOrder({ contents }: Pick<Part, 'contents'>): Content[] {
@@ -19,8 +19,9 @@ function closesUp({ spacing }: Part): boolean {
   )
 }
 
-/** A frame as it leaves its box: a comb takes its past with it. */
-export function withPast(content: Content, { hasHeld }: Part, role: Role | undefined): Content {
+/** A frame as it leaves its box: a comb takes its past with it, and leaves what belongs to its place. */
+export function withPast(hanging: Content, { hasHeld }: Part, role: Role | undefined): Content {
+  const content = unplaced(hanging)
   if (content.comb !== undefined && content.comb !== 'drawn') return content
   const past = new Set([
     ...(content.hasHeld ?? []),
@@ -59,6 +60,40 @@ export function pushedTogether(part: Part): Part {
   )
 }
 
+/** What hangs, without what belongs to its place: for another box. */
+export function unplaced({ atMm: _at, half: _half, ...content }: Content): Content {
+  return content
+}
+
+/** One thing where another hangs, in its half. */
+export function inPlaceOf({ place, half }: Content, content: Content): Content {
+  return { ...unplaced(content), place, ...(half ? { half } : {}) }
+}
+
+/** The half that each place belongs to, where the halves of a box are told; a place left empty is of the one before. */
+function halfAt({ contents }: Pick<Part, 'contents'>, place: number): Half | undefined {
+  const known = inOrder({ contents }).filter(({ half }) => half)
+  return (known.find((one) => one.place === place) ?? known.findLast((one) => one.place < place) ?? known[0])?.half
+}
+
+/**
+ * Moves some to the other half of a divided box, next to its division.
+ * @param halves where each hangs now
+ */
+export function inHalf(part: Part, ids: ReadonlySet<string>, half: Half, halves: ReadonlyMap<string, Half>): Part {
+  const told = inOrder(part).map((content): Content => ({ ...content, half: halves.get(content.id) ?? 'near' }))
+  const crossing = told.filter(({ id, half: now }) => ids.has(id) && now !== half)
+  let next: Part = { ...part, contents: told }
+  for (const content of half === 'far' ? crossing.reverse() : crossing) {
+    const left = takenOut(next, new Set([content.id]))
+    const near = left.contents.filter((one) => one.half === 'near').map(({ place }) => place)
+    const far = left.contents.filter((one) => one.half === 'far').map(({ place }) => place)
+    const beside = half === 'far' && far.length > 0 ? Math.min(...far) : Math.max(-1, ...near) + 1
+    next = hungAt(left, { ...content, half }, beside)
+  }
+  return next
+}
+
 /**
  * Hangs one in at a place: an empty place is filled; else it goes in before what hangs there, and the rest move on
  * as far as the next empty place.
@@ -66,7 +101,9 @@ export function pushedTogether(part: Part): Part {
 export function hungAt(part: Part, content: Content, place: number): Part {
   const taken = new Map(inOrder(part).map((one) => [one.place, one]))
   const shifted: Content[] = []
-  for (let at = place, moving: Content | undefined = content; moving; at++) {
+  const half = content.half ?? halfAt(part, place)
+  const first: Content = { ...unplaced(content), ...(half ? { half } : {}) }
+  for (let at = place, moving: Content | undefined = first; moving; at++) {
     const next: Content | undefined = taken.get(at)
     taken.delete(at)
     shifted.push({ ...moving, place: at })
@@ -78,25 +115,31 @@ export function hungAt(part: Part, content: Content, place: number): Part {
   )
 }
 
+/** The same thing at the place of another, as it hangs there: the half goes with the place. */
+function atPlaceOf({ place, half }: Content, content: Content): Content {
+  return { ...content, place, ...(half ? { half } : {}) }
+}
+
 /** Moves one to the place of another; those between move up, empty places stay where they are. */
 export function moved(part: Part, id: string, place: number): Part {
   const ordered = inOrder(part)
   const from = ordered.find((one) => one.id === id)
   if (!from || from.place === place) return part
-  if (!ordered.some((one) => one.place === place))
+  if (!ordered.some((one) => one.place === place)) {
+    const half = halfAt(takenOut(part, new Set([id])), place)
     return withContents(
       part,
-      ordered.map((one) => (one === from ? { ...one, place } : one)),
+      ordered.map((one) => (one === from ? { ...one, place, ...(half ? { half } : {}) } : one)),
     )
+  }
   const [low, high] = [Math.min(from.place, place), Math.max(from.place, place)]
   const between = ordered.filter((one) => one.place >= low && one.place <= high)
-  const places = between.map((one) => one.place)
   const rest = between.filter((one) => one !== from)
   const order = place > from.place ? [...rest, from] : [from, ...rest]
-  const placed = new Map(order.map((one, i) => [one.id, places[i]!]))
+  const placed = new Map(order.map((one, i) => [one.id, between[i]!]))
   return withContents(
     part,
-    ordered.map((one) => (placed.has(one.id) ? { ...one, place: placed.get(one.id)! } : one)),
+    ordered.map((one) => (placed.has(one.id) ? atPlaceOf(placed.get(one.id)!, one) : one)),
   )
 }
 
@@ -104,7 +147,9 @@ export function moved(part: Part, id: string, place: number): Part {
 export function replaced(part: Part, ids: ReadonlySet<string>, patternId: string, makeId: () => string): Part {
   return withContents(
     part,
-    part.contents.map((content) => (ids.has(content.id) ? { id: makeId(), patternId, place: content.place } : content)),
+    part.contents.map((content) =>
+      ids.has(content.id) ? inPlaceOf(content, { id: makeId(), patternId, place: content.place }) : content,
+    ),
   )
 }
 
@@ -171,10 +216,9 @@ export function alternated(
     mixed.push(empty)
   }
   mixed.push(...guides)
-  const places = frames.map(({ place }) => place)
-  const placeOf = new Map(mixed.map((content, i) => [content.id, places[i]!]))
+  const placeOf = new Map(mixed.map((content, i) => [content.id, frames[i]!]))
   return withContents(
     part,
-    ordered.map((content) => ({ ...content, place: placeOf.get(content.id) ?? content.place })),
+    ordered.map((content) => atPlaceOf(placeOf.get(content.id) ?? content, content)),
   )
 }

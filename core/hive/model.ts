@@ -101,7 +101,13 @@ export interface Content extends FrameState {
   readonly turned?: boolean
   /** Middle of it from the middle of the box, where the box is spaced by hand. */
   readonly atMm?: number
+  /** Its half of a divided box; where it is left out, what hangs there is shared out evenly in its order. */
+  readonly half?: Half
 }
+
+export const HALVES = ['near', 'far'] as const
+/** A half of a divided box: near is the one where y is least. */
+export type Half = (typeof HALVES)[number]
 
 export const SPACING_SYSTEMS = ['touching', 'castellation', 'spacer', 'by-hand'] as const
 type SpacingSystem = (typeof SPACING_SYSTEMS)[number]

@@ -77,8 +77,7 @@ function hang(box: ResolvedPart): Across {
   const spacing = box.part.spacing ?? USUAL_SPACING
   const width = dimension(box, 'insideWidth')
   const division = box.pattern?.halves ? dimension(box, 'divisionThickness') : undefined
-  const half = Math.ceil(known.length / 2)
-  const shares = division ? [known.slice(0, half), known.slice(half)] : [known]
+  const shares = division ? inHalves(known, spacing) : [known]
   const roomMm = division ? (width.mm - division.mm) / 2 : width.mm
   const rooms: AcrossRoom[] = []
   let slackMm = Number.POSITIVE_INFINITY
@@ -119,6 +118,14 @@ function hang(box: ResolvedPart): Across {
     overlapMm,
     pitchMm: usualPitch(places),
   }
+}
+
+/** What hangs in each half of a divided box: as it is told, by where it was put by hand, else shared out evenly. */
+function inHalves(known: readonly Hanging[], { system }: Spacing): Hanging[][] {
+  const evenly = Math.ceil(known.length / 2)
+  const isFar = ({ content: { half, atMm } }: Hanging, i: number) =>
+    half ? half === 'far' : system === 'by-hand' && atMm !== undefined ? atMm > 0 : i >= evenly
+  return [known.filter((one, i) => !isFar(one, i)), known.filter(isFar)]
 }
 
 /** What this catalogue knows of what hangs, in order across. */

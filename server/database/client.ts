@@ -3,6 +3,7 @@ import { dirname } from 'node:path'
 import { createClient, type Client } from '@libsql/client'
 import { drizzle, type LibSQLDatabase } from 'drizzle-orm/libsql'
 import { DatabaseFault, asFault, faultSentence, fileOf } from './faults'
+import { askingAgain } from './patience'
 import { bringUpToDate, mustBeOurs } from './migrate'
 import { inOneBatch } from './one-batch'
 import * as schema from './schema'
@@ -93,9 +94,11 @@ export const overALine = (client: Client): boolean => lines.has(client)
 function connect({ url, token, replica }: Address): Client {
   const config = { ...(token ? { authToken: token } : {}) }
   if (fileOf(url)) return createClient({ ...config, url, concurrency: 1 })
-  const client = replica
-    ? createClient({ ...config, url: replica, syncUrl: url, syncInterval: REPLICA_S, readYourWrites: true })
-    : createClient({ ...config, url })
+  const client = askingAgain(
+    replica
+      ? createClient({ ...config, url: replica, syncUrl: url, syncInterval: REPLICA_S, readYourWrites: true })
+      : createClient({ ...config, url }),
+  )
   lines.add(client)
   return client
 }

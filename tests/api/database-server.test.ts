@@ -307,6 +307,58 @@ describe('a server that ends what stays open', () => {
   })
 })
 
+describe('a Duvet whose line is cut', () => {
+  /** A Duvet over a server whose line can be cut. */
+  async function overALine() {
+    const server = await serve()
+    const duvet = await startServer({ env: { DUVET_DATABASE: server.url } })
+    servers.push(duvet)
+    return { server, duvet }
+  }
+  const reads = (requests: readonly { type: string }[]) => /"select /i.test(JSON.stringify(requests))
+
+  it('is not noticed by who reads, as long as it comes back', async () => {
+    const { server, duvet } = await overALine()
+    let cuts = 0
+    // Every other read is cut, before or after it was done.
+    let seen = 0
+    server.trouble = (_n, requests) => {
+      if (!reads(requests) || seen++ % 2 === 1) return undefined
+      return { cut: cuts++ % 2 === 0 ? 'before' : 'after' }
+    }
+    for (const path of ['', '/colonies?today=2026-05-01', '/sallow-quay/hives/twill%2F0/book'])
+      expect((await fetch(`${duvet.url}/api/yards${path}`)).status).toBe(200)
+    expect(cuts).toBeGreaterThan(2)
+  })
+
+  it('is told to who reads, where it stays away', async () => {
+    const { server, duvet } = await overALine()
+    server.trouble = () => ({ cut: 'before' })
+    const answer = await get<{ sentence: string }>(`${duvet.url}/api/yards`)
+    expect(answer.sentence).toContain('database')
+  })
+
+  it('leaves nothing of a file that was being brought in, and says so in a sentence; it can be sent again', async () => {
+    const { server, duvet } = await overALine()
+    const { books: _books, ...rest } = demoPlan()
+    const plan = { ...rest, yards: [{ ...rest.yards[0]!, id: 'brought', name: 'Brought' }] }
+    const send = () =>
+      fetch(`${duvet.url}/api/plans/import`, {
+        method: 'POST',
+        body: JSON.stringify(plan),
+        headers: { 'content-type': 'application/json', 'x-import': 'cut' },
+      })
+    server.trouble = (_n, requests) => (JSON.stringify(requests).includes('COMMIT') ? { cut: 'before' } : undefined)
+    const cut = await send()
+    expect(cut.status).toBe(503)
+    expect(((await cut.json()) as { sentence: string }).sentence).toContain('database')
+    server.trouble = () => undefined
+    expect((await storedYards(duvet.url)).map(({ yard }) => yard.id)).not.toContain('brought')
+    expect((await send()).status).toBe(200)
+    expect((await storedYards(duvet.url)).map(({ yard }) => yard.id)).toContain('brought')
+  })
+})
+
 describe('several Duvet servers on one database', () => {
   async function several(): Promise<RunningServer[]> {
     const { url } = await serve()

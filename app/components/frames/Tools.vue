@@ -155,6 +155,10 @@ defineExpose({ hanging })
         <ElButton type="primary" data-testid="hang" @click="frames.hang(hanging)"> Hang one in </ElButton>
         <ElButton data-testid="replace" :disabled="!some" @click="frames.replaceBy(hanging)"> Replace </ElButton>
       </div>
+      <div v-if="frames.isDivided" class="row" role="group" aria-label="Half of the box">
+        <ElButton :disabled="!some" data-testid="to-near" @click="frames.toHalf('near')">Into the upper half</ElButton>
+        <ElButton :disabled="!some" data-testid="to-far" @click="frames.toHalf('far')">Into the lower half</ElButton>
+      </div>
     </section>
     <section aria-labelledby="tool-paint">
       <h2 id="tool-paint">What is in them</h2>

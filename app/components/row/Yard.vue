@@ -32,6 +32,7 @@ const { x: scrolled } = useScroll(strip)
 const weighing = useWeighing()
 /** Written only once a stage of the year is asked for. */
 const planning = computed(() => (props.stage ? props.yard : undefined))
+useCropsOf(() => planning.value)
 const { year, running: writing } = usePlannedYear(
   planning,
   computed(() => weighing.own),

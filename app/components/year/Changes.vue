@@ -14,6 +14,8 @@ const props = defineProps<{
   name: string
   begun: boolean
   fromNow: boolean
+  /** Its plan is being made of what is known now. */
+  beginning: boolean
 }>()
 defineEmits<{ begin: [] }>()
 const preferences = usePreferences()
@@ -63,7 +65,13 @@ const steps = computed(() => stepsInWords(props.yard, props.changeover, preferen
         A visit is under way at this hive.
         <NuxtLink :to="hivePath(yard.id, changeover.hiveId, 'visit')">Go on with it</NuxtLink>
       </p>
-      <ElButton v-else-if="fromNow" type="primary" data-testid="begin-visit" @click="$emit('begin')">
+      <ElButton
+        v-else-if="fromNow"
+        type="primary"
+        data-testid="begin-visit"
+        :loading="beginning"
+        @click="$emit('begin')"
+      >
         Do this at {{ between?.to.hive.name ?? 'the hive' }}
       </ElButton>
     </template>

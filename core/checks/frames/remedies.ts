@@ -1,6 +1,7 @@
 import {
   alternated,
   closedUp,
+  HALVES,
   hungAt,
   inOrder,
   isEdit,
@@ -123,14 +124,13 @@ export function addFrames(box: ResolvedPart, { figures }: Pick<Context, 'figures
   const each = Math.min(MOST_ADDED, Math.floor((slackMm - figures.beeTight) / frame.spacing.mm))
   if (each < 1) return []
   const count = each * rooms.length
+  const isTold = box.part.contents.some(({ half }) => half)
   let contents: readonly Content[] = closedUp(inOrder(box.part))
   for (let n = 0; n < count; n++) {
-    const at = contents.findLastIndex(({ patternId }) => patternId === frame.id) + 1
-    contents = hungAt(
-      { ...box.part, contents },
-      { id: `${PLACEHOLDER}${frame.id}/${n}`, patternId: frame.id, place: at },
-      at,
-    ).contents
+    const half = isTold ? HALVES[n % rooms.length]! : undefined
+    const at = contents.findLastIndex((one) => one.patternId === frame.id && (!half || one.half === half)) + 1
+    const added: Content = { id: `${PLACEHOLDER}${frame.id}/${n}`, patternId: frame.id, place: at }
+    contents = hungAt({ ...box.part, contents }, half ? { ...added, half } : added, at).contents
   }
   return [rehung('add-frames', box.part, { ...box.part, contents }, { count })]
 }

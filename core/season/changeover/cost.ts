@@ -1,6 +1,7 @@
 import type { Handled, Work } from './model'
 import type { Problem } from './problem'
 import { isClear, type State } from './state'
+import { leastMovedAgain } from './moved-again'
 
 /** One number that puts fewer lifts before fewer grams before fewer moves. */
 const LIFT = 1e10
@@ -19,23 +20,18 @@ export function workOfCost(cost: number): Work {
 
 /**
  * What is still to be done at the least: a part on the old hive comes off and goes back, or leaves; one set down goes
- * on once, and once more when something that goes on before it lies under it; what comes is put on once.
+ * on once; what comes is put on once; and what must be moved again, since no place keeps it in its order.
  */
-export function leastCost(state: State, { off, on, target }: Problem, costs: readonly number[]): number {
+export function leastCost(state: State, problem: Problem, costs: readonly number[]): number {
+  const { off, on, target } = problem
   let total = 0
   for (let i = state.done; i < state.piles[0]!.length; i++) {
     const part = state.piles[0]![i]!
     total += costs[part]! * (target[part]! < 0 ? 1 : 2)
   }
-  for (let p = 1; p < state.piles.length; p++) {
-    let lowest = Number.POSITIVE_INFINITY
-    for (const part of state.piles[p]!) {
-      total += costs[part]! * (target[part]! > lowest ? 2 : 1)
-      lowest = Math.min(lowest, target[part]!)
-    }
-  }
+  for (let p = 1; p < state.piles.length; p++) for (const part of state.piles[p]!) total += costs[part]!
   for (let i = state.done; i < on.length; i++) if (isComing(on[i]!, off)) total += costs[on[i]!]!
-  return total
+  return total + leastMovedAgain(state, problem, costs)
 }
 
 /** True for a part that came in the van: it leaves it only when it goes on where it belongs. */

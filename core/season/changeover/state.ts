@@ -60,7 +60,7 @@ export function keyOf({ piles, done }: State): string {
 }
 
 /** A pile as a text of one sign a part, well above those that stand between piles. */
-function signs(pile: readonly number[]): string {
+export function signs(pile: readonly number[]): string {
   let text = ''
   for (const part of pile) text += String.fromCharCode(256 + part)
   return text

@@ -118,6 +118,6 @@ describe('the box from above', () => {
     expect(frames.name).toBe('Drain-frame super in the shed')
     expect(frames.findings).toEqual([])
     frames.open('nothing')
-    expect([frames.part, frames.gaps.length, frames.hang('frame-drain', 0)]).toEqual([undefined, 0, false])
+    expect([frames.part, frames.gaps.length, frames.hang('frame-drain', { place: 0 })]).toEqual([undefined, 0, false])
   })
 })

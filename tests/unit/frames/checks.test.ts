@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest'
 import { CATALOGUE } from '#core/catalogue'
 import { assessHive } from '#core/assess'
 import { applyEdit, emptyYard, newPlacement, type Part, type Role, type Stage, type Yard } from '#core/hive'
-import { combsFollowed, hangProblem, takeProblem } from '#core/frames'
+import { combsFollowed, halved, hangProblem, takeProblem } from '#core/frames'
 import { findingInWords } from '#core/wording'
 import { remediesOf, type Finding, type RemedyKind } from '#core/checks'
 import { boxWith, contextFor, findingsOf, resolved, rulesFor, type Hung } from '../../helpers/frames'
@@ -46,6 +46,16 @@ describe('more frames than fit', () => {
     const finding = find('frames.too-many', part, 'brood')
     expect(finding).toMatchObject({ facts: { fits: 10 } })
     expect(rulesFor(after(part, finding, 'leave-out'), 'brood')).not.toContain('frames.too-many')
+  })
+
+  it('counts them where the halves are told: six in one half are too many though ten go into the box', () => {
+    const ten = boxWith('box-double-nucleus', 'frame-langstroth-deep', 10)
+    const six = halved(ten, new Set(['f5']), 'near', CATALOGUE)
+    expect(rulesFor(ten, 'brood')).not.toContain('frames.too-many')
+    const finding = find('frames.too-many', six, 'brood')
+    const less = after(six, finding, 'leave-out')
+    expect(rulesFor(less, 'brood')).not.toContain('frames.too-many')
+    expect(less.contents).toHaveLength(9)
   })
 
   it('tells shoulders that are wider than the slots', () => {

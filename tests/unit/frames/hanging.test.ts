@@ -20,7 +20,8 @@ import {
   type Spacing,
 } from '#core/hive'
 import { isFoundationless } from '#core/comb'
-import { FULL_WIDTH_MM, boxWith, resolved } from '../../helpers/frames'
+import { halved, passedOn } from '#core/frames'
+import { FULL_WIDTH_MM, boxWith, contextFor, resolved } from '../../helpers/frames'
 
 const deep = (count: number, spacing?: Spacing, then: readonly string[] = []) =>
   boxWith('box-langstroth-deep', 'frame-langstroth-deep', count, { ...(spacing ? { spacing } : {}), then })
@@ -101,6 +102,61 @@ describe('where frames hang', () => {
     expect(slackMm).toBeCloseTo((374.65 - 9.5) / 2 - 5 * 34.925, 6)
     for (const { places, y0, y1 } of rooms)
       expect(places[0]!.centreMm - 17.4625 - y0).toBeCloseTo(y1 - places.at(-1)!.centreMm - 17.4625, 6)
+  })
+
+  describe('in a divided box whose halves are told', () => {
+    const double = (count: number) => boxWith('box-double-nucleus', 'frame-langstroth-deep', count)
+    const shares = (part: Part) => hangAcross(resolved(part)).rooms.map(({ places }) => places.length)
+    const six = halved(double(10), new Set(['f5']), 'near', CATALOGUE)
+
+    it('as many as were put there: six of ten in one half are too many for it, and leave the other alone', () => {
+      expect(shares(six)).toEqual([6, 4])
+      const { overlapMm, rooms } = hangAcross(resolved(six))
+      expect(overlapMm).toBeCloseTo(6 * 34.925 - (374.65 - 9.5) / 2, 6)
+      expect(rooms[1]!.places.map(({ content }) => content.id)).toEqual(['f6', 'f7', 'f8', 'f9'])
+      expect(inOrder(six).map(({ id }) => id)).toEqual(Array.from({ length: 10 }, (_, i) => `f${i}`))
+    })
+
+    it('next to the division, from either side, in their order', () => {
+      const back = halved(six, new Set(['f1', 'f3']), 'far', CATALOGUE)
+      expect(shares(back)).toEqual([4, 6])
+      expect(inOrder(back).map(({ id }) => id)).toEqual(['f0', 'f2', 'f4', 'f5', 'f1', 'f3', 'f6', 'f7', 'f8', 'f9'])
+    })
+
+    it('and one more goes into the half of its neighbour, one that changes place into the half of the place', () => {
+      const more = hungAt(six, { id: 'new', patternId: 'frame-langstroth-deep', place: 2 }, 2)
+      expect(shares(more)).toEqual([7, 4])
+      const places = new Map(six.contents.map(({ id, place }) => [id, place]))
+      const passed = moved(six, 'f0', places.get('f8')!)
+      expect(shares(passed)).toEqual([6, 4])
+      expect(passed.contents.find(({ id }) => id === 'f0')).toMatchObject({ half: 'far' })
+      expect(replaced(six, new Set(['f5']), 'dummy-langstroth-deep', () => 'd').contents).toContainEqual(
+        expect.objectContaining({ id: 'd', half: 'near' }),
+      )
+    })
+
+    it('and what goes into another box leaves its half behind', () => {
+      const passed = passedOn(
+        six,
+        boxWith('box-langstroth-deep', 'frame-langstroth-deep', 3),
+        new Set(['f5']),
+        'brood',
+        contextFor('flow'),
+      )
+      expect(passed.ok && passed.other.contents.some(({ half }) => half)).toBe(false)
+    })
+
+    it('by the middle of it where it was put by hand', () => {
+      const put = putByHand(
+        double(3),
+        new Map([
+          ['f0', -120],
+          ['f1', -60],
+          ['f2', -20],
+        ]),
+      )
+      expect(shares(put)).toEqual([3, 0])
+    })
   })
 
   it('by hand where each was put, else spread evenly', () => {

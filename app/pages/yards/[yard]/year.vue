@@ -2,6 +2,7 @@
 // The year: every stage of every hive to scale, what changes from one to the next, what goes in the van; how bees are kept; the dates.
 import { hiveIn, plannedHiveIn } from '#core/hive-in'
 import { useVirtualizer } from '@tanstack/vue-virtual'
+import { until } from '@vueuse/core'
 import { catalogueOf, formatName } from '#core/catalogue'
 import { STAGES, type Hive, type Stage } from '#core/hive'
 import {
@@ -60,6 +61,7 @@ const before = computed<Stage>(() => {
   const at = periods.findIndex((one) => one.stage === stage.value)
   return periods[(at + periods.length - 1) % periods.length]!.stage
 })
+const crops = useCrops()
 useCropsOf(() => yard.value)
 const { year, partial, done, running, cancel } = usePlannedYear(
   yard,
@@ -191,7 +193,15 @@ const name = (patternId: string) => {
   return alike && format && format !== 'any' ? `${plain(patternId)}, ${formatName(format)}` : plain(patternId)
 }
 
+/** The plan of what the food of each hive lets go: no step is done or printed by an older one. */
+async function planIsWhole(yardId: string): Promise<void> {
+  await crops.whenKnown(yardId)
+  await nextTick()
+  await until(running).toBe(false)
+}
+
 const printing = ref(false)
+const beginning = ref(false)
 const failed = ref('')
 const kitLine = ({ patternId, count, toGet }: { patternId: string; count: number; toGet: number }) =>
   `${count} × ${name(patternId)}${toGet > 0 ? `, ${toGet} to get` : ''}`
@@ -199,6 +209,7 @@ async function print(what: 'visit' | 'cards') {
   const one = yard.value!
   printing.value = true
   failed.value = ''
+  if (what === 'visit') await planIsWhole(one.id)
   const answer =
     what === 'visit'
       ? await server.printVisit(tickSheets())
@@ -246,6 +257,10 @@ function choose(id: string) {
   view.chosenHive = id
 }
 async function begin() {
+  if (!yard.value || beginning.value) return
+  beginning.value = true
+  await planIsWhole(yard.value.id)
+  beginning.value = false
   const changeover = shown.value
   if (!changeover || !yard.value) return
   const started = yards.perform(
@@ -322,6 +337,7 @@ useHead({ title: 'Year – Duvet' })
               :name="shownHive.name"
               :begun="shownHive.visit !== undefined"
               :from-now="from === 'now'"
+              :beginning="beginning"
               @begin="begin"
           /></ShellInTurn>
         </div>

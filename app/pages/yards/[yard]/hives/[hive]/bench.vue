@@ -60,6 +60,10 @@ watch(
     if (bench.hiveId === route.params.hive && stage !== inAddress.value) inAddress.value = stage
   },
 )
+useCropsOf(
+  () => (bench.planStage ? inView.standingYard : undefined),
+  ({ id }) => id === bench.hiveId,
+)
 watch(
   () => bench.selectedId,
   () => {
