@@ -9,7 +9,7 @@ import {
   type Measured,
 } from './checks'
 import { checkEndBars, checkVerticalGaps } from './checks/bee-space'
-import { asksForBees, checkColony } from './checks/colony'
+import { asksForBees, checkColony, mayStay } from './checks/colony'
 import { checkFrames } from './checks/fit'
 import { checkComb, checkDrainFrames, checkFrameSpacing, checkSideRoom } from './checks/frames'
 import { checkJoints } from './checks/joints'
@@ -30,7 +30,7 @@ import {
   checkWinterTop,
 } from './checks/season'
 import { assembleHive, hasTwoSides, onSide, partsById, type AssembledHive, type Layout } from './geometry'
-import type { Hive, HiveSide, Yard } from './hive'
+import { heldBack, type Edit, type Hive, type HiveSide, type Yard } from './hive'
 import { contextOf, measure, type Look } from './measure'
 import { comparableMm } from './units'
 
@@ -78,12 +78,15 @@ export function assess(assembled: AssembledHive, context: Context, layout?: Layo
     judge(assembleHive(hives[0]!, new Map(parts.map((part) => [part.id, part])), context.catalogue), context),
   )
   const { sides: _tried, ...known } = judged
+  const { colony } = context
+  // What holds the kit of a colony holds it against every way out too.
+  const isHeld = colony && ((edit: Edit) => heldBack({ ...yard, colonies: { [assembled.hive.id]: colony } }, edit))
   return gradedOf({
     ...known,
     // Ways out are tried once somebody looks at them: most findings are only counted.
     findings: judged.findings.map((finding) => ({
       ...withAcceptance(finding, assembled.hive),
-      ways: () => keptPromises(finding, before, after, context.band),
+      ways: () => keptPromises(finding, before, after, context.band).filter(({ edit }) => !isHeld?.(edit)),
     })),
   })
 }
@@ -136,10 +139,10 @@ export function assessHive(yard: Yard, hive: Hive, parts = partsById(yard), look
   return assess(assembleHive(hive, parts, context.catalogue), context)
 }
 
-/** An acceptance holds as long as the figure is the one that was accepted. */
+/** An acceptance holds as long as the figure is the one that was accepted; a colony’s state is written, not accepted. */
 function withAcceptance(finding: Finding, hive: Hive): Finding {
   const acceptance = hive.accepted.find(({ findingKey }) => findingKey === finding.key)
-  if (!acceptance) return finding
+  if (!acceptance || !mayStay(finding)) return finding
   const now = finding.measured ? comparableMm(finding.measured.mm) : null
   const then = acceptance.measuredMm === null ? null : comparableMm(acceptance.measuredMm)
   return now === then ? { ...finding, acceptance } : finding

@@ -130,14 +130,11 @@ function openSettings(yard: Yard): void {
           <ElButton data-testid="export-all" @click="exportAll"> Save everything as a plan file </ElButton>
         </footer>
       </template>
-      <UiSheet
+      <LazyYearClimateSheet
         v-if="climateYard && !climateYard.season?.calendar"
-        :title="`The climate of ${climateYard.name}`"
-        width="min(760px, 96vw)"
+        :yard="climateYard"
         @close="asksClimate = null"
-      >
-        <YearClimates :yard="climateYard" @chosen="asksClimate = null" />
-      </UiSheet>
+      />
     </main>
     <p v-else class="loading" role="status">Fetching the yards…</p>
     <LazyRowAddHive v-if="adding" @start="add" @close="adding = null" />

@@ -2,6 +2,11 @@ import { isClosed } from '../hive'
 import type { Context, Measured } from './context'
 import { findingOf, type Finding } from './finding'
 
+/** Whether a keeper may let a finding stay: what a colony holds ends by what is written in its book. */
+export function mayStay({ rule, facts }: Pick<Finding, 'rule' | 'facts'>): boolean {
+  return !rule.startsWith('colony.') || ('held' in facts && !facts.held)
+}
+
 /** Deaths after which nobody knows what the kit carries. */
 const MAY_BE_DISEASE: ReadonlySet<string | undefined> = new Set(['disease', 'not-known', undefined])
 

@@ -14,6 +14,8 @@ const EMPTY_WORDS: Readonly<Record<string, string>> = {
 
 const causeWord = (cause: string) => (isOneOf(keysOf(CAUSE_WORDS), cause) ? CAUSE_WORDS[cause] : cause)
 
+const diedOf = (cause = 'not-known') => (cause === 'not-known' ? 'nobody knows of what' : causeWord(cause))
+
 const HAVE_LOOKED =
   'Close it so that no bee gets in, move nothing of it, and have it looked at: some diseases must be reported. ' +
   'Clean, burn or keep it as you are told, and write that down.'
@@ -63,7 +65,7 @@ export function colonyInWords(colony: Colony | undefined, { vocabulary }: Pick<R
 export function heldBackInWords({ name }: Pick<Hive, 'name'>, colony: Colony, reader: Reader): string {
   const why = colony.signs?.length
     ? `${signsInWords(colony.signs)} seen on ${dayInWords(colony.since, reader.vocabulary)}`
-    : colonyInWords(colony, reader)
+    : [colonyInWords(colony, reader), colony.is === 'dead' ? diedOf(colony.because) : ''].filter(Boolean).join(', ')
   return (
     `Nothing is taken from ${name}: ${why}. Have it looked at; once it was, or was cleaned, write that in its book, ` +
     'and its kit is free.'

@@ -3,6 +3,7 @@ import { showLength, showResistance, showVolume } from '../units'
 import { CLIMATE_UNSAID } from './climate-words'
 import { dayInWords } from './day-words'
 import { counted, the, type Reader } from './names'
+import { treatConflictInWords } from './treat-words'
 import { rangeInWords } from './weight-words'
 import type { Tellers } from './telling'
 
@@ -256,20 +257,10 @@ export const TELL_SEASON: Tellers<SeasonRule> = {
     what: 'The colony is still settling in its first box.',
     fate: 'It is chilled and draws comb in the wrong place. Give room when 8 of 10 frames are covered.',
   }),
-  'season.no-time-to-treat': ({ finding: { facts }, reader }) => {
-    const day = (monthDay: string) => dayInWords(monthDay, reader.vocabulary)
-    return {
-      title: 'no time to treat before the winter bees',
-      what:
-        `The last crop is off on ${day(facts.cropEnds)}; winter bees are raised from ${day(facts.beesFrom)}, and ` +
-        `mites are treated by ${day(facts.treatBy)} at the latest.`,
-      fate:
-        'Bees that grow up with mites do not live through the winter. Give up the last crop' +
-        (facts.between
-          ? `, or treat between the two, ${day(facts.between.from)} to ${day(facts.between.to)}, by the label.`
-          : ', or treat by a label that allows supers to be on.'),
-    }
-  },
+  'season.no-time-to-treat': ({ finding: { facts }, reader }) => ({
+    title: 'no time to treat before the winter bees',
+    ...treatConflictInWords(facts, reader),
+  }),
   'season.no-room': ({ part }) => ({
     title: 'no room for nectar',
     what: `Nothing stands over ${part(0)} in the flow.`,

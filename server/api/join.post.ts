@@ -3,12 +3,12 @@ import { defineEventHandler } from 'h3'
 import { mayPlay } from '#wire/keepers'
 import { addKeeper, beginSession, setPart } from '../keepers/accounts'
 import { hashPassphrase, hashToken } from '../keepers/hash'
-import { useInvitation } from '../keepers/invitations'
+import { isOpenInvitation, useInvitation } from '../keepers/invitations'
 import { forgetTries } from '../keepers/tries'
 import { LIMITS, readValid, refusal } from '../utils/answers'
-import { inOneTransaction } from '../utils/database'
+import { inOneTransaction, withDatabase } from '../utils/database'
 import { hostOf, keepSession } from '../utils/keeper'
-import { letTry } from '../utils/tries'
+import { addressOf, letTry } from '../utils/tries'
 
 const ENDED = {
   field: 'token',
@@ -39,9 +39,11 @@ export default defineEventHandler(async (event) => {
   }
   if (name === undefined || passphrase === undefined)
     throw refusal(422, { field: 'name', sentence: 'name and passphrase are missing: how you sign in from now on.' })
-  // Counted by the invitation: who tries others does not shut out the one that was invited.
   const tried = `join ${hashToken(token)}`
-  const address = await letTry(event, tried, 'token', now)
+  const address = addressOf(event)
+  // An invitation that there is counts by itself: who tries others does not shut out the one that was invited.
+  const isOpen = await withDatabase((database) => isOpenInvitation(database, token, now))
+  await letTry(event, isOpen ? { name: tried } : { name: tried, address }, 'token', now)
   const passHash = await hashPassphrase(passphrase)
   const id = randomUUID()
   const { used, session } = await inOneTransaction(async (tx) => {

@@ -14,14 +14,20 @@ export async function invite(tx: Writer, yardId: string, part: Played, madeBy: s
   return { token, endsAt }
 }
 
+const isOpen = (token: string, now: string) =>
+  and(eq(invitations.tokenHash, hashToken(token)), isNull(invitations.usedBy), sql`${invitations.endsAt} > ${now}`)
+
+/** Whether there is such an invitation that nobody has used and whose day is not over. */
+export async function isOpenInvitation(database: Writer, token: string, now: string): Promise<boolean> {
+  return (await database.$count(invitations, isOpen(token, now))) > 0
+}
+
 /** Uses an invitation up; undefined where it was used, has ended, or there never was one. */
 export async function useInvitation(tx: Writer, token: string, usedBy: string, now: string) {
   const [used] = await tx
     .update(invitations)
     .set({ usedBy })
-    .where(
-      and(eq(invitations.tokenHash, hashToken(token)), isNull(invitations.usedBy), sql`${invitations.endsAt} > ${now}`),
-    )
+    .where(isOpen(token, now))
     .returning({ yardId: invitations.yardId, part: invitations.part })
   return used
 }

@@ -3,23 +3,28 @@ import { signInTries } from '../database/schema'
 import type { Writer } from '../database/yards'
 import { keyOf } from './accounts'
 
+/** What is tried, and from where; each is counted where it is said. */
+export interface Tried {
+  readonly name?: string
+  readonly address?: string
+}
+
 /** Tries in a quarter of an hour: of one name, of one address, of one name from one address. */
 const MOST = { name: 40, address: 60, both: 8 } as const
 const SPAN_MS = 900_000
 
 /**
- * Counts a try to sign in by the name as it is compared, for every server of the database in one statement each; the minutes to wait where there were
- * too many, whether or not there is such a name. 0 where it may be tried.
+ * Counts a try to sign in by the name as it is compared, for every server of the database in one statement each; the
+ * minutes to wait where there were too many, whether or not there is such a name. 0 where it may be tried.
  */
-export async function minutesToWait(tx: Writer, typed: string, address: string, now: string): Promise<number> {
-  const name = keyOf(typed)
+export async function minutesToWait(tx: Writer, { name: typed, address }: Tried, now: string): Promise<number> {
+  const name = typed === undefined ? undefined : keyOf(typed)
   const nowMs = Date.parse(now)
   await tx.delete(signInTries).where(lt(signInTries.endsAt, now))
-  const keys: readonly (readonly [string, number])[] = [
-    [`name ${name}`, MOST.name],
-    [`address ${address}`, MOST.address],
-    [`both ${address} ${name}`, MOST.both],
-  ]
+  const keys: (readonly [string, number])[] = []
+  if (name !== undefined) keys.push([`name ${name}`, MOST.name])
+  if (address !== undefined) keys.push([`address ${address}`, MOST.address])
+  if (name !== undefined && address !== undefined) keys.push([`both ${address} ${name}`, MOST.both])
   let waitMs = 0
   for (const [key, most] of keys) {
     const [row] = await tx

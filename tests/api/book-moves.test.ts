@@ -3,6 +3,8 @@ import { cropFrom, currentOf, newestOf, type Entry } from '#core/book'
 import { applyEdit, type Edit } from '#core/hive'
 import { copyHives, moveHives } from '#core/hive/deeds'
 import { startServer, type RunningServer } from '../../scripts/lib/server'
+import { sendReport } from '../../scripts/scale'
+import { sendAir } from '../../scripts/sensor'
 import { entry } from '../helpers/book'
 import { DEMO, get, nextId, post, storedYards, submission } from '../helpers/wire'
 import type { OpenBook } from '#wire/answers'
@@ -31,6 +33,7 @@ async function move(hiveId: string, fromId: string, toId: string) {
   await save(fromId, out)
   return { back: back.ok ? back.inverse : undefined }
 }
+const ofMoved = (yardId: string) => at(`${yardId}/hives/serge%2F0`)
 const treated = (id: string, hiveId: string) =>
   entry('treatment', '2026-04-01T10:00', { product: 'strips', until: '2026-04-20', withdrawalDays: 21 }, { id, hiveId })
 const withdrawal = (entries: readonly Entry[]) => {
@@ -103,6 +106,40 @@ describe('a book and its hive', () => {
     await move('muslin/0', 'kiln-bank', 'sallow-quay')
     expect(await kg('sallow-quay')).toEqual([41])
     expect((await book('sallow-quay', 'muslin/0')).map(({ id }) => id)).toEqual(['stays'])
+  })
+
+  it('takes its scale and its sensor along: what they send, and what waited for it, comes to where it stands', async () => {
+    const device = async (kind: 'scales' | 'sensors', more: object) =>
+      (await post(`${server.url}/api/${kind}`, { yardId: 'kiln-bank', hiveId: 'serge/0', name: 'Left', ...more }))
+        .body as unknown as { id: string; key: string }
+    const scale = await device('scales', {})
+    const sensor = await device('sensors', { place: 'inside' })
+    await move('serge/0', 'kiln-bank', 'sallow-quay')
+    const at = '2026-04-30T12:00:00.000Z'
+    const weighed = await sendReport(server.url, scale.id, scale.key, {
+      sequence: 1,
+      batteryPercent: 80,
+      readings: [{ at, kg: 33.3 }],
+    })
+    const felt = await sendAir(server.url, sensor.id, sensor.key, {
+      sequence: 1,
+      batteryPercent: 80,
+      readings: [{ at, celsius: 4.5, humidityPercent: 70 }],
+    })
+    expect([weighed.status, felt.status]).toEqual([200, 200])
+    const weighedByHand = await post(`${ofMoved('kiln-bank')}/weigh-ins`, {
+      batchId: crypto.randomUUID(),
+      source: 'hand',
+      readings: [{ at: '2026-04-30T13:00:00.000Z', kg: 33.1, method: 'scale' }],
+    })
+    expect(weighedByHand).toMatchObject({ status: 200, body: { added: 1 } })
+    const series = await get<{ series: { points: { kg: number }[] }; scales: { id: string }[] }>(
+      `${ofMoved('sallow-quay')}/weigh-ins`,
+    )
+    expect(series.series.points.map(({ kg }) => kg)).toEqual([33.3, 33.1])
+    expect(series.scales.map(({ id }) => id)).toEqual([scale.id])
+    const air = await get<{ series: { count: number }[]; sensors: unknown[] }>(`${ofMoved('sallow-quay')}/air-readings`)
+    expect([air.series.map(({ count }) => count), air.sensors.length]).toEqual([[1], 1])
   })
 
   it('goes along to a copy with its history under identities of its own, and not to one without', async () => {

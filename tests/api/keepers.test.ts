@@ -1,3 +1,4 @@
+import { spawnSync } from 'node:child_process'
 import { readdirSync, statSync } from 'node:fs'
 import { join } from 'node:path'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
@@ -319,6 +320,23 @@ describe('signing in', () => {
     }
     expect((await ask('GET', '/api/yards', { cookie: cookies.reader })).status).toBe(200)
   })
+
+  it('counts a name in other letters and with spaces as the same name', async () => {
+    const written = [
+      'A Keeper',
+      'a keeper',
+      ' A  KEEPER ',
+      'a  Keeper',
+      'A KEEPER',
+      'a keeper ',
+      ' a keeper',
+      'A keepeR',
+    ]
+    const said: number[] = []
+    for (const name of [...written, 'a KEEPER'])
+      said.push((await ask('POST', '/api/sign-in', { body: { name, passphrase: 'wrong words now' } })).status)
+    expect(said).toEqual([...written.map(() => 422), 429])
+  })
 })
 
 describe('a session', () => {
@@ -436,5 +454,41 @@ describe('who is taken out of a yard', () => {
       })
       expect([self.status, self.body.sentence]).toEqual([422, expect.stringContaining('A yard has an owner')])
     }
+  })
+})
+
+describe('a keeper who forgot the passphrase', () => {
+  it('gets another one on the server’s own machine, is signed out everywhere, and keeps the yards', async () => {
+    const reset = (name: string) =>
+      spawnSync('node_modules/.bin/tsx', ['--tsconfig', 'tsconfig.tools.json', 'scripts/keeper.ts', 'reset', name], {
+        env: { ...process.env, DUVET_DATABASE: `file:${server.databasePath}` },
+        encoding: 'utf8',
+      })
+    const lost = await joined('Lone Owner', 'owner')
+    expect(reset('Somebody Else')).toMatchObject({ status: 1, stderr: expect.stringContaining('Nothing was changed') })
+    expect((await ask('GET', '/api/yards', { cookie: lost })).status).toBe(200)
+    const done = reset('lone  owner')
+    const passphrase = /now: (\S+)/.exec(done.stdout)?.[1]
+    expect([done.status, passphrase?.length]).toEqual([0, 16])
+    expect((await ask('GET', '/api/yards', { cookie: lost })).status).toBe(401)
+    const old = await ask('POST', '/api/sign-in', { body: { name: 'Lone Owner', passphrase: WORDS } })
+    expect(old.status).toBe(422)
+    const again = await ask('POST', '/api/sign-in', { body: { name: 'Lone Owner', passphrase } })
+    expect((await ask('GET', '/api/yards', { cookie: again.cookie })).body).toMatchObject([{ yard: { id: YARD } }])
+  })
+})
+
+describe('an honest invitation', () => {
+  it('is not shut out by who tries others that are none', async () => {
+    const invited = { cookie: cookies.owner, body: { part: 'reader' } }
+    const { token } = (await ask('POST', `/api/yards/${YARD}/invitations`, invited)).body
+    const bogus = await Promise.all(
+      Array.from({ length: 80 }, (_, i) =>
+        ask('POST', '/api/join', { body: { token: `bogus-${i}`, name: 'Honest', passphrase: WORDS } }),
+      ),
+    )
+    // Of those that there never were, no more than some are looked at from one place.
+    expect(bogus.map(({ status }) => status).sort()).toEqual(expect.arrayContaining([422, 429]))
+    expect((await ask('POST', '/api/join', { body: { token, name: 'Honest', passphrase: WORDS } })).status).toBe(200)
   })
 })

@@ -247,3 +247,38 @@ describe('boards as DXF and SVG', () => {
     expect(svg.match(/class="cut"/g)).toHaveLength(2)
   })
 })
+
+describe('while something large is printed', () => {
+  const large = () => {
+    const deep = box('box-langstroth-deep')
+    const words = boxSheet(deep, 40, 'finger', STOCK, CATALOGUE, READER)
+    const one = withDrawings(words, boxDrawings(deep, 40, 'finger', STOCK, say))
+    return { ...one, drawings: Array.from({ length: 12 }, () => one.drawings[0]!) }
+  }
+  const send = (signal?: AbortSignal) =>
+    fetch(`${server.url}/api/print/sheet`, {
+      method: 'POST',
+      body: JSON.stringify(large()),
+      headers: { 'content-type': 'application/json' },
+      ...(signal ? { signal } : {}),
+    })
+
+  it('a second one of the same keeper is told to wait, and what others save goes in', async () => {
+    const [first, second] = [send(), send()]
+    const health = await fetch(`${server.url}/api/yards`)
+    expect(health.status).toBe(200)
+    const answers = await Promise.all([first, second])
+    expect(answers.map(({ status }) => status).sort()).toEqual([200, 503])
+    const refused = answers.find(({ status }) => status === 503)!
+    expect(await refused.json()).toMatchObject({ sentence: expect.stringContaining('is being printed') })
+  })
+
+  it('one that is cancelled leaves room for the next', async () => {
+    const cancel = new AbortController()
+    const gone = send(cancel.signal).catch((error: unknown) => error)
+    await new Promise((resolve) => setTimeout(resolve, 20))
+    cancel.abort()
+    expect(await gone).toMatchObject({ name: 'AbortError' })
+    await expect.poll(async () => (await send()).status, { timeout: 20_000 }).toBe(200)
+  })
+})

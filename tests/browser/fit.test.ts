@@ -289,6 +289,23 @@ describe('Sources', () => {
     expect((await storedYards(session.server.url))[0]!.yard.overrides).toEqual([])
   })
 
+  it('takes no least over its most, and says how many hives would change before anything is kept', async () => {
+    const page = await session.open('/sources')
+    await chooseYard(page, 'Sallow Quay')
+    await page.getByTestId('source-search').fill('bee space at least')
+    const row = page.locator('tr', { has: page.locator('[data-figure="limit.beeSpaceMin"]') })
+    await row.getByRole('button', { name: 'Change' }).click()
+    await page.getByTestId('own-figure').fill('20 mm')
+    await page.getByRole('button', { name: 'Use it' }).click()
+    await expect.poll(() => page.getByRole('alert').innerText()).toMatch(/would be over .*change that one first/)
+    await page.getByTestId('own-figure').fill('9.4 mm')
+    await expect
+      .poll(() => page.getByTestId('verdict-effect').first().innerText())
+      .toMatch(/\d of 6 hives would go from \w+ to (watch|mend)/)
+    await page.getByRole('button', { name: 'Cancel' }).click()
+    expect((await storedYards(session.server.url))[0]!.yard.overrides).toEqual([])
+  })
+
   it('keeps a pattern of one’s own, uses it like any other, and does not let it go while it is in use', async () => {
     const page = await session.open('/sources')
     await chooseYard(page, 'Sallow Quay')

@@ -1,7 +1,7 @@
 import { readFileSync } from 'node:fs'
 import type { Page } from 'playwright-core'
 import { describe, expect, it } from 'vitest'
-import { DEMO, storedYards } from '../helpers/wire'
+import { DEMO, post, storedYards, submission } from '../helpers/wire'
 import { chooseYard, choose, drawn, hivePath, layers, saved, typeDay, useSession } from './session'
 
 const session = useSession({ seed: DEMO })
@@ -428,6 +428,62 @@ describe('a visit', () => {
       await page.getByTestId('visit-done').waitFor()
     },
   )
+
+  it('is begun by the plan that knows what the food lets go, however soon it is asked for', async () => {
+    const toWinter = async (page: Page) => {
+      await page.locator('[data-stage="winter"]').click()
+      await planned(page, 'Hessian').click()
+      await page.getByTestId('begin-visit').waitFor()
+    }
+    const { revision } = (await storedYards(session.server.url)).find(({ yard }) => yard.id === 'sallow-quay')!
+    const afterCrop = { kind: 'set-hive', hiveId: 'hessian/0', stage: 'after-crop' } as const
+    await post(`${session.server.url}/api/yards/sallow-quay/edits`, submission(revision, [afterCrop]))
+    await post(`${session.server.url}/api/yards/sallow-quay/hives/hessian%2F0/weigh-ins`, {
+      source: 'hand',
+      batchId: crypto.randomUUID(),
+      readings: [{ at: new Date(Date.now() - 3_600_000).toISOString(), kg: 30, method: 'scale' }],
+    })
+    const slow = await session.open('/')
+    await slow.route(/\/hives\/.*\/(book|weigh-ins)/, async (route) => {
+      await new Promise((resolve) => setTimeout(resolve, 700))
+      await route.continue()
+    })
+    await slow.getByRole('link', { name: 'Year', exact: true }).first().click()
+    await chooseYard(slow, 'Sallow Quay')
+    await slow.locator('[data-planned]').first().waitFor()
+    await toWinter(slow)
+    await slow.getByTestId('begin-visit').click()
+    await slow.getByTestId('visit-step').waitFor()
+    await saved(slow)
+    const begun = (await hiveNamed('Hessian')).visit!.steps
+    const asked = begun.filter(({ from, to }) => from === 'hive' && to === 'van').map(({ partId }) => partId)
+    const supers = (await hiveNamed('Hessian')).stack.flatMap(({ role, partId }) => (role === 'super' ? [partId] : []))
+    expect(supers.length).toBeGreaterThan(0)
+    // 30 kg, wood and bees and all, lets nothing go.
+    expect(asked.filter((partId) => supers.includes(partId))).toEqual([])
+    await slow.getByTestId('give-up').click()
+    await slow.getByTestId('end-here').click()
+    await saved(slow)
+  })
+
+  it('keeps its buttons where they are, however long a step is', async () => {
+    const page = await year('Sallow Quay', { width: 390, height: 844, touch: true })
+    await page.locator('[data-stage="winter"]').tap()
+    await planned(page, 'Gingham').tap()
+    await page.getByTestId('begin-visit').tap()
+    await page.getByTestId('tick').waitFor()
+    const tops = new Set<number>()
+    const lengths = new Set<number>()
+    for (let n = 0; n < 8 && (await page.getByTestId('tick').isVisible()); n++) {
+      const bar = (await page.getByTestId('tick').boundingBox())!
+      tops.add(Math.round(bar.y))
+      expect(bar.y + bar.height).toBeLessThanOrEqual(844)
+      lengths.add((await page.getByTestId('visit-step').innerText()).length)
+      await page.getByTestId('tick').tap()
+      await page.waitForTimeout(700)
+    }
+    expect([tops.size, lengths.size > 1]).toEqual([1, true])
+  })
 
   it('goes on without a step that cannot be done, and says which hive is next', async () => {
     const page = await year('Sallow Quay')

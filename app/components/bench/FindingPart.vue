@@ -1,6 +1,6 @@
 <script setup lang="ts">
 // One finding of a card: what is there, what will happen, and why it may stay.
-import type { Finding } from '#core/checks'
+import { mayStay, type Finding } from '#core/checks'
 import type { FindingWords } from '#core/wording'
 
 const props = defineProps<{ finding: Finding; words: FindingWords; dry?: boolean }>()
@@ -31,7 +31,7 @@ const severity = computed(() => (props.finding.acceptance ? 'accepted' : props.f
     <div v-if="!dry" class="ways">
       <slot />
       <ElButton v-if="finding.acceptance" text @click="emit('withdraw')"> Take back </ElButton>
-      <ElButton v-else-if="!accepting" text @click="accepting = true">Accept…</ElButton>
+      <ElButton v-else-if="!accepting && mayStay(finding)" text @click="accepting = true">Accept…</ElButton>
     </div>
     <form v-if="accepting" @submit.prevent="accept">
       <label :for="`reason-${finding.key}`">Why is it all right here?</label>

@@ -8,9 +8,8 @@ const yard = computed(() => (HANGS.test(route.path) ? view.yard : undefined))
 /** The first winter figure asks again by itself, once. */
 const shownFor = new Set<string>()
 watch(
-  () => route.path,
-  (path) => {
-    const here = view.yard
+  [() => route.path, () => view.yard],
+  ([path, here]) => {
     if (!path.endsWith('/winter') || !here || here.season?.calendar || shownFor.has(here.id)) return
     shownFor.add(here.id)
     asking.value = true
@@ -29,14 +28,7 @@ watch(
     Climate not said: figures of winter and food are those of a cool place by the sea.
     <ElButton data-testid="say-climate" @click="asking = true">Say the climate of {{ yard.name }}</ElButton>
   </p>
-  <UiSheet
-    v-if="yard && asking"
-    :title="`The climate of ${yard.name}`"
-    width="min(760px, 96vw)"
-    @close="asking = false"
-  >
-    <YearClimates :yard="yard" @chosen="asking = false" />
-  </UiSheet>
+  <LazyYearClimateSheet v-if="yard && asking" :yard="yard" @close="asking = false" />
 </template>
 
 <style scoped>

@@ -18,8 +18,10 @@ const colony = computed(() => (place.value ? colonyIn(place.value.yard, place.va
   <p v-if="place && colony" class="colony" role="status" data-testid="colony">
     <ShellSeverityMark :grade="colony.holds === 'all' ? 'stop' : 'watch'" />
     <span
-      ><b>{{ place.hive.name }}: {{ capital(colonyInWords(colony, preferences.reader)) }}.</b>
-      {{ colony.holds === 'nothing' ? '' : heldBackInWords(place.hive, colony, preferences.reader) }}
+      ><b v-if="colony.holds === 'nothing'"
+        >{{ place.hive.name }}: {{ capital(colonyInWords(colony, preferences.reader)) }}.</b
+      >
+      <template v-else>{{ heldBackInWords(place.hive, colony, preferences.reader) }}</template>
       <NuxtLink
         v-if="colony.holds !== 'nothing'"
         :to="{ path: hivePath(place.yard.id, place.hive.id, 'book'), query: { write: 'cleared' } }"

@@ -1,8 +1,17 @@
 <script setup lang="ts">
 // The yard's own year: climate, hemisphere, dates; what cannot be is refused in a sentence, and nothing typed is lost.
 import { CLIMATES, type Calendar, type Stage, type Yard } from '#core/hive'
-import { CALENDARS, HALF_YEAR_DAYS, calendarProblems, shifted, stagesOfYear, withBeginning, yearOf } from '#core/season'
-import { CLIMATE_WORDS, calendarProblemInWords, capital, stageWord } from '#core/wording'
+import {
+  CALENDARS,
+  HALF_YEAR_DAYS,
+  calendarProblems,
+  shifted,
+  stagesOfYear,
+  treatConflict,
+  withBeginning,
+  yearOf,
+} from '#core/season'
+import { CLIMATE_WORDS, calendarProblemInWords, capital, stageWord, treatConflictInWords } from '#core/wording'
 import { download, fileName } from '~/composables/download'
 import * as deeds from '#core/hive/deeds'
 
@@ -18,6 +27,13 @@ watch(
   },
 )
 const problems = computed(() => calendarProblems(yearWith(typed.value)))
+/** Crop against winter bees, told where the days are written. */
+const noTimeToTreat = computed(() => {
+  const conflict = problems.value.some(({ problem }) => problem === 'no-date')
+    ? undefined
+    : treatConflict(yearWith(typed.value))
+  return conflict && treatConflictInWords(conflict, preferences.reader)
+})
 const FIELDS = [
   ['firstPollen', 'First pollen'],
   ['flowStart', 'Flow from'],
@@ -114,6 +130,9 @@ const asDate = (monthDay: string | null) => (monthDay ? `2025-${monthDay}` : '')
         :role="one.warning ? 'status' : 'alert'"
       >
         {{ calendarProblemInWords(one) }}
+      </li>
+      <li v-if="noTimeToTreat" class="wrong" role="status" data-testid="no-time-to-treat">
+        {{ noTimeToTreat.what }} {{ noTimeToTreat.fate }}
       </li>
     </ul>
     <fieldset class="begins">

@@ -4,14 +4,14 @@ import { hashPassphrase, isPassphrase } from '../../keepers/hash'
 import { LIMITS, readValid, refusal } from '../../utils/answers'
 import { inOneTransaction, withDatabase } from '../../utils/database'
 import { whoIsIn } from '../../utils/keeper'
-import { letTry } from '../../utils/tries'
+import { addressOf, letTry } from '../../utils/tries'
 
 /** Another passphrase for who is signed in; every other device has to sign in again. */
 export default defineEventHandler(async (event) => {
   const keeper = whoIsIn(event)
   const { before, passphrase } = await readValid(event, 'passphrase', LIMITS.editBytes)
   const now = new Date().toISOString()
-  await letTry(event, keeper.name, 'before', now)
+  await letTry(event, { name: keeper.name, address: addressOf(event) }, 'before', now)
   const known = await withDatabase((database) => keeperByName(database, keeper.name))
   if (!(await isPassphrase(known?.passHash, before)))
     throw refusal(422, { field: 'before', sentence: 'The passphrase that you have now is another one.' })

@@ -15,6 +15,7 @@ import {
 } from '#core/book'
 import { CATALOGUE } from '#core/catalogue'
 import { hiveIn, plannedHiveIn } from '#core/hive-in'
+import { remediesOf } from '#core/checks'
 import { applyEdit, heldBack, isSound, planOf, type Edit, type Hive, type Yard } from '#core/hive'
 import * as deeds from '#core/hive/deeds'
 import { changeoverOf, stagesOf, writeYear, yearOf } from '#core/season'
@@ -24,6 +25,7 @@ import { colonyInWords, heldBackInWords } from '#core/wording/colony-words'
 import { dueInWords } from '#core/wording/book-words'
 import { planSchema } from '#wire/plan-schema'
 import { entry } from '../../helpers/book'
+import { demoPlan } from '../../helpers/wire'
 import { build, counter, L } from '../../helpers/hives'
 
 const today = '2026-06-20'
@@ -135,6 +137,31 @@ describe('every door asks the same state', () => {
     ]
     for (const edit of free) expect(heldBack(yard, edit)).toBeUndefined()
   })
+
+  it.each(STATES)(
+    '%s: no way out of another finding takes anything of it away, and its own is not accepted',
+    (_, entries) => {
+      // With an eight-frame super on ten: there are ways out, as long as the colony lives.
+      const yard = demoPlan().yards[1]!
+      const hive = yard.hives.find(({ name }) => name === 'Muslin')!
+      const written = entries.map((one): Entry => ({ ...one, hiveId: hive.id }))
+      const partsOf = (of: Yard) => of.hives.find(({ id }) => id === hive.id)!.stack.map(({ partId }) => partId)
+      const takes = (of: Yard) =>
+        hiveIn(of, hive)
+          .assessment.findings.flatMap((finding) => remediesOf(finding))
+          .filter(({ edit }) => {
+            const done = applyEdit(of, edit)
+            return !done.ok || partsOf(of).some((id) => !partsOf(done.yard).includes(id))
+          })
+      expect(takes(yard).length).toBeGreaterThan(0)
+      const held = withColonies(yard, written, today)
+      expect(takes(held)).toEqual([])
+      const own = hiveIn(held, hive).assessment.findings.find(({ rule }) => rule.startsWith('colony.'))!
+      const accepted = { ...hive, accepted: [{ findingKey: own.key, reason: 'so', measuredMm: null }] }
+      const again = hiveIn({ ...held, hives: [accepted] }, accepted).assessment
+      expect(again.findings.find(({ key }) => key === own.key)?.acceptance).toBeUndefined()
+    },
+  )
 
   it.each(STATES)('%s: no plan works on it, at no stage of the year', (_, entries) => {
     const yard = told(entries)

@@ -18,18 +18,9 @@ watchEffect(() => {
   <div class="form">
     <BookPick v-model="typed.how" name="It was" :of="CLEARED_HOW.map((how) => [how, CLEARED_WORDS[how]] as const)" />
     <label>By whom <ElInput v-model="typed.who" :maxlength="80" aria-label="By whom" /></label>
-    <p class="caution" role="note">
+    <UiCaution>
       From here on its kit may go to other hives. Where a disease was found, do as the inspector says: some kit is
       burned, not cleaned.
-    </p>
+    </UiCaution>
   </div>
 </template>
-
-<style scoped>
-.caution {
-  margin: 0;
-  padding: 6px 10px;
-  border-left: 5px solid var(--stop);
-  font-size: 13px;
-}
-</style>

@@ -29,20 +29,11 @@ watchEffect(() => {
     <BookPick v-model="typed.fate" name="It is" :of="FATES.map((fate) => [fate, WORDS[fate]] as const)" />
     <template v-if="typed.fate === 'dead'">
       <BookPick v-model="typed.of" name="Of what" :of="entriesOf(CAUSE_WORDS)" />
-      <p class="caution" role="note">
+      <UiCaution>
         Where it may be a disease, or you do not know: close it, move nothing of it, and have it looked at. Some
         diseases must be reported.
-      </p>
+      </UiCaution>
     </template>
     <label>In your words <ElInput v-model="typed.cause" :maxlength="200" aria-label="In your words" /></label>
   </div>
 </template>
-
-<style scoped>
-.caution {
-  margin: 0;
-  padding: 6px 10px;
-  border-left: 5px solid var(--stop);
-  font-size: 13px;
-}
-</style>

@@ -21,7 +21,7 @@ watchEffect(() => {
 
 <template>
   <div class="form">
-    <p class="caution" role="note">{{ TREATMENT_CAUTION }}</p>
+    <UiCaution>{{ TREATMENT_CAUTION }}</UiCaution>
     <label
       >What, by its label <ElInput v-model="typed.product" :maxlength="80" aria-label="What, by its label"
     /></label>
@@ -52,12 +52,5 @@ label {
 
 label .el-input {
   max-width: 240px;
-}
-
-.caution {
-  margin: 0;
-  padding: 6px 10px;
-  border-left: 5px solid var(--stop);
-  font-size: 13px;
 }
 </style>

@@ -1,0 +1,16 @@
+<script setup lang="ts">
+// What can hurt bees or keeper, beside what is written.
+</script>
+
+<template>
+  <p class="caution" role="note"><slot /></p>
+</template>
+
+<style scoped>
+.caution {
+  margin: 0;
+  padding: 6px 10px;
+  border-left: 5px solid var(--stop);
+  font-size: 13px;
+}
+</style>

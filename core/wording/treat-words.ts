@@ -1,0 +1,21 @@
+import type { TreatConflict } from '../season'
+import { dayInWords } from './day-words'
+import type { Reader } from './names'
+
+/** A crop that leaves no time for a treatment: the days, what comes of it, and both ways out. */
+export function treatConflictInWords(
+  { cropEnds, beesFrom, treatBy, between }: TreatConflict,
+  { vocabulary }: Pick<Reader, 'vocabulary'>,
+): { readonly what: string; readonly fate: string } {
+  const day = (monthDay: string) => dayInWords(monthDay, vocabulary)
+  return {
+    what:
+      `The last crop is off on ${day(cropEnds)}; winter bees are raised from ${day(beesFrom)}, and ` +
+      `mites are treated by ${day(treatBy)} at the latest.`,
+    fate:
+      'Bees that grow up with mites do not live through the winter. Give up the last crop' +
+      (between
+        ? `, or treat between the two, ${day(between.from)} to ${day(between.to)}, by the label.`
+        : ', or treat by a label that allows supers to be on.'),
+  }
+}
