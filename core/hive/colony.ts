@@ -25,6 +25,12 @@ export function colonyIn(yard: Pick<Yard, 'colonies'>, hiveId: string): Colony |
   return yard.colonies?.[hiveId]
 }
 
+/** Bees are in it, as far as its book says: of a hive that is dead or empty no food, warmth or bees are told. */
+export function hasBees(yard: Pick<Yard, 'colonies'>, hiveId: string): boolean {
+  const colony = colonyIn(yard, hiveId)
+  return !colony || colony.is === 'lives'
+}
+
 /** It lives and nothing is held: it may be in a trial, give and get combs, be worked on by plan. */
 export function isSound(yard: Pick<Yard, 'colonies'>, hiveId: string): boolean {
   const colony = colonyIn(yard, hiveId)

@@ -21,7 +21,7 @@ const colony = computed(() => (place.value ? colonyIn(place.value.yard, place.va
       ><b v-if="colony.holds === 'nothing'"
         >{{ place.hive.name }}: {{ capital(colonyInWords(colony, preferences.reader)) }}.</b
       >
-      <template v-else>{{ heldBackInWords(place.hive, colony, preferences.reader) }}</template>
+      <template v-else>{{ heldBackInWords(place.hive, colony, preferences.reader) }}&nbsp;</template>
       <NuxtLink
         v-if="colony.holds !== 'nothing'"
         :to="{ path: hivePath(place.yard.id, place.hive.id, 'book'), query: { write: 'cleared' } }"

@@ -2,10 +2,12 @@
 // What a view says where there is nothing to draw yet: a bare stand, what will be seen here, and the way there.
 defineProps<{ to?: string; way?: string }>()
 const router = useRouter()
+const yards = useYards()
 </script>
 
 <template>
-  <ElEmpty class="nothing" data-testid="nothing">
+  <p v-if="!yards.loaded" class="nothing" role="status">Fetching the yards…</p>
+  <ElEmpty v-else class="nothing" data-testid="nothing">
     <template #image>
       <svg viewBox="0 0 200 130" width="200" aria-hidden="true" stroke-width="2.5">
         <path d="M10 120H190" fill="none" stroke="var(--soft-ink)" />
@@ -23,6 +25,11 @@ const router = useRouter()
 <style scoped>
 .nothing {
   flex: 1;
+}
+
+p.nothing {
+  padding: 60px 16px;
+  text-align: center;
 }
 
 p {

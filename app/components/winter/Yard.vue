@@ -1,7 +1,7 @@
 <script setup lang="ts">
 // Every hive of the yard as it winters: what it has against what its winter asks, what it loses, where it is wet first.
 import { proxy } from 'comlink'
-import { colonyIn, type Yard } from '#core/hive'
+import { hasBees, type Yard } from '#core/hive'
 import { winterForm } from '#core/wintering'
 import { celsiusFrom, fahrenheitFrom, showMass, showTemperature } from '#core/units'
 import * as deeds from '#core/hive/deeds'
@@ -10,12 +10,14 @@ import { winterMonths } from '#core/winter'
 import { capital, monthWord, rangeInWords, showHumidity, winterTopWord } from '#core/wording'
 import { planDoor } from '~/composables/doors'
 import { hivePath } from '~/composables/paths'
-import { isBare } from '~/drawing/colony'
 import { stackShapes } from '~/drawing/section'
 import type { HiveWinterFigures, TopFigures } from '~/workers/winter-yard'
 
 const props = defineProps<{ yard: Yard; outsideCelsius: number; dripsAlike: number }>()
 const preferences = usePreferences()
+/** A hive without bees has no winter; it is named under the others. */
+const living = computed(() => ({ ...props.yard, hives: props.yard.hives.filter(({ id }) => hasBees(props.yard, id)) }))
+const without = computed(() => props.yard.hives.filter(({ id }) => !hasBees(props.yard, id)).map(({ name }) => name))
 const found = shallowRef<readonly HiveWinterFigures[] | null>(null)
 const done = ref(0)
 const stopped = ref(false)
@@ -27,7 +29,7 @@ watch(
     stopped.value = false
     done.value = 0
     const answer = await planDoor().winterOfYard(
-      toRaw(props.yard),
+      toRaw(living.value),
       props.outsideCelsius,
       proxy((count: number) => {
         if (mine === round) done.value = count
@@ -63,7 +65,7 @@ watch(
   async () => {
     const mine = ++topRound
     const answer = await planDoor().topsOfYard(
-      toRaw(props.yard),
+      toRaw(living.value),
       proxy(() => undefined),
       proxy(() => mine !== topRound),
     )
@@ -119,7 +121,7 @@ const rows = computed(() =>
       {
         ...one,
         hive,
-        shapes: stackShapes(layout, 'across', isBare(colonyIn(props.yard, hive.id))),
+        shapes: stackShapes(layout, 'across'),
         scale: Math.min(SCALE, (HEIGHT - 8) / layout.heightMm),
       },
     ]
@@ -168,7 +170,8 @@ const percent = (kg: number) => `${(100 * kg) / mostKg.value}%`
       <ElButton v-if="own" text @click="setMeans(undefined)">As usual in this climate</ElButton>
     </div>
     <p v-if="!found">
-      <UiProgress :done="done" :of="yard.hives.length" name="Hives worked out" /> {{ done }} of {{ yard.hives.length }}
+      <UiProgress :done="done" :of="living.hives.length" name="Hives worked out" /> {{ done }} of
+      {{ living.hives.length }}
       <ElButton text @click="stopped = true">Stop</ElButton>
     </p>
     <ul v-else class="cards" data-testid="winter-yard">
@@ -195,6 +198,7 @@ const percent = (kg: number) => `${(100 * kg) / mostKg.value}%`
         </div>
       </li>
     </ul>
+    <p v-if="without.length > 0" class="soft" data-testid="winter-without">No bees in {{ without.join(', ') }}.</p>
     <template v-if="tops && tops.length > 0">
       <h2>One top for all of them</h2>
       <div class="scroll" tabindex="0" role="group" aria-label="One top for all of them">

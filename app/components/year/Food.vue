@@ -1,7 +1,7 @@
 <script setup lang="ts">
 // What a hive has to eat in its winter form against what the winter of its climate asks, and what to mix for the rest.
 import { foodNeedOf, storesByModelKg } from '#core/checks'
-import { isCold, type Yard } from '#core/hive'
+import { hasBees, isCold, type Yard } from '#core/hive'
 import { feedAt, mixFor, shortOf, type PlannedStage } from '#core/season'
 import { showMass } from '#core/units'
 import { climateUnsaid, FEED_WORDS, rangeInWords } from '#core/wording'
@@ -13,7 +13,9 @@ const preferences = usePreferences()
 const standing = computed(() => props.yard.hives.find(({ id }) => id === props.planned.hive.id))
 const known = useKnownStores(() => standing.value && { yard: props.yard, hive: standing.value })
 const asked = computed(
-  () => isCold(props.planned.stage) || ['crop', 'after-crop', 'dearth'].includes(props.planned.stage),
+  () =>
+    hasBees(props.yard, props.planned.hive.id) &&
+    (isCold(props.planned.stage) || ['crop', 'after-crop', 'dearth'].includes(props.planned.stage)),
 )
 const food = computed(() => {
   const planned = plannedHiveIn(props.yard, props.planned)

@@ -46,6 +46,14 @@ const mode = useInAddress('see', modeOf(MODES), 'stages')
 const chosen = useInAddress<Stage | null>('stage', oneOfThese(STAGES), null)
 const from = ref<'now' | 'before'>('now')
 const hiveId = useInAddress<string | null>('hive', (written) => written, null)
+// A hive that is named in the address is the one in view.
+watch(
+  hiveId,
+  (id) => {
+    if (id) view.chosenHive = id
+  },
+  { immediate: true },
+)
 const today = new Date().toISOString()
 
 const yard = computed(() => view.yard)

@@ -176,7 +176,9 @@ function takeCompared({ part }: { readonly part: Part }): void {
           <ElButton text aria-label="Close this message" @click="frames.problem = null"> × </ElButton>
         </p>
         <p v-if="tried" class="trying">Tried out, not done yet</p>
-        <ShellInTurn><FramesFromAbove class="grow" @hang-at="frames.hang(tools?.hanging ?? '', { place: $event })" /></ShellInTurn>
+        <ShellInTurn
+          ><FramesFromAbove class="grow" @hang-at="frames.hang(tools?.hanging ?? '', { place: $event })"
+        /></ShellInTurn>
         <p class="legend">
           Cut open below the top bars, entrance at the left. Drag a frame to another place, or out to the side to take
           it out.

@@ -4,7 +4,7 @@ import { useWindowVirtualizer } from '@tanstack/vue-virtual'
 import { until, useDebounceFn, useElementSize, useWindowSize } from '@vueuse/core'
 import dayjs from 'dayjs'
 import { catalogueOf } from '#core/catalogue'
-import { isEdit, leavesOf, sittingsOf, type Edit, type HiveChange, type Sitting, type Yard } from '#core/hive'
+import { colonyIn, isEdit, leavesOf, sittingsOf, type Edit, type HiveChange, type Sitting, type Yard } from '#core/hive'
 import { capital, counted, editInWords, patternName, severityWord, stageWord } from '#core/wording'
 import { hiveIn } from '#core/hive-in'
 
@@ -104,6 +104,7 @@ const drawn = computed(() => {
   const { assessment } = known
   return {
     assessment,
+    colony: colonyIn(shownYard.value, hive.value.id),
     names: known.names(preferences.vocabulary),
   }
 })
@@ -232,6 +233,7 @@ useHead({ title: computed(() => `The book of ${name.value} – Duvet`) })
           <DrawingHiveSection
             :assessment="drawn.assessment"
             :names="drawn.names"
+            :colony="drawn.colony"
             :reader="preferences.reader"
             axis="along"
             :width="drawnPx.width"

@@ -9,7 +9,7 @@ import { server } from '~/sync/server'
 import { coldStageOf, hiveByWay, winterForm, winterOf, winterWays, withWay, type WinterWay } from '#core/wintering'
 import { WINTER_CAUTION, showSmallMass, showWatts, stageWord, winterSheet, winterWayWord } from '#core/wording'
 import { formatToAdd } from '#core/season'
-import type { Edit } from '#core/hive'
+import { hasBees, type Edit } from '#core/hive'
 import { printedHive } from '~/drawing/printed'
 import { download, fileName } from '~/composables/download'
 import { showTemperature } from '#core/units'
@@ -246,6 +246,9 @@ useHead({ title: computed(() => (place.value ? `Winter of ${place.value.hive.nam
     </template>
     <ShellNothing v-if="!place || !known || !winter || !hasRoom" to="/" way="Start a hive in the row">
       No box stands here yet. Where its warmth goes in winter, and where water forms, is drawn here.
+    </ShellNothing>
+    <ShellNothing v-else-if="mode !== 'yard' && !hasBees(place.yard, place.hive.id)">
+      No bees are in {{ place.hive.name }}. Its winter is worked out once a colony is in it again.
     </ShellNothing>
     <WinterWays
       v-else-if="mode === 'all'"
