@@ -61,7 +61,7 @@ export function pushedTogether(part: Part): Part {
 }
 
 /** What hangs, without what belongs to its place: for another box. */
-export function unplaced({ atMm: _at, half: _half, ...content }: Content): Content {
+function unplaced({ atMm: _at, half: _half, ...content }: Content): Content {
   return content
 }
 

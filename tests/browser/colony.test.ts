@@ -31,7 +31,9 @@ describe('a hive whose colony is dead of what may be a disease', () => {
     expect(await page.getByRole('button', { name: /Swap the super/ }).count()).toBe(0)
     for (const view of ['weight', 'book', 'look', 'winter']) {
       await page.goto(session.server.url + path('muslin', view))
-      await expect.poll(() => colony(page).innerText(), { timeout: 10_000 }).toMatch(/Nothing is taken from Muslin: dead since .*disease/s)
+      await expect
+        .poll(() => colony(page).innerText(), { timeout: 10_000 })
+        .toMatch(/Nothing is taken from Muslin: dead since .*disease/s)
     }
     await page.goto(`${session.server.url}/`)
     const card = page.locator('[data-hive="Muslin"]').first()
