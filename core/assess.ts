@@ -139,7 +139,9 @@ export function assessHive(yard: Yard, hive: Hive, parts = partsById(yard), look
   return assess(assembleHive(hive, parts, context.catalogue), context)
 }
 
-/** An acceptance holds as long as the figure is the one that was accepted; a colony’s state is written, not accepted. */
+/**
+ * An acceptance holds as long as the figure is the one that was accepted; a colony’s state is written, not accepted.
+ */
 function withAcceptance(finding: Finding, hive: Hive): Finding {
   const acceptance = hive.accepted.find(({ findingKey }) => findingKey === finding.key)
   if (!acceptance || !mayStay(finding)) return finding

@@ -1,5 +1,6 @@
 import { catalogueOf } from './catalogue'
-import { yearOf } from './season/calendar'
+import { firstDayOf, yearOf } from './season/calendar'
+import { needOn } from './season/need-on'
 import { treatConflict } from './season/treat-window'
 import { bandOf, betterWays, betterWaysOfBoth, canStandEitherWay, judgeGap } from './checks'
 import type { BetterWay, Context, JudgedGap, Measured } from './checks'
@@ -49,7 +50,9 @@ export function contextOf(yard: Yard, hive: Hive, look: Look = {}): Context {
   const catalogue = catalogueOf(yard)
   const { figures } = catalogue
   const colony = colonyIn(yard, hive.id)
-  const conflict = treatConflict(yearOf(yard))
+  const year = yearOf(yard)
+  const conflict = treatConflict(year)
+  const asOf = look.planned ? undefined : look.today
   return {
     catalogue,
     stage: hive.stage,
@@ -57,6 +60,7 @@ export function contextOf(yard: Yard, hive: Hive, look: Look = {}): Context {
     figures,
     prolific: yard.prolific,
     climate: yard.season?.calendar?.climate ?? USUAL_CLIMATE,
+    need: needOn(yard, asOf ?? firstDayOf(hive.stage, year)),
     ...(yard.season?.calendar ? {} : { climateUnsaid: true }),
     ...(conflict ? { treatConflict: conflict } : {}),
     ...(colony ? { colony } : {}),

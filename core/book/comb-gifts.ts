@@ -47,7 +47,7 @@ function framesIn(yard: Yard, hive: Hive, withSupers: boolean): Place[] {
 export function combGifts(yard: Yard, dead: Hive, others: readonly Hive[]): CombGift[] {
   const needy = others.map((hive) => {
     const known = hiveIn(yard, hive)
-    const need = foodNeedOf(known.context)
+    const need = known.context.need ?? foodNeedOf(known.context)
     return {
       hive,
       shortKg: (need.low + need.high) / 2 - storesByModelKg(known.assembled, { stage: hive.stage }).middle,

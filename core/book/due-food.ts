@@ -1,14 +1,15 @@
 import { hiveIn } from '../hive-in'
 import { isCold, type Hive, type Stage, type Yard } from '../hive'
 import { stageOn, type YardYear } from '../season/calendar'
+import { isLean } from '../season/need-on'
 import { chainOf, entriesOf } from './current'
 import { dayOf, daysBetween, daysLater } from './days'
 import type { DueLine } from './due'
 import type { Entry } from './entry'
 import { roomLeft, tellsOfFood } from './look'
 
-/** Stages in which what is left to eat is watched. */
-const isLean = (stage: Stage) => isCold(stage) || stage === 'after-crop' || stage === 'dearth'
+/** Stages in which what is left to eat is watched now and then. */
+const isKept = (stage: Stage) => isCold(stage) || stage === 'after-crop' || stage === 'crop'
 /** Stages in which a colony asks for more room. */
 const GROWS: ReadonlySet<Stage> = new Set<Stage>(['building-up', 'supering', 'flow'])
 
@@ -16,8 +17,9 @@ const laterOf = (...days: readonly (string | undefined)[]) =>
   days.reduce((last, day) => (day !== undefined && (last === undefined || day > last) ? day : last), undefined)
 
 /**
- * When a hive is to be weighed or hefted again, and its feeder looked at: every 30 days from after the crop until
- * spring, 7 days after feed was given (from memory). Nothing where its food was never known.
+ * When a hive is to be weighed or hefted again, and its feeder looked at: each week or two from the late-winter check
+ * to the flow and in a dearth, every 30 days from the crop until then, in a week where it was light; 7 days after feed
+ * was given (common practice; days from memory). Nothing where its food was never known.
  */
 export function foodDue(
   hive: Pick<Hive, 'id'>,
@@ -29,17 +31,20 @@ export function foodDue(
   const looks = entriesOf(own, 'look')
   const told = looks.findLast(({ body }) => tellsOfFood(body))
   const last = laterOf(weighedOn, told && dayOf(told.at))
+  const wasLight = told?.body.heft === 'light' && dayOf(told.at) === last
+  const stage = stageOn(today, year)
+  const { heftDays, heftLeanDays, feedCheckDays } = year.figures
   const feed = entriesOf(own, 'feed').at(-1)
   const fedOn = feed && dayOf(feed.at)
   const seenSince = laterOf(weighedOn, looks.at(-1) && dayOf(looks.at(-1)!.at))
   return [
-    ...(last !== undefined && isLean(stageOn(today, year))
+    ...(last !== undefined && (isLean(stage) || isKept(stage))
       ? [
           {
             id: `weigh:${hive.id}:${last}`,
             hiveId: hive.id,
-            day: daysLater(last, year.figures.heftDays),
-            reason: { due: 'weigh', last } as const,
+            day: daysLater(last, wasLight ? feedCheckDays : isLean(stage) ? heftLeanDays : heftDays),
+            reason: { due: 'weigh', last, light: wasLight } as const,
           },
         ]
       : []),
@@ -48,7 +53,7 @@ export function foodDue(
           {
             id: `feed:${chainOf(feed)}`,
             hiveId: hive.id,
-            day: daysLater(fedOn, year.figures.feedCheckDays),
+            day: daysLater(fedOn, feedCheckDays),
             reason: { due: 'feed', given: fedOn } as const,
           },
         ]

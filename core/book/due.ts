@@ -20,7 +20,7 @@ type DueReason =
   | { readonly due: 'treatment-open'; readonly product: string; readonly began: string }
   | { readonly due: 'headspace'; readonly partId: string }
   | { readonly due: 'back'; readonly partId: string; readonly to: string; readonly since: string }
-  | { readonly due: 'weigh'; readonly last: string }
+  | { readonly due: 'weigh'; readonly last: string; readonly light: boolean }
   | { readonly due: 'feed'; readonly given: string }
   | { readonly due: 'box'; readonly free: number; readonly combs: number }
   | { readonly due: 'task'; readonly text: string }

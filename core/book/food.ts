@@ -4,7 +4,7 @@ import type { StackedPart } from '../geometry'
 import type { HiveIn } from '../hive-in'
 import { isCold, type CropLetGo } from '../hive'
 import { isBox } from '../parts'
-import { stageOn, yearOf, type YardYear } from '../season'
+import { needOn, stageOn, yearOf, type NeedOn, type YardYear } from '../season'
 import {
   massOfPart,
   storesOf,
@@ -50,6 +50,8 @@ export type AgainstCrop =
 /** The food of a hive: what is known of it, what came and went since, what may be taken, how long it lasts. */
 export interface FoodOfHive {
   readonly measured: Measured
+  /** What it asks to eat now: what is still to come of its winter or dearth. */
+  readonly asks: NeedOn
   readonly ledger: Ledger
   readonly supers: readonly SuperOfFood[]
   readonly against: readonly AgainstCrop[]
@@ -74,7 +76,9 @@ export function foodOf(
 ): FoodOfHive {
   const year = yearOf(known.yard)
   const { figures } = known.context
-  const need = foodNeedOf(known.context)
+  const asks = needOn(known.yard, today)
+  // While it forages, a crop leaves what the winter to come asks.
+  const toLeave = asks.share > 0 ? asks : foodNeedOf(known.context)
   const latest = latestMeasured(measuresOf(known, entries, weighings, year), today)
   const isKnown = latest !== undefined && !isOld(latest, today, year)
   const measured = isKnown ? latest : byModel(known, today)
@@ -84,7 +88,7 @@ export function foodOf(
   // What the model has is of no day: what came and went these days is not in it, and nothing is eaten of it.
   const from = isKnown ? measured : { ...measured, at: daysLater(today, -figures.lookSeasonDays) }
   const eats = { on: isKnown ? eatsOn : () => ZERO, withoutFlow: idle }
-  const ledger = ledgerOf(from, notGoneYet(known, entries, measured), today, eats, need, figures)
+  const ledger = ledgerOf(from, notGoneYet(known, entries, measured), today, eats, toLeave, figures)
   const against: AgainstCrop[] = [
     ...(isKnown ? [] : [{ against: 'not-known' as const, day: latest && dayOf(latest.at) }]),
     ...againstCrop(entries, today, year),
@@ -92,7 +96,7 @@ export function foodOf(
   const look =
     measured.by === 'frames' ? entriesOf(entries, 'look').find(({ id }) => id === measured.entryId)?.body : undefined
   const supers = supersOf(known, look, ledger, against.length > 0)
-  return { measured, ledger, supers, against, eatsADay: idle }
+  return { measured, asks, ledger, supers, against, eatsADay: idle }
 }
 
 /** What the food of a hive says of its crop, as its plan and its steps ask it. */
@@ -128,11 +132,12 @@ function measuresOf(
   weighings: readonly Weighed[],
   year: YardYear,
 ): Measured[] {
-  const need = foodNeedOf(known.context)
   const looks = entriesOf(entries, 'look')
   return [
     ...looks.flatMap(({ id, at, body: { heft } }): Measured[] => {
       if (!heft) return []
+      // Who hefts judges it against what is still to come, not against a whole winter.
+      const need = needOn(known.yard, dayOf(at))
       const middle = (need.low + need.high) / 2
       const kg = {
         light: { low: 0, middle: need.low / 2, high: need.low },
@@ -161,7 +166,7 @@ export function storesByWeighing(
   as: Partial<Weighing> = {},
 ): Stores {
   const weighing = { ...usualWeighing(stageOn(dayOf(at), year)), ...as }
-  return storesOf(known.assembled, kg, weighing, foodNeedOf(known.context), livingOn(known, entries, at, year))
+  return storesOf(known.assembled, kg, weighing, needOn(known.yard, dayOf(at)), livingOn(known, entries, at, year))
 }
 
 const boxesOf = ({ assembled }: HiveIn, isSuper: boolean): StackedPart[] =>

@@ -2,7 +2,7 @@ import type { FoodNeed } from '../checks'
 import type { Figures } from '../figures'
 import { rangeOf } from '../figures'
 import { isCold, type Stage } from '../hive'
-import { exactly, sumOf, ZERO, type Range } from '../weight'
+import { exactly, sumOf, type Range } from '../weight'
 import { dayOf, daysBetween, daysLater } from './days'
 import { isEntry, type Entry, type FeedGiven } from './entry'
 
@@ -51,12 +51,9 @@ export function storesOfFeed({ feed, kg }: FeedGiven, { storesFromSugar, storesF
 
 const minus = ({ low, middle, high }: Range): Range => ({ low: -high, middle: -middle, high: -low })
 
-/**
- * What a colony eats a day without a flow, kg: by the heat of its form in the cold, else from memory; none in a flow.
- */
+/** What a colony eats a day, kg: by the heat of its form in the cold, else from memory; also while more comes in. */
 export function eatsADay(stage: Stage, coldKgADay: Range, figures: Figures): Range {
-  if (isCold(stage)) return coldKgADay
-  return stage === 'flow' || stage === 'supering' ? ZERO : rangeOf(figures, 'eatsADay')
+  return isCold(stage) ? coldKgADay : rangeOf(figures, 'eatsADay')
 }
 
 /** What a colony eats, kg a day: on each day, and now when nothing comes in. */
@@ -111,7 +108,9 @@ export function ledgerOf(
     there,
     need,
     mayTake: { low: Math.max(0, there.low - need.high), high: Math.max(0, there.high - need.low) },
-    lastsDays: now.low > 0 ? { low: there.low / now.high, high: there.high / now.low } : undefined,
+    // A heft is a hand’s judgement: no days are told from it.
+    lastsDays:
+      now.low > 0 && measured.by !== 'heft' ? { low: there.low / now.high, high: there.high / now.low } : undefined,
   }
 }
 

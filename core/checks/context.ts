@@ -1,6 +1,7 @@
 import type { Catalogue } from '../catalogue'
 import type { AssembledHive, GapSum, Joint, Layout } from '../geometry'
 import type { Climate, Colony, Stage } from '../hive'
+import type { NeedOn } from '../season/need-on'
 import type { TreatConflict } from '../season/treat-window'
 import type { Band } from './band'
 import type { BetterWay } from './better-way'
@@ -19,6 +20,8 @@ export interface Context {
   readonly today?: string
   /** The hive is as it is planned for its stage: what its frames hold today says nothing of it. */
   readonly planned?: boolean
+  /** What it asks to eat: on that day, else on the first of its stage. */
+  readonly need?: NeedOn
   /** The last crop of its yard ends too late to treat before the winter bees. */
   readonly treatConflict?: TreatConflict
   /** Nobody has said what climate it is. */

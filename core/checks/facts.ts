@@ -120,6 +120,10 @@ export interface Facts {
     readonly storesHigh: number
     readonly needLow: number
     readonly needHigh: number
+    /** So much of its winter or dearth is still to come, and until when. */
+    readonly share: number
+    readonly until: string
+    readonly leastKg: number
     readonly unsaid?: true
     readonly supers?: true
   }

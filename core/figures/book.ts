@@ -26,6 +26,7 @@ export const BOOK = {
   countAfterDays: 14,
   askAfterDays: 42,
   heftDays: 30,
+  heftLeanDays: 10,
   feedCheckDays: 7,
   ripeShare: 0.8,
   ripeWater: 0.18,

@@ -6,6 +6,8 @@ export const STAGES = {
   afterCropLeast: 14,
   treatWithin: 14,
   packDownDays: 28,
+  forageAfterPollen: 42,
+  foodLeast: 5,
   longestFlowDays: 240,
   miteCountDays: 30,
   winterBeeDays: 56,

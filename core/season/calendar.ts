@@ -144,6 +144,11 @@ export function stagesOfYear(year: YardYear): readonly Period[] {
   return known
 }
 
+/** The first day of a stage in a year, `MM-DD`; first pollen for one that comes at any time. */
+export function firstDayOf(stage: Stage, year: YardYear): string {
+  return stagesOfYear(year).find((one) => one.stage === stage)?.from ?? year.calendar.firstPollen
+}
+
 const stagesKnown = new WeakMap<YardYear, readonly Period[]>()
 
 function divided(year: YardYear): readonly Period[] {

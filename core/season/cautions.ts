@@ -2,6 +2,7 @@ import type { Pattern } from '../catalogue'
 import { isCold, type Role, type Stage, type VisitStep } from '../hive'
 import { daysFrom } from './days'
 import type { Figures } from '../figures'
+import { isLean } from './need-on'
 import { stagesOfYear, type YardYear } from './calendar'
 import { isAbsorber, isBox, isEke, isExcluder, isFeeder } from '../parts'
 
@@ -16,6 +17,7 @@ export const CAUTIONS = [
   'go-down',
   'queen-below',
   'starves-soon',
+  'food-each-week',
   'treatment-time',
   'clear-door',
   'close-drains',
@@ -77,6 +79,7 @@ export function cautionsOfStage(stage: Stage): Caution[] {
     ...(stage === 'after-crop' ? ['treatment' as const, 'headspace' as const] : []),
     ...(TREATED.has(stage) ? ['treatment-time' as const] : []),
     ...(stage === 'crop' || stage === 'after-crop' ? ['starves-soon' as const] : []),
+    ...(isLean(stage) ? ['food-each-week' as const] : []),
     ...(stage === 'winter' ? ['clear-door' as const] : []),
     ...(stage === 'crop' || stage === 'after-crop' || stage === 'settling' ? ['feeding' as const] : []),
     ...(stage === 'moving' ? ['travel' as const] : []),

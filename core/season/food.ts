@@ -55,3 +55,36 @@ export function feedAt(stage: Stage): Feed {
       ? 'two-to-one'
       : 'one-to-one'
 }
+
+/** What is done about the food of a hive at a stage, and with what. */
+export interface Feeding {
+  readonly short: Short
+  readonly feed: Feed
+  readonly least: Mix
+  readonly most: Mix
+  /** Given where it cannot be weighed: half way. */
+  readonly middle: Mix
+  /** Nothing; supers off first or left as food; weighed first, since it may be enough; fed. */
+  readonly todo: 'nothing' | 'supers-first' | 'weigh-first' | 'feed'
+}
+
+/**
+ * What is missing and what to do about it: never sugar under crop supers, no range without a decision. Common practice.
+ */
+export function feedingOf(
+  stores: Pick<Range, 'low' | 'high'>,
+  need: FoodNeed,
+  { stage, hasSupers, figures }: { readonly stage: Stage; readonly hasSupers: boolean; readonly figures: Figures },
+): Feeding {
+  const short = shortOf(stores, need)
+  const feed = feedAt(stage)
+  const mix = (kg: number) => mixFor(kg, feed, figures)
+  return {
+    short,
+    feed,
+    least: mix(short.low),
+    most: mix(short.high),
+    middle: mix((short.low + short.high) / 2),
+    todo: short.high === 0 ? 'nothing' : hasSupers ? 'supers-first' : short.low === 0 ? 'weigh-first' : 'feed',
+  }
+}

@@ -165,7 +165,12 @@ export function dueInWords(
         why: `borrowed ${day(reason.since)}; while bees live in it, ask for longer`,
       }
     case 'weigh':
-      return { text: 'Weigh or heft it', why: `its food was last known on ${day(reason.last)}` }
+      return {
+        text: reason.light ? 'Feed it, and heft it again' : 'Weigh or heft it',
+        why: reason.light
+          ? `it was light on ${day(reason.last)}; no colony is kept under two full frames of food`
+          : `its food was last known on ${day(reason.last)}`,
+      }
     case 'feed':
       return { text: 'Is the feed taken down?', why: `given ${day(reason.given)}; an open feeder brings robbers` }
     case 'box':

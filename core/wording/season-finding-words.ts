@@ -1,5 +1,6 @@
 import type { DripFacts, Rule } from '../checks'
-import { showLength, showResistance, showVolume } from '../units'
+import { showLength, showMass, showResistance, showVolume } from '../units'
+import { needInWords } from './need-words'
 import { CLIMATE_UNSAID } from './climate-words'
 import { dayInWords } from './day-words'
 import { counted, the, type Reader } from './names'
@@ -181,19 +182,20 @@ export const TELL_SEASON: Tellers<SeasonRule> = {
     what: `${finding.facts.frames} of its ${finding.facts.of} frames are drawn and in use.`,
     fate: 'Give the next box now, before they look for room elsewhere.',
   }),
-  'season.short-of-food': ({ finding, reader }) => ({
-    title: 'food may not last',
+  'season.short-of-food': ({ finding: { facts, severity }, reader }) => ({
+    title: severity === 'mend' ? 'it can starve any day' : 'food may not last',
     what:
-      'About ' +
-      `${rangeInWords({ low: finding.facts.storesLow, high: finding.facts.storesHigh }, reader, 0)} ` +
-      'in the boxes that stay; ' +
-      `${rangeInWords({ low: finding.facts.needLow, high: finding.facts.needHigh }, reader, 0)} ` +
-      `is what a hive in the usual winter form of this climate asks for${finding.facts.unsaid ? CLIMATE_UNSAID : ''}.`,
+      `About ${rangeInWords({ low: facts.storesLow, high: facts.storesHigh }, reader, 0)} in the boxes that stay; ` +
+      needInWords({ low: facts.needLow, high: facts.needHigh, share: facts.share, until: facts.until }, reader) +
+      `${facts.unsaid ? CLIMATE_UNSAID : ''}. ` +
+      `Never under ${showMass(facts.leastKg, reader.units, 0)}, two full frames.`,
     fate:
       'A colony that runs out starves in days. Heft or weigh it' +
-      (finding.facts.supers
+      (facts.supers
         ? '; with crop supers on it is not fed: leave them on as food, or take them off first.'
-        : ', and feed the difference.'),
+        : facts.share === 0
+          ? ', and feed it today, in the evening.'
+          : ', and feed the difference.'),
   }),
   'season.bait-room': ({ finding, reader }) => ({
     title: 'bait hive of the wrong size',

@@ -32,6 +32,9 @@ export const CAUTION_WORDS: Record<Caution, string> = {
   'starves-soon':
     'With its supers off, a strong colony without a flow can starve within days: leave what ' +
     'it needs, and look again within the week.',
+  'food-each-week':
+    'Food runs out now, not in winter: heft or look each week or two, and never leave a colony with less than two ' +
+    'full frames.',
   'treatment-time':
     'Where mites are treated now: only products allowed where you are, by the label, supers ' +
     'off; respirator, gloves and goggles for acids and their vapour.',

@@ -5,7 +5,7 @@ import { hiveIn } from '#core/hive-in'
 import type { Hive, Yard } from '#core/hive'
 import * as deeds from '#core/hive/deeds'
 import { massFigure, massUnit, showMass } from '#core/units'
-import { capital, climateUnsaid, rangeInWords } from '#core/wording'
+import { capital, climateUnsaid, needInWords, rangeInWords } from '#core/wording'
 import {
   againstCropInWords,
   CROP_CAUTION,
@@ -51,8 +51,8 @@ function useAsFood(partId: string) {
 <template>
   <section class="food" aria-label="Food" data-testid="book-food">
     <p>
-      <b>{{ foodThereInWords(food, reader) }}.</b> Its winter asks {{ lineOf(food.ledger.need)
-      }}{{ climateUnsaid(yard) }}.
+      <b>{{ foodThereInWords(food, reader) }}.</b> {{ capital(needInWords(food.asks, reader))
+      }}{{ climateUnsaid(yard) }}; never under {{ showMass(known.context.figures.foodLeast, reader.units, 0) }}.
       <template v-if="lasts">When nothing comes in, it lasts {{ lasts }}.</template>
     </p>
     <p v-if="starves" class="stop" role="alert" data-testid="food-starves">

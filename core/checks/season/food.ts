@@ -2,7 +2,6 @@ import { isCold, type Stage } from '../../hive'
 import { massOfPart, sumOf, usualWeighing, type Range } from '../../weight'
 import type { Context, Measured } from '../context'
 import { findingOf, type Finding } from '../finding'
-import { foodNeedOf } from './need'
 import { isBox } from '../../parts'
 
 /**
@@ -23,24 +22,33 @@ export function storesByModelKg(
   )
 }
 
+/** Stages in which nothing is said of food: it comes in, or it is fed, or there is no colony yet. */
+const NOT_WATCHED: ReadonlySet<Stage> = new Set<Stage>(['flow', 'settling', 'moving', 'bait'])
+
 /**
- * Food left after the crop against what the winter of this climate asks; in a dearth against that (common practice).
+ * Food against what is still to come of the winter or the dearth, and against the least that a colony is kept with, all
+ * year but in a flow (common practice).
  */
 export function checkFood(
   { assembled, layout }: Measured,
-  { stage, climate, climateUnsaid, prolific, planned, figures }: Context,
+  { stage, climate, climateUnsaid, need, planned, figures }: Context,
 ): Finding[] {
-  if (!isCold(stage) && stage !== 'crop' && stage !== 'after-crop' && stage !== 'dearth') return []
+  if (NOT_WATCHED.has(stage) || !need) return []
   const boxes = layout.parts.filter(({ pattern, placement }) => isBox({ pattern }) && placement.role !== 'super')
   if (boxes.length === 0) return []
-  const hasSupers = layout.parts.some(({ placement }) => placement.role === 'super')
+  const supers = assembled.stack.filter(({ placement }) => placement.role === 'super')
+  // In season it eats of its supers too: what is said to be in them is no hunger.
+  const isFedBySupers =
+    !isCold(stage) && supers.some(({ part }) => part.contents.some(({ holds }) => holds && FOOD.has(holds)))
   const stores = storesByModelKg(assembled, { planned, stage })
-  const need = foodNeedOf({ climate, prolific, figures })
-  if (stores.middle >= need.low) return []
+  const isStarving = stores.high < figures.foodLeast
+  if (stores.middle >= need.low || (isFedBySupers && need.share === 0)) return []
+  // Of a colony that forages only what is said of its combs counts, never what they usually hold.
+  if (need.share === 0 && !isStarving) return []
   return [
     findingOf(
       'season.short-of-food',
-      stores.high < need.low ? 'watch' : 'note',
+      isStarving ? 'mend' : stores.high < need.low ? 'watch' : 'note',
       boxes.map(({ part }) => part.id),
       {
         key: `season.short-of-food:${assembled.hive.id}`,
@@ -50,10 +58,14 @@ export function checkFood(
           storesHigh: stores.high,
           needLow: need.low,
           needHigh: need.high,
+          share: need.share,
+          until: need.until,
+          leastKg: figures.foodLeast,
           ...(climateUnsaid ? { unsaid: true as const } : {}),
-          ...(hasSupers ? { supers: true as const } : {}),
+          ...(supers.length > 0 ? { supers: true as const } : {}),
         },
       },
     ),
   ]
 }
+const FOOD: ReadonlySet<string> = new Set(['capped-honey', 'nectar'])

@@ -60,6 +60,12 @@ export const BOOK_TOLD = {
     usedIn: 'what is due',
     source: MEMORY,
   },
+  heftLeanDays: {
+    unit: 'd',
+    label: 'between weighings or hefts from late winter to the flow, and in a dearth',
+    usedIn: 'what is due',
+    source: COMMON,
+  },
   heftDays: { unit: 'd', label: 'between weighings after the crop', usedIn: 'what is due', source: MEMORY },
   feedCheckDays: { unit: 'd', label: 'after feed was given, it is looked at', usedIn: 'what is due', source: MEMORY },
   ripeShare: { unit: '', label: 'share of cells sealed from which honey is ripe', usedIn: 'crop', source: COMMON },

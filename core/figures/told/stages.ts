@@ -9,6 +9,13 @@ export const STAGES_TOLD = {
     usedIn: 'stages of the year',
     source: MEMORY,
   },
+  forageAfterPollen: {
+    unit: 'days',
+    label: 'forage can be relied on after first pollen',
+    usedIn: 'food on a day',
+    source: MEMORY,
+  },
+  foodLeast: { unit: 'kg', label: 'food that a colony is never kept under', usedIn: 'food on a day', source: COMMON },
   superingDays: {
     unit: 'days',
     label: 'supers go on before a flow',

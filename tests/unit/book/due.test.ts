@@ -79,6 +79,18 @@ describe('what is due in a yard', () => {
     expect(ids(due([], '2026-05-20', { stack }))).toContain(`off:${stack[1]!.partId}:2026-06-01 2026-06-01`)
   })
 
+  it('is a heft each week or two from late winter to the flow, sooner where it was light', () => {
+    const weigh = (heft: string, today: string) =>
+      due([look('2026-02-25T12:00', { heft })], today, { stage: 'building-up' }).filter(
+        ({ reason }) => reason.due === 'weigh',
+      )
+    for (const today of ['2026-02-26', '2026-03-20', '2026-04-20', '2026-05-10']) {
+      expect(weigh('light', today)).toMatchObject([{ day: '2026-03-04', reason: { light: true } }])
+      expect(weigh('fair', today)).toMatchObject([{ day: '2026-03-07', reason: { light: false } }])
+    }
+    expect(weigh('fair', '2026-06-10')).toEqual([])
+  })
+
   it('is a weighing a month after food was last known, while there is nothing to bring in', () => {
     const seen = look('2026-10-05T12:00', { heft: 'fair' })
     const weigh = (entries: readonly Entry[], today: string, weighedOn = {}) =>

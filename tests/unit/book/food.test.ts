@@ -53,6 +53,24 @@ describe('the food of a hive', () => {
     ])
   })
 
+  it('reads a heft against what is still to come: fair on 20 February is half of what it is in autumn, and tells no days', () => {
+    const cold: Hive = { ...hive, stage: 'winter' }
+    const wintering = hiveIn({ ...yard, hives: [cold] }, cold)
+    const fair = (day: string) => foodOf(wintering, [look(day, { heft: 'fair' })], [], day)
+    const [autumn, february] = [fair('2026-10-20'), fair('2026-02-20')]
+    expect(february.ledger.there.high).toBeLessThan(autumn.ledger.there.low * 0.7)
+    for (const food of [autumn, february]) expect(lastsInWords(food)).toBeUndefined()
+    expect(february.asks.share).toBeLessThan(0.5)
+  })
+
+  it('lets nothing go by the need of the winter to come, also while it forages', () => {
+    const inFlow = foodOf(known, [], [{ at: '2026-06-20', kg: 70 }], '2026-06-21')
+    expect(inFlow.asks).toMatchObject({ share: 0, low: 5 })
+    expect(inFlow.ledger.need).toEqual({ low: 16, high: 20 })
+    // It ate since it was weighed: what came in is not known, and not counted.
+    expect(inFlow.ledger.lines.map(({ of }) => of)).toEqual(['there', 'eaten'])
+  })
+
   it('takes nothing before a withdrawal is over, or while its end is not known, or what is not sealed', () => {
     const on = (until: object) =>
       entry('treatment', '2026-07-01T12:00', { product: 'gel', withdrawalDays: 14, ...until }, { hiveId: hive.id })

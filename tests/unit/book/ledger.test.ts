@@ -79,11 +79,11 @@ describe('the food ledger of a hive', () => {
     expect(latestMeasured([], '2026-08-20')).toBeUndefined()
   })
 
-  it('feeds as stores: 1 kg of sugar gives 1.25 kg, 1 kg of fondant 1.05 kg; a colony in a flow eats nothing of its own', () => {
+  it('feeds as stores: 1 kg of sugar gives 1.25 kg, 1 kg of fondant 1.05 kg; a colony eats in a flow too', () => {
     expect(storesOfFeed({ feed: 'fondant', kg: 4 }, F)).toBeCloseTo(4.2, 9)
     expect(storesOfFeed({ feed: 'one-to-one', kg: 4 }, F)).toBe(2.5)
     expect(storesOfFeed({ feed: 'comb', kg: 4 }, F)).toBe(4)
-    expect(eatsADay('flow', exactly(0.1), F)).toEqual(ZERO)
+    expect(eatsADay('flow', exactly(0.1), F)).toMatchObject({ low: 0.5, high: 1 })
     expect(eatsADay('dearth', exactly(0.1), F)).toMatchObject({ low: 0.5, high: 1 })
     expect(eatsADay('winter', exactly(0.1), F).middle).toBe(0.1)
   })

@@ -368,7 +368,7 @@ describe('food left after the crop', () => {
   }
   it('an empty deep is short everywhere, a full deep with its food box nowhere', () => {
     for (const climate of CLIMATES) {
-      expect(rule(HIVE, climate, 'empty')).toMatchObject({ severity: 'watch', facts: { storesHigh: 0 } })
+      expect(rule(HIVE, climate, 'empty')).toMatchObject({ severity: 'mend', facts: { storesHigh: 0 } })
       expect(
         rule([L.floor, L.deep, ['box-langstroth-deep', 'food'], L.crown, L.roof], climate, 'capped-honey'),
       ).toBeUndefined()
@@ -377,6 +377,30 @@ describe('food left after the crop', () => {
   it('the same box does for a cool winter and not for a cold one', () => {
     expect(rule(HIVE, 'cool-maritime', 'capped-honey')).toBeUndefined()
     expect(rule(HIVE, 'cold-continental', 'capped-honey')?.facts).toMatchObject({ needLow: 27, needHigh: 41 })
+  })
+})
+
+describe('food in the rest of the year (common practice)', () => {
+  const holding = (holds: Content['holds']) => ({
+    change: (part: Part): Part => ({
+      ...part,
+      contents: part.contents.map((one) => ({ ...one, comb: 'drawn' as const, ...(holds ? { holds } : {}) })),
+    }),
+  })
+  const food = (stage: Stage, holds: Content['holds']) =>
+    build(HIVE, { stage, ...holding(holds) })
+      .assessment.findings.filter(({ rule }) => rule === 'season.short-of-food')
+      .map(({ severity }) => severity)
+  it.each(['late-winter-check', 'building-up', 'supering', 'dearth'] as const)(
+    'a hive in %s without a cell of food can starve any day; one whose combs nobody spoke of draws no word of that',
+    (stage) => {
+      expect(food(stage, 'empty')).toEqual(['mend'])
+      expect(food(stage, 'capped-honey')).toEqual([])
+      expect(food(stage, undefined)).not.toContain('mend')
+    },
+  )
+  it('in a flow nothing is said: it comes in', () => {
+    expect(food('flow', 'empty')).toEqual([])
   })
 })
 
