@@ -1,7 +1,7 @@
 import { catalogueOf } from '../catalogue'
 import { findPart, isClosed, loansOf, partIdsOf, type Colony, type Hive, type Stage, type Yard } from '../hive'
 import { colonyOf } from './colony'
-import { ANY_TIME, stageAround, stageOn, yearOf, type YardYear } from '../season/calendar'
+import { ANY_TIME, stageAround, yearOf, type YardYear } from '../season/calendar'
 import { byHiveOf } from './by-hive'
 import { chainOf, entriesOf } from './current'
 import { dayOf, daysLater } from './days'
@@ -13,7 +13,8 @@ import { treatmentEnd } from './treatment'
 /** Why a line is due, with what is needed to tell it. */
 type DueReason =
   | { readonly due: 'look'; readonly because: NextLookBecause; readonly lastLook: string }
-  | { readonly due: 'cells'; readonly open: number; readonly sealed: number }
+  | { readonly due: 'cells'; readonly sealed: number }
+  | { readonly due: 'act'; readonly open: number; readonly sealed: number }
   | { readonly due: 'count'; readonly lastCount: string }
   | { readonly due: 'count-after'; readonly product: string; readonly ended: string }
   | { readonly due: 'treatment-end'; readonly product: string; readonly began: string }
@@ -121,11 +122,17 @@ function looksOf(own: readonly Entry[], year: YardYear): DueLine[] {
   const cells = cellsSeen(look.body, day, year.figures)
   const next = nextLook(
     day,
-    stageOn(day, year),
-    { clipped: lastSaid(own, 'queenClipped') === true, openCells: (cells?.open ?? 0) > 0 },
-    year.figures,
+    year,
+    {
+      clipped: lastSaid(own, 'queenClipped') === true,
+      openCells: (cells?.open ?? 0) > 0,
+      sealedCells: (cells?.sealed ?? 0) > 0,
+    },
+    look.body.celsius,
   )
   const line = { hiveId: look.hiveId }
+  if (cells && cells.open > 0)
+    return [{ ...line, id: `act:${id}`, day, reason: { due: 'act', open: cells.open, sealed: cells.sealed } }]
   return [
     ...(next
       ? [
@@ -137,13 +144,13 @@ function looksOf(own: readonly Entry[], year: YardYear): DueLine[] {
           },
         ]
       : []),
-    ...(cells?.virginBy
+    ...(cells && cells.sealed > 1
       ? [
           {
             ...line,
             id: `cells:${id}`,
-            day: cells.virginBy,
-            reason: { due: 'cells', open: cells.open, sealed: cells.sealed } as const,
+            day,
+            reason: { due: 'cells', sealed: cells.sealed } as const,
           },
         ]
       : []),

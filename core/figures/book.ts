@@ -13,6 +13,8 @@ export const BOOK = {
   lookSeasonDays: 14,
   signDays: 365,
   lookLeastCelsius: 10,
+  lookBroodCelsius: 14,
+  virginRestDays: 21,
   washBees: 300,
   washRearing: 2,
   washSeason: 3,

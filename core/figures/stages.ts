@@ -7,6 +7,7 @@ export const STAGES = {
   treatWithin: 14,
   packDownDays: 28,
   forageAfterPollen: 42,
+  swarmAfterPollen: 42,
   foodLeast: 5,
   longestFlowDays: 240,
   miteCountDays: 30,

@@ -129,7 +129,8 @@ const LOOK_REASONS = {
   swarming: 'swarming is likely',
   clipped: 'swarming is likely; the queen was said to be clipped',
   season: 'two weeks since the last',
-  cells: 'before the first open queen cell is sealed',
+  cells: 'queen cells that may be sealed tomorrow',
+  virgin: 'sealed queen cells then; by now a young queen lays, or there is none',
 } as const
 
 /** A line of what is due: what to do, and why. */
@@ -142,12 +143,17 @@ export function dueInWords(
   switch (reason.due) {
     case 'look':
       return { text: 'Look in', why: `last look ${day(reason.lastLook)}; ${LOOK_REASONS[reason.because]}` }
+    case 'act':
+      return {
+        text: 'Act on the queen cells now',
+        why:
+          `${counted(reason.open, 'queen cell')} with egg or larva: one may be sealed tomorrow, and the swarm leaves. ` +
+          'A nucleus with the old queen, an artificial swarm or a split; knocking cells down only delays it',
+      }
     case 'cells':
       return {
-        text: 'A virgin queen is out by now',
-        why:
-          `${counted(reason.sealed, 'sealed queen cell')} at the last look: no long look now, ` +
-          'eggs in about three weeks',
+        text: 'Thin the queen cells to one, then leave it alone',
+        why: `${counted(reason.sealed, 'sealed queen cell')}: several virgins mean casts. Then no look for three weeks`,
       }
     case 'count':
       return { text: 'Count mites', why: `last count ${day(reason.lastCount)}` }

@@ -34,7 +34,8 @@ const WHY_NEXT: Readonly<Record<NextLook['because'], string>> = {
   swarming: 'every 7 days while swarming is likely',
   clipped: 'every 9 days with a clipped queen',
   season: 'every 14 days',
-  cells: 'before the first open cell is sealed',
+  cells: 'one may be sealed tomorrow',
+  virgin: 'three weeks’ peace; then a young queen lays, or there is none',
 }
 
 /** What is said beside a look: whether her wing is clipped, and the tray that was drawn out. */
@@ -137,9 +138,14 @@ function queenAndRoom(known: HiveIn, look: Look, day: string, { vocabulary }: Re
           {
             of: 'cells' as const,
             what: 'Queen cells',
-            said: cells.virginBy
-              ? `sealed: a swarm may be gone already; a virgin by ${say(cells.virginBy)} at the latest`
-              : `open: the first is sealed by ${say(cells.sealedBy ?? day)}, and about then a swarm leaves`,
+            said:
+              (cells.open > 0
+                ? `act now: one may be sealed from ${say(cells.sealedFrom ?? day)} on, and the swarm leaves. `
+                : '') +
+              (cells.virginBy
+                ? `sealed: a swarm may be gone already; a virgin by ${say(cells.virginBy)} at the latest. Thin to one, ` +
+                  'then leave it alone for three weeks: several virgins mean casts'
+                : ''),
             how: 'a queen: egg 3 days, larva 5½, in her sealed cell 7 to 8',
           },
         ]
@@ -167,14 +173,17 @@ function queenAndRoom(known: HiveIn, look: Look, day: string, { vocabulary }: Re
   ]
 }
 
-function next({ yard, context }: HiveIn, look: Look, day: string, clipped: boolean, { vocabulary }: Reader): Follows {
-  const openCells = (look.cells?.open ?? 0) > 0
-  const found = nextLook(day, stageOn(day, yearOf(yard)), { clipped, openCells }, context.figures, look.celsius)
+function next({ yard }: HiveIn, look: Look, day: string, clipped: boolean, { vocabulary }: Reader): Follows {
+  const [openCells, sealedCells] = [(look.cells?.open ?? 0) > 0, (look.cells?.sealed ?? 0) > 0]
+  const found = nextLook(day, yearOf(yard), { clipped, openCells, sealedCells }, look.celsius)
   return found
     ? {
         of: 'next',
         what: 'Next look',
-        said: `${dayInWords(found.day, vocabulary)}, in ${counted(found.days, 'day')}`,
+        said:
+          found.days === 0
+            ? 'none: act at this one'
+            : `${dayInWords(found.day, vocabulary)}, in ${counted(found.days, 'day')}`,
         how: WHY_NEXT[found.because],
       }
     : { of: 'next', what: 'Next look', said: 'none: no hive is opened in the cold', how: 'below about 10 °C' }

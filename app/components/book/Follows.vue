@@ -38,6 +38,7 @@ const lines = computed(() =>
         </dd>
       </div>
     </dl>
+    <BookSwarmWays v-if="(look.cells?.open ?? 0) > 0" />
   </section>
 </template>
 

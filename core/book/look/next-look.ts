@@ -1,10 +1,9 @@
-import type { Figures } from '../../figures'
-import { isCold, type Stage } from '../../hive'
+import { isCold } from '../../hive'
+import { stageOn, type YardYear } from '../../season/calendar'
+import { isSwarmTime } from '../../season/swarm-time'
 import { daysLater } from '../days'
 
-const SWARMING: ReadonlySet<Stage> = new Set<Stage>(['building-up', 'supering', 'flow'])
-
-export type NextLookBecause = 'swarming' | 'clipped' | 'season' | 'cells'
+export type NextLookBecause = 'swarming' | 'clipped' | 'season' | 'cells' | 'virgin'
 
 /** When to look next, and why; undefined where no hive is opened. */
 export interface NextLook {
@@ -13,21 +12,32 @@ export interface NextLook {
   readonly because: NextLookBecause
 }
 
+/** Queen cells, and whether the queen is clipped, as the last look has them. */
+export interface LookedAt {
+  readonly clipped?: boolean
+  readonly openCells?: boolean
+  readonly sealedCells?: boolean
+}
+
 /**
- * The next look: 7 days while swarming is likely, 9 with a clipped queen, 14 else in season; before the first open
- * cell is sealed where there is one; none in the cold, below about 10 °C. Common practice.
+ * The next look: at once where queen cells with eggs or larvae were seen, since one may be sealed tomorrow; three weeks
+ * later where they were sealed, since a virgin is not disturbed; 7 days in swarm time, 9 with a clipped queen, 14 else
+ * in season; none in the cold, below about 10 °C. Common practice.
  * @param meanCelsius of the day that it would fall on; undefined where it is not known
  */
 export function nextLook(
   day: string,
-  stage: Stage,
-  { clipped = false, openCells = false }: { readonly clipped?: boolean; readonly openCells?: boolean },
-  figures: Figures,
+  year: YardYear,
+  { clipped = false, openCells = false, sealedCells = false }: LookedAt,
   meanCelsius?: number,
 ): NextLook | undefined {
-  if (isCold(stage) || (meanCelsius !== undefined && meanCelsius < figures.lookLeastCelsius)) return undefined
+  const { figures } = year
   const after = (days: number, because: NextLookBecause): NextLook => ({ day: daysLater(day, days), days, because })
-  if (openCells) return after(Math.floor(figures.queenOpenDays) - 1, 'cells')
-  if (!SWARMING.has(stage)) return after(figures.lookSeasonDays, 'season')
+  if (isCold(stageOn(day, year))) return undefined
+  // A swarm that is under way does not wait for a warmer look.
+  if (openCells) return after(0, 'cells')
+  if (sealedCells) return after(figures.virginRestDays, 'virgin')
+  if (meanCelsius !== undefined && meanCelsius < figures.lookLeastCelsius) return undefined
+  if (!isSwarmTime(day, year)) return after(figures.lookSeasonDays, 'season')
   return clipped ? after(figures.lookClippedDays, 'clipped') : after(figures.lookSwarmDays, 'swarming')
 }

@@ -6,7 +6,8 @@ import type { Look } from './look'
 export interface CellsSeen {
   readonly open: number
   readonly sealed: number
-  /** The first cell is sealed by this day at the latest, and about then a swarm leaves. */
+  /** With eggs or larvae: the first may be sealed from this day on, and about then a swarm leaves; by that at the latest. */
+  readonly sealedFrom: string | undefined
   readonly sealedBy: string | undefined
   /** Sealed cells: a virgin comes out between these days. */
   readonly virginFrom: string | undefined
@@ -15,9 +16,9 @@ export interface CellsSeen {
 }
 
 /**
- * Queen cells of a look: an open one is sealed within 5½ days, a virgin comes out of a sealed one within 8; a swarm
- * leaves about when the first is sealed (standard biology: egg 3, larva 5½, capped 7½, queen 16 days). Undefined where
- * there are none.
+ * Queen cells of a look: one with a larva may be sealed tomorrow, one with an egg is within 8½ days; a virgin comes out
+ * of a sealed one within 8; a swarm leaves about when the first is sealed (standard biology: egg 3, larva 5½, capped 7½,
+ * queen 16 days). Undefined where there are none.
  */
 export function cellsSeen({ cells }: Look, day: string, figures: Figures): CellsSeen | undefined {
   const [open, sealed] = [cells?.open ?? 0, cells?.sealed ?? 0]
@@ -25,7 +26,8 @@ export function cellsSeen({ cells }: Look, day: string, figures: Figures): Cells
   return {
     open,
     sealed,
-    sealedBy: open > 0 ? daysLater(day, Math.floor(figures.queenOpenDays)) : undefined,
+    sealedFrom: open > 0 ? daysLater(day, 1) : undefined,
+    sealedBy: open > 0 ? daysLater(day, Math.floor(figures.eggDays + figures.queenOpenDays)) : undefined,
     virginFrom: sealed > 0 ? day : undefined,
     virginBy: sealed > 0 ? daysLater(day, figures.queenCappedDays) : undefined,
     mayBeGone: sealed > 0,

@@ -38,6 +38,13 @@ export const BOOK_TOLD = {
     usedIn: 'when to look next',
     source: COMMON,
   },
+  lookBroodCelsius: {
+    unit: '°C',
+    label: 'colder than this no comb of brood is lifted',
+    usedIn: 'when to look next',
+    source: COMMON,
+  },
+  virginRestDays: look('a hive with sealed queen cells is left alone'),
   washBees: { unit: 'bees', label: 'bees in half a cup', usedIn: 'mites', source: COMMON },
   washRearing: wash('limit of a wash before and while winter bees are reared'),
   washSeason: wash('limit of a wash in season'),

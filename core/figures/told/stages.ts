@@ -15,6 +15,12 @@ export const STAGES_TOLD = {
     usedIn: 'food on a day',
     source: MEMORY,
   },
+  swarmAfterPollen: {
+    unit: 'days',
+    label: 'swarming is likely after first pollen',
+    usedIn: 'when to look next',
+    source: COMMON,
+  },
   foodLeast: { unit: 'kg', label: 'food that a colony is never kept under', usedIn: 'food on a day', source: COMMON },
   superingDays: {
     unit: 'days',

@@ -26,6 +26,8 @@ import {
   isFloorInsert,
   isSlab,
   isStand,
+  isVent,
+  isWrap,
 } from '../../parts'
 
 /** A hive with all the parts that it is made of. */
@@ -274,6 +276,12 @@ export const STEP_REASONS = [
   'another-door',
   'feed',
   'feed-off',
+  'feed-too-late',
+  'vent-on',
+  'vent-off',
+  'wrap-on',
+  'wrap-off',
+  'they-fly',
   'floor',
   'travel',
   'air-for-the-road',
@@ -315,13 +323,21 @@ function reasonsOf(
       ? ['room-for-nectar', 'crop']
       : ['room-for-brood', stage === 'settling' ? 'settling' : 'winter-form']
   if (isSlab(part) || isAbsorber(part)) return ['winter-top', 'winter-top-off']
-  if (isFeeder(part) || isEke(part)) return ['feed', 'feed-off']
+  if (isVent(part)) return ['vent-on', 'vent-off']
+  if (isFeeder(part) || isEke(part)) return ['feed', isCold(stage) ? 'feed-too-late' : 'feed-off']
+  if (isWrap(part)) return ['wrap-on', 'wrap-off']
   if (isFloor(part) || isStand(part)) return ['floor', 'floor']
   if (isFloorInsert(part)) return ['insert-in', 'insert-out']
   if (isEntranceFitting(part))
     return [
       DOOR_REASONS[part.pattern.use ?? 'narrow'] ?? 'robbing',
-      isCold(stage) ? 'guard-instead' : WIDE.has(stage) ? 'full-entrance' : 'another-door',
+      isCold(stage)
+        ? 'guard-instead'
+        : part.pattern.use === 'guard'
+          ? 'they-fly'
+          : WIDE.has(stage)
+            ? 'full-entrance'
+            : 'another-door',
     ]
   if (stage === 'moving') return ['air-for-the-road', 'apart-on-the-road']
   return ['cover', 'cover']

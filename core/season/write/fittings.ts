@@ -2,6 +2,7 @@ import { attachmentPlaceOf, isEntranceFitting, isFloorInsert, isWrap } from '../
 import { isCold, type Attachment, type Part, type Stage, type Way } from '../../hive'
 import { chosen, type Layer, type Writing } from './layers'
 import { isAsWanted, need, type Use } from '../../catalogue'
+import { keepsWarm } from './stages'
 
 /**
  * The fitting at the entrance by stage: narrowed while a colony is small or robbing is about, guarded in the cold, free
@@ -21,6 +22,10 @@ const DOOR_IN_WINTER: Readonly<Record<Way['winterDoor'], Use | undefined>> = {
   narrow: 'narrow',
   open: undefined,
 }
+
+/** A colony that builds up guards a narrow door, unless it wintered behind an open one. */
+const doorAt = (stage: Stage, { winterDoor }: Way): Use | undefined =>
+  stage === 'building-up' && winterDoor !== 'open' ? 'narrow' : ENTRANCE[stage]
 
 /** Where robbers are about, a screen takes the place of the block, where there is one. */
 const ROBBING: ReadonlySet<Stage> = new Set<Stage>(['after-crop', 'dearth'])
@@ -44,7 +49,7 @@ export function fittingsAt(
         isCold(stage) && isEntranceFitting({ pattern }) ? { ...attachment, edge: 'upper' as const } : attachment,
     }
   }
-  const use = isCold(stage) ? DOOR_IN_WINTER[way.winterDoor] : ENTRANCE[stage]
+  const use = isCold(stage) ? DOOR_IN_WINTER[way.winterDoor] : doorAt(stage, way)
   const screen = ROBBING.has(stage)
     ? pool.takeOwned((_, pattern) => isAsWanted(pattern, { kind: 'entrance-fitting', use: 'robbing' }))
     : undefined
@@ -55,7 +60,7 @@ export function fittingsAt(
       : []
   const hasSlot = layers.some(({ part }) => catalogue.patterns.get(part.patternId)?.slots)
   const insert =
-    hasSlot && isCold(stage) && (way.floor === 'mesh-and-insert' || way.floor === 'as-it-stands')
+    hasSlot && keepsWarm(stage) && (way.floor === 'mesh-and-insert' || way.floor === 'as-it-stands')
       ? [attach(pool.take(need(catalogue, { kind: 'floor-insert' })))]
       : []
   const kept = assembled.attached
@@ -63,6 +68,6 @@ export function fittingsAt(
     .filter((one) => stage !== 'moving' || one.attachment.place !== 'roof-top')
     .map(({ part }) => attach(pool.keep(part)))
   const wrap =
-    isCold(stage) && way.wrap === 'wrap' ? [attach(pool.take(...chosen(writing, { kind: 'wrap' }, 'wrap')))] : []
+    keepsWarm(stage) && way.wrap === 'wrap' ? [attach(pool.take(...chosen(writing, { kind: 'wrap' }, 'wrap')))] : []
   return [...entrance, ...insert, ...wrap, ...kept]
 }

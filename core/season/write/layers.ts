@@ -28,7 +28,7 @@ import {
 import { isUndrawn } from '../../comb'
 import { formBoxes, usualSpace } from '../ways'
 import { isWanted, type Pool } from './pool'
-import { supersAt } from './stages'
+import { keepsWarm, supersAt } from './stages'
 
 /** A layer of a stage: the part, changed where the stage asks for it, and how it stands. */
 export interface Layer {
@@ -252,7 +252,7 @@ function tops(writing: Writing): Layer[] {
   const { stage, way, format, pool, catalogue } = writing
   const get = <K extends PartKind>(wanted: Wanted<K>, will: Wanted<K> = wanted) =>
     pool.take(need(catalogue, { ...wanted, format }), { ...will, format })
-  const cold = isCold(stage)
+  const warm = keepsWarm(stage)
   const feeder =
     way.feeds && (stage === 'settling' || stage === 'after-crop')
       ? get({ kind: 'feeder', feederForm: 'tray' })
@@ -266,10 +266,10 @@ function tops(writing: Writing): Layer[] {
         { kind: 'crown', format },
         (_, pattern) => pattern?.surface !== 'mesh',
       )
-  const hole = !cold ? undefined : HOLE_IN_WINTER[way.winterTop]
+  const hole = !warm ? undefined : HOLE_IN_WINTER[way.winterTop]
   const set = hole && crown.hole && crown.hole !== hole ? { ...crown, hole } : crown
   const top =
-    !cold || way.winterTop === 'bare'
+    !warm || way.winterTop === 'bare'
       ? []
       : [
           layer(
@@ -279,7 +279,7 @@ function tops(writing: Writing): Layer[] {
               : pool.take(...chosen(writing, { kind: 'slab', format }, 'slab')),
           ),
         ]
-  const vent = cold && way.winterTop === 'vented' ? [layer(writing, get({ kind: 'eke', use: 'vent' }))] : []
+  const vent = warm && way.winterTop === 'vented' ? [layer(writing, get({ kind: 'eke', use: 'vent' }))] : []
   const roof = get({ kind: 'roof', roofForm: 'telescoping' }, { kind: 'roof' })
   return [...(feeder ? [layer(writing, feeder)] : []), layer(writing, set), ...vent, ...top, layer(writing, roof)]
 }

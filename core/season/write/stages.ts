@@ -1,4 +1,4 @@
-import type { Stage, Way } from '../../hive'
+import { isCold, type Stage, type Way } from '../../hive'
 
 const SUPERED: ReadonlySet<Stage> = new Set(['supering', 'flow', 'crop'])
 
@@ -11,3 +11,6 @@ export function supersAt(stage: Stage, { supers, crops }: Pick<Way, 'supers' | '
   const atOnce = crops === 'spring-and-summer' ? Math.ceil(supers / 2) : supers
   return !SUPERED.has(stage) ? 0 : stage === 'supering' ? Math.min(1, atOnce) : atOnce
 }
+
+/** Tops, wraps and inserts of winter stay while brood needs its warmth and nights are cold (common practice). */
+export const keepsWarm = (stage: Stage): boolean => isCold(stage) || stage === 'building-up'

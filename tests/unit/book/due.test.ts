@@ -1,5 +1,15 @@
 import { describe, expect, it } from 'vitest'
-import { dueOf, freedBySpacing, framesInStock, holdsKitBack, mayShareCombs, type Entry } from '#core/book'
+import {
+  dueOf,
+  freedBySpacing,
+  framesInStock,
+  holdsKitBack,
+  mayShareCombs,
+  openingAt,
+  waitsForWarmth,
+  type Entry,
+} from '#core/book'
+import { SHIPPED_FIGURES } from '#core/figures'
 import type { Hive, Yard } from '#core/hive'
 import { entry } from '../../helpers/book'
 import { build, L } from '../../helpers/hives'
@@ -34,10 +44,42 @@ describe('what is due in a yard', () => {
     expect(told({ ...yard })).toEqual([])
   })
 
-  it('is a look before an open cell is sealed, and the virgin of a sealed one', () => {
+  it('is to act at once on cells with eggs or larvae, and nothing else about looks', () => {
     const lines = due([look('2026-05-19T15:00', { cells: { open: 1, sealed: 2 } })], '2026-05-20', stageAlone)
-    expect(ids(lines)).toContain('look:look 2026-05-23')
-    expect(ids(lines)).toContain('cells:look 2026-05-27')
+    expect(ids(lines).filter((id) => /look/.test(id))).toEqual(['act:look 2026-05-19'])
+  })
+
+  it('is to thin sealed cells to one, and no look for three weeks: no two lines contradict each other', () => {
+    const lines = due([look('2026-05-22T15:00', { cells: { sealed: 3 } })], '2026-05-23', stageAlone)
+    expect(ids(lines).filter((id) => /look/.test(id))).toEqual(['cells:look 2026-05-22', 'look:look 2026-06-12'])
+    const one = due([look('2026-05-22T15:00', { cells: { sealed: 1 } })], '2026-05-23', stageAlone)
+    expect(ids(one).filter((id) => /look/.test(id))).toEqual(['look:look 2026-06-12'])
+  })
+
+  it('is a full look each week in swarm time only, by drones and flow, not by the name of a stage', () => {
+    const next = (day: string) =>
+      due([look(`${day}T15:00`)], day, { stage: 'building-up' }).find(({ id }) => id === 'look:look')?.day
+    expect([next('2026-03-10'), next('2026-04-20'), next('2026-08-10')]).toEqual([
+      '2026-03-24',
+      '2026-04-27',
+      '2026-08-24',
+    ])
+  })
+
+  it('waits for warmth: 14 °C for brood, 10 for a peep, by what was typed for the day', () => {
+    const lines = due([look('2026-04-20T15:00')], '2026-04-27', { stage: 'building-up' })
+    const line = lines.find(({ id }) => id === 'look:look')!
+    expect([8, 12, 14].map((celsius) => waitsForWarmth(line, celsius, SHIPPED_FIGURES))).toEqual([
+      'brood',
+      'brood',
+      undefined,
+    ])
+    expect([9.9, 10, 13.9, 14].map((celsius) => openingAt(celsius, SHIPPED_FIGURES))).toEqual([
+      'shut',
+      'peep',
+      'peep',
+      'brood',
+    ])
   })
 
   it('is the end of a treatment, a count after it, and a question where it has no end', () => {

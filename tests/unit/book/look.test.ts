@@ -13,6 +13,7 @@ import {
 } from '#core/book'
 import { SHIPPED_FIGURES as F } from '#core/figures'
 import { hiveIn } from '#core/hive-in'
+import { yearOf } from '#core/season'
 import { combOfBees } from '#core/winter'
 import { build, L } from '../../helpers/hives'
 
@@ -61,7 +62,8 @@ describe('what follows from a look', () => {
 
   it('says by when a swarm may leave and a virgin comes out', () => {
     expect(cellsSeen({ cells: { open: 2 } }, '2026-05-10', F)).toMatchObject({
-      sealedBy: '2026-05-15',
+      sealedFrom: '2026-05-11',
+      sealedBy: '2026-05-18',
       virginBy: undefined,
       mayBeGone: false,
     })
@@ -75,15 +77,17 @@ describe('what follows from a look', () => {
   })
 
   it('looks again in 7 days while swarming is likely, 9 with a clipped queen, 14 else, never in the cold', () => {
-    const next = (...asked: Parameters<typeof nextLook> extends [string, ...infer Rest] ? Rest : never) =>
-      nextLook('2026-05-10', ...asked)?.days
-    expect(next('supering', {}, F)).toBe(7)
-    expect(next('flow', { clipped: true }, F)).toBe(9)
-    expect(next('after-crop', {}, F)).toBe(14)
-    expect(next('winter', {}, F)).toBeUndefined()
-    expect(next('flow', {}, F, 8)).toBeUndefined()
-    // An open cell is sealed within five and a half days: the look comes before.
-    expect(next('after-crop', { openCells: true }, F)).toBe(4)
+    const year = yearOf(yard)
+    const next = (day: string, asked: Parameters<typeof nextLook>[2] = {}, celsius?: number) =>
+      nextLook(day, year, asked, celsius)?.days
+    expect(next('2026-05-10')).toBe(7)
+    expect(next('2026-06-10', { clipped: true })).toBe(9)
+    expect([next('2026-03-20'), next('2026-08-20')]).toEqual([14, 14])
+    expect(next('2026-12-20')).toBeUndefined()
+    expect(next('2026-06-10', {}, 8)).toBeUndefined()
+    // A cell with a larva may be sealed tomorrow; a virgin is left in peace.
+    expect(next('2026-08-20', { openCells: true })).toBe(0)
+    expect(next('2026-05-10', { sealedCells: true })).toBe(21)
   })
 
   it('gives the day of the next box: sooner with less room, and for a prolific strain', () => {

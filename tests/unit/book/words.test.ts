@@ -48,7 +48,7 @@ describe('the book in words', () => {
       dueInWords({ id: 'x', hiveId: 'h', day: '2026-05-10', reason }, READER, () => 'the rim')
     expect(line({ due: 'look', because: 'cells', lastLook: '2026-05-09' })).toEqual({
       text: 'Look in',
-      why: 'last look 9 May 2026; before the first open queen cell is sealed',
+      why: 'last look 9 May 2026; queen cells that may be sealed tomorrow',
     })
     expect(line({ due: 'visit', stage: 'winter', stands: 'flow' }).why).toMatch(/in the cold no box is parted/)
     expect(line({ due: 'visit', stage: 'flow', stands: 'supering' }).why).not.toMatch(/cold/)
@@ -57,16 +57,17 @@ describe('the book in words', () => {
       text: 'The rim is due back at Kiln Bank',
       why: 'borrowed 1 May 2026; while bees live in it, ask for longer',
     })
-    expect(line({ due: 'cells', open: 0, sealed: 1 }).why).toMatch(/1 sealed queen cell at/)
+    expect(line({ due: 'cells', sealed: 2 }).why).toMatch(/2 sealed queen cells: several virgins mean casts/)
+    expect(line({ due: 'act', open: 2, sealed: 0 }).why).toMatch(/one may be sealed tomorrow/)
   })
 
   it('tells what follows from a look in figures and days; in the cold no box is due and no look', () => {
     const look: Look = { broodFrames: { sealed: 4 }, cells: { open: 1 }, seams: [{ boxId: brood, seams: 7 }] }
     expect(follows(look)).toMatchObject({
       'to-come': expect.stringMatching(/thousand within 12 days/),
-      cells: expect.stringMatching(/sealed by 15 May 2026/),
+      cells: expect.stringMatching(/^act now: one may be sealed from 11 May 2026 on/),
       room: expect.stringMatching(/6 of 10 combs free/),
-      next: expect.stringMatching(/14 May 2026, in 4 days/),
+      next: 'none: act at this one',
     })
     expect(isCold(stageOn('2026-12-10', yearOf(yard)))).toBe(true)
     const cold = follows(look, '2026-12-10')

@@ -62,7 +62,7 @@ const shape = (yard: Yard) => {
     ...yard.hives[0]!.stack.map(
       ({ partId, role, turnedOver }) => `${patterns.get(partId)}${turnedOver ? '^' : ''} ${role ?? ''}`,
     ),
-    ...yard.hives[0]!.attachments.map(({ partId }) => `+${patterns.get(partId)}`),
+    ...yard.hives[0]!.attachments.map(({ partId }) => `+${patterns.get(partId)}`).sort(),
   ]
 }
 

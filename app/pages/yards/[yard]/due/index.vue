@@ -1,6 +1,7 @@
 <script setup lang="ts">
 // What is to be done in a yard, by day: done, put off or dropped; it goes into the calendar and onto paper.
-import { dueOf, daysLater, type Answer, type DueLine, type Entry } from '#core/book'
+import { dueOf, daysLater, waitsForWarmth, type Answer, type DueLine, type Entry } from '#core/book'
+import { celsiusFrom, fahrenheitFrom, showTemperature } from '#core/units'
 import type { OpenBook } from '#wire/answers'
 import { catalogueOf } from '#core/catalogue'
 import { patternName } from '#core/wording'
@@ -42,6 +43,32 @@ const partName = (partId: string) => {
     part?.name ?? (part ? patternName(part.patternId, catalogueOf(yard.value!), preferences.vocabulary) : 'the part')
   )
 }
+/** What it is outside, typed for today: tomorrow it is asked again. */
+const outside = useKept<{ readonly day: string; readonly celsius: number } | null>('duvet.outside', null)
+const celsius = computed(() => (outside.value?.day === today ? outside.value.celsius : undefined))
+const isMetric = computed(() => preferences.units === 'mm')
+const degrees = computed({
+  get: () =>
+    celsius.value === undefined
+      ? undefined
+      : Math.round(isMetric.value ? celsius.value : fahrenheitFrom(celsius.value)),
+  set: (typed: number | undefined) => {
+    outside.value = typed === undefined ? null : { day: today, celsius: isMetric.value ? typed : celsiusFrom(typed) }
+  },
+})
+/** Why a line waits for a warmer day. */
+function tooCold(line: DueLine): string {
+  const at = celsius.value
+  const figures = yard.value && catalogueOf(yard.value).figures
+  const needs = at === undefined || !figures ? undefined : waitsForWarmth(line, at, figures)
+  if (!needs || !figures || at === undefined) return ''
+  const [peep, brood] = [figures.lookLeastCelsius, figures.lookBroodCelsius].map((one) =>
+    showTemperature(one, preferences.units),
+  )
+  return needs === 'brood'
+    ? `Not at ${showTemperature(at, preferences.units)}: no comb of brood is lifted below ${brood}, no cover below ${peep}.`
+    : `Not at ${showTemperature(at, preferences.units)}: no cover is lifted below ${peep}.`
+}
 const told = (line: DueLine) => dueInWords(line, preferences.reader, partName)
 const SOON_DAYS = 7
 const MONTH_DAYS = 31
@@ -72,6 +99,7 @@ function wayOf({ reason, hiveId }: DueLine): string | null {
   switch (reason.due) {
     case 'look':
     case 'cells':
+    case 'act':
       return hivePath(here.id, hiveId, 'look')
     case 'visit':
       return `${yardPath(here.id, 'year')}?stage=${reason.stage}&hive=${encodeURIComponent(hiveId)}`
@@ -189,6 +217,18 @@ useHead({ title: computed(() => `Due in ${yard.value?.name ?? 'a yard'} – Duve
       <p v-if="open && lines.length === 0" data-testid="due-none">
         Nothing is due. Write down a look, and the next one comes here by itself.
       </p>
+      <label v-if="lines.length > 0" class="outside"
+        >Outside today, {{ isMetric ? '°C' : '°F' }}
+        <ElInputNumber
+          v-model="degrees"
+          :controls="false"
+          :min="isMetric ? -50 : -58"
+          :max="isMetric ? 50 : 122"
+          :precision="0"
+          data-testid="due-outside"
+        />
+        <small>the day’s own warmth says what may be opened, not the name of a month</small>
+      </label>
       <p v-if="treats" class="caution" role="note">{{ TREATMENT_CAUTION }}</p>
       <section v-for="group in groups" :key="group.title" :aria-label="group.title">
         <h2>{{ group.title }}</h2>
@@ -198,7 +238,8 @@ useHead({ title: computed(() => `Due in ${yard.value?.name ?? 'a yard'} – Duve
             <NuxtLink class="what" :to="wayOf(line) ?? '/'">
               <b>{{ hives.get(line.hiveId)?.name }}: {{ told(line).text }}</b>
               <small
-                >{{ told(line).why }}{{ line.wasDay ? `; put off from ${preferences.day(line.wasDay)}` : '' }}</small
+                ><b v-if="line.day <= today && tooCold(line)" class="cold">{{ tooCold(line) }} </b>{{ told(line).why
+                }}{{ line.wasDay ? `; put off from ${preferences.day(line.wasDay)}` : '' }}</small
               >
             </NuxtLink>
             <span class="acts">
@@ -259,6 +300,17 @@ useHead({ title: computed(() => `Due in ${yard.value?.name ?? 'a yard'} – Duve
   display: inline-flex;
   align-items: center;
   min-height: 44px;
+}
+
+.outside {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 4px 10px;
+  align-items: center;
+}
+
+.cold {
+  color: var(--stop);
 }
 
 .due {

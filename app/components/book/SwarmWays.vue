@@ -1,0 +1,30 @@
+<script setup lang="ts">
+// Queen cells that may be sealed tomorrow: the ways of acting now, each step by step.
+import { SWARM_WAYS } from '#core/wording/swarm-ways'
+
+const open = ref('')
+</script>
+
+<template>
+  <section aria-label="Ways of acting on it" data-testid="swarm-ways">
+    <ElCollapse v-model="open" accordion>
+      <ElCollapseItem v-for="way in SWARM_WAYS" :key="way.id" :name="way.id" :title="way.name">
+        <p>Gains: {{ way.gains }}. Gives up: {{ way.givesUp }}.</p>
+        <ol>
+          <li v-for="step in way.steps" :key="step">{{ step }}</li>
+        </ol>
+      </ElCollapseItem>
+    </ElCollapse>
+  </section>
+</template>
+
+<style scoped>
+p {
+  margin: 0 0 4px;
+}
+
+ol {
+  margin: 0;
+  padding-left: 22px;
+}
+</style>
