@@ -1,7 +1,9 @@
-import type { Figures } from '../figures'
+import { combAreaDm2 } from '../comb'
 import { hiveIn } from '../hive-in'
-import type { Edit, Hive, Yard } from '../hive'
-import { isBox } from '../parts'
+import type { Edit, Hive, Stage, Yard } from '../hive'
+import { isBox, isExcluder } from '../parts'
+import { stageOn, yearOf } from '../season'
+import { combOfBees } from '../winter'
 import { byHiveOf } from './by-hive'
 import { entriesOf } from './current'
 import { dayOf, daysBetween } from './days'
@@ -15,6 +17,8 @@ type NoMerge = 'no-look' | 'sign' | 'gone'
 export interface ForMerging {
   readonly hiveId: string
   readonly seams: number | undefined
+  /** Few seams for their size, whatever the time of the year. */
+  readonly isSmall: boolean
   readonly isWeak: boolean
   readonly queenKnown: boolean
   readonly no: NoMerge | undefined
@@ -23,19 +27,26 @@ export interface ForMerging {
 /** Looks of so many days count (from memory). */
 const LOOKS_OF = 28
 
+/** Stages from late summer to early autumn in which colonies are united (common practice). */
+const UNITED: ReadonlySet<Stage> = new Set<Stage>(['crop', 'after-crop', 'pack-down', 'dearth'])
+
+/** Whether it is the time for uniting: in spring a small colony is ordinary, and grows. */
+export function isUnitingTime(yard: Yard, today: string): boolean {
+  return UNITED.has(stageOn(today, yearOf(yard)))
+}
+
 /**
- * Colonies that are too weak to winter alone, by a look of these weeks: so few seams, and no sign of anything. The one
- * with the fewest seams first. Common practice; the seams from memory.
+ * Colonies that are too weak to winter alone, by a look of these weeks: so few seams, counted as of deep Langstroth
+ * combs, and no sign of anything; none but from late summer to early autumn. The one with the fewest seams first. Common
+ * practice; the seams from memory.
  */
-export function forMerging(
-  hives: readonly Pick<Hive, 'id'>[],
-  entries: readonly Entry[],
-  today: string,
-  { weakSeams }: Figures,
-): ForMerging[] {
+export function forMerging(yard: Yard, entries: readonly Entry[], today: string): ForMerging[] {
   const books = byHiveOf(entries)
-  return hives
-    .map(({ id }): ForMerging => {
+  const isTime = isUnitingTime(yard, today)
+  return yard.hives
+    .map((hive): ForMerging => {
+      const { id } = hive
+      const { weakSeams } = hiveIn(yard, hive).context.figures
       const own = books.get(id) ?? []
       const fate = entriesOf(own, 'fate').at(-1)
       const recent = entriesOf(own, 'look').filter(({ at }) => daysBetween(at, today) <= LOOKS_OF && dayOf(at) <= today)
@@ -51,12 +62,21 @@ export function forMerging(
       return {
         hiveId: id,
         seams,
-        isWeak: no === undefined && seams !== undefined && seams <= weakSeams,
+        isSmall: no === undefined && seams !== undefined && seams * ofADeep(yard, hive) <= weakSeams,
+        isWeak: isTime && no === undefined && seams !== undefined && seams * ofADeep(yard, hive) <= weakSeams,
         queenKnown: recent.some(({ body }) => body.queen === 'seen' || body.queen === 'eggs'),
         no,
       }
     })
     .sort((a, b) => (a.seams ?? Infinity) - (b.seams ?? Infinity))
+}
+
+/** A seam of these combs as a share of one of a deep Langstroth comb. */
+function ofADeep(yard: Yard, hive: Hive): number {
+  const { assembled, context } = hiveIn(yard, hive)
+  const comb = assembled.stack.map(({ hung }) => combOfBees(hung)).find((one) => one !== undefined)
+  const deep = context.catalogue.hanging.get('frame-langstroth-deep')
+  return comb && deep ? comb.areaDm2 / (2 * combAreaDm2(deep)) : 1
 }
 
 /** Whom a weak colony goes to: the strongest whose queen is known and that shows no sign; undefined where none is. */
@@ -67,21 +87,34 @@ export function partnerOf(weak: ForMerging, all: readonly ForMerging[]): ForMerg
 }
 
 /**
- * The boxes of a colony onto another, over its boxes and under what covers them, with their bees; floor, crown and roof
- * stay where they are. One edit that can be undone.
+ * The boxes of a colony onto another, over its brood and under what covers it, with their bees; floor, crown and roof
+ * stay where they are. Supers and excluders of both come off first. One edit that can be undone.
  */
 export function mergeEdit(yard: Yard, weak: Hive, onto: Hive): Edit {
-  const boxes = (hive: Hive) => hiveIn(yard, hive).assembled.stack.filter((layer) => isBox(layer))
-  const topBox = boxes(onto).at(-1)?.part.id
-  const at = onto.stack.findIndex(({ partId }) => partId === topBox) + 1
+  const layersOf = (hive: Hive) => hiveIn(yard, hive).assembled.stack
+  const comesOff = (layer: ReturnType<typeof layersOf>[number]) =>
+    isExcluder(layer) || (isBox(layer) && layer.placement.role === 'super')
+  const stays = (hive: Hive) => layersOf(hive).filter((layer) => isBox(layer) && !comesOff(layer))
+  const off = [weak, onto].flatMap((hive) =>
+    layersOf(hive)
+      .filter(comesOff)
+      .map(({ part }): Edit => ({ kind: 'take-off', hiveId: hive.id, partId: part.id }))
+      .reverse(),
+  )
+  const topBox = stays(onto).at(-1)?.part.id
+  const left = layersOf(onto).filter((layer) => !comesOff(layer))
+  const at = left.findIndex(({ part }) => part.id === topBox) + 1
   return {
     kind: 'batch',
-    edits: boxes(weak).map(({ part }, i) => ({
-      kind: 'move-part',
-      partId: part.id,
-      fromHiveId: weak.id,
-      toHiveId: onto.id,
-      at: at + i,
-    })),
+    edits: [
+      ...off,
+      ...stays(weak).map(({ part }, i): Edit => ({
+        kind: 'move-part',
+        partId: part.id,
+        fromHiveId: weak.id,
+        toHiveId: onto.id,
+        at: at + i,
+      })),
+    ],
   }
 }

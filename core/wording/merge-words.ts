@@ -2,6 +2,7 @@
 export function mergeSteps(weak: string, onto: string): string[] {
   return [
     `On a mild evening, when both have stopped flying. Look once more: no sign in the brood of ${weak} or ${onto}.`,
+    'Crop supers and excluder come off both first, cleared of bees: no box of brood goes above them.',
     `Find the queens. The better one is kept; the other is taken away from ${weak} or ${onto} first.`,
     `Take the roof and crown off ${onto}. Lay one sheet of newspaper over its frames, with a few pin holes.`,
     `Set the box of ${weak} on it with its bees and combs. Bees, brood and food stay together.`,

@@ -1,8 +1,7 @@
 <script setup lang="ts">
 // Colonies too weak to winter alone: with whom, how, and what stands there once it is done.
-import { forMerging, mergeEdit, partnerOf, type Entry } from '#core/book'
+import { forMerging, isUnitingTime, mergeEdit, partnerOf, type Entry } from '#core/book'
 import type { Yard } from '#core/hive'
-import { yearOf } from '#core/season'
 import { counted } from '#core/wording'
 import { mergeSteps, NO_MERGE_WORDS } from '#core/wording/merge-words'
 import { localNow, localToday } from '~/composables/localTime'
@@ -17,7 +16,7 @@ const along = useTreatmentsAlong()
 const today = localToday()
 /** Whose steps are all done. */
 const ticked = reactive<Record<string, boolean>>({})
-const all = computed(() => forMerging(props.yard.hives, props.entries, today, yearOf(props.yard).figures))
+const all = computed(() => forMerging(props.yard, props.entries, today))
 const hiveOf = (id: string) => props.yard.hives.find((hive) => hive.id === id)
 const pairs = computed(() =>
   all.value
@@ -28,6 +27,8 @@ const pairs = computed(() =>
       return hive ? [{ weak, hive, onto, partner }] : []
     }),
 )
+const isTime = computed(() => isUnitingTime(props.yard, today))
+const small = computed(() => all.value.flatMap(({ isSmall, hiveId }) => (isSmall ? [hiveOf(hiveId)?.name ?? ''] : [])))
 const signs = computed(() => all.value.filter(({ no }) => no === 'sign'))
 type Pair = (typeof pairs.value)[number]
 async function planned({ hive, onto }: Pair) {
@@ -49,7 +50,14 @@ async function done({ hive, onto }: Pair) {
 
 <template>
   <div class="merge" data-testid="merging">
-    <p v-if="pairs.length === 0">No colony is too weak by a look of these four weeks.</p>
+    <p v-if="pairs.length === 0 && isTime">No colony is too weak by a look of these four weeks.</p>
+    <p v-if="!isTime" data-testid="not-uniting-time">
+      Colonies are united from late summer to early autumn.
+      <template v-if="small.length > 0"
+        >{{ small.join(', ') }}: few bees now, which is ordinary in spring. Look for the queen, food and
+        disease.</template
+      >
+    </p>
     <article v-for="pair in pairs" :key="pair.hive.id" :data-merge="pair.hive.id">
       <p>
         <b>{{ pair.hive.name }}</b> has {{ counted(pair.weak.seams ?? 0, 'seam') }} of bees:

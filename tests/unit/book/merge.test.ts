@@ -1,6 +1,5 @@
 import { describe, expect, it } from 'vitest'
 import { forMerging, mergeEdit, partnerOf, treatmentsStillOn, type Look } from '#core/book'
-import { SHIPPED_FIGURES as F } from '#core/figures'
 import { applyEdit, buildHive, type Yard } from '#core/hive'
 import { CATALOGUE } from '#core/catalogue'
 import { mergeSteps } from '#core/wording/merge-words'
@@ -10,7 +9,12 @@ import { build, counter, L } from '../../helpers/hives'
 const TODAY = '2026-09-20'
 const look = (hiveId: string, seams: number, body: Look = {}, day = '2026-09-15') =>
   entry('look', `${day}T12:00`, { seams: [{ boxId: 'b', seams }], queen: 'eggs', ...body }, { hiveId })
-const hives = ['weak', 'strong', 'sick', 'old', 'queenless'].map((id) => ({ id }))
+const plain = build([L.floor, L.deep, L.crown, L.roof])
+const hivesIn = (of: typeof plain): Yard => ({
+  ...of.yard,
+  hives: ['weak', 'strong', 'sick', 'old', 'queenless'].map((id) => ({ ...of.hive, id })),
+})
+const hives = hivesIn(plain)
 const ENTRIES = [
   look('weak', 3),
   look('strong', 9),
@@ -20,7 +24,7 @@ const ENTRIES = [
 ]
 
 describe('colonies that are merged', () => {
-  const all = forMerging(hives, ENTRIES, TODAY, F)
+  const all = forMerging(hives, ENTRIES, TODAY)
 
   it('are weak by a look of these weeks, and show no sign of anything', () => {
     expect(all.filter(({ isWeak }) => isWeak).map(({ hiveId }) => hiveId)).toEqual(['weak'])
@@ -33,6 +37,21 @@ describe('colonies that are merged', () => {
     })
   })
 
+  it('are united from late summer to early autumn: in March and May a small colony is ordinary', () => {
+    for (const day of ['2026-03-20', '2026-05-10']) {
+      const spring = forMerging(hives, [look('weak', 3, {}, day), look('strong', 9, {}, day)], day)
+      expect(spring.filter(({ isWeak }) => isWeak)).toEqual([])
+      expect(spring.filter(({ isSmall }) => isSmall).map(({ hiveId }) => hiveId)).toEqual(['weak'])
+    }
+  })
+
+  it('count their seams by the size of their combs: five seams of a medium are fewer than four of a deep', () => {
+    const five = [look('weak', 5), look('strong', 9)]
+    const weakIn = (of: typeof plain) => forMerging(hivesIn(of), five, TODAY).some(({ isWeak }) => isWeak)
+    expect(weakIn(plain)).toBe(false)
+    expect(weakIn(build([L.floor, ['box-langstroth-medium', 'brood'], L.crown, L.roof]))).toBe(true)
+  })
+
   it('go to the strongest that has a queen and no sign; to none where there is none', () => {
     const weak = all.find(({ hiveId }) => hiveId === 'weak')!
     expect(partnerOf(weak, all)?.hiveId).toBe('strong')
@@ -43,7 +62,7 @@ describe('colonies that are merged', () => {
       ),
     ).toBeUndefined()
     const gone = entry('fate', '2026-09-16T12:00', { fate: 'sold' }, { hiveId: 'strong' })
-    const after = forMerging(hives, [...ENTRIES, gone], TODAY, F)
+    const after = forMerging(hives, [...ENTRIES, gone], TODAY)
     expect(partnerOf(weak, after)).toBeUndefined()
   })
 
@@ -54,7 +73,9 @@ describe('colonies that are merged', () => {
         {
           name,
           stage: 'after-crop',
-          stack: [L.floor, L.deep, L.medium, L.crown, L.roof].map(([id, role]) => [id, role] as const),
+          stack: [L.floor, L.deep, ['box-langstroth-medium', 'food'] as const, L.crown, L.roof].map(
+            ([id, role]) => [id, role] as const,
+          ),
         },
         CATALOGUE,
         counter(name),
@@ -76,6 +97,32 @@ describe('colonies that are merged', () => {
     expect(done.yard.parts).toHaveLength(two.parts.length)
     const back = applyEdit(done.yard, done.inverse)
     expect(back.ok && back.yard).toEqual(two)
+  })
+
+  it('come together without supers and excluders between them', () => {
+    const full = build([L.floor, L.deep, L.framed, L.medium, L.crown, L.roof])
+    const [one, two] = ['one', 'two'].map((name) =>
+      buildHive(
+        {
+          name,
+          stage: 'after-crop',
+          stack: [L.floor, L.deep, L.framed, L.medium, L.crown, L.roof].map(([id, role]) => [id, role] as const),
+        },
+        CATALOGUE,
+        counter(name),
+      ),
+    )
+    const yard: Yard = { ...full.yard, hives: [one!.hive, two!.hive], parts: [...one!.parts, ...two!.parts] }
+    const done = applyEdit(yard, mergeEdit(yard, one!.hive, two!.hive))
+    if (!done.ok) throw new Error(done.problem.reason)
+    const pattern = new Map(done.yard.parts.map(({ id, patternId }) => [id, patternId]))
+    expect(done.yard.hives[1]!.stack.map(({ partId }) => pattern.get(partId))).toEqual([
+      'floor-solid-langstroth',
+      'box-langstroth-deep',
+      'box-langstroth-deep',
+      'crown-langstroth',
+      'roof-telescoping-langstroth',
+    ])
   })
 
   it('take treatments along that are not over, and say how it is done', () => {
