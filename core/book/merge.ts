@@ -1,3 +1,4 @@
+import { boxOfSize } from '../catalogue'
 import { combAreaDm2 } from '../comb'
 import { hiveIn } from '../hive-in'
 import type { Edit, Hive, Stage, Yard } from '../hive'
@@ -37,8 +38,8 @@ export function isUnitingTime(yard: Yard, today: string): boolean {
 
 /**
  * Colonies that are too weak to winter alone, by a look of these weeks: so few seams, counted as of deep Langstroth
- * combs, and no sign of anything; none but from late summer to early autumn. The one with the fewest seams first. Common
- * practice; the seams from memory.
+ * combs, and no sign of anything; none but from late summer to early autumn. The one with the fewest seams first.
+ * Common practice; the seams from memory.
  */
 export function forMerging(yard: Yard, entries: readonly Entry[], today: string): ForMerging[] {
   const books = byHiveOf(entries)
@@ -75,7 +76,8 @@ export function forMerging(yard: Yard, entries: readonly Entry[], today: string)
 function ofADeep(yard: Yard, hive: Hive): number {
   const { assembled, context } = hiveIn(yard, hive)
   const comb = assembled.stack.map(({ hung }) => combOfBees(hung)).find((one) => one !== undefined)
-  const deep = context.catalogue.hanging.get('frame-langstroth-deep')
+  const box = boxOfSize(context.catalogue, 'langstroth-10', 'deep')
+  const deep = context.catalogue.hanging.get(box?.normalContents?.framePatternId ?? '')
   return comb && deep ? comb.areaDm2 / (2 * combAreaDm2(deep)) : 1
 }
 

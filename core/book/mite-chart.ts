@@ -35,7 +35,7 @@ export function miteChart(entries: readonly Entry[], year: YardYear, today: stri
   const written = entriesOf(entries, 'mites')
   const [first] = written
   if (!first) return undefined
-  const counts = written.map((count) => judgedCount(count, year))
+  const counts = written.map((count) => judgedCount(count, year, entries))
   const treatments = entriesOf(entries, 'treatment').map((treatment): TreatedDays => {
     const end = treatmentEnd(treatment)
     const from = dayOf(treatment.at)

@@ -2,8 +2,10 @@ import type { Figures } from '../figures'
 import type { Stage } from '../hive'
 import { addDays, daysFrom } from '../season/days'
 import { stageOn, type YardYear } from '../season/calendar'
-import { dayOf } from './days'
-import type { EntryOf, MiteCount } from './entry'
+import { entriesOf } from './current'
+import { dayOf, daysLater } from './days'
+import type { Entry, EntryOf, MiteCount } from './entry'
+import { treatmentEnd } from './treatment'
 
 /** What a count comes to: mites that fall a day, or mites in 100 bees. */
 export interface MiteRate {
@@ -46,10 +48,20 @@ const FALL: Readonly<Record<Stage, 'fallWinter' | 'fallLateSpring' | 'fallSummer
   'pack-down': 'fallAutumn',
 }
 
-/** The yard's own limit for a count of a day: for a wash by whether winter bees are reared, for the fall by season. */
+/**
+ * The yard's own limit for a count of a day. For a wash: in spring until the main flow, from then on, and while winter
+ * bees are reared; for the fall by season, early spring as winter. Common practice; figures from memory.
+ */
 export function miteLimit(measure: MiteRate['in'], day: string, year: YardYear): number {
   const { figures } = year
-  if (measure === 'hundred') return isRearing(day, year) ? figures.washRearing : figures.washSeason
+  const { firstPollen, flowStart, firstFrost } = year.calendar
+  const monthDay = day.slice(5, 10)
+  const isWithin = (from: string, to: string) => daysFrom(from, monthDay) < daysFrom(from, to)
+  if (measure === 'hundred') {
+    if (isRearing(day, year)) return figures.washRearing
+    return isWithin(firstFrost ?? firstPollen, flowStart) ? figures.washSpring : figures.washSeason
+  }
+  if (isWithin(firstPollen, addDays(firstPollen, figures.earlySpringDays))) return figures.fallWinter
   return figures[FALL[stageOn(dayOf(day), year)]]
 }
 
@@ -58,13 +70,26 @@ export interface JudgedCount extends MiteRate {
   readonly day: string
   readonly limit: number
   readonly over: boolean
+  /** Fell while a treatment was on or just over: it is large because it works, and is held against no limit. */
+  readonly underTreatment: boolean
 }
 
-/** Over the limit is more than it: a count that is as high as the limit is not over it yet. */
-export function judgedCount({ at, body }: EntryOf<'mites'>, year: YardYear): JudgedCount {
+/**
+ * A count as high as the limit is over it: at the limit something is done (common practice).
+ * @param own what the book of its hive says, for its treatments
+ */
+export function judgedCount({ at, body }: EntryOf<'mites'>, year: YardYear, own: readonly Entry[] = []): JudgedCount {
   const rate = miteRate(body)
   const limit = miteLimit(rate.in, at, year)
-  return { ...rate, day: dayOf(at), limit, over: rate.rate > limit }
+  const day = dayOf(at)
+  const underTreatment =
+    body.way === 'tray' &&
+    entriesOf(own, 'treatment').some((treatment) => {
+      const end = treatmentEnd(treatment)
+      const until = end === undefined ? day : daysLater(end, year.figures.fallLargeDays)
+      return day >= dayOf(treatment.at) && day <= until
+    })
+  return { ...rate, day, limit, over: !underTreatment && rate.rate >= limit, underTreatment }
 }
 
 /** Fewer mites than this before a treatment, and what is left of them is chance (from memory). */

@@ -31,7 +31,11 @@ export interface YardMites {
 
 /** What counts of a yard come to. */
 export function yardMites(entries: readonly Entry[], year: YardYear, span: Days): YardMites {
-  const counts = entriesOf(entries, 'mites').map((count) => ({ hiveId: count.hiveId, ...judgedCount(count, year) }))
+  const books = byHiveOf(entries)
+  const counts = entriesOf(entries, 'mites').map((count) => ({
+    hiveId: count.hiveId,
+    ...judgedCount(count, year, books.get(count.hiveId)),
+  }))
   const months = groupedBy(counts, (count) => `${count.in} ${count.day.slice(0, 7)}`)
   const monthsOf = (measure: MiteRate['in']) =>
     [...months]

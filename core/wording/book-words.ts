@@ -147,7 +147,8 @@ export function dueInWords(
       return {
         text: 'Act on the queen cells now',
         why:
-          `${counted(reason.open, 'queen cell')} with egg or larva: one may be sealed tomorrow, and the swarm leaves. ` +
+          `${counted(reason.open, 'queen cell')} with egg or larva: one may be sealed tomorrow, and the swarm ` +
+          'leaves. ' +
           'A nucleus with the old queen, an artificial swarm or a split; knocking cells down only delays it',
       }
     case 'cells':

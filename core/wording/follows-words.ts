@@ -81,8 +81,8 @@ function mites({ yard }: HiveIn, day: string, beside: Beside): Follows[] {
     {
       of: 'mites',
       what: 'Mites',
-      said: `${rate.toFixed(1)} a day; the limit now is ${limit}: ${rate > limit ? 'over it' : 'not over it'}`,
-      how: rate > limit ? 'decide with the label and local law' : `${beside.mites} ÷ ${counted(beside.days, 'day')}`,
+      said: `${rate.toFixed(1)} a day; the limit now is ${limit}: ${rate >= limit ? 'at or over it' : 'under it'}`,
+      how: rate >= limit ? 'decide with the label and local law' : `${beside.mites} ÷ ${counted(beside.days, 'day')}`,
     },
   ]
 }
@@ -143,8 +143,8 @@ function queenAndRoom(known: HiveIn, look: Look, day: string, { vocabulary }: Re
                 ? `act now: one may be sealed from ${say(cells.sealedFrom ?? day)} on, and the swarm leaves. `
                 : '') +
               (cells.virginBy
-                ? `sealed: a swarm may be gone already; a virgin by ${say(cells.virginBy)} at the latest. Thin to one, ` +
-                  'then leave it alone for three weeks: several virgins mean casts'
+                ? `sealed: a swarm may be gone already; a virgin by ${say(cells.virginBy)} at the latest. ` +
+                  'Thin to one, then leave it alone for three weeks: several virgins mean casts'
                 : ''),
             how: 'a queen: egg 3 days, larva 5½, in her sealed cell 7 to 8',
           },

@@ -46,12 +46,17 @@ export function meaningInWords(entry: Entry, before: Before, reader: Reader): st
     : []
 }
 
-function ofMites(entry: EntryOf<'mites'>, { known }: Before): string[] {
-  const { limit, over } = judgedCount(entry, yearOf(known.yard))
+function ofMites(entry: EntryOf<'mites'>, { known, entries }: Before): string[] {
+  const { limit, over, underTreatment } = judgedCount(entry, yearOf(known.yard), entries)
   const measure = entry.body.way === 'tray' ? 'a day' : 'in 100 bees'
+  if (underTreatment)
+    return [
+      `${mitesInWords(entry.body)}: a fall under a treatment, or just after it, is large because it works. ` +
+        'It is held against no limit; count again two weeks after the end.',
+    ]
   return [
     `${mitesInWords(entry.body)}; the limit of this yard on that day is ${limit} ${measure}: ` +
-      (over ? 'over it. Decide with the label and local law.' : 'not over it.'),
+      (over ? 'at or over it. Decide with the label and local law.' : 'under it.'),
   ]
 }
 

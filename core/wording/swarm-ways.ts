@@ -18,7 +18,7 @@ export const SWARM_WAYS: readonly SwarmWay[] = [
       'Find the queen. Hang the comb that she is on into a nucleus box, free of queen cells.',
       'Add a comb of food, a comb of sealed brood and an empty one; shake in the bees of two more combs.',
       'Small open door, air, feeder; stand it at least a few steps away: its flying bees go home.',
-      'In the old hive leave one open cell with a larva in jelly, marked; take all others off, shake no comb that has it.',
+      'In the old hive leave one open cell with a larva in jelly, marked; take the others off, never shake its comb.',
       'After a week look once more: one cell, no others begun since. Then leave it alone for three weeks.',
     ],
   },

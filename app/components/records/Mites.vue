@@ -110,7 +110,7 @@ const columns = columnsFor<(typeof rows.value)[number]>(
   {
     key: 'over',
     label: 'Verdict',
-    text: (row) => (row.over ? 'over it' : 'not over it'),
+    text: (row) => (row.underTreatment ? 'under treatment' : row.over ? 'at or over it' : 'under it'),
     by: (row) => Number(row.over),
   },
 )

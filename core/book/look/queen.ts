@@ -6,7 +6,7 @@ import type { Look } from './look'
 export interface CellsSeen {
   readonly open: number
   readonly sealed: number
-  /** With eggs or larvae: the first may be sealed from this day on, and about then a swarm leaves; by that at the latest. */
+  /** With eggs or larvae: the first may be sealed from this day on, and about then a swarm leaves. */
   readonly sealedFrom: string | undefined
   readonly sealedBy: string | undefined
   /** Sealed cells: a virgin comes out between these days. */
@@ -17,8 +17,8 @@ export interface CellsSeen {
 
 /**
  * Queen cells of a look: one with a larva may be sealed tomorrow, one with an egg is within 8½ days; a virgin comes out
- * of a sealed one within 8; a swarm leaves about when the first is sealed (standard biology: egg 3, larva 5½, capped 7½,
- * queen 16 days). Undefined where there are none.
+ * of a sealed one within 8; a swarm leaves about when the first is sealed (standard biology: egg 3, larva 5½, capped
+ * 7½, queen 16 days). Undefined where there are none.
  */
 export function cellsSeen({ cells }: Look, day: string, figures: Figures): CellsSeen | undefined {
   const [open, sealed] = [cells?.open ?? 0, cells?.sealed ?? 0]

@@ -19,7 +19,7 @@ const means = (one: Entry, entries: readonly Entry[] = [], kg = 60) =>
 describe('what an entry means at once', () => {
   it('is the limit of a count, what a label says, and stores of what was fed', () => {
     expect(means(entry('mites', '2026-06-10T10:00', { way: 'tray', mites: 30, days: 3 }, own))).toMatch(
-      /^10\.0 a day; the limit of this yard on that day is 10 a day: not over it/,
+      /^10\.0 a day; the limit of this yard on that day is 10 a day: at or over it/,
     )
     expect(means(entry('treatment', '2026-06-10T10:00', { product: 'gel', labelDays: 10 }, own))).toMatch(
       /1 super on.*A crop may be taken again from 21 Jun 2026/,

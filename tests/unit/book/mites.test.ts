@@ -31,22 +31,34 @@ describe('mites', () => {
     expect(() => miteRate({ way: 'sugar', mites: 1, bees: 0 })).toThrow(RangeError)
   })
 
-  it('are held against the limit of their day: 2 in 100 before and while winter bees are reared, 3 else', () => {
-    expect(miteLimit('hundred', '2026-06-15', USUAL_YEAR)).toBe(3)
+  it('are held against the limit of their day: 1 in 100 until the main flow, 2 from then on', () => {
+    expect(miteLimit('hundred', '2026-04-15', USUAL_YEAR)).toBe(1)
+    expect(miteLimit('hundred', '2026-06-15', USUAL_YEAR)).toBe(2)
     expect(miteLimit('hundred', '2026-08-20', USUAL_YEAR)).toBe(2)
     expect(miteLimit('hundred', '2026-10-15', USUAL_YEAR)).toBe(2)
-    expect(miteLimit('hundred', '2026-11-15', USUAL_YEAR)).toBe(3)
+    expect(miteLimit('hundred', '2026-11-15', USUAL_YEAR)).toBe(1)
     expect(
-      ['2026-01-15', '2026-04-01', '2026-06-30', '2026-10-10'].map((day) => miteLimit('day', day, USUAL_YEAR)),
-    ).toEqual([0.5, 6, 10, 8])
+      ['2026-01-15', '2026-03-20', '2026-04-01', '2026-06-30', '2026-10-10'].map((day) =>
+        miteLimit('day', day, USUAL_YEAR),
+      ),
+    ).toEqual([0.5, 0.5, 6, 10, 8])
     expect(isRearing('2026-09-01', { figures: F, calendar: { ...COOL_MARITIME, firstFrost: null } })).toBe(false)
   })
 
-  it('are over the limit when there are more, not when there are as many; the yard’s own limit counts', () => {
-    expect(judgedCount(wash('2026-06-15T10:00', 9), USUAL_YEAR).over).toBe(false)
-    expect(judgedCount(wash('2026-06-15T10:00', 10), USUAL_YEAR).over).toBe(true)
+  it('are over the limit when there are as many or more; the yard’s own limit counts', () => {
+    expect(judgedCount(wash('2026-06-15T10:00', 5), USUAL_YEAR).over).toBe(false)
+    expect(judgedCount(wash('2026-06-15T10:00', 6), USUAL_YEAR).over).toBe(true)
     const own = { calendar: COOL_MARITIME, figures: { ...F, washSeason: 5 } }
-    expect(judgedCount(wash('2026-06-15T10:00', 10), own).over).toBe(false)
+    expect(judgedCount(wash('2026-06-15T10:00', 6), own).over).toBe(false)
+  })
+
+  it('that fall under a treatment, or in two weeks after it, are held against no limit; a wash is', () => {
+    const book = [treated({ until: '2026-09-21' })]
+    const fell = (day: string) => judgedCount(tray(`${day}T10:00`, 700, 7), USUAL_YEAR, book)
+    expect([fell('2026-08-12'), fell('2026-10-05')].map(({ over }) => over)).toEqual([false, false])
+    expect([fell('2026-08-09'), fell('2026-10-06')].map(({ over }) => over)).toEqual([true, true])
+    expect(judgedCount(tray('2026-11-20T10:00', 700, 7), USUAL_YEAR, [treated()]).underTreatment).toBe(true)
+    expect(judgedCount(wash('2026-08-12T10:00', 12), USUAL_YEAR, book).over).toBe(true)
   })
 
   it('after a treatment say how well it worked, against a count of the same way only', () => {
@@ -100,12 +112,12 @@ describe('a chart of mites', () => {
 
   it('shows counts against the limit of their own day, and the limits all through', () => {
     expect(chart.counts.map(({ in: measure, rate, over }) => [measure, rate, over])).toEqual([
-      ['day', 10, false],
+      ['day', 10, true],
       ['day', 1, false],
       ['hundred', 4, true],
     ])
     expect(chart.span.from <= '2025-08-08' && chart.span.to >= '2026-07-01').toBe(true)
-    expect(new Set(chart.limits.hundred.map(({ limit }) => limit))).toEqual(new Set([2, 3]))
+    expect(new Set(chart.limits.hundred.map(({ limit }) => limit))).toEqual(new Set([1, 2]))
   })
 
   it('has treatments with how they worked, open ones up to today, and the weeks of winter bees of each year', () => {
