@@ -116,6 +116,11 @@ const treatment: yup.ObjectSchema<Treatment> = record({
   labelDays: days().optional(),
   fromCelsius: celsius().optional(),
   toCelsius: celsius().optional(),
+  highCelsius: celsius().optional(),
+  batch: text(40, 1).optional(),
+  supplier: text(80, 1).optional(),
+  boughtOn: day().optional(),
+  expiresOn: day().optional(),
   withdrawalDays: days().optional(),
   supersMayStay: flag(),
 })

@@ -52,6 +52,12 @@ export interface Treatment {
   readonly labelDays?: number
   readonly fromCelsius?: number
   readonly toCelsius?: number
+  /** The highest of the days that count, °C, as the forecast has it. */
+  readonly highCelsius?: number
+  readonly batch?: string
+  readonly supplier?: string
+  readonly boughtOn?: string
+  readonly expiresOn?: string
   /** Days after its end in which no crop is taken. */
   readonly withdrawalDays?: number
   /** Its label allows supers meant for people to be on. */

@@ -236,15 +236,20 @@ export function treatmentWarningInWords(warning: TreatmentWarning, { units, voca
     case 'supers-on':
       return `${counted(warning.supers, 'super')} on: unless the label allows it, honey for people comes off first.`
     case 'too-cold':
-      return (
-        `Days of about ${warm(warning.meanCelsius)} are colder than its label asks for ` +
-        `(${warm(warning.limitCelsius)}).`
-      )
+      return `A high of ${warm(warning.highCelsius)} is colder than its label asks for (${warm(warning.limitCelsius)}).`
     case 'too-warm':
       return (
-        `Days of about ${warm(warning.meanCelsius)} are warmer than its label allows ` +
-        `(${warm(warning.limitCelsius)}).`
+        `A high of ${warm(warning.highCelsius)} is warmer than its label allows (${warm(warning.limitCelsius)}): ` +
+        'queens and brood are lost. Wait for cooler days.'
       )
+    case 'ask-forecast': {
+      const bounds = [warning.fromCelsius, warning.toCelsius].map((one) => (one === undefined ? '' : warm(one)))
+      const said =
+        bounds[0] && bounds[1] ? `${bounds[0]} to ${bounds[1]}` : bounds[0] ? `from ${bounds[0]}` : `up to ${bounds[1]}`
+      return `Its label asks for days of ${said}: ask the forecast for the day’s high, and for the days after it.`
+    }
+    case 'expired':
+      return `Its day was ${day(warning.day)}: it is not used any more.`
     case 'crop-too-early':
       return warning.from
         ? `A crop was taken on ${day(warning.day)}, before one may be from ${day(warning.from)}.`

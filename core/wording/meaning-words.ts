@@ -61,18 +61,11 @@ function ofMites(entry: EntryOf<'mites'>, { known, entries }: Before): string[] 
 }
 
 function ofTreatment(entry: EntryOf<'treatment'>, { known, entries }: Before, reader: Reader): string[] {
-  const { calendar, figures } = yearOf(known.yard)
-  const days = Math.max(0, daysBetween(entry.at, treatmentEnd(entry) ?? entry.at))
-  const means = Array.from({ length: days + 1 }, (_, i) =>
-    outsideOn(daysLater(entry.at, i), calendar, known.yard.season?.winterMeansCelsius, figures),
-  )
   const from = cropFrom(entry)
   return [
     ...treatmentWarnings(entry, {
       supersOn: known.hive.stack.filter(({ role }) => role === 'super').length,
       cropDays: entriesOf(entries, 'crop').map((other) => other.at),
-      coldestCelsius: Math.min(...means),
-      warmestCelsius: Math.max(...means),
     }).map((warning) => treatmentWarningInWords(warning, reader)),
     ...(from ? [`A crop may be taken again from ${dayInWords(from, reader.vocabulary)}.`] : []),
   ]
@@ -87,7 +80,9 @@ function ofCrop(entry: EntryOf<'crop'>, { known, entries, weighings }: Before, r
   const mass = (kg: number) => showMass(kg, reader.units, 1)
   return [
     ...(ripe === 'unripe' ? ['Not ripe: it may ferment. 80 % sealed, or 18 % of water and below, keeps.'] : []),
-    ...(ripe === 'too-wet' ? ['More than 20 % of water: it is no honey for people.'] : []),
+    ...(ripe === 'too-wet'
+      ? ['More than 20 % of water: no table honey, unless it is of heather (up to 23 %); baker’s honey may hold more.']
+      : []),
     ...treatmentsStillOn(entries, entry.at).map(
       ({ body }) => `${body.product}: its withdrawal is not over by what was noted. This is no honey for people then.`,
     ),
@@ -95,7 +90,7 @@ function ofCrop(entry: EntryOf<'crop'>, { known, entries, weighings }: Before, r
       ? `That is more than there was: at most ${mass(ledger.there.high)} by what is known. Is it of another hive too?`
       : left < ledger.need.low
         ? `About ${mass(Math.max(0, left))} are left, less than its winter asks (${mass(ledger.need.low)} and more): ` +
-          'feed it, or leave some on.'
+          'leave some on. It is fed only once no crop super is on.'
         : `About ${mass(left)} are left; its winter asks ${mass(ledger.need.low)} to ${mass(ledger.need.high)}.`,
   ]
 }

@@ -68,11 +68,25 @@ function healthTables(own: readonly Entry[], nameOf: NameOf, reader: Reader): Sh
   return [
     {
       heading: 'Treatments',
-      columns: ['From', 'Hive', 'Product', 'How much', 'To', 'Crop again from', 'Noted'],
+      columns: ['From', 'Hive', 'Product', 'Batch, from whom', 'How much', 'To', 'Crop again from', 'Noted'],
       rows: entriesOf(own, 'treatment').map((one) => {
         const [end, crop] = [treatmentEnd(one), cropFrom(one)]
-        const { product, amount } = one.body
-        return [...first(one), product, amount ?? '', end ? day(end) : 'not noted', crop ? day(crop) : '', last(one)]
+        const { product, amount, batch, supplier, boughtOn, expiresOn } = one.body
+        const source = [
+          batch,
+          supplier,
+          boughtOn ? `bought ${day(boughtOn)}` : '',
+          expiresOn ? `not after ${day(expiresOn)}` : '',
+        ]
+        return [
+          ...first(one),
+          product,
+          source.filter(Boolean).join('; '),
+          amount ?? '',
+          end ? day(end) : 'not noted',
+          crop ? day(crop) : '',
+          last(one),
+        ]
       }),
     },
     {

@@ -135,14 +135,33 @@ describe('combs of a dead colony', () => {
 describe('the record of a yard', () => {
   it('has treatments with their labels first, and says where nothing was noted', () => {
     const { yard, hive } = build(LAYERS)
-    const label = { product: 'gel', amount: 'one tray', until: '2026-09-01', withdrawalDays: 3 }
+    const label = {
+      product: 'gel',
+      amount: 'one tray',
+      batch: 'B7',
+      supplier: 'Club shop',
+      expiresOn: '2027-05-01',
+      until: '2026-09-01',
+      withdrawalDays: 3,
+    }
     const treated = entry('treatment', '2026-08-01T10:00', label, { hiveId: hive.id })
     const signs = look(hive.id, { signs: ['streaks-at-door'] })
     const of = { yard, from: '2026-01-01', to: '2026-12-31' }
     const sheet = recordSheet(of, [signs, treated], { units: 'mm', vocabulary: 'british' })!
     expect(sheet.tables[0]).toMatchObject({
       heading: 'Treatments',
-      rows: [['1 Aug 2026', 'Twill', 'gel', 'one tray', '1 Sep 2026', '5 Sep 2026', 'on phone']],
+      rows: [
+        [
+          '1 Aug 2026',
+          'Twill',
+          'gel',
+          'B7; Club shop; not after 1 May 2027',
+          'one tray',
+          '1 Sep 2026',
+          '5 Sep 2026',
+          'on phone',
+        ],
+      ],
     })
     expect(sheet.tables[1]!.rows).toEqual([['5 May 2026', 'Twill', 'streaks at the door', 'on phone']])
     expect(sheet.tables.find(({ heading }) => heading === 'Crop taken')!.rows[0]![0]).toBe('Nothing noted')

@@ -33,14 +33,13 @@ describe('what an entry means at once', () => {
     expect(means(entry('fate', '2026-09-10T10:00', { fate: 'sold' }, own))).toBe('')
   })
 
-  it('warns of a treatment in days that are too cold or too warm for it, by the climate of the yard', () => {
-    const treated = (day: string, label: object) =>
-      means(entry('treatment', `${day}T10:00`, { product: 'gel', labelDays: 28, ...label }, own))
-    expect(treated('2026-01-10', { fromCelsius: 12 })).toMatch(/colder than its label asks for/)
-    expect(treated('2026-07-10', { toCelsius: 15 })).toMatch(/warmer than its label allows/)
-    // It begins in a warm month and ends in a cold one.
-    expect(treated('2026-09-20', { fromCelsius: 12, toCelsius: 30 })).toMatch(/colder than its label asks for/)
-    expect(treated('2026-07-10', { fromCelsius: 12, toCelsius: 30 })).not.toMatch(/colder than|warmer than/)
+  it('asks the day’s high of the forecast, and says nothing of warmth from the means of months', () => {
+    const treated = (label: object) =>
+      means(entry('treatment', '2026-07-10T10:00', { product: 'gel', labelDays: 28, ...label }, own))
+    expect(treated({ fromCelsius: 12, toCelsius: 29.5 })).toMatch(/ask the forecast for the day’s high/)
+    expect(treated({ toCelsius: 29.5, highCelsius: 31 })).toMatch(/warmer than its label allows/)
+    expect(treated({ fromCelsius: 12, highCelsius: 9 })).toMatch(/colder than its label asks for/)
+    expect(treated({ fromCelsius: 12, toCelsius: 30, highCelsius: 22 })).not.toMatch(/colder|warmer|forecast/)
   })
 
   it('says of a crop what it leaves, that it is more than there was, wet, unripe, or too early', () => {

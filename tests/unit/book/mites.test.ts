@@ -85,8 +85,15 @@ describe('a treatment', () => {
     expect(warned({ labelDays: 42 })).toEqual([])
     expect(warned({ labelDays: 42 }, { supersOn: 2 })).toEqual(['supers-on'])
     expect(warned({ labelDays: 42, supersMayStay: true }, { supersOn: 2 })).toEqual([])
-    expect(warned({ labelDays: 42, fromCelsius: 15, toCelsius: 30 }, { coldestCelsius: 9 })).toEqual(['too-cold'])
-    expect(warned({ labelDays: 42, fromCelsius: 15, toCelsius: 30 }, { warmestCelsius: 33 })).toEqual(['too-warm'])
+    const label = { labelDays: 42, fromCelsius: 10, toCelsius: 29.5 }
+    expect(warned(label)).toEqual(['ask-forecast'])
+    expect([9, 10, 29.5, 31].map((highCelsius) => warned({ ...label, highCelsius }))).toEqual([
+      ['too-cold'],
+      [],
+      [],
+      ['too-warm'],
+    ])
+    expect(warned({ labelDays: 42, expiresOn: '2026-08-09' })).toEqual(['expired'])
     expect(warned({ labelDays: 42, withdrawalDays: 7 }, { cropDays: ['2026-09-25', '2026-08-01'] })).toEqual([
       'crop-too-early',
     ])

@@ -77,7 +77,7 @@ describe('the book in words', () => {
   })
 
   it('says what stands against a treatment, each with its figure', () => {
-    expect(treatmentWarningInWords({ warning: 'too-cold', meanCelsius: 5, limitCelsius: 15 }, READER)).toMatch(
+    expect(treatmentWarningInWords({ warning: 'too-cold', highCelsius: 5, limitCelsius: 15 }, READER)).toMatch(
       /5 °C.*15 °C/,
     )
     expect(treatmentWarningInWords({ warning: 'supers-on', supers: 1 }, READER)).toMatch(

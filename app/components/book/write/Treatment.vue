@@ -8,9 +8,20 @@ const body = defineModel<Treatment | null>({ required: true })
 const typed = reactive<{ -readonly [K in keyof Treatment]: Treatment[K] }>({ product: '', ...body.value })
 const LABEL = [
   ['labelDays', 'Days it stays on', 0, 400],
-  ['fromCelsius', 'Not below, °C', -20, 50],
-  ['toCelsius', 'Not above, °C', -20, 50],
   ['withdrawalDays', 'Withdrawal, days', 0, 400],
+] as const
+const WARMTH = [
+  ['fromCelsius', 'Label: not below'],
+  ['toCelsius', 'Label: not above'],
+  ['highCelsius', 'High of these days, by the forecast'],
+] as const
+const RECORD = [
+  ['batch', 'Batch', 40],
+  ['supplier', 'Bought from', 80],
+] as const
+const DAYS = [
+  ['boughtOn', 'Bought on'],
+  ['expiresOn', 'Not used after'],
 ] as const
 watchEffect(() => {
   const said = { ...typed, product: typed.product.trim() }
@@ -34,6 +45,21 @@ watchEffect(() => {
       :min="min"
       :max="max"
     />
+    <BookDegrees
+      v-for="[name, word] in WARMTH"
+      :key="name"
+      v-model="typed[name]"
+      :name="word"
+      :least-celsius="-20"
+      :most-celsius="50"
+    />
+    <label v-for="[name, word, most] in RECORD" :key="name"
+      >{{ word }} <ElInput v-model="typed[name]" :maxlength="most" :aria-label="word"
+    /></label>
+    <label v-for="[name, word] in DAYS" :key="name"
+      >{{ word }} <UiDay :name="word" :value="typed[name] ?? ''" @change="typed[name] = $event || undefined"
+    /></label>
+    <small>Keep this record: five years in Britain, elsewhere as local law says.</small>
     <label
       >Came out on <UiDay name="Came out on" :value="typed.until ?? ''" @change="typed.until = $event || undefined"
     /></label>

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 // What is to be done in a yard, by day: done, put off or dropped; it goes into the calendar and onto paper.
 import { dueOf, daysLater, waitsForWarmth, type Answer, type DueLine, type Entry } from '#core/book'
-import { celsiusFrom, fahrenheitFrom, showTemperature } from '#core/units'
+import { showTemperature } from '#core/units'
 import type { OpenBook } from '#wire/answers'
 import { catalogueOf } from '#core/catalogue'
 import { patternName } from '#core/wording'
@@ -45,15 +45,10 @@ const partName = (partId: string) => {
 }
 /** What it is outside, typed for today: tomorrow it is asked again. */
 const outside = useKept<{ readonly day: string; readonly celsius: number } | null>('duvet.outside', null)
-const celsius = computed(() => (outside.value?.day === today ? outside.value.celsius : undefined))
-const isMetric = computed(() => preferences.units === 'mm')
-const degrees = computed({
-  get: () =>
-    celsius.value === undefined
-      ? undefined
-      : Math.round(isMetric.value ? celsius.value : fahrenheitFrom(celsius.value)),
+const celsius = computed({
+  get: () => (outside.value?.day === today ? outside.value.celsius : undefined),
   set: (typed: number | undefined) => {
-    outside.value = typed === undefined ? null : { day: today, celsius: isMetric.value ? typed : celsiusFrom(typed) }
+    outside.value = typed === undefined ? null : { day: today, celsius: typed }
   },
 })
 /** Why a line waits for a warmer day. */
@@ -217,18 +212,10 @@ useHead({ title: computed(() => `Due in ${yard.value?.name ?? 'a yard'} – Duve
       <p v-if="open && lines.length === 0" data-testid="due-none">
         Nothing is due. Write down a look, and the next one comes here by itself.
       </p>
-      <label v-if="lines.length > 0" class="outside"
-        >Outside today, {{ isMetric ? '°C' : '°F' }}
-        <ElInputNumber
-          v-model="degrees"
-          :controls="false"
-          :min="isMetric ? -50 : -58"
-          :max="isMetric ? 50 : 122"
-          :precision="0"
-          data-testid="due-outside"
-        />
+      <div v-if="lines.length > 0" class="outside">
+        <BookDegrees v-model="celsius" name="Outside today" :least-celsius="-50" :most-celsius="50" />
         <small>the day’s own warmth says what may be opened, not the name of a month</small>
-      </label>
+      </div>
       <p v-if="treats" class="caution" role="note">{{ TREATMENT_CAUTION }}</p>
       <section v-for="group in groups" :key="group.title" :aria-label="group.title">
         <h2>{{ group.title }}</h2>

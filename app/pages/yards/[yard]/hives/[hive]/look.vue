@@ -372,15 +372,7 @@ useHead({ title: computed(() => `Look into ${place.value?.hive.name ?? 'a hive'}
           <BookPick v-model="mould" many name="Mould at" :of="entriesOf(DAMP_WORDS)" />
           <BookPick v-model="visitors" many name="Visitors" :of="entriesOf(VISITOR_WORDS)" />
           <BookPick v-model="wind" name="Wind" :of="WINDS" />
-          <label class="warm"
-            >Outside, °C
-            <ElInputNumber
-              :model-value="celsius ?? null"
-              :min="-50"
-              :max="60"
-              aria-label="Outside, °C"
-              @update:model-value="celsius = $event ?? undefined"
-          /></label>
+          <BookDegrees v-model="celsius" name="Outside" :least-celsius="-50" :most-celsius="60" />
         </template>
         <template v-else>
           <BookPick
