@@ -4,7 +4,7 @@ import type { StackedPart } from '../geometry'
 import type { HiveIn } from '../hive-in'
 import { isCold, type CropLetGo } from '../hive'
 import { isBox } from '../parts'
-import { needOn, stageOn, yearOf, type NeedOn, type YardYear } from '../season'
+import { isNucleus, needOfNucleus, needOn, stageOn, yearOf, type NeedOn, type YardYear } from '../season'
 import {
   massOfPart,
   storesOf,
@@ -76,9 +76,9 @@ export function foodOf(
 ): FoodOfHive {
   const year = yearOf(known.yard)
   const { figures } = known.context
-  const asks = needOn(known.yard, today)
+  const asks = needOf(known, today)
   // While it forages, a crop leaves what the winter to come asks.
-  const toLeave = asks.share > 0 ? asks : foodNeedOf(known.context)
+  const toLeave = asks.share > 0 || isNucleus(known.assembled) ? asks : foodNeedOf(known.context)
   const latest = latestMeasured(measuresOf(known, entries, weighings, year), today)
   const isKnown = latest !== undefined && !isOld(latest, today, year)
   const measured = isKnown ? latest : byModel(known, today)
@@ -97,6 +97,12 @@ export function foodOf(
     measured.by === 'frames' ? entriesOf(entries, 'look').find(({ id }) => id === measured.entryId)?.body : undefined
   const supers = supersOf(known, look, ledger, against.length > 0)
   return { measured, asks, ledger, supers, against, eatsADay: idle }
+}
+
+/** What a hive asks on a day; a nucleus less. */
+function needOf({ yard, assembled, context }: HiveIn, day: string): NeedOn {
+  const need = needOn(yard, day)
+  return isNucleus(assembled) ? needOfNucleus(need, context.figures) : need
 }
 
 /** What the food of a hive says of its crop, as its plan and its steps ask it. */
@@ -137,7 +143,7 @@ function measuresOf(
     ...looks.flatMap(({ id, at, body: { heft } }): Measured[] => {
       if (!heft) return []
       // Who hefts judges it against what is still to come, not against a whole winter.
-      const need = needOn(known.yard, dayOf(at))
+      const need = needOf(known, dayOf(at))
       const middle = (need.low + need.high) / 2
       const kg = {
         light: { low: 0, middle: need.low / 2, high: need.low },
@@ -166,7 +172,7 @@ export function storesByWeighing(
   as: Partial<Weighing> = {},
 ): Stores {
   const weighing = { ...usualWeighing(stageOn(dayOf(at), year)), ...as }
-  return storesOf(known.assembled, kg, weighing, needOn(known.yard, dayOf(at)), livingOn(known, entries, at, year))
+  return storesOf(known.assembled, kg, weighing, needOf(known, dayOf(at)), livingOn(known, entries, at, year))
 }
 
 const boxesOf = ({ assembled }: HiveIn, isSuper: boolean): StackedPart[] =>

@@ -102,6 +102,11 @@ export function sizesIn(catalogue: Catalogue, format: Format): readonly BoxSize[
   return sizes(catalogue, format, () => BOX_SIZES.filter((size) => boxOfSize(catalogue, format, size)?.size === size))
 }
 
+/** Whether boxes of a format are for a small colony that is not a hive yet. */
+export function isNucleusFormat(format: string | undefined): boolean {
+  return Object.values(FOOTPRINTS).some(({ nucleus }) => nucleus !== undefined && nucleus === format)
+}
+
 /**
  * Boxes that a small colony of a format is moved into for winter: the deep of its nuclei, and boxes for two colonies
  * side by side.

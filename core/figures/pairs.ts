@@ -22,6 +22,7 @@ export const ORDERED: readonly (readonly FigureName[])[] = [
   ['needWarmLow', 'needWarmHigh'],
   ['needColdLow', 'needColdHigh'],
   ['needDearthLow', 'needDearthHigh'],
+  ['needNucleusLow', 'needNucleusHigh'],
   ['ripeWater', 'mostWater'],
 ]
 

@@ -9,6 +9,8 @@ export const STAGES = {
   forageAfterPollen: 42,
   swarmAfterPollen: 42,
   foodLeast: 5,
+  needNucleusLow: 7,
+  needNucleusHigh: 10,
   longestFlowDays: 240,
   miteCountDays: 30,
   winterBeeDays: 56,

@@ -38,6 +38,15 @@ export function needOn(yard: Yard, day: string): NeedOn {
 const A_YEAR = '2025'
 const knownOf = new WeakMap<Yard, Map<string, NeedOn>>()
 
+/** The same for a colony that is a nucleus: less, by what is still to come (from memory). */
+export function needOfNucleus(need: NeedOn, { needNucleusLow, needNucleusHigh, foodLeast }: Figures): NeedOn {
+  return {
+    ...need,
+    low: Math.min(need.low, Math.max(foodLeast, needNucleusLow * need.share)),
+    high: Math.min(need.high, Math.max(foodLeast, needNucleusHigh * need.share)),
+  }
+}
+
 const LEAN: ReadonlySet<Stage> = new Set<Stage>(['late-winter-check', 'building-up', 'supering', 'dearth'])
 
 /** Whether most colonies that starve do so in a stage: their food is watched each week or two (common practice). */

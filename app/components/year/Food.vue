@@ -2,7 +2,7 @@
 // What a hive has to eat in its winter form against what the winter of its climate asks, and what to mix for the rest.
 import { foodNeedOf, storesByModelKg } from '#core/checks'
 import { hasBees, isCold, type Stage, type Yard } from '#core/hive'
-import { feedingOf, type Mix, type PlannedStage } from '#core/season'
+import { feedingOf, isNucleus, needOfNucleus, type Mix, type PlannedStage } from '#core/season'
 import { showMass } from '#core/units'
 import { capital, climateUnsaid, FEED_WORDS, needInWords, rangeInWords } from '#core/wording'
 import { plannedHiveIn } from '#core/hive-in'
@@ -16,16 +16,17 @@ const NOT_ASKED: ReadonlySet<Stage> = new Set<Stage>(['flow', 'settling', 'movin
 const asked = computed(() => hasBees(props.yard, props.planned.hive.id) && !NOT_ASKED.has(props.planned.stage))
 const food = computed(() => {
   const planned = plannedHiveIn(props.yard, props.planned)
-  const need = planned.context.need ?? foodNeedOf(planned.context)
+  const asked = planned.context.need
+  const need = asked && isNucleus(planned.assembled) ? needOfNucleus(asked, planned.context.figures) : asked
   const stores = known.value?.kg ?? storesByModelKg(planned.assembled, { planned: true })
   const { stage, stack } = planned.hive
   return {
-    ...feedingOf(stores, need, {
+    ...feedingOf(stores, need ?? foodNeedOf(planned.context), {
       stage,
       hasSupers: stack.some(({ role }) => role === 'super'),
       figures: planned.context.figures,
     }),
-    need: planned.context.need,
+    need,
     leastKg: planned.context.figures.foodLeast,
     byHeat: winterOf(standing.value ? winterForm(props.yard, standing.value) : planned).food().byHeat,
     stores,

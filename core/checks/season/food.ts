@@ -3,6 +3,8 @@ import { massOfPart, sumOf, usualWeighing, type Range } from '../../weight'
 import type { Context, Measured } from '../context'
 import { findingOf, type Finding } from '../finding'
 import { isBox } from '../../parts'
+import { needOfNucleus } from '../../season/need-on'
+import { isNucleus } from '../../season/ways'
 
 /**
  * What a colony has left to eat, kg: honey and stores in its brood and food boxes by the weight model, as its frames
@@ -31,9 +33,10 @@ const NOT_WATCHED: ReadonlySet<Stage> = new Set<Stage>(['flow', 'settling', 'mov
  */
 export function checkFood(
   { assembled, layout }: Measured,
-  { stage, climate, climateUnsaid, need, planned, figures }: Context,
+  { stage, climate, climateUnsaid, need: asked, planned, figures }: Context,
 ): Finding[] {
-  if (NOT_WATCHED.has(stage) || !need) return []
+  if (NOT_WATCHED.has(stage) || !asked) return []
+  const need = isNucleus(assembled) ? needOfNucleus(asked, figures) : asked
   const boxes = layout.parts.filter(({ pattern, placement }) => isBox({ pattern }) && placement.role !== 'super')
   if (boxes.length === 0) return []
   const supers = assembled.stack.filter(({ placement }) => placement.role === 'super')

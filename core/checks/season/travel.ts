@@ -1,12 +1,9 @@
-import { findAll } from '../../catalogue'
+import { findAll, isNucleusFormat } from '../../catalogue'
 import { coversColony, isOpenAt, SIDES, type Layout, type PlacedPart } from '../../geometry'
 import { isBox, isCrown, isFeeder, isFloor, isFloorInsert, isFrameFeeder } from '../../parts'
 import type { Context, Measured } from '../context'
 import { findingOf, type Finding, type Remedy } from '../finding'
 import { add, detach, swapFor, takeOffAll } from '../remedies'
-
-/** Formats that a nucleus is sold in. */
-const NUCLEUS = new Set(['langstroth-5', 'national-6'])
 
 /** The screen that closes a hive above for the road: air goes through it and no bee; undefined where there is none. */
 function screenOf({ parts }: Pick<Layout, 'parts'>): PlacedPart | undefined {
@@ -94,7 +91,7 @@ function withoutRest(put: Remedy, hive: Measured['assembled']['hive'], others: r
 
 /** A nucleus on the road lives on what it carries. */
 function withoutFood({ parts }: Layout): Finding[] {
-  const nucleus = parts.find((part) => isBox(part) && NUCLEUS.has(part.pattern.format))
+  const nucleus = parts.find((part) => isBox(part) && isNucleusFormat(part.pattern.format))
   const fed =
     nucleus &&
     (nucleus.hung.some(

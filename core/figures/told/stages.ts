@@ -21,6 +21,8 @@ export const STAGES_TOLD = {
     usedIn: 'when to look next',
     source: COMMON,
   },
+  needNucleusLow: { unit: 'kg', label: 'winter food of a nucleus, from', usedIn: 'food on a day', source: MEMORY },
+  needNucleusHigh: { unit: 'kg', label: 'winter food of a nucleus, to', usedIn: 'food on a day', source: MEMORY },
   foodLeast: { unit: 'kg', label: 'food that a colony is never kept under', usedIn: 'food on a day', source: COMMON },
   superingDays: {
     unit: 'days',

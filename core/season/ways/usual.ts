@@ -1,4 +1,4 @@
-import { isFormat, sizesIn, STARTING_FORMAT, type Catalogue, type Format } from '../../catalogue'
+import { isFormat, isNucleusFormat, sizesIn, STARTING_FORMAT, type Catalogue, type Format } from '../../catalogue'
 import type { AssembledHive, StackedPart } from '../../geometry'
 import type { Hive, Way, Yard } from '../../hive'
 import { isBox, isWrap, formatsOf } from '../../parts'
@@ -46,6 +46,22 @@ export function usualWay(
     crops: 'one',
     feeds: kinds.has('feeder') || owns.has('feeder'),
   }
+}
+
+/** A colony in boxes of a nucleus only. */
+export function isNucleus({ stack }: { readonly stack: readonly StackedPart[] }): boolean {
+  const boxes = stack.filter((layer) => isBox(layer) && layer.placement.role !== 'super')
+  return boxes.length > 0 && boxes.every(({ pattern }) => isNucleusFormat(pattern?.format))
+}
+
+/**
+ * A colony in boxes of a nucleus: it gets no excluder and no supers, and is not split over two; once it covers five or
+ * six frames it is hived (common practice).
+ */
+export function asNucleus(way: Way, assembled: Pick<AssembledHive, 'stack'>): Way {
+  return isNucleus(assembled)
+    ? { ...way, broodForm: 'as-it-stands', excluder: 'none', supers: 0, winterSize: 'all' }
+    : way
 }
 
 /** The way of one hive: as it is usual, as its yard has it, as it has it itself, the later before the earlier. */

@@ -15,7 +15,7 @@ import {
   type Yard,
 } from '../../hive'
 import { stagesOfYear, yearOf } from '../calendar'
-import { formatToAdd, usualWay, wayOf } from '../ways'
+import { asNucleus, formatToAdd, usualWay, wayOf } from '../ways'
 import { byHand } from './by-hand'
 import { partsWith, type PlannedStage } from './planned'
 import { fittingsAt } from './fittings'
@@ -112,7 +112,7 @@ function beginWriting(
   { catalogue }: Context,
 ): ((stage: Stage) => Draft) & { readonly way: Way } {
   const assembled = assembleHive(hive, parts, catalogue)
-  const way = wayOf(yard, hive, usualWay(assembled, owned, catalogue))
+  const way = asNucleus(wayOf(yard, hive, usualWay(assembled, owned, catalogue)), assembled)
   const pool = poolOf(yard, hive, parts, catalogue, promised)
   const format = formatToAdd(assembled.stack)
   const kept = keptAsFood(yard, hive)
