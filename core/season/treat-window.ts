@@ -4,6 +4,16 @@ import type { YardYear } from './calendar'
 /** Half a year: what lies farther ahead lies behind. */
 const HALF = 182
 
+/** When winter bees are raised, and by when mites are treated at the latest, `MM-DD`; undefined without a winter. */
+export function treatBy({
+  calendar,
+  figures,
+}: YardYear): { readonly beesFrom: string; readonly by: string } | undefined {
+  if (calendar.firstFrost === null) return undefined
+  const beesFrom = addDays(calendar.firstFrost, -figures.winterBeeDays)
+  return { beesFrom, by: addDays(beesFrom, figures.treatWithin) }
+}
+
 /** A crop that ends too late for a treatment to spare the winter bees, `MM-DD`. */
 export interface TreatConflict {
   /** From when winter bees are raised, and by when mites are treated at the latest. */
@@ -20,15 +30,16 @@ export interface TreatConflict {
  * early in them. Undefined where there is time for it, and where there is no frost. Common practice; how early from
  * memory.
  */
-export function treatConflict({ calendar, figures }: YardYear): TreatConflict | undefined {
-  const { firstFrost, flowEnd, secondFlow } = calendar
-  if (firstFrost === null) return undefined
-  const beesFrom = addDays(firstFrost, -figures.winterBeeDays)
-  const treatBy = addDays(beesFrom, figures.treatWithin)
+export function treatConflict(year: YardYear): TreatConflict | undefined {
+  const { calendar, figures } = year
+  const { flowEnd, secondFlow } = calendar
+  const window = treatBy(year)
+  if (!window) return undefined
+  const { beesFrom, by } = window
   const cropEnds = addDays((secondFlow ?? { end: flowEnd }).end, figures.cropDays)
-  const late = daysFrom(treatBy, cropEnds)
+  const late = daysFrom(by, cropEnds)
   if (late === 0 || late > HALF) return undefined
   const from = addDays(flowEnd, figures.cropDays)
   const isFree = secondFlow !== undefined && daysFrom(from, secondFlow.start) < HALF
-  return { beesFrom, treatBy, cropEnds, ...(isFree ? { between: { from, to: secondFlow.start } } : {}) }
+  return { beesFrom, treatBy: by, cropEnds, ...(isFree ? { between: { from, to: secondFlow.start } } : {}) }
 }

@@ -263,4 +263,5 @@ export function treatmentWarningInWords(warning: TreatmentWarning, { units, voca
 export const TREATMENT_CAUTION =
   'Only what is allowed where you are, by its label: amount, days, warmth, withdrawal. Acid vapour burns lungs and ' +
   'eyes: ' +
-  'respirator, goggles, gloves, and nobody down the wind. Ask your vet or inspector where you are not sure.'
+  'a respirator with the cartridge for acid, never a dust mask, goggles, gloves, water at hand, and nobody down the ' +
+  'wind. Ask your vet or inspector where you are not sure.'

@@ -1,4 +1,4 @@
-import type { TreatConflict } from '../season'
+import { treatBy, type TreatConflict, type YardYear } from '../season'
 import { dayInWords } from './day-words'
 import type { Reader } from './names'
 
@@ -18,4 +18,15 @@ export function treatConflictInWords(
         ? `, or treat between the two, ${day(between.from)} to ${day(between.to)}, by the label.`
         : ', or treat by a label that allows supers to be on.'),
   }
+}
+
+/** By which day supers come off, or a product that may be used with them goes in, weighed against the crop. */
+export function treatByInWords(year: YardYear, { vocabulary }: Pick<Reader, 'vocabulary'>): string | undefined {
+  const window = treatBy(year)
+  if (!window) return undefined
+  const [bees, by] = [window.beesFrom, window.by].map((day) => dayInWords(day, vocabulary))
+  return (
+    `Winter bees are raised from ${bees}: before then, by ${by} at the latest, supers are off and mites are treated, ` +
+    'or a product is in that its label allows with supers on: a crop of later days is paid for with bees of the winter.'
+  )
 }

@@ -17,13 +17,16 @@ export const CAUTION_WORDS: Record<Caution, string> = {
     'Have the last look a fortnight before winter, so that the bees can glue the joints ' +
     'again; after it nothing is parted.',
   treatment:
-    'Treatments: only products allowed where you are, by the label, with crop supers off; ' +
-    'respirator, gloves and goggles for acids.',
+    'Treatments: only products allowed where you are, by the label; whether crop supers may be on is its word. For ' +
+    'acids a respirator with the cartridge for acid vapour, never a dust mask; goggles, gloves, water at hand. A ' +
+    'vaporiser is hot.',
   headspace: 'Headspace stays on as long as the treatment or the feed lasts: set the day on which it comes off.',
-  feeding: 'Sugar feed and treatments never with crop supers on.',
+  feeding:
+    'Sugar never under crop supers. Feed in the evening, all hives on one day, nothing spilt, doors small; never ' +
+    'honey, comb or feed of other bees: it carries foul brood. A swarm is fed after a day or two.',
   'clear-of-bees':
     'Clear the bees out of it first: an escape board under it a day or two before, or shake ' +
-    'and brush them off. A comb with brood stays on the hive.',
+    'and brush them off. A comb with brood stays on the hive. Cover each box at once: open honey starts robbing.',
   'go-down':
     'Choose a mild day. An escape board under the box a day or two before drives the bees ' +
     'down; it does not move brood. A colony too weak for one box is merged instead, disease ' +
@@ -36,8 +39,8 @@ export const CAUTION_WORDS: Record<Caution, string> = {
     'Food runs out now, not in winter: heft or look each week or two, and never leave a colony with less than two ' +
     'full frames.',
   'treatment-time':
-    'Where mites are treated now: only products allowed where you are, by the label, supers ' +
-    'off; respirator, gloves and goggles for acids and their vapour.',
+    'Where mites are treated now: only products allowed where you are, by the label, also for supers; a respirator ' +
+    'for acid vapour, never a dust mask, gloves and goggles, water at hand.',
   'clear-door': 'On a mild day, rake the dead bees from the door.',
   'close-drains': 'Close every drain frame before it goes back on.',
   'quilt-air': 'The roof must leave its vents free: the damp goes out above the chips.',
@@ -47,7 +50,9 @@ export const CAUTION_WORDS: Record<Caution, string> = {
     'colony within the hour. The roof is carried apart. Out of the sun; in heat, water through the mesh.',
   'close-when-in': 'Close it when the last bees are in, at dusk or before dawn: those that are out then are lost.',
   smoker: 'A smoker is a fire: put it out, and set it down where nothing burns.',
-  stings: 'Stings can kill an allergic person: have help within call, and do not work alone if you are allergic.',
+  stings:
+    'Stings can kill an allergic person: emergency help first, then what was prescribed. Have help within call, and ' +
+    'do not work alone if you are allergic.',
   lifting: 'Close to the body, feet turned instead of the back; a doctor’s limit goes before any figure here.',
   disease: 'Notifiable diseases are reported; local law and your bee inspector go before what stands here.',
 }

@@ -1,6 +1,7 @@
-import { spawnSync } from 'node:child_process'
+import { execFile } from 'node:child_process'
 import { readdirSync, statSync } from 'node:fs'
 import { join } from 'node:path'
+import { promisify } from 'node:util'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import { loansOf, type Edit, type LoggedEdit, type Part, type Yard } from '#core/hive'
 import * as deeds from '#core/hive/deeds'
@@ -297,7 +298,9 @@ describe('signing in', () => {
       expect(answer.body).toMatchObject({ sentence: 'The name or the passphrase is not right.' })
       return performance.now() - since
     }
-    const [known, unknown] = [await time('ann weaver'), await time('nobody at all')]
+    // The quickest of three: what else the machine does only makes an answer slower.
+    const quickest = async (name: string) => Math.min(await time(name), await time(name), await time(name))
+    const [known, unknown] = [await quickest('ann weaver'), await quickest('nobody at all')]
     expect(Math.min(known, unknown)).toBeGreaterThan(100)
     expect(unknown / known).toBeGreaterThan(0.4)
     expect(unknown / known).toBeLessThan(2.5)
@@ -460,16 +463,20 @@ describe('who is taken out of a yard', () => {
 describe('a keeper who forgot the passphrase', () => {
   it('gets another one on the server’s own machine, is signed out everywhere, and keeps the yards', async () => {
     const reset = (name: string) =>
-      spawnSync('node_modules/.bin/tsx', ['--tsconfig', 'tsconfig.tools.json', 'scripts/keeper.ts', 'reset', name], {
-        env: { ...process.env, DUVET_DATABASE: `file:${server.databasePath}` },
-        encoding: 'utf8',
-      })
+      promisify(execFile)(
+        'node_modules/.bin/tsx',
+        ['--tsconfig', 'tsconfig.tools.json', 'scripts/keeper.ts', 'reset', name],
+        { env: { ...process.env, DUVET_DATABASE: `file:${server.databasePath}` } },
+      )
     const lost = await joined('Lone Owner', 'owner')
-    expect(reset('Somebody Else')).toMatchObject({ status: 1, stderr: expect.stringContaining('Nothing was changed') })
+    await expect(reset('Somebody Else')).rejects.toMatchObject({
+      code: 1,
+      stderr: expect.stringContaining('Nothing was changed'),
+    })
     expect((await ask('GET', '/api/yards', { cookie: lost })).status).toBe(200)
-    const done = reset('lone  owner')
+    const done = await reset('lone  owner')
     const passphrase = /now: (\S+)/.exec(done.stdout)?.[1]
-    expect([done.status, passphrase?.length]).toEqual([0, 16])
+    expect(passphrase).toHaveLength(16)
     expect((await ask('GET', '/api/yards', { cookie: lost })).status).toBe(401)
     const old = await ask('POST', '/api/sign-in', { body: { name: 'Lone Owner', passphrase: WORDS } })
     expect(old.status).toBe(422)

@@ -441,7 +441,7 @@ describe('a visit', () => {
     await post(`${session.server.url}/api/yards/sallow-quay/hives/hessian%2F0/weigh-ins`, {
       source: 'hand',
       batchId: crypto.randomUUID(),
-      readings: [{ at: new Date(Date.now() - 3_600_000).toISOString(), kg: 30, method: 'scale' }],
+      readings: [{ at: new Date().toISOString(), kg: 36, method: 'scale' }],
     })
     const slow = await session.open('/')
     await slow.route(/\/hives\/.*\/(book|weigh-ins)/, async (route) => {
@@ -459,7 +459,7 @@ describe('a visit', () => {
     const asked = begun.filter(({ from, to }) => from === 'hive' && to === 'van').map(({ partId }) => partId)
     const supers = (await hiveNamed('Hessian')).stack.flatMap(({ role, partId }) => (role === 'super' ? [partId] : []))
     expect(supers.length).toBeGreaterThan(0)
-    // 30 kg, wood and bees and all, lets nothing go.
+    // 36 kg, wood and bees and all, lets nothing go.
     expect(asked.filter((partId) => supers.includes(partId))).toEqual([])
     await slow.getByTestId('give-up').click()
     await slow.getByTestId('end-here').click()

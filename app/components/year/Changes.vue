@@ -2,8 +2,8 @@
 // What is done at one hive to bring it to a stage: step by step, why, with what; and to begin it.
 import type { Yard } from '#core/hive'
 import type { LaidHive } from '#core/laid-hive'
-import { cautionsOfStage, type HiveChangeover } from '#core/season'
-import { cautionInWords, stageWord, workInWords } from '#core/wording'
+import { cautionsOfStage, yearOf, type HiveChangeover } from '#core/season'
+import { cautionInWords, stageWord, treatByInWords, workInWords } from '#core/wording'
 import { stepsInWords } from '~/composables/stepsInWords'
 
 const props = defineProps<{
@@ -23,6 +23,12 @@ const done = ref(0)
 watch(
   () => props.changeover,
   () => (done.value = 0),
+)
+/** From the crop on the day by which mites are treated is told. */
+const byWhen = computed(() =>
+  props.changeover.toStage === 'crop' || props.changeover.toStage === 'after-crop'
+    ? treatByInWords(yearOf(props.yard), preferences.reader)
+    : undefined,
 )
 const steps = computed(() => stepsInWords(props.yard, props.changeover, preferences.reader))
 </script>
@@ -49,6 +55,9 @@ const steps = computed(() => stepsInWords(props.yard, props.changeover, preferen
         </li>
       </ol>
       <ul class="caution">
+        <li v-if="byWhen" data-testid="treat-by">
+          <b>{{ byWhen }}</b>
+        </li>
         <li v-for="caution in cautionsOfStage(changeover.toStage)" :key="caution">
           <UiTerms :text="cautionInWords(caution, preferences.reader)" />
         </li>

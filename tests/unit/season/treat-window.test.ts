@@ -2,9 +2,18 @@ import { describe, expect, it } from 'vitest'
 import { assessHive } from '#core/assess'
 import { SHIPPED_FIGURES } from '#core/figures'
 import type { Calendar } from '#core/hive'
-import { CALENDARS, COOL_MARITIME, addDays, daysFrom, stageOn, stagesOfYear, treatConflict } from '#core/season'
+import {
+  CALENDARS,
+  COOL_MARITIME,
+  addDays,
+  daysFrom,
+  stageOn,
+  stagesOfYear,
+  treatBy,
+  treatConflict,
+} from '#core/season'
 import { build, L } from '../../helpers/hives'
-import { partNames, findingInWords } from '#core/wording'
+import { partNames, findingInWords, treatByInWords } from '#core/wording'
 import { CATALOGUE } from '#core/catalogue'
 
 const yearWith = (change: Partial<Calendar>) => ({
@@ -51,5 +60,16 @@ describe('two crops and the winter bees', () => {
     const names = partNames(assessment.assembled, 'british')
     const { fate } = findingInWords(finding, names, CATALOGUE, { units: 'mm', vocabulary: 'british' })
     expect(fate).toMatch(/Give up the last crop, or treat between the two/)
+  })
+})
+
+describe('by which day mites are treated, told from the crop on (common practice)', () => {
+  it('is early August where first frost is early October, mid-September by the sea, and nothing without a winter', () => {
+    const by = (climate: keyof typeof CALENDARS) => treatBy({ calendar: CALENDARS[climate], figures: SHIPPED_FIGURES })
+    expect(by('cold-continental')).toEqual({ beesFrom: '08-10', by: '08-24' })
+    expect(by('cool-maritime')).toEqual({ beesFrom: '09-06', by: '09-20' })
+    expect(by('tropical-highland')).toBeUndefined()
+    const words = treatByInWords({ calendar: COOL_MARITIME, figures: SHIPPED_FIGURES }, { vocabulary: 'british' })
+    expect(words).toMatch(/from 6 Sep: before then, by 20 Sep at the latest.*its label allows with supers on/)
   })
 })

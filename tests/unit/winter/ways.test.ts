@@ -23,13 +23,13 @@ const at = (yard: Yard, stage: 'winter' | 'building-up' | 'flow', way: Partial<W
 }
 
 describe('a year that knows wraps, doors and chosen parts', () => {
-  it('puts a wrap on in the cold and takes it off again; it is to be got, and on no other stage', () => {
+  it('puts a wrap on in the cold and keeps it while brood needs warmth; it is to be got, and off in the flow', () => {
     const yard = one(STACK)
     const wraps = (stage: 'winter' | 'building-up' | 'flow') =>
       at(yard, stage, { wrap: 'wrap' }).assembled.attached.filter(isWrap)
     expect(wraps('winter')).toHaveLength(1)
     expect(wraps('winter')[0]!.part.id).toMatch(/^want:/)
-    expect(wraps('building-up')).toHaveLength(0)
+    expect(wraps('building-up')).toHaveLength(1)
     expect(wraps('flow')).toHaveLength(0)
     expect(at(yard, 'winter', { wrap: 'none' }).assembled.attached.some(isWrap)).toBe(false)
   })
