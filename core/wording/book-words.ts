@@ -133,29 +133,47 @@ const LOOK_REASONS = {
   virgin: 'sealed queen cells then; by now a young queen lays, or there is none',
 } as const
 
+interface DueWords {
+  readonly text: string
+  readonly why: string
+}
+type ReasonOf<D extends DueLine['reason']['due']> = Extract<DueLine['reason'], { readonly due: D }>
+
+/** Queen cells: act now on open ones, thin sealed ones and leave them alone. */
+function cellsInWords(reason: ReasonOf<'act' | 'cells'>): DueWords {
+  return reason.due === 'act'
+    ? {
+        text: 'Act on the queen cells now',
+        why:
+          `${counted(reason.open, 'queen cell')} with egg or larva: one may be sealed tomorrow, and the swarm ` +
+          'leaves. A nucleus with the old queen, an artificial swarm or a split; knocking cells down only delays it',
+      }
+    : {
+        text: 'Thin the queen cells to one, then leave it alone',
+        why:
+          `${counted(reason.sealed, 'sealed queen cell')}: several virgins mean casts. ` +
+          'Then no look for three weeks',
+      }
+}
+
+function weighInWords({ light, last }: ReasonOf<'weigh'>, day: (iso: string) => string): DueWords {
+  return light
+    ? {
+        text: 'Feed it, and heft it again',
+        why: `it was light on ${day(last)}; no colony is kept under two full frames of food`,
+      }
+    : { text: 'Weigh or heft it', why: `its food was last known on ${day(last)}` }
+}
+
 /** A line of what is due: what to do, and why. */
-export function dueInWords(
-  { reason }: DueLine,
-  reader: Reader,
-  partName: (partId: string) => string,
-): { readonly text: string; readonly why: string } {
+export function dueInWords({ reason }: DueLine, reader: Reader, partName: (partId: string) => string): DueWords {
   const day = (iso: string) => dayInWords(iso, reader.vocabulary)
   switch (reason.due) {
     case 'look':
       return { text: 'Look in', why: `last look ${day(reason.lastLook)}; ${LOOK_REASONS[reason.because]}` }
     case 'act':
-      return {
-        text: 'Act on the queen cells now',
-        why:
-          `${counted(reason.open, 'queen cell')} with egg or larva: one may be sealed tomorrow, and the swarm ` +
-          'leaves. ' +
-          'A nucleus with the old queen, an artificial swarm or a split; knocking cells down only delays it',
-      }
     case 'cells':
-      return {
-        text: 'Thin the queen cells to one, then leave it alone',
-        why: `${counted(reason.sealed, 'sealed queen cell')}: several virgins mean casts. Then no look for three weeks`,
-      }
+      return cellsInWords(reason)
     case 'count':
       return { text: 'Count mites', why: `last count ${day(reason.lastCount)}` }
     case 'count-after':
@@ -172,12 +190,7 @@ export function dueInWords(
         why: `borrowed ${day(reason.since)}; while bees live in it, ask for longer`,
       }
     case 'weigh':
-      return {
-        text: reason.light ? 'Feed it, and heft it again' : 'Weigh or heft it',
-        why: reason.light
-          ? `it was light on ${day(reason.last)}; no colony is kept under two full frames of food`
-          : `its food was last known on ${day(reason.last)}`,
-      }
+      return weighInWords(reason, day)
     case 'feed':
       return { text: 'Is the feed taken down?', why: `given ${day(reason.given)}; an open feeder brings robbers` }
     case 'box':

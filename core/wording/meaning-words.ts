@@ -1,15 +1,12 @@
 import {
   cropFrom,
   dayOf,
-  daysBetween,
-  daysLater,
   entriesOf,
   foodOf,
   isEntry,
   judgedCount,
   ripenessOf,
   storesOfFeed,
-  treatmentEnd,
   treatmentsStillOn,
   treatmentWarnings,
   type Entry,
@@ -19,7 +16,6 @@ import {
 import type { HiveIn } from '../hive-in'
 import { yearOf } from '../season'
 import { showMass } from '../units'
-import { outsideOn } from '../winter'
 import { mitesInWords, treatmentWarningInWords } from './book-words'
 import { dayInWords } from './day-words'
 import type { Reader } from './names'
