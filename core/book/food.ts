@@ -4,7 +4,7 @@ import type { StackedPart } from '../geometry'
 import type { HiveIn } from '../hive-in'
 import { isCold, type CropLetGo } from '../hive'
 import { isBox } from '../parts'
-import { isNucleus, needOfNucleus, needOn, stageOn, yearOf, type NeedOn, type YardYear } from '../season'
+import { isNucleus, needOfHive, needOn, stageOn, yearOf, type NeedOn, type YardYear } from '../season'
 import {
   massOfPart,
   storesOf,
@@ -99,11 +99,9 @@ export function foodOf(
   return { measured, asks, ledger, supers, against, eatsADay: idle }
 }
 
-/** What a hive asks on a day; a nucleus less. */
-function needOf({ yard, assembled, context }: HiveIn, day: string): NeedOn {
-  const need = needOn(yard, day)
-  return isNucleus(assembled) ? needOfNucleus(need, context.figures) : need
-}
+/** What a hive asks on a day. */
+const needOf = ({ yard, assembled, context }: HiveIn, day: string): NeedOn =>
+  needOfHive(assembled, needOn(yard, day), context.figures)
 
 /** What the food of a hive says of its crop, as its plan and its steps ask it. */
 export function cropLetGo({ against, supers }: FoodOfHive): CropLetGo {

@@ -60,11 +60,12 @@ export function forMerging(yard: Yard, entries: readonly Entry[], today: string)
             : seams === undefined
               ? 'no-look'
               : undefined
+      const isSmall = no === undefined && seams !== undefined && seams * ofADeep(yard, hive) <= weakSeams
       return {
         hiveId: id,
         seams,
-        isSmall: no === undefined && seams !== undefined && seams * ofADeep(yard, hive) <= weakSeams,
-        isWeak: isTime && no === undefined && seams !== undefined && seams * ofADeep(yard, hive) <= weakSeams,
+        isSmall,
+        isWeak: isTime && isSmall,
         queenKnown: recent.some(({ body }) => body.queen === 'seen' || body.queen === 'eggs'),
         no,
       }

@@ -6,6 +6,7 @@ import { clusterWatts } from '../winter/colony'
 import { winterMonths, type WinterMonth } from '../winter/months'
 import { stageAround, yearOf, type YardYear } from './calendar'
 import { addDays, daysFrom } from './days'
+import { isNucleus } from './ways/usual'
 
 /**
  * What a hive asks on a day, kg of stores: what is still to come of its winter or dearth, and never under the least.
@@ -38,8 +39,13 @@ export function needOn(yard: Yard, day: string): NeedOn {
 const A_YEAR = '2025'
 const knownOf = new WeakMap<Yard, Map<string, NeedOn>>()
 
-/** The same for a colony that is a nucleus: less, by what is still to come (from memory). */
-export function needOfNucleus(need: NeedOn, { needNucleusLow, needNucleusHigh, foodLeast }: Figures): NeedOn {
+/** What a hive asks of what its yard does: a nucleus asks less, by what is still to come (from memory). */
+export function needOfHive(
+  assembled: Parameters<typeof isNucleus>[0],
+  need: NeedOn,
+  { needNucleusLow, needNucleusHigh, foodLeast }: Figures,
+): NeedOn {
+  if (!isNucleus(assembled)) return need
   return {
     ...need,
     low: Math.min(need.low, Math.max(foodLeast, needNucleusLow * need.share)),

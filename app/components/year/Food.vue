@@ -2,7 +2,7 @@
 // What a hive has to eat in its winter form against what the winter of its climate asks, and what to mix for the rest.
 import { foodNeedOf, storesByModelKg } from '#core/checks'
 import { hasBees, isCold, type Stage, type Yard } from '#core/hive'
-import { feedingOf, isNucleus, needOfNucleus, type Mix, type PlannedStage } from '#core/season'
+import { feedingOf, needOfHive, type Mix, type PlannedStage } from '#core/season'
 import { showMass } from '#core/units'
 import { capital, climateUnsaid, FEED_WORDS, needInWords, rangeInWords } from '#core/wording'
 import { plannedHiveIn } from '#core/hive-in'
@@ -17,7 +17,7 @@ const asked = computed(() => hasBees(props.yard, props.planned.hive.id) && !NOT_
 const food = computed(() => {
   const planned = plannedHiveIn(props.yard, props.planned)
   const asked = planned.context.need
-  const need = asked && isNucleus(planned.assembled) ? needOfNucleus(asked, planned.context.figures) : asked
+  const need = asked && needOfHive(planned.assembled, asked, planned.context.figures)
   const stores = known.value?.kg ?? storesByModelKg(planned.assembled, { planned: true })
   const { stage, stack } = planned.hive
   return {

@@ -3,8 +3,7 @@ import { massOfPart, sumOf, usualWeighing, type Range } from '../../weight'
 import type { Context, Measured } from '../context'
 import { findingOf, type Finding } from '../finding'
 import { isBox } from '../../parts'
-import { needOfNucleus } from '../../season/need-on'
-import { isNucleus } from '../../season/ways'
+import { needOfHive } from '../../season/need-on'
 
 /**
  * What a colony has left to eat, kg: honey and stores in its brood and food boxes by the weight model, as its frames
@@ -36,7 +35,7 @@ export function checkFood(
   { stage, climate, climateUnsaid, need: asked, planned, figures }: Context,
 ): Finding[] {
   if (NOT_WATCHED.has(stage) || !asked) return []
-  const need = isNucleus(assembled) ? needOfNucleus(asked, figures) : asked
+  const need = needOfHive(assembled, asked, figures)
   const boxes = layout.parts.filter(({ pattern, placement }) => isBox({ pattern }) && placement.role !== 'super')
   if (boxes.length === 0) return []
   const supers = assembled.stack.filter(({ placement }) => placement.role === 'super')
