@@ -9,15 +9,6 @@ const MEANS: Readonly<Record<Climate, readonly number[]>> = {
   'warm-temperate': [15, 11, 8, 7, 9, 12],
   'tropical-highland': [],
 }
-/** The same in the other half of the year, April to September, in the south October to March. From memory. */
-const SUMMER_MEANS: Readonly<Record<Climate, readonly number[]>> = {
-  'cool-maritime': [9, 12, 15, 17, 17, 14],
-  'cold-continental': [7, 14, 19, 22, 20, 15],
-  'warm-temperate': [14, 18, 22, 25, 25, 21],
-  'tropical-highland': [],
-}
-/** Where there is no winter it is as warm all year, °C. From memory. */
-const HIGHLAND = 18
 const DAYS = [31, 28, 31, 30, 31, 30, 31, 31, 30, 31, 30, 31] as const
 const FIRST_IN = { north: 10, south: 4 } as const
 
@@ -69,20 +60,4 @@ export function winterMonths(
     const withBrood = within ? Math.min(1, Math.max(0, (before + days - begins) / days)) : 0
     return { month, days, celsius, withBrood }
   })
-}
-
-/** Mean outside on a day, °C, of its month: in winter the yard's own, else of its climate. From memory. */
-export function outsideOn(
-  day: string,
-  calendar: Calendar,
-  own: readonly number[] | undefined,
-  figures: Figures,
-): number {
-  const month = Number(day.slice(5, 7))
-  const winter = winterMonths(calendar, own, figures)
-  const last = winter.at(-1)
-  if (!last) return HIGHLAND
-  const inWinter = winter.find((one) => one.month === month)
-  const afterWinter = (month - last.month - 1 + DAYS.length) % DAYS.length
-  return inWinter?.celsius ?? SUMMER_MEANS[calendar.climate][afterWinter] ?? HIGHLAND
 }

@@ -38,6 +38,10 @@ export function nextLook(
   if (openCells) return after(0, 'cells')
   if (sealedCells) return after(figures.virginRestDays, 'virgin')
   if (meanCelsius !== undefined && meanCelsius < figures.lookLeastCelsius) return undefined
-  if (!isSwarmTime(day, year)) return after(figures.lookSeasonDays, 'season')
-  return clipped ? after(figures.lookClippedDays, 'clipped') : after(figures.lookSwarmDays, 'swarming')
+  const swarming = clipped ? after(figures.lookClippedDays, 'clipped') : after(figures.lookSwarmDays, 'swarming')
+  if (isSwarmTime(day, year)) return swarming
+  // Swarm time that begins before the next look would come brings that look forward.
+  for (let days = swarming.days; days < figures.lookSeasonDays; days++)
+    if (isSwarmTime(daysLater(day, days), year)) return after(days, swarming.because)
+  return after(figures.lookSeasonDays, 'season')
 }

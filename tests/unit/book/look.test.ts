@@ -83,6 +83,8 @@ describe('what follows from a look', () => {
     expect(next('2026-05-10')).toBe(7)
     expect(next('2026-06-10', { clipped: true })).toBe(9)
     expect([next('2026-03-20'), next('2026-08-20')]).toEqual([14, 14])
+    // Swarm time begins on 12 April here: the look before it does not wait past that day.
+    expect(next('2026-04-02')).toBe(10)
     expect(next('2026-12-20')).toBeUndefined()
     expect(next('2026-06-10', {}, 8)).toBeUndefined()
     // A cell with a larva may be sealed tomorrow; a virgin is left in peace.
