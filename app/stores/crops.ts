@@ -42,7 +42,8 @@ export const useCrops = defineStore('crops', () => {
     if (!entries) return undefined
     const isOfTheseBoxes = weighed.ok && weighed.value.boxesChangedAt === null
     const weighings = isOfTheseBoxes ? weighedOf(weighed.value.series.points) : []
-    return cropLetGo(foodOf(hiveIn(yard, hive), entries.now, weighings, localToday()))
+    const [known, today] = [hiveIn(yard, hive), localToday()]
+    return cropLetGo(known, foodOf(known, entries.now, weighings, today), today)
   }
 
   const told = new WeakMap<Yard, { readonly by: Crops; readonly yard: Yard }>()

@@ -2,7 +2,7 @@ import { foodNeedOf, storesByModelKg } from '../checks'
 import { rangeOf } from '../figures'
 import type { StackedPart } from '../geometry'
 import type { HiveIn } from '../hive-in'
-import { isCold, type CropLetGo } from '../hive'
+import { isCold, supersFillIn, type CropLetGo } from '../hive'
 import { isBox } from '../parts'
 import { isNucleus, needOfHive, needOn, stageOn, yearOf, type NeedOn, type YardYear } from '../season'
 import {
@@ -103,11 +103,15 @@ export function foodOf(
 const needOf = ({ yard, assembled, context }: HiveIn, day: string): NeedOn =>
   needOfHive(assembled, needOn(yard, day), context.figures)
 
-/** What the food of a hive says of its crop, as its plan and its steps ask it. */
-export function cropLetGo({ against, supers }: FoodOfHive): CropLetGo {
+/**
+ * What the food of a hive says of its crop on a day, as its plan and its steps ask it. Its supers fill while it stands as
+ * a stage of growth and the year of its yard is in one: a hive left as in flow in December fills none.
+ */
+export function cropLetGo({ yard, hive }: HiveIn, { against, supers }: FoodOfHive, today: string): CropLetGo {
   return {
     isKnown: !against.some((one) => one.against === 'not-known'),
     mayGo: supers.filter(({ mayGo }) => mayGo).map(({ partId }) => partId),
+    stillFills: supersFillIn(hive.stage) && supersFillIn(stageOn(today, yearOf(yard))),
   }
 }
 

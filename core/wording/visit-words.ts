@@ -134,6 +134,11 @@ function cropInWords(partId: string, crop: CropLetGo | undefined): string {
       'First heft or weigh the hive, or count its sealed combs, and write it in its book: nobody knows what is ' +
       'in it. Only what its food can spare comes off; else this super stays on as food.'
     )
+  if (crop.stillFills)
+    return (
+      'It is still being filled: weigh or heft the hive on the day. Only what its food can spare comes off; else this ' +
+      'super stays on as food.'
+    )
   return crop.mayGo.includes(partId)
     ? 'By the book’s food it may go: what stays covers the need.'
     : 'By the book’s food nothing of it can be spared today: it stays on as food, unless a later weighing says more.'

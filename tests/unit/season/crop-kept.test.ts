@@ -62,31 +62,49 @@ function superOff(yard: Yard) {
 
 describe('the crop of the plan against the food of the book', () => {
   it('leaves all supers on as food where nothing can be spared', () => {
-    expect(onIt(withCrop({ isKnown: true, mayGo: [] }))).toEqual(['food', 'food', 'food', 'food'])
+    expect(onIt(withCrop({ isKnown: true, mayGo: [], stillFills: false }))).toEqual(['food', 'food', 'food', 'food'])
     // It stands in the way of the excluder, and goes back on: no word of a crop.
-    expect(superOff(withCrop({ isKnown: true, mayGo: [] }))?.how).toBeUndefined()
+    expect(superOff(withCrop({ isKnown: true, mayGo: [], stillFills: false }))?.how).toBeUndefined()
   })
 
   it('takes off what can be spared, and says so; the others stay as food', () => {
     const mayGo = supers.slice(-2)
-    expect(onIt(withCrop({ isKnown: true, mayGo }))).toEqual(['food', 'food'])
-    expect(superOff(withCrop({ isKnown: true, mayGo }))!.how!.join(' ')).toMatch(/may go: what stays covers the need/)
+    expect(onIt(withCrop({ isKnown: true, mayGo, stillFills: false }))).toEqual(['food', 'food'])
+    expect(superOff(withCrop({ isKnown: true, mayGo, stillFills: false }))!.how!.join(' ')).toMatch(
+      /may go: what stays covers the need/,
+    )
   })
 
   it('asks for a heft first where nothing is known', () => {
     expect(onIt(bare)).toEqual([])
     expect(superOff(bare)!.how!.join(' ')).toMatch(/^First heft or weigh the hive/)
-    expect(superOff(withCrop({ isKnown: false, mayGo: [] }))!.how!.join(' ')).toMatch(/^First heft or weigh the hive/)
+    expect(superOff(withCrop({ isKnown: false, mayGo: [], stillFills: false }))!.how!.join(' ')).toMatch(
+      /^First heft or weigh the hive/,
+    )
+  })
+
+  it('is not said of supers that still fill: they are weighed on the day', () => {
+    const filling = withCrop({ isKnown: true, mayGo: [], stillFills: true })
+    expect(onIt(filling)).toEqual([])
+    expect(superOff(filling)!.how!.join(' ')).toMatch(/^It is still being filled: weigh or heft the hive on the day/)
   })
 
   it('is what the food of the book says, by the one function', () => {
     const known = hiveIn(bare, hive!)
-    expect(cropLetGo(foodOf(known, [], [], '2026-08-10'))).toEqual({ isKnown: false, mayGo: [] })
+    const letGo = (entries: Parameters<typeof foodOf>[1], today = '2026-08-10', one = known) =>
+      cropLetGo(one, foodOf(one, entries, [], today), today)
+    expect(letGo([])).toEqual({ isKnown: false, mayGo: [], stillFills: false })
     const light = { ...entry('look', '2026-08-09T10:00', { heft: 'light' }), hiveId: hive!.id }
-    expect(cropLetGo(foodOf(known, [light], [], '2026-08-10'))).toEqual({ isKnown: true, mayGo: [] })
+    expect(letGo([light])).toEqual({ isKnown: true, mayGo: [], stillFills: false })
+    // Left as in flow, it fills in July and no more in December: then what it holds today is what there is.
+    const inFlow = hiveIn(bare, { ...hive!, stage: 'flow' })
+    const heft = (day: string) => ({ ...light, at: `${day}T10:00` })
+    expect(letGo([heft('2026-07-01')], '2026-07-02', inFlow).stillFills).toBe(true)
+    expect(letGo([heft('2026-12-01')], '2026-12-02', inFlow).stillFills).toBe(false)
+    expect(letGo([light], '2026-08-10', inFlow).stillFills).toBe(false)
   })
 
   it('is worked out anew, and stands in no file', () => {
-    expect(planOf([withCrop({ isKnown: true, mayGo: [] })]).yards[0]).not.toHaveProperty('crops')
+    expect(planOf([withCrop({ isKnown: true, mayGo: [], stillFills: false })]).yards[0]).not.toHaveProperty('crops')
   })
 })
