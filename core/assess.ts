@@ -86,7 +86,11 @@ export function assess(assembled: AssembledHive, context: Context, layout?: Layo
     // Ways out are tried once somebody looks at them: most findings are only counted.
     findings: judged.findings.map((finding) => ({
       ...withAcceptance(finding, assembled.hive),
-      ways: () => keptPromises(finding, before, after, context.band).filter(({ edit }) => !isHeld?.(edit)),
+      // Clean kit is hung into no hive that may be sick: there only what lets robbers in is closed.
+      ways: () =>
+        colony?.holds === 'all' && finding.severity !== 'stop'
+          ? []
+          : keptPromises(finding, before, after, context.band).filter(({ edit }) => !isHeld?.(edit)),
     })),
   })
 }

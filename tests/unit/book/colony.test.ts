@@ -156,6 +156,9 @@ describe('every door asks the same state', () => {
       expect(takes(yard).length).toBeGreaterThan(0)
       const held = withColonies(yard, written, today)
       expect(takes(held)).toEqual([])
+      // Nor is clean kit hung into what may be sick: only what lets robbers in is closed.
+      const mended = hiveIn(held, hive).assessment.findings.filter((finding) => remediesOf(finding).length > 0)
+      expect(mended.map(({ severity }) => severity)).toEqual(mended.map(() => 'stop'))
       const own = hiveIn(held, hive).assessment.findings.find(({ rule }) => rule.startsWith('colony.'))!
       const accepted = { ...hive, accepted: [{ findingKey: own.key, reason: 'so', measuredMm: null }] }
       const again = hiveIn({ ...held, hives: [accepted] }, accepted).assessment
