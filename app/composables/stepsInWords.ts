@@ -1,8 +1,9 @@
 import { catalogueOf } from '#core/catalogue'
 import type { Part, Yard } from '#core/hive'
-import { daysToWinter, yearOf, type HiveChangeover } from '#core/season'
+import { partingFor, type HiveChangeover } from '#core/season'
 import { stepOfVisitInWords, type Reader, type StepWords } from '#core/wording'
 import { hiveIn } from '#core/hive-in'
+import { localToday } from './localTime'
 
 /** The steps of a changeover in words, by the names that the parts of the hive have now. */
 export function stepsInWords(yard: Yard, changeover: HiveChangeover, reader: Reader): StepWords[] {
@@ -15,7 +16,7 @@ export function stepsInWords(yard: Yard, changeover: HiveChangeover, reader: Rea
     parts: known?.parts ?? new Map<string, Part>(),
     names: known?.names(reader.vocabulary) ?? new Map<string, string>(),
     roleOf: (id: string) => standing?.stack.find(({ partId }) => partId === id)?.role,
-    beforeWinterDays: daysToWinter(new Date().toISOString().slice(5, 10), yearOf(yard)),
+    parting: partingFor(changeover.toStage, localToday(), yard),
     crop: yard.crops?.[changeover.hiveId],
   }
   // On paper the how stands with the cautions, to be read before the box is opened.

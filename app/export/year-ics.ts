@@ -1,11 +1,19 @@
 import { calendarFile } from './calendar-file'
-import { cautionsOfStage, marksOf, stagesOfYear, type CalendarMark, type YardYear } from '#core/season'
+import { entriesOf } from '#core/plain'
+import { cautionsOfStage, marksOf, stagesOfYear, type Autumn, type CalendarMark, type YardYear } from '#core/season'
 import { cautionInWords, stageWord, type Reader } from '#core/wording'
 
 /** What stands in the calendar beside the stages. */
 const MARKS: Readonly<Record<CalendarMark['kind'], { readonly summary: string; readonly text: string }>> = {
   'mite-count': { summary: 'count mites', text: 'A count each month; treat only with what is allowed, by the label.' },
   'winter-bees': { summary: 'winter bees are raised', text: 'Mites must be few before they are raised.' },
+}
+
+/** What the days of autumn are called there. */
+const AUTUMN: Readonly<Record<'pack' | 'wrap' | 'lastLook', { readonly summary: string; readonly text: string }>> = {
+  pack: { summary: 'pack down', text: 'Fed and treated by now: feeder off, the door narrow and guarded.' },
+  wrap: { summary: 'wraps on', text: 'Where you wrap: not sooner, or brood goes on.' },
+  lastLook: { summary: 'last look', text: 'No box is parted after it, so that its joints are glued again.' },
 }
 
 /** The first such day on or after another: `2026-11-25` and `05-20` give `2027-05-20`. */
@@ -22,7 +30,7 @@ export function yearAsCalendar(
   yard: { readonly id: string; readonly name: string },
   year: YardYear,
   today: string,
-  notes: ReadonlyMap<string, string> = new Map(),
+  autumn?: Autumn,
   reader: Reader = { vocabulary: 'british', units: 'mm' },
 ): string {
   const name = yard.name.replace(/\s+/g, ' ')
@@ -31,8 +39,8 @@ export function yearAsCalendar(
     day: comingDay(from, today),
     days,
     summary: `${name}: ${stageWord(stage)}`,
-    text: [notes.get(stage), ...cautionsOfStage(stage).map((caution) => cautionInWords(caution, reader))]
-      .filter(Boolean)
+    text: cautionsOfStage(stage)
+      .map((caution) => cautionInWords(caution, reader))
       .join('\n'),
   }))
   const marks = marksOf(year).map(({ kind, from, days }) => ({
@@ -42,5 +50,12 @@ export function yearAsCalendar(
     summary: `${name}: ${MARKS[kind].summary}`,
     text: MARKS[kind].text,
   }))
-  return calendarFile('Bees', yard, [...stages, ...marks], today)
+  const autumnDays = (autumn ? entriesOf(AUTUMN) : []).map(([kind, { summary, text }]) => ({
+    id: `autumn-${kind}`,
+    day: comingDay(autumn![kind], today),
+    days: 1,
+    summary: `${name}: ${summary}`,
+    text,
+  }))
+  return calendarFile('Bees', yard, [...stages, ...marks, ...autumnDays], today)
 }

@@ -1,7 +1,9 @@
 import { catalogueOf } from '../catalogue'
 import { findPart, isClosed, loansOf, partIdsOf, type Colony, type Hive, type Stage, type Yard } from '../hive'
 import { colonyOf } from './colony'
+import { autumnOf, partingOn, type Parting } from '../season/autumn'
 import { ANY_TIME, stageAround, yearOf, type YardYear } from '../season/calendar'
+import { daysFrom } from '../season/days'
 import { byHiveOf } from './by-hive'
 import { chainOf, entriesOf } from './current'
 import { dayOf, daysLater } from './days'
@@ -25,7 +27,7 @@ type DueReason =
   | { readonly due: 'feed'; readonly given: string }
   | { readonly due: 'box'; readonly free: number; readonly combs: number }
   | { readonly due: 'task'; readonly text: string }
-  | { readonly due: 'visit'; readonly stage: Stage; readonly stands: Stage }
+  | { readonly due: 'visit'; readonly stage: Stage; readonly stands: Stage; readonly parting: Parting }
   | { readonly due: 'visit-under-way'; readonly stage: Stage }
   | { readonly due: 'inspect'; readonly signs: readonly string[]; readonly died: boolean }
   | { readonly due: 'close-door'; readonly died: boolean }
@@ -69,7 +71,7 @@ export function dueOf(yard: Yard, entries: readonly Entry[], today: string, weig
         : [
             ...held,
             ...shutIn(yard, hive, today),
-            ...looksOf(own, year),
+            ...looksOf(own, yard),
             ...countsOf(own, year),
             ...treatmentsOf(own, year),
             ...roomsOf(hive),
@@ -77,7 +79,7 @@ export function dueOf(yard: Yard, entries: readonly Entry[], today: string, weig
             ...foodDue(hive, own, weighedOn[hive.id], year, today),
             ...boxDue(yard, hive, own, year, today),
             ...tasksOf(own),
-          ].concat(visitsOf(hive, stages))
+          ].concat(visitsOf(yard, hive, stages, today))
   })
   return answered(lines, entriesOf(entries, 'answer')).sort(
     (a, b) => order(a.day, b.day) || order(a.hiveId, b.hiveId) || order(a.id, b.id),
@@ -115,14 +117,14 @@ function shutIn(yard: Yard, hive: Hive, today: string): DueLine[] {
     : []
 }
 
-function looksOf(own: readonly Entry[], year: YardYear): DueLine[] {
+function looksOf(own: readonly Entry[], yard: Yard): DueLine[] {
   const look = entriesOf(own, 'look').at(-1)
   if (!look) return []
   const [day, id] = [dayOf(look.at), chainOf(look)]
-  const cells = cellsSeen(look.body, day, year.figures)
+  const cells = cellsSeen(look.body, day, yearOf(yard).figures)
   const next = nextLook(
     day,
-    year,
+    yard,
     {
       clipped: lastSaid(own, 'queenClipped') === true,
       openCells: (cells?.open ?? 0) > 0,
@@ -279,22 +281,35 @@ function stagesOf(year: YardYear, today: string): StagesNow | undefined {
 /** Stages that the year asks nothing of. */
 const OUT_OF_YEAR: ReadonlySet<Stage> = new Set<Stage>([...ANY_TIME, 'bait'])
 
-function visitsOf({ id: hiveId, stage, visit }: Hive, stages: StagesNow | undefined): DueLine[] {
-  if (visit)
-    return [
-      {
-        id: `under-way:${visit.id}`,
-        hiveId,
-        day: dayOf(visit.startedOn),
-        reason: { due: 'visit-under-way', stage: visit.toStage },
-      },
-    ]
+function visitsOf(
+  yard: Yard,
+  { id: hiveId, stage, visit }: Hive,
+  stages: StagesNow | undefined,
+  today: string,
+): DueLine[] {
+  if (visit) {
+    const reason = { due: 'visit-under-way', stage: visit.toStage } as const
+    return [{ id: `under-way:${visit.id}`, hiveId, day: dayOf(visit.startedOn), reason }]
+  }
   if (!stages || OUT_OF_YEAR.has(stage)) return []
   const behind = stage !== stages.now && stage !== stages.next
-  const [to, day] = behind ? [stages.now, stages.since] : [stages.next, stages.from]
-  return stage === to
-    ? []
-    : [{ id: `visit:${hiveId}:${to}:${day}`, hiveId, day, reason: { due: 'visit', stage: to, stands: stage } }]
+  const to = behind ? stages.now : stages.next
+  if (stage === to) return []
+  const begins = behind ? stages.since : stages.from
+  const day = visitDay(yard, stage, to, begins)
+  const parting = partingOn(day > today ? day : today, yard)
+  // Its name goes by the stage that begins: a day of packing that is moved leaves what was answered.
+  return [
+    { id: `visit:${hiveId}:${to}:${begins}`, hiveId, day, reason: { due: 'visit', stage: to, stands: stage, parting } },
+  ]
+}
+
+/** Boxes are packed down once they are fed, and a packed hive is wrapped in the cold; all else as its stage begins. */
+function visitDay(yard: Yard, stands: Stage, to: Stage, begins: string): string {
+  const autumn = autumnOf(yard)
+  const monthDay =
+    to === 'pack-down' ? autumn?.pack : to === 'winter' && stands === 'pack-down' ? autumn?.wrap : undefined
+  return monthDay === undefined ? begins : daysLater(begins, daysFrom(begins.slice(5, 10), monthDay))
 }
 
 /** Lines with what became of them: the answer that was written last counts. */

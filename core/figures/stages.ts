@@ -15,6 +15,8 @@ export const STAGES = {
   miteCountDays: 30,
   winterBeeDays: 56,
   lastLookDays: 14,
+  feedDays: 37,
+  wrapCelsius: 5,
   liftFrom: 3,
   twoPeopleFrom: 23,
   travelWay: 20,

@@ -1,9 +1,8 @@
 import type { Pattern } from '../catalogue'
-import { isCold, type Role, type Stage, type VisitStep } from '../hive'
-import { daysFrom } from './days'
+import type { Role, Stage, VisitStep } from '../hive'
+import type { Parting } from './autumn'
 import type { Figures } from '../figures'
 import { isLean } from './need-on'
-import { stagesOfYear, type YardYear } from './calendar'
 import { isAbsorber, isBox, isEke, isExcluder, isFeeder } from '../parts'
 
 export const CAUTIONS = [
@@ -33,23 +32,16 @@ export const CAUTIONS = [
 /** A caution of the trade (common practice); the words defer to local law and to those who are licensed. */
 export type Caution = (typeof CAUTIONS)[number]
 
-/** Days from a day to the first day of winter; undefined in winter, and where there is none. */
-export function daysToWinter(monthDay: string, year: YardYear): number | undefined {
-  const winter = stagesOfYear(year).find(({ stage }) => stage === 'winter')
-  return !winter || daysFrom(winter.from, monthDay) < winter.days ? undefined : daysFrom(monthDay, winter.from)
-}
-
 /** What stands beside one step: parting boxes in the cold or too late, feed, headspace, a load for two. */
 export function cautionsOfStep(
   step: Pick<VisitStep, 'from' | 'to' | 'kg' | 'attachment' | 'sortInto'>,
   pattern: Pick<Pattern, 'kind' | 'cleanComb' | 'use'> | undefined,
   stage: Stage,
   figures: Figures,
-  beforeWinterDays?: number,
+  parting: Parting,
   role?: Role,
 ): Caution[] {
   const parts = isBox({ pattern }) && step.kg >= figures.liftFrom && step.from !== step.to
-  const cold = stage === 'winter' || stage === 'late-winter-check'
   const leaves = step.to === 'van' && step.from !== 'van'
   return [
     ...(step.sortInto ? ['go-down' as const] : []),
@@ -58,10 +50,8 @@ export function cautionsOfStep(
     ...(pattern?.use === 'shut' && step.to === 'hive' ? ['close-when-in' as const] : []),
     ...(isAbsorber({ pattern }) && step.to === 'hive' ? ['quilt-air' as const] : []),
     ...(isBox({ pattern }) && pattern?.cleanComb && step.to === 'hive' ? ['close-drains' as const] : []),
-    ...(parts && cold ? ['parting-in-cold' as const] : []),
-    ...(parts && !cold && isCold(stage) && beforeWinterDays !== undefined && beforeWinterDays < figures.lastLookDays
-      ? ['too-late-to-part' as const]
-      : []),
+    ...(parts && parting === 'cold' ? ['parting-in-cold' as const] : []),
+    ...(parts && parting === 'too-late' ? ['too-late-to-part' as const] : []),
     ...(isFeeder({ pattern }) && step.to === 'hive' ? ['feeding' as const] : []),
     ...(isEke({ pattern }) && step.to === 'hive' && stage === 'after-crop' ? ['headspace' as const] : []),
     ...(step.kg > figures.twoPeopleFrom ? ['two-people' as const] : []),
@@ -72,10 +62,11 @@ export function cautionsOfStep(
 const TREATED: ReadonlySet<Stage> = new Set<Stage>(['pack-down', 'winter', 'settling', 'dearth'])
 
 /** What stands beside a whole visit at a stage. */
-export function cautionsOfStage(stage: Stage): Caution[] {
+export function cautionsOfStage(stage: Stage, parting: Parting = 'free'): Caution[] {
   return [
     ...(stage === 'pack-down' ? ['last-look' as const] : []),
-    ...(stage === 'winter' || stage === 'late-winter-check' ? ['parting-in-cold' as const] : []),
+    ...(parting === 'cold' ? ['parting-in-cold' as const] : []),
+    ...(parting === 'too-late' ? ['too-late-to-part' as const] : []),
     ...(stage === 'after-crop' ? ['treatment' as const, 'headspace' as const] : []),
     ...(TREATED.has(stage) ? ['treatment-time' as const] : []),
     ...(stage === 'crop' || stage === 'after-crop' ? ['starves-soon' as const] : []),

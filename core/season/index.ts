@@ -1,5 +1,6 @@
 export * from './calendar'
 export * from './treat-window'
+export * from './autumn'
 export * from './days'
 export * from './changeover'
 export * from './ways'

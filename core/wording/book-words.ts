@@ -1,6 +1,6 @@
 import type { DueLine, Entry, EntryOf, Look, TreatmentWarning } from '../book'
 import { broodFramesOf, foodFramesOf, isEntry, miteRate, seamsIn } from '../book'
-import { isCold } from '../hive'
+import type { Parting } from '../season'
 import { showMass, showTemperature } from '../units'
 import { dayInWords } from './day-words'
 import { CAUSE_WORDS, SIGN_WORDS, signsInWords } from './sign-words'
@@ -156,6 +156,13 @@ function cellsInWords(reason: ReasonOf<'act' | 'cells'>): DueWords {
       }
 }
 
+/** What the time of a visit says of parting boxes. */
+const PARTING_WORDS: Readonly<Record<Parting, string>> = {
+  free: '',
+  'too-late': '; too late to part boxes: joints are not glued again before the frost',
+  cold: '; in the cold no box is parted',
+}
+
 function weighInWords({ light, last }: ReasonOf<'weigh'>, day: (iso: string) => string): DueWords {
   return light
     ? {
@@ -203,7 +210,7 @@ export function dueInWords({ reason }: DueLine, reader: Reader, partName: (partI
     case 'visit':
       return {
         text: `Change to ${stageWord(reason.stage)}`,
-        why: `stands as ${stageWord(reason.stands)}${isCold(reason.stage) ? '; in the cold no box is parted' : ''}`,
+        why: `stands as ${stageWord(reason.stands)}${PARTING_WORDS[reason.parting]}`,
       }
     case 'inspect':
     case 'close-door':

@@ -175,7 +175,7 @@ function queenAndRoom(known: HiveIn, look: Look, day: string, { vocabulary }: Re
 
 function next({ yard }: HiveIn, look: Look, day: string, clipped: boolean, { vocabulary }: Reader): Follows {
   const [openCells, sealedCells] = [(look.cells?.open ?? 0) > 0, (look.cells?.sealed ?? 0) > 0]
-  const found = nextLook(day, yearOf(yard), { clipped, openCells, sealedCells }, look.celsius)
+  const found = nextLook(day, yard, { clipped, openCells, sealedCells }, look.celsius)
   return found
     ? {
         of: 'next',

@@ -1,3 +1,4 @@
+export * from './autumn-words'
 export * from './climate-words'
 export * from './day-words'
 export * from './glossary'

@@ -1,7 +1,16 @@
 import type { Catalogue } from '../catalogue'
 import type { PartLookup } from '../geometry'
 import type { CropLetGo, Placement, Stage, VisitStep } from '../hive'
-import { cautionsOfStep, reasonOf, sortFrames, type Cannot, type Caution, type Feed, type PartChange } from '../season'
+import {
+  cautionsOfStep,
+  reasonOf,
+  sortFrames,
+  type Cannot,
+  type Caution,
+  type Feed,
+  type PartChange,
+  type Parting,
+} from '../season'
 import { holdsWord } from './frame-words'
 import { capital, counted, patternName, type Reader } from './names'
 import { inVocabulary } from './vocabulary'
@@ -81,7 +90,8 @@ export interface VisitTo {
   readonly names: ReadonlyMap<string, string>
   readonly parts: PartLookup
   readonly roleOf: (partId: string) => Placement['role']
-  readonly beforeWinterDays?: number
+  /** Whether boxes may be parted on the day of the visit. */
+  readonly parting: Parting
   /** What the food of the hive lets go; nothing is known where it is left out. */
   readonly crop?: CropLetGo | undefined
 }
@@ -99,7 +109,7 @@ export interface StepWords {
 /** A step with its reason and the cautions that belong to it. */
 export function stepOfVisitInWords(
   step: VisitStep,
-  { toStage, catalogue, names, parts, roleOf, beforeWinterDays, crop }: VisitTo,
+  { toStage, catalogue, names, parts, roleOf, parting, crop }: VisitTo,
   reader: Reader,
 ): StepWords {
   const pattern = catalogue.patterns.get(step.patternId)
@@ -121,7 +131,7 @@ export function stepOfVisitInWords(
       pattern,
       toStage,
       catalogue.figures,
-      beforeWinterDays,
+      parting,
       step.placement?.role ?? roleOf(step.partId),
     ).map((caution) => cautionInWords(caution, reader)),
   }

@@ -2,8 +2,8 @@
 // What is done at one hive to bring it to a stage: step by step, why, with what; and to begin it.
 import type { Yard } from '#core/hive'
 import type { LaidHive } from '#core/laid-hive'
-import { cautionsOfStage, yearOf, type HiveChangeover } from '#core/season'
-import { cautionInWords, stageWord, treatByInWords, workInWords } from '#core/wording'
+import { cautionsOfStage, partingFor, yearOf, type HiveChangeover } from '#core/season'
+import { autumnInWords, cautionInWords, stageWord, treatByInWords, workInWords } from '#core/wording'
 import { stepsInWords } from '~/composables/stepsInWords'
 
 const props = defineProps<{
@@ -30,6 +30,7 @@ const byWhen = computed(() =>
     ? treatByInWords(yearOf(props.yard), preferences.reader)
     : undefined,
 )
+const parting = computed(() => partingFor(props.changeover.toStage, localToday(), props.yard))
 const steps = computed(() => stepsInWords(props.yard, props.changeover, preferences.reader))
 </script>
 
@@ -58,7 +59,10 @@ const steps = computed(() => stepsInWords(props.yard, props.changeover, preferen
         <li v-if="byWhen" data-testid="treat-by">
           <b>{{ byWhen }}</b>
         </li>
-        <li v-for="caution in cautionsOfStage(changeover.toStage)" :key="caution">
+        <li v-for="one in autumnInWords(changeover.toStage, yard, preferences.reader)" :key="one">
+          <b>{{ one }}</b>
+        </li>
+        <li v-for="caution in cautionsOfStage(changeover.toStage, parting)" :key="caution">
           <UiTerms :text="cautionInWords(caution, preferences.reader)" />
         </li>
       </ul>

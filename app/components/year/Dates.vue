@@ -4,6 +4,7 @@ import { CLIMATES, type Calendar, type Stage, type Yard } from '#core/hive'
 import {
   CALENDARS,
   HALF_YEAR_DAYS,
+  autumnOf,
   calendarProblems,
   shifted,
   stagesOfYear,
@@ -11,7 +12,14 @@ import {
   withBeginning,
   yearOf,
 } from '#core/season'
-import { CLIMATE_WORDS, calendarProblemInWords, capital, stageWord, treatConflictInWords } from '#core/wording'
+import {
+  CLIMATE_WORDS,
+  autumnInWords,
+  calendarProblemInWords,
+  capital,
+  stageWord,
+  treatConflictInWords,
+} from '#core/wording'
 import { download, fileName } from '~/composables/download'
 import * as deeds from '#core/hive/deeds'
 
@@ -67,6 +75,16 @@ const periods = computed(() =>
         ({ stage }, i, all) => all.findIndex((one) => one.stage === stage) === i,
       ),
 )
+/** Packing, wrapping and closing are three things with days of their own. */
+const autumn = computed(() =>
+  problems.value.some(({ problem }) => problem === 'no-date')
+    ? []
+    : autumnInWords(
+        undefined,
+        { ...props.yard, season: { ...props.yard.season, calendar: typed.value } },
+        preferences.reader,
+      ),
+)
 function moveTo(stage: Stage, value: string) {
   take(withBeginning(typed.value, stage, value === '' ? null : value.slice(5)))
 }
@@ -74,7 +92,7 @@ async function save() {
   const { yearAsCalendar } = await import('~/export/year-ics')
   download(
     `${fileName(props.yard.name)}-year.ics`,
-    yearAsCalendar(props.yard, yearOf(props.yard), new Date().toISOString(), undefined, preferences.reader),
+    yearAsCalendar(props.yard, yearOf(props.yard), new Date().toISOString(), autumnOf(props.yard), preferences.reader),
     'text/calendar',
   )
 }
@@ -154,6 +172,9 @@ const asDate = (monthDay: string | null) => (monthDay ? `2025-${monthDay}` : '')
         >
       </label>
     </fieldset>
+    <ul v-if="autumn.length > 0" class="autumn" data-testid="autumn-days">
+      <li v-for="one in autumn" :key="one">{{ one }}</li>
+    </ul>
     <p class="soft">Days only: the year written in a date does not count, and nothing hangs on the name of a month.</p>
   </section>
 </template>
@@ -194,6 +215,14 @@ label {
 
 small {
   color: var(--soft-ink);
+}
+
+.autumn {
+  flex: 1 0 100%;
+  max-width: 75ch;
+  margin: 0;
+  padding: 0;
+  list-style: none;
 }
 
 .problems,

@@ -1,5 +1,5 @@
-import { isCold } from '../../hive'
-import { stageOn, type YardYear } from '../../season/calendar'
+import { isPacked, type HasYear } from '../../season/autumn'
+import { yearOf } from '../../season/calendar'
 import { isSwarmTime } from '../../season/swarm-time'
 import { daysLater } from '../days'
 
@@ -27,13 +27,14 @@ export interface LookedAt {
  */
 export function nextLook(
   day: string,
-  year: YardYear,
+  yard: HasYear,
   { clipped = false, openCells = false, sealedCells = false }: LookedAt,
   meanCelsius?: number,
 ): NextLook | undefined {
+  const year = yearOf(yard)
   const { figures } = year
   const after = (days: number, because: NextLookBecause): NextLook => ({ day: daysLater(day, days), days, because })
-  if (isCold(stageOn(day, year))) return undefined
+  if (isPacked(day, yard)) return undefined
   // A swarm that is under way does not wait for a warmer look.
   if (openCells) return after(0, 'cells')
   if (sealedCells) return after(figures.virginRestDays, 'virgin')

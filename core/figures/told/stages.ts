@@ -72,6 +72,18 @@ export const STAGES_TOLD = {
     usedIn: 'calendar',
     source: COMMON,
   },
+  feedDays: {
+    unit: 'days',
+    label: 'feeding and treating have after the crop, at least',
+    usedIn: 'packing down',
+    source: MEMORY,
+  },
+  wrapCelsius: {
+    unit: '°C',
+    label: 'wraps go on when the mean of a day falls under',
+    usedIn: 'wrapping',
+    source: COMMON,
+  },
   lastLookDays: {
     unit: 'days',
     label: 'joints are glued again after',

@@ -2,7 +2,7 @@ import { attachmentPlaceOf, isEntranceFitting, isFloorInsert, isWrap } from '../
 import { isCold, type Attachment, type Part, type Stage, type Way } from '../../hive'
 import { chosen, type Layer, type Writing } from './layers'
 import { isAsWanted, need, type Use } from '../../catalogue'
-import { keepsWarm } from './stages'
+import { isWrapped, keepsWarm } from './stages'
 
 /**
  * The fitting at the entrance by stage: narrowed while a colony is small or robbing is about, guarded in the cold, free
@@ -67,7 +67,11 @@ export function fittingsAt(
     .filter((one) => !isEntranceFitting(one) && !isFloorInsert(one) && !isWrap(one))
     .filter((one) => stage !== 'moving' || one.attachment.place !== 'roof-top')
     .map(({ part }) => attach(pool.keep(part)))
+  // A wrap that is on already while it is packed down stays.
+  const hasWrap = assembled.hive.stage === stage && assembled.attached.some(isWrap)
   const wrap =
-    keepsWarm(stage) && way.wrap === 'wrap' ? [attach(pool.take(...chosen(writing, { kind: 'wrap' }, 'wrap')))] : []
+    keepsWarm(stage) && way.wrap === 'wrap' && (hasWrap || isWrapped(stage))
+      ? [attach(pool.take(...chosen(writing, { kind: 'wrap' }, 'wrap')))]
+      : []
   return [...entrance, ...insert, ...wrap, ...kept]
 }

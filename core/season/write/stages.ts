@@ -12,5 +12,8 @@ export function supersAt(stage: Stage, { supers, crops }: Pick<Way, 'supers' | '
   return !SUPERED.has(stage) ? 0 : stage === 'supering' ? Math.min(1, atOnce) : atOnce
 }
 
+/** Wraps go on later than boxes are packed down: too early they keep brood going (common practice). */
+export const isWrapped = (stage: Stage): boolean => keepsWarm(stage) && stage !== 'pack-down'
+
 /** Tops, wraps and inserts of winter stay while brood needs its warmth and nights are cold (common practice). */
 export const keepsWarm = (stage: Stage): boolean => isCold(stage) || stage === 'building-up'

@@ -77,9 +77,8 @@ describe('what follows from a look', () => {
   })
 
   it('looks again in 7 days while swarming is likely, 9 with a clipped queen, 14 else, never in the cold', () => {
-    const year = yearOf(yard)
     const next = (day: string, asked: Parameters<typeof nextLook>[2] = {}, celsius?: number) =>
-      nextLook(day, year, asked, celsius)?.days
+      nextLook(day, yard, asked, celsius)?.days
     expect(next('2026-05-10')).toBe(7)
     expect(next('2026-06-10', { clipped: true })).toBe(9)
     expect([next('2026-03-20'), next('2026-08-20')]).toEqual([14, 14])

@@ -50,8 +50,10 @@ describe('the book in words', () => {
       text: 'Look in',
       why: 'last look 9 May 2026; queen cells that may be sealed tomorrow',
     })
-    expect(line({ due: 'visit', stage: 'winter', stands: 'flow' }).why).toMatch(/in the cold no box is parted/)
-    expect(line({ due: 'visit', stage: 'flow', stands: 'supering' }).why).not.toMatch(/cold/)
+    expect(line({ due: 'visit', stage: 'winter', stands: 'flow', parting: 'cold' }).why).toMatch(
+      /in the cold no box is parted/,
+    )
+    expect(line({ due: 'visit', stage: 'flow', stands: 'supering', parting: 'free' }).why).not.toMatch(/cold/)
     expect(line({ due: 'headspace', partId: 'p' }).text).toBe('Take off the rim')
     expect(line({ due: 'back', partId: 'p', to: 'Kiln Bank', since: '2026-05-01' })).toEqual({
       text: 'The rim is due back at Kiln Bank',

@@ -91,7 +91,14 @@ describe('the plan for moving', () => {
     const words = changeover.steps.map((step) =>
       stepOfVisitInWords(
         step,
-        { toStage: 'moving', catalogue: CATALOGUE, names: new Map(), parts: planned.parts, roleOf: () => undefined },
+        {
+          toStage: 'moving',
+          parting: 'free',
+          catalogue: CATALOGUE,
+          names: new Map(),
+          parts: planned.parts,
+          roleOf: () => undefined,
+        },
         { units: 'inches', vocabulary: 'northAmerican' },
       ),
     )

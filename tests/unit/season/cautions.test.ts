@@ -2,16 +2,7 @@ import { describe, expect, it } from 'vitest'
 import { CATALOGUE } from '#core/catalogue'
 import { SHIPPED_FIGURES } from '#core/figures'
 import { STAGES, type Stage, type VisitStep } from '#core/hive'
-import {
-  CALENDARS,
-  CAUTIONS,
-  FEEDS,
-  cautionsOfStage,
-  cautionsOfStep,
-  daysToWinter,
-  shifted,
-  STEP_REASONS,
-} from '#core/season'
+import { CAUTIONS, FEEDS, cautionsOfStage, cautionsOfStep, STEP_REASONS, type Parting } from '#core/season'
 import { CAUTION_WORDS, FEED_WORDS, REASON_WORDS, dayInWords, stepOfVisitInWords, type Reader } from '#core/wording'
 
 const step = (patternId: string, change: Partial<VisitStep> = {}): VisitStep => ({
@@ -23,16 +14,20 @@ const step = (patternId: string, change: Partial<VisitStep> = {}): VisitStep => 
   turned: false,
   ...change,
 })
-const cautions = (stage: Stage, patternId: string, change: Partial<VisitStep> = {}, days?: number) =>
-  cautionsOfStep(step(patternId, change), CATALOGUE.patterns.get(patternId), stage, SHIPPED_FIGURES, days)
+const cautions = (stage: Stage, patternId: string, change: Partial<VisitStep> = {}, parting: Parting = 'free') =>
+  cautionsOfStep(step(patternId, change), CATALOGUE.patterns.get(patternId), stage, SHIPPED_FIGURES, parting)
 
 describe('cautions stand beside the step that they belong to (common practice)', () => {
   it.each<[string, string[], string[]]>([
-    ['a box lifted in winter', cautions('winter', 'box-national-super'), ['parting-in-cold']],
-    ['a roof lifted in winter', cautions('winter', 'roof-telescoping-national'), []],
+    ['a box lifted in winter', cautions('winter', 'box-national-super', {}, 'cold'), ['parting-in-cold']],
+    ['a roof lifted in winter', cautions('winter', 'roof-telescoping-national', {}, 'cold'), []],
     ['a box lifted in the flow', cautions('flow', 'box-national-super'), []],
-    ['a box lifted a week before winter', cautions('pack-down', 'box-national-super', {}, 7), ['too-late-to-part']],
-    ['a fortnight before it', cautions('pack-down', 'box-national-super', {}, 14), []],
+    [
+      'a box lifted a week before winter',
+      cautions('pack-down', 'box-national-super', {}, 'too-late'),
+      ['too-late-to-part'],
+    ],
+    ['before that', cautions('pack-down', 'box-national-super'), []],
     [
       'a feeder put on',
       cautions('after-crop', 'feeder-tray-national', { from: 'van', to: 'hive', kg: 2 }),
@@ -54,22 +49,11 @@ describe('cautions stand beside the step that they belong to (common practice)',
       expect(cautionsOfStage(stage)).toEqual(expect.arrayContaining(['stings', 'smoker', 'lifting', 'disease']))
     expect(cautionsOfStage('after-crop')).toEqual(expect.arrayContaining(['treatment', 'feeding', 'headspace']))
     expect([
-      cautionsOfStage('winter')[0],
+      cautionsOfStage('winter', 'cold')[0],
       cautionsOfStage('pack-down')[0],
       cautionsOfStage('moving')[0],
       cautionsOfStage('flow')[0],
     ]).toEqual(['parting-in-cold', 'last-look', 'travel', 'stings'])
-  })
-
-  it('winter is counted from any day, in either hemisphere; not where there is none, nor in it', () => {
-    const { 'cool-maritime': north, 'tropical-highland': tropics } = CALENDARS
-    expect([
-      daysToWinter('10-25', { calendar: north, figures: SHIPPED_FIGURES }),
-      daysToWinter('11-01', { calendar: north, figures: SHIPPED_FIGURES }),
-      daysToWinter('01-10', { calendar: north, figures: SHIPPED_FIGURES }),
-      daysToWinter('06-01', { calendar: tropics, figures: SHIPPED_FIGURES }),
-    ]).toEqual([7, undefined, undefined, undefined])
-    expect(daysToWinter('04-25', { calendar: shifted(north, 182), figures: SHIPPED_FIGURES })).toBe(7)
   })
 })
 
@@ -77,6 +61,7 @@ describe('a step in words', () => {
   const reader: Reader = { units: 'mm', vocabulary: 'british' }
   const to = {
     toStage: 'winter' as const,
+    parting: 'cold' as const,
     catalogue: CATALOGUE,
     names: new Map([['p', 'super 1']]),
     parts: { get: () => undefined },

@@ -50,6 +50,7 @@ function superOff(yard: Yard) {
     step,
     {
       toStage: 'after-crop',
+      parting: 'free',
       catalogue,
       names: new Map(),
       parts,

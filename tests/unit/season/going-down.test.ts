@@ -93,6 +93,7 @@ const words = (yard: Yard, at: number) =>
     yard.hives[0]!.visit!.steps[at]!,
     {
       toStage: yard.hives[0]!.visit!.toStage,
+      parting: 'free',
       catalogue: CATALOGUE,
       names: new Map(),
       parts: partsById(yard),
@@ -287,7 +288,7 @@ describe('cautions where they belong (common practice)', () => {
     'bees out of supers that leave, the queen below an excluder that comes, drains closed, ' + 'vents of a quilt free',
     () => {
       const step = (patternId: string, from: 'hive' | 'van', to: 'hive' | 'van', role?: Role) =>
-        cautionsOfStep({ from, to, kg: 5 }, CATALOGUE.patterns.get(patternId), 'crop', SHIPPED_FIGURES, undefined, role)
+        cautionsOfStep({ from, to, kg: 5 }, CATALOGUE.patterns.get(patternId), 'crop', SHIPPED_FIGURES, 'free', role)
       expect(step('box-national-super', 'hive', 'van', 'super')).toContain('clear-of-bees')
       expect(step('excluder-framed-national', 'van', 'hive')).toContain('queen-below')
       expect(step('absorber-national', 'van', 'hive')).toContain('quilt-air')

@@ -89,6 +89,7 @@ describe('every sentence of every finding and step, over any stacks, in both voc
               step,
               {
                 toStage,
+                parting: 'cold',
                 catalogue: CATALOGUE,
                 names,
                 parts,

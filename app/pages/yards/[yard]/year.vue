@@ -9,6 +9,7 @@ import {
   ANY_TIME,
   USUAL_YEAR,
   cautionsOfStage,
+  partingFor,
   changeoverOf,
   isWanted,
   stageOn,
@@ -19,7 +20,15 @@ import {
   type HiveChangeover,
   type PlannedStage,
 } from '#core/season'
-import { cautionInWords, counted, patternName, stageWord, storingInWords, workInWords } from '#core/wording'
+import {
+  autumnInWords,
+  cautionInWords,
+  counted,
+  patternName,
+  stageWord,
+  storingInWords,
+  workInWords,
+} from '#core/wording'
 import type { TickSheets } from '#wire/visit-print-schema'
 import { download, fileName } from '~/composables/download'
 import { laidIn, plannedLaidIn } from '#core/laid-hive'
@@ -244,7 +253,12 @@ function tickSheets(): TickSheets {
     lines: [workInWords(visit.value.work, preferences.reader, visit.value.bounds)],
     take: visit.value.take.map(kitLine),
     bring: [...visit.value.bring.map(kitLine), ...keeping.value],
-    cautions: cautionsOfStage(stage.value).map((caution) => cautionInWords(caution, preferences.reader)),
+    cautions: [
+      ...autumnInWords(stage.value, one, preferences.reader),
+      ...cautionsOfStage(stage.value, partingFor(stage.value, localToday(), one)).map((caution) =>
+        cautionInWords(caution, preferences.reader),
+      ),
+    ],
     hives: (changeovers.value ?? [])
       .filter(({ steps }) => steps.length > 0)
       .map((changeover) => {

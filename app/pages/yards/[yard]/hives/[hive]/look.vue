@@ -1,8 +1,7 @@
 <script setup lang="ts">
 // A look written down at the hive, in gloves: one thing at a time, large; nothing said stays unknown.
 import { daysBetween, ontoFrames, SIGNS, type CombSeen, type Entry, type FeedGiven, type Look } from '#core/book'
-import { isCold } from '#core/hive'
-import { stageOn, yearOf } from '#core/season'
+import { partingOn } from '#core/season'
 import { hiveIn } from '#core/hive-in'
 import {
   DAMP_WORDS,
@@ -259,7 +258,7 @@ function again() {
   kept.value = false
   step.value = 'bees'
 }
-const rests = computed(() => place.value !== null && isCold(stageOn(at.value, yearOf(place.value.yard))))
+const rests = computed(() => place.value !== null && partingOn(at.value, place.value.yard) !== 'free')
 useHead({ title: computed(() => `Look into ${place.value?.hive.name ?? 'a hive'} – Duvet`) })
 </script>
 

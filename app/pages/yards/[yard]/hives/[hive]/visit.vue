@@ -6,15 +6,14 @@ import {
   CANNOT,
   cautionsOfStage,
   changeoverOf,
-  daysToWinter,
+  partingOn,
   planAgain,
   standsOpen,
   tickEdit,
   writeHive,
-  yearOf,
   type Cannot,
 } from '#core/season'
-import { CANNOT_WORDS, cautionInWords, patternName, stageWord, stepOfVisitInWords } from '#core/wording'
+import { CANNOT_WORDS, autumnInWords, cautionInWords, patternName, stageWord, stepOfVisitInWords } from '#core/wording'
 import { hiveIn, plannedHiveIn } from '#core/hive-in'
 import * as deeds from '#core/hive/deeds'
 
@@ -51,7 +50,7 @@ function say(one: VisitStep) {
       names: new Map([...seen, ...names.value]),
       parts: hiveIn(yard, hive).parts,
       roleOf: (id) => hive.stack.find(({ partId }) => partId === id)?.role,
-      beforeWinterDays: daysToWinter(new Date().toISOString().slice(5, 10), yearOf(yard)),
+      parting: partingOn(localToday(), yard),
       crop: yard.crops?.[hive.id],
     },
     preferences.reader,
@@ -250,7 +249,8 @@ useHead({ title: computed(() => `Visit to ${place.value?.hive.name ?? 'a hive'} 
         <ElButton size="large" type="danger" plain data-testid="end-here" @click="endHere">End it</ElButton>
       </UiSheet>
       <ul class="caution">
-        <li v-for="caution in cautionsOfStage(visit.toStage)" :key="caution">
+        <li v-for="one in autumnInWords(visit.toStage, place.yard, preferences.reader)" :key="one">{{ one }}</li>
+        <li v-for="caution in cautionsOfStage(visit.toStage, partingOn(localToday(), place.yard))" :key="caution">
           {{ cautionInWords(caution, preferences.reader) }}
         </li>
       </ul>

@@ -1,0 +1,37 @@
+import { catalogueOf } from '../catalogue'
+import type { Stage, Yard } from '../hive'
+import { autumnOf } from '../season'
+import { showTemperature } from '../units'
+import { dayInWords } from './day-words'
+import type { Reader } from './names'
+
+/** Which days of the autumn are told at a stage. */
+const TOLD_AT: Readonly<Partial<Record<Stage, readonly ('pack' | 'wrap' | 'close')[]>>> = {
+  'after-crop': ['pack'],
+  'pack-down': ['pack', 'wrap', 'close'],
+  winter: ['wrap', 'close'],
+}
+
+/** By which days a yard is packed down, wrapped and closed, as far as a stage asks for it; nothing without a winter. */
+export function autumnInWords(
+  stage: Stage | undefined,
+  yard: Pick<Yard, 'season' | 'overrides' | 'patterns' | 'hanging'>,
+  reader: Reader,
+): string[] {
+  const autumn = autumnOf(yard)
+  if (!autumn) return []
+  const day = (monthDay: string) => dayInWords(monthDay, reader.vocabulary)
+  const { wrapCelsius } = catalogueOf(yard).figures
+  const sentences = {
+    pack:
+      `Feed and treat until about ${day(autumn.pack)}: pack down then, feeder off, the door narrow and guarded. Mites ` +
+      'are treated early in that time.',
+    wrap:
+      `Where you wrap, wraps go on about ${day(autumn.wrap)}, as the mean of a day falls towards ` +
+      `${showTemperature(wrapCelsius, reader.units)}: on too early they keep brood going and the bees flying.`,
+    close:
+      `The last look is by ${day(autumn.lastLook)}, so that joints are glued again before the frost stays. No box is ` +
+      'parted after it.',
+  }
+  return (stage ? (TOLD_AT[stage] ?? []) : (['pack', 'wrap', 'close'] as const)).map((one) => sentences[one])
+}
