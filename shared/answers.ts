@@ -121,4 +121,13 @@ export interface Stopping {
 export interface OpenBook {
   readonly entries: readonly Entry[]
   readonly weighedOn: WeighedOn
+  /** What the last sensor outside of the yard's hives said, where one reported in the last hours. */
+  readonly outside?: OutsideNow
+}
+
+/** The air outside by a sensor of a hive. */
+export interface OutsideNow {
+  readonly at: string
+  readonly celsius: number
+  readonly hiveId: string
 }

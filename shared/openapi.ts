@@ -322,11 +322,15 @@ const BOOK_PATHS: Json = {
       parameters: [yardId, { name: 'today', in: 'query', required: true, schema: { type: 'string', format: 'date' } }],
       responses: {
         200: answer(
-          'Entries, oldest first, and the day on which each hive was last weighed.',
-          object({
-            entries: listOf(ref('bookEntry')),
-            weighedOn: { type: 'object', additionalProperties: { type: 'string', format: 'date' } },
-          }),
+          'Entries, oldest first, the day on which each hive was last weighed, and the air outside by a sensor, of the last hours.',
+          object(
+            {
+              entries: listOf(ref('bookEntry')),
+              weighedOn: { type: 'object', additionalProperties: { type: 'string', format: 'date' } },
+              outside: object({ at: text, celsius: number, hiveId: text }),
+            },
+            ['entries', 'weighedOn'],
+          ),
         ),
         ...refusals(403, 404, 422),
       },

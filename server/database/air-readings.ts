@@ -1,8 +1,8 @@
-import { and, eq, inArray, sql } from 'drizzle-orm'
+import { and, desc, eq, gte, inArray, isNull, lte, sql } from 'drizzle-orm'
 import type { HiveOfYard } from '#core/hive'
 import { thinned } from '#core/weight'
 import { SENSOR_PLACES, type AirReading, type SensorPlace } from '#core/winter'
-import type { Added, AirSeries } from '#wire/answers'
+import type { Added, AirSeries, OutsideNow } from '#wire/answers'
 import type { Database } from './client'
 import { airReadings } from './schema'
 import { minuteOf } from './weigh-ins'
@@ -66,6 +66,29 @@ export async function airSeries(database: Database, hive: HiveOfYard, most: numb
     })
   }
   return found
+}
+
+/** A reading that is older says nothing of what may be opened now, hours. */
+const OUTSIDE_HOURS = 3
+
+/** The newest reading of the air outside at any hive of a yard; undefined where none came in the last hours. */
+export async function outsideNow(database: Database, yardId: string, now: Date): Promise<OutsideNow | undefined> {
+  const since = new Date(now.getTime() - OUTSIDE_HOURS * 3_600_000).toISOString()
+  const [row] = await database
+    .select({ at: airReadings.at, celsius: airReadings.celsius, hiveId: airReadings.hiveId })
+    .from(airReadings)
+    .where(
+      and(
+        eq(airReadings.yardId, yardId),
+        eq(airReadings.place, 'outside'),
+        isNull(airReadings.removedAt),
+        gte(airReadings.at, since),
+        lte(airReadings.at, now.toISOString()),
+      ),
+    )
+    .orderBy(desc(airReadings.at))
+    .limit(1)
+  return row
 }
 
 /** Takes a batch of these yards away, or brings it back; how many readings it has. One that was kept anew meanwhile stays as it is. */

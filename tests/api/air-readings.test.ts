@@ -30,6 +30,28 @@ async function setUp(place = 'outside') {
   return (await answer.json()) as { id: string; key: string }
 }
 
+describe('what it is outside, for what may be opened today', () => {
+  const CORDUROY = HIVE.replace('flannel', 'corduroy')
+  const OPEN = '/api/yards/kiln-bank/book/open?today=2026-05-12'
+  const outside = async () => ((await (await fetch(server.url + OPEN)).json()) as { outside?: object }).outside
+  const ago = (minutes: number, celsius: number) => ({
+    at: new Date(Date.now() - minutes * 60_000).toISOString(),
+    celsius,
+    humidityPercent: null,
+  })
+
+  it('is the newest reading of the last hours by a sensor outside, and nothing where there is none', async () => {
+    await send(CORDUROY, batch([ago(1, 33)], { place: 'inside' }))
+    await send(CORDUROY, batch([ago(60 * 24, 3)], { place: 'outside' }))
+    expect(await outside()).toBeUndefined()
+    const sent = batch([ago(90, 9), ago(20, 12.5)], { place: 'outside' })
+    await send(CORDUROY, sent)
+    expect(await outside()).toMatchObject({ celsius: 12.5, hiveId: 'corduroy/0' })
+    await send(`/api/air-readings/${sent.batchId}`, { removed: true }, 'PUT')
+    expect(await outside()).toBeUndefined()
+  })
+})
+
 describe('readings of the air from a file', () => {
   it('are kept once a minute and place, told newest first, taken back and brought back', async () => {
     const sent = batch([reading(0), reading(30, { celsius: 5, humidityPercent: null })])

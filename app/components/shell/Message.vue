@@ -6,13 +6,12 @@ const yards = useYards()
 const preferences = usePreferences()
 const aside = useAside()
 const undone = useUndone()
-const clock = (at: string) => new Date(at).toLocaleTimeString('en-GB', { hour: '2-digit', minute: '2-digit' })
 const turnBack = useTurnBack()
 const WHAT = { undo: 'Undone', redo: 'Done again', stopped: 'Made before this sitting, so it was left' } as const
 const turned = computed(() => {
   const { last } = undone
   return last
-    ? `${WHAT[last.how]}: ${editInWords(last.edit)}, made ${preferences.day(last.madeAt)} at ${clock(last.madeAt)}.`
+    ? `${WHAT[last.how]}: ${editInWords(last.edit)}, made ${preferences.day(last.madeAt)} at ${clockTime(last.madeAt)}.`
     : ''
 })
 function back() {

@@ -7,6 +7,7 @@ import { catalogueOf } from '#core/catalogue'
 import { patternName } from '#core/wording'
 import { dueInWords, TREATMENT_CAUTION } from '#core/wording/book-words'
 import { calendarFile } from '~/export/calendar-file'
+import { clockTime } from '~/composables/clockTime'
 import { download, fileName } from '~/composables/download'
 import { localNow, localToday } from '~/composables/localTime'
 import { useWritten } from '~/composables/newEntry'
@@ -46,10 +47,15 @@ const partName = (partId: string) => {
 /** What it is outside, typed for today: tomorrow it is asked again. */
 const outside = useKept<{ readonly day: string; readonly celsius: number } | null>('duvet.outside', null)
 const celsius = computed({
-  get: () => (outside.value?.day === today ? outside.value.celsius : undefined),
+  get: () => (outside.value?.day === today ? outside.value.celsius : open.value?.outside?.celsius),
   set: (typed: number | undefined) => {
     outside.value = typed === undefined ? null : { day: today, celsius: typed }
   },
+})
+/** Whose sensor says it, until something is typed. */
+const bySensor = computed(() => {
+  const said = outside.value?.day === today ? undefined : open.value?.outside
+  return said && `by the sensor outside ${hives.value.get(said.hiveId)?.name ?? 'a hive'}, ${clockTime(said.at)}; `
 })
 /** Why a line waits for a warmer day. */
 function tooCold(line: DueLine): string {
@@ -214,7 +220,9 @@ useHead({ title: computed(() => `Due in ${yard.value?.name ?? 'a yard'} – Duve
       </p>
       <div v-if="lines.length > 0" class="outside">
         <BookDegrees v-model="celsius" name="Outside today" :least-celsius="-50" :most-celsius="50" />
-        <small>the day’s own warmth says what may be opened, not the name of a month</small>
+        <small data-testid="outside-by"
+          >{{ bySensor }}the day’s own warmth says what may be opened, not the name of a month</small
+        >
       </div>
       <p v-if="treats" class="caution" role="note">{{ TREATMENT_CAUTION }}</p>
       <section v-for="group in groups" :key="group.title" :aria-label="group.title">

@@ -3,6 +3,7 @@ import type { OpenBook } from '#wire/answers'
 import { day } from '#wire/fields'
 import { readWith } from '#wire/read'
 import * as yup from '#wire/yup'
+import { outsideNow } from '../../../../database/air-readings'
 import { openBook } from '../../../../database/book'
 import { keepYard, readYardKept } from '../../../../database/yards'
 import { refusal, routeId } from '../../../../utils/answers'
@@ -19,6 +20,7 @@ export default defineEventHandler(async (event): Promise<OpenBook> => {
     const stored = await readYardKept(database, database, routeId(event, 'id'))
     if (!stored) throw refusal(404, { field: 'id', sentence: 'There is no such yard here.' })
     keepYard(database, stored)
-    return openBook(database, stored.yard, today)
+    const outside = await outsideNow(database, stored.yard.id, new Date())
+    return { ...(await openBook(database, stored.yard, today)), ...(outside ? { outside } : {}) }
   })
 })
