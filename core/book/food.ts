@@ -57,6 +57,8 @@ export interface FoodOfHive {
   readonly against: readonly AgainstCrop[]
   /** What it eats a day when nothing comes in, kg. */
   readonly eatsADay: Range
+  /** Days since it was measured on which nectar may have come in: how much, nobody knows until it is measured again. */
+  readonly foragedDays: number
 }
 
 /** By heft: light is less than the need, fair is the need, heavy up to so many times the most of it (from memory). */
@@ -96,7 +98,10 @@ export function foodOf(
   const look =
     measured.by === 'frames' ? entriesOf(entries, 'look').find(({ id }) => id === measured.entryId)?.body : undefined
   const supers = supersOf(known, look, ledger, against.length > 0)
-  return { measured, asks, ledger, supers, against, eatsADay: idle }
+  const foragedDays = isKnown
+    ? daysSince(measured.at, today).filter((day) => supersFillIn(stageOn(day, year))).length
+    : 0
+  return { measured, asks, ledger, supers, against, eatsADay: idle, foragedDays }
 }
 
 /** What a hive asks on a day. */
@@ -240,14 +245,15 @@ function supersOf(
   })
 }
 
-/** More days in season since than between looks: nobody knows what came in. */
-function isOld({ at }: Measured, today: string, year: YardYear): boolean {
-  const measuredOn = dayOf(at)
-  const since = Array.from({ length: Math.max(0, daysBetween(measuredOn, today)) }, (_, i) =>
-    daysLater(measuredOn, i + 1),
-  )
-  return since.filter((day) => !isCold(stageOn(day, year))).length > year.figures.lookSeasonDays
+/** Every day after one, up to another. */
+function daysSince(at: string, today: string): string[] {
+  const from = dayOf(at)
+  return Array.from({ length: Math.max(0, daysBetween(from, today)) }, (_, i) => daysLater(from, i + 1))
 }
+
+/** More days in season since than between looks: nobody knows what came in. */
+const isOld = ({ at }: Measured, today: string, year: YardYear): boolean =>
+  daysSince(at, today).filter((day) => !isCold(stageOn(day, year))).length > year.figures.lookSeasonDays
 
 function againstCrop(entries: readonly Entry[], today: string, year: YardYear): AgainstCrop[] {
   const { lookSeasonDays, ripeShare } = year.figures

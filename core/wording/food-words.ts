@@ -27,14 +27,19 @@ const LINE: Readonly<Record<Ledger['lines'][number]['of'], string>> = {
   eaten: 'eaten since',
 }
 
-/** One line of a ledger: what it is, and how much came or went. */
-export function ledgerLineInWords({ of, kg, day }: Ledger['lines'][number], reader: Reader) {
-  const sign = kg.middle < 0 ? '−' : of === 'there' ? '' : '+'
-  return {
-    day: dayInWords(day, reader.vocabulary),
-    what: LINE[of],
-    kg: `${sign}${showMass(Math.abs(kg.middle), reader.units, 1)}`,
-  }
+/** A ledger line by line: what it is, and how much came or went; nectar since then is not known, never nothing. */
+export function ledgerInWords({ ledger, foragedDays }: FoodOfHive, reader: Reader) {
+  const lines = ledger.lines.map(({ of, kg, day }) => {
+    const sign = kg.middle < 0 ? '−' : of === 'there' ? '' : '+'
+    return {
+      day: dayInWords(day, reader.vocabulary),
+      what: LINE[of],
+      kg: `${sign}${showMass(Math.abs(kg.middle), reader.units, 1)}`,
+    }
+  })
+  return foragedDays > 0
+    ? [...lines, { day: '', what: `nectar of ${counted(foragedDays, 'day')} since then`, kg: 'not known' }]
+    : lines
 }
 
 /** Days that food lasts, rounded to what can be told: `22 to 41 days`; less than a week is said as such. */

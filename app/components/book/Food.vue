@@ -11,7 +11,7 @@ import {
   CROP_CAUTION,
   foodThereInWords,
   lastsInWords,
-  ledgerLineInWords,
+  ledgerInWords,
 } from '#core/wording/food-words'
 import { localToday } from '~/composables/localTime'
 
@@ -123,7 +123,7 @@ function useAsFood(partId: string) {
       {{ leftOn.map(({ partId }) => names.get(partId) ?? 'a box').join(', ') }}.
     </p>
     <h3>How it adds up</h3>
-    <ElTable :data="food.ledger.lines.map((line) => ledgerLineInWords(line, reader))" data-testid="ledger">
+    <ElTable :data="ledgerInWords(food, reader)" data-testid="ledger">
       <ElTableColumn prop="day" label="Day" width="120" />
       <ElTableColumn prop="what" label="What" />
       <ElTableColumn prop="kg" label="How much" align="right" width="120" />

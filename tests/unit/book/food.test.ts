@@ -5,7 +5,7 @@ import { applyEdit, type Hive, type Yard } from '#core/hive'
 import { stand } from '#core/hive/deeds'
 import { hiveIn } from '#core/hive-in'
 import { CALENDARS, writeHive } from '#core/season'
-import { againstCropInWords, foodThereInWords, lastsInWords, ledgerLineInWords } from '#core/wording/food-words'
+import { againstCropInWords, foodThereInWords, lastsInWords, ledgerInWords } from '#core/wording/food-words'
 import { entry } from '../../helpers/book'
 import { build, N } from '../../helpers/hives'
 
@@ -69,6 +69,9 @@ describe('the food of a hive', () => {
     expect(inFlow.ledger.need).toEqual({ low: 16, high: 20 })
     // It ate since it was weighed: what came in is not known, and not counted.
     expect(inFlow.ledger.lines.map(({ of }) => of)).toEqual(['there', 'eaten'])
+    expect(ledgerInWords(inFlow, reader).at(-1)).toMatchObject({ what: 'nectar of 1 day since then', kg: 'not known' })
+    const winter = foodOf(known, [], [{ at: '2026-12-01', kg: 60 }], '2027-01-01')
+    expect(ledgerInWords(winter, reader).map(({ kg }) => kg)).not.toContain('not known')
   })
 
   it('takes nothing before a withdrawal is over, or while its end is not known, or what is not sealed', () => {
@@ -99,7 +102,7 @@ describe('the food of a hive', () => {
     expect(cold.eatsADay.middle).toBeLessThan(0.2)
     expect(cold.against).toEqual([])
     expect(foodThereInWords(cold, reader)).toMatch(/^[\d.]+ to [\d.]+ kg: weighed on 1 Dec 2026, with what came/)
-    expect(ledgerLineInWords(cold.ledger.lines[1]!, reader).kg).toMatch(/^−/)
+    expect(ledgerInWords(cold, reader)[1]!.kg).toMatch(/^−/)
   })
 
   it('counts every super that is left on as food, weighed full, and keeps it in the plan', () => {
