@@ -2,11 +2,12 @@ import { hiveIn } from '../hive-in'
 import { isCold, type Hive, type Stage, type Yard } from '../hive'
 import { stageOn, type YardYear } from '../season/calendar'
 import { isLean } from '../season/need-on'
+import { isNucleus } from '../season/ways/usual'
 import { chainOf, entriesOf } from './current'
 import { dayOf, daysBetween, daysLater } from './days'
 import type { DueLine } from './due'
-import type { Entry } from './entry'
-import { roomLeft, tellsOfFood } from './look'
+import type { Entry, EntryOf } from './entry'
+import { roomLeft, seamsIn, tellsOfFood } from './look'
 
 /** Stages in which what is left to eat is watched now and then. */
 const isKept = (stage: Stage) => isCold(stage) || stage === 'after-crop' || stage === 'crop'
@@ -65,8 +66,18 @@ export function foodDue(
 export function boxDue(yard: Yard, hive: Hive, own: readonly Entry[], year: YardYear, today: string): DueLine[] {
   const look = entriesOf(own, 'look').at(-1)
   if (!look || daysBetween(look.at, today) > year.figures.lookSeasonDays || !GROWS.has(stageOn(today, year))) return []
-  const room = roomLeft(look.body, dayOf(look.at), hiveIn(yard, hive).assembled, yard.prolific)
+  const { assembled } = hiveIn(yard, hive)
+  if (isNucleus(assembled)) return hiveDue(look, year)
+  const room = roomLeft(look.body, dayOf(look.at), assembled, yard.prolific)
   if (!room) return []
   const { free, combs } = room
   return [{ id: `box:${chainOf(look)}`, hiveId: hive.id, day: room.boxDue, reason: { due: 'box', free, combs } }]
+}
+
+/** A nucleus that covers its combs goes into a full box at once: it swarms out of a small one (common practice). */
+function hiveDue(look: EntryOf<'look'>, { figures }: YardYear): DueLine[] {
+  const seams = seamsIn(look.body)
+  if (seams === undefined || seams < figures.hiveNucleusSeams) return []
+  const line = { id: `hive:${chainOf(look)}`, hiveId: look.hiveId, day: dayOf(look.at) }
+  return [{ ...line, reason: { due: 'hive-nucleus', seams } }]
 }

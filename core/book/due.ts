@@ -26,6 +26,7 @@ type DueReason =
   | { readonly due: 'weigh'; readonly last: string; readonly light: boolean }
   | { readonly due: 'feed'; readonly given: string }
   | { readonly due: 'box'; readonly free: number; readonly combs: number }
+  | { readonly due: 'hive-nucleus'; readonly seams: number }
   | { readonly due: 'task'; readonly text: string }
   | { readonly due: 'visit'; readonly stage: Stage; readonly stands: Stage; readonly parting: Parting }
   | { readonly due: 'visit-under-way'; readonly stage: Stage }

@@ -18,6 +18,7 @@ const LIFTS: Readonly<Partial<Record<DueLine['reason']['due'], Opening>>> = {
   'count-after': 'brood',
   visit: 'brood',
   box: 'peep',
+  'hive-nucleus': 'brood',
   'treatment-end': 'peep',
   feed: 'peep',
 }

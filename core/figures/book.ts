@@ -11,6 +11,7 @@ export const BOOK = {
   lookSwarmDays: 7,
   lookClippedDays: 9,
   lookSeasonDays: 14,
+  hiveNucleusSeams: 5,
   signDays: 365,
   lookLeastCelsius: 10,
   lookBroodCelsius: 14,

@@ -205,6 +205,11 @@ export function dueInWords({ reason }: DueLine, reader: Reader, partName: (partI
         text: 'Put the next box on',
         why: `${reason.free} of ${counted(reason.combs, 'comb')} free at the last look, filled by then at the earliest`,
       }
+    case 'hive-nucleus':
+      return {
+        text: 'Hive it: a full box',
+        why: `its bees cover ${counted(reason.seams, 'comb')}: out of a small box it swarms. Its combs keep their order`,
+      }
     case 'task':
       return { text: capital(reason.text), why: 'you wrote it down' }
     case 'visit':

@@ -25,6 +25,12 @@ export const BOOK_TOLD = {
   broodOfCombHigh: brood('of a comb that has brood, brood, to'),
   lookSwarmDays: look('between looks while swarming is likely'),
   lookClippedDays: look('the same with a clipped queen'),
+  hiveNucleusSeams: {
+    unit: 'seams',
+    label: 'a nucleus that covers so many is hived',
+    usedIn: 'what is due',
+    source: COMMON,
+  },
   signDays: {
     unit: 'days',
     label: 'a sign of disease that nobody looked at holds a hive',

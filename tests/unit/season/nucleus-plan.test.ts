@@ -1,7 +1,8 @@
 import { describe, expect, it } from 'vitest'
-import { foodOf } from '#core/book'
+import { dueOf, foodOf } from '#core/book'
 import { hiveIn } from '#core/hive-in'
 import { CALENDARS, stagesOf, writeHive } from '#core/season'
+import { entry } from '../../helpers/book'
 import { build, type Layer } from '../../helpers/hives'
 
 const NUCLEUS: Layer[] = [
@@ -26,6 +27,17 @@ describe('a nucleus through the year (common practice)', () => {
       ])
       expect(planned.parts.some(({ patternId }) => patternId.startsWith('excluder'))).toBe(false)
     }
+  })
+
+  it('is due to be hived once it covers five combs, and is never told to put a box on', () => {
+    const look = (seams: number) => ({
+      ...entry('look', '2026-04-20T12:00', { seams: [{ boxId: hive!.stack[1]!.partId, seams }] }),
+      hiveId: hive!.id,
+    })
+    const due = (seams: number) => dueOf(yard, [look(seams)], '2026-04-22').map(({ reason }) => reason.due)
+    expect(due(5)).toContain('hive-nucleus')
+    expect(due(4)).not.toContain('hive-nucleus')
+    expect([...due(4), ...due(6)]).not.toContain('box')
   })
 
   it('asks 7 to 10 kg for its winter, and never under two full frames', () => {

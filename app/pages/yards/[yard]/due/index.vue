@@ -109,6 +109,7 @@ function wayOf({ reason, hiveId }: DueLine): string | null {
     case 'weigh':
       return `${hivePath(here.id, hiveId, 'weight')}?see=weigh`
     case 'box':
+    case 'hive-nucleus':
     case 'headspace':
     case 'back':
       return hivePath(here.id, hiveId, 'bench')
