@@ -39,7 +39,7 @@ export function yearAsCalendar(
     day: comingDay(from, today),
     days,
     summary: `${name}: ${stageWord(stage)}`,
-    text: cautionsOfStage(stage)
+    text: cautionsOfStage(stage, { parting: 'free', climate: year.calendar.climate })
       .map((caution) => cautionInWords(caution, reader))
       .join('\n'),
   }))

@@ -308,6 +308,9 @@ function visitsOf(
 /** Boxes are packed down once they are fed, and a packed hive is wrapped in the cold; all else as its stage begins. */
 function visitDay(yard: Yard, stands: Stage, to: Stage, begins: string): string {
   const autumn = autumnOf(yard)
+  const { calendar, figures } = yearOf(yard)
+  // Without a winter there is no stage for it: the first super is on before the flow begins.
+  if (calendar.firstFrost === null && to === 'flow') return daysLater(begins, -figures.superingDays)
   const monthDay =
     to === 'pack-down' ? autumn?.pack : to === 'winter' && stands === 'pack-down' ? autumn?.wrap : undefined
   return monthDay === undefined ? begins : daysLater(begins, daysFrom(begins.slice(5, 10), monthDay))

@@ -132,7 +132,7 @@ export interface Facts {
   'season.bait-comb': Nothing
   'season.bait-door': Nothing
   'season.bait-excluder': Nothing
-  'season.brood-kit': { readonly combs: number }
+  'season.brood-kit': { readonly combs: number; readonly isOneSize: boolean }
   'season.supers-in-treatment': Nothing
   'season.feed-under-supers': Nothing
   'season.supers-in-winter': Nothing

@@ -3,6 +3,7 @@ export const BOOK = {
   eggDays: 3,
   openDays: 6,
   cappedDays: 12,
+  droneCappedDays: 15,
   queenOpenDays: 5.5,
   queenCappedDays: 8,
   broodOfCombLow: 0.4,

@@ -1,6 +1,7 @@
 import type { Pattern } from '../catalogue'
-import type { Role, Stage, VisitStep } from '../hive'
-import type { Parting } from './autumn'
+import type { Climate, Role, Stage, VisitStep } from '../hive'
+import { partingFor, type HasYear, type Parting } from './autumn'
+import { yearOf } from './calendar'
 import type { Figures } from '../figures'
 import { isLean } from './need-on'
 import { isAbsorber, isBox, isEke, isExcluder, isFeeder } from '../parts'
@@ -13,6 +14,7 @@ export const CAUTIONS = [
   'headspace',
   'feeding',
   'clear-of-bees',
+  'robbing',
   'go-down',
   'queen-below',
   'starves-soon',
@@ -24,6 +26,8 @@ export const CAUTIONS = [
   'two-people',
   'travel',
   'close-when-in',
+  'defensive',
+  'hive-beetle',
   'smoker',
   'stings',
   'lifting',
@@ -61,8 +65,28 @@ export function cautionsOfStep(
 /** Stages beside the weeks after the crop in which mites are usually treated (common practice). */
 const TREATED: ReadonlySet<Stage> = new Set<Stage>(['pack-down', 'winter', 'settling', 'dearth'])
 
-/** What stands beside a whole visit at a stage. */
-export function cautionsOfStage(stage: Stage, parting: Parting = 'free'): Caution[] {
+/** Stages in which honey stands open and nothing comes in. */
+const ROBBED: ReadonlySet<Stage> = new Set<Stage>(['crop', 'after-crop', 'dearth'])
+/** Stages in which boxes of honey are carried about. */
+const HONEY_MOVES: ReadonlySet<Stage> = new Set<Stage>(['flow', 'crop', 'after-crop'])
+/** Climates with defensive bees and small hive beetle in parts (common practice). */
+const WARM: ReadonlySet<Climate> = new Set<Climate>(['warm-temperate', 'tropical-highland'])
+
+/** What is known of the day and the place of a visit. */
+export interface VisitTime {
+  /** Whether boxes may be parted. */
+  readonly parting: Parting
+  readonly climate: Climate
+}
+
+/** When a stage is visited in a yard: today where it runs, else when its visit is due. */
+export const visitTimeOf = (stage: Stage, today: string, yard: HasYear): VisitTime => ({
+  parting: partingFor(stage, today, yard),
+  climate: yearOf(yard).calendar.climate,
+})
+
+/** What stands beside a whole visit at a stage, on its day and in its climate. */
+export function cautionsOfStage(stage: Stage, { parting, climate }: VisitTime): Caution[] {
   return [
     ...(stage === 'pack-down' ? ['last-look' as const] : []),
     ...(parting === 'cold' ? ['parting-in-cold' as const] : []),
@@ -70,10 +94,13 @@ export function cautionsOfStage(stage: Stage, parting: Parting = 'free'): Cautio
     ...(stage === 'after-crop' ? ['treatment' as const, 'headspace' as const] : []),
     ...(TREATED.has(stage) ? ['treatment-time' as const] : []),
     ...(stage === 'crop' || stage === 'after-crop' ? ['starves-soon' as const] : []),
+    ...(ROBBED.has(stage) ? ['robbing' as const] : []),
     ...(isLean(stage) ? ['food-each-week' as const] : []),
     ...(stage === 'winter' ? ['clear-door' as const] : []),
     ...(stage === 'crop' || stage === 'after-crop' || stage === 'settling' ? ['feeding' as const] : []),
     ...(stage === 'moving' ? ['travel' as const] : []),
+    ...(WARM.has(climate) ? ['defensive' as const] : []),
+    ...(WARM.has(climate) && HONEY_MOVES.has(stage) ? ['hive-beetle' as const] : []),
     'stings',
     'smoker',
     'lifting',

@@ -4,6 +4,7 @@ import type { Parting } from '../season'
 import { showMass, showTemperature } from '../units'
 import { dayInWords } from './day-words'
 import { CAUSE_WORDS, SIGN_WORDS, signsInWords } from './sign-words'
+import { ACID_CAUTION } from './visit-words'
 import { capital, counted, stageWord, type Reader } from './names'
 
 type Words<T extends string> = Readonly<Record<T, string>>
@@ -286,7 +287,5 @@ export function treatmentWarningInWords(warning: TreatmentWarning, { units, voca
 
 /** What always stands beside treating. */
 export const TREATMENT_CAUTION =
-  'Only what is allowed where you are, by its label: amount, days, warmth, withdrawal. Acid vapour burns lungs and ' +
-  'eyes: ' +
-  'a respirator with the cartridge for acid, never a dust mask, goggles, gloves, water at hand, and nobody down the ' +
-  'wind. Ask your vet or inspector where you are not sure.'
+  `Only what is allowed where you are, by its label: amount, days, warmth, withdrawal. ${ACID_CAUTION} ` +
+  'Ask your vet or inspector where you are not sure.'

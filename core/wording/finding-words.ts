@@ -292,7 +292,9 @@ const TELL: Tellers<Rule> = {
   'order.super-below-brood': ({ finding, named }) => ({
     title: `${list(finding.partIds.map(named))} below the brood`,
     what: `It stands below ${the(named(finding.facts.broodId))}.`,
-    fate: 'Bees store honey above and to the back of the brood: below it they carry it up or the queen lays in it.',
+    fate:
+      'Until about October some put it there on purpose: bees carry its food up. As a crop box it fills last, and the ' +
+      'queen lays in it; by winter food stands above the cluster, or they starve over it.',
   }),
   'order.super-under-excluder': ({ part }) => ({
     title: `${part(0)} under the excluder`,
@@ -302,9 +304,12 @@ const TELL: Tellers<Rule> = {
   'order.brood-above-excluder': ({ finding, part }) => ({
     title: `${part(0)} above the excluder`,
     what: finding.facts.broodBelow
-      ? 'The queen can only be on one side of it.'
-      : 'The excluder is below all the brood.',
-    fate: 'Drones that hatch above it cannot get out; they die in the excluder and block it.',
+      ? 'The queen can only be on one side of it: look for eggs. Above it she lays in the supers, which is the worst.'
+      : 'The excluder is below all the brood: the queen is above it, and lays in the supers.',
+    fate: finding.facts.broodBelow
+      ? 'For about three weeks, with a way out for drones above, it is a way of keeping down swarming. Longer, or ' +
+        'without that way out, drones die in the excluder and block it.'
+      : 'Drones that hatch above it cannot get out; they die in the excluder and block it.',
   }),
   'order.two-excluders': ({ part }) => ({
     title: `a second excluder: ${part(0)}`,
@@ -356,8 +361,7 @@ const TELL: Tellers<Rule> = {
     what:
       `${count(finding.facts.cells)} cells (${showVolume(finding.facts.litres, reader.units)}) ` +
       `in the brood boxes; ${count(finding.facts.needCells)} are wanted for a queen who lays ` +
-      `${count(finding.facts.layingPeak)} eggs a day at her peak, with pollen and food round ` +
-      'them.',
+      `${count(finding.facts.layingPeak)} eggs a day at her peak, as brood alone: pollen and food want combs beside it.`,
     fate:
       finding.severity === 'mend'
         ? 'The brood nest is full before the flow and the colony swarms: add a second brood box or a larger one.'

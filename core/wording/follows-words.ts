@@ -107,7 +107,10 @@ function beesAndBrood({ assembled }: HiveIn, look: Look, reader: Reader): Follow
             of: 'to-come' as const,
             what: 'Bees to come',
             said: `${thousands(brood.sealedCells)} within ${brood.emergedInDays} days`,
-            how: 'sealed brood all emerges within 12 days; a comb that has brood is 40 to 85 % brood',
+            how:
+              'sealed worker brood all emerges within 12 days' +
+              (look.droneBrood ? `, drones within ${assembled.figures.droneCappedDays}` : '') +
+              '; a comb that has brood is 40 to 85 % brood',
           },
         ]
       : []),

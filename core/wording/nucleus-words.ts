@@ -16,9 +16,10 @@ export function nucleusSteps(given: readonly Given[]): string[] {
         'with her; a fresh frame goes into its place. Close it again.',
     ),
     'Hang in 1 to 2 combs of food and the empty one, and shake in the bees of one more comb, without a queen.',
-    'Give it a queen or a sealed cell, or look that it has eggs: of older brood it raises none.',
+    'Give it a queen or a sealed cell, or look that it has eggs or larvae of up to three days: of older ones it raises ' +
+      'none.',
     'It stays in this yard: the door one bee wide and open, bees of this yard fly back, so shake in one comb more.',
-    'It goes elsewhere: shut the door for the road only, under the screen as its top, out of the sun; for a day at ' +
+    'It goes elsewhere, more than about 3 miles (5 km) away, or its flyers come back: shut the door for the road only, under the screen as its top, out of the sun; for a day at ' +
       'the most, in the shade. Open it as soon as it stands, one bee wide. Feed it.',
   ]
 }

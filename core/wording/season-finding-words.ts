@@ -233,14 +233,17 @@ export const TELL_SEASON: Tellers<SeasonRule> = {
             ? 'One comb that hangs in it has'
             : `${finding.facts.combs} combs that hang in it have`) + ' held brood in another box.'
         : 'It stands as a super now.',
-    fate: 'Disease travels with old brood comb, and the crop tastes of it. Use it for brood.',
+    fate: finding.facts.isOneSize
+      ? 'In hives of one size without an excluder every super has: it is a way of keeping. No brood in what is ' +
+        'cropped, and none of a sick colony.'
+      : 'Disease travels with old brood comb, and the crop tastes of it. Use it for brood.',
   }),
   'season.supers-in-treatment': ({ finding, part }) => ({
     title: `${superWords(finding.partIds.length, part(0))} on after the crop`,
     what: 'Mites are treated and sugar is fed at this time.',
     fate:
-      'Neither may be done with crop supers on: what is in them is no food for people any ' +
-      'more. Left on as food, they are the bees’ own and never cropped.',
+      'Sugar is never fed with crop supers on, and whether a treatment may go in with them is its label’s word: else ' +
+      'what is in them is no food for people any more. Left on as food, they are the bees’ own and never cropped.',
   }),
   'season.feed-under-supers': ({ part }) => ({
     title: `${part(0)} with crop supers on`,

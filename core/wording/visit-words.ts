@@ -17,6 +17,11 @@ import { inVocabulary } from './vocabulary'
 import { REASON_WORDS, visitStepInWords } from './year-words'
 import { isRoof } from '../parts'
 
+/** What always stands beside acids. */
+export const ACID_CAUTION =
+  'Acids burn lungs, eyes and skin: a respirator with the cartridge for acid vapour, never a dust mask, goggles, gloves, ' +
+  'water at hand, nobody down the wind; a vaporiser is hot.'
+
 export const CAUTION_WORDS: Record<Caution, string> = {
   'parting-in-cold': 'Do not part boxes below about 10 °C: the brood chills and seals stay broken. Heft instead.',
   'too-late-to-part':
@@ -26,16 +31,18 @@ export const CAUTION_WORDS: Record<Caution, string> = {
     'Have the last look a fortnight before winter, so that the bees can glue the joints ' +
     'again; after it nothing is parted.',
   treatment:
-    'Treatments: only products allowed where you are, by the label; whether crop supers may be on is its word. For ' +
-    'acids a respirator with the cartridge for acid vapour, never a dust mask; goggles, gloves, water at hand. A ' +
-    'vaporiser is hot.',
+    'Treatments: only products allowed where you are, by the label; whether crop supers may be on is its word. ' +
+    ACID_CAUTION,
   headspace: 'Headspace stays on as long as the treatment or the feed lasts: set the day on which it comes off.',
   feeding:
     'Sugar never under crop supers. Feed in the evening, all hives on one day, nothing spilt, doors small; never ' +
     'honey, comb or feed of other bees: it carries foul brood. A swarm is fed after a day or two.',
   'clear-of-bees':
-    'Clear the bees out of it first: an escape board under it a day or two before, or shake ' +
-    'and brush them off. A comb with brood stays on the hive. Cover each box at once: open honey starts robbing.',
+    'Clear the bees out of it first: an escape board under it a day or two before, a day at the most where small ' +
+    'hive beetle is, or shake and brush them off. A comb with brood stays on the hive. Cover each box at once: open honey starts robbing.',
+  robbing:
+    'Open honey, and nothing comes in: robbers. Boxes covered at once, doors small, short work towards evening; where ' +
+    'bees fight at the doors, close up and stop.',
   'go-down':
     'Choose a mild day. An escape board under the box a day or two before drives the bees ' +
     'down; it does not move brood. A colony too weak for one box is merged instead, disease ' +
@@ -48,8 +55,7 @@ export const CAUTION_WORDS: Record<Caution, string> = {
     'Food runs out now, not in winter: heft or look each week or two, and never leave a colony with less than two ' +
     'full frames.',
   'treatment-time':
-    'Where mites are treated now: only products allowed where you are, by the label, also for supers; a respirator ' +
-    'for acid vapour, never a dust mask, gloves and goggles, water at hand.',
+    'Where mites are treated now: only products allowed where you are, by the label, also for supers. ' + ACID_CAUTION,
   'clear-door': 'On a mild day, rake the dead bees from the door.',
   'close-drains': 'Close every drain frame before it goes back on.',
   'quilt-air': 'The roof must leave its vents free: the damp goes out above the chips.',
@@ -58,6 +64,10 @@ export const CAUTION_WORDS: Record<Caution, string> = {
     'Nothing lies on the screen, on the road or while you wait: a covered screen on a closed floor can kill a strong ' +
     'colony within the hour. The roof is carried apart. Out of the sun; in heat, water through the mesh.',
   'close-when-in': 'Close it when the last bees are in, at dusk or before dawn: those that are out then are lost.',
+  defensive:
+    'Where bees are defensive: well away from people and animals, full dress, towards evening, help near, a way to run.',
+  'hive-beetle':
+    'Where small hive beetle is: no box stands off its hive, and honey is extracted within a day or two; slime spoils it.',
   smoker: 'A smoker is a fire: put it out, and set it down where nothing burns.',
   stings:
     'Stings can kill an allergic person: emergency help first, then what was prescribed. Have help within call, and ' +

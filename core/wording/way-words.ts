@@ -181,8 +181,18 @@ function winterFields(): WayField[] {
       word: 'Floor',
       choices: [
         choice('as-it-stands', 'as it is', 'no floor to get', 'stays with what is there'),
-        choice('solid', 'solid', 'no draught', 'wet is not drained, no mite count'),
-        choice('mesh', 'mesh', 'air, and mites fall through a little', 'draught in the cold'),
+        choice(
+          'solid',
+          'solid',
+          'no draught',
+          'wet is not drained; mites are counted by a wash or roll, or a tray on it',
+        ),
+        choice(
+          'mesh',
+          'mesh',
+          'air, and mites fall through a little; usual all winter in mild places',
+          'draught in the cold',
+        ),
         choice(
           'mesh-and-insert',
           'mesh with insert',
@@ -214,7 +224,7 @@ function winterFields(): WayField[] {
         choice(
           'one',
           'one box',
-          'less space to heat: 10 000 to 15 000 bees cover 7 to 8 frames',
+          'less space to heat: 10 000 to 15 000 bees cover 7 to 8 frames as the trade counts, 4 to 6 close together',
           'less food on the hive',
         ),
       ],
@@ -230,7 +240,12 @@ function closingFields(): WayField[] {
       word: 'Round the boxes',
       choices: [
         choice('none', 'nothing', 'nothing to own or to store', 'the walls lose most of the warmth'),
-        choice('wrap', 'a wrap', 'the walls lose less', 'the sun warms the wall less; must be dry and tight'),
+        choice(
+          'wrap',
+          'a wrap',
+          'the walls lose less',
+          'foam keeps the sun off the wall, black felt takes it in; must be dry and tight',
+        ),
       ],
     },
     {

@@ -64,8 +64,8 @@ const CASES = {
   },
   wrap: {
     best: 'Dry, tight to the wall, off again when bees build up.',
-    gains: 'The walls lose less than by anything that is put on the top.',
-    gives: 'The sun warms the wall less; wet between wrap and wall does harm.',
+    gains: 'The walls lose less: they have the largest face of all. How much, the figures say.',
+    gives: 'Under foam the sun warms the wall less, under black felt more; wet between wrap and wall does harm.',
     unknown: WIND,
   },
   solid: {

@@ -2,7 +2,7 @@
 // What is done at one hive to bring it to a stage: step by step, why, with what; and to begin it.
 import type { Yard } from '#core/hive'
 import type { LaidHive } from '#core/laid-hive'
-import { cautionsOfStage, partingFor, yearOf, type HiveChangeover } from '#core/season'
+import { cautionsOfStage, visitTimeOf, yearOf, type HiveChangeover } from '#core/season'
 import { autumnInWords, cautionInWords, stageWord, treatByInWords, workInWords } from '#core/wording'
 import { stepsInWords } from '~/composables/stepsInWords'
 
@@ -30,7 +30,7 @@ const byWhen = computed(() =>
     ? treatByInWords(yearOf(props.yard), preferences.reader)
     : undefined,
 )
-const parting = computed(() => partingFor(props.changeover.toStage, localToday(), props.yard))
+const time = computed(() => visitTimeOf(props.changeover.toStage, localToday(), props.yard))
 const steps = computed(() => stepsInWords(props.yard, props.changeover, preferences.reader))
 </script>
 
@@ -62,7 +62,7 @@ const steps = computed(() => stepsInWords(props.yard, props.changeover, preferen
         <li v-for="one in autumnInWords(changeover.toStage, yard, preferences.reader)" :key="one">
           <b>{{ one }}</b>
         </li>
-        <li v-for="caution in cautionsOfStage(changeover.toStage, parting)" :key="caution">
+        <li v-for="caution in cautionsOfStage(changeover.toStage, time)" :key="caution">
           <UiTerms :text="cautionInWords(caution, preferences.reader)" />
         </li>
       </ul>

@@ -27,13 +27,14 @@ function withRole(boxes: readonly PlacedPart[], role: Role): PlacedPart[] {
   return boxes.filter(({ placement }) => placement.role === role)
 }
 
+/** Bees carry up what stands under them until autumn; in the cold they do not reach it (common practice). */
 function supersBelowBrood(measured: Measured, boxes: readonly PlacedPart[], { stage }: Context): Finding[] {
   return belowBrood(
     measured,
     boxes,
     withRole(boxes, 'super'),
     'order.super-below-brood',
-    isCold(stage) ? 'note' : 'mend',
+    isCold(stage) ? 'mend' : 'note',
   )
 }
 
@@ -110,10 +111,15 @@ function aroundExcluder(
   if (over.length > 0) {
     const highest = over.at(-1)!
     found.push(
-      findingOf('order.brood-above-excluder', 'mend', [over[0]!.part.id, excluder.part.id], {
-        facts: { broodBelow: over.length < brood.length },
-        ways: () => [move(hive, excluder, highest.index, 'move-above', highest)],
-      }),
+      findingOf(
+        'order.brood-above-excluder',
+        over.length < brood.length ? 'watch' : 'mend',
+        [over[0]!.part.id, excluder.part.id],
+        {
+          facts: { broodBelow: over.length < brood.length },
+          ways: () => [move(hive, excluder, highest.index, 'move-above', highest)],
+        },
+      ),
     )
   }
   return found

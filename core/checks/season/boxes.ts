@@ -5,7 +5,7 @@ import type { PlacedPart } from '../../geometry'
 import { findingOf, type Finding, type Way } from '../finding'
 import { swapFor, takeOff, useAsFood } from '../remedies'
 import { nearestBand } from '../trial'
-import { isBox, isFeeder, isFrameFeeder } from '../../parts'
+import { isBox, isExcluder, isFeeder, isFrameFeeder } from '../../parts'
 
 /**
  * Boxes against the stage: old brood kit as a super, supers in treatment, winter and settling, a flow without room
@@ -23,11 +23,15 @@ export function checkSeasonBoxes(measured: Measured, context: Context): Finding[
     supers.some(({ pattern, part }) => pattern?.cleanComb || part.contents.length === 0)
       ? []
       : [useAsFood(hive, supers)]
+  // Without an excluder, in boxes of one size, every super has held brood: that is how they are kept.
+  const isOneSize =
+    !layout.parts.some(isExcluder) && new Set(boxes.map(({ pattern }) => pattern?.size)).size === 1 && boxes.length > 1
   const found: Finding[] = supers
     .filter(({ part }) => hasHeldBrood(part))
     .map((box) =>
-      findingOf('season.brood-kit', 'mend', [box.part.id], {
+      findingOf('season.brood-kit', isOneSize ? 'note' : 'mend', [box.part.id], {
         facts: {
+          isOneSize,
           combs: box.part.hasHeld.includes('brood')
             ? 0
             : box.part.contents.filter(({ hasHeld }) => hasHeld?.includes('brood')).length,

@@ -18,6 +18,7 @@ export const BOOK_TOLD = {
   eggDays: biology('a worker as egg'),
   openDays: biology('a worker as larva'),
   cappedDays: biology('a worker under its cap'),
+  droneCappedDays: biology('a drone under its cap, at most'),
   queenOpenDays: biology('a queen as larva, at most'),
   queenCappedDays: biology('a queen in her sealed cell, at most'),
   broodOfCombLow: brood('of a comb that has brood, brood, from'),

@@ -1,5 +1,5 @@
 import { attachmentPlaceOf, isEntranceFitting, isFloorInsert, isWrap } from '../../parts'
-import { isCold, type Attachment, type Part, type Stage, type Way } from '../../hive'
+import { isCold, type Attachment, type Climate, type Part, type Stage, type Way } from '../../hive'
 import { chosen, type Layer, type Writing } from './layers'
 import { isAsWanted, need, type Use } from '../../catalogue'
 import { isWrapped, keepsWarm } from './stages'
@@ -27,6 +27,9 @@ const DOOR_IN_WINTER: Readonly<Record<Way['winterDoor'], Use | undefined>> = {
 const doorAt = (stage: Stage, { winterDoor }: Way): Use | undefined =>
   stage === 'building-up' && winterDoor !== 'open' ? 'narrow' : ENTRANCE[stage]
 
+/** Climates in which a mesh floor usually stays open all winter (common practice). */
+const MILD: ReadonlySet<Climate> = new Set<Climate>(['cool-maritime', 'warm-temperate', 'tropical-highland'])
+
 /** Where robbers are about, a screen takes the place of the block, where there is one. */
 const ROBBING: ReadonlySet<Stage> = new Set<Stage>(['after-crop', 'dearth'])
 
@@ -35,7 +38,7 @@ export function fittingsAt(
   writing: Writing,
   layers: readonly Layer[],
 ): { readonly part: Part; readonly attachment: Attachment }[] {
-  const { stage, way, assembled, catalogue, pool } = writing
+  const { stage, way, assembled, catalogue, pool, climate } = writing
   const attach = (part: Part) => {
     const standing = assembled.attached.find(({ part: one }) => one.id === part.id)?.attachment
     const pattern = catalogue.patterns.get(part.patternId)
@@ -59,10 +62,11 @@ export function fittingsAt(
       ? [attach(pool.take(need(catalogue, { kind: 'entrance-fitting', use })))]
       : []
   const hasSlot = layers.some(({ part }) => catalogue.patterns.get(part.patternId)?.slots)
+  const hasInsert = assembled.attached.some(isFloorInsert)
+  const wantsInsert =
+    way.floor === 'mesh-and-insert' || (way.floor === 'as-it-stands' && (hasInsert || !MILD.has(climate)))
   const insert =
-    hasSlot && keepsWarm(stage) && (way.floor === 'mesh-and-insert' || way.floor === 'as-it-stands')
-      ? [attach(pool.take(need(catalogue, { kind: 'floor-insert' })))]
-      : []
+    hasSlot && keepsWarm(stage) && wantsInsert ? [attach(pool.take(need(catalogue, { kind: 'floor-insert' })))] : []
   const kept = assembled.attached
     .filter((one) => !isEntranceFitting(one) && !isFloorInsert(one) && !isWrap(one))
     .filter((one) => stage !== 'moving' || one.attachment.place !== 'roof-top')

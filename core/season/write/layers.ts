@@ -15,6 +15,7 @@ import type { AssembledHive } from '../../geometry'
 import {
   hasHeldBrood,
   isCold,
+  type Climate,
   newPart,
   newPlacement,
   WANTED,
@@ -44,6 +45,7 @@ export interface Writing {
   readonly catalogue: Catalogue
   readonly pool: Pool
   readonly format: Format
+  readonly climate: Climate
   /** Supers that stay on as food, once the crop is off. */
   readonly keptAsFood: ReadonlySet<string>
 }

@@ -109,7 +109,7 @@ function beginWriting(
   parts: PartLookup,
   promised: Promised,
   owned: ReadonlySet<string>,
-  { catalogue }: Context,
+  { catalogue, climate }: Context,
 ): ((stage: Stage) => Draft) & { readonly way: Way } {
   const assembled = assembleHive(hive, parts, catalogue)
   const way = asNucleus(wayOf(yard, hive, usualWay(assembled, owned, catalogue)), assembled)
@@ -119,7 +119,7 @@ function beginWriting(
   return Object.assign(
     (stage: Stage): Draft => {
       pool.begin()
-      const writing: Writing = { stage, way, assembled, catalogue, pool, format, keptAsFood: kept }
+      const writing: Writing = { stage, way, assembled, catalogue, pool, format, climate, keptAsFood: kept }
       const layers = layersAt(writing)
       return { stage, layers, fittings: fittingsAt(writing, layers) }
     },

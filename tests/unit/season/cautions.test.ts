@@ -17,6 +17,8 @@ const step = (patternId: string, change: Partial<VisitStep> = {}): VisitStep => 
 const cautions = (stage: Stage, patternId: string, change: Partial<VisitStep> = {}, parting: Parting = 'free') =>
   cautionsOfStep(step(patternId, change), CATALOGUE.patterns.get(patternId), stage, SHIPPED_FIGURES, parting)
 
+const MILD = { parting: 'free', climate: 'cool-maritime' } as const
+
 describe('cautions stand beside the step that they belong to (common practice)', () => {
   it.each<[string, string[], string[]]>([
     ['a box lifted in winter', cautions('winter', 'box-national-super', {}, 'cold'), ['parting-in-cold']],
@@ -44,15 +46,24 @@ describe('cautions stand beside the step that they belong to (common practice)',
     expect(found).toEqual(expected)
   })
 
+  it('robbers from the crop on; defensive bees and small hive beetle where it is warm, with boxes of honey', () => {
+    expect(cautionsOfStage('crop', MILD)).toContain('robbing')
+    expect(cautionsOfStage('flow', MILD)).not.toContain('robbing')
+    const warm = { ...MILD, climate: 'warm-temperate' } as const
+    expect(cautionsOfStage('flow', warm)).toEqual(expect.arrayContaining(['defensive', 'hive-beetle']))
+    expect(cautionsOfStage('winter', warm)).not.toContain('hive-beetle')
+    expect(cautionsOfStage('crop', MILD)).not.toContain('defensive')
+  })
+
   it('those of a stage: stings, smoker, lifting and disease always; the rest where it belongs', () => {
     for (const stage of STAGES)
-      expect(cautionsOfStage(stage)).toEqual(expect.arrayContaining(['stings', 'smoker', 'lifting', 'disease']))
-    expect(cautionsOfStage('after-crop')).toEqual(expect.arrayContaining(['treatment', 'feeding', 'headspace']))
+      expect(cautionsOfStage(stage, MILD)).toEqual(expect.arrayContaining(['stings', 'smoker', 'lifting', 'disease']))
+    expect(cautionsOfStage('after-crop', MILD)).toEqual(expect.arrayContaining(['treatment', 'feeding', 'headspace']))
     expect([
-      cautionsOfStage('winter', 'cold')[0],
-      cautionsOfStage('pack-down')[0],
-      cautionsOfStage('moving')[0],
-      cautionsOfStage('flow')[0],
+      cautionsOfStage('winter', { ...MILD, parting: 'cold' })[0],
+      cautionsOfStage('pack-down', MILD)[0],
+      cautionsOfStage('moving', MILD)[0],
+      cautionsOfStage('flow', MILD)[0],
     ]).toEqual(['parting-in-cold', 'last-look', 'travel', 'stings'])
   })
 })

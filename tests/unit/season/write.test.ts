@@ -119,8 +119,15 @@ describe('the stack of every stage', () => {
     )
     expect(kinds(yard, 'building-up').some((one) => one.startsWith('excluder'))).toBe(false)
     expect(kinds(yard, 'flow').filter((one) => one.startsWith('excluder'))).toHaveLength(1)
-    expect(kinds(yard, 'winter')).toContain('+floor-insert-board')
-    expect(kinds(yard, 'flow')).not.toContain('+floor-insert-board')
+  })
+
+  it('shuts a mesh floor in the cold where it is cold inland, or where the keeper says so; in mild places it is open', () => {
+    const insertAt = (stage: Stage, season: YardSeason) =>
+      kinds(yardOf(NATIONAL, { season }), stage).includes('+floor-insert-board')
+    const way = { floor: 'mesh-and-insert' } as const
+    expect(insertAt('winter', {})).toBe(false)
+    expect(insertAt('winter', { calendar: CALENDARS['cold-continental'] })).toBe(true)
+    expect([insertAt('winter', { way }), insertAt('flow', { way })]).toEqual([true, false])
   })
 
   it.each([

@@ -9,7 +9,7 @@ import {
   ANY_TIME,
   USUAL_YEAR,
   cautionsOfStage,
-  partingFor,
+  visitTimeOf,
   changeoverOf,
   isWanted,
   stageOn,
@@ -255,7 +255,7 @@ function tickSheets(): TickSheets {
     bring: [...visit.value.bring.map(kitLine), ...keeping.value],
     cautions: [
       ...autumnInWords(stage.value, one, preferences.reader),
-      ...cautionsOfStage(stage.value, partingFor(stage.value, localToday(), one)).map((caution) =>
+      ...cautionsOfStage(stage.value, visitTimeOf(stage.value, localToday(), one)).map((caution) =>
         cautionInWords(caution, preferences.reader),
       ),
     ],

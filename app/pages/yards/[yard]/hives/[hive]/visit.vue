@@ -7,6 +7,7 @@ import {
   cautionsOfStage,
   changeoverOf,
   partingOn,
+  visitTimeOf,
   planAgain,
   standsOpen,
   tickEdit,
@@ -58,6 +59,11 @@ function say(one: VisitStep) {
 }
 /** Asked once where another hive was in view before this one: the wrong hive is opened in a row of many. */
 const other = computed(() => (view.cameFrom ? view.placeOf(view.cameFrom)?.hive : undefined))
+/** It is done today, whatever day it was planned for. */
+const time = computed(() => ({
+  ...visitTimeOf(visit.value!.toStage, localToday(), place.value!.yard),
+  parting: partingOn(localToday(), place.value!.yard),
+}))
 const isSure = ref(false)
 const asksWhich = computed(() => !isSure.value && visit.value?.done === 0 && other.value !== undefined)
 const words = computed(() => visit.value?.steps.map(say) ?? [])
@@ -250,7 +256,7 @@ useHead({ title: computed(() => `Visit to ${place.value?.hive.name ?? 'a hive'} 
       </UiSheet>
       <ul class="caution">
         <li v-for="one in autumnInWords(visit.toStage, place.yard, preferences.reader)" :key="one">{{ one }}</li>
-        <li v-for="caution in cautionsOfStage(visit.toStage, partingOn(localToday(), place.yard))" :key="caution">
+        <li v-for="caution in cautionsOfStage(visit.toStage, time)" :key="caution">
           {{ cautionInWords(caution, preferences.reader) }}
         </li>
       </ul>
