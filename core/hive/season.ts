@@ -24,6 +24,12 @@ export interface Calendar {
   readonly moved?: Readonly<Partial<Record<Stage, string>>>
 }
 
+/** Whether a year is of the southern hemisphere: its first frost comes in the first half (common practice). */
+export function isSouthern({ firstFrost, lastFrost }: Pick<Calendar, 'firstFrost' | 'lastFrost'>): boolean {
+  const month = Number((firstFrost ?? lastFrost ?? '10').slice(0, 2))
+  return month >= 2 && month <= 7
+}
+
 export const BROOD_FORMS = [
   'as-it-stands',
   'single',

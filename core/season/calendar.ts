@@ -41,6 +41,16 @@ export const CALENDARS: Record<Climate, Calendar> = {
     lastFrost: null,
   },
 }
+/**
+ * The same by the sea with a spring crop, of rape or orchards: supers by mid-April, the June gap, then the summer flow
+ * (from memory).
+ */
+export const SPRING_CROP: Calendar = {
+  ...CALENDARS['cool-maritime'],
+  flowStart: '05-04',
+  flowEnd: '05-31',
+  secondFlow: { start: '06-21', end: '07-31' },
+}
 export const COOL_MARITIME = CALENDARS['cool-maritime']
 
 /** The same year so many days later; the other hemisphere by half a year. */

@@ -1,5 +1,5 @@
 import type { Figures } from '../figures'
-import type { Calendar, Climate } from '../hive'
+import { isSouthern, type Calendar, type Climate } from '../hive'
 import { addDays, dayOfYear, daysFrom } from '../season/days'
 
 /** Means outside, °C, October to March, in the south April to September; none without a winter. From memory. */
@@ -28,13 +28,6 @@ export function coldestCelsius(climate: Climate): number | undefined {
   return means.length > 0 ? Math.min(...means) : undefined
 }
 
-/** The first month of winter: October, or April where the first frost comes in the first half of the year. */
-function firstMonth({ firstFrost, lastFrost }: Calendar): number {
-  const frost = firstFrost ?? lastFrost
-  const month = frost ? Number(frost.slice(0, 2)) : FIRST_IN.north
-  return month >= 2 && month <= 7 ? FIRST_IN.south : FIRST_IN.north
-}
-
 /**
  * The months of a yard's winter: its own means, or those of its climate; brood from the late-winter check on. From
  * memory; none where there is no winter.
@@ -45,7 +38,7 @@ export function winterMonths(
   { lateWinterDays }: Figures,
 ): WinterMonth[] {
   const means = own?.length === MEANS['cool-maritime'].length ? own : MEANS[calendar.climate]
-  const first = firstMonth(calendar)
+  const first = isSouthern(calendar) ? FIRST_IN.south : FIRST_IN.north
   const monthAt = (i: number) => ((first - 1 + i) % DAYS.length) + 1
   const firstDay = (month: number) => `${String(month).padStart(2, '0')}-01`
   const ends = firstDay(monthAt(means.length))

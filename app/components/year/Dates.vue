@@ -1,9 +1,10 @@
 <script setup lang="ts">
 // The yard's own year: climate, hemisphere, dates; what cannot be is refused in a sentence, and nothing typed is lost.
-import { CLIMATES, type Calendar, type Stage, type Yard } from '#core/hive'
+import { CLIMATES, isSouthern, type Calendar, type Stage, type Yard } from '#core/hive'
 import {
   CALENDARS,
   HALF_YEAR_DAYS,
+  SPRING_CROP,
   autumnOf,
   calendarProblems,
   shifted,
@@ -63,6 +64,8 @@ function takeSecond(which: 'start' | 'end', value: string) {
   const before = typed.value.secondFlow ?? { start: '08-20', end: '09-20' }
   take({ ...typed.value, secondFlow: { ...before, [which]: value.slice(5) } })
 }
+/** Its preset, in the hemisphere that the year is of. */
+const springCrop = computed(() => (isSouthern(typed.value) ? shifted(SPRING_CROP, HALF_YEAR_DAYS) : SPRING_CROP))
 function toggleSecond() {
   const { secondFlow, ...rest } = typed.value
   take(secondFlow ? rest : { ...rest, secondFlow: { start: '08-20', end: '09-20' } })
@@ -135,6 +138,9 @@ const asDate = (monthDay: string | null) => (monthDay ? `2025-${monthDay}` : '')
     </template>
     <ElButton @click="toggleSecond">
       {{ typed.secondFlow ? 'No second flow' : 'A second flow' }}
+    </ElButton>
+    <ElButton v-if="typed.climate === SPRING_CROP.climate" data-testid="spring-crop" @click="take(springCrop)">
+      A spring crop: rape, orchards
     </ElButton>
     <ElButton data-testid="other-hemisphere" @click="take(shifted(typed, HALF_YEAR_DAYS))">
       The other hemisphere

@@ -142,6 +142,12 @@ describe('what the plan and Due make of it', () => {
     expect(visits('flow', '2026-10-20')).toEqual(['winter 2026-10-05 free'])
   })
 
+  it('without a winter the first super is on before the flow begins, though no stage is named for it', () => {
+    const visits = (today: string) => dueOf(yardIn('tropical-highland', {}, 'dearth'), [], today).map(({ day }) => day)
+    expect(visits('2026-02-20')).toEqual(['2026-02-22'])
+    expect(stageOn('2026-02-22', yearOf(yardIn('tropical-highland')))).toBe('dearth')
+  })
+
   it('is said with its days, in either unit', () => {
     const cold = yardIn('cold-continental')
     const say = (units: 'mm' | 'inches') =>

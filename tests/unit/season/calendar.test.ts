@@ -1,11 +1,12 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { SHIPPED_FIGURES } from '#core/figures'
-import { CLIMATES, type Calendar } from '#core/hive'
+import { CLIMATES, isSouthern, type Calendar } from '#core/hive'
 import {
   CALENDARS,
   COOL_MARITIME,
   HALF_YEAR_DAYS,
+  SPRING_CROP,
   YEAR_DAYS,
   addDays,
   calendarProblems,
@@ -43,6 +44,21 @@ describe('the stages of a year', () => {
       'winter',
       'late-winter-check',
     ])
+  })
+
+  it('by the sea with a spring crop supers are on by mid-April, and between the crops it is watched (year)', () => {
+    expect(problems(SPRING_CROP)).toEqual([])
+    expect(['04-12', '04-13', '05-20', '06-05', '06-18', '07-10', '08-05'].map((day) => on(SPRING_CROP, day))).toEqual([
+      'building-up',
+      'supering',
+      'flow',
+      'crop',
+      'supering',
+      'flow',
+      'crop',
+    ])
+    expect(isSouthern(SPRING_CROP)).toBe(false)
+    expect(isSouthern(shifted(SPRING_CROP, HALF_YEAR_DAYS))).toBe(true)
   })
 
   it('have the lengths that the rules give them: 28, 21, 14 and 28 days', () => {
