@@ -4,6 +4,7 @@ import { join } from 'node:path'
 import { fileURLToPath } from 'node:url'
 import { build as buildWorker } from 'esbuild'
 import { madeOf } from './scripts/lib/made-of'
+import { saidText } from './scripts/lib/said-text'
 
 const root = (path: string) => fileURLToPath(new URL(path, import.meta.url))
 
@@ -64,6 +65,7 @@ export default defineNuxtConfig({
       additionalManifestEntries: [{ url: '/', revision: randomUUID() }],
     },
   },
+  vue: { compilerOptions: { nodeTransforms: [saidText] } },
   experimental: { payloadExtraction: false, appManifest: false, defaults: { nuxtLink: { prefetch: false } } },
   nitro: {
     errorHandler: root('./server/error-handler.ts'),

@@ -1,6 +1,6 @@
 import type { Hive, Yard } from '#core/hive'
 import { laidIn } from '#core/laid-hive'
-import { stageWord } from '#core/wording'
+import { stageSaid } from './said'
 import { printedHive } from '~/drawing/printed'
 
 /** The whole address of a hive's bench, for a code on paper. */
@@ -14,6 +14,6 @@ export function hiveCards(yard: Yard, hives: readonly Hive[]) {
     name: hive.name,
     link: benchLink(yard.id, hive.id),
     drawing: printedHive(laidIn(yard, hive).layout),
-    lines: [yard.name, `Stands as: ${stageWord(hive.stage)}`],
+    lines: [yard.name, `Stands as: ${stageSaid(hive.stage)}`],
   }))
 }

@@ -10,6 +10,8 @@ export interface Way {
   readonly letter: string
   readonly path: string
   readonly under: string
+  /** Other names that keepers look for it by: of either side of the Atlantic, and what it was called before. */
+  readonly also: string
 }
 /** The views on their three rungs. */
 export interface Ways {
@@ -18,12 +20,18 @@ export interface Ways {
   readonly reference: readonly Way[]
 }
 
-const way = (word: string, letter: string, path: string, under = path): Way => ({ word, letter, path, under })
+const way = (word: string, letter: string, path: string, also: string, under = path): Way => ({
+  word,
+  letter,
+  path,
+  also,
+  under,
+})
 
 const REFERENCE: readonly Way[] = [
-  way('Fit', 'i', '/fit'),
-  way('Build', 'u', '/build'),
-  way('Sources', 'o', '/sources'),
+  way('Fit', 'i', '/fit', 'compatible sizes formats'),
+  way('Build', 'u', '/build', 'cut list make boards timber'),
+  way('Sources', 'o', '/sources', 'figures numbers limits patterns'),
 ]
 
 /** Where a hive's lowest box of frames is looked at from above; all boxes of the yard where it has none. */
@@ -36,23 +44,39 @@ function framesPath(yard: Yard, hive: Hive): string {
 export function waysFrom(yard: Yard | undefined, hive: Hive | undefined): Ways {
   return {
     yard: [
-      way('Row', 'r', '/'),
+      way('Row', 'r', '/', 'hives apiary start home'),
       ...(yard
         ? [
-            way('Year', 'y', yardPath(yard.id, 'year')),
-            way('Shed', 's', yardPath(yard.id, 'shed')),
-            way('Due', 'd', yardPath(yard.id, 'due')),
+            way('Year', 'y', yardPath(yard.id, 'year'), 'season calendar stages flow climate changeover'),
+            way('Shed', 's', yardPath(yard.id, 'shed'), 'kit stock store parts spares loans'),
+            way(
+              'Due',
+              'd',
+              yardPath(yard.id, 'due'),
+              'to-do tasks reminders records unite merge combine nuclei trials inspector',
+            ),
           ]
         : []),
     ],
     hive:
       yard && hive
         ? [
-            way('Bench', 'b', hivePath(yard.id, hive.id, 'bench')),
-            way('Frames', 'f', framesPath(yard, hive), yardPath(yard.id, 'boxes')),
-            way('Weight', 'w', hivePath(yard.id, hive.id, 'weight')),
-            way('Winter', 'n', hivePath(yard.id, hive.id, 'winter')),
-            way('Book', 'k', hivePath(yard.id, hive.id, 'book')),
+            way('Bench', 'b', hivePath(yard.id, hive.id, 'bench'), 'stack entrance door gaps bee-space'),
+            way(
+              'Frames',
+              'f',
+              framesPath(yard, hive),
+              'combs runner rabbet castellation spacer lug ear dummy follower spacing',
+              yardPath(yard.id, 'boxes'),
+            ),
+            way('Weight', 'w', hivePath(yard.id, hive.id, 'weight'), 'lifts mass scale heft weigh'),
+            way('Winter', 'n', hivePath(yard.id, hive.id, 'winter'), 'insulation cluster wrap heat damp sensors'),
+            way(
+              'Book',
+              'k',
+              hivePath(yard.id, hive.id, 'book'),
+              'inspection look mites drop tray wash treatment feed crop harvest queen notes diary',
+            ),
           ]
         : [],
     reference: REFERENCE,

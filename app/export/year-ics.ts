@@ -1,7 +1,7 @@
 import { calendarFile } from './calendar-file'
 import { entriesOf } from '#core/plain'
 import { cautionsOfStage, marksOf, stagesOfYear, type Autumn, type CalendarMark, type YardYear } from '#core/season'
-import { cautionInWords, stageWord, type Reader } from '#core/wording'
+import { cautionInWords, inVocabulary, stageWord, type Reader } from '#core/wording'
 
 /** What stands in the calendar beside the stages. */
 const MARKS: Readonly<Record<CalendarMark['kind'], { readonly summary: string; readonly text: string }>> = {
@@ -11,9 +11,9 @@ const MARKS: Readonly<Record<CalendarMark['kind'], { readonly summary: string; r
 
 /** What the days of autumn are called there. */
 const AUTUMN: Readonly<Record<'pack' | 'wrap' | 'lastLook', { readonly summary: string; readonly text: string }>> = {
-  pack: { summary: 'pack down', text: 'Fed and treated by now: feeder off, the door narrow and guarded.' },
+  pack: { summary: 'pack down', text: 'Fed and treated by now: feeder off, the entrance narrow and guarded.' },
   wrap: { summary: 'wraps on', text: 'Where you wrap: not sooner, or brood goes on.' },
-  lastLook: { summary: 'last look', text: 'No box is parted after it, so that its joints are glued again.' },
+  lastLook: { summary: 'last inspection', text: 'No box is parted after it, so that its joints are glued again.' },
 }
 
 /** The first such day on or after another: `2026-11-25` and `05-20` give `2027-05-20`. */
@@ -38,7 +38,7 @@ export function yearAsCalendar(
     id: `${stage}-${i}`,
     day: comingDay(from, today),
     days,
-    summary: `${name}: ${stageWord(stage)}`,
+    summary: `${name}: ${inVocabulary(stageWord(stage), reader.vocabulary)}`,
     text: cautionsOfStage(stage, { parting: 'free', climate: year.calendar.climate })
       .map((caution) => cautionInWords(caution, reader))
       .join('\n'),
@@ -55,7 +55,7 @@ export function yearAsCalendar(
     day: comingDay(autumn![kind], today),
     days: 1,
     summary: `${name}: ${summary}`,
-    text,
+    text: inVocabulary(text, reader.vocabulary),
   }))
   return calendarFile('Bees', yard, [...stages, ...marks, ...autumnDays], today)
 }

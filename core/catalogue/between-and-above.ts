@@ -247,7 +247,7 @@ function roofsOf(format: Format): Pattern[] {
       kind: 'roof',
       roofForm: 'telescoping',
       mass: massFromMemory(3.5),
-      label: label('telescoping roof', 'telescoping outer cover'),
+      label: label('deep roof', 'telescoping cover'),
       dimensions: {
         ...roofInside,
         deckThickness: mm(20, MEMORY),
@@ -262,7 +262,7 @@ function roofsOf(format: Format): Pattern[] {
       kind: 'roof',
       roofForm: 'flush',
       mass: massFromMemory(2),
-      label: label('flush roof', 'flush outer cover'),
+      label: label('flush roof', 'migratory cover'),
       dimensions: { ...outside, ...lips, deckThickness: mm(20, MEMORY), lowerRecess: FLUSH },
     },
     {
@@ -271,7 +271,7 @@ function roofsOf(format: Format): Pattern[] {
       kind: 'roof',
       roofForm: 'flush',
       mass: massFromMemory(2.2),
-      label: label('flush roof on risers', 'flush outer cover on risers'),
+      label: label('flush roof on risers', 'migratory cover on risers'),
       dimensions: { ...outside, deckThickness: mm(20, MEMORY), lowerRecess: mm(9.5, MEMORY), rimWidth: RIM_WIDTH },
     },
     {

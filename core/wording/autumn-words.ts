@@ -4,6 +4,7 @@ import { autumnOf } from '../season'
 import { showTemperature } from '../units'
 import { dayInWords } from './day-words'
 import type { Reader } from './names'
+import { inVocabulary } from './vocabulary'
 
 /** Which days of the autumn are told at a stage. */
 const TOLD_AT: Readonly<Partial<Record<Stage, readonly ('pack' | 'wrap' | 'close')[]>>> = {
@@ -24,14 +25,16 @@ export function autumnInWords(
   const { wrapCelsius } = catalogueOf(yard).figures
   const sentences = {
     pack:
-      `Feed and treat until about ${day(autumn.pack)}: pack down then, feeder off, the door narrow and guarded. Mites ` +
+      `Feed and treat until about ${day(autumn.pack)}: pack down then, feeder off, the entrance narrow and guarded. Mites ` +
       'are treated early in that time.',
     wrap:
       `Where you wrap, wraps go on about ${day(autumn.wrap)}, as the mean of a day falls towards ` +
       `${showTemperature(wrapCelsius, reader.units)}: on too early they keep brood going and the bees flying.`,
     close:
-      `The last look is by ${day(autumn.lastLook)}, so that joints are glued again before the frost stays. No box is ` +
+      `The last inspection is by ${day(autumn.lastLook)}, so that joints are glued again before the frost stays. No box is ` +
       'parted after it.',
   }
-  return (stage ? (TOLD_AT[stage] ?? []) : (['pack', 'wrap', 'close'] as const)).map((one) => sentences[one])
+  return (stage ? (TOLD_AT[stage] ?? []) : (['pack', 'wrap', 'close'] as const)).map((one) =>
+    inVocabulary(sentences[one], reader.vocabulary),
+  )
 }

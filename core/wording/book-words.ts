@@ -6,6 +6,7 @@ import { dayInWords } from './day-words'
 import { CAUSE_WORDS, SIGN_WORDS, signsInWords } from './sign-words'
 import { ACID_CAUTION } from './visit-words'
 import { capital, counted, stageWord, type Reader } from './names'
+import { inVocabulary } from './vocabulary'
 
 type Words<T extends string> = Readonly<Record<T, string>>
 type Of<K extends keyof Look> = Extract<NonNullable<Look[K]>, string>
@@ -84,18 +85,19 @@ export function mitesInWords(body: EntryOf<'mites'>['body']): string {
 
 /** An entry in one line. */
 export function entryInWords(entry: Entry, reader: Reader): string {
-  if (isEntry(entry, 'look')) return `Looked in: ${lookInWords(entry.body, reader)}`
+  if (isEntry(entry, 'look')) return `Inspected: ${lookInWords(entry.body, reader)}`
   if (isEntry(entry, 'mites')) return `Mites counted: ${mitesInWords(entry.body)}`
   if (isEntry(entry, 'treatment')) {
     const { product, until } = entry.body
     return `Treated with ${product}${until ? ` until ${dayInWords(until, reader.vocabulary)}` : ''}`
   }
   if (isEntry(entry, 'feed')) return `Fed ${showMass(entry.body.kg, reader.units, 1)} of ${FEED_NAMES[entry.body.feed]}`
-  if (isEntry(entry, 'crop')) return `Crop taken: ${showMass(entry.body.kg, reader.units, 1)}`
+  if (isEntry(entry, 'crop'))
+    return `${inVocabulary('Crop', reader.vocabulary)} taken: ${showMass(entry.body.kg, reader.units, 1)}`
   if (isEntry(entry, 'task')) return `To do by ${dayInWords(entry.body.by, reader.vocabulary)}: ${entry.body.text}`
   if (isEntry(entry, 'fate')) {
     const cause = causeInWords(entry.body)
-    return FATE_WORDS[entry.body.fate] + (cause ? `: ${cause}` : '')
+    return inVocabulary(FATE_WORDS[entry.body.fate], reader.vocabulary) + (cause ? `: ${cause}` : '')
   }
   if (isEntry(entry, 'trial'))
     return `Drawn by lot into the trial “${entry.body.trial}”: ${entry.body.side === 'with' ? 'with it' : 'without it'}`
@@ -116,7 +118,7 @@ export function causeInWords({ of, cause }: EntryOf<'fate'>['body']): string {
 const FATE_WORDS: Words<EntryOf<'fate'>['body']['fate']> = {
   alive: 'Alive',
   dead: 'The colony is dead',
-  merged: 'Merged with another colony',
+  merged: 'United with another colony',
   sold: 'Given away or sold',
   absconded: 'The colony left',
 }
@@ -153,7 +155,7 @@ function cellsInWords(reason: ReasonOf<'act' | 'cells'>): DueWords {
         text: 'Thin the queen cells to one, then leave it alone',
         why:
           `${counted(reason.sealed, 'sealed queen cell')}: several virgins mean casts. ` +
-          'Then no look for three weeks',
+          'Then no inspection for three weeks',
       }
 }
 
@@ -175,10 +177,18 @@ function weighInWords({ light, last }: ReasonOf<'weigh'>, day: (iso: string) => 
 
 /** A line of what is due: what to do, and why. */
 export function dueInWords({ reason }: DueLine, reader: Reader, partName: (partId: string) => string): DueWords {
+  const { text, why } = reasonInWords(reason, reader, partName)
+  // What the keeper wrote, and what the part is called, stays as it is.
+  const isNamed = reason.due === 'task' || reason.due === 'headspace' || reason.due === 'back'
+  const said = (words: string) => inVocabulary(words, reader.vocabulary)
+  return { text: isNamed ? text : said(text), why: said(why) }
+}
+
+function reasonInWords(reason: DueLine['reason'], reader: Reader, partName: (partId: string) => string): DueWords {
   const day = (iso: string) => dayInWords(iso, reader.vocabulary)
   switch (reason.due) {
     case 'look':
-      return { text: 'Look in', why: `last look ${day(reason.lastLook)}; ${LOOK_REASONS[reason.because]}` }
+      return { text: 'Inspect it', why: `last inspection ${day(reason.lastLook)}; ${LOOK_REASONS[reason.because]}` }
     case 'act':
     case 'cells':
       return cellsInWords(reason)
@@ -204,7 +214,7 @@ export function dueInWords({ reason }: DueLine, reader: Reader, partName: (partI
     case 'box':
       return {
         text: 'Put the next box on',
-        why: `${reason.free} of ${counted(reason.combs, 'comb')} free at the last look, filled by then at the earliest`,
+        why: `${reason.free} of ${counted(reason.combs, 'comb')} free at the last inspection, filled by then at the earliest`,
       }
     case 'hive-nucleus':
       return {
@@ -277,9 +287,12 @@ export function treatmentWarningInWords(warning: TreatmentWarning, { units, voca
     case 'expired':
       return `Its day was ${day(warning.day)}: it is not used any more.`
     case 'crop-too-early':
-      return warning.from
-        ? `A crop was taken on ${day(warning.day)}, before one may be from ${day(warning.from)}.`
-        : `A crop was taken on ${day(warning.day)} while it may still be in.`
+      return inVocabulary(
+        warning.from
+          ? `A crop was taken on ${day(warning.day)}, before one may be from ${day(warning.from)}.`
+          : `A crop was taken on ${day(warning.day)} while it may still be in.`,
+        vocabulary,
+      )
     case 'no-end':
       return 'No end is known: note the day on which it comes out, or the days of its label.'
   }

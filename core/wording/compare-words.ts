@@ -39,7 +39,7 @@ export function comparedInWords({ tells, difference }: Compared, a: string, b: s
 /** Why a hive gives no comb of brood. */
 export const NO_GIFT_WORDS: Readonly<Record<NoGift, string>> = {
   gone: 'no colony in it',
-  'no-look': 'no look within two weeks',
+  'no-look': 'no inspection within two weeks',
   sign: 'a sign was seen: nothing of it goes to another hive',
   'queen-unknown': 'neither queen nor eggs were seen',
   'few-brood': 'too little brood to give of',

@@ -3,6 +3,7 @@ import { showMass } from '../units'
 import type { Range } from '../weight'
 import { dayInWords } from './day-words'
 import { counted, type Reader } from './names'
+import { inVocabulary } from './vocabulary'
 import { rangeInWords } from './weight-words'
 
 const BY: Readonly<Record<Measured['by'], string>> = {
@@ -33,7 +34,7 @@ export function ledgerInWords({ ledger, foragedDays }: FoodOfHive, reader: Reade
     const sign = kg.middle < 0 ? '−' : of === 'there' ? '' : '+'
     return {
       day: dayInWords(day, reader.vocabulary),
-      what: LINE[of],
+      what: inVocabulary(LINE[of], reader.vocabulary),
       kg: `${sign}${showMass(Math.abs(kg.middle), reader.units, 1)}`,
     }
   })
@@ -52,6 +53,7 @@ export function lastsInWords({ ledger }: FoodOfHive): string | undefined {
 
 /** Why nothing is taken now. */
 export function againstCropInWords(against: AgainstCrop, { vocabulary }: Reader): string {
+  const crop = inVocabulary('crop', vocabulary)
   switch (against.against) {
     case 'not-known':
       return (
@@ -61,8 +63,8 @@ export function againstCropInWords(against: AgainstCrop, { vocabulary }: Reader)
       )
     case 'withdrawal':
       return against.from
-        ? `${against.product}: no crop for people before ${dayInWords(against.from, vocabulary)}, by its label.`
-        : `${against.product} may still be in: no crop for people before its end and its withdrawal are known.`
+        ? `${against.product}: no ${crop} for people before ${dayInWords(against.from, vocabulary)}, by its label.`
+        : `${against.product} may still be in: no ${crop} for people before its end and its withdrawal are known.`
     case 'unripe':
       return `${Math.round(against.sealedShare * 100)} % of its cells were sealed: not ripe, it may ferment.`
   }

@@ -6,6 +6,7 @@ import { SIGN_WORDS } from './sign-words'
 import type { Sheet, SheetTable } from './build-sheet'
 import { dayInWords } from './day-words'
 import { counted, type Reader } from './names'
+import { inVocabulary } from './vocabulary'
 
 /** What a record is of. */
 export interface RecordOf {
@@ -68,7 +69,16 @@ function healthTables(own: readonly Entry[], nameOf: NameOf, reader: Reader): Sh
   return [
     {
       heading: 'Treatments',
-      columns: ['From', 'Hive', 'Product', 'Batch, from whom', 'How much', 'To', 'Crop again from', 'Noted'],
+      columns: [
+        'From',
+        'Hive',
+        'Product',
+        'Batch, from whom',
+        'How much',
+        'To',
+        `${inVocabulary('Crop', reader.vocabulary)} again from`,
+        'Noted',
+      ],
       rows: entriesOf(own, 'treatment').map((one) => {
         const [end, crop] = [treatmentEnd(one), cropFrom(one)]
         const { product, amount, batch, supplier, boughtOn, expiresOn } = one.body
@@ -124,7 +134,7 @@ function workTables(own: readonly Entry[], nameOf: NameOf, reader: Reader): Shee
       ]),
     },
     {
-      heading: 'Crop taken',
+      heading: `${inVocabulary('Crop', reader.vocabulary)} taken`,
       columns: ['Day', 'Hive', 'How much', 'Noted'],
       rows: entriesOf(own, 'crop').map((one) => [...first(one), mass(one.body.kg), last(one)]),
     },
@@ -133,7 +143,7 @@ function workTables(own: readonly Entry[], nameOf: NameOf, reader: Reader): Shee
       columns: ['Day', 'Hive', 'What was seen', 'Noted'],
       rows: entriesOf(own, 'look').map((one) => [
         ...first(one),
-        entryInWords(one, reader).replace(/^Looked in: /, ''),
+        entryInWords(one, reader).replace(/^Inspected: /, ''),
         last(one),
       ]),
     },

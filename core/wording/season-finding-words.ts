@@ -43,7 +43,7 @@ export const TELL_SEASON: Tellers<SeasonRule> = {
   'season.narrow-entrance': ({ part }) => ({
     title: `${part(0)} still at the entrance`,
     what: 'The flow wants the full width.',
-    fate: 'Bees queue at the door, and the hive runs hot. Some keep it on all year: then look whether they queue.',
+    fate: 'Bees queue at the entrance, and the hive runs hot. Some keep it on all year: then look whether they queue.',
   }),
   'season.insert-in': ({ part }) => ({
     title: `${part(0)} still in the floor`,
@@ -61,8 +61,8 @@ export const TELL_SEASON: Tellers<SeasonRule> = {
     fate: 'In a windy place the colony eats more. Close the stand round its feet, or put the insert in its slots.',
   }),
   'season.clear-door': () => ({
-    title: 'look at the door on a mild day',
-    what: 'Bees die all through winter, and many fall where the door is.',
+    title: 'look at the entrance on a mild day',
+    what: 'Bees die all through winter, and many fall where the entrance is.',
     fate: 'They block it, and those alive cannot get out. Sweep them out with a bent wire; no box is parted for it.',
   }),
   'season.travel-open': () => ({
@@ -135,10 +135,10 @@ export const TELL_SEASON: Tellers<SeasonRule> = {
   'season.lower-opening': ({ part }) => ({
     title: `${part(0)} opens at the lower edge`,
     what: 'Dead bees pile up on the floor in winter.',
-    fate: 'They block the door. Turn it, so that it opens at the upper edge.',
+    fate: 'They block the entrance. Turn it, so that it opens at the upper edge.',
   }),
   'season.upper-hole': ({ part, finding }) => ({
-    title: `second door in ${part(0)}`,
+    title: `second entrance in ${part(0)}`,
     what:
       finding.facts.stage === 'moving'
         ? 'It is open for the road.'
@@ -217,7 +217,7 @@ export const TELL_SEASON: Tellers<SeasonRule> = {
   }),
   'season.bait-door': ({ reader }) => ({
     title: 'door of the bait hive is wide open',
-    what: 'A swarm wants a door that it can guard.',
+    what: 'A swarm wants an entrance that it can guard.',
     fate: `Scouts pass it by. Narrow it to ${reader.units === 'mm' ? '10 to 15 cm²' : '1 1/2 to 2 1/4 square inches'}.`,
   }),
   'season.bait-excluder': ({ part }) => ({

@@ -14,7 +14,7 @@ export const SIGN_WORDS: Words<Sign> = {
   'twisted-larvae': 'twisted or brown larvae',
   'crippled-wings': 'crippled wings',
   'trembling-bees': 'bees that tremble or creep',
-  'streaks-at-door': 'streaks at the door',
+  'streaks-at-door': 'streaks at the entrance',
   'dead-in-heap': 'dead bees in a heap',
   'robbed-out': 'combs torn by robbers',
 }

@@ -1,6 +1,7 @@
 import { treatBy, type TreatConflict, type YardYear } from '../season'
 import { dayInWords } from './day-words'
 import type { Reader } from './names'
+import { inVocabulary } from './vocabulary'
 
 /** A crop that leaves no time for a treatment: the days, what comes of it, and both ways out. */
 export function treatConflictInWords(
@@ -8,15 +9,18 @@ export function treatConflictInWords(
   { vocabulary }: Pick<Reader, 'vocabulary'>,
 ): { readonly what: string; readonly fate: string } {
   const day = (monthDay: string) => dayInWords(monthDay, vocabulary)
+  const said = (text: string) => inVocabulary(text, vocabulary)
   return {
-    what:
+    what: said(
       `The last crop is off on ${day(cropEnds)}; winter bees are raised from ${day(beesFrom)}, and ` +
-      `mites are treated by ${day(treatBy)} at the latest.`,
-    fate:
+        `mites are treated by ${day(treatBy)} at the latest.`,
+    ),
+    fate: said(
       'Bees that grow up with mites do not live through the winter. Give up the last crop' +
-      (between
-        ? `, or treat between the two, ${day(between.from)} to ${day(between.to)}, by the label.`
-        : ', or treat by a label that allows supers to be on.'),
+        (between
+          ? `, or treat between the two, ${day(between.from)} to ${day(between.to)}, by the label.`
+          : ', or treat by a label that allows supers to be on.'),
+    ),
   }
 }
 
@@ -25,8 +29,9 @@ export function treatByInWords(year: YardYear, { vocabulary }: Pick<Reader, 'voc
   const window = treatBy(year)
   if (!window) return undefined
   const [bees, by] = [window.beesFrom, window.by].map((day) => dayInWords(day, vocabulary))
-  return (
+  return inVocabulary(
     `Winter bees are raised from ${bees}: before then, by ${by} at the latest, supers are off and mites are treated, ` +
-    'or a product is in that its label allows with supers on: a crop of later days is paid for with bees of the winter.'
+      'or a product is in that its label allows with supers on: a crop of later days is paid for with bees of the winter.',
+    vocabulary,
   )
 }

@@ -28,24 +28,24 @@ export const CAUTION_WORDS: Record<Caution, string> = {
     'Winter is less than a fortnight away: the bees cannot glue this joint again. Leave it, ' +
     'unless the colony would starve.',
   'last-look':
-    'Have the last look a fortnight before winter, so that the bees can glue the joints ' +
+    'Have the last inspection a fortnight before winter, so that the bees can glue the joints ' +
     'again; after it nothing is parted.',
   treatment:
     'Treatments: only products allowed where you are, by the label; whether crop supers may be on is its word. ' +
     ACID_CAUTION,
   headspace: 'Headspace stays on as long as the treatment or the feed lasts: set the day on which it comes off.',
   feeding:
-    'Sugar never under crop supers. Feed in the evening, all hives on one day, nothing spilt, doors small; never ' +
+    'Sugar never under crop supers. Feed in the evening, all hives on one day, nothing spilt, entrances small; never ' +
     'honey, comb or feed of other bees: it carries foul brood. A swarm is fed after a day or two.',
   'clear-of-bees':
     'Clear the bees out of it first: an escape board under it a day or two before, a day at the most where small ' +
     'hive beetle is, or shake and brush them off. A comb with brood stays on the hive. Cover each box at once: open honey starts robbing.',
   robbing:
-    'Open honey, and nothing comes in: robbers. Boxes covered at once, doors small, short work towards evening; where ' +
-    'bees fight at the doors, close up and stop.',
+    'Open honey, and nothing comes in: robbers. Boxes covered at once, entrances small, short work towards evening; where ' +
+    'bees fight at the entrances, close up and stop.',
   'go-down':
     'Choose a mild day. An escape board under the box a day or two before drives the bees ' +
-    'down; it does not move brood. A colony too weak for one box is merged instead, disease ' +
+    'down; it does not move brood. A colony too weak for one box is united instead, disease ' +
     'free.',
   'queen-below': 'Is the queen below it? Look for her, or for eggs, before the excluder goes on.',
   'starves-soon':
@@ -56,7 +56,7 @@ export const CAUTION_WORDS: Record<Caution, string> = {
     'full frames.',
   'treatment-time':
     'Where mites are treated now: only products allowed where you are, by the label, also for supers. ' + ACID_CAUTION,
-  'clear-door': 'On a mild day, rake the dead bees from the door.',
+  'clear-door': 'On a mild day, rake the dead bees from the entrance.',
   'close-drains': 'Close every drain frame before it goes back on.',
   'quilt-air': 'The roof must leave its vents free: the damp goes out above the chips.',
   'two-people': 'A load for two, or take frames out one by one.',

@@ -16,11 +16,29 @@ const NOUNS: readonly (readonly [british: string, northAmerican: string])[] = [
   ['roof', 'outer cover'],
   ['floors', 'bottom boards'],
   ['floor', 'bottom board'],
+  ['castellations', 'frame spacers'],
+  ['castellation', 'frame spacer'],
+  ['lugs', 'ears'],
+  ['lug', 'ear'],
+  ['brace comb', 'burr comb'],
+  ['wild comb', 'burr comb'],
+  ['crop supers', 'honey supers'],
+  ['cropped', 'harvested'],
+  ['crops', 'harvests'],
+  ['crop', 'harvest'],
+  ['united', 'combined'],
+  ['uniting', 'combining'],
+  ['unite', 'combine'],
+  ['frame rests', 'rabbets'],
+  ['frame rest', 'rabbet'],
   ['ekes', 'shims'],
   ['eke', 'shim'],
 ]
 const AMERICAN = new Map(NOUNS)
 const BRITISH_NOUN = new RegExp(`\\b(an? )?(${NOUNS.map(([british]) => british).join('|')})\\b`, 'gi')
+
+/** Whether a text has a word that another vocabulary says otherwise. */
+export const hasOwnWord = (text: string): boolean => text.search(BRITISH_NOUN) >= 0
 
 /** Sentences in the reader's vocabulary; names that the keeper or the catalogue gave are left as they are. */
 export function inVocabulary(text: string, vocabulary: Vocabulary, names: Iterable<string> = []): string {

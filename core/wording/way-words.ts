@@ -72,7 +72,7 @@ function broodFields(british: boolean): WayField[] {
           'double',
           'two brood boxes',
           'room for a prolific queen, much food',
-          'two heavy boxes; every look goes through both',
+          'two heavy boxes; every inspection goes through both',
         ),
         choice(
           'mediums',

@@ -2,6 +2,7 @@ import type { Change, Duty, GuidelineZone, Lift, OutOfRange, School, ProfileProb
 import type { Fullness, MassItem, Range } from '../weight'
 import { massFigure, massUnit, showMass, showStature } from '../units'
 import { counted, inWords, type Reader } from './names'
+import { inVocabulary } from './vocabulary'
 
 export const FULLNESS_WORDS: Record<Fullness, string> = {
   'as-said': 'as its frames say',
@@ -101,7 +102,7 @@ const CHANGES: Record<Change, (reader: Reader) => string> = {
 
 /** What an alternative does differently. */
 export function changesInWords(changes: readonly Change[], reader: Reader): string {
-  return changes.map((change) => CHANGES[change](reader)).join('; ')
+  return inVocabulary(changes.map((change) => CHANGES[change](reader)).join('; '), reader.vocabulary)
 }
 
 /** What a profile cannot be, naming the field. */

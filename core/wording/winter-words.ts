@@ -29,7 +29,7 @@ const CASES = {
     best: 'Every hole above the bees shut, the slab dry and tight to the edge.',
     gains:
       'Least warmth goes up; the top drips last, so that water forms at the walls, where it runs down and is drunk.',
-    gives: 'Damp air has the door alone to leave by: the inside stays damper.',
+    gives: 'Damp air has the entrance alone to leave by: the inside stays damper.',
     unknown: 'How much of that water the bees drink, and how damp is too damp, was hardly measured.',
   },
   absorbing: {
@@ -40,8 +40,8 @@ const CASES = {
   },
   vented: {
     best: 'A small hole below the insulation, away from the wind.',
-    gains: 'Damp air leaves at the top, also when dead bees or snow block the door.',
-    gives: 'Warmth leaves with it, as much as the figures say; robbers and mice have a second door to try.',
+    gains: 'Damp air leaves at the top, also when dead bees or snow block the entrance.',
+    gives: 'Warmth leaves with it, as much as the figures say; robbers and mice have a second entrance to try.',
     unknown: 'Wind at the hole is not in these figures, and bees close it with propolis as they like.',
   },
   bare: {
@@ -178,7 +178,7 @@ export function faceWord(
 
 /** A way for air: `door`, `hole in the crown board`. */
 export function openingWord(what: StackOpening['what'], { vocabulary }: Pick<Reader, 'vocabulary'>): string {
-  const word = { door: 'door', mesh: 'mesh', vent: 'upper opening', hole: 'hole in the crown board' }[what]
+  const word = { door: 'entrance', mesh: 'mesh', vent: 'upper opening', hole: 'hole in the crown board' }[what]
   return inVocabulary(word, vocabulary)
 }
 

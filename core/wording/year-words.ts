@@ -60,9 +60,9 @@ export const REASON_WORDS: Record<StepReason, string> = {
   settling: 'a new colony keeps to one box',
   'sort-frames': 'no box leaves with bees, brood or their food in it',
   'guard-instead': 'the mouse guard takes its place',
-  'another-door': 'another door takes its place',
+  'another-door': 'another entrance fitting takes its place',
   mice: 'keeps mice out',
-  robbing: 'a narrow door is easier to guard',
+  robbing: 'a narrow entrance is easier to guard',
   'full-entrance': 'strong by now: full entrance for the traffic; a small colony keeps it narrow',
   'they-fly': 'they fly again and keep mice out themselves',
   'insert-in': 'less draught',
@@ -107,7 +107,7 @@ function travelTaskInWords(task: TravelTask, units: UnitSystem): string {
     shade: 'On the road: out of the sun, nothing on the screen, never left standing in a closed car',
     water: 'In heat, spray water through the mesh at every stop',
     'open-again':
-      'At the new place, open the door at once, with a branch before it; the roof goes on when they are out',
+      'At the new place, open the entrance at once, with a branch before it; the roof goes on when they are out',
   }
   return tasks[task]
 }

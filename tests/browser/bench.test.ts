@@ -31,7 +31,7 @@ describe('the bench', () => {
       'Super 1',
       'Super 2',
       'Crown board',
-      'Telescoping roof',
+      'Deep roof',
     ])
       await expect.poll(() => drawing.getByText(name, { exact: true }).count()).toBe(1)
     await expect.poll(() => drawing.getByText('top space 6.35 + bottom space 9.53').count()).toBe(1)

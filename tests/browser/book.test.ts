@@ -182,7 +182,7 @@ describe('the book', () => {
     expect(again).toMatchObject({ corrects: first!.id, body: { product: 'gel', labelDays: 14 } })
     await page.goto(session.server.url + hive('calico', 'book'))
     await page
-      .getByRole('button', { name: /^Write again: Looked in/ })
+      .getByRole('button', { name: /^Write again: Inspected/ })
       .first()
       .click()
     await page.getByTestId('look-again').waitFor()

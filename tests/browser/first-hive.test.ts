@@ -49,7 +49,7 @@ describe('a first hive', () => {
     await put(/^Solid floor/)
     await put(/^Deep/)
     await put(/^Crown board/)
-    await put(/^Telescoping roof/)
+    await put(/^Deep roof/)
     await expect.poll(() => layers(page)).toHaveLength(5)
     await expect.poll(() => page.getByTestId('summary').innerText()).toContain('Nothing to mend')
     await page.keyboard.press('Escape')

@@ -3,7 +3,7 @@
 import { partIdsOf } from '#core/hive'
 import type { PlannedStage } from '#core/season'
 import { showMass } from '#core/units'
-import { capital, counted, patternName, severityWord, stageWord } from '#core/wording'
+import { capital, counted, patternName, severityWord } from '#core/wording'
 import { plannedHiveIn } from '#core/hive-in'
 
 const bench = useBench()
@@ -11,7 +11,7 @@ const preferences = usePreferences()
 const weighing = useWeighing()
 const comparing = ref(false)
 const planned = computed(() => bench.planned!)
-const stage = computed(() => stageWord(planned.value.stage))
+const stage = computed(() => stageSaid(planned.value.stage))
 const lacks = computed(() =>
   planned.value.lacks.map((patternId) => patternName(patternId, bench.catalogue, preferences.vocabulary)).join(', '),
 )

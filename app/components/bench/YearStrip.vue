@@ -2,7 +2,7 @@
 // The year under the hive: every stage as a small stack to one scale. Press one, or slide along, to see it as it is planned.
 import { STAGES, type Stage } from '#core/hive'
 import { ANY_TIME, USUAL_YEAR, periodsFromSpring, stageOn, stagesOfYear, yearOf } from '#core/season'
-import { capital, stageWord } from '#core/wording'
+import { capital } from '#core/wording'
 import { sectionOf } from '~/drawing/section'
 import { hiveIn, plannedHiveIn } from '#core/hive-in'
 
@@ -62,7 +62,7 @@ function step(by: 1 | -1) {
         data-testid="stands-as"
         @change="emit('standsAs', picked(STAGES, $event))"
       >
-        <ElOption v-for="one in STAGES" :key="one" :value="one" :label="stageWord(one)" />
+        <ElOption v-for="one in STAGES" :key="one" :value="one" :label="stageSaid(one)" />
       </ElSelect>
     </label>
     <ElButton
@@ -79,7 +79,7 @@ function step(by: 1 | -1) {
         <g :transform="`translate(${WIDTH / 2} ${HEIGHT - 1}) scale(${scale})`"><DrawingShapes :shapes="shapes" /></g>
       </svg>
       <span class="words"
-        ><b>{{ stage ? capital(stageWord(stage)) : 'As it stands' }}</b
+        ><b>{{ stage ? capital(stageSaid(stage)) : 'As it stands' }}</b
         ><small
           >{{ stage === null ? 'now' : stage === due ? 'due now' : from ? `from ${preferences.day(from)}` : 'any time'
           }}{{ hand ? ', by hand' : '' }}</small

@@ -89,7 +89,7 @@ async function correct(entry: Entry, withdrawn: boolean) {
   <section class="found" aria-label="What was found and done">
     <p>
       <NuxtLink class="to-look" :to="hivePath(yard.id, hive.id, 'look')" data-testid="write-look"
-        >Write down a look</NuxtLink
+        >Write down an inspection</NuxtLink
       >
       <ElButton class="else" :aria-expanded="writing" data-testid="write-else" @click="toggleWriting">
         Mites, treatment, food, crop
@@ -116,7 +116,7 @@ async function correct(entry: Entry, withdrawn: boolean) {
     </div>
     <p v-if="silent" role="alert">The server cannot be reached: the book cannot be read now.</p>
     <p v-else-if="entries && shown.length === 0" data-testid="book-empty">
-      Nothing is written of this hive yet. A look takes less than a minute: press what you see, leave the rest.
+      Nothing is written of this hive yet. An inspection takes less than a minute: press what you see, leave the rest.
     </p>
     <p v-if="gone" role="status">
       Taken away. <ElButton text data-testid="entry-back" @click="bringBack">Bring it back</ElButton>

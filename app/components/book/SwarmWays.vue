@@ -8,10 +8,10 @@ const open = ref('')
 <template>
   <section aria-label="Ways of acting on it" data-testid="swarm-ways">
     <ElCollapse v-model="open" accordion>
-      <ElCollapseItem v-for="way in SWARM_WAYS" :key="way.id" :name="way.id" :title="way.name">
-        <p>Gains: {{ way.gains }}. Gives up: {{ way.givesUp }}.</p>
+      <ElCollapseItem v-for="way in SWARM_WAYS" :key="way.id" :name="way.id" :title="said(way.name)">
+        <p>Gains: {{ said(way.gains) }}. Gives up: {{ said(way.givesUp) }}.</p>
         <ol>
-          <li v-for="step in way.steps" :key="step">{{ step }}</li>
+          <li v-for="step in way.steps" :key="step">{{ said(step) }}</li>
         </ol>
       </ElCollapseItem>
     </ElCollapse>

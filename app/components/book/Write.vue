@@ -125,7 +125,7 @@ async function keep() {
     </p>
     <UiModes v-else v-model="sort" :of="offered" name="What to write down" />
     <p v-if="!old && offered.length < SORTS.length" class="soft" data-testid="helps-only">
-      You help in {{ yard.name }}: looks and counts are yours to write, the rest is its keeper’s.
+      You help in {{ yard.name }}: inspections and counts are yours to write, the rest is its keeper’s.
     </p>
     <UiDay time name="When" :value="at" :last="localToday()" @change="at = $event || localNow()" />
     <BookWriteMites v-show="sort === 'mites'" v-model="bodies.mites" :year="year" />

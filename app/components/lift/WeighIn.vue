@@ -10,7 +10,7 @@ import { foodThereInWords, weighDoubtInWords } from '#core/wording/food-words'
 import { localToday } from '~/composables/localTime'
 import { useHiveBook } from '~/composables/hiveBook'
 import dayjs from 'dayjs'
-import { capital, climateUnsaid, rangeInWords, stageWord } from '#core/wording'
+import { capital, climateUnsaid, rangeInWords } from '#core/wording'
 import { server } from '~/sync/server'
 import type { HiveWeighIns } from '#wire/answers'
 import type { WeighIn } from '#wire/weigh-in-schema'
@@ -318,7 +318,7 @@ const LATEST = columnsFor<HiveWeighIns['latest'][number]>(
       <p v-if="held" class="soft" data-testid="weigh-count">
         {{ held.series.count }} {{ held.series.count === 1 ? 'reading' : 'readings'
         }}{{ held.series.thinnedBy ? `, ${held.series.points.length} drawn (thinned: ${held.series.thinnedBy})` : '' }}.
-        Predicted is this stack as each season has it ({{ capital(stageWord(stageOn(new Date().toISOString(), year))) }}
+        Predicted is this stack as each season has it ({{ capital(stageSaid(stageOn(new Date().toISOString(), year))) }}
         today).
       </p>
       <p v-if="takenBack" role="status">

@@ -129,7 +129,10 @@ onBeforeUnmount(() => {
         <ElButton type="primary" data-testid="record-print" :disabled="wrong !== '' || working !== ''" @click="print">
           Record as PDF
         </ElButton>
-        <span>what an inspector asks for: treatments with their labels, signs, losses, counts, food, crops, looks</span>
+        <span
+          >what an inspector asks for: treatments with their labels, signs, losses, counts, food, crops,
+          inspections</span
+        >
       </p>
       <p class="acts">
         <ElSelect v-model="sort" aria-label="Which entries" data-testid="csv-sort">

@@ -88,12 +88,13 @@ const visits = computed(() =>
       const comb = combs.find(({ hiveId }) => hiveId === hive.id)
       return comb ? [{ hive: hive.name, box: boxName(hive, comb.partId), place: comb.place }] : []
     })
+    const names = hives.map(({ name }) => name)
     return {
       id: two.join('/'),
-      name: `Nucleus of ${hives.map(({ name }) => name).join(' and ')}`.slice(0, 80),
+      name: `Nucleus of ${names.join(' and ')}`.slice(0, 80),
       hives,
       combs,
-      steps: combs.length === 2 ? nucleusSteps(given) : [],
+      steps: combs.length === 2 ? nucleusSteps(given).map((line) => said(line, names)) : [],
     }
   }),
 )
@@ -121,7 +122,7 @@ async function writePlan() {
       const other = nameOf(two[1 - n]!)
       const text =
         `Nucleus ${i + 1}, with ${other}: see the queen first, then one comb of sealed brood with its bees, without her` +
-        (n === 0 ? '; bring the box, an empty comb, 1 to 2 of food, feeder, door and screen' : '')
+        (n === 0 ? '; bring the box, an empty comb, 1 to 2 of food, feeder, entrance block and screen' : '')
       return { ...written(hiveId, localNow()), sort: 'task', body: { text, by: by.value } }
     }),
   )
@@ -202,7 +203,7 @@ const FIELDS = [
             @update:done="ticked[one.id] = $event"
           />
           <p v-if="one.combs.length < 2" class="soft">
-            Which combs have sealed brood nobody has said: press them at the next look, and they are named here.
+            Which combs have sealed brood nobody has said: press them at the next inspection, and they are named here.
           </p>
           <ElPopconfirm
             v-else
@@ -221,7 +222,7 @@ const FIELDS = [
       <p v-if="plan.nuclei.length > 0">
         To have ready: {{ counted(plan.needs.boxes, 'box', 'boxes') }} for nuclei, {{ plan.needs.foodCombs.low }} to
         {{ counted(plan.needs.foodCombs.high, 'comb') }} of food, {{ counted(plan.needs.emptyCombs, 'empty comb') }},
-        {{ counted(plan.needs.feeders, 'feeder') }}, {{ counted(plan.needs.doors, 'door') }} to close,
+        {{ counted(plan.needs.feeders, 'feeder') }}, {{ counted(plan.needs.doors, 'entrance block') }},
         {{ counted(plan.needs.screens, 'travel screen') }}.
       </p>
       <p v-if="plan.nuclei.length > 0" class="fields">
@@ -237,7 +238,7 @@ const FIELDS = [
         </li>
       </ul>
     </UiCard>
-    <UiCard title="Merging">
+    <UiCard title="Uniting">
       <RecordsMerge v-if="entries" :yard="yard" :entries="entries" @changed="load" />
     </UiCard>
     <UiCard title="Combs of a colony that died">

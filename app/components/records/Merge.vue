@@ -33,7 +33,7 @@ const signs = computed(() => all.value.filter(({ no }) => no === 'sign'))
 type Pair = (typeof pairs.value)[number]
 async function planned({ hive, onto }: Pair) {
   if (!onto) return
-  const text = `Merge with ${onto.name}: paper between, the better queen kept, no sign in either`
+  const text = `Unite with ${onto.name}: paper between, the better queen kept, no sign in either`
   await book.write(props.yard.id, [{ ...written(hive.id, localNow()), sort: 'task', body: { text, by: today } }])
   emit('changed')
 }
@@ -46,11 +46,12 @@ async function done({ hive, onto }: Pair) {
   ])
   emit('changed')
 }
+const stepsOf = (weak: string, onto: string) => mergeSteps(weak, onto).map((line) => said(line, [weak, onto]))
 </script>
 
 <template>
   <div class="merge" data-testid="merging">
-    <p v-if="pairs.length === 0 && isTime">No colony is too weak by a look of these four weeks.</p>
+    <p v-if="pairs.length === 0 && isTime">No colony is too weak by an inspection of these four weeks.</p>
     <p v-if="!isTime" data-testid="not-uniting-time">
       Colonies are united from late summer to early autumn.
       <template v-if="small.length > 0"
@@ -68,7 +69,7 @@ async function done({ hive, onto }: Pair) {
         <RecordsSteps
           :id="`merge/${pair.hive.id}/${pair.onto.id}/${today}`"
           :done="ticked[pair.hive.id] ?? false"
-          :lines="mergeSteps(pair.hive.name, pair.onto.name)"
+          :lines="stepsOf(pair.hive.name, pair.onto.name)"
           @update:done="ticked[pair.hive.id] = $event"
         />
         <p class="acts">
@@ -90,7 +91,7 @@ async function done({ hive, onto }: Pair) {
       </template>
     </article>
     <p v-for="one in signs" :key="one.hiveId" class="stop" role="note">
-      {{ hiveOf(one.hiveId)?.name }}: {{ NO_MERGE_WORDS.sign }}.
+      {{ hiveOf(one.hiveId)?.name }}: {{ said(NO_MERGE_WORDS.sign) }}.
     </p>
   </div>
 </template>

@@ -89,7 +89,7 @@ const tables = computed(() => [
   <section class="winters" aria-label="Winters compared" data-testid="winters">
     <p v-if="problem" role="alert">{{ problem }} <ElButton @click="load">Try again</ElButton></p>
     <p v-if="entries && winters.length === 0" data-testid="no-winters">
-      No winter can be told of yet: write down a look in autumn and one in spring, or what became of the colony.
+      No winter can be told of yet: write down an inspection in autumn and one in spring, or what became of the colony.
     </p>
     <template v-else-if="entries">
       <template v-for="(table, i) in tables" :key="i">

@@ -3,7 +3,7 @@
 import type { Hive, Stage } from '#core/hive'
 import type { LaidHive } from '#core/laid-hive'
 import type { Verdict } from '#core/verdict'
-import { capital, stageWord } from '#core/wording'
+import { capital } from '#core/wording'
 import { colonyInWords } from '#core/wording/colony-words'
 import { showLength, showMass } from '#core/units'
 import type { MenuEntry } from '~/composables/menuEntry'
@@ -59,7 +59,7 @@ function press(event: MouseEvent) {
         ><span class="visually-hidden">Open </span>{{ hive.name }}</b
       >
       <span class="stage"
-        >{{ capital(colonyInWords(colony, preferences.reader) || stageWord(hive.stage)) }},
+        >{{ capital(colonyInWords(colony, preferences.reader) || stageSaid(hive.stage)) }},
         {{ showLength(known.layout.heightMm, preferences.units) }}</span
       >
       <span class="stage"

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 // What to do with the hives that are picked, all at once.
 import { STAGES, type Stage, type Yard } from '#core/hive'
-import { capital, stageWord } from '#core/wording'
+import { capital } from '#core/wording'
 import { download } from '~/composables/download'
 import { server } from '~/sync/server'
 
@@ -15,7 +15,7 @@ const opened = computed(() => row.picked.flatMap(({ hives }) => hives.filter(({ 
 const others = computed(() => yards.yards.filter(({ id }) => row.picked.some(({ yard }) => yard.id !== id)))
 
 function stand(stage: Stage) {
-  many.stand(row.picked, stage, stageWord(stage))
+  many.stand(row.picked, stage, stageSaid(stage))
 }
 function move(to: Yard) {
   if (opened.value.length > 0)
@@ -42,7 +42,7 @@ async function print() {
     <b role="status">{{ row.count === 0 ? 'No hive picked yet: press them' : `${hivesInWords(row.picked)} picked` }}</b>
     <template v-if="row.count > 0">
       <UiMenu
-        :entries="STAGES.map((stage) => ({ command: stage, word: capital(stageWord(stage)) }))"
+        :entries="STAGES.map((stage) => ({ command: stage, word: capital(stageSaid(stage)) }))"
         data-testid="picked-stage"
         @command="stand"
         >Say the stage…</UiMenu

@@ -5,7 +5,7 @@ import { SEVERITIES, type Grade } from '#core/checks'
 import type { Hive, Stage, Yard } from '#core/hive'
 import { yardAsPlanned } from '#core/season'
 import { MM_PER_INCH, showFigure } from '#core/units'
-import { counted, severityWord, stageWord } from '#core/wording'
+import { counted, severityWord } from '#core/wording'
 import type { HiveAction } from '~/components/row/Hive.vue'
 import { useRowOrder, type RowLayout, type RowLook } from '~/composables/useRowOrder'
 import { GRADE_COLOURS, SEAM, SOFT_INK } from '~/drawing/palette'
@@ -117,7 +117,7 @@ const allPicked = computed(() => ordered.value.every(({ id }) => row.isPicked(pr
         {{ counted(yard.hives.length, 'hive') }}
         <b v-if="stage && writing && !year">writing the year…</b>
         <b v-else-if="stage" :data-testid="`row-planned-${yard.id}`">{{
-          planned ? `as planned: ${stageWord(stage)}` : `no ${stageWord(stage)} in this yard’s year: as they stand`
+          planned ? `as planned: ${stageSaid(stage)}` : `no ${stageSaid(stage)} in this yard’s year: as they stand`
         }}</b>
         <template v-if="running && yard.hives.length > 60">
           <LazyUiProgress :done="looked" :of="yard.hives.length" name="Hives looked at" /> {{ looked }} of

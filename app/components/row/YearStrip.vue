@@ -2,7 +2,7 @@
 // The year under the whole row: as the hives stand, or as a stage of the year has them.
 import type { Stage, Yard } from '#core/hive'
 import { stagesOf } from '#core/season'
-import { capital, stageWord } from '#core/wording'
+import { capital } from '#core/wording'
 
 const props = defineProps<{ yards: readonly Yard[]; chosen: Stage | null }>()
 const emit = defineEmits<{ choose: [stage: Stage | null] }>()
@@ -47,7 +47,7 @@ function slide(event: PointerEvent, stage: Stage | null) {
       @click="emit('choose', stage)"
       @pointerenter="slide($event, stage)"
     >
-      {{ stage ? capital(stageWord(stage)) : 'As they stand' }}
+      {{ stage ? capital(stageSaid(stage)) : 'As they stand' }}
     </ElButton>
     <NuxtLink v-if="chosen" :to="{ path: yardPath(yards[0]!.id, 'year'), query: { stage: chosen } }"
       >What changes, and what goes in the van</NuxtLink

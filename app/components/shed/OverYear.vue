@@ -4,7 +4,7 @@ import { kitName } from '~/composables/kitName'
 import { useStageChart } from '~/composables/stageChart'
 import type { Yard } from '#core/hive'
 import { kitOf, periodsFromSpring, yearOf } from '#core/season'
-import { capital, stageWord } from '#core/wording'
+import { capital } from '#core/wording'
 import { GRADE_COLOURS, INDIGO, MATERIALS } from '~/drawing/palette'
 
 const props = defineProps<{ yard: Yard; part: string | null }>()
@@ -35,7 +35,7 @@ const verdict = computed(() => {
   const had = lent > 0 ? `${owned} here, ${lent} lent` : `${owned} owned`
   if (short === 0 || !shortFrom) return `${had}: enough for every stage.`
   const from = periods.value.find(({ stage }) => stage === shortFrom)!.from
-  return `${had}: too few from ${preferences.day(from)}, ${stageWord(shortFrom)}; ${short} short at the most.`
+  return `${had}: too few from ${preferences.day(from)}, ${stageSaid(shortFrom)}; ${short} short at the most.`
 })
 
 const canvas = ref<HTMLCanvasElement | null>(null)
@@ -46,7 +46,7 @@ useStageChart(
     const { owned, needed, toGet } = line.value
     const isShort = stages.value.map((stage) => (toGet.get(stage) ?? 0) > 0)
     return {
-      labels: stages.value.map((stage) => capital(stageWord(stage))),
+      labels: stages.value.map((stage) => capital(stageSaid(stage))),
       datasets: [
         {
           type: 'line',

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 // Finds a hive, a yard or a view by a few letters of its name.
-import { capital, stageWord } from '#core/wording'
+import { capital } from '#core/wording'
 import type { Sought } from '~/stores/shell'
 
 const props = defineProps<{ sought: Sought }>()
@@ -18,6 +18,8 @@ interface Found {
   readonly key: string
   readonly word: string
   readonly detail: string
+  /** Other words that it is found by, though none is shown. */
+  readonly also?: string
   readonly path: string | null
   readonly here: boolean
   readonly go?: () => void
@@ -29,7 +31,7 @@ const hives = computed<Found[]>(() =>
       yard.hives.map((hive) => ({
         key: `${yard.id} ${hive.id}`,
         word: hive.name,
-        detail: `${yard.name}, ${stageWord(hive.stage)}`,
+        detail: `${yard.name}, ${stageSaid(hive.stage)}`,
         path: sameViewOf(route, yard, hive),
         here: hive.id === view.hive?.id && yard.id === view.yard?.id,
       })),
@@ -50,7 +52,14 @@ const ofYards = computed<Found[]>(() =>
 const views = computed<Found[]>(() => {
   const ways = waysFrom(view.yard, view.hive)
   const named = (list: readonly Way[], of: string) =>
-    list.map((way) => ({ key: way.word, word: way.word, detail: of, path: way.path, here: isHere(way, route.path) }))
+    list.map((way) => ({
+      key: way.word,
+      word: way.word,
+      detail: of,
+      path: way.path,
+      also: way.also,
+      here: isHere(way, route.path),
+    }))
   return [
     ...named(ways.yard, view.yard?.name ?? ''),
     ...named(ways.hive, view.hive?.name ?? ''),
@@ -67,7 +76,8 @@ const found = computed(() => {
   if (!asked) return all.value
   const begins = (word: string) => word.toLowerCase().startsWith(asked)
   const has = all.value.filter(({ word }) => word.toLowerCase().includes(asked))
-  return [...has.filter(({ word }) => begins(word)), ...has.filter(({ word }) => !begins(word))]
+  const knownAs = all.value.filter((one) => !has.includes(one) && one.also?.split(' ').some(begins))
+  return [...has.filter(({ word }) => begins(word)), ...has.filter(({ word }) => !begins(word)), ...knownAs]
 })
 function take(one: Found | undefined) {
   if (!one) return

@@ -44,7 +44,9 @@ const airRows = (side: WinterSide) => {
     needs: none ? 'none is enough' : showAirflow(air.m3PerS, preferences.units),
     passes: showAirflow(air.passesM3PerS, preferences.units),
     opening:
-      none || air.openingMm2 === undefined ? 'door too small for it' : showOpening(air.openingMm2, preferences.units),
+      none || air.openingMm2 === undefined
+        ? 'entrance too small for it'
+        : showOpening(air.openingMm2, preferences.units),
     costs: none ? '–' : `${showSmallMass(air.honeyKgADay * DAYS_A_MONTH, preferences.units)} a month`,
   }
 }

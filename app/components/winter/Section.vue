@@ -71,7 +71,7 @@ const arrows = computed(() =>
   }),
 )
 /** A way for air in a word that fits beside its arrow. */
-const SHORT = { door: 'door', mesh: 'mesh', vent: 'vent', hole: 'hole' } as const
+const SHORT = { door: 'entrance', mesh: 'mesh', vent: 'vent', hole: 'hole' } as const
 /** Less than this is not drawn. */
 const LEAST_WATTS = 0.05
 /** Air takes warmth along where it leaves: an arrow beside those of the faces. */

@@ -115,7 +115,7 @@ const COLUMNS = columnsFor<WayFigures>(
     number: true,
     width: 110,
     text: ({ dry }) =>
-      dry?.openingMm2 === undefined ? 'door too small' : showOpening(dry.openingMm2, preferences.units),
+      dry?.openingMm2 === undefined ? 'entrance too small' : showOpening(dry.openingMm2, preferences.units),
     by: ({ dry }) => dry?.openingMm2 ?? Infinity,
   },
   {

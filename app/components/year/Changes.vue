@@ -3,7 +3,7 @@
 import type { Yard } from '#core/hive'
 import type { LaidHive } from '#core/laid-hive'
 import { cautionsOfStage, visitTimeOf, yearOf, type HiveChangeover } from '#core/season'
-import { autumnInWords, cautionInWords, stageWord, treatByInWords, workInWords } from '#core/wording'
+import { autumnInWords, cautionInWords, treatByInWords, workInWords } from '#core/wording'
 import { stepsInWords } from '~/composables/stepsInWords'
 
 const props = defineProps<{
@@ -36,7 +36,7 @@ const steps = computed(() => stepsInWords(props.yard, props.changeover, preferen
 
 <template>
   <section class="changes" data-testid="changes">
-    <h2>{{ name }}: to {{ stageWord(changeover.toStage) }}</h2>
+    <h2>{{ name }}: to {{ stageSaid(changeover.toStage) }}</h2>
     <p v-if="steps.length === 0">Nothing to do: it stands as it should.</p>
     <template v-else>
       <p>

@@ -36,7 +36,7 @@ const MOST_ROUNDS = 2
 const bars = computed(() => [
   ...(props.rounds === undefined
     ? []
-    : [{ word: 'Rounds of crop', share: props.rounds / MOST_ROUNDS, said: String(props.rounds) }]),
+    : [{ word: said('Rounds of crop'), share: props.rounds / MOST_ROUNDS, said: String(props.rounds) }]),
   ...BARS.map(([word, of, say]) => {
     const value = props.answer ? of(props.answer.figures) : 0
     const most = Math.max(1e-9, ...props.all.map(({ figures }) => of(figures)))

@@ -3,7 +3,7 @@
 import type { Stage, Way, Yard } from '#core/hive'
 import { stagesOfYear, yearOf } from '#core/season'
 import { showLength, showMass } from '#core/units'
-import { capital, stageWord, wayFields, wayValue } from '#core/wording'
+import { capital, wayFields, wayValue } from '#core/wording'
 import { yearFigures, type PlannedYear, type YearFigures } from '~/workers/plan-yard'
 
 const props = defineProps<{ yard: Yard; year: PlannedYear }>()
@@ -96,7 +96,7 @@ const columns = computed(() =>
       <label
         >at
         <ElSelect v-model="stage" data-testid="compare-stage" aria-label="Stage that is drawn">
-          <ElOption v-for="one in stages" :key="one" :value="one" :label="capital(stageWord(one))" /> </ElSelect
+          <ElOption v-for="one in stages" :key="one" :value="one" :label="capital(stageSaid(one))" /> </ElSelect
       ></label>
     </p>
     <YearTwoRows

@@ -13,14 +13,7 @@ import {
   withBeginning,
   yearOf,
 } from '#core/season'
-import {
-  CLIMATE_WORDS,
-  autumnInWords,
-  calendarProblemInWords,
-  capital,
-  stageWord,
-  treatConflictInWords,
-} from '#core/wording'
+import { CLIMATE_WORDS, autumnInWords, calendarProblemInWords, capital, treatConflictInWords } from '#core/wording'
 import { download, fileName } from '~/composables/download'
 import * as deeds from '#core/hive/deeds'
 
@@ -162,10 +155,10 @@ const asDate = (monthDay: string | null) => (monthDay ? `2025-${monthDay}` : '')
     <fieldset class="begins">
       <legend>Where each stage begins</legend>
       <label v-for="{ stage, from, days } in periods" :key="stage"
-        >{{ capital(stageWord(stage)) }}
+        >{{ capital(stageSaid(stage)) }}
         <UiDay
           every-year
-          :name="`${capital(stageWord(stage))} begins`"
+          :name="`${capital(stageSaid(stage))} begins`"
           :value="asDate(from)"
           :data-testid="`begins-${stage}`"
           @change="moveTo(stage, $event)"

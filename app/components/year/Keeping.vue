@@ -3,7 +3,7 @@
 import { hiveIn } from '#core/hive-in'
 import type { Stage, Way, Yard } from '#core/hive'
 import { formBoxes, formatToAdd, ownedKinds, usualWay, wayOf } from '#core/season'
-import { WAY_GROUPS, stageWord, wayFields, wayValue, type WayGroup } from '#core/wording'
+import { WAY_GROUPS, wayFields, wayValue, type WayGroup } from '#core/wording'
 import { planDoor } from '~/composables/doors'
 import type { ChoiceAnswer } from '~/workers/plan-yard'
 import { catalogueOf } from '#core/catalogue'
@@ -112,7 +112,7 @@ function keep(way: Partial<Way>) {
       ></label>
     </div>
     <p v-if="sample" class="soft">
-      Drawn: {{ sample.name }} at {{ stageWord(STAGE_SHOWN[group]) }}. The bars are for
+      Drawn: {{ sample.name }} at {{ stageSaid(STAGE_SHOWN[group]) }}. The bars are for
       {{ hive ? hive.name : asked.length < yard.hives.length ? `the first ${asked.length} hives` : 'the whole yard' }},
       over the year.
     </p>

@@ -5,7 +5,7 @@ import { kitName } from '~/composables/kitName'
 import { catalogueOf } from '#core/catalogue'
 import type { Stage, Yard } from '#core/hive'
 import { kitOf, periodsFromSpring, supersPerHive, yearOf } from '#core/season'
-import { capital, inWords, stageWord } from '#core/wording'
+import { capital, inWords } from '#core/wording'
 import type { PlannedYear } from '~/workers/plan-yard'
 
 const props = defineProps<{ yard: Yard; year: PlannedYear }>()
@@ -39,7 +39,7 @@ const TO_GET = columnsFor<Line>(
     key: 'from',
     label: 'Needed from',
     width: 160,
-    text: ({ shortFrom }) => (shortFrom ? `${capital(stageWord(shortFrom))}, ${from(shortFrom)}` : ''),
+    text: ({ shortFrom }) => (shortFrom ? `${capital(stageSaid(shortFrom))}, ${from(shortFrom)}` : ''),
   },
   { key: 'price', label: 'Your price for one', width: 120 },
 )
@@ -53,7 +53,7 @@ const ALL_YEAR = computed(() =>
       by: ({ patternId }) => name(patternId),
     },
     { key: 'owned', label: 'At hand', number: true, text: ({ owned }) => String(owned), by: ({ owned }) => owned },
-    ...stages.value.map((stage) => ({ key: stage, label: capital(stageWord(stage)), number: true })),
+    ...stages.value.map((stage) => ({ key: stage, label: capital(stageSaid(stage)), number: true })),
   ),
 )
 </script>

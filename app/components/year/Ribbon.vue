@@ -15,7 +15,7 @@ import {
   yearOf,
   type Border,
 } from '#core/season'
-import { capital, counted, stageWord } from '#core/wording'
+import { capital, counted } from '#core/wording'
 import { useElementSize } from '@vueuse/core'
 import * as deeds from '#core/hive/deeds'
 
@@ -83,7 +83,7 @@ function letGo() {
   if (now && now.day !== limits.value.get(now.stage)?.from) take(now.stage, now.day)
 }
 const saidOf = ({ stage, from, days }: (typeof pieces.value)[number]) =>
-  `${capital(stageWord(stage))}, from ${preferences.day(from)}, ${counted(days, 'day')}`
+  `${capital(stageSaid(stage))}, from ${preferences.day(from)}, ${counted(days, 'day')}`
 const STEPS: Readonly<Record<string, number>> = { ArrowLeft: -1, ArrowRight: 1, PageDown: -7, PageUp: 7 }
 function key(event: KeyboardEvent, border: Border) {
   const by = STEPS[event.key]
@@ -110,7 +110,7 @@ function key(event: KeyboardEvent, border: Border) {
           :data-stage="piece.stage"
           @click="$emit('choose', piece.stage)"
         >
-          <b>{{ capital(stageWord(piece.stage)) }}</b><small :class="{ 'visually-hidden': piece.px < 76 }">{{
+          <b>{{ capital(stageSaid(piece.stage)) }}</b><small :class="{ 'visually-hidden': piece.px < 76 }">{{
             preferences.day(piece.from)
           }}</small
           ><span class="visually-hidden">, {{ counted(piece.days, 'day') }}</span>
@@ -127,7 +127,7 @@ function key(event: KeyboardEvent, border: Border) {
           aria-valuemax="365"
           :aria-valuenow="dayOfYear(border.from)"
           :aria-valuetext="preferences.day(border.from)"
-          :aria-label="`${capital(stageWord(border.stage))} begins`"
+          :aria-label="`${capital(stageSaid(border.stage))} begins`"
           :data-border="border.stage"
           @pointerdown.prevent="grab($event, border)"
           @pointermove="drag"
@@ -150,10 +150,10 @@ function key(event: KeyboardEvent, border: Border) {
     </div>
     <p class="under">
       <span v-if="held" role="status"
-        ><b>{{ capital(stageWord(held.stage)) }} from {{ preferences.day(held.day) }}</b></span
+        ><b>{{ capital(stageSaid(held.stage)) }} from {{ preferences.day(held.day) }}</b></span
       >
       <span v-else
-        >Today is {{ preferences.day(today.slice(5, 10)) }}: {{ stageWord(stageOn(today, ofYard)) }}. Drag a border, or
+        >Today is {{ preferences.day(today.slice(5, 10)) }}: {{ stageSaid(stageOn(today, ofYard)) }}. Drag a border, or
         move it with the arrow keys; Home puts it back by its rule.</span
       >
       <span v-for="mark in bees" :key="mark.from"
@@ -168,7 +168,7 @@ function key(event: KeyboardEvent, border: Border) {
         :aria-pressed="stage === chosen"
         :data-stage="stage"
         @click="$emit('choose', stage)"
-        >{{ capital(stageWord(stage)) }}, any time</ElButton
+        >{{ capital(stageSaid(stage)) }}, any time</ElButton
       >
     </p>
   </div>

@@ -4,13 +4,13 @@ import { COMMON, MEMORY, type Told } from './told'
 const biology = (label: string): Told => ({
   unit: 'd',
   label,
-  usedIn: 'what follows from a look',
+  usedIn: 'what follows from an inspection',
   source: { mark: 'P', text: 'standard biology of the honey bee, from memory' },
 })
 const look = (label: string): Told => ({ unit: 'd', label, usedIn: 'when to look next', source: COMMON })
 const wash = (label: string): Told => ({ unit: 'in 100 bees', label, usedIn: 'mites', source: MEMORY })
 const fall = (label: string): Told => ({ unit: 'a day', label, usedIn: 'mites', source: MEMORY })
-const brood = (label: string): Told => ({ unit: '', label, usedIn: 'brood of a look', source: MEMORY })
+const brood = (label: string): Told => ({ unit: '', label, usedIn: 'brood of an inspection', source: MEMORY })
 const eats = (label: string): Told => ({ unit: 'kg a day', label, usedIn: 'food ledger', source: MEMORY })
 
 /** What is told of them: a look, a count, and what follows. */
@@ -24,7 +24,7 @@ export const BOOK_TOLD = {
   broodOfCombLow: brood('of a comb that has brood, brood, from'),
   broodOfCombTypical: brood('of a comb that has brood, brood'),
   broodOfCombHigh: brood('of a comb that has brood, brood, to'),
-  lookSwarmDays: look('between looks while swarming is likely'),
+  lookSwarmDays: look('between inspections while swarming is likely'),
   lookClippedDays: look('the same with a clipped queen'),
   hiveNucleusSeams: {
     unit: 'seams',
@@ -38,7 +38,7 @@ export const BOOK_TOLD = {
     usedIn: 'state of a colony',
     source: MEMORY,
   },
-  lookSeasonDays: look('between looks else in season'),
+  lookSeasonDays: look('between inspections else in season'),
   lookLeastCelsius: {
     unit: '°C',
     label: 'colder than this no hive is opened',

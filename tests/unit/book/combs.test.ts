@@ -163,7 +163,7 @@ describe('the record of a yard', () => {
         ],
       ],
     })
-    expect(sheet.tables[1]!.rows).toEqual([['5 May 2026', 'Twill', 'streaks at the door', 'on phone']])
+    expect(sheet.tables[1]!.rows).toEqual([['5 May 2026', 'Twill', 'streaks at the entrance', 'on phone']])
     expect(sheet.tables.find(({ heading }) => heading === 'Crop taken')!.rows[0]![0]).toBe('Nothing noted')
     const other = recordSheet({ ...of, hiveId: 'other' }, [treated], { units: 'mm', vocabulary: 'british' })!
     expect(other.tables[0]!.rows[0]![0]).toBe('Nothing noted')

@@ -151,7 +151,7 @@ describe('what is due in a yard', () => {
     expect(ids(due([fed, look('2026-09-12T12:00')], '2026-09-13'))).not.toContain('feed:fed 2026-09-17')
   })
 
-  it('is the next box by the room that the last look left, while a colony grows', () => {
+  it('is the next box by the room that the last inspection left, while a colony grows', () => {
     const seen = look('2026-05-19T12:00', { broodFrames: { sealed: 8 }, foodFrames: { sealed: 1 } })
     const box = (today: string) => due([seen], today, stageAlone).find(({ reason }) => reason.due === 'box')
     expect(box('2026-05-20')?.reason).toEqual({ due: 'box', free: 1, combs: 10 })

@@ -135,7 +135,7 @@ describe('colonies that are merged', () => {
     ]
     expect(treatmentsStillOn(treatments, TODAY).map(({ id }) => id)).toEqual(['open', 'waits'])
     expect(mergeSteps('Twill', 'Damask').join(' ')).toMatch(
-      /no sign in the brood.*better one is kept.*newspaper.*stays open.*air.*Never shut the door.*without bees/,
+      /no sign in the brood.*better one is kept.*newspaper.*stays open.*air.*Never shut the entrance.*without bees/,
     )
   })
 })

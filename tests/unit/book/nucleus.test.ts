@@ -29,7 +29,7 @@ const [a, b] = yard.hives as [Hive, Hive]
 const combIn = (hive: Hive, own: Parameters<typeof broodCombOf>[2] = []) => broodCombOf(yard, hive, own)
 
 describe('a nucleus', () => {
-  it('takes a comb with sealed brood by the last look, else one that holds brood; none where nobody has said', () => {
+  it('takes a comb with sealed brood by the last inspection, else one that holds brood; none where nobody has said', () => {
     expect(combIn(a)).toMatchObject({ place: 4, role: 'brood' })
     const box = yard.parts.find(({ id }) => id === a.stack[1]!.partId)!
     const pressed = entry('look', '2026-05-10T12:00', {

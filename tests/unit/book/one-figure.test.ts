@@ -103,7 +103,7 @@ describe('one weighing, one figure', () => {
     expect(stores.beesKg.middle / KG).toBeCloseTo(3.53, 1)
   })
 
-  it('takes off the bees of the last look where there is one of these days', () => {
+  it('takes off the bees of the last inspection where there is one of these days', () => {
     const boxId = winter.hive.stack[1]!.partId
     const look = entry('look', '2026-05-28T10:00', { seams: [{ boxId, seams: 4 }], broodFrames: { sealed: 2 } })
     const [none, four] = [[], [look]].map((entries) => livingOn(winter.known, entries, '2026-05-30T09:00', year))

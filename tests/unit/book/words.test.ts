@@ -29,9 +29,9 @@ describe('the book in words', () => {
 
   it('tells an entry in a line: what was said, and nothing that was not', () => {
     const said = (of: Parameters<typeof entryInWords>[0], reader = READER) => entryInWords(of, reader)
-    expect(said(entry('look', '2026-05-10T10:00', {}))).toBe('Looked in: nothing noted')
+    expect(said(entry('look', '2026-05-10T10:00', {}))).toBe('Inspected: nothing noted')
     expect(said(entry('look', '2026-05-10T10:00', { queen: 'seen', cells: { sealed: 2 }, heft: 'light' }))).toBe(
-      'Looked in: queen seen; queen cells: 2 sealed; hefts light',
+      'Inspected: queen seen; queen cells: 2 sealed; hefts light',
     )
     expect(said(entry('mites', '2026-05-10T10:00', { way: 'wash', mites: 6, bees: 300 }))).toBe(
       'Mites counted: 2.0 in 100 bees',
@@ -47,8 +47,8 @@ describe('the book in words', () => {
     const line = (reason: DueLine['reason']) =>
       dueInWords({ id: 'x', hiveId: 'h', day: '2026-05-10', reason }, READER, () => 'the rim')
     expect(line({ due: 'look', because: 'cells', lastLook: '2026-05-09' })).toEqual({
-      text: 'Look in',
-      why: 'last look 9 May 2026; queen cells that may be sealed tomorrow',
+      text: 'Inspect it',
+      why: 'last inspection 9 May 2026; queen cells that may be sealed tomorrow',
     })
     expect(line({ due: 'visit', stage: 'winter', stands: 'flow', parting: 'cold' }).why).toMatch(
       /in the cold no box is parted/,

@@ -121,11 +121,11 @@ describe('what is out of order', () => {
   })
 
   it.each<[string, readonly Layer[], string[]]>([
-    ['a telescoping roof on an excluder', [L.floor, L.deep, L.framed, L.roof], ['order.no-crown']],
-    ['a telescoping roof on an eke over frames', [L.floor, L.deep, L.eke, L.roof], ['order.no-crown']],
-    ['a telescoping roof over a feeder', [L.floor, L.deep, ['feeder-tray-langstroth'], L.roof], []],
-    ['a telescoping roof over a quilt', [L.floor, L.deep, ['absorber-langstroth'], L.roof], []],
-    ['a telescoping roof over a crown with its hole open', [L.floor, L.deep, L.crown, L.roof], []],
+    ['a deep roof on an excluder', [L.floor, L.deep, L.framed, L.roof], ['order.no-crown']],
+    ['a deep roof on an eke over frames', [L.floor, L.deep, L.eke, L.roof], ['order.no-crown']],
+    ['a deep roof over a feeder', [L.floor, L.deep, ['feeder-tray-langstroth'], L.roof], []],
+    ['a deep roof over a quilt', [L.floor, L.deep, ['absorber-langstroth'], L.roof], []],
+    ['a deep roof over a crown with its hole open', [L.floor, L.deep, L.crown, L.roof], []],
     ['a flush roof on frames', [L.floor, L.deep, ['roof-flush-langstroth']], ['order.flush-lid-alone']],
     [
       'a flush roof on risers on frames',

@@ -22,11 +22,11 @@ describe('a hive on the road (a covered screen on a closed floor can kill within
     ['a bare screen over a solid floor', [L.floor, L.deep, SCREEN], []],
     ['a bare screen over a mesh floor', [MESH, L.deep, SCREEN], []],
     ['a flush roof on the screen', [L.floor, L.deep, SCREEN, FLUSH], ['season.travel-covered stop']],
-    ['a telescoping roof on the screen', [MESH, L.deep, SCREEN, L.roof], ['season.travel-covered stop']],
+    ['a deep roof on the screen', [MESH, L.deep, SCREEN, L.roof], ['season.travel-covered stop']],
     ['a rim on the screen', [MESH, L.deep, SCREEN, ['eke-langstroth']], ['season.travel-covered stop']],
     ['a flush roof on battens', [L.floor, L.deep, SCREEN, BATTENS, FLUSH], []],
     // The skirt hangs down before the way out.
-    ['a telescoping roof on battens', [L.floor, L.deep, SCREEN, BATTENS, L.roof], ['season.travel-covered stop']],
+    ['a deep roof on battens', [L.floor, L.deep, SCREEN, BATTENS, L.roof], ['season.travel-covered stop']],
     ['a crown and a roof, floor closed', [L.floor, L.deep, L.crown, L.roof], ['season.travel-air stop']],
     ['a crown and a roof over mesh', [MESH, L.deep, L.crown, L.roof], ['season.travel-air mend']],
     ['open frames', [MESH, L.deep], ['season.travel-air mend']],
@@ -105,7 +105,7 @@ describe('the plan for moving', () => {
     const all = words.flatMap(({ text, why, cautions }) => [text, why, ...cautions]).join('\n')
     expect(all).toMatch(/more than about 3 miles/)
     expect(all).toMatch(/last bees are in, at dusk or before dawn/)
-    expect(all).toMatch(/open the door at once/)
+    expect(all).toMatch(/open the entrance at once/)
     expect(all).not.toMatch(/undefined|\bkm\b/)
   })
 

@@ -103,7 +103,7 @@ describe('a step in words', () => {
         units: 'inches',
         vocabulary: 'northAmerican',
       }).text,
-    ).toMatch(/^Telescoping outer cover off, upside down on the ground: boxes go on it, 7\.7 lb/)
+    ).toMatch(/^Telescoping cover off, upside down on the ground: boxes go on it, 7\.7 lb/)
   })
 
   it('every caution, reason and feed has words', () => {

@@ -255,13 +255,7 @@ describe('names', () => {
       change: (part, i) => (i === 3 ? { ...part, name: 'Box 7' } : part),
     })
     const names = partNames(built.assessment.assembled, 'northAmerican')
-    expect([...names.values()]).toEqual([
-      'solid bottom board',
-      'hive body',
-      'super 1',
-      'Box 7',
-      'telescoping outer cover',
-    ])
+    expect([...names.values()]).toEqual(['solid bottom board', 'hive body', 'super 1', 'Box 7', 'telescoping cover'])
     expect(partDetail(built.assessment.assembled.stack[1]!, 'northAmerican')).toBe('deep hive body, 10 frames')
   })
 

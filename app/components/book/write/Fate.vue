@@ -5,7 +5,13 @@ import { entriesOf } from '#core/plain'
 import { CAUSE_WORDS } from '#core/wording/sign-words'
 
 const body = defineModel<Fate | null>({ required: true })
-const WORDS = { alive: 'Alive', dead: 'Dead', merged: 'Merged', sold: 'Sold', absconded: 'It left' } as const
+const WORDS = {
+  alive: 'Alive',
+  dead: 'Dead',
+  merged: said('United with another'),
+  sold: 'Sold',
+  absconded: 'It left',
+} as const
 const typed = reactive<{ fate: Fate['fate'] | undefined; of: Fate['of']; cause: string }>({
   fate: undefined,
   of: undefined,

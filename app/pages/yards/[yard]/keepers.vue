@@ -16,7 +16,7 @@ const isOwner = computed(() => yard.value !== undefined && me.me?.on === true &&
 const MEANS: Readonly<Record<Played, string>> = {
   owner: 'everything, and who keeps it',
   keeper: 'changes hives, kit and plans',
-  helper: 'ticks visits, writes looks and counts',
+  helper: 'ticks visits, writes inspections and counts',
   reader: 'looks only',
 }
 const COLUMNS = columnsFor<YardKeeper>(

@@ -20,15 +20,7 @@ import {
   type HiveChangeover,
   type PlannedStage,
 } from '#core/season'
-import {
-  autumnInWords,
-  cautionInWords,
-  counted,
-  patternName,
-  stageWord,
-  storingInWords,
-  workInWords,
-} from '#core/wording'
+import { autumnInWords, cautionInWords, counted, patternName, storingInWords, workInWords } from '#core/wording'
 import type { TickSheets } from '#wire/visit-print-schema'
 import { download, fileName } from '~/composables/download'
 import { laidIn, plannedLaidIn } from '#core/laid-hive'
@@ -248,7 +240,7 @@ function tickSheets(): TickSheets {
     return plan ? plannedLaidIn(one, plan) : laidIn(one, hive)
   }
   return {
-    title: `${one.name}: to ${stageWord(stage.value)}`,
+    title: `${one.name}: to ${stageSaid(stage.value)}`,
     paper: preferences.paper,
     lines: [workInWords(visit.value.work, preferences.reader, visit.value.bounds)],
     take: visit.value.take.map(kitLine),
@@ -315,7 +307,7 @@ useHead({ title: 'Year – Duvet' })
         {{ counted(yard.hives.length, 'hive') }} written
         <ElButton text @click="cancel">Stop</ElButton>
       </p>
-      <div ref="strip" class="row" role="group" tabindex="0" :aria-label="`Hives at ${stageWord(stage)}`">
+      <div ref="strip" class="row" role="group" tabindex="0" :aria-label="`Hives at ${stageSaid(stage)}`">
         <div
           class="line"
           :style="{ width: `${virtualizer.getTotalSize()}px`, paddingLeft: `${inSight[0]?.start ?? 0}px` }"
@@ -346,7 +338,7 @@ useHead({ title: 'Year – Duvet' })
               data-testid="from-before"
               @click="from = 'before'"
             >
-              From {{ stageWord(before) }}
+              From {{ stageSaid(before) }}
             </ElButton>
           </div>
           <ShellInTurn><YearFood v-if="shownPlan" :yard="yard" :planned="shownPlan" /></ShellInTurn>

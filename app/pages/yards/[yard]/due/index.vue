@@ -217,7 +217,7 @@ useHead({ title: computed(() => `Due in ${yard.value?.name ?? 'a yard'} – Duve
         {{ lastAnswer.text }}: answered. <ElButton text @click="takeBack">Take it back</ElButton>
       </p>
       <p v-if="open && lines.length === 0" data-testid="due-none">
-        Nothing is due. Write down a look, and the next one comes here by itself.
+        Nothing is due. Write down an inspection, and the next one comes here by itself.
       </p>
       <div v-if="lines.length > 0" class="outside">
         <BookDegrees v-model="celsius" name="Outside today" :least-celsius="-50" :most-celsius="50" />

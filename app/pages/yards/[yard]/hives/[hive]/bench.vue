@@ -338,7 +338,7 @@ function takeName(name: string): void {
                     <ElDropdownItem
                       data-testid="open-look"
                       @click="router.push(hivePath(String(route.params.yard), bench.hive!.id, 'look'))"
-                      >Write down a look</ElDropdownItem
+                      >Write down an inspection</ElDropdownItem
                     >
                     <ElDropdownItem
                       data-testid="open-log"

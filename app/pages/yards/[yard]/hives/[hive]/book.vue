@@ -5,7 +5,7 @@ import { until, useDebounceFn, useElementSize, useWindowSize } from '@vueuse/cor
 import dayjs from 'dayjs'
 import { catalogueOf } from '#core/catalogue'
 import { colonyIn, isEdit, leavesOf, sittingsOf, type Edit, type HiveChange, type Sitting, type Yard } from '#core/hive'
-import { capital, counted, editInWords, patternName, severityWord, stageWord } from '#core/wording'
+import { capital, counted, editInWords, patternName, severityWord } from '#core/wording'
 import { hiveIn } from '#core/hive-in'
 
 const route = useRoute()
@@ -144,7 +144,7 @@ function headed({ changes: all, visitTo }: Sitting): string {
   const [began, ended] = [clockOf(from), clockOf(to)]
   const when = `${preferences.day(dayOf(from))}, ${began === ended ? began : `${began} to ${ended}`}`
   const count = `${counted(all.length, 'change')}`
-  return visitTo ? `Visit to ${stageWord(visitTo)}: ${when}, ${count}` : `${when}: ${count}`
+  return visitTo ? `Visit to ${stageSaid(visitTo)}: ${when}, ${count}` : `${when}: ${count}`
 }
 const seen = computed(() =>
   virtualizer.value.getVirtualItems().flatMap((item) => {
@@ -162,7 +162,7 @@ function partsIn(edit: Edit): string {
   return names.length > 0
     ? ` (${names.join(', ')})`
     : isEdit(edit, 'set-hive') && edit.stage
-      ? ` (${stageWord(edit.stage)})`
+      ? ` (${stageSaid(edit.stage)})`
       : ''
 }
 function patternsIn(edit: Edit): string[] {
@@ -228,7 +228,7 @@ useHead({ title: computed(() => `The book of ${name.value} – Duvet`) })
         </p>
         <ShellInTurn v-if="drawn">
           <p>
-            {{ capital(stageWord(hive!.stage)) }}. Worst finding: <b>{{ severityWord(drawn.assessment.worst) }}</b>
+            {{ capital(stageSaid(hive!.stage)) }}. Worst finding: <b>{{ severityWord(drawn.assessment.worst) }}</b>
           </p>
           <DrawingHiveSection
             :assessment="drawn.assessment"

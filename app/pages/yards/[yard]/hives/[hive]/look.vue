@@ -55,7 +55,7 @@ const STEPS = [
   ['food', 'Food'],
   ['queen', 'Queen'],
   ['health', 'Health'],
-  ['door', 'Door'],
+  ['door', 'Entrance'],
   ['next', 'Keep it'],
 ] as const
 const step = ref<(typeof STEPS)[number][0]>('bees')
@@ -259,11 +259,11 @@ function again() {
   step.value = 'bees'
 }
 const rests = computed(() => place.value !== null && partingOn(at.value, place.value.yard) !== 'free')
-useHead({ title: computed(() => `Look into ${place.value?.hive.name ?? 'a hive'} – Duvet`) })
+useHead({ title: computed(() => `Inspection of ${place.value?.hive.name ?? 'a hive'} – Duvet`) })
 </script>
 
 <template>
-  <ShellPage :title="place ? `Look into ${place.hive.name}` : 'Look'">
+  <ShellPage :title="place ? `Inspection of ${place.hive.name}` : 'Inspection'">
     <template #bar>
       <UiDay
         time
@@ -279,7 +279,7 @@ useHead({ title: computed(() => `Look into ${place.value?.hive.name ?? 'a hive'}
     >
     <section v-else-if="kept" class="kept" data-testid="look-kept">
       <p>
-        <b>The look into {{ place.hive.name }} is written down.</b>
+        <b>The inspection of {{ place.hive.name }} is written down.</b>
         {{ book.count > 0 ? 'It waits on this device until the server can be reached.' : '' }}
       </p>
       <p class="ways">
@@ -288,18 +288,18 @@ useHead({ title: computed(() => `Look into ${place.value?.hive.name ?? 'a hive'}
           >What was done: mites, treatment, food, crop</NuxtLink
         >
         <NuxtLink :to="hivePath(place.yard.id, place.hive.id, 'bench')">Boxes moved, put on or taken off</NuxtLink>
-        <ElButton @click="again">Write another look</ElButton>
+        <ElButton @click="again">Write another inspection</ElButton>
       </p>
     </section>
     <div v-else class="look">
       <p v-if="draft.corrects" class="cold" role="note" data-testid="look-again">
-        You write a look again: it takes the place of the one in the book.
+        You write an inspection again: it takes the place of the one in the book.
         <NuxtLink :to="hivePath(place.yard.id, place.hive.id, 'book')">Leave it as it is</NuxtLink>
       </p>
       <UiModes v-model="step" :of="STEPS" name="Step" />
       <p v-if="rests" class="cold" role="note">
-        It is the cold time of this yard: no box is parted now. Heft it, look at the door, lift the crown on a mild day
-        at most.
+        It is the cold time of this yard: no box is parted now. Heft it, look at the entrance, lift the crown on a mild
+        day at most.
       </p>
       <div class="step">
         <p v-if="step === 'bees'" class="ask">

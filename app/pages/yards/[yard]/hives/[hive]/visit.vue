@@ -14,7 +14,7 @@ import {
   writeHive,
   type Cannot,
 } from '#core/season'
-import { CANNOT_WORDS, autumnInWords, cautionInWords, patternName, stageWord, stepOfVisitInWords } from '#core/wording'
+import { CANNOT_WORDS, autumnInWords, cautionInWords, patternName, stepOfVisitInWords } from '#core/wording'
 import { hiveIn, plannedHiveIn } from '#core/hive-in'
 import * as deeds from '#core/hive/deeds'
 
@@ -152,14 +152,14 @@ useHead({ title: computed(() => `Visit to ${place.value?.hive.name ?? 'a hive'} 
       <p>
         <b>{{
           last && stillToDo.length > 0
-            ? `${place.hive.name} is closed, and not as planned: it still counts as ${stageWord(place.hive.stage)}, and ${stageWord(last.stage)} stays in Due.`
+            ? `${place.hive.name} is closed, and not as planned: it still counts as ${stageSaid(place.hive.stage)}, and ${stageSaid(last.stage)} stays in Due.`
             : last
-              ? `${place.hive.name} is done: it stands as ${stageWord(place.hive.stage)}.`
-              : `${place.hive.name} stands as ${stageWord(place.hive.stage)}. No visit is under way here.`
+              ? `${place.hive.name} is done: it stands as ${stageSaid(place.hive.stage)}.`
+              : `${place.hive.name} stands as ${stageSaid(place.hive.stage)}. No visit is under way here.`
         }}</b>
       </p>
       <p v-if="last && stillToDo.length > 0" data-testid="still-to-do">
-        Not as planned for {{ stageWord(last.stage) }}: {{ stillToDo.join(', ') }}.
+        Not as planned for {{ stageSaid(last.stage) }}: {{ stillToDo.join(', ') }}.
       </p>
       <p v-if="last && next" class="next" data-testid="visit-next">
         Next:
@@ -177,7 +177,7 @@ useHead({ title: computed(() => `Visit to ${place.value?.hive.name ?? 'a hive'} 
     </section>
     <section v-else class="visit">
       <p class="count" role="status">
-        {{ visit.done }} of {{ visit.steps.length }} done, to {{ stageWord(visit.toStage) }}
+        {{ visit.done }} of {{ visit.steps.length }} done, to {{ stageSaid(visit.toStage) }}
         <UiProgress :done="visit.done" :of="visit.steps.length" name="Steps done" />
       </p>
       <div v-if="asksWhich" class="which" role="alert" data-testid="which-hive">

@@ -10,7 +10,7 @@ import { proxy } from 'comlink'
 import { useKept } from '~/composables/kept'
 import { planDoor } from '~/composables/doors'
 import type { StageLoad, YardDay } from '~/workers/lift-yard'
-import { capital, counted, dutyInWords, liftVerdict, SCHOOL_WORDS, stageWord } from '#core/wording'
+import { capital, counted, dutyInWords, liftVerdict, SCHOOL_WORDS } from '#core/wording'
 import { hiveAt, hiveIn } from '#core/hive-in'
 
 const BRICK_KG = 2.7
@@ -294,21 +294,21 @@ const LOADS = columnsFor<StageLoad>(
       </p>
       <template v-else>
         <LiftYearChart
-          :labels="year.map(({ stage }) => capital(stageWord(stage)))"
+          :labels="year.map(({ stage }) => capital(stageSaid(stage)))"
           :total-kg="year.map(({ totalKg }) => totalKg)"
           :heaviest-kg="year.map(({ heaviestKg }) => heaviestKg ?? 0)"
         />
         <div class="scroll" tabindex="0" role="group" aria-label="Stage by stage">
           <UiTable class="list" :rows="year" :columns="LOADS" :key-of="({ stage }) => stage">
             <template #stage="{ row }"
-              ><span :data-load="row.stage">{{ capital(stageWord(row.stage)) }}</span></template
+              ><span :data-load="row.stage">{{ capital(stageSaid(row.stage)) }}</span></template
             >
           </UiTable>
         </div>
         <h2>A day in {{ hive.yard.name }}</h2>
         <p data-testid="day">
           Every hive inspected in full, as they stand: {{ dutyInWords(day.now, preferences.reader) }}. At the worst time
-          of the year, as planned ({{ stageWord(day.worst.stage) }}):
+          of the year, as planned ({{ stageSaid(day.worst.stage) }}):
           {{ dutyInWords(day.worst.duty, preferences.reader) }}. Share it out over days and people.
         </p>
       </template>

@@ -7,7 +7,7 @@ import { coldestCelsius, narrowed, seamsOfBees, stateOf, type SensorPlace } from
 import type { HiveAir } from '#wire/answers'
 import { server } from '~/sync/server'
 import { coldStageOf, hiveByWay, winterForm, winterOf, winterWays, withWay, type WinterWay } from '#core/wintering'
-import { WINTER_CAUTION, showSmallMass, showWatts, stageWord, winterSheet, winterWayWord } from '#core/wording'
+import { WINTER_CAUTION, showSmallMass, showWatts, winterSheet, winterWayWord } from '#core/wording'
 import { formatToAdd } from '#core/season'
 import { hasBees, type Edit } from '#core/hive'
 import { printedHive } from '~/drawing/printed'
@@ -112,7 +112,7 @@ const sides = computed<WinterSide[]>(() => {
   if (!hive || !place.value) return []
   const stands = place.value.hive.stage === stage.value
   const title = stands ? 'As it stands' : 'As planned'
-  const under = stands ? stageWord(stage.value) : `for ${stageWord(stage.value)}`
+  const under = stands ? stageSaid(stage.value) : `for ${stageSaid(stage.value)}`
   if (mode.value === 'schools') {
     const celsius = hive.context.figures.wholeCavityWarm
     return [
