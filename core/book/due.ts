@@ -1,7 +1,7 @@
 import { catalogueOf } from '../catalogue'
 import { findPart, isClosed, loansOf, partIdsOf, type Colony, type Hive, type Stage, type Yard } from '../hive'
 import { colonyOf } from './colony'
-import { autumnOf, partingOn, type Parting } from '../season/autumn'
+import { autumnOf, isPacked, partingOn, type Parting } from '../season/autumn'
 import { ANY_TIME, stageAround, yearOf, type YardYear } from '../season/calendar'
 import { daysFrom } from '../season/days'
 import { byHiveOf } from './by-hive'
@@ -10,6 +10,7 @@ import { dayOf, daysLater } from './days'
 import { isEntry, type Answer, type Entry, type EntryOf } from './entry'
 import { cellsSeen, nextLook, tellsOfFood, type NextLookBecause } from './look'
 import { boxDue, foodDue } from './due-food'
+import { inPeace } from './due-peace'
 import { treatmentEnd } from './treatment'
 
 /** Why a line is due, with what is needed to tell it. */
@@ -69,18 +70,19 @@ export function dueOf(yard: Yard, entries: readonly Entry[], today: string, weig
       ? [...held, ...backOf(yard, hive), ...tasksOf(own)]
       : isClosed(colony)
         ? [...held, ...treatmentsOf(own, year), ...backOf(yard, hive), ...tasksOf(own)]
-        : [
+        : inPeace([
             ...held,
             ...shutIn(yard, hive, today),
-            ...looksOf(own, yard),
-            ...countsOf(own, year),
+            // Packed hives are not opened: what was due of them before is not due any more.
+            ...(isPacked(today, yard) ? [] : [...looksOf(own, yard), ...countsOf(own, year)]),
             ...treatmentsOf(own, year),
             ...roomsOf(hive),
             ...backOf(yard, hive),
             ...foodDue(hive, own, weighedOn[hive.id], year, today),
             ...boxDue(yard, hive, own, year, today),
             ...tasksOf(own),
-          ].concat(visitsOf(yard, hive, stages, today))
+            ...visitsOf(yard, hive, stages, today),
+          ])
   })
   return answered(lines, entriesOf(entries, 'answer')).sort(
     (a, b) => order(a.day, b.day) || order(a.hiveId, b.hiveId) || order(a.id, b.id),

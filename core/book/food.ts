@@ -109,8 +109,8 @@ const needOf = ({ yard, assembled, context }: HiveIn, day: string): NeedOn =>
   needOfHive(assembled, needOn(yard, day), context.figures)
 
 /**
- * What the food of a hive says of its crop on a day, as its plan and its steps ask it. Its supers fill while it stands as
- * a stage of growth and the year of its yard is in one: a hive left as in flow in December fills none.
+ * What the food of a hive says of its crop on a day, as its plan and its steps ask it. Its supers fill while it stands
+ * as a stage of growth and the year of its yard is in one: a hive left as in flow in December fills none.
  */
 export function cropLetGo({ yard, hive }: HiveIn, { against, supers }: FoodOfHive, today: string): CropLetGo {
   return {
@@ -241,7 +241,7 @@ function supersOf(
       middle: Math.max(0, there.middle - taken.middle),
       high: Math.max(0, there.high - taken.low),
     }
-    return { partId: box.part.id, kg, left, mayGo: !isHeldBack && taken.high <= mayTake.low }
+    return { partId: box.part.id, kg, left, mayGo: kg.high === 0 || (!isHeldBack && taken.high <= mayTake.low) }
   })
 }
 

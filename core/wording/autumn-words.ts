@@ -25,13 +25,15 @@ export function autumnInWords(
   const { wrapCelsius } = catalogueOf(yard).figures
   const sentences = {
     pack:
-      `Feed and treat until about ${day(autumn.pack)}: pack down then, feeder off, the entrance narrow and guarded. Mites ` +
-      'are treated early in that time.',
+      `Feed and treat until about ${day(autumn.pack)}: pack down then, feeder off, the entrance narrow and ` +
+      `guarded. Mites ` +
+      'are treated early in that time, by the label.',
     wrap:
       `Where you wrap, wraps go on about ${day(autumn.wrap)}, as the mean of a day falls towards ` +
       `${showTemperature(wrapCelsius, reader.units)}: on too early they keep brood going and the bees flying.`,
     close:
-      `The last inspection is by ${day(autumn.lastLook)}, so that joints are glued again before the frost stays. No box is ` +
+      `The last inspection is by ${day(autumn.lastLook)}, so that joints are glued again before the frost stays. ` +
+      `No box is ` +
       'parted after it.',
   }
   return (stage ? (TOLD_AT[stage] ?? []) : (['pack', 'wrap', 'close'] as const)).map((one) =>

@@ -214,12 +214,16 @@ function reasonInWords(reason: DueLine['reason'], reader: Reader, partName: (par
     case 'box':
       return {
         text: 'Put the next box on',
-        why: `${reason.free} of ${counted(reason.combs, 'comb')} free at the last inspection, filled by then at the earliest`,
+        why:
+          `${reason.free} of ${counted(reason.combs, 'comb')} free at the last inspection, filled by then at ` +
+          `the earliest`,
       }
     case 'hive-nucleus':
       return {
         text: 'Hive it: a full box',
-        why: `its bees cover ${counted(reason.seams, 'comb')}: out of a small box it swarms. Its combs keep their order`,
+        why:
+          `its bees cover ${counted(reason.seams, 'comb')}: out of a small box it swarms. Its combs keep their ` +
+          `order`,
       }
     case 'task':
       return { text: capital(reason.text), why: 'you wrote it down' }
@@ -253,14 +257,17 @@ function safetyInWords(reason: Extract<DueLine['reason'], { due: 'inspect' | 'cl
             : 'it died of what may be a disease or is not known: some must be reported',
       }
     case 'close-door':
-      return { text: 'Close its door', why: 'robbers carry off its honey, and what killed it; nothing of it is moved' }
+      return {
+        text: 'Close its entrance',
+        why: 'robbers carry off its honey, and what killed it; nothing of it is moved',
+      }
     case 'kit':
       return {
         text: reason.mayBeDisease ? 'Clean, burn or keep its kit as you are told' : 'Look at its kit and clean it',
         why: 'nothing of it goes to another hive until its book says that it was looked at or cleaned',
       }
     case 'let-out':
-      return { text: 'Open its door', why: 'it is shut for the road: where it stands, bees that are shut in die' }
+      return { text: 'Open its entrance', why: 'it is shut for the road: where it stands, bees that are shut in die' }
   }
 }
 

@@ -222,7 +222,8 @@ const STEPS: Record<BuildStep, readonly [text: string, note: string]> = {
     'Once set it stays as it is.',
   ],
   'box-paint': [
-    'Paint or oil the outside only, with something that breathes and has no insecticide or fungicide in it; no treated ' +
+    'Paint or oil the outside only, with something that breathes and has no insecticide or fungicide in it; no ' +
+      'treated ' +
       'timber. Dry before bees go in.',
     'Inside stays bare: bees coat it themselves.',
   ],

@@ -38,7 +38,8 @@ export const TELL_COLONY: Tellers<Extract<Rule, `colony.${string}`>> = {
     fate: facts.mayBeDisease
       ? `Robbers carry off what killed it. ${HAVE_LOOKED}`
       : facts.held
-        ? 'Close its entrance, or it is robbed out. Look at its combs, clean the kit, and write down that it was looked ' +
+        ? 'Close its entrance, or it is robbed out. Look at its combs, clean the kit, and write down that it was ' +
+          'looked ' +
           'at: until then nothing of it goes to another hive.'
         : 'Its kit was looked at. Keep it closed against moth and robbers until bees come in again.',
   }),
@@ -46,7 +47,8 @@ export const TELL_COLONY: Tellers<Extract<Rule, `colony.${string}`>> = {
     title: 'no colony in it',
     what: `Since ${dayInWords(facts.since, reader.vocabulary)}: ${EMPTY_WORDS[facts.because] ?? facts.because}.`,
     fate: facts.held
-      ? 'Close its entrance, or it is robbed out. Until somebody has looked at its combs, nothing of it goes to another ' +
+      ? 'Close its entrance, or it is robbed out. Until somebody has looked at its combs, nothing of it goes to ' +
+        'another ' +
         'hive.'
       : 'Its kit was looked at. Keep it closed against moth and robbers until bees come in again.',
   }),

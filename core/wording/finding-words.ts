@@ -293,7 +293,8 @@ const TELL: Tellers<Rule> = {
     title: `${list(finding.partIds.map(named))} below the brood`,
     what: `It stands below ${the(named(finding.facts.broodId))}.`,
     fate:
-      'Until about October some put it there on purpose: bees carry its food up. As a crop box it fills last, and the ' +
+      'Until about October some put it there on purpose: bees carry its food up. As a crop box it fills last, and ' +
+      'the ' +
       'queen lays in it; by winter food stands above the cluster, or they starve over it.',
   }),
   'order.super-under-excluder': ({ part }) => ({
@@ -361,7 +362,8 @@ const TELL: Tellers<Rule> = {
     what:
       `${count(finding.facts.cells)} cells (${showVolume(finding.facts.litres, reader.units)}) ` +
       `in the brood boxes; ${count(finding.facts.needCells)} are wanted for a queen who lays ` +
-      `${count(finding.facts.layingPeak)} eggs a day at her peak, as brood alone: pollen and food want combs beside it.`,
+      `${count(finding.facts.layingPeak)} eggs a day at her peak, as brood alone: pollen and food want combs ` +
+      `beside it.`,
     fate:
       finding.severity === 'mend'
         ? 'The brood nest is full before the flow and the colony swarms: add a second brood box or a larger one.'

@@ -1,3 +1,4 @@
+import { showTemperature } from '../units'
 import {
   beesSeen,
   broodSeen,
@@ -176,18 +177,24 @@ function queenAndRoom(known: HiveIn, look: Look, day: string, { vocabulary }: Re
   ]
 }
 
-function next({ yard }: HiveIn, look: Look, day: string, clipped: boolean, { vocabulary }: Reader): Follows {
+function next({ yard }: HiveIn, look: Look, day: string, clipped: boolean, { vocabulary, units }: Reader): Follows {
   const [openCells, sealedCells] = [(look.cells?.open ?? 0) > 0, (look.cells?.sealed ?? 0) > 0]
+  const { lookLeastCelsius } = yearOf(yard).figures
   const found = nextLook(day, yard, { clipped, openCells, sealedCells }, look.celsius)
   return found
     ? {
         of: 'next',
-        what: 'Next look',
+        what: 'Next inspection',
         said:
           found.days === 0
             ? 'none: act at this one'
             : `${dayInWords(found.day, vocabulary)}, in ${counted(found.days, 'day')}`,
         how: WHY_NEXT[found.because],
       }
-    : { of: 'next', what: 'Next look', said: 'none: no hive is opened in the cold', how: 'below about 10 °C' }
+    : {
+        of: 'next',
+        what: 'Next inspection',
+        said: 'none: no hive is opened in the cold',
+        how: `below about ${showTemperature(lookLeastCelsius, units)}`,
+      }
 }

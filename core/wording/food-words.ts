@@ -1,4 +1,5 @@
 import { dayOf, type AgainstCrop, type FoodOfHive, type Ledger, type Measured, type WeighDoubt } from '../book'
+import type { Figures } from '../figures'
 import { showMass } from '../units'
 import type { Range } from '../weight'
 import { dayInWords } from './day-words'
@@ -71,9 +72,14 @@ export function againstCropInWords(against: AgainstCrop, { vocabulary }: Reader)
 }
 
 /** What always stands beside a crop. */
-export const CROP_CAUTION =
-  'A strong colony without supers eats half a kilogram to a kilogram a day and can starve within days when the flow ' +
-  'ends. Leave what it needs, look again within a week. A full super is a heavy lift.'
+export function cropCaution({ eatsADayLow, eatsADayHigh }: Figures, { units }: Pick<Reader, 'units'>): string {
+  const [low, high] = [eatsADayLow, eatsADayHigh].map((kg) => showMass(kg, units, 1))
+  return (
+    `A strong colony without supers eats ${low} to ${high} a day and can starve within days when the flow ends. ` +
+    `Leave ` +
+    'what it needs, look again within a week. A full super is a heavy lift.'
+  )
+}
 
 /** What is odd about a reading of a scale, asked before it is kept. */
 export function weighDoubtInWords({ doubt, limitKg }: WeighDoubt, readingKg: number, { units }: Reader): string {

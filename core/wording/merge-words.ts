@@ -6,7 +6,8 @@ export function mergeSteps(weak: string, onto: string): string[] {
     `Find the queens. The better one is kept; the other is taken away from ${weak} or ${onto} first.`,
     `Take the roof and crown off ${onto}. Lay one sheet of newspaper over its frames, with a few pin holes.`,
     `Set the box of ${weak} on it with its bees and combs. Bees, brood and food stay together.`,
-    `Crown and roof on. The entrance below stays open, one to two bees wide; the bees of ${weak} have air through a mesh ` +
+    `Crown and roof on. The entrance below stays open, one to two bees wide; the bees of ${weak} have air through ` +
+      `a mesh ` +
       'or a small way out of their own at the top until they are through the paper.',
     'Do not open the hive for a week: they eat through the paper and become one. Never shut the entrance for it.',
     'After a week go through the frames: what has brood and food stays below, and only a box without bees comes off.',

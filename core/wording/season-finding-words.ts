@@ -216,7 +216,7 @@ export const TELL_SEASON: Tellers<SeasonRule> = {
     fate: 'Scouts prefer a box that smells of bees: hang one old, dry comb of a healthy colony in it.',
   }),
   'season.bait-door': ({ reader }) => ({
-    title: 'door of the bait hive is wide open',
+    title: 'entrance of the bait hive is wide open',
     what: 'A swarm wants an entrance that it can guard.',
     fate: `Scouts pass it by. Narrow it to ${reader.units === 'mm' ? '10 to 15 cm²' : '1 1/2 to 2 1/4 square inches'}.`,
   }),

@@ -17,7 +17,8 @@ export const SWARM_WAYS: readonly SwarmWay[] = [
     steps: [
       'Find the queen. Hang the comb that she is on into a nucleus box, free of queen cells.',
       'Add a comb of food, a comb of sealed brood and an empty one; shake in the bees of two more combs.',
-      'Small open entrance, air, feeder. In this yard its flyers go home, so shake in two combs more; else it goes more than ' +
+      'Small open entrance, air, feeder. In this yard its flyers go home, so shake in two combs more; else it ' +
+        'goes more than ' +
         'about 3 miles (5 km) away. Feed it towards evening.',
       'In the old hive leave one open cell with a larva in jelly, marked; take the others off, never shake its comb.',
       'After a week look once more: one cell, no others begun since. Then leave it alone for three weeks.',

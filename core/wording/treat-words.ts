@@ -31,7 +31,8 @@ export function treatByInWords(year: YardYear, { vocabulary }: Pick<Reader, 'voc
   const [bees, by] = [window.beesFrom, window.by].map((day) => dayInWords(day, vocabulary))
   return inVocabulary(
     `Winter bees are raised from ${bees}: before then, by ${by} at the latest, supers are off and mites are treated, ` +
-      'or a product is in that its label allows with supers on: a crop of later days is paid for with bees of the winter.',
+      'or a product is in that its label allows with supers on: a crop of later days is paid for with bees of the ' +
+      'winter.',
     vocabulary,
   )
 }

@@ -19,7 +19,8 @@ import { isRoof } from '../parts'
 
 /** What always stands beside acids. */
 export const ACID_CAUTION =
-  'Acids burn lungs, eyes and skin: a respirator with the cartridge for acid vapour, never a dust mask, goggles, gloves, ' +
+  'Acids burn lungs, eyes and skin: a respirator with the cartridge for acid vapour, never a dust mask, goggles, ' +
+  'gloves, ' +
   'water at hand, nobody down the wind; a vaporiser is hot.'
 
 export const CAUTION_WORDS: Record<Caution, string> = {
@@ -39,9 +40,11 @@ export const CAUTION_WORDS: Record<Caution, string> = {
     'honey, comb or feed of other bees: it carries foul brood. A swarm is fed after a day or two.',
   'clear-of-bees':
     'Clear the bees out of it first: an escape board under it a day or two before, a day at the most where small ' +
-    'hive beetle is, or shake and brush them off. A comb with brood stays on the hive. Cover each box at once: open honey starts robbing.',
+    'hive beetle is, or shake and brush them off. A comb with brood stays on the hive. Cover each box at once: ' +
+    'open honey starts robbing.',
   robbing:
-    'Open honey, and nothing comes in: robbers. Boxes covered at once, entrances small, short work towards evening; where ' +
+    'Open honey, and nothing comes in: robbers. Boxes covered at once, entrances small, short work towards ' +
+    'evening; where ' +
     'bees fight at the entrances, close up and stop.',
   'go-down':
     'Choose a mild day. An escape board under the box a day or two before drives the bees ' +
@@ -65,9 +68,11 @@ export const CAUTION_WORDS: Record<Caution, string> = {
     'colony within the hour. The roof is carried apart. Out of the sun; in heat, water through the mesh.',
   'close-when-in': 'Close it when the last bees are in, at dusk or before dawn: those that are out then are lost.',
   defensive:
-    'Where bees are defensive: well away from people and animals, full dress, towards evening, help near, a way to run.',
+    'Where bees are defensive: well away from people and animals, full dress, towards evening, help near, a way ' +
+    'to run.',
   'hive-beetle':
-    'Where small hive beetle is: no box stands off its hive, and honey is extracted within a day or two; slime spoils it.',
+    'Where small hive beetle is: no box stands off its hive, and honey is extracted within a day or two; slime ' +
+    'spoils it.',
   smoker: 'A smoker is a fire: put it out, and set it down where nothing burns.',
   stings:
     'Stings can kill an allergic person: emergency help first, then what was prescribed. Have help within call, and ' +
@@ -156,7 +161,8 @@ function cropInWords(partId: string, crop: CropLetGo | undefined): string {
     )
   if (crop.stillFills)
     return (
-      'It is still being filled: weigh or heft the hive on the day. Only what its food can spare comes off; else this ' +
+      'It is still being filled: weigh or heft the hive on the day. Only what its food can spare comes off; else ' +
+      'this ' +
       'super stays on as food.'
     )
   return crop.mayGo.includes(partId)

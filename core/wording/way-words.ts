@@ -147,7 +147,8 @@ function combFields(): WayField[] {
           2,
           'two fewer',
           'fewest frames to uncap',
-          'only on drawn comb; about the honey of one fewer, since bees draw comb no thicker than about 40 mm',
+          'only on drawn comb; about the honey of one fewer, since bees draw comb no thicker than about 40 mm, 1 ' +
+            '5/8 in',
         ),
       ],
     },

@@ -8,7 +8,7 @@ import { massFigure, massUnit, showMass } from '#core/units'
 import { capital, climateUnsaid, needInWords, rangeInWords } from '#core/wording'
 import {
   againstCropInWords,
-  CROP_CAUTION,
+  cropCaution,
   foodThereInWords,
   lastsInWords,
   ledgerInWords,
@@ -128,7 +128,7 @@ function useAsFood(partId: string) {
       <ElTableColumn prop="what" label="What" />
       <ElTableColumn prop="kg" label="How much" align="right" width="120" />
     </ElTable>
-    <p class="soft">{{ CROP_CAUTION }}</p>
+    <p class="soft">{{ cropCaution(known.context.figures, reader) }}</p>
   </section>
 </template>
 

@@ -1,6 +1,6 @@
 import { isFormat, isNucleusFormat, sizesIn, STARTING_FORMAT, type Catalogue, type Format } from '../../catalogue'
 import type { AssembledHive, StackedPart } from '../../geometry'
-import type { Hive, Way, Yard } from '../../hive'
+import type { Hive, Stage, Way, Yard } from '../../hive'
 import { isBox, isWrap, formatsOf } from '../../parts'
 
 const USUAL_SUPERS = 2
@@ -10,9 +10,12 @@ export function formatToAdd(stack: readonly StackedPart[]): Format {
   return formatsOf(stack).find(isFormat) ?? STARTING_FORMAT
 }
 
+/** Stages in which as many supers stand as a hive gets; before and after, some of them lie in the shed. */
+const ALL_ON: ReadonlySet<Stage> = new Set<Stage>(['flow', 'crop'])
+
 /** How a hive is kept, by what stands there; what cannot be seen is as most keep it (common practice). */
 export function usualWay(
-  { stack, attached }: Pick<AssembledHive, 'stack' | 'attached'>,
+  { hive, stack, attached }: Pick<AssembledHive, 'hive' | 'stack' | 'attached'>,
   owns: ReadonlySet<string>,
   catalogue: Catalogue,
 ): Way {
@@ -24,7 +27,7 @@ export function usualWay(
   return {
     broodForm: 'as-it-stands',
     excluder: 'above-brood',
-    supers: supers.length || USUAL_SUPERS,
+    supers: ALL_ON.has(hive.stage) && supers.length > 0 ? supers.length : Math.max(supers.length, USUAL_SUPERS),
     superSize:
       lowestSuper?.size ??
       (sizes.includes('medium') ? 'medium' : sizes.includes('shallow') ? 'shallow' : (sizes[0] ?? 'deep')),
