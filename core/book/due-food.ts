@@ -1,6 +1,7 @@
 import { hiveIn } from '../hive-in'
 import { isCold, type Hive, type Stage, type Yard } from '../hive'
-import { stageOn, type YardYear } from '../season/calendar'
+import { stageAround, stageOn, type YardYear } from '../season/calendar'
+import { YEAR_DAYS } from '../season/days'
 import { isLean } from '../season/need-on'
 import { isNucleus } from '../season/ways/usual'
 import { chainOf, entriesOf } from './current'
@@ -17,10 +18,22 @@ const GROWS: ReadonlySet<Stage> = new Set<Stage>(['building-up', 'supering', 'fl
 const laterOf = (...days: readonly (string | undefined)[]) =>
   days.reduce((last, day) => (day !== undefined && (last === undefined || day > last) ? day : last), undefined)
 
+/** The first day of the stretch in which food is watched as it is on a day: of what is lean, or of what is kept. */
+function watchedSince(today: string, year: YardYear): string {
+  const lean = isLean(stageOn(today, year))
+  let from = today
+  for (let i = 0; i < YEAR_DAYS; i++) {
+    const { now, sinceDays } = stageAround(from, year)
+    if (isLean(now.stage) !== lean || (!lean && !isKept(now.stage))) return daysLater(from, 1)
+    from = daysLater(from, -sinceDays - 1)
+  }
+  return from
+}
+
 /**
  * When a hive is to be weighed or hefted again, and its feeder looked at: each week or two from the late-winter check
  * to the flow and in a dearth, every 30 days from the crop until then, in a week where it was light; 7 days after feed
- * was given (common practice; days from memory). Nothing where its food was never known.
+ * was given (common practice; days from memory). Where its food was never known, now.
  */
 export function foodDue(
   hive: Pick<Hive, 'id'>,
@@ -38,13 +51,17 @@ export function foodDue(
   const feed = entriesOf(own, 'feed').at(-1)
   const fedOn = feed && dayOf(feed.at)
   const seenSince = laterOf(weighedOn, looks.at(-1) && dayOf(looks.at(-1)!.at))
+  const isWatched = isLean(stage) || isKept(stage)
+  const since = isWatched ? watchedSince(today, year) : today
+  const after = last && daysLater(last, wasLight ? feedCheckDays : isLean(stage) ? heftLeanDays : heftDays)
   return [
-    ...(last !== undefined && (isLean(stage) || isKept(stage))
+    ...(isWatched
       ? [
           {
-            id: `weigh:${hive.id}:${last}`,
+            id: `weigh:${hive.id}:${last ?? since}`,
             hiveId: hive.id,
-            day: daysLater(last, wasLight ? feedCheckDays : isLean(stage) ? heftLeanDays : heftDays),
+            // What was known before this time of watching says nothing of its days; what never was is asked now.
+            day: after === undefined ? today : after < since ? since : after,
             reason: { due: 'weigh', last, light: wasLight } as const,
           },
         ]

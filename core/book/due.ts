@@ -8,23 +8,24 @@ import { byHiveOf } from './by-hive'
 import { chainOf, entriesOf } from './current'
 import { dayOf, daysLater } from './days'
 import { isEntry, type Answer, type Entry, type EntryOf } from './entry'
-import { cellsSeen, nextLook, tellsOfFood, type NextLookBecause } from './look'
+import { tellsOfFood, type NextLookBecause } from './look'
 import { boxDue, foodDue } from './due-food'
+import { countsDue, looksDue } from './due-looks'
 import { inPeace } from './due-peace'
 import { treatmentEnd } from './treatment'
 
 /** Why a line is due, with what is needed to tell it. */
 type DueReason =
-  | { readonly due: 'look'; readonly because: NextLookBecause; readonly lastLook: string }
+  | { readonly due: 'look'; readonly because: NextLookBecause; readonly lastLook: string | undefined }
   | { readonly due: 'cells'; readonly sealed: number }
   | { readonly due: 'act'; readonly open: number; readonly sealed: number }
-  | { readonly due: 'count'; readonly lastCount: string }
+  | { readonly due: 'count'; readonly lastCount: string | undefined }
   | { readonly due: 'count-after'; readonly product: string; readonly ended: string }
   | { readonly due: 'treatment-end'; readonly product: string; readonly began: string }
   | { readonly due: 'treatment-open'; readonly product: string; readonly began: string }
   | { readonly due: 'headspace'; readonly partId: string }
   | { readonly due: 'back'; readonly partId: string; readonly to: string; readonly since: string }
-  | { readonly due: 'weigh'; readonly last: string; readonly light: boolean }
+  | { readonly due: 'weigh'; readonly last: string | undefined; readonly light: boolean }
   | { readonly due: 'feed'; readonly given: string }
   | { readonly due: 'box'; readonly free: number; readonly combs: number }
   | { readonly due: 'hive-nucleus'; readonly seams: number }
@@ -74,7 +75,9 @@ export function dueOf(yard: Yard, entries: readonly Entry[], today: string, weig
             ...held,
             ...shutIn(yard, hive, today),
             // Packed hives are not opened: what was due of them before is not due any more.
-            ...(isPacked(today, yard) ? [] : [...looksOf(own, yard), ...countsOf(own, year)]),
+            ...(isPacked(today, yard)
+              ? []
+              : [...looksDue(yard, hive, own, today), ...countsDue(yard, hive, own, today)]),
             ...treatmentsOf(own, year),
             ...roomsOf(hive),
             ...backOf(yard, hive),
@@ -120,48 +123,6 @@ function shutIn(yard: Yard, hive: Hive, today: string): DueLine[] {
     : []
 }
 
-function looksOf(own: readonly Entry[], yard: Yard): DueLine[] {
-  const look = entriesOf(own, 'look').at(-1)
-  if (!look) return []
-  const [day, id] = [dayOf(look.at), chainOf(look)]
-  const cells = cellsSeen(look.body, day, yearOf(yard).figures)
-  const next = nextLook(
-    day,
-    yard,
-    {
-      clipped: lastSaid(own, 'queenClipped') === true,
-      openCells: (cells?.open ?? 0) > 0,
-      sealedCells: (cells?.sealed ?? 0) > 0,
-    },
-    look.body.celsius,
-  )
-  const line = { hiveId: look.hiveId }
-  if (cells && cells.open > 0)
-    return [{ ...line, id: `act:${id}`, day, reason: { due: 'act', open: cells.open, sealed: cells.sealed } }]
-  return [
-    ...(next
-      ? [
-          {
-            ...line,
-            id: `look:${id}`,
-            day: next.day,
-            reason: { due: 'look', because: next.because, lastLook: day } as const,
-          },
-        ]
-      : []),
-    ...(cells && cells.sealed > 1
-      ? [
-          {
-            ...line,
-            id: `cells:${id}`,
-            day,
-            reason: { due: 'cells', sealed: cells.sealed } as const,
-          },
-        ]
-      : []),
-  ]
-}
-
 /** Of looks, newest first, those that what is due follows from: the last, and the last to speak of some things. */
 export function looksAskedFor(newestFirst: readonly Entry[]): Entry[] {
   const looks = entriesOf(newestFirst, 'look')
@@ -171,25 +132,6 @@ export function looksAskedFor(newestFirst: readonly Entry[]): Entry[] {
     looks.find(({ body }) => tellsOfFood(body)),
   ]
   return looks.filter((look) => wanted.includes(look))
-}
-
-/** What the newest look that says anything of it says. */
-function lastSaid<K extends keyof EntryOf<'look'>['body']>(own: readonly Entry[], name: K) {
-  return entriesOf(own, 'look').findLast(({ body }) => body[name] !== undefined)?.body[name]
-}
-
-function countsOf(own: readonly Entry[], { figures }: YardYear): DueLine[] {
-  const count = entriesOf(own, 'mites').at(-1)
-  if (!count) return []
-  const lastCount = dayOf(count.at)
-  return [
-    {
-      id: `count:${chainOf(count)}`,
-      hiveId: count.hiveId,
-      day: daysLater(lastCount, figures.miteCountDays),
-      reason: { due: 'count', lastCount },
-    },
-  ]
 }
 
 function treatmentsOf(own: readonly Entry[], { figures }: YardYear): DueLine[] {

@@ -1,6 +1,7 @@
 import type { DueLine, Entry, EntryOf, Look, TreatmentWarning } from '../book'
 import { broodFramesOf, foodFramesOf, isEntry, miteRate, seamsIn } from '../book'
 import type { Parting } from '../season'
+import { SHIPPED_FIGURES } from '../figures'
 import { showMass, showTemperature } from '../units'
 import { dayInWords } from './day-words'
 import { CAUSE_WORDS, SIGN_WORDS, signsInWords } from './sign-words'
@@ -170,9 +171,12 @@ function weighInWords({ light, last }: ReasonOf<'weigh'>, day: (iso: string) => 
   return light
     ? {
         text: 'Feed it, and heft it again',
-        why: `it was light on ${day(last)}; no colony is kept under two full frames of food`,
+        why: `it was light${last ? ` on ${day(last)}` : ''}; no colony is kept under two full frames of food`,
       }
-    : { text: 'Weigh or heft it', why: `its food was last known on ${day(last)}` }
+    : {
+        text: 'Weigh or heft it',
+        why: last ? `its food was last known on ${day(last)}` : 'nobody has weighed, hefted or counted its food yet',
+      }
 }
 
 /** A line of what is due: what to do, and why. */
@@ -184,16 +188,31 @@ export function dueInWords({ reason }: DueLine, reader: Reader, partName: (partI
   return { text: isNamed ? text : said(text), why: said(why) }
 }
 
+/** What the year asks of every hive, also of one that nothing is written of. */
+function dueByYear(reason: ReasonOf<'look'> | ReasonOf<'count'>, { vocabulary, units }: Reader): DueWords {
+  const day = (iso: string) => dayInWords(iso, vocabulary)
+  if (reason.due === 'look') {
+    const warm = showTemperature(SHIPPED_FIGURES.lookBroodCelsius, units)
+    const why = reason.lastLook
+      ? `last inspection ${day(reason.lastLook)}; ${LOOK_REASONS[reason.because]}`
+      : `none is written of it: on a day of ${warm} or more, without wind`
+    return { text: 'Inspect it', why }
+  }
+  const why = reason.lastCount
+    ? `last count ${day(reason.lastCount)}`
+    : 'none is written: each month while hives are opened'
+  return { text: 'Count mites', why }
+}
+
 function reasonInWords(reason: DueLine['reason'], reader: Reader, partName: (partId: string) => string): DueWords {
   const day = (iso: string) => dayInWords(iso, reader.vocabulary)
   switch (reason.due) {
     case 'look':
-      return { text: 'Inspect it', why: `last inspection ${day(reason.lastLook)}; ${LOOK_REASONS[reason.because]}` }
+    case 'count':
+      return dueByYear(reason, reader)
     case 'act':
     case 'cells':
       return cellsInWords(reason)
-    case 'count':
-      return { text: 'Count mites', why: `last count ${day(reason.lastCount)}` }
     case 'count-after':
       return { text: 'Count mites again', why: `${reason.product} ended ${day(reason.ended)}: did it work?` }
     case 'treatment-end':

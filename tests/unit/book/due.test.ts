@@ -23,14 +23,19 @@ const ids = (lines: ReturnType<typeof due>) => lines.map(({ id, day }) => `${id}
 const stageAlone = { stage: 'flow' as const }
 
 describe('what is due in a yard', () => {
-  it('is the next look, and the visits of the year; a hive that nothing is written of has no look due', () => {
-    expect(ids(due([], '2026-05-20', stageAlone))).toEqual([`visit:${hive.id}:crop:2026-07-31 2026-07-31`])
+  it('is the next look, and the visits of the year; of a hive that nothing is written of too', () => {
+    expect(ids(due([], '2026-05-20', stageAlone))).toEqual([
+      `count:${hive.id}:2026-04-30 2026-05-20`,
+      `look:${hive.id}:2026-05-10 2026-05-20`,
+      `visit:${hive.id}:crop:2026-07-31 2026-07-31`,
+    ])
+    expect(due([], '2026-12-20', stageAlone).map(({ reason }) => reason.due)).toEqual(['visit', 'weigh'])
     const lines = due([look('2026-05-19T15:00')], '2026-05-20', stageAlone)
     expect(ids(lines)).toContain('look:look 2026-05-26')
   })
 
   it('shows a hive that lags behind its year from the day on which the stage began', () => {
-    expect(ids(due([], '2026-06-15', { stage: 'winter' }))).toEqual([`visit:${hive.id}:flow:2026-05-20 2026-05-20`])
+    expect(ids(due([], '2026-06-15', { stage: 'winter' }))).toContain(`visit:${hive.id}:flow:2026-05-20 2026-05-20`)
     expect(due([], '2026-06-15', { stage: 'bait' })).toEqual([])
   })
 
@@ -142,7 +147,9 @@ describe('what is due in a yard', () => {
     expect(weigh([seen], '2026-11-20')).toEqual(['2026-11-04'])
     expect(weigh([seen], '2026-11-20', { [hive.id]: '2026-11-01' })).toEqual(['2026-12-01'])
     expect(weigh([seen], '2027-06-01')).toEqual([])
-    expect(weigh([look('2026-10-05T12:00')], '2026-11-20')).toEqual([])
+    // Never known, or known before this spring's watching began: from now on, and from its first day.
+    expect(weigh([look('2026-10-05T12:00')], '2026-11-20')).toEqual(['2026-11-20'])
+    expect(weigh([seen], '2027-03-10')).toEqual(['2027-02-01'])
   })
 
   it('is a look at the feeder a week after it was filled, unless the hive was seen since', () => {

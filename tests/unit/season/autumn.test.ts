@@ -143,7 +143,10 @@ describe('what the plan and Due make of it', () => {
   })
 
   it('without a winter the first super is on before the flow begins, though no stage is named for it', () => {
-    const visits = (today: string) => dueOf(yardIn('tropical-highland', {}, 'dearth'), [], today).map(({ day }) => day)
+    const visits = (today: string) =>
+      dueOf(yardIn('tropical-highland', {}, 'dearth'), [], today).flatMap(({ day, reason }) =>
+        reason.due === 'visit' ? [day] : [],
+      )
     expect(visits('2026-02-20')).toEqual(['2026-02-22'])
     expect(stageOn('2026-02-22', yearOf(yardIn('tropical-highland')))).toBe('dearth')
   })
