@@ -50,7 +50,14 @@ function ofLook(look: EntryOf<'look'>, own: readonly Entry[], yard: Yard, opens:
   const isOld = day < opens
   if (isOld || !next) {
     const after = later(daysLater(day, lookSeasonDays), opens)
-    return [{ ...line, id: `look:${id}`, day: after, reason: { due: 'look', because: 'season', lastLook: day } }]
+    return [
+      {
+        ...line,
+        id: `look:${id}`,
+        day: after,
+        reason: { due: 'look', because: isOld ? 'first' : 'season', lastLook: day },
+      },
+    ]
   }
   if (cells && cells.open > 0)
     return [{ ...line, id: `act:${id}`, day, reason: { due: 'act', open: cells.open, sealed: cells.sealed } }]

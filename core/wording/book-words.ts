@@ -132,12 +132,13 @@ const ANSWER_WORDS: Words<EntryOf<'answer'>['body']['answer']> = {
 const LOOK_REASONS = {
   swarming: 'swarming is likely',
   clipped: 'swarming is likely; the queen was said to be clipped',
+  first: 'the first of this year, on a day that is warm enough',
   season: 'two weeks since the last',
   cells: 'queen cells that may be sealed tomorrow',
   virgin: 'sealed queen cells then; by now a young queen lays, or there is none',
 } as const
 
-interface DueWords {
+export interface DueWords {
   readonly text: string
   readonly why: string
 }

@@ -34,6 +34,7 @@ const thousands = ({ low, high }: Range) => `${(low / 1000).toFixed(1)} to ${(hi
 const WHY_NEXT: Readonly<Record<NextLook['because'], string>> = {
   swarming: 'every 7 days while swarming is likely',
   clipped: 'every 9 days with a clipped queen',
+  first: 'the first of the year',
   season: 'every 14 days',
   cells: 'one may be sealed tomorrow',
   virgin: 'three weeks’ peace; then a young queen lays, or there is none',

@@ -33,7 +33,7 @@ const VIEWS: readonly (readonly [path: string, sign: string])[] = [
   [`${HIVE}/look`, '[data-comb]'],
   [`${HIVE}/book?see=food`, '[data-testid="food-drawn"]'],
   [`${HIVE}/book?see=years`, '[data-testid="book-years"] canvas'],
-  [`${YARD}/due`, '[data-due]'],
+  [`${YARD}/due`, '[data-due], [data-gathered]'],
   [`${YARD}/due/records`, '[data-testid="yard-mites"] canvas'],
   [`${YARD}/due/records?see=winters`, '[data-testid="winters"] table'],
   [`${YARD}/due/records?see=trials`, '[data-testid="trial-draw"]'],

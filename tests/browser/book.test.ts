@@ -203,9 +203,16 @@ describe('the book', () => {
   })
 })
 
+/** Opens every line that is told of several hives. */
+async function openDue(page: Page): Promise<void> {
+  await page.locator('[data-due], [data-gathered]').first().waitFor()
+  for (const button of await page.locator('[data-gathered] > [aria-expanded="false"]').all()) await button.click()
+}
+
 describe('what is due', () => {
   it('starts a visit from its line', async () => {
     const page = await session.open(`${YARD}/due`)
+    await openDue(page)
     await page.locator('[data-due^="visit:twill"] a').click()
     await page.getByTestId('begin-visit').waitFor()
     expect(page.url()).toMatch(/year\?.*hive=twill/)
@@ -213,6 +220,7 @@ describe('what is due', () => {
 
   it('is done, put off to a day or dropped with why, taken back, and saved as a calendar', async () => {
     const page = await session.open(`${YARD}/due`)
+    await openDue(page)
     const line = page.locator('[data-due^="visit:twill"]')
     await line.waitFor()
     await line.getByRole('button', { name: /^Done/ }).click()

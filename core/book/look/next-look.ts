@@ -3,7 +3,7 @@ import { yearOf } from '../../season/calendar'
 import { isSwarmTime } from '../../season/swarm-time'
 import { daysLater } from '../days'
 
-export type NextLookBecause = 'swarming' | 'clipped' | 'season' | 'cells' | 'virgin'
+export type NextLookBecause = 'swarming' | 'clipped' | 'season' | 'first' | 'cells' | 'virgin'
 
 /** When to look next, and why; undefined where no hive is opened. */
 export interface NextLook {

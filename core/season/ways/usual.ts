@@ -15,7 +15,7 @@ const ALL_ON: ReadonlySet<Stage> = new Set<Stage>(['flow', 'crop'])
 
 /** How a hive is kept, by what stands there; what cannot be seen is as most keep it (common practice). */
 export function usualWay(
-  { hive, stack, attached }: Pick<AssembledHive, 'hive' | 'stack' | 'attached'>,
+  { hive, stack, attached }: Pick<AssembledHive, 'stack' | 'attached'> & { readonly hive?: Pick<Hive, 'stage'> },
   owns: ReadonlySet<string>,
   catalogue: Catalogue,
 ): Way {
@@ -27,7 +27,7 @@ export function usualWay(
   return {
     broodForm: 'as-it-stands',
     excluder: 'above-brood',
-    supers: ALL_ON.has(hive.stage) && supers.length > 0 ? supers.length : Math.max(supers.length, USUAL_SUPERS),
+    supers: hive && ALL_ON.has(hive.stage) && supers.length > 0 ? supers.length : Math.max(supers.length, USUAL_SUPERS),
     superSize:
       lowestSuper?.size ??
       (sizes.includes('medium') ? 'medium' : sizes.includes('shallow') ? 'shallow' : (sizes[0] ?? 'deep')),

@@ -23,9 +23,14 @@ const DOOR_IN_WINTER: Readonly<Record<Way['winterDoor'], Use | undefined>> = {
   open: undefined,
 }
 
+/** Stages in which a door that is narrow stays so: open honey draws robbers (common practice). */
+const STAYS_NARROW: ReadonlySet<Stage> = new Set<Stage>(['crop'])
+
 /** A colony that builds up guards a narrow door, unless it wintered behind an open one. */
-const doorAt = (stage: Stage, { winterDoor }: Way): Use | undefined =>
-  stage === 'building-up' && winterDoor !== 'open' ? 'narrow' : ENTRANCE[stage]
+function doorAt(stage: Stage, { winterDoor }: Way, isNarrow: boolean): Use | undefined {
+  if (STAYS_NARROW.has(stage) && isNarrow) return 'narrow'
+  return stage === 'building-up' && winterDoor !== 'open' ? 'narrow' : ENTRANCE[stage]
+}
 
 /** Climates in which a mesh floor usually stays open all winter (common practice). */
 const MILD: ReadonlySet<Climate> = new Set<Climate>(['cool-maritime', 'warm-temperate', 'tropical-highland'])
@@ -52,7 +57,8 @@ export function fittingsAt(
         isCold(stage) && isEntranceFitting({ pattern }) ? { ...attachment, edge: 'upper' as const } : attachment,
     }
   }
-  const use = isCold(stage) ? DOOR_IN_WINTER[way.winterDoor] : doorAt(stage, way)
+  const isNarrow = assembled.attached.some(({ pattern }) => pattern?.use === 'narrow')
+  const use = isCold(stage) ? DOOR_IN_WINTER[way.winterDoor] : doorAt(stage, way, isNarrow)
   const screen = ROBBING.has(stage)
     ? pool.takeOwned((_, pattern) => isAsWanted(pattern, { kind: 'entrance-fitting', use: 'robbing' }))
     : undefined

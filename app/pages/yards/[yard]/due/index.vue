@@ -1,6 +1,6 @@
 <script setup lang="ts">
 // What is to be done in a yard, by day: done, put off or dropped; it goes into the calendar and onto paper.
-import { dueOf, daysLater, waitsForWarmth, type Answer, type DueLine, type Entry } from '#core/book'
+import { dueOf, daysLater, gatheredLines, waitsForWarmth, type Answer, type DueLine, type Entry } from '#core/book'
 import { showTemperature } from '#core/units'
 import type { OpenBook } from '#wire/answers'
 import { catalogueOf } from '#core/catalogue'
@@ -76,13 +76,14 @@ const MONTH_DAYS = 31
 /** Something of a treatment is due: what always stands beside treating. */
 const treats = computed(() => lines.value.some(({ reason }) => /^treatment|^count/.test(reason.due)))
 const AT_ONCE = 18
-const { shown, left, more } = useShownFirst(() => lines.value, AT_ONCE)
-const grouped = (all: readonly DueLine[]) => {
+const rows = computed(() => gatheredLines(lines.value, yard.value?.hives.map(({ id }) => id) ?? []))
+const { shown, left, more } = useShownFirst(() => rows.value, AT_ONCE)
+const grouped = <T extends { readonly day: string }>(all: readonly T[]) => {
   const soon = daysLater(today, SOON_DAYS)
   const month = daysLater(today, MONTH_DAYS)
   const of = (title: string, test: (day: string) => boolean) => ({
     title,
-    lines: all.filter(({ day }) => test(day)),
+    rows: all.filter(({ day }) => test(day)),
   })
   return [
     of('Overdue', (day) => day < today),
@@ -90,9 +91,25 @@ const grouped = (all: readonly DueLine[]) => {
     of('In the next seven days', (day) => day > today && day <= soon),
     of('Within a month', (day) => day > soon && day <= month),
     of('Later', (day) => day > month),
-  ].filter((group) => group.lines.length > 0)
+  ].filter((group) => group.rows.length > 0)
 }
 const groups = computed(() => grouped(shown.value))
+/** Gathered lines that were opened stay open while one of them is answered. */
+const opened = reactive<Record<string, boolean>>({})
+const nameOf = ({ hiveId }: DueLine) => hives.value.get(hiveId)?.name ?? ''
+const ofLine = (line: DueLine) => ({
+  line,
+  words: told(line),
+  hive: nameOf(line),
+  to: wayOf(line) ?? '/',
+  today,
+  waits: line.day <= today ? tooCold(line) : '',
+})
+const actsOn = (line: DueLine) => ({
+  done: () => answer(line, { answer: 'done' }),
+  'put-off': () => ask(line, 'put-off'),
+  drop: () => ask(line, 'dropped'),
+})
 /** Where a line is done: the form that it asks for, or the yard’s year. */
 function wayOf({ reason, hiveId }: DueLine): string | null {
   const here = yard.value
@@ -159,7 +176,7 @@ async function print() {
     tables: grouped(lines.value).map((group) => ({
       heading: group.title,
       columns: ['Day', 'Hive', 'To do', 'Why'],
-      rows: group.lines.map((line) => [
+      rows: group.rows.map((line) => [
         preferences.day(line.day),
         hives.value.get(line.hiveId)?.name ?? line.hiveId,
         told(line).text,
@@ -229,27 +246,25 @@ useHead({ title: computed(() => `Due in ${yard.value?.name ?? 'a yard'} – Duve
       <section v-for="group in groups" :key="group.title" :aria-label="group.title">
         <h2>{{ group.title }}</h2>
         <ol>
-          <li v-for="line in group.lines" :key="line.id" :data-due="line.id" :class="{ late: line.day < today }">
-            <span class="day">{{ preferences.day(line.day) }}</span>
-            <NuxtLink class="what" :to="wayOf(line) ?? '/'">
-              <b>{{ hives.get(line.hiveId)?.name }}: {{ told(line).text }}</b>
-              <small
-                ><b v-if="line.day <= today && tooCold(line)" class="cold">{{ tooCold(line) }} </b>{{ told(line).why
-                }}{{ line.wasDay ? `; put off from ${preferences.day(line.wasDay)}` : '' }}</small
-              >
-            </NuxtLink>
-            <span class="acts">
-              <ElButton :aria-label="`Done: ${told(line).text}`" @click="answer(line, { answer: 'done' })"
-                >Done</ElButton
-              >
-              <ElButton :aria-label="`Put off: ${told(line).text}`" @click="ask(line, 'put-off')">Put off</ElButton>
-              <ElButton text :aria-label="`Drop: ${told(line).text}`" @click="ask(line, 'dropped')">Drop</ElButton>
-            </span>
-          </li>
+          <template v-for="row in group.rows" :key="row.id">
+            <DueGathered
+              v-if="row.lines.length > 1"
+              :id="row.id"
+              :day="row.day"
+              :text="told(row.lines[0]!).text"
+              :hives="row.lines.map(nameOf)"
+              :is-late="row.day < today"
+              :open="opened[row.id] ?? false"
+              @update:open="opened[row.id] = $event"
+            >
+              <DueLine v-for="line in row.lines" :key="line.id" v-bind="ofLine(line)" v-on="actsOn(line)" />
+            </DueGathered>
+            <DueLine v-else v-bind="ofLine(row.lines[0]!)" v-on="actsOn(row.lines[0]!)" />
+          </template>
         </ol>
       </section>
       <ElButton v-if="left > 0" class="more" data-testid="due-more" @click="more"
-        >Show more: {{ left }} of {{ lines.length }} are further down</ElButton
+        >Show more: {{ left }} of {{ rows.length }} are further down</ElButton
       >
     </div>
     <ElDialog
@@ -305,10 +320,6 @@ useHead({ title: computed(() => `Due in ${yard.value?.name ?? 'a yard'} – Duve
   align-items: center;
 }
 
-.cold {
-  color: var(--stop);
-}
-
 .due {
   display: flex;
   flex-direction: column;
@@ -328,45 +339,9 @@ ol {
   list-style: none;
 }
 
-li {
-  display: grid;
-  grid-template-columns: 116px minmax(0, 1fr) auto;
-  gap: 4px 16px;
-  align-items: center;
-  padding: 6px 10px;
-  border-bottom: 1px solid var(--seam);
-  background: var(--sheet);
-}
-
 .more {
   align-self: start;
   min-height: 44px;
-}
-
-.late {
-  border-left: 5px solid var(--watch);
-}
-
-.day {
-  font-variant-numeric: tabular-nums;
-}
-
-.what {
-  display: flex;
-  flex-direction: column;
-  justify-content: center;
-  min-height: 44px;
-  color: var(--ink);
-  text-decoration: none;
-}
-
-.what b {
-  color: var(--indigo);
-}
-
-small {
-  color: var(--soft-ink);
-  font-size: 13px;
 }
 
 .acts {
@@ -390,11 +365,5 @@ small {
 
 .wrong {
   color: var(--stop);
-}
-
-@media (max-width: 720px) {
-  li {
-    grid-template-columns: 1fr;
-  }
 }
 </style>

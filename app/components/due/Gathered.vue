@@ -1,0 +1,93 @@
+<script setup lang="ts">
+// The same thing due at several hives on one day: one line that opens.
+const props = defineProps<{ id: string; day: string; text: string; hives: readonly string[]; isLate: boolean }>()
+const preferences = usePreferences()
+const isOpen = defineModel<boolean>('open', { required: true })
+const NAMED = 4
+const names = computed(() => {
+  const more = props.hives.length - NAMED
+  return props.hives.slice(0, NAMED).join(', ') + (more > 0 ? ` and ${more} more` : '')
+})
+</script>
+
+<template>
+  <li :class="{ late: isLate }" :data-gathered="id">
+    <ElButton class="bare" :aria-expanded="isOpen" @click="isOpen = !isOpen"
+      ><span class="day">{{ preferences.day(day) }}</span
+      ><span class="what"
+        ><b>{{ hives.length }} hives: {{ text }}</b
+        ><small>{{ names }}</small></span
+      ><span class="open">{{ isOpen ? 'Close' : 'Open' }}</span></ElButton
+    >
+    <ol v-if="isOpen">
+      <slot />
+    </ol>
+  </li>
+</template>
+
+<style scoped>
+li {
+  border-bottom: 1px solid var(--seam);
+  background: var(--sheet);
+}
+
+.late {
+  border-left: 5px solid var(--watch);
+}
+
+.bare {
+  width: 100%;
+  height: auto;
+  min-height: 56px;
+  padding: 6px 10px;
+  text-align: left;
+  white-space: normal;
+}
+
+.bare :deep(> span) {
+  display: grid;
+  flex: 1;
+  grid-template-columns: 116px minmax(0, 1fr) auto;
+  gap: 4px 16px;
+  align-items: center;
+}
+
+.day {
+  color: var(--ink);
+  font-variant-numeric: tabular-nums;
+}
+
+.what {
+  display: flex;
+  flex-direction: column;
+}
+
+.what b {
+  color: var(--indigo);
+}
+
+small {
+  color: var(--soft-ink);
+  font-size: 13px;
+}
+
+.open {
+  color: var(--indigo);
+}
+
+ol {
+  margin: 0 0 0 14px;
+  padding: 0;
+  list-style: none;
+}
+
+@media (max-width: 720px) {
+  .bare :deep(> span) {
+    grid-template-columns: 1fr auto;
+  }
+
+  .day {
+    grid-column: 1 / -1;
+  }
+}
+</style>
