@@ -13,7 +13,6 @@ import {
 } from '#core/book'
 import { SHIPPED_FIGURES as F } from '#core/figures'
 import { hiveIn } from '#core/hive-in'
-import { } from '#core/season'
 import { combOfBees } from '#core/winter'
 import { build, L } from '../../helpers/hives'
 
