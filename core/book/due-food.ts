@@ -87,8 +87,10 @@ export function boxDue(yard: Yard, hive: Hive, own: readonly Entry[], year: Yard
   if (isNucleus(assembled)) return hiveDue(look, year)
   const room = roomLeft(look.body, dayOf(look.at), assembled, yard.prolific)
   if (!room) return []
-  const { free, combs } = room
-  return [{ id: `box:${chainOf(look)}`, hiveId: hive.id, day: room.boxDue, reason: { due: 'box', free, combs } }]
+  const { free, freeMost, combs } = room
+  return [
+    { id: `box:${chainOf(look)}`, hiveId: hive.id, day: room.boxDue, reason: { due: 'box', free, freeMost, combs } },
+  ]
 }
 
 /** A nucleus that covers its combs goes into a full box at once: it swarms out of a small one (common practice). */

@@ -27,7 +27,7 @@ type DueReason =
   | { readonly due: 'back'; readonly partId: string; readonly to: string; readonly since: string }
   | { readonly due: 'weigh'; readonly last: string | undefined; readonly light: boolean }
   | { readonly due: 'feed'; readonly given: string }
-  | { readonly due: 'box'; readonly free: number; readonly combs: number }
+  | { readonly due: 'box'; readonly free: number; readonly freeMost: number; readonly combs: number }
   | { readonly due: 'hive-nucleus'; readonly seams: number }
   | { readonly due: 'task'; readonly text: string }
   | { readonly due: 'visit'; readonly stage: Stage; readonly stands: Stage; readonly parting: Parting }

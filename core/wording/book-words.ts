@@ -1,4 +1,4 @@
-import type { DueLine, Entry, EntryOf, Look, TreatmentWarning } from '../book'
+import type { DueLine, Entry, EntryOf, Look, RoomLeft, TreatmentWarning } from '../book'
 import { broodFramesOf, foodFramesOf, isEntry, miteRate, seamsIn } from '../book'
 import type { Parting } from '../season'
 import { SHIPPED_FIGURES } from '../figures'
@@ -189,6 +189,11 @@ export function dueInWords({ reason }: DueLine, reader: Reader, partName: (partI
   return { text: isNamed ? text : said(text), why: said(why) }
 }
 
+/** Combs that are free: `2 of 10 combs`, or `2 to 4 of 10 combs` where they were only counted. */
+export function freeInWords({ free, freeMost, combs }: Pick<RoomLeft, 'free' | 'freeMost' | 'combs'>): string {
+  return `${free === freeMost ? free : `${free} to ${freeMost}`} of ${counted(combs, 'comb')}`
+}
+
 /** What the year asks of every hive, also of one that nothing is written of. */
 function dueByYear(reason: ReasonOf<'look'> | ReasonOf<'count'>, { vocabulary, units }: Reader): DueWords {
   const day = (iso: string) => dayInWords(iso, vocabulary)
@@ -234,9 +239,7 @@ function reasonInWords(reason: DueLine['reason'], reader: Reader, partName: (par
     case 'box':
       return {
         text: 'Put the next box on',
-        why:
-          `${reason.free} of ${counted(reason.combs, 'comb')} free at the last inspection, filled by then at ` +
-          `the earliest`,
+        why: `${freeInWords(reason)} free at the last inspection, filled by then at the earliest`,
       }
     case 'hive-nucleus':
       return {

@@ -17,6 +17,7 @@ import type { HiveIn } from '../hive-in'
 import { isCold } from '../hive'
 import { stageOn, yearOf } from '../season'
 import type { Range } from '../weight'
+import { freeInWords } from './book-words'
 import { dayInWords } from './day-words'
 import { counted, type Reader } from './names'
 import { rangeInWords } from './weight-words'
@@ -170,7 +171,7 @@ function queenAndRoom(known: HiveIn, look: Look, day: string, { vocabulary }: Re
           {
             of: 'room' as const,
             what: 'Room for brood',
-            said: `${room.free} of ${counted(room.combs, 'comb')} free: the next box is due from ${say(room.boxDue)}`,
+            said: `${freeInWords(room)} free: the next box is due from ${say(room.boxDue)}`,
             how: 'free cells by a queen at her best; a colony that slows down takes longer',
           },
         ]

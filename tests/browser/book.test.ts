@@ -218,15 +218,37 @@ describe('what is due', () => {
     expect(page.url()).toMatch(/year\?.*hive=twill/)
   })
 
+  it('asks whether a change that is said to be done stands so, and draws it', async () => {
+    const page = await session.open(`${YARD}/due`)
+    await openDue(page)
+    const line = page.locator('[data-due^="visit:gingham"]')
+    await line.getByRole('button', { name: /^Done/ }).click()
+    await page.getByTestId('changed-not').click()
+    await line.getByRole('button', { name: /^Done/ }).click()
+    const stage = async () =>
+      (await get<StoredYard[]>('/api/yards'))
+        .find(({ yard }) => yard.id === 'sallow-quay')!
+        .yard.hives.find(({ name }) => name === 'Gingham')!.stage
+    const before = await stage()
+    await page.getByTestId('changed-as-planned').click()
+    await saved(page)
+    await expect.poll(stage).not.toBe(before)
+  })
+
   it('is done, put off to a day or dropped with why, taken back, and saved as a calendar', async () => {
     const page = await session.open(`${YARD}/due`)
     await openDue(page)
     const line = page.locator('[data-due^="visit:twill"]')
     await line.waitFor()
-    await line.getByRole('button', { name: /^Done/ }).click()
+    // Of all yards: what another has to do stands in the same list.
+    await page.locator('[data-mode="all"]').click()
+    const task = page.locator('[data-due^="task:"]', { hasText: 'Kiln Bank' }).first()
+    await task.getByRole('button', { name: /^Done/ }).click()
     await page.getByTestId('due-answered').waitFor()
-    await expect.poll(() => line.count()).toBe(0)
+    await expect.poll(() => task.count()).toBe(0)
     await page.getByRole('button', { name: 'Take it back' }).click()
+    await task.waitFor()
+    await page.locator('[data-mode="here"]').click()
     await line.waitFor()
     await line.getByRole('button', { name: /^Put off/ }).click()
     await page.getByTestId('due-put-off').click()

@@ -161,7 +161,7 @@ describe('what is due in a yard', () => {
   it('is the next box by the room that the last inspection left, while a colony grows', () => {
     const seen = look('2026-05-19T12:00', { broodFrames: { sealed: 8 }, foodFrames: { sealed: 1 } })
     const box = (today: string) => due([seen], today, stageAlone).find(({ reason }) => reason.due === 'box')
-    expect(box('2026-05-20')?.reason).toEqual({ due: 'box', free: 1, combs: 10 })
+    expect(box('2026-05-20')?.reason).toEqual({ due: 'box', free: 1, freeMost: 2, combs: 10 })
     expect(box('2026-09-20')).toBeUndefined()
     expect(box('2026-06-20')).toBeUndefined()
   })

@@ -19,6 +19,10 @@ import { build, L } from '../../helpers/hives'
 const { yard, hive, at } = build([L.floor, L.deep, L.medium, L.crown, L.roof])
 const { assembled } = hiveIn(yard, hive)
 const brood = at(1)
+const deepAlone = () => {
+  const made = build([L.floor, L.deep, L.crown, L.roof])
+  return [made.yard, made.hive] as const
+}
 const tapped = (n: number, combs: Omit<NonNullable<Look['combs']>[number], 'boxId' | 'contentId'>): Look => ({
   combs: Array.from({ length: n }, (_, i) => ({ boxId: brood, contentId: `c${i}`, ...combs })),
 })
@@ -96,8 +100,28 @@ describe('what follows from a look', () => {
     expect(due(10)).toMatchObject({ combs: 10, free: 0, inDays: 0, boxDue: '2026-05-10' })
     expect(due(4).inDays).toBeGreaterThan(due(7).inDays)
     expect(due(4, true).inDays).toBeLessThan(due(4).inDays)
-    expect(
-      roomLeft({ broodFrames: { sealed: 8 }, foodFrames: { sealed: 4 } }, '2026-05-10', assembled, false)!.free,
-    ).toBe(0)
+    const room = (look: Look, of = assembled) => roomLeft(look, '2026-05-10', of, false)!
+    // Counted: brood and food may share combs, and a super holds its own food.
+    expect(room({ broodFrames: { sealed: 8 }, foodFrames: { sealed: 4 } })).toMatchObject({ free: 2, freeMost: 2 })
+    const [alone] = [hiveIn(...deepAlone()).assembled]
+    expect(room({ broodFrames: { sealed: 6 }, foodFrames: { sealed: 2 } }, alone)).toMatchObject({
+      free: 2,
+      freeMost: 4,
+    })
+    expect(room({ broodFrames: { sealed: 6 }, foodFrames: { sealed: 10 } })).toMatchObject({ free: 4, freeMost: 4 })
+    // Pressed: each comb once, whatever it has; combs of food above are their own.
+    const frames = assembled.stack.find(({ part }) => part.id === brood)!.part.contents
+    const comb = (n: number, more: object) => ({ boxId: brood, contentId: frames[n]!.id, ...more })
+    const combs = [
+      comb(0, { food: ['sealed'] as const }),
+      comb(1, { brood: ['sealed'] as const, food: ['sealed', 'pollen'] as const }),
+      comb(2, { brood: ['eggs'] as const }),
+      ...assembled.stack[2]!.part.contents.map(({ id }) => ({
+        boxId: at(2),
+        contentId: id,
+        food: ['sealed'] as const,
+      })),
+    ]
+    expect(room({ combs })).toMatchObject({ combs: 10, free: 7, freeMost: 7 })
   })
 })

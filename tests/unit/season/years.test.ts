@@ -169,7 +169,7 @@ describe('whatever the year and the way of keeping (properties)', () => {
       { due: 'count-after', product: 'x', ended: day('05-01') },
       { due: 'hive-nucleus', seams: 5 },
       { due: 'visit', stage: 'flow', stands: 'supering', parting: 'free' },
-      { due: 'box', free: 1, combs: 10 },
+      { due: 'box', free: 1, freeMost: 2, combs: 10 },
       { due: 'treatment-end', product: 'x', began: day('05-01') },
       { due: 'feed', given: day('05-01') },
     ]

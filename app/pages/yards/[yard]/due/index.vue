@@ -1,82 +1,44 @@
 <script setup lang="ts">
 // What is to be done in a yard, by day: done, put off or dropped; it goes into the calendar and onto paper.
-import { dueOf, daysLater, gatheredLines, waitsForWarmth, type Answer, type DueLine, type Entry } from '#core/book'
-import { showTemperature } from '#core/units'
-import type { OpenBook } from '#wire/answers'
-import { catalogueOf } from '#core/catalogue'
-import { patternName } from '#core/wording'
-import { dueInWords, TREATMENT_CAUTION } from '#core/wording/book-words'
+import { daysLater, gatheredLines, type Answer, type Entry } from '#core/book'
+import { TREATMENT_CAUTION } from '#core/wording/book-words'
 import { calendarFile } from '~/export/calendar-file'
-import { clockTime } from '~/composables/clockTime'
 import { download, fileName } from '~/composables/download'
 import { localNow, localToday } from '~/composables/localTime'
 import { useWritten } from '~/composables/newEntry'
 import { hivePath, yardPath } from '~/composables/paths'
+import { isChange, useDueLines, type ChangeAt, type DueAt } from '~/composables/useDueLines'
 import { server } from '~/sync/server'
 
 const book = useBook()
 const preferences = usePreferences()
 const view = useView()
+const yards = useYards()
+const me = useMe()
 const written = useWritten()
 const yard = computed(() => view.yard)
 const today = localToday()
-const open = shallowRef<OpenBook | null>(null)
-const silent = ref(false)
-let round = 0
-async function load() {
-  const here = yard.value
-  if (!here) return
-  const mine = ++round
-  const found = await book.openOf(here.id, today)
-  if (mine !== round) return
-  silent.value = found === null
-  if (found) open.value = found
-}
-watch(() => yard.value?.id, load, { immediate: true })
-
-const lines = computed(() =>
-  yard.value && open.value ? dueOf(yard.value, open.value.entries, today, open.value.weighedOn) : [],
+const OF = [
+  ['here', 'This yard'],
+  ['all', 'All yards'],
+] as const
+const of = useInAddress('of', modeOf(OF), 'here')
+const shownYards = computed(() => (of.value === 'all' ? yards.yards : yard.value ? [yard.value] : []))
+const { load, silent, open, lines, told } = useDueLines(() => shownYards.value, today)
+const { celsius, bySensor, tooCold } = useOutside(
+  () => shownYards.value,
+  () => open.value,
+  today,
 )
-const hives = computed(() => new Map(yard.value?.hives.map((hive) => [hive.id, hive])))
-const partName = (partId: string) => {
-  const part = yard.value?.parts.find(({ id }) => id === partId)
-  return (
-    part?.name ?? (part ? patternName(part.patternId, catalogueOf(yard.value!), preferences.vocabulary) : 'the part')
-  )
-}
-/** What it is outside, typed for today: tomorrow it is asked again. */
-const outside = useKept<{ readonly day: string; readonly celsius: number } | null>('duvet.outside', null)
-const celsius = computed({
-  get: () => (outside.value?.day === today ? outside.value.celsius : open.value?.outside?.celsius),
-  set: (typed: number | undefined) => {
-    outside.value = typed === undefined ? null : { day: today, celsius: typed }
-  },
-})
-/** Whose sensor says it, until something is typed. */
-const bySensor = computed(() => {
-  const said = outside.value?.day === today ? undefined : open.value?.outside
-  return said && `by the sensor outside ${hives.value.get(said.hiveId)?.name ?? 'a hive'}, ${clockTime(said.at)}; `
-})
-/** Why a line waits for a warmer day. */
-function tooCold(line: DueLine): string {
-  const at = celsius.value
-  const figures = yard.value && catalogueOf(yard.value).figures
-  const needs = at === undefined || !figures ? undefined : waitsForWarmth(line, at, figures)
-  if (!needs || !figures || at === undefined) return ''
-  const [peep, brood] = [figures.lookLeastCelsius, figures.lookBroodCelsius].map((one) =>
-    showTemperature(one, preferences.units),
-  )
-  return needs === 'brood'
-    ? `Not at ${showTemperature(at, preferences.units)}: no comb of brood is lifted below ${brood}, no cover below ${peep}.`
-    : `Not at ${showTemperature(at, preferences.units)}: no cover is lifted below ${peep}.`
-}
-const told = (line: DueLine) => dueInWords(line, preferences.reader, partName)
 const SOON_DAYS = 7
 const MONTH_DAYS = 31
 /** Something of a treatment is due: what always stands beside treating. */
 const treats = computed(() => lines.value.some(({ reason }) => /^treatment|^count/.test(reason.due)))
 const AT_ONCE = 18
-const rows = computed(() => gatheredLines(lines.value, yard.value?.hives.map(({ id }) => id) ?? []))
+/** Where its hive stands in the row, yard after yard. */
+const placeOf = ({ yard: one, hive }: DueAt) =>
+  yards.yards.indexOf(one) * 1000 + (hive ? one.hives.indexOf(hive) : one.hives.length)
+const rows = computed(() => gatheredLines(lines.value, placeOf))
 const { shown, left, more } = useShownFirst(() => rows.value, AT_ONCE)
 const grouped = <T extends { readonly day: string }>(all: readonly T[]) => {
   const soon = daysLater(today, SOON_DAYS)
@@ -96,24 +58,22 @@ const grouped = <T extends { readonly day: string }>(all: readonly T[]) => {
 const groups = computed(() => grouped(shown.value))
 /** Gathered lines that were opened stay open while one of them is answered. */
 const opened = reactive<Record<string, boolean>>({})
-const nameOf = ({ hiveId }: DueLine) => hives.value.get(hiveId)?.name ?? ''
-const ofLine = (line: DueLine) => ({
+const nameOf = ({ yard: one, hive }: DueAt) => `${hive?.name ?? ''}${of.value === 'all' ? `, ${one.name}` : ''}`
+const ofLine = (line: DueAt) => ({
   line,
   words: told(line),
   hive: nameOf(line),
-  to: wayOf(line) ?? '/',
+  to: wayOf(line),
   today,
-  waits: line.day <= today ? tooCold(line) : '',
+  waits: tooCold(line, line.yard),
 })
-const actsOn = (line: DueLine) => ({
-  done: () => answer(line, { answer: 'done' }),
+const actsOn = (line: DueAt) => ({
+  done: () => done(line),
   'put-off': () => ask(line, 'put-off'),
   drop: () => ask(line, 'dropped'),
 })
 /** Where a line is done: the form that it asks for, or the yard’s year. */
-function wayOf({ reason, hiveId }: DueLine): string | null {
-  const here = yard.value
-  if (!here) return null
+function wayOf({ reason, hiveId, yard: here }: DueAt): string {
   switch (reason.due) {
     case 'look':
     case 'cells':
@@ -134,27 +94,32 @@ function wayOf({ reason, hiveId }: DueLine): string | null {
       return hivePath(here.id, hiveId, 'book')
   }
 }
-const asking = ref<{ readonly line: DueLine; readonly what: 'put-off' | 'dropped' } | null>(null)
+const asking = shallowRef<{ readonly line: DueAt; readonly what: 'put-off' | 'dropped' } | null>(null)
 const until = ref('')
 const why = ref('')
-function ask(line: DueLine, what: 'put-off' | 'dropped') {
+function ask(line: DueAt, what: 'put-off' | 'dropped') {
   asking.value = { line, what }
   until.value = daysLater(line.day > today ? line.day : today, SOON_DAYS)
   why.value = ''
 }
-async function answer(line: DueLine, body: Omit<Answer, 'to'>) {
-  const here = yard.value
-  if (!here) return
+/** A change that is said to be done is done in the stack too, or said not to be; who helps only says so. */
+const changing = shallowRef<ChangeAt | null>(null)
+function done(line: DueAt) {
+  if (isChange(line) && me.mayIn(line.yard.id, 'keeper')) changing.value = line
+  else void answer(line, { answer: 'done' })
+}
+async function answer(line: DueAt, body: Omit<Answer, 'to'>) {
+  const here = line.yard
   asking.value = null
   const entry: Entry = { ...written(line.hiveId, localNow()), sort: 'answer', body: { to: line.id, ...body } }
-  if (await book.write(here.id, [entry])) lastAnswer.value = { entry, text: told(line).text }
+  if (await book.write(here.id, [entry])) lastAnswer.value = { entry, text: told(line).text, yardId: here.id }
   await load()
 }
 /** What was answered last can be taken back. */
-const lastAnswer = shallowRef<{ readonly entry: Entry; readonly text: string } | null>(null)
+const lastAnswer = shallowRef<{ readonly entry: Entry; readonly text: string; readonly yardId: string } | null>(null)
 async function takeBack() {
   const last = lastAnswer.value
-  if (!last || !yard.value) return
+  if (!last) return
   lastAnswer.value = null
   const gone: Entry = {
     ...last.entry,
@@ -162,26 +127,22 @@ async function takeBack() {
     corrects: last.entry.id,
     withdrawn: true,
   }
-  await book.write(yard.value.id, [gone])
+  await book.write(last.yardId, [gone])
   await load()
 }
 const failed = ref('')
+/** What the list is of. */
+const title = computed(() =>
+  of.value === 'all' ? 'Due in all yards' : yard.value ? `Due in ${yard.value.name}` : 'Due',
+)
 async function print() {
-  const here = yard.value
-  if (!here) return
-  const title = `Due in ${here.name}`
   const printed = await server.print({
-    title,
+    title: title.value,
     lines: [`As of ${preferences.day(today)}.`],
     tables: grouped(lines.value).map((group) => ({
       heading: group.title,
       columns: ['Day', 'Hive', 'To do', 'Why'],
-      rows: group.rows.map((line) => [
-        preferences.day(line.day),
-        hives.value.get(line.hiveId)?.name ?? line.hiveId,
-        told(line).text,
-        told(line).why,
-      ]),
+      rows: group.rows.map((line) => [preferences.day(line.day), nameOf(line), told(line).text, told(line).why]),
     })),
     steps: [],
     caution: `${treats.value ? `${TREATMENT_CAUTION} ` : ''}No hive is opened below about 10 °C, in wind or rain.`,
@@ -190,7 +151,7 @@ async function print() {
     stepDrawings: [],
   })
   failed.value = printed.ok ? '' : `It was not printed: ${printed.sentence}`
-  if (printed.ok) download(`${fileName(title)}.pdf`, printed.pdf, 'application/pdf')
+  if (printed.ok) download(`${fileName(title.value)}.pdf`, printed.pdf, 'application/pdf')
 }
 function saveCalendar() {
   const here = yard.value
@@ -198,21 +159,22 @@ function saveCalendar() {
   const events = lines.value.map((line) => {
     const { text, why: because } = told(line)
     return {
-      id: line.id,
+      id: of.value === 'all' ? `${line.yard.id} ${line.id}` : line.id,
       day: line.day,
       days: 1,
-      summary: `${hives.value.get(line.hiveId)?.name ?? ''}: ${text}`,
+      summary: `${nameOf(line)}: ${text}`,
       text: because,
     }
   })
-  download(`${fileName(`Due in ${here.name}`)}.ics`, calendarFile('Due', here, events, today), 'text/calendar')
+  download(`${fileName(title.value)}.ics`, calendarFile('Due', here, events, today), 'text/calendar')
 }
-useHead({ title: computed(() => `Due in ${yard.value?.name ?? 'a yard'} – Duvet`) })
+useHead({ title: computed(() => `${title.value} – Duvet`) })
 </script>
 
 <template>
-  <ShellPage :title="yard ? `Due in ${yard.name}` : 'Due'">
+  <ShellPage :title="title">
     <template #bar>
+      <UiModes v-if="yards.yards.length > 1" v-model="of" :of="OF" name="Of which yards" />
       <NuxtLink v-if="yard" class="to" :to="yardPath(yard.id, 'due/records')" data-testid="to-records"
         >Records: mites, winters, trials, frames, files</NuxtLink
       >
@@ -233,7 +195,7 @@ useHead({ title: computed(() => `Due in ${yard.value?.name ?? 'a yard'} – Duve
       <p v-if="lastAnswer" role="status" data-testid="due-answered">
         {{ lastAnswer.text }}: answered. <ElButton text @click="takeBack">Take it back</ElButton>
       </p>
-      <p v-if="open && lines.length === 0" data-testid="due-none">
+      <p v-if="open.size > 0 && lines.length === 0" data-testid="due-none">
         Nothing is due. Write down an inspection, and the next one comes here by itself.
       </p>
       <div v-if="lines.length > 0" class="outside">
@@ -246,7 +208,7 @@ useHead({ title: computed(() => `Due in ${yard.value?.name ?? 'a yard'} – Duve
       <section v-for="group in groups" :key="group.title" :aria-label="group.title">
         <h2>{{ group.title }}</h2>
         <ol>
-          <template v-for="row in group.rows" :key="row.id">
+          <template v-for="row in group.rows" :key="`${row.lines[0]!.yard.id} ${row.id}`">
             <DueGathered
               v-if="row.lines.length > 1"
               :id="row.id"
@@ -257,7 +219,12 @@ useHead({ title: computed(() => `Due in ${yard.value?.name ?? 'a yard'} – Duve
               :open="opened[row.id] ?? false"
               @update:open="opened[row.id] = $event"
             >
-              <DueLine v-for="line in row.lines" :key="line.id" v-bind="ofLine(line)" v-on="actsOn(line)" />
+              <DueLine
+                v-for="line in row.lines"
+                :key="`${line.yard.id} ${line.id}`"
+                v-bind="ofLine(line)"
+                v-on="actsOn(line)"
+              />
             </DueGathered>
             <DueLine v-else v-bind="ofLine(row.lines[0]!)" v-on="actsOn(row.lines[0]!)" />
           </template>
@@ -267,6 +234,7 @@ useHead({ title: computed(() => `Due in ${yard.value?.name ?? 'a yard'} – Duve
         >Show more: {{ left }} of {{ rows.length }} are further down</ElButton
       >
     </div>
+    <DueChanged v-if="changing" :line="changing" @close="changing = null" />
     <ElDialog
       :model-value="asking !== null"
       :title="asking?.what === 'put-off' ? 'Put it off' : 'Drop it'"
