@@ -1,8 +1,9 @@
-import type { Figures } from '../figures'
+import type { YardYear } from '../season'
 import { entriesOf } from './current'
 import { dayOf } from './days'
 import type { Entry, TrialSide } from './entry'
 import { miteRate } from './mites'
+import { coldTimes } from './winters'
 import { compareShares, drawByLot, wilson, type Compared, type ShareOf } from './share'
 
 /** A trial of a yard: which hives have what is tried, and which have not. */
@@ -39,6 +40,21 @@ export function drawTrial(hiveIds: readonly string[], chance: () => number): Rec
   return { with: hiveIds.filter((id) => drawn.has(id)), without: hiveIds.filter((id) => !drawn.has(id)) }
 }
 
+const entriesOfHive = (entries: readonly Entry[], id: string) => entries.filter(({ hiveId }) => hiveId === id)
+
+/**
+ * Whether a hive of a trial lives: dead once it was written dead, whatever was written of it before; alive where it was
+ * said, or where it was looked into once the winter was over. Undefined where nobody knows.
+ */
+function livesIn(own: readonly Entry[], winterOver: string | undefined): boolean | undefined {
+  const fates = entriesOf(own, 'fate').map(({ body }) => body.fate)
+  // A death is never outdone by the colony that came after it.
+  if (fates.includes('dead')) return false
+  if (fates.includes('alive')) return true
+  const isSeen = winterOver !== undefined && entriesOf(own, 'look').some(({ at }) => dayOf(at) >= winterOver)
+  return isSeen ? true : undefined
+}
+
 /** What a trial came to so far, side by side. */
 export interface TrialOutcome {
   /** Of those of which it is known, alive; undefined where nobody has said of any. */
@@ -49,14 +65,13 @@ export interface TrialOutcome {
 }
 
 /** The outcome of a trial by what was written since it began: what became of its hives, and their last tray counts. */
-export function trialOutcome(trial: Trial, entries: readonly Entry[], figures: Figures): TrialOutcome {
+export function trialOutcome(trial: Trial, entries: readonly Entry[], year: YardYear, today: string): TrialOutcome {
+  const { figures } = year
   const since = entries.filter(({ at }) => dayOf(at) >= trial.began)
+  const winterOver = coldTimes(year, trial.began, today).at(0)?.to
   const aliveOf = (ids: readonly string[]) => {
-    const fates = ids.flatMap((id) => {
-      const fate = entriesOf(since, 'fate').findLast(({ hiveId }) => hiveId === id)?.body.fate
-      return fate === 'alive' || fate === 'dead' ? [fate] : []
-    })
-    return fates.length > 0 ? wilson(fates.filter((fate) => fate === 'alive').length, fates.length) : undefined
+    const fates = ids.flatMap((id) => livesIn(entriesOfHive(since, id), winterOver) ?? [])
+    return fates.length > 0 ? wilson(fates.filter((lives) => lives).length, fates.length) : undefined
   }
   const fallOf = (ids: readonly string[]) => {
     const counts = ids.flatMap((id) => {

@@ -58,8 +58,12 @@ export function winterOfHive(own: readonly Entry[], { winter, from, to }: ColdTi
   const before = own.filter(({ at }) => dayOf(at) < daysLater(from, INTO))
   const goneBefore = fates.findLast(({ at }) => dayOf(at) < from)
   const [first] = own
-  if (!first || before.length === 0 || (goneBefore && goneBefore.body.fate !== 'alive')) return undefined
-  const fate = fates.findLast(({ at }) => dayOf(at) >= from && dayOf(at) <= until)
+  const told = fates.filter(({ at }) => dayOf(at) >= from && dayOf(at) <= until)
+  // A death is never outdone by the colony that came after it.
+  const fate = told.find(({ body }) => body.fate === 'dead') ?? told.at(-1)
+  // Who dies in the cold went into it, though nothing else was ever written of it.
+  const diedInIt = fate?.body.fate === 'dead' && dayOf(fate.at) < to
+  if (!first || (before.length === 0 && !diedInIt) || (goneBefore && goneBefore.body.fate !== 'alive')) return undefined
   const looks = entriesOf(own, 'look')
   const after = looks.find(({ at }) => dayOf(at) >= to && dayOf(at) <= until)
   const seen = fate ? fate.body.fate : after ? 'alive' : undefined

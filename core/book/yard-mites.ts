@@ -1,7 +1,7 @@
 import type { YardYear } from '../season'
 import { byHiveOf, groupedBy } from './by-hive'
 import { entriesOf } from './current'
-import { dayOf } from './days'
+import { dayOf, daysBetween } from './days'
 import type { Entry } from './entry'
 import { winterBeesIn, type Days } from './mite-chart'
 import { judgedCount, type JudgedCount, type MiteRate } from './mites'
@@ -19,10 +19,16 @@ interface MonthOfMites {
   readonly limit: number
 }
 
+/** The count that a hive is judged by, and a newer tray that says otherwise and is not held against it. */
+export interface LastCount extends JudgedCount {
+  readonly hiveId: string
+  readonly beside?: JudgedCount
+}
+
 /** The mites of a yard: month by month, and hive by hive as last counted, the worst against its limit first. */
 export interface YardMites {
   readonly months: Readonly<Record<MiteRate['in'], readonly MonthOfMites[]>>
-  readonly last: readonly (JudgedCount & { readonly hiveId: string })[]
+  readonly last: readonly LastCount[]
   /** Days on which hives were treated, those that touch put together; with how many. */
   readonly treated: readonly (Days & { readonly hives: number })[]
   /** The weeks in which winter bees are reared. */
@@ -54,15 +60,29 @@ export function yardMites(entries: readonly Entry[], year: YardYear, span: Days)
         }
       })
       .sort((a, b) => (a.day < b.day ? -1 : 1))
-  const last = [...byHiveOf(counts).values()].map((own) =>
-    own.reduce((newest, one) => (dayOf(one.day) >= dayOf(newest.day) ? one : newest)),
-  )
+  const last = [...byHiveOf(counts).values()].map((own) => countThatCounts(own, year))
   return {
     months: { day: monthsOf('day'), hundred: monthsOf('hundred') },
     last: last.sort((a, b) => b.rate / b.limit - a.rate / a.limit),
     treated: treatedDays(entries, span.to),
     winterBees: winterBeesIn(span, year),
   }
+}
+
+/**
+ * The newest count of a hive; a wash of the last month before a newer tray, since a tray varies by a factor of two to
+ * three from day to day (common practice).
+ */
+function countThatCounts(own: readonly LastCount[], { figures }: YardYear): LastCount {
+  const newestOf = (some: readonly LastCount[]) =>
+    some.reduce((newest, one) => (dayOf(one.day) >= dayOf(newest.day) ? one : newest))
+  const newest = newestOf(own)
+  const washes = own.filter(
+    (one) => one.in === 'hundred' && daysBetween(one.day, newest.day) <= figures.miteCountDays && one.day <= newest.day,
+  )
+  if (newest.in === 'hundred' || washes.length === 0) return newest
+  const wash = newestOf(washes)
+  return wash.over === newest.over ? wash : { ...wash, beside: newest }
 }
 
 function treatedDays(entries: readonly Entry[], today: string): (Days & { readonly hives: number })[] {

@@ -118,6 +118,9 @@ describe('records of a yard', () => {
   it('draw a trial by lot and keep it in the book of each hive', async () => {
     const page = await records('trials')
     await page.getByRole('textbox', { name: 'What is tried' }).fill('slab on the crown')
+    await choose(page, 'trial-field', 'Winter top')
+    await choose(page, 'trial-with', 'warm and closed')
+    await choose(page, 'trial-without', 'bare')
     await page.getByTestId('trial-draw').click()
     expect(await page.getByTestId('trial-drawn').innerText()).toMatch(/^With it: .+\. Without it: .+\.$/)
     await page.getByTestId('trial-begin').click()
@@ -127,7 +130,15 @@ describe('records of a yard', () => {
     // Poplin is dead: there is nobody to try it on.
     expect(drawn).toHaveLength(5)
     expect((await book('poplin')).filter(({ sort }) => sort === 'trial')).toEqual([])
-    expect([2, 3]).toContain(drawn.filter((body) => 'side' in body && body.side === 'with').length)
+    const withIt = drawn.filter((body) => 'side' in body && body.side === 'with').length
+    expect([2, 3]).toContain(withIt)
+    // What is tried is in the plans, so in the van and in what is due.
+    await saved(page)
+    const tops = (await yardNow()).hives.map(({ season }) => season?.way?.winterTop)
+    expect([tops.filter((top) => top === 'condensing').length, tops.filter((top) => top === 'bare').length]).toEqual([
+      withIt,
+      5 - withIt,
+    ])
   })
 
   it('count frames, say what wider spacing frees, and plan nuclei into what is due', async () => {

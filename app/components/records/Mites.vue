@@ -110,7 +110,9 @@ const columns = columnsFor<(typeof rows.value)[number]>(
   {
     key: 'over',
     label: 'Verdict',
-    text: (row) => (row.underTreatment ? 'under treatment' : row.over ? 'at or over it' : 'under it'),
+    text: (row) =>
+      (row.underTreatment ? 'under treatment' : row.over ? 'at or over it' : 'under it') +
+      (row.beside ? `, by wash; the tray of ${preferences.day(row.beside.day)} says otherwise, and varies more` : ''),
     by: (row) => Number(row.over),
   },
 )

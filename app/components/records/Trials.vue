@@ -1,16 +1,21 @@
 <script setup lang="ts">
 // Trials of a yard: hives drawn by lot into two sides, and what came of it so far.
-import { daysLater, drawTrial, trialOutcome, trialsOf, type Entry } from '#core/book'
-import { isSound, type Yard } from '#core/hive'
+import { daysLater, drawTrial, trialOutcome, trialsOf, type Entry, type TrialSide } from '#core/book'
+import { isSound, type Edit, type Way, type Yard } from '#core/hive'
+import * as deeds from '#core/hive/deeds'
 import { yearOf } from '#core/season'
 import { counted } from '#core/wording'
 import { comparedInWords, shareInWords } from '#core/wording/compare-words'
+import { wayFields, wayValue, type WayGroup } from '#core/wording/way-words'
 import { localNow, localToday } from '~/composables/localTime'
 import { useWritten } from '~/composables/newEntry'
 
 const props = defineProps<{ yard: Yard }>()
 const book = useBook()
 const preferences = usePreferences()
+const yards = useYards()
+/** What one may try on some hives and not on others without other boxes. */
+const TRIED_IN: ReadonlySet<WayGroup> = new Set<WayGroup>(['winter', 'comb', 'work'])
 const written = useWritten()
 const today = localToday()
 const from = daysLater(today, -366 * 6)
@@ -18,15 +23,14 @@ const { entries, problem, load } = useYardBook(() => ({
   yardId: props.yard.id,
   from,
   to: today,
-  sorts: ['mites', 'fate', 'trial'],
+  sorts: ['mites', 'fate', 'trial', 'look'],
 }))
 const names = computed(() => new Map(props.yard.hives.map(({ id, name }) => [id, name])))
 const nameOf = (id: string) => names.value.get(id) ?? 'a hive that is gone'
-const { figures } = yearOf(props.yard)
 const trials = computed(() =>
   trialsOf(entries.value ?? []).map((trial) => ({
     ...trial,
-    outcome: trialOutcome(trial, entries.value ?? [], figures),
+    outcome: trialOutcome(trial, entries.value ?? [], yearOf(props.yard), today),
   })),
 )
 const name = ref('')
@@ -35,6 +39,33 @@ const sound = computed(() => props.yard.hives.filter(({ id }) => isSound(props.y
 const chosen = ref<string[]>(props.yard.hives.map(({ id }) => id))
 const picked = computed(() => chosen.value.filter((id) => sound.value.some((hive) => hive.id === id)))
 const leftOut = computed(() => props.yard.hives.filter(({ id }) => !isSound(props.yard, id)))
+const fields = computed(() => wayFields(preferences.reader).filter(({ group }) => TRIED_IN.has(group)))
+/** What is tried goes into the plans of its hives, so that their year, the van and what is due have it. */
+const field = ref<keyof Way | ''>('')
+const choices = computed(() => fields.value.find((one) => one.field === field.value)?.choices ?? [])
+const sideWays = reactive<Record<TrialSide, string>>({ with: '', without: '' })
+watch(choices, ([first, second]) => {
+  sideWays.with = first?.value ?? ''
+  sideWays.without = second?.value ?? ''
+})
+const alike = computed(() =>
+  field.value !== '' && sideWays.with === sideWays.without
+    ? 'Both sides would be kept alike: choose another way for one of them.'
+    : '',
+)
+/** Each hive as its side is kept from now on. */
+function keptSo(sides: Readonly<Record<TrialSide, readonly string[]>>): Edit[] {
+  const of = field.value
+  if (of === '') return []
+  return (['with', 'without'] as const).flatMap((side) =>
+    props.yard.hives
+      .filter(({ id }) => sides[side].includes(id))
+      .map((hive) => {
+        const way = { ...hive.season?.way, [of]: wayValue(of, sideWays[side]) }
+        return deeds.setWay(hive, { ...hive.season, way })
+      }),
+  )
+}
 const drawn = shallowRef<ReturnType<typeof drawTrial> | null>(null)
 const taken = computed(() => trials.value.some((trial) => trial.name === name.value.trim()))
 const wrong = computed(() =>
@@ -51,7 +82,7 @@ const draw = () => {
 }
 async function begin() {
   const sides = drawn.value
-  if (!sides || wrong.value) return
+  if (!sides || wrong.value || alike.value) return
   const at = localNow()
   const all = (['with', 'without'] as const).flatMap((side) =>
     sides[side].map((hiveId): Entry => ({
@@ -60,6 +91,8 @@ async function begin() {
       body: { trial: name.value.trim(), side },
     })),
   )
+  const kept = keptSo(sides)
+  if (kept.length > 0 && !yards.perform(props.yard.id, deeds.together(...kept))) return
   await book.write(props.yard.id, all)
   name.value = ''
   drawn.value = null
@@ -107,6 +140,22 @@ const SIDES = [
         >What is tried
         <ElInput v-model="name" :maxlength="80" aria-label="What is tried" placeholder="such as: slab on the crown"
       /></label>
+      <div class="ways">
+        <label
+          >It goes into their plans as
+          <ElSelect v-model="field" data-testid="trial-field" aria-label="It goes into their plans as">
+            <ElOption value="" label="nothing: it is only watched" />
+            <ElOption v-for="one in fields" :key="one.field" :value="one.field" :label="one.word" /> </ElSelect
+        ></label>
+        <template v-if="field !== ''">
+          <label v-for="[side, word] in SIDES" :key="side"
+            >{{ word }}
+            <ElSelect v-model="sideWays[side]" :data-testid="`trial-${side}`" :aria-label="word">
+              <ElOption v-for="one in choices" :key="one.value" :value="one.value" :label="one.word" /> </ElSelect
+          ></label>
+        </template>
+      </div>
+      <p v-if="alike" class="wrong" role="alert">{{ alike }}</p>
       <ElCheckboxGroup v-model="chosen" aria-label="Hives to draw from">
         <ElCheckbox v-for="hive in sound" :key="hive.id" :value="hive.id">{{ hive.name }}</ElCheckbox>
       </ElCheckboxGroup>
@@ -120,7 +169,7 @@ const SIDES = [
         <ElButton
           type="primary"
           data-testid="trial-begin"
-          :disabled="drawn === null || name.trim() === '' || wrong !== ''"
+          :disabled="drawn === null || name.trim() === '' || wrong !== '' || alike !== ''"
           @click="begin"
           >Begin the trial</ElButton
         >
@@ -153,6 +202,17 @@ h3 {
   display: grid;
   grid-template-columns: repeat(auto-fit, minmax(260px, 1fr));
   gap: 8px 24px;
+}
+
+.ways {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 6px 16px;
+  margin: 6px 0;
+}
+
+.ways .el-select {
+  width: 240px;
 }
 
 .new .el-input {

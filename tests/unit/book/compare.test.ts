@@ -9,6 +9,7 @@ import {
   trialOutcome,
   trialsOf,
   winterOfHive,
+  type Entry,
   yardMites,
   type ColdTime,
   type WinterOfHive,
@@ -52,6 +53,10 @@ describe('winters of hives', () => {
       look('2026-03-20', { foodFrames: { sealed: 5 } }),
     ]
     expect(winterOfHive(own, WINTER)).toMatchObject({ autumnFall: 4, framesEaten: 3 })
+    // A death in the cold counts though nothing else was ever written, and whatever colony comes in after it.
+    const death = fate('2025-12-15', 'dead')
+    expect(winterOfHive([death], WINTER)).toMatchObject({ alive: false })
+    expect(winterOfHive([death, fate('2026-03-20', 'alive')], WINTER)).toMatchObject({ alive: false })
   })
 
   it('are compared by what they have in common, and with few hives nothing is told', () => {
@@ -119,11 +124,18 @@ describe('a trial', () => {
     ]
     const [trial] = trialsOf(entries)
     expect(trial).toEqual({ name: 'slab', began: '2025-08-01', with: ['h1', 'h2'], without: ['h3'] })
-    const outcome = trialOutcome(trial!, entries, F)
+    const outcome = trialOutcome(trial!, entries, YEAR, '2026-05-01')
     expect(outcome.alive.with).toMatchObject({ count: 1, of: 1 })
     expect(outcome.alive.without).toMatchObject({ count: 0, of: 1 })
     expect(outcome.compared?.tells).toBe('too-few')
     expect(outcome.fall).toEqual({ with: { mean: 2, of: 1 }, without: undefined })
+    // A death counts, also where a colony came in after it; who is seen once the winter is over lives.
+    const more = [...entries, of('h2', '2026-01-10', 'dead'), of('h2', '2026-05-01', 'alive')]
+    expect(trialOutcome(trial!, more, YEAR, '2026-05-02').alive.with).toMatchObject({ count: 1, of: 2 })
+    const seen = [...entries, entry('look', '2026-04-10T12:00', {}, { hiveId: 'h2' })]
+    expect(trialOutcome(trial!, seen, YEAR, '2026-05-02').alive.with).toMatchObject({ count: 2, of: 2 })
+    const early = [...entries, entry('look', '2025-09-10T12:00', {}, { hiveId: 'h2' })]
+    expect(trialOutcome(trial!, early, YEAR, '2026-05-02').alive.with).toMatchObject({ count: 1, of: 1 })
   })
 })
 
@@ -156,6 +168,18 @@ describe('the mites of a yard', () => {
       ['b', 1],
     ])
     expect(months.hundred).toEqual([])
+  })
+
+  it('goes by the wash where a newer tray says otherwise, and tells both; by the tray where the wash is old', () => {
+    const wash = (day: string, mites: number) =>
+      entry('mites', `${day}T10:00`, { way: 'wash', mites, bees: 300 }, { hiveId: 'a' })
+    const tray = (day: string, mites: number) =>
+      entry('mites', `${day}T10:00`, { way: 'tray', mites, days: 2 }, { hiveId: 'a' })
+    const last = (...counts: Entry[]) => yardMites(counts, YEAR, { from: '2026-01-01', to: '2026-12-31' }).last[0]!
+    const found = last(wash('2026-07-10', 12), tray('2026-07-12', 2))
+    expect(found).toMatchObject({ in: 'hundred', over: true, beside: { in: 'day', over: false, day: '2026-07-12' } })
+    expect(last(wash('2026-07-10', 12), tray('2026-07-12', 60)).beside).toBeUndefined()
+    expect(last(wash('2026-05-10', 12), tray('2026-07-12', 2))).toMatchObject({ in: 'day', over: false })
   })
 
   it('shows the days on which hives were treated together, and the weeks of winter bees', () => {
