@@ -314,9 +314,10 @@ const COLUMNS = columnsFor<Row>(
     </template>
     <div class="content">
       <p class="soft">
-        Marks: P published ({{ marks.P }} figures), C common practice ({{ marks.C }}), M from memory, to be measured ({{
-          marks.M
-        }}). A figure of your own holds for {{ view.yard?.name ?? 'one yard' }} only.
+        Marks: P published, quoted from memory where the source says so ({{ marks.P }} figures), C common practice ({{
+          marks.C
+        }}), M from memory, to be measured ({{ marks.M }}). A figure of your own holds for
+        {{ view.yard?.name ?? 'one yard' }} only.
       </p>
       <section v-if="ownPatterns.length > 0" class="own">
         <h2>Your own patterns</h2>

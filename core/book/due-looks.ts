@@ -11,7 +11,7 @@ import { cellsSeen, nextLook } from './look'
 function opensOn(yard: Yard, today: string): string {
   return daysLater(today, -daysFrom(yearOf(yard).calendar.firstPollen, today.slice(5, 10)))
 }
-/** The first day of the round that a day is in, of rounds of so many days: what was answered is asked again in the next. */
+/** The first day of the round of so many days that a day is in: what was answered is asked again in the next. */
 const roundOf = (opens: string, today: string, days: number) =>
   daysLater(opens, Math.floor(daysBetween(opens, today) / days) * days)
 const later = (a: string, b: string) => (a < b ? b : a)

@@ -99,7 +99,7 @@ function superFields(british: boolean): WayField[] {
           'above-brood',
           'above the brood',
           'no brood in the crop, the queen is easier to find',
-          'one more thing in the bees’ way; that it costs honey is often said and was never measured',
+          'one more thing in the bees’ way; that it costs honey is not settled: your own crops can tell',
         ),
         choice('above-food', 'above the food box', 'the queen may use the food box', 'more boxes to look for her in'),
         choice('none', 'none', 'nothing in the bees’ way', 'brood may be in the crop'),

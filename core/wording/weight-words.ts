@@ -1,5 +1,5 @@
 import type { Change, Duty, GuidelineZone, Lift, OutOfRange, School, ProfileProblem } from '../lifting'
-import type { Fullness, MassItem, Range } from '../weight'
+import type { Fullness, MassItem, Range, Saying } from '../weight'
 import { massFigure, massUnit, showMass, showStature } from '../units'
 import { counted, inWords, type Reader } from './names'
 import { inVocabulary } from './vocabulary'
@@ -127,5 +127,26 @@ export function dutyInWords({ lifts, movedKg, framesTurned }: Duty, { units }: R
   return (
     `${counted(lifts, 'lift')}, ${showMass(movedKg, units)} moved, ` +
     `${counted(framesTurned, 'frame')} lifted and turned over`
+  )
+}
+
+/** What is often said of a full box beside what its combs come to: in all and of honey are two things. */
+export function sayingInWords(
+  { honeyKg, boxKg }: Saying,
+  name: string,
+  honey: Range,
+  inAll: Range,
+  reader: Reader,
+): string {
+  const mass = (kg: number) => showMass(kg, reader.units)
+  const said = [
+    ...(honeyKg === undefined ? [] : [`to hold ${mass(honeyKg)} of honey`]),
+    ...(boxKg === undefined
+      ? []
+      : [`to weigh ${boxKg[0] === boxKg[1] ? '' : `${mass(boxKg[0])} to `}${mass(boxKg[1])} in all`]),
+  ]
+  return (
+    `A full ${name} is said ${said.join(' and ')}; by its combs it is ${rangeInWords(honey, reader)} of honey, ` +
+    `${rangeInWords(inAll, reader)} in all.`
   )
 }

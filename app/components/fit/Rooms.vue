@@ -67,14 +67,13 @@ const COLUMNS = columnsFor<Arranged>(
     <p>
       A queen who lays {{ count(view.context.figures.layingPeak * factor) }} eggs a day fills
       {{ count(view.context.figures.layingPeak * factor * view.context.figures.broodDays) }} cells in the
-      {{ view.context.figures.broodDays }} days that brood takes. With pollen and a food arch round it, under
+      {{ view.context.figures.broodDays }} days that brood takes. Pollen and food want combs beside it: under
       {{ count(need.mend) }} cells is too little and under {{ count(need.watch) }} tight. Cells are counted at
-      {{ showLength(view.context.figures.cellWidth, preferences.units) }} wide. Where winters are cold and two boxes are
-      wintered, a common rule keeps
+      {{ showLength(view.context.figures.cellWidth, preferences.units) }} wide. A common saying gives a colony
       {{
         rangeInWords({ low: view.context.figures.foodYearMin, high: view.context.figures.foodYearMax }, preferences, 0)
       }}
-      of honey on the hive; what a hive here needs stands in its Year.
+      of honey for its own use in a year, whatever its boxes; what a hive here needs stands in its Year.
     </p>
     <template
       v-for="group in [

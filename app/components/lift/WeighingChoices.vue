@@ -1,30 +1,23 @@
 <script setup lang="ts">
 // What a hive is weighed as: state, timber, how full a full comb is.
-import { CATALOGUE, STARTING_FORMAT, boxOfSize } from '#core/catalogue'
+import { CATALOGUE, boxOfSize } from '#core/catalogue'
 import { rangeOf } from '#core/figures'
 import { boxOfPattern } from '#core/fit'
-import { showMass } from '#core/units'
-import { FULLNESSES, TIMBERS, fullBoxKg, honeyKg } from '#core/weight'
-import { FULLNESS_WORDS, capital, rangeInWords } from '#core/wording'
+import { FULLNESSES, SAYINGS, TIMBERS, fullBoxKg, honeyKg } from '#core/weight'
+import { FULLNESS_WORDS, capital, inWords, sayingInWords } from '#core/wording'
 
 const weighing = useWeighing()
 const view = useView()
 const preferences = usePreferences()
-/** What is often said of a box, and what its combs hold. */
-const SAID = [
-  { size: 'medium', lowKg: 22.7, highKg: 31.8 },
-  { size: 'shallow', lowKg: 13.6, highKg: 13.6 },
-] as const
-const said = computed(() =>
-  SAID.map(({ size, lowKg, highKg }) => {
-    const box = boxOfPattern(boxOfSize(CATALOGUE, STARTING_FORMAT, size)!, CATALOGUE).resolved
-    const claim =
-      lowKg === highKg
-        ? showMass(lowKg, preferences.units)
-        : rangeInWords({ low: lowKg, high: highKg }, preferences.reader)
-    return `A ${size} of ten frames is said to hold ${claim} of honey; by its combs it is ${rangeInWords(honeyKg([box]), preferences.reader)}, and the whole box weighs ${rangeInWords(fullBoxKg(box), preferences.reader)}.`
-  }),
-)
+/** What is often said of a full box, and what its combs come to. */
+const said = computed(() => {
+  const { reader, vocabulary } = preferences
+  return SAYINGS.map((saying) => {
+    const pattern = boxOfSize(CATALOGUE, saying.format, saying.size)!
+    const box = boxOfPattern(pattern, CATALOGUE).resolved
+    return sayingInWords(saying, inWords(pattern.label, vocabulary), honeyKg([box]), fullBoxKg(box), reader)
+  })
+})
 const usualFill = computed(() => {
   const { low, middle, high } = rangeOf(view.catalogue.figures, 'fill')
   return `${middle * 100} (${low * 100} to ${high * 100})`

@@ -61,8 +61,8 @@ const ALL_YEAR = computed(() =>
 <template>
   <section class="kit" data-testid="kit">
     <p>
-      {{ perHive.toFixed(1) }} supers for each hive. Most keepers hold 3 to 4, and 4 to 5 in a good area: running out in
-      the middle of a flow costs the crop.
+      {{ perHive.toFixed(1) }} supers for each hive. One keeper’s rule: 3 to 4, and 4 to 5 in a good area: running out
+      in the middle of a flow costs the crop.
     </p>
     <h2>To get</h2>
     <p v-if="shopping.length === 0">Nothing: the yard owns all that its year needs.</p>

@@ -19,8 +19,8 @@ export interface RoomLeft {
 /**
  * Combs of the brood boxes with neither brood nor food, each comb once, and the day by which a queen at her best has
  * filled those that are surely free: free cells ÷ eggs a day; a prolific strain half as fast again. Combs that were
- * pressed are known one by one; of combs that were only counted nobody knows whether brood and food share them, and food
- * boxes and supers hold their own. Common practice; undefined where no brood was told, or no frame hangs there.
+ * pressed are known one by one; of combs that were only counted nobody knows whether brood and food share them, and
+ * food boxes and supers hold their own. Common practice; undefined where no brood was told, or no frame hangs there.
  */
 export function roomLeft(look: Look, day: string, assembled: AssembledHive, prolific: boolean): RoomLeft | undefined {
   const { figures } = assembled

@@ -26,13 +26,13 @@ export const ROOM_TOLD = {
   },
   foodYearMin: {
     unit: 'kg',
-    label: 'honey kept on a hive of two boxes where winters are cold, at least',
+    label: 'honey for a colony’s own use in a year, a common saying, at least',
     usedIn: 'rooms',
     source: COMMON,
   },
   foodYearMax: {
     unit: 'kg',
-    label: 'honey kept on a hive of two boxes where winters are cold, at most',
+    label: 'honey for a colony’s own use in a year, a common saying, at most',
     usedIn: 'rooms',
     source: COMMON,
   },
