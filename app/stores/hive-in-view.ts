@@ -1,3 +1,4 @@
+import { localToday } from '~/composables/localTime'
 import { defineStore } from 'pinia'
 import { computed, ref, shallowRef } from 'vue'
 import { CATALOGUE, catalogueOf } from '#core/catalogue'
@@ -18,7 +19,7 @@ import { usePreferences } from './preferences'
 import { useView } from './view'
 import { useYards } from './yards'
 
-const todayIs = () => new Date().toISOString().slice(0, 10)
+const todayIs = localToday
 export const NO_NAMES: ReadonlyMap<string, string> = new Map()
 
 /** The hive that stands on the bench: as it is, or a stage of it as it is planned. */

@@ -1,5 +1,6 @@
+import type { Saying } from '../catalogue'
 import type { Change, Duty, GuidelineZone, Lift, OutOfRange, School, ProfileProblem } from '../lifting'
-import type { Fullness, MassItem, Range, Saying } from '../weight'
+import type { Fullness, MassItem, Range } from '../weight'
 import { massFigure, massUnit, showMass, showStature } from '../units'
 import { counted, inWords, type Reader } from './names'
 import { inVocabulary } from './vocabulary'

@@ -12,7 +12,7 @@ const HEIGHT = 38
 const bench = useBench()
 const preferences = usePreferences()
 const year = computed(() => (bench.standingYard ? yearOf(bench.standingYard) : USUAL_YEAR))
-const due = computed(() => stageOn(new Date().toISOString(), year.value))
+const due = computed(() => stageOn(localToday(), year.value))
 /** From the late-winter check on, as a keeper counts a year. */
 const order = computed<Stage[]>(() => [
   ...new Set(periodsFromSpring(year.value).map(({ stage }) => stage)),

@@ -318,7 +318,7 @@ const LATEST = columnsFor<HiveWeighIns['latest'][number]>(
       <p v-if="held" class="soft" data-testid="weigh-count">
         {{ held.series.count }} {{ held.series.count === 1 ? 'reading' : 'readings'
         }}{{ held.series.thinnedBy ? `, ${held.series.points.length} drawn (thinned: ${held.series.thinnedBy})` : '' }}.
-        Predicted is this stack as each season has it ({{ capital(stageSaid(stageOn(new Date().toISOString(), year))) }}
+        Predicted is this stack as each season has it ({{ capital(stageSaid(stageOn(localToday(), year))) }}
         today).
       </p>
       <p v-if="takenBack" role="status">

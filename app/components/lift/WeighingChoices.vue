@@ -1,9 +1,9 @@
 <script setup lang="ts">
 // What a hive is weighed as: state, timber, how full a full comb is.
-import { CATALOGUE, boxOfSize } from '#core/catalogue'
+import { CATALOGUE, SAYINGS, boxOfSize } from '#core/catalogue'
 import { rangeOf } from '#core/figures'
 import { boxOfPattern } from '#core/fit'
-import { FULLNESSES, SAYINGS, TIMBERS, fullBoxKg, honeyKg } from '#core/weight'
+import { FULLNESSES, TIMBERS, fullBoxKg, honeyKg } from '#core/weight'
 import { FULLNESS_WORDS, capital, inWords, sayingInWords } from '#core/wording'
 
 const weighing = useWeighing()

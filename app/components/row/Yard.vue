@@ -54,7 +54,7 @@ const tallest = computed(() => {
   )
   return Math.max(props.tallestMm, ...all.map((one) => plannedLaidIn(props.yard, one).layout.heightMm))
 })
-const today = new Date().toISOString().slice(0, 10)
+const today = localToday()
 const { verdicts, complete, looked, running, cancel } = useVerdicts(
   shown,
   computed(() => (props.stage ? { planned: true } : { today })),

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 // Every way of wintering this hive in figures, worked out in the worker; press one to see it beside the hive.
+import { catalogueOf } from '#core/catalogue'
 import type { Hive, Stage, Yard } from '#core/hive'
 import type { WinterWay } from '#core/wintering'
 import { showMass, showTemperature } from '#core/units'
@@ -32,7 +33,6 @@ const SCHOOLS = [
   ['cavity', 'Cavity warm'],
 ] as const
 const school = ref<(typeof SCHOOLS)[number][0]>('cluster')
-const CAVITY_CELSIUS = 21
 const rows = shallowRef<readonly WayFigures[]>([])
 let round = 0
 watch(
@@ -42,7 +42,10 @@ watch(
     const tried: WinterTry = {
       outsideCelsius: props.outsideCelsius,
       beesKg: props.beesKg,
-      inside: school.value === 'cluster' ? { warm: 'cluster' } : { warm: 'cavity', celsius: CAVITY_CELSIUS },
+      inside:
+        school.value === 'cluster'
+          ? { warm: 'cluster' }
+          : { warm: 'cavity', celsius: catalogueOf(props.yard).figures.wholeCavityWarm },
     }
     const found = await planDoor().winterWaysOf(toRaw(props.yard), props.hive.id, props.stage, tried)
     if (mine === round) rows.value = found

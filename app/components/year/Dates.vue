@@ -88,7 +88,7 @@ async function save() {
   const { yearAsCalendar } = await import('~/export/year-ics')
   download(
     `${fileName(props.yard.name)}-year.ics`,
-    yearAsCalendar(props.yard, yearOf(props.yard), new Date().toISOString(), autumnOf(props.yard), preferences.reader),
+    yearAsCalendar(props.yard, yearOf(props.yard), localToday(), autumnOf(props.yard), preferences.reader),
     'text/calendar',
   )
 }

@@ -34,7 +34,8 @@ export function roomLeft(look: Look, day: string, assembled: AssembledHive, prol
   if (!first || brood === undefined) return undefined
   const used = look.broodFrames ? counted(look, brood, framesOf(false).length) : pressed(look, frames)
   const room = frames.length - (look.undrawnLeft ?? 0)
-  const [free, freeMost] = [used.most, used.least].map((combs) => Math.max(0, room - combs)) as [number, number]
+  const free = Math.max(0, room - used.most)
+  const freeMost = Math.max(0, room - used.least)
   const cells = free * cellsOfFrame(first.pattern, figures.cellWidth) * rangeOf(figures, 'broodOfComb').middle
   const inDays = Math.floor(cells / (figures.layingPeak * (prolific ? figures.prolific : 1)))
   return { combs: frames.length, free, freeMost, boxDue: daysLater(day, inDays), inDays }

@@ -76,6 +76,11 @@ describe('the rule a newcomer can follow', () => {
     expect(found(linesOf(['app', 'cli']), below)).toEqual([])
   })
 
+  it('today is asked of one clock, the one where the keeper is: never in another way in a view', () => {
+    const elsewhere = /new Date\(\)\.toISOString\(\)\.slice\(|stageOn\(new Date\(|day\(new Date\(\)\.toISO/
+    expect(found(linesOf(['app']), elsewhere)).toEqual([])
+  })
+
   it('a number with a unit is a figure of core/figures, a size of a part, or in a table of a standard', () => {
     const lines = linesOf(
       ['core'],

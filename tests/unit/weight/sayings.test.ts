@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest'
-import { boxOfSize, CATALOGUE } from '#core/catalogue'
+import { boxOfSize, CATALOGUE, SAYINGS } from '#core/catalogue'
 import { boxOfPattern } from '#core/fit'
-import { fullBoxKg, honeyKg, SAYINGS } from '#core/weight'
+import { fullBoxKg, honeyKg } from '#core/weight'
 import { sayingInWords } from '#core/wording'
 
 describe('what is often said of a full box (common practice)', () => {

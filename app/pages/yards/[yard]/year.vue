@@ -55,7 +55,7 @@ watch(
   },
   { immediate: true },
 )
-const today = new Date().toISOString()
+const today = localToday()
 
 const yard = computed(() => view.yard)
 const ofYard = computed(() => (yard.value ? yearOf(yard.value) : USUAL_YEAR))
@@ -247,7 +247,7 @@ function tickSheets(): TickSheets {
     bring: [...visit.value.bring.map(kitLine), ...keeping.value],
     cautions: [
       ...autumnInWords(stage.value, one, preferences.reader),
-      ...cautionsOfStage(stage.value, visitTimeOf(stage.value, localToday(), one)).map((caution) =>
+      ...cautionsOfStage(stage.value, visitTimeOf(stage.value, today, one)).map((caution) =>
         cautionInWords(caution, preferences.reader),
       ),
     ],
@@ -279,7 +279,7 @@ async function begin() {
   if (!changeover || !yard.value) return
   const started = yards.perform(
     yard.value.id,
-    deeds.beginVisit(changeover.hiveId, visitOf(changeover, crypto.randomUUID(), today.slice(0, 10))),
+    deeds.beginVisit(changeover.hiveId, visitOf(changeover, crypto.randomUUID(), today)),
   )
   if (started) await router.push(hivePath(yard.value!.id, changeover.hiveId, 'visit'))
 }

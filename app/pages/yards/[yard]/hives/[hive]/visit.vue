@@ -97,7 +97,7 @@ function cannot() {
   const edit = planAgain(yard, hive, catalogue.value!, why.value, view.places)
   stuck.value = false
   if (!edit) return
-  const line = `${preferences.day(new Date().toISOString())}: could not do “${now.value!.text}”: ${what.value.trim() || CANNOT_WORDS[why.value].toLowerCase()}.`
+  const line = `${preferences.day(localToday())}: could not do “${now.value!.text}”: ${what.value.trim() || CANNOT_WORDS[why.value].toLowerCase()}.`
   const note = deeds.setHive(hive, { note: [hive.note, line].filter(Boolean).join('\n').slice(-2000) })
   if (!yards.perform(yard.id, deeds.together(edit, note))) return
   last.value = { hive: hive.id, stage: visit.value?.toStage ?? hive.stage }

@@ -1,4 +1,5 @@
-import type { BoxSize, Format } from '../catalogue'
+import type { Format } from './footprints'
+import type { BoxSize } from './pattern'
 
 /** What is often said of a full box, kg: the honey in it, and the whole box (common practice). */
 export interface Saying {
