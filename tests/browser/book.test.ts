@@ -206,7 +206,8 @@ describe('the book', () => {
 /** Opens every line that is told of several hives. */
 async function openDue(page: Page): Promise<void> {
   await page.locator('[data-due], [data-gathered]').first().waitFor()
-  for (const button of await page.locator('[data-gathered] > [aria-expanded="false"]').all()) await button.click()
+  const closed = page.locator('[data-gathered] > [aria-expanded="false"]')
+  while ((await closed.count()) > 0) await closed.first().click()
 }
 
 describe('what is due', () => {
