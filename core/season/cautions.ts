@@ -36,6 +36,13 @@ export const CAUTIONS = [
 /** A caution of the trade (common practice); the words defer to local law and to those who are licensed. */
 export type Caution = (typeof CAUTIONS)[number]
 
+/** Whether a step lifts a box with what is in it off what it stands on. */
+export const isParting = (
+  { from, to, kg }: Pick<VisitStep, 'from' | 'to' | 'kg'>,
+  pattern: Pick<Pattern, 'kind'> | undefined,
+  { liftFrom }: Figures,
+): boolean => isBox({ pattern }) && kg >= liftFrom && from !== to
+
 /** What stands beside one step: parting boxes in the cold or too late, feed, headspace, a load for two. */
 export function cautionsOfStep(
   step: Pick<VisitStep, 'from' | 'to' | 'kg' | 'attachment' | 'sortInto'>,
@@ -45,7 +52,7 @@ export function cautionsOfStep(
   parting: Parting,
   role?: Role,
 ): Caution[] {
-  const parts = isBox({ pattern }) && step.kg >= figures.liftFrom && step.from !== step.to
+  const parts = isParting(step, pattern, figures)
   const leaves = step.to === 'van' && step.from !== 'van'
   return [
     ...(step.sortInto ? ['go-down' as const] : []),

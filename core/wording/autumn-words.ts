@@ -1,6 +1,6 @@
 import { catalogueOf } from '../catalogue'
-import type { Stage, Yard } from '../hive'
-import { autumnOf } from '../season'
+import type { Stage, VisitStep, Yard } from '../hive'
+import { autumnOf, isParting, yearOf, type Parting } from '../season'
 import { showTemperature } from '../units'
 import { dayInWords } from './day-words'
 import type { Reader } from './names'
@@ -38,5 +38,23 @@ export function autumnInWords(
   }
   return (stage ? (TOLD_AT[stage] ?? []) : (['pack', 'wrap', 'close'] as const)).map((one) =>
     inVocabulary(sentences[one], reader.vocabulary),
+  )
+}
+
+/** That a change which parts boxes waits, until when, and what of it can be done closed; nothing where it need not. */
+export function waitsInWords(
+  steps: readonly VisitStep[],
+  parting: Parting,
+  yard: Pick<Yard, 'season' | 'overrides' | 'patterns' | 'hanging'>,
+  reader: Reader,
+): string | undefined {
+  const catalogue = catalogueOf(yard)
+  const parts = steps.some((step) => isParting(step, catalogue.patterns.get(step.patternId), catalogue.figures))
+  if (!parts || parting === 'free') return undefined
+  return inVocabulary(
+    `No box is parted now: leave this change until ${dayInWords(yearOf(yard).calendar.firstPollen, reader.vocabulary)}, ` +
+      'or until a day that is warm enough, unless the colony would starve. Closed, one does what does not part boxes: ' +
+      'entrance, wrap, food and slab over the crown board, strap.',
+    reader.vocabulary,
   )
 }

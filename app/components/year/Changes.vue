@@ -3,7 +3,7 @@
 import type { Yard } from '#core/hive'
 import type { LaidHive } from '#core/laid-hive'
 import { cautionsOfStage, visitTimeOf, yearOf, type HiveChangeover } from '#core/season'
-import { autumnInWords, cautionInWords, treatByInWords, workInWords } from '#core/wording'
+import { autumnInWords, waitsInWords, cautionInWords, treatByInWords, workInWords } from '#core/wording'
 import { stepsInWords } from '~/composables/stepsInWords'
 
 const props = defineProps<{
@@ -31,6 +31,7 @@ const byWhen = computed(() =>
     : undefined,
 )
 const time = computed(() => visitTimeOf(props.changeover.toStage, localToday(), props.yard))
+const waits = computed(() => waitsInWords(props.changeover.steps, time.value.parting, props.yard, preferences.reader))
 const steps = computed(() => stepsInWords(props.yard, props.changeover, preferences.reader))
 </script>
 
@@ -39,6 +40,7 @@ const steps = computed(() => stepsInWords(props.yard, props.changeover, preferen
     <h2>{{ name }}: to {{ stageSaid(changeover.toStage) }}</h2>
     <p v-if="steps.length === 0">Nothing to do: it stands as it should.</p>
     <template v-else>
+      <p v-if="waits" class="waits" role="note" data-testid="change-waits">{{ waits }}</p>
       <p>
         <b>{{ workInWords(changeover.work, preferences.reader, changeover.bounds) }}</b>{{
           changeover.provedLeast
@@ -100,6 +102,14 @@ const steps = computed(() => stepsInWords(props.yard, props.changeover, preferen
 
 h2 {
   font-size: 17px;
+}
+
+.waits {
+  margin: 0;
+  padding: 6px 12px;
+  border-left: 5px solid var(--stop);
+  background: var(--sheet);
+  font-weight: 700;
 }
 
 ol {

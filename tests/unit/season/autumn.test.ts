@@ -15,7 +15,7 @@ import {
   yearOf,
   type Parting,
 } from '#core/season'
-import { autumnInWords } from '#core/wording'
+import { autumnInWords, waitsInWords } from '#core/wording'
 import { L, build } from '../../helpers/hives'
 
 const HIVE = [L.stand, L.mesh, L.deep, L.crown, L.roof]
@@ -149,6 +149,16 @@ describe('what the plan and Due make of it', () => {
       )
     expect(visits('2026-02-20')).toEqual(['2026-02-22'])
     expect(stageOn('2026-02-22', yearOf(yardIn('tropical-highland')))).toBe('dearth')
+  })
+
+  it('a change that parts boxes in the cold says itself that it waits, until when, and what is done closed', () => {
+    const cold = yardIn('cold-continental')
+    const box = cold.parts.find(({ patternId }) => patternId.startsWith('box'))!
+    const step = { partId: box.id, patternId: box.patternId, from: 'hive', to: 'van', kg: 20, turned: false } as const
+    const reader = { units: 'mm', vocabulary: 'british' } as const
+    expect(waitsInWords([step], 'cold', cold, reader)).toMatch(/leave this change until 5 Apr.*Closed, one does/)
+    expect(waitsInWords([step], 'free', cold, reader)).toBeUndefined()
+    expect(waitsInWords([{ ...step, patternId: 'mouse-guard' }], 'cold', cold, reader)).toBeUndefined()
   })
 
   it('is said with its days, in either unit', () => {

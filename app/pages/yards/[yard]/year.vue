@@ -20,7 +20,15 @@ import {
   type HiveChangeover,
   type PlannedStage,
 } from '#core/season'
-import { autumnInWords, cautionInWords, counted, patternName, storingInWords, workInWords } from '#core/wording'
+import {
+  autumnInWords,
+  waitsInWords,
+  cautionInWords,
+  counted,
+  patternName,
+  storingInWords,
+  workInWords,
+} from '#core/wording'
 import type { TickSheets } from '#wire/visit-print-schema'
 import { download, fileName } from '~/composables/download'
 import { laidIn, plannedLaidIn } from '#core/laid-hive'
@@ -258,7 +266,10 @@ function tickSheets(): TickSheets {
         return {
           name: hive.name,
           link: benchLink(one.id, hive.id),
-          lines: [workInWords(changeover.work, preferences.reader, changeover.bounds)],
+          lines: [
+            workInWords(changeover.work, preferences.reader, changeover.bounds),
+            waitsInWords(changeover.steps, visitTimeOf(stage.value, today, one).parting, one, preferences.reader) ?? '',
+          ].filter(Boolean),
           drawing: printedHive(asItWillStand(hive).layout),
           steps: stepsInWords(one, changeover, preferences.reader),
         }
