@@ -21,7 +21,7 @@ export interface DripFacts {
 export interface Facts {
   'bee-space.gap': GapFacts
   'bee-space.end-bar': { readonly framePatternId: string; readonly side: LimitDistance['side'] }
-  'bee-space.side': { readonly pitchMm: number }
+  'bee-space.side': { readonly pitchMm: number; readonly isShared: boolean }
   'open-space': { readonly verdict: Verdict; readonly lowerId: string; readonly upperId: string }
   'joint.open': { readonly side: Side; readonly sides: readonly Side[] }
   'joint.bearing': { readonly side: Side; readonly leastMm: number }

@@ -52,8 +52,10 @@ export function waitsInWords(
   const parts = steps.some((step) => isParting(step, catalogue.patterns.get(step.patternId), catalogue.figures))
   if (!parts || parting === 'free') return undefined
   return inVocabulary(
-    `No box is parted now: leave this change until ${dayInWords(yearOf(yard).calendar.firstPollen, reader.vocabulary)}, ` +
-      'or until a day that is warm enough, unless the colony would starve. Closed, one does what does not part boxes: ' +
+    `No box is parted now: leave this change until ` +
+      `${dayInWords(yearOf(yard).calendar.firstPollen, reader.vocabulary)}, ` +
+      'or until a day that is warm enough, unless the colony would starve. Closed, one does what does not part ' +
+      'boxes: ' +
       'entrance, wrap, food and slab over the crown board, strap.',
     reader.vocabulary,
   )

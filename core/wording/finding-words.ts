@@ -182,7 +182,9 @@ const TELL: Tellers<Rule> = {
     fate:
       finding.severity === 'watch'
         ? 'Bees build a comb of their own in it, or one more frame goes in.'
-        : 'The outer comb grows fat on that side; a dummy or an even share at both walls keeps it straight.',
+        : finding.facts.isShared
+          ? 'The outer combs grow a little fat; it is shared between both walls already, and a dummy takes it up.'
+          : 'The outer comb grows fat on that side; a dummy or an even share at both walls keeps it straight.',
   }),
   'open-space': ({ finding, figure, part, named }) => ({
     title: finding.facts.verdict === 'filled' ? `comb will fill ${the(part(0))}` : `open space in ${the(part(0))}`,

@@ -259,7 +259,7 @@ export const TELL_SEASON: Tellers<SeasonRule> = {
   }),
   'season.super-too-soon': ({ finding, part }) => ({
     title: `${superWords(finding.partIds.length, part(0))} on too soon`,
-    what: 'The colony is still settling in its first box.',
+    what: 'The hive stands as settling in: its colony is in its first box. Say its stage where that is not so.',
     fate: 'It is chilled and draws comb in the wrong place. Give room when 8 of 10 frames are covered.',
   }),
   'season.no-time-to-treat': ({ finding: { facts }, reader }) => ({

@@ -202,7 +202,7 @@ export function checkSideRoom(measured: Measured, context: Context): Finding[] {
       {
         measured: about(mm, plusMinusMm),
         band: { minMm: 0, maxMm: context.figures.shoulderToWall },
-        facts: { pitchMm: across.pitchMm },
+        facts: { pitchMm: across.pitchMm, isShared: boxes.every((one) => one.across.spacing.slack !== 'one-side') },
         ways: () => (boxes.length > 1 ? [] : sideRoomRemedies(boxes[0]!, mm, context)),
       },
     )
