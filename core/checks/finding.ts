@@ -44,6 +44,8 @@ export interface Remedy {
   readonly edit: Edit
   /** How many frames it is about. */
   readonly count?: number
+  /** How many boxes it is done in, where it is more than one. */
+  readonly boxes?: number
   /** The figure that the remedy gives where the finding has one. */
   readonly resultMm?: number
   /** The figure is nearer the band and still outside it. */

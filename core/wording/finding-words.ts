@@ -108,7 +108,7 @@ function remedyInWords(
   const dummy = catalogue.hanging.get(remedy.patternId ?? '')
   const aboutFrames = frameRemedyInWords(
     remedy.kind,
-    named(remedy.partId),
+    { partName: named(remedy.partId), boxes: remedy.boxes },
     remedy.count,
     dummy
       ? inWords(dummy.label, reader.vocabulary)

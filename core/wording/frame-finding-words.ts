@@ -154,11 +154,11 @@ export const TELL_FRAMES: Tellers<FrameRule> = {
 /** What the button of a remedy about frames says. */
 export function frameRemedyInWords(
   kind: string,
-  partName: string,
+  { partName, boxes }: { readonly partName: string; readonly boxes: number | undefined },
   count: number | undefined,
   dummyName: string,
 ): string | undefined {
-  const box = the(partName)
+  const box = boxes === undefined ? the(partName) : `each of the ${boxes} boxes`
   const words: Record<string, string> = {
     'push-together': `Push the frames in ${box} together`,
     'centre-frames': `Share the room in ${box} between both walls`,

@@ -105,7 +105,7 @@ export function addDummy(box: ResolvedPart, context: Context): Remedy[] {
   const ordered = closedUp(inOrder(box.part))
   const part = hungAt(
     { ...box.part, contents: ordered },
-    { id: `${PLACEHOLDER}${dummy.id}`, patternId: dummy.id, place: ordered.length },
+    { id: `${PLACEHOLDER}${box.part.id}/${dummy.id}`, patternId: dummy.id, place: ordered.length },
     ordered.length,
   )
   return [
@@ -129,7 +129,7 @@ export function addFrames(box: ResolvedPart, { figures }: Pick<Context, 'figures
   for (let n = 0; n < count; n++) {
     const half = isTold ? HALVES[n % rooms.length]! : undefined
     const at = contents.findLastIndex((one) => one.patternId === frame.id && (!half || one.half === half)) + 1
-    const added: Content = { id: `${PLACEHOLDER}${frame.id}/${n}`, patternId: frame.id, place: at }
+    const added: Content = { id: `${PLACEHOLDER}${box.part.id}/${frame.id}/${n}`, patternId: frame.id, place: at }
     contents = hungAt({ ...box.part, contents }, half ? { ...added, half } : added, at).contents
   }
   return [rehung('add-frames', box.part, { ...box.part, contents }, { count })]

@@ -203,9 +203,24 @@ export function checkSideRoom(measured: Measured, context: Context): Finding[] {
         measured: about(mm, plusMinusMm),
         band: { minMm: 0, maxMm: context.figures.shoulderToWall },
         facts: { pitchMm: across.pitchMm, isShared: boxes.every((one) => one.across.spacing.slack !== 'one-side') },
-        ways: () => (boxes.length > 1 ? [] : sideRoomRemedies(boxes[0]!, mm, context)),
+        ways: () => inAllBoxes(boxes.map((one) => sideRoomRemedies(one, mm, context))),
       },
     )
+  })
+}
+
+/** What helps in every one of these boxes, done in all of them at once. */
+function inAllBoxes(ofEach: readonly (readonly Remedy[])[]): Remedy[] {
+  const [first = [], ...others] = ofEach
+  if (others.length === 0) return [...first]
+  return first.flatMap((remedy): Remedy[] => {
+    const same = others.map((ways) => ways.find(({ kind, count }) => kind === remedy.kind && count === remedy.count))
+    if (same.some((one) => one === undefined)) return []
+    const all = [remedy, ...same.filter((one) => one !== undefined)]
+    const worst = Math.max(...all.map(({ resultMm = 0 }) => resultMm))
+    return [
+      { ...remedy, edit: { kind: 'batch', edits: all.map(({ edit }) => edit) }, boxes: all.length, resultMm: worst },
+    ]
   })
 }
 

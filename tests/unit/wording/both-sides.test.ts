@@ -1,12 +1,15 @@
 import { describe, expect, it } from 'vitest'
+import { remediesOf } from '#core/checks'
 import { SHIPPED_FIGURES } from '#core/figures'
+import { applyEdit, planOf, planProblem, withFreshIdentities, type Part } from '#core/hive'
+import { hiveIn } from '#core/hive-in'
 import { findingInWords, partNames, type Reader } from '#core/wording'
 import { ACID_CAUTION, CAUTION_WORDS } from '#core/wording/visit-words'
 import { nucleusSteps } from '#core/wording/nucleus-words'
 import { SWARM_WAYS } from '#core/wording/swarm-ways'
 import { wayFields } from '#core/wording/way-words'
 import { CATALOGUE } from '#core/catalogue'
-import { build, L, type Layer } from '../../helpers/hives'
+import { build, counter, L, type Layer } from '../../helpers/hives'
 
 const READER: Reader = { units: 'mm', vocabulary: 'british' }
 const choice = (field: string, value: string) =>
@@ -51,6 +54,37 @@ describe('what is a way of keeping is told with its other side (year, winter)', 
     const small = told([L.floor, ['box-langstroth-shallow', 'brood'], L.crown, L.roof], 'room.brood')
     expect(small.text).toMatch(/as brood alone: pollen and food want combs beside it/)
     expect(SHIPPED_FIGURES.droneCappedDays).toBe(15)
+  })
+})
+
+describe('one finding over several boxes', () => {
+  it('has its buttons, done in all of them at once, and keeps what they promise', () => {
+    const eight = (part: Part): Part =>
+      part.patternId === 'box-langstroth-deep'
+        ? { ...part, contents: part.contents.slice(0, 9), spacing: { system: 'touching', slack: 'one-side' } }
+        : part
+    const three = [L.floor, L.deep, L.deep, L.deep, L.crown, L.roof]
+    const { yard, hive, assessment } = build(three, { change: eight })
+    const side = (of: typeof assessment) => of.findings.find(({ rule }) => rule === 'bee-space.side')
+    const finding = side(assessment)!
+    expect(finding.partIds).toHaveLength(3)
+    const ways = remediesOf(finding)
+    const names = partNames(assessment.assembled, 'british')
+    const buttons = findingInWords(finding, names, CATALOGUE, READER).remedies
+    expect(ways.length).toBeGreaterThan(0)
+    expect(buttons[0]).toMatch(/each of the 3 boxes/)
+    for (const way of ways) {
+      const done = applyEdit(yard, withFreshIdentities(way.edit, counter('f')))
+      if (!done.ok) throw new Error(done.problem.reason)
+      expect(planProblem(planOf([done.yard]))).toBeUndefined()
+      const left = side(
+        hiveIn(
+          done.yard,
+          done.yard.hives.find(({ id }) => id === hive.id)!,
+        ).assessment,
+      )
+      expect(left?.measured?.mm ?? 0).toBeLessThan(finding.measured!.mm)
+    }
   })
 })
 
