@@ -25,6 +25,7 @@ export const PHYSICS_OF_WINTER = {
   winterBees: 1.6,
   clusterBounds: 0.4,
   wholeCavityWarm: 21,
+  deadUnderWatts: 1,
   broodEats: 1.5,
   chipsTakeUp: 0.2,
   chipsDensity: 150,

@@ -1,4 +1,5 @@
 import type { Catalogue } from '../catalogue'
+import type { Figures } from '../figures'
 import { showMass, showR, showTemperature } from '../units'
 import type { CanGive, FaceState, HeatFace, Insulation, SensorPlace, StackOpening, WinterState } from '../winter'
 import type { WinterFood, WinterWay, WinterWayGroup } from '../wintering'
@@ -205,6 +206,14 @@ export const PLACE_WORDS: Readonly<Record<SensorPlace, string>> = {
   inside: 'among the combs',
   crown: 'under the crown',
   outside: 'outside',
+}
+
+/** What a sensor says of the cluster: what it gives, or that nothing warms the hive. */
+export function clusterInWords(watts: number, { deadUnderWatts }: Pick<Figures, 'deadUnderWatts'>): string {
+  return watts < deadUnderWatts
+    ? 'The hive is hardly warmer than the air outside: the colony may be dead, or the sensor is not in the cluster. ' +
+        'Put an ear to the wall, or heft it, before anything else.'
+    : `By the difference the cluster gives about ${showWatts(watts)}.`
 }
 
 /** Watts as they are told, to a tenth below ten. */

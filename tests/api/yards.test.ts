@@ -1,5 +1,5 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
-import { emptyYard, type Edit } from '#core/hive'
+import { emptyYard, PLAN_VERSION, type Edit } from '#core/hive'
 import { startServer, type RunningServer } from '../../scripts/lib/server'
 import { DEMO, addSuper, demoPlan, get, nextId, post, storedYards, submission } from '../helpers/wire'
 
@@ -300,7 +300,7 @@ describe('assessing over HTTP', () => {
     const document = await get<{ openapi: string; paths: Record<string, unknown> }>(`${server.url}/api/openapi.json`)
     expect(document.openapi).toBe('3.1.0')
     expect(Object.keys(document.paths)).toContain('/api/assess')
-    expect((await get<{ $id: string }>(`${server.url}/plan.schema.json`)).$id).toBe('urn:duvet:plan:4')
+    expect((await get<{ $id: string }>(`${server.url}/plan.schema.json`)).$id).toBe(`urn:duvet:plan:${PLAN_VERSION}`)
   })
 
   it('refuses units that it does not know', async () => {

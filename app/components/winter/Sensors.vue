@@ -1,10 +1,11 @@
 <script setup lang="ts">
 // Readings of the air in a hive and beside it: the chart, what the newest says, files, sensors.
+import { catalogueOf } from '#core/catalogue'
 import type { Hive, Yard } from '#core/hive'
 import { readAs, SENSOR_PLACES, type SensorPlace } from '#core/winter'
 import type { HiveWinter } from '#core/wintering'
 import { showTemperature } from '#core/units'
-import { capital, counted, faceWord, PLACE_WORDS, showWatts } from '#core/wording'
+import { capital, clusterInWords, counted, faceWord, PLACE_WORDS } from '#core/wording'
 import type { HiveAir } from '#wire/answers'
 import { nameSchema } from '#wire/names-schema'
 import { server } from '~/sync/server'
@@ -78,7 +79,7 @@ async function takeBack(batchId: string, removed: boolean) {
           Dew point {{ showTemperature(said.dewPointCelsius, preferences.units, 1) }}:
           {{ said.wetWords.length === 0 ? 'no face is wet now' : `wet now: ${said.wetWords.join(', ')}` }}.
         </p>
-        <p>By the difference the cluster gives about {{ showWatts(said.watts) }}.</p>
+        <p data-testid="cluster-gives">{{ clusterInWords(said.watts, catalogueOf(yard).figures) }}</p>
       </div>
       <ul v-if="air" class="list">
         <li v-for="one in air.series" :key="one.place">

@@ -56,6 +56,12 @@ export const PHYSICS_OF_WINTER_TOLD = {
     usedIn: COLONY,
     source: MEMORY,
   },
+  deadUnderWatts: {
+    unit: 'W',
+    label: 'less than this by a sensor: no living cluster, or the sensor is not in it',
+    usedIn: 'winter: sensors',
+    source: MEMORY,
+  },
   wholeCavityWarm: {
     unit: '°C',
     label: 'the whole cavity warm: usual claim',

@@ -3,7 +3,7 @@ import { remediesOf } from '#core/checks'
 import { SHIPPED_FIGURES } from '#core/figures'
 import { applyEdit, planOf, planProblem, withFreshIdentities, type Part } from '#core/hive'
 import { hiveIn } from '#core/hive-in'
-import { findingInWords, partNames, type Reader } from '#core/wording'
+import { clusterInWords, findingInWords, partNames, type Reader } from '#core/wording'
 import { ACID_CAUTION, CAUTION_WORDS } from '#core/wording/visit-words'
 import { nucleusSteps } from '#core/wording/nucleus-words'
 import { SWARM_WAYS } from '#core/wording/swarm-ways'
@@ -93,6 +93,11 @@ describe('who could be hurt is told of it (year, cautions)', () => {
     expect(ACID_CAUTION).toMatch(/cartridge for acid vapour, never a dust mask.*water at hand.*vaporiser is hot/)
     expect(CAUTION_WORDS.stings).toMatch(/emergency help first/)
     expect(CAUTION_WORDS.feeding).toMatch(/evening.*never honey, comb or feed of other bees.*swarm is fed after a day/)
+  })
+
+  it('a hive no warmer than the air outside may be dead, or its sensor is not in the cluster', () => {
+    expect(clusterInWords(0, SHIPPED_FIGURES)).toMatch(/may be dead, or the sensor is not in the cluster/)
+    expect(clusterInWords(12.3, SHIPPED_FIGURES)).toBe('By the difference the cluster gives about 12 W.')
   })
 
   it('nuclei and splits: how far they go, and that queens are raised of larvae up to three days', () => {
