@@ -18,8 +18,15 @@ export async function sendAll<R extends { readonly sequence: number; readonly ba
 ): Promise<void> {
   for (const report of reports) {
     for (;;) {
-      const response = await send(report)
-      const answer = (await response.json()) as Record<string, unknown>
+      const response = await send(report).catch(() => undefined)
+      if (!response) {
+        process.stderr.write(
+          'No Duvet answers at that address: say where it runs with --url, such as http://127.0.0.1:3000\n',
+        )
+        process.exitCode = 1
+        return
+      }
+      const answer = (await response.json().catch(() => ({ sentence: 'no Duvet answered' }))) as Record<string, unknown>
       const said = response.ok
         ? `${String(answer.added)} kept, ${String(answer.repeated)} repeated`
         : `${response.status} ${String(answer.sentence)}`

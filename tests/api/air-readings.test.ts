@@ -1,3 +1,4 @@
+import { spawn } from 'node:child_process'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import { startServer, type RunningServer } from '../../scripts/lib/server'
 import { sendAir, simulatedAir } from '../../scripts/sensor'
@@ -135,5 +136,23 @@ describe('a sensor', () => {
     expect((await sendAir(server.url, one.id, one.key, { ...report, sequence: 6, readings: [] })).status).toBe(422)
     const nobody = { yardId: 'kiln-bank', hiveId: 'nobody', place: 'inside', name: 'x' }
     expect((await send('/api/sensors', nobody)).status).toBe(404)
+  })
+})
+
+describe('the stand-in of a device', () => {
+  it('says in a sentence where no Duvet answers, and gives up', async () => {
+    const { code, stderr } = await new Promise<{ code: number | null; stderr: string }>((resolve) => {
+      const child = spawn(
+        process.execPath,
+        ['scripts/run.mjs', 'sensor', '--id', 'x', '--key', '00', '--url', 'http://127.0.0.1:9'],
+        { stdio: ['ignore', 'ignore', 'pipe'] },
+      )
+      let said = ''
+      child.stderr.on('data', (piece) => (said += String(piece)))
+      child.on('close', (code) => resolve({ code, stderr: said }))
+    })
+    expect(code).toBe(1)
+    expect(stderr).toMatch(/No Duvet answers at that address: say where it runs with --url/)
+    expect(stderr).not.toMatch(/\bat .*:\d+:\d+/)
   })
 })

@@ -20,6 +20,8 @@ import { hiveAt, hiveIn } from '#core/hive-in'
 const props = defineProps<{ yard: Yard; hive: Hive }>()
 const weighing = useWeighing()
 const book = useBook()
+/** Where a device on this machine reaches this Duvet. */
+const { origin } = location
 const preferences = usePreferences()
 const moment = useMoment()
 const method = ref<'scale' | 'heft'>('scale')
@@ -368,7 +370,7 @@ const LATEST = columnsFor<HiveWeighIns['latest'][number]>(
       </form>
       <p v-if="newScale" class="key" data-testid="scale-key">
         Its key is shown this once. To try a simulated one:<br /><code
-          >npm run scale -- --id {{ newScale.id }} --key {{ newScale.key }}</code
+          >npm run scale -- --id {{ newScale.id }} --key {{ newScale.key }} --url {{ origin }}</code
         >
       </p>
     </section>

@@ -12,6 +12,8 @@ import { server } from '~/sync/server'
 
 const props = defineProps<{ yard: Yard; hive: Hive; winter: HiveWinter; air: HiveAir | null; outsideCelsius: number }>()
 const emit = defineEmits<{ changed: [] }>()
+/** Where a device on this machine reaches this Duvet. */
+const { origin } = location
 const preferences = usePreferences()
 const moment = useMoment()
 const newest = (place: SensorPlace) => props.air?.series.find((one) => one.place === place)?.latest
@@ -114,7 +116,7 @@ async function takeBack(batchId: string, removed: boolean) {
       <p v-if="problem" class="wrong" role="alert">{{ problem }}</p>
       <p v-if="added" class="key" data-testid="sensor-key">
         Its key is shown this once. To try a simulated one:<br /><code
-          >npm run sensor -- --id {{ added.id }} --key {{ added.key }} --place {{ place }}</code
+          >npm run sensor -- --id {{ added.id }} --key {{ added.key }} --url {{ origin }} --place {{ place }}</code
         >
       </p>
     </section>
