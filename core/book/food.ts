@@ -4,7 +4,7 @@ import type { StackedPart } from '../geometry'
 import type { HiveIn } from '../hive-in'
 import { isCold, supersFillIn, type CropLetGo } from '../hive'
 import { isBox } from '../parts'
-import { isNucleus, needOfHive, needOn, stageOn, yearOf, type NeedOn, type YardYear } from '../season'
+import { daysFrom, isNucleus, needOfHive, needOn, stageOn, yearOf, type NeedOn, type YardYear } from '../season'
 import {
   massOfPart,
   storesOf,
@@ -90,7 +90,10 @@ export function foodOf(
   // What the model has is of no day: what came and went these days is not in it, and nothing is eaten of it.
   const from = isKnown ? measured : { ...measured, at: daysLater(today, -figures.lookSeasonDays) }
   const eats = { on: isKnown ? eatsOn : () => ZERO, withoutFlow: idle }
-  const ledger = ledgerOf(from, notGoneYet(known, entries, measured), today, eats, toLeave, figures)
+  const summed = ledgerOf(from, notGoneYet(known, entries, measured), today, eats, toLeave, figures)
+  // What a winter's day eats says nothing of the days after forage: told only where it may run out before.
+  const mayRunOut = asks.share === 0 || (summed.lastsDays?.low ?? 0) < daysFrom(dayOf(today).slice(5), asks.until)
+  const ledger: Ledger = mayRunOut ? summed : { ...summed, lastsDays: undefined }
   const against: AgainstCrop[] = [
     ...(isKnown ? [] : [{ against: 'not-known' as const, day: latest && dayOf(latest.at) }]),
     ...againstCrop(entries, today, year),

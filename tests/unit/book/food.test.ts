@@ -101,6 +101,10 @@ describe('the food of a hive', () => {
     expect(cold.ledger.lines.map(({ of }) => of)).toEqual(['there', 'eaten'])
     expect(cold.eatsADay.middle).toBeLessThan(0.2)
     expect(cold.against).toEqual([])
+    // What a day of winter eats makes no years of it: days are told where it may run out before there is forage.
+    expect(lastsInWords(cold)).toBeUndefined()
+    const little = foodOf(known, [], [{ at: '2026-12-01', kg: 38 }], '2027-01-01')
+    expect(little.ledger.lastsDays!.low).toBeLessThan(101)
     expect(foodThereInWords(cold, reader)).toMatch(/^[\d.]+ to [\d.]+ kg: weighed on 1 Dec 2026, with what came/)
     expect(ledgerInWords(cold, reader)[1]!.kg).toMatch(/^−/)
   })
