@@ -20,7 +20,7 @@ interface MonthOfMites {
 }
 
 /** The count that a hive is judged by, and a newer tray that says otherwise and is not held against it. */
-export interface LastCount extends JudgedCount {
+interface LastCount extends JudgedCount {
   readonly hiveId: string
   readonly beside?: JudgedCount
 }
