@@ -209,12 +209,15 @@ export function checkSideRoom(measured: Measured, context: Context): Finding[] {
   })
 }
 
+/** What a way out does, whichever box it is done in. */
+const deedOf = ({ kind, count }: Remedy) => `${kind} ${count ?? ''}`
+
 /** What helps in every one of these boxes, done in all of them at once. */
 function inAllBoxes(ofEach: readonly (readonly Remedy[])[]): Remedy[] {
   const [first = [], ...others] = ofEach
   if (others.length === 0) return [...first]
   return first.flatMap((remedy): Remedy[] => {
-    const same = others.map((ways) => ways.find(({ kind, count }) => kind === remedy.kind && count === remedy.count))
+    const same = others.map((ways) => ways.find((one) => deedOf(one) === deedOf(remedy)))
     if (same.some((one) => one === undefined)) return []
     const all = [remedy, ...same.filter((one) => one !== undefined)]
     const worst = Math.max(...all.map(({ resultMm = 0 }) => resultMm))
