@@ -14,3 +14,8 @@ export function daysLater(day: string, days: number): string {
 export function daysBetween(from: string, to: string): number {
   return Math.round(dayjs(dayOf(to)).diff(dayjs(dayOf(from)), 'day', true))
 }
+
+/** Every day after one, up to another; none where it lies before. */
+export function daysAfter(from: string, to: string): string[] {
+  return Array.from({ length: Math.max(0, daysBetween(from, to)) }, (_, i) => daysLater(from, i + 1))
+}

@@ -1,7 +1,7 @@
 import { catalogueOf } from '../catalogue'
 import { findPart, isClosed, loansOf, partIdsOf, type Colony, type Hive, type Stage, type Yard } from '../hive'
 import { colonyOf } from './colony'
-import { autumnOf, isPacked, partingOn, type Parting } from '../season/autumn'
+import { autumnOf, isPacked, ownDayOf, partingOn, type Parting } from '../season/autumn'
 import { ANY_TIME, stageAround, yearOf, type YardYear } from '../season/calendar'
 import { daysFrom } from '../season/days'
 import { byHiveOf } from './by-hive'
@@ -63,6 +63,7 @@ export function dueOf(yard: Yard, entries: readonly Entry[], today: string, weig
   // What is dated ahead of today, by a clock that is wrong, is not found or done yet.
   const byHive = byHiveOf(entries.filter((entry) => isEntry(entry, 'task', 'answer') || dayOf(entry.at) <= today))
   const stages = stagesOf(year, today)
+  const isClosedUp = isPacked(today, yard)
   const lines = yard.hives.flatMap((hive) => {
     const own = byHive.get(hive.id) ?? []
     const colony = colonyOf(own, today)
@@ -75,9 +76,7 @@ export function dueOf(yard: Yard, entries: readonly Entry[], today: string, weig
             ...held,
             ...shutIn(yard, hive, today),
             // Packed hives are not opened: what was due of them before is not due any more.
-            ...(isPacked(today, yard)
-              ? []
-              : [...looksDue(yard, hive, own, today), ...countsDue(yard, hive, own, today)]),
+            ...(isClosedUp ? [] : [...looksDue(yard, hive, own, today), ...countsDue(yard, hive, own, today)]),
             ...treatmentsOf(own, year),
             ...roomsOf(hive),
             ...backOf(yard, hive),
@@ -251,12 +250,10 @@ function visitsOf(
 
 /** Boxes are packed down once they are fed, and a packed hive is wrapped in the cold; all else as its stage begins. */
 function visitDay(yard: Yard, stands: Stage, to: Stage, begins: string): string {
-  const autumn = autumnOf(yard)
   const { calendar, figures } = yearOf(yard)
   // Without a winter there is no stage for it: the first super is on before the flow begins.
   if (calendar.firstFrost === null && to === 'flow') return daysLater(begins, -figures.superingDays)
-  const monthDay =
-    to === 'pack-down' ? autumn?.pack : to === 'winter' && stands === 'pack-down' ? autumn?.wrap : undefined
+  const monthDay = to === 'winter' && stands !== 'pack-down' ? undefined : ownDayOf(to, autumnOf(yard))
   return monthDay === undefined ? begins : daysLater(begins, daysFrom(begins.slice(5, 10), monthDay))
 }
 

@@ -18,7 +18,7 @@ import {
 } from '../weight'
 import { winterForm, winterOf } from '../wintering'
 import { entriesOf } from './current'
-import { dayOf, daysBetween, daysLater } from './days'
+import { dayOf, daysAfter, daysBetween, daysLater } from './days'
 import { isEntry, type Entry } from './entry'
 import { eatsADay, latestMeasured, ledgerOf, type Ledger, type Measured } from './ledger'
 import { livingOn } from './living'
@@ -102,7 +102,7 @@ export function foodOf(
     measured.by === 'frames' ? entriesOf(entries, 'look').find(({ id }) => id === measured.entryId)?.body : undefined
   const supers = supersOf(known, look, ledger, against.length > 0)
   const foragedDays = isKnown
-    ? daysSince(measured.at, today).filter((day) => supersFillIn(stageOn(day, year))).length
+    ? daysAfter(measured.at, today).filter((day) => supersFillIn(stageOn(day, year))).length
     : 0
   return { measured, asks, ledger, supers, against, eatsADay: idle, foragedDays }
 }
@@ -248,15 +248,9 @@ function supersOf(
   })
 }
 
-/** Every day after one, up to another. */
-function daysSince(at: string, today: string): string[] {
-  const from = dayOf(at)
-  return Array.from({ length: Math.max(0, daysBetween(from, today)) }, (_, i) => daysLater(from, i + 1))
-}
-
 /** More days in season since than between looks: nobody knows what came in. */
 const isOld = ({ at }: Measured, today: string, year: YardYear): boolean =>
-  daysSince(at, today).filter((day) => !isCold(stageOn(day, year))).length > year.figures.lookSeasonDays
+  daysAfter(at, today).filter((day) => !isCold(stageOn(day, year))).length > year.figures.lookSeasonDays
 
 function againstCrop(entries: readonly Entry[], today: string, year: YardYear): AgainstCrop[] {
   const { lookSeasonDays, ripeShare } = year.figures

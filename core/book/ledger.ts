@@ -3,7 +3,7 @@ import type { Figures } from '../figures'
 import { rangeOf } from '../figures'
 import { isCold, type Stage } from '../hive'
 import { exactly, sumOf, type Range } from '../weight'
-import { dayOf, daysBetween, daysLater } from './days'
+import { dayOf, daysAfter } from './days'
 import { isEntry, type Entry, type FeedGiven } from './entry'
 
 /** What a hive had to eat at a moment, kg, and how that is known. */
@@ -85,7 +85,7 @@ export function ledgerOf(
   const since = entries.filter(
     (entry) => entry.id !== measured.entryId && dayOf(entry.at) <= dayOf(today) && isAfter(entry, measured.at),
   )
-  const eaten = days(dayOf(measured.at), today).map(eats.on)
+  const eaten = daysAfter(measured.at, today).map(eats.on)
   const lines: LedgerLine[] = [
     { day: dayOf(measured.at), of: 'there', kg: measured.kg },
     ...since.flatMap((entry): LedgerLine[] => {
@@ -127,11 +127,6 @@ function isAfter(entry: Entry, measuredAt: string): boolean {
   return areTimed ? entry.at >= measuredAt : isEntry(entry, 'crop')
 }
 const DAY_LENGTH = 10
-
-/** Every day after one up to another. */
-function days(from: string, to: string): string[] {
-  return Array.from({ length: Math.max(0, daysBetween(from, to)) }, (_, i) => daysLater(from, i + 1))
-}
 
 export const RIPENESS = ['ripe', 'unripe', 'too-wet'] as const
 

@@ -1,4 +1,5 @@
 import type { YardYear } from '../season'
+import { byHiveOf } from './by-hive'
 import { entriesOf } from './current'
 import { dayOf } from './days'
 import type { Entry, TrialSide } from './entry'
@@ -40,8 +41,6 @@ export function drawTrial(hiveIds: readonly string[], chance: () => number): Rec
   return { with: hiveIds.filter((id) => drawn.has(id)), without: hiveIds.filter((id) => !drawn.has(id)) }
 }
 
-const entriesOfHive = (entries: readonly Entry[], id: string) => entries.filter(({ hiveId }) => hiveId === id)
-
 /**
  * Whether a hive of a trial lives: dead once it was written dead, whatever was written of it before; alive where it was
  * said, or where it was looked into once the winter was over. Undefined where nobody knows.
@@ -68,9 +67,10 @@ export interface TrialOutcome {
 export function trialOutcome(trial: Trial, entries: readonly Entry[], year: YardYear, today: string): TrialOutcome {
   const { figures } = year
   const since = entries.filter(({ at }) => dayOf(at) >= trial.began)
+  const books = byHiveOf(since)
   const winterOver = coldTimes(year, trial.began, today).at(0)?.to
   const aliveOf = (ids: readonly string[]) => {
-    const fates = ids.flatMap((id) => livesIn(entriesOfHive(since, id), winterOver) ?? [])
+    const fates = ids.flatMap((id) => livesIn(books.get(id) ?? [], winterOver) ?? [])
     return fates.length > 0 ? wilson(fates.filter((lives) => lives).length, fates.length) : undefined
   }
   const fallOf = (ids: readonly string[]) => {

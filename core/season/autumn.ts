@@ -60,6 +60,11 @@ export function autumnOf(yard: HasYear): Autumn | undefined {
   return { pack, wrap, lastLook, frostStays }
 }
 
+/** The day of autumn on which a stage is visited, `MM-DD`, where that is not the day on which it begins. */
+export function ownDayOf(stage: Stage, autumn: Autumn | undefined): string | undefined {
+  return stage === 'pack-down' ? autumn?.pack : stage === 'winter' ? autumn?.wrap : undefined
+}
+
 /** Whether boxes may be parted: freely; too late for their joints to be glued again; not at all, in the cold. */
 export type Parting = 'free' | 'too-late' | 'cold'
 
@@ -84,7 +89,5 @@ export function isPacked(day: string, yard: HasYear): boolean {
 export function partingFor(stage: Stage, today: string, yard: HasYear): Parting {
   const year = yearOf(yard)
   if (stageOn(today, year) === stage || !isCold(stage)) return isCold(stage) ? partingOn(today, yard) : 'free'
-  const autumn = autumnOf(yard)
-  const due = autumn && stage === 'pack-down' ? autumn.pack : autumn && stage === 'winter' ? autumn.wrap : undefined
-  return partingOn(`${today.slice(0, 5)}${due ?? firstDayOf(stage, year)}`, yard)
+  return partingOn(`${today.slice(0, 5)}${ownDayOf(stage, autumnOf(yard)) ?? firstDayOf(stage, year)}`, yard)
 }

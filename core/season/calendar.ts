@@ -92,8 +92,16 @@ export interface YardYear {
 
 /** The year of a yard; until it has dates of its own, that of a cool maritime climate. */
 export function yearOf(yard: Pick<Yard, 'season' | 'overrides' | 'patterns' | 'hanging'>): YardYear {
-  return { calendar: yard.season?.calendar ?? COOL_MARITIME, figures: catalogueOf(yard).figures }
+  // Kept as long as the yard is: what is worked out of a year is kept by it.
+  let known = yearsKnown.get(yard)
+  if (!known)
+    yearsKnown.set(
+      yard,
+      (known = { calendar: yard.season?.calendar ?? COOL_MARITIME, figures: catalogueOf(yard).figures }),
+    )
+  return known
 }
+const yearsKnown = new WeakMap<object, YardYear>()
 
 /**
  * The stage of every day of a year by its rules alone, day 0 first: late-winter check from first pollen − 28 days,

@@ -1,6 +1,6 @@
 import { catalogueOf } from '../catalogue'
-import type { Stage, VisitStep, Yard } from '../hive'
-import { autumnOf, isParting, yearOf, type Parting } from '../season'
+import type { Stage, VisitStep } from '../hive'
+import { autumnOf, isParting, yearOf, type HasYear, type Parting } from '../season'
 import { showTemperature } from '../units'
 import { dayInWords } from './day-words'
 import type { Reader } from './names'
@@ -14,11 +14,7 @@ const TOLD_AT: Readonly<Partial<Record<Stage, readonly ('pack' | 'wrap' | 'close
 }
 
 /** By which days a yard is packed down, wrapped and closed, as far as a stage asks for it; nothing without a winter. */
-export function autumnInWords(
-  stage: Stage | undefined,
-  yard: Pick<Yard, 'season' | 'overrides' | 'patterns' | 'hanging'>,
-  reader: Reader,
-): string[] {
+export function autumnInWords(stage: Stage | undefined, yard: HasYear, reader: Reader): string[] {
   const autumn = autumnOf(yard)
   if (!autumn) return []
   const day = (monthDay: string) => dayInWords(monthDay, reader.vocabulary)
@@ -45,7 +41,7 @@ export function autumnInWords(
 export function waitsInWords(
   steps: readonly VisitStep[],
   parting: Parting,
-  yard: Pick<Yard, 'season' | 'overrides' | 'patterns' | 'hanging'>,
+  yard: HasYear,
   reader: Reader,
 ): string | undefined {
   const catalogue = catalogueOf(yard)
