@@ -10,3 +10,10 @@ export function boxName(yard: Yard, part: Part, vocabulary: Vocabulary): string 
   const names = laidIn(yard, hive).names(vocabulary)
   return `${names.get(part.id)} of ${hive.name}`
 }
+
+/** Names for what is said of a box: its own as above, and its neighbours' where it stands in a hive. */
+export function namesAround(yard: Yard, part: Part, vocabulary: Vocabulary): Map<string, string> {
+  const hive = yard.hives.find(({ stack }) => stack.some(({ partId }) => partId === part.id))
+  const neighbours = hive ? laidIn(yard, hive).names(vocabulary) : []
+  return new Map([...neighbours, [part.id, boxName(yard, part, vocabulary)]])
+}

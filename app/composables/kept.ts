@@ -52,6 +52,12 @@ export function browserStorage(name: 'localStorage' | 'sessionStorage' = 'localS
   return opened.get(key)!
 }
 
+/** A choice out of a few words; a word that this version does not know is as good as none. */
+export const oneOf = <T extends string>(words: readonly T[], otherwise: T) => ({
+  read: (text: string) => words.find((word) => word === text) ?? otherwise,
+  write: (word: T): string => word,
+})
+
 /** A choice that is kept on this device, as far as the browser allows; full or forbidden storage is no error. */
 export function useKept<T>(
   key: string,

@@ -9,6 +9,7 @@ const SHAPES: Readonly<Record<AcrossVerdict, MarkShape>> = {
   passage: 'disc-tick',
   bridged: 'triangle-wave',
   'own-comb': 'triangle-wave',
+  'touches-wall': 'square-bar',
   'at-wall': 'disc-tick',
   'fat-comb': 'triangle-wave',
   board: 'disc-tick',

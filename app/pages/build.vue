@@ -11,6 +11,7 @@ import {
   type Corner,
   type FoundationKind,
   type Stock,
+  USUAL_STOCK,
 } from '#core/build'
 import { boxOfPattern } from '#core/fit'
 import {
@@ -29,7 +30,7 @@ import { whole } from '#wire/fields'
 import { boxDrawings, frameDrawings, type BuildDrawings } from '~/drawing/build'
 import { server } from '~/sync/server'
 import type { PrintedSheet } from '#wire/sheet-schema'
-import { showLength } from '#core/units'
+import { showCut } from '#core/units'
 import { isFrameFeeder, isFramePattern } from '#core/parts'
 import { CATALOGUE, STARTING_FORMAT, boxOfSize, findAll } from '#core/catalogue'
 
@@ -42,9 +43,16 @@ const chosen = ref(boxOfSize(CATALOGUE, STARTING_FORMAT, 'deep')!.normalContents
 const model = reactive({ count: '10' })
 const foundation = ref<FoundationKind>('wax')
 const corner = ref<Corner>('rabbet')
-const boardLength = ref<number | null>(2440)
-const boardWidth = ref<number | null>(260)
-const kerf = ref<number | null>(3)
+const usual = computed(() => USUAL_STOCK[preferences.units])
+const boardLength = ref<number | null>(usual.value.lengthMm)
+const boardWidth = ref<number | null>(usual.value.widthMm)
+const kerf = ref<number | null>(usual.value.kerfMm)
+// A board of one's own stays; the usual one becomes the usual one of the other units.
+watch(usual, (now, before) => {
+  if (boardLength.value === before.lengthMm) boardLength.value = now.lengthMm
+  if (boardWidth.value === before.widthMm) boardWidth.value = now.widthMm
+  if (kerf.value === before.kerfMm) kerf.value = now.kerfMm
+})
 const printing = ref(false)
 const failed = ref('')
 
@@ -83,7 +91,7 @@ const sheet = computed<Sheet | null>(() => {
     ? frameSheet(frame.value, many.value, foundation.value, view.catalogue.figures, preferences.reader)
     : null
 })
-const say = (mm: number) => showLength(mm, preferences.units)
+const say = (mm: number) => showCut(mm, preferences.units)
 const drawings = computed<BuildDrawings | null>(() => {
   if (!sheet.value || !many.value) return null
   if (box.value) return boxDrawings(box.value, many.value, corner.value, stock.value, say)

@@ -118,11 +118,11 @@ function boxCell(fit: BoxFit) {
         ? 'watch'
         : 'good'
   // What decides is what is said: a box that seals and leaves comb between is no box that “seals”.
-  const byGap = sits && fit.gap && (fit.gap.grade === 'stop' || fit.gap.grade === 'mend' || fit.gap.grade === 'watch')
+  const byGap = sits && fit.gap && fit.gap.grade !== 'good'
   return {
     grade,
     marginal: fit.seat.marginal || (fit.gap?.marginal ?? false),
-    word: byGap ? verdictWord(fit.gap!) : seatWord(fit),
+    word: byGap ? verdictWord(fit.gap!, preferences.reader) : seatWord(fit),
     figure: sits ? (fit.gap ? `gap ${figure(fit.gap.mm)}` : '') : fit.seat.verdict === 'lip' ? '' : figure(fit.seat.mm),
     line: boxFitLine(fit, preferences.reader),
   }

@@ -15,10 +15,18 @@ import {
 import { TOLD } from '#core/figures/told'
 import { gapsChangedBy, verdictsChangedBy, type GapChange, type VerdictChange } from '#core/effect'
 import type { Edit, Part } from '#core/hive'
-import { LIFT_FIGURES } from '#core/lifting'
+import { liftFigures } from '#core/lifting'
 import { TIMBERS } from '#core/weight'
-import { parseLength, showLength, type Length } from '#core/units'
-import { capital, counted, dimensionWord, inWords, lengthProblemInWords, severityWord } from '#core/wording'
+import { inMetric, massFigure, parseLength, showInUnit, showLength, showMass, type Length } from '#core/units'
+import {
+  capital,
+  counted,
+  dimensionWord,
+  inWords,
+  lengthProblemInWords,
+  severityWord,
+  withPlusMinus,
+} from '#core/wording'
 import { hiveIn } from '#core/hive-in'
 import * as deeds from '#core/hive/deeds'
 
@@ -65,6 +73,8 @@ interface Row {
   readonly used: boolean
   readonly fixed?: boolean
 }
+const inUnit = (value: number, unit: string) =>
+  unit === 'mm' ? showLength(value, preferences.units) : showInUnit(value, unit, preferences.units)
 const tradeRows = computed<Row[]>(() =>
   FIGURE_NAMES.map((name) => {
     const figure = TOLD[name]
@@ -74,10 +84,10 @@ const tradeRows = computed<Row[]>(() =>
     return {
       key: figureKey(name),
       what: capital(figure.label),
-      value: figure.unit === 'mm' ? showLength(value, preferences.units) : `${value} ${figure.unit}`,
+      value: inUnit(value, figure.unit),
       length: null,
       mark: own ? 'own' : figure.source.mark,
-      source: own ? `your own; shipped: ${shipped} ${figure.unit}` : figure.source.text,
+      source: own ? `your own; shipped: ${inUnit(shipped, figure.unit)}` : figure.source.text,
       usedIn: figure.usedIn,
       unit: figure.unit,
       used: true,
@@ -91,7 +101,7 @@ const figureRows = computed<Row[]>(() =>
     return {
       key,
       what: `${capital(inWords(label, preferences.vocabulary))}${format in FOOTPRINTS && !inWords(label, preferences.vocabulary).includes(FOOTPRINTS[format as Format].name) ? ` (${FOOTPRINTS[format as Format].name})` : ''}: ${dimensionWord(dimension).toLowerCase()}`,
-      value: `${showLength(length.mm, preferences.units)}${length.plusMinusMm > 0 ? ` ± ${showLength(length.plusMinusMm, preferences.units)}` : ''}`,
+      value: `${withPlusMinus(length, preferences.reader)}`,
       length,
       mark: length.source.mark,
       source: length.source.text,
@@ -106,7 +116,7 @@ const fixedRows = computed<Row[]>(() => [
   ...Object.entries(TIMBERS).map(([name, { label, kgPerM3, source }]) => ({
     key: `timber.${name}`,
     what: `Timber, ${label}`,
-    value: `${Math.round(kgPerM3)} kg/m³`,
+    value: inUnit(Math.round(kgPerM3), 'kg/m³'),
     length: null,
     mark: source.mark,
     source: source.text,
@@ -115,7 +125,7 @@ const fixedRows = computed<Row[]>(() => [
     used: true,
     fixed: true,
   })),
-  ...LIFT_FIGURES.map(({ key, what, value, source }) => ({
+  ...liftFigures(preferences.units).map(({ key, what, value, source }) => ({
     key,
     what,
     value,
@@ -133,7 +143,7 @@ const fixedRows = computed<Row[]>(() => [
           {
             key: `${id}.mass`,
             what: `${capital(inWords(label, preferences.vocabulary))}: mass`,
-            value: `${mass.kg} ± ${Math.round(mass.plusMinusKg * 100) / 100} kg`,
+            value: `${massFigure(mass.kg, preferences.units, 2)} ± ${showMass(mass.plusMinusKg, preferences.units, 2)}`,
             length: null,
             mark: mass.source.mark,
             source: mass.source.text,
@@ -146,9 +156,17 @@ const fixedRows = computed<Row[]>(() => [
       : [],
   ),
 ])
+/** All of them, in the words of the reader. */
+const rows = computed<Row[]>(() =>
+  [...tradeRows.value, ...figureRows.value, ...fixedRows.value].map((row) => ({
+    ...row,
+    what: said(row.what),
+    usedIn: said(row.usedIn),
+  })),
+)
 const found = computed(() => {
   const words = search.value.toLowerCase().split(/\s+/).filter(Boolean)
-  return [...tradeRows.value, ...figureRows.value, ...fixedRows.value].filter(
+  return rows.value.filter(
     (row) =>
       (which.value === 'all' || (which.value === 'used' ? row.used : overridden.value.has(row.key))) &&
       words.every((word) => `${row.what} ${row.source} ${row.mark}`.toLowerCase().includes(word)),
@@ -168,11 +186,13 @@ function start(row: Row) {
 /** What was typed for a figure: the length, or what is wrong with it. */
 function typedFor(row: Row): { length: Length } | { problem: string } {
   if (row.unit !== 'mm') {
-    const value = Number(text.value.replace(',', '.').replace(/\s/g, ''))
+    const value = inMetric(Number(text.value.replace(',', '.').replace(/\s/g, '')), row.unit, preferences.units)
     const name = figureNamed(row.key)
     if (text.value.trim() !== '' && name && isFigure(name, value))
       return sensible(name, value, { length: ownLength(value) })
-    const limits = name ? ` from ${figureLimits(name).least} to ${figureLimits(name).most}` : ''
+    const limits = name
+      ? ` from ${inUnit(figureLimits(name).least, row.unit)} to ${inUnit(figureLimits(name).most, row.unit)}`
+      : ''
     return { problem: `${row.what} is not a figure that can be: type a number${limits}, such as ${row.value}.` }
   }
   const figure = figureNamed(row.key)

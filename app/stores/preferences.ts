@@ -1,4 +1,4 @@
-import { useKept } from '~/composables/kept'
+import { oneOf, useKept } from '~/composables/kept'
 import { defineStore } from 'pinia'
 import { computed } from 'vue'
 import type { UnitSystem } from '#core/units'
@@ -15,8 +15,10 @@ const inInches = american && !/-CA\b/i.test(globalThis.navigator?.language ?? ''
 
 /** How this keeper wants things said; kept on this device. */
 export const usePreferences = defineStore('preferences', () => {
-  const units = useKept<UnitSystem>('duvet.units', inInches ? 'inches' : 'mm')
-  const vocabulary = useKept<Vocabulary>('duvet.words', american ? 'northAmerican' : 'british')
+  const ownUnits: UnitSystem = inInches ? 'inches' : 'mm'
+  const ownWords: Vocabulary = american ? 'northAmerican' : 'british'
+  const units = useKept('duvet.units', ownUnits, { serializer: oneOf(['mm', 'inches'], ownUnits) })
+  const vocabulary = useKept('duvet.words', ownWords, { serializer: oneOf(['british', 'northAmerican'], ownWords) })
   const deviceTyped = useKept('duvet.device', UNNAMED)
   /** What every change carries: never empty, never longer than is taken. */
   const device = computed({

@@ -1,6 +1,7 @@
 export * from './frame-bill'
 export * from './box-bill'
 export * from './cut-list'
+export * from './as-sold'
 export * from './square-check'
 export * from './steps'
 export * from './saw'

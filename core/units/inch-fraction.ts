@@ -4,6 +4,8 @@ import { MM_PER_INCH } from './length'
 /** How a length reads in inches: the fraction, and whether the true value is above or below it. */
 export interface InchReading {
   readonly text: string
+  /** The fraction as a number. */
+  readonly inches: number
   /** −1: the true value is a little less than the fraction; 0: the same; 1: a little more. */
   readonly side: -1 | 0 | 1
 }
@@ -11,17 +13,18 @@ export interface InchReading {
 const SAME_MM = 0.006
 
 /**
- * The length in inches to the nearest sixteenth, as a mixed fraction in lowest terms.
+ * The length in inches to the nearest sixteenth (or other part of an inch), as a mixed fraction in lowest terms.
  * @param mm millimetres, either sign
- * @returns for 244.475 `{ text: '9 5/8', side: 0 }`; for 7 `{ text: '1/4', side: 1 }`
+ * @param parts into how many parts the inch is divided
+ * @returns for 244.475 `{ text: '9 5/8', side: 0, … }`; for 7 `{ text: '1/4', side: 1, … }`
  * Common practice of the trade: rulers and drawings in sixteenths.
  */
-export function inchReading(mm: number): InchReading {
-  const sixteenths = Math.round((mm / MM_PER_INCH) * 16)
-  const text = new Fraction(sixteenths, 16).toFraction(true)
-  const shownMm = (sixteenths / 16) * MM_PER_INCH
+export function inchReading(mm: number, parts = 16): InchReading {
+  const count = Math.round((mm / MM_PER_INCH) * parts)
+  const text = new Fraction(count, parts).toFraction(true)
+  const shownMm = (count / parts) * MM_PER_INCH
   const side = Math.abs(mm - shownMm) < SAME_MM ? 0 : mm > shownMm ? 1 : -1
-  return { text, side }
+  return { text, inches: count / parts, side }
 }
 
 /** Inches as a number from a mixed fraction such as `9 5/8`; undefined when it is none. */

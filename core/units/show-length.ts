@@ -1,5 +1,5 @@
 import { inchReading } from './inch-fraction'
-import { MM_PER_INCH, roundTo } from './length'
+import { comparableMm, MM_PER_INCH, roundTo } from './length'
 
 export type UnitSystem = 'mm' | 'inches'
 
@@ -14,13 +14,69 @@ export function showLength(mm: number, units: UnitSystem): string {
 
 /** The figure of `showLength` without its unit. */
 export function showFigure(mm: number, units: UnitSystem): string {
-  if (units === 'mm') return showMm(mm)
-  const { text, side } = inchReading(mm)
-  const inches = mm / MM_PER_INCH
-  return (side === 0 ? text : String(roundTo(inches, Math.abs(inches) < 0.1 ? 3 : 2) || 0)).replace('-', '−')
+  return textOf(readingOf(mm, units))
 }
 
-/** At most two decimals under 100 mm and one above, no idle zeros: 6.35, 9.53, 12.7, 7, 244.5. */
-function showMm(mm: number): string {
-  return String(roundTo(mm, Math.abs(mm) < 100 ? 2 : 1) || 0).replace('-', '−')
+/**
+ * Figures that are held against each other, such as a gap and its limits: as many decimals as it takes for two that
+ * differ to read differently, and the larger to read as the larger.
+ * @param mms millimetres
+ */
+export function figuresApart(mms: readonly number[], units: UnitSystem): string[] {
+  const tries = [0, 1, 2, 3].map((moreDecimals) => mms.map((mm) => readingOf(mm, units, moreDecimals)))
+  return (tries.find((readings) => areInOrder(mms, readings)) ?? tries.at(-1)!).map(textOf)
+}
+
+/** The terms of one sum: sixteenths where each of them is one, else decimals throughout; millimetres as ever. */
+export function termFigures(mms: readonly number[], units: UnitSystem): string[] {
+  const readings = mms.map((mm) => readingOf(mm, units))
+  return readings.every(({ fraction }) => fraction)
+    ? readings.map(textOf)
+    : readings.map(({ value }) => textOf({ value: roundTo(value, Math.abs(value) < 0.1 ? 3 : 2) }))
+}
+
+/** A figure with what it may be off by: decimals on both sides of the ±, for a fraction claims more than it knows. */
+export function showWithDoubt(value: { readonly mm: number; readonly plusMinusMm: number }, units: UnitSystem): string {
+  const { mm, plusMinusMm } = value
+  if (units === 'mm') return `${showFigure(mm, units)} ± ${showLength(plusMinusMm, units)}`
+  const places = plusMinusMm < 0.01 * MM_PER_INCH ? 3 : 2
+  const [figure, doubt] = [mm, plusMinusMm].map((each) => textOf({ value: roundTo(each / MM_PER_INCH, places) || 0 }))
+  return `${figure} ± ${doubt} in`
+}
+
+/** A cut as a tape reads it: in inches to the nearest 1/32, millimetres as ever. */
+export function showCut(mm: number, units: UnitSystem): string {
+  return units === 'mm' ? showLength(mm, units) : `${inchReading(mm, 32).text} in`
+}
+
+/** A figure before it is written: its value as shown, and its fraction where it is one. */
+interface Reading {
+  readonly value: number
+  readonly fraction?: string
+}
+
+/** Decimals of an inch may never read as a sixteenth that the length is not, nor lie on its other side. */
+function readingOf(mm: number, units: UnitSystem, moreDecimals = 0): Reading {
+  if (units === 'mm') return { value: roundTo(mm, (Math.abs(mm) < 100 ? 2 : 1) + moreDecimals) || 0 }
+  const inches = mm / MM_PER_INCH
+  const { text, side, inches: sixteenth } = inchReading(mm)
+  if (side === 0) return { value: inches, fraction: text }
+  const places = (Math.abs(inches) < 0.1 ? 3 : 2) + moreDecimals
+  const tries = [0, 1, 2, 3].map((further) => roundTo(inches, places + further))
+  return { value: tries.find((value) => Math.sign(value - sixteenth) === side) ?? inches }
+}
+
+function textOf({ value, fraction }: Reading): string {
+  return (fraction ?? String(value)).replace('-', '−')
+}
+
+/** Apart by less than a hundredth of a millimetre is no difference: so are gaps compared. */
+function areInOrder(mms: readonly number[], readings: readonly Reading[]): boolean {
+  return mms.every((mm, i) =>
+    mms.every(
+      (other, j) =>
+        comparableMm(mm) === comparableMm(other) ||
+        Math.sign(mm - other) === Math.sign(readings[i]!.value - readings[j]!.value),
+    ),
+  )
 }

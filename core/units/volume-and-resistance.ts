@@ -1,13 +1,12 @@
+import { usFrom } from './figure-unit'
 import type { UnitSystem } from './show-length'
 
-/** US quarts in a litre (NIST SP 811, Appendix B.8, from memory). */
-const QUARTS_PER_LITRE = 1.056_688
 /** US R, ft²·°F·h/Btu, in 1 m²·K/W (NIST SP 811, Appendix B.8, from memory). */
 const US_R_PER_M2K_PER_W = 5.678
 
 /** Room as it is shown: `22 litres`, `23 quarts`; quarts go with inches. */
-export function showVolume(litres: number, units: UnitSystem): string {
-  return units === 'mm' ? `${Math.round(litres)} litres` : `${Math.round(litres * QUARTS_PER_LITRE)} quarts`
+export function showVolume(litres: number, units: UnitSystem, digits = 0): string {
+  return units === 'mm' ? `${litres.toFixed(digits)} litres` : `${usFrom(litres, 'L').toFixed(digits)} quarts`
 }
 
 /** Thermal resistance as it is shown: `0.17 m²K/W`, `R 1`; the US R goes with inches. */

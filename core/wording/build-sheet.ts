@@ -6,6 +6,7 @@ import {
   cutList,
   frameBill,
   frameSteps,
+  nominalWidthIn,
   sawSettings,
   type BuildStep,
   type Corner,
@@ -14,7 +15,7 @@ import {
   type Stock,
 } from '../build'
 import type { ResolvedPart } from '../parts'
-import { showLength, showMass } from '../units'
+import { showCut, showMass, usFrom } from '../units'
 import {
   CORNER_WORDS,
   FOUNDATION_WORDS,
@@ -65,7 +66,7 @@ export function frameSheet(
   reader: Reader,
 ): Sheet {
   const bill = frameBill(frame, count, figures, foundation)
-  const mm = (value: number) => showLength(value, reader.units)
+  const mm = (value: number) => showCut(value, reader.units)
   const sheet = bill.foundation
   return {
     title: `${count} × ${capital(inWords(frame.label, reader.vocabulary))}`,
@@ -77,7 +78,7 @@ export function frameSheet(
               `${mm(sheet.lengthMm)}${sheet.kg > 0 ? `, ${showMass(sheet.kg, reader.units, 2)} of wax` : ''}.`,
           ]
         : []),
-      `Wood glue: about ${bill.glueMl} mL.`,
+      `Wood glue: about ${glueInWords(bill.glueMl, reader)}.`,
     ],
     tables: [
       {
@@ -117,15 +118,15 @@ export function boxSheet(
 ): Sheet {
   const bill = boxBill(box, count, corner)
   const groups = cutList(bill.panels, stock)
-  const mm = (value: number) => showLength(value, reader.units)
+  const mm = (value: number) => showCut(value, reader.units)
   const builtUp = bill.panels.some(({ name }) => name === 'rail')
   const corners = builtUp ? 'sides full length, ends built up between them' : CORNER_WORDS[corner]
   return {
     title: `${count} × ${capital(box.part.name ?? patternName(box.part.patternId, catalogue, reader.vocabulary))}`,
     lines: [
-      `Corners: ${corners}. Wood glue: about ${bill.glueMl} mL.`,
-      `Boards of ${mm(stock.lengthMm)} × ${mm(stock.widthMm)}, cut ${mm(stock.kerfMm)} ` +
-        `wide. ${groups.map((group) => boardsInWords(group, reader)).join(' ')}`,
+      `Corners: ${corners}. Wood glue: about ${glueInWords(bill.glueMl, reader)}.`,
+      `${stockInWords(stock, reader)}, cut ${mm(stock.kerfMm)} wide. ` +
+        `${groups.map((group) => boardsInWords(group, reader)).join(' ')}`,
     ],
     tables: [
       {
@@ -165,6 +166,20 @@ export function boxSheet(
   }
 }
 
+/** Boards by the name they are sold under where they have one: `1 × 12 boards (11 1/4 in wide), 96 in long`. */
+function stockInWords({ lengthMm, widthMm }: Stock, { units }: Reader): string {
+  const nominal = units === 'mm' ? undefined : nominalWidthIn(widthMm)
+  return nominal === undefined
+    ? `Boards of ${showCut(lengthMm, units)} × ${showCut(widthMm, units)}`
+    : `1 × ${nominal} boards (${showCut(widthMm, units)} wide), ${showCut(lengthMm, units)} long`
+}
+
+/** Glue is measured by the half ounce, or by ten millilitres. */
+function glueInWords(glueMl: number, { units }: Reader): string {
+  const flOz = Math.max(0.5, Math.round(usFrom(glueMl, 'mL') * 2) / 2)
+  return units === 'mm' ? `${glueMl} mL` : `${flOz} fl oz`
+}
+
 function stepOf(step: BuildStep): SheetStep {
   return stepInWords(step)
 }
@@ -173,14 +188,14 @@ function stepOf(step: BuildStep): SheetStep {
 function boardsInWords({ thicknessMm, boards, leastBoards, usedShare }: CutGroup, { units }: Reader): string {
   const bound = boards.length === leastBoards ? 'no cutting needs fewer' : `no cutting needs fewer than ${leastBoards}`
   return (
-    `${showLength(thicknessMm, units)} thick: ${boards.length} ` +
+    `${showCut(thicknessMm, units)} thick: ${boards.length} ` +
     `${boards.length === 1 ? 'board' : 'boards'} (${bound}), ` +
     `${Math.round(usedShare * 100)} % used.`
   )
 }
 
 function cutRows({ thicknessMm, boards }: CutGroup, { units }: Reader): string[][] {
-  const mm = (value: number) => showLength(value, units)
+  const mm = (value: number) => showCut(value, units)
   return boards.flatMap(({ strips, wasteWidthMm }, b) =>
     strips.map((strip, s) => [
       s === 0 ? `${b + 1}, ${mm(thicknessMm)} thick${wasteWidthMm > 0 ? `, ${mm(wasteWidthMm)} left beside` : ''}` : '',

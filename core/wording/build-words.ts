@@ -1,16 +1,17 @@
-import type {
-  BuildStep,
-  Corner,
-  Cut,
-  CutProblem,
-  Fixing,
-  FoundationKind,
-  Piece,
-  SawSetting,
-  SquareCheck,
-  SquareProblem,
+import {
+  fixingAsSold,
+  type BuildStep,
+  type Corner,
+  type Cut,
+  type CutProblem,
+  type Fixing,
+  type FoundationKind,
+  type Piece,
+  type SawSetting,
+  type SquareCheck,
+  type SquareProblem,
 } from '../build'
-import { showFigure, showLength } from '../units'
+import { showCut, showFigure, showLength } from '../units'
 import type { Reader } from './names'
 
 const PIECES: Record<Piece['name'], string> = {
@@ -50,7 +51,8 @@ export function fixingWord(
   { kind, lengthMm, place }: Fixing,
   { units }: Reader,
 ): { readonly what: string; readonly where: string } {
-  return { what: `${KINDS[kind]}, ${showLength(lengthMm, units)}`, where: PLACES[place] }
+  const isNail = kind === 'nail' || kind === 'box-nail'
+  return { what: `${KINDS[kind]}, ${fixingAsSold(lengthMm, isNail, units)}`, where: PLACES[place] }
 }
 
 export const CORNER_WORDS: Record<Corner, string> = {
@@ -66,7 +68,7 @@ export const FOUNDATION_WORDS: Record<FoundationKind, string> = {
 
 /** What is cut into a board: `frame rest 9.53 mm wide, 15.88 mm deep, along the upper edge`. */
 export function cutInWords(cut: Cut, { units }: Reader): string {
-  const mm = (value: number) => showLength(value, units)
+  const mm = (value: number) => showCut(value, units)
   switch (cut.cut) {
     case 'frame-rest':
       return `frame rest along the upper edge inside, ${mm(cut.widthMm)} wide, ${mm(cut.depthMm)} deep`
@@ -84,7 +86,7 @@ export function cutInWords(cut: Cut, { units }: Reader): string {
 
 /** One setting of the saw. */
 export function sawInWords({ saw, for: name, fenceMm, heightMm }: SawSetting, { units }: Reader): string {
-  const mm = (value: number) => showLength(value, units)
+  const mm = (value: number) => showCut(value, units)
   const piece = PIECES[name].toLowerCase()
   switch (saw) {
     case 'rip':
@@ -231,7 +233,7 @@ const STEPS: Record<BuildStep, readonly [text: string, note: string]> = {
 
 /** Why a cut list cannot be made, naming the field and what would be right. */
 export function cutProblemInWords(problem: CutProblem, { units }: Reader): string {
-  const mm = (value: number) => showLength(value, units)
+  const mm = (value: number) => showCut(value, units)
   switch (problem.problem) {
     case 'negative':
       return `Kerf is below zero: type how wide the saw cuts, such as ${mm(3)}.`
@@ -257,7 +259,7 @@ export function cutProblemInWords(problem: CutProblem, { units }: Reader): strin
 
 /** What the two diagonals say. */
 export function squareInWords(check: SquareCheck, { units }: Reader): string {
-  const mm = (value: number) => showLength(Math.abs(value), units)
+  const mm = (value: number) => showCut(Math.abs(value), units)
   const sides =
     Math.abs(check.sidesOffMm) > 3
       ? ` Both diagonals are ${mm(check.sidesOffMm)} ` +

@@ -9,7 +9,7 @@ import {
   type Rule,
 } from '../checks'
 import { comparableMm, showLength, showVolume } from '../units'
-import { gapFate, unevenInWords, verdictWord, withPlusMinus } from './gap-words'
+import { gapFate, heldAgainst, limitAgainst, unevenInWords, verdictWord } from './gap-words'
 import { frameFitFate, frameFitInWords } from './fit-words'
 import { TELL_FRAMES, frameRemedyInWords } from './frame-finding-words'
 import { capital, inWords, patternName, the, type Reader } from './names'
@@ -53,7 +53,8 @@ export function findingInWords(
     catalogue,
     named,
     part: (n) => named(finding.partIds[n]),
-    figure: finding.measured ? withPlusMinus(finding.measured, reader) : '',
+    figure: finding.measured ? heldAgainst(finding.measured, limitsOf(finding), reader) : '',
+    limit: (mm) => limitAgainst(mm, finding.measured ?? undefined, reader),
   })
   const told: Told = {
     title: said(plain.title),
@@ -84,10 +85,10 @@ function shortly(finding: Finding, reader: Reader): string {
     case 'joint.open':
       return `${figure} open, `
     case 'bee-space.gap':
-      return `${figure} ${finding.marginal && finding.facts.verdict === 'bee-space' ? 'hardly ' : ''}${verdictWord({
-        verdict: finding.facts.verdict,
-        marginal: false,
-      })}, `
+      return (
+        `${figure} ${finding.marginal && finding.facts.verdict === 'bee-space' ? 'hardly ' : ''}` +
+        `${verdictWord({ verdict: finding.facts.verdict, marginal: false }, reader)}, `
+      )
     default:
       return ''
   }
@@ -156,9 +157,9 @@ const TELL: Tellers<Rule> = {
   ...TELL_FRAMES,
   ...TELL_SEASON,
   ...TELL_COLONY,
-  'bee-space.gap': ({ finding, part, figure, named, reader, catalogue }) => ({
+  'bee-space.gap': ({ finding, part, figure, limit, named, reader, catalogue }) => ({
     title: `${part(1)} over ${part(0)}`,
-    what: `${figure} here; accepted is ${bandOfFinding(finding, reader)}.${causeInWords(finding, named)}`,
+    what: `${figure} here; accepted is ${bandOfFinding(finding, limit)}.${causeInWords(finding, named)}`,
     fate:
       gapFate({
         verdict: finding.facts.verdict,
@@ -167,11 +168,11 @@ const TELL: Tellers<Rule> = {
         usual: finding.facts.usual === true,
       }) + closerMakeInWords(finding, catalogue, reader),
   }),
-  'bee-space.end-bar': ({ finding, part, figure, catalogue, reader }) => ({
+  'bee-space.end-bar': ({ finding, part, figure, limit, catalogue, reader }) => ({
     title: `frames in ${part(0)}, end to end`,
     what:
       `${figure} between the end bars of ${frameName(finding, catalogue, reader)} and each end ` +
-      `wall; accepted is ${bandOfFinding(finding, reader)}.`,
+      `wall; accepted is ${bandOfFinding(finding, limit)}.`,
     fate:
       END_BAR_FATES[finding.measured && finding.measured.mm < 0 ? 'jams' : finding.facts.side]! +
       (finding.marginal ? UNSURE : ''),
@@ -204,11 +205,11 @@ const TELL: Tellers<Rule> = {
         : `At the ${list(finding.facts.sides)} the two edges only just meet: nothing bears on anything.`,
     fate: `Bees, rain and robbers get in.${finding.marginal ? UNSURE : ''}`,
   }),
-  'joint.bearing': ({ finding, part, figure, reader }) => ({
+  'joint.bearing': ({ finding, part, figure, limit }) => ({
     title: `${part(1)} on ${part(0)}`,
     what:
       `The edges bear on each other by only ${figure} at the ${finding.facts.side}; ` +
-      `${showLength(finding.facts.leastMm, reader.units)} seals.`,
+      `${limit(finding.facts.leastMm)} seals.`,
     fate: `A knock opens the joint to robbers and rain.${finding.marginal ? UNSURE : ''}`,
   }),
   'joint.roof': ({ part, figure }) => ({
@@ -419,13 +420,19 @@ function closerMakeInWords(
 ): string {
   if (closer === undefined) return ''
   return (
-    ` With ${withArticle(patternName(closer.patternId, catalogue, reader.vocabulary))} in ` +
-    `place of one of them it is ${showLength(closer.mm, reader.units)}.`
+    ` Instead of one of them, ${withArticle(patternName(closer.patternId, catalogue, reader.vocabulary))}: ` +
+    `then it is ${showLength(closer.mm, reader.units)}.`
   )
 }
 
-function bandOfFinding({ band }: Pick<Finding, 'band'>, reader: Reader): string {
-  return band ? `${showLength(band.minMm, reader.units)} to ${showLength(band.maxMm, reader.units)}` : ''
+/** The limits that a finding's figure is held against, mm: a band's, or the least that will do. */
+export function limitsOf({ band, facts }: Finding): readonly number[] {
+  if (band) return [band.minMm, band.maxMm]
+  return 'leastMm' in facts && typeof facts.leastMm === 'number' ? [facts.leastMm] : []
+}
+
+function bandOfFinding({ band }: Pick<Finding, 'band'>, limit: Telling['limit']): string {
+  return band ? `${limit(band.minMm)} to ${limit(band.maxMm)}` : ''
 }
 
 function frameName(

@@ -81,7 +81,7 @@ export function boxFitLine({ seat, gap }: BoxFit, reader: Reader): string {
     'does-not-sit': `Nothing bears: it drops in or hangs over, ${mm} short at the ${seat.side}.`,
   }[seat.verdict]
   const adapter = seat.adapterHelps ? ' An adapter board between the two closes it.' : ''
-  const between = gap ? ` Between their frames ${showLength(gap.mm, reader.units)}: ${verdictWord(gap)}.` : ''
+  const between = gap ? ` Between their frames ${showLength(gap.mm, reader.units)}: ${verdictWord(gap, reader)}.` : ''
   const sure = seat.marginal
     ? ` The sizes may be off by ${showLength(seat.plusMinusMm, reader.units)}: measure both to be sure.`
     : ''

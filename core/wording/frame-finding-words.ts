@@ -67,17 +67,16 @@ export const TELL_FRAMES: Tellers<FrameRule> = {
       fate: 'Gaps come out uneven and the frames cannot change places: keep one way of spacing to a box.',
     }
   },
-  'frames.spread-shoulders': ({ finding, part, figure, reader }) => ({
+  'frames.spread-shoulders': ({ finding, part, figure, limit }) => ({
     title: `self-spacing frames spread in ${part(0)}`,
-    what: `${figure} from middle to middle; their shoulders make ${showLength(finding.band!.maxMm, reader.units)}.`,
+    what: `${figure} from middle to middle; their shoulders make ${limit(finding.band!.maxMm)}.`,
     fate:
       'They are made to touch: apart they rock, bees pinch between the shoulders, and the comb ' +
       'grows uneven. Push them together.',
   }),
-  'frames.winter-spacing': ({ finding, part, figure, reader }) => ({
+  'frames.winter-spacing': ({ finding, part, figure, limit }) => ({
     title: `frames in ${part(0)} still spread`,
-    what:
-      `${figure} from middle to middle; bees cluster on at most ` + `${showLength(finding.band!.maxMm, reader.units)}.`,
+    what: `${figure} from middle to middle; bees cluster on at most ` + `${limit(finding.band!.maxMm)}.`,
     fate:
       finding.facts.stage === 'winter'
         ? 'The cluster has wide gaps to keep warm. Leave it shut now: opening it in the cold costs more. Close the ' +
@@ -102,12 +101,12 @@ export const TELL_FRAMES: Tellers<FrameRule> = {
       ? 'Bees fill it with wild comb within days: push the frames together, or hang one in.'
       : 'Bees fill it with wild comb as soon as they build again.',
   }),
-  'frames.undrawn-wide': ({ finding, part, figure, reader }) => ({
+  'frames.undrawn-wide': ({ finding, part, figure, limit }) => ({
     title: finding.facts.whole ? `a new box spread wide: ${part(0)}` : `undrawn frames spread wide in ${part(0)}`,
     what:
       `${frames(finding.facts.undrawn)} still to be drawn ` +
       `${finding.facts.undrawn === 1 ? 'hangs' : 'hang'} ${figure} from middle to middle; ` +
-      `foundation is drawn straight up to ${showLength(finding.band!.maxMm, reader.units)}.`,
+      `foundation is drawn straight up to ${limit(finding.band!.maxMm)}.`,
     fate:
       finding.severity === 'note'
         ? 'These end bars set it so: look in early, and keep drawn comb on both sides of each sheet.'

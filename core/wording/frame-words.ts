@@ -84,6 +84,10 @@ const VERDICT: Record<AcrossVerdict, readonly [word: string, fate: string]> = {
   passage: ['passage', 'Two bees pass back to back and keep it open.'],
   bridged: ['brace comb', 'Bees bridge it with brace comb, and the frames tear when they are lifted.'],
   'own-comb': ['a comb of its own', 'Bees build a comb of their own in it.'],
+  'touches-wall': [
+    'touches the wall',
+    'The bars are glued to the wall there: begin at the other side, this frame comes out last.',
+  ],
   'at-wall': ['at the wall', 'The outer frame is close enough to the wall to be left alone.'],
   'fat-comb': ['fat outer comb', 'The outer comb grows fat towards the wall; a dummy is worth its place.'],
   board: ['way round', 'Bees pass between comb and board.'],

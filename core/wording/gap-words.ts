@@ -1,8 +1,9 @@
 import type { GapPlace, Term } from '../geometry'
 import type { TermName } from '../parts'
 import type { JudgedGap, UnevenSide, Verdict } from '../checks'
-import { showFigure, showLength } from '../units'
+import { figuresApart, showLength, showWithDoubt, termFigures } from '../units'
 import { capital, type Reader } from './names'
+import { inVocabulary } from './vocabulary'
 
 const VERDICT_WORDS: Record<Verdict, string> = {
   meets: 'collides',
@@ -20,8 +21,12 @@ const VERDICT_WORDS: Record<Verdict, string> = {
 }
 
 /** The verdict in a word or two. */
-export function verdictWord({ verdict, marginal }: Pick<JudgedGap, 'verdict' | 'marginal'>): string {
-  return marginal ? `${VERDICT_WORDS[verdict]}, marginal` : VERDICT_WORDS[verdict]
+export function verdictWord(
+  { verdict, marginal }: Pick<JudgedGap, 'verdict' | 'marginal'>,
+  { vocabulary }: Pick<Reader, 'vocabulary'>,
+): string {
+  const word = inVocabulary(VERDICT_WORDS[verdict], vocabulary)
+  return marginal ? `${word}, marginal` : word
 }
 
 const TERM_WORDS: Record<TermName, string> = {
@@ -40,8 +45,12 @@ const TERM_WORDS: Record<TermName, string> = {
 }
 
 /** What a gap is made of: `top space 6.35 + rim 9.5`. */
-export function termsInWords(terms: readonly Term[], { units }: Reader): string {
-  return terms.map((term) => `${termWord(term)} ${showFigure(term.mm, units)}`).join(' + ')
+export function termsInWords(terms: readonly Term[], { units, vocabulary }: Reader): string {
+  const figures = termFigures(
+    terms.map(({ mm }) => mm),
+    units,
+  )
+  return terms.map((term, i) => `${inVocabulary(termWord(term), vocabulary)} ${figures[i]}`).join(' + ')
 }
 
 function termWord({ name, mm }: Term): string {
@@ -54,8 +63,8 @@ export function gapTitle(gap: Pick<JudgedGap, 'lowerId' | 'upperId'>, names: Rea
 }
 
 /** The band of the place: `6.35–9.53 mm`. */
-export function bandInWords(gap: Pick<JudgedGap, 'band'>, { units }: Reader): string {
-  return gap.band ? `${showFigure(gap.band.minMm, units)} to ${showLength(gap.band.maxMm, units)}` : ''
+export function bandInWords({ band, ...gap }: Pick<JudgedGap, 'band' | 'mm' | 'plusMinusMm'>, reader: Reader): string {
+  return band ? `${limitAgainst(band.minMm, gap, reader)} to ${limitAgainst(band.maxMm, gap, reader)}` : ''
 }
 
 /** How far the figure is from the nearest limit. */
@@ -71,9 +80,29 @@ export function nearestLimitInWords({ nearest }: Pick<JudgedGap, 'nearest'>, { u
 
 /** A figure with its ±. */
 export function withPlusMinus(value: { readonly mm: number; readonly plusMinusMm: number }, { units }: Reader): string {
-  return value.plusMinusMm > 0
-    ? `${showFigure(value.mm, units)} ± ${showLength(value.plusMinusMm, units)}`
-    : showLength(value.mm, units)
+  return value.plusMinusMm > 0 ? showWithDoubt(value, units) : showLength(value.mm, units)
+}
+
+/** A figure beside its limits: written with as many decimals as it takes not to read as one that it is not. */
+export function heldAgainst(
+  value: { readonly mm: number; readonly plusMinusMm: number },
+  limitsMm: readonly number[],
+  reader: Reader,
+): string {
+  return value.plusMinusMm > 0 ? withPlusMinus(value, reader) : lengthsApart([value.mm, ...limitsMm], reader)[0]!
+}
+
+/** The same for one of its limits. */
+export function limitAgainst(
+  limitMm: number,
+  value: { readonly mm: number; readonly plusMinusMm: number } | undefined,
+  reader: Reader,
+): string {
+  return lengthsApart(value && value.plusMinusMm === 0 ? [limitMm, value.mm] : [limitMm], reader)[0]!
+}
+
+function lengthsApart(mms: readonly number[], { units }: Reader): string[] {
+  return figuresApart(mms, units).map((figure) => `${figure} ${units === 'mm' ? 'mm' : 'in'}`)
 }
 
 /** On which side of an uneven hive a figure holds, as a sentence to add; nothing where both sides are alike. */

@@ -75,9 +75,9 @@ export const TELL_SEASON: Tellers<SeasonRule> = {
     what: 'Warm, damp air goes up through the hole and meets the cold there.',
     fate: 'Water forms over the cluster and drips on the bees, instead of running down the walls where they drink it.',
   }),
-  'season.thin-chips': ({ part, figure, finding, reader }) => ({
+  'season.thin-chips': ({ part, figure, finding, limit }) => ({
     title: `little in ${part(0)}`,
-    what: `${figure} of chips; ${showLength(finding.facts.leastMm, reader.units)} is the least.`,
+    what: `${figure} of chips; ${limit(finding.facts.leastMm)} is the least.`,
     fate: 'It is soaked through early in winter and drips.',
   }),
   'season.absorber-shut-off': ({ part }) => ({
@@ -85,11 +85,11 @@ export const TELL_SEASON: Tellers<SeasonRule> = {
     what: 'Its hole is closed, so no damp air reaches the chips.',
     fate: 'Water forms under the board, over the cluster.',
   }),
-  'season.absorber-roofed-in': ({ part, figure, finding, reader }) => ({
+  'season.absorber-roofed-in': ({ part, figure, finding, limit }) => ({
     title: `${part(0)} shuts the vents of ${the(part(1))}`,
     what:
       `${figure} between its skirt and the wood; damp air wants ` +
-      `${showLength(finding.facts.leastMm, reader.units)} or more. ${full(finding.facts)}`.trim(),
+      `${limit(finding.facts.leastMm)} or more. ${full(finding.facts)}`.trim(),
     fate:
       'The chips cannot dry: they soak through and drip on the cluster. Raise the roof on two ' +
       'battens, or take one that is wider inside.',

@@ -11,6 +11,8 @@ export interface Telling<R extends Rule = Rule> {
   readonly part: (n: number) => string
   readonly named: (partId: unknown) => string
   readonly figure: string
+  /** A limit as it stands beside the figure: never written alike where they differ. */
+  readonly limit: (mm: number) => string
 }
 
 /** How the findings of some rules are told, each by what its own rule says. */

@@ -31,6 +31,8 @@ const NOUNS: readonly (readonly [british: string, northAmerican: string])[] = [
   ['unite', 'combine'],
   ['frame rests', 'rabbets'],
   ['frame rest', 'rabbet'],
+  ['crowns', 'inner covers'],
+  ['crown', 'inner cover'],
   ['ekes', 'shims'],
   ['eke', 'shim'],
 ]

@@ -56,7 +56,9 @@ describe('a box from above', () => {
 
   it('shows every gap across with what the bees will do', async () => {
     const page = await openBox('Brood box of Twill')
-    await expect.poll(() => verdicts(page)).toEqual(['at-wall', ...Array<string>(10).fill('passage'), 'board', 'board'])
+    await expect
+      .poll(() => verdicts(page))
+      .toEqual(['touches-wall', ...Array<string>(10).fill('passage'), 'board', 'board'])
     await expect.poll(() => page.locator('[data-across]').last().textContent()).toMatch(/17\.27 mm|17\.28 mm/)
   })
 

@@ -86,7 +86,7 @@ const spoken = computed(() => {
     .filter(({ lowerId, upperId }) => lowerId === toldId.value || upperId === toldId.value)
     .map(
       (gap) =>
-        `${gap.upperId === toldId.value ? 'Below it' : 'Above it'} ${showLength(gap.mm, preferences.units)}, ${verdictWord(gap)}.`,
+        `${gap.upperId === toldId.value ? 'Below it' : 'Above it'} ${showLength(gap.mm, preferences.units)}, ${verdictWord(gap, preferences.reader)}.`,
     )
   return [`${name} ${bench.hand ? 'in the hand' : 'stands'}, ${place}.`, ...gaps].join(' ')
 })

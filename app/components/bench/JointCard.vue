@@ -102,7 +102,7 @@ const way = computed(() => {
       </g>
     </svg>
     <p>
-      <strong :style="{ color: GRADE_COLOURS[gap.grade] }">{{ capital(verdictWord(gap)) }}.</strong>{{ ' '
+      <strong :style="{ color: GRADE_COLOURS[gap.grade] }">{{ capital(verdictWord(gap, reader)) }}.</strong>{{ ' '
       }}<UiTerms :text="inVocabulary(gapFate(gap), reader.vocabulary)" />
     </p>
     <dl>

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 // What is built: the piece apart with its sizes, its pieces flat, the boards they are cut from, and a picture for every step.
 import type { Sheet } from '#core/wording'
-import { showLength } from '#core/units'
+import { showCut } from '#core/units'
 import type { BuildDrawings } from '~/drawing/build'
 
 const props = defineProps<{ sheet: Sheet; drawings: BuildDrawings }>()
@@ -18,7 +18,7 @@ const shown = computed({
   get: () => (modes.value.some(([mode]) => mode === seen.value) ? seen.value : 'piece'),
   set: (mode) => (seen.value = mode),
 })
-const mm = (value: number) => showLength(value, preferences.units)
+const mm = (value: number) => showCut(value, preferences.units)
 const columnsOf = (labels: readonly string[]) =>
   columnsFor<{ key: string; cells: readonly string[] }>(
     ...labels.map((label, i) => ({

@@ -3,7 +3,7 @@
 import { diagonalProblem, squareCheck } from '#core/build'
 import { dimensionMm, type ResolvedPart } from '#core/parts'
 import { squareInWords, squareProblemInWords } from '#core/wording'
-import { showLength } from '#core/units'
+import { showCut } from '#core/units'
 
 const props = defineProps<{ box: ResolvedPart }>()
 const preferences = usePreferences()
@@ -25,9 +25,7 @@ const said = computed(() => {
 <template>
   <section class="square" aria-labelledby="square-check">
     <h2 id="square-check">Is it square?</h2>
-    <p>
-      Measure both outside diagonals before the glue sets. Square, each is {{ showLength(ideal, preferences.units) }}.
-    </p>
+    <p>Measure both outside diagonals before the glue sets. Square, each is {{ showCut(ideal, preferences.units) }}.</p>
     <div class="fields">
       <BuildLengthField v-model="first" name="first" label="First diagonal" :limits="limits" />
       <BuildLengthField v-model="second" name="second" label="Second diagonal" :limits="limits" />

@@ -400,7 +400,7 @@ function spoken(entry: (typeof parts.value)[number]): string {
             ? {
                 role: 'button',
                 tabindex: callout.key === selectedGap ? 0 : -1,
-                'aria-label': `${gapTitle(callout.gap, names)}: ${showLength(callout.gap.mm, reader.units)}, ${verdictWord(callout.gap)}`,
+                'aria-label': `${gapTitle(callout.gap, names)}: ${showLength(callout.gap.mm, reader.units)}, ${verdictWord(callout.gap, reader)}`,
               }
             : {}
         "
@@ -416,9 +416,9 @@ function spoken(entry: (typeof parts.value)[number]): string {
           <title v-if="isLong(gapTitle(callout.gap, names), titlePx, 6.1)">{{ gapTitle(callout.gap, names) }}</title>
         </text>
         <text :x="layout.calloutX + 16" :y="callout.y + 6" font-size="14.5">
-          <tspan font-size="17" font-weight="700">{{ showLength(callout.gap.mm, reader.units) }}</tspan>
+          <tspan font-size="17" font-weight="700">{{ showLength(callout.gap.mm, reader.units) }}{{ ' ' }}</tspan>
           <tspan dx="6" :fill="GRADE_COLOURS[callout.gap.grade]" font-weight="700">
-            {{ verdictWord(callout.gap).replace(', marginal', '?') }}
+            {{ verdictWord(callout.gap, reader).replace(', marginal', '?') }}
           </tspan>
         </text>
         <text :x="layout.calloutX + 16" :y="callout.y + 22" font-size="12.5" :fill="SOFT_INK">
@@ -427,7 +427,7 @@ function spoken(entry: (typeof parts.value)[number]): string {
         </text>
       </template>
       <text v-else :x="layout.calloutX + 16" :y="narrow ? callout.y - 3 : callout.y + 5" font-size="14">
-        <tspan font-weight="700">{{ showLength(callout.gap.mm, reader.units) }}</tspan>
+        <tspan font-weight="700">{{ showLength(callout.gap.mm, reader.units) }}{{ ' ' }}</tspan>
         <tspan
           v-bind="narrow ? { x: layout.calloutX + 16, dy: 15 } : { dx: 6 }"
           :font-size="narrow ? 12 : 13"
@@ -435,8 +435,8 @@ function spoken(entry: (typeof parts.value)[number]): string {
         >
           {{
             (narrow
-              ? verdictWord(callout.gap).replace('out of the bees’ way', 'out of the way')
-              : verdictWord(callout.gap)
+              ? verdictWord(callout.gap, reader).replace('out of the bees’ way', 'out of the way')
+              : verdictWord(callout.gap, reader)
             ).replace(', marginal', '?')
           }}
         </tspan>

@@ -4,7 +4,7 @@ import { arrangements, roomOf, uniformKit } from '#core/room'
 import { honeyKg, type Range } from '#core/weight'
 import { resolvePart } from '#core/parts'
 import { findPart } from '#core/hive'
-import { showLength } from '#core/units'
+import { showLength, showVolume } from '#core/units'
 import { capital, counted, inWords, rangeInWords } from '#core/wording'
 
 const view = useView()
@@ -56,7 +56,12 @@ const COLUMNS = columnsFor<Arranged>(
     text: ({ room }) => `${room.combDm2.toFixed(1)} dm²`,
     by: ({ room }) => room.combDm2,
   },
-  { key: 'inside', label: 'Inside', text: ({ room }) => `${room.litres.toFixed(1)} L`, by: ({ room }) => room.litres },
+  {
+    key: 'inside',
+    label: 'Inside',
+    text: ({ room }) => showVolume(room.litres, preferences.units, 1),
+    by: ({ room }) => room.litres,
+  },
   { key: 'frames', label: 'Frames', text: ({ room }) => String(room.frames), by: ({ room }) => room.frames },
   { key: 'verdict', label: 'For the queen', width: 200, by: ({ room }) => room.cells },
 )

@@ -4,6 +4,7 @@ import { CATALOGUE, SAYINGS, boxOfSize } from '#core/catalogue'
 import { rangeOf } from '#core/figures'
 import { boxOfPattern } from '#core/fit'
 import { FULLNESSES, TIMBERS, fullBoxKg, honeyKg } from '#core/weight'
+import { showInUnit } from '#core/units'
 import { FULLNESS_WORDS, capital, inWords, sayingInWords } from '#core/wording'
 
 const weighing = useWeighing()
@@ -44,12 +45,15 @@ function setFill(text: string) {
     <label
       >Timber
       <ElSelect v-model="weighing.timber" data-testid="timber">
-        <ElOption value="usual" :label="`Not chosen, ${view.catalogue.figures.timberDensity} kg/m³`" />
+        <ElOption
+          value="usual"
+          :label="`Not chosen, ${showInUnit(view.catalogue.figures.timberDensity, 'kg/m³', preferences.units)}`"
+        />
         <ElOption
           v-for="(one, key) in TIMBERS"
           :key="key"
           :value="key"
-          :label="`${capital(one.label)}, ${Math.round(one.kgPerM3)} kg/m³`"
+          :label="`${capital(one.label)}, ${showInUnit(Math.round(one.kgPerM3), 'kg/m³', preferences.units)}`"
         />
       </ElSelect>
     </label>

@@ -29,6 +29,7 @@ function isBad({ verdict }: JudgedAcrossGap): boolean {
   return (
     verdict !== 'passage' &&
     verdict !== 'at-wall' &&
+    verdict !== 'touches-wall' &&
     verdict !== 'board' &&
     verdict !== 'fat-comb' &&
     verdict !== 'to-draw'

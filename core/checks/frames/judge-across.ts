@@ -13,6 +13,7 @@ export type AcrossVerdict =
   | 'passage'
   | 'bridged'
   | 'own-comb'
+  | 'touches-wall'
   | 'at-wall'
   | 'fat-comb'
   | 'board'
@@ -49,6 +50,7 @@ const JUDGEMENTS = {
   passage: { verdict: 'passage', grade: 'good' },
   ownComb: { verdict: 'own-comb', grade: 'mend' },
   bridged: { verdict: 'bridged', grade: 'watch' },
+  touchesWall: { verdict: 'touches-wall', grade: 'note' },
   atWall: { verdict: 'at-wall', grade: 'good' },
   fatComb: { verdict: 'fat-comb', grade: 'note' },
   combAtWall: { verdict: 'own-comb', grade: 'watch' },
@@ -104,6 +106,7 @@ function judgement(
   if (apart < 0) return JUDGEMENTS.collides
   if (gap.emptyPlaces > 0) return BUILDING_STAGES.has(stage) ? JUDGEMENTS.emptySoon : JUDGEMENTS.emptyLater
   if (atWall) {
+    if (!atBoard && apart < figures.beeTight) return JUDGEMENTS.touchesWall
     if (apart <= comparableMm(maxMm)) return atBoard ? JUDGEMENTS.board : JUDGEMENTS.atWall
     return apart <= comparableMm(pitchMm) ? JUDGEMENTS.fatComb : JUDGEMENTS.combAtWall
   }

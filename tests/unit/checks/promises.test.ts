@@ -26,7 +26,7 @@ describe('what is usual for a make (most keepers live with it; common practice)'
     const two = build([L.floor, L.deep, L.deep, L.crown, L.roof])
     expect(gapBetween(two, 1, 2)).toMatchObject({ grade: 'note', verdict: 'bridged', usual: true })
     expect(told(two, 'bee-space.gap').fate).toMatch(
-      /most keepers live with it\. With an older deep hive body, 9 9\/16 in in place of one of them it is 11\.11 mm\.$/,
+      /most keepers live with it\. Instead of one of them, an older deep hive body, 9 9\/16 in: then it is 11\.11 mm\.$/,
     )
   })
 

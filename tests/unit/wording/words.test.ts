@@ -295,10 +295,10 @@ describe('gaps in words', () => {
 
   it('say what they are made of, their band and the nearest limit', () => {
     expect(termsInWords(gap.terms, reader)).toBe('top space 6.35 + bottom space 9.53')
-    expect(bandInWords(gap, reader)).toBe('6.35 to 9.53 mm')
+    expect(bandInWords(gap, reader)).toBe('6.35 mm to 9.53 mm')
     expect(nearestLimitInWords(gap, reader)).toBe('6.35 mm over the limit of 9.53 mm')
     expect(nearestLimitInWords(gap, { ...reader, units: 'inches' })).toBe('1/4 in over the limit of 3/8 in')
-    expect(verdictWord(gap)).toBe('comb between')
+    expect(verdictWord(gap, reader)).toBe('comb between')
     expect(gapFate(gap)).toMatch(/^Comb is built between the boxes/)
     expect(termsInWords(gapBetween(build([N.brood, N.crown]), 0, 1).terms, { ...reader, units: 'inches' })).toBe(
       'flush frames 0 + rim 0.28',

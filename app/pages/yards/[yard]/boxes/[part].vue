@@ -5,7 +5,7 @@ import { isBox, resolvePart } from '#core/parts'
 import type { Finding, Remedy } from '#core/checks'
 import type { Part } from '#core/hive'
 import { capital, findingInWords } from '#core/wording'
-import { boxName } from '~/composables/boxName'
+import { boxName, namesAround } from '~/composables/boxName'
 import * as deeds from '#core/hive/deeds'
 
 const route = useRoute()
@@ -36,7 +36,7 @@ watch(
 
 const missing = computed(() => yards.loaded && !frames.part)
 const cards = computed(() => {
-  const names = new Map([[frames.partId ?? '', frames.name]])
+  const names = frames.yard && frames.part ? namesAround(frames.yard, frames.part, preferences.vocabulary) : new Map()
   return findingCards(
     frames.findings,
     (finding) => findingInWords(finding, names, frames.catalogue, preferences.reader),

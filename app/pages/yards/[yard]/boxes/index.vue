@@ -8,7 +8,7 @@ import { useWindowVirtualizer } from '@tanstack/vue-virtual'
 import { useElementSize } from '@vueuse/core'
 import { worse, type Grade } from '#core/checks'
 import { capital, findingInWords, partDetail, severityWord, type Reader } from '#core/wording'
-import { boxName } from '~/composables/boxName'
+import { boxName, namesAround } from '~/composables/boxName'
 
 const view = useView()
 const preferences = usePreferences()
@@ -127,7 +127,7 @@ function told(
     detail: partDetail(resolvePart(part, view.catalogue), reader.vocabulary),
     grade: findings.reduce<Grade>((grade, { severity }) => worse(grade, severity), 'good'),
     say: first
-      ? `${severityWord(first.severity)}: ${findingInWords(first, new Map([[part.id, name]]), view.catalogue, reader).what}`
+      ? `${severityWord(first.severity)}: ${findingInWords(first, namesAround(view.yard!, part, reader.vocabulary), view.catalogue, reader).what}`
       : 'Nothing to mend',
   }
 }

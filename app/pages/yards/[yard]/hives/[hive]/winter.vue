@@ -12,7 +12,7 @@ import { formatToAdd } from '#core/season'
 import { hasBees, type Edit } from '#core/hive'
 import { printedHive } from '~/drawing/printed'
 import { download, fileName } from '~/composables/download'
-import { showTemperature } from '#core/units'
+import { showTemperature, showVolume } from '#core/units'
 import { winterSide, type WinterSide } from '~/composables/winterAsked'
 import { drawnHeightMm } from '~/drawing/winter-section'
 
@@ -325,8 +325,8 @@ useHead({ title: computed(() => (place.value ? `Winter of ${place.value.hive.nam
           of what is assumed</label
         >
         <p v-if="cluster" class="soft" data-testid="cluster">
-          The bees take {{ Math.round(cluster.litres) }} litres, {{ Math.round(cluster.share * 100) }} % of the
-          {{ Math.round(winter.shell.enclosure.litres) }} litres they have.
+          The bees take {{ showVolume(cluster.litres, preferences.units) }}, {{ Math.round(cluster.share * 100) }} % of
+          the {{ showVolume(winter.shell.enclosure.litres, preferences.units) }} they have.
           <template v-if="cluster.narrow && cluster.narrow.watts > 0"
             >Room for {{ cluster.narrow.left }} frames instead of {{ cluster.narrow.frames }}, behind dummies that
             sealed, would save at most {{ showWatts(cluster.narrow.watts) }},
