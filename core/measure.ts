@@ -60,6 +60,7 @@ export function contextOf(yard: Yard, hive: Hive, look: Look = {}): Context {
     figures,
     prolific: yard.prolific,
     climate: yard.season?.calendar?.climate ?? USUAL_CLIMATE,
+    ...(yard.season?.winterMeansCelsius ? { winterMeansCelsius: yard.season.winterMeansCelsius } : {}),
     need: needOn(yard, asOf ?? firstDayOf(hive.stage, year)),
     ...(yard.season?.calendar ? {} : { climateUnsaid: true }),
     ...(conflict ? { treatConflict: conflict } : {}),

@@ -68,7 +68,7 @@ function toldOf(assessment: Assessment, catalogue: Catalogue, reader: Reader): P
       mm: gap.mm,
       plusMinusMm: gap.plusMinusMm,
       madeOf: termsInWords(gap.terms, reader),
-      verdict: verdictWord(gap),
+      verdict: verdictWord(gap, reader),
       grade: gap.grade,
       nearestLimit: nearestLimitInWords(gap, reader),
     })),

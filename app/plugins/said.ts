@@ -1,6 +1,6 @@
 import { said } from '~/composables/said'
 
-/** Fixed text of a template is said in the words of the reader: the compiler puts `$said` round it. */
+/** What a template says of its own is said in the words of the reader: the compiler puts `$said` round it. */
 export default defineNuxtPlugin(({ vueApp }) => {
-  vueApp.config.globalProperties.$said = said
+  vueApp.config.globalProperties.$said = (text: unknown) => (typeof text === 'string' ? said(text) : text)
 })

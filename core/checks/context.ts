@@ -16,6 +16,8 @@ export interface Context {
   readonly figures: Figures
   readonly prolific: boolean
   readonly climate: Climate
+  /** Means of its winter months where the keeper gave them, °C. */
+  readonly winterMeansCelsius?: readonly number[]
   /** The day that it is, `2026-09-20`, where that is known. */
   readonly today?: string
   /** The hive is as it is planned for its stage: what its frames hold today says nothing of it. */

@@ -1,6 +1,6 @@
 import type { Layout } from '../geometry'
 import { dimensionMm, isAbsorber } from '../parts'
-import { coldestCelsius } from './months'
+import type { ColdestTime } from './usual'
 import { enclosureOf } from './enclosure'
 import { stateOf } from './state'
 import type { Climate } from '../hive'
@@ -20,15 +20,12 @@ export function chipsTakeUpKg({ parts, figures }: Pick<Layout, 'parts' | 'figure
 }
 
 /**
- * Days after which the chips of an absorbing top are full in the coldest month, if all the water of a usual cluster
- * goes up and none of it gets out; undefined where there are none, or no winter. From memory.
+ * Days after which the chips of an absorbing top are full in the coldest month, if all the water of its cluster
+ * goes up and none of it gets out; undefined where there are none. From memory.
  */
-export function chipsFullInDays(layout: Layout, climate: Climate): number | undefined {
+export function chipsFullInDays(layout: Layout, { outsideCelsius, beesKg }: ColdestTime): number | undefined {
   const takeUpKg = chipsTakeUpKg(layout)
-  const outsideCelsius = coldestCelsius(climate)
-  if (takeUpKg === undefined || outsideCelsius === undefined) return undefined
-  const { figures } = layout
+  if (takeUpKg === undefined) return undefined
   const shell = { enclosure: enclosureOf(layout), openings: [] }
-  const asked = { outsideCelsius, beesKg: figures.winterBees, inside: { warm: 'cluster' } } as const
-  return takeUpKg / stateOf(shell, asked, figures).waterKgADay
+  return takeUpKg / stateOf(shell, { outsideCelsius, beesKg, inside: { warm: 'cluster' } }, layout.figures).waterKgADay
 }

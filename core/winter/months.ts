@@ -22,9 +22,14 @@ export interface WinterMonth {
   readonly withBrood: number
 }
 
-/** Mean of the coldest month of a climate, °C; undefined where there is no winter. From memory. */
-export function coldestCelsius(climate: Climate): number | undefined {
-  const means = MEANS[climate]
+/** Means of a yard's winter, °C: its own where they are whole, else those of its climate. From memory. */
+function meansOf(climate: Climate, own: readonly number[] | undefined): readonly number[] {
+  return own?.length === MEANS['cool-maritime'].length ? own : MEANS[climate]
+}
+
+/** Mean of the coldest month of a yard, °C; undefined where there is no winter. From memory. */
+export function coldestCelsius(climate: Climate, own?: readonly number[]): number | undefined {
+  const means = meansOf(climate, own)
   return means.length > 0 ? Math.min(...means) : undefined
 }
 
@@ -37,7 +42,7 @@ export function winterMonths(
   own: readonly number[] | undefined,
   { lateWinterDays }: Figures,
 ): WinterMonth[] {
-  const means = own?.length === MEANS['cool-maritime'].length ? own : MEANS[calendar.climate]
+  const means = meansOf(calendar.climate, own)
   const first = isSouthern(calendar) ? FIRST_IN.south : FIRST_IN.north
   const monthAt = (i: number) => ((first - 1 + i) % DAYS.length) + 1
   const firstDay = (month: number) => `${String(month).padStart(2, '0')}-01`

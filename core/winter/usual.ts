@@ -1,12 +1,28 @@
 import type { Layout } from '../geometry'
-import type { Climate } from '../hive'
-import { balanceOf } from './colony'
-import { enclosureOf } from './enclosure'
-import { dripsFrom, wetFirst } from './moisture'
+import type { Figures } from '../figures'
+import type { Climate, HiveSeason } from '../hive'
 import { coldestCelsius } from './months'
-import { lossWPerK } from './state'
+import { shellOf } from './shell'
+import { firstWet, stateOf } from './state'
 
-/** Humidities from which the top and the walls of a stack drip in the coldest month, with a usual cluster in it. */
+/** What a hive's winter is judged in, wherever it is: the coldest month of its yard, and the bees it has. */
+export interface ColdestTime {
+  readonly outsideCelsius: number
+  readonly beesKg: number
+}
+
+/** The coldest month and the bees of one colony, as last counted or a usual cluster; undefined without a winter. */
+export function coldestTimeOf(
+  { season }: { readonly season?: Pick<HiveSeason, 'winterBeesKg'> },
+  place: { readonly climate: Climate; readonly winterMeansCelsius?: readonly number[]; readonly figures: Figures },
+): ColdestTime | undefined {
+  const outsideCelsius = coldestCelsius(place.climate, place.winterMeansCelsius)
+  return outsideCelsius === undefined
+    ? undefined
+    : { outsideCelsius, beesKg: season?.winterBeesKg ?? place.figures.winterBees }
+}
+
+/** Humidities from which the top and the walls of a stack drip in the coldest time of its winter. */
 export interface Drips {
   readonly top: number
   readonly walls: number
@@ -17,30 +33,19 @@ export interface Drips {
 
 /**
  * Whether the top of a stack drips before its walls do: water on a crown falls on the bees, on a wall it runs down.
- * Undefined where no box stands, or where there is no winter.
+ * Undefined where no box stands.
  */
-export function dripsOf(layout: Layout, climate: Climate): Drips | undefined {
-  const { figures } = layout
-  const outsideCelsius = coldestCelsius(climate)
-  if (outsideCelsius === undefined) return undefined
-  const enclosure = enclosureOf(layout)
-  if (enclosure.faces.length === 0) return undefined
-  const loss = lossWPerK(enclosure)
-  const { insideCelsius } = balanceOf(figures.winterBees, outsideCelsius, (t) => loss * (t - outsideCelsius), figures)
-  const air = { insideCelsius, outsideCelsius }
-  const firstOf = (place: 'top' | 'wall') =>
-    wetFirst(
-      enclosure.faces.filter((face) => face.place === place),
-      air,
-    )
+export function dripsOf(layout: Layout, { outsideCelsius, beesKg }: ColdestTime): Drips | undefined {
+  const { faces } = stateOf(shellOf(layout), { outsideCelsius, beesKg, inside: { warm: 'cluster' } }, layout.figures)
+  const firstOf = (place: 'top' | 'wall') => firstWet(faces.filter(({ face }) => face.place === place))
   const [top, wall] = [firstOf('top'), firstOf('wall')]
   return (
     top &&
     wall && {
-      top: dripsFrom(top, air),
-      walls: dripsFrom(wall, air),
-      topM2KPerW: top.pathM2KPerW,
-      wallM2KPerW: wall.pathM2KPerW,
+      top: top.dripsFrom,
+      walls: wall.dripsFrom,
+      topM2KPerW: top.face.pathM2KPerW,
+      wallM2KPerW: wall.face.pathM2KPerW,
     }
   )
 }

@@ -62,7 +62,7 @@ export class HiveWinter {
 
   get months(): readonly WinterMonth[] {
     const { yard, context } = this.of
-    return (this.known.months ??= winterMonths(yearOf(yard).calendar, yard.season?.winterMeansCelsius, context.figures))
+    return (this.known.months ??= winterMonths(yearOf(yard).calendar, context.winterMeansCelsius, context.figures))
   }
 
   /** Bees of one colony as last counted, else a usual cluster, kg. */

@@ -26,6 +26,7 @@ import {
   stepInWords,
 } from './build-words'
 import { capital, inWords, patternName, type Reader } from './names'
+import { inVocabulary } from './vocabulary'
 
 export interface SheetTable {
   readonly heading: string
@@ -102,7 +103,7 @@ export function frameSheet(
         ]),
       },
     ],
-    steps: frameSteps(frame, foundation, figures).map(stepOf),
+    steps: stepsSaid(frameSteps(frame, foundation, figures), reader),
     caution: FRAME_CAUTION,
   }
 }
@@ -138,7 +139,7 @@ export function boxSheet(
           mm(panel.lengthMm),
           mm(panel.widthMm),
           mm(panel.thicknessMm),
-          panel.cuts.map((cut) => cutInWords(cut, reader)).join('; ') || 'none',
+          panel.cuts.map((cut) => inVocabulary(cutInWords(cut, reader), reader.vocabulary)).join('; ') || 'none',
         ]),
       },
       {
@@ -153,7 +154,7 @@ export function boxSheet(
       {
         heading: 'Saw settings',
         columns: ['Setting'],
-        rows: sawSettings(bill.panels).map((setting) => [sawInWords(setting, reader)]),
+        rows: sawSettings(bill.panels).map((setting) => [inVocabulary(sawInWords(setting, reader), reader.vocabulary)]),
       },
       {
         heading: 'Cut list',
@@ -161,7 +162,7 @@ export function boxSheet(
         rows: groups.flatMap((group) => cutRows(group, reader)),
       },
     ],
-    steps: boxSteps(box, corner).map(stepOf),
+    steps: stepsSaid(boxSteps(box, corner), reader),
     caution: SAW_CAUTION,
   }
 }
@@ -180,8 +181,11 @@ function glueInWords(glueMl: number, { units }: Reader): string {
   return units === 'mm' ? `${glueMl} mL` : `${flOz} fl oz`
 }
 
-function stepOf(step: BuildStep): SheetStep {
-  return stepInWords(step)
+function stepsSaid(steps: readonly BuildStep[], { vocabulary }: Reader): SheetStep[] {
+  return steps.map((step) => {
+    const { text, note } = stepInWords(step)
+    return { text: inVocabulary(text, vocabulary), note: inVocabulary(note, vocabulary) }
+  })
 }
 
 /** `Thickness 19.05 mm: 6 boards (no cutting needs fewer than 5), 81 % used.` */

@@ -91,7 +91,7 @@ function takeFromShed(part: Part): void {
       No part of {{ TRAY_FORMATS.find((one) => one.format === format)?.name }} is called that.
     </p>
     <section v-for="group in groups" :key="group.title">
-      <h2>{{ group.title }}</h2>
+      <h2>{{ said(group.title) }}</h2>
       <ElButton
         v-for="pattern in group.patterns"
         :key="pattern.id"
@@ -107,7 +107,7 @@ function takeFromShed(part: Part): void {
         v-if="group.folded > 0"
         text
         :data-more="group.title"
-        :aria-label="`${group.folded} more, seldom used: ${group.title.toLowerCase()}`"
+        :aria-label="`${group.folded} more, seldom used: ${said(group.title).toLowerCase()}`"
         @click="opened = new Set([...opened, group.title])"
         >{{ group.folded }} more…</ElButton
       >

@@ -30,7 +30,7 @@ function press(value: T) {
       :class="{ on: isOn(value) }"
       @click="press(value)"
     >
-      {{ word }}
+      {{ said(word) }}
     </ElButton>
   </div>
 </template>

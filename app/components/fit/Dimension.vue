@@ -6,7 +6,7 @@ import { GRADE_COLOURS, INDIGO, PAPER } from '~/drawing/palette'
 
 const props = defineProps<{ line: DimensionLine; scale: number; units: UnitSystem }>()
 const colour = computed(() => (props.line.bad ? GRADE_COLOURS.mend : INDIGO))
-const text = computed(() => `${showLength(props.line.mm, props.units)} ${props.line.label}`)
+const text = computed(() => `${showLength(props.line.mm, props.units)} ${said(props.line.label)}`)
 const size = computed(() => 12.5 / props.scale)
 const at = computed(() => {
   const { x1, x2, y1, y2 } = props.line

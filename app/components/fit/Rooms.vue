@@ -83,7 +83,7 @@ const COLUMNS = columnsFor<Arranged>(
     <template
       v-for="group in [
         { title: 'Brood arrangements side by side', rows: usual.map((one) => ({ ...one, foodKg: null })) },
-        { title: `Brood boxes of ${view.yard?.name ?? 'this yard'}`, rows: own },
+        { title: `${said('Brood boxes')} of ${view.yard?.name ?? 'this yard'}`, rows: own },
       ]"
       :key="group.title"
     >

@@ -42,13 +42,13 @@ const onStand = computed(() => props.layout.parts.some(isStand))
 const says = computed(() => {
   const wind = showWind(windMs.value, preferences.units)
   if (tips.value) return `At ${wind} it goes over.`
-  if (roofOff.value) return `At ${wind} the roof goes; the hive stands.`
+  if (roofOff.value) return said(`At ${wind} the roof goes; the hive stands.`)
   return `At ${wind} it stands.`
 })
 const limits = computed(() => {
   const tip = Number.isFinite(tipMs.value) ? `It tips at about ${showWind(tipMs.value, preferences.units)}` : ''
   const off = roofMs.value === null ? '' : `the roof goes at about ${showWind(roofMs.value, preferences.units)}`
-  return [tip, off].filter(Boolean).join('; ')
+  return said([tip, off].filter(Boolean).join('; '))
 })
 const arrow = computed(() => 30 + (windMs.value / MOST_WIND_MS) * 90)
 const middleY = computed(

@@ -55,7 +55,7 @@ function setCount(id: string, n: number | undefined) {
     </div>
     <p v-if="groups.length === 0" role="status">No part of this format is called that.</p>
     <section v-for="group in groups" :key="group.title">
-      <h3>{{ group.title }}</h3>
+      <h3>{{ said(group.title) }}</h3>
       <ul>
         <li v-for="pattern in group.patterns" :key="pattern.id" :class="{ wanted: wanted.has(pattern.id) }">
           <ElButton

@@ -14,7 +14,7 @@ const mode = defineModel<T>({ required: true })
       :data-mode="one"
       @click="mode = one"
     >
-      {{ word }}
+      {{ said(word) }}
     </ElButton>
   </div>
 </template>

@@ -77,6 +77,14 @@ const ROWS: readonly (readonly [word: string, figure: Figure])[] = [
 ]
 const rows = computed(() => ROWS.map(([word, figure]) => ({ word, figures: props.sides.map(figure) })))
 const meshed = ({ winter }: WinterSide) => winter.shell.openings.some(({ what }) => what === 'mesh')
+/** What the two differ by at the cold that is set. */
+const nowSaid = ({ state: own }: WinterSide, { state: other }: WinterSide) => {
+  const watts = own.watts - other.watts
+  const cold = showTemperature(own.outsideCelsius, preferences.units)
+  return Math.abs(watts) < 0.05
+    ? ''
+    : `; at ${cold} outside ${showWatts(Math.abs(watts))} ${watts > 0 ? 'less' : 'more'}`
+}
 const sentence = computed(() => {
   const [first, other] = props.sides
   if (!first) return ''
@@ -92,8 +100,8 @@ const sentence = computed(() => {
   const change =
     Math.abs(saved) < 0.05
       ? 'The other costs as much honey.'
-      : `The other ${saved > 0 ? 'saves' : 'costs'} about ${mass(Math.abs(saved))} of honey a winter${saved > 0 ? '' : ' more'}.`
-  return `${loses} ${change}`
+      : `The other ${saved > 0 ? 'saves' : 'costs'} about ${mass(Math.abs(saved))} of honey a winter${saved > 0 ? '' : ' more'}, by the months of this climate${nowSaid(first, other)}.`
+  return said(`${loses} ${change}`)
 })
 const water = computed(() =>
   props.sides.map((side) => {
@@ -102,16 +110,20 @@ const water = computed(() =>
     const { dripsAlike } = side.known.context.figures
     const first = top.dripsFrom - wall.dripsFrom < dripsAlike
     const air = dry(side)
+    const below = side.state.faces.filter(({ face }) => face.place === 'floor')
+    const floor = firstWet(below)
+    const floorFirst =
+      floor && side.state.wetFirst === floor ? `the floor is wet first, from ${showHumidity(floor.dripsFrom)}; ` : ''
     if (first && air && air.passesM3PerS >= air.m3PerS)
       return {
         title: side.title,
-        text: `the top is as cold as the walls (wet from ${showHumidity(top.dripsFrom)}), but by these figures the air that goes through carries the water off first.`,
+        text: `${floorFirst}the top is as cold as the walls (wet from ${showHumidity(top.dripsFrom)}), but by these figures the air that goes through carries the water off first.`,
       }
     return {
       title: side.title,
       text: first
-        ? `the top is wet from ${showHumidity(top.dripsFrom)}, as soon as the walls (${showHumidity(wall.dripsFrom)}): water may fall on the bees.`
-        : `the walls are wet from ${showHumidity(wall.dripsFrom)}, the top later, from ${showHumidity(top.dripsFrom)}.`,
+        ? `${floorFirst}the top is wet from ${showHumidity(top.dripsFrom)}, as soon as the walls (${showHumidity(wall.dripsFrom)}): water may fall on the bees.`
+        : `${floorFirst}the walls are wet from ${showHumidity(wall.dripsFrom)}, the top later, from ${showHumidity(top.dripsFrom)}.`,
     }
   }),
 )
@@ -127,7 +139,7 @@ const cavity = computed(() =>
       <p>
         <b>{{ sentence }}</b>
       </p>
-      <p v-for="one in water" :key="one.title">{{ one.title }}: {{ one.text }}</p>
+      <p v-for="one in water" :key="one.title">{{ said(`${one.title}: ${one.text}`) }}</p>
       <p v-if="cavity" data-testid="can-give">
         Warm all over takes {{ showWatts(cavity.state.colonyWatts) }}: <b>{{ CAN_GIVE_WORDS[cavity.canGive] }}</b>.
       </p>
@@ -139,7 +151,7 @@ const cavity = computed(() =>
         <b v-for="side in sides" :key="side.title" role="columnheader">{{ side.title }}</b>
       </div>
       <div v-for="row in rows" :key="row.word" role="row" class="row" :data-row="row.word">
-        <span role="rowheader">{{ row.word }}</span>
+        <span role="rowheader">{{ said(row.word) }}</span>
         <span v-for="(figure, i) in row.figures" :key="i" role="cell">{{ figure }}</span>
       </div>
     </div>

@@ -17,7 +17,7 @@ const group = computed<WinterWayGroup>({
 <template>
   <span class="pick">
     <ElSelect v-model="group" aria-label="What is changed" data-testid="way-group">
-      <ElOption v-for="one in WINTER_WAY_GROUPS" :key="one" :value="one" :label="WINTER_GROUP_WORDS[one]" />
+      <ElOption v-for="one in WINTER_WAY_GROUPS" :key="one" :value="one" :label="said(WINTER_GROUP_WORDS[one])" />
     </ElSelect>
     <ElSelect v-model="chosen" aria-label="Changed to" data-testid="way" filterable>
       <ElOption

@@ -58,7 +58,7 @@ onBeforeUnmount(() => {
 const byId = computed(() => new Map(props.ways.map((way) => [way.id, way])))
 const nameOf = ({ wayId }: WayFigures) => {
   const way = byId.value.get(wayId ?? '')
-  return way ? `${WINTER_GROUP_WORDS[way.group]}: ${winterWayWord(way, preferences.reader)}` : 'As it is'
+  return way ? `${said(WINTER_GROUP_WORDS[way.group])}: ${winterWayWord(way, preferences.reader)}` : 'As it is'
 }
 const humidity = (share: number | null) => (share === null ? '–' : showHumidity(share))
 const DAYS_A_MONTH = 30

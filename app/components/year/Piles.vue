@@ -39,7 +39,7 @@ const piles = computed(() => {
   const { hive, places, van } = now.value
   const named = [
     { word: 'The hive', ids: hive },
-    ...places.map((ids, i) => ({ word: capital(setDownWord(i + 1)), ids })),
+    ...places.map((ids, i) => ({ word: capital(said(setDownWord(i + 1))), ids })),
     { word: 'The van', ids: van },
   ]
   return named.map((pile, i) => ({ ...pile, x: PILE / 2 + i * PILE }))

@@ -6,7 +6,7 @@ import { findingOf, type Finding, type Severity } from '../finding'
 import { comparableMm, exact, roundTo } from '../../units'
 import type { DripFacts } from '../facts'
 import { closeHole, openHole, takeOff } from '../remedies'
-import { chipsFullInDays, dripsNoLater, dripsOf, type Drips } from '../../winter'
+import { chipsFullInDays, coldestTimeOf, dripsNoLater, dripsOf, type Drips } from '../../winter'
 
 /** How bad a bare top is where; nothing to say of it where winters are mild (common practice). */
 const BARE: Readonly<Partial<Record<Climate, Severity>>> = { 'cool-maritime': 'watch', 'cold-continental': 'mend' }
@@ -20,12 +20,11 @@ interface Top {
 }
 
 /** What is wrong with a winter top of each kind: closed and warm, absorbing, vented, or bare (common practice). */
-export function checkWinterTop(
-  { layout, assembled, reachedFromBelow }: Measured,
-  { stage, climate, figures }: Context,
-): Finding[] {
+export function checkWinterTop({ layout, assembled, reachedFromBelow }: Measured, context: Context): Finding[] {
+  const { stage, climate, figures } = context
   if (!isCold(stage)) return []
   const { parts } = layout
+  const coldest = coldestTimeOf(assembled.hive, context)
   const top: Top = {
     crown: parts.find(isCrown),
     slab: parts.find(isSlab),
@@ -33,7 +32,7 @@ export function checkWinterTop(
     vent: parts.find(isVent),
   }
   const { crown, slab, absorber, vent } = top
-  const days = absorber && chipsFullInDays(layout, climate)
+  const days = absorber && coldest && chipsFullInDays(layout, coldest)
   const fullInDays = days === undefined ? null : Math.max(1, Math.round(days))
   const found = [
     ...slabFindings(top),
@@ -52,7 +51,7 @@ export function checkWinterTop(
   const over = crown ?? parts.findLast((part) => reachedFromBelow?.has(part.part.id) && coversColony(part))
   // A vent keeps the air dry, not the top warm.
   if (found.length > 0 || vent || !over) return found
-  const drips = dripsOf(layout, climate)
+  const drips = coldest && dripsOf(layout, coldest)
   if (!drips || !dripsNoLater(drips, figures.dripsAlike)) return []
   if (slab || absorber) return coldTop(parts, top, drips)
   return BARE[climate]

@@ -11,6 +11,7 @@ import {
   draughtOf,
   dripsFrom,
   dripsNoLater,
+  coldestTimeOf,
   dripsOf,
   enclosureOf,
   lossWPerK,
@@ -135,12 +136,19 @@ describe('water and air', () => {
     expect(wetFirst([], air)).toBeUndefined()
   })
 
+  const COLD = coldestTimeOf({}, { climate: 'cool-maritime', figures: F })!
   it('tells an aired bare top from an insulated one, and asks nothing where there is no winter', () => {
-    const bare = dripsOf(laid([L.floor, L.deep, L.crown, L.roof], {}), 'cool-maritime')!
+    const bare = dripsOf(laid([L.floor, L.deep, L.crown, L.roof], {}), COLD)!
     expect(dripsNoLater(bare, F.dripsAlike)).toBe(true)
-    expect(dripsNoLater(dripsOf(slabOf(50), 'cool-maritime')!, F.dripsAlike)).toBe(false)
-    expect(dripsOf(slabOf(50), 'tropical-highland')).toBeUndefined()
-    expect(dripsOf(laid([L.floor]), 'cool-maritime')).toBeUndefined()
+    expect(dripsNoLater(dripsOf(slabOf(50), COLD)!, F.dripsAlike)).toBe(false)
+    expect(dripsOf(laid([L.floor]), COLD)).toBeUndefined()
+    const highland = { climate: 'tropical-highland', figures: F } as const
+    expect(coldestTimeOf({}, highland)).toBeUndefined()
+    expect(coldestTimeOf({}, { ...highland, winterMeansCelsius: [9, 6, 3, 2, 4, 8] })?.outsideCelsius).toBe(2)
+    expect(coldestTimeOf({ season: { winterBeesKg: 0.9 } }, { ...highland, climate: 'cool-maritime' })).toEqual({
+      outsideCelsius: 5,
+      beesKg: 0.9,
+    })
   })
 
   it('moves no air without an opening or without warmth, more with a second one higher up', () => {

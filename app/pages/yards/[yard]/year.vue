@@ -380,7 +380,7 @@ useHead({ title: 'Year – Duvet' })
                   v-for="n in 7"
                   :key="n"
                   :value="n + 1"
-                  :label="`${n + 1}${n + 1 === 3 ? ': roof, ground board, spare stand' : ''}`"
+                  :label="`${n + 1}${n + 1 === 3 ? said(': roof, ground board, spare stand') : ''}`"
                 /> </ElSelect
             ></label>
             <p v-if="changeovers && untouched.asTheyStand" class="soft" data-testid="as-they-stand">

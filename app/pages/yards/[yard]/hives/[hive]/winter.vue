@@ -64,7 +64,8 @@ watch(
   () => place.value?.hive.id,
   () => {
     bees.value = winter.value?.beesKg ?? bees.value
-    outside.value = coldestCelsius(known.value?.context.climate ?? 'cool-maritime') ?? 10
+    const { context } = known.value ?? {}
+    outside.value = (context && coldestCelsius(context.climate, context.winterMeansCelsius)) ?? 10
   },
   { immediate: true },
 )
