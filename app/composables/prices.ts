@@ -9,9 +9,8 @@ interface Counted {
 /** The keeper's own prices, by pattern; they stay on this device, in whatever money the keeper counts. */
 export function usePrices() {
   const prices = useKept<Record<string, number>>('duvet.prices', {})
-  function setPrice(patternId: string, text: string): void {
-    const value = Number(text.replace(',', '.'))
-    prices.value = { ...prices.value, [patternId]: Number.isFinite(value) && value >= 0 ? value : 0 }
+  function setPrice(patternId: string, value: number | undefined): void {
+    prices.value = { ...prices.value, [patternId]: value ?? 0 }
   }
   const priceOf = (patternId: string) => prices.value[patternId] ?? 0
   /** What these cost, and how many of them have no price yet. */

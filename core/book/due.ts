@@ -10,6 +10,7 @@ import { dayOf, daysLater } from './days'
 import { isEntry, type Answer, type Entry, type EntryOf } from './entry'
 import { tellsOfFood, type NextLookBecause } from './look'
 import { boxDue, foodDue } from './due-food'
+import { loansDue } from './due-loans'
 import { countsDue, looksDue } from './due-looks'
 import { inPeace } from './due-peace'
 import { treatmentEnd } from './treatment'
@@ -25,6 +26,14 @@ type DueReason =
   | { readonly due: 'treatment-open'; readonly product: string; readonly began: string }
   | { readonly due: 'headspace'; readonly partId: string }
   | { readonly due: 'back'; readonly partId: string; readonly to: string; readonly since: string }
+  | {
+      readonly due: 'loan'
+      readonly partId: string
+      readonly count: number
+      readonly to: string
+      readonly since: string
+      readonly isLent: boolean
+    }
   | { readonly due: 'weigh'; readonly last: string | undefined; readonly light: boolean }
   | { readonly due: 'feed'; readonly given: string }
   | { readonly due: 'box'; readonly free: number; readonly freeMost: number; readonly combs: number }
@@ -40,6 +49,7 @@ type DueReason =
 /** One line of what is due in a yard; its identity stays as long as what it follows from does. */
 export interface DueLine {
   readonly id: string
+  /** Empty where it is due of the yard, not of one hive. */
   readonly hiveId: string
   readonly day: string
   /** The day that it was put off from. */
@@ -86,7 +96,7 @@ export function dueOf(yard: Yard, entries: readonly Entry[], today: string, weig
             ...visitsOf(yard, hive, stages, today),
           ])
   })
-  return answered(lines, entriesOf(entries, 'answer')).sort(
+  return answered([...lines, ...loansDue(yard)], entriesOf(entries, 'answer')).sort(
     (a, b) => order(a.day, b.day) || order(a.hiveId, b.hiveId) || order(a.id, b.id),
   )
 }

@@ -12,7 +12,7 @@ const APART = 2
 
 /** What makes lines one: the day and what is to be done; the keeper's own words are of one hive. */
 function kindOf({ id, day, reason }: DueLine): string {
-  if (reason.due === 'task' || reason.due === 'back' || reason.due === 'headspace') return id
+  if (reason.due === 'task' || reason.due === 'back' || reason.due === 'loan' || reason.due === 'headspace') return id
   return [day, reason.due, 'stage' in reason ? reason.stage : '', 'because' in reason ? reason.because : ''].join(' ')
 }
 

@@ -232,6 +232,12 @@ function reasonInWords(reason: DueLine['reason'], reader: Reader, partName: (par
         text: `${capital(partName(reason.partId))} is due back at ${reason.to}`,
         why: `borrowed ${day(reason.since)}; while bees live in it, ask for longer`,
       }
+    case 'loan': {
+      const what = `${reason.count > 1 ? `${reason.count} × ` : ''}${partName(reason.partId)}`
+      return reason.isLent
+        ? { text: `Ask for it back: ${what}`, why: `lent to ${reason.to} ${day(reason.since)}` }
+        : { text: `Give it back to ${reason.to}: ${what}`, why: `borrowed ${day(reason.since)}, in the shed` }
+    }
     case 'weigh':
       return weighInWords(reason, day)
     case 'feed':

@@ -1,27 +1,34 @@
 <script setup lang="ts">
 // A temperature in the reader's unit, kept as °C; unsaid until it is typed.
-import { celsiusFrom, fahrenheitFrom } from '#core/units'
+import { celsiusFrom, fahrenheitFrom, parseTemperature } from '#core/units'
 
-const props = defineProps<{ name: string; leastCelsius: number; mostCelsius: number }>()
+const props = defineProps<{ name: string; leastCelsius: number; mostCelsius: number; bare?: boolean }>()
 const model = defineModel<number | undefined>({ required: true })
 const preferences = usePreferences()
 const isMetric = computed(() => preferences.units === 'mm')
 const shown = (celsius: number) => Math.round(isMetric.value ? celsius : fahrenheitFrom(celsius))
 /** A tenth of a degree is kept, so that what was typed in °F is told back as it was. */
 const kept = (typed: number) => (isMetric.value ? typed : Math.round(celsiusFrom(typed) * 10) / 10)
+const read = (text: string) => {
+  const celsius = parseTemperature(text, isMetric.value)
+  return celsius === undefined ? undefined : Math.round(celsius * 10) / 10
+}
 const label = computed(() => `${props.name}, ${isMetric.value ? '°C' : '°F'}`)
 </script>
 
 <template>
   <label class="degrees"
     >{{ label }}
-    <ElInputNumber
-      :model-value="model === undefined ? null : shown(model)"
+    <UiNumber
+      v-model="model"
+      :name="label"
       :min="shown(leastCelsius)"
       :max="shown(mostCelsius)"
-      :precision="0"
-      :aria-label="label"
-      @update:model-value="model = $event === null || $event === undefined ? undefined : kept($event)"
+      :read="read"
+      :shown="shown"
+      :kept="kept"
+      :example="isMetric ? '12, or 54 °F' : '54, or 12 °C'"
+      :bare="bare"
     />
   </label>
 </template>

@@ -1,23 +1,44 @@
 <script setup lang="ts">
-// A mass of an entry in the reader's unit; kept in kilograms.
-import { KG_PER_POUND, massUnit, poundsFromKg } from '#core/units'
+// A mass of an entry in the reader's unit, or in the one that is typed with it; kept in kilograms.
+import { KG_PER_POUND, massUnit, parseMass, poundsFromKg } from '#core/units'
 
 const props = defineProps<{ name: string; mostKg: number }>()
 const kg = defineModel<number | undefined>({ required: true })
 const preferences = usePreferences()
-const times = computed(() => (preferences.units === 'mm' ? 1 : KG_PER_POUND))
-const shown = computed({
-  get: () => {
-    if (kg.value === undefined) return undefined
-    return Math.round((preferences.units === 'mm' ? kg.value : poundsFromKg(kg.value)) * 10) / 10
-  },
-  set: (typed: number | undefined) => {
-    kg.value = typed === undefined ? undefined : typed * times.value
-  },
-})
-const most = computed(() => Math.floor(props.mostKg / times.value))
+const isMetric = computed(() => preferences.units === 'mm')
+const shown = (mass: number) => (isMetric.value ? mass : poundsFromKg(mass))
+const kept = (typed: number) => (isMetric.value ? typed : typed * KG_PER_POUND)
+const most = computed(() => Math.floor(shown(props.mostKg)))
+const label = computed(() => `${props.name}, ${massUnit(preferences.units)}`)
+function read(text: string) {
+  const parsed = parseMass(text, preferences.units, { leastKg: 0, mostKg: Infinity })
+  return parsed.ok ? parsed.kg : undefined
+}
 </script>
 
 <template>
-  <BookNumber v-model="shown" :name="`${name}, ${massUnit(preferences.units)}`" :min="0" :max="most" :precision="1" />
+  <label class="mass"
+    >{{ label }}
+    <UiNumber
+      v-model="kg"
+      :name="label"
+      :min="0"
+      :max="most"
+      :decimals="1"
+      :read="read"
+      :shown="shown"
+      :kept="kept"
+      :example="isMetric ? '12.5, or 28 lb' : '28, or 12.5 kg'"
+    />
+  </label>
 </template>
+
+<style scoped>
+.mass {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 4px 12px;
+  align-items: center;
+  justify-content: space-between;
+}
+</style>

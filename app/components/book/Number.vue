@@ -6,15 +6,10 @@ const model = defineModel<number | undefined>({ required: true })
 
 <template>
   <label class="number"
-    >{{ name }}
-    <ElInputNumber
-      :model-value="model ?? null"
-      :min="min"
-      :max="max"
-      :precision="precision ?? 0"
-      :aria-label="name"
-      @update:model-value="model = $event ?? undefined"
-    /><small v-if="hint">{{ hint }}</small></label
+    >{{ name }} <UiNumber v-model="model" :name="name" :min="min" :max="max" :decimals="precision ?? 0" /><small
+      v-if="hint"
+      >{{ hint }}</small
+    ></label
   >
 </template>
 

@@ -10,6 +10,8 @@ defineProps<{
   hive: string
   to: string
   today: string
+  /** Whether it is due at a hive, whose book takes the answer; a loan is done in the shed. */
+  ofHive: boolean
   /** Why it waits for a warmer day; nothing where it need not. */
   waits: string
 }>()
@@ -27,11 +29,12 @@ const preferences = usePreferences()
         }}{{ line.wasDay ? `; put off from ${preferences.day(line.wasDay)}` : '' }}</small
       >
     </NuxtLink>
-    <span class="acts">
+    <span v-if="ofHive" class="acts">
       <ElButton :aria-label="`Done: ${words.text}`" @click="$emit('done')">Done</ElButton>
       <ElButton :aria-label="`Put off: ${words.text}`" @click="$emit('put-off')">Put off</ElButton>
       <ElButton text :aria-label="`Drop: ${words.text}`" @click="$emit('drop')">Drop</ElButton>
     </span>
+    <span v-else class="acts"><NuxtLink :to="to">To the shed</NuxtLink></span>
   </li>
 </template>
 

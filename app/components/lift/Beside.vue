@@ -88,12 +88,15 @@ const index = (value: number | null) => (value === null ? 'no figure' : value.to
         <ul>
           <li v-for="thing in lines.get" :key="thing.patternId">
             <span>{{ thing.word }}</span>
-            <UiTyped
-              :value="priceOf(thing.patternId) > 0 ? String(priceOf(thing.patternId)) : ''"
-              inputmode="decimal"
+            <UiNumber
+              :model-value="priceOf(thing.patternId) || undefined"
+              bare
               placeholder="each"
-              :aria-label="`Your price for one of ${thing.word}`"
-              @change="setPrice(thing.patternId, $event)"
+              :name="`Your price for one of ${thing.word}`"
+              :min="0"
+              :max="1_000_000"
+              :decimals="2"
+              @update:model-value="setPrice(thing.patternId, $event)"
             />
           </li>
         </ul>

@@ -3,7 +3,16 @@
 import { useKept } from '~/composables/kept'
 import { tiltMeaning, type Standing } from '#core/standing'
 import type { Layout } from '#core/geometry'
-import { parseLength, showLength, showMass, showWind } from '#core/units'
+import {
+  inchesFromMm,
+  mmFromInches,
+  parseLength,
+  parseNumber,
+  roundTo,
+  showLength,
+  showMass,
+  showWind,
+} from '#core/units'
 import { lengthProblemInWords, rangeInWords } from '#core/wording'
 
 const preferences = usePreferences()
@@ -31,13 +40,26 @@ function setFeet(text: string) {
 }
 const along = ref('0')
 const across = ref('0')
-const number = (text: string) => {
-  const value = Number(text.replace(',', '.'))
-  return Number.isFinite(value) ? value : null
+const isMetric = computed(() => preferences.units === 'mm')
+/** A level reads so far over so much: a spirit level of 400 mm, or of 16 in. */
+const slopeUnit = computed(() => (isMetric.value ? 'mm in 400' : 'inches in 16'))
+const typedMm = (text: string) => {
+  const value = text.trim() === '' ? 0 : parseNumber(text, 2)
+  return value === undefined ? undefined : isMetric.value ? value : mmFromInches(value)
 }
+watch(isMetric, (metric) => {
+  for (const one of [along, across]) {
+    const value = parseNumber(one.value, 2)
+    if (value !== undefined)
+      one.value = String(roundTo(metric ? mmFromInches(value) : inchesFromMm(value), metric ? 1 : 3))
+  }
+})
 const tilt = computed(() => {
-  const [a, b] = [number(along.value), number(across.value)]
-  return a === null || b === null ? null : tiltMeaning(a, b, 400, props.drainFrames, view.catalogue.figures)
+  const [a, b] = [typedMm(along.value), typedMm(across.value)]
+  const overMm = isMetric.value ? 400 : mmFromInches(16)
+  return a === undefined || b === undefined
+    ? null
+    : tiltMeaning(a, b, overMm, props.drainFrames, view.catalogue.figures)
 })
 const TILT = {
   level: 'level',
@@ -146,11 +168,11 @@ function tick(key: string) {
       <div class="level">
         <label
           >Feet this far apart, where legs stand in cups or are narrow
-          <ElInput
-            :model-value="feetMm === null ? '' : showLength(feetMm, preferences.units)"
+          <UiTyped
+            :value="feetMm === null ? '' : showLength(feetMm, preferences.units)"
             placeholder="as wide as the stand"
             data-testid="feet"
-            @change="setFeet(String($event))"
+            @change="setFeet($event)"
         /></label>
       </div>
       <p v-if="feetProblem" class="bad" role="alert">{{ feetProblem }}</p>
@@ -164,18 +186,20 @@ function tick(key: string) {
       <h2>Level</h2>
       <div class="level">
         <label
-          >Entrance lower than the back, mm in 400
+          >Entrance lower than the back, {{ slopeUnit }}
           <ElInput v-model="along" inputmode="decimal" data-testid="tilt-along"
         /></label>
         <label
-          >Left lower than right, mm in 400 <ElInput v-model="across" inputmode="decimal" data-testid="tilt-across"
+          >Left lower than right, {{ slopeUnit }}
+          <ElInput v-model="across" inputmode="decimal" data-testid="tilt-across"
         /></label>
       </div>
       <p v-if="tilt" role="status" :class="{ bad: !tilt.good }">
         Along: {{ TILT[tilt.along] }}. Across: {{ TILT[tilt.across] }}.
       </p>
       <p v-else class="bad" role="alert">
-        Level is not a figure in millimetres: type one such as 2, or −2 the other way.
+        Level is not a figure, {{ slopeUnit }}: type one such as {{ isMetric ? '2, or −2' : '1/16, or −1/16' }} the
+        other way.
       </p>
     </section>
     <section>

@@ -177,7 +177,7 @@ const FIELDS = [
     <UiCard title="Freed by wider spacing">
       <p class="fields">
         <label v-for="[key, word, min, max] in FIELDS" :key="key"
-          >{{ word }} <ElInputNumber v-model="spacing[key]" :min="min" :max="max" :precision="0" :aria-label="word" />
+          >{{ word }} <UiNumber v-model="spacing[key]" always :name="word" :min="min" :max="max" />
         </label>
       </p>
       <p v-if="freed" data-testid="freed">
@@ -309,7 +309,7 @@ ul {
   font-size: 14px;
 }
 
-.fields .el-input-number {
+.fields .number {
   width: 140px;
 }
 

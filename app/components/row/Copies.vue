@@ -32,7 +32,15 @@ function make() {
   <UiSheet :title="`Copy ${hivesInWords(picked)}`" width="min(480px, 94vw)" @close="emit('close')">
     <UiForm :model="model" :rules="rules" @sound="make">
       <UiField name="count" label="How many of each" for="copies">
-        <ElInputNumber id="copies" v-model="model.count" :min="1" :max="MOST" :precision="0" data-testid="copies" />
+        <UiNumber
+          id="copies"
+          v-model="model.count"
+          always
+          name="How many of each"
+          :min="1"
+          :max="MOST"
+          data-testid="copies"
+        />
       </UiField>
       <UiField name="names" label="What they are called" for="copy-names">
         <ElInput

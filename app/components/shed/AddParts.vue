@@ -67,14 +67,13 @@ function setCount(id: string, n: number | undefined) {
             <BenchPatternPicture :pattern="pattern" />
             <span>{{ nameOf(pattern) }}</span>
           </ElButton>
-          <ElInputNumber
+          <UiNumber
+            small
             v-if="wanted.has(pattern.id)"
             :model-value="wanted.get(pattern.id)"
             :min="0"
             :max="MOST_OF_ONE"
-            :precision="0"
-            :aria-label="`How many ${nameOf(pattern)}`"
-            size="small"
+            :name="`How many ${nameOf(pattern)}`"
             @update:model-value="setCount(pattern.id, $event ?? undefined)"
           />
         </li>

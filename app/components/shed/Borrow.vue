@@ -80,12 +80,12 @@ function borrow() {
               >{{ pile.parts.length }} there{{ framesIn(pile.parts) }}{{ pile.isBrood ? ', held brood' : '' }}</small
             ></span
           >
-          <ElInputNumber
+          <UiNumber
+            always
             :model-value="wanted.get(pile.key) ?? 0"
             :min="0"
             :max="pile.parts.length"
-            :precision="0"
-            :aria-label="`How many ${nameOf(from.yard, pile.patternId)}`"
+            :name="`How many ${nameOf(from.yard, pile.patternId)}`"
             :data-borrow="pile.patternId"
             @update:model-value="wanted.set(pile.key, $event ?? 0)"
           />

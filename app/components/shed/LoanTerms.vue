@@ -36,7 +36,13 @@ watch([() => signs.value.length, wasLookedAt], ([count, looked]) => emit('held',
   <div class="terms">
     <label class="by"
       >Back by
-      <UiDay :value="backBy" name="Back by" data-testid="loan-back-by" @change="emit('update:backBy', $event)" />
+      <UiDay
+        :value="backBy"
+        name="Back by"
+        :first="localToday()"
+        data-testid="loan-back-by"
+        @change="emit('update:backBy', $event)"
+      />
       <small>may be left open</small>
     </label>
     <ElAlert v-if="signs.length > 0" type="error" :closable="false" show-icon data-testid="loan-signs">

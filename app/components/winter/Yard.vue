@@ -3,7 +3,7 @@
 import { proxy } from 'comlink'
 import { hasBees, type Yard } from '#core/hive'
 import { winterForm } from '#core/wintering'
-import { celsiusFrom, fahrenheitFrom, showMass, showTemperature } from '#core/units'
+import { fahrenheitFrom, showMass, showTemperature, parseTemperature } from '#core/units'
 import * as deeds from '#core/hive/deeds'
 import { yearOf } from '#core/season'
 import { winterMonths } from '#core/winter'
@@ -49,9 +49,9 @@ const months = computed(() =>
   winterMonths(yearOf(props.yard).calendar, props.yard.season?.winterMeansCelsius, yearOf(props.yard).figures),
 )
 const shownDegrees = (celsius: number) => Math.round(preferences.units === 'mm' ? celsius : fahrenheitFrom(celsius))
-function setMean(at: number, typed: number | undefined) {
-  if (typed === undefined) return
-  const celsius = preferences.units === 'mm' ? typed : celsiusFrom(typed)
+const readDegrees = (text: string) => parseTemperature(text, preferences.units === 'mm')
+function setMean(at: number, celsius: number | undefined) {
+  if (celsius === undefined) return
   setMeans(months.value.map((month, i) => (i === at ? Math.round(celsius * 10) / 10 : month.celsius)))
 }
 function setMeans(winterMeansCelsius: readonly number[] | undefined) {
@@ -151,15 +151,18 @@ const percent = (kg: number) => `${(100 * kg) / mostKg.value}%`
     <div v-if="months.length > 0" class="means" role="group" aria-label="Means outside in this yard">
       <label v-for="(month, i) in months" :key="month.month"
         >{{ monthWord(month.month) }}
-        <ElInputNumber
-          :model-value="shownDegrees(month.celsius)"
-          :controls="false"
+        <UiNumber
+          :model-value="month.celsius"
+          bare
+          always
+          lazy
+          :name="`Mean outside in ${monthWord(month.month)}`"
           :min="shownDegrees(-60)"
           :max="shownDegrees(45)"
-          :precision="0"
-          :aria-label="`Mean outside in ${monthWord(month.month)}`"
+          :read="readDegrees"
+          :shown="shownDegrees"
           :data-testid="`mean-${i}`"
-          @change="setMean(i, $event)"
+          @update:model-value="setMean(i, $event)"
         />
       </label>
       <span class="soft"
@@ -236,7 +239,7 @@ h2 {
   align-items: center;
 }
 
-.means .el-input-number {
+.means .number {
   width: 64px;
 }
 

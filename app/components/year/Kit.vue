@@ -77,11 +77,14 @@ const ALL_YEAR = computed(() =>
           ><small v-if="row.frames.size > 0">with {{ frames(row.frames) }}</small></template
         >
         <template #price="{ row }"
-          ><UiTyped
-            :value="priceOf(row.patternId) > 0 ? String(priceOf(row.patternId)) : ''"
-            inputmode="decimal"
-            :aria-label="`Price of ${name(row.patternId)}`"
-            @change="setPrice(row.patternId, $event)"
+          ><UiNumber
+            :model-value="priceOf(row.patternId) || undefined"
+            bare
+            :name="`Price of ${name(row.patternId)}`"
+            :min="0"
+            :max="1_000_000"
+            :decimals="2"
+            @update:model-value="setPrice(row.patternId, $event)"
         /></template>
       </UiTable>
       <p v-if="total > 0">

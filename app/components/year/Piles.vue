@@ -2,7 +2,7 @@
 // A changeover as piles that move: the hive, what is set down beside it, and the van, after each step.
 import type { LaidHive } from '#core/laid-hive'
 import { pilesAfter, type HiveChangeover } from '#core/season'
-import { capital, setDownWord, type StepWords } from '#core/wording'
+import { capital, inVocabulary, setDownWord, type StepWords } from '#core/wording'
 import { INDIGO } from '~/drawing/palette'
 import { sectionOf } from '~/drawing/section'
 
@@ -39,7 +39,7 @@ const piles = computed(() => {
   const { hive, places, van } = now.value
   const named = [
     { word: 'The hive', ids: hive },
-    ...places.map((ids, i) => ({ word: capital(said(setDownWord(i + 1))), ids })),
+    ...places.map((ids, i) => ({ word: capital(inVocabulary(setDownWord(i + 1), usePreferences().vocabulary)), ids })),
     { word: 'The van', ids: van },
   ]
   return named.map((pile, i) => ({ ...pile, x: PILE / 2 + i * PILE }))

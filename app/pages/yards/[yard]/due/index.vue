@@ -1,6 +1,7 @@
 <script setup lang="ts">
 // What is to be done in a yard, by day: done, put off or dropped; it goes into the calendar and onto paper.
 import { daysLater, gatheredLines, type Answer, type Entry } from '#core/book'
+import { showTemperature } from '#core/units'
 import { TREATMENT_CAUTION } from '#core/wording/book-words'
 import { calendarFile } from '~/export/calendar-file'
 import { download, fileName } from '~/composables/download'
@@ -58,13 +59,14 @@ const grouped = <T extends { readonly day: string }>(all: readonly T[]) => {
 const groups = computed(() => grouped(shown.value))
 /** Gathered lines that were opened stay open while one of them is answered. */
 const opened = reactive<Record<string, boolean>>({})
-const nameOf = ({ yard: one, hive }: DueAt) => `${hive?.name ?? ''}${of.value === 'all' ? `, ${one.name}` : ''}`
+const nameOf = ({ yard: one, hive }: DueAt) => `${hive?.name ?? 'Shed'}${of.value === 'all' ? `, ${one.name}` : ''}`
 const ofLine = (line: DueAt) => ({
   line,
   words: told(line),
   hive: nameOf(line),
   to: wayOf(line),
   today,
+  ofHive: line.hiveId !== '',
   waits: tooCold(line, line.yard),
 })
 const actsOn = (line: DueAt) => ({
@@ -90,6 +92,8 @@ function wayOf({ reason, hiveId, yard: here }: DueAt): string {
     case 'headspace':
     case 'back':
       return hivePath(here.id, hiveId, 'bench')
+    case 'loan':
+      return yardPath(here.id, 'shed')
     default:
       return hivePath(here.id, hiveId, 'book')
   }
@@ -145,7 +149,7 @@ async function print() {
       rows: group.rows.map((line) => [preferences.day(line.day), nameOf(line), told(line).text, told(line).why]),
     })),
     steps: [],
-    caution: `${treats.value ? `${TREATMENT_CAUTION} ` : ''}No hive is opened below about 10 °C, in wind or rain.`,
+    caution: `${treats.value ? `${TREATMENT_CAUTION} ` : ''}No hive is opened below about ${showTemperature(view.catalogue.figures.lookLeastCelsius, preferences.units)}, in wind or rain.`,
     paper: preferences.paper,
     drawings: [],
     stepDrawings: [],
