@@ -1,6 +1,6 @@
 import type { Hive, Yard } from '#core/hive'
 import { laidIn } from '#core/laid-hive'
-import { stageSaid } from './said'
+import { localToday } from './localTime'
 import { printedHive } from '~/drawing/printed'
 
 /** The whole address of a hive's bench, for a code on paper. */
@@ -14,6 +14,7 @@ export function hiveCards(yard: Yard, hives: readonly Hive[]) {
     name: hive.name,
     link: benchLink(yard.id, hive.id),
     drawing: printedHive(laidIn(yard, hive).layout),
-    lines: [yard.name, `Stands as: ${stageSaid(hive.stage)}`],
+    // No stage: a card stays on the hive longer than one lasts.
+    lines: [yard.name, `As it stood on ${usePreferences().day(localToday())}`],
   }))
 }

@@ -11,5 +11,5 @@ export function placeInStack(
   const over = stack.findIndex(({ placement }) => placement.partId === overId)
   if (over >= 0) return over + 1
   const layers = stack.map((layer) => ({ kind: layer.pattern?.kind, role: layer.placement.role }))
-  return pattern ? usualPlace(pattern.kind, layers) : layers.length
+  return pattern ? usualPlace(pattern, layers) : layers.length
 }

@@ -1,16 +1,13 @@
 import { defineStore } from 'pinia'
 import { shallowRef } from 'vue'
-import { cropLetGo, foodOf } from '#core/book'
+import { cropLetGo } from '#core/book'
 import { hiveIn } from '#core/hive-in'
 import type { CropLetGo, Crops, Hive, Yard } from '#core/hive'
-import { weighedOf } from '~/composables/hiveBook'
+import { foodAsked } from '~/composables/hiveFood'
 import { localToday } from '~/composables/localTime'
-import { server } from '~/sync/server'
-import { useBook } from './book'
 
 /** What the food of each hive lets go, once a view has asked: plans, steps and prints then say what the book says. */
 export const useCrops = defineStore('crops', () => {
-  const book = useBook()
   const known = shallowRef<Readonly<Record<string, Crops>>>({})
 
   /** What is being asked for, by yard. */
@@ -38,12 +35,8 @@ export const useCrops = defineStore('crops', () => {
 
   async function ofHive(yard: Yard, hive: Hive): Promise<CropLetGo | undefined> {
     if (!hive.stack.some(({ role }) => role === 'super')) return undefined
-    const [entries, weighed] = await Promise.all([book.ofHive(yard.id, hive.id), server.weighIns(yard.id, hive.id)])
-    if (!entries) return undefined
-    const isOfTheseBoxes = weighed.ok && weighed.value.boxesChangedAt === null
-    const weighings = isOfTheseBoxes ? weighedOf(weighed.value.series.points) : []
-    const [known, today] = [hiveIn(yard, hive), localToday()]
-    return cropLetGo(known, foodOf(known, entries.now, weighings, today), today)
+    const food = await foodAsked(yard, hive)
+    return food && cropLetGo(hiveIn(yard, hive), food, localToday())
   }
 
   const told = new WeakMap<Yard, { readonly by: Crops; readonly yard: Yard }>()

@@ -18,7 +18,9 @@ export function loansDue(yard: Yard): DueLine[] {
   const piles = new Map<string, { part: Part; loan: Loan; isLent: boolean; count: number }>()
   for (const one of loans) {
     const { part, loan, isLent } = one
-    const key = [isLent ? 'lent' : 'borrowed', part.patternId, loan.yardId ?? loan.name, loan.since, loan.backBy].join(' ')
+    const key = [isLent ? 'lent' : 'borrowed', part.patternId, loan.yardId ?? loan.name, loan.since, loan.backBy].join(
+      ' ',
+    )
     piles.set(key, { ...one, count: (piles.get(key)?.count ?? 0) + 1 })
   }
   return [...piles].flatMap(([key, { part, loan, isLent, count }]): DueLine[] =>

@@ -170,6 +170,26 @@ function judgedEnd(handMm: number, travelCm: number, widthCm: number, profile: L
   }
 }
 
+/** What each school says of one lift, for one person; null where it says nothing. */
+export interface BothSchools {
+  readonly equationKg: number | null
+  readonly guidelineKg: number | null
+  /** The lower of the two is the one to plan by; null where either says nothing. */
+  readonly lowerKg: number | null
+}
+
+/**
+ * The lifting equation and the guideline beside each other: they answer different questions, so both stand, and the
+ * lower is planned by (NIOSH 94-110 and HSE L23, from memory).
+ */
+export function schoolsBeside({ from, to }: Pick<Lift, 'from' | 'to'>, profile: LiftProfile): BothSchools {
+  const equationKg = allowed(from, to, { ...profile, school: 'equation' })
+  const alone = { ...profile, people: 1 } as const
+  const guide = ({ handMm, reachCm }: JudgedEnd) => guidelineKg(handMm, reachCm, alone).kg
+  const byGuideline = smaller(guide(from), guide(to))
+  return { equationKg, guidelineKg: byGuideline, lowerKg: smaller(equationKg, byGuideline) }
+}
+
 /** What the school allows at the worse end, kg. */
 function allowed(from: JudgedEnd, to: JudgedEnd, profile: LiftProfile): number | null {
   switch (profile.school) {

@@ -40,8 +40,11 @@ export const BOX: Kind<'box'> = {
   ],
   shape: boxShape,
   wayUp: () => 'one',
-  usualPlace: (stack) =>
-    over(stack, ({ kind }) => kind === 'box') ??
+  // What the queen lays in goes under an excluder, what the crop is put in over it.
+  usualPlace: (stack, role) =>
+    (role === 'brood' && stack.some(({ kind }) => kind === 'excluder')
+      ? over(stack, (layer) => layer.role === 'brood')
+      : over(stack, ({ kind }) => kind === 'box' || kind === 'excluder')) ??
     under(stack, 'crown', 'roof') ??
     over(stack, ({ kind }) => kind === 'floor') ??
     stack.length,

@@ -1,6 +1,6 @@
 import type { DimensionName, PartKind, Pattern } from '../catalogue'
 import type { CombUse } from '../comb'
-import type { AttachmentPlace } from '../hive'
+import type { AttachmentPlace, Role } from '../hive'
 import { barsOfRuns, hungBars, hungCombs, type CombsTold } from './box'
 import { bodiesAt } from './fitting'
 import { isBox, isFloor, isRoof } from './is'
@@ -108,9 +108,12 @@ export function attachmentPlaceOf({ kind }: { readonly kind: PartKind }): Attach
   return KINDS[kind].attachedAt
 }
 
-/** Where a part of a kind usually goes in a stack of these layers, bottom first. Common practice. */
-export function usualPlace(kind: PartKind, stack: readonly Layer[]): number {
-  return KINDS[kind].usualPlace(stack)
+/** Where a part usually goes in a stack of these layers, bottom first. Common practice. */
+export function usualPlace(
+  { kind, usualRole }: { readonly kind: PartKind; readonly usualRole?: Role },
+  stack: readonly Layer[],
+): number {
+  return KINDS[kind].usualPlace(stack, usualRole)
 }
 
 /** Sizes that a pattern of this kind and form cannot do without and lacks. */

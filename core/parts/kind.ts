@@ -33,8 +33,8 @@ export interface Kind<K extends PartKind> {
   /** Its bodies and faces as drawn; nothing for what is no layer. */
   readonly shape: (part: PartOf<K>) => PartShape
   readonly wayUp: (pattern: PatternOf<K>) => WayUp
-  /** Where it usually goes in a stack, bottom first; common practice. */
-  readonly usualPlace: (stack: readonly Layer[]) => number
+  /** Where it usually goes in a stack, bottom first, as what it is mostly used for; common practice. */
+  readonly usualPlace: (stack: readonly Layer[], role?: Role) => number
   /** Where it goes when it is no layer. */
   readonly attachedAt?: AttachmentPlace
   /** Where a keeper looks for it; nowhere where it never stands on a hive. */

@@ -18,6 +18,7 @@ const US_UNITS: Readonly<Record<string, UsUnit>> = {
   'kg/L': { unit: 'lb/gal', factor: 8.345_404 },
   'kg/m³': { unit: 'lb/ft³', factor: 0.062_427_96 },
   'kg/m²': { unit: 'lb/ft²', factor: 0.204_816_1 },
+  'dm²': { unit: 'in²', factor: 15.500_03 },
   'kg/dm²': { unit: 'lb/ft²', factor: 20.481_61 },
   'bees/cm²': { unit: 'bees/in²', factor: 6.4516 },
   'mm/m': { unit: 'in/ft', factor: 0.012 },

@@ -3,7 +3,6 @@ import { dimensionMm, isAbsorber } from '../parts'
 import type { ColdestTime } from './usual'
 import { enclosureOf } from './enclosure'
 import { stateOf } from './state'
-import type { Climate } from '../hive'
 import { cavityOf } from './cavity'
 
 /**

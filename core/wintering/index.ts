@@ -1,2 +1,3 @@
 export * from './hive-winter'
 export * from './ways'
+export * from './feeding'

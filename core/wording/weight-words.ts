@@ -1,7 +1,7 @@
 import type { Saying } from '../catalogue'
-import type { Change, Duty, GuidelineZone, Lift, OutOfRange, School, ProfileProblem } from '../lifting'
+import type { BothSchools, Change, Duty, GuidelineZone, Lift, OutOfRange, School, ProfileProblem } from '../lifting'
 import type { Fullness, MassItem, Range } from '../weight'
-import { massFigure, massUnit, showMass, showStature } from '../units'
+import { massFigure, massUnit, showLength, showMass, showStature, type UnitSystem } from '../units'
 import { counted, inWords, type Reader } from './names'
 import { inVocabulary } from './vocabulary'
 
@@ -46,16 +46,34 @@ export const ZONE_WORDS: Record<GuidelineZone, string> = {
   floor: 'near the floor',
 }
 
-const OUT_WORDS: Record<OutOfRange, string> = {
-  reach: 'the hands are more than 63 cm in front',
-  height: 'the hands are above 175 cm',
-  travel: 'it travels more than 175 cm up or down',
-  twist: 'it twists more than 135°',
-  frequency: 'it is lifted more often than the table goes',
+const OUT_WORDS: Record<OutOfRange, (length: (cm: number) => string) => string> = {
+  reach: (length) => `the hands are more than ${length(63)} in front`,
+  height: (length) => `the hands are above ${length(175)}`,
+  travel: (length) => `it travels more than ${length(175)} up or down`,
+  twist: () => 'it twists more than 135°',
+  frequency: () => 'it is lifted more often than the table goes',
+}
+
+/** The equation reckons in centimetres, or in inches. */
+export function showReach(cm: number, units: UnitSystem): string {
+  return units === 'mm' ? `${Number(cm.toFixed(1))} cm` : `${(cm / 2.54).toFixed(1)} in`
+}
+
+/** What each school answers of one lift, what it allows one person, and what one does with two answers. */
+export function schoolsInWords({ equationKg, guidelineKg, lowerKg }: BothSchools, { units }: Reader): string[] {
+  const mass = (kg: number | null) => (kg === null ? 'says nothing of it' : `${showMass(kg, units, 0)}`)
+  return [
+    `Lifting equation: ${mass(equationKg)}. It asks what nearly all healthy workers can repeat in this posture; it ` +
+      'knows your height only by where the hands are.',
+    `Guideline zones: ${mass(guidelineKg)}. It is a first filter for a body of your height, close or away from it.`,
+    lowerKg === null
+      ? 'Where one of the two says nothing, make it lighter or lift it with somebody.'
+      : `Plan by the lower, ${showMass(lowerKg, units, 0)}. Neither is a permission.`,
+  ]
 }
 
 /**
- * The verdict on a lift, in words first: `too heavy alone: 23.0 kg, about 10 kg allowed for you`.
+ * The verdict on a lift, in words first: `too heavy alone: 23.0 kg, about 10 kg by the lifting equation`.
  * @param kg what is lifted, by each pair of hands where two lift
  */
 export function liftVerdict(
@@ -71,17 +89,24 @@ export function liftVerdict(
   { units }: Pick<Reader, 'units'>,
 ): string {
   const mass = showMass(kg.middle, units)
-  if (index === null || allowedKg === null) return `no figure: ${mass}. ${noFigureInWords(school, outOfRange)}`
+  if (index === null || allowedKg === null) return `no figure: ${mass}. ${noFigureInWords(school, outOfRange, units)}`
   const who = people === 2 ? 'for two' : 'alone'
   const words = { good: `all right ${who}`, watch: `too heavy ${who}`, mend: `far too heavy ${who}` } as const
   const each = people === 2 && school !== 'zones' ? ' each' : ''
-  return `${words[grade]}: ${mass}, about ${massFigure(allowedKg, units, 0)} ${massUnit(units)} allowed${each} for you`
+  return `${words[grade]}: ${mass}, about ${massFigure(allowedKg, units, 0)} ${massUnit(units)} ${ALLOWED[school]}${each}`
+}
+
+/** Behind a figure of a school: whose figure it is. */
+const ALLOWED: Record<School, string> = {
+  equation: 'by the lifting equation',
+  zones: 'by the guideline for your height',
+  'own-limit': 'by your own limit',
 }
 
 /** Why a school has no figure for a lift. */
-export function noFigureInWords(school: School, outOfRange: readonly OutOfRange[]): string {
+export function noFigureInWords(school: School, outOfRange: readonly OutOfRange[], units: UnitSystem): string {
   if (school === 'zones') return 'No guideline figure: the hands are above the reach of shoulder and arm.'
-  return `The equation does not cover it: ${outOfRange.map((one) => OUT_WORDS[one]).join(', ')}. No figure is made up.`
+  return `The equation does not cover it: ${outOfRange.map((one) => OUT_WORDS[one]((cm) => showReach(cm, units))).join(', ')}. No figure is made up.`
 }
 
 const CHANGES: Record<Change, (reader: Reader) => string> = {
@@ -94,7 +119,7 @@ const CHANGES: Record<Change, (reader: Reader) => string> = {
   'two-frames-less': () => 'two frames less in each super, spaced out',
   'half-full-boxes': () => 'twice the supers, half full each',
   'crop-earlier': () => 'the crop taken in two rounds, boxes half full',
-  'lower-stand': () => 'a low stand of 4 in',
+  'lower-stand': ({ units }) => `a low stand of ${showLength(101.6, units)}`,
   'no-stand': () => 'no stand, which gives up dry ground, shelter from beetle and animals, and air under a mesh floor',
   'second-stand': () => 'boxes put down on a second stand at knuckle height',
   'two-people': () => 'two people at every lift',

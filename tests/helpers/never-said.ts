@@ -18,7 +18,7 @@ const NEVER: readonly (readonly [what: string, found: RegExp, of?: (reader: Read
   ],
   [
     'a metric figure',
-    /\d\s?(mm|cm²?|mL|L|g|km|m²K\/W|kg|°C)(?![\w/])|litres?|kilogram|metre|kg\/m/,
+    /\d\s?(mm|cm²?|dm²|m²|m³|mL|L|g|km|m²K\/W|kg|°C)(?![\w/])|litres?|kilogram|metre|kg\/m/,
     ({ units }) => units === 'inches',
   ],
   [

@@ -17,8 +17,8 @@ const label = computed(() => `${props.name}, ${isMetric.value ? '°C' : '°F'}`)
 </script>
 
 <template>
-  <label class="degrees"
-    >{{ label }}
+  <div class="degrees">
+    {{ label }}
     <UiNumber
       v-model="model"
       :name="label"
@@ -30,7 +30,7 @@ const label = computed(() => `${props.name}, ${isMetric.value ? '°C' : '°F'}`)
       :example="isMetric ? '12, or 54 °F' : '54, or 12 °C'"
       :bare="bare"
     />
-  </label>
+  </div>
 </template>
 
 <style scoped>

@@ -17,8 +17,8 @@ function read(text: string) {
 </script>
 
 <template>
-  <label class="mass"
-    >{{ label }}
+  <div class="mass">
+    {{ label }}
     <UiNumber
       v-model="kg"
       :name="label"
@@ -30,7 +30,7 @@ function read(text: string) {
       :kept="kept"
       :example="isMetric ? '12.5, or 28 lb' : '28, or 12.5 kg'"
     />
-  </label>
+  </div>
 </template>
 
 <style scoped>

@@ -5,12 +5,12 @@ const model = defineModel<number | undefined>({ required: true })
 </script>
 
 <template>
-  <label class="number"
-    >{{ name }} <UiNumber v-model="model" :name="name" :min="min" :max="max" :decimals="precision ?? 0" /><small
+  <div class="number">
+    {{ name }} <UiNumber v-model="model" :name="name" :min="min" :max="max" :decimals="precision ?? 0" /><small
       v-if="hint"
       >{{ hint }}</small
-    ></label
-  >
+    >
+  </div>
 </template>
 
 <style scoped>

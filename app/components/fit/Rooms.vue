@@ -4,7 +4,7 @@ import { arrangements, roomOf, uniformKit } from '#core/room'
 import { honeyKg, type Range } from '#core/weight'
 import { resolvePart } from '#core/parts'
 import { findPart } from '#core/hive'
-import { showLength, showVolume } from '#core/units'
+import { showInUnit, showLength, showVolume } from '#core/units'
 import { capital, counted, inWords, rangeInWords } from '#core/wording'
 
 const view = useView()
@@ -53,7 +53,7 @@ const COLUMNS = columnsFor<Arranged>(
   {
     key: 'comb',
     label: 'Comb a side',
-    text: ({ room }) => `${room.combDm2.toFixed(1)} dm²`,
+    text: ({ room }) => showInUnit(Math.round(room.combDm2 * 10) / 10, 'dm²', preferences.units),
     by: ({ room }) => room.combDm2,
   },
   {

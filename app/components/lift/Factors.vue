@@ -1,8 +1,16 @@
 <script setup lang="ts">
 // One lift with all that goes into its judgement, at both ends.
-import type { JudgedEnd, Lift, LiftProfile } from '#core/lifting'
+import { schoolsBeside, type JudgedEnd, type Lift, type LiftProfile } from '#core/lifting'
 import { showLength, showMass } from '#core/units'
-import { ZONE_WORDS, capital, noFigureInWords, rangeInWords } from '#core/wording'
+import {
+  ZONE_WORDS,
+  capital,
+  noFigureInWords,
+  rangeInWords,
+  SCHOOL_WORDS,
+  schoolsInWords,
+  showReach,
+} from '#core/wording'
 
 const props = defineProps<{ lift: Lift; name: string; profile: LiftProfile }>()
 const preferences = usePreferences()
@@ -17,16 +25,16 @@ const rows = computed(() =>
     ? ([
         [
           'Hands in front (H)',
-          ({ reachCm, equation }: JudgedEnd) => `${reachCm.toFixed(1)} cm, HM ${two(equation.hm)}`,
+          ({ reachCm, equation }: JudgedEnd) => `${showReach(reachCm, preferences.units)}, HM ${two(equation.hm)}`,
         ],
         [
           'Hands above ground (V)',
-          ({ handMm, equation }: JudgedEnd) => `${(handMm / 10).toFixed(1)} cm, VM ${two(equation.vm)}`,
+          ({ handMm, equation }: JudgedEnd) => `${showReach(handMm / 10, preferences.units)}, VM ${two(equation.vm)}`,
         ],
         [
           'Way up or down (D)',
           ({ equation }: JudgedEnd) =>
-            `${(Math.abs(props.lift.from.handMm - props.lift.to.handMm) / 10).toFixed(1)} cm, DM ${two(equation.dm)}`,
+            `${showReach(Math.abs(props.lift.from.handMm - props.lift.to.handMm) / 10, preferences.units)}, DM ${two(equation.dm)}`,
         ],
         ['Twist (A) 0°', ({ equation }: JudgedEnd) => `AM ${two(equation.am)}`],
         ['Pace, one in 5 minutes', ({ equation }: JudgedEnd) => `FM ${two(equation.fm)}`],
@@ -37,11 +45,15 @@ const rows = computed(() =>
       ? ([
           ['Hands above ground', ({ handMm }: JudgedEnd) => showLength(handMm, preferences.units)],
           ['Zone', ({ zone }: JudgedEnd) => (zone ? capital(ZONE_WORDS[zone]) : 'above the reach')],
-          ['Reach', ({ reachCm, close }: JudgedEnd) => `${reachCm.toFixed(1)} cm, ${close ? 'close' : 'away'}`],
+          [
+            'Reach',
+            ({ reachCm, close }: JudgedEnd) => `${showReach(reachCm, preferences.units)}, ${close ? 'close' : 'away'}`,
+          ],
           ['Guideline weight', ({ guidelineKg }: JudgedEnd) => mass(guidelineKg)],
         ] as const)
       : ([['Hands above ground', ({ handMm }: JudgedEnd) => showLength(handMm, preferences.units)]] as const),
 )
+const schools = computed(() => schoolsInWords(schoolsBeside(props.lift, props.profile), preferences.reader))
 interface Factor {
   readonly what: string
   readonly figure: (end: JudgedEnd) => string
@@ -62,10 +74,14 @@ const columns = computed(() =>
         profile.people === 2 && profile.school !== 'zones' ? ', half of it each' : ''
       }}.
       <template v-if="lift.index !== null"
-        >About {{ mass(lift.allowedKg) }} allowed: <b>{{ lift.index.toFixed(2) }} times</b> that.</template
+        >About {{ mass(lift.allowedKg) }} by {{ SCHOOL_WORDS[profile.school] }}:
+        <b>{{ lift.index.toFixed(2) }} times</b> that.</template
       >
-      <template v-else>{{ noFigureInWords(profile.school, lift.outOfRange) }}</template>
+      <template v-else>{{ noFigureInWords(profile.school, lift.outOfRange, preferences.units) }}</template>
     </p>
+    <ul class="schools" data-testid="both-schools">
+      <li v-for="one in schools" :key="one">{{ one }}</li>
+    </ul>
     <ElCollapse
       ><ElCollapseItem title="Why" name="why"
         ><UiTable
@@ -87,6 +103,11 @@ const columns = computed(() =>
 
 h2 {
   font-size: 16px;
+}
+
+.schools {
+  margin: 6px 0;
+  padding-left: 18px;
 }
 
 .caution {

@@ -176,9 +176,9 @@ const FIELDS = [
     </UiCard>
     <UiCard title="Freed by wider spacing">
       <p class="fields">
-        <label v-for="[key, word, min, max] in FIELDS" :key="key"
+        <span v-for="[key, word, min, max] in FIELDS" :key="key"
           >{{ word }} <UiNumber v-model="spacing[key]" always :name="word" :min="min" :max="max" />
-        </label>
+        </span>
       </p>
       <p v-if="freed" data-testid="freed">
         <b>{{ counted(freed.frames, 'frame') }} freed</b>: they fill {{ counted(freed.boxes, 'box', 'boxes') }} of

@@ -68,8 +68,8 @@ function setCount(id: string, n: number | undefined) {
             <span>{{ nameOf(pattern) }}</span>
           </ElButton>
           <UiNumber
-            small
             v-if="wanted.has(pattern.id)"
+            small
             :model-value="wanted.get(pattern.id)"
             :min="0"
             :max="MOST_OF_ONE"

@@ -1,10 +1,13 @@
 <script setup lang="ts">
 // A number with a press for one less and one more; what is typed is read as people write it, or told what is wrong.
+import type { InputInstance } from 'element-plus'
 import { parseNumber } from '#core/units'
 
 const props = withDefaults(
   defineProps<{
     name: string
+    id?: string
+    placeholder?: string
     /** In what is shown, not in what is kept. */
     min: number
     max: number
@@ -25,7 +28,15 @@ const props = withDefaults(
     /** Taken when the field is left, not with every key. */
     lazy?: boolean
   }>(),
-  { decimals: 0, read: undefined, shown: undefined, kept: undefined, example: '' },
+  {
+    decimals: 0,
+    id: undefined,
+    placeholder: undefined,
+    read: undefined,
+    shown: undefined,
+    kept: undefined,
+    example: '',
+  },
 )
 defineOptions({ inheritAttrs: false })
 const model = defineModel<number | undefined>({ required: true })
@@ -36,6 +47,9 @@ const figureOf = (value: number) => {
 const written = computed(() => (model.value === undefined ? '' : String(figureOf(model.value)).replace('-', '−')))
 const draft = ref(written.value)
 const problem = ref('')
+// Element Plus keeps a role for what stands round the input.
+const field = useTemplateRef<InputInstance>('field')
+onMounted(() => field.value?.input?.setAttribute('role', 'spinbutton'))
 /** What was given away last: it leaves what is typed as it is when it comes back. */
 let given = model.value
 function give(value: number | undefined) {
@@ -95,7 +109,7 @@ function step(by: 1 | -1) {
 </script>
 
 <template>
-  <span class="number">
+  <span class="number" v-bind="$attrs">
     <span class="row">
       <ElButton
         v-if="!bare"
@@ -106,11 +120,12 @@ function step(by: 1 | -1) {
         >−</ElButton
       >
       <ElInput
-        v-bind="$attrs"
+        :id="id"
+        ref="field"
+        :placeholder="placeholder"
         :model-value="draft"
         :size="small ? 'small' : 'default'"
         :inputmode="min < 0 ? 'text' : 'decimal'"
-        role="spinbutton"
         :aria-label="name"
         :aria-valuenow="model === undefined ? undefined : figureOf(model)"
         :aria-valuemin="min"

@@ -234,7 +234,16 @@ describe('parts and plans', () => {
       kind: k as never,
       role: role as never,
     }))
-    expect(usualPlace(kind, stack)).toBe(place)
+    expect(usualPlace({ kind }, stack)).toBe(place)
+  })
+
+  it('a super goes over an excluder that stands already, a brood box under it', () => {
+    const stack = [['floor'], ['box', 'brood'], ['excluder'], ['crown'], ['roof']].map(([k, role]) => ({
+      kind: k as never,
+      role: role as never,
+    }))
+    expect(usualPlace({ kind: 'box', usualRole: 'super' }, stack)).toBe(3)
+    expect(usualPlace({ kind: 'box', usualRole: 'brood' }, stack)).toBe(2)
   })
 
   it('find what makes a plan unsound', () => {

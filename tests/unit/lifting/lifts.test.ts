@@ -1,7 +1,7 @@
 import { SHIPPED_FIGURES } from '#core/figures'
 import { CATALOGUE } from '#core/catalogue'
 import { describe, expect, it } from 'vitest'
-import { bodyHeights, liftsOf, profileProblem, USUAL_PROFILE, type LiftProfile } from '#core/lifting'
+import { bodyHeights, liftsOf, profileProblem, schoolsBeside, USUAL_PROFILE, type LiftProfile } from '#core/lifting'
 import { standingOf, tiltMeaning, tippingWindMs } from '#core/standing'
 import { massOfHive, usualWeighing, type Fullness } from '#core/weight'
 import { L, N, build, type Layer } from '../../helpers/hives'
@@ -101,6 +101,22 @@ describe('every box as it comes off', () => {
     const two = lifted(TALL, { school: 'zones', people: 2 }).lifts.lifts[2]!
     expect(two.allowedKg! / one.allowedKg!).toBeCloseTo(4 / 3, 9)
     expect(two.people).toBe(2)
+  })
+})
+
+describe('two schools beside each other', () => {
+  it('stand with the lower as the one to plan by, whichever judges and however many lift', () => {
+    const profile = { ...USUAL_PROFILE, statureMm: 1600 }
+    const [lift] = liftsOf(
+      build([L.floor, L.deep, L.medium, L.crown, L.roof]).assessment.layout,
+      massOfHive(build([L.floor, L.deep, L.medium, L.crown, L.roof]).assessment.assembled, usualWeighing('flow')),
+      profile,
+    ).lifts
+    const both = schoolsBeside(lift!, profile)
+    expect(both.equationKg).toBe(Math.min(lift!.from.equation.limitKg!, lift!.to.equation.limitKg!))
+    expect(both.lowerKg).toBe(Math.min(both.equationKg!, both.guidelineKg!))
+    expect(schoolsBeside(lift!, { ...profile, school: 'own-limit', people: 2 })).toEqual(both)
+    expect(schoolsBeside({ from: { ...lift!.from, handMm: 2400 }, to: lift!.to }, profile).lowerKg).toBeNull()
   })
 })
 

@@ -71,9 +71,11 @@ describe('the verdict on a lift', () => {
   } as const
 
   it('says it in words first, then the figure, then what is allowed', () => {
-    expect(liftVerdict(lift, 'equation', { units: 'mm' })).toBe('too heavy alone: 23.0 kg, about 10 kg allowed for you')
+    expect(liftVerdict(lift, 'equation', { units: 'mm' })).toBe(
+      'too heavy alone: 23.0 kg, about 10 kg by the lifting equation',
+    )
     expect(liftVerdict({ ...lift, people: 2 }, 'equation', { units: 'inches' })).toMatch(
-      /^too heavy for two: 50\.7 lb, about 22 lb allowed each for you$/,
+      /^too heavy for two: 50\.7 lb, about 22 lb by the lifting equation each$/,
     )
   })
   it('makes no figure up', () => {

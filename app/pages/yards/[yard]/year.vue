@@ -4,12 +4,10 @@ import { hiveIn, plannedHiveIn } from '#core/hive-in'
 import { useVirtualizer } from '@tanstack/vue-virtual'
 import { until } from '@vueuse/core'
 import { catalogueOf, formatName } from '#core/catalogue'
-import { STAGES, type Hive, type Stage } from '#core/hive'
+import { STAGES, type Stage } from '#core/hive'
 import {
   ANY_TIME,
   USUAL_YEAR,
-  cautionsOfStage,
-  visitTimeOf,
   changeoverOf,
   isWanted,
   stageOn,
@@ -20,20 +18,10 @@ import {
   type HiveChangeover,
   type PlannedStage,
 } from '#core/season'
-import {
-  autumnInWords,
-  waitsInWords,
-  cautionInWords,
-  counted,
-  patternName,
-  storingInWords,
-  workInWords,
-} from '#core/wording'
-import type { TickSheets } from '#wire/visit-print-schema'
+import { counted, patternName, storingInWords, workInWords } from '#core/wording'
 import { download, fileName } from '~/composables/download'
 import { laidIn, plannedLaidIn } from '#core/laid-hive'
-import { printedHive } from '~/drawing/printed'
-import { stepsInWords } from '~/composables/stepsInWords'
+import { tickSheets } from '~/composables/tickSheets'
 import { server } from '~/sync/server'
 import * as deeds from '#core/hive/deeds'
 
@@ -222,59 +210,42 @@ const beginning = ref(false)
 const failed = ref('')
 const kitLine = ({ patternId, count, toGet }: { patternId: string; count: number; toGet: number }) =>
   `${count} × ${name(patternId)}${toGet > 0 ? `, ${toGet} to get` : ''}`
-async function print(what: 'visit' | 'cards') {
+type Printed = 'visit' | 'hive' | 'cards'
+/** The sheets of the whole yard, or of the hive that is looked at; or a card for each hive. */
+async function print(what: Printed) {
   const one = yard.value!
   printing.value = true
   failed.value = ''
-  if (what === 'visit') await planIsWhole(one.id)
+  if (what !== 'cards') await planIsWhole(one.id)
   const answer =
-    what === 'visit'
-      ? await server.printVisit(tickSheets())
-      : await server.printCards({
+    what === 'cards'
+      ? await server.printCards({
           title: `${one.name}: hive cards`,
           paper: preferences.paper,
           cards: hiveCards(one, one.hives),
         })
+      : await server.printVisit(await sheetsOf(what))
   printing.value = false
+  const called = what === 'hive' ? (shownHive.value?.name ?? one.name) : one.name
   if (answer.ok)
-    download(`${fileName(one.name)}-${what === 'visit' ? stage.value : 'cards'}.pdf`, answer.pdf, 'application/pdf')
+    download(`${fileName(called)}-${what === 'cards' ? 'cards' : stage.value}.pdf`, answer.pdf, 'application/pdf')
   else failed.value = `Nothing was printed: ${answer.sentence}`
 }
-function tickSheets(): TickSheets {
+function sheetsOf(what: Exclude<Printed, 'cards'>) {
   const one = yard.value!
-  const plans = new Map(planned.value.map(({ id, one: plan }) => [id, plan]))
-  const asItWillStand = (hive: Hive) => {
-    const plan = plans.get(hive.id)
-    return plan ? plannedLaidIn(one, plan) : laidIn(one, hive)
-  }
-  return {
-    title: `${one.name}: to ${stageSaid(stage.value)}`,
-    paper: preferences.paper,
-    lines: [workInWords(visit.value.work, preferences.reader, visit.value.bounds)],
-    take: visit.value.take.map(kitLine),
-    bring: [...visit.value.bring.map(kitLine), ...keeping.value],
-    cautions: [
-      ...autumnInWords(stage.value, one, preferences.reader),
-      ...cautionsOfStage(stage.value, visitTimeOf(stage.value, today, one)).map((caution) =>
-        cautionInWords(caution, preferences.reader),
-      ),
-    ],
-    hives: (changeovers.value ?? [])
-      .filter(({ steps }) => steps.length > 0)
-      .map((changeover) => {
-        const hive = one.hives.find(({ id }) => id === changeover.hiveId)!
-        return {
-          name: hive.name,
-          link: benchLink(one.id, hive.id),
-          lines: [
-            workInWords(changeover.work, preferences.reader, changeover.bounds),
-            waitsInWords(changeover.steps, visitTimeOf(stage.value, today, one).parting, one, preferences.reader) ?? '',
-          ].filter(Boolean),
-          drawing: printedHive(asItWillStand(hive).layout),
-          steps: stepsInWords(one, changeover, preferences.reader),
-        }
-      }),
-  }
+  const alone = what === 'hive' && shown.value
+  const own = alone ? [alone] : (changeovers.value ?? [])
+  const ofThese = alone ? yardVisit(own, isWanted) : visit.value
+  return tickSheets({
+    yard: one,
+    stage: stage.value,
+    plans: new Map(planned.value.map(({ id, one: plan }) => [id, plan])),
+    changeovers: own,
+    visit: ofThese,
+    take: ofThese.take.map(kitLine),
+    bring: [...ofThese.bring.map(kitLine), ...(alone ? [] : keeping.value)],
+    title: `${alone ? (shownHive.value?.name ?? '') : one.name}: to ${stageSaid(stage.value)}`,
+  })
 }
 /** The hive that is looked at stays the one in view, wherever one goes from here. */
 function choose(id: string) {
@@ -399,6 +370,14 @@ useHead({ title: 'Year – Duvet' })
                 @click="print('visit')"
               >
                 Tick sheets (PDF)
+              </ElButton>
+              <ElButton
+                v-if="shown && shown.steps.length > 0"
+                data-testid="print-hive"
+                :disabled="printing"
+                @click="print('hive')"
+              >
+                {{ shownHive?.name }} alone (PDF)
               </ElButton>
               <ElButton data-testid="print-cards" :disabled="printing" @click="print('cards')">
                 Hive cards with codes (PDF)

@@ -1,0 +1,127 @@
+import { hasBees, isCold, type Stage, type Yard } from '#core/hive'
+import { plannedHiveIn } from '#core/hive-in'
+import { laidIn, plannedLaidIn } from '#core/laid-hive'
+import { cautionsOfStage, visitTimeOf, type HiveChangeover, type PlannedStage, type YardVisit } from '#core/season'
+import { carriedOf, feedingAt, type StageFeeding } from '#core/wintering'
+import {
+  autumnInWords,
+  cautionInWords,
+  climateUnsaid,
+  FEED_WORDS,
+  findingInWords,
+  severityWord,
+  waitsInWords,
+  workInWords,
+  type Reader,
+} from '#core/wording'
+import { feedingInWords } from '#core/wording/feeding-words'
+import { winterStoresOf } from '#core/wording/food-words'
+import type { TickSheets } from '#wire/visit-print-schema'
+import { showMass } from '#core/units'
+import { printedHive } from '~/drawing/printed'
+import { benchLink } from './hiveCards'
+import { foodAsked } from './hiveFood'
+import { localToday } from './localTime'
+import { said } from './said'
+import { stepsInWords } from './stepsInWords'
+
+/** A visit that is to be printed: of the whole yard, or of one of its hives. */
+interface VisitAsked {
+  readonly yard: Yard
+  readonly stage: Stage
+  readonly plans: ReadonlyMap<string, PlannedStage>
+  readonly changeovers: readonly HiveChangeover[]
+  readonly visit: YardVisit
+  readonly take: readonly string[]
+  readonly bring: readonly string[]
+  readonly title: string
+}
+
+/** What a hive eats, in words and as it is carried. */
+interface FoodOfVisit {
+  readonly lines: readonly string[]
+  readonly food: StageFeeding | undefined
+}
+
+/** The sheets of a visit: hives by the row, each with its food, what is still wrong after it, and its steps. */
+export async function tickSheets(asked: VisitAsked): Promise<TickSheets> {
+  const { yard, stage, visit, changeovers } = asked
+  const preferences = usePreferences()
+  const { reader } = preferences
+  const today = localToday()
+  const time = visitTimeOf(stage, today, yard)
+  const row = new Map(yard.hives.map((hive, at) => [hive.id, { hive, at }]))
+  const worked = changeovers
+    .filter(({ steps, hiveId }) => steps.length > 0 && row.has(hiveId))
+    .sort((a, b) => row.get(a.hiveId)!.at - row.get(b.hiveId)!.at)
+  const foods = new Map<string, FoodOfVisit>()
+  // What is fed is carried whether or not a box is moved.
+  for (const { hiveId } of changeovers) foods.set(hiveId, await foodOfVisit(asked, hiveId, reader))
+  return {
+    title: asked.title,
+    paper: preferences.paper,
+    lines: [workInWords(visit.work, reader, visit.bounds)],
+    take: [...asked.take, ...feedToCarry(foods, (id) => row.get(id)?.hive.name ?? '', reader)],
+    bring: asked.bring,
+    cautions: [
+      ...autumnInWords(stage, yard, reader),
+      ...cautionsOfStage(stage, time).map((caution) => cautionInWords(caution, reader)),
+    ],
+    hives: worked.map((changeover) => {
+      const { hive } = row.get(changeover.hiveId)!
+      const plan = asked.plans.get(hive.id)
+      return {
+        name: hive.name,
+        link: benchLink(yard.id, hive.id),
+        lines: [
+          workInWords(changeover.work, reader, changeover.bounds),
+          waitsInWords(changeover.steps, time.parting, yard, reader) ?? '',
+          ...(foods.get(hive.id)?.lines ?? []),
+          ...(plan ? stillWrong(yard, plan, reader) : []),
+        ].filter(Boolean),
+        drawing: printedHive((plan ? plannedLaidIn(yard, plan) : laidIn(yard, hive)).layout),
+        steps: stepsInWords(yard, changeover, reader),
+      }
+    }),
+  }
+}
+
+async function foodOfVisit({ yard, plans }: VisitAsked, hiveId: string, reader: Reader): Promise<FoodOfVisit> {
+  const [hive, plan] = [yard.hives.find(({ id }) => id === hiveId), plans.get(hiveId)]
+  if (!hive || !plan || !hasBees(yard, hiveId)) return { lines: [], food: undefined }
+  const asked = await foodAsked(yard, hive)
+  const known = asked && asked.measured.by !== 'model' ? winterStoresOf(asked, isCold(hive.stage), reader) : undefined
+  const food = feedingAt(yard, plan, known?.kg)
+  if (!food || food.todo === 'nothing') return { lines: [], food }
+  const words = feedingInWords(food, { said: known?.said, climate: climateUnsaid(yard) }, reader)
+  return { lines: [said(words.todo)], food }
+}
+
+/** What is still wrong with a hive once the change is done, the gravest first, as far as it is to be seen to. */
+function stillWrong(yard: Yard, plan: PlannedStage, reader: Reader): string[] {
+  const planned = plannedHiveIn(yard, plan)
+  const names = planned.names(reader.vocabulary)
+  return planned.assessment.findings
+    .filter(({ severity }) => severity !== 'note')
+    .map((finding) => {
+      const { short, fate } = findingInWords(finding, names, planned.context.catalogue, reader)
+      return `${severityWord(finding.severity)}: ${short}. ${fate}`
+    })
+}
+
+/** Sugar and fondant for all hives together, and how much of it is for which. */
+function feedToCarry(
+  foods: ReadonlyMap<string, FoodOfVisit>,
+  nameOf: (hiveId: string) => string,
+  reader: Reader,
+): string[] {
+  const carried = [...foods].flatMap(([id, { food }]) => (food ? [{ id, ...carriedOf(food) }] : []))
+  const feeds = [...new Set(carried.filter(({ kg }) => kg > 0).map(({ feed }) => feed))]
+  return feeds.map((feed) => {
+    const own = carried.filter((one) => one.feed === feed && one.kg > 0)
+    const mass = (kg: number) => showMass(kg, reader.units, 1)
+    const each = own.map(({ id, kg }) => `${nameOf(id)} ${mass(kg)}`).join(', ')
+    const what = feed === 'fondant' ? 'fondant' : `sugar for ${FEED_WORDS[feed]}`
+    return `${mass(own.reduce((sum, { kg }) => sum + kg, 0))} of ${what}: ${each}`
+  })
+}
