@@ -1,4 +1,4 @@
-import type { Entry, WeighedOn } from '#core/book'
+import type { Entry, LowBattery, WeighedOn } from '#core/book'
 import type { Yard } from '#core/hive'
 import type { AirReading, SensorPlace } from '#core/winter'
 import type { Imported, ImportProgress } from './import-answer'
@@ -123,6 +123,8 @@ export interface OpenBook {
   readonly weighedOn: WeighedOn
   /** What the last sensor outside of the yard's hives said, where one reported in the last hours. */
   readonly outside?: OutsideNow
+  /** Scales and sensors whose battery is low. */
+  readonly devices?: readonly LowBattery[]
 }
 
 /** The air outside by a sensor of a hive. */

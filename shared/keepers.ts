@@ -34,6 +34,14 @@ export interface Invited {
   readonly endsAt: string
 }
 
+/** What an invitation says of itself before it is taken up. */
+export interface Invitation {
+  readonly yard: string
+  readonly inviter: string
+  readonly part: Played
+  readonly endsAt: string
+}
+
 /** A key of a device that signs a keeper in. */
 export interface KeptPasskey {
   readonly id: string

@@ -328,8 +328,9 @@ const BOOK_PATHS: Json = {
               entries: listOf(ref('bookEntry')),
               weighedOn: { type: 'object', additionalProperties: { type: 'string', format: 'date' } },
               outside: object({ at: text, celsius: number, hiveId: text }),
+              devices: listOf(object({ id: text, hiveId: text, name: text, percent: number, seenAt: text })),
             },
-            ['entries', 'weighedOn'],
+            ['entries', 'weighedOn', 'devices'],
           ),
         ),
         ...refusals(403, 404, 422),
@@ -695,6 +696,16 @@ const KEEPER_PATHS: Json = {
       object({ yardId: text, part: { enum: PLAYED } }),
       200,
       ...[403, 422, 429],
+    ),
+  },
+  '/api/join/look': {
+    post: op(
+      'lookAtInvitation',
+      'Who invites to which yard, and as what, before it is taken up.',
+      object({ token: text }),
+      object({ yard: text, inviter: text, part: { enum: PLAYED }, endsAt: text }),
+      200,
+      ...[422, 429],
     ),
   },
   '/api/yards/{id}/keepers': {

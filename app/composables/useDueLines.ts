@@ -45,7 +45,7 @@ export function useDueLines(yards: () => readonly Yard[], today: string) {
         const known = open.value.get(yard.id)
         const hives = new Map(yard.hives.map((hive) => [hive.id, hive]))
         return known
-          ? dueOf(yard, known.entries, today, known.weighedOn).map((line): DueAt => ({
+          ? dueOf(yard, known.entries, today, known.weighedOn, known.devices).map((line): DueAt => ({
               ...line,
               yard,
               hive: hives.get(line.hiveId),

@@ -24,7 +24,7 @@ import type { PrintedSheet } from '#wire/sheet-schema'
 import type { HiveCards, TickSheets } from '#wire/visit-print-schema'
 import type { Submission } from '#wire/edit-schema'
 import type { Problem } from '#wire/read'
-import type { Invited, KeptPasskey, Me, Played, YardKeeper } from '#wire/keepers'
+import type { Invitation, Invited, KeptPasskey, Me, Played, YardKeeper } from '#wire/keepers'
 import type {
   AuthenticationResponseJSON,
   PublicKeyCredentialCreationOptionsJSON,
@@ -193,6 +193,7 @@ export const server = {
     send<{ readonly name: string }>('/api/passkeys/sign-in', JSON.stringify({ signed })),
   signOut: () => send<unknown>('/api/sign-out', '{}'),
   begin: (name: string, passphrase: string) => send<unknown>('/api/keepers', JSON.stringify({ name, passphrase })),
+  invitation: (token: string) => send<Invitation>('/api/join/look', JSON.stringify({ token })),
   join: (token: string, name?: string, passphrase?: string) =>
     send<unknown>('/api/join', JSON.stringify({ token, name, passphrase })),
   keepers: (yardId: string) => ask<readonly YardKeeper[]>(`${of(yardId)}/keepers`),

@@ -10,6 +10,7 @@ import { dayOf, daysLater } from './days'
 import { isEntry, type Answer, type Entry, type EntryOf } from './entry'
 import { tellsOfFood, type NextLookBecause } from './look'
 import { boxDue, foodDue } from './due-food'
+import { batteriesDue, type LowBattery } from './due-devices'
 import { loansDue } from './due-loans'
 import { countsDue, looksDue } from './due-looks'
 import { inPeace } from './due-peace'
@@ -34,6 +35,7 @@ type DueReason =
       readonly since: string
       readonly isLent: boolean
     }
+  | { readonly due: 'battery'; readonly name: string; readonly percent: number }
   | { readonly due: 'weigh'; readonly last: string | undefined; readonly light: boolean }
   | { readonly due: 'feed'; readonly given: string }
   | { readonly due: 'box'; readonly free: number; readonly freeMost: number; readonly combs: number }
@@ -66,9 +68,16 @@ const NEVER: WeighedOn = {}
  * the visits of the yard's year; without what is done or dropped, and what was put off on its new day.
  * @param entries what the book says now (`currentOf`)
  * @param weighedOn the last day on which each hive was weighed
+ * @param devices scales and sensors whose battery is low
  * @param today looks and counts are due however long ago; stages of the year only from now on
  */
-export function dueOf(yard: Yard, entries: readonly Entry[], today: string, weighedOn: WeighedOn = NEVER): DueLine[] {
+export function dueOf(
+  yard: Yard,
+  entries: readonly Entry[],
+  today: string,
+  weighedOn: WeighedOn = NEVER,
+  devices: readonly LowBattery[] = [],
+): DueLine[] {
   const year = yearOf(yard)
   // What is dated ahead of today, by a clock that is wrong, is not found or done yet.
   const byHive = byHiveOf(entries.filter((entry) => isEntry(entry, 'task', 'answer') || dayOf(entry.at) <= today))
@@ -96,7 +105,7 @@ export function dueOf(yard: Yard, entries: readonly Entry[], today: string, weig
             ...visitsOf(yard, hive, stages, today),
           ])
   })
-  return answered([...lines, ...loansDue(yard)], entriesOf(entries, 'answer')).sort(
+  return answered([...lines, ...loansDue(yard), ...batteriesDue(devices)], entriesOf(entries, 'answer')).sort(
     (a, b) => order(a.day, b.day) || order(a.hiveId, b.hiveId) || order(a.id, b.id),
   )
 }

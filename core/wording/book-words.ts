@@ -232,6 +232,11 @@ function reasonInWords(reason: DueLine['reason'], reader: Reader, partName: (par
         text: `${capital(partName(reason.partId))} is due back at ${reason.to}`,
         why: `borrowed ${day(reason.since)}; while bees live in it, ask for longer`,
       }
+    case 'battery':
+      return {
+        text: `Change or charge the battery of ${reason.name}`,
+        why: `it has ${Math.round(reason.percent)} % left; without it nothing is weighed or measured`,
+      }
     case 'loan': {
       const what = `${reason.count > 1 ? `${reason.count} × ` : ''}${partName(reason.partId)}`
       return reason.isLent

@@ -7,13 +7,10 @@ import { isOpenInvitation, useInvitation } from '../keepers/invitations'
 import { forgetTries } from '../keepers/tries'
 import { LIMITS, readValid, refusal } from '../utils/answers'
 import { inOneTransaction, withDatabase } from '../utils/database'
+import { ENDED } from '../utils/invitation'
 import { hostOf, keepSession } from '../utils/keeper'
 import { addressOf, letTry } from '../utils/tries'
 
-const ENDED = {
-  field: 'token',
-  sentence: 'This invitation was used, or its day is over: ask who sent it for another one.',
-}
 const TAKEN = {
   field: 'name',
   sentence: 'Take another name: this one cannot be had. If it is yours, sign in first, then open the invitation.',

@@ -1,6 +1,6 @@
 import { and, eq, isNull, sql } from 'drizzle-orm'
-import type { Invited, Played } from '#wire/keepers'
-import { invitations } from '../database/schema'
+import type { Invitation, Invited, Played } from '#wire/keepers'
+import { invitations, keepers, yards } from '../database/schema'
 import type { Writer } from '../database/yards'
 import { hashToken, newToken } from './hash'
 
@@ -20,6 +20,17 @@ const isOpen = (token: string, now: string) =>
 /** Whether there is such an invitation that nobody has used and whose day is not over. */
 export async function isOpenInvitation(database: Writer, token: string, now: string): Promise<boolean> {
   return (await database.$count(invitations, isOpen(token, now))) > 0
+}
+
+/** What an invitation that is still good says of itself; undefined where there is none. */
+export async function openInvitation(database: Writer, token: string, now: string): Promise<Invitation | undefined> {
+  const [found] = await database
+    .select({ yard: yards.name, inviter: keepers.name, part: invitations.part, endsAt: invitations.endsAt })
+    .from(invitations)
+    .innerJoin(yards, eq(yards.id, invitations.yardId))
+    .innerJoin(keepers, eq(keepers.id, invitations.madeBy))
+    .where(isOpen(token, now))
+  return found
 }
 
 /** Uses an invitation up; undefined where it was used, has ended, or there never was one. */

@@ -15,6 +15,7 @@ export const RULES: Readonly<Record<string, Rule>> = {
   'POST /api/sign-out': 'anyone',
   'POST /api/keepers': 'anyone',
   'POST /api/join': 'anyone',
+  'POST /api/join/look': 'anyone',
   'PUT /api/me/passphrase': 'signed-in',
   'GET /api/me/passkeys': 'signed-in',
   'POST /api/me/passkeys': 'signed-in',

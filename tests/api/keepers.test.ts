@@ -419,6 +419,14 @@ describe('an invitation', () => {
     ).toBe(again.body.sentence)
   })
 
+  it('says who invites to which yard before it is taken up, and nothing once it is over', async () => {
+    const token = await invite('reader')
+    const look = () => ask('POST', '/api/join/look', { body: { token } })
+    expect((await look()).body).toMatchObject({ yard: 'Sallow Quay', inviter: 'Ann Weaver', part: 'reader' })
+    await ask('POST', '/api/join', { cookie: cookies.stranger, body: { token } })
+    expect(await look()).toMatchObject({ status: 422, body: { field: 'token' } })
+  })
+
   it('is still good where the name is taken or the passphrase too short', async () => {
     const token = await invite('reader')
     const tries = [

@@ -49,6 +49,36 @@ describe('what is due in a yard', () => {
     expect(told({ ...yard })).toEqual([])
   })
 
+  it('is every other loan that is to end, alike parts on one line: what was lent, and what lies in the shed', () => {
+    const loan = { name: 'Club shed', since: '2026-05-01', backBy: '2026-09-01' }
+    const [stand] = yard.parts
+    const spare = (id: string, more: object) => ({ ...stand!, id, ...more })
+    const own: Yard = {
+      ...yard,
+      parts: [
+        ...yard.parts,
+        spare('a', { lent: loan }),
+        spare('b', { lent: loan }),
+        spare('c', { borrowed: loan }),
+        spare('d', { lent: { name: 'Club shed', since: '2026-05-01' } }),
+      ],
+    }
+    const told = dueOf(own, [], '2026-09-20').filter(({ reason }) => reason.due === 'loan')
+    expect(told.map(({ day, hiveId, reason }) => ({ day, hiveId, ...reason }))).toMatchObject([
+      { day: '2026-09-01', hiveId: '', isLent: false, count: 1 },
+      { day: '2026-09-01', hiveId: '', isLent: true, count: 2 },
+    ])
+  })
+
+  it('is a battery that runs out, by what the device said last', () => {
+    const device = { id: 's', hiveId: hive.id, name: 'Scale', seenAt: '2026-05-19T08:00:00Z' }
+    const told = (percent: number) => dueOf(yard, [], '2026-05-20', {}, [{ ...device, percent }])
+    expect(told(3).filter(({ reason }) => reason.due === 'battery')).toMatchObject([
+      { day: '2026-05-19', hiveId: hive.id, reason: { name: 'Scale', percent: 3 } },
+    ])
+    expect(told(16).filter(({ reason }) => reason.due === 'battery')).toEqual([])
+  })
+
   it('is to act at once on cells with eggs or larvae, and nothing else about looks', () => {
     const lines = due([look('2026-05-19T15:00', { cells: { open: 1, sealed: 2 } })], '2026-05-20', stageAlone)
     expect(ids(lines).filter((id) => /look/.test(id))).toEqual(['act:look 2026-05-19'])

@@ -38,6 +38,8 @@ async function done(answer: Answer<unknown>) {
 }
 const part = ref<Played>('helper')
 const link = ref<{ readonly url: string; readonly endsAt: string } | null>(null)
+/** An address that only this machine knows is no invitation. */
+const isHereOnly = /^(localhost|127\.|\[?::1)/.test(location.hostname)
 const copied = ref(false)
 async function invite() {
   const answer = await server.invite(yard.value!.id, part.value)
@@ -129,6 +131,10 @@ useHead({ title: computed(() => `Keepers of ${yard.value?.name ?? 'a yard'} – 
             <p>
               Send this to one person. It is good until {{ moment(link.endsAt) }} and for one: whoever opens it first is
               in.
+            </p>
+            <p v-if="isHereOnly" class="wrong" role="alert" data-testid="here-only">
+              This address is of this machine only: nobody else can open it. Open Duvet by its address in your network
+              first, and make the link there.
             </p>
             <p class="link" data-testid="invite-link">{{ link.url }}</p>
             <p>

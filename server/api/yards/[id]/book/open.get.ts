@@ -4,6 +4,7 @@ import { day } from '#wire/fields'
 import { readWith } from '#wire/read'
 import * as yup from '#wire/yup'
 import { outsideNow } from '../../../../database/air-readings'
+import { lowBatteries } from '../../../../database/batteries'
 import { openBook } from '../../../../database/book'
 import { keepYard, readYardKept } from '../../../../database/yards'
 import { refusal, routeId } from '../../../../utils/answers'
@@ -21,6 +22,7 @@ export default defineEventHandler(async (event): Promise<OpenBook> => {
     if (!stored) throw refusal(404, { field: 'id', sentence: 'There is no such yard here.' })
     keepYard(database, stored)
     const outside = await outsideNow(database, stored.yard.id, new Date())
-    return { ...(await openBook(database, stored.yard, today)), ...(outside ? { outside } : {}) }
+    const devices = await lowBatteries(database, stored.yard.id)
+    return { ...(await openBook(database, stored.yard, today)), devices, ...(outside ? { outside } : {}) }
   })
 })
