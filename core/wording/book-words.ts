@@ -1,10 +1,9 @@
-import type { DueLine, Entry, EntryOf, Look, RoomLeft, TreatmentWarning } from '../book'
-import { broodFramesOf, foodFramesOf, isEntry, miteRate, seamsIn } from '../book'
+import type { DueLine, EntryOf, Look, RoomLeft, TreatmentWarning } from '../book'
 import type { Parting } from '../season'
 import { SHIPPED_FIGURES } from '../figures'
-import { showMass, showTemperature } from '../units'
+import { showTemperature } from '../units'
 import { dayInWords } from './day-words'
-import { CAUSE_WORDS, SIGN_WORDS, signsInWords } from './sign-words'
+import { CAUSE_WORDS, signsInWords } from './sign-words'
 import { ACID_CAUTION } from './visit-words'
 import { capital, counted, stageWord, type Reader } from './names'
 import { inVocabulary } from './vocabulary'
@@ -40,70 +39,11 @@ export const SIGN_CAUTION =
   'reported. ' +
   'Your bee inspector or vet says what it is, not this page.'
 
-/** A look in one line, with what was said and nothing else. */
-function lookInWords(look: Look, reader: Reader): string {
-  const seams = seamsIn(look)
-  const brood = (['eggs', 'larvae', 'sealed'] as const).flatMap((stage) => {
-    const frames = broodFramesOf(look, stage)
-    return frames === undefined ? [] : [`${stage} on ${frames}`]
-  })
-  const stores = foodFramesOf(look, 'sealed')
-  const cells = [
-    ...(look.cells?.open ? [`${look.cells.open} open`] : []),
-    ...(look.cells?.sealed ? [`${look.cells.sealed} sealed`] : []),
-  ]
-  const said = [
-    ...(look.celsius === undefined ? [] : [showTemperature(look.celsius, reader.units)]),
-    ...(seams === undefined ? [] : [`${counted(seams, 'seam')} of bees`]),
-    ...(look.temper ? [TEMPER_WORDS[look.temper]] : []),
-    ...(look.sound ? [SOUND_WORDS[look.sound]] : []),
-    ...(look.queen ? [QUEEN_WORDS[look.queen]] : []),
-    ...brood,
-    ...(look.pattern ? [`brood ${PATTERN_WORDS[look.pattern]}`] : []),
-    ...(cells.length > 0 ? [`queen cells: ${cells.join(', ')}`] : []),
-    ...(stores === undefined ? [] : [`sealed stores on ${stores}`]),
-    ...(look.heft ? [`hefts ${HEFT_WORDS[look.heft]}`] : []),
-    ...(look.signs ?? []).map((sign) => SIGN_WORDS[sign]),
-    ...(look.deadOnFloor ? [`${DEAD_WORDS[look.deadOnFloor]} dead on the floor`] : []),
-    ...(look.damp?.length ? [`damp: ${look.damp.map((place) => DAMP_WORDS[place]).join(', ')}`] : []),
-    ...(look.visitors ?? []).map((one) => VISITOR_WORDS[one]),
-  ]
-  return said.length > 0 ? said.join('; ') : 'nothing noted'
-}
-
 export const FEED_NAMES: Words<EntryOf<'feed'>['body']['feed']> = {
   'two-to-one': 'syrup two to one',
   'one-to-one': 'syrup one to one',
   fondant: 'fondant',
   comb: 'combs of food',
-}
-
-/** Mites of a count: `3.0 a day`, `2.3 in 100 bees`. */
-export function mitesInWords(body: EntryOf<'mites'>['body']): string {
-  const { in: measure, rate } = miteRate(body)
-  return `${rate.toFixed(1)} ${measure === 'day' ? 'a day' : 'in 100 bees'}`
-}
-
-/** An entry in one line. */
-export function entryInWords(entry: Entry, reader: Reader): string {
-  if (isEntry(entry, 'look')) return `Inspected: ${lookInWords(entry.body, reader)}`
-  if (isEntry(entry, 'mites')) return `Mites counted: ${mitesInWords(entry.body)}`
-  if (isEntry(entry, 'treatment')) {
-    const { product, until } = entry.body
-    return `Treated with ${product}${until ? ` until ${dayInWords(until, reader.vocabulary)}` : ''}`
-  }
-  if (isEntry(entry, 'feed')) return `Fed ${showMass(entry.body.kg, reader.units, 1)} of ${FEED_NAMES[entry.body.feed]}`
-  if (isEntry(entry, 'crop'))
-    return `${inVocabulary('Crop', reader.vocabulary)} taken: ${showMass(entry.body.kg, reader.units, 1)}`
-  if (isEntry(entry, 'task')) return `To do by ${dayInWords(entry.body.by, reader.vocabulary)}: ${entry.body.text}`
-  if (isEntry(entry, 'fate')) {
-    const cause = causeInWords(entry.body)
-    return inVocabulary(FATE_WORDS[entry.body.fate], reader.vocabulary) + (cause ? `: ${cause}` : '')
-  }
-  if (isEntry(entry, 'trial'))
-    return `Drawn by lot into the trial “${entry.body.trial}”: ${entry.body.side === 'with' ? 'with it' : 'without it'}`
-  if (isEntry(entry, 'cleared')) return CLEARED_WORDS[entry.body.how] + (entry.body.who ? `, by ${entry.body.who}` : '')
-  return ANSWER_WORDS[entry.body.answer]
 }
 
 export const CLEARED_WORDS: Words<EntryOf<'cleared'>['body']['how']> = {
@@ -116,14 +56,14 @@ export function causeInWords({ of, cause }: EntryOf<'fate'>['body']): string {
   return [of ? CAUSE_WORDS[of] : '', cause ?? ''].filter(Boolean).join(', ')
 }
 
-const FATE_WORDS: Words<EntryOf<'fate'>['body']['fate']> = {
+export const FATE_WORDS: Words<EntryOf<'fate'>['body']['fate']> = {
   alive: 'Alive',
   dead: 'The colony is dead',
   merged: 'United with another colony',
   sold: 'Given away or sold',
   absconded: 'The colony left',
 }
-const ANSWER_WORDS: Words<EntryOf<'answer'>['body']['answer']> = {
+export const ANSWER_WORDS: Words<EntryOf<'answer'>['body']['answer']> = {
   done: 'Done',
   'put-off': 'Put off',
   dropped: 'Dropped',
@@ -226,23 +166,10 @@ function reasonInWords(reason: DueLine['reason'], reader: Reader, partName: (par
     case 'treatment-open':
       return { text: `Is ${reason.product} still in?`, why: `put in ${day(reason.began)}, no end was noted` }
     case 'headspace':
-      return { text: `Take off ${partName(reason.partId)}`, why: 'bees build comb into empty room' }
     case 'back':
-      return {
-        text: `${capital(partName(reason.partId))} is due back at ${reason.to}`,
-        why: `borrowed ${day(reason.since)}; while bees live in it, ask for longer`,
-      }
     case 'battery':
-      return {
-        text: `Change or charge the battery of ${reason.name}`,
-        why: `it has ${Math.round(reason.percent)} % left; without it nothing is weighed or measured`,
-      }
-    case 'loan': {
-      const what = `${reason.count > 1 ? `${reason.count} × ` : ''}${partName(reason.partId)}`
-      return reason.isLent
-        ? { text: `Ask for it back: ${what}`, why: `lent to ${reason.to} ${day(reason.since)}` }
-        : { text: `Give it back to ${reason.to}: ${what}`, why: `borrowed ${day(reason.since)}, in the shed` }
-    }
+    case 'loan':
+      return kitDueInWords(reason, reader, partName)
     case 'weigh':
       return weighInWords(reason, day)
     case 'feed':
@@ -273,6 +200,35 @@ function reasonInWords(reason: DueLine['reason'], reader: Reader, partName: (par
       return safetyInWords(reason)
     case 'visit-under-way':
       return { text: `Go on with the visit to ${stageWord(reason.stage)}`, why: 'it was begun and not ended' }
+  }
+}
+
+/** What is due of kit and devices. */
+function kitDueInWords(
+  reason: Extract<DueLine['reason'], { due: 'headspace' | 'back' | 'battery' | 'loan' }>,
+  reader: Reader,
+  partName: (partId: string) => string,
+): DueWords {
+  const day = (iso: string) => dayInWords(iso, reader.vocabulary)
+  switch (reason.due) {
+    case 'headspace':
+      return { text: `Take off ${partName(reason.partId)}`, why: 'bees build comb into empty room' }
+    case 'back':
+      return {
+        text: `${capital(partName(reason.partId))} is due back at ${reason.to}`,
+        why: `borrowed ${day(reason.since)}; while bees live in it, ask for longer`,
+      }
+    case 'battery':
+      return {
+        text: `Change or charge the battery of ${reason.name}`,
+        why: `it has ${Math.round(reason.percent)} % left; without it nothing is weighed or measured`,
+      }
+    case 'loan': {
+      const what = `${reason.count > 1 ? `${reason.count} × ` : ''}${partName(reason.partId)}`
+      return reason.isLent
+        ? { text: `Ask for it back: ${what}`, why: `lent to ${reason.to} ${day(reason.since)}` }
+        : { text: `Give it back to ${reason.to}: ${what}`, why: `borrowed ${day(reason.since)}, in the shed` }
+    }
   }
 }
 

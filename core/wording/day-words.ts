@@ -15,6 +15,9 @@ const MONTHS = [
   'December',
 ] as const
 
+/** A month by its first letters, 1 to 12: `Jan`. */
+export const monthShort = (month: number): string => MONTHS[month - 1]!.slice(0, 3)
+
 /** A day as its reader writes it: `20 May 2026` or `May 20, 2026` of `2026-05-20`; without a year of `05-20`. */
 export function dayInWords(day: string, vocabulary: Vocabulary): string {
   const [year, month, date] = day.length > 5 ? day.slice(0, 10).split('-') : ['', ...day.split('-')]

@@ -16,7 +16,8 @@ import {
 import type { HiveIn } from '../hive-in'
 import { yearOf } from '../season'
 import { showMass } from '../units'
-import { mitesInWords, treatmentWarningInWords } from './book-words'
+import { treatmentWarningInWords } from './book-words'
+import { mitesInWords } from './entry-words'
 import { dayInWords } from './day-words'
 import type { Reader } from './names'
 

@@ -65,7 +65,7 @@ describe('lifting', () => {
     await page.locator('[data-school="own-limit"]').click()
     await page.getByTestId('profile-limit').fill('15')
     await page.getByTestId('profile-limit').press('Tab')
-    await expect.poll(() => page.getByTestId('factors').innerText()).toMatch(/About 15\.0 kg allowed/)
+    await expect.poll(() => page.getByTestId('factors').innerText()).toMatch(/About 15\.0 kg by my own limit/)
     await page.locator('[data-lift]').first().press('Enter')
     await expect.poll(() => page.getByTestId('factors').innerText()).toMatch(/^Super 4/)
     await page.reload()

@@ -2,7 +2,7 @@
 // What was found and done at a hive, newest first; an entry is corrected by another one, and nothing is lost.
 import { chainOf, isEntry, type Entry, type Weighed } from '#core/book'
 import type { Hive, Yard } from '#core/hive'
-import { entryInWords } from '#core/wording/book-words'
+import { entryInWords } from '#core/wording/entry-words'
 import { lookDraftKey, useWritten } from '~/composables/newEntry'
 import { hivePath } from '~/composables/paths'
 
@@ -30,11 +30,16 @@ watch(first, (now) => {
 })
 function toggleWriting() {
   correcting.value = null
+  last.value = null
   writing.value = !writing.value
 }
-function kept() {
-  writing.value = false
+/** What was written last: the form stays for the next one, empty, at the same sort. */
+const last = shallowRef<Entry | null>(null)
+const round = ref(0)
+function kept(entry: Entry) {
+  last.value = correcting.value ? null : entry
   correcting.value = null
+  round.value++
   emit('changed')
 }
 async function again(one: (typeof book.setAside)[number]) {
@@ -95,15 +100,19 @@ async function correct(entry: Entry, withdrawn: boolean) {
         Mites, treatment, food, crop
       </ElButton>
     </p>
+    <p v-if="writing && last" role="status" data-testid="just-written">
+      Written down: {{ entryInWords(last, preferences.reader) }}. Write the next one, or
+      <ElButton text @click="toggleWriting">close the form</ElButton>
+    </p>
     <BookWrite
       v-if="writing || correcting"
-      :key="`${correcting?.id ?? 'new'} ${first}`"
+      :key="`${correcting?.id ?? 'new'} ${first} ${round}`"
       :yard="yard"
       :hive="hive"
       :entries="entries ?? []"
       :weighings="weighings"
       :correcting="correcting"
-      :first="first"
+      :first="last?.sort ?? first"
       @kept="kept"
     />
     <div v-for="(one, i) in book.setAside" :key="i" class="aside" role="alert" data-testid="set-aside">

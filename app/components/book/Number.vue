@@ -1,12 +1,13 @@
 <script setup lang="ts">
 // A number of an entry, unsaid until it is typed.
-defineProps<{ name: string; min: number; max: number; precision?: number; hint?: string }>()
+defineProps<{ name: string; min: number; max: number; precision?: number; hint?: string; start?: number }>()
 const model = defineModel<number | undefined>({ required: true })
 </script>
 
 <template>
   <div class="number">
-    {{ name }} <UiNumber v-model="model" :name="name" :min="min" :max="max" :decimals="precision ?? 0" /><small
+    {{ name }}
+    <UiNumber v-model="model" :name="name" :min="min" :max="max" :decimals="precision ?? 0" :start="start" /><small
       v-if="hint"
       >{{ hint }}</small
     >

@@ -20,7 +20,7 @@ const props = defineProps<{
   /** What the form begins with. */
   first?: string
 }>()
-const emit = defineEmits<{ kept: [] }>()
+const emit = defineEmits<{ kept: [entry: Entry] }>()
 const book = useBook()
 const preferences = usePreferences()
 const written = useWritten()
@@ -114,7 +114,7 @@ async function keep() {
       ? deeds.takeCrop(props.yard, props.hive, boxesTaken.value, cameOff.value === true)
       : undefined
   if (edit) yards.perform(props.yard.id, edit)
-  emit('kept')
+  emit('kept', one)
 }
 </script>
 

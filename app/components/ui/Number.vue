@@ -20,6 +20,8 @@ const props = withDefaults(
     kept?: (shown: number) => number
     /** What could be typed: `12.5 or 27 lb`. */
     example?: string
+    /** What the first press for more says. */
+    start?: number
     small?: boolean
     /** Nothing is 0: there is no such thing as not said. */
     always?: boolean
@@ -34,6 +36,7 @@ const props = withDefaults(
     placeholder: undefined,
     read: undefined,
     shown: undefined,
+    start: undefined,
     kept: undefined,
     example: '',
   },
@@ -100,8 +103,10 @@ function leave() {
   }
 }
 function step(by: 1 | -1) {
-  const from = model.value === undefined ? (by > 0 ? props.min - 1 : props.min) : figureOf(model.value)
-  const to = Math.min(props.max, Math.max(props.min, Math.round((from + by) * 100) / 100))
+  // The first press says one, or what is likely: nothing said is no zero that is counted on from.
+  const begun = by > 0 ? (props.start ?? Math.max(props.min, 1)) : props.min
+  const next = model.value === undefined ? begun : figureOf(model.value) + by
+  const to = Math.min(props.max, Math.max(props.min, Math.round(next * 100) / 100))
   problem.value = ''
   give(props.kept?.(to) ?? to)
   draft.value = String(to).replace('-', '−')

@@ -15,7 +15,7 @@ import {
   yearOf,
   type Border,
 } from '#core/season'
-import { capital, counted } from '#core/wording'
+import { capital, counted, monthShort } from '#core/wording'
 import { useElementSize } from '@vueuse/core'
 import * as deeds from '#core/hive/deeds'
 
@@ -45,13 +45,12 @@ const pieces = computed(() =>
 )
 const borders = computed(() => bordersOf(year.value))
 const limits = computed(() => new Map(bordersOf(ofYard.value).map((border) => [border.stage, border])))
-const months = computed(() => {
-  const name = new Intl.DateTimeFormat(navigator.language, { month: 'short', timeZone: 'UTC' })
-  return Array.from({ length: 12 }, (_, month) => ({
-    word: name.format(new Date(Date.UTC(2025, month, 1))),
+const months = computed(() =>
+  Array.from({ length: 12 }, (_, month) => ({
+    word: monthShort(month + 1),
     at: share(`${String(month + 1).padStart(2, '0')}-01`),
-  }))
-})
+  })),
+)
 const todayAt = computed(() => share(props.today.slice(5, 10) === '02-29' ? '02-28' : props.today.slice(5, 10)))
 const bees = computed(() => marksOf(year.value, 'winter-bees'))
 

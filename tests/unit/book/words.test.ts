@@ -4,7 +4,8 @@ import { applyEdit, isCold } from '#core/hive'
 import { hiveIn } from '#core/hive-in'
 import { stageOn, yearOf } from '#core/season'
 import type { Reader } from '#core/wording'
-import { dueInWords, entryInWords, SIGN_CAUTION, treatmentWarningInWords } from '#core/wording/book-words'
+import { dueInWords, SIGN_CAUTION, treatmentWarningInWords } from '#core/wording/book-words'
+import { entryInWords } from '#core/wording/entry-words'
 import { SIGN_WORDS } from '#core/wording/sign-words'
 import { followsInWords } from '#core/wording/follows-words'
 import { entry } from '../../helpers/book'
@@ -19,6 +20,64 @@ const follows = (look: Look, day = '2026-05-10', reader = READER) =>
   Object.fromEntries(
     followsInWords(hiveIn(yard, hive), look, day, { clipped: false }, reader).map(({ of, said }) => [of, said]),
   )
+
+describe('the line of an entry', () => {
+  const LOOK: Required<Omit<Look, 'seams' | 'combs'>> = {
+    celsius: 17,
+    wind: 'breeze',
+    temper: 'quiet',
+    sound: 'humming',
+    broodFrames: { eggs: 2, larvae: 3, sealed: 4 },
+    pattern: 'solid',
+    droneBrood: true,
+    playCups: 3,
+    cells: { open: 1, sealed: 2, where: 'edge' },
+    queen: 'seen',
+    queenMarked: true,
+    queenClipped: false,
+    queenBorn: 2025,
+    foodFrames: { sealed: 3, nectar: 2, pollen: 1 },
+    heft: 'fair',
+    superSealed: 0.8,
+    undrawnLeft: 2,
+    toRenew: 1,
+    crossComb: true,
+    signs: ['ropy-cell'],
+    deadOnFloor: 'few',
+    damp: ['walls'],
+    mould: ['top'],
+    visitors: ['mouse'],
+  }
+  const TREATMENT = {
+    amount: '2 strips',
+    until: '2026-09-30',
+    labelDays: 42,
+    fromCelsius: 12,
+    toCelsius: 30,
+    highCelsius: 18,
+    batch: 'B7',
+    supplier: 'the club',
+    boughtOn: '2026-08-01',
+    expiresOn: '2027-08-01',
+    withdrawalDays: 5,
+    supersMayStay: true,
+  }
+  const CROP = { boxIds: ['a'], sealedShare: 0.9, water: 0.174, squares: 4, sections: 12 }
+  it.each([
+    ['look', {}, LOOK],
+    ['treatment', { product: 'strips' }, TREATMENT],
+    ['crop', { kg: 12 }, CROP],
+  ] as const)('of a %s says everything that was written in it', (sort, least, all) => {
+    const line = (body: object) => entryInWords(entry(sort, '2026-05-19T15:00', body as never), READER)
+    for (const [name, value] of Object.entries(all))
+      expect(line({ ...least, [name]: value }), name).not.toBe(line(least))
+  })
+
+  it('of a look says how many cells of each sort, and where', () => {
+    const line = entryInWords(entry('look', '2026-05-19T15:00', LOOK), READER)
+    expect(line).toContain('queen cells: 1 open, 2 sealed, at the edge')
+  })
+})
 
 describe('the book in words', () => {
   it('names what is seen, and no disease', () => {

@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { CATALOGUE } from '#core/catalogue'
-import { dueInWords, entryInWords } from '#core/wording/book-words'
+import { dueInWords } from '#core/wording/book-words'
+import { entryInWords } from '#core/wording/entry-words'
 import { mergeSteps } from '#core/wording/merge-words'
 import { SWARM_WAYS } from '#core/wording/swarm-ways'
 import { CAUTIONS } from '#core/season'

@@ -206,16 +206,19 @@ const keeping = ref(false)
 const doubt = ref('')
 watch(at, () => (doubt.value = ''))
 const YEARS_BACK = 2
+const thisYear = Number(localToday().slice(0, 4))
 const gone = usePast()
 async function doubtOf(here: NonNullable<typeof place.value>): Promise<string> {
   const day = at.value.slice(0, 10)
   if (day >= localToday()) return ''
   if (daysBetween(day, localToday()) > YEARS_BACK * 365)
     return `${preferences.day(day)} is more than ${YEARS_BACK} years back.`
-  const stood = await gone.stood(here.yard.id, { at: new Date(`${day}T23:59:59`).toISOString() })
-  return stood.ok && !stood.value.hives.some(({ id }) => id === here.hive.id)
-    ? `${here.hive.name} did not stand in ${here.yard.name} on ${preferences.day(day)}.`
-    : ''
+  // A hive that stood nowhere yet was only not entered; one that stood elsewhere may be the wrong one.
+  const evening = { at: new Date(`${day}T23:59:59`).toISOString() }
+  const elsewhere = yards.yards.filter(({ id }) => id !== here.yard.id)
+  const stood = await Promise.all(elsewhere.map(async (one) => ({ one, past: await gone.stood(one.id, evening) })))
+  const then = stood.find(({ past }) => past.ok && past.value.hives.some(({ id }) => id === here.hive.id))
+  return then ? `${here.hive.name} stood in ${then.one.name} on ${preferences.day(day)}.` : ''
 }
 async function keep() {
   const here = place.value
@@ -346,7 +349,7 @@ useHead({ title: computed(() => `Inspection of ${place.value?.hive.name ?? 'a hi
           <BookCount v-model="playCups" name="Play cups" />
           <BookPick v-model="isMarked" name="Marked" :of="YES_NO" />
           <BookPick v-model="isClipped" name="Clipped" :of="YES_NO" />
-          <BookNumber v-model="born" name="Born in the year" :min="1980" :max="2100" />
+          <BookNumber v-model="born" name="Born in the year" :min="1980" :max="2100" :start="thisYear" />
         </template>
         <template v-else-if="step === 'health'">
           <p class="ask">Only what you see. What it is, others say.</p>
