@@ -11,7 +11,7 @@ import {
   type Corner,
   type FoundationKind,
   type Stock,
-  USUAL_STOCK,
+  usualStock,
 } from '#core/build'
 import { boxOfPattern } from '#core/fit'
 import {
@@ -43,7 +43,7 @@ const chosen = ref(boxOfSize(CATALOGUE, STARTING_FORMAT, 'deep')!.normalContents
 const model = reactive({ count: '10' })
 const foundation = ref<FoundationKind>('wax')
 const corner = ref<Corner>('rabbet')
-const usual = computed(() => USUAL_STOCK[preferences.units])
+const usual = computed(() => usualStock(preferences.units, view.catalogue.figures))
 const boardLength = ref<number | null>(usual.value.lengthMm)
 const boardWidth = ref<number | null>(usual.value.widthMm)
 const kerf = ref<number | null>(usual.value.kerfMm)

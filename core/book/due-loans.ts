@@ -2,7 +2,7 @@ import { loansOf, partIdsOf, type Loan, type Part, type Yard } from '../hive'
 import type { DueLine } from './due'
 
 /** Lines of a yard, not of one of its hives, have no hive. */
-export const NO_HIVE = ''
+const NO_HIVE = ''
 
 /**
  * Loans of a yard that are to end on a day: what it lent, and what it borrowed and has in its shed; alike parts on one

@@ -1,10 +1,12 @@
 import { inchReading, MM_PER_INCH, type UnitSystem } from '../units'
+import type { Figures } from '../figures'
 import type { Stock } from './cut-list'
 
-/** Boards as a timber yard sells them where lengths are read so, and a usual saw. */
-export const USUAL_STOCK: Readonly<Record<UnitSystem, Stock>> = {
-  mm: { lengthMm: 2440, widthMm: 260, kerfMm: 3 },
-  inches: { lengthMm: 96 * MM_PER_INCH, widthMm: 11.25 * MM_PER_INCH, kerfMm: MM_PER_INCH / 8 },
+/** Boards as a timber yard sells them where lengths are read so, and a usual saw. Common practice. */
+export function usualStock(units: UnitSystem, { boardLength, boardWidth, sawKerf }: Figures): Stock {
+  return units === 'mm'
+    ? { lengthMm: boardLength, widthMm: boardWidth, kerfMm: sawKerf }
+    : { lengthMm: 96 * MM_PER_INCH, widthMm: 11.25 * MM_PER_INCH, kerfMm: MM_PER_INCH / 8 }
 }
 
 /** Width as sold by nominal width, inches (American Softwood Lumber Standard PS 20, dressed widths, from memory). */

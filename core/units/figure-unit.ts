@@ -32,7 +32,7 @@ const US_UNITS: Readonly<Record<string, UsUnit>> = {
 }
 
 /** The unit that a figure of the metric unit is shown and typed in. */
-export function unitShown(unit: string, units: UnitSystem): string {
+function unitShown(unit: string, units: UnitSystem): string {
   if (units === 'mm') return unit
   return unit === '°C' ? '°F' : (US_UNITS[unit]?.unit ?? unit)
 }

@@ -3,8 +3,8 @@ import { inchesFromFraction } from './inch-fraction'
 const GLYPHS: Readonly<Record<string, string>> = { '½': ' 1/2', '¼': ' 1/4', '¾': ' 3/4', '⅓': ' 1/3', '⅔': ' 2/3' }
 
 /**
- * A number as people type it: `12`, `12,5`, `1 200`, `2 1/2`, `½`, `−3`; undefined where it is none. A comma before three
- * figures parts thousands where whole numbers are asked, and could be either elsewhere: there it is none.
+ * A number as people type it: `12`, `12,5`, `1 200`, `2 1/2`, `½`, `−3`; undefined where it is none. A comma before
+ * three figures parts thousands where whole numbers are asked, and could be either elsewhere: there it is none.
  */
 export function parseNumber(text: string, decimals = 0): number | undefined {
   const plain = text

@@ -37,6 +37,8 @@ const KINDS: Record<Fixing['kind'], string> = {
   screw: 'Screw',
   'box-nail': 'Galvanised nail',
 }
+/** Fixings that are sold by their penny size where lengths are in inches. */
+const NAILED: ReadonlySet<Fixing['kind']> = new Set(['nail', 'box-nail'])
 const PLACES: Record<Fixing['place'], string> = {
   'top-bar-down': 'down through the top bar into each end bar',
   'end-bar-sideways': 'through the end bar, sideways into the top bar',
@@ -51,8 +53,7 @@ export function fixingWord(
   { kind, lengthMm, place }: Fixing,
   { units }: Reader,
 ): { readonly what: string; readonly where: string } {
-  const isNail = kind === 'nail' || kind === 'box-nail'
-  return { what: `${KINDS[kind]}, ${fixingAsSold(lengthMm, isNail, units)}`, where: PLACES[place] }
+  return { what: `${KINDS[kind]}, ${fixingAsSold(lengthMm, NAILED.has(kind), units)}`, where: PLACES[place] }
 }
 
 export const CORNER_WORDS: Record<Corner, string> = {

@@ -93,7 +93,8 @@ export function liftVerdict(
   const who = people === 2 ? 'for two' : 'alone'
   const words = { good: `all right ${who}`, watch: `too heavy ${who}`, mend: `far too heavy ${who}` } as const
   const each = people === 2 && school !== 'zones' ? ' each' : ''
-  return `${words[grade]}: ${mass}, about ${massFigure(allowedKg, units, 0)} ${massUnit(units)} ${ALLOWED[school]}${each}`
+  const allowed = `${massFigure(allowedKg, units, 0)} ${massUnit(units)} ${ALLOWED[school]}${each}`
+  return `${words[grade]}: ${mass}, about ${allowed}`
 }
 
 /** Behind a figure of a school: whose figure it is. */
@@ -106,7 +107,8 @@ const ALLOWED: Record<School, string> = {
 /** Why a school has no figure for a lift. */
 export function noFigureInWords(school: School, outOfRange: readonly OutOfRange[], units: UnitSystem): string {
   if (school === 'zones') return 'No guideline figure: the hands are above the reach of shoulder and arm.'
-  return `The equation does not cover it: ${outOfRange.map((one) => OUT_WORDS[one]((cm) => showReach(cm, units))).join(', ')}. No figure is made up.`
+  const why = outOfRange.map((one) => OUT_WORDS[one]((cm) => showReach(cm, units)))
+  return `The equation does not cover it: ${why.join(', ')}. No figure is made up.`
 }
 
 const CHANGES: Record<Change, (reader: Reader) => string> = {

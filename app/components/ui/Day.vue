@@ -35,6 +35,9 @@ const example = computed(() => {
     ? written
     : `${written} or ${preferences.vocabulary === 'british' ? '20/12/2026' : '12/20/2026'}`
 })
+function enter({ target }: FocusEvent) {
+  if (target instanceof HTMLInputElement) before = target.value
+}
 /** The picker knows one way to write a day: what else a keeper types is put so, or told what would be right. */
 function typed(event: Event) {
   const field = event.target
@@ -71,13 +74,7 @@ function wrongOf(day: string): string {
 </script>
 
 <template>
-  <span
-    v-bind="$attrs"
-    class="day"
-    @focusin.capture="before = ($event.target as HTMLInputElement).value ?? ''"
-    @keydown.enter.capture="typed"
-    @change.capture="typed"
-  >
+  <span v-bind="$attrs" class="day" @focusin.capture="enter" @keydown.enter.capture="typed" @change.capture="typed">
     <ElDatePicker
       :model-value="value || null"
       :type="time ? 'datetime' : 'date'"

@@ -69,6 +69,9 @@ export const WARE_TOLD = {
     usedIn: 'building of boxes',
     source: MEMORY,
   },
+  boardLength: { unit: 'mm', label: 'boards as bought, length', usedIn: 'building of boxes', source: MEMORY },
+  boardWidth: { unit: 'mm', label: 'boards as bought, width', usedIn: 'building of boxes', source: MEMORY },
+  sawKerf: { unit: 'mm', label: 'cut of the saw', usedIn: 'building of boxes', source: COMMON },
   nailEvery: {
     unit: 'mm',
     label: 'nails of a box corner, one every',
