@@ -52,6 +52,15 @@ describe('the bench', () => {
       .toContain('across the frames')
   })
 
+  it('says that a way which was only shown was not done, once another one is shown', async () => {
+    const page = await session.open('/yards/kiln-bank/hives/serge%2F0/bench')
+    await drawn(page)
+    await page.getByRole('button', { name: /^Put a dummy board/ }).click()
+    expect(await page.getByTestId('only-shown').count()).toBe(0)
+    await page.getByRole('button', { name: /^Share the room/ }).click()
+    await expect.poll(() => page.getByTestId('only-shown').innerText()).toMatch(/^“Put a dummy board.*only shown/)
+  })
+
   it('previews a remedy before it is made, makes it, and undoes it after a reload', async () => {
     const page = await session.open(hivePath('gingham/0'))
     await drawn(page)

@@ -168,7 +168,7 @@ function use(reading: Reading) {
       <div class="sizes">
         <div v-for="row in rows" :key="row.name" class="row">
           <label :for="`size-${row.name}`"
-            >{{ dimensionWord(row.name)
+            >{{ dimensionWord(row.name) }}{{ ' '
             }}<small v-if="row.measured"
               >measured, ± {{ showLength(row.measured.plusMinusMm, preferences.units) }}; as made
               {{ shown(row.drawn) }}</small

@@ -3,7 +3,16 @@
 import type { Remedy } from '#core/checks'
 import type { WayWords } from '~/composables/findingCards'
 
-defineProps<{ ways: readonly WayWords[]; tried: Remedy | null }>()
+const props = defineProps<{ ways: readonly WayWords[]; tried: Remedy | null }>()
+/** A way that was shown and gave place to another one: nothing of it was done, and that is said. */
+const onlyShown = ref('')
+watch(
+  () => props.tried,
+  (now, before) => {
+    const left = props.ways.find(({ remedy }) => remedy === before)
+    onlyShown.value = now && left ? left.word : ''
+  },
+)
 const emit = defineEmits<{ try: [remedy: Remedy | null]; apply: [remedy: Remedy] }>()
 </script>
 
@@ -16,6 +25,9 @@ const emit = defineEmits<{ try: [remedy: Remedy | null]; apply: [remedy: Remedy]
     </template>
     <ElButton v-else @click="emit('try', remedy)">{{ word }}</ElButton>
   </template>
+  <span v-if="onlyShown" class="trying" role="status" data-testid="only-shown"
+    >“{{ onlyShown }}” was only shown, nothing was done. Show it again and press “Do it” first.</span
+  >
 </template>
 
 <style scoped>

@@ -91,7 +91,7 @@ function setHeld(parts: readonly Part[], what: Held, on: boolean) {
         :aria-label="`Pick ${nameOf(part, i)}`"
         @change="toggle(part, Boolean($event))"
       />
-      <b>{{ nameOf(part, i) }}</b><small v-if="part.measured">measured</small>
+      <b>{{ nameOf(part, i) }}</b>{{ ' ' }}<small v-if="part.measured">measured</small>
       <span
         ><NuxtLink v-if="hiveOf.get(part.id)" :to="hivePath(yardId, hiveOf.get(part.id)!.id, 'bench')"
           >on {{ hiveOf.get(part.id)!.name }}</NuxtLink

@@ -36,11 +36,12 @@ const rows = computed<Owned[]>(() => {
     else byPattern.set(part.patternId, [part])
   }
   const order = [...view.catalogue.patterns.keys()]
+  const called = namesApart(byPattern.keys(), view.catalogue, preferences.vocabulary)
   return [...byPattern]
     .map(([patternId, parts]) => ({
       patternId,
       parts,
-      name: capital(patternName(patternId, view.catalogue, preferences.vocabulary)),
+      name: capital(called(patternId)),
       pattern: view.catalogue.patterns.get(patternId),
       standing: parts.filter(({ id, lent }) => !lying.value.has(id) && !lent).length,
       lent: parts.filter(({ lent }) => lent).length,

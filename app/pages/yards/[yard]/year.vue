@@ -3,7 +3,7 @@
 import { hiveIn, plannedHiveIn } from '#core/hive-in'
 import { useVirtualizer } from '@tanstack/vue-virtual'
 import { until } from '@vueuse/core'
-import { catalogueOf, formatName } from '#core/catalogue'
+import { catalogueOf } from '#core/catalogue'
 import { STAGES, type Stage } from '#core/hive'
 import {
   ANY_TIME,
@@ -18,7 +18,7 @@ import {
   type HiveChangeover,
   type PlannedStage,
 } from '#core/season'
-import { counted, patternName, storingInWords, workInWords } from '#core/wording'
+import { counted, storingInWords, workInWords } from '#core/wording'
 import { download, fileName } from '~/composables/download'
 import { laidIn, plannedLaidIn } from '#core/laid-hive'
 import { tickSheets } from '~/composables/tickSheets'
@@ -188,15 +188,13 @@ const keeping = computed(() =>
     })
     .filter(Boolean),
 )
-/** Two formats of a part may be called alike: then the format is said too. */
-const name = (patternId: string) => {
-  const plain = (id: string) => patternName(id, catalogue.value!, preferences.vocabulary)
-  const alike = [...visit.value.take, ...visit.value.bring].some(
-    (line) => line.patternId !== patternId && plain(line.patternId) === plain(patternId),
-  )
-  const format = catalogue.value!.patterns.get(patternId)?.format
-  return alike && format && format !== 'any' ? `${plain(patternId)}, ${formatName(format)}` : plain(patternId)
-}
+const name = computed(() =>
+  namesApart(
+    [...visit.value.take, ...visit.value.bring].map(({ patternId }) => patternId),
+    catalogue.value!,
+    preferences.vocabulary,
+  ),
+)
 
 /** The plan of what the food of each hive lets go: no step is done or printed by an older one. */
 async function planIsWhole(yardId: string): Promise<void> {
@@ -209,7 +207,7 @@ const printing = ref(false)
 const beginning = ref(false)
 const failed = ref('')
 const kitLine = ({ patternId, count, toGet }: { patternId: string; count: number; toGet: number }) =>
-  `${count} × ${name(patternId)}${toGet > 0 ? `, ${toGet} to get` : ''}`
+  `${count} × ${name.value(patternId)}${toGet > 0 ? `, ${toGet} to get` : ''}`
 type Printed = 'visit' | 'hive' | 'cards'
 /** The sheets of the whole yard, or of the hive that is looked at; or a card for each hive. */
 async function print(what: Printed) {
