@@ -60,10 +60,15 @@ function readingOf(mm: number, units: UnitSystem, moreDecimals = 0): Reading {
   if (units === 'mm') return { value: roundTo(mm, (Math.abs(mm) < 100 ? 2 : 1) + moreDecimals) || 0 }
   const inches = mm / MM_PER_INCH
   const { text, side, inches: sixteenth } = inchReading(mm)
-  if (side === 0) return { value: inches, fraction: text }
+  if (side === 0 || (moreDecimals === 0 && isHardlyOff(mm, sixteenth))) return { value: sixteenth, fraction: text }
   const places = (Math.abs(inches) < 0.1 ? 3 : 2) + moreDecimals
   const tries = [0, 1, 2, 3].map((further) => roundTo(inches, places + further))
   return { value: tries.find((value) => Math.sign(value - sixteenth) === side) ?? inches }
+}
+
+/** Over ten inches nobody measures a twentieth of a millimetre: a height of 47.501 in is 47 1/2. */
+function isHardlyOff(mm: number, inches: number): boolean {
+  return Math.abs(mm) >= 10 * MM_PER_INCH && Math.abs(mm - inches * MM_PER_INCH) < 0.05
 }
 
 function textOf({ value, fraction }: Reading): string {

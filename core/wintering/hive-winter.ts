@@ -33,8 +33,9 @@ export interface WinterFood {
   readonly more: 'rule' | 'heat' | 'alike'
   /** By how much, middle to middle, kg. */
   readonly byKg: number
-  /** What is on the hive, kg. */
+  /** What is on the hive, kg, by its book or else by the weight model. */
   readonly stores: Range
+  readonly isByBook: boolean
   readonly short: Short
 }
 
@@ -98,6 +99,7 @@ export class HiveWinter {
       more: alike ? 'alike' : byKg > 0 ? 'heat' : 'rule',
       byKg: Math.abs(byKg),
       stores,
+      isByBook: known !== undefined,
       short: shortOf(stores, need),
     }
   }

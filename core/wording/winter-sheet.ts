@@ -53,7 +53,7 @@ export function winterSheet(page: WinterPage, reader: Reader): Sheet {
         ? [`Water forms first on ${the(faceWord(wetFirst.face, names, reader))}: ${wetInWords(state)}.`]
         : []),
       `${twoNeedsInWords(food, reader)} ${LEFT_OUT.rule} ${LEFT_OUT.heat}`,
-      `In its boxes ${rangeInWords(food.stores, reader, 0)} by the model: ` +
+      `In its boxes ${rangeInWords(food.stores, reader, 0)} by ${food.isByBook ? 'its book' : 'the model'}: ` +
         (food.short.high > 0 ? `short by ${rangeInWords(food.short, reader, 0)}.` : 'nothing is missing.'),
     ],
     steps: stepsOf(page, reader),

@@ -52,6 +52,17 @@ describe('where the heat goes', () => {
     await saved(page)
   })
 
+  it('burns in Winter what its year says that it burns: one form, whichever is opened first', async () => {
+    const page = await openOf('corduroy', 'Corduroy')
+    const inWinter = async () =>
+      /heat of this form burns ([\d.]+ to [\d.]+ kg)/.exec(await page.locator('main').innerText())?.[1]
+    await expect.poll(inWinter).toBeTruthy()
+    await page.waitForLoadState('networkidle')
+    const burns = await inWinter()
+    await page.goto(session.server.url + '/yards/kiln-bank/year?stage=winter&hive=corduroy%2F0')
+    await expect.poll(() => page.getByTestId('food').innerText()).toContain(`a winter burns ${burns}`)
+  })
+
   it('never says that an open mesh saves: still air is all that its figure knows', async () => {
     const page = await open('?beside=floor:mesh')
     await expect

@@ -83,7 +83,7 @@ const ends = computed(() => {
   const side = first.value
   if (!side) return ''
   const kg = side.food.stores.middle - side.food.byHeat.middle
-  const stores = `${rangeInWords(side.food.stores, preferences.reader, 0)} in the boxes by the model`
+  const stores = `${rangeInWords(side.food.stores, preferences.reader, 0)} in the boxes by ${side.food.isByBook ? 'its book' : 'the model'}`
   return kg < 0
     ? `${stores}: by the heat they run out before the end.`
     : `${stores}; by the heat about ${showMass(kg, preferences.units)} are left at the end.`

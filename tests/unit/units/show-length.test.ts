@@ -39,6 +39,7 @@ describe('lengths in inches', () => {
   it('are all fractions or all decimals within a sum, and decimals beside a ±', () => {
     expect(termFigures([22, 6.35], 'inches')).toEqual(['0.87', '0.25'])
     expect(termFigures([6.35, 9.525], 'inches')).toEqual(['1/4', '3/8'])
+    expect(showLength(1206.53, 'inches')).toBe('47 1/2 in')
     expect(termFigures([22, 6.35], 'mm')).toEqual(['22', '6.35'])
     expect(showWithDoubt({ mm: 38.1, plusMinusMm: 1 }, 'inches')).toBe('1.5 ± 0.04 in')
     expect(showWithDoubt({ mm: 9.525, plusMinusMm: 0.2 }, 'inches')).toBe('0.375 ± 0.008 in')

@@ -4,6 +4,7 @@ import type { Pattern } from '#core/catalogue'
 import { findPart, newPart, partEdit, shedOf, type Edit, type Loan, type Part } from '#core/hive'
 import { isRack } from '#core/parts'
 import { capital, counted, patternName } from '#core/wording'
+import { namesApart } from '~/composables/kitName'
 import type { Owned } from '~/components/shed/owned'
 import * as deeds from '#core/hive/deeds'
 

@@ -21,6 +21,7 @@ import {
 import { counted, storingInWords, workInWords } from '#core/wording'
 import { download, fileName } from '~/composables/download'
 import { laidIn, plannedLaidIn } from '#core/laid-hive'
+import { namesApart } from '~/composables/kitName'
 import { tickSheets } from '~/composables/tickSheets'
 import { server } from '~/sync/server'
 import * as deeds from '#core/hive/deeds'
