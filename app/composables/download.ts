@@ -1,4 +1,4 @@
-import { h, render, type Component } from 'vue'
+import { h, render, type AppContext, type Component } from 'vue'
 
 /** Saves text, or what the server made, as a file of the browser's downloads. */
 export function download(name: string, content: string | Blob, type: string): void {
@@ -10,10 +10,18 @@ export function download(name: string, content: string | Blob, type: string): vo
   setTimeout(() => URL.revokeObjectURL(url), 10_000)
 }
 
+let within: AppContext | null = null
+/** What drawings of a file share with those on the page: how words are said. */
+export function drawWithin(context: AppContext): void {
+  within = context
+}
+
 /** A drawing as the text of an SVG file of its own. */
 export function drawingAsFile(component: Component, props: Record<string, unknown>): string {
   const holder = document.createElement('div')
-  render(h(component, props), holder)
+  const drawing = h(component, props)
+  drawing.appContext = within
+  render(drawing, holder)
   const svg = holder.querySelector('svg')!
   svg.setAttribute('xmlns', 'http://www.w3.org/2000/svg')
   const text = new XMLSerializer()
