@@ -2,27 +2,24 @@ import { hasBees, isCold, type Stage, type Yard } from '#core/hive'
 import { plannedHiveIn } from '#core/hive-in'
 import { laidIn, plannedLaidIn } from '#core/laid-hive'
 import { cautionsOfStage, visitTimeOf, type HiveChangeover, type PlannedStage, type YardVisit } from '#core/season'
-import { carriedOf, feedingAt, type StageFeeding } from '#core/wintering'
+import { feedingAt, type StageFeeding } from '#core/wintering'
 import {
   autumnInWords,
   cautionInWords,
   climateUnsaid,
-  FEED_WORDS,
   findingInWords,
   severityWord,
   waitsInWords,
   workInWords,
   type Reader,
 } from '#core/wording'
-import { feedingInWords } from '#core/wording/feeding-words'
+import { feedingInWords, feedToCarryInWords } from '#core/wording/feeding-words'
 import { winterStoresOf } from '#core/wording/food-words'
 import type { TickSheets } from '#wire/visit-print-schema'
-import { showMass } from '#core/units'
 import { printedHive } from '~/drawing/printed'
 import { benchLink } from './hiveCards'
 import { foodAsked } from './hiveFood'
 import { localToday } from './localTime'
-import { said } from './said'
 import { stepsInWords } from './stepsInWords'
 
 /** A visit that is to be printed: of the whole yard, or of one of its hives. */
@@ -61,7 +58,13 @@ export async function tickSheets(asked: VisitAsked): Promise<TickSheets> {
     title: asked.title,
     paper: preferences.paper,
     lines: [workInWords(visit.work, reader, visit.bounds)],
-    take: [...asked.take, ...feedToCarry(foods, (id) => row.get(id)?.hive.name ?? '', reader)],
+    take: [
+      ...asked.take,
+      ...feedToCarryInWords(
+        [...foods].flatMap(([id, { food }]) => (food ? [{ name: row.get(id)?.hive.name ?? '', food }] : [])),
+        reader,
+      ),
+    ],
     bring: asked.bring,
     cautions: [
       ...autumnInWords(stage, yard, reader),
@@ -94,7 +97,7 @@ async function foodOfVisit({ yard, plans }: VisitAsked, hiveId: string, reader: 
   const food = feedingAt(yard, plan, known?.kg)
   if (!food || food.todo === 'nothing') return { lines: [], food }
   const words = feedingInWords(food, { said: known?.said, climate: climateUnsaid(yard) }, reader)
-  return { lines: [said(words.todo)], food }
+  return { lines: [words.todo], food }
 }
 
 /** What is still wrong with a hive once the change is done, the gravest first, as far as it is to be seen to. */
@@ -107,21 +110,4 @@ function stillWrong(yard: Yard, plan: PlannedStage, reader: Reader): string[] {
       const { short, fate } = findingInWords(finding, names, planned.context.catalogue, reader)
       return `${severityWord(finding.severity)}: ${short}. ${fate}`
     })
-}
-
-/** Sugar and fondant for all hives together, and how much of it is for which. */
-function feedToCarry(
-  foods: ReadonlyMap<string, FoodOfVisit>,
-  nameOf: (hiveId: string) => string,
-  reader: Reader,
-): string[] {
-  const carried = [...foods].flatMap(([id, { food }]) => (food ? [{ id, ...carriedOf(food) }] : []))
-  const feeds = [...new Set(carried.filter(({ kg }) => kg > 0).map(({ feed }) => feed))]
-  return feeds.map((feed) => {
-    const own = carried.filter((one) => one.feed === feed && one.kg > 0)
-    const mass = (kg: number) => showMass(kg, reader.units, 1)
-    const each = own.map(({ id, kg }) => `${nameOf(id)} ${mass(kg)}`).join(', ')
-    const what = feed === 'fondant' ? 'fondant' : `sugar for ${FEED_WORDS[feed]}`
-    return `${mass(own.reduce((sum, { kg }) => sum + kg, 0))} of ${what}: ${each}`
-  })
 }

@@ -21,9 +21,9 @@ const words = computed(
 <template>
   <section v-if="words" class="food" data-testid="food">
     <h2>Food</h2>
-    <p>{{ said(words.stands) }}</p>
+    <p>{{ words.stands }}</p>
     <p>
-      <b>{{ said(words.todo) }}</b>
+      <b>{{ words.todo }}</b>
     </p>
   </section>
 </template>

@@ -15,7 +15,8 @@ import { hiveAt, hiveIn } from '#core/hive-in'
 import { CALENDARS, stagesOf, writeHive, yearOf } from '#core/season'
 import { verdictOf } from '#core/verdict'
 import { coldestTimeOf, dripsOf, firstWet, stateOf } from '#core/winter'
-import { feedingAt, winterForm, winterOf } from '#core/wintering'
+import { feedToCarryInWords } from '#core/wording/feeding-words'
+import { carriedOf, feedingAt, winterForm, winterOf } from '#core/wintering'
 import { entry } from '../../helpers/book'
 import { build, L } from '../../helpers/hives'
 
@@ -97,6 +98,22 @@ describe.each(STATES)('a hive that is %s', (_, entries, bees, sound, grade) => {
     const all = [drawn, ...entries]
     const outcome = trialOutcome(trialsOf(all)[0]!, all, yearOf(yard), TODAY)
     if (!bees) expect(outcome.alive.with?.count ?? 0).toBe(0)
+  })
+})
+
+describe('what is carried to be fed', () => {
+  it('is summed over hives, and no line is longer than a print takes, with forty hives of long names', () => {
+    const plan = writeHive(HOME, HIVE, stagesOf(HOME)).stages.get('pack-down')!
+    const food = feedingAt(HOME, plan, { low: 1, high: 2 })!
+    const one = carriedOf(food).kg
+    expect(one).toBeGreaterThan(0)
+    const lines = feedToCarryInWords(
+      Array.from({ length: 40 }, (_, i) => ({ name: `${i}`.padEnd(80, 'x'), food })),
+      READER,
+    )
+    expect(lines[0]).toContain(`${(40 * one).toFixed(1)} kg of sugar`)
+    expect(lines).toHaveLength(15)
+    expect(Math.max(...lines.map(({ length }) => length))).toBeLessThanOrEqual(300)
   })
 })
 
