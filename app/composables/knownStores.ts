@@ -18,6 +18,6 @@ export function useKnownStores(at: () => { readonly yard: Yard; readonly hive: H
     const here = at()
     if (!here || !written.entries.value) return null
     const food = foodOf(hiveIn(here.yard, here.hive), written.entries.value, written.ofTheseBoxes.value, localToday())
-    return food.measured.by === 'model' ? null : winterStoresOf(food, isCold(here.hive.stage), preferences.reader)
+    return winterStoresOf(food, isCold(here.hive.stage), preferences.reader) ?? null
   })
 }

@@ -93,7 +93,7 @@ async function foodOfVisit({ yard, plans }: VisitAsked, hiveId: string, reader: 
   const [hive, plan] = [yard.hives.find(({ id }) => id === hiveId), plans.get(hiveId)]
   if (!hive || !plan || !hasBees(yard, hiveId)) return { lines: [], food: undefined }
   const asked = await foodAsked(yard, hive)
-  const known = asked && asked.measured.by !== 'model' ? winterStoresOf(asked, isCold(hive.stage), reader) : undefined
+  const known = asked && winterStoresOf(asked, isCold(hive.stage), reader)
   const food = feedingAt(yard, plan, known?.kg)
   if (!food || food.todo === 'nothing') return { lines: [], food }
   const words = feedingInWords(food, { said: known?.said, climate: climateUnsaid(yard) }, reader)

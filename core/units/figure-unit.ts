@@ -1,5 +1,6 @@
 import { celsiusFrom, fahrenheitFrom } from './temperature'
 import { roundTo } from './length'
+import { KG_PER_POUND } from './mass'
 import type { UnitSystem } from './show-length'
 
 interface UsUnit {
@@ -10,8 +11,8 @@ interface UsUnit {
 
 /** What goes with inches for each unit of a figure (NIST SP 811, Appendix B.8, from memory); the rest are alike. */
 const US_UNITS: Readonly<Record<string, UsUnit>> = {
-  kg: { unit: 'lb', factor: 1 / 0.453_592_37 },
-  'kg a day': { unit: 'lb a day', factor: 1 / 0.453_592_37 },
+  kg: { unit: 'lb', factor: 1 / KG_PER_POUND },
+  'kg a day': { unit: 'lb a day', factor: 1 / KG_PER_POUND },
   g: { unit: 'oz', factor: 1 / 28.349_523_125 },
   mL: { unit: 'fl oz', factor: 1 / 29.573_53 },
   L: { unit: 'quarts', factor: 1.056_688 },
@@ -23,8 +24,8 @@ const US_UNITS: Readonly<Record<string, UsUnit>> = {
   'bees/cm²': { unit: 'bees/in²', factor: 6.4516 },
   'mm/m': { unit: 'in/ft', factor: 0.012 },
   'm/s²': { unit: 'ft/s²', factor: 3.280_84 },
-  'W/kg': { unit: 'W/lb', factor: 0.453_592_37 },
-  'W/(kg·K)': { unit: 'W/(lb·°F)', factor: 0.453_592_37 / 1.8 },
+  'W/kg': { unit: 'W/lb', factor: KG_PER_POUND },
+  'W/(kg·K)': { unit: 'W/(lb·°F)', factor: KG_PER_POUND / 1.8 },
   'W/(m·K)': { unit: 'Btu·in/(h·ft²·°F)', factor: 6.933_472 },
   'J/(kg·K)': { unit: 'Btu/(lb·°F)', factor: 2.388_459e-4 },
   'J/(m³·K)': { unit: 'Btu/(ft³·°F)', factor: 1.491_066e-5 },

@@ -35,3 +35,20 @@ export function inchesFromFraction(text: string): number | undefined {
   if (Number(under) === 0) return undefined
   return new Fraction(Number(over), Number(under)).add(Number(whole)).valueOf()
 }
+
+const VULGAR: Record<string, string> = {
+  '¼': '1/4',
+  '½': '1/2',
+  '¾': '3/4',
+  '⅛': '1/8',
+  '⅜': '3/8',
+  '⅝': '5/8',
+  '⅞': '7/8',
+  '⅓': '1/3',
+  '⅔': '2/3',
+}
+
+/** A text with the signs of fractions, `½`, spelled out, ` 1/2`. */
+export function spelledFractions(text: string): string {
+  return text.replace(/[¼½¾⅛⅜⅝⅞⅓⅔]/g, (sign) => ` ${VULGAR[sign]}`).trim()
+}

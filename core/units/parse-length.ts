@@ -1,4 +1,4 @@
-import { inchesFromFraction } from './inch-fraction'
+import { inchesFromFraction, spelledFractions } from './inch-fraction'
 import { mmFromInches, roundTo } from './length'
 import type { UnitSystem } from './show-length'
 
@@ -13,17 +13,6 @@ export interface LengthLimits {
   readonly maxMm: number
 }
 
-const VULGAR: Record<string, string> = {
-  '¼': '1/4',
-  '½': '1/2',
-  '¾': '3/4',
-  '⅛': '1/8',
-  '⅜': '3/8',
-  '⅝': '5/8',
-  '⅞': '7/8',
-  '⅓': '1/3',
-  '⅔': '2/3',
-}
 const INCH = /(?:\s*(?:in\.?|inch|inches|"|″|”|''))$/i
 const METRIC = /\s*(mm|millimet(?:re|er)s?|cm|centimet(?:re|er)s?|m|met(?:re|er)s?)$/i
 
@@ -42,7 +31,7 @@ export function parseLength(text: string, units: UnitSystem, limits: LengthLimit
     .normalize('NFC')
     .replace(/[\u00a0\u2009\u202f]/g, ' ')
     .replace(/[\u2044\u2215]/g, '/')
-  rest = rest.replace(/[¼½¾⅛⅜⅝⅞⅓⅔]/g, (sign) => ` ${VULGAR[sign]}`).trim()
+  rest = spelledFractions(rest)
   if (rest === '') return { ok: false, problem: 'empty' }
   if (/^[-−–]/.test(rest)) return { ok: false, problem: 'negative' }
   const inches = INCH.test(rest)

@@ -16,7 +16,7 @@ const MONTHS = [
 ] as const
 
 /** A month by its first letters, 1 to 12: `Jan`. */
-export const monthShort = (month: number): string => MONTHS[month - 1]!.slice(0, 3)
+export const monthWord = (month: number): string => MONTHS[month - 1]?.slice(0, 3) ?? String(month)
 
 /** A day as its reader writes it: `20 May 2026` or `May 20, 2026` of `2026-05-20`; without a year of `05-20`. */
 export function dayInWords(day: string, vocabulary: Vocabulary): string {

@@ -1,4 +1,4 @@
-import { formatName, type Catalogue, type PartKind } from '../catalogue'
+import type { Catalogue, PartKind } from '../catalogue'
 import {
   remediesOf,
   type Facts,
@@ -12,7 +12,7 @@ import { comparableMm, showLength, showVolume } from '../units'
 import { gapFate, heldAgainst, limitAgainst, unevenInWords, verdictWord } from './gap-words'
 import { frameFitFate, frameFitInWords } from './fit-words'
 import { TELL_FRAMES, frameRemedyInWords } from './frame-finding-words'
-import { capital, inWords, patternName, the, type Reader } from './names'
+import { capital, inWords, ofFormat, patternName, the, type Reader } from './names'
 import { TELL_COLONY } from './colony-words'
 import { severityWord } from './severity-words'
 import { TELL_SEASON } from './season-finding-words'
@@ -137,12 +137,6 @@ function remedyInWords(
     'close-hole': () => `Close the hole in ${the(named(remedy.partId))}`,
   }
   return (words[remedy.kind]?.() ?? '') + result
-}
-
-/** Two formats of a part may be called alike: then the format is said too. */
-function ofFormat(patternId: string, name: string, catalogue: Catalogue): string {
-  const format = catalogue.patterns.get(patternId)?.format
-  return format && format !== 'any' ? `${name}, ${formatName(format)}` : name
 }
 
 function withArticle(name: string): string {

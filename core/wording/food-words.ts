@@ -95,8 +95,16 @@ export function weighDoubtInWords({ doubt, limitKg }: WeighDoubt, readingKg: num
   }
 }
 
-/** What of its food is a hive's for the winter, with how it is known: in season what is left without its supers. */
-export function winterStoresOf(food: FoodOfHive, isCold: boolean, reader: Reader): { kg: Range; said: string } {
+/**
+ * What of its food is a hive's for the winter, with how it is known: in season what is left without its supers.
+ * Undefined where neither its book nor a scale says anything.
+ */
+export function winterStoresOf(
+  food: FoodOfHive,
+  isCold: boolean,
+  reader: Reader,
+): { kg: Range; said: string } | undefined {
+  if (food.measured.by === 'model') return undefined
   const withoutSupers = isCold ? undefined : food.supers.at(-1)?.left
   const said = foodThereInWords(food, reader)
   return withoutSupers

@@ -1,4 +1,4 @@
-import type { Catalogue, Label, Pattern } from '../catalogue'
+import { formatName, type Catalogue, type Label, type Pattern } from '../catalogue'
 import type { AssembledHive } from '../geometry'
 import { isBox, isFrame, type ResolvedPart } from '../parts'
 import { partIdsOf, type Role, type Stage } from '../hive'
@@ -63,6 +63,12 @@ export function stageWord(stage: Stage): string {
 export function patternName(patternId: string, catalogue: Catalogue, vocabulary: Vocabulary): string {
   const pattern = catalogue.patterns.get(patternId)
   return pattern ? inWords(pattern.label, vocabulary) : `unknown pattern “${patternId}”`
+}
+
+/** A pattern's name with its format: two formats of a part may be called alike. */
+export function ofFormat(patternId: string, name: string, catalogue: Catalogue): string {
+  const format = catalogue.patterns.get(patternId)?.format
+  return format && format !== 'any' ? `${name}, ${formatName(format)}` : name
 }
 
 /**

@@ -1,7 +1,7 @@
 import type { Saying } from '../catalogue'
 import type { BothSchools, Change, Duty, GuidelineZone, Lift, OutOfRange, School, ProfileProblem } from '../lifting'
 import type { Fullness, MassItem, Range } from '../weight'
-import { massFigure, massUnit, showLength, showMass, showStature, type UnitSystem } from '../units'
+import { inchesFromMm, massFigure, massUnit, showLength, showMass, showStature, type UnitSystem } from '../units'
 import { counted, inWords, type Reader } from './names'
 import { inVocabulary } from './vocabulary'
 
@@ -56,7 +56,7 @@ const OUT_WORDS: Record<OutOfRange, (length: (cm: number) => string) => string> 
 
 /** The equation reckons in centimetres, or in inches. */
 export function showReach(cm: number, units: UnitSystem): string {
-  return units === 'mm' ? `${Number(cm.toFixed(1))} cm` : `${(cm / 2.54).toFixed(1)} in`
+  return units === 'mm' ? `${Number(cm.toFixed(1))} cm` : `${inchesFromMm(cm * 10).toFixed(1)} in`
 }
 
 /** What each school answers of one lift, what it allows one person, and what one does with two answers. */

@@ -21,13 +21,13 @@ import {
   faceFigures,
   faceWord,
   LEFT_OUT,
-  monthWord,
   showHumidity,
   showSmallMass,
   showWatts,
   twoNeedsInWords,
   WINTER_CAUTION,
 } from './winter-words'
+import { monthWord } from './day-words'
 
 /** What the page of one hive is made from: how it stands, how it is to winter, and what both come to in one cold. */
 export interface WinterPage {

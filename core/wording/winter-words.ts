@@ -277,13 +277,6 @@ export const LEFT_OUT = {
     'as half as much again.',
 } as const
 
-/** The name of a winter month, short: `Oct`. */
-export function monthWord(month: number): string {
-  return capital(
-    ['jan', 'feb', 'mar', 'apr', 'may', 'jun', 'jul', 'aug', 'sep', 'oct', 'nov', 'dec'][month - 1] ?? String(month),
-  )
-}
-
 /** What always stands beside these figures. */
 export const WINTER_CAUTION =
   'Guidance from general figures: what a cluster gives is known to ± 40 %; wind, sun and damp wood are not in it, ' +

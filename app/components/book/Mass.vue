@@ -17,28 +17,15 @@ function read(text: string) {
 </script>
 
 <template>
-  <div class="mass">
-    {{ label }}
-    <UiNumber
-      v-model="kg"
-      :name="label"
-      :min="0"
-      :max="most"
-      :decimals="1"
-      :read="read"
-      :shown="shown"
-      :kept="kept"
-      :example="isMetric ? '12.5, or 28 lb' : '28, or 12.5 kg'"
-    />
-  </div>
+  <BookNumber
+    v-model="kg"
+    :name="label"
+    :min="0"
+    :max="most"
+    :precision="1"
+    :read="read"
+    :shown="shown"
+    :kept="kept"
+    :example="isMetric ? '12.5, or 28 lb' : '28, or 12.5 kg'"
+  />
 </template>
-
-<style scoped>
-.mass {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 4px 12px;
-  align-items: center;
-  justify-content: space-between;
-}
-</style>

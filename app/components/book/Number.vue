@@ -1,13 +1,15 @@
 <script setup lang="ts">
 // A number of an entry, unsaid until it is typed.
-defineProps<{ name: string; min: number; max: number; precision?: number; hint?: string; start?: number }>()
+// What else a number field takes, such as how it is read, goes on to it.
+defineOptions({ inheritAttrs: false })
+defineProps<{ name: string; min: number; max: number; precision?: number; hint?: string }>()
 const model = defineModel<number | undefined>({ required: true })
 </script>
 
 <template>
   <div class="number">
     {{ name }}
-    <UiNumber v-model="model" :name="name" :min="min" :max="max" :decimals="precision ?? 0" :start="start" /><small
+    <UiNumber v-model="model" :name="name" :min="min" :max="max" :decimals="precision ?? 0" v-bind="$attrs" /><small
       v-if="hint"
       >{{ hint }}</small
     >

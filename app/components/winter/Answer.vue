@@ -18,7 +18,7 @@ import {
 const props = defineProps<{ sides: readonly WinterSide[]; schools: boolean }>()
 const preferences = usePreferences()
 const mass = (kg: number) => showMass(kg, preferences.units)
-const beside = ({ state }: WinterSide, place: 'top' | 'wall') =>
+const beside = ({ state }: WinterSide, place: 'top' | 'wall' | 'floor') =>
   firstWet(state.faces.filter(({ face }) => face.place === place))
 const dripsSaid = (side: WinterSide, place: 'top' | 'wall') => {
   const face = beside(side, place)
@@ -110,8 +110,7 @@ const water = computed(() =>
     const { dripsAlike } = side.known.context.figures
     const first = top.dripsFrom - wall.dripsFrom < dripsAlike
     const air = dry(side)
-    const below = side.state.faces.filter(({ face }) => face.place === 'floor')
-    const floor = firstWet(below)
+    const floor = beside(side, 'floor')
     const floorFirst =
       floor && side.state.wetFirst === floor ? `the floor is wet first, from ${showHumidity(floor.dripsFrom)}; ` : ''
     if (first && air && air.passesM3PerS >= air.m3PerS)

@@ -49,7 +49,7 @@ const months = computed(() =>
   winterMonths(yearOf(props.yard).calendar, props.yard.season?.winterMeansCelsius, yearOf(props.yard).figures),
 )
 const shownDegrees = (celsius: number) => Math.round(preferences.units === 'mm' ? celsius : fahrenheitFrom(celsius))
-const readDegrees = (text: string) => parseTemperature(text, preferences.units === 'mm')
+const readDegrees = (text: string) => parseTemperature(text, preferences.units)
 function setMean(at: number, celsius: number | undefined) {
   if (celsius === undefined) return
   setMeans(months.value.map((month, i) => (i === at ? Math.round(celsius * 10) / 10 : month.celsius)))

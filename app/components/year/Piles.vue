@@ -2,7 +2,7 @@
 // A changeover as piles that move: the hive, what is set down beside it, and the van, after each step.
 import type { LaidHive } from '#core/laid-hive'
 import { pilesAfter, type HiveChangeover } from '#core/season'
-import { capital, inVocabulary, setDownWord, type StepWords } from '#core/wording'
+import { capital, setDownWord, type StepWords } from '#core/wording'
 import { INDIGO } from '~/drawing/palette'
 import { sectionOf } from '~/drawing/section'
 
@@ -39,7 +39,7 @@ const piles = computed(() => {
   const { hive, places, van } = now.value
   const named = [
     { word: 'The hive', ids: hive },
-    ...places.map((ids, i) => ({ word: capital(inVocabulary(setDownWord(i + 1), usePreferences().vocabulary)), ids })),
+    ...places.map((ids, i) => ({ word: capital(said(setDownWord(i + 1))), ids })),
     { word: 'The van', ids: van },
   ]
   return named.map((pile, i) => ({ ...pile, x: PILE / 2 + i * PILE }))
@@ -62,7 +62,7 @@ const layers = computed(() =>
   }),
 )
 const width = computed(() => piles.value.length * PILE)
-const said = computed(() => {
+const spoken = computed(() => {
   const { moved } = now.value
   if (!moved) return 'As it stands. Go through the steps: press, or drag the bead.'
   return `${done.value} of ${steps.value.length}: ${props.words[done.value - 1]?.text ?? ''}`
@@ -71,7 +71,7 @@ const said = computed(() => {
 
 <template>
   <section class="piles" aria-label="The piles, step by step" data-testid="piles">
-    <svg :viewBox="`0 0 ${width} ${HEIGHT}`" role="img" :aria-label="said">
+    <svg :viewBox="`0 0 ${width} ${HEIGHT}`" role="img" :aria-label="spoken">
       <line x1="0" :x2="width" :y1="HEIGHT - 24" :y2="HEIGHT - 24" stroke="#7a6a45" stroke-width="2" />
       <g
         v-for="layer in layers"
@@ -100,7 +100,7 @@ const said = computed(() => {
       </text>
     </svg>
     <p role="status">
-      <b>{{ said }}</b>
+      <b>{{ spoken }}</b>
     </p>
     <div class="beads">
       <ElButton :disabled="done === 0" data-testid="step-back" @click="done = done - 1">Step back</ElButton>
@@ -110,7 +110,7 @@ const said = computed(() => {
         :max="steps.length"
         show-stops
         :show-tooltip="false"
-        :format-value-text="() => said"
+        :format-value-text="() => spoken"
         aria-label="Step of the changeover"
         data-testid="step-slider"
       />

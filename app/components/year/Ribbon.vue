@@ -15,7 +15,7 @@ import {
   yearOf,
   type Border,
 } from '#core/season'
-import { capital, counted, monthShort } from '#core/wording'
+import { capital, counted, monthWord } from '#core/wording'
 import { useElementSize } from '@vueuse/core'
 import * as deeds from '#core/hive/deeds'
 
@@ -47,7 +47,7 @@ const borders = computed(() => bordersOf(year.value))
 const limits = computed(() => new Map(bordersOf(ofYard.value).map((border) => [border.stage, border])))
 const months = computed(() =>
   Array.from({ length: 12 }, (_, month) => ({
-    word: monthShort(month + 1),
+    word: monthWord(month + 1),
     at: share(`${String(month + 1).padStart(2, '0')}-01`),
   })),
 )

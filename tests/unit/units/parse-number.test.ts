@@ -37,11 +37,11 @@ describe('a number as it is typed', () => {
 
 describe('a temperature as it is typed', () => {
   it('is in the unit that is typed with it, else in the one that is switched on', () => {
-    expect(parseTemperature('50 °F', true)).toBeCloseTo(10, 9)
-    expect(parseTemperature('50f', true)).toBeCloseTo(10, 9)
-    expect(parseTemperature('50', false)).toBeCloseTo(10, 9)
-    expect(parseTemperature('−5 °C', false)).toBe(-5)
-    expect(parseTemperature('12,5', true)).toBe(12.5)
-    expect(parseTemperature('warm', true)).toBeUndefined()
+    expect(parseTemperature('50 °F', 'mm')).toBeCloseTo(10, 9)
+    expect(parseTemperature('50f', 'mm')).toBeCloseTo(10, 9)
+    expect(parseTemperature('50', 'inches')).toBeCloseTo(10, 9)
+    expect(parseTemperature('−5 °C', 'inches')).toBe(-5)
+    expect(parseTemperature('12,5', 'mm')).toBe(12.5)
+    expect(parseTemperature('warm', 'mm')).toBeUndefined()
   })
 })

@@ -37,7 +37,8 @@ const chosen = ref<string | null>(null)
 const hive = computed(() => view.placeOf(String(route.params.hive)))
 useCropsOf(
   () => hive.value?.yard,
-  (one) => mode.value === 'year' || one.id === hive.value?.hive.id,
+  // Only what is planned asks for it: every hive through the year, and the winter form that a wrap goes round.
+  (one) => mode.value === 'year' || (mode.value === 'standing' && one.id === hive.value?.hive.id),
 )
 const known = computed(() => (hive.value ? hiveIn(hive.value.yard, hive.value.hive) : null))
 const assessment = computed(() => known.value?.assessment ?? null)
