@@ -7,12 +7,17 @@ import {
   PART_KINDS,
   sizeLimitOf,
   type DimensionName,
+  BEE_SPACES,
+  SPACED_BY,
+  USES,
   type HangingDimension,
   type Pattern,
   type HangingPattern,
   BOX_SIZES,
   SLACK_PLACES,
 } from '#core/catalogue'
+import { FIGURE_NAMES, figureKey, figureLimits } from '#core/figures'
+import type { Length } from '#core/units'
 import {
   ABSORBER_FEATURES,
   ATTACHMENT_PLACES,
@@ -36,13 +41,15 @@ import {
   WINTER_TOPS,
   WRAPS,
   YAWS_DEG,
+  HALVES,
+  PARTLY,
+  TRAVEL_TASKS,
   type Content,
   type Hive,
   type Part,
   type Placement,
   type Yard,
 } from '#core/hive'
-import type { Length } from '#core/units'
 
 const shipped = [...CATALOGUE.patterns.keys()]
 const hanging = [...CATALOGUE.hanging.keys()]
@@ -52,14 +59,36 @@ const maybe = <T>(key: string, value: fc.Arbitrary<T>) =>
   fc.option(value, { nil: undefined }).map((one) => (one === undefined ? {} : { [key]: one }))
 const merged = (...list: readonly fc.Arbitrary<object>[]) =>
   fc.tuple(...list).map((all) => Object.assign({}, ...all) as Record<string, unknown>)
+const ANY_LENGTH: Length = { mm: 0, plusMinusMm: 0, source: { mark: 'own', text: 'any' } }
 /** A size of this name, as far as there can be one, its ends among them. */
 const lengthOf = (name: DimensionName | HangingDimension): fc.Arbitrary<Length> => {
   const { leastMm, mostMm } = sizeLimitOf(name)!
   const whole = { min: Math.max(Math.ceil(leastMm), -20), max: Math.min(Math.floor(mostMm), 700) }
   return fc
-    .tuple(fc.oneof(fc.integer(whole), fc.constantFrom(leastMm, mostMm)), fc.constantFrom(0, 0.5, 100))
-    .map(([mm, plusMinusMm]) => ({ mm, plusMinusMm, source: { mark: 'own', text: 'any' } }))
+    .tuple(
+      fc.oneof(fc.integer(whole), fc.constantFrom(leastMm, mostMm)),
+      fc.constantFrom(0, 0.5, 100),
+      maybe('otherMm', fc.oneof(fc.integer(whole), fc.constantFrom(leastMm, mostMm))),
+      maybe('inches', fc.constantFrom('7 7/8', '1/4')),
+    )
+    .map(([mm, plusMinusMm, ...rest]) => Object.assign({ ...ANY_LENGTH, mm, plusMinusMm }, ...rest))
 }
+const loan = merged(
+  fc.record({ name: fc.constantFrom('the club', 'Kiln Bank'), since: fc.constant('2026-04-01') }),
+  maybe('backBy', fc.constant('2026-09-01')),
+  maybe('yardId', fc.constant('kiln-bank')),
+)
+const reading = (id: string) =>
+  fc
+    .constantFrom(...DIMENSION_NAMES)
+    .chain((dimension) => fc.tuple(fc.constant(dimension), lengthOf(dimension)))
+    .map(([dimension, { source, ...size }]) => ({
+      id,
+      dimension,
+      ...size,
+      text: source.text,
+      at: '2026-05-01T10:00:00Z',
+    }))
 const monthDay = fc
   .tuple(fc.integer({ min: 1, max: 12 }), fc.integer({ min: 1, max: 28 }))
   .map(([m, d]) => `${String(m).padStart(2, '0')}-${String(d).padStart(2, '0')}`)
@@ -96,7 +125,11 @@ const ownPattern = (id: string): fc.Arbitrary<Pattern> =>
     maybe('twinId', fc.constantFrom('box-national-brood', 'nothing')),
     maybe(
       'normalContents',
-      fc.record({ framePatternId: fc.constantFrom(...hanging, 'nothing'), count: fc.integer({ min: 1, max: 40 }) }),
+      merged(
+        fc.record({ framePatternId: fc.constantFrom(...hanging, 'nothing'), count: fc.integer({ min: 1, max: 40 }) }),
+        maybe('dummyPatternId', fc.constantFrom(...hanging, 'nothing')),
+        maybe('slack', fc.constantFrom(...SLACK_PLACES)),
+      ),
     ),
     maybe(
       'mass',
@@ -108,6 +141,11 @@ const ownPattern = (id: string): fc.Arbitrary<Pattern> =>
     ),
     maybe('ratingKg', fc.constantFrom(0, 5000)),
     maybe('rValue', fc.constantFrom(0.01, 5.6)),
+    maybe('size', fc.constantFrom(...BOX_SIZES)),
+    maybe('space', fc.constantFrom(...BEE_SPACES)),
+    maybe('use', fc.constantFrom(...USES)),
+    maybe('cleanComb', fc.boolean()),
+    maybe('own', fc.constant(true)),
   ).map((pattern) => pattern as unknown as Pattern)
 
 const ownHanging = (id: string): fc.Arbitrary<HangingPattern> =>
@@ -123,6 +161,9 @@ const ownHanging = (id: string): fc.Arbitrary<HangingPattern> =>
       .map((lengths) => Object.fromEntries(HANGING_DIMENSIONS.map((name, i) => [name, lengths[i]]))),
     maybe('thickness', lengthOf('thickness')),
     maybe('cleanComb', fc.boolean()),
+    maybe('own', fc.constant(true)),
+    maybe('spacedBy', fc.constantFrom(...SPACED_BY)),
+    maybe('litres', fc.constantFrom(0, 2.5, 30)),
   ).map((pattern) => pattern as unknown as HangingPattern)
 
 const content = merged(
@@ -130,6 +171,8 @@ const content = merged(
   maybe('comb', fc.constantFrom(...COMB_STARTS)),
   maybe('support', fc.constantFrom(...COMB_SUPPORTS)),
   maybe('holds', fc.constantFrom(...COMB_HOLDS)),
+  maybe('stores', fc.constantFrom(...PARTLY)),
+  maybe('half', fc.constantFrom(...HALVES)),
   maybe('turned', fc.boolean()),
   maybe('hasHeld', fc.subarray(['honey', 'brood'])),
   maybe('atMm', fc.integer({ min: -1500, max: 1500 })),
@@ -165,7 +208,8 @@ const part = merged(
   maybe('condition', fc.constantFrom(...CONDITIONS)),
   maybe('lacks', fc.subarray([...ABSORBER_FEATURES])),
   maybe('name', fc.constantFrom('old box', 'Großmutters')),
-  maybe('borrowed', fc.constant({ name: 'the club', since: '2026-04-01', backBy: '2026-09-01' })),
+  maybe('borrowed', loan),
+  maybe('readings', fc.tuple(reading('r0'), reading('r1'))),
 )
 const how = merged(
   fc.record({
@@ -192,6 +236,7 @@ const way = merged(
     'winterParts',
     merged(
       maybe('slab', fc.constantFrom('own-a', 'slab-national', 'nothing')),
+      maybe('wrap', fc.constantFrom('own-b', 'nothing')),
       maybe('crown', fc.constantFrom('own-b', 'crown-film-national')),
     ),
   ),
@@ -250,7 +295,25 @@ export const anyYard: fc.Arbitrary<Yard> = fc
         maxLength: 3,
       },
     ),
-    has: fc.record({ patterns: fc.boolean(), byHand: fc.boolean(), visit: fc.boolean() }),
+    limits: fc.subarray(FIGURE_NAMES, { maxLength: 2 }),
+    lent: fc.array(fc.option(loan, { nil: undefined }), { minLength: 14, maxLength: 14 }),
+    winterBeesKg: maybe('winterBeesKg', fc.constantFrom(0.05, 1.4, 10)),
+    accepted: fc.array(
+      fc.record({
+        findingKey: fc.constant('k'),
+        measuredMm: fc.constantFrom(null, 6.35),
+        reason: fc.constant('known'),
+      }),
+      { maxLength: 1 },
+    ),
+    task: fc.constantFrom(...TRAVEL_TASKS),
+    has: fc.record({
+      patterns: fc.boolean(),
+      byHand: fc.boolean(),
+      visit: fc.boolean(),
+      round: fc.boolean(),
+      leftOut: fc.boolean(),
+    }),
     places: fc.array(fc.constantFrom(...ATTACHMENT_PLACES), { minLength: 14, maxLength: 14 }),
     edge: fc.constantFrom(...EDGES),
   })
@@ -260,6 +323,7 @@ export const anyYard: fc.Arbitrary<Yard> = fc
         ({
           ...one,
           id: `p${i}`,
+          ...(made.where[i] === 4 && made.lent[i] ? { lent: made.lent[i] } : {}),
           contents: (one.contents as object[]).map((each, n) => ({ ...each, id: `p${i}/${n}` }) as unknown as Content),
         }) as unknown as Part,
     )
@@ -273,19 +337,23 @@ export const anyYard: fc.Arbitrary<Yard> = fc
         partId: n % 3 === 0 ? `want:${shipped[n % shipped.length]}/0` : `p${i % 16}`,
       } as unknown as Placement,
       patternId: n % 5 === 0 ? 'own-a' : shipped[n % shipped.length]!,
+      ...(n % 4 === 0 ? { hole: n % 8 === 0 ? ('open' as const) : ('closed' as const) } : {}),
     }))
+    const stack = placed(0)
+    const round = made.has.round ? { round: stack.map(({ partId }) => partId) } : {}
     const first: Hive = {
       id: 'h0',
       name: 'Twill',
       stage: made.stage,
       note: '',
-      stack: placed(0),
+      stack,
       attachments: parts.flatMap(({ id }, i) =>
-        made.where[i] === 2 ? [{ partId: id, place: made.places[i]!, edge: made.edge }] : [],
+        made.where[i] === 2 ? [{ partId: id, place: made.places[i]!, edge: made.edge, ...round }] : [],
       ),
-      accepted: [],
+      accepted: made.accepted,
       season: {
         way: made.hiveWay,
+        ...made.winterBeesKg,
         ...(made.has.byHand
           ? {
               byHand: {
@@ -294,6 +362,8 @@ export const anyYard: fc.Arbitrary<Yard> = fc
                   attachments: layers.slice(0, 2).map(({ placement, patternId }) => ({
                     partId: placement.partId,
                     place: made.places[0]!,
+                    edge: made.edge,
+                    ...round,
                     patternId,
                   })),
                   writtenFrom: 'x',
@@ -316,17 +386,24 @@ export const anyYard: fc.Arbitrary<Yard> = fc
                 to,
                 kg: 4,
                 turned: false,
+                ...(from === 'van' ? { part: { id: `p${i}`, patternId: shipped[i]!, contents: [], hasHeld: [] } } : {}),
+                ...(i % 5 === 0 ? { attachment: { partId: `p${i}`, place: made.places[0]!, edge: made.edge } } : {}),
+                ...(i % 3 === 0 ? { sortInto: stack.map(({ partId }) => partId) } : {}),
+                ...(i % 7 === 0 ? { task: made.task } : {}),
                 ...(to === 'hive'
                   ? { placement: { ...made.hows[i % 14], partId: `p${i}` } as unknown as Placement }
                   : {}),
               })),
+              ...(made.has.leftOut ? { leftOut: ['p0'] } : {}),
             },
           }
         : {}),
     } as Hive
-    const overrides = [...new Map(made.overrides.map(([id, name, one]) => [`${id}.${name}`, one] as const))].map(
-      ([key, one]) => ({ key, length: one }),
+    const own = made.overrides.map(([id, name, one]) => [`${id}.${name}`, one] as const)
+    const limits = made.limits.map(
+      (name) => [figureKey(name), { ...ANY_LENGTH, mm: figureLimits(name).least * 120 }] as const,
     )
+    const overrides = [...new Map<string, Length>([...own, ...limits])].map(([key, length]) => ({ key, length }))
     return {
       id: 'yard',
       name: 'Any',

@@ -9,6 +9,7 @@ import { emptyYard, planOf, planOfHive, startHive, type Plan } from '#core/hive'
 import { openApiDocument } from '#wire/openapi'
 import { planSchema } from '#wire/plan-schema'
 import { readPlan, readPlanValue, readWith } from '#wire/read'
+import { anyYard } from '../helpers/any-yard'
 import { counter } from '../helpers/hives'
 
 const ajv = new Ajv2020({ allErrors: false, strict: true, allowUnionTypes: true })
@@ -176,6 +177,37 @@ describe('the plan file’s schema', () => {
         },
       ),
     )
+  })
+})
+
+/** Every field that a schema names, wherever it stands. */
+function fieldsOf(schema: unknown, found = new Set<string>()): Set<string> {
+  if (schema === null || typeof schema !== 'object') return found
+  for (const [key, inner] of Object.entries(schema)) {
+    if (key === 'properties') for (const field of Object.keys(inner as object)) found.add(field)
+    fieldsOf(inner, found)
+  }
+  return found
+}
+
+describe('any yard that can be made', () => {
+  const { bookEntry: _, ...defs } = planJsonSchema.$defs
+  const published = fieldsOf({ ...planJsonSchema, $defs: defs })
+  const made = new Set<string>()
+  it('is taken by the published schema, and comes back the same (property)', () => {
+    fc.assert(
+      fc.property(anyYard, (yard) => {
+        const plan = JSON.parse(JSON.stringify(planOf([yard]))) as Plan
+        expect(validate(plan), JSON.stringify(validate.errors)).toBe(true)
+        const read = readPlanValue(plan)
+        expect(read).toEqual({ ok: true, value: plan })
+        for (const path of places(plan)) made.add(String(path.at(-1)))
+      }),
+      { numRuns: 300, seed: 31 },
+    )
+  })
+  it('has every field that is published, so that none is refused or forgotten unseen', () => {
+    expect([...published].filter((field) => !made.has(field)).sort()).toEqual(['books', 'entries'])
   })
 })
 
