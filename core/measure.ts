@@ -6,7 +6,7 @@ import { bandOf, betterWays, betterWaysOfBoth, canStandEitherWay, judgeGap } fro
 import type { BetterWay, Context, JudgedGap, Measured } from './checks'
 import { areAsMade } from './checks/usual-joint'
 import { gapsOf, hasTwoSides, jointsOf, layOut, onSide, type AssembledHive, type Gap } from './geometry'
-import { colonyIn, HIVE_SIDES, type Climate, type Hive, type Yard } from './hive'
+import { colonyIn, storesByBook, HIVE_SIDES, type Climate, type Hive, type Yard } from './hive'
 
 /** Parts that work either way up, tried both ways: all that a plan has to know of its gaps. */
 export function betterWaysIn(assembled: AssembledHive, { band, figures, catalogue }: Context): BetterWay[] {
@@ -50,6 +50,7 @@ export function contextOf(yard: Yard, hive: Hive, look: Look = {}): Context {
   const catalogue = catalogueOf(yard)
   const { figures } = catalogue
   const colony = colonyIn(yard, hive.id)
+  const stores = storesByBook(yard, hive.id)
   const year = yearOf(yard)
   const conflict = treatConflict(year)
   const asOf = look.planned ? undefined : look.today
@@ -65,6 +66,7 @@ export function contextOf(yard: Yard, hive: Hive, look: Look = {}): Context {
     ...(yard.season?.calendar ? {} : { climateUnsaid: true }),
     ...(conflict ? { treatConflict: conflict } : {}),
     ...(colony ? { colony } : {}),
+    ...(stores ? { stores } : {}),
     ...look,
   }
 }

@@ -1,4 +1,4 @@
-import type { Entry, LowBattery, WeighedOn } from '#core/book'
+import type { Entry, FoodBook, LowBattery, WeighedOn } from '#core/book'
 import type { Yard } from '#core/hive'
 import type { AirReading, SensorPlace } from '#core/winter'
 import type { Imported, ImportProgress } from './import-answer'
@@ -12,6 +12,9 @@ export interface StoredYard {
 
 /** What the books say of the state of colonies, by yard. */
 export type ColonyEntries = Readonly<Record<string, readonly Entry[]>>
+
+/** What the food of hives is known from, by yard; times of weighings in UTC. */
+export type FoodBooks = Readonly<Record<string, FoodBook>>
 
 /** A yard that was taken away and can be brought back. */
 export interface RemovedYard {

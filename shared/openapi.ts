@@ -217,6 +217,24 @@ const YARDS_PATHS: Json = {
       },
     },
   },
+  '/api/yards/food': {
+    get: {
+      operationId: 'foodBooks',
+      summary:
+        'What the food of hives is known from, by yard: looks, feed, crops and treatments, and the last weighings.',
+      parameters: [{ name: 'today', in: 'query', required: true, schema: { type: 'string', format: 'date' } }],
+      responses: {
+        200: answer('By the identity of their yard; a weighing is told only while its boxes still stand.', {
+          type: 'object',
+          additionalProperties: object({
+            entries: listOf(ref('bookEntry')),
+            weighed: { type: 'object', additionalProperties: object({ at: text, kg: number, parts: text }) },
+          }),
+        }),
+        ...refusals(403, 422),
+      },
+    },
+  },
   '/api/yards/{id}/removed': {
     put: {
       operationId: 'removeYard',

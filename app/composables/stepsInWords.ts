@@ -17,7 +17,7 @@ export function stepsInWords(yard: Yard, changeover: HiveChangeover, reader: Rea
     names: known?.names(reader.vocabulary) ?? new Map<string, string>(),
     roleOf: (id: string) => standing?.stack.find(({ partId }) => partId === id)?.role,
     parting: partingFor(changeover.toStage, localToday(), yard),
-    crop: yard.crops?.[changeover.hiveId],
+    food: yard.foods?.[changeover.hiveId],
   }
   // On paper the how stands with the cautions, to be read before the box is opened.
   return changeover.steps

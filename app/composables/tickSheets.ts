@@ -1,4 +1,4 @@
-import { hasBees, isCold, type Stage, type Yard } from '#core/hive'
+import { hasBees, type Stage, type Yard } from '#core/hive'
 import { plannedHiveIn } from '#core/hive-in'
 import { laidIn, plannedLaidIn } from '#core/laid-hive'
 import { cautionsOfStage, visitTimeOf, type HiveChangeover, type PlannedStage, type YardVisit } from '#core/season'
@@ -14,11 +14,9 @@ import {
   type Reader,
 } from '#core/wording'
 import { feedingInWords, feedToCarryInWords } from '#core/wording/feeding-words'
-import { winterStoresOf } from '#core/wording/food-words'
 import type { TickSheets } from '#wire/visit-print-schema'
 import { printedHive } from '~/drawing/printed'
 import { benchLink } from './hiveCards'
-import { foodAsked } from './hiveFood'
 import { localToday } from './localTime'
 import { stepsInWords } from './stepsInWords'
 
@@ -41,7 +39,7 @@ interface FoodOfVisit {
 }
 
 /** The sheets of a visit: hives by the row, each with its food, what is still wrong after it, and its steps. */
-export async function tickSheets(asked: VisitAsked): Promise<TickSheets> {
+export function tickSheets(asked: VisitAsked): TickSheets {
   const { yard, stage, visit, changeovers } = asked
   const preferences = usePreferences()
   const { reader } = preferences
@@ -53,7 +51,7 @@ export async function tickSheets(asked: VisitAsked): Promise<TickSheets> {
     .sort((a, b) => row.get(a.hiveId)!.at - row.get(b.hiveId)!.at)
   const foods = new Map<string, FoodOfVisit>()
   // What is fed is carried whether or not a box is moved.
-  for (const { hiveId } of changeovers) foods.set(hiveId, await foodOfVisit(asked, hiveId, reader))
+  for (const { hiveId } of changeovers) foods.set(hiveId, foodOfVisit(asked, hiveId, reader))
   return {
     title: asked.title,
     paper: preferences.paper,
@@ -89,15 +87,12 @@ export async function tickSheets(asked: VisitAsked): Promise<TickSheets> {
   }
 }
 
-async function foodOfVisit({ yard, plans }: VisitAsked, hiveId: string, reader: Reader): Promise<FoodOfVisit> {
-  const [hive, plan] = [yard.hives.find(({ id }) => id === hiveId), plans.get(hiveId)]
-  if (!hive || !plan || !hasBees(yard, hiveId)) return { lines: [], food: undefined }
-  const asked = await foodAsked(yard, hive)
-  const known = asked && winterStoresOf(asked, isCold(hive.stage), reader)
-  const food = feedingAt(yard, plan, known?.kg)
+function foodOfVisit({ yard, plans }: VisitAsked, hiveId: string, reader: Reader): FoodOfVisit {
+  const plan = plans.get(hiveId)
+  if (!plan || !hasBees(yard, hiveId)) return { lines: [], food: undefined }
+  const food = feedingAt(yard, plan)
   if (!food || food.todo === 'nothing') return { lines: [], food }
-  const words = feedingInWords(food, { said: known?.said, climate: climateUnsaid(yard) }, reader)
-  return { lines: [words.todo], food }
+  return { lines: [feedingInWords(food, climateUnsaid(yard), reader).todo], food }
 }
 
 /** What is still wrong with a hive once the change is done, the gravest first, as far as it is to be seen to. */

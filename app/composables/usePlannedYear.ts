@@ -4,6 +4,8 @@ import type { Yard } from '#core/hive'
 import type { LiftProfile } from '#core/lifting'
 import type { PlannedYear } from '~/workers/plan-yard'
 import { afterDrawing } from './useInTurn'
+import { useFoods } from '~/stores/foods'
+import { patience } from '~/sync/patience'
 import { planDoor } from './doors'
 
 /** What has come so far is shown again no oftener than this. */
@@ -18,6 +20,7 @@ export function usePlannedYear(yard: Ref<Yard | undefined>, profile: Ref<LiftPro
   const partial = shallowRef<PlannedYear | null>(null)
   const done = ref(0)
   const running = ref(false)
+  const foods = useFoods()
   let round = 0
 
   async function write(): Promise<void> {
@@ -25,8 +28,9 @@ export function usePlannedYear(yard: Ref<Yard | undefined>, profile: Ref<LiftPro
     if (!yard.value) return
     running.value = true
     done.value = 0
-    // The yard is handed to the worker once what is seen is drawn.
+    // The yard is handed to the worker once what is seen is drawn, and its food is known: a plan is not shown twice.
     await afterDrawing()
+    await Promise.race([foods.whenKnown(yard.value.id), patience()])
     if (mine !== round) return
     const started = performance.now()
     const all: { hives: PlannedYear['hives'][number][]; figures: PlannedYear['figures'][number][] } = {

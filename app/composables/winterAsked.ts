@@ -1,14 +1,11 @@
 import type { HiveIn } from '#core/hive-in'
 import { canGive, stateOf, type CanGive, type Inside, type WinterState } from '#core/winter'
-import type { Range } from '#core/weight'
 import { winterOf, type HiveWinter, type WinterFood } from '#core/wintering'
 
 /** What a keeper tries on a hive in winter. */
 export interface WinterAsked {
   readonly outsideCelsius: number
   readonly beesKg: number
-  /** Stores by its book, kg, where it says anything of them. */
-  readonly stores?: Range
 }
 
 /** One hive of two that stand beside each other. */
@@ -35,6 +32,6 @@ export function winterSide(
   const winter = winterOf(known)
   const { figures } = known.context
   const state = stateOf(winter.shell, { outsideCelsius: asked.outsideCelsius, beesKg: asked.beesKg, inside }, figures)
-  const food = winter.food(asked.beesKg, winterInside, asked.stores)
+  const food = winter.food(asked.beesKg, winterInside)
   return { title, under, known, winter, state, food, canGive: canGive(state, asked.beesKg, figures) }
 }

@@ -8,6 +8,7 @@ import { server } from '~/sync/server'
 import type { Slip } from '~/sync/slips'
 import { useAside } from './aside'
 import { useColonies } from './colonies'
+import { useFoodBooks } from './food-books'
 import { useHeld } from './held'
 import { useSending } from './sending'
 import { useSlips } from './slips'
@@ -27,6 +28,7 @@ export const useBook = defineStore('book', () => {
   const held = useHeld()
   const aside = useAside()
   const colonies = useColonies()
+  const foodBooks = useFoodBooks()
   const setAside = useKept<SetAside[]>('duvet.book.set-aside', [])
   const refused = ref('')
   const { count } = storeToRefs(slips)
@@ -57,12 +59,18 @@ export const useBook = defineStore('book', () => {
   async function write(yardId: string, entries: readonly Entry[]): Promise<boolean> {
     const telling = entries.filter(tellsOfColony)
     colonies.note(yardId, telling)
+    foodBooks.note(yardId, entries)
     const taken = await send(await slips.add({ sort: 'entries', yardId, entries }))
     if (telling.length > 0) void colonies.load()
+    void foodBooks.load()
     return taken
   }
   async function weigh(yardId: string, hiveId: string, weighIns: WeighIns): Promise<boolean> {
-    return send(await slips.add({ sort: 'weighing', yardId, hiveId, weighIns }))
+    const yard = held.held.get(yardId)?.yard
+    if (yard) foodBooks.noteWeighed(yard, hiveId, weighIns)
+    const taken = await send(await slips.add({ sort: 'weighing', yardId, hiveId, weighIns }))
+    void foodBooks.load()
+    return taken
   }
 
   /** Sends again what was set aside. */

@@ -2,6 +2,7 @@ import { defineStore, storeToRefs } from 'pinia'
 import { withLog } from '#core/hive'
 import type { StoredYard } from '#wire/answers'
 import { useColonies } from './colonies'
+import { useFoodBooks } from './food-books'
 import { useConflict } from './conflict'
 import { useHeld } from './held'
 import { useRemoved } from './removed'
@@ -20,19 +21,19 @@ const FRESH_MS = 30_000
 /** Takes what the server has; where it is silent, what this device was told last. */
 export const useSync = defineStore('sync', () => {
   const store = useHeld()
-  const slips = useSlips()
-  const sending = useSending()
+  const [slips, sending] = [useSlips(), useSending()]
   const conflict = useConflict()
   const { loaded } = storeToRefs(store)
   const gone = useRemoved()
   const { removed } = storeToRefs(gone)
   const troubles = useTrouble()
-  const colonies = useColonies()
+  const [colonies, foodBooks] = [useColonies(), useFoodBooks()]
+  const loadBooks = () => Promise.all([colonies.load(), foodBooks.load()])
   const { now: trouble, reachable } = storeToRefs(troubles)
 
   async function load(): Promise<void> {
     const asked = server.yards()
-    void colonies.load()
+    void loadBooks()
     await Promise.all([slips.read(), loaded.value ? undefined : readKept()])
     const soon = store.held.size > 0 ? await Promise.race([asked, patience()]) : await asked
     // Who is not signed in is not shown what this device has.
@@ -87,7 +88,7 @@ export const useSync = defineStore('sync', () => {
   let refreshedAt = 0
   async function refresh(yardIds?: readonly string[]): Promise<void> {
     refreshedAt = Date.now()
-    const [answer] = await Promise.all([server.yards(), colonies.load()])
+    const [answer] = await Promise.all([server.yards(), loadBooks()])
     if (!answer.ok) return
     const isWanted = (id: string) => !yardIds || yardIds.includes(id) || !store.held.has(id)
     const news = answer.value.filter(({ yard: { id } }) => isWanted(id))
@@ -106,7 +107,7 @@ export const useSync = defineStore('sync', () => {
   function hear({ changed, slips: isOther, trouble: found }: Told): void {
     if (!loaded.value) return
     if (found !== undefined) trouble.value = found
-    if (isOther) void slips.read().then(leadOn)
+    if (isOther) void slips.read().then(leadOn).then(loadBooks)
     if (changed !== undefined) void store.readAgain(changed, conflict.leave).then(leadOn)
   }
   /** Where this tab leads, it sends what another one has left. */

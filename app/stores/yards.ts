@@ -1,10 +1,11 @@
 import { defineStore, storeToRefs } from 'pinia'
-import { computed } from 'vue'
+import { computed, watch } from 'vue'
 import { CATALOGUE } from '#core/catalogue'
 import { emptyYard, fresh, startHive, type StartName } from '#core/hive'
 import { useHeld } from './held'
 import { useColonies } from './colonies'
-import { useCrops } from './crops'
+import { useFoodBooks } from './food-books'
+import { useFoods } from './foods'
 import { useEdits } from './edits'
 import { server } from '~/sync/server'
 import { useSync } from './sync'
@@ -21,9 +22,14 @@ export const useYards = defineStore('yards', () => {
   const { loaded, reachable, removed } = storeToRefs(sync)
 
   const colonies = useColonies()
-  const crops = useCrops()
-  /** With what their books say of their colonies and their crops: every view asks the same. */
-  const yards = computed(() => [...store.held.values()].map(({ yard }) => crops.onto(colonies.onto(yard))))
+  const foodBooks = useFoodBooks()
+  const foods = useFoods()
+  const ofColonies = computed(() => [...store.held.values()].map(({ yard }) => colonies.onto(yard)))
+  watch([ofColonies, () => foodBooks.changes], () => {
+    for (const yard of ofColonies.value) void foods.workOut(yard)
+  })
+  /** With what their books say of their colonies and their food: every view asks the same. */
+  const yards = computed(() => ofColonies.value.map(foods.onto))
 
   async function addYard(name: string): Promise<string | undefined> {
     const yard = emptyYard(makeId(), name)

@@ -8,6 +8,7 @@ import type {
   BatchRemoved,
   BookKept,
   ColonyEntries,
+  FoodBooks,
   BroughtIn,
   HiveWeighIns,
   OpenBook,
@@ -217,6 +218,8 @@ export const server = {
     askKept<readonly Entry[]>(`${of(yardId)}/hives/${encodeURIComponent(hiveId)}/book`),
   /** What the books say of colonies that are dead, gone or closed. */
   colonies: (today: string) => askKept<ColonyEntries>(`/api/yards/colonies?today=${today}`, '/api/yards/colonies'),
+  /** What the food of hives is known from. */
+  foodBooks: (today: string) => askKept<FoodBooks>(`/api/yards/food?today=${today}`, '/api/yards/food'),
   openEntries: (yardId: string, today: string) =>
     askKept<OpenBook>(`${bookOf(yardId)}/open?today=${today}`, `${bookOf(yardId)}/open`),
   yardBook: (yardId: string, from: string, to: string, sorts: readonly EntrySort[]) => askBook(yardId, from, to, sorts),

@@ -1,6 +1,6 @@
 import { foodNeedOf, storesByModelKg } from '../checks'
 import { isUndrawn } from '../comb'
-import { hiveIn } from '../hive-in'
+import { hiveIn, type HiveIn } from '../hive-in'
 import {
   inPlaceOf,
   partEdit,
@@ -39,6 +39,10 @@ function framesIn(yard: Yard, hive: Hive, withSupers: boolean): Place[] {
   )
 }
 
+/** Its stores by its book, else as its combs were said to be. */
+const storesOf = ({ assembled, context: { stores, stage } }: HiveIn) =>
+  stores?.kg ?? storesByModelKg(assembled, { stage })
+
 /**
  * Where the combs of sealed food of a dead colony go: always to the hive that is then shortest of food, by its need
  * less what is there, into a place where an empty or undrawn frame of the same make hangs. Whether they may go at all
@@ -50,7 +54,7 @@ export function combGifts(yard: Yard, dead: Hive, others: readonly Hive[]): Comb
     const need = known.context.need ?? foodNeedOf(known.context)
     return {
       hive,
-      shortKg: (need.low + need.high) / 2 - storesByModelKg(known.assembled, { stage: hive.stage }).middle,
+      shortKg: (need.low + need.high) / 2 - storesOf(known).middle,
       free: framesIn(yard, hive, false).filter(({ content }) => isUndrawn(content) || content.holds === 'empty'),
     }
   })

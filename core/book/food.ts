@@ -2,7 +2,7 @@ import { foodNeedOf, storesByModelKg } from '../checks'
 import { rangeOf } from '../figures'
 import type { StackedPart } from '../geometry'
 import type { HiveIn } from '../hive-in'
-import { isCold, supersFillIn, type CropLetGo } from '../hive'
+import { isCold, supersFillIn, type KnownFood, type KnownStores } from '../hive'
 import { isBox } from '../parts'
 import { daysFrom, isNucleus, needOfHive, needOn, stageOn, yearOf, type NeedOn, type YardYear } from '../season'
 import {
@@ -115,11 +115,31 @@ const needOf = ({ yard, assembled, context }: HiveIn, day: string): NeedOn =>
  * What the food of a hive says of its crop on a day, as its plan and its steps ask it. Its supers fill while it stands
  * as a stage of growth and the year of its yard is in one: a hive left as in flow in December fills none.
  */
-export function cropLetGo({ yard, hive }: HiveIn, { against, supers }: FoodOfHive, today: string): CropLetGo {
+export function knownFoodOf({ yard, hive }: HiveIn, food: FoodOfHive, today: string): KnownFood {
+  const stores = knownStoresOf(food, isCold(hive.stage))
   return {
-    isKnown: !against.some((one) => one.against === 'not-known'),
-    mayGo: supers.filter(({ mayGo }) => mayGo).map(({ partId }) => partId),
+    ...(stores ? { stores } : {}),
+    mayGo: food.supers.filter(({ mayGo }) => mayGo).map(({ partId }) => partId),
     stillFills: supersFillIn(hive.stage) && supersFillIn(stageOn(today, yearOf(yard))),
+  }
+}
+
+/**
+ * What of its food is a hive's for the winter, with how it is known: in season what is left without its supers.
+ * Undefined where neither its book nor a scale says anything of these days.
+ */
+function knownStoresOf({ measured, ledger, supers }: FoodOfHive, inWinter: boolean): KnownStores | undefined {
+  const { at, by } = measured
+  if (by === 'model') return undefined
+  const withoutSupers = inWinter ? undefined : supers.at(-1)?.left
+  const isWithoutSupers = withoutSupers !== undefined
+  return {
+    kg: withoutSupers ?? ledger.there,
+    inAll: ledger.there,
+    isWithoutSupers,
+    at,
+    by,
+    since: ledger.lines.length > 1,
   }
 }
 

@@ -1,6 +1,6 @@
 import type { Catalogue } from '../catalogue'
 import type { AssembledHive, GapSum, Joint, Layout } from '../geometry'
-import type { Climate, Colony, Stage } from '../hive'
+import type { Climate, Colony, KnownStores, Stage } from '../hive'
 import type { NeedOn } from '../season/need-on'
 import type { TreatConflict } from '../season/treat-window'
 import type { Band } from './band'
@@ -24,6 +24,8 @@ export interface Context {
   readonly planned?: boolean
   /** What it asks to eat: on that day, else on the first of its stage. */
   readonly need?: NeedOn
+  /** What it has to eat by its book, where that says anything of these days. */
+  readonly stores?: KnownStores
   /** The last crop of its yard ends too late to treat before the winter bees. */
   readonly treatConflict?: TreatConflict
   /** Nobody has said what climate it is. */

@@ -1,7 +1,7 @@
 import type { PartKind, SpacedBy } from '../catalogue'
 import type { FrameReason } from '../fit/frame-in-box'
 import type { GapPlace, Side } from '../geometry'
-import type { AbsorberFeature, Climate, Stage } from '../hive'
+import type { AbsorberFeature, Climate, KnownStores, Stage } from '../hive'
 import type { LimitDistance } from './band'
 import type { AcrossVerdict } from './frames/judge-across'
 import type { Verdict } from './judge-gap'
@@ -124,6 +124,9 @@ export interface Facts {
     readonly share: number
     readonly until: string
     readonly leastKg: number
+    /** What its book has it from, and of when. */
+    readonly by?: KnownStores['by']
+    readonly at?: string
     readonly unsaid?: true
     readonly supers?: true
   }

@@ -1,6 +1,6 @@
 import type { Length } from '../units'
 import type { Colonies } from './colony'
-import type { Crops } from './crop'
+import type { KnownFoods } from './food'
 import type { HiveSeason, Visit, YardSeason } from './season'
 import type { DimensionName, HangingPattern, Pattern } from '../catalogue/pattern'
 import type { SlackPlace } from '../catalogue'
@@ -225,12 +225,12 @@ export interface Yard {
   readonly parts: readonly Part[]
   /** What the book says of its colonies: worked out, in no file and never stored. */
   readonly colonies?: Colonies
-  /** What the food of its hives lets go: worked out, in no file and never stored. */
-  readonly crops?: Crops
+  /** What is known of the food of its hives: worked out, in no file and never stored. */
+  readonly foods?: KnownFoods
 }
 
 /** A yard as it is kept in files and stored. */
-export type YardAsKept = Omit<Yard, 'colonies' | 'crops'>
+export type YardAsKept = Omit<Yard, 'colonies' | 'foods'>
 
 /** A yard with nothing in it. */
 export function emptyYard(id: string, name: string): Yard {
@@ -265,6 +265,14 @@ export function shedOf(yard: Yard): readonly Part[] {
 
 /** A yard never changes: a changed yard is another one. Every plan of every hive asks for its shed. */
 const lying = new WeakMap<Yard, readonly Part[]>()
+
+/** The parts that stand on a hive, in any order: the same as long as no box goes or comes. */
+export function standingParts({ stack }: Pick<Hive, 'stack'>): string {
+  return stack
+    .map(({ partId }) => partId)
+    .sort()
+    .join()
+}
 
 /** Every part of a hive: its layers bottom first, then what is attached. */
 export function partIdsOf(hive: Hive): string[] {

@@ -74,7 +74,7 @@ export interface PlanProblem {
 
 /** A plan of these yards. */
 export function planOf(yards: readonly Yard[]): Plan {
-  const asKept = ({ colonies: _told, crops: _let, ...yard }: Yard): YardAsKept => yard
+  const asKept = ({ colonies: _told, foods: _known, ...yard }: Yard): YardAsKept => yard
   return { format: PLAN_FORMAT, version: PLAN_VERSION, yards: yards.map(asKept) }
 }
 

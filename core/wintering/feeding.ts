@@ -1,5 +1,5 @@
 import { foodNeedOf, storesByModelKg } from '../checks'
-import { hasBees, isCold, type Stage, type Yard } from '../hive'
+import { hasBees, isCold, type KnownStores, type Stage, type Yard } from '../hive'
 import { plannedHiveIn } from '../hive-in'
 import { feedingOf, needOfHive, type Feeding, type NeedOn, type PlannedStage } from '../season'
 import type { Range } from '../weight'
@@ -14,27 +14,20 @@ export interface StageFeeding extends Feeding {
   /** What a winter of this form burns, where the stage is cold. */
   readonly byHeat: Bounded | undefined
   readonly stores: Pick<Range, 'low' | 'high'>
-  /** By its book; else by the weight model of the boxes. */
-  readonly isKnown: boolean
+  /** By its book, and how that is known; else by the weight model of the boxes. */
+  readonly known: KnownStores | undefined
 }
 
 /** Stages at which nobody asks: in a flow, for a new colony, on the road, for a bait. */
 const NOT_ASKED: ReadonlySet<Stage> = new Set<Stage>(['flow', 'settling', 'moving', 'bait'])
 
-/**
- * What a hive's food asks for at a planned stage; undefined where it holds no bees, or where nobody asks.
- * @param known stores by its book, kg, where it says anything of them
- */
-export function feedingAt(
-  yard: Yard,
-  plan: PlannedStage,
-  known?: Pick<Range, 'low' | 'high'>,
-): StageFeeding | undefined {
+/** What a hive's food asks for at a planned stage; undefined where it holds no bees, or where nobody asks. */
+export function feedingAt(yard: Yard, plan: PlannedStage): StageFeeding | undefined {
   if (!hasBees(yard, plan.hive.id) || NOT_ASKED.has(plan.stage)) return undefined
   const planned = plannedHiveIn(yard, plan)
   const { context, assembled, hive } = planned
   const need = context.need && needOfHive(assembled, context.need, context.figures)
-  const stores = known ?? storesByModelKg(assembled, { planned: true })
+  const stores = context.stores?.kg ?? storesByModelKg(assembled, { planned: true })
   const standing = yard.hives.find(({ id }) => id === hive.id)
   return {
     ...feedingOf(stores, need ?? foodNeedOf(context), {
@@ -46,7 +39,7 @@ export function feedingAt(
     leastKg: context.figures.foodLeast,
     byHeat: isCold(plan.stage) ? winterOf(standing ? winterForm(yard, standing) : planned).food().byHeat : undefined,
     stores,
-    isKnown: known !== undefined,
+    known: context.stores,
   }
 }
 

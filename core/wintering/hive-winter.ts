@@ -81,15 +81,13 @@ export class HiveWinter {
     return foodThrough(this.shell, this.months, beesKg, inside, this.of.context.figures)
   }
 
-  /**
-   * Its winter's food, thought of with only the cluster warm unless it is asked otherwise.
-   * @param known stores by its book, where there are any; else by the weight model
-   */
-  food(beesKg = this.beesKg, inside: Inside = { warm: 'cluster' }, known?: Range): WinterFood {
+  /** Its winter's food, thought of with only the cluster warm unless it is asked otherwise. */
+  food(beesKg = this.beesKg, inside: Inside = { warm: 'cluster' }): WinterFood {
     const { assembled, context } = this.of
     const months = this.burns(beesKg, inside)
     const [need, byHeat] = [foodNeedOf(context), foodInAll(months)]
-    const stores = known ?? storesByModelKg(assembled, { planned: context.planned, stage: context.stage })
+    const byBook = context.stores?.kg
+    const stores = byBook ?? storesByModelKg(assembled, { planned: context.planned, stage: context.stage })
     const byKg = byHeat.middle - (need.low + need.high) / 2
     const alike = Math.abs(byKg) <= ALIKE * byHeat.middle
     return {
@@ -99,7 +97,7 @@ export class HiveWinter {
       more: alike ? 'alike' : byKg > 0 ? 'heat' : 'rule',
       byKg: Math.abs(byKg),
       stores,
-      isByBook: known !== undefined,
+      isByBook: byBook !== undefined,
       short: shortOf(stores, need),
     }
   }

@@ -5,6 +5,7 @@ import { capital, type Reader } from './names'
 import { needInWords } from './need-words'
 import { inVocabulary } from './vocabulary'
 import { FEED_WORDS } from './visit-words'
+import { knownStoresInWords } from './stores-words'
 import { rangeInWords } from './weight-words'
 
 /** What a hive's food asks for: first how it stands, then what is to be done, which is never left open. */
@@ -15,20 +16,15 @@ export interface FeedingWords {
 
 /**
  * The food of a hive at a stage, in two sentences.
- * @param said what its book says it has, where it says anything
  * @param climate what stands behind the need where nobody has said the climate
  */
-export function feedingInWords(
-  food: StageFeeding,
-  { said, climate }: { readonly said: string | undefined; readonly climate: string },
-  reader: Reader,
-): FeedingWords {
+export function feedingInWords(food: StageFeeding, climate: string, reader: Reader): FeedingWords {
   const words = (range: { readonly low: number; readonly high: number }) => rangeInWords(range, reader, 0)
   const mass = (kg: number) => showMass(kg, reader.units)
   const need = food.need ? capital(needInWords(food.need, reader)) : ''
   const heat = food.byHeat ? ` By the heat of this form a winter burns ${words(food.byHeat)}.` : ''
-  const has = said
-    ? ` It has ${said}.`
+  const has = food.known
+    ? ` It has ${knownStoresInWords(food.known, reader)}.`
     : ` The boxes of this stage hold about ${words(food.stores)} by the model; weigh or heft it to know.`
   const stands = inVocabulary(`${need}${climate}; never under ${mass(food.leastKg)}.${heat}${has}`, reader.vocabulary)
   return { stands, todo: inVocabulary(todoInWords(food, reader), reader.vocabulary) }

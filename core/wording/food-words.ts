@@ -1,25 +1,19 @@
-import { dayOf, type AgainstCrop, type FoodOfHive, type Ledger, type Measured, type WeighDoubt } from '../book'
+import type { AgainstCrop, FoodOfHive, Ledger, WeighDoubt } from '../book'
 import type { Figures } from '../figures'
 import { showMass } from '../units'
-import type { Range } from '../weight'
 import { dayInWords } from './day-words'
 import { counted, type Reader } from './names'
+import { knownByInWords } from './stores-words'
 import { inVocabulary } from './vocabulary'
 import { rangeInWords } from './weight-words'
 
-const BY: Readonly<Record<Measured['by'], string>> = {
-  weighed: 'weighed',
-  heft: 'by heft',
-  frames: 'frames of stores counted',
-  model: 'by its combs as they were said or usually are',
-}
-
 /** What is there to eat and how that is known: `14.2 to 18.9 kg: frames of stores counted on 4 Oct 2026, and since`. */
-export function foodThereInWords({ measured, ledger }: FoodOfHive, reader: Reader): string {
-  const how = BY[measured.by]
-  const since = measured.by === 'model' ? '' : ` on ${dayInWords(dayOf(measured.at), reader.vocabulary)}`
-  const and = ledger.lines.length > 1 ? ', with what came and went since' : ''
-  return `${rangeInWords(ledger.there, reader, 1)}: ${how}${since}${and}`
+export function foodThereInWords({ measured: { by, at }, ledger }: FoodOfHive, reader: Reader): string {
+  const known =
+    by === 'model'
+      ? 'by its combs as they were said or usually are'
+      : knownByInWords({ by, at, since: ledger.lines.length > 1 }, reader)
+  return `${rangeInWords(ledger.there, reader, 1)}: ${known}`
 }
 
 const LINE: Readonly<Record<Ledger['lines'][number]['of'], string>> = {
@@ -93,21 +87,4 @@ export function weighDoubtInWords({ doubt, limitKg }: WeighDoubt, readingKg: num
     case 'off-known':
       return `Reading is ${reading}; by what was known it is more like ${limit}: ${asks}`
   }
-}
-
-/**
- * What of its food is a hive's for the winter, with how it is known: in season what is left without its supers.
- * Undefined where neither its book nor a scale says anything.
- */
-export function winterStoresOf(
-  food: FoodOfHive,
-  isCold: boolean,
-  reader: Reader,
-): { kg: Range; said: string } | undefined {
-  if (food.measured.by === 'model') return undefined
-  const withoutSupers = isCold ? undefined : food.supers.at(-1)?.left
-  const said = foodThereInWords(food, reader)
-  return withoutSupers
-    ? { kg: withoutSupers, said: `${rangeInWords(withoutSupers, reader, 1)} without its supers; in all ${said}` }
-    : { kg: food.ledger.there, said }
 }

@@ -1,11 +1,11 @@
 import type { DripFacts, Rule } from '../checks'
 import { showLength, showMass, showResistance, showVolume } from '../units'
+import { storesOfFinding } from './stores-words'
 import { needInWords } from './need-words'
 import { CLIMATE_UNSAID } from './climate-words'
 import { dayInWords } from './day-words'
 import { counted, the, type Reader } from './names'
 import { treatConflictInWords } from './treat-words'
-import { rangeInWords } from './weight-words'
 import type { Tellers } from './telling'
 
 type SeasonRule = Extract<Rule, `season.${string}`>
@@ -185,7 +185,7 @@ export const TELL_SEASON: Tellers<SeasonRule> = {
   'season.short-of-food': ({ finding: { facts, severity }, reader }) => ({
     title: severity === 'mend' ? 'it can starve any day' : 'food may not last',
     what:
-      `About ${rangeInWords({ low: facts.storesLow, high: facts.storesHigh }, reader, 0)} in the boxes that stay; ` +
+      `${storesOfFinding(facts, reader)}; ` +
       needInWords({ low: facts.needLow, high: facts.needHigh, share: facts.share, until: facts.until }, reader) +
       `${facts.unsaid ? CLIMATE_UNSAID : ''}. ` +
       `Never under ${showMass(facts.leastKg, reader.units, 0)}, two full frames.`,

@@ -1,6 +1,6 @@
 import type { Catalogue } from '../catalogue'
 import type { PartLookup } from '../geometry'
-import type { CropLetGo, Placement, Stage, VisitStep } from '../hive'
+import type { KnownFood, Placement, Stage, VisitStep } from '../hive'
 import {
   cautionsOfStep,
   reasonOf,
@@ -107,8 +107,8 @@ export interface VisitTo {
   readonly roleOf: (partId: string) => Placement['role']
   /** Whether boxes may be parted on the day of the visit. */
   readonly parting: Parting
-  /** What the food of the hive lets go; nothing is known where it is left out. */
-  readonly crop?: CropLetGo | undefined
+  /** What is known of the hive's food; nothing where it is left out. */
+  readonly food?: KnownFood | undefined
 }
 
 export interface StepWords {
@@ -124,7 +124,7 @@ export interface StepWords {
 /** A step with its reason and the cautions that belong to it. */
 export function stepOfVisitInWords(
   step: VisitStep,
-  { toStage, catalogue, names, parts, roleOf, parting, crop }: VisitTo,
+  { toStage, catalogue, names, parts, roleOf, parting, food }: VisitTo,
   reader: Reader,
 ): StepWords {
   const pattern = catalogue.patterns.get(step.patternId)
@@ -134,7 +134,7 @@ export function stepOfVisitInWords(
   return {
     text: said(capital(visitStepInWords(step, name, changeIn(step, parts), reader, isRoof({ pattern })))),
     why: said(REASON_WORDS[reason]),
-    ...(reason === 'crop' && !step.sortInto ? { how: [said(cropInWords(step.partId, crop))] } : {}),
+    ...(reason === 'crop' && !step.sortInto ? { how: [said(cropInWords(step.partId, food))] } : {}),
     ...(step.sortInto
       ? {
           how: sortingInWords(step, parts, (id) => names.get(id) ?? 'the box that stays', reader),
@@ -153,19 +153,19 @@ export function stepOfVisitInWords(
 }
 
 /** Whether a super is crop, by the food of its hive. */
-function cropInWords(partId: string, crop: CropLetGo | undefined): string {
-  if (!crop?.isKnown)
+function cropInWords(partId: string, food: KnownFood | undefined): string {
+  if (!food?.stores)
     return (
       'First heft or weigh the hive, or count its sealed combs, and write it in its book: nobody knows what is ' +
       'in it. Only what its food can spare comes off; else this super stays on as food.'
     )
-  if (crop.stillFills)
+  if (food.stillFills)
     return (
       'It is still being filled: weigh or heft the hive on the day. Only what its food can spare comes off; else ' +
       'this ' +
       'super stays on as food.'
     )
-  return crop.mayGo.includes(partId)
+  return food.mayGo.includes(partId)
     ? 'By the book’s food it may go: what stays covers the need.'
     : 'By the book’s food nothing of it can be spared today: it stays on as food, unless a later weighing says more.'
 }

@@ -32,7 +32,7 @@ export class EntriesRefused extends Error {
 }
 
 /** Devices in zones ahead of the server's write a day that it has not begun. */
-const AHEAD_DAYS = 1
+export const AHEAD_DAYS = 1
 
 /**
  * Adds entries to the book of a yard, all of them or none. One that is there already is counted, not kept twice; of

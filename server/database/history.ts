@@ -3,6 +3,7 @@ import {
   asItStood,
   changeOf,
   goBack,
+  standingParts,
   staysOf,
   type Before,
   type HiveChange,
@@ -83,18 +84,33 @@ export async function boxesChangedAfter(
 ): Promise<string | undefined> {
   const stored = await readYard(database, yardId)
   if (!stored) return undefined
-  const partsOf = ({ hives }: Yard) =>
-    hives
-      .find(({ id }) => id === hiveId)
-      ?.stack.map(({ partId }) => partId)
-      .sort()
-      .join()
-  const now = partsOf(stored.yard)
-  for await (const { entry, before } of stepsBack(database, stored.yard)) {
-    if (entry.happenedAt <= since) return undefined
-    if (partsOf(before) !== now) return entry.happenedAt
+  return (await boxesChanged(database, stored.yard, new Map([[hiveId, since]]))).get(hiveId)
+}
+
+/** The same for several hives in one walk through the log: those whose boxes are others since, and when they became so. */
+export async function boxesChanged(
+  database: Database,
+  yard: Yard,
+  since: ReadonlyMap<string, string>,
+): Promise<ReadonlyMap<string, string>> {
+  const partsOf = ({ hives }: Yard, hiveId: string) => {
+    const hive = hives.find(({ id }) => id === hiveId)
+    return hive && standingParts(hive)
   }
-  return undefined
+  const asked = new Map([...since].map(([hiveId, at]) => [hiveId, { at, now: partsOf(yard, hiveId) }]))
+  const changed = new Map<string, string>()
+  if (asked.size === 0) return changed
+  for await (const { entry, before } of stepsBack(database, yard)) {
+    for (const [hiveId, { at, now }] of asked) {
+      if (entry.happenedAt <= at) asked.delete(hiveId)
+      else if (partsOf(before, hiveId) !== now) {
+        changed.set(hiveId, entry.happenedAt)
+        asked.delete(hiveId)
+      }
+    }
+    if (asked.size === 0) return changed
+  }
+  return changed
 }
 
 /** Where a part of a yard has been and what it had held, newest first; undefined where there is no such part. */

@@ -30,6 +30,7 @@ export const RULES: Readonly<Record<string, Rule>> = {
   'POST /api/yards': 'signed-in',
   'GET /api/yards/removed': 'signed-in',
   'GET /api/yards/colonies': 'signed-in',
+  'GET /api/yards/food': 'signed-in',
   'PUT /api/yards/{id}/removed': 'owner',
   'POST /api/yards/{id}/edits': 'helper',
   'GET /api/yards/{id}/log': 'reader',

@@ -63,6 +63,43 @@ describe('where the heat goes', () => {
     await expect.poll(() => page.getByTestId('food').innerText()).toContain(`a winter burns ${burns}`)
   })
 
+  it('has in Winter, on its bench, in its year and in every hive’s list the stores that its book has', async () => {
+    const today = new Date().toISOString().slice(0, 10)
+    const hive = '/yards/kiln-bank/hives/muslin%2F0'
+    const page = await session.open(`${hive}/book?see=food`)
+    const answer = await page.request.post(`${session.server.url}/api/yards/kiln-bank/book`, {
+      data: {
+        entries: [
+          {
+            id: 'hefted',
+            hiveId: 'muslin/0',
+            at: `${today}T00:00`,
+            madeAt: new Date().toISOString(),
+            device: 'phone',
+            sort: 'look',
+            body: { foodFrames: { sealed: 2 } },
+          },
+        ],
+      },
+    })
+    expect(answer.ok()).toBe(true)
+    await page.reload()
+    const stores = /([\d.]+ to [\d.]+ kg): frames of stores counted/
+    const inBook = async () => stores.exec(await page.getByTestId('book-food').innerText())?.[1]
+    await expect.poll(inBook).toBeTruthy()
+    const has = (await inBook())!
+    await page.goto(`${session.server.url}/yards/kiln-bank/year?stage=winter&hive=muslin%2F0`)
+    const food = () => page.getByTestId('food').innerText()
+    await expect.poll(food).toContain(`${has}: frames of stores counted`)
+    const inYear = /It has ([\d.]+) to ([\d.]+) kg/.exec(await food())!
+    const [low, high] = inYear.slice(1).map((kg) => Math.round(Number(kg)))
+    await page.goto(`${session.server.url}${hive}/winter`)
+    await expect.poll(() => page.content()).toContain(`${low} to ${high} kg in the boxes by its book`)
+    await page.goto(`${session.server.url}${hive}/winter?see=yard`)
+    const said = () => page.locator('main').innerText()
+    await expect.poll(said).toMatch(new RegExp(`Muslin[\\s\\S]*${low} to ${high} kg`))
+  })
+
   it('never says that an open mesh saves: still air is all that its figure knows', async () => {
     const page = await open('?beside=floor:mesh')
     await expect

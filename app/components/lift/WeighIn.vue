@@ -19,6 +19,7 @@ import { hiveAt, hiveIn } from '#core/hive-in'
 
 const props = defineProps<{ yard: Yard; hive: Hive }>()
 const weighing = useWeighing()
+const foodBooks = useFoodBooks()
 const book = useBook()
 /** Where a device on this machine reaches this Duvet. */
 const { origin } = location
@@ -179,6 +180,7 @@ function halves(): WeighIn | null {
 }
 async function setRemoved(batchId: string, removed: boolean) {
   const answer = await server.setBatchRemoved(batchId, removed)
+  void foodBooks.load()
   if (!answer.ok) fail(null, answer.problem.sentence)
   takenBack.value = removed ? batchId : null
   await load()

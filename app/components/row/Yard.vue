@@ -32,7 +32,6 @@ const { x: scrolled } = useScroll(strip)
 const weighing = useWeighing()
 /** Written only once a stage of the year is asked for. */
 const planning = computed(() => (props.stage ? props.yard : undefined))
-useCropsOf(() => planning.value)
 const { year, running: writing } = usePlannedYear(
   planning,
   computed(() => weighing.own),

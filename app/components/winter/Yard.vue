@@ -15,6 +15,7 @@ import type { HiveWinterFigures, TopFigures } from '~/workers/winter-yard'
 
 const props = defineProps<{ yard: Yard; outsideCelsius: number; dripsAlike: number }>()
 const preferences = usePreferences()
+const foods = useFoods()
 /** A hive without bees has no winter; it is named under the others. */
 const living = computed(() => ({ ...props.yard, hives: props.yard.hives.filter(({ id }) => hasBees(props.yard, id)) }))
 const without = computed(() => props.yard.hives.filter(({ id }) => !hasBees(props.yard, id)).map(({ name }) => name))
@@ -28,6 +29,8 @@ watch(
     const mine = ++round
     stopped.value = false
     done.value = 0
+    await foods.whenKnown(props.yard.id)
+    if (mine !== round) return
     const answer = await planDoor().winterOfYard(
       toRaw(living.value),
       props.outsideCelsius,

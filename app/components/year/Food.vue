@@ -8,14 +8,8 @@ import { feedingAt } from '#core/wintering'
 
 const props = defineProps<{ yard: Yard; planned: PlannedStage }>()
 const preferences = usePreferences()
-const standing = computed(() => props.yard.hives.find(({ id }) => id === props.planned.hive.id))
-const known = useKnownStores(() => standing.value && { yard: props.yard, hive: standing.value })
-const food = computed(() => feedingAt(props.yard, props.planned, known.value?.kg))
-const words = computed(
-  () =>
-    food.value &&
-    feedingInWords(food.value, { said: known.value?.said, climate: climateUnsaid(props.yard) }, preferences.reader),
-)
+const food = computed(() => feedingAt(props.yard, props.planned))
+const words = computed(() => food.value && feedingInWords(food.value, climateUnsaid(props.yard), preferences.reader))
 </script>
 
 <template>

@@ -32,7 +32,7 @@ const NOT_WATCHED: ReadonlySet<Stage> = new Set<Stage>(['flow', 'settling', 'mov
  */
 export function checkFood(
   { assembled, layout }: Measured,
-  { stage, climate, climateUnsaid, need: asked, planned, figures }: Context,
+  { stage, climate, climateUnsaid, need: asked, stores: known, planned, figures }: Context,
 ): Finding[] {
   if (NOT_WATCHED.has(stage) || !asked) return []
   const need = needOfHive(assembled, asked, figures)
@@ -42,7 +42,11 @@ export function checkFood(
   // In season it eats of its supers too: what is said to be in them is no hunger.
   const isFedBySupers =
     !isCold(stage) && supers.some(({ part }) => part.contents.some(({ holds }) => holds && FOOD.has(holds)))
-  const stores = storesByModelKg(assembled, { planned, stage })
+  // What is there today says nothing of a stage to come in which it forages; a plan has no supers to eat of.
+  const byBook = planned && need.share === 0 ? undefined : known
+  const stores = byBook
+    ? byBook[isCold(stage) || planned ? 'kg' : 'inAll']
+    : storesByModelKg(assembled, { planned, stage })
   const isStarving = stores.high < figures.foodLeast
   if (stores.middle >= need.low || (isFedBySupers && need.share === 0)) return []
   // Of a colony that forages only what is said of its combs counts, never what they usually hold.
@@ -63,6 +67,7 @@ export function checkFood(
           share: need.share,
           until: need.until,
           leastKg: figures.foodLeast,
+          ...(byBook ? { by: byBook.by, at: byBook.at } : {}),
           ...(climateUnsaid ? { unsaid: true as const } : {}),
           ...(supers.length > 0 ? { supers: true as const } : {}),
         },

@@ -1,8 +1,8 @@
 import { describe, expect, it } from 'vitest'
-import { cropLetGo, foodOf } from '#core/book'
+import { knownFoodOf, foodOf } from '#core/book'
 import { hiveIn } from '#core/hive-in'
 import { partsById } from '#core/geometry'
-import { planOf, type CropLetGo, type Yard } from '#core/hive'
+import { planOf, type KnownFood, type Yard } from '#core/hive'
 import { catalogueOf } from '#core/catalogue'
 import { changeoverOf, partsWith, visitOf, writeYear } from '#core/season'
 import { stepOfVisitInWords } from '#core/wording'
@@ -24,7 +24,9 @@ const HIVE: readonly Layer[] = [
 const { yard: bare } = build(HIVE, { stage: 'crop' })
 const [hive] = bare.hives
 const supers = hive!.stack.filter(({ role }) => role === 'super').map(({ partId }) => partId)
-const withCrop = (crop: CropLetGo): Yard => ({ ...bare, crops: { [hive!.id]: crop } })
+const KG = { low: 9, middle: 10, high: 11 }
+const STORES = { kg: KG, inAll: KG, isWithoutSupers: true, at: '2026-08-09T10:00', by: 'heft', since: false } as const
+const withCrop = (crop: KnownFood): Yard => ({ ...bare, foods: { [hive!.id]: crop } })
 
 function afterCrop(yard: Yard) {
   const [written] = writeYear(yard, ['crop', 'after-crop', 'pack-down', 'winter'])
@@ -55,7 +57,7 @@ function superOff(yard: Yard) {
       names: new Map(),
       parts,
       roleOf: (id) => hive!.stack.find(({ partId }) => partId === id)?.role,
-      crop: yard.crops?.[hive!.id],
+      food: yard.foods?.[hive!.id],
     },
     { units: 'mm', vocabulary: 'british' },
   )
@@ -63,15 +65,15 @@ function superOff(yard: Yard) {
 
 describe('the crop of the plan against the food of the book', () => {
   it('leaves all supers on as food where nothing can be spared', () => {
-    expect(onIt(withCrop({ isKnown: true, mayGo: [], stillFills: false }))).toEqual(['food', 'food', 'food', 'food'])
+    expect(onIt(withCrop({ stores: STORES, mayGo: [], stillFills: false }))).toEqual(['food', 'food', 'food', 'food'])
     // It stands in the way of the excluder, and goes back on: no word of a crop.
-    expect(superOff(withCrop({ isKnown: true, mayGo: [], stillFills: false }))?.how).toBeUndefined()
+    expect(superOff(withCrop({ stores: STORES, mayGo: [], stillFills: false }))?.how).toBeUndefined()
   })
 
   it('takes off what can be spared, and says so; the others stay as food', () => {
     const mayGo = supers.slice(-2)
-    expect(onIt(withCrop({ isKnown: true, mayGo, stillFills: false }))).toEqual(['food', 'food'])
-    expect(superOff(withCrop({ isKnown: true, mayGo, stillFills: false }))!.how!.join(' ')).toMatch(
+    expect(onIt(withCrop({ stores: STORES, mayGo, stillFills: false }))).toEqual(['food', 'food'])
+    expect(superOff(withCrop({ stores: STORES, mayGo, stillFills: false }))!.how!.join(' ')).toMatch(
       /may go: what stays covers the need/,
     )
   })
@@ -79,13 +81,13 @@ describe('the crop of the plan against the food of the book', () => {
   it('asks for a heft first where nothing is known', () => {
     expect(onIt(bare)).toEqual([])
     expect(superOff(bare)!.how!.join(' ')).toMatch(/^First heft or weigh the hive/)
-    expect(superOff(withCrop({ isKnown: false, mayGo: [], stillFills: false }))!.how!.join(' ')).toMatch(
+    expect(superOff(withCrop({ mayGo: [], stillFills: false }))!.how!.join(' ')).toMatch(
       /^First heft or weigh the hive/,
     )
   })
 
   it('is not said of supers that still fill: they are weighed on the day', () => {
-    const filling = withCrop({ isKnown: true, mayGo: [], stillFills: true })
+    const filling = withCrop({ stores: STORES, mayGo: [], stillFills: true })
     expect(onIt(filling)).toEqual([])
     expect(superOff(filling)!.how!.join(' ')).toMatch(/^It is still being filled: weigh or heft the hive on the day/)
   })
@@ -93,10 +95,10 @@ describe('the crop of the plan against the food of the book', () => {
   it('is what the food of the book says, by the one function', () => {
     const known = hiveIn(bare, hive!)
     const letGo = (entries: Parameters<typeof foodOf>[1], today = '2026-08-10', one = known) =>
-      cropLetGo(one, foodOf(one, entries, [], today), today)
-    expect(letGo([])).toEqual({ isKnown: false, mayGo: [], stillFills: false })
+      knownFoodOf(one, foodOf(one, entries, [], today), today)
+    expect(letGo([])).toEqual({ mayGo: [], stillFills: false })
     const light = { ...entry('look', '2026-08-09T10:00', { heft: 'light' }), hiveId: hive!.id }
-    expect(letGo([light])).toEqual({ isKnown: true, mayGo: [], stillFills: false })
+    expect(letGo([light])).toMatchObject({ stores: { by: 'heft' }, mayGo: [], stillFills: false })
     // Left as in flow, it fills in July and no more in December: then what it holds today is what there is.
     const inFlow = hiveIn(bare, { ...hive!, stage: 'flow' })
     const heft = (day: string) => ({ ...light, at: `${day}T10:00` })
@@ -106,6 +108,6 @@ describe('the crop of the plan against the food of the book', () => {
   })
 
   it('is worked out anew, and stands in no file', () => {
-    expect(planOf([withCrop({ isKnown: true, mayGo: [], stillFills: false })]).yards[0]).not.toHaveProperty('crops')
+    expect(planOf([withCrop({ stores: STORES, mayGo: [], stillFills: false })]).yards[0]).not.toHaveProperty('foods')
   })
 })

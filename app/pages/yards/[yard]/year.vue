@@ -67,8 +67,7 @@ const before = computed<Stage>(() => {
   const at = periods.findIndex((one) => one.stage === stage.value)
   return periods[(at + periods.length - 1) % periods.length]!.stage
 })
-const crops = useCrops()
-useCropsOf(() => yard.value)
+const foods = useFoods()
 const { year, partial, done, running, cancel } = usePlannedYear(
   yard,
   computed(() => weighing.own),
@@ -199,7 +198,7 @@ const name = computed(() =>
 
 /** The plan of what the food of each hive lets go: no step is done or printed by an older one. */
 async function planIsWhole(yardId: string): Promise<void> {
-  await crops.whenKnown(yardId)
+  await foods.whenKnown(yardId)
   await nextTick()
   await until(running).toBe(false)
 }

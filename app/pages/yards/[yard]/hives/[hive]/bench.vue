@@ -60,10 +60,6 @@ watch(
     if (bench.hiveId === route.params.hive && stage !== inAddress.value) inAddress.value = stage
   },
 )
-useCropsOf(
-  () => (bench.planStage ? inView.standingYard : undefined),
-  ({ id }) => id === bench.hiveId,
-)
 watch(
   () => bench.selectedId,
   () => {

@@ -31,7 +31,6 @@ const names = computed(() =>
 const lastTicked = computed(() =>
   place.value ? isEdit(yards.historyOf(place.value.yard.id).undo.at(-1)?.done, 'batch') : false,
 )
-useCropsOf(() => place.value?.yard)
 /** A part that is off the hive has no name there; it keeps the one it had when it was last seen on it. */
 const seen = new Map<string, string>()
 watch(
@@ -52,7 +51,7 @@ function say(one: VisitStep) {
       parts: hiveIn(yard, hive).parts,
       roleOf: (id) => hive.stack.find(({ partId }) => partId === id)?.role,
       parting: partingOn(localToday(), yard),
-      crop: yard.crops?.[hive.id],
+      food: yard.foods?.[hive.id],
     },
     preferences.reader,
   )

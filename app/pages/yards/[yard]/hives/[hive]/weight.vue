@@ -35,11 +35,6 @@ const mode = useInAddress('see', modeOf(MODES), 'lifts')
 const chosen = ref<string | null>(null)
 
 const hive = computed(() => view.placeOf(String(route.params.hive)))
-useCropsOf(
-  () => hive.value?.yard,
-  // Only what is planned asks for it: every hive through the year, and the winter form that a wrap goes round.
-  (one) => mode.value === 'year' || (mode.value === 'standing' && one.id === hive.value?.hive.id),
-)
 const known = computed(() => (hive.value ? hiveIn(hive.value.yard, hive.value.hive) : null))
 const assessment = computed(() => known.value?.assessment ?? null)
 const names = computed(() => known.value?.names(preferences.vocabulary) ?? new Map<string, string>())

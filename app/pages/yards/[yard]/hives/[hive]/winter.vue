@@ -36,11 +36,6 @@ const AXES = [
 const mode = useInAddress('see', modeOf(MODES), 'ways')
 const axis = useInAddress('cut', modeOf(AXES), 'across')
 const place = computed(() => view.placeOf(String(route.params.hive)))
-// Its winter form is the one of its year: what the book lets go comes off it here too.
-useCropsOf(
-  () => place.value?.yard,
-  (one) => mode.value === 'yard' || one.id === place.value?.hive.id,
-)
 const stage = computed(() => (place.value ? coldStageOf(place.value.hive) : 'winter'))
 const known = computed(() => (place.value ? winterForm(place.value.yard, place.value.hive) : null))
 const winter = computed(() => (known.value ? winterOf(known.value) : null))
@@ -105,12 +100,9 @@ watch(
   },
   { immediate: true },
 )
-/** What its book says of its food: the same figure there and here. */
-const stores = useKnownStores(() => place.value)
 const asked = computed(() => ({
   outsideCelsius: outside.value,
   beesKg: bees.value,
-  ...(stores.value ? { stores: stores.value.kg } : {}),
 }))
 const CLUSTER = { warm: 'cluster' } as const
 const sides = computed<WinterSide[]>(() => {

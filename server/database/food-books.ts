@@ -1,0 +1,81 @@
+import { sql } from 'drizzle-orm'
+import { daysLater, FOOD_SORTS, foodEntries, groupedBy, type Entry, type FoodBook } from '#core/book'
+import { standingParts } from '#core/hive'
+import { yearOf } from '#core/season'
+import type { FoodBooks } from '#wire/answers'
+import { AHEAD_DAYS } from './book'
+import type { Database } from './client'
+import { boxesChanged } from './history'
+import { bookEntries } from './schema'
+import { readYard } from './yards'
+
+/** What was written longer ago is of no use any more: `foodOf` lets go of it sooner in season. */
+const FOOD_BOOK_DAYS = 400
+
+/** What the food of the hives of these yards is known from; yards of which nothing is written are left out. */
+export async function foodBooks(
+  database: Database,
+  today: string,
+  isWanted: (yardId: string) => boolean,
+): Promise<FoodBooks> {
+  const written = await writtenOf(database, today)
+  const weighed = await weighedOf(database)
+  const found: Record<string, FoodBook> = {}
+  for (const yardId of new Set([...written.keys(), ...weighed.keys()]))
+    if (isWanted(yardId)) {
+      const book = await foodBook(database, yardId, today, written.get(yardId) ?? [], weighed.get(yardId) ?? new Map())
+      if (book) found[yardId] = book
+    }
+  return found
+}
+
+/** The last weighing of a hive, its time in UTC. */
+interface Last {
+  readonly at: string
+  readonly kg: number
+}
+
+async function foodBook(
+  database: Database,
+  yardId: string,
+  today: string,
+  written: readonly Entry[],
+  weighed: ReadonlyMap<string, Last>,
+): Promise<FoodBook | undefined> {
+  const stored = await readYard(database, yardId)
+  if (!stored) return undefined
+  const changed = await boxesChanged(
+    database,
+    stored.yard,
+    new Map([...weighed].map(([hiveId, { at }]) => [hiveId, at])),
+  )
+  const last = Object.fromEntries(
+    stored.yard.hives.flatMap((hive) => {
+      const one = weighed.get(hive.id)
+      return one && !changed.has(hive.id) ? [[hive.id, { ...one, parts: standingParts(hive) }]] : []
+    }),
+  )
+  const { lookSeasonDays } = yearOf(stored.yard).figures
+  return { entries: foodEntries(written, last, today, lookSeasonDays), weighed: last }
+}
+
+async function writtenOf(database: Database, today: string): Promise<Map<string, Entry[]>> {
+  const rows = await database.all<{ yard_id: string; entry: string }>(sql`
+    select b.yard_id, b.entry from ${bookEntries} as b join yards as y on y.id = b.yard_id and y.removed_at is null
+    where b.is_current and b.sort in (select value from json_each(${JSON.stringify(FOOD_SORTS)}))
+      and b.at >= ${daysLater(today, -FOOD_BOOK_DAYS)} and b.at < ${daysLater(today, AHEAD_DAYS + 1)}
+    order by b.at, b.sequence`)
+  const byYard = groupedBy(rows, ({ yard_id }) => yard_id)
+  return new Map([...byYard].map(([yardId, own]) => [yardId, own.map(({ entry }): Entry => JSON.parse(entry))]))
+}
+
+async function weighedOf(database: Database): Promise<Map<string, Map<string, Last>>> {
+  const rows = await database.all<{ yard_id: string; hive_id: string; at: string; kg: number }>(sql`
+    select h.yard_id, h.id as hive_id, w.at, w.kg from hives as h join weigh_ins as w on w.id = (
+      select id from weigh_ins where yard_id = h.yard_id and hive_id = h.id and removed_at is null
+      order by at desc limit 1)`)
+  const byYard = groupedBy(rows, ({ yard_id }) => yard_id)
+  return new Map(
+    [...byYard].map(([yardId, own]) => [yardId, new Map(own.map(({ hive_id, at, kg }) => [hive_id, { at, kg }]))]),
+  )
+}
