@@ -1,4 +1,4 @@
-import { hasBees, type Stage, type Yard } from '#core/hive'
+import { hasBees, type Hive, type Stage, type Yard } from '#core/hive'
 import { plannedHiveIn } from '#core/hive-in'
 import { laidIn, plannedLaidIn } from '#core/laid-hive'
 import { cautionsOfStage, visitTimeOf, type HiveChangeover, type PlannedStage, type YardVisit } from '#core/season'
@@ -30,6 +30,8 @@ interface VisitAsked {
   readonly take: readonly string[]
   readonly bring: readonly string[]
   readonly title: string
+  /** The hives in the order in which they are worked. */
+  readonly order: readonly Hive[]
 }
 
 /** What a hive eats, in words and as it is carried. */
@@ -38,14 +40,14 @@ interface FoodOfVisit {
   readonly food: StageFeeding | undefined
 }
 
-/** The sheets of a visit: hives by the row, each with its food, what is still wrong after it, and its steps. */
+/** The sheets of a visit: hives in the order asked for, each with its food, what is still wrong after it, and its steps. */
 export function tickSheets(asked: VisitAsked): TickSheets {
   const { yard, stage, visit, changeovers } = asked
   const preferences = usePreferences()
   const { reader } = preferences
   const today = localToday()
   const time = visitTimeOf(stage, today, yard)
-  const row = new Map(yard.hives.map((hive, at) => [hive.id, { hive, at }]))
+  const row = new Map(asked.order.map((hive, at) => [hive.id, { hive, at }]))
   const worked = changeovers
     .filter(({ steps, hiveId }) => steps.length > 0 && row.has(hiveId))
     .sort((a, b) => row.get(a.hiveId)!.at - row.get(b.hiveId)!.at)

@@ -19,6 +19,8 @@ export const usePreferences = defineStore('preferences', () => {
   const ownWords: Vocabulary = american ? 'northAmerican' : 'british'
   const units = useKept('duvet.units', ownUnits, { serializer: oneOf(['mm', 'inches'], ownUnits) })
   const vocabulary = useKept('duvet.words', ownWords, { serializer: oneOf(['british', 'northAmerican'], ownWords) })
+  /** Prints list the hives by the row, or the one that needs it first. */
+  const printOrder = useKept<'row' | 'need'>('duvet.print-order', 'row', { serializer: oneOf(['row', 'need'], 'row') })
   const deviceTyped = useKept('duvet.device', UNNAMED)
   /** What every change carries: never empty, never longer than is taken. */
   const device = computed({
@@ -34,5 +36,5 @@ export const usePreferences = defineStore('preferences', () => {
   const toggleUnits = () => {
     units.value = units.value === 'mm' ? 'inches' : 'mm'
   }
-  return { units, vocabulary, device, deviceTyped, deviceWord, reader, paper, day, toggleUnits }
+  return { units, vocabulary, printOrder, device, deviceTyped, deviceWord, reader, paper, day, toggleUnits }
 })

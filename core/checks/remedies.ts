@@ -1,7 +1,7 @@
 import type { Catalogue, Pattern } from '../catalogue'
 import type { PlacedPart } from '../geometry'
 import { PLACEHOLDER, newPart, newPlacement, partEdit, swapEdit, type Hive, type Part, type Role } from '../hive'
-import { attachmentPlaceOf } from '../parts'
+import { attachmentPlaceOf, isCrown } from '../parts'
 import type { Remedy } from './finding'
 import * as deeds from '../hive/deeds'
 
@@ -38,6 +38,13 @@ export function add(
   const part = newPart(pattern, catalogue, placeholders(pattern.id))
   const placement = { ...newPlacement(part.id, pattern, role), turnedOver }
   return { kind: 'add', patternId: pattern.id, edit: deeds.putOn(hive, at, part, placement) }
+}
+
+/** Put a slab over a cover; a hole in a crown is closed with it, so that the warmth stays under the slab. */
+export function insulate(hive: Hive, over: PlacedPart, slab: Pattern, catalogue: Catalogue): Remedy {
+  const put = add(hive, over.index + 1, slab, catalogue)
+  if (!isCrown(over) || over.part.hole !== 'open') return put
+  return { ...put, partId: over.part.id, edit: deeds.together(put.edit, closeHole(over).edit) }
 }
 
 /** Move a part to another place of the stack; `at` counts after it has been lifted. */

@@ -124,7 +124,8 @@ function remedyInWords(
       return `Swap ${the(named(remedy.partId))} for ${withArticle(wanted)}`
     },
     exchange: () => `Put ${the(named(remedy.partId))} above ${the(named(remedy.otherId))}`,
-    add: () => `Add ${withArticle(pattern)}`,
+    add: () =>
+      `Add ${withArticle(pattern)}${remedy.partId ? `, and close the hole of ${the(named(remedy.partId))}` : ''}`,
     'take-off': () =>
       `Take ${the(named(remedy.partId))}${(remedy.count ?? 1) > 1 ? ' and all that is over it' : ''} off`,
     'move-below': () => `Move ${the(named(remedy.partId))} below ${the(named(remedy.otherId))}`,

@@ -1,11 +1,12 @@
 import { coversColony, type PlacedPart } from '../../geometry'
-import { dimensionMm, isAbsorber, isCrown, isFilledBox, isSlab, isVent } from '../../parts'
-import { ABSORBER_FEATURES, isCold, partEdit, type Climate } from '../../hive'
+import { dimensionMm, isAbsorber, isCrown, isFilledBox, isRoof, isSlab, isVent } from '../../parts'
+import { findAll } from '../../catalogue'
+import { ABSORBER_FEATURES, isCold, partEdit, type Climate, type Hive } from '../../hive'
 import type { Context, Measured } from '../context'
-import { findingOf, type Finding, type Severity } from '../finding'
+import { findingOf, type Finding, type Remedy, type Severity } from '../finding'
 import { comparableMm, exact, roundTo } from '../../units'
 import type { DripFacts } from '../facts'
-import { closeHole, openHole, takeOff } from '../remedies'
+import { closeHole, insulate, openHole, takeOff } from '../remedies'
 import { chipsFullInDays, coldestTimeOf, dripsNoLater, dripsOf, type Drips } from '../../winter'
 
 /** How bad a bare top is where; nothing to say of it where winters are mild (common practice). */
@@ -46,18 +47,35 @@ export function checkWinterTop({ layout, assembled, reachedFromBelow }: Measured
           ways: () => [openHole(crown), takeOff(assembled.hive, vent)],
         }),
       )
-    if (!slab && !absorber) found.push(findingOf('season.vent-cold', 'watch', [vent.part.id]))
+    if (!slab && !absorber)
+      found.push(
+        findingOf('season.vent-cold', 'watch', [vent.part.id], { ways: slabsOver(assembled.hive, vent, context) }),
+      )
   }
   const over = crown ?? parts.findLast((part) => reachedFromBelow?.has(part.part.id) && coversColony(part))
   // A vent keeps the air dry, not the top warm.
   if (found.length > 0 || vent || !over) return found
   const drips = coldest && dripsOf(layout, coldest)
   if (!drips || !dripsNoLater(drips, figures.dripsAlike)) return []
-  if (slab || absorber) return coldTop(parts, top, drips)
+  if (slab || absorber) return coldTop(parts, top, drips, (over) => slabsOver(assembled.hive, over, context))
   return BARE[climate]
-    ? [findingOf('season.bare-top', BARE[climate], [over.part.id], { facts: { climate, ...inPercent(drips) } })]
+    ? [
+        findingOf('season.bare-top', BARE[climate], [over.part.id], {
+          facts: { climate, ...inPercent(drips) },
+          ways: slabsOver(assembled.hive, over, context),
+        }),
+      ]
     : []
 }
+
+/** Every slab of the format over a cover, under the roof: the promise says which of them is enough. */
+const slabsOver =
+  (hive: Hive, over: PlacedPart, { catalogue }: Context): (() => readonly Remedy[]) =>
+  () => {
+    const format = over.pattern?.format
+    if (isRoof(over)) return []
+    return findAll(catalogue, { kind: 'slab', format }).map((slab) => insulate(hive, over, slab, catalogue))
+  }
 
 function slabFindings({ crown, slab, absorber, vent }: Top): Finding[] {
   if (!slab) return []
@@ -137,10 +155,21 @@ const inPercent = ({ top, walls, topM2KPerW, wallM2KPerW }: Drips): DripFacts =>
 })
 
 /** A slab or chips under which water forms as early as at the walls (EN ISO 13788). */
-function coldTop(parts: readonly PlacedPart[], { slab, absorber }: Top, drips: Drips): Finding[] {
+function coldTop(
+  parts: readonly PlacedPart[],
+  { slab, absorber }: Top,
+  drips: Drips,
+  waysOver: (over: PlacedPart) => () => readonly Remedy[],
+): Finding[] {
   const cover = absorber ?? slab
   const box = parts.findLast(isFilledBox)
   return cover && box
-    ? [findingOf('season.cold-top', 'watch', [cover.part.id, box.part.id], { facts: inPercent(drips) })]
+    ? [
+        findingOf('season.cold-top', 'watch', [cover.part.id, box.part.id], {
+          facts: inPercent(drips),
+          // Over chips nothing lies: they let the damp out.
+          ...(absorber ? {} : { ways: waysOver(cover) }),
+        }),
+      ]
     : []
 }

@@ -5,6 +5,7 @@ import {
   withFreshIdentities,
   type AbsorberFeature,
   type Climate,
+  type Yard,
   type Content,
   type Part,
   type Stage,
@@ -277,6 +278,34 @@ describe('wind, dead bees and full chips in winter', () => {
     const { fullInDays } = found!.facts as { fullInDays: number }
     expect(fullInDays).toBeGreaterThanOrEqual(2)
     expect(fullInDays).toBeLessThanOrEqual(15)
+  })
+})
+
+describe('what keeps a cold top warm', () => {
+  it.each<[string, 'open' | 'closed' | undefined, Climate]>([
+    ['an open hole, by the sea', 'open', 'cool-maritime'],
+    ['an open hole, inland', 'open', 'cold-continental'],
+    ['a hole of which nothing is said', undefined, 'cool-maritime'],
+  ])('is offered and keeps it: %s', (_name, hole, climate) => {
+    const built = build(HIVE, { stage: 'winter', change: (part, i) => (i === 2 && hole ? { ...part, hole } : part) })
+    const yard = { ...built.yard, season: { calendar: CALENDARS[climate] } }
+    const now = (one: Yard) => assessHive(one, one.hives[0]!).findings
+    const bare = now(yard).find(({ rule }) => rule === 'season.bare-top')!
+    const ways = remediesOf(bare)
+    expect(ways.length).toBeGreaterThan(0)
+    for (const { edit, kind } of ways) {
+      expect(kind).toBe('add')
+      const done = applyEdit(yard, withFreshIdentities(edit, counter('s')))
+      if (!done.ok) throw new Error('it does not apply')
+      const rules = now(done.yard).map(({ rule }) => rule)
+      expect(rules).not.toContain('season.bare-top')
+      expect(rules).not.toContain('season.winter-hole')
+    }
+  })
+
+  it('is not laid on a flush roof, out in the rain', () => {
+    const { assessment } = build([L.mesh, L.deep, ['roof-flush-langstroth']], { stage: 'winter' })
+    expect(remediesOf(assessment.findings.find(({ rule }) => rule === 'season.bare-top')!)).toEqual([])
   })
 })
 

@@ -4,7 +4,8 @@ import { hiveIn, plannedHiveIn } from '#core/hive-in'
 import { useVirtualizer } from '@tanstack/vue-virtual'
 import { until } from '@vueuse/core'
 import { catalogueOf } from '#core/catalogue'
-import { STAGES, type Stage } from '#core/hive'
+import { STAGES, type Stage, type Yard } from '#core/hive'
+import { neediestFirst } from '#core/verdict'
 import {
   ANY_TIME,
   USUAL_YEAR,
@@ -220,7 +221,7 @@ async function print(what: Printed) {
       ? await server.printCards({
           title: `${one.name}: hive cards`,
           paper: preferences.paper,
-          cards: hiveCards(one, one.hives),
+          cards: hiveCards(one, inOrder(one)),
         })
       : await server.printVisit(await sheetsOf(what))
   printing.value = false
@@ -229,6 +230,7 @@ async function print(what: Printed) {
     download(`${fileName(called)}-${what === 'cards' ? 'cards' : stage.value}.pdf`, answer.pdf, 'application/pdf')
   else failed.value = `Nothing was printed: ${answer.sentence}`
 }
+const inOrder = (one: Yard) => (preferences.printOrder === 'need' ? neediestFirst(one, one.hives, today) : one.hives)
 function sheetsOf(what: Exclude<Printed, 'cards'>) {
   const one = yard.value!
   const alone = what === 'hive' && shown.value
@@ -239,6 +241,7 @@ function sheetsOf(what: Exclude<Printed, 'cards'>) {
     stage: stage.value,
     plans: new Map(planned.value.map(({ id, one: plan }) => [id, plan])),
     changeovers: own,
+    order: inOrder(one),
     visit: ofThese,
     take: ofThese.take.map(kitLine),
     bring: [...ofThese.bring.map(kitLine), ...(alone ? [] : keeping.value)],
@@ -381,6 +384,15 @@ useHead({ title: 'Year – Duvet' })
                 Hive cards with codes (PDF)
               </ElButton>
             </p>
+            <ElCheckbox
+              v-if="yard && yard.hives.length > 1"
+              v-model="preferences.printOrder"
+              true-value="need"
+              false-value="row"
+              data-testid="need-first"
+            >
+              On paper the hive that needs it first; else they follow the row
+            </ElCheckbox>
             <p v-if="failed" role="alert" class="failed">{{ failed }}</p>
             <template v-if="changeovers">
               <h3>In the van</h3>
