@@ -6,7 +6,7 @@ import { createServer } from 'node:net'
 import { existsSync, mkdirSync, readFileSync, readdirSync, rmSync, statSync, writeFileSync } from 'node:fs'
 import { join, relative } from 'node:path'
 import { fileURLToPath } from 'node:url'
-import { sayWhere, sharing } from './share.mjs'
+import { alsoHere, isUp, sayWhere, sharing } from './share.mjs'
 
 const root = fileURLToPath(new URL('..', import.meta.url))
 process.chdir(root)
@@ -109,14 +109,16 @@ async function serve(env, prepare = () => {}) {
   build()
   prepare()
   const url = `${shared ? 'https' : 'http'}://${host.includes(':') ? `[${host}]` : host}:${port}`
-  say(`Duvet listens on ${url}`)
+  if (!shared) say(`Duvet listens on ${url}`)
   const server = spawn(process.execPath, ['.output/server/index.mjs'], {
     stdio: 'inherit',
     env: { ...process.env, NITRO_HOST: host, NITRO_PORT: port, ...env, ...shared?.env },
   })
-  if (shared) await sayWhere(say, url)
   for (const signal of ['SIGINT', 'SIGTERM']) process.on(signal, () => server.kill(signal))
   server.on('exit', (code) => process.exit(code ?? 0))
+  if (!shared || !(await isUp(server, host, port))) return
+  alsoHere(host, port, say)
+  await sayWhere(say, url)
 }
 
 function tsx(script, args, env = {}) {

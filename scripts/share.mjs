@@ -1,5 +1,7 @@
 // Serving the home network: the address, a certificate for it, and a picture of the address for a phone.
 import { X509Certificate } from 'node:crypto'
+import { createServer } from 'node:http'
+import { get, request } from 'node:https'
 import { existsSync, mkdirSync, readFileSync, writeFileSync } from 'node:fs'
 import { hostname, networkInterfaces } from 'node:os'
 import { join } from 'node:path'
@@ -83,9 +85,51 @@ export async function sharing(args) {
   return { host: address, env: { NITRO_SSL_CERT: cert, NITRO_SSL_KEY: key, DUVET_HOSTS: hosts.join(',') } }
 }
 
+/** This machine itself is asked: nobody stands between who asks and who answers. */
+const HERE = { rejectUnauthorized: false }
+
+/** True once the server answers; false where it has ended before. */
+export async function isUp(server, host, port) {
+  const answers = () =>
+    new Promise((resolve) => {
+      const asked = get({ host, port, path: '/api/health', ...HERE }, (answer) => {
+        answer.resume()
+        resolve(answer.statusCode === 200)
+      })
+      asked.on('error', () => resolve(false))
+    })
+  while (server.exitCode === null && server.signalCode === null) {
+    if (await answers()) return true
+    await new Promise((resolve) => setTimeout(resolve, 200))
+  }
+  return false
+}
+
+/**
+ * The address that this machine had alone goes on to answer here: what waits in its browser under the old address is
+ * sent from there, and its app leads to the same yards.
+ */
+export function alsoHere(host, port, say) {
+  const hands = createServer((asked, answer) => {
+    const headers = { ...asked.headers, 'x-forwarded-proto': 'http' }
+    const on = request({ host, port, path: asked.url, method: asked.method, headers, ...HERE }, (found) => {
+      answer.writeHead(found.statusCode, found.headers)
+      found.pipe(answer)
+    })
+    on.on('error', () => answer.destroy())
+    asked.on('error', () => on.destroy())
+    asked.pipe(on)
+  })
+  hands.on('error', () => say(`http://127.0.0.1:${port} is taken by another program: there Duvet does not answer.`))
+  hands.listen(Number(port), '127.0.0.1', () =>
+    say(`On this machine http://127.0.0.1:${port} answers as before: what waits in its browser is sent from there.`),
+  )
+}
+
 /** Says where a phone finds it, as an address and as a picture to point its camera at. */
 export async function sayWhere(say, url) {
   const { default: qrcode } = await import('qrcode')
+  say(`Duvet listens on ${url}`)
   say(await qrcode.toString(url, { type: 'terminal', small: true, errorCorrectionLevel: 'M' }))
   say(`Open ${url} on the phone, in the same network, and sign in.`)
   say(

@@ -1,4 +1,5 @@
-import { oneOf, record, text } from './fields'
+import { PLAN_LIMITS } from '#core/hive'
+import { oneOf, record, someOf, text } from './fields'
 import { NAME_MOST, PASSPHRASE, PLAYED } from './keepers'
 import * as yup from './yup'
 
@@ -34,10 +35,13 @@ export const joinSchema = record({
   passphrase: passphrase().optional(),
 })
 export const playedSchema = record({ part: oneOf(PLAYED) })
+/** An invitation to a yard, and to others of the same owner. */
+export const inviteSchema = record({ part: oneOf(PLAYED), also: someOf(text(100, 1), PLAN_LIMITS.yards) })
 export const passphraseSchema = record({ before: tried(), passphrase: passphrase() })
 export type SignIn = yup.InferType<typeof signInSchema>
 export type NewKeeper = yup.InferType<typeof newKeeperSchema>
 export type Join = yup.InferType<typeof joinSchema>
+export type InviteSent = yup.InferType<typeof inviteSchema>
 export type PlayedSent = yup.InferType<typeof playedSchema>
 export type NewPassphrase = yup.InferType<typeof passphraseSchema>
 

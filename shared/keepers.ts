@@ -36,7 +36,7 @@ export interface Invited {
 
 /** What an invitation says of itself before it is taken up. */
 export interface Invitation {
-  readonly yard: string
+  readonly yards: readonly string[]
   readonly inviter: string
   readonly part: Played
   readonly endsAt: string

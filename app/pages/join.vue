@@ -30,8 +30,9 @@ useHead({ title: 'An invitation – Duvet' })
 <template>
   <UiAlone title="You are invited to a yard" data-testid="join">
     <p v-if="invitation" data-testid="invited">
-      {{ invitation.inviter }} invites you to the yard <b>{{ invitation.yard }}</b>, as {{ invitation.part }}. Good
-      until {{ moment(invitation.endsAt) }}, for one.
+      {{ invitation.inviter }} invites you to the {{ invitation.yards.length === 1 ? 'yard' : 'yards' }}
+      <b>{{ invitation.yards.join(', ') }}</b>, as {{ invitation.part }}. Good until {{ moment(invitation.endsAt) }},
+      for one.
     </p>
     <template v-if="me.me?.keeper">
       <p>You are signed in as {{ me.me.keeper.name }}: the yard comes to those that you keep already.</p>

@@ -202,7 +202,8 @@ export const server = {
     put<unknown>(`${of(yardId)}/keepers/${encodeURIComponent(keeperId)}`, { part }),
   removeKeeper: (yardId: string, keeperId: string) =>
     ask<unknown>(`${of(yardId)}/keepers/${encodeURIComponent(keeperId)}`, { method: 'DELETE' }),
-  invite: (yardId: string, part: Played) => send<Invited>(`${of(yardId)}/invitations`, JSON.stringify({ part })),
+  invite: (yardId: string, part: Played, also: readonly string[]) =>
+    send<Invited>(`${of(yardId)}/invitations`, JSON.stringify({ part, also })),
   weighIns: (yardId: string, hiveId: string) => askKept<HiveWeighIns>(`${weighIns(yardId, hiveId)}?points=800`),
   addWeighIns: (yardId: string, hiveId: string, readings: WeighIns) =>
     send<Added>(weighIns(yardId, hiveId), JSON.stringify(readings)),

@@ -27,12 +27,12 @@ export default defineEventHandler(async (event) => {
       const used = await useInvitation(tx, token, keeper.id, now)
       if (!used) throw refusal(422, ENDED)
       // An invitation gives a part, and takes none: an owner who opens one to read stays the owner.
-      const own = keeper.plays[used.yardId]
-      if (mayPlay(own, used.part)) return { yardId: used.yardId, part: own! }
-      await setPart(tx, used.yardId, keeper.id, used.part, now)
-      return used
+      const lower = used.yardIds.filter((yardId) => !mayPlay(keeper.plays[yardId], used.part))
+      for (const yardId of lower) await setPart(tx, yardId, keeper.id, used.part, now)
+      const [yardId] = used.yardIds
+      return { yardId, part: lower.includes(yardId) ? used.part : keeper.plays[yardId]! }
     })
-    return { yardId: joined.yardId, part: joined.part }
+    return joined
   }
   if (name === undefined || passphrase === undefined)
     throw refusal(422, { field: 'name', sentence: 'name and passphrase are missing: how you sign in from now on.' })
@@ -47,10 +47,10 @@ export default defineEventHandler(async (event) => {
     const taken = await useInvitation(tx, token, id, now)
     if (!taken) throw refusal(422, ENDED)
     if (!(await addKeeper(tx, { id, name, passHash, now }))) throw refusal(422, TAKEN)
-    await setPart(tx, taken.yardId, id, taken.part, now)
+    for (const yardId of taken.yardIds) await setPart(tx, yardId, id, taken.part, now)
     await forgetTries(tx, tried, address)
     return { used: taken, session: await beginSession(tx, id, hostOf(event), now) }
   })
   await keepSession(event, session)
-  return { yardId: used.yardId, part: used.part }
+  return { yardId: used.yardIds[0], part: used.part }
 })

@@ -358,10 +358,12 @@ export const yardKeepers = sqliteTable(
   (table) => [primaryKey({ columns: [table.yardId, table.keeperId] })],
 )
 
-/** Invitations to a yard: known by the hash of their token, used once, ended after a day. */
+/** Invitations to yards: known by the hash of their token, used once, ended after a day. */
 export const invitations = sqliteTable('invitations', {
   tokenHash: text().primaryKey(),
   yardId: ofYard(),
+  /** Further yards that it is for. */
+  alsoIn: text({ mode: 'json' }).$type<readonly string[]>(),
   part: text().$type<Played>().notNull(),
   madeBy: text().notNull(),
   endsAt: text().notNull(),

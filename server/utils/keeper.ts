@@ -19,7 +19,7 @@ export const isLoopbackOnly = () => LOOPBACK.has(process.env.NITRO_HOST ?? proce
 const SESSION_S = 60 * 86_400
 /** Whether the browser reaches this server by a secure line. */
 const isSecure = (event: H3Event) =>
-  Object(event.node.req.socket).encrypted === true || event.headers.get('x-forwarded-proto') === 'https'
+  (event.headers.get('x-forwarded-proto') ?? (Object(event.node.req.socket).encrypted ? 'https' : 'http')) === 'https'
 const cookie = (event: H3Event) =>
   ({
     maxAge: SESSION_S,

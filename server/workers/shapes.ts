@@ -27,6 +27,7 @@ import {
   joinSchema,
   newKeeperSchema,
   passphraseSchema,
+  inviteSchema,
   playedSchema,
   signInSchema,
   newPasskeySchema,
@@ -36,6 +37,7 @@ import {
   type NewPasskey,
   type NewPassphrase,
   type PasskeySigned,
+  type InviteSent,
   type PlayedSent,
   type SignIn,
 } from '#wire/keeper-schema'
@@ -67,6 +69,7 @@ export interface Shapes {
   readonly passkey: PasskeySigned
   readonly newKeeper: NewKeeper
   readonly join: Join
+  readonly invite: InviteSent
   readonly played: PlayedSent
   readonly passphrase: NewPassphrase
 }
@@ -91,6 +94,7 @@ const CHECKED: { readonly [K in CheckedShape]: Checks<Shapes[K]> } = {
   passkey: passkeySchema,
   newKeeper: newKeeperSchema,
   join: joinSchema,
+  invite: inviteSchema,
   played: playedSchema,
   passphrase: passphraseSchema,
 }

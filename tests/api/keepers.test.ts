@@ -422,9 +422,37 @@ describe('an invitation', () => {
   it('says who invites to which yard before it is taken up, and nothing once it is over', async () => {
     const token = await invite('reader')
     const look = () => ask('POST', '/api/join/look', { body: { token } })
-    expect((await look()).body).toMatchObject({ yard: 'Sallow Quay', inviter: 'Ann Weaver', part: 'reader' })
+    expect((await look()).body).toMatchObject({ yards: ['Sallow Quay'], inviter: 'Ann Weaver', part: 'reader' })
     await ask('POST', '/api/join', { cookie: cookies.stranger, body: { token } })
     expect(await look()).toMatchObject({ status: 422, body: { field: 'token' } })
+  })
+
+  it('is for several yards of one owner at once; never for one that is not the owner’s', async () => {
+    const made = (cookie: string, also: readonly string[]) =>
+      ask('POST', `/api/yards/${YARD}/invitations`, { cookie, body: { part: 'helper', also } })
+    expect(await made(cookies.owner, ['nowhere'])).toMatchObject({ status: 422, body: { field: 'also' } })
+    const { token } = (await made(cookies.owner, ['kiln-bank', YARD])).body
+    const look = await ask('POST', '/api/join/look', { body: { token } })
+    expect(look.body).toMatchObject({ yards: ['Sallow Quay', 'Kiln Bank'] })
+    const { cookie } = await ask('POST', '/api/join', { body: { token, name: 'Both', passphrase: WORDS } })
+    const own = (await ask('GET', '/api/yards', { cookie })).body as unknown as { yard: { id: string } }[]
+    expect(own.map(({ yard }) => yard.id).sort()).toEqual(['kiln-bank', 'sallow-quay'])
+  })
+
+  it('ends with the part of whoever made it', async () => {
+    const second = await joined('Second owner', 'owner')
+    const made = await ask('POST', `/api/yards/${YARD}/invitations`, { cookie: second, body: { part: 'owner' } })
+    const look = () => ask('POST', '/api/join/look', { body: { token: made.body.token } })
+    expect((await look()).status).toBe(200)
+    const list = (await ask('GET', `/api/yards/${YARD}/keepers`, { cookie: cookies.owner })).body as unknown as {
+      id: string
+      name: string
+    }[]
+    const { id } = list.find(({ name }) => name === 'Second owner')!
+    await ask('DELETE', `/api/yards/${YARD}/keepers/${id}`, { cookie: cookies.owner })
+    expect(await look()).toMatchObject({ status: 422, body: { field: 'token' } })
+    const back = { token: made.body.token, name: 'Back again', passphrase: WORDS }
+    expect((await ask('POST', '/api/join', { body: back })).status).toBe(422)
   })
 
   it('is still good where the name is taken or the passphrase too short', async () => {

@@ -85,11 +85,14 @@ describe('a Duvet that the home network reaches', () => {
     const { code, said } = await share(join(home, 'empty.db'))
     expect(await code).toBe(1)
     expect(said()).toMatch(/nobody has to sign in yet: .*make yourself a keeper under Menu, Keepers/)
+    // No address and no picture of one that does not answer.
+    expect(said()).not.toMatch(/Duvet listens on|[▀▄█]{10}/)
   })
 
   it('says its address, in letters and as a picture, and serves it by https to who signs in', async () => {
     const { url, said } = await share(kept)
     await answering(url)
+    await expect.poll(said, { timeout: 10_000 }).toMatch(/[▀▄█]{10}/)
     expect(said()).toContain(`Duvet listens on ${url}`)
     expect(said()).toMatch(/[▀▄█]{10}/)
     expect((await ask(`${url}/api/yards`)).status).toBe(401)
@@ -101,12 +104,36 @@ describe('a Duvet that the home network reaches', () => {
     expect((await ask(`${url}/api/keepers`, { method: 'POST', body })).status).toBe(403)
   })
 
+  it('answers at the old address of this machine as well, so that what waits there is sent', async () => {
+    const { url, said } = await share(kept)
+    await answering(url)
+    const { port } = new URL(url)
+    const old = `http://127.0.0.1:${port}`
+    await expect.poll(said, { timeout: 10_000 }).toContain(`${old} answers as before`)
+    const asked = (path: string, body?: object, cookie = '', origin = old) =>
+      fetch(old + path, {
+        method: body ? 'POST' : 'GET',
+        headers: { 'content-type': 'application/json', origin, ...(cookie ? { cookie } : {}) },
+        ...(body ? { body: JSON.stringify(body) } : {}),
+      })
+    expect((await asked('/api/yards')).status).toBe(401)
+    const entered = await asked('/api/sign-in', { name: 'Ann', passphrase: WORDS })
+    const cookie = entered.headers.get('set-cookie')!
+    // Over this line no browser would give a cookie back that is for secure lines only.
+    expect(cookie).not.toMatch(/Secure/)
+    const entry = { id: 'waited', hiveId: 'twill/0', at: '2026-05-01T10:00', madeAt: '2026-05-01T10:00:00.000Z' }
+    const entries = [{ ...entry, device: 'old', sort: 'look', body: { temper: 'quiet' } }]
+    const signed = cookie.split(';')[0]!
+    expect(await (await asked('/api/yards/sallow-quay/book', { entries }, signed)).json()).toMatchObject({ added: 1 })
+    expect((await asked('/api/yards/sallow-quay/book', { entries }, signed, 'https://evil.example')).status).toBe(403)
+  })
+
   it('takes a certificate of one’s own, and says where one is missing', async () => {
     expect(existsSync('data/share/certificate.pem')).toBe(true)
     const files = ['--cert', 'data/share/certificate.pem', '--key', 'data/share/key.pem']
     const { url, said } = await share(kept, files)
     await answering(url)
-    expect(said()).toContain(url)
+    await expect.poll(said, { timeout: 10_000 }).toContain(url)
     const wrong = spawnSync(
       process.execPath,
       ['scripts/run.mjs', 'start', '--share', '--address', ADDRESS, '--cert', 'none.pem'],

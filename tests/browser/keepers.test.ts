@@ -61,10 +61,13 @@ describe('several keepers', () => {
       .locator('.el-select-dropdown')
       .getByRole('option', { name: /^keeper/ })
       .click()
+    // One link for both yards of hers.
+    await ann.locator('[data-also]').getByText('Kiln Bank').click()
     await ann.getByTestId('invite').click()
     const link = await ann.getByTestId('invite-link').innerText()
     const cleo = await session.open('/sources')
     await cleo.goto(link)
+    await expect.poll(() => cleo.getByTestId('invited').innerText()).toMatch(/yards Sallow Quay, Kiln Bank/)
     await cleo.getByTestId('keeper-name').fill('Cleo')
     await cleo.getByTestId('keeper-words').fill(WORDS)
     await cleo.getByTestId('keeper-go').click()

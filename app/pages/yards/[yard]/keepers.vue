@@ -37,12 +37,20 @@ async function done(answer: Answer<unknown>) {
   await load()
 }
 const part = ref<Played>('helper')
+const yards = useYards()
+/** Others of mine: one link may be for several. */
+const others = computed(() => yards.yards.filter(({ id }) => id !== yard.value?.id && me.mayIn(id, 'owner')))
+const also = ref<string[]>([])
 const link = ref<{ readonly url: string; readonly endsAt: string } | null>(null)
+/** A link is for what was chosen when it was made. */
+watch([() => yard.value?.id, part, also], () => {
+  link.value = null
+})
 /** An address that only this machine knows is no invitation. */
 const isHereOnly = /^(localhost|127\.|\[?::1)/.test(location.hostname)
 const copied = ref(false)
 async function invite() {
-  const answer = await server.invite(yard.value!.id, part.value)
+  const answer = await server.invite(yard.value!.id, part.value, also.value)
   if (!answer.ok) return void (wrong.value = answer.problem.sentence)
   link.value = { url: `${location.origin}/join#${answer.value.token}`, endsAt: answer.value.endsAt }
   copied.value = false
@@ -127,14 +135,19 @@ useHead({ title: computed(() => `Keepers of ${yard.value?.name ?? 'a yard'} – 
             </ElSelect>
             <ElButton type="primary" data-testid="invite" @click="invite">Make a link</ElButton>
           </div>
+          <ElCheckboxGroup v-if="others.length > 0" v-model="also" class="also" aria-label="Also to these yards">
+            Also to:
+            <ElCheckbox v-for="one in others" :key="one.id" :value="one.id" :label="one.name" data-also />
+          </ElCheckboxGroup>
           <template v-if="link">
             <p>
               Send this to one person. It is good until {{ moment(link.endsAt) }} and for one: whoever opens it first is
               in.
             </p>
             <p v-if="isHereOnly" class="wrong" role="alert" data-testid="here-only">
-              This address is of this machine only: nobody else can open it. Open Duvet by its address in your network
-              first, and make the link there.
+              This address is of this machine only: nobody else can open it. Start Duvet with
+              <code>npm start -- --share</code>, open the address that it prints, and make the link there. Here it goes
+              on to answer, and what waits in this browser is sent from here.
             </p>
             <p class="link" data-testid="invite-link">{{ link.url }}</p>
             <p>
@@ -193,6 +206,14 @@ useHead({ title: computed(() => `Keepers of ${yard.value?.name ?? 'a yard'} – 
   padding: 8px;
   border: 2px dashed var(--seam);
   border-radius: 8px;
+}
+
+.also {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 0 16px;
+  align-items: center;
+  margin-top: 8px;
 }
 
 .means {
