@@ -223,7 +223,10 @@ export const HANGING: readonly HangingPattern[] = [
     ...national,
     ...wideTopBar,
     id: 'frame-national-deep-wide-bar',
-    label: label('National deep frame, self-spacing, 27 mm top bar'),
+    label: label(
+      'National deep frame, self-spacing, 27 mm top bar',
+      'National deep frame, self-spacing, 1 1/16 in top bar',
+    ),
     height: inches('8 1/2', BS1300),
     spacing: selfSpacing,
     mass: massFromMemory(0.42),
@@ -232,7 +235,10 @@ export const HANGING: readonly HangingPattern[] = [
     ...national,
     ...wideTopBar,
     id: 'frame-national-shallow-wide-bar',
-    label: label('National shallow frame, self-spacing, 27 mm top bar'),
+    label: label(
+      'National shallow frame, self-spacing, 27 mm top bar',
+      'National shallow frame, self-spacing, 1 1/16 in top bar',
+    ),
     height: inches('5 1/2', BS1300),
     spacing: selfSpacing,
     mass: massFromMemory(0.3),

@@ -70,13 +70,26 @@ export function hostOf<T extends ResolvedPart>(place: AttachmentPlace, parts: re
   return place === 'roof-top' ? parts.findLast(isRoof) : parts.find(isFloor)
 }
 
-/** A fitting's bodies where it is on its host; heights above the host's lower edge. */
+/**
+ * A fitting's bodies where it is on its host; heights above the host's lower edge. What no pattern describes, or is of a
+ * kind that does not go there, has none.
+ */
 export function fittingBodies(fitting: ResolvedPart, place: AttachmentPlace, host: ResolvedPart): readonly Solid[] {
+  if (!goesTo(fitting, place)) return []
   const hostShape = shapeOf(host)
   return bodiesAt(fitting, place, {
     shape: hostShape,
     deck: isFloor(host) ? below(hostShape.depth, host.dimensions.upperRecess) : hostShape.depth,
   })
+}
+
+const SLOTS: ReadonlySet<AttachmentPlace | undefined> = new Set<AttachmentPlace>([
+  'floor-slot-upper',
+  'floor-slot-lower',
+])
+function goesTo({ pattern }: ResolvedPart, place: AttachmentPlace): boolean {
+  const usual = pattern && attachmentPlaceOf(pattern)
+  return usual === place || (SLOTS.has(usual) && SLOTS.has(place))
 }
 
 /** The plan of a part, mm: round its bodies, without what stands out beyond them. */

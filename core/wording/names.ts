@@ -1,4 +1,4 @@
-import { formatName, type Catalogue, type Label, type Pattern } from '../catalogue'
+import { formatName, type Catalogue, type HangingPattern, type Label, type Pattern } from '../catalogue'
 import type { AssembledHive } from '../geometry'
 import { isBox, isFrame, type ResolvedPart } from '../parts'
 import { partIdsOf, type Role, type Stage } from '../hive'
@@ -110,15 +110,22 @@ export function shortPatternName(pattern: Pattern, vocabulary: Vocabulary): stri
 /** The short line under a part's name: what it is as made, and what hangs in it. */
 export function partDetail({ pattern, hung }: Pick<ResolvedPart, 'pattern' | 'hung'>, vocabulary: Vocabulary): string {
   if (!pattern) return 'not in this catalogue'
-  return isBox({ pattern }) ? `${inWords(pattern.label, vocabulary)}, ${hungInWords(hung)}` : ''
+  return isBox({ pattern }) ? `${inWords(pattern.label, vocabulary)}, ${hungInWords(hung, vocabulary)}` : ''
 }
 
-function hungInWords(hung: ResolvedPart['hung']): string {
+const BOARD_WORDS: Readonly<Record<HangingPattern['kind'], Record<Vocabulary, string>>> = {
+  dummy: { british: 'dummy', northAmerican: 'follower' },
+  feeder: { british: 'feeder', northAmerican: 'feeder' },
+  division: { british: 'division', northAmerican: 'division' },
+  frame: { british: 'frame', northAmerican: 'frame' },
+}
+
+function hungInWords(hung: ResolvedPart['hung'], vocabulary: Vocabulary): string {
   const boards = hung.filter(({ pattern }) => pattern && !isFrame({ pattern }))
   const frames = hung.length - boards.length
   const others =
     boards.length === 1
-      ? ` + ${{ dummy: 'dummy', feeder: 'feeder', division: 'division', frame: '' }[boards[0]!.pattern!.kind]}`
+      ? ` + ${BOARD_WORDS[boards[0]!.pattern!.kind][vocabulary]}`
       : boards.length > 1
         ? ` + ${boards.length} boards`
         : ''

@@ -96,7 +96,9 @@ async function ask(path: string, body: string, headers: Record<string, string> =
   if (response.status < 200 || response.status >= 500) throw new Error(tell)
   if (ms > MOST_MS) throw new Error(`${ms} ms: ${tell}`)
   if (response.status >= 400) {
-    expect((JSON.parse(text) as { sentence: string }).sentence, tell).toMatch(/^[^\n]{1,200}$/)
+    const { sentence } = JSON.parse(text) as { sentence: string }
+    expect(sentence, tell).toMatch(/^[^\n]{1,200}$/)
+    expect(sentence, tell).not.toMatch(/undefined|NaN|\[object|\$\{|\(\)/)
     expect(text).not.toMatch(/final value was|Maximum call|is not a function|Cannot read/)
     expect(await revisions(), tell).toBe(before)
   }

@@ -50,7 +50,7 @@ export const lines = (page: Page): Promise<string[]> =>
     const seen = rooms.filter((room) => room.checkVisibility())
     const blockOf = (element: Element): Element =>
       !element.parentElement ||
-      ['BUTTON', 'A', 'text'].includes(element.tagName) ||
+      ['BUTTON', 'text'].includes(element.tagName) ||
       !getComputedStyle(element).display.startsWith('inline')
         ? element
         : blockOf(element.parentElement)
@@ -72,7 +72,7 @@ export const lines = (page: Page): Promise<string[]> =>
     return [...blocks.values(), ...heard].map((line) => line.replace(/\s+/g, ' ').trim()).filter(Boolean)
   })
 
-async function settled(page: Page): Promise<void> {
+export async function settled(page: Page): Promise<void> {
   let before = ''
   await expect
     .poll(

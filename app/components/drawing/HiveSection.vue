@@ -356,7 +356,11 @@ function spoken(entry: (typeof parts.value)[number]): string {
       >
         {{
           isBox(label.part)
-            ? detailById.get(label.part.part.id)?.split(', ').slice(-1)[0]?.replace(' frames + dummy', ' + dummy') +
+            ? detailById
+                .get(label.part.part.id)
+                ?.split(', ')
+                .slice(-1)[0]
+                ?.replace(/ frames( \+ \w+)$/, '$1') +
               ', ' +
               showLength(label.part.faces.depthMm, reader.units)
             : detailById.get(label.part.part.id)

@@ -23,6 +23,7 @@ import { massOfHive, usualWeighing } from '#core/weight'
 import { findingInWords, gapTitle, partNames, termsInWords, type Reader } from '#core/wording'
 import { readPlanValue } from '#wire/read'
 import { layOutBench } from '~/drawing/bench-layout'
+import { stackShapes } from '~/drawing/section'
 import { assessYard } from '~/workers/assess-yard'
 import { dayOfYard } from '~/workers/lift-yard'
 import { yearOfYard } from '~/workers/plan-yard'
@@ -48,8 +49,10 @@ async function openEveryView(yard: Yard): Promise<void> {
       for (const finding of assessment.findings) findingInWords(finding, names, catalogue, reader)
       for (const gap of assessment.gaps) void [termsInWords(gap.terms, reader), gapTitle(gap, names)]
     }
-    for (const axis of ['along', 'across'] as const)
+    for (const axis of ['along', 'across'] as const) {
+      stackShapes(assessment.layout, axis)
       layOutBench(assessment, axis, { width: 640, height: 500 }, { k: 1, x: 0, y: 0 }, null, false)
+    }
     massOfHive(assembleHive(hive, parts, catalogue), usualWeighing(hive.stage))
     liftsOfHive(yard, hive, USUAL_PROFILE, usualWeighing(hive.stage))
     if (hive.visit) tickEdit(yard, hive)
