@@ -116,31 +116,32 @@ const needOf = ({ yard, assembled, context }: HiveIn, day: string): NeedOn =>
  * as a stage of growth and the year of its yard is in one: a hive left as in flow in December fills none.
  */
 export function knownFoodOf({ yard, hive }: HiveIn, food: FoodOfHive, today: string): KnownFood {
-  const stores = knownStoresOf(food, isCold(hive.stage))
-  return {
-    ...(stores ? { stores } : {}),
-    mayGo: food.supers.filter(({ mayGo }) => mayGo).map(({ partId }) => partId),
-    stillFills: supersFillIn(hive.stage) && supersFillIn(stageOn(today, yearOf(yard))),
-  }
+  const mayGo = food.supers.filter((one) => one.mayGo)
+  const stillFills = supersFillIn(hive.stage) && supersFillIn(stageOn(today, yearOf(yard)))
+  const stores = knownStoresOf(food, isCold(hive.stage) ? [] : stillFills ? food.supers : mayGo, stillFills)
+  return { ...(stores ? { stores } : {}), mayGo: mayGo.map(({ partId }) => partId), stillFills }
 }
 
 /**
- * What of its food is a hive's for the winter, with how it is known: in season what is left without its supers.
- * Undefined where neither its book nor a scale says anything of these days.
+ * What of its food is a hive's for the winter, with how it is known: what is left without the supers that go. Undefined
+ * where neither its book nor a scale says anything of these days.
  */
-function knownStoresOf({ measured, ledger, supers }: FoodOfHive, inWinter: boolean): KnownStores | undefined {
-  const { at, by } = measured
+function knownStoresOf(
+  { measured: { at, by }, ledger }: FoodOfHive,
+  going: readonly SuperOfFood[],
+  stillFills: boolean,
+): KnownStores | undefined {
   if (by === 'model') return undefined
-  const withoutSupers = inWinter ? undefined : supers.at(-1)?.left
-  const isWithoutSupers = withoutSupers !== undefined
-  return {
-    kg: withoutSupers ?? ledger.there,
-    inAll: ledger.there,
-    isWithoutSupers,
-    at,
-    by,
-    since: ledger.lines.length > 1,
+  const inAll = ledger.there
+  const gone = sumOf(going.map(({ kg }) => kg))
+  const since = ledger.lines.length > 1
+  if (gone.high === 0) return { kg: inAll, inAll, at, by, since }
+  const kg = {
+    low: Math.max(0, inAll.low - gone.high),
+    middle: Math.max(0, inAll.middle - gone.middle),
+    high: Math.max(0, inAll.high - gone.low),
   }
+  return { kg, inAll, without: stillFills ? 'all-supers' : 'what-may-go', at, by, since }
 }
 
 /**

@@ -2,11 +2,12 @@ import type { Hive, Stage, Yard } from './model'
 
 /** Stores of a hive by its book, and how they are known. */
 export interface KnownStores {
-  /** What is its own for the winter, kg: in season without the supers that stand on it. */
+  /** What is its own for the winter, kg: what stays on it once its crop is off. */
   readonly kg: Bounds
   /** All that is there, kg. */
   readonly inAll: Bounds
-  readonly isWithoutSupers: boolean
+  /** What is not counted in its own: all supers while they fill, else those that may go. */
+  readonly without?: 'all-supers' | 'what-may-go'
   /** The day or the moment of the measure, and what it was. */
   readonly at: string
   readonly by: 'weighed' | 'heft' | 'frames'

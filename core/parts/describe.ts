@@ -71,8 +71,8 @@ export function hostOf<T extends ResolvedPart>(place: AttachmentPlace, parts: re
 }
 
 /**
- * A fitting's bodies where it is on its host; heights above the host's lower edge. What no pattern describes, or is of a
- * kind that does not go there, has none.
+ * A fitting's bodies where it is on its host; heights above the host's lower edge. What no pattern describes, or does
+ * not go there by its kind, has none.
  */
 export function fittingBodies(fitting: ResolvedPart, place: AttachmentPlace, host: ResolvedPart): readonly Solid[] {
   if (!goesTo(fitting, place)) return []

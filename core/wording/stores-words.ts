@@ -9,6 +9,10 @@ const BY: Readonly<Record<KnownStores['by'], string>> = {
   heft: 'by heft',
   frames: 'frames of stores counted',
 }
+const WITHOUT: Readonly<Record<NonNullable<KnownStores['without']>, string>> = {
+  'all-supers': 'without its supers',
+  'what-may-go': 'without the supers that may go',
+}
 type HowKnown = Pick<KnownStores, 'by' | 'at'>
 
 /** How stores are known: `weighed on 4 Oct 2026`. */
@@ -19,10 +23,10 @@ export function knownByInWords({ since, ...how }: HowKnown & Pick<KnownStores, '
   return `${knownBy(how, reader)}${since ? ', with what came and went since' : ''}`
 }
 
-/** The stores of a hive by its book: in season those that are left without its supers, and all of them. */
+/** The stores of a hive by its book: those that are left without the supers that go, and all of them. */
 export function knownStoresInWords(stores: KnownStores, reader: Reader): string {
   const inAll = `${rangeInWords(stores.inAll, reader, 1)}: ${knownByInWords(stores, reader)}`
-  return stores.isWithoutSupers ? `${rangeInWords(stores.kg, reader, 1)} without its supers; in all ${inAll}` : inAll
+  return stores.without ? `${rangeInWords(stores.kg, reader, 1)} ${WITHOUT[stores.without]}; in all ${inAll}` : inAll
 }
 
 /** What a hive that is short has, by its book or in the boxes that stay. */

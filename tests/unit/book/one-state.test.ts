@@ -283,7 +283,7 @@ describe('what is carried to be fed', () => {
   it('is summed over hives, and no line is longer than a print takes, with forty hives of long names', () => {
     const plan = writeHive(HOME, HIVE, stagesOf(HOME)).stages.get('pack-down')!
     const KG = { low: 1, middle: 1.5, high: 2 }
-    const stores = { kg: KG, inAll: KG, isWithoutSupers: false, at: TODAY, by: 'heft', since: false } as const
+    const stores = { kg: KG, inAll: KG, at: TODAY, by: 'heft', since: false } as const
     const food = feedingAt({ ...HOME, foods: { [HIVE.id]: { stores, mayGo: [], stillFills: false } } }, plan)!
     const one = carriedOf(food).kg
     expect(one).toBeGreaterThan(0)

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { knownFoodOf, foodOf } from '#core/book'
+import { knownFoodOf, foodOf, foodsOf } from '#core/book'
 import { hiveIn } from '#core/hive-in'
 import { partsById } from '#core/geometry'
 import { planOf, type KnownFood, type Yard } from '#core/hive'
@@ -25,7 +25,7 @@ const { yard: bare } = build(HIVE, { stage: 'crop' })
 const [hive] = bare.hives
 const supers = hive!.stack.filter(({ role }) => role === 'super').map(({ partId }) => partId)
 const KG = { low: 9, middle: 10, high: 11 }
-const STORES = { kg: KG, inAll: KG, isWithoutSupers: true, at: '2026-08-09T10:00', by: 'heft', since: false } as const
+const STORES = { kg: KG, inAll: KG, at: '2026-08-09T10:00', by: 'heft', since: false } as const
 const withCrop = (crop: KnownFood): Yard => ({ ...bare, foods: { [hive!.id]: crop } })
 
 function afterCrop(yard: Yard) {
@@ -105,6 +105,18 @@ describe('the crop of the plan against the food of the book', () => {
     expect(letGo([heft('2026-07-01')], '2026-07-02', inFlow).stillFills).toBe(true)
     expect(letGo([heft('2026-12-01')], '2026-12-02', inFlow).stillFills).toBe(false)
     expect(letGo([light], '2026-08-10', inFlow).stillFills).toBe(false)
+  })
+
+  it('counts among its winter’s stores what the plan keeps on it, and nothing that it takes off', () => {
+    for (const heft of ['light', 'heavy'] as const) {
+      const entries = [{ ...entry('look', '2026-12-01T10:00', { heft }), hiveId: hive!.id }]
+      const foods = foodsOf(bare, bare.hives, { entries, weighed: {} }, '2026-12-02')
+      const { mayGo, stores } = foods[hive!.id]!
+      expect(onIt({ ...bare, foods })).toHaveLength(supers.length - mayGo.length)
+      const { supers: seen } = foodOf(hiveIn(bare, hive!), entries, [], '2026-12-02')
+      const going = seen.filter(({ partId }) => mayGo.includes(partId)).reduce((sum, { kg }) => sum + kg.middle, 0)
+      expect(stores!.kg.middle).toBeCloseTo(Math.max(0, stores!.inAll.middle - going), 6)
+    }
   })
 
   it('is worked out anew, and stands in no file', () => {

@@ -135,10 +135,12 @@ useHead({ title: computed(() => `Keepers of ${yard.value?.name ?? 'a yard'} – 
             </ElSelect>
             <ElButton type="primary" data-testid="invite" @click="invite">Make a link</ElButton>
           </div>
-          <ElCheckboxGroup v-if="others.length > 0" v-model="also" class="also" aria-label="Also to these yards">
-            Also to:
-            <ElCheckbox v-for="one in others" :key="one.id" :value="one.id" :label="one.name" data-also />
-          </ElCheckboxGroup>
+          <div v-if="others.length > 0" class="also">
+            <span id="invite-also">Also to</span>
+            <ElCheckboxGroup v-model="also" aria-labelledby="invite-also">
+              <ElCheckbox v-for="one in others" :key="one.id" :value="one.id" :label="one.name" data-also />
+            </ElCheckboxGroup>
+          </div>
           <template v-if="link">
             <p>
               Send this to one person. It is good until {{ moment(link.endsAt) }} and for one: whoever opens it first is
