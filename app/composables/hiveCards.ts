@@ -1,6 +1,7 @@
 import type { Hive, Yard } from '#core/hive'
 import { laidIn } from '#core/laid-hive'
 import { localToday } from './localTime'
+import { hivePath } from './paths'
 import { printedHive } from '~/drawing/printed'
 
 /** The whole address of a hive's bench, for a code on paper. */

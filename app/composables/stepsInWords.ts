@@ -3,10 +3,9 @@ import type { Part, Yard } from '#core/hive'
 import { partingFor, type HiveChangeover } from '#core/season'
 import { stepOfVisitInWords, type Reader, type StepWords } from '#core/wording'
 import { hiveIn } from '#core/hive-in'
-import { localToday } from './localTime'
 
 /** The steps of a changeover in words, by the names that the parts of the hive have now. */
-export function stepsInWords(yard: Yard, changeover: HiveChangeover, reader: Reader): StepWords[] {
+export function stepsInWords(yard: Yard, changeover: HiveChangeover, reader: Reader, today: string): StepWords[] {
   const catalogue = catalogueOf(yard)
   const standing = yard.hives.find(({ id }) => id === changeover.hiveId)
   const known = standing && hiveIn(yard, standing)
@@ -16,11 +15,11 @@ export function stepsInWords(yard: Yard, changeover: HiveChangeover, reader: Rea
     parts: known?.parts ?? new Map<string, Part>(),
     names: known?.names(reader.vocabulary) ?? new Map<string, string>(),
     roleOf: (id: string) => standing?.stack.find(({ partId }) => partId === id)?.role,
-    parting: partingFor(changeover.toStage, localToday(), yard),
+    parting: partingFor(changeover.toStage, today, yard),
     food: yard.foods?.[changeover.hiveId],
   }
   // On paper the how stands with the cautions, to be read before the box is opened.
   return changeover.steps
     .map((step) => stepOfVisitInWords(step, to, reader))
-    .map((words) => ({ ...words, cautions: [...(words.how ?? []), ...words.cautions] }))
+    .map(({ text, why, how = [], cautions }) => ({ text, why, cautions: [...how, ...cautions] }))
 }

@@ -14,10 +14,10 @@ import {
   type Reader,
 } from '#core/wording'
 import { feedingInWords, feedToCarryInWords } from '#core/wording/feeding-words'
+import type { Paper } from '#wire/sheet-schema'
 import type { TickSheets } from '#wire/visit-print-schema'
 import { printedHive } from '~/drawing/printed'
 import { benchLink } from './hiveCards'
-import { localToday } from './localTime'
 import { stepsInWords } from './stepsInWords'
 
 /** A visit that is to be printed: of the whole yard, or of one of its hives. */
@@ -41,11 +41,8 @@ interface FoodOfVisit {
 }
 
 /** The sheets of a visit: hives in the order asked for, each with its food, what is still wrong after it, and its steps. */
-export function tickSheets(asked: VisitAsked): TickSheets {
+export function tickSheets(asked: VisitAsked, reader: Reader, paper: Paper, today: string): TickSheets {
   const { yard, stage, visit, changeovers } = asked
-  const preferences = usePreferences()
-  const { reader } = preferences
-  const today = localToday()
   const time = visitTimeOf(stage, today, yard)
   const row = new Map(asked.order.map((hive, at) => [hive.id, { hive, at }]))
   const worked = changeovers
@@ -56,7 +53,7 @@ export function tickSheets(asked: VisitAsked): TickSheets {
   for (const { hiveId } of changeovers) foods.set(hiveId, foodOfVisit(asked, hiveId, reader))
   return {
     title: asked.title,
-    paper: preferences.paper,
+    paper,
     lines: [workInWords(visit.work, reader, visit.bounds)],
     take: [
       ...asked.take,
@@ -83,7 +80,7 @@ export function tickSheets(asked: VisitAsked): TickSheets {
           ...(plan ? stillWrong(yard, plan, reader) : []),
         ].filter(Boolean),
         drawing: printedHive((plan ? plannedLaidIn(yard, plan) : laidIn(yard, hive)).layout),
-        steps: stepsInWords(yard, changeover, reader),
+        steps: stepsInWords(yard, changeover, reader, today),
       }
     }),
   }
@@ -97,14 +94,18 @@ function foodOfVisit({ yard, plans }: VisitAsked, hiveId: string, reader: Reader
   return { lines: [feedingInWords(food, climateUnsaid(yard), reader).todo], food }
 }
 
+/** A sheet is for the hive: what is worst stands on it. */
+const MOST_WRONG = 12
+
 /** What is still wrong with a hive once the change is done, the gravest first, as far as it is to be seen to. */
 function stillWrong(yard: Yard, plan: PlannedStage, reader: Reader): string[] {
   const planned = plannedHiveIn(yard, plan)
   const names = planned.names(reader.vocabulary)
-  return planned.assessment.findings
-    .filter(({ severity }) => severity !== 'note')
-    .map((finding) => {
-      const { short, fate } = findingInWords(finding, names, planned.context.catalogue, reader)
-      return `${severityWord(finding.severity)}: ${short}. ${fate}`
-    })
+  const wrong = planned.assessment.findings.filter(({ severity }) => severity !== 'note')
+  const told = wrong.slice(0, MOST_WRONG).map((finding) => {
+    const { short, fate } = findingInWords(finding, names, planned.context.catalogue, reader)
+    return `${severityWord(finding.severity)}: ${short}. ${fate}`
+  })
+  const more = wrong.length - told.length
+  return more > 0 ? [...told, `And ${more} more, of no more weight: its bench has them all.`] : told
 }

@@ -154,7 +154,7 @@ export const HANGING: readonly HangingPattern[] = [
   {
     ...national,
     id: 'frame-national-super-wide',
-    label: label('National super frame, 1 5/8 in end bars'),
+    label: label('National super frame, wide end bars'),
     topBarWidth: mm(27, BS1300),
     height: inches('5 1/2', BS1300),
     spacing: inches('1 5/8', COMMON),
@@ -223,10 +223,7 @@ export const HANGING: readonly HangingPattern[] = [
     ...national,
     ...wideTopBar,
     id: 'frame-national-deep-wide-bar',
-    label: label(
-      'National deep frame, self-spacing, 27 mm top bar',
-      'National deep frame, self-spacing, 1 1/16 in top bar',
-    ),
+    label: label('National deep frame, self-spacing, wide top bar'),
     height: inches('8 1/2', BS1300),
     spacing: selfSpacing,
     mass: massFromMemory(0.42),
@@ -235,10 +232,7 @@ export const HANGING: readonly HangingPattern[] = [
     ...national,
     ...wideTopBar,
     id: 'frame-national-shallow-wide-bar',
-    label: label(
-      'National shallow frame, self-spacing, 27 mm top bar',
-      'National shallow frame, self-spacing, 1 1/16 in top bar',
-    ),
+    label: label('National shallow frame, self-spacing, wide top bar'),
     height: inches('5 1/2', BS1300),
     spacing: selfSpacing,
     mass: massFromMemory(0.3),

@@ -1,5 +1,5 @@
 import { findAll, type Pattern } from '../catalogue'
-import { dimension, hangAcross, isBox, isExcluder, isFilledBox } from '../parts'
+import { dimension, framesEndingAt, hangAcross, isBox, isExcluder, isFilledBox } from '../parts'
 import { gapKey, type PlacedPart } from '../geometry'
 import { isMarginal, limitDistance, outsideMm } from './band'
 import { canStandEitherWay } from './better-way'
@@ -34,6 +34,12 @@ function isWorse(a: Finding, b: Finding): boolean {
   )
 }
 
+/** How many of the frames over a gap leave it, where others hang lower or higher. */
+function twoHeights(upper: PlacedPart, { toMm }: JudgedGap): Pick<GapFacts, 'under'> {
+  const under = isBox(upper) ? framesEndingAt(upper.resolved, toMm - upper.bottomMm) : undefined
+  return under ? { under } : {}
+}
+
 /** The gap at this joint after a trial, where it comes nearer the band. */
 function better(gap: JudgedGap, trial: Trial, { band }: Context): number | undefined {
   const own = gap.band ?? band
@@ -65,6 +71,7 @@ function gapFinding(measured: Measured, gap: JudgedGap, severity: Severity, cont
       place: gap.place,
       verdict: gap.verdict,
       ...(gap.usual ? { usual: true as const, ...closerMake(gap, lower, upper, context) } : {}),
+      ...twoHeights(upper, gap),
       ...mixedSpace(lower, upper),
       ...bothWays(measured, lower, upper),
     },

@@ -162,6 +162,8 @@ export interface GapFacts {
   readonly verdict: Verdict
   /** Usual for two parts of this make. */
   readonly usual?: true
+  /** So many of the frames over it leave it: they hang to two heights. */
+  readonly under?: { readonly count: number; readonly of: number }
   /** A make of box that leaves less, mm. */
   readonly closer?: { readonly patternId: string; readonly mm: number }
   /** A box with its bee space on top meets one with it at the bottom. */

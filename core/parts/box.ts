@@ -1,5 +1,5 @@
 import type { CombUse } from '../comb'
-import type { Length } from '../units'
+import { comparableMm, type Length } from '../units'
 import { hangAcross } from './across'
 import { combsAcross } from './across-gaps'
 import { BASE, above, below, type Level } from './level'
@@ -175,6 +175,20 @@ export function hungCombs(part: PartOf<'box'>, use: CombUse, told: CombsTold): S
       ? combBodyOf({ ...comb, kind: use }, comb.pattern, seat, use)
       : combBodyOf(comb, comb.pattern, seat, combMaterial(contents.get(comb.contentId)!, use)),
   )
+}
+
+/**
+ * How many of the frames of a box end at this height over its lower edge, mm, and of how many; undefined where all do,
+ * or none hangs. What hangs to two heights leaves two gaps at one face.
+ */
+export function framesEndingAt(part: PartOf<'box'>, overEdgeMm: number): { count: number; of: number } | undefined {
+  const seat = seatIn(part)
+  const frames = framesOf(hangAcross(part).places)
+  const ends = frames.filter(
+    ({ pattern }) =>
+      comparableMm(below(above(seat, pattern.lugThickness), pattern.height).mm) === comparableMm(overEdgeMm),
+  )
+  return ends.length > 0 && ends.length < frames.length ? { count: ends.length, of: frames.length } : undefined
 }
 
 /** Level of the frame rests. */

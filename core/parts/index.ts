@@ -9,7 +9,7 @@ export * from './describe'
 export * from './slice'
 
 export { insulationOf, MADE_OF, wrapBodies } from './wrap'
-export { hasBuiltUpEnds, seatIn } from './box'
+export { framesEndingAt, hasBuiltUpEnds, seatIn } from './box'
 export * from './resolve'
 export * from './sizes'
 export * from './hang'

@@ -12,7 +12,7 @@ import { comparableMm, showLength, showVolume } from '../units'
 import { gapFate, heldAgainst, limitAgainst, unevenInWords, verdictWord } from './gap-words'
 import { frameFitFate, frameFitInWords } from './fit-words'
 import { TELL_FRAMES, frameRemedyInWords } from './frame-finding-words'
-import { capital, inWords, ofFormat, patternName, the, type Reader } from './names'
+import { counted, capital, inWords, ofFormat, patternName, the, type Reader } from './names'
 import { TELL_COLONY } from './colony-words'
 import { severityWord } from './severity-words'
 import { TELL_SEASON } from './season-finding-words'
@@ -94,6 +94,10 @@ function shortly(finding: Finding, reader: Reader): string {
   }
 }
 
+/** Where frames hang to two heights: which of them a gap is under. */
+const underFrames = ({ under }: FindingOf<'bee-space.gap'>['facts']) =>
+  under ? `, under ${under.count} of ${counted(under.of, 'frame')}` : ''
+
 /** What the button of a remedy says, with the figure that it gives. */
 function remedyInWords(
   remedy: Remedy,
@@ -154,7 +158,9 @@ const TELL: Tellers<Rule> = {
   ...TELL_COLONY,
   'bee-space.gap': ({ finding, part, figure, limit, named, reader, catalogue }) => ({
     title: `${part(1)} over ${part(0)}`,
-    what: `${figure} here; accepted is ${bandOfFinding(finding, limit)}.${causeInWords(finding, named)}`,
+    what:
+      `${figure} here${underFrames(finding.facts)}; accepted is ${bandOfFinding(finding, limit)}.` +
+      causeInWords(finding, named),
     fate:
       gapFate({
         verdict: finding.facts.verdict,

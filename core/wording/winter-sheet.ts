@@ -1,4 +1,5 @@
 import type { HiveIn } from '../hive-in'
+import { mapWithin } from '../plain'
 import {
   isAbsorber,
   isBox,
@@ -16,6 +17,7 @@ import type { WinterFood } from '../wintering'
 import { showMass, showTemperature } from '../units'
 import type { Sheet } from './build-sheet'
 import { capital, the, type Reader } from './names'
+import { inVocabulary } from './vocabulary'
 import { rangeInWords } from './weight-words'
 import {
   faceFigures,
@@ -40,6 +42,13 @@ export interface WinterPage {
 
 /** One page for a hive: what to close, what to put on and take off, why, with the figures. */
 export function winterSheet(page: WinterPage, reader: Reader): Sheet {
+  const own = [page.wintering.hive.name, ...page.wintering.names(reader.vocabulary).values()]
+  return mapWithin(sheetOf(page, reader), (_key, inner) =>
+    typeof inner === 'string' ? inVocabulary(inner, reader.vocabulary, own) : inner,
+  )
+}
+
+function sheetOf(page: WinterPage, reader: Reader): Sheet {
   const { wintering, state, food } = page
   const { wetFirst } = state
   const names = wintering.names(reader.vocabulary)

@@ -32,7 +32,7 @@ const byWhen = computed(() =>
 )
 const time = computed(() => visitTimeOf(props.changeover.toStage, localToday(), props.yard))
 const waits = computed(() => waitsInWords(props.changeover.steps, time.value.parting, props.yard, preferences.reader))
-const steps = computed(() => stepsInWords(props.yard, props.changeover, preferences.reader))
+const steps = computed(() => stepsInWords(props.yard, props.changeover, preferences.reader, localToday()))
 </script>
 
 <template>

@@ -236,7 +236,7 @@ function sheetsOf(what: Exclude<Printed, 'cards'>) {
   const alone = what === 'hive' && shown.value
   const own = alone ? [alone] : (changeovers.value ?? [])
   const ofThese = alone ? yardVisit(own, isWanted) : visit.value
-  return tickSheets({
+  const asked = {
     yard: one,
     stage: stage.value,
     plans: new Map(planned.value.map(({ id, one: plan }) => [id, plan])),
@@ -246,7 +246,8 @@ function sheetsOf(what: Exclude<Printed, 'cards'>) {
     take: ofThese.take.map(kitLine),
     bring: [...ofThese.bring.map(kitLine), ...(alone ? [] : keeping.value)],
     title: `${alone ? (shownHive.value?.name ?? '') : one.name}: to ${stageSaid(stage.value)}`,
-  })
+  }
+  return tickSheets(asked, preferences.reader, preferences.paper, today)
 }
 /** The hive that is looked at stays the one in view, wherever one goes from here. */
 function choose(id: string) {

@@ -1,0 +1,98 @@
+import fc from 'fast-check'
+import { beforeAll, describe, expect, it, vi } from 'vitest'
+import { dueOf } from '#core/book'
+import { catalogueOf } from '#core/catalogue'
+import { partsById } from '#core/geometry'
+import type { Yard } from '#core/hive'
+import { hiveIn } from '#core/hive-in'
+import { ANY_TIME, changeoverOf, partsWith, stagesOf, writeHive, yardVisit } from '#core/season'
+import { verdictOf } from '#core/verdict'
+import { stateOf } from '#core/winter'
+import { patternName, winterSheet } from '#core/wording'
+import { dueInWords } from '#core/wording/book-words'
+import { winterForm, winterOf } from '#core/wintering'
+import { tickSheetsSchema } from '#wire/visit-print-schema'
+import { readWith } from '#wire/read'
+import { tickSheets } from '~/composables/tickSheets'
+import { anyYard } from '../../helpers/any-yard'
+import { look, READERS } from '../../helpers/never-said'
+
+const TODAY = '2026-09-20'
+/** Every text of what is printed, wherever it stands. */
+const textsOf = (value: unknown): string[] =>
+  typeof value === 'string'
+    ? [value]
+    : value !== null && typeof value === 'object'
+      ? Object.entries(value).flatMap(([key, inner]) => (NO_TEXT.has(key) ? [] : textsOf(inner)))
+      : []
+const NO_TEXT = new Set(['drawing', 'link', 'paper', 'key', 'id', 'title', 'name'])
+
+/** The sheets of the change of a whole yard to a stage, as they are printed. */
+function sheetsOf(yard: Yard, stage: (typeof ANY_TIME)[number], reader: (typeof READERS)[number]) {
+  const parts = partsById(yard)
+  const catalogue = catalogueOf(yard)
+  const plans = yard.hives.flatMap((hive) => {
+    const plan = writeHive(yard, hive, [stage]).stages.get(stage)
+    return plan ? [[hive, plan] as const] : []
+  })
+  const changeovers = plans.map(([hive, plan]) =>
+    changeoverOf({ hive, parts }, { hive: plan.hive, parts: partsWith(parts, plan) }, catalogue),
+  )
+  const visit = yardVisit(changeovers, () => true)
+  const line = ({ patternId, count }: { readonly patternId: string; readonly count: number }) =>
+    `${count} × ${patternName(patternId, catalogue, reader.vocabulary)}`
+  return tickSheets(
+    {
+      yard,
+      stage,
+      plans: new Map(plans.map(([hive, plan]) => [hive.id, plan])),
+      changeovers,
+      visit,
+      take: visit.take.map(line),
+      bring: visit.bring.map(line),
+      title: 'Any: to another stage',
+      order: yard.hives,
+    },
+    reader,
+    'A4',
+    TODAY,
+  )
+}
+
+describe('what is printed and listed of any yard', () => {
+  beforeAll(() => void vi.stubGlobal('location', { origin: 'https://duvet.example' }))
+
+  it('is in the words and figures of its reader, and is taken by the printer (property)', () => {
+    let lines = 0
+    fc.assert(
+      fc.property(anyYard, fc.nat(20), (yard, n) => {
+        const stages = [...stagesOf(yard), ...ANY_TIME]
+        const stage = stages[n % stages.length]!
+        for (const reader of READERS) {
+          const sheets = sheetsOf(yard, stage, reader)
+          const read = readWith(tickSheetsSchema, JSON.parse(JSON.stringify(sheets)))
+          expect(read.ok ? '' : read.problem.sentence).toBe('')
+          const winter = yard.hives.flatMap((hive) => {
+            const wintering = winterForm(yard, hive)
+            const of = winterOf(wintering)
+            if (of.shell.enclosure.faces.length === 0) return []
+            const state = stateOf(
+              of.shell,
+              { outsideCelsius: -5, beesKg: of.beesKg, inside: { warm: 'cluster' } },
+              wintering.context.figures,
+            )
+            const page = { standing: hiveIn(yard, hive), wintering, before: state, state, food: of.food() }
+            return textsOf(winterSheet(page, reader))
+          })
+          const due = dueOf(yard, [], TODAY).flatMap((line) => textsOf(dueInWords(line, reader, () => 'the part')))
+          const said = yard.hives.map((hive) => verdictOf(hiveIn(yard, hive), reader).says)
+          const texts = [...textsOf(sheets), ...winter, ...due, ...said]
+          lines += texts.length
+          look(texts, reader, `a print to ${stage}`)
+        }
+      }),
+      { numRuns: 40 },
+    )
+    expect(lines).toBeGreaterThan(1000)
+  }, 60_000)
+})
