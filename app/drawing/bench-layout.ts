@@ -56,6 +56,13 @@ const FULL_PX = 56
 const SHORT_PX = 25
 const NARROW_PX = 40
 const NAME_PX = 36
+const OVER_PX = 26
+const UNDER_PX = 10
+/** Two rows of buttons over the drawing. */
+const TOOLS_PX = 116
+
+/** How high a phone's drawing is at least with its buttons, so that the figures of all gaps find room beside the hive. */
+export const narrowHeightPx = (gaps: number): number => TOOLS_PX + OVER_PX + gaps * NARROW_PX + UNDER_PX
 
 /**
  * Where everything stands on the bench: the hive to scale between the names at its left and the gaps at its
@@ -140,8 +147,8 @@ function calloutsOf(
   const full = seen.map(({ gap, key }) => !narrow && gap.verdict !== 'out-of-reach' && (roomy || key === selectedGap))
   const ys = spreadLabels(
     seen.map(({ jointY }, i) => ({ wantedY: jointY, height: full[i] ? FULL_PX : narrow ? NARROW_PX : SHORT_PX })),
-    26,
-    height - 10,
+    OVER_PX,
+    height - UNDER_PX,
   )
   return seen.map(({ gap, key, jointY }, i) => {
     const lower = byId.get(gap.lowerId)

@@ -15,6 +15,13 @@ export function daysBetween(from: string, to: string): number {
   return Math.round(dayjs(dayOf(to)).diff(dayjs(dayOf(from)), 'day', true))
 }
 
+/** The last of these days; what is not known is none. */
+export function laterOf(day: string, ...more: readonly (string | undefined)[]): string
+export function laterOf(...days: readonly (string | undefined)[]): string | undefined
+export function laterOf(...days: readonly (string | undefined)[]): string | undefined {
+  return days.reduce((last, day) => (day !== undefined && (last === undefined || day > last) ? day : last), undefined)
+}
+
 /** Every day after one, up to another; none where it lies before. */
 export function daysAfter(from: string, to: string): string[] {
   return Array.from({ length: Math.max(0, daysBetween(from, to)) }, (_, i) => daysLater(from, i + 1))

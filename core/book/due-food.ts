@@ -5,7 +5,7 @@ import { YEAR_DAYS } from '../season/days'
 import { isLean } from '../season/need-on'
 import { isNucleus } from '../season/ways/usual'
 import { chainOf, entriesOf } from './current'
-import { dayOf, daysBetween, daysLater } from './days'
+import { dayOf, daysBetween, daysLater, laterOf } from './days'
 import type { DueLine } from './due'
 import type { Entry, EntryOf } from './entry'
 import { roomLeft, seamsIn, tellsOfFood } from './look'
@@ -14,9 +14,6 @@ import { roomLeft, seamsIn, tellsOfFood } from './look'
 const isKept = (stage: Stage) => isCold(stage) || stage === 'after-crop' || stage === 'crop'
 /** Stages in which a colony asks for more room. */
 const GROWS: ReadonlySet<Stage> = new Set<Stage>(['building-up', 'supering', 'flow'])
-
-const laterOf = (...days: readonly (string | undefined)[]) =>
-  days.reduce((last, day) => (day !== undefined && (last === undefined || day > last) ? day : last), undefined)
 
 /** The first day of the stretch in which food is watched as it is on a day: of what is lean, or of what is kept. */
 function watchedSince(today: string, year: YardYear): string {

@@ -2,7 +2,7 @@ import type { Hive, Yard } from '../hive'
 import { yearOf } from '../season/calendar'
 import { daysFrom } from '../season/days'
 import { chainOf, entriesOf } from './current'
-import { dayOf, daysBetween, daysLater } from './days'
+import { dayOf, daysBetween, daysLater, laterOf } from './days'
 import type { DueLine } from './due'
 import type { Entry, EntryOf } from './entry'
 import { cellsSeen, nextLook } from './look'
@@ -14,7 +14,6 @@ function opensOn(yard: Yard, today: string): string {
 /** The first day of the round of so many days that a day is in: what was answered is asked again in the next. */
 const roundOf = (opens: string, today: string, days: number) =>
   daysLater(opens, Math.floor(daysBetween(opens, today) / days) * days)
-const later = (a: string, b: string) => (a < b ? b : a)
 
 /**
  * When a hive is inspected next: by its last look, and never before hives are opened in this year; where nothing is
@@ -49,7 +48,7 @@ function ofLook(look: EntryOf<'look'>, own: readonly Entry[], yard: Yard, opens:
   // What was seen before this year began says no more than that it is time to look again.
   const isOld = day < opens
   if (isOld || !next) {
-    const after = later(daysLater(day, lookSeasonDays), opens)
+    const after = laterOf(daysLater(day, lookSeasonDays), opens)
     return [
       {
         ...line,
@@ -92,6 +91,6 @@ export function countsDue(yard: Yard, { id: hiveId, stage }: Hive, own: readonly
     return [{ id, hiveId, day: today, reason: { due: 'count', lastCount: undefined } }]
   }
   const lastCount = dayOf(count.at)
-  const day = later(daysLater(lastCount, miteCountDays), opens)
+  const day = laterOf(daysLater(lastCount, miteCountDays), opens)
   return [{ id: `count:${chainOf(count)}`, hiveId, day, reason: { due: 'count', lastCount } }]
 }

@@ -5,7 +5,7 @@ const hive = (id: string, view: string) => `/yards/kiln-bank/hives/${id}%2F0/${v
 const yard = (view: string) => `/yards/kiln-bank/${view}`
 const HIVE_VIEWS = ['bench', 'book', 'look', 'weight', 'winter']
 /** Every view, of hives in more than one state. */
-const VIEWS = [
+export const VIEWS = [
   '/',
   '/fit',
   '/build',

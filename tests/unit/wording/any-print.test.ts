@@ -11,6 +11,7 @@ import { stateOf } from '#core/winter'
 import { patternName, winterSheet } from '#core/wording'
 import { dueInWords } from '#core/wording/book-words'
 import { winterForm, winterOf } from '#core/wintering'
+import { sheetSchema } from '#wire/sheet-schema'
 import { tickSheetsSchema } from '#wire/visit-print-schema'
 import { readWith } from '#wire/read'
 import { tickSheets } from '~/composables/tickSheets'
@@ -26,6 +27,12 @@ const textsOf = (value: unknown): string[] =>
       ? Object.entries(value).flatMap(([key, inner]) => (NO_TEXT.has(key) ? [] : textsOf(inner)))
       : []
 const NO_TEXT = new Set(['drawing', 'link', 'paper', 'key', 'id', 'title', 'name'])
+
+/** Throws with the sentence of the printer where it does not take what is sent. */
+function taken(schema: Parameters<typeof readWith>[0], sent: unknown): void {
+  const read = readWith(schema, JSON.parse(JSON.stringify(sent)))
+  expect(read.ok ? '' : read.problem.sentence).toBe('')
+}
 
 /** The sheets of the change of a whole yard to a stage, as they are printed. */
 function sheetsOf(yard: Yard, stage: (typeof ANY_TIME)[number], reader: (typeof READERS)[number]) {
@@ -70,8 +77,7 @@ describe('what is printed and listed of any yard', () => {
         const stage = stages[n % stages.length]!
         for (const reader of READERS) {
           const sheets = sheetsOf(yard, stage, reader)
-          const read = readWith(tickSheetsSchema, JSON.parse(JSON.stringify(sheets)))
-          expect(read.ok ? '' : read.problem.sentence).toBe('')
+          taken(tickSheetsSchema, sheets)
           const winter = yard.hives.flatMap((hive) => {
             const wintering = winterForm(yard, hive)
             const of = winterOf(wintering)
@@ -82,7 +88,9 @@ describe('what is printed and listed of any yard', () => {
               wintering.context.figures,
             )
             const page = { standing: hiveIn(yard, hive), wintering, before: state, state, food: of.food() }
-            return textsOf(winterSheet(page, reader))
+            const sheet = winterSheet(page, reader)
+            taken(sheetSchema, { ...sheet, paper: 'A4', drawings: [], stepDrawings: [] })
+            return textsOf(sheet)
           })
           const due = dueOf(yard, [], TODAY).flatMap((line) => textsOf(dueInWords(line, reader, () => 'the part')))
           const said = yard.hives.map((hive) => verdictOf(hiveIn(yard, hive), reader).says)

@@ -20,6 +20,7 @@ import { capital, counted, partDetail, severityWord } from '#core/wording'
 import { useMediaQuery } from '@vueuse/core'
 import UiSheet from '~/components/ui/Sheet.vue'
 import HiveSection from '~/components/drawing/HiveSection.vue'
+import { narrowHeightPx } from '~/drawing/bench-layout'
 import { focusPart } from '~/composables/focusPart'
 import { download, drawingAsFile, fileName } from '~/composables/download'
 import { gapKey, isWrapped } from '#core/geometry'
@@ -317,7 +318,11 @@ function takeName(name: string): void {
         />
         <BenchTray v-else-if="drawn > 2" @taken="traying = false" />
       </aside>
-      <section class="middle" aria-label="Drawing">
+      <section
+        class="middle"
+        aria-label="Drawing"
+        :style="{ '--narrow-px': `${narrowHeightPx(bench.assessment.gaps.length)}px` }"
+      >
         <BenchPlanBar v-if="bench.planned" />
         <BenchDrawing v-if="drawn > 1" @measure="measure">
           <template #tools>
@@ -594,7 +599,7 @@ function takeName(name: string): void {
 
   .middle {
     height: 62vh;
-    min-height: 430px;
+    min-height: max(430px, var(--narrow-px));
   }
 
   .right {
