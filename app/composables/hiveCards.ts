@@ -3,6 +3,7 @@ import { laidIn } from '#core/laid-hive'
 import { localToday } from './localTime'
 import { hivePath } from './paths'
 import { printedHive } from '~/drawing/printed'
+import { usePreferences } from '~/stores/preferences'
 
 /** The whole address of a hive's bench, for a code on paper. */
 export function benchLink(yardId: string, hiveId: string): string {

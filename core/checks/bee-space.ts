@@ -36,7 +36,8 @@ function isWorse(a: Finding, b: Finding): boolean {
 
 /** How many of the frames over a gap leave it, where others hang lower or higher. */
 function twoHeights(upper: PlacedPart, { toMm }: JudgedGap): Pick<GapFacts, 'under'> {
-  const under = isBox(upper) ? framesEndingAt(upper.resolved, toMm - upper.bottomMm) : undefined
+  const { resolved } = upper
+  const under = isBox(resolved) ? framesEndingAt(resolved, toMm - upper.bottomMm) : undefined
   return under ? { under } : {}
 }
 

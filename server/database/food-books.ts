@@ -1,13 +1,13 @@
 import { sql } from 'drizzle-orm'
 import { daysLater, FOOD_SORTS, foodEntries, groupedBy, type Entry, type FoodBook } from '#core/book'
-import { standingParts } from '#core/hive'
+import { standingParts, type Yard } from '#core/hive'
 import { yearOf } from '#core/season'
 import type { FoodBooks } from '#wire/answers'
 import { AHEAD_DAYS } from './book'
 import type { Database } from './client'
 import { boxesChanged } from './history'
 import { bookEntries } from './schema'
-import { readYard } from './yards'
+import { keepYard, readYardKept } from './yards'
 
 /** What was written longer ago is of no use any more: `foodOf` lets go of it sooner in season. */
 const FOOD_BOOK_DAYS = 400
@@ -42,9 +42,10 @@ async function foodBook(
   written: readonly Entry[],
   weighed: ReadonlyMap<string, Last>,
 ): Promise<FoodBook | undefined> {
-  const stored = await readYard(database, yardId)
+  const stored = await readYardKept(database, database, yardId)
   if (!stored) return undefined
-  const changed = await boxesChanged(
+  keepYard(database, stored)
+  const changed = await changedSince(
     database,
     stored.yard,
     new Map([...weighed].map(([hiveId, { at }]) => [hiveId, at])),
@@ -57,6 +58,22 @@ async function foodBook(
   )
   const { lookSeasonDays } = yearOf(stored.yard).figures
   return { entries: foodEntries(written, last, today, lookSeasonDays), weighed: last }
+}
+
+/** What was found of a yard as it is: every page asks for it when it opens, and the log is long. */
+const known = new WeakMap<Yard, { readonly of: string; readonly changed: ReadonlyMap<string, string> }>()
+
+async function changedSince(
+  database: Database,
+  yard: Yard,
+  since: ReadonlyMap<string, string>,
+): Promise<ReadonlyMap<string, string>> {
+  const of = JSON.stringify([...since])
+  const before = known.get(yard)
+  if (before?.of === of) return before.changed
+  const changed = await boxesChanged(database, yard, since)
+  known.set(yard, { of, changed })
+  return changed
 }
 
 async function writtenOf(database: Database, today: string): Promise<Map<string, Entry[]>> {

@@ -6,6 +6,7 @@ import {
   standingParts,
   staysOf,
   type Before,
+  type Hive,
   type HiveChange,
   type LoggedEdit,
   type PastMoment,
@@ -87,23 +88,36 @@ export async function boxesChangedAfter(
   return (await boxesChanged(database, stored.yard, new Map([[hiveId, since]]))).get(hiveId)
 }
 
+/** A hive as it is looked for in the log: its parts now, and its stack as it was when it was last looked at. */
+interface Sought {
+  readonly at: string
+  readonly now: string
+  stack: Hive['stack']
+}
+
 /** The same for several hives in one walk through the log: those whose boxes are others since, and when they became so. */
 export async function boxesChanged(
   database: Database,
   yard: Yard,
   since: ReadonlyMap<string, string>,
 ): Promise<ReadonlyMap<string, string>> {
-  const partsOf = ({ hives }: Yard, hiveId: string) => {
-    const hive = hives.find(({ id }) => id === hiveId)
-    return hive && standingParts(hive)
-  }
-  const asked = new Map([...since].map(([hiveId, at]) => [hiveId, { at, now: partsOf(yard, hiveId) }]))
+  const asked = new Map<string, Sought>(
+    yard.hives.flatMap((hive): [string, Sought][] => {
+      const at = since.get(hive.id)
+      return at ? [[hive.id, { at, now: standingParts(hive), stack: hive.stack }]] : []
+    }),
+  )
   const changed = new Map<string, string>()
   if (asked.size === 0) return changed
   for await (const { entry, before } of stepsBack(database, yard)) {
-    for (const [hiveId, { at, now }] of asked) {
-      if (entry.happenedAt <= at) asked.delete(hiveId)
-      else if (partsOf(before, hiveId) !== now) {
+    const there = new Map(before.hives.map((hive) => [hive.id, hive]))
+    for (const [hiveId, one] of asked) {
+      const hive = there.get(hiveId)
+      if (entry.happenedAt <= one.at) asked.delete(hiveId)
+      // A stack that is the same object was not touched by this step.
+      else if (hive?.stack === one.stack) continue
+      else if (hive && standingParts(hive) === one.now) one.stack = hive.stack
+      else {
         changed.set(hiveId, entry.happenedAt)
         asked.delete(hiveId)
       }
