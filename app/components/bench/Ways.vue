@@ -4,12 +4,15 @@ import type { Remedy } from '#core/checks'
 import type { WayWords } from '~/composables/findingCards'
 
 const props = defineProps<{ ways: readonly WayWords[]; tried: Remedy | null }>()
+const isSame = (a: Remedy | null, b: Remedy | null) => a === b || JSON.stringify(a) === JSON.stringify(b)
 /** A way that was shown and gave place to another one: nothing of it was done, and that is said. */
 const onlyShown = ref('')
 watch(
   () => props.tried,
   (now, before) => {
-    const left = props.ways.find(({ remedy }) => remedy === before)
+    // What is found may be told anew meanwhile: a way is the same as long as it does the same.
+    if (isSame(now, before)) return
+    const left = props.ways.find(({ remedy }) => isSame(remedy, before))
     onlyShown.value = now && left ? left.word : ''
   },
 )
@@ -18,7 +21,7 @@ const emit = defineEmits<{ try: [remedy: Remedy | null]; apply: [remedy: Remedy]
 
 <template>
   <template v-for="{ remedy, word } in ways" :key="word">
-    <template v-if="tried === remedy">
+    <template v-if="isSame(tried, remedy)">
       <span class="trying">Shown on the drawing: {{ word }}</span>
       <ElButton type="primary" @click="emit('apply', remedy)">Do it</ElButton>
       <ElButton @click="emit('try', null)">Leave it</ElButton>
