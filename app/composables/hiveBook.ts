@@ -6,7 +6,7 @@ import { useBook } from '~/stores/book'
 import { server } from '~/sync/server'
 
 /** Weighings as they are read, by the clock where the hive stands. */
-export const weighedOf = (points: HiveWeighIns['series']['points']): Weighed[] =>
+const weighedOf = (points: HiveWeighIns['series']['points']): Weighed[] =>
   points.map(({ at, kg }) => ({ at: dayjs(at).format('YYYY-MM-DDTHH:mm'), kg }))
 
 /** What the book of a hive says, and its weighings; asked again when the hive is another one. */

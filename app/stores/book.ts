@@ -1,6 +1,6 @@
 import { defineStore, storeToRefs } from 'pinia'
 import { ref } from 'vue'
-import { currentOf, tellsOfColony, type Entry } from '#core/book'
+import { bearsOnFood, currentOf, tellsOfColony, type Entry } from '#core/book'
 import type { OpenBook } from '#wire/answers'
 import type { WeighIns } from '#wire/weigh-in-schema'
 import { useKept } from '~/composables/kept'
@@ -59,10 +59,11 @@ export const useBook = defineStore('book', () => {
   async function write(yardId: string, entries: readonly Entry[]): Promise<boolean> {
     const telling = entries.filter(tellsOfColony)
     colonies.note(yardId, telling)
-    foodBooks.note(yardId, entries)
+    const ofFood = entries.filter(bearsOnFood)
+    foodBooks.note(yardId, ofFood)
     const taken = await send(await slips.add({ sort: 'entries', yardId, entries }))
     if (telling.length > 0) void colonies.load()
-    void foodBooks.load()
+    if (ofFood.length > 0) void foodBooks.load()
     return taken
   }
   async function weigh(yardId: string, hiveId: string, weighIns: WeighIns): Promise<boolean> {

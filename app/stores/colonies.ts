@@ -1,40 +1,30 @@
 import { defineStore } from 'pinia'
 import { computed, shallowRef } from 'vue'
-import { currentOf, withColonies, type Entry } from '#core/book'
+import { currentOf, withColonies } from '#core/book'
 import type { Yard } from '#core/hive'
 import type { ColonyEntries } from '#wire/answers'
 import { localToday } from '~/composables/localTime'
 import { server } from '~/sync/server'
-import { useSlips } from './slips'
+import { notedHere } from './noted'
 
 /**
  * What the books say of colonies that are dead, gone or closed: told with their yards, so that every view knows it. What
  * waits on this device counts at once.
  */
 export const useColonies = defineStore('colonies', () => {
-  const slips = useSlips()
   const known = shallowRef<ColonyEntries>({})
-  /** Written here since the server was asked last. */
-  const written = shallowRef<ColonyEntries>({})
+  const noted = notedHere()
 
   async function load(): Promise<void> {
     const answer = await server.colonies(localToday())
     if (!answer.ok) return
     known.value = answer.value
-    if (!('keptAt' in answer && answer.keptAt)) written.value = {}
-  }
-  function note(yardId: string, entries: readonly Entry[]): void {
-    written.value = { ...written.value, [yardId]: [...(written.value[yardId] ?? []), ...entries] }
-  }
-
-  const entriesOf = (yardId: string): readonly Entry[] => {
-    const all = [...(known.value[yardId] ?? []), ...(written.value[yardId] ?? []), ...slips.entriesOf(yardId)]
-    return [...new Map(all.map((entry) => [entry.id, entry])).values()]
+    if (!('keptAt' in answer && answer.keptAt)) noted.forget()
   }
   const told = new WeakMap<Yard, { readonly by: string; readonly yard: Yard }>()
   /** A yard with what is known of its colonies; the same object as long as both are the same. */
   function onto(yard: Yard): Yard {
-    const entries = entriesOf(yard.id)
+    const entries = noted.onto(yard.id, known.value[yard.id])
     if (entries.length === 0) return yard
     const today = localToday()
     const by = `${today} ${entries.map(({ id }) => id).join(' ')}`
@@ -44,5 +34,5 @@ export const useColonies = defineStore('colonies', () => {
     told.set(yard, { by, yard: next })
     return next
   }
-  return { load, note, onto, known: computed(() => known.value) }
+  return { load, note: noted.note, onto, known: computed(() => known.value) }
 })

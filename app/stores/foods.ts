@@ -44,19 +44,16 @@ export const useFoods = defineStore('foods', () => {
       yardSaid,
       JSON.stringify([entriesOf.get(hive.id), book.weighed[hive.id]]),
     ]
-    const now = new Map(yard.hives.map((hive) => [hive.id, fromOf(hive)]))
+    // Only hives of which something is written ask for anything.
+    const told = yard.hives.filter(({ id }) => entriesOf.has(id) || book.weighed[id])
+    const now = new Map(told.map((hive) => [hive.id, fromOf(hive)]))
     const isSame = (of: readonly unknown[], than: From | undefined) =>
       than?.of.length === of.length && of.every((one, i) => one === than.of[i])
-    const changed = yard.hives.filter(
-      ({ id }) => (entriesOf.has(id) || book.weighed[id]) && !isSame(now.get(id)!, before.get(id)),
-    )
+    const changed = told.filter(({ id }) => !isSame(now.get(id)!, before.get(id)))
     const found = changed.length > 0 ? await planDoor().foodsOf(toRaw(onlyOf(yard, changed)), book, today) : {}
     const next = new Map<string, From>()
     const asked = new Set(changed.map(({ id }) => id))
-    for (const [id, of] of now) {
-      const isKnown = entriesOf.has(id) || book.weighed[id] !== undefined
-      if (isKnown) next.set(id, { of, food: asked.has(id) ? found[id] : before.get(id)?.food })
-    }
+    for (const [id, of] of now) next.set(id, { of, food: asked.has(id) ? found[id] : before.get(id)?.food })
     last.set(yard.id, next)
     const foods = Object.fromEntries([...next].flatMap(([id, { food }]) => (food ? [[id, food]] : [])))
     if (JSON.stringify(foods) !== JSON.stringify(known.value[yard.id] ?? {}))
@@ -69,15 +66,15 @@ export const useFoods = defineStore('foods', () => {
     await asking.get(yardId)
   }
 
-  const told = new WeakMap<Yard, { readonly by: KnownFoods; readonly yard: Yard }>()
+  const laid = new WeakMap<Yard, { readonly by: KnownFoods; readonly yard: Yard }>()
   /** A yard with what is known of its food; the same object as long as both are the same. */
   function onto(yard: Yard): Yard {
     const foods = known.value[yard.id]
     if (!foods || Object.keys(foods).length === 0) return yard
-    const before = told.get(yard)
+    const before = laid.get(yard)
     if (before?.by === foods) return before.yard
     const next = { ...yard, foods }
-    told.set(yard, { by: foods, yard: next })
+    laid.set(yard, { by: foods, yard: next })
     return next
   }
   return { workOut, whenKnown, onto }

@@ -122,6 +122,13 @@ export function knownFoodOf({ yard, hive }: HiveIn, food: FoodOfHive, today: str
   return { ...(stores ? { stores } : {}), mayGo: mayGo.map(({ partId }) => partId), stillFills }
 }
 
+/** What is left once this is gone, never below nothing. */
+const leftOf = (there: Range, gone: Range): Range => ({
+  low: Math.max(0, there.low - gone.high),
+  middle: Math.max(0, there.middle - gone.middle),
+  high: Math.max(0, there.high - gone.low),
+})
+
 /**
  * What of its food is a hive's for the winter, with how it is known: what is left without the supers that go. Undefined
  * where neither its book nor a scale says anything of these days.
@@ -136,12 +143,7 @@ function knownStoresOf(
   const gone = sumOf(going.map(({ kg }) => kg))
   const since = ledger.lines.length > 1
   if (gone.high === 0) return { kg: inAll, inAll, at, by, since }
-  const kg = {
-    low: Math.max(0, inAll.low - gone.high),
-    middle: Math.max(0, inAll.middle - gone.middle),
-    high: Math.max(0, inAll.high - gone.low),
-  }
-  return { kg, inAll, without: stillFills ? 'all-supers' : 'what-may-go', at, by, since }
+  return { kg: leftOf(inAll, gone), inAll, without: stillFills ? 'all-supers' : 'what-may-go', at, by, since }
 }
 
 /**
@@ -260,11 +262,7 @@ function supersOf(
   return supers.map((box, i) => {
     const kg = scaled[i]!
     taken = sumOf([taken, kg])
-    const left = {
-      low: Math.max(0, there.low - taken.high),
-      middle: Math.max(0, there.middle - taken.middle),
-      high: Math.max(0, there.high - taken.low),
-    }
+    const left = leftOf(there, taken)
     return { partId: box.part.id, kg, left, mayGo: kg.high === 0 || (!isHeldBack && taken.high <= mayTake.low) }
   })
 }

@@ -20,6 +20,7 @@ export interface FoodBook {
 
 /** Sorts of entries that food is known from, or that stand in the way of a crop. */
 export const FOOD_SORTS: readonly EntrySort[] = ['look', 'feed', 'crop', 'treatment']
+export const bearsOnFood = ({ sort }: Entry): boolean => FOOD_SORTS.includes(sort)
 
 /**
  * Of all that is written of a yard, what `foodOf` needs: of each hive the last measure, what was seen before it
@@ -33,8 +34,8 @@ export function foodEntries(
 ): Entry[] {
   return [...byHiveOf(entries)].flatMap(([hiveId, own]) => {
     const told = entriesOf(own, 'look').findLast(({ body }) => tellsOfFood(body))
-    const last = [told?.at, weighed[hiveId]?.at].flatMap((at) => (at ? [dayOf(at)] : [])).sort()
-    const from = daysLater(last[0] ?? today, -lookSeasonDays)
+    const [oldest = today] = [told?.at, weighed[hiveId]?.at].flatMap((at) => (at ? [dayOf(at)] : [])).sort()
+    const from = daysLater(oldest, -lookSeasonDays)
     return own.filter(({ at, sort }) => sort === 'treatment' || dayOf(at) >= from)
   })
 }

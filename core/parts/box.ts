@@ -3,7 +3,7 @@ import { comparableMm, type Length } from '../units'
 import { hangAcross } from './across'
 import { combsAcross } from './across-gaps'
 import { BASE, above, below, type Level } from './level'
-import { barsOf, combBodyOf, combMaterial, framesOf } from './frame'
+import { barsOf, combBodyOf, combMaterial, framesOf, levelsOf } from './frame'
 import type { Kind, PartOf } from './kind'
 import { over, under } from './place'
 import {
@@ -185,8 +185,7 @@ export function framesEndingAt(part: PartOf<'box'>, overEdgeMm: number): { count
   const seat = seatIn(part)
   const frames = framesOf(hangAcross(part).places)
   const ends = frames.filter(
-    ({ pattern }) =>
-      comparableMm(below(above(seat, pattern.lugThickness), pattern.height).mm) === comparableMm(overEdgeMm),
+    ({ pattern }) => comparableMm(levelsOf(pattern, seat).bottom.mm) === comparableMm(overEdgeMm),
   )
   return ends.length > 0 && ends.length < frames.length ? { count: ends.length, of: frames.length } : undefined
 }

@@ -31,10 +31,18 @@ export function framesOf<T extends Hung>(hung: readonly T[]): (T & { readonly pa
   return hung.filter(isFrame)
 }
 
+/** Where what hangs on rests at a level begins and ends. */
+export function levelsOf(
+  { lugThickness, height }: HangingPattern,
+  seat: Level,
+): { readonly top: Level; readonly bottom: Level } {
+  const top = above(seat, lugThickness)
+  return { top, bottom: below(top, height) }
+}
+
 /** The bars of a frame on its rests, or the whole of a board or feeder; `seat` is the level of the rests. */
 export function barsOf(frame: HangingPattern, id: string, centreMm: number, seat: Level): Solid[] {
-  const top = above(seat, frame.lugThickness)
-  const bottom = below(top, frame.height)
+  const { top, bottom } = levelsOf(frame, seat)
   const half = frame.lengthOverEndBars.mm / 2
   if (!isFrame({ pattern: frame })) {
     const halfMm = (frame.thickness ?? frame.spacing).mm / 2
@@ -104,9 +112,9 @@ export interface HungFromAbove {
 /** What hangs in a box from above, by its bodies; a comb that is not begun is a line. */
 export function hungFromAbove(frame: HangingPattern, centreMm: number, comb: HungComb | undefined): HungFromAbove {
   const takes = frame.spacing.mm / 2
-  const top = above(BASE, frame.lugThickness)
+  const { top, bottom } = levelsOf(frame, BASE)
   const shoulders = isFramePattern(frame)
-    ? endBarsOf(frame, '', centreMm, takes, below(top, frame.height), below(top, frame.topBarThickness))
+    ? endBarsOf(frame, '', centreMm, takes, bottom, below(top, frame.topBarThickness))
     : []
   const [half, lug] = [
     frame.lengthOverEndBars.mm / 2 - (isFramePattern(frame) ? frame.endBarThickness.mm : 0),

@@ -18,6 +18,7 @@ import type { Database } from './client'
 import { inTransaction } from './client'
 import { standsNow } from './hive-moves'
 import { bookEntries } from './schema'
+import { lastWeighIns } from './weigh-ins'
 import type { Writer } from './yards'
 
 /** Entries that cannot be kept, with the reason; nothing of what was sent was kept. */
@@ -302,10 +303,8 @@ export async function openBook(database: Database, yard: Yard, today: string): P
     ...others.flatMap(({ entry }) => listed(`[${entry}]`)),
     ...told,
   ]
-  const weighed = await database.all<{ hive_id: string; day: string }>(sql`
-    select hive_id, substr(max(at), 1, 10) as day from weigh_ins where yard_id = ${yard.id} and removed_at is null
-    group by hive_id`)
-  const weighedOn = Object.fromEntries(weighed.map(({ hive_id, day }) => [hive_id, day]))
+  const weighed = (await lastWeighIns(database)).filter(({ yardId }) => yardId === yard.id)
+  const weighedOn = Object.fromEntries(weighed.map(({ hiveId, at }) => [hiveId, at.slice(0, 10)]))
   const lines = dueOf(yard, currentOf(found), today, weighedOn).map(({ id }) => id)
   const answers = await database.all<{ entry: string }>(sql`
     select a.entry from json_each(${JSON.stringify(lines)}) as l

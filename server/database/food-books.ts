@@ -7,6 +7,7 @@ import { AHEAD_DAYS } from './book'
 import type { Database } from './client'
 import { boxesChanged } from './history'
 import { bookEntries } from './schema'
+import { lastWeighIns } from './weigh-ins'
 import { keepYard, readYardKept } from './yards'
 
 /** What was written longer ago is of no use any more: `foodOf` lets go of it sooner in season. */
@@ -19,7 +20,12 @@ export async function foodBooks(
   isWanted: (yardId: string) => boolean,
 ): Promise<FoodBooks> {
   const written = await writtenOf(database, today)
-  const weighed = await weighedOf(database)
+  const weighed = new Map(
+    [...groupedBy(await lastWeighIns(database), ({ yardId }) => yardId)].map(([yardId, own]) => [
+      yardId,
+      new Map(own.map(({ hiveId, at, kg }) => [hiveId, { at, kg }])),
+    ]),
+  )
   const found: Record<string, FoodBook> = {}
   for (const yardId of new Set([...written.keys(), ...weighed.keys()]))
     if (isWanted(yardId)) {
@@ -84,15 +90,4 @@ async function writtenOf(database: Database, today: string): Promise<Map<string,
     order by b.at, b.sequence`)
   const byYard = groupedBy(rows, ({ yard_id }) => yard_id)
   return new Map([...byYard].map(([yardId, own]) => [yardId, own.map(({ entry }): Entry => JSON.parse(entry))]))
-}
-
-async function weighedOf(database: Database): Promise<Map<string, Map<string, Last>>> {
-  const rows = await database.all<{ yard_id: string; hive_id: string; at: string; kg: number }>(sql`
-    select h.yard_id, h.id as hive_id, w.at, w.kg from hives as h join weigh_ins as w on w.id = (
-      select id from weigh_ins where yard_id = h.yard_id and hive_id = h.id and removed_at is null
-      order by at desc limit 1)`)
-  const byYard = groupedBy(rows, ({ yard_id }) => yard_id)
-  return new Map(
-    [...byYard].map(([yardId, own]) => [yardId, new Map(own.map(({ hive_id, at, kg }) => [hive_id, { at, kg }]))]),
-  )
 }

@@ -86,6 +86,16 @@ export function latestWeighIns(
     .limit(most)
 }
 
+/** The last weighing of each hive that has one, found by its hive: a scale of years has many. */
+export function lastWeighIns(
+  database: Database,
+): Promise<{ readonly yardId: string; readonly hiveId: string; readonly at: string; readonly kg: number }[]> {
+  return database.all(sql`
+    select h.yard_id as "yardId", h.id as "hiveId", w.at, w.kg from hives as h join weigh_ins as w on w.id = (
+      select id from weigh_ins where yard_id = h.yard_id and hive_id = h.id and removed_at is null
+      order by at desc limit 1)`)
+}
+
 /** Takes a batch of these yards away, or brings it back; how many readings it has. One that was kept anew meanwhile stays as it is. */
 export async function setBatchRemoved(
   database: Writer,

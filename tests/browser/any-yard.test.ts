@@ -6,9 +6,8 @@ import { expect, it } from 'vitest'
 import { planOf, type Yard } from '#core/hive'
 import type { Reader } from '#core/wording'
 import { anyYard } from '../helpers/any-yard'
-import { look } from '../helpers/never-said'
 import { useSession } from './session'
-import { lines, settled } from './views'
+import { readAs, settled, wronglySaid } from './views'
 
 /** Yards that nobody would think of, under names of their own. */
 const yards = fc
@@ -30,20 +29,12 @@ it.each(READERS)(
   'any yard is told in the words and figures of its reader, in every view: $vocabulary, $units',
   async (reader) => {
     const page = await session.open('/')
-    await page.addInitScript((said) => {
-      localStorage.setItem('duvet.words', said.vocabulary)
-      localStorage.setItem('duvet.units', said.units)
-    }, reader)
+    await readAs(page, reader)
     const wrong: string[] = []
     for (const view of ['/', '/fit', ...yards.flatMap(({ id }) => VIEWS.map((one) => `/yards/${id}/${one}`))]) {
       await page.goto(session.server.url + view)
       await settled(page)
-      for (const line of await lines(page))
-        try {
-          look([line], reader, view)
-        } catch (error) {
-          wrong.push((error as Error).message)
-        }
+      wrong.push(...(await wronglySaid(page, reader, view)))
     }
     expect([...new Set(wrong)]).toEqual([])
   },

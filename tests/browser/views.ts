@@ -1,5 +1,7 @@
 import { expect } from 'vitest'
 import type { Locator, Page } from 'playwright-core'
+import type { Reader } from '#core/wording'
+import { look } from '../helpers/never-said'
 
 const hive = (id: string, view: string) => `/yards/kiln-bank/hives/${id}%2F0/${view}`
 const yard = (view: string) => `/yards/kiln-bank/${view}`
@@ -71,6 +73,28 @@ export const lines = (page: Page): Promise<string[]> =>
     )
     return [...blocks.values(), ...heard].map((line) => line.replace(/\s+/g, ' ').trim()).filter(Boolean)
   })
+
+/** Has the pages of this tab said in the words and figures of a reader. */
+export async function readAs(page: Page, reader: Reader): Promise<void> {
+  await page.addInitScript((said) => {
+    localStorage.setItem('duvet.words', said.vocabulary)
+    localStorage.setItem('duvet.units', said.units)
+  }, reader)
+}
+
+/** What a reader is never to read of the page as it stands; a keeper's own words of a trial stay as they are. */
+export async function wronglySaid(page: Page, reader: Reader, where: string): Promise<string[]> {
+  return (await lines(page))
+    .filter((one) => one !== 'slab on the crown')
+    .flatMap((line) => {
+      try {
+        look([line], reader, where)
+        return []
+      } catch (error) {
+        return [(error as Error).message]
+      }
+    })
+}
 
 export async function settled(page: Page): Promise<void> {
   let before = ''

@@ -223,7 +223,7 @@ async function print(what: Printed) {
           paper: preferences.paper,
           cards: hiveCards(one, inOrder(one)),
         })
-      : await server.printVisit(await sheetsOf(what))
+      : await server.printVisit(sheetsOf(what))
   printing.value = false
   const called = what === 'hive' ? (shownHive.value?.name ?? one.name) : one.name
   if (answer.ok)
