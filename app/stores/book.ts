@@ -86,13 +86,17 @@ export const useBook = defineStore('book', () => {
     setAside.value = setAside.value.filter((other) => firstId(other) !== firstId(one))
   }
 
+  /** What was written of a hive and is not sent yet. */
+  const waitingOf = (yardId: string, hiveId: string): Entry[] =>
+    slips.entriesOf(yardId).filter((entry) => entry.hiveId === hiveId)
+
   /** What the book of a hive says, and what it ever said, with what still waits here; null where it is not known. */
   async function ofHive(yardId: string, hiveId: string): Promise<{ now: Entry[]; ever: Entry[] } | null> {
     await sending.flush(yardId)
     const answer = await server.book(yardId, hiveId)
     if (!answer.ok) return null
     const known = new Set(answer.value.map(({ id }) => id))
-    const waiting = slips.entriesOf(yardId).filter((entry) => entry.hiveId === hiveId && !known.has(entry.id))
+    const waiting = waitingOf(yardId, hiveId).filter(({ id }) => !known.has(id))
     const ever = [...answer.value, ...waiting]
     return { now: currentOf(ever), ever }
   }
@@ -105,5 +109,5 @@ export const useBook = defineStore('book', () => {
     return { ...answer.value, entries: currentOf([...answer.value.entries, ...slips.entriesOf(yardId)]) }
   }
 
-  return { count, refused, setAside, write, weigh, tryAgain, letGo, ofHive, openOf }
+  return { count, refused, setAside, write, weigh, tryAgain, letGo, waitingOf, ofHive, openOf }
 })

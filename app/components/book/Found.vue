@@ -18,7 +18,9 @@ const book = useBook()
 const preferences = usePreferences()
 const moment = useMoment()
 const written = useWritten()
-const all = computed(() => [...(props.entries ?? [])].reverse().filter(({ sort }) => sort !== 'answer'))
+/** Where the book cannot be read, what waits on this device is there still. */
+const known = computed(() => props.entries ?? book.waitingOf(props.yard.id, props.hive.id))
+const all = computed(() => [...known.value].reverse().filter(({ sort }) => sort !== 'answer'))
 const AT_ONCE = 12
 const { shown, left, more } = useShownFirst(() => all.value, AT_ONCE)
 const route = useRoute()
@@ -123,7 +125,11 @@ async function correct(entry: Entry, withdrawn: boolean) {
       <ElButton @click="again(one)">Send it again</ElButton>
       <ElButton text @click="book.letGo(one)">Let it go</ElButton>
     </div>
-    <p v-if="silent" role="alert">The server cannot be reached: the book cannot be read now.</p>
+    <p v-if="silent" role="alert" data-testid="book-silent">
+      The server cannot be reached: the book cannot be read now{{
+        shown.length > 0 ? ', only what waits on this device' : ''
+      }}.
+    </p>
     <p v-else-if="entries && shown.length === 0" data-testid="book-empty">
       Nothing is written of this hive yet. An inspection takes less than a minute: press what you see, leave the rest.
     </p>
