@@ -2,10 +2,25 @@ import type { Locator, Page } from 'playwright-core'
 import { beforeAll, describe, expect, it } from 'vitest'
 import { DEMO } from '../helpers/wire'
 import { typeDay, useSession } from './session'
-import { everyFace, live } from './views'
+import type { Reader } from '#core/wording'
+import { look } from '../helpers/never-said'
+import { everyFace, live, readAs } from './views'
 
 const session = useSession({ seed: DEMO })
 const TYPED = ['20/12/2026', '12,5', '2 1/2', '5 lb', '3/8 in', 'soon', '−1', '999999']
+
+const AMERICAN: Reader = { units: 'inches', vocabulary: 'northAmerican' }
+
+/** Whether what is told of something typed is in its reader’s words, beside what was typed and what might have been. */
+function isWronglyTold(alert: string, typed: string): string[] {
+  const told = alert.replaceAll(typed, '…').replace(/“[^”]*”|such as [^.]*/g, '…')
+  try {
+    look([told], AMERICAN, 'what is told of something typed')
+    return []
+  } catch (error) {
+    return [(error as Error).message]
+  }
+}
 
 /** Fields of text that are seen and can be typed into, those that search left out. */
 async function fields(page: Page): Promise<Locator[]> {
@@ -27,9 +42,11 @@ const said = (page: Page) => page.locator('[role="alert"]:visible').allInnerText
 describe('every field there is', () => {
   beforeAll(() => live(session.server.url))
 
-  it('keeps what is typed into it, or says what is wrong with it: nothing vanishes unsaid', async () => {
+  it('keeps what is typed into it, or says what is wrong with it in its reader’s words: nothing vanishes unsaid', async () => {
     const page = await session.open('/')
+    await readAs(page, AMERICAN)
     const vanished: string[] = []
+    const wronglyTold = new Set<string>()
     const known = new Set<string>()
     for await (const face of everyFace(page, session.server.url))
       for (const field of await fields(page)) {
@@ -44,12 +61,15 @@ describe('every field there is', () => {
           await field.press('Tab').catch(() => undefined)
           if (!(await field.isVisible())) break
           const after = await field.inputValue()
-          const told = (await said(page)).some((one) => one.includes(typed) || one.includes(name))
+          const alerts = await said(page)
+          const told = alerts.some((one) => one.includes(typed) || one.includes(name))
+          for (const one of alerts.flatMap((alert) => isWronglyTold(alert, typed))) wronglyTold.add(one)
           if (after === '' && !told) vanished.push(`${name} in ${face}: ${typed}`)
         }
       }
     expect(known.size).toBeGreaterThan(30)
     expect(vanished).toEqual([])
+    expect([...wronglyTold]).toEqual([])
   }, 600_000)
 
   it('takes a day as it is typed in the forms of its reader, and says what is no day', async () => {

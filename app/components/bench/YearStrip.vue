@@ -105,7 +105,7 @@ function step(by: 1 | -1) {
   flex: none;
   flex-direction: column;
   justify-content: center;
-  width: 112px;
+  width: 156px;
   color: var(--soft-ink);
   font-size: 13px;
 }

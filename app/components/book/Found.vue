@@ -94,7 +94,7 @@ async function correct(entry: Entry, withdrawn: boolean) {
 
 <template>
   <section class="found" aria-label="What was found and done">
-    <p>
+    <p class="ways">
       <NuxtLink class="to-look" :to="hivePath(yard.id, hive.id, 'look')" data-testid="write-look"
         >Write down an inspection</NuxtLink
       >
@@ -200,9 +200,14 @@ async function correct(entry: Entry, withdrawn: boolean) {
   margin-top: 8px;
 }
 
+.ways {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 10px;
+}
+
 .else {
   min-height: 44px;
-  margin-left: 10px;
 }
 
 ol {

@@ -5,6 +5,7 @@ import { capital } from '#core/wording'
 defineEmits<{ close: [] }>()
 const view = useView()
 const terms = useTerms()
+const preferences = usePreferences()
 const ways = computed(() => waysFrom(view.yard, view.hive))
 const KEYS = computed<readonly (readonly [string, string])[]>(() => [
   ['/', 'find a hive, a yard or a view'],
@@ -35,7 +36,10 @@ const KEYS = computed<readonly (readonly [string, string])[]>(() => [
   <UiSheet title="Words and keys" @close="$emit('close')">
     <ElTabs>
       <ElTabPane label="Parts of a hive">
-        <p class="both">British words first, then North American where they differ.</p>
+        <p class="both">
+          Yours first, then the {{ preferences.vocabulary === 'british' ? 'North American' : 'British' }} word where it
+          differs.
+        </p>
         <ShellPartsPicture />
       </ElTabPane>
       <ElTabPane label="Words">

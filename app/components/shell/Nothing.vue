@@ -33,6 +33,7 @@ p.nothing {
 }
 
 p {
+  padding: 0 12px;
   max-width: 46ch;
   margin: 0 auto;
   color: var(--ink);

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-// A whole hive with its parts named, in British and in North American words.
+// A whole hive with its parts named, in the reader’s words and in those of the other side of the ocean.
 import { CATALOGUE, find, STARTS, type Pattern } from '#core/catalogue'
 import { buildHive, emptyYard, type Role } from '#core/hive'
 import { laidIn } from '#core/laid-hive'
@@ -32,12 +32,14 @@ const shapes = computed(() => laid.value.layout.parts.flatMap((part) => sectionO
 const heightPx = computed(() => laid.value.layout.heightMm * SCALE + 24)
 /** From the top down, each beside its part and none over another. */
 const labels = computed(() => {
-  const [british, american] = [laid.value.names('british'), laid.value.names('northAmerican')]
+  const isBritish = preferences.vocabulary === 'british'
+  const own = laid.value.names(preferences.vocabulary)
+  const others = laid.value.names(isBritish ? 'northAmerican' : 'british')
   let lowest = -LABEL_PX
   return [...laid.value.layout.parts].reverse().map(({ part, topMm, bottomMm }) => {
     const at = heightPx.value - 8 - ((topMm + bottomMm) / 2) * SCALE
     lowest = Math.max(at, lowest + LABEL_PX)
-    const words = [...new Set([british.get(part.id)!, american.get(part.id)!])]
+    const words = [...new Set([own.get(part.id)!, others.get(part.id)!])]
     return { id: part.id, at, y: lowest, words: words.map(capital) }
   })
 })

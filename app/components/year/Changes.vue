@@ -1,6 +1,6 @@
 <script setup lang="ts">
 // What is done at one hive to bring it to a stage: step by step, why, with what; and to begin it.
-import type { Yard } from '#core/hive'
+import { colonyIn, type Yard } from '#core/hive'
 import type { LaidHive } from '#core/laid-hive'
 import { cautionsOfStage, visitTimeOf, yearOf, type HiveChangeover } from '#core/season'
 import { autumnInWords, waitsInWords, cautionInWords, treatByInWords, workInWords } from '#core/wording'
@@ -38,7 +38,12 @@ const steps = computed(() => stepsInWords(props.yard, props.changeover, preferen
 <template>
   <section class="changes" data-testid="changes">
     <h2>{{ name }}: to {{ stageSaid(changeover.toStage) }}</h2>
-    <p v-if="steps.length === 0">Nothing to do: it stands as it should.</p>
+    <ShellColonyNote
+      v-if="steps.length === 0 && colonyIn(yard, changeover.hiveId)"
+      :yard="yard"
+      :hive="between.from.hive"
+    />
+    <p v-else-if="steps.length === 0">Nothing to do: it stands as it should.</p>
     <template v-else>
       <p v-if="waits" class="waits" role="note" data-testid="change-waits">{{ waits }}</p>
       <p>

@@ -1,11 +1,26 @@
 import { describe, expect, it } from 'vitest'
 import { SHIPPED_FIGURES } from '#core/figures'
 import { glossary, splitterOf } from '#core/wording'
+import { look, READERS } from '../../helpers/never-said'
 
 const words = (vocabulary: 'british' | 'northAmerican', units: 'mm' | 'inches') =>
   glossary(SHIPPED_FIGURES, { vocabulary, units })
 
 describe('the words of the trade', () => {
+  it.each(READERS)('are told in the words and figures of their reader: $vocabulary, $units', (reader) => {
+    const all = glossary(SHIPPED_FIGURES, reader)
+    look(
+      all.map(({ word }) => word),
+      reader,
+      'the words',
+    )
+    look(
+      all.map(({ means }) => means),
+      reader,
+      'what they mean',
+    )
+  })
+
   it('are each there once, with what they mean', () => {
     const all = words('british', 'mm')
     expect(new Set(all.map(({ word }) => word)).size).toBe(all.length)

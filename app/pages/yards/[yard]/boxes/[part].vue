@@ -134,7 +134,8 @@ function takeCompared({ part }: { readonly part: Part }): void {
       :catalogue="frames.catalogue"
       @take="takeCompared"
     />
-    <div v-else-if="frames.box" class="columns">
+    <ShellColonyNote v-if="frames.yard && frames.hive" :yard="frames.yard" :hive="frames.hive" />
+    <div v-if="!missing && frames.box && mode !== 'compare'" class="columns">
       <aside class="left">
         <ShellInTurn><FramesTools ref="tools" /></ShellInTurn>
       </aside>

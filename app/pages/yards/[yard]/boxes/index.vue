@@ -28,6 +28,7 @@ const boxes = computed(() =>
 interface Group {
   readonly key: string
   readonly name: string
+  readonly hive?: Hive
   readonly boxes: readonly { readonly part: Part; readonly placement: Placement; readonly hive: Hive | null }[]
 }
 const IN_THE_SHED = 8
@@ -40,6 +41,7 @@ const groups = computed<Group[]>(() => {
   const standing = yard.hives.map((hive): Group => ({
     key: hive.id,
     name: hive.name,
+    hive,
     boxes: hive.stack
       .flatMap((placement) => {
         const part = byId.get(placement.partId)
@@ -172,6 +174,7 @@ useHead({ title: 'Frames – Duvet' })
       >
         <section v-for="group in here" :key="group.key">
           <h2>{{ group.name }}</h2>
+          <ShellColonyNote v-if="group.hive" :yard="view.yard!" :hive="group.hive" />
           <NuxtLink
             v-for="box in group.boxes"
             :key="box.part.id"

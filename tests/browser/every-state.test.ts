@@ -1,0 +1,34 @@
+import { beforeAll, expect, it } from 'vitest'
+import { READERS } from '../helpers/never-said'
+import { STATES } from '../helpers/states'
+import { useSession } from './session'
+import { liveStates, statesFile, viewsOf, YARDS } from './states'
+import { untidy } from './untidy'
+import { readAs, settled, wronglySaid } from './views'
+
+const session = useSession({ seed: statesFile() })
+beforeAll(() => liveStates(session.server.url))
+
+const DESK = { width: 1280, height: 800 }
+const PHONE = { width: 390, height: 844 }
+
+it.each(STATES.map(({ name }, n) => ({ name, yard: YARDS[n]!, reader: READERS[n % READERS.length]! })))(
+  'a hive that is $name is told in every view, in the words of its reader, with nothing cut at a desk or on a phone',
+  async ({ yard, reader }) => {
+    const page = await session.open('/sources')
+    await readAs(page, reader)
+    const wrong: string[] = []
+    for (const view of viewsOf(yard)) {
+      await page.setViewportSize(DESK)
+      await page.goto(session.server.url + view)
+      await settled(page)
+      wrong.push(...(await wronglySaid(page, reader, view)))
+      wrong.push(...(await untidy(page)).map((one) => `${view} at a desk: ${one}`))
+      await page.setViewportSize(PHONE)
+      await settled(page)
+      wrong.push(...(await untidy(page)).map((one) => `${view} on a phone: ${one}`))
+    }
+    expect(wrong).toEqual([])
+  },
+  120_000,
+)
