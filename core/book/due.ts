@@ -1,5 +1,5 @@
 import { catalogueOf } from '../catalogue'
-import { findPart, isClosed, loansOf, partIdsOf, type Colony, type Hive, type Stage, type Yard } from '../hive'
+import { findPart, isBare, isClosed, loansOf, partIdsOf, type Colony, type Hive, type Stage, type Yard } from '../hive'
 import { colonyOf } from './colony'
 import { autumnOf, isPacked, ownDayOf, partingOn, type Parting } from '../season/autumn'
 import { ANY_TIME, stageAround, yearOf, type YardYear } from '../season/calendar'
@@ -87,8 +87,8 @@ export function dueOf(
     const own = byHive.get(hive.id) ?? []
     const colony = colonyOf(own, today)
     const held = colony ? heldOf(hive, colony) : []
-    return colony && colony.is !== 'lives'
-      ? [...held, ...backOf(yard, hive), ...tasksOf(own)]
+    return (colony && colony.is !== 'lives') || isBare(yard, hive)
+      ? [...held, ...underWay(hive), ...backOf(yard, hive), ...tasksOf(own)]
       : isClosed(colony)
         ? [...held, ...treatmentsOf(own, year), ...backOf(yard, hive), ...tasksOf(own)]
         : inPeace([
@@ -244,16 +244,16 @@ function stagesOf(year: YardYear, today: string): StagesNow | undefined {
 /** Stages that the year asks nothing of. */
 const OUT_OF_YEAR: ReadonlySet<Stage> = new Set<Stage>([...ANY_TIME, 'bait'])
 
-function visitsOf(
-  yard: Yard,
-  { id: hiveId, stage, visit }: Hive,
-  stages: StagesNow | undefined,
-  today: string,
-): DueLine[] {
-  if (visit) {
-    const reason = { due: 'visit-under-way', stage: visit.toStage } as const
-    return [{ id: `under-way:${visit.id}`, hiveId, day: dayOf(visit.startedOn), reason }]
-  }
+/** A visit that was begun: it stays until it is ended, whatever became of the hive. */
+function underWay({ id: hiveId, visit }: Hive): DueLine[] {
+  if (!visit) return []
+  const reason = { due: 'visit-under-way', stage: visit.toStage } as const
+  return [{ id: `under-way:${visit.id}`, hiveId, day: dayOf(visit.startedOn), reason }]
+}
+
+function visitsOf(yard: Yard, hive: Hive, stages: StagesNow | undefined, today: string): DueLine[] {
+  const { id: hiveId, stage } = hive
+  if (hive.visit) return underWay(hive)
   if (!stages || OUT_OF_YEAR.has(stage)) return []
   const behind = stage !== stages.now && stage !== stages.next
   const to = behind ? stages.now : stages.next

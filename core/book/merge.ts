@@ -1,7 +1,7 @@
 import { boxOfSize } from '../catalogue'
 import { combAreaDm2 } from '../comb'
 import { hiveIn } from '../hive-in'
-import type { Edit, Hive, Stage, Yard } from '../hive'
+import { isBare, type Edit, type Hive, type Stage, type Yard } from '../hive'
 import { isBox, isExcluder } from '../parts'
 import { stageOn, yearOf } from '../season'
 import { combOfBees } from '../winter'
@@ -45,6 +45,7 @@ export function forMerging(yard: Yard, entries: readonly Entry[], today: string)
   const books = byHiveOf(entries)
   const isTime = isUnitingTime(yard, today)
   return yard.hives
+    .filter((hive) => !isBare(yard, hive))
     .map((hive): ForMerging => {
       const { id } = hive
       const { weakSeams } = hiveIn(yard, hive).context.figures

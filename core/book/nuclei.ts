@@ -1,5 +1,6 @@
 import type { Figures } from '../figures'
-import type { Hive } from '../hive'
+import { isBare, type Yard } from '../hive'
+import { yearOf } from '../season'
 import { byHiveOf } from './by-hive'
 import { colonyOf } from './colony'
 import { entriesOf } from './current'
@@ -22,14 +23,11 @@ export interface Giver {
  * Who can give one comb of brood with its bees, never the queen: strong by a look of these days, the queen or her eggs
  * seen, no sign of anything, nothing in it that is treated with. Common practice.
  */
-export function giversOf(
-  hives: readonly Pick<Hive, 'id'>[],
-  entries: readonly Entry[],
-  today: string,
-  figures: Figures,
-): Giver[] {
+export function giversOf(yard: Yard, entries: readonly Entry[], today: string): Giver[] {
   const books = byHiveOf(entries)
-  return hives
+  const { figures } = yearOf(yard)
+  return yard.hives
+    .filter((hive) => !isBare(yard, hive))
     .map(({ id }) => giverOf(id, books.get(id) ?? [], today, figures))
     .sort(
       (a, b) => Number(a.no !== undefined) - Number(b.no !== undefined) || (b.broodFrames ?? 0) - (a.broodFrames ?? 0),

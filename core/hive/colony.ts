@@ -1,3 +1,4 @@
+import { catalogueOf } from '../catalogue'
 import { findPart, type Hive, type Yard } from './model'
 import { isEdit, leavesOf, type Edit } from './edit'
 
@@ -25,16 +26,24 @@ export function colonyIn(yard: Pick<Yard, 'colonies'>, hiveId: string): Colony |
   return yard.colonies?.[hiveId]
 }
 
-/** Bees are in it, as far as its book says: of a hive that is dead or empty no food, warmth or bees are told. */
-export function hasBees(yard: Pick<Yard, 'colonies'>, hiveId: string): boolean {
+/** No box stands there: a stand, or a hive that is only planned; what is a box has a usual role. */
+export function isBare(yard: Yard, { stack }: Pick<Hive, 'stack'>): boolean {
+  if (stack.some(({ role }) => role !== undefined)) return false
+  const { patterns } = catalogueOf(yard)
+  const roleOf = (partId: string) => patterns.get(findPart(yard, partId)?.patternId ?? '')?.usualRole
+  return !stack.some(({ partId }) => roleOf(partId) !== undefined)
+}
+
+/** Bees are in it, as far as its book says: of a hive that is dead, empty or bare no food, warmth or bees are told. */
+export function hasBees(yard: Yard, hiveId: string): boolean {
   const colony = colonyIn(yard, hiveId)
-  return !colony || colony.is === 'lives'
+  const hive = yard.hives.find(({ id }) => id === hiveId)
+  return (!colony || colony.is === 'lives') && (!hive || !isBare(yard, hive))
 }
 
 /** It lives and nothing is held: it may be in a trial, give and get combs, be worked on by plan. */
-export function isSound(yard: Pick<Yard, 'colonies'>, hiveId: string): boolean {
-  const colony = colonyIn(yard, hiveId)
-  return !colony || (colony.is === 'lives' && colony.holds === 'nothing')
+export function isSound(yard: Yard, hiveId: string): boolean {
+  return hasBees(yard, hiveId) && (colonyIn(yard, hiveId)?.holds ?? 'nothing') === 'nothing'
 }
 
 /** A sign was seen in a colony that lives: the hive is closed until somebody has looked at it. */

@@ -53,6 +53,7 @@ const FORTY: Yard = {
   ...HOME,
   hives: [HIVE, ...Array.from({ length: 39 }, (_, i): Hive => ({ ...HIVE, id: `h${i}`, stack: [], attachments: [] }))],
 }
+const BARE: Yard = { ...HOME, hives: [{ ...HIVE, stack: [], attachments: [] }] }
 const CROPS = [say('crop', { kg: 12 }, '2026-06-20T10:00'), say('crop', { kg: 9 })]
 export const STATES: readonly State[] = [
   {
@@ -91,6 +92,7 @@ export const STATES: readonly State[] = [
     entries: [STRONG, say('crop', { kg: 9 }, `${TODAY}T16:00`)],
     weighed: [`${TODAY}T08:00`, 62],
   },
+  { name: 'bare: a stand without a box', entries: [STRONG], yard: BARE, bees: false, sound: false },
   { name: 'in a yard that has lent a box', yard: { ...HOME, parts: [...HOME.parts, { ...crate('out'), lent: LOAN }] } },
   { name: 'standing on a borrowed box', yard: withParts((part, i) => (i === 2 ? { ...part, borrowed: LOAN } : part)) },
   { name: 'uneven from side to side', yard: withParts(uneven), weighed: [`${TODAY}T08:00`, 58] },

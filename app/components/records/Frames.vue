@@ -20,7 +20,6 @@ import {
 import { catalogueOf } from '#core/catalogue'
 import { hiveIn } from '#core/hive-in'
 import { isSound, type Hive, type Yard } from '#core/hive'
-import { yearOf } from '#core/season'
 import { capital, counted, inWords } from '#core/wording'
 import { causeInWords } from '#core/wording/book-words'
 import { NO_GIFT_WORDS } from '#core/wording/compare-words'
@@ -72,7 +71,7 @@ const spacing = reactive({ boxes: 10, before: 10, after: 9 })
 const freed = computed(() =>
   spacing.after > spacing.before ? null : freedBySpacing(spacing.boxes, spacing.before, spacing.after),
 )
-const givers = computed(() => giversOf(props.yard.hives, entries.value ?? [], today, yearOf(props.yard).figures))
+const givers = computed(() => giversOf(props.yard, entries.value ?? [], today))
 const plan = computed(() => nucleiOf(givers.value))
 /** Whose steps are all done. */
 const ticked = reactive<Record<string, boolean>>({})

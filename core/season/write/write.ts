@@ -4,6 +4,7 @@ import type { Context } from '../../checks'
 import { assembleHive, partsById, type PartLookup } from '../../geometry'
 import {
   colonyIn,
+  isBare,
   isSound,
   keptAsFood,
   shedOf,
@@ -77,8 +78,8 @@ export function writeHive(
   const { catalogue } = context
   const parts = partsById(yard)
   const begun = beginWriting(yard, hive, parts, promised, owned, context)
-  // What is dead, gone or closed is left as it stands: no plan moves anything of it.
-  if (!isSound(yard, hive.id) && !colonyKeepsCombs(yard, hive.id))
+  // What is dead, gone or closed is left as it stands: no plan moves anything of it. What is bare is planned for.
+  if (!isSound(yard, hive.id) && !colonyKeepsCombs(yard, hive.id) && !isPlannedOnly(yard, hive))
     return { hiveId: hive.id, way: begun.way, stages: new Map(stages.map((stage) => [stage, asItStands(stage, hive)])) }
   const written = stages.map((stage): [Stage, PlannedStage] => {
     const planned = writeStage(begun(stage), hive, parts, context)
@@ -87,6 +88,8 @@ export function writeHive(
   })
   return { hiveId: hive.id, way: begun.way, stages: new Map(written) }
 }
+
+const isPlannedOnly = (yard: Yard, hive: Hive) => isBare(yard, hive) && !colonyIn(yard, hive.id)
 
 /** Only its combs are held: it is worked on as any other. */
 const colonyKeepsCombs = (yard: Yard, hiveId: string) => colonyIn(yard, hiveId)?.holds === 'combs'

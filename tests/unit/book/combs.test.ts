@@ -11,7 +11,9 @@ import { buildHive } from '#core/hive'
 const TODAY = '2026-05-10'
 const BODY: Look = { queen: 'eggs', broodFrames: { sealed: 7 } }
 const look = (hiveId: string, body: Look = BODY, day = '2026-05-05') => entry('look', `${day}T12:00`, body, { hiveId })
-const hives = ['a', 'b', 'c', 'd', 'e'].map((id) => ({ id }))
+const IDS = ['a', 'b', 'c', 'd', 'e']
+const { yard: HOME, hive: HIVE } = build([L.floor, L.deep, L.crown, L.roof])
+const YARD: Yard = { ...HOME, hives: IDS.map((id) => ({ ...HIVE, id })) }
 
 describe('nuclei from a yard', () => {
   it('takes one comb of brood from strong hives only, with the queen known, and says why not of the others', () => {
@@ -22,7 +24,7 @@ describe('nuclei from a yard', () => {
       look('d', { ...BODY, queen: 'not-seen' }),
       look('e', BODY, '2026-04-05'),
     ]
-    const why = giversOf(hives, entries, TODAY, F).map(({ hiveId, no }) => [hiveId, no])
+    const why = giversOf(YARD, entries, TODAY).map(({ hiveId, no }) => [hiveId, no])
     expect(Object.fromEntries(why)).toEqual({
       a: undefined,
       b: 'few-brood',
@@ -31,18 +33,15 @@ describe('nuclei from a yard', () => {
       e: 'no-look',
     })
     const treated = entry('treatment', '2026-05-01T10:00', { product: 'gel' }, { hiveId: 'a' })
-    expect(giversOf([{ id: 'a' }], [look('a'), treated], TODAY, F)[0]!.no).toBe('treated')
+    expect(giversOf(YARD, [look('a'), treated], TODAY).find(({ hiveId }) => hiveId === 'a')?.no).toBe('treated')
     const gone = entry('fate', '2026-05-06T10:00', { fate: 'sold' }, { hiveId: 'a' })
-    expect(giversOf([{ id: 'a' }], [look('a'), gone], TODAY, F)[0]!.no).toBe('gone')
+    expect(giversOf(YARD, [look('a'), gone], TODAY).find(({ hiveId }) => hiveId === 'a')?.no).toBe('gone')
   })
 
   it('makes one of two givers, with what each needs', () => {
-    const givers = giversOf(
-      hives,
-      hives.map(({ id }) => look(id)),
-      TODAY,
-      F,
-    )
+    const entries = IDS.map((id) => look(id))
+    const givers = giversOf(YARD, entries, TODAY)
+    expect(giversOf({ ...YARD, hives: [{ ...HIVE, id: 'a', stack: [] }] }, entries, TODAY)).toEqual([])
     const plan = nucleiOf(givers)
     expect(plan.nuclei).toHaveLength(2)
     expect(plan.left).toHaveLength(1)
