@@ -131,3 +131,9 @@ function hungInWords(hung: ResolvedPart['hung'], vocabulary: Vocabulary): string
         : ''
   return `${frames === 0 ? 'no frames' : counted(frames, 'frame')}${others}`
 }
+
+/** The first of many names, and how many more there are. */
+export function someNamed(names: readonly string[], most = 4): string {
+  const more = names.length - most
+  return names.slice(0, most).join(', ') + (more > 0 ? ` and ${more} more` : '')
+}

@@ -32,3 +32,20 @@ it.each(STATES.map(({ name }, n) => ({ name, yard: YARDS[n]!, reader: READERS[n 
   },
   120_000,
 )
+
+it('a stand without a box asks nothing of its keeper, and says what it is', async () => {
+  const page = await session.open('/sources')
+  const bare = YARDS[STATES.findIndex(({ name }) => name.startsWith('bare'))]!
+  const says = {
+    due: 'No box stands here yet',
+    weight: 'No box stands here',
+    look: 'No box stands at Twill',
+    winter: 'No box',
+  }
+  for (const [name, said] of Object.entries(says)) {
+    await page.goto(session.server.url + viewsOf(bare).find((view) => view.endsWith(`/${name}`))!)
+    await expect.poll(() => page.locator('main').innerText()).toContain(said)
+  }
+  await page.getByRole('button', { name: /Start a hive/ }).click()
+  await page.locator('[data-hive="Twill"]').first().waitFor()
+})

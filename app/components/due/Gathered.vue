@@ -1,13 +1,11 @@
 <script setup lang="ts">
 // The same thing due at several hives on one day: one line that opens.
+import { someNamed } from '#core/wording'
+
 const props = defineProps<{ id: string; day: string; text: string; hives: readonly string[]; isLate: boolean }>()
 const preferences = usePreferences()
 const isOpen = defineModel<boolean>('open', { required: true })
-const NAMED = 4
-const names = computed(() => {
-  const more = props.hives.length - NAMED
-  return props.hives.slice(0, NAMED).join(', ') + (more > 0 ? ` and ${more} more` : '')
-})
+const names = computed(() => someNamed(props.hives))
 </script>
 
 <template>

@@ -7,7 +7,7 @@ import { fahrenheitFrom, showMass, showTemperature, parseTemperature } from '#co
 import * as deeds from '#core/hive/deeds'
 import { yearOf } from '#core/season'
 import { winterMonths } from '#core/winter'
-import { capital, monthWord, rangeInWords, showHumidity, winterTopWord } from '#core/wording'
+import { capital, monthWord, rangeInWords, showHumidity, someNamed, winterTopWord } from '#core/wording'
 import { planDoor } from '~/composables/doors'
 import { hivePath } from '~/composables/paths'
 import { stackShapes } from '~/drawing/section'
@@ -204,7 +204,7 @@ const percent = (kg: number) => `${(100 * kg) / mostKg.value}%`
         </div>
       </li>
     </ul>
-    <p v-if="without.length > 0" class="soft" data-testid="winter-without">No bees in {{ without.join(', ') }}.</p>
+    <p v-if="without.length > 0" class="soft" data-testid="winter-without">No bees in {{ someNamed(without) }}.</p>
     <template v-if="tops && tops.length > 0">
       <h2>One top for all of them</h2>
       <div class="scroll" tabindex="0" role="group" aria-label="One top for all of them">

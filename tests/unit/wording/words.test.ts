@@ -14,6 +14,7 @@ import {
   partDetail,
   partNames,
   planProblemInWords,
+  someNamed,
   stageWord,
   termsInWords,
   TOLD_RULES,
@@ -323,5 +324,12 @@ describe('problems in words', () => {
       'yards[0].parts[3].id is “box”',
     )
     expect(editProblemInWords({ reason: 'part-already-placed', id: 'box' })).toContain('“box”')
+  })
+
+  it('names the first of many, and says how many more there are', () => {
+    const names = ['Twill', 'Serge', 'Calico', 'Muslin', 'Ticking', 'Drill']
+    expect(someNamed(names)).toBe('Twill, Serge, Calico, Muslin and 2 more')
+    expect(someNamed(names.slice(0, 4))).toBe('Twill, Serge, Calico, Muslin')
+    expect(someNamed([])).toBe('')
   })
 })

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 // What is to be done in a yard, by day: done, put off or dropped; it goes into the calendar and onto paper.
 import { daysLater, gatheredLines, type Answer, type Entry } from '#core/book'
+import { isBare } from '#core/hive'
 import { showTemperature } from '#core/units'
 import { TREATMENT_CAUTION } from '#core/wording/book-words'
 import { calendarFile } from '~/export/calendar-file'
@@ -200,7 +201,11 @@ useHead({ title: computed(() => `${title.value} – Duvet`) })
         {{ lastAnswer.text }}: answered. <ElButton text @click="takeBack">Take it back</ElButton>
       </p>
       <p v-if="open.size > 0 && lines.length === 0" data-testid="due-none">
-        Nothing is due. Write down an inspection, and the next one comes here by itself.
+        {{
+          shownYards.every((one) => one.hives.every((hive) => isBare(one, hive)))
+            ? 'No box stands here yet. Stack a hive in the row, and what its year asks comes here.'
+            : 'Nothing is due. Write down an inspection, and the next one comes here by itself.'
+        }}
       </p>
       <div v-if="lines.length > 0" class="outside">
         <BookDegrees v-model="celsius" name="Outside today" :least-celsius="-50" :most-celsius="50" />

@@ -2,6 +2,7 @@
 // A look written down at the hive, in gloves: one thing at a time, large; nothing said stays unknown.
 import { daysBetween, ontoFrames, SIGNS, type CombSeen, type Entry, type FeedGiven, type Look } from '#core/book'
 import { partingOn } from '#core/season'
+import { isBare } from '#core/hive'
 import { hiveIn } from '#core/hive-in'
 import {
   DAMP_WORDS,
@@ -279,6 +280,11 @@ useHead({ title: computed(() => `Inspection of ${place.value?.hive.name ?? 'a hi
     </template>
     <ShellNothing v-if="!place || !known" to="/" way="Start a hive in the row"
       >This hive is no longer here.</ShellNothing
+    ><ShellNothing
+      v-else-if="isBare(place.yard, place.hive)"
+      :to="hivePath(place.yard.id, place.hive.id, 'bench')"
+      way="Stack it on the bench"
+      >No box stands at {{ place.hive.name }}: there is nothing to look into.</ShellNothing
     >
     <section v-else-if="kept" class="kept" data-testid="look-kept">
       <p>

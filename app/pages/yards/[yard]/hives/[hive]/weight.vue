@@ -11,6 +11,7 @@ import { useKept } from '~/composables/kept'
 import { planDoor } from '~/composables/doors'
 import type { StageLoad, YardDay } from '~/workers/lift-yard'
 import { capital, counted, dutyInWords, liftVerdict, SCHOOL_WORDS } from '#core/wording'
+import { isBare } from '#core/hive'
 import { hiveAt, hiveIn } from '#core/hive-in'
 
 const BRICK_KG = 2.7
@@ -194,6 +195,7 @@ const LOADS = columnsFor<StageLoad>(
             {{ showMass(lifts.movedKg.middle, preferences.units) }} moved. A frame full of honey:
             {{ showMass(frameKg, preferences.units) }}.</template
           >
+          <template v-else-if="isBare(hive.yard, hive.hive)">No box stands here: nothing is lifted.</template>
           <template v-else>One box only: nothing is lifted off it.</template>
         </p>
         <ShellInTurn
