@@ -3,10 +3,13 @@ import type { Part, Yard } from '#core/hive'
 import { capital, patternName, type Vocabulary } from '#core/wording'
 import { laidIn } from '#core/laid-hive'
 
-/** What a box is called wherever it is: by its hive and place in it, else by what it is, in the shed. */
+/** What a box is called wherever it is: by its hive and place in it, else by what it is, in the shed or lent. */
 export function boxName(yard: Yard, part: Part, vocabulary: Vocabulary): string {
   const hive = yard.hives.find(({ stack }) => stack.some(({ partId }) => partId === part.id))
-  if (!hive) return `${part.name ?? capital(patternName(part.patternId, catalogueOf(yard), vocabulary))} in the shed`
+  if (!hive) {
+    const name = part.name ?? capital(patternName(part.patternId, catalogueOf(yard), vocabulary))
+    return part.lent ? `${name}, lent to ${part.lent.name}` : `${name} in the shed`
+  }
   const names = laidIn(yard, hive).names(vocabulary)
   return `${names.get(part.id)} of ${hive.name}`
 }

@@ -30,12 +30,12 @@ export function combsToRenew(entries: readonly Entry[]): ReadonlySet<string> {
   return faults
 }
 
-/** Every frame of a yard, counted by make and by comb. */
+/** Every frame that is in a yard, counted by make and by comb; those of lent boxes are with others. */
 export function framesInStock(yard: Yard, renew: ReadonlySet<string> = new Set()): FrameStock[] {
   const { hanging } = catalogueOf(yard)
   const standing = new Set(yard.hives.flatMap(partIdsOf))
   const found = new Map<string, { -readonly [K in keyof FrameStock]: FrameStock[K] }>()
-  for (const part of yard.parts)
+  for (const part of yard.parts.filter(({ lent }) => !lent))
     for (const content of part.contents) {
       if (!isFramePattern(hanging.get(content.patternId))) continue
       const { patternId, comb } = content

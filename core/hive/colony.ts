@@ -1,5 +1,5 @@
 import { catalogueOf } from '../catalogue'
-import { findPart, type Hive, type Yard } from './model'
+import { findPart, type Hive, type Part, type Yard } from './model'
 import { isEdit, leavesOf, type Edit } from './edit'
 
 /**
@@ -44,6 +44,12 @@ export function hasBees(yard: Yard, hiveId: string): boolean {
 /** It lives and nothing is held: it may be in a trial, give and get combs, be worked on by plan. */
 export function isSound(yard: Yard, hiveId: string): boolean {
   return hasBees(yard, hiveId) && (colonyIn(yard, hiveId)?.holds ?? 'nothing') === 'nothing'
+}
+
+/** Frames may be hung into it: it is here, and does not stand in a hive whose kit or combs are held. */
+export function mayTakeFrames(yard: Yard, part: Part): boolean {
+  const hiveId = hiveWith(yard, part.id)
+  return !part.lent && (!hiveId || (colonyIn(yard, hiveId)?.holds ?? 'nothing') === 'nothing')
 }
 
 /** A sign was seen in a colony that lives: the hive is closed until somebody has looked at it. */

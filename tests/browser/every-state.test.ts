@@ -33,6 +33,14 @@ it.each(STATES.map(({ name }, n) => ({ name, yard: YARDS[n]!, reader: READERS[n 
   120_000,
 )
 
+it('a box that is lent lies in no shed', async () => {
+  const page = await session.open('/sources')
+  const lent = YARDS[STATES.findIndex(({ name }) => name.includes('lent a box'))]!
+  await page.goto(session.server.url + viewsOf(lent).find((view) => view.endsWith('/boxes'))!)
+  await expect.poll(() => page.locator('main').innerText()).toContain('Langstroth medium, lent to the club')
+  expect(await page.locator('main').innerText()).not.toMatch(/in the shed/i)
+})
+
 it('a stand without a box asks nothing of its keeper, and says what it is', async () => {
   const page = await session.open('/sources')
   const bare = YARDS[STATES.findIndex(({ name }) => name.startsWith('bare'))]!

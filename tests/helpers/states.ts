@@ -49,9 +49,24 @@ const uneven = (part: Part, i: number): Part =>
       }
     : part
 const NO_CLIMATE: Yard = made.yard
+/** The same hive again, with parts of its own. */
+const copies = Array.from({ length: 39 }, (_, i) => ({
+  hive: {
+    ...HIVE,
+    id: `h${i + 2}`,
+    name: `${HIVE.name} ${i + 2}`,
+    stack: HIVE.stack.map((one) => ({ ...one, partId: `${one.partId}-${i + 2}` })),
+  } satisfies Hive,
+  parts: HOME.parts.map((part): Part => ({
+    ...part,
+    id: `${part.id}-${i + 2}`,
+    contents: part.contents.map((content) => ({ ...content, id: `${content.id}-${i + 2}` })),
+  })),
+}))
 const FORTY: Yard = {
   ...HOME,
-  hives: [HIVE, ...Array.from({ length: 39 }, (_, i): Hive => ({ ...HIVE, id: `h${i}`, stack: [], attachments: [] }))],
+  hives: [HIVE, ...copies.map(({ hive }) => hive)],
+  parts: [...HOME.parts, ...copies.flatMap(({ parts }) => parts)],
 }
 const BARE: Yard = { ...HOME, hives: [{ ...HIVE, stack: [], attachments: [] }] }
 const CROPS = [say('crop', { kg: 12 }, '2026-06-20T10:00'), say('crop', { kg: 9 })]

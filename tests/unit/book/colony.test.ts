@@ -16,7 +16,7 @@ import {
 import { CATALOGUE } from '#core/catalogue'
 import { hiveIn, plannedHiveIn } from '#core/hive-in'
 import { remediesOf } from '#core/checks'
-import { applyEdit, heldBack, isSound, planOf, type Edit, type Hive, type Yard } from '#core/hive'
+import { applyEdit, heldBack, isSound, mayTakeFrames, planOf, type Edit, type Hive, type Yard } from '#core/hive'
 import * as deeds from '#core/hive/deeds'
 import { changeoverOf, stagesOf, writeYear } from '#core/season'
 import { verdictOf } from '#core/verdict'
@@ -186,6 +186,11 @@ describe('every door asks the same state', () => {
     expect(isSound(yard, 'other'), 'no box stands there').toBe(false)
     expect(giversOf(yard, entries, today).find(({ hiveId }) => hiveId === made.hive.id)?.no).toMatch(/gone|sign/)
     const alive = yard.hives.filter(({ id }) => isSound(yard, id))
+    const boxes = yard.parts.filter(({ contents }) => contents.length > 0)
+    expect(boxes.map((box) => mayTakeFrames(yard, box))).toEqual(boxes.map(() => false))
+    expect(boxes.map((box) => mayTakeFrames(plain, box))).toEqual(boxes.map(() => true))
+    const lent = { ...boxes[0]!, lent: { name: 'the club', since: '2026-05-01' } }
+    expect(mayTakeFrames({ ...plain, hives: [], parts: [lent] }, lent)).toBe(false)
     expect(combGifts(yard, yard.hives[1]!, alive).filter(({ toHiveId }) => toHiveId === made.hive.id)).toEqual([])
   })
 

@@ -230,6 +230,11 @@ describe('frames as stock', () => {
     expect(rows[0]!.drawn + rows[0]!.foundation + rows[0]!.bare + rows[0]!.unknown).toBe(10)
   })
 
+  it('are not here while their box is lent', () => {
+    const lent = { name: 'the club', since: '2026-05-01' }
+    expect(framesInStock({ ...yard, hives: [], parts: yard.parts.map((part) => ({ ...part, lent })) })).toEqual([])
+  })
+
   it('that are freed fill boxes: 100 boxes from 10 to 8 give 25 boxes of 8', () => {
     expect(freedBySpacing(100, 10, 8)).toEqual({ frames: 200, boxes: 25, left: 0 })
     expect(freedBySpacing(3, 11, 9)).toEqual({ frames: 6, boxes: 0, left: 6 })

@@ -3,7 +3,7 @@
 import { frameInBox } from '#core/fit'
 import { isBox, resolvePart } from '#core/parts'
 import type { Finding, Remedy } from '#core/checks'
-import type { Part } from '#core/hive'
+import { mayTakeFrames, type Part } from '#core/hive'
 import { capital, findingInWords } from '#core/wording'
 import { boxName, namesAround } from '~/composables/boxName'
 import * as deeds from '#core/hive/deeds'
@@ -50,7 +50,8 @@ const others = computed(() => {
   const pattern = first && frames.catalogue.hanging.get(first.patternId)
   if (!pattern || !frames.yard) return []
   return frames.yard.parts
-    .filter((part) => part.id !== frames.partId && isBox({ pattern: frames.catalogue.patterns.get(part.patternId) }))
+    .filter((part) => part.id !== frames.partId && mayTakeFrames(frames.yard!, part))
+    .filter((part) => isBox({ pattern: frames.catalogue.patterns.get(part.patternId) }))
     .filter(
       (part) => frameInBox(pattern, resolvePart(part, frames.catalogue), frames.context).verdict !== 'does-not-fit',
     )

@@ -24,7 +24,10 @@ const boxes = computed(() =>
       !view.catalogue.patterns.get(part.patternId)?.sections,
   ),
 )
-/** What stands together: a hive's boxes, top first, or those of the shed in handfuls. What is said of them is worked out where it is seen. */
+/**
+ * What stands together: a hive's boxes, top first; those of the shed, and those that are lent, in handfuls. What is said
+ * of them is worked out where it is seen.
+ */
 interface Group {
   readonly key: string
   readonly name: string
@@ -50,19 +53,28 @@ const groups = computed<Group[]>(() => {
       .reverse(),
   }))
   const placed = new Set(yard.hives.flatMap(({ stack }) => stack.map(({ partId }) => partId)))
-  const shed = boxes.value
+  const loose = boxes.value
     .filter(({ id }) => !placed.has(id))
     .map((part) => ({
       part,
       placement: newPlacement(part.id, view.catalogue.patterns.get(part.patternId)),
       hive: null,
     }))
-  const handfuls = Array.from({ length: Math.ceil(shed.length / IN_THE_SHED) }, (_, i): Group => ({
-    key: `shed-${i}`,
-    name: i === 0 ? 'In the shed' : 'In the shed, more',
-    boxes: shed.slice(i * IN_THE_SHED, (i + 1) * IN_THE_SHED),
-  }))
-  return [...standing, ...handfuls].filter((group) => group.boxes.length > 0)
+  const handfuls = (name: string, all: Group['boxes']) =>
+    Array.from({ length: Math.ceil(all.length / IN_THE_SHED) }, (_, i): Group => ({
+      key: `${name} ${i}`,
+      name: i === 0 ? name : `${name}, more`,
+      boxes: all.slice(i * IN_THE_SHED, (i + 1) * IN_THE_SHED),
+    }))
+  const isLent = ({ part }: Group['boxes'][number]) => part.lent !== undefined
+  return [
+    ...standing,
+    ...handfuls(
+      'In the shed',
+      loose.filter((one) => !isLent(one)),
+    ),
+    ...handfuls('Lent', loose.filter(isLent)),
+  ].filter((group) => group.boxes.length > 0)
 })
 const COLUMN_PX = 308
 /** So many hives are there as a whole; of more, what is in sight. */
@@ -138,7 +150,10 @@ const supers = computed(() => {
     (view.yard?.hives ?? []).flatMap(({ stack }) => stack.map(({ partId, role }) => [partId, role] as const)),
   )
   return boxes.value
-    .filter((part) => (roles.get(part.id) ?? view.catalogue.patterns.get(part.patternId)?.usualRole) === 'super')
+    .filter(
+      (part) =>
+        !part.lent && (roles.get(part.id) ?? view.catalogue.patterns.get(part.patternId)?.usualRole) === 'super',
+    )
     .map((part) => resolvePart(part, view.catalogue))
 })
 useHead({ title: 'Frames – Duvet' })
