@@ -33,16 +33,22 @@ export const useSync = defineStore('sync', () => {
 
   async function load(): Promise<void> {
     const asked = server.yards()
-    void loadBooks()
+    void foodBooks.load()
+    // A hive that is dead or closed is never shown as one that lives, not for a moment.
+    const told = Promise.race([colonies.load(), patience()])
     await Promise.all([slips.read(), loaded.value ? undefined : readKept()])
     const soon = store.held.size > 0 ? await Promise.race([asked, patience()]) : await asked
     // Who is not signed in is not shown what this device has.
-    if (!soon?.ok && soon?.status !== 401 && store.held.size > 0) loaded.value = true
+    if (!soon?.ok && soon?.status !== 401 && store.held.size > 0) {
+      await told
+      loaded.value = true
+    }
     if (soon && !soon.ok) store.keptAt = oldest
     const answer = soon ?? (await asked)
     if (!answer.ok) return troubles.meet(answer, () => void load())
     troubles.tell(null)
     store.keptAt = null
+    await told
     await takeAll(answer.value)
     void sending.flushAll()
   }

@@ -46,6 +46,17 @@ describe('a hive whose colony is dead of what may be a disease', () => {
     await expect.poll(() => before.locator('[data-hive="Muslin"]').first().innerText()).toMatch(/dead/i)
   })
 
+  it('is never drawn as one that lives, also where its book is slower than its yard', async () => {
+    const page = await session.open('/sources')
+    await page.route('**/api/yards/colonies*', async (route) => {
+      await new Promise((later) => setTimeout(later, 600))
+      await route.continue()
+    })
+    await page.goto(session.server.url + path('muslin', 'bench'))
+    await page.locator('[data-testid="drawing"] [data-part]').first().waitFor()
+    expect((await page.getByTestId('drawing').allTextContents()).join()).toMatch(/dead/i)
+  })
+
   it('is held until somebody says that it was looked at, from the line itself', async () => {
     await write(fate('gone', 'serge', { fate: 'dead' }))
     const page = await session.open(path('serge', 'weight'))
