@@ -20,13 +20,10 @@ const FRESH_MS = 30_000
 
 /** Takes what the server has; where it is silent, what this device was told last. */
 export const useSync = defineStore('sync', () => {
-  const store = useHeld()
+  const [store, gone] = [useHeld(), useRemoved()]
   const [slips, sending] = [useSlips(), useSending()]
-  const conflict = useConflict()
-  const { loaded } = storeToRefs(store)
-  const gone = useRemoved()
-  const { removed } = storeToRefs(gone)
-  const troubles = useTrouble()
+  const [conflict, troubles] = [useConflict(), useTrouble()]
+  const [{ loaded }, { removed }] = [storeToRefs(store), storeToRefs(gone)]
   const [colonies, foodBooks] = [useColonies(), useFoodBooks()]
   const loadBooks = () => Promise.all([colonies.load(), foodBooks.load()])
   const { now: trouble, reachable } = storeToRefs(troubles)
@@ -38,17 +35,14 @@ export const useSync = defineStore('sync', () => {
     const told = Promise.race([colonies.load(), patience()])
     await Promise.all([slips.read(), loaded.value ? undefined : readKept()])
     const soon = store.held.size > 0 ? await Promise.race([asked, patience()]) : await asked
+    await told
     // Who is not signed in is not shown what this device has.
-    if (!soon?.ok && soon?.status !== 401 && store.held.size > 0) {
-      await told
-      loaded.value = true
-    }
+    if (!soon?.ok && soon?.status !== 401 && store.held.size > 0) loaded.value = true
     if (soon && !soon.ok) store.keptAt = oldest
     const answer = soon ?? (await asked)
     if (!answer.ok) return troubles.meet(answer, () => void load())
     troubles.tell(null)
     store.keptAt = null
-    await told
     await takeAll(answer.value)
     void sending.flushAll()
   }
