@@ -1,5 +1,5 @@
 import { foodNeedOf, storesByModelKg } from '../checks'
-import { hasBees, isCold, type KnownStores, type Stage, type Yard } from '../hive'
+import { hasBees, isClosed, isCold, type KnownStores, type Stage, type Yard } from '../hive'
 import { plannedHiveIn } from '../hive-in'
 import { feedingOf, needOfHive, type Feeding, type NeedOn, type PlannedStage } from '../season'
 import type { Range } from '../weight'
@@ -16,6 +16,8 @@ export interface StageFeeding extends Feeding {
   readonly stores: Pick<Range, 'low' | 'high'>
   /** By its book, and how that is known; else by the weight model of the boxes. */
   readonly known: KnownStores | undefined
+  /** A sign of a disease was seen in it. */
+  readonly isClosed: boolean
 }
 
 /** Stages at which nobody asks: in a flow, for a new colony, on the road, for a bait. */
@@ -40,6 +42,7 @@ export function feedingAt(yard: Yard, plan: PlannedStage): StageFeeding | undefi
     byHeat: isCold(plan.stage) ? winterOf(standing ? winterForm(yard, standing) : planned).food().byHeat : undefined,
     stores,
     known: context.stores,
+    isClosed: isClosed(context.colony),
   }
 }
 

@@ -27,7 +27,8 @@ export function feedingInWords(food: StageFeeding, climate: string, reader: Read
     ? ` It has ${knownStoresInWords(food.known, reader)}.`
     : ` The boxes of this stage hold about ${words(food.stores)} by the model; weigh or heft it to know.`
   const stands = inVocabulary(`${need}${climate}; never under ${mass(food.leastKg)}.${heat}${has}`, reader.vocabulary)
-  return { stands, todo: inVocabulary(todoInWords(food, reader), reader.vocabulary) }
+  const closed = food.isClosed ? ' It is closed: have it looked at first, and feed it as you are told there.' : ''
+  return { stands, todo: inVocabulary(`${todoInWords(food, reader)}${closed}`, reader.vocabulary) }
 }
 
 /** What is to be done about it. */
@@ -36,6 +37,12 @@ function todoInWords(food: StageFeeding, reader: Reader): string {
   const mixed = ({ feed, totalKg, sugarKg, waterKg }: Mix) =>
     feed === 'fondant' ? mass(totalKg) : `${mass(sugarKg)} of sugar in ${mass(waterKg)} of water`
   const short = rangeInWords(food.short, reader, 0)
+  const give = () => mixed(food.middle)
+  /** What has been weighed is not asked to be weighed before it is fed; what was hefted is known too roughly. */
+  const unsure = () =>
+    food.known?.by === 'weighed'
+      ? `${give()}; weigh it again within a month, or first where that weighing is older`
+      : `${food.known?.by === 'heft' ? '' : 'heft or '}weigh it first; if it cannot be weighed, give ${give()}`
   switch (food.todo) {
     case 'nothing':
       return 'Nothing is missing.'
@@ -45,10 +52,7 @@ function todoInWords(food: StageFeeding, reader: Reader): string {
         'Sugar never goes under a crop.'
       )
     case 'weigh-first':
-      return (
-        `It may be short by ${short}: ${FEED_WORDS[food.feed]}, heft or weigh it first; if it cannot be weighed, ` +
-        `give ${mixed(food.middle)}. In the evening, nothing spilt.`
-      )
+      return `It may be short by ${short}: ${FEED_WORDS[food.feed]}, ${unsure()}. In the evening, nothing spilt.`
     case 'feed':
       return (
         `Short by ${short}: ${FEED_WORDS[food.feed]}, ${mixed(food.least)}, up to ${mixed(food.most)}. ` +

@@ -22,7 +22,7 @@ import { CALENDARS, stagesOf, writeHive, yearOf } from '#core/season'
 import { verdictOf } from '#core/verdict'
 import { usualWeighing } from '#core/weight'
 import { coldestTimeOf, dripsOf, firstWet, stateOf } from '#core/winter'
-import { feedToCarryInWords } from '#core/wording/feeding-words'
+import { feedingInWords, feedToCarryInWords } from '#core/wording/feeding-words'
 import { carriedOf, feedingAt, winterForm, winterOf } from '#core/wintering'
 import { assessYard, type HiveVerdict } from '~/workers/assess-yard'
 import { dayOfYard } from '~/workers/lift-yard'
@@ -94,6 +94,10 @@ describe.each(STATES)(
       expect(listed).toMatchObject({ stores: winter.stores, need: winter.need, short: winter.short })
       if (!feeding) return
       expect(feeding.byHeat).toEqual(winter.byHeat)
+      const { todo } = feedingInWords(feeding, '', READER)
+      expect(todo.includes('It is closed')).toBe(!sound)
+      // What was weighed today is not told to be weighed before anything is done.
+      if (scale) expect(todo).not.toMatch(/weigh it first/)
       const isWritten = food.measured.by !== 'model'
       expect(feeding.known !== undefined).toBe(isWritten)
       expect(winter.isByBook).toBe(isWritten)
