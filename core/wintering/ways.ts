@@ -127,7 +127,9 @@ function keptBy(yard: Yard, key: string, make: () => HiveIn | undefined): HiveIn
 function writtenWith(yard: Yard, hive: Hive, stage: Stage, way: Partial<Way>): HiveIn | undefined {
   const { byHand: _asPlannedBefore, ...season } = hive.season ?? {}
   const keptSo: Hive = { ...hive, season: { ...season, way: withWay(season.way, way) } }
-  const plan = writeHive(yard, keptSo, [stage]).stages.get(stage)
+  // What a way comes to is worked out as if nothing of the hive were held; nothing is done by it.
+  const { [hive.id]: _held, ...others } = yard.colonies ?? {}
+  const plan = writeHive({ ...yard, colonies: others }, keptSo, [stage]).stages.get(stage)
   return plan && plannedHiveIn(yard, plan)
 }
 

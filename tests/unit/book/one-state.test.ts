@@ -23,7 +23,7 @@ import { verdictOf } from '#core/verdict'
 import { usualWeighing } from '#core/weight'
 import { coldestTimeOf, dripsOf, firstWet, stateOf } from '#core/winter'
 import { feedingInWords, feedToCarryInWords } from '#core/wording/feeding-words'
-import { carriedOf, feedingAt, winterForm, winterOf } from '#core/wintering'
+import { carriedOf, feedingAt, hiveByWay, winterForm, winterOf, winterWays } from '#core/wintering'
 import { assessYard, type HiveVerdict } from '~/workers/assess-yard'
 import { dayOfYard } from '~/workers/lift-yard'
 import { yearOfYard, type PlannedYear } from '~/workers/plan-yard'
@@ -109,6 +109,16 @@ describe.each(STATES)(
       expect(short !== undefined).toBe(food.ledger.there.middle < need.low)
       if (short?.rule === 'season.short-of-food')
         expect([short.facts.storesLow, short.facts.storesHigh]).toEqual([food.ledger.there.low, food.ledger.there.high])
+    })
+
+    it('has the same ways to winter as one of which nothing is written: none is said to change nothing', () => {
+      const free = withColonies(home, [], TODAY)
+      const slab = winterWays(hiveIn(home, hive)).find(({ group }) => group === 'top')
+      expect(slab === undefined).toBe(hive.stack.length === 0)
+      if (!slab) return
+      const stackBy = (of: Yard) => hiveByWay(of, hive, 'winter', slab)?.hive.stack.map(({ partId }) => partId)
+      expect(stackBy(yard)).toEqual(stackBy(free))
+      expect(stackBy(yard)).not.toEqual(hive.stack.map(({ partId }) => partId))
     })
 
     it('has one heaviest lift: on its own, in the day of the yard and in its year', async () => {
