@@ -111,6 +111,14 @@ export async function settled(page: Page): Promise<void> {
     .toBe(true)
 }
 
+/** Closes what a view asks by itself, such as the climate of its yard. */
+async function closed(page: Page): Promise<void> {
+  const asking = page.locator('.el-dialog:visible')
+  if ((await asking.count()) === 0) return
+  await page.keyboard.press('Escape')
+  await asking.first().waitFor({ state: 'hidden' })
+}
+
 const OPENERS = ['write-else', 'new-pattern', 'own-insulation', 'choose-spring', 'open-climate', 'source-change']
 /** What opens something over the view: buttons that end in dots, and some that are known by name. */
 async function opening(page: Page): Promise<{ word: string; locate: () => Locator }[]> {
@@ -126,12 +134,13 @@ async function opening(page: Page): Promise<{ word: string; locate: () => Locato
   return [...dotted, ...named.filter((_, i) => there[i])]
 }
 
-/** Shows every view, each of its faces, and what opens over it, one after the other; yields what is shown. */
-export async function* everyFace(page: Page, url: string): AsyncGenerator<string> {
-  for (const view of VIEWS) {
+/** Shows views, each of their faces, and what opens over them, one after the other; yields what is shown. */
+export async function* everyFace(page: Page, url: string, views: readonly string[] = VIEWS): AsyncGenerator<string> {
+  for (const view of views) {
     await page.goto(url + view)
     await settled(page)
     yield view
+    await closed(page)
     const modes = await page.locator('main [data-mode]').evaluateAll((all) => all.map((one) => one.dataset.mode))
     for (const mode of new Set(modes)) {
       const face = page.locator(`main [data-mode="${mode}"]`).first()
@@ -143,6 +152,7 @@ export async function* everyFace(page: Page, url: string): AsyncGenerator<string
     for (const opens of await opening(page)) {
       await page.goto(url + view)
       await settled(page)
+      await closed(page)
       await opens.locate().click()
       await settled(page)
       yield `${view}, ${opens.word}`

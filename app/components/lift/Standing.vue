@@ -69,7 +69,7 @@ const TILT = {
   sideways: 'sideways: comb hangs crooked in the frames',
 } as const
 const wind = (ms: number | null) =>
-  ms === null ? 'no roof' : !Number.isFinite(ms) ? 'nothing to blow at' : showWind(ms, preferences.units)
+  ms === null ? said('no roof') : !Number.isFinite(ms) ? 'nothing to blow at' : showWind(ms, preferences.units)
 const SITE = [
   ['firm', 'Firm ground, or slabs', 'a full hive sinks into soft ground on one side'],
   ['grass', 'Nothing growing up to it', 'grass and twigs are bridges for ants'],

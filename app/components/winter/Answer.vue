@@ -89,7 +89,7 @@ const sentence = computed(() => {
   const [first, other] = props.sides
   if (!first) return ''
   const { place, share } = most(first.state)
-  const loses = `The ${PLURAL[place]} most: ${Math.round(share * 100)} %.`
+  const loses = said(`The ${PLURAL[place]} most: ${Math.round(share * 100)} %.`)
   if (!other) return loses
   if (props.schools)
     return `${loses} With the whole cavity warm a winter would take ${winterSaid(other)}, with only the cluster warm ${winterSaid(first)}.`
