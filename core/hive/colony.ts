@@ -43,14 +43,16 @@ export function hasBees(yard: Yard, hiveId: string): boolean {
 
 /** It lives and nothing is held: it may be in a trial, give and get combs, be worked on by plan. */
 export function isSound(yard: Yard, hiveId: string): boolean {
-  return hasBees(yard, hiveId) && (colonyIn(yard, hiveId)?.holds ?? 'nothing') === 'nothing'
+  return hasBees(yard, hiveId) && isNothingHeld(yard, hiveId)
 }
 
 /** Frames may be hung into it: it is here, and does not stand in a hive whose kit or combs are held. */
 export function mayTakeFrames(yard: Yard, part: Part): boolean {
   const hiveId = hiveWith(yard, part.id)
-  return !part.lent && (!hiveId || (colonyIn(yard, hiveId)?.holds ?? 'nothing') === 'nothing')
+  return !part.lent && (!hiveId || isNothingHeld(yard, hiveId))
 }
+
+const isNothingHeld = (yard: Yard, hiveId: string) => (colonyIn(yard, hiveId)?.holds ?? 'nothing') === 'nothing'
 
 /** A sign was seen in a colony that lives: the hive is closed until somebody has looked at it. */
 export function isClosed(colony: Colony | undefined): boolean {

@@ -71,6 +71,7 @@ describe.each([
     expect(await picture.textContent()).toMatch(/Crown board *Inner cover/)
     await page.evaluate(() => localStorage.setItem('duvet.words', 'northAmerican'))
     await page.reload()
+    await page.locator('[data-testid="drawing"] [data-part]').first().waitFor()
     await page.keyboard.press('?')
     await expect.poll(() => picture.textContent()).toMatch(/Inner cover *Crown board/)
     await page.keyboard.press('Escape')
