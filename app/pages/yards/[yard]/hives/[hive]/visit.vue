@@ -144,9 +144,9 @@ useHead({ title: computed(() => `Visit to ${place.value?.hive.name ?? 'a hive'} 
 
 <template>
   <ShellPage :title="place ? `At ${place.hive.name}` : 'Visit'">
-    <p v-if="!place" class="none">
-      This hive is no longer here. Undo in its yard brings it back, and its visit with it.
-    </p>
+    <ShellNothing v-if="!place" to="/" way="To the row"
+      >This hive is no longer here. Undo in its yard brings it back, and its visit with it.</ShellNothing
+    >
     <section v-else-if="!visit" class="none" data-testid="visit-done">
       <p>
         <b>{{
