@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs'
 import { defineCommand, runMain } from 'citty'
-import { capital, stageWord, type Reader } from '#core/wording'
+import { capital, stageWord, type Reader } from '#core/words'
 import { showLength } from '#core/units'
 import { assessPlan, type AssessedHive } from '#wire/assess-request'
 import { readPlan } from '#wire/read'

@@ -1,5 +1,5 @@
 import type { Entry, EntryBodies, EntrySort, Look, Treatment } from '#core/book'
-import type { Hive, Yard } from '#core/hive'
+import type { Hive, Yard } from '#core/yard'
 
 /** What was seen at a look, as a keeper tells it: seams, frames with eggs, larvae and sealed brood, frames of stores. */
 type Seen = readonly [day: string, seams: number, eggs: number, larvae: number, sealed: number, stores: number, more?: Partial<Look>, note?: string]

@@ -1,11 +1,10 @@
 import { writeFileSync } from 'node:fs'
-import { CATALOGUE } from '#core/catalogue'
+import { CATALOGUE, attachmentPlaceOf } from '#core/parts'
+import { CALENDARS } from '#core/year'
+import { buildHive, closedUp, emptyYard, newPart, planOf, type FrameState, type Hive, type Part, type Role, type Spacing, type Stage, type Yard } from '#core/yard'
+import type { Length } from '#core/units'
 import { demoBook } from './make-book'
 import { demoLog } from './make-log'
-import { CALENDARS } from '#core/season'
-import { attachmentPlaceOf } from '#core/parts'
-import { buildHive, closedUp, emptyYard, newPart, planOf, type FrameState, type Hive, type Part, type Role, type Spacing, type Stage, type Yard } from '#core/hive'
-import type { Length } from '#core/units'
 
 /** The demo yards, written to demo-plan.json beside this file: `npx tsx demo/make-demo.ts`. */
 interface Story {

@@ -1,4 +1,4 @@
-import { applyEdit, WANTED, type Edit, type LoggedEdit, type Stage, type Yard } from '#core/hive'
+import { applyEdit, WANTED, type Edit, type LoggedEdit, type Stage, type Yard } from '#core/yard'
 
 /** What was done at a hive, newest first, told backwards: the edit that takes it back from the hive as it stands. */
 interface Deed {

@@ -1,7 +1,7 @@
 import { celsiusFrom } from '#core/units'
+import type { AirReading } from '#core/heat'
 import { AIR_LIMITS } from './air-reading-schema'
 import { TIME_PROBLEMS, timeReader, type TimeProblem } from './csv-time'
-import type { AirReading } from '#core/winter'
 
 /** How the columns of a file of readings of the air are read. */
 export interface AirMapping {

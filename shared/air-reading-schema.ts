@@ -1,4 +1,4 @@
-import { SENSOR_PLACES, type AirReading, type SensorPlace } from '#core/winter'
+import { SENSOR_PLACES, type AirReading, type SensorPlace } from '#core/heat'
 import { listOf, moment, oneOf, record } from './fields'
 import { isMoment } from './moments'
 import { soundRows } from './sound-rows'

@@ -1,6 +1,6 @@
 import type { Entry, FoodBook, LowBattery, WeighedOn } from '#core/book'
-import type { Yard } from '#core/hive'
-import type { AirReading, SensorPlace } from '#core/winter'
+import type { Yard } from '#core/yard'
+import type { AirReading, SensorPlace } from '#core/heat'
 import type { Imported, ImportProgress } from './import-answer'
 
 /** What each route of the server answers: the routes are typed by it, and so are the calls of the application. */

@@ -1,8 +1,8 @@
 import * as yup from './yup'
-import { catalogueOf, type Catalogue } from '#core/catalogue'
-import type { Assessment } from '#core/assess'
-import type { Finding, Grade } from '#core/checks'
-import type { Plan, Stage } from '#core/hive'
+import { catalogueOf, type Catalogue } from '#core/parts'
+import type { Assessment } from '#core/rules/assess'
+import type { Finding, Grade } from '#core/rules'
+import type { Plan, Stage } from '#core/yard'
 import {
   findingInWords,
   gapTitle,
@@ -12,8 +12,8 @@ import {
   verdictWord,
   type FindingWords,
   type Reader,
-} from '#core/wording'
-import { hiveIn } from '#core/hive-in'
+} from '#core/words'
+import { hiveIn } from '#core/ask/hive-in'
 
 const UNITS = ['mm', 'inches'] as const
 const VOCABULARIES = ['british', 'northAmerican'] as const

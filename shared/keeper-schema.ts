@@ -1,4 +1,4 @@
-import { PLAN_LIMITS } from '#core/hive'
+import { PLAN_LIMITS } from '#core/yard'
 import { oneOf, record, someOf, text } from './fields'
 import { NAME_MOST, PASSPHRASE, PLAYED } from './keepers'
 import * as yup from './yup'

@@ -1,6 +1,6 @@
-import { entriesOf } from '#core/plain'
+import { entriesOf } from '#core/units/plain'
 import { ENTRY_SORTS } from '#core/book'
-import { SENSOR_PLACES } from '#core/winter'
+import { SENSOR_PLACES } from '#core/heat'
 import { PASSPHRASE, PLAYED } from './keepers'
 import { PAPERS } from './sheet-schema'
 import planSchema from '../public/plan.schema.json'

@@ -1,25 +1,6 @@
 import { nameSchema, noteSchema } from './names-schema'
-import { recordOf } from '#core/plain'
+import { recordOf } from '#core/units/plain'
 import type { Length } from '#core/units'
-import {
-  day,
-  decimal,
-  listOf,
-  maybe,
-  monthDay,
-  noted,
-  oneOf,
-  oneOfNumbers,
-  orNull,
-  record,
-  some,
-  someOf,
-  text,
-  whole,
-} from './fields'
-import { frameCountSchema, rValueSchema } from './pattern-fields'
-import { entrySchema } from './book-schema'
-import * as yup from './yup'
 import {
   BEE_SPACES,
   BOX_SIZES,
@@ -36,7 +17,7 @@ import {
   SIZE_LIMITS,
   type DimensionName,
   type HangingDimension,
-} from '#core/catalogue'
+} from '#core/parts'
 import {
   type Acceptance,
   type Attachment,
@@ -82,7 +63,26 @@ import {
   WRAPS,
   WINTER_TOPS,
   YAWS_DEG,
-} from '#core/hive'
+} from '#core/yard'
+import {
+  day,
+  decimal,
+  listOf,
+  maybe,
+  monthDay,
+  noted,
+  oneOf,
+  oneOfNumbers,
+  orNull,
+  record,
+  some,
+  someOf,
+  text,
+  whole,
+} from './fields'
+import { frameCountSchema, rValueSchema } from './pattern-fields'
+import { entrySchema } from './book-schema'
+import * as yup from './yup'
 
 const IDENTITY_PATTERN = '^(?!new:)[A-Za-z0-9_.:/×-]{1,100}$'
 const spelling = () =>

@@ -1,6 +1,6 @@
 import * as yup from './yup'
-import { SCHOOLS, profileProblem, type LiftProfile } from '#core/lifting'
-import { profileProblemInWords, type Reader } from '#core/wording'
+import { SCHOOLS, profileProblem, type LiftProfile } from '#core/loads'
+import { profileProblemInWords, type Reader } from '#core/words'
 import { oneOf, oneOfNumbers } from './fields'
 import { parseJson } from './parse'
 import { readWith, type Read } from './read'

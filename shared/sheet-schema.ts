@@ -1,5 +1,5 @@
 import type { ObjectSchema } from 'yup'
-import type { Sheet } from '#core/wording'
+import type { Sheet } from '#core/words'
 import { drawingSchema, type Drawing } from './drawing-schema'
 import { listOf, oneOf, record, text as words } from './fields'
 

@@ -1,5 +1,5 @@
 import type { Entry } from '#core/book'
-import type { WaitingEdit } from '#core/hive'
+import type { WaitingEdit } from '#core/yard'
 import type { WeighIns } from './weigh-in-schema'
 
 export const WAITING_FORMAT = 'duvet-waiting'

@@ -1,7 +1,7 @@
-import { catalogueOf } from '#core/catalogue'
-import type { Part, Yard } from '#core/hive'
-import { capital, patternName, type Vocabulary } from '#core/wording'
-import { laidIn } from '#core/laid-hive'
+import { catalogueOf } from '#core/parts'
+import type { Part, Yard } from '#core/yard'
+import { capital, patternName, type Vocabulary } from '#core/words'
+import { laidIn } from '#core/ask/laid-hive'
 
 /** What a box is called wherever it is: by its hive and place in it, else by what it is, in the shed or lent. */
 export function boxName(yard: Yard, part: Part, vocabulary: Vocabulary): string {

@@ -1,5 +1,5 @@
 import { proxy, wrap, type Remote } from 'comlink'
-import { counted } from '#core/wording'
+import { counted } from '#core/words'
 import type { Answer } from '~/sync/server'
 import type { OpenedFile, ReadRows } from '~/workers/csv-door'
 

@@ -1,7 +1,7 @@
 import { drag, type D3DragEvent } from 'd3-drag'
 import { select } from 'd3-selection'
 import type { ObjectDirective } from 'vue'
-import { findPart } from '#core/hive'
+import { findPart } from '#core/yard'
 import { useBench } from '~/stores/bench'
 
 /** What is dragged: a pattern of the tray, a part of the shed, or a part that stands. */

@@ -1,5 +1,5 @@
-import { causesOf, type Finding, type Remedy } from '#core/checks'
-import type { FindingWords } from '#core/wording'
+import { causesOf, type Finding, type Remedy } from '#core/rules'
+import type { FindingWords } from '#core/words'
 
 /** A card: the findings of one cause with their words, and the ways out of them. */
 export interface FindingCardWords {

@@ -1,6 +1,6 @@
 import type { FormItemRule } from 'element-plus'
 import { parseLength, type LengthLimits, type UnitSystem } from '#core/units'
-import { lengthProblemInWords } from '#core/wording'
+import { lengthProblemInWords } from '#core/words'
 
 /** A field's rule: the schema of the wire decides, and the sentence says what is wrong and what would be right. */
 export interface FieldRule {

@@ -1,6 +1,5 @@
-import type { Catalogue } from '#core/catalogue'
-import { isBox } from '#core/parts'
-import { capital, ofFormat, patternName, type Vocabulary } from '#core/wording'
+import { type Catalogue, isBox } from '#core/parts'
+import { capital, ofFormat, patternName, type Vocabulary } from '#core/words'
 
 /** What a pattern is called on a shopping list: with its format where its own name does not say it. */
 export function kitName(patternId: string, catalogue: Catalogue, vocabulary: Vocabulary): string {

@@ -1,5 +1,5 @@
-import type { Edit, Hive, Stage, Yard } from '#core/hive'
-import * as deeds from '#core/hive/deeds'
+import type { Edit, Hive, Stage, Yard } from '#core/yard'
+import * as deeds from '#core/yard/deeds'
 import { useUndone } from '~/stores/undone'
 import { useYards } from '~/stores/yards'
 

@@ -7,7 +7,7 @@ import {
   type LoggedEdit,
   type PastMoment,
   type Yard,
-} from '#core/hive'
+} from '#core/yard'
 import { server, type Answer } from '~/sync/server'
 
 const isLogged = (entry: HeldYard['log'][number]): entry is LoggedEdit => 'revision' in entry

@@ -1,6 +1,5 @@
-import type { Pattern } from '#core/catalogue'
-import type { Placement } from '#core/hive'
-import { usualPlace } from '#core/parts'
+import { type Pattern, usualPlace } from '#core/parts'
+import type { Placement } from '#core/yard'
 
 /** Where a new part goes: over the part that was asked for, or where one of its kind usually does. */
 export function placeInStack(

@@ -1,5 +1,5 @@
-import { inVocabulary, stageWord } from '#core/wording'
-import type { Stage } from '#core/hive'
+import { inVocabulary, stageWord } from '#core/words'
+import type { Stage } from '#core/yard'
 
 /** A sentence of Duvet's own in the words of the reader; names that a keeper gave, within it, stay as they are. */
 export const said = (text: string, names: readonly string[] = []): string =>

@@ -1,8 +1,8 @@
-import { catalogueOf } from '#core/catalogue'
-import type { Part, Yard } from '#core/hive'
-import { partingFor, type HiveChangeover } from '#core/season'
-import { stepOfVisitInWords, type Reader, type StepWords } from '#core/wording'
-import { hiveIn } from '#core/hive-in'
+import { catalogueOf } from '#core/parts'
+import type { Part, Yard } from '#core/yard'
+import { partingFor, type HiveChangeover } from '#core/year'
+import { stepOfVisitInWords, type Reader, type StepWords } from '#core/words'
+import { hiveIn } from '#core/ask/hive-in'
 
 /** The steps of a changeover in words, by the names that the parts of the hive have now. */
 export function stepsInWords(yard: Yard, changeover: HiveChangeover, reader: Reader, today: string): StepWords[] {

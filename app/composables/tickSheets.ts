@@ -1,8 +1,8 @@
-import { hasBees, type Hive, type Stage, type Yard } from '#core/hive'
-import { plannedHiveIn } from '#core/hive-in'
-import { laidIn, plannedLaidIn } from '#core/laid-hive'
-import { cautionsOfStage, visitTimeOf, type HiveChangeover, type PlannedStage, type YardVisit } from '#core/season'
-import { feedingAt, type StageFeeding } from '#core/wintering'
+import { hasBees, type Hive, type Stage, type Yard } from '#core/yard'
+import { plannedHiveIn } from '#core/ask/hive-in'
+import { laidIn, plannedLaidIn } from '#core/ask/laid-hive'
+import { cautionsOfStage, visitTimeOf, type HiveChangeover, type PlannedStage, type YardVisit } from '#core/year'
+import { feedingAt, type StageFeeding } from '#core/ask'
 import {
   autumnInWords,
   cautionInWords,
@@ -12,8 +12,8 @@ import {
   waitsInWords,
   workInWords,
   type Reader,
-} from '#core/wording'
-import { feedingInWords, feedToCarryInWords } from '#core/wording/feeding-words'
+} from '#core/words'
+import { feedingInWords, feedToCarryInWords } from '#core/words/feeding-words'
 import type { Paper } from '#wire/sheet-schema'
 import type { TickSheets } from '#wire/visit-print-schema'
 import { printedHive } from '~/drawing/printed'

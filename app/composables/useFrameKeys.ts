@@ -1,5 +1,5 @@
 import { useEventListener } from '@vueuse/core'
-import { inOrder } from '#core/hive'
+import { inOrder } from '#core/yard'
 import { useFrames } from '~/stores/frames'
 import { keysRest } from './useShellKeys'
 

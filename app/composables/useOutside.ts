@@ -1,6 +1,6 @@
-import { catalogueOf } from '#core/catalogue'
+import { catalogueOf } from '#core/parts'
 import { waitsForWarmth, type DueLine } from '#core/book'
-import type { Yard } from '#core/hive'
+import type { Yard } from '#core/yard'
 import { showTemperature } from '#core/units'
 import type { OpenBook } from '#wire/answers'
 import { clockTime } from './clockTime'

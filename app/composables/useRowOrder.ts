@@ -1,8 +1,8 @@
 import { computed, type Ref } from 'vue'
-import { SEVERITIES, type Grade } from '#core/checks'
-import { STAGES, type Hive, type Stage, type Yard } from '#core/hive'
-import type { LaidHive } from '#core/laid-hive'
-import type { Verdict } from '#core/verdict'
+import { SEVERITIES, type Grade } from '#core/rules'
+import { STAGES, type Hive, type Stage, type Yard } from '#core/yard'
+import type { LaidHive } from '#core/ask/laid-hive'
+import type { Verdict } from '#core/ask/verdict'
 import { heaviestOf } from './useHiveInRow'
 import { useSliced } from './useSliced'
 

@@ -1,9 +1,9 @@
 import { proxy } from 'comlink'
 import { computed, onScopeDispose, ref, shallowRef, toRaw, watch, type Ref } from 'vue'
-import type { Look } from '#core/measure'
-import type { Yard } from '#core/hive'
-import type { Verdict } from '#core/verdict'
-import type { Reader } from '#core/wording'
+import type { Look } from '#core/rules/measure'
+import type { Yard } from '#core/yard'
+import type { Verdict } from '#core/ask/verdict'
+import type { Reader } from '#core/words'
 import { assessDoor } from './doors'
 import { afterDrawing } from './useInTurn'
 

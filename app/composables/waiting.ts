@@ -1,4 +1,4 @@
-import { counted } from '#core/wording'
+import { counted } from '#core/words'
 
 /** What waits on this device for the server: how much, since when, and yard by yard. */
 export function useWaiting() {

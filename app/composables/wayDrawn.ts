@@ -1,6 +1,6 @@
-import { applyEdit, type Hive, type Yard } from '#core/hive'
-import { hiveIn, type HiveIn } from '#core/hive-in'
-import type { Alternative } from '#core/lifting'
+import { applyEdit, type Hive, type Yard } from '#core/yard'
+import { hiveIn, type HiveIn } from '#core/ask/hive-in'
+import type { Alternative } from '#core/ask'
 
 const known = new WeakMap<Yard, WeakMap<Alternative, HiveIn>>()
 

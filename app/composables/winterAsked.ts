@@ -1,6 +1,6 @@
-import type { HiveIn } from '#core/hive-in'
-import { canGive, stateOf, type CanGive, type Inside, type WinterState } from '#core/winter'
-import { winterOf, type HiveWinter, type WinterFood } from '#core/wintering'
+import type { HiveIn } from '#core/ask/hive-in'
+import { canGive, stateOf, type CanGive, type Inside, type WinterState } from '#core/heat'
+import { winterOf, type HiveWinter, type WinterFood } from '#core/ask'
 
 /** What a keeper tries on a hive in winter. */
 export interface WinterAsked {

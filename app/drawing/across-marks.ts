@@ -1,4 +1,4 @@
-import type { AcrossVerdict } from '#core/checks'
+import type { AcrossVerdict } from '#core/rules'
 import type { MarkShape } from './marks'
 
 const SHAPES: Readonly<Record<AcrossVerdict, MarkShape>> = {

@@ -1,4 +1,4 @@
-import type { Colony } from '#core/hive'
+import type { Colony } from '#core/yard'
 
 /** No colony is in it: it is drawn without what bees make. */
 export function isBare(colony: Colony | undefined): boolean {

@@ -1,7 +1,6 @@
-import type { HangingPattern } from '#core/catalogue'
-import type { FitBox, FrameFit, Seat } from '#core/fit'
-import { SIDES, facesOf, type Side } from '#core/geometry'
-import { boundsOf, hungFromAbove, shapeOf, type Rect } from '#core/parts'
+import { type HangingPattern, boundsOf, hungFromAbove, shapeOf, type Rect } from '#core/parts'
+import type { FitBox, FrameFit, Seat } from '#core/stack/fit'
+import { SIDES, facesOf, type Side } from '#core/stack'
 
 /** A figure on a drawing: a stitched line between two points with its text. */
 export interface DimensionLine {

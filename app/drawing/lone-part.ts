@@ -1,7 +1,7 @@
-import type { Pattern } from '#core/catalogue'
-import type { PlacedPart } from '#core/geometry'
-import { emptyYard, newPlacement, type Part, type Yard } from '#core/hive'
-import { laidIn } from '#core/laid-hive'
+import type { Pattern } from '#core/parts'
+import type { PlacedPart } from '#core/stack'
+import { emptyYard, newPlacement, type Part, type Yard } from '#core/yard'
+import { laidIn } from '#core/ask/laid-hive'
 
 /** A part laid on the ground by itself, with the figures and patterns of a yard. */
 export function lonePart(part: Part, pattern: Pattern, yard: Yard = emptyYard('', '')): PlacedPart | undefined {

@@ -1,4 +1,4 @@
-import type { Layout } from '#core/geometry'
+import type { Layout } from '#core/stack'
 import type { Drawing, DrawnMark } from '#wire/drawing-schema'
 import { INK, MATERIALS } from './palette'
 import { halfOutsideMm, reachLeftMm, stackShapes } from './section'

@@ -1,6 +1,5 @@
-import type { HangingPattern } from '#core/catalogue'
-import { isWrapped, type AttachedPart, type Layout, type PlacedPart } from '#core/geometry'
 import {
+  type HangingPattern,
   above,
   BASE,
   byHand,
@@ -24,6 +23,7 @@ import {
   type Solid,
   type SolidMaterial,
 } from '#core/parts'
+import { isWrapped, type AttachedPart, type Layout, type PlacedPart } from '#core/stack'
 import { isLine, type Material, type Shape } from './shape'
 
 /** Too small to see in a row of hives. */

@@ -1,6 +1,5 @@
-import type { DimensionName } from '#core/catalogue'
-import type { PlacedPart } from '#core/geometry'
-import type { Axis } from '#core/parts'
+import type { DimensionName, Axis } from '#core/parts'
+import type { PlacedPart } from '#core/stack'
 
 /** Where a size is taken: in which section, and from where to where, mm; upwards is negative, as it is drawn. */
 export interface SizeLine {

@@ -1,5 +1,15 @@
-import { FOOTPRINTS, FORMATS, isRare, type Catalogue, type Pattern } from '#core/catalogue'
-import { TRAY_GROUPS, goesWith, isBox, trayGroupOf, type KindGroup } from '#core/parts'
+import {
+  FOOTPRINTS,
+  FORMATS,
+  isRare,
+  type Catalogue,
+  type Pattern,
+  TRAY_GROUPS,
+  goesWith,
+  isBox,
+  trayGroupOf,
+  type KindGroup,
+} from '#core/parts'
 
 export interface TrayGroup {
   readonly title: string

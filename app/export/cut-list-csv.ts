@@ -1,6 +1,6 @@
 import Papa from 'papaparse'
-import type { CutGroup, Panel } from '#core/build'
-import { pieceWord } from '#core/wording'
+import type { CutGroup, Panel } from '#core/parts/making'
+import { pieceWord } from '#core/words'
 
 /** A cut list as CSV: one row a piece, lengths in mm to a hundredth, a decimal point. */
 export function cutListCsv(panels: readonly Panel[], groups: readonly CutGroup[]): string {

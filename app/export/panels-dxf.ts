@@ -1,6 +1,6 @@
 import Drawing from 'dxf-writer'
-import type { PanelOutline } from '#core/build'
-import { pieceWord } from '#core/wording'
+import type { PanelOutline } from '#core/parts/making'
+import { pieceWord } from '#core/words'
 
 /** Room between two boards on the sheet, mm. */
 const APART_MM = 40

@@ -1,5 +1,5 @@
-import type { PanelOutline } from '#core/build'
-import { pieceWord } from '#core/wording'
+import type { PanelOutline } from '#core/parts/making'
+import { pieceWord } from '#core/words'
 import { stacked } from './panels-dxf'
 
 const EDGE_MM = 10

@@ -1,7 +1,7 @@
 import { calendarFile } from './calendar-file'
-import { entriesOf } from '#core/plain'
-import { cautionsOfStage, marksOf, stagesOfYear, type Autumn, type CalendarMark, type YardYear } from '#core/season'
-import { cautionInWords, inVocabulary, stageWord, type Reader } from '#core/wording'
+import { entriesOf } from '#core/units/plain'
+import { cautionsOfStage, marksOf, stagesOfYear, type Autumn, type CalendarMark, type YardYear } from '#core/year'
+import { cautionInWords, inVocabulary, stageWord, type Reader } from '#core/words'
 
 /** What stands in the calendar beside the stages. */
 const MARKS: Readonly<Record<CalendarMark['kind'], { readonly summary: string; readonly text: string }>> = {

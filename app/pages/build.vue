@@ -12,8 +12,8 @@ import {
   type FoundationKind,
   type Stock,
   usualStock,
-} from '#core/build'
-import { boxOfPattern } from '#core/fit'
+} from '#core/parts/making'
+import { boxOfPattern } from '#core/stack/fit'
 import {
   CORNER_WORDS,
   FOUNDATION_WORDS,
@@ -23,16 +23,15 @@ import {
   frameSheet,
   inWords,
   type Sheet,
-} from '#core/wording'
+} from '#core/words'
+import { showCut } from '#core/units'
+import { isFrameFeeder, isFramePattern, CATALOGUE, STARTING_FORMAT, boxOfSize, findAll } from '#core/parts'
 import { download, fileName } from '~/composables/download'
 import { numberOf } from '~/composables/formRules'
 import { whole } from '#wire/fields'
 import { boxDrawings, frameDrawings, type BuildDrawings } from '~/drawing/build'
 import { server } from '~/sync/server'
 import type { PrintedSheet } from '#wire/sheet-schema'
-import { showCut } from '#core/units'
-import { isFrameFeeder, isFramePattern } from '#core/parts'
-import { CATALOGUE, STARTING_FORMAT, boxOfSize, findAll } from '#core/catalogue'
 
 /** What a sheet takes at most. */
 const MOST_DRAWINGS = 60

@@ -1,13 +1,12 @@
 <script setup lang="ts">
 // Will this go in that, on that? Frames in boxes, boxes on boxes, and the room they make: all computed.
-import { findAll, FOOTPRINTS, FORMATS, type Pattern } from '#core/catalogue'
-import type { Grade } from '#core/checks'
-import { boxFit, boxOfPattern, frameInBox, type BoxFit, type FitBox, type FrameFit } from '#core/fit'
-import { isBox, isFramePattern, resolvePart } from '#core/parts'
-import { isUneven, partOnSide, type HiveSide, type Part } from '#core/hive'
-import type { FitCell } from '~/components/fit/Table.vue'
+import { findAll, FOOTPRINTS, FORMATS, type Pattern, isBox, isFramePattern, resolvePart } from '#core/parts'
+import type { Grade } from '#core/rules'
+import { boxFit, boxOfPattern, frameInBox, type BoxFit, type FitBox, type FrameFit } from '#core/stack/fit'
+import { isUneven, partOnSide, type HiveSide, type Part } from '#core/yard'
 import { showLength } from '#core/units'
-import { boxFitLine, capital, frameFitLine, frameFitShort, inWords, seatWord, verdictWord } from '#core/wording'
+import { boxFitLine, capital, frameFitLine, frameFitShort, inWords, seatWord, verdictWord } from '#core/words'
+import type { FitCell } from '~/components/fit/Table.vue'
 
 const view = useView()
 const preferences = usePreferences()

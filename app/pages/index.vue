@@ -1,11 +1,11 @@
 <script setup lang="ts">
 // The row: all hives of all yards, or three honest starts when there is none.
-import { planOf, planOfHive, STAGES, type Hive, type Stage, type StartName, type Yard } from '#core/hive'
+import { planOf, planOfHive, STAGES, type Hive, type Stage, type StartName, type Yard } from '#core/yard'
+import { tallestMm } from '#core/ask/laid-hive'
 import type { HiveAction } from '~/components/row/Hive.vue'
 import { download, fileName } from '~/composables/download'
-import { tallestMm } from '#core/laid-hive'
 import { LAYOUTS, ORDERS, type RowLook } from '~/composables/useRowOrder'
-import * as deeds from '#core/hive/deeds'
+import * as deeds from '#core/yard/deeds'
 
 const router = useRouter()
 const yards = useYards()

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 // Every figure that the product uses: its mark, its source, where it is used; overwritten for a yard, and taken back.
-import { CATALOGUE, FOOTPRINTS, countMarks, figuresOf, sizeLimitOf, type Format } from '#core/catalogue'
-import { bySeverity } from '#core/checks'
+import { CATALOGUE, FOOTPRINTS, countMarks, figuresOf, sizeLimitOf, type Format } from '#core/parts'
+import { bySeverity } from '#core/rules'
 import {
   FIGURE_NAMES,
   SHIPPED_FIGURES,
@@ -13,10 +13,9 @@ import {
   type FigureName,
 } from '#core/figures'
 import { TOLD } from '#core/figures/told'
-import { gapsChangedBy, verdictsChangedBy, type GapChange, type VerdictChange } from '#core/effect'
-import type { Edit, Part } from '#core/hive'
-import { liftFigures } from '#core/lifting'
-import { TIMBERS } from '#core/weight'
+import { gapsChangedBy, verdictsChangedBy, type GapChange, type VerdictChange } from '#core/ask/effect'
+import type { Edit, Part } from '#core/yard'
+import { liftFigures, TIMBERS } from '#core/loads'
 import { inMetric, massFigure, parseLength, showInUnit, showLength, showMass, type Length } from '#core/units'
 import {
   capital,
@@ -26,9 +25,9 @@ import {
   lengthProblemInWords,
   severityWord,
   withPlusMinus,
-} from '#core/wording'
-import { hiveIn } from '#core/hive-in'
-import * as deeds from '#core/hive/deeds'
+} from '#core/words'
+import { hiveIn } from '#core/ask/hive-in'
+import * as deeds from '#core/yard/deeds'
 
 const PAGE = 30
 const ROWS_A_TURN = 15

@@ -1,7 +1,7 @@
-import { fieldOf } from '#core/plain'
+import { fieldOf } from '#core/units/plain'
+import type { WaitingEdit } from '#core/yard'
 import { defineStore } from 'pinia'
 import { computed, ref, shallowRef } from 'vue'
-import type { WaitingEdit } from '#core/hive'
 import { browserStorage } from '~/composables/kept'
 
 /** Changes that could not be saved, kept until the keeper has looked at them. */

@@ -1,6 +1,6 @@
 import { defineStore, storeToRefs } from 'pinia'
 import { computed, ref, watch } from 'vue'
-import { applyEdit, type Stage } from '#core/hive'
+import { applyEdit, type Stage } from '#core/yard'
 import type { Axis } from '#core/parts'
 import { showMass } from '#core/units'
 import { useHand } from './hand'

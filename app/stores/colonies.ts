@@ -1,7 +1,7 @@
 import { defineStore } from 'pinia'
 import { computed, shallowRef } from 'vue'
 import { currentOf, withColonies } from '#core/book'
-import type { Yard } from '#core/hive'
+import type { Yard } from '#core/yard'
 import type { ColonyEntries } from '#wire/answers'
 import { localToday } from '~/composables/localTime'
 import { server } from '~/sync/server'

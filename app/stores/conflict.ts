@@ -9,8 +9,8 @@ import {
   type LeftOut,
   type Settled,
   type WaitingEdit,
-} from '#core/hive'
-import { editProblemInWords } from '#core/wording'
+} from '#core/yard'
+import { editProblemInWords } from '#core/words'
 import { useAside } from './aside'
 import { useHeld } from './held'
 

@@ -1,7 +1,7 @@
 import { defineStore } from 'pinia'
 import { nextTick, shallowRef, toRaw } from 'vue'
 import { byHiveOf } from '#core/book'
-import { partIdsOf, type Hive, type KnownFood, type KnownFoods, type Yard } from '#core/hive'
+import { partIdsOf, type Hive, type KnownFood, type KnownFoods, type Yard } from '#core/yard'
 import { planDoor } from '~/composables/doors'
 import { localToday } from '~/composables/localTime'
 import { useFoodBooks } from './food-books'

@@ -1,9 +1,8 @@
 import { defineStore, storeToRefs } from 'pinia'
 import { computed, ref, shallowRef } from 'vue'
-import type { Pattern } from '#core/catalogue'
-import { findPart, isEdit, newPart, newPlacement, PLACEHOLDER, type Part } from '#core/hive'
-import * as deeds from '#core/hive/deeds'
-import { attachmentPlaceOf } from '#core/parts'
+import { type Pattern, attachmentPlaceOf } from '#core/parts'
+import { findPart, isEdit, newPart, newPlacement, PLACEHOLDER, type Part } from '#core/yard'
+import * as deeds from '#core/yard/deeds'
 import { placeInStack } from '~/composables/placeInStack'
 import { useHiveInView } from './hive-in-view'
 

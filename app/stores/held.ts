@@ -1,6 +1,6 @@
 import { defineStore } from 'pinia'
 import { computed, ref, shallowRef } from 'vue'
-import { foldHistory, fresh, rebuilt, type HeldYard, type LeftOut, type WaitingEdit } from '#core/hive'
+import { foldHistory, fresh, rebuilt, type HeldYard, type LeftOut, type WaitingEdit } from '#core/yard'
 import type { StoredYard } from '#wire/answers'
 import { device, keptYards, type KeptEdit, type KeptYard } from '~/sync/device'
 import { inOrder } from '~/sync/order'

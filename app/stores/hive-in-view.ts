@@ -1,7 +1,7 @@
 import { localToday } from '~/composables/localTime'
 import { defineStore } from 'pinia'
 import { computed, ref, shallowRef } from 'vue'
-import { CATALOGUE, catalogueOf } from '#core/catalogue'
+import { CATALOGUE, catalogueOf } from '#core/parts'
 import {
   ANY_TIME,
   dropPlan,
@@ -12,9 +12,9 @@ import {
   writeHive,
   yardAsPlanned,
   type PlannedStage,
-} from '#core/season'
-import type { Edit, Hive, Stage, Yard } from '#core/hive'
-import { hiveIn, type HiveIn } from '#core/hive-in'
+} from '#core/year'
+import type { Edit, Hive, Stage, Yard } from '#core/yard'
+import { hiveIn, type HiveIn } from '#core/ask/hive-in'
 import { usePreferences } from './preferences'
 import { useView } from './view'
 import { useYards } from './yards'

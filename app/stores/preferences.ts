@@ -2,8 +2,8 @@ import { oneOf, useKept } from '~/composables/kept'
 import { defineStore } from 'pinia'
 import { computed } from 'vue'
 import type { UnitSystem } from '#core/units'
+import { dayInWords, type Reader, type Vocabulary } from '#core/words'
 import type { Paper } from '#wire/sheet-schema'
-import { dayInWords, type Reader, type Vocabulary } from '#core/wording'
 
 const UNNAMED = 'this browser'
 /** A device by its name, to somebody who may sit at another one. */

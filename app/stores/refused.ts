@@ -1,5 +1,5 @@
 import { defineStore } from 'pinia'
-import { overtaken, withoutRefused, type WaitingEdit } from '#core/hive'
+import { overtaken, withoutRefused, type WaitingEdit } from '#core/yard'
 import type { Refusal } from '~/sync/server'
 import { useConflict } from './conflict'
 import { useHeld } from './held'

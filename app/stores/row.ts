@@ -1,6 +1,6 @@
 import { defineStore } from 'pinia'
 import { computed, ref } from 'vue'
-import type { Hive, Yard } from '#core/hive'
+import type { Hive, Yard } from '#core/yard'
 import { useYards } from './yards'
 
 /** The row: what is looked for, and the hives that are picked to do something with several at once. */

@@ -1,6 +1,6 @@
 import { until } from '@vueuse/core'
 import { defineStore } from 'pinia'
-import { acknowledged, resumed, type WaitingEdit } from '#core/hive'
+import { acknowledged, resumed, type WaitingEdit } from '#core/yard'
 import { post } from '~/sync/post'
 import { server } from '~/sync/server'
 import { changesBefore, type Slip } from '~/sync/slips'

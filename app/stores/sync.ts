@@ -1,5 +1,5 @@
 import { defineStore, storeToRefs } from 'pinia'
-import { withLog } from '#core/hive'
+import { withLog } from '#core/yard'
 import type { StoredYard } from '#wire/answers'
 import { useColonies } from './colonies'
 import { useFoodBooks } from './food-books'

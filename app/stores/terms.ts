@@ -1,6 +1,6 @@
 import { defineStore } from 'pinia'
 import { computed } from 'vue'
-import { glossary, splitterOf } from '#core/wording'
+import { glossary, splitterOf } from '#core/words'
 import { usePreferences } from './preferences'
 import { useView } from './view'
 

@@ -1,6 +1,6 @@
 import { defineStore } from 'pinia'
 import { ref } from 'vue'
-import type { Edit } from '#core/hive'
+import type { Edit } from '#core/yard'
 import { browserStorage } from '~/composables/kept'
 
 /** What was undone or done again last, to be told to the keeper; or an older step that undo stops before. */

@@ -1,10 +1,10 @@
 import { useKept } from '~/composables/kept'
 import { defineStore } from 'pinia'
 import { computed, ref } from 'vue'
-import { CATALOGUE, catalogueOf } from '#core/catalogue'
-import { bandOf, type Context } from '#core/checks'
-import { emptyYard } from '#core/hive'
-import { SET_DOWN_PLACES } from '#core/season'
+import { CATALOGUE, catalogueOf } from '#core/parts'
+import { bandOf, type Context } from '#core/rules'
+import { emptyYard } from '#core/yard'
+import { SET_DOWN_PLACES } from '#core/year'
 import { useYards } from './yards'
 
 /** Which yard the views that are about a yard look at. */

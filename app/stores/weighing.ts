@@ -1,9 +1,19 @@
 import { useKept } from '~/composables/kept'
 import { defineStore } from 'pinia'
 import { computed, ref } from 'vue'
-import type { Stage } from '#core/hive'
-import { USUAL_PROFILE, profileProblem, type LiftProfile } from '#core/lifting'
-import { TIMBERS, usualWeighing, type Fullness, type Timber, type Weighing, asPlanned, mayHold } from '#core/weight'
+import type { Stage } from '#core/yard'
+import {
+  USUAL_PROFILE,
+  profileProblem,
+  type LiftProfile,
+  TIMBERS,
+  usualWeighing,
+  type Fullness,
+  type Timber,
+  type Weighing,
+  asPlanned,
+  mayHold,
+} from '#core/loads'
 
 /** How hives are weighed and lifted here; kept on this device and sent nowhere. */
 export const useWeighing = defineStore('weighing', () => {

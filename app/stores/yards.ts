@@ -1,7 +1,7 @@
 import { defineStore, storeToRefs } from 'pinia'
 import { computed, watch } from 'vue'
-import { CATALOGUE } from '#core/catalogue'
-import { emptyYard, fresh, startHive, type StartName } from '#core/hive'
+import { CATALOGUE } from '#core/parts'
+import { emptyYard, fresh, startHive, type StartName } from '#core/yard'
 import { useHeld } from './held'
 import { useColonies } from './colonies'
 import { useFoodBooks } from './food-books'
@@ -9,7 +9,7 @@ import { useFoods } from './foods'
 import { useEdits } from './edits'
 import { server } from '~/sync/server'
 import { useSync } from './sync'
-import * as deeds from '#core/hive/deeds'
+import * as deeds from '#core/yard/deeds'
 
 const makeId = () => crypto.randomUUID()
 

@@ -1,6 +1,6 @@
 import { openDB, type DBSchema, type IDBPDatabase } from 'idb'
-import { fieldOf } from '#core/plain'
-import type { HeldYard, WaitingEdit, Yard } from '#core/hive'
+import { fieldOf } from '#core/units/plain'
+import type { HeldYard, WaitingEdit, Yard } from '#core/yard'
 import type { Slip } from './slips'
 
 /** A yard as the server last had it, and its log. */

@@ -1,4 +1,4 @@
-import type { HeldYard, LeftOut, WaitingEdit } from '#core/hive'
+import type { HeldYard, LeftOut, WaitingEdit } from '#core/yard'
 import { device, type Device, type KeptYard } from './device'
 
 /** A yard is kept as the server has it so long after it was last saved, ms: not with every key press. */

@@ -1,5 +1,5 @@
-import { fieldOf } from '#core/plain'
-import type { WaitingEdit } from '#core/hive'
+import { fieldOf } from '#core/units/plain'
+import type { WaitingEdit } from '#core/yard'
 import { submittedEditSchema } from '#wire/edit-schema'
 import { parseJson } from '#wire/parse'
 import { readWith } from '#wire/read'

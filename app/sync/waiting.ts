@@ -1,4 +1,4 @@
-import type { WaitingEdit } from '#core/hive'
+import type { WaitingEdit } from '#core/yard'
 
 /** Edits of one yard that the server has not acknowledged yet. */
 export interface Waiting {

@@ -1,5 +1,5 @@
 import { expose } from 'comlink'
-import { looksFahrenheit, withoutJumps, type AirReading } from '#core/winter'
+import { looksFahrenheit, withoutJumps, type AirReading } from '#core/heat'
 import { airRowProblemInWords, airRowReader, type AirMapping } from '#wire/air-csv'
 import { csvDoor, type ReadRows } from './csv-door'
 

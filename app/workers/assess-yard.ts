@@ -1,8 +1,8 @@
-import type { Look } from '#core/measure'
-import type { Yard } from '#core/hive'
-import { hiveIn } from '#core/hive-in'
-import { verdictOf, type Verdict } from '#core/verdict'
-import type { Reader } from '#core/wording'
+import type { Look } from '#core/rules/measure'
+import type { Yard } from '#core/yard'
+import { hiveIn } from '#core/ask/hive-in'
+import { verdictOf, type Verdict } from '#core/ask/verdict'
+import type { Reader } from '#core/words'
 
 export interface HiveVerdict extends Verdict {
   readonly hiveId: string

@@ -1,8 +1,8 @@
-import type { Stage, Yard } from '#core/hive'
-import { dutyOf, liftsAsPlanned, liftsOfHive, type Duty, type LiftProfile } from '#core/lifting'
-import { ANY_TIME, stagesOf, writingYear } from '#core/season'
-import { usualWeighing } from '#core/weight'
-import { plannedHiveIn } from '#core/hive-in'
+import type { Stage, Yard } from '#core/yard'
+import { dutyOf, liftsAsPlanned, liftsOfHive, type Duty } from '#core/ask'
+import { type LiftProfile, usualWeighing } from '#core/loads'
+import { ANY_TIME, stagesOf, writingYear } from '#core/year'
+import { plannedHiveIn } from '#core/ask/hive-in'
 
 const CHUNK = 10
 

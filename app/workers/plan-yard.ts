@@ -1,10 +1,11 @@
-import type { Grade } from '#core/checks'
-import type { Stage, Way, Yard } from '#core/hive'
-import { liftsAsPlanned, type LiftProfile } from '#core/lifting'
-import { roomOf } from '#core/room'
-import { ANY_TIME, stagesOf, writeHive, writingYear, type PlannedHive, type PlannedStage } from '#core/season'
+import type { Grade } from '#core/rules'
+import type { Stage, Way, Yard } from '#core/yard'
+import { liftsAsPlanned } from '#core/ask'
+import type { LiftProfile } from '#core/loads'
+import { roomOf } from '#core/stack'
+import { ANY_TIME, stagesOf, writeHive, writingYear, type PlannedHive, type PlannedStage } from '#core/year'
 import { isBox } from '#core/parts'
-import { plannedHiveIn } from '#core/hive-in'
+import { plannedHiveIn } from '#core/ask/hive-in'
 
 /** What a hive is at one stage, in figures. */
 export interface StageFigures {

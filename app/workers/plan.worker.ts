@@ -1,6 +1,6 @@
 import { expose } from 'comlink'
 import { foodsOf as foodsOfHives, type FoodBook } from '#core/book'
-import type { Yard } from '#core/hive'
+import type { Yard } from '#core/yard'
 import { dayOfYard } from './lift-yard'
 import { choicesOf, yearOfYard } from './plan-yard'
 import { topsOfYard, winterOfYard, winterWaysOf } from './winter-yard'

@@ -1,16 +1,7 @@
-import { hiveAt, type HiveIn } from '#core/hive-in'
-import type { Hive, Part, Stage, Yard } from '#core/hive'
-import {
-  dryByAir,
-  firstWet,
-  foodInAll,
-  lossWPerK,
-  stateOf,
-  type Bounded,
-  type DryByAir,
-  type Inside,
-} from '#core/winter'
-import { hiveByWay, newHiveByWay, winterForm, winterOf, winterWays, type WinterFood } from '#core/wintering'
+import { hiveAt, type HiveIn } from '#core/ask/hive-in'
+import type { Hive, Part, Stage, Yard } from '#core/yard'
+import { dryByAir, firstWet, foodInAll, lossWPerK, stateOf, type Bounded, type DryByAir, type Inside } from '#core/heat'
+import { hiveByWay, newHiveByWay, winterForm, winterOf, winterWays, type WinterFood } from '#core/ask'
 
 /** What is tried on every way of wintering a hive. */
 export interface WinterTry {

@@ -1,5 +1,5 @@
 import { SHIPPED_FIGURES, type Figures } from '../figures'
-import type { Colonies, Colony, Yard } from '../hive'
+import type { Colonies, Colony, Yard } from '../yard'
 import { byHiveOf } from './by-hive'
 import { entriesOf } from './current'
 import { dayOf, daysBetween } from './days'

@@ -1,6 +1,6 @@
-import { foodNeedOf, storesByModelKg } from '../checks'
-import { isUndrawn } from '../comb'
-import { hiveIn, type HiveIn } from '../hive-in'
+import { foodNeedOf, storesByModelKg } from '../rules'
+import { isUndrawn, isBox } from '../parts'
+import { hiveIn, type HiveIn } from '../ask/hive-in'
 import {
   inPlaceOf,
   partEdit,
@@ -11,9 +11,8 @@ import {
   type Part,
   type Role,
   type Yard,
-} from '../hive'
-import { isBox } from '../parts'
-import { fullFrameHoneyKg } from '../weight'
+} from '../yard'
+import { fullFrameHoneyKg } from '../loads'
 
 /** A comb of food that goes from a hive whose colony is dead into another, in the place of an empty or undrawn one. */
 export interface CombGift {

@@ -1,7 +1,6 @@
-import type { HangingPattern } from '../catalogue'
+import { type HangingPattern, combSizeMm } from '../parts'
 import type { Figures } from '../figures'
-import { combSizeMm } from '../comb'
-import { honeyOfCombKg } from '../weight'
+import { honeyOfCombKg } from '../loads'
 
 /** Pieces of comb honey that something gives, each of so much. */
 export interface CombPieces {

@@ -1,4 +1,4 @@
-import { loansOf, partIdsOf, type Loan, type Part, type Yard } from '../hive'
+import { loansOf, partIdsOf, type Loan, type Part, type Yard } from '../yard'
 import type { DueLine } from './due'
 
 /** Lines of a yard, not of one of its hives, have no hive. */

@@ -1,10 +1,11 @@
-import { foodNeedOf, storesByModelKg } from '../checks'
+import { foodNeedOf, storesByModelKg } from '../rules'
 import { rangeOf } from '../figures'
-import type { StackedPart } from '../geometry'
-import type { HiveIn } from '../hive-in'
-import { isCold, supersFillIn, type KnownFood, type KnownStores } from '../hive'
+import type { StackedPart } from '../stack'
+import type { HiveIn } from '../ask/hive-in'
+import { isCold, supersFillIn, type KnownFood, type KnownStores } from '../yard'
 import { isBox } from '../parts'
-import { daysFrom, isNucleus, needOfHive, needOn, stageOn, yearOf, type NeedOn, type YardYear } from '../season'
+import { daysFrom } from '../units'
+import { isNucleus, needOfHive, needOn, stageOn, yearOf, type NeedOn, type YardYear } from '../year'
 import {
   massOfPart,
   storesOf,
@@ -15,8 +16,8 @@ import {
   type Range,
   type Stores,
   type Weighing,
-} from '../weight'
-import { winterForm, winterOf } from '../wintering'
+} from '../loads'
+import { winterForm, winterOf } from '../ask/wintering/hive-winter'
 import { entriesOf } from './current'
 import { dayOf, daysAfter, daysBetween, daysLater } from './days'
 import { isEntry, type Entry } from './entry'

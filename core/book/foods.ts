@@ -1,5 +1,5 @@
-import { hiveIn } from '../hive-in'
-import { standingParts, type Hive, type KnownFood, type KnownFoods, type Yard } from '../hive'
+import { hiveIn } from '../ask/hive-in'
+import { standingParts, type Hive, type KnownFood, type KnownFoods, type Yard } from '../yard'
 import { byHiveOf } from './by-hive'
 import { dayOf, daysLater } from './days'
 import type { Entry, EntrySort } from './entry'

@@ -1,8 +1,7 @@
-import type { FoodNeed } from '../checks'
-import type { Figures } from '../figures'
-import { rangeOf } from '../figures'
-import { isCold, type Stage } from '../hive'
-import { exactly, sumOf, type Range } from '../weight'
+import type { FoodNeed } from '../rules'
+import { type Figures, rangeOf } from '../figures'
+import { isCold, type Stage } from '../yard'
+import { exactly, sumOf, type Range } from '../loads'
 import { dayOf, daysAfter } from './days'
 import { isEntry, type Entry, type FeedGiven } from './entry'
 

@@ -1,6 +1,6 @@
 import type { Figures } from '../figures'
-import { isBare, type Yard } from '../hive'
-import { yearOf } from '../season'
+import { isBare, type Yard } from '../yard'
+import { yearOf } from '../year'
 import { byHiveOf } from './by-hive'
 import { colonyOf } from './colony'
 import { entriesOf } from './current'

@@ -1,5 +1,14 @@
-import { catalogueOf, find, nucleusBoxes, type Catalogue, type Pattern } from '../catalogue'
-import { hiveIn } from '../hive-in'
+import {
+  catalogueOf,
+  find,
+  nucleusBoxes,
+  type Catalogue,
+  type Pattern,
+  attachmentPlaceOf,
+  isBox,
+  isFrame,
+} from '../parts'
+import { hiveIn } from '../ask/hive-in'
 import {
   buildHive,
   inOrder,
@@ -13,9 +22,8 @@ import {
   type Part,
   type Role,
   type Yard,
-} from '../hive'
-import { attachmentPlaceOf, isBox, isFrame } from '../parts'
-import { formatToAdd } from '../season'
+} from '../yard'
+import { formatToAdd } from '../year'
 import { entriesOf } from './current'
 import type { Entry } from './entry'
 

@@ -1,5 +1,5 @@
-import { mapWithin } from '../plain'
-import type { Hive, Part, Yard } from '../hive'
+import { mapWithin } from '../units/plain'
+import type { Hive, Part, Yard } from '../yard'
 import type { Entry } from './entry'
 
 /** Fields of an entry that name hives, parts, frames or other entries. */

@@ -1,4 +1,4 @@
-import type { YardYear } from '../season'
+import type { YardYear } from '../year'
 import { byHiveOf } from './by-hive'
 import { entriesOf } from './current'
 import { dayOf } from './days'

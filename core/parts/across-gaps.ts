@@ -1,5 +1,5 @@
-import type { HangingPattern } from '../catalogue'
-import { combHalfMm, combKindOf, type CombKind, type CombUse } from '../comb'
+import type { HangingPattern } from './catalogue'
+import { combHalfMm, combKindOf, type CombKind, type CombUse } from './comb'
 import type { Across, HangingPlace } from './across'
 
 /** A frame's comb as it is, or as it would be once drawn and sealed. */

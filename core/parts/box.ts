@@ -1,4 +1,4 @@
-import type { CombUse } from '../comb'
+import type { CombUse } from './comb'
 import { comparableMm, type Length } from '../units'
 import { hangAcross } from './across'
 import { combsAcross } from './across-gaps'

@@ -1,4 +1,4 @@
-import { FOOTPRINTS, type Pattern } from '../catalogue'
+import { FOOTPRINTS, type Pattern } from './catalogue'
 import { isAdapter, isBox } from './is'
 
 interface OfPattern {

@@ -1,4 +1,4 @@
-import type { PartKind, Pattern, PatternOf } from '../catalogue'
+import type { PartKind, Pattern, PatternOf } from './catalogue'
 
 /** Anything that may be of a pattern. */
 interface Patterned {

@@ -1,4 +1,4 @@
-import type { PartKind } from '../catalogue'
+import type { PartKind } from './catalogue'
 import { ABSORBER } from './absorber'
 import { ADAPTER } from './adapter'
 import { BOX } from './box'

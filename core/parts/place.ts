@@ -1,4 +1,4 @@
-import type { PartKind } from '../catalogue'
+import type { PartKind } from './catalogue'
 import type { Layer } from './kind'
 
 /** The place over the highest layer of a kind; undefined where there is none. */

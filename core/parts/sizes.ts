@@ -1,4 +1,4 @@
-import type { DimensionName } from '../catalogue'
+import type { DimensionName } from './catalogue'
 import type { Length } from '../units'
 import type { ResolvedPart } from './resolve'
 

@@ -1,5 +1,5 @@
-import { CATALOGUE } from '#core/catalogue'
-import { buildHive, emptyYard, type Yard } from '#core/hive'
+import { CATALOGUE } from '#core/parts'
+import { buildHive, emptyYard, type Yard } from '#core/yard'
 
 /** A yard of many hives, nine parts each. */
 export function manyHives(count: number): Yard {

@@ -1,8 +1,8 @@
 import type { Page } from 'playwright-core'
-import { CATALOGUE } from '#core/catalogue'
-import { partsById } from '#core/geometry'
-import { buildHive, emptyYard, type Role } from '#core/hive'
-import { changeoverMoves, changeoverOf, compareWork, workOf, writeHive, type Handled } from '#core/season'
+import { CATALOGUE } from '#core/parts'
+import { partsById } from '#core/stack'
+import { buildHive, emptyYard, type Role } from '#core/yard'
+import { changeoverMoves, changeoverOf, compareWork, workOf, writeHive, type Handled } from '#core/year'
 import { median, spread, tell, timed } from '../lib/measure'
 
 const TWELVE: readonly (readonly [string, Role?])[] = [

@@ -1,4 +1,4 @@
-import { counted } from '#core/wording'
+import { counted } from '#core/words'
 import type { Counted } from '../../server/database/backup/files'
 import { asFault, DatabaseFault } from '../../server/database/faults'
 

@@ -1,7 +1,7 @@
 import { createHash } from 'node:crypto'
 import { and, eq, sql } from 'drizzle-orm'
 import { entriesNamed, namesBetween, type Entry } from '#core/book'
-import { isEdit, leavesOf, planOfHive, type Edit, type HiveOfYard, type Yard } from '#core/hive'
+import { isEdit, leavesOf, planOfHive, type Edit, type HiveOfYard, type Yard } from '#core/yard'
 import { insertEntries, knownOf } from './book'
 import { noteMove } from './hive-moves'
 import { airReadings, bookEntries, scales, sensors, weighIns } from './schema'

@@ -10,8 +10,8 @@ import {
   type Entry,
   type EntrySort,
 } from '#core/book'
-import { PLAN_LIMITS, type HiveOfYard, type Yard } from '#core/hive'
-import { canonical, isOneOf } from '#core/plain'
+import { PLAN_LIMITS, type HiveOfYard, type Yard } from '#core/yard'
+import { canonical, isOneOf } from '#core/units/plain'
 import type { BookKept, OpenBook } from '#wire/answers'
 import { inChunks } from './chunks'
 import type { Database } from './client'

@@ -9,10 +9,10 @@ import {
   type LoggedEdit,
   type WaitingEdit,
   type Yard,
-} from '#core/hive'
-import * as deeds from '#core/hive/deeds'
-import { canonical } from '#core/plain'
-import { editProblemInWords, loanProblemInWords, planProblemInWords } from '#core/wording'
+} from '#core/yard'
+import { canonical } from '#core/units/plain'
+import { editProblemInWords, loanProblemInWords, planProblemInWords } from '#core/words'
+import * as deeds from '#core/yard/deeds'
 import type { StoredYard } from '#wire/answers'
 import type { Played } from '#wire/keepers'
 import { bringBooks } from './book-follows'

@@ -1,4 +1,4 @@
-import { fieldOf } from '#core/plain'
+import { fieldOf } from '#core/units/plain'
 import { readdirSync } from 'node:fs'
 import { basename, dirname, resolve } from 'node:path'
 

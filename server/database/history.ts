@@ -12,7 +12,7 @@ import {
   type PastMoment,
   type Stay,
   type Yard,
-} from '#core/hive'
+} from '#core/yard'
 import type { Database } from './client'
 import { edits } from './schema'
 import { readYard } from './yards'

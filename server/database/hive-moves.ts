@@ -1,5 +1,5 @@
 import { and, desc, eq } from 'drizzle-orm'
-import type { HiveOfYard } from '#core/hive'
+import type { HiveOfYard } from '#core/yard'
 import { hiveMoves } from './schema'
 import { hiveExists, type Writer } from './yards'
 

@@ -1,6 +1,6 @@
 import { randomUUID } from 'node:crypto'
 import { eq } from 'drizzle-orm'
-import { freeName, withOwnIdentities, type Edit, type Part, type Plan, type Yard } from '#core/hive'
+import { freeName, withOwnIdentities, type Edit, type Part, type Plan, type Yard } from '#core/yard'
 import { entriesRenamed } from '#core/book'
 import type { StoredYard } from '#wire/answers'
 import type { Imported } from '#wire/import-answer'

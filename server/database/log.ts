@@ -1,5 +1,5 @@
 import { and, asc, desc, eq, gt, inArray } from 'drizzle-orm'
-import type { Edit, LoggedEdit, WaitingEdit } from '#core/hive'
+import type { Edit, LoggedEdit, WaitingEdit } from '#core/yard'
 import type { Submission } from '#wire/edit-schema'
 import { edits } from './schema'
 import type { Writer } from './yards'

@@ -1,5 +1,5 @@
 import { and, eq, isNull } from 'drizzle-orm'
-import type { HiveOfYard } from '#core/hive'
+import type { HiveOfYard } from '#core/yard'
 import type { Database } from './client'
 import { scales } from './schema'
 import type { Writer } from './yards'

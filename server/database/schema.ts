@@ -1,9 +1,7 @@
 import { sql, type ColumnBuilderBase } from 'drizzle-orm'
 import { foreignKey, index, integer, primaryKey, real, sqliteTable, text, uniqueIndex } from 'drizzle-orm/sqlite-core'
-import type { HangingPattern, Pattern } from '#core/catalogue'
-import type { Imported } from '#wire/import-answer'
-import type { Played } from '#wire/keepers'
-import type { SensorPlace } from '#core/winter'
+import type { HangingPattern, Pattern } from '#core/parts'
+import type { SensorPlace } from '#core/heat'
 import type { Entry, EntrySort } from '#core/book'
 import type {
   Acceptance,
@@ -29,7 +27,9 @@ import type {
   YardAsKept,
   YardSeason,
   YawDeg,
-} from '#core/hive'
+} from '#core/yard'
+import type { Imported } from '#wire/import-answer'
+import type { Played } from '#wire/keepers'
 
 /** A column for each field of the model, in the model's order: a field without one does not compile. */
 type ColumnsOf<Field extends PropertyKey> = Readonly<Record<Field, ColumnBuilderBase>>

@@ -1,7 +1,7 @@
 import { randomUUID } from 'node:crypto'
 import { readFileSync } from 'node:fs'
 import { eq } from 'drizzle-orm'
-import type { LoggedEdit } from '#core/hive'
+import type { LoggedEdit } from '#core/yard'
 import { readPlan } from '#wire/read'
 import type { Database } from './client'
 import { inTransaction } from './client'

@@ -1,6 +1,6 @@
 import { randomUUID } from 'node:crypto'
-import { findPart, loansOf, type Edit, type Hive, type Part, type Yard } from '#core/hive'
-import * as deeds from '#core/hive/deeds'
+import { findPart, loansOf, type Edit, type Hive, type Part, type Yard } from '#core/yard'
+import * as deeds from '#core/yard/deeds'
 import { commitWithin } from './commit'
 import { readYard, type Writer } from './yards'
 

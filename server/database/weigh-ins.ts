@@ -1,6 +1,6 @@
 import { and, desc, eq, inArray, isNull, sql } from 'drizzle-orm'
-import type { HiveOfYard } from '#core/hive'
-import { thinned } from '#core/weight'
+import type { HiveOfYard } from '#core/yard'
+import { thinned } from '#core/loads'
 import type { Added, ListedWeighIn, WeighInSeries } from '#wire/answers'
 import type { WeighIn } from '#wire/weigh-in-schema'
 import type { Database } from './client'

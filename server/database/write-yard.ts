@@ -1,6 +1,6 @@
 import { and, desc, eq, getTableColumns, inArray, sql, type SQL } from 'drizzle-orm'
-import type { Hive, Part, Yard } from '#core/hive'
-import { keysOf } from '#core/plain'
+import type { Hive, Part, Yard } from '#core/yard'
+import { keysOf } from '#core/units/plain'
 import { toSnakeCase } from 'drizzle-orm/casing'
 import { generateNKeysBetween } from 'fractional-indexing'
 import { inChunks } from './chunks'

@@ -1,5 +1,5 @@
 import { and, asc, desc, eq, isNotNull, isNull, sql } from 'drizzle-orm'
-import type { Yard } from '#core/hive'
+import type { Yard } from '#core/yard'
 import type { StoredYard } from '#wire/answers'
 import type { Database, Writer } from './client'
 import { hives, yards } from './schema'

@@ -1,4 +1,4 @@
-import type { Sheet, SheetTable } from '#core/wording'
+import type { Sheet, SheetTable } from '#core/words'
 import type { Drawing } from '#wire/drawing-schema'
 import type { PrintedSheet } from '#wire/sheet-schema'
 import { drawn } from './drawing-svg'

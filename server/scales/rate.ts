@@ -1,4 +1,4 @@
-import { fieldOf } from '#core/plain'
+import { fieldOf } from '#core/units/plain'
 import { RateLimiterMemory } from 'rate-limiter-flexible'
 
 /**

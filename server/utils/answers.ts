@@ -1,5 +1,5 @@
 import { createError, getRouterParam, type H3Event } from 'h3'
-import { PLAN_LIMITS } from '#core/hive'
+import { PLAN_LIMITS } from '#core/yard'
 import { oneLine } from '#wire/problem'
 import type { Problem } from '#wire/read'
 import { readShape, type CheckedShape, type Shapes } from '../workers/shapes'

@@ -1,5 +1,5 @@
 import { parseJson } from '#wire/parse'
-import type { Yard } from '#core/hive'
+import type { Yard } from '#core/yard'
 import type { YardRemoved } from '#wire/answers'
 import { readWith, type Checks, type Problem } from '#wire/read'
 import { submissionSchema, type Submission } from '#wire/edit-schema'

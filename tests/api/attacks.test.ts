@@ -1,7 +1,7 @@
 import { randomUUID } from 'node:crypto'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
-import { CATALOGUE } from '#core/catalogue'
-import { buildHive, emptyYard, planOf, type Edit, type Yard } from '#core/hive'
+import { CATALOGUE } from '#core/parts'
+import { buildHive, emptyYard, planOf, type Edit, type Yard } from '#core/yard'
 import { startServer, type RunningServer } from '../../scripts/lib/server'
 import { DEMO, get, nextId, post, storedYards, submission } from '../helpers/wire'
 

@@ -3,7 +3,7 @@ import { mkdtempSync, rmSync, writeFileSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { afterAll, describe, expect, it } from 'vitest'
-import { planOf, planOfHive } from '#core/hive'
+import { planOf, planOfHive } from '#core/yard'
 import { L, build } from '../helpers/hives'
 import { DEMO, demoPlan } from '../helpers/wire'
 

@@ -12,7 +12,7 @@ import {
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { afterEach, describe, expect, it } from 'vitest'
-import { emptyYard } from '#core/hive'
+import { emptyYard } from '#core/yard'
 import { openDatabase } from '../../server/database/client'
 import { seedFrom } from '../../server/database/seed'
 import { readYards } from '../../server/database/yards'

@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
-import { applyEdit, goBack, type HiveChange, type LoggedEdit, type Yard } from '#core/hive'
+import { applyEdit, goBack, type HiveChange, type LoggedEdit, type Yard } from '#core/yard'
 import { startServer, type RunningServer } from '../../scripts/lib/server'
 import { DEMO, addSuper, demoPlan, get, post, storedYards, submission } from '../helpers/wire'
 

@@ -1,6 +1,6 @@
 import fc from 'fast-check'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
-import { planOf, type Yard } from '#core/hive'
+import { planOf, type Yard } from '#core/yard'
 import { readPlanValue } from '#wire/read'
 import { startServer, type RunningServer } from '../../scripts/lib/server'
 import { anyYard } from '../helpers/any-yard'

@@ -1,5 +1,5 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
-import type { HiveChange, Stay, Yard } from '#core/hive'
+import type { HiveChange, Stay, Yard } from '#core/yard'
 import { startServer, type RunningServer } from '../../scripts/lib/server'
 import { DEMO, addSuper, get, nextId, post, storedYards } from '../helpers/wire'
 

@@ -1,7 +1,7 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
-import { CATALOGUE } from '#core/catalogue'
-import { emptyYard, findPart, loansOf, newPart, shedOf, type Edit, type LoggedEdit, type Part } from '#core/hive'
-import * as deeds from '#core/hive/deeds'
+import { CATALOGUE } from '#core/parts'
+import { emptyYard, findPart, loansOf, newPart, shedOf, type Edit, type LoggedEdit, type Part } from '#core/yard'
+import * as deeds from '#core/yard/deeds'
 import { startServer, type RunningServer } from '../../scripts/lib/server'
 import { DEMO, get, nextId, post, storedYards, submission } from '../helpers/wire'
 

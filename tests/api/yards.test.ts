@@ -1,5 +1,5 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
-import { emptyYard, PLAN_VERSION, type Edit } from '#core/hive'
+import { emptyYard, PLAN_VERSION, type Edit } from '#core/yard'
 import { startServer, type RunningServer } from '../../scripts/lib/server'
 import { DEMO, addSuper, demoPlan, get, nextId, post, storedYards, submission } from '../helpers/wire'
 

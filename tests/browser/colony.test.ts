@@ -1,7 +1,7 @@
 import type { Page } from 'playwright-core'
 import { describe, expect, it } from 'vitest'
 import type { Entry } from '#core/book'
-import { emptyYard } from '#core/hive'
+import { emptyYard } from '#core/yard'
 import { entry } from '../helpers/book'
 import { DEMO, get, post, storedYards } from '../helpers/wire'
 import { saved, useSession } from './session'

@@ -1,6 +1,6 @@
 import { beforeAll, describe, expect, it } from 'vitest'
 import { DEMO } from '../helpers/wire'
-import type { Reader } from '#core/wording'
+import type { Reader } from '#core/words'
 import { useSession } from './session'
 import { everyFace, live, readAs, wronglySaid } from './views'
 

@@ -1,7 +1,7 @@
 import { readFileSync } from 'node:fs'
 import type { Page } from 'playwright-core'
 import { describe, expect, it } from 'vitest'
-import { stagesOf } from '#core/season'
+import { stagesOf } from '#core/year'
 import { DEMO, storedYards } from '../helpers/wire'
 import { choose, drawn, hivePath, layers, saved, useSession } from './session'
 

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { loansOf, shedOf } from '#core/hive'
+import { loansOf, shedOf } from '#core/yard'
 import { DEMO, storedYards } from '../helpers/wire'
 import { axeFinds } from './axe'
 import { saved, useSession } from './session'

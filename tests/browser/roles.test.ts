@@ -1,6 +1,6 @@
 import { beforeAll, describe, expect, it } from 'vitest'
 import type { Played } from '#wire/keepers'
-import type { Reader } from '#core/wording'
+import type { Reader } from '#core/words'
 import { DEMO } from '../helpers/wire'
 import { useSession } from './session'
 import { lines, live, settled, VIEWS, wronglySaid } from './views'

@@ -3,7 +3,7 @@ import { mkdtempSync, writeFileSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { expect } from 'vitest'
-import { planOf, type Yard } from '#core/hive'
+import { planOf, type Yard } from '#core/yard'
 import { HIVE, HOME, STATES, TODAY } from '../helpers/states'
 
 const DAY_MS = 86_400_000

@@ -2,7 +2,7 @@ import type { Locator, Page } from 'playwright-core'
 import { beforeAll, describe, expect, it } from 'vitest'
 import { DEMO } from '../helpers/wire'
 import { typeDay, useSession } from './session'
-import type { Reader } from '#core/wording'
+import type { Reader } from '#core/words'
 import { look } from '../helpers/never-said'
 import { everyFace, live, readAs } from './views'
 

@@ -1,6 +1,6 @@
 import { expect } from 'vitest'
 import type { Locator, Page } from 'playwright-core'
-import type { Reader } from '#core/wording'
+import type { Reader } from '#core/words'
 import { look } from '../helpers/never-said'
 
 const hive = (id: string, view: string) => `/yards/kiln-bank/hives/${id}%2F0/${view}`

@@ -15,7 +15,7 @@ import {
   type HangingPattern,
   BOX_SIZES,
   SLACK_PLACES,
-} from '#core/catalogue'
+} from '#core/parts'
 import { FIGURE_NAMES, figureKey, figureLimits } from '#core/figures'
 import type { Length } from '#core/units'
 import {
@@ -49,7 +49,7 @@ import {
   type Part,
   type Placement,
   type Yard,
-} from '#core/hive'
+} from '#core/yard'
 
 const shipped = [...CATALOGUE.patterns.keys()]
 const hanging = [...CATALOGUE.hanging.keys()]

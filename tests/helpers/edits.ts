@@ -1,4 +1,4 @@
-import { CATALOGUE } from '#core/catalogue'
+import { CATALOGUE } from '#core/parts'
 import {
   emptyYard,
   newPart,
@@ -11,7 +11,7 @@ import {
   withoutLoan,
   type Edit,
   type Yard,
-} from '#core/hive'
+} from '#core/yard'
 import { counter } from './hives'
 
 /** A yard with a started hive of each format. */

@@ -1,9 +1,8 @@
 import { SHIPPED_FIGURES } from '#core/figures'
-import { CATALOGUE } from '#core/catalogue'
-import type { Context, Finding } from '#core/checks'
-import { assessBox } from '#core/frames'
-import { resolvePart, type ResolvedPart } from '#core/parts'
-import { newPlacement, type Content, type FrameState, type Part, type Role, type Spacing, type Stage } from '#core/hive'
+import { CATALOGUE, resolvePart, type ResolvedPart } from '#core/parts'
+import type { Context, Finding } from '#core/rules'
+import { assessBox } from '#core/rules/assess-box'
+import { newPlacement, type Content, type FrameState, type Part, type Role, type Spacing, type Stage } from '#core/yard'
 
 export interface Hung {
   readonly spacing?: Spacing

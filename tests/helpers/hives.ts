@@ -1,8 +1,8 @@
-import { assess, assessHive, type Assessment } from '#core/assess'
-import { contextOf } from '#core/measure'
-import { CATALOGUE, type Catalogue } from '#core/catalogue'
-import { remediesOf, type Finding, type JudgedGap, type Remedy } from '#core/checks'
-import { assembleHive, partsById } from '#core/geometry'
+import { assess, assessHive, type Assessment } from '#core/rules/assess'
+import { contextOf } from '#core/rules/measure'
+import { CATALOGUE, type Catalogue } from '#core/parts'
+import { remediesOf, type Finding, type JudgedGap, type Remedy } from '#core/rules'
+import { assembleHive, partsById } from '#core/stack'
 import {
   buildHive,
   emptyYard,
@@ -12,7 +12,7 @@ import {
   type Role,
   type Stage,
   type Yard,
-} from '#core/hive'
+} from '#core/yard'
 
 export type Layer = readonly [patternId: string, role?: Role, turnedOver?: boolean]
 

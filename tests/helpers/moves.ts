@@ -1,4 +1,4 @@
-import type { Handled, Move } from '#core/season'
+import type { Handled, Move } from '#core/year'
 
 const HEAVY = 3
 const cost = (kg: number) => (kg >= HEAVY ? 1e9 : 0) + Math.round(kg * 1000) * 100 + 1

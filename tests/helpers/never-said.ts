@@ -1,4 +1,4 @@
-import type { Reader } from '#core/wording'
+import type { Reader } from '#core/words'
 
 export const READERS: readonly Reader[] = (['mm', 'inches'] as const).flatMap((units) =>
   (['british', 'northAmerican'] as const).map((vocabulary) => ({ units, vocabulary })),

@@ -1,6 +1,6 @@
 import type { Entry, EntryBodies } from '#core/book'
-import type { Hive, Part, Yard } from '#core/hive'
-import { CALENDARS } from '#core/season'
+import type { Hive, Part, Yard } from '#core/yard'
+import { CALENDARS } from '#core/year'
 import { entry } from './book'
 import { build, L } from './hives'
 

@@ -1,7 +1,7 @@
 import { readFileSync } from 'node:fs'
 import { fileURLToPath } from 'node:url'
-import { CATALOGUE } from '#core/catalogue'
-import { newPart, newPlacement, type Edit, type Plan, type Yard } from '#core/hive'
+import { CATALOGUE } from '#core/parts'
+import { newPart, newPlacement, type Edit, type Plan, type Yard } from '#core/yard'
 
 process.chdir(fileURLToPath(new URL('../..', import.meta.url)))
 

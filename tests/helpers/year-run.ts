@@ -1,9 +1,8 @@
-import { catalogueOf } from '#core/catalogue'
-import { partsById } from '#core/geometry'
-import { applyEdit, findPart, withFreshIdentities, type Stage, type VisitStep, type Yard } from '#core/hive'
+import { catalogueOf } from '#core/parts'
+import { partsById } from '#core/stack'
+import { applyEdit, findPart, withFreshIdentities, type Stage, type VisitStep, type Yard } from '#core/yard'
 import { dueOf, foodOf } from '#core/book'
-import { hiveIn } from '#core/hive-in'
-import { counter } from './hives'
+import { hiveIn } from '#core/ask/hive-in'
 import {
   cautionsOfStage,
   changeoverOf,
@@ -17,7 +16,8 @@ import {
   yearOf,
   type Caution,
   type StepReason,
-} from '#core/season'
+} from '#core/year'
+import { counter } from './hives'
 
 /** What a stage of a planned year does to a hive, carried out. */
 export interface StageRun {

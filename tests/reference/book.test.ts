@@ -2,7 +2,7 @@ import fc from 'fast-check'
 import { HyperFormula } from 'hyperformula'
 import { describe, expect, it } from 'vitest'
 import { cellsSeen, compareShares, drawByLot, freedBySpacing, squaresOf, storesOfFeed, wilson } from '#core/book'
-import { CATALOGUE } from '#core/catalogue'
+import { CATALOGUE } from '#core/parts'
 import { SHIPPED_FIGURES as F } from '#core/figures'
 
 describe('intervals of shares', () => {

@@ -1,6 +1,6 @@
 import ICAL from 'ical.js'
 import { describe, expect, it } from 'vitest'
-import { CALENDARS, USUAL_YEAR, stagesOfYear } from '#core/season'
+import { CALENDARS, USUAL_YEAR, stagesOfYear } from '#core/year'
 import { comingDay, yearAsCalendar } from '~/export/year-ics'
 
 const YARD = { id: 'quay', name: 'Sallow Quay' }

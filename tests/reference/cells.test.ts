@@ -1,7 +1,7 @@
 import { all, create } from 'mathjs'
 import { describe, expect, it } from 'vitest'
-import { CATALOGUE } from '#core/catalogue'
-import { cellsOfFrame, cellsPerDm2 } from '#core/room'
+import { CATALOGUE } from '#core/parts'
+import { cellsOfFrame, cellsPerDm2 } from '#core/stack'
 
 const math = create(all!)
 const frame = (id: string) => CATALOGUE.hanging.get(id)!

@@ -1,8 +1,8 @@
 import { SHIPPED_FIGURES } from '#core/figures'
+import { boxBill, foundationSheet, frameBill } from '#core/parts/making'
+import { CATALOGUE } from '#core/parts'
+import { boxOfPattern } from '#core/stack/fit'
 import { describe, expect, it } from 'vitest'
-import { boxBill, foundationSheet, frameBill } from '#core/build'
-import { CATALOGUE } from '#core/catalogue'
-import { boxOfPattern } from '#core/fit'
 
 const IN = 25.4
 

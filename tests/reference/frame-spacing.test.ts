@@ -1,11 +1,10 @@
 import { SHIPPED_FIGURES } from '#core/figures'
+import { CATALOGUE, dimensionMm, hangAcross, honeyCombMm, combAreaDm2 } from '#core/parts'
+import { compareSpacings } from '#core/ask'
+import { drainPlan, stepsTo } from '#core/stack'
+import type { Spacing } from '#core/yard'
+import { honeyCapacityKg, honeyKg, waxKg, fullBoxKg } from '#core/loads'
 import { describe, expect, it } from 'vitest'
-import { CATALOGUE } from '#core/catalogue'
-import { compareSpacings, drainPlan, stepsTo } from '#core/frames'
-import { dimensionMm, hangAcross } from '#core/parts'
-import type { Spacing } from '#core/hive'
-import { honeyCapacityKg, honeyKg, waxKg, fullBoxKg } from '#core/weight'
-import { honeyCombMm, combAreaDm2 } from '#core/comb'
 import { boxWith, findingsOf, resolved } from '../helpers/frames'
 
 const slack = (box: string, frame: string, count: number, then: readonly string[] = []) =>

@@ -1,6 +1,6 @@
 import { HyperFormula } from 'hyperformula'
 import { describe, expect, it } from 'vitest'
-import { CATALOGUE, type Pattern } from '#core/catalogue'
+import { CATALOGUE, type Pattern } from '#core/parts'
 import { inchesFromFraction } from '#core/units'
 import { L, N, build, gapBetween, type Layer } from '../helpers/hives'
 

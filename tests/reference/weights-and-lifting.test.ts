@@ -1,9 +1,7 @@
 import { SHIPPED_FIGURES } from '#core/figures'
-import fc from 'fast-check'
-import { HyperFormula } from 'hyperformula'
-import { describe, expect, it } from 'vitest'
-import { CATALOGUE } from '#core/catalogue'
-import { boxOfPattern } from '#core/fit'
+import { CATALOGUE, combAreaDm2 } from '#core/parts'
+import { boxOfPattern } from '#core/stack/fit'
+import { insideLitres } from '#core/stack'
 import {
   USUAL_PROFILE,
   couplingMultiplier,
@@ -19,9 +17,7 @@ import {
   VM_CM,
   DM_CM,
   AM_DEG,
-} from '#core/lifting'
-import { tippingWindMs } from '#core/standing'
-import {
+  tippingWindMs,
   TIMBERS,
   beesOnCombKg,
   fullFrameKg,
@@ -29,9 +25,10 @@ import {
   massOfPart,
   timberDensityKgPerM3,
   type Fullness,
-} from '#core/weight'
-import { combAreaDm2 } from '#core/comb'
-import { insideLitres } from '#core/room'
+} from '#core/loads'
+import fc from 'fast-check'
+import { HyperFormula } from 'hyperformula'
+import { describe, expect, it } from 'vitest'
 import { boxWith, resolved } from '../helpers/frames'
 
 const LB = 0.45359237

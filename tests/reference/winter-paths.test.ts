@@ -1,8 +1,8 @@
 import { describe, expect, it } from 'vitest'
 import { SHIPPED_FIGURES as F } from '#core/figures'
-import { assembleHive, layOut, partsById } from '#core/geometry'
-import { catalogueOf } from '#core/catalogue'
-import { airLayer, enclosureOf, layerOf, sideBySide } from '#core/winter'
+import { assembleHive, layOut, partsById } from '#core/stack'
+import { catalogueOf } from '#core/parts'
+import { airLayer, enclosureOf, layerOf, sideBySide } from '#core/heat'
 import { heatThrough, type Cell } from '../helpers/heat-flow'
 import { build, N } from '../helpers/hives'
 

@@ -1,9 +1,9 @@
 import psychrolib from 'psychrolib'
 import { describe, expect, it } from 'vitest'
 import { SHIPPED_FIGURES as F } from '#core/figures'
-import { layOut, assembleHive, partsById } from '#core/geometry'
+import { layOut, assembleHive, partsById } from '#core/stack'
 import type { Length } from '#core/units'
-import { catalogueOf } from '#core/catalogue'
+import { catalogueOf } from '#core/parts'
 import {
   airLayer,
   airToKeepDry,
@@ -20,7 +20,7 @@ import {
   waterOfHoneyKg,
   type Enclosure,
   type HeatFace,
-} from '#core/winter'
+} from '#core/heat'
 import { build, L, N, type Built, type Layer } from '../helpers/hives'
 
 const size = (mm: number): Length => ({ mm, plusMinusMm: 0, source: { mark: 'measured', text: 'rule' } })

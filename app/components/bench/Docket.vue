@@ -1,9 +1,9 @@
 <script setup lang="ts">
 // What will happen: the findings, worst first, those of the selected part alone when one is selected.
-import type { Assessment } from '#core/assess'
-import { remediesOf, type Finding, type Remedy } from '#core/checks'
-import { capital, findingInWords, the, type Reader } from '#core/wording'
-import { gapKey } from '#core/geometry'
+import type { Assessment } from '#core/rules/assess'
+import { remediesOf, type Finding, type Remedy } from '#core/rules'
+import { capital, findingInWords, the, type Reader } from '#core/words'
+import { gapKey } from '#core/stack'
 
 const props = defineProps<{
   assessment: Assessment

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 // Findings of one cause: each with what will happen, and the ways out of them all as buttons.
-import type { Finding, Remedy } from '#core/checks'
+import type { Finding, Remedy } from '#core/rules'
 import type { FindingCardWords } from '~/composables/findingCards'
 
 const props = defineProps<{ card: FindingCardWords; tried: Remedy | null; dry?: boolean }>()

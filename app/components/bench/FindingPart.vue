@@ -1,7 +1,7 @@
 <script setup lang="ts">
 // One finding of a card: what is there, what will happen, and why it may stay.
-import { mayStay, type Finding } from '#core/checks'
-import type { FindingWords } from '#core/wording'
+import { mayStay, type Finding } from '#core/rules'
+import type { FindingWords } from '#core/words'
 
 const props = defineProps<{ finding: Finding; words: FindingWords; dry?: boolean }>()
 const emit = defineEmits<{ show: []; accept: [reason: string]; withdraw: [] }>()

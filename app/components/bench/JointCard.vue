@@ -1,7 +1,7 @@
 <script setup lang="ts">
 // The selected joint several times as large, with all there is to say about it.
-import type { Assessment } from '#core/assess'
-import { settlingOf, type JudgedGap } from '#core/checks'
+import type { Assessment } from '#core/rules/assess'
+import { settlingOf, type JudgedGap } from '#core/rules'
 import { showLength } from '#core/units'
 import {
   bandInWords,
@@ -16,7 +16,7 @@ import {
   verdictWord,
   withPlusMinus,
   type Reader,
-} from '#core/wording'
+} from '#core/words'
 import { GRADE_COLOURS, PAPER } from '~/drawing/palette'
 import { markOf } from '~/drawing/marks'
 import { halfOutsideMm, sectionOf } from '~/drawing/section'

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 // What can be done with the selected part, as buttons; the keys do the same.
-import { ABSORBER_FEATURES, ROLES, type AbsorberFeature, type OpeningEdge, type Role } from '#core/hive'
-import { roleWord, type Vocabulary } from '#core/wording'
+import { ABSORBER_FEATURES, ROLES, type AbsorberFeature, type OpeningEdge, type Role } from '#core/yard'
+import { roleWord, type Vocabulary } from '#core/words'
 
 defineProps<{
   name: string

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 // A pattern as it is cut, small: the same drawing as on the bench, its height stretched so that thin parts tell apart.
-import type { Pattern } from '#core/catalogue'
-import { newPart } from '#core/hive'
+import type { Pattern } from '#core/parts'
+import { newPart } from '#core/yard'
 import { lonePart } from '~/drawing/lone-part'
 import { sectionOf } from '~/drawing/section'
 

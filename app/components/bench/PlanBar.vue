@@ -1,10 +1,10 @@
 <script setup lang="ts">
 // Says that a plan is looked at and not the hive itself; a plan by hand is settled here when the writing has changed.
-import { partIdsOf } from '#core/hive'
-import type { PlannedStage } from '#core/season'
+import { partIdsOf } from '#core/yard'
+import type { PlannedStage } from '#core/year'
 import { showMass } from '#core/units'
-import { capital, counted, patternName, severityWord } from '#core/wording'
-import { plannedHiveIn } from '#core/hive-in'
+import { capital, counted, patternName, severityWord } from '#core/words'
+import { plannedHiveIn } from '#core/ask/hive-in'
 
 const bench = useBench()
 const preferences = usePreferences()

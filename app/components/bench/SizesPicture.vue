@@ -1,8 +1,8 @@
 <script setup lang="ts">
 // The part as it is cut, with the size that is being typed lit on it.
-import type { DimensionName, Pattern } from '#core/catalogue'
-import type { Part } from '#core/hive'
-import { dimensionWord } from '#core/wording'
+import type { DimensionName, Pattern } from '#core/parts'
+import type { Part } from '#core/yard'
+import { dimensionWord } from '#core/words'
 import { INDIGO } from '~/drawing/palette'
 import { lonePart } from '~/drawing/lone-part'
 import { halfOutsideMm, sectionOf } from '~/drawing/section'

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 // Ways out as buttons: pressed once they are shown on the drawing, and done by a second press.
-import type { Remedy } from '#core/checks'
+import type { Remedy } from '#core/rules'
 import type { WayWords } from '~/composables/findingCards'
 
 const props = defineProps<{ ways: readonly WayWords[]; tried: Remedy | null }>()

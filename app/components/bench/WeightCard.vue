@@ -1,9 +1,8 @@
 <script setup lang="ts">
 // What the hive weighs and what that is made of; the selected part alone when one is selected.
-import type { HiveMass } from '#core/weight'
-import { MASS_ITEMS } from '#core/weight'
+import { type HiveMass, MASS_ITEMS } from '#core/loads'
 import { showMass } from '#core/units'
-import { ITEM_WORDS, capital, rangeInWords } from '#core/wording'
+import { ITEM_WORDS, capital, rangeInWords } from '#core/words'
 
 const props = defineProps<{ mass: HiveMass; selectedId: string | null; names: ReadonlyMap<string, string> }>()
 const preferences = usePreferences()

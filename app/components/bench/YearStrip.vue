@@ -1,10 +1,10 @@
 <script setup lang="ts">
 // The year under the hive: every stage as a small stack to one scale. Press one, or slide along, to see it as it is planned.
-import { STAGES, type Stage } from '#core/hive'
-import { ANY_TIME, USUAL_YEAR, periodsFromSpring, stageOn, stagesOfYear, yearOf } from '#core/season'
-import { capital } from '#core/wording'
+import { STAGES, type Stage } from '#core/yard'
+import { ANY_TIME, USUAL_YEAR, periodsFromSpring, stageOn, stagesOfYear, yearOf } from '#core/year'
+import { capital } from '#core/words'
+import { hiveIn, plannedHiveIn } from '#core/ask/hive-in'
 import { sectionOf } from '~/drawing/section'
-import { hiveIn, plannedHiveIn } from '#core/hive-in'
 
 const emit = defineEmits<{ standsAs: [stage: Stage] }>()
 const WIDTH = 30

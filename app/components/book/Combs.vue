@@ -2,10 +2,9 @@
 // The boxes with their combs, seen as one stands behind the hive and turns each box on its side: press a comb to say
 // what is on it. What is not pressed stays unsaid.
 import { STORES_ON, type CombSeen } from '#core/book'
-import type { HiveIn } from '#core/hive-in'
-import { STORES_SHARE } from '#core/comb'
-import { isBox, isFrame } from '#core/parts'
-import { capital, counted } from '#core/wording'
+import type { HiveIn } from '#core/ask/hive-in'
+import { STORES_SHARE, isBox, isFrame } from '#core/parts'
+import { capital, counted } from '#core/words'
 
 export type Brush = 'bees' | NonNullable<CombSeen['brood']>[number] | 'stores' | 'nectar' | 'pollen' | 'renew'
 

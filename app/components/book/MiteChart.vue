@@ -1,10 +1,10 @@
 <script setup lang="ts">
 // Mites as counted against the yard's limits, with treatments as bands and the weeks in which winter bees are reared.
 import { miteChart, type Entry } from '#core/book'
-import type { Yard } from '#core/hive'
-import { yearOf } from '#core/season'
+import type { Yard } from '#core/yard'
+import { yearOf } from '#core/year'
+import { TREATMENT_CAUTION } from '#core/words/book-words'
 import { localToday } from '~/composables/localTime'
-import { TREATMENT_CAUTION } from '#core/wording/book-words'
 import { bandOver, useTimeChart } from '~/composables/timeChart'
 
 const props = defineProps<{ yard: Yard; entries: readonly Entry[] }>()

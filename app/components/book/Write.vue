@@ -1,12 +1,12 @@
 <script setup lang="ts">
 // A count, a treatment, food, a crop or the end of a colony, written down with what it means at once.
-import { isOneOf } from '#core/plain'
+import { isOneOf } from '#core/units/plain'
 import { chainOf, HELPERS_SORTS, isEntry, type Entry, type EntryBodies, type Weighed } from '#core/book'
-import * as deeds from '#core/hive/deeds'
-import { hiveIn } from '#core/hive-in'
-import type { Hive, Yard } from '#core/hive'
-import { yearOf } from '#core/season'
-import { meaningInWords } from '#core/wording/meaning-words'
+import { hiveIn } from '#core/ask/hive-in'
+import type { Hive, Yard } from '#core/yard'
+import { yearOf } from '#core/year'
+import { meaningInWords } from '#core/words/meaning-words'
+import * as deeds from '#core/yard/deeds'
 import { localNow, localToday } from '~/composables/localTime'
 import { useWritten } from '~/composables/newEntry'
 

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 // A length as people type it; what was typed stays, and what is wrong with it is said below.
 import { parseLength, showLength, type LengthLimits } from '#core/units'
-import { lengthProblemInWords } from '#core/wording'
+import { lengthProblemInWords } from '#core/words'
 
 const props = defineProps<{ label: string; limits: LengthLimits; name: string }>()
 const mm = defineModel<number | null>({ required: true })

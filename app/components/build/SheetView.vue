@@ -1,6 +1,6 @@
 <script setup lang="ts">
 // What is built: the piece apart with its sizes, its pieces flat, the boards they are cut from, and a picture for every step.
-import type { Sheet } from '#core/wording'
+import type { Sheet } from '#core/words'
 import { showCut } from '#core/units'
 import type { BuildDrawings } from '~/drawing/build'
 

@@ -1,8 +1,8 @@
 <script setup lang="ts">
 // Two diagonals measured: how far out of square a box is, and whether a frame still clears.
-import { diagonalProblem, squareCheck } from '#core/build'
+import { diagonalProblem, squareCheck } from '#core/parts/making'
 import { dimensionMm, type ResolvedPart } from '#core/parts'
-import { squareInWords, squareProblemInWords } from '#core/wording'
+import { squareInWords, squareProblemInWords } from '#core/words'
 import { showCut } from '#core/units'
 
 const props = defineProps<{ box: ResolvedPart }>()

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 // Readings from a CSV file: which column is which, in what clock; looked at before anything is kept.
-import { counted } from '#core/wording'
+import { counted } from '#core/words'
 import { ownZone, type CsvMapping, type useCsvImport } from '~/composables/csvImport'
 
 const props = defineProps<{

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 // A bar across a hive of which nothing is moved: its colony is closed, or its kit is held.
-import type { Colony } from '#core/hive'
+import type { Colony } from '#core/yard'
 import { isBarred } from '~/drawing/colony'
 import { GRADE_COLOURS, PAPER } from '~/drawing/palette'
 

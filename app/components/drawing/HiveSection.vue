@@ -2,16 +2,15 @@
 // The hive to scale with its names, its gaps and its height; draws what assess computed.
 import { useMediaQuery } from '@vueuse/core'
 import { curveBumpX, line } from 'd3-shape'
-import type { Assessment } from '#core/assess'
-import type { DimensionName } from '#core/catalogue'
-import type { Colony } from '#core/hive'
-import { isBare } from '~/drawing/colony'
+import type { Assessment } from '#core/rules/assess'
+import { type DimensionName, isBox, type Axis } from '#core/parts'
+import type { Colony } from '#core/yard'
 import { showFigure, showLength } from '#core/units'
-import { capital, dimensionWord, gapTitle, partDetail, termsInWords, verdictWord, type Reader } from '#core/wording'
+import { capital, dimensionWord, gapTitle, partDetail, termsInWords, verdictWord, type Reader } from '#core/words'
+import { isBare } from '~/drawing/colony'
 import { layOutBench, type Callout, type Zoom } from '~/drawing/bench-layout'
 import { markOf } from '~/drawing/marks'
 import { GRADE_COLOURS, INDIGO, INK, PAPER, SEAM, SOFT_INK } from '~/drawing/palette'
-import { isBox, type Axis } from '#core/parts'
 import { fittingShapes, halfOutsideMm, sectionOf } from '~/drawing/section'
 
 const props = withDefaults(

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 // A change that is said to be done: it is done in the drawing too, or only named, or not done.
-import * as deeds from '#core/hive/deeds'
-import { doneAtOnce } from '#core/season'
+import * as deeds from '#core/yard/deeds'
+import { doneAtOnce } from '#core/year'
 import { localToday } from '~/composables/localTime'
 import type { ChangeAt } from '~/composables/useDueLines'
 

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 // The same thing due at several hives on one day: one line that opens.
-import { someNamed } from '#core/wording'
+import { someNamed } from '#core/words'
 
 const props = defineProps<{ id: string; day: string; text: string; hives: readonly string[]; isLate: boolean }>()
 const preferences = usePreferences()

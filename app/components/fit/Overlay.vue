@@ -1,11 +1,10 @@
 <script setup lang="ts">
 // A pair laid over each other, in plan and in section, with every clearance where it is.
-import type { HangingPattern } from '#core/catalogue'
-import { boxFit, frameInBox, stackOfTwo, type FitBox } from '#core/fit'
+import type { HangingPattern, Axis } from '#core/parts'
+import { boxFit, frameInBox, stackOfTwo, type FitBox } from '#core/stack/fit'
 import { showLength } from '#core/units'
-import { boxFitLine, capital, frameFitLine, frameVerdictWord, inWords, seatWord } from '#core/wording'
+import { boxFitLine, capital, frameFitLine, frameVerdictWord, inWords, seatWord } from '#core/words'
 import { boxesFromAbove, frameFromAbove, type DimensionLine } from '~/drawing/fit-drawing'
-import type { Axis } from '#core/parts'
 import { frameShapes, sectionOf } from '~/drawing/section'
 
 const props = defineProps<{ box: FitBox; frame?: HangingPattern | undefined; upper?: FitBox | undefined }>()

@@ -1,11 +1,11 @@
 <script setup lang="ts">
 // Room for brood, arrangement by arrangement, against what a queen fills; and how many sizes the yard keeps.
-import { arrangements, roomOf, uniformKit } from '#core/room'
-import { honeyKg, type Range } from '#core/weight'
+import { arrangements, roomOf, uniformKit } from '#core/stack'
+import { honeyKg, type Range } from '#core/loads'
 import { resolvePart } from '#core/parts'
-import { findPart } from '#core/hive'
+import { findPart } from '#core/yard'
 import { showInUnit, showLength, showVolume } from '#core/units'
-import { capital, counted, inWords, rangeInWords } from '#core/wording'
+import { capital, counted, inWords, rangeInWords } from '#core/words'
 
 const view = useView()
 const preferences = usePreferences()

@@ -1,8 +1,8 @@
 <script setup lang="ts">
 // The computed table: a cell for every pair, with its mark, its word and the figure that decides.
 import { useVirtualizer } from '@tanstack/vue-virtual'
-import type { Pattern } from '#core/catalogue'
-import type { Grade } from '#core/checks'
+import type { Pattern } from '#core/parts'
+import type { Grade } from '#core/rules'
 
 interface Named {
   readonly id: string

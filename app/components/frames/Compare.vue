@@ -1,12 +1,11 @@
 <script setup lang="ts">
 // Spacings side by side, for one box or for many: what each gives and asks, and the way there.
-import { compareSpacings, spacedFor, stepsTo, type SpacingOption } from '#core/frames'
-import { hangAcross, isFrame, type ResolvedPart } from '#core/parts'
-import { isUndrawn } from '#core/comb'
-import { fullCount } from '#core/checks'
-import type { Catalogue } from '#core/catalogue'
+import { compareSpacings, spacedFor, type SpacingOption } from '#core/ask'
+import { stepsTo } from '#core/stack'
+import { hangAcross, isFrame, type ResolvedPart, isUndrawn, type Catalogue } from '#core/parts'
+import { fullCount } from '#core/rules'
 import { showLength, showMass } from '#core/units'
-import { askInWords, capital, counted, rangeInWords, spacingInWords, spacingStepInWords } from '#core/wording'
+import { askInWords, capital, counted, rangeInWords, spacingInWords, spacingStepInWords } from '#core/words'
 
 const props = defineProps<{ boxes: readonly ResolvedPart[]; catalogue: Catalogue; one?: boolean }>()
 const emit = defineEmits<{ take: [box: ResolvedPart] }>()

@@ -1,12 +1,12 @@
 <script setup lang="ts">
 // What the spacing makes of the comb: thickness, gap, honey, wax, the knife; and drain frames where there are some.
-import { isDrainBox, fullCount } from '#core/checks'
-import { combsFollowed, drainPlan, proudMm, usualFrame } from '#core/frames'
-import { honeyCapacityKg, honeyKg, waxKg } from '#core/weight'
-import { honeyCombMm, isUndrawn } from '#core/comb'
+import { isDrainBox, fullCount } from '#core/rules'
+import { combsFollowed, drainPlan } from '#core/stack'
+import { proudMm, usualFrame } from '#core/ask'
+import { honeyCapacityKg, honeyKg, waxKg } from '#core/loads'
+import { honeyCombMm, isUndrawn, isFrame } from '#core/parts'
 import { showLength, showMass } from '#core/units'
-import { counted, rangeInWords } from '#core/wording'
-import { isFrame } from '#core/parts'
+import { counted, rangeInWords } from '#core/words'
 
 const frames = useFrames()
 const preferences = usePreferences()

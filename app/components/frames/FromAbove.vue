@@ -1,13 +1,13 @@
 <script setup lang="ts">
 // A box from above, cut open below the top bars: every frame to scale, every gap with what the bees do with it.
 import { useElementSize, useMediaQuery } from '@vueuse/core'
-import { inOrder } from '#core/hive'
+import { inOrder } from '#core/yard'
 import { showLength } from '#core/units'
-import { acrossWord, contentInWords, holdsWord, inWords, COMB_WORDS, SUPPORT_WORDS } from '#core/wording'
+import { acrossWord, contentInWords, holdsWord, inWords, COMB_WORDS, SUPPORT_WORDS } from '#core/words'
+import { isFrame } from '#core/parts'
 import { dragFrames, type HeldFrame } from '~/composables/dragFrame'
 import { acrossMark } from '~/drawing/across-marks'
 import { LEAST_FRAME_PX, hungDrawings, aboveScale, type HungDrawing } from '~/drawing/frames-from-above'
-import { isFrame } from '#core/parts'
 
 const emit = defineEmits<{ hangAt: [place: number] }>()
 const frames = useFrames()

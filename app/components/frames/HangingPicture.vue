@@ -1,7 +1,6 @@
 <script setup lang="ts">
 // What hangs in a box, from the side: lugs, bars and comb of a frame to scale, or a board.
-import type { HangingPattern } from '#core/catalogue'
-import { isFramePattern } from '#core/parts'
+import { type HangingPattern, isFramePattern } from '#core/parts'
 
 const props = defineProps<{ pattern: HangingPattern }>()
 const WIDE_MM = 490

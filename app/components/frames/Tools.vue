@@ -1,11 +1,9 @@
 <script setup lang="ts">
 // How the frames of a box are spaced, what is painted on them, what is hung in.
-import { isOneOf } from '#core/plain'
-import { frameInBox } from '#core/fit'
-import { isFrame, isFramePattern, resolvePart } from '#core/parts'
-import { COMB_HOLDS, COMB_STARTS, COMB_SUPPORTS, alternated, spacedBy, type Spacing } from '#core/hive'
-import { SLACK_PLACES } from '#core/catalogue'
-import { isFoundationless } from '#core/comb'
+import { isOneOf } from '#core/units/plain'
+import { frameInBox } from '#core/stack/fit'
+import { isFrame, isFramePattern, resolvePart, SLACK_PLACES, isFoundationless } from '#core/parts'
+import { COMB_HOLDS, COMB_STARTS, COMB_SUPPORTS, alternated, spacedBy, type Spacing } from '#core/yard'
 import {
   COMB_WORDS,
   SLACK_WORDS,
@@ -15,7 +13,7 @@ import {
   inWords,
   spacerWord,
   spacingInWords,
-} from '#core/wording'
+} from '#core/words'
 
 const frames = useFrames()
 const preferences = usePreferences()

@@ -1,12 +1,12 @@
 <script setup lang="ts">
 // A lighter way beside the hive as it stands: what changes, what it costs, what it asks to buy.
-import { outlayOf, type Alternative } from '#core/lifting'
-import type { Hive, Yard } from '#core/hive'
-import { catalogueOf } from '#core/catalogue'
+import { outlayOf, type Alternative } from '#core/ask'
+import type { Hive, Yard } from '#core/yard'
+import { catalogueOf } from '#core/parts'
+import { showLength, showMass } from '#core/units'
+import { capital, changesInWords, counted, inWords, patternName } from '#core/words'
 import { usePrices } from '~/composables/prices'
 import { plannedOn } from '~/composables/wayDrawn'
-import { showLength, showMass } from '#core/units'
-import { capital, changesInWords, counted, inWords, patternName } from '#core/wording'
 
 const props = defineProps<{ way: Alternative; now: Alternative; yard: Yard; hive: Hive }>()
 defineEmits<{ take: [] }>()

@@ -2,10 +2,10 @@
 // The hive to scale beside the keeper's own heights; every box with its way from where it is taken to where it is put down.
 import { useElementSize } from '@vueuse/core'
 import { curveBumpX, line } from 'd3-shape'
-import type { Layout } from '#core/geometry'
-import { bodyHeights, type Lift, type LiftProfile } from '#core/lifting'
+import type { Layout } from '#core/stack'
+import { bodyHeights, type Lift, type LiftProfile } from '#core/loads'
 import { showLength, showMass } from '#core/units'
-import { capital, counted } from '#core/wording'
+import { capital, counted } from '#core/words'
 import { GRADE_COLOURS, INDIGO, PAPER, SOFT_INK } from '~/drawing/palette'
 import { sectionOf } from '~/drawing/section'
 

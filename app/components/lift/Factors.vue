@@ -1,6 +1,6 @@
 <script setup lang="ts">
 // One lift with all that goes into its judgement, at both ends.
-import { schoolsBeside, type JudgedEnd, type Lift, type LiftProfile } from '#core/lifting'
+import { schoolsBeside, type JudgedEnd, type Lift, type LiftProfile } from '#core/loads'
 import { showLength, showMass } from '#core/units'
 import {
   ZONE_WORDS,
@@ -10,7 +10,7 @@ import {
   SCHOOL_WORDS,
   schoolsInWords,
   showReach,
-} from '#core/wording'
+} from '#core/words'
 
 const props = defineProps<{ lift: Lift; name: string; profile: LiftProfile }>()
 const preferences = usePreferences()

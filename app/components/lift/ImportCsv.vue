@@ -2,10 +2,10 @@
 // Weighings from a CSV file: which column, in what unit; looked at before anything is kept.
 import type { CsvMapping } from '#wire/weigh-csv'
 import { showMass } from '#core/units'
+import { counted } from '#core/words'
 import { columnLike, decimalOf, ownZone, useCsvDoor, useCsvImport } from '~/composables/csvImport'
 import { server } from '~/sync/server'
 import type { WeighCsvDoor } from '~/workers/weigh-csv.worker'
-import { counted } from '#core/wording'
 
 const props = defineProps<{ yardId: string; hiveId: string }>()
 const emit = defineEmits<{ done: [] }>()

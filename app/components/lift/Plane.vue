@@ -1,11 +1,11 @@
 <script setup lang="ts">
 // Lighter ways as small hives on a plane: strain against what they take. Press one and it stands beside yours.
 import { useElementSize } from '@vueuse/core'
-import { bestEdge, outlayOf, type Alternative, type Alternatives } from '#core/lifting'
+import { bestEdge, outlayOf, type Alternative, type Alternatives } from '#core/ask'
+import type { Yard, Hive } from '#core/yard'
+import { capital, changesInWords } from '#core/words'
 import { usePrices } from '~/composables/prices'
 import { plannedOn } from '~/composables/wayDrawn'
-import type { Yard, Hive } from '#core/hive'
-import { capital, changesInWords } from '#core/wording'
 import { GRADE_COLOURS, INDIGO, INK, PAPER, SEAM, SOFT_INK } from '~/drawing/palette'
 import { sectionOf } from '~/drawing/section'
 

@@ -1,8 +1,8 @@
 <script setup lang="ts">
 // How this keeper lifts: body heights, limit, people, where boxes are put down. Stays on this device.
-import { SCHOOLS, USUAL_PROFILE, bodyHeights, profileProblem, type LiftProfile } from '#core/lifting'
+import { SCHOOLS, USUAL_PROFILE, bodyHeights, profileProblem, type LiftProfile } from '#core/loads'
 import { massFigure, massUnit, parseMass, showMass, parseStature, showStature } from '#core/units'
-import { SCHOOL_WORDS, capital, profileProblemInWords } from '#core/wording'
+import { SCHOOL_WORDS, capital, profileProblemInWords } from '#core/words'
 import { MOST_PROFILE_BYTES, readProfile } from '#wire/profile-schema'
 import { download } from '~/composables/download'
 

@@ -1,8 +1,8 @@
 <script setup lang="ts">
 // Whether it stands: load, centre of mass, wind, strap; level; the site as things to tick.
 import { useKept } from '~/composables/kept'
-import { tiltMeaning, type Standing } from '#core/standing'
-import type { Layout } from '#core/geometry'
+import { tiltMeaning, type Standing } from '#core/loads'
+import type { Layout } from '#core/stack'
 import {
   inchesFromMm,
   mmFromInches,
@@ -13,7 +13,7 @@ import {
   showMass,
   showWind,
 } from '#core/units'
-import { lengthProblemInWords, rangeInWords } from '#core/wording'
+import { lengthProblemInWords, rangeInWords } from '#core/words'
 
 const preferences = usePreferences()
 const view = useView()

@@ -1,8 +1,8 @@
 <script setup lang="ts">
 // The hive as it stands, seen from its narrow side, with feet, strap, centre of mass and the wind, which tips it once it is strong enough.
-import type { Layout } from '#core/geometry'
+import type { Layout } from '#core/stack'
 import { isRoof, isStand } from '#core/parts'
-import type { Standing } from '#core/standing'
+import type { Standing } from '#core/loads'
 import { showLength, showMass, showWind } from '#core/units'
 import { GRADE_COLOURS, INDIGO, INK, SEAM, SOFT_INK } from '~/drawing/palette'
 import { sectionOf } from '~/drawing/section'

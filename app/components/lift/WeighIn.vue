@@ -1,21 +1,21 @@
 <script setup lang="ts">
 // Weigh or heft a hive: a reading, what it says of the stores, and the readings there are beside what was predicted.
-import { winterForm, winterOf } from '#core/wintering'
-import type { Hive, Stage, Yard } from '#core/hive'
-import { stageOn, yearOf } from '#core/season'
+import { winterForm, winterOf } from '#core/ask'
+import type { Hive, Stage, Yard } from '#core/yard'
+import { stageOn, yearOf } from '#core/year'
 import { massFigure, massUnit, parseMass, showMass } from '#core/units'
-import { asPlanned, usualWeighing, type Range } from '#core/weight'
+import { asPlanned, usualWeighing, type Range } from '#core/loads'
 import { foodOf, storesByWeighing, weighDoubt, type WeighDoubt } from '#core/book'
-import { foodThereInWords, weighDoubtInWords } from '#core/wording/food-words'
+import { foodThereInWords, weighDoubtInWords } from '#core/words/food-words'
+import { capital, climateUnsaid, rangeInWords } from '#core/words'
+import { hiveAt, hiveIn } from '#core/ask/hive-in'
 import { localToday } from '~/composables/localTime'
 import { useHiveBook } from '~/composables/hiveBook'
 import dayjs from 'dayjs'
-import { capital, climateUnsaid, rangeInWords } from '#core/wording'
 import { server } from '~/sync/server'
 import type { HiveWeighIns } from '#wire/answers'
 import type { WeighIn } from '#wire/weigh-in-schema'
 import { nameSchema } from '#wire/names-schema'
-import { hiveAt, hiveIn } from '#core/hive-in'
 
 const props = defineProps<{ yard: Yard; hive: Hive }>()
 const weighing = useWeighing()

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 // What hives are weighed as here, said wherever it acts, until one leaves the view.
-import { FULLNESS_WORDS } from '#core/wording'
+import { FULLNESS_WORDS } from '#core/words'
 
 const weighing = useWeighing()
 </script>

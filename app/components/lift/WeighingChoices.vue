@@ -1,11 +1,11 @@
 <script setup lang="ts">
 // What a hive is weighed as: state, timber, how full a full comb is.
-import { CATALOGUE, SAYINGS, boxOfSize } from '#core/catalogue'
+import { CATALOGUE, SAYINGS, boxOfSize } from '#core/parts'
 import { rangeOf } from '#core/figures'
-import { boxOfPattern } from '#core/fit'
-import { FULLNESSES, TIMBERS, fullBoxKg, honeyKg } from '#core/weight'
+import { boxOfPattern } from '#core/stack/fit'
+import { FULLNESSES, TIMBERS, fullBoxKg, honeyKg } from '#core/loads'
 import { showInUnit } from '#core/units'
-import { FULLNESS_WORDS, capital, inWords, sayingInWords } from '#core/wording'
+import { FULLNESS_WORDS, capital, inWords, sayingInWords } from '#core/words'
 
 const weighing = useWeighing()
 const view = useView()

@@ -1,9 +1,9 @@
 <script setup lang="ts">
 // Mites of all hives of a yard: month by month against its limits, and hive by hive as last counted.
 import { daysLater, yardMites, type MiteRate } from '#core/book'
-import type { Yard } from '#core/hive'
-import { yearOf } from '#core/season'
-import { TREATMENT_CAUTION } from '#core/wording/book-words'
+import type { Yard } from '#core/yard'
+import { yearOf } from '#core/year'
+import { TREATMENT_CAUTION } from '#core/words/book-words'
 import { columnsFor } from '~/composables/tableColumn'
 import { localToday } from '~/composables/localTime'
 import { hivePath } from '~/composables/paths'

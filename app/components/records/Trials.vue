@@ -1,12 +1,12 @@
 <script setup lang="ts">
 // Trials of a yard: hives drawn by lot into two sides, and what came of it so far.
 import { daysLater, drawTrial, trialOutcome, trialsOf, type Entry, type TrialSide } from '#core/book'
-import { isSound, type Edit, type Way, type Yard } from '#core/hive'
-import * as deeds from '#core/hive/deeds'
-import { yearOf } from '#core/season'
-import { counted } from '#core/wording'
-import { comparedInWords, shareInWords } from '#core/wording/compare-words'
-import { wayFields, wayValue, type WayGroup } from '#core/wording/way-words'
+import { isSound, type Edit, type Way, type Yard } from '#core/yard'
+import { yearOf } from '#core/year'
+import { counted } from '#core/words'
+import { comparedInWords, shareInWords } from '#core/words/compare-words'
+import { wayFields, wayValue, type WayGroup } from '#core/words/way-words'
+import * as deeds from '#core/yard/deeds'
 import { localNow, localToday } from '~/composables/localTime'
 import { useWritten } from '~/composables/newEntry'
 

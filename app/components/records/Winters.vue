@@ -12,9 +12,9 @@ import {
   type SchoolField,
   type WinterGroup,
 } from '#core/book'
-import type { Yard } from '#core/hive'
-import { yearOf } from '#core/season'
-import { comparedInWords, SCHOOL_FIELD_WORDS, schoolWord, shareInWords } from '#core/wording/compare-words'
+import type { Yard } from '#core/yard'
+import { yearOf } from '#core/year'
+import { comparedInWords, SCHOOL_FIELD_WORDS, schoolWord, shareInWords } from '#core/words/compare-words'
 import { columnsFor } from '~/composables/tableColumn'
 import { localToday } from '~/composables/localTime'
 

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 // A new hive in a yard: its name and what it starts from.
-import type { StartName } from '#core/hive'
+import type { StartName } from '#core/yard'
 import { nameSchema } from '#wire/names-schema'
 import type UiForm from '~/components/ui/Form.vue'
 

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 // Copies of hives: how many, what they are called, and whether what was noted comes along.
-import * as deeds from '#core/hive/deeds'
+import * as deeds from '#core/yard/deeds'
 import { whole } from '#wire/fields'
 import { nameSchema } from '#wire/names-schema'
 

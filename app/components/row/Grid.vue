@@ -2,9 +2,9 @@
 // The hives of a yard close together, each to one scale; of many, those in sight.
 import { useWindowVirtualizer } from '@tanstack/vue-virtual'
 import { useElementSize } from '@vueuse/core'
-import type { Hive, Stage } from '#core/hive'
-import type { LaidHive } from '#core/laid-hive'
-import type { Verdict } from '#core/verdict'
+import type { Hive, Stage } from '#core/yard'
+import type { LaidHive } from '#core/ask/laid-hive'
+import type { Verdict } from '#core/ask/verdict'
 
 const props = defineProps<{
   hives: readonly Hive[]

@@ -1,10 +1,10 @@
 <script setup lang="ts">
 // One hive of the row, to the row's scale, with its worst finding in words.
-import type { Hive, Stage } from '#core/hive'
-import type { LaidHive } from '#core/laid-hive'
-import type { Verdict } from '#core/verdict'
-import { capital } from '#core/wording'
-import { colonyInWords } from '#core/wording/colony-words'
+import type { Hive, Stage } from '#core/yard'
+import type { LaidHive } from '#core/ask/laid-hive'
+import type { Verdict } from '#core/ask/verdict'
+import { capital } from '#core/words'
+import { colonyInWords } from '#core/words/colony-words'
 import { showLength, showMass } from '#core/units'
 import type { MenuEntry } from '~/composables/menuEntry'
 

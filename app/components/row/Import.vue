@@ -1,6 +1,6 @@
 <script setup lang="ts">
 // Brings a plan file in: says how far it is and what is wrong with it; nothing is changed then.
-import { PLAN_LIMITS } from '#core/hive'
+import { PLAN_LIMITS } from '#core/yard'
 
 defineProps<{ large?: boolean }>()
 const yards = useYards()

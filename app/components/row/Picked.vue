@@ -1,7 +1,7 @@
 <script setup lang="ts">
 // What to do with the hives that are picked, all at once.
-import { STAGES, type Stage, type Yard } from '#core/hive'
-import { capital } from '#core/wording'
+import { STAGES, type Stage, type Yard } from '#core/yard'
+import { capital } from '#core/words'
 import { download } from '~/composables/download'
 import { server } from '~/sync/server'
 

@@ -1,8 +1,8 @@
 <script setup lang="ts">
 // What a start looks like, as it would be drawn.
-import { CATALOGUE } from '#core/catalogue'
-import { laidIn } from '#core/laid-hive'
-import { emptyYard, startHive, type StartName } from '#core/hive'
+import { CATALOGUE } from '#core/parts'
+import { laidIn } from '#core/ask/laid-hive'
+import { emptyYard, startHive, type StartName } from '#core/yard'
 import { sectionOf } from '~/drawing/section'
 
 const props = defineProps<{ start: StartName }>()

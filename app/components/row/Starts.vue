@@ -1,6 +1,6 @@
 <script setup lang="ts">
 // The empty state: three honest starts.
-import type { StartName } from '#core/hive'
+import type { StartName } from '#core/yard'
 
 defineEmits<{ start: [kind: StartName] }>()
 </script>

@@ -1,15 +1,15 @@
 <script setup lang="ts">
 // One yard as one sees it walking up: every hive to one scale on one ground line, or close together. Draws only what is in sight.
 import { useElementSize, useScroll } from '@vueuse/core'
-import { SEVERITIES, type Grade } from '#core/checks'
-import type { Hive, Stage, Yard } from '#core/hive'
-import { yardAsPlanned } from '#core/season'
+import { SEVERITIES, type Grade } from '#core/rules'
+import type { Hive, Stage, Yard } from '#core/yard'
+import { yardAsPlanned } from '#core/year'
 import { MM_PER_INCH, showFigure } from '#core/units'
-import { counted, severityWord } from '#core/wording'
+import { counted, severityWord } from '#core/words'
+import { laidIn, plannedLaidIn } from '#core/ask/laid-hive'
 import type { HiveAction } from '~/components/row/Hive.vue'
 import { useRowOrder, type RowLayout, type RowLook } from '~/composables/useRowOrder'
 import { GRADE_COLOURS, SEAM, SOFT_INK } from '~/drawing/palette'
-import { laidIn, plannedLaidIn } from '#core/laid-hive'
 
 const props = defineProps<{ yard: Yard; tallestMm: number; stage: Stage | null; look: RowLook; layout: RowLayout }>()
 defineEmits<{

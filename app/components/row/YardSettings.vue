@@ -1,11 +1,11 @@
 <script setup lang="ts">
 // A yard's name, note, and what it takes for bee space.
-import { catalogueOf } from '#core/catalogue'
-import { bandOf } from '#core/checks'
-import { BAND_PRESETS, type Yard } from '#core/hive'
+import { catalogueOf } from '#core/parts'
+import { bandOf } from '#core/rules'
+import { BAND_PRESETS, type Yard } from '#core/yard'
 import { showFigure, showLength } from '#core/units'
 import { nameSchema, noteSchema } from '#wire/names-schema'
-import * as deeds from '#core/hive/deeds'
+import * as deeds from '#core/yard/deeds'
 
 const props = defineProps<{ yard: Yard }>()
 const emit = defineEmits<{ close: [] }>()

@@ -1,8 +1,8 @@
 <script setup lang="ts">
 // The year under the whole row: as the hives stand, or as a stage of the year has them.
-import type { Stage, Yard } from '#core/hive'
-import { stagesOf } from '#core/season'
-import { capital } from '#core/wording'
+import type { Stage, Yard } from '#core/yard'
+import { stagesOf } from '#core/year'
+import { capital } from '#core/words'
 
 const props = defineProps<{ yards: readonly Yard[]; chosen: Stage | null }>()
 const emit = defineEmits<{ choose: [stage: Stage | null] }>()

@@ -1,8 +1,7 @@
 <script setup lang="ts">
 // New parts for the shed, chosen by their pictures: a few of this, ten of that, all at once.
-import { STARTING_FORMAT, type Pattern } from '#core/catalogue'
-import { formatsOf, resolvePart } from '#core/parts'
-import { capital, counted, shortPatternName } from '#core/wording'
+import { STARTING_FORMAT, type Pattern, formatsOf, resolvePart } from '#core/parts'
+import { capital, counted, shortPatternName } from '#core/words'
 import { TRAY_FORMATS, trayFor } from '~/drawing/tray'
 
 const emit = defineEmits<{ add: [wanted: ReadonlyMap<string, number>]; close: [] }>()

@@ -1,11 +1,10 @@
 <script setup lang="ts">
 // Out of another yard's shed into this one: what lies there, so many of each.
 import dayjs from 'dayjs'
-import { catalogueOf } from '#core/catalogue'
-import { shedOf, type Edit, type Part, type Yard } from '#core/hive'
-import { isRack } from '#core/parts'
-import * as deeds from '#core/hive/deeds'
-import { capital, counted, patternName } from '#core/wording'
+import { catalogueOf, isRack } from '#core/parts'
+import { shedOf, type Edit, type Part, type Yard } from '#core/yard'
+import { capital, counted, patternName } from '#core/words'
+import * as deeds from '#core/yard/deeds'
 
 const props = defineProps<{ yard: Yard }>()
 const emit = defineEmits<{ borrow: [fromId: string, edit: Edit]; close: [] }>()

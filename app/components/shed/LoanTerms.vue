@@ -2,7 +2,7 @@
 // What goes with every loan: until when, and what has to be known before kit goes from bees to bees.
 import dayjs from 'dayjs'
 import { holdsKitBack } from '#core/book'
-import { SCORCH_CAUTION, SODA_CAUTION } from '#core/wording'
+import { SCORCH_CAUTION, SODA_CAUTION } from '#core/words'
 
 const props = defineProps<{
   /** The yard that the kit leaves. */

@@ -1,10 +1,10 @@
 <script setup lang="ts">
 // Who has what: kit of this shed that others have, and kit of others that is here, each with its way home.
 import dayjs from 'dayjs'
-import type { Catalogue } from '#core/catalogue'
-import { counterparts, loansOf, shedOf, type Edit, type Loan, type Part, type Yard } from '#core/hive'
-import * as deeds from '#core/hive/deeds'
-import { loanProblemInWords } from '#core/wording'
+import type { Catalogue } from '#core/parts'
+import { counterparts, loansOf, shedOf, type Edit, type Loan, type Part, type Yard } from '#core/yard'
+import { loanProblemInWords } from '#core/words'
+import * as deeds from '#core/yard/deeds'
 
 const props = defineProps<{ yard: Yard; catalogue: Catalogue }>()
 const emit = defineEmits<{ change: [edit: Edit] }>()

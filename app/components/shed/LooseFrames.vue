@@ -1,10 +1,9 @@
 <script setup lang="ts">
 // Frames that hang in no box: counted by what they are and how far their comb is, more and fewer in place.
-import { find, type HangingPattern } from '#core/catalogue'
-import { COMB_STARTS, newPart, type CombStart, type Content, type Part, type Yard } from '#core/hive'
-import { isFramePattern, isRack } from '#core/parts'
-import { COMB_WORDS, capital, holdsWord, inWords } from '#core/wording'
-import * as deeds from '#core/hive/deeds'
+import { find, type HangingPattern, isFramePattern, isRack } from '#core/parts'
+import { COMB_STARTS, newPart, type CombStart, type Content, type Part, type Yard } from '#core/yard'
+import { COMB_WORDS, capital, holdsWord, inWords } from '#core/words'
+import * as deeds from '#core/yard/deeds'
 import { whole } from '#wire/fields'
 import { numberOf } from '~/composables/formRules'
 

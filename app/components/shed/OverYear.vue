@@ -2,9 +2,9 @@
 // One kind of part through the year: how many are owned, how many every stage needs, and the first day of a shortage.
 import { kitName } from '~/composables/kitName'
 import { useStageChart } from '~/composables/stageChart'
-import type { Yard } from '#core/hive'
-import { kitOf, periodsFromSpring, yearOf } from '#core/season'
-import { capital } from '#core/wording'
+import type { Yard } from '#core/yard'
+import { kitOf, periodsFromSpring, yearOf } from '#core/year'
+import { capital } from '#core/words'
 import { GRADE_COLOURS, INDIGO, MATERIALS } from '~/drawing/palette'
 
 const props = defineProps<{ yard: Yard; part: string | null }>()

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 // Where one part has been, and what it had held by then.
-import type { Stay } from '#core/hive'
-import { capital, roleWord } from '#core/wording'
+import type { Stay } from '#core/yard'
+import { capital, roleWord } from '#core/words'
 import { server } from '~/sync/server'
 
 const props = defineProps<{ yardId: string; partId: string }>()

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 // What is owned, drawn on its shelves: what lies there first, so many of each as there are, or a few and how many; what
 // stands on hives keeps its place, faint.
-import { counted } from '#core/wording'
+import { counted } from '#core/words'
 import type { Owned } from './owned'
 
 const props = defineProps<{ rows: readonly Owned[] }>()

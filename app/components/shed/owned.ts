@@ -1,5 +1,5 @@
-import type { Pattern } from '#core/catalogue'
-import type { Part } from '#core/hive'
+import type { Pattern } from '#core/parts'
+import type { Part } from '#core/yard'
 
 /** All that a yard has of one pattern. */
 export interface Owned {

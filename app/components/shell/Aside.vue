@@ -1,6 +1,6 @@
 <script setup lang="ts">
 // What was set aside: what it is, when and why; tried again, saved as a file, dropped.
-import { capital, editInWords } from '#core/wording'
+import { capital, editInWords } from '#core/words'
 import { download } from '~/composables/download'
 import type { SetAside } from '~/stores/aside'
 

@@ -1,8 +1,8 @@
 <script setup lang="ts">
 // What two people changed at once: what would stand after either choice, drawn side by side. Only what clashes is asked.
-import type { LoggedEdit, WaitingEdit, Yard } from '#core/hive'
-import { editInWords, severityWord } from '#core/wording'
-import { hiveIn } from '#core/hive-in'
+import type { LoggedEdit, WaitingEdit, Yard } from '#core/yard'
+import { editInWords, severityWord } from '#core/words'
+import { hiveIn } from '#core/ask/hive-in'
 
 const conflict = useConflict()
 const sending = useSending()

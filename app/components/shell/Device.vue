@@ -1,7 +1,7 @@
 <script setup lang="ts">
 // What this device has: what waits and how it gets to the server, yards that are taken along, room, the app itself.
-import { capital, counted, editInWords } from '#core/wording'
-import { entryInWords } from '#core/wording/entry-words'
+import { capital, counted, editInWords } from '#core/words'
+import { entryInWords } from '#core/words/entry-words'
 
 const emit = defineEmits<{ close: [] }>()
 const held = useHeld()

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 // Finds a hive, a yard or a view by a few letters of its name.
-import { capital } from '#core/wording'
+import { capital } from '#core/words'
 import type { Sought } from '~/stores/shell'
 
 const props = defineProps<{ sought: Sought }>()

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 // Where one is: the yard and its views, the hive and its views, what is looked up; what can be undone, and the menu.
-import { editInWords } from '#core/wording'
+import { editInWords } from '#core/words'
 
 const yards = useYards()
 const view = useView()

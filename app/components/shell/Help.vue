@@ -1,6 +1,6 @@
 <script setup lang="ts">
 // The words of the trade, and the keys.
-import { capital } from '#core/wording'
+import { capital } from '#core/words'
 
 defineEmits<{ close: [] }>()
 const view = useView()

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 // Undo and redo by their names, units, words and help: one menu.
-import type { History } from '#core/hive'
-import { capital, editInWords } from '#core/wording'
+import type { History } from '#core/yard'
+import { capital, editInWords } from '#core/words'
 import type { MenuEntry } from '~/composables/menuEntry'
 
 const props = defineProps<{ history: History }>()

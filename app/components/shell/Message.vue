@@ -1,6 +1,6 @@
 <script setup lang="ts">
 // Says once what the keeper has to know.
-import { editInWords } from '#core/wording'
+import { editInWords } from '#core/words'
 
 const yards = useYards()
 const preferences = usePreferences()

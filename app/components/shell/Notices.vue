@@ -1,8 +1,8 @@
 <script setup lang="ts">
 // What holds until it is mended: what keeps the server from saving, what this browser cannot keep, what was set aside, which hive stands open.
-import { catalogueOf } from '#core/catalogue'
-import { spanInWords } from '#core/wording/span-words'
-import { standsOpen } from '#core/season/stands-open'
+import { catalogueOf } from '#core/parts'
+import { spanInWords } from '#core/words/span-words'
+import { standsOpen } from '#core/year/stands-open'
 import { useInterval } from '@vueuse/core'
 import { printing } from '~/sync/printing'
 

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 // Who is it? What waits on this device is kept meanwhile.
-import { counted } from '#core/wording'
+import { counted } from '#core/words'
 import { hasPasskeys } from '~/sync/passkeys'
 
 const me = useMe()

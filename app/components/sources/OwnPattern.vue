@@ -1,6 +1,6 @@
 <script setup lang="ts">
 // A pattern of the keeper's own, from one that is like it: name, and the sizes that differ.
-import { entriesOf, isOneOf, mapWithin, recordOf } from '#core/plain'
+import { entriesOf, isOneOf, mapWithin, recordOf } from '#core/units/plain'
 import {
   CATALOGUE,
   DIMENSION_NAMES,
@@ -11,12 +11,17 @@ import {
   type DimensionName,
   type HangingDimension,
   type HangingPattern,
-} from '#core/catalogue'
-import { limitsOf, sizeNonsense, type Edit } from '#core/hive'
+  isBox,
+  isEntranceFitting,
+  isFloorInsert,
+  isFramePattern,
+  isRack,
+  isSlab,
+} from '#core/parts'
+import { limitsOf, sizeNonsense, type Edit } from '#core/yard'
 import { parseLength, resistanceFrom, showLength, type Length } from '#core/units'
-import { capital, dimensionWord, inWords, sizeNonsenseInWords } from '#core/wording'
-import { isBox, isEntranceFitting, isFloorInsert, isFramePattern, isRack, isSlab } from '#core/parts'
-import * as deeds from '#core/hive/deeds'
+import { capital, dimensionWord, inWords, sizeNonsenseInWords } from '#core/words'
+import * as deeds from '#core/yard/deeds'
 import { nameSchema } from '#wire/names-schema'
 import { frameCountSchema, rValueSchema } from '#wire/pattern-fields'
 import { lengthRule, numberOf, type FieldRule } from '~/composables/formRules'

@@ -2,7 +2,7 @@
 // Temperature inside and outside over time, and how damp it is inside.
 import type { AirSeries } from '#wire/answers'
 import { fahrenheitFrom } from '#core/units'
-import { PLACE_WORDS } from '#core/wording'
+import { PLACE_WORDS } from '#core/words'
 import { useTimeChart } from '~/composables/timeChart'
 
 const props = defineProps<{ series: readonly AirSeries[] }>()

@@ -1,7 +1,6 @@
 <script setup lang="ts">
 // What two hives beside each other come to: in two sentences, then figure by figure.
-import { firstWet, dryByAir, type WinterState } from '#core/winter'
-import type { WinterSide } from '~/composables/winterAsked'
+import { firstWet, dryByAir, type WinterState } from '#core/heat'
 import { showTemperature, showMass } from '#core/units'
 import {
   CAN_GIVE_WORDS,
@@ -13,7 +12,8 @@ import {
   showOpening,
   showSmallMass,
   showWatts,
-} from '#core/wording'
+} from '#core/words'
+import type { WinterSide } from '~/composables/winterAsked'
 
 const props = defineProps<{ sides: readonly WinterSide[]; schools: boolean }>()
 const preferences = usePreferences()

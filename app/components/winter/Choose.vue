@@ -1,7 +1,7 @@
 <script setup lang="ts">
 // What the way beside the hive gains and gives up, told as whoever keeps to it would; kept with one press.
-import type { WinterWay } from '#core/wintering'
-import { winterWayCase, winterWayWord } from '#core/wording'
+import type { WinterWay } from '#core/ask'
+import { winterWayCase, winterWayWord } from '#core/words'
 
 const props = defineProps<{ way: WinterWay | undefined }>()
 const emit = defineEmits<{ keep: [way: WinterWay] }>()

@@ -4,7 +4,7 @@ import { refDebounced } from '@vueuse/core'
 import { useStageChart } from '~/composables/stageChart'
 import type { WinterSide } from '~/composables/winterAsked'
 import { massUnit, poundsFromKg, showMass } from '#core/units'
-import { LEFT_OUT, monthWord, rangeInWords, twoNeedsInWords } from '#core/wording'
+import { LEFT_OUT, monthWord, rangeInWords, twoNeedsInWords } from '#core/words'
 
 const props = defineProps<{ sides: readonly WinterSide[] }>()
 const preferences = usePreferences()

@@ -1,8 +1,8 @@
 <script setup lang="ts">
 // Readings of the air from a CSV file: where, in what unit; looked at before anything is kept.
-import { SENSOR_PLACES, type SensorPlace } from '#core/winter'
+import { SENSOR_PLACES, type SensorPlace } from '#core/heat'
 import { showTemperature } from '#core/units'
-import { counted, PLACE_WORDS } from '#core/wording'
+import { counted, PLACE_WORDS } from '#core/words'
 import type { AirMapping } from '#wire/air-csv'
 import { columnLike, decimalOf, ownZone, useCsvDoor, useCsvImport } from '~/composables/csvImport'
 import { server } from '~/sync/server'

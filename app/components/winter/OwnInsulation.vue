@@ -1,11 +1,11 @@
 <script setup lang="ts">
 // A slab or a wrap of the keeper's own: by thickness and material, or by the R that its maker gives, in either unit.
-import { find, withSizes, type Format } from '#core/catalogue'
-import type { Edit } from '#core/hive'
-import * as deeds from '#core/hive/deeds'
-import { INSULATIONS, insulationMaterial, insulationR, type Insulation } from '#core/winter'
+import { find, withSizes, type Format } from '#core/parts'
+import type { Edit } from '#core/yard'
+import { INSULATIONS, insulationMaterial, insulationR, type Insulation } from '#core/heat'
 import { parseLength, resistanceFrom, showR, type Length } from '#core/units'
-import { INSULATION_WORDS } from '#core/wording'
+import { INSULATION_WORDS } from '#core/words'
+import * as deeds from '#core/yard/deeds'
 import { nameSchema } from '#wire/names-schema'
 import { rValueSchema } from '#wire/pattern-fields'
 import { lengthRule, numberOf, type FieldRule } from '~/composables/formRules'

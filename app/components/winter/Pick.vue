@@ -1,7 +1,7 @@
 <script setup lang="ts">
 // Which other way stands beside the hive: what is changed, and to what.
-import { WINTER_WAY_GROUPS, type WinterWay, type WinterWayGroup } from '#core/wintering'
-import { WINTER_GROUP_WORDS, winterWayWord } from '#core/wording'
+import { WINTER_WAY_GROUPS, type WinterWay, type WinterWayGroup } from '#core/ask'
+import { WINTER_GROUP_WORDS, winterWayWord } from '#core/words'
 
 const props = defineProps<{ ways: readonly WinterWay[] }>()
 const chosen = defineModel<string>({ required: true })

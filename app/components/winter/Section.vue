@@ -1,9 +1,9 @@
 <script setup lang="ts">
 // One hive cut through in winter: each face by how warm it is inside, what goes through it as an arrow of that width, water where it forms first.
 import type { Axis } from '#core/parts'
-import type { HiveIn } from '#core/hive-in'
-import { leavesBy, type FaceState, type Shell, type WinterState } from '#core/winter'
-import { faceFigures, faceWord, openingWord, showHumidity, showWatts } from '#core/wording'
+import type { HiveIn } from '#core/ask/hive-in'
+import { leavesBy, type FaceState, type Shell, type WinterState } from '#core/heat'
+import { faceFigures, faceWord, openingWord, showHumidity, showWatts } from '#core/words'
 import { showMass } from '#core/units'
 import { winterSection } from '~/drawing/winter-section'
 import { INK, SOFT_INK } from '~/drawing/palette'

@@ -1,11 +1,11 @@
 <script setup lang="ts">
 // Readings of the air in a hive and beside it: the chart, what the newest says, files, sensors.
-import { catalogueOf } from '#core/catalogue'
-import type { Hive, Yard } from '#core/hive'
-import { readAs, SENSOR_PLACES, type SensorPlace } from '#core/winter'
-import type { HiveWinter } from '#core/wintering'
+import { catalogueOf } from '#core/parts'
+import type { Hive, Yard } from '#core/yard'
+import { readAs, SENSOR_PLACES, type SensorPlace } from '#core/heat'
+import type { HiveWinter } from '#core/ask'
 import { showTemperature } from '#core/units'
-import { capital, clusterInWords, counted, faceWord, PLACE_WORDS } from '#core/wording'
+import { capital, clusterInWords, counted, faceWord, PLACE_WORDS } from '#core/words'
 import type { HiveAir } from '#wire/answers'
 import { nameSchema } from '#wire/names-schema'
 import { server } from '~/sync/server'

@@ -1,10 +1,9 @@
 <script setup lang="ts">
 // What is tried: cold outside, damp inside, bees; or a month of the yard's winter.
-import type { CombOfBees, WinterMonth } from '#core/winter'
-import { beesInSeamsKg, beesOf, seamsOfBees } from '#core/winter'
+import { type CombOfBees, type WinterMonth, beesInSeamsKg, beesOf, seamsOfBees } from '#core/heat'
 import type { Figures } from '#core/figures'
 import { showMass, showTemperature } from '#core/units'
-import { monthWord, showHumidity } from '#core/wording'
+import { monthWord, showHumidity } from '#core/words'
 
 const props = defineProps<{
   months: readonly WinterMonth[]

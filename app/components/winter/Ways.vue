@@ -1,8 +1,8 @@
 <script setup lang="ts">
 // Every way of wintering this hive in figures, worked out in the worker; press one to see it beside the hive.
-import { catalogueOf } from '#core/catalogue'
-import type { Hive, Stage, Yard } from '#core/hive'
-import type { WinterWay } from '#core/wintering'
+import { catalogueOf } from '#core/parts'
+import type { Hive, Stage, Yard } from '#core/yard'
+import type { WinterWay } from '#core/ask'
 import { showMass, showTemperature } from '#core/units'
 import {
   capital,
@@ -14,7 +14,7 @@ import {
   showWatts,
   WINTER_GROUP_WORDS,
   winterWayWord,
-} from '#core/wording'
+} from '#core/words'
 import { planDoor } from '~/composables/doors'
 import type { WayFigures, WinterTry } from '~/workers/winter-yard'
 

@@ -1,9 +1,9 @@
 <script setup lang="ts">
 // What is done at one hive to bring it to a stage: step by step, why, with what; and to begin it.
-import { colonyIn, type Yard } from '#core/hive'
-import type { LaidHive } from '#core/laid-hive'
-import { cautionsOfStage, visitTimeOf, yearOf, type HiveChangeover } from '#core/season'
-import { autumnInWords, waitsInWords, cautionInWords, treatByInWords, workInWords } from '#core/wording'
+import { colonyIn, type Yard } from '#core/yard'
+import type { LaidHive } from '#core/ask/laid-hive'
+import { cautionsOfStage, visitTimeOf, yearOf, type HiveChangeover } from '#core/year'
+import { autumnInWords, waitsInWords, cautionInWords, treatByInWords, workInWords } from '#core/words'
 import { stepsInWords } from '~/composables/stepsInWords'
 
 const props = defineProps<{

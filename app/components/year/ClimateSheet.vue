@@ -1,6 +1,6 @@
 <script setup lang="ts">
 // The climate of a yard, asked by pictures; it closes once it is said.
-import type { Yard } from '#core/hive'
+import type { Yard } from '#core/yard'
 
 defineProps<{ yard: Yard }>()
 defineEmits<{ close: [] }>()

@@ -1,13 +1,13 @@
 <script setup lang="ts">
 // What year it is here, asked as a climate, with the days it means.
-import { CLIMATES, type Calendar, type Yard } from '#core/hive'
-import { CALENDARS, HALF_YEAR_DAYS, shifted } from '#core/season'
-import { foodNeedOf } from '#core/checks'
+import { CLIMATES, type Calendar, type Yard } from '#core/yard'
+import { CALENDARS, shifted } from '#core/year'
+import { HALF_YEAR_DAYS, showTemperature } from '#core/units'
+import { foodNeedOf } from '#core/rules'
 import { SHIPPED_FIGURES } from '#core/figures'
-import { winterMonths } from '#core/winter'
-import { showTemperature } from '#core/units'
-import { CLIMATE_WORDS, capital, rangeInWords } from '#core/wording'
-import * as deeds from '#core/hive/deeds'
+import { winterMonths } from '#core/heat'
+import { CLIMATE_WORDS, capital, rangeInWords } from '#core/words'
+import * as deeds from '#core/yard/deeds'
 
 const props = defineProps<{ yard: Yard }>()
 const emit = defineEmits<{ chosen: [] }>()

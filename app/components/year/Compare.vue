@@ -1,9 +1,9 @@
 <script setup lang="ts">
 // Two ways of keeping side by side over the whole year.
-import type { Stage, Way, Yard } from '#core/hive'
-import { stagesOfYear, yearOf } from '#core/season'
+import type { Stage, Way, Yard } from '#core/yard'
+import { stagesOfYear, yearOf } from '#core/year'
 import { showLength, showMass } from '#core/units'
-import { capital, wayFields, wayValue } from '#core/wording'
+import { capital, wayFields, wayValue } from '#core/words'
 import { yearFigures, type PlannedYear, type YearFigures } from '~/workers/plan-yard'
 
 const props = defineProps<{ yard: Yard; year: PlannedYear }>()

@@ -1,9 +1,8 @@
 <script setup lang="ts">
 // The yard's own year: climate, hemisphere, dates; what cannot be is refused in a sentence, and nothing typed is lost.
-import { CLIMATES, isSouthern, type Calendar, type Stage, type Yard } from '#core/hive'
+import { CLIMATES, isSouthern, type Calendar, type Stage, type Yard } from '#core/yard'
 import {
   CALENDARS,
-  HALF_YEAR_DAYS,
   SPRING_CROP,
   autumnOf,
   calendarProblems,
@@ -12,10 +11,11 @@ import {
   treatConflict,
   withBeginning,
   yearOf,
-} from '#core/season'
-import { CLIMATE_WORDS, autumnInWords, calendarProblemInWords, capital, treatConflictInWords } from '#core/wording'
+} from '#core/year'
+import { HALF_YEAR_DAYS } from '#core/units'
+import { CLIMATE_WORDS, autumnInWords, calendarProblemInWords, capital, treatConflictInWords } from '#core/words'
 import { download, fileName } from '~/composables/download'
-import * as deeds from '#core/hive/deeds'
+import * as deeds from '#core/yard/deeds'
 
 const preferences = usePreferences()
 const props = defineProps<{ yard: Yard }>()

@@ -1,10 +1,10 @@
 <script setup lang="ts">
 // What a hive has to eat in its winter form against what the winter of its climate asks, and what to mix for the rest.
-import type { Yard } from '#core/hive'
-import type { PlannedStage } from '#core/season'
-import { climateUnsaid } from '#core/wording'
-import { feedingInWords } from '#core/wording/feeding-words'
-import { feedingAt } from '#core/wintering'
+import type { Yard } from '#core/yard'
+import type { PlannedStage } from '#core/year'
+import { climateUnsaid } from '#core/words'
+import { feedingInWords } from '#core/words/feeding-words'
+import { feedingAt } from '#core/ask'
 
 const props = defineProps<{ yard: Yard; planned: PlannedStage }>()
 const preferences = usePreferences()

@@ -1,13 +1,13 @@
 <script setup lang="ts">
 // One hive as it is planned for a stage, to the row's scale.
-import { colonyIn, type Yard } from '#core/hive'
-import { isBare } from '~/drawing/colony'
-import type { PlannedStage } from '#core/season'
+import { colonyIn, type Yard } from '#core/yard'
+import type { PlannedStage } from '#core/year'
 import { showLength, showMass } from '#core/units'
-import { verdictOf } from '#core/verdict'
+import { verdictOf } from '#core/ask/verdict'
+import { plannedHiveIn } from '#core/ask/hive-in'
+import { isBare } from '~/drawing/colony'
 import { stackShapes } from '~/drawing/section'
 import type { StageFigures } from '~/workers/plan-yard'
-import { plannedHiveIn } from '#core/hive-in'
 
 const props = defineProps<{
   yard: Yard

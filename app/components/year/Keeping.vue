@@ -1,13 +1,13 @@
 <script setup lang="ts">
 // How bees are kept: every choice a picture of the hive it makes, with what it does to these hives as bars.
-import { hiveIn } from '#core/hive-in'
-import type { Stage, Way, Yard } from '#core/hive'
-import { formBoxes, formatToAdd, ownedKinds, usualWay, wayOf } from '#core/season'
-import { WAY_GROUPS, wayFields, wayValue, type WayGroup } from '#core/wording'
+import { hiveIn } from '#core/ask/hive-in'
+import type { Stage, Way, Yard } from '#core/yard'
+import { formBoxes, formatToAdd, ownedKinds, usualWay, wayOf } from '#core/year'
+import { WAY_GROUPS, wayFields, wayValue, type WayGroup } from '#core/words'
+import { catalogueOf } from '#core/parts'
 import { planDoor } from '~/composables/doors'
 import type { ChoiceAnswer } from '~/workers/plan-yard'
-import { catalogueOf } from '#core/catalogue'
-import * as deeds from '#core/hive/deeds'
+import * as deeds from '#core/yard/deeds'
 
 const props = defineProps<{ yard: Yard }>()
 /** Of more hives than these, the first stand for all. */

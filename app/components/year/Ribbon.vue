@@ -1,23 +1,20 @@
 <script setup lang="ts">
 // The year as one ribbon: every stage as wide as its days, its beginning dragged or moved by keys; today stands on it.
-import type { Stage, Yard } from '#core/hive'
+import type { Stage, Yard } from '#core/yard'
 import {
   ANY_TIME,
-  YEAR_DAYS,
-  addDays,
   bordersOf,
-  dayOfYear,
-  daysFrom,
   marksOf,
   periodsFromSpring,
   stageOn,
   withBeginning,
   yearOf,
   type Border,
-} from '#core/season'
-import { capital, counted, monthWord } from '#core/wording'
+} from '#core/year'
+import { YEAR_DAYS, addDays, dayOfYear, daysFrom } from '#core/units'
+import { capital, counted, monthWord } from '#core/words'
 import { useElementSize } from '@vueuse/core'
-import * as deeds from '#core/hive/deeds'
+import * as deeds from '#core/yard/deeds'
 
 const props = defineProps<{ yard: Yard; chosen: Stage | null; today: string }>()
 defineEmits<{ choose: [stage: Stage] }>()

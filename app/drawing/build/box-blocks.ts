@@ -1,4 +1,4 @@
-import type { BoxBill, Cut, Panel } from '#core/build'
+import type { BoxBill, Cut, Panel } from '#core/parts/making'
 import { moved, type Block, type Point3 } from './block'
 
 /** Nearer than this two cuts end at the same place. */

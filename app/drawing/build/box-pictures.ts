@@ -1,4 +1,4 @@
-import type { BoxBill, BoxStep } from '#core/build'
+import type { BoxBill, BoxStep } from '#core/parts/making'
 import { apart, boxBlocks, type BoxBlocks } from './box-blocks'
 import { moved, onPaper, type Block, type Point, type Point3 } from './block'
 import { Pen } from './pen'

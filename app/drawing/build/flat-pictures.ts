@@ -1,5 +1,5 @@
-import { panelOutlines, type CutGroup, type Panel, type Piece, type Stock } from '#core/build'
-import { pieceWord } from '#core/wording'
+import { panelOutlines, type CutGroup, type Panel, type Piece, type Stock } from '#core/parts/making'
+import { pieceWord } from '#core/words'
 import type { Drawing } from '#wire/drawing-schema'
 import type { Point } from './block'
 import { Pen } from './pen'

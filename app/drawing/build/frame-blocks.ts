@@ -1,5 +1,5 @@
-import type { FrameBill, Piece } from '#core/build'
-import type { HangingPattern } from '#core/catalogue'
+import type { FrameBill, Piece } from '#core/parts/making'
+import type { HangingPattern } from '#core/parts'
 import type { Block } from './block'
 
 /** A frame or a board that hangs, and how its lengths are said. */

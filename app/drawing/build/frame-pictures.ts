@@ -1,4 +1,4 @@
-import type { FrameStep } from '#core/build'
+import type { FrameStep } from '#core/parts/making'
 import type { Drawing } from '#wire/drawing-schema'
 import { moved, onPaper, type Block, type Point, type Point3 } from './block'
 import { APART_PX, STEP_PX } from './box-pictures'

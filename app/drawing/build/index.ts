@@ -7,11 +7,10 @@ import {
   type Corner,
   type FoundationKind,
   type Stock,
-} from '#core/build'
-import type { HangingPattern } from '#core/catalogue'
+} from '#core/parts/making'
+import { type HangingPattern, dimensionMm, type ResolvedPart } from '#core/parts'
 import type { Figures } from '#core/figures'
-import { dimensionMm, type ResolvedPart } from '#core/parts'
-import { pieceWord } from '#core/wording'
+import { pieceWord } from '#core/words'
 import type { Drawing } from '#wire/drawing-schema'
 import { boxApart, boxStepPicture } from './box-pictures'
 import { boardPictures, piecePicture, type BoardPicture } from './flat-pictures'

@@ -1,9 +1,8 @@
 import { assembledSeams } from './boxes'
-import type { Look } from './look'
-import { seamsIn } from './look'
-import type { AssembledHive } from '../../geometry'
-import { exactly, times, type Range } from '../../weight'
-import { beesInSeamsKg, beesOf, combOfBees } from '../../winter'
+import { type Look, seamsIn } from './look'
+import type { AssembledHive } from '../../stack'
+import { exactly, times, type Range } from '../../loads'
+import { beesInSeamsKg, beesOf, combOfBees } from '../../heat'
 
 /** Bees by a look: how many, what they weigh, and the seams that were counted. */
 export interface BeesSeen {

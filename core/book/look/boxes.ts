@@ -1,4 +1,4 @@
-import type { StackedPart } from '../../geometry'
+import type { StackedPart } from '../../stack'
 import { SEAMS_OF, type Look } from './look'
 
 /** Seams that were told of each box that stands there, with what hangs in it. */

@@ -1,8 +1,7 @@
-import type { AssembledHive } from '../../geometry'
+import { type AssembledHive, cellsOfFrame } from '../../stack'
 import { isFrame } from '../../parts'
-import { cellsOfFrame } from '../../room'
 import { rangeOf } from '../../figures'
-import { times, type Range } from '../../weight'
+import { times, type Range } from '../../loads'
 import { broodFramesOf, type BroodStage, type Look } from './look'
 
 /** Brood by a look, cells: now, and as far as it is known what becomes of it. */

@@ -1,6 +1,6 @@
-import { isPacked, type HasYear } from '../../season/autumn'
-import { yearOf } from '../../season/calendar'
-import { isSwarmTime } from '../../season/swarm-time'
+import { isPacked, type HasYear } from '../../year/autumn'
+import { yearOf } from '../../year/calendar'
+import { isSwarmTime } from '../../year/swarm-time'
 import { daysLater } from '../days'
 
 export type NextLookBecause = 'swarming' | 'clipped' | 'season' | 'first' | 'cells' | 'virgin'

@@ -1,4 +1,4 @@
-import { findPart, partEdit, type CombHolds, type Content, type Edit, type Yard } from '../../hive'
+import { findPart, partEdit, type CombHolds, type Content, type Edit, type Yard } from '../../yard'
 import type { CombSeen, Look } from './look'
 
 /** What a comb holds by what was seen on it: brood before food, sealed stores before nectar before pollen. */

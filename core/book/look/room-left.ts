@@ -1,7 +1,6 @@
 import { rangeOf } from '../../figures'
-import type { AssembledHive } from '../../geometry'
+import { type AssembledHive, cellsOfFrame } from '../../stack'
 import { isBox, isFrame } from '../../parts'
-import { cellsOfFrame } from '../../room'
 import { daysLater } from '../days'
 import { foodFramesOf, framesWithBrood, type Look } from './look'
 

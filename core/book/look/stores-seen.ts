@@ -1,9 +1,8 @@
 import { rangeOf } from '../../figures'
-import type { StackedPart } from '../../geometry'
-import { isBox, isFrame } from '../../parts'
-import { fullFrameHoneyKg, honeyKg, sumOf, times, ZERO, type Range } from '../../weight'
+import type { StackedPart } from '../../stack'
+import { isBox, isFrame, STORES_SHARE } from '../../parts'
+import { fullFrameHoneyKg, honeyKg, sumOf, times, ZERO, type Range } from '../../loads'
 import type { CombSeen, Look } from './look'
-import { STORES_SHARE } from '../../comb'
 
 /** Sealed stores of one box by a look, kg; how it is known. */
 export interface BoxStores {

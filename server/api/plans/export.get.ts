@@ -1,5 +1,5 @@
 import { defineEventHandler, setHeader } from 'h3'
-import { PLAN_FORMAT, PLAN_VERSION } from '#core/hive'
+import { PLAN_FORMAT, PLAN_VERSION } from '#core/yard'
 import { bookTexts } from '../../database/book'
 import { yardTexts } from '../../database/yard-text'
 import { plays } from '../../utils/keeper'

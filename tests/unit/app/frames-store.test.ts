@@ -2,11 +2,11 @@ import { createPinia, setActivePinia } from 'pinia'
 import { beforeEach, describe, expect, it, vi } from 'vitest'
 import { demoPlan } from '../../../demo/make-demo'
 import { nextTick } from 'vue'
-import { inOrder, partIdsOf, type Part } from '#core/hive'
+import { inOrder, partIdsOf, type Part } from '#core/yard'
+import { remediesOf } from '#core/rules'
 import { storage } from '../../helpers/storage'
 import { useFrames } from '~/stores/frames'
 import { useYards } from '~/stores/yards'
-import { remediesOf } from '#core/checks'
 
 const [sallow, kiln] = demoPlan().yards
 

@@ -1,7 +1,7 @@
 import 'fake-indexeddb/auto'
 import { IDBFactory } from 'fake-indexeddb'
 import { beforeEach, describe, expect, it, vi } from 'vitest'
-import { acknowledged, fresh, made, rebuilt, type HeldYard, type WaitingEdit } from '#core/hive'
+import { acknowledged, fresh, made, rebuilt, type HeldYard, type WaitingEdit } from '#core/yard'
 import { device } from '~/sync/device'
 import { Outbox } from '~/sync/outbox'
 import { readLeftBehind } from '~/sync/read-left-behind'

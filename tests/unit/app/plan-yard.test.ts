@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest'
-import type { Yard } from '#core/hive'
-import { USUAL_PROFILE } from '#core/lifting'
-import { ANY_TIME, stagesOf } from '#core/season'
+import type { Yard } from '#core/yard'
+import { USUAL_PROFILE } from '#core/loads'
+import { ANY_TIME, stagesOf } from '#core/year'
 import { demoPlan } from '../../helpers/wire'
 import { choicesOf, yearFigures, yearOfYard, type PlannedYear } from '~/workers/plan-yard'
 

@@ -1,12 +1,11 @@
 import { describe, expect, it } from 'vitest'
 import { combGifts, giftEdit, giversOf, nucleiOf, sectionKg, squaresOf, type Look } from '#core/book'
-import { CATALOGUE } from '#core/catalogue'
+import { CATALOGUE } from '#core/parts'
 import { SHIPPED_FIGURES as F } from '#core/figures'
-import { applyEdit, type Content, type Part, type Yard } from '#core/hive'
-import { recordSheet } from '#core/wording/record-sheet'
+import { applyEdit, type Content, type Part, type Yard, buildHive } from '#core/yard'
+import { recordSheet } from '#core/words/record-sheet'
 import { entry } from '../../helpers/book'
 import { build, counter, L } from '../../helpers/hives'
-import { buildHive } from '#core/hive'
 
 const TODAY = '2026-05-10'
 const BODY: Look = { queen: 'eggs', broodFrames: { sealed: 7 } }

@@ -15,7 +15,7 @@ import {
   type WinterOfHive,
 } from '#core/book'
 import { SHIPPED_FIGURES as F } from '#core/figures'
-import { CALENDARS } from '#core/season'
+import { CALENDARS } from '#core/year'
 import { entry } from '../../helpers/book'
 import { build, L } from '../../helpers/hives'
 

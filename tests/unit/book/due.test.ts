@@ -10,7 +10,7 @@ import {
   type Entry,
 } from '#core/book'
 import { SHIPPED_FIGURES } from '#core/figures'
-import type { Hive, Yard } from '#core/hive'
+import type { Hive, Yard } from '#core/yard'
 import { entry } from '../../helpers/book'
 import { build, L } from '../../helpers/hives'
 

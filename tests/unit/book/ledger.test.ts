@@ -2,7 +2,7 @@ import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { eatsADay, latestMeasured, ledgerOf, ripenessOf, storesOfFeed, type Entry } from '#core/book'
 import { SHIPPED_FIGURES as F } from '#core/figures'
-import { exactly, ZERO } from '#core/weight'
+import { exactly, ZERO } from '#core/loads'
 import { entry } from '../../helpers/book'
 
 const NEED = { low: 16, high: 20 }

@@ -12,8 +12,8 @@ import {
   type Look,
 } from '#core/book'
 import { SHIPPED_FIGURES as F } from '#core/figures'
-import { hiveIn } from '#core/hive-in'
-import { combOfBees } from '#core/winter'
+import { hiveIn } from '#core/ask/hive-in'
+import { combOfBees } from '#core/heat'
 import { build, L } from '../../helpers/hives'
 
 const { yard, hive, at } = build([L.floor, L.deep, L.medium, L.crown, L.roof])

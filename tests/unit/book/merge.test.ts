@@ -1,8 +1,8 @@
 import { describe, expect, it } from 'vitest'
 import { forMerging, mergeEdit, partnerOf, treatmentsStillOn, type Look } from '#core/book'
-import { applyEdit, buildHive, type Yard } from '#core/hive'
-import { CATALOGUE } from '#core/catalogue'
-import { mergeSteps } from '#core/wording/merge-words'
+import { applyEdit, buildHive, type Yard } from '#core/yard'
+import { CATALOGUE } from '#core/parts'
+import { mergeSteps } from '#core/words/merge-words'
 import { entry } from '../../helpers/book'
 import { build, counter, L } from '../../helpers/hives'
 

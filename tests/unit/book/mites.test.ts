@@ -14,7 +14,7 @@ import {
   type Treatment,
 } from '#core/book'
 import { SHIPPED_FIGURES as F } from '#core/figures'
-import { COOL_MARITIME, USUAL_YEAR } from '#core/season'
+import { COOL_MARITIME, USUAL_YEAR } from '#core/year'
 import { entry } from '../../helpers/book'
 
 const tray = (at: string, mites: number, days: number) => entry('mites', at, { way: 'tray', mites, days })

@@ -1,9 +1,9 @@
 import { describe, expect, it } from 'vitest'
 import { broodCombOf, makeNucleus } from '#core/book'
-import { CATALOGUE } from '#core/catalogue'
-import { applyEdit, buildHive, partIdsOf, type CombHolds, type Content, type Hive, type Yard } from '#core/hive'
-import { hiveIn } from '#core/hive-in'
-import { nucleusSteps } from '#core/wording/nucleus-words'
+import { CATALOGUE } from '#core/parts'
+import { applyEdit, buildHive, partIdsOf, type CombHolds, type Content, type Hive, type Yard } from '#core/yard'
+import { hiveIn } from '#core/ask/hive-in'
+import { nucleusSteps } from '#core/words/nucleus-words'
 import { entry } from '../../helpers/book'
 import { build, counter, L } from '../../helpers/hives'
 

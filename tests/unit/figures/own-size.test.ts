@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { CATALOGUE, find, otherWithSize } from '#core/catalogue'
+import { CATALOGUE, find, otherWithSize } from '#core/parts'
 
 const deep = find(CATALOGUE, { kind: 'box', format: 'langstroth-10', size: 'deep' })!
 const medium = find(CATALOGUE, { kind: 'box', format: 'langstroth-10', size: 'medium' })!

@@ -8,15 +8,14 @@ import {
   overrideKey,
   SIZE_LIMITS,
   type DimensionName,
-} from '#core/catalogue'
-import { verdictsChangedBy } from '#core/effect'
+} from '#core/parts'
+import { verdictsChangedBy } from '#core/ask/effect'
 import { crossedIn, figureKey, figuresWith, ORDERED, SHIPPED_FIGURES, type FigureName } from '#core/figures'
-import { applyEdit, type Yard } from '#core/hive'
-import { overwrite } from '#core/hive/deeds'
-import { entriesOf } from '#core/plain'
+import { applyEdit, type Yard, planOf } from '#core/yard'
+import { overwrite } from '#core/yard/deeds'
+import { entriesOf } from '#core/units/plain'
 import { submittedEditSchema } from '#wire/edit-schema'
 import { hangingSchema, planSchema } from '#wire/plan-schema'
-import { planOf } from '#core/hive'
 import { assessFirst, build, L, N } from '../../helpers/hives'
 
 /** Whether the server takes an edit. */

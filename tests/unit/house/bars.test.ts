@@ -1,13 +1,13 @@
 import { readFileSync } from 'node:fs'
 import { join, relative } from 'node:path'
 import { describe, expect, it } from 'vitest'
-import { CATALOGUE } from '#core/catalogue'
+import { CATALOGUE } from '#core/parts'
 import { root, sources } from '../../helpers/sources'
 
 /** Published equations and tables, each with its source. */
-const TABLES = ['core/lifting/equation.ts', 'core/lifting/zones.ts']
+const TABLES = ['core/loads/lifting/equation.ts', 'core/loads/lifting/zones.ts']
 /** A keeper's own body, what can be typed at all, and the arithmetic of a calendar. */
-const NO_FIGURES = ['core/lifting/profile.ts', 'core/hive/measure.ts', 'core/season/days.ts']
+const NO_FIGURES = ['core/loads/lifting/profile.ts', 'core/yard/measure.ts', 'core/units/days.ts']
 
 interface Line {
   readonly at: string
@@ -35,16 +35,16 @@ describe('the rule a newcomer can follow', () => {
     expect(found(lines, /switch \([^)]*(pattern|part)\??\.kind\)/)).toEqual([])
   })
 
-  it('only core/catalogue and the demo know a pattern by its identity', () => {
+  it('only core/parts/catalogue and the demo know a pattern by its identity', () => {
     const ids = new Set([...CATALOGUE.patterns.keys(), ...CATALOGUE.hanging.keys()])
-    const named = linesOf(['core', 'app', 'shared', 'server', 'cli'], ['core/catalogue/']).filter(({ text }) =>
+    const named = linesOf(['core', 'app', 'shared', 'server', 'cli'], ['core/parts/catalogue/']).filter(({ text }) =>
       [...text.matchAll(/['"`]([\w-]+)['"`]/g)].some(([, word]) => ids.has(word!)),
     )
     expect(named.map(({ at, text }) => `${at} ${text.trim().slice(0, 120)}`)).toEqual([])
   })
 
   it('identities are opaque: none is cut, matched or built outside the catalogue', () => {
-    const lines = linesOf(['core', 'app'], ['core/catalogue/'])
+    const lines = linesOf(['core', 'app'], ['core/parts/catalogue/'])
     expect(
       found(lines, /\b(pattern\??\.id|patternId)!?\??\.(startsWith|endsWith|includes|replace|slice|split|match)\(/),
     ).toEqual([])
@@ -53,10 +53,10 @@ describe('the rule a newcomer can follow', () => {
     ).toEqual([])
   })
 
-  it('no view makes an edit by hand: each says its verb of core/hive/deeds', () => {
-    const sorts = [...readFileSync(join(root, 'core/hive/edit.ts'), 'utf8').matchAll(/readonly kind: '([\w-]+)'/g)].map(
-      ([, sort]) => sort!,
-    )
+  it('no view makes an edit by hand: each says its verb of core/yard/deeds', () => {
+    const sorts = [
+      ...readFileSync(join(root, 'core/yard/edits/edit.ts'), 'utf8').matchAll(/readonly kind: '([\w-]+)'/g),
+    ].map(([, sort]) => sort!)
     expect(sorts.length).toBeGreaterThan(20)
     expect(found(linesOf(['app']), new RegExp(`kind: '(${sorts.join('|')})'`))).toEqual([])
   })
@@ -84,7 +84,7 @@ describe('the rule a newcomer can follow', () => {
   it('a number with a unit is a figure of core/figures, a size of a part, or in a table of a standard', () => {
     const lines = linesOf(
       ['core'],
-      ['core/figures/', 'core/catalogue/', 'core/parts/', 'core/units/', ...TABLES, ...NO_FIGURES],
+      ['core/figures/', 'core/parts/catalogue/', 'core/parts/', 'core/units/', ...TABLES, ...NO_FIGURES],
     )
     const unit = '(Mm|Cm|Kg|Grams|Days|Deg|DegC|Litres|Ml|Lb|Watts|Hours|Percent)'
     expect(found(lines, /const [A-Z_]+_(MM|CM|KG|GRAMS|DAYS|DEG|LITRES|ML|LB|WATTS|HOURS)\b[^=]*= *-?\d/)).toEqual([])

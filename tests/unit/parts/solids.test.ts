@@ -1,10 +1,9 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { CATALOGUE, type DimensionName, type Pattern } from '#core/catalogue'
-import { newPart, type Part } from '#core/hive'
-import { facesOf, goesThrough } from '#core/geometry'
-import type { Length } from '#core/units'
 import {
+  CATALOGUE,
+  type DimensionName,
+  type Pattern,
   areaMm2,
   missingSizes,
   resolvePart,
@@ -16,7 +15,10 @@ import {
   type ResolvedPart,
   type Solid,
 } from '#core/parts'
-import { shellVolumeMm3 } from '#core/weight'
+import { newPart, type Part } from '#core/yard'
+import { facesOf, goesThrough } from '#core/stack'
+import type { Length } from '#core/units'
+import { shellVolumeMm3 } from '#core/loads'
 import { counter } from '../../helpers/hives'
 
 const PATTERNS = [...CATALOGUE.patterns.values()]

@@ -1,13 +1,13 @@
 import fc from 'fast-check'
 import { describe, it } from 'vitest'
-import { assessHive } from '#core/assess'
-import { contextOf } from '#core/measure'
-import { catalogueOf } from '#core/catalogue'
-import { assembleHive, layOut, partsById } from '#core/geometry'
-import { resolvePart } from '#core/parts'
-import { assessBox, compareSpacings } from '#core/frames'
-import { newPlacement, planOf, type Yard } from '#core/hive'
-import { USUAL_PROFILE, liftsOfHive } from '#core/lifting'
+import { assessHive } from '#core/rules/assess'
+import { contextOf } from '#core/rules/measure'
+import { catalogueOf, resolvePart } from '#core/parts'
+import { assembleHive, layOut, partsById } from '#core/stack'
+import { assessBox } from '#core/rules/assess-box'
+import { compareSpacings, liftsOfHive } from '#core/ask'
+import { newPlacement, planOf, type Yard } from '#core/yard'
+import { USUAL_PROFILE, massOfHive, usualWeighing } from '#core/loads'
 import {
   ANY_TIME,
   changeoverOf,
@@ -18,9 +18,8 @@ import {
   visitOf,
   writeYear,
   yardAsPlanned,
-} from '#core/season'
-import { massOfHive, usualWeighing } from '#core/weight'
-import { findingInWords, gapTitle, partNames, termsInWords, type Reader } from '#core/wording'
+} from '#core/year'
+import { findingInWords, gapTitle, partNames, termsInWords, type Reader } from '#core/words'
 import { readPlanValue } from '#wire/read'
 import { layOutBench } from '~/drawing/bench-layout'
 import { stackShapes } from '~/drawing/section'

@@ -1,6 +1,6 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { applyEdit, type Edit } from '#core/hive'
+import { applyEdit, type Edit } from '#core/yard'
 import { submissionSchema } from '#wire/edit-schema'
 import { readWith } from '#wire/read'
 import { someEdit, twoHives } from '../../helpers/edits'

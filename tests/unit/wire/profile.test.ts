@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { USUAL_PROFILE } from '#core/lifting'
+import { USUAL_PROFILE } from '#core/loads'
 import { readProfile } from '#wire/profile-schema'
 
 const READER = { units: 'mm', vocabulary: 'british' } as const

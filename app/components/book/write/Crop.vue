@@ -1,12 +1,12 @@
 <script setup lang="ts">
 // A crop: by the boxes that were taken, by its mass, or as comb honey; how much was sealed, how wet it is.
 import { sectionKg, squaresOf, type Crop } from '#core/book'
-import { hiveIn } from '#core/hive-in'
-import type { Hive, Yard } from '#core/hive'
+import { hiveIn } from '#core/ask/hive-in'
+import type { Hive, Yard } from '#core/yard'
 import { isBox, isFrame } from '#core/parts'
-import { massOfPart, usualWeighing } from '#core/weight'
+import { massOfPart, usualWeighing } from '#core/loads'
 import { showMass } from '#core/units'
-import { capital } from '#core/wording'
+import { capital } from '#core/words'
 
 const props = defineProps<{ yard: Yard; hive: Hive }>()
 const body = defineModel<Crop | null>({ required: true })

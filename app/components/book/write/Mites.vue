@@ -1,7 +1,7 @@
 <script setup lang="ts">
 // A count of mites: on a tray over days, or among bees that were washed or rolled in sugar.
 import { beesInCups, type MiteCount } from '#core/book'
-import type { YardYear } from '#core/season'
+import type { YardYear } from '#core/year'
 
 defineProps<{ year: YardYear }>()
 const body = defineModel<MiteCount | null>({ required: true })

@@ -1,12 +1,11 @@
 <script setup lang="ts">
 // What the yard owns: by pattern what stands and what lies in the shed, and each part with its condition and measures.
-import type { Pattern } from '#core/catalogue'
-import { findPart, newPart, partEdit, shedOf, type Edit, type Loan, type Part } from '#core/hive'
-import { isRack } from '#core/parts'
-import { capital, counted, patternName } from '#core/wording'
+import { type Pattern, isRack } from '#core/parts'
+import { findPart, newPart, partEdit, shedOf, type Edit, type Loan, type Part } from '#core/yard'
+import { capital, counted, patternName } from '#core/words'
 import { namesApart } from '~/composables/kitName'
 import type { Owned } from '~/components/shed/owned'
-import * as deeds from '#core/hive/deeds'
+import * as deeds from '#core/yard/deeds'
 
 const yards = useYards()
 const view = useView()

@@ -1,11 +1,9 @@
 <script setup lang="ts">
 // The year: every stage of every hive to scale, what changes from one to the next, what goes in the van; how bees are kept; the dates.
-import { hiveIn, plannedHiveIn } from '#core/hive-in'
-import { useVirtualizer } from '@tanstack/vue-virtual'
-import { until } from '@vueuse/core'
-import { catalogueOf } from '#core/catalogue'
-import { STAGES, type Stage, type Yard } from '#core/hive'
-import { neediestFirst } from '#core/verdict'
+import { hiveIn, plannedHiveIn } from '#core/ask/hive-in'
+import { catalogueOf } from '#core/parts'
+import { STAGES, type Stage, type Yard } from '#core/yard'
+import { neediestFirst } from '#core/ask/verdict'
 import {
   ANY_TIME,
   USUAL_YEAR,
@@ -18,14 +16,16 @@ import {
   yearOf,
   type HiveChangeover,
   type PlannedStage,
-} from '#core/season'
-import { counted, storingInWords, workInWords } from '#core/wording'
+} from '#core/year'
+import { counted, storingInWords, workInWords } from '#core/words'
+import { laidIn, plannedLaidIn } from '#core/ask/laid-hive'
+import { useVirtualizer } from '@tanstack/vue-virtual'
+import { until } from '@vueuse/core'
 import { download, fileName } from '~/composables/download'
-import { laidIn, plannedLaidIn } from '#core/laid-hive'
 import { namesApart } from '~/composables/kitName'
 import { tickSheets } from '~/composables/tickSheets'
 import { server } from '~/sync/server'
-import * as deeds from '#core/hive/deeds'
+import * as deeds from '#core/yard/deeds'
 
 const HEIGHT = 190
 const HIVE_PX = 170

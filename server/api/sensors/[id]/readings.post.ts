@@ -1,6 +1,6 @@
 import { randomUUID } from 'node:crypto'
 import { defineEventHandler } from 'h3'
-import { withoutJumps } from '#core/winter'
+import { withoutJumps } from '#core/heat'
 import type { SensorReport } from '#wire/air-reading-schema'
 import { addAirReadings } from '../../../database/air-readings'
 import { findSensor, noteSensor, type Sensor } from '../../../database/sensors'

@@ -1,5 +1,5 @@
 import { defineEventHandler, getQuery } from 'h3'
-import type { HiveChange } from '#core/hive'
+import type { HiveChange } from '#core/yard'
 import * as yup from '#wire/yup'
 import { readWith } from '#wire/read'
 import { hiveChanges } from '../../../database/history'

@@ -1,6 +1,6 @@
 import { defineEventHandler, type H3Event } from 'h3'
-import { isEdit, isHelpersEdit, leavesOf, type Overtaking } from '#core/hive'
-import { mayHelperMake } from '#core/season'
+import { isEdit, isHelpersEdit, leavesOf, type Overtaking } from '#core/yard'
+import { mayHelperMake } from '#core/year'
 import type { Saved } from '#wire/answers'
 import type { Submission } from '#wire/edit-schema'
 import { commitEdits } from '../../../database/commit'

@@ -1,5 +1,5 @@
 import { defineEventHandler, getQuery } from 'h3'
-import type { LoggedEdit } from '#core/hive'
+import type { LoggedEdit } from '#core/yard'
 import * as yup from '#wire/yup'
 import { readWith } from '#wire/read'
 import { readLog, readLogSince } from '../../../database/log'

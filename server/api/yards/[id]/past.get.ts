@@ -1,5 +1,5 @@
 import { defineEventHandler, getQuery } from 'h3'
-import type { Yard } from '#core/hive'
+import type { Yard } from '#core/yard'
 import * as yup from '#wire/yup'
 import { isMoment } from '#wire/moments'
 import { readWith } from '#wire/read'

@@ -1,12 +1,12 @@
 <script setup lang="ts">
 // One box from above: spacing and paint at the left, the box, what will happen at the right.
-import { frameInBox } from '#core/fit'
+import { frameInBox } from '#core/stack/fit'
 import { isBox, resolvePart } from '#core/parts'
-import type { Finding, Remedy } from '#core/checks'
-import { mayTakeFrames, type Part } from '#core/hive'
-import { capital, findingInWords } from '#core/wording'
+import type { Finding, Remedy } from '#core/rules'
+import { mayTakeFrames, type Part } from '#core/yard'
+import { capital, findingInWords } from '#core/words'
 import { boxName, namesAround } from '~/composables/boxName'
-import * as deeds from '#core/hive/deeds'
+import * as deeds from '#core/yard/deeds'
 
 const route = useRoute()
 const router = useRouter()

@@ -1,13 +1,13 @@
 <script setup lang="ts">
 // Which box to open, and what another spacing would make of all the supers of a yard.
 import { isBox, resolvePart } from '#core/parts'
-import { assessBox } from '#core/frames'
-import { hiveIn } from '#core/hive-in'
-import { newPlacement, type Hive, type Part, type Placement } from '#core/hive'
+import { assessBox } from '#core/rules/assess-box'
+import { hiveIn } from '#core/ask/hive-in'
+import { newPlacement, type Hive, type Part, type Placement } from '#core/yard'
+import { worse, type Grade } from '#core/rules'
+import { capital, findingInWords, partDetail, severityWord, type Reader } from '#core/words'
 import { useWindowVirtualizer } from '@tanstack/vue-virtual'
 import { useElementSize } from '@vueuse/core'
-import { worse, type Grade } from '#core/checks'
-import { capital, findingInWords, partDetail, severityWord, type Reader } from '#core/wording'
 import { boxName, namesAround } from '~/composables/boxName'
 
 const view = useView()

@@ -1,9 +1,9 @@
 <script setup lang="ts">
 // What is to be done in a yard, by day: done, put off or dropped; it goes into the calendar and onto paper.
 import { daysLater, gatheredLines, type Answer, type Entry } from '#core/book'
-import { isBare } from '#core/hive'
+import { isBare } from '#core/yard'
 import { showTemperature } from '#core/units'
-import { TREATMENT_CAUTION } from '#core/wording/book-words'
+import { TREATMENT_CAUTION } from '#core/words/book-words'
 import { calendarFile } from '~/export/calendar-file'
 import { download, fileName } from '~/composables/download'
 import { localNow, localToday } from '~/composables/localTime'

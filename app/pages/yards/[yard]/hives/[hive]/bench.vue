@@ -1,8 +1,8 @@
 <script setup lang="ts">
 // The bench: one hive on the drawing, parts at its left, what will happen at its right, the stage below.
-import type { DimensionName } from '#core/catalogue'
-import { worstOf } from '#core/verdict'
-import { isHeadspace, type Finding, type Remedy } from '#core/checks'
+import { type DimensionName, isAbsorber, isBox, isEntranceFitting, isWrap } from '#core/parts'
+import { worstOf } from '#core/ask/verdict'
+import { isHeadspace, type Finding, type Remedy } from '#core/rules'
 import {
   findPart,
   heldAfter,
@@ -15,17 +15,16 @@ import {
   type Part,
   type Role,
   type Stage,
-} from '#core/hive'
-import { capital, counted, partDetail, severityWord } from '#core/wording'
+} from '#core/yard'
+import { capital, counted, partDetail, severityWord } from '#core/words'
+import { gapKey, isWrapped } from '#core/stack'
 import { useMediaQuery } from '@vueuse/core'
 import UiSheet from '~/components/ui/Sheet.vue'
 import HiveSection from '~/components/drawing/HiveSection.vue'
 import { narrowHeightPx } from '~/drawing/bench-layout'
 import { focusPart } from '~/composables/focusPart'
 import { download, drawingAsFile, fileName } from '~/composables/download'
-import { gapKey, isWrapped } from '#core/geometry'
-import { isAbsorber, isBox, isEntranceFitting, isWrap } from '#core/parts'
-import * as deeds from '#core/hive/deeds'
+import * as deeds from '#core/yard/deeds'
 
 const route = useRoute()
 const router = useRouter()

@@ -3,10 +3,10 @@
 import { useWindowVirtualizer } from '@tanstack/vue-virtual'
 import { until, useDebounceFn, useElementSize, useWindowSize } from '@vueuse/core'
 import dayjs from 'dayjs'
-import { catalogueOf } from '#core/catalogue'
-import { colonyIn, isEdit, leavesOf, sittingsOf, type Edit, type HiveChange, type Sitting, type Yard } from '#core/hive'
-import { capital, counted, editInWords, patternName, severityWord } from '#core/wording'
-import { hiveIn } from '#core/hive-in'
+import { catalogueOf } from '#core/parts'
+import { colonyIn, isEdit, leavesOf, sittingsOf, type Edit, type HiveChange, type Sitting, type Yard } from '#core/yard'
+import { capital, counted, editInWords, patternName, severityWord } from '#core/words'
+import { hiveIn } from '#core/ask/hive-in'
 
 const route = useRoute()
 const view = useView()

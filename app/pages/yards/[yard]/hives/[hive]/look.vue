@@ -1,9 +1,9 @@
 <script setup lang="ts">
 // A look written down at the hive, in gloves: one thing at a time, large; nothing said stays unknown.
 import { daysBetween, ontoFrames, SIGNS, type CombSeen, type Entry, type FeedGiven, type Look } from '#core/book'
-import { partingOn } from '#core/season'
-import { isBare } from '#core/hive'
-import { hiveIn } from '#core/hive-in'
+import { partingOn } from '#core/year'
+import { isBare } from '#core/yard'
+import { hiveIn } from '#core/ask/hive-in'
 import {
   DAMP_WORDS,
   DEAD_WORDS,
@@ -14,9 +14,9 @@ import {
   SOUND_WORDS,
   TEMPER_WORDS,
   VISITOR_WORDS,
-} from '#core/wording/book-words'
-import { SIGN_WORDS } from '#core/wording/sign-words'
-import { entriesOf } from '#core/plain'
+} from '#core/words/book-words'
+import { SIGN_WORDS } from '#core/words/sign-words'
+import { entriesOf } from '#core/units/plain'
 import type { Brush } from '~/components/book/Combs.vue'
 import { useKept } from '~/composables/kept'
 import { localNow, localToday } from '~/composables/localTime'

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 // A visit at the hive, to be ticked off with gloves on: one step at a time, large; ticking changes the hive as it stands.
-import { catalogueOf } from '#core/catalogue'
-import { isEdit, type Hive, type Stage, type VisitStep } from '#core/hive'
+import { catalogueOf } from '#core/parts'
+import { isEdit, type Hive, type Stage, type VisitStep } from '#core/yard'
 import {
   CANNOT,
   cautionsOfStage,
@@ -13,10 +13,10 @@ import {
   tickEdit,
   writeHive,
   type Cannot,
-} from '#core/season'
-import { CANNOT_WORDS, autumnInWords, cautionInWords, patternName, stepOfVisitInWords } from '#core/wording'
-import { hiveIn, plannedHiveIn } from '#core/hive-in'
-import * as deeds from '#core/hive/deeds'
+} from '#core/year'
+import { CANNOT_WORDS, autumnInWords, cautionInWords, patternName, stepOfVisitInWords } from '#core/words'
+import { hiveIn, plannedHiveIn } from '#core/ask/hive-in'
+import * as deeds from '#core/yard/deeds'
 
 const route = useRoute()
 const yards = useYards()

@@ -1,18 +1,17 @@
 <script setup lang="ts">
 // What is lifted, how high and how far; lighter ways; whether it stands; the same through the year.
-import { isDrainBox } from '#core/checks'
+import { isDrainBox } from '#core/rules'
 import { hangAcross, isBox } from '#core/parts'
-import { bodyHeights, lighterWays, type Alternative, type Lift } from '#core/lifting'
-import { standingOf } from '#core/standing'
-import { fullFrameKg, usualWeighing } from '#core/weight'
+import { bodyHeights, type Lift, standingOf, fullFrameKg, usualWeighing } from '#core/loads'
+import { lighterWays, type Alternative } from '#core/ask'
 import { showLength, showMass } from '#core/units'
+import { capital, counted, dutyInWords, liftVerdict, SCHOOL_WORDS } from '#core/words'
+import { isBare } from '#core/yard'
+import { hiveAt, hiveIn } from '#core/ask/hive-in'
 import { proxy } from 'comlink'
 import { useKept } from '~/composables/kept'
 import { planDoor } from '~/composables/doors'
 import type { StageLoad, YardDay } from '~/workers/lift-yard'
-import { capital, counted, dutyInWords, liftVerdict, SCHOOL_WORDS } from '#core/wording'
-import { isBare } from '#core/hive'
-import { hiveAt, hiveIn } from '#core/hive-in'
 
 const BRICK_KG = 2.7
 /** Wraps as they are made for Langstroth boxes (common practice). */

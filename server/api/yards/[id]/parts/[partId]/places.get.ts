@@ -1,5 +1,5 @@
 import { defineEventHandler } from 'h3'
-import type { Stay } from '#core/hive'
+import type { Stay } from '#core/yard'
 import { partStays } from '../../../../../database/history'
 import { refusal, routeId } from '../../../../../utils/answers'
 import { withDatabase } from '../../../../../utils/database'

@@ -1,0 +1,2 @@
+export * from './lighter'
+export * from './outlay'

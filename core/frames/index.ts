@@ -1,7 +1,0 @@
-export * from './compare'
-export * from './steps'
-export * from './guides'
-export * from './hang-problem'
-export * from './assess-box'
-export * from './drain'
-export * from './handling'

@@ -1,7 +1,0 @@
-export * from './assemble'
-export * from './sides'
-export * from './faces'
-export * from './layout'
-export * from './bodies'
-export * from './gaps'
-export * from './joints'

@@ -1,0 +1,25 @@
+import type { FigureName, Figures } from '../figures'
+import type { Pattern } from '../parts'
+
+/** What insulation is made of, as it is typed: how it conducts, and as what it is drawn and weighed. */
+export const INSULATIONS = ['foam', 'polyurethane', 'polystyrene', 'wool', 'straw', 'wood'] as const
+export type Insulation = (typeof INSULATIONS)[number]
+
+const OF: Readonly<Record<Insulation, readonly [conducts: FigureName, drawnAs: Pattern['material']]>> = {
+  foam: ['foamConducts', 'foam'],
+  polyurethane: ['polyurethaneConducts', 'foam'],
+  polystyrene: ['polystyreneConducts', 'polystyrene'],
+  wool: ['woolConducts', 'foam'],
+  straw: ['strawConducts', 'foam'],
+  wood: ['woodConducts', 'wood'],
+}
+
+/** Resistance of so much of a material, m²·K/W: thickness / conductivity (EN ISO 6946, Eq. 3). */
+export function insulationR(of: Insulation, thickMm: number, figures: Figures): number {
+  return thickMm / 1000 / figures[OF[of][0]]
+}
+
+/** What a part of such insulation is drawn and weighed as. */
+export function insulationMaterial(of: Insulation): Pattern['material'] {
+  return OF[of][1]
+}

@@ -1,0 +1,3 @@
+export * from './weight'
+export * from './lifting'
+export * from './standing'

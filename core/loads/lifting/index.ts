@@ -1,0 +1,6 @@
+export * from './tables'
+export * from './equation'
+export * from './profile'
+export * from './zones'
+export * from './lifts'
+export * from './figures'

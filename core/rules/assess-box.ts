@@ -1,0 +1,50 @@
+import { checkComb } from './frames/comb'
+import { checkDrainFrames } from './frames/drain'
+import { checkFrameSpacing, checkSideRoom } from './frames/spacing'
+import { bySeverity, type Finding } from './finding'
+import { findingsOfBoth } from './both-sides'
+import type { Context } from './context'
+import { checkEndBars } from './bee-space'
+import { checkFrames } from './fit'
+import { keptPromises, triedOut, type Judgement } from './promise'
+import { trialOf } from './trial'
+import { measure } from './measure'
+import { assembleHive, hasTwoSides, onSide } from '../stack'
+import { emptyYard, HIVE_SIDES, type Hive, type HiveSide, type Part, type Placement } from '../yard'
+
+const CHECKS = [checkFrames, checkEndBars, checkFrameSpacing, checkSideRoom, checkComb, checkDrainFrames]
+
+/** The findings about what hangs in one box, wherever it stands, worst first. */
+export function assessBox(part: Part, placement: Placement, context: Context): Finding[] {
+  const hive: Hive = {
+    id: part.id,
+    name: '',
+    stage: context.stage,
+    note: '',
+    stack: [placement],
+    attachments: [],
+    accepted: [],
+  }
+  const judge = (own: Part): Judgement => {
+    const box = assembleHive(hive, new Map([[own.id, own]]), context.catalogue)
+    const found = (side: HiveSide) => {
+      const measured = measure(onSide(box, side, context.catalogue), context)
+      return { findings: CHECKS.flatMap((check) => check(measured, context)), layout: measured.layout }
+    }
+    const sides = hasTwoSides(box) ? HIVE_SIDES.map(found) : [found('first')]
+    const [first, other] = sides
+    return {
+      findings: other ? findingsOfBoth(first!.findings, other.findings) : first!.findings,
+      sides: sides.map(({ layout }) => trialOf(layout, context)),
+    }
+  }
+  const before = judge(part)
+  const yard = { ...emptyYard('', ''), hives: [hive], parts: [part] }
+  const after = triedOut(yard, ({ parts }) => judge(parts[0] ?? part))
+  return before.findings
+    .map((finding) => ({
+      ...finding,
+      ways: () => keptPromises(finding, before, after, context.band),
+    }))
+    .sort(bySeverity)
+}

@@ -1,0 +1,148 @@
+import { bySeverity, worse, type Finding, type Grade } from './finding'
+import { findingsOfBoth, gapsOfBoth } from './both-sides'
+import type { Context, Measured } from './context'
+import { checkEndBars, checkVerticalGaps } from './bee-space'
+import { asksForBees, checkColony, mayStay } from './colony'
+import { checkFrames } from './fit'
+import { checkComb, checkDrainFrames, checkFrameSpacing, checkSideRoom } from './frames'
+import { checkJoints } from './joints'
+import { checkFeedersAndEmptyBoxes } from './order/feeders-and-empty'
+import { checkQueenOrder } from './order/queen-order'
+import { checkStackOrder } from './order/stack-order'
+import { checkRoom } from './room'
+import { keptPromises, triedOut, type Judgement } from './promise'
+import { trialOf, yardOf } from './trial'
+import {
+  checkBait,
+  checkEntrance,
+  checkFood,
+  checkGrowth,
+  checkHeadspace,
+  checkSeasonBoxes,
+  checkTravel,
+  checkWinterTop,
+} from './season'
+import { assembleHive, hasTwoSides, onSide, partsById, type AssembledHive, type Layout } from '../stack'
+import { heldBack, type Edit, type Hive, type HiveSide, type Yard } from '../yard'
+import { contextOf, measure, type Look } from './measure'
+import { comparableMm } from '../units'
+
+/** All that is known about a hive as it stands; never stored, always computed again. */
+export interface Assessment extends Measured {
+  readonly findings: readonly Finding[]
+  readonly heightMm: number
+  /** The worst grade of what is not accepted. */
+  readonly worst: Grade
+}
+
+const CHECKS: readonly ((measured: Measured, context: Context) => Finding[])[] = [
+  checkColony,
+  checkStackOrder,
+  checkQueenOrder,
+  checkFeedersAndEmptyBoxes,
+  checkJoints,
+  checkFrames,
+  checkVerticalGaps,
+  checkEndBars,
+  checkFrameSpacing,
+  checkSideRoom,
+  checkComb,
+  checkDrainFrames,
+  checkRoom,
+  checkEntrance,
+  checkWinterTop,
+  checkSeasonBoxes,
+  checkTravel,
+  checkHeadspace,
+  checkGrowth,
+  checkFood,
+  checkBait,
+]
+
+/**
+ * Assesses a stack: where every part sits, every gap with what it is made of, what the bees will do with it,
+ * and every finding, worst first; its ways out are tried by `remediesOf`. Lengths in mm.
+ */
+export function assess(assembled: AssembledHive, context: Context, layout?: Layout): Assessment {
+  const judged = judge(assembled, context, layout)
+  const yard = yardOf(judged)
+  const before = { findings: judged.findings, sides: judged.sides }
+  const after = triedOut(yard, ({ hives, parts }) =>
+    judge(assembleHive(hives[0]!, new Map(parts.map((part) => [part.id, part])), context.catalogue), context),
+  )
+  const { sides: _tried, ...known } = judged
+  const { colony } = context
+  // What holds the kit of a colony holds it against every way out too.
+  const isHeld = colony && ((edit: Edit) => heldBack({ ...yard, colonies: { [assembled.hive.id]: colony } }, edit))
+  return gradedOf({
+    ...known,
+    // Ways out are tried once somebody looks at them: most findings are only counted.
+    findings: judged.findings.map((finding) => ({
+      ...withAcceptance(finding, assembled.hive),
+      // Clean kit is hung into no hive that may be sick: there only what lets robbers in is closed.
+      ways: () =>
+        colony?.holds === 'all' && finding.severity !== 'stop'
+          ? []
+          : keptPromises(finding, before, after, context.band).filter(({ edit }) => !isHeld?.(edit)),
+    })),
+  })
+}
+
+interface Judged extends Measured {
+  readonly findings: readonly Finding[]
+}
+
+/** The hive as it stands, on both of its sides where it has two. */
+function judge(assembled: AssembledHive, context: Context, layout?: Layout): Judged & Judgement {
+  if (!hasTwoSides(assembled)) {
+    const only = judgedOn(measure(assembled, context, layout), context)
+    return { ...only, sides: [trialOf(only.layout, context)] }
+  }
+  const on = (side: HiveSide) =>
+    judgedOn(measure(onSide(assembled, side, context.catalogue), context, undefined, assembled), context)
+  const [first, other] = [on('first'), on('other')]
+  return {
+    ...first,
+    assembled,
+    gaps: gapsOfBoth(first.gaps, other.gaps),
+    findings: findingsOfBoth(first.findings, other.findings),
+    sides: [first, other].map((one) => trialOf(one.layout, context)),
+  }
+}
+
+function judgedOn(measured: Measured, context: Context): Judged {
+  const found = CHECKS.flatMap((check) => check(measured, context))
+  const isEmpty = context.colony !== undefined && context.colony.is !== 'lives'
+  return { ...measured, findings: isEmpty ? found.filter(({ rule }) => !asksForBees(rule)) : found }
+}
+
+/** Worst first, with the worst grade of what is not accepted. */
+function gradedOf(judged: Judged): Assessment {
+  const findings = [...judged.findings].sort(bySeverity)
+  const worst = findings.reduce<Grade>(
+    (grade, finding) => (finding.acceptance ? grade : worse(grade, finding.severity)),
+    'good',
+  )
+  return { ...judged, findings, heightMm: judged.layout.heightMm, worst }
+}
+
+/**
+ * Assesses one hive of a yard.
+ * @param parts the yard's parts by identity, where they are at hand already
+ * @param look what is due by a day is judged only where the day is given
+ */
+export function assessHive(yard: Yard, hive: Hive, parts = partsById(yard), look: Look = {}): Assessment {
+  const context = contextOf(yard, hive, look)
+  return assess(assembleHive(hive, parts, context.catalogue), context)
+}
+
+/**
+ * An acceptance holds as long as the figure is the one that was accepted; a colony’s state is written, not accepted.
+ */
+function withAcceptance(finding: Finding, hive: Hive): Finding {
+  const acceptance = hive.accepted.find(({ findingKey }) => findingKey === finding.key)
+  if (!acceptance || !mayStay(finding)) return finding
+  const now = finding.measured ? comparableMm(finding.measured.mm) : null
+  const then = acceptance.measuredMm === null ? null : comparableMm(acceptance.measuredMm)
+  return now === then ? { ...finding, acceptance } : finding
+}

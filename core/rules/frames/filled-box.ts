@@ -1,0 +1,84 @@
+import {
+  dimensionMm,
+  gapsAcross,
+  hangAcross,
+  isFilledBox,
+  type Across,
+  type ResolvedPart,
+  type CombUse,
+} from '../../parts'
+import type { PlacedPart } from '../../stack'
+import type { Role } from '../../yard'
+import type { Context, Measured } from '../context'
+import { judgeAcross, type JudgedAcrossGap } from './judge-across'
+
+/** A box with its frames as they hang, and what the bees will do with every gap across it. */
+export interface FilledBox {
+  readonly box: PlacedPart
+  readonly across: Across
+  readonly use: CombUse
+  readonly gaps: readonly JudgedAcrossGap[]
+  /** Widest pitch at which foundation is drawn straight: the inside width shared by the full count. */
+  readonly drawnAtMm: number
+}
+
+/** What the comb of a box is for, where its frames do not say. */
+export function useOf(role: Role | undefined): CombUse {
+  return role === 'brood' ? 'brood' : 'honey'
+}
+
+/** How many frames the box is made for: foundation is drawn at this count. */
+export function fullCount(box: ResolvedPart): number {
+  const normal = box.pattern?.normalContents?.count
+  if (normal) return normal
+  const { pitchMm } = hangAcross(box)
+  return pitchMm > 0 ? Math.max(1, Math.floor((dimensionMm(box, 'insideWidth') + 1e-9) / pitchMm)) : 1
+}
+
+/** The widest pitch at which foundation is drawn straight, mm (common practice: at full count). */
+function drawnAtMm(box: ResolvedPart, { figures }: Pick<Context, 'figures'>): number {
+  const roomMm = dimensionMm(box, 'insideWidth') - (box.pattern?.halves ? dimensionMm(box, 'divisionThickness') : 0)
+  return roomMm / fullCount(box) + figures.drawnAtExtra
+}
+
+/** Every gap across a box, judged. */
+export function gapsOfBox(
+  box: ResolvedPart,
+  use: CombUse,
+  context: Pick<Context, 'figures' | 'stage'>,
+): JudgedAcrossGap[] {
+  const across = hangAcross(box)
+  const most = drawnAtMm(box, context)
+  return gapsAcross(across, use).map((gap) => judgeAcross(gap, across, most, context))
+}
+
+const known = new WeakMap<Measured, readonly FilledBox[]>()
+
+/** The boxes of a hive that hold frames, each looked at once. */
+export function filledBoxes(measured: Measured, context: Context): readonly FilledBox[] {
+  let found = known.get(measured)
+  if (!found)
+    known.set(measured, (found = measured.layout.parts.filter(isFilledBox).map((box) => filledBox(box, context))))
+  return found
+}
+
+type Judged = Pick<FilledBox, 'across' | 'use' | 'gaps' | 'drawnAtMm'> & Pick<Context, 'figures' | 'stage'>
+const judged = new WeakMap<ResolvedPart, Judged>()
+
+/** A box that has not changed since it was last looked at is not judged again. */
+function filledBox(box: PlacedPart, { figures, stage }: Context): FilledBox {
+  const use = useOf(box.placement.role)
+  let last = judged.get(box.resolved)
+  if (!last || last.use !== use || last.stage !== stage || last.figures !== figures) {
+    last = {
+      across: hangAcross(box.resolved),
+      use,
+      gaps: gapsOfBox(box.resolved, use, { figures, stage }),
+      drawnAtMm: drawnAtMm(box.resolved, { figures }),
+      figures,
+      stage,
+    }
+    judged.set(box.resolved, last)
+  }
+  return { box, across: last.across, use, gaps: last.gaps, drawnAtMm: last.drawnAtMm }
+}

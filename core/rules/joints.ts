@@ -1,0 +1,143 @@
+import { SIDES, jointsOf, type Joint, type PlacedPart, type Side } from '../stack'
+import { comparableMm, aboutTwo } from '../units'
+import { isUnsure } from './band'
+import type { Context, Measured } from './context'
+import { findingOf, type Finding, type Remedy } from './finding'
+import { add, centre, swapFor } from './remedies'
+import { faultyJoints, openJoint } from './open-joint'
+import { layoutAfter } from './trial'
+import { findAll } from '../parts'
+
+/** Whether each part bears on the next all round, every lip meets a lip, and every roof goes on. */
+export function checkJoints(measured: Measured, context: Context): Finding[] {
+  return measured.joints.flatMap((joint) => {
+    const [finding] =
+      roofFinding(joint) ?? lipFinding(joint) ?? openFinding(joint, context) ?? bearingFinding(joint, context) ?? []
+    if (!finding) return []
+    return finding.severity === 'watch'
+      ? [finding]
+      : [{ ...finding, ways: () => waysToClose(measured, joint, context) }]
+  })
+}
+
+function roofFinding(joint: Joint): Finding[] | undefined {
+  if (comparableMm(joint.roofShortMm) <= 0) return undefined
+  return [
+    findingOf('joint.roof', 'stop', [joint.lowerId, joint.upperId], {
+      measured: aboutTwo(joint.roofShortMm, joint.plusMinusMm),
+    }),
+  ]
+}
+
+function lipFinding({ lowerId, upperId, lipOnFlat }: Joint): Finding[] | undefined {
+  return lipOnFlat ? [findingOf('joint.lip', 'stop', [lowerId, upperId])] : undefined
+}
+
+function openFinding(joint: Joint, { figures }: Context): Finding[] | undefined {
+  const { grade, side, sides, mm, marginal } = openJoint(joint, figures)
+  if (grade === 'good') return undefined
+  return [
+    findingOf('joint.open', grade, [joint.lowerId, joint.upperId], {
+      measured: aboutTwo(mm, joint.plusMinusMm),
+      marginal,
+      facts: { side, sides },
+    }),
+  ]
+}
+
+function bearingFinding(
+  { lowerId, upperId, bearingMm, plusMinusMm }: Joint,
+  { figures }: Context,
+): Finding[] | undefined {
+  const side = leastBearing(bearingMm)
+  const mm = bearingMm[side] ?? 0
+  const marginal = isUnsure(mm, plusMinusMm, figures.bearing)
+  if (comparableMm(mm) >= figures.bearing && !marginal) return undefined
+  return [
+    findingOf('joint.bearing', 'watch', [lowerId, upperId], {
+      measured: aboutTwo(mm, plusMinusMm),
+      marginal,
+      facts: { side, leastMm: figures.bearing },
+    }),
+  ]
+}
+
+/** The side on which a joint bears least, of those that are to bear. */
+function leastBearing(bearingMm: Joint['bearingMm']): Side {
+  let least: Side = 'back'
+  for (const side of SIDES)
+    if ((bearingMm[side] ?? Number.POSITIVE_INFINITY) < (bearingMm[least] ?? Number.POSITIVE_INFINITY)) least = side
+  return least
+}
+
+/** What closes a joint: the part put straight, the same part of the other format, an adapter; each is tried first. */
+function waysToClose(measured: Measured, joint: Joint, context: Context): Remedy[] {
+  const { hive } = measured.assembled
+  const at = (partId: string) => measured.layout.parts.find(({ part }) => part.id === partId)!
+  const [lower, upper] = [at(joint.lowerId), at(joint.upperId)]
+  const shifted = [upper, lower].filter(
+    ({ placement }) => placement.offsetMm.x !== 0 || placement.offsetMm.y !== 0 || placement.yawDeg !== 0,
+  )
+  const likely = [
+    ...shifted.map((part) => centre(hive, part)),
+    ...sameKindElsewhere(hive, upper, lower, context),
+    ...adapters(hive, lower, upper, context),
+  ]
+  return likely.filter((remedy) => closes(measured, remedy, context)).slice(0, 2)
+}
+
+function sameKindElsewhere(
+  hive: Measured['assembled']['hive'],
+  upper: PlacedPart,
+  lower: PlacedPart,
+  { catalogue }: Context,
+): Remedy[] {
+  const format = lower.pattern?.format
+  const own = upper.pattern
+  const alike =
+    own &&
+    findAll(catalogue, { kind: own.kind, format }).find(
+      (pattern) =>
+        pattern.id !== own.id &&
+        pattern.roofForm === own.roofForm &&
+        pattern.reversible === own.reversible &&
+        pattern.surface === own.surface &&
+        pattern.usualRole === own.usualRole,
+    )
+  // A box is no way out for one whose frames it does not hold.
+  const holds =
+    upper.part.contents.length <= (alike?.normalContents?.count ?? 0) &&
+    upper.part.contents.every(({ patternId }) => patternId === alike?.normalContents?.framePatternId)
+  return alike && (upper.part.contents.length === 0 || holds) ? [swapFor(hive, upper, alike, catalogue)] : []
+}
+
+function adapters(
+  hive: Measured['assembled']['hive'],
+  lower: PlacedPart,
+  upper: PlacedPart,
+  { catalogue }: Context,
+): Remedy[] {
+  const fits = (length: number, width: number, part: PlacedPart, face: 'upper' | 'lower') => {
+    const outside = part.faces[face].edge?.outside
+    return outside && Math.abs(outside.x1 - outside.x0 - length) < 8 && Math.abs(outside.y1 - outside.y0 - width) < 8
+  }
+  return findAll(catalogue, { kind: 'adapter' })
+    .filter(({ rimSide }) => rimSide === 'none')
+    .flatMap((pattern) => {
+      const { upperLength, upperWidth, lowerLength, lowerWidth } = pattern.dimensions
+      const straight =
+        fits(upperLength.mm, upperWidth.mm, upper, 'lower') && fits(lowerLength.mm, lowerWidth.mm, lower, 'upper')
+      const turned =
+        fits(lowerLength.mm, lowerWidth.mm, upper, 'lower') && fits(upperLength.mm, upperWidth.mm, lower, 'upper')
+      return straight || turned ? [add(hive, upper.index, pattern, catalogue, !straight)] : []
+    })
+}
+
+/** True when less stands open than before. */
+function closes(measured: Measured, remedy: Remedy, context: Context): boolean {
+  const layout = layoutAfter(measured, remedy.edit, context)
+  return (
+    layout !== undefined &&
+    faultyJoints(jointsOf(layout), context.figures) < faultyJoints(measured.joints, context.figures)
+  )
+}

@@ -1,0 +1,125 @@
+import { isCold, type Hive, type Stage } from '../../yard'
+import { setEdge } from '../../yard/deeds'
+import type { Context, Measured } from '../context'
+import { findingOf, type Finding, type Remedy } from '../finding'
+import { add as putIn, attach, detach, takeOff } from '../remedies'
+import { isEntranceFitting, isFloor, isFloorInsert, isStand, isVent, find, findAll, type Use } from '../../parts'
+import type { PlacedPart } from '../../stack'
+
+const NARROW: ReadonlySet<Stage> = new Set(['settling', 'after-crop', 'dearth'])
+const FREE: ReadonlySet<Stage> = new Set(['flow', 'crop'])
+const WARM: ReadonlySet<Stage> = new Set(['supering', 'flow', 'crop'])
+/** When other bees go looking for what is not theirs. */
+const ROBBING: ReadonlySet<Stage> = new Set(['after-crop', 'dearth', 'settling'])
+
+/**
+ * What is at the door and in the floor, against the stage: guarded in the cold, narrow for a small colony, free in the
+ * flow (common practice).
+ */
+export function checkEntrance(measured: Measured, context: Context): Finding[] {
+  const { layout, assembled } = measured
+  const { stage, catalogue } = context
+  const floor = layout.parts.find(isFloor)
+  if (!floor) return []
+  const { hive } = assembled
+  const fittings = assembled.attached.filter(isEntranceFitting)
+  const insert = assembled.attached.find(isFloorInsert)
+  const add = (use: Use) =>
+    findAll(catalogue, { kind: 'entrance-fitting', use })
+      .slice(0, 1)
+      .map((pattern) => attach(hive, pattern, catalogue))
+  const shut = fittings.filter(({ pattern }) => pattern.use === 'shut')
+  const found: Finding[] = isCold(stage) ? inTheCold(measured, context, floor) : []
+  if (NARROW.has(stage) && fittings.length === 0)
+    found.push(
+      findingOf('season.wide-entrance', 'note', [floor.part.id], {
+        facts: { stage },
+        ways: () => [...add('narrow'), ...(stage === 'settling' ? [] : add('robbing'))],
+      }),
+    )
+  if (FREE.has(stage))
+    for (const one of fittings)
+      found.push(findingOf('season.narrow-entrance', 'note', [one.part.id], { ways: () => [detach(hive, one)] }))
+  if (WARM.has(stage) && insert)
+    found.push(findingOf('season.insert-in', 'note', [insert.part.id], { ways: () => [detach(hive, insert)] }))
+  if (shut.length > 0 && stage !== 'moving')
+    found.push(
+      findingOf(
+        'season.shut-in',
+        'stop',
+        shut.map(({ part }) => part.id),
+        { ways: () => shut.map((one) => detach(hive, one)) },
+      ),
+    )
+  if (stage === 'moving' && shut.length === 0)
+    found.push(findingOf('season.travel-open', 'mend', [floor.part.id], { ways: () => add('shut') }))
+  found.push(...meshOnSlab(measured, context, floor))
+  const vent = layout.parts.find(isVent)
+  if (vent && (ROBBING.has(stage) || stage === 'moving'))
+    found.push(
+      findingOf('season.upper-hole', stage === 'moving' ? 'mend' : 'watch', [vent.part.id], {
+        facts: { stage },
+        ways: () => [takeOff(hive, vent)],
+      }),
+    )
+  return found
+}
+
+/** A guard at the door, its opening above the dead, wind under a mesh; whoever looks today is reminded of the door. */
+function inTheCold(
+  { assembled }: Measured,
+  { stage, catalogue, today, planned }: Context,
+  floor: PlacedPart,
+): Finding[] {
+  const { hive } = assembled
+  const fittings = assembled.attached.filter(isEntranceFitting)
+  const insert = assembled.attached.find(isFloorInsert)
+  const guarded = fittings.some(({ pattern }) => pattern.use === 'guard')
+  const found: Finding[] = []
+  if (!guarded)
+    found.push(
+      findingOf('season.no-guard', fittings.length > 0 ? 'note' : 'watch', [floor.part.id], {
+        facts: { narrow: fittings.length > 0 },
+        ways: () => {
+          const guard = find(catalogue, { kind: 'entrance-fitting', use: 'guard' })
+          return guard ? [attach(hive, guard, catalogue)] : []
+        },
+      }),
+    )
+  for (const one of fittings)
+    if (OPENS_AT_AN_EDGE.has(one.pattern.use) && one.attachment.edge !== 'upper')
+      found.push(findingOf('season.lower-opening', 'note', [one.part.id], { ways: () => [toUpperEdge(hive, one)] }))
+  if (floor.pattern?.surface === 'mesh' && !insert)
+    found.push(
+      findingOf('season.mesh-wind', 'note', [floor.part.id], {
+        ways: () =>
+          floor.pattern?.slots
+            ? findAll(catalogue, { kind: 'floor-insert' })
+                .slice(0, 1)
+                .map((pattern) => attach(hive, pattern, catalogue))
+            : [],
+      }),
+    )
+  // Whoever looks at a hive of today is reminded; a plan needs no sweeping.
+  if (stage === 'winter' && today && !planned) found.push(findingOf('season.clear-door', 'note', [floor.part.id]))
+  return found
+}
+
+/** A mesh right on a closed slab or block has no air, and mites that fell through it stay (common practice). */
+function meshOnSlab({ layout, assembled }: Measured, { catalogue }: Context, floor: PlacedPart): Finding[] {
+  const under = layout.parts[floor.index - 1]
+  if (floor.pattern?.surface !== 'mesh' || !under || !isStand(under) || under.pattern?.material !== 'masonry') return []
+  const frame = find(catalogue, { kind: 'stand', use: 'low' })
+  return [
+    findingOf('season.mesh-shut-off', 'watch', [floor.part.id, under.part.id], {
+      ways: () => (frame ? [putIn(assembled.hive, floor.index, frame, catalogue)] : []),
+    }),
+  ]
+}
+
+/** Fittings that narrow a part of the door, so that it matters where they leave it open. */
+const OPENS_AT_AN_EDGE: ReadonlySet<Use | undefined> = new Set<Use>(['narrow', 'guard'])
+
+function toUpperEdge(hive: Hive, { part }: Measured['assembled']['attached'][number]): Remedy {
+  return { kind: 'turn-over', partId: part.id, edit: setEdge(hive, part, 'upper') }
+}

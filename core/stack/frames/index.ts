@@ -1,0 +1,5 @@
+export * from './steps'
+export * from './guides'
+export * from './hang-problem'
+export * from './drain'
+export * from './handling'

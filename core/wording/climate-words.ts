@@ -1,9 +1,0 @@
-import type { Yard } from '../hive'
-
-/** Beside every figure that hangs on a climate which nobody has said. */
-export const CLIMATE_UNSAID = ' (climate not said: cool, by the sea)'
-
-/** The same where a yard has not said its climate; nothing where it has. */
-export function climateUnsaid(yard: Pick<Yard, 'season'>): string {
-  return yard.season?.calendar ? '' : CLIMATE_UNSAID
-}

@@ -1,0 +1,147 @@
+import {
+  formatName,
+  type Catalogue,
+  type HangingPattern,
+  type Label,
+  type Pattern,
+  isBox,
+  isFrame,
+  type ResolvedPart,
+} from '../parts'
+import type { AssembledHive } from '../stack'
+import { partIdsOf, type Role, type Stage } from '../yard'
+import type { UnitSystem } from '../units'
+
+export type Vocabulary = 'british' | 'northAmerican'
+
+/** How one reader wants things said. */
+export interface Reader {
+  readonly vocabulary: Vocabulary
+  readonly units: UnitSystem
+}
+
+export function inWords(label: Label, vocabulary: Vocabulary): string {
+  return label[vocabulary]
+}
+
+export function capital(text: string): string {
+  return text.charAt(0).toUpperCase() + text.slice(1)
+}
+
+/** So many of a thing: `1 frame`, `4 frames`. */
+export function counted(count: number, one: string, many = `${one}s`): string {
+  return `${count} ${count === 1 ? one : many}`
+}
+
+/** The name with its article, where it is not numbered and not the keeper's own: `the crown board`, `super 1`. */
+export function the(name: string): string {
+  return /^[a-z]/.test(name) && !/\d$/.test(name) ? `the ${name}` : name
+}
+
+const ROLE_WORDS: Record<Role, Label> = {
+  brood: { british: 'brood box', northAmerican: 'hive body' },
+  food: { british: 'food box', northAmerican: 'food super' },
+  super: { british: 'super', northAmerican: 'super' },
+}
+
+export function roleWord(role: Role, vocabulary: Vocabulary): string {
+  return ROLE_WORDS[role][vocabulary]
+}
+
+const STAGE_WORDS: Record<Stage, string> = {
+  settling: 'settling in',
+  'late-winter-check': 'late-winter check',
+  'building-up': 'building up',
+  supering: 'supering',
+  flow: 'flow',
+  crop: 'crop',
+  'after-crop': 'after the crop',
+  'pack-down': 'packing down',
+  winter: 'winter',
+  dearth: 'dearth',
+  moving: 'moving',
+  bait: 'bait hive',
+}
+
+export function stageWord(stage: Stage): string {
+  return STAGE_WORDS[stage]
+}
+
+/** What a pattern is called; an identity that the catalogue lacks stays visible as it is. */
+export function patternName(patternId: string, catalogue: Catalogue, vocabulary: Vocabulary): string {
+  const pattern = catalogue.patterns.get(patternId)
+  return pattern ? inWords(pattern.label, vocabulary) : `unknown pattern “${patternId}”`
+}
+
+/** A pattern's name with its format: two formats of a part may be called alike. */
+export function ofFormat(patternId: string, name: string, catalogue: Catalogue): string {
+  const format = catalogue.patterns.get(patternId)?.format
+  return format && format !== 'any' ? `${name}, ${formatName(format)}` : name
+}
+
+/**
+ * A name for every part of a hive: the keeper's own where there is one, else the trade's word, numbered from
+ * below where a hive has several of a kind.
+ */
+export function partNames({ hive, stack, attached }: AssembledHive, vocabulary: Vocabulary): Map<string, string> {
+  const resolved = new Map<string, ResolvedPart>([...stack, ...attached].map((part) => [part.part.id, part]))
+  const roles = new Map(stack.map(({ part, placement }) => [part.id, placement.role]))
+  const words = partIdsOf(hive).map((partId) => ({
+    partId,
+    word: wordFor(resolved.get(partId)!, roles.get(partId), vocabulary),
+  }))
+  const total = new Map<string, number>()
+  for (const { word } of words) total.set(word, (total.get(word) ?? 0) + 1)
+  const seen = new Map<string, number>()
+  return new Map(
+    words.map(({ partId, word }) => {
+      const own = resolved.get(partId)!.part.name
+      const count = (seen.get(word) ?? 0) + 1
+      seen.set(word, count)
+      return [partId, own ?? (total.get(word)! > 1 ? `${word} ${count}` : word)]
+    }),
+  )
+}
+
+function wordFor({ part, pattern }: ResolvedPart, role: Role | undefined, vocabulary: Vocabulary): string {
+  if (!pattern) return `unknown part “${part.patternId}”`
+  return isBox({ pattern })
+    ? roleWord(role ?? pattern.usualRole ?? 'super', vocabulary)
+    : inWords(pattern.label, vocabulary)
+}
+
+/** A pattern's name without its format, where only one format is in sight. */
+export function shortPatternName(pattern: Pattern, vocabulary: Vocabulary): string {
+  return capital(inWords(pattern.label, vocabulary).replace(/^(National|Langstroth) /, ''))
+}
+
+/** The short line under a part's name: what it is as made, and what hangs in it. */
+export function partDetail({ pattern, hung }: Pick<ResolvedPart, 'pattern' | 'hung'>, vocabulary: Vocabulary): string {
+  if (!pattern) return 'not in this catalogue'
+  return isBox({ pattern }) ? `${inWords(pattern.label, vocabulary)}, ${hungInWords(hung, vocabulary)}` : ''
+}
+
+const BOARD_WORDS: Readonly<Record<HangingPattern['kind'], Record<Vocabulary, string>>> = {
+  dummy: { british: 'dummy', northAmerican: 'follower' },
+  feeder: { british: 'feeder', northAmerican: 'feeder' },
+  division: { british: 'division', northAmerican: 'division' },
+  frame: { british: 'frame', northAmerican: 'frame' },
+}
+
+function hungInWords(hung: ResolvedPart['hung'], vocabulary: Vocabulary): string {
+  const boards = hung.filter(({ pattern }) => pattern && !isFrame({ pattern }))
+  const frames = hung.length - boards.length
+  const others =
+    boards.length === 1
+      ? ` + ${BOARD_WORDS[boards[0]!.pattern!.kind][vocabulary]}`
+      : boards.length > 1
+        ? ` + ${boards.length} boards`
+        : ''
+  return `${frames === 0 ? 'no frames' : counted(frames, 'frame')}${others}`
+}
+
+/** The first of many names, and how many more there are. */
+export function someNamed(names: readonly string[], most = 4): string {
+  const more = names.length - most
+  return names.slice(0, most).join(', ') + (more > 0 ? ` and ${more} more` : '')
+}

@@ -1,0 +1,86 @@
+import { attachmentPlaceOf, isEntranceFitting, isFloorInsert, isWrap, isAsWanted, need, type Use } from '../../parts'
+import { isCold, type Attachment, type Climate, type Part, type Stage, type Way } from '../../yard'
+import { chosen, type Layer, type Writing } from './layers'
+import { isWrapped, keepsWarm } from './stages'
+
+/**
+ * The fitting at the entrance by stage: narrowed while a colony is small or robbing is about, guarded in the cold, free
+ * in between; common practice.
+ */
+const ENTRANCE: Readonly<Partial<Record<Stage, Use>>> = {
+  settling: 'narrow',
+  'after-crop': 'narrow',
+  dearth: 'narrow',
+  moving: 'shut',
+  bait: 'narrow',
+}
+
+/** What is at the entrance in the cold: by itself mice walk in. */
+const DOOR_IN_WINTER: Readonly<Record<Way['winterDoor'], Use | undefined>> = {
+  guard: 'guard',
+  narrow: 'narrow',
+  open: undefined,
+}
+
+/** Stages in which a door that is narrow stays so: open honey draws robbers (common practice). */
+const STAYS_NARROW: ReadonlySet<Stage> = new Set<Stage>(['crop'])
+
+/** A colony that builds up guards a narrow door, unless it wintered behind an open one. */
+function doorAt(stage: Stage, { winterDoor }: Way, isNarrow: boolean): Use | undefined {
+  if (STAYS_NARROW.has(stage) && isNarrow) return 'narrow'
+  return stage === 'building-up' && winterDoor !== 'open' ? 'narrow' : ENTRANCE[stage]
+}
+
+/** Climates in which a mesh floor usually stays open all winter (common practice). */
+const MILD: ReadonlySet<Climate> = new Set<Climate>(['cool-maritime', 'warm-temperate', 'tropical-highland'])
+
+/** Where robbers are about, a screen takes the place of the block, where there is one. */
+const ROBBING: ReadonlySet<Stage> = new Set<Stage>(['after-crop', 'dearth'])
+
+/** What is attached at a stage: entrance, floor insert, and the ballast that is there. */
+export function fittingsAt(
+  writing: Writing,
+  layers: readonly Layer[],
+): { readonly part: Part; readonly attachment: Attachment }[] {
+  const { stage, way, assembled, catalogue, pool, climate } = writing
+  const attach = (part: Part) => {
+    const standing = assembled.attached.find(({ part: one }) => one.id === part.id)?.attachment
+    const pattern = catalogue.patterns.get(part.patternId)
+    const { edge: _edge, ...attachment }: Attachment = standing ?? {
+      partId: part.id,
+      place: (pattern && attachmentPlaceOf(pattern)) ?? 'around',
+    }
+    return {
+      part,
+      attachment:
+        isCold(stage) && isEntranceFitting({ pattern }) ? { ...attachment, edge: 'upper' as const } : attachment,
+    }
+  }
+  const isNarrow = assembled.attached.some(({ pattern }) => pattern?.use === 'narrow')
+  const use = isCold(stage) ? DOOR_IN_WINTER[way.winterDoor] : doorAt(stage, way, isNarrow)
+  const screen = ROBBING.has(stage)
+    ? pool.takeOwned((_, pattern) => isAsWanted(pattern, { kind: 'entrance-fitting', use: 'robbing' }))
+    : undefined
+  const entrance = screen
+    ? [attach(screen)]
+    : use
+      ? [attach(pool.take(need(catalogue, { kind: 'entrance-fitting', use })))]
+      : []
+  const hasSlot = layers.some(({ part }) => catalogue.patterns.get(part.patternId)?.slots)
+  const hasInsert = assembled.attached.some(isFloorInsert)
+  const wantsInsert =
+    way.floor === 'mesh-and-insert' || (way.floor === 'as-it-stands' && (hasInsert || !MILD.has(climate)))
+  const insert =
+    hasSlot && keepsWarm(stage) && wantsInsert ? [attach(pool.take(need(catalogue, { kind: 'floor-insert' })))] : []
+  const kept = assembled.attached
+    .filter((one) => !isEntranceFitting(one) && !isFloorInsert(one) && !isWrap(one))
+    .filter((one) => stage !== 'moving' || one.attachment.place !== 'roof-top')
+    .map(({ part }) => attach(pool.keep(part)))
+  // A wrap that is on already while it is packed down stays.
+  const hasWrap = assembled.hive.stage === stage && assembled.attached.some(isWrap)
+  const wrap =
+    keepsWarm(stage) && way.wrap === 'wrap' && (hasWrap || isWrapped(stage))
+      ? [attach(pool.take(...chosen(writing, { kind: 'wrap' }, 'wrap')))]
+      : []
+  return [...entrance, ...insert, ...wrap, ...kept]
+}

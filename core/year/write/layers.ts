@@ -1,0 +1,309 @@
+import {
+  boxOfSize,
+  isAsWanted,
+  need,
+  type BoxSize,
+  type Catalogue,
+  type Format,
+  type PartKind,
+  type Pattern,
+  type Wanted,
+  isBox,
+  isFramePattern,
+  isStand,
+  resolvePart,
+  isUndrawn,
+} from '../../parts'
+import { spacedFor } from '../../ask/spacings'
+import type { AssembledHive } from '../../stack'
+import {
+  hasHeldBrood,
+  isCold,
+  type Climate,
+  newPart,
+  newPlacement,
+  WANTED,
+  type Content,
+  type Part,
+  type Placement,
+  type Role,
+  type Stage,
+  type Way,
+} from '../../yard'
+import { formBoxes, usualSpace } from '../ways'
+import { isWanted, type Pool } from './pool'
+import { keepsWarm, supersAt } from './stages'
+
+/** A layer of a stage: the part, changed where the stage asks for it, and how it stands. */
+export interface Layer {
+  readonly part: Part
+  readonly placement: Placement
+}
+
+/** What one stage is written from. */
+export interface Writing {
+  readonly stage: Stage
+  readonly way: Way
+  readonly assembled: AssembledHive
+  readonly catalogue: Catalogue
+  readonly pool: Pool
+  readonly format: Format
+  readonly climate: Climate
+  /** Supers that stay on as food, once the crop is off. */
+  readonly keptAsFood: ReadonlySet<string>
+}
+
+/** The layers of a hive at a stage, bottom first (the domain's table of stages; common practice). */
+export function layersAt(writing: Writing): Layer[] {
+  const { stage, way } = writing
+  const { brood, food: fed } = broodBoxes(writing)
+  const count = supersAt(stage, way)
+  const supers = superBoxes(writing, count)
+  const food = count > 0 || !STAYS_AS_FOOD.has(stage) ? fed : [...fed, ...supersAsFood(writing)]
+  const excluder = supers.length > 0 && way.excluder !== 'none' ? [excluderOf(writing)] : []
+  const overBrood = way.excluder === 'above-food' ? [...brood, ...food, ...excluder] : [...brood, ...excluder, ...food]
+  return [...ground(writing), ...overBrood, ...supers, ...tops(writing)]
+}
+
+/** Stages of which the food is that of the winter, or of a time without a flow. */
+const STAYS_AS_FOOD: ReadonlySet<Stage> = new Set(['after-crop', 'pack-down', 'winter', 'late-winter-check', 'dearth'])
+
+/** Supers that the food of the hive does not let go: they stay where they are, as food. */
+function supersAsFood(writing: Writing): Layer[] {
+  return writing.assembled.stack
+    .filter(({ part }) => writing.keptAsFood.has(part.id))
+    .map(({ part }) => layer(writing, writing.pool.keep(part), 'food'))
+}
+
+function layer({ assembled, catalogue }: Writing, part: Part, role?: Role): Layer {
+  const standing = assembled.stack.find(({ part: one }) => one.id === part.id)?.placement
+  const fresh = newPlacement(part.id, catalogue.patterns.get(part.patternId), role)
+  return { part, placement: standing ? (role ? { ...standing, role } : standing) : fresh }
+}
+
+/** Stands as they are, and the floor by the way of keeping. */
+function ground(writing: Writing): Layer[] {
+  const { assembled, way, format, pool, catalogue } = writing
+  const stands = assembled.stack.filter(isStand).map(({ part }) => layer(writing, pool.keep(part)))
+  const wanted = { kind: 'floor', format } as const
+  const use = way.floor === 'mesh-and-insert' ? 'insert' : way.floor
+  const floor =
+    use === 'as-it-stands'
+      ? pool.take(need(catalogue, { ...wanted, use: 'mesh' }), wanted)
+      : pool.take(need(catalogue, { ...wanted, use }))
+  return [...stands, layer(writing, floor)]
+}
+
+/** Where the colony lives: all of it, one box while it settles or where it winters in one; food boxes stay with it. */
+function broodBoxes(writing: Writing): { brood: Layer[]; food: Layer[] } {
+  const { stage, way, assembled, format, pool, catalogue } = writing
+  const form = way.broodForm === 'as-it-stands' ? undefined : formBoxes(way.broodForm, format, catalogue)
+  const lone = stage === 'settling' || stage === 'bait' || (isCold(stage) && way.winterSize === 'one')
+  const boxes: Layer[] = []
+  const inUse = assembled.stack.filter(({ pattern, placement }) => isBox({ pattern }) && placement.role !== 'super')
+  if (form) {
+    for (const { size, role } of form)
+      if (!(lone && role === 'brood' && boxes.some(({ placement }) => placement.role === 'brood')))
+        boxes.push(
+          layer(
+            writing,
+            framed(
+              boxOf(
+                writing,
+                size,
+                (part) =>
+                  inUse.some((one) => one.part.id === part.id) ||
+                  part.hasHeld.includes('brood') ||
+                  !part.hasHeld.includes('honey') ||
+                  role === 'food',
+              ),
+              writing,
+            ),
+            role,
+          ),
+        )
+    // A box that the keeper has said is food stays food, whatever the form.
+    for (const { part, placement } of inUse)
+      if (placement.role === 'food' && !boxes.some((one) => one.part.id === part.id))
+        boxes.push(layer(writing, pool.keep(part), 'food'))
+  } else {
+    for (const { part, placement } of inUse) {
+      if (lone && placement.role === 'brood' && boxes.some((one) => one.placement.role === 'brood')) continue
+      boxes.push(layer(writing, framed(pool.keep(part), writing), placement.role))
+    }
+    if (boxes.length === 0)
+      boxes.push(
+        layer(
+          writing,
+          framed(
+            pool.take(
+              boxOfSize(catalogue, format, 'deep') ?? boxOfSize(catalogue, format, 'medium')!,
+              { kind: 'box', format },
+              (_, pattern) => pattern?.usualRole === 'brood',
+            ),
+            writing,
+          ),
+          'brood',
+        ),
+      )
+  }
+  return {
+    brood: boxes.filter(({ placement }) => placement.role === 'brood'),
+    food: stage === 'settling' || stage === 'bait' ? [] : boxes.filter(({ placement }) => placement.role === 'food'),
+  }
+}
+
+function boxOf(writing: Writing, size: BoxSize, willDo: (part: Part) => boolean): Part {
+  const { format, pool, assembled, catalogue } = writing
+  const pattern = boxOfSize(
+    catalogue,
+    format,
+    size,
+    usualSpace(assembled.stack.filter(isBox).map((box) => box.pattern)),
+  )!
+  // Either bee space will do: what is in the shed is used before anything is bought.
+  return pool.take(pattern, { kind: 'box', format: pattern.format, size: pattern.size }, willDo)
+}
+
+/**
+ * The supers of the hive's format that stand there now, from below; then the shed's that never held brood; then new
+ * ones.
+ */
+function superBoxes(writing: Writing, count: number): Layer[] {
+  const { assembled, pool, format, way, catalogue } = writing
+  const size = boxOfSize(catalogue, format, way.superSize) ? way.superSize : 'deep'
+  const own = boxOfSize(catalogue, format, size)
+  const standing = assembled.stack
+    .filter(isBox)
+    .filter(
+      ({ pattern, placement }) =>
+        placement.role === 'super' && (!own || standOnEachOther(pattern, own, catalogue.figures.makesMeet)),
+    )
+    .slice(0, count)
+  const kept = standing.map(({ part }) => pool.keep(part))
+  const clean = (part: Part) => !hasHeldBrood(part)
+  // Supers of another make that fits are gone on with: nobody buys a second size beside them.
+  const like = standing[0]?.pattern
+  const more = Array.from({ length: count - kept.length }, () =>
+    like && like.format !== own?.format
+      ? pool.take(like, { kind: 'box', format: like.format, size: like.size }, clean)
+      : boxOf(writing, size, clean),
+  )
+  return [...kept, ...more].map((part) =>
+    layer(writing, spaced(started(framed(part, writing), writing), writing), 'super'),
+  )
+}
+
+/** Two makes of box whose outsides differ by no more than their joint bears. */
+function standOnEachOther({ dimensions: a }: Pattern, { dimensions: b }: Pattern, mostMm: number): boolean {
+  return (['outsideLength', 'outsideWidth'] as const).every(
+    (name) => Math.abs((a[name]?.mm ?? 0) - (b[name]?.mm ?? 0)) <= mostMm,
+  )
+}
+
+/** An empty shell is given the frames it is made for: they have to be got. */
+function framed(part: Part, { catalogue }: Pick<Writing, 'catalogue'>): Part {
+  const pattern = catalogue.patterns.get(part.patternId)
+  if (part.contents.length > 0 || !pattern?.normalContents) return part
+  let n = 0
+  return { ...part, contents: newPart(pattern, catalogue, () => `${WANTED}frames/${part.id}/${n++}`).contents }
+}
+
+/**
+ * What hangs in a super and is still to be had: as its frames are started; tall ones that are built freely have a
+ * mid-bar.
+ */
+function started(part: Part, { way: { superStart }, catalogue }: Pick<Writing, 'way' | 'catalogue'>): Part {
+  const fresh = part.contents.filter(isWanted)
+  if (fresh.length === 0) return part
+  const tall = ({ patternId }: Content) =>
+    (catalogue.hanging.get(patternId)?.height.mm ?? 0) > catalogue.figures.unsupportedComb
+  const comb = (place: number) =>
+    superStart === 'foundation' || (superStart === 'alternating' && place % 2 === 0)
+      ? ('wax-foundation' as const)
+      : ('foundationless' as const)
+  return {
+    ...part,
+    contents: part.contents.map((content) => {
+      if (!isWanted(content) || !isFramePattern(catalogue.hanging.get(content.patternId))) return content
+      const start = comb(content.place)
+      return {
+        ...content,
+        comb: start,
+        ...(start === 'foundationless' && tall(content) ? { support: 'mid-bar' as const } : {}),
+      }
+    }),
+  }
+}
+
+/** Fewer frames only in drawn comb, and only in the flow. */
+function spaced(part: Part, { stage, way, catalogue }: Writing): Part {
+  if (way.framesLess === 0 || stage !== 'flow' || part.contents.length === 0 || part.contents.some(isUndrawn))
+    return part
+  const box = resolvePart(part, catalogue)
+  const count = (box.pattern?.normalContents?.count ?? part.contents.length) - way.framesLess
+  if (count < 1 || part.contents.length <= count) return part
+  return spacedFor(box, count, catalogue)?.part ?? part
+}
+
+function excluderOf(writing: Writing): Layer {
+  const { format, pool, catalogue } = writing
+  const wanted = { kind: 'excluder', format } as const
+  return layer(writing, pool.take(need(catalogue, { ...wanted, surface: 'rods' }), wanted))
+}
+
+/** Crown, winter top, feeder and roof. */
+function tops(writing: Writing): Layer[] {
+  const { stage, way, format, pool, catalogue } = writing
+  const get = <K extends PartKind>(wanted: Wanted<K>, will: Wanted<K> = wanted) =>
+    pool.take(need(catalogue, { ...wanted, format }), { ...will, format })
+  const warm = keepsWarm(stage)
+  const feeder =
+    way.feeds && (stage === 'settling' || stage === 'after-crop')
+      ? get({ kind: 'feeder', feederForm: 'tray' })
+      : undefined
+  // A screen with anything on it is no air: the roof is carried apart.
+  if (stage === 'moving') return [layer(writing, get({ kind: 'crown', use: 'travel' }))]
+  const crown = way.winterParts?.crown
+    ? pool.take(...chosen(writing, { kind: 'crown', format, use: 'cover' }, 'crown'))
+    : pool.take(
+        need(catalogue, { kind: 'crown', format, use: 'cover' }),
+        { kind: 'crown', format },
+        (_, pattern) => pattern?.surface !== 'mesh',
+      )
+  const hole = !warm ? undefined : HOLE_IN_WINTER[way.winterTop]
+  const set = hole && crown.hole && crown.hole !== hole ? { ...crown, hole } : crown
+  const top =
+    !warm || way.winterTop === 'bare'
+      ? []
+      : [
+          layer(
+            writing,
+            way.winterTop === 'absorbing'
+              ? get({ kind: 'absorber' })
+              : pool.take(...chosen(writing, { kind: 'slab', format }, 'slab')),
+          ),
+        ]
+  const vent = warm && way.winterTop === 'vented' ? [layer(writing, get({ kind: 'eke', use: 'vent' }))] : []
+  const roof = get({ kind: 'roof', roofForm: 'telescoping' }, { kind: 'roof' })
+  return [...(feeder ? [layer(writing, feeder)] : []), layer(writing, set), ...vent, ...top, layer(writing, roof)]
+}
+
+/**
+ * A part of a kind: the one as made that the way names, and nothing else, where the catalogue has it; else any.
+ */
+export function chosen<K extends PartKind>(
+  { way, catalogue }: Pick<Writing, 'way' | 'catalogue'>,
+  wanted: Wanted<K>,
+  what: keyof NonNullable<Way['winterParts']>,
+): Parameters<Pool['take']> {
+  const named = catalogue.patterns.get(way.winterParts?.[what] ?? '')
+  return isAsWanted(named, wanted) ? [named] : [need(catalogue, wanted), wanted]
+}
+
+/** The hole of the crown by the winter top: shut where it is to hold the warmth, open where damp is to go up. */
+const HOLE_IN_WINTER: Readonly<Partial<Record<Way['winterTop'], 'open' | 'closed'>>> = {
+  condensing: 'closed',
+  absorbing: 'open',
+  vented: 'open',
+}
