@@ -1,13 +1,13 @@
 import * as yup from './yup'
 import { catalogueOf, type Catalogue } from '#core/parts'
 import type { Assessment } from '#core/rules/assess'
-import type { Finding, Grade } from '#core/rules'
+import type { Finding } from '#core/rules'
+import { type Grade, partNames } from '#core/stack'
 import type { Plan, Stage } from '#core/yard'
 import {
   findingInWords,
   gapTitle,
   nearestLimitInWords,
-  partNames,
   termsInWords,
   verdictWord,
   type FindingWords,

@@ -1,3 +1,4 @@
+import type { Entry } from '#core/book'
 import { nameSchema, noteSchema } from './names-schema'
 import { recordOf } from '#core/units/plain'
 import type { Length } from '#core/units'
@@ -17,45 +18,45 @@ import {
   SIZE_LIMITS,
   type DimensionName,
   type HangingDimension,
-} from '#core/parts'
-import {
-  type Acceptance,
-  type Attachment,
   type Content,
-  type Hive,
-  type HiveSeason,
   type Override,
   type Part,
-  type PartFields,
-  type Placement,
-  type Plan,
   type Reading,
-  type Visit,
-  type VisitStep,
-  type YardAsKept,
-  type YardSeason,
   ABSORBER_FEATURES,
   ATTACHMENT_PLACES,
-  BAND_PRESETS,
-  BROOD_FORMS,
-  CLIMATES,
   COMB_HOLDS,
   COMB_STARTS,
   COMB_SUPPORTS,
   CONDITIONS,
-  CROP_WAYS,
   EDGES,
+  HALVES,
+  ROLES,
+  SPACING_SYSTEMS,
+  PARTLY,
+} from '#core/parts'
+import {
+  type Acceptance,
+  type Attachment,
+  type Hive,
+  type HiveSeason,
+  type PartFields,
+  type Placement,
+  type Plan,
+  type Visit,
+  type VisitStep,
+  type YardAsKept,
+  type YardSeason,
+  BAND_PRESETS,
+  BROOD_FORMS,
+  CLIMATES,
+  CROP_WAYS,
   EXCLUDER_PLACES,
   FLOOR_WAYS,
-  HALVES,
   MOST_SUPERS,
   PLAN_FORMAT,
   PLAN_LIMITS,
   PLAN_VERSION,
-  ROLES,
-  SPACING_SYSTEMS,
   STAGES,
-  PARTLY,
   TRAVEL_TASKS,
   SUPER_STARTS,
   WINTER_SIZES,
@@ -445,7 +446,7 @@ export const yardSchema: yup.ObjectSchema<YardAsKept> = record({
   parts: listOf(partSchema, PLAN_LIMITS.partsPerPlan),
 })
 
-export const planSchema: yup.ObjectSchema<Plan> = record({
+export const planSchema: yup.ObjectSchema<Plan<Entry>> = record({
   format: yup
     .string()
     .strict()

@@ -1,3 +1,4 @@
+import type { Entry } from '#core/book'
 import { fieldOf } from '#core/units/plain'
 import { PLAN_LIMITS, planProblem, upgraded, type Plan } from '#core/yard'
 import { planProblemInWords } from '#core/words'
@@ -26,7 +27,7 @@ export function readWith<T>(schema: Checks<T>, value: unknown): Read<T> {
 }
 
 /** Reads a plan file from its text: JSON, of our format and version, of the right shape, sound in itself. */
-export function readPlan(text: string): Read<Plan> {
+export function readPlan(text: string): Read<Plan<Entry>> {
   if (text.length > PLAN_LIMITS.fileBytes) {
     return refused(
       'file',
@@ -39,7 +40,7 @@ export function readPlan(text: string): Read<Plan> {
 }
 
 /** The same for a value that has been parsed already. */
-export function readPlanValue(value: unknown): Read<Plan> {
+export function readPlanValue(value: unknown): Read<Plan<Entry>> {
   const early = tooMany(value)
   if (early) return early
   const shaped = readWith(planSchema, upgraded(value))
@@ -49,7 +50,7 @@ export function readPlanValue(value: unknown): Read<Plan> {
 }
 
 /** Counts before it looks closer, so that a huge file is refused quickly. */
-function tooMany(value: unknown): Read<Plan> | undefined {
+function tooMany(value: unknown): Read<Plan<Entry>> | undefined {
   const yards = fieldOf(value, 'yards')
   if (!Array.isArray(yards)) return undefined
   const count = (of: 'parts' | 'hives') =>

@@ -1,6 +1,6 @@
-import { catalogueOf } from '#core/parts'
-import type { Part, Yard } from '#core/yard'
-import { capital, patternName, type Vocabulary } from '#core/words'
+import { catalogueOf, type Part, type Vocabulary } from '#core/parts'
+import type { Yard } from '#core/yard'
+import { capital, patternName } from '#core/words'
 import { laidIn } from '#core/ask/laid-hive'
 
 /** What a box is called wherever it is: by its hive and place in it, else by what it is, in the shed or lent. */

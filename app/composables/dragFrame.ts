@@ -1,7 +1,7 @@
 import { drag, type D3DragEvent } from 'd3-drag'
 import { select } from 'd3-selection'
-import { hangAcross, resolvePart, type Across } from '#core/parts'
-import { moved, putByHand, takenOut, type Part } from '#core/yard'
+import { hangAcross, resolvePart, type Across, type Part } from '#core/parts'
+import { moved, putByHand, takenOut } from '#core/yard'
 import { placeAtMm, type AboveScale } from '~/drawing/frames-from-above'
 import { useFrames } from '~/stores/frames'
 

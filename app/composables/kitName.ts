@@ -1,5 +1,5 @@
-import { type Catalogue, isBox } from '#core/parts'
-import { capital, ofFormat, patternName, type Vocabulary } from '#core/words'
+import { type Catalogue, isBox, type Vocabulary } from '#core/parts'
+import { capital, ofFormat, patternName } from '#core/words'
 
 /** What a pattern is called on a shopping list: with its format where its own name does not say it. */
 export function kitName(patternId: string, catalogue: Catalogue, vocabulary: Vocabulary): string {

@@ -1,5 +1,5 @@
-import { catalogueOf } from '#core/parts'
-import type { Part, Yard } from '#core/yard'
+import { catalogueOf, type Part } from '#core/parts'
+import type { Yard } from '#core/yard'
 import { partingFor, type HiveChangeover } from '#core/year'
 import { stepOfVisitInWords, type Reader, type StepWords } from '#core/words'
 import { hiveIn } from '#core/ask/hive-in'

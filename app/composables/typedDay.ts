@@ -1,6 +1,6 @@
 import dayjs from 'dayjs'
 import customParseFormat from 'dayjs/plugin/customParseFormat.js'
-import type { Vocabulary } from '#core/words'
+import type { Vocabulary } from '#core/parts'
 
 dayjs.extend(customParseFormat)
 

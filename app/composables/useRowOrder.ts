@@ -1,8 +1,7 @@
 import { computed, type Ref } from 'vue'
-import { SEVERITIES, type Grade } from '#core/rules'
+import { SEVERITIES, type Grade, type Verdict } from '#core/stack'
 import { STAGES, type Hive, type Stage, type Yard } from '#core/yard'
 import type { LaidHive } from '#core/ask/laid-hive'
-import type { Verdict } from '#core/ask/verdict'
 import { heaviestOf } from './useHiveInRow'
 import { useSliced } from './useSliced'
 

@@ -1,7 +1,6 @@
 import { MM_PER_INCH, type UnitSystem } from '#core/units'
 import type { Assessment } from '#core/rules/assess'
-import type { JudgedGap } from '#core/rules'
-import { gapKey, type PlacedPart } from '#core/stack'
+import { type JudgedGap, gapKey, type PlacedPart } from '#core/stack'
 import { isBox, type Axis } from '#core/parts'
 import { halfOutsideMm, reachLeftMm } from './section'
 import { spreadLabels } from './spread'

@@ -1,6 +1,5 @@
 import { type HangingPattern, boundsOf, hungFromAbove, shapeOf, type Rect } from '#core/parts'
-import type { FitBox, FrameFit, Seat } from '#core/stack/fit'
-import { SIDES, facesOf, type Side } from '#core/stack'
+import { type FitBox, type FrameFit, type Seat, SIDES, facesOf, type Side } from '#core/stack'
 
 /** A figure on a drawing: a stitched line between two points with its text. */
 export interface DimensionLine {

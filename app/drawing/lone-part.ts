@@ -1,6 +1,6 @@
-import type { Pattern } from '#core/parts'
+import type { Pattern, Part } from '#core/parts'
 import type { PlacedPart } from '#core/stack'
-import { emptyYard, newPlacement, type Part, type Yard } from '#core/yard'
+import { emptyYard, newPlacement, type Yard } from '#core/yard'
 import { laidIn } from '#core/ask/laid-hive'
 
 /** A part laid on the ground by itself, with the figures and patterns of a yard. */

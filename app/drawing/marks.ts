@@ -1,4 +1,4 @@
-import type { JudgedGap, Verdict } from '#core/rules'
+import type { JudgedGap, Verdict } from '#core/stack'
 
 /** The shape that stands for a verdict, so that none is told by colour alone. */
 export type MarkShape = 'square-bar' | 'disc-tick' | 'triangle-wave' | 'cross' | 'ring' | 'sandglass'

@@ -1,4 +1,4 @@
-import type { Grade } from '#core/rules'
+import type { Grade } from '#core/stack'
 import type { Material } from './shape'
 
 /** The colours of the drawing, as attributes, so that an exported drawing carries them. */

@@ -13,7 +13,8 @@ import {
   type Stock,
   usualStock,
 } from '#core/parts/making'
-import { boxOfPattern } from '#core/stack/fit'
+import { boxOfPattern } from '#core/stack'
+import { inWords, isFrameFeeder, isFramePattern, CATALOGUE, STARTING_FORMAT, boxOfSize, findAll } from '#core/parts'
 import {
   CORNER_WORDS,
   FOUNDATION_WORDS,
@@ -21,11 +22,9 @@ import {
   capital,
   cutProblemInWords,
   frameSheet,
-  inWords,
   type Sheet,
 } from '#core/words'
 import { showCut } from '#core/units'
-import { isFrameFeeder, isFramePattern, CATALOGUE, STARTING_FORMAT, boxOfSize, findAll } from '#core/parts'
 import { download, fileName } from '~/composables/download'
 import { numberOf } from '~/composables/formRules'
 import { whole } from '#wire/fields'

@@ -1,11 +1,20 @@
 <script setup lang="ts">
 // Will this go in that, on that? Frames in boxes, boxes on boxes, and the room they make: all computed.
-import { findAll, FOOTPRINTS, FORMATS, type Pattern, isBox, isFramePattern, resolvePart } from '#core/parts'
-import type { Grade } from '#core/rules'
-import { boxFit, boxOfPattern, frameInBox, type BoxFit, type FitBox, type FrameFit } from '#core/stack/fit'
-import { isUneven, partOnSide, type HiveSide, type Part } from '#core/yard'
+import {
+  findAll,
+  FOOTPRINTS,
+  FORMATS,
+  type Pattern,
+  isBox,
+  isFramePattern,
+  resolvePart,
+  type Part,
+  inWords,
+} from '#core/parts'
+import { type Grade, boxFit, boxOfPattern, frameInBox, type BoxFit, type FitBox, type FrameFit } from '#core/stack'
+import { isUneven, partOnSide, type HiveSide } from '#core/yard'
 import { showLength } from '#core/units'
-import { boxFitLine, capital, frameFitLine, frameFitShort, inWords, seatWord, verdictWord } from '#core/words'
+import { boxFitLine, capital, frameFitLine, frameFitShort, seatWord, verdictWord } from '#core/words'
 import type { FitCell } from '~/components/fit/Table.vue'
 
 const view = useView()

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 // Every figure that the product uses: its mark, its source, where it is used; overwritten for a yard, and taken back.
-import { CATALOGUE, FOOTPRINTS, countMarks, figuresOf, sizeLimitOf, type Format } from '#core/parts'
-import { bySeverity } from '#core/rules'
+import { CATALOGUE, FOOTPRINTS, countMarks, figuresOf, sizeLimitOf, type Format, type Part, inWords } from '#core/parts'
+import { bySeverity } from '#core/stack'
 import {
   FIGURE_NAMES,
   SHIPPED_FIGURES,
@@ -14,18 +14,10 @@ import {
 } from '#core/figures'
 import { TOLD } from '#core/figures/told'
 import { gapsChangedBy, verdictsChangedBy, type GapChange, type VerdictChange } from '#core/ask/effect'
-import type { Edit, Part } from '#core/yard'
+import type { Edit } from '#core/yard'
 import { liftFigures, TIMBERS } from '#core/loads'
 import { inMetric, massFigure, parseLength, showInUnit, showLength, showMass, type Length } from '#core/units'
-import {
-  capital,
-  counted,
-  dimensionWord,
-  inWords,
-  lengthProblemInWords,
-  severityWord,
-  withPlusMinus,
-} from '#core/words'
+import { capital, counted, dimensionWord, lengthProblemInWords, severityWord, withPlusMinus } from '#core/words'
 import { hiveIn } from '#core/ask/hive-in'
 import * as deeds from '#core/yard/deeds'
 

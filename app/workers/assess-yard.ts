@@ -1,7 +1,8 @@
 import type { Look } from '#core/rules/measure'
 import type { Yard } from '#core/yard'
 import { hiveIn } from '#core/ask/hive-in'
-import { verdictOf, type Verdict } from '#core/ask/verdict'
+import { verdictOf } from '#core/words/verdict-words'
+import type { Verdict } from '#core/stack'
 import type { Reader } from '#core/words'
 
 export interface HiveVerdict extends Verdict {

@@ -1,5 +1,6 @@
 import { hiveAt, type HiveIn } from '#core/ask/hive-in'
-import type { Hive, Part, Stage, Yard } from '#core/yard'
+import type { Hive, Stage, Yard } from '#core/yard'
+import type { Part } from '#core/parts'
 import { dryByAir, firstWet, foodInAll, lossWPerK, stateOf, type Bounded, type DryByAir, type Inside } from '#core/heat'
 import { hiveByWay, newHiveByWay, winterForm, winterOf, winterWays, type WinterFood } from '#core/ask'
 

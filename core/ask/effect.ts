@@ -1,6 +1,5 @@
 import { assessHive, type Assessment } from '../rules/assess'
-import type { Grade } from '../rules'
-import { gapKey, partsById } from '../stack'
+import { type Grade, gapKey, partsById } from '../stack'
 import { applyEdit, type Edit, type Hive, type Yard } from '../yard'
 import { comparableMm } from '../units'
 

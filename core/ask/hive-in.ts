@@ -1,12 +1,12 @@
 import { assess, type Assessment } from '../rules/assess'
 import type { Context } from '../rules'
 import type { AssembledHive, Layout, PartLookup } from '../stack'
+import type { Vocabulary } from '../parts'
 import type { Hive, Stage, Yard } from '../yard'
 import { contextOf, type Look } from '../rules/measure'
 import { laidIn, plannedLaidIn, type LaidHive } from './laid-hive'
 import type { LiftProfile, StackLifts, HiveMass, Weighing } from '../loads'
 import { writeHive, type PlannedStage } from '../year'
-import type { Vocabulary } from '../words'
 
 /**
  * A hive in its yard: as it stands, as it is planned, or as it stood. Everything that is known of it is worked out when

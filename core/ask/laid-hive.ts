@@ -1,9 +1,8 @@
-import { catalogueOf, type Catalogue } from '../parts'
-import { assembleHive, layOut, partsById, type AssembledHive, type Layout, type PartLookup } from '../stack'
+import { catalogueOf, type Catalogue, type Vocabulary } from '../parts'
+import { assembleHive, layOut, partsById, type AssembledHive, type Layout, type PartLookup, partNames } from '../stack'
 import type { Hive, Yard } from '../yard'
 import { liftsOf, type LiftProfile, type StackLifts, massOfHive, mayHold, type HiveMass, type Weighing } from '../loads'
 import { partsWith, type PlannedStage } from '../year'
-import { partNames, type Vocabulary } from '../words'
 
 /**
  * A hive in its yard before anything is judged: its parts, where they sit, what they weigh. Worked out when it is first

@@ -1,13 +1,6 @@
-import { SEVERITIES, type Grade } from '../rules'
+import { SEVERITIES, type Grade } from '../stack'
 import type { Hive, Yard } from '../yard'
 import { hiveIn, type HiveIn } from './hive-in'
-import { findingInWords, severityWord, type Reader } from '../words'
-
-/** What is said of a hive first, wherever it is seen from afar. */
-export interface Verdict {
-  readonly worst: Grade
-  readonly says: string
-}
 
 /** The worst of a hive as it counts: a hive with notes only is good, bare ground is no hive yet. */
 export function worstOf({ assembled, assessment }: HiveIn): Grade {
@@ -39,14 +32,4 @@ export function neediestFirst(yard: Yard, hives: readonly Hive[], today?: string
       return at < 0 ? 0 : b.counts[at]! - a.counts[at]!
     })
     .map(({ hive }) => hive)
-}
-
-/** The worst grade of a hive that counts, and what it is for, in a sentence. */
-export function verdictOf(known: HiveIn, reader: Reader): Verdict {
-  const worst = worstOf(known)
-  if (worst === 'note') return { worst, says: 'Not a hive yet: bare ground' }
-  const finding = known.assessment.findings.find(({ acceptance, severity }) => !acceptance && severity !== 'note')
-  if (!finding) return { worst, says: 'Good: nothing to mend' }
-  const { short } = findingInWords(finding, known.names(reader.vocabulary), known.context.catalogue, reader)
-  return { worst, says: `${severityWord(worst)}: ${short}` }
 }

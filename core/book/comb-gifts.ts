@@ -1,17 +1,8 @@
-import { foodNeedOf, storesByModelKg } from '../rules'
-import { isUndrawn, isBox } from '../parts'
+import { foodNeedOf } from '../year'
+import { storesByModelKg } from '../rules'
+import { isUndrawn, isBox, type Content, type Part, type Role } from '../parts'
 import { hiveIn, type HiveIn } from '../ask/hive-in'
-import {
-  inPlaceOf,
-  partEdit,
-  withPast,
-  type Content,
-  type Edit,
-  type Hive,
-  type Part,
-  type Role,
-  type Yard,
-} from '../yard'
+import { inPlaceOf, partEdit, withPast, type Edit, type Hive, type Yard } from '../yard'
 import { fullFrameHoneyKg } from '../loads'
 
 /** A comb of food that goes from a hive whose colony is dead into another, in the place of an empty or undrawn one. */

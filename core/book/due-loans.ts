@@ -1,4 +1,5 @@
-import { loansOf, partIdsOf, type Loan, type Part, type Yard } from '../yard'
+import { loansOf, partIdsOf, type Yard } from '../yard'
+import type { Loan, Part } from '../parts'
 import type { DueLine } from './due'
 
 /** Lines of a yard, not of one of its hives, have no hive. */

@@ -1,11 +1,11 @@
-import { foodNeedOf, storesByModelKg } from '../rules'
+import { foodNeedOf, isNucleus, needOfHive, needOn, stageOn, yearOf, type NeedOn, type YardYear } from '../year'
+import { storesByModelKg } from '../rules'
 import { rangeOf } from '../figures'
 import type { StackedPart } from '../stack'
 import type { HiveIn } from '../ask/hive-in'
 import { isCold, supersFillIn, type KnownFood, type KnownStores } from '../yard'
 import { isBox } from '../parts'
 import { daysFrom } from '../units'
-import { isNucleus, needOfHive, needOn, stageOn, yearOf, type NeedOn, type YardYear } from '../year'
 import {
   massOfPart,
   storesOf,

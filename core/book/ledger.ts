@@ -1,4 +1,4 @@
-import type { FoodNeed } from '../rules'
+import type { FoodNeed } from '../year'
 import { type Figures, rangeOf } from '../figures'
 import { isCold, type Stage } from '../yard'
 import { exactly, sumOf, type Range } from '../loads'

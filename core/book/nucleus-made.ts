@@ -7,22 +7,12 @@ import {
   attachmentPlaceOf,
   isBox,
   isFrame,
-} from '../parts'
-import { hiveIn } from '../ask/hive-in'
-import {
-  buildHive,
-  inOrder,
-  inPlaceOf,
-  newPart,
-  partEdit,
-  withPast,
   type Content,
-  type Edit,
-  type Hive,
   type Part,
   type Role,
-  type Yard,
-} from '../yard'
+} from '../parts'
+import { hiveIn } from '../ask/hive-in'
+import { buildHive, inOrder, inPlaceOf, newPart, partEdit, withPast, type Edit, type Hive, type Yard } from '../yard'
 import { formatToAdd } from '../year'
 import { entriesOf } from './current'
 import type { Entry } from './entry'

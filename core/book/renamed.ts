@@ -1,5 +1,6 @@
 import { mapWithin } from '../units/plain'
-import type { Hive, Part, Yard } from '../yard'
+import type { Hive, Yard } from '../yard'
+import type { Part } from '../parts'
 import type { Entry } from './entry'
 
 /** Fields of an entry that name hives, parts, frames or other entries. */

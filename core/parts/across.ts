@@ -1,6 +1,6 @@
 import { SHIPPED_FIGURES, type Figures } from '../figures'
 import type { HangingPattern } from './catalogue'
-import type { Spacing } from '../yard'
+import type { Spacing } from './model'
 import { isBox } from './is'
 import { centresOf, type Hanging } from './hang'
 import type { HungContent, ResolvedPart } from './resolve'

@@ -1,6 +1,6 @@
 import type { DimensionName, PartKind, Pattern } from './catalogue'
 import type { CombUse } from './comb'
-import type { AttachmentPlace, Role } from '../yard'
+import type { AttachmentPlace, Role } from './model'
 import { barsOfRuns, hungBars, hungCombs, type CombsTold } from './box'
 import { bodiesAt } from './fitting'
 import { isBox, isFloor, isRoof } from './is'

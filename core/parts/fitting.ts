@@ -1,4 +1,4 @@
-import type { AttachmentPlace } from '../yard'
+import type { AttachmentPlace } from './model'
 import { BASE, above, below, byHand, type Level } from './level'
 import type { Kind } from './kind'
 import type { ResolvedPart } from './resolve'

@@ -1,5 +1,5 @@
 import type { HangingKind, HangingPattern } from './catalogue'
-import type { Content } from '../yard'
+import type { Content } from './model'
 import { BASE, above, below, type Level } from './level'
 import { centredRect, type Rect } from './rect'
 import { solid, type Solid, type SolidMaterial } from './solid'

@@ -1,6 +1,6 @@
 import type { Figures } from '../figures'
 import type { HangingPattern } from './catalogue'
-import type { Content, Spacing } from '../yard'
+import type { Content, Spacing } from './model'
 
 /** What hangs, with what it is. */
 export interface Hanging {

@@ -1,5 +1,5 @@
 import type { DimensionName, PartKind, PatternOf } from './catalogue'
-import type { AttachmentPlace, Role } from '../yard'
+import type { AttachmentPlace, Role } from './model'
 import type { PartShape } from './shape'
 import type { ResolvedPart } from './resolve'
 

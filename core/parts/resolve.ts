@@ -1,6 +1,6 @@
 import type { Figures } from '../figures'
 import type { Catalogue, Dimensions, HangingPattern, Pattern } from './catalogue'
-import type { Content, Part } from '../yard'
+import type { Content, Part } from './model'
 
 /** A frame or dummy with its pattern looked up; undefined where this catalogue lacks it. */
 export interface HungContent {

@@ -1,7 +1,8 @@
 import { checkComb } from './frames/comb'
 import { checkDrainFrames } from './frames/drain'
 import { checkFrameSpacing, checkSideRoom } from './frames/spacing'
-import { bySeverity, type Finding } from './finding'
+import { bySeverity, assembleHive, hasTwoSides, onSide } from '../stack'
+import type { Finding } from './finding'
 import { findingsOfBoth } from './both-sides'
 import type { Context } from './context'
 import { checkEndBars } from './bee-space'
@@ -9,8 +10,8 @@ import { checkFrames } from './fit'
 import { keptPromises, triedOut, type Judgement } from './promise'
 import { trialOf } from './trial'
 import { measure } from './measure'
-import { assembleHive, hasTwoSides, onSide } from '../stack'
-import { emptyYard, HIVE_SIDES, type Hive, type HiveSide, type Part, type Placement } from '../yard'
+import { emptyYard, HIVE_SIDES, type Hive, type HiveSide, type Placement } from '../yard'
+import type { Part } from '../parts'
 
 const CHECKS = [checkFrames, checkEndBars, checkFrameSpacing, checkSideRoom, checkComb, checkDrainFrames]
 

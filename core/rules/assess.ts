@@ -1,5 +1,17 @@
-import { bySeverity, worse, type Finding, type Grade } from './finding'
-import { findingsOfBoth, gapsOfBoth } from './both-sides'
+import {
+  bySeverity,
+  worse,
+  type Grade,
+  gapsOfBoth,
+  assembleHive,
+  hasTwoSides,
+  onSide,
+  partsById,
+  type AssembledHive,
+  type Layout,
+} from '../stack'
+import type { Finding } from './finding'
+import { findingsOfBoth } from './both-sides'
 import type { Context, Measured } from './context'
 import { checkEndBars, checkVerticalGaps } from './bee-space'
 import { asksForBees, checkColony, mayStay } from './colony'
@@ -22,7 +34,6 @@ import {
   checkTravel,
   checkWinterTop,
 } from './season'
-import { assembleHive, hasTwoSides, onSide, partsById, type AssembledHive, type Layout } from '../stack'
 import { heldBack, type Edit, type Hive, type HiveSide, type Yard } from '../yard'
 import { contextOf, measure, type Look } from './measure'
 import { comparableMm } from '../units'

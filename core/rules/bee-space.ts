@@ -1,11 +1,18 @@
 import { findAll, type Pattern, dimension, framesEndingAt, hangAcross, isBox, isExcluder, isFilledBox } from '../parts'
-import { gapKey, type PlacedPart } from '../stack'
-import { isMarginal, limitDistance, outsideMm } from './band'
-import { canStandEitherWay } from './better-way'
+import {
+  gapKey,
+  type PlacedPart,
+  isMarginal,
+  limitDistance,
+  outsideMm,
+  canStandEitherWay,
+  bySeverity,
+  type Severity,
+  type JudgedGap,
+} from '../stack'
 import type { Context, Measured, Trial } from './context'
 import type { GapFacts } from './facts'
-import { bySeverity, findingOf, type Finding, type Remedy, type Severity } from './finding'
-import type { JudgedGap } from './judge-gap'
+import { findingOf, type Finding, type Remedy } from './finding'
 import { exchange, swapFor, takeOff, turnOver } from './remedies'
 import { worthwhile } from './trial'
 

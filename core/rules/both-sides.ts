@@ -1,9 +1,7 @@
-import { gapKey } from '../stack'
+import { gapKey, outsideMm, bySeverity, type JudgedGap } from '../stack'
 import type { HiveSide } from '../yard'
 import { comparableMm } from '../units'
-import { outsideMm } from './band'
-import { bySeverity, type Finding } from './finding'
-import type { JudgedGap } from './judge-gap'
+import type { Finding } from './finding'
 
 /**
  * The findings of a hive that is uneven: of two at one place the graver is told, and the farther out of equals, with
@@ -27,19 +25,3 @@ const told = (finding: Finding, side: HiveSide, elsewhereMm: number | null): Fin
   ...finding,
   uneven: { side, elsewhereMm },
 })
-
-/** The gaps of a hive that is uneven, each as it is on its worse side, where the first side is drawn. */
-export function gapsOfBoth(first: readonly JudgedGap[], other: readonly JudgedGap[]): JudgedGap[] {
-  const onOther = new Map(other.map((gap) => [gapKey(gap), gap]))
-  return first.map((gap) => {
-    const twin = onOther.get(gapKey(gap))
-    if (!twin || comparableMm(twin.mm) === comparableMm(gap.mm)) return gap
-    const grades = bySeverity({ severity: gap.grade }, { severity: twin.grade })
-    const isOther = grades > 0 || (grades === 0 && gapOut(twin) > gapOut(gap))
-    return isOther
-      ? { ...twin, fromMm: gap.fromMm, toMm: gap.toMm, uneven: { side: 'other', elsewhereMm: gap.mm } }
-      : { ...gap, uneven: { side: 'first', elsewhereMm: twin.mm } }
-  })
-}
-
-const gapOut = ({ mm, band }: JudgedGap) => (band ? outsideMm(mm, band) : mm)

@@ -1,11 +1,8 @@
 import type { Catalogue } from '../parts'
-import type { AssembledHive, GapSum, Joint, Layout } from '../stack'
+import type { AssembledHive, GapSum, Joint, Layout, Band, BetterWay, JudgedGap } from '../stack'
 import type { Climate, Colony, KnownStores, Stage } from '../yard'
 import type { NeedOn } from '../year/need-on'
 import type { TreatConflict } from '../year/treat-window'
-import type { Band } from './band'
-import type { BetterWay } from './better-way'
-import type { JudgedGap } from './judge-gap'
 import type { Figures } from '../figures'
 
 /** What an assessment is made for. */

@@ -1,10 +1,7 @@
-import type { PartKind, SpacedBy } from '../parts'
-import type { FrameReason } from '../stack/fit'
-import type { GapPlace, Side } from '../stack'
-import type { AbsorberFeature, Climate, KnownStores, Stage } from '../yard'
-import type { LimitDistance } from './band'
+import type { PartKind, SpacedBy, AbsorberFeature } from '../parts'
+import type { FrameReason, GapPlace, Side, LimitDistance, Verdict } from '../stack'
+import type { Climate, KnownStores, Stage } from '../yard'
 import type { AcrossVerdict } from './frames/judge-across'
-import type { Verdict } from './judge-gap'
 
 /** A rule whose sentence needs no more than its parts and its figure. */
 type Nothing = Readonly<Record<never, never>>

@@ -1,5 +1,5 @@
 import { about } from '../units'
-import { frameInBox } from '../stack/fit/frame-in-box'
+import { frameInBox } from '../stack'
 import type { Context, Measured } from './context'
 import { findingOf, type Finding } from './finding'
 import { isFilledBox } from '../parts'

@@ -1,6 +1,5 @@
-import { SIDES, jointsOf, type Joint, type PlacedPart, type Side } from '../stack'
+import { SIDES, jointsOf, type Joint, type PlacedPart, type Side, isUnsure } from '../stack'
 import { comparableMm, aboutTwo } from '../units'
-import { isUnsure } from './band'
 import type { Context, Measured } from './context'
 import { findingOf, type Finding, type Remedy } from './finding'
 import { add, centre, swapFor } from './remedies'

@@ -1,25 +1,19 @@
-import { catalogueOf } from '../parts'
-import { firstDayOf, yearOf } from '../year/calendar'
-import { needOn } from '../year/need-on'
-import { treatConflict } from '../year/treat-window'
-import { bandOf } from './band'
-import { betterWays, betterWaysOfBoth, canStandEitherWay, type BetterWay } from './better-way'
-import { judgeGap, type JudgedGap } from './judge-gap'
+import {
+  areAsMade,
+  betterWays,
+  betterWaysIn,
+  gapsOf,
+  jointsOf,
+  judgeGap,
+  judgingOf,
+  layOut,
+  type AssembledHive,
+  type Gap,
+  type JudgedGap,
+} from '../stack'
+import { firstDayOf, needOn, treatConflict, yearOf } from '../year'
 import type { Context, Measured } from './context'
-import { areAsMade } from './usual-joint'
-import { gapsOf, hasTwoSides, jointsOf, layOut, onSide, type AssembledHive, type Gap } from '../stack'
-import { colonyIn, storesByBook, HIVE_SIDES, type Climate, type Hive, type Yard } from '../yard'
-
-/** Parts that work either way up, tried both ways: all that a plan has to know of its gaps. */
-export function betterWaysIn(assembled: AssembledHive, { band, figures, catalogue }: Context): BetterWay[] {
-  const waysOf = (one: AssembledHive) => {
-    const layout = layOut(one)
-    return layout.parts.some(canStandEitherWay) ? betterWays(layout, gapsOf(layout, figures.beeTight).gaps, band) : []
-  }
-  if (!hasTwoSides(assembled)) return waysOf(assembled)
-  const [first, other] = HIVE_SIDES.map((side) => waysOf(onSide(assembled, side, catalogue)))
-  return betterWaysOfBoth(first!, other!, band)
-}
+import { colonyIn, storesByBook, type Hive, type Yard } from '../yard'
 
 /**
  * The geometry alone, without the checks.
@@ -41,28 +35,21 @@ export function measure(
   return { assembled, layout, gaps, reachedFromBelow, joints: jointsOf(layout), betterWays: ways }
 }
 
-/** The climate of a yard that has not said what year it is. */
-const USUAL_CLIMATE: Climate = 'cool-maritime'
-
 /** When a hive is looked at: the day where it is known, and whether it stands so or is planned so. */
 export type Look = Pick<Context, 'today' | 'planned'>
 
 /** The context of a hive in its yard: its stage, and the yard's catalogue, band, figures and climate. */
 export function contextOf(yard: Yard, hive: Hive, look: Look = {}): Context {
-  const catalogue = catalogueOf(yard)
-  const { figures } = catalogue
   const colony = colonyIn(yard, hive.id)
   const stores = storesByBook(yard, hive.id)
   const year = yearOf(yard)
   const conflict = treatConflict(year)
   const asOf = look.planned ? undefined : look.today
   return {
-    catalogue,
+    ...judgingOf(yard),
     stage: hive.stage,
-    band: bandOf(yard.band, figures),
-    figures,
     prolific: yard.prolific,
-    climate: yard.season?.calendar?.climate ?? USUAL_CLIMATE,
+    climate: year.calendar.climate,
     ...(yard.season?.winterMeansCelsius ? { winterMeansCelsius: yard.season.winterMeansCelsius } : {}),
     need: needOn(yard, asOf ?? firstDayOf(hive.stage, year)),
     ...(yard.season?.calendar ? {} : { climateUnsaid: true }),

@@ -1,7 +1,5 @@
-import { SIDES, type Joint, type Side } from '../stack'
+import { SIDES, type Joint, type Side, isUnsure, type Grade } from '../stack'
 import { comparableMm } from '../units'
-import { isUnsure } from './band'
-import type { Grade } from './finding'
 import type { Figures } from '../figures'
 
 /** Where a joint stands open, how wide at worst, and how bad it is. */

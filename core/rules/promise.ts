@@ -1,7 +1,7 @@
 import { applyEdit, type Edit, type Yard } from '../yard'
-import { outsideMm, type Band } from './band'
+import { outsideMm, type Band, SEVERITIES, type Severity } from '../stack'
 import type { Trial } from './context'
-import { SEVERITIES, type Finding, type Remedy, type Severity } from './finding'
+import type { Finding, Remedy } from './finding'
 
 /** A hive as it is judged: what is found, and each of its sides with its gaps. */
 export interface Judgement {

@@ -1,6 +1,6 @@
-import { type Catalogue, type Pattern, attachmentPlaceOf, isCrown } from '../parts'
+import { type Catalogue, type Pattern, attachmentPlaceOf, isCrown, type Part, type Role } from '../parts'
 import type { PlacedPart } from '../stack'
-import { PLACEHOLDER, newPart, newPlacement, partEdit, swapEdit, type Hive, type Part, type Role } from '../yard'
+import { PLACEHOLDER, newPart, newPlacement, partEdit, swapEdit, type Hive } from '../yard'
 import type { Remedy } from './finding'
 import * as deeds from '../yard/deeds'
 

@@ -1,6 +1,15 @@
-import { assembleHive, gapSumsOf, layOut, partsById, type GapSum, type Layout } from '../stack'
+import {
+  assembleHive,
+  gapSumsOf,
+  layOut,
+  partsById,
+  type GapSum,
+  type Layout,
+  floorBandOf,
+  outsideMm,
+  type Band,
+} from '../stack'
 import { applyEdit, emptyYard, isEdit, leavesOf, type Edit, type Yard } from '../yard'
-import { floorBandOf, outsideMm, type Band } from './band'
 import type { Context, Measured, Trial } from './context'
 import type { Remedy, RemedyKind, Way } from './finding'
 

@@ -1,6 +1,6 @@
 import type { Figures } from '../figures'
-import { type Catalogue, resolvePart, type ResolvedPart } from '../parts'
-import type { Attachment, Hive, Part, Placement, Yard } from '../yard'
+import { type Catalogue, resolvePart, type ResolvedPart, type Part } from '../parts'
+import type { Attachment, Hive, Placement, Yard } from '../yard'
 
 export interface StackedPart extends ResolvedPart {
   /** The part without its place, for what does not depend on it. */

@@ -1,5 +1,5 @@
 import type { Figures } from '../figures'
-import type { Catalogue, HangingPattern, ResolvedPart } from '../parts'
+import { type Catalogue, type HangingPattern, type ResolvedPart, inWords } from '../parts'
 import {
   boxBill,
   boxSteps,
@@ -24,7 +24,7 @@ import {
   sawInWords,
   stepInWords,
 } from './build-words'
-import { capital, inWords, patternName, type Reader } from './names'
+import { capital, patternName, type Reader } from './names'
 import { inVocabulary } from './vocabulary'
 
 export interface SheetTable {

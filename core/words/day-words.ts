@@ -1,4 +1,4 @@
-import type { Vocabulary } from './names'
+import type { Vocabulary } from '../parts'
 
 const MONTHS = [
   'January',

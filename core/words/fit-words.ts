@@ -1,4 +1,4 @@
-import type { BoxFit, FrameFit } from '../stack/fit'
+import type { BoxFit, FrameFit } from '../stack'
 import { showLength } from '../units'
 import { verdictWord } from './gap-words'
 import type { Reader } from './names'

@@ -1,9 +1,9 @@
-import type { Catalogue } from '../parts'
+import { type Catalogue, inWords } from '../parts'
 import type { Ask } from '../ask/spacings'
 import type { HangProblem, SpacingStep } from '../stack'
 import { showLength } from '../units'
 import { frameFitInWords } from './fit-words'
-import { counted, inWords, type Reader } from './names'
+import { counted, type Reader } from './names'
 
 /** Why something was not hung or taken out, and what would be right. */
 export function hangProblemInWords(

@@ -1,9 +1,20 @@
-import { spacerPitchMm, type Label, type SpacedBy, type SlackPlace } from '../parts'
+import {
+  spacerPitchMm,
+  type Label,
+  type SpacedBy,
+  type SlackPlace,
+  type CombHolds,
+  type CombStart,
+  type CombSupport,
+  type Content,
+  type FrameState,
+  type Spacing,
+  inWords,
+} from '../parts'
 import type { Figures } from '../figures'
 import type { AcrossVerdict } from '../rules'
-import type { CombHolds, CombStart, CombSupport, Content, FrameState, Spacing } from '../yard'
 import { showLength } from '../units'
-import { inWords, type Reader } from './names'
+import type { Reader } from './names'
 
 export const COMB_WORDS: Record<CombStart, string> = {
   'wax-foundation': 'wax foundation',

@@ -1,6 +1,5 @@
-import type { GapPlace, Term } from '../stack'
+import type { GapPlace, Term, JudgedGap, UnevenSide, Verdict } from '../stack'
 import type { TermName } from '../parts'
-import type { JudgedGap, UnevenSide, Verdict } from '../rules'
 import { figuresApart, showLength, showWithDoubt, termFigures } from '../units'
 import { capital, type Reader } from './names'
 import { inVocabulary } from './vocabulary'

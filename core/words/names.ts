@@ -1,4 +1,6 @@
 import {
+  inWords,
+  type Vocabulary,
   formatName,
   type Catalogue,
   type HangingPattern,
@@ -7,21 +9,16 @@ import {
   isBox,
   isFrame,
   type ResolvedPart,
+  type Role,
 } from '../parts'
 import type { AssembledHive } from '../stack'
-import { partIdsOf, type Role, type Stage } from '../yard'
+import { partIdsOf, type Stage } from '../yard'
 import type { UnitSystem } from '../units'
-
-export type Vocabulary = 'british' | 'northAmerican'
 
 /** How one reader wants things said. */
 export interface Reader {
   readonly vocabulary: Vocabulary
   readonly units: UnitSystem
-}
-
-export function inWords(label: Label, vocabulary: Vocabulary): string {
-  return label[vocabulary]
 }
 
 export function capital(text: string): string {
@@ -36,16 +33,6 @@ export function counted(count: number, one: string, many = `${one}s`): string {
 /** The name with its article, where it is not numbered and not the keeper's own: `the crown board`, `super 1`. */
 export function the(name: string): string {
   return /^[a-z]/.test(name) && !/\d$/.test(name) ? `the ${name}` : name
-}
-
-const ROLE_WORDS: Record<Role, Label> = {
-  brood: { british: 'brood box', northAmerican: 'hive body' },
-  food: { british: 'food box', northAmerican: 'food super' },
-  super: { british: 'super', northAmerican: 'super' },
-}
-
-export function roleWord(role: Role, vocabulary: Vocabulary): string {
-  return ROLE_WORDS[role][vocabulary]
 }
 
 const STAGE_WORDS: Record<Stage, string> = {
@@ -77,37 +64,6 @@ export function patternName(patternId: string, catalogue: Catalogue, vocabulary:
 export function ofFormat(patternId: string, name: string, catalogue: Catalogue): string {
   const format = catalogue.patterns.get(patternId)?.format
   return format && format !== 'any' ? `${name}, ${formatName(format)}` : name
-}
-
-/**
- * A name for every part of a hive: the keeper's own where there is one, else the trade's word, numbered from
- * below where a hive has several of a kind.
- */
-export function partNames({ hive, stack, attached }: AssembledHive, vocabulary: Vocabulary): Map<string, string> {
-  const resolved = new Map<string, ResolvedPart>([...stack, ...attached].map((part) => [part.part.id, part]))
-  const roles = new Map(stack.map(({ part, placement }) => [part.id, placement.role]))
-  const words = partIdsOf(hive).map((partId) => ({
-    partId,
-    word: wordFor(resolved.get(partId)!, roles.get(partId), vocabulary),
-  }))
-  const total = new Map<string, number>()
-  for (const { word } of words) total.set(word, (total.get(word) ?? 0) + 1)
-  const seen = new Map<string, number>()
-  return new Map(
-    words.map(({ partId, word }) => {
-      const own = resolved.get(partId)!.part.name
-      const count = (seen.get(word) ?? 0) + 1
-      seen.set(word, count)
-      return [partId, own ?? (total.get(word)! > 1 ? `${word} ${count}` : word)]
-    }),
-  )
-}
-
-function wordFor({ part, pattern }: ResolvedPart, role: Role | undefined, vocabulary: Vocabulary): string {
-  if (!pattern) return `unknown part “${part.patternId}”`
-  return isBox({ pattern })
-    ? roleWord(role ?? pattern.usualRole ?? 'super', vocabulary)
-    : inWords(pattern.label, vocabulary)
 }
 
 /** A pattern's name without its format, where only one format is in sight. */

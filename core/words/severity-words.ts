@@ -1,4 +1,4 @@
-import type { Grade } from '../rules'
+import type { Grade } from '../stack'
 
 const SEVERITY_WORDS: Record<Grade, string> = { stop: 'Stop', mend: 'Mend', watch: 'Watch', note: 'Note', good: 'Good' }
 

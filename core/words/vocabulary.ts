@@ -1,4 +1,5 @@
-import { capital, type Vocabulary } from './names'
+import { capital } from './names'
+import type { Vocabulary } from '../parts'
 
 /**
  * Nouns of the sentences themselves, British and as a North American keeper says them; the longer before the shorter.

@@ -1,4 +1,4 @@
-import type { Saying } from '../parts'
+import { type Saying, inWords } from '../parts'
 import type {
   BothSchools,
   GuidelineZone,
@@ -13,7 +13,7 @@ import type {
 import type { Change } from '../ask/lighter/lighter'
 import type { Duty } from '../ask/duty'
 import { inchesFromMm, massFigure, massUnit, showLength, showMass, showStature, type UnitSystem } from '../units'
-import { counted, inWords, type Reader } from './names'
+import { counted, type Reader } from './names'
 import { inVocabulary } from './vocabulary'
 
 export const FULLNESS_WORDS: Record<Fullness, string> = {

@@ -1,10 +1,10 @@
-import type { Catalogue } from '../parts'
+import { type Catalogue, inWords } from '../parts'
 import type { Figures } from '../figures'
 import { showMass, showR, showTemperature } from '../units'
 import type { CanGive, FaceState, HeatFace, Insulation, SensorPlace, StackOpening, WinterState } from '../heat'
 import type { WinterFood } from '../ask/wintering/hive-winter'
 import type { WinterWay, WinterWayGroup } from '../ask/wintering/ways'
-import { capital, inWords, type Reader } from './names'
+import { capital, type Reader } from './names'
 import { inVocabulary } from './vocabulary'
 import { rangeInWords } from './weight-words'
 

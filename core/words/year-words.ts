@@ -1,10 +1,10 @@
 import { isOneOf } from '../units/plain'
-import { type Pattern, isBox, isExcluder } from '../parts'
+import { type Pattern, isBox, isExcluder, inWords } from '../parts'
 import { STAGES, type Climate, type TravelTask, type VisitStep } from '../yard'
 import type { CalendarProblem, PartChange, Bounds, StepReason, Work } from '../year'
 import { showMass, type UnitSystem } from '../units'
 import { rangeInWords } from './weight-words'
-import { capital, counted, inWords, stageWord, type Reader } from './names'
+import { capital, counted, stageWord, type Reader } from './names'
 
 export const CLIMATE_WORDS: Record<Climate, string> = {
   'cool-maritime': 'cool, by the sea',

@@ -1,4 +1,4 @@
-import type { Content, FrameState, Half, Part, Role, Spacing } from './model/yard'
+import type { Content, FrameState, Half, Part, Role, Spacing } from '../parts'
 
 /** What hangs in a part, in order across it. */
 export function inOrder({ contents }: Pick<Part, 'contents'>): Content[] {

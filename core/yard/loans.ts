@@ -1,7 +1,8 @@
 import { canonical } from '../units/plain'
 import { withoutLoan } from './edits/apply-loan'
 import { isEdit, leavesOf, type Edit } from './edits/edit'
-import { findPart, shedOf, type Loan, type Part, type Yard } from './model/yard'
+import { findPart, shedOf, type Yard } from './model/yard'
+import type { Loan, Part } from '../parts'
 import { keepHanging, keepPattern } from './deeds/keep-pattern'
 import { after, together } from './deeds/together'
 

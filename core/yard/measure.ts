@@ -1,6 +1,5 @@
-import type { DimensionName } from '../parts'
+import type { DimensionName, Part, Reading } from '../parts'
 import { parseLength, type Length, type LengthLimits, type ParsedLength, type UnitSystem } from '../units'
-import type { Part, Reading } from './model/yard'
 
 /** What a dimension of a hive part can sensibly be, mm; common practice, wide. */
 const RECESS: LengthLimits = { minMm: 0, maxMm: 150 }

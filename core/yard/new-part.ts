@@ -1,5 +1,5 @@
-import type { Catalogue, Pattern } from '../parts'
-import type { Content, Part, Placement, Role } from './model/yard'
+import type { Catalogue, Pattern, Content, Part, Role } from '../parts'
+import type { Placement } from './model/yard'
 
 /**
  * A new part of a pattern, with its normal contents hung in it.

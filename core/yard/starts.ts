@@ -1,5 +1,5 @@
-import { STARTS, type Catalogue } from '../parts'
-import type { Hive, Part, Role } from './model/yard'
+import { STARTS, type Catalogue, type Part, type Role } from '../parts'
+import type { Hive } from './model/yard'
 import { newPart, newPlacement } from './new-part'
 
 export type StartName = keyof typeof STARTS

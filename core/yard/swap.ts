@@ -1,7 +1,7 @@
-import type { Catalogue, Pattern } from '../parts'
+import type { Catalogue, Pattern, Part } from '../parts'
 import { partEdit } from './edits/change-part'
 import type { Edit } from './edits/edit'
-import type { Hive, Part } from './model/yard'
+import type { Hive } from './model/yard'
 import { newPart } from './new-part'
 
 /**

@@ -1,7 +1,6 @@
 import { isOneOf, keysOf } from '../units/plain'
-import type { DimensionName } from '../parts'
+import type { DimensionName, Part } from '../parts'
 import type { Length } from '../units'
-import type { Part } from './model/yard'
 
 /** The side of a hive, seen from its entrance: its left and front, or its right and back. */
 export const HIVE_SIDES = ['first', 'other'] as const

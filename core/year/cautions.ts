@@ -1,5 +1,5 @@
-import { type Pattern, isAbsorber, isBox, isEke, isExcluder, isFeeder } from '../parts'
-import type { Climate, Role, Stage, VisitStep } from '../yard'
+import { type Pattern, isAbsorber, isBox, isEke, isExcluder, isFeeder, type Role } from '../parts'
+import type { Climate, Stage, VisitStep } from '../yard'
 import { partingFor, type HasYear, type Parting } from './autumn'
 import { yearOf } from './calendar'
 import type { Figures } from '../figures'

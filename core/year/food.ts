@@ -1,5 +1,5 @@
 import type { Figures } from '../figures'
-import type { FoodNeed } from '../rules'
+import type { FoodNeed } from './food-need'
 import { type Stage, isCold } from '../yard'
 import type { Range } from '../loads'
 

@@ -1,4 +1,5 @@
-import { type Hive, type Part, type Stage, type Yard, partIdsOf } from '../yard'
+import { type Hive, type Stage, type Yard, partIdsOf } from '../yard'
+import type { Part } from '../parts'
 import { isWanted, partsWith, type PlannedHive } from './write'
 import { partsById } from '../stack'
 

@@ -1,5 +1,4 @@
-import type { FoodNeed } from '../rules'
-import { foodNeedOf } from '../rules/season/need'
+import { foodNeedOf, type FoodNeed } from './food-need'
 import type { Figures } from '../figures'
 import type { Calendar, Stage, Yard } from '../yard'
 import { clusterWatts } from '../heat/colony'

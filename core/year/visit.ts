@@ -7,11 +7,11 @@ import {
   WANTED,
   type Edit,
   type Hive,
-  type Part,
   type Visit,
   type VisitStep,
   type Yard,
 } from '../yard'
+import type { Part } from '../parts'
 import { sortedIn, sortedOut, type HiveChangeover } from './changeover'
 import * as deeds from '../yard/deeds'
 

@@ -1,10 +1,9 @@
 import { HyperFormula } from 'hyperformula'
 import { assess, assessHive } from '#core/rules/assess'
 import { contextOf, measure } from '#core/rules/measure'
-import { CATALOGUE } from '#core/parts'
-import { boxOfPattern, boxTable, frameTable } from '#core/stack/fit'
-import { assembleHive, gapSumsOf, layOut, partsById } from '#core/stack'
-import { buildHive, emptyYard, type Part, type Role, type Yard } from '#core/yard'
+import { CATALOGUE, type Part, type Role } from '#core/parts'
+import { boxOfPattern, boxTable, frameTable, assembleHive, gapSumsOf, layOut, partsById } from '#core/stack'
+import { buildHive, emptyYard, type Yard } from '#core/yard'
 import type { Length } from '#core/units'
 import { growthExponent, median, spread, tell, timed } from '../lib/measure'
 

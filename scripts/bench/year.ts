@@ -1,7 +1,7 @@
 import type { Page } from 'playwright-core'
-import { CATALOGUE } from '#core/parts'
+import { CATALOGUE, type Role } from '#core/parts'
 import { partsById } from '#core/stack'
-import { buildHive, emptyYard, type Role } from '#core/yard'
+import { buildHive, emptyYard } from '#core/yard'
 import { changeoverMoves, changeoverOf, compareWork, workOf, writeHive, type Handled } from '#core/year'
 import { median, spread, tell, timed } from '../lib/measure'
 

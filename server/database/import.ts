@@ -1,7 +1,8 @@
 import { randomUUID } from 'node:crypto'
 import { eq } from 'drizzle-orm'
-import { freeName, withOwnIdentities, type Edit, type Part, type Plan, type Yard } from '#core/yard'
-import { entriesRenamed } from '#core/book'
+import { freeName, withOwnIdentities, type Edit, type Plan, type Yard } from '#core/yard'
+import type { Part } from '#core/parts'
+import { entriesRenamed, type Entry } from '#core/book'
 import type { StoredYard } from '#wire/answers'
 import type { Imported } from '#wire/import-answer'
 import { inTransaction, type Database } from './client'
@@ -33,12 +34,12 @@ export interface Importing {
 }
 
 /** Brings a plan in, all of it or nothing; nothing that is here already is overwritten. */
-export function importPlan(database: Database, plan: Plan, importing: Importing): Promise<readonly Imported[]> {
+export function importPlan(database: Database, plan: Plan<Entry>, importing: Importing): Promise<readonly Imported[]> {
   return inTransaction(database, (tx) => importInto(tx, plan, importing))
 }
 
 /** The same inside a transaction that is open already. */
-export async function importInto(tx: Writer, plan: Plan, importing: Importing): Promise<readonly Imported[]> {
+export async function importInto(tx: Writer, plan: Plan<Entry>, importing: Importing): Promise<readonly Imported[]> {
   const [before] = await tx.select().from(imports).where(eq(imports.id, importing.importId))
   if (before && before.contentHash !== importing.contentHash)
     throw new ImportRefused('Another file was brought in under this identity: begin again.')

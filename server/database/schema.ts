@@ -1,27 +1,30 @@
 import { sql, type ColumnBuilderBase } from 'drizzle-orm'
 import { foreignKey, index, integer, primaryKey, real, sqliteTable, text, uniqueIndex } from 'drizzle-orm/sqlite-core'
-import type { HangingPattern, Pattern } from '#core/parts'
+import type {
+  HangingPattern,
+  Pattern,
+  AbsorberFeature,
+  AttachmentPlace,
+  Condition,
+  Content,
+  OpeningEdge,
+  Override,
+  Part,
+  Reading,
+  Role,
+  Loan,
+  Spacing,
+} from '#core/parts'
 import type { SensorPlace } from '#core/heat'
 import type { Entry, EntrySort } from '#core/book'
 import type {
   Acceptance,
-  AbsorberFeature,
   Attachment,
-  AttachmentPlace,
   BandPreset,
-  Condition,
-  Content,
   Edit,
   Hive,
-  OpeningEdge,
-  Override,
-  Part,
   Placement,
-  Reading,
-  Role,
   HiveSeason,
-  Loan,
-  Spacing,
   Stage,
   Visit,
   YardAsKept,

@@ -1,5 +1,6 @@
 import { randomUUID } from 'node:crypto'
-import { findPart, loansOf, type Edit, type Hive, type Part, type Yard } from '#core/yard'
+import { findPart, loansOf, type Edit, type Hive, type Yard } from '#core/yard'
+import type { Part } from '#core/parts'
 import * as deeds from '#core/yard/deeds'
 import { commitWithin } from './commit'
 import { readYard, type Writer } from './yards'

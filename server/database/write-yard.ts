@@ -1,5 +1,6 @@
 import { and, desc, eq, getTableColumns, inArray, sql, type SQL } from 'drizzle-orm'
-import type { Hive, Part, Yard } from '#core/yard'
+import type { Hive, Yard } from '#core/yard'
+import type { Part } from '#core/parts'
 import { keysOf } from '#core/units/plain'
 import { toSnakeCase } from 'drizzle-orm/casing'
 import { generateNKeysBetween } from 'fractional-indexing'

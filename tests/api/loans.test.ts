@@ -1,6 +1,6 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
-import { CATALOGUE } from '#core/parts'
-import { emptyYard, findPart, loansOf, newPart, shedOf, type Edit, type LoggedEdit, type Part } from '#core/yard'
+import { CATALOGUE, type Part } from '#core/parts'
+import { emptyYard, findPart, loansOf, newPart, shedOf, type Edit, type LoggedEdit } from '#core/yard'
 import * as deeds from '#core/yard/deeds'
 import { startServer, type RunningServer } from '../../scripts/lib/server'
 import { DEMO, get, nextId, post, storedYards, submission } from '../helpers/wire'

@@ -1,7 +1,7 @@
 import { SHIPPED_FIGURES } from '#core/figures'
 import { CATALOGUE } from '#core/parts'
 import { boxBill, cutList, panelOutlines } from '#core/parts/making'
-import { boxOfPattern } from '#core/stack/fit'
+import { boxOfPattern } from '#core/stack'
 import { boxSheet, frameSheet, type Sheet } from '#core/words'
 import DxfParser from 'dxf-parser'
 import Papa from 'papaparse'

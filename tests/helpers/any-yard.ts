@@ -15,25 +15,29 @@ import {
   type HangingPattern,
   BOX_SIZES,
   SLACK_PLACES,
-} from '#core/parts'
-import { FIGURE_NAMES, figureKey, figureLimits } from '#core/figures'
-import type { Length } from '#core/units'
-import {
   ABSORBER_FEATURES,
   ATTACHMENT_PLACES,
-  BAND_PRESETS,
-  BROOD_FORMS,
-  CLIMATES,
   COMB_HOLDS,
   COMB_STARTS,
   COMB_SUPPORTS,
   CONDITIONS,
-  CROP_WAYS,
   EDGES,
-  EXCLUDER_PLACES,
-  FLOOR_WAYS,
   ROLES,
   SPACING_SYSTEMS,
+  HALVES,
+  PARTLY,
+  type Content,
+  type Part,
+} from '#core/parts'
+import { FIGURE_NAMES, figureKey, figureLimits } from '#core/figures'
+import type { Length } from '#core/units'
+import {
+  BAND_PRESETS,
+  BROOD_FORMS,
+  CLIMATES,
+  CROP_WAYS,
+  EXCLUDER_PLACES,
+  FLOOR_WAYS,
   STAGES,
   SUPER_STARTS,
   WINTER_SIZES,
@@ -41,12 +45,8 @@ import {
   WINTER_TOPS,
   WRAPS,
   YAWS_DEG,
-  HALVES,
-  PARTLY,
   TRAVEL_TASKS,
-  type Content,
   type Hive,
-  type Part,
   type Placement,
   type Yard,
 } from '#core/yard'

@@ -1,8 +1,17 @@
 import { SHIPPED_FIGURES } from '#core/figures'
-import { CATALOGUE, resolvePart, type ResolvedPart } from '#core/parts'
+import {
+  CATALOGUE,
+  resolvePart,
+  type ResolvedPart,
+  type Content,
+  type FrameState,
+  type Part,
+  type Role,
+  type Spacing,
+} from '#core/parts'
 import type { Context, Finding } from '#core/rules'
 import { assessBox } from '#core/rules/assess-box'
-import { newPlacement, type Content, type FrameState, type Part, type Role, type Spacing, type Stage } from '#core/yard'
+import { newPlacement, type Stage } from '#core/yard'
 
 export interface Hung {
   readonly spacing?: Spacing

@@ -1,18 +1,9 @@
 import { assess, assessHive, type Assessment } from '#core/rules/assess'
 import { contextOf } from '#core/rules/measure'
-import { CATALOGUE, type Catalogue } from '#core/parts'
-import { remediesOf, type Finding, type JudgedGap, type Remedy } from '#core/rules'
-import { assembleHive, partsById } from '#core/stack'
-import {
-  buildHive,
-  emptyYard,
-  type BandPreset,
-  type Hive,
-  type Part,
-  type Role,
-  type Stage,
-  type Yard,
-} from '#core/yard'
+import { CATALOGUE, type Catalogue, type Part, type Role } from '#core/parts'
+import { remediesOf, type Finding, type Remedy } from '#core/rules'
+import { type JudgedGap, assembleHive, partsById } from '#core/stack'
+import { buildHive, emptyYard, type BandPreset, type Hive, type Stage, type Yard } from '#core/yard'
 
 export type Layer = readonly [patternId: string, role?: Role, turnedOver?: boolean]
 

@@ -1,5 +1,6 @@
 import type { Entry, EntryBodies } from '#core/book'
-import type { Hive, Part, Yard } from '#core/yard'
+import type { Hive, Yard } from '#core/yard'
+import type { Part } from '#core/parts'
 import { CALENDARS } from '#core/year'
 import { entry } from './book'
 import { build, L } from './hives'

@@ -1,7 +1,7 @@
 import { SHIPPED_FIGURES } from '#core/figures'
 import { boxBill, foundationSheet, frameBill } from '#core/parts/making'
 import { CATALOGUE } from '#core/parts'
-import { boxOfPattern } from '#core/stack/fit'
+import { boxOfPattern } from '#core/stack'
 import { describe, expect, it } from 'vitest'
 
 const IN = 25.4

@@ -1,7 +1,6 @@
 import { SHIPPED_FIGURES } from '#core/figures'
 import { CATALOGUE, combAreaDm2 } from '#core/parts'
-import { boxOfPattern } from '#core/stack/fit'
-import { insideLitres } from '#core/stack'
+import { boxOfPattern, insideLitres } from '#core/stack'
 import {
   USUAL_PROFILE,
   couplingMultiplier,

@@ -1,7 +1,14 @@
 <script setup lang="ts">
 // What can be done with the selected part, as buttons; the keys do the same.
-import { ABSORBER_FEATURES, ROLES, type AbsorberFeature, type OpeningEdge, type Role } from '#core/yard'
-import { roleWord, type Vocabulary } from '#core/words'
+import {
+  ABSORBER_FEATURES,
+  ROLES,
+  type AbsorberFeature,
+  type OpeningEdge,
+  type Role,
+  type Vocabulary,
+} from '#core/parts'
+import { roleWord } from '#core/stack'
 
 defineProps<{
   name: string

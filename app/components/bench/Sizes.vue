@@ -1,7 +1,7 @@
 <script setup lang="ts">
 // The sizes of one part as the ruler has them; typed in any unit, every reading kept, nothing typed lost.
 import { keysOf } from '#core/units/plain'
-import { otherWithSize, type DimensionName, type Pattern } from '#core/parts'
+import { otherWithSize, type DimensionName, type Pattern, type Part, type Reading } from '#core/parts'
 import {
   RULERS,
   isUpright,
@@ -11,8 +11,6 @@ import {
   withMeasured,
   withReading,
   withReadingInUse,
-  type Part,
-  type Reading,
 } from '#core/yard'
 import { showLength, type Length } from '#core/units'
 import { dimensionWord, lengthProblemInWords, patternName, sizeNonsenseInWords, withPlusMinus } from '#core/words'

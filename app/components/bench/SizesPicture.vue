@@ -1,7 +1,6 @@
 <script setup lang="ts">
 // The part as it is cut, with the size that is being typed lit on it.
-import type { DimensionName, Pattern } from '#core/parts'
-import type { Part } from '#core/yard'
+import type { DimensionName, Pattern, Part } from '#core/parts'
 import { dimensionWord } from '#core/words'
 import { INDIGO } from '~/drawing/palette'
 import { lonePart } from '~/drawing/lone-part'

@@ -1,8 +1,8 @@
 <script setup lang="ts">
 // What the selected part can be swapped for; looking at one shows it on the drawing.
-import { findAll, type Pattern } from '#core/parts'
+import { findAll, type Pattern, inWords } from '#core/parts'
 import { PLACEHOLDER, findPart, swapEdit } from '#core/yard'
-import { capital, inWords } from '#core/words'
+import { capital } from '#core/words'
 
 const props = defineProps<{ partId: string; name: string }>()
 const emit = defineEmits<{ done: [] }>()

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 // The tray of parts: press one and it goes to its usual place, or drag it anywhere onto the stack.
-import { type Pattern, formatsOf, isRack, resolvePart } from '#core/parts'
-import { shedOf, type Part } from '#core/yard'
+import { type Pattern, formatsOf, isRack, resolvePart, type Part } from '#core/parts'
+import { shedOf } from '#core/yard'
 import { capital, partDetail, shortPatternName } from '#core/words'
 import { TRAY_FORMATS, trayFor } from '~/drawing/tray'
 import { vDragPart } from '~/composables/dragPart'

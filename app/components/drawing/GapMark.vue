@@ -1,6 +1,6 @@
 <script setup lang="ts">
 // The mark of a verdict, 16 by 16 about its middle; half filled when the verdict is marginal.
-import type { Grade } from '#core/rules'
+import type { Grade } from '#core/stack'
 import type { MarkShape } from '~/drawing/marks'
 import { GRADE_COLOURS, PAPER } from '~/drawing/palette'
 

@@ -1,9 +1,9 @@
 <script setup lang="ts">
 // A pair laid over each other, in plan and in section, with every clearance where it is.
-import type { HangingPattern, Axis } from '#core/parts'
-import { boxFit, frameInBox, stackOfTwo, type FitBox } from '#core/stack/fit'
+import { type HangingPattern, type Axis, inWords } from '#core/parts'
+import { boxFit, frameInBox, stackOfTwo, type FitBox } from '#core/stack'
 import { showLength } from '#core/units'
-import { boxFitLine, capital, frameFitLine, frameVerdictWord, inWords, seatWord } from '#core/words'
+import { boxFitLine, capital, frameFitLine, frameVerdictWord, seatWord } from '#core/words'
 import { boxesFromAbove, frameFromAbove, type DimensionLine } from '~/drawing/fit-drawing'
 import { frameShapes, sectionOf } from '~/drawing/section'
 

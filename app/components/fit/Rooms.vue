@@ -1,11 +1,11 @@
 <script setup lang="ts">
 // Room for brood, arrangement by arrangement, against what a queen fills; and how many sizes the yard keeps.
 import { arrangements, roomOf, uniformKit } from '#core/stack'
+import { inWords, resolvePart } from '#core/parts'
 import { honeyKg, type Range } from '#core/loads'
-import { resolvePart } from '#core/parts'
 import { findPart } from '#core/yard'
 import { showInUnit, showLength, showVolume } from '#core/units'
-import { capital, counted, inWords, rangeInWords } from '#core/words'
+import { capital, counted, rangeInWords } from '#core/words'
 
 const view = useView()
 const preferences = usePreferences()

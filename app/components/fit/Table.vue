@@ -2,7 +2,7 @@
 // The computed table: a cell for every pair, with its mark, its word and the figure that decides.
 import { useVirtualizer } from '@tanstack/vue-virtual'
 import type { Pattern } from '#core/parts'
-import type { Grade } from '#core/rules'
+import type { Grade } from '#core/stack'
 
 interface Named {
   readonly id: string

@@ -1,9 +1,8 @@
 <script setup lang="ts">
 // Spacings side by side, for one box or for many: what each gives and asks, and the way there.
-import { compareSpacings, spacedFor, type SpacingOption } from '#core/ask'
-import { stepsTo } from '#core/stack'
+import { compareSpacings, type SpacingOption } from '#core/ask'
+import { spacedFor, stepsTo, fullCount } from '#core/stack'
 import { hangAcross, isFrame, type ResolvedPart, isUndrawn, type Catalogue } from '#core/parts'
-import { fullCount } from '#core/rules'
 import { showLength, showMass } from '#core/units'
 import { askInWords, capital, counted, rangeInWords, spacingInWords, spacingStepInWords } from '#core/words'
 

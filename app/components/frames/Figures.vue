@@ -1,8 +1,8 @@
 <script setup lang="ts">
 // What the spacing makes of the comb: thickness, gap, honey, wax, the knife; and drain frames where there are some.
-import { isDrainBox, fullCount } from '#core/rules'
-import { combsFollowed, drainPlan } from '#core/stack'
-import { proudMm, usualFrame } from '#core/ask'
+import { isDrainBox } from '#core/rules'
+import { fullCount, combsFollowed, drainPlan, usualFrame } from '#core/stack'
+import { proudMm } from '#core/ask'
 import { honeyCapacityKg, honeyKg, waxKg } from '#core/loads'
 import { honeyCombMm, isUndrawn, isFrame } from '#core/parts'
 import { showLength, showMass } from '#core/units'

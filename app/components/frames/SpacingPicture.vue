@@ -1,6 +1,6 @@
 <script setup lang="ts">
 // How frames are kept apart, seen from above: bars that touch, notches, or distance pieces.
-import type { Spacing } from '#core/yard'
+import type { Spacing } from '#core/parts'
 
 const props = defineProps<{ spacing: Spacing }>()
 const WIDE = 44

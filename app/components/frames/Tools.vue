@@ -1,19 +1,21 @@
 <script setup lang="ts">
 // How the frames of a box are spaced, what is painted on them, what is hung in.
 import { isOneOf } from '#core/units/plain'
-import { frameInBox } from '#core/stack/fit'
-import { isFrame, isFramePattern, resolvePart, SLACK_PLACES, isFoundationless } from '#core/parts'
-import { COMB_HOLDS, COMB_STARTS, COMB_SUPPORTS, alternated, spacedBy, type Spacing } from '#core/yard'
+import { frameInBox } from '#core/stack'
 import {
-  COMB_WORDS,
-  SLACK_WORDS,
-  SUPPORT_WORDS,
-  capital,
-  holdsWord,
   inWords,
-  spacerWord,
-  spacingInWords,
-} from '#core/words'
+  isFrame,
+  isFramePattern,
+  resolvePart,
+  SLACK_PLACES,
+  isFoundationless,
+  COMB_HOLDS,
+  COMB_STARTS,
+  COMB_SUPPORTS,
+  type Spacing,
+} from '#core/parts'
+import { alternated, spacedBy } from '#core/yard'
+import { COMB_WORDS, SLACK_WORDS, SUPPORT_WORDS, capital, holdsWord, spacerWord, spacingInWords } from '#core/words'
 
 const frames = useFrames()
 const preferences = usePreferences()

@@ -2,9 +2,9 @@
 // A lighter way beside the hive as it stands: what changes, what it costs, what it asks to buy.
 import { outlayOf, type Alternative } from '#core/ask'
 import type { Hive, Yard } from '#core/yard'
-import { catalogueOf } from '#core/parts'
+import { catalogueOf, inWords } from '#core/parts'
 import { showLength, showMass } from '#core/units'
-import { capital, changesInWords, counted, inWords, patternName } from '#core/words'
+import { capital, changesInWords, counted, patternName } from '#core/words'
 import { usePrices } from '~/composables/prices'
 import { plannedOn } from '~/composables/wayDrawn'
 

@@ -1,11 +1,11 @@
 <script setup lang="ts">
 // What a hive is weighed as: state, timber, how full a full comb is.
-import { CATALOGUE, SAYINGS, boxOfSize } from '#core/parts'
+import { CATALOGUE, SAYINGS, boxOfSize, inWords } from '#core/parts'
 import { rangeOf } from '#core/figures'
-import { boxOfPattern } from '#core/stack/fit'
+import { boxOfPattern } from '#core/stack'
 import { FULLNESSES, TIMBERS, fullBoxKg, honeyKg } from '#core/loads'
 import { showInUnit } from '#core/units'
-import { FULLNESS_WORDS, capital, inWords, sayingInWords } from '#core/words'
+import { FULLNESS_WORDS, capital, sayingInWords } from '#core/words'
 
 const weighing = useWeighing()
 const view = useView()

@@ -17,10 +17,10 @@ import {
   type Entry,
   type FrameStock,
 } from '#core/book'
-import { catalogueOf } from '#core/parts'
+import { catalogueOf, inWords } from '#core/parts'
 import { hiveIn } from '#core/ask/hive-in'
 import { isSound, type Hive, type Yard } from '#core/yard'
-import { capital, counted, inWords } from '#core/words'
+import { capital, counted } from '#core/words'
 import { causeInWords } from '#core/words/book-words'
 import { NO_GIFT_WORDS } from '#core/words/compare-words'
 import { nucleusSteps } from '#core/words/nucleus-words'

@@ -2,7 +2,7 @@
 // One hive of many, small: its drawing, its name, its heaviest lift, and its worst finding in words.
 import type { Hive, Stage } from '#core/yard'
 import type { LaidHive } from '#core/ask/laid-hive'
-import type { Verdict } from '#core/ask/verdict'
+import type { Verdict } from '#core/stack'
 import { showMass } from '#core/units'
 
 const props = defineProps<{

@@ -4,7 +4,7 @@ import { useWindowVirtualizer } from '@tanstack/vue-virtual'
 import { useElementSize } from '@vueuse/core'
 import type { Hive, Stage } from '#core/yard'
 import type { LaidHive } from '#core/ask/laid-hive'
-import type { Verdict } from '#core/ask/verdict'
+import type { Verdict } from '#core/stack'
 
 const props = defineProps<{
   hives: readonly Hive[]

@@ -2,7 +2,7 @@
 // One hive of the row, to the row's scale, with its worst finding in words.
 import type { Hive, Stage } from '#core/yard'
 import type { LaidHive } from '#core/ask/laid-hive'
-import type { Verdict } from '#core/ask/verdict'
+import type { Verdict } from '#core/stack'
 import { capital } from '#core/words'
 import { colonyInWords } from '#core/words/colony-words'
 import { showLength, showMass } from '#core/units'

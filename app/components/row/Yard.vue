@@ -1,7 +1,7 @@
 <script setup lang="ts">
 // One yard as one sees it walking up: every hive to one scale on one ground line, or close together. Draws only what is in sight.
 import { useElementSize, useScroll } from '@vueuse/core'
-import { SEVERITIES, type Grade } from '#core/rules'
+import { SEVERITIES, type Grade } from '#core/stack'
 import type { Hive, Stage, Yard } from '#core/yard'
 import { yardAsPlanned } from '#core/year'
 import { MM_PER_INCH, showFigure } from '#core/units'

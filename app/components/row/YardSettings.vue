@@ -1,7 +1,7 @@
 <script setup lang="ts">
 // A yard's name, note, and what it takes for bee space.
 import { catalogueOf } from '#core/parts'
-import { bandOf } from '#core/rules'
+import { bandOf } from '#core/stack'
 import { BAND_PRESETS, type Yard } from '#core/yard'
 import { showFigure, showLength } from '#core/units'
 import { nameSchema, noteSchema } from '#wire/names-schema'

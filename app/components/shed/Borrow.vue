@@ -1,8 +1,8 @@
 <script setup lang="ts">
 // Out of another yard's shed into this one: what lies there, so many of each.
 import dayjs from 'dayjs'
-import { catalogueOf, isRack } from '#core/parts'
-import { shedOf, type Edit, type Part, type Yard } from '#core/yard'
+import { catalogueOf, isRack, type Part } from '#core/parts'
+import { shedOf, type Edit, type Yard } from '#core/yard'
 import { capital, counted, patternName } from '#core/words'
 import * as deeds from '#core/yard/deeds'
 

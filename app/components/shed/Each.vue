@@ -1,6 +1,7 @@
 <script setup lang="ts">
 // Every part of a pattern: where it is, its condition, what it has held; several at once where they are picked.
-import { CONDITIONS, type Condition, type Hive, type Part } from '#core/yard'
+import { CONDITIONS, type Condition, type Part } from '#core/parts'
+import type { Hive } from '#core/yard'
 
 const props = defineProps<{
   parts: readonly Part[]

@@ -1,7 +1,8 @@
 <script setup lang="ts">
 // Parts of this shed go to another yard, or to somebody who is no yard here.
 import dayjs from 'dayjs'
-import type { Loan, Part, Yard } from '#core/yard'
+import type { Loan, Part } from '#core/parts'
+import type { Yard } from '#core/yard'
 import { counted } from '#core/words'
 
 const props = defineProps<{ yard: Yard; parts: readonly Part[] }>()

@@ -1,8 +1,8 @@
 <script setup lang="ts">
 // Who has what: kit of this shed that others have, and kit of others that is here, each with its way home.
 import dayjs from 'dayjs'
-import type { Catalogue } from '#core/parts'
-import { counterparts, loansOf, shedOf, type Edit, type Loan, type Part, type Yard } from '#core/yard'
+import type { Catalogue, Loan, Part } from '#core/parts'
+import { counterparts, loansOf, shedOf, type Edit, type Yard } from '#core/yard'
 import { loanProblemInWords } from '#core/words'
 import * as deeds from '#core/yard/deeds'
 

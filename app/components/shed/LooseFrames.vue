@@ -1,8 +1,18 @@
 <script setup lang="ts">
 // Frames that hang in no box: counted by what they are and how far their comb is, more and fewer in place.
-import { find, type HangingPattern, isFramePattern, isRack } from '#core/parts'
-import { COMB_STARTS, newPart, type CombStart, type Content, type Part, type Yard } from '#core/yard'
-import { COMB_WORDS, capital, holdsWord, inWords } from '#core/words'
+import {
+  find,
+  type HangingPattern,
+  isFramePattern,
+  isRack,
+  COMB_STARTS,
+  type CombStart,
+  type Content,
+  type Part,
+  inWords,
+} from '#core/parts'
+import { newPart, type Yard } from '#core/yard'
+import { COMB_WORDS, capital, holdsWord } from '#core/words'
 import * as deeds from '#core/yard/deeds'
 import { whole } from '#wire/fields'
 import { numberOf } from '~/composables/formRules'

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 // What is owned, pattern by pattern: so many of each, and each part under it.
-import type { Pattern } from '#core/parts'
-import type { Hive, Part } from '#core/yard'
+import type { Pattern, Part } from '#core/parts'
+import type { Hive } from '#core/yard'
 import type { Owned } from './owned'
 
 const props = defineProps<{

@@ -1,7 +1,8 @@
 <script setup lang="ts">
 // Where one part has been, and what it had held by then.
 import type { Stay } from '#core/yard'
-import { capital, roleWord } from '#core/words'
+import { capital } from '#core/words'
+import { roleWord } from '#core/stack'
 import { server } from '~/sync/server'
 
 const props = defineProps<{ yardId: string; partId: string }>()

@@ -1,5 +1,4 @@
-import type { Pattern } from '#core/parts'
-import type { Part } from '#core/yard'
+import type { Pattern, Part } from '#core/parts'
 
 /** All that a yard has of one pattern. */
 export interface Owned {

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 // A whole hive with its parts named, in the reader’s words and in those of the other side of the ocean.
-import { CATALOGUE, find, STARTS, type Pattern } from '#core/parts'
-import { buildHive, emptyYard, type Role } from '#core/yard'
+import { CATALOGUE, find, STARTS, type Pattern, type Role } from '#core/parts'
+import { buildHive, emptyYard } from '#core/yard'
 import { laidIn } from '#core/ask/laid-hive'
 import { capital } from '#core/words'
 import { INDIGO } from '~/drawing/palette'

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 // A severity as a shape, beside its word: octagon, square, triangle, ring, disc.
-import type { Grade } from '#core/rules'
+import type { Grade } from '#core/stack'
 import { GRADE_COLOURS, PAPER } from '~/drawing/palette'
 
 defineProps<{ grade: Grade; marginal?: boolean }>()

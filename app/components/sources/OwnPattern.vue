@@ -17,10 +17,11 @@ import {
   isFramePattern,
   isRack,
   isSlab,
+  inWords,
 } from '#core/parts'
 import { limitsOf, sizeNonsense, type Edit } from '#core/yard'
 import { parseLength, resistanceFrom, showLength, type Length } from '#core/units'
-import { capital, dimensionWord, inWords, sizeNonsenseInWords } from '#core/words'
+import { capital, dimensionWord, sizeNonsenseInWords } from '#core/words'
 import * as deeds from '#core/yard/deeds'
 import { nameSchema } from '#wire/names-schema'
 import { frameCountSchema, rValueSchema } from '#wire/pattern-fields'

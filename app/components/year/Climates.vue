@@ -1,9 +1,8 @@
 <script setup lang="ts">
 // What year it is here, asked as a climate, with the days it means.
 import { CLIMATES, type Calendar, type Yard } from '#core/yard'
-import { CALENDARS, shifted } from '#core/year'
+import { CALENDARS, shifted, foodNeedOf } from '#core/year'
 import { HALF_YEAR_DAYS, showTemperature } from '#core/units'
-import { foodNeedOf } from '#core/rules'
 import { SHIPPED_FIGURES } from '#core/figures'
 import { winterMonths } from '#core/heat'
 import { CLIMATE_WORDS, capital, rangeInWords } from '#core/words'

@@ -3,7 +3,7 @@
 import { colonyIn, type Yard } from '#core/yard'
 import type { PlannedStage } from '#core/year'
 import { showLength, showMass } from '#core/units'
-import { verdictOf } from '#core/ask/verdict'
+import { verdictOf } from '#core/words/verdict-words'
 import { plannedHiveIn } from '#core/ask/hive-in'
 import { isBare } from '~/drawing/colony'
 import { stackShapes } from '~/drawing/section'

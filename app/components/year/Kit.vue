@@ -2,10 +2,10 @@
 // Kit over the year: what every stage needs over all hives against what is owned, what is short and from when, and a shopping list.
 import { usePrices } from '~/composables/prices'
 import { kitName } from '~/composables/kitName'
-import { catalogueOf } from '#core/parts'
+import { catalogueOf, inWords } from '#core/parts'
 import type { Stage, Yard } from '#core/yard'
 import { kitOf, periodsFromSpring, supersPerHive, yearOf } from '#core/year'
-import { capital, inWords } from '#core/words'
+import { capital } from '#core/words'
 import type { PlannedYear } from '~/workers/plan-yard'
 
 const props = defineProps<{ yard: Yard; year: PlannedYear }>()

@@ -13,20 +13,11 @@ import {
   resolvePart,
   type ResolvedPart,
   combAreaDm2,
-} from '../../parts'
-import { spacedFor } from '../spacings'
-import { fullCount } from '../../rules'
-import { assembleHive, layOut, type AssembledHive } from '../../stack'
-import {
-  newPart,
-  newPlacement,
-  partIdsOf,
-  type Edit,
-  type Hive,
   type Part,
-  type Placement,
   type Role,
-} from '../../yard'
+} from '../../parts'
+import { spacedFor, fullCount, assembleHive, layOut, type AssembledHive } from '../../stack'
+import { newPart, newPlacement, partIdsOf, type Edit, type Hive, type Placement } from '../../yard'
 import { honeyCapacityKg, massOfHive, mayHold, times, type HiveMass, type Weighing } from '../../loads'
 import { frameByFrame, liftsOf, worstOf, type Lift } from '../../loads/lifting/lifts'
 import { bodyHeights, type LiftProfile } from '../../loads/lifting/profile'

@@ -1,7 +1,7 @@
 import { hiveAt, type HiveIn } from '../hive-in'
 import { isCold, type Hive, type Stage, type Yard } from '../../yard'
-import { shortOf, yearOf, type Short } from '../../year'
-import { foodNeedOf, storesByModelKg, type FoodNeed } from '../../rules'
+import { shortOf, yearOf, type Short, foodNeedOf, type FoodNeed } from '../../year'
+import { storesByModelKg } from '../../rules'
 import type { Range } from '../../loads'
 import {
   combOfBees,

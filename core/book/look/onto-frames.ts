@@ -1,4 +1,5 @@
-import { findPart, partEdit, type CombHolds, type Content, type Edit, type Yard } from '../../yard'
+import { findPart, partEdit, type Edit, type Yard } from '../../yard'
+import type { CombHolds, Content } from '../../parts'
 import type { CombSeen, Look } from './look'
 
 /** What a comb holds by what was seen on it: brood before food, sealed stores before nectar before pollen. */

@@ -1,6 +1,5 @@
 import { rangeOf, type Figures } from '../../figures'
-import { type HungComb, combAreaDm2, isUndrawn } from '../../parts'
-import type { Content, Role } from '../../yard'
+import { type HungComb, combAreaDm2, isUndrawn, type Content, type Role } from '../../parts'
 import { honeyOfCombKg, waxKg } from './honey'
 import { times, ZERO, type Range } from './range'
 

@@ -10,9 +10,11 @@ import {
   type ResolvedPart,
   combAreaDm2,
   heldShare,
+  type Content,
+  type Role,
 } from '../../parts'
 import type { AssembledHive } from '../../stack'
-import type { Content, Role, Stage } from '../../yard'
+import type { Stage } from '../../yard'
 import { beesOnCombKg, combLoad, combMass, type Fullness } from './load'
 import { exactly, sumOf, times, ZERO, type Range } from './range'
 import { shellKg } from './ware'

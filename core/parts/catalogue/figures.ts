@@ -2,7 +2,8 @@ import { entriesOf } from '../../units/plain'
 import type { Length, Source } from '../../units'
 import { HANGING_FIGURES, type HangingDimension } from './hanging-names'
 import { overrideKey } from './of-yard'
-import type { Catalogue, DimensionName, Label } from './pattern'
+import type { Catalogue, DimensionName } from './pattern'
+import type { Label } from './label'
 
 /** One length of the catalogue with where it comes from. */
 export interface CatalogueFigure {

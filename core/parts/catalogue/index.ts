@@ -1,3 +1,4 @@
+export * from './label'
 export * from './pattern'
 export * from './footprints'
 export * from './all'

@@ -1,19 +1,26 @@
 import { figuresWith } from '../../figures'
 import { isOneOf } from '../../units/plain'
-import type { Yard } from '../../yard/model/yard'
+import type { Override } from '../model'
 import { missingSizes } from '../describe'
 import { CATALOGUE } from './all'
 import { HANGING_FIGURES, type HangingDimension } from './hanging-names'
 import { areHangingSizes, areSizes, isSize } from './size-limits'
 import type { Catalogue, DimensionName, Dimensions, HangingPattern, Pattern } from './pattern'
 
+/** What a yard has of its own beside what ships. */
+export interface OwnWare {
+  readonly overrides: readonly Override[]
+  readonly patterns: readonly Pattern[]
+  readonly hanging: readonly HangingPattern[]
+}
+
 const known = new WeakMap<
-  Yard['overrides'],
-  { patterns: Yard['patterns']; hanging: Yard['hanging']; catalogue: Catalogue }
+  OwnWare['overrides'],
+  { patterns: OwnWare['patterns']; hanging: OwnWare['hanging']; catalogue: Catalogue }
 >()
 
 /** The catalogue as a yard has it: what ships, its own patterns, and the figures it has overwritten. */
-export function catalogueOf(yard: Pick<Yard, 'overrides' | 'patterns' | 'hanging'>): Catalogue {
+export function catalogueOf(yard: OwnWare): Catalogue {
   if (yard.overrides.length === 0 && yard.patterns.length === 0 && yard.hanging.length === 0) return CATALOGUE
   const last = known.get(yard.overrides)
   if (last?.patterns === yard.patterns && last.hanging === yard.hanging) return last.catalogue

@@ -1,3 +1,4 @@
+import type { Label } from './label'
 import type { Figures } from '../../figures'
 import type { NeededSize } from '../needs'
 import type { Length, Source } from '../../units'
@@ -59,12 +60,6 @@ export type Dimensions = Readonly<Partial<Record<DimensionName, Length>>>
 
 /** Sizes of a part of one kind. */
 type SizesOf<K extends PartKind> = Dimensions & Readonly<Record<NeededSize<K>, Length>>
-
-/** A name in both vocabularies. */
-export interface Label {
-  readonly british: string
-  readonly northAmerican: string
-}
 
 export const BOX_SIZES = ['deep', 'medium', 'shallow', 'large'] as const
 /**

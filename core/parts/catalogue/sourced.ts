@@ -1,5 +1,6 @@
 import { inchesFromFraction, mmFromInches, type Length, type Source } from '../../units'
-import type { Label, Mass } from './pattern'
+import type { Label } from './label'
+import type { Mass } from './pattern'
 
 export const USDA: Source = {
   mark: 'P',

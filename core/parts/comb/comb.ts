@@ -1,6 +1,6 @@
 import type { Figures } from '../../figures'
 import type { HangingPattern } from '../catalogue'
-import type { FrameState } from '../../yard'
+import type { FrameState } from '../model'
 
 /**
  * Comb area of one side of a frame, dm²: (length over end bars − 2 end bars) × (height − top bar − bottom bar).

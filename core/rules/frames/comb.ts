@@ -1,9 +1,17 @@
-import { type HangingPattern, combsAcross, isFrame, type HungComb, isFoundationless, isUndrawn } from '../../parts'
-import type { Content } from '../../yard'
+import {
+  type HangingPattern,
+  combsAcross,
+  isFrame,
+  type HungComb,
+  isFoundationless,
+  isUndrawn,
+  type Content,
+} from '../../parts'
 import { comparableMm, about, exact } from '../../units'
 import type { Context, Measured } from '../context'
-import { bySeverity, findingOf, type Finding } from '../finding'
-import { filledBoxes, fullCount, type FilledBox } from './filled-box'
+import { bySeverity, fullCount } from '../../stack'
+import { findingOf, type Finding } from '../finding'
+import { filledBoxes, type FilledBox } from './filled-box'
 import { BUILDING_STAGES, type JudgedAcrossGap } from './judge-across'
 import { alternate, pushTogether, touchOneSide, wireFrames } from './remedies'
 

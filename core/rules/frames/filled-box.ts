@@ -1,3 +1,4 @@
+import { fullCount, type PlacedPart } from '../../stack'
 import {
   dimensionMm,
   gapsAcross,
@@ -6,9 +7,8 @@ import {
   type Across,
   type ResolvedPart,
   type CombUse,
+  type Role,
 } from '../../parts'
-import type { PlacedPart } from '../../stack'
-import type { Role } from '../../yard'
 import type { Context, Measured } from '../context'
 import { judgeAcross, type JudgedAcrossGap } from './judge-across'
 
@@ -25,14 +25,6 @@ export interface FilledBox {
 /** What the comb of a box is for, where its frames do not say. */
 export function useOf(role: Role | undefined): CombUse {
   return role === 'brood' ? 'brood' : 'honey'
-}
-
-/** How many frames the box is made for: foundation is drawn at this count. */
-export function fullCount(box: ResolvedPart): number {
-  const normal = box.pattern?.normalContents?.count
-  if (normal) return normal
-  const { pitchMm } = hangAcross(box)
-  return pitchMm > 0 ? Math.max(1, Math.floor((dimensionMm(box, 'insideWidth') + 1e-9) / pitchMm)) : 1
 }
 
 /** The widest pitch at which foundation is drawn straight, mm (common practice: at full count). */

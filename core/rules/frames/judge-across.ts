@@ -2,7 +2,7 @@ import type { Across, AcrossGap } from '../../parts'
 import type { Stage } from '../../yard'
 import { comparableMm } from '../../units'
 import type { Context } from '../context'
-import type { Grade } from '../finding'
+import type { Grade } from '../../stack'
 
 /** What the bees do with a gap across a box. */
 export type AcrossVerdict =

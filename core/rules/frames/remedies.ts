@@ -1,7 +1,6 @@
 import {
   alternated,
   closedUp,
-  HALVES,
   hungAt,
   inOrder,
   isEdit,
@@ -12,11 +11,11 @@ import {
   takenOut,
   withChange,
   withState,
+} from '../../yard'
+import {
+  HALVES,
   type Content,
   type Part,
-} from '../../yard'
-import { frameInBox } from '../../stack/fit/frame-in-box'
-import {
   hangAcross,
   isDummy,
   isFrame,
@@ -25,6 +24,7 @@ import {
   type ResolvedPart,
   isFoundationless,
 } from '../../parts'
+import { frameInBox } from '../../stack'
 import type { Context } from '../context'
 import type { Remedy, RemedyKind } from '../finding'
 

@@ -1,10 +1,10 @@
-import type { PlacedPart } from '../../stack'
-import { isCold, type Role } from '../../yard'
+import type { PlacedPart, Severity } from '../../stack'
+import { isCold } from '../../yard'
+import { type Role, isBox, isExcluder, findAll } from '../../parts'
 import type { Context, Measured } from '../context'
-import { findingOf, type Finding, type Remedy, type Severity } from '../finding'
+import { findingOf, type Finding, type Remedy } from '../finding'
 import { add, move, takeOff } from '../remedies'
 import { nearestBand } from '../trial'
-import { isBox, isExcluder, findAll } from '../../parts'
 
 /** Where brood boxes, excluder and supers stand to each other. */
 export function checkQueenOrder(measured: Measured, context: Context): Finding[] {

@@ -1,8 +1,18 @@
-import { coversColony, type PlacedPart } from '../../stack'
-import { dimensionMm, isAbsorber, isCrown, isFilledBox, isRoof, isSlab, isVent, findAll } from '../../parts'
-import { ABSORBER_FEATURES, isCold, partEdit, type Climate, type Hive } from '../../yard'
+import { coversColony, type PlacedPart, type Severity } from '../../stack'
+import {
+  dimensionMm,
+  isAbsorber,
+  isCrown,
+  isFilledBox,
+  isRoof,
+  isSlab,
+  isVent,
+  findAll,
+  ABSORBER_FEATURES,
+} from '../../parts'
+import { isCold, partEdit, type Climate, type Hive } from '../../yard'
 import type { Context, Measured } from '../context'
-import { findingOf, type Finding, type Remedy, type Severity } from '../finding'
+import { findingOf, type Finding, type Remedy } from '../finding'
 import { comparableMm, exact, roundTo } from '../../units'
 import type { DripFacts } from '../facts'
 import { closeHole, insulate, openHole, takeOff } from '../remedies'

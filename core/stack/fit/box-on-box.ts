@@ -4,7 +4,7 @@ import { facesOf, type Edge } from '../faces'
 import type { ResolvedPart } from '../../parts'
 import { comparableMm } from '../../units'
 import type { Figures } from '../../figures'
-import { isUnsure } from '../../rules/band'
+import { isUnsure } from '../bands/band'
 
 type SeatVerdict = 'seals' | 'thin' | 'open' | 'lip' | 'does-not-sit'
 

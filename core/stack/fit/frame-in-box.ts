@@ -1,6 +1,6 @@
 import type { DimensionName, HangingPattern, ResolvedPart } from '../../parts'
-import type { Context } from '../../rules'
-import { isMarginal, limitDistance, outsideMm } from '../../rules/band'
+import type { Judging } from '../bands'
+import { isMarginal, limitDistance, outsideMm } from '../bands/band'
 import { comparableMm, exact, halfMeasure, lessMeasure, roundTo, sumOfMeasures, type Measure } from '../../units'
 
 type FrameVerdict = 'fits' | 'gap-problem' | 'does-not-fit'
@@ -51,11 +51,7 @@ interface FrameClearances {
  * Whether a frame goes into a box, from dimensions alone: between the walls, its lugs on both rests, its bottom bar
  * above the box's edge, and what it leaves free. The frame hangs centred. Lengths in mm; interval ±. Common practice.
  */
-export function frameInBox(
-  frame: HangingPattern,
-  box: ResolvedPart,
-  { band, figures, catalogue }: Pick<Context, 'band' | 'figures' | 'catalogue'>,
-): FrameFit {
+export function frameInBox(frame: HangingPattern, box: ResolvedPart, { band, figures, catalogue }: Judging): FrameFit {
   const clearances = clearancesOf(frame, box)
   const insideMm = box.dimensions.insideWidth?.mm ?? 0
   const count = Math.max(0, Math.floor((insideMm + 1e-9) / frame.spacing.mm))

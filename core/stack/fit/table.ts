@@ -1,8 +1,8 @@
 import { sumOfMeasures } from '../../units'
 import { type Catalogue, type HangingPattern, type Pattern, resolvePart, type ResolvedPart } from '../../parts'
-import type { Context } from '../../rules'
-import { judgeGap, type JudgedGap } from '../../rules/judge-gap'
-import { areAsMade } from '../../rules/usual-joint'
+import type { Judging, JudgingAt } from '../bands'
+import { judgeGap, type JudgedGap } from '../bands/judge-gap'
+import { areAsMade } from '../bands/usual-joint'
 import { assembleHive } from '../assemble'
 import { facesOf } from '../faces'
 import { gapsOf } from '../gaps'
@@ -34,25 +34,25 @@ export function boxOfPattern(pattern: Pattern, catalogue: Catalogue): FitBox {
 export function frameTable(
   frames: readonly HangingPattern[],
   boxes: readonly FitBox[],
-  context: Context,
+  context: Judging,
 ): FrameFit[][] {
   return frames.map((frame) => boxes.map(({ resolved }) => frameInBox(frame, resolved, context)))
 }
 
 /** Every box (row) on every box (column). */
-export function boxTable(boxes: readonly FitBox[], context: Context): BoxFit[][] {
+export function boxTable(boxes: readonly FitBox[], context: JudgingAt): BoxFit[][] {
   return boxes.map((upper) => boxes.map((lower) => boxFit(lower, upper, context)))
 }
 
 /** One box on another: how it bears, and the gap between their frames. */
-export function boxFit(lower: FitBox, upper: FitBox, context: Context): BoxFit {
+export function boxFit(lower: FitBox, upper: FitBox, context: JudgingAt): BoxFit {
   return {
     seat: seatOn(lower.resolved, upper.resolved, context.figures),
     gap: frameGap(lower.resolved, upper.resolved, context),
   }
 }
 
-function frameGap(lower: ResolvedPart, upper: ResolvedPart, context: Context): BoxFit['gap'] {
+function frameGap(lower: ResolvedPart, upper: ResolvedPart, context: JudgingAt): BoxFit['gap'] {
   const below = facesOf(lower, false).upper.zones[0]
   const above = facesOf(upper, false).lower.zones[0]
   if (below?.surface !== 'top-bars' || above?.surface !== 'bottom-bars') return null
@@ -81,7 +81,7 @@ function frameGap(lower: ResolvedPart, upper: ResolvedPart, context: Context): B
 export function stackOfTwo(
   lower: FitBox,
   upper: FitBox,
-  { catalogue, figures }: Pick<Context, 'catalogue' | 'figures'>,
+  { catalogue, figures }: Pick<Judging, 'catalogue' | 'figures'>,
 ) {
   const [a, b] = [
     lower.resolved.part,

@@ -1,5 +1,5 @@
-import { type Catalogue, isFoundationless, isFramePattern } from '../../parts'
-import { inOrder, type Content, type Part } from '../../yard'
+import { type Catalogue, isFoundationless, isFramePattern, type Content, type Part } from '../../parts'
+import { inOrder } from '../../yard'
 
 /** What a frame without foundation has to follow at one side. */
 type Guide = 'drawn' | 'foundation' | 'none'

@@ -1,20 +1,16 @@
-import { type Catalogue, hangAcross, isFramePattern, resolvePart } from '../../parts'
-import type { Context } from '../../rules'
 import {
+  type Catalogue,
+  hangAcross,
+  isFramePattern,
+  resolvePart,
   HALVES,
-  hungAt,
-  inHalf,
-  inOrder,
-  moved,
-  putByHand,
-  replaced,
-  takenOut,
-  withPast,
   type Content,
   type Half,
   type Part,
   type Role,
-} from '../../yard'
+} from '../../parts'
+import type { Judging } from '../bands'
+import { hungAt, inHalf, inOrder, moved, putByHand, replaced, takenOut, withPast } from '../../yard'
 import { firstEmptyPlace, hangProblem, takeProblem, type HangProblem } from './hang-problem'
 
 /** A box after its frames were handled, or why that cannot be. */
@@ -37,7 +33,7 @@ export function hungBy(
   patternId: string,
   at: Pick<Content, 'place' | 'half'>,
   id: string,
-  context: Context,
+  context: Judging,
 ): Handled {
   const problem = hangProblem(resolvePart(part, context.catalogue), patternId, context)
   return outcome(part, problem, () => hungAt(part, { id, patternId, ...at }, at.place))
@@ -54,7 +50,7 @@ export function replacedBy(
   ids: Ids,
   patternId: string,
   role: Role | undefined,
-  context: Context,
+  context: Judging,
   makeId: () => string,
 ): Handled {
   const problem =
@@ -69,7 +65,7 @@ export function passedOn(
   other: Part,
   ids: Ids,
   role: Role | undefined,
-  context: Context,
+  context: Judging,
 ): Handled<{ readonly part: Part; readonly other: Part }> {
   const taken = takenFrom(part, ids, role, context.catalogue)
   if (!taken.ok) return taken

@@ -6,10 +6,13 @@ import {
   isFramePattern,
   resolvePart,
   type ResolvedPart,
+  type Content,
+  type Part,
+  type Role,
 } from '../../parts'
-import type { Context } from '../../rules'
+import type { Judging } from '../bands'
 import { frameInBox, type FrameReason } from '../fit/frame-in-box'
-import { hungAt, inOrder, type Content, type Part, type Role } from '../../yard'
+import { hungAt, inOrder } from '../../yard'
 
 /** Why something cannot be hung, taken out or put in another's place, with the figures to say it. */
 export type HangProblem =
@@ -24,7 +27,7 @@ export type HangProblem =
   | { readonly problem: 'no-frames-here' }
 
 /** Whether one more of a pattern goes into a box, and if not, why. */
-export function hangProblem(box: ResolvedPart, patternId: string, context: Context): HangProblem | undefined {
+export function hangProblem(box: ResolvedPart, patternId: string, context: Judging): HangProblem | undefined {
   const pattern = context.catalogue.hanging.get(patternId)
   if (!pattern || !isBox(box) || box.pattern.sections) return { problem: 'no-frames-here' }
   const fit = frameInBox(pattern, box, context)

@@ -1,5 +1,3 @@
-import type { SpacingOption } from '../../ask/spacings'
-
 /** A step of the way from one spacing to another. */
 export interface SpacingStep {
   readonly step:
@@ -13,7 +11,7 @@ export interface SpacingStep {
  * are spaced and the less drawn go to the middle; closing up goes the other way round. Common practice.
  */
 export function stepsTo(
-  option: Pick<SpacingOption, 'count' | 'pitchMm'>,
+  option: { readonly count: number; readonly pitchMm: number },
   now: { readonly count: number; readonly undrawn: number; readonly full: number },
 ): SpacingStep[] {
   const { count, pitchMm } = option

@@ -1,5 +1,6 @@
 import type { Edit } from '../edits/edit'
-import type { Hive, HiveOfYard, Part, Yard } from '../model/yard'
+import type { Hive, HiveOfYard, Yard } from '../model/yard'
+import type { Part } from '../../parts'
 
 /**
  * Sets a hive down in a yard, it and its parts after those that are there unless a place is said.

@@ -1,5 +1,6 @@
 import type { Edit } from '../edits/edit'
-import type { Attachment, Hive, Part } from '../model/yard'
+import type { Attachment, Hive } from '../model/yard'
+import type { Part } from '../../parts'
 
 /** Fixes a part to a hive: to its door, into its floor, on its roof. */
 export function attach({ id, attachments }: Hive, part: Part, how: Omit<Attachment, 'partId'>): Edit {

@@ -1,6 +1,7 @@
 import type { Edit } from '../edits/edit'
 import { freeName, withOwnIdentities } from '../plan-file/import-plan'
-import type { Hive, Part, Yard } from '../model/yard'
+import type { Hive, Yard } from '../model/yard'
+import type { Part } from '../../parts'
 import { planOfHive } from '../plan-file/plan'
 import { addHive } from './add-hive'
 import { together } from './together'

@@ -1,6 +1,6 @@
 import type { Edit } from '../edits/edit'
 import { withoutLoan } from '../edits/apply-loan'
-import type { Loan, Part } from '../model/yard'
+import type { Loan, Part } from '../../parts'
 import { together } from './together'
 
 /** Lends parts of the shed; where another yard of this Duvet gets them, they come into its shed with it. */

@@ -1,7 +1,8 @@
 import { closedUp } from '../contents'
 import { partEdit } from '../edits/change-part'
 import type { Edit } from '../edits/edit'
-import type { Content, Part, Yard } from '../model/yard'
+import type { Content, Part } from '../../parts'
+import type { Yard } from '../model/yard'
 import { PLAN_LIMITS } from '../plan-file/plan'
 import { together } from './together'
 

@@ -1,5 +1,6 @@
 import type { Edit } from '../edits/edit'
-import type { Hive, Part, Placement } from '../model/yard'
+import type { Hive, Placement } from '../model/yard'
+import type { Part } from '../../parts'
 import { move } from './move'
 import { putOn, putOnFromShed } from './put-on'
 import { stand } from './stand'

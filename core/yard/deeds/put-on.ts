@@ -1,5 +1,6 @@
 import type { Edit } from '../edits/edit'
-import type { Hive, Part, Placement } from '../model/yard'
+import type { Hive, Placement } from '../model/yard'
+import type { Part } from '../../parts'
 
 /** Puts a new part into a stack. */
 export function putOn({ id }: Hive, at: number, part: Part, placement: Placement): Edit {

@@ -1,5 +1,6 @@
 import type { Edit } from '../edits/edit'
-import type { Attachment, Hive, OpeningEdge, Part } from '../model/yard'
+import type { Attachment, Hive } from '../model/yard'
+import type { OpeningEdge, Part } from '../../parts'
 
 /** Turns a fitting at the door, so that it opens at the upper or the lower edge. */
 export function setEdge(hive: Hive, part: Part, edge: OpeningEdge): Edit {

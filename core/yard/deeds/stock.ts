@@ -1,5 +1,6 @@
 import type { Edit } from '../edits/edit'
-import type { Part, Yard } from '../model/yard'
+import type { Part } from '../../parts'
+import type { Yard } from '../model/yard'
 import { together } from './together'
 
 /** Puts new parts into the shed. */

@@ -1,5 +1,6 @@
 import type { Edit } from '../edits/edit'
-import { findPart, type Content, type Hive, type Yard } from '../model/yard'
+import { findPart, type Hive, type Yard } from '../model/yard'
+import type { Content } from '../../parts'
 import { heldAfter } from '../log/past'
 import { partEdit } from '../edits/change-part'
 import { takeOff } from './take-off'

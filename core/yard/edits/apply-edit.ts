@@ -15,7 +15,8 @@ import { crossedIn, figureNamed, SHIPPED_FIGURES } from '../../figures'
 import { applyLoan } from './apply-loan'
 import { inverseOfChange, withChange } from './change-part'
 import type { Edit, EditOf } from './edit'
-import { type Attachment, type Hive, type Part, type Placement, type Yard, partIdsOf } from '../model/yard'
+import { type Attachment, type Hive, type Placement, type Yard, partIdsOf } from '../model/yard'
+import type { Part } from '../../parts'
 
 export type Applied =
   | { readonly ok: true; readonly yard: Yard; readonly inverse: Edit }

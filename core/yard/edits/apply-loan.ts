@@ -1,7 +1,8 @@
 import { canonical, fieldOf } from '../../units/plain'
 import { insert, mustBeFree, mustBeNew, partOf, refuse, without, type Done } from './applying'
 import type { Edit, EditOf } from './edit'
-import type { Part, Yard } from '../model/yard'
+import type { Part } from '../../parts'
+import type { Yard } from '../model/yard'
 
 // A loan and its return, each as it is in one of the two yards.
 

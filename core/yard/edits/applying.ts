@@ -1,5 +1,6 @@
 import type { Edit } from './edit'
-import { partIdsOf, type Hive, type Part, type Yard } from '../model/yard'
+import { partIdsOf, type Hive, type Yard } from '../model/yard'
+import type { Part } from '../../parts'
 
 // What every edit is applied with.
 

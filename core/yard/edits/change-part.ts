@@ -1,6 +1,6 @@
 import { isOneOf } from '../../units/plain'
 import type { Edit, EditOf } from './edit'
-import type { Part } from '../model/yard'
+import type { Part } from '../../parts'
 
 type Fields = Readonly<Record<string, unknown>>
 /** Fields that hold things of their own, each changed by itself: two people may measure one box at once. */

@@ -7,17 +7,13 @@ import {
   type Acceptance,
   type Attachment,
   type BandPreset,
-  type Condition,
-  type Content,
   type Hive,
   type HiveOfYard,
-  type Part,
   type Placement,
-  type Reading,
-  type Spacing,
   type Stage,
   type Yard,
 } from '../model/yard'
+import type { Condition, Content, Part, Reading, Spacing } from '../../parts'
 
 /** Everything that can be done to a yard, as data. Every edit has an inverse that is an edit. */
 export type Edit =

@@ -1,7 +1,8 @@
 import { applyEdit } from '../edits/apply-edit'
 import { hivesTouchedBy, WHOLE_YARD, type Edit, isEdit } from '../edits/edit'
 import type { LoggedEdit } from './logged-edit'
-import { findPart, type Part, type Role, type Yard } from '../model/yard'
+import { findPart, type Yard } from '../model/yard'
+import type { Part, Role } from '../../parts'
 
 /** A yard before one entry of its log, going back from today. */
 export interface Before {

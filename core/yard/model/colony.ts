@@ -1,5 +1,5 @@
-import { catalogueOf } from '../../parts'
-import { findPart, type Hive, type Part, type Yard } from './yard'
+import { catalogueOf, type Part } from '../../parts'
+import { findPart, type Hive, type Yard } from './yard'
 import { isEdit, leavesOf, type Edit } from '../edits/edit'
 
 /**

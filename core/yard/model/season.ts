@@ -1,5 +1,5 @@
-import type { Attachment, Part, Placement, Stage } from './yard'
-import type { BoxSize } from '../../parts'
+import type { Attachment, Placement, Stage } from './yard'
+import type { Part, BoxSize } from '../../parts'
 
 export const CLIMATES = ['cool-maritime', 'cold-continental', 'warm-temperate', 'tropical-highland'] as const
 export type Climate = (typeof CLIMATES)[number]

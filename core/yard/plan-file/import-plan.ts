@@ -1,6 +1,7 @@
 import { mapWithin } from '../../units/plain'
 import { withoutLoan } from '../edits/apply-loan'
-import { partIdsOf, type Hive, type Part, type Yard } from '../model/yard'
+import { partIdsOf, type Hive, type Yard } from '../model/yard'
+import type { Part } from '../../parts'
 
 /** The same yard with every identity replaced by a new one, so that it can stand beside the first. */
 export function withOwnIdentities(yard: Yard, name: string, makeId: () => string): Yard {

@@ -1,6 +1,6 @@
 import { fieldOf } from '../../units/plain'
-import type { Entry } from '../../book/entry'
-import { partIdsOf, type Hive, type Part, type Yard, type YardAsKept } from '../model/yard'
+import { partIdsOf, type Hive, type Yard, type YardAsKept } from '../model/yard'
+import type { Part } from '../../parts'
 
 export const PLAN_FORMAT = 'duvet-plan'
 export const PLAN_VERSION = 7
@@ -23,19 +23,24 @@ export const PLAN_LIMITS = {
   fileBytes: 60_000_000,
 } as const
 
+/** What is written in a book is the book's: here it only has an identity. */
+interface Identified {
+  readonly id: string
+}
+
 /** The plan file: yards with their hives and parts. */
-export interface Plan {
+export interface Plan<Written extends Identified = Identified> {
   readonly format: typeof PLAN_FORMAT
   readonly version: typeof PLAN_VERSION
   readonly yards: readonly YardAsKept[]
   /** The hive books of its yards, with all corrections. */
-  readonly books?: readonly PlanBook[]
+  readonly books?: readonly PlanBook<Written>[]
 }
 
 /** The hive book of one yard of a plan. */
-interface PlanBook {
+interface PlanBook<Written extends Identified = Identified> {
   readonly yardId: string
-  readonly entries: readonly Entry[]
+  readonly entries: readonly Written[]
 }
 
 /**

@@ -1,5 +1,5 @@
-import { isUndrawn } from '../../parts'
-import { inOrder, type Content, type Part } from '../../yard'
+import { isUndrawn, type Content, type Part } from '../../parts'
+import { inOrder } from '../../yard'
 
 /** One comb of a box that is to leave: its place from the left, and where it goes as far as a place is free for it. */
 interface CombSorted {

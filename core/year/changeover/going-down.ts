@@ -1,6 +1,5 @@
-import { type Catalogue, isUndrawn, isBox, isFramePattern } from '../../parts'
+import { type Catalogue, isUndrawn, isBox, isFramePattern, type Part } from '../../parts'
 import type { AssembledHive, StackedPart } from '../../stack'
-import type { Part } from '../../yard'
 
 /**
  * True for a box that may hold bees, brood or their food: one the colony lives in, unless every comb in it is known to

@@ -14,6 +14,7 @@ import {
   isStand,
   isVent,
   isWrap,
+  type Part,
 } from '../../parts'
 import { assembleHive, type AssembledHive, type PartLookup } from '../../stack'
 import {
@@ -21,7 +22,6 @@ import {
   TRAVEL_TASKS,
   type Attachment,
   type Hive,
-  type Part,
   type Placement,
   type Stage,
   type TravelTask,

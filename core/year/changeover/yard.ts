@@ -1,4 +1,4 @@
-import type { Part } from '../../yard'
+import type { Part } from '../../parts'
 import { workOf, type Work } from './model'
 import type { Bounds, HiveChangeover } from './of-hives'
 

@@ -1,5 +1,13 @@
-import { boxOfSize, type BeeSpace, type BoxSize, type Catalogue, type Format, type Pattern } from '../../parts'
-import type { BroodForm, Role } from '../../yard'
+import {
+  boxOfSize,
+  type BeeSpace,
+  type BoxSize,
+  type Catalogue,
+  type Format,
+  type Pattern,
+  type Role,
+} from '../../parts'
+import type { BroodForm } from '../../yard'
 
 /** A box of a brood form. */
 export interface FormBox {

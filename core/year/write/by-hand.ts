@@ -1,6 +1,6 @@
-import type { Catalogue } from '../../parts'
+import type { Catalogue, Part } from '../../parts'
 import type { PartLookup } from '../../stack'
-import { newPart, WANTED, type HandPlan, type Hive, type Part } from '../../yard'
+import { newPart, WANTED, type HandPlan, type Hive } from '../../yard'
 import { partsWith, type PlannedStage } from './planned'
 
 /** What was written, in a few signs: the same as long as the same parts stand the same way. */

@@ -1,5 +1,14 @@
-import { attachmentPlaceOf, isEntranceFitting, isFloorInsert, isWrap, isAsWanted, need, type Use } from '../../parts'
-import { isCold, type Attachment, type Climate, type Part, type Stage, type Way } from '../../yard'
+import {
+  attachmentPlaceOf,
+  isEntranceFitting,
+  isFloorInsert,
+  isWrap,
+  isAsWanted,
+  need,
+  type Use,
+  type Part,
+} from '../../parts'
+import { isCold, type Attachment, type Climate, type Stage, type Way } from '../../yard'
 import { chosen, type Layer, type Writing } from './layers'
 import { isWrapped, keepsWarm } from './stages'
 

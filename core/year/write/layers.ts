@@ -13,9 +13,11 @@ import {
   isStand,
   resolvePart,
   isUndrawn,
+  type Content,
+  type Part,
+  type Role,
 } from '../../parts'
-import { spacedFor } from '../../ask/spacings'
-import type { AssembledHive } from '../../stack'
+import { spacedFor, type AssembledHive } from '../../stack'
 import {
   hasHeldBrood,
   isCold,
@@ -23,10 +25,7 @@ import {
   newPart,
   newPlacement,
   WANTED,
-  type Content,
-  type Part,
   type Placement,
-  type Role,
   type Stage,
   type Way,
 } from '../../yard'

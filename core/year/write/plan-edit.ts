@@ -8,10 +8,10 @@ import {
   type Edit,
   type Hive,
   type HiveSeason,
-  type Part,
   type Stage,
   type Yard,
 } from '../../yard'
+import type { Part } from '../../parts'
 import { fingerprint, handPlanOf } from './by-hand'
 import type { PlannedStage } from './planned'
 import { setWay } from '../../yard/deeds'

@@ -1,5 +1,6 @@
 import type { PartLookup } from '../../stack'
-import type { Hive, Part, Stage } from '../../yard'
+import type { Hive, Stage } from '../../yard'
+import type { Part } from '../../parts'
 
 /** A hive as it is to stand at a stage. */
 export interface PlannedStage {

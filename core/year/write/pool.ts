@@ -1,6 +1,6 @@
-import { isAsWanted, type Catalogue, type Pattern, type Wanted } from '../../parts'
+import { isAsWanted, type Catalogue, type Pattern, type Wanted, type Part } from '../../parts'
 import type { PartLookup } from '../../stack'
-import { newPart, partIdsOf, shedOf, WANTED, type Hive, type Part, type Yard } from '../../yard'
+import { newPart, partIdsOf, shedOf, WANTED, type Hive, type Yard } from '../../yard'
 
 /** Which shed parts are promised to which hive, so that no two hives plan with one part. */
 export type Promised = Map<string, string>

@@ -1,7 +1,5 @@
-import { betterWaysIn, contextOf } from '../../rules/measure'
-import { catalogueOf, type Catalogue } from '../../parts'
-import type { Context } from '../../rules'
-import { assembleHive, partsById, type PartLookup } from '../../stack'
+import { assembleHive, betterWaysIn, judgingOf, partsById, type Judging, type PartLookup } from '../../stack'
+import { catalogueOf, type Catalogue, type Part } from '../../parts'
 import {
   colonyIn,
   isBare,
@@ -10,7 +8,6 @@ import {
   shedOf,
   type Attachment,
   type Hive,
-  type Part,
   type Stage,
   type Way,
   type Yard,
@@ -55,7 +52,7 @@ export function promisesOf(yard: Yard, stages: readonly Stage[] = stagesOf(yard)
   if (owned.size === 0) return promised
   const parts = partsById(yard)
   for (const hive of yard.hives) {
-    const begun = beginWriting(yard, hive, parts, promised, owned, contextOf(yard, hive))
+    const begun = beginWriting(yard, hive, parts, promised, owned, judgingOf(yard))
     for (const stage of stages) begun(stage)
   }
   return promised
@@ -74,15 +71,15 @@ export function writeHive(
   promised: Promised = new Map(),
   owned: ReadonlySet<string> = ownedKinds(yard),
 ): PlannedHive {
-  const context = contextOf(yard, hive)
-  const { catalogue } = context
+  const judging = judgingOf(yard)
+  const { catalogue } = judging
   const parts = partsById(yard)
-  const begun = beginWriting(yard, hive, parts, promised, owned, context)
+  const begun = beginWriting(yard, hive, parts, promised, owned, judging)
   // What is dead, gone or closed is left as it stands: no plan moves anything of it. What is bare is planned for.
   if (!isSound(yard, hive.id) && !colonyKeepsCombs(yard, hive.id) && !isPlannedOnly(yard, hive))
     return { hiveId: hive.id, way: begun.way, stages: new Map(stages.map((stage) => [stage, asItStands(stage, hive)])) }
   const written = stages.map((stage): [Stage, PlannedStage] => {
-    const planned = writeStage(begun(stage), hive, parts, context)
+    const planned = writeStage(begun(stage), hive, parts, judging)
     const hand = hive.season?.byHand?.[stage]
     return [stage, hand ? byHand(hand, planned, hive, parts, catalogue) : planned]
   })
@@ -112,13 +109,14 @@ function beginWriting(
   parts: PartLookup,
   promised: Promised,
   owned: ReadonlySet<string>,
-  { catalogue, climate }: Context,
+  { catalogue }: Judging,
 ): ((stage: Stage) => Draft) & { readonly way: Way } {
   const assembled = assembleHive(hive, parts, catalogue)
   const way = asNucleus(wayOf(yard, hive, usualWay(assembled, owned, catalogue)), assembled)
   const pool = poolOf(yard, hive, parts, catalogue, promised)
   const format = formatToAdd(assembled.stack)
   const kept = keptAsFood(yard, hive)
+  const { climate } = yearOf(yard).calendar
   return Object.assign(
     (stage: Stage): Draft => {
       pool.begin()
@@ -130,7 +128,7 @@ function beginWriting(
   )
 }
 
-function writeStage({ stage, layers, fittings }: Draft, hive: Hive, known: PartLookup, context: Context): PlannedStage {
+function writeStage({ stage, layers, fittings }: Draft, hive: Hive, known: PartLookup, judging: Judging): PlannedStage {
   const changed = [...layers, ...fittings].map(({ part }) => part).filter((part) => known.get(part.id) !== part)
   const plain: Hive = {
     ...hive,
@@ -139,12 +137,12 @@ function writeStage({ stage, layers, fittings }: Draft, hive: Hive, known: PartL
     attachments: fittings.map(({ attachment }) => attachment),
     accepted: [],
   }
-  return { stage, hive: rightWayUp(plain, changed, known, context), parts: changed, byHand: false, lacks: [] }
+  return { stage, hive: rightWayUp(plain, changed, known, judging), parts: changed, byHand: false, lacks: [] }
 }
 
 /** Crown and excluder the way up that leaves the bees the better space. */
-function rightWayUp(hive: Hive, changed: readonly Part[], known: PartLookup, context: Context): Hive {
-  const ways = betterWaysIn(assembleHive(hive, partsWith(known, { parts: changed }), context.catalogue), context)
+function rightWayUp(hive: Hive, changed: readonly Part[], known: PartLookup, judging: Judging): Hive {
+  const ways = betterWaysIn(assembleHive(hive, partsWith(known, { parts: changed }), judging.catalogue), judging)
   const turn = new Set(ways.filter(({ better }) => better === 'turned').map(({ partId }) => partId))
   return turn.size === 0
     ? hive

@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { foodOf, livingOn, storesByWeighing, storesSeen, weighDoubt, type CombSeen, type Weighed } from '#core/book'
-import { applyEdit, type Hive, type Part, type Stage } from '#core/yard'
+import { applyEdit, type Hive, type Stage } from '#core/yard'
+import type { Part } from '#core/parts'
 import { takeCrop } from '#core/yard/deeds'
 import { hiveIn } from '#core/ask/hive-in'
 import { CALENDARS, yearOf } from '#core/year'

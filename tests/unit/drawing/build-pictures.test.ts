@@ -1,7 +1,7 @@
 import { SHIPPED_FIGURES } from '#core/figures'
 import { CORNERS, boxBill, boxProblem, type Panel } from '#core/parts/making'
 import { CATALOGUE, dimensionMm } from '#core/parts'
-import { boxOfPattern } from '#core/stack/fit'
+import { boxOfPattern } from '#core/stack'
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { drawingSchema, type Drawing } from '#wire/drawing-schema'

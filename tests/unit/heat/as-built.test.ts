@@ -1,9 +1,9 @@
 import { describe, expect, it } from 'vitest'
-import { catalogueOf } from '#core/parts'
+import { catalogueOf, type Part } from '#core/parts'
 import { assembleHive, gapsOf, jointsOf, layOut, partsById, type Layout } from '#core/stack'
 import { SHIPPED_FIGURES as F } from '#core/figures'
 import { enclosureOf, openingsOf, shellOf, stateOf, type WinterState } from '#core/heat'
-import type { Attachment, Part } from '#core/yard'
+import type { Attachment } from '#core/yard'
 import { build, L, N, type Layer } from '../../helpers/hives'
 
 const hole =

@@ -1,7 +1,8 @@
 import { describe, expect, it } from 'vitest'
 import { assessHive } from '#core/rules/assess'
 import { ANY_TIME, stagesOf, writeYear, yardAsPlanned } from '#core/year'
-import { emptyYard, type Hive, type Part, type Placement } from '#core/yard'
+import { emptyYard, type Hive, type Placement } from '#core/yard'
+import type { Part } from '#core/parts'
 
 const NONE = { mm: 0, plusMinusMm: 0, source: { mark: 'own' as const, text: 'any' } }
 const placed = (partId: string): Placement => ({ turnedOver: false, yawDeg: 0, offsetMm: { x: 0, y: 0 }, partId })

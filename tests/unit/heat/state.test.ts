@@ -1,9 +1,9 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { CATALOGUE, catalogueOf, withSizes, type Pattern } from '#core/parts'
+import { CATALOGUE, catalogueOf, withSizes, type Pattern, type Part } from '#core/parts'
 import { SHIPPED_FIGURES as F } from '#core/figures'
 import { assembleHive, layOut, partsById } from '#core/stack'
-import type { Attachment, Part } from '#core/yard'
+import type { Attachment } from '#core/yard'
 import { CALENDARS, shifted } from '#core/year'
 import type { Length } from '#core/units'
 import {

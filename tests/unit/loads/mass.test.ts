@@ -1,7 +1,7 @@
 import { SHIPPED_FIGURES } from '#core/figures'
-import { CATALOGUE } from '#core/parts'
+import { CATALOGUE, type COMB_HOLDS, type Content } from '#core/parts'
 import { assembleHive, partsById } from '#core/stack'
-import { type COMB_HOLDS, type Content, STAGES } from '#core/yard'
+import { STAGES } from '#core/yard'
 import {
   FULLNESSES,
   MASS_ITEMS,

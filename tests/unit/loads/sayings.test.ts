@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { boxOfSize, CATALOGUE, SAYINGS } from '#core/parts'
-import { boxOfPattern } from '#core/stack/fit'
+import { boxOfPattern } from '#core/stack'
 import { fullBoxKg, honeyKg } from '#core/loads'
 import { sayingInWords } from '#core/words'
 

@@ -16,7 +16,7 @@ import {
   squareCheck,
   type Piece,
 } from '#core/parts/making'
-import { boxOfPattern } from '#core/stack/fit'
+import { boxOfPattern } from '#core/stack'
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 

@@ -14,8 +14,9 @@ import {
   type Axis,
   type ResolvedPart,
   type Solid,
+  type Part,
 } from '#core/parts'
-import { newPart, type Part } from '#core/yard'
+import { newPart } from '#core/yard'
 import { facesOf, goesThrough } from '#core/stack'
 import type { Length } from '#core/units'
 import { shellVolumeMm3 } from '#core/loads'

@@ -1,9 +1,10 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { assessHive, type Assessment } from '#core/rules/assess'
-import { CATALOGUE } from '#core/parts'
-import { ROLES, STAGES, YAWS_DEG, applyEdit, withFreshIdentities } from '#core/yard'
-import { findingInWords, partNames } from '#core/words'
+import { CATALOGUE, ROLES } from '#core/parts'
+import { STAGES, YAWS_DEG, applyEdit, withFreshIdentities } from '#core/yard'
+import { findingInWords } from '#core/words'
+import { partNames } from '#core/stack'
 import { remediesOf } from '#core/rules'
 import { assessFirst, build, counter, type Layer } from '../../helpers/hives'
 

@@ -1,10 +1,11 @@
 import { describe, expect, it } from 'vitest'
 import { miteLimit } from '#core/book'
-import { CATALOGUE } from '#core/parts'
-import { emptyYard, type Part } from '#core/yard'
+import { CATALOGUE, type Part } from '#core/parts'
+import { emptyYard } from '#core/yard'
 import { addDays } from '#core/units'
 import { CALENDARS, yearOf } from '#core/year'
-import { findingInWords, partNames } from '#core/words'
+import { findingInWords } from '#core/words'
+import { partNames } from '#core/stack'
 import { build, gapBetween, L, type Built } from '../../helpers/hives'
 
 const told = ({ assessment }: Built, rule: string) => {

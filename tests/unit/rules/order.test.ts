@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest'
-import { applyEdit, withFreshIdentities, type Part, type Stage } from '#core/yard'
+import { applyEdit, withFreshIdentities, type Stage } from '#core/yard'
+import type { Part } from '#core/parts'
 import { remediesOf } from '#core/rules'
 import { L, N, assessFirst, build, counter, rulesOf, type Built, type Layer } from '../../helpers/hives'
 

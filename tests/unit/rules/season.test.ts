@@ -1,20 +1,10 @@
 import { describe, expect, it } from 'vitest'
-import {
-  applyEdit,
-  CLIMATES,
-  withFreshIdentities,
-  type AbsorberFeature,
-  type Climate,
-  type Yard,
-  type Content,
-  type Part,
-  type Stage,
-} from '#core/yard'
+import { applyEdit, CLIMATES, withFreshIdentities, type Climate, type Yard, type Stage } from '#core/yard'
+import { type AbsorberFeature, type Content, type Part, CATALOGUE, withSizes } from '#core/parts'
 import { assessHive } from '#core/rules/assess'
 import { hiveIn } from '#core/ask/hive-in'
 import type { Look } from '#core/rules/measure'
 import { CALENDARS, writeYear } from '#core/year'
-import { CATALOGUE, withSizes } from '#core/parts'
 import { remediesOf, storesByModelKg } from '#core/rules'
 import { assembleHive, partsById } from '#core/stack'
 import { USUAL_PROFILE } from '#core/loads'

@@ -1,6 +1,6 @@
 import { SHIPPED_FIGURES } from '#core/figures'
 import { CATALOGUE } from '#core/parts'
-import { settlingOf } from '#core/rules'
+import { settlingOf } from '#core/stack'
 import { gapsChangedBy } from '#core/ask/effect'
 import { sizeNonsense, withReading } from '#core/yard'
 import { sumOfMeasures, type Length } from '#core/units'

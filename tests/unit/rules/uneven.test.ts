@@ -2,18 +2,11 @@ import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { assessBox } from '#core/rules/assess-box'
 import { remediesOf } from '#core/rules'
-import {
-  applyEdit,
-  planOf,
-  sizeNonsense,
-  withFreshIdentities,
-  withReading,
-  withReadingInUse,
-  type Part,
-} from '#core/yard'
+import { applyEdit, planOf, sizeNonsense, withFreshIdentities, withReading, withReadingInUse } from '#core/yard'
+import { type Part, CATALOGUE } from '#core/parts'
 import { contextOf } from '#core/rules/measure'
-import { CATALOGUE } from '#core/parts'
-import { partNames, findingInWords } from '#core/words'
+import { partNames } from '#core/stack'
+import { findingInWords } from '#core/words'
 import { planSchema } from '#wire/plan-schema'
 import { N, assessFirst, build, counter, gapBetween, type Built } from '../../helpers/hives'
 

@@ -1,7 +1,7 @@
 import { SHIPPED_FIGURES } from '#core/figures'
 import { contextOf } from '#core/rules/measure'
 import { CATALOGUE, type HangingPattern, type Pattern, resolvePart } from '#core/parts'
-import { boxFit, boxOfPattern, boxTable, frameInBox, frameTable, seatOn } from '#core/stack/fit'
+import { boxFit, boxOfPattern, boxTable, frameInBox, frameTable, seatOn } from '#core/stack'
 import { applyEdit, emptyYard } from '#core/yard'
 import { mmFromInches, type Length } from '#core/units'
 import { boxFitLine, frameFitLine, frameVerdictWord, seatWord } from '#core/words'

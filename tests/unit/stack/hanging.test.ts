@@ -1,6 +1,15 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { CATALOGUE, SLACK_PLACES, gapsAcross, hangAcross, isFoundationless } from '#core/parts'
+import {
+  CATALOGUE,
+  SLACK_PLACES,
+  gapsAcross,
+  hangAcross,
+  isFoundationless,
+  SPACING_SYSTEMS,
+  type Part,
+  type Spacing,
+} from '#core/parts'
 import {
   alternated,
   closedUp,
@@ -14,9 +23,6 @@ import {
   takenOut,
   turnedRound,
   withState,
-  SPACING_SYSTEMS,
-  type Part,
-  type Spacing,
 } from '#core/yard'
 import { halved, passedOn } from '#core/stack'
 import { FULL_WIDTH_MM, boxWith, contextFor, resolved } from '../../helpers/frames'

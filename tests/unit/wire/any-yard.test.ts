@@ -3,7 +3,7 @@ import { describe, it } from 'vitest'
 import { assessHive } from '#core/rules/assess'
 import { contextOf } from '#core/rules/measure'
 import { catalogueOf, resolvePart } from '#core/parts'
-import { assembleHive, layOut, partsById } from '#core/stack'
+import { assembleHive, layOut, partsById, partNames } from '#core/stack'
 import { assessBox } from '#core/rules/assess-box'
 import { compareSpacings, liftsOfHive } from '#core/ask'
 import { newPlacement, planOf, type Yard } from '#core/yard'
@@ -19,7 +19,7 @@ import {
   writeYear,
   yardAsPlanned,
 } from '#core/year'
-import { findingInWords, gapTitle, partNames, termsInWords, type Reader } from '#core/words'
+import { findingInWords, gapTitle, termsInWords, type Reader } from '#core/words'
 import { readPlanValue } from '#wire/read'
 import { layOutBench } from '~/drawing/bench-layout'
 import { stackShapes } from '~/drawing/section'

@@ -1,8 +1,8 @@
 import { describe, expect, it } from 'vitest'
 import { assessHive } from '#core/rules/assess'
-import { CATALOGUE } from '#core/parts'
+import { CATALOGUE, type Part } from '#core/parts'
 import { remediesOf, type Finding } from '#core/rules'
-import { STAGES, type Edit, type Part } from '#core/yard'
+import { STAGES, type Edit } from '#core/yard'
 import {
   bandInWords,
   editInWords,
@@ -12,7 +12,6 @@ import {
   lengthProblemInWords,
   nearestLimitInWords,
   partDetail,
-  partNames,
   planProblemInWords,
   someNamed,
   stageWord,
@@ -22,6 +21,7 @@ import {
   withPlusMinus,
   type Reader,
 } from '#core/words'
+import { partNames } from '#core/stack'
 import { boxWith, contextFor, findingsOf } from '../../helpers/frames'
 import { L, N, build, fitted, gapBetween, type Layer } from '../../helpers/hives'
 

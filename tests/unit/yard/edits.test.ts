@@ -1,6 +1,6 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { CATALOGUE, usualPlace } from '#core/parts'
+import { CATALOGUE, usualPlace, type Part } from '#core/parts'
 import {
   PLACEHOLDER,
   applyEdit,
@@ -21,7 +21,6 @@ import {
   withPast,
   type Edit,
   type Undoable,
-  type Part,
   type Yard,
 } from '#core/yard'
 import { someEdit, twoHives } from '../../helpers/edits'

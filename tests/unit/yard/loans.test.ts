@@ -1,6 +1,6 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { CATALOGUE } from '#core/parts'
+import { CATALOGUE, type Part } from '#core/parts'
 import {
   applyEdit,
   counterparts,
@@ -14,7 +14,6 @@ import {
   shedOf,
   withoutLoan,
   type Edit,
-  type Part,
   type Yard,
 } from '#core/yard'
 import * as deeds from '#core/yard/deeds'

@@ -1,7 +1,7 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { CATALOGUE, find, isRack } from '#core/parts'
-import { applyEdit, emptyYard, newPart, shedOf, type Content, type Part, type Yard } from '#core/yard'
+import { CATALOGUE, find, isRack, type Content, type Part } from '#core/parts'
+import { applyEdit, emptyYard, newPart, shedOf, type Yard } from '#core/yard'
 import { stockFrames, dropFrames } from '#core/yard/deeds'
 import { counter } from '../../helpers/hives'
 

@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest'
 import type { Hive, Yard } from '#core/yard'
 import { hiveIn } from '#core/ask/hive-in'
 import { neediestFirst, worstOf } from '#core/ask/verdict'
-import { SEVERITIES } from '#core/rules'
+import { SEVERITIES } from '#core/stack'
 import { build, L, type Layer } from '../../helpers/hives'
 
 const GOOD: Layer[] = [L.floor, L.deep, L.crown, L.roof]

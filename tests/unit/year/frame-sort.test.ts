@@ -1,6 +1,6 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import type { CombHolds, Content, Part } from '#core/yard'
+import type { CombHolds, Content, Part } from '#core/parts'
 import { sortFrames } from '#core/year'
 
 const HOLDS = ['brood', 'pollen', 'nectar', 'capped-honey', 'empty', undefined] as const

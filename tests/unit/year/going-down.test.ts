@@ -1,6 +1,6 @@
 import fc from 'fast-check'
 import { SHIPPED_FIGURES } from '#core/figures'
-import { CATALOGUE } from '#core/parts'
+import { CATALOGUE, type Part, type Role } from '#core/parts'
 import { assembleHive, partsById } from '#core/stack'
 import {
   BROOD_FORMS,
@@ -10,8 +10,6 @@ import {
   emptyYard,
   withFreshIdentities,
   type Edit,
-  type Part,
-  type Role,
   type Stage,
   type Way,
   type Yard,

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
-import { CATALOGUE } from '#core/parts'
-import { buildHive, emptyYard, type Part, type Role, type Yard } from '#core/yard'
+import { CATALOGUE, type Part, type Role } from '#core/parts'
+import { buildHive, emptyYard, type Yard } from '#core/yard'
 import { kitOf, stagesOf, supersPerHive, writeYear } from '#core/year'
 import { counter } from '../../helpers/hives'
 

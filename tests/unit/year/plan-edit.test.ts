@@ -1,6 +1,6 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { CATALOGUE } from '#core/parts'
+import { CATALOGUE, type Part, type Role } from '#core/parts'
 import {
   applyEdit,
   buildHive,
@@ -10,8 +10,6 @@ import {
   planOf,
   planProblem,
   type Edit,
-  type Part,
-  type Role,
   type Stage,
   type Yard,
 } from '#core/yard'

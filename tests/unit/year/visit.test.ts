@@ -1,6 +1,6 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { CATALOGUE } from '#core/parts'
+import { CATALOGUE, type Part, type Role } from '#core/parts'
 import { partsById } from '#core/stack'
 import {
   applyEdit,
@@ -13,8 +13,6 @@ import {
   BROOD_FORMS,
   WINTER_TOPS,
   type Edit,
-  type Part,
-  type Role,
   type Stage,
   type Way,
   type Yard,

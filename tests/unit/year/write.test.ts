@@ -1,15 +1,13 @@
 import { describe, expect, it } from 'vitest'
 import { assess } from '#core/rules/assess'
 import { contextOf } from '#core/rules/measure'
-import { CATALOGUE } from '#core/parts'
+import { CATALOGUE, type Part, type Role } from '#core/parts'
 import { assembleHive, partsById } from '#core/stack'
 import {
   buildHive,
   emptyYard,
   type Hive,
   type HiveSeason,
-  type Part,
-  type Role,
   type Stage,
   type Way,
   type Yard,

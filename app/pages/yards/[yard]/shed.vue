@@ -1,7 +1,7 @@
 <script setup lang="ts">
 // What the yard owns: by pattern what stands and what lies in the shed, and each part with its condition and measures.
-import { type Pattern, isRack } from '#core/parts'
-import { findPart, newPart, partEdit, shedOf, type Edit, type Loan, type Part } from '#core/yard'
+import { type Pattern, isRack, type Loan, type Part } from '#core/parts'
+import { findPart, newPart, partEdit, shedOf, type Edit } from '#core/yard'
 import { capital, counted, patternName } from '#core/words'
 import { namesApart } from '~/composables/kitName'
 import type { Owned } from '~/components/shed/owned'

@@ -1,9 +1,9 @@
 <script setup lang="ts">
 // One box from above: spacing and paint at the left, the box, what will happen at the right.
-import { frameInBox } from '#core/stack/fit'
-import { isBox, resolvePart } from '#core/parts'
+import { frameInBox } from '#core/stack'
+import { isBox, resolvePart, type Part } from '#core/parts'
 import type { Finding, Remedy } from '#core/rules'
-import { mayTakeFrames, type Part } from '#core/yard'
+import { mayTakeFrames } from '#core/yard'
 import { capital, findingInWords } from '#core/words'
 import { boxName, namesAround } from '~/composables/boxName'
 import * as deeds from '#core/yard/deeds'

@@ -1,21 +1,19 @@
 <script setup lang="ts">
 // The bench: one hive on the drawing, parts at its left, what will happen at its right, the stage below.
-import { type DimensionName, isAbsorber, isBox, isEntranceFitting, isWrap } from '#core/parts'
-import { worstOf } from '#core/ask/verdict'
-import { isHeadspace, type Finding, type Remedy } from '#core/rules'
 import {
-  findPart,
-  heldAfter,
-  partEdit,
-  planOfHive,
-  STAGES,
+  type DimensionName,
+  isAbsorber,
+  isBox,
+  isEntranceFitting,
+  isWrap,
   type AbsorberFeature,
-  type Hive,
   type OpeningEdge,
   type Part,
   type Role,
-  type Stage,
-} from '#core/yard'
+} from '#core/parts'
+import { worstOf } from '#core/ask/verdict'
+import { isHeadspace, type Finding, type Remedy } from '#core/rules'
+import { findPart, heldAfter, partEdit, planOfHive, STAGES, type Hive, type Stage } from '#core/yard'
 import { capital, counted, partDetail, severityWord } from '#core/words'
 import { gapKey, isWrapped } from '#core/stack'
 import { useMediaQuery } from '@vueuse/core'

@@ -1,5 +1,5 @@
-import type { FigureName, Figures } from '../../figures'
-import type { Climate } from '../../yard'
+import type { FigureName, Figures } from '../figures'
+import type { Climate } from '../yard'
 
 export interface FoodNeed {
   readonly low: number

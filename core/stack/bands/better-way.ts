@@ -1,7 +1,8 @@
-import type { Gap, Layout, PlacedPart } from '../stack'
-import { comparableMm } from '../units'
+import type { Gap } from '../gaps'
+import type { Layout, PlacedPart } from '../layout'
+import { comparableMm } from '../../units'
 import { outsideMm, type Band } from './band'
-import { wayUpOf } from '../parts'
+import { wayUpOf } from '../../parts'
 
 /** A part that works either way up, tried both ways. */
 export interface BetterWay {

@@ -1,4 +1,4 @@
-import type { ResolvedPart } from '../parts'
+import type { ResolvedPart } from '../../parts'
 
 /**
  * True for two parts of one format as their makers make them: what lies between them then is usual for their make, and

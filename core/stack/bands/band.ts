@@ -1,6 +1,6 @@
-import type { BandPreset } from '../yard'
-import { comparableMm } from '../units'
-import type { FigureName, Figures } from '../figures'
+import type { BandPreset } from '../../yard'
+import { comparableMm } from '../../units'
+import type { FigureName, Figures } from '../../figures'
 
 /** The range that is right for a figure, both limits included, mm. */
 export interface Band {

@@ -1,5 +1,5 @@
-import type { Figures } from '../figures'
-import { comparableMm } from '../units'
+import type { Figures } from '../../figures'
+import { comparableMm } from '../../units'
 import { limitDistance } from './band'
 import type { JudgedGap } from './judge-gap'
 

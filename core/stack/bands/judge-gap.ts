@@ -1,10 +1,10 @@
-import type { Gap } from '../stack'
-import type { HiveSide, Stage } from '../yard'
-import { comparableMm } from '../units'
+import type { Gap } from '../gaps'
+import type { HiveSide, Stage } from '../../yard'
+import { comparableMm } from '../../units'
 import { floorBandOf, isMarginal, limitDistance, type Band, type LimitDistance } from './band'
-import type { Context } from './context'
-import type { Grade } from './finding'
-import type { Figures } from '../figures'
+import type { JudgingAt } from './judging'
+import type { Grade } from './grade'
+import type { Figures } from '../../figures'
 
 /** What the bees will do with a gap. */
 export type Verdict =
@@ -56,7 +56,7 @@ const OPEN_SPACE_STAGES: ReadonlySet<Stage> = new Set([
  */
 export function judgeGap(
   gap: Gap,
-  { band, stage, figures }: Pick<Context, 'band' | 'stage' | 'figures'>,
+  { band, stage, figures }: Pick<JudgingAt, 'band' | 'stage' | 'figures'>,
   asMade = false,
 ): JudgedGap {
   if (gap.place === 'through-open') return judgeOpen(gap, stage)
