@@ -8,6 +8,9 @@ import { saidText } from './scripts/lib/said-text'
 
 const root = (path: string) => fileURLToPath(new URL(path, import.meta.url))
 
+/** Core only says what it is asked: what nobody takes from a room is in no file of the app, whoever takes another. */
+const treeshake = { moduleSideEffects: (id: string) => !id.startsWith(root('./core/')) }
+
 export default defineNuxtConfig({
   compatibilityDate: '2026-01-01',
   telemetry: false,
@@ -108,8 +111,8 @@ export default defineNuxtConfig({
   vite: {
     resolve: { alias: { '@ctrl/tinycolor': root('./app/assets/no-mixed-colours.ts') } },
     plugins: [madeOf(root('./.nuxt/made-of.json'))],
-    worker: { format: 'es' },
+    worker: { format: 'es', rollupOptions: { treeshake } },
     // What a view needs it fetches itself: a list of all files of all views would be read before the first.
-    build: { target: 'es2022', chunkSizeWarningLimit: 800, modulePreload: false },
+    build: { target: 'es2022', chunkSizeWarningLimit: 800, modulePreload: false, rollupOptions: { treeshake } },
   },
 })

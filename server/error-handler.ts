@@ -1,4 +1,4 @@
-import { fieldOf } from '#core/units/plain'
+import { fieldOf } from '#core/units'
 import type { H3Error, H3Event } from 'h3'
 
 /** Answers every error with its field and sentence and nothing of the inside: no stack, no path. */

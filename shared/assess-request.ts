@@ -1,7 +1,6 @@
 import * as yup from './yup'
 import { catalogueOf, type Catalogue } from '#core/parts'
-import type { Assessment } from '#core/rules/assess'
-import type { Finding } from '#core/rules'
+import type { Assessment, Finding } from '#core/rules'
 import { type Grade, partNames } from '#core/stack'
 import type { Plan, Stage } from '#core/yard'
 import {
@@ -13,7 +12,7 @@ import {
   type FindingWords,
   type Reader,
 } from '#core/words'
-import { hiveIn } from '#core/ask/hive-in'
+import { hiveIn } from '#core/ask'
 
 const UNITS = ['mm', 'inches'] as const
 const VOCABULARIES = ['british', 'northAmerican'] as const

@@ -1,6 +1,6 @@
 import Papa from 'papaparse'
 import { ENTRY_SORTS, type Entry, type EntrySort } from '#core/book'
-import { fieldOf, isOneOf } from '#core/units/plain'
+import { fieldOf, isOneOf } from '#core/units'
 import { entrySchema } from './book-schema'
 import { readWith } from './read'
 

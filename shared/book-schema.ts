@@ -36,7 +36,7 @@ import {
   type Task,
   type Treatment,
 } from '#core/book'
-import { entriesOf, fieldOf, isOneOf, recordOf } from '#core/units/plain'
+import { entriesOf, fieldOf, isOneOf, recordOf } from '#core/units'
 import { day, decimal, listOf, maybe, moment, oneOf, record, some, someOf, text, whole } from './fields'
 import { isDay } from './moments'
 import * as yup from './yup'

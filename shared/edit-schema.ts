@@ -2,7 +2,7 @@ import * as yup from './yup'
 import { figureLimits, figureNamed, isFigure } from '#core/figures'
 import { sizeLimitOf } from '#core/parts'
 import { TOLD } from '#core/figures/told'
-import { fieldOf, isOneOf, keysOf } from '#core/units/plain'
+import { fieldOf, isOneOf, keysOf } from '#core/units'
 import { BAND_PRESETS, PLAN_LIMITS, STAGES, type Edit, type EditOf, type WaitingEdit } from '#core/yard'
 import { listOf, maybe, moment, oneOf, orNull, record, some, someOf, text } from './fields'
 import {

@@ -1,4 +1,4 @@
-import { entriesOf } from '#core/units/plain'
+import { entriesOf } from '#core/units'
 import { ENTRY_SORTS } from '#core/book'
 import { SENSOR_PLACES } from '#core/heat'
 import { PASSPHRASE, PLAYED } from './keepers'

@@ -1,7 +1,5 @@
 import type { Entry } from '#core/book'
-import { nameSchema, noteSchema } from './names-schema'
-import { recordOf } from '#core/units/plain'
-import type { Length } from '#core/units'
+import { recordOf, type Length } from '#core/units'
 import {
   BEE_SPACES,
   BOX_SIZES,
@@ -65,6 +63,7 @@ import {
   WINTER_TOPS,
   YAWS_DEG,
 } from '#core/yard'
+import { nameSchema, noteSchema } from './names-schema'
 import {
   day,
   decimal,

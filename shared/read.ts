@@ -1,5 +1,5 @@
 import type { Entry } from '#core/book'
-import { fieldOf } from '#core/units/plain'
+import { fieldOf } from '#core/units'
 import { PLAN_LIMITS, planProblem, upgraded, type Plan } from '#core/yard'
 import { planProblemInWords } from '#core/words'
 import type { ValidateOptions } from 'yup'

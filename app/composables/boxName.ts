@@ -1,7 +1,7 @@
 import { catalogueOf, type Part, type Vocabulary } from '#core/parts'
 import type { Yard } from '#core/yard'
 import { capital, patternName } from '#core/words'
-import { laidIn } from '#core/ask/laid-hive'
+import { laidIn } from '#core/ask'
 
 /** What a box is called wherever it is: by its hive and place in it, else by what it is, in the shed or lent. */
 export function boxName(yard: Yard, part: Part, vocabulary: Vocabulary): string {

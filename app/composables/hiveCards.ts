@@ -1,5 +1,5 @@
 import type { Hive, Yard } from '#core/yard'
-import { laidIn } from '#core/ask/laid-hive'
+import { laidIn } from '#core/ask'
 import { localToday } from './localTime'
 import { hivePath } from './paths'
 import { printedHive } from '~/drawing/printed'

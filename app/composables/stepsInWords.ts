@@ -2,7 +2,7 @@ import { catalogueOf, type Part } from '#core/parts'
 import type { Yard } from '#core/yard'
 import { partingFor, type HiveChangeover } from '#core/year'
 import { stepOfVisitInWords, type Reader, type StepWords } from '#core/words'
-import { hiveIn } from '#core/ask/hive-in'
+import { hiveIn } from '#core/ask'
 
 /** The steps of a changeover in words, by the names that the parts of the hive have now. */
 export function stepsInWords(yard: Yard, changeover: HiveChangeover, reader: Reader, today: string): StepWords[] {

@@ -1,8 +1,6 @@
 import { hasBees, type Hive, type Stage, type Yard } from '#core/yard'
-import { plannedHiveIn } from '#core/ask/hive-in'
-import { laidIn, plannedLaidIn } from '#core/ask/laid-hive'
+import { plannedHiveIn, laidIn, plannedLaidIn, feedingAt, type StageFeeding } from '#core/ask'
 import { cautionsOfStage, visitTimeOf, type HiveChangeover, type PlannedStage, type YardVisit } from '#core/year'
-import { feedingAt, type StageFeeding } from '#core/ask'
 import {
   autumnInWords,
   cautionInWords,
@@ -12,8 +10,9 @@ import {
   waitsInWords,
   workInWords,
   type Reader,
+  feedingInWords,
+  feedToCarryInWords,
 } from '#core/words'
-import { feedingInWords, feedToCarryInWords } from '#core/words/feeding-words'
 import type { Paper } from '#wire/sheet-schema'
 import type { TickSheets } from '#wire/visit-print-schema'
 import { printedHive } from '~/drawing/printed'

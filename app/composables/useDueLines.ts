@@ -1,8 +1,7 @@
 import { catalogueOf } from '#core/parts'
 import { dueOf, type DueLine } from '#core/book'
 import type { Hive, Yard } from '#core/yard'
-import { patternName } from '#core/words'
-import { dueInWords, type DueWords } from '#core/words/book-words'
+import { patternName, dueInWords, type DueWords } from '#core/words'
 import type { OpenBook } from '#wire/answers'
 
 /** A line of what is due, with the yard and the hive that it is due at. */

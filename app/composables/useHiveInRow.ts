@@ -1,7 +1,7 @@
 import { computed } from 'vue'
 import { liftsOf } from '#core/loads'
 import { colonyIn, type Stage } from '#core/yard'
-import type { LaidHive } from '#core/ask/laid-hive'
+import type { LaidHive } from '#core/ask'
 import { isBare } from '~/drawing/colony'
 import { stackShapes } from '~/drawing/section'
 import { useWeighing } from '~/stores/weighing'

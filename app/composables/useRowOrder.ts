@@ -1,7 +1,8 @@
 import { computed, type Ref } from 'vue'
-import { SEVERITIES, type Grade, type Verdict } from '#core/stack'
+import { SEVERITIES, type Grade } from '#core/stack'
+import type { Verdict } from '#core/words'
 import { STAGES, type Hive, type Stage, type Yard } from '#core/yard'
-import type { LaidHive } from '#core/ask/laid-hive'
+import type { LaidHive } from '#core/ask'
 import { heaviestOf } from './useHiveInRow'
 import { useSliced } from './useSliced'
 

@@ -1,9 +1,8 @@
 import { proxy } from 'comlink'
 import { computed, onScopeDispose, ref, shallowRef, toRaw, watch, type Ref } from 'vue'
-import type { Look } from '#core/rules/measure'
+import type { Look } from '#core/rules'
 import type { Yard } from '#core/yard'
-import type { Verdict } from '#core/stack'
-import type { Reader } from '#core/words'
+import type { Verdict, Reader } from '#core/words'
 import { assessDoor } from './doors'
 import { afterDrawing } from './useInTurn'
 

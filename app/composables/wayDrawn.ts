@@ -1,6 +1,5 @@
 import { applyEdit, type Hive, type Yard } from '#core/yard'
-import { hiveIn, type HiveIn } from '#core/ask/hive-in'
-import type { Alternative } from '#core/ask'
+import { hiveIn, type HiveIn, type Alternative } from '#core/ask'
 
 const known = new WeakMap<Yard, WeakMap<Alternative, HiveIn>>()
 

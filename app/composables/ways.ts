@@ -1,6 +1,6 @@
 import type { RouteLocationNormalizedLoaded } from 'vue-router'
 import type { Hive, Yard } from '#core/yard'
-import { laidIn } from '#core/ask/laid-hive'
+import { laidIn } from '#core/ask'
 import { isBox } from '#core/parts'
 import { useView } from '~/stores/view'
 

@@ -1,6 +1,5 @@
-import type { HiveIn } from '#core/ask/hive-in'
+import { type HiveIn, winterOf, type HiveWinter, type WinterFood } from '#core/ask'
 import { canGive, stateOf, type CanGive, type Inside, type WinterState } from '#core/heat'
-import { winterOf, type HiveWinter, type WinterFood } from '#core/ask'
 
 /** What a keeper tries on a hive in winter. */
 export interface WinterAsked {

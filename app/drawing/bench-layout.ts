@@ -1,5 +1,5 @@
 import { MM_PER_INCH, type UnitSystem } from '#core/units'
-import type { Assessment } from '#core/rules/assess'
+import type { Assessment } from '#core/rules'
 import { type JudgedGap, gapKey, type PlacedPart } from '#core/stack'
 import { isBox, type Axis } from '#core/parts'
 import { halfOutsideMm, reachLeftMm } from './section'

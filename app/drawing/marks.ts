@@ -1,9 +1,9 @@
-import type { JudgedGap, Verdict } from '#core/stack'
+import type { JudgedGap, GapVerdict } from '#core/stack'
 
 /** The shape that stands for a verdict, so that none is told by colour alone. */
 export type MarkShape = 'square-bar' | 'disc-tick' | 'triangle-wave' | 'cross' | 'ring' | 'sandglass'
 
-const SHAPES: Readonly<Record<Verdict, MarkShape>> = {
+const SHAPES: Readonly<Record<GapVerdict, MarkShape>> = {
   meets: 'cross',
   glued: 'square-bar',
   squeezed: 'square-bar',

@@ -1,4 +1,4 @@
-import { isOneOf } from '#core/units/plain'
+import { isOneOf } from '#core/units'
 import type { SolidMaterial } from '#core/parts'
 
 const LINES = ['mesh', 'screen', 'sheet', 'rods', 'cladding'] as const satisfies readonly SolidMaterial[]

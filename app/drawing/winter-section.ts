@@ -1,7 +1,7 @@
 import type { PlacedPart } from '#core/stack'
 import { isBallast, isStand, outlineOf, type Axis } from '#core/parts'
 import { ownInside, type FaceState, type StackOpening, type WinterState } from '#core/heat'
-import type { HiveIn } from '#core/ask/hive-in'
+import type { HiveIn } from '#core/ask'
 import { fittingShapes, sectionOf } from './section'
 import type { Shape } from './shape'
 

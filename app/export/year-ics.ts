@@ -1,5 +1,5 @@
 import { calendarFile } from './calendar-file'
-import { entriesOf } from '#core/units/plain'
+import { entriesOf } from '#core/units'
 import { cautionsOfStage, marksOf, stagesOfYear, type Autumn, type CalendarMark, type YardYear } from '#core/year'
 import { cautionInWords, inVocabulary, stageWord, type Reader } from '#core/words'
 

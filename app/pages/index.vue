@@ -1,7 +1,7 @@
 <script setup lang="ts">
 // The row: all hives of all yards, or three honest starts when there is none.
 import { planOf, planOfHive, STAGES, type Hive, type Stage, type StartName, type Yard } from '#core/yard'
-import { tallestMm } from '#core/ask/laid-hive'
+import { tallestMm } from '#core/ask'
 import type { HiveAction } from '~/components/row/Hive.vue'
 import { download, fileName } from '~/composables/download'
 import { LAYOUTS, ORDERS, type RowLook } from '~/composables/useRowOrder'

@@ -13,12 +13,11 @@ import {
   type FigureName,
 } from '#core/figures'
 import { TOLD } from '#core/figures/told'
-import { gapsChangedBy, verdictsChangedBy, type GapChange, type VerdictChange } from '#core/ask/effect'
+import { gapsChangedBy, verdictsChangedBy, type GapChange, type VerdictChange, hiveIn } from '#core/ask'
 import type { Edit } from '#core/yard'
 import { liftFigures, TIMBERS } from '#core/loads'
 import { inMetric, massFigure, parseLength, showInUnit, showLength, showMass, type Length } from '#core/units'
 import { capital, counted, dimensionWord, lengthProblemInWords, severityWord, withPlusMinus } from '#core/words'
-import { hiveIn } from '#core/ask/hive-in'
 import * as deeds from '#core/yard/deeds'
 
 const PAGE = 30

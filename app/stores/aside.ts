@@ -1,4 +1,4 @@
-import { fieldOf } from '#core/units/plain'
+import { fieldOf } from '#core/units'
 import type { WaitingEdit } from '#core/yard'
 import { defineStore } from 'pinia'
 import { computed, ref, shallowRef } from 'vue'

@@ -1,5 +1,5 @@
 import { defineStore } from 'pinia'
-import { fieldOf } from '#core/units/plain'
+import { fieldOf } from '#core/units'
 import { counted } from '#core/words'
 import { withLog } from '#core/yard'
 import { WAITING_FORMAT, WAITING_VERSION, type WaitingFile } from '#wire/waiting-file'

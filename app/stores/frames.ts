@@ -1,6 +1,6 @@
 import { defineStore, storeToRefs } from 'pinia'
 import { computed, ref, watch } from 'vue'
-import * as handling from '#core/stack/frames'
+import * as stack from '#core/stack'
 import { partEdit, turnedRound, withState } from '#core/yard'
 import type { Content, FrameState, Half, Part } from '#core/parts'
 import { hangProblemInWords } from '#core/words'
@@ -40,7 +40,7 @@ export const useFrames = defineStore('frames', () => {
     selected.value = next
   }
 
-  const frames = () => handling.framesAmong(part.value!, selected.value, catalogue.value)
+  const frames = () => stack.framesAmong(part.value!, selected.value, catalogue.value)
   function paint(state: FrameState): void {
     if (part.value) change(withState(part.value, frames(), state))
   }
@@ -49,52 +49,49 @@ export const useFrames = defineStore('frames', () => {
   }
 
   /** Takes what comes of handling the frames, or says why it cannot be. */
-  function take(handled: handling.Handled): boolean {
+  function take(handled: stack.Handled): boolean {
     return handled.ok ? change(handled.part) : refuse(handled)
   }
-  function refuse({ problem: why, of }: Extract<handling.Handled, { ok: false }>): false {
+  function refuse({ problem: why, of }: Extract<stack.Handled, { ok: false }>): false {
     const called = boxName(yard.value!, of, preferences.vocabulary)
     problem.value = hangProblemInWords(why, called, catalogue.value, preferences.reader)
     return false
   }
 
-  function hang(
-    patternId: string,
-    at: Pick<Content, 'place' | 'half'> = handling.firstEmptyPlace(part.value!),
-  ): boolean {
+  function hang(patternId: string, at: Pick<Content, 'place' | 'half'> = stack.firstEmptyPlace(part.value!)): boolean {
     if (!part.value) return false
     const id = crypto.randomUUID()
-    const done = take(handling.hungBy(part.value, patternId, at, id, context.value))
+    const done = take(stack.hungBy(part.value, patternId, at, id, context.value))
     if (done) selected.value = new Set([id])
     return done
   }
 
   const isReady = () => part.value !== undefined && selected.value.size > 0
   function takeOut(): boolean {
-    return isReady() && take(handling.takenFrom(part.value!, selected.value, placement.value.role, catalogue.value))
+    return isReady() && take(stack.takenFrom(part.value!, selected.value, placement.value.role, catalogue.value))
   }
   function replaceBy(patternId: string): boolean {
     const makeId = () => crypto.randomUUID()
     return (
       isReady() &&
-      take(handling.replacedBy(part.value!, selected.value, patternId, placement.value.role, context.value, makeId))
+      take(stack.replacedBy(part.value!, selected.value, patternId, placement.value.role, context.value, makeId))
     )
   }
 
   /** Moves what is selected one place on. */
   function step(by: 1 | -1): void {
-    if (isReady()) change(handling.stepped(part.value!, [...selected.value][0]!, by, catalogue.value))
+    if (isReady()) change(stack.stepped(part.value!, [...selected.value][0]!, by, catalogue.value))
   }
 
-  const isDivided = computed(() => part.value !== undefined && handling.isDivided(part.value, catalogue.value))
+  const isDivided = computed(() => part.value !== undefined && stack.isDivided(part.value, catalogue.value))
   function toHalf(half: Half): void {
-    if (isReady()) change(handling.halved(part.value!, selected.value, half, catalogue.value))
+    if (isReady()) change(stack.halved(part.value!, selected.value, half, catalogue.value))
   }
 
   /** Hangs what is selected in another box of the yard. */
   function putInto(other: Part): boolean {
     if (!isReady()) return false
-    const handled = handling.passedOn(part.value!, other, selected.value, placement.value.role, context.value)
+    const handled = stack.passedOn(part.value!, other, selected.value, placement.value.role, context.value)
     if (!handled.ok) return refuse(handled)
     return perform(deeds.together(partEdit(part.value!, handled.part), partEdit(other, handled.other)))
   }

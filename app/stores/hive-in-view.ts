@@ -14,7 +14,7 @@ import {
   type PlannedStage,
 } from '#core/year'
 import type { Edit, Hive, Stage, Yard } from '#core/yard'
-import { hiveIn, type HiveIn } from '#core/ask/hive-in'
+import { hiveIn, type HiveIn } from '#core/ask'
 import { usePreferences } from './preferences'
 import { useView } from './view'
 import { useYards } from './yards'

@@ -1,6 +1,6 @@
 import { defineStore } from 'pinia'
 import { computed, shallowRef } from 'vue'
-import { asSent } from '#core/units/plain'
+import { asSent } from '#core/units'
 import { device } from '~/sync/device'
 import { countOf, type Slip } from '~/sync/slips'
 import { tabs } from '~/sync/tabs'

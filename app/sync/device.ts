@@ -1,5 +1,5 @@
 import { openDB, type DBSchema, type IDBPDatabase } from 'idb'
-import { fieldOf } from '#core/units/plain'
+import { fieldOf } from '#core/units'
 import type { HeldYard, WaitingEdit, Yard } from '#core/yard'
 import type { Slip } from './slips'
 

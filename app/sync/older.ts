@@ -1,5 +1,5 @@
 import type { Entry } from '#core/book'
-import { fieldOf } from '#core/units/plain'
+import { fieldOf } from '#core/units'
 import { browserStorage } from '~/composables/kept'
 import type { Waiting } from './waiting'
 

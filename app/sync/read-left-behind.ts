@@ -1,4 +1,4 @@
-import { fieldOf } from '#core/units/plain'
+import { fieldOf } from '#core/units'
 import type { WaitingEdit } from '#core/yard'
 import { submittedEditSchema } from '#wire/edit-schema'
 import { parseJson } from '#wire/parse'

@@ -1,6 +1,6 @@
 import type { HiveChange, LoggedEdit, Overtaking, Stay, Yard } from '#core/yard'
 import { ENTRY_SORTS, type Entry, type EntrySort } from '#core/book'
-import { fieldOf } from '#core/units/plain'
+import { fieldOf } from '#core/units'
 import type {
   Added,
   HiveAir,

@@ -1,9 +1,8 @@
-import type { Look } from '#core/rules/measure'
+import type { Look } from '#core/rules'
 import type { Yard } from '#core/yard'
-import { hiveIn } from '#core/ask/hive-in'
-import { verdictOf } from '#core/words/verdict-words'
-import type { Verdict } from '#core/stack'
-import type { Reader } from '#core/words'
+import { hiveIn } from '#core/ask'
+import { verdictOf } from '#core/words'
+import type { Verdict, Reader } from '#core/words'
 
 export interface HiveVerdict extends Verdict {
   readonly hiveId: string

@@ -1,8 +1,7 @@
 import type { Stage, Yard } from '#core/yard'
-import { dutyOf, liftsAsPlanned, liftsOfHive, type Duty } from '#core/ask'
+import { dutyOf, liftsAsPlanned, liftsOfHive, type Duty, plannedHiveIn } from '#core/ask'
 import { type LiftProfile, usualWeighing } from '#core/loads'
 import { ANY_TIME, stagesOf, writingYear } from '#core/year'
-import { plannedHiveIn } from '#core/ask/hive-in'
 
 const CHUNK = 10
 

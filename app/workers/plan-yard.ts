@@ -1,10 +1,9 @@
 import { type Grade, roomOf } from '#core/stack'
-import type { Stage, Way, Yard } from '#core/yard'
-import { liftsAsPlanned } from '#core/ask'
+import { meaningOf, type Stage, type Way, type Yard } from '#core/yard'
+import { liftsAsPlanned, plannedHiveIn } from '#core/ask'
 import type { LiftProfile } from '#core/loads'
 import { ANY_TIME, stagesOf, writeHive, writingYear, type PlannedHive, type PlannedStage } from '#core/year'
 import { isBox } from '#core/parts'
-import { plannedHiveIn } from '#core/ask/hive-in'
 
 /** What a hive is at one stage, in figures. */
 export interface StageFigures {
@@ -103,7 +102,10 @@ export function yearFigures(all: readonly StageFigures[]): YearFigures {
     lifts: total(({ lifts }) => lifts),
     movedKg: total(({ movedKg }) => movedKg),
     winterKg:
-      (stages.find(({ stage }) => stage === 'winter') ?? stages.find(({ stage }) => stage === 'dearth'))?.honeyKg ?? 0,
+      (
+        stages.find(({ stage }) => meaningOf(stage).isBroodless) ??
+        stages.find(({ stage }) => meaningOf(stage).forage === 'dearth')
+      )?.honeyKg ?? 0,
     broodCells: most(({ broodCells }) => broodCells),
     findings: total(({ findings }) => findings),
   }

@@ -1,8 +1,16 @@
-import { hiveAt, type HiveIn } from '#core/ask/hive-in'
+import {
+  hiveAt,
+  type HiveIn,
+  hiveByWay,
+  newHiveByWay,
+  winterForm,
+  winterOf,
+  winterWays,
+  type WinterFood,
+} from '#core/ask'
 import type { Hive, Stage, Yard } from '#core/yard'
 import type { Part } from '#core/parts'
 import { dryByAir, firstWet, foodInAll, lossWPerK, stateOf, type Bounded, type DryByAir, type Inside } from '#core/heat'
-import { hiveByWay, newHiveByWay, winterForm, winterOf, winterWays, type WinterFood } from '#core/ask'
 
 /** What is tried on every way of wintering a hive. */
 export interface WinterTry {

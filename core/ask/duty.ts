@@ -1,9 +1,18 @@
-import { contextOf } from '../rules/measure'
+import { contextOf } from '../rules'
 import { assembleHive, layOut, partsById, type AssembledHive, type Layout } from '../stack'
 import type { Hive, Stage, Yard } from '../yard'
-import { asPlanned, massOfHive, mayHold, usualWeighing, type HiveMass, type Weighing } from '../loads'
-import { liftsOf, type Lift, type StackLifts } from '../loads/lifting/lifts'
-import type { LiftProfile } from '../loads/lifting/profile'
+import {
+  asPlanned,
+  massOfHive,
+  mayHold,
+  usualWeighing,
+  type HiveMass,
+  type Weighing,
+  liftsOf,
+  type Lift,
+  type StackLifts,
+  type LiftProfile,
+} from '../loads'
 import { isBox, isFrame } from '../parts'
 
 /** What a full inspection asks of whoever makes it. */

@@ -1,4 +1,4 @@
-import { assessHive, type Assessment } from '../rules/assess'
+import { assessHive, type Assessment } from '../rules'
 import { type Grade, gapKey, partsById } from '../stack'
 import { applyEdit, type Edit, type Hive, type Yard } from '../yard'
 import { comparableMm } from '../units'

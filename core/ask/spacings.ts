@@ -2,19 +2,12 @@ import { spacedFor, fullCount } from '../stack'
 import {
   type Catalogue,
   type HangingPattern,
-  dimensionMm,
-  framesOf,
   hangAcross,
-  howManyFit,
-  resolvePart,
-  spacerPitchMm,
   type ResolvedPart,
   type Across,
   honeyCombMm,
-  type Content,
   type Spacing,
 } from '../parts'
-import { closedUp, inOrder } from '../yard'
 import { fullBoxKg, honeyCapacityKg, honeyKg, sumOf, waxKg, ZERO, type Range } from '../loads'
 
 /** What a spacing asks of the keeper. */

@@ -1,7 +1,7 @@
 import { foodNeedOf } from '../year'
 import { storesByModelKg } from '../rules'
 import { isUndrawn, isBox, type Content, type Part, type Role } from '../parts'
-import { hiveIn, type HiveIn } from '../ask/hive-in'
+import { hiveIn, type HiveIn } from '../ask'
 import { inPlaceOf, partEdit, withPast, type Edit, type Hive, type Yard } from '../yard'
 import { fullFrameHoneyKg } from '../loads'
 

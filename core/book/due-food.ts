@@ -1,27 +1,20 @@
-import { hiveIn } from '../ask/hive-in'
-import { isCold, type Hive, type Stage, type Yard } from '../yard'
-import { stageAround, stageOn, type YardYear } from '../year/calendar'
-import { YEAR_DAYS } from '../units/days'
-import { isLean } from '../year/need-on'
-import { isNucleus } from '../year/ways/usual'
+import { hiveIn } from '../ask'
+import { type Hive, type Yard, meaningOf } from '../yard'
+import { stageAround, stageOn, type YardYear, isNucleus } from '../year'
+import { YEAR_DAYS } from '../units'
 import { chainOf, entriesOf } from './current'
 import { dayOf, daysBetween, daysLater, laterOf } from './days'
 import type { DueLine } from './due'
 import type { Entry, EntryOf } from './entry'
 import { roomLeft, seamsIn, tellsOfFood } from './look'
 
-/** Stages in which what is left to eat is watched now and then. */
-const isKept = (stage: Stage) => isCold(stage) || stage === 'after-crop' || stage === 'crop'
-/** Stages in which a colony asks for more room. */
-const GROWS: ReadonlySet<Stage> = new Set<Stage>(['building-up', 'supering', 'flow'])
-
 /** The first day of the stretch in which food is watched as it is on a day: of what is lean, or of what is kept. */
 function watchedSince(today: string, year: YardYear): string {
-  const lean = isLean(stageOn(today, year))
+  const watched = meaningOf(stageOn(today, year)).foodWatched
   let from = today
   for (let i = 0; i < YEAR_DAYS; i++) {
     const { now, sinceDays } = stageAround(from, year)
-    if (isLean(now.stage) !== lean || (!lean && !isKept(now.stage))) return daysLater(from, 1)
+    if (meaningOf(now.stage).foodWatched !== watched) return daysLater(from, 1)
     from = daysLater(from, -sinceDays - 1)
   }
   return from
@@ -48,9 +41,11 @@ export function foodDue(
   const feed = entriesOf(own, 'feed').at(-1)
   const fedOn = feed && dayOf(feed.at)
   const seenSince = laterOf(weighedOn, looks.at(-1) && dayOf(looks.at(-1)!.at))
-  const isWatched = isLean(stage) || isKept(stage)
+  const { foodWatched } = meaningOf(stage)
+  const isWatched = foodWatched !== 'no'
   const since = isWatched ? watchedSince(today, year) : today
-  const after = last && daysLater(last, wasLight ? feedCheckDays : isLean(stage) ? heftLeanDays : heftDays)
+  const after =
+    last && daysLater(last, wasLight ? feedCheckDays : foodWatched === 'each-week' ? heftLeanDays : heftDays)
   return [
     ...(isWatched
       ? [
@@ -79,7 +74,8 @@ export function foodDue(
 /** When the next box is due by the room that the last look of these days left, as the hive stands now. */
 export function boxDue(yard: Yard, hive: Hive, own: readonly Entry[], year: YardYear, today: string): DueLine[] {
   const look = entriesOf(own, 'look').at(-1)
-  if (!look || daysBetween(look.at, today) > year.figures.lookSeasonDays || !GROWS.has(stageOn(today, year))) return []
+  if (!look || daysBetween(look.at, today) > year.figures.lookSeasonDays || !meaningOf(stageOn(today, year)).isGrowing)
+    return []
   const { assembled } = hiveIn(yard, hive)
   if (isNucleus(assembled)) return hiveDue(look, year)
   const room = roomLeft(look.body, dayOf(look.at), assembled, yard.prolific)

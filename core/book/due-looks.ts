@@ -1,6 +1,6 @@
-import type { Hive, Yard } from '../yard'
-import { yearOf } from '../year/calendar'
-import { daysFrom } from '../units/days'
+import { type Hive, type Yard, meaningOf } from '../yard'
+import { yearOf } from '../year'
+import { daysFrom } from '../units'
 import { chainOf, entriesOf } from './current'
 import { dayOf, daysBetween, daysLater, laterOf } from './days'
 import type { DueLine } from './due'
@@ -23,7 +23,7 @@ export function looksDue(yard: Yard, { id: hiveId, stage }: Hive, own: readonly 
   const opens = opensOn(yard, today)
   const look = entriesOf(own, 'look').at(-1)
   if (!look) {
-    if (stage === 'bait' || stage === 'settling') return []
+    if (!meaningOf(stage).isInspected) return []
     const id = `look:${hiveId}:${roundOf(opens, today, yearOf(yard).figures.lookSeasonDays)}`
     return [{ id, hiveId, day: today, reason: { due: 'look', because: 'season', lastLook: undefined } }]
   }
@@ -86,7 +86,7 @@ export function countsDue(yard: Yard, { id: hiveId, stage }: Hive, own: readonly
   const count = entriesOf(own, 'mites').at(-1)
   const { miteCountDays } = yearOf(yard).figures
   if (!count) {
-    if (stage === 'bait') return []
+    if (meaningOf(stage).comes === 'as-bait') return []
     const id = `count:${hiveId}:${roundOf(opens, today, miteCountDays)}`
     return [{ id, hiveId, day: today, reason: { due: 'count', lastCount: undefined } }]
   }

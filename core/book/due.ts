@@ -1,9 +1,19 @@
 import { catalogueOf } from '../parts'
-import { findPart, isBare, isClosed, loansOf, partIdsOf, type Colony, type Hive, type Stage, type Yard } from '../yard'
+import {
+  findPart,
+  isBare,
+  isClosed,
+  loansOf,
+  partIdsOf,
+  type Colony,
+  type Hive,
+  type Stage,
+  type Yard,
+  meaningOf,
+} from '../yard'
 import { colonyOf } from './colony'
-import { autumnOf, isPacked, ownDayOf, partingOn, type Parting } from '../year/autumn'
-import { ANY_TIME, stageAround, yearOf, type YardYear } from '../year/calendar'
-import { daysFrom } from '../units/days'
+import { autumnOf, isPacked, ownDayOf, partingOn, type Parting, stageAround, yearOf, type YardYear } from '../year'
+import { daysFrom } from '../units'
 import { byHiveOf } from './by-hive'
 import { chainOf, entriesOf } from './current'
 import { dayOf, daysLater } from './days'
@@ -241,9 +251,6 @@ function stagesOf(year: YardYear, today: string): StagesNow | undefined {
   }
 }
 
-/** Stages that the year asks nothing of. */
-const OUT_OF_YEAR: ReadonlySet<Stage> = new Set<Stage>([...ANY_TIME, 'bait'])
-
 /** A visit that was begun: it stays until it is ended, whatever became of the hive. */
 function underWay({ id: hiveId, visit }: Hive): DueLine[] {
   if (!visit) return []
@@ -254,7 +261,7 @@ function underWay({ id: hiveId, visit }: Hive): DueLine[] {
 function visitsOf(yard: Yard, hive: Hive, stages: StagesNow | undefined, today: string): DueLine[] {
   const { id: hiveId, stage } = hive
   if (hive.visit) return underWay(hive)
-  if (!stages || OUT_OF_YEAR.has(stage)) return []
+  if (!stages || meaningOf(stage).comes !== 'each-year') return []
   const behind = stage !== stages.now && stage !== stages.next
   const to = behind ? stages.now : stages.next
   if (stage === to) return []
@@ -272,7 +279,10 @@ function visitDay(yard: Yard, stands: Stage, to: Stage, begins: string): string 
   const { calendar, figures } = yearOf(yard)
   // Without a winter there is no stage for it: the first super is on before the flow begins.
   if (calendar.firstFrost === null && to === 'flow') return daysLater(begins, -figures.superingDays)
-  const monthDay = to === 'winter' && stands !== 'pack-down' ? undefined : ownDayOf(to, autumnOf(yard))
+  const monthDay =
+    meaningOf(to).autumnDay === 'wrap' && meaningOf(stands).autumnDay !== 'pack'
+      ? undefined
+      : ownDayOf(to, autumnOf(yard))
   return monthDay === undefined ? begins : daysLater(begins, daysFrom(begins.slice(5, 10), monthDay))
 }
 

@@ -2,8 +2,8 @@ import { foodNeedOf, isNucleus, needOfHive, needOn, stageOn, yearOf, type NeedOn
 import { storesByModelKg } from '../rules'
 import { rangeOf } from '../figures'
 import type { StackedPart } from '../stack'
-import type { HiveIn } from '../ask/hive-in'
-import { isCold, supersFillIn, type KnownFood, type KnownStores } from '../yard'
+import { type HiveIn, winterForm, winterOf } from '../ask'
+import { isCold, meaningOf, type KnownFood, type KnownStores } from '../yard'
 import { isBox } from '../parts'
 import { daysFrom } from '../units'
 import {
@@ -17,7 +17,6 @@ import {
   type Stores,
   type Weighing,
 } from '../loads'
-import { winterForm, winterOf } from '../ask/wintering/hive-winter'
 import { entriesOf } from './current'
 import { dayOf, daysAfter, daysBetween, daysLater } from './days'
 import { isEntry, type Entry } from './entry'
@@ -103,7 +102,7 @@ export function foodOf(
     measured.by === 'frames' ? entriesOf(entries, 'look').find(({ id }) => id === measured.entryId)?.body : undefined
   const supers = supersOf(known, look, ledger, against.length > 0)
   const foragedDays = isKnown
-    ? daysAfter(measured.at, today).filter((day) => supersFillIn(stageOn(day, year))).length
+    ? daysAfter(measured.at, today).filter((day) => meaningOf(stageOn(day, year)).fillsSupers).length
     : 0
   return { measured, asks, ledger, supers, against, eatsADay: idle, foragedDays }
 }
@@ -118,7 +117,7 @@ const needOf = ({ yard, assembled, context }: HiveIn, day: string): NeedOn =>
  */
 export function knownFoodOf({ yard, hive }: HiveIn, food: FoodOfHive, today: string): KnownFood {
   const mayGo = food.supers.filter((one) => one.mayGo)
-  const stillFills = supersFillIn(hive.stage) && supersFillIn(stageOn(today, yearOf(yard)))
+  const stillFills = [hive.stage, stageOn(today, yearOf(yard))].every((stage) => meaningOf(stage).fillsSupers)
   const stores = knownStoresOf(food, isCold(hive.stage) ? [] : stillFills ? food.supers : mayGo, stillFills)
   return { ...(stores ? { stores } : {}), mayGo: mayGo.map(({ partId }) => partId), stillFills }
 }

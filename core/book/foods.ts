@@ -1,4 +1,4 @@
-import { hiveIn } from '../ask/hive-in'
+import { hiveIn } from '../ask'
 import { standingParts, type Hive, type KnownFood, type KnownFoods, type Yard } from '../yard'
 import { byHiveOf } from './by-hive'
 import { dayOf, daysLater } from './days'

@@ -1,5 +1,5 @@
 import { rangeOf } from '../figures'
-import type { HiveIn } from '../ask/hive-in'
+import type { HiveIn } from '../ask'
 import { isCold } from '../yard'
 import { isBox, isFrame, combAreaDm2 } from '../parts'
 import { stageOn, type YardYear } from '../year'

@@ -1,6 +1,6 @@
 import { boxOfSize, combAreaDm2, isBox, isExcluder } from '../parts'
-import { hiveIn } from '../ask/hive-in'
-import { isBare, type Edit, type Hive, type Stage, type Yard } from '../yard'
+import { hiveIn } from '../ask'
+import { isBare, type Edit, type Hive, type Yard, meaningOf } from '../yard'
 import { stageOn, yearOf } from '../year'
 import { combOfBees } from '../heat'
 import { byHiveOf } from './by-hive'
@@ -26,12 +26,9 @@ export interface ForMerging {
 /** Looks of so many days count (from memory). */
 const LOOKS_OF = 28
 
-/** Stages from late summer to early autumn in which colonies are united (common practice). */
-const UNITED: ReadonlySet<Stage> = new Set<Stage>(['crop', 'after-crop', 'pack-down', 'dearth'])
-
 /** Whether it is the time for uniting: in spring a small colony is ordinary, and grows. */
 export function isUnitingTime(yard: Yard, today: string): boolean {
-  return UNITED.has(stageOn(today, yearOf(yard)))
+  return meaningOf(stageOn(today, yearOf(yard))).isUnitingTime
 }
 
 /**

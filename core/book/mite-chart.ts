@@ -1,4 +1,4 @@
-import { marksOf, type YardYear } from '../year/calendar'
+import { marksOf, type YardYear } from '../year'
 import { daysBetween, daysLater, dayOf } from './days'
 import { entriesOf } from './current'
 import type { Entry } from './entry'

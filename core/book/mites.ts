@@ -1,7 +1,7 @@
 import type { Figures } from '../figures'
-import type { Stage } from '../yard'
-import { addDays, daysFrom } from '../units/days'
-import { stageOn, type YardYear } from '../year/calendar'
+import { meaningOf } from '../yard'
+import { addDays, daysFrom } from '../units'
+import { stageOn, type YardYear } from '../year'
 import { entriesOf } from './current'
 import { dayOf, daysLater } from './days'
 import type { Entry, EntryOf, MiteCount } from './entry'
@@ -33,21 +33,6 @@ export function isRearing(day: string, { calendar, figures }: YardYear): boolean
   return daysFrom(from, day.slice(5, 10)) < daysFrom(from, firstFrost)
 }
 
-const FALL: Readonly<Record<Stage, 'fallWinter' | 'fallLateSpring' | 'fallSummer' | 'fallAutumn'>> = {
-  winter: 'fallWinter',
-  'late-winter-check': 'fallWinter',
-  'building-up': 'fallLateSpring',
-  supering: 'fallLateSpring',
-  settling: 'fallSummer',
-  flow: 'fallSummer',
-  crop: 'fallSummer',
-  dearth: 'fallSummer',
-  moving: 'fallSummer',
-  bait: 'fallSummer',
-  'after-crop': 'fallAutumn',
-  'pack-down': 'fallAutumn',
-}
-
 /**
  * The yard's own limit for a count of a day. For a wash: in spring until the main flow, from then on, and while winter
  * bees are reared; for the fall by season, early spring as winter. Common practice; figures from memory.
@@ -62,7 +47,7 @@ export function miteLimit(measure: MiteRate['in'], day: string, year: YardYear):
     return isWithin(firstFrost ?? firstPollen, flowStart) ? figures.washSpring : figures.washSeason
   }
   if (isWithin(firstPollen, addDays(firstPollen, figures.earlySpringDays))) return figures.fallWinter
-  return figures[FALL[stageOn(dayOf(day), year)]]
+  return figures[meaningOf(stageOn(dayOf(day), year)).fallLimit]
 }
 
 /** A count against the limit of its day. */

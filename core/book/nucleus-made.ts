@@ -11,7 +11,7 @@ import {
   type Part,
   type Role,
 } from '../parts'
-import { hiveIn } from '../ask/hive-in'
+import { hiveIn } from '../ask'
 import { buildHive, inOrder, inPlaceOf, newPart, partEdit, withPast, type Edit, type Hive, type Yard } from '../yard'
 import { formatToAdd } from '../year'
 import { entriesOf } from './current'

@@ -1,4 +1,4 @@
-import { mapWithin } from '../units/plain'
+import { mapWithin } from '../units'
 import type { Hive, Yard } from '../yard'
 import type { Part } from '../parts'
 import type { Entry } from './entry'

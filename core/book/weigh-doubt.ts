@@ -1,4 +1,4 @@
-import type { HiveIn } from '../ask/hive-in'
+import type { HiveIn } from '../ask'
 import { KG_PER_POUND } from '../units'
 import { stageOn, type YardYear } from '../year'
 import { usualWeighing, weighInProblem, type Weighing } from '../loads'

@@ -1,6 +1,6 @@
 import { catalogueOf } from '../parts'
 import type { Figures } from '../figures'
-import { hiveIn } from '../ask/hive-in'
+import { hiveIn } from '../ask'
 import { isCold, type Hive, type Way, type Yard } from '../yard'
 import { ownedKinds, stageOn, usualWay, wayOf, type YardYear } from '../year'
 import { groupedBy } from './by-hive'

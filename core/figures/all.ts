@@ -1,4 +1,4 @@
-import { isOneOf, keysOf } from '../units/plain'
+import { isOneOf, keysOf } from '../units'
 import { BEE_SPACE } from './bee-space'
 import { BEES } from './bees'
 import { BOOK } from './book'

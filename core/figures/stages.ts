@@ -20,4 +20,6 @@ export const STAGES = {
   liftFrom: 3,
   twoPeopleFrom: 23,
   travelWay: 20,
+  nextBoxSettling: 0.8,
+  nextBoxInFlow: 0.7,
 } as const

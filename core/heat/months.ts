@@ -1,6 +1,6 @@
 import type { Figures } from '../figures'
 import { isSouthern, type Calendar, type Climate } from '../yard'
-import { addDays, dayOfYear, daysFrom } from '../units/days'
+import { addDays, dayOfYear, daysFrom } from '../units'
 
 /** Means outside, °C, October to March, in the south April to September; none without a winter. From memory. */
 const MEANS: Readonly<Record<Climate, readonly number[]>> = {

@@ -1,4 +1,4 @@
-import { gapKey, outsideMm, bySeverity, type JudgedGap } from '../stack'
+import { outsideMm, bySeverity } from '../stack'
 import type { HiveSide } from '../yard'
 import { comparableMm } from '../units'
 import type { Finding } from './finding'

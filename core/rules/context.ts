@@ -1,8 +1,7 @@
 import type { Catalogue } from '../parts'
 import type { AssembledHive, GapSum, Joint, Layout, Band, BetterWay, JudgedGap } from '../stack'
 import type { Climate, Colony, KnownStores, Stage } from '../yard'
-import type { NeedOn } from '../year/need-on'
-import type { TreatConflict } from '../year/treat-window'
+import type { NeedOn, TreatConflict } from '../year'
 import type { Figures } from '../figures'
 
 /** What an assessment is made for. */

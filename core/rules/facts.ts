@@ -1,5 +1,5 @@
 import type { PartKind, SpacedBy, AbsorberFeature } from '../parts'
-import type { FrameReason, GapPlace, Side, LimitDistance, Verdict } from '../stack'
+import type { FrameReason, GapPlace, Side, LimitDistance, GapVerdict } from '../stack'
 import type { Climate, KnownStores, Stage } from '../yard'
 import type { AcrossVerdict } from './frames/judge-across'
 
@@ -19,7 +19,7 @@ export interface Facts {
   'bee-space.gap': GapFacts
   'bee-space.end-bar': { readonly framePatternId: string; readonly side: LimitDistance['side'] }
   'bee-space.side': { readonly pitchMm: number; readonly isShared: boolean }
-  'open-space': { readonly verdict: Verdict; readonly lowerId: string; readonly upperId: string }
+  'open-space': { readonly verdict: GapVerdict; readonly lowerId: string; readonly upperId: string }
   'joint.open': { readonly side: Side; readonly sides: readonly Side[] }
   'joint.bearing': { readonly side: Side; readonly leastMm: number }
   'joint.roof': Nothing
@@ -156,7 +156,7 @@ export type Rule = keyof Facts
 /** What a gap is told with: where it is, what bees do there, and what would make it otherwise. */
 export interface GapFacts {
   readonly place: GapPlace
-  readonly verdict: Verdict
+  readonly verdict: GapVerdict
   /** Usual for two parts of this make. */
   readonly usual?: true
   /** So many of the frames over it leave it: they hang to two heights. */

@@ -1,12 +1,8 @@
-import type { PlacedPart } from '../stack'
-import type { Stage } from '../yard'
-import { roomOf } from '../stack/room/comb'
+import { type PlacedPart, roomOf } from '../stack'
+import { meaningOf } from '../yard'
 import type { Context, Measured } from './context'
 import { findingOf, type Finding } from './finding'
 import { isBox, isDivision } from '../parts'
-
-/** Stages in which a queen is at or near her peak. */
-const LAYING_STAGES: ReadonlySet<Stage> = new Set(['building-up', 'supering', 'flow'])
 
 /**
  * Brood space in cells against what a queen fills at her peak, for each colony over and under a division board; a small
@@ -37,8 +33,8 @@ function roomFindings(
     brood.map(({ resolved }) => resolved),
     figures.cellWidth,
   )
-  if (stage === 'settling') return tooMuch(brood, frames)
-  if (!LAYING_STAGES.has(stage)) return []
+  if (meaningOf(stage).isSettling) return tooMuch(brood, frames)
+  if (!meaningOf(stage).isGrowing) return []
   const factor = prolific ? figures.prolific : 1
   const mend = figures.broodNeedMend * factor
   const watch = figures.broodNeedWatch * factor

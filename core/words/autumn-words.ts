@@ -1,17 +1,10 @@
 import { catalogueOf } from '../parts'
-import type { Stage, VisitStep } from '../yard'
+import { type Stage, type VisitStep, meaningOf } from '../yard'
 import { autumnOf, isParting, yearOf, type HasYear, type Parting } from '../year'
 import { showTemperature } from '../units'
 import { dayInWords } from './day-words'
 import type { Reader } from './names'
 import { inVocabulary } from './vocabulary'
-
-/** Which days of the autumn are told at a stage. */
-const TOLD_AT: Readonly<Partial<Record<Stage, readonly ('pack' | 'wrap' | 'close')[]>>> = {
-  'after-crop': ['pack'],
-  'pack-down': ['pack', 'wrap', 'close'],
-  winter: ['wrap', 'close'],
-}
 
 /** By which days a yard is packed down, wrapped and closed, as far as a stage asks for it; nothing without a winter. */
 export function autumnInWords(stage: Stage | undefined, yard: HasYear, reader: Reader): string[] {
@@ -32,7 +25,7 @@ export function autumnInWords(stage: Stage | undefined, yard: HasYear, reader: R
       `No box is ` +
       'parted after it.',
   }
-  return (stage ? (TOLD_AT[stage] ?? []) : (['pack', 'wrap', 'close'] as const)).map((one) =>
+  return (stage ? meaningOf(stage).autumnTold : (['pack', 'wrap', 'close'] as const)).map((one) =>
     inVocabulary(sentences[one], reader.vocabulary),
   )
 }

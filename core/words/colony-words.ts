@@ -4,7 +4,7 @@ import { CAUSE_WORDS, signsInWords } from './sign-words'
 import { dayInWords } from './day-words'
 import type { Reader } from './names'
 import type { Tellers } from './telling'
-import { isOneOf, keysOf } from '../units/plain'
+import { isOneOf, keysOf } from '../units'
 
 const EMPTY_WORDS: Readonly<Record<string, string>> = {
   merged: 'united with another colony',

@@ -1,5 +1,5 @@
 import type { Mix } from '../year'
-import { carriedOf, type StageFeeding } from '../ask/wintering/feeding'
+import { carriedOf, type StageFeeding } from '../ask'
 import { showMass } from '../units'
 import { capital, type Reader } from './names'
 import { needInWords } from './need-words'

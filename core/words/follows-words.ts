@@ -13,7 +13,7 @@ import {
   type Look,
   type NextLook,
 } from '../book'
-import type { HiveIn } from '../ask/hive-in'
+import type { HiveIn } from '../ask'
 import { isCold } from '../yard'
 import { stageOn, yearOf } from '../year'
 import type { Range } from '../loads'

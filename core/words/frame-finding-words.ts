@@ -1,3 +1,4 @@
+import { meaningOf } from '../yard'
 import type { SpacedBy } from '../parts'
 import type { Rule } from '../rules'
 import { showLength } from '../units'
@@ -78,7 +79,7 @@ export const TELL_FRAMES: Tellers<FrameRule> = {
     title: `frames in ${part(0)} still spread`,
     what: `${figure} from middle to middle; bees cluster on at most ` + `${limit(finding.band!.maxMm)}.`,
     fate:
-      finding.facts.stage === 'winter'
+      meaningOf(finding.facts.stage).closesUp === 'too-late'
         ? 'The cluster has wide gaps to keep warm. Leave it shut now: opening it in the cold costs more. Close the ' +
           'frames up in spring, on a day when bees fly.'
         : 'Close the frames up before winter, while bees can still join the combs.',

@@ -1,5 +1,5 @@
 import { type Catalogue, inWords } from '../parts'
-import type { Ask } from '../ask/spacings'
+import type { Ask } from '../ask'
 import type { HangProblem, SpacingStep } from '../stack'
 import { showLength } from '../units'
 import { frameFitInWords } from './fit-words'

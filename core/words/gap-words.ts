@@ -1,10 +1,10 @@
-import type { GapPlace, Term, JudgedGap, UnevenSide, Verdict } from '../stack'
+import type { GapPlace, Term, JudgedGap, UnevenSide, GapVerdict } from '../stack'
 import type { TermName } from '../parts'
 import { figuresApart, showLength, showWithDoubt, termFigures } from '../units'
 import { capital, type Reader } from './names'
 import { inVocabulary } from './vocabulary'
 
-const VERDICT_WORDS: Record<Verdict, string> = {
+const VERDICT_WORDS: Record<GapVerdict, string> = {
   meets: 'collides',
   glued: 'glued down',
   squeezed: 'tight, gets glued',
@@ -121,7 +121,7 @@ export function gapFate({
   marginal,
   usual,
 }: {
-  readonly verdict: Verdict
+  readonly verdict: GapVerdict
   readonly place: GapPlace
   readonly marginal: boolean
   readonly usual: boolean
@@ -134,7 +134,7 @@ export function gapFate({
     : text
 }
 
-const FATES: Record<Verdict, string | Partial<Record<GapPlace, string>>> = {
+const FATES: Record<GapVerdict, string | Partial<Record<GapPlace, string>>> = {
   meets: 'The frames meet before the boxes do, so the joint stands open.',
   glued: {
     frames: 'Bees cannot pass: the frames are glued together and come up with the box.',

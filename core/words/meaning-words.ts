@@ -13,7 +13,7 @@ import {
   type EntryOf,
   type Weighed,
 } from '../book'
-import type { HiveIn } from '../ask/hive-in'
+import type { HiveIn } from '../ask'
 import { yearOf } from '../year'
 import { showMass } from '../units'
 import { treatmentWarningInWords } from './book-words'

@@ -4,15 +4,12 @@ import {
   formatName,
   type Catalogue,
   type HangingPattern,
-  type Label,
   type Pattern,
   isBox,
   isFrame,
   type ResolvedPart,
-  type Role,
 } from '../parts'
-import type { AssembledHive } from '../stack'
-import { partIdsOf, type Stage } from '../yard'
+import { type Stage, meaningOf } from '../yard'
 import type { UnitSystem } from '../units'
 
 /** How one reader wants things said. */
@@ -35,23 +32,8 @@ export function the(name: string): string {
   return /^[a-z]/.test(name) && !/\d$/.test(name) ? `the ${name}` : name
 }
 
-const STAGE_WORDS: Record<Stage, string> = {
-  settling: 'settling in',
-  'late-winter-check': 'late-winter check',
-  'building-up': 'building up',
-  supering: 'supering',
-  flow: 'flow',
-  crop: 'crop',
-  'after-crop': 'after the crop',
-  'pack-down': 'packing down',
-  winter: 'winter',
-  dearth: 'dearth',
-  moving: 'moving',
-  bait: 'bait hive',
-}
-
 export function stageWord(stage: Stage): string {
-  return STAGE_WORDS[stage]
+  return meaningOf(stage).words
 }
 
 /** What a pattern is called; an identity that the catalogue lacks stays visible as it is. */

@@ -1,3 +1,4 @@
+import { meaningOf } from '../yard'
 import type { DripFacts, Rule } from '../rules'
 import { showLength, showMass, showResistance, showVolume } from '../units'
 import { storesOfFinding } from './stores-words'
@@ -34,10 +35,9 @@ export const TELL_SEASON: Tellers<SeasonRule> = {
   }),
   'season.wide-entrance': ({ finding }) => ({
     title: 'entrance is wide open',
-    what:
-      finding.facts.stage === 'settling'
-        ? 'A new colony has few bees to stand guard.'
-        : 'Nothing comes in at this time, and other bees look for food.',
+    what: meaningOf(finding.facts.stage).isSettling
+      ? 'A new colony has few bees to stand guard.'
+      : 'Nothing comes in at this time, and other bees look for food.',
     fate: 'Robbers and wasps get in.',
   }),
   'season.narrow-entrance': ({ part }) => ({
@@ -139,14 +139,12 @@ export const TELL_SEASON: Tellers<SeasonRule> = {
   }),
   'season.upper-hole': ({ part, finding }) => ({
     title: `second entrance in ${part(0)}`,
-    what:
-      finding.facts.stage === 'moving'
-        ? 'It is open for the road.'
-        : 'Robbers look for a way in at this time, and there are two to guard.',
-    fate:
-      finding.facts.stage === 'moving'
-        ? 'Bees fly out and are lost.'
-        : 'The upper one is not guarded, and the hive is robbed.',
+    what: meaningOf(finding.facts.stage).isOnTheRoad
+      ? 'It is open for the road.'
+      : 'Robbers look for a way in at this time, and there are two to guard.',
+    fate: meaningOf(finding.facts.stage).isOnTheRoad
+      ? 'Bees fly out and are lost.'
+      : 'The upper one is not guarded, and the hive is robbed.',
   }),
   'season.shut-in': ({ part }) => ({
     title: `${part(0)} shuts the bees in`,

@@ -1,5 +1,5 @@
 import type { EntryOf } from '../book'
-import { entriesOf } from '../units/plain'
+import { entriesOf } from '../units'
 
 type Words<T extends string> = Readonly<Record<T, string>>
 type Sign = NonNullable<EntryOf<'look'>['body']['signs']>[number]

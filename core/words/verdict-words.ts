@@ -1,5 +1,4 @@
-import type { HiveIn } from '../ask/hive-in'
-import { worstOf } from '../ask/verdict'
+import { type HiveIn, worstOf } from '../ask'
 import type { Grade } from '../stack'
 import { findingInWords } from './finding-words'
 import { severityWord } from './severity-words'

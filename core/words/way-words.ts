@@ -1,4 +1,4 @@
-import { keysOf } from '../units/plain'
+import { keysOf } from '../units'
 import type { BoxSize } from '../parts'
 import type { Way } from '../yard'
 import type { Reader } from './names'

@@ -10,8 +10,7 @@ import type {
   MassItem,
   Range,
 } from '../loads'
-import type { Change } from '../ask/lighter/lighter'
-import type { Duty } from '../ask/duty'
+import type { Change, Duty } from '../ask'
 import { inchesFromMm, massFigure, massUnit, showLength, showMass, showStature, type UnitSystem } from '../units'
 import { counted, type Reader } from './names'
 import { inVocabulary } from './vocabulary'

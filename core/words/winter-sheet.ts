@@ -1,5 +1,5 @@
-import type { HiveIn } from '../ask/hive-in'
-import { mapWithin } from '../units/plain'
+import type { HiveIn, WinterFood } from '../ask'
+import { mapWithin, showMass, showTemperature } from '../units'
 import {
   isAbsorber,
   isBox,
@@ -13,8 +13,6 @@ import {
   type ResolvedPart,
 } from '../parts'
 import { firstWet, type FaceState, type HeatFace, type WinterState } from '../heat'
-import type { WinterFood } from '../ask/wintering/hive-winter'
-import { showMass, showTemperature } from '../units'
 import type { Sheet } from './build-sheet'
 import { capital, the, type Reader } from './names'
 import { inVocabulary } from './vocabulary'

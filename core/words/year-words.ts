@@ -1,8 +1,7 @@
-import { isOneOf } from '../units/plain'
+import { isOneOf, showMass, type UnitSystem } from '../units'
 import { type Pattern, isBox, isExcluder, inWords } from '../parts'
 import { STAGES, type Climate, type TravelTask, type VisitStep } from '../yard'
 import type { CalendarProblem, PartChange, Bounds, StepReason, Work } from '../year'
-import { showMass, type UnitSystem } from '../units'
 import { rangeInWords } from './weight-words'
 import { capital, counted, stageWord, type Reader } from './names'
 

@@ -1,3 +1,5 @@
+export * from './stages'
+export * from './stages/stage'
 export * from './model/yard'
 export * from './edits/edit'
 export * from './edits/apply-edit'

@@ -1,4 +1,4 @@
-import { canonical } from '../units/plain'
+import { canonical } from '../units'
 import { withoutLoan } from './edits/apply-loan'
 import { isEdit, leavesOf, type Edit } from './edits/edit'
 import { findPart, shedOf, type Yard } from './model/yard'

@@ -1,6 +1,5 @@
-import { entriesOf } from '../units/plain'
-import type { DimensionName, Dimensions } from '../parts/catalogue/pattern'
-import type { Length } from '../units'
+import { entriesOf, type Length } from '../units'
+import type { DimensionName, Dimensions } from '../parts'
 
 export type SizeProblem =
   'inside-larger' | 'walls-too-thick' | 'rest-outside' | 'plus-minus-larger' | 'rest-deeper' | 'rim-too-wide'

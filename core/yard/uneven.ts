@@ -1,6 +1,5 @@
-import { isOneOf, keysOf } from '../units/plain'
+import { isOneOf, keysOf, type Length } from '../units'
 import type { DimensionName, Part } from '../parts'
-import type { Length } from '../units'
 
 /** The side of a hive, seen from its entrance: its left and front, or its right and back. */
 export const HIVE_SIDES = ['first', 'other'] as const

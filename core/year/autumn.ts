@@ -1,7 +1,7 @@
-import { type Stage, type Yard, isCold } from '../yard'
-import { winterMonths, type WinterMonth } from '../heat/months'
+import { type Stage, type Yard, isCold, meaningOf } from '../yard'
+import { winterMonths, type WinterMonth } from '../heat'
 import { firstDayOf, stageOn, yearOf } from './calendar'
-import { addDays, daysFrom, YEAR_DAYS } from '../units/days'
+import { addDays, daysFrom, YEAR_DAYS } from '../units'
 
 /** The days of a yard's autumn, `MM-DD`: packing, wrapping and closing are three things with days of their own. */
 export interface Autumn {
@@ -61,7 +61,8 @@ export function autumnOf(yard: HasYear): Autumn | undefined {
 
 /** The day of autumn on which a stage is visited, `MM-DD`, where that is not the day on which it begins. */
 export function ownDayOf(stage: Stage, autumn: Autumn | undefined): string | undefined {
-  return stage === 'pack-down' ? autumn?.pack : stage === 'winter' ? autumn?.wrap : undefined
+  const { autumnDay } = meaningOf(stage)
+  return autumnDay ? autumn?.[autumnDay] : undefined
 }
 
 /** Whether boxes may be parted: freely; too late for their joints to be glued again; not at all, in the cold. */
@@ -73,15 +74,18 @@ export function partingOn(day: string, yard: HasYear): Parting {
   const autumn = autumnOf(yard)
   if (!autumn || !isCold(stage)) return 'free'
   const monthDay = day.slice(5, 10)
-  if (stage !== 'late-winter-check' && isBefore(monthDay, autumn.lastLook)) return 'free'
-  return stage !== 'late-winter-check' && isBefore(monthDay, autumn.frostStays) ? 'too-late' : 'cold'
+  // What has no day of autumn lies behind winter: nothing is glued again before spring.
+  const isBeforeWinter = meaningOf(stage).autumnDay !== null
+  if (isBeforeWinter && isBefore(monthDay, autumn.lastLook)) return 'free'
+  return isBeforeWinter && isBefore(monthDay, autumn.frostStays) ? 'too-late' : 'cold'
 }
 
 /** Whether hives of a yard sit in their winter form on a day: from the day of packing to first pollen. */
 export function isPacked(day: string, yard: HasYear): boolean {
   const stage = stageOn(day, yearOf(yard))
   const autumn = autumnOf(yard)
-  return isCold(stage) && !(stage === 'pack-down' && autumn !== undefined && isBefore(day.slice(5, 10), autumn.pack))
+  const isStillFed = meaningOf(stage).autumnDay === 'pack' && autumn && isBefore(day.slice(5, 10), autumn.pack)
+  return isCold(stage) && !isStillFed
 }
 
 /** Whether boxes may be parted when a stage is visited: today where it runs, else on the day its visit is due. */

@@ -1,8 +1,7 @@
-import { entriesOf, keysOf } from '../units/plain'
+import { entriesOf, keysOf, addDays, daysFrom, MONTH_DAY, monthDayOf, dayOfYear, YEAR_DAYS } from '../units'
 import { catalogueOf } from '../parts'
 import { SHIPPED_FIGURES, type Figures } from '../figures'
-import type { Calendar, Climate, Stage, Yard } from '../yard'
-import { addDays, daysFrom, MONTH_DAY, monthDayOf, dayOfYear, YEAR_DAYS } from '../units/days'
+import { type Calendar, type Climate, type Stage, type Yard, meaningOf, STAGES } from '../yard'
 
 /** Years to start from, for the north; the south shifts them by half a year (from memory). */
 export const CALENDARS: Record<Climate, Calendar> = {
@@ -67,13 +66,13 @@ export function shifted(calendar: Calendar, days: number): Calendar {
       ? { secondFlow: { start: by(calendar.secondFlow.start), end: by(calendar.secondFlow.end) } }
       : {}),
     ...(calendar.moved
-      ? { moved: Object.fromEntries(Object.entries(calendar.moved).map(([stage, day]) => [stage, by(day)])) }
+      ? { moved: Object.fromEntries(entriesOf(calendar.moved).map(([stage, day]) => [stage, by(day)])) }
       : {}),
   }
 }
 
 /** Stages that come at any time: a colony that arrives, a hive that is moved. */
-export const ANY_TIME: readonly Stage[] = ['settling', 'moving']
+export const ANY_TIME: readonly Stage[] = STAGES.filter((stage) => meaningOf(stage).comes === 'any-time')
 
 /** One run of days in one stage; a year is a ring, so the last may go on past its end. */
 export interface Period {
@@ -229,7 +228,7 @@ export function periodsFromSpring(year: YardYear): Period[] {
   const periods = stagesOfYear(year)
   const first = Math.max(
     0,
-    periods.findIndex(({ stage }) => stage === 'late-winter-check' || stage === 'building-up'),
+    periods.findIndex(({ stage }) => meaningOf(stage).beginsSpring),
   )
   return [...periods.slice(first), ...periods.slice(0, first)]
 }

@@ -1,9 +1,8 @@
 import { type Pattern, isAbsorber, isBox, isEke, isExcluder, isFeeder, type Role } from '../parts'
-import type { Climate, Stage, VisitStep } from '../yard'
+import { type Climate, type Stage, type VisitStep, meaningOf } from '../yard'
 import { partingFor, type HasYear, type Parting } from './autumn'
 import { yearOf } from './calendar'
 import type { Figures } from '../figures'
-import { isLean } from './need-on'
 
 export const CAUTIONS = [
   'parting-in-cold',
@@ -63,18 +62,13 @@ export function cautionsOfStep(
     ...(parts && parting === 'cold' ? ['parting-in-cold' as const] : []),
     ...(parts && parting === 'too-late' ? ['too-late-to-part' as const] : []),
     ...(isFeeder({ pattern }) && step.to === 'hive' ? ['feeding' as const] : []),
-    ...(isEke({ pattern }) && step.to === 'hive' && stage === 'after-crop' ? ['headspace' as const] : []),
+    ...(isEke({ pattern }) && step.to === 'hive' && meaningOf(stage).treating === 'first'
+      ? ['headspace' as const]
+      : []),
     ...(step.kg > figures.twoPeopleFrom ? ['two-people' as const] : []),
   ]
 }
 
-/** Stages beside the weeks after the crop in which mites are usually treated (common practice). */
-const TREATED: ReadonlySet<Stage> = new Set<Stage>(['pack-down', 'winter', 'settling', 'dearth'])
-
-/** Stages in which honey stands open and nothing comes in. */
-const ROBBED: ReadonlySet<Stage> = new Set<Stage>(['crop', 'after-crop', 'dearth'])
-/** Stages in which boxes of honey are carried about. */
-const HONEY_MOVES: ReadonlySet<Stage> = new Set<Stage>(['flow', 'crop', 'after-crop'])
 /** Climates with defensive bees and small hive beetle in parts (common practice). */
 const WARM: ReadonlySet<Climate> = new Set<Climate>(['warm-temperate', 'tropical-highland'])
 
@@ -93,20 +87,21 @@ export const visitTimeOf = (stage: Stage, today: string, yard: HasYear): VisitTi
 
 /** What stands beside a whole visit at a stage, on its day and in its climate. */
 export function cautionsOfStage(stage: Stage, { parting, climate }: VisitTime): Caution[] {
+  const means = meaningOf(stage)
   return [
-    ...(stage === 'pack-down' ? ['last-look' as const] : []),
+    ...(means.autumnDay === 'pack' ? ['last-look' as const] : []),
     ...(parting === 'cold' ? ['parting-in-cold' as const] : []),
     ...(parting === 'too-late' ? ['too-late-to-part' as const] : []),
-    ...(stage === 'after-crop' ? ['treatment' as const, 'headspace' as const] : []),
-    ...(TREATED.has(stage) ? ['treatment-time' as const] : []),
-    ...(stage === 'crop' || stage === 'after-crop' ? ['starves-soon' as const] : []),
-    ...(ROBBED.has(stage) ? ['robbing' as const] : []),
-    ...(isLean(stage) ? ['food-each-week' as const] : []),
-    ...(stage === 'winter' ? ['clear-door' as const] : []),
-    ...(stage === 'crop' || stage === 'after-crop' || stage === 'settling' ? ['feeding' as const] : []),
-    ...(stage === 'moving' ? ['travel' as const] : []),
+    ...(means.treating === 'first' ? ['treatment' as const, 'headspace' as const] : []),
+    ...(means.treating === 'usual' ? ['treatment-time' as const] : []),
+    ...(means.isCropTaken ? ['starves-soon' as const] : []),
+    ...(means.robbers === 'about' || means.robbers === 'to-open-honey' ? ['robbing' as const] : []),
+    ...(means.foodWatched === 'each-week' ? ['food-each-week' as const] : []),
+    ...(means.isDoorCleared ? ['clear-door' as const] : []),
+    ...(means.isCropTaken || means.robbers === 'to-the-weak' ? ['feeding' as const] : []),
+    ...(means.isOnTheRoad ? ['travel' as const] : []),
     ...(WARM.has(climate) ? ['defensive' as const] : []),
-    ...(WARM.has(climate) && HONEY_MOVES.has(stage) ? ['hive-beetle' as const] : []),
+    ...(WARM.has(climate) && means.supersHoldHoney ? ['hive-beetle' as const] : []),
     'stings',
     'smoker',
     'lifting',

@@ -1,11 +1,10 @@
 import type { Figures } from '../figures'
 import type { FoodNeed } from './food-need'
-import { type Stage, isCold } from '../yard'
+import { type Stage, meaningOf, type StageMeaning } from '../yard'
 import type { Range } from '../loads'
 
-export const FEEDS = ['two-to-one', 'one-to-one', 'fondant'] as const
 /** Sugar to water by mass: two to one in autumn, one to one in spring, none in the cold. */
-export type Feed = (typeof FEEDS)[number]
+export type Feed = StageMeaning['feed']
 
 /**
  * What is missing to the need, kg: from the least need less the most stores to the most need less the least stores,
@@ -44,17 +43,6 @@ export function mixFor(storesKg: number, feed: Feed, { storesFromSugar, storesFr
   return { feed, sugarKg, waterKg, totalKg: sugarKg + waterKg }
 }
 
-/**
- * What is fed at a stage: thick syrup to fill up for winter, fondant in the cold, thin syrup else (common practice).
- */
-export function feedAt(stage: Stage): Feed {
-  return stage === 'winter' || stage === 'late-winter-check'
-    ? 'fondant'
-    : stage === 'after-crop' || stage === 'crop' || isCold(stage)
-      ? 'two-to-one'
-      : 'one-to-one'
-}
-
 /** What is done about the food of a hive at a stage, and with what. */
 export interface Feeding {
   readonly short: Short
@@ -76,7 +64,7 @@ export function feedingOf(
   { stage, hasSupers, figures }: { readonly stage: Stage; readonly hasSupers: boolean; readonly figures: Figures },
 ): Feeding {
   const short = shortOf(stores, need)
-  const feed = feedAt(stage)
+  const { feed } = meaningOf(stage)
   const mix = (kg: number) => mixFor(kg, feed, figures)
   return {
     short,

@@ -1,10 +1,9 @@
 import { foodNeedOf, type FoodNeed } from './food-need'
 import type { Figures } from '../figures'
-import type { Calendar, Stage, Yard } from '../yard'
-import { clusterWatts } from '../heat/colony'
-import { winterMonths, type WinterMonth } from '../heat/months'
+import { type Calendar, type Yard, meaningOf } from '../yard'
+import { clusterWatts, winterMonths, type WinterMonth } from '../heat'
 import { stageAround, yearOf, type YardYear } from './calendar'
-import { addDays, daysFrom } from '../units/days'
+import { addDays, daysFrom } from '../units'
 import { isNucleus } from './ways/usual'
 
 /**
@@ -52,11 +51,6 @@ export function needOfHive(
   }
 }
 
-const LEAN: ReadonlySet<Stage> = new Set<Stage>(['late-winter-check', 'building-up', 'supering', 'dearth'])
-
-/** Whether most colonies that starve do so in a stage: their food is watched each week or two (common practice). */
-export const isLean = (stage: Stage): boolean => LEAN.has(stage)
-
 /** From when forage can be relied on after winter: some weeks after first pollen, or the flow (from memory). */
 export function firstForage({ calendar, figures }: YardYear): string {
   const { firstPollen, flowStart } = calendar
@@ -78,9 +72,10 @@ function workedOut(yard: Yard, monthDay: string): NeedOn {
   const dearth = foodNeedOf({ climate: 'tropical-highland', prolific: yard.prolific, figures })
   const { now, sinceDays } = stageAround(`${A_YEAR}-${monthDay}`, year)
   const toFlow = nextFlow(calendar, monthDay)
-  if (now.stage === 'dearth') return times(dearth, (now.days - sinceDays) / now.days, toFlow)
-  const isBetween = now.stage === 'crop' && !isLast(calendar, monthDay)
-  if (isBetween || (now.stage === 'crop' && calendar.firstFrost === null)) return times(dearth, 1, toFlow)
+  const { forage: comes, isCropTaken, supers } = meaningOf(now.stage)
+  if (comes === 'dearth') return times(dearth, (now.days - sinceDays) / now.days, toFlow)
+  const isCrop = isCropTaken && supers !== 'none'
+  if (isCrop && (calendar.firstFrost === null || !isLast(calendar, monthDay))) return times(dearth, 1, toFlow)
   if (calendar.firstFrost === null) return times(dearth, 0, toFlow)
   const forage = firstForage(year)
   if (daysFrom(calendar.firstFrost, monthDay) < daysFrom(calendar.firstFrost, forage)) {

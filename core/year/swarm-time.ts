@@ -1,5 +1,5 @@
 import type { YardYear } from './calendar'
-import { addDays, daysFrom } from '../units/days'
+import { addDays, daysFrom } from '../units'
 
 /**
  * Whether swarming is likely on a day, `2026-05-20`: from some weeks after first pollen, when drones fly, to the end of

@@ -1,4 +1,4 @@
-import { addDays, daysFrom } from '../units/days'
+import { addDays, daysFrom } from '../units'
 import type { YardYear } from './calendar'
 
 /** Half a year: what lies farther ahead lies behind. */

@@ -1,4 +1,4 @@
-import { mapWithin } from '../units/plain'
+import { mapWithin } from '../units'
 import {
   findPart,
   heldAfter,

@@ -1,6 +1,5 @@
 import { HyperFormula } from 'hyperformula'
-import { assess, assessHive } from '#core/rules/assess'
-import { contextOf, measure } from '#core/rules/measure'
+import { assess, assessHive, contextOf, measure } from '#core/rules'
 import { CATALOGUE, type Part, type Role } from '#core/parts'
 import { boxOfPattern, boxTable, frameTable, assembleHive, gapSumsOf, layOut, partsById } from '#core/stack'
 import { buildHive, emptyYard, type Yard } from '#core/yard'

@@ -1,6 +1,6 @@
 import type { ExpressionNode, NodeTransform, SimpleExpressionNode } from '@vue/compiler-core'
 import { ConstantTypes, NodeTypes, createCompoundExpression } from '@vue/compiler-core'
-import { hasOwnWord } from '../../core/words/vocabulary'
+import { hasOwnWord } from '../../core/words'
 
 /** Attributes that are read by people. */
 const READ = new Set(['label', 'title', 'placeholder', 'name', 'alt', 'aria-label', 'word', 'text', 'way'])

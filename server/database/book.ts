@@ -11,7 +11,7 @@ import {
   type EntrySort,
 } from '#core/book'
 import { PLAN_LIMITS, type HiveOfYard, type Yard } from '#core/yard'
-import { canonical, isOneOf } from '#core/units/plain'
+import { canonical, isOneOf } from '#core/units'
 import type { BookKept, OpenBook } from '#wire/answers'
 import { inChunks } from './chunks'
 import type { Database } from './client'

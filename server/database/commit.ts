@@ -10,7 +10,7 @@ import {
   type WaitingEdit,
   type Yard,
 } from '#core/yard'
-import { canonical } from '#core/units/plain'
+import { canonical } from '#core/units'
 import { editProblemInWords, loanProblemInWords, planProblemInWords } from '#core/words'
 import * as deeds from '#core/yard/deeds'
 import type { StoredYard } from '#wire/answers'

@@ -1,4 +1,4 @@
-import { fieldOf } from '#core/units/plain'
+import { fieldOf } from '#core/units'
 import { readdirSync } from 'node:fs'
 import { basename, dirname, resolve } from 'node:path'
 

@@ -1,7 +1,7 @@
 import { and, desc, eq, getTableColumns, inArray, sql, type SQL } from 'drizzle-orm'
 import type { Hive, Yard } from '#core/yard'
 import type { Part } from '#core/parts'
-import { keysOf } from '#core/units/plain'
+import { keysOf } from '#core/units'
 import { toSnakeCase } from 'drizzle-orm/casing'
 import { generateNKeysBetween } from 'fractional-indexing'
 import { inChunks } from './chunks'

@@ -1,4 +1,4 @@
-import { fieldOf } from '#core/units/plain'
+import { fieldOf } from '#core/units'
 import { setTimeout as wait } from 'node:timers/promises'
 import { defineNitroPlugin } from 'nitropack/runtime'
 import { DatabaseFault } from '../database/faults'

@@ -1,4 +1,4 @@
-import { fieldOf } from '#core/units/plain'
+import { fieldOf } from '#core/units'
 import { RateLimiterMemory } from 'rate-limiter-flexible'
 
 /**

@@ -1,5 +1,5 @@
 import { getRequestHost, type H3Event } from 'h3'
-import { fieldOf } from '#core/units/plain'
+import { fieldOf } from '#core/units'
 import { mayPlay, type Played } from '#wire/keepers'
 import { hasKeepers, keeperOfToken, type Keeper } from '../keepers/accounts'
 import { refusal } from './answers'

@@ -1,4 +1,4 @@
-import { fieldOf } from '#core/units/plain'
+import { fieldOf } from '#core/units'
 import { resolve } from 'node:path'
 import { Piscina } from 'piscina'
 import pLimit from 'p-limit'

@@ -1,4 +1,4 @@
-import { fieldOf, recordOf } from '#core/units/plain'
+import { fieldOf, recordOf } from '#core/units'
 import type { Reader } from '#core/words'
 import { createHash } from 'node:crypto'
 import { readFileSync } from 'node:fs'

@@ -9,8 +9,7 @@ import {
   type Role,
   type Spacing,
 } from '#core/parts'
-import type { Context, Finding } from '#core/rules'
-import { assessBox } from '#core/rules/assess-box'
+import { type Context, type Finding, assessBox } from '#core/rules'
 import { newPlacement, type Stage } from '#core/yard'
 
 export interface Hung {

@@ -1,7 +1,5 @@
-import { assess, assessHive, type Assessment } from '#core/rules/assess'
-import { contextOf } from '#core/rules/measure'
+import { assess, assessHive, type Assessment, contextOf, remediesOf, type Finding, type Remedy } from '#core/rules'
 import { CATALOGUE, type Catalogue, type Part, type Role } from '#core/parts'
-import { remediesOf, type Finding, type Remedy } from '#core/rules'
 import { type JudgedGap, assembleHive, partsById } from '#core/stack'
 import { buildHive, emptyYard, type BandPreset, type Hive, type Stage, type Yard } from '#core/yard'
 

@@ -1,12 +1,13 @@
 import { readFileSync } from 'node:fs'
 import { fileURLToPath } from 'node:url'
 import { CATALOGUE } from '#core/parts'
+import type { Entry } from '#core/book'
 import { newPart, newPlacement, type Edit, type Plan, type Yard } from '#core/yard'
 
 process.chdir(fileURLToPath(new URL('../..', import.meta.url)))
 
 export const DEMO = 'demo/demo-plan.json'
-export const demoPlan = (): Plan => JSON.parse(readFileSync(DEMO, 'utf8')) as Plan
+export const demoPlan = (): Plan<Entry> => JSON.parse(readFileSync(DEMO, 'utf8')) as Plan<Entry>
 
 let count = 0
 /** An identity that no other test run gives. */

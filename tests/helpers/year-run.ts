@@ -2,7 +2,7 @@ import { catalogueOf } from '#core/parts'
 import { partsById } from '#core/stack'
 import { applyEdit, findPart, withFreshIdentities, type Stage, type VisitStep, type Yard } from '#core/yard'
 import { dueOf, foodOf } from '#core/book'
-import { hiveIn } from '#core/ask/hive-in'
+import { hiveIn } from '#core/ask'
 import {
   cautionsOfStage,
   changeoverOf,

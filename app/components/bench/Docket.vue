@@ -1,7 +1,6 @@
 <script setup lang="ts">
 // What will happen: the findings, worst first, those of the selected part alone when one is selected.
-import type { Assessment } from '#core/rules/assess'
-import { remediesOf, type Finding, type Remedy } from '#core/rules'
+import { type Assessment, remediesOf, type Finding, type Remedy } from '#core/rules'
 import { capital, findingInWords, the, type Reader } from '#core/words'
 import { gapKey } from '#core/stack'
 

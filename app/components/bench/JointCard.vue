@@ -1,6 +1,6 @@
 <script setup lang="ts">
 // The selected joint several times as large, with all there is to say about it.
-import type { Assessment } from '#core/rules/assess'
+import type { Assessment } from '#core/rules'
 import { settlingOf, type JudgedGap } from '#core/stack'
 import { showLength } from '#core/units'
 import {

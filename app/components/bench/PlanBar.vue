@@ -4,7 +4,7 @@ import { partIdsOf } from '#core/yard'
 import type { PlannedStage } from '#core/year'
 import { showMass } from '#core/units'
 import { capital, counted, patternName, severityWord } from '#core/words'
-import { plannedHiveIn } from '#core/ask/hive-in'
+import { plannedHiveIn } from '#core/ask'
 
 const bench = useBench()
 const preferences = usePreferences()

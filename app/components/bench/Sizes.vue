@@ -1,6 +1,6 @@
 <script setup lang="ts">
 // The sizes of one part as the ruler has them; typed in any unit, every reading kept, nothing typed lost.
-import { keysOf } from '#core/units/plain'
+import { keysOf, showLength, type Length } from '#core/units'
 import { otherWithSize, type DimensionName, type Pattern, type Part, type Reading } from '#core/parts'
 import {
   RULERS,
@@ -12,7 +12,6 @@ import {
   withReading,
   withReadingInUse,
 } from '#core/yard'
-import { showLength, type Length } from '#core/units'
 import { dimensionWord, lengthProblemInWords, patternName, sizeNonsenseInWords, withPlusMinus } from '#core/words'
 
 const props = defineProps<{

@@ -3,7 +3,7 @@
 import { STAGES, type Stage } from '#core/yard'
 import { ANY_TIME, USUAL_YEAR, periodsFromSpring, stageOn, stagesOfYear, yearOf } from '#core/year'
 import { capital } from '#core/words'
-import { hiveIn, plannedHiveIn } from '#core/ask/hive-in'
+import { hiveIn, plannedHiveIn } from '#core/ask'
 import { sectionOf } from '~/drawing/section'
 
 const emit = defineEmits<{ standsAs: [stage: Stage] }>()

@@ -2,7 +2,7 @@
 // The boxes with their combs, seen as one stands behind the hive and turns each box on its side: press a comb to say
 // what is on it. What is not pressed stays unsaid.
 import { STORES_ON, type CombSeen } from '#core/book'
-import type { HiveIn } from '#core/ask/hive-in'
+import type { HiveIn } from '#core/ask'
 import { STORES_SHARE, isBox, isFrame } from '#core/parts'
 import { capital, counted } from '#core/words'
 

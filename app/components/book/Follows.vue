@@ -1,10 +1,8 @@
 <script setup lang="ts">
 // What follows from a look, each with how it was worked out.
 import type { Look } from '#core/book'
-import type { HiveIn } from '#core/ask/hive-in'
-import { SIGN_CAUTION } from '#core/words/book-words'
-import { SIGN_WORDS } from '#core/words/sign-words'
-import { followsInWords } from '#core/words/follows-words'
+import type { HiveIn } from '#core/ask'
+import { SIGN_CAUTION, SIGN_WORDS, followsInWords } from '#core/words'
 
 const props = defineProps<{
   known: HiveIn

@@ -1,11 +1,20 @@
 <script setup lang="ts">
 // The food of a hive: what is there against what it needs, super by super as they are taken, and how long it lasts.
 import { foodOf, type Entry, type Weighed } from '#core/book'
-import { hiveIn } from '#core/ask/hive-in'
+import { hiveIn } from '#core/ask'
 import type { Hive, Yard } from '#core/yard'
 import { massFigure, massUnit, showMass } from '#core/units'
-import { capital, climateUnsaid, needInWords, rangeInWords } from '#core/words'
-import { againstCropInWords, cropCaution, foodThereInWords, lastsInWords, ledgerInWords } from '#core/words/food-words'
+import {
+  capital,
+  climateUnsaid,
+  needInWords,
+  rangeInWords,
+  againstCropInWords,
+  cropCaution,
+  foodThereInWords,
+  lastsInWords,
+  ledgerInWords,
+} from '#core/words'
 import * as deeds from '#core/yard/deeds'
 import { localToday } from '~/composables/localTime'
 

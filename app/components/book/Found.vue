@@ -2,7 +2,7 @@
 // What was found and done at a hive, newest first; an entry is corrected by another one, and nothing is lost.
 import { chainOf, isEntry, type Entry, type Weighed } from '#core/book'
 import type { Hive, Yard } from '#core/yard'
-import { entryInWords } from '#core/words/entry-words'
+import { entryInWords } from '#core/words'
 import { lookDraftKey, useWritten } from '~/composables/newEntry'
 import { hivePath } from '~/composables/paths'
 

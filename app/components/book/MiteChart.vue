@@ -3,7 +3,7 @@
 import { miteChart, type Entry } from '#core/book'
 import type { Yard } from '#core/yard'
 import { yearOf } from '#core/year'
-import { TREATMENT_CAUTION } from '#core/words/book-words'
+import { TREATMENT_CAUTION } from '#core/words'
 import { localToday } from '~/composables/localTime'
 import { bandOver, useTimeChart } from '~/composables/timeChart'
 

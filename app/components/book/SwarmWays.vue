@@ -1,6 +1,6 @@
 <script setup lang="ts">
 // Queen cells that may be sealed tomorrow: the ways of acting now, each step by step.
-import { SWARM_WAYS } from '#core/words/swarm-ways'
+import { SWARM_WAYS } from '#core/words'
 
 const open = ref('')
 </script>

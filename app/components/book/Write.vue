@@ -1,11 +1,11 @@
 <script setup lang="ts">
 // A count, a treatment, food, a crop or the end of a colony, written down with what it means at once.
-import { isOneOf } from '#core/units/plain'
+import { isOneOf } from '#core/units'
 import { chainOf, HELPERS_SORTS, isEntry, type Entry, type EntryBodies, type Weighed } from '#core/book'
-import { hiveIn } from '#core/ask/hive-in'
+import { hiveIn } from '#core/ask'
 import type { Hive, Yard } from '#core/yard'
 import { yearOf } from '#core/year'
-import { meaningInWords } from '#core/words/meaning-words'
+import { meaningInWords } from '#core/words'
 import * as deeds from '#core/yard/deeds'
 import { localNow, localToday } from '~/composables/localTime'
 import { useWritten } from '~/composables/newEntry'

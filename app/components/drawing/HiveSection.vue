@@ -2,7 +2,7 @@
 // The hive to scale with its names, its gaps and its height; draws what assess computed.
 import { useMediaQuery } from '@vueuse/core'
 import { curveBumpX, line } from 'd3-shape'
-import type { Assessment } from '#core/rules/assess'
+import type { Assessment } from '#core/rules'
 import { type DimensionName, isBox, type Axis } from '#core/parts'
 import type { Colony } from '#core/yard'
 import { showFigure, showLength } from '#core/units'

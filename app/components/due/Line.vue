@@ -1,7 +1,7 @@
 <script setup lang="ts">
 // One line of what is due: its day, what and why, and what becomes of it.
 import type { DueLine } from '#core/book'
-import type { DueWords } from '#core/words/book-words'
+import type { DueWords } from '#core/words'
 
 defineProps<{
   line: DueLine

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 // How the frames of a box are spaced, what is painted on them, what is hung in.
-import { isOneOf } from '#core/units/plain'
+import { isOneOf } from '#core/units'
 import { frameInBox } from '#core/stack'
 import {
   inWords,

@@ -1,14 +1,12 @@
 <script setup lang="ts">
 // Weigh or heft a hive: a reading, what it says of the stores, and the readings there are beside what was predicted.
-import { winterForm, winterOf } from '#core/ask'
+import { winterForm, winterOf, hiveAt, hiveIn } from '#core/ask'
 import type { Hive, Stage, Yard } from '#core/yard'
 import { stageOn, yearOf } from '#core/year'
 import { massFigure, massUnit, parseMass, showMass } from '#core/units'
 import { asPlanned, usualWeighing, type Range } from '#core/loads'
 import { foodOf, storesByWeighing, weighDoubt, type WeighDoubt } from '#core/book'
-import { foodThereInWords, weighDoubtInWords } from '#core/words/food-words'
-import { capital, climateUnsaid, rangeInWords } from '#core/words'
-import { hiveAt, hiveIn } from '#core/ask/hive-in'
+import { foodThereInWords, weighDoubtInWords, capital, climateUnsaid, rangeInWords } from '#core/words'
 import { localToday } from '~/composables/localTime'
 import { useHiveBook } from '~/composables/hiveBook'
 import dayjs from 'dayjs'

@@ -2,8 +2,7 @@
 // The books of a yard out and in: a record on paper over some time, CSV for spreadsheets, and CSV brought in.
 import { daysLater, ENTRY_SORTS, type Entry, type EntrySort } from '#core/book'
 import type { Yard } from '#core/yard'
-import { counted } from '#core/words'
-import { recordSheet } from '#core/words/record-sheet'
+import { counted, recordSheet } from '#core/words'
 import { bookCsv, readBookCsv } from '#wire/book-csv'
 import { download, fileName } from '~/composables/download'
 import { localToday } from '~/composables/localTime'

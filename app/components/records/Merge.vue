@@ -2,8 +2,7 @@
 // Colonies too weak to winter alone: with whom, how, and what stands there once it is done.
 import { forMerging, isUnitingTime, mergeEdit, partnerOf, type Entry } from '#core/book'
 import type { Yard } from '#core/yard'
-import { counted } from '#core/words'
-import { mergeSteps, NO_MERGE_WORDS } from '#core/words/merge-words'
+import { counted, mergeSteps, NO_MERGE_WORDS } from '#core/words'
 import { localNow, localToday } from '~/composables/localTime'
 import { useWritten } from '~/composables/newEntry'
 

@@ -3,7 +3,7 @@
 import { daysLater, yardMites, type MiteRate } from '#core/book'
 import type { Yard } from '#core/yard'
 import { yearOf } from '#core/year'
-import { TREATMENT_CAUTION } from '#core/words/book-words'
+import { TREATMENT_CAUTION } from '#core/words'
 import { columnsFor } from '~/composables/tableColumn'
 import { localToday } from '~/composables/localTime'
 import { hivePath } from '~/composables/paths'

@@ -14,7 +14,7 @@ import {
 } from '#core/book'
 import type { Yard } from '#core/yard'
 import { yearOf } from '#core/year'
-import { comparedInWords, SCHOOL_FIELD_WORDS, schoolWord, shareInWords } from '#core/words/compare-words'
+import { comparedInWords, SCHOOL_FIELD_WORDS, schoolWord, shareInWords } from '#core/words'
 import { columnsFor } from '~/composables/tableColumn'
 import { localToday } from '~/composables/localTime'
 

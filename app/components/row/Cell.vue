@@ -1,8 +1,8 @@
 <script setup lang="ts">
 // One hive of many, small: its drawing, its name, its heaviest lift, and its worst finding in words.
 import type { Hive, Stage } from '#core/yard'
-import type { LaidHive } from '#core/ask/laid-hive'
-import type { Verdict } from '#core/stack'
+import type { LaidHive } from '#core/ask'
+import type { Verdict } from '#core/words'
 import { showMass } from '#core/units'
 
 const props = defineProps<{

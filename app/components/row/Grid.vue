@@ -3,8 +3,8 @@
 import { useWindowVirtualizer } from '@tanstack/vue-virtual'
 import { useElementSize } from '@vueuse/core'
 import type { Hive, Stage } from '#core/yard'
-import type { LaidHive } from '#core/ask/laid-hive'
-import type { Verdict } from '#core/stack'
+import type { LaidHive } from '#core/ask'
+import type { Verdict } from '#core/words'
 
 const props = defineProps<{
   hives: readonly Hive[]

@@ -1,10 +1,9 @@
 <script setup lang="ts">
 // One hive of the row, to the row's scale, with its worst finding in words.
 import type { Hive, Stage } from '#core/yard'
-import type { LaidHive } from '#core/ask/laid-hive'
-import type { Verdict } from '#core/stack'
-import { capital } from '#core/words'
-import { colonyInWords } from '#core/words/colony-words'
+import type { LaidHive } from '#core/ask'
+import type { Verdict } from '#core/words'
+import { capital, colonyInWords } from '#core/words'
 import { showLength, showMass } from '#core/units'
 import type { MenuEntry } from '~/composables/menuEntry'
 

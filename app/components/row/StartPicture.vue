@@ -1,7 +1,7 @@
 <script setup lang="ts">
 // What a start looks like, as it would be drawn.
 import { CATALOGUE } from '#core/parts'
-import { laidIn } from '#core/ask/laid-hive'
+import { laidIn } from '#core/ask'
 import { emptyYard, startHive, type StartName } from '#core/yard'
 import { sectionOf } from '~/drawing/section'
 

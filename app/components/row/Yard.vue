@@ -2,11 +2,11 @@
 // One yard as one sees it walking up: every hive to one scale on one ground line, or close together. Draws only what is in sight.
 import { useElementSize, useScroll } from '@vueuse/core'
 import { SEVERITIES, type Grade } from '#core/stack'
-import type { Hive, Stage, Yard } from '#core/yard'
+import { meaningOf, type Hive, type Stage, type Yard } from '#core/yard'
 import { yardAsPlanned } from '#core/year'
 import { MM_PER_INCH, showFigure } from '#core/units'
 import { counted, severityWord } from '#core/words'
-import { laidIn, plannedLaidIn } from '#core/ask/laid-hive'
+import { laidIn, plannedLaidIn } from '#core/ask'
 import type { HiveAction } from '~/components/row/Hive.vue'
 import { useRowOrder, type RowLayout, type RowLook } from '~/composables/useRowOrder'
 import { GRADE_COLOURS, SEAM, SOFT_INK } from '~/drawing/palette'
@@ -49,7 +49,7 @@ const planned = computed(
 const tallest = computed(() => {
   if (!props.stage || !year.value) return props.tallestMm
   const all = year.value.hives.flatMap(({ stages }) =>
-    [...stages.values()].filter(({ stage }) => stage === 'flow' || stage === 'winter'),
+    [...stages.values()].filter(({ stage }) => meaningOf(stage).setsScale),
   )
   return Math.max(props.tallestMm, ...all.map((one) => plannedLaidIn(props.yard, one).layout.heightMm))
 })

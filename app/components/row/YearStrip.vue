@@ -1,25 +1,14 @@
 <script setup lang="ts">
 // The year under the whole row: as the hives stand, or as a stage of the year has them.
-import type { Stage, Yard } from '#core/yard'
+import { STAGES, type Stage, type Yard } from '#core/yard'
 import { stagesOf } from '#core/year'
 import { capital } from '#core/words'
 
 const props = defineProps<{ yards: readonly Yard[]; chosen: Stage | null }>()
 const emit = defineEmits<{ choose: [stage: Stage | null] }>()
-const ORDER: readonly Stage[] = [
-  'late-winter-check',
-  'building-up',
-  'supering',
-  'flow',
-  'crop',
-  'dearth',
-  'after-crop',
-  'pack-down',
-  'winter',
-]
 const stages = computed(() => {
   const there = new Set(props.yards.flatMap((yard) => stagesOf(yard)))
-  return [null, ...ORDER.filter((stage) => there.has(stage))]
+  return [null, ...STAGES.filter((stage) => there.has(stage))]
 })
 function step(by: 1 | -1) {
   const next = stages.value[Math.min(Math.max(stages.value.indexOf(props.chosen) + by, 0), stages.value.length - 1)]

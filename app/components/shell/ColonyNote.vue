@@ -1,8 +1,7 @@
 <script setup lang="ts">
 // What the book says of the colony of a hive, where that is more than that it lives, and the way to say it is over.
 import { colonyIn, type Hive, type Yard } from '#core/yard'
-import { colonyInWords, heldBackInWords } from '#core/words/colony-words'
-import { capital } from '#core/words'
+import { colonyInWords, heldBackInWords, capital } from '#core/words'
 
 const props = defineProps<{ yard: Yard; hive: Hive }>()
 const preferences = usePreferences()

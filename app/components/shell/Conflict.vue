@@ -2,7 +2,7 @@
 // What two people changed at once: what would stand after either choice, drawn side by side. Only what clashes is asked.
 import type { LoggedEdit, WaitingEdit, Yard } from '#core/yard'
 import { editInWords, severityWord } from '#core/words'
-import { hiveIn } from '#core/ask/hive-in'
+import { hiveIn } from '#core/ask'
 
 const conflict = useConflict()
 const sending = useSending()

@@ -1,7 +1,6 @@
 <script setup lang="ts">
 // What this device has: what waits and how it gets to the server, yards that are taken along, room, the app itself.
-import { capital, counted, editInWords } from '#core/words'
-import { entryInWords } from '#core/words/entry-words'
+import { capital, counted, editInWords, entryInWords } from '#core/words'
 
 const emit = defineEmits<{ close: [] }>()
 const held = useHeld()

@@ -1,8 +1,8 @@
 <script setup lang="ts">
 // What holds until it is mended: what keeps the server from saving, what this browser cannot keep, what was set aside, which hive stands open.
 import { catalogueOf } from '#core/parts'
-import { spanInWords } from '#core/words/span-words'
-import { standsOpen } from '#core/year/stands-open'
+import { spanInWords } from '#core/words'
+import { standsOpen } from '#core/year'
 import { useInterval } from '@vueuse/core'
 import { printing } from '~/sync/printing'
 

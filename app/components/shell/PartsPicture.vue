@@ -2,7 +2,7 @@
 // A whole hive with its parts named, in the reader’s words and in those of the other side of the ocean.
 import { CATALOGUE, find, STARTS, type Pattern, type Role } from '#core/parts'
 import { buildHive, emptyYard } from '#core/yard'
-import { laidIn } from '#core/ask/laid-hive'
+import { laidIn } from '#core/ask'
 import { capital } from '#core/words'
 import { INDIGO } from '~/drawing/palette'
 import { sectionOf } from '~/drawing/section'

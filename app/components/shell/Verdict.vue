@@ -1,6 +1,6 @@
 <script setup lang="ts">
 // The worst that is found in a hive, in words; until it is known, that it was not looked at.
-import type { Verdict } from '#core/stack'
+import type { Verdict } from '#core/words'
 import { GRADE_COLOURS } from '~/drawing/palette'
 
 defineProps<{ verdict?: Verdict }>()

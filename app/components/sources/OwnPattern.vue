@@ -1,6 +1,15 @@
 <script setup lang="ts">
 // A pattern of the keeper's own, from one that is like it: name, and the sizes that differ.
-import { entriesOf, isOneOf, mapWithin, recordOf } from '#core/units/plain'
+import {
+  entriesOf,
+  isOneOf,
+  mapWithin,
+  recordOf,
+  parseLength,
+  resistanceFrom,
+  showLength,
+  type Length,
+} from '#core/units'
 import {
   CATALOGUE,
   DIMENSION_NAMES,
@@ -20,7 +29,6 @@ import {
   inWords,
 } from '#core/parts'
 import { limitsOf, sizeNonsense, type Edit } from '#core/yard'
-import { parseLength, resistanceFrom, showLength, type Length } from '#core/units'
 import { capital, dimensionWord, sizeNonsenseInWords } from '#core/words'
 import * as deeds from '#core/yard/deeds'
 import { nameSchema } from '#wire/names-schema'

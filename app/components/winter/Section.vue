@@ -1,7 +1,7 @@
 <script setup lang="ts">
 // One hive cut through in winter: each face by how warm it is inside, what goes through it as an arrow of that width, water where it forms first.
 import type { Axis } from '#core/parts'
-import type { HiveIn } from '#core/ask/hive-in'
+import type { HiveIn } from '#core/ask'
 import { leavesBy, type FaceState, type Shell, type WinterState } from '#core/heat'
 import { faceFigures, faceWord, openingWord, showHumidity, showWatts } from '#core/words'
 import { showMass } from '#core/units'

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 // What is done at one hive to bring it to a stage: step by step, why, with what; and to begin it.
-import { colonyIn, type Yard } from '#core/yard'
-import type { LaidHive } from '#core/ask/laid-hive'
+import { meaningOf, colonyIn, type Yard } from '#core/yard'
+import type { LaidHive } from '#core/ask'
 import { cautionsOfStage, visitTimeOf, yearOf, type HiveChangeover } from '#core/year'
 import { autumnInWords, waitsInWords, cautionInWords, treatByInWords, workInWords } from '#core/words'
 import { stepsInWords } from '~/composables/stepsInWords'
@@ -26,9 +26,7 @@ watch(
 )
 /** From the crop on the day by which mites are treated is told. */
 const byWhen = computed(() =>
-  props.changeover.toStage === 'crop' || props.changeover.toStage === 'after-crop'
-    ? treatByInWords(yearOf(props.yard), preferences.reader)
-    : undefined,
+  meaningOf(props.changeover.toStage).isCropTaken ? treatByInWords(yearOf(props.yard), preferences.reader) : undefined,
 )
 const time = computed(() => visitTimeOf(props.changeover.toStage, localToday(), props.yard))
 const waits = computed(() => waitsInWords(props.changeover.steps, time.value.parting, props.yard, preferences.reader))

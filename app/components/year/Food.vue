@@ -2,8 +2,7 @@
 // What a hive has to eat in its winter form against what the winter of its climate asks, and what to mix for the rest.
 import type { Yard } from '#core/yard'
 import type { PlannedStage } from '#core/year'
-import { climateUnsaid } from '#core/words'
-import { feedingInWords } from '#core/words/feeding-words'
+import { climateUnsaid, feedingInWords } from '#core/words'
 import { feedingAt } from '#core/ask'
 
 const props = defineProps<{ yard: Yard; planned: PlannedStage }>()

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 // How bees are kept: every choice a picture of the hive it makes, with what it does to these hives as bars.
-import { hiveIn } from '#core/ask/hive-in'
+import { hiveIn } from '#core/ask'
 import type { Stage, Way, Yard } from '#core/yard'
 import { formBoxes, formatToAdd, ownedKinds, usualWay, wayOf } from '#core/year'
 import { WAY_GROUPS, wayFields, wayValue, type WayGroup } from '#core/words'

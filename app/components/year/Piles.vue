@@ -1,6 +1,6 @@
 <script setup lang="ts">
 // A changeover as piles that move: the hive, what is set down beside it, and the van, after each step.
-import type { LaidHive } from '#core/ask/laid-hive'
+import type { LaidHive } from '#core/ask'
 import { pilesAfter, type HiveChangeover } from '#core/year'
 import { capital, setDownWord, type StepWords } from '#core/words'
 import { INDIGO } from '~/drawing/palette'

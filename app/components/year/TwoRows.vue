@@ -2,7 +2,7 @@
 // Two ways of keeping as two rows of hives at one stage, to one scale; what differs is coloured.
 import { useVirtualizer } from '@tanstack/vue-virtual'
 import type { Stage, Yard } from '#core/yard'
-import { plannedLaidIn, type LaidHive } from '#core/ask/laid-hive'
+import { plannedLaidIn, type LaidHive } from '#core/ask'
 import type { PlannedHive, PlannedStage } from '#core/year'
 import { showLength } from '#core/units'
 import { GRADE_COLOURS, INDIGO } from '~/drawing/palette'

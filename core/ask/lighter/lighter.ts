@@ -18,9 +18,20 @@ import {
 } from '../../parts'
 import { spacedFor, fullCount, assembleHive, layOut, type AssembledHive } from '../../stack'
 import { newPart, newPlacement, partIdsOf, type Edit, type Hive, type Placement } from '../../yard'
-import { honeyCapacityKg, massOfHive, mayHold, times, type HiveMass, type Weighing } from '../../loads'
-import { frameByFrame, liftsOf, worstOf, type Lift } from '../../loads/lifting/lifts'
-import { bodyHeights, type LiftProfile } from '../../loads/lifting/profile'
+import {
+  honeyCapacityKg,
+  massOfHive,
+  mayHold,
+  times,
+  type HiveMass,
+  type Weighing,
+  frameByFrame,
+  liftsOf,
+  worstOf,
+  type Lift,
+  bodyHeights,
+  type LiftProfile,
+} from '../../loads'
 
 /** One thing to do differently. */
 export type Change =

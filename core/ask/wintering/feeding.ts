@@ -1,6 +1,6 @@
 import { foodNeedOf, feedingOf, needOfHive, type Feeding, type NeedOn, type PlannedStage } from '../../year'
 import { storesByModelKg } from '../../rules'
-import { hasBees, isClosed, isCold, type KnownStores, type Stage, type Yard } from '../../yard'
+import { hasBees, isClosed, isCold, type KnownStores, type Yard, meaningOf } from '../../yard'
 import { plannedHiveIn } from '../hive-in'
 import type { Range } from '../../loads'
 import type { Bounded } from '../../heat'
@@ -20,12 +20,9 @@ export interface StageFeeding extends Feeding {
   readonly isClosed: boolean
 }
 
-/** Stages at which nobody asks: in a flow, for a new colony, on the road, for a bait. */
-const NOT_ASKED: ReadonlySet<Stage> = new Set<Stage>(['flow', 'settling', 'moving', 'bait'])
-
 /** What a hive's food asks for at a planned stage; undefined where it holds no bees, or where nobody asks. */
 export function feedingAt(yard: Yard, plan: PlannedStage): StageFeeding | undefined {
-  if (!hasBees(yard, plan.hive.id) || NOT_ASKED.has(plan.stage)) return undefined
+  if (!hasBees(yard, plan.hive.id) || meaningOf(plan.stage).foodWatched === 'no') return undefined
   const planned = plannedHiveIn(yard, plan)
   const { context, assembled, hive } = planned
   const need = context.need && needOfHive(assembled, context.need, context.figures)

@@ -1,6 +1,4 @@
-import { isPacked, type HasYear } from '../../year/autumn'
-import { yearOf } from '../../year/calendar'
-import { isSwarmTime } from '../../year/swarm-time'
+import { isPacked, type HasYear, yearOf, isSwarmTime } from '../../year'
 import { daysLater } from '../days'
 
 export type NextLookBecause = 'swarming' | 'clipped' | 'season' | 'first' | 'cells' | 'virgin'

@@ -103,4 +103,16 @@ export const STAGES_TOLD = {
     usedIn: 'moving a hive',
     source: MEMORY,
   },
+  nextBoxSettling: {
+    unit: '',
+    label: 'share of the frames worked at which the next box is given, while a colony settles or builds up',
+    usedIn: 'when the next box is due',
+    source: COMMON,
+  },
+  nextBoxInFlow: {
+    unit: '',
+    label: 'the same from the first super on',
+    usedIn: 'when the next box is due',
+    source: COMMON,
+  },
 } as const satisfies Record<keyof typeof STAGES, Told>

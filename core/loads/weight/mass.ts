@@ -1,5 +1,5 @@
 import { rangeOf } from '../../figures'
-import { recordOf } from '../../units/plain'
+import { recordOf } from '../../units'
 import {
   combsAcross,
   dimensionMm,
@@ -14,7 +14,7 @@ import {
   type Role,
 } from '../../parts'
 import type { AssembledHive } from '../../stack'
-import type { Stage } from '../../yard'
+import { type Stage, meaningOf } from '../../yard'
 import { beesOnCombKg, combLoad, combMass, type Fullness } from './load'
 import { exactly, sumOf, times, ZERO, type Range } from './range'
 import { shellKg } from './ware'
@@ -50,37 +50,14 @@ export interface Weighing {
   readonly broodless?: boolean
 }
 
-/** The state of a hive at a stage, for frames of which nothing was said. Common practice. */
-export function fullnessAt(stage: Stage): Exclude<Fullness, 'as-said'> {
-  switch (stage) {
-    case 'settling':
-    case 'bait':
-      return 'drawn'
-    case 'crop':
-      return 'full'
-    case 'winter':
-    case 'pack-down':
-    case 'late-winter-check':
-      return 'winter'
-    case 'after-crop':
-    case 'dearth':
-    case 'moving':
-      return 'winter'
-    case 'building-up':
-    case 'supering':
-    case 'flow':
-      return 'in-flow'
-  }
-}
-
 /** Frame by frame as said, the rest as its stage has it, of ordinary timber. */
 export function usualWeighing(stage: Stage): Weighing {
   return {
     fullness: 'as-said',
-    meanwhile: fullnessAt(stage),
+    meanwhile: meaningOf(stage).fullness,
     timberKgPerM3: null,
     fill: null,
-    broodless: stage === 'winter',
+    broodless: meaningOf(stage).isBroodless,
   }
 }
 

@@ -1,5 +1,4 @@
-import { entriesOf } from '../../units/plain'
-import type { Length, Source } from '../../units'
+import { entriesOf, type Length, type Source } from '../../units'
 import { HANGING_FIGURES, type HangingDimension } from './hanging-names'
 import { overrideKey } from './of-yard'
 import type { Catalogue, DimensionName } from './pattern'

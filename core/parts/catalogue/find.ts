@@ -1,4 +1,4 @@
-import { keysOf } from '../../units/plain'
+import { keysOf } from '../../units'
 import { FOOTPRINTS, type Format } from './footprints'
 import {
   BOX_SIZES,

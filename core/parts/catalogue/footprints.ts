@@ -1,7 +1,6 @@
-import { isOneOf } from '../../units/plain'
+import { isOneOf, type Length } from '../../units'
 import type { Dimensions } from './pattern'
 import { BS1300, MEMORY, USDA, inches, memory, mm } from './sourced'
-import type { Length } from '../../units'
 
 export const FORMATS = [
   'langstroth-10',

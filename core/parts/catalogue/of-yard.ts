@@ -1,5 +1,5 @@
 import { figuresWith } from '../../figures'
-import { isOneOf } from '../../units/plain'
+import { isOneOf } from '../../units'
 import type { Override } from '../model'
 import { missingSizes } from '../describe'
 import { CATALOGUE } from './all'

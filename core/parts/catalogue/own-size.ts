@@ -1,5 +1,4 @@
-import { entriesOf } from '../../units/plain'
-import type { Length } from '../../units'
+import { entriesOf, type Length } from '../../units'
 import { findAll } from './find'
 import type { Catalogue, DimensionName, Pattern } from './pattern'
 

@@ -1,5 +1,4 @@
-import type { Length } from '../../units'
-import { isOneOf } from '../../units/plain'
+import { type Length, isOneOf } from '../../units'
 import { HANGING_FIGURES, type HangingDimension } from './hanging-names'
 import { DIMENSION_NAMES, type DimensionName, type Dimensions, type HangingPattern } from './pattern'
 

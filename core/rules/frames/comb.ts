@@ -1,3 +1,4 @@
+import { meaningOf } from '../../yard'
 import {
   type HangingPattern,
   combsAcross,
@@ -12,7 +13,7 @@ import type { Context, Measured } from '../context'
 import { bySeverity, fullCount } from '../../stack'
 import { findingOf, type Finding } from '../finding'
 import { filledBoxes, type FilledBox } from './filled-box'
-import { BUILDING_STAGES, type JudgedAcrossGap } from './judge-across'
+import type { JudgedAcrossGap } from './judge-across'
 import { alternate, pushTogether, touchOneSide, wireFrames } from './remedies'
 
 /**
@@ -114,8 +115,8 @@ function emptyPlaces({ box, gaps }: FilledBox, { stage }: Context): Finding[] {
   const empty = gaps.reduce((sum, gap) => sum + gap.emptyPlaces, 0)
   if (empty === 0) return []
   return [
-    findingOf('frames.empty-place', BUILDING_STAGES.has(stage) ? 'mend' : 'watch', [box.part.id], {
-      facts: { places: empty, building: BUILDING_STAGES.has(stage) },
+    findingOf('frames.empty-place', meaningOf(stage).buildsComb ? 'mend' : 'watch', [box.part.id], {
+      facts: { places: empty, building: meaningOf(stage).buildsComb },
       ways: () => [pushTogether(box.resolved)],
     }),
   ]

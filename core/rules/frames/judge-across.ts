@@ -1,5 +1,5 @@
 import type { Across, AcrossGap } from '../../parts'
-import type { Stage } from '../../yard'
+import { type Stage, meaningOf } from '../../yard'
 import { comparableMm } from '../../units'
 import type { Context } from '../context'
 import type { Grade } from '../../stack'
@@ -27,9 +27,6 @@ export interface JudgedAcrossGap extends AcrossGap {
   /** The band of this place, mm; null where no figure decides. */
   readonly band: { readonly minMm: number; readonly maxMm: number } | null
 }
-
-/** Stages in which bees build wherever there is room. */
-export const BUILDING_STAGES: ReadonlySet<Stage> = new Set(['settling', 'building-up', 'supering', 'flow'])
 
 interface Judgement {
   readonly verdict: AcrossVerdict
@@ -104,7 +101,7 @@ function judgement(
 ): Judgement {
   const apart = comparableMm(gap.apartMm)
   if (apart < 0) return JUDGEMENTS.collides
-  if (gap.emptyPlaces > 0) return BUILDING_STAGES.has(stage) ? JUDGEMENTS.emptySoon : JUDGEMENTS.emptyLater
+  if (gap.emptyPlaces > 0) return meaningOf(stage).buildsComb ? JUDGEMENTS.emptySoon : JUDGEMENTS.emptyLater
   if (atWall) {
     if (!atBoard && apart < figures.beeTight) return JUDGEMENTS.touchesWall
     if (apart <= comparableMm(maxMm)) return atBoard ? JUDGEMENTS.board : JUDGEMENTS.atWall

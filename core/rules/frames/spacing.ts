@@ -1,5 +1,5 @@
 import { dimensionMm, howManyFit, isFrame, type HangingPlace } from '../../parts'
-import { partEdit, type Stage } from '../../yard'
+import { partEdit, meaningOf } from '../../yard'
 import { comparableMm, about, exact } from '../../units'
 import type { Context, Measured } from '../context'
 import { findingOf, type Finding, type Remedy } from '../finding'
@@ -153,13 +153,12 @@ function spreadShoulders(filled: FilledBox): Finding[] {
   ]
 }
 
-const CLOSE_UP: ReadonlySet<Stage> = new Set(['after-crop', 'pack-down', 'winter'])
-
 /** What is spread for honey is closed up again before bees have to keep it warm. */
 function winterSpacing(filled: FilledBox, { stage }: Context): Finding[] {
   const { box, across, drawnAtMm } = filled
   const role = box.placement.role ?? 'super'
-  if (!CLOSE_UP.has(stage) || (role === 'super' && stage !== 'winter')) return []
+  const { closesUp } = meaningOf(stage)
+  if (closesUp === 'no' || (role === 'super' && closesUp === 'now')) return []
   if (
     comparableMm(across.pitchMm) <= comparableMm(drawnAtMm) ||
     framesOf(filled).every(({ pattern }) => pattern.spacedBy === 'wide-bars')
@@ -171,7 +170,7 @@ function winterSpacing(filled: FilledBox, { stage }: Context): Finding[] {
       band: { minMm: 0, maxMm: drawnAtMm },
       facts: { stage },
       // Nobody opens a hive in the cold for it: it would cost the cluster more than the gaps do.
-      ways: () => (stage === 'winter' ? [] : [touchOneSide(box.resolved)]),
+      ways: () => (closesUp === 'too-late' ? [] : [touchOneSide(box.resolved)]),
     }),
   ]
 }

@@ -12,7 +12,7 @@ import {
   wayUpOf,
 } from '../../parts'
 import { coversColony, type PlacedPart } from '../../stack'
-import type { Stage } from '../../yard'
+import { meaningOf } from '../../yard'
 import type { Context, Measured } from '../context'
 import { findingOf, type Finding, type Remedy } from '../finding'
 import { add, move, takeOff, turnOver } from '../remedies'
@@ -98,7 +98,7 @@ function roofs(measured: Measured, context: Context): Finding[] {
   const roof = parts.find(isRoof)
   if (!roof) {
     // A screen is the top on the road: nothing lies on it, and without one what is missing is told as air.
-    if (!parts.some(isBox) || context.stage === 'moving') return []
+    if (!parts.some(isBox) || meaningOf(context.stage).isOnTheRoad) return []
     const pattern = matching(measured, context, { kind: 'roof', roofForm: 'telescoping' }, 'top')
     return [
       findingOf('order.no-roof', 'stop', [parts.at(-1)!.part.id], {
@@ -166,15 +166,12 @@ function crownUnder(measured: Measured, roof: PlacedPart, context: Context): Fin
   ]
 }
 
-/** Stages in which wet supers go back above the crown to be cleaned out. */
-const CLEANING_STAGES: ReadonlySet<Stage> = new Set(['crop', 'after-crop'])
-
 /** Two crowns: one too many, but where supers between them are cleaned out or cleared of bees. */
 function secondCrown({ layout, assembled }: Measured, { stage }: Context): Finding[] {
   const [first, ...more] = layout.parts.filter(isCrown)
   return more.map((second) => {
     const clearing =
-      CLEANING_STAGES.has(stage) &&
+      meaningOf(stage).isCropTaken &&
       layout.parts.some((box) => isBox(box) && box.index > first!.index && box.index < second.index)
     return findingOf('order.second-crown', clearing ? 'note' : 'mend', [second.part.id, first!.part.id], {
       facts: { clearing },
@@ -191,7 +188,7 @@ function boxesAboveCrown({ layout, assembled }: Measured, { stage }: Context): F
   return [
     findingOf(
       'order.box-above-crown',
-      CLEANING_STAGES.has(stage) ? 'note' : 'mend',
+      meaningOf(stage).isCropTaken ? 'note' : 'mend',
       above.map(({ part }) => part.id),
       {
         facts: { crownId: crown.part.id },

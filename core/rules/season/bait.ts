@@ -1,4 +1,5 @@
-import { insideLitres } from '../../stack/room/comb'
+import { meaningOf } from '../../yard'
+import { insideLitres } from '../../stack'
 import type { Context, Measured } from '../context'
 import { findingOf, type Finding } from '../finding'
 import { attach, takeOff } from '../remedies'
@@ -15,7 +16,7 @@ const ROOM_LITRES = { least: 25, most: 60 } as const
  * practice).
  */
 export function checkBait({ layout, assembled }: Measured, { stage, catalogue }: Context): Finding[] {
-  if (stage !== 'bait') return []
+  if (meaningOf(stage).comes !== 'as-bait') return []
   const { hive, attached } = assembled
   const boxes = layout.parts.filter(isBox)
   if (boxes.length === 0) return []

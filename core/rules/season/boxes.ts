@@ -1,4 +1,4 @@
-import { hasHeldBrood, isCold, type Stage } from '../../yard'
+import { hasHeldBrood, isCold, meaningOf } from '../../yard'
 import type { Context, Measured } from '../context'
 import { findAll, isBox, isExcluder, isFeeder, isFrameFeeder } from '../../parts'
 import type { PlacedPart } from '../../stack'
@@ -38,10 +38,11 @@ export function checkSeasonBoxes(measured: Measured, context: Context): Finding[
         ways: () => [takeOff(hive, box)],
       }),
     )
-  if (supers.length > 0 && stage === 'after-crop')
+  const means = meaningOf(stage)
+  if (supers.length > 0 && means.treating === 'first')
     found.push(findingOf('season.supers-in-treatment', 'watch', ids, { ways: () => [...keep(), ...off()] }))
   const feeder = layout.parts.find((part) => isFeeder(part) || part.hung.some(isFrameFeeder))
-  if (supers.length > 0 && feeder && HONEY_COMES_IN.has(stage))
+  if (supers.length > 0 && feeder && means.supers !== 'none')
     found.push(
       findingOf('season.feed-under-supers', 'watch', [feeder.part.id, ...ids], {
         ways: () => (isFeeder(feeder) ? withoutFeeder(measured, feeder, context) : []),
@@ -49,11 +50,11 @@ export function checkSeasonBoxes(measured: Measured, context: Context): Finding[
     )
   if (supers.length > 0 && isCold(stage))
     found.push(findingOf('season.supers-in-winter', 'note', ids, { ways: () => [...keep(), ...off()] }))
-  if (supers.length > 0 && stage === 'settling')
+  if (supers.length > 0 && means.isSettling)
     found.push(findingOf('season.super-too-soon', 'watch', ids, { ways: () => off() }))
-  if (supers.length > 0 && context.treatConflict && BEFORE_WINTER_BEES.has(stage))
+  if (supers.length > 0 && context.treatConflict && means.isBeforeWinterBees)
     found.push(findingOf('season.no-time-to-treat', 'watch', ids, { facts: context.treatConflict }))
-  if (supers.length === 0 && boxes.length > 0 && stage === 'flow')
+  if (supers.length === 0 && boxes.length > 0 && means.forage === 'flow')
     found.push(
       findingOf(
         'season.no-room',
@@ -72,9 +73,3 @@ function withoutFeeder(measured: Measured, feeder: PlacedPart, context: Context)
   const swaps = crown ? [false, true].map((turned) => swapFor(hive, feeder, crown, catalogue, turned)) : []
   return [takeOff(hive, feeder), ...nearestBand(measured, swaps, context, () => undefined)]
 }
-
-/** When supers are on and what is decided now decides whether the winter bees are spared. */
-const BEFORE_WINTER_BEES: ReadonlySet<Stage> = new Set(['flow', 'crop', 'dearth', 'after-crop'])
-
-/** When what is fed ends in the crop. */
-const HONEY_COMES_IN: ReadonlySet<Stage> = new Set(['supering', 'flow', 'crop'])

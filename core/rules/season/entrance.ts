@@ -1,16 +1,10 @@
-import { isCold, type Hive, type Stage } from '../../yard'
+import { isCold, type Hive, meaningOf } from '../../yard'
 import { setEdge } from '../../yard/deeds'
 import type { Context, Measured } from '../context'
 import { findingOf, type Finding, type Remedy } from '../finding'
 import { add as putIn, attach, detach, takeOff } from '../remedies'
 import { isEntranceFitting, isFloor, isFloorInsert, isStand, isVent, find, findAll, type Use } from '../../parts'
 import type { PlacedPart } from '../../stack'
-
-const NARROW: ReadonlySet<Stage> = new Set(['settling', 'after-crop', 'dearth'])
-const FREE: ReadonlySet<Stage> = new Set(['flow', 'crop'])
-const WARM: ReadonlySet<Stage> = new Set(['supering', 'flow', 'crop'])
-/** When other bees go looking for what is not theirs. */
-const ROBBING: ReadonlySet<Stage> = new Set(['after-crop', 'dearth', 'settling'])
 
 /**
  * What is at the door and in the floor, against the stage: guarded in the cold, narrow for a small colony, free in the
@@ -28,21 +22,23 @@ export function checkEntrance(measured: Measured, context: Context): Finding[] {
     findAll(catalogue, { kind: 'entrance-fitting', use })
       .slice(0, 1)
       .map((pattern) => attach(hive, pattern, catalogue))
+  const means = meaningOf(stage)
+  const hasFewGuards = means.robbers === 'about' || means.robbers === 'to-the-weak'
   const shut = fittings.filter(({ pattern }) => pattern.use === 'shut')
   const found: Finding[] = isCold(stage) ? inTheCold(measured, context, floor) : []
-  if (NARROW.has(stage) && fittings.length === 0)
+  if (hasFewGuards && fittings.length === 0)
     found.push(
       findingOf('season.wide-entrance', 'note', [floor.part.id], {
         facts: { stage },
-        ways: () => [...add('narrow'), ...(stage === 'settling' ? [] : add('robbing'))],
+        ways: () => [...add('narrow'), ...(means.robbers === 'about' ? add('robbing') : [])],
       }),
     )
-  if (FREE.has(stage))
+  if (means.door === 'wide')
     for (const one of fittings)
       found.push(findingOf('season.narrow-entrance', 'note', [one.part.id], { ways: () => [detach(hive, one)] }))
-  if (WARM.has(stage) && insert)
+  if (means.supers !== 'none' && insert)
     found.push(findingOf('season.insert-in', 'note', [insert.part.id], { ways: () => [detach(hive, insert)] }))
-  if (shut.length > 0 && stage !== 'moving')
+  if (shut.length > 0 && !means.isOnTheRoad)
     found.push(
       findingOf(
         'season.shut-in',
@@ -51,13 +47,13 @@ export function checkEntrance(measured: Measured, context: Context): Finding[] {
         { ways: () => shut.map((one) => detach(hive, one)) },
       ),
     )
-  if (stage === 'moving' && shut.length === 0)
+  if (means.isOnTheRoad && shut.length === 0)
     found.push(findingOf('season.travel-open', 'mend', [floor.part.id], { ways: () => add('shut') }))
   found.push(...meshOnSlab(measured, context, floor))
   const vent = layout.parts.find(isVent)
-  if (vent && (ROBBING.has(stage) || stage === 'moving'))
+  if (vent && (hasFewGuards || means.isOnTheRoad))
     found.push(
-      findingOf('season.upper-hole', stage === 'moving' ? 'mend' : 'watch', [vent.part.id], {
+      findingOf('season.upper-hole', means.isOnTheRoad ? 'mend' : 'watch', [vent.part.id], {
         facts: { stage },
         ways: () => [takeOff(hive, vent)],
       }),
@@ -101,7 +97,8 @@ function inTheCold(
       }),
     )
   // Whoever looks at a hive of today is reminded; a plan needs no sweeping.
-  if (stage === 'winter' && today && !planned) found.push(findingOf('season.clear-door', 'note', [floor.part.id]))
+  if (meaningOf(stage).isDoorCleared && today && !planned)
+    found.push(findingOf('season.clear-door', 'note', [floor.part.id]))
   return found
 }
 

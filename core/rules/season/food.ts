@@ -1,9 +1,9 @@
-import { isCold, type Stage } from '../../yard'
+import { isCold, type Stage, meaningOf } from '../../yard'
 import { massOfPart, sumOf, usualWeighing, type Range } from '../../loads'
 import type { Context, Measured } from '../context'
 import { findingOf, type Finding } from '../finding'
 import { isBox } from '../../parts'
-import { needOfHive } from '../../year/need-on'
+import { needOfHive } from '../../year'
 
 /**
  * What a colony has left to eat, kg: honey and stores in its brood and food boxes by the weight model, as its frames
@@ -14,7 +14,7 @@ export function storesByModelKg(
   { planned = false, stage = 'winter' }: { readonly planned?: boolean | undefined; readonly stage?: Stage } = {},
 ): Range {
   // Where there still is brood, a comb of it holds no stores yet: nothing is counted that is not there.
-  const usual = { ...usualWeighing('winter'), broodless: stage === 'winter' }
+  const usual = { ...usualWeighing('winter'), broodless: meaningOf(stage).isBroodless }
   const weighing = planned ? { ...usual, fullness: usual.meanwhile } : usual
   return sumOf(
     stack
@@ -22,9 +22,6 @@ export function storesByModelKg(
       .map(({ resolved, placement }) => massOfPart(resolved, placement.role, weighing).items.honey),
   )
 }
-
-/** Stages in which nothing is said of food: it comes in, or it is fed, or there is no colony yet. */
-const NOT_WATCHED: ReadonlySet<Stage> = new Set<Stage>(['flow', 'settling', 'moving', 'bait'])
 
 /**
  * Food against what is still to come of the winter or the dearth, and against the least that a colony is kept with, all
@@ -34,7 +31,7 @@ export function checkFood(
   { assembled, layout }: Measured,
   { stage, climate, climateUnsaid, need: asked, stores: known, planned, figures }: Context,
 ): Finding[] {
-  if (NOT_WATCHED.has(stage) || !asked) return []
+  if (meaningOf(stage).foodWatched === 'no' || !asked) return []
   const need = needOfHive(assembled, asked, figures)
   const boxes = layout.parts.filter(({ pattern, placement }) => isBox({ pattern }) && placement.role !== 'super')
   if (boxes.length === 0) return []

@@ -1,3 +1,4 @@
+import { meaningOf } from '../../yard'
 import type { PlacedPart } from '../../stack'
 import type { Context, Measured } from '../context'
 import { findingOf, type Finding } from '../finding'
@@ -12,12 +13,13 @@ export function isHeadspace(layer: Pick<PlacedPart, 'pattern' | 'part'>): boolea
 
 /** Room left on for a treatment or a feeder: it wants a day to come off, and is overdue after it (common practice). */
 export function checkHeadspace({ layout, assembled }: Measured, { stage, today }: Context): Finding[] {
+  const means = meaningOf(stage)
   return layout.parts.filter(isHeadspace).flatMap((room): Finding[] => {
     const { offBy } = room.placement
     const ways = () => [takeOff(assembled.hive, room)]
     if (offBy && today && offBy < today)
       return [findingOf('season.headspace-overdue', 'mend', [room.part.id], { facts: { offBy }, ways })]
-    return !offBy && (stage === 'after-crop' || stage === 'dearth')
+    return !offBy && (means.treating === 'first' || means.forage === 'dearth')
       ? [findingOf('season.headspace-undated', 'note', [room.part.id], { ways })]
       : []
   })

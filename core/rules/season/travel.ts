@@ -1,3 +1,4 @@
+import { meaningOf } from '../../yard'
 import { findAll, isNucleusFormat, isBox, isCrown, isFeeder, isFloor, isFloorInsert, isFrameFeeder } from '../../parts'
 import { coversColony, isOpenAt, SIDES, type Layout, type PlacedPart } from '../../stack'
 import type { Context, Measured } from '../context'
@@ -35,7 +36,7 @@ function freeOverMm({ parts }: Pick<Layout, 'parts'>, screen: PlacedPart): numbe
  * A strong colony under a covered screen on a closed floor can be dead within the hour. Common practice.
  */
 export function checkTravel(measured: Measured, context: Context): Finding[] {
-  if (context.stage !== 'moving') return []
+  if (!meaningOf(context.stage).isOnTheRoad) return []
   const { layout, assembled } = measured
   const { parts } = layout
   if (!parts.some(isBox)) return []

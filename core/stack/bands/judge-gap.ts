@@ -1,5 +1,5 @@
 import type { Gap } from '../gaps'
-import type { HiveSide, Stage } from '../../yard'
+import { type HiveSide, type Stage, meaningOf } from '../../yard'
 import { comparableMm } from '../../units'
 import { floorBandOf, isMarginal, limitDistance, type Band, type LimitDistance } from './band'
 import type { JudgingAt } from './judging'
@@ -7,7 +7,7 @@ import type { Grade } from './grade'
 import type { Figures } from '../../figures'
 
 /** What the bees will do with a gap. */
-export type Verdict =
+export type GapVerdict =
   | 'meets'
   | 'glued'
   | 'squeezed'
@@ -22,7 +22,7 @@ export type Verdict =
   | 'out-of-reach'
 
 export interface JudgedGap extends Gap {
-  readonly verdict: Verdict
+  readonly verdict: GapVerdict
   readonly grade: Grade
   readonly band: Band | null
   readonly nearest: LimitDistance | null
@@ -39,15 +39,6 @@ export interface UnevenSide {
   /** The figure on the other side, where there is one. */
   readonly elsewhereMm: number | null
 }
-
-/** Stages in which an open space over or under the frames is put up with for a time. */
-const OPEN_SPACE_STAGES: ReadonlySet<Stage> = new Set([
-  'settling',
-  'after-crop',
-  'pack-down',
-  'winter',
-  'late-winter-check',
-])
 
 /**
  * Judges one vertical gap by the band of its place. Value and limit are compared to 0.01 mm, half up; limits
@@ -82,7 +73,7 @@ function bandVerdict(
   mm: number,
   nearest: LimitDistance,
   { beeTight, wide }: Figures,
-): { verdict: Verdict; grade: Grade } {
+): { verdict: GapVerdict; grade: Grade } {
   const value = comparableMm(mm)
   if (value < 0) return { verdict: 'meets', grade: 'stop' }
   if (value < beeTight) return { verdict: 'glued', grade: 'mend' }
@@ -91,7 +82,11 @@ function bandVerdict(
   return value <= comparableMm(wide) ? { verdict: 'bridged', grade: 'watch' } : { verdict: 'comb', grade: 'mend' }
 }
 
-function floorVerdict(mm: number, nearest: LimitDistance, { beeTight }: Figures): { verdict: Verdict; grade: Grade } {
+function floorVerdict(
+  mm: number,
+  nearest: LimitDistance,
+  { beeTight }: Figures,
+): { verdict: GapVerdict; grade: Grade } {
   const value = comparableMm(mm)
   if (value < 0) return { verdict: 'meets', grade: 'stop' }
   if (nearest.side === 'under') return { verdict: 'floor-low', grade: value < beeTight ? 'mend' : 'watch' }
@@ -100,7 +95,7 @@ function floorVerdict(mm: number, nearest: LimitDistance, { beeTight }: Figures)
 
 function judgeOpen(gap: Gap, stage: Stage): JudgedGap {
   if (!gap.reached) return judged(gap, 'out-of-reach', 'good')
-  return OPEN_SPACE_STAGES.has(stage) ? judged(gap, 'open-for-now', 'note') : judged(gap, 'filled', 'mend')
+  return meaningOf(stage).bearsOpenSpace ? judged(gap, 'open-for-now', 'note') : judged(gap, 'filled', 'mend')
 }
 
 /** Where no frame faces it, only room that bees reach and fill matters. */
@@ -113,7 +108,7 @@ function judgeWithoutFrames(gap: Gap, band: Band): JudgedGap {
 /** Written out field by field: spreading so many is ten times as slow in the hot path. */
 function judged(
   gap: Gap,
-  verdict: Verdict,
+  verdict: GapVerdict,
   grade: Grade,
   band: Band | null = null,
   nearest: LimitDistance | null = null,

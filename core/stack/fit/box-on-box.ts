@@ -1,8 +1,7 @@
-import { recordOf } from '../../units/plain'
+import { recordOf, comparableMm } from '../../units'
 import { SIDES, overlapMm, type Side } from '../joints'
 import { facesOf, type Edge } from '../faces'
 import type { ResolvedPart } from '../../parts'
-import { comparableMm } from '../../units'
 import type { Figures } from '../../figures'
 import { isUnsure } from '../bands/band'
 

@@ -1,4 +1,4 @@
-import { mapWithin } from '../../units/plain'
+import { mapWithin } from '../../units'
 import type { Edit } from '../edits/edit'
 import { freeName, withOwnIdentities } from '../plan-file/import-plan'
 import type { Hive, Yard } from '../model/yard'

@@ -1,4 +1,4 @@
-import { canonical, fieldOf } from '../../units/plain'
+import { canonical, fieldOf } from '../../units'
 import { insert, mustBeFree, mustBeNew, partOf, refuse, without, type Done } from './applying'
 import type { Edit, EditOf } from './edit'
 import type { Part } from '../../parts'

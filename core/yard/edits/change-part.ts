@@ -1,4 +1,4 @@
-import { isOneOf } from '../../units/plain'
+import { isOneOf } from '../../units'
 import type { Edit, EditOf } from './edit'
 import type { Part } from '../../parts'
 

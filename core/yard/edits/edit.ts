@@ -1,7 +1,7 @@
-import { isOneOf, mapWithin } from '../../units/plain'
-import type { DimensionName, HangingPattern, Pattern } from '../../parts/catalogue/pattern'
-import type { Length } from '../../units'
+import { isOneOf, mapWithin, type Length } from '../../units'
+import type { DimensionName, HangingPattern, Pattern, Condition, Content, Part, Reading, Spacing } from '../../parts'
 import type { HiveSeason, Visit, YardSeason } from '../model/season'
+import type { Stage } from '../stages'
 import {
   partIdsOf,
   type Acceptance,
@@ -10,10 +10,8 @@ import {
   type Hive,
   type HiveOfYard,
   type Placement,
-  type Stage,
   type Yard,
 } from '../model/yard'
-import type { Condition, Content, Part, Reading, Spacing } from '../../parts'
 
 /** Everything that can be done to a yard, as data. Every edit has an inverse that is an edit. */
 export type Edit =

@@ -1,3 +1,4 @@
+import { meaningOf, type Stage } from '../stages'
 import { applyEdit } from '../edits/apply-edit'
 import { hivesTouchedBy, WHOLE_YARD, type Edit, isEdit } from '../edits/edit'
 import type { LoggedEdit } from './logged-edit'
@@ -118,13 +119,10 @@ export function staysOf(now: Yard, partId: string, newestFirst: Iterable<LoggedE
 }
 
 /** The box as it is after it has stood so: brood and honey stay with it (common practice). */
-export function heldAfter(part: Part, role: Role | undefined, stage: string): Part {
-  if (part.contents.length === 0 || stage === 'bait') return part
+export function heldAfter(part: Part, role: Role | undefined, stage: Stage): Part {
+  const means = meaningOf(stage)
+  if (part.contents.length === 0 || means.comes === 'as-bait') return part
   const held =
-    role === 'brood'
-      ? 'brood'
-      : role === 'food' || (role === 'super' && (stage === 'flow' || stage === 'crop' || stage === 'after-crop'))
-        ? 'honey'
-        : undefined
+    role === 'brood' ? 'brood' : role === 'food' || (role === 'super' && means.supersHoldHoney) ? 'honey' : undefined
   return held && !part.hasHeld.includes(held) ? { ...part, hasHeld: [...part.hasHeld, held] } : part
 }

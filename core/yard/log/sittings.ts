@@ -1,6 +1,6 @@
 import { isEdit, leavesOf } from '../edits/edit'
 import type { HiveChange } from './past'
-import type { Stage } from '../model/yard'
+import type { Stage } from '../stages'
 
 /** Changes to a hive that were made in one go, newest first. */
 export interface Sitting {

@@ -1,4 +1,4 @@
-import type { Hive, Stage, Yard } from './yard'
+import type { Hive, Yard } from './yard'
 
 /** Stores of a hive by its book, and how they are known. */
 export interface KnownStores {
@@ -37,11 +37,6 @@ export type KnownFoods = Readonly<Record<string, KnownFood>>
 export function storesByBook(yard: Pick<Yard, 'foods'>, hiveId: string): KnownStores | undefined {
   return yard.foods?.[hiveId]?.stores
 }
-
-const FILLS: ReadonlySet<Stage> = new Set<Stage>(['settling', 'bait', 'building-up', 'supering', 'flow'])
-
-/** Whether supers fill in a stage (common practice). */
-export const supersFillIn = (stage: Stage): boolean => FILLS.has(stage)
 
 /** Supers of a hive that stay on it as food, since its food does not let them go. */
 export function keptAsFood(yard: Pick<Yard, 'foods'>, hive: Hive): ReadonlySet<string> {

@@ -1,4 +1,5 @@
-import type { Attachment, Placement, Stage } from './yard'
+import type { Attachment, Placement } from './yard'
+import type { Stage } from '../stages'
 import type { Part, BoxSize } from '../../parts'
 
 export const CLIMATES = ['cool-maritime', 'cold-continental', 'warm-temperate', 'tropical-highland'] as const
@@ -76,13 +77,6 @@ export interface Way {
   readonly crops: (typeof CROP_WAYS)[number]
   /** A feeder stands on while a colony settles and after the crop. */
   readonly feeds: boolean
-}
-
-const COLD: ReadonlySet<Stage> = new Set<Stage>(['pack-down', 'winter', 'late-winter-check'])
-
-/** True for the stages in which a colony sits closed in its winter form. */
-export function isCold(stage: Stage): boolean {
-  return COLD.has(stage)
 }
 
 /** What the identity of a part begins with that a plan needs and the yard has yet to get. */

@@ -1,25 +1,8 @@
-import type { AttachmentPlace, OpeningEdge, Override, Part, Role, SlackPlace } from '../../parts'
-import type { Length } from '../../units'
+import type { Stage } from '../stages'
+import type { AttachmentPlace, OpeningEdge, Override, Part, Role, HangingPattern, Pattern } from '../../parts'
 import type { Colonies } from './colony'
 import type { KnownFoods } from './food'
 import type { HiveSeason, Visit, YardSeason } from './season'
-import type { DimensionName, HangingPattern, Pattern } from '../../parts/catalogue/pattern'
-
-export const STAGES = [
-  'settling',
-  'late-winter-check',
-  'building-up',
-  'supering',
-  'flow',
-  'crop',
-  'after-crop',
-  'pack-down',
-  'winter',
-  'dearth',
-  'moving',
-  'bait',
-] as const
-export type Stage = (typeof STAGES)[number]
 
 export const BAND_PRESETS = ['range', 'single-figure', 'metric'] as const
 export type BandPreset = (typeof BAND_PRESETS)[number]

@@ -1,4 +1,4 @@
-import { mapWithin } from '../../units/plain'
+import { mapWithin } from '../../units'
 import { withoutLoan } from '../edits/apply-loan'
 import { partIdsOf, type Hive, type Yard } from '../model/yard'
 import type { Part } from '../../parts'

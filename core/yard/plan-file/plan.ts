@@ -1,4 +1,4 @@
-import { fieldOf } from '../../units/plain'
+import { fieldOf } from '../../units'
 import { partIdsOf, type Hive, type Yard, type YardAsKept } from '../model/yard'
 import type { Part } from '../../parts'
 

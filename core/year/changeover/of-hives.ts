@@ -26,6 +26,8 @@ import {
   type Stage,
   type TravelTask,
   type VisitStep,
+  meaningOf,
+  type StageMeaning,
 } from '../../yard'
 import { massOfPart, mayHold, usualWeighing, type Range } from '../../loads'
 import { boxesToSortInto, mayHoldColony } from './going-down'
@@ -187,7 +189,7 @@ function stepsOf(stepping: Stepping): VisitStep[] {
     ...stepsInPlace(stepping),
     ...fittingsOn.map((one) => fittingStep(one, true, stepping)),
   ]
-  if (toStage !== 'moving' || steps.length === 0) return steps
+  if (!meaningOf(toStage).isOnTheRoad || steps.length === 0) return steps
   const floor = stepping.after.hive.stack[0]?.partId ?? ''
   const tasks = (...names: readonly TravelTask[]) => names.map((task) => ({ ...stepAt(floor, stepping), task }))
   const closing = steps.findIndex(({ attachment, to }) => attachment && to === 'hive')
@@ -294,8 +296,8 @@ export const STEP_REASONS = [
 /** Why a step is taken. */
 export type StepReason = (typeof STEP_REASONS)[number]
 
-/** Stages in which the door stands open for the traffic. */
-const WIDE: ReadonlySet<Stage> = new Set<Stage>(['building-up', 'supering', 'flow', 'crop'])
+/** Where the door is opened for the traffic. */
+const OPENED: ReadonlySet<StageMeaning['door']> = new Set(['narrow-after-winter', 'stays-narrow', 'free', 'wide'])
 
 /** Why a step is taken: what only gives way, what comes and what goes, by its kind and the stage that is made. */
 export function reasonOf(
@@ -323,7 +325,7 @@ function reasonsOf(
   if (isBox(part))
     return role === 'super'
       ? ['room-for-nectar', 'crop']
-      : ['room-for-brood', stage === 'settling' ? 'settling' : 'winter-form']
+      : ['room-for-brood', meaningOf(stage).isSettling ? 'settling' : 'winter-form']
   if (isSlab(part) || isAbsorber(part)) return ['winter-top', 'winter-top-off']
   if (isVent(part)) return ['vent-on', 'vent-off']
   if (isFeeder(part) || isEke(part)) return ['feed', isCold(stage) ? 'feed-too-late' : 'feed-off']
@@ -337,11 +339,11 @@ function reasonsOf(
         ? 'guard-instead'
         : part.pattern.use === 'guard'
           ? 'they-fly'
-          : WIDE.has(stage)
+          : OPENED.has(meaningOf(stage).door)
             ? 'full-entrance'
             : 'another-door',
     ]
-  if (stage === 'moving') return ['air-for-the-road', 'apart-on-the-road']
+  if (meaningOf(stage).isOnTheRoad) return ['air-for-the-road', 'apart-on-the-road']
   return ['cover', 'cover']
 }
 

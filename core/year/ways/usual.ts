@@ -10,7 +10,7 @@ import {
   formatsOf,
 } from '../../parts'
 import type { AssembledHive, StackedPart } from '../../stack'
-import type { Hive, Stage, Way, Yard } from '../../yard'
+import { type Hive, type Way, type Yard, meaningOf } from '../../yard'
 
 const USUAL_SUPERS = 2
 
@@ -18,9 +18,6 @@ const USUAL_SUPERS = 2
 export function formatToAdd(stack: readonly StackedPart[]): Format {
   return formatsOf(stack).find(isFormat) ?? STARTING_FORMAT
 }
-
-/** Stages in which as many supers stand as a hive gets; before and after, some of them lie in the shed. */
-const ALL_ON: ReadonlySet<Stage> = new Set<Stage>(['flow', 'crop'])
 
 /** How a hive is kept, by what stands there; what cannot be seen is as most keep it (common practice). */
 export function usualWay(
@@ -36,7 +33,11 @@ export function usualWay(
   return {
     broodForm: 'as-it-stands',
     excluder: 'above-brood',
-    supers: hive && ALL_ON.has(hive.stage) && supers.length > 0 ? supers.length : Math.max(supers.length, USUAL_SUPERS),
+    // Where not all of them stand on at its stage, some lie in the shed.
+    supers:
+      hive && meaningOf(hive.stage).supers === 'all' && supers.length > 0
+        ? supers.length
+        : Math.max(supers.length, USUAL_SUPERS),
     superSize:
       lowestSuper?.size ??
       (sizes.includes('medium') ? 'medium' : sizes.includes('shallow') ? 'shallow' : (sizes[0] ?? 'deep')),

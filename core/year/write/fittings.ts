@@ -8,21 +8,9 @@ import {
   type Use,
   type Part,
 } from '../../parts'
-import { isCold, type Attachment, type Climate, type Stage, type Way } from '../../yard'
+import { isCold, type Attachment, type Climate, type Stage, type Way, meaningOf, type StageMeaning } from '../../yard'
 import { chosen, type Layer, type Writing } from './layers'
 import { isWrapped, keepsWarm } from './stages'
-
-/**
- * The fitting at the entrance by stage: narrowed while a colony is small or robbing is about, guarded in the cold, free
- * in between; common practice.
- */
-const ENTRANCE: Readonly<Partial<Record<Stage, Use>>> = {
-  settling: 'narrow',
-  'after-crop': 'narrow',
-  dearth: 'narrow',
-  moving: 'shut',
-  bait: 'narrow',
-}
 
 /** What is at the entrance in the cold: by itself mice walk in. */
 const DOOR_IN_WINTER: Readonly<Record<Way['winterDoor'], Use | undefined>> = {
@@ -31,20 +19,25 @@ const DOOR_IN_WINTER: Readonly<Record<Way['winterDoor'], Use | undefined>> = {
   open: undefined,
 }
 
-/** Stages in which a door that is narrow stays so: open honey draws robbers (common practice). */
-const STAYS_NARROW: ReadonlySet<Stage> = new Set<Stage>(['crop'])
-
-/** A colony that builds up guards a narrow door, unless it wintered behind an open one. */
+/**
+ * The fitting at the entrance by stage: narrowed while a colony is small or robbing is about, guarded in the cold, free
+ * in between. A colony that builds up guards a narrow door, unless it wintered behind an open one. Common practice.
+ */
 function doorAt(stage: Stage, { winterDoor }: Way, isNarrow: boolean): Use | undefined {
-  if (STAYS_NARROW.has(stage) && isNarrow) return 'narrow'
-  return stage === 'building-up' && winterDoor !== 'open' ? 'narrow' : ENTRANCE[stage]
+  const byDoor: Readonly<Record<StageMeaning['door'], Use | undefined>> = {
+    narrow: 'narrow',
+    shut: 'shut',
+    'as-in-winter': DOOR_IN_WINTER[winterDoor],
+    'narrow-after-winter': winterDoor === 'open' ? undefined : 'narrow',
+    'stays-narrow': isNarrow ? 'narrow' : undefined,
+    free: undefined,
+    wide: undefined,
+  }
+  return byDoor[meaningOf(stage).door]
 }
 
 /** Climates in which a mesh floor usually stays open all winter (common practice). */
 const MILD: ReadonlySet<Climate> = new Set<Climate>(['cool-maritime', 'warm-temperate', 'tropical-highland'])
-
-/** Where robbers are about, a screen takes the place of the block, where there is one. */
-const ROBBING: ReadonlySet<Stage> = new Set<Stage>(['after-crop', 'dearth'])
 
 /** What is attached at a stage: entrance, floor insert, and the ballast that is there. */
 export function fittingsAt(
@@ -66,10 +59,13 @@ export function fittingsAt(
     }
   }
   const isNarrow = assembled.attached.some(({ pattern }) => pattern?.use === 'narrow')
-  const use = isCold(stage) ? DOOR_IN_WINTER[way.winterDoor] : doorAt(stage, way, isNarrow)
-  const screen = ROBBING.has(stage)
-    ? pool.takeOwned((_, pattern) => isAsWanted(pattern, { kind: 'entrance-fitting', use: 'robbing' }))
-    : undefined
+  const use = doorAt(stage, way, isNarrow)
+  const means = meaningOf(stage)
+  // Where robbers are about, a screen takes the place of the block, where there is one.
+  const screen =
+    means.robbers === 'about'
+      ? pool.takeOwned((_, pattern) => isAsWanted(pattern, { kind: 'entrance-fitting', use: 'robbing' }))
+      : undefined
   const entrance = screen
     ? [attach(screen)]
     : use
@@ -83,7 +79,7 @@ export function fittingsAt(
     hasSlot && keepsWarm(stage) && wantsInsert ? [attach(pool.take(need(catalogue, { kind: 'floor-insert' })))] : []
   const kept = assembled.attached
     .filter((one) => !isEntranceFitting(one) && !isFloorInsert(one) && !isWrap(one))
-    .filter((one) => stage !== 'moving' || one.attachment.place !== 'roof-top')
+    .filter((one) => !means.isOnTheRoad || one.attachment.place !== 'roof-top')
     .map(({ part }) => attach(pool.keep(part)))
   // A wrap that is on already while it is packed down stays.
   const hasWrap = assembled.hive.stage === stage && assembled.attached.some(isWrap)

@@ -28,6 +28,7 @@ import {
   type Placement,
   type Stage,
   type Way,
+  meaningOf,
 } from '../../yard'
 import { formBoxes, usualSpace } from '../ways'
 import { isWanted, type Pool } from './pool'
@@ -58,14 +59,11 @@ export function layersAt(writing: Writing): Layer[] {
   const { brood, food: fed } = broodBoxes(writing)
   const count = supersAt(stage, way)
   const supers = superBoxes(writing, count)
-  const food = count > 0 || !STAYS_AS_FOOD.has(stage) ? fed : [...fed, ...supersAsFood(writing)]
+  const food = count > 0 || !meaningOf(stage).supersMayBeFood ? fed : [...fed, ...supersAsFood(writing)]
   const excluder = supers.length > 0 && way.excluder !== 'none' ? [excluderOf(writing)] : []
   const overBrood = way.excluder === 'above-food' ? [...brood, ...food, ...excluder] : [...brood, ...excluder, ...food]
   return [...ground(writing), ...overBrood, ...supers, ...tops(writing)]
 }
-
-/** Stages of which the food is that of the winter, or of a time without a flow. */
-const STAYS_AS_FOOD: ReadonlySet<Stage> = new Set(['after-crop', 'pack-down', 'winter', 'late-winter-check', 'dearth'])
 
 /** Supers that the food of the hive does not let go: they stay where they are, as food. */
 function supersAsFood(writing: Writing): Layer[] {
@@ -97,7 +95,8 @@ function ground(writing: Writing): Layer[] {
 function broodBoxes(writing: Writing): { brood: Layer[]; food: Layer[] } {
   const { stage, way, assembled, format, pool, catalogue } = writing
   const form = way.broodForm === 'as-it-stands' ? undefined : formBoxes(way.broodForm, format, catalogue)
-  const lone = stage === 'settling' || stage === 'bait' || (isCold(stage) && way.winterSize === 'one')
+  const { livesInOneBox } = meaningOf(stage)
+  const lone = livesInOneBox || (isCold(stage) && way.winterSize === 'one')
   const boxes: Layer[] = []
   const inUse = assembled.stack.filter(({ pattern, placement }) => isBox({ pattern }) && placement.role !== 'super')
   if (form) {
@@ -148,7 +147,7 @@ function broodBoxes(writing: Writing): { brood: Layer[]; food: Layer[] } {
   }
   return {
     brood: boxes.filter(({ placement }) => placement.role === 'brood'),
-    food: stage === 'settling' || stage === 'bait' ? [] : boxes.filter(({ placement }) => placement.role === 'food'),
+    food: livesInOneBox ? [] : boxes.filter(({ placement }) => placement.role === 'food'),
   }
 }
 
@@ -237,7 +236,12 @@ function started(part: Part, { way: { superStart }, catalogue }: Pick<Writing, '
 
 /** Fewer frames only in drawn comb, and only in the flow. */
 function spaced(part: Part, { stage, way, catalogue }: Writing): Part {
-  if (way.framesLess === 0 || stage !== 'flow' || part.contents.length === 0 || part.contents.some(isUndrawn))
+  if (
+    way.framesLess === 0 ||
+    meaningOf(stage).forage !== 'flow' ||
+    part.contents.length === 0 ||
+    part.contents.some(isUndrawn)
+  )
     return part
   const box = resolvePart(part, catalogue)
   const count = (box.pattern?.normalContents?.count ?? part.contents.length) - way.framesLess
@@ -257,12 +261,9 @@ function tops(writing: Writing): Layer[] {
   const get = <K extends PartKind>(wanted: Wanted<K>, will: Wanted<K> = wanted) =>
     pool.take(need(catalogue, { ...wanted, format }), { ...will, format })
   const warm = keepsWarm(stage)
-  const feeder =
-    way.feeds && (stage === 'settling' || stage === 'after-crop')
-      ? get({ kind: 'feeder', feederForm: 'tray' })
-      : undefined
+  const feeder = way.feeds && meaningOf(stage).feederStands ? get({ kind: 'feeder', feederForm: 'tray' }) : undefined
   // A screen with anything on it is no air: the roof is carried apart.
-  if (stage === 'moving') return [layer(writing, get({ kind: 'crown', use: 'travel' }))]
+  if (meaningOf(stage).isOnTheRoad) return [layer(writing, get({ kind: 'crown', use: 'travel' }))]
   const crown = way.winterParts?.crown
     ? pool.take(...chosen(writing, { kind: 'crown', format, use: 'cover' }, 'crown'))
     : pool.take(

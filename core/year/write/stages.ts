@@ -1,6 +1,4 @@
-import { isCold, type Stage, type Way } from '../../yard'
-
-const SUPERED: ReadonlySet<Stage> = new Set(['supering', 'flow', 'crop'])
+import { meaningOf, type Stage, type Way } from '../../yard'
 
 /**
  * Supers that stand on at a stage: one to begin with, all in the flow and at the crop, none else; where spring and
@@ -9,11 +7,11 @@ const SUPERED: ReadonlySet<Stage> = new Set(['supering', 'flow', 'crop'])
  */
 export function supersAt(stage: Stage, { supers, crops }: Pick<Way, 'supers' | 'crops'>): number {
   const atOnce = crops === 'spring-and-summer' ? Math.ceil(supers / 2) : supers
-  return !SUPERED.has(stage) ? 0 : stage === 'supering' ? Math.min(1, atOnce) : atOnce
+  return { none: 0, first: Math.min(1, atOnce), all: atOnce }[meaningOf(stage).supers]
 }
 
 /** Wraps go on later than boxes are packed down: too early they keep brood going (common practice). */
-export const isWrapped = (stage: Stage): boolean => keepsWarm(stage) && stage !== 'pack-down'
+export const isWrapped = (stage: Stage): boolean => meaningOf(stage).wrap === 'on'
 
 /** Tops, wraps and inserts of winter stay while brood needs its warmth and nights are cold (common practice). */
-export const keepsWarm = (stage: Stage): boolean => isCold(stage) || stage === 'building-up'
+export const keepsWarm = (stage: Stage): boolean => meaningOf(stage).wrap !== 'off'

@@ -1,6 +1,6 @@
 import { defineEventHandler, setResponseStatus } from 'h3'
 import type { Saved } from '#wire/answers'
-import { canonical } from '#core/units/plain'
+import { canonical } from '#core/units'
 import { planOf, planProblem } from '#core/yard'
 import { planProblemInWords } from '#core/words'
 import { readYard, yardExists } from '../../database/yards'

@@ -3,7 +3,7 @@ import { combGifts, giftEdit, giversOf, nucleiOf, sectionKg, squaresOf, type Loo
 import { CATALOGUE, type Content, type Part } from '#core/parts'
 import { SHIPPED_FIGURES as F } from '#core/figures'
 import { applyEdit, type Yard, buildHive } from '#core/yard'
-import { recordSheet } from '#core/words/record-sheet'
+import { recordSheet } from '#core/words'
 import { entry } from '../../helpers/book'
 import { build, counter, L } from '../../helpers/hives'
 

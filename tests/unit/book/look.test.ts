@@ -12,7 +12,7 @@ import {
   type Look,
 } from '#core/book'
 import { SHIPPED_FIGURES as F } from '#core/figures'
-import { hiveIn } from '#core/ask/hive-in'
+import { hiveIn } from '#core/ask'
 import { combOfBees } from '#core/heat'
 import { build, L } from '../../helpers/hives'
 

@@ -1,9 +1,8 @@
 import { describe, expect, it } from 'vitest'
 import { compareShares, overYears, seriesOf, wilson, type Entry } from '#core/book'
 import { SHIPPED_FIGURES as F } from '#core/figures'
-import { hiveIn } from '#core/ask/hive-in'
-import { comparedInWords, shareInWords } from '#core/words/compare-words'
-import { meaningInWords } from '#core/words/meaning-words'
+import { hiveIn } from '#core/ask'
+import { comparedInWords, shareInWords, meaningInWords } from '#core/words'
 import { entry } from '../../helpers/book'
 import { build, N } from '../../helpers/hives'
 

@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest'
 import { forMerging, mergeEdit, partnerOf, treatmentsStillOn, type Look } from '#core/book'
 import { applyEdit, buildHive, type Yard } from '#core/yard'
 import { CATALOGUE } from '#core/parts'
-import { mergeSteps } from '#core/words/merge-words'
+import { mergeSteps } from '#core/words'
 import { entry } from '../../helpers/book'
 import { build, counter, L } from '../../helpers/hives'
 

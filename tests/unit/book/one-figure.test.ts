@@ -3,7 +3,7 @@ import { foodOf, livingOn, storesByWeighing, storesSeen, weighDoubt, type CombSe
 import { applyEdit, type Hive, type Stage } from '#core/yard'
 import type { Part } from '#core/parts'
 import { takeCrop } from '#core/yard/deeds'
-import { hiveIn } from '#core/ask/hive-in'
+import { hiveIn } from '#core/ask'
 import { CALENDARS, yearOf } from '#core/year'
 import { fullFrameHoneyKg, massOfPart, sumOf, usualWeighing } from '#core/loads'
 import { entry } from '../../helpers/book'

@@ -1,13 +1,17 @@
 import { describe, expect, it } from 'vitest'
 import { entriesRenamed, ontoFrames, SIGNS, type DueLine, type Look } from '#core/book'
 import { applyEdit, isCold } from '#core/yard'
-import { hiveIn } from '#core/ask/hive-in'
+import { hiveIn } from '#core/ask'
 import { stageOn, yearOf } from '#core/year'
-import type { Reader } from '#core/words'
-import { dueInWords, SIGN_CAUTION, treatmentWarningInWords } from '#core/words/book-words'
-import { entryInWords } from '#core/words/entry-words'
-import { SIGN_WORDS } from '#core/words/sign-words'
-import { followsInWords } from '#core/words/follows-words'
+import {
+  type Reader,
+  dueInWords,
+  SIGN_CAUTION,
+  treatmentWarningInWords,
+  entryInWords,
+  SIGN_WORDS,
+  followsInWords,
+} from '#core/words'
 import { entry } from '../../helpers/book'
 import { build, L } from '../../helpers/hives'
 

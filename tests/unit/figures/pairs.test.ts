@@ -9,11 +9,11 @@ import {
   SIZE_LIMITS,
   type DimensionName,
 } from '#core/parts'
-import { verdictsChangedBy } from '#core/ask/effect'
+import { verdictsChangedBy } from '#core/ask'
 import { crossedIn, figureKey, figuresWith, ORDERED, SHIPPED_FIGURES, type FigureName } from '#core/figures'
 import { applyEdit, type Yard, planOf } from '#core/yard'
 import { overwrite } from '#core/yard/deeds'
-import { entriesOf } from '#core/units/plain'
+import { entriesOf } from '#core/units'
 import { submittedEditSchema } from '#wire/edit-schema'
 import { hangingSchema, planSchema } from '#wire/plan-schema'
 import { assessFirst, build, L, N } from '../../helpers/hives'

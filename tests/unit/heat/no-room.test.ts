@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { assessHive } from '#core/rules/assess'
+import { assessHive } from '#core/rules'
 import { ANY_TIME, stagesOf, writeYear, yardAsPlanned } from '#core/year'
 import { emptyYard, type Hive, type Placement } from '#core/yard'
 import type { Part } from '#core/parts'

@@ -53,6 +53,12 @@ describe('the rule a newcomer can follow', () => {
     ).toEqual([])
   })
 
+  it('what a stage means is asked of the stage: no list of stages and no word of one stands elsewhere', () => {
+    const lines = linesOf(['core', 'app', 'shared', 'server', 'cli'], ['core/yard/stages/'])
+    const asks = /[sS]tage\b\)? [!=]== '|Set<Stage>|Record<Stage, '/
+    expect(lines.filter(({ text }) => asks.test(text))).toEqual([])
+  })
+
   it('no view makes an edit by hand: each says its verb of core/yard/deeds', () => {
     const sorts = [
       ...readFileSync(join(root, 'core/yard/edits/edit.ts'), 'utf8').matchAll(/readonly kind: '([\w-]+)'/g),

@@ -1,6 +1,7 @@
 import { readFileSync } from 'node:fs'
 import { dirname, join, relative, resolve } from 'node:path'
 import { describe, expect, it } from 'vitest'
+import rooms from '../../../core/rooms.json'
 import { PAGES } from '../../../server/utils/pages'
 import { root, sources } from '../../helpers/sources'
 
@@ -103,9 +104,37 @@ describe('the house', () => {
 })
 
 describe('who needs whom', () => {
+  const { floors, doors } = rooms
+  const ofCore = (path: string) => relative(join(root, 'core'), path).split('/')
+
+  /** What a file takes from a room of core that is not its own, types counted: the room, and the way into it. */
+  const crossings = files.flatMap(({ path }) =>
+    importsOf(path).flatMap((from) => {
+      const target = from.startsWith('#core/') ? join(root, 'core', from.slice(6)) : resolve(dirname(path), from)
+      if (!target.startsWith(join(root, 'core') + '/')) return []
+      const [own, [room, ...way]] = [path.startsWith(join(root, 'core')) ? ofCore(path)[0] : undefined, ofCore(target)]
+      return room === own ? [] : [{ path: relative(root, path), own, room: room!, way: [room, ...way].join('/') }]
+    }),
+  )
+
+  it('every room of core stands on a floor, and asks those below it only, types counted', () => {
+    const found = new Set([...sources(join(root, 'core'))].map((path) => ofCore(path)[0]))
+    expect([...found].sort()).toEqual([...floors].sort())
+    expect(crossings.length).toBeGreaterThan(1000)
+    expect(
+      crossings.filter(({ own, room }) => own !== undefined && floors.indexOf(room) > floors.indexOf(own)),
+    ).toEqual([])
+  })
+
+  it('a room of core is entered by its index, or by a door that it names', () => {
+    const open = new Set([...floors, ...Object.keys(doors)])
+    expect(crossings.filter(({ way }) => !open.has(way))).toEqual([])
+    expect(Object.keys(doors).filter((door) => !crossings.some(({ way }) => way === door))).toEqual([])
+  })
+
   /** What a file of core takes values from, types left out. */
   function valuesOf(path: string): string[] {
-    return [...readFileSync(path, 'utf8').matchAll(/^(?:import|export) (?!type )([^'\n]*?)from '(\.[^']+)'/gm)].flatMap(
+    return [...readFileSync(path, 'utf8').matchAll(/^(?:import|export) (?!type )([^']*?)from '(\.[^']+)'/gm)].flatMap(
       ([, names, from]) => {
         const list = names!
           .replace(/[{}]/g, '')

@@ -1,11 +1,10 @@
 import { SHIPPED_FIGURES } from '#core/figures'
 import { CATALOGUE, type COMB_HOLDS, type Content } from '#core/parts'
 import { assembleHive, partsById } from '#core/stack'
-import { STAGES } from '#core/yard'
+import { meaningOf, STAGES } from '#core/yard'
 import {
   FULLNESSES,
   MASS_ITEMS,
-  fullnessAt,
   massOfHive,
   massOfPart,
   usualWeighing,
@@ -82,7 +81,7 @@ describe('the parts of a hive', () => {
   it('are weighed at every stage', () => {
     for (const stage of STAGES)
       expect(massOfHive(HIVES[0]!.assembled, usualWeighing(stage)).kg.middle).toBeGreaterThan(15)
-    expect([fullnessAt('settling'), fullnessAt('flow'), fullnessAt('crop'), fullnessAt('winter')]).toEqual([
+    expect((['settling', 'flow', 'crop', 'winter'] as const).map((stage) => meaningOf(stage).fullness)).toEqual([
       'drawn',
       'in-flow',
       'full',

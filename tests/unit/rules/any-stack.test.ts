@@ -1,11 +1,10 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { assessHive, type Assessment } from '#core/rules/assess'
+import { assessHive, type Assessment, remediesOf } from '#core/rules'
 import { CATALOGUE, ROLES } from '#core/parts'
 import { STAGES, YAWS_DEG, applyEdit, withFreshIdentities } from '#core/yard'
 import { findingInWords } from '#core/words'
 import { partNames } from '#core/stack'
-import { remediesOf } from '#core/rules'
 import { assessFirst, build, counter, type Layer } from '../../helpers/hives'
 
 const ids = [...CATALOGUE.patterns.values()]

@@ -1,11 +1,9 @@
 import { describe, expect, it } from 'vitest'
-import { assess } from '#core/rules/assess'
-import { contextOf } from '#core/rules/measure'
+import { assess, contextOf, remediesOf } from '#core/rules'
 import { CATALOGUE, type Part } from '#core/parts'
 import { boxFit, boxOfPattern, assembleHive, partsById, partNames } from '#core/stack'
 import { STAGES, emptyYard, startHive } from '#core/yard'
 import { findingInWords } from '#core/words'
-import { remediesOf } from '#core/rules'
 import { contextFor } from '../../helpers/frames'
 import { L, N, assessFirst, build, counter, gapBetween, type Built, type Layer, tried } from '../../helpers/hives'
 

@@ -1,14 +1,11 @@
 import { describe, expect, it } from 'vitest'
 import { applyEdit, CLIMATES, withFreshIdentities, type Climate, type Yard, type Stage } from '#core/yard'
 import { type AbsorberFeature, type Content, type Part, CATALOGUE, withSizes } from '#core/parts'
-import { assessHive } from '#core/rules/assess'
-import { hiveIn } from '#core/ask/hive-in'
-import type { Look } from '#core/rules/measure'
+import { assessHive, type Look, remediesOf, storesByModelKg } from '#core/rules'
+import { hiveIn, liftsOfHive } from '#core/ask'
 import { CALENDARS, writeYear } from '#core/year'
-import { remediesOf, storesByModelKg } from '#core/rules'
 import { assembleHive, partsById } from '#core/stack'
 import { USUAL_PROFILE } from '#core/loads'
-import { liftsOfHive } from '#core/ask'
 import { build, counter, fitted, L, rulesOf, type Built, type Layer } from '../../helpers/hives'
 
 const SLAB: Layer = ['slab-langstroth']

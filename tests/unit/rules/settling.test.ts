@@ -1,7 +1,7 @@
 import { SHIPPED_FIGURES } from '#core/figures'
 import { CATALOGUE } from '#core/parts'
 import { settlingOf } from '#core/stack'
-import { gapsChangedBy } from '#core/ask/effect'
+import { gapsChangedBy } from '#core/ask'
 import { sizeNonsense, withReading } from '#core/yard'
 import { sumOfMeasures, type Length } from '#core/units'
 import { sizeNonsenseInWords } from '#core/words'

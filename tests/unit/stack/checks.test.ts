@@ -1,10 +1,9 @@
 import { describe, expect, it } from 'vitest'
 import { CATALOGUE, type Part, type Role } from '#core/parts'
-import { assessHive } from '#core/rules/assess'
+import { assessHive, remediesOf, type Finding, type RemedyKind } from '#core/rules'
 import { applyEdit, emptyYard, newPlacement, type Stage, type Yard } from '#core/yard'
 import { combsFollowed, halved, hangProblem, takeProblem } from '#core/stack'
 import { findingInWords } from '#core/words'
-import { remediesOf, type Finding, type RemedyKind } from '#core/rules'
 import { boxWith, contextFor, findingsOf, resolved, rulesFor, type Hung } from '../../helpers/frames'
 import { tried } from '../../helpers/hives'
 

@@ -3,13 +3,18 @@ import { remediesOf } from '#core/rules'
 import { SHIPPED_FIGURES } from '#core/figures'
 import { applyEdit, planOf, planProblem, withFreshIdentities } from '#core/yard'
 import { type Part, CATALOGUE } from '#core/parts'
-import { hiveIn } from '#core/ask/hive-in'
-import { clusterInWords, findingInWords, type Reader } from '#core/words'
+import { hiveIn } from '#core/ask'
+import {
+  clusterInWords,
+  findingInWords,
+  type Reader,
+  ACID_CAUTION,
+  CAUTION_WORDS,
+  nucleusSteps,
+  SWARM_WAYS,
+  wayFields,
+} from '#core/words'
 import { partNames } from '#core/stack'
-import { ACID_CAUTION, CAUTION_WORDS } from '#core/words/visit-words'
-import { nucleusSteps } from '#core/words/nucleus-words'
-import { SWARM_WAYS } from '#core/words/swarm-ways'
-import { wayFields } from '#core/words/way-words'
 import { build, counter, L, type Layer } from '../../helpers/hives'
 
 const READER: Reader = { units: 'mm', vocabulary: 'british' }

@@ -1,12 +1,17 @@
 import { describe, expect, it } from 'vitest'
 import { CATALOGUE } from '#core/parts'
-import { dueInWords } from '#core/words/book-words'
-import { entryInWords } from '#core/words/entry-words'
-import { mergeSteps } from '#core/words/merge-words'
-import { SWARM_WAYS } from '#core/words/swarm-ways'
+import {
+  dueInWords,
+  entryInWords,
+  mergeSteps,
+  SWARM_WAYS,
+  cautionInWords,
+  inVocabulary,
+  patternName,
+  type Reader,
+  hasOwnWord,
+} from '#core/words'
 import { CAUTIONS } from '#core/year'
-import { cautionInWords, inVocabulary, patternName, type Reader } from '#core/words'
-import { hasOwnWord } from '#core/words/vocabulary'
 import { entry } from '../../helpers/book'
 
 const AMERICAN: Reader = { vocabulary: 'northAmerican', units: 'inches' }

@@ -1,7 +1,6 @@
 import { describe, expect, it } from 'vitest'
-import { assessHive } from '#core/rules/assess'
+import { assessHive, remediesOf, type Finding } from '#core/rules'
 import { CATALOGUE, type Part } from '#core/parts'
-import { remediesOf, type Finding } from '#core/rules'
 import { STAGES, type Edit } from '#core/yard'
 import {
   bandInWords,

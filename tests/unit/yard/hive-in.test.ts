@@ -1,9 +1,8 @@
 import { describe, expect, it } from 'vitest'
-import { assessHive } from '#core/rules/assess'
+import { assessHive } from '#core/rules'
 import { partsById } from '#core/stack'
-import { hiveIn, plannedHiveIn } from '#core/ask/hive-in'
+import { hiveIn, plannedHiveIn, liftsOfHive } from '#core/ask'
 import { USUAL_PROFILE, usualWeighing } from '#core/loads'
-import { liftsOfHive } from '#core/ask'
 import { stagesOf, writeHive, yardAsPlanned } from '#core/year'
 import { N, build } from '../../helpers/hives'
 

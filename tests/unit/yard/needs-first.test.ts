@@ -1,7 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import type { Hive, Yard } from '#core/yard'
-import { hiveIn } from '#core/ask/hive-in'
-import { neediestFirst, worstOf } from '#core/ask/verdict'
+import { hiveIn, neediestFirst, worstOf } from '#core/ask'
 import { SEVERITIES } from '#core/stack'
 import { build, L, type Layer } from '../../helpers/hives'
 

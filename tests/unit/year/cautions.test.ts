@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest'
 import { CATALOGUE } from '#core/parts'
 import { SHIPPED_FIGURES } from '#core/figures'
 import { STAGES, type Stage, type VisitStep } from '#core/yard'
-import { CAUTIONS, FEEDS, cautionsOfStage, cautionsOfStep, STEP_REASONS, type Parting } from '#core/year'
+import { CAUTIONS, cautionsOfStage, cautionsOfStep, STEP_REASONS, type Parting } from '#core/year'
 import { CAUTION_WORDS, FEED_WORDS, REASON_WORDS, dayInWords, stepOfVisitInWords, type Reader } from '#core/words'
 
 const step = (patternId: string, change: Partial<VisitStep> = {}): VisitStep => ({
@@ -110,7 +110,7 @@ describe('a step in words', () => {
     for (const words of [
       ...CAUTIONS.map((one) => CAUTION_WORDS[one]),
       ...STEP_REASONS.map((one) => REASON_WORDS[one]),
-      ...FEEDS.map((one) => FEED_WORDS[one]),
+      ...Object.values(FEED_WORDS),
     ])
       expect(words).toMatch(/^\S.{3,}/)
   })

@@ -1,9 +1,15 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { SHIPPED_FIGURES } from '#core/figures'
-import { SET_DOWN_PLACES, changeoverMoves, compareWork, workOf, type Handled } from '#core/year'
-import { straightPlan } from '#core/year/changeover/greedy'
-import { problemOf } from '#core/year/changeover/problem'
+import {
+  SET_DOWN_PLACES,
+  changeoverMoves,
+  compareWork,
+  workOf,
+  type Handled,
+  straightPlan,
+  problemOf,
+} from '#core/year'
 import { carriedOut, coinOf, leastByExhaustion } from '../../helpers/moves'
 
 const LIFT_KG = SHIPPED_FIGURES.liftFrom

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { knownFoodOf, foodOf, foodsOf } from '#core/book'
-import { hiveIn } from '#core/ask/hive-in'
+import { hiveIn } from '#core/ask'
 import { partsById } from '#core/stack'
 import { planOf, type KnownFood, type Yard } from '#core/yard'
 import { catalogueOf } from '#core/parts'

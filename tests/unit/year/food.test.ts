@@ -1,7 +1,7 @@
 import { SHIPPED_FIGURES } from '#core/figures'
-import { assessHive } from '#core/rules/assess'
-import { CLIMATES, type Climate } from '#core/yard'
-import { foodNeedOf, feedAt, mixFor, shortOf } from '#core/year'
+import { assessHive } from '#core/rules'
+import { meaningOf, CLIMATES, type Climate } from '#core/yard'
+import { foodNeedOf, mixFor, shortOf } from '#core/year'
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { L, build, type Layer } from '../../helpers/hives'
@@ -80,7 +80,9 @@ describe('syrup (common practice: 1 kg of sugar gives 1.25 kg of stores)', () =>
   })
   it('thick in autumn, thin in spring, fondant in the cold', () => {
     expect(
-      (['after-crop', 'pack-down', 'building-up', 'settling', 'winter', 'late-winter-check'] as const).map(feedAt),
+      (['after-crop', 'pack-down', 'building-up', 'settling', 'winter', 'late-winter-check'] as const).map(
+        (stage) => meaningOf(stage).feed,
+      ),
     ).toEqual(['two-to-one', 'two-to-one', 'one-to-one', 'one-to-one', 'fondant', 'fondant'])
   })
 })

@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest'
 import { CATALOGUE } from '#core/parts'
 import { applyEdit, buildHive, emptyYard, type Edit, type Yard } from '#core/yard'
 import { changeoverOf, mayHelperMake, tickEdit, visitOf, writeYear } from '#core/year'
-import { hiveIn, plannedHiveIn } from '#core/ask/hive-in'
+import { hiveIn, plannedHiveIn } from '#core/ask'
 import { beginVisit, endVisit, together } from '#core/yard/deeds'
 import { counter } from '../../helpers/hives'
 

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { dueOf, foodOf } from '#core/book'
-import { hiveIn } from '#core/ask/hive-in'
+import { hiveIn } from '#core/ask'
 import { CALENDARS, stagesOf, writeHive } from '#core/year'
 import { entry } from '../../helpers/book'
 import { build, type Layer } from '../../helpers/hives'

@@ -1,7 +1,7 @@
 import { readFileSync } from 'node:fs'
 import { describe, expect, it } from 'vitest'
 import { CATALOGUE, catalogueOf } from '#core/parts'
-import { hiveIn, plannedHiveIn } from '#core/ask/hive-in'
+import { hiveIn, plannedHiveIn } from '#core/ask'
 import type { Plan } from '#core/yard'
 import { changeoverOf, pilesAfter, writeHive } from '#core/year'
 import { DEMO } from '../../helpers/wire'

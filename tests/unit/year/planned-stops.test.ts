@@ -1,7 +1,6 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { assess } from '#core/rules/assess'
-import { contextOf } from '#core/rules/measure'
+import { assess, contextOf } from '#core/rules'
 import { BOX_SIZES, boxOfSize, CATALOGUE, FOOTPRINTS, FORMATS } from '#core/parts'
 import { assembleHive, partsById } from '#core/stack'
 import {

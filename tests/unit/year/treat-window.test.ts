@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { assessHive } from '#core/rules/assess'
+import { assessHive } from '#core/rules'
 import { SHIPPED_FIGURES } from '#core/figures'
 import type { Calendar } from '#core/yard'
 import { CALENDARS, COOL_MARITIME, stageOn, stagesOfYear, treatBy, treatConflict } from '#core/year'

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { CATALOGUE, isBox, isEntranceFitting, isExcluder, isRoof, isSlab } from '#core/parts'
 import { applyEdit, withFreshIdentities, type Hive, type Yard } from '#core/yard'
-import { hiveIn, plannedHiveIn } from '#core/ask/hive-in'
+import { hiveIn, plannedHiveIn } from '#core/ask'
 import { setHive } from '#core/yard/deeds'
 import { CANNOT, changeoverOf, planAgain, tickEdit, visitOf, writeHive, type Cannot } from '#core/year'
 import { build, counter, L } from '../../helpers/hives'

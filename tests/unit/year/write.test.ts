@@ -1,6 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { assess } from '#core/rules/assess'
-import { contextOf } from '#core/rules/measure'
+import { assess, contextOf } from '#core/rules'
 import { CATALOGUE, type Part, type Role } from '#core/parts'
 import { assembleHive, partsById } from '#core/stack'
 import {

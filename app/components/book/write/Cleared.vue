@@ -1,7 +1,7 @@
 <script setup lang="ts">
 // What was held is free again: somebody looked at it and found nothing, or it was cleaned as the law asks.
 import { CLEARED_HOW, type Cleared } from '#core/book'
-import { CLEARED_WORDS } from '#core/words/book-words'
+import { CLEARED_WORDS } from '#core/words'
 
 const body = defineModel<Cleared | null>({ required: true })
 const typed = reactive<{ how: Cleared['how'] | undefined; who: string }>({

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 // A crop: by the boxes that were taken, by its mass, or as comb honey; how much was sealed, how wet it is.
 import { sectionKg, squaresOf, type Crop } from '#core/book'
-import { hiveIn } from '#core/ask/hive-in'
+import { hiveIn } from '#core/ask'
 import type { Hive, Yard } from '#core/yard'
 import { isBox, isFrame } from '#core/parts'
 import { massOfPart, usualWeighing } from '#core/loads'

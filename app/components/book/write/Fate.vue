@@ -1,8 +1,8 @@
 <script setup lang="ts">
 // What became of a colony, and of what, as far as it is known.
 import { FATES, type Fate } from '#core/book'
-import { entriesOf } from '#core/units/plain'
-import { CAUSE_WORDS } from '#core/words/sign-words'
+import { entriesOf } from '#core/units'
+import { CAUSE_WORDS } from '#core/words'
 
 const body = defineModel<Fate | null>({ required: true })
 const WORDS = {

@@ -1,8 +1,8 @@
 <script setup lang="ts">
 // A treatment, with what its label says typed in.
 import type { Treatment } from '#core/book'
-import { keysOf } from '#core/units/plain'
-import { TREATMENT_CAUTION } from '#core/words/book-words'
+import { keysOf } from '#core/units'
+import { TREATMENT_CAUTION } from '#core/words'
 
 const body = defineModel<Treatment | null>({ required: true })
 const typed = reactive<{ -readonly [K in keyof Treatment]: Treatment[K] }>({ product: '', ...body.value })

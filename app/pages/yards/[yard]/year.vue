@@ -1,9 +1,8 @@
 <script setup lang="ts">
 // The year: every stage of every hive to scale, what changes from one to the next, what goes in the van; how bees are kept; the dates.
-import { hiveIn, plannedHiveIn } from '#core/ask/hive-in'
+import { hiveIn, plannedHiveIn, neediestFirst, laidIn, plannedLaidIn } from '#core/ask'
 import { catalogueOf } from '#core/parts'
-import { STAGES, type Stage, type Yard } from '#core/yard'
-import { neediestFirst } from '#core/ask/verdict'
+import { meaningOf, STAGES, type Stage, type Yard } from '#core/yard'
 import {
   ANY_TIME,
   USUAL_YEAR,
@@ -18,7 +17,6 @@ import {
   type PlannedStage,
 } from '#core/year'
 import { counted, storingInWords, workInWords } from '#core/words'
-import { laidIn, plannedLaidIn } from '#core/ask/laid-hive'
 import { useVirtualizer } from '@tanstack/vue-virtual'
 import { until } from '@vueuse/core'
 import { download, fileName } from '~/composables/download'
@@ -88,8 +86,7 @@ const tallestMm = computed(() =>
   (partial.value?.figures ?? []).reduce(
     (tallest, { stages }) =>
       stages.reduce(
-        (most, figure) =>
-          figure.stage === 'flow' || figure.stage === 'winter' ? Math.max(most, figure.heightMm) : most,
+        (most, figure) => (meaningOf(figure.stage).setsScale ? Math.max(most, figure.heightMm) : most),
         tallest,
       ),
     900,

@@ -1,8 +1,8 @@
 <script setup lang="ts">
 // Which box to open, and what another spacing would make of all the supers of a yard.
 import { isBox, resolvePart, type Part } from '#core/parts'
-import { assessBox } from '#core/rules/assess-box'
-import { hiveIn } from '#core/ask/hive-in'
+import { assessBox } from '#core/rules'
+import { hiveIn } from '#core/ask'
 import { newPlacement, type Hive, type Placement } from '#core/yard'
 import { worse, type Grade } from '#core/stack'
 import { capital, findingInWords, partDetail, severityWord, type Reader } from '#core/words'

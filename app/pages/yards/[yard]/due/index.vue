@@ -3,7 +3,7 @@
 import { daysLater, gatheredLines, type Answer, type Entry } from '#core/book'
 import { isBare } from '#core/yard'
 import { showTemperature } from '#core/units'
-import { TREATMENT_CAUTION } from '#core/words/book-words'
+import { TREATMENT_CAUTION } from '#core/words'
 import { calendarFile } from '~/export/calendar-file'
 import { download, fileName } from '~/composables/download'
 import { localNow, localToday } from '~/composables/localTime'

@@ -1,6 +1,6 @@
 import { defineEventHandler, getQuery, setHeader } from 'h3'
 import { ENTRY_SORTS, type EntrySort } from '#core/book'
-import { isOneOf } from '#core/units/plain'
+import { isOneOf } from '#core/units'
 import { day } from '#wire/fields'
 import { readWith } from '#wire/read'
 import * as yup from '#wire/yup'

@@ -11,7 +11,7 @@ import {
   type Part,
   type Role,
 } from '#core/parts'
-import { worstOf } from '#core/ask/verdict'
+import { worstOf } from '#core/ask'
 import { isHeadspace, type Finding, type Remedy } from '#core/rules'
 import { findPart, heldAfter, partEdit, planOfHive, STAGES, type Hive, type Stage } from '#core/yard'
 import { capital, counted, partDetail, severityWord } from '#core/words'

@@ -6,7 +6,7 @@ import dayjs from 'dayjs'
 import { catalogueOf } from '#core/parts'
 import { colonyIn, isEdit, leavesOf, sittingsOf, type Edit, type HiveChange, type Sitting, type Yard } from '#core/yard'
 import { capital, counted, editInWords, patternName, severityWord } from '#core/words'
-import { hiveIn } from '#core/ask/hive-in'
+import { hiveIn } from '#core/ask'
 
 const route = useRoute()
 const view = useView()

@@ -3,7 +3,7 @@
 import { daysBetween, ontoFrames, SIGNS, type CombSeen, type Entry, type FeedGiven, type Look } from '#core/book'
 import { partingOn } from '#core/year'
 import { isBare } from '#core/yard'
-import { hiveIn } from '#core/ask/hive-in'
+import { hiveIn } from '#core/ask'
 import {
   DAMP_WORDS,
   DEAD_WORDS,
@@ -14,9 +14,9 @@ import {
   SOUND_WORDS,
   TEMPER_WORDS,
   VISITOR_WORDS,
-} from '#core/words/book-words'
-import { SIGN_WORDS } from '#core/words/sign-words'
-import { entriesOf } from '#core/units/plain'
+  SIGN_WORDS,
+} from '#core/words'
+import { entriesOf } from '#core/units'
 import type { Brush } from '~/components/book/Combs.vue'
 import { useKept } from '~/composables/kept'
 import { localNow, localToday } from '~/composables/localTime'

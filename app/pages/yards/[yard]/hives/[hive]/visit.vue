@@ -15,7 +15,7 @@ import {
   type Cannot,
 } from '#core/year'
 import { CANNOT_WORDS, autumnInWords, cautionInWords, patternName, stepOfVisitInWords } from '#core/words'
-import { hiveIn, plannedHiveIn } from '#core/ask/hive-in'
+import { hiveIn, plannedHiveIn } from '#core/ask'
 import * as deeds from '#core/yard/deeds'
 
 const route = useRoute()

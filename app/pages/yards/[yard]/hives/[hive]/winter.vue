@@ -1,9 +1,8 @@
 <script setup lang="ts">
 // Where the heat of a hive goes in winter, where water forms, and what it costs in honey; two ways beside each other.
-import { hiveIn } from '#core/ask/hive-in'
+import { hiveIn, coldStageOf, hiveByWay, winterForm, winterOf, winterWays, withWay, type WinterWay } from '#core/ask'
 import { framesOf } from '#core/parts'
 import { coldestCelsius, narrowed, seamsOfBees, stateOf, type SensorPlace } from '#core/heat'
-import { coldStageOf, hiveByWay, winterForm, winterOf, winterWays, withWay, type WinterWay } from '#core/ask'
 import { WINTER_CAUTION, showSmallMass, showWatts, winterSheet, winterWayWord } from '#core/words'
 import { formatToAdd } from '#core/year'
 import { hasBees, type Edit } from '#core/yard'
