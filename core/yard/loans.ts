@@ -1,5 +1,5 @@
 import { canonical } from '../units'
-import { withoutLoan } from './edits/apply-loan'
+import { withoutLoan } from './edits/without-loan'
 import { isEdit, leavesOf, type Edit } from './edits/edit'
 import { findPart, shedOf, type Yard } from './model/yard'
 import type { Loan, Part } from '../parts'

@@ -1,5 +1,5 @@
 import type { Edit } from '../edits/edit'
-import { withoutLoan } from '../edits/apply-loan'
+import { withoutLoan } from '../edits/without-loan'
 import type { Loan, Part } from '../../parts'
 import { together } from './together'
 

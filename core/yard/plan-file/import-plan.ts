@@ -1,5 +1,5 @@
 import { mapWithin } from '../../units'
-import { withoutLoan } from '../edits/apply-loan'
+import { withoutLoan } from '../edits/without-loan'
 import { partIdsOf, type Hive, type Yard } from '../model/yard'
 import type { Part } from '../../parts'
 

@@ -3,7 +3,9 @@ import type { EditProblem } from '../edits/applying'
 import type { Edit } from '../edits/edit'
 import type { Undoable } from '../log/history'
 import type { Yard } from '../model/yard'
-import { cellsOf, hiveOfCell, meets, type Cell } from './cells'
+import { cellsOf } from '../edits/asked'
+import type { Cell } from '../edits/kind'
+import { hiveOfCell, meets } from './cells'
 import type { WaitingEdit } from '../log/logged-edit'
 
 export interface Replayed {

@@ -1,8 +1,11 @@
-import { applyEdit, withPlans } from '../edits/apply-edit'
+import { applyEdit } from '../edits/apply-edit'
+import { withPlans } from '../edits/applying'
 import { addHive, takeOff, together } from '../deeds'
 import { isEdit, leavesOf, type Edit } from '../edits/edit'
 import { partIdsOf, type Hive, type Yard } from '../model/yard'
-import { cellsOf, hiveOfCell, meets, type Cell } from './cells'
+import { cellsOf } from '../edits/asked'
+import type { Cell } from '../edits/kind'
+import { hiveOfCell, meets } from './cells'
 import { clashesOf, replay, type Clash, type Versions } from './replay'
 import type { WaitingEdit } from '../log/logged-edit'
 

@@ -1,8 +1,7 @@
 import { partsById } from '../../stack'
 import {
   applyEdit,
-  findPart,
-  isEdit,
+  isPlannable,
   WANTED,
   withFreshIdentities,
   type Edit,
@@ -11,7 +10,6 @@ import {
   type Stage,
   type Yard,
 } from '../../yard'
-import type { Part } from '../../parts'
 import { fingerprint, handPlanOf } from './by-hand'
 import type { PlannedStage } from './planned'
 import { setWay } from '../../yard/deeds'
@@ -32,30 +30,12 @@ export function yardAsPlanned(yard: Yard, ...plans: readonly PlannedStage[]): Ya
 }
 
 /**
- * What a plan by hand can keep: the stack, its fittings, and holes. Frames and sizes belong to the hive as it stands.
- */
-const PLANNABLE: ReadonlySet<Edit['kind']> = new Set([
-  'add-part',
-  'discard-part',
-  'place-part',
-  'take-off',
-  'move-part',
-  'set-placement',
-  'attach-part',
-  'detach-part',
-  'replace-hive',
-  'batch',
-  'set-part',
-  'change-part',
-])
-
-/**
  * The edit that keeps what was done to a planned stage as a plan by hand, or undefined where a plan cannot keep it.
  * @param makeId identities of parts that the plan brings
  */
 export function planEdit(yard: Yard, planned: PlannedStage, edit: Edit, makeId: () => string): Edit | undefined {
   const before = yardAsPlanned(yard, planned)
-  if (!canKeep(edit, before)) return undefined
+  if (!isPlannable(edit, before)) return undefined
   const done = applyEdit(
     before,
     withFreshIdentities(edit, () => `${WANTED}${makeId()}`),
@@ -98,14 +78,4 @@ function withPlan(
   const { [stage]: _before, ...others } = byHand ?? {}
   const plans = plan ? { ...others, [stage]: plan } : others
   return setWay(hive, { ...rest, ...(Object.keys(plans).length > 0 ? { byHand: plans } : {}) })
-}
-
-function canKeep(edit: Edit, yard: Yard): boolean {
-  if (isEdit(edit, 'batch')) return edit.edits.every((each) => canKeep(each, yard))
-  if (isEdit(edit, 'change-part')) return Object.keys(edit.change).every((field) => field === 'hole')
-  return PLANNABLE.has(edit.kind) && (!isEdit(edit, 'set-part') || onlyHole(edit.part, findPart(yard, edit.part.id)))
-}
-
-function onlyHole(part: Part, before: Part | undefined): boolean {
-  return before !== undefined && JSON.stringify({ ...part, hole: null }) === JSON.stringify({ ...before, hole: null })
 }

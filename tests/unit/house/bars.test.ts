@@ -1,7 +1,9 @@
-import { readFileSync } from 'node:fs'
+import { readdirSync, readFileSync } from 'node:fs'
 import { join, relative } from 'node:path'
 import { describe, expect, it } from 'vitest'
 import { CATALOGUE } from '#core/parts'
+import { keysOf } from '#core/units'
+import { EDIT_KINDS } from '#core/yard'
 import { root, sources } from '../../helpers/sources'
 
 /** Published equations and tables, each with its source. */
@@ -59,10 +61,15 @@ describe('the rule a newcomer can follow', () => {
     expect(lines.filter(({ text }) => asks.test(text))).toEqual([])
   })
 
+  it('a kind of edit is one file and one line: nobody else sorts edits by their kind', () => {
+    const kinds = readdirSync(join(root, 'core/yard/edits/kinds')).map((file) => file.replace('.ts', ''))
+    expect([...keysOf(EDIT_KINDS), 'index'].sort()).toEqual(kinds.sort())
+    const lines = linesOf(['core', 'app', 'shared', 'server', 'cli'], ['core/yard/edits/'])
+    expect(lines.filter(({ text }) => new RegExp(`case '(${kinds.join('|')})'`).test(text))).toEqual([])
+  })
+
   it('no view makes an edit by hand: each says its verb of core/yard/deeds', () => {
-    const sorts = [
-      ...readFileSync(join(root, 'core/yard/edits/edit.ts'), 'utf8').matchAll(/readonly kind: '([\w-]+)'/g),
-    ].map(([, sort]) => sort!)
+    const sorts = keysOf(EDIT_KINDS)
     expect(sorts.length).toBeGreaterThan(20)
     expect(found(linesOf(['app']), new RegExp(`kind: '(${sorts.join('|')})'`))).toEqual([])
   })

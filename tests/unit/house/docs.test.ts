@@ -1,6 +1,7 @@
-import { readFileSync } from 'node:fs'
+import { readdirSync, readFileSync } from 'node:fs'
 import { describe, expect, it } from 'vitest'
 import { ENTRY_SORTS } from '#core/book'
+import { root } from '../../helpers/sources'
 
 const read = (path: string) => readFileSync(new URL(`../../../${path}`, import.meta.url), 'utf8')
 
@@ -16,5 +17,28 @@ describe('what docs/plan-format.md says', () => {
   it('names every sort of entry', () => {
     const [, sorts = ''] = /`sort` \(([^)]+)\)/.exec(doc) ?? []
     expect(sorts.split(/,\s*/)).toEqual([...ENTRY_SORTS])
+  })
+})
+
+describe('the guides', () => {
+  const guides = readdirSync(`${root}/docs`).filter((name) => name.startsWith('adding-'))
+
+  /** Code that a guide shows, with the file that it says it is of. */
+  const shownIn = (guide: string) =>
+    [...read(`docs/${guide}`).matchAll(/`([\w/.-]+\.(?:ts|vue|json))`[^`\n]*:\n\n\s*```\w+\n([\s\S]*?)```/g)].map(
+      ([, file, code]) => ({ file: file!, lines: code!.split('\n').map((line) => line.trim()) }),
+    )
+
+  it.each(guides)('%s shows code that is there', (guide) => {
+    const shown = shownIn(guide)
+    expect(shown.length).toBeGreaterThan(2)
+    for (const { file, lines } of shown) {
+      const there = new Set(
+        read(file)
+          .split('\n')
+          .map((line) => line.trim()),
+      )
+      expect(lines.filter((line) => line !== '' && !line.includes('…') && !there.has(line))).toEqual([])
+    }
   })
 })

@@ -3,11 +3,15 @@ import { describe, expect, it } from 'vitest'
 import { CATALOGUE, usualPlace, type Part } from '#core/parts'
 import {
   PLACEHOLDER,
+  WHOLE_YARD,
   applyEdit,
+  cellsOf,
   foldHistory,
   freeName,
   hasHeldBrood,
   hivesTouchedBy,
+  isHelpersEdit,
+  meets,
   newPart,
   newPlacement,
   partIdsOf,
@@ -56,6 +60,39 @@ describe('edits', () => {
       }),
       { numRuns: 300 },
     )
+  })
+
+  it('say of every hive and part that they change that they write it', () => {
+    fc.assert(
+      fc.property(steps, (numbers) => {
+        const makeId = counter('n')
+        let yard = twoHives()
+        for (const four of numbers) {
+          const edit = someEdit(yard, four, makeId)
+          const applied = applyEdit(yard, edit)
+          if (!applied.ok) continue
+          const cells = cellsOf(edit, yard)
+          const isTold = (of: 'hive' | 'part', id: string) => cells.some(([what, one]) => what === of && one === id)
+          const textOf = (list: readonly { readonly id: string }[], id: string) =>
+            JSON.stringify(list.find((one) => one.id === id))
+          const changed = <T extends { readonly id: string }>(before: readonly T[], after: readonly T[]) =>
+            [...before, ...after].map(({ id }) => id).filter((id) => textOf(before, id) !== textOf(after, id))
+          expect(changed(yard.hives, applied.yard.hives).filter((id) => !isTold('hive', id))).toEqual([])
+          expect(changed(yard.parts, applied.yard.parts).filter((id) => !isTold('part', id))).toEqual([])
+          yard = applied.yard
+        }
+      }),
+      { numRuns: 200 },
+    )
+  })
+
+  it('of another version are not done, may touch anything, and are no helper’s', () => {
+    const yard = twoHives()
+    const odd: Edit = JSON.parse('{"kind":"burn-hive","hiveId":"a"}')
+    expect(applyEdit(yard, odd)).toEqual({ ok: false, problem: { reason: 'not-known', id: 'burn-hive' } })
+    expect(cellsOf(odd, yard).some((cell) => meets(cell, ['hive', 'b', 'stack']))).toBe(true)
+    expect(hivesTouchedBy(odd, yard)).toEqual([WHOLE_YARD])
+    expect(isHelpersEdit(odd)).toBe(false)
   })
 
   it('turning over twice changes nothing', () => {
