@@ -1,13 +1,8 @@
 import Papa from 'papaparse'
-import { ENTRY_SORTS, type Entry, type EntrySort } from '#core/book'
+import { ENTRY_SORTS, sortOf, type CellKind, type Column, type Entry, type EntrySort } from '#core/book'
 import { fieldOf, isOneOf } from '#core/units'
 import { entrySchema } from './book-schema'
 import { readWith } from './read'
-
-/** How a cell of a book's file is written. */
-type CellKind = 'text' | 'number' | 'flag' | 'words' | 'json'
-/** A column: its name, where in an entry its value stands, and how it is written. */
-type Column = readonly [name: string, path: string, as: CellKind]
 
 const FIRST: readonly Column[] = [
   ['id', 'id', 'text'],
@@ -21,100 +16,6 @@ const FIRST: readonly Column[] = [
   ['corrects', 'corrects', 'text'],
   ['withdrawn', 'withdrawn', 'flag'],
 ]
-const LOOK: readonly Column[] = [
-  ['celsius', 'celsius', 'number'],
-  ['wind', 'wind', 'text'],
-  ['temper', 'temper', 'text'],
-  ['sound', 'sound', 'text'],
-  ['seams', 'seams', 'json'],
-  ['frames_eggs', 'broodFrames.eggs', 'number'],
-  ['frames_larvae', 'broodFrames.larvae', 'number'],
-  ['frames_sealed_brood', 'broodFrames.sealed', 'number'],
-  ['pattern', 'pattern', 'text'],
-  ['drone_brood', 'droneBrood', 'flag'],
-  ['play_cups', 'playCups', 'number'],
-  ['cells_open', 'cells.open', 'number'],
-  ['cells_sealed', 'cells.sealed', 'number'],
-  ['cells_where', 'cells.where', 'text'],
-  ['queen', 'queen', 'text'],
-  ['queen_marked', 'queenMarked', 'flag'],
-  ['queen_clipped', 'queenClipped', 'flag'],
-  ['queen_born', 'queenBorn', 'number'],
-  ['frames_sealed_stores', 'foodFrames.sealed', 'number'],
-  ['frames_nectar', 'foodFrames.nectar', 'number'],
-  ['frames_pollen', 'foodFrames.pollen', 'number'],
-  ['heft', 'heft', 'text'],
-  ['super_sealed', 'superSealed', 'number'],
-  ['undrawn_left', 'undrawnLeft', 'number'],
-  ['to_renew', 'toRenew', 'number'],
-  ['cross_comb', 'crossComb', 'flag'],
-  ['signs', 'signs', 'words'],
-  ['dead_on_floor', 'deadOnFloor', 'text'],
-  ['damp', 'damp', 'words'],
-  ['mould', 'mould', 'words'],
-  ['visitors', 'visitors', 'words'],
-  ['combs', 'combs', 'json'],
-]
-const BODY: Readonly<Record<EntrySort, readonly Column[]>> = {
-  look: LOOK,
-  mites: [
-    ['way', 'way', 'text'],
-    ['mites', 'mites', 'number'],
-    ['days', 'days', 'number'],
-    ['bees', 'bees', 'number'],
-  ],
-  treatment: [
-    ['product', 'product', 'text'],
-    ['amount', 'amount', 'text'],
-    ['until', 'until', 'text'],
-    ['label_days', 'labelDays', 'number'],
-    ['from_celsius', 'fromCelsius', 'number'],
-    ['to_celsius', 'toCelsius', 'number'],
-    ['high_celsius', 'highCelsius', 'number'],
-    ['batch', 'batch', 'text'],
-    ['supplier', 'supplier', 'text'],
-    ['bought_on', 'boughtOn', 'text'],
-    ['expires_on', 'expiresOn', 'text'],
-    ['withdrawal_days', 'withdrawalDays', 'number'],
-    ['supers_may_stay', 'supersMayStay', 'flag'],
-  ],
-  feed: [
-    ['feed', 'feed', 'text'],
-    ['kg', 'kg', 'number'],
-  ],
-  crop: [
-    ['kg', 'kg', 'number'],
-    ['box_ids', 'boxIds', 'json'],
-    ['sealed_share', 'sealedShare', 'number'],
-    ['water', 'water', 'number'],
-    ['squares', 'squares', 'number'],
-    ['sections', 'sections', 'number'],
-  ],
-  task: [
-    ['text', 'text', 'text'],
-    ['by_day', 'by', 'text'],
-    ['from', 'from', 'text'],
-  ],
-  answer: [
-    ['to', 'to', 'text'],
-    ['answer', 'answer', 'text'],
-    ['until', 'until', 'text'],
-    ['why', 'why', 'text'],
-  ],
-  fate: [
-    ['fate', 'fate', 'text'],
-    ['of', 'of', 'text'],
-    ['cause', 'cause', 'text'],
-  ],
-  trial: [
-    ['trial', 'trial', 'text'],
-    ['side', 'side', 'text'],
-  ],
-  cleared: [
-    ['how', 'how', 'text'],
-    ['who', 'who', 'text'],
-  ],
-}
 
 const at = (value: unknown, path: string) => path.split('.').reduce((inner, name) => fieldOf(inner, name), value)
 
@@ -164,9 +65,9 @@ export function bookCsv(sort: EntrySort, entries: readonly Entry[], hiveName: (h
       sort,
       guarded(hiveName(entry.hiveId)),
       ...FIRST.map(([, path, as]) => written(at(entry, path), as)),
-      ...BODY[sort].map(([, path, as]) => written(at(entry.body, path), as)),
+      ...sortOf(sort).columns.map(([, path, as]) => written(at(entry.body, path), as)),
     ])
-  const fields = ['sort', 'hive', ...[...FIRST, ...BODY[sort]].map(([name]) => name)]
+  const fields = ['sort', 'hive', ...[...FIRST, ...sortOf(sort).columns].map(([name]) => name)]
   return `${Papa.unparse({ fields, data: rows })}\r\n`
 }
 
@@ -234,7 +135,7 @@ function entryOf(row: Readonly<Record<string, string>>, reading: BookReading): E
     ...(day === undefined ? {} : { at: day }),
     hiveId,
     sort,
-    body: told(BODY[sort], row),
+    body: told(sortOf(sort).columns, row),
   }
   const read = readWith(entrySchema, entry)
   return read.ok ? read.value : read.problem.sentence

@@ -1,5 +1,5 @@
 import dayjs from 'dayjs'
-import type { Entry } from './entry'
+import type { Entry } from './entries'
 
 /** What was written within so long of its own day was written as “now”, ms. */
 const NEAR_MS = 86_400_000

@@ -3,7 +3,7 @@ import type { Colonies, Colony, Yard } from '../yard'
 import { byHiveOf } from './by-hive'
 import { entriesOf } from './current'
 import { dayOf, daysBetween } from './days'
-import type { Entry } from './entry'
+import { sortOf, type Entry } from './entries'
 import { signsOf, type SignOf } from './signs'
 
 /**
@@ -68,7 +68,7 @@ export function withColonies(yard: Yard, entries: readonly Entry[], today: strin
   return Object.keys(colonies).length === 0 && !yard.colonies ? yard : { ...yard, colonies }
 }
 
-/** Entries that may say something of the state of a colony: a look without signs may correct one that had some. */
+/** Entries that may say something of the state of a colony. */
 export function tellsOfColony({ sort }: Entry): boolean {
-  return sort === 'fate' || sort === 'cleared' || sort === 'look'
+  return sortOf(sort).tellsOfColony
 }

@@ -1,4 +1,4 @@
-import { isEntry, type Entry, type EntryOf, type EntrySort } from './entry'
+import { isEntry, type Entry, type EntryOf, type EntrySort } from './entries'
 
 /** The first entry of the chain that an entry belongs to. */
 export function chainOf({ id, corrects }: Pick<Entry, 'id' | 'corrects'>): string {

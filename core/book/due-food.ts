@@ -5,7 +5,7 @@ import { YEAR_DAYS } from '../units'
 import { chainOf, entriesOf } from './current'
 import { dayOf, daysBetween, daysLater, laterOf } from './days'
 import type { DueLine } from './due'
-import type { Entry, EntryOf } from './entry'
+import type { Entry, EntryOf } from './entries'
 import { roomLeft, seamsIn, tellsOfFood } from './look'
 
 /** The first day of the stretch in which food is watched as it is on a day: of what is lean, or of what is kept. */

@@ -4,7 +4,7 @@ import { daysFrom } from '../units'
 import { chainOf, entriesOf } from './current'
 import { dayOf, daysBetween, daysLater, laterOf } from './days'
 import type { DueLine } from './due'
-import type { Entry, EntryOf } from './entry'
+import type { Entry, EntryOf } from './entries'
 import { cellsSeen, nextLook } from './look'
 
 /** The day on which hives were first opened in the year that a day is in: first pollen. */

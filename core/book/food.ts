@@ -19,7 +19,7 @@ import {
 } from '../loads'
 import { entriesOf } from './current'
 import { dayOf, daysAfter, daysBetween, daysLater } from './days'
-import { isEntry, type Entry } from './entry'
+import { isEntry, type Entry } from './entries'
 import { eatsADay, latestMeasured, ledgerOf, type Ledger, type Measured } from './ledger'
 import { livingOn } from './living'
 import { foodFramesOf, storesSeen, type Look } from './look'

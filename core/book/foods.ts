@@ -2,7 +2,7 @@ import { hiveIn } from '../ask'
 import { standingParts, type Hive, type KnownFood, type KnownFoods, type Yard } from '../yard'
 import { byHiveOf } from './by-hive'
 import { dayOf, daysLater } from './days'
-import type { Entry, EntrySort } from './entry'
+import { ENTRY_SORTS, sortOf, isEntry, type Entry } from './entries'
 import { entriesOf } from './current'
 import { foodOf, knownFoodOf, type Weighed } from './food'
 import { tellsOfFood } from './look'
@@ -19,8 +19,8 @@ export interface FoodBook {
 }
 
 /** Sorts of entries that food is known from, or that stand in the way of a crop. */
-export const FOOD_SORTS: readonly EntrySort[] = ['look', 'feed', 'crop', 'treatment']
-export const bearsOnFood = ({ sort }: Entry): boolean => FOOD_SORTS.includes(sort)
+export const FOOD_SORTS = ENTRY_SORTS.filter((sort) => sortOf(sort).bearsOnFood)
+export const bearsOnFood = ({ sort }: Entry): boolean => sortOf(sort).bearsOnFood
 
 /**
  * Of all that is written of a yard, what `foodOf` needs: of each hive the last measure, what was seen before it
@@ -36,7 +36,7 @@ export function foodEntries(
     const told = entriesOf(own, 'look').findLast(({ body }) => tellsOfFood(body))
     const [oldest = today] = [told?.at, weighed[hiveId]?.at].flatMap((at) => (at ? [dayOf(at)] : [])).sort()
     const from = daysLater(oldest, -lookSeasonDays)
-    return own.filter(({ at, sort }) => sort === 'treatment' || dayOf(at) >= from)
+    return own.filter((entry) => isEntry(entry, 'treatment') || dayOf(entry.at) >= from)
   })
 }
 

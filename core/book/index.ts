@@ -1,4 +1,4 @@
-export * from './entry'
+export * from './entries'
 export * from './current'
 export * from './clock'
 export * from './days'

@@ -3,7 +3,7 @@ import { type Figures, rangeOf } from '../figures'
 import { isCold, type Stage } from '../yard'
 import { exactly, sumOf, type Range } from '../loads'
 import { dayOf, daysAfter } from './days'
-import { isEntry, type Entry, type FeedGiven } from './entry'
+import { isEntry, type Entry, type FeedGiven } from './entries'
 
 /** What a hive had to eat at a moment, kg, and how that is known. */
 export interface Measured {

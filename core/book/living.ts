@@ -6,7 +6,7 @@ import { stageOn, type YardYear } from '../year'
 import { massOfHive, times, usualWeighing, ZERO, type Range } from '../loads'
 import { entriesOf } from './current'
 import { dayOf, daysBetween } from './days'
-import type { Entry } from './entry'
+import type { Entry } from './entries'
 import { beesSeen, framesWithBrood, type Look } from './look'
 
 /** Of what is counted in a cluster, how far it may be off to either side (from memory). */

@@ -6,7 +6,7 @@ import { combOfBees } from '../heat'
 import { byHiveOf } from './by-hive'
 import { entriesOf } from './current'
 import { dayOf, daysBetween } from './days'
-import type { Entry } from './entry'
+import type { Entry } from './entries'
 import { seamsIn } from './look'
 
 /** Why a hive is not merged with another. */

@@ -1,7 +1,7 @@
 import { marksOf, type YardYear } from '../year'
 import { daysBetween, daysLater, dayOf } from './days'
 import { entriesOf } from './current'
-import type { Entry } from './entry'
+import type { Entry } from './entries'
 import { judgedCount, miteLimit, treatmentWorked, type JudgedCount, type MiteRate, type Worked } from './mites'
 import { treatmentEnd } from './treatment'
 

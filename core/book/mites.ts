@@ -4,7 +4,7 @@ import { addDays, daysFrom } from '../units'
 import { stageOn, type YardYear } from '../year'
 import { entriesOf } from './current'
 import { dayOf, daysLater } from './days'
-import type { Entry, EntryOf, MiteCount } from './entry'
+import type { Entry, EntryOf, MiteCount } from './entries'
 import { treatmentEnd } from './treatment'
 
 /** What a count comes to: mites that fall a day, or mites in 100 bees. */

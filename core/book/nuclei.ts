@@ -5,7 +5,7 @@ import { byHiveOf } from './by-hive'
 import { colonyOf } from './colony'
 import { entriesOf } from './current'
 import { dayOf, daysBetween } from './days'
-import type { Entry } from './entry'
+import type { Entry } from './entries'
 import { framesWithBrood } from './look'
 import { treatmentEnd } from './treatment'
 

@@ -15,7 +15,7 @@ import { hiveIn } from '../ask'
 import { buildHive, inOrder, inPlaceOf, newPart, partEdit, withPast, type Edit, type Hive, type Yard } from '../yard'
 import { formatToAdd } from '../year'
 import { entriesOf } from './current'
-import type { Entry } from './entry'
+import type { Entry } from './entries'
 
 /** A comb of brood that a hive gives: where it hangs, and its place from the left. */
 export interface BroodComb {

@@ -1,7 +1,7 @@
 import { mapWithin } from '../units'
 import type { Hive, Yard } from '../yard'
 import type { Part } from '../parts'
-import type { Entry } from './entry'
+import type { Entry } from './entries'
 
 /** Fields of an entry that name hives, parts, frames or other entries. */
 const NAMES = new Set(['id', 'hiveId', 'boxId', 'contentId', 'corrects', 'from'])

@@ -1,6 +1,6 @@
 import { entriesOf } from './current'
 import { dayOf } from './days'
-import type { Entry } from './entry'
+import type { Entry } from './entries'
 import type { Weighed } from './food'
 import { groupedBy } from './by-hive'
 import { foodFramesOf, framesWithBrood, seamsIn } from './look'

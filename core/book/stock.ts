@@ -1,7 +1,7 @@
 import { catalogueOf, isFramePattern, isUndrawn } from '../parts'
 import { partIdsOf, type Yard } from '../yard'
 import { entriesOf } from './current'
-import type { Entry, Fate } from './entry'
+import type { Entry, Fate } from './entries'
 import { hasBroodSign } from './signs'
 
 /** Frames of one make, by how far their comb is. */

@@ -1,6 +1,6 @@
 import { daysLater, dayOf } from './days'
 import { entriesOf } from './current'
-import type { Entry, EntryOf, Treatment } from './entry'
+import type { Entry, EntryOf, Treatment } from './entries'
 
 /** The last day of a treatment as it was said, else as its label has it; undefined where nobody has said. */
 export function treatmentEnd({ at, body }: Pick<EntryOf<'treatment'>, 'at' | 'body'>): string | undefined {

@@ -3,7 +3,7 @@ import { KG_PER_POUND } from '../units'
 import { stageOn, type YardYear } from '../year'
 import { usualWeighing, weighInProblem, type Weighing } from '../loads'
 import { dayOf } from './days'
-import type { Entry } from './entry'
+import type { Entry } from './entries'
 import { foodOf, storesByWeighing, type Weighed } from './food'
 
 /** Why a reading is asked about before it is kept, with the figure that it is held against, kg. */

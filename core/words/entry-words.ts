@@ -1,4 +1,14 @@
-import { broodFramesOf, foodFramesOf, isEntry, miteRate, seamsIn, type Entry, type EntryOf, type Look } from '../book'
+import {
+  broodFramesOf,
+  foodFramesOf,
+  miteRate,
+  seamsIn,
+  type Entry,
+  type EntryBodies,
+  type EntryOf,
+  type EntrySort,
+  type Look,
+} from '../book'
 import { showMass, showTemperature } from '../units'
 import {
   ANSWER_WORDS,
@@ -115,20 +125,39 @@ export function mitesInWords(body: EntryOf<'mites'>['body']): string {
   return `${rate.toFixed(1)} ${measure === 'day' ? 'a day' : 'in 100 bees'}`
 }
 
+/** A sort of entry by name: one of it, and many. */
+export const SORT_WORDS: Readonly<Record<EntrySort, { readonly one: string; readonly many: string }>> = {
+  look: { one: 'Inspection', many: 'Looks' },
+  mites: { one: 'Mites', many: 'Counts of mites' },
+  treatment: { one: 'Treatment', many: 'Treatments' },
+  feed: { one: 'Food given', many: 'Food given' },
+  crop: { one: 'Crop', many: 'Crops' },
+  task: { one: 'To do', many: 'Tasks' },
+  answer: { one: 'Answer', many: 'Answers to what was due' },
+  fate: { one: 'What became of it', many: 'What became of colonies' },
+  trial: { one: 'Trial', many: 'Trials' },
+  cleared: { one: 'Looked at, cleaned', many: 'Looked at or cleaned' },
+}
+
+/** What an entry of each sort says, in one line. */
+const SAYS: { readonly [S in EntrySort]: (body: EntryBodies[S], reader: Reader) => string } = {
+  look: (look, reader) => `Inspected: ${lookInWords(look, reader)}`,
+  mites: (count) => `Mites counted: ${mitesInWords(count)}`,
+  treatment: treatmentInWords,
+  feed: ({ kg, feed }, { units }) => `Fed ${showMass(kg, units, 1)} of ${FEED_NAMES[feed]}`,
+  crop: cropInWords,
+  task: ({ by, text }, { vocabulary }) => `To do by ${dayInWords(by, vocabulary)}: ${text}`,
+  answer: ({ answer }) => ANSWER_WORDS[answer],
+  fate: (body, { vocabulary }) => {
+    const cause = causeInWords(body)
+    return inVocabulary(FATE_WORDS[body.fate], vocabulary) + (cause ? `: ${cause}` : '')
+  },
+  trial: ({ trial, side }) => `Drawn by lot into the trial “${trial}”: ${side === 'with' ? 'with it' : 'without it'}`,
+  cleared: ({ how, who }) => CLEARED_WORDS[how] + (who ? `, by ${who}` : ''),
+}
+
 /** An entry in one line. */
 export function entryInWords(entry: Entry, reader: Reader): string {
-  if (isEntry(entry, 'look')) return `Inspected: ${lookInWords(entry.body, reader)}`
-  if (isEntry(entry, 'mites')) return `Mites counted: ${mitesInWords(entry.body)}`
-  if (isEntry(entry, 'treatment')) return treatmentInWords(entry.body, reader)
-  if (isEntry(entry, 'feed')) return `Fed ${showMass(entry.body.kg, reader.units, 1)} of ${FEED_NAMES[entry.body.feed]}`
-  if (isEntry(entry, 'crop')) return cropInWords(entry.body, reader)
-  if (isEntry(entry, 'task')) return `To do by ${dayInWords(entry.body.by, reader.vocabulary)}: ${entry.body.text}`
-  if (isEntry(entry, 'fate')) {
-    const cause = causeInWords(entry.body)
-    return inVocabulary(FATE_WORDS[entry.body.fate], reader.vocabulary) + (cause ? `: ${cause}` : '')
-  }
-  if (isEntry(entry, 'trial'))
-    return `Drawn by lot into the trial “${entry.body.trial}”: ${entry.body.side === 'with' ? 'with it' : 'without it'}`
-  if (isEntry(entry, 'cleared')) return CLEARED_WORDS[entry.body.how] + (entry.body.who ? `, by ${entry.body.who}` : '')
-  return ANSWER_WORDS[entry.body.answer]
+  const says = <S extends EntrySort>(sort: S, body: EntryBodies[S]) => SAYS[sort](body, reader)
+  return says(entry.sort, entry.body)
 }

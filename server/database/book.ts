@@ -4,14 +4,14 @@ import {
   currentOf,
   daysLater,
   dueOf,
-  HELPERS_SORTS,
+  sortOf,
   isEntry,
   looksAskedFor,
   type Entry,
   type EntrySort,
 } from '#core/book'
 import { PLAN_LIMITS, type HiveOfYard, type Yard } from '#core/yard'
-import { canonical, isOneOf } from '#core/units'
+import { canonical } from '#core/units'
 import type { BookKept, OpenBook } from '#wire/answers'
 import { inChunks } from './chunks'
 import type { Database } from './client'
@@ -74,7 +74,7 @@ function signedBy({ by: _said, byId: _saidId, ...entry }: Entry, { keeper }: Boo
 /** A helper writes what was seen, counted and ticked, and corrects what is the helper's own. */
 async function mustBeHelpers(tx: Writer, yardId: string, sent: readonly Sent[], { keeper }: BookWriter): Promise<void> {
   for (const { entry, i } of sent) {
-    if (!isOneOf(HELPERS_SORTS, entry.sort))
+    if (sortOf(entry.sort).writtenBy === 'keeper')
       throw new EntriesRefused(
         422,
         `entries[${i}].sort`,

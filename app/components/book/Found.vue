@@ -1,6 +1,6 @@
 <script setup lang="ts">
 // What was found and done at a hive, newest first; an entry is corrected by another one, and nothing is lost.
-import { chainOf, isEntry, type Entry, type Weighed } from '#core/book'
+import { sortOf, chainOf, isEntry, type Entry, type Weighed } from '#core/book'
 import type { Hive, Yard } from '#core/yard'
 import { entryInWords } from '#core/words'
 import { lookDraftKey, useWritten } from '~/composables/newEntry'
@@ -20,7 +20,7 @@ const moment = useMoment()
 const written = useWritten()
 /** Where the book cannot be read, what waits on this device is there still. */
 const known = computed(() => props.entries ?? book.waitingOf(props.yard.id, props.hive.id))
-const all = computed(() => [...known.value].reverse().filter(({ sort }) => sort !== 'answer'))
+const all = computed(() => [...known.value].reverse().filter(({ sort }) => sortOf(sort).isTold))
 const AT_ONCE = 12
 const { shown, left, more } = useShownFirst(() => all.value, AT_ONCE)
 const route = useRoute()
@@ -48,7 +48,6 @@ async function again(one: (typeof book.setAside)[number]) {
   await book.tryAgain(one)
   emit('changed')
 }
-const AGAIN: ReadonlySet<Entry['sort']> = new Set(['look', 'mites', 'treatment', 'feed', 'crop', 'fate', 'cleared'])
 /** What is written again: a look where looks are written, all else in the form here. */
 const correcting = shallowRef<Entry | null>(null)
 async function writeAgain(entry: Entry) {
@@ -149,7 +148,7 @@ async function correct(entry: Entry, withdrawn: boolean) {
         >
         <span class="acts">
           <ElButton
-            v-if="AGAIN.has(entry.sort) && isMine(entry)"
+            v-if="sortOf(entry.sort).form && isMine(entry)"
             text
             :aria-label="`Write again: ${entryInWords(entry, preferences.reader)}`"
             @click="writeAgain(entry)"

@@ -1,11 +1,20 @@
 <script setup lang="ts">
 // A count, a treatment, food, a crop or the end of a colony, written down with what it means at once.
-import { isOneOf } from '#core/units'
-import { chainOf, HELPERS_SORTS, isEntry, type Entry, type EntryBodies, type Weighed } from '#core/book'
+import {
+  chainOf,
+  ENTRY_SORTS,
+  entryOf,
+  isEntry,
+  sortOf,
+  type Entry,
+  type EntryBodies,
+  type EntrySort,
+  type Weighed,
+} from '#core/book'
 import { hiveIn } from '#core/ask'
 import type { Hive, Yard } from '#core/yard'
 import { yearOf } from '#core/year'
-import { meaningInWords } from '#core/words'
+import { meaningInWords, SORT_WORDS } from '#core/words'
 import * as deeds from '#core/yard/deeds'
 import { localNow, localToday } from '~/composables/localTime'
 import { useWritten } from '~/composables/newEntry'
@@ -24,59 +33,37 @@ const emit = defineEmits<{ kept: [entry: Entry] }>()
 const book = useBook()
 const preferences = usePreferences()
 const written = useWritten()
-const SORTS = [
-  ['mites', 'Mites'],
-  ['treatment', 'Treatment'],
-  ['feed', 'Food given'],
-  ['crop', 'Crop'],
-  ['fate', 'What became of it'],
-  ['cleared', 'Looked at, cleaned'],
-] as const
-type Sort = (typeof SORTS)[number][0]
+type Sort = 'mites' | 'treatment' | 'feed' | 'crop' | 'fate' | 'cleared'
+const isHere = (sort: EntrySort): sort is Sort => sortOf(sort).form === 'book'
+const SORTS = ENTRY_SORTS.filter(isHere).map((sort) => [sort, SORT_WORDS[sort].one] as const)
 const me = useMe()
 /** Who helps is offered what a helper writes. */
 const offered = computed(() =>
-  me.mayIn(props.yard.id, 'keeper') ? SORTS : SORTS.filter(([one]) => isOneOf(HELPERS_SORTS, one)),
+  me.mayIn(props.yard.id, 'keeper') ? SORTS : SORTS.filter(([one]) => sortOf(one).writtenBy === 'helper'),
 )
 const old = props.correcting ?? undefined
 const sort = ref<Sort>(SORTS.find(([one]) => one === (old?.sort ?? props.first))?.[0] ?? 'mites')
 const at = ref(old?.at ?? localNow())
 const year = computed(() => yearOf(props.yard))
 /** What is typed so far, of each sort: going to another and back loses nothing. */
-const bodies = shallowReactive<{ [S in Sort]: EntryBodies[S] | null }>({
-  mites: null,
-  treatment: null,
-  feed: null,
-  crop: null,
-  fate: null,
-  cleared: null,
+const bodies: { [S in Sort]: EntryBodies[S] | null } = shallowReactive({
+  mites: isEntry(old, 'mites') ? old.body : null,
+  treatment: isEntry(old, 'treatment') ? old.body : null,
+  feed: isEntry(old, 'feed') ? old.body : null,
+  crop: isEntry(old, 'crop') ? old.body : null,
+  fate: isEntry(old, 'fate') ? old.body : null,
+  cleared: isEntry(old, 'cleared') ? old.body : null,
 })
-if (isEntry(old, 'mites')) bodies.mites = old.body
-if (isEntry(old, 'treatment')) bodies.treatment = old.body
-if (isEntry(old, 'feed')) bodies.feed = old.body
-if (isEntry(old, 'crop')) bodies.crop = old.body
-if (isEntry(old, 'fate')) bodies.fate = old.body
-if (isEntry(old, 'cleared')) bodies.cleared = old.body
 const own = computed(() => ({
   ...written(props.hive.id, at.value),
   ...(old ? { corrects: chainOf(old), ...(old.note ? { note: old.note } : {}) } : {}),
 }))
 const entry = computed((): Entry | null => {
-  const { mites, treatment, feed, crop, fate, cleared } = bodies
-  switch (sort.value) {
-    case 'mites':
-      return mites && { ...own.value, sort: 'mites', body: mites }
-    case 'treatment':
-      return treatment && { ...own.value, sort: 'treatment', body: treatment }
-    case 'feed':
-      return feed && { ...own.value, sort: 'feed', body: feed }
-    case 'crop':
-      return crop && { ...own.value, sort: 'crop', body: crop }
-    case 'cleared':
-      return cleared && { ...own.value, sort: 'cleared', body: cleared }
-    default:
-      return fate && { ...own.value, sort: 'fate', body: fate }
+  const typed = <S extends Sort>(one: S) => {
+    const body = bodies[one]
+    return body && entryOf(one, body, own.value)
   }
+  return typed(sort.value)
 })
 const means = computed(() =>
   entry.value

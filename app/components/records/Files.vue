@@ -2,7 +2,7 @@
 // The books of a yard out and in: a record on paper over some time, CSV for spreadsheets, and CSV brought in.
 import { daysLater, ENTRY_SORTS, type Entry, type EntrySort } from '#core/book'
 import type { Yard } from '#core/yard'
-import { counted, recordSheet } from '#core/words'
+import { counted, recordSheet, SORT_WORDS } from '#core/words'
 import { bookCsv, readBookCsv } from '#wire/book-csv'
 import { download, fileName } from '~/composables/download'
 import { localToday } from '~/composables/localTime'
@@ -40,24 +40,12 @@ async function print() {
   }
   working.value = ''
 }
-const SORT_WORDS: Readonly<Record<EntrySort, string>> = {
-  look: 'Looks',
-  mites: 'Counts of mites',
-  treatment: 'Treatments',
-  feed: 'Food given',
-  crop: 'Crops',
-  task: 'Tasks',
-  answer: 'Answers to what was due',
-  fate: 'What became of colonies',
-  trial: 'Trials',
-  cleared: 'Looked at or cleaned',
-}
 const sort = ref<EntrySort>('look')
 async function save() {
   const entries = await fetched([sort.value])
   if (!entries) return
   const text = bookCsv(sort.value, entries, (id) => names.value.get(id) ?? '')
-  download(`${fileName(`${SORT_WORDS[sort.value]} ${title.value}`)}.csv`, text, 'text/csv')
+  download(`${fileName(`${SORT_WORDS[sort.value].many} ${title.value}`)}.csv`, text, 'text/csv')
 }
 
 const MOST_BYTES = 20_000_000
@@ -135,7 +123,7 @@ onBeforeUnmount(() => {
       </p>
       <p class="acts">
         <ElSelect v-model="sort" aria-label="Which entries" data-testid="csv-sort">
-          <ElOption v-for="one in ENTRY_SORTS" :key="one" :value="one" :label="SORT_WORDS[one]" />
+          <ElOption v-for="one in ENTRY_SORTS" :key="one" :value="one" :label="SORT_WORDS[one].many" />
         </ElSelect>
         <ElButton data-testid="csv-save" :disabled="wrong !== ''" @click="save">Save as CSV</ElButton>
       </p>

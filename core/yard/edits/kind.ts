@@ -14,38 +14,36 @@ export const WHOLE_YARD = '*'
 export type HelpersPart = 'seen' | 'step' | 'tick' | 'loan'
 
 /** What an edit does, to be said of it. */
-export const DOINGS = [
-  'adding-a-part',
-  'taking-a-part-off',
-  'moving-a-part',
-  'turning-a-part',
-  'swapping-a-part',
-  'changing-a-part',
-  'changing-the-hive',
-  'accepting',
-  'withdrawing',
-  'adding-a-hive',
-  'removing-a-hive',
-  'laying-over',
-  'changing-the-yard',
-  'overwriting',
-  'taking-a-figure-back',
-  'keeping-a-pattern',
-  'removing-a-pattern',
-  'adding-to-the-shed',
-  'dropping-from-the-shed',
-  'lending',
-  'taking-back',
-  'borrowing',
-  'giving-back',
-  'changing-the-year',
-  'changing-a-plan',
-  'starting-a-visit',
-  'ticking',
-  'ending-a-visit',
-  'nothing',
-] as const
-export type Doing = (typeof DOINGS)[number]
+export type Doing =
+  | 'adding-a-part'
+  | 'taking-a-part-off'
+  | 'moving-a-part'
+  | 'turning-a-part'
+  | 'swapping-a-part'
+  | 'changing-a-part'
+  | 'changing-the-hive'
+  | 'accepting'
+  | 'withdrawing'
+  | 'adding-a-hive'
+  | 'removing-a-hive'
+  | 'laying-over'
+  | 'changing-the-yard'
+  | 'overwriting'
+  | 'taking-a-figure-back'
+  | 'keeping-a-pattern'
+  | 'removing-a-pattern'
+  | 'adding-to-the-shed'
+  | 'dropping-from-the-shed'
+  | 'lending'
+  | 'taking-back'
+  | 'borrowing'
+  | 'giving-back'
+  | 'changing-the-year'
+  | 'changing-a-plan'
+  | 'starting-a-visit'
+  | 'ticking'
+  | 'ending-a-visit'
+  | 'nothing'
 
 /** What an edit does, with whom or what it is done to by name. */
 export interface Does {

@@ -14,7 +14,7 @@ import type { StageMeaning } from './stage'
 import { keysOf } from '../../units'
 
 /** Stages of a hive's year, each with what it means: one file a stage. */
-export const STAGE = {
+const STAGE = {
   settling: SETTLING,
   'late-winter-check': LATE_WINTER_CHECK,
   'building-up': BUILDING_UP,

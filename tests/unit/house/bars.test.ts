@@ -1,6 +1,7 @@
 import { readdirSync, readFileSync } from 'node:fs'
 import { join, relative } from 'node:path'
 import { describe, expect, it } from 'vitest'
+import { ENTRY_SORTS } from '#core/book'
 import { CATALOGUE } from '#core/parts'
 import { keysOf } from '#core/units'
 import { EDIT_KINDS } from '#core/yard'
@@ -66,6 +67,15 @@ describe('the rule a newcomer can follow', () => {
     expect([...keysOf(EDIT_KINDS), 'index'].sort()).toEqual(kinds.sort())
     const lines = linesOf(['core', 'app', 'shared', 'server', 'cli'], ['core/yard/edits/'])
     expect(lines.filter(({ text }) => new RegExp(`case '(${kinds.join('|')})'`).test(text))).toEqual([])
+  })
+
+  it('a sort of entry is one file and one line: nobody else sorts entries by name', () => {
+    const files = readdirSync(join(root, 'core/book/entries')).map((file) => file.replace('.ts', ''))
+    expect([...ENTRY_SORTS, 'entry', 'index', 'sort'].sort()).toEqual(files.sort())
+    const lines = linesOf(['core', 'app', 'shared', 'server', 'cli'], ['core/book/entries/'])
+    const sorts = ENTRY_SORTS.join('|')
+    const asks = new RegExp(`\\bsort [!=]== '(${sorts})'|new Set.*\\b(${sorts})', '(${sorts})'`)
+    expect(lines.filter(({ text }) => asks.test(text) && !text.includes('v-show'))).toEqual([])
   })
 
   it('no view makes an edit by hand: each says its verb of core/yard/deeds', () => {
