@@ -1,5 +1,5 @@
 import {
-  FOOTPRINTS,
+  HIVE_FORMATS,
   FORMATS,
   isRare,
   type Catalogue,
@@ -29,7 +29,7 @@ const GROUPS: Readonly<Record<KindGroup, string>> = {
 
 /** What the tray can show: one format at a time, or patterns of the keeper's own. */
 export const TRAY_FORMATS: readonly { readonly format: Pattern['format']; readonly name: string }[] = FORMATS.map(
-  (format) => ({ format, name: FOOTPRINTS[format].name }),
+  (format) => ({ format, name: HIVE_FORMATS[format].name }),
 )
 
 /**

@@ -2,7 +2,7 @@
 // Will this go in that, on that? Frames in boxes, boxes on boxes, and the room they make: all computed.
 import {
   findAll,
-  FOOTPRINTS,
+  HIVE_FORMATS,
   FORMATS,
   type Pattern,
   isBox,
@@ -187,7 +187,7 @@ useHead({ title: 'Fit – Duvet' })
         >Show
         <ElSelect v-model="filter" data-testid="fit-filter">
           <ElOption value="owned" label="what this yard owns" />
-          <ElOption v-for="format in FORMATS" :key="format" :value="format" :label="FOOTPRINTS[format].name" />
+          <ElOption v-for="format in FORMATS" :key="format" :value="format" :label="HIVE_FORMATS[format].name" />
           <ElOption value="all" label="everything" />
         </ElSelect>
       </label>

@@ -1,6 +1,15 @@
 <script setup lang="ts">
 // Every figure that the product uses: its mark, its source, where it is used; overwritten for a yard, and taken back.
-import { CATALOGUE, FOOTPRINTS, countMarks, figuresOf, sizeLimitOf, type Format, type Part, inWords } from '#core/parts'
+import {
+  CATALOGUE,
+  HIVE_FORMATS,
+  countMarks,
+  figuresOf,
+  sizeLimitOf,
+  type Format,
+  type Part,
+  inWords,
+} from '#core/parts'
 import { bySeverity } from '#core/stack'
 import {
   FIGURE_NAMES,
@@ -90,7 +99,7 @@ const figureRows = computed<Row[]>(() =>
     const count = used.value.get(patternId) ?? 0
     return {
       key,
-      what: `${capital(inWords(label, preferences.vocabulary))}${format in FOOTPRINTS && !inWords(label, preferences.vocabulary).includes(FOOTPRINTS[format as Format].name) ? ` (${FOOTPRINTS[format as Format].name})` : ''}: ${dimensionWord(dimension).toLowerCase()}`,
+      what: `${capital(inWords(label, preferences.vocabulary))}${format in HIVE_FORMATS && !inWords(label, preferences.vocabulary).includes(HIVE_FORMATS[format as Format].name) ? ` (${HIVE_FORMATS[format as Format].name})` : ''}: ${dimensionWord(dimension).toLowerCase()}`,
       value: `${withPlusMinus(length, preferences.reader)}`,
       length,
       mark: length.source.mark,

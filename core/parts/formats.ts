@@ -1,4 +1,4 @@
-import { FOOTPRINTS, type Pattern } from './catalogue'
+import { HIVE_FORMATS, type Pattern } from './catalogue'
 import { isAdapter, isBox } from './is'
 
 interface OfPattern {
@@ -25,7 +25,7 @@ export function goesWith(pattern: Pattern, format: Pattern['format']): boolean {
   if (pattern.format !== 'any') return false
   const part = { pattern }
   if (format === 'any' || !isAdapter(part)) return true
-  const { outsideLength, outsideWidth } = FOOTPRINTS[format]
+  const { outsideLength, outsideWidth } = HIVE_FORMATS[format]
   const { upperLength, upperWidth, lowerLength, lowerWidth } = part.pattern.dimensions
   return (
     (upperLength.mm === outsideLength.mm && upperWidth.mm === outsideWidth.mm) ||

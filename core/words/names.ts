@@ -1,4 +1,6 @@
 import {
+  HIVE_FORMATS,
+  isFormat,
   inWords,
   type Vocabulary,
   formatName,
@@ -50,7 +52,9 @@ export function ofFormat(patternId: string, name: string, catalogue: Catalogue):
 
 /** A pattern's name without its format, where only one format is in sight. */
 export function shortPatternName(pattern: Pattern, vocabulary: Vocabulary): string {
-  return capital(inWords(pattern.label, vocabulary).replace(/^(National|Langstroth) /, ''))
+  const name = inWords(pattern.label, vocabulary)
+  const leftOut = isFormat(pattern.format) ? HIVE_FORMATS[pattern.format].leftOut : null
+  return capital(leftOut && name.startsWith(`${leftOut} `) ? name.slice(leftOut.length + 1) : name)
 }
 
 /** The short line under a part's name: what it is as made, and what hangs in it. */

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 // The tray of parts: press one and it goes to its usual place, or drag it anywhere onto the stack.
-import { type Pattern, formatsOf, isRack, resolvePart, type Part } from '#core/parts'
+import { STARTING_FORMAT, type Pattern, formatsOf, isRack, resolvePart, type Part } from '#core/parts'
 import { shedOf } from '#core/yard'
 import { capital, partDetail, shortPatternName } from '#core/words'
 import { TRAY_FORMATS, trayFor } from '~/drawing/tray'
@@ -15,7 +15,7 @@ const own = computed<Pattern['format']>(() =>
   bench.assessment ? (formatsOf(bench.assessment.assembled.stack)[0] ?? 'any') : 'any',
 )
 const format = computed<Pattern['format']>({
-  get: () => chosen.value ?? (own.value === 'any' ? 'langstroth-10' : own.value),
+  get: () => chosen.value ?? (own.value === 'any' ? STARTING_FORMAT : own.value),
   set: (value) => {
     chosen.value = value
   },

@@ -1,6 +1,6 @@
 import { rangeOf } from '../../figures'
 import {
-  FOOTPRINTS,
+  HIVE_FORMATS,
   find,
   findAll,
   isFormat,
@@ -345,7 +345,7 @@ function layerOf(pattern: Pattern, role: Role | undefined, catalogue: Catalogue,
 
 /** The same part in the eight-frame width of its format. */
 function narrowerOf(pattern: Pattern | undefined, catalogue: Catalogue): Pattern | undefined {
-  const format = pattern && isFormat(pattern.format) ? FOOTPRINTS[pattern.format].narrower : undefined
+  const format = pattern && isFormat(pattern.format) ? HIVE_FORMATS[pattern.format].narrower : undefined
   if (!pattern || !format) return undefined
   const { kind, size, space, use, surface, roofForm, feederForm } = pattern
   return isBox({ pattern }) && !size

@@ -1,6 +1,6 @@
 import { SHIPPED_FIGURES } from '../../figures'
 import { BETWEEN_AND_ABOVE } from './between-and-above'
-import { BOXES } from './boxes'
+import { FORMATS, HIVE_FORMATS } from './formats'
 import { HANGING } from './frames'
 import type { Catalogue } from './pattern'
 import { FITTINGS, FLOORS, STANDS } from './stands-and-floors'
@@ -8,7 +8,13 @@ import { FITTINGS, FLOORS, STANDS } from './stands-and-floors'
 /** All patterns that ship, in the order of a tray: from the ground up. */
 export const CATALOGUE: Catalogue = {
   patterns: new Map(
-    [...STANDS, ...FLOORS, ...BOXES, ...BETWEEN_AND_ABOVE, ...FITTINGS].map((pattern) => [pattern.id, pattern]),
+    [
+      ...STANDS,
+      ...FLOORS,
+      ...FORMATS.flatMap((format) => HIVE_FORMATS[format].boxes),
+      ...BETWEEN_AND_ABOVE,
+      ...FITTINGS,
+    ].map((pattern) => [pattern.id, pattern]),
   ),
   hanging: new Map(HANGING.map((pattern) => [pattern.id, pattern])),
   figures: SHIPPED_FIGURES,

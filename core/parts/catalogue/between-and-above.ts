@@ -1,21 +1,13 @@
-import { FOOTPRINTS, FORMATS, RIM_WIDTH, outsideOf, type Format } from './footprints'
+import { FORMATS, HIVE_FORMATS, outsideOf, type Format } from './formats'
 import type { Pattern } from './pattern'
 import type { Length } from '../../units'
-import { COMMON, FLUSH, MEMORY, inches, label, massFromMemory, mm } from './sourced'
-
-/** Formats whose bee space is below the frames have their rims drawn below too. */
-const BOTTOM_SPACE: ReadonlySet<Format> = new Set([
-  'national',
-  'national-6',
-  '16x10',
-  'poly-national-11',
-  'poly-national-12',
-])
+import { COMMON, FLUSH, MEMORY, RIM_WIDTH, inches, label, massFromMemory, mm } from './sourced'
 
 /** What the parts of a format have in common: the ring of its boxes, the side of their rims. */
 function commonOf(format: Format) {
-  const { short, material, nesting } = FOOTPRINTS[format]
-  const isBottom = BOTTOM_SPACE.has(format)
+  const { short, material, nesting, space } = HIVE_FORMATS[format]
+  // Where bee space is below the frames, rims are drawn below too.
+  const isBottom = space === 'below'
   return {
     short,
     base: { format, material } as const,
@@ -298,22 +290,14 @@ function forFormat(format: Format): Pattern[] {
 }
 
 /** Pairs of formats that an adapter board joins, either one on top. */
-const ADAPTED: readonly (readonly [upper: Format, lower: Format])[] = [
-  ['national', 'langstroth-10'],
-  ['langstroth-8', 'langstroth-10'],
-  ['national', '16x10'],
-  ['national', 'poly-national-11'],
-  ['langstroth-10', 'poly-langstroth-10'],
-  ['langstroth-5', 'langstroth-10'],
-  ['national-6', 'national'],
-]
+const ADAPTED = FORMATS.flatMap((upper) => HIVE_FORMATS[upper].adaptedTo.map((lower) => [upper, lower] as const))
 
 /**
  * A plywood board as large as the larger of its two formats, open as far as the smaller; turned over, it joins them the
  * other way round.
  */
 function adapter([upper, lower]: readonly [Format, Format], rimSide: 'none' | 'above' | 'below' | 'both'): Pattern {
-  const [a, b] = [FOOTPRINTS[upper], FOOTPRINTS[lower]]
+  const [a, b] = [HIVE_FORMATS[upper], HIVE_FORMATS[lower]]
   const greater = (x: Length, y: Length) => mm(Math.max(x.mm, y.mm), MEMORY)
   const lesser = (x: Length, y: Length) => mm(Math.min(x.mm, y.mm), MEMORY)
   const rims = { none: 'flat', above: 'rim above', below: 'rim below', both: 'rims on both faces' }[rimSide]
@@ -344,7 +328,7 @@ function adapter([upper, lower]: readonly [Format, Format], rimSide: 'none' | 'a
 /** A board between two colonies with an entrance of its own for the upper one. */
 function divisionBoard(format: Format): Pattern {
   return {
-    id: `division-${FOOTPRINTS[format].short}`,
+    id: `division-${HIVE_FORMATS[format].short}`,
     kind: 'division',
     format,
     material: 'wood',
@@ -383,7 +367,7 @@ const RAPID_FEEDER: Pattern = {
 /** What stands between the boxes and above them. */
 export const BETWEEN_AND_ABOVE: readonly Pattern[] = [
   ...FORMATS.flatMap(forFormat),
-  ...(['langstroth-10', 'national', 'langstroth-8'] as const).map(divisionBoard),
+  ...FORMATS.filter((format) => HIVE_FORMATS[format].hasDivisionBoard).map(divisionBoard),
   ...ADAPTED.flatMap((pair) => (['none', 'above', 'below', 'both'] as const).map((rims) => adapter(pair, rims))),
   RAPID_FEEDER,
 ]

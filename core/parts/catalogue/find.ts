@@ -1,5 +1,5 @@
 import { keysOf } from '../../units'
-import { FOOTPRINTS, type Format } from './footprints'
+import { HIVE_FORMATS, type Format } from './formats'
 import {
   BOX_SIZES,
   type BeeSpace,
@@ -87,7 +87,7 @@ export function boxOfSize(
   space?: BeeSpace,
 ): Extract<Pattern, PatternOf<'box'>> | undefined {
   return boxes(catalogue, `${format} ${size} ${space}`, () => {
-    const { supersOf } = FOOTPRINTS[format]
+    const { supersOf } = HIVE_FORMATS[format]
     const own = find(catalogue, { kind: 'box', format, size, space }) ?? find(catalogue, { kind: 'box', format, size })
     const shared = () =>
       supersOf && size !== 'deep' && size !== 'large'
@@ -104,7 +104,7 @@ export function sizesIn(catalogue: Catalogue, format: Format): readonly BoxSize[
 
 /** Whether boxes of a format are for a small colony that is not a hive yet. */
 export function isNucleusFormat(format: string | undefined): boolean {
-  return Object.values(FOOTPRINTS).some(({ nucleus }) => nucleus !== undefined && nucleus === format)
+  return Object.values(HIVE_FORMATS).some(({ nucleus }) => nucleus !== null && nucleus === format)
 }
 
 /**
@@ -112,7 +112,7 @@ export function isNucleusFormat(format: string | undefined): boolean {
  * side by side.
  */
 export function nucleusBoxes(catalogue: Catalogue, format: Format): readonly Extract<Pattern, PatternOf<'box'>>[] {
-  const { nucleus } = FOOTPRINTS[format]
+  const { nucleus } = HIVE_FORMATS[format]
   const small = nucleus && boxOfSize(catalogue, nucleus, 'deep')
   const halved = findAll(catalogue, { kind: 'box' }).filter(
     (box) => box.halves && (box.format === format || box.format === nucleus),

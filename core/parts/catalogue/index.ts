@@ -1,6 +1,6 @@
 export * from './label'
 export * from './pattern'
-export * from './footprints'
+export * from './formats'
 export * from './all'
 export * from './of-yard'
 export * from './hanging-names'

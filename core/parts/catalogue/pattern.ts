@@ -2,7 +2,7 @@ import type { Label } from './label'
 import type { Figures } from '../../figures'
 import type { NeededSize } from '../needs'
 import type { Length, Source } from '../../units'
-import type { Format } from './footprints'
+import type { Format } from './formats'
 
 export const PART_KINDS = [
   'stand',

@@ -1,4 +1,4 @@
-import type { Format } from './footprints'
+import type { Format } from './formats'
 import type { BoxSize } from './pattern'
 
 /** What is often said of a full box, kg: the honey in it, and the whole box (common practice). */

@@ -45,3 +45,6 @@ export function label(british: string, northAmerican = british): Label {
 function plusMinusMm(source: Source): number {
   return source.mark === 'M' ? MEMORY_PLUS_MINUS_MM.wood : 0
 }
+
+/** Rails round boards and floors, as such parts are made. */
+export const RIM_WIDTH = mm(19, MEMORY)

@@ -1,7 +1,7 @@
 import type { Length } from '../../units'
 import type { Pattern } from './pattern'
-import { COMMON, MEMORY, inches, label, massFromMemory, mm } from './sourced'
-import { FOOTPRINTS, FORMATS, RIM_WIDTH, outsideOf } from './footprints'
+import { COMMON, MEMORY, RIM_WIDTH, inches, label, massFromMemory, mm } from './sourced'
+import { FORMATS, HIVE_FORMATS, outsideOf } from './formats'
 
 const RAIL = mm(22, MEMORY)
 const NARROW_RAIL = mm(9.5, MEMORY)
@@ -39,7 +39,7 @@ export const STANDS: readonly Pattern[] = [
 
 /** Floors of both formats. */
 export const FLOORS: readonly Pattern[] = FORMATS.flatMap((format): Pattern[] => {
-  const { short, material, nesting } = FOOTPRINTS[format]
+  const { short, material, nesting } = HIVE_FORMATS[format]
   const base = { kind: 'floor', format, material } as const
   const outside = { ...outsideOf(format), rimWidth: RIM_WIDTH, ...(nesting ? { nesting } : {}) }
   return [

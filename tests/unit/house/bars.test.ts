@@ -2,7 +2,7 @@ import { readdirSync, readFileSync } from 'node:fs'
 import { join, relative } from 'node:path'
 import { describe, expect, it } from 'vitest'
 import { ENTRY_SORTS } from '#core/book'
-import { CATALOGUE } from '#core/parts'
+import { CATALOGUE, FORMATS } from '#core/parts'
 import { keysOf } from '#core/units'
 import { EDIT_KINDS } from '#core/yard'
 import { root, sources } from '../../helpers/sources'
@@ -76,6 +76,17 @@ describe('the rule a newcomer can follow', () => {
     const sorts = ENTRY_SORTS.join('|')
     const asks = new RegExp(`\\bsort [!=]== '(${sorts})'|new Set.*\\b(${sorts})', '(${sorts})'`)
     expect(lines.filter(({ text }) => asks.test(text) && !text.includes('v-show'))).toEqual([])
+  })
+
+  it('a format is one file and one line: its name stands nowhere else but in what is said of it', () => {
+    const files = readdirSync(join(root, 'core/parts/catalogue/formats')).map((file) => file.replace('.ts', ''))
+    expect(FORMATS.filter((format) => !files.includes(format))).toEqual([])
+    const lines = linesOf(['core', 'app', 'shared', 'server', 'cli'], ['core/parts/catalogue/'])
+    const named = new RegExp(`['"](${FORMATS.filter((format) => /\d/.test(format)).join('|')})['"]`)
+    expect(lines.filter(({ text }) => named.test(text)).map(({ at }) => at.split(':')[0])).toEqual([
+      'core/book/merge.ts',
+      'app/components/shell/PartsPicture.vue',
+    ])
   })
 
   it('no view makes an edit by hand: each says its verb of core/yard/deeds', () => {

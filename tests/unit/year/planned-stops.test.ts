@@ -1,7 +1,7 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { assess, contextOf } from '#core/rules'
-import { BOX_SIZES, boxOfSize, CATALOGUE, FOOTPRINTS, FORMATS } from '#core/parts'
+import { BOX_SIZES, boxOfSize, CATALOGUE, HIVE_FORMATS, FORMATS } from '#core/parts'
 import { assembleHive, partsById } from '#core/stack'
 import {
   BROOD_FORMS,
@@ -44,7 +44,7 @@ const way = fc.record({
 
 /** A hive of one format as it is bought: floor, box, cover, roof; with a shell without frames in the shed. */
 function yardOf(format: (typeof FORMATS)[number], shells: boolean): Yard {
-  const short = FOOTPRINTS[format].short
+  const short = HIVE_FORMATS[format].short
   const box = boxOfSize(CATALOGUE, format, 'deep')!.id
   const layers: readonly Layer[] = [
     ['stand-timber-200'],
