@@ -332,15 +332,12 @@ describe('every answer', () => {
         parts: stacks.flatMap(({ parts }) => parts),
       },
     ])
-    const long = Promise.all([post(`${server.url}/api/assess`, plan), importPlan(plan)])
-    const waits: number[] = []
-    for (let n = 0; n < 25; n++) {
-      const start = performance.now()
-      await fetch(`${server.url}/api/yards/removed`)
-      waits.push(performance.now() - start)
-      await new Promise((resolve) => setTimeout(resolve, 40))
-    }
+    let isDone = false
+    const long = Promise.all([post(`${server.url}/api/assess`, plan), importPlan(plan)]).finally(() => (isDone = true))
+    let answered = 0
+    for (; !isDone; answered++) await fetch(`${server.url}/api/yards/removed`)
     await long
-    expect(waits.sort((a, b) => a - b)[20]).toBeLessThan(400)
+    // A server that works on one thing only answers the first of them, after it.
+    expect(answered).toBeGreaterThan(10)
   })
 })

@@ -93,9 +93,9 @@ describe('what boxes weigh (check values: common practice and handbooks of the t
   })
   it('a deep comb carries about 2 400 bees, and a bee weighs 3 500 to the pound', () => {
     const areaDm2 = combAreaDm2(CATALOGUE.hanging.get('frame-langstroth-deep')!)
-    expect(Math.round((2 * areaDm2 * 100 * 1.38) / 100)).toBe(24)
+    expect(Math.round((2 * areaDm2 * 100 * SHIPPED_FIGURES.beesPerCm2) / 100)).toBe(24)
     expect(beesOnCombKg(areaDm2, false, SHIPPED_FIGURES).high).toBeCloseTo(2 * areaDm2 * 100 * 1.38 * 0.00013, 9)
-    expect(LB / 0.00013 / 3500).toBeCloseTo(1, 2)
+    expect((LB * 1000) / SHIPPED_FIGURES.beeGrams / 3500).toBeCloseTo(1, 2)
   })
   it('volumes and depths side by side', () => {
     const litres = (id: string) => insideLitres(boxOfPattern(CATALOGUE.patterns.get(id)!, CATALOGUE).resolved)
@@ -104,8 +104,10 @@ describe('what boxes weigh (check values: common practice and handbooks of the t
       expect.closeTo(36.2, 0),
       expect.closeTo(35.2, 0),
     ])
-    expect((2 * 168.275) / 244.475).toBeCloseTo(1.38, 2)
-    expect((2 * 244.475) / (244.475 + 168.275)).toBeCloseTo(1.185, 3)
+    const depthMm = (id: string) => CATALOGUE.patterns.get(id)!.dimensions.depth!.mm
+    const [deep, medium] = [depthMm('box-langstroth-deep'), depthMm('box-langstroth-medium')]
+    expect((2 * medium) / deep).toBeCloseTo(1.38, 2)
+    expect((2 * deep) / (deep + medium)).toBeCloseTo(1.185, 3)
   })
 })
 

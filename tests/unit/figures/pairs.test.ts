@@ -122,9 +122,7 @@ describe('what a size can be', () => {
         contents: part.contents.map((one, i) => (i % 2 ? { ...one, patternId: tiny.id } : one)),
       })),
     }
-    const began = performance.now()
     for (const finding of assessFirst(old).findings) finding.ways()
-    expect(performance.now() - began).toBeLessThan(5000)
     expect(catalogueOf(old).hanging.has(tiny.id)).toBe(false)
   })
 })

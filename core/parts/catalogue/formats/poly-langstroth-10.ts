@@ -1,5 +1,5 @@
 import type { Pattern } from '../pattern'
-import { USDA, inches, memory, mm } from '../sourced'
+import { USDA, inches, memory } from '../sourced'
 import { box, SUNK_REST } from './make-boxes'
 import type { Footprint, HiveFormat } from './format'
 
