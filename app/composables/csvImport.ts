@@ -1,12 +1,12 @@
 import { proxy, wrap, type Remote } from 'comlink'
 import { counted } from '#core/words'
-import type { Answer } from '~/sync/server'
+import type { ServerAnswer } from '~/sync/server'
 import type { OpenedFile, ReadRows } from '~/workers/csv-door'
 
 const MOST_BYTES = 20_000_000
 
 /** What every file of readings is read by. */
-export interface CsvMapping {
+export interface ImportMapping {
   timeColumn: string
   decimal: string
   zone: string
@@ -23,7 +23,7 @@ interface CsvKind<Read extends ReadRows, One> {
   readonly guess: (file: OpenedFile) => void
   readonly read: (onProgress: (done: number) => void, isCancelled: () => boolean) => Promise<Read | null>
   readonly piece: (from: number, to: number) => Promise<readonly One[]>
-  readonly send: (batchId: string, readings: readonly One[]) => Promise<Answer<{ readonly added: number }>>
+  readonly send: (batchId: string, readings: readonly One[]) => Promise<ServerAnswer<{ readonly added: number }>>
   readonly onKept: () => void
 }
 

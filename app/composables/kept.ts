@@ -1,12 +1,12 @@
 import { useStorage } from '@vueuse/core'
 
 /** As much of a browser's storage as is used here. */
-export type Keeper = Pick<Storage, 'getItem' | 'setItem' | 'removeItem'> & {
+export type KeptIn = Pick<Storage, 'getItem' | 'setItem' | 'removeItem'> & {
   readonly keys: () => string[]
   readonly lasting: boolean
 }
 
-function inMemory(): Keeper {
+function inMemory(): KeptIn {
   const held = new Map<string, string>()
   return {
     getItem: (key) => held.get(key) ?? null,
@@ -21,7 +21,7 @@ function inMemory(): Keeper {
   }
 }
 
-function open(name: 'localStorage' | 'sessionStorage'): Keeper {
+function open(name: 'localStorage' | 'sessionStorage'): KeptIn {
   try {
     const storage = globalThis[name]
     storage.getItem('duvet')
@@ -37,10 +37,10 @@ function open(name: 'localStorage' | 'sessionStorage'): Keeper {
   }
 }
 
-const opened = new Map<unknown, Keeper>()
+const opened = new Map<unknown, KeptIn>()
 
 /** This browser's storage, or memory where the browser forbids it; `lasting` says which. */
-export function browserStorage(name: 'localStorage' | 'sessionStorage' = 'localStorage'): Keeper {
+export function browserStorage(name: 'localStorage' | 'sessionStorage' = 'localStorage'): KeptIn {
   const key = (() => {
     try {
       return globalThis[name]

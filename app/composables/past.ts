@@ -8,7 +8,7 @@ import {
   type PastMoment,
   type Yard,
 } from '#core/yard'
-import { server, type Answer } from '~/sync/server'
+import { server, type ServerAnswer } from '~/sync/server'
 
 const isLogged = (entry: HeldYard['log'][number]): entry is LoggedEdit => 'revision' in entry
 
@@ -26,7 +26,7 @@ function logOf({ log, revision }: HeldYard) {
 export function usePast() {
   const held = useHeld()
 
-  async function stood(yardId: string, when: PastMoment): Promise<Answer<Yard>> {
+  async function stood(yardId: string, when: PastMoment): Promise<ServerAnswer<Yard>> {
     const answer = await server.past(yardId, when)
     const now = held.held.get(yardId)
     if (answer.ok || answer.status !== 0 || !now) return answer
@@ -38,7 +38,7 @@ export function usePast() {
   }
 
   /** What was changed about a hive, newest first. */
-  async function changes(yardId: string, hiveId: string): Promise<Answer<readonly HiveChange[]>> {
+  async function changes(yardId: string, hiveId: string): Promise<ServerAnswer<readonly HiveChange[]>> {
     const answer = await server.changes(yardId, hiveId)
     const now = held.held.get(yardId)
     if (answer.ok || answer.status !== 0 || !now) return answer

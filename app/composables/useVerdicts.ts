@@ -1,6 +1,6 @@
 import { proxy } from 'comlink'
 import { computed, onScopeDispose, ref, shallowRef, toRaw, watch, type Ref } from 'vue'
-import type { Look } from '#core/rules'
+import type { AsOf } from '#core/rules'
 import type { Yard } from '#core/yard'
 import type { Verdict, Reader } from '#core/words'
 import { assessDoor } from './doors'
@@ -12,7 +12,7 @@ const NONE: ReadonlyMap<string, Verdict> = new Map()
  * What is said first of every hive of a yard, worked out in the worker some hives at a time, by their identity; it can
  * be stopped. What was said of a hive stays in sight until it is looked at again, unless the hive itself has changed.
  */
-export function useVerdicts(yard: Ref<Yard>, look: Ref<Look>, reader: Ref<Reader>) {
+export function useVerdicts(yard: Ref<Yard>, look: Ref<AsOf>, reader: Ref<Reader>) {
   const verdicts = shallowRef(NONE)
   /** The same once every hive has been looked at, so that an order by it never jumps while it is worked out. */
   const complete = shallowRef(NONE)

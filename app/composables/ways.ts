@@ -5,7 +5,7 @@ import { isBox } from '#core/parts'
 import { useView } from '~/stores/view'
 
 /** A view that can be gone to: its word, its key after G, where it is, and what its addresses begin with. */
-export interface Way {
+export interface ShownWay {
   readonly word: string
   readonly letter: string
   readonly path: string
@@ -15,12 +15,12 @@ export interface Way {
 }
 /** The views on their three rungs. */
 export interface Ways {
-  readonly yard: readonly Way[]
-  readonly hive: readonly Way[]
-  readonly reference: readonly Way[]
+  readonly yard: readonly ShownWay[]
+  readonly hive: readonly ShownWay[]
+  readonly reference: readonly ShownWay[]
 }
 
-const way = (word: string, letter: string, path: string, also: string, under = path): Way => ({
+const way = (word: string, letter: string, path: string, also: string, under = path): ShownWay => ({
   word,
   letter,
   path,
@@ -28,7 +28,7 @@ const way = (word: string, letter: string, path: string, also: string, under = p
   under,
 })
 
-const REFERENCE: readonly Way[] = [
+const REFERENCE: readonly ShownWay[] = [
   way('Fit', 'i', '/fit', 'compatible sizes formats'),
   way('Build', 'u', '/build', 'cut list make boards timber'),
   way('Sources', 'o', '/sources', 'figures numbers limits patterns'),
@@ -84,7 +84,7 @@ export function waysFrom(yard: Yard | undefined, hive: Hive | undefined): Ways {
 }
 
 /** Whether a view is the one that one looks at. */
-export function isHere({ under }: Way, path: string): boolean {
+export function isHere({ under }: ShownWay, path: string): boolean {
   return under === '/' ? path === '/' : path === under || path.startsWith(`${under}/`)
 }
 

@@ -1,5 +1,5 @@
 /** A label that wants to stand at a height and takes some room. */
-export interface Wanted {
+export interface WantedPlace {
   readonly wantedY: number
   readonly height: number
 }
@@ -8,7 +8,7 @@ export interface Wanted {
  * Moves labels apart so that none overlap and all stay within bounds, each as near its wish as the others allow;
  * they keep their order. Returns the middle of each. Pools neighbours that push each other (isotonic regression).
  */
-export function spreadLabels(labels: readonly Wanted[], top: number, bottom: number): number[] {
+export function spreadLabels(labels: readonly WantedPlace[], top: number, bottom: number): number[] {
   const order = labels.map((label, i) => ({ ...label, i })).sort((a, b) => a.wantedY - b.wantedY || a.i - b.i)
   const pools: { sum: number; count: number }[] = []
   let offset = 0

@@ -4,7 +4,7 @@ import { mayPlay, type Me, type Played } from '#wire/keepers'
 import { browserStorage, useKept } from '~/composables/kept'
 import { device } from '~/sync/device'
 import { usePasskey } from '~/sync/passkeys'
-import { server, type Answer } from '~/sync/server'
+import { server, type ServerAnswer } from '~/sync/server'
 import { useAside } from './aside'
 import { useBook } from './book'
 import { useHeld } from './held'
@@ -48,7 +48,7 @@ export const useMe = defineStore('me', () => {
   }
 
   /** What comes of an answer that signs in: the yards of who is in now. */
-  async function enter(answer: Answer<unknown>): Promise<string> {
+  async function enter(answer: ServerAnswer<unknown>): Promise<string> {
     if (!answer.ok) return answer.problem.sentence
     trouble.tell(null)
     await load()

@@ -1,6 +1,6 @@
 import { defineStore } from 'pinia'
 import { overtaken, withoutRefused, type WaitingEdit } from '#core/yard'
-import type { Refusal } from '~/sync/server'
+import type { ServerRefusal } from '~/sync/server'
 import { useConflict } from './conflict'
 import { useHeld } from './held'
 import { useRemoved } from './removed'
@@ -14,7 +14,7 @@ export const useRefused = defineStore('refused', () => {
   const singly = new Set<string>()
 
   /** Lays mine over theirs, or sets aside what cannot be saved; whether the rest can be sent. */
-  function settle(yardId: string, batch: readonly WaitingEdit[], answer: Refusal): boolean {
+  function settle(yardId: string, batch: readonly WaitingEdit[], answer: ServerRefusal): boolean {
     const now = store.held.get(yardId)!
     if (answer.status === 404) {
       conflict.setAside(

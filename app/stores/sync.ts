@@ -13,7 +13,7 @@ import { forgetOlder, readOlder, readOlderEntries } from '~/sync/older'
 import { keepOrder, knownOrder } from '~/sync/order'
 import { server } from '~/sync/server'
 import { patience } from '~/sync/patience'
-import { tabs, type Told } from '~/sync/tabs'
+import { tabs, type ToldTabs } from '~/sync/tabs'
 
 /** Who comes back to a page sooner is not shown what others did meanwhile, ms. */
 const FRESH_MS = 30_000
@@ -104,7 +104,7 @@ export const useSync = defineStore('sync', () => {
     if (Date.now() - refreshedAt > FRESH_MS) await refresh()
   }
 
-  function hear({ changed, slips: isOther, trouble: found }: Told): void {
+  function hear({ changed, slips: isOther, trouble: found }: ToldTabs): void {
     if (!loaded.value) return
     if (found !== undefined) trouble.value = found
     if (isOther) void slips.read().then(leadOn).then(loadBooks)

@@ -1,6 +1,6 @@
 import { defineStore } from 'pinia'
 import { computed, ref } from 'vue'
-import type { Refusal } from '~/sync/server'
+import type { ServerRefusal } from '~/sync/server'
 import { tabs, type Trouble } from '~/sync/tabs'
 
 const RETRY_MS = 2500
@@ -8,7 +8,7 @@ const RETRY_MS = 2500
 const NOT_WHAT_IS_SENT = new Set([0, 401, 403, 408, 429])
 
 /** Whether a refusal is of the server or the way to it: what was sent is sent again. */
-export const isTrouble = ({ status }: Refusal) => status >= 500 || NOT_WHAT_IS_SENT.has(status)
+export const isTrouble = ({ status }: ServerRefusal) => status >= 500 || NOT_WHAT_IS_SENT.has(status)
 
 /** What keeps the server from saving, told to every tab; null while it answers. */
 export const useTrouble = defineStore('trouble', () => {
@@ -23,7 +23,7 @@ export const useTrouble = defineStore('trouble', () => {
   }
 
   /** Tells it, and does something again a while later. */
-  function meet({ status, problem }: Refusal, again: () => void): void {
+  function meet({ status, problem }: ServerRefusal, again: () => void): void {
     tell({ away: status === 0, sentence: problem.sentence, ...(status === 401 ? { signedOut: true } : {}) })
     retry ??= setTimeout(() => {
       retry = undefined

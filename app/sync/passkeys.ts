@@ -1,4 +1,4 @@
-import { server, type Answer } from './server'
+import { server, type ServerAnswer } from './server'
 
 // A key of the device in the place of the passphrase, where the browser has them.
 
@@ -26,7 +26,7 @@ export async function makePasskey(device: string): Promise<string> {
 }
 
 /** Signs in with a key of this device. */
-export async function usePasskey(): Promise<Answer<{ readonly name: string }>> {
+export async function usePasskey(): Promise<ServerAnswer<{ readonly name: string }>> {
   const options = await server.passkeyOptions()
   if (!options.ok) return options
   try {

@@ -1,4 +1,4 @@
-import { server, type Answer } from './server'
+import { server, type ServerAnswer } from './server'
 import type { Slip } from './slips'
 
 const SAME_MINUTE = {
@@ -7,7 +7,7 @@ const SAME_MINUTE = {
 }
 
 /** Sends what was written down; a weighing of a minute that has one already is refused. */
-export async function post(slip: Slip): Promise<Answer<unknown>> {
+export async function post(slip: Slip): Promise<ServerAnswer<unknown>> {
   if (slip.sort === 'entries') return server.addEntries(slip.yardId, slip.entries)
   const answer = await server.addWeighIns(slip.yardId, slip.hiveId, slip.weighIns)
   return answer.ok && answer.value.added === 0 ? { ok: false, status: 409, problem: SAME_MINUTE } : answer

@@ -36,7 +36,7 @@ import { keepAnswer, knownAnswer } from './answers'
 import { beginPrint } from './printing'
 
 /** What the server refused, and why; status 0 where it is silent. */
-export interface Refusal {
+export interface ServerRefusal {
   readonly ok: false
   readonly status: number
   readonly problem: Problem
@@ -45,7 +45,7 @@ export interface Refusal {
 }
 
 /** What the server made of a request: its answer, or its refusal. */
-export type Answer<T> = { readonly ok: true; readonly value: T; readonly keptAt?: string } | Refusal
+export type ServerAnswer<T> = { readonly ok: true; readonly value: T; readonly keptAt?: string } | ServerRefusal
 
 const SILENT = { field: 'server', sentence: 'The server cannot be reached.' }
 const USUAL_MS = 20_000
@@ -53,7 +53,7 @@ const IMPORT_MS = 900_000
 /** Where this device knows an earlier answer, the server is waited for so long. */
 const KNOWN_MS = 4000
 
-async function ask<T>(path: string, init: RequestInit = {}, mostMs = USUAL_MS): Promise<Answer<T>> {
+async function ask<T>(path: string, init: RequestInit = {}, mostMs = USUAL_MS): Promise<ServerAnswer<T>> {
   return (await askText<T>(path, init, mostMs)).answer
 }
 
@@ -69,7 +69,7 @@ async function askText<T>(
   path: string,
   init: RequestInit = {},
   mostMs = USUAL_MS,
-): Promise<{ readonly answer: Answer<T>; readonly text: string }> {
+): Promise<{ readonly answer: ServerAnswer<T>; readonly text: string }> {
   const silent = { answer: { ok: false, status: 0, problem: SILENT }, text: '' } as const
   let response: Response
   let text: string
@@ -100,7 +100,7 @@ function readJson(text: string) {
 }
 
 /** What the server answers, kept on this device; where it is silent, what it answered last. */
-async function askKept<T>(path: string, key = path): Promise<Answer<T>> {
+async function askKept<T>(path: string, key = path): Promise<ServerAnswer<T>> {
   const known = await knownAnswer(key)
   const { answer, text } = await askText<T>(path, {}, known ? KNOWN_MS : USUAL_MS)
   if (answer.ok) void keepAnswer(key, text)
@@ -115,11 +115,11 @@ function send<T>(
   body: string,
   headers: Record<string, string> = {},
   mostMs = USUAL_MS,
-): Promise<Answer<T>> {
+): Promise<ServerAnswer<T>> {
   return ask<T>(path, { method: 'POST', body, headers: { ...JSON_TYPE, ...headers } }, mostMs)
 }
 
-function put<T>(path: string, body: unknown): Promise<Answer<T>> {
+function put<T>(path: string, body: unknown): Promise<ServerAnswer<T>> {
   return ask<T>(path, { method: 'PUT', body: JSON.stringify(body), headers: JSON_TYPE })
 }
 
@@ -169,7 +169,7 @@ async function askBook(
   from: string,
   to: string,
   sorts: readonly EntrySort[],
-): Promise<Answer<readonly Entry[]>> {
+): Promise<ServerAnswer<readonly Entry[]>> {
   const answer = await askKept<readonly Entry[]>(bookPath(yardId, from, to, sorts))
   const whole = answer.ok || answer.status !== 0 ? undefined : await knownAnswer(bookOf(yardId))
   if (!whole) return answer

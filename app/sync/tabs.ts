@@ -9,7 +9,7 @@ export interface Trouble {
 }
 
 /** What tabs of this browser tell each other. */
-export interface Told {
+export interface ToldTabs {
   /** A yard of which this device keeps something else now. */
   readonly changed?: string
   /** What was written down and waits is something else now. */
@@ -23,13 +23,13 @@ class Tabs {
   readonly lead = new Lead()
   private readonly channel = typeof BroadcastChannel === 'undefined' ? undefined : new BroadcastChannel('duvet')
 
-  tell(told: Told): void {
+  tell(told: ToldTabs): void {
     this.channel?.postMessage(told)
   }
   /** Called with what another tab tells. */
-  listen(hear: (told: Told) => void): void {
+  listen(hear: (told: ToldTabs) => void): void {
     if (!this.channel) return
-    this.channel.onmessage = ({ data }: MessageEvent<Told>) => hear(data)
+    this.channel.onmessage = ({ data }: MessageEvent<ToldTabs>) => hear(data)
   }
 }
 

@@ -1,4 +1,4 @@
-import type { Look } from '#core/rules'
+import type { AsOf } from '#core/rules'
 import type { Yard } from '#core/yard'
 import { hiveIn } from '#core/ask'
 import { verdictOf } from '#core/words'
@@ -15,7 +15,7 @@ const CHUNK = 20
  */
 export async function assessYard(
   yard: Yard,
-  look: Look,
+  look: AsOf,
   reader: Reader,
   onHives: (some: readonly HiveVerdict[]) => Promise<void> | void,
   isCancelled: () => Promise<boolean> | boolean,

@@ -1,4 +1,4 @@
-import { assess, type Assessment, type Context, contextOf, type Look } from '../rules'
+import { assess, type Assessment, type Context, contextOf, type AsOf } from '../rules'
 import type { AssembledHive, Layout, PartLookup } from '../stack'
 import type { Vocabulary } from '../parts'
 import type { Hive, Stage, Yard } from '../yard'
@@ -17,7 +17,7 @@ export class HiveIn {
 
   constructor(
     private readonly laid: LaidHive,
-    look: Look,
+    look: AsOf,
   ) {
     this.context = contextOf(laid.yard, laid.hive, look)
   }
@@ -68,7 +68,7 @@ export class HiveIn {
 
 const judged = new WeakMap<LaidHive, Map<string, HiveIn>>()
 
-function judgedBy(laid: LaidHive, look: Look): HiveIn {
+function judgedBy(laid: LaidHive, look: AsOf): HiveIn {
   let looks = judged.get(laid)
   if (!looks) judged.set(laid, (looks = new Map()))
   const key = `${look.today ?? ''} ${look.planned ?? false}`
@@ -81,7 +81,7 @@ function judgedBy(laid: LaidHive, look: Look): HiveIn {
  * The one door to a hive as it stands in a yard of today or of the past.
  * @param look what is due by a day is judged only where the day is given
  */
-export function hiveIn(yard: Yard, hive: Hive, look: Look = {}): HiveIn {
+export function hiveIn(yard: Yard, hive: Hive, look: AsOf = {}): HiveIn {
   return judgedBy(laidIn(yard, hive), look)
 }
 

@@ -20,7 +20,7 @@ import {
 import { entriesOf } from './current'
 import { dayOf, daysAfter, daysBetween, daysLater } from './days'
 import { isEntry, type Entry } from './entries'
-import { eatsADay, latestMeasured, ledgerOf, type Ledger, type Measured } from './ledger'
+import { eatsADay, latestMeasured, ledgerOf, type Ledger, type MeasuredStores } from './ledger'
 import { livingOn } from './living'
 import { foodFramesOf, storesSeen, type Look } from './look'
 import { cropFrom, treatmentsStillOn } from './treatment'
@@ -49,7 +49,7 @@ export type AgainstCrop =
 
 /** The food of a hive: what is known of it, what came and went since, what may be taken, how long it lasts. */
 export interface FoodOfHive {
-  readonly measured: Measured
+  readonly measured: MeasuredStores
   /** What it asks to eat now: what is still to come of its winter or dearth. */
   readonly asks: NeedOn
   readonly ledger: Ledger
@@ -150,7 +150,7 @@ function knownStoresOf(
  * Crops without the share of their boxes that the measure knows to be gone: those that no longer stand there are not in
  * what a look or the model has of the others, and combs that were emptied are not in the model.
  */
-function notGoneYet({ assembled }: HiveIn, entries: readonly Entry[], { by }: Measured): Entry[] {
+function notGoneYet({ assembled }: HiveIn, entries: readonly Entry[], { by }: MeasuredStores): Entry[] {
   if (by !== 'frames' && by !== 'model') return [...entries]
   const standing = new Map(assembled.stack.map((layer) => [layer.part.id, layer]))
   const isGone = (boxId: string) => {
@@ -170,10 +170,10 @@ function measuresOf(
   entries: readonly Entry[],
   weighings: readonly Weighed[],
   year: YardYear,
-): Measured[] {
+): MeasuredStores[] {
   const looks = entriesOf(entries, 'look')
   return [
-    ...looks.flatMap(({ id, at, body: { heft } }): Measured[] => {
+    ...looks.flatMap(({ id, at, body: { heft } }): MeasuredStores[] => {
       if (!heft) return []
       // Who hefts judges it against what is still to come, not against a whole winter.
       const need = needOf(known, dayOf(at))
@@ -185,11 +185,11 @@ function measuresOf(
       }[heft]
       return [{ at, kg, by: 'heft', entryId: id }]
     }),
-    ...looks.flatMap(({ id, at, body }): Measured[] => {
+    ...looks.flatMap(({ id, at, body }): MeasuredStores[] => {
       const kg = byFrames(known, body)
       return kg ? [{ at, kg, by: 'frames', entryId: id }] : []
     }),
-    ...weighings.map((one): Measured => {
+    ...weighings.map((one): MeasuredStores => {
       const { storesKg } = storesByWeighing(known, entries, one, year)
       return { at: one.at, kg: storesKg, by: 'weighed' }
     }),
@@ -224,7 +224,7 @@ const superHoney = ({ resolved }: StackedPart, { context }: HiveIn) =>
   massOfPart(resolved, 'super', usualWeighing(context.stage)).items.honey
 
 /** Where nobody has said anything: its combs as they were said to be, else as they usually are at its stage. */
-function byModel(known: HiveIn, today: string): Measured {
+function byModel(known: HiveIn, today: string): MeasuredStores {
   const { stage, planned } = known.context
   const supers = boxesOf(known, true).map((box) => superHoney(box, known))
   return { at: today, kg: sumOf([storesByModelKg(known.assembled, { planned, stage }), ...supers]), by: 'model' }
@@ -268,7 +268,7 @@ function supersOf(
 }
 
 /** More days in season since than between looks: nobody knows what came in. */
-const isOld = ({ at }: Measured, today: string, year: YardYear): boolean =>
+const isOld = ({ at }: MeasuredStores, today: string, year: YardYear): boolean =>
   daysAfter(at, today).filter((day) => !isCold(stageOn(day, year))).length > year.figures.lookSeasonDays
 
 function againstCrop(entries: readonly Entry[], today: string, year: YardYear): AgainstCrop[] {

@@ -6,7 +6,7 @@ import { dayOf, daysAfter } from './days'
 import { isEntry, type Entry, type FeedGiven } from './entries'
 
 /** What a hive had to eat at a moment, kg, and how that is known. */
-export interface Measured {
+export interface MeasuredStores {
   /** The day, or the moment by the clock where the hive stands: `2026-05-31T14:15`. */
   readonly at: string
   readonly kg: Range
@@ -62,10 +62,10 @@ export interface Eats {
 }
 
 /** The newest of what is known of a hive's food up to a day; of one moment the last. */
-export function latestMeasured(known: readonly Measured[], today: string): Measured | undefined {
+export function latestMeasured(known: readonly MeasuredStores[], today: string): MeasuredStores | undefined {
   return known
     .filter(({ at }) => dayOf(at) <= dayOf(today))
-    .reduce<Measured | undefined>((last, one) => (!last || isNoOlder(one.at, last.at) ? one : last), undefined)
+    .reduce<MeasuredStores | undefined>((last, one) => (!last || isNoOlder(one.at, last.at) ? one : last), undefined)
 }
 
 /**
@@ -74,7 +74,7 @@ export function latestMeasured(known: readonly Measured[], today: string): Measu
  * be there.
  */
 export function ledgerOf(
-  measured: Measured,
+  measured: MeasuredStores,
   entries: readonly Entry[],
   today: string,
   eats: Eats,

@@ -8,16 +8,16 @@ import { miteRate } from './mites'
 
 export const MEASURES = ['seams', 'brood', 'stores', 'weight', 'mites'] as const
 /** What a book is drawn by: seams of bees, frames with brood, frames of sealed stores, kg by scale, mites a day. */
-export type Measure = (typeof MEASURES)[number]
+export type SeriesOf = (typeof MEASURES)[number]
 
 /** One point of a book: what was found on a day. */
-export interface Found {
+export interface FoundPoint {
   readonly day: string
   readonly value: number
 }
 
 /** What was found of one measure, oldest first; what was not said is not there. */
-export function seriesOf(measure: Measure, entries: readonly Entry[], weighings: readonly Weighed[]): Found[] {
+export function seriesOf(measure: SeriesOf, entries: readonly Entry[], weighings: readonly Weighed[]): FoundPoint[] {
   if (measure === 'weight')
     return weighings.map(({ at, kg }) => ({ day: dayOf(at), value: kg })).sort((a, b) => (a.day < b.day ? -1 : 1))
   if (measure === 'mites')
@@ -38,7 +38,9 @@ export function seriesOf(measure: Measure, entries: readonly Entry[], weighings:
 const ANY_YEAR = '2024'
 
 /** The same with years over each other: each point moved to the same day of one year, newest year first. */
-export function overYears(series: readonly Found[]): { readonly year: string; readonly points: readonly Found[] }[] {
+export function overYears(
+  series: readonly FoundPoint[],
+): { readonly year: string; readonly points: readonly FoundPoint[] }[] {
   return [...groupedBy(series, ({ day }) => day.slice(0, 4))]
     .map(([year, found]) => ({
       year,

@@ -2,10 +2,10 @@ import { meetsBroadly, type StandingBody } from '../stack'
 import type { Figures } from '../figures'
 import type { Rect } from '../parts'
 import type { HeatFace } from './enclosure'
-import { isLayer, sideBySide, type Layer } from './layers'
+import { isLayer, sideBySide, type HeatLayer } from './layers'
 
 /** A piece of a plan over or under which the same bodies lie. */
-export interface Column {
+export interface HeatColumn {
   readonly areaMm2: number
   /** Bodies that hold heat back, nearest first. */
   readonly bodies: readonly StandingBody[]
@@ -20,7 +20,7 @@ export function columnsOf(
   bodies: readonly StandingBody[],
   way: 'up' | 'down',
   { sliver }: Pick<Figures, 'sliver'>,
-): Column[] {
+): HeatColumn[] {
   const met = bodies
     .filter(({ material, rect }) => isLayer(material) && meetsBroadly(rect, plan, sliver))
     .sort((a, b) => (way === 'up' ? a.fromMm - b.fromMm : b.toMm - a.toMm))
@@ -70,7 +70,7 @@ export function faceOfColumns<C extends PathOf>(
 interface PathOf {
   readonly areaMm2: number
   readonly m2KPerW: number
-  readonly layers: readonly Layer[]
+  readonly layers: readonly HeatLayer[]
 }
 
 function cutsOf(low: number, high: number, edges: readonly number[]): number[] {

@@ -6,7 +6,7 @@ import type { Air } from './moisture'
 const HALVINGS = 60
 
 /** A way for air through a hive: how large, and how high it lies. */
-export interface Opening {
+export interface AirOpening {
   readonly areaMm2: number
   /** Middle above the ground, mm. */
   readonly atMm: number
@@ -19,7 +19,7 @@ export interface Opening {
  * h) each, h from the level at which as much comes in below as goes out above (of two: 1/A² = 1/A₁² + 1/A₂²); by one
  * alone 0.2·A·√(g h), h its own height (stack effect, ASHRAE Handbook Fundamentals, from memory). Wind is not in it.
  */
-export function draughtFactor(openings: readonly Opening[], { gravity, oneOpening, twoOpenings }: Figures): number {
+export function draughtFactor(openings: readonly AirOpening[], { gravity, oneOpening, twoOpenings }: Figures): number {
   const open = openings.filter(({ areaMm2 }) => areaMm2 > 0)
   if (open.length === 0) return 0
   const alone = open.reduce(
@@ -33,7 +33,7 @@ export function draughtFactor(openings: readonly Opening[], { gravity, oneOpenin
 }
 
 /** The level at which as much air comes in below as goes out above, mm; found by halving. */
-function neutralMm(open: readonly Opening[]): number {
+function neutralMm(open: readonly AirOpening[]): number {
   const heights = open.map(({ atMm }) => atMm)
   let [low, high] = [Math.min(...heights), Math.max(...heights)]
   for (let i = 0; i < HALVINGS; i++) {
@@ -52,7 +52,7 @@ function neutralMm(open: readonly Opening[]): number {
  * The share of all air that leaves by each of these openings, in their order: those above the level at which as much
  * comes in as goes out, or each by itself where they lie at one height. They add up to 1, or to 0 where none is open.
  */
-export function leavesBy(openings: readonly Opening[]): number[] {
+export function leavesBy(openings: readonly AirOpening[]): number[] {
   const open = openings.filter(({ areaMm2 }) => areaMm2 > 0)
   const level = open.length > 0 ? neutralMm(open) : 0
   const above = openings.map(({ areaMm2, atMm }) => areaMm2 * Math.sqrt(Math.max(0, atMm - level)))
@@ -69,7 +69,7 @@ export function draughtAt(factor: number, { insideCelsius, outsideCelsius }: Air
 }
 
 /** The same for openings, m³/s. */
-export function draughtOf(openings: readonly Opening[], air: Air, figures: Figures): number {
+export function draughtOf(openings: readonly AirOpening[], air: Air, figures: Figures): number {
   return draughtAt(draughtFactor(openings, figures), air)
 }
 

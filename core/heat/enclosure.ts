@@ -2,7 +2,7 @@ import type { Layout } from '../stack'
 import type { Rect } from '../parts'
 import { cavityOf, ownInside, type Stand } from './cavity'
 import { floorFace } from './floor'
-import type { Layer } from './layers'
+import type { HeatLayer } from './layers'
 import { topFace } from './top'
 import { wallFaces } from './walls'
 import { wrapsRound } from './wraps'
@@ -26,7 +26,7 @@ export interface HeatFace {
   /** The surface inside, of both. */
   readonly insideM2KPerW: number
   /** Its largest path, from the inside outwards, without the surfaces. */
-  readonly layers: readonly Layer[]
+  readonly layers: readonly HeatLayer[]
   /** Air from outside goes through over it: what lies beyond holds nothing back. */
   readonly aired: boolean
   /** Another colony is on its other side: it loses heat to the colder of the two, none to the outside. */

@@ -6,7 +6,7 @@ import { airLayer, type HeatWay } from './still-air'
 type LayerOf = SolidMaterial | 'air' | 'given'
 
 /** A layer of a face, from the inside outwards. */
-export interface Layer {
+export interface HeatLayer {
   readonly of: LayerOf
   readonly thickMm: number
   readonly m2KPerW: number
@@ -39,18 +39,18 @@ const CONDUCTS: Readonly<Record<SolidMaterial, FigureName | null>> = {
 export const isLayer = (material: SolidMaterial): boolean => CONDUCTS[material] !== null
 
 /** A layer of a material, m²·K/W: thickness / conductivity (EN ISO 6946, Eq. 3). */
-export function layerOf(material: SolidMaterial, thickMm: number, figures: Figures): Layer {
+export function layerOf(material: SolidMaterial, thickMm: number, figures: Figures): HeatLayer {
   const name = CONDUCTS[material]
   return { of: material, thickMm, m2KPerW: name === null ? 0 : thickMm / 1000 / figures[name] }
 }
 
 /** A layer of air that is shut in (EN ISO 6946, table 8). */
-export function airOf(thickMm: number, way: HeatWay): Layer {
+export function airOf(thickMm: number, way: HeatWay): HeatLayer {
   return { of: 'air', thickMm, m2KPerW: airLayer(thickMm, way) }
 }
 
 /** Layers one after another, m²·K/W, without surfaces (EN ISO 6946, Eq. 4). */
-export function resistanceOf(layers: readonly Layer[]): number {
+export function resistanceOf(layers: readonly HeatLayer[]): number {
   return layers.reduce((sum, { m2KPerW }) => sum + m2KPerW, 0)
 }
 

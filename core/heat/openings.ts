@@ -1,12 +1,12 @@
 import type { Layout, PlacedPart } from '../stack'
 import { dimensionMm, isCrown, isEke, isEntranceFitting, isFloor, isRoof, isVent } from '../parts'
 import { cavityOf, type Cavity, type Stand } from './cavity'
-import type { Opening } from './draught'
+import type { AirOpening } from './draught'
 import { shutsMesh } from './floor'
 import { hasOpenHole } from './top'
 
 /** A way for air in a stack: which one it is. */
-export interface StackOpening extends Opening {
+export interface StackOpening extends AirOpening {
   readonly what: 'door' | 'mesh' | 'vent' | 'hole'
   readonly partId: string
 }

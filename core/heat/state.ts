@@ -1,6 +1,6 @@
 import type { Figures } from '../figures'
 import { balanceOf, clusterWatts, honeyKgADay, waterOfHoneyKg } from './colony'
-import { draughtAt, draughtFactor, draughtOf, heatOfAir, type Opening } from './draught'
+import { draughtAt, draughtFactor, draughtOf, heatOfAir, type AirOpening } from './draught'
 import type { StackOpening } from './openings'
 import type { Enclosure, HeatFace } from './enclosure'
 import { airToKeepDry, dripsFrom, surfaceCelsius, type Air } from './moisture'
@@ -223,7 +223,7 @@ export function dryByAir(
   const lowMm = Math.min(...openings.map(({ atMm }) => atMm))
   const below = openings.filter(({ atMm }) => atMm <= lowMm + enclosure.heightMm / 2)
   const doorMm2 = below.reduce((sum, { areaMm2 }) => sum + areaMm2, 0)
-  const pair = (areaMm2: number): readonly Opening[] => [
+  const pair = (areaMm2: number): readonly AirOpening[] => [
     { areaMm2: doorMm2, atMm: lowMm, highMm: 0 },
     { areaMm2, atMm: lowMm + enclosure.heightMm, highMm: 0 },
   ]

@@ -2,9 +2,9 @@ import { bodiesOf, type Layout, type PlacedPart, type StandingBody } from '../st
 import { isAbsorber, isCrown, isDivision, isRoof, isSlab, isVent } from '../parts'
 import { divisionFace } from './division'
 import type { Cavity } from './cavity'
-import { columnsOf, faceOfColumns, type Column } from './columns'
+import { columnsOf, faceOfColumns, type HeatColumn } from './columns'
 import type { HeatFace } from './enclosure'
-import { airOf, layerOf, resistanceOf, type Layer } from './layers'
+import { airOf, layerOf, resistanceOf, type HeatLayer } from './layers'
 import { INSIDE_SURFACE, OUTSIDE_SURFACE } from './still-air'
 
 /** What lies over the room of a colony, up to the sky; bare where nothing does. EN ISO 6946. */
@@ -20,7 +20,7 @@ export function topFace(cavity: Cavity, { figures }: Layout): HeatFace {
     )
   const screen = over.find((part) => isCrown(part) && part.pattern.surface === 'mesh')
   /** Nothing holds heat back below what lies over a screen, and air moves between the two. */
-  const isUnderScreen = ({ bodies: [first] }: Column) => screen && first && first.fromMm >= screen.topMm
+  const isUnderScreen = ({ bodies: [first] }: HeatColumn) => screen && first && first.fromMm >= screen.topMm
   const given = new Map(over.flatMap((part) => (givenOf(part) === undefined ? [] : [[part.part.id, givenOf(part)!]])))
   const columns = columnsOf(inside, over.flatMap(bodiesOf), 'up', figures).map((column) => ({
     ...column,
@@ -70,18 +70,18 @@ export function hasOpenHole({ dimensions, part }: Pick<PlacedPart, 'dimensions' 
 }
 
 /** What a body holds back; under the boards of a gable is air. */
-function layersOf({ material, fromMm, toMm, ridged }: StandingBody, figures: Layout['figures']): Layer[] {
+function layersOf({ material, fromMm, toMm, ridged }: StandingBody, figures: Layout['figures']): HeatLayer[] {
   if (!ridged) return [layerOf(material, toMm - fromMm, figures)]
   return [airOf((toMm - fromMm) / 2, 'up'), layerOf('timber', figures.gableBoard, figures)]
 }
 
 function pathUp(
-  { bodies }: Column,
+  { bodies }: HeatColumn,
   isAired: (below: StandingBody, above: StandingBody) => boolean,
   given: ReadonlyMap<string, number>,
   figures: Layout['figures'],
-): { readonly m2KPerW: number; readonly layers: readonly Layer[]; readonly aired: boolean } {
-  const layers: Layer[] = []
+): { readonly m2KPerW: number; readonly layers: readonly HeatLayer[]; readonly aired: boolean } {
+  const layers: HeatLayer[] = []
   let last: StandingBody | undefined
   for (const body of bodies) {
     const gapMm = last ? body.fromMm - last.toMm : 0
@@ -96,6 +96,6 @@ function pathUp(
   return { ...whole(layers, OUTSIDE_SURFACE), layers, aired: false }
 }
 
-const whole = (layers: readonly Layer[], outside: number) => ({
+const whole = (layers: readonly HeatLayer[], outside: number) => ({
   m2KPerW: INSIDE_SURFACE.up + resistanceOf(layers) + outside,
 })

@@ -3,7 +3,7 @@ import type { Figures } from '../figures'
 import { hasBuiltUpEnds, isBox, MADE_OF, outlineOf } from '../parts'
 import { ownInside } from './cavity'
 import type { HeatFace, WallSide } from './enclosure'
-import { airOf, layerOf, resistanceOf, sideBySide, type Layer } from './layers'
+import { airOf, layerOf, resistanceOf, sideBySide, type HeatLayer } from './layers'
 import { INSIDE_SURFACE, OUTSIDE_SURFACE } from './still-air'
 
 const SURFACES = INSIDE_SURFACE.sideways + OUTSIDE_SURFACE
@@ -12,7 +12,7 @@ const SURFACES = INSIDE_SURFACE.sideways + OUTSIDE_SURFACE
  * The four walls of a part round the room of a colony, by its inside sizes, with what is wrapped round them (EN ISO
  * 6946).
  */
-export function wallFaces(part: PlacedPart, wraps: readonly Layer[] = []): HeatFace[] {
+export function wallFaces(part: PlacedPart, wraps: readonly HeatLayer[] = []): HeatFace[] {
   const inside = ownInside(part)
   const outside = outlineOf(part.resolved)
   const highMm = part.faces.depthMm
@@ -42,10 +42,10 @@ export function wallFaces(part: PlacedPart, wraps: readonly Layer[] = []): HeatF
 /** A wall of its layers one after another, and how they resist in all, m²·K/W. */
 interface Wall {
   readonly m2KPerW: number
-  readonly layers: readonly Layer[]
+  readonly layers: readonly HeatLayer[]
 }
 
-function wallOf(part: PlacedPart, side: WallSide, thickMm: number, wraps: readonly Layer[]): Wall {
+function wallOf(part: PlacedPart, side: WallSide, thickMm: number, wraps: readonly HeatLayer[]): Wall {
   const { figures } = part
   if (isBox(part) && (side === 'front' || side === 'back') && hasBuiltUpEnds(part))
     return builtUpEnd(thickMm, part.faces.depthMm, wraps, figures)
@@ -59,7 +59,7 @@ function wallOf(part: PlacedPart, side: WallSide, thickMm: number, wraps: readon
  * hold nothing back, since the air of outside lies beside them; a wrap shuts that air in, and it counts. Its largest
  * path is the one between the rails.
  */
-function builtUpEnd(thickMm: number, highMm: number, wraps: readonly Layer[], figures: Figures): Wall {
+function builtUpEnd(thickMm: number, highMm: number, wraps: readonly HeatLayer[], figures: Figures): Wall {
   const { endBoard, railWidth, railDepth } = figures
   const board = layerOf('timber', endBoard, figures)
   const gapMm = Math.max(0, thickMm - endBoard - railWidth)

@@ -1,9 +1,9 @@
 import { isWrapped, type Layout, type PlacedPart } from '../stack'
 import { dimensionMm, insulationOf, isWrap } from '../parts'
-import { layerOf, type Layer } from './layers'
+import { layerOf, type HeatLayer } from './layers'
 
 /** What is wrapped round a part, from the inside outwards: by the R that is given for it, else by what it is of. */
-export function wrapsRound(part: PlacedPart, { attached, figures }: Layout): Layer[] {
+export function wrapsRound(part: PlacedPart, { attached, figures }: Layout): HeatLayer[] {
   return attached
     .filter(isWrap)
     .filter(({ attachment }) => isWrapped(attachment, part))

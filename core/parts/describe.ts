@@ -4,7 +4,7 @@ import type { AttachmentPlace, Role } from './model'
 import { barsOfRuns, hungBars, hungCombs, type CombsTold } from './box'
 import { bodiesAt } from './fitting'
 import { isBox, isFloor, isRoof } from './is'
-import type { Kind, KindGroup, Layer, WayUp } from './kind'
+import type { Kind, KindGroup, StackLayer, WayUp } from './kind'
 import { KINDS } from './kinds'
 import { BASE, above, below, byHand } from './level'
 import { boundsOf, centredRect, type Rect } from './rect'
@@ -124,7 +124,7 @@ export function attachmentPlaceOf({ kind }: { readonly kind: PartKind }): Attach
 /** Where a part usually goes in a stack of these layers, bottom first. Common practice. */
 export function usualPlace(
   { kind, usualRole }: { readonly kind: PartKind; readonly usualRole?: Role },
-  stack: readonly Layer[],
+  stack: readonly StackLayer[],
 ): number {
   return KINDS[kind].usualPlace(stack, usualRole)
 }

@@ -10,7 +10,7 @@ export type PartOf<K extends PartKind> = Omit<ResolvedPart, 'pattern' | 'dimensi
 }
 
 /** One layer of a stack, as a part looks for its place in it. */
-export interface Layer {
+export interface StackLayer {
   readonly kind: PartKind | undefined
   readonly role: Role | undefined
 }
@@ -34,7 +34,7 @@ export interface Kind<K extends PartKind> {
   readonly shape: (part: PartOf<K>) => PartShape
   readonly wayUp: (pattern: PatternOf<K>) => WayUp
   /** Where it usually goes in a stack, bottom first, as what it is mostly used for; common practice. */
-  readonly usualPlace: (stack: readonly Layer[], role?: Role) => number
+  readonly usualPlace: (stack: readonly StackLayer[], role?: Role) => number
   /** Where it goes when it is no layer. */
   readonly attachedAt?: AttachmentPlace
   /** Where a keeper looks for it; nowhere where it never stands on a hive. */

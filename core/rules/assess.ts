@@ -12,7 +12,7 @@ import {
 } from '../stack'
 import type { Finding } from './finding'
 import { findingsOfBoth } from './both-sides'
-import type { Context, Measured } from './context'
+import type { Context, MeasuredHive } from './context'
 import { checkEndBars, checkVerticalGaps } from './bee-space'
 import { asksForBees, checkColony, mayStay } from './colony'
 import { checkFrames } from './fit'
@@ -35,18 +35,18 @@ import {
   checkWinterTop,
 } from './season'
 import { heldBack, type Edit, type Hive, type HiveSide, type Yard } from '../yard'
-import { contextOf, measure, type Look } from './measure'
+import { contextOf, measure, type AsOf } from './measure'
 import { comparableMm } from '../units'
 
 /** All that is known about a hive as it stands; never stored, always computed again. */
-export interface Assessment extends Measured {
+export interface Assessment extends MeasuredHive {
   readonly findings: readonly Finding[]
   readonly heightMm: number
   /** The worst grade of what is not accepted. */
   readonly worst: Grade
 }
 
-const CHECKS: readonly ((measured: Measured, context: Context) => Finding[])[] = [
+const CHECKS: readonly ((measured: MeasuredHive, context: Context) => Finding[])[] = [
   checkColony,
   checkStackOrder,
   checkQueenOrder,
@@ -99,7 +99,7 @@ export function assess(assembled: AssembledHive, context: Context, layout?: Layo
   })
 }
 
-interface Judged extends Measured {
+interface Judged extends MeasuredHive {
   readonly findings: readonly Finding[]
 }
 
@@ -121,7 +121,7 @@ function judge(assembled: AssembledHive, context: Context, layout?: Layout): Jud
   }
 }
 
-function judgedOn(measured: Measured, context: Context): Judged {
+function judgedOn(measured: MeasuredHive, context: Context): Judged {
   const found = CHECKS.flatMap((check) => check(measured, context))
   const isEmpty = context.colony !== undefined && context.colony.is !== 'lives'
   return { ...measured, findings: isEmpty ? found.filter(({ rule }) => !asksForBees(rule)) : found }
@@ -142,7 +142,7 @@ function gradedOf(judged: Judged): Assessment {
  * @param parts the yard's parts by identity, where they are at hand already
  * @param look what is due by a day is judged only where the day is given
  */
-export function assessHive(yard: Yard, hive: Hive, parts = partsById(yard), look: Look = {}): Assessment {
+export function assessHive(yard: Yard, hive: Hive, parts = partsById(yard), look: AsOf = {}): Assessment {
   const context = contextOf(yard, hive, look)
   return assess(assembleHive(hive, parts, context.catalogue), context)
 }

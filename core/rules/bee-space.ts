@@ -10,14 +10,14 @@ import {
   type Severity,
   type JudgedGap,
 } from '../stack'
-import type { Context, Measured, Trial } from './context'
+import type { Context, MeasuredHive, TriedHive } from './context'
 import type { GapFacts } from './facts'
 import { findingOf, type Finding, type Remedy } from './finding'
 import { exchange, swapFor, takeOff, turnOver } from './remedies'
 import { worthwhile } from './trial'
 
 /** Each vertical gap of the chain that is not good, with what mends it. */
-export function checkVerticalGaps(measured: Measured, context: Context): Finding[] {
+export function checkVerticalGaps(measured: MeasuredHive, context: Context): Finding[] {
   const worst = new Map<string, Finding>()
   for (const gap of measured.gaps) {
     if (gap.grade === 'good') continue
@@ -48,7 +48,7 @@ function twoHeights(upper: PlacedPart, { toMm }: JudgedGap): Pick<GapFacts, 'und
 }
 
 /** The gap at this joint after a trial, where it comes nearer the band. */
-function better(gap: JudgedGap, trial: Trial, { band }: Context): number | undefined {
+function better(gap: JudgedGap, trial: TriedHive, { band }: Context): number | undefined {
   const own = gap.band ?? band
   const after = trial.gaps.find(
     (other) => other.place === gap.place && (other.lowerId === gap.lowerId || other.upperId === gap.upperId),
@@ -56,11 +56,11 @@ function better(gap: JudgedGap, trial: Trial, { band }: Context): number | undef
   return after && outsideMm(after.mm, own) < outsideMm(gap.mm, own) - 0.01 ? after.mm : undefined
 }
 
-function partAt(measured: Measured, partId: string): PlacedPart {
+function partAt(measured: MeasuredHive, partId: string): PlacedPart {
   return measured.layout.parts.find(({ part }) => part.id === partId)!
 }
 
-function gapFinding(measured: Measured, gap: JudgedGap, severity: Severity, context: Context): Finding {
+function gapFinding(measured: MeasuredHive, gap: JudgedGap, severity: Severity, context: Context): Finding {
   const lower = partAt(measured, gap.lowerId)
   const upper = partAt(measured, gap.upperId)
   const ways = () =>
@@ -90,7 +90,7 @@ function gapFinding(measured: Measured, gap: JudgedGap, severity: Severity, cont
  * Everything that might change this gap: turn a part, swap a box for its twin, a sheet for a frame, two boxes about.
  */
 function waysOut(
-  { assembled: { hive } }: Measured,
+  { assembled: { hive } }: MeasuredHive,
   lower: PlacedPart,
   upper: PlacedPart,
   { catalogue }: Context,
@@ -152,12 +152,12 @@ function spaceOf({ faces, pattern }: PlacedPart): 'top' | 'bottom' | undefined {
   return !isBox({ pattern }) || recess === undefined ? undefined : recess > 1 ? 'top' : 'bottom'
 }
 
-function bothWays(measured: Measured, lower: PlacedPart, upper: PlacedPart): Pick<GapFacts, 'eitherWay'> {
+function bothWays(measured: MeasuredHive, lower: PlacedPart, upper: PlacedPart): Pick<GapFacts, 'eitherWay'> {
   const way = measured.betterWays.find(({ partId }) => partId === lower.part.id || partId === upper.part.id)
   return way ? { eitherWay: { partId: way.partId, better: way.better } } : {}
 }
 
-function openSpaceFinding(measured: Measured, gap: JudgedGap, severity: Severity): Finding {
+function openSpaceFinding(measured: MeasuredHive, gap: JudgedGap, severity: Severity): Finding {
   const open = gap.throughIds.map((partId) => partAt(measured, partId))
   return findingOf('open-space', severity, gap.throughIds, {
     key: `open-space:${gap.throughIds.join('+')}`,
@@ -168,7 +168,7 @@ function openSpaceFinding(measured: Measured, gap: JudgedGap, severity: Severity
 }
 
 /** End bars to the walls, for each kind of frame in each box. */
-export function checkEndBars({ layout }: Measured, { band }: Context): Finding[] {
+export function checkEndBars({ layout }: MeasuredHive, { band }: Context): Finding[] {
   return layout.parts.filter(isFilledBox).flatMap((box) => {
     const insideLength = dimension(box, 'insideLength')
     const patterns = new Set(hangAcross(box.resolved).places.map(({ pattern }) => pattern))

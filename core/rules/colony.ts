@@ -1,5 +1,5 @@
 import { isClosed } from '../yard'
-import type { Context, Measured } from './context'
+import type { Context, MeasuredHive } from './context'
 import { findingOf, type Finding } from './finding'
 
 /** Whether a keeper may let a finding stay: what a colony holds ends by what is written in its book. */
@@ -13,7 +13,7 @@ const MAY_BE_DISEASE: ReadonlySet<string | undefined> = new Set(['disease', 'not
 /**
  * A colony that is dead, gone, or closed for a sign, before all else: nothing is good about its hive. Common practice.
  */
-export function checkColony({ assembled }: Measured, { colony }: Context): Finding[] {
+export function checkColony({ assembled }: MeasuredHive, { colony }: Context): Finding[] {
   if (!colony) return []
   const ids = [assembled.hive.id]
   const { since, because = '', signs = [], holds } = colony

@@ -31,7 +31,7 @@ export interface Context {
 }
 
 /** A hive with its geometry worked out, as every check takes it. */
-export interface Measured {
+export interface MeasuredHive {
   readonly assembled: AssembledHive
   readonly layout: Layout
   readonly gaps: readonly JudgedGap[]
@@ -42,7 +42,7 @@ export interface Measured {
 }
 
 /** A hive being tried out: what is left of its gaps, and how far the frames' gaps lie outside their bands. */
-export interface Trial {
+export interface TriedHive {
   readonly gaps: readonly GapSum[]
   readonly outsideMm: number
   readonly layout: Layout

@@ -1,7 +1,7 @@
 import type { Severity, UnevenSide } from '../stack'
 import type { Measure } from '../units'
 import type { Acceptance, Edit } from '../yard'
-import type { Trial } from './context'
+import type { TriedHive } from './context'
 import type { Facts, Rule } from './facts'
 
 export type RemedyKind =
@@ -48,8 +48,8 @@ export interface Remedy {
 }
 
 /** A way out as it is tried, with where its figure is found once it is done. */
-export interface Way extends Remedy {
-  readonly resultIn?: (trial: Trial) => number | undefined
+export interface TriedWay extends Remedy {
+  readonly resultIn?: (trial: TriedHive) => number | undefined
 }
 
 /** What a check found, as data; sentences are made of it in wording. */
@@ -65,7 +65,7 @@ export interface FindingOf<R extends Rule> {
   /** What wording needs to choose its words. */
   readonly facts: Facts[R]
   /** What would be tried against it; `remediesOf` tries it. */
-  readonly ways: () => readonly Way[]
+  readonly ways: () => readonly TriedWay[]
   /** On one side of the hive only, where a part is uneven. */
   readonly uneven?: UnevenSide
   /** The keeper's acceptance, as long as the figure is still the one accepted. */
@@ -75,7 +75,7 @@ export interface FindingOf<R extends Rule> {
 /** A finding of any rule. */
 export type Finding = { readonly [R in Rule]: FindingOf<R> }[Rule]
 
-const NONE = (): readonly Way[] => []
+const NONE = (): readonly TriedWay[] => []
 
 const tried = new WeakMap<Finding, readonly Remedy[]>()
 

@@ -1,13 +1,13 @@
 import { about } from '../units'
 import { frameInBox } from '../stack'
-import type { Context, Measured } from './context'
+import type { Context, MeasuredHive } from './context'
 import { findingOf, type Finding } from './finding'
 import { isFilledBox } from '../parts'
 
 /**
  * Every kind of frame that hangs in a box against that box: frames that do not go in, and the void under short ones.
  */
-export function checkFrames({ layout }: Measured, context: Context): Finding[] {
+export function checkFrames({ layout }: MeasuredHive, context: Context): Finding[] {
   return layout.parts.filter(isFilledBox).flatMap((box) => {
     // What hangs down into an open part is judged by the gap that it leaves there.
     const openBelow = layout.parts[box.index - 1]?.faces.upper.zones.some(({ surface }) => surface === 'open') ?? false

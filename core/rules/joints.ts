@@ -1,6 +1,6 @@
 import { SIDES, jointsOf, type Joint, type PlacedPart, type Side, isUnsure } from '../stack'
 import { comparableMm, aboutTwo } from '../units'
-import type { Context, Measured } from './context'
+import type { Context, MeasuredHive } from './context'
 import { findingOf, type Finding, type Remedy } from './finding'
 import { add, centre, swapFor } from './remedies'
 import { faultyJoints, openJoint } from './open-joint'
@@ -8,7 +8,7 @@ import { layoutAfter } from './trial'
 import { findAll } from '../parts'
 
 /** Whether each part bears on the next all round, every lip meets a lip, and every roof goes on. */
-export function checkJoints(measured: Measured, context: Context): Finding[] {
+export function checkJoints(measured: MeasuredHive, context: Context): Finding[] {
   return measured.joints.flatMap((joint) => {
     const [finding] =
       roofFinding(joint) ?? lipFinding(joint) ?? openFinding(joint, context) ?? bearingFinding(joint, context) ?? []
@@ -70,7 +70,7 @@ function leastBearing(bearingMm: Joint['bearingMm']): Side {
 }
 
 /** What closes a joint: the part put straight, the same part of the other format, an adapter; each is tried first. */
-function waysToClose(measured: Measured, joint: Joint, context: Context): Remedy[] {
+function waysToClose(measured: MeasuredHive, joint: Joint, context: Context): Remedy[] {
   const { hive } = measured.assembled
   const at = (partId: string) => measured.layout.parts.find(({ part }) => part.id === partId)!
   const [lower, upper] = [at(joint.lowerId), at(joint.upperId)]
@@ -86,7 +86,7 @@ function waysToClose(measured: Measured, joint: Joint, context: Context): Remedy
 }
 
 function sameKindElsewhere(
-  hive: Measured['assembled']['hive'],
+  hive: MeasuredHive['assembled']['hive'],
   upper: PlacedPart,
   lower: PlacedPart,
   { catalogue }: Context,
@@ -111,7 +111,7 @@ function sameKindElsewhere(
 }
 
 function adapters(
-  hive: Measured['assembled']['hive'],
+  hive: MeasuredHive['assembled']['hive'],
   lower: PlacedPart,
   upper: PlacedPart,
   { catalogue }: Context,
@@ -133,7 +133,7 @@ function adapters(
 }
 
 /** True when less stands open than before. */
-function closes(measured: Measured, remedy: Remedy, context: Context): boolean {
+function closes(measured: MeasuredHive, remedy: Remedy, context: Context): boolean {
   const layout = layoutAfter(measured, remedy.edit, context)
   return (
     layout !== undefined &&

@@ -12,7 +12,7 @@ import {
   type JudgedGap,
 } from '../stack'
 import { firstDayOf, needOn, treatConflict, yearOf } from '../year'
-import type { Context, Measured } from './context'
+import type { Context, MeasuredHive } from './context'
 import { colonyIn, storesByBook, type Hive, type Yard } from '../yard'
 
 /**
@@ -24,7 +24,7 @@ export function measure(
   context: Context,
   layout = layOut(assembled),
   whole?: AssembledHive,
-): Measured {
+): MeasuredHive {
   const { gaps: plain, reachedFromBelow } = gapsOf(layout, context.figures.beeTight)
   const ways = whole ? betterWaysIn(whole, context) : betterWays(layout, plain, context.band)
   const turned = new Set(ways.flatMap(({ better, partId }) => (better === 'turned' ? [partId] : [])))
@@ -36,10 +36,10 @@ export function measure(
 }
 
 /** When a hive is looked at: the day where it is known, and whether it stands so or is planned so. */
-export type Look = Pick<Context, 'today' | 'planned'>
+export type AsOf = Pick<Context, 'today' | 'planned'>
 
 /** The context of a hive in its yard: its stage, and the yard's catalogue, band, figures and climate. */
-export function contextOf(yard: Yard, hive: Hive, look: Look = {}): Context {
+export function contextOf(yard: Yard, hive: Hive, look: AsOf = {}): Context {
   const colony = colonyIn(yard, hive.id)
   const stores = storesByBook(yard, hive.id)
   const year = yearOf(yard)

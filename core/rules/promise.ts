@@ -1,12 +1,12 @@
 import { applyEdit, type Edit, type Yard } from '../yard'
 import { outsideMm, type Band, SEVERITIES, type Severity } from '../stack'
-import type { Trial } from './context'
+import type { TriedHive } from './context'
 import type { Finding, Remedy } from './finding'
 
 /** A hive as it is judged: what is found, and each of its sides with its gaps. */
 export interface Judgement {
   readonly findings: readonly Finding[]
-  readonly sides: readonly Trial[]
+  readonly sides: readonly TriedHive[]
 }
 
 /**

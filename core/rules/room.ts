@@ -1,6 +1,6 @@
 import { type PlacedPart, roomOf } from '../stack'
 import { meaningOf } from '../yard'
-import type { Context, Measured } from './context'
+import type { Context, MeasuredHive } from './context'
 import { findingOf, type Finding } from './finding'
 import { isBox, isDivision } from '../parts'
 
@@ -8,7 +8,7 @@ import { isBox, isDivision } from '../parts'
  * Brood space in cells against what a queen fills at her peak, for each colony over and under a division board; a small
  * colony that is settling against too much hive.
  */
-export function checkRoom({ layout, assembled }: Measured, { stage, figures, prolific }: Context): Finding[] {
+export function checkRoom({ layout, assembled }: MeasuredHive, { stage, figures, prolific }: Context): Finding[] {
   const boards = layout.parts.filter(isDivision).map(({ index }) => index)
   const colonies = [...boards, Number.POSITIVE_INFINITY].map((to, i) =>
     layout.parts.filter((part) => isBrood(part) && part.index < to && part.index > (boards[i - 1] ?? -1)),

@@ -10,13 +10,13 @@ import {
   type Band,
 } from '../stack'
 import { applyEdit, emptyYard, isEdit, leavesOf, type Edit, type Yard } from '../yard'
-import type { Context, Measured, Trial } from './context'
-import type { Remedy, RemedyKind, Way } from './finding'
+import type { Context, MeasuredHive, TriedHive } from './context'
+import type { Remedy, RemedyKind, TriedWay } from './finding'
 
-const tried = new WeakMap<Measured, Map<string, Trial | undefined>>()
+const tried = new WeakMap<MeasuredHive, Map<string, TriedHive | undefined>>()
 
 /** Tries a remedy on this hive alone; undefined when it does not apply. What was tried once is remembered. */
-function tryRemedy(measured: Measured, remedy: Remedy, context: Context): Trial | undefined {
+function tryRemedy(measured: MeasuredHive, remedy: Remedy, context: Context): TriedHive | undefined {
   let known = tried.get(measured)
   if (!known) tried.set(measured, (known = new Map()))
   const key = remedyKey(remedy)
@@ -31,13 +31,13 @@ function remedyKey({ kind, partId, otherId, patternId, edit }: Remedy): string {
 }
 
 /** Where everything would sit after an edit of this hive alone; undefined when it does not apply. */
-export function layoutAfter(measured: Measured, edit: Edit, { catalogue }: Context): Layout | undefined {
+export function layoutAfter(measured: MeasuredHive, edit: Edit, { catalogue }: Context): Layout | undefined {
   const applied = applyEdit(yardOf(measured), edit)
   return applied.ok ? layOut(assembleHive(applied.yard.hives[0]!, partsById(applied.yard), catalogue)) : undefined
 }
 
 /** The ways that end within the band; where none does, the best of the others, told as no more than better. */
-function endingWithin(ways: readonly Way[], band: Band): Way[] {
+function endingWithin(ways: readonly TriedWay[], band: Band): TriedWay[] {
   const good = ways.filter(({ resultMm }) => resultMm === undefined || outsideMm(resultMm, band) === 0)
   return good.length > 0 ? good : ways.slice(0, 1).map((way) => ({ ...way, onlyBetter: true }))
 }
@@ -46,11 +46,11 @@ function endingWithin(ways: readonly Way[], band: Band): Way[] {
  * Of these ways the one that leaves the frames' gaps nearest their bands, with the figure that `resultOf` finds in it.
  */
 export function nearestBand(
-  measured: Measured,
+  measured: MeasuredHive,
   ways: readonly Remedy[],
   context: Context,
-  resultOf: (trial: Trial) => number | undefined,
-): Way[] {
+  resultOf: (trial: TriedHive) => number | undefined,
+): TriedWay[] {
   const tried = ways.flatMap((remedy) => {
     const trial = tryRemedy(measured, remedy, context)
     return trial ? [{ remedy, trial }] : []
@@ -63,13 +63,13 @@ export function nearestBand(
 }
 
 /** Tries an edit on this hive alone; undefined when it does not apply. */
-function tryEdit(measured: Measured, edit: Edit, context: Context): Trial | undefined {
+function tryEdit(measured: MeasuredHive, edit: Edit, context: Context): TriedHive | undefined {
   const layout = layoutAfter(measured, edit, context)
   return layout && trialOf(layout, context)
 }
 
 /** What a layout leaves of the gaps that meet frames. */
-export function trialOf(layout: Layout, context: Pick<Context, 'band' | 'figures'>): Trial {
+export function trialOf(layout: Layout, context: Pick<Context, 'band' | 'figures'>): TriedHive {
   const gaps = gapSumsOf(layout)
   return { gaps, outsideMm: totalOutsideMm(gaps, context), layout }
 }
@@ -94,12 +94,12 @@ export function totalOutsideMm(gaps: readonly GapSum[], { band, figures }: Pick<
  * for least work first.
  */
 export function worthwhile(
-  measured: Measured,
+  measured: MeasuredHive,
   candidates: readonly Remedy[],
   context: Context,
   band: Band,
-  resultOf: (trial: Trial) => number | undefined,
-): Way[] {
+  resultOf: (trial: TriedHive) => number | undefined,
+): TriedWay[] {
   const nowMm = totalOutsideMm(measured.gaps, context)
   const ways = candidates
     .flatMap((remedy) => {
@@ -141,7 +141,7 @@ const EFFORT_MM: Record<RemedyKind, number> = {
 }
 
 /** This hive as a yard of its own. */
-export function yardOf({ assembled }: Pick<Measured, 'assembled'>): Yard {
+export function yardOf({ assembled }: Pick<MeasuredHive, 'assembled'>): Yard {
   const parts = [...assembled.stack, ...assembled.attached].map(({ part }) => part)
   return { ...emptyYard('', ''), hives: [assembled.hive], parts }
 }

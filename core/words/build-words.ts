@@ -6,7 +6,7 @@ import {
   type CutProblem,
   type Fixing,
   type FoundationKind,
-  type Piece,
+  type FramePiece,
   type SawSetting,
   type SquareCheck,
   type SquareProblem,
@@ -14,7 +14,7 @@ import {
 import { showCut, showFigure, showLength } from '../units'
 import type { Reader } from './names'
 
-const PIECES: Record<Piece['name'], string> = {
+const PIECES: Record<FramePiece['name'], string> = {
   'top-bar': 'Top bar',
   'end-bar': 'End bar',
   'bottom-bar': 'Bottom bar',
@@ -26,7 +26,7 @@ const PIECES: Record<Piece['name'], string> = {
   rail: 'Rail',
 }
 
-export function pieceWord(name: Piece['name']): string {
+export function pieceWord(name: FramePiece['name']): string {
   return PIECES[name]
 }
 

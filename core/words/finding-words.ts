@@ -8,10 +8,10 @@ import { counted, capital, ofFormat, patternName, the, type Reader } from './nam
 import { TELL_COLONY } from './colony-words'
 import { severityWord } from './severity-words'
 import { TELL_SEASON } from './season-finding-words'
-import type { Tellers, Telling, Told } from './telling'
+import type { Tellers, Telling, ToldFinding } from './telling'
 import { inVocabulary } from './vocabulary'
 
-export interface FindingWords extends Told {
+export interface FindingWords extends ToldFinding {
   readonly severity: string
   /** The whole in half a line, for a row of hives. */
   readonly short: string
@@ -48,7 +48,7 @@ export function findingInWords(
     figure: finding.measured ? heldAgainst(finding.measured, limitsOf(finding), reader) : '',
     limit: (mm) => limitAgainst(mm, finding.measured ?? undefined, reader),
   })
-  const told: Told = {
+  const told: ToldFinding = {
     title: said(plain.title),
     what: said(`${plain.what}${unevenInWords(finding.uneven, reader)}`),
     fate: said(plain.fate),
@@ -65,7 +65,7 @@ export function findingInWords(
   }
 }
 
-function tell<R extends Rule>(telling: Telling<R>): Told {
+function tell<R extends Rule>(telling: Telling<R>): ToldFinding {
   return TELL[telling.finding.rule](telling)
 }
 

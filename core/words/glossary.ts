@@ -56,19 +56,19 @@ export function glossary(
 }
 
 /** A piece of a sentence: as it stands, or a word of the trade with what it means. */
-export interface Piece {
+export interface TextPiece {
   readonly text: string
   readonly means?: string
 }
 
 /** Cuts sentences at the words of a glossary, each where it comes first; whole words, longer ones before shorter. */
-export function splitterOf(entries: readonly GlossaryEntry[]): (sentence: string) => readonly Piece[] {
+export function splitterOf(entries: readonly GlossaryEntry[]): (sentence: string) => readonly TextPiece[] {
   const meanings = new Map(entries.flatMap(({ word, means }) => word.split(', ').map((one) => [one, means] as const)))
   const words = [...meanings.keys()].sort((a, b) => b.length - a.length)
   const anyWord = new RegExp(`(?<![\\p{L}\\d-])(${words.join('|')})(?![\\p{L}\\d-])`, 'giu')
   return (sentence) => {
     const told = new Set<string>()
-    const pieces: Piece[] = []
+    const pieces: TextPiece[] = []
     let from = 0
     for (const { 0: text, index } of sentence.matchAll(anyWord)) {
       const word = text.toLowerCase()

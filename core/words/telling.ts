@@ -16,9 +16,9 @@ export interface Telling<R extends Rule = Rule> {
 }
 
 /** How the findings of some rules are told, each by what its own rule says. */
-export type Tellers<R extends Rule> = { readonly [One in R]: (telling: Telling<One>) => Told }
+export type Tellers<R extends Rule> = { readonly [One in R]: (telling: Telling<One>) => ToldFinding }
 
-export interface Told {
+export interface ToldFinding {
   readonly title: string
   /** What is there, with the figure. */
   readonly what: string

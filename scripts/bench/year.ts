@@ -2,7 +2,7 @@ import type { Page } from 'playwright-core'
 import { CATALOGUE, type Role } from '#core/parts'
 import { partsById } from '#core/stack'
 import { buildHive, emptyYard } from '#core/yard'
-import { changeoverMoves, changeoverOf, compareWork, workOf, writeHive, type Handled } from '#core/year'
+import { changeoverMoves, changeoverOf, compareWork, workOf, writeHive, type Handling } from '#core/year'
 import { median, spread, tell, timed } from '../lib/measure'
 
 const TWELVE: readonly (readonly [string, Role?])[] = [
@@ -65,10 +65,10 @@ export function benchChangeover(): void {
 }
 
 /** Two stacks of the same parts in another order, the same for the same seed. */
-function shuffledPair(size: number, seed: number): [Handled[], Handled[]] {
+function shuffledPair(size: number, seed: number): [Handling[], Handling[]] {
   let state = seed * 2654435761
   const chance = () => (state = (state * 1664525 + 1013904223) % 4294967296) / 4294967296
-  const parts = Array.from({ length: size }, (_, i): Handled => ({
+  const parts = Array.from({ length: size }, (_, i): Handling => ({
     partId: `p${i}`,
     kg: [1.2, 3.5, 12, 25][i % 4]!,
     isLift: i % 4 > 0,
@@ -78,7 +78,7 @@ function shuffledPair(size: number, seed: number): [Handled[], Handled[]] {
 }
 
 /** Everything off but what leaves once, everything on: each part that stays is moved twice at the least. */
-function allDownAndUp(before: readonly Handled[], after: readonly Handled[]) {
+function allDownAndUp(before: readonly Handling[], after: readonly Handling[]) {
   const shuffles = before.map(({ partId }, i) => ({ partId, i, to: after.findIndex((one) => one.partId === partId) }))
   // Three places, last on, first off: what lies under another that goes on later is moved once more for each that lies
   // over it.

@@ -3,7 +3,7 @@ import type { Imported, ImportProgress } from '#wire/import-answer'
 import type { Importing } from '../database/import'
 import { databaseAddress, answered } from '../utils/database'
 import { inWorker } from '../workers/pool'
-import type { Answer } from '../workers/shapes'
+import type { TaskAnswer } from '../workers/shapes'
 
 interface Running {
   progress: ImportProgress
@@ -18,7 +18,7 @@ export async function runImport(
   text: string,
   device: string,
   keeper?: Importing['keeper'],
-): Promise<Answer<{ readonly imported: readonly Imported[] }>> {
+): Promise<TaskAnswer<{ readonly imported: readonly Imported[] }>> {
   const stop = new SharedArrayBuffer(4)
   const { port1, port2 } = new MessageChannel()
   const entry: Running = { progress: { state: 'reading', yards: 0, of: 0 }, stop: new Int32Array(stop) }

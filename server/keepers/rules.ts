@@ -4,10 +4,10 @@ import type { Played } from '#wire/keepers'
  * Who may ask what: anyone, whoever is signed in, who plays a part in the yard of the address, or a device that signs.
  * What is about a yard that the address does not name is looked at where it is known.
  */
-export type Rule = 'anyone' | 'signed-in' | 'device' | 'nobody' | Played
+export type RouteRule = 'anyone' | 'signed-in' | 'device' | 'nobody' | Played
 
 /** One rule for every route; a route without one is closed, and a test fails. */
-export const RULES: Readonly<Record<string, Rule>> = {
+export const RULES: Readonly<Record<string, RouteRule>> = {
   'GET /api/health': 'anyone',
   'GET /api/openapi.json': 'anyone',
   'GET /api/me': 'anyone',
@@ -74,7 +74,7 @@ const PATTERNS = Object.entries(RULES).map(([route, rule]) => {
 })
 
 /** The rule of an address; undefined where there is none. */
-export function ruleOf(method: string, path: string): Rule | undefined {
+export function ruleOf(method: string, path: string): RouteRule | undefined {
   const asked = method === 'HEAD' ? 'GET' : method
   return PATTERNS.find((one) => one.method === asked && one.pattern.test(path))?.rule
 }

@@ -99,11 +99,11 @@ const CHECKED: { readonly [K in CheckedShape]: Checks<Shapes[K]> } = {
   passphrase: passphraseSchema,
 }
 
-export type Answer<T = object> =
+export type TaskAnswer<T = object> =
   ({ readonly ok: true } & T) | { readonly ok: false; readonly status: number; readonly problem: Problem }
 
 /** Reads a text as JSON of a shape, or 400 and 422 with the reason. */
-export function readShape<K extends CheckedShape>(shape: K, text: string): Answer<{ readonly value: Shapes[K] }> {
+export function readShape<K extends CheckedShape>(shape: K, text: string): TaskAnswer<{ readonly value: Shapes[K] }> {
   const parsed = parseJson(text)
   if (!parsed.ok) return { ok: false, status: 400, problem: parsed.problem }
   const read = readWith(CHECKED[shape], parsed.value)

@@ -14,14 +14,14 @@ import { patiently } from '../database/patience'
 import { sheetPdf } from '../print/sheet-pdf'
 import { FONT_STYLES, type Fonts } from '../print/typeset'
 import { hiveCardsPdf, tickSheetsPdf } from '../print/visit-pdf'
-import { readShape, type Answer, type CheckedShape, type Shapes } from './shapes'
+import { readShape, type TaskAnswer, type CheckedShape, type Shapes } from './shapes'
 
 // What takes long is done here, in a thread of its own, while the server goes on answering.
 
 const no = (status: number, problem: Problem) => ({ ok: false, status, problem }) as const
 
 /** Whether a text is JSON of a shape. */
-export function check({ shape, text }: { readonly shape: CheckedShape; readonly text: string }): Answer {
+export function check({ shape, text }: { readonly shape: CheckedShape; readonly text: string }): TaskAnswer {
   const read = readShape(shape, text)
   return read.ok ? { ok: true } : read
 }
@@ -33,7 +33,7 @@ export function assess({
 }: {
   readonly text: string
   readonly reader: Reader
-}): Answer<{ readonly json: string }> {
+}): TaskAnswer<{ readonly json: string }> {
   const plan = readPlan(text)
   if (!plan.ok) return no(422, plan.problem)
   const hives: AssessedHive[] = assessPlan(plan.value, reader)
@@ -74,7 +74,7 @@ export async function print<K extends Printed>({
 }: {
   readonly shape: K
   readonly text: string
-}): Promise<Answer<{ readonly pdf: Uint8Array }>> {
+}): Promise<TaskAnswer<{ readonly pdf: Uint8Array }>> {
   const read = readShape(shape, text)
   if (!read.ok) return read
   try {
@@ -111,7 +111,7 @@ export async function bringIn({
   keeper,
   stop,
   progress,
-}: ImportTask): Promise<Answer<{ readonly imported: readonly Imported[] }>> {
+}: ImportTask): Promise<TaskAnswer<{ readonly imported: readonly Imported[] }>> {
   const tell = (told: ImportProgress) => progress.postMessage(told)
   const plan = readPlan(text)
   if (!plan.ok) return no(422, plan.problem)

@@ -7,7 +7,7 @@ import { loansOf, type Edit, type LoggedEdit, type Yard } from '#core/yard'
 import type { Part } from '#core/parts'
 import * as deeds from '#core/yard/deeds'
 import { mayPlay, PLAYED, type Played } from '#wire/keepers'
-import { RULES, ruleOf, type Rule } from '../../server/keepers/rules'
+import { RULES, ruleOf, type RouteRule } from '../../server/keepers/rules'
 import { startServer, type RunningServer } from '../../scripts/lib/server'
 import { entry } from '../helpers/book'
 import { DEMO, addSuper, nextId, submission } from '../helpers/wire'
@@ -103,7 +103,7 @@ describe('every route', () => {
       .replace('{id}', YARD)
       .replace('{hiveId}', 'twill%2F0')
       .replace(/\{\w+\}/g, 'none')
-  const isLetIn = ({ status, body }: Answered, part: Played | undefined, needs: Rule) => {
+  const isLetIn = ({ status, body }: Answered, part: Played | undefined, needs: RouteRule) => {
     if (needs === 'signed-in') return status !== 401
     const isRefused = status === 403 || (status === 404 && body.sentence === 'There is no such yard here.')
     return part === undefined ? !isRefused : !(status === 403)

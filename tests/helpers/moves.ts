@@ -1,10 +1,10 @@
-import type { Handled, Move } from '#core/year'
+import type { Handling, Move } from '#core/year'
 
 const HEAVY = 3
 const cost = (kg: number) => (kg >= HEAVY ? 1e9 : 0) + Math.round(kg * 1000) * 100 + 1
 
 /** Does the moves by the rules of piles, last on, first off; what stands on the hive in the end. */
-export function carriedOut(before: readonly Handled[], after: readonly Handled[], moves: readonly Move[]): string[] {
+export function carriedOut(before: readonly Handling[], after: readonly Handling[], moves: readonly Move[]): string[] {
   const wanted = new Map(after.map((part) => [part.partId, part]))
   const piles = new Map<string, string[]>([['hive', before.map(({ partId }) => partId)]])
   const van = new Set(
@@ -27,7 +27,7 @@ export function carriedOut(before: readonly Handled[], after: readonly Handled[]
  * The least work by going through every state, written apart from the product: any top to any pile, nothing taken for
  * granted.
  */
-export function leastByExhaustion(before: readonly Handled[], after: readonly Handled[], places: number): number {
+export function leastByExhaustion(before: readonly Handling[], after: readonly Handling[], places: number): number {
   const kg = new Map([...before, ...after].map((part) => [part.partId, part.kg]))
   const goalTurned = new Map(after.map((part) => [part.partId, part.standing]))
   // A part that has been off the hive may be put down as the goal has it: marked with a star.

@@ -1,19 +1,19 @@
 <script setup lang="ts">
 // What a book says through time: one measure after the other, or its years laid over each other.
-import { MEASURES, overYears, seriesOf, type Entry, type Found, type Measure, type Weighed } from '#core/book'
+import { MEASURES, overYears, seriesOf, type Entry, type FoundPoint, type SeriesOf, type Weighed } from '#core/book'
 import { massFigure, massUnit } from '#core/units'
 import { useTimeChart } from '~/composables/timeChart'
 
 const props = defineProps<{ entries: readonly Entry[]; weighings: readonly Weighed[] }>()
 const preferences = usePreferences()
-const WORDS: Readonly<Record<Measure, string>> = {
+const WORDS: Readonly<Record<SeriesOf, string>> = {
   seams: 'Bees',
   brood: 'Brood',
   stores: 'Stores',
   weight: 'Weight',
   mites: 'Mites',
 }
-const UNITS = computed<Readonly<Record<Measure, string>>>(() => ({
+const UNITS = computed<Readonly<Record<SeriesOf, string>>>(() => ({
   seams: 'seams of bees',
   brood: 'frames with brood',
   stores: 'frames of sealed stores',
@@ -21,7 +21,7 @@ const UNITS = computed<Readonly<Record<Measure, string>>>(() => ({
   mites: 'mites a day on the tray',
 }))
 const known = computed(() => MEASURES.filter((one) => seriesOf(one, props.entries, props.weighings).length > 0))
-const chosen = ref<Measure | undefined>()
+const chosen = ref<SeriesOf | undefined>()
 const measure = computed({
   get: () => chosen.value ?? known.value[0] ?? 'seams',
   set: (one) => {
@@ -43,7 +43,7 @@ const LOOKS = [
 ] as const
 const ms = (day: string) => Date.parse(`${day}T12:00:00Z`)
 const shown = (value: number) => (measure.value === 'weight' ? Number(massFigure(value, preferences.units, 1)) : value)
-const pointsOf = (found: readonly Found[]) => found.map(({ day, value }) => ({ x: ms(day), y: shown(value) }))
+const pointsOf = (found: readonly FoundPoint[]) => found.map(({ day, value }) => ({ x: ms(day), y: shown(value) }))
 const canvas = ref<HTMLCanvasElement | null>(null)
 useTimeChart(
   canvas,

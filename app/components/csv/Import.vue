@@ -1,7 +1,7 @@
 <script setup lang="ts">
 // Readings from a CSV file: which column is which, in what clock; looked at before anything is kept.
 import { counted } from '#core/words'
-import { ownZone, type CsvMapping, type useCsvImport } from '~/composables/csvImport'
+import { ownZone, type ImportMapping, type useCsvImport } from '~/composables/csvImport'
 
 const props = defineProps<{
   /** The file on its way in. */
@@ -9,11 +9,11 @@ const props = defineProps<{
   name: string
   /** What its controls are found by in tests. */
   test: string
-  mapping: CsvMapping
+  mapping: ImportMapping
   /** What was read cannot be kept as it is. */
   doubtful?: boolean
 }>()
-const emit = defineEmits<{ map: [changed: Partial<CsvMapping>] }>()
+const emit = defineEmits<{ map: [changed: Partial<ImportMapping>] }>()
 const ZONES = [
   ...new Set([
     ownZone(),
@@ -31,7 +31,7 @@ const DECIMALS = [
   { value: '.', label: 'point' },
   { value: ',', label: 'comma' },
 ] as const
-const field = (name: keyof CsvMapping) =>
+const field = (name: keyof ImportMapping) =>
   computed({ get: () => props.mapping[name], set: (value) => emit('map', { [name]: value }) })
 const [time, decimal, zone] = [field('timeColumn'), field('decimal'), field('zone')]
 </script>

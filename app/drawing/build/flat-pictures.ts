@@ -1,4 +1,4 @@
-import { panelOutlines, type CutGroup, type Panel, type Piece, type Stock } from '#core/parts/making'
+import { panelOutlines, type CutGroup, type Panel, type FramePiece, type Stock } from '#core/parts/making'
 import { pieceWord } from '#core/words'
 import type { Drawing } from '#wire/drawing-schema'
 import type { Point } from './block'
@@ -10,7 +10,7 @@ const BOARD_PX = 620
 type Say = (mm: number) => string
 
 /** A piece lying flat, with what is cut into it and the sizes to cut by. */
-export function piecePicture(piece: Piece & Partial<Pick<Panel, 'cuts'>>, say: Say): Drawing {
+export function piecePicture(piece: FramePiece & Partial<Pick<Panel, 'cuts'>>, say: Say): Drawing {
   const cuts = piece.cuts ?? []
   const outline = panelOutlines([{ ...piece, cuts }])[0]!
   const { lengthMm, widthMm } = piece

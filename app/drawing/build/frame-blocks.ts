@@ -1,4 +1,4 @@
-import type { FrameBill, Piece } from '#core/parts/making'
+import type { FrameBill, FramePiece } from '#core/parts/making'
 import type { HangingPattern } from '#core/parts'
 import type { Block } from './block'
 
@@ -88,7 +88,7 @@ export function frameBlocks({ frame, bill }: FrameToDraw): FrameBlocks {
 }
 
 /** One bottom bar in the middle, or two with the sheet between them. */
-function bottomBars(bar: Piece, frames: number, inner: { x0: number; x1: number }, middleMm: number): Block[] {
+function bottomBars(bar: FramePiece, frames: number, inner: { x0: number; x1: number }, middleMm: number): Block[] {
   const one = (y0: number): Block => ({ ...inner, y0, y1: y0 + bar.widthMm, z0: 0, z1: bar.thicknessMm, of: 'timber' })
   return bar.count / frames === 2
     ? [one(middleMm - bar.widthMm - 2), one(middleMm + 2)]

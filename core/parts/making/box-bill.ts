@@ -2,7 +2,7 @@ import { dimensionMm } from '../sizes'
 import { hasBuiltUpEnds } from '../box'
 import { isBox } from '../is'
 import type { ResolvedPart } from '../resolve'
-import type { Fixing, Piece } from './frame-bill'
+import type { Fixing, FramePiece } from './frame-bill'
 
 export const CORNERS = ['rabbet', 'butt', 'finger'] as const
 /** How the boards of a box meet: ends rabbeted half through, plain butt, or fingers. */
@@ -21,7 +21,7 @@ export type Cut =
     }
 
 /** A board of a box with what is cut into it. */
-export interface Panel extends Piece {
+export interface Panel extends FramePiece {
   readonly cuts: readonly Cut[]
 }
 

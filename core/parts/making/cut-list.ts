@@ -1,4 +1,4 @@
-import type { Piece } from './frame-bill'
+import type { FramePiece } from './frame-bill'
 
 /** Boards as bought, and the saw. Lengths in mm. */
 export interface Stock {
@@ -8,7 +8,7 @@ export interface Stock {
 }
 
 interface CutPiece {
-  readonly name: Piece['name']
+  readonly name: FramePiece['name']
   readonly lengthMm: number
 }
 
@@ -56,7 +56,10 @@ export type CutProblem =
 const MOST_PIECES = 2000
 
 /** What makes a cut list impossible, or undefined. */
-export function cutProblem(pieces: readonly Piece[], { lengthMm, widthMm, kerfMm }: Stock): CutProblem | undefined {
+export function cutProblem(
+  pieces: readonly FramePiece[],
+  { lengthMm, widthMm, kerfMm }: Stock,
+): CutProblem | undefined {
   const longest = Math.max(...pieces.map((piece) => piece.lengthMm))
   const widest = Math.max(...pieces.map((piece) => piece.widthMm))
   const smallest = Math.min(...pieces.flatMap((piece) => [piece.lengthMm, piece.widthMm]))
@@ -75,7 +78,7 @@ export function cutProblem(pieces: readonly Piece[], { lengthMm, widthMm, kerfMm
  * at most 11/9 of the best plus one); the least number of boards is printed beside it. Lengths in mm.
  * @throws RangeError for what `cutProblem` finds
  */
-export function cutList(pieces: readonly Piece[], stock: Stock): CutGroup[] {
+export function cutList(pieces: readonly FramePiece[], stock: Stock): CutGroup[] {
   const problem = cutProblem(pieces, stock)
   if (problem) throw new RangeError(`${problem.field}: ${problem.problem}`)
   const thicknesses = [...new Set(pieces.map(({ thicknessMm }) => key(thicknessMm)))].sort((a, b) => b - a)
@@ -91,7 +94,7 @@ export function cutList(pieces: readonly Piece[], stock: Stock): CutGroup[] {
 /** Sizes alike to a hundredth are one size. */
 const key = (mm: number) => Math.round(mm * 100) / 100
 
-function groupOf(pieces: readonly Piece[], thicknessMm: number, stock: Stock): CutGroup {
+function groupOf(pieces: readonly FramePiece[], thicknessMm: number, stock: Stock): CutGroup {
   const widths = [...new Set(pieces.map(({ widthMm }) => key(widthMm)))].sort((a, b) => b - a)
   const strips = widths.flatMap((widthMm) => {
     const lengths = pieces
@@ -142,7 +145,7 @@ function packed<T>(items: readonly T[], sizeOf: (item: T) => number, stockMm: nu
 
 /** No cutting does with fewer: by area with the cut that each piece needs, and by strips in each width side by side. */
 function leastBoards(
-  pieces: readonly Piece[],
+  pieces: readonly FramePiece[],
   widths: readonly number[],
   { lengthMm, widthMm, kerfMm }: Stock,
 ): number {

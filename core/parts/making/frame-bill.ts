@@ -3,7 +3,7 @@ import type { HangingPattern } from '../catalogue'
 import { isFramePattern } from '../frame'
 
 /** A piece of wood, with its finished size in mm. */
-export interface Piece {
+export interface FramePiece {
   readonly name: PieceName
   readonly count: number
   readonly lengthMm: number
@@ -32,7 +32,7 @@ interface Foundation {
 
 export interface FrameBill {
   readonly count: number
-  readonly pieces: readonly Piece[]
+  readonly pieces: readonly FramePiece[]
   readonly fixings: readonly Fixing[]
   readonly foundation: Foundation | null
   /** Wood glue, mL. */
@@ -92,7 +92,7 @@ export function frameBill(
 }
 
 interface Parts {
-  readonly pieces: readonly Piece[]
+  readonly pieces: readonly FramePiece[]
   readonly fixings: readonly Fixing[]
 }
 

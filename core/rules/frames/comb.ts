@@ -9,7 +9,7 @@ import {
   type Content,
 } from '../../parts'
 import { comparableMm, about, exact } from '../../units'
-import type { Context, Measured } from '../context'
+import type { Context, MeasuredHive } from '../context'
 import { bySeverity, fullCount } from '../../stack'
 import { findingOf, type Finding } from '../finding'
 import { filledBoxes, type FilledBox } from './filled-box'
@@ -20,7 +20,7 @@ import { alternate, pushTogether, touchOneSide, wireFrames } from './remedies'
  * What the bees will make of the frames: comb that is not drawn yet, frames without foundation, empty places, gaps
  * between combs.
  */
-export function checkComb(measured: Measured, context: Context): Finding[] {
+export function checkComb(measured: MeasuredHive, context: Context): Finding[] {
   const findings: Finding[] = []
   for (const filled of filledBoxes(measured, context)) {
     if (filled.across.overlapMm > 0) continue

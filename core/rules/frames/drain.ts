@@ -1,11 +1,11 @@
 import { comparableMm, exact } from '../../units'
-import type { Context, Measured } from '../context'
+import type { Context, MeasuredHive } from '../context'
 import { findingOf, type Finding } from '../finding'
 import { filledBoxes, type FilledBox } from './filled-box'
 import { centreFrames } from './remedies'
 
 /** Frames that drain in place are pushed together and centred, above the brood. */
-export function checkDrainFrames(measured: Measured, context: Context): Finding[] {
+export function checkDrainFrames(measured: MeasuredHive, context: Context): Finding[] {
   return filledBoxes(measured, context).flatMap((filled) =>
     isDrainBox(filled) && filled.across.overlapMm === 0 ? [...inBrood(filled), ...hungWell(filled, context)] : [],
   )

@@ -9,7 +9,7 @@ import {
   type CombUse,
   type Role,
 } from '../../parts'
-import type { Context, Measured } from '../context'
+import type { Context, MeasuredHive } from '../context'
 import { judgeAcross, type JudgedAcrossGap } from './judge-across'
 
 /** A box with its frames as they hang, and what the bees will do with every gap across it. */
@@ -44,10 +44,10 @@ export function gapsOfBox(
   return gapsAcross(across, use).map((gap) => judgeAcross(gap, across, most, context))
 }
 
-const known = new WeakMap<Measured, readonly FilledBox[]>()
+const known = new WeakMap<MeasuredHive, readonly FilledBox[]>()
 
 /** The boxes of a hive that hold frames, each looked at once. */
-export function filledBoxes(measured: Measured, context: Context): readonly FilledBox[] {
+export function filledBoxes(measured: MeasuredHive, context: Context): readonly FilledBox[] {
   let found = known.get(measured)
   if (!found)
     known.set(measured, (found = measured.layout.parts.filter(isFilledBox).map((box) => filledBox(box, context))))

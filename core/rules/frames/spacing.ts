@@ -1,7 +1,7 @@
 import { dimensionMm, howManyFit, isFrame, type HangingPlace } from '../../parts'
 import { partEdit, meaningOf } from '../../yard'
 import { comparableMm, about, exact } from '../../units'
-import type { Context, Measured } from '../context'
+import type { Context, MeasuredHive } from '../context'
 import { findingOf, type Finding, type Remedy } from '../finding'
 import { filledBoxes, type FilledBox } from './filled-box'
 import { fullCount } from '../../stack'
@@ -12,7 +12,7 @@ import { addDummy, addFrames, castellate, centreFrames, leaveOut, touchOneSide, 
  * How the frames of each box are spaced: too many, no play, nothing to keep them apart, two systems, spread where they
  * should touch, wide for winter.
  */
-export function checkFrameSpacing(measured: Measured, context: Context): Finding[] {
+export function checkFrameSpacing(measured: MeasuredHive, context: Context): Finding[] {
   const findings: Finding[] = []
   for (const filled of filledBoxes(measured, context)) {
     if (comparableMm(filled.across.overlapMm) > 0) findings.push(tooMany(filled, context))
@@ -180,7 +180,7 @@ function isRoomBeside({ from, to, verdict }: JudgedAcrossGap): boolean {
 }
 
 /** Room beside the last frame, at either wall; boxes alike are told together. */
-export function checkSideRoom(measured: Measured, context: Context): Finding[] {
+export function checkSideRoom(measured: MeasuredHive, context: Context): Finding[] {
   const alike = new Map<string, { boxes: FilledBox[]; mm: number; severity: 'note' | 'watch' }>()
   for (const filled of filledBoxes(measured, context)) {
     if (!filled.gaps.some(isRoomBeside)) continue

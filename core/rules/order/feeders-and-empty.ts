@@ -1,12 +1,12 @@
 import { exact } from '../../units'
 import { goesThrough, type PlacedPart } from '../../stack'
-import type { Context, Measured } from '../context'
+import type { Context, MeasuredHive } from '../context'
 import { findingOf, type Finding, type Remedy } from '../finding'
 import { add, move, openHole, takeOff } from '../remedies'
 import { isBox, isFeeder, findAll } from '../../parts'
 
 /** Feeders that bees cannot reach or that stand proud, and boxes with nothing in them. */
-export function checkFeedersAndEmptyBoxes(measured: Measured, context: Context): Finding[] {
+export function checkFeedersAndEmptyBoxes(measured: MeasuredHive, context: Context): Finding[] {
   return [...feeders(measured, context), ...boxesAboveFeeder(measured), ...emptyBoxes(measured)]
 }
 
@@ -24,12 +24,12 @@ function proudOf(
   return { closing, proudMm: closing ? feeder.topMm - closing.bottomMm : 0 }
 }
 
-function roomAbove({ assembled }: Measured, { catalogue }: Context, closing: PlacedPart): Remedy[] {
+function roomAbove({ assembled }: MeasuredHive, { catalogue }: Context, closing: PlacedPart): Remedy[] {
   const eke = findAll(catalogue, { kind: 'eke', format: closing.pattern?.format })[0]
   return eke ? [add(assembled.hive, closing.index, eke, catalogue)] : []
 }
 
-function feeders(measured: Measured, context: Context): Finding[] {
+function feeders(measured: MeasuredHive, context: Context): Finding[] {
   const { parts } = measured.layout
   return parts.filter(isFeeder).flatMap((feeder) => {
     const { closing, proudMm } = proudOf(parts, feeder)
@@ -47,7 +47,7 @@ function feeders(measured: Measured, context: Context): Finding[] {
 }
 
 /** A feeder shuts off what stands above it, as a crown does. */
-function boxesAboveFeeder({ layout, assembled }: Measured): Finding[] {
+function boxesAboveFeeder({ layout, assembled }: MeasuredHive): Finding[] {
   const feeder = layout.parts.find(({ pattern, faces }) => isFeeder({ pattern }) && !faces.nested)
   const above = feeder
     ? layout.parts.filter(
@@ -70,11 +70,11 @@ function boxesAboveFeeder({ layout, assembled }: Measured): Finding[] {
 }
 
 /** Bees get to it from below; where nothing says where the bees are, nothing is said of them. */
-function hasWayUp({ reachedFromBelow }: Measured, { part }: PlacedPart): boolean {
+function hasWayUp({ reachedFromBelow }: MeasuredHive, { part }: PlacedPart): boolean {
   return reachedFromBelow?.has(part.id) ?? true
 }
 
-function noWayUp({ layout, assembled }: Measured, feeder: PlacedPart): Finding {
+function noWayUp({ layout, assembled }: MeasuredHive, feeder: PlacedPart): Finding {
   const below = layout.parts[feeder.index - 1]
   const shut = layout.parts.findLast(({ index, part }) => index < feeder.index && part.hole === 'closed')
   const remedy = shut ? openHole(shut) : takeOff(assembled.hive, feeder)
@@ -83,7 +83,7 @@ function noWayUp({ layout, assembled }: Measured, feeder: PlacedPart): Finding {
   })
 }
 
-function emptyBoxes({ layout, assembled }: Measured): Finding[] {
+function emptyBoxes({ layout, assembled }: MeasuredHive): Finding[] {
   return layout.parts
     .filter((box) => isBox(box) && box.part.contents.length === 0 && !box.pattern.sections)
     .map((box) => findingOf('order.empty-box', 'note', [box.part.id], { ways: () => [takeOff(assembled.hive, box)] }))

@@ -1,13 +1,13 @@
 import type { PlacedPart, Severity } from '../../stack'
 import { isCold } from '../../yard'
 import { type Role, isBox, isExcluder, findAll } from '../../parts'
-import type { Context, Measured } from '../context'
+import type { Context, MeasuredHive } from '../context'
 import { findingOf, type Finding, type Remedy } from '../finding'
 import { add, move, takeOff } from '../remedies'
 import { nearestBand } from '../trial'
 
 /** Where brood boxes, excluder and supers stand to each other. */
-export function checkQueenOrder(measured: Measured, context: Context): Finding[] {
+export function checkQueenOrder(measured: MeasuredHive, context: Context): Finding[] {
   const boxes = measured.layout.parts.filter(isBox)
   const excluders = measured.layout.parts.filter(isExcluder)
   return [
@@ -27,7 +27,7 @@ function withRole(boxes: readonly PlacedPart[], role: Role): PlacedPart[] {
 }
 
 /** Bees carry up what stands under them until autumn; in the cold they do not reach it (common practice). */
-function supersBelowBrood(measured: Measured, boxes: readonly PlacedPart[], { stage }: Context): Finding[] {
+function supersBelowBrood(measured: MeasuredHive, boxes: readonly PlacedPart[], { stage }: Context): Finding[] {
   return belowBrood(
     measured,
     boxes,
@@ -38,7 +38,7 @@ function supersBelowBrood(measured: Measured, boxes: readonly PlacedPart[], { st
 }
 
 /** The cluster moves up through the winter, not down: food under it is not reached. */
-function foodBelowBrood(measured: Measured, boxes: readonly PlacedPart[], { stage }: Context): Finding[] {
+function foodBelowBrood(measured: MeasuredHive, boxes: readonly PlacedPart[], { stage }: Context): Finding[] {
   return isCold(stage)
     ? belowBrood(
         measured,
@@ -52,7 +52,7 @@ function foodBelowBrood(measured: Measured, boxes: readonly PlacedPart[], { stag
 
 /** Those of some boxes that stand lower than the highest brood: one goes above it, of several the brood goes below. */
 function belowBrood(
-  { assembled: { hive } }: Measured,
+  { assembled: { hive } }: MeasuredHive,
   boxes: readonly PlacedPart[],
   some: readonly PlacedPart[],
   rule: 'order.super-below-brood' | 'order.food-below-brood',
@@ -78,7 +78,7 @@ function belowBrood(
 }
 
 function aroundExcluder(
-  measured: Measured,
+  measured: MeasuredHive,
   boxes: readonly PlacedPart[],
   excluder: PlacedPart,
   { stage, climate }: Context,
@@ -124,7 +124,7 @@ function aroundExcluder(
   return found
 }
 
-function noExcluder(measured: Measured, boxes: readonly PlacedPart[], context: Context): Finding[] {
+function noExcluder(measured: MeasuredHive, boxes: readonly PlacedPart[], context: Context): Finding[] {
   const supers = withRole(boxes, 'super')
   const brood = withRole(boxes, 'brood')
   const lowest = supers[0]
@@ -150,7 +150,7 @@ function holdsCleanComb({ pattern, hung }: PlacedPart): boolean {
 }
 
 /** Every excluder of this format, both ways up; the one whose two faces come nearest the band. */
-function excluderWays(measured: Measured, below: PlacedPart, lowest: PlacedPart, context: Context): Remedy[] {
+function excluderWays(measured: MeasuredHive, below: PlacedPart, lowest: PlacedPart, context: Context): Remedy[] {
   const { hive } = measured.assembled
   const patterns = findAll(context.catalogue, { kind: 'excluder', format: below.pattern?.format })
   const ways = patterns.flatMap((pattern) =>

@@ -13,13 +13,13 @@ import {
 } from '../../parts'
 import { coversColony, type PlacedPart } from '../../stack'
 import { meaningOf } from '../../yard'
-import type { Context, Measured } from '../context'
+import type { Context, MeasuredHive } from '../context'
 import { findingOf, type Finding, type Remedy } from '../finding'
 import { add, move, takeOff, turnOver } from '../remedies'
 import { nearestBand } from '../trial'
 
 /** Floor below, roof on top, a crown under a telescoping roof, nothing on its head. */
-export function checkStackOrder(measured: Measured, context: Context): Finding[] {
+export function checkStackOrder(measured: MeasuredHive, context: Context): Finding[] {
   const { parts } = measured.layout
   if (parts.length === 0) return []
   return [
@@ -35,7 +35,7 @@ export function checkStackOrder(measured: Measured, context: Context): Finding[]
   ]
 }
 
-function noBox({ layout, assembled }: Measured): Finding[] {
+function noBox({ layout, assembled }: MeasuredHive): Finding[] {
   return layout.parts.some(isBox) || layout.parts.some(({ pattern }) => !pattern)
     ? []
     : [findingOf('order.no-box', 'note', [assembled.hive.id])]
@@ -43,7 +43,7 @@ function noBox({ layout, assembled }: Measured): Finding[] {
 
 /** A pattern that goes with what stands there already, at the bottom or at the top of it. */
 function matching(
-  { layout }: Measured,
+  { layout }: MeasuredHive,
   { catalogue }: Context,
   wanted: Wanted,
   at: 'bottom' | 'top' = 'bottom',
@@ -53,7 +53,7 @@ function matching(
   return find(catalogue, { ...wanted, format }) ?? find(catalogue, { ...wanted, format: 'any' })
 }
 
-function floors(measured: Measured, context: Context): Finding[] {
+function floors(measured: MeasuredHive, context: Context): Finding[] {
   const { parts } = measured.layout
   const { hive } = measured.assembled
   const found = parts.filter(isFloor)
@@ -92,7 +92,7 @@ function floors(measured: Measured, context: Context): Finding[] {
   ]
 }
 
-function roofs(measured: Measured, context: Context): Finding[] {
+function roofs(measured: MeasuredHive, context: Context): Finding[] {
   const { parts } = measured.layout
   const { hive } = measured.assembled
   const roof = parts.find(isRoof)
@@ -128,7 +128,7 @@ function roofs(measured: Measured, context: Context): Finding[] {
  * A telescoping roof that the bees get to is glued down, and its skirt leaves no grip; a flush one right over the
  * frames is one way of keeping bees among several. Common practice.
  */
-function crownUnder(measured: Measured, roof: PlacedPart, context: Context): Finding[] {
+function crownUnder(measured: MeasuredHive, roof: PlacedPart, context: Context): Finding[] {
   const { layout, gaps, reachedFromBelow } = measured
   const below = layout.parts[roof.index - 1]
   const frames = layout.parts.findLast(({ faces }) => faces.upper.zones.some(({ surface }) => surface === 'top-bars'))
@@ -167,7 +167,7 @@ function crownUnder(measured: Measured, roof: PlacedPart, context: Context): Fin
 }
 
 /** Two crowns: one too many, but where supers between them are cleaned out or cleared of bees. */
-function secondCrown({ layout, assembled }: Measured, { stage }: Context): Finding[] {
+function secondCrown({ layout, assembled }: MeasuredHive, { stage }: Context): Finding[] {
   const [first, ...more] = layout.parts.filter(isCrown)
   return more.map((second) => {
     const clearing =
@@ -181,7 +181,7 @@ function secondCrown({ layout, assembled }: Measured, { stage }: Context): Findi
 }
 
 /** The crown closes the colony above; frames over it are outside. */
-function boxesAboveCrown({ layout, assembled }: Measured, { stage }: Context): Finding[] {
+function boxesAboveCrown({ layout, assembled }: MeasuredHive, { stage }: Context): Finding[] {
   const crown = layout.parts.find(isCrown)
   const above = crown ? layout.parts.filter((part) => isFilledBox(part) && part.index > crown.index) : []
   if (!crown || above.length === 0) return []
@@ -199,7 +199,7 @@ function boxesAboveCrown({ layout, assembled }: Measured, { stage }: Context): F
 }
 
 /** What works one way up only. */
-function upsideDown({ layout, assembled }: Measured): Finding[] {
+function upsideDown({ layout, assembled }: MeasuredHive): Finding[] {
   return layout.parts.flatMap((part) => {
     const { pattern, placement } = part
     if (!placement.turnedOver || !pattern || wayUpOf(pattern) !== 'one') return []

@@ -1,6 +1,6 @@
 import { meaningOf } from '../../yard'
 import { insideLitres } from '../../stack'
-import type { Context, Measured } from '../context'
+import type { Context, MeasuredHive } from '../context'
 import { findingOf, type Finding } from '../finding'
 import { attach, takeOff } from '../remedies'
 import { isBox, isEntranceFitting, isExcluder, isFloor, find } from '../../parts'
@@ -15,7 +15,7 @@ const ROOM_LITRES = { least: 25, most: 60 } as const
  * A bait hive: room of the right size, a small door, an old comb without honey, no more on it than that (common
  * practice).
  */
-export function checkBait({ layout, assembled }: Measured, { stage, catalogue }: Context): Finding[] {
+export function checkBait({ layout, assembled }: MeasuredHive, { stage, catalogue }: Context): Finding[] {
   if (meaningOf(stage).comes !== 'as-bait') return []
   const { hive, attached } = assembled
   const boxes = layout.parts.filter(isBox)

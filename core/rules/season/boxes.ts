@@ -1,8 +1,8 @@
 import { hasHeldBrood, isCold, meaningOf } from '../../yard'
-import type { Context, Measured } from '../context'
+import type { Context, MeasuredHive } from '../context'
 import { findAll, isBox, isExcluder, isFeeder, isFrameFeeder } from '../../parts'
 import type { PlacedPart } from '../../stack'
-import { findingOf, type Finding, type Way } from '../finding'
+import { findingOf, type Finding, type TriedWay } from '../finding'
 import { swapFor, takeOff, useAsFood } from '../remedies'
 import { nearestBand } from '../trial'
 
@@ -10,7 +10,7 @@ import { nearestBand } from '../trial'
  * Boxes against the stage: old brood kit as a super, supers in treatment, winter and settling, a flow without room
  * (common practice).
  */
-export function checkSeasonBoxes(measured: Measured, context: Context): Finding[] {
+export function checkSeasonBoxes(measured: MeasuredHive, context: Context): Finding[] {
   const { layout, assembled } = measured
   const { stage } = context
   const { hive } = assembled
@@ -66,7 +66,7 @@ export function checkSeasonBoxes(measured: Measured, context: Context): Finding[
 }
 
 /** A feeder comes off; one that closes the hive as a crown does is taken the place of by one. */
-function withoutFeeder(measured: Measured, feeder: PlacedPart, context: Context): Way[] {
+function withoutFeeder(measured: MeasuredHive, feeder: PlacedPart, context: Context): TriedWay[] {
   const { catalogue } = context
   const { hive } = measured.assembled
   const crown = findAll(catalogue, { kind: 'crown', format: feeder.pattern?.format, use: 'cover' }).at(0)

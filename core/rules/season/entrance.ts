@@ -1,6 +1,6 @@
 import { isCold, type Hive, meaningOf } from '../../yard'
 import { setEdge } from '../../yard/deeds'
-import type { Context, Measured } from '../context'
+import type { Context, MeasuredHive } from '../context'
 import { findingOf, type Finding, type Remedy } from '../finding'
 import { add as putIn, attach, detach, takeOff } from '../remedies'
 import { isEntranceFitting, isFloor, isFloorInsert, isStand, isVent, find, findAll, type Use } from '../../parts'
@@ -10,7 +10,7 @@ import type { PlacedPart } from '../../stack'
  * What is at the door and in the floor, against the stage: guarded in the cold, narrow for a small colony, free in the
  * flow (common practice).
  */
-export function checkEntrance(measured: Measured, context: Context): Finding[] {
+export function checkEntrance(measured: MeasuredHive, context: Context): Finding[] {
   const { layout, assembled } = measured
   const { stage, catalogue } = context
   const floor = layout.parts.find(isFloor)
@@ -63,7 +63,7 @@ export function checkEntrance(measured: Measured, context: Context): Finding[] {
 
 /** A guard at the door, its opening above the dead, wind under a mesh; whoever looks today is reminded of the door. */
 function inTheCold(
-  { assembled }: Measured,
+  { assembled }: MeasuredHive,
   { stage, catalogue, today, planned }: Context,
   floor: PlacedPart,
 ): Finding[] {
@@ -103,7 +103,7 @@ function inTheCold(
 }
 
 /** A mesh right on a closed slab or block has no air, and mites that fell through it stay (common practice). */
-function meshOnSlab({ layout, assembled }: Measured, { catalogue }: Context, floor: PlacedPart): Finding[] {
+function meshOnSlab({ layout, assembled }: MeasuredHive, { catalogue }: Context, floor: PlacedPart): Finding[] {
   const under = layout.parts[floor.index - 1]
   if (floor.pattern?.surface !== 'mesh' || !under || !isStand(under) || under.pattern?.material !== 'masonry') return []
   const frame = find(catalogue, { kind: 'stand', use: 'low' })
@@ -117,6 +117,6 @@ function meshOnSlab({ layout, assembled }: Measured, { catalogue }: Context, flo
 /** Fittings that narrow a part of the door, so that it matters where they leave it open. */
 const OPENS_AT_AN_EDGE: ReadonlySet<Use | undefined> = new Set<Use>(['narrow', 'guard'])
 
-function toUpperEdge(hive: Hive, { part }: Measured['assembled']['attached'][number]): Remedy {
+function toUpperEdge(hive: Hive, { part }: MeasuredHive['assembled']['attached'][number]): Remedy {
   return { kind: 'turn-over', partId: part.id, edit: setEdge(hive, part, 'upper') }
 }

@@ -1,6 +1,6 @@
 import { isCold, type Stage, meaningOf } from '../../yard'
 import { massOfPart, sumOf, usualWeighing, type Range } from '../../loads'
-import type { Context, Measured } from '../context'
+import type { Context, MeasuredHive } from '../context'
 import { findingOf, type Finding } from '../finding'
 import { isBox } from '../../parts'
 import { needOfHive } from '../../year'
@@ -10,7 +10,7 @@ import { needOfHive } from '../../year'
  * were said to be, else as packed for winter; all as packed for winter where it is planned.
  */
 export function storesByModelKg(
-  { stack }: Measured['assembled'],
+  { stack }: MeasuredHive['assembled'],
   { planned = false, stage = 'winter' }: { readonly planned?: boolean | undefined; readonly stage?: Stage } = {},
 ): Range {
   // Where there still is brood, a comb of it holds no stores yet: nothing is counted that is not there.
@@ -28,7 +28,7 @@ export function storesByModelKg(
  * year but in a flow (common practice).
  */
 export function checkFood(
-  { assembled, layout }: Measured,
+  { assembled, layout }: MeasuredHive,
   { stage, climate, climateUnsaid, need: asked, stores: known, planned, figures }: Context,
 ): Finding[] {
   if (meaningOf(stage).foodWatched === 'no' || !asked) return []

@@ -1,6 +1,6 @@
 import type { PlacedPart } from '../../stack'
 import { meaningOf } from '../../yard'
-import type { Context, Measured } from '../context'
+import type { Context, MeasuredHive } from '../context'
 import { findingOf, type Finding } from '../finding'
 import { isFilledBox, isFrame } from '../../parts'
 
@@ -21,7 +21,7 @@ function worked({ hung }: Pick<PlacedPart, 'hung'>): { readonly frames: number; 
 }
 
 /** When the highest box is nearly full, so that the next is given before they need it (common practice). */
-export function checkGrowth({ layout }: Measured, { stage, planned, figures }: Context): Finding[] {
+export function checkGrowth({ layout }: MeasuredHive, { stage, planned, figures }: Context): Finding[] {
   const { nextBoxAt } = meaningOf(stage)
   const share = planned || !nextBoxAt ? undefined : figures[nextBoxAt]
   const highest = share === undefined ? undefined : layout.parts.findLast(isFilledBox)

@@ -1,6 +1,6 @@
 import { meaningOf } from '../../yard'
 import type { PlacedPart } from '../../stack'
-import type { Context, Measured } from '../context'
+import type { Context, MeasuredHive } from '../context'
 import { findingOf, type Finding } from '../finding'
 import { takeOff } from '../remedies'
 import { isBox, isEke, isVent } from '../../parts'
@@ -12,7 +12,7 @@ export function isHeadspace(layer: Pick<PlacedPart, 'pattern' | 'part'>): boolea
 }
 
 /** Room left on for a treatment or a feeder: it wants a day to come off, and is overdue after it (common practice). */
-export function checkHeadspace({ layout, assembled }: Measured, { stage, today }: Context): Finding[] {
+export function checkHeadspace({ layout, assembled }: MeasuredHive, { stage, today }: Context): Finding[] {
   const means = meaningOf(stage)
   return layout.parts.filter(isHeadspace).flatMap((room): Finding[] => {
     const { offBy } = room.placement

@@ -1,7 +1,7 @@
 import { meaningOf } from '../../yard'
 import { findAll, isNucleusFormat, isBox, isCrown, isFeeder, isFloor, isFloorInsert, isFrameFeeder } from '../../parts'
 import { coversColony, isOpenAt, SIDES, type Layout, type PlacedPart } from '../../stack'
-import type { Context, Measured } from '../context'
+import type { Context, MeasuredHive } from '../context'
 import { findingOf, type Finding, type Remedy } from '../finding'
 import { add, detach, swapFor, takeOffAll } from '../remedies'
 
@@ -35,7 +35,7 @@ function freeOverMm({ parts }: Pick<Layout, 'parts'>, screen: PlacedPart): numbe
  * A hive made ready for the road: a screen as its top with nothing on it, a floor that lets air in, food for a nucleus.
  * A strong colony under a covered screen on a closed floor can be dead within the hour. Common practice.
  */
-export function checkTravel(measured: Measured, context: Context): Finding[] {
+export function checkTravel(measured: MeasuredHive, context: Context): Finding[] {
   if (!meaningOf(context.stage).isOnTheRoad) return []
   const { layout, assembled } = measured
   const { parts } = layout
@@ -52,7 +52,7 @@ export function checkTravel(measured: Measured, context: Context): Finding[] {
 }
 
 /** What lies on the screen: it has to leave a way out for the air at its sides. */
-function covered({ layout, assembled }: Measured, screen: PlacedPart, { figures }: Context): Finding[] {
+function covered({ layout, assembled }: MeasuredHive, screen: PlacedPart, { figures }: Context): Finding[] {
   const freeMm = freeOverMm(layout, screen)
   if (freeMm === undefined || freeMm >= figures.travelWay) return []
   const above = layout.parts.slice(screen.index + 1)
@@ -65,7 +65,7 @@ function covered({ layout, assembled }: Measured, screen: PlacedPart, { figures 
 }
 
 /** No screen above: with a closed floor the bees have no air at all. */
-function airless({ layout, assembled }: Measured, { catalogue }: Context): Finding[] {
+function airless({ layout, assembled }: MeasuredHive, { catalogue }: Context): Finding[] {
   const { parts } = layout
   const { hive } = assembled
   const top = parts.find((part) => isCrown(part)) ?? parts.at(-1)!
@@ -85,7 +85,11 @@ function airless({ layout, assembled }: Measured, { catalogue }: Context): Findi
 }
 
 /** What lies over the bees goes first, so that nothing covers the screen. */
-function withoutRest(put: Remedy, hive: Measured['assembled']['hive'], others: readonly PlacedPart[]): Remedy['edit'] {
+function withoutRest(
+  put: Remedy,
+  hive: MeasuredHive['assembled']['hive'],
+  others: readonly PlacedPart[],
+): Remedy['edit'] {
   return { kind: 'batch', edits: [takeOffAll(hive, others).edit, put.edit] }
 }
 

@@ -11,7 +11,7 @@ import {
   ABSORBER_FEATURES,
 } from '../../parts'
 import { isCold, partEdit, type Climate, type Hive } from '../../yard'
-import type { Context, Measured } from '../context'
+import type { Context, MeasuredHive } from '../context'
 import { findingOf, type Finding, type Remedy } from '../finding'
 import { comparableMm, exact, roundTo } from '../../units'
 import type { DripFacts } from '../facts'
@@ -30,7 +30,7 @@ interface Top {
 }
 
 /** What is wrong with a winter top of each kind: closed and warm, absorbing, vented, or bare (common practice). */
-export function checkWinterTop({ layout, assembled, reachedFromBelow }: Measured, context: Context): Finding[] {
+export function checkWinterTop({ layout, assembled, reachedFromBelow }: MeasuredHive, context: Context): Finding[] {
   const { stage, climate, figures } = context
   if (!isCold(stage)) return []
   const { parts } = layout

@@ -1,5 +1,5 @@
-import type { Handled, Work } from './model'
-import type { Problem } from './problem'
+import type { Handling, Work } from './model'
+import type { ChangeProblem } from './problem'
 import { isClear, type State } from './state'
 import { leastMovedAgain } from './moved-again'
 
@@ -7,7 +7,7 @@ import { leastMovedAgain } from './moved-again'
 const LIFT = 1e10
 const GRAM = 1e3
 
-export function costOf({ kg, isLift }: Handled): number {
+export function costOf({ kg, isLift }: Handling): number {
   return (isLift ? LIFT : 0) + Math.round(kg * 1000) * GRAM + 1
 }
 
@@ -22,7 +22,7 @@ export function workOfCost(cost: number): Work {
  * What is still to be done at the least: a part on the old hive comes off and goes back, or leaves; one set down goes
  * on once; what comes is put on once; and what must be moved again, since no place keeps it in its order.
  */
-export function leastCost(state: State, problem: Problem, costs: readonly number[]): number {
+export function leastCost(state: State, problem: ChangeProblem, costs: readonly number[]): number {
   const { off, on, target } = problem
   let total = 0
   for (let i = state.done; i < state.piles[0]!.length; i++) {
@@ -40,6 +40,6 @@ export function isComing(part: number, off: readonly number[]): boolean {
 }
 
 /** The part that goes on next, where the hive is clear for it; undefined otherwise. */
-export function nextOn(state: State, { on }: Problem): number | undefined {
+export function nextOn(state: State, { on }: ChangeProblem): number | undefined {
   return isClear(state) ? on[state.done] : undefined
 }

@@ -1,4 +1,4 @@
-import type { Problem } from './problem'
+import type { ChangeProblem } from './problem'
 import { type pileAt, type State, type Step, beginning, isClear, isDone, moved } from './state'
 import { isComing } from './cost'
 
@@ -6,7 +6,7 @@ import { isComing } from './cost'
  * A plan that always comes through: everything off, each part on the pile where it lies best for going back, then the
  * new hive up layer by layer, what lies in the way set aside. With no part in another's way it is the least there is.
  */
-export function straightPlan(problem: Problem, places: number): Step[] {
+export function straightPlan(problem: ChangeProblem, places: number): Step[] {
   const steps: Step[] = []
   let state = beginning(problem, places)
   const take = (step: Step) => {
@@ -36,7 +36,7 @@ export function straightPlan(problem: Problem, places: number): Step[] {
 function bestPlace(
   part: number,
   { piles }: State,
-  { target }: Problem,
+  { target }: ChangeProblem,
   not = 0,
 ): Exclude<ReturnType<typeof pileAt>, 'hive'> {
   let best = -1

@@ -1,5 +1,5 @@
 /** A part as a changeover handles it: it goes with all that is in it. */
-export interface Handled {
+export interface Handling {
   readonly partId: string
   readonly kg: number
   /** Heavy enough to count as a lift. */

@@ -1,4 +1,4 @@
-import type { Problem } from './problem'
+import type { ChangeProblem } from './problem'
 import { signs, type State } from './state'
 
 /** What lies on one set-down place as it can go on, bottom first: each goes on before the one under it. */
@@ -6,7 +6,7 @@ type Run = readonly number[]
 
 /** What is worked out for one problem is kept for all of its states, up to so many; over that the bound says less. */
 const MOST_KNOWN = 60_000
-const knownOf = new WeakMap<Problem, Map<string, number>>()
+const knownOf = new WeakMap<ChangeProblem, Map<string, number>>()
 
 /**
  * What is to be moved once more than off and on, at the least. Parts come off top first. Two that lie on one place
@@ -16,7 +16,7 @@ const knownOf = new WeakMap<Problem, Map<string, number>>()
  * Advances in Mathematics 14, from memory; here all of them are tried).
  * @param costs of moving each part once
  */
-export function leastMovedAgain(state: State, problem: Problem, costs: readonly number[]): number {
+export function leastMovedAgain(state: State, problem: ChangeProblem, costs: readonly number[]): number {
   const { target } = problem
   const [hive, ...piles] = state.piles
   const coming = hive!

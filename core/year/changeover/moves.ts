@@ -1,6 +1,6 @@
 import { costOf, leastCost, workOfCost } from './cost'
 import { straightPlan } from './greedy'
-import { compareWork, SET_DOWN_PLACES, workOf, type Changeover, type Handled, type Move } from './model'
+import { compareWork, SET_DOWN_PLACES, workOf, type Changeover, type Handling, type Move } from './model'
 import { problemOf } from './problem'
 import { leastPlan } from './search'
 import { beginning, type Step } from './state'
@@ -17,8 +17,8 @@ const HASTES = [1.5, 4]
  * @throws RangeError where there are fewer than two set-down places, or a part stands twice
  */
 export function changeoverMoves(
-  before: readonly Handled[],
-  after: readonly Handled[],
+  before: readonly Handling[],
+  after: readonly Handling[],
   places: number = SET_DOWN_PLACES,
 ): Changeover {
   if (places < 2) throw new RangeError('a changeover needs two set-down places')

@@ -32,7 +32,7 @@ import {
 import { massOfPart, mayHold, usualWeighing, type Range } from '../../loads'
 import { boxesToSortInto, mayHoldColony } from './going-down'
 import { changeoverMoves } from './moves'
-import type { Changeover, Handled } from './model'
+import type { Changeover, Handling } from './model'
 
 /** A hive with all the parts that it is made of. */
 export interface HiveWithParts {
@@ -75,7 +75,7 @@ const standingOf = ({ turnedOver, yawDeg, offsetMm }: Placement) =>
 const sameFitting = (a: Attachment) => (b: Attachment) =>
   a.partId === b.partId && a.place === b.place && (a.edge ?? 'lower') === (b.edge ?? 'lower')
 
-interface Weighed extends Handled {
+interface Weighed extends Handling {
   readonly range: Range
 }
 

@@ -1,9 +1,9 @@
-import type { Handled } from './model'
+import type { Handling } from './model'
 
 /** What is to be done, with parts as small numbers: those that stand in the way, and where each has to go. */
-export interface Problem {
+export interface ChangeProblem {
   /** Parts by number: kept ones, those that leave, those that come. */
-  readonly parts: readonly Handled[]
+  readonly parts: readonly Handling[]
   /** What comes off, bottom first, over what stays untouched. */
   readonly off: readonly number[]
   /** What goes on over it, bottom first. */
@@ -14,7 +14,7 @@ export interface Problem {
 }
 
 /** Everything above the first difference has to come off; nothing under it is touched. */
-export function problemOf(before: readonly Handled[], after: readonly Handled[]): Problem {
+export function problemOf(before: readonly Handling[], after: readonly Handling[]): ChangeProblem {
   let same = 0
   while (
     same < before.length &&

@@ -1,6 +1,6 @@
 import TinyQueue from 'tinyqueue'
 import { costOf, isComing, leastCost, nextOn } from './cost'
-import type { Problem } from './problem'
+import type { ChangeProblem } from './problem'
 import { beginning, isDone, keyOf, moved, pileAt, type State, type Step } from './state'
 
 interface Node {
@@ -12,7 +12,7 @@ interface Node {
   readonly before: Node | null
 }
 
-export interface Found {
+export interface FoundPlan {
   /** The steps of the least plan, or null where the search was given up. */
   readonly steps: readonly Step[] | null
   readonly atLeastCost: number
@@ -24,7 +24,7 @@ export interface Found {
  * @param haste 1 for the least plan; more for one that is found sooner and may be that much dearer (Pohl 1970,
  * Heuristic search viewed as path finding in a graph, Artificial Intelligence 1, from memory)
  */
-export function leastPlan(problem: Problem, places: number, mostStates: number, haste = 1): Found {
+export function leastPlan(problem: ChangeProblem, places: number, mostStates: number, haste = 1): FoundPlan {
   const costs = problem.parts.map(costOf)
   const start = beginning(problem, places)
   const queue = new TinyQueue<Node>(
@@ -51,7 +51,7 @@ export function leastPlan(problem: Problem, places: number, mostStates: number, 
 }
 
 /** Moves worth a look: what is next goes on at once, what leaves goes to the van at once; else any top to any pile. */
-function stepsFrom(state: State, problem: Problem): Step[] {
+function stepsFrom(state: State, problem: ChangeProblem): Step[] {
   const next = nextOn(state, problem)
   if (next !== undefined && isComing(next, problem.off)) return [{ part: next, from: 'van', to: 'hive' }]
   const steps: Step[] = []

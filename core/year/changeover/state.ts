@@ -1,5 +1,5 @@
 import type { Pile } from './model'
-import type { Problem } from './problem'
+import type { ChangeProblem } from './problem'
 
 /**
  * Where everything is in the middle of the work: piles bottom first, the hive first of them, and how much of the goal
@@ -18,11 +18,11 @@ export interface Step {
 }
 
 /** Everything still on the hive, every place empty. */
-export function beginning({ off }: Problem, places: number): State {
+export function beginning({ off }: ChangeProblem, places: number): State {
   return { piles: [off, ...Array.from({ length: places }, () => [])], done: 0 }
 }
 
-export function isDone(state: State, { on }: Problem): boolean {
+export function isDone(state: State, { on }: ChangeProblem): boolean {
   return state.done === on.length
 }
 
@@ -32,7 +32,7 @@ export function isClear({ piles, done }: State): boolean {
 }
 
 /** The state after a part has gone from the top of one pile to another. */
-export function moved(state: State, step: Step, problem: Problem): State {
+export function moved(state: State, step: Step, problem: ChangeProblem): State {
   const piles = state.piles.slice()
   if (step.from !== 'van') piles[indexOf(step.from)] = piles[indexOf(step.from)]!.slice(0, -1)
   if (step.to !== 'van') piles[indexOf(step.to)] = [...piles[indexOf(step.to)]!, step.part]

@@ -9,7 +9,7 @@ import {
   type Part,
 } from '../../parts'
 import { isCold, type Attachment, type Climate, type Stage, type Way, meaningOf, type StageMeaning } from '../../yard'
-import { chosen, type Layer, type Writing } from './layers'
+import { chosen, type PlannedLayer, type Writing } from './layers'
 import { isWrapped, keepsWarm } from './stages'
 
 /** What is at the entrance in the cold: by itself mice walk in. */
@@ -42,7 +42,7 @@ const MILD: ReadonlySet<Climate> = new Set<Climate>(['cool-maritime', 'warm-temp
 /** What is attached at a stage: entrance, floor insert, and the ballast that is there. */
 export function fittingsAt(
   writing: Writing,
-  layers: readonly Layer[],
+  layers: readonly PlannedLayer[],
 ): { readonly part: Part; readonly attachment: Attachment }[] {
   const { stage, way, assembled, catalogue, pool, climate } = writing
   const attach = (part: Part) => {

@@ -35,7 +35,7 @@ import { isWanted, type Pool } from './pool'
 import { keepsWarm, supersAt } from './stages'
 
 /** A layer of a stage: the part, changed where the stage asks for it, and how it stands. */
-export interface Layer {
+export interface PlannedLayer {
   readonly part: Part
   readonly placement: Placement
 }
@@ -54,7 +54,7 @@ export interface Writing {
 }
 
 /** The layers of a hive at a stage, bottom first (the domain's table of stages; common practice). */
-export function layersAt(writing: Writing): Layer[] {
+export function layersAt(writing: Writing): PlannedLayer[] {
   const { stage, way } = writing
   const { brood, food: fed } = broodBoxes(writing)
   const count = supersAt(stage, way)
@@ -66,20 +66,20 @@ export function layersAt(writing: Writing): Layer[] {
 }
 
 /** Supers that the food of the hive does not let go: they stay where they are, as food. */
-function supersAsFood(writing: Writing): Layer[] {
+function supersAsFood(writing: Writing): PlannedLayer[] {
   return writing.assembled.stack
     .filter(({ part }) => writing.keptAsFood.has(part.id))
     .map(({ part }) => layer(writing, writing.pool.keep(part), 'food'))
 }
 
-function layer({ assembled, catalogue }: Writing, part: Part, role?: Role): Layer {
+function layer({ assembled, catalogue }: Writing, part: Part, role?: Role): PlannedLayer {
   const standing = assembled.stack.find(({ part: one }) => one.id === part.id)?.placement
   const fresh = newPlacement(part.id, catalogue.patterns.get(part.patternId), role)
   return { part, placement: standing ? (role ? { ...standing, role } : standing) : fresh }
 }
 
 /** Stands as they are, and the floor by the way of keeping. */
-function ground(writing: Writing): Layer[] {
+function ground(writing: Writing): PlannedLayer[] {
   const { assembled, way, format, pool, catalogue } = writing
   const stands = assembled.stack.filter(isStand).map(({ part }) => layer(writing, pool.keep(part)))
   const wanted = { kind: 'floor', format } as const
@@ -92,12 +92,12 @@ function ground(writing: Writing): Layer[] {
 }
 
 /** Where the colony lives: all of it, one box while it settles or where it winters in one; food boxes stay with it. */
-function broodBoxes(writing: Writing): { brood: Layer[]; food: Layer[] } {
+function broodBoxes(writing: Writing): { brood: PlannedLayer[]; food: PlannedLayer[] } {
   const { stage, way, assembled, format, pool, catalogue } = writing
   const form = way.broodForm === 'as-it-stands' ? undefined : formBoxes(way.broodForm, format, catalogue)
   const { livesInOneBox } = meaningOf(stage)
   const lone = livesInOneBox || (isCold(stage) && way.winterSize === 'one')
-  const boxes: Layer[] = []
+  const boxes: PlannedLayer[] = []
   const inUse = assembled.stack.filter(({ pattern, placement }) => isBox({ pattern }) && placement.role !== 'super')
   if (form) {
     for (const { size, role } of form)
@@ -167,7 +167,7 @@ function boxOf(writing: Writing, size: BoxSize, willDo: (part: Part) => boolean)
  * The supers of the hive's format that stand there now, from below; then the shed's that never held brood; then new
  * ones.
  */
-function superBoxes(writing: Writing, count: number): Layer[] {
+function superBoxes(writing: Writing, count: number): PlannedLayer[] {
   const { assembled, pool, format, way, catalogue } = writing
   const size = boxOfSize(catalogue, format, way.superSize) ? way.superSize : 'deep'
   const own = boxOfSize(catalogue, format, size)
@@ -249,14 +249,14 @@ function spaced(part: Part, { stage, way, catalogue }: Writing): Part {
   return spacedFor(box, count, catalogue)?.part ?? part
 }
 
-function excluderOf(writing: Writing): Layer {
+function excluderOf(writing: Writing): PlannedLayer {
   const { format, pool, catalogue } = writing
   const wanted = { kind: 'excluder', format } as const
   return layer(writing, pool.take(need(catalogue, { ...wanted, surface: 'rods' }), wanted))
 }
 
 /** Crown, winter top, feeder and roof. */
-function tops(writing: Writing): Layer[] {
+function tops(writing: Writing): PlannedLayer[] {
   const { stage, way, format, pool, catalogue } = writing
   const get = <K extends PartKind>(wanted: Wanted<K>, will: Wanted<K> = wanted) =>
     pool.take(need(catalogue, { ...wanted, format }), { ...will, format })

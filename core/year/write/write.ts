@@ -17,7 +17,7 @@ import { asNucleus, formatToAdd, usualWay, wayOf } from '../ways'
 import { byHand } from './by-hand'
 import { partsWith, type PlannedStage } from './planned'
 import { fittingsAt } from './fittings'
-import { layersAt, type Layer, type Writing } from './layers'
+import { layersAt, type PlannedLayer, type Writing } from './layers'
 import { poolOf, type Promised } from './pool'
 
 /** A hive through the year. */
@@ -98,7 +98,7 @@ function asItStands(stage: Stage, hive: Hive): PlannedStage {
 /** What one stage is made of. */
 interface Draft {
   readonly stage: Stage
-  readonly layers: readonly Layer[]
+  readonly layers: readonly PlannedLayer[]
   readonly fittings: readonly { readonly part: Part; readonly attachment: Attachment }[]
 }
 

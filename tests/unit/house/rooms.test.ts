@@ -132,6 +132,17 @@ describe('who needs whom', () => {
     expect(Object.keys(doors).filter((door) => !crossings.some(({ way }) => way === door))).toEqual([])
   })
 
+  it('a type has a name of its own: none is exported from two files', () => {
+    const named = new Map<string, string[]>()
+    for (const { room, path } of files) {
+      if (room === 'scripts' || room === 'demo') continue
+      const exported = readFileSync(path, 'utf8').matchAll(/^export (?:declare )?(?:type|interface|class) (\w+)/gm)
+      for (const [, name] of exported) named.set(name!, [...(named.get(name!) ?? []), relative(root, path)])
+    }
+    expect(named.size).toBeGreaterThan(300)
+    expect([...named].filter(([, where]) => new Set(where).size > 1)).toEqual([])
+  })
+
   /** What a file of core takes values from, types left out. */
   function valuesOf(path: string): string[] {
     return [...readFileSync(path, 'utf8').matchAll(/^(?:import|export) (?!type )([^']*?)from '(\.[^']+)'/gm)].flatMap(

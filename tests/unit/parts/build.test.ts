@@ -14,7 +14,7 @@ import {
   panelOutlines,
   sawSettings,
   squareCheck,
-  type Piece,
+  type FramePiece,
 } from '#core/parts/making'
 import { boxOfPattern } from '#core/stack'
 import fc from 'fast-check'
@@ -22,7 +22,7 @@ import { describe, expect, it } from 'vitest'
 
 const frame = (id: string) => CATALOGUE.hanging.get(id)!
 const box = (id: string) => boxOfPattern(CATALOGUE.patterns.get(id)!, CATALOGUE).resolved
-const piece = (lengthMm: number, widthMm: number, count = 1, thicknessMm = 19): Piece => ({
+const piece = (lengthMm: number, widthMm: number, count = 1, thicknessMm = 19): FramePiece => ({
   name: 'side',
   count,
   lengthMm,

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { applyEdit, CLIMATES, withFreshIdentities, type Climate, type Yard, type Stage } from '#core/yard'
 import { type AbsorberFeature, type Content, type Part, CATALOGUE, withSizes } from '#core/parts'
-import { assessHive, type Look, remediesOf, storesByModelKg } from '#core/rules'
+import { assessHive, type AsOf, remediesOf, storesByModelKg } from '#core/rules'
 import { hiveIn, liftsOfHive } from '#core/ask'
 import { CALENDARS, writeYear } from '#core/year'
 import { assembleHive, partsById } from '#core/stack'
@@ -247,7 +247,7 @@ describe('wind, dead bees and full chips in winter', () => {
   })
 
   it('whoever looks today in winter is reminded of the door; a plan and a summer are not', () => {
-    const reminded = (stage: Stage, look: Look) => {
+    const reminded = (stage: Stage, look: AsOf) => {
       const { yard } = build(HIVE, { stage })
       return hiveIn(yard, yard.hives[0]!, look).assessment.findings.some(({ rule }) => rule === 'season.clear-door')
     }

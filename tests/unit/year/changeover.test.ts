@@ -6,14 +6,14 @@ import {
   changeoverMoves,
   compareWork,
   workOf,
-  type Handled,
+  type Handling,
   straightPlan,
   problemOf,
 } from '#core/year'
 import { carriedOut, coinOf, leastByExhaustion } from '../../helpers/moves'
 
 const LIFT_KG = SHIPPED_FIGURES.liftFrom
-const part = (partId: string, kg: number, standing = ''): Handled => ({ partId, kg, isLift: kg >= LIFT_KG, standing })
+const part = (partId: string, kg: number, standing = ''): Handling => ({ partId, kg, isLift: kg >= LIFT_KG, standing })
 const KG = [0.4, 1.5, 2.9, 3, 5, 12, 25]
 
 /** Two stacks that share some of their parts, in any order, some turned over. */

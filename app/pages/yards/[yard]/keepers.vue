@@ -2,7 +2,7 @@
 // Who keeps a yard, and what part each plays; who is not yet there is invited.
 import { keeperFields } from '#wire/keeper-schema'
 import { PASSPHRASE, PLAYED, type Played, type YardKeeper } from '#wire/keepers'
-import { server, type Answer } from '~/sync/server'
+import { server, type ServerAnswer } from '~/sync/server'
 import { copyText } from '~/composables/download'
 
 const me = useMe()
@@ -32,7 +32,7 @@ async function load() {
   else wrong.value = answer.problem.sentence
 }
 watch([() => yard.value?.id, () => me.me?.on], load, { immediate: true })
-async function done(answer: Answer<unknown>) {
+async function done(answer: ServerAnswer<unknown>) {
   wrong.value = answer.ok ? '' : answer.problem.sentence
   await load()
 }
