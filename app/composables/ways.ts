@@ -2,6 +2,7 @@ import type { RouteLocationNormalizedLoaded } from 'vue-router'
 import type { Hive, Yard } from '#core/yard'
 import { laidIn } from '#core/ask'
 import { isBox } from '#core/parts'
+import { addressOf, ALL_VIEWS, isShownAt, VIEWS, type View } from '#wire/views'
 import { useView } from '~/stores/view'
 
 /** A view that can be gone to: its word, its key after G, where it is, and what its addresses begin with. */
@@ -20,19 +21,16 @@ export interface Ways {
   readonly reference: readonly ShownWay[]
 }
 
-const way = (word: string, letter: string, path: string, also: string, under = path): ShownWay => ({
+type InMenu = View & { readonly word: string; readonly letter: string }
+const isInMenu = (view: View): view is InMenu => view.word !== null && view.letter !== null
+
+const wayTo = ({ word, letter, also }: InMenu, path: string, under = path): ShownWay => ({
   word,
   letter,
   path,
   also,
   under,
 })
-
-const REFERENCE: readonly ShownWay[] = [
-  way('Fit', 'i', '/fit', 'compatible sizes formats'),
-  way('Build', 'u', '/build', 'cut list make boards timber'),
-  way('Sources', 'o', '/sources', 'figures numbers limits patterns'),
-]
 
 /** Where a hive's lowest box of frames is looked at from above; all boxes of the yard where it has none. */
 function framesPath(yard: Yard, hive: Hive): string {
@@ -42,44 +40,22 @@ function framesPath(yard: Yard, hive: Hive): string {
 
 /** The views of the yard and the hive that one is at, and what is looked up. */
 export function waysFrom(yard: Yard | undefined, hive: Hive | undefined): Ways {
+  const menu = ALL_VIEWS.filter(isInMenu)
+  const inMenu = (...rungs: readonly View['of'][]) => menu.filter((view) => rungs.includes(view.of))
   return {
-    yard: [
-      way('Row', 'r', '/', 'hives apiary start home'),
-      ...(yard
-        ? [
-            way('Year', 'y', yardPath(yard.id, 'year'), 'season calendar stages flow climate changeover'),
-            way('Shed', 's', yardPath(yard.id, 'shed'), 'kit stock store parts spares loans'),
-            way(
-              'Due',
-              'd',
-              yardPath(yard.id, 'due'),
-              'to-do tasks reminders records unite merge combine nuclei trials inspector',
-            ),
-          ]
-        : []),
-    ],
+    // The row is of every yard.
+    yard: inMenu('yard').flatMap((view) =>
+      view.page === '' ? wayTo(view, '/') : yard ? wayTo(view, addressOf(view, yard.id)) : [],
+    ),
     hive:
       yard && hive
-        ? [
-            way('Bench', 'b', hivePath(yard.id, hive.id, 'bench'), 'stack entrance door gaps bee-space'),
-            way(
-              'Frames',
-              'f',
-              framesPath(yard, hive),
-              'combs runner rabbet castellation spacer lug ear dummy follower spacing',
-              yardPath(yard.id, 'boxes'),
-            ),
-            way('Weight', 'w', hivePath(yard.id, hive.id, 'weight'), 'lifts mass scale heft weigh'),
-            way('Winter', 'n', hivePath(yard.id, hive.id, 'winter'), 'insulation cluster wrap heat damp sensors'),
-            way(
-              'Book',
-              'k',
-              hivePath(yard.id, hive.id, 'book'),
-              'inspection look mites drop tray wash treatment feed crop harvest queen notes diary',
-            ),
-          ]
+        ? inMenu('hive', 'box').map((view) =>
+            view.of === 'box'
+              ? wayTo(view, framesPath(yard, hive), yardPath(yard.id, 'boxes'))
+              : wayTo(view, addressOf(view, yard.id, hive.id)),
+          )
         : [],
-    reference: REFERENCE,
+    reference: inMenu('anything').map((view) => wayTo(view, addressOf(view))),
   }
 }
 
@@ -88,20 +64,20 @@ export function isHere({ under }: ShownWay, path: string): boolean {
   return under === '/' ? path === '/' : path === under || path.startsWith(`${under}/`)
 }
 
+const staying = (of: View['of'], path: string) =>
+  ALL_VIEWS.find((view) => view.of === of && view.staysInView && isShownAt(view, path))
+
 /** The same view of another hive, or its bench where the view is of no hive. */
 export function sameViewOf(route: RouteLocationNormalizedLoaded, yard: Yard, hive: Hive): string {
   if (route.params.part !== undefined) return framesPath(yard, hive)
-  const found = (['weight', 'winter', 'book', 'look'] as const).find((view) => route.path.endsWith(`/${view}`))
-  return hivePath(yard.id, hive.id, found ?? 'bench')
+  return addressOf(staying('hive', route.path) ?? VIEWS.bench, yard.id, hive.id)
 }
 
 /** The same view of another yard, or its row. */
 export function sameViewOfYard(route: RouteLocationNormalizedLoaded, yard: Yard): string | null {
   if (route.params.hive !== undefined || route.params.part !== undefined) return yardPath(yard.id, 'boxes')
-  const found = (['year', 'shed', 'due/records', 'due', 'boxes', 'keepers'] as const).find((view) =>
-    route.path.endsWith(`/${view}`),
-  )
-  return found ? yardPath(yard.id, found) : null
+  const view = staying('yard', route.path)
+  return view ? addressOf(view, yard.id) : null
 }
 
 /** The hives before and after the one that one is at, in the order of the row. */

@@ -31,7 +31,7 @@ describe('the guides', () => {
 
   it.each(guides)('%s shows code that is there', (guide) => {
     const shown = shownIn(guide)
-    expect(shown.length).toBeGreaterThan(1)
+    expect(shown.length).toBeGreaterThan(0)
     for (const { file, lines } of shown) {
       const there = new Set(
         read(file)

@@ -2,7 +2,7 @@ import { readFileSync } from 'node:fs'
 import { dirname, join, relative, resolve } from 'node:path'
 import { describe, expect, it } from 'vitest'
 import rooms from '../../../core/rooms.json'
-import { PAGES } from '../../../server/utils/pages'
+import { PAGES } from '#wire/views'
 import { root, sources } from '../../helpers/sources'
 
 const HOUSE = ['core', 'shared', 'server', 'app', 'cli', 'demo', 'scripts'] as const
