@@ -1,19 +1,13 @@
-import { checkComb } from './frames/comb'
-import { checkDrainFrames } from './frames/drain'
-import { checkFrameSpacing, checkSideRoom } from './frames/spacing'
+import { foundInBox } from './checks'
 import { bySeverity, assembleHive, hasTwoSides, onSide } from '../stack'
 import type { Finding } from './finding'
 import { findingsOfBoth } from './both-sides'
 import type { Context } from './context'
-import { checkEndBars } from './bee-space'
-import { checkFrames } from './fit'
 import { keptPromises, triedOut, type Judgement } from './promise'
 import { trialOf } from './trial'
 import { measure } from './measure'
 import { emptyYard, HIVE_SIDES, type Hive, type HiveSide, type Placement } from '../yard'
 import type { Part } from '../parts'
-
-const CHECKS = [checkFrames, checkEndBars, checkFrameSpacing, checkSideRoom, checkComb, checkDrainFrames]
 
 /** The findings about what hangs in one box, wherever it stands, worst first. */
 export function assessBox(part: Part, placement: Placement, context: Context): Finding[] {
@@ -30,7 +24,7 @@ export function assessBox(part: Part, placement: Placement, context: Context): F
     const box = assembleHive(hive, new Map([[own.id, own]]), context.catalogue)
     const found = (side: HiveSide) => {
       const measured = measure(onSide(box, side, context.catalogue), context)
-      return { findings: CHECKS.flatMap((check) => check(measured, context)), layout: measured.layout }
+      return { findings: foundInBox(measured, context), layout: measured.layout }
     }
     const sides = hasTwoSides(box) ? HIVE_SIDES.map(found) : [found('first')]
     const [first, other] = sides

@@ -13,27 +13,10 @@ import {
 import type { Finding } from './finding'
 import { findingsOfBoth } from './both-sides'
 import type { Context, MeasuredHive } from './context'
-import { checkEndBars, checkVerticalGaps } from './bee-space'
-import { asksForBees, checkColony, mayStay } from './colony'
-import { checkFrames } from './fit'
-import { checkComb, checkDrainFrames, checkFrameSpacing, checkSideRoom } from './frames'
-import { checkJoints } from './joints'
-import { checkFeedersAndEmptyBoxes } from './order/feeders-and-empty'
-import { checkQueenOrder } from './order/queen-order'
-import { checkStackOrder } from './order/stack-order'
-import { checkRoom } from './room'
+import { foundInHive } from './checks'
+import { asksForBees, mayStay } from './colony'
 import { keptPromises, triedOut, type Judgement } from './promise'
 import { trialOf, yardOf } from './trial'
-import {
-  checkBait,
-  checkEntrance,
-  checkFood,
-  checkGrowth,
-  checkHeadspace,
-  checkSeasonBoxes,
-  checkTravel,
-  checkWinterTop,
-} from './season'
 import { heldBack, type Edit, type Hive, type HiveSide, type Yard } from '../yard'
 import { contextOf, measure, type AsOf } from './measure'
 import { comparableMm } from '../units'
@@ -45,30 +28,6 @@ export interface Assessment extends MeasuredHive {
   /** The worst grade of what is not accepted. */
   readonly worst: Grade
 }
-
-const CHECKS: readonly ((measured: MeasuredHive, context: Context) => Finding[])[] = [
-  checkColony,
-  checkStackOrder,
-  checkQueenOrder,
-  checkFeedersAndEmptyBoxes,
-  checkJoints,
-  checkFrames,
-  checkVerticalGaps,
-  checkEndBars,
-  checkFrameSpacing,
-  checkSideRoom,
-  checkComb,
-  checkDrainFrames,
-  checkRoom,
-  checkEntrance,
-  checkWinterTop,
-  checkSeasonBoxes,
-  checkTravel,
-  checkHeadspace,
-  checkGrowth,
-  checkFood,
-  checkBait,
-]
 
 /**
  * Assesses a stack: where every part sits, every gap with what it is made of, what the bees will do with it,
@@ -122,7 +81,7 @@ function judge(assembled: AssembledHive, context: Context, layout?: Layout): Jud
 }
 
 function judgedOn(measured: MeasuredHive, context: Context): Judged {
-  const found = CHECKS.flatMap((check) => check(measured, context))
+  const found = foundInHive(measured, context)
   const isEmpty = context.colony !== undefined && context.colony.is !== 'lives'
   return { ...measured, findings: isEmpty ? found.filter(({ rule }) => !asksForBees(rule)) : found }
 }
