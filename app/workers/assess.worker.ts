@@ -1,5 +1,5 @@
 import { expose } from 'comlink'
-import { assessYard } from './assess-yard'
+import { assessYard } from '#core/words'
 
 /** The one typed door to the worker that says what is wrong in a yard: small, since the first view waits for it. */
 const door = { assessYard }

@@ -2,7 +2,7 @@
 // Every way of wintering this hive in figures, worked out in the worker; press one to see it beside the hive.
 import { catalogueOf } from '#core/parts'
 import type { Hive, Stage, Yard } from '#core/yard'
-import type { WinterWay } from '#core/ask'
+import type { WinterWay, WayFigures, WinterTry } from '#core/ask'
 import { showMass, showTemperature } from '#core/units'
 import {
   capital,
@@ -16,7 +16,6 @@ import {
   winterWayWord,
 } from '#core/words'
 import { planDoor } from '~/composables/doors'
-import type { WayFigures, WinterTry } from '~/workers/winter-yard'
 
 const props = defineProps<{
   yard: Yard

@@ -2,7 +2,7 @@
 // Every hive of the yard as it winters: what it has against what its winter asks, what it loses, where it is wet first.
 import { proxy } from 'comlink'
 import { hasBees, type Yard } from '#core/yard'
-import { winterForm } from '#core/ask'
+import { winterForm, type HiveWinterFigures, type TopFigures } from '#core/ask'
 import { fahrenheitFrom, showMass, showTemperature, parseTemperature } from '#core/units'
 import { yearOf } from '#core/year'
 import { winterMonths } from '#core/heat'
@@ -11,7 +11,6 @@ import * as deeds from '#core/yard/deeds'
 import { planDoor } from '~/composables/doors'
 import { hivePath } from '~/composables/paths'
 import { stackShapes } from '~/drawing/section'
-import type { HiveWinterFigures, TopFigures } from '~/workers/winter-yard'
 
 const props = defineProps<{ yard: Yard; outsideCelsius: number; dripsAlike: number }>()
 const preferences = usePreferences()

@@ -1,12 +1,11 @@
 <script setup lang="ts">
 // One way of keeping bees: the hive that it makes, what it does as bars, what it gains and gives up.
 import type { Yard } from '#core/yard'
-import { plannedHiveIn } from '#core/ask'
+import { plannedHiveIn, type ChoiceAnswer, type YearFigures } from '#core/ask'
 import { showLength, showMass } from '#core/units'
 import { capital } from '#core/words'
 import { INDIGO, SEAM } from '~/drawing/palette'
 import { stackShapes } from '~/drawing/section'
-import type { ChoiceAnswer, YearFigures } from '~/workers/plan-yard'
 
 const props = defineProps<{
   yard: Yard

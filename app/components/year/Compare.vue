@@ -4,7 +4,7 @@ import type { Stage, Way, Yard } from '#core/yard'
 import { stagesOfYear, yearOf } from '#core/year'
 import { showLength, showMass } from '#core/units'
 import { capital, wayFields, wayValue } from '#core/words'
-import { yearFigures, type PlannedYear, type YearFigures } from '~/workers/plan-yard'
+import { yearFigures, type PlannedYear, type YearFigures } from '#core/ask'
 
 const props = defineProps<{ yard: Yard; year: PlannedYear }>()
 const preferences = usePreferences()

@@ -4,10 +4,9 @@ import { colonyIn, type Yard } from '#core/yard'
 import type { PlannedStage } from '#core/year'
 import { showLength, showMass } from '#core/units'
 import { verdictOf } from '#core/words'
-import { plannedHiveIn } from '#core/ask'
+import { plannedHiveIn, type StageFigures } from '#core/ask'
 import { isBare } from '~/drawing/colony'
 import { stackShapes } from '~/drawing/section'
-import type { StageFigures } from '~/workers/plan-yard'
 
 const props = defineProps<{
   yard: Yard

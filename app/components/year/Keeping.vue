@@ -1,12 +1,11 @@
 <script setup lang="ts">
 // How bees are kept: every choice a picture of the hive it makes, with what it does to these hives as bars.
-import { hiveIn } from '#core/ask'
+import { hiveIn, type ChoiceAnswer } from '#core/ask'
 import type { Stage, Way, Yard } from '#core/yard'
 import { formBoxes, formatToAdd, ownedKinds, usualWay, wayOf } from '#core/year'
 import { WAY_GROUPS, wayFields, wayValue, type WayGroup } from '#core/words'
 import { catalogueOf } from '#core/parts'
 import { planDoor } from '~/composables/doors'
-import type { ChoiceAnswer } from '~/workers/plan-yard'
 import * as deeds from '#core/yard/deeds'
 
 const props = defineProps<{ yard: Yard }>()

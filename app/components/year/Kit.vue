@@ -6,7 +6,7 @@ import { catalogueOf, inWords } from '#core/parts'
 import type { Stage, Yard } from '#core/yard'
 import { kitOf, periodsFromSpring, supersPerHive, yearOf } from '#core/year'
 import { capital } from '#core/words'
-import type { PlannedYear } from '~/workers/plan-yard'
+import type { PlannedYear } from '#core/ask'
 
 const props = defineProps<{ yard: Yard; year: PlannedYear }>()
 const preferences = usePreferences()

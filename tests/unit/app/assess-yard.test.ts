@@ -1,12 +1,10 @@
 import { describe, expect, it } from 'vitest'
-import { assessYard, type HiveVerdict } from '~/workers/assess-yard'
-import { hiveIn, liftsOfHive } from '#core/ask'
+import { assessYard, type HiveVerdict } from '#core/words'
+import { hiveIn, liftsOfHive, dayOfYard, yearOfYard, type PlannedYear } from '#core/ask'
 import { CATALOGUE } from '#core/parts'
 import { emptyYard, startHive, type Yard } from '#core/yard'
 import { USUAL_PROFILE } from '#core/loads'
 import { demoPlan } from '../../../demo/make-demo'
-import { dayOfYard } from '~/workers/lift-yard'
-import { yearOfYard, type PlannedYear } from '~/workers/plan-yard'
 import { counter } from '../../helpers/hives'
 
 function yardOf(count: number): Yard {

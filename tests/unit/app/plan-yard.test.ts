@@ -3,7 +3,7 @@ import type { Yard } from '#core/yard'
 import { USUAL_PROFILE } from '#core/loads'
 import { ANY_TIME, stagesOf } from '#core/year'
 import { demoPlan } from '../../helpers/wire'
-import { choicesOf, yearFigures, yearOfYard, type PlannedYear } from '~/workers/plan-yard'
+import { choicesOf, yearFigures, yearOfYard, type PlannedYear } from '#core/ask'
 
 const yard = demoPlan().yards.find(({ name }) => name === 'Kiln Bank')!
 const many: Yard = { ...yard, hives: Array.from({ length: 24 }, (_, i) => ({ ...yard.hives[0]!, id: `h${i}` })) }

@@ -16,15 +16,24 @@ import {
   type FoodBook,
 } from '#core/book'
 import { hasBees, isSound, standingParts, type Yard } from '#core/yard'
-import { hiveAt, hiveIn, carriedOf, feedingAt, hiveByWay, winterForm, winterOf, winterWays } from '#core/ask'
+import {
+  hiveAt,
+  hiveIn,
+  carriedOf,
+  feedingAt,
+  hiveByWay,
+  winterForm,
+  winterOf,
+  winterWays,
+  dayOfYard,
+  yearOfYard,
+  type PlannedYear,
+  winterOfYard,
+} from '#core/ask'
 import { USUAL_PROFILE, usualWeighing } from '#core/loads'
 import { CALENDARS, stagesOf, writeHive, yearOf } from '#core/year'
-import { verdictOf, feedingInWords, feedToCarryInWords } from '#core/words'
+import { verdictOf, feedingInWords, feedToCarryInWords, assessYard, type HiveVerdict } from '#core/words'
 import { coldestTimeOf, dripsOf, firstWet, stateOf } from '#core/heat'
-import { assessYard, type HiveVerdict } from '~/workers/assess-yard'
-import { dayOfYard } from '~/workers/lift-yard'
-import { yearOfYard, type PlannedYear } from '~/workers/plan-yard'
-import { winterOfYard } from '~/workers/winter-yard'
 import { entry } from '../../helpers/book'
 import { HIVE, HOME, say, STATES, STRONG, TODAY } from '../../helpers/states'
 

@@ -3,7 +3,7 @@ import { describe, it } from 'vitest'
 import { assessHive, contextOf, assessBox } from '#core/rules'
 import { catalogueOf, resolvePart } from '#core/parts'
 import { assembleHive, layOut, partsById, partNames } from '#core/stack'
-import { compareSpacings, liftsOfHive } from '#core/ask'
+import { compareSpacings, liftsOfHive, dayOfYard, yearOfYard } from '#core/ask'
 import { newPlacement, planOf, type Yard } from '#core/yard'
 import { USUAL_PROFILE, massOfHive, usualWeighing } from '#core/loads'
 import {
@@ -17,13 +17,10 @@ import {
   writeYear,
   yardAsPlanned,
 } from '#core/year'
-import { findingInWords, gapTitle, termsInWords, type Reader } from '#core/words'
+import { findingInWords, gapTitle, termsInWords, type Reader, assessYard } from '#core/words'
 import { readPlanValue } from '#wire/read'
 import { layOutBench } from '~/drawing/bench-layout'
 import { stackShapes } from '~/drawing/section'
-import { assessYard } from '~/workers/assess-yard'
-import { dayOfYard } from '~/workers/lift-yard'
-import { yearOfYard } from '~/workers/plan-yard'
 import { anyYard } from '../../helpers/any-yard'
 
 const readers: readonly Reader[] = [

@@ -3,14 +3,13 @@
 import { isDrainBox } from '#core/rules'
 import { hangAcross, isBox } from '#core/parts'
 import { bodyHeights, type Lift, standingOf, fullFrameKg, usualWeighing } from '#core/loads'
-import { lighterWays, type Alternative, hiveAt, hiveIn } from '#core/ask'
+import { lighterWays, type Alternative, hiveAt, hiveIn, type StageLoad, type YardDay } from '#core/ask'
 import { showLength, showMass } from '#core/units'
 import { capital, counted, dutyInWords, liftVerdict, SCHOOL_WORDS } from '#core/words'
 import { isBare } from '#core/yard'
 import { proxy } from 'comlink'
 import { useKept } from '~/composables/kept'
 import { planDoor } from '~/composables/doors'
-import type { StageLoad, YardDay } from '~/workers/lift-yard'
 
 const BRICK_KG = 2.7
 /** Wraps as they are made for Langstroth boxes (common practice). */

@@ -1,8 +1,8 @@
-import type { AsOf } from '#core/rules'
-import type { Yard } from '#core/yard'
-import { hiveIn } from '#core/ask'
-import { verdictOf } from '#core/words'
-import type { Verdict, Reader } from '#core/words'
+import type { AsOf } from '../rules'
+import type { Yard } from '../yard'
+import { hiveIn } from '../ask'
+import type { Reader } from './names'
+import { verdictOf, type Verdict } from './verdict-words'
 
 export interface HiveVerdict extends Verdict {
   readonly hiveId: string

@@ -1,9 +1,10 @@
-import { type Grade, roomOf } from '#core/stack'
-import { meaningOf, type Stage, type Way, type Yard } from '#core/yard'
-import { liftsAsPlanned, plannedHiveIn } from '#core/ask'
-import type { LiftProfile } from '#core/loads'
-import { ANY_TIME, stagesOf, writeHive, writingYear, type PlannedHive, type PlannedStage } from '#core/year'
-import { isBox } from '#core/parts'
+import { type Grade, roomOf } from '../../stack'
+import { meaningOf, type Stage, type Way, type Yard } from '../../yard'
+import { liftsAsPlanned } from '../duty'
+import { plannedHiveIn } from '../hive-in'
+import type { LiftProfile } from '../../loads'
+import { ANY_TIME, stagesOf, writeHive, writingYear, type PlannedHive, type PlannedStage } from '../../year'
+import { isBox } from '../../parts'
 
 /** What a hive is at one stage, in figures. */
 export interface StageFigures {

@@ -1,7 +1,8 @@
-import type { Stage, Yard } from '#core/yard'
-import { dutyOf, liftsAsPlanned, liftsOfHive, type Duty, plannedHiveIn } from '#core/ask'
-import { type LiftProfile, usualWeighing } from '#core/loads'
-import { ANY_TIME, stagesOf, writingYear } from '#core/year'
+import type { Stage, Yard } from '../../yard'
+import { dutyOf, liftsAsPlanned, liftsOfHive, type Duty } from '../duty'
+import { plannedHiveIn } from '../hive-in'
+import { type LiftProfile, usualWeighing } from '../../loads'
+import { ANY_TIME, stagesOf, writingYear } from '../../year'
 
 const CHUNK = 10
 

@@ -1,16 +1,8 @@
-import {
-  hiveAt,
-  type HiveIn,
-  hiveByWay,
-  newHiveByWay,
-  winterForm,
-  winterOf,
-  winterWays,
-  type WinterFood,
-} from '#core/ask'
-import type { Hive, Stage, Yard } from '#core/yard'
-import type { Part } from '#core/parts'
-import { dryByAir, firstWet, foodInAll, lossWPerK, stateOf, type Bounded, type DryByAir, type Inside } from '#core/heat'
+import { hiveAt, type HiveIn } from '../hive-in'
+import { hiveByWay, newHiveByWay, winterForm, winterOf, winterWays, type WinterFood } from '../wintering'
+import type { Hive, Stage, Yard } from '../../yard'
+import type { Part } from '../../parts'
+import { dryByAir, firstWet, foodInAll, lossWPerK, stateOf, type Bounded, type DryByAir, type Inside } from '../../heat'
 
 /** What is tried on every way of wintering a hive. */
 export interface WinterTry {
