@@ -8,4 +8,6 @@ export const BEES = {
   winterCoverLow: 0.25,
   winterCoverTypical: 0.4,
   winterCoverHigh: 0.6,
+  clusterLitresPerKg: 10,
+  spareSeams: 2,
 } as const

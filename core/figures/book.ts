@@ -43,4 +43,5 @@ export const BOOK = {
   weakSeams: 4,
   squareSide: 101.6,
   squareComb: 32,
+  signsCountDays: 365,
 } as const

@@ -5,4 +5,5 @@ export const STANDING = {
   strapTail: 300,
   tiltSideways: 5,
   tiltForward: 40,
+  brickKg: 2.7,
 } as const

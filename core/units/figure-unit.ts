@@ -16,6 +16,7 @@ const US_UNITS: Readonly<Record<string, UsUnit>> = {
   g: { unit: 'oz', factor: 1 / 28.349_523_125 },
   mL: { unit: 'fl oz', factor: 1 / 29.573_53 },
   L: { unit: 'quarts', factor: 1.056_688 },
+  'L/kg': { unit: 'quarts/lb', factor: 1.056_688 * KG_PER_POUND },
   'kg/L': { unit: 'lb/gal', factor: 8.345_404 },
   'kg/m³': { unit: 'lb/ft³', factor: 0.062_427_96 },
   'kg/m²': { unit: 'lb/ft²', factor: 0.204_816_1 },

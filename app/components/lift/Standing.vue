@@ -1,5 +1,6 @@
 <script setup lang="ts">
 // Whether it stands: load, centre of mass, wind, strap; level; the site as things to tick.
+import type { WrapCover } from '#core/ask'
 import { useKept } from '~/composables/kept'
 import { tiltMeaning, type Standing } from '#core/loads'
 import type { Layout } from '#core/stack'
@@ -24,7 +25,7 @@ const props = defineProps<{
   drainFrames: boolean
   topHandMm: number | null
   shoulderMm: number
-  wrapMm: readonly { readonly name: string; readonly mm: number }[]
+  wraps: readonly WrapCover[]
   winterBoxesMm: number
   feetMm: number | null
 }>()
@@ -135,13 +136,13 @@ function tick(key: string) {
               : `has ${showLength(standing.wrapRoomMm, preferences.units)} a side before it meets the stand`
           }}
         </dd>
-        <template v-for="one in wrapMm" :key="one.name"
+        <template v-for="one in wraps" :key="one.name"
           ><dt>Wrap for {{ one.name }}</dt>
           <dd>
             {{
-              winterBoxesMm <= one.mm + 0.5
+              one.leavesMm === 0
                 ? `covers the boxes of the winter (${showLength(winterBoxesMm, preferences.units)})`
-                : `leaves ${showLength(winterBoxesMm - one.mm, preferences.units)} of the winter’s boxes bare`
+                : `leaves ${showLength(one.leavesMm, preferences.units)} of the winter’s boxes bare`
             }}
           </dd></template
         >

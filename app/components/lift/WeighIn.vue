@@ -1,10 +1,9 @@
 <script setup lang="ts">
 // Weigh or heft a hive: a reading, what it says of the stores, and the readings there are beside what was predicted.
-import { winterForm, winterOf, hiveAt, hiveIn } from '#core/ask'
-import type { Hive, Stage, Yard } from '#core/yard'
+import { winterForm, winterOf, hiveIn, predictedKgOn } from '#core/ask'
+import type { Hive, Yard } from '#core/yard'
 import { stageOn, yearOf } from '#core/year'
 import { massFigure, massUnit, parseMass, showMass } from '#core/units'
-import { asPlanned, usualWeighing, type Range } from '#core/loads'
 import { foodOf, storesByWeighing, weighDoubt, type WeighDoubt } from '#core/book'
 import { foodThereInWords, weighDoubtInWords, capital, climateUnsaid, rangeInWords } from '#core/words'
 import { localToday } from '~/composables/localTime'
@@ -85,24 +84,15 @@ const food = computed(() =>
 )
 const fillNow = computed(() => weighing.fillPercent ?? Math.round(known.value.context.figures.fillTypical * 100))
 const fillAfter = computed(() => (stores.value ? Math.round(Math.min(1, stores.value.fill) * 1000) / 10 : null))
-/** What the hive would weigh on each day of the readings: as it stands at its own stage, as planned at the others. */
+/** A chart shows so many points at most. */
+const MOST_POINTS = 120
+/** What the hive would weigh on each day of the readings. */
 const predicted = computed(() => {
   const points = held.value?.series.points ?? []
-  const every = Math.max(1, Math.floor(points.length / 120))
-  const { timberKgPerM3 } = weighing.weighingAt(props.hive.stage)
-  const byStage = new Map<Stage, Range>()
-  const massAt = (stage: Stage): Range => {
-    let kg = byStage.get(stage)
-    if (!kg) {
-      const usual = usualWeighing(stage)
-      kg = hiveAt(props.yard, props.hive, stage).mass({ ...asPlanned(usual), timberKgPerM3 }).kg
-      byStage.set(stage, kg)
-    }
-    return kg
-  }
-  return points
-    .filter((_, i) => i % every === 0 || i === points.length - 1)
-    .map(({ at }) => ({ at, ...massAt(stageOn(at, year.value)) }))
+  const every = Math.max(1, Math.floor(points.length / MOST_POINTS))
+  const at = points.filter((_, i) => i % every === 0 || i === points.length - 1).map((point) => point.at)
+  const kg = predictedKgOn(props.yard, props.hive, at, weighing.weighingAt(props.hive.stage).timberKgPerM3)
+  return at.map((one, i) => ({ at: one, ...kg[i]! }))
 })
 
 function read(text: string, name: string, field: Field): number | null {

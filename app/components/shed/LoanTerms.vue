@@ -2,6 +2,8 @@
 // What goes with every loan: until when, and what has to be known before kit goes from bees to bees.
 import dayjs from 'dayjs'
 import { holdsKitBack } from '#core/book'
+import { SHIPPED_FIGURES } from '#core/figures'
+import { yearOf } from '#core/year'
 import { SCORCH_CAUTION, SODA_CAUTION } from '#core/words'
 
 const props = defineProps<{
@@ -10,16 +12,19 @@ const props = defineProps<{
   backBy: string
 }>()
 const emit = defineEmits<{ 'update:backBy': [day: string]; held: [isHeld: boolean] }>()
-const LOOKED_BACK = 365
 const today = dayjs()
+const yards = useYards()
+const lookedBackDays = computed(() => {
+  const yard = yards.yards.find(({ id }) => id === props.yardId)
+  return (yard ? yearOf(yard).figures : SHIPPED_FIGURES).signsCountDays
+})
 const { entries, problem } = useYardBook(() => ({
   yardId: props.yardId,
-  from: today.subtract(LOOKED_BACK, 'day').format('YYYY-MM-DD'),
+  from: today.subtract(lookedBackDays.value, 'day').format('YYYY-MM-DD'),
   to: today.format('YYYY-MM-DD'),
   sorts: ['look', 'fate', 'cleared'],
 }))
 const preferences = usePreferences()
-const yards = useYards()
 const signs = computed(() =>
   holdsKitBack(entries.value ?? []).map(({ at, hiveId }) => {
     const hive = yards.yards.flatMap(({ hives }) => hives).find(({ id }) => id === hiveId)

@@ -126,9 +126,7 @@ const water = computed(() =>
     }
   }),
 )
-const cavity = computed(() =>
-  props.schools ? (props.sides.find(({ state }) => state.insideCelsius > 15) ?? props.sides[1]) : undefined,
-)
+const cavity = computed(() => (props.schools ? props.sides[1] : undefined))
 </script>
 
 <template>

@@ -46,4 +46,16 @@ export const BEES_TOLD = {
     usedIn: 'weight of bees',
     source: MEMORY,
   },
+  clusterLitresPerKg: {
+    unit: 'L/kg',
+    label: 'room that a winter cluster takes where no comb says it',
+    usedIn: 'winter: room of the bees',
+    source: MEMORY,
+  },
+  spareSeams: {
+    unit: '',
+    label: 'seams left to a cluster beside its own where room is taken from it',
+    usedIn: 'winter: room of the bees',
+    source: MEMORY,
+  },
 } as const satisfies Record<keyof typeof BEES, Told>

@@ -108,4 +108,10 @@ export const BOOK_TOLD = {
   squareSide: { unit: 'mm', label: 'side of a square of cut comb, 4 in', usedIn: 'comb honey', source: COMMON },
   squareComb: { unit: 'mm', label: 'thickness of comb that is cut', usedIn: 'comb honey', source: MEMORY },
   fewHives: { unit: 'hives', label: 'fewer on a side tell nothing yet', usedIn: 'comparing ways', source: COMMON },
+  signsCountDays: {
+    unit: 'days',
+    label: 'signs of a disease hold kit back that leaves the yard, for',
+    usedIn: 'lending',
+    source: MEMORY,
+  },
 } as const satisfies Record<keyof typeof BOOK, Told>

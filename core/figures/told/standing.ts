@@ -23,4 +23,5 @@ export const STANDING_TOLD = {
     usedIn: 'standing level',
     source: MEMORY,
   },
+  brickKg: { unit: 'kg', label: 'a brick on the roof', usedIn: 'standing in wind', source: MEMORY },
 } as const satisfies Record<keyof typeof STANDING, Told>

@@ -43,7 +43,6 @@ export function standingOf(
   attached: readonly AttachedPart[],
   mass: HiveMass,
   emptyMass: HiveMass,
-  brickKg: number,
   feetMm = Number.POSITIVE_INFINITY,
 ): Standing {
   const { figures } = layout
@@ -71,9 +70,9 @@ export function standingOf(
       asItStands: tips(mass.kg.middle, standing, figures, false),
       empty: tips(emptyMass.kg.middle, standing, figures, false),
       strapped: tips(mass.kg.middle, standing, figures, true),
-      withBrick: tips(mass.kg.middle + brickKg, standing, figures, false),
+      withBrick: tips(mass.kg.middle + figures.brickKg, standing, figures, false),
       roof: roof && roofKg !== null ? roofWindMs(roofKg, roofArea(roof), figures) : null,
-      roofWithBrick: roof && roofKg !== null ? roofWindMs(roofKg + brickKg, roofArea(roof), figures) : null,
+      roofWithBrick: roof && roofKg !== null ? roofWindMs(roofKg + figures.brickKg, roofArea(roof), figures) : null,
     },
     strapMm: 2 * (layout.heightMm + widest) + figures.strapTail,
     wrapRoomMm:

@@ -31,7 +31,7 @@ function hiveWith(figures: Partial<Record<FigureName, number>>) {
     thickest: Math.max(
       ...boxes.flatMap(({ resolved }) => combsAcross(hangAcross(resolved), 'all-honey').map(({ nearMm }) => nearMm)),
     ),
-    winds: standingOf(assessment.layout, [], mass, mass, 2.7).winds,
+    winds: standingOf(assessment.layout, [], mass, mass).winds,
     lifts: liftsOf(assessment.layout, mass, USUAL_PROFILE),
   }
 }

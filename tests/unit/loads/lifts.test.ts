@@ -159,7 +159,6 @@ describe('whether it stands', () => {
       assembled.attached,
       mass,
       massOfHive(assembled, { fullness: 'empty', meanwhile: 'empty', timberKgPerM3: 420, fill: null }),
-      2.7,
     )
   }
 
@@ -178,7 +177,7 @@ describe('whether it stands', () => {
     expect(winds.strapped).toBeGreaterThanOrEqual(winds.asItStands)
     const { layout, assembled } = build(TALL).assessment
     const kept = massOfHive(assembled, usualWeighing('flow'))
-    const of = (feetMm?: number) => standingOf(layout, assembled.attached, kept, kept, 2.7, feetMm).winds.strapped
+    const of = (feetMm?: number) => standingOf(layout, assembled.attached, kept, kept, feetMm).winds.strapped
     expect(of(200)).toBeLessThan(of())
     expect(of(5000)).toBe(of())
     expect(winds.roofWithBrick!).toBeGreaterThan(winds.roof!)
@@ -213,8 +212,8 @@ describe('whether it stands', () => {
         ),
       }
       const empty = massOfHive(assembled, { fullness: 'empty', meanwhile: 'empty', timberKgPerM3: 420, fill: null })
-      expect(standingOf(narrowed as typeof layout, assembled.attached, mass, empty, 2.7).winds.asItStands).toBe(
-        standingOf(layout, assembled.attached, mass, empty, 2.7).winds.asItStands,
+      expect(standingOf(narrowed as typeof layout, assembled.attached, mass, empty).winds.asItStands).toBe(
+        standingOf(layout, assembled.attached, mass, empty).winds.asItStands,
       )
       expect(wide).toBeGreaterThan(20)
       const poly = lifted(
@@ -231,7 +230,7 @@ describe('whether it stands', () => {
         timberKgPerM3: 420,
         fill: null,
       })
-      const { winds } = standingOf(poly.layout, poly.assembled.attached, poly.mass, polyEmpty, 2.7)
+      const { winds } = standingOf(poly.layout, poly.assembled.attached, poly.mass, polyEmpty)
       const heightMm = poly.layout.heightMm - Math.min(...poly.layout.parts.map(({ bottomMm }) => bottomMm))
       expect(winds.asItStands).toBeCloseTo(
         tippingWindMs(poly.mass.kg.middle, 500, (537 * heightMm) / 1e6, heightMm / 2, SHIPPED_FIGURES),

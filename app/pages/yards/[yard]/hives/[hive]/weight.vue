@@ -3,7 +3,7 @@
 import { isDrainBox } from '#core/rules'
 import { hangAcross, isBox } from '#core/parts'
 import { bodyHeights, type Lift, standingOf, fullFrameKg, usualWeighing } from '#core/loads'
-import { lighterWays, type Alternative, hiveAt, hiveIn, type StageLoad, type YardDay } from '#core/ask'
+import { wrapsFor, lighterWays, type Alternative, hiveAt, hiveIn, type StageLoad, type YardDay } from '#core/ask'
 import { showLength, showMass } from '#core/units'
 import { capital, counted, dutyInWords, liftVerdict, SCHOOL_WORDS } from '#core/words'
 import { isBare } from '#core/yard'
@@ -11,12 +11,6 @@ import { proxy } from 'comlink'
 import { useKept } from '~/composables/kept'
 import { planDoor } from '~/composables/doors'
 
-const BRICK_KG = 2.7
-/** Wraps as they are made for Langstroth boxes (common practice). */
-const WRAPS = [
-  { name: 'two deeps', mm: 488.95 },
-  { name: 'deep + medium', mm: 412.75 },
-]
 const route = useRoute()
 const yards = useYards()
 const view = useView()
@@ -71,7 +65,6 @@ const standing = computed(() => {
     assessment.value.assembled.attached,
     mass.value,
     empty,
-    BRICK_KG,
     feet.value[hive.value?.hive.id ?? ''],
   )
 })
@@ -279,7 +272,7 @@ const LOADS = columnsFor<StageLoad>(
         :drain-frames="drains"
         :top-hand-mm="lifts.highest?.from.handMm ?? null"
         :shoulder-mm="bodyHeights(weighing.own).shoulderMm"
-        :wrap-mm="WRAPS"
+        :wraps="wrapsFor(winterBoxesMm, known!.context.catalogue)"
         :winter-boxes-mm="winterBoxesMm"
         :feet-mm="feet[hive.hive.id] ?? null"
         @feet="setFeet"

@@ -1,8 +1,18 @@
 <script setup lang="ts">
 // Where the heat of a hive goes in winter, where water forms, and what it costs in honey; two ways beside each other.
-import { hiveIn, coldStageOf, hiveByWay, winterForm, winterOf, winterWays, withWay, type WinterWay } from '#core/ask'
-import { framesOf } from '#core/parts'
-import { coldestCelsius, narrowed, seamsOfBees, stateOf, type SensorPlace } from '#core/heat'
+import {
+  hiveIn,
+  coldStageOf,
+  hiveByWay,
+  litresOfBees,
+  roomOfBees,
+  winterForm,
+  winterOf,
+  winterWays,
+  withWay,
+  type WinterWay,
+} from '#core/ask'
+import { coldestCelsius, stateOf, type SensorPlace } from '#core/heat'
 import { WINTER_CAUTION, showSmallMass, showWatts, winterSheet, winterWayWord } from '#core/words'
 import { formatToAdd } from '#core/year'
 import { hasBees, type Edit } from '#core/yard'
@@ -147,42 +157,8 @@ const tallestMm = computed(() => Math.max(300, ...sides.value.map(({ known: hive
 const MOST_SCALE = 0.56
 const scale = computed(() => Math.min(MOST_SCALE, (HIGHEST_PX - ROOM_FOR_WORDS_PX) / tallestMm.value))
 const height = computed(() => Math.round(tallestMm.value * scale.value + ROOM_FOR_WORDS_PX))
-/** A cluster takes about so much room for each kg where no comb says it. */
-const LITRES_A_KG = 10
-const litresOf = (side: WinterSide) => {
-  const { comb } = side.winter
-  return comb ? seamsOfBees(bees.value, comb, side.known.context.figures) * comb.litres : bees.value * LITRES_A_KG
-}
-/** Seams on either side of the cluster that are left to it. */
-const SPARE_SEAMS = 2
 /** How much room the bees take of their own, and the most that less of it would save. */
-const cluster = computed(() => {
-  const side = sides.value[0]
-  if (!side) return null
-  const { winter: own, known: hive, state } = side
-  const litres = litresOf(side)
-  const frames = Math.max(0, ...hive.assembled.stack.map(({ hung }) => framesOf(hung).length))
-  const seams = own.comb ? seamsOfBees(bees.value, own.comb, hive.context.figures) : frames
-  const left = Math.ceil(seams) + SPARE_SEAMS
-  const narrow =
-    left < frames
-      ? stateOf(
-          { ...own.shell, enclosure: narrowed(own.shell.enclosure, left / frames) },
-          { ...asked.value, inside: CLUSTER },
-          hive.context.figures,
-        )
-      : null
-  return {
-    litres,
-    share: litres / own.shell.enclosure.litres,
-    narrow: narrow && {
-      left,
-      frames,
-      watts: state.watts - narrow.watts,
-      kg: (state.honeyKgADay - narrow.honeyKgADay) * 30,
-    },
-  }
-})
+const cluster = computed(() => sides.value[0] && roomOfBees(sides.value[0].known, asked.value))
 async function choose(wayId: string) {
   const query = { ...route.query, beside: wayId }
   Reflect.deleteProperty(query, 'see')
@@ -294,7 +270,7 @@ useHead({ title: computed(() => (place.value ? `Winter of ${place.value.hive.nam
               :state="side.state"
               :humidity="humidity"
               :bees-kg="bees"
-              :cluster-litres="litresOf(side)"
+              :cluster-litres="litresOfBees(side.known, bees)"
               :axis="axis"
               :scale="scale"
               :height="height"
@@ -324,10 +300,10 @@ useHead({ title: computed(() => (place.value ? `Winter of ${place.value.hive.nam
         <p v-if="cluster" class="soft" data-testid="cluster">
           The bees take {{ showVolume(cluster.litres, preferences.units) }}, {{ Math.round(cluster.share * 100) }} % of
           the {{ showVolume(winter.shell.enclosure.litres, preferences.units) }} they have.
-          <template v-if="cluster.narrow && cluster.narrow.watts > 0"
-            >Room for {{ cluster.narrow.left }} frames instead of {{ cluster.narrow.frames }}, behind dummies that
-            sealed, would save at most {{ showWatts(cluster.narrow.watts) }},
-            {{ showSmallMass(cluster.narrow.kg, preferences.units) }} of honey a month.</template
+          <template v-if="cluster.narrower && cluster.narrower.savesWatts > 0"
+            >Room for {{ cluster.narrower.seams }} frames instead of {{ cluster.narrower.frames }}, behind dummies that
+            sealed, would save at most {{ showWatts(cluster.narrower.savesWatts) }},
+            {{ showSmallMass(cluster.narrower.savesKgAMonth, preferences.units) }} of honey a month.</template
           >
         </p>
         <WinterChoose v-if="mode === 'ways'" :way="ways.find(({ id }) => id === chosenWay)" @keep="keepWay" />
