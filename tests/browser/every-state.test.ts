@@ -57,3 +57,15 @@ it('a stand without a box asks nothing of its keeper, and says what it is', asyn
   await page.getByRole('button', { name: /Start a hive/ }).click()
   await page.locator('[data-hive="Twill"]').first().waitFor()
 })
+
+it('where no colony lives nobody is told to count mites, or to spare bees the cold', async () => {
+  const page = await session.open('/sources')
+  for (const name of ['dead of what may be a disease', 'absconded', 'sold']) {
+    const views = viewsOf(YARDS[STATES.findIndex((one) => one.name === name)]!)
+    await page.goto(session.server.url + views.find((view) => view.endsWith('/records'))!)
+    await expect.poll(() => page.getByTestId('no-mites').innerText(), { message: name }).toMatch(/No colony lives/)
+    await page.goto(session.server.url + views.find((view) => view.endsWith('/look'))!)
+    await expect.poll(() => page.locator('main').innerText(), { message: name }).toMatch(/Press each comb/)
+    expect(await page.locator('main').innerText(), name).not.toMatch(/cold time of this yard/)
+  }
+})

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 // Mites of all hives of a yard: month by month against its limits, and hive by hive as last counted.
 import { daysLater, yardMites, type MiteRate } from '#core/book'
-import type { Yard } from '#core/yard'
+import { hasBees, type Yard } from '#core/yard'
 import { yearOf } from '#core/year'
 import { TREATMENT_CAUTION } from '#core/words'
 import { columnsFor } from '~/composables/tableColumn'
@@ -121,7 +121,10 @@ const columns = columnsFor<(typeof rows.value)[number]>(
 <template>
   <section class="mites" aria-label="Mites of the yard" data-testid="yard-mites">
     <p v-if="problem" role="alert">{{ problem }} <ElButton @click="load">Try again</ElButton></p>
-    <p v-if="mites && rows.length === 0" data-testid="no-mites">
+    <p v-if="mites && rows.length === 0 && !yard.hives.some(({ id }) => hasBees(yard, id))" data-testid="no-mites">
+      No colony lives in this yard now: there is nothing to count.
+    </p>
+    <p v-else-if="mites && rows.length === 0" data-testid="no-mites">
       Nobody has counted mites here yet. Put a tray in for three days, or wash half a cup of bees, and write the count
       into the book of its hive.
     </p>

@@ -2,7 +2,7 @@
 // A look written down at the hive, in gloves: one thing at a time, large; nothing said stays unknown.
 import { daysBetween, ontoFrames, SIGNS, type CombSeen, type Entry, type FeedGiven, type Look } from '#core/book'
 import { partingOn } from '#core/year'
-import { isBare } from '#core/yard'
+import { hasBees, isBare } from '#core/yard'
 import { hiveIn } from '#core/ask'
 import {
   DAMP_WORDS,
@@ -306,7 +306,7 @@ useHead({ title: computed(() => `Inspection of ${place.value?.hive.name ?? 'a hi
         <NuxtLink :to="hivePath(place.yard.id, place.hive.id, 'book')">Leave it as it is</NuxtLink>
       </p>
       <UiModes v-model="step" :of="STEPS" name="Step" />
-      <p v-if="rests" class="cold" role="note">
+      <p v-if="rests && hasBees(place.yard, place.hive.id)" class="cold" role="note">
         It is the cold time of this yard: no box is parted now. Heft it, look at the entrance, lift the crown on a mild
         day at most.
       </p>
