@@ -2,13 +2,14 @@
 // Every figure that the product uses: its mark, its source, where it is used; overwritten for a yard, and taken back.
 import {
   CATALOGUE,
-  HIVE_FORMATS,
   countMarks,
   figuresOf,
   sizeLimitOf,
-  type Format,
   type Part,
   inWords,
+  formatName,
+  isFormat,
+  type Pattern,
 } from '#core/parts'
 import { bySeverity } from '#core/stack'
 import {
@@ -94,12 +95,15 @@ const tradeRows = computed<Row[]>(() =>
   }),
 )
 const figures = computed(() => figuresOf(view.catalogue))
+/** With its format, where the name does not say it. */
+const named = (name: string, format: string) =>
+  isFormat(format) && !name.includes(formatName(format)) ? `${name} (${formatName(format)})` : name
 const figureRows = computed<Row[]>(() =>
   figures.value.map(({ key, patternId, label, format, dimension, length }) => {
     const count = used.value.get(patternId) ?? 0
     return {
       key,
-      what: `${capital(inWords(label, preferences.vocabulary))}${format in HIVE_FORMATS && !inWords(label, preferences.vocabulary).includes(HIVE_FORMATS[format as Format].name) ? ` (${HIVE_FORMATS[format as Format].name})` : ''}: ${dimensionWord(dimension).toLowerCase()}`,
+      what: `${capital(named(inWords(label, preferences.vocabulary), format))}: ${dimensionWord(dimension).toLowerCase()}`,
       value: `${withPlusMinus(length, preferences.reader)}`,
       length,
       mark: length.source.mark,
