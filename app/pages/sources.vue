@@ -1,16 +1,6 @@
 <script setup lang="ts">
 // Every figure that the product uses: its mark, its source, where it is used; overwritten for a yard, and taken back.
-import {
-  CATALOGUE,
-  countMarks,
-  figuresOf,
-  sizeLimitOf,
-  type Part,
-  inWords,
-  formatName,
-  isFormat,
-  type Pattern,
-} from '#core/parts'
+import { CATALOGUE, countMarks, figuresOf, sizeLimitOf, type Part, inWords, formatName, isFormat } from '#core/parts'
 import { bySeverity } from '#core/stack'
 import {
   FIGURE_NAMES,
