@@ -113,7 +113,7 @@ export function yearFigures(all: readonly StageFigures[]): YearFigures {
 }
 
 /** The years of several hives together. */
-export function yardFigures(all: readonly YearFigures[]): YearFigures {
+function yardFigures(all: readonly YearFigures[]): YearFigures {
   const most = (one: (figures: YearFigures) => number) => Math.max(0, ...all.map(one))
   const total = (one: (figures: YearFigures) => number) => all.reduce((sum, figures) => sum + one(figures), 0)
   return {

@@ -21,7 +21,7 @@ export interface Footprint {
 export type StartStack = readonly (readonly [patternId: string, role?: 'brood'])[]
 
 /** A usual way of giving a colony room for its brood: its name, and the sizes of its boxes. */
-export type BroodRoom = readonly [name: string, sizes: readonly BoxSize[]]
+type BroodRoom = readonly [name: string, sizes: readonly BoxSize[]]
 
 /** One format of hive: all that is asked of it. */
 export interface HiveFormat extends Footprint {
