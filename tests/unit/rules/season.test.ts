@@ -42,6 +42,7 @@ describe('the entrance by stage (common practice)', () => {
     ['after-crop', null, ['wide-entrance note']],
     ['dearth', null, ['wide-entrance note']],
     ['flow', 'entrance-block', ['no-room watch', 'narrow-entrance note']],
+    ['crop', 'entrance-block', []],
     ['building-up', 'entrance-block', []],
     ['building-up', null, []],
     ['moving', null, ['travel-air stop', 'travel-open mend']],
