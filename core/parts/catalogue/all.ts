@@ -12,6 +12,7 @@ export const CATALOGUE: Catalogue = {
       ...STANDS,
       ...FLOORS,
       ...FORMATS.flatMap((format) => HIVE_FORMATS[format].boxes),
+      ...FORMATS.flatMap((format) => HIVE_FORMATS[format].specialBoxes),
       ...BETWEEN_AND_ABOVE,
       ...FITTINGS,
     ].map((pattern) => [pattern.id, pattern]),

@@ -29,6 +29,7 @@ export const SIXTEEN_BY_TEN: HiveFormat = {
       more: { size: 'deep' },
     }),
   ],
+  specialBoxes: [],
   leftOut: null,
   narrower: null,
   nucleus: null,

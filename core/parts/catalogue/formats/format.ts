@@ -27,8 +27,10 @@ type BroodRoom = readonly [name: string, sizes: readonly BoxSize[]]
 export interface HiveFormat extends Footprint {
   /** Bee space lies below the frames, or above them: rims are drawn on that side too. */
   readonly space: 'below' | 'above'
-  /** Every box of it that ships, those of a whole colony first. */
+  /** Every box of it that ships, for a boxful of one colony's frames. */
   readonly boxes: readonly Pattern[]
+  /** Boxes that hold something else: two colonies, drained combs, sections. */
+  readonly specialBoxes: readonly Pattern[]
   /** The word that its parts go without where no other format is in sight. */
   readonly leftOut: string | null
   /** The same make eight frames wide. */

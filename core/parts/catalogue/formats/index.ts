@@ -15,10 +15,10 @@ import type { HiveFormat } from './format'
 /** Every format of hive that ships: one file a format, one line here. */
 const LIST = {
   'langstroth-10': LANGSTROTH_10,
+  national: NATIONAL,
   'langstroth-8': LANGSTROTH_8,
   'langstroth-8-narrow': LANGSTROTH_8_NARROW,
   'langstroth-5': LANGSTROTH_5,
-  national: NATIONAL,
   'national-6': NATIONAL_6,
   '16x10': SIXTEEN_BY_TEN,
   'poly-langstroth-10': POLY_LANGSTROTH_10,

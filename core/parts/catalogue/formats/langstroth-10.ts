@@ -16,8 +16,8 @@ const FOOTPRINT: Footprint = {
 export const LANGSTROTH_10: HiveFormat = {
   ...FOOTPRINT,
   space: 'above',
-  boxes: [
-    ...langstrothBoxes('langstroth-10', FOOTPRINT, ['deep', 'medium', 'shallow', 'jumbo', 'deep-older']),
+  boxes: [...langstrothBoxes('langstroth-10', FOOTPRINT, ['deep', 'medium', 'shallow', 'jumbo', 'deep-older'])],
+  specialBoxes: [
     box('langstroth-10', FOOTPRINT, {
       id: 'box-double-nucleus',
       names: ['double nucleus, 5 + 5', 'double nucleus, 5 + 5'],

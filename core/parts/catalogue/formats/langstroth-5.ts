@@ -17,6 +17,7 @@ export const LANGSTROTH_5: HiveFormat = {
   ...FOOTPRINT,
   space: 'above',
   boxes: [...langstrothBoxes('langstroth-5', FOOTPRINT, ['deep', 'medium'])],
+  specialBoxes: [],
   leftOut: null,
   narrower: null,
   nucleus: null,

@@ -17,6 +17,7 @@ export const LANGSTROTH_8_NARROW: HiveFormat = {
   ...FOOTPRINT,
   space: 'above',
   boxes: [...langstrothBoxes('langstroth-8-narrow', FOOTPRINT, ['deep', 'medium', 'shallow'])],
+  specialBoxes: [],
   leftOut: null,
   narrower: null,
   nucleus: null,

@@ -17,6 +17,7 @@ export const LANGSTROTH_8: HiveFormat = {
   ...FOOTPRINT,
   space: 'above',
   boxes: [...langstrothBoxes('langstroth-8', FOOTPRINT, ['deep', 'medium', 'shallow'])],
+  specialBoxes: [],
   leftOut: null,
   narrower: null,
   nucleus: 'langstroth-5',

@@ -26,6 +26,8 @@ export const NATIONAL_6: HiveFormat = {
       contents: { framePatternId: 'frame-national-deep', count: 6 },
       more: { size: 'deep' },
     }),
+  ],
+  specialBoxes: [
     box('national-6', FOOTPRINT, {
       id: 'box-national-6-divided',
       names: ['National nucleus divided, 3 + 3', 'National nucleus divided, 3 + 3'],

@@ -20,6 +20,8 @@ export const NATIONAL: HiveFormat = {
     ...nationalBoxes(FOOTPRINT, 'brood'),
     ...nationalBoxes(FOOTPRINT, 'super'),
     ...nationalBoxes(FOOTPRINT, '14x12'),
+  ],
+  specialBoxes: [
     box('national', FOOTPRINT, {
       id: 'box-section-rack',
       names: ['section rack', 'comb honey rack'],

@@ -33,6 +33,7 @@ export const POLY_LANGSTROTH_10: HiveFormat = {
   ...FOOTPRINT,
   space: 'above',
   boxes: [polyLangstroth('deep', '9 5/8'), polyLangstroth('medium', '6 5/8')],
+  specialBoxes: [],
   leftOut: null,
   narrower: null,
   nucleus: null,

@@ -19,6 +19,7 @@ export const POLY_NATIONAL_11: HiveFormat = {
   ...FOOTPRINT,
   space: 'below',
   boxes: [polyNational('poly-national-11', FOOTPRINT, 'brood'), polyNational('poly-national-11', FOOTPRINT, 'super')],
+  specialBoxes: [],
   leftOut: null,
   narrower: null,
   nucleus: null,

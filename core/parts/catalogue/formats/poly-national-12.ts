@@ -20,6 +20,7 @@ export const POLY_NATIONAL_12: HiveFormat = {
   ...FOOTPRINT,
   space: 'below',
   boxes: [polyNational('poly-national-12', FOOTPRINT, 'brood'), polyNational('poly-national-12', FOOTPRINT, 'super')],
+  specialBoxes: [],
   leftOut: null,
   narrower: null,
   nucleus: null,
