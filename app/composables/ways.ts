@@ -2,7 +2,7 @@ import type { RouteLocationNormalizedLoaded } from 'vue-router'
 import type { Hive, Yard } from '#core/yard'
 import { laidIn } from '#core/ask'
 import { isBox } from '#core/parts'
-import { addressOf, ALL_VIEWS, isShownAt, VIEWS, type View } from '#wire/views'
+import { addressOf, ALL_VIEWS, VIEWS, type View } from '#wire/views'
 import { useView } from '~/stores/view'
 
 /** A view that can be gone to: its word, its key after G, where it is, and what its addresses begin with. */
@@ -64,8 +64,11 @@ export function isHere({ under }: ShownWay, path: string): boolean {
   return under === '/' ? path === '/' : path === under || path.startsWith(`${under}/`)
 }
 
+/** By how an address ends: one of an older Duvet has not led on to the new one yet. */
 const staying = (of: View['of'], path: string) =>
-  ALL_VIEWS.find((view) => view.of === of && view.staysInView && isShownAt(view, path))
+  ALL_VIEWS.find(
+    (view) => view.of === of && view.staysInView && path.endsWith(view.page.slice(view.page.lastIndexOf('*') + 1)),
+  )
 
 /** The same view of another hive, or its bench where the view is of no hive. */
 export function sameViewOf(route: RouteLocationNormalizedLoaded, yard: Yard, hive: Hive): string {
