@@ -66,6 +66,6 @@ it('where no colony lives nobody is told to count mites, or to spare bees the co
     await expect.poll(() => page.getByTestId('no-mites').innerText(), { message: name }).toMatch(/No colony lives/)
     await page.goto(session.server.url + views.find((view) => view.endsWith('/look'))!)
     await expect.poll(() => page.locator('main').innerText(), { message: name }).toMatch(/Press each comb/)
-    expect(await page.locator('main').innerText(), name).not.toMatch(/cold time of this yard/)
+    await expect.poll(() => page.locator('main').innerText(), { message: name }).not.toMatch(/cold time of this yard/)
   }
 })
