@@ -4,6 +4,9 @@ export const YEAR_DAYS = 365
 /** Half a year, to the day: what lies between the hemispheres. */
 export const HALF_YEAR_DAYS = 182
 
+/** What is told by the month is told for so many days. */
+export const DAYS_A_MONTH = 30
+
 /** Days of the year before each month begins. */
 const BEFORE_MONTH = [0, 31, 59, 90, 120, 151, 181, 212, 243, 273, 304, 334] as const
 

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 // What two hives beside each other come to: in two sentences, then figure by figure.
 import { firstWet, dryByAir, type WinterState } from '#core/heat'
-import { showTemperature, showMass } from '#core/units'
+import { DAYS_A_MONTH, showTemperature, showMass } from '#core/units'
 import {
   CAN_GIVE_WORDS,
   faceWord,
@@ -28,7 +28,6 @@ const wetWord = ({ state, known }: WinterSide) => {
   const first = state.wetFirst
   return first ? faceWord(first.face, known.names(preferences.vocabulary), preferences.reader) : 'none'
 }
-const DAYS_A_MONTH = 30
 const most = (state: WinterState) =>
   (['wall', 'top', 'floor'] as const)
     .map((place) => ({ place, share: shareOf(state, place) }))

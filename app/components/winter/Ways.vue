@@ -3,7 +3,7 @@
 import { catalogueOf } from '#core/parts'
 import type { Hive, Stage, Yard } from '#core/yard'
 import type { WinterWay, WayFigures, WinterTry } from '#core/ask'
-import { showMass, showTemperature } from '#core/units'
+import { DAYS_A_MONTH, showMass, showTemperature } from '#core/units'
 import {
   capital,
   rangeInWords,
@@ -60,7 +60,6 @@ const nameOf = ({ wayId }: WayFigures) => {
   return way ? `${said(WINTER_GROUP_WORDS[way.group])}: ${winterWayWord(way, preferences.reader)}` : 'As it is'
 }
 const humidity = (share: number | null) => (share === null ? '–' : showHumidity(share))
-const DAYS_A_MONTH = 30
 const COLUMNS = columnsFor<WayFigures>(
   { key: 'way', label: 'Way', width: 230, by: nameOf },
   { key: 'watts', label: 'Heat lost', number: true, text: ({ watts }) => showWatts(watts), by: ({ watts }) => watts },

@@ -1,4 +1,5 @@
 import { framesOf } from '../../parts'
+import { DAYS_A_MONTH } from '../../units'
 import { narrowed, seamsOfBees, stateOf } from '../../heat'
 import type { HiveIn } from '../hive-in'
 import { winterOf } from './hive-winter'
@@ -16,8 +17,6 @@ export interface RoomOfBees {
     readonly savesKgAMonth: number
   } | null
 }
-
-const DAYS_A_MONTH = 30
 
 /** The room that bees take in a hive, L: by the comb that they hang on, or by their mass (from memory). */
 export function litresOfBees(known: HiveIn, beesKg: number): number {

@@ -109,9 +109,26 @@ export function changedList<T>(
   return { list: item ? insert(list, at ?? list.length, item, id) : [...list], before: null, at: at ?? list.length }
 }
 
-/** What was used before there was a pattern for it is used after it was taken back. */
-export function takingBack(before: unknown): { evenInUse?: true } {
-  return before === null ? { evenInUse: true } : {}
+/** A pattern of the keeper's own as an edit has it: kept, or taken away where it is null. */
+export interface OwnPattern<P> {
+  readonly patternId: string
+  readonly pattern: P | null
+  readonly at?: number
+  readonly evenInUse?: boolean
+}
+
+/** A yard's own patterns with one kept, replaced or taken away, and the edit that takes it back; none in use goes. */
+export function withOwnPattern<P extends { readonly id: string }>(
+  patterns: readonly P[],
+  { patternId, pattern, at, evenInUse }: OwnPattern<P>,
+  isInUse: () => boolean,
+): { readonly list: readonly P[]; readonly inverse: OwnPattern<P> } {
+  if (!pattern && !evenInUse && isInUse()) refuse('pattern-in-use', patternId)
+  if (pattern && pattern.id !== patternId) refuse('identity-taken', pattern.id)
+  const done = changedList(patterns, ({ id }) => id === patternId, pattern, at, patternId)
+  // What was used before there was a pattern for it is used after it was taken back.
+  const unseen = done.before === null ? { evenInUse: true } : {}
+  return { list: done.list, inverse: { patternId, pattern: done.before, at: done.at, ...unseen } }
 }
 
 /** The edit that gives back a hive and the yard's list of parts as they are now. */
@@ -158,16 +175,4 @@ export function withPart(yard: Yard, part: Part): Yard {
 /** The hives on which a part stands. */
 export function hivesWith(yard: Yard, partId: string): string[] {
   return yard.hives.filter((hive) => partIdsOf(hive).includes(partId)).map(({ id }) => id)
-}
-
-/** Several edits, one after the other; taken back in the other order. */
-export function applyBatch(yard: Yard, edits: readonly Edit[], apply: (yard: Yard, edit: Edit) => Done): Done {
-  const inverses: Edit[] = []
-  let now = yard
-  for (const edit of edits) {
-    const one = apply(now, edit)
-    now = one.yard
-    inverses.unshift(one.inverse)
-  }
-  return { yard: now, inverse: { kind: 'batch', edits: inverses } }
 }

@@ -1,5 +1,5 @@
 import type { Yard } from '../model/yard'
-import { applyBatch, refuse, type Done } from './applying'
+import { refuse, type Done } from './applying'
 import { isEdit, leavesOf, type Edit } from './edit'
 import { EDIT_KINDS, type PlainEdit } from './kinds'
 import { inNoPlan, keepers, WHOLE_YARD, type Cell, type Does, type EditKind, type HelpersPart } from './kind'
@@ -24,7 +24,15 @@ function kindOf(edit: PlainEdit): EditKind<PlainEdit> {
 
 /** The yard after an edit, and what takes it back. @throws Refusal where it does not fit */
 export function done(yard: Yard, edit: Edit): Done {
-  return isEdit(edit, 'batch') ? applyBatch(yard, edit.edits, done) : kindOf(edit).apply(yard, edit)
+  if (!isEdit(edit, 'batch')) return kindOf(edit).apply(yard, edit)
+  const inverses: Edit[] = []
+  let now = yard
+  for (const each of edit.edits) {
+    const one = done(now, each)
+    now = one.yard
+    inverses.unshift(one.inverse)
+  }
+  return { yard: now, inverse: { kind: 'batch', edits: inverses } }
 }
 
 /** Everything that an edit writes in a yard as it was before the edit. */

@@ -1,5 +1,5 @@
 import type { Yard } from '../../model/yard'
-import { type Done, hivesWith, partOf } from '../applying'
+import { type Done, hivesWith, partOf, withPart } from '../applying'
 import { inverseOfChange, withChange, isKeyed } from '../change-part'
 import type { Cell, EditKind } from '../kind'
 import type { PartFields, PartOrder } from '../part-fields'
@@ -24,9 +24,8 @@ function fieldCells(path: Cell, value: unknown): Cell[] {
 
 function apply(yard: Yard, edit: ChangePart): Done {
   const before = partOf(yard, edit.partId)
-  const after = withChange(before, edit)
   return {
-    yard: { ...yard, parts: yard.parts.map((part) => (part === before ? after : part)) },
+    yard: withPart(yard, withChange(before, edit)),
     inverse: inverseOfChange(before, edit),
   }
 }

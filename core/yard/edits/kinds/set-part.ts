@@ -1,6 +1,6 @@
 import type { Part } from '../../../parts'
 import { type Yard, findPart } from '../../model/yard'
-import { type Done, hivesWith, partOf } from '../applying'
+import { type Done, hivesWith, partOf, withPart } from '../applying'
 import { type EditKind, keepers } from '../kind'
 
 export interface SetPart {
@@ -15,7 +15,7 @@ function isSameButHole(part: Part, before: Part | undefined): boolean {
 function apply(yard: Yard, { part }: SetPart): Done {
   const before = partOf(yard, part.id)
   return {
-    yard: { ...yard, parts: yard.parts.map((other) => (other.id === part.id ? part : other)) },
+    yard: withPart(yard, part),
     inverse: { kind: 'set-part', part: before },
   }
 }

@@ -1,25 +1,18 @@
 import type { Pattern } from '../../../parts'
 import type { Yard } from '../../model/yard'
-import { type Done, changedList, takingBack, refuse } from '../applying'
+import { withOwnPattern, type Done, type OwnPattern } from '../applying'
 import { type EditKind, keepers, inNoPlan, WHOLE_YARD } from '../kind'
 
-export interface SetPattern {
+export interface SetPattern extends OwnPattern<Pattern> {
   readonly kind: 'set-pattern'
-  readonly patternId: string
-  readonly pattern: Pattern | null
-  readonly at?: number
-  readonly evenInUse?: boolean
 }
 
-function apply(yard: Yard, { patternId, pattern, at, evenInUse }: SetPattern): Done {
-  if (!pattern && !evenInUse && yard.parts.some((part) => part.patternId === patternId))
-    refuse('pattern-in-use', patternId)
-  if (pattern && pattern.id !== patternId) refuse('identity-taken', pattern.id)
-  const done = changedList(yard.patterns, ({ id }) => id === patternId, pattern, at, patternId)
-  return {
-    yard: { ...yard, patterns: done.list },
-    inverse: { kind: 'set-pattern', patternId, pattern: done.before, at: done.at, ...takingBack(done.before) },
-  }
+function apply(yard: Yard, edit: SetPattern): Done {
+  const { patternId } = edit
+  const { list, inverse } = withOwnPattern(yard.patterns, edit, () =>
+    yard.parts.some((part) => part.patternId === patternId),
+  )
+  return { yard: { ...yard, patterns: list }, inverse: { kind: 'set-pattern', ...inverse } }
 }
 
 export const SET_PATTERN: EditKind<SetPattern> = {
