@@ -51,7 +51,7 @@ const ofYards = computed<Found[]>(() =>
 )
 const views = computed<Found[]>(() => {
   const ways = waysFrom(view.yard, view.hive)
-  const named = (list: readonly Way[], of: string) =>
+  const named = (list: readonly ShownWay[], of: string) =>
     list.map((way) => ({
       key: way.word,
       word: way.word,

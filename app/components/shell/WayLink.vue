@@ -1,6 +1,6 @@
 <script setup lang="ts">
 // One view by its word; underlined with a stitch where one is.
-const props = defineProps<{ way: Way }>()
+const props = defineProps<{ way: ShownWay }>()
 const route = useRoute()
 const here = computed(() => isHere(props.way, route.path))
 </script>
