@@ -11,6 +11,7 @@ import {
   type ChartOptions,
 } from 'chart.js'
 import { onBeforeUnmount, watch, type Ref } from 'vue'
+import { usePreferences } from '~/stores/preferences'
 
 Chart.defaults.font.family = 'Atkinson Hyperlegible'
 Chart.register(Filler, Legend, LineController, LineElement, LinearScale, PointElement, Tooltip)
@@ -42,20 +43,20 @@ interface TimeChart {
   readonly span: readonly [from: number, to: number]
   readonly scales?: NonNullable<ChartOptions<'line'>['scales']>
   readonly legend?: (label: string) => boolean
+  /** Years lie over each other: a day is told without its year. */
+  readonly isOverYears?: boolean
 }
 
 const nextFrame = () => new Promise<number>((resolve) => requestAnimationFrame(resolve))
 
-/** Lines over days on a canvas. Axes and each line come in a frame each: drawn at once they would hold up the page. */
-export function useTimeChart(
-  canvas: Readonly<Ref<HTMLCanvasElement | null>>,
-  shown: Readonly<Ref<TimeChart>>,
-  dayWord: (day: string) => string,
-): void {
+/** Lines over days on a canvas, the days as their reader writes them. Axes and each line come in a frame each: drawn at once they would hold up the page. */
+export function useTimeChart(canvas: Readonly<Ref<HTMLCanvasElement | null>>, shown: Readonly<Ref<TimeChart>>): void {
   let chart: Chart<'line'> | undefined
   let round = 0
-  const day = (value: number | string) => dayWord(new Date(Number(value)).toISOString().slice(0, 10))
-  async function draw({ lines, ...rest }: TimeChart) {
+  const preferences = usePreferences()
+  async function draw({ lines, isOverYears, ...rest }: TimeChart) {
+    const [begins, ends] = isOverYears ? [5, 10] : [0, 10]
+    const day = (value: number | string) => preferences.day(new Date(Number(value)).toISOString().slice(begins, ends))
     const mine = ++round
     await nextFrame()
     if (mine !== round || !canvas.value) return
@@ -68,7 +69,7 @@ export function useTimeChart(
       begun.update('none')
     }
   }
-  watch([shown, canvas], ([what]) => void draw(what), { immediate: true })
+  watch([shown, canvas, () => preferences.vocabulary], ([what]) => void draw(what), { immediate: true })
   onBeforeUnmount(() => {
     round++
     chart?.destroy()

@@ -57,7 +57,6 @@ useTimeChart(
       scales: { y: { beginAtZero: true, max: Math.ceil(highest.value * 1.1) } },
     }
   }),
-  preferences.day,
 )
 const said = computed(() =>
   (shown.value?.treatments ?? []).map(({ product, from, to, isOpen, worked }) => {

@@ -53,6 +53,7 @@ useTimeChart(
     const first = series.value[0]?.day ?? '2024-01-01'
     const last = series.value.at(-1)?.day ?? '2024-12-31'
     return {
+      isOverYears: way.value === 'over',
       span: way.value === 'over' ? [ms('2024-01-01'), ms('2024-12-31')] : [ms(first), ms(last)],
       lines: lines.map(({ year, points }, i) => {
         const { borderDash, ...look } = LOOKS[i % LOOKS.length]!
@@ -69,7 +70,6 @@ useTimeChart(
       scales: { y: { beginAtZero: true, title: { display: true, text: UNITS.value[measure.value] } } },
     }
   }),
-  (day) => (way.value === 'over' ? preferences.day(day.slice(5)) : preferences.day(day)),
 )
 </script>
 

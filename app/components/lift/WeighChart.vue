@@ -46,7 +46,6 @@ useTimeChart(
       { label: 'to', points: predictedAt('high'), ...hidden, backgroundColor: 'rgba(210, 157, 37, 0.22)', fill: '-1' },
     ],
   })),
-  (day) => day,
 )
 </script>
 

@@ -1,30 +1,27 @@
 <script setup lang="ts">
 // Weigh or heft a hive: a reading, what it says of the stores, and the readings there are beside what was predicted.
-import { winterForm, winterOf, hiveIn, predictedKgOn } from '#core/ask'
+import { hiveIn, predictedKgOn } from '#core/ask'
 import type { Hive, Yard } from '#core/yard'
 import { stageOn, yearOf } from '#core/year'
 import { massFigure, massUnit, parseMass, showMass } from '#core/units'
 import { foodOf, storesByWeighing, weighDoubt, type WeighDoubt } from '#core/book'
-import { foodThereInWords, weighDoubtInWords, capital, climateUnsaid, rangeInWords } from '#core/words'
+import { weighDoubtInWords, capital } from '#core/words'
 import { localToday } from '~/composables/localTime'
 import { useHiveBook } from '~/composables/hiveBook'
 import dayjs from 'dayjs'
 import { server } from '~/sync/server'
 import type { HiveWeighIns } from '#wire/answers'
 import type { WeighIn } from '#wire/weigh-in-schema'
-import { nameSchema } from '#wire/names-schema'
 
 const props = defineProps<{ yard: Yard; hive: Hive }>()
 const weighing = useWeighing()
 const foodBooks = useFoodBooks()
 const book = useBook()
-/** Where a device on this machine reaches this Duvet. */
-const { origin } = location
 const preferences = usePreferences()
 const moment = useMoment()
 const method = ref<'scale' | 'heft'>('scale')
 const typed = reactive({ kg: '', left: '', right: '', at: localNow() })
-type Field = 'kg' | 'left' | 'right' | 'at' | 'scale'
+type Field = 'kg' | 'left' | 'right' | 'at'
 /** What is wrong, and the field it stands at; null where it is of none. */
 const wrong = ref<{ readonly field: Field | null; readonly sentence: string } | null>(null)
 const wrongAt = (field: Field | null) => (wrong.value?.field === field ? wrong.value.sentence : '')
@@ -56,8 +53,6 @@ watch(
 
 const year = computed(() => yearOf(props.yard))
 const known = computed(() => hiveIn(props.yard, props.hive))
-/** What its winter form burns by its heat, beside the one need. */
-const byHeat = computed(() => winterOf(winterForm(props.yard, props.hive)).food().byHeat)
 const newest = computed(() => held.value?.latest[0])
 const written = useHiveBook(() => ({ yardId: props.yard.id, hiveId: props.hive.id }))
 const entries = computed(() => written.entries.value ?? [])
@@ -82,8 +77,6 @@ const stores = computed(() =>
 const food = computed(() =>
   written.entries.value ? foodOf(known.value, written.entries.value, written.ofTheseBoxes.value, localToday()) : null,
 )
-const fillNow = computed(() => weighing.fillPercent ?? Math.round(known.value.context.figures.fillTypical * 100))
-const fillAfter = computed(() => (stores.value ? Math.round(Math.min(1, stores.value.fill) * 1000) / 10 : null))
 /** A chart shows so many points at most. */
 const MOST_POINTS = 120
 /** What the hive would weigh on each day of the readings. */
@@ -173,24 +166,6 @@ async function setRemoved(batchId: string, removed: boolean) {
   takenBack.value = removed ? batchId : null
   await load()
 }
-const scaleName = ref('')
-const newScale = ref<{ id: string; key: string } | null>(null)
-async function setUpScale() {
-  wrong.value = null
-  if (!nameSchema.isValidSync(scaleName.value.trim())) {
-    fail('scale', 'Name of the scale is empty: give it one, such as Left stand.')
-    return
-  }
-  const answer = await server.addScale({
-    yardId: props.yard.id,
-    hiveId: props.hive.id,
-    name: scaleName.value.trim(),
-  })
-  if (answer.ok) newScale.value = answer.value
-  else fail(null, answer.problem.sentence)
-  scaleName.value = ''
-  await load()
-}
 const LATEST = columnsFor<HiveWeighIns['latest'][number]>(
   { key: 'when', label: 'When', width: 150, by: ({ at }) => at },
   { key: 'weight', label: 'Weight', width: 130, by: ({ kg }) => kg },
@@ -251,55 +226,14 @@ const LATEST = columnsFor<HiveWeighIns['latest'][number]>(
         >
         <ElButton text @click="doubt = null">Type it again</ElButton>
       </div>
-      <template v-if="stores && newest">
-        <h2>Stores by the reading of {{ moment(newest.at) }}</h2>
-        <dl data-testid="stores">
-          <dt>Weighed, predicted</dt>
-          <dd>
-            {{ showMass(newest.kg, preferences.units) }},
-            {{ showMass(stores.predictedKg.middle, preferences.units) }} ({{
-              rangeInWords(stores.predictedKg, preferences.reader)
-            }})
-          </dd>
-          <dt>Tare of this stack</dt>
-          <dd>
-            {{ showMass(stores.tareKg.middle, preferences.units) }} ({{
-              rangeInWords(stores.tareKg, preferences.reader)
-            }})
-          </dd>
-          <dt>Bees and brood allowed</dt>
-          <dd>{{ showMass(stores.beesKg.middle + stores.broodKg.middle, preferences.units) }}</dd>
-          <dt>Stores</dt>
-          <dd>
-            <b>{{ showMass(stores.storesKg.middle, preferences.units) }}</b> ({{
-              rangeInWords(stores.storesKg, preferences.reader)
-            }})
-          </dd>
-          <template v-if="food">
-            <dt>There now</dt>
-            <dd data-testid="weigh-there">{{ foodThereInWords(food, preferences.reader) }}</dd>
-          </template>
-          <dt>Winter here asks for{{ climateUnsaid(yard) }}</dt>
-          <dd>
-            {{ massFigure(stores.needKg.low, preferences.units) }} to
-            {{ showMass(stores.needKg.high, preferences.units) }}:
-            {{ stores.shortKg > 0 ? `${showMass(stores.shortKg, preferences.units)} short` : 'enough' }}
-          </dd>
-          <dt>Heat of its winter form</dt>
-          <dd>burns {{ rangeInWords(byHeat, preferences.reader, 0) }}</dd>
-          <dt>Combs filled</dt>
-          <dd>{{ Math.round(stores.fill * 100) }} % of all that they can hold</dd>
-        </dl>
-        <p>
-          Fill of a full comb: {{ fillNow }} % before, {{ fillAfter }} % after.
-          <ElButton data-testid="use-fill" @click="weighing.fillPercent = fillAfter">
-            Correct it by this reading
-          </ElButton>
-          <ElButton v-if="weighing.fillPercent !== null" text @click="weighing.fillPercent = null">
-            As it came
-          </ElButton>
-        </p>
-      </template>
+      <LiftStoresByReading
+        v-if="stores && newest"
+        :yard="yard"
+        :hive="hive"
+        :newest="newest"
+        :stores="stores"
+        :food="food"
+      />
       <p class="caution">
         A half-lift at each side is read with a luggage scale, hive straight, nobody under it. Figures are guidance;
         look at the combs before you trust them.
@@ -342,27 +276,7 @@ const LATEST = columnsFor<HiveWeighIns['latest'][number]>(
         {{ importing ? 'Close' : 'Bring readings from a CSV file' }}
       </ElButton>
       <LiftImportCsv v-if="importing" :yard-id="yard.id" :hive-id="hive.id" @done="load" />
-      <h2>A scale under the hive</h2>
-      <ul v-if="held && held.scales.length > 0">
-        <li v-for="scale in held.scales" :key="scale.id">
-          {{ scale.name }}:
-          {{
-            scale.seenAt
-              ? `last heard of ${moment(scale.seenAt)}, battery ${scale.batteryPercent ?? '?'} %`
-              : 'not heard of yet'
-          }}
-        </li>
-      </ul>
-      <form @submit.prevent="setUpScale">
-        <label>Name of the scale <ElInput v-model="scaleName" maxlength="60" data-testid="scale-name" /></label>
-        <p v-if="wrongAt('scale')" class="wrong" role="alert">{{ wrongAt('scale') }}</p>
-        <ElButton native-type="submit" data-testid="add-scale">Set it up</ElButton>
-      </form>
-      <p v-if="newScale" class="key" data-testid="scale-key">
-        Its key is shown this once. To try a simulated one:<br /><code
-          >npm run scale -- --id {{ newScale.id }} --key {{ newScale.key }} --url {{ origin }}</code
-        >
-      </p>
+      <LiftScales :yard-id="yard.id" :hive-id="hive.id" :scales="held?.scales ?? []" @changed="load" />
     </section>
   </div>
 </template>
@@ -401,21 +315,9 @@ label {
   font-size: 14px;
 }
 
-dl {
-  display: grid;
-  grid-template-columns: auto 1fr;
-  gap: 3px 12px;
-  margin: 0;
-}
-
-dt,
 .soft,
 .caution {
   color: var(--soft-ink);
-}
-
-dd {
-  margin: 0;
 }
 
 .wrong {
@@ -431,10 +333,6 @@ dd {
   padding: 8px 12px;
   border-left: 5px solid var(--watch);
   background: var(--sheet);
-}
-
-.key code {
-  overflow-wrap: anywhere;
 }
 
 @media (max-width: 900px) {

@@ -82,7 +82,6 @@ useTimeChart(
       scales: { y: { beginAtZero: true, max: Math.ceil(top.value) } },
     }
   }),
-  preferences.day,
 )
 const names = computed(() => new Map(props.yard.hives.map(({ id, name }) => [id, name])))
 const rows = computed(() => (mites.value?.last ?? []).filter(({ hiveId }) => names.value.has(hiveId)))

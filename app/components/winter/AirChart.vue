@@ -56,7 +56,6 @@ useTimeChart(
       },
     },
   })),
-  preferences.day,
 )
 </script>
 
