@@ -13,8 +13,7 @@ import {
 import type { Finding } from './finding'
 import { findingsOfBoth } from './both-sides'
 import type { Context, MeasuredHive } from './context'
-import { foundInHive } from './checks'
-import { asksForBees, mayStay } from './colony'
+import { foundInHive, mayStay } from './checks'
 import { keptPromises, triedOut, type Judgement } from './promise'
 import { trialOf, yardOf } from './trial'
 import { heldBack, type Edit, type Hive, type HiveSide, type Yard } from '../yard'
@@ -80,11 +79,10 @@ function judge(assembled: AssembledHive, context: Context, layout?: Layout): Jud
   }
 }
 
-function judgedOn(measured: MeasuredHive, context: Context): Judged {
-  const found = foundInHive(measured, context)
-  const isEmpty = context.colony !== undefined && context.colony.is !== 'lives'
-  return { ...measured, findings: isEmpty ? found.filter(({ rule }) => !asksForBees(rule)) : found }
-}
+const judgedOn = (measured: MeasuredHive, context: Context): Judged => ({
+  ...measured,
+  findings: foundInHive(measured, context),
+})
 
 /** Worst first, with the worst grade of what is not accepted. */
 function gradedOf(judged: Judged): Assessment {

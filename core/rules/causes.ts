@@ -1,4 +1,5 @@
-import { remediesOf, type Finding, type Remedy } from './finding'
+import { remediesOf, type Finding } from './finding'
+import type { Remedy } from './remedy'
 
 /** Findings that one and the same way out betters, with every way out of any of them once. */
 export interface Cause {

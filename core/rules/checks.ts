@@ -1,55 +1,35 @@
-import { checkEndBars, checkVerticalGaps } from './bee-space'
-import { checkColony } from './colony'
+import { STAGES, meaningOf, type Stage } from '../yard'
+import { RULES } from './all'
 import type { Context, MeasuredHive } from './context'
-import type { Finding } from './finding'
-import { checkFrames } from './fit'
-import { checkComb, checkDrainFrames, checkFrameSpacing, checkSideRoom } from './frames'
-import { checkJoints } from './joints'
-import { checkFeedersAndEmptyBoxes } from './order/feeders-and-empty'
-import { checkQueenOrder } from './order/queen-order'
-import { checkStackOrder } from './order/stack-order'
-import { checkRoom } from './room'
-import {
-  checkBait,
-  checkEntrance,
-  checkFood,
-  checkGrowth,
-  checkHeadspace,
-  checkSeasonBoxes,
-  checkTravel,
-  checkWinterTop,
-} from './season'
+import { findingOf, type Finding } from './finding'
 
 type Check = (measured: MeasuredHive, context: Context) => Finding[]
+type Looked = (typeof RULES)[number]
 
-/** The one list of what a hive is looked through for; what hangs in one box is asked of a box by itself too. */
-const CHECKS: readonly { readonly check: Check; readonly isOfABox: boolean }[] = [
-  { check: checkColony, isOfABox: false },
-  { check: checkStackOrder, isOfABox: false },
-  { check: checkQueenOrder, isOfABox: false },
-  { check: checkFeedersAndEmptyBoxes, isOfABox: false },
-  { check: checkJoints, isOfABox: false },
-  { check: checkFrames, isOfABox: true },
-  { check: checkVerticalGaps, isOfABox: false },
-  { check: checkEndBars, isOfABox: true },
-  { check: checkFrameSpacing, isOfABox: true },
-  { check: checkSideRoom, isOfABox: true },
-  { check: checkComb, isOfABox: true },
-  { check: checkDrainFrames, isOfABox: true },
-  { check: checkRoom, isOfABox: false },
-  { check: checkEntrance, isOfABox: false },
-  { check: checkWinterTop, isOfABox: false },
-  { check: checkSeasonBoxes, isOfABox: false },
-  { check: checkTravel, isOfABox: false },
-  { check: checkHeadspace, isOfABox: false },
-  { check: checkGrowth, isOfABox: false },
-  { check: checkFood, isOfABox: false },
-  { check: checkBait, isOfABox: false },
-]
-const OF_A_BOX = CHECKS.filter(({ isOfABox }) => isOfABox)
+/** What is asked in each stage; nothing is asked of bees where none live. */
+const ASKED = new Map(STAGES.map((stage) => [stage, asked(stage)]))
+
+function asked(stage: Stage) {
+  const all = RULES.filter(({ when }) => when?.(meaningOf(stage)) ?? true)
+  return { all, withoutBees: all.filter(({ of }) => of !== 'bees'), ofABox: all.filter(({ of }) => of === 'box') }
+}
+
+const foundBy = (rules: readonly Looked[], measured: MeasuredHive, context: Context): Finding[] =>
+  rules.flatMap((rule): Finding[] => rule.find(measured, context).map((found) => findingOf(rule.id, found) as Finding))
 
 /** Everything that is found of a hive. */
-export const foundInHive: Check = (measured, context) => CHECKS.flatMap(({ check }) => check(measured, context))
+export const foundInHive: Check = (measured, context) => {
+  const { all, withoutBees } = ASKED.get(context.stage)!
+  const isEmpty = context.colony !== undefined && context.colony.is !== 'lives'
+  return foundBy(isEmpty ? withoutBees : all, measured, context)
+}
 
 /** What is found of that which hangs in one box. */
-export const foundInBox: Check = (measured, context) => OF_A_BOX.flatMap(({ check }) => check(measured, context))
+export const foundInBox: Check = (measured, context) => foundBy(ASKED.get(context.stage)!.ofABox, measured, context)
+
+const WRITTEN: ReadonlySet<string> = new Set(RULES.flatMap(({ of, id }) => (of === 'book' ? [id] : [])))
+
+/** Whether a keeper may let a finding stay: what a colony holds ends by what is written in its book. */
+export function mayStay({ rule, facts }: Pick<Finding, 'rule' | 'facts'>): boolean {
+  return !WRITTEN.has(rule) || ('held' in facts && !facts.held)
+}

@@ -1,7 +1,8 @@
 import { applyEdit, type Edit, type Yard } from '../yard'
 import { outsideMm, type Band, SEVERITIES, type Severity } from '../stack'
 import type { TriedHive } from './context'
-import type { Finding, Remedy } from './finding'
+import type { Finding } from './finding'
+import type { Remedy } from './remedy'
 
 /** A hive as it is judged: what is found, and each of its sides with its gaps. */
 export interface Judgement {

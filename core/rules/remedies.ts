@@ -1,7 +1,7 @@
 import { type Catalogue, type Pattern, attachmentPlaceOf, isCrown, type Part, type Role } from '../parts'
 import type { PlacedPart } from '../stack'
 import { PLACEHOLDER, newPart, newPlacement, partEdit, swapEdit, type Hive } from '../yard'
-import type { Remedy } from './finding'
+import type { Remedy } from './remedy'
 import * as deeds from '../yard/deeds'
 
 /** Stand the part the other way up. */

@@ -11,7 +11,7 @@ import {
 } from '../stack'
 import { applyEdit, emptyYard, isEdit, leavesOf, type Edit, type Yard } from '../yard'
 import type { Context, MeasuredHive, TriedHive } from './context'
-import type { Remedy, RemedyKind, TriedWay } from './finding'
+import type { Remedy, RemedyKind, TriedWay } from './remedy'
 
 const tried = new WeakMap<MeasuredHive, Map<string, TriedHive | undefined>>()
 

@@ -1,4 +1,4 @@
-import type { Facts } from '../rules'
+import type { FoodFacts } from '../rules'
 import type { KnownStores } from '../yard'
 import { dayInWords } from './day-words'
 import type { Reader } from './names'
@@ -30,7 +30,7 @@ export function knownStoresInWords(stores: KnownStores, reader: Reader): string 
 }
 
 /** What a hive that is short has, by its book or in the boxes that stay. */
-export function storesOfFinding(facts: Facts['season.short-of-food'], reader: Reader): string {
+export function storesOfFinding(facts: FoodFacts, reader: Reader): string {
   const { storesLow, storesHigh, by, at } = facts
   const there = rangeInWords({ low: storesLow, high: storesHigh }, reader, 0)
   return by && at ? `It has ${there}, ${knownBy({ by, at }, reader)}` : `About ${there} in the boxes that stay`

@@ -1,6 +1,6 @@
 import { type HiveIn, worstOf } from '../ask'
 import type { Grade } from '../stack'
-import { findingInWords } from './finding-words'
+import { findingInWords } from './findings'
 import { severityWord } from './severity-words'
 import type { Reader } from './names'
 

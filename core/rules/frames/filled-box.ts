@@ -1,15 +1,20 @@
+import { comparableMm } from '../../units'
 import { fullCount, type PlacedPart } from '../../stack'
 import {
   dimensionMm,
   gapsAcross,
   hangAcross,
   isFilledBox,
+  isFrame,
+  isUndrawn,
   type Across,
+  type HangingPlace,
   type ResolvedPart,
   type CombUse,
   type Role,
 } from '../../parts'
 import type { Context, MeasuredHive } from '../context'
+import type { Found, Rule } from '../rule'
 import { judgeAcross, type JudgedAcrossGap } from './judge-across'
 
 /** A box with its frames as they hang, and what the bees will do with every gap across it. */
@@ -74,3 +79,26 @@ function filledBox(box: PlacedPart, { figures, stage }: Context): FilledBox {
   }
   return { box, across: last.across, use, gaps: last.gaps, drawnAtMm: last.drawnAtMm }
 }
+
+/** The frames of a box, without its dummies and feeders. */
+export const framesOf = ({ across }: FilledBox): readonly HangingPlace[] => across.places.filter(isFrame)
+
+/** What is found of each box by itself. */
+export const inEachBox =
+  <F>(find: (filled: FilledBox, context: Context) => Omit<Found<F>, 'partIds'> | undefined): Rule<string, F>['find'] =>
+  (measured, context) =>
+    filledBoxes(measured, context).flatMap((filled) => {
+      const found = find(filled, context)
+      return found ? [{ ...found, partIds: [filled.box.part.id] } as Found<F>] : []
+    })
+
+/** True where what hangs in a box goes into it: how it is spaced is asked only then. */
+export const thatGoesIn = ({ across }: FilledBox): boolean => comparableMm(across.overlapMm) <= 0
+
+/** A box that holds frames in which bees have comb to draw. */
+export const isToBeDrawn = ({ box, across }: FilledBox): boolean =>
+  across.overlapMm <= 0 && box.part.contents.some(isUndrawn)
+
+/** Comb that is low enough to hold itself, or has a mid-bar or wires. */
+export const isHeld = ({ content, pattern }: HangingPlace, { figures }: Context): boolean =>
+  pattern.height.mm <= figures.unsupportedComb || (content.support ?? 'none') !== 'none'

@@ -26,7 +26,7 @@ import {
 } from '../../parts'
 import { frameInBox } from '../../stack'
 import type { Context } from '../context'
-import type { Remedy, RemedyKind } from '../finding'
+import type { Remedy, RemedyKind } from '../remedy'
 
 function rehung(kind: RemedyKind, before: Part, part: Part, more: Partial<Remedy> = {}): Remedy {
   return { kind, partId: part.id, edit: partEdit(before, part), ...more }

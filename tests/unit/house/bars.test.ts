@@ -3,6 +3,7 @@ import { join, relative } from 'node:path'
 import { describe, expect, it } from 'vitest'
 import { ENTRY_SORTS } from '#core/book'
 import { CATALOGUE, FORMATS } from '#core/parts'
+import { RULES } from '#core/rules'
 import { keysOf } from '#core/units'
 import { EDIT_KINDS } from '#core/yard'
 import { root, sources } from '../../helpers/sources'
@@ -76,6 +77,17 @@ describe('the rule a newcomer can follow', () => {
     const sorts = ENTRY_SORTS.join('|')
     const asks = new RegExp(`\\bsort [!=]== '(${sorts})'|new Set.*\\b(${sorts})', '(${sorts})'`)
     expect(lines.filter(({ text }) => asks.test(text) && !text.includes('v-show'))).toEqual([])
+  })
+
+  it('a rule is one file and one line, and says its own name only', () => {
+    const all = [...sources(join(root, 'core/rules'))].map((path) => readFileSync(path, 'utf8'))
+    const named = all.flatMap((text) =>
+      [...text.matchAll(/^export const \w+: Rule<\s*'([a-z.-]+)'/gm)].map(([, id]) => id!),
+    )
+    expect(named.sort()).toEqual(RULES.map(({ id }) => id).sort())
+    expect(all.filter((text) => (text.match(/^export const \w+: Rule</gm) ?? []).length > 1)).toEqual([])
+    const lines = linesOf(['core', 'app', 'shared', 'server', 'cli'], ['core/rules/', 'core/words/findings/'])
+    expect(lines.filter(({ text }) => new RegExp(`'(${named.join('|')})'`).test(text))).toEqual([])
   })
 
   it('a format is one file and one line: its name stands nowhere else but in what is said of it', () => {

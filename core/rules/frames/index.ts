@@ -1,5 +1,0 @@
-export * from './judge-across'
-export * from './filled-box'
-export * from './spacing'
-export * from './comb'
-export * from './drain'
