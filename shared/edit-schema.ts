@@ -1,10 +1,10 @@
 import * as yup from './yup'
-import { figureLimits, figureNamed, isFigure } from '#core/figures'
+import { FIGURE_NAMES, figureOfKey, isFigureName } from '#core/figures'
 import { sizeLimitOf } from '#core/parts'
-import { TOLD } from '#core/figures/told'
 import { fieldOf, isOneOf, keysOf } from '#core/units'
 import { BAND_PRESETS, PLAN_LIMITS, STAGES, type Edit, type EditOf, type WaitingEdit } from '#core/yard'
-import { listOf, maybe, moment, oneOf, orNull, record, some, someOf, text } from './fields'
+import { problemOfFigure } from './figure-problem'
+import { decimal, listOf, maybe, moment, oneOf, orNull, record, some, someOf, text } from './fields'
 import {
   acceptanceSchema,
   attachmentSchema,
@@ -13,7 +13,7 @@ import {
   hiveSeasonSchema,
   identity,
   identityOrNone,
-  ownFigureSchema,
+  overwritingSchema,
   partFieldsSchema,
   partSchema,
   patternSchema,
@@ -82,23 +82,30 @@ const SIMPLE: { readonly [K in Exclude<Edit['kind'], 'batch'>]: yup.ISchema<Edit
   }),
   'set-override': edit('set-override', {
     key: yup.string().strict().required('${path} is missing').max(200),
-    length: orNull(ownFigureSchema),
+    length: orNull(overwritingSchema),
     at: at().optional(),
   }).test('figure', function ({ key, length }) {
-    const name = typeof key === 'string' ? figureNamed(key) : undefined
+    const name = typeof key === 'string' ? figureOfKey(key) : undefined
     const limit = typeof key === 'string' && !name ? sizeLimitOf(key.slice(key.lastIndexOf('.') + 1)) : undefined
     if (limit && length && (!(length.mm >= limit.leastMm) || !(length.mm <= limit.mostMm)))
       return this.createError({
         path: `${this.path ? `${this.path}.` : ''}length.mm`,
         message: '${path} cannot be so: ' + `such a size is from ${limit.leastMm} to ${limit.mostMm} mm`,
       })
-    if (!name || typeof length?.mm !== 'number' || isFigure(name, length.mm)) return true
-    const { least, most } = figureLimits(name)
+    const problem = name && typeof length?.mm === 'number' ? problemOfFigure(name, length.mm) : undefined
+    if (!problem) return true
     const path = `${this.path ? `${this.path}.` : ''}length.mm`
-    return this.createError({
-      path,
-      message: `${path} cannot be ${TOLD[name].label}: from ${least} to ${most} ${TOLD[name].unit}`.trim(),
-    })
+    return this.createError({ path, message: `${path} ${problem}` })
+  }),
+  'set-figure': edit('set-figure', {
+    name: oneOf(FIGURE_NAMES, '${path} is no figure that Duvet counts with'),
+    value: orNull(decimal(-1000, 300_000)),
+    at: at().optional(),
+  }).test('figure', function ({ name, value }) {
+    const problem = isFigureName(String(name)) && typeof value === 'number' ? problemOfFigure(name, value) : undefined
+    if (!problem) return true
+    const path = `${this.path ? `${this.path}.` : ''}value`
+    return this.createError({ path, message: `${path} ${problem}` })
   }),
   'set-pattern': edit('set-pattern', {
     patternId: id(),

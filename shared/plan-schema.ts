@@ -1,5 +1,7 @@
 import type { Entry } from '#core/book'
+import { FIGURES, FIGURE_NAMES, FIGURE_UNITS, isFigureName, type FigureUnit, type OwnFigure } from '#core/figures'
 import { recordOf, type Length } from '#core/units'
+import { problemOfFigure } from './figure-problem'
 import {
   BEE_SPACES,
   BOX_SIZES,
@@ -427,9 +429,27 @@ export const hangingSchema: yup.ObjectSchema<HangingPattern> = record({
   ...recordOf(HANGING_DIMENSIONS, (name) => size(name)),
 })
 
-/** A figure in its own unit: cells of a brood nest are more than any length. */
-export const ownFigureSchema: yup.ObjectSchema<Length> = length.shape({ mm: decimal(-1000, 300_000) })
-const overrideSchema: yup.ObjectSchema<Override> = record({ key: text(200, 1), length: ownFigureSchema })
+/** A length that overwrites one of the catalogue; an older Duvet kept any figure so, cells of a brood nest too. */
+export const overwritingSchema: yup.ObjectSchema<Length> = length.shape({ mm: decimal(-1000, 300_000) })
+const overrideSchema: yup.ObjectSchema<Override> = record({ key: text(200, 1), length: overwritingSchema })
+
+const figureSchema: yup.ObjectSchema<OwnFigure> = record({
+  name: oneOf(FIGURE_NAMES, '${path} is no figure that Duvet counts with'),
+  value: decimal(-1000, 300_000),
+  // A share or a factor has none: its unit is an empty text.
+  unit: yup.string().strict().defined('${path} is missing').oneOf<FigureUnit>(FIGURE_UNITS),
+}).test('figure', function ({ name, value, unit }) {
+  if (!isFigureName(String(name))) return true
+  const known = FIGURES[name]
+  const path = this.path ? `${this.path}.` : ''
+  if (unit !== known.unit)
+    return this.createError({
+      path: `${path}unit`,
+      message: `${path}unit is ${unit}: ${known.label} is in ${known.unit || 'no unit'}`,
+    })
+  const problem = problemOfFigure(name, value)
+  return problem ? this.createError({ path: `${path}value`, message: `${path}value ${problem}` }) : true
+})
 
 export const yardSchema: yup.ObjectSchema<YardAsKept> = record({
   id: identity(),
@@ -439,6 +459,7 @@ export const yardSchema: yup.ObjectSchema<YardAsKept> = record({
   prolific: yup.boolean().strict().required('${path} is missing: true or false'),
   season: yardSeasonSchema.optional().default(undefined),
   overrides: listOf(overrideSchema, PLAN_LIMITS.overridesPerYard),
+  figures: listOf(figureSchema, PLAN_LIMITS.overridesPerYard),
   patterns: listOf(patternSchema, PLAN_LIMITS.patternsPerYard),
   hanging: listOf(hangingSchema, PLAN_LIMITS.patternsPerYard),
   hives: listOf(hiveSchema, PLAN_LIMITS.hivesPerYard),

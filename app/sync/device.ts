@@ -1,6 +1,6 @@
 import { openDB, type DBSchema, type IDBPDatabase } from 'idb'
 import { fieldOf } from '#core/units'
-import type { HeldYard, WaitingEdit, Yard } from '#core/yard'
+import { withFigures, type HeldYard, type WaitingEdit, type Yard } from '#core/yard'
 import type { Slip } from './slips'
 
 /** A yard as the server last had it, and its log. */
@@ -230,5 +230,7 @@ export async function keptYards(tellUnreadable: (row: KeptEdit) => void) {
   const kept = await device()
   await kept.takeUnreadable(tellUnreadable).catch(() => {})
   const { yards, edits } = await kept.all().catch(() => ({ yards: [], edits: [] }))
-  return { yards, of: (yardId: string) => edits.filter((edit) => edit.yardId === yardId) }
+  // What an older Duvet kept has its own figures among its sizes.
+  const now = yards.map((kept) => ({ ...kept, yard: withFigures(kept.yard) }))
+  return { yards: now, of: (yardId: string) => edits.filter((edit) => edit.yardId === yardId) }
 }

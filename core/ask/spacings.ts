@@ -116,7 +116,7 @@ function asksOf(
   if (system === 'spacer') asks.push('spacer')
   if (system === 'castellation') asks.push('castellation')
   if (proudMm(frame, combMm) <= 0) asks.push('longer-knife')
-  if (combMm >= figures.combMost && pitchMm > figures.combMost + figures.combGap) asks.push('comb-past-its-most')
+  if (combMm >= figures.combMostMm && pitchMm > figures.combMostMm + figures.combGapMm) asks.push('comb-past-its-most')
   if (fewer > 0) asks.push('close-for-winter')
   return asks
 }

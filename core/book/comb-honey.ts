@@ -20,13 +20,13 @@ function pieceKg(widthMm: number, heightMm: number, thicknessMm: number, figures
 export function squaresOf(
   frame: HangingPattern,
   figures: Figures,
-  thicknessMm: number = figures.squareComb,
+  thicknessMm: number = figures.squareCombMm,
 ): CombPieces {
   const { widthMm, heightMm } = combSizeMm(frame)
-  const { squareSide } = figures
+  const { squareSideMm } = figures
   return {
-    count: Math.floor(widthMm / squareSide) * Math.floor(heightMm / squareSide),
-    eachKg: pieceKg(squareSide, squareSide, thicknessMm, figures),
+    count: Math.floor(widthMm / squareSideMm) * Math.floor(heightMm / squareSideMm),
+    eachKg: pieceKg(squareSideMm, squareSideMm, thicknessMm, figures),
   }
 }
 

@@ -86,7 +86,7 @@ export function foodOf(
   const measured = isKnown ? latest : byModel(known, today)
   const burns = burnsOn(known)
   const eatsOn = (day: string) => eatsADay(stageOn(day, year), burns(day), figures)
-  const idle = isCold(stageOn(today, year)) ? burns(today) : rangeOf(figures, 'eatsADay')
+  const idle = isCold(stageOn(today, year)) ? burns(today) : rangeOf(figures, 'eatsKgADay')
   // What the model has is of no day: what came and went these days is not in it, and nothing is eaten of it.
   const from = isKnown ? measured : { ...measured, at: daysLater(today, -figures.lookSeasonDays) }
   const eats = { on: isKnown ? eatsOn : () => ZERO, withoutFlow: idle }

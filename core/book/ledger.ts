@@ -41,18 +41,21 @@ export interface Ledger {
  * Stores that so much feed gives, kg: of syrup its sugar × 1.25 (common practice); of fondant × 1.05, as it is 80 to
  * 90 % sugar (from memory); comb as the stores in it.
  */
-export function storesOfFeed({ feed, kg }: FeedGiven, { storesFromSugar, storesFromFondant }: Figures): number {
+export function storesOfFeed(
+  { feed, kg }: FeedGiven,
+  { storesFromSugarKgPerKg, storesFromFondantKgPerKg }: Figures,
+): number {
   if (feed === 'comb') return kg
-  if (feed === 'fondant') return kg * storesFromFondant
+  if (feed === 'fondant') return kg * storesFromFondantKgPerKg
   const sugarShare = feed === 'two-to-one' ? 2 / 3 : 1 / 2
-  return kg * sugarShare * storesFromSugar
+  return kg * sugarShare * storesFromSugarKgPerKg
 }
 
 const minus = ({ low, middle, high }: Range): Range => ({ low: -high, middle: -middle, high: -low })
 
 /** What a colony eats a day, kg: by the heat of its form in the cold, else from memory; also while more comes in. */
 export function eatsADay(stage: Stage, coldKgADay: Range, figures: Figures): Range {
-  return isCold(stage) ? coldKgADay : rangeOf(figures, 'eatsADay')
+  return isCold(stage) ? coldKgADay : rangeOf(figures, 'eatsKgADay')
 }
 
 /** What a colony eats, kg a day: on each day, and now when nothing comes in. */
@@ -135,9 +138,9 @@ export const RIPENESS = ['ripe', 'unripe', 'too-wet'] as const
  */
 export function ripenessOf(
   { sealedShare, water }: { readonly sealedShare?: number; readonly water?: number },
-  { ripeShare, ripeWater, mostWater }: Figures,
+  { ripeShare, ripeWaterShare, mostWaterShare }: Figures,
 ): (typeof RIPENESS)[number] | undefined {
-  if (water !== undefined) return water > mostWater ? 'too-wet' : water <= ripeWater ? 'ripe' : 'unripe'
+  if (water !== undefined) return water > mostWaterShare ? 'too-wet' : water <= ripeWaterShare ? 'ripe' : 'unripe'
   if (sealedShare === undefined) return undefined
   return sealedShare >= ripeShare ? 'ripe' : 'unripe'
 }

@@ -32,7 +32,7 @@ export function livingOn(known: HiveIn, entries: readonly Entry[], at: string, y
   )
   const seen = looks.flatMap(({ body }) => beesSeen(body, known.assembled) ?? []).at(-1)
   if (isCold(stage)) {
-    const clusterKg = known.hive.season?.winterBeesKg ?? figures.winterBees
+    const clusterKg = known.hive.season?.winterBeesKg ?? figures.winterBeesKg
     const cluster = { low: clusterKg * (1 - OFF_BY), middle: clusterKg, high: clusterKg * (1 + OFF_BY) }
     return { bees: seen?.kg ?? cluster, brood: ZERO }
   }
@@ -56,5 +56,5 @@ function broodKg({ assembled }: HiveIn, look: Look): Range | undefined {
     pressed.length > 0
       ? sum(pressed.map(({ contentId }) => areas.get(contentId) ?? 0))
       : (combs * sum([...areas.values()])) / areas.size
-  return times(rangeOf(figures, 'brood'), areaDm2 * rangeOf(figures, 'broodOfComb').middle)
+  return times(rangeOf(figures, 'broodKgPerDm2'), areaDm2 * rangeOf(figures, 'broodOfCombShare').middle)
 }

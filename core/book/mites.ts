@@ -43,10 +43,10 @@ export function miteLimit(measure: MiteRate['in'], day: string, year: YardYear):
   const monthDay = day.slice(5, 10)
   const isWithin = (from: string, to: string) => daysFrom(from, monthDay) < daysFrom(from, to)
   if (measure === 'hundred') {
-    if (isRearing(day, year)) return figures.washRearing
-    return isWithin(firstFrost ?? firstPollen, flowStart) ? figures.washSpring : figures.washSeason
+    if (isRearing(day, year)) return figures.washRearingInHundred
+    return isWithin(firstFrost ?? firstPollen, flowStart) ? figures.washSpringInHundred : figures.washSeasonInHundred
   }
-  if (isWithin(firstPollen, addDays(firstPollen, figures.earlySpringDays))) return figures.fallWinter
+  if (isWithin(firstPollen, addDays(firstPollen, figures.earlySpringDays))) return figures.fallWinterADay
   return figures[meaningOf(stageOn(dayOf(day), year)).fallLimit]
 }
 

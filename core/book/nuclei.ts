@@ -53,7 +53,7 @@ function giverOf(hiveId: string, own: readonly Entry[], today: string, figures: 
             ? 'sign'
             : look.body.queen !== 'seen' && look.body.queen !== 'eggs'
               ? 'queen-unknown'
-              : (broodFrames ?? 0) < figures.giverBrood
+              : (broodFrames ?? 0) < figures.giverBroodFrames
                 ? 'few-brood'
                 : isTreated
                   ? 'treated'

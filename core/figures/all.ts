@@ -1,10 +1,12 @@
-import { isOneOf, keysOf } from '../units'
+import { isOneOf, keysOf, recordOf } from '../units'
 import { BEE_SPACE } from './bee-space'
 import { BEES } from './bees'
 import { BOOK } from './book'
 import { COMBS } from './combs'
+import type { Figure, FigureUnit } from './figure'
 import { PHYSICS_OF_WINTER } from './heat'
 import { HONEY } from './honey'
+import { OLDER_NAMES } from './older'
 import { uncrossed } from './pairs'
 import { ROOM } from './room'
 import { STAGES } from './stages'
@@ -12,7 +14,7 @@ import { STANDING } from './standing'
 import { WARE } from './ware'
 import { WINTER } from './winter'
 
-const SHIPPED = {
+const ALL = {
   ...BEE_SPACE,
   ...COMBS,
   ...ROOM,
@@ -25,18 +27,28 @@ const SHIPPED = {
   ...STAGES,
   ...BOOK,
 } as const
-export type FigureName = keyof typeof SHIPPED
+export type FigureName = keyof typeof ALL
 
-/** What a yard counts with: its own figures, and those that ship for the rest. */
+/** The figures of the trade that Duvet counts with, as they ship; each can be overwritten for a yard. */
+export const FIGURES: Readonly<Record<FigureName, Figure>> = ALL
+/** What every figure is called: with its unit. */
+export const FIGURE_NAMES = keysOf(ALL)
+
+/** What a yard counts with, each in its own unit: its own figures, and those that ship for the rest. */
 export type Figures = Readonly<Record<FigureName, number>>
 
-/**
- * The figures of the trade that Duvet counts with, as they ship; each can be overwritten for a yard. What they are, in
- * what unit and where they come from is told beside them, in `told/`.
- */
-export const SHIPPED_FIGURES: Figures = SHIPPED
-/** What every figure is called. */
-export const FIGURE_NAMES = keysOf(SHIPPED)
+/** What is counted with where a yard has no figures of its own. */
+export const SHIPPED_FIGURES: Figures = recordOf(FIGURE_NAMES, (name) => FIGURES[name].value)
+
+/** A figure that a yard has overwritten, in the unit of its name. */
+export interface OwnFigure {
+  readonly name: FigureName
+  readonly value: number
+  readonly unit: FigureUnit
+}
+
+/** A yard's own figure. */
+export const ownFigure = (name: FigureName, value: number): OwnFigure => ({ name, value, unit: FIGURES[name].unit })
 
 /** Names of three figures each: a lowest, a typical and a highest. */
 type Ranged = { [N in FigureName]: N extends `${infer R}Typical` ? R : never }[FigureName]
@@ -49,16 +61,9 @@ export function rangeOf(
   return { low: figures[`${name}Low`], middle: figures[`${name}Typical`], high: figures[`${name}High`] }
 }
 
-const PREFIX = 'limit.'
-
-/** What a figure is overwritten under. */
-export function figureKey(name: FigureName): string {
-  return `${PREFIX}${name}`
-}
-
 /** What a figure of a yard may be: a hundredth to a hundred times what ships, in its own unit. */
 export function figureLimits(name: FigureName): { readonly least: number; readonly most: number } {
-  const value = SHIPPED[name]
+  const { value } = FIGURES[name]
   return { least: value / 100, most: value * 100 }
 }
 
@@ -68,21 +73,24 @@ export function isFigure(name: FigureName, value: number): boolean {
   return value >= least && value <= most
 }
 
-/** The figure that is overwritten under a key, or undefined. */
-export function figureNamed(key: string): FigureName | undefined {
-  const name = key.slice(PREFIX.length)
-  return key.startsWith(PREFIX) && isOneOf(FIGURE_NAMES, name) ? name : undefined
+export const isFigureName = (name: string): name is FigureName => isOneOf(FIGURE_NAMES, name)
+
+const OLDER_PREFIX = 'limit.'
+
+/** The figure that was overwritten under a key before figures had a list of their own, or undefined. */
+export function figureOfKey(key: string): FigureName | undefined {
+  if (!key.startsWith(OLDER_PREFIX)) return undefined
+  const name = key.slice(OLDER_PREFIX.length)
+  return OLDER_NAMES[name] ?? (isFigureName(name) ? name : undefined)
 }
 
-/** The figures of a yard that has overwritten these; what no figure is called, or cannot be, is left out. */
-export function figuresWith(
-  overrides: readonly { readonly key: string; readonly length: { readonly mm: number } }[],
-): Figures {
-  const own = overrides.flatMap(({ key, length: { mm } }) => {
-    const name = figureNamed(key)
-    return name && isFigure(name, mm) ? [[name, mm] as const] : []
-  })
-  return own.length === 0
+/** The figures of a yard that has overwritten these; what cannot be is left out. */
+export function figuresWith(own: readonly OwnFigure[]): Figures {
+  const sound = own.filter(({ name, value }) => isFigureName(name) && isFigure(name, value))
+  return sound.length === 0
     ? SHIPPED_FIGURES
-    : uncrossed({ ...SHIPPED_FIGURES, ...Object.fromEntries(own) }, SHIPPED_FIGURES)
+    : uncrossed(
+        { ...SHIPPED_FIGURES, ...Object.fromEntries(sound.map(({ name, value }) => [name, value] as const)) },
+        SHIPPED_FIGURES,
+      )
 }

@@ -1,13 +1,21 @@
+import { COMMON, MEMORY, figure } from './figure'
+
 /** How much room a colony needs, and food. */
 export const ROOM = {
-  cellWidth: 5.4,
-  broodNeedMend: 42000,
-  broodNeedWatch: 55000,
-  layingPeak: 2000,
-  broodDays: 21,
-  prolific: 1.5,
-  foodYearMin: 23,
-  foodYearMax: 32,
-  storesFromSugar: 1.25,
-  storesFromFondant: 1.05,
+  cellWidthMm: figure(5.4, 'mm', 'width of a worker cell', 'rooms', MEMORY),
+  broodNeedMendCells: figure(42_000, 'cells', 'brood space, too little under', 'rooms', COMMON),
+  broodNeedWatchCells: figure(55_000, 'cells', 'brood space, tight under', 'rooms', COMMON),
+  layingPeakEggsADay: figure(2000, 'eggs a day', 'laying at the peak', 'rooms', COMMON),
+  broodDays: figure(21, 'days', 'days from egg to bee', 'rooms: what a queen fills at her peak', COMMON),
+  prolificRoomTimes: figure(1.5, '', 'a prolific strain needs this many times the room', 'rooms', COMMON),
+  foodYearMinKg: figure(23, 'kg', 'honey for a colony’s own use in a year, a common saying, at least', 'rooms', COMMON),
+  foodYearMaxKg: figure(32, 'kg', 'honey for a colony’s own use in a year, a common saying, at most', 'rooms', COMMON),
+  storesFromSugarKgPerKg: figure(1.25, 'kg/kg', 'stores that a kilogram of sugar gives', 'feeding', COMMON),
+  storesFromFondantKgPerKg: figure(
+    1.05,
+    'kg/kg',
+    'stores that a kilogram of fondant gives: it is 80 to 90 % sugar',
+    'feeding',
+    MEMORY,
+  ),
 } as const

@@ -28,6 +28,10 @@ export function dewPointCelsius(vapourPa: number): number {
 }
 
 /** Vapour in air, kg/m³, at a vapour pressure and a temperature: ideal gas, 461.5 J/(kg·K) (EN ISO 13788, Eq. 2). */
-export function vapourDensity(vapourPa: number, celsius: number, { vapourGas }: Pick<Figures, 'vapourGas'>): number {
-  return vapourPa / (vapourGas * (celsius + ZERO_CELSIUS_IN_KELVIN))
+export function vapourDensity(
+  vapourPa: number,
+  celsius: number,
+  { vapourGasJPerKgK }: Pick<Figures, 'vapourGasJPerKgK'>,
+): number {
+  return vapourPa / (vapourGasJPerKgK * (celsius + ZERO_CELSIUS_IN_KELVIN))
 }

@@ -15,7 +15,7 @@ export function chipsTakeUpKg({ parts, figures }: Pick<Layout, 'parts' | 'figure
   if (!cavity || !absorber) return undefined
   const { x0, x1, y0, y1 } = cavity.inside
   const m3 = ((x1 - x0) * (y1 - y0) * dimensionMm(absorber.resolved, 'fillDepth')) / 1e9
-  return m3 * figures.chipsDensity * figures.chipsTakeUp
+  return m3 * figures.chipsDensityKgPerM3 * figures.chipsTakeUpKgPerKg
 }
 
 /**

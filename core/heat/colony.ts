@@ -13,8 +13,12 @@ const CLOSED_TO = 1e-11
  * @param times how much of it is taken, for its bounds
  */
 export function clusterWatts(beesKg: number, airCelsius: number, figures: Figures, times = 1): number {
-  const { clusterLeast, clusterSlope, clusterTurn, clusterMost } = figures
-  return beesKg * times * Math.min(clusterMost, clusterLeast + clusterSlope * Math.max(0, clusterTurn - airCelsius))
+  const { clusterLeastWPerKg, clusterSlopeWPerKgK, clusterTurnCelsius, clusterMostWPerKg } = figures
+  return (
+    beesKg *
+    times *
+    Math.min(clusterMostWPerKg, clusterLeastWPerKg + clusterSlopeWPerKgK * Math.max(0, clusterTurnCelsius - airCelsius))
+  )
 }
 
 /** How warm it is in a hive, and what that takes. */
@@ -64,14 +68,14 @@ export function balanceOf(
 const WARMEST_RISE = 1e3
 
 /** Honey that is burnt for so much heat, kg a day: energy of honey (USDA FoodData Central, 304 kcal in 100 g). */
-export function honeyKgADay(watts: number, { honeyEnergy }: Figures): number {
-  return (watts * SECONDS_A_DAY) / (honeyEnergy * 1e6)
+export function honeyKgADay(watts: number, { honeyEnergyMjPerKg }: Figures): number {
+  return (watts * SECONDS_A_DAY) / (honeyEnergyMjPerKg * 1e6)
 }
 
 /**
  * Water that is given off with so much honey, kg: of its burnt sugar (C₆H₁₂O₆ + 6 O₂ → 6 CO₂ + 6 H₂O) and what it holds
  * itself.
  */
-export function waterOfHoneyKg(honeyKg: number, { waterOfSugar, honeyHoldsWater }: Figures): number {
-  return honeyKg * (waterOfSugar * (1 - honeyHoldsWater) + honeyHoldsWater)
+export function waterOfHoneyKg(honeyKg: number, { waterOfSugarKgPerKg, honeyWaterShare }: Figures): number {
+  return honeyKg * (waterOfSugarKgPerKg * (1 - honeyWaterShare) + honeyWaterShare)
 }

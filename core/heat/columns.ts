@@ -19,10 +19,10 @@ export function columnsOf(
   plan: Rect,
   bodies: readonly StandingBody[],
   way: 'up' | 'down',
-  { sliver }: Pick<Figures, 'sliver'>,
+  { sliverMm }: Pick<Figures, 'sliverMm'>,
 ): HeatColumn[] {
   const met = bodies
-    .filter(({ material, rect }) => isLayer(material) && meetsBroadly(rect, plan, sliver))
+    .filter(({ material, rect }) => isLayer(material) && meetsBroadly(rect, plan, sliverMm))
     .sort((a, b) => (way === 'up' ? a.fromMm - b.fromMm : b.toMm - a.toMm))
   const xs = cutsOf(
     plan.x0,

@@ -19,17 +19,20 @@ export interface AirOpening {
  * h) each, h from the level at which as much comes in below as goes out above (of two: 1/A² = 1/A₁² + 1/A₂²); by one
  * alone 0.2·A·√(g h), h its own height (stack effect, ASHRAE Handbook Fundamentals, from memory). Wind is not in it.
  */
-export function draughtFactor(openings: readonly AirOpening[], { gravity, oneOpening, twoOpenings }: Figures): number {
+export function draughtFactor(
+  openings: readonly AirOpening[],
+  { gravityMPerS2, oneOpeningFactor, twoOpeningsFactor }: Figures,
+): number {
   const open = openings.filter(({ areaMm2 }) => areaMm2 > 0)
   if (open.length === 0) return 0
   const alone = open.reduce(
-    (sum, { areaMm2, highMm }) => sum + oneOpening * (areaMm2 / 1e6) * Math.sqrt((gravity * highMm) / 1000),
+    (sum, { areaMm2, highMm }) => sum + oneOpeningFactor * (areaMm2 / 1e6) * Math.sqrt((gravityMPerS2 * highMm) / 1000),
     0,
   )
   const level = neutralMm(open)
   const out = open.reduce((sum, { areaMm2, atMm }) => sum + areaMm2 * Math.sqrt(Math.max(0, atMm - level)), 0)
   // A way that is hardly higher than the others takes nothing away from what they pass by themselves.
-  return Math.max(alone, twoOpenings * (out / 1e6) * Math.sqrt((2 * gravity) / 1000))
+  return Math.max(alone, twoOpeningsFactor * (out / 1e6) * Math.sqrt((2 * gravityMPerS2) / 1000))
 }
 
 /** The level at which as much air comes in below as goes out above, mm; found by halving. */
@@ -74,6 +77,6 @@ export function draughtOf(openings: readonly AirOpening[], air: Air, figures: Fi
 }
 
 /** Heat that air takes along, W/K, for so many m³/s. */
-export function heatOfAir(m3PerS: number, { airHolds }: Figures): number {
-  return m3PerS * airHolds
+export function heatOfAir(m3PerS: number, { airHoldsJPerM3K }: Figures): number {
+  return m3PerS * airHoldsJPerM3K
 }

@@ -29,12 +29,14 @@ export function foodThrough(
   inside: Inside,
   figures: Figures,
 ): MonthOfFood[] {
-  const { clusterBounds, broodEats } = figures
+  const { clusterBoundsShare, broodEatsTimes } = figures
   return months.map((month) => {
     const at = (times: number) => burnAt(shell, { outsideCelsius: month.celsius, beesKg, inside, times }, figures)
     const middle = at(1)
-    const kg = (watts: number) => honeyKgADay(watts, figures) * month.days * (1 + month.withBrood * (broodEats - 1))
-    const [low, high] = inside.warm === 'cluster' ? [at(1 - clusterBounds), at(1 + clusterBounds)] : [middle, middle]
+    const kg = (watts: number) =>
+      honeyKgADay(watts, figures) * month.days * (1 + month.withBrood * (broodEatsTimes - 1))
+    const [low, high] =
+      inside.warm === 'cluster' ? [at(1 - clusterBoundsShare), at(1 + clusterBoundsShare)] : [middle, middle]
     return {
       ...month,
       insideCelsius: middle.insideCelsius,

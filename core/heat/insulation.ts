@@ -6,12 +6,12 @@ export const INSULATIONS = ['foam', 'polyurethane', 'polystyrene', 'wool', 'stra
 export type Insulation = (typeof INSULATIONS)[number]
 
 const OF: Readonly<Record<Insulation, readonly [conducts: FigureName, drawnAs: Pattern['material']]>> = {
-  foam: ['foamConducts', 'foam'],
-  polyurethane: ['polyurethaneConducts', 'foam'],
-  polystyrene: ['polystyreneConducts', 'polystyrene'],
-  wool: ['woolConducts', 'foam'],
-  straw: ['strawConducts', 'foam'],
-  wood: ['woodConducts', 'wood'],
+  foam: ['foamConductsWPerMK', 'foam'],
+  polyurethane: ['polyurethaneConductsWPerMK', 'foam'],
+  polystyrene: ['polystyreneConductsWPerMK', 'polystyrene'],
+  wool: ['woolConductsWPerMK', 'foam'],
+  straw: ['strawConductsWPerMK', 'foam'],
+  wood: ['woodConductsWPerMK', 'wood'],
 }
 
 /** Resistance of so much of a material, m²·K/W: thickness / conductivity (EN ISO 6946, Eq. 3). */

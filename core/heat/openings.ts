@@ -31,7 +31,7 @@ function atTheFloor({ under, insideBelow: inside }: Cavity, { attached, figures 
     : [wideMm, highMm]
   const atMm = fitting?.attachment.edge === 'upper' ? floor.topMm - lowMm / 2 : floor.topMm - highMm + lowMm / 2
   const door = { what: 'door', partId: floor.part.id, areaMm2: narrowMm * lowMm, atMm, highMm: lowMm } as const
-  const meshMm2 = floor.pattern?.surface === 'mesh' && !attached.some(shutsMesh) ? figures.meshOpen : 0
+  const meshMm2 = floor.pattern?.surface === 'mesh' && !attached.some(shutsMesh) ? figures.meshOpenShare : 0
   if (meshMm2 === 0) return [door]
   const areaMm2 = meshMm2 * (inside.x1 - inside.x0) * wideMm
   return [door, { what: 'mesh', partId: floor.part.id, areaMm2, atMm: floor.topMm - highMm, highMm: 0 }]

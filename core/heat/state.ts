@@ -162,14 +162,14 @@ export function stateOf(shell: Shell, asked: Asked, figures: Figures): WinterSta
   })
   const honey = honeyKgADay(colonyWatts, figures)
   const gives = (share: number) => clusterWatts(asked.beesKg, insideCelsius, figures, share)
-  const { clusterBounds } = figures
+  const { clusterBoundsShare } = figures
   return {
     ...burn,
     faces,
     watts: colonyWatts * enclosure.colonies,
     honeyKgADay: honey,
     waterKgADay: waterOfHoneyKg(honey, figures),
-    canGiveWatts: { low: gives(1 - clusterBounds), middle: gives(1), high: gives(1 + clusterBounds) },
+    canGiveWatts: { low: gives(1 - clusterBoundsShare), middle: gives(1), high: gives(1 + clusterBoundsShare) },
     wetFirst: firstWet(faces),
   }
 }
@@ -187,10 +187,10 @@ export type CanGive = 'yes' | 'perhaps' | 'no'
 
 /** Heat that the whole cavity warm takes against what such a cluster can give at most, W/kg (from memory). */
 export function canGive({ colonyWatts }: WinterState, beesKg: number, figures: Figures): CanGive {
-  const most = beesKg * figures.clusterMost
-  return colonyWatts <= most * (1 - figures.clusterBounds)
+  const most = beesKg * figures.clusterMostWPerKg
+  return colonyWatts <= most * (1 - figures.clusterBoundsShare)
     ? 'yes'
-    : colonyWatts <= most * (1 + figures.clusterBounds)
+    : colonyWatts <= most * (1 + figures.clusterBoundsShare)
       ? 'perhaps'
       : 'no'
 }

@@ -72,7 +72,7 @@ export function hasOpenHole({ dimensions, part }: Pick<PlacedPart, 'dimensions' 
 /** What a body holds back; under the boards of a gable is air. */
 function layersOf({ material, fromMm, toMm, ridged }: StandingBody, figures: Layout['figures']): HeatLayer[] {
   if (!ridged) return [layerOf(material, toMm - fromMm, figures)]
-  return [airOf((toMm - fromMm) / 2, 'up'), layerOf('timber', figures.gableBoard, figures)]
+  return [airOf((toMm - fromMm) / 2, 'up'), layerOf('timber', figures.gableBoardMm, figures)]
 }
 
 function pathUp(

@@ -19,7 +19,7 @@ export function coldestTimeOf(
   const outsideCelsius = coldestCelsius(place.climate, place.winterMeansCelsius)
   return outsideCelsius === undefined
     ? undefined
-    : { outsideCelsius, beesKg: season?.winterBeesKg ?? place.figures.winterBees }
+    : { outsideCelsius, beesKg: season?.winterBeesKg ?? place.figures.winterBeesKg }
 }
 
 /** Humidities from which the top and the walls of a stack drip in the coldest time of its winter. */

@@ -60,12 +60,12 @@ function wallOf(part: PlacedPart, side: WallSide, thickMm: number, wraps: readon
  * path is the one between the rails.
  */
 function builtUpEnd(thickMm: number, highMm: number, wraps: readonly HeatLayer[], figures: Figures): Wall {
-  const { endBoard, railWidth, railDepth } = figures
-  const board = layerOf('timber', endBoard, figures)
-  const gapMm = Math.max(0, thickMm - endBoard - railWidth)
-  const rail = [airOf(gapMm, 'sideways'), layerOf('timber', thickMm - endBoard - gapMm, figures)]
-  const between = wraps.length > 0 ? [airOf(thickMm - endBoard, 'sideways')] : []
-  const share = Math.min(1, (2 * railDepth) / highMm)
+  const { endBoardMm, railWidthMm, railDepthMm } = figures
+  const board = layerOf('timber', endBoardMm, figures)
+  const gapMm = Math.max(0, thickMm - endBoardMm - railWidthMm)
+  const rail = [airOf(gapMm, 'sideways'), layerOf('timber', thickMm - endBoardMm - gapMm, figures)]
+  const between = wraps.length > 0 ? [airOf(thickMm - endBoardMm, 'sideways')] : []
+  const share = Math.min(1, (2 * railDepthMm) / highMm)
   const through = SURFACES + board.m2KPerW + resistanceOf(wraps)
   const upper = sideBySide([
     { share, m2KPerW: through + resistanceOf(rail) },

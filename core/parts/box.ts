@@ -98,15 +98,16 @@ function shellOf(part: PartOf<'box'>, depth: Level): Solid[] {
 /** Ends of a wooden box that are thicker than a board are a board with two rails. */
 export function hasBuiltUpEnds({ pattern, dimensions, figures }: PartOf<'box'>): boolean {
   return (
-    pattern.material === 'wood' && (dimensions.outsideLength.mm - dimensions.insideLength.mm) / 2 > figures.builtUpFrom
+    pattern.material === 'wood' &&
+    (dimensions.outsideLength.mm - dimensions.insideLength.mm) / 2 > figures.builtUpFromMm
   )
 }
 
 function builtUpShare(part: PartOf<'box'>, ends: readonly Solid[]): number {
   if (!hasBuiltUpEnds(part)) return 1
   const { insideWidth, depth } = part.dimensions
-  const { endBoard, railWidth, railDepth } = part.figures
-  const woodMm3 = 2 * insideWidth.mm * (endBoard * depth.mm + 2 * railWidth * railDepth)
+  const { endBoardMm, railWidthMm, railDepthMm } = part.figures
+  const woodMm3 = 2 * insideWidth.mm * (endBoardMm * depth.mm + 2 * railWidthMm * railDepthMm)
   return woodMm3 / ends.reduce((sum, body) => sum + volumeMm3(body), 0)
 }
 

@@ -19,7 +19,7 @@ export interface Centres {
  * practice, ten-frame Langstroth).
  */
 export function spacerPitchMm(count: number, figures: Figures): number | undefined {
-  return count === 9 ? figures.spacerForNine : count === 8 ? figures.spacerForEight : undefined
+  return count === 9 ? figures.spacerForNineMm : count === 8 ? figures.spacerForEightMm : undefined
 }
 
 /**

@@ -42,9 +42,9 @@ export interface Reading {
   readonly at: string
 }
 
-/** A figure of the catalogue or a limit, overwritten for one yard. */
+/** A size of the catalogue, overwritten for one yard. */
 export interface Override {
-  /** `patternId.dimension`, or `limit.name`. */
+  /** `patternId.dimension`. */
   readonly key: string
   readonly length: Length
 }

@@ -25,7 +25,7 @@ export function measure(
   layout = layOut(assembled),
   whole?: AssembledHive,
 ): MeasuredHive {
-  const { gaps: plain, reachedFromBelow } = gapsOf(layout, context.figures.beeTight)
+  const { gaps: plain, reachedFromBelow } = gapsOf(layout, context.figures.beeTightMm)
   const ways = whole ? betterWaysIn(whole, context) : betterWays(layout, plain, context.band)
   const turned = new Set(ways.flatMap(({ better, partId }) => (better === 'turned' ? [partId] : [])))
   const byId = new Map(layout.parts.map(({ part, resolved }) => [part.id, resolved]))

@@ -144,7 +144,7 @@ function walkUp<Path>(
   const part = parts[index]!
   const { zones } = part.faces.lower
   for (const zone of zones) {
-    if (!visitor.sees(zone) || !meetsBroadly(rect, zone.rect, part.resolved.figures.sliver)) continue
+    if (!visitor.sees(zone) || !meetsBroadly(rect, zone.rect, part.resolved.figures.sliverMm)) continue
     if (goesThrough(zone.surface))
       walkUp(parts, index + 1, overlapOf(rect, zone.rect)!, visitor.through(path, zone, part), visitor)
     else visitor.arrive(path, part, zone)

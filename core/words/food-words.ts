@@ -66,8 +66,8 @@ export function againstCropInWords(against: AgainstCrop, { vocabulary }: Reader)
 }
 
 /** What always stands beside a crop. */
-export function cropCaution({ eatsADayLow, eatsADayHigh }: Figures, { units }: Pick<Reader, 'units'>): string {
-  const [low, high] = [eatsADayLow, eatsADayHigh].map((kg) => showMass(kg, units, 1))
+export function cropCaution({ eatsKgADayLow, eatsKgADayHigh }: Figures, { units }: Pick<Reader, 'units'>): string {
+  const [low, high] = [eatsKgADayLow, eatsKgADayHigh].map((kg) => showMass(kg, units, 1))
   return (
     `A strong colony without supers eats ${low} to ${high} a day and can starve within days when the flow ends. ` +
     `Leave ` +

@@ -45,10 +45,10 @@ const ENTRIES: readonly (readonly [word: string, means: string])[] = [
 
 /** The words of the trade in the reader's vocabulary, with the bee space that this yard counts with. */
 export function glossary(
-  figures: Pick<Figures, 'beeSpaceMin' | 'beeSpaceMax'>,
+  figures: Pick<Figures, 'beeSpaceMinMm' | 'beeSpaceMaxMm'>,
   { vocabulary, units }: Reader,
 ): GlossaryEntry[] {
-  const [least, most] = [showLength(figures.beeSpaceMin, units), showLength(figures.beeSpaceMax, units)]
+  const [least, most] = [showLength(figures.beeSpaceMinMm, units), showLength(figures.beeSpaceMaxMm, units)]
   return ENTRIES.map(([word, means]) => ({
     word: inVocabulary(word, vocabulary),
     means: inVocabulary(means, vocabulary).replace('{least}', least).replace('{most}', most),

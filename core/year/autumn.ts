@@ -37,7 +37,7 @@ const later = (a: string, b: string) => (isBefore(a, b) ? b : a)
 const earlier = (a: string, b: string) => (isBefore(a, b) ? a : b)
 
 /** A yard as far as its year is asked. */
-export type HasYear = Pick<Yard, 'season' | 'overrides' | 'patterns' | 'hanging'>
+export type HasYear = Pick<Yard, 'season' | 'overrides' | 'figures' | 'patterns' | 'hanging'>
 
 /**
  * The days of a yard's autumn; undefined where there is no frost. Feeding and treating have some five weeks from the

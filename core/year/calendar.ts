@@ -90,7 +90,7 @@ export interface YardYear {
 }
 
 /** The year of a yard; until it has dates of its own, that of a cool maritime climate. */
-export function yearOf(yard: Pick<Yard, 'season' | 'overrides' | 'patterns' | 'hanging'>): YardYear {
+export function yearOf(yard: Pick<Yard, 'season' | 'overrides' | 'figures' | 'patterns' | 'hanging'>): YardYear {
   // Kept as long as the yard is: what is worked out of a year is kept by it.
   let known = yearsKnown.get(yard)
   if (!known)
@@ -110,7 +110,7 @@ const yearsKnown = new WeakMap<object, YardYear>()
  * down, winter. Common practice; day counts from memory.
  */
 function paintedDays({ calendar, figures }: YardYear): Stage[] {
-  const { lateWinterDays, superingDays, cropDays, packDownDays, afterCropLeast } = figures
+  const { lateWinterDays, superingDays, cropDays, packDownDays, afterCropLeastDays } = figures
   const { firstPollen, firstFrost, secondFlow } = calendar
   const flows = [{ start: calendar.flowStart, end: calendar.flowEnd }, ...(secondFlow ? [secondFlow] : [])]
   const days = Array<Stage>(YEAR_DAYS).fill(firstFrost === null ? 'dearth' : 'after-crop')
@@ -132,7 +132,7 @@ function paintedDays({ calendar, figures }: YardYear): Stage[] {
   const last = addDays(flows.at(-1)!.end, cropDays)
   // Treatment belongs after the last crop: it keeps days of its own, and packing down begins later.
   if (firstFrost !== null && daysFrom(last, firstFrost) <= YEAR_DAYS / 2)
-    paint('after-crop', last, addDays(last, Math.min(afterCropLeast, daysFrom(last, firstFrost))))
+    paint('after-crop', last, addDays(last, Math.min(afterCropLeastDays, daysFrom(last, firstFrost))))
   for (const { end } of flows) paint('crop', end, addDays(end, cropDays))
   for (const { start, end } of flows) paint('flow', start, end)
   return days

@@ -38,8 +38,8 @@ export type Caution = (typeof CAUTIONS)[number]
 export const isParting = (
   { from, to, kg }: Pick<VisitStep, 'from' | 'to' | 'kg'>,
   pattern: Pick<Pattern, 'kind'> | undefined,
-  { liftFrom }: Figures,
-): boolean => isBox({ pattern }) && kg >= liftFrom && from !== to
+  { liftFromKg }: Figures,
+): boolean => isBox({ pattern }) && kg >= liftFromKg && from !== to
 
 /** What stands beside one step: parting boxes in the cold or too late, feed, headspace, a load for two. */
 export function cautionsOfStep(
@@ -65,7 +65,7 @@ export function cautionsOfStep(
     ...(isEke({ pattern }) && step.to === 'hive' && meaningOf(stage).treating === 'first'
       ? ['headspace' as const]
       : []),
-    ...(step.kg > figures.twoPeopleFrom ? ['two-people' as const] : []),
+    ...(step.kg > figures.twoPeopleFromKg ? ['two-people' as const] : []),
   ]
 }
 

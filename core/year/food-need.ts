@@ -7,10 +7,10 @@ export interface FoodNeed {
 }
 
 const NEED_FIGURES = {
-  'cool-maritime': ['needMaritimeLow', 'needMaritimeHigh'],
-  'warm-temperate': ['needWarmLow', 'needWarmHigh'],
-  'cold-continental': ['needColdLow', 'needColdHigh'],
-  'tropical-highland': ['needDearthLow', 'needDearthHigh'],
+  'cool-maritime': ['needMaritimeKgLow', 'needMaritimeKgHigh'],
+  'warm-temperate': ['needWarmKgLow', 'needWarmKgHigh'],
+  'cold-continental': ['needColdKgLow', 'needColdKgHigh'],
+  'tropical-highland': ['needDearthKgLow', 'needDearthKgHigh'],
 } as const satisfies Record<Climate, readonly [FigureName, FigureName]>
 
 /**
@@ -27,6 +27,6 @@ export function foodNeedOf({
   readonly figures: Figures
 }): FoodNeed {
   const [low, high] = NEED_FIGURES[climate]
-  const times = prolific ? figures.prolificFood : 1
+  const times = prolific ? figures.prolificFoodTimes : 1
   return { low: figures[low] * times, high: figures[high] * times }
 }

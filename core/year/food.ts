@@ -32,11 +32,15 @@ export interface Mix {
  * 80 to 90 % sugar, about 1.05 kg (from memory): its water is in it.
  * @throws RangeError for less than nothing
  */
-export function mixFor(storesKg: number, feed: Feed, { storesFromSugar, storesFromFondant }: Figures): Mix {
+export function mixFor(
+  storesKg: number,
+  feed: Feed,
+  { storesFromSugarKgPerKg, storesFromFondantKgPerKg }: Figures,
+): Mix {
   if (!(storesKg >= 0)) throw new RangeError('stores to be fed are less than nothing')
-  const sugarKg = storesKg / storesFromSugar
+  const sugarKg = storesKg / storesFromSugarKgPerKg
   if (feed === 'fondant') {
-    const totalKg = storesKg / storesFromFondant
+    const totalKg = storesKg / storesFromFondantKgPerKg
     return { feed, sugarKg, waterKg: totalKg - sugarKg, totalKg }
   }
   const waterKg = feed === 'two-to-one' ? sugarKg / 2 : sugarKg

@@ -41,22 +41,22 @@ const knownOf = new WeakMap<Yard, Map<string, NeedOn>>()
 export function needOfHive(
   assembled: Parameters<typeof isNucleus>[0],
   need: NeedOn,
-  { needNucleusLow, needNucleusHigh, foodLeast }: Figures,
+  { needNucleusKgLow, needNucleusKgHigh, foodLeastKg }: Figures,
 ): NeedOn {
   if (!isNucleus(assembled)) return need
   return {
     ...need,
-    low: Math.min(need.low, Math.max(foodLeast, needNucleusLow * need.share)),
-    high: Math.min(need.high, Math.max(foodLeast, needNucleusHigh * need.share)),
+    low: Math.min(need.low, Math.max(foodLeastKg, needNucleusKgLow * need.share)),
+    high: Math.min(need.high, Math.max(foodLeastKg, needNucleusKgHigh * need.share)),
   }
 }
 
 /** From when forage can be relied on after winter: some weeks after first pollen, or the flow (from memory). */
 export function firstForage({ calendar, figures }: YardYear): string {
   const { firstPollen, flowStart } = calendar
-  return daysFrom(firstPollen, flowStart) < figures.forageAfterPollen
+  return daysFrom(firstPollen, flowStart) < figures.forageAfterPollenDays
     ? flowStart
-    : addDays(firstPollen, figures.forageAfterPollen)
+    : addDays(firstPollen, figures.forageAfterPollenDays)
 }
 
 function workedOut(yard: Yard, monthDay: string): NeedOn {
@@ -64,8 +64,8 @@ function workedOut(yard: Yard, monthDay: string): NeedOn {
   const { calendar, figures } = year
   const whole = foodNeedOf({ climate: calendar.climate, prolific: yard.prolific, figures })
   const times = (need: FoodNeed, share: number, until: string): NeedOn => ({
-    low: Math.max(figures.foodLeast, need.low * share),
-    high: Math.max(figures.foodLeast, need.high * share),
+    low: Math.max(figures.foodLeastKg, need.low * share),
+    high: Math.max(figures.foodLeastKg, need.high * share),
     share,
     until,
   })
@@ -110,10 +110,10 @@ function burnsADay(frost: string, to: string, months: readonly WinterMonth[], fi
   const inMonth = new Map(
     months.map(({ month, celsius, withBrood }) => [
       month,
-      clusterWatts(1, celsius, figures) * (1 + withBrood * (figures.broodEats - 1)),
+      clusterWatts(1, celsius, figures) * (1 + withBrood * (figures.broodEatsTimes - 1)),
     ]),
   )
-  const mild = clusterWatts(1, figures.clusterTurn, figures)
+  const mild = clusterWatts(1, figures.clusterTurnCelsius, figures)
   const isSpring = (day: string) => daysFrom(day, to) < daysFrom(frost, to) / 2
-  return (day: string) => inMonth.get(Number(day.slice(0, 2))) ?? mild * (isSpring(day) ? figures.broodEats : 1)
+  return (day: string) => inMonth.get(Number(day.slice(0, 2))) ?? mild * (isSpring(day) ? figures.broodEatsTimes : 1)
 }

@@ -6,6 +6,6 @@ import { addDays, daysFrom } from '../units'
  * the flow that comes next (common practice).
  */
 export function isSwarmTime(day: string, { calendar, figures }: YardYear): boolean {
-  const from = addDays(calendar.firstPollen, figures.swarmAfterPollen)
+  const from = addDays(calendar.firstPollen, figures.swarmAfterPollenDays)
   return daysFrom(from, day.slice(5, 10)) < daysFrom(from, calendar.flowEnd)
 }

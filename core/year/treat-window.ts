@@ -11,7 +11,7 @@ export function treatBy({
 }: YardYear): { readonly beesFrom: string; readonly by: string } | undefined {
   if (calendar.firstFrost === null) return undefined
   const beesFrom = addDays(calendar.firstFrost, -figures.winterBeeDays)
-  return { beesFrom, by: addDays(beesFrom, figures.treatWithin) }
+  return { beesFrom, by: addDays(beesFrom, figures.treatWithinDays) }
 }
 
 /** A crop that ends too late for a treatment to spare the winter bees, `MM-DD`. */

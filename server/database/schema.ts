@@ -15,6 +15,7 @@ import type {
   Loan,
   Spacing,
 } from '#core/parts'
+import type { OwnFigure } from '#core/figures'
 import type { SensorPlace } from '#core/heat'
 import type { Entry, EntrySort } from '#core/book'
 import type {
@@ -47,6 +48,7 @@ export const yards = sqliteTable('yards', {
     prolific: integer({ mode: 'boolean' }).notNull().default(false),
     season: text({ mode: 'json' }).$type<YardSeason>(),
     overrides: text({ mode: 'json' }).$type<readonly Override[]>().notNull().default([]),
+    figures: text({ mode: 'json' }).$type<readonly OwnFigure[]>().notNull().default([]),
     patterns: text({ mode: 'json' }).$type<readonly Pattern[]>().notNull().default([]),
     hanging: text({ mode: 'json' }).$type<readonly HangingPattern[]>().notNull().default([]),
   } satisfies ColumnsOf<Exclude<keyof YardAsKept, 'hives' | 'parts'>>),

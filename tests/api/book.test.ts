@@ -147,7 +147,7 @@ describe('the book on the server', () => {
 
   it('goes out with the plan file and in again, beside its own yard under identities of its own', async () => {
     const plan = await get<{ version: number; books: { yardId: string; entries: Entry[] }[] }>('/api/plans/export')
-    expect(plan.version).toBe(7)
+    expect(plan.version).toBe(8)
     const [mine] = plan.books.filter(({ yardId }) => yardId === 'kiln-bank')
     expect(mine!.entries.map(({ id }) => id)).toEqual(expect.arrayContaining(['a', 'b', 'x', 'y', 'z']))
     const answer = await fetch(`${server.url}/api/plans/import`, {

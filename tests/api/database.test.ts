@@ -12,6 +12,7 @@ import {
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { afterEach, describe, expect, it } from 'vitest'
+import { ownFigure } from '#core/figures'
 import { emptyYard } from '#core/yard'
 import { openDatabase } from '../../server/database/client'
 import { seedFrom } from '../../server/database/seed'
@@ -95,7 +96,7 @@ describe('a file of the first version', () => {
   it('opens with everything that was in it, after a dated copy', async () => {
     const home = folder()
     const path = join(home, 'first.db')
-    process.env.DUVET_MIGRATIONS = onlyTheFirst(home)
+    process.env.DUVET_MIGRATIONS = onlyTheFirst(home, 1)
     const first = await openDatabase(`file:${path}`, '2026-05-01')
     await first.client.executeMultiple(`
       INSERT INTO yards (id, position, name, note, band, revision) VALUES ('y', 0, 'Sallow Quay', '', 'range', 3);
@@ -121,15 +122,47 @@ describe('a file of the first version', () => {
     now.client.close()
     expect(existsSync(`${path}.before-2026-06-02`)).toBe(true)
   })
+
+  it('and one of before figures had a list of their own keeps each, in its own unit', async () => {
+    const home = folder()
+    const path = join(home, 'seventeen.db')
+    process.env.DUVET_MIGRATIONS = onlyTheFirst(home, 17)
+    const before = await openDatabase(`file:${path}`, '2026-05-01')
+    const own = (mm: number) => ({ mm, plusMinusMm: 0, source: { mark: 'own', text: 'mine' } })
+    const depth = { key: 'box-langstroth-deep.depth', length: own(240) }
+    const overrides = [
+      { key: 'limit.honeyDensity', length: own(1.41) },
+      depth,
+      { key: 'limit.broodNeedMend', length: own(45_000) },
+      { key: 'limit.beeGrams', length: own(0.12) },
+    ]
+    await before.client.execute({
+      sql: `INSERT INTO yards (id, position, name, note, band, revision, overrides) VALUES ('y', 0, 'Y', '', 'range', 3, ?)`,
+      args: [JSON.stringify(overrides)],
+    })
+    before.client.close()
+    delete process.env.DUVET_MIGRATIONS
+    const now = await openDatabase(`file:${path}`, '2026-06-02')
+    expect((await readYards(now.database))[0]?.yard).toEqual({
+      ...emptyYard('y', 'Y'),
+      overrides: [depth],
+      figures: [
+        ownFigure('honeyDensityKgPerLitre', 1.41),
+        ownFigure('broodNeedMendCells', 45_000),
+        ownFigure('beeGrams', 0.12),
+      ],
+    })
+    now.client.close()
+  })
 })
 
-/** The migrations as they were when the first version came out. */
-function onlyTheFirst(home: string): string {
+/** The migrations as they were when an earlier version came out, by how many there were. */
+function onlyTheFirst(home: string, count: number): string {
   const target = join(home, 'first-migrations')
   cpSync('server/database/migrations', target, { recursive: true })
   const journalPath = join(target, 'meta/_journal.json')
   const journal = JSON.parse(readFileSync(journalPath, 'utf8')) as { entries: unknown[] }
-  writeFileSync(journalPath, JSON.stringify({ ...journal, entries: journal.entries.slice(0, 1) }))
+  writeFileSync(journalPath, JSON.stringify({ ...journal, entries: journal.entries.slice(0, count) }))
   return target
 }
 

@@ -293,7 +293,7 @@ describe('Sources', () => {
     const page = await session.open('/sources')
     await chooseYard(page, 'Sallow Quay')
     await page.getByTestId('source-search').fill('bee space at least')
-    const row = page.locator('tr', { has: page.locator('[data-figure="limit.beeSpaceMin"]') })
+    const row = page.locator('tr', { has: page.locator('[data-figure="beeSpaceMinMm"]') })
     await row.getByRole('button', { name: 'Change' }).click()
     await page.getByTestId('own-figure').fill('20 mm')
     await page.getByRole('button', { name: 'Use it' }).click()
@@ -303,7 +303,7 @@ describe('Sources', () => {
       .poll(() => page.getByTestId('verdict-effect').first().innerText())
       .toMatch(/\d of 6 hives would go from \w+ to (watch|mend)/)
     await page.getByRole('button', { name: 'Cancel' }).click()
-    expect((await storedYards(session.server.url))[0]!.yard.overrides).toEqual([])
+    expect((await storedYards(session.server.url))[0]!.yard.figures).toEqual([])
   })
 
   it('keeps a pattern of one’s own, uses it like any other, and does not let it go while it is in use', async () => {

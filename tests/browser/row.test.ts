@@ -50,8 +50,8 @@ describe('the row', () => {
         .getByTestId('import-file')
         .locator('input')
         .setInputFiles({ name, mimeType: 'application/json', buffer: Buffer.from(text) })
-    await bring('no.json', '{"format":"duvet-plan","version":8,"yards":[]}')
-    await page.getByText('version is 8: this Duvet reads version 7').waitFor()
+    await bring('no.json', '{"format":"duvet-plan","version":9,"yards":[]}')
+    await page.getByText('version is 9: this Duvet reads version 8').waitFor()
     const plan = JSON.parse(readFileSync(DEMO, 'utf8')) as { yards: { name: string }[] }
     plan.yards[0]!.name = '<script>alert(1)</script>'
     await bring('yes.json', JSON.stringify({ ...plan, books: [], yards: [plan.yards[0]] }))

@@ -29,7 +29,7 @@ import {
   type Content,
   type Part,
 } from '#core/parts'
-import { FIGURE_NAMES, figureKey, figureLimits } from '#core/figures'
+import { FIGURE_NAMES, figureLimits, ownFigure } from '#core/figures'
 import type { Length } from '#core/units'
 import {
   BAND_PRESETS,
@@ -295,7 +295,7 @@ export const anyYard: fc.Arbitrary<Yard> = fc
         maxLength: 3,
       },
     ),
-    limits: fc.subarray(FIGURE_NAMES, { maxLength: 2 }),
+    figures: fc.subarray(FIGURE_NAMES, { maxLength: 2 }),
     lent: fc.array(fc.option(loan, { nil: undefined }), { minLength: 14, maxLength: 14 }),
     winterBeesKg: maybe('winterBeesKg', fc.constantFrom(0.05, 1.4, 10)),
     accepted: fc.array(
@@ -400,10 +400,7 @@ export const anyYard: fc.Arbitrary<Yard> = fc
         : {}),
     } as Hive
     const own = made.overrides.map(([id, name, one]) => [`${id}.${name}`, one] as const)
-    const limits = made.limits.map(
-      (name) => [figureKey(name), { ...ANY_LENGTH, mm: figureLimits(name).least * 120 }] as const,
-    )
-    const overrides = [...new Map<string, Length>([...own, ...limits])].map(([key, length]) => ({ key, length }))
+    const overrides = [...new Map<string, Length>(own)].map(([key, length]) => ({ key, length }))
     return {
       id: 'yard',
       name: 'Any',
@@ -412,6 +409,7 @@ export const anyYard: fc.Arbitrary<Yard> = fc
       prolific: false,
       season: made.season,
       overrides,
+      figures: made.figures.map((name) => ownFigure(name, figureLimits(name).least * 120)),
       patterns: made.has.patterns ? made.patterns : [],
       hanging: made.has.patterns ? [made.hung] : [],
       hives: [

@@ -123,9 +123,15 @@ export function someEdit(
         doneBefore: b % 2 === 0 ? null : b % 4,
       }
     case 16:
+      if (c % 2 === 0)
+        return {
+          kind: 'set-figure',
+          name: c % 4 === 0 ? 'wideMm' : 'boardLengthMm',
+          value: b % 3 === 0 ? null : c + 25,
+        }
       return {
         kind: 'set-override',
-        key: `limit.${c % 4}`,
+        key: `box-langstroth-deep.${c % 4}`,
         length: b % 3 === 0 ? null : { mm: c, plusMinusMm: 0, source: { mark: 'own', text: 'mine' } },
       }
     case 17:

@@ -221,7 +221,7 @@ describe('reading a plan', () => {
   })
 
   it.each<[string, unknown, RegExp]>([
-    ['another version', { ...demo, version: 8 }, /version is 8: this Duvet reads version 7/],
+    ['another version', { ...demo, version: 9 }, /version is 9: this Duvet reads version 8/],
     ['another format', { ...demo, format: 'hives' }, /format is not “duvet-plan”/],
     ['no object', 7, /the whole of it/],
     ['a list', [], /the whole of it/],

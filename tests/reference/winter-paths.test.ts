@@ -70,27 +70,27 @@ describe('the built-up end of a National', () => {
   const thickMm = 45
   const STEP = 2.5
   const steps = (mm: number) => Math.round(mm / STEP)
-  const gapMm = thickMm - F.endBoard - F.railWidth
-  const board = layerOf('timber', F.endBoard, F).m2KPerW
+  const gapMm = thickMm - F.endBoardMm - F.railWidthMm
+  const board = layerOf('timber', F.endBoardMm, F).m2KPerW
   const lower = 0.17 + board
-  const share = (2 * F.railDepth) / highMm
+  const share = (2 * F.railDepthMm) / highMm
   const upper = sideBySide([
-    { share, m2KPerW: lower + airLayer(gapMm, 'sideways') + layerOf('timber', F.railWidth, F).m2KPerW },
+    { share, m2KPerW: lower + airLayer(gapMm, 'sideways') + layerOf('timber', F.railWidthMm, F).m2KPerW },
     { share: 1 - share, m2KPerW: lower },
   ])
 
   it('lies between the limits of EN ISO 6946, and near a solution in two dimensions', () => {
-    const timber: Cell = { conducts: F.woodConducts }
+    const timber: Cell = { conducts: F.woodConductsWPerMK }
     const air: Cell = gapMm > 0 ? { conducts: gapMm / 1000 / airLayer(gapMm, 'sideways') } : timber
     const rows = steps(highMm)
     const cells = Array.from({ length: rows }, (_, i): Cell[] => {
       const fromEnd = Math.min(i, rows - 1 - i) * STEP
-      const rail = fromEnd < F.railDepth
+      const rail = fromEnd < F.railDepthMm
       return [
         'inside',
-        ...Array<Cell>(steps(F.endBoard)).fill(timber),
+        ...Array<Cell>(steps(F.endBoardMm)).fill(timber),
         ...Array<Cell>(steps(gapMm)).fill(rail ? air : 'outside'),
-        ...Array<Cell>(steps(F.railWidth)).fill(rail ? timber : 'outside'),
+        ...Array<Cell>(steps(F.railWidthMm)).fill(rail ? timber : 'outside'),
         'outside',
       ]
     })

@@ -89,7 +89,7 @@ describe('layers, EN ISO 6946 and EN ISO 10456 (from memory)', () => {
     const inch = layerOf('foam', inches(1), F).m2KPerW
     expect(inch).toBeCloseTo(0.77, 3)
     expect(inch * 5.678).toBeCloseTo(4.4, 1)
-    expect(layerOf('foam', inches(1), { ...F, foamConducts: 0.029 }).m2KPerW * 5.678).toBeCloseTo(5, 1)
+    expect(layerOf('foam', inches(1), { ...F, foamConductsWPerMK: 0.029 }).m2KPerW * 5.678).toBeCloseTo(5, 1)
   })
 })
 

@@ -55,7 +55,7 @@ function useAsFood(partId: string) {
   <section class="food" aria-label="Food" data-testid="book-food">
     <p>
       <b>{{ foodThereInWords(food, reader) }}.</b> {{ capital(needInWords(food.asks, reader))
-      }}{{ climateUnsaid(yard) }}; never under {{ showMass(known.context.figures.foodLeast, reader.units, 0) }}.
+      }}{{ climateUnsaid(yard) }}; never under {{ showMass(known.context.figures.foodLeastKg, reader.units, 0) }}.
       <template v-if="lasts">When nothing comes in, it lasts {{ lasts }}.</template>
     </p>
     <p v-if="starves" class="stop" role="alert" data-testid="food-starves">

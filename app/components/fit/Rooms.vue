@@ -10,11 +10,11 @@ import { capital, counted, rangeInWords } from '#core/words'
 const view = useView()
 const preferences = usePreferences()
 const need = computed(() => ({
-  mend: view.context.figures.broodNeedMend * factor.value,
-  watch: view.context.figures.broodNeedWatch * factor.value,
+  mend: view.context.figures.broodNeedMendCells * factor.value,
+  watch: view.context.figures.broodNeedWatchCells * factor.value,
 }))
-const factor = computed(() => (view.context.prolific ? view.context.figures.prolific : 1))
-const usual = computed(() => arrangements(view.catalogue, view.context.figures.cellWidth))
+const factor = computed(() => (view.context.prolific ? view.context.figures.prolificRoomTimes : 1))
+const usual = computed(() => arrangements(view.catalogue, view.context.figures.cellWidthMm))
 const own = computed(() =>
   (view.yard?.hives ?? []).flatMap((hive) => {
     const boxes = (role: 'brood' | 'food') =>
@@ -27,7 +27,7 @@ const own = computed(() =>
     const brood = boxes('brood')
     return brood.length === 0
       ? []
-      : [{ name: hive.name, room: roomOf(brood, view.context.figures.cellWidth), foodKg: honeyKg(boxes('food')) }]
+      : [{ name: hive.name, room: roomOf(brood, view.context.figures.cellWidthMm), foodKg: honeyKg(boxes('food')) }]
   }),
 )
 const most = computed(() =>
@@ -70,13 +70,17 @@ const COLUMNS = columnsFor<Arranged>(
 <template>
   <section class="rooms">
     <p>
-      A queen who lays {{ count(view.context.figures.layingPeak * factor) }} eggs a day fills
-      {{ count(view.context.figures.layingPeak * factor * view.context.figures.broodDays) }} cells in the
+      A queen who lays {{ count(view.context.figures.layingPeakEggsADay * factor) }} eggs a day fills
+      {{ count(view.context.figures.layingPeakEggsADay * factor * view.context.figures.broodDays) }} cells in the
       {{ view.context.figures.broodDays }} days that brood takes. Pollen and food want combs beside it: under
       {{ count(need.mend) }} cells is too little and under {{ count(need.watch) }} tight. Cells are counted at
-      {{ showLength(view.context.figures.cellWidth, preferences.units) }} wide. A common saying gives a colony
+      {{ showLength(view.context.figures.cellWidthMm, preferences.units) }} wide. A common saying gives a colony
       {{
-        rangeInWords({ low: view.context.figures.foodYearMin, high: view.context.figures.foodYearMax }, preferences, 0)
+        rangeInWords(
+          { low: view.context.figures.foodYearMinKg, high: view.context.figures.foodYearMaxKg },
+          preferences,
+          0,
+        )
       }}
       of honey for its own use in a year, whatever its boxes; what a hive here needs stands in its Year.
     </p>

@@ -29,8 +29,8 @@ const figures = computed(() => {
     honey,
     wax: waxKg(honeyCapacityKg([frames.box]), figures),
     honeyGapMm: pitchMm - combMm,
-    broodGapMm: pitchMm - figures.broodComb,
-    mixedGapMm: pitchMm - figures.broodComb / 2 - combMm / 2,
+    broodGapMm: pitchMm - figures.broodCombMm,
+    mixedGapMm: pitchMm - figures.broodCombMm / 2 - combMm / 2,
     proud: proudMm(frame.value, combMm),
   }
 })

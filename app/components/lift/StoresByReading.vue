@@ -19,7 +19,7 @@ const moment = useMoment()
 /** What its winter form burns by its heat, beside the one need. */
 const byHeat = computed(() => winterOf(winterForm(props.yard, props.hive)).food().byHeat)
 const fillNow = computed(
-  () => weighing.fillPercent ?? Math.round(hiveIn(props.yard, props.hive).context.figures.fillTypical * 100),
+  () => weighing.fillPercent ?? Math.round(hiveIn(props.yard, props.hive).context.figures.fillShareTypical * 100),
 )
 const fillAfter = computed(() => Math.round(Math.min(1, props.stores.fill) * 1000) / 10)
 </script>

@@ -20,7 +20,7 @@ const said = computed(() => {
   })
 })
 const usualFill = computed(() => {
-  const { low, middle, high } = rangeOf(view.catalogue.figures, 'fill')
+  const { low, middle, high } = rangeOf(view.catalogue.figures, 'fillShare')
   return `${middle * 100} (${low * 100} to ${high * 100})`
 })
 const problem = ref('')
@@ -47,7 +47,7 @@ function setFill(text: string) {
       <ElSelect v-model="weighing.timber" data-testid="timber">
         <ElOption
           value="usual"
-          :label="`Not chosen, ${showInUnit(view.catalogue.figures.timberDensity, 'kg/m³', preferences.units)}`"
+          :label="`Not chosen, ${showInUnit(view.catalogue.figures.timberDensityKgPerM3, 'kg/m³', preferences.units)}`"
         />
         <ElOption
           v-for="(one, key) in TIMBERS"

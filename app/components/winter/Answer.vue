@@ -34,7 +34,7 @@ const most = (state: WinterState) =>
     .sort((a, b) => b.share - a.share)[0]!
 const PLURAL = { wall: 'walls lose', top: 'top loses', floor: 'floor loses' } as const
 const dry = ({ winter, state, known }: WinterSide) =>
-  dryByAir(winter.shell, state, known.context.figures.outsideHumidity, known.context.figures)
+  dryByAir(winter.shell, state, known.context.figures.outsideHumidityShare, known.context.figures)
 const airRows = (side: WinterSide) => {
   const air = dry(side)
   if (!air) return { needs: '–', passes: '–', opening: '–', costs: '–' }
@@ -106,8 +106,8 @@ const water = computed(() =>
   props.sides.map((side) => {
     const [top, wall] = [beside(side, 'top'), beside(side, 'wall')]
     if (!top || !wall) return { title: side.title, text: 'has no top or no walls that could be reckoned.' }
-    const { dripsAlike } = side.known.context.figures
-    const first = top.dripsFrom - wall.dripsFrom < dripsAlike
+    const { dripsAlikeShare } = side.known.context.figures
+    const first = top.dripsFrom - wall.dripsFrom < dripsAlikeShare
     const air = dry(side)
     const floor = beside(side, 'floor')
     const floorFirst =

@@ -44,7 +44,7 @@ watch(
       inside:
         school.value === 'cluster'
           ? { warm: 'cluster' }
-          : { warm: 'cavity', celsius: catalogueOf(props.yard).figures.wholeCavityWarm },
+          : { warm: 'cavity', celsius: catalogueOf(props.yard).figures.wholeCavityWarmCelsius },
     }
     const found = await planDoor().winterWaysOf(toRaw(props.yard), props.hive.id, props.stage, tried)
     if (mine === round) rows.value = found

@@ -227,7 +227,7 @@ function emptyBoxFor(
 function massToLift(hive: AssembledHive, weighing: Weighing, superShare: number): HiveMass {
   const full = massOfHive(hive, weighing)
   if (superShare === 1) return full
-  const fill = weighing.fill ?? rangeOf(hive.figures, 'fill')
+  const fill = weighing.fill ?? rangeOf(hive.figures, 'fillShare')
   const half = massOfHive(hive, { ...weighing, fullness: 'full', fill: times(fill, superShare) })
   const supers = new Set(hive.stack.filter((layer) => isRole('super')(layer)).map(({ part }) => part.id))
   return {

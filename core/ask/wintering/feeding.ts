@@ -35,7 +35,7 @@ export function feedingAt(yard: Yard, plan: PlannedStage): StageFeeding | undefi
       figures: context.figures,
     }),
     need,
-    leastKg: context.figures.foodLeast,
+    leastKg: context.figures.foodLeastKg,
     byHeat: isCold(plan.stage) ? winterOf(standing ? winterForm(yard, standing) : planned).food().byHeat : undefined,
     stores,
     known: context.stores,

@@ -68,7 +68,7 @@ export class HiveWinter {
 
   /** Bees of one colony as last counted, else a usual cluster, kg. */
   get beesKg(): number {
-    return this.of.hive.season?.winterBeesKg ?? this.of.context.figures.winterBees
+    return this.of.hive.season?.winterBeesKg ?? this.of.context.figures.winterBeesKg
   }
 
   /** The comb that its bees sit on: of its lowest box with frames. */

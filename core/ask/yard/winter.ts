@@ -32,8 +32,8 @@ function figuresOf(known: HiveIn, wayId: string | null, { outsideCelsius, beesKg
   const drips = (place: 'top' | 'wall') =>
     firstWet(state.faces.filter(({ face }) => face.place === place))?.dripsFrom ?? null
   const [topDrips, wallsDrip] = [drips('top'), drips('wall')]
-  const dry = dryByAir(winter.shell, state, figures.outsideHumidity, figures) ?? null
-  const asSoon = topDrips !== null && wallsDrip !== null && topDrips - wallsDrip < figures.dripsAlike
+  const dry = dryByAir(winter.shell, state, figures.outsideHumidityShare, figures) ?? null
+  const asSoon = topDrips !== null && wallsDrip !== null && topDrips - wallsDrip < figures.dripsAlikeShare
   return {
     wayId,
     watts: state.watts,
@@ -172,7 +172,7 @@ function topsOf(yard: Yard, hive: Hive): TopFigures[] {
     const other = newHiveByWay(yard, hive, own.context.stage, top)
     if (!other) return []
     const winter = winterOf(other)
-    const { wholeCavityWarm } = other.context.figures
+    const { wholeCavityWarmCelsius } = other.context.figures
     const coldest = Math.min(...winter.months.map(({ celsius }) => celsius))
     const { wetTop, winterKg } = figuresOf(other, top.id, {
       outsideCelsius: Number.isFinite(coldest) ? coldest : MILD_CELSIUS,
@@ -183,7 +183,7 @@ function topsOf(yard: Yard, hive: Hive): TopFigures[] {
       {
         wayId: kindOfTop(top.id, tops[0]?.id),
         clusterKg: winterKg,
-        cavityKg: foodInAll(winter.burns(winter.beesKg, { warm: 'cavity', celsius: wholeCavityWarm })).middle,
+        cavityKg: foodInAll(winter.burns(winter.beesKg, { warm: 'cavity', celsius: wholeCavityWarmCelsius })).middle,
         wetTops: wetTop ? 1 : 0,
         hives: 1,
       },

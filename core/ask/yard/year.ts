@@ -71,7 +71,7 @@ function figuresOf(yard: Yard, planned: PlannedStage, profile: LiftProfile): Sta
       assembled.stack
         .filter(({ pattern, placement }) => isBox({ pattern }) && placement.role === 'brood')
         .map(({ resolved }) => resolved),
-      context.figures.cellWidth,
+      context.figures.cellWidthMm,
     ).cells,
   }
 }

@@ -21,7 +21,7 @@ function cellsOfCombs({ stack, figures }: AssembledHive): ReadonlyMap<string, nu
   const boxes = stack.filter(({ placement }) => placement.role !== 'super')
   return new Map(
     boxes.flatMap(({ hung }) =>
-      hung.filter(isFrame).map(({ content, pattern }) => [content.id, cellsOfFrame(pattern, figures.cellWidth)]),
+      hung.filter(isFrame).map(({ content, pattern }) => [content.id, cellsOfFrame(pattern, figures.cellWidthMm)]),
     ),
   )
 }
@@ -34,7 +34,7 @@ function cellsOfCombs({ stack, figures }: AssembledHive): ReadonlyMap<string, nu
 function broodCells(look: Look, stages: readonly BroodStage[], frames: number, assembled: AssembledHive): Range {
   const { figures } = assembled
   const cells = cellsOfCombs(assembled)
-  const share = rangeOf(figures, 'broodOfComb')
+  const share = rangeOf(figures, 'broodOfCombShare')
   const isCounted = stages.some((stage) => look.broodFrames?.[stage] !== undefined)
   if (!isCounted) {
     const pressed = (look.combs ?? []).filter(({ brood }) => brood?.some((stage) => stages.includes(stage)))

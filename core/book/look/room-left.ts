@@ -35,8 +35,8 @@ export function roomLeft(look: Look, day: string, assembled: AssembledHive, prol
   const room = frames.length - (look.undrawnLeft ?? 0)
   const free = Math.max(0, room - used.most)
   const freeMost = Math.max(0, room - used.least)
-  const cells = free * cellsOfFrame(first.pattern, figures.cellWidth) * rangeOf(figures, 'broodOfComb').middle
-  const inDays = Math.floor(cells / (figures.layingPeak * (prolific ? figures.prolific : 1)))
+  const cells = free * cellsOfFrame(first.pattern, figures.cellWidthMm) * rangeOf(figures, 'broodOfCombShare').middle
+  const inDays = Math.floor(cells / (figures.layingPeakEggsADay * (prolific ? figures.prolificRoomTimes : 1)))
   return { combs: frames.length, free, freeMost, boxDue: daysLater(day, inDays), inDays }
 }
 

@@ -50,7 +50,7 @@ const speaks = ({ food, stores }: CombSeen) => stores !== undefined || food?.inc
 
 function byCombs(box: StackedPart, combs: readonly CombSeen[]): BoxStores[] {
   if (combs.length === 0) return []
-  const fill = rangeOf(box.figures, 'fill')
+  const fill = rangeOf(box.figures, 'fillShare')
   const fullKg = fullFrameHoneyKg(box.resolved) / fill.middle
   const kg = sumOf(
     combs.map((comb) => {
@@ -70,7 +70,7 @@ function spread(frames: number, boxes: readonly StackedPart[]): BoxStores[] {
   const combs = boxes.flatMap(({ hung, resolved }) => hung.filter(isFrame).map(() => fullFrameHoneyKg(resolved)))
   const [first] = boxes
   if (!first || combs.length === 0) return []
-  const fill = rangeOf(first.figures, 'fill')
+  const fill = rangeOf(first.figures, 'fillShare')
   const light = [...combs].sort((a, b) => a - b)
   const take = (sorted: readonly number[]) =>
     sorted.reduce((sum, kg, i) => sum + kg * Math.min(1, Math.max(0, frames - i)), 0)

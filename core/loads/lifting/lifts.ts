@@ -68,8 +68,8 @@ export function liftsOf(layout: Layout, mass: HiveMass, profile: LiftProfile): S
       liftOf(
         box,
         mass.parts.get(box.part.id)!.kg,
-        box.topMm - box.resolved.figures.handHold,
-        putMm + depthMm - box.resolved.figures.handHold,
+        box.topMm - box.resolved.figures.handHoldMm,
+        putMm + depthMm - box.resolved.figures.handHoldMm,
         profile,
       ),
     )

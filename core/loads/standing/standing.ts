@@ -74,7 +74,7 @@ export function standingOf(
       roof: roof && roofKg !== null ? roofWindMs(roofKg, roofArea(roof), figures) : null,
       roofWithBrick: roof && roofKg !== null ? roofWindMs(roofKg + figures.brickKg, roofArea(roof), figures) : null,
     },
-    strapMm: 2 * (layout.heightMm + widest) + figures.strapTail,
+    strapMm: 2 * (layout.heightMm + widest) + figures.strapTailMm,
     wrapRoomMm:
       stands.length === 0
         ? 0

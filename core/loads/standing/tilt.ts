@@ -14,11 +14,17 @@ export function tiltMeaning(
   acrossMm: number,
   overMm: number,
   drainFrames: boolean,
-  { tiltForward, tiltSideways }: Pick<Figures, 'tiltForward' | 'tiltSideways'>,
+  { tiltForwardMmPerM, tiltSidewaysMmPerM }: Pick<Figures, 'tiltForwardMmPerM' | 'tiltSidewaysMmPerM'>,
 ): { readonly along: TiltMeaning; readonly across: TiltMeaning; readonly good: boolean } {
   const along: TiltMeaning =
-    alongMm / overMm > tiltForward / 1000 ? 'far-forward' : alongMm > 0 ? 'forward' : alongMm < 0 ? 'back' : 'level'
-  const across: TiltMeaning = Math.abs(acrossMm) / overMm > tiltSideways / 1000 ? 'sideways' : 'level'
+    alongMm / overMm > tiltForwardMmPerM / 1000
+      ? 'far-forward'
+      : alongMm > 0
+        ? 'forward'
+        : alongMm < 0
+          ? 'back'
+          : 'level'
+  const across: TiltMeaning = Math.abs(acrossMm) / overMm > tiltSidewaysMmPerM / 1000 ? 'sideways' : 'level'
   const alongGood = drainFrames ? along === 'back' || along === 'level' : along === 'forward' || along === 'level'
   return { along, across, good: alongGood && across === 'level' }
 }

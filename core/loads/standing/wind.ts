@@ -1,7 +1,7 @@
 import { STANDARD_GRAVITY_MS2 } from '../../units'
 import type { Figures } from '../../figures'
 
-type Wind = Pick<Figures, 'windForce' | 'airDensity'>
+type Wind = Pick<Figures, 'windForceFactor' | 'airDensityKgPerM3'>
 
 /**
  * The wind that tips a body over the edge of its base, m/s: q = M·g·(b/2) / (c·A·lever), v = √(2q/ρ), with c = 1.3 and
@@ -12,11 +12,12 @@ type Wind = Pick<Figures, 'windForce' | 'airDensity'>
  * @param leverMm from the edge up to the middle of that side
  */
 export function tippingWindMs(massKg: number, baseMm: number, areaM2: number, leverMm: number, figures: Wind): number {
-  const pressurePa = (massKg * STANDARD_GRAVITY_MS2 * (baseMm / 2000)) / (figures.windForce * areaM2 * (leverMm / 1000))
-  return Math.sqrt((2 * pressurePa) / figures.airDensity)
+  const pressurePa =
+    (massKg * STANDARD_GRAVITY_MS2 * (baseMm / 2000)) / (figures.windForceFactor * areaM2 * (leverMm / 1000))
+  return Math.sqrt((2 * pressurePa) / figures.airDensityKgPerM3)
 }
 
 /** The wind that takes a roof, m/s: c·q·area against the weight of roof and ballast. The same source. */
 export function roofWindMs(massKg: number, areaM2: number, figures: Wind): number {
-  return Math.sqrt((2 * massKg * STANDARD_GRAVITY_MS2) / (figures.windForce * areaM2 * figures.airDensity))
+  return Math.sqrt((2 * massKg * STANDARD_GRAVITY_MS2) / (figures.windForceFactor * areaM2 * figures.airDensityKgPerM3))
 }

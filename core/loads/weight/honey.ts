@@ -7,7 +7,7 @@ import { sumOf, times, type Range } from './range'
  * × 1.417 kg/L. Common practice; density published (Krell 1996, after White 1975, from memory).
  */
 export function honeyOfCombKg(areaDm2: number, thicknessMm: number, figures: Figures): number {
-  return ((areaDm2 * thicknessMm) / 100) * figures.honeyShare * figures.honeyDensity
+  return ((areaDm2 * thicknessMm) / 100) * figures.honeyShare * figures.honeyDensityKgPerLitre
 }
 
 /** Honey that boxes hold with every cell sealed, kg: every frame drawn, each as thick as its room lets it. */
@@ -26,14 +26,14 @@ export function honeyCapacityKg(boxes: readonly ResolvedPart[]): number {
 
 /** Honey in boxes that a keeper calls full, kg; its bounds are those of the fill. */
 export function honeyKg(boxes: readonly ResolvedPart[]): Range {
-  return sumOf(boxes.map((box) => times(rangeOf(box.figures, 'fill'), honeyCapacityKg([box]))))
+  return sumOf(boxes.map((box) => times(rangeOf(box.figures, 'fillShare'), honeyCapacityKg([box]))))
 }
 
 /** Wax of drawn honey comb, kg: 1 kg for 25 kg of honey that it can hold, 1:30 to 1:22 (common practice). */
 export function waxKg(capacityKg: number, figures: Figures): Range {
   return {
-    low: capacityKg / figures.waxRatioHigh,
-    middle: capacityKg / figures.waxRatio,
-    high: capacityKg / figures.waxRatioLow,
+    low: capacityKg / figures.waxHoldsKgPerKgHigh,
+    middle: capacityKg / figures.waxHoldsKgPerKg,
+    high: capacityKg / figures.waxHoldsKgPerKgLow,
   }
 }

@@ -63,11 +63,11 @@ export function combMass(
   { pattern, nearMm, farMm }: Pick<HungComb, 'pattern' | 'nearMm' | 'farMm'>,
   load: CombLoad,
   figures: Figures,
-  fill: Range = rangeOf(figures, 'fill'),
+  fill: Range = rangeOf(figures, 'fillShare'),
 ): CombMass {
   if (load === 'nothing') return { wax: ZERO, honey: ZERO, brood: ZERO }
   const areaDm2 = combAreaDm2(pattern)
-  const thicknessMm = load === 'brood' ? figures.broodComb : nearMm + farMm
+  const thicknessMm = load === 'brood' ? figures.broodCombMm : nearMm + farMm
   const capacityKg = honeyOfCombKg(areaDm2, thicknessMm, figures)
   const wax = waxKg(capacityKg, figures)
   switch (load) {
@@ -76,11 +76,11 @@ export function combMass(
     case 'honey':
       return { wax, honey: times(fill, capacityKg), brood: ZERO }
     case 'nectar':
-      return { wax, honey: times(rangeOf(figures, 'nectar'), capacityKg), brood: ZERO }
+      return { wax, honey: times(rangeOf(figures, 'nectarShare'), capacityKg), brood: ZERO }
     case 'winter-stores':
-      return { wax, honey: times(rangeOf(figures, 'winterStore'), capacityKg), brood: ZERO }
+      return { wax, honey: times(rangeOf(figures, 'winterStoreShare'), capacityKg), brood: ZERO }
     case 'brood':
-      return { wax, honey: ZERO, brood: times(rangeOf(figures, 'brood'), areaDm2) }
+      return { wax, honey: ZERO, brood: times(rangeOf(figures, 'broodKgPerDm2'), areaDm2) }
   }
 }
 
@@ -90,5 +90,5 @@ export function combMass(
  */
 export function beesOnCombKg(areaDm2: number, winter: boolean, figures: Figures): Range {
   const coveredKg = (2 * areaDm2 * 100 * figures.beesPerCm2 * figures.beeGrams) / 1000
-  return times(rangeOf(figures, winter ? 'winterCover' : 'cover'), coveredKg)
+  return times(rangeOf(figures, winter ? 'winterCoverShare' : 'coverShare'), coveredKg)
 }

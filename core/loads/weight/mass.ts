@@ -84,8 +84,11 @@ function sectionsHoney(part: PartOf<'box'>, { fullness, meanwhile, fill }: Weigh
   if (state === 'empty' || state === 'drawn') return ZERO
   const litres =
     (dimensionMm(part, 'insideLength') * dimensionMm(part, 'insideWidth') * dimensionMm(part, 'depth')) / 1e6
-  const full = litres * part.figures.sectionsShare * part.figures.honeyDensity
-  return times(state === 'in-flow' ? rangeOf(part.figures, 'nectar') : (fill ?? rangeOf(part.figures, 'fill')), full)
+  const full = litres * part.figures.sectionsShare * part.figures.honeyDensityKgPerLitre
+  return times(
+    state === 'in-flow' ? rangeOf(part.figures, 'nectarShare') : (fill ?? rangeOf(part.figures, 'fillShare')),
+    full,
+  )
 }
 
 /** The mass of a part that stands in a stack. */
@@ -119,7 +122,10 @@ export function massOfPart(part: ResolvedPart, role: Role | undefined, weighing:
       comb,
       combLoad(content, weighing.fullness, used, weighing.meanwhile, weighing.broodless),
       part.figures,
-      times(weighing.fill ?? rangeOf(part.figures, 'fill'), weighing.fullness === 'as-said' ? heldShare(content) : 1),
+      times(
+        weighing.fill ?? rangeOf(part.figures, 'fillShare'),
+        weighing.fullness === 'as-said' ? heldShare(content) : 1,
+      ),
     )
     wax.push(inside.wax)
     honey.push(inside.honey)

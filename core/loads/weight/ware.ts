@@ -13,16 +13,16 @@ export function shellVolumeMm3(box: ResolvedPart): number {
  * Mass of an empty box without frames, kg: volume × density, and 5 % for nails, paint and propolis. Its bounds are
  * those of the density for polystyrene; a pattern with a mass of its own keeps that. From memory.
  */
-export function shellKg(box: ResolvedPart, timberKgPerM3: number = box.figures.timberDensity): Range {
+export function shellKg(box: ResolvedPart, timberKgPerM3: number = box.figures.timberDensityKgPerM3): Range {
   const { mass, material } = box.pattern ?? {}
   if (mass) return { low: mass.kg - mass.plusMinusKg, middle: mass.kg, high: mass.kg + mass.plusMinusKg }
   const m3 = shellVolumeMm3(box) / 1e9
-  if (material !== 'polystyrene') return exactly(m3 * timberKgPerM3 * box.figures.shellExtra)
-  const { foamDensityLow, foamDensityHigh } = box.figures
+  if (material !== 'polystyrene') return exactly(m3 * timberKgPerM3 * box.figures.shellTimes)
+  const { foamDensityKgPerM3Low, foamDensityKgPerM3High } = box.figures
   return {
-    low: m3 * foamDensityLow,
-    middle: (m3 * (foamDensityLow + foamDensityHigh)) / 2,
-    high: m3 * foamDensityHigh,
+    low: m3 * foamDensityKgPerM3Low,
+    middle: (m3 * (foamDensityKgPerM3Low + foamDensityKgPerM3High)) / 2,
+    high: m3 * foamDensityKgPerM3High,
   }
 }
 

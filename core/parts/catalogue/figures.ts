@@ -1,5 +1,6 @@
 import { entriesOf, type Length, type Source } from '../../units'
 import { HANGING_FIGURES, type HangingDimension } from './hanging-names'
+import type { Part } from '../model'
 import { overrideKey } from './of-yard'
 import type { Catalogue, DimensionName } from './pattern'
 import type { Label } from './label'
@@ -52,5 +53,14 @@ export function countMarks(
 ): Record<Source['mark'], number> {
   const counts: Record<Source['mark'], number> = { P: 0, C: 0, M: 0, measured: 0, own: 0 }
   for (const { length } of figures) counts[length.source.mark]++
+  return counts
+}
+
+/** How many parts are of each pattern, or hold something of it, by the pattern's identity. */
+export function patternsUsedIn({ parts }: { readonly parts: readonly Part[] }): ReadonlyMap<string, number> {
+  const counts = new Map<string, number>()
+  for (const { patternId, contents } of parts)
+    for (const id of new Set([patternId, ...contents.map((one) => one.patternId)]))
+      counts.set(id, (counts.get(id) ?? 0) + 1)
   return counts
 }

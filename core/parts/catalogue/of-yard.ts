@@ -1,4 +1,4 @@
-import { figuresWith } from '../../figures'
+import { figuresWith, type OwnFigure } from '../../figures'
 import { isOneOf } from '../../units'
 import type { Override } from '../model'
 import { missingSizes } from '../describe'
@@ -10,29 +10,31 @@ import type { Catalogue, DimensionName, Dimensions, HangingPattern, Pattern } fr
 /** What a yard has of its own beside what ships. */
 export interface OwnWare {
   readonly overrides: readonly Override[]
+  readonly figures: readonly OwnFigure[]
   readonly patterns: readonly Pattern[]
   readonly hanging: readonly HangingPattern[]
 }
 
 const known = new WeakMap<
   OwnWare['overrides'],
-  { patterns: OwnWare['patterns']; hanging: OwnWare['hanging']; catalogue: Catalogue }
+  Pick<OwnWare, 'patterns' | 'hanging' | 'figures'> & { readonly catalogue: Catalogue }
 >()
 
 /** The catalogue as a yard has it: what ships, its own patterns, and the figures it has overwritten. */
 export function catalogueOf(yard: OwnWare): Catalogue {
-  if (yard.overrides.length === 0 && yard.patterns.length === 0 && yard.hanging.length === 0) return CATALOGUE
-  const last = known.get(yard.overrides)
-  if (last?.patterns === yard.patterns && last.hanging === yard.hanging) return last.catalogue
+  const { overrides, patterns: own, hanging: hung, figures } = yard
+  if ([overrides, own, hung, figures].every(({ length }) => length === 0)) return CATALOGUE
+  const last = known.get(overrides)
+  if (last?.patterns === own && last.hanging === hung && last.figures === figures) return last.catalogue
   const patterns = new Map([
     ...CATALOGUE.patterns,
-    ...yard.patterns.filter(isWhole).map((pattern) => [pattern.id, pattern] as const),
+    ...own.filter(isWhole).map((pattern) => [pattern.id, pattern] as const),
   ])
   const hanging = new Map([
     ...CATALOGUE.hanging,
-    ...yard.hanging.filter(areHangingSizes).map((pattern) => [pattern.id, pattern] as const),
+    ...hung.filter(areHangingSizes).map((pattern) => [pattern.id, pattern] as const),
   ])
-  for (const { key, length } of yard.overrides) {
+  for (const { key, length } of overrides) {
     const { patternId, name } = splitKey(key)
     if (!isSize(name, length)) continue
     const pattern = patterns.get(patternId)
@@ -40,8 +42,8 @@ export function catalogueOf(yard: OwnWare): Catalogue {
     if (pattern && name in pattern.dimensions) patterns.set(patternId, withSizes(pattern, { [name]: length }))
     if (frame && isLength(frame, name)) hanging.set(patternId, { ...frame, [name]: length } satisfies HangingPattern)
   }
-  const catalogue = { patterns, hanging, figures: figuresWith(yard.overrides) }
-  known.set(yard.overrides, { patterns: yard.patterns, hanging: yard.hanging, catalogue })
+  const catalogue = { patterns, hanging, figures: figuresWith(figures) }
+  known.set(overrides, { patterns: own, hanging: hung, figures, catalogue })
   return catalogue
 }
 

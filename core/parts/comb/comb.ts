@@ -64,11 +64,11 @@ export function isFoundationless({ comb }: FrameState): boolean {
 export function combHalfMm(kind: CombKind, pitchMm: number, figures: Figures): number {
   switch (kind) {
     case 'honey':
-      return Math.max(0, Math.min(pitchMm - figures.combGap, figures.combMost)) / 2
+      return Math.max(0, Math.min(pitchMm - figures.combGapMm, figures.combMostMm)) / 2
     case 'brood':
-      return figures.broodComb / 2
+      return figures.broodCombMm / 2
     case 'sheet':
-      return figures.foundationSheet / 2
+      return figures.foundationSheetMm / 2
     case 'bare':
       return 0
   }

@@ -3,9 +3,9 @@ import type { Figures } from '../../figures'
 import type { Stock } from './cut-list'
 
 /** Boards as a timber yard sells them where lengths are read so, and a usual saw. Common practice. */
-export function usualStock(units: UnitSystem, { boardLength, boardWidth, sawKerf }: Figures): Stock {
+export function usualStock(units: UnitSystem, { boardLengthMm, boardWidthMm, sawKerfMm }: Figures): Stock {
   return units === 'mm'
-    ? { lengthMm: boardLength, widthMm: boardWidth, kerfMm: sawKerf }
+    ? { lengthMm: boardLengthMm, widthMm: boardWidthMm, kerfMm: sawKerfMm }
     : { lengthMm: 96 * MM_PER_INCH, widthMm: 11.25 * MM_PER_INCH, kerfMm: MM_PER_INCH / 8 }
 }
 

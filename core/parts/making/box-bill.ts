@@ -61,11 +61,11 @@ export function boxBill(box: ResolvedPart, count: number, corner: Corner = 'rabb
     count: panel.count * count,
   }))
   const depthMm = dimensionMm(box, 'depth')
-  const perCorner = Math.max(2, Math.ceil(depthMm / box.figures.nailEvery))
+  const perCorner = Math.max(2, Math.ceil(depthMm / box.figures.nailEveryMm))
   const fixings: Fixing[] = [
-    { kind: 'box-nail', lengthMm: box.figures.boxNail, place: 'corner', count: 4 * perCorner * count },
+    { kind: 'box-nail', lengthMm: box.figures.boxNailMm, place: 'corner', count: 4 * perCorner * count },
   ]
-  if (isBuiltUp(box)) fixings.push({ kind: 'screw', lengthMm: box.figures.boxNail, place: 'rail', count: 16 * count })
+  if (isBuiltUp(box)) fixings.push({ kind: 'screw', lengthMm: box.figures.boxNailMm, place: 'rail', count: 16 * count })
   return { count, panels, fixings, glueMl: Math.round(((4 * depthMm) / 1000) * 15) * count }
 }
 
@@ -93,8 +93,13 @@ function boardPanels(box: ResolvedPart, corner: Corner): Panel[] {
     depthMm: wallMm,
     count: Math.floor(depthMm / (2 * wallMm)),
   })
-  const { handHold, handHoldLength, handHoldDepth } = box.figures
-  const hold: Cut = { cut: 'hand-hold', centreBelowTopMm: handHold, lengthMm: handHoldLength, depthMm: handHoldDepth }
+  const { handHoldMm, handHoldLengthMm, handHoldDepthMm } = box.figures
+  const hold: Cut = {
+    cut: 'hand-hold',
+    centreBelowTopMm: handHoldMm,
+    lengthMm: handHoldLengthMm,
+    depthMm: handHoldDepthMm,
+  }
   return [
     {
       name: 'side',
@@ -128,7 +133,7 @@ function builtUpPanels(box: ResolvedPart): Panel[] {
   const { sideMm, endMm } = wallOf(box)
   const depthMm = dimensionMm(box, 'depth')
   const between = dimensionMm(box, 'insideWidth')
-  const railThickness = endMm - box.figures.endBoard
+  const railThickness = endMm - box.figures.endBoardMm
   return [
     {
       name: 'side',
@@ -143,14 +148,14 @@ function builtUpPanels(box: ResolvedPart): Panel[] {
       count: 2,
       lengthMm: between,
       widthMm: depthMm - dimensionMm(box, 'restDepth'),
-      thicknessMm: box.figures.endBoard,
+      thicknessMm: box.figures.endBoardMm,
       cuts: [],
     },
     {
       name: 'rail',
       count: 4,
       lengthMm: between,
-      widthMm: box.figures.railDepth,
+      widthMm: box.figures.railDepthMm,
       thicknessMm: railThickness,
       cuts: [],
     },

@@ -42,8 +42,8 @@ export interface FrameBill {
 export type FoundationKind = 'wax' | 'plastic' | 'none'
 
 /** Top bars of 3/4 in are nailed, the thin ones of British frames pinned: that tells how the rest is put together. */
-export function isNailed(frame: HangingPattern, { nailedFrom }: Figures): boolean {
-  return frame.topBarThickness.mm >= nailedFrom
+export function isNailed(frame: HangingPattern, { nailedFromMm }: Figures): boolean {
+  return frame.topBarThickness.mm >= nailedFromMm
 }
 
 /**
@@ -55,8 +55,8 @@ export function foundationSheet(
   figures: Figures,
 ): { readonly lengthMm: number; readonly heightMm: number } {
   return {
-    lengthMm: frame.lengthOverEndBars.mm - 2 * frame.endBarThickness.mm - figures.foundationShorter,
-    heightMm: frame.height.mm - frame.topBarThickness.mm - frame.bottomBarThickness.mm - figures.foundationLower,
+    lengthMm: frame.lengthOverEndBars.mm - 2 * frame.endBarThickness.mm - figures.foundationShorterMm,
+    heightMm: frame.height.mm - frame.topBarThickness.mm - frame.bottomBarThickness.mm - figures.foundationLowerMm,
   }
 }
 
@@ -84,10 +84,11 @@ export function frameBill(
       ? {
           ...sheet,
           sheets: count,
-          kg: foundation === 'wax' ? (count * sheet.lengthMm * sheet.heightMm * figures.foundationMass) / 1e6 : 0,
+          kg:
+            foundation === 'wax' ? (count * sheet.lengthMm * sheet.heightMm * figures.foundationMassKgPerM2) / 1e6 : 0,
         }
       : null,
-    glueMl: count * figures.gluePerFrame,
+    glueMl: count * figures.gluePerFrameMl,
   }
 }
 
@@ -101,7 +102,9 @@ function frameParts(frame: HangingPattern, figures: Figures): Parts {
   const inside = frame.lengthOverEndBars.mm - 2 * frame.endBarThickness.mm
   const endBarWidth =
     frame.spacedBy === 'ends' || frame.spacedBy === 'nothing' ? frame.topBarWidth.mm : frame.spacing.mm
-  const bottoms = nailed ? { count: 1, widthMm: figures.bottomBarWhole } : { count: 2, widthMm: figures.bottomBarSplit }
+  const bottoms = nailed
+    ? { count: 1, widthMm: figures.bottomBarWholeMm }
+    : { count: 2, widthMm: figures.bottomBarSplitMm }
   return {
     pieces: [
       {
@@ -125,19 +128,19 @@ function frameParts(frame: HangingPattern, figures: Figures): Parts {
         widthMm: bottoms.widthMm,
         thicknessMm: frame.bottomBarThickness.mm,
       },
-      { name: 'wedge', count: 1, lengthMm: inside, widthMm: figures.wedge, thicknessMm: figures.wedge },
+      { name: 'wedge', count: 1, lengthMm: inside, widthMm: figures.wedgeMm, thicknessMm: figures.wedgeMm },
     ],
     fixings: nailed
       ? [
-          { kind: 'nail', lengthMm: figures.frameNail, place: 'top-bar-down', count: 4 },
-          { kind: 'nail', lengthMm: figures.frameNail, place: 'end-bar-sideways', count: 2 },
-          { kind: 'nail', lengthMm: figures.frameNail, place: 'bottom-bar', count: 4 },
-          { kind: 'brad', lengthMm: figures.brad, place: 'wedge', count: 4 },
+          { kind: 'nail', lengthMm: figures.frameNailMm, place: 'top-bar-down', count: 4 },
+          { kind: 'nail', lengthMm: figures.frameNailMm, place: 'end-bar-sideways', count: 2 },
+          { kind: 'nail', lengthMm: figures.frameNailMm, place: 'bottom-bar', count: 4 },
+          { kind: 'brad', lengthMm: figures.bradMm, place: 'wedge', count: 4 },
         ]
       : [
-          { kind: 'gimp-pin', lengthMm: figures.gimpPin, place: 'end-bar-sideways', count: 4 },
-          { kind: 'gimp-pin', lengthMm: figures.gimpPin, place: 'bottom-bar', count: 4 },
-          { kind: 'gimp-pin', lengthMm: figures.gimpPin, place: 'wedge', count: 3 },
+          { kind: 'gimp-pin', lengthMm: figures.gimpPinMm, place: 'end-bar-sideways', count: 4 },
+          { kind: 'gimp-pin', lengthMm: figures.gimpPinMm, place: 'bottom-bar', count: 4 },
+          { kind: 'gimp-pin', lengthMm: figures.gimpPinMm, place: 'wedge', count: 3 },
         ],
   }
 }
@@ -162,6 +165,6 @@ function boardParts(frame: HangingPattern, figures: Figures): Parts {
         thicknessMm,
       },
     ],
-    fixings: [{ kind: 'nail', lengthMm: figures.frameNail, place: 'board', count: 5 }],
+    fixings: [{ kind: 'nail', lengthMm: figures.frameNailMm, place: 'board', count: 5 }],
   }
 }

@@ -43,7 +43,7 @@ export const SHORT_OF_FOOD: Rule<'season.short-of-food', FoodFacts> = {
     const stores = byBook
       ? byBook[isCold(stage) || planned ? 'kg' : 'inAll']
       : storesByModelKg(assembled, { planned, stage })
-    const isStarving = stores.high < figures.foodLeast
+    const isStarving = stores.high < figures.foodLeastKg
     if (stores.middle >= need.low || (isFedBySupers && need.share === 0)) return []
     // Of a colony that forages only what is said of its combs counts, never what they usually hold.
     if (need.share === 0 && !isStarving) return []
@@ -59,7 +59,7 @@ export const SHORT_OF_FOOD: Rule<'season.short-of-food', FoodFacts> = {
         needHigh: need.high,
         share: need.share,
         until: need.until,
-        leastKg: figures.foodLeast,
+        leastKg: figures.foodLeastKg,
         ...(byBook ? { by: byBook.by, at: byBook.at } : {}),
         ...(climateUnsaid ? { unsaid: true as const } : {}),
         ...(supers.length > 0 ? { supers: true as const } : {}),

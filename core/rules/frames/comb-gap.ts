@@ -15,13 +15,14 @@ interface CombGapFacts {
 export const COMB_GAP: Rule<'frames.comb-gap', CombGapFacts> = {
   id: 'frames.comb-gap',
   of: 'box',
-  find: inEachBox(({ across, gaps, use }) => {
+  find: inEachBox(({ box, across, gaps, use }) => {
     if (across.overlapMm > 0) return undefined
     const bad = gaps.filter(isNoPassage)
     const worst = bad.sort((a, b) => bySeverity({ severity: a.grade }, { severity: b.grade }) || b.mm - a.mm)[0]
     if (!worst || worst.grade === 'good') return undefined
     return {
       severity: worst.grade,
+      partIds: [box.part.id],
       measured: about(worst.mm, worst.plusMinusMm),
       band: worst.band,
       facts: {

@@ -8,7 +8,7 @@ export const DRAIN_IN_BROOD: Rule<'frames.drain-in-brood'> = {
   of: 'box',
   find: inEachBox((filled) =>
     isDrainBox(filled) && filled.across.overlapMm === 0 && filled.box.placement.role === 'brood'
-      ? { severity: 'mend' }
+      ? { severity: 'mend', partIds: [filled.box.part.id] }
       : undefined,
   ),
 }

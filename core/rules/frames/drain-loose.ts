@@ -14,6 +14,7 @@ export const DRAIN_LOOSE: Rule<'frames.drain-loose'> = {
     if (comparableMm(apartMm) <= 0) return undefined
     return {
       severity: 'mend',
+      partIds: [filled.box.part.id],
       measured: exact(apartMm),
       band: { minMm: 0, maxMm: 0 },
       ways: () => [centreFrames(filled.box.resolved)],

@@ -12,11 +12,12 @@ export const DRAIN_OFF_CENTRE: Rule<'frames.drain-off-centre', { readonly playMm
     const { box, across, gaps } = filled
     if (!isDrainBox(filled) || across.overlapMm !== 0 || comparableMm(drainApartMm(filled)) > 0) return undefined
     const [near, far] = [gaps[0]?.apartMm ?? 0, gaps.at(-1)?.apartMm ?? 0]
-    if (comparableMm(Math.abs(near - far)) <= figures.drainOffCentre) return undefined
+    if (comparableMm(Math.abs(near - far)) <= figures.drainOffCentreMm) return undefined
     return {
       severity: 'watch',
+      partIds: [box.part.id],
       measured: exact(Math.max(near, far)),
-      band: { minMm: 0, maxMm: (near + far + figures.drainOffCentre) / 2 },
+      band: { minMm: 0, maxMm: (near + far + figures.drainOffCentreMm) / 2 },
       facts: { playMm: near + far },
       ways: () => [{ ...centreFrames(box.resolved), resultMm: (near + far) / 2 }],
     }

@@ -13,6 +13,7 @@ export const EMPTY_PLACE: Rule<'frames.empty-place', { readonly places: number; 
     const building = meaningOf(stage).buildsComb
     return {
       severity: building ? 'mend' : 'watch',
+      partIds: [box.part.id],
       facts: { places, building },
       ways: () => [pushTogether(box.resolved)],
     }

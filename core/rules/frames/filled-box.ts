@@ -14,7 +14,7 @@ import {
   type Role,
 } from '../../parts'
 import type { Context, MeasuredHive } from '../context'
-import type { Found, Rule } from '../rule'
+import { oneOf, type Found, type Rule } from '../rule'
 import { judgeAcross, type JudgedAcrossGap } from './judge-across'
 
 /** A box with its frames as they hang, and what the bees will do with every gap across it. */
@@ -35,7 +35,7 @@ export function useOf(role: Role | undefined): CombUse {
 /** The widest pitch at which foundation is drawn straight, mm (common practice: at full count). */
 function drawnAtMm(box: ResolvedPart, { figures }: Pick<Context, 'figures'>): number {
   const roomMm = dimensionMm(box, 'insideWidth') - (box.pattern?.halves ? dimensionMm(box, 'divisionThickness') : 0)
-  return roomMm / fullCount(box) + figures.drawnAtExtra
+  return roomMm / fullCount(box) + figures.drawnAtExtraMm
 }
 
 /** Every gap across a box, judged. */
@@ -85,12 +85,9 @@ export const framesOf = ({ across }: FilledBox): readonly HangingPlace[] => acro
 
 /** What is found of each box by itself. */
 export const inEachBox =
-  <F>(find: (filled: FilledBox, context: Context) => Omit<Found<F>, 'partIds'> | undefined): Rule<string, F>['find'] =>
+  <F>(find: (filled: FilledBox, context: Context) => Found<F> | undefined): Rule<string, F>['find'] =>
   (measured, context) =>
-    filledBoxes(measured, context).flatMap((filled) => {
-      const found = find(filled, context)
-      return found ? [{ ...found, partIds: [filled.box.part.id] } as Found<F>] : []
-    })
+    filledBoxes(measured, context).flatMap((filled) => oneOf(find(filled, context)))
 
 /** True where what hangs in a box goes into it: how it is spaced is asked only then. */
 export const thatGoesIn = ({ across }: FilledBox): boolean => comparableMm(across.overlapMm) <= 0
@@ -101,4 +98,4 @@ export const isToBeDrawn = ({ box, across }: FilledBox): boolean =>
 
 /** Comb that is low enough to hold itself, or has a mid-bar or wires. */
 export const isHeld = ({ content, pattern }: HangingPlace, { figures }: Context): boolean =>
-  pattern.height.mm <= figures.unsupportedComb || (content.support ?? 'none') !== 'none'
+  pattern.height.mm <= figures.unsupportedCombMm || (content.support ?? 'none') !== 'none'

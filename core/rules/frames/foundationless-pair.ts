@@ -22,6 +22,7 @@ export const FOUNDATIONLESS_PAIR: Rule<
     const school = bare === frames.length && frames.every((one) => isHeld(one, context))
     return {
       severity: school ? 'note' : 'mend',
+      partIds: [box.part.id],
       facts: { pairs: pairs.length, bare, school },
       ways: () => (school ? [] : alternate(box.resolved, context)),
     }

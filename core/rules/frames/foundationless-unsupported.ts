@@ -17,8 +17,9 @@ export const FOUNDATIONLESS_UNSUPPORTED: Rule<
     if (tall.length === 0) return undefined
     return {
       severity: 'watch',
+      partIds: [filled.box.part.id],
       measured: exact(Math.max(...tall.map(({ pattern }) => pattern.height.mm))),
-      band: { minMm: 0, maxMm: context.figures.unsupportedComb },
+      band: { minMm: 0, maxMm: context.figures.unsupportedCombMm },
       facts: { frames: tall.length, said: tall.some(({ content }) => content.support === 'none') },
       ways: () => [wireFrames(filled.box.resolved, new Set(tall.map(({ content }) => content.id)))],
     }

@@ -66,8 +66,8 @@ export function judgeAcross(
 ): JudgedAcrossGap {
   const atWall = gap.from === 'wall' || gap.to === 'wall'
   const atBoard = gap.from === 'board' || gap.to === 'board'
-  const minMm = atWall ? 0 : atBoard ? figures.beeTight : figures.combGapMin
-  const maxMm = atWall ? (atBoard ? pitchMm : figures.shoulderToWall) : figures.combGapMax
+  const minMm = atWall ? 0 : atBoard ? figures.beeTightMm : figures.combGapMinMm
+  const maxMm = atWall ? (atBoard ? pitchMm : figures.shoulderToWallMm) : figures.combGapMaxMm
   const { verdict, grade } = judgement(gap, atWall, atBoard, maxMm, pitchMm, drawnAtMm, figures, stage)
   const decided = verdict !== 'collides' && verdict !== 'empty-place' && verdict !== 'wild' && verdict !== 'to-draw'
   // Written out field by field: spreading so many is ten times as slow in the hot path.
@@ -103,18 +103,18 @@ function judgement(
   if (apart < 0) return JUDGEMENTS.collides
   if (gap.emptyPlaces > 0) return meaningOf(stage).buildsComb ? JUDGEMENTS.emptySoon : JUDGEMENTS.emptyLater
   if (atWall) {
-    if (!atBoard && apart < figures.beeTight) return JUDGEMENTS.touchesWall
+    if (!atBoard && apart < figures.beeTightMm) return JUDGEMENTS.touchesWall
     if (apart <= comparableMm(maxMm)) return atBoard ? JUDGEMENTS.board : JUDGEMENTS.atWall
     return apart <= comparableMm(pitchMm) ? JUDGEMENTS.fatComb : JUDGEMENTS.combAtWall
   }
   if (gap.from === 'undrawn' || gap.to === 'undrawn')
     return !atBoard && comparableMm(gap.pitchMm) > comparableMm(drawnAtMm) ? JUDGEMENTS.wild : JUDGEMENTS.toDraw
   const value = comparableMm(gap.mm)
-  if (value < figures.beeTight) return atBoard ? JUDGEMENTS.gluedBoard : JUDGEMENTS.glued
+  if (value < figures.beeTightMm) return atBoard ? JUDGEMENTS.gluedBoard : JUDGEMENTS.glued
   if (value <= comparableMm(maxMm)) {
     if (atBoard) return JUDGEMENTS.board
-    if (value < comparableMm(figures.beeSpaceMin)) return JUDGEMENTS.squeezed
-    return value < figures.combGapMin ? JUDGEMENTS.narrow : JUDGEMENTS.passage
+    if (value < comparableMm(figures.beeSpaceMinMm)) return JUDGEMENTS.squeezed
+    return value < figures.combGapMinMm ? JUDGEMENTS.narrow : JUDGEMENTS.passage
   }
-  return value >= figures.broodComb + 2 * figures.beeSpaceMin ? JUDGEMENTS.ownComb : JUDGEMENTS.bridged
+  return value >= figures.broodCombMm + 2 * figures.beeSpaceMinMm ? JUDGEMENTS.ownComb : JUDGEMENTS.bridged
 }

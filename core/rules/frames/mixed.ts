@@ -26,6 +26,7 @@ export const MIXED: Rule<'frames.mixed', MixedFacts> = {
     if (ways.size < 2 && !inSlots && !twoWidths) return undefined
     return {
       severity: 'watch',
+      partIds: [box.part.id],
       facts: {
         how: ways.size > 1 ? 'systems' : inSlots ? 'in-slots' : 'widths',
         ways: [...ways],

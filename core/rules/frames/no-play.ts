@@ -14,12 +14,13 @@ export const NO_PLAY: Rule<'frames.no-play', { readonly frames: number }> = {
     const { box, across } = filled
     const { system, slack } = across.spacing
     if (!thatGoesIn(filled) || (system !== 'touching' && system !== 'spacer') || slack === 'spread') return undefined
-    if (across.places.length < 2 || comparableMm(across.slackMm) >= context.figures.beeTight) return undefined
+    if (across.places.length < 2 || comparableMm(across.slackMm) >= context.figures.beeTightMm) return undefined
     const spared = leaveOutOne(box.resolved, context)
     return {
       severity: 'watch',
+      partIds: [box.part.id],
       measured: about(across.slackMm, across.slackPlusMinusMm),
-      band: { minMm: context.figures.beeTight, maxMm: across.pitchMm },
+      band: { minMm: context.figures.beeTightMm, maxMm: across.pitchMm },
       facts: { frames: across.places.length },
       ways: () => spared,
     }

@@ -13,6 +13,7 @@ export const NO_SPACING: Rule<'frames.no-spacing', { readonly frames: number }> 
     if (bare.length < 2) return undefined
     return {
       severity: 'mend',
+      partIds: [filled.box.part.id],
       facts: { frames: bare.length },
       ways: () => [castellate(filled.box.resolved, fullCount(filled.box.resolved))],
     }

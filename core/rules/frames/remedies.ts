@@ -128,7 +128,7 @@ export function addFrames(box: ResolvedPart, { figures }: Pick<Context, 'figures
   const { slackMm, places, rooms, spacing } = hangAcross(box)
   const frame = places.find(isFrame)?.pattern
   if (!frame || spacing.system !== 'touching') return []
-  const each = Math.min(MOST_ADDED, Math.floor((slackMm - figures.beeTight) / frame.spacing.mm))
+  const each = Math.min(MOST_ADDED, Math.floor((slackMm - figures.beeTightMm) / frame.spacing.mm))
   if (each < 1) return []
   const count = each * rooms.length
   const isTold = box.part.contents.some(({ half }) => half)

@@ -27,7 +27,7 @@ export const ROOM_BESIDE: Rule<'bee-space.side', { readonly pitchMm: number; rea
         severity,
         partIds: boxes.map((one) => one.box.part.id),
         measured: about(mm, across.slackPlusMinusMm),
-        band: { minMm: 0, maxMm: context.figures.shoulderToWall },
+        band: { minMm: 0, maxMm: context.figures.shoulderToWallMm },
         facts: { pitchMm: across.pitchMm, isShared: boxes.every((one) => one.across.spacing.slack !== 'one-side') },
         ways: () => inAllBoxes(boxes.map((one) => sideRoomRemedies(one, mm, context))),
       }

@@ -16,6 +16,7 @@ export const SPREAD_SHOULDERS: Rule<'frames.spread-shoulders'> = {
     if (!first || !second || comparableMm(across.pitchMm) <= comparableMm(first.pattern.spacing.mm)) return undefined
     return {
       severity: 'watch',
+      partIds: [box.part.id],
       measured: exact(across.pitchMm),
       band: { minMm: first.pattern.spacing.mm, maxMm: first.pattern.spacing.mm },
       ways: () => [touchOneSide(box.resolved), centreFrames(box.resolved)],

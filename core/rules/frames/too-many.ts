@@ -30,6 +30,7 @@ export const TOO_MANY: Rule<'frames.too-many', TooManyFacts> = {
     const remedies = inSlots ? [touchOneSide(box.resolved)] : leaveOut(box.resolved, context)
     return {
       severity: 'stop',
+      partIds: [box.part.id],
       measured: exact(across.overlapMm),
       ways: () => remedies,
       facts: {

@@ -31,6 +31,7 @@ export const UNDRAWN_WIDE: Rule<'frames.undrawn-wide', UndrawnFacts> = {
     const frames = framesOf(filled).length
     return {
       severity: madeSo ? 'note' : 'mend',
+      partIds: [box.part.id],
       measured: exact(Math.max(...wide.map(({ pitchMm }) => pitchMm))),
       band: { minMm: 0, maxMm: drawnAtMm },
       facts: { undrawn: wide.length, frames, full: fullCount(box.resolved), whole: undrawn.length === frames },

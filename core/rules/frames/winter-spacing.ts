@@ -17,6 +17,7 @@ export const WINTER_SPACING: Rule<'frames.winter-spacing', { readonly stage: Sta
     if (framesOf(filled).every(({ pattern }) => pattern.spacedBy === 'wide-bars')) return undefined
     return {
       severity: 'watch',
+      partIds: [box.part.id],
       measured: exact(across.pitchMm),
       band: { minMm: 0, maxMm: drawnAtMm },
       facts: { stage },

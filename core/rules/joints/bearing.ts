@@ -13,6 +13,6 @@ export const LITTLE_BEARING: Rule<'joint.bearing', { readonly side: Side; readon
       partIds,
       measured: aboutTwo(mm, joint.plusMinusMm),
       marginal,
-      facts: { side, leastMm: context.figures.bearing },
+      facts: { side, leastMm: context.figures.bearingMm },
     })),
 }

@@ -24,12 +24,12 @@ function faultOf(joint: Joint, figures: Context['figures']): readonly JointFault
   const open = openJoint(joint, figures)
   const side = leastBearing(joint.bearingMm)
   const mm = joint.bearingMm[side] ?? 0
-  const marginal = isUnsure(mm, joint.plusMinusMm, figures.bearing)
+  const marginal = isUnsure(mm, joint.plusMinusMm, figures.bearingMm)
   const fault = { joint, open, bearing: { side, mm, marginal } }
   if (comparableMm(joint.roofShortMm) > 0) return [{ ...fault, is: 'roof' }]
   if (joint.lipOnFlat) return [{ ...fault, is: 'lip' }]
   if (open.grade !== 'good') return [{ ...fault, is: 'open' }]
-  return comparableMm(mm) < figures.bearing || marginal ? [{ ...fault, is: 'bearing' }] : []
+  return comparableMm(mm) < figures.bearingMm || marginal ? [{ ...fault, is: 'bearing' }] : []
 }
 
 /** The side on which a joint bears least, of those that are to bear. */

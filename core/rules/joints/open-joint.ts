@@ -17,25 +17,25 @@ export interface OpenJoint {
  */
 export function openJoint(
   { openMm, bearingMm, plusMinusMm }: Joint,
-  { beeTight }: Pick<Figures, 'beeTight'>,
+  { beeTightMm }: Pick<Figures, 'beeTightMm'>,
 ): OpenJoint {
   const side = SIDES.reduce((widest, other) => (openMm[other] > openMm[widest] ? other : widest))
   const sides = SIDES.filter(
     (other) => comparableMm(openMm[other]) > 0 || (bearingMm[other] !== null && comparableMm(bearingMm[other]) <= 0),
   )
   const mm = openMm[side]
-  const marginal = sides.length > 0 && (isUnsure(mm, plusMinusMm, 0) || isUnsure(mm, plusMinusMm, beeTight))
+  const marginal = sides.length > 0 && (isUnsure(mm, plusMinusMm, 0) || isUnsure(mm, plusMinusMm, beeTightMm))
   return {
     sides,
     side,
     mm,
     marginal,
-    grade: sides.length === 0 ? 'good' : marginal ? 'watch' : comparableMm(mm) > beeTight ? 'stop' : 'mend',
+    grade: sides.length === 0 ? 'good' : marginal ? 'watch' : comparableMm(mm) > beeTightMm ? 'stop' : 'mend',
   }
 }
 
 /** How many joints are wrong in any way, mm and lips alike. */
-export function faultyJoints(joints: readonly Joint[], figures: Pick<Figures, 'beeTight'>): number {
+export function faultyJoints(joints: readonly Joint[], figures: Pick<Figures, 'beeTightMm'>): number {
   return joints.reduce(
     (sum, joint) => sum + Number(isUnjoined(joint)) + Number(openJoint(joint, figures).sides.length > 0),
     0,

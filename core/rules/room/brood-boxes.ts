@@ -18,7 +18,7 @@ export function broodRooms({ layout, assembled }: MeasuredHive, { figures }: Con
     if (boxes.length === 0 || boxes.some(({ pattern }) => pattern?.halves)) return []
     const room = roomOf(
       boxes.map(({ resolved }) => resolved),
-      figures.cellWidth,
+      figures.cellWidthMm,
     )
     const key = i === 0 ? assembled.hive.id : `${assembled.hive.id}/${i}`
     return [{ key, isShared: boards.length > 0, boxes, room }]

@@ -17,8 +17,8 @@ export const TOO_LITTLE_ROOM: Rule<
   when: ({ isGrowing, isSettling }) => isGrowing && !isSettling,
   find: (measured, context) => {
     const { figures, prolific } = context
-    const factor = prolific ? figures.prolific : 1
-    const [mend, watch] = [figures.broodNeedMend * factor, figures.broodNeedWatch * factor]
+    const factor = prolific ? figures.prolificRoomTimes : 1
+    const [mend, watch] = [figures.broodNeedMendCells * factor, figures.broodNeedWatchCells * factor]
     return broodRooms(measured, context).flatMap(({ key, isShared, boxes, room: { cells, litres } }) =>
       cells >= watch
         ? []
@@ -30,7 +30,7 @@ export const TOO_LITTLE_ROOM: Rule<
               facts: {
                 cells: Math.round(cells),
                 needCells: Math.round(cells < mend ? mend : watch),
-                layingPeak: figures.layingPeak * factor,
+                layingPeak: figures.layingPeakEggsADay * factor,
                 shared: isShared,
                 litres,
               },

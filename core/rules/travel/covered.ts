@@ -16,12 +16,12 @@ export const TRAVEL_COVERED: Rule<'season.travel-covered', { readonly freeMm: nu
     const { layout, assembled } = measured
     const screen = layout.parts.some(isBox) ? screenOf(measured) : undefined
     const freeMm = screen && freeOverMm(layout, screen)
-    if (!screen || freeMm === undefined || freeMm >= figures.travelWay) return []
+    if (!screen || freeMm === undefined || freeMm >= figures.travelWayMm) return []
     const above = layout.parts.slice(screen.index + 1)
     return oneOf({
       severity: 'stop',
       partIds: [screen.part.id, ...above.map(({ part }) => part.id)],
-      facts: { freeMm, leastMm: figures.travelWay },
+      facts: { freeMm, leastMm: figures.travelWayMm },
       ways: () => [takeOffAll(assembled.hive, above)],
     })
   },

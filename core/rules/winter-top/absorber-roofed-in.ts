@@ -20,7 +20,7 @@ export const ABSORBER_ROOFED_IN: Rule<
     )
     const [outer, inner] = [absorber.faces.upper.edge?.outside, roof?.faces.lower.edge?.outside]
     if (!roof || !outer || !inner) return []
-    const leastMm = context.figures.beeTight
+    const leastMm = context.figures.beeTightMm
     const [alongMm, acrossMm] = [inner.x1 - inner.x0 - outer.x1 + outer.x0, inner.y1 - inner.y0 - outer.y1 + outer.y0]
     const mm = Math.max(alongMm / 2, acrossMm / 2)
     return oneOf(

@@ -33,7 +33,7 @@ export function drippingTop(
   const over = crown ?? layout.parts.findLast((part) => reachedFromBelow?.has(part.part.id) && coversColony(part))
   if (vent || !over || FIRST.some(({ find }) => find(measured, context).length > 0)) return undefined
   const drips = coldest && dripsOf(layout, coldest)
-  return drips && dripsNoLater(drips, context.figures.dripsAlike) ? { over, facts: inPercent(drips) } : undefined
+  return drips && dripsNoLater(drips, context.figures.dripsAlikeShare) ? { over, facts: inPercent(drips) } : undefined
 }
 
 /** Humidities as they are told, with what is behind them. */

@@ -11,12 +11,12 @@ export const THIN_CHIPS: Rule<'season.thin-chips', { readonly leastMm: number }>
   find: (measured, context) => {
     const { absorber } = topOf(measured, context)
     const chipsMm = absorber ? dimensionMm(absorber.resolved, 'fillDepth') : 0
-    if (!absorber || chipsMm >= absorber.figures.chipsLeast) return []
+    if (!absorber || chipsMm >= absorber.figures.chipsLeastMm) return []
     return oneOf({
       severity: 'mend',
       partIds: [absorber.part.id],
       measured: exact(chipsMm),
-      facts: { leastMm: absorber.figures.chipsLeast },
+      facts: { leastMm: absorber.figures.chipsLeastMm },
     })
   },
 }

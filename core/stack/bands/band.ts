@@ -9,9 +9,9 @@ export interface Band {
 }
 
 const BAND_FIGURES = {
-  range: ['beeSpaceMin', 'beeSpaceMax'],
-  'single-figure': ['singleMin', 'singleMax'],
-  metric: ['metricMin', 'metricMax'],
+  range: ['beeSpaceMinMm', 'beeSpaceMaxMm'],
+  'single-figure': ['singleMinMm', 'singleMaxMm'],
+  metric: ['metricMinMm', 'metricMaxMm'],
 } as const satisfies Record<BandPreset, readonly [FigureName, FigureName]>
 
 /**
@@ -25,7 +25,7 @@ export function bandOf(preset: BandPreset, figures: Figures): Band {
 
 /** Lowest bottom bars to the floor. */
 export function floorBandOf(figures: Figures): Band {
-  return { minMm: figures.floorMin, maxMm: figures.floorMax }
+  return { minMm: figures.floorMinMm, maxMm: figures.floorMaxMm }
 }
 
 export interface LimitDistance {

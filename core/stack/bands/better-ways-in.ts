@@ -10,7 +10,7 @@ import { betterWays, betterWaysOfBoth, canStandEitherWay, type BetterWay } from 
 export function betterWaysIn(assembled: AssembledHive, { band, figures, catalogue }: Judging): BetterWay[] {
   const waysOf = (one: AssembledHive) => {
     const layout = layOut(one)
-    return layout.parts.some(canStandEitherWay) ? betterWays(layout, gapsOf(layout, figures.beeTight).gaps, band) : []
+    return layout.parts.some(canStandEitherWay) ? betterWays(layout, gapsOf(layout, figures.beeTightMm).gaps, band) : []
   }
   if (!hasTwoSides(assembled)) return waysOf(assembled)
   const [first, other] = HIVE_SIDES.map((side) => waysOf(onSide(assembled, side, catalogue)))

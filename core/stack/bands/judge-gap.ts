@@ -65,31 +65,31 @@ export function judgeGap(
     asMade &&
     gap.place !== 'floor' &&
     (nearest.side === 'over' || (nearest.side === 'inside' && marginal)) &&
-    comparableMm(gap.mm) <= comparableMm(figures.wide)
+    comparableMm(gap.mm) <= comparableMm(figures.wideMm)
   return judged(gap, verdict, usual ? 'note' : marginal ? 'watch' : grade, own, nearest, marginal, usual)
 }
 
 function bandVerdict(
   mm: number,
   nearest: LimitDistance,
-  { beeTight, wide }: Figures,
+  { beeTightMm, wideMm }: Figures,
 ): { verdict: GapVerdict; grade: Grade } {
   const value = comparableMm(mm)
   if (value < 0) return { verdict: 'meets', grade: 'stop' }
-  if (value < beeTight) return { verdict: 'glued', grade: 'mend' }
+  if (value < beeTightMm) return { verdict: 'glued', grade: 'mend' }
   if (nearest.side === 'under') return { verdict: 'squeezed', grade: 'watch' }
   if (nearest.side === 'inside') return { verdict: 'bee-space', grade: 'good' }
-  return value <= comparableMm(wide) ? { verdict: 'bridged', grade: 'watch' } : { verdict: 'comb', grade: 'mend' }
+  return value <= comparableMm(wideMm) ? { verdict: 'bridged', grade: 'watch' } : { verdict: 'comb', grade: 'mend' }
 }
 
 function floorVerdict(
   mm: number,
   nearest: LimitDistance,
-  { beeTight }: Figures,
+  { beeTightMm }: Figures,
 ): { verdict: GapVerdict; grade: Grade } {
   const value = comparableMm(mm)
   if (value < 0) return { verdict: 'meets', grade: 'stop' }
-  if (nearest.side === 'under') return { verdict: 'floor-low', grade: value < beeTight ? 'mend' : 'watch' }
+  if (nearest.side === 'under') return { verdict: 'floor-low', grade: value < beeTightMm ? 'mend' : 'watch' }
   return nearest.side === 'inside' ? { verdict: 'floor-open', grade: 'good' } : { verdict: 'floor-deep', grade: 'mend' }
 }
 

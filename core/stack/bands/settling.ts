@@ -17,10 +17,10 @@ export interface Settling {
 }
 
 /** How far a gap may be off and which measurement would settle it; undefined where every figure is exact. */
-export function settlingOf(gap: JudgedGap, { ruler }: Pick<Figures, 'ruler'>): Settling | undefined {
+export function settlingOf(gap: JudgedGap, { rulerMm }: Pick<Figures, 'rulerMm'>): Settling | undefined {
   if (gap.plusMinusMm === 0) return undefined
   const worst = gap.terms.reduce((least, term) => (term.plusMinusMm > least.plusMinusMm ? term : least))
-  const left = gap.plusMinusMm - worst.plusMinusMm + Math.min(worst.plusMinusMm, ruler)
+  const left = gap.plusMinusMm - worst.plusMinusMm + Math.min(worst.plusMinusMm, rulerMm)
   const distance = gap.band ? limitDistance(gap.mm, gap.band).mm : Number.POSITIVE_INFINITY
   return {
     leastMm: gap.mm - gap.plusMinusMm,

@@ -29,7 +29,7 @@ export interface Seat {
  * Whether a part bears on another all round: the overlap of the edges as cut, on each side, both parts centred.
  * Lengths in mm. Geometry.
  */
-export function seatOn(lower: ResolvedPart, upper: ResolvedPart, figures: Pick<Figures, 'bearing'>): Seat {
+export function seatOn(lower: ResolvedPart, upper: ResolvedPart, figures: Pick<Figures, 'bearingMm'>): Seat {
   const below = facesOf(lower, false).upper.edge
   const above = facesOf(upper, false).lower.edge
   const plusMinusMm = (below?.plusMinusMm ?? 0) + (above?.plusMinusMm ?? 0)
@@ -55,7 +55,7 @@ export function seatOn(lower: ResolvedPart, upper: ResolvedPart, figures: Pick<F
       ? 'does-not-sit'
       : comparableMm(worst) < 0
         ? 'open'
-        : comparableMm(worst) < figures.bearing
+        : comparableMm(worst) < figures.bearingMm
           ? 'thin'
           : 'seals'
   const open = verdict === 'open' || verdict === 'does-not-sit'
@@ -66,7 +66,7 @@ export function seatOn(lower: ResolvedPart, upper: ResolvedPart, figures: Pick<F
     flushMm: open ? flushHole(below, above, side) : 0,
     overlapMm: overlap,
     plusMinusMm,
-    marginal: !lip && [0, figures.bearing].some((limit) => isUnsure(worst, plusMinusMm, limit)),
+    marginal: !lip && [0, figures.bearingMm].some((limit) => isUnsure(worst, plusMinusMm, limit)),
     adapterHelps: open && lower.pattern?.format !== upper.pattern?.format,
   }
 }

@@ -72,8 +72,8 @@ export function frameInBox(frame: HangingPattern, box: ResolvedPart, { band, fig
   if (topBarPlay.mm < 0) return said('does-not-fit', 'top-bar-too-long', topBarPlay, unsure(topBarPlay, 0))
   if (lugBearing.mm <= 0) return said('does-not-fit', 'drops-in', lugBearing, unsure(lugBearing, 0))
   if (endGap.mm < 0) return said('does-not-fit', 'between-walls', endGap, unsure(endGap, 0))
-  if (comparableMm(lugBearing.mm) < figures.bearing)
-    return said('does-not-fit', 'lugs-too-short', lugBearing, unsure(lugBearing, figures.bearing))
+  if (comparableMm(lugBearing.mm) < figures.bearingMm)
+    return said('does-not-fit', 'lugs-too-short', lugBearing, unsure(lugBearing, figures.bearingMm))
   if (bottomSpace.mm < 0) return said('does-not-fit', 'stands-below', bottomSpace, unsure(bottomSpace, 0))
   if (topSpace.mm < 0) return said('gap-problem', 'meets-rim', topSpace, unsure(topSpace, 0))
   const usual = catalogue.hanging.get(box.pattern?.normalContents?.framePatternId ?? '')
@@ -81,7 +81,7 @@ export function frameInBox(frame: HangingPattern, box: ResolvedPart, { band, fig
   const hangsAsLow =
     usual !== undefined &&
     comparableMm(frame.height.mm - frame.lugThickness.mm) >= comparableMm(usual.height.mm - usual.lugThickness.mm)
-  const below = { minMm: 0, maxMm: hangsAsLow ? Math.max(figures.wide, band.maxMm) : band.maxMm }
+  const below = { minMm: 0, maxMm: hangsAsLow ? Math.max(figures.wideMm, band.maxMm) : band.maxMm }
   if (outsideMm(bottomSpace.mm, below) > 0)
     return said(
       'gap-problem',

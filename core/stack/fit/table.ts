@@ -106,5 +106,5 @@ export function stackOfTwo(
       catalogue,
     ),
   )
-  return { layout, gaps: gapsOf(layout, figures.beeTight).gaps }
+  return { layout, gaps: gapsOf(layout, figures.beeTightMm).gaps }
 }

@@ -20,7 +20,7 @@ export function drainPlan(box: ResolvedPart, spacingMm: number): DrainPlan {
   const widthMm = dimensionMm(box, 'insideWidth')
   const fits = Math.floor((widthMm + 1e-9) / spacingMm)
   const frames = hangAcross(box).places.filter(isFrame).length
-  const tiltDeg = box.figures.drainTilt
+  const tiltDeg = box.figures.drainTiltDeg
   const playMm = widthMm - Math.min(frames, fits) * spacingMm
   return {
     frames,

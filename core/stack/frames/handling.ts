@@ -93,7 +93,7 @@ export function halved(part: Part, ids: Ids, half: Half, catalogue: Catalogue): 
 export function stepped(part: Part, id: string, by: 1 | -1, catalogue: Catalogue): Part {
   const now = part.contents.find((one) => one.id === id)
   if (!now) return part
-  if (part.spacing?.system === 'by-hand') return nudged(part, id, by * catalogue.figures.nudge, catalogue)
+  if (part.spacing?.system === 'by-hand') return nudged(part, id, by * catalogue.figures.nudgeMm, catalogue)
   const limit = Math.max(...part.contents.map(({ place }) => place))
   const place = now.place + by
   return place >= 0 && place <= limit ? moved(part, id, place) : part

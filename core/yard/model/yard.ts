@@ -1,3 +1,4 @@
+import type { OwnFigure } from '../../figures'
 import type { Stage } from '../stages'
 import type { AttachmentPlace, OpeningEdge, Override, Part, Role, HangingPattern, Pattern } from '../../parts'
 import type { Colonies } from './colony'
@@ -68,7 +69,10 @@ export interface Yard {
   readonly prolific: boolean
   /** The yard's year, and how bees are kept in it. */
   readonly season?: YardSeason
+  /** Sizes of the catalogue that are otherwise here. */
   readonly overrides: readonly Override[]
+  /** Figures of the trade that this yard counts otherwise with. */
+  readonly figures: readonly OwnFigure[]
   /** Patterns of the keeper's own. */
   readonly patterns: readonly Pattern[]
   readonly hanging: readonly HangingPattern[]
@@ -93,6 +97,7 @@ export function emptyYard(id: string, name: string): Yard {
     band: 'range',
     prolific: false,
     overrides: [],
+    figures: [],
     patterns: [],
     hanging: [],
     hives: [],

@@ -1,9 +1,10 @@
+import { figureOfKey, ownFigure, type OwnFigure } from '../../figures'
 import { fieldOf } from '../../units'
 import { partIdsOf, type Hive, type Yard, type YardAsKept } from '../model/yard'
 import type { Part } from '../../parts'
 
 export const PLAN_FORMAT = 'duvet-plan'
-export const PLAN_VERSION = 7
+export const PLAN_VERSION = 8
 
 /** What a plan may hold at most; a yard on the server keeps to the same figures. */
 export const PLAN_LIMITS = {
@@ -49,16 +50,32 @@ interface PlanBook<Written extends Identified = Identified> {
  */
 export function upgraded(value: unknown): unknown {
   const [version, found] = [fieldOf(value, 'version'), fieldOf(value, 'yards')]
-  if (typeof value !== 'object' || !Array.isArray(found)) return value
-  if (typeof version === 'number' && version >= 2 && version < PLAN_VERSION && Number.isInteger(version))
-    return { ...value, version: PLAN_VERSION }
-  if (version !== 1) return value
-  const yards = found.map((yard: unknown) =>
-    yard === null || typeof yard !== 'object' || Array.isArray(yard)
-      ? yard
-      : { prolific: false, overrides: [], patterns: [], hanging: [], ...yard },
-  )
+  if (typeof value !== 'object' || !Array.isArray(found) || typeof version !== 'number') return value
+  if (!Number.isInteger(version) || version < 1 || version >= PLAN_VERSION) return value
+  const yards = found.map((yard: unknown) => {
+    if (yard === null || typeof yard !== 'object' || Array.isArray(yard)) return yard
+    return withFigures(version === 1 ? { prolific: false, overrides: [], patterns: [], hanging: [], ...yard } : yard)
+  })
   return { ...value, version: PLAN_VERSION, yards }
+}
+
+/**
+ * A yard as it was kept before version 8: a figure of the trade stood among the sizes that are overwritten, its number
+ * in its own unit where a length stands. What is no such figure stays where it is.
+ */
+export function withFigures<Y extends object>(yard: Y): Y {
+  const overrides: unknown = fieldOf(yard, 'overrides')
+  if (Array.isArray(fieldOf(yard, 'figures')) || !Array.isArray(overrides)) return yard
+  const asFigure = (one: unknown): readonly OwnFigure[] => {
+    const [key, value] = [fieldOf(one, 'key'), fieldOf(fieldOf(one, 'length'), 'mm')]
+    const name = typeof key === 'string' ? figureOfKey(key) : undefined
+    return name && typeof value === 'number' ? [ownFigure(name, value)] : []
+  }
+  return {
+    ...yard,
+    overrides: overrides.filter((one) => asFigure(one).length === 0),
+    figures: overrides.flatMap(asFigure),
+  }
 }
 
 /** What is wrong with a plan that has the right shape, and where. */
@@ -131,6 +148,7 @@ function tooMany(yard: Yard, path: string): PlanProblem | undefined {
     most(yard.patterns, PLAN_LIMITS.patternsPerYard, `${path}.patterns`) ??
     most(yard.hanging, PLAN_LIMITS.patternsPerYard, `${path}.hanging`) ??
     most(yard.overrides, PLAN_LIMITS.overridesPerYard, `${path}.overrides`) ??
+    most(yard.figures, PLAN_LIMITS.overridesPerYard, `${path}.figures`) ??
     firstOf(
       yard.hives,
       (hive, i) =>
@@ -165,7 +183,8 @@ function repeatedPattern(yard: Yard, path: string): PlanProblem | undefined {
   return (
     firstOf(yard.patterns, ({ id }, i) => claim(id, `${path}.patterns[${i}].id`)) ??
     firstOf(yard.hanging, ({ id }, i) => claim(id, `${path}.hanging[${i}].id`)) ??
-    firstOf(yard.overrides, ({ key }, i) => claim(key, `${path}.overrides[${i}].key`))
+    firstOf(yard.overrides, ({ key }, i) => claim(key, `${path}.overrides[${i}].key`)) ??
+    firstOf(yard.figures, ({ name }, i) => claim(`figure ${name}`, `${path}.figures[${i}].name`))
   )
 }
 

@@ -38,7 +38,7 @@ export const AFTER_CROP: StageMeaning = {
 
   treating: 'first',
   isBeforeWinterBees: true,
-  fallLimit: 'fallAutumn',
+  fallLimit: 'fallAutumnADay',
   isUnitingTime: true,
   autumnTold: ['pack'],
 }

@@ -38,7 +38,7 @@ export const BAIT: StageMeaning = {
 
   treating: 'no',
   isBeforeWinterBees: false,
-  fallLimit: 'fallSummer',
+  fallLimit: 'fallSummerADay',
   isUnitingTime: false,
   autumnTold: [],
 }

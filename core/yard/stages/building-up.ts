@@ -17,7 +17,7 @@ export const BUILDING_UP: StageMeaning = {
   buildsComb: true,
   bearsOpenSpace: false,
   closesUp: 'no',
-  nextBoxAt: 'nextBoxSettling',
+  nextBoxAt: 'nextBoxSettlingShare',
 
   supers: 'none',
   fillsSupers: true,
@@ -38,7 +38,7 @@ export const BUILDING_UP: StageMeaning = {
 
   treating: 'no',
   isBeforeWinterBees: false,
-  fallLimit: 'fallLateSpring',
+  fallLimit: 'fallLateSpringADay',
   isUnitingTime: false,
   autumnTold: [],
 }

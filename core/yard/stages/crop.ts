@@ -38,7 +38,7 @@ export const CROP: StageMeaning = {
 
   treating: 'no',
   isBeforeWinterBees: true,
-  fallLimit: 'fallSummer',
+  fallLimit: 'fallSummerADay',
   isUnitingTime: true,
   autumnTold: [],
 }

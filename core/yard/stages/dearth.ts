@@ -38,7 +38,7 @@ export const DEARTH: StageMeaning = {
 
   treating: 'usual',
   isBeforeWinterBees: true,
-  fallLimit: 'fallSummer',
+  fallLimit: 'fallSummerADay',
   isUnitingTime: true,
   autumnTold: [],
 }

@@ -17,7 +17,7 @@ export const FLOW: StageMeaning = {
   buildsComb: true,
   bearsOpenSpace: false,
   closesUp: 'no',
-  nextBoxAt: 'nextBoxInFlow',
+  nextBoxAt: 'nextBoxInFlowShare',
 
   supers: 'all',
   fillsSupers: true,
@@ -38,7 +38,7 @@ export const FLOW: StageMeaning = {
 
   treating: 'no',
   isBeforeWinterBees: true,
-  fallLimit: 'fallSummer',
+  fallLimit: 'fallSummerADay',
   isUnitingTime: false,
   autumnTold: [],
 }

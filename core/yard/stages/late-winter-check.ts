@@ -38,7 +38,7 @@ export const LATE_WINTER_CHECK: StageMeaning = {
 
   treating: 'no',
   isBeforeWinterBees: false,
-  fallLimit: 'fallWinter',
+  fallLimit: 'fallWinterADay',
   isUnitingTime: false,
   autumnTold: [],
 }

@@ -38,7 +38,7 @@ export const MOVING: StageMeaning = {
 
   treating: 'no',
   isBeforeWinterBees: false,
-  fallLimit: 'fallSummer',
+  fallLimit: 'fallSummerADay',
   isUnitingTime: false,
   autumnTold: [],
 }

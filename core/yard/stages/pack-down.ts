@@ -38,7 +38,7 @@ export const PACK_DOWN: StageMeaning = {
 
   treating: 'usual',
   isBeforeWinterBees: false,
-  fallLimit: 'fallAutumn',
+  fallLimit: 'fallAutumnADay',
   isUnitingTime: true,
   autumnTold: ['pack', 'wrap', 'close'],
 }

@@ -17,7 +17,7 @@ export const SETTLING: StageMeaning = {
   buildsComb: true,
   bearsOpenSpace: true,
   closesUp: 'no',
-  nextBoxAt: 'nextBoxSettling',
+  nextBoxAt: 'nextBoxSettlingShare',
 
   supers: 'none',
   fillsSupers: true,
@@ -38,7 +38,7 @@ export const SETTLING: StageMeaning = {
 
   treating: 'usual',
   isBeforeWinterBees: false,
-  fallLimit: 'fallSummer',
+  fallLimit: 'fallSummerADay',
   isUnitingTime: false,
   autumnTold: [],
 }

@@ -17,7 +17,7 @@ export const SUPERING: StageMeaning = {
   buildsComb: true,
   bearsOpenSpace: false,
   closesUp: 'no',
-  nextBoxAt: 'nextBoxInFlow',
+  nextBoxAt: 'nextBoxInFlowShare',
 
   supers: 'first',
   fillsSupers: true,
@@ -38,7 +38,7 @@ export const SUPERING: StageMeaning = {
 
   treating: 'no',
   isBeforeWinterBees: false,
-  fallLimit: 'fallLateSpring',
+  fallLimit: 'fallLateSpringADay',
   isUnitingTime: false,
   autumnTold: [],
 }

@@ -38,7 +38,7 @@ export const WINTER: StageMeaning = {
 
   treating: 'usual',
   isBeforeWinterBees: false,
-  fallLimit: 'fallWinter',
+  fallLimit: 'fallWinterADay',
   isUnitingTime: false,
   autumnTold: ['wrap', 'close'],
 }

@@ -87,7 +87,7 @@ function handled(assembled: AssembledHive, stage: Stage, isDrawn: (partId: strin
       placement.role,
       isDrawn(part.id) ? { ...weighing, fullness: 'drawn' } : weighing,
     ).kg
-    const isLift = range.middle >= resolved.figures.liftFrom
+    const isLift = range.middle >= resolved.figures.liftFromKg
     return { partId: part.id, kg: range.middle, isLift, range, standing: standingOf(placement) }
   })
 }

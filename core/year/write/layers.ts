@@ -175,7 +175,7 @@ function superBoxes(writing: Writing, count: number): PlannedLayer[] {
     .filter(isBox)
     .filter(
       ({ pattern, placement }) =>
-        placement.role === 'super' && (!own || standOnEachOther(pattern, own, catalogue.figures.makesMeet)),
+        placement.role === 'super' && (!own || standOnEachOther(pattern, own, catalogue.figures.makesMeetMm)),
     )
     .slice(0, count)
   const kept = standing.map(({ part }) => pool.keep(part))
@@ -215,7 +215,7 @@ function started(part: Part, { way: { superStart }, catalogue }: Pick<Writing, '
   const fresh = part.contents.filter(isWanted)
   if (fresh.length === 0) return part
   const tall = ({ patternId }: Content) =>
-    (catalogue.hanging.get(patternId)?.height.mm ?? 0) > catalogue.figures.unsupportedComb
+    (catalogue.hanging.get(patternId)?.height.mm ?? 0) > catalogue.figures.unsupportedCombMm
   const comb = (place: number) =>
     superStart === 'foundation' || (superStart === 'alternating' && place % 2 === 0)
       ? ('wax-foundation' as const)

@@ -65,7 +65,7 @@ describe('comb honey', () => {
     // A deep comb of about 428 × 203 mm: four across, two down at most; by hand 10.16² cm² × 3.2 cm × 0.92 × 1.417 g.
     expect(deep.count).toBeLessThanOrEqual(8)
     expect(deep.count).toBeGreaterThanOrEqual(4)
-    expect(deep.eachKg).toBeCloseTo((10.16 ** 2 * 3.2 * F.honeyShare * F.honeyDensity) / 1000, 6)
+    expect(deep.eachKg).toBeCloseTo((10.16 ** 2 * 3.2 * F.honeyShare * F.honeyDensityKgPerLitre) / 1000, 6)
     expect(squaresOf(frame('frame-langstroth-deep'), F, 16).eachKg).toBeCloseTo(deep.eachKg / 2, 9)
     expect(sectionKg({ widthMm: 100, heightMm: 100, thicknessMm: 35 }, F)).toBeCloseTo(0.4563, 3)
     expect(() => sectionKg({ widthMm: 0, heightMm: 100, thicknessMm: 35 }, F)).toThrow(RangeError)

@@ -160,7 +160,7 @@ describe('the mites of a yard', () => {
       high: 20,
       counts: 3,
       over: 1,
-      limit: F.fallSummer,
+      limit: F.fallSummerADay,
     })
     expect(last.map(({ hiveId, rate }) => [hiveId, rate])).toEqual([
       ['c', 5],

@@ -48,7 +48,7 @@ describe('mites', () => {
   it('are over the limit when there are as many or more; the yard’s own limit counts', () => {
     expect(judgedCount(wash('2026-06-15T10:00', 5), USUAL_YEAR).over).toBe(false)
     expect(judgedCount(wash('2026-06-15T10:00', 6), USUAL_YEAR).over).toBe(true)
-    const own = { calendar: COOL_MARITIME, figures: { ...F, washSeason: 5 } }
+    const own = { calendar: COOL_MARITIME, figures: { ...F, washSeasonInHundred: 5 } }
     expect(judgedCount(wash('2026-06-15T10:00', 6), own).over).toBe(false)
   })
 

@@ -98,7 +98,7 @@ describe('one weighing, one figure', () => {
   it('takes off a cluster and no brood on 30 November, whatever stage the hive was left at', () => {
     const { bees, brood } = livingOn(winter.known, [], weighed.at, year)
     expect(brood).toEqual({ low: 0, middle: 0, high: 0 })
-    expect(bees.middle).toBeCloseTo(winter.known.context.figures.winterBees, 6)
+    expect(bees.middle).toBeCloseTo(winter.known.context.figures.winterBeesKg, 6)
     const stores = storesByWeighing(winter.known, [], weighed, year)
     expect(foodOf(winter.known, [], [weighed], '2026-11-30').ledger.there).toEqual(stores.storesKg)
     expect(stores.beesKg.middle / KG).toBeCloseTo(3.53, 1)

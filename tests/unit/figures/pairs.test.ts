@@ -10,9 +10,9 @@ import {
   type DimensionName,
 } from '#core/parts'
 import { verdictsChangedBy } from '#core/ask'
-import { crossedIn, figureKey, figuresWith, ORDERED, SHIPPED_FIGURES, type FigureName } from '#core/figures'
+import { crossedIn, figuresWith, ORDERED, ownFigure, SHIPPED_FIGURES, type FigureName } from '#core/figures'
 import { applyEdit, type Yard, planOf } from '#core/yard'
-import { overwrite } from '#core/yard/deeds'
+import { countWith } from '#core/yard/deeds'
 import { entriesOf } from '#core/units'
 import { submittedEditSchema } from '#wire/edit-schema'
 import { hangingSchema, planSchema } from '#wire/plan-schema'
@@ -23,30 +23,30 @@ const accepts = (edit: unknown) =>
   submittedEditSchema.isValidSync({ id: 'e', madeAt: '2026-05-31T14:15:00Z', kind: 'do', edit })
 const own = (mm: number) => ({ mm, plusMinusMm: 0, source: { mark: 'own' as const, text: 'test' } })
 const { yard } = build([N.floor, N.brood, N.crown, N.roof])
-const set = (on: Yard, name: FigureName, mm: number) => applyEdit(on, overwrite(figureKey(name), own(mm)))
+const set = (on: Yard, name: FigureName, value: number) => applyEdit(on, countWith(name, value))
 
 describe('figures that go in pairs', () => {
   it('ship in their order, and every low, typical and high is one of them', () => {
     expect(crossedIn(SHIPPED_FIGURES)).toBeUndefined()
     const listed = new Set(ORDERED.flat())
-    for (const name of Object.keys(SHIPPED_FIGURES).filter((one) => /(Low|Typical|High|Min|Max)$/.test(one)))
+    for (const name of Object.keys(SHIPPED_FIGURES).filter((one) => /(Low|Typical|High)$|(Min|Max)[A-Z]\w*$/.test(one)))
       expect([name, listed.has(name as FigureName)]).toEqual([name, true])
   })
 
   it('a least over its most is refused with the other one named, and so is taking back what makes it so', () => {
-    expect(set(yard, 'beeSpaceMin', 20)).toMatchObject({ ok: false, problem: { reason: 'figures-cross' } })
-    const wide = set(yard, 'beeSpaceMax', 25)
-    const both = wide.ok && set(wide.yard, 'beeSpaceMin', 20)
+    expect(set(yard, 'beeSpaceMinMm', 20)).toMatchObject({ ok: false, problem: { reason: 'figures-cross' } })
+    const wide = set(yard, 'beeSpaceMaxMm', 25)
+    const both = wide.ok && set(wide.yard, 'beeSpaceMinMm', 20)
     if (!both || !both.ok) throw new Error('does not apply')
-    expect(catalogueOf(both.yard).figures).toMatchObject({ beeSpaceMin: 20, beeSpaceMax: 25 })
-    expect(applyEdit(both.yard, overwrite(figureKey('beeSpaceMax'), null))).toMatchObject({ ok: false })
+    expect(catalogueOf(both.yard).figures).toMatchObject({ beeSpaceMinMm: 20, beeSpaceMaxMm: 25 })
+    expect(applyEdit(both.yard, countWith('beeSpaceMaxMm', null))).toMatchObject({ ok: false })
     expect(applyEdit(both.yard, both.inverse).ok).toBe(true)
   })
 
   it('a pair without sense in an old file counts for nothing', () => {
-    const figures = figuresWith([{ key: figureKey('beeSpaceMin'), length: { mm: 20 } }])
+    const figures = figuresWith([ownFigure('beeSpaceMinMm', 20)])
     expect(figures).toEqual(SHIPPED_FIGURES)
-    const crossing = { ...yard, overrides: [{ key: figureKey('beeSpaceMin'), length: own(20) }] }
+    const crossing = { ...yard, figures: [ownFigure('beeSpaceMinMm', 20)] }
     expect(assessFirst(crossing).worst).toBe(assessFirst(yard).worst)
   })
 
@@ -71,9 +71,9 @@ describe('figures that go in pairs', () => {
     const { yard } = build([L.floor, L.deep, L.crown, L.roof], { stage: 'building-up' })
     const ten = { ...yard, hives: Array.from({ length: 10 }, (_, i) => ({ ...yard.hives[0]!, id: `h${i}` })) }
     const before = assessFirst(yard).worst
-    const [change] = verdictsChangedBy(ten, overwrite(figureKey('beeSpaceMax'), own(6.5))) ?? []
+    const [change] = verdictsChangedBy(ten, countWith('beeSpaceMaxMm', 6.5)) ?? []
     expect(change).toMatchObject({ from: before, hives: 10 })
-    expect(verdictsChangedBy(ten, overwrite(figureKey('beeSpaceMax'), own(9.525)))).toEqual([])
+    expect(verdictsChangedBy(ten, countWith('beeSpaceMaxMm', 9.525))).toEqual([])
   })
 })
 

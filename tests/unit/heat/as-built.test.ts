@@ -116,7 +116,7 @@ describe('what encloses a colony, as it is built (EN ISO 6946; its data by the p
     const layout = laid([L.floor, L.deep, ['division-langstroth'], L.deep, L.deep, L.crown, L.roof])
     const [lower, upper] = (['lower', 'upper'] as const).map((stand) => shellOf(layout, stand))
     expect([lower!, upper!].map(({ enclosure }) => enclosure.boxIds.length)).toEqual([1, 2])
-    const asked = { outsideCelsius: -5, beesKg: F.winterBees, inside: { warm: 'cluster' } } as const
+    const asked = { outsideCelsius: -5, beesKg: F.winterBeesKg, inside: { warm: 'cluster' } } as const
     const [down, up] = [lower!, upper!].map((shell) => stateOf(shell, asked, F))
     const inner = ({ faces }: WinterState) => faces.find(({ face }) => face.isInner)!
     expect(inner(down!).watts).toBeCloseTo(-inner(up!).watts, 1)
@@ -142,7 +142,7 @@ describe('frames that do not go in, and parts that stand turned', () => {
           }
         : part
   const overBox = (layers: readonly Layer[], change: (part: Part) => Part) =>
-    gapsOf(laid(layers, change), F.beeTight).gaps.map(({ place, mm }) => `${place} ${Math.round(mm * 100) / 100}`)
+    gapsOf(laid(layers, change), F.beeTightMm).gaps.map(({ place, mm }) => `${place} ${Math.round(mm * 100) / 100}`)
 
   it.each([
     ['eleven in a ten-frame deep', [L.floor, L.deep, L.crown, L.roof], 'box-langstroth-deep', 11],

@@ -66,8 +66,8 @@ describe('what encloses a colony', () => {
 
   it('has a built-up end between board alone and board with rails all over', () => {
     const ends = enclosureOf(laid([N.floor, N.brood, N.crown, N.roof])).faces.filter(({ side }) => side === 'front')
-    const board = 0.17 + F.endBoard / 1000 / F.woodConducts
-    const thick = 0.17 + (F.endBoard + F.railWidth) / 1000 / F.woodConducts
+    const board = 0.17 + F.endBoardMm / 1000 / F.woodConductsWPerMK
+    const thick = 0.17 + (F.endBoardMm + F.railWidthMm) / 1000 / F.woodConductsWPerMK
     expect(ends[0]!.m2KPerW).toBeGreaterThan(board)
     expect(ends[0]!.m2KPerW).toBeLessThan(thick)
   })
@@ -139,8 +139,8 @@ describe('water and air', () => {
   const COLD = coldestTimeOf({}, { climate: 'cool-maritime', figures: F })!
   it('tells an aired bare top from an insulated one, and asks nothing where there is no winter', () => {
     const bare = dripsOf(laid([L.floor, L.deep, L.crown, L.roof], {}), COLD)!
-    expect(dripsNoLater(bare, F.dripsAlike)).toBe(true)
-    expect(dripsNoLater(dripsOf(slabOf(50), COLD)!, F.dripsAlike)).toBe(false)
+    expect(dripsNoLater(bare, F.dripsAlikeShare)).toBe(true)
+    expect(dripsNoLater(dripsOf(slabOf(50), COLD)!, F.dripsAlikeShare)).toBe(false)
     expect(dripsOf(laid([L.floor]), COLD)).toBeUndefined()
     const highland = { climate: 'tropical-highland', figures: F } as const
     expect(coldestTimeOf({}, highland)).toBeUndefined()

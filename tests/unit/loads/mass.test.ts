@@ -127,8 +127,14 @@ describe('a box', () => {
 
   it('has bounds that are those of a named quantity: fill for honey, the brood figure for brood', () => {
     const { items } = massOfPart(medium(), 'super', weighing('full'))
-    expect(items.honey.low / items.honey.middle).toBeCloseTo(SHIPPED_FIGURES.fillLow / SHIPPED_FIGURES.fillTypical, 9)
-    expect(items.honey.high / items.honey.middle).toBeCloseTo(SHIPPED_FIGURES.fillHigh / SHIPPED_FIGURES.fillTypical, 9)
+    expect(items.honey.low / items.honey.middle).toBeCloseTo(
+      SHIPPED_FIGURES.fillShareLow / SHIPPED_FIGURES.fillShareTypical,
+      9,
+    )
+    expect(items.honey.high / items.honey.middle).toBeCloseTo(
+      SHIPPED_FIGURES.fillShareHigh / SHIPPED_FIGURES.fillShareTypical,
+      9,
+    )
     const brood = massOfPart(
       resolved(boxWith('box-langstroth-deep', 'frame-langstroth-deep', 10)),
       'brood',

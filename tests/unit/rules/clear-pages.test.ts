@@ -69,9 +69,9 @@ describe('the fall of mites that is let be', () => {
       const year = yearOf({ ...emptyYard('y', 'Y'), season: { calendar: CALENDARS[climate] } })
       const { firstPollen } = CALENDARS[climate]
       const limit = (days: number) => miteLimit('day', `2026-${addDays(firstPollen, days)}`, year)
-      expect(limit(0)).toBe(year.figures.fallWinter)
-      expect(limit(27)).toBe(year.figures.fallWinter)
-      expect(limit(28)).toBe(year.figures.fallLateSpring)
+      expect(limit(0)).toBe(year.figures.fallWinterADay)
+      expect(limit(27)).toBe(year.figures.fallWinterADay)
+      expect(limit(28)).toBe(year.figures.fallLateSpringADay)
     },
   )
 })

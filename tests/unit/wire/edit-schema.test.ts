@@ -65,6 +65,9 @@ describe('the wire', () => {
     ['a place below zero', { kind: 'move-part', partId: 'p', fromHiveId: 'h', toHiveId: 'h', at: -1 }],
     ['a place that is a text', { kind: 'move-part', partId: 'p', fromHiveId: 'h', toHiveId: 'h', at: '1' }],
     ['a figure that would make masses infinite', { kind: 'set-override', key: 'limit.honeyDensity', length: own(0) }],
+    ['a figure that cannot be', { kind: 'set-figure', name: 'honeyDensityKgPerLitre', value: 0 }],
+    ['a figure that there is not', { kind: 'set-figure', name: 'honeyDensity', value: 1.4 }],
+    ['a figure without a value', { kind: 'set-figure', name: 'wideMm' }],
     ['an override without a figure', { kind: 'set-override', key: 'limit.wide' }],
     ['an override with a figure of no shape', { kind: 'set-override', key: 'limit.wide', length: { mm: 1 } }],
     [
@@ -94,6 +97,8 @@ describe('the wire', () => {
     expect(readWith(submissionSchema, sent({ kind: 'set-override', key: 'limit.wide', length: null })).ok).toBe(true)
     const cells = { kind: 'set-override', key: 'limit.broodNeedMend', length: own(42_000) }
     expect(readWith(submissionSchema, sent(cells)).ok).toBe(true)
+    for (const value of [null, 42_000])
+      expect(readWith(submissionSchema, sent({ kind: 'set-figure', name: 'broodNeedMendCells', value })).ok).toBe(true)
     expect(readWith(submissionSchema, sent({ kind: 'set-pattern', patternId: 'own', pattern: null })).ok).toBe(true)
     expect(readWith(submissionSchema, sent({ kind: 'set-pattern', patternId: 'own', pattern: 'mine' })).ok).toBe(false)
   })

@@ -37,7 +37,7 @@ describe('the words of the trade', () => {
   })
 
   it('say the bee space that the yard counts with', () => {
-    const own = { ...SHIPPED_FIGURES, beeSpaceMin: 6, beeSpaceMax: 9 }
+    const own = { ...SHIPPED_FIGURES, beeSpaceMinMm: 6, beeSpaceMaxMm: 9 }
     expect(glossary(own, { vocabulary: 'british', units: 'mm' })[0]!.means).toContain('6 mm to 9 mm')
   })
 

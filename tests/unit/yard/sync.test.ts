@@ -89,9 +89,9 @@ describe('mine and theirs', () => {
       part: { id: 'eke', patternId: 'eke-national', contents: [], hasHeld: [] },
     }
     const override: Edit = {
-      kind: 'set-override',
-      key: 'limit.wide',
-      length: { mm: 10, plusMinusMm: 0, source: { mark: 'own', text: 'mine' } },
+      kind: 'set-figure',
+      name: 'wideMm',
+      value: 10,
     }
     const swap: Edit = { kind: 'move-part', partId: a.stack[0]!.partId, fromHiveId: a.id, toHiveId: a.id, at: 1 }
     const both = versions(
@@ -101,7 +101,7 @@ describe('mine and theirs', () => {
     for (const choice of ['mine', 'theirs'] as const) {
       const settled = settle(both, new Map([[a.id, choice]]), lay)
       expect(settled.left).toEqual([])
-      expect(settled.yard).toMatchObject({ name: 'Mine', overrides: [{ key: 'limit.wide' }] })
+      expect(settled.yard).toMatchObject({ name: 'Mine', figures: [{ name: 'wideMm' }] })
       expect(settled.yard.parts.some(({ id }) => id === 'eke')).toBe(true)
       const stack = settled.yard.hives.find(({ id }) => id === a.id)!
       expect(stack.note).toBe('theirs')

@@ -12,7 +12,7 @@ import {
 } from '#core/year'
 import { carriedOut, coinOf, leastByExhaustion } from '../../helpers/moves'
 
-const LIFT_KG = SHIPPED_FIGURES.liftFrom
+const LIFT_KG = SHIPPED_FIGURES.liftFromKg
 const part = (partId: string, kg: number, standing = ''): Handling => ({ partId, kg, isLift: kg >= LIFT_KG, standing })
 const KG = [0.4, 1.5, 2.9, 3, 5, 12, 25]
 

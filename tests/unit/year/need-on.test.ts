@@ -24,9 +24,9 @@ describe('what a hive asks to eat on a day (common practice; how it is shared ou
       for (let i = 1; i < days; i++) {
         expect(left[i]!.share).toBeLessThan(left[i - 1]!.share)
         expect(left[i]!.high).toBeLessThanOrEqual(left[i - 1]!.high)
-        expect(left[i]!.low).toBeGreaterThanOrEqual(F.foodLeast)
+        expect(left[i]!.low).toBeGreaterThanOrEqual(F.foodLeastKg)
       }
-      expect(needOn(yard, firstForage(year))).toMatchObject({ share: 0, low: F.foodLeast, high: F.foodLeast })
+      expect(needOn(yard, firstForage(year))).toMatchObject({ share: 0, low: F.foodLeastKg, high: F.foodLeastKg })
     },
   )
 
@@ -42,8 +42,8 @@ describe('what a hive asks to eat on a day (common practice; how it is shared ou
     for (const climate of ['warm-temperate', 'tropical-highland'] as const) {
       const { flowEnd } = CALENDARS[climate]
       const asked = needOn(yardOf(climate), `2026-${addDays(flowEnd, 20)}`)
-      expect(asked.low).toBe(F.foodLeast)
-      expect(asked.high).toBeLessThanOrEqual(F.needDearthHigh)
+      expect(asked.low).toBe(F.foodLeastKg)
+      expect(asked.high).toBeLessThanOrEqual(F.needDearthKgHigh)
       expect(asked.until).toBe(CALENDARS[climate].secondFlow!.start)
     }
   })
@@ -52,7 +52,7 @@ describe('what a hive asks to eat on a day (common practice; how it is shared ou
     fc.assert(
       fc.property(fc.constantFrom(...CLIMATES), fc.boolean(), fc.nat(364), (climate, isSouth, n) => {
         const { low, high, share } = needOn(yardOf(climate, isSouth), addDays('01-01', n))
-        return low >= F.foodLeast && high >= low && share >= 0 && share <= 1
+        return low >= F.foodLeastKg && high >= low && share >= 0 && share <= 1
       }),
     )
   })
@@ -72,7 +72,7 @@ describe('what is done about food', () => {
   it('is a decision where the range begins at nothing: weigh first, else half way', () => {
     const unsure = feedingOf({ low: 10, high: 18 }, { low: 16, high: 20 }, at('winter', false))
     expect([unsure.todo, unsure.short.low]).toEqual(['weigh-first', 0])
-    expect(unsure.middle.totalKg).toBeCloseTo(5 / F.storesFromFondant, 9)
+    expect(unsure.middle.totalKg).toBeCloseTo(5 / F.storesFromFondantKgPerKg, 9)
     expect(feedingOf({ low: 4, high: 6 }, { low: 16, high: 20 }, at('winter', false)).todo).toBe('feed')
     expect(feedingOf({ low: 30, high: 36 }, { low: 16, high: 20 }, at('winter', false)).todo).toBe('nothing')
   })

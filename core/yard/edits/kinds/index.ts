@@ -16,6 +16,7 @@ import { REMOVE_HIVE, type RemoveHive } from './remove-hive'
 import { REPLACE_HIVE, type ReplaceHive } from './replace-hive'
 import { RESTORE_HIVE, type RestoreHive } from './restore-hive'
 import { SET_YARD, type SetYard } from './set-yard'
+import { SET_FIGURE, type SetFigure } from './set-figure'
 import { SET_OVERRIDE, type SetOverride } from './set-override'
 import { SET_PATTERN, type SetPattern } from './set-pattern'
 import { SET_HANGING, type SetHanging } from './set-hanging'
@@ -50,6 +51,7 @@ export const EDIT_KINDS = {
   'restore-hive': RESTORE_HIVE,
   'set-yard': SET_YARD,
   'set-override': SET_OVERRIDE,
+  'set-figure': SET_FIGURE,
   'set-pattern': SET_PATTERN,
   'set-hanging': SET_HANGING,
   'stock-part': STOCK_PART,
@@ -83,6 +85,7 @@ export type PlainEdit =
   | RestoreHive
   | SetYard
   | SetOverride
+  | SetFigure
   | SetPattern
   | SetHanging
   | StockPart

@@ -1,8 +1,9 @@
-import { SHIPPED_FIGURES, figureNamed, crossedIn } from '../../../figures'
+import { figureOfKey } from '../../../figures'
 import type { Length } from '../../../units'
 import type { Yard } from '../../model/yard'
-import { type Done, changedList, refuse } from '../applying'
+import { type Done, changedList } from '../applying'
 import { type EditKind, keepers, inNoPlan, WHOLE_YARD } from '../kind'
+import { applyFigure } from './set-figure'
 
 export interface SetOverride {
   readonly kind: 'set-override'
@@ -11,28 +12,11 @@ export interface SetOverride {
   readonly at?: number
 }
 
-/**
- * The figure that one's own crosses: a least over its most. Undefined where the pair makes sense, or did not before.
- */
-function crossedBy(overrides: Yard['overrides'], key: string): string | undefined {
-  const own = figureNamed(key)
-  const figures = {
-    ...SHIPPED_FIGURES,
-    ...Object.fromEntries(
-      overrides.flatMap((one) => {
-        const name = figureNamed(one.key)
-        return name ? [[name, one.length.mm] as const] : []
-      }),
-    ),
-  }
-  const crossed = own && crossedIn(figures, own)
-  return crossed && (crossed.lower === own ? crossed.upper : crossed.lower)
-}
-
 function apply(yard: Yard, { key, length, at }: SetOverride): Done {
+  const name = figureOfKey(key)
+  // Before version 8 a figure was overwritten so too: its number stood where a length stands, in its own unit.
+  if (name) return applyFigure(yard, { kind: 'set-figure', name, value: length && length.mm })
   const done = changedList(yard.overrides, (override) => override.key === key, length && { key, length }, at, key)
-  const crossed = figureNamed(key) ? crossedBy(done.list, key) : undefined
-  if (crossed) refuse('figures-cross', crossed)
   return {
     yard: { ...yard, overrides: done.list },
     inverse: { kind: 'set-override', key, length: done.before?.length ?? null, at: done.at },
@@ -41,7 +25,10 @@ function apply(yard: Yard, { key, length, at }: SetOverride): Done {
 
 export const SET_OVERRIDE: EditKind<SetOverride> = {
   apply,
-  cells: ({ key }) => [['yard', 'override', key]],
+  cells: ({ key }) => {
+    const name = figureOfKey(key)
+    return [name ? ['yard', 'figure', name] : ['yard', 'override', key]]
+  },
   hives: () => [WHOLE_YARD],
   helper: keepers,
   isPlannable: inNoPlan,

@@ -121,7 +121,7 @@ const sides = computed<WinterSide[]>(() => {
   const title = stands ? 'As it stands' : 'As planned'
   const under = stands ? stageSaid(stage.value) : `for ${stageSaid(stage.value)}`
   if (mode.value === 'schools') {
-    const celsius = hive.context.figures.wholeCavityWarm
+    const celsius = hive.context.figures.wholeCavityWarmCelsius
     return [
       winterSide(hive, asked.value, CLUSTER, 'Cluster warm', 'only the bees are warm, the air as it comes'),
       winterSide(
@@ -246,7 +246,7 @@ useHead({ title: computed(() => (place.value ? `Winter of ${place.value.hive.nam
       v-else-if="mode === 'yard'"
       :yard="place.yard"
       :outside-celsius="outside"
-      :drips-alike="known.context.figures.dripsAlike"
+      :drips-alike="known.context.figures.dripsAlikeShare"
     />
     <div v-else class="columns">
       <div class="main">

@@ -1,0 +1,66 @@
+<script setup lang="ts">
+// A figure of one's own is typed here: what it would change is told before it is kept.
+import type { Yard } from '#core/yard'
+import { counted, effectInWords, typedFigure, type ListedFigure, type ToldEffect } from '#core/words'
+
+const props = defineProps<{ row: ListedFigure; yard: Yard }>()
+const emit = defineEmits<{ close: [] }>()
+/** Gaps that are named; of more it is told how many there are. */
+const MOST_NAMED = 6
+const yards = useYards()
+const preferences = usePreferences()
+const text = ref('')
+const problem = ref('')
+const typed = computed(() => typedFigure(props.row, text.value, props.yard, preferences.reader))
+/** Nothing while nothing sound is typed. */
+const effect = computed<ToldEffect | null>(() => {
+  if (text.value.trim() === '' || 'problem' in typed.value) return null
+  return effectInWords(props.yard, typed.value.edit, preferences.reader)
+})
+
+function save() {
+  problem.value = 'problem' in typed.value ? typed.value.problem : ''
+  if ('problem' in typed.value) return
+  yards.perform(props.yard.id, typed.value.edit)
+  emit('close')
+}
+</script>
+
+<template>
+  <form class="edit" @submit.prevent="save">
+    <label>Your own figure <ElInput v-model="text" :placeholder="row.value" data-testid="own-figure" /></label>
+    <ElButton type="primary" native-type="submit">Use it</ElButton>
+    <ElButton text @click="emit('close')">Cancel</ElButton>
+    <template v-if="effect">
+      <p v-for="one in effect.verdicts" :key="one" class="effect" data-testid="verdict-effect">
+        <b>{{ one }}.</b>
+      </p>
+      <div class="effect" data-testid="effect">
+        <b>{{
+          effect.gaps.length === 0 ? 'No gap of this yard changes.' : `Changes ${counted(effect.gaps.length, 'gap')}:`
+        }}</b>
+        <span v-for="(gap, i) in effect.gaps.slice(0, MOST_NAMED)" :key="i">{{ gap }}</span>
+      </div>
+    </template>
+    <p v-if="problem" class="wrong" role="alert">{{ problem }}</p>
+  </form>
+</template>
+
+<style scoped>
+.edit {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px 16px;
+  align-items: center;
+}
+
+.effect {
+  display: grid;
+  flex-basis: 100%;
+}
+
+.wrong {
+  flex-basis: 100%;
+  color: var(--stop);
+}
+</style>
