@@ -1,3 +1,3 @@
 export * from './all'
 export * from './pairs'
-export { FIGURE_UNITS, UNIT_IN_NAME, type Figure, type FigureUnit } from './figure'
+export { FIGURE_UNITS, UNIT_IN_NAME, type FigureUnit } from './figure'

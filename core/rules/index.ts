@@ -1,5 +1,5 @@
 export * from './all'
-export type { Remedy, RemedyKind, TriedWay } from './remedy'
+export type { Remedy, RemedyKind } from './remedy'
 export * from './finding'
 export * from './causes'
 export * from './both-sides'

@@ -5,7 +5,7 @@ import type { Context, MeasuredHive } from './context'
 import type { TriedWay } from './remedy'
 
 /** Facts of a rule whose sentence needs no more than its parts and its figure. */
-export type Nothing = Readonly<Record<never, never>>
+type Nothing = Readonly<Record<never, never>>
 
 /** What a rule found, as data; sentences are made of it in words, by the rule's name. */
 export type Found<F = Nothing> = Case & (Nothing extends F ? { readonly facts?: F } : { readonly facts: F })

@@ -14,7 +14,7 @@ export interface JointFault {
 const known = new WeakMap<MeasuredHive, readonly JointFault[]>()
 
 /** What is wrong with each joint, each looked at once: what bears, what interlocks, what goes over what. */
-export function faultsOf(measured: MeasuredHive, { figures }: Context): readonly JointFault[] {
+function faultsOf(measured: MeasuredHive, { figures }: Context): readonly JointFault[] {
   const found = known.get(measured) ?? measured.joints.flatMap((joint) => faultOf(joint, figures))
   known.set(measured, found)
   return found

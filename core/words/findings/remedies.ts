@@ -51,7 +51,7 @@ export function remedyInWords(
 }
 
 /** What the button of a remedy about frames says. */
-export function frameRemedyInWords(
+function frameRemedyInWords(
   kind: string,
   { partName, boxes }: { readonly partName: string; readonly boxes: number | undefined },
   count: number | undefined,
