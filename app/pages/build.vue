@@ -1,5 +1,6 @@
 <script setup lang="ts">
 // What a frame or a box is made of, how it is cut and put together, and whether it came out square.
+import { TYPED } from '#core/yard'
 import {
   CORNERS,
   boxBill,
@@ -174,15 +175,10 @@ useHead({ title: 'Build – Duvet' })
             v-model="boardLength"
             name="board-length"
             label="Board length"
-            :limits="{ minMm: 0, maxMm: 12000 }"
+            :limits="TYPED.boardLength"
           />
-          <BuildLengthField
-            v-model="boardWidth"
-            name="board-width"
-            label="Board width"
-            :limits="{ minMm: 0, maxMm: 2000 }"
-          />
-          <BuildLengthField v-model="kerf" name="kerf" label="Kerf of the saw" :limits="{ minMm: 0, maxMm: 500 }" />
+          <BuildLengthField v-model="boardWidth" name="board-width" label="Board width" :limits="TYPED.boardWidth" />
+          <BuildLengthField v-model="kerf" name="kerf" label="Kerf of the saw" :limits="TYPED.kerf" />
         </template>
         <p v-if="problem" class="wrong" role="alert">{{ problem }}</p>
         <div class="save" role="group" aria-label="Take it along">

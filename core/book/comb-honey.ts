@@ -39,3 +39,7 @@ export function sectionKg(
     throw new RangeError('a section has a width, a height, a depth')
   return pieceKg(widthMm, heightMm, thicknessMm, figures)
 }
+
+/** The mass of one section of the usual size, kg. */
+export const usualSectionKg = (figures: Figures): number =>
+  pieceKg(figures.sectionSideMm, figures.sectionSideMm, figures.sectionThickMm, figures)

@@ -1,3 +1,4 @@
+import { SHIPPED_FIGURES } from '../figures'
 import type { DueLine } from './due'
 
 /** A scale or a sensor of a hive whose battery runs out. */
@@ -10,13 +11,10 @@ export interface LowBattery {
   readonly seenAt: string
 }
 
-/** A battery is told to be low from here on, % (common practice). */
-export const LOW_BATTERY_PERCENT = 15
-
 /** Batteries that run out, each from the day on which the device said so. */
 export function batteriesDue(devices: readonly LowBattery[]): DueLine[] {
   return devices
-    .filter(({ percent }) => percent <= LOW_BATTERY_PERCENT)
+    .filter(({ percent }) => percent <= SHIPPED_FIGURES.lowBatteryPercent)
     .map(({ id, hiveId, name, percent, seenAt }) => ({
       id: `battery:${id}:${seenAt.slice(0, 10)}`,
       hiveId,

@@ -1,6 +1,6 @@
 import { foodNeedOf, isNucleus, needOfHive, needOn, stageOn, yearOf, type NeedOn, type YardYear } from '../year'
 import { storesByModelKg } from '../rules'
-import { rangeOf } from '../figures'
+import { rangeOf, type Figures } from '../figures'
 import type { StackedPart } from '../stack'
 import { type HiveIn, winterForm, winterOf } from '../ask'
 import { isCold, meaningOf, type KnownFood, type KnownStores } from '../yard'
@@ -60,9 +60,6 @@ export interface FoodOfHive {
   /** Days since it was measured on which nectar may have come in: how much, nobody knows until it is measured again. */
   readonly foragedDays: number
 }
-
-/** By heft: light is less than the need, fair is the need, heavy up to so many times the most of it (from memory). */
-const HEAVY_TIMES = 1.3
 
 /**
  * The food of a hive from all that is known of it: the last weighing, frames counted or heft, whichever is latest, else
@@ -178,10 +175,11 @@ function measuresOf(
       // Who hefts judges it against what is still to come, not against a whole winter.
       const need = needOf(known, dayOf(at))
       const middle = (need.low + need.high) / 2
+      const heaviest = need.high * known.context.figures.heftHeavyTimes
       const kg = {
         light: { low: 0, middle: need.low / 2, high: need.low },
         fair: { low: need.low, middle, high: need.high },
-        heavy: { low: need.high, middle: (need.high * (1 + HEAVY_TIMES)) / 2, high: need.high * HEAVY_TIMES },
+        heavy: { low: need.high, middle: (need.high + heaviest) / 2, high: heaviest },
       }[heft]
       return [{ at, kg, by: 'heft', entryId: id }]
     }),
@@ -286,4 +284,9 @@ function againstCrop(entries: readonly Entry[], today: string, year: YardYear): 
       ? [{ against: 'unripe' as const, sealedShare: share }]
       : []),
   ]
+}
+
+/** Food that lasts so few days that it is told before all else. */
+export function isFoodShort({ ledger }: Pick<FoodOfHive, 'ledger'>, { foodSoonDays }: Figures): boolean {
+  return ledger.lastsDays !== undefined && ledger.lastsDays.low < foodSoonDays
 }

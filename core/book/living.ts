@@ -9,9 +9,6 @@ import { dayOf, daysBetween } from './days'
 import type { Entry } from './entries'
 import { beesSeen, framesWithBrood, type Look } from './look'
 
-/** Of what is counted in a cluster, how far it may be off to either side (from memory). */
-const OFF_BY = 0.2
-
 /** Bees and brood of a colony, kg. */
 export interface Living {
   readonly bees: Range
@@ -33,7 +30,11 @@ export function livingOn(known: HiveIn, entries: readonly Entry[], at: string, y
   const seen = looks.flatMap(({ body }) => beesSeen(body, known.assembled) ?? []).at(-1)
   if (isCold(stage)) {
     const clusterKg = known.hive.season?.winterBeesKg ?? figures.winterBeesKg
-    const cluster = { low: clusterKg * (1 - OFF_BY), middle: clusterKg, high: clusterKg * (1 + OFF_BY) }
+    const cluster = {
+      low: clusterKg * (1 - figures.beesCountedOffShare),
+      middle: clusterKg,
+      high: clusterKg * (1 + figures.beesCountedOffShare),
+    }
     return { bees: seen?.kg ?? cluster, brood: ZERO }
   }
   const usual = massOfHive(known.assembled, usualWeighing(stage)).items

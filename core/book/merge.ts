@@ -23,9 +23,6 @@ export interface ForMerging {
   readonly no: NoMerge | undefined
 }
 
-/** Looks of so many days count (from memory). */
-const LOOKS_OF = 28
-
 /** Whether it is the time for uniting: in spring a small colony is ordinary, and grows. */
 export function isUnitingTime(yard: Yard, today: string): boolean {
   return meaningOf(stageOn(today, yearOf(yard))).isUnitingTime
@@ -43,10 +40,12 @@ export function forMerging(yard: Yard, entries: readonly Entry[], today: string)
     .filter((hive) => !isBare(yard, hive))
     .map((hive): ForMerging => {
       const { id } = hive
-      const { weakSeams } = hiveIn(yard, hive).context.figures
+      const { weakSeams, mergeLooksDays } = hiveIn(yard, hive).context.figures
       const own = books.get(id) ?? []
       const fate = entriesOf(own, 'fate').at(-1)
-      const recent = entriesOf(own, 'look').filter(({ at }) => daysBetween(at, today) <= LOOKS_OF && dayOf(at) <= today)
+      const recent = entriesOf(own, 'look').filter(
+        ({ at }) => daysBetween(at, today) <= mergeLooksDays && dayOf(at) <= today,
+      )
       const seams = recent.map(({ body }) => seamsIn(body)).findLast((count) => count !== undefined)
       const no: NoMerge | undefined =
         fate && fate.body.fate !== 'alive'

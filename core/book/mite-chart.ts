@@ -45,7 +45,7 @@ export function miteChart(entries: readonly Entry[], year: YardYear, today: stri
       to,
       product: treatment.body.product,
       isOpen: end === undefined,
-      worked: treatmentWorked(from, to, written),
+      worked: treatmentWorked(from, to, written, year.figures),
     }
   })
   const from = [dayOf(first.at), ...treatments.map((one) => one.from)].reduce((a, b) => (a < b ? a : b))

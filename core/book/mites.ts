@@ -77,9 +77,6 @@ export function judgedCount({ at, body }: EntryOf<'mites'>, year: YardYear, own:
   return { ...rate, day, limit, over: !underTreatment && rate.rate >= limit, underTreatment }
 }
 
-/** Fewer mites than this before a treatment, and what is left of them is chance (from memory). */
-const FEW_MITES = 10
-
 /** How well a treatment worked. */
 export interface Worked {
   readonly before: MiteRate
@@ -94,7 +91,12 @@ export interface Worked {
  * The count after a treatment against the last one before it, both of one way: 1 − after ÷ before. Common practice;
  * undefined where one is missing, or where there were none before.
  */
-export function treatmentWorked(from: string, until: string, counts: readonly EntryOf<'mites'>[]): Worked | undefined {
+export function treatmentWorked(
+  from: string,
+  until: string,
+  counts: readonly EntryOf<'mites'>[],
+  { fewMites }: Figures,
+): Worked | undefined {
   const after = counts.find(({ at }) => dayOf(at) > dayOf(until))
   const before = counts.findLast(
     ({ at, body }) => dayOf(at) <= dayOf(from) && (body.way === 'tray') === (after?.body.way === 'tray'),
@@ -102,7 +104,7 @@ export function treatmentWorked(from: string, until: string, counts: readonly En
   if (!after || !before) return undefined
   const [was, is] = [miteRate(before.body), miteRate(after.body)]
   if (was.rate === 0) return undefined
-  return { before: was, after: is, gone: 1 - is.rate / was.rate, few: before.body.mites < FEW_MITES }
+  return { before: was, after: is, gone: 1 - is.rate / was.rate, few: before.body.mites < fewMites }
 }
 
 /** What a wash of so much is taken as: half a cup, about 120 mL, is about 300 bees (common practice). */

@@ -14,9 +14,6 @@ export interface WeighDoubt {
   readonly otherUnitKg?: { readonly kg: number; readonly typedAs: 'lb' | 'kg' }
 }
 
-/** A reading farther from what was known than this share of it is asked about (from memory). */
-const OFF_SHARE = 0.2
-
 /**
  * What is odd about a reading: lighter than the stack is empty, more stores than all its combs hold, or more than a
  * fifth off what the last weighing, look and what came and went since let one expect. Undefined where nothing is.
@@ -63,7 +60,8 @@ function oddness(
     day,
   )
   if (measured.by === 'model' || against.some((one) => one.against === 'not-known')) return undefined
+  const off = known.context.figures.offKnownShare
   const [least, most] = [offKg + ledger.there.low, offKg + ledger.there.high]
-  if (reading.kg < least * (1 - OFF_SHARE)) return { doubt: 'off-known', limitKg: least }
-  return reading.kg > most * (1 + OFF_SHARE) ? { doubt: 'off-known', limitKg: most } : undefined
+  if (reading.kg < least * (1 - off)) return { doubt: 'off-known', limitKg: least }
+  return reading.kg > most * (1 + off) ? { doubt: 'off-known', limitKg: most } : undefined
 }

@@ -44,18 +44,16 @@ export interface WinterOfHive {
   readonly framesEaten: number | undefined
 }
 
-/** Days after a winter within which a hive must have been seen for it to be known what became of it (from memory). */
-const SEEN_WITHIN = 90
-/** Days into a winter until which a hive must have been written of, to be one that went in (from memory). */
-const INTO = 56
-/** Days before a winter within which a count or a look is of its autumn (from memory). */
-const AUTUMN = 100
-
 /** What became of a hive in a winter; undefined where nobody wrote of it before, or has said what became of it. */
-export function winterOfHive(own: readonly Entry[], { winter, from, to }: ColdTime): WinterOfHive | undefined {
-  const until = daysLater(to, SEEN_WITHIN)
+export function winterOfHive(
+  own: readonly Entry[],
+  { winter, from, to }: ColdTime,
+  { winterSeenDays, winterIntoDays, winterAutumnDays }: Figures,
+): WinterOfHive | undefined {
+  const until = daysLater(to, winterSeenDays)
+  const within = daysLater(from, winterIntoDays)
   const fates = entriesOf(own, 'fate')
-  const before = own.filter(({ at }) => dayOf(at) < daysLater(from, INTO))
+  const before = own.filter(({ at }) => dayOf(at) < within)
   const goneBefore = fates.findLast(({ at }) => dayOf(at) < from)
   const [first] = own
   const told = fates.filter(({ at }) => dayOf(at) >= from && dayOf(at) <= until)
@@ -68,7 +66,7 @@ export function winterOfHive(own: readonly Entry[], { winter, from, to }: ColdTi
   const after = looks.find(({ at }) => dayOf(at) >= to && dayOf(at) <= until)
   const seen = fate ? fate.body.fate : after ? 'alive' : undefined
   if (seen !== 'alive' && seen !== 'dead') return undefined
-  const recent = ({ at }: Entry) => dayOf(at) < daysLater(from, INTO) && dayOf(at) >= daysLater(from, -AUTUMN)
+  const recent = ({ at }: Entry) => dayOf(at) < within && dayOf(at) >= daysLater(from, -winterAutumnDays)
   const tray = entriesOf(own, 'mites').findLast((one) => recent(one) && one.body.way === 'tray')
   const lastLook = looks.findLast((one) => recent(one) && foodFramesOf(one.body, 'sealed') !== undefined)
   const [stood, left] = [lastLook, after].map((look) => look && foodFramesOf(look.body, 'sealed'))

@@ -21,6 +21,7 @@ export const BEE_SPACE = {
   shoulderToWallMm: figure(9.525, 'mm', 'last shoulder to the wall, at most', 'room beside the frames', COMMON),
   combGapMinMm: figure(8, 'mm', 'comb to comb: two bees pass back to back, at least', 'gaps across a box', COMMON),
   combGapMaxMm: figure(13, 'mm', 'comb to comb: two bees pass back to back, at most', 'gaps across a box', COMMON),
+  endBarMendMm: figure(3, 'mm', 'end bars so far outside bee space are mended', 'end bars to the walls', COMMON),
   bearingMm: figure(6, 'mm', 'bearing that seals, at least', 'joints, and lugs on their rests', COMMON),
   sliverMm: figure(15, 'mm', 'an overlap narrower than this is an edge, no face', 'gaps', COMMON),
   nudgeMm: figure(5, 'mm', 'one press moves a frame by', 'frames spaced by hand', COMMON),

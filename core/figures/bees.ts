@@ -23,6 +23,13 @@ export const BEES = {
     'winter: room of the bees',
     MEMORY,
   ),
+  beesCountedOffShare: figure(
+    0.2,
+    '',
+    'bees that were counted may be off by',
+    'inspections, the winter cluster',
+    MEMORY,
+  ),
   spareSeams: figure(
     2,
     'seams',

@@ -35,6 +35,10 @@ export const UNIT_IN_NAME = {
   'kg a day': /KgADay$/,
   frames: /Frames$/,
   hives: /Hives$/,
+  supers: /Supers$/,
+  mites: /Mites$/,
+  L: /Litres$/,
+  '%': /Percent$/,
 } as const
 export type FigureUnit = keyof typeof UNIT_IN_NAME
 export const FIGURE_UNITS = keysOf(UNIT_IN_NAME)

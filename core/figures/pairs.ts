@@ -23,6 +23,7 @@ export const ORDERED: readonly (readonly FigureName[])[] = [
   ['needColdKgLow', 'needColdKgHigh'],
   ['needDearthKgLow', 'needDearthKgHigh'],
   ['needNucleusKgLow', 'needNucleusKgHigh'],
+  ['baitLeastLitres', 'baitUsualLitres', 'baitMostLitres'],
   ['ripeWaterShare', 'mostWaterShare'],
 ]
 

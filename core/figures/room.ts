@@ -1,4 +1,7 @@
+import type { Source } from '../units'
 import { COMMON, MEMORY, figure } from './figure'
+
+const SWARMS: Source = { mark: 'P', text: 'Seeley 1977, Behavioral Ecology and Sociobiology 2, from memory' }
 
 /** How much room a colony needs, and food. */
 export const ROOM = {
@@ -18,4 +21,8 @@ export const ROOM = {
     'feeding',
     MEMORY,
   ),
+  usualSupers: figure(2, 'supers', 'supers of a hive that has fewer now', 'plan of the year', COMMON),
+  baitLeastLitres: figure(25, 'L', 'room of a bait hive, at least', 'bait hives', SWARMS),
+  baitUsualLitres: figure(40, 'L', 'room that a swarm looks for', 'bait hives', SWARMS),
+  baitMostLitres: figure(60, 'L', 'room of a bait hive, at most', 'bait hives', SWARMS),
 } as const

@@ -16,4 +16,12 @@ export const WINTER = {
   needDearthKgLow: figure(5, 'kg', 'stores for a dearth without a winter, from', 'winter food', MEMORY),
   needDearthKgHigh: figure(10, 'kg', 'stores for a dearth without a winter, to', 'winter food', MEMORY),
   prolificFoodTimes: figure(1.2, '', 'a prolific strain eats so many times as much in winter', 'winter food', MEMORY),
+  needsAlikeShare: figure(
+    0.1,
+    '',
+    'two reckonings of winter food that are alike differ by, at most',
+    'winter food',
+    MEMORY,
+  ),
+  mildLookCelsius: figure(10, '°C', 'where there is no winter, tops are held against', 'winter tops', COMMON),
 } as const

@@ -4,6 +4,7 @@ export const YEAR_DAYS = 365
 /** Half a year, to the day: what lies between the hemispheres. */
 export const HALF_YEAR_DAYS = 182
 
+export const DAYS_A_WEEK = 7
 /** What is told by the month is told for so many days. */
 export const DAYS_A_MONTH = 30
 

@@ -1,5 +1,6 @@
 import { and, eq, isNull, lte } from 'drizzle-orm'
-import { LOW_BATTERY_PERCENT, type LowBattery } from '#core/book'
+import type { LowBattery } from '#core/book'
+import { SHIPPED_FIGURES } from '#core/figures'
 import type { Database } from './client'
 import { scales, sensors } from './schema'
 
@@ -17,7 +18,11 @@ export async function lowBatteries(database: Database, yardId: string): Promise<
         })
         .from(devices)
         .where(
-          and(eq(devices.yardId, yardId), isNull(devices.retiredAt), lte(devices.batteryPercent, LOW_BATTERY_PERCENT)),
+          and(
+            eq(devices.yardId, yardId),
+            isNull(devices.retiredAt),
+            lte(devices.batteryPercent, SHIPPED_FIGURES.lowBatteryPercent),
+          ),
         ),
     ),
   )

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 // The food of a hive: what is there against what it needs, super by super as they are taken, and how long it lasts.
-import { foodOf, type Entry, type Weighed } from '#core/book'
+import { foodOf, isFoodShort, type Entry, type Weighed } from '#core/book'
 import { hiveIn } from '#core/ask'
 import type { Hive, Yard } from '#core/yard'
 import { massFigure, massUnit, showMass } from '#core/units'
@@ -26,10 +26,8 @@ const known = computed(() => hiveIn(props.yard, props.hive))
 const names = computed(() => known.value.names(preferences.vocabulary))
 const food = computed(() => foodOf(known.value, props.entries, props.weighings, localToday()))
 const lasts = computed(() => lastsInWords(food.value))
-/** Less than this, and it is said first. */
-const SOON_DAYS = 14
 const isKnown = computed(() => food.value.measured.by !== 'model')
-const starves = computed(() => isKnown.value && (food.value.ledger.lastsDays?.low ?? SOON_DAYS) < SOON_DAYS)
+const starves = computed(() => isKnown.value && isFoodShort(food.value, known.value.context.figures))
 const rows = computed(() => [
   { id: 'now', name: 'There now', ...food.value.ledger.there, mayGo: undefined },
   ...food.value.supers.map(({ partId, left, mayGo }) => ({

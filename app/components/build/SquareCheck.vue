@@ -1,5 +1,6 @@
 <script setup lang="ts">
 // Two diagonals measured: how far out of square a box is, and whether a frame still clears.
+import { TYPED } from '#core/yard'
 import { diagonalProblem, squareCheck } from '#core/parts/making'
 import { dimensionMm, type ResolvedPart } from '#core/parts'
 import { squareInWords, squareProblemInWords } from '#core/words'
@@ -12,7 +13,6 @@ const second = ref<number | null>(null)
 const ideal = computed(() =>
   Math.hypot(dimensionMm(props.box, 'outsideLength'), dimensionMm(props.box, 'outsideWidth')),
 )
-const limits = { minMm: 1, maxMm: 3000 }
 const said = computed(() => {
   if (first.value === null || second.value === null) return null
   const problem = diagonalProblem(props.box, first.value, second.value)
@@ -27,8 +27,8 @@ const said = computed(() => {
     <h2 id="square-check">Is it square?</h2>
     <p>Measure both outside diagonals before the glue sets. Square, each is {{ showCut(ideal, preferences.units) }}.</p>
     <div class="fields">
-      <BuildLengthField v-model="first" name="first" label="First diagonal" :limits="limits" />
-      <BuildLengthField v-model="second" name="second" label="Second diagonal" :limits="limits" />
+      <BuildLengthField v-model="first" name="first" label="First diagonal" :limits="TYPED.diagonal" />
+      <BuildLengthField v-model="second" name="second" label="Second diagonal" :limits="TYPED.diagonal" />
     </div>
     <p v-if="said" data-testid="square-answer" :class="{ bad: said.bad }" role="status">{{ said.text }}</p>
   </section>

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 // How this keeper lifts: body heights, limit, people, where boxes are put down. Stays on this device.
+import { TYPED } from '#core/yard'
 import { SCHOOLS, USUAL_PROFILE, bodyHeights, profileProblem, type LiftProfile } from '#core/loads'
 import { massFigure, massUnit, parseMass, showMass, parseStature, showStature } from '#core/units'
 import { SCHOOL_WORDS, capital, profileProblemInWords } from '#core/words'
@@ -44,7 +45,7 @@ async function open(file: File) {
   else problem.value = { field: 'file', words: read.problem.sentence }
 }
 function takeLimit(text: string) {
-  const parsed = parseMass(text, preferences.units, { leastKg: 1, mostKg: 60 })
+  const parsed = parseMass(text, preferences.units, TYPED.lift)
   if (parsed.ok) take({ limitKg: parsed.kg }, 'limit')
   else
     problem.value = {

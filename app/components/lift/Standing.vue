@@ -1,5 +1,6 @@
 <script setup lang="ts">
 // Whether it stands: load, centre of mass, wind, strap; level; the site as things to tick.
+import { TYPED } from '#core/yard'
 import type { WrapCover } from '#core/ask'
 import { useKept } from '~/composables/kept'
 import { tiltMeaning, type Standing } from '#core/loads'
@@ -31,13 +32,19 @@ const props = defineProps<{
 }>()
 const emit = defineEmits<{ feet: [mm: number | null] }>()
 const feetProblem = ref('')
-const FEET = { minMm: 50, maxMm: 2000 }
 function setFeet(text: string) {
   feetProblem.value = ''
   if (text.trim() === '') return emit('feet', null)
-  const read = parseLength(text, preferences.units, FEET)
+  const read = parseLength(text, preferences.units, TYPED.betweenFeet)
   if (read.ok) emit('feet', read.mm)
-  else feetProblem.value = lengthProblemInWords('Feet apart', read.problem, FEET, preferences.units, read.readings)
+  else
+    feetProblem.value = lengthProblemInWords(
+      'Feet apart',
+      read.problem,
+      TYPED.betweenFeet,
+      preferences.units,
+      read.readings,
+    )
 }
 const along = ref('0')
 const across = ref('0')

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 // Weigh or heft a hive: a reading, what it says of the stores, and the readings there are beside what was predicted.
+import { TYPED } from '#core/yard'
 import { hiveIn, predictedKgOn } from '#core/ask'
 import type { Hive, Yard } from '#core/yard'
 import { stageOn, yearOf } from '#core/year'
@@ -89,7 +90,7 @@ const predicted = computed(() => {
 })
 
 function read(text: string, name: string, field: Field): number | null {
-  const parsed = parseMass(text, preferences.units, { leastKg: 0, mostKg: 1000 })
+  const parsed = parseMass(text, preferences.units, TYPED.reading)
   if (parsed.ok) return parsed.kg
   const reasons = {
     empty: 'is empty',

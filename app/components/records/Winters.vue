@@ -32,7 +32,7 @@ const year = computed(() => yearOf(props.yard))
 const colds = computed(() => coldTimes(year.value, from, today))
 const winters = computed(() => {
   const books = [...byHiveOf(entries.value ?? []).values()]
-  return colds.value.flatMap((cold) => books.flatMap((own) => winterOfHive(own, cold) ?? []))
+  return colds.value.flatMap((cold) => books.flatMap((own) => winterOfHive(own, cold, year.value.figures) ?? []))
 })
 const gone = usePast()
 /** The yard as it stood in the middle of each winter: a hive is of the school that it was kept by then. */

@@ -28,7 +28,7 @@ import {
   isSlab,
   inWords,
 } from '#core/parts'
-import { limitsOf, sizeNonsense, type Edit } from '#core/yard'
+import { TYPED, limitsOf, sizeNonsense, type Edit } from '#core/yard'
 import { capital, dimensionWord, sizeNonsenseInWords } from '#core/words'
 import * as deeds from '#core/yard/deeds'
 import { nameSchema } from '#wire/names-schema'
@@ -49,7 +49,6 @@ const model = reactive<{ name: string; count: string; rValue: string; sizes: Rec
 /** What only shows when all sizes are there: none of them may say nonsense of another. */
 const nonsense = shallowRef<{ readonly dimension: string; readonly sentence: string } | null>(null)
 
-const FRAME_LIMITS = { minMm: 1, maxMm: 700 }
 const patterns = computed(() =>
   [...view.catalogue.patterns.values()].filter(
     (pattern) => !isEntranceFitting({ pattern }) && !isFloorInsert({ pattern }) && !isRack({ pattern }),
@@ -108,7 +107,7 @@ const rules = computed<Record<string, FieldRule>>(() => ({
   ),
 }))
 const limitsFor = (dimension: DimensionName | HangingDimension) =>
-  isOneOf(DIMENSION_NAMES, dimension) ? limitsOf(dimension) : FRAME_LIMITS
+  isOneOf(DIMENSION_NAMES, dimension) ? limitsOf(dimension) : TYPED.frameSize
 /** The sizes as they are kept: what was typed, and the pattern’s own where nothing was. */
 const lengths = computed(() =>
   Object.fromEntries(
@@ -118,7 +117,12 @@ const lengths = computed(() =>
       const source = { mark: 'own', text: 'the keeper’s own pattern' } as const
       return [
         dimension,
-        { mm: parsed.mm, plusMinusMm: 0.5, source, ...(parsed.inches ? { inches: parsed.inches } : {}) },
+        {
+          mm: parsed.mm,
+          plusMinusMm: view.catalogue.figures.rulerMm,
+          source,
+          ...(parsed.inches ? { inches: parsed.inches } : {}),
+        },
       ]
     }),
   ),

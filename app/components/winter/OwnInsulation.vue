@@ -1,5 +1,6 @@
 <script setup lang="ts">
 // A slab or a wrap of the keeper's own: by thickness and material, or by the R that its maker gives, in either unit.
+import { TYPED } from '#core/yard'
 import { find, withSizes, type Format } from '#core/parts'
 import type { Edit } from '#core/yard'
 import { INSULATIONS, insulationMaterial, insulationR, type Insulation } from '#core/heat'
@@ -22,7 +23,6 @@ const UNITS = [
   ['mm', 'm²K/W'],
   ['inches', 'US R'],
 ] as const
-const LIMITS = { minMm: 0.1, maxMm: 300 }
 const what = ref<(typeof WHAT)[number][0]>('slab')
 const unit = ref<(typeof UNITS)[number][0]>(preferences.units)
 const model = reactive<{ name: string; thick: string; of: Insulation; r: string }>({
@@ -32,7 +32,7 @@ const model = reactive<{ name: string; thick: string; of: Insulation; r: string 
   r: '',
 })
 const typedR = computed(() => (model.r.trim() === '' ? null : resistanceFrom(numberOf(model.r), unit.value)))
-const thick = computed(() => parseLength(model.thick, preferences.units, LIMITS))
+const thick = computed(() => parseLength(model.thick, preferences.units, TYPED.insulation))
 const comesTo = computed(() => {
   const r = typedR.value ?? (thick.value.ok ? insulationR(model.of, thick.value.mm, view.catalogue.figures) : null)
   return r !== null && rValueSchema.isValidSync(r) ? `${showR(r, 'mm')} m²K/W, US ${showR(r, 'inches')}` : ''
@@ -43,7 +43,7 @@ const rules = computed<Record<string, FieldRule>>(() => ({
     sentence: 'The name is empty: give it one, such as Wool sleeve.',
   },
   thick: {
-    ...lengthRule('Thickness', LIMITS, preferences.units),
+    ...lengthRule('Thickness', TYPED.insulation, preferences.units),
     schema: { isValidSync: () => thick.value.ok },
     sentence: (text) =>
       text === '' || text === undefined
@@ -65,7 +65,7 @@ function keep() {
   const name = model.name.trim()
   const depth: Length = {
     mm: thick.value.mm,
-    plusMinusMm: 0.5,
+    plusMinusMm: view.catalogue.figures.rulerMm,
     source: { mark: 'own', text: 'the keeper’s own pattern' },
     ...(thick.value.inches ? { inches: thick.value.inches } : {}),
   }

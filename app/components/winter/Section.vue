@@ -73,13 +73,13 @@ const arrows = computed(() =>
 /** A way for air in a word that fits beside its arrow. */
 const SHORT = { door: 'entrance', mesh: 'mesh', vent: 'vent', hole: 'hole' } as const
 /** Less than this is not drawn. */
-const LEAST_WATTS = 0.05
+const LEAST_DRAWN = 0.05
 /** Air takes warmth along where it leaves: an arrow beside those of the faces. */
 const airArrows = computed(() => {
   const shares = leavesBy(props.shell.openings)
   return section.value.openings.flatMap((one, i) => {
     const watts = props.state.airWatts * shares[i]!
-    if (watts < LEAST_WATTS) return []
+    if (watts < LEAST_DRAWN) return []
     const wide = wideOf(watts)
     const said = `${SHORT[one.what]} ${showWatts(watts)}`
     const low = one.what === 'door' || one.what === 'mesh'

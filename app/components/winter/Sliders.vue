@@ -1,5 +1,6 @@
 <script setup lang="ts">
 // What is tried: cold outside, damp inside, bees; or a month of the yard's winter.
+import { TYPED } from '#core/yard'
 import { type CombOfBees, type WinterMonth, beesInSeamsKg, beesOf, seamsOfBees } from '#core/heat'
 import type { Figures } from '#core/figures'
 import { showMass, showTemperature } from '#core/units'
@@ -23,7 +24,6 @@ const COUNTED_BY = [
   ['kg', 'Weight'],
 ] as const
 const by = ref<(typeof COUNTED_BY)[number][0]>('seams')
-const MOST_KG = 4
 const seams = computed(() => (props.comb ? seamsOfBees(bees.value, props.comb, props.figures) : undefined))
 const beesSaid = computed(() => {
   const mass = showMass(bees.value, preferences.units)
@@ -82,7 +82,7 @@ const stepKg = computed(() => (by.value === 'kg' || !props.comb ? 0.1 : beesInSe
       <ElSlider
         v-model="bees"
         :min="0.1"
-        :max="MOST_KG"
+        :max="TYPED.cluster.mostKg"
         :step="stepKg"
         :show-tooltip="false"
         :format-value-text="() => beesSaid"

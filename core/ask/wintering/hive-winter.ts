@@ -19,9 +19,6 @@ import {
   type WinterMonth,
 } from '../../heat'
 
-/** Of the whole a difference that is none, when two needs are held against each other (from memory). */
-const ALIKE = 0.1
-
 /** What a winter of a hive takes, by the rule and by its own heat. */
 export interface WinterFood {
   /** The one need: by the rule of the climate, kg. */
@@ -89,7 +86,7 @@ export class HiveWinter {
     const byBook = context.stores?.kg
     const stores = byBook ?? storesByModelKg(assembled, { planned: context.planned, stage: context.stage })
     const byKg = byHeat.middle - (need.low + need.high) / 2
-    const alike = Math.abs(byKg) <= ALIKE * byHeat.middle
+    const alike = Math.abs(byKg) <= context.figures.needsAlikeShare * byHeat.middle
     return {
       need,
       byHeat,

@@ -172,10 +172,10 @@ function topsOf(yard: Yard, hive: Hive): TopFigures[] {
     const other = newHiveByWay(yard, hive, own.context.stage, top)
     if (!other) return []
     const winter = winterOf(other)
-    const { wholeCavityWarmCelsius } = other.context.figures
+    const { wholeCavityWarmCelsius, mildLookCelsius } = other.context.figures
     const coldest = Math.min(...winter.months.map(({ celsius }) => celsius))
     const { wetTop, winterKg } = figuresOf(other, top.id, {
-      outsideCelsius: Number.isFinite(coldest) ? coldest : MILD_CELSIUS,
+      outsideCelsius: Number.isFinite(coldest) ? coldest : mildLookCelsius,
       beesKg: winter.beesKg,
       inside: { warm: 'cluster' },
     })
@@ -205,9 +205,6 @@ function added(so: TopFigures | undefined, { wayId, clusterKg, cavityKg, wetTops
     hives: so.hives + hives,
   }
 }
-
-/** Where there is no winter, hives are looked at on a mild day. */
-const MILD_CELSIUS = 10
 
 /** The first slab of any format is one way: a slab as it ships. */
 const kindOfTop = (id: string, first: string | undefined) => (id === first ? 'top:closed' : id)

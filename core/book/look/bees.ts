@@ -11,9 +11,6 @@ export interface BeesSeen {
   readonly bees: Range
 }
 
-/** Of what is counted, how far bees by covered combs may be off to either side (from memory). */
-const OFF_BY = 0.2
-
 /**
  * Bees by covered seams: seams × bees on a covered comb of that box (Burgett & Burikam 1985), looser at the edge of the
  * cluster; undefined where no seam was told or no frame hangs there.
@@ -27,6 +24,7 @@ export function beesSeen(look: Look, { stack, figures }: AssembledHive): BeesSee
     return comb ? sum + beesInSeamsKg(covered, comb, figures) : sum
   }, 0)
   if (kg === 0 && seams > 0) return undefined
-  const range = { ...exactly(kg), low: kg * (1 - OFF_BY), high: kg * (1 + OFF_BY) }
+  const off = figures.beesCountedOffShare
+  const range = { ...exactly(kg), low: kg * (1 - off), high: kg * (1 + off) }
   return { seams, kg: range, bees: times(range, beesOf(1, figures)) }
 }

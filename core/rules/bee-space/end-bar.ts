@@ -9,7 +9,7 @@ export const END_BAR: Rule<
 > = {
   id: 'bee-space.end-bar',
   of: 'box',
-  find: ({ layout }, { band }) =>
+  find: ({ layout }, { band, figures }) =>
     layout.parts.filter(isFilledBox).flatMap((box) => {
       const insideLength = dimension(box, 'insideLength')
       const patterns = new Set(hangAcross(box.resolved).places.map(({ pattern }) => pattern))
@@ -22,7 +22,13 @@ export const END_BAR: Rule<
         const likelyPlusMinusMm = Math.hypot(insideLength.plusMinusMm, pattern.lengthOverEndBars.plusMinusMm) / 2
         return [
           {
-            severity: marginal ? 'watch' : mm < 0 ? 'stop' : outsideMm(mm, band) > 3 ? 'mend' : 'watch',
+            severity: marginal
+              ? 'watch'
+              : mm < 0
+                ? 'stop'
+                : outsideMm(mm, band) > figures.endBarMendMm
+                  ? 'mend'
+                  : 'watch',
             partIds: [box.part.id],
             at: `${box.part.id}:${pattern.id}`,
             measured: { mm, plusMinusMm, likelyPlusMinusMm },

@@ -43,7 +43,7 @@ export const TELL_SUPERS_AND_FOOD = {
     title: 'bait hive of the wrong size',
     what:
       `${showVolume(finding.facts.litres, reader.units)} of room; swarms look for about ` +
-      `${showVolume(40, reader.units)}, ${showVolume(finding.facts.least, reader.units)} to ` +
+      `${showVolume(finding.facts.usual, reader.units)}, ${showVolume(finding.facts.least, reader.units)} to ` +
       `${showVolume(finding.facts.most, reader.units)} will do.`,
     fate: 'Scouts pass it by.',
   }),

@@ -12,8 +12,6 @@ import {
 import type { AssembledHive, StackedPart } from '../../stack'
 import { type Hive, type Way, type Yard, meaningOf } from '../../yard'
 
-const USUAL_SUPERS = 2
-
 /** The format that more boxes for a hive are of: the first of its own that ships. */
 export function formatToAdd(stack: readonly StackedPart[]): Format {
   return formatsOf(stack).find(isFormat) ?? STARTING_FORMAT
@@ -37,7 +35,7 @@ export function usualWay(
     supers:
       hive && meaningOf(hive.stage).supers === 'all' && supers.length > 0
         ? supers.length
-        : Math.max(supers.length, USUAL_SUPERS),
+        : Math.max(supers.length, catalogue.figures.usualSupers),
     superSize:
       lowestSuper?.size ??
       (sizes.includes('medium') ? 'medium' : sizes.includes('shallow') ? 'shallow' : (sizes[0] ?? 'deep')),

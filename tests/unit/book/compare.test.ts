@@ -34,7 +34,7 @@ describe('winters of hives', () => {
   })
 
   it('count a hive only where somebody wrote of it before and has said what became of it', () => {
-    const of = (...own: Parameters<typeof winterOfHive>[0][number][]) => winterOfHive(own, WINTER)
+    const of = (...own: Parameters<typeof winterOfHive>[0][number][]) => winterOfHive(own, WINTER, F)
     expect(of(look('2025-09-10'), look('2026-03-20'))).toMatchObject({ alive: true, winter: 2025 })
     expect(of(look('2025-09-10'), fate('2026-01-10', 'dead'))).toMatchObject({ alive: false })
     expect(of(look('2025-09-10'))).toBeUndefined()
@@ -52,11 +52,11 @@ describe('winters of hives', () => {
       tray,
       look('2026-03-20', { foodFrames: { sealed: 5 } }),
     ]
-    expect(winterOfHive(own, WINTER)).toMatchObject({ autumnFall: 4, framesEaten: 3 })
+    expect(winterOfHive(own, WINTER, F)).toMatchObject({ autumnFall: 4, framesEaten: 3 })
     // A death in the cold counts though nothing else was ever written, and whatever colony comes in after it.
     const death = fate('2025-12-15', 'dead')
-    expect(winterOfHive([death], WINTER)).toMatchObject({ alive: false })
-    expect(winterOfHive([death, fate('2026-03-20', 'alive')], WINTER)).toMatchObject({ alive: false })
+    expect(winterOfHive([death], WINTER, F)).toMatchObject({ alive: false })
+    expect(winterOfHive([death, fate('2026-03-20', 'alive')], WINTER, F)).toMatchObject({ alive: false })
   })
 
   it('are compared by what they have in common, and with few hives nothing is told', () => {

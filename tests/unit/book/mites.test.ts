@@ -63,10 +63,10 @@ describe('mites', () => {
 
   it('after a treatment say how well it worked, against a count of the same way only', () => {
     const counts = [tray('2026-08-08T10:00', 70, 7), wash('2026-08-09T10:00', 12), tray('2026-09-30T10:00', 7, 7)]
-    expect(treatmentWorked('2026-08-10', '2026-09-21', counts)).toMatchObject({ gone: 0.9, few: false })
-    expect(treatmentWorked('2026-08-10', '2026-09-21', counts.slice(0, 2))).toBeUndefined()
-    expect(treatmentWorked('2026-08-10', '2026-09-21', [counts[1]!, counts[2]!])).toBeUndefined()
-    expect(treatmentWorked('2026-08-10', '2026-09-21', [tray('2026-08-01T10:00', 3, 3), counts[2]!])?.few).toBe(true)
+    expect(treatmentWorked('2026-08-10', '2026-09-21', counts, F)).toMatchObject({ gone: 0.9, few: false })
+    expect(treatmentWorked('2026-08-10', '2026-09-21', counts.slice(0, 2), F)).toBeUndefined()
+    expect(treatmentWorked('2026-08-10', '2026-09-21', [counts[1]!, counts[2]!], F)).toBeUndefined()
+    expect(treatmentWorked('2026-08-10', '2026-09-21', [tray('2026-08-01T10:00', 3, 3), counts[2]!], F)?.few).toBe(true)
   })
 })
 

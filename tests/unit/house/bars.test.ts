@@ -10,8 +10,16 @@ import { root, sources } from '../../helpers/sources'
 
 /** Published equations and tables, each with its source. */
 const TABLES = ['core/loads/lifting/equation.ts', 'core/loads/lifting/zones.ts']
+/** Pictures of a part at a scale of their own. */
+const PICTURES = [
+  'app/components/bench/PatternPicture.vue',
+  'app/components/bench/SizesPicture.vue',
+  'app/components/frames/HangingPicture.vue',
+]
 /** A keeper's own body, what can be typed at all, and the arithmetic of a calendar. */
-const NO_FIGURES = ['core/loads/lifting/profile.ts', 'core/yard/measure.ts', 'core/units/days.ts']
+const NO_FIGURES = ['core/loads/lifting/profile.ts', 'core/yard/measure.ts', 'core/yard/typed.ts']
+/** Where millimetres are those of a drawing or a sheet of paper. */
+const DRAWINGS = ['app/drawing/', 'app/export/', ...PICTURES]
 
 interface Line {
   readonly at: string
@@ -129,10 +137,10 @@ describe('the rule a newcomer can follow', () => {
 
   it('a number with a unit is a figure of core/figures, a size of a part, or in a table of a standard', () => {
     const lines = linesOf(
-      ['core'],
-      ['core/figures/', 'core/parts/catalogue/', 'core/parts/', 'core/units/', ...TABLES, ...NO_FIGURES],
+      ['core', 'app'],
+      ['core/figures/', 'core/parts/', 'core/units/', ...TABLES, ...NO_FIGURES, ...DRAWINGS],
     )
-    const unit = '(Mm|Cm|Kg|Grams|Days|Deg|DegC|Litres|Ml|Lb|Watts|Hours|Percent)'
+    const unit = '(Mm|Cm|Kg|Grams|Days|Deg|DegC|Celsius|Litres|Ml|Lb|Watts|Hours|Percent)'
     expect(found(lines, /const [A-Z_]+_(MM|CM|KG|GRAMS|DAYS|DEG|LITRES|ML|LB|WATTS|HOURS)\b[^=]*= *-?\d/)).toEqual([])
     expect(found(lines, new RegExp(`\\w${unit}: *-?(0\\.0*)?[1-9][\\d._]*(?![\\d._]| *\\*)`))).toEqual([])
     expect(found(lines, new RegExp(`\\w${unit} *[<>]=? *-?(0\\.0*)?[1-9][\\d._]*(?![\\d._]| *\\*)`))).toEqual([])

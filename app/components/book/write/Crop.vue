@@ -1,6 +1,6 @@
 <script setup lang="ts">
 // A crop: by the boxes that were taken, by its mass, or as comb honey; how much was sealed, how wet it is.
-import { sectionKg, squaresOf, type Crop } from '#core/book'
+import { usualSectionKg, squaresOf, type Crop } from '#core/book'
 import { hiveIn } from '#core/ask'
 import type { Hive, Yard } from '#core/yard'
 import { isBox, isFrame } from '#core/parts'
@@ -48,13 +48,12 @@ const typed = reactive<{
 const frame = computed(() =>
   known.value.assembled.stack.findLast((layer) => layer.placement.role === 'super')?.hung.find(isFrame),
 )
-const SECTION = { widthMm: 105, heightMm: 105, thicknessMm: 38 }
 const squareKg = computed(() => {
   const { figures } = known.value.context
-  return frame.value ? squaresOf(frame.value.pattern, figures).eachKg : sectionKg(SECTION, figures)
+  return frame.value ? squaresOf(frame.value.pattern, figures).eachKg : usualSectionKg(figures)
 })
 const pieces = computed(
-  () => (typed.squares ?? 0) * squareKg.value + (typed.sections ?? 0) * sectionKg(SECTION, known.value.context.figures),
+  () => (typed.squares ?? 0) * squareKg.value + (typed.sections ?? 0) * usualSectionKg(known.value.context.figures),
 )
 const taken = computed(() => supers.value.filter(({ id }) => typed.boxIds.includes(id)))
 /** What boxes and pieces come to, until the keeper weighs it. */

@@ -2,8 +2,8 @@
 // What is to be done in a yard, by day: done, put off or dropped; it goes into the calendar and onto paper.
 import { daysLater, gatheredLines, type Answer, type Entry } from '#core/book'
 import { isBare } from '#core/yard'
-import { showTemperature } from '#core/units'
-import { TREATMENT_CAUTION } from '#core/words'
+import { DAYS_A_WEEK, showTemperature } from '#core/units'
+import { dueGroups, TREATMENT_CAUTION } from '#core/words'
 import { calendarFile } from '~/export/calendar-file'
 import { download, fileName } from '~/composables/download'
 import { localNow, localToday } from '~/composables/localTime'
@@ -32,8 +32,6 @@ const { celsius, bySensor, tooCold } = useOutside(
   () => open.value,
   today,
 )
-const SOON_DAYS = 7
-const MONTH_DAYS = 31
 /** Something of a treatment is due: what always stands beside treating. */
 const treats = computed(() => lines.value.some(({ reason }) => /^treatment|^count/.test(reason.due)))
 const AT_ONCE = 18
@@ -42,22 +40,7 @@ const placeOf = ({ yard: one, hive }: DueAt) =>
   yards.yards.indexOf(one) * 1000 + (hive ? one.hives.indexOf(hive) : one.hives.length)
 const rows = computed(() => gatheredLines(lines.value, placeOf))
 const { shown, left, more } = useShownFirst(() => rows.value, AT_ONCE)
-const grouped = <T extends { readonly day: string }>(all: readonly T[]) => {
-  const soon = daysLater(today, SOON_DAYS)
-  const month = daysLater(today, MONTH_DAYS)
-  const of = (title: string, test: (day: string) => boolean) => ({
-    title,
-    rows: all.filter(({ day }) => test(day)),
-  })
-  return [
-    of('Overdue', (day) => day < today),
-    of('Today', (day) => day === today),
-    of('In the next seven days', (day) => day > today && day <= soon),
-    of('Within a month', (day) => day > soon && day <= month),
-    of('Later', (day) => day > month),
-  ].filter((group) => group.rows.length > 0)
-}
-const groups = computed(() => grouped(shown.value))
+const groups = computed(() => dueGroups(shown.value, today))
 /** Gathered lines that were opened stay open while one of them is answered. */
 const opened = reactive<Record<string, boolean>>({})
 const nameOf = ({ yard: one, hive }: DueAt) => `${hive?.name ?? 'Shed'}${of.value === 'all' ? `, ${one.name}` : ''}`
@@ -104,7 +87,7 @@ const until = ref('')
 const why = ref('')
 function ask(line: DueAt, what: 'put-off' | 'dropped') {
   asking.value = { line, what }
-  until.value = daysLater(line.day > today ? line.day : today, SOON_DAYS)
+  until.value = daysLater(line.day > today ? line.day : today, DAYS_A_WEEK)
   why.value = ''
 }
 /** A change that is said to be done is done in the stack too, or said not to be; who helps only says so. */
@@ -144,7 +127,7 @@ async function print() {
   const printed = await server.print({
     title: title.value,
     lines: [`As of ${preferences.day(today)}.`],
-    tables: grouped(lines.value).map((group) => ({
+    tables: dueGroups(lines.value, today).map((group) => ({
       heading: group.title,
       columns: ['Day', 'Hive', 'To do', 'Why'],
       rows: group.rows.map((line) => [preferences.day(line.day), nameOf(line), told(line).text, told(line).why]),
