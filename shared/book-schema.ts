@@ -105,9 +105,9 @@ const sampleCount = record({
   mites: mites(),
   bees: whole(10, 5000),
 })
-const miteCount = yup.lazy((value: unknown): yup.ISchema<MiteCount> =>
-  fieldOf(value, 'way') === 'tray' ? trayCount : sampleCount,
-)
+const miteCount = yup
+  .lazy((value: unknown): yup.ISchema<MiteCount> => (fieldOf(value, 'way') === 'tray' ? trayCount : sampleCount))
+  .meta({ anyOf: [trayCount, sampleCount] })
 
 const treatment: yup.ObjectSchema<Treatment> = record({
   product: text(80, 1),
@@ -179,6 +179,7 @@ const localTime = () =>
     .string()
     .strict()
     .required('${path} is missing: a day and a time')
+    .meta({ json: { pattern: '^\\d{4}-\\d\\d-\\d\\dT\\d\\d:\\d\\d$' } })
     .test(
       'local',
       '${path} is no time that there is: a day and a time such as 2026-05-31T14:15',
@@ -213,10 +214,17 @@ const unknownSort = yup
   })
 
 /** An entry of a book of any sort. */
-export const entrySchema = yup.lazy((value: unknown): yup.ISchema<Entry> => {
-  const sort = fieldOf(value, 'sort')
-  return isOneOf(ENTRY_SORTS, sort) ? BY_SORT[sort]! : unknownSort
-})
+export const entrySchema = yup
+  .lazy((value: unknown): yup.ISchema<Entry> => {
+    const sort = fieldOf(value, 'sort')
+    return isOneOf(ENTRY_SORTS, sort) ? BY_SORT[sort]! : unknownSort
+  })
+  .meta({
+    def: 'bookEntry',
+    description:
+      'What was found or done at a hive; its body follows from its sort. A correction names the first entry of its chain.',
+    anyOf: Object.values(BY_SORT),
+  })
 
 const MOST_ENTRIES_SENT = 500
 

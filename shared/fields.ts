@@ -1,3 +1,4 @@
+import './json-schema'
 import { isDay, isMoment } from './moments'
 import * as yup from './yup'
 
@@ -5,9 +6,15 @@ import * as yup from './yup'
 export const record = <T extends yup.ObjectShape>(shape: T) => yup.object(shape).strict().required().noUnknown()
 /** The same where it may be left out. */
 export const some = <T extends yup.ObjectShape>(shape: T) => yup.object(shape).strict().noUnknown()
+/** Null, where a value is taken away. */
+const NOTHING = yup
+  .mixed<never>()
+  .nullable()
+  .defined()
+  .meta({ json: { type: 'null' } })
 /** The value, or null where it is taken away. */
 export const orNull = <T>(schema: yup.ISchema<T>): yup.ISchema<T | null> =>
-  yup.lazy((value: unknown) => (value === null ? yup.mixed<T & {}>().nullable().defined() : schema))
+  yup.lazy((value: unknown) => (value === null ? NOTHING : schema)).meta({ anyOf: [schema, NOTHING] })
 /** A list of at most so many, read only as the model has it. */
 export const listOf = <T>(schema: yup.ISchema<T>, max: number, min = 0, few?: string): yup.ISchema<readonly T[]> =>
   yup.array().strict().of(schema).required('${path} is missing: a list').max(max).min(min, few)
@@ -34,6 +41,7 @@ export function text(max: number, min = 0) {
     .string()
     .strict()
     .defined('${path} is missing: a text')
+    .meta({ json: { ...(min > 0 ? { minLength: min } : {}), maxLength: max } })
     .test('empty', '${path} is empty', (value) => min === 0 || value !== '')
     .test('length', '${path} may have ' + `${min} to ${max} characters`, (value) => {
       if (value === undefined || value === null) return true
@@ -49,6 +57,7 @@ export const moment = () =>
     .string()
     .strict()
     .required('${path} is missing: a time')
+    .meta({ json: { pattern: '^\\d{4}-\\d\\d-\\d\\dT.+Z$' } })
     .test(
       'moment',
       '${path} is no time in UTC that there is: one such as 2026-05-31T14:15:00Z',
@@ -66,6 +75,7 @@ export function monthDay(example: string) {
   return yup
     .string()
     .strict()
+    .meta({ json: { pattern: '^\\d\\d-\\d\\d$' } })
     .test(
       'month-day',
       '${path} is no day of a year: month and day such as ' + example,
@@ -77,6 +87,7 @@ export const day = () =>
   yup
     .string()
     .strict()
+    .meta({ json: { pattern: '^\\d{4}-\\d\\d-\\d\\d$' } })
     .test(
       'day',
       '${path} is no day that there is: year, month and day such as 2026-09-20',

@@ -97,22 +97,30 @@ const spelling = () =>
     )
 /** The name of a thing that is stored: short, and of signs that every store and address keeps apart. */
 export const identity = () =>
-  spelling().required('${path} is missing: every yard, hive, part and frame needs an identity')
+  spelling()
+    .required('${path} is missing: every yard, hive, part and frame needs an identity')
+    .meta({ def: 'identity', description: 'Identity, unique in the whole file.' })
 /** The same where it may be left out or null. */
 export const identityOrNone = () => spelling().nullable().optional()
-const source = record({ mark: oneOf(['P', 'C', 'M', 'measured', 'own']), text: text(300) })
+const source = record({ mark: oneOf(['P', 'C', 'M', 'measured', 'own']), text: text(300) }).meta({
+  def: 'source',
+  description:
+    'Where a figure comes from: P published, C common practice, M from memory, measured by ruler, the keeper’s own.',
+})
 const length: yup.ObjectSchema<Length> = record({
   mm: decimal(-1000, 3000),
   plusMinusMm: decimal(0, 100),
   source,
   inches: text(20, 1).optional(),
   otherMm: decimal(-1000, 3000).optional(),
-})
+}).meta({ def: 'length' })
 
 /** A size of this name, within what it can be. */
 const size = (name: DimensionName | HangingDimension): yup.ObjectSchema<Length> => {
   const { leastMm, mostMm } = { ...SIZE_LIMITS, ...HANGING_LIMITS }[name]
-  return length.shape({ mm: decimal(leastMm, mostMm), otherMm: decimal(leastMm, mostMm).optional() })
+  return length
+    .shape({ mm: decimal(leastMm, mostMm), otherMm: decimal(leastMm, mostMm).optional() })
+    .meta({ def: undefined })
 }
 
 const measured = yup
@@ -121,6 +129,7 @@ const measured = yup
   .optional()
   .default(undefined)
   .noUnknown('${path} has a dimension that no part has: ${unknown}')
+  .meta({ def: 'dimensions', description: 'Sizes by their trade names.' })
 
 const flag = () => yup.boolean().strict().optional()
 
@@ -136,6 +145,10 @@ const contentSchema: yup.ObjectSchema<Content> = record({
   turned: flag(),
   atMm: decimal(-1500, 1500).optional(),
   half: maybe(HALVES),
+}).meta({
+  def: 'content',
+  description:
+    'A frame, dummy board, frame feeder or division in a box. A place number left out is a place left empty.',
 })
 
 const spacingSchema = yup
@@ -149,6 +162,10 @@ const spacingSchema = yup
   .optional()
   .default(undefined)
   .noUnknown('${path} has a field that a spacing does not have: ${unknown}')
+  .meta({
+    def: 'spacing',
+    description: 'How the frames of a box are kept apart, and where the room goes that is left.',
+  })
 
 const readingSchema: yup.ObjectSchema<Reading> = record({
   id: identity(),
@@ -159,7 +176,7 @@ const readingSchema: yup.ObjectSchema<Reading> = record({
   otherMm: decimal(-1000, 3000).optional(),
   text: text(300),
   at: noted(),
-})
+}).meta({ def: 'reading', description: 'One time that a dimension was measured.' })
 
 const loanSchema = some({
   yardId: spelling().optional(),
@@ -167,6 +184,7 @@ const loanSchema = some({
   since: day().required('${path} is missing: a day'),
   backBy: day().optional(),
 })
+  .meta({ def: 'loan', description: 'A part that is with others for a while.' })
   .optional()
   .default(undefined)
 
@@ -184,7 +202,7 @@ export const partSchema: yup.ObjectSchema<Part> = record({
   lacks: someOf(oneOf(ABSORBER_FEATURES), 2),
   lent: loanSchema,
   borrowed: loanSchema,
-})
+}).meta({ def: 'part' })
 
 const eachReading = yup.lazy((value: unknown) =>
   typeof value === 'object' && value !== null && !Array.isArray(value)
@@ -234,6 +252,9 @@ export const placementSchema: yup.ObjectSchema<Placement> = record({
   offsetMm: record({ x: decimal(-600, 600), y: decimal(-600, 600) }),
   role: maybe(ROLES),
   offBy: day().optional(),
+}).meta({
+  def: 'placement',
+  description: 'How a part stands in a stack: x along the frames from the entrance, y across.',
 })
 
 export const attachmentSchema: yup.ObjectSchema<Attachment> = record({
@@ -241,12 +262,12 @@ export const attachmentSchema: yup.ObjectSchema<Attachment> = record({
   place: oneOf(ATTACHMENT_PLACES),
   edge: maybe(EDGES),
   round: someOf(identity(), PLAN_LIMITS.layersPerHive),
-})
+}).meta({ def: 'attachment' })
 export const acceptanceSchema: yup.ObjectSchema<Acceptance> = record({
   findingKey: text(400, 1),
   measuredMm: yup.number().strict().nullable().defined('${path} is missing: a number or null').min(-10_000).max(10_000),
   reason: text(500, 1),
-})
+}).meta({ def: 'acceptance' })
 
 const date = () => monthDay('05-20').required('${path} is missing: a day such as 05-20')
 const dateOrNone = () => monthDay('11-01').nullable().defined('${path} is missing: a day such as 11-01, or null')
@@ -268,6 +289,7 @@ const waySchema = some({
   crops: maybe(CROP_WAYS),
   feeds: flag(),
 })
+  .meta({ def: 'way', description: 'How bees are kept; what is absent is as it usually is.' })
   .optional()
   .default(undefined)
 const byStage = <S extends yup.AnySchema>(schema: S) =>
@@ -287,6 +309,7 @@ export const yardSeasonSchema: yup.ObjectSchema<YardSeason> = some({
     lastFrost: dateOrNone(),
     moved: byStage(monthDay('05-20').optional()),
   })
+    .meta({ def: 'calendar', description: 'A yard’s year.' })
     .optional()
     .default(undefined),
   way: waySchema,
@@ -310,6 +333,7 @@ const handPlanSchema = some({
   ),
   writtenFrom: text(8000),
 })
+  .meta({ def: 'handPlan', description: 'A stage planned by hand, bottom first.' })
   .optional()
   .default(undefined)
 
@@ -350,7 +374,7 @@ export const visitSchema: yup.ObjectSchema<Visit> = some({
     200,
   ),
   leftOut: someOf(identity(), 200),
-})
+}).meta({ def: 'visit', description: 'A changeover under way; steps before done are ticked.' })
 
 export const hiveSchema: yup.ObjectSchema<Hive> = record({
   id: identity(),
@@ -362,11 +386,12 @@ export const hiveSchema: yup.ObjectSchema<Hive> = record({
   accepted: listOf(acceptanceSchema, PLAN_LIMITS.acceptedPerHive),
   season: hiveSeasonSchema.optional().default(undefined),
   visit: visitSchema.optional().default(undefined),
-})
+}).meta({ def: 'hive' })
 
-const label = record({ british: text(100, 1), northAmerican: text(100, 1) })
+const label = record({ british: text(100, 1), northAmerican: text(100, 1) }).meta({ def: 'label' })
 const mass = yup
   .object({ kg: decimal(0, 500), plusMinusKg: decimal(0, 500), source })
+  .meta({ def: 'mass' })
   .strict()
   .optional()
   .default(undefined)
@@ -409,7 +434,7 @@ const anyPattern = record({
   cleanComb: flag(),
   sections: flag(),
   own: flag(),
-})
+}).meta({ def: 'pattern', description: 'A pattern of the keeper’s own.' })
 /**
  * A pattern of the keeper’s own: the same fields as those that ship. What its kind needs is asked for where it is used:
  * a file of an earlier version may lack it.
@@ -427,29 +452,39 @@ export const hangingSchema: yup.ObjectSchema<HangingPattern> = record({
   thickness: size('thickness').optional().default(undefined),
   litres: decimal(0, 30).optional(),
   ...recordOf(HANGING_DIMENSIONS, (name) => size(name)),
-})
+}).meta({ def: 'hanging', description: 'A frame, dummy board, frame feeder or hung division of the keeper’s own.' })
 
 /** A length that overwrites one of the catalogue; an older Duvet kept any figure so, cells of a brood nest too. */
-export const overwritingSchema: yup.ObjectSchema<Length> = length.shape({ mm: decimal(-1000, 300_000) })
-const overrideSchema: yup.ObjectSchema<Override> = record({ key: text(200, 1), length: overwritingSchema })
+export const overwritingSchema: yup.ObjectSchema<Length> = length
+  .shape({ mm: decimal(-1000, 300_000) })
+  .meta({ def: 'overwriting' })
+const overrideSchema: yup.ObjectSchema<Override> = record({ key: text(200, 1), length: overwritingSchema }).meta({
+  def: 'override',
+  description: 'A size of the catalogue overwritten for this yard: patternId.dimension.',
+})
 
 const figureSchema: yup.ObjectSchema<OwnFigure> = record({
   name: oneOf(FIGURE_NAMES, '${path} is no figure that Duvet counts with'),
   value: decimal(-1000, 300_000),
   // A share or a factor has none: its unit is an empty text.
   unit: yup.string().strict().defined('${path} is missing').oneOf<FigureUnit>(FIGURE_UNITS),
-}).test('figure', function ({ name, value, unit }) {
-  if (!isFigureName(String(name))) return true
-  const known = FIGURES[name]
-  const path = this.path ? `${this.path}.` : ''
-  if (unit !== known.unit)
-    return this.createError({
-      path: `${path}unit`,
-      message: `${path}unit is ${unit}: ${known.label} is in ${known.unit || 'no unit'}`,
-    })
-  const problem = problemOfFigure(name, value)
-  return problem ? this.createError({ path: `${path}value`, message: `${path}value ${problem}` }) : true
 })
+  .test('figure', function ({ name, value, unit }) {
+    if (!isFigureName(String(name))) return true
+    const known = FIGURES[name]
+    const path = this.path ? `${this.path}.` : ''
+    if (unit !== known.unit)
+      return this.createError({
+        path: `${path}unit`,
+        message: `${path}unit is ${unit}: ${known.label} is in ${known.unit || 'no unit'}`,
+      })
+    const problem = problemOfFigure(name, value)
+    return problem ? this.createError({ path: `${path}value`, message: `${path}value ${problem}` }) : true
+  })
+  .meta({
+    def: 'figure',
+    description: 'A figure of the trade that this yard counts otherwise with, in the unit of its name.',
+  })
 
 export const yardSchema: yup.ObjectSchema<YardAsKept> = record({
   id: identity(),
@@ -464,7 +499,7 @@ export const yardSchema: yup.ObjectSchema<YardAsKept> = record({
   hanging: listOf(hangingSchema, PLAN_LIMITS.patternsPerYard),
   hives: listOf(hiveSchema, PLAN_LIMITS.hivesPerYard),
   parts: listOf(partSchema, PLAN_LIMITS.partsPerPlan),
-})
+}).meta({ def: 'yard' })
 
 export const planSchema: yup.ObjectSchema<Plan<Entry>> = record({
   format: yup
