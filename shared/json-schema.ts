@@ -15,6 +15,10 @@ declare module 'yup' {
 }
 
 type Described = yup.SchemaFieldDescription
+/** A schema that tells what it asks. */
+export interface Describable {
+  describe(): Described
+}
 type Test = { readonly name?: string; readonly params?: Readonly<Record<string, unknown>> }
 
 const NULL = { type: 'null' } as const
@@ -30,7 +34,7 @@ export class JsonSchemas {
   readonly definitions: Record<string, Json> = {}
 
   /** A schema as JSON Schema; its named parts are put among the definitions. */
-  of(schema: yup.ISchema<unknown>): Json {
+  of(schema: Describable): Json {
     return this.from(schema.describe())
   }
 
