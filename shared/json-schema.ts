@@ -62,7 +62,10 @@ export class JsonSchemas {
     const tests: readonly Test[] = 'tests' in described ? described.tests : []
     const isWhole = tests.some(({ name }) => name === 'integer')
     const type = isWhole ? 'integer' : described.type
-    const own = described.type === 'mixed' ? {} : { type: isNullable(described) ? [type, 'null'] : type }
+    const own =
+      described.type === 'mixed' || described.type === 'lazy'
+        ? {}
+        : { type: isNullable(described) ? [type, 'null'] : type }
     return { ...own, ...boundsOf(described.type, tests), ...this.within(described) }
   }
 

@@ -114,6 +114,16 @@ async function configure(client: Client): Promise<void> {
   for (const [name, value] of Object.entries(PRAGMAS)) await client.execute(`PRAGMA ${name} = ${value}`)
 }
 
+/**
+ * Another connection to a file whose lock was met: what was refused stays under way on the one before until it is
+ * cleared away, and nothing written on it could be committed. A line to a server needs none.
+ */
+export async function connectAnew({ client }: OpenDatabase, { url }: Pick<Address, 'url'>): Promise<void> {
+  if (!fileOf(url)) return
+  client.reconnect()
+  await configure(client)
+}
+
 /** A second connection to a database that is open and up to date already. */
 export async function connectAgain(address: Address): Promise<OpenDatabase> {
   const client = connect(address)

@@ -7,13 +7,18 @@ const AGAIN_MS = 60
 const CUT_TRIES = 4
 const ONLY_READS = /^\s*select\b/i
 
-/** Begins work again that meets a lock of another program, or of a file being brought in, for so long. */
-export async function patiently<T>(work: () => Promise<T>, mostMs: number): Promise<T> {
+/**
+ * Begins work again that meets a lock of another program, or of a file being brought in, for so long.
+ * @param before what is done before it is begun again
+ */
+export async function patiently<T>(work: () => Promise<T>, mostMs: number, before?: () => Promise<void>): Promise<T> {
   for (const until = performance.now() + mostMs; ;) {
     try {
       return await work()
     } catch (error) {
-      if (faultKind(error) !== 'locked' || performance.now() > until) throw error
+      if (faultKind(error) !== 'locked') throw error
+      await before?.()
+      if (performance.now() > until) throw error
       await wait(AGAIN_MS)
     }
   }

@@ -2,6 +2,7 @@ import pLimit from 'p-limit'
 import {
   addressOf,
   closeDatabase,
+  connectAnew,
   inTransaction,
   openDatabase,
   type Database,
@@ -42,8 +43,9 @@ export async function closeOnce(): Promise<void> {
  */
 export async function withDatabase<T>(work: (database: Database) => Promise<T>): Promise<T> {
   try {
-    const { database } = await openOnce()
-    return await patiently(() => queue(() => work(database)), LOCKED_MS)
+    const opened = await openOnce()
+    const anew = () => queue(() => connectAnew(opened, databaseAddress())).catch(() => {})
+    return await patiently(() => queue(() => work(opened.database)), LOCKED_MS, anew)
   } catch (error) {
     throw answered(error)
   }

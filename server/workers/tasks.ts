@@ -7,7 +7,7 @@ import type { MessagePort } from 'node:worker_threads'
 import { assessPlan, type AssessedHive } from '#wire/assess-request'
 import type { Imported, ImportProgress } from '#wire/import-answer'
 import { readPlan, type Problem } from '#wire/read'
-import { connectAgain, type Address } from '../database/client'
+import { connectAgain, connectAnew, type Address } from '../database/client'
 import { asFault, DatabaseFault, fileOf } from '../database/faults'
 import { ImportRefused, importPlan, type Importing } from '../database/import'
 import { patiently } from '../database/patience'
@@ -118,7 +118,8 @@ export async function bringIn({
   const of = plan.value.yards.length
   tell({ state: 'writing', yards: 0, of })
   const flag = new Int32Array(stop)
-  const { client, database } = await connectAgain(address)
+  const opened = await connectAgain(address)
+  const { client, database } = opened
   try {
     const imported = await patiently(
       () =>
@@ -132,6 +133,7 @@ export async function bringIn({
           isCancelled: () => Atomics.load(flag, 0) === 1,
         }),
       LOCKED_MS,
+      () => connectAnew(opened, address).catch(() => {}),
     )
     return { ok: true, imported }
   } catch (error) {

@@ -42,9 +42,11 @@ const SERVER: Json = {
 
 const PATHS: Json = { ...YARDS, ...HIVES, ...KEEPERS, ...SERVER }
 
-/** The description of everything the server answers to (OpenAPI 3.1). */
+let known: Json | undefined
+
+/** The description of everything the server answers to (OpenAPI 3.1), worked out once. */
 export function openApiDocument(): Json {
-  return {
+  return (known ??= {
     openapi: '3.1.0',
     info: {
       title: 'Duvet',
@@ -55,7 +57,7 @@ export function openApiDocument(): Json {
     servers: [{ url: '/' }],
     paths: PATHS,
     components: { schemas: components() },
-  }
+  })
 }
 
 const METHODS = entriesOf<string, object>(Object(PATHS)).map(([address, operations]) => {

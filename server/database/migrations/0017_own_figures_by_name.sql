@@ -1,6 +1,5 @@
 ALTER TABLE `yards` ADD `figures` text DEFAULT '[]' NOT NULL;--> statement-breakpoint
-CREATE TEMP TABLE `figure_names` (`older` text PRIMARY KEY, `name` text, `unit` text);--> statement-breakpoint
-INSERT INTO `figure_names` VALUES
+WITH `figure_names` (`older`, `name`, `unit`) AS (VALUES
   ('limit.beeSpaceMin', 'beeSpaceMinMm', 'mm'),
   ('limit.beeSpaceMax', 'beeSpaceMaxMm', 'mm'),
   ('limit.singleMin', 'singleMinMm', 'mm'),
@@ -211,11 +210,11 @@ INSERT INTO `figure_names` VALUES
   ('limit.squareSide', 'squareSideMm', 'mm'),
   ('limit.squareComb', 'squareCombMm', 'mm'),
   ('limit.fewHives', 'fewHives', 'hives'),
-  ('limit.signsCountDays', 'signsCountDays', 'days');--> statement-breakpoint
+  ('limit.signsCountDays', 'signsCountDays', 'days')
+)
 UPDATE `yards` SET
   `figures` = (SELECT json_group_array(json_object('name', n.`name`, 'value', json_extract(o.`value`, '$.length.mm'), 'unit', n.`unit`))
     FROM json_each(`overrides`) AS o JOIN `figure_names` AS n ON n.`older` = json_extract(o.`value`, '$.key')),
   `overrides` = (SELECT json_group_array(json(o.`value`))
     FROM json_each(`overrides`) AS o WHERE json_extract(o.`value`, '$.key') NOT IN (SELECT `older` FROM `figure_names`))
-WHERE `overrides` LIKE '%"limit.%';--> statement-breakpoint
-DROP TABLE `figure_names`;
+WHERE `overrides` LIKE '%"limit.%';
