@@ -2,7 +2,8 @@ import { createError, getRouterParam, type H3Event } from 'h3'
 import { PLAN_LIMITS } from '#core/yard'
 import { oneLine } from '#wire/problem'
 import type { Problem } from '#wire/read'
-import { readShape, type CheckedShape, type Shapes } from '../workers/shapes'
+import type { CheckedShape, Shapes } from '#wire/shapes'
+import { readShape } from '../workers/shapes'
 import { inWorker } from '../workers/pool'
 
 /** An error that the client sees: the field, and the sentence a person needs. */

@@ -7,6 +7,7 @@ import type { MessagePort } from 'node:worker_threads'
 import { assessPlan, type AssessedHive } from '#wire/assess-request'
 import type { Imported, ImportProgress } from '#wire/import-answer'
 import { readPlan, type Problem } from '#wire/read'
+import type { CheckedShape, Shapes } from '#wire/shapes'
 import { connectAgain, connectAnew, type Address } from '../database/client'
 import { asFault, DatabaseFault, fileOf } from '../database/faults'
 import { ImportRefused, importPlan, type Importing } from '../database/import'
@@ -14,7 +15,7 @@ import { patiently } from '../database/patience'
 import { sheetPdf } from '../print/sheet-pdf'
 import { FONT_STYLES, type Fonts } from '../print/typeset'
 import { hiveCardsPdf, tickSheetsPdf } from '../print/visit-pdf'
-import { readShape, type TaskAnswer, type CheckedShape, type Shapes } from './shapes'
+import { readShape, type TaskAnswer } from './shapes'
 
 // What takes long is done here, in a thread of its own, while the server goes on answering.
 
