@@ -17,7 +17,7 @@ export default defineConfig({
         test: {
           name: 'core',
           include: ['tests/unit/**/*.test.ts', 'tests/reference/**/*.test.ts'],
-          testTimeout: 20_000,
+          testTimeout: 60_000,
         },
       },
       {

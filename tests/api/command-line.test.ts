@@ -57,6 +57,6 @@ describe('npm run assess', () => {
   it('ends with 2 and a sentence where the file is none', () => {
     expect(assess(file('bad.json', '{'))).toMatchObject({ status: 2, stdout: '' })
     expect(assess(join(home, 'nowhere.json')).stderr).toContain('cannot be read')
-    expect(assess(file('other.json', { ...demoPlan(), version: 8 })).stderr).toContain('version is 8')
+    expect(assess(file('other.json', { ...demoPlan(), version: 9 })).stderr).toContain('version is 9')
   })
 })
