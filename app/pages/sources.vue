@@ -25,7 +25,7 @@ const found = computed(() => {
   return rows.value.filter(
     (row) =>
       (which.value === 'all' || (which.value === 'used' ? row.used : row.own)) &&
-      words.every((word) => `${row.what} ${row.source} ${row.mark}`.toLowerCase().includes(word)),
+      words.every((word) => `${row.what} ${row.source} ${row.mark} ${row.usedIn}`.toLowerCase().includes(word)),
   )
 })
 const shown = computed(() => found.value.slice(0, page.value * PAGE))

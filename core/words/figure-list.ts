@@ -177,7 +177,7 @@ function uncrossed(name: FigureName, value: number, yard: Yard, reader: Reader):
   const isOver = crossed.lower === name
   const other = isOver ? crossed.upper : crossed.lower
   const { label, unit } = FIGURES[other]
-  const which = `${capital(FIGURES[name].label)} would be ${isOver ? 'over' : 'under'} ${label}`
+  const which = `“${capital(FIGURES[name].label)}” would be ${isOver ? 'over' : 'under'} “${label}”`
   return { problem: `${which}, which is ${inUnit(figures[other], unit, reader)}: change that one first.` }
 }
 

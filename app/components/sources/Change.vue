@@ -48,10 +48,14 @@ function save() {
 
 <style scoped>
 .edit {
+  /* Where the table is wider than the screen, what is typed and told stays on it. */
+  position: sticky;
+  left: 0;
   display: flex;
   flex-wrap: wrap;
   gap: 8px 16px;
   align-items: center;
+  max-width: calc(100vw - 40px);
 }
 
 .effect {
