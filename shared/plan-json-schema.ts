@@ -2,8 +2,12 @@ import { PLAN_VERSION } from '#core/yard'
 import { JsonSchemas, type Json } from './json-schema'
 import { planSchema } from './plan-schema'
 
-/** The published JSON Schema of the plan file, worked out from the schema that plan files are read with. */
-export function planJsonSchema(): Json {
+let known: Json | undefined
+
+/** The published JSON Schema of the plan file, worked out once from the schema that plan files are read with. */
+export const planJsonSchema = (): Json => (known ??= workedOut())
+
+function workedOut(): Json {
   const schemas = new JsonSchemas()
   const plan = schemas.of(planSchema)
   return {

@@ -81,7 +81,8 @@ const OLDER_PREFIX = 'limit.'
 export function figureOfKey(key: string): FigureName | undefined {
   if (!key.startsWith(OLDER_PREFIX)) return undefined
   const name = key.slice(OLDER_PREFIX.length)
-  return OLDER_NAMES[name] ?? (isFigureName(name) ? name : undefined)
+  if (isOneOf(keysOf(OLDER_NAMES), name)) return OLDER_NAMES[name]
+  return isFigureName(name) ? name : undefined
 }
 
 /** The figures of a yard that has overwritten these; what cannot be is left out. */

@@ -41,14 +41,17 @@ export type TypedFigure = { readonly edit: Edit } | { readonly problem: string }
 const inUnit = (value: number, unit: string, { units }: Reader) =>
   unit === 'mm' ? showLength(value, units) : showInUnit(value, unit, units)
 
+type Used = ReturnType<typeof patternsUsedIn>
+
 /** Every figure that a yard is counted with: of the trade, of the catalogue, and those that are only shown. */
 export function figureList(yard: Yard, reader: Reader): ListedFigure[] {
   const catalogue = catalogueOf(yard)
+  const used = patternsUsedIn(yard)
   const said = (text: string) => inVocabulary(text, reader.vocabulary)
   return [
     ...ofTheTrade(yard, reader),
-    ...ofTheCatalogue(yard, catalogue, reader),
-    ...onlyShown(yard, catalogue, reader),
+    ...ofTheCatalogue(yard, catalogue, used, reader),
+    ...onlyShown(catalogue, used, reader),
   ].map((one) => ({ ...one, what: said(one.what), usedIn: said(one.usedIn) }))
 }
 
@@ -72,8 +75,7 @@ function ofTheTrade(yard: Yard, reader: Reader): ListedFigure[] {
   })
 }
 
-function ofTheCatalogue(yard: Yard, catalogue: Catalogue, reader: Reader): ListedFigure[] {
-  const used = patternsUsedIn(yard)
+function ofTheCatalogue(yard: Yard, catalogue: Catalogue, used: Used, reader: Reader): ListedFigure[] {
   const own = new Set(yard.overrides.map(({ key }) => key))
   return figuresOf(catalogue).map(({ key, patternId, label, format, dimension, length }) => {
     const count = used.get(patternId) ?? 0
@@ -95,8 +97,7 @@ function ofTheCatalogue(yard: Yard, catalogue: Catalogue, reader: Reader): Liste
 }
 
 /** Timbers, what lifts are judged with, and masses: shown with their source, not overwritten one by one. */
-function onlyShown(yard: Yard, catalogue: Catalogue, reader: Reader): ListedFigure[] {
-  const used = patternsUsedIn(yard)
+function onlyShown(catalogue: Catalogue, used: Used, reader: Reader): ListedFigure[] {
   const { units, vocabulary } = reader
   const timbers = Object.entries(TIMBERS).map(([name, { label, kgPerM3, source }]) => ({
     key: `timber.${name}`,

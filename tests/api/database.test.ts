@@ -130,11 +130,13 @@ describe('a file of the first version', () => {
     const before = await openDatabase(`file:${path}`, '2026-05-01')
     const own = (mm: number) => ({ mm, plusMinusMm: 0, source: { mark: 'own', text: 'mine' } })
     const depth = { key: 'box-langstroth-deep.depth', length: own(240) }
+    const cannotBe = { key: 'limit.wide', length: own(0) }
     const overrides = [
       { key: 'limit.honeyDensity', length: own(1.41) },
       depth,
       { key: 'limit.broodNeedMend', length: own(45_000) },
       { key: 'limit.beeGrams', length: own(0.12) },
+      cannotBe,
     ]
     await before.client.execute({
       sql: `INSERT INTO yards (id, position, name, note, band, revision, overrides) VALUES ('y', 0, 'Y', '', 'range', 3, ?)`,
@@ -145,7 +147,7 @@ describe('a file of the first version', () => {
     const now = await openDatabase(`file:${path}`, '2026-06-02')
     expect((await readYards(now.database))[0]?.yard).toEqual({
       ...emptyYard('y', 'Y'),
-      overrides: [depth],
+      overrides: [depth, cannotBe],
       figures: [
         ownFigure('honeyDensityKgPerLitre', 1.41),
         ownFigure('broodNeedMendCells', 45_000),

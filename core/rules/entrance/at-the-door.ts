@@ -1,4 +1,5 @@
 import { findAll, isEntranceFitting, isFloor, isFloorInsert, type Use } from '../../parts'
+import type { StageMeaning } from '../../yard'
 import type { Context, MeasuredHive } from '../context'
 import { attach } from '../remedies'
 import type { Remedy } from '../remedy'
@@ -18,3 +19,6 @@ export const fit = ({ assembled }: MeasuredHive, { catalogue }: Context, use: Us
   findAll(catalogue, { kind: 'entrance-fitting', use })
     .slice(0, 1)
     .map((pattern) => attach(assembled.hive, pattern, catalogue))
+
+/** Times in which too few bees guard a way in against those who look for food. */
+export const hasFewGuards = ({ robbers }: StageMeaning): boolean => robbers === 'about' || robbers === 'to-the-weak'

@@ -2,13 +2,13 @@ import { isVent } from '../../parts'
 import { meaningOf, type Stage } from '../../yard'
 import { takeOff } from '../remedies'
 import { oneOf, type Rule } from '../rule'
-import { floorOf } from './at-the-door'
+import { floorOf, hasFewGuards } from './at-the-door'
 
 /** A second way in, which nobody guards, or which is open for the road (common practice). */
 export const UPPER_HOLE: Rule<'season.upper-hole', { readonly stage: Stage }> = {
   id: 'season.upper-hole',
   of: 'bees',
-  when: ({ robbers, isOnTheRoad }) => isOnTheRoad || robbers === 'about' || robbers === 'to-the-weak',
+  when: (means) => means.isOnTheRoad || hasFewGuards(means),
   find: (measured, { stage }) => {
     const vent = floorOf(measured) && measured.layout.parts.find(isVent)
     return oneOf(

@@ -1,12 +1,12 @@
 import { meaningOf, type Stage } from '../../yard'
 import { oneOf, type Rule } from '../rule'
-import { fit, fittingsOf, floorOf } from './at-the-door'
+import { fit, fittingsOf, floorOf, hasFewGuards } from './at-the-door'
 
 /** A door that too few bees guard, where robbers are about (common practice). */
 export const WIDE_ENTRANCE: Rule<'season.wide-entrance', { readonly stage: Stage }> = {
   id: 'season.wide-entrance',
   of: 'bees',
-  when: ({ robbers }) => robbers === 'about' || robbers === 'to-the-weak',
+  when: hasFewGuards,
   find: (measured, context) => {
     const floor = floorOf(measured)
     const { stage } = context

@@ -1,3 +1,4 @@
+import { figureOf } from '../bee-space/at-part'
 import { oneOf, type Rule } from '../rule'
 import { roofOverBees } from './in-the-stack'
 
@@ -14,7 +15,7 @@ export const FLUSH_LID_ALONE: Rule<'order.flush-lid-alone'> = {
       over && {
         severity: 'note',
         partIds: [id, lid.below.part.id],
-        measured: { mm: over.mm, plusMinusMm: over.plusMinusMm, likelyPlusMinusMm: over.likelyPlusMinusMm },
+        measured: figureOf(over),
       },
     )
   },

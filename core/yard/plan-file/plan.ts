@@ -1,4 +1,4 @@
-import { figureOfKey, ownFigure, type OwnFigure } from '../../figures'
+import { figureOfKey, isFigure, ownFigure, type OwnFigure } from '../../figures'
 import { fieldOf } from '../../units'
 import { partIdsOf, type Hive, type Yard, type YardAsKept } from '../model/yard'
 import type { Part } from '../../parts'
@@ -61,7 +61,7 @@ export function upgraded(value: unknown): unknown {
 
 /**
  * A yard as it was kept before version 8: a figure of the trade stood among the sizes that are overwritten, its number
- * in its own unit where a length stands. What is no such figure stays where it is.
+ * in its own unit where a length stands. What is no figure, or cannot be, stays where it is.
  */
 export function withFigures<Y extends object>(yard: Y): Y {
   const overrides: unknown = fieldOf(yard, 'overrides')
@@ -69,7 +69,7 @@ export function withFigures<Y extends object>(yard: Y): Y {
   const asFigure = (one: unknown): readonly OwnFigure[] => {
     const [key, value] = [fieldOf(one, 'key'), fieldOf(fieldOf(one, 'length'), 'mm')]
     const name = typeof key === 'string' ? figureOfKey(key) : undefined
-    return name && typeof value === 'number' ? [ownFigure(name, value)] : []
+    return name && typeof value === 'number' && isFigure(name, value) ? [ownFigure(name, value)] : []
   }
   return {
     ...yard,

@@ -130,6 +130,8 @@ describe('figures as they were overwritten before version 8', () => {
     { key: 'limit.brickKg', length: own(3) },
     { key: 'box-langstroth-deep.depth', length: own(240) },
     { key: 'limit.nothing-of-the-kind', length: own(1) },
+    { key: 'limit.constructor', length: own(1) },
+    { key: 'limit.honeyDensity', length: own(0) },
   ]
 
   it('are read out of older plan files, the sizes among them left as they are', () => {
