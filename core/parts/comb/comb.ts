@@ -31,11 +31,12 @@ export type CombKind = 'honey' | 'brood' | 'sheet' | 'bare'
  * The kind of comb in a frame; drawn and of the box's use where nothing is said, and where it is empty: it is as thick
  * as it was drawn.
  */
-export function combKindOf({ comb, holds }: FrameState, use: CombUse): CombKind {
+export function combKindOf(frame: FrameState, use: CombUse): CombKind {
+  const { comb, holds } = frame
   if (comb === 'wax-foundation' || comb === 'plastic-foundation') return 'sheet'
   if (comb === 'starter-strip' || comb === 'foundationless') return 'bare'
   if (holds === undefined || holds === 'empty') return use
-  return holds === 'capped-honey' || holds === 'nectar' ? 'honey' : 'brood'
+  return holdsFood(frame) ? 'honey' : 'brood'
 }
 
 /** How much of a comb is sealed stores: a corner, half of it, all of it (from memory). */
@@ -77,4 +78,9 @@ export function combHalfMm(kind: CombKind, pitchMm: number, figures: Figures): n
 /** Thickness of sealed honey comb at a pitch, mm. */
 export function honeyCombMm(pitchMm: number, figures: Figures): number {
   return 2 * combHalfMm('honey', pitchMm, figures)
+}
+
+/** True for a comb that holds food, sealed or not. */
+export function holdsFood({ holds }: FrameState): boolean {
+  return holds === 'capped-honey' || holds === 'nectar'
 }

@@ -1,3 +1,4 @@
+import { holdsFood } from '../../parts'
 import { oneOf, type Rule } from '../rule'
 import { baitOf } from './frames'
 
@@ -8,7 +9,7 @@ export const BAIT_HONEY: Rule<'season.bait-honey'> = {
   when: ({ comes }) => comes === 'as-bait',
   find: (measured) => {
     const { ids, frames } = baitOf(measured)
-    const hasHoney = frames.some(({ content }) => content.holds === 'capped-honey' || content.holds === 'nectar')
+    const hasHoney = frames.some(({ content }) => holdsFood(content))
     return oneOf(hasHoney && { severity: 'mend', partIds: ids })
   },
 }

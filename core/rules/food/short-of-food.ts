@@ -1,4 +1,4 @@
-import { isBox } from '../../parts'
+import { holdsFood, isBox } from '../../parts'
 import { isCold, type Climate, type KnownStores } from '../../yard'
 import { needOfHive } from '../../year'
 import { oneOf, type Rule } from '../rule'
@@ -36,8 +36,7 @@ export const SHORT_OF_FOOD: Rule<'season.short-of-food', FoodFacts> = {
     if (boxes.length === 0) return []
     const supers = assembled.stack.filter(({ placement }) => placement.role === 'super')
     // In season it eats of its supers too: what is said to be in them is no hunger.
-    const isFedBySupers =
-      !isCold(stage) && supers.some(({ part }) => part.contents.some(({ holds }) => holds && FOOD.has(holds)))
+    const isFedBySupers = !isCold(stage) && supers.some(({ part }) => part.contents.some(holdsFood))
     // What is there today says nothing of a stage to come in which it forages; a plan has no supers to eat of.
     const byBook = planned && need.share === 0 ? undefined : known
     const stores = byBook
@@ -67,5 +66,3 @@ export const SHORT_OF_FOOD: Rule<'season.short-of-food', FoodFacts> = {
     })
   },
 }
-
-const FOOD: ReadonlySet<string> = new Set(['capped-honey', 'nectar'])

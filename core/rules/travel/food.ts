@@ -1,4 +1,4 @@
-import { isBox, isFeeder, isFrameFeeder, isNucleusFormat } from '../../parts'
+import { holdsFood, isBox, isFeeder, isFrameFeeder, isNucleusFormat } from '../../parts'
 import { oneOf, type Rule } from '../rule'
 
 /** A nucleus on the road lives on what it carries. */
@@ -8,11 +8,7 @@ export const TRAVEL_FOOD: Rule<'season.travel-food'> = {
   when: ({ isOnTheRoad }) => isOnTheRoad,
   find: ({ layout: { parts } }) => {
     const nucleus = parts.find((part) => isBox(part) && isNucleusFormat(part.pattern.format))
-    const isFed =
-      parts.some(isFeeder) ||
-      nucleus?.hung.some(
-        (one) => isFrameFeeder(one) || one.content.holds === 'capped-honey' || one.content.holds === 'nectar',
-      )
+    const isFed = parts.some(isFeeder) || nucleus?.hung.some((one) => isFrameFeeder(one) || holdsFood(one.content))
     return oneOf(nucleus && !isFed && { severity: 'note', partIds: [nucleus.part.id] })
   },
 }
