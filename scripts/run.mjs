@@ -173,11 +173,8 @@ const COMMANDS = {
   restore() {
     tsx('scripts/restore.ts', rest)
   },
-  sensor() {
-    tsx('scripts/sensor.ts', rest)
-  },
-  scale() {
-    tsx('scripts/scale.ts', rest)
+  device() {
+    tsx('scripts/device.ts', rest)
   },
 }
 

@@ -25,10 +25,10 @@ async function weighCalico(url: string): Promise<void> {
       method: 'scale',
     })),
   )
-  await fetch(`${url}/api/yards/sallow-quay/hives/${encodeURIComponent('calico/0')}/weigh-ins`, {
+  await fetch(`${url}/api/yards/sallow-quay/hives/${encodeURIComponent('calico/0')}/readings`, {
     method: 'POST',
     headers: { 'content-type': 'application/json' },
-    body: JSON.stringify({ source: 'csv', batchId: randomUUID(), readings }),
+    body: JSON.stringify({ kind: 'weight', batchId: randomUUID(), readings }),
   })
 }
 

@@ -1,6 +1,6 @@
 import { celsiusFrom } from '#core/units'
 import type { AirReading } from '#core/heat'
-import { AIR_LIMITS } from './air-reading-schema'
+import { AIR_LIMITS } from './readings/air'
 import { TIME_PROBLEMS, timeReader, type TimeProblem } from './csv-time'
 
 /** How the columns of a file of readings of the air are read. */

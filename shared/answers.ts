@@ -1,7 +1,8 @@
 import type { Entry, FoodBook, LowBattery, WeighedOn } from '#core/book'
 import type { Yard } from '#core/yard'
-import type { AirReading, SensorPlace } from '#core/heat'
 import type { Imported, ImportProgress } from './import-answer'
+import type { ReadingPlace } from './readings/kind'
+import type { ReadingKind, ReadingOf } from './readings/kinds'
 
 /** What each route of the server answers: the routes are typed by it, and so are the calls of the application. */
 
@@ -28,57 +29,45 @@ export interface Saved {
   readonly also?: readonly string[]
 }
 
+/** Readings of one kind at one place of a hive. */
+export interface ReadingSeries<R> {
+  readonly place: ReadingPlace
+  readonly count: number
+  readonly thinnedBy: 'largest triangle three buckets' | null
+  /** Thinned for a chart. */
+  readonly points: readonly R[]
+  /** The newest, in full. */
+  readonly latest: R
+  /** The batches that they came in, the newest last. */
+  readonly batchIds: readonly string[]
+}
+
 /** A reading as a list shows it; its batch takes it back. */
-export interface ListedWeighIn {
+export type ListedReading<R> = R & {
   readonly id: string
-  readonly at: string
-  readonly kg: number
-  readonly method: 'scale' | 'heft'
-  readonly leftKg: number | null
-  readonly rightKg: number | null
+  readonly place: ReadingPlace
   readonly source: string
   readonly batchId: string
 }
 
-export interface WeighInSeries {
-  readonly count: number
-  readonly thinnedBy: 'largest triangle three buckets' | null
-  readonly points: readonly { readonly at: string; readonly kg: number; readonly source: string }[]
-}
-
-interface ListedScale {
+/** A device as its hive lists it. */
+export interface ListedDevice {
   readonly id: string
+  readonly place: ReadingPlace
   readonly name: string
   readonly batteryPercent: number | null
   readonly seenAt: string | null
 }
 
-/** The weighings of a hive. */
-export interface HiveWeighIns {
-  readonly series: WeighInSeries
+/** What was read of a hive, of one kind. */
+export interface HiveReadings<K extends ReadingKind = ReadingKind> {
+  /** Place by place. */
+  readonly series: readonly ReadingSeries<ReadingOf<K>>[]
   /** The newest, in full. */
-  readonly latest: readonly ListedWeighIn[]
-  readonly scales: readonly ListedScale[]
-  /** When its boxes became others after it was last weighed; null where they are those that were weighed. */
+  readonly latest: readonly ListedReading<ReadingOf<K>>[]
+  readonly devices: readonly ListedDevice[]
+  /** When its boxes became others after the newest reading; null where they are those that were there. */
   readonly boxesChangedAt: string | null
-}
-
-/** Readings of the air at one place of a hive. */
-export interface AirSeries {
-  readonly place: SensorPlace
-  readonly count: number
-  /** Thinned for a chart. */
-  readonly points: readonly AirReading[]
-  /** The newest, in full. */
-  readonly latest: AirReading
-  /** The batches that they came in, the newest last. */
-  readonly batchIds: readonly string[]
-}
-
-/** The air of a hive. */
-export interface HiveAir {
-  readonly series: readonly AirSeries[]
-  readonly sensors: readonly (ListedScale & { readonly place: SensorPlace })[]
 }
 
 export interface Added {
@@ -97,8 +86,8 @@ export interface YardRemoved {
   readonly removed: boolean
 }
 
-/** A scale that was set up; its key is told this once. */
-export interface AddedScale {
+/** A device that was set up; its key is told this once. */
+export interface AddedDevice {
   readonly id: string
   readonly key: string
 }
@@ -126,7 +115,7 @@ export interface OpenBook {
   readonly weighedOn: WeighedOn
   /** What the last sensor outside of the yard's hives said, where one reported in the last hours. */
   readonly outside?: OutsideNow
-  /** Scales and sensors whose battery is low. */
+  /** Devices whose battery is low. */
   readonly devices?: readonly LowBattery[]
 }
 

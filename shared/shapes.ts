@@ -6,22 +6,7 @@ import { submissionSchema, type Submission } from './edit-schema'
 import { yardSchema } from './plan-schema'
 import { sheetSchema, type PrintedSheet } from './sheet-schema'
 import { hiveCardsSchema, tickSheetsSchema, type HiveCards, type TickSheets } from './visit-print-schema'
-import {
-  scaleReportSchema,
-  scaleSchema,
-  weighInsSchema,
-  type NewScale,
-  type ScaleReport,
-  type WeighIns,
-} from './weigh-in-schema'
-import {
-  airReadingsSchema,
-  sensorReportSchema,
-  sensorSchema,
-  type AirReadings,
-  type NewSensor,
-  type SensorReport,
-} from './air-reading-schema'
+import { deviceSchema, readingsSchema, type NewDevice, type SentReadings } from './readings/kinds'
 import { sentEntriesSchema, type SentEntries } from './book-schema'
 import {
   joinSchema,
@@ -56,12 +41,8 @@ export interface Shapes {
   readonly sheet: PrintedSheet
   readonly tickSheets: TickSheets
   readonly hiveCards: HiveCards
-  readonly weighIns: WeighIns
-  readonly scale: NewScale
-  readonly scaleReport: ScaleReport
-  readonly airReadings: AirReadings
-  readonly sensor: NewSensor
-  readonly sensorReport: SensorReport
+  readonly readings: SentReadings
+  readonly device: NewDevice
   readonly sentEntries: SentEntries
   readonly removed: YardRemoved
   readonly signIn: SignIn
@@ -81,12 +62,8 @@ export const SHAPES: { readonly [K in CheckedShape]: Checks<Shapes[K]> & Describ
   sheet: sheetSchema,
   tickSheets: tickSheetsSchema,
   hiveCards: hiveCardsSchema,
-  weighIns: weighInsSchema,
-  scale: scaleSchema,
-  scaleReport: scaleReportSchema,
-  airReadings: airReadingsSchema,
-  sensor: sensorSchema,
-  sensorReport: sensorReportSchema,
+  readings: readingsSchema,
+  device: deviceSchema,
   sentEntries: sentEntriesSchema,
   removed: removedSchema,
   signIn: signInSchema,

@@ -1,6 +1,6 @@
 import type { Entry } from '#core/book'
 import type { WaitingEdit } from '#core/yard'
-import type { WeighIns } from './weigh-in-schema'
+import type { ReadingBatch } from './readings/kinds'
 
 export const WAITING_FORMAT = 'duvet-waiting'
 export const WAITING_VERSION = 1
@@ -26,7 +26,7 @@ export type WaitingWritten =
       readonly after: string | null
       readonly sort: 'weighing'
       readonly hiveId: string
-      readonly weighIns: WeighIns
+      readonly weighIns: ReadingBatch<'weight'>
     }
 
 /** What waits on a device, as a file that another device can send. */

@@ -2,7 +2,7 @@ import { entrySchema } from './book-schema'
 import { submittedEditSchema } from './edit-schema'
 import { listOf, moment, oneOf, orNull, record, text, whole } from './fields'
 import { WAITING_FORMAT, WAITING_VERSION, type WaitingFile, type WaitingWritten } from './waiting-file'
-import { weighInsSchema } from './weigh-in-schema'
+import { weighInsSchema } from './readings/kinds'
 import * as yup from './yup'
 
 const oneOfFormat = yup

@@ -1,4 +1,5 @@
 import { KG_PER_POUND } from '#core/units'
+import { MOST_KG } from './readings/weight'
 import { TIME_PROBLEMS, timeReader, type TimeProblem } from './csv-time'
 
 /** How the columns of a file are read. */
@@ -16,8 +17,6 @@ type RowProblem = TimeProblem | 'no-mass' | 'wrong-decimal' | 'other-unit' | 'do
 export type ReadRow =
   | { readonly ok: true; readonly at: string; readonly kg: number; readonly doubled?: true }
   | { readonly ok: false; readonly problem: RowProblem; readonly text: string }
-
-const MOST_KG = 1000
 
 /**
  * A reader of one file's rows: local time with its summer time, mass with its unit and decimal sign. It remembers the

@@ -1,13 +1,13 @@
 import dayjs from 'dayjs'
 import { ref, shallowRef, computed, watch } from 'vue'
 import type { Entry, Weighed } from '#core/book'
-import type { HiveWeighIns } from '#wire/answers'
+import type { HiveReadings } from '#wire/answers'
 import { useBook } from '~/stores/book'
 import { server } from '~/sync/server'
 
 /** Weighings as they are read, by the clock where the hive stands. */
-const weighedOf = (points: HiveWeighIns['series']['points']): Weighed[] =>
-  points.map(({ at, kg }) => ({ at: dayjs(at).format('YYYY-MM-DDTHH:mm'), kg }))
+const weighedOf = ({ series }: HiveReadings<'weight'>): Weighed[] =>
+  series.flatMap(({ points }) => points).map(({ at, kg }) => ({ at: dayjs(at).format('YYYY-MM-DDTHH:mm'), kg }))
 
 /** What the book of a hive says, and its weighings; asked again when the hive is another one. */
 export function useHiveBook(at: () => { readonly yardId: string; readonly hiveId: string } | null) {
@@ -28,10 +28,10 @@ export function useHiveBook(at: () => { readonly yardId: string; readonly hiveId
     silent.value = found === null
     if (found) entries.value = found.now
     // What is read first is there first: a scale of years has many readings.
-    const weighed = await server.weighIns(here.yardId, here.hiveId)
+    const weighed = await server.readings(here.yardId, here.hiveId, 'weight')
     if (mine !== round) return
     isOtherNow.value = weighed.ok && weighed.value.boxesChangedAt !== null
-    weighings.value = weighed.ok ? weighedOf(weighed.value.series.points) : []
+    weighings.value = weighed.ok ? weighedOf(weighed.value) : []
   }
   watch(
     () => {

@@ -1,5 +1,7 @@
 import { defineStore } from 'pinia'
 import { computed, ref } from 'vue'
+import { entriesOf } from '#core/units'
+import { READING_KINDS } from '#wire/readings/kinds'
 import { useKept } from '~/composables/kept'
 import { localToday } from '~/composables/localTime'
 import { server } from '~/sync/server'
@@ -18,7 +20,8 @@ const OLD_MS = 3 * 3_600_000
 /** Yards of which this device has everything that their views ask for. */
 export const useAlong = defineStore('along', () => {
   const held = useHeld()
-  const kept = useKept<Readonly<Record<string, Along>>>('duvet.along', {})
+  // What was taken along while scales and sensors had addresses of their own is asked for anew.
+  const kept = useKept<Readonly<Record<string, Along>>>('duvet.along.at', {})
   /** Yards that are marked, whether or not all of them is here yet. */
   const marked = useKept<readonly string[]>('duvet.along.marked', [])
   const running = ref<{ readonly yardId: string; readonly done: number; readonly of: number } | null>(null)
@@ -39,8 +42,11 @@ export const useAlong = defineStore('along', () => {
       () => server.wholeBook(yardId),
       ...yard.hives.flatMap(({ id }) => [
         () => server.book(yardId, id),
-        () => server.weighIns(yardId, id),
-        () => server.air(yardId, id),
+        ...entriesOf(READING_KINDS).map(
+          ([kind]) =>
+            () =>
+              server.readings(yardId, id, kind),
+        ),
         () => server.changes(yardId, id),
       ]),
     ]

@@ -2,7 +2,7 @@ import { defineStore, storeToRefs } from 'pinia'
 import { ref } from 'vue'
 import { bearsOnFood, currentOf, tellsOfColony, type Entry } from '#core/book'
 import type { OpenBook } from '#wire/answers'
-import type { WeighIns } from '#wire/weigh-in-schema'
+import type { ReadingBatch } from '#wire/readings/kinds'
 import { useKept } from '~/composables/kept'
 import { server } from '~/sync/server'
 import type { Slip } from '~/sync/slips'
@@ -66,7 +66,7 @@ export const useBook = defineStore('book', () => {
     if (ofFood.length > 0) void foodBooks.load()
     return taken
   }
-  async function weigh(yardId: string, hiveId: string, weighIns: WeighIns): Promise<boolean> {
+  async function weigh(yardId: string, hiveId: string, weighIns: ReadingBatch<'weight'>): Promise<boolean> {
     const yard = held.held.get(yardId)?.yard
     if (yard) foodBooks.noteWeighed(yard, hiveId, weighIns)
     const taken = await send(await slips.add({ sort: 'weighing', yardId, hiveId, weighIns }))

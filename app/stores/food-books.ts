@@ -5,7 +5,7 @@ import { currentOf, type Entry, type FoodBook, type WeighedHive } from '#core/bo
 import { standingParts, type Yard } from '#core/yard'
 import { asSent } from '#core/units'
 import type { FoodBooks } from '#wire/answers'
-import type { WeighIns } from '#wire/weigh-in-schema'
+import type { ReadingBatch } from '#wire/readings/kinds'
 import { localToday } from '~/composables/localTime'
 import { server } from '~/sync/server'
 import { notedHere } from './noted'
@@ -35,7 +35,7 @@ export const useFoodBooks = defineStore('food-books', () => {
     // What a form still holds is a copy here: a worker is handed it.
     noted.note(yardId, asSent(entries))
   }
-  function noteWeighed(yard: Yard, hiveId: string, { readings }: WeighIns): void {
+  function noteWeighed(yard: Yard, hiveId: string, { readings }: ReadingBatch<'weight'>): void {
     const hive = yard.hives.find(({ id }) => id === hiveId)
     const [first, ...more] = readings
     if (!hive || !first) return

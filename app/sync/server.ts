@@ -3,14 +3,13 @@ import { ENTRY_SORTS, type Entry, type EntrySort } from '#core/book'
 import { fieldOf } from '#core/units'
 import type {
   Added,
-  HiveAir,
-  AddedScale,
+  AddedDevice,
   BatchRemoved,
   BookKept,
   ColonyEntries,
   FoodBooks,
   BroughtIn,
-  HiveWeighIns,
+  HiveReadings,
   OpenBook,
   ImportAnswer,
   RemovedYard,
@@ -19,8 +18,7 @@ import type {
   StoredYard,
   YardRemoved,
 } from '#wire/answers'
-import type { AirReadings, NewSensor } from '#wire/air-reading-schema'
-import type { NewScale, WeighIns } from '#wire/weigh-in-schema'
+import type { NewDevice, ReadingKind, SentReadings } from '#wire/readings/kinds'
 import type { PrintedSheet } from '#wire/sheet-schema'
 import type { HiveCards, TickSheets } from '#wire/visit-print-schema'
 import type { Submission } from '#wire/edit-schema'
@@ -158,7 +156,7 @@ async function printed(
 }
 
 const of = (yardId: string) => `/api/yards/${encodeURIComponent(yardId)}`
-const weighIns = (yardId: string, hiveId: string) => `${of(yardId)}/hives/${encodeURIComponent(hiveId)}/weigh-ins`
+const readingsOf = (yardId: string, hiveId: string) => `${of(yardId)}/hives/${encodeURIComponent(hiveId)}/readings`
 const bookOf = (yardId: string) => `${of(yardId)}/book`
 const bookPath = (yardId: string, from: string, to: string, sorts: readonly EntrySort[]) =>
   `${bookOf(yardId)}?from=${from}&to=${to}&sorts=${sorts.join(',')}`
@@ -177,7 +175,6 @@ async function askBook(
   const isAsked = ({ at, sort }: Entry) => at >= from && at < `${to}~` && sorts.includes(sort)
   return { ok: true, value: all.filter(isAsked), keptAt: whole.at }
 }
-const airReadings = (yardId: string, hiveId: string) => `${of(yardId)}/hives/${encodeURIComponent(hiveId)}/air-readings`
 const importOf = (importId: string) => `/api/plans/imports/${encodeURIComponent(importId)}`
 
 export const server = {
@@ -204,17 +201,13 @@ export const server = {
     ask<unknown>(`${of(yardId)}/keepers/${encodeURIComponent(keeperId)}`, { method: 'DELETE' }),
   invite: (yardId: string, part: Played, also: readonly string[]) =>
     send<Invited>(`${of(yardId)}/invitations`, JSON.stringify({ part, also })),
-  weighIns: (yardId: string, hiveId: string) => askKept<HiveWeighIns>(`${weighIns(yardId, hiveId)}?points=800`),
-  addWeighIns: (yardId: string, hiveId: string, readings: WeighIns) =>
-    send<Added>(weighIns(yardId, hiveId), JSON.stringify(readings)),
+  readings: <K extends ReadingKind>(yardId: string, hiveId: string, kind: K) =>
+    askKept<HiveReadings<K>>(`${readingsOf(yardId, hiveId)}?kind=${kind}`),
+  addReadings: (yardId: string, hiveId: string, sent: SentReadings) =>
+    send<Added>(readingsOf(yardId, hiveId), JSON.stringify(sent)),
   setBatchRemoved: (batchId: string, removed: boolean) =>
-    put<BatchRemoved>(`/api/weigh-ins/${encodeURIComponent(batchId)}`, { removed }),
-  addScale: (scale: NewScale) => send<AddedScale>('/api/scales', JSON.stringify(scale)),
-  air: (yardId: string, hiveId: string) => askKept<HiveAir>(airReadings(yardId, hiveId)),
-  addAir: (yardId: string, hiveId: string, readings: AirReadings) =>
-    send<Added>(airReadings(yardId, hiveId), JSON.stringify(readings)),
-  setAirBatchRemoved: (batchId: string, removed: boolean) =>
-    put<BatchRemoved>(`/api/air-readings/${encodeURIComponent(batchId)}`, { removed }),
+    put<BatchRemoved>(`/api/batches/${encodeURIComponent(batchId)}`, { removed }),
+  addDevice: (device: NewDevice) => send<AddedDevice>('/api/devices', JSON.stringify(device)),
   book: (yardId: string, hiveId: string) =>
     askKept<readonly Entry[]>(`${of(yardId)}/hives/${encodeURIComponent(hiveId)}/book`),
   /** What the books say of colonies that are dead, gone or closed. */
@@ -229,7 +222,6 @@ export const server = {
     askKept<readonly Entry[]>(bookPath(yardId, '1900-01-01', '2999-12-31', ENTRY_SORTS), bookOf(yardId)),
   addEntries: (yardId: string, entries: readonly Entry[]) =>
     send<BookKept>(bookOf(yardId), JSON.stringify({ entries })),
-  addSensor: (sensor: NewSensor) => send<AddedScale>('/api/sensors', JSON.stringify(sensor)),
   print: (sheet: PrintedSheet) => printed('sheet', sheet),
   printVisit: (sheets: TickSheets) => printed('visit', sheets),
   printCards: (cards: HiveCards) => printed('cards', cards),

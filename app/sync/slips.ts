@@ -1,6 +1,6 @@
 import dayjs from 'dayjs'
 import { withClockRight, type Entry } from '#core/book'
-import type { WeighIns } from '#wire/weigh-in-schema'
+import type { ReadingBatch } from '#wire/readings/kinds'
 
 interface Said {
   readonly id: string
@@ -15,7 +15,7 @@ interface Said {
 /** What was written of hives and waits for the server: entries of the book, or a weighing. */
 export type Slip =
   | (Said & { readonly sort: 'entries'; readonly entries: readonly Entry[] })
-  | (Said & { readonly sort: 'weighing'; readonly hiveId: string; readonly weighIns: WeighIns })
+  | (Said & { readonly sort: 'weighing'; readonly hiveId: string; readonly weighIns: ReadingBatch<'weight'> })
 
 /** How many things a slip holds. */
 export function countOf(slip: Slip): number {

@@ -202,7 +202,8 @@ export const INSULATION_WORDS: Readonly<Record<Insulation, string>> = {
 }
 
 /** Where a sensor is. */
-export const PLACE_WORDS: Readonly<Record<SensorPlace, string>> = {
+export const PLACE_WORDS: Readonly<Record<SensorPlace | 'under', string>> = {
+  under: 'under the hive',
   inside: 'among the combs',
   crown: 'under the crown',
   outside: 'outside',

@@ -1,15 +1,17 @@
 import { createHash } from 'node:crypto'
-import { and, eq, sql } from 'drizzle-orm'
+import { and, eq } from 'drizzle-orm'
 import { entriesNamed, namesBetween, type Entry } from '#core/book'
 import { isEdit, leavesOf, planOfHive, type Edit, type HiveOfYard, type Yard } from '#core/yard'
+import { moveDevices } from '../readings/devices'
+import { copyReadings } from '../readings/keep'
 import { insertEntries, knownOf } from './book'
 import { noteMove } from './hive-moves'
-import { airReadings, bookEntries, scales, sensors, weighIns } from './schema'
+import { bookEntries } from './schema'
 import { hiveExists, readYard, type Writer } from './yards'
 
 /**
- * A hive that came from another one, or went back there, has the book of that one: what was found and done, weighings
- * and readings of its air. They stay where they were, too: nothing in a book is taken away.
+ * A hive that came from another one, or went back there, has the book of that one: what was found and done, and
+ * what was read of it. They stay where they were, too: nothing in a book is taken away.
  */
 export async function bringBooks(
   tx: Writer,
@@ -84,26 +86,4 @@ async function withFreeIds(tx: Writer, to: HiveOfYard, entries: readonly Entry[]
   const renamed = entriesNamed([...fresh, ...taken], names)
   const there = await knownOf(tx, to.yardId, renamed)
   return renamed.filter(({ id }) => !there.has(id))
-}
-
-async function copyReadings(tx: Writer, from: HiveOfYard, to: HiveOfYard): Promise<void> {
-  const of = sql`where yard_id = ${from.yardId} and hive_id = ${from.hiveId} and removed_at is null`
-  await tx.run(sql`
-    insert or ignore into ${weighIns} (id, yard_id, hive_id, at, kg, method, left_kg, right_kg, source, batch_id)
-    select lower(hex(randomblob(16))), ${to.yardId}, ${to.hiveId}, at, kg, method, left_kg, right_kg, source, batch_id
-    from ${weighIns} ${of}`)
-  await tx.run(sql`
-    insert or ignore into ${airReadings}
-      (id, yard_id, hive_id, place, at, celsius, humidity_percent, source, batch_id)
-    select lower(hex(randomblob(16))), ${to.yardId}, ${to.hiveId}, place, at, celsius, humidity_percent, source, batch_id
-    from ${airReadings} ${of}`)
-}
-
-/** Scales and sensors stand with their hive: what they report from now on is of where it stands. */
-async function moveDevices(tx: Writer, from: HiveOfYard, to: HiveOfYard): Promise<void> {
-  for (const table of [scales, sensors])
-    await tx
-      .update(table)
-      .set({ yardId: to.yardId, hiveId: to.hiveId })
-      .where(and(eq(table.yardId, from.yardId), eq(table.hiveId, from.hiveId)))
 }

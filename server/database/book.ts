@@ -18,7 +18,7 @@ import type { Database } from './client'
 import { inTransaction } from './client'
 import { standsNow } from './hive-moves'
 import { bookEntries } from './schema'
-import { lastWeighIns } from './weigh-ins'
+import { lastWeighed } from '../readings/look-up'
 import type { Writer } from './yards'
 
 /** Entries that cannot be kept, with the reason; nothing of what was sent was kept. */
@@ -303,7 +303,7 @@ export async function openBook(database: Database, yard: Yard, today: string): P
     ...others.flatMap(({ entry }) => listed(`[${entry}]`)),
     ...told,
   ]
-  const weighed = (await lastWeighIns(database)).filter(({ yardId }) => yardId === yard.id)
+  const weighed = (await lastWeighed(database)).filter(({ yardId }) => yardId === yard.id)
   const weighedOn = Object.fromEntries(weighed.map(({ hiveId, at }) => [hiveId, at.slice(0, 10)]))
   const lines = dueOf(yard, currentOf(found), today, weighedOn).map(({ id }) => id)
   const answers = await database.all<{ entry: string }>(sql`

@@ -7,7 +7,7 @@ import { AHEAD_DAYS } from './book'
 import type { Database } from './client'
 import { boxesChanged } from './history'
 import { bookEntries } from './schema'
-import { lastWeighIns } from './weigh-ins'
+import { lastWeighed } from '../readings/look-up'
 import { keepYard, readYardKept } from './yards'
 
 /** What was written longer ago is of no use any more: `foodOf` lets go of it sooner in season. */
@@ -21,7 +21,7 @@ export async function foodBooks(
 ): Promise<FoodBooks> {
   const written = await writtenOf(database, today)
   const weighed = new Map(
-    [...groupedBy(await lastWeighIns(database), ({ yardId }) => yardId)].map(([yardId, own]) => [
+    [...groupedBy(await lastWeighed(database), ({ yardId }) => yardId)].map(([yardId, own]) => [
       yardId,
       new Map(own.map(({ hiveId, at, kg }) => [hiveId, { at, kg }])),
     ]),

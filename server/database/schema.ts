@@ -16,7 +16,6 @@ import type {
   Spacing,
 } from '#core/parts'
 import type { OwnFigure } from '#core/figures'
-import type { SensorPlace } from '#core/heat'
 import type { Entry, EntrySort } from '#core/book'
 import type {
   Acceptance,
@@ -34,6 +33,8 @@ import type {
 } from '#core/yard'
 import type { Imported } from '#wire/import-answer'
 import type { Played } from '#wire/keepers'
+import type { ReadingPlace, StoredReading } from '#wire/readings/kind'
+import type { ReadingKind } from '#wire/readings/kinds'
 
 /** A column for each field of the model, in the model's order: a field without one does not compile. */
 type ColumnsOf<Field extends PropertyKey> = Readonly<Record<Field, ColumnBuilderBase>>
@@ -190,76 +191,41 @@ export const imports = sqliteTable('imports', {
   result: text({ mode: 'json' }).$type<readonly Imported[]>().notNull(),
 })
 
-/** Every weighing of a hive; taken away with its batch, never lost. */
-export const weighIns = sqliteTable(
-  'weigh_ins',
+/** Everything that was read of a hive, of whatever kind; taken away with its batch, never lost. */
+export const readings = sqliteTable(
+  'readings',
   {
+    ...({
+      /** When, by the minute, UTC: two of one minute, place and source are one. */
+      at: text().notNull(),
+      value: real().notNull(),
+      more: text({ mode: 'json' }).$type<StoredReading['more']>(),
+    } satisfies ColumnsOf<keyof StoredReading>),
     id: text().primaryKey(),
     yardId: text().notNull(),
     hiveId: text().notNull(),
-    /** When, by the minute, UTC: two of one minute and source are one. */
-    at: text().notNull(),
-    kg: real().notNull(),
-    method: text().$type<'scale' | 'heft'>().notNull(),
-    leftKg: real(),
-    rightKg: real(),
+    kind: text().$type<ReadingKind>().notNull(),
+    place: text().$type<ReadingPlace>().notNull(),
     source: text().notNull(),
     batchId: text().notNull(),
     removedAt: text(),
   },
   (table) => [
-    index('weigh_ins_by_hive').on(table.yardId, table.hiveId, table.at),
-    index('weigh_ins_by_batch').on(table.batchId),
-    uniqueIndex('weigh_ins_once')
-      .on(table.yardId, table.hiveId, table.at, table.source)
+    index('readings_by_hive').on(table.yardId, table.hiveId, table.kind, table.at),
+    index('readings_by_batch').on(table.batchId),
+    uniqueIndex('readings_once')
+      .on(table.yardId, table.hiveId, table.kind, table.place, table.at, table.source)
       .where(sql`removed_at IS NULL`),
   ],
 )
 
-/** A scale under a hive, with the key that it signs with. */
-export const scales = sqliteTable('scales', {
+/** A device that reads a hive, with the key that it signs with. */
+export const devices = sqliteTable('devices', {
   id: text().primaryKey(),
   yardId: text().notNull(),
   hiveId: text().notNull(),
-  name: text().notNull(),
-  keyHex: text().notNull(),
-  lastSequence: integer().notNull().default(-1),
-  batteryPercent: real(),
-  seenAt: text(),
-  retiredAt: text(),
-})
-
-/** Every reading of the air of a hive or beside it; taken away with its batch, never lost. */
-export const airReadings = sqliteTable(
-  'air_readings',
-  {
-    id: text().primaryKey(),
-    yardId: text().notNull(),
-    hiveId: text().notNull(),
-    place: text().$type<SensorPlace>().notNull(),
-    /** When, by the minute, UTC: two of one minute, place and source are one. */
-    at: text().notNull(),
-    celsius: real().notNull(),
-    humidityPercent: real(),
-    source: text().notNull(),
-    batchId: text().notNull(),
-    removedAt: text(),
-  },
-  (table) => [
-    index('air_readings_by_hive').on(table.yardId, table.hiveId, table.at),
-    index('air_readings_by_batch').on(table.batchId),
-    uniqueIndex('air_readings_once')
-      .on(table.yardId, table.hiveId, table.place, table.at, table.source)
-      .where(sql`removed_at IS NULL`),
-  ],
-)
-
-/** A sensor of temperature and humidity in a hive or beside it, with the key that it signs with. */
-export const sensors = sqliteTable('sensors', {
-  id: text().primaryKey(),
-  yardId: text().notNull(),
-  hiveId: text().notNull(),
-  place: text().$type<SensorPlace>().notNull(),
+  kind: text().$type<ReadingKind>().notNull(),
+  place: text().$type<ReadingPlace>().notNull(),
   name: text().notNull(),
   keyHex: text().notNull(),
   lastSequence: integer().notNull().default(-1),

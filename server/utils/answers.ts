@@ -57,7 +57,7 @@ export async function readLimited(event: H3Event, maxBytes: number): Promise<str
 }
 
 /** A text as JSON of a shape, or 400 and 422 with the reason. */
-export function mustRead<K extends CheckedShape>(shape: K, text: string): Shapes[K] {
+function mustRead<K extends CheckedShape>(shape: K, text: string): Shapes[K] {
   const read = readShape(shape, text)
   if (!read.ok) throw refusal(read.status, read.problem)
   return read.value

@@ -1,6 +1,7 @@
 import { entriesOf } from '#core/units'
 import { JsonSchemas, type Describable, type Json } from '../json-schema'
 import { planSchema } from '../plan-schema'
+import { anyReportSchema } from '../readings/kinds'
 import { SHAPES } from '../shapes'
 import { anything, integer, listOf, number, object, ref, text } from './operation'
 
@@ -40,7 +41,7 @@ const ANSWERED: Json = {
 /** Every schema that the document names: of what is sent, of the plan file, and of what is answered. */
 export function components(): Json {
   const schemas = new JsonSchemas()
-  const sent = entriesOf<string, Describable>({ ...SHAPES, plan: planSchema }).map(
+  const sent = entriesOf<string, Describable>({ ...SHAPES, plan: planSchema, deviceReport: anyReportSchema }).map(
     ([name, schema]) => [name, schemas.of(schema)] as const,
   )
   // What stands among the definitions under its own name needs no second entry.

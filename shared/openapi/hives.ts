@@ -1,5 +1,5 @@
 import type { Json } from '../json-schema'
-import type { CheckedShape } from '../shapes'
+import { READING_KINDS } from '../readings/kinds'
 import {
   anything,
   date,
@@ -20,72 +20,14 @@ import {
 
 const SIGNATURE = inHeader('x-signature', { type: 'string', pattern: '^[0-9a-f]{64}$' }, true)
 
-/** One kind of readings, and what is called what. */
-interface OneKind {
-  readonly what: string
-  readonly path: string
-  readonly batches: string
-  readonly devices: string
-  readonly names: readonly [read: string, add: string, remove: string, device: string, report: string]
-  readonly sent: CheckedShape
-  readonly device: CheckedShape
-  readonly report: CheckedShape
-  readonly aDevice: string
-  readonly query?: readonly Json[]
-  readonly answered: Json
-}
-
-/** Readings of one kind: of a hive, batch by batch, and of the devices that send them. */
-function readings(named: OneKind): Json {
-  const [read, add, remove, device, report] = named.names
-  return {
-    [`/api/yards/{id}/hives/{hiveId}/${named.path}`]: {
-      get: operation(read, `${named.what} of a hive: thinned for a chart, the newest in full, its devices.`, {
-        parameters: [yardId, hiveId, ...(named.query ?? [])],
-        answered: named.answered,
-        refused: [403, 422],
-      }),
-      post: operation(add, `${named.what} by hand or from a file, as a batch; one a minute and place.`, {
-        parameters: [yardId, hiveId],
-        sent: named.sent,
-        answered: object({ batchId: text, added: integer, repeated: integer }),
-        refused: [400, 403, 404, 413, 422],
-      }),
-    },
-    [`/api/${named.batches}/{batchId}`]: {
-      put: operation(remove, 'Take a batch away, or bring it back.', {
-        parameters: [inPath('batchId')],
-        sent: 'removed',
-        answered: object({ removed: flag, readings: integer }),
-        refused: [400, 403, 404, 422],
-      }),
-    },
-    [`/api/${named.devices}`]: {
-      post: operation(device, `${named.aDevice}; its key is told once.`, {
-        sent: named.device,
-        answered: object({ id: text, key: text }),
-        code: 201,
-        refused: [400, 403, 404, 422],
-      }),
-    },
-    [`/api/${named.devices}/{id}/readings`]: {
-      post: operation(
-        report,
-        'What a device sends: numbered in order, signed with HMAC-SHA256 of the body in hexadecimal.',
-        {
-          parameters: [inPath('id'), SIGNATURE],
-          sent: named.report,
-          answered: object({ added: integer, repeated: integer, leftOut: integer, sequence: integer }, [
-            'added',
-            'repeated',
-            'sequence',
-          ]),
-          refused: [400, 401, 403, 409, 413, 422, 429],
-        },
-      ),
-    },
-  }
-}
+const SIGNED = 'What a device sends: numbered in order, signed with HMAC-SHA256 of the body in hexadecimal.'
+const report = (operationId: string, summary: string): Json =>
+  operation(operationId, summary, {
+    parameters: [inPath('id'), SIGNATURE],
+    sent: 'deviceReport',
+    answered: object({ added: integer, repeated: integer, leftOut: integer, sequence: integer }),
+    refused: [400, 401, 403, 409, 413, 422, 429],
+  })
 
 const maybeText = { type: ['string', 'null'] } as const
 
@@ -139,34 +81,59 @@ export const HIVES: Json = {
       { parameters: [yardId, hiveId], answered: listOf(ref('bookEntry')), refused: [403] },
     ),
   },
-  ...readings({
-    what: 'Weighings',
-    path: 'weigh-ins',
-    batches: 'weigh-ins',
-    devices: 'scales',
-    names: ['readWeighIns', 'addWeighIns', 'removeWeighIns', 'addScale', 'scaleReport'],
-    sent: 'weighIns',
-    device: 'scale',
-    report: 'scaleReport',
-    aDevice: 'A scale under a hive',
-    query: [inQuery('points', { type: 'integer', minimum: 3, maximum: 5000 })],
-    answered: object({
-      series: object({ count: integer, thinnedBy: maybeText, points: listOf(anything) }),
-      latest: listOf(anything),
-      scales: listOf(anything),
-      boxesChangedAt: maybeText,
+  '/api/yards/{id}/hives/{hiveId}/readings': {
+    get: operation(
+      'readReadings',
+      'Readings of one kind of a hive, place by place: thinned for a chart, the newest in full, its devices.',
+      {
+        parameters: [
+          yardId,
+          hiveId,
+          inQuery('kind', { enum: Object.keys(READING_KINDS) }, true),
+          inQuery('points', { type: 'integer', minimum: 3, maximum: 5000 }),
+        ],
+        answered: object({
+          series: listOf(
+            object({
+              place: text,
+              count: integer,
+              thinnedBy: maybeText,
+              points: listOf(anything),
+              latest: anything,
+              batchIds: listOf(text),
+            }),
+          ),
+          latest: listOf(anything),
+          devices: listOf(anything),
+          boxesChangedAt: maybeText,
+        }),
+        refused: [403, 422],
+      },
+    ),
+    post: operation('addReadings', 'Readings by hand or from a file, as a batch; one a minute, place and source.', {
+      parameters: [yardId, hiveId],
+      sent: 'readings',
+      answered: object({ batchId: text, added: integer, repeated: integer }),
+      refused: [400, 403, 404, 413, 422],
     }),
-  }),
-  ...readings({
-    what: 'Readings of the air',
-    path: 'air-readings',
-    batches: 'air-readings',
-    devices: 'sensors',
-    names: ['readAir', 'addAir', 'removeAir', 'addSensor', 'sensorReport'],
-    sent: 'airReadings',
-    device: 'sensor',
-    report: 'sensorReport',
-    aDevice: 'A sensor of temperature and humidity in a hive or beside it',
-    answered: object({ series: listOf(anything), sensors: listOf(anything) }),
-  }),
+  },
+  '/api/batches/{batchId}': {
+    put: operation('removeBatch', 'Take a batch of readings away, or bring it back.', {
+      parameters: [inPath('batchId')],
+      sent: 'removed',
+      answered: object({ removed: flag, readings: integer }),
+      refused: [400, 403, 404, 422],
+    }),
+  },
+  '/api/devices': {
+    post: operation('addDevice', 'A device that reads a hive: a scale, a sensor of the air; its key is told once.', {
+      sent: 'device',
+      answered: object({ id: text, key: text }),
+      code: 201,
+      refused: [400, 403, 404, 422],
+    }),
+  },
+  '/api/devices/{id}/readings': { post: report('deviceReport', SIGNED) },
+  '/api/scales/{id}/readings': { post: report('scaleReport', `${SIGNED} As scales were set up once.`) },
+  '/api/sensors/{id}/readings': { post: report('sensorReport', `${SIGNED} As sensors were set up once.`) },
 }

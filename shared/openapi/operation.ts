@@ -49,7 +49,7 @@ export const hiveId = inPath('hiveId')
 interface Operation {
   readonly parameters?: readonly Json[]
   /** One of the shapes that the server reads by. */
-  readonly sent?: CheckedShape | 'plan'
+  readonly sent?: CheckedShape | 'plan' | 'deviceReport'
   /** Nothing is described of pages of paper. */
   readonly answered: Json | 'pdf'
   readonly code?: 200 | 201

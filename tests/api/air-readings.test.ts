@@ -1,7 +1,9 @@
 import { spawn } from 'node:child_process'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import { startServer, type RunningServer } from '../../scripts/lib/server'
-import { sendAir, simulatedAir } from '../../scripts/sensor'
+import { SENSOR } from '../../scripts/devices/air'
+import { sendReport } from '../../scripts/devices/send'
+import { simulated } from '../../scripts/devices/simulated'
 
 let server: RunningServer
 beforeAll(async () => {
@@ -9,12 +11,13 @@ beforeAll(async () => {
 })
 afterAll(() => server.stop())
 
-const HIVE = '/api/yards/kiln-bank/hives/flannel%2F0/air-readings'
+const HIVE = '/api/yards/kiln-bank/hives/flannel%2F0/readings'
 const send = (path: string, body: unknown, method = 'POST') =>
   fetch(`${server.url}${path}`, { method, body: JSON.stringify(body), headers: { 'content-type': 'application/json' } })
 const at = (minute: number) => new Date(Date.UTC(2026, 0, 10, 6, minute)).toISOString()
 const reading = (minute: number, more: object = {}) => ({ at: at(minute), celsius: 4.5, humidityPercent: 70, ...more })
 const batch = (readings: unknown[], more: object = {}) => ({
+  kind: 'air',
   place: 'inside',
   batchId: crypto.randomUUID(),
   readings,
@@ -22,11 +25,17 @@ const batch = (readings: unknown[], more: object = {}) => ({
 })
 interface Air {
   readonly series: readonly { place: string; count: number; latest: { celsius: number }; batchIds: string[] }[]
-  readonly sensors: readonly { name: string; place: string; seenAt: string | null; keyHex?: string }[]
+  readonly devices: readonly { name: string; place: string; seenAt: string | null; keyHex?: string }[]
 }
-const air = async () => (await (await fetch(`${server.url}${HIVE}`)).json()) as Air
+const air = async () => (await (await fetch(`${server.url}${HIVE}?kind=air`)).json()) as Air
 async function setUp(place = 'outside') {
-  const answer = await send('/api/sensors', { yardId: 'kiln-bank', hiveId: 'flannel/0', place, name: 'By the door' })
+  const answer = await send('/api/devices', {
+    yardId: 'kiln-bank',
+    hiveId: 'flannel/0',
+    kind: 'air',
+    place,
+    name: 'By the door',
+  })
   expect(answer.status).toBe(201)
   return (await answer.json()) as { id: string; key: string }
 }
@@ -48,7 +57,7 @@ describe('what it is outside, for what may be opened today', () => {
     const sent = batch([ago(90, 9), ago(20, 12.5)], { place: 'outside' })
     await send(CORDUROY, sent)
     expect(await outside()).toMatchObject({ celsius: 12.5, hiveId: 'corduroy/0' })
-    await send(`/api/air-readings/${sent.batchId}`, { removed: true }, 'PUT')
+    await send(`/api/batches/${sent.batchId}`, { removed: true }, 'PUT')
     expect(await outside()).toBeUndefined()
   })
 })
@@ -68,11 +77,11 @@ describe('readings of the air from a file', () => {
       ['crown', 1],
     ])
     expect(series[0]!.latest.celsius).toBe(5)
-    expect((await send(`/api/air-readings/${sent.batchId}`, { removed: true }, 'PUT')).status).toBe(200)
+    expect((await send(`/api/batches/${sent.batchId}`, { removed: true }, 'PUT')).status).toBe(200)
     expect((await air()).series.map(({ place }) => place)).toEqual(['crown'])
-    await send(`/api/air-readings/${sent.batchId}`, { removed: false }, 'PUT')
+    await send(`/api/batches/${sent.batchId}`, { removed: false }, 'PUT')
     expect((await air()).series.map(({ place }) => place)).toEqual(['inside', 'crown'])
-    expect((await send(`/api/air-readings/${crypto.randomUUID()}`, { removed: true }, 'PUT')).status).toBe(404)
+    expect((await send(`/api/batches/${crypto.randomUUID()}`, { removed: true }, 'PUT')).status).toBe(404)
   })
 
   it.each([
@@ -98,16 +107,16 @@ describe('readings of the air from a file', () => {
 describe('a sensor', () => {
   it('is set up with a key that is told once, and its signed reports are kept once', async () => {
     const { id, key } = await setUp()
-    const { sensors } = await air()
-    expect(sensors.at(-1)).toMatchObject({ name: 'By the door', place: 'outside', seenAt: null })
-    expect(JSON.stringify(sensors)).not.toContain(key)
-    const reports = simulatedAir({ days: 2, from: '2025-11-10', meanCelsius: -4, place: 'outside', seed: 3 })
+    const { devices } = await air()
+    expect(devices.at(-1)).toMatchObject({ name: 'By the door', place: 'outside', seenAt: null })
+    expect(JSON.stringify(devices)).not.toContain(key)
+    const reports = simulated(SENSOR, { days: 2, from: '2025-11-10', start: -4, place: 'outside', seed: 3 })
     const answers = []
-    for (const report of reports) answers.push(await (await sendAir(server.url, id, key, report)).json())
+    for (const report of reports) answers.push(await (await sendReport(server.url, id, key, report)).json())
     const kept = (answers as { added: number }[]).reduce((sum, { added }) => sum + added, 0)
     expect(kept).toBeGreaterThan(80)
     expect((await air()).series.find(({ place }) => place === 'outside')!.count).toBe(kept)
-    const again = await (await sendAir(server.url, id, key, reports.at(-1)!)).json()
+    const again = await (await sendReport(server.url, id, key, reports.at(-1)!)).json()
     expect(again).toMatchObject({ added: 0 })
   })
 
@@ -115,27 +124,27 @@ describe('a sensor', () => {
     const { id, key } = await setUp('crown')
     const ahead = new Date(Date.now() + 400 * 86_400_000).toISOString()
     const report = { sequence: 1, batteryPercent: 90, readings: [reading(5), reading(6, { at: ahead })] }
-    expect(await (await sendAir(server.url, id, key, report)).json()).toMatchObject({ added: 1, leftOut: 1 })
+    expect(await (await sendReport(server.url, id, key, report)).json()).toMatchObject({ added: 1, leftOut: 1 })
   })
 
   it('whose clock jumped for one reading does not say that this was the newest', async () => {
     const { id, key } = await setUp('inside')
-    const reports = simulatedAir({ days: 14, from: '2024-11-12', meanCelsius: -4, place: 'inside', seed: 4 })
+    const reports = simulated(SENSOR, { days: 14, from: '2024-11-12', start: -4, place: 'inside', seed: 4 })
     const answers = []
-    for (const report of reports) answers.push(await (await sendAir(server.url, id, key, report)).json())
+    for (const report of reports) answers.push(await (await sendReport(server.url, id, key, report)).json())
     expect((answers as { leftOut: number }[]).reduce((sum, { leftOut }) => sum + leftOut, 0)).toBe(1)
   })
 
   it('is refused with another’s key, out of order, or for a hive that is not there', async () => {
     const [one, other] = [await setUp(), await setUp()]
     const report = { sequence: 5, batteryPercent: 50, readings: [reading(40)] }
-    expect((await sendAir(server.url, one.id, other.key, report)).status).toBe(401)
-    expect((await sendAir(server.url, crypto.randomUUID(), one.key, report)).status).toBe(401)
-    expect((await sendAir(server.url, one.id, one.key, report)).status).toBe(200)
-    expect((await sendAir(server.url, one.id, one.key, { ...report, sequence: 4 })).status).toBe(409)
-    expect((await sendAir(server.url, one.id, one.key, { ...report, sequence: 6, readings: [] })).status).toBe(422)
-    const nobody = { yardId: 'kiln-bank', hiveId: 'nobody', place: 'inside', name: 'x' }
-    expect((await send('/api/sensors', nobody)).status).toBe(404)
+    expect((await sendReport(server.url, one.id, other.key, report)).status).toBe(401)
+    expect((await sendReport(server.url, crypto.randomUUID(), one.key, report)).status).toBe(401)
+    expect((await sendReport(server.url, one.id, one.key, report)).status).toBe(200)
+    expect((await sendReport(server.url, one.id, one.key, { ...report, sequence: 4 })).status).toBe(409)
+    expect((await sendReport(server.url, one.id, one.key, { ...report, sequence: 6, readings: [] })).status).toBe(422)
+    const nobody = { yardId: 'kiln-bank', hiveId: 'nobody', kind: 'air', place: 'inside', name: 'x' }
+    expect((await send('/api/devices', nobody)).status).toBe(404)
   })
 })
 
@@ -144,7 +153,7 @@ describe('the stand-in of a device', () => {
     const { code, stderr } = await new Promise<{ code: number | null; stderr: string }>((resolve) => {
       const child = spawn(
         process.execPath,
-        ['scripts/run.mjs', 'sensor', '--id', 'x', '--key', '00', '--url', 'http://127.0.0.1:9'],
+        ['scripts/run.mjs', 'device', 'air', '--id', 'x', '--key', '00', '--url', 'http://127.0.0.1:9'],
         { stdio: ['ignore', 'ignore', 'pipe'] },
       )
       let said = ''

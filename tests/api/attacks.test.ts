@@ -274,7 +274,7 @@ describe('every answer', () => {
     ['PUT', '/api/plans/import', 'POST'],
     ['POST', '/', 'GET, HEAD'],
     ['PATCH', '/year', 'GET, HEAD'],
-    ['OPTIONS', '/api/scales', 'POST'],
+    ['OPTIONS', '/api/devices', 'POST'],
   ] as const)('to %s %s names the methods that there are', async (method, path, allow) => {
     const response = await fetch(server.url + path, { method })
     expect([response.status, response.headers.get('allow')]).toEqual([405, allow])

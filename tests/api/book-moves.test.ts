@@ -3,8 +3,7 @@ import { cropFrom, currentOf, newestOf, type Entry } from '#core/book'
 import { applyEdit, type Edit } from '#core/yard'
 import { copyHives, moveHives } from '#core/yard/deeds'
 import { startServer, type RunningServer } from '../../scripts/lib/server'
-import { sendReport } from '../../scripts/scale'
-import { sendAir } from '../../scripts/sensor'
+import { sendReport } from '../../scripts/devices/send'
 import { entry } from '../helpers/book'
 import { DEMO, get, nextId, post, storedYards, submission } from '../helpers/wire'
 import type { OpenBook } from '#wire/answers'
@@ -95,11 +94,11 @@ describe('a book and its hive', () => {
   })
 
   it('takes weighings and readings along, once, however often it goes to and fro', async () => {
-    const weigh = (yardId: string) => at(`${yardId}/hives/${encodeURIComponent('muslin/0')}/weigh-ins`)
+    const weigh = (yardId: string) => at(`${yardId}/hives/${encodeURIComponent('muslin/0')}/readings`)
     const kg = async (yardId: string) =>
-      (await get<{ latest: { kg: number }[] }>(weigh(yardId))).latest.map((one) => one.kg)
+      (await get<{ latest: { kg: number }[] }>(`${weigh(yardId)}?kind=weight`)).latest.map((one) => one.kg)
     const readings = [{ at: '2026-05-01T10:00:00Z', kg: 41, method: 'scale' }]
-    await post(weigh('kiln-bank'), { source: 'hand', batchId: crypto.randomUUID(), readings })
+    await post(weigh('kiln-bank'), { kind: 'weight', source: 'hand', batchId: crypto.randomUUID(), readings })
     await move('muslin/0', 'kiln-bank', 'sallow-quay')
     expect(await kg('sallow-quay')).toEqual([41])
     await move('muslin/0', 'sallow-quay', 'kiln-bank')
@@ -109,11 +108,11 @@ describe('a book and its hive', () => {
   })
 
   it('takes its scale and its sensor along: what they send, and what waited for it, comes to where it stands', async () => {
-    const device = async (kind: 'scales' | 'sensors', more: object) =>
-      (await post(`${server.url}/api/${kind}`, { yardId: 'kiln-bank', hiveId: 'serge/0', name: 'Left', ...more }))
+    const device = async (more: object) =>
+      (await post(`${server.url}/api/devices`, { yardId: 'kiln-bank', hiveId: 'serge/0', name: 'Left', ...more }))
         .body as unknown as { id: string; key: string }
-    const scale = await device('scales', {})
-    const sensor = await device('sensors', { place: 'inside' })
+    const scale = await device({ kind: 'weight' })
+    const sensor = await device({ kind: 'air', place: 'inside' })
     await move('serge/0', 'kiln-bank', 'sallow-quay')
     const at = '2026-04-30T12:00:00.000Z'
     const weighed = await sendReport(server.url, scale.id, scale.key, {
@@ -121,25 +120,28 @@ describe('a book and its hive', () => {
       batteryPercent: 80,
       readings: [{ at, kg: 33.3 }],
     })
-    const felt = await sendAir(server.url, sensor.id, sensor.key, {
+    const felt = await sendReport(server.url, sensor.id, sensor.key, {
       sequence: 1,
       batteryPercent: 80,
       readings: [{ at, celsius: 4.5, humidityPercent: 70 }],
     })
     expect([weighed.status, felt.status]).toEqual([200, 200])
-    const weighedByHand = await post(`${ofMoved('kiln-bank')}/weigh-ins`, {
+    const weighedByHand = await post(`${ofMoved('kiln-bank')}/readings`, {
+      kind: 'weight',
       batchId: crypto.randomUUID(),
       source: 'hand',
       readings: [{ at: '2026-04-30T13:00:00.000Z', kg: 33.1, method: 'scale' }],
     })
     expect(weighedByHand).toMatchObject({ status: 200, body: { added: 1 } })
-    const series = await get<{ series: { points: { kg: number }[] }; scales: { id: string }[] }>(
-      `${ofMoved('sallow-quay')}/weigh-ins`,
+    const kept = await get<{ series: { points: { kg: number }[] }[]; devices: { id: string }[] }>(
+      `${ofMoved('sallow-quay')}/readings?kind=weight`,
     )
-    expect(series.series.points.map(({ kg }) => kg)).toEqual([33.3, 33.1])
-    expect(series.scales.map(({ id }) => id)).toEqual([scale.id])
-    const air = await get<{ series: { count: number }[]; sensors: unknown[] }>(`${ofMoved('sallow-quay')}/air-readings`)
-    expect([air.series.map(({ count }) => count), air.sensors.length]).toEqual([[1], 1])
+    expect(kept.series.map(({ points }) => points.map(({ kg }) => kg))).toEqual([[33.3, 33.1]])
+    expect(kept.devices.map(({ id }) => id)).toEqual([scale.id])
+    const air = await get<{ series: { count: number }[]; devices: unknown[] }>(
+      `${ofMoved('sallow-quay')}/readings?kind=air`,
+    )
+    expect([air.series.map(({ count }) => count), air.devices.length]).toEqual([[1], 1])
   })
 
   it('goes along to a copy with its history under identities of its own, and not to one without', async () => {

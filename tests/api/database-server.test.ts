@@ -3,7 +3,7 @@ import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import { startDatabaseServer, type DatabaseServer, type Trouble } from '../../scripts/lib/database-server'
-import { sendSigned } from '../../scripts/lib/device'
+import { sendSigned } from '../../scripts/devices/send'
 import { startServer, type RunningServer } from '../../scripts/lib/server'
 import { appendEntries, bookOfHive } from '../../server/database/book'
 import { inTransaction, openDatabase, type Database } from '../../server/database/client'
@@ -11,12 +11,12 @@ import { commitEdits } from '../../server/database/commit'
 import { asFault, DatabaseFault } from '../../server/database/faults'
 import { importPlan } from '../../server/database/import'
 import { readLog } from '../../server/database/log'
-import { airSeries, addAirReadings } from '../../server/database/air-readings'
 import { seedFrom } from '../../server/database/seed'
-import { addWeighIns, weighInSeries } from '../../server/database/weigh-ins'
 import { readYards, setRemoved } from '../../server/database/yards'
 import { addKeeper, beginSession, keepersOf, setPart } from '../../server/keepers/accounts'
 import { addPasskey, passkeysOf } from '../../server/keepers/passkeys'
+import { addReadings } from '../../server/readings/keep'
+import { readingSeries } from '../../server/readings/look-up'
 import { loansOf, shedOf, withoutLoan } from '#core/yard'
 import * as deeds from '#core/yard/deeds'
 import { entry } from '../helpers/book'
@@ -162,9 +162,15 @@ const WRITES: readonly [string, (database: Database) => Promise<unknown>, (datab
       'a weighing',
       (database) =>
         inTransaction(database, (tx) =>
-          addWeighIns(tx, { yardId: 'sallow-quay', hiveId: 'twill/0' }, 'hand', [weighed], 'batch', () => `w${ids++}`),
+          addReadings(
+            tx,
+            TWILL,
+            { kind: 'weight', place: 'under', source: 'hand', batchId: 'batch' },
+            [weighed],
+            () => `w${ids++}`,
+          ),
         ),
-      (database) => weighInSeries(database, { yardId: 'sallow-quay', hiveId: 'twill/0' }, 100),
+      (database) => readingSeries(database, TWILL, 'weight', 100),
     ],
     [
       'a yard that is taken away',
@@ -201,17 +207,15 @@ const WRITES: readonly [string, (database: Database) => Promise<unknown>, (datab
       'a reading of the air',
       (database) =>
         inTransaction(database, (tx) =>
-          addAirReadings(
+          addReadings(
             tx,
             TWILL,
-            'crown',
-            'hand',
+            { kind: 'air', place: 'crown', source: 'hand', batchId: 'air' },
             [{ at: NOW, celsius: 21.5, humidityPercent: null }],
-            'air',
             () => `a${ids++}`,
           ),
         ),
-      (database) => airSeries(database, TWILL, 100),
+      (database) => readingSeries(database, TWILL, 'air', 100),
     ],
     [
       'a keeper who is made, plays a part and signs in',
@@ -369,17 +373,25 @@ describe('several Duvet servers on one database', () => {
 
   it('keep what a scale sends once, although it sends it to each of them at once', async () => {
     const duvets = await several()
-    const made = await post(`${duvets[0]!.url}/api/scales`, { yardId: 'sallow-quay', hiveId: 'twill/0', name: 'Left' })
+    const made = await post(`${duvets[0]!.url}/api/devices`, {
+      yardId: 'sallow-quay',
+      hiveId: 'twill/0',
+      kind: 'weight',
+      name: 'Left',
+    })
     const { id, key } = made.body as unknown as { id: string; key: string }
     const report = { sequence: 1, readings: [{ at: '2026-04-30T12:00:00Z', kg: 31.2 }] }
     const answers = await Promise.all(
-      duvets.map(({ url }) => sendSigned(`${url}/api/scales/${id}/readings`, key, report)),
+      // Once at the address that scales have now, once at the one they had, and once more.
+      duvets.map(({ url }, i) =>
+        sendSigned(`${url}/api/${i === 1 ? 'scales' : 'devices'}/${id}/readings`, key, report),
+      ),
     )
     expect(answers.map(({ status }) => status)).toEqual([200, 200, 200])
-    const series = await get<{ series: { count: number } }>(
-      `${duvets[2]!.url}/api/yards/sallow-quay/hives/twill%2F0/weigh-ins`,
+    const { series } = await get<{ series: { count: number }[] }>(
+      `${duvets[2]!.url}/api/yards/sallow-quay/hives/twill%2F0/readings?kind=weight`,
     )
-    expect(series.series.count).toBe(1)
+    expect(series.map(({ count }) => count)).toEqual([1])
   })
 
   it('know who signed in at another of them, until that ends, and count tries together', async () => {

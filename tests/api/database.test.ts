@@ -19,6 +19,9 @@ import { seedFrom } from '../../server/database/seed'
 import { readYards } from '../../server/database/yards'
 import { startServer } from '../../scripts/lib/server'
 import { DEMO, addSuper, demoPlan, post, storedYards, submission } from '../helpers/wire'
+import { devicesOf, findDevice } from '../../server/readings/devices'
+import { setBatchRemoved } from '../../server/readings/keep'
+import { latestReadings, readingSeries } from '../../server/readings/look-up'
 
 const folders: string[] = []
 function folder(): string {
@@ -155,6 +158,48 @@ describe('a file of the first version', () => {
       ],
     })
     now.client.close()
+  })
+})
+
+describe('readings of before there was one table of them', () => {
+  it('are all there, with what was read with them, their batches, and the devices and their keys', async () => {
+    const home = folder()
+    const path = join(home, 'eighteen.db')
+    process.env.DUVET_MIGRATIONS = onlyTheFirst(home, 18)
+    const before = await openDatabase(`file:${path}`, '2026-05-01')
+    await before.client.executeMultiple(`
+      INSERT INTO weigh_ins (id, yard_id, hive_id, at, kg, method, left_kg, right_kg, source, batch_id, removed_at) VALUES
+        ('a', 'y', 'h', '2026-04-01T10:00:00.000Z', 40.5, 'scale', NULL, NULL, 'scale:s', 'b1', NULL),
+        ('b', 'y', 'h', '2026-04-02T10:00:00.000Z', 41, 'heft', 20.25, 20.75, 'hand', 'b2', NULL),
+        ('c', 'y', 'h', '2026-04-03T10:00:00.000Z', 99, 'scale', NULL, NULL, 'hand', 'b3', '2026-04-04T10:00:00.000Z');
+      INSERT INTO air_readings (id, yard_id, hive_id, place, at, celsius, humidity_percent, source, batch_id) VALUES
+        ('a', 'y', 'h', 'crown', '2026-04-01T10:00:00.000Z', 21.5, 62, 'csv', 'b4'),
+        ('b', 'y', 'h', 'outside', '2026-04-01T10:00:00.000Z', -3, NULL, 'csv', 'b4');
+      INSERT INTO scales (id, yard_id, hive_id, name, key_hex, last_sequence, battery_percent, seen_at)
+        VALUES ('s', 'y', 'h', 'Left', 'aa', 7, 55, '2026-04-01T10:00:00.000Z');
+      INSERT INTO sensors (id, yard_id, hive_id, place, name, key_hex) VALUES ('t', 'y', 'h', 'crown', 'Top', 'bb');`)
+    before.client.close()
+    delete process.env.DUVET_MIGRATIONS
+    const { client, database } = await openDatabase(`file:${path}`, '2026-06-02')
+    const hive = { yardId: 'y', hiveId: 'h' }
+    const heft = { at: '2026-04-02T10:00:00.000Z', kg: 41, method: 'heft', leftKg: 20.25, rightKg: 20.75 }
+    expect(await readingSeries(database, hive, 'weight', 100)).toMatchObject([
+      {
+        place: 'under',
+        points: [{ at: '2026-04-01T10:00:00.000Z', kg: 40.5, method: 'scale' }, heft],
+        latest: heft,
+        batchIds: ['b1', 'b2'],
+      },
+    ])
+    expect((await readingSeries(database, hive, 'air', 100)).map(({ place, latest }) => [place, latest])).toEqual([
+      ['crown', { at: '2026-04-01T10:00:00.000Z', celsius: 21.5, humidityPercent: 62 }],
+      ['outside', { at: '2026-04-01T10:00:00.000Z', celsius: -3, humidityPercent: null }],
+    ])
+    await setBatchRemoved(database, ['y'], 'b3', null)
+    expect((await latestReadings(database, hive, 'weight', 1)).map(({ batchId }) => batchId)).toEqual(['b3'])
+    expect(await findDevice(database, 's')).toMatchObject({ kind: 'weight', keyHex: 'aa', lastSequence: 7 })
+    expect(await devicesOf(database, hive, 'air')).toMatchObject([{ id: 't', place: 'crown', name: 'Top' }])
+    client.close()
   })
 })
 

@@ -40,7 +40,8 @@ describe('what the food of hives is known from', () => {
   })
 
   it('is the last weighing, as long as its boxes still stand, and again when what came is undone', async () => {
-    await send(`${YARD}/hives/ticking%2F0/weigh-ins`, {
+    await send(`${YARD}/hives/ticking%2F0/readings`, {
+      kind: 'weight',
       source: 'hand',
       batchId: crypto.randomUUID(),
       readings: [

@@ -162,6 +162,7 @@ describe('requests that are nearly right', () => {
 
   it('plans to assess, readings, scales, prints', async () => {
     const reading = {
+      kind: 'weight',
       source: 'hand',
       batchId: crypto.randomUUID(),
       readings: [{ at: '2026-05-01T10:00:00Z', kg: 40, method: 'scale' }],
@@ -202,14 +203,14 @@ describe('requests that are nearly right', () => {
       ],
     }
     const cards = { title: 'Cards', cards: [{ name: 'Twill', link: 'http://127.0.0.1/hives/x', lines: ['a'] }] }
-    const hive = `/api/yards/sallow-quay/hives/${encodeURIComponent('twill/0')}/weigh-ins`
+    const hive = `/api/yards/sallow-quay/hives/${encodeURIComponent('twill/0')}/readings`
     const kinds: readonly (readonly [string, unknown])[] = [
       [hive, reading],
       ['/api/print/sheet', sheet],
       ['/api/print/visit', visit],
       ['/api/print/cards', cards],
-      ['/api/scales', { yardId: 'sallow-quay', hiveId: 'twill/0', name: 'scale' }],
-      ['/api/scales/none/readings', { sequence: 1, readings: [{ at: '2026-05-01T10:00:00Z', kg: 3 }] }],
+      ['/api/devices', { yardId: 'sallow-quay', hiveId: 'twill/0', kind: 'weight', name: 'scale' }],
+      ['/api/devices/none/readings', { sequence: 1, readings: [{ at: '2026-05-01T10:00:00Z', kg: 3 }] }],
       ['/api/yards', { ...planOf([]).yards }],
     ]
     await run(
@@ -249,7 +250,7 @@ describe('requests that are nearly right', () => {
           '/api/assess',
           '/api/print/sheet',
           '/api/yards',
-          '/api/scales/x/readings',
+          '/api/devices/x/readings',
         ),
         async (text, path) => {
           await ask(path, text)
@@ -260,7 +261,7 @@ describe('requests that are nearly right', () => {
     await run(
       fc.asyncProperty(
         fc.webPath({ size: 'small' }),
-        fc.constantFrom('', '%', '%ff', '/past?at=%00', '/log?limit=-1', '/changes?hive=', '/hives/%2e%2e/weigh-ins'),
+        fc.constantFrom('', '%', '%ff', '/past?at=%00', '/log?limit=-1', '/changes?hive=', '/hives/%2e%2e/readings'),
         async (path, tail) => {
           const response = await fetch(`${server.url}/api/yards/${encodeURIComponent(path)}${tail}`)
           expect(response.status).toBeLessThan(500)

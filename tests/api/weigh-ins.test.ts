@@ -1,7 +1,9 @@
 import { createHmac } from 'node:crypto'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import { startServer, type RunningServer } from '../../scripts/lib/server'
-import { sendReport, simulatedReports, type ScaleReport } from '../../scripts/scale'
+import { sendReport } from '../../scripts/devices/send'
+import { simulated, type DeviceReport } from '../../scripts/devices/simulated'
+import { SCALE } from '../../scripts/devices/weight'
 import { DEMO, addSuper, post, storedYards, submission } from '../helpers/wire'
 
 const HIVE = 'twill/0'
@@ -20,18 +22,18 @@ async function ask(path: string, init: RequestInit = {}) {
     headers: response.headers,
   }
 }
-const hive = (id = HIVE) => `yards/sallow-quay/hives/${encodeURIComponent(id)}/weigh-ins`
+const hive = (id = HIVE) => `yards/sallow-quay/hives/${encodeURIComponent(id)}/readings`
 const keep = (readings: unknown, more: Record<string, unknown> = {}, id = HIVE) =>
   ask(hive(id), {
     method: 'POST',
-    body: JSON.stringify({ source: 'hand', batchId: crypto.randomUUID(), readings, ...more }),
+    body: JSON.stringify({ kind: 'weight', source: 'hand', batchId: crypto.randomUUID(), readings, ...more }),
   })
 const series = async (id = HIVE, query = '') =>
-  (await ask(`${hive(id)}${query}`)).body as unknown as {
-    series: { count: number; thinnedBy: string | null; points: { at: string; kg: number; source: string }[] }
-    latest: { batchId: string; kg: number }[]
+  (await ask(`${hive(id)}?kind=weight${query}`)).body as unknown as {
+    series: { count: number; thinnedBy: string | null; points: { at: string; kg: number }[] }[]
+    latest: { batchId: string; kg: number; source: string; leftKg?: number }[]
     boxesChangedAt: string | null
-    scales: { id: string; lastSequence: number; batteryPercent: number }[]
+    devices: { id: string; batteryPercent: number }[]
   }
 const reading = (at: string, kg: number) => ({ at, kg, method: 'scale' })
 
@@ -52,7 +54,7 @@ describe('weighings by hand', () => {
     const first = crypto.randomUUID()
     const again = [reading('2025-05-01T10:00:00Z', 40)]
     await keep(again, { batchId: first }, 'damask/0')
-    const take = (removed: boolean) => ask(`weigh-ins/${first}`, { method: 'PUT', body: JSON.stringify({ removed }) })
+    const take = (removed: boolean) => ask(`batches/${first}`, { method: 'PUT', body: JSON.stringify({ removed }) })
     expect(await take(true)).toMatchObject({ status: 200, body: { readings: 1 } })
     expect(await keep([reading('2025-05-01T10:00:00Z', 41)], {}, 'damask/0')).toMatchObject({
       status: 200,
@@ -60,7 +62,7 @@ describe('weighings by hand', () => {
     })
     expect((await take(false)).status).toBe(200)
     expect((await series('damask/0')).latest.map(({ kg }) => kg)).toEqual([41])
-    await ask(`weigh-ins/${(await series('damask/0')).latest[0]!.batchId}`, {
+    await ask(`batches/${(await series('damask/0')).latest[0]!.batchId}`, {
       method: 'PUT',
       body: JSON.stringify({ removed: true }),
     })
@@ -75,15 +77,13 @@ describe('weighings by hand', () => {
       ),
     ).toMatchObject({ status: 200, body: { added: 2, repeated: 1, batchId } })
     expect(await keep([reading('2026-05-01T10:00:20Z', 53)])).toMatchObject({ body: { added: 0, repeated: 1 } })
-    expect((await series()).series.points.map(({ kg }) => kg)).toEqual([51, 52])
-    const put = (removed: boolean) => ask(`weigh-ins/${batchId}`, { method: 'PUT', body: JSON.stringify({ removed }) })
+    expect((await series()).series[0]!.points.map(({ kg }) => kg)).toEqual([51, 52])
+    const put = (removed: boolean) => ask(`batches/${batchId}`, { method: 'PUT', body: JSON.stringify({ removed }) })
     expect(await put(true)).toMatchObject({ status: 200, body: { readings: 2 } })
-    expect((await series()).series.count).toBe(0)
+    expect((await series()).series).toEqual([])
     await put(false)
-    expect((await series()).series.count).toBe(2)
-    expect((await ask(`weigh-ins/${crypto.randomUUID()}`, { method: 'PUT', body: '{"removed":true}' })).status).toBe(
-      404,
-    )
+    expect((await series()).series[0]!.count).toBe(2)
+    expect((await ask(`batches/${crypto.randomUUID()}`, { method: 'PUT', body: '{"removed":true}' })).status).toBe(404)
   })
 
   it.each([
@@ -106,7 +106,7 @@ describe('weighings by hand', () => {
 
   it('are of a hive that there is, and a series asks for a number of points', async () => {
     expect((await keep([reading('2026-05-01T10:00:00Z', 50)], {}, 'nowhere')).status).toBe(404)
-    expect((await ask(`${hive()}?points=two`)).status).toBe(422)
+    expect((await ask(`${hive()}?kind=weight&points=two`)).status).toBe(422)
   })
 
   it('of a year by quarter hours go in, and come out thinned by a named method with first and last', async () => {
@@ -120,23 +120,24 @@ describe('weighings by hand', () => {
     const batchId = crypto.randomUUID()
     for (let at = 0; at < all.length; at += 5000)
       expect((await keep(all.slice(at, at + 5000), { source: 'csv', batchId }, 'calico/0')).status).toBe(200)
-    const { series: thin } = await series('calico/0', '?points=500')
+    const [thin] = (await series('calico/0', '&points=500')).series
     expect(thin).toMatchObject({ count: 35_040, thinnedBy: 'largest triangle three buckets' })
-    expect(thin.points).toHaveLength(500)
-    expect([thin.points[0]!.kg, thin.points.at(-1)!.kg]).toEqual([all[0]!.kg, all.at(-1)!.kg])
+    expect(thin!.points).toHaveLength(500)
+    expect([thin!.points[0]!.kg, thin!.points.at(-1)!.kg]).toEqual([all[0]!.kg, all.at(-1)!.kg])
   })
 })
 
 describe('a scale', () => {
-  const REPORT: ScaleReport = {
+  type Weighed = { readonly at: string; readonly kg: number }
+  const REPORT: DeviceReport<Weighed> = {
     sequence: 1,
     batteryPercent: 80,
     readings: [{ at: '2026-06-01T00:00:00.000Z', kg: 61 }],
   }
   async function newScale(hiveId = 'gingham/0') {
-    const made = await ask('scales', {
+    const made = await ask('devices', {
       method: 'POST',
-      body: JSON.stringify({ yardId: 'sallow-quay', hiveId, name: 'Under the hive' }),
+      body: JSON.stringify({ yardId: 'sallow-quay', hiveId, kind: 'weight', name: 'Under the hive' }),
     })
     expect(made.status).toBe(201)
     return made.body as { id: string; key: string }
@@ -145,11 +146,16 @@ describe('a scale', () => {
   it('tells its key once, and its signed readings are kept', async () => {
     const { id, key } = await newScale()
     expect(key).toMatch(/^[0-9a-f]{64}$/)
-    expect(await (await sendReport(server.url, id, key, REPORT)).json()).toEqual({ added: 1, repeated: 0, sequence: 1 })
+    expect(await (await sendReport(server.url, id, key, REPORT)).json()).toEqual({
+      added: 1,
+      repeated: 0,
+      leftOut: 0,
+      sequence: 1,
+    })
     const now = await series('gingham/0')
-    expect(now.scales).toMatchObject([{ id, lastSequence: 1, batteryPercent: 80 }])
+    expect(now.devices).toMatchObject([{ id, batteryPercent: 80 }])
     expect(JSON.stringify(now)).not.toContain(key)
-    expect(now.series.points).toEqual([{ at: '2026-06-01T00:00:00.000Z', kg: 61, source: `scale:${id}` }])
+    expect(now.latest).toMatchObject([{ at: '2026-06-01T00:00:00.000Z', kg: 61, source: `scale:${id}` }])
   })
 
   it('is not believed with a wrong signature, another’s key, or a text that was changed', async () => {
@@ -158,18 +164,18 @@ describe('a scale', () => {
     expect((await sendReport(server.url, crypto.randomUUID(), one.key, REPORT)).status).toBe(401)
     const text = JSON.stringify(REPORT)
     const signature = createHmac('sha256', Buffer.from(one.key, 'hex')).update(text).digest('hex')
-    const changed = await ask(`scales/${one.id}/readings`, {
+    const changed = await ask(`devices/${one.id}/readings`, {
       method: 'POST',
       body: text.replace('61', '16'),
       headers: { 'x-signature': signature },
     })
     expect(changed).toMatchObject({ status: 401, body: { field: 'x-signature' } })
-    expect((await ask(`scales/${one.id}/readings`, { method: 'POST', body: text })).status).toBe(401)
+    expect((await ask(`devices/${one.id}/readings`, { method: 'POST', body: text })).status).toBe(401)
   })
 
   it('may send a report twice, and none out of order', async () => {
     const { id, key } = await newScale('damask/0')
-    const send = async (report: ScaleReport) => {
+    const send = async (report: DeviceReport<Weighed>) => {
       const response = await sendReport(server.url, id, key, report)
       return { status: response.status, body: (await response.json()) as Record<string, unknown> }
     }
@@ -178,7 +184,7 @@ describe('a scale', () => {
     expect(
       await send({ ...REPORT, sequence: 4, readings: [{ at: '2026-06-02T00:00:00.000Z', kg: 10 }] }),
     ).toMatchObject({ status: 409, body: { field: 'sequence' } })
-    expect((await series('damask/0')).series.count).toBe(1)
+    expect((await series('damask/0')).series[0]!.count).toBe(1)
     expect(await send({ ...REPORT, sequence: 6, readings: [{ at: 'yesterday', kg: 1 }] })).toMatchObject({
       status: 422,
     })
@@ -188,7 +194,7 @@ describe('a scale', () => {
     const { id, key } = await newScale('hessian/0')
     await Promise.all(
       Array.from({ length: 80 }, (_, i) =>
-        ask(`scales/${i % 2 === 0 ? id : `none-${i}`}/readings`, {
+        ask(`devices/${i % 2 === 0 ? id : `none-${i}`}/readings`, {
           method: 'POST',
           body: '{}',
           headers: { 'x-signature': '0'.repeat(64) },
@@ -215,17 +221,17 @@ describe('a scale', () => {
   it(
     'as it ships drifts, is rained on, falls silent for a while and repeats itself; all of it ' + 'arrives once',
     async () => {
-      const reports = simulatedReports({ days: 8, from: '2026-07-01', startKg: 60, seed: 4 })
+      const reports = simulated(SCALE, { days: 8, from: '2026-07-01', start: 60, seed: 4 })
       expect(new Set(reports.map(({ sequence }) => sequence)).size).toBeLessThan(reports.length)
       const { id, key } = await newScale('poplin/0')
       for (const report of reports) expect((await sendReport(server.url, id, key, report)).status).toBe(200)
-      const { series: kept } = await series('poplin/0', '?points=5000')
+      const kept = (await series('poplin/0', '&points=5000')).series[0]!
       const sent = new Set(reports.flatMap(({ readings }) => readings.map(({ at }) => at)))
       expect(kept.count).toBe(sent.size)
       const gaps = kept.points.slice(1).map(({ at }, i) => Date.parse(at) - Date.parse(kept.points[i]!.at))
       expect(Math.max(...gaps)).toBeGreaterThanOrEqual(11 * 3_600_000)
       expect(kept.points.at(-1)!.kg).toBeGreaterThan(kept.points[0]!.kg + 4)
-      expect(simulatedReports({ days: 8, from: '2026-07-01', startKg: 60, seed: 4 })).toEqual(reports)
+      expect(simulated(SCALE, { days: 8, from: '2026-07-01', start: 60, seed: 4 })).toEqual(reports)
     },
   )
 })

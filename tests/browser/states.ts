@@ -41,7 +41,8 @@ export async function liveStates(url: string): Promise<void> {
     if (told.length > 0) await post(`${at}/book`, { entries: told })
     if (!weighed) continue
     const readings = [{ at: new Date(Date.now() - 3_600_000).toISOString(), kg: weighed[1], method: 'scale' }]
-    await post(`${at}/hives/${encodeURIComponent(HIVE.id)}/weigh-ins`, {
+    await post(`${at}/hives/${encodeURIComponent(HIVE.id)}/readings`, {
+      kind: 'weight',
       source: 'hand',
       batchId: randomUUID(),
       readings,

@@ -3,7 +3,9 @@ import { join } from 'node:path'
 import { tmpdir } from 'node:os'
 import type { Page } from 'playwright-core'
 import { describe, expect, it } from 'vitest'
-import { sendReport, simulatedReports } from '../../scripts/scale'
+import { sendReport } from '../../scripts/devices/send'
+import { simulated } from '../../scripts/devices/simulated'
+import { SCALE } from '../../scripts/devices/weight'
 import { DEMO } from '../helpers/wire'
 import { choose, chosenIn, typeDay, useSession } from './session'
 
@@ -142,7 +144,7 @@ describe('a scale under the hive', () => {
     await page.getByTestId('scale-name').fill('Left stand')
     await page.getByTestId('add-scale').click()
     const [, id, key] = /--id (\S+) --key (\S+)/.exec(await page.getByTestId('scale-key').innerText())!
-    for (const report of simulatedReports({ days: 10, from: '2026-05-01', startKg: 50, seed: 2 }))
+    for (const report of simulated(SCALE, { days: 10, from: '2026-05-01', start: 50, seed: 2 }))
       await sendReport(session.server.url, id!, key!, report)
     await page.reload()
     await page.locator('[data-mode="weigh"]').click()

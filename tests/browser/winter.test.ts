@@ -1,6 +1,8 @@
 import type { Page } from 'playwright-core'
 import { describe, expect, it } from 'vitest'
-import { sendAir, simulatedAir } from '../../scripts/sensor'
+import { SENSOR } from '../../scripts/devices/air'
+import { sendReport } from '../../scripts/devices/send'
+import { simulated } from '../../scripts/devices/simulated'
 import { DEMO } from '../helpers/wire'
 import { axeFinds } from './axe'
 import { choose, saved, useSession } from './session'
@@ -224,13 +226,13 @@ describe('sensors of the air', () => {
     await choose(page, 'sensor-place', 'outside')
     await page.getByTestId('add-sensor').click()
     const [, id, key] = /--id (\S+) --key (\S+)/.exec(await page.getByTestId('sensor-key').innerText())!
-    for (const report of simulatedAir({ days: 12, from: '2025-11-10', meanCelsius: -2, place: 'outside', seed: 2 }))
-      await sendAir(session.server.url, id!, key!, report)
+    for (const report of simulated(SENSOR, { days: 12, from: '2025-11-10', start: -2, place: 'outside', seed: 2 }))
+      await sendReport(session.server.url, id!, key!, report)
     await page.reload()
     await page.getByTestId('air-chart').locator('canvas').waitFor()
     await expect
       .poll(() => page.locator('.sensors').innerText())
-      .toMatch(/By the door, outside: heard of .*battery \d+ %/)
+      .toMatch(/By the door, outside: last heard of .*battery \d+ %/)
     expect(await page.locator('.sensors').innerText()).not.toContain(key!)
   })
 })

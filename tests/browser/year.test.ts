@@ -482,13 +482,14 @@ describe('a visit', () => {
     const { revision } = (await storedYards(session.server.url)).find(({ yard }) => yard.id === 'sallow-quay')!
     const afterCrop = { kind: 'set-hive', hiveId: 'hessian/0', stage: 'after-crop' } as const
     await post(`${session.server.url}/api/yards/sallow-quay/edits`, submission(revision, [afterCrop]))
-    await post(`${session.server.url}/api/yards/sallow-quay/hives/hessian%2F0/weigh-ins`, {
+    await post(`${session.server.url}/api/yards/sallow-quay/hives/hessian%2F0/readings`, {
+      kind: 'weight',
       source: 'hand',
       batchId: crypto.randomUUID(),
       readings: [{ at: new Date().toISOString(), kg: 36, method: 'scale' }],
     })
     const slow = await session.open('/')
-    await slow.route(/\/hives\/.*\/(book|weigh-ins)/, async (route) => {
+    await slow.route(/\/hives\/.*\/(book|readings)/, async (route) => {
       await new Promise((resolve) => setTimeout(resolve, 700))
       await route.continue()
     })

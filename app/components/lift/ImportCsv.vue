@@ -33,7 +33,7 @@ const file = useCsvImport({
   read: (onProgress, isCancelled) => door().read({ ...mapping }, onProgress, isCancelled),
   piece: (from, to) => door().piece(from, to),
   send: (batchId, readings) =>
-    server.addWeighIns(props.yardId, props.hiveId, { source: 'csv', batchId, readings: [...readings] }),
+    server.addReadings(props.yardId, props.hiveId, { kind: 'weight', batchId, readings: [...readings] }),
   onKept: () => emit('done'),
 })
 const UNITS = ['kg', 'lb', 'g'] as const

@@ -6,13 +6,13 @@ import type { Hive, Yard } from '#core/yard'
 import { stageOn, yearOf } from '#core/year'
 import { massFigure, massUnit, parseMass, showMass } from '#core/units'
 import { foodOf, storesByWeighing, weighDoubt, type WeighDoubt } from '#core/book'
-import { weighDoubtInWords, capital } from '#core/words'
+import { capital, counted, weighDoubtInWords } from '#core/words'
 import { localToday } from '~/composables/localTime'
 import { useHiveBook } from '~/composables/hiveBook'
 import dayjs from 'dayjs'
 import { server } from '~/sync/server'
-import type { HiveWeighIns } from '#wire/answers'
-import type { WeighIn } from '#wire/weigh-in-schema'
+import type { HiveReadings } from '#wire/answers'
+import type { WeighIn } from '#wire/readings/weight'
 
 const props = defineProps<{ yard: Yard; hive: Hive }>()
 const weighing = useWeighing()
@@ -30,7 +30,7 @@ function fail(field: Field | null, sentence: string): null {
   wrong.value = { field, sentence }
   return null
 }
-const held = shallowRef<HiveWeighIns | null>(null)
+const held = shallowRef<HiveReadings<'weight'> | null>(null)
 const takenBack = ref<string | null>(null)
 const importing = ref(false)
 
@@ -39,7 +39,7 @@ function localNow(): string {
   return new Date(now.getTime() - now.getTimezoneOffset() * 60_000).toISOString().slice(0, 16)
 }
 async function load() {
-  const answer = await server.weighIns(props.yard.id, props.hive.id)
+  const answer = await server.readings(props.yard.id, props.hive.id, 'weight')
   if (answer.ok) held.value = answer.value
   else fail(null, answer.problem.sentence)
 }
@@ -55,6 +55,7 @@ watch(
 const year = computed(() => yearOf(props.yard))
 const known = computed(() => hiveIn(props.yard, props.hive))
 const newest = computed(() => held.value?.latest[0])
+const series = computed(() => held.value?.series[0])
 const written = useHiveBook(() => ({ yardId: props.yard.id, hiveId: props.hive.id }))
 const entries = computed(() => written.entries.value ?? [])
 /** The timber and the fill that were chosen here; bees, brood and stage are those of the day. */
@@ -82,7 +83,7 @@ const food = computed(() =>
 const MOST_POINTS = 120
 /** What the hive would weigh on each day of the readings. */
 const predicted = computed(() => {
-  const points = held.value?.series.points ?? []
+  const points = series.value?.points ?? []
   const every = Math.max(1, Math.floor(points.length / MOST_POINTS))
   const at = points.filter((_, i) => i % every === 0 || i === points.length - 1).map((point) => point.at)
   const kg = predictedKgOn(props.yard, props.hive, at, weighing.weighingAt(props.hive.stage).timberKgPerM3)
@@ -131,7 +132,9 @@ async function keepOther() {
   if (!row || !odd?.otherUnitKg) return
   const factor = odd.otherUnitKg.kg / row.kg
   const halves =
-    row.leftKg == null || row.rightKg == null ? {} : { leftKg: row.leftKg * factor, rightKg: row.rightKg * factor }
+    row.leftKg === undefined || row.rightKg === undefined
+      ? {}
+      : { leftKg: row.leftKg * factor, rightKg: row.rightKg * factor }
   await keep({ ...row, kg: odd.otherUnitKg.kg, ...halves })
 }
 async function keep(row: WeighIn) {
@@ -167,7 +170,7 @@ async function setRemoved(batchId: string, removed: boolean) {
   takenBack.value = removed ? batchId : null
   await load()
 }
-const LATEST = columnsFor<HiveWeighIns['latest'][number]>(
+const LATEST = columnsFor<HiveReadings<'weight'>['latest'][number]>(
   { key: 'when', label: 'When', width: 150, by: ({ at }) => at },
   { key: 'weight', label: 'Weight', width: 130, by: ({ kg }) => kg },
   {
@@ -241,11 +244,11 @@ const LATEST = columnsFor<HiveWeighIns['latest'][number]>(
       </p>
     </section>
     <section class="history">
-      <LazyLiftWeighChart v-if="held && held.series.count > 1" :points="held.series.points" :predicted="predicted" />
+      <LazyLiftWeighChart v-if="series && series.count > 1" :points="series.points" :predicted="predicted" />
       <p v-if="held" class="soft" data-testid="weigh-count">
-        {{ held.series.count }} {{ held.series.count === 1 ? 'reading' : 'readings'
-        }}{{ held.series.thinnedBy ? `, ${held.series.points.length} drawn (thinned: ${held.series.thinnedBy})` : '' }}.
-        Predicted is this stack as each season has it ({{ capital(stageSaid(stageOn(localToday(), year))) }}
+        {{ counted(series?.count ?? 0, 'reading')
+        }}{{ series?.thinnedBy ? `, ${series.points.length} drawn (thinned: ${series.thinnedBy})` : '' }}. Predicted is
+        this stack as each season has it ({{ capital(stageSaid(stageOn(localToday(), year))) }}
         today).
       </p>
       <p v-if="takenBack" role="status">
@@ -264,7 +267,7 @@ const LATEST = columnsFor<HiveWeighIns['latest'][number]>(
         >
         <template #weight="{ row }"
           >{{ showMass(row.kg, preferences.units)
-          }}<template v-if="row.leftKg !== null && row.rightKg !== null">
+          }}<template v-if="row.leftKg !== undefined && row.rightKg !== undefined">
             ({{ massFigure(row.leftKg, preferences.units) }} +
             {{ massFigure(row.rightKg, preferences.units) }})</template
           ></template
@@ -277,7 +280,13 @@ const LATEST = columnsFor<HiveWeighIns['latest'][number]>(
         {{ importing ? 'Close' : 'Bring readings from a CSV file' }}
       </ElButton>
       <LiftImportCsv v-if="importing" :yard-id="yard.id" :hive-id="hive.id" @done="load" />
-      <LiftScales :yard-id="yard.id" :hive-id="hive.id" :scales="held?.scales ?? []" @changed="load" />
+      <ReadingsDevices
+        :yard-id="yard.id"
+        :hive-id="hive.id"
+        kind="weight"
+        :devices="held?.devices ?? []"
+        @changed="load"
+      />
     </section>
   </div>
 </template>

@@ -1,14 +1,16 @@
 <script setup lang="ts">
 // Temperature inside and outside over time, and how damp it is inside.
-import type { AirSeries } from '#wire/answers'
+import type { AirReading } from '#core/heat'
+import type { ReadingSeries } from '#wire/answers'
+import type { ReadingPlace } from '#wire/readings/kind'
 import { fahrenheitFrom } from '#core/units'
 import { PLACE_WORDS } from '#core/words'
 import { useTimeChart } from '~/composables/timeChart'
 
-const props = defineProps<{ series: readonly AirSeries[] }>()
+const props = defineProps<{ series: readonly ReadingSeries<AirReading>[] }>()
 const preferences = usePreferences()
 const canvas = ref<HTMLCanvasElement | null>(null)
-const LOOKS = { inside: '#b0402a', crown: '#c98f1f', outside: '#27408b' } as const
+const LOOKS: Partial<Record<ReadingPlace, string>> = { inside: '#b0402a', crown: '#c98f1f', outside: '#27408b' }
 const degrees = (celsius: number) => (preferences.units === 'mm' ? celsius : fahrenheitFrom(celsius))
 const span = computed((): [number, number] =>
   props.series

@@ -37,7 +37,12 @@ const file = useCsvImport({
   read: (onProgress, isCancelled) => door().read({ ...mapping }, onProgress, isCancelled),
   piece: (from, to) => door().piece(from, to),
   send: (batchId, readings) =>
-    server.addAir(props.yardId, props.hiveId, { place: place.value, batchId, readings: [...readings] }),
+    server.addReadings(props.yardId, props.hiveId, {
+      kind: 'air',
+      place: place.value,
+      batchId,
+      readings: [...readings],
+    }),
   onKept: () => emit('done'),
 })
 const PLACES = SENSOR_PLACES.map((value) => ({ value, label: PLACE_WORDS[value] }))

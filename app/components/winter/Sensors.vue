@@ -2,18 +2,21 @@
 // Readings of the air in a hive and beside it: the chart, what the newest says, files, sensors.
 import { catalogueOf } from '#core/parts'
 import type { Hive, Yard } from '#core/yard'
-import { readAs, SENSOR_PLACES, type SensorPlace } from '#core/heat'
+import { readAs, type SensorPlace } from '#core/heat'
 import type { HiveWinter } from '#core/ask'
 import { showTemperature } from '#core/units'
 import { capital, clusterInWords, counted, faceWord, PLACE_WORDS } from '#core/words'
-import type { HiveAir } from '#wire/answers'
-import { nameSchema } from '#wire/names-schema'
+import type { HiveReadings } from '#wire/answers'
 import { server } from '~/sync/server'
 
-const props = defineProps<{ yard: Yard; hive: Hive; winter: HiveWinter; air: HiveAir | null; outsideCelsius: number }>()
+const props = defineProps<{
+  yard: Yard
+  hive: Hive
+  winter: HiveWinter
+  air: HiveReadings<'air'> | null
+  outsideCelsius: number
+}>()
 const emit = defineEmits<{ changed: [] }>()
-/** Where a device on this machine reaches this Duvet. */
-const { origin } = location
 const preferences = usePreferences()
 const moment = useMoment()
 const newest = (place: SensorPlace) => props.air?.series.find((one) => one.place === place)?.latest
@@ -29,31 +32,10 @@ const said = computed(() => {
     wetWords: read.wet.map((face) => faceWord(face, names, preferences.reader)),
   }
 })
-const name = ref('')
-const place = ref<SensorPlace>('inside')
 const problem = ref('')
-const added = ref<{ id: string; key: string } | null>(null)
-async function setUp() {
-  problem.value = ''
-  if (!nameSchema.isValidSync(name.value.trim())) {
-    problem.value = 'Name of the sensor is empty: give it one, such as Among the combs.'
-    return
-  }
-  const answer = await server.addSensor({
-    yardId: props.yard.id,
-    hiveId: props.hive.id,
-    place: place.value,
-    name: name.value.trim(),
-  })
-  if (answer.ok) {
-    added.value = answer.value
-    name.value = ''
-  } else problem.value = answer.problem.sentence
-  emit('changed')
-}
 const gone = ref<string | null>(null)
 async function takeBack(batchId: string, removed: boolean) {
-  const answer = await server.setAirBatchRemoved(batchId, removed)
+  const answer = await server.setBatchRemoved(batchId, removed)
   if (answer.ok) gone.value = removed ? batchId : null
   else problem.value = answer.problem.sentence
   emit('changed')
@@ -92,33 +74,18 @@ async function takeBack(batchId: string, removed: boolean) {
         </li>
         <li v-if="gone"><ElButton text @click="takeBack(gone, false)">Bring the batch back</ElButton></li>
       </ul>
+      <p v-if="problem" class="wrong" role="alert">{{ problem }}</p>
     </section>
     <section class="enter">
       <h2>From a file</h2>
       <WinterImportAir :yard-id="yard.id" :hive-id="hive.id" @done="emit('changed')" />
-      <h2>A sensor</h2>
-      <ul v-if="air && air.sensors.length > 0" class="list">
-        <li v-for="one in air.sensors" :key="one.id">
-          <b>{{ one.name }}</b>, {{ PLACE_WORDS[one.place] }}:
-          {{ one.seenAt ? `heard of ${moment(one.seenAt)}` : 'not heard of yet'
-          }}{{ one.batteryPercent === null ? '' : `, battery ${Math.round(one.batteryPercent)} %` }}
-        </li>
-      </ul>
-      <form @submit.prevent="setUp">
-        <label>Name of the sensor <ElInput v-model="name" maxlength="60" data-testid="sensor-name" /></label>
-        <label
-          >Where
-          <ElSelect v-model="place" data-testid="sensor-place">
-            <ElOption v-for="one in SENSOR_PLACES" :key="one" :value="one" :label="PLACE_WORDS[one]" /></ElSelect
-        ></label>
-        <ElButton native-type="submit" data-testid="add-sensor">Set it up</ElButton>
-      </form>
-      <p v-if="problem" class="wrong" role="alert">{{ problem }}</p>
-      <p v-if="added" class="key" data-testid="sensor-key">
-        Its key is shown this once. To try a simulated one:<br /><code
-          >npm run sensor -- --id {{ added.id }} --key {{ added.key }} --url {{ origin }} --place {{ place }}</code
-        >
-      </p>
+      <ReadingsDevices
+        :yard-id="yard.id"
+        :hive-id="hive.id"
+        kind="air"
+        :devices="air?.devices ?? []"
+        @changed="emit('changed')"
+      />
     </section>
   </div>
 </template>
@@ -155,27 +122,8 @@ h2 {
   list-style: none;
 }
 
-form {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 8px;
-  align-items: end;
-}
-
-label {
-  display: flex;
-  flex: 1;
-  flex-direction: column;
-  min-width: 130px;
-  font-size: 14px;
-}
-
 .wrong {
   color: var(--stop);
-}
-
-.key code {
-  overflow-wrap: anywhere;
 }
 
 @media (max-width: 900px) {

@@ -18,7 +18,7 @@ import { formatToAdd } from '#core/year'
 import { hasBees, type Edit } from '#core/yard'
 import { showTemperature, showVolume } from '#core/units'
 import * as deeds from '#core/yard/deeds'
-import type { HiveAir } from '#wire/answers'
+import type { HiveReadings } from '#wire/answers'
 import { server } from '~/sync/server'
 import { printedHive } from '~/drawing/printed'
 import { download, fileName } from '~/composables/download'
@@ -79,11 +79,11 @@ watch(
   { immediate: true },
 )
 /** What sensors say of this hive; without a server there is none. */
-const air = shallowRef<HiveAir | null>(null)
+const air = shallowRef<HiveReadings<'air'> | null>(null)
 async function loadAir() {
   const at = place.value
   if (!at) return
-  const answer = await server.air(at.yard.id, at.hive.id)
+  const answer = await server.readings(at.yard.id, at.hive.id, 'air')
   if (at.hive.id === place.value?.hive.id) air.value = answer.ok ? answer.value : null
 }
 watch(() => place.value?.hive.id, loadAir, { immediate: true })

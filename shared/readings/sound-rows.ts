@@ -1,4 +1,4 @@
-import * as yup from './yup'
+import * as yup from '../yup'
 
 /** At most so many readings at a time; a year of them goes in pieces. */
 const MOST_READINGS = 5000
@@ -7,7 +7,10 @@ const MOST_READINGS = 5000
  * A list of readings as files give them: those that are sound at a glance are not gone through field by field; the first
  * that is not sound is told as the whole schema would.
  */
-export function soundRows<T>(reading: yup.ObjectSchema<T & object>, isPlainRow: (row: unknown) => boolean) {
+export function soundRows<T extends object>(
+  reading: Pick<yup.ObjectSchema<T>, 'validateSync'>,
+  isPlainRow: (row: unknown) => boolean,
+) {
   return yup
     .mixed<readonly T[]>()
     .defined('${path} is missing: a list')

@@ -1,9 +1,7 @@
 import { defineEventHandler } from 'h3'
 import type { BatchRemoved } from '#wire/answers'
-import { setAirBatchRemoved } from '../../database/air-readings'
+import { setBatchRemoved, yardsOfBatch } from '../../readings/keep'
 import { LIMITS, readValid, refusal, routeId } from '../../utils/answers'
-import { airReadings } from '../../database/schema'
-import { yardsOfBatch } from '../../database/batches'
 import { mustPlay, plays } from '../../utils/keeper'
 import { inOneTransaction } from '../../utils/database'
 
@@ -13,10 +11,10 @@ export default defineEventHandler(async (event): Promise<BatchRemoved> => {
   const batchId = routeId(event, 'batchId')
   const readings = await inOneTransaction(async (tx) => {
     // Another yard may have a batch of this identity: each keeper's own are taken away.
-    const named = await yardsOfBatch(tx, airReadings, batchId)
+    const named = await yardsOfBatch(tx, batchId)
     const own = named.filter((yardId) => plays(event, yardId, 'helper'))
     if (own.length === 0) for (const yardId of named) mustPlay(event, yardId, 'helper')
-    return setAirBatchRemoved(tx, own, batchId, removed ? new Date().toISOString() : null)
+    return setBatchRemoved(tx, own, batchId, removed ? new Date().toISOString() : null)
   })
   if (readings === 0) throw refusal(404, { field: 'batchId', sentence: 'There is no such batch of readings here.' })
   return { removed, readings }

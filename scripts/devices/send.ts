@@ -36,3 +36,7 @@ export async function sendAll<R extends { readonly sequence: number; readonly ba
     }
   }
 }
+
+/** Sends one report of a device, signed. */
+export const sendReport = (url: string, id: string, keyHex: string, report: object): Promise<Response> =>
+  sendSigned(`${url}/api/devices/${encodeURIComponent(id)}/readings`, keyHex, report)

@@ -1,6 +1,6 @@
 import { createHmac, timingSafeEqual } from 'node:crypto'
 
-/** The signature of a report: HMAC-SHA256 of its text with the scale's key, in hexadecimal (RFC 2104). */
+/** The signature of a report: HMAC-SHA256 of its text with the device’s key, in hexadecimal (RFC 2104). */
 function signatureOf(keyHex: string, text: string): string {
   return createHmac('sha256', Buffer.from(keyHex, 'hex')).update(text, 'utf8').digest('hex')
 }

@@ -1,0 +1,1 @@
+export { reportOfDevice as default } from '../../../readings/report'
