@@ -203,21 +203,21 @@ useHead({ title: 'Build – Duvet' })
 .columns {
   display: grid;
   grid-template-columns: 290px minmax(0, 1fr);
-  gap: 20px;
+  gap: var(--space-5);
   align-items: start;
-  padding: 4px 16px 30px;
+  padding: var(--space-2) var(--space-5) var(--space-6);
 }
 
 .choices {
   display: flex;
   flex-direction: column;
-  gap: 10px;
+  gap: var(--space-3);
 }
 
 label {
   display: flex;
   flex-direction: column;
-  font-size: 14px;
+  font-size: var(--type-2);
 }
 
 .choices .el-select {
@@ -227,18 +227,14 @@ label {
 .save {
   display: grid;
   grid-template-columns: 1fr 1fr;
-  gap: 6px;
+  gap: var(--space-3);
 }
 
 .save .filled {
   grid-column: 1 / -1;
 }
 
-.wrong {
-  color: var(--stop);
-}
-
-@media (max-width: 900px) {
+@media (max-width: 1020px) {
   .columns {
     grid-template-columns: minmax(0, 1fr);
   }

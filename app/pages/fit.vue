@@ -223,7 +223,7 @@ useHead({ title: 'Fit – Duvet' })
   display: flex;
   flex: 1;
   min-height: 0;
-  padding-left: 14px;
+  padding-left: var(--space-4);
 }
 
 aside {
@@ -235,14 +235,14 @@ aside {
 }
 
 .none {
-  padding: 30px 18px;
+  padding: var(--space-6) var(--space-5);
   color: var(--soft-ink);
 }
 
-@media (max-width: 900px) {
+@media (max-width: 1020px) {
   .split {
     flex-direction: column;
-    padding: 0 10px;
+    padding: 0 var(--space-3);
   }
 
   aside {

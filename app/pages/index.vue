@@ -162,14 +162,14 @@ function openSettings(yard: Yard): void {
 .foot {
   display: flex;
   flex-wrap: wrap;
-  gap: 10px;
-  margin: 10px 16px;
-  padding: 12px 0 24px;
+  gap: var(--space-3);
+  margin: var(--space-3) var(--space-5);
+  padding: var(--space-4) 0 var(--space-6);
   border-top: 2px dashed var(--seam);
 }
 
 .loading {
-  padding: 60px;
+  padding: var(--space-6);
   text-align: center;
 }
 </style>

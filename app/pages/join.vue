@@ -46,9 +46,3 @@ useHead({ title: 'An invitation – Duvet' })
     </template>
   </UiAlone>
 </template>
-
-<style scoped>
-.wrong {
-  color: var(--stop);
-}
-</style>

@@ -122,7 +122,7 @@ const COLUMNS = columnsFor<ListedFigure>(
 
 <style scoped>
 .content {
-  padding: 0 16px 40px;
+  padding: 0 var(--space-5) var(--space-6);
 }
 
 .search {
@@ -136,7 +136,7 @@ const COLUMNS = columnsFor<ListedFigure>(
 
 .soft {
   color: var(--soft-ink);
-  font-size: 13.5px;
+  font-size: var(--type-2);
   font-weight: 400;
 }
 

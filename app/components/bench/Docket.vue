@@ -91,7 +91,7 @@ const goodPairs = computed(() =>
 .docket {
   display: flex;
   flex-direction: column;
-  gap: 9px;
+  gap: var(--space-3);
 }
 
 h2 {
@@ -99,40 +99,40 @@ h2 {
   align-items: center;
   justify-content: space-between;
   min-height: 32px;
-  font-size: 16px;
+  font-size: var(--type-4);
 }
 
 h2 .el-button {
   min-height: 32px;
-  padding: 0 8px;
+  padding: 0 var(--space-3);
   color: var(--indigo);
 }
 
 .filtered,
 .caution {
   color: var(--soft-ink);
-  font-size: 13.5px;
+  font-size: var(--type-2);
 }
 
 .good {
-  padding: 9px 12px;
+  padding: var(--space-3) var(--space-4);
   border: 1px solid var(--seam);
   border-left: 6px solid var(--good);
   border-radius: 8px;
   background: var(--sheet);
-  font-size: 14px;
+  font-size: var(--type-2);
 }
 
 .head {
   display: flex;
-  gap: 8px;
+  gap: var(--space-3);
   align-items: center;
   color: var(--good);
-  font-size: 15px;
+  font-size: var(--type-3);
 }
 
 .caution {
-  padding-top: 8px;
+  padding-top: var(--space-3);
   border-top: 2px dashed var(--seam);
 }
 </style>

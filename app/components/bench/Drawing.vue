@@ -169,8 +169,8 @@ defineExpose({ fit })
   display: flex;
   flex-wrap: wrap;
   align-items: center;
-  gap: 4px 10px;
-  padding: 6px 12px;
+  gap: var(--space-2) var(--space-3);
+  padding: var(--space-3) var(--space-4);
 }
 
 .zoom {
@@ -179,7 +179,7 @@ defineExpose({ fit })
 
 .tools :deep(.el-button) {
   min-height: 36px;
-  padding: 2px 9px;
+  padding: var(--space-1) var(--space-3);
 }
 
 .holder {
@@ -199,14 +199,14 @@ defineExpose({ fit })
   inset: 30% 12% auto;
   text-align: center;
   color: var(--soft-ink);
-  font-size: 17px;
+  font-size: var(--type-4);
 }
 
 .trial {
   position: absolute;
   left: 12px;
   bottom: 8px;
-  padding: 6px 12px;
+  padding: var(--space-3) var(--space-4);
   border: 2px dashed var(--indigo);
   border-radius: 8px;
   background: #fff;

@@ -45,8 +45,8 @@ const worst = computed(() => props.card.findings[0]!.finding)
 .finding {
   display: flex;
   flex-direction: column;
-  gap: 10px;
-  padding: 9px 12px 10px;
+  gap: var(--space-3);
+  padding: var(--space-3) var(--space-4) var(--space-3);
   border: 1px solid var(--seam);
   border-left: 6px solid var(--tone);
   border-radius: 8px;
@@ -71,8 +71,8 @@ const worst = computed(() => props.card.findings[0]!.finding)
 .shared {
   display: flex;
   flex-wrap: wrap;
-  gap: 8px;
-  padding-top: 8px;
+  gap: var(--space-3);
+  padding-top: var(--space-3);
   border-top: 2px dashed var(--seam);
 }
 

@@ -65,10 +65,10 @@ const severity = computed(() => (props.finding.acceptance ? 'accepted' : props.f
 
 .title {
   display: flex;
-  gap: 8px;
+  gap: var(--space-3);
   align-items: flex-start;
   width: 100%;
-  padding: 2px 0;
+  padding: var(--space-1) 0;
   border: 0;
   background: none;
   color: var(--tone);
@@ -86,14 +86,14 @@ const severity = computed(() => (props.finding.acceptance ? 'accepted' : props.f
 }
 
 p {
-  margin-top: 3px;
+  margin-top: var(--space-2);
 }
 
 .ways {
   display: flex;
   flex-wrap: wrap;
-  gap: 8px;
-  margin-top: 8px;
+  gap: var(--space-3);
+  margin-top: var(--space-3);
   align-items: center;
 }
 
@@ -102,10 +102,6 @@ p {
 }
 
 form {
-  margin-top: 8px;
-}
-
-.wrong {
-  color: var(--stop);
+  margin-top: var(--space-3);
 }
 </style>

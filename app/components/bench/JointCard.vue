@@ -134,7 +134,7 @@ const way = computed(() => {
 
 <style scoped>
 .joint {
-  padding: 8px 12px 10px;
+  padding: var(--space-3) var(--space-4) var(--space-3);
   border: 2px solid var(--indigo);
   border-radius: 9px;
   background: var(--sheet);
@@ -146,14 +146,10 @@ header {
   justify-content: space-between;
 }
 
-h3 {
-  font-size: 15px;
-}
-
 header .el-button {
   min-width: 40px;
   padding: 0;
-  font-size: 20px;
+  font-size: var(--type-5);
 }
 
 svg {
@@ -161,28 +157,20 @@ svg {
   width: 100%;
   border: 1px solid var(--seam);
   border-radius: 6px;
-  margin: 2px 0 8px;
+  margin: var(--space-1) 0 var(--space-3);
 }
 
 dl {
   display: grid;
   grid-template-columns: auto 1fr;
-  gap: 2px 10px;
-  margin: 8px 0 0;
-  font-size: 14px;
-}
-
-dt {
-  color: var(--soft-ink);
-}
-
-dd {
-  margin: 0;
+  gap: var(--space-1) var(--space-3);
+  margin: var(--space-3) 0 0;
+  font-size: var(--type-2);
 }
 
 .way {
-  margin-top: 6px;
-  font-size: 14px;
+  margin-top: var(--space-3);
+  font-size: var(--type-2);
   color: var(--soft-ink);
 }
 </style>

@@ -115,8 +115,8 @@ const FEATURE_WORDS: Record<AbsorberFeature, string> = { screen: 'has a screen',
   display: flex;
   flex-wrap: wrap;
   align-items: center;
-  gap: 6px;
-  padding: 6px 10px;
+  gap: var(--space-3);
+  padding: var(--space-3) var(--space-3);
   border-bottom: 2px dashed var(--seam);
   background: var(--paper);
 }
@@ -131,6 +131,6 @@ const FEATURE_WORDS: Record<AbsorberFeature, string> = { screen: 'has a screen',
 
 .el-button {
   min-height: 36px;
-  padding: 2px 10px;
+  padding: var(--space-1) var(--space-3);
 }
 </style>

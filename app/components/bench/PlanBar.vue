@@ -141,16 +141,16 @@ function settle(keep: 'mine' | 'written') {
 .bar {
   display: flex;
   flex-wrap: wrap;
-  gap: 4px 12px;
+  gap: var(--space-2) var(--space-4);
   align-items: center;
-  padding: 6px 12px;
+  padding: var(--space-3) var(--space-4);
   border-bottom: 2px dashed var(--indigo);
   background: var(--indigo-wash);
 }
 
 p {
   flex: 1 1 340px;
-  font-size: 14px;
+  font-size: var(--type-2);
 }
 
 .lacks {
@@ -158,14 +158,14 @@ p {
 }
 
 .ways .el-button {
-  padding: 2px 10px;
-  font-size: 14px;
+  padding: var(--space-1) var(--space-3);
+  font-size: var(--type-2);
 }
 
 .ways {
   display: flex;
   flex-wrap: wrap;
-  gap: 6px;
+  gap: var(--space-3);
 }
 
 a {
@@ -175,13 +175,13 @@ a {
 .versions {
   display: grid;
   grid-template-columns: repeat(auto-fit, minmax(300px, 1fr));
-  gap: 16px;
-  margin-top: 10px;
+  gap: var(--space-5);
+  margin-top: var(--space-3);
 }
 
 section {
   min-width: 0;
-  padding: 10px;
+  padding: var(--space-3);
   overflow: hidden;
   border: 1px solid var(--seam);
   border-radius: 9px;

@@ -249,13 +249,13 @@ function use(reading: Reading) {
 form {
   display: grid;
   grid-template-columns: minmax(0, 1fr) minmax(0, 1fr);
-  gap: 12px 24px;
+  gap: var(--space-4) var(--space-6);
 }
 
 .seen,
 .sizes {
   display: grid;
-  gap: 8px;
+  gap: var(--space-3);
   align-content: start;
 }
 
@@ -272,27 +272,27 @@ form {
 .ruler,
 .ways {
   display: flex;
-  gap: 8px;
+  gap: var(--space-3);
   align-items: center;
 }
 
 .row {
   display: grid;
   grid-template-columns: 1fr 170px 48px;
-  gap: 4px 10px;
+  gap: var(--space-2) var(--space-3);
   align-items: center;
 }
 
 small {
   display: block;
   color: var(--soft-ink);
-  font-size: 13px;
+  font-size: var(--type-1);
 }
 
 .other {
   grid-column: 1 / -1;
   justify-self: start;
-  margin-top: -6px;
+  margin-top: calc(-1 * var(--space-2));
 }
 
 .readings,
@@ -308,9 +308,5 @@ small {
 
 .asked {
   font-weight: 700;
-}
-
-.wrong {
-  color: var(--stop);
 }
 </style>

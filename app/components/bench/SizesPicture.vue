@@ -49,10 +49,6 @@ const box = computed(() => {
 </template>
 
 <style scoped>
-figure {
-  margin: 0;
-}
-
 svg {
   display: block;
   width: 100%;
@@ -61,7 +57,7 @@ svg {
 
 figcaption {
   color: var(--soft-ink);
-  font-size: 13px;
+  font-size: var(--type-1);
   text-align: center;
 }
 </style>

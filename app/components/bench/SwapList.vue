@@ -55,20 +55,20 @@ onBeforeUnmount(() => {
 .swap {
   display: flex;
   flex-direction: column;
-  gap: 4px;
+  gap: var(--space-2);
 }
 
 h2 {
-  margin-bottom: 4px;
-  font-size: 15px;
+  margin-bottom: var(--space-2);
+  font-size: var(--type-3);
 }
 
 .item {
   display: flex;
   align-items: center;
-  gap: 9px;
+  gap: var(--space-3);
   min-height: 46px;
-  padding: 3px 6px;
+  padding: var(--space-2) var(--space-3);
   border: 1px solid var(--seam);
   border-radius: 7px;
   background: var(--sheet);

@@ -137,22 +137,22 @@ function takeFromShed(part: Part): void {
 .tray {
   display: flex;
   flex-direction: column;
-  gap: 10px;
+  gap: var(--space-3);
 }
 
 h2 {
-  margin: 0 0 2px;
-  font-size: 13.5px;
+  margin: 0 0 var(--space-1);
+  font-size: var(--type-2);
   color: var(--soft-ink);
 }
 
 .item {
   display: flex;
   align-items: center;
-  gap: 9px;
+  gap: var(--space-3);
   width: 100%;
   min-height: 42px;
-  padding: 3px 6px;
+  padding: var(--space-2) var(--space-3);
   border: 1px solid transparent;
   border-radius: 7px;
   background: none;
@@ -170,12 +170,12 @@ h2 {
 small {
   display: block;
   color: var(--soft-ink);
-  font-size: 12.5px;
+  font-size: var(--type-1);
 }
 
 .format {
   color: var(--soft-ink);
-  font-size: 13.5px;
+  font-size: var(--type-2);
 }
 
 .el-select {

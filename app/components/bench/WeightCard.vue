@@ -39,24 +39,24 @@ const COLUMNS = columnsFor<(typeof items.value)[number]>(
 
 <style scoped>
 .weight {
-  padding: 9px 12px;
+  padding: var(--space-3) var(--space-4);
   border: 1px solid var(--seam);
   border-radius: 8px;
   background: var(--sheet);
 }
 
 h2 {
-  font-size: 15px;
+  font-size: var(--type-3);
 }
 
 .total {
-  font-size: 17px;
+  font-size: var(--type-4);
 }
 
 .total span,
 .range,
 .caution {
   color: var(--soft-ink);
-  font-size: 13.5px;
+  font-size: var(--type-2);
 }
 </style>

@@ -92,9 +92,9 @@ function step(by: 1 | -1) {
 <style scoped>
 .strip {
   display: flex;
-  gap: 5px;
+  gap: var(--space-2);
   align-items: stretch;
-  padding: 6px 12px;
+  padding: var(--space-3) var(--space-4);
   overflow-x: auto;
   border-top: 2px dashed var(--seam);
   background: var(--paper);
@@ -107,18 +107,18 @@ function step(by: 1 | -1) {
   justify-content: center;
   width: 156px;
   color: var(--soft-ink);
-  font-size: 13px;
+  font-size: var(--type-1);
 }
 
 .stage {
   display: flex;
   flex: 1 1 92px;
   flex-direction: column;
-  gap: 3px;
+  gap: var(--space-2);
   min-width: 94px;
   align-items: center;
   min-height: 56px;
-  padding: 2px 4px 3px;
+  padding: var(--space-1) var(--space-2) var(--space-2);
   border: 1px solid var(--seam);
   border-radius: 7px;
   background: var(--linen);
@@ -148,11 +148,11 @@ svg {
 }
 
 b {
-  font-size: 13px;
+  font-size: var(--type-1);
 }
 
 small {
   color: var(--soft-ink);
-  font-size: 13px;
+  font-size: var(--type-1);
 }
 </style>

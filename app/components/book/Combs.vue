@@ -163,12 +163,12 @@ const said = (seen: CombSeen | undefined) =>
 .boxes {
   display: grid;
   grid-template-columns: repeat(auto-fit, minmax(min(320px, 100%), 1fr));
-  gap: 12px 24px;
+  gap: var(--space-4) var(--space-6);
 }
 
 h2 {
-  margin: 0 0 4px;
-  font-size: 15px;
+  margin: 0 0 var(--space-2);
+  font-size: var(--type-3);
 }
 
 svg {
@@ -211,6 +211,6 @@ g[role='button']:focus-visible {
 
 text {
   fill: var(--ink);
-  font-size: 14px;
+  font-size: var(--type-2);
 }
 </style>

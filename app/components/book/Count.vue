@@ -25,7 +25,7 @@ function more() {
 <style scoped>
 .count {
   display: flex;
-  gap: 8px;
+  gap: var(--space-3);
   align-items: center;
 }
 
@@ -45,6 +45,6 @@ output {
   min-width: 56px;
   min-height: 46px;
   margin: 0;
-  font-size: 20px;
+  font-size: var(--type-5);
 }
 </style>

@@ -42,8 +42,8 @@ const lines = computed(() =>
 
 <style scoped>
 h2 {
-  margin: 0 0 6px;
-  font-size: 17px;
+  margin: 0 0 var(--space-3);
+  font-size: var(--type-4);
 }
 
 dl {
@@ -53,28 +53,25 @@ dl {
 dl > div {
   display: grid;
   grid-template-columns: 128px 1fr;
-  gap: 2px 12px;
-  padding: 6px 0;
+  gap: var(--space-1) var(--space-4);
+  padding: var(--space-3) 0;
   border-bottom: 1px solid var(--seam);
 }
 
 dt {
+  color: var(--ink);
   font-weight: 700;
-}
-
-dd {
-  margin: 0;
 }
 
 small {
   display: block;
   color: var(--soft-ink);
-  font-size: 13px;
+  font-size: var(--type-1);
 }
 
 .sign {
-  margin-bottom: 8px;
-  padding: 8px 12px;
+  margin-bottom: var(--space-3);
+  padding: var(--space-3) var(--space-4);
   border-left: 5px solid var(--stop);
   background: var(--sheet);
 }

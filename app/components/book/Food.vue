@@ -135,11 +135,11 @@ function useAsFood(partId: string) {
 
 <style scoped>
 .food p {
-  margin: 0 0 8px;
+  margin: 0 0 var(--space-3);
 }
 
 .stop {
-  padding: 6px 10px;
+  padding: var(--space-3) var(--space-3);
   border-left: 5px solid var(--stop);
   background: var(--sheet);
 }
@@ -157,7 +157,7 @@ svg {
 .name,
 .scale {
   fill: var(--ink);
-  font-size: 14px;
+  font-size: var(--type-2);
 }
 
 .scale {
@@ -180,17 +180,17 @@ svg {
 }
 
 .supers {
-  margin: 0 0 8px;
+  margin: 0 0 var(--space-3);
   padding: 0;
   list-style: none;
 }
 
 .supers li {
   display: flex;
-  gap: 12px;
+  gap: var(--space-4);
   align-items: center;
   justify-content: space-between;
-  padding: 4px 0;
+  padding: var(--space-2) 0;
   border-bottom: 1px solid var(--seam);
 }
 
@@ -199,12 +199,7 @@ svg {
 }
 
 h3 {
-  margin: 8px 0 4px;
-  font-size: 15px;
-}
-
-.soft {
-  color: var(--soft-ink);
-  font-size: 13px;
+  margin: var(--space-3) 0 var(--space-2);
+  font-size: var(--type-3);
 }
 </style>

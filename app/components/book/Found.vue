@@ -172,14 +172,14 @@ async function correct(entry: Entry, withdrawn: boolean) {
 
 <style scoped>
 .found p {
-  margin: 0 0 8px;
+  margin: 0 0 var(--space-3);
 }
 
 .to-look {
   display: inline-flex;
   align-items: center;
   min-height: 44px;
-  padding: 0 16px;
+  padding: 0 var(--space-5);
   border-radius: 7px;
   background: var(--indigo);
   color: var(--sheet);
@@ -188,21 +188,21 @@ async function correct(entry: Entry, withdrawn: boolean) {
 }
 
 .aside {
-  margin-bottom: 10px;
-  padding: 8px 12px;
+  margin-bottom: var(--space-3);
+  padding: var(--space-3) var(--space-4);
   border-left: 5px solid var(--stop);
   background: var(--sheet);
 }
 
 .more {
   min-height: 44px;
-  margin-top: 8px;
+  margin-top: var(--space-3);
 }
 
 .ways {
   display: flex;
   flex-wrap: wrap;
-  gap: 10px;
+  gap: var(--space-3);
 }
 
 .else {
@@ -218,9 +218,9 @@ ol {
 li {
   display: grid;
   grid-template-columns: minmax(0, 1fr) auto;
-  gap: 0 8px;
+  gap: 0 var(--space-3);
   align-items: start;
-  padding: 8px 4px;
+  padding: var(--space-3) var(--space-2);
   border-bottom: 1px solid var(--seam);
 }
 
@@ -237,16 +237,16 @@ li {
 .when {
   grid-column: 1 / -1;
   color: var(--soft-ink);
-  font-size: 13px;
+  font-size: var(--type-1);
 }
 
 small {
   display: block;
   color: var(--soft-ink);
-  font-size: 13px;
+  font-size: var(--type-1);
 }
 
-@media (max-width: 720px) {
+@media (max-width: 760px) {
   li {
     grid-template-columns: 1fr;
   }

@@ -89,8 +89,8 @@ const said = computed(() =>
 
 <style scoped>
 h2 {
-  margin: 12px 0 4px;
-  font-size: 17px;
+  margin: var(--space-4) 0 var(--space-2);
+  font-size: var(--type-4);
 }
 
 .chart {
@@ -99,15 +99,15 @@ h2 {
 }
 
 .key {
-  margin: 4px 0;
+  margin: var(--space-2) 0;
   color: var(--soft-ink);
-  font-size: 13px;
+  font-size: var(--type-1);
 }
 
 ul {
   margin: 0;
   padding: 0;
   list-style: none;
-  font-size: 13px;
+  font-size: var(--type-1);
 }
 </style>

@@ -20,7 +20,7 @@ const model = defineModel<number | undefined>({ required: true })
 .number {
   display: flex;
   flex-wrap: wrap;
-  gap: 4px 12px;
+  gap: var(--space-2) var(--space-4);
   align-items: center;
   justify-content: space-between;
 }
@@ -28,6 +28,6 @@ const model = defineModel<number | undefined>({ required: true })
 small {
   flex-basis: 100%;
   color: var(--soft-ink);
-  font-size: 13px;
+  font-size: var(--type-1);
 }
 </style>

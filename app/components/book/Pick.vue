@@ -39,7 +39,7 @@ function press(value: T) {
 .pick {
   display: flex;
   flex-wrap: wrap;
-  gap: 8px;
+  gap: var(--space-3);
   align-items: center;
 }
 
@@ -51,11 +51,11 @@ function press(value: T) {
 .pick .el-button {
   min-height: 46px;
   margin: 0;
-  padding: 4px 14px;
+  padding: var(--space-2) var(--space-4);
   white-space: normal;
 }
 
-@media (max-width: 720px) {
+@media (max-width: 760px) {
   .name {
     flex-basis: 100%;
   }

@@ -20,11 +20,11 @@ const open = ref('')
 
 <style scoped>
 p {
-  margin: 0 0 4px;
+  margin: 0 0 var(--space-2);
 }
 
 ol {
   margin: 0;
-  padding-left: 22px;
+  padding-left: var(--space-6);
 }
 </style>

@@ -140,11 +140,11 @@ async function keep() {
 .write :deep(.form) {
   display: flex;
   flex-direction: column;
-  gap: 10px;
+  gap: var(--space-3);
 }
 
 .write {
-  padding: 10px 12px;
+  padding: var(--space-3) var(--space-4);
   border: 1px solid var(--seam);
   border-radius: 8px;
   background: var(--sheet);
@@ -162,9 +162,9 @@ ul {
 
 .caution {
   margin: 0;
-  padding: 6px 10px;
+  padding: var(--space-3) var(--space-3);
   border-left: 5px solid var(--stop);
-  font-size: 13px;
+  font-size: var(--type-1);
 }
 
 .write > .el-button {

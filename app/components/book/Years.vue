@@ -91,7 +91,7 @@ useTimeChart(
 .years {
   display: flex;
   flex-direction: column;
-  gap: 4px;
+  gap: var(--space-2);
 }
 
 .chart {

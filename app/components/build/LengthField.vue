@@ -44,14 +44,10 @@ function read(text: string) {
 .field {
   display: flex;
   flex-direction: column;
-  font-size: 14px;
+  font-size: var(--type-2);
 }
 
 .el-input {
   width: 100%;
-}
-
-.wrong {
-  color: var(--stop);
 }
 </style>

@@ -73,7 +73,7 @@ const columnsOf = (labels: readonly string[]) =>
         <p>
           <b>{{ i + 1 }}. {{ step.text }}</b>
         </p>
-        <p class="note"><UiTerms :text="step.note" /></p>
+        <p class="soft"><UiTerms :text="step.note" /></p>
       </li>
     </ol>
 
@@ -94,7 +94,7 @@ const columnsOf = (labels: readonly string[]) =>
 
 <style scoped>
 .sheet {
-  padding: 14px 20px 24px;
+  padding: var(--space-4) var(--space-5) var(--space-6);
   border: 1px solid var(--seam);
   border-radius: 8px;
   background: var(--sheet);
@@ -105,25 +105,25 @@ header {
   flex-wrap: wrap;
   align-items: center;
   justify-content: space-between;
-  gap: 8px 20px;
+  gap: var(--space-3) var(--space-5);
 }
 
 h2 {
-  font-size: 22px;
+  font-size: var(--type-5);
 }
 
 h3 {
-  margin: 14px 0 6px;
+  margin: var(--space-4) 0 var(--space-3);
   color: var(--indigo);
-  font-size: 16px;
+  font-size: var(--type-4);
 }
 
 .caution {
-  margin: 6px 0;
-  padding-left: 10px;
+  margin: var(--space-3) 0;
+  padding-left: var(--space-3);
   border-left: 5px solid var(--stop);
   color: var(--stop);
-  font-size: 14px;
+  font-size: var(--type-2);
 }
 
 .apart {
@@ -134,12 +134,8 @@ h3 {
 .pieces {
   display: grid;
   grid-template-columns: repeat(auto-fill, minmax(260px, 1fr));
-  gap: 16px 24px;
+  gap: var(--space-5) var(--space-6);
   align-items: end;
-}
-
-figure {
-  margin: 0;
 }
 
 .pieces svg {
@@ -150,21 +146,21 @@ figure {
 .boards {
   display: grid;
   grid-template-columns: repeat(auto-fill, minmax(min(560px, 100%), 1fr));
-  gap: 14px 24px;
-  margin-top: 12px;
+  gap: var(--space-4) var(--space-6);
+  margin-top: var(--space-4);
 }
 
 figcaption {
-  margin-top: 4px;
+  margin-top: var(--space-2);
   color: var(--soft-ink);
-  font-size: 14px;
+  font-size: var(--type-2);
 }
 
 .steps {
   display: grid;
   grid-template-columns: repeat(auto-fill, minmax(230px, 1fr));
-  gap: 16px 20px;
-  margin: 12px 0 0;
+  gap: var(--space-5) var(--space-5);
+  margin: var(--space-4) 0 0;
   padding: 0;
   list-style: none;
 }
@@ -172,14 +168,14 @@ figcaption {
 .step {
   width: 100%;
   height: 140px;
-  margin-bottom: 6px;
+  margin-bottom: var(--space-3);
   border-radius: 6px;
   background: var(--linen);
 }
 
 .note {
   color: var(--soft-ink);
-  font-size: 14px;
+  font-size: var(--type-2);
 }
 
 .wide {

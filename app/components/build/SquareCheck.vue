@@ -38,20 +38,12 @@ const said = computed(() => {
 .square {
   display: flex;
   flex-direction: column;
-  gap: 6px;
-}
-
-h2 {
-  font-size: 16px;
+  gap: var(--space-3);
 }
 
 .fields {
   display: grid;
   grid-template-columns: 1fr 1fr;
-  gap: 8px;
-}
-
-.bad {
-  color: var(--stop);
+  gap: var(--space-3);
 }
 </style>

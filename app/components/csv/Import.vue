@@ -85,8 +85,8 @@ const [time, decimal, zone] = [field('timeColumn'), field('decimal'), field('zon
 .import {
   display: flex;
   flex-direction: column;
-  gap: 8px;
-  padding: 9px 12px;
+  gap: var(--space-3);
+  padding: var(--space-3) var(--space-4);
   border: 1px solid var(--seam);
   border-radius: 8px;
   background: var(--sheet);
@@ -95,7 +95,7 @@ const [time, decimal, zone] = [field('timeColumn'), field('decimal'), field('zon
 .mapping {
   display: grid;
   grid-template-columns: repeat(auto-fit, minmax(120px, 1fr));
-  gap: 6px 10px;
+  gap: var(--space-3) var(--space-3);
 }
 
 .wrong,

@@ -26,6 +26,6 @@ const labelOf = (one: T | { readonly label: string }) => (typeof one === 'string
 label {
   display: flex;
   flex-direction: column;
-  font-size: 14px;
+  font-size: var(--type-2);
 }
 </style>

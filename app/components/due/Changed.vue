@@ -47,21 +47,17 @@ function onlyNamed() {
 
 <style scoped>
 p {
-  margin: 0 0 8px;
+  margin: 0 0 var(--space-3);
 }
 
 .ways {
   display: flex;
   flex-direction: column;
-  gap: 8px;
+  gap: var(--space-3);
 }
 
 .ways .el-button {
   min-height: 44px;
   margin: 0;
-}
-
-.wrong {
-  color: var(--stop);
 }
 </style>

@@ -37,7 +37,7 @@ li {
   width: 100%;
   height: auto;
   min-height: 56px;
-  padding: 6px 10px;
+  padding: var(--space-3) var(--space-3);
   text-align: left;
   white-space: normal;
 }
@@ -46,7 +46,7 @@ li {
   display: grid;
   flex: 1;
   grid-template-columns: 116px minmax(0, 1fr) auto;
-  gap: 4px 16px;
+  gap: var(--space-2) var(--space-5);
   align-items: center;
 }
 
@@ -66,7 +66,7 @@ li {
 
 small {
   color: var(--soft-ink);
-  font-size: 13px;
+  font-size: var(--type-1);
 }
 
 .open {
@@ -74,12 +74,12 @@ small {
 }
 
 ol {
-  margin: 0 0 0 14px;
+  margin: 0 0 0 var(--space-4);
   padding: 0;
   list-style: none;
 }
 
-@media (max-width: 720px) {
+@media (max-width: 760px) {
   .bare :deep(> span) {
     grid-template-columns: 1fr auto;
   }

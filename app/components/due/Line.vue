@@ -42,9 +42,9 @@ const preferences = usePreferences()
 li {
   display: grid;
   grid-template-columns: 116px minmax(0, 1fr) auto;
-  gap: 4px 16px;
+  gap: var(--space-2) var(--space-5);
   align-items: center;
-  padding: 6px 10px;
+  padding: var(--space-3) var(--space-3);
   border-bottom: 1px solid var(--seam);
   background: var(--sheet);
 }
@@ -72,7 +72,7 @@ li {
 
 small {
   color: var(--soft-ink);
-  font-size: 13px;
+  font-size: var(--type-1);
 }
 
 .what .cold {
@@ -82,7 +82,7 @@ small {
 .acts {
   display: flex;
   flex-wrap: wrap;
-  gap: 8px;
+  gap: var(--space-3);
 }
 
 .acts .el-button {
@@ -90,7 +90,7 @@ small {
   margin: 0;
 }
 
-@media (max-width: 720px) {
+@media (max-width: 760px) {
   li {
     grid-template-columns: 1fr;
   }

@@ -155,25 +155,21 @@ const LOOKS = {
 
 <style scoped>
 .overlay {
-  padding: 12px 14px;
-}
-
-h2 {
-  font-size: 17px;
+  padding: var(--space-4) var(--space-4);
 }
 
 p {
-  margin-top: 5px;
+  margin-top: var(--space-2);
 }
 
 .soft,
 figcaption {
   color: var(--soft-ink);
-  font-size: 14px;
+  font-size: var(--type-2);
 }
 
 figure {
-  margin: 10px 0 0;
+  margin: var(--space-3) 0 0;
 }
 
 svg {

@@ -161,12 +161,12 @@ const COLUMNS = columnsFor<Arranged>(
 <style scoped>
 .rooms {
   max-width: 960px;
-  padding: 4px 16px 30px;
+  padding: var(--space-2) var(--space-5) var(--space-6);
 }
 
 h2 {
-  margin: 18px 0 6px;
-  font-size: 18px;
+  margin: var(--space-5) 0 var(--space-3);
+  font-size: var(--type-4);
 }
 
 small {
@@ -177,7 +177,7 @@ small {
 .bar,
 .verdict {
   display: flex;
-  gap: 8px;
+  gap: var(--space-3);
   align-items: center;
 }
 </style>

@@ -159,9 +159,9 @@ const seen = computed(() =>
   display: table-cell;
   vertical-align: middle;
   font-weight: 700;
-  padding: 4px 8px;
+  padding: var(--space-2) var(--space-3);
   background: var(--paper);
-  font-size: 13.5px;
+  font-size: var(--type-2);
   line-height: 1.15;
   text-align: left;
 }
@@ -186,7 +186,7 @@ const seen = computed(() =>
 
 .heads .head :deep(.picture) {
   display: block;
-  margin-bottom: 4px;
+  margin-bottom: var(--space-2);
 }
 
 .corner {
@@ -197,16 +197,16 @@ const seen = computed(() =>
 
 .cell .el-button {
   display: flex;
-  gap: 5px;
+  gap: var(--space-2);
   align-items: center;
   width: 104px;
   min-height: 46px;
-  padding: 2px 5px;
+  padding: var(--space-1) var(--space-2);
   border: 1px solid var(--seam);
   border-radius: 6px;
   background: var(--sheet);
   color: var(--ink);
-  font-size: 13px;
+  font-size: var(--type-1);
   line-height: 1.1;
   text-align: left;
   cursor: pointer;
@@ -227,6 +227,6 @@ const seen = computed(() =>
 small {
   display: block;
   color: var(--soft-ink);
-  font-size: 12.5px;
+  font-size: var(--type-1);
 }
 </style>

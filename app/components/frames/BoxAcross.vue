@@ -33,7 +33,7 @@ figure {
 }
 
 figcaption {
-  padding-bottom: 4px;
+  padding-bottom: var(--space-2);
   font-weight: 700;
 }
 

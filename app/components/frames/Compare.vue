@@ -160,15 +160,15 @@ const columns = computed(() =>
 .compare {
   display: flex;
   flex-wrap: wrap;
-  gap: 10px 30px;
-  padding: 8px 16px 30px;
+  gap: var(--space-3) var(--space-6);
+  padding: var(--space-3) var(--space-5) var(--space-6);
 }
 
 .drawn {
   display: flex;
   flex: 1 0 100%;
   flex-wrap: wrap;
-  gap: 10px 30px;
+  gap: var(--space-3) var(--space-6);
 }
 
 .schools {
@@ -194,34 +194,34 @@ const columns = computed(() =>
 small {
   display: block;
   color: var(--soft-ink);
-  font-size: 13.5px;
+  font-size: var(--type-2);
 }
 
 td svg {
   display: block;
   width: 130px;
   height: 9px;
-  margin-top: 3px;
+  margin-top: var(--space-2);
 }
 
 ul {
   margin: 0;
-  padding-left: 16px;
+  padding-left: var(--space-5);
 }
 
 .way {
   flex: 1;
   min-width: 260px;
   max-width: 560px;
-  padding-top: 12px;
+  padding-top: var(--space-4);
 }
 
 .way h2 {
-  font-size: 17px;
+  font-size: var(--type-4);
 }
 
 .none {
-  padding: 30px 0;
+  padding: var(--space-6) 0;
   color: var(--soft-ink);
 }
 </style>

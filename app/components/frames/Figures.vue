@@ -103,7 +103,7 @@ const order = computed(() => new Map((frames.across?.places ?? []).map(({ conten
 
 <style scoped>
 .figures {
-  padding: 9px 12px;
+  padding: var(--space-3) var(--space-4);
   border: 1px solid var(--seam);
   border-radius: 8px;
   background: var(--sheet);
@@ -112,33 +112,25 @@ const order = computed(() => new Map((frames.across?.places ?? []).map(({ conten
 dl {
   display: grid;
   grid-template-columns: auto 1fr;
-  gap: 3px 10px;
-  margin: 6px 0 0;
-  font-size: 14.5px;
+  gap: var(--space-2) var(--space-3);
+  margin: var(--space-3) 0 0;
+  font-size: var(--type-2);
 }
 
 small {
   display: block;
   color: var(--soft-ink);
-  font-size: 13px;
-}
-
-dt {
-  color: var(--soft-ink);
-}
-
-dd {
-  margin: 0;
+  font-size: var(--type-1);
 }
 
 h3 {
-  margin: 8px 0 2px;
-  font-size: 15px;
+  margin: var(--space-3) 0 var(--space-1);
+  font-size: var(--type-3);
 }
 
 .followed {
-  margin: 8px 0 0;
-  padding-left: 18px;
+  margin: var(--space-3) 0 0;
+  padding-left: var(--space-5);
 }
 
 .none {

@@ -276,7 +276,7 @@ svg {
 .place,
 .tag {
   fill: var(--ink);
-  font-size: 14px;
+  font-size: var(--type-2);
   paint-order: stroke;
   stroke: rgb(253 251 246 / 88%);
   stroke-width: 4px;
@@ -287,12 +287,12 @@ svg {
 }
 
 .narrow .tag {
-  font-size: 13px;
+  font-size: var(--type-1);
 }
 
 .figure {
   fill: var(--ink);
-  font-size: 14px;
+  font-size: var(--type-2);
   font-weight: 700;
 }
 
@@ -313,7 +313,7 @@ svg {
 
 .empty text {
   fill: var(--stop);
-  font-size: 14px;
+  font-size: var(--type-2);
 }
 
 .break {

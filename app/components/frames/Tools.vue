@@ -213,33 +213,29 @@ defineExpose({ hanging })
 .tools {
   display: flex;
   flex-direction: column;
-  gap: 10px;
+  gap: var(--space-3);
 }
 
 section {
   display: flex;
   flex-direction: column;
-  gap: 6px;
-}
-
-h2 {
-  font-size: 16px;
+  gap: var(--space-3);
 }
 
 label {
   display: flex;
   flex-direction: column;
-  font-size: 14px;
+  font-size: var(--type-2);
 }
 
 .hint {
   color: var(--soft-ink);
-  font-size: 14px;
+  font-size: var(--type-2);
 }
 
 .hint .el-button {
   min-height: 30px;
-  padding: 0 6px;
+  padding: 0 var(--space-3);
   color: var(--indigo);
   text-decoration: underline;
 }
@@ -247,14 +243,14 @@ label {
 .paints {
   display: grid;
   grid-template-columns: 1fr 1fr;
-  gap: 3px;
+  gap: var(--space-2);
 }
 
 .paint {
   justify-content: flex-start;
   min-height: 32px;
-  padding: 0 5px;
-  font-size: 13px;
+  padding: 0 var(--space-2);
+  font-size: var(--type-1);
   line-height: 1.05;
   font-weight: 400;
   text-align: left;
@@ -310,11 +306,11 @@ i {
 
 .row {
   display: flex;
-  gap: 6px;
+  gap: var(--space-3);
 }
 
 .row .el-button {
   flex: 1;
-  padding: 2px 6px;
+  padding: var(--space-1) var(--space-3);
 }
 </style>

@@ -121,7 +121,7 @@ const index = (value: number | null) => (value === null ? 'no figure' : value.to
 
 <style scoped>
 .beside {
-  padding: 12px 16px;
+  padding: var(--space-4) var(--space-5);
   border: 1px solid var(--seam);
   border-radius: 9px;
   background: var(--sheet);
@@ -130,11 +130,7 @@ const index = (value: number | null) => (value === null ? 'no figure' : value.to
 .two {
   display: grid;
   grid-template-columns: repeat(auto-fit, minmax(min(320px, 100%), 1fr));
-  gap: 16px;
-}
-
-h3 {
-  font-size: 15px;
+  gap: var(--space-5);
 }
 
 .drawing {
@@ -144,16 +140,8 @@ h3 {
 dl {
   display: grid;
   grid-template-columns: auto 1fr;
-  gap: 4px 16px;
-  margin: 8px 0;
-}
-
-dt {
-  color: var(--soft-ink);
-}
-
-dd {
-  margin: 0;
+  gap: var(--space-2) var(--space-5);
+  margin: var(--space-3) 0;
 }
 
 ul {
@@ -164,7 +152,7 @@ ul {
 
 li {
   display: flex;
-  gap: 8px 12px;
+  gap: var(--space-3) var(--space-4);
   align-items: center;
 }
 

@@ -95,19 +95,15 @@ const columns = computed(() =>
 
 <style scoped>
 .factors {
-  padding: 9px 12px;
+  padding: var(--space-3) var(--space-4);
   border: 1px solid var(--seam);
   border-radius: 8px;
   background: var(--sheet);
 }
 
-h2 {
-  font-size: 16px;
-}
-
 .schools {
-  margin: 6px 0;
-  padding-left: 18px;
+  margin: var(--space-3) 0;
+  padding-left: var(--space-5);
 }
 
 .caution {

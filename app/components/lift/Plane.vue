@@ -159,9 +159,9 @@ svg {
 .key {
   display: grid;
   grid-template-columns: repeat(auto-fit, minmax(min(300px, 100%), 1fr));
-  gap: 0 20px;
+  gap: 0 var(--space-5);
   margin: 0;
-  padding-left: 28px;
+  padding-left: var(--space-6);
 }
 
 .key .line {

@@ -136,43 +136,30 @@ function takeLimit(text: string) {
 </template>
 
 <style scoped>
-h2 {
-  font-size: 16px;
-}
-
 .fields {
   display: grid;
   grid-template-columns: repeat(3, minmax(0, 1fr));
-  gap: 6px 8px;
+  gap: var(--space-3) var(--space-3);
 }
 
 label {
   display: flex;
   flex-direction: column;
-  font-size: 13.5px;
+  font-size: var(--type-2);
 }
 
 .el-input {
   width: 100%;
 }
 
-.wrong {
-  color: var(--stop);
-}
-
-.soft {
-  color: var(--soft-ink);
-  font-size: 13.5px;
-}
-
 .soft .el-button {
   min-height: 30px;
-  padding: 0 6px;
+  padding: 0 var(--space-3);
   color: var(--indigo);
 }
 
 .tabs .el-button {
-  padding: 2px 7px;
-  font-size: 14px;
+  padding: var(--space-1) var(--space-3);
+  font-size: var(--type-2);
 }
 </style>

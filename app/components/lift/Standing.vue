@@ -230,19 +230,19 @@ function tick(key: string) {
 .standing {
   display: grid;
   grid-template-columns: repeat(auto-fit, minmax(min(310px, 100%), 1fr));
-  gap: 14px 26px;
-  padding: 4px 0 20px;
+  gap: var(--space-4) var(--space-6);
+  padding: var(--space-2) 0 var(--space-5);
 }
 
 h2 {
-  margin: 4px 0;
-  font-size: 16px;
+  margin: var(--space-2) 0;
+  font-size: var(--type-4);
 }
 
 dl {
   display: grid;
   grid-template-columns: auto 1fr;
-  gap: 4px 12px;
+  gap: var(--space-2) var(--space-4);
   margin: 0;
 }
 
@@ -251,25 +251,17 @@ dt,
   color: var(--soft-ink);
 }
 
-dd {
-  margin: 0;
-}
-
-.bad {
-  color: var(--stop);
-}
-
 .level {
   display: grid;
   grid-template-columns: repeat(2, minmax(0, 1fr));
-  gap: 8px;
+  gap: var(--space-3);
   align-items: end;
 }
 
 .level label {
   display: flex;
   flex-direction: column;
-  font-size: 13.5px;
+  font-size: var(--type-2);
 }
 
 .level .el-input {
@@ -284,7 +276,7 @@ ul {
 
 .tick {
   display: flex;
-  gap: 8px;
+  gap: var(--space-3);
   align-items: flex-start;
   min-height: 36px;
 }

@@ -144,7 +144,7 @@ const middleY = computed(
   margin: 0;
 }
 
-@media (min-width: 1020px) {
+@media (min-width: 1021px) {
   .tipping {
     grid-row: span 2;
     grid-column: span 2;
@@ -160,10 +160,6 @@ svg {
 .wind-choice {
   display: grid;
   max-width: 520px;
-  padding: 0 12px;
-}
-
-.bad {
-  color: var(--stop);
+  padding: 0 var(--space-4);
 }
 </style>

@@ -72,25 +72,13 @@ const fillAfter = computed(() => Math.round(Math.min(1, props.stores.fill) * 100
 .stores {
   display: flex;
   flex-direction: column;
-  gap: 8px;
-}
-
-h2 {
-  font-size: 16px;
+  gap: var(--space-3);
 }
 
 dl {
   display: grid;
   grid-template-columns: auto 1fr;
-  gap: 3px 12px;
-  margin: 0;
-}
-
-dt {
-  color: var(--soft-ink);
-}
-
-dd {
+  gap: var(--space-2) var(--space-4);
   margin: 0;
 }
 </style>

@@ -295,25 +295,21 @@ const LATEST = columnsFor<HiveReadings<'weight'>['latest'][number]>(
 .weigh {
   display: grid;
   grid-template-columns: minmax(300px, 430px) minmax(0, 1fr);
-  gap: 10px 30px;
+  gap: var(--space-3) var(--space-6);
 }
 
 .enter,
 .history {
   display: flex;
   flex-direction: column;
-  gap: 8px;
+  gap: var(--space-3);
   min-width: 0;
-}
-
-h2 {
-  font-size: 16px;
 }
 
 form {
   display: flex;
   flex-wrap: wrap;
-  gap: 8px;
+  gap: var(--space-3);
   align-items: end;
 }
 
@@ -322,7 +318,7 @@ label {
   flex: 1;
   flex-direction: column;
   min-width: 130px;
-  font-size: 14px;
+  font-size: var(--type-2);
 }
 
 .soft,
@@ -340,12 +336,12 @@ label {
 }
 
 .doubt {
-  padding: 8px 12px;
+  padding: var(--space-3) var(--space-4);
   border-left: 5px solid var(--watch);
   background: var(--sheet);
 }
 
-@media (max-width: 900px) {
+@media (max-width: 1020px) {
   .weigh {
     grid-template-columns: minmax(0, 1fr);
   }

@@ -19,7 +19,7 @@ const weighing = useWeighing()
 
 <style scoped>
 .tag {
-  --el-tag-font-size: 15px;
+  --el-tag-font-size: var(--type-3);
   --el-tag-text-color: var(--ink);
   --el-tag-bg-color: #fff8e8;
   --el-tag-border-color: var(--watch);

@@ -82,7 +82,7 @@ function setFill(text: string) {
 .choices {
   display: flex;
   flex-wrap: wrap;
-  gap: 6px 10px;
+  gap: var(--space-3) var(--space-3);
 }
 
 .said {
@@ -94,7 +94,7 @@ label {
   flex: 1;
   flex-direction: column;
   min-width: 120px;
-  font-size: 14px;
+  font-size: var(--type-2);
 }
 
 .el-input {

@@ -67,12 +67,8 @@ async function setUp() {
 .devices {
   display: flex;
   flex-direction: column;
-  gap: 8px;
+  gap: var(--space-3);
   min-width: 0;
-}
-
-h2 {
-  font-size: 16px;
 }
 
 ul {
@@ -83,7 +79,7 @@ ul {
 form {
   display: flex;
   flex-wrap: wrap;
-  gap: 8px;
+  gap: var(--space-3);
   align-items: end;
 }
 
@@ -92,11 +88,7 @@ label {
   flex: 1;
   flex-direction: column;
   min-width: 130px;
-  font-size: 14px;
-}
-
-.wrong {
-  color: var(--stop);
+  font-size: var(--type-2);
 }
 
 .key code {

@@ -167,7 +167,7 @@ onBeforeUnmount(() => {
 .files {
   display: grid;
   grid-template-columns: repeat(auto-fit, minmax(min(420px, 100%), 1fr));
-  gap: 16px;
+  gap: var(--space-5);
   align-items: start;
 }
 
@@ -179,14 +179,14 @@ p {
 .acts {
   display: flex;
   flex-wrap: wrap;
-  gap: 8px 16px;
+  gap: var(--space-3) var(--space-5);
   align-items: center;
 }
 
 .asked label {
   display: flex;
   flex-direction: column;
-  font-size: 14px;
+  font-size: var(--type-2);
 }
 
 .acts .el-select,
@@ -196,9 +196,5 @@ p {
 
 .acts .el-button {
   min-height: 44px;
-}
-
-.wrong {
-  color: var(--stop);
 }
 </style>

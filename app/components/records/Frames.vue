@@ -279,7 +279,7 @@ const FIELDS = [
 .frames {
   display: grid;
   grid-template-columns: repeat(auto-fit, minmax(min(360px, 100%), 1fr));
-  gap: 16px;
+  gap: var(--space-5);
   align-items: start;
 }
 
@@ -295,14 +295,14 @@ ul {
 .fields {
   display: flex;
   flex-wrap: wrap;
-  gap: 8px 16px;
+  gap: var(--space-3) var(--space-5);
   align-items: end;
 }
 
 .fields label {
   display: flex;
   flex-direction: column;
-  font-size: 14px;
+  font-size: var(--type-2);
 }
 
 .fields .number {
@@ -315,17 +315,13 @@ ul {
 }
 
 .soft {
-  padding-left: 18px;
+  padding-left: var(--space-5);
   color: var(--soft-ink);
-  font-size: 13px;
+  font-size: var(--type-1);
 }
 
 .stop {
-  padding: 6px 10px;
+  padding: var(--space-3) var(--space-3);
   border-left: 5px solid var(--stop);
-}
-
-.wrong {
-  color: var(--stop);
 }
 </style>

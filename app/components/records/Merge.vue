@@ -97,13 +97,13 @@ const stepsOf = (weak: string, onto: string) => mergeSteps(weak, onto).map((line
 
 <style scoped>
 p {
-  margin: 0 0 8px;
+  margin: 0 0 var(--space-3);
 }
 
 .acts {
   display: flex;
   flex-wrap: wrap;
-  gap: 12px;
+  gap: var(--space-4);
 }
 
 .acts .el-button {
@@ -112,7 +112,7 @@ p {
 }
 
 .stop {
-  padding: 6px 10px;
+  padding: var(--space-3) var(--space-3);
   border-left: 5px solid var(--stop);
 }
 </style>

@@ -158,23 +158,23 @@ const columns = columnsFor<(typeof rows.value)[number]>(
 
 <style scoped>
 .mites p {
-  margin: 0 0 8px;
+  margin: 0 0 var(--space-3);
 }
 
 .mites .soft {
   color: var(--soft-ink);
-  font-size: 13px;
+  font-size: var(--type-1);
 }
 
 .bar {
   display: flex;
   flex-wrap: wrap;
-  gap: 4px 24px;
+  gap: var(--space-2) var(--space-6);
 }
 
 .chart {
   position: relative;
   height: min(340px, 44vh);
-  margin-bottom: 12px;
+  margin-bottom: var(--space-4);
 }
 </style>

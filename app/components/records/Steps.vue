@@ -26,7 +26,7 @@ watch(
 .steps {
   display: flex;
   flex-direction: column;
-  gap: 4px;
+  gap: var(--space-2);
 }
 
 .steps .el-checkbox {

@@ -183,30 +183,30 @@ const SIDES = [
 .trials {
   display: flex;
   flex-direction: column;
-  gap: 12px;
+  gap: var(--space-4);
   max-width: 1000px;
 }
 
 p {
-  margin: 0 0 6px;
+  margin: 0 0 var(--space-3);
 }
 
 h3 {
   margin: 0;
-  font-size: 15px;
+  font-size: var(--type-3);
 }
 
 .sides {
   display: grid;
   grid-template-columns: repeat(auto-fit, minmax(260px, 1fr));
-  gap: 8px 24px;
+  gap: var(--space-3) var(--space-6);
 }
 
 .ways {
   display: flex;
   flex-wrap: wrap;
-  gap: 6px 16px;
-  margin: 6px 0;
+  gap: var(--space-3) var(--space-5);
+  margin: var(--space-3) 0;
 }
 
 .ways .el-select {
@@ -220,20 +220,16 @@ h3 {
 .new .el-checkbox-group {
   display: flex;
   flex-wrap: wrap;
-  gap: 0 20px;
+  gap: 0 var(--space-5);
 }
 
 .acts {
   display: flex;
-  gap: 12px;
+  gap: var(--space-4);
 }
 
 .acts .el-button {
   margin: 0;
   min-height: 44px;
-}
-
-.wrong {
-  color: var(--stop);
 }
 </style>

@@ -125,7 +125,7 @@ const tables = computed(() => [
 .winters {
   display: flex;
   flex-direction: column;
-  gap: 10px;
+  gap: var(--space-3);
 }
 
 p {
@@ -135,7 +135,7 @@ p {
 .by {
   display: flex;
   flex-wrap: wrap;
-  gap: 8px 24px;
+  gap: var(--space-3) var(--space-6);
   align-items: center;
 }
 
@@ -157,10 +157,5 @@ circle {
   fill: var(--sheet);
   stroke: var(--indigo);
   stroke-width: 3;
-}
-
-.soft {
-  color: var(--soft-ink);
-  font-size: 13px;
 }
 </style>

@@ -39,7 +39,7 @@ async function go(kind: StartName) {
 .ways {
   display: flex;
   flex-wrap: wrap;
-  gap: 10px;
-  margin-top: 8px;
+  gap: var(--space-3);
+  margin-top: var(--space-3);
 }
 </style>

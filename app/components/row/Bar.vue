@@ -39,9 +39,9 @@ const orderWord = computed(() => ORDERS.find(([one]) => one === order.value)![1]
 .bar {
   display: flex;
   flex-wrap: wrap;
-  gap: 4px 12px;
+  gap: var(--space-2) var(--space-4);
   align-items: center;
-  padding: 8px 16px 0;
+  padding: var(--space-3) var(--space-5) 0;
 }
 
 .search {

@@ -65,7 +65,7 @@ function press(event: MouseEvent) {
 .open {
   display: block;
   height: 100%;
-  padding: 4px 8px 8px;
+  padding: var(--space-2) var(--space-3) var(--space-3);
   border-radius: 8px;
   color: var(--ink);
   text-decoration: none;
@@ -93,7 +93,7 @@ svg {
 
 .lift {
   color: var(--soft-ink);
-  font-size: 13px;
+  font-size: var(--type-1);
 }
 
 .says :deep(svg) {

@@ -68,13 +68,13 @@ function make() {
 <style scoped>
 .history {
   display: flex;
-  gap: 8px;
+  gap: var(--space-3);
   align-items: center;
-  margin: 8px 0;
+  margin: var(--space-3) 0;
 }
 
 .soft {
-  margin-bottom: 8px;
+  margin-bottom: var(--space-3);
   color: var(--soft-ink);
 }
 </style>

@@ -25,13 +25,13 @@ const examples = useExamples()
 .examples {
   display: flex;
   flex-wrap: wrap;
-  gap: 6px 14px;
+  gap: var(--space-3) var(--space-4);
   align-items: center;
 }
 
 .banner {
-  margin: 8px 16px 0;
-  padding: 6px 12px;
+  margin: var(--space-3) var(--space-5) 0;
+  padding: var(--space-3) var(--space-4);
   border: 1px dashed var(--indigo);
   border-radius: 9px;
   background: var(--paper);

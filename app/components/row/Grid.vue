@@ -81,7 +81,7 @@ const scale = computed(() => Math.min((HEIGHT_PX - 10) / props.tallestMm, (CELL_
 <style scoped>
 .grid {
   position: relative;
-  margin-top: 6px;
+  margin-top: var(--space-3);
 }
 
 .cells {
@@ -89,7 +89,7 @@ const scale = computed(() => Math.min((HEIGHT_PX - 10) / props.tallestMm, (CELL_
   right: 0;
   left: 0;
   display: grid;
-  gap: 0 6px;
-  padding-bottom: 8px;
+  gap: 0 var(--space-3);
+  padding-bottom: var(--space-3);
 }
 </style>

@@ -19,10 +19,10 @@ const seen = useKept('duvet.hints-seen', false)
 <style scoped>
 .hints {
   display: flex;
-  gap: 12px;
+  gap: var(--space-4);
   align-items: center;
-  margin: 8px 16px 0;
-  padding: 4px 12px;
+  margin: var(--space-3) var(--space-5) 0;
+  padding: var(--space-2) var(--space-4);
   border: 1px dashed var(--seam);
   border-radius: 9px;
   background: var(--paper);
@@ -32,8 +32,8 @@ ol {
   display: flex;
   flex: 1;
   flex-wrap: wrap;
-  gap: 2px 34px;
+  gap: var(--space-1) var(--space-6);
   margin: 0;
-  padding-left: 20px;
+  padding-left: var(--space-5);
 }
 </style>

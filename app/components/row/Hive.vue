@@ -98,7 +98,7 @@ function press(event: MouseEvent) {
 
 .open {
   display: block;
-  padding-bottom: 6px;
+  padding-bottom: var(--space-3);
   border-radius: 9px;
   color: var(--ink);
   text-decoration: none;
@@ -119,30 +119,30 @@ svg {
 .name,
 .stage {
   display: block;
-  padding: 0 12px;
+  padding: 0 var(--space-4);
 }
 
 .name {
-  margin-top: 2px;
+  margin-top: var(--space-1);
   padding-right: 52px;
-  font-size: 18px;
+  font-size: var(--type-4);
   overflow-wrap: anywhere;
 }
 
 .name.long {
-  padding-right: 40px;
-  font-size: 15px;
+  padding-right: 44px;
+  font-size: var(--type-3);
   line-height: 1.2;
 }
 
 .stage {
   color: var(--soft-ink);
-  font-size: 13px;
+  font-size: var(--type-1);
 }
 
 .worst {
-  margin-top: 3px;
-  padding: 0 8px 0 12px;
+  margin-top: var(--space-2);
+  padding: 0 var(--space-3) 0 var(--space-4);
 }
 
 .menu {
@@ -153,9 +153,9 @@ svg {
 
 .menu :deep(.el-button) {
   min-height: 34px;
-  padding: 0 10px;
+  padding: 0 var(--space-3);
   color: var(--indigo);
-  font-size: 18px;
+  font-size: var(--type-4);
   font-weight: 700;
 }
 </style>

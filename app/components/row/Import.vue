@@ -63,8 +63,4 @@ async function take(file: File) {
   flex-basis: 100%;
   max-width: 640px;
 }
-
-.wrong {
-  color: var(--stop);
-}
 </style>

@@ -71,9 +71,9 @@ async function print() {
   z-index: 6;
   display: flex;
   flex-wrap: wrap;
-  gap: 6px 8px;
+  gap: var(--space-3) var(--space-3);
   align-items: center;
-  padding: 8px 16px;
+  padding: var(--space-3) var(--space-5);
   border-top: 2px solid var(--indigo);
   background: var(--paper);
 }

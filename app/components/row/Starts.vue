@@ -35,33 +35,33 @@ defineEmits<{ start: [kind: StartName] }>()
 .starts {
   max-width: 960px;
   margin: 7vh auto 0;
-  padding: 0 20px;
+  padding: 0 var(--space-5);
 }
 
 h2 {
-  font-size: 30px;
+  font-size: var(--type-6);
 }
 
 p {
   max-width: 640px;
-  margin-top: 8px;
-  font-size: 17px;
+  margin-top: var(--space-3);
+  font-size: var(--type-4);
 }
 
 .ways {
   display: grid;
   grid-template-columns: repeat(auto-fit, minmax(240px, 1fr));
-  gap: 16px;
-  margin: 26px 0 20px;
+  gap: var(--space-5);
+  margin: var(--space-6) 0 var(--space-5);
 }
 
 .start,
 .ways :deep(.start) {
   display: flex;
   flex-direction: column;
-  gap: 6px;
+  gap: var(--space-3);
   min-height: 128px;
-  padding: 18px;
+  padding: var(--space-5);
   border: 2px dashed var(--indigo);
   border-radius: 11px;
   background: var(--sheet);
@@ -78,12 +78,12 @@ p {
 .start b,
 .ways :deep(.start b) {
   color: var(--indigo);
-  font-size: 20px;
+  font-size: var(--type-5);
 }
 
 .hint {
   color: var(--soft-ink);
-  font-size: 15px;
+  font-size: var(--type-3);
 }
 
 .hint .el-button {

@@ -233,34 +233,34 @@ const allPicked = computed(() => ordered.value.every(({ id }) => row.isPicked(pr
 
 <style scoped>
 .yard {
-  padding: 8px 16px 0;
+  padding: var(--space-3) var(--space-5) 0;
 }
 
 header {
   display: flex;
   flex-wrap: wrap;
   align-items: center;
-  gap: 2px 18px;
+  gap: var(--space-1) var(--space-5);
 }
 
 h2 {
-  font-size: 20px;
+  font-size: var(--type-5);
 }
 
 .counts {
   display: inline-flex;
   flex-wrap: wrap;
-  gap: 4px 8px;
+  gap: var(--space-2) var(--space-3);
   align-items: center;
   color: var(--soft-ink);
 }
 
 .el-button.bare.count {
   display: inline-flex;
-  gap: 6px;
+  gap: var(--space-3);
   align-items: center;
   min-height: 36px;
-  padding: 2px 8px;
+  padding: var(--space-1) var(--space-3);
   border-radius: 7px;
   font-weight: 700;
 }
@@ -275,7 +275,7 @@ h2 {
 }
 
 .nothing {
-  padding: 12px 0 20px;
+  padding: var(--space-4) 0 var(--space-5);
 }
 
 .ways {
@@ -315,6 +315,6 @@ li {
   top: 90px;
   left: 20px;
   color: var(--soft-ink);
-  font-size: 17px;
+  font-size: var(--type-4);
 }
 </style>

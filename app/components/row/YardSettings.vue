@@ -72,7 +72,7 @@ function removeYard(): void {
 <style scoped>
 .settings {
   display: grid;
-  gap: 8px;
+  gap: var(--space-3);
   justify-items: stretch;
 }
 
@@ -88,14 +88,6 @@ fieldset label {
 
 .ways {
   display: flex;
-  gap: 10px;
-}
-
-.soft {
-  color: var(--soft-ink);
-}
-
-.wrong {
-  color: var(--stop);
+  gap: var(--space-3);
 }
 </style>

@@ -50,9 +50,9 @@ function slide(event: PointerEvent, stage: Stage | null) {
   bottom: var(--foot);
   z-index: 5;
   display: flex;
-  gap: 5px;
+  gap: var(--space-2);
   align-items: center;
-  padding: 8px 16px;
+  padding: var(--space-3) var(--space-5);
   overflow-x: auto;
   border-top: 2px dashed var(--seam);
   background: var(--paper);
@@ -61,7 +61,7 @@ function slide(event: PointerEvent, stage: Stage | null) {
 .el-button {
   flex: 1 0 auto;
   min-height: 44px;
-  padding: 4px 10px;
+  padding: var(--space-2) var(--space-3);
   border: 1px solid var(--seam);
   border-radius: 7px;
   background: var(--linen);
@@ -79,7 +79,7 @@ function slide(event: PointerEvent, stage: Stage | null) {
 
 a {
   flex: none;
-  padding: 0 6px;
+  padding: 0 var(--space-3);
   color: var(--indigo);
 }
 </style>

@@ -99,20 +99,20 @@ function setCount(id: string, n: number | undefined) {
 .ask {
   display: grid;
   grid-template-columns: repeat(auto-fit, minmax(200px, 1fr));
-  gap: 12px;
+  gap: var(--space-4);
   align-items: end;
 }
 
 h3 {
-  margin: 12px 0 4px;
+  margin: var(--space-4) 0 var(--space-2);
   color: var(--soft-ink);
-  font-size: 14px;
+  font-size: var(--type-2);
 }
 
 ul {
   display: grid;
   grid-template-columns: repeat(auto-fill, minmax(138px, 1fr));
-  gap: 8px;
+  gap: var(--space-3);
   margin: 0;
   padding: 0;
   list-style: none;
@@ -122,8 +122,8 @@ li {
   display: flex;
   flex-direction: column;
   align-items: center;
-  gap: 4px;
-  padding-bottom: 4px;
+  gap: var(--space-2);
+  padding-bottom: var(--space-2);
   border: 1px solid var(--seam);
   border-radius: 8px;
 }
@@ -141,8 +141,8 @@ li.wanted {
   justify-content: center;
   width: 100%;
   min-height: 78px;
-  padding: 6px 4px;
-  font-size: 13px;
+  padding: var(--space-3) var(--space-2);
+  font-size: var(--type-1);
   line-height: 1.2;
   text-align: center;
   white-space: normal;
@@ -155,12 +155,8 @@ li.wanted {
   flex-wrap: wrap;
   align-items: center;
   justify-content: flex-end;
-  gap: 6px 16px;
-  padding: 10px 0 4px;
+  gap: var(--space-3) var(--space-5);
+  padding: var(--space-3) 0 var(--space-2);
   background: var(--paper);
-}
-
-.wrong {
-  color: var(--stop);
 }
 </style>

@@ -102,7 +102,7 @@ function borrow() {
 .from {
   display: flex;
   flex-wrap: wrap;
-  gap: 8px;
+  gap: var(--space-3);
   align-items: center;
 }
 
@@ -111,7 +111,7 @@ function borrow() {
 }
 
 ul {
-  margin: 8px 0;
+  margin: var(--space-3) 0;
   padding: 0;
   list-style: none;
 }
@@ -119,9 +119,9 @@ ul {
 li {
   display: grid;
   grid-template-columns: 56px minmax(0, 1fr) auto;
-  gap: 12px;
+  gap: var(--space-4);
   align-items: center;
-  padding: 6px 0;
+  padding: var(--space-3) 0;
   border-bottom: 1px solid var(--seam);
 }
 

@@ -130,11 +130,11 @@ function setHeld(parts: readonly Part[], what: Held, on: boolean) {
   display: flex;
   flex-wrap: wrap;
   align-items: center;
-  gap: 4px 12px;
+  gap: var(--space-2) var(--space-4);
 }
 
 .several {
-  padding: 4px 0;
+  padding: var(--space-2) 0;
   border-bottom: 1px solid var(--seam);
 }
 
@@ -143,7 +143,7 @@ function setHeld(parts: readonly Part[], what: Held, on: boolean) {
 }
 
 small {
-  margin-left: 8px;
+  margin-left: var(--space-3);
   color: var(--soft-ink);
 }
 </style>

@@ -62,12 +62,8 @@ function lend() {
 <style scoped>
 .whom {
   display: grid;
-  gap: 4px;
+  gap: var(--space-2);
   justify-items: start;
-  margin-bottom: 8px;
-}
-
-.wrong {
-  color: var(--stop);
+  margin-bottom: var(--space-3);
 }
 </style>

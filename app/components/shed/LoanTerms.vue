@@ -71,14 +71,14 @@ watch([() => signs.value.length, wasLookedAt], ([count, looked]) => emit('held',
 <style scoped>
 .terms {
   display: grid;
-  gap: 12px;
-  margin: 12px 0;
+  gap: var(--space-4);
+  margin: var(--space-4) 0;
 }
 
 .by {
   display: flex;
   flex-wrap: wrap;
-  gap: 8px;
+  gap: var(--space-3);
   align-items: center;
 }
 

@@ -96,16 +96,16 @@ const shown = computed(() =>
 
 <style scoped>
 .loans {
-  margin-bottom: 16px;
-  padding: 4px 16px 8px;
+  margin-bottom: var(--space-5);
+  padding: var(--space-2) var(--space-5) var(--space-3);
   border: 1px dashed var(--seam);
   border-radius: 8px;
   background: var(--paper);
 }
 
 h2 {
-  margin: 8px 0 0;
-  font-size: 15px;
+  margin: var(--space-3) 0 0;
+  font-size: var(--type-3);
 }
 
 ul {
@@ -117,9 +117,9 @@ ul {
 li {
   display: grid;
   grid-template-columns: 56px minmax(0, 1fr) auto;
-  gap: 12px;
+  gap: var(--space-4);
   align-items: center;
-  padding: 8px 0;
+  padding: var(--space-3) 0;
 }
 
 li + li {
@@ -138,7 +138,7 @@ small {
 .ways {
   display: flex;
   flex-wrap: wrap;
-  gap: 8px 16px;
+  gap: var(--space-3) var(--space-5);
   align-items: center;
   justify-content: flex-end;
 }

@@ -138,11 +138,7 @@ const total = computed(() => racks.value.reduce((sum, { contents }) => sum + con
 
 <style scoped>
 .loose {
-  margin-top: 16px;
-}
-
-h2 {
-  font-size: 16px;
+  margin-top: var(--space-5);
 }
 
 .soft,
@@ -152,14 +148,14 @@ small {
 
 small {
   display: block;
-  font-size: 13px;
+  font-size: var(--type-1);
 }
 
 ul {
   display: grid;
   grid-template-columns: repeat(auto-fill, minmax(320px, 1fr));
-  gap: 4px 24px;
-  margin: 4px 0 12px;
+  gap: var(--space-2) var(--space-6);
+  margin: var(--space-2) 0 var(--space-4);
   padding: 0;
   list-style: none;
 }
@@ -167,7 +163,7 @@ ul {
 li {
   display: grid;
   grid-template-columns: 46px 1fr 40px 40px 40px;
-  gap: 6px;
+  gap: var(--space-3);
   align-items: center;
   min-height: 48px;
   border-bottom: 1px solid var(--seam);

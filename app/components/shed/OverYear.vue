@@ -99,15 +99,15 @@ useStageChart(
 
 <style scoped>
 .over-year {
-  padding: 12px 16px;
+  padding: var(--space-4) var(--space-5);
   border: 1px solid var(--seam);
   border-radius: 8px;
   background: var(--sheet);
 }
 
 h2 {
-  margin-bottom: 6px;
-  font-size: 16px;
+  margin-bottom: var(--space-3);
+  font-size: var(--type-4);
 }
 
 .el-select {

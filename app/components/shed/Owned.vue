@@ -150,14 +150,14 @@ const under = computed(() =>
 <style scoped>
 .named {
   display: flex;
-  gap: 10px;
+  gap: var(--space-3);
   align-items: center;
 }
 
 .own {
   display: flex;
   align-items: center;
-  gap: 6px;
+  gap: var(--space-3);
   flex-wrap: nowrap;
 }
 
@@ -177,10 +177,6 @@ const under = computed(() =>
 
 .el-input {
   width: 74px;
-}
-
-.wrong {
-  color: var(--stop);
 }
 
 .el-input,

@@ -47,11 +47,11 @@ function said({ hive, role, owned, lentTo, hasHeld }: Stay): string {
 <style scoped>
 ol {
   margin: 0;
-  padding-left: 22px;
+  padding-left: var(--space-6);
 }
 
 span {
   color: var(--soft-ink);
-  font-size: 13.5px;
+  font-size: var(--type-2);
 }
 </style>

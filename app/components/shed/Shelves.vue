@@ -46,8 +46,8 @@ const shelved = computed(() => [...props.rows].sort((a, b) => Number(b.inShed > 
 .shelves {
   display: grid;
   grid-template-columns: repeat(auto-fill, minmax(128px, 1fr));
-  gap: 10px 0;
-  padding: 4px 0 16px;
+  gap: var(--space-3) 0;
+  padding: var(--space-2) 0 var(--space-5);
 }
 
 .el-button.bare.pile {
@@ -55,7 +55,7 @@ const shelved = computed(() => [...props.rows].sort((a, b) => Number(b.inShed > 
   flex-direction: column;
   justify-content: flex-end;
   min-height: 112px;
-  font-size: 13px;
+  font-size: var(--type-1);
   text-align: center;
 }
 
@@ -88,7 +88,7 @@ small {
 .board {
   display: block;
   height: 9px;
-  margin-bottom: 4px;
+  margin-bottom: var(--space-2);
   border-top: 3px solid #7a6a45;
   background: linear-gradient(#d9c9a3, #e8dcc0);
 }

@@ -47,16 +47,12 @@ function find() {
 .ways {
   display: flex;
   flex-wrap: wrap;
-  gap: 8px;
-  padding: 6px 0 16px;
+  gap: var(--space-3);
+  padding: var(--space-3) 0 var(--space-5);
 }
 
 .ways a {
   min-width: 84px;
   min-height: 44px;
-}
-
-h3 {
-  font-size: 15px;
 }
 </style>

@@ -64,30 +64,30 @@ function tryAgain(one: SetAside) {
 
 <style scoped>
 section {
-  margin-top: 12px;
-  padding: 10px 14px;
+  margin-top: var(--space-4);
+  padding: var(--space-3) var(--space-4);
   border: 1px solid var(--seam);
   border-radius: 9px;
   background: var(--linen);
 }
 
 h3 {
-  font-size: 16px;
+  font-size: var(--type-4);
 }
 
 ul {
-  margin: 4px 0;
-  padding-left: 20px;
+  margin: var(--space-2) 0;
+  padding-left: var(--space-5);
 }
 
 .ways {
   display: flex;
   flex-wrap: wrap;
-  gap: 8px;
+  gap: var(--space-3);
 }
 
 .soft {
-  margin-top: 6px;
+  margin-top: var(--space-3);
   color: var(--soft-ink);
 }
 </style>

@@ -17,8 +17,8 @@ const route = useRoute()
 
 <style scoped>
 .failed {
-  margin: 16px;
-  padding: 12px 16px;
+  margin: var(--space-5);
+  padding: var(--space-4) var(--space-5);
   border: 2px solid var(--watch);
   border-radius: 9px;
   background: #fff8e8;

@@ -35,10 +35,10 @@ watch(
 .climate {
   display: flex;
   flex-wrap: wrap;
-  gap: 6px 12px;
+  gap: var(--space-3) var(--space-4);
   align-items: center;
   margin: 0;
-  padding: 6px 16px;
+  padding: var(--space-3) var(--space-5);
   border-bottom: 1px solid var(--seam);
   background: var(--sheet);
 }

@@ -29,9 +29,9 @@ const colony = computed(() => colonyIn(props.yard, props.hive.id))
 <style scoped>
 .colony {
   display: flex;
-  gap: 8px;
+  gap: var(--space-3);
   margin: 0;
-  padding: 8px 16px;
+  padding: var(--space-3) var(--space-5);
   border-bottom: 1px solid var(--seam);
   background: var(--sheet);
 }

@@ -58,7 +58,7 @@ const hiveName = computed(
     <div class="versions">
       <section v-for="version in versions" :key="version.key" :data-version="version.key">
         <h3>{{ version.title }}</h3>
-        <p class="note">{{ version.note }}</p>
+        <p class="soft">{{ version.note }}</p>
         <DrawingHiveSection
           v-if="version.assessment"
           :assessment="version.assessment"
@@ -88,13 +88,13 @@ const hiveName = computed(
 .versions {
   display: grid;
   grid-template-columns: repeat(auto-fit, minmax(300px, 1fr));
-  gap: 16px;
-  margin-top: 10px;
+  gap: var(--space-5);
+  margin-top: var(--space-3);
 }
 
 section {
   min-width: 0;
-  padding: 10px;
+  padding: var(--space-3);
   overflow: hidden;
   border: 1px solid var(--seam);
   border-radius: 9px;
@@ -104,9 +104,5 @@ section {
 section :deep(svg[role='group']) {
   max-width: 100%;
   height: auto;
-}
-
-.note {
-  color: var(--soft-ink);
 }
 </style>

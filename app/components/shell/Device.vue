@@ -145,44 +145,36 @@ function alongWords(yardId: string): string {
 <style scoped>
 .parts {
   display: grid;
-  gap: 12px;
+  gap: var(--space-4);
 }
 
 h3 {
-  margin: 4px 0 0;
-  font-size: 15px;
+  margin: var(--space-2) 0 0;
+  font-size: var(--type-3);
 }
 
 ul {
   margin: 0;
-  padding-left: 20px;
+  padding-left: var(--space-5);
 }
 
 .ways {
   display: flex;
   flex-wrap: wrap;
-  gap: 8px;
+  gap: var(--space-3);
   align-items: center;
 }
 
 .along {
   display: grid;
   grid-template-columns: auto 1fr auto;
-  gap: 4px 14px;
+  gap: var(--space-2) var(--space-4);
   align-items: center;
   min-height: 44px;
 }
 
 .along .progress {
   grid-column: 2;
-}
-
-.soft {
-  color: var(--soft-ink);
-}
-
-.wrong {
-  color: var(--stop);
 }
 
 .good {

@@ -150,7 +150,7 @@ onMounted(() => {
 
 .found {
   max-height: min(420px, 50vh);
-  margin: 8px 0 0;
+  margin: var(--space-3) 0 0;
   padding: 0;
   overflow-y: auto;
   list-style: none;
@@ -159,10 +159,10 @@ onMounted(() => {
 a {
   display: flex;
   flex-wrap: wrap;
-  gap: 0 12px;
+  gap: 0 var(--space-4);
   align-items: center;
   min-height: 44px;
-  padding: 4px 12px;
+  padding: var(--space-2) var(--space-4);
   border-bottom: 1px dashed var(--seam);
   color: var(--ink);
   text-decoration: none;
@@ -187,7 +187,7 @@ a span {
 
 .count {
   min-height: 24px;
-  padding-top: 4px;
+  padding-top: var(--space-2);
   color: var(--soft-ink);
 }
 </style>

@@ -56,12 +56,12 @@ const inHive = computed(() => ways.value.hive.some((way) => isHere(way, route.pa
   .el-button.bare {
     display: flex;
     flex-direction: column;
-    gap: 2px;
+    gap: var(--space-1);
     align-items: center;
     justify-content: center;
     min-height: 44px;
     color: var(--indigo);
-    font-size: 13px;
+    font-size: var(--type-1);
     text-decoration: none;
   }
 

@@ -110,10 +110,10 @@ function focusView() {
   display: flex;
   flex: none;
   flex-wrap: wrap;
-  gap: 0 12px;
+  gap: 0 var(--space-4);
   align-items: center;
   min-height: 54px;
-  padding: 4px 12px;
+  padding: var(--space-2) var(--space-4);
   border-bottom: 2px dashed var(--seam);
   background: var(--paper);
 }
@@ -123,7 +123,7 @@ function focusView() {
   top: -60px;
   left: 8px;
   z-index: 50;
-  padding: 10px 16px;
+  padding: var(--space-3) var(--space-5);
   background: var(--paper);
   color: var(--indigo);
 }
@@ -135,10 +135,10 @@ function focusView() {
 .brand {
   display: inline-flex;
   align-items: center;
-  padding-bottom: 1px;
+  padding-bottom: var(--space-1);
   border-bottom: 3px dashed var(--indigo);
   color: var(--ink);
-  font-size: 21px;
+  font-size: var(--type-5);
   font-weight: 700;
   text-decoration: none;
 }
@@ -147,14 +147,14 @@ function focusView() {
   display: flex;
   align-items: center;
   min-height: 40px;
-  padding-left: 10px;
+  padding-left: var(--space-3);
   border-left: 2px dashed var(--seam);
 }
 
 .where {
-  gap: 4px;
+  gap: var(--space-2);
   max-width: clamp(110px, 11.5vw, 260px);
-  padding: 2px 6px;
+  padding: var(--space-1) var(--space-3);
   white-space: nowrap;
 }
 
@@ -196,7 +196,7 @@ function focusView() {
 
 .tools .el-button {
   min-width: 40px;
-  padding: 2px 8px;
+  padding: var(--space-1) var(--space-3);
 }
 
 .narrow {
@@ -210,7 +210,7 @@ function focusView() {
     z-index: 20;
     flex-wrap: nowrap;
     height: 56px;
-    padding: 4px 8px;
+    padding: var(--space-2) var(--space-3);
   }
 
   .wide {

@@ -70,15 +70,12 @@ const KEYS = computed<readonly (readonly [string, string])[]>(() => [
 dl {
   display: grid;
   grid-template-columns: auto 1fr;
-  gap: 5px 18px;
-  margin: 0 0 18px;
+  gap: var(--space-2) var(--space-5);
+  margin: 0 0 var(--space-5);
 }
 
 dt {
+  color: var(--ink);
   font-weight: 700;
-}
-
-dd {
-  margin: 0;
 }
 </style>

@@ -84,10 +84,8 @@ const entries = computed<Entry[]>(() => [
 }
 
 /* The word gives way where something waits. */
-@media (max-width: 1400px) {
-  .tools:has([data-testid='waiting']) .wide {
-    display: none;
-  }
+.tools:has([data-testid='waiting']) .wide {
+  display: none;
 }
 
 @media (max-width: 760px) {

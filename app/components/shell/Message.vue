@@ -57,8 +57,8 @@ function back() {
 }
 
 p {
-  margin-bottom: 8px;
-  padding: 10px 14px;
+  margin-bottom: var(--space-3);
+  padding: var(--space-3) var(--space-4);
   border: 2px solid var(--indigo);
   border-radius: 9px;
   background: #fff;

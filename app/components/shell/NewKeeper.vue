@@ -56,7 +56,7 @@ async function send() {
 }
 
 .wrong {
-  margin-bottom: 8px;
+  margin-bottom: var(--space-3);
   color: var(--stop);
 }
 </style>

@@ -28,12 +28,12 @@ const yards = useYards()
 }
 
 p.nothing {
-  padding: 60px 16px;
+  padding: var(--space-6) var(--space-5);
   text-align: center;
 }
 
 p {
-  padding: 0 12px;
+  padding: 0 var(--space-4);
   max-width: 46ch;
   margin: 0 auto;
   color: var(--ink);

@@ -113,9 +113,9 @@ const unkept = computed(() =>
 p {
   display: flex;
   flex-wrap: wrap;
-  gap: 4px 12px;
+  gap: var(--space-2) var(--space-4);
   align-items: center;
-  padding: 6px 14px;
+  padding: var(--space-3) var(--space-4);
   border-bottom: 2px solid var(--watch);
   background: #fff8e8;
 }

@@ -37,12 +37,12 @@ main {
   display: flex;
   flex-wrap: wrap;
   align-items: center;
-  gap: 6px 18px;
-  padding: 8px 16px;
+  gap: var(--space-3) var(--space-5);
+  padding: var(--space-3) var(--space-5);
 }
 
 h1 {
-  font-size: 20px;
+  font-size: var(--type-5);
 }
 
 @media (min-width: 1021px) {

@@ -63,16 +63,8 @@ ul {
 
 li {
   display: flex;
-  gap: 8px;
+  gap: var(--space-3);
   align-items: center;
   justify-content: space-between;
-}
-
-.soft {
-  color: var(--soft-ink);
-}
-
-.wrong {
-  color: var(--stop);
 }
 </style>

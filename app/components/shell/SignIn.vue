@@ -82,7 +82,7 @@ async function enterByKey() {
 }
 
 .waits {
-  padding: 8px 12px;
+  padding: var(--space-3) var(--space-4);
   border: 2px solid var(--watch);
   border-radius: 9px;
   background: #fff8e8;
@@ -91,18 +91,10 @@ async function enterByKey() {
 .ways {
   display: flex;
   flex-wrap: wrap;
-  gap: 8px;
-}
-
-.wrong {
-  color: var(--stop);
+  gap: var(--space-3);
 }
 
 .by-key {
   justify-self: start;
-}
-
-.soft {
-  color: var(--soft-ink);
 }
 </style>

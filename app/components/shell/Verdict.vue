@@ -15,10 +15,10 @@ defineProps<{ verdict?: Verdict }>()
 <style scoped>
 .verdict {
   display: flex;
-  gap: 6px;
+  gap: var(--space-3);
   min-height: 32px;
   color: var(--soft-ink);
-  font-size: 13px;
+  font-size: var(--type-1);
   font-weight: 700;
   line-height: 1.25;
 }

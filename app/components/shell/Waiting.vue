@@ -43,7 +43,7 @@ onBeforeUnmount(() => clearTimeout(timer))
 .waiting {
   border: 2px solid var(--watch);
   border-radius: 10px;
-  padding: 2px 8px;
+  padding: var(--space-1) var(--space-3);
   background: #fff8e8;
   color: var(--ink);
 }
@@ -51,24 +51,24 @@ onBeforeUnmount(() => clearTimeout(timer))
 .icon {
   width: 18px;
   height: 18px;
-  margin-right: 5px;
+  margin-right: var(--space-2);
 }
 
 .words {
-  font-size: 13px;
+  font-size: var(--type-1);
   line-height: 1.15;
   text-align: left;
   white-space: nowrap;
 }
 
 small {
-  font-size: 13px;
+  font-size: var(--type-1);
 }
 
 /* One line of a phone has no room for the word. */
 @media (max-width: 760px) {
   .el-button.waiting {
-    padding: 2px 4px;
+    padding: var(--space-1) var(--space-2);
   }
 
   .icon,

@@ -16,7 +16,7 @@ const here = computed(() => isHere(props.way, route.path))
   display: inline-flex;
   align-items: center;
   min-height: 40px;
-  padding: 3px 8px 0;
+  padding: var(--space-2) var(--space-3) 0;
   border-bottom: 3px solid transparent;
   color: var(--indigo);
   text-decoration: none;

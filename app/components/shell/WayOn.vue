@@ -16,7 +16,7 @@ defineProps<{ title: string }>()
 .ways {
   display: flex;
   flex-wrap: wrap;
-  gap: 8px 20px;
+  gap: var(--space-3) var(--space-5);
 }
 
 .ways a {

@@ -53,7 +53,7 @@ function save() {
   left: 0;
   display: flex;
   flex-wrap: wrap;
-  gap: 8px 16px;
+  gap: var(--space-3) var(--space-5);
   align-items: center;
   max-width: calc(100vw - 40px);
 }

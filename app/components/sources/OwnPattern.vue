@@ -255,11 +255,11 @@ function editFor(own: string, kept: Readonly<Record<string, Length>>): Edit {
 .sizes {
   display: grid;
   grid-template-columns: repeat(auto-fill, minmax(200px, 1fr));
-  gap: 0 16px;
+  gap: 0 var(--space-5);
 }
 
 .soft {
-  margin-bottom: 8px;
+  margin-bottom: var(--space-3);
   color: var(--soft-ink);
 }
 </style>

@@ -44,14 +44,6 @@ function remove({ id, label }: Pattern | HangingPattern, hanging: boolean) {
 
 <style scoped>
 .own {
-  padding: 6px 0;
-}
-
-h2 {
-  font-size: 16px;
-}
-
-.wrong {
-  color: var(--stop);
+  padding: var(--space-3) 0;
 }
 </style>

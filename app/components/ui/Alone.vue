@@ -13,16 +13,16 @@ defineProps<{ title: string; width?: number }>()
 <style scoped>
 .alone {
   display: grid;
-  gap: 12px;
+  gap: var(--space-4);
   width: calc(100% - 24px);
   margin: 8vh auto 0;
-  padding: 24px;
+  padding: var(--space-6);
   border: 2px dashed var(--seam);
   border-radius: 12px;
   background: var(--paper);
 }
 
 h1 {
-  font-size: 24px;
+  font-size: var(--type-6);
 }
 </style>

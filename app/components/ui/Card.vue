@@ -14,16 +14,11 @@ defineProps<{ title: string }>()
 .card {
   display: flex;
   flex-direction: column;
-  gap: 8px;
-  padding: 10px 14px;
+  gap: var(--space-3);
+  padding: var(--space-3) var(--space-4);
   border: 1px solid var(--seam);
   border-radius: 8px;
   background: var(--sheet);
-}
-
-h2 {
-  margin: 0;
-  font-size: 18px;
 }
 
 .card :deep(> p),

@@ -9,8 +9,8 @@
 <style scoped>
 .caution {
   margin: 0;
-  padding: 6px 10px;
+  padding: var(--space-3) var(--space-3);
   border-left: 5px solid var(--stop);
-  font-size: 13px;
+  font-size: var(--type-1);
 }
 </style>

@@ -94,6 +94,6 @@ function wrongOf(day: string): string {
   display: block;
   max-width: 260px;
   color: var(--stop);
-  font-size: 13px;
+  font-size: var(--type-1);
 }
 </style>

@@ -68,7 +68,7 @@ const rowClass = ({ rowData }: { rowData: T }) => (props.marked?.(rowData) ? 'ma
   --el-table-border-color: var(--seam);
   --el-table-row-hover-bg-color: var(--indigo-wash);
 
-  font-size: 15px;
+  font-size: var(--type-3);
 }
 
 .long :deep(.el-table-v2__main) {

@@ -158,7 +158,7 @@ function step(by: 1 | -1) {
 .number {
   display: inline-flex;
   flex-direction: column;
-  gap: 2px;
+  gap: var(--space-1);
 }
 
 .row {
@@ -184,6 +184,6 @@ function step(by: 1 | -1) {
 .wrong {
   max-width: 300px;
   color: var(--stop);
-  font-size: 13px;
+  font-size: var(--type-1);
 }
 </style>

@@ -80,12 +80,12 @@ const rowClass = ({ row }: { row: T }) => (props.marked?.(row) ? 'marked' : '')
   --el-table-row-hover-bg-color: var(--indigo-wash);
   --el-table-expanded-cell-bg-color: var(--paper);
 
-  font-size: 15px;
+  font-size: var(--type-3);
 }
 
 .ui-table :deep(th .cell) {
   font-weight: 700;
-  font-size: 13px;
+  font-size: var(--type-1);
   line-height: 1.2;
   word-break: normal;
 }
@@ -96,11 +96,11 @@ const rowClass = ({ row }: { row: T }) => (props.marked?.(row) ? 'marked' : '')
 }
 
 .ui-table :deep(.el-table__cell) {
-  padding: 5px 0;
+  padding: var(--space-2) 0;
 }
 
 .ui-table :deep(.cell) {
-  padding: 0 8px;
+  padding: 0 var(--space-3);
 }
 
 .ui-table :deep(.marked) {

@@ -19,6 +19,6 @@ defineProps<{ of: HTMLElement; shown: boolean; means: string }>()
 <style>
 .term-note {
   max-width: 300px;
-  font-size: 15px;
+  font-size: var(--type-3);
 }
 </style>

@@ -155,15 +155,11 @@ const cavity = computed(() => (props.schools ? props.sides[1] : undefined))
 </template>
 
 <style scoped>
-h2 {
-  font-size: 18px;
-}
-
 .answer {
   display: grid;
-  gap: 4px;
-  margin: 6px 0 10px;
-  padding: 10px 12px;
+  gap: var(--space-2);
+  margin: var(--space-3) 0 var(--space-3);
+  padding: var(--space-3) var(--space-4);
   border: 1px solid var(--seam);
   border-radius: 9px;
   background: var(--sheet);
@@ -172,8 +168,8 @@ h2 {
 .row {
   display: grid;
   grid-template-columns: minmax(84px, 128px) repeat(var(--columns), minmax(0, 1fr));
-  gap: 2px 8px;
-  padding: 2px 0;
+  gap: var(--space-1) var(--space-3);
+  padding: var(--space-1) 0;
   font-variant-numeric: tabular-nums;
 }
 

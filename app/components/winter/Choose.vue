@@ -29,15 +29,6 @@ const said = computed(() => props.way && winterWayCase(props.way, preferences.re
 <style scoped>
 .choose {
   display: grid;
-  gap: 6px;
-}
-
-h2 {
-  font-size: 18px;
-}
-
-.soft {
-  color: var(--soft-ink);
-  font-size: 13px;
+  gap: var(--space-3);
 }
 </style>

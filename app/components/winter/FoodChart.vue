@@ -107,20 +107,11 @@ const ends = computed(() => {
 
 <style scoped>
 .food {
-  padding: 0 16px;
-}
-
-h2 {
-  font-size: 18px;
+  padding: 0 var(--space-5);
 }
 
 .chart {
   position: relative;
   height: 190px;
-}
-
-.soft {
-  color: var(--soft-ink);
-  font-size: 13px;
 }
 </style>

@@ -35,10 +35,10 @@ const group = computed<WinterWayGroup>({
   display: inline-grid;
   flex: 1;
   grid-template-columns: 158px minmax(0, 1fr);
-  gap: 8px;
+  gap: var(--space-3);
 }
 
-@media (max-width: 480px) {
+@media (max-width: 760px) {
   .pick {
     grid-template-columns: minmax(0, 1fr);
   }

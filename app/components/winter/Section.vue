@@ -246,7 +246,7 @@ const spoken = computed(() =>
 }
 
 text {
-  font-size: 13px;
+  font-size: var(--type-1);
 }
 
 .watts {
@@ -259,7 +259,7 @@ text {
 
 .rest {
   color: var(--soft-ink);
-  font-size: 13px;
+  font-size: var(--type-1);
   text-align: center;
 }
 

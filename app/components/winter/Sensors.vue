@@ -94,24 +94,20 @@ async function takeBack(batchId: string, removed: boolean) {
 .sensors {
   display: grid;
   grid-template-columns: minmax(0, 1fr) minmax(300px, 420px);
-  gap: 10px 30px;
-  padding: 6px 16px 24px;
+  gap: var(--space-3) var(--space-6);
+  padding: var(--space-3) var(--space-5) var(--space-6);
 }
 
 .chart,
 .enter {
   display: flex;
   flex-direction: column;
-  gap: 8px;
+  gap: var(--space-3);
   min-width: 0;
 }
 
-h2 {
-  font-size: 18px;
-}
-
 .told {
-  padding: 10px 12px;
+  padding: var(--space-3) var(--space-4);
   border: 1px solid var(--seam);
   border-radius: 9px;
   background: var(--sheet);
@@ -122,11 +118,7 @@ h2 {
   list-style: none;
 }
 
-.wrong {
-  color: var(--stop);
-}
-
-@media (max-width: 900px) {
+@media (max-width: 1020px) {
   .sensors {
     grid-template-columns: minmax(0, 1fr);
   }

@@ -99,13 +99,13 @@ const stepKg = computed(() => (by.value === 'kg' || !props.comb ? 0.1 : beesInSe
 .sliders {
   display: flex;
   flex-direction: column;
-  gap: 8px;
+  gap: var(--space-3);
 }
 
 label {
   display: grid;
   grid-template-columns: 84px minmax(80px, 1fr) 136px;
-  gap: 10px;
+  gap: var(--space-3);
   align-items: center;
 }
 
@@ -117,13 +117,13 @@ label {
 .months {
   display: grid;
   grid-template-columns: repeat(6, minmax(0, 1fr));
-  gap: 4px;
+  gap: var(--space-2);
 }
 
 .months .el-button {
   margin: 0;
   min-height: 44px;
-  padding: 4px 2px;
+  padding: var(--space-2) var(--space-1);
 }
 
 .month {
@@ -137,7 +137,7 @@ small {
   font-weight: 400;
 }
 
-@media (max-width: 480px) {
+@media (max-width: 760px) {
   label {
     grid-template-columns: 84px minmax(0, 1fr);
   }
@@ -145,9 +145,7 @@ small {
   .value {
     grid-column: 2;
   }
-}
 
-@media (max-width: 700px) {
   .months {
     grid-template-columns: repeat(3, minmax(0, 1fr));
   }

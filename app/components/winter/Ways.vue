@@ -162,18 +162,14 @@ const COLUMNS = columnsFor<WayFigures>(
 
 <style scoped>
 .ways {
-  padding: 6px 16px 24px;
+  padding: var(--space-3) var(--space-5) var(--space-6);
 }
 
 .head {
   display: flex;
   flex-wrap: wrap;
-  gap: 6px 18px;
+  gap: var(--space-3) var(--space-5);
   align-items: center;
-}
-
-h2 {
-  font-size: 18px;
 }
 
 .scroll {
@@ -182,14 +178,14 @@ h2 {
 
 .el-button {
   justify-content: flex-start;
-  padding: 0 4px;
+  padding: 0 var(--space-2);
   white-space: normal;
   text-align: left;
 }
 
 .soft {
-  margin-top: 8px;
+  margin-top: var(--space-3);
   color: var(--soft-ink);
-  font-size: 13px;
+  font-size: var(--type-1);
 }
 </style>

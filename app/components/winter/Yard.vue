@@ -220,24 +220,20 @@ const percent = (kg: number) => `${(100 * kg) / mostKg.value}%`
 
 <style scoped>
 .yard {
-  padding: 6px 16px 24px;
-}
-
-h2 {
-  font-size: 18px;
+  padding: var(--space-3) var(--space-5) var(--space-6);
 }
 
 .means {
   display: flex;
   flex-wrap: wrap;
-  gap: 6px 10px;
+  gap: var(--space-3) var(--space-3);
   align-items: center;
-  margin: 6px 0 10px;
+  margin: var(--space-3) 0 var(--space-3);
 }
 
 .means label {
   display: inline-flex;
-  gap: 4px;
+  gap: var(--space-2);
   align-items: center;
 }
 
@@ -253,7 +249,7 @@ h2 {
 .cards {
   display: grid;
   grid-template-columns: repeat(auto-fill, minmax(min(400px, 100%), 1fr));
-  gap: 10px;
+  gap: var(--space-3);
   padding: 0;
   list-style: none;
 }
@@ -261,9 +257,9 @@ h2 {
 .cards li {
   display: flex;
   flex-wrap: wrap;
-  gap: 8px;
+  gap: var(--space-3);
   align-items: flex-end;
-  padding: 8px 10px;
+  padding: var(--space-3) var(--space-3);
   border: 1px solid var(--seam);
   border-radius: 9px;
   background: var(--sheet);
@@ -273,15 +269,15 @@ h2 {
   display: grid;
   flex: 1 1 200px;
   min-width: 0;
-  gap: 2px;
+  gap: var(--space-1);
 }
 
 .bar {
   display: grid;
   grid-template-columns: 72px minmax(24px, 1fr) 84px;
-  gap: 6px;
+  gap: var(--space-3);
   align-items: center;
-  font-size: 13px;
+  font-size: var(--type-1);
 }
 
 .track {
@@ -303,11 +299,6 @@ h2 {
 .short {
   color: var(--stop);
   font-weight: 700;
-}
-
-.soft {
-  color: var(--soft-ink);
-  font-size: 13px;
 }
 
 svg {

@@ -100,16 +100,12 @@ const steps = computed(() => stepsInWords(props.yard, props.changeover, preferen
 .changes {
   display: flex;
   flex-direction: column;
-  gap: 6px;
-}
-
-h2 {
-  font-size: 17px;
+  gap: var(--space-3);
 }
 
 .waits {
   margin: 0;
-  padding: 6px 12px;
+  padding: var(--space-3) var(--space-4);
   border-left: 5px solid var(--stop);
   background: var(--sheet);
   font-weight: 700;
@@ -117,11 +113,11 @@ h2 {
 
 ol {
   margin: 0;
-  padding-left: 26px;
+  padding-left: var(--space-6);
 }
 
 ol li {
-  padding: 3px 0;
+  padding: var(--space-2) 0;
   border-bottom: 1px solid var(--seam);
 }
 
@@ -138,18 +134,18 @@ li.now {
 .why {
   display: block;
   color: var(--soft-ink);
-  font-size: 13.5px;
+  font-size: var(--type-2);
 }
 
 .beside {
   display: block;
   color: var(--watch);
-  font-size: 13.5px;
+  font-size: var(--type-2);
 }
 
 .caution {
-  padding-left: 18px;
+  padding-left: var(--space-5);
   color: var(--soft-ink);
-  font-size: 13.5px;
+  font-size: var(--type-2);
 }
 </style>

@@ -65,16 +65,16 @@ const bars = computed(() => [
 .el-button.bare.choice {
   display: flex;
   flex-direction: column;
-  gap: 2px;
+  gap: var(--space-1);
   align-items: stretch;
   justify-content: flex-start;
   height: 100%;
-  padding: 8px 10px 10px;
+  padding: var(--space-3) var(--space-3) var(--space-3);
   border: 1px solid var(--seam);
   border-radius: 9px;
   background: var(--paper);
   color: var(--ink);
-  font-size: 13px;
+  font-size: var(--type-1);
   text-align: left;
 }
 
@@ -93,22 +93,22 @@ svg {
 }
 
 .word {
-  font-size: 15px;
+  font-size: var(--type-3);
 }
 
 .now {
-  margin-left: 8px;
-  padding: 0 6px;
+  margin-left: var(--space-3);
+  padding: 0 var(--space-3);
   border-radius: 6px;
   background: var(--indigo);
   color: #fff;
-  font-size: 13px;
+  font-size: var(--type-1);
 }
 
 .bar {
   display: grid;
   grid-template-columns: 92px 1fr 62px;
-  gap: 6px;
+  gap: var(--space-3);
   align-items: center;
 }
 
@@ -135,7 +135,7 @@ svg {
 }
 
 .gains {
-  margin-top: 4px;
+  margin-top: var(--space-2);
   color: var(--good);
 }
 </style>

@@ -80,8 +80,8 @@ function take(calendar: Calendar) {
 
 <style scoped>
 .climates {
-  margin: 4px 16px 10px;
-  padding: 10px 14px;
+  margin: var(--space-2) var(--space-5) var(--space-3);
+  padding: var(--space-3) var(--space-4);
   border: 2px dashed var(--indigo);
   border-radius: 9px;
   background: var(--paper);
@@ -89,26 +89,22 @@ function take(calendar: Calendar) {
 
 .south {
   display: inline-flex;
-  gap: 8px;
+  gap: var(--space-3);
   align-items: center;
   min-height: 44px;
-}
-
-h2 {
-  font-size: 18px;
 }
 
 .choices {
   display: grid;
   grid-template-columns: repeat(auto-fit, minmax(230px, 1fr));
-  gap: 8px;
-  margin-top: 8px;
+  gap: var(--space-3);
+  margin-top: var(--space-3);
 }
 
 .choices .el-button {
   justify-content: flex-start;
   margin: 0;
-  padding: 8px 14px;
+  padding: var(--space-3) var(--space-4);
 }
 
 .choice {
@@ -136,7 +132,7 @@ h2 {
 .choice small {
   display: block;
   color: var(--soft-ink);
-  font-size: 13px;
+  font-size: var(--type-1);
   font-weight: 400;
 }
 </style>

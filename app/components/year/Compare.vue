@@ -117,12 +117,12 @@ const columns = computed(() =>
 
 <style scoped>
 .compare {
-  padding: 0 16px 30px;
+  padding: 0 var(--space-5) var(--space-6);
 }
 
 .pick {
   display: flex;
   flex-wrap: wrap;
-  gap: 8px;
+  gap: var(--space-3);
 }
 </style>

@@ -182,25 +182,25 @@ const asDate = (monthDay: string | null) => (monthDay ? `2025-${monthDay}` : '')
 .dates {
   display: flex;
   flex-wrap: wrap;
-  gap: 10px 16px;
+  gap: var(--space-3) var(--space-5);
   align-items: end;
-  padding: 0 16px 30px;
+  padding: 0 var(--space-5) var(--space-6);
 }
 
 label {
   display: flex;
   flex-direction: column;
-  font-size: 14px;
+  font-size: var(--type-2);
 }
 
 .begins {
   display: flex;
   flex: 1 0 100%;
   flex-wrap: wrap;
-  gap: 10px 16px;
+  gap: var(--space-3) var(--space-5);
   align-items: start;
-  margin: 6px 0 0;
-  padding: 8px 0 0;
+  margin: var(--space-3) 0 0;
+  padding: var(--space-3) 0 0;
   border: 0;
   border-top: 2px dashed var(--seam);
 }
@@ -208,7 +208,7 @@ label {
 .begins legend {
   float: left;
   width: 100%;
-  margin-bottom: 6px;
+  margin-bottom: var(--space-3);
   font-weight: 700;
 }
 
@@ -228,13 +228,5 @@ small {
 .soft {
   flex-basis: 100%;
   margin: 0;
-}
-
-.wrong {
-  color: var(--stop);
-}
-
-.soft {
-  color: var(--soft-ink);
 }
 </style>

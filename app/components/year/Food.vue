@@ -23,14 +23,10 @@ const words = computed(() => food.value && feedingInWords(food.value, climateUns
 
 <style scoped>
 .food {
-  margin: 4px 0 10px;
-  padding: 8px 12px;
+  margin: var(--space-2) 0 var(--space-3);
+  padding: var(--space-3) var(--space-4);
   border: 1px solid var(--seam);
   border-radius: 9px;
   background: var(--sheet);
-}
-
-h2 {
-  font-size: 16px;
 }
 </style>

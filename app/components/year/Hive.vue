@@ -54,7 +54,7 @@ const verdict = computed(() => verdictOf(known.value, preferences.reader))
   display: flex;
   width: 100%;
   flex-direction: column;
-  padding: 2px 8px 8px;
+  padding: var(--space-1) var(--space-3) var(--space-3);
   border: 1px solid transparent;
   border-radius: 9px;
   background: none;
@@ -67,10 +67,5 @@ const verdict = computed(() => verdictOf(known.value, preferences.reader))
 .planned[aria-pressed='true'] {
   border-color: var(--indigo);
   background: var(--indigo-wash);
-}
-
-.soft {
-  color: var(--soft-ink);
-  font-size: 13px;
 }
 </style>

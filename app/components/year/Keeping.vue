@@ -142,38 +142,29 @@ function keep(way: Partial<Way>) {
 
 <style scoped>
 .keeping {
-  padding: 0 16px 30px;
+  padding: 0 var(--space-5) var(--space-6);
 }
 
 .head {
   display: flex;
   flex-wrap: wrap;
-  gap: 6px 24px;
+  gap: var(--space-3) var(--space-6);
   align-items: center;
 }
 
 .scope {
   display: inline-flex;
-  gap: 8px;
+  gap: var(--space-3);
   align-items: center;
 }
 
-.soft {
-  color: var(--soft-ink);
-  font-size: 13px;
-}
-
 .field {
-  margin-top: 12px;
-}
-
-h2 {
-  font-size: 18px;
+  margin-top: var(--space-4);
 }
 
 .choices {
   display: grid;
   grid-template-columns: repeat(auto-fill, minmax(min(200px, 100%), 1fr));
-  gap: 10px;
+  gap: var(--space-3);
 }
 </style>

@@ -112,17 +112,17 @@ const ALL_YEAR = computed(() =>
 
 <style scoped>
 .kit {
-  padding: 0 16px 30px;
+  padding: 0 var(--space-5) var(--space-6);
 }
 
 h2 {
-  margin-top: 12px;
-  font-size: 17px;
+  margin-top: var(--space-4);
+  font-size: var(--type-4);
 }
 
 .named {
   display: flex;
-  gap: 10px;
+  gap: var(--space-3);
   align-items: center;
 }
 

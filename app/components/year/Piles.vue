@@ -123,7 +123,7 @@ const spoken = computed(() => {
 
 <style scoped>
 .piles {
-  padding: 8px 14px 10px;
+  padding: var(--space-3) var(--space-4) var(--space-3);
   border: 1px solid var(--seam);
   border-radius: 9px;
   background: var(--sheet);
@@ -148,8 +148,8 @@ svg {
 .beads {
   display: grid;
   grid-template-columns: auto 1fr auto;
-  gap: 20px;
+  gap: var(--space-5);
   align-items: center;
-  margin-top: 4px;
+  margin-top: var(--space-2);
 }
 </style>

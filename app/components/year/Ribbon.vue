@@ -172,7 +172,7 @@ function key(event: KeyboardEvent, border: Border) {
 
 <style scoped>
 .year-ribbon {
-  padding: 0 16px;
+  padding: 0 var(--space-5);
 }
 
 .scroller {
@@ -184,7 +184,7 @@ function key(event: KeyboardEvent, border: Border) {
   position: relative;
   height: 66px;
   min-width: 860px;
-  margin-top: 14px;
+  margin-top: var(--space-4);
   overflow: visible;
   border-radius: 9px;
 }
@@ -193,13 +193,13 @@ function key(event: KeyboardEvent, border: Border) {
   position: absolute;
   top: 0;
   height: 66px;
-  padding: 6px 8px 6px 12px;
+  padding: var(--space-3) var(--space-3) var(--space-3) var(--space-4);
   overflow: hidden;
   border-top: 2px solid var(--seam);
   border-bottom: 2px solid var(--seam);
   background: var(--paper);
   color: var(--ink);
-  font-size: 13px;
+  font-size: var(--type-1);
   line-height: 1.15;
   text-align: left;
 }
@@ -229,7 +229,7 @@ function key(event: KeyboardEvent, border: Border) {
 }
 
 .el-button.stage.slim {
-  padding: 4px 2px 4px 6px;
+  padding: var(--space-2) var(--space-1) var(--space-2) var(--space-3);
 }
 
 .el-button.stage.slim b {
@@ -300,10 +300,10 @@ function key(event: KeyboardEvent, border: Border) {
   position: absolute;
   top: -3px;
   left: 3px;
-  padding: 0 3px;
+  padding: 0 var(--space-2);
   background: var(--linen);
   color: var(--stop);
-  font-size: 13px;
+  font-size: var(--type-1);
   font-style: normal;
   line-height: 1.1;
 }
@@ -321,23 +321,23 @@ function key(event: KeyboardEvent, border: Border) {
   height: 24px;
   min-width: 860px;
   color: var(--soft-ink);
-  font-size: 13px;
+  font-size: var(--type-1);
 }
 
 .months span {
   position: absolute;
   top: 5px;
-  padding-left: 4px;
+  padding-left: var(--space-2);
   border-left: 1px solid var(--seam);
 }
 
 .under {
   display: flex;
   flex-wrap: wrap;
-  gap: 2px 18px;
+  gap: var(--space-1) var(--space-5);
   align-items: center;
   color: var(--soft-ink);
-  font-size: 13px;
+  font-size: var(--type-1);
 }
 
 .any[aria-pressed='true'] {

@@ -177,9 +177,9 @@ figcaption {
 
 .key {
   display: flex;
-  gap: 6px 10px;
+  gap: var(--space-3) var(--space-3);
   align-items: center;
-  margin: 6px 0 12px 76px;
+  margin: var(--space-3) 0 var(--space-4) 76px;
   color: var(--soft-ink);
 }
 
@@ -192,7 +192,7 @@ figcaption {
 }
 
 .comes {
-  margin-left: 14px;
+  margin-left: var(--space-4);
   border-color: var(--indigo);
   background: rgb(39 64 139 / 22%);
 }

@@ -116,6 +116,6 @@ watchEffect(() => {
 
 small {
   color: var(--soft-ink);
-  font-size: 13px;
+  font-size: var(--type-1);
 }
 </style>

@@ -71,7 +71,7 @@ watchEffect(() => {
 label {
   display: flex;
   flex-wrap: wrap;
-  gap: 4px 12px;
+  gap: var(--space-2) var(--space-4);
   align-items: center;
   justify-content: space-between;
 }

@@ -186,15 +186,15 @@ useHead({ title: computed(() => `Keepers of ${yard.value?.name ?? 'a yard'} – 
 .cards {
   display: grid;
   grid-template-columns: repeat(auto-fit, minmax(min(420px, 100%), 1fr));
-  gap: 12px;
+  gap: var(--space-4);
   align-items: start;
-  padding: 0 16px 16px;
+  padding: 0 var(--space-5) var(--space-5);
 }
 
 .ways {
   display: flex;
   flex-wrap: wrap;
-  gap: 8px;
+  gap: var(--space-3);
   align-items: center;
 }
 
@@ -205,7 +205,7 @@ useHead({ title: computed(() => `Keepers of ${yard.value?.name ?? 'a yard'} – 
 
 .link {
   overflow-wrap: anywhere;
-  padding: 8px;
+  padding: var(--space-3);
   border: 2px dashed var(--seam);
   border-radius: 8px;
 }
@@ -213,16 +213,12 @@ useHead({ title: computed(() => `Keepers of ${yard.value?.name ?? 'a yard'} – 
 .also {
   display: flex;
   flex-wrap: wrap;
-  gap: 0 16px;
+  gap: 0 var(--space-5);
   align-items: center;
-  margin-top: 8px;
+  margin-top: var(--space-3);
 }
 
 .means {
-  padding-left: 20px;
-}
-
-.wrong {
-  color: var(--stop);
+  padding-left: var(--space-5);
 }
 </style>

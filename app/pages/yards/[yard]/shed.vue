@@ -184,18 +184,18 @@ function takeSizes(part: Part): void {
 
 <style scoped>
 .content {
-  padding: 0 16px 40px;
+  padding: 0 var(--space-5) var(--space-6);
 }
 
 .top {
   display: grid;
   grid-template-columns: minmax(0, 1fr) minmax(300px, 440px);
-  gap: 16px;
+  gap: var(--space-5);
   align-items: start;
-  margin-bottom: 12px;
+  margin-bottom: var(--space-4);
 }
 
-@media (max-width: 860px) {
+@media (max-width: 1020px) {
   .top {
     grid-template-columns: minmax(0, 1fr);
   }
@@ -209,14 +209,10 @@ function takeSizes(part: Part): void {
   width: 180px;
 }
 
-.soft {
-  color: var(--soft-ink);
-}
-
 .none,
 .caution {
   max-width: 760px;
-  padding: 18px 0;
+  padding: var(--space-5) 0;
   color: var(--soft-ink);
 }
 </style>

@@ -419,12 +419,12 @@ useHead({ title: 'Year – Duvet' })
 .place {
   flex: none;
   width: 166px;
-  margin-right: 4px;
+  margin-right: var(--space-2);
 }
 
 .row {
-  margin: 8px 16px 0;
-  padding-bottom: 4px;
+  margin: var(--space-3) var(--space-5) 0;
+  padding-bottom: var(--space-2);
   overflow-x: auto;
   border-bottom: 2px dashed var(--seam);
 }
@@ -432,34 +432,25 @@ useHead({ title: 'Year – Duvet' })
 .columns {
   display: grid;
   grid-template-columns: minmax(0, 1fr) minmax(280px, 400px);
-  gap: 10px 34px;
-  padding: 8px 16px 30px;
-}
-
-h2 {
-  font-size: 17px;
+  gap: var(--space-3) var(--space-6);
+  padding: var(--space-3) var(--space-5) var(--space-6);
 }
 
 h3 {
-  margin-top: 8px;
-  font-size: 15px;
+  margin-top: var(--space-3);
+  font-size: var(--type-3);
 }
 
 ul {
   margin: 0;
-  padding-left: 20px;
-}
-
-.soft {
-  color: var(--soft-ink);
-  font-size: 13.5px;
+  padding-left: var(--space-5);
 }
 
 .ways {
   display: flex;
   flex-wrap: wrap;
-  gap: 8px;
-  margin: 6px 0;
+  gap: var(--space-3);
+  margin: var(--space-3) 0;
 }
 
 .failed {
@@ -468,16 +459,16 @@ ul {
 
 .places {
   display: flex;
-  gap: 8px;
+  gap: var(--space-3);
   align-items: center;
-  margin-bottom: 4px;
+  margin-bottom: var(--space-2);
 }
 
 .none {
-  padding: 24px 16px;
+  padding: var(--space-6) var(--space-5);
 }
 
-@media (max-width: 900px) {
+@media (max-width: 1020px) {
   .columns {
     grid-template-columns: minmax(0, 1fr);
   }

@@ -223,7 +223,7 @@ function takeCompared({ part }: { readonly part: Part }): void {
 }
 
 .left {
-  padding: 10px 12px;
+  padding: var(--space-3) var(--space-4);
   overflow-y: auto;
   border-right: 2px dashed var(--seam);
   background: var(--paper);
@@ -239,14 +239,14 @@ function takeCompared({ part }: { readonly part: Part }): void {
 .grow {
   flex: 1;
   min-height: 0;
-  padding: 4px 0;
+  padding: var(--space-2) 0;
 }
 
 .right {
   display: flex;
   flex-direction: column;
-  gap: 9px;
-  padding: 10px 12px;
+  gap: var(--space-3);
+  padding: var(--space-3) var(--space-4);
   overflow-y: auto;
   border-left: 2px dashed var(--seam);
 }
@@ -254,9 +254,9 @@ function takeCompared({ part }: { readonly part: Part }): void {
 .actions {
   display: flex;
   flex-wrap: wrap;
-  gap: 6px;
+  gap: var(--space-3);
   align-items: center;
-  padding: 6px 10px;
+  padding: var(--space-3) var(--space-3);
 }
 
 .actions b {
@@ -265,7 +265,7 @@ function takeCompared({ part }: { readonly part: Part }): void {
 
 .actions .el-button {
   min-height: 36px;
-  padding: 2px 10px;
+  padding: var(--space-1) var(--space-3);
 }
 
 .into .el-select {
@@ -275,7 +275,7 @@ function takeCompared({ part }: { readonly part: Part }): void {
 .boxes {
   display: flex;
   flex-wrap: wrap;
-  gap: 0 12px;
+  gap: 0 var(--space-4);
 }
 
 .link[aria-current] {
@@ -291,31 +291,31 @@ function takeCompared({ part }: { readonly part: Part }): void {
 }
 
 .wrong {
-  padding: 4px 12px;
+  padding: var(--space-2) var(--space-4);
   color: var(--stop);
 }
 
 .trying {
-  padding: 0 12px;
+  padding: 0 var(--space-4);
   color: var(--indigo);
 }
 
 .legend,
 .caution {
-  padding: 2px 12px 8px;
+  padding: var(--space-1) var(--space-4) var(--space-3);
   color: var(--soft-ink);
-  font-size: 13.5px;
+  font-size: var(--type-2);
 }
 
 .good {
   display: flex;
-  gap: 8px;
+  gap: var(--space-3);
   align-items: center;
   color: var(--good);
 }
 
 .none {
-  padding: 40px;
+  padding: var(--space-6);
   text-align: center;
 }
 

@@ -213,7 +213,7 @@ useHead({ title: 'Frames – Duvet' })
 <style scoped>
 .list {
   position: relative;
-  margin: 0 16px 30px;
+  margin: 0 var(--space-5) var(--space-6);
 }
 
 .groups {
@@ -221,19 +221,15 @@ useHead({ title: 'Frames – Duvet' })
   left: 0;
   right: 0;
   display: grid;
-  gap: 0 18px;
-  padding: 4px 0 14px;
-}
-
-h2 {
-  font-size: 17px;
+  gap: 0 var(--space-5);
+  padding: var(--space-2) 0 var(--space-4);
 }
 
 .box {
   display: flex;
-  gap: 9px;
-  padding: 8px 10px;
-  margin-top: 6px;
+  gap: var(--space-3);
+  padding: var(--space-3) var(--space-3);
+  margin-top: var(--space-3);
   border: 1px solid var(--seam);
   border-radius: 8px;
   background: var(--sheet);
@@ -248,11 +244,11 @@ h2 {
 small {
   display: block;
   color: var(--soft-ink);
-  font-size: 13.5px;
+  font-size: var(--type-2);
 }
 
 .lead,
 .none {
-  padding: 8px 16px;
+  padding: var(--space-3) var(--space-5);
 }
 </style>

@@ -276,21 +276,21 @@ useHead({ title: computed(() => `${title.value} – Duvet`) })
 .outside {
   display: flex;
   flex-wrap: wrap;
-  gap: 4px 10px;
+  gap: var(--space-2) var(--space-3);
   align-items: center;
 }
 
 .due {
   display: flex;
   flex-direction: column;
-  gap: 14px;
+  gap: var(--space-4);
   max-width: 1080px;
-  padding: 0 16px calc(30px + var(--foot));
+  padding: 0 var(--space-5) calc(var(--space-6) + var(--foot));
 }
 
 h2 {
-  margin: 0 0 4px;
-  font-size: 17px;
+  margin: 0 0 var(--space-2);
+  font-size: var(--type-4);
 }
 
 ol {
@@ -307,7 +307,7 @@ ol {
 .acts {
   display: flex;
   flex-wrap: wrap;
-  gap: 8px;
+  gap: var(--space-3);
 }
 
 .acts .el-button {
@@ -317,13 +317,9 @@ ol {
 
 .caution {
   margin: 0;
-  padding: 6px 12px;
+  padding: var(--space-3) var(--space-4);
   border-left: 5px solid var(--watch);
   background: var(--sheet);
-  font-size: 13px;
-}
-
-.wrong {
-  color: var(--stop);
+  font-size: var(--type-1);
 }
 </style>

@@ -42,6 +42,6 @@ useHead({ title: computed(() => `Records of ${yard.value?.name ?? 'a yard'} – 
 }
 
 .records {
-  padding: 0 16px calc(30px + var(--foot));
+  padding: 0 var(--space-5) calc(var(--space-6) + var(--foot));
 }
 </style>

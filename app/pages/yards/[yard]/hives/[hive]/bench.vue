@@ -488,7 +488,7 @@ function takeName(name: string): void {
 }
 
 .left {
-  padding: 10px;
+  padding: var(--space-3);
   overflow-y: auto;
   border-right: 2px dashed var(--seam);
   background: var(--paper);
@@ -508,40 +508,36 @@ function takeName(name: string): void {
 .right {
   display: flex;
   flex-direction: column;
-  gap: 9px;
-  padding: 10px 12px;
+  gap: var(--space-3);
+  padding: var(--space-3) var(--space-4);
   overflow-y: auto;
   border-left: 2px dashed var(--seam);
 }
 
 .summary {
   display: flex;
-  gap: 8px;
+  gap: var(--space-3);
   align-items: center;
-  font-size: 17px;
+  font-size: var(--type-4);
   font-weight: 700;
 }
 
 .acting {
   display: flex;
-  gap: 8px;
+  gap: var(--space-3);
   align-items: center;
   min-height: 48px;
-  padding: 2px 10px;
+  padding: var(--space-1) var(--space-3);
 }
 
 .acting b {
   margin-right: auto;
 }
 
-.note {
-  color: var(--soft-ink);
-}
-
 .fittings {
   display: flex;
   flex-wrap: wrap;
-  padding: 0 12px 4px;
+  padding: 0 var(--space-4) var(--space-2);
 }
 
 .fittings .el-button {
@@ -591,7 +587,7 @@ function takeName(name: string): void {
 
   .left .only-narrow {
     width: 100%;
-    margin-bottom: 8px;
+    margin-bottom: var(--space-3);
   }
 
   .middle {

@@ -307,30 +307,26 @@ useHead({ title: computed(() => `The book of ${name.value} – Duvet`) })
 .columns {
   display: grid;
   grid-template-columns: minmax(0, 1fr) minmax(280px, 500px);
-  gap: 10px 30px;
-  padding: 4px 16px 30px;
-}
-
-h2 {
-  font-size: 17px;
+  gap: var(--space-3) var(--space-6);
+  padding: var(--space-2) var(--space-5) var(--space-6);
 }
 
 .time {
   display: grid;
   grid-template-columns: auto 1fr auto;
-  gap: 16px;
+  gap: var(--space-5);
   align-items: center;
   color: var(--soft-ink);
-  font-size: 13px;
+  font-size: var(--type-1);
 }
 
 h3 {
-  padding: 12px 9px 2px;
-  font-size: 15px;
+  padding: var(--space-4) var(--space-3) var(--space-1);
+  font-size: var(--type-3);
 }
 
 .unknown {
-  padding: 6px 10px;
+  padding: var(--space-3) var(--space-3);
   border-left: 5px solid var(--watch);
   background: var(--sheet);
 }
@@ -341,7 +337,7 @@ h3 {
 }
 
 ol {
-  margin: 6px 0 0;
+  margin: var(--space-3) 0 0;
   padding: 0;
   position: relative;
   list-style: none;
@@ -358,7 +354,7 @@ li .el-button {
   flex-direction: column;
   width: 100%;
   min-height: 48px;
-  padding: 5px 9px;
+  padding: var(--space-2) var(--space-3);
   border: 1px solid transparent;
   border-bottom-color: var(--seam);
   background: none;
@@ -375,14 +371,14 @@ li .el-button[aria-pressed='true'] {
 
 small {
   color: var(--soft-ink);
-  font-size: 13px;
+  font-size: var(--type-1);
 }
 
 .failed {
   color: var(--stop);
 }
 
-@media (max-width: 900px) {
+@media (max-width: 1020px) {
   .columns {
     grid-template-columns: minmax(0, 1fr);
   }

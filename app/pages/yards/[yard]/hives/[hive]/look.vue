@@ -458,15 +458,15 @@ useHead({ title: computed(() => `Inspection of ${place.value?.hive.name ?? 'a hi
 .look {
   display: flex;
   flex-direction: column;
-  gap: 12px;
+  gap: var(--space-4);
   max-width: 1120px;
-  padding: 0 16px calc(30px + var(--foot));
+  padding: 0 var(--space-5) calc(var(--space-6) + var(--foot));
 }
 
 .step {
   display: flex;
   flex-direction: column;
-  gap: 10px;
+  gap: var(--space-3);
 }
 
 .ask,
@@ -476,23 +476,23 @@ useHead({ title: computed(() => `Inspection of ${place.value?.hive.name ?? 'a hi
 }
 
 .caution {
-  font-size: 13px;
+  font-size: var(--type-1);
 }
 
 .cold,
 .sign {
   margin: 0;
-  padding: 8px 12px;
+  padding: var(--space-3) var(--space-4);
   border-left: 5px solid var(--stop);
   background: var(--sheet);
 }
 
 .foot {
   display: flex;
-  gap: 12px;
+  gap: var(--space-4);
   position: sticky;
   bottom: var(--foot);
-  padding: 8px 0;
+  padding: var(--space-3) 0;
   background: var(--linen);
 }
 
@@ -510,7 +510,7 @@ useHead({ title: computed(() => `Inspection of ${place.value?.hive.name ?? 'a hi
 .task {
   display: flex;
   flex-wrap: wrap;
-  gap: 8px;
+  gap: var(--space-3);
   align-items: center;
 }
 
@@ -519,13 +519,13 @@ useHead({ title: computed(() => `Inspection of ${place.value?.hive.name ?? 'a hi
 }
 
 .kept {
-  padding: 0 16px;
+  padding: 0 var(--space-5);
 }
 
 .ways {
   display: flex;
   flex-wrap: wrap;
-  gap: 16px;
+  gap: var(--space-5);
   align-items: center;
 }
 </style>

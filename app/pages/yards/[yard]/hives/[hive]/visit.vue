@@ -267,13 +267,13 @@ useHead({ title: computed(() => `Visit to ${place.value?.hive.name ?? 'a hive'} 
 .visit {
   display: flex;
   flex-direction: column;
-  gap: 12px;
+  gap: var(--space-4);
   max-width: 760px;
-  padding: 4px 16px 190px;
+  padding: var(--space-2) var(--space-5) 190px;
 }
 
 .now {
-  padding: 16px;
+  padding: var(--space-5);
   border: 2px solid var(--indigo);
   border-radius: 12px;
   background: var(--sheet);
@@ -281,28 +281,28 @@ useHead({ title: computed(() => `Visit to ${place.value?.hive.name ?? 'a hive'} 
 
 .step {
   margin: 0;
-  font-size: 24px;
+  font-size: var(--type-6);
   font-weight: 700;
   line-height: 1.25;
 }
 
 .mind {
   display: flex;
-  gap: 6px;
-  margin: 0 0 12px;
+  gap: var(--space-3);
+  margin: 0 0 var(--space-4);
   color: var(--watch);
   font-weight: 700;
 }
 
 .why {
-  margin: 6px 0 10px;
+  margin: var(--space-3) 0 var(--space-3);
   color: var(--soft-ink);
-  font-size: 17px;
+  font-size: var(--type-4);
 }
 
 .tick {
   width: 100%;
-  padding: 4px 10px;
+  padding: var(--space-2) var(--space-3);
   line-height: 1.15;
   min-height: 84px !important;
   border: 0;
@@ -310,17 +310,17 @@ useHead({ title: computed(() => `Visit to ${place.value?.hive.name ?? 'a hive'} 
   background: var(--indigo);
   color: #fff;
   font: inherit;
-  font-size: 23px;
+  font-size: var(--type-6);
   font-weight: 700;
   cursor: pointer;
 }
 
 .which {
-  padding: 10px 14px;
+  padding: var(--space-3) var(--space-4);
   border: 2px solid var(--stop);
   border-radius: 9px;
   background: var(--sheet);
-  font-size: 18px;
+  font-size: var(--type-4);
 }
 
 /* One place on the screen, whatever the step says: who taps twice meets the same button. */
@@ -331,9 +331,9 @@ useHead({ title: computed(() => `Visit to ${place.value?.hive.name ?? 'a hive'} 
   left: 0;
   z-index: 5;
   display: grid;
-  gap: 10px;
+  gap: var(--space-3);
   justify-items: center;
-  padding: 8px 16px;
+  padding: var(--space-3) var(--space-5);
   border-top: 1px solid var(--seam);
   background: var(--linen);
 }
@@ -347,29 +347,29 @@ useHead({ title: computed(() => `Visit to ${place.value?.hive.name ?? 'a hive'} 
 }
 
 .how {
-  margin: 8px 0;
-  padding-left: 20px;
-  font-size: 17px;
+  margin: var(--space-3) 0;
+  padding-left: var(--space-5);
+  font-size: var(--type-4);
 }
 
 .next {
-  font-size: 20px;
+  font-size: var(--type-5);
 }
 
 .reasons {
   display: grid;
-  margin-bottom: 10px;
+  margin-bottom: var(--space-3);
 }
 
 .soft {
-  margin: 8px 0 12px;
+  margin: var(--space-3) 0 var(--space-4);
   color: var(--soft-ink);
 }
 
 .beside {
   display: flex;
   flex-wrap: wrap;
-  gap: 10px;
+  gap: var(--space-3);
 }
 
 .beside > * {
@@ -384,11 +384,11 @@ useHead({ title: computed(() => `Visit to ${place.value?.hive.name ?? 'a hive'} 
 
 .all {
   margin: 0;
-  padding-left: 30px;
+  padding-left: var(--space-6);
 }
 
 .all li {
-  padding: 5px 0;
+  padding: var(--space-2) 0;
   border-bottom: 1px solid var(--seam);
 }
 
@@ -401,13 +401,13 @@ useHead({ title: computed(() => `Visit to ${place.value?.hive.name ?? 'a hive'} 
 }
 
 .caution {
-  padding-left: 18px;
+  padding-left: var(--space-5);
   color: var(--soft-ink);
-  font-size: 13.5px;
+  font-size: var(--type-2);
 }
 
 .none {
-  padding: 24px 16px;
+  padding: var(--space-6) var(--space-5);
 }
 
 progress {

@@ -335,8 +335,8 @@ const LOADS = columnsFor<StageLoad>(
 .right {
   display: flex;
   flex-direction: column;
-  gap: 10px;
-  padding: 10px 12px;
+  gap: var(--space-3);
+  padding: var(--space-3) var(--space-4);
   overflow-y: auto;
   border-left: 2px dashed var(--seam);
 }
@@ -346,11 +346,11 @@ const LOADS = columnsFor<StageLoad>(
 }
 
 .lead {
-  padding: 8px 16px 0;
+  padding: var(--space-3) var(--space-5) 0;
 }
 
 .wide {
-  padding: 0 16px 30px;
+  padding: 0 var(--space-5) var(--space-6);
 }
 
 .scroll {
@@ -360,31 +360,31 @@ const LOADS = columnsFor<StageLoad>(
 
 .list .el-button {
   min-height: 34px;
-  padding: 0 8px;
+  padding: 0 var(--space-3);
 }
 
 .first {
   display: flex;
-  gap: 8px;
+  gap: var(--space-3);
   align-items: center;
-  font-size: 18px;
+  font-size: var(--type-4);
 }
 
 .verdict {
   display: inline-flex;
-  gap: 6px;
+  gap: var(--space-3);
   align-items: center;
 }
 
 h2 {
-  margin-top: 14px;
-  font-size: 17px;
+  margin-top: var(--space-4);
+  font-size: var(--type-4);
 }
 
 .caution {
-  margin-top: 8px;
+  margin-top: var(--space-3);
   color: var(--soft-ink);
-  font-size: 13.5px;
+  font-size: var(--type-2);
 }
 
 @media (max-width: 1020px) {

@@ -334,12 +334,12 @@ useHead({ title: computed(() => (place.value ? `Winter of ${place.value.hive.nam
 
 .main {
   min-width: 0;
-  padding-bottom: 16px;
+  padding-bottom: var(--space-5);
 }
 
 .where {
-  padding: 8px 16px 0;
-  font-size: 18px;
+  padding: var(--space-3) var(--space-5) 0;
+  font-size: var(--type-4);
 }
 
 .pair {
@@ -348,7 +348,7 @@ useHead({ title: computed(() => (place.value ? `Winter of ${place.value.hive.nam
 }
 
 .legend {
-  margin-left: 10px;
+  margin-left: var(--space-3);
   font-weight: 400;
 }
 
@@ -361,42 +361,38 @@ useHead({ title: computed(() => (place.value ? `Winter of ${place.value.hive.nam
 
 figcaption {
   display: flex;
-  gap: 8px;
+  gap: var(--space-3);
   align-items: center;
   min-height: 44px;
 }
 
 figure {
   margin: 0;
-  padding: 4px 16px;
+  padding: var(--space-2) var(--space-5);
 }
 
 .right {
   display: flex;
   flex-direction: column;
-  gap: 12px;
-  padding: 10px 14px 20px;
+  gap: var(--space-4);
+  padding: var(--space-3) var(--space-4) var(--space-5);
   border-left: 2px dashed var(--seam);
 }
 
 .buttons {
   display: flex;
   flex-wrap: wrap;
-  gap: 8px;
+  gap: var(--space-3);
 }
 
 .buttons .el-button {
   margin: 0;
 }
 
-.wrong {
-  color: var(--stop);
-}
-
 .soft,
 .caution {
   color: var(--soft-ink);
-  font-size: 13px;
+  font-size: var(--type-1);
 }
 
 @media (max-width: 1020px) {
