@@ -8,19 +8,16 @@ import { decimal, listOf, maybe, moment, oneOf, orNull, record, some, someOf, te
 import {
   acceptanceSchema,
   attachmentSchema,
-  hangingSchema,
   hiveSchema,
   hiveSeasonSchema,
-  identity,
-  identityOrNone,
   overwritingSchema,
-  partFieldsSchema,
-  partSchema,
-  patternSchema,
   placementSchema,
   visitSchema,
   yardSeasonSchema,
 } from './plan-schema'
+import { hangingSchema, patternSchema } from './pattern-schema'
+import { identity, identityOrNone } from './plan-fields'
+import { partFieldsSchema, partSchema } from './part-schema'
 
 const id = () => yup.string().strict().required('${path} is missing').min(1).max(100)
 const at = () => yup.number().strict().required('${path} is missing: a place in the list').integer().min(0).max(20_000)

@@ -2,44 +2,12 @@ import type { Entry } from '#core/book'
 import { FIGURES, FIGURE_NAMES, FIGURE_UNITS, isFigureName, type FigureUnit, type OwnFigure } from '#core/figures'
 import { recordOf, type Length } from '#core/units'
 import { problemOfFigure } from './figure-problem'
-import {
-  BEE_SPACES,
-  BOX_SIZES,
-  DIMENSION_NAMES,
-  HANGING_DIMENSIONS,
-  HANGING_KINDS,
-  type HangingPattern,
-  type Pattern,
-  PART_KINDS,
-  SLACK_PLACES,
-  SPACED_BY,
-  USES,
-  HANGING_LIMITS,
-  SIZE_LIMITS,
-  type DimensionName,
-  type HangingDimension,
-  type Content,
-  type Override,
-  type Part,
-  type Reading,
-  ABSORBER_FEATURES,
-  ATTACHMENT_PLACES,
-  COMB_HOLDS,
-  COMB_STARTS,
-  COMB_SUPPORTS,
-  CONDITIONS,
-  EDGES,
-  HALVES,
-  ROLES,
-  SPACING_SYSTEMS,
-  PARTLY,
-} from '#core/parts'
+import { BOX_SIZES, type Override, ATTACHMENT_PLACES, EDGES, ROLES } from '#core/parts'
 import {
   type Acceptance,
   type Attachment,
   type Hive,
   type HiveSeason,
-  type PartFields,
   type Placement,
   type Plan,
   type Visit,
@@ -75,175 +43,17 @@ import {
   noted,
   oneOf,
   oneOfNumbers,
-  orNull,
   record,
   some,
   someOf,
   text,
   whole,
 } from './fields'
-import { frameCountSchema, rValueSchema } from './pattern-fields'
 import { entrySchema } from './book-schema'
 import * as yup from './yup'
-
-const IDENTITY_PATTERN = '^(?!new:)[A-Za-z0-9_.:/×-]{1,100}$'
-const spelling = () =>
-  yup
-    .string()
-    .strict()
-    .matches(
-      new RegExp(IDENTITY_PATTERN, 'u'),
-      '${path} is not an identity: 1 to 100 letters, digits or the signs _ . : / - ×',
-    )
-/** The name of a thing that is stored: short, and of signs that every store and address keeps apart. */
-export const identity = () =>
-  spelling()
-    .required('${path} is missing: every yard, hive, part and frame needs an identity')
-    .meta({ def: 'identity', description: 'Identity, unique in the whole file.' })
-/** The same where it may be left out or null. */
-export const identityOrNone = () => spelling().nullable().optional()
-const source = record({ mark: oneOf(['P', 'C', 'M', 'measured', 'own']), text: text(300) }).meta({
-  def: 'source',
-  description:
-    'Where a figure comes from: P published, C common practice, M from memory, measured by ruler, the keeper’s own.',
-})
-const length: yup.ObjectSchema<Length> = record({
-  mm: decimal(-1000, 3000),
-  plusMinusMm: decimal(0, 100),
-  source,
-  inches: text(20, 1).optional(),
-  otherMm: decimal(-1000, 3000).optional(),
-}).meta({ def: 'length' })
-
-/** A size of this name, within what it can be. */
-const size = (name: DimensionName | HangingDimension): yup.ObjectSchema<Length> => {
-  const { leastMm, mostMm } = { ...SIZE_LIMITS, ...HANGING_LIMITS }[name]
-  return length
-    .shape({ mm: decimal(leastMm, mostMm), otherMm: decimal(leastMm, mostMm).optional() })
-    .meta({ def: undefined })
-}
-
-const measured = yup
-  .object(recordOf(DIMENSION_NAMES, (name) => size(name).optional().default(undefined)))
-  .strict()
-  .optional()
-  .default(undefined)
-  .noUnknown('${path} has a dimension that no part has: ${unknown}')
-  .meta({ def: 'dimensions', description: 'Sizes by their trade names.' })
-
-const flag = () => yup.boolean().strict().optional()
-
-const contentSchema: yup.ObjectSchema<Content> = record({
-  id: identity(),
-  patternId: identity(),
-  place: whole(0, 99),
-  comb: maybe(COMB_STARTS),
-  support: maybe(COMB_SUPPORTS),
-  holds: maybe(COMB_HOLDS),
-  stores: maybe(PARTLY),
-  hasHeld: someOf(oneOf(['honey', 'brood']), 2),
-  turned: flag(),
-  atMm: decimal(-1500, 1500).optional(),
-  half: maybe(HALVES),
-}).meta({
-  def: 'content',
-  description:
-    'A frame, dummy board, frame feeder or division in a box. A place number left out is a place left empty.',
-})
-
-const spacingSchema = yup
-  .object({
-    system: oneOf(SPACING_SYSTEMS),
-    count: whole(1, 40).optional(),
-    slack: oneOf(SLACK_PLACES),
-    tightTo: maybe(['near', 'far']),
-  })
-  .strict()
-  .optional()
-  .default(undefined)
-  .noUnknown('${path} has a field that a spacing does not have: ${unknown}')
-  .meta({
-    def: 'spacing',
-    description: 'How the frames of a box are kept apart, and where the room goes that is left.',
-  })
-
-const readingSchema: yup.ObjectSchema<Reading> = record({
-  id: identity(),
-  dimension: oneOf(DIMENSION_NAMES),
-  mm: decimal(-1000, 3000),
-  plusMinusMm: decimal(0, 100),
-  inches: text(20, 1).optional(),
-  otherMm: decimal(-1000, 3000).optional(),
-  text: text(300),
-  at: noted(),
-}).meta({ def: 'reading', description: 'One time that a dimension was measured.' })
-
-const loanSchema = some({
-  yardId: spelling().optional(),
-  name: text(80, 1),
-  since: day().required('${path} is missing: a day'),
-  backBy: day().optional(),
-})
-  .meta({ def: 'loan', description: 'A part that is with others for a while.' })
-  .optional()
-  .default(undefined)
-
-export const partSchema: yup.ObjectSchema<Part> = record({
-  id: identity(),
-  patternId: identity(),
-  name: text(80, 1).optional(),
-  measured,
-  contents: listOf(contentSchema, PLAN_LIMITS.contentsPerPart),
-  spacing: spacingSchema,
-  hasHeld: listOf(oneOf(['honey', 'brood']), 2),
-  readings: someOf(readingSchema, PLAN_LIMITS.readingsPerPart),
-  condition: maybe(CONDITIONS),
-  hole: maybe(['open', 'closed']),
-  lacks: someOf(oneOf(ABSORBER_FEATURES), 2),
-  lent: loanSchema,
-  borrowed: loanSchema,
-}).meta({ def: 'part' })
-
-const eachReading = yup.lazy((value: unknown) =>
-  typeof value === 'object' && value !== null && !Array.isArray(value)
-    ? yup
-        .object(
-          Object.fromEntries(
-            Object.keys(value)
-              .slice(0, 201)
-              .map((key) => [
-                key,
-                orNull(
-                  readingSchema.test(
-                    'own',
-                    '${path} has another identity than its key',
-                    (reading) => reading.id === key,
-                  ),
-                ),
-              ]),
-          ),
-        )
-        .strict()
-        .test('few', '${path} has more than 200 readings', () => Object.keys(value).length <= 200)
-    : yup.object().strict().optional().default(undefined),
-)
-/** Fields of a part that an edit changes; null takes one away. Sizes and readings are changed one by one. */
-export const partFieldsSchema: yup.ObjectSchema<PartFields> = record({
-  name: orNull(text(80, 1).optional()),
-  measured: yup
-    .object(recordOf(DIMENSION_NAMES, (name) => orNull(size(name).optional().default(undefined))))
-    .strict()
-    .noUnknown()
-    .optional()
-    .default(undefined),
-  contents: someOf(contentSchema, PLAN_LIMITS.contentsPerPart),
-  spacing: orNull(spacingSchema),
-  hasHeld: someOf(oneOf(['honey', 'brood']), 2),
-  readings: eachReading,
-  condition: orNull(maybe(CONDITIONS)),
-  hole: orNull(maybe(['open', 'closed'])),
-  lacks: orNull(someOf(oneOf(ABSORBER_FEATURES), 2)),
-})
+import { patternSchema, hangingSchema } from './pattern-schema'
+import { identity, flag, length } from './plan-fields'
+import { partSchema } from './part-schema'
 
 export const placementSchema: yup.ObjectSchema<Placement> = record({
   partId: identity(),
@@ -263,6 +73,7 @@ export const attachmentSchema: yup.ObjectSchema<Attachment> = record({
   edge: maybe(EDGES),
   round: someOf(identity(), PLAN_LIMITS.layersPerHive),
 }).meta({ def: 'attachment' })
+
 export const acceptanceSchema: yup.ObjectSchema<Acceptance> = record({
   findingKey: text(400, 1),
   measuredMm: yup.number().strict().nullable().defined('${path} is missing: a number or null').min(-10_000).max(10_000),
@@ -270,7 +81,9 @@ export const acceptanceSchema: yup.ObjectSchema<Acceptance> = record({
 }).meta({ def: 'acceptance' })
 
 const date = () => monthDay('05-20').required('${path} is missing: a day such as 05-20')
+
 const dateOrNone = () => monthDay('11-01').nullable().defined('${path} is missing: a day such as 11-01, or null')
+
 const waySchema = some({
   broodForm: maybe(BROOD_FORMS),
   excluder: maybe(EXCLUDER_PLACES),
@@ -292,6 +105,7 @@ const waySchema = some({
   .meta({ def: 'way', description: 'How bees are kept; what is absent is as it usually is.' })
   .optional()
   .default(undefined)
+
 const byStage = <S extends yup.AnySchema>(schema: S) =>
   some(recordOf(STAGES, () => schema))
     .optional()
@@ -345,6 +159,7 @@ export const hiveSeasonSchema: yup.ObjectSchema<HiveSeason> = some({
 })
 
 const PILES = ['hive', 'van', ...Array.from({ length: 20 }, (_, i) => i + 1)] as const
+
 const pile = () =>
   yup
     .mixed<VisitStep['from']>()
@@ -388,76 +203,11 @@ export const hiveSchema: yup.ObjectSchema<Hive> = record({
   visit: visitSchema.optional().default(undefined),
 }).meta({ def: 'hive' })
 
-const label = record({ british: text(100, 1), northAmerican: text(100, 1) }).meta({ def: 'label' })
-const mass = yup
-  .object({ kg: decimal(0, 500), plusMinusKg: decimal(0, 500), source })
-  .meta({ def: 'mass' })
-  .strict()
-  .optional()
-  .default(undefined)
-  .noUnknown()
-const normalContents = yup
-  .object({
-    framePatternId: identity(),
-    count: frameCountSchema,
-    dummyPatternId: identity().optional(),
-    slack: maybe(SLACK_PLACES),
-  })
-  .strict()
-  .optional()
-  .default(undefined)
-  .noUnknown()
-
-const anyPattern = record({
-  id: identity(),
-  kind: oneOf(PART_KINDS),
-  label,
-  format: text(60, 1),
-  material: oneOf(['wood', 'metal', 'polystyrene', 'foam', 'masonry', 'plastic']),
-  dimensions: measured.required('${path} is missing: the sizes'),
-  mass,
-  ratingKg: decimal(0, 5000).optional(),
-  rValue: rValueSchema.optional(),
-  surface: maybe(['solid', 'mesh', 'sheet', 'rods']),
-  rimSide: maybe(['above', 'below', 'both', 'none']),
-  reversible: flag(),
-  normalContents,
-  size: maybe(BOX_SIZES),
-  space: maybe(BEE_SPACES),
-  use: maybe(USES),
-  twinId: identity().optional(),
-  roofForm: maybe(['telescoping', 'flush', 'gabled']),
-  feederForm: maybe(['tray', 'rapid']),
-  slots: maybe(['upper', 'upper-and-lower']),
-  usualRole: maybe(['brood', 'super']),
-  halves: flag(),
-  cleanComb: flag(),
-  sections: flag(),
-  own: flag(),
-}).meta({ def: 'pattern', description: 'A pattern of the keeper’s own.' })
-/**
- * A pattern of the keeper’s own: the same fields as those that ship. What its kind needs is asked for where it is used:
- * a file of an earlier version may lack it.
- */
-export const patternSchema = anyPattern as unknown as yup.ISchema<Pattern>
-
-export const hangingSchema: yup.ObjectSchema<HangingPattern> = record({
-  id: identity(),
-  kind: oneOf(HANGING_KINDS),
-  label,
-  mass: mass.required('${path} is missing: the mass'),
-  cleanComb: flag(),
-  own: flag(),
-  spacedBy: maybe(SPACED_BY),
-  thickness: size('thickness').optional().default(undefined),
-  litres: decimal(0, 30).optional(),
-  ...recordOf(HANGING_DIMENSIONS, (name) => size(name)),
-}).meta({ def: 'hanging', description: 'A frame, dummy board, frame feeder or hung division of the keeper’s own.' })
-
 /** A length that overwrites one of the catalogue; an older Duvet kept any figure so, cells of a brood nest too. */
 export const overwritingSchema: yup.ObjectSchema<Length> = length
   .shape({ mm: decimal(-1000, 300_000) })
   .meta({ def: 'overwriting' })
+
 const overrideSchema: yup.ObjectSchema<Override> = record({ key: text(200, 1), length: overwritingSchema }).meta({
   def: 'override',
   description: 'A size of the catalogue overwritten for this yard: patternId.dimension.',

@@ -13,7 +13,3 @@ export function useWritten() {
     ...(me.me?.keeper ? { by: me.me.keeper.name, byId: me.me.keeper.id } : {}),
   })
 }
-
-/** Where the draft of a look is kept on this device; one that is written again beside the one that is new. */
-export const lookDraftKey = (yardId: string, hiveId: string, again = '') =>
-  `duvet.look.${yardId}/${hiveId}${again ? `#${again}` : ''}`

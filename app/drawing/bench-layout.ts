@@ -5,14 +5,14 @@ import { isBox, type Axis } from '#core/parts'
 import { halfOutsideMm, reachLeftMm } from './section'
 import { spreadLabels } from './spread'
 
-interface View {
+export interface BenchView {
   /** Pixels for a millimetre. */
   readonly scale: number
   readonly centreX: number
   readonly groundY: number
 }
 
-interface NameLabel {
+export interface NameLabel {
   readonly part: PlacedPart
   readonly y: number
   readonly jointY: number
@@ -29,7 +29,7 @@ export interface Callout {
 }
 
 export interface BenchLayout {
-  readonly view: View
+  readonly view: BenchView
   readonly names: readonly NameLabel[]
   readonly callouts: readonly Callout[]
   readonly calloutX: number
@@ -49,6 +49,8 @@ const ROOM = {
   wide: { staff: 54, names: 148, callouts: 232 },
   narrow: { staff: 42, names: 0, callouts: 122 },
 }
+/** On a phone only every so many millimetres of the staff are named. */
+export const NAMED_MM = 200
 /** From here there is room for the longest names. */
 const LARGE_PX = 1000
 const FULL_PX = 56
@@ -107,7 +109,7 @@ export function layOutBench(
 function nameLabels(
   parts: readonly PlacedPart[],
   axis: Axis,
-  view: View,
+  view: BenchView,
   height: number,
   inSight: (y: number) => boolean,
   at: (mm: number) => number,
@@ -131,7 +133,7 @@ function nameLabels(
 function calloutsOf(
   assessment: Assessment,
   axis: Axis,
-  view: View,
+  view: BenchView,
   height: number,
   selectedGap: string | null,
   narrow: boolean,

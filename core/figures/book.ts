@@ -48,6 +48,7 @@ export const BOOK = {
   eatsKgADayLow: figure(0.5, 'kg a day', 'a strong colony eats without a flow, from', 'food ledger', MEMORY),
   eatsKgADayTypical: figure(0.75, 'kg a day', 'a strong colony eats without a flow', 'food ledger', MEMORY),
   eatsKgADayHigh: figure(1, 'kg a day', 'a strong colony eats without a flow, to', 'food ledger', MEMORY),
+  trayCountDays: figure(3, 'days', 'a tray is left in for a count of mites', 'an inspection', COMMON),
   countAfterDays: figure(14, 'days', 'after a treatment, mites are counted again', 'what is due', MEMORY),
   askAfterDays: figure(42, 'days', 'after which a treatment without an end is asked about', 'what is due', MEMORY),
   heftDays: figure(30, 'days', 'between weighings after the crop', 'what is due', MEMORY),

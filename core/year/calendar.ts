@@ -1,75 +1,8 @@
-import { entriesOf, keysOf, addDays, daysFrom, MONTH_DAY, monthDayOf, dayOfYear, YEAR_DAYS } from '../units'
+import { addDays, daysFrom, monthDayOf, dayOfYear, YEAR_DAYS } from '../units'
 import { catalogueOf } from '../parts'
 import { SHIPPED_FIGURES, type Figures } from '../figures'
-import { type Calendar, type Climate, type Stage, type Yard, meaningOf, STAGES } from '../yard'
-
-/** Years to start from, for the north; the south shifts them by half a year (from memory). */
-export const CALENDARS: Record<Climate, Calendar> = {
-  'cool-maritime': {
-    climate: 'cool-maritime',
-    firstPollen: '03-01',
-    flowStart: '05-20',
-    flowEnd: '07-31',
-    firstFrost: '11-01',
-    lastFrost: '04-15',
-  },
-  'cold-continental': {
-    climate: 'cold-continental',
-    firstPollen: '04-05',
-    flowStart: '06-10',
-    flowEnd: '08-10',
-    firstFrost: '10-05',
-    lastFrost: '05-10',
-  },
-  'warm-temperate': {
-    climate: 'warm-temperate',
-    firstPollen: '02-01',
-    flowStart: '04-10',
-    flowEnd: '06-10',
-    secondFlow: { start: '09-01', end: '10-05' },
-    firstFrost: '12-01',
-    lastFrost: '03-01',
-  },
-  'tropical-highland': {
-    climate: 'tropical-highland',
-    firstPollen: '02-01',
-    flowStart: '03-15',
-    flowEnd: '05-15',
-    secondFlow: { start: '09-15', end: '11-15' },
-    firstFrost: null,
-    lastFrost: null,
-  },
-}
-/**
- * The same by the sea with a spring crop, of rape or orchards: supers by mid-April, the June gap, then the summer flow
- * (from memory).
- */
-export const SPRING_CROP: Calendar = {
-  ...CALENDARS['cool-maritime'],
-  flowStart: '05-04',
-  flowEnd: '05-31',
-  secondFlow: { start: '06-21', end: '07-31' },
-}
-export const COOL_MARITIME = CALENDARS['cool-maritime']
-
-/** The same year so many days later; the other hemisphere by half a year. */
-export function shifted(calendar: Calendar, days: number): Calendar {
-  const by = (monthDay: string) => addDays(monthDay, days)
-  return {
-    ...calendar,
-    firstPollen: by(calendar.firstPollen),
-    flowStart: by(calendar.flowStart),
-    flowEnd: by(calendar.flowEnd),
-    firstFrost: calendar.firstFrost && by(calendar.firstFrost),
-    lastFrost: calendar.lastFrost && by(calendar.lastFrost),
-    ...(calendar.secondFlow
-      ? { secondFlow: { start: by(calendar.secondFlow.start), end: by(calendar.secondFlow.end) } }
-      : {}),
-    ...(calendar.moved
-      ? { moved: Object.fromEntries(entriesOf(calendar.moved).map(([stage, day]) => [stage, by(day)])) }
-      : {}),
-  }
-}
+import { type Calendar, type Stage, type Yard, meaningOf, STAGES } from '../yard'
+import { COOL_MARITIME } from './climates'
 
 /** Stages that come at any time: a colony that arrives, a hive that is moved. */
 export const ANY_TIME: readonly Stage[] = STAGES.filter((stage) => meaningOf(stage).comes === 'any-time')
@@ -100,6 +33,7 @@ export function yearOf(yard: Pick<Yard, 'season' | 'overrides' | 'figures' | 'pa
     )
   return known
 }
+
 const yearsKnown = new WeakMap<object, YardYear>()
 
 /**
@@ -109,7 +43,7 @@ const yearsKnown = new WeakMap<object, YardYear>()
  * frost, then winter; dearth between two flows. Where two overlap: flow, crop, supering, late-winter check, packing
  * down, winter. Common practice; day counts from memory.
  */
-function paintedDays({ calendar, figures }: YardYear): Stage[] {
+export function paintedDays({ calendar, figures }: YardYear): Stage[] {
   const { lateWinterDays, superingDays, cropDays, packDownDays, afterCropLeastDays } = figures
   const { firstPollen, firstFrost, secondFlow } = calendar
   const flows = [{ start: calendar.flowStart, end: calendar.flowEnd }, ...(secondFlow ? [secondFlow] : [])]
@@ -138,7 +72,7 @@ function paintedDays({ calendar, figures }: YardYear): Stage[] {
   return days
 }
 
-function periodsOf(days: readonly Stage[]): Period[] {
+export function periodsOf(days: readonly Stage[]): Period[] {
   const starts = days.flatMap((stage, day) => (days[(day + YEAR_DAYS - 1) % YEAR_DAYS] === stage ? [] : [day]))
   if (starts.length === 0) return [{ stage: days[0]!, from: monthDayOf(0), to: monthDayOf(0), days: YEAR_DAYS }]
   return starts.map((start, i) => {
@@ -251,97 +185,6 @@ export function stageAround(
 /** The stage of a yard on a day, such as `2026-05-31T10:00:00Z`; a boundary belongs to the stage that it begins. */
 export function stageOn(at: string, year: YardYear): Stage {
   return stageAround(at, year).now.stage
-}
-
-export type CalendarProblem = {
-  readonly field: 'firstPollen' | 'flowStart' | 'flowEnd' | 'secondFlow' | 'firstFrost' | 'lastFrost' | Stage
-  readonly problem:
-    | 'no-date'
-    | 'flow-too-long'
-    | 'flows-overlap'
-    | 'frost-without-winter'
-    | 'winter-without-frost'
-    | 'flow-before-last-frost'
-    | 'overlaps'
-    | 'not-in-this-year'
-  /** Known and possible, such as a flow before the last frost. */
-  readonly warning: boolean
-}
-
-/** What cannot be in a year, or should be known of it; the worst first. */
-export function calendarProblems(year: YardYear): CalendarProblem[] {
-  const { calendar, figures } = year
-  const { climate, firstFrost, lastFrost, secondFlow, flowStart, flowEnd } = calendar
-  const dates = [
-    ['firstPollen', calendar.firstPollen],
-    ['flowStart', flowStart],
-    ['flowEnd', flowEnd],
-    ['firstFrost', firstFrost],
-    ['lastFrost', lastFrost],
-    ['secondFlow', secondFlow?.start ?? null],
-    ['secondFlow', secondFlow?.end ?? null],
-    ...entriesOf<Stage, string>(calendar.moved ?? {}),
-  ] as const
-  const wrong = dates
-    .filter(([, date]) => date !== null && !isMonthDay(date))
-    .map(([field]): CalendarProblem => ({
-      field,
-      problem: 'no-date',
-      warning: false,
-    }))
-  if (wrong.length > 0) return wrong
-  const found: CalendarProblem[] = []
-  const add = (field: CalendarProblem['field'], problem: CalendarProblem['problem'], warning = false) => {
-    found.push({ field, problem, warning })
-  }
-  const winterless = climate === 'tropical-highland'
-  if (winterless && (firstFrost !== null || lastFrost !== null))
-    add(firstFrost !== null ? 'firstFrost' : 'lastFrost', 'frost-without-winter')
-  if (!winterless && firstFrost === null) add('firstFrost', 'winter-without-frost')
-  if (daysFrom(flowStart, flowEnd) > figures.longestFlowDays || flowStart === flowEnd) add('flowEnd', 'flow-too-long')
-  if (secondFlow) {
-    if (daysFrom(secondFlow.start, secondFlow.end) > figures.longestFlowDays || secondFlow.start === secondFlow.end)
-      add('secondFlow', 'flow-too-long')
-    else if (
-      daysFrom(flowStart, secondFlow.start) < daysFrom(flowStart, flowEnd) ||
-      daysFrom(secondFlow.start, flowStart) < daysFrom(secondFlow.start, secondFlow.end)
-    )
-      add('secondFlow', 'flows-overlap')
-  }
-  if (found.length === 0) found.push(...movedProblems(year))
-  if (lastFrost !== null && firstFrost !== null && daysFrom(flowStart, lastFrost) < daysFrom(flowStart, firstFrost))
-    add('lastFrost', 'flow-before-last-frost', true)
-  return found
-}
-
-/** A moved beginning must lie after the one before it and before its own end, or stages would overlap. */
-function movedProblems(year: YardYear): CalendarProblem[] {
-  const { calendar } = year
-  const periods = periodsOf(paintedDays(year))
-  const stages = keysOf(calendar.moved ?? {})
-  const unknown = stages
-    .filter((stage) => !periods.some((period) => period.stage === stage))
-    .map((stage): CalendarProblem => ({ field: stage, problem: 'not-in-this-year', warning: false }))
-  const total = stagesOfYear(year).reduce((sum, { days }) => sum + days, 0)
-  const overlap =
-    total === YEAR_DAYS
-      ? []
-      : stages
-          .filter((stage) => {
-            const { [stage]: _own, ...others } = calendar.moved!
-            return (
-              stagesOfYear({ ...year, calendar: { ...calendar, moved: others } }).reduce(
-                (sum, { days }) => sum + days,
-                0,
-              ) === YEAR_DAYS || stages.length > 1
-            )
-          })
-          .map((stage): CalendarProblem => ({ field: stage, problem: 'overlaps', warning: false }))
-  return [...unknown, ...overlap]
-}
-
-function isMonthDay(text: string): boolean {
-  return MONTH_DAY.test(text) && monthDayOf(dayOfYear(text)) === text
 }
 
 /** Something on the calendar that is no stage. */

@@ -1,4 +1,6 @@
+export * from './climates'
 export * from './calendar'
+export * from './calendar-problems'
 export * from './treat-window'
 export * from './autumn'
 export * from './changeover'

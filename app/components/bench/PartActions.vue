@@ -1,112 +1,82 @@
 <script setup lang="ts">
 // What can be done with the selected part, as buttons; the keys do the same.
-import {
-  ABSORBER_FEATURES,
-  ROLES,
-  type AbsorberFeature,
-  type OpeningEdge,
-  type Role,
-  type Vocabulary,
-} from '#core/parts'
+import { ABSORBER_FEATURES, ROLES, type AbsorberFeature } from '#core/parts'
 import { roleWord } from '#core/stack'
 
-defineProps<{
-  name: string
-  detail: string
-  layer: boolean
-  highest: boolean
-  lowest: boolean
-  role: Role | null
-  hole: 'open' | 'closed' | null
-  vocabulary: Vocabulary
-  /** Day to come off, for headspace; edge of the opening, for a fitting; what an absorbing top lacks. */
-  offBy: string | null
-  edge: OpeningEdge | null
-  lacks: readonly AbsorberFeature[] | null
-  /** The boxes of the hive, and whether a wrap goes round each. */
-  round: readonly { readonly id: string; readonly name: string; readonly on: boolean }[] | null
-}>()
-const emit = defineEmits<{
-  turn: []
-  up: []
-  down: []
-  swap: []
-  takeOff: []
-  rename: []
-  sizes: []
-  role: [role: Role]
-  hole: [hole: 'open' | 'closed']
-  above: []
-  frames: []
-  offBy: [day: string]
-  edge: [edge: OpeningEdge]
-  lacks: [feature: AbsorberFeature, lacks: boolean]
-  round: [boxIds: readonly string[]]
-  close: []
-}>()
+const route = useRoute()
+const bench = useBench()
+const open = useBenchOpen()
+const selected = useSelectedPart()
+const preferences = usePreferences()
 const FEATURE_WORDS: Record<AbsorberFeature, string> = { screen: 'has a screen', 'vent-holes': 'has vent holes' }
+const rounds = computed(() => selected.round ?? [])
+const setRound = (boxId: string, on: boolean) =>
+  selected.setRound(rounds.value.filter((box) => (box.id === boxId ? on : box.on)).map(({ id }) => id))
 </script>
 
 <template>
-  <div class="actions" role="group" :aria-label="`Selected: ${name}`">
+  <div class="actions" role="group" :aria-label="`Selected: ${selected.name}`">
     <p class="who">
-      <b>{{ name }}</b> <span>{{ detail }}</span>
+      <b>{{ selected.name }}</b> <span>{{ selected.detail }}</span>
     </p>
-    <template v-if="layer">
-      <ElButton :disabled="highest" @click="emit('up')">Up</ElButton>
-      <ElButton :disabled="lowest" @click="emit('down')">Down</ElButton>
-      <ElButton @click="emit('turn')">Turn over</ElButton>
-      <ElButton @click="emit('swap')">Swap…</ElButton>
-      <ElButton @click="emit('above')">Add…</ElButton>
+    <template v-if="selected.placement">
+      <ElButton :disabled="selected.isHighest" @click="selected.move(1)">Up</ElButton>
+      <ElButton :disabled="bench.selectedIndex === 0" @click="selected.move(-1)">Down</ElButton>
+      <ElButton @click="selected.turn">Turn over</ElButton>
+      <ElButton @click="open.swap">Swap…</ElButton>
+      <ElButton @click="open.trayOver">Add…</ElButton>
     </template>
-    <ElButton v-if="role" data-testid="open-frames" @click="emit('frames')"> Frames… </ElButton>
-    <ElButton @click="emit('sizes')">Sizes…</ElButton>
-    <ElButton @click="emit('rename')">Name…</ElButton>
-    <ElButton v-if="hole" @click="emit('hole', hole === 'open' ? 'closed' : 'open')">
-      {{ hole === 'open' ? 'Close the hole' : 'Open the hole' }}
+    <ElButton
+      v-if="selected.box"
+      data-testid="open-frames"
+      @click="$router.push(boxPath(String(route.params.yard), selected.box.part.id))"
+    >
+      Frames…
     </ElButton>
-    <label v-if="role" class="role"
+    <ElButton @click="open.sizes(null)">Sizes…</ElButton>
+    <ElButton @click="open.namePart">Name…</ElButton>
+    <ElButton v-if="selected.hole" @click="selected.turnHole">
+      {{ selected.hole === 'open' ? 'Close the hole' : 'Open the hole' }}
+    </ElButton>
+    <label v-if="selected.role" class="role"
       >Used for
-      <ElSelect :model-value="role" @change="emit('role', picked(ROLES, $event))">
-        <ElOption v-for="one in ROLES" :key="one" :value="one" :label="roleWord(one, vocabulary)" />
+      <ElSelect :model-value="selected.role" @change="selected.setRole(picked(ROLES, $event))">
+        <ElOption v-for="one in ROLES" :key="one" :value="one" :label="roleWord(one, preferences.vocabulary)" />
       </ElSelect>
     </label>
-    <label v-if="offBy !== null" class="role"
-      >Off by <UiDay name="Off by" :value="offBy" data-testid="off-by" @change="emit('offBy', $event)"
+    <label v-if="selected.offBy !== null" class="role"
+      >Off by <UiDay name="Off by" :value="selected.offBy" data-testid="off-by" @change="selected.setOffBy"
     /></label>
-    <ElButton v-if="edge" data-testid="edge" @click="emit('edge', edge === 'upper' ? 'lower' : 'upper')">
-      {{ edge === 'upper' ? 'Open at the lower edge' : 'Open at the upper edge' }}
+    <ElButton
+      v-if="selected.edge"
+      data-testid="edge"
+      @click="selected.setEdge(selected.edge === 'upper' ? 'lower' : 'upper')"
+    >
+      {{ selected.edge === 'upper' ? 'Open at the lower edge' : 'Open at the upper edge' }}
     </ElButton>
-    <template v-if="lacks"
+    <template v-if="selected.lacks"
       ><ElCheckbox
         v-for="feature in ABSORBER_FEATURES"
         :key="feature"
         class="role"
-        :model-value="!lacks.includes(feature)"
+        :model-value="!selected.lacks.includes(feature)"
         :data-testid="`has-${feature}`"
-        @change="emit('lacks', feature, !$event)"
+        @change="selected.setLacks(feature, !$event)"
         >{{ FEATURE_WORDS[feature] }}</ElCheckbox
       ></template
     >
-    <template v-if="round"
-      ><ElCheckbox
-        v-for="box in round"
-        :key="box.id"
-        class="role"
-        :model-value="box.on"
-        :disabled="box.on && round.filter(({ on }) => on).length === 1"
-        :data-testid="`round-${box.id}`"
-        @change="
-          emit(
-            'round',
-            round.filter((one) => (one.id === box.id ? $event : one.on)).map(({ id }) => id),
-          )
-        "
-        >round {{ box.name }}</ElCheckbox
-      ></template
+    <ElCheckbox
+      v-for="box in rounds"
+      :key="box.id"
+      class="role"
+      :model-value="box.on"
+      :disabled="box.on && rounds.filter(({ on }) => on).length === 1"
+      :data-testid="`round-${box.id}`"
+      @change="setRound(box.id, Boolean($event))"
+      >round {{ box.name }}</ElCheckbox
     >
-    <ElButton @click="emit('takeOff')">Take off</ElButton>
-    <ElButton text aria-label="Select nothing" @click="emit('close')">×</ElButton>
+    <ElButton @click="selected.takeOff">Take off</ElButton>
+    <ElButton text aria-label="Select nothing" @click="bench.selectedId = null">×</ElButton>
   </div>
 </template>
 

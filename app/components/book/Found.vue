@@ -3,7 +3,8 @@
 import { sortOf, chainOf, isEntry, type Entry, type Weighed } from '#core/book'
 import type { Hive, Yard } from '#core/yard'
 import { entryInWords } from '#core/words'
-import { lookDraftKey, useWritten } from '~/composables/newEntry'
+import { beginAgain } from '~/composables/lookDraft'
+import { useWritten } from '~/composables/newEntry'
 import { hivePath } from '~/composables/paths'
 
 const props = defineProps<{
@@ -53,9 +54,7 @@ const correcting = shallowRef<Entry | null>(null)
 async function writeAgain(entry: Entry) {
   if (isEntry(entry, 'look')) {
     const again = chainOf(entry)
-    const key = lookDraftKey(props.yard.id, props.hive.id, again)
-    const draft = { at: entry.at, look: entry.body, note: entry.note ?? '', tasks: [], corrects: again }
-    localStorage.setItem(key, JSON.stringify(draft))
+    beginAgain(props.yard.id, { ...entry, hiveId: props.hive.id }, again)
     await router.push({ path: hivePath(props.yard.id, props.hive.id, 'look'), query: { again } })
     return
   }

@@ -2,12 +2,10 @@
 // Every hive of the yard as it winters: what it has against what its winter asks, what it loses, where it is wet first.
 import { proxy } from 'comlink'
 import { hasBees, type Yard } from '#core/yard'
-import { winterForm, type HiveWinterFigures, type TopFigures } from '#core/ask'
-import { fahrenheitFrom, showMass, showTemperature, parseTemperature } from '#core/units'
+import { winterForm, type HiveWinterFigures } from '#core/ask'
+import { showMass, showTemperature } from '#core/units'
 import { yearOf } from '#core/year'
-import { winterMonths } from '#core/heat'
-import { capital, monthWord, rangeInWords, showHumidity, someNamed, winterTopWord } from '#core/words'
-import * as deeds from '#core/yard/deeds'
+import { rangeInWords, showHumidity, someNamed } from '#core/words'
 import { planDoor } from '~/composables/doors'
 import { hivePath } from '~/composables/paths'
 import { stackShapes } from '~/drawing/section'
@@ -45,70 +43,6 @@ watch(
 onBeforeUnmount(() => {
   round++
 })
-const yards = useYards()
-const own = computed(() => props.yard.season?.winterMeansCelsius !== undefined)
-const months = computed(() =>
-  winterMonths(yearOf(props.yard).calendar, props.yard.season?.winterMeansCelsius, yearOf(props.yard).figures),
-)
-const shownDegrees = (celsius: number) => Math.round(preferences.units === 'mm' ? celsius : fahrenheitFrom(celsius))
-const readDegrees = (text: string) => parseTemperature(text, preferences.units)
-function setMean(at: number, celsius: number | undefined) {
-  if (celsius === undefined) return
-  setMeans(months.value.map((month, i) => (i === at ? Math.round(celsius * 10) / 10 : month.celsius)))
-}
-function setMeans(winterMeansCelsius: readonly number[] | undefined) {
-  const { winterMeansCelsius: _before, ...rest } = props.yard.season ?? {}
-  yards.perform(props.yard.id, deeds.setYear({ ...rest, ...(winterMeansCelsius ? { winterMeansCelsius } : {}) }))
-}
-const tops = shallowRef<readonly TopFigures[] | null>(null)
-let topRound = 0
-watch(
-  () => props.yard,
-  async () => {
-    const mine = ++topRound
-    const answer = await planDoor().topsOfYard(
-      toRaw(living.value),
-      proxy(() => undefined),
-      proxy(() => mine !== topRound),
-    )
-    if (mine === topRound && answer) tops.value = answer
-  },
-  { immediate: true },
-)
-onBeforeUnmount(() => {
-  topRound++
-})
-const topName = ({ wayId }: TopFigures) =>
-  wayId === 'top:closed' ? 'closed, a slab as it ships' : winterTopWord(wayId, view.catalogue, preferences.reader)
-const TOPS = columnsFor<TopFigures>(
-  { key: 'top', label: 'Top', width: 220, text: (row) => capital(topName(row)), by: topName },
-  { key: 'hives', label: 'Hives', number: true, text: ({ hives: count }) => String(count) },
-  {
-    key: 'cluster',
-    label: 'Honey of all, cluster warm',
-    number: true,
-    width: 190,
-    text: ({ clusterKg }) => rangeInWords(clusterKg, preferences.reader, 0),
-    by: ({ clusterKg }) => clusterKg.middle,
-  },
-  {
-    key: 'cavity',
-    label: 'Honey of all, cavity warm',
-    number: true,
-    width: 190,
-    text: ({ cavityKg }) => showMass(cavityKg, preferences.units, 0),
-    by: ({ cavityKg }) => cavityKg,
-  },
-  {
-    key: 'wet',
-    label: 'Tops wet as soon as walls',
-    number: true,
-    width: 190,
-    text: ({ wetTops }) => String(wetTops),
-    by: ({ wetTops }) => wetTops,
-  },
-)
-const view = useView()
 const MOST_DRAWN = 60
 const SCALE = 0.16
 const HEIGHT = 176
@@ -150,30 +84,7 @@ const percent = (kg: number) => `${(100 * kg) / mostKg.value}%`
 <template>
   <section class="yard" aria-label="Every hive of the yard">
     <h2>{{ yard.name }} at {{ showTemperature(outsideCelsius, preferences.units) }} outside</h2>
-    <div v-if="months.length > 0" class="means" role="group" aria-label="Means outside in this yard">
-      <label v-for="(month, i) in months" :key="month.month"
-        >{{ monthWord(month.month) }}
-        <UiNumber
-          :model-value="month.celsius"
-          bare
-          always
-          lazy
-          :name="`Mean outside in ${monthWord(month.month)}`"
-          :min="shownDegrees(-60)"
-          :max="shownDegrees(45)"
-          :read="readDegrees"
-          :shown="shownDegrees"
-          :data-testid="`mean-${i}`"
-          @update:model-value="setMean(i, $event)"
-        />
-      </label>
-      <span class="soft"
-        >{{ preferences.units === 'mm' ? '°C' : '°F' }} outside, month by month{{
-          own ? '' : ', as usual in this climate'
-        }}</span
-      >
-      <ElButton v-if="own" text @click="setMeans(undefined)">As usual in this climate</ElButton>
-    </div>
+    <WinterMeans :yard="yard" />
     <p v-if="!found">
       <UiProgress :done="done" :of="living.hives.length" name="Hives worked out" /> {{ done }} of
       {{ living.hives.length }}
@@ -204,16 +115,11 @@ const percent = (kg: number) => `${(100 * kg) / mostKg.value}%`
       </li>
     </ul>
     <p v-if="without.length > 0" class="soft" data-testid="winter-without">No bees in {{ someNamed(without) }}.</p>
-    <template v-if="tops && tops.length > 0">
-      <h2>One top for all of them</h2>
-      <div class="scroll" tabindex="0" role="group" aria-label="One top for all of them">
-        <UiTable :rows="tops" :columns="TOPS" :key-of="({ wayId }) => wayId" />
-      </div>
-    </template>
+    <WinterTops :living="living" />
     <p v-if="found && rows.length === 0">No hive stands in this yard yet.</p>
     <p v-if="rows.length > 0" class="soft">
       Each hive as it stands in the cold, else as it is planned for winter, with a cluster of
-      {{ showMass(1.6, preferences.units) }} unless its bees were counted.
+      {{ showMass(yearOf(yard).figures.winterBeesKg, preferences.units) }} unless its bees were counted.
     </p>
   </section>
 </template>
@@ -221,29 +127,6 @@ const percent = (kg: number) => `${(100 * kg) / mostKg.value}%`
 <style scoped>
 .yard {
   padding: var(--space-3) var(--space-5) var(--space-6);
-}
-
-.means {
-  display: flex;
-  flex-wrap: wrap;
-  gap: var(--space-3) var(--space-3);
-  align-items: center;
-  margin: var(--space-3) 0 var(--space-3);
-}
-
-.means label {
-  display: inline-flex;
-  gap: var(--space-2);
-  align-items: center;
-}
-
-.means .number {
-  width: 64px;
-}
-
-.scroll {
-  position: relative;
-  overflow-x: auto;
 }
 
 .cards {

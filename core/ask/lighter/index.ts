@@ -1,2 +1,3 @@
 export * from './lighter'
 export * from './outlay'
+export type { Change } from './stands'

@@ -1,6 +1,7 @@
 export * from './model'
 export * from './moves'
 export * from './of-hives'
+export * from './reasons'
 export * from './yard'
 export * from './frame-sort'
 export { straightPlan } from './greedy'

@@ -9,7 +9,8 @@ import {
   type Part,
 } from '../../parts'
 import { isCold, type Attachment, type Climate, type Stage, type Way, meaningOf, type StageMeaning } from '../../yard'
-import { chosen, type PlannedLayer, type Writing } from './layers'
+import { chosen } from './tops'
+import type { PlannedLayer, Writing } from './writing'
 import { isWrapped, keepsWarm } from './stages'
 
 /** What is at the entrance in the cold: by itself mice walk in. */

@@ -1,13 +1,8 @@
 import {
   boxOfSize,
-  isAsWanted,
   need,
   type BoxSize,
-  type Catalogue,
-  type Format,
-  type PartKind,
   type Pattern,
-  type Wanted,
   isBox,
   isFramePattern,
   isStand,
@@ -15,43 +10,14 @@ import {
   isUndrawn,
   type Content,
   type Part,
-  type Role,
 } from '../../parts'
-import { spacedFor, type AssembledHive } from '../../stack'
-import {
-  hasHeldBrood,
-  isCold,
-  type Climate,
-  newPart,
-  newPlacement,
-  WANTED,
-  type Placement,
-  type Stage,
-  type Way,
-  meaningOf,
-} from '../../yard'
+import { spacedFor } from '../../stack'
+import { hasHeldBrood, isCold, newPart, WANTED, meaningOf } from '../../yard'
 import { formBoxes, usualSpace } from '../ways'
-import { isWanted, type Pool } from './pool'
-import { keepsWarm, supersAt } from './stages'
-
-/** A layer of a stage: the part, changed where the stage asks for it, and how it stands. */
-export interface PlannedLayer {
-  readonly part: Part
-  readonly placement: Placement
-}
-
-/** What one stage is written from. */
-export interface Writing {
-  readonly stage: Stage
-  readonly way: Way
-  readonly assembled: AssembledHive
-  readonly catalogue: Catalogue
-  readonly pool: Pool
-  readonly format: Format
-  readonly climate: Climate
-  /** Supers that stay on as food, once the crop is off. */
-  readonly keptAsFood: ReadonlySet<string>
-}
+import { isWanted } from './pool'
+import { supersAt } from './stages'
+import { excluderOf, tops } from './tops'
+import { type Writing, type PlannedLayer, layer } from './writing'
 
 /** The layers of a hive at a stage, bottom first (the domain's table of stages; common practice). */
 export function layersAt(writing: Writing): PlannedLayer[] {
@@ -70,12 +36,6 @@ function supersAsFood(writing: Writing): PlannedLayer[] {
   return writing.assembled.stack
     .filter(({ part }) => writing.keptAsFood.has(part.id))
     .map(({ part }) => layer(writing, writing.pool.keep(part), 'food'))
-}
-
-function layer({ assembled, catalogue }: Writing, part: Part, role?: Role): PlannedLayer {
-  const standing = assembled.stack.find(({ part: one }) => one.id === part.id)?.placement
-  const fresh = newPlacement(part.id, catalogue.patterns.get(part.patternId), role)
-  return { part, placement: standing ? (role ? { ...standing, role } : standing) : fresh }
 }
 
 /** Stands as they are, and the floor by the way of keeping. */
@@ -247,63 +207,4 @@ function spaced(part: Part, { stage, way, catalogue }: Writing): Part {
   const count = (box.pattern?.normalContents?.count ?? part.contents.length) - way.framesLess
   if (count < 1 || part.contents.length <= count) return part
   return spacedFor(box, count, catalogue)?.part ?? part
-}
-
-function excluderOf(writing: Writing): PlannedLayer {
-  const { format, pool, catalogue } = writing
-  const wanted = { kind: 'excluder', format } as const
-  return layer(writing, pool.take(need(catalogue, { ...wanted, surface: 'rods' }), wanted))
-}
-
-/** Crown, winter top, feeder and roof. */
-function tops(writing: Writing): PlannedLayer[] {
-  const { stage, way, format, pool, catalogue } = writing
-  const get = <K extends PartKind>(wanted: Wanted<K>, will: Wanted<K> = wanted) =>
-    pool.take(need(catalogue, { ...wanted, format }), { ...will, format })
-  const warm = keepsWarm(stage)
-  const feeder = way.feeds && meaningOf(stage).feederStands ? get({ kind: 'feeder', feederForm: 'tray' }) : undefined
-  // A screen with anything on it is no air: the roof is carried apart.
-  if (meaningOf(stage).isOnTheRoad) return [layer(writing, get({ kind: 'crown', use: 'travel' }))]
-  const crown = way.winterParts?.crown
-    ? pool.take(...chosen(writing, { kind: 'crown', format, use: 'cover' }, 'crown'))
-    : pool.take(
-        need(catalogue, { kind: 'crown', format, use: 'cover' }),
-        { kind: 'crown', format },
-        (_, pattern) => pattern?.surface !== 'mesh',
-      )
-  const hole = !warm ? undefined : HOLE_IN_WINTER[way.winterTop]
-  const set = hole && crown.hole && crown.hole !== hole ? { ...crown, hole } : crown
-  const top =
-    !warm || way.winterTop === 'bare'
-      ? []
-      : [
-          layer(
-            writing,
-            way.winterTop === 'absorbing'
-              ? get({ kind: 'absorber' })
-              : pool.take(...chosen(writing, { kind: 'slab', format }, 'slab')),
-          ),
-        ]
-  const vent = warm && way.winterTop === 'vented' ? [layer(writing, get({ kind: 'eke', use: 'vent' }))] : []
-  const roof = get({ kind: 'roof', roofForm: 'telescoping' }, { kind: 'roof' })
-  return [...(feeder ? [layer(writing, feeder)] : []), layer(writing, set), ...vent, ...top, layer(writing, roof)]
-}
-
-/**
- * A part of a kind: the one as made that the way names, and nothing else, where the catalogue has it; else any.
- */
-export function chosen<K extends PartKind>(
-  { way, catalogue }: Pick<Writing, 'way' | 'catalogue'>,
-  wanted: Wanted<K>,
-  what: keyof NonNullable<Way['winterParts']>,
-): Parameters<Pool['take']> {
-  const named = catalogue.patterns.get(way.winterParts?.[what] ?? '')
-  return isAsWanted(named, wanted) ? [named] : [need(catalogue, wanted), wanted]
-}
-
-/** The hole of the crown by the winter top: shut where it is to hold the warmth, open where damp is to go up. */
-const HOLE_IN_WINTER: Readonly<Partial<Record<Way['winterTop'], 'open' | 'closed'>>> = {
-  condensing: 'closed',
-  absorbing: 'open',
-  vented: 'open',
 }

@@ -17,7 +17,8 @@ import { asNucleus, formatToAdd, usualWay, wayOf } from '../ways'
 import { byHand } from './by-hand'
 import { partsWith, type PlannedStage } from './planned'
 import { fittingsAt } from './fittings'
-import { layersAt, type PlannedLayer, type Writing } from './layers'
+import { layersAt } from './layers'
+import type { PlannedLayer, Writing } from './writing'
 import { poolOf, type Promised } from './pool'
 
 /** A hive through the year. */

@@ -1,6 +1,6 @@
 import { defineEventHandler, setHeader } from 'h3'
 import { PLAN_FORMAT, PLAN_VERSION } from '#core/yard'
-import { bookTexts } from '../../database/book'
+import { bookTexts } from '../../database/book-reads'
 import { yardTexts } from '../../database/yard-text'
 import { plays } from '../../utils/keeper'
 import { withDatabase } from '../../utils/database'

@@ -15,7 +15,8 @@ import { applyEdit, type Yard, planOf } from '#core/yard'
 import { countWith } from '#core/yard/deeds'
 import { entriesOf } from '#core/units'
 import { submittedEditSchema } from '#wire/edit-schema'
-import { hangingSchema, planSchema } from '#wire/plan-schema'
+import { planSchema } from '#wire/plan-schema'
+import { hangingSchema } from '#wire/pattern-schema'
 import { assessFirst, build, L, N } from '../../helpers/hives'
 
 /** Whether the server takes an edit. */

@@ -1,23 +1,18 @@
 <script setup lang="ts">
 // What is to be done in a yard, by day: done, put off or dropped; it goes into the calendar and onto paper.
-import { daysLater, gatheredLines, type Answer, type Entry } from '#core/book'
+import { gatheredLines } from '#core/book'
 import { isBare } from '#core/yard'
-import { DAYS_A_WEEK, showTemperature } from '#core/units'
 import { dueGroups, TREATMENT_CAUTION } from '#core/words'
-import { calendarFile } from '~/export/calendar-file'
-import { download, fileName } from '~/composables/download'
-import { localNow, localToday } from '~/composables/localTime'
-import { useWritten } from '~/composables/newEntry'
-import { hivePath, yardPath } from '~/composables/paths'
-import { isChange, useDueLines, type ChangeAt, type DueAt } from '~/composables/useDueLines'
-import { server } from '~/sync/server'
+import { useDueAnswers } from '~/composables/dueAnswers'
+import { intoCalendar, onPaper } from '~/composables/duePaper'
+import { wayOf } from '~/composables/dueWay'
+import { localToday } from '~/composables/localTime'
+import { yardPath } from '~/composables/paths'
+import { useDueLines, type DueAt } from '~/composables/useDueLines'
 
-const book = useBook()
 const preferences = usePreferences()
 const view = useView()
 const yards = useYards()
-const me = useMe()
-const written = useWritten()
 const yard = computed(() => view.yard)
 const today = localToday()
 const OF = [
@@ -53,108 +48,23 @@ const ofLine = (line: DueAt) => ({
   ofHive: line.hiveId !== '',
   waits: tooCold(line, line.yard),
 })
+const answers = useDueAnswers(load, told)
 const actsOn = (line: DueAt) => ({
-  done: () => done(line),
-  'put-off': () => ask(line, 'put-off'),
-  drop: () => ask(line, 'dropped'),
+  done: () => answers.done(line),
+  'put-off': () => answers.ask(line, 'put-off'),
+  drop: () => answers.ask(line, 'dropped'),
 })
-/** Where a line is done: the form that it asks for, or the yard’s year. */
-function wayOf({ reason, hiveId, yard: here }: DueAt): string {
-  switch (reason.due) {
-    case 'look':
-    case 'cells':
-    case 'act':
-      return hivePath(here.id, hiveId, 'look')
-    case 'visit':
-      return `${yardPath(here.id, 'year')}?stage=${reason.stage}&hive=${encodeURIComponent(hiveId)}`
-    case 'visit-under-way':
-      return hivePath(here.id, hiveId, 'visit')
-    case 'weigh':
-      return `${hivePath(here.id, hiveId, 'weight')}?see=weigh`
-    case 'box':
-    case 'hive-nucleus':
-    case 'headspace':
-    case 'back':
-      return hivePath(here.id, hiveId, 'bench')
-    case 'loan':
-      return yardPath(here.id, 'shed')
-    default:
-      return hivePath(here.id, hiveId, 'book')
-  }
-}
-const asking = shallowRef<{ readonly line: DueAt; readonly what: 'put-off' | 'dropped' } | null>(null)
-const until = ref('')
-const why = ref('')
-function ask(line: DueAt, what: 'put-off' | 'dropped') {
-  asking.value = { line, what }
-  until.value = daysLater(line.day > today ? line.day : today, DAYS_A_WEEK)
-  why.value = ''
-}
-/** A change that is said to be done is done in the stack too, or said not to be; who helps only says so. */
-const changing = shallowRef<ChangeAt | null>(null)
-function done(line: DueAt) {
-  if (isChange(line) && me.mayIn(line.yard.id, 'keeper')) changing.value = line
-  else void answer(line, { answer: 'done' })
-}
-async function answer(line: DueAt, body: Omit<Answer, 'to'>) {
-  const here = line.yard
-  asking.value = null
-  const entry: Entry = { ...written(line.hiveId, localNow()), sort: 'answer', body: { to: line.id, ...body } }
-  if (await book.write(here.id, [entry])) lastAnswer.value = { entry, text: told(line).text, yardId: here.id }
-  await load()
-}
-/** What was answered last can be taken back. */
-const lastAnswer = shallowRef<{ readonly entry: Entry; readonly text: string; readonly yardId: string } | null>(null)
-async function takeBack() {
-  const last = lastAnswer.value
-  if (!last) return
-  lastAnswer.value = null
-  const gone: Entry = {
-    ...last.entry,
-    ...written(last.entry.hiveId, last.entry.at),
-    corrects: last.entry.id,
-    withdrawn: true,
-  }
-  await book.write(last.yardId, [gone])
-  await load()
-}
 const failed = ref('')
 /** What the list is of. */
 const title = computed(() =>
   of.value === 'all' ? 'Due in all yards' : yard.value ? `Due in ${yard.value.name}` : 'Due',
 )
+const asked = () => ({ title: title.value, lines: lines.value, nameOf, told, treats: treats.value, today })
 async function print() {
-  const printed = await server.print({
-    title: title.value,
-    lines: [`As of ${preferences.day(today)}.`],
-    tables: dueGroups(lines.value, today).map((group) => ({
-      heading: group.title,
-      columns: ['Day', 'Hive', 'To do', 'Why'],
-      rows: group.rows.map((line) => [preferences.day(line.day), nameOf(line), told(line).text, told(line).why]),
-    })),
-    steps: [],
-    caution: `${treats.value ? `${TREATMENT_CAUTION} ` : ''}No hive is opened below about ${showTemperature(view.catalogue.figures.lookLeastCelsius, preferences.units)}, in wind or rain.`,
-    paper: preferences.paper,
-    drawings: [],
-    stepDrawings: [],
-  })
-  failed.value = printed.ok ? '' : `It was not printed: ${printed.sentence}`
-  if (printed.ok) download(`${fileName(title.value)}.pdf`, printed.pdf, 'application/pdf')
+  failed.value = await onPaper(asked(), preferences, view.catalogue.figures.lookLeastCelsius)
 }
 function saveCalendar() {
-  const here = yard.value
-  if (!here) return
-  const events = lines.value.map((line) => {
-    const { text, why: because } = told(line)
-    return {
-      id: of.value === 'all' ? `${line.yard.id} ${line.id}` : line.id,
-      day: line.day,
-      days: 1,
-      summary: `${nameOf(line)}: ${text}`,
-      text: because,
-    }
-  })
-  download(`${fileName(title.value)}.ics`, calendarFile('Due', here, events, today), 'text/calendar')
+  if (yard.value) intoCalendar(asked(), yard.value, of.value === 'all')
 }
 useHead({ title: computed(() => `${title.value} – Duvet`) })
 </script>
@@ -180,8 +90,8 @@ useHead({ title: computed(() => `${title.value} – Duvet`) })
         <ElButton @click="load">Try again</ElButton>
       </p>
       <p v-if="failed" role="alert" class="wrong">{{ failed }}</p>
-      <p v-if="lastAnswer" role="status" data-testid="due-answered">
-        {{ lastAnswer.text }}: answered. <ElButton text @click="takeBack">Take it back</ElButton>
+      <p v-if="answers.last" role="status" data-testid="due-answered">
+        {{ answers.last.text }}: answered. <ElButton text @click="answers.takeBack">Take it back</ElButton>
       </p>
       <p v-if="open.size > 0 && lines.length === 0" data-testid="due-none">
         {{
@@ -226,43 +136,7 @@ useHead({ title: computed(() => `${title.value} – Duvet`) })
         >Show more: {{ left }} of {{ rows.length }} are further down</ElButton
       >
     </div>
-    <DueChanged v-if="changing" :line="changing" @close="changing = null" />
-    <ElDialog
-      :model-value="asking !== null"
-      :title="asking?.what === 'put-off' ? 'Put it off' : 'Drop it'"
-      width="min(420px, 94vw)"
-      append-to-body
-      @update:model-value="asking = null"
-    >
-      <template v-if="asking">
-        <p>
-          <b>{{ told(asking.line).text }}</b>
-        </p>
-        <label v-if="asking.what === 'put-off'"
-          >Until <UiDay name="Until" :value="until" data-testid="due-until" @change="until = $event"
-        /></label>
-        <label v-else>Why <ElInput v-model="why" :maxlength="200" aria-label="Why" data-testid="due-why" /></label>
-        <p class="acts">
-          <ElButton
-            v-if="asking.what === 'put-off'"
-            type="primary"
-            data-testid="due-put-off"
-            :disabled="until === ''"
-            @click="answer(asking.line, { answer: 'put-off', until })"
-            >Put it off</ElButton
-          >
-          <ElButton
-            v-else
-            type="primary"
-            data-testid="due-drop"
-            :disabled="why.trim() === ''"
-            @click="answer(asking.line, { answer: 'dropped', why: why.trim() })"
-            >Drop it</ElButton
-          >
-          <ElButton @click="asking = null">Leave it as it is</ElButton>
-        </p>
-      </template>
-    </ElDialog>
+    <DueAsk :answers="answers" :told="told" />
   </ShellPage>
 </template>
 
@@ -302,17 +176,6 @@ ol {
 .more {
   align-self: start;
   min-height: 44px;
-}
-
-.acts {
-  display: flex;
-  flex-wrap: wrap;
-  gap: var(--space-3);
-}
-
-.acts .el-button {
-  min-height: 44px;
-  margin: 0;
 }
 
 .caution {

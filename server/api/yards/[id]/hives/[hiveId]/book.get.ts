@@ -1,6 +1,6 @@
 import { defineEventHandler } from 'h3'
 import type { Entry } from '#core/book'
-import { bookOfHive } from '../../../../../database/book'
+import { bookOfHive } from '../../../../../database/book-reads'
 import { routeId } from '../../../../../utils/answers'
 import { withDatabase } from '../../../../../utils/database'
 
