@@ -1,4 +1,6 @@
 import { type HiveIn, winterOf, type HiveWinter, type WinterFood } from '#core/ask'
+import { showTemperature } from '#core/units'
+import type { Reader } from '#core/words'
 import { canGive, stateOf, type CanGive, type Inside, type WinterState } from '#core/heat'
 
 /** What a keeper tries on a hive in winter. */
@@ -34,3 +36,20 @@ export function winterSide(
   const food = winter.food(asked.beesKg, winterInside)
   return { title, under, known, winter, state, food, canGive: canGive(state, asked.beesKg, figures) }
 }
+
+/** Only the bees are warm. */
+export const CLUSTER = { warm: 'cluster' } as const
+
+/** A hive as both schools think of it: only the cluster warm, or the whole inside. */
+export function twoSchools(known: HiveIn, asked: WinterAsked, { units }: Pick<Reader, 'units'>): WinterSide[] {
+  const celsius = known.context.figures.wholeCavityWarmCelsius
+  const whole = `the whole inside at ${showTemperature(celsius, units)}`
+  return [
+    winterSide(known, asked, CLUSTER, 'Cluster warm', 'only the bees are warm, the air as it comes'),
+    winterSide(known, asked, { warm: 'cavity', celsius }, 'Cavity warm', whole),
+  ]
+}
+
+/** A hive as a sensor has it now; the winter as a whole is thought of as ever. */
+export const asMeasured = (known: HiveIn, asked: WinterAsked, celsius: number, when: string): WinterSide =>
+  winterSide(known, asked, { warm: 'cavity', celsius }, 'As measured', when, CLUSTER)

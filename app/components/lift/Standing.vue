@@ -1,10 +1,10 @@
 <script setup lang="ts">
 // Whether it stands: load, centre of mass, wind, strap; level; the site as things to tick.
-import { TYPED } from '#core/yard'
-import type { WrapCover } from '#core/ask'
+import { TYPED, type Hive, type Yard } from '#core/yard'
+import { hiveStands } from '#core/ask'
 import { useKept } from '~/composables/kept'
-import { tiltMeaning, type Standing } from '#core/loads'
-import type { Layout } from '#core/stack'
+import { useWeighedHive } from '~/composables/weighedHive'
+import { bodyHeights, tiltMeaning } from '#core/loads'
 import {
   inchesFromMm,
   mmFromInches,
@@ -19,24 +19,26 @@ import { lengthProblemInWords, rangeInWords } from '#core/words'
 
 const preferences = usePreferences()
 const view = useView()
-const props = defineProps<{
-  standing: Standing
-  layout: Layout
-  hiveId: string
-  drainFrames: boolean
-  topHandMm: number | null
-  shoulderMm: number
-  wraps: readonly WrapCover[]
-  winterBoxesMm: number
-  feetMm: number | null
-}>()
-const emit = defineEmits<{ feet: [mm: number | null] }>()
+const props = defineProps<{ yard: Yard; hive: Hive }>()
+const weighing = useWeighing()
+const weighed = useWeighedHive(props)
+/** How far apart the feet stand, by hive; stays on this device. */
+const feet = useKept<Record<string, number>>('duvet.feet', {})
+const feetMm = computed(() => feet.value[props.hive.id] ?? null)
+const of = computed(() => hiveStands(props.yard, props.hive, weighed.now, feetMm.value ?? undefined))
+const standing = computed(() => of.value.standing)
+const topHandMm = computed(() => weighed.lifts.highest?.from.handMm ?? null)
+const shoulderMm = computed(() => bodyHeights(weighing.own).shoulderMm)
+function keepFeet(mm: number | null) {
+  const { [props.hive.id]: _old, ...others } = feet.value
+  feet.value = mm === null ? others : { ...others, [props.hive.id]: mm }
+}
 const feetProblem = ref('')
 function setFeet(text: string) {
   feetProblem.value = ''
-  if (text.trim() === '') return emit('feet', null)
+  if (text.trim() === '') return keepFeet(null)
   const read = parseLength(text, preferences.units, TYPED.betweenFeet)
-  if (read.ok) emit('feet', read.mm)
+  if (read.ok) keepFeet(read.mm)
   else
     feetProblem.value = lengthProblemInWords(
       'Feet apart',
@@ -65,9 +67,7 @@ watch(isMetric, (metric) => {
 const tilt = computed(() => {
   const [a, b] = [typedMm(along.value), typedMm(across.value)]
   const overMm = isMetric.value ? 400 : mmFromInches(16)
-  return a === undefined || b === undefined
-    ? null
-    : tiltMeaning(a, b, overMm, props.drainFrames, view.catalogue.figures)
+  return a === undefined || b === undefined ? null : tiltMeaning(a, b, overMm, of.value.drains, view.catalogue.figures)
 })
 const TILT = {
   level: 'level',
@@ -88,17 +88,17 @@ const SITE = [
 ] as const
 const ticked = useKept<Record<string, string[]>>('duvet.site', {})
 function tick(key: string) {
-  const now = ticked.value[props.hiveId] ?? []
+  const now = ticked.value[props.hive.id] ?? []
   ticked.value = {
     ...ticked.value,
-    [props.hiveId]: now.includes(key) ? now.filter((one) => one !== key) : [...now, key],
+    [props.hive.id]: now.includes(key) ? now.filter((one) => one !== key) : [...now, key],
   }
 }
 </script>
 
 <template>
   <div class="standing" data-testid="standing">
-    <LiftStandingDrawing :standing="standing" :layout="layout" />
+    <LiftStandingDrawing :standing="standing" :layout="weighed.known.layout" />
     <section>
       <h2>Load and balance</h2>
       <dl>
@@ -143,12 +143,12 @@ function tick(key: string) {
               : `has ${showLength(standing.wrapRoomMm, preferences.units)} a side before it meets the stand`
           }}
         </dd>
-        <template v-for="one in wraps" :key="one.name"
+        <template v-for="one in of.wraps" :key="one.name"
           ><dt>Wrap for {{ one.name }}</dt>
           <dd>
             {{
               one.leavesMm === 0
-                ? `covers the boxes of the winter (${showLength(winterBoxesMm, preferences.units)})`
+                ? `covers the boxes of the winter (${showLength(of.winterBoxesMm, preferences.units)})`
                 : `leaves ${showLength(one.leavesMm, preferences.units)} of the winter’s boxes bare`
             }}
           </dd></template
@@ -214,7 +214,7 @@ function tick(key: string) {
       <h2>Site</h2>
       <ul>
         <li v-for="[key, what, why] in SITE" :key="key">
-          <ElCheckbox class="tick" :model-value="(ticked[hiveId] ?? []).includes(key)" @change="tick(key)">
+          <ElCheckbox class="tick" :model-value="(ticked[hive.id] ?? []).includes(key)" @change="tick(key)">
             <span
               ><b>{{ what }}</b
               >: {{ why }}</span

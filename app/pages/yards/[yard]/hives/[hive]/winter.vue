@@ -1,7 +1,6 @@
 <script setup lang="ts">
 // Where the heat of a hive goes in winter, where water forms, and what it costs in honey; two ways beside each other.
 import {
-  hiveIn,
   coldStageOf,
   hiveByWay,
   litresOfBees,
@@ -12,17 +11,16 @@ import {
   withWay,
   type WinterWay,
 } from '#core/ask'
-import { coldestCelsius, stateOf, type SensorPlace } from '#core/heat'
-import { WINTER_CAUTION, showSmallMass, showWatts, winterSheet, winterWayWord } from '#core/words'
+import { SHIPPED_FIGURES } from '#core/figures'
+import { coldestCelsius } from '#core/heat'
+import { WINTER_CAUTION, showSmallMass, showWatts, winterWayWord } from '#core/words'
 import { formatToAdd } from '#core/year'
 import { hasBees, type Edit } from '#core/yard'
 import { showTemperature, showVolume } from '#core/units'
 import * as deeds from '#core/yard/deeds'
-import type { HiveReadings } from '#wire/answers'
-import { server } from '~/sync/server'
-import { printedHive } from '~/drawing/printed'
-import { download, fileName } from '~/composables/download'
-import { winterSide, type WinterSide } from '~/composables/winterAsked'
+import { usePrintWinter } from '~/composables/printWinter'
+import { useWinterAir } from '~/composables/winterAir'
+import { asMeasured, CLUSTER, twoSchools, winterSide, type WinterSide } from '~/composables/winterAsked'
 import { drawnHeightMm } from '~/drawing/winter-section'
 
 const route = useRoute()
@@ -53,7 +51,7 @@ const ways = computed(() => (known.value ? winterWays(known.value) : []))
 const hasRoom = computed(() => (winter.value?.shell.enclosure.faces.length ?? 0) > 0)
 const outside = ref(-5)
 const humidity = ref(0.8)
-const bees = ref(1.6)
+const bees = ref(SHIPPED_FIGURES.winterBeesKg)
 const wayId = useInAddress<string>('beside', (written) => written, '')
 const chosenWay = computed({
   get: () => (ways.value.some(({ id }) => id === wayId.value) ? wayId.value : (usualBeside.value?.id ?? '')),
@@ -78,34 +76,14 @@ watch(
   },
   { immediate: true },
 )
-/** What sensors say of this hive; without a server there is none. */
-const air = shallowRef<HiveReadings<'air'> | null>(null)
-async function loadAir() {
-  const at = place.value
-  if (!at) return
-  const answer = await server.readings(at.yard.id, at.hive.id, 'air')
-  if (at.hive.id === place.value?.hive.id) air.value = answer.ok ? answer.value : null
-}
-watch(() => place.value?.hive.id, loadAir, { immediate: true })
-const newest = (where: SensorPlace) => air.value?.series.find((one) => one.place === where)?.latest
-const measured = computed(() => newest('inside') ?? newest('crown'))
-/** A reading of these days takes the place of what is assumed, as long as the keeper does not say otherwise. */
-const FRESH_MS = 7 * 86_400_000
-const chosenBySensor = ref<boolean | null>(null)
-const bySensor = computed({
-  get: () =>
-    chosenBySensor.value ?? (measured.value !== undefined && Date.now() - Date.parse(measured.value.at) < FRESH_MS),
-  set: (by: boolean) => {
-    chosenBySensor.value = by
-  },
-})
-const isMeasured = computed(() => bySensor.value && measured.value !== undefined && mode.value === 'ways')
+const sensors = useWinterAir(place)
+const isMeasured = computed(() => sensors.isTaken && sensors.measured !== undefined && mode.value === 'ways')
 watch(
-  [isMeasured, measured],
+  [isMeasured, () => sensors.measured],
   () => {
-    if (!isMeasured.value || !measured.value) return
-    outside.value = Math.round(newest('outside')?.celsius ?? outside.value)
-    humidity.value = (measured.value.humidityPercent ?? 100 * humidity.value) / 100
+    if (!isMeasured.value || !sensors.measured) return
+    outside.value = Math.round(sensors.outsideCelsius ?? outside.value)
+    humidity.value = (sensors.measured.humidityPercent ?? 100 * humidity.value) / 100
   },
   { immediate: true },
 )
@@ -113,41 +91,25 @@ const asked = computed(() => ({
   outsideCelsius: outside.value,
   beesKg: bees.value,
 }))
-const CLUSTER = { warm: 'cluster' } as const
+const way = computed(() => ways.value.find(({ id }) => id === chosenWay.value))
 const sides = computed<WinterSide[]>(() => {
   const hive = known.value
   if (!hive || !place.value) return []
+  if (mode.value === 'schools') return twoSchools(hive, asked.value, preferences.reader)
   const stands = place.value.hive.stage === stage.value
-  const title = stands ? 'As it stands' : 'As planned'
-  const under = stands ? stageSaid(stage.value) : `for ${stageSaid(stage.value)}`
-  if (mode.value === 'schools') {
-    const celsius = hive.context.figures.wholeCavityWarmCelsius
-    return [
-      winterSide(hive, asked.value, CLUSTER, 'Cluster warm', 'only the bees are warm, the air as it comes'),
-      winterSide(
+  const measured = isMeasured.value ? sensors.measured : undefined
+  const own = measured
+    ? asMeasured(hive, asked.value, measured.celsius, moment(measured.at))
+    : winterSide(
         hive,
         asked.value,
-        { warm: 'cavity', celsius },
-        'Cavity warm',
-        `the whole inside at ${showTemperature(celsius, preferences.units)}`,
-      ),
-    ]
-  }
-  const own =
-    measured.value && isMeasured.value
-      ? winterSide(
-          hive,
-          asked.value,
-          { warm: 'cavity', celsius: measured.value.celsius },
-          'As measured',
-          moment(measured.value.at),
-          CLUSTER,
-        )
-      : winterSide(hive, asked.value, CLUSTER, title, under)
-  const way = ways.value.find(({ id }) => id === chosenWay.value)
-  const other = way && hiveByWay(place.value.yard, place.value.hive, stage.value, way)
-  return other
-    ? [own, winterSide(other, asked.value, CLUSTER, 'Beside it', winterWayWord(way, preferences.reader))]
+        CLUSTER,
+        stands ? 'As it stands' : 'As planned',
+        stands ? stageSaid(stage.value) : `for ${stageSaid(stage.value)}`,
+      )
+  const other = way.value && hiveByWay(place.value.yard, place.value.hive, stage.value, way.value)
+  return other && way.value
+    ? [own, winterSide(other, asked.value, CLUSTER, 'Beside it', winterWayWord(way.value, preferences.reader))]
     : [own]
 })
 /** A drawing is so high at most, and so much of it is for arrows and words. */
@@ -180,28 +142,10 @@ function keepOwn(edit: Edit, wayId_: string) {
   typing.value = false
   wayId.value = wayId_
 }
-const printing = ref(false)
-const failed = ref('')
-/** One page: what to close, what to put on, why. */
-async function print() {
-  const at = place.value
+const page = usePrintWinter()
+function print() {
   const [side] = sides.value
-  if (!at || !side || !known.value) return
-  printing.value = true
-  failed.value = ''
-  const standing = hiveIn(at.yard, at.hive)
-  const before = stateOf(winterOf(standing).shell, { ...asked.value, inside: CLUSTER }, standing.context.figures)
-  const page = { standing, wintering: known.value, before, state: side.state, food: side.food }
-  const sheet = winterSheet(page, preferences.reader)
-  const answer = await server.print({
-    ...sheet,
-    paper: preferences.paper,
-    drawings: [{ caption: `${at.hive.name} in winter`, drawing: printedHive(known.value.layout) }],
-    stepDrawings: [],
-  })
-  printing.value = false
-  if (answer.ok) download(`${fileName(sheet.title)}.pdf`, answer.pdf, 'application/pdf')
-  else failed.value = `The page was not printed: ${answer.sentence}`
+  if (place.value && side && known.value) void page.print(place.value, known.value, side, asked.value)
 }
 function keepWay({ way }: WinterWay) {
   const at = place.value
@@ -238,9 +182,9 @@ useHead({ title: computed(() => (place.value ? `Winter of ${place.value.hive.nam
       :yard="place.yard"
       :hive="place.hive"
       :winter="winter"
-      :air="air"
+      :air="sensors.air"
       :outside-celsius="outside"
-      @changed="loadAir"
+      @changed="sensors.load"
     />
     <WinterYard
       v-else-if="mode === 'yard'"
@@ -292,10 +236,11 @@ useHead({ title: computed(() => (place.value ? `Winter of ${place.value.hive.nam
             @counted="keepBees"
           />
         </WinterAnswer>
-        <label v-if="measured && mode === 'ways'" class="by-sensor"
-          ><ElSwitch v-model="bySensor" aria-label="As the sensor says" data-testid="by-sensor" /> As the sensor says,
-          {{ moment(measured.at) }}: {{ showTemperature(measured.celsius, preferences.units, 1) }} in the hive, in place
-          of what is assumed</label
+        <label v-if="sensors.measured && mode === 'ways'" class="by-sensor"
+          ><ElSwitch v-model="sensors.isTaken" aria-label="As the sensor says" data-testid="by-sensor" /> As the sensor
+          says, {{ moment(sensors.measured.at) }}:
+          {{ showTemperature(sensors.measured.celsius, preferences.units, 1) }} in the hive, in place of what is
+          assumed</label
         >
         <p v-if="cluster" class="soft" data-testid="cluster">
           The bees take {{ showVolume(cluster.litres, preferences.units) }}, {{ Math.round(cluster.share * 100) }} % of
@@ -306,12 +251,12 @@ useHead({ title: computed(() => (place.value ? `Winter of ${place.value.hive.nam
             {{ showSmallMass(cluster.narrower.savesKgAMonth, preferences.units) }} of honey a month.</template
           >
         </p>
-        <WinterChoose v-if="mode === 'ways'" :way="ways.find(({ id }) => id === chosenWay)" @keep="keepWay" />
+        <WinterChoose v-if="mode === 'ways'" :way="way" @keep="keepWay" />
         <div class="buttons">
           <ElButton data-testid="type-insulation" @click="typing = true">Type a slab or wrap of your own</ElButton>
-          <ElButton data-testid="print-winter" :loading="printing" @click="print">Print its page</ElButton>
+          <ElButton data-testid="print-winter" :loading="page.printing" @click="print">Print its page</ElButton>
         </div>
-        <p v-if="failed" class="wrong" role="alert">{{ failed }}</p>
+        <p v-if="page.failed" class="wrong" role="alert">{{ page.failed }}</p>
         <p class="caution">{{ WINTER_CAUTION }}</p>
       </aside>
     </div>
