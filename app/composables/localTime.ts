@@ -4,3 +4,6 @@ import dayjs from 'dayjs'
 export const localNow = () => dayjs().format('YYYY-MM-DDTHH:mm')
 /** Today by this machine’s clock. */
 export const localToday = () => dayjs().format('YYYY-MM-DD')
+/** The day and the time of a moment by this machine’s clock. */
+export const dayOf = (moment: string) => dayjs(moment).format('YYYY-MM-DD')
+export const clockOf = (moment: string) => dayjs(moment).format('HH:mm')

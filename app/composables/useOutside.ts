@@ -3,7 +3,7 @@ import { waitsForWarmth, type DueLine } from '#core/book'
 import type { Yard } from '#core/yard'
 import { showTemperature } from '#core/units'
 import type { OpenBook } from '#wire/answers'
-import { clockTime } from './clockTime'
+import { clockOf } from './localTime'
 import { useKept } from './kept'
 
 /** What it is outside today, typed or by a sensor of these yards, and which lines wait for a warmer day. */
@@ -27,7 +27,7 @@ export function useOutside(yards: () => readonly Yard[], open: () => ReadonlyMap
   })
   /** Whose sensor says it, until something is typed. */
   const bySensor = computed(() =>
-    sensor.value && !isTyped.value ? `by the sensor outside ${sensor.value.name}, ${clockTime(sensor.value.at)}; ` : '',
+    sensor.value && !isTyped.value ? `by the sensor outside ${sensor.value.name}, ${clockOf(sensor.value.at)}; ` : '',
   )
   /** Why a line waits for a warmer day. */
   function tooCold(line: DueLine, yard: Yard): string {

@@ -12,7 +12,7 @@ export function useWaiting() {
   /** The time of today, or the day. */
   function sinceWords(at: string): string {
     const isToday = new Date(at).toDateString() === new Date().toDateString()
-    return isToday ? clockTime(at) : preferences.day(at.slice(0, 10))
+    return isToday ? clockOf(at) : preferences.day(at.slice(0, 10))
   }
   return computed(() => {
     const count = held.waitingCount + slips.count

@@ -3,6 +3,7 @@ import type { WaitingEdit } from '#core/yard'
 import { defineStore } from 'pinia'
 import { computed, ref, shallowRef } from 'vue'
 import { browserStorage } from '~/composables/kept'
+import { countOf, isSlip, type Slip } from '~/sync/slips'
 
 /** Changes that could not be saved, kept until the keeper has looked at them. */
 export interface SetAside {
@@ -12,11 +13,15 @@ export interface SetAside {
   readonly yardName: string
   readonly why: string
   readonly entries: readonly WaitingEdit[]
+  /** Something written of a hive, where it is that. */
+  readonly slip?: Slip
   /** As it was found, where it cannot be read. */
   readonly text?: string
 }
 
 const PREFIX = 'duvet.aside.'
+/** Where an older Duvet kept what it had set aside of books. */
+const OF_BOOKS = 'duvet.book.set-aside'
 
 function isWaiting(entry: unknown): boolean {
   return typeof fieldOf(fieldOf(entry, 'edit'), 'kind') === 'string'
@@ -25,7 +30,30 @@ function isWaiting(entry: unknown): boolean {
 function isSetAside(value: unknown): value is SetAside {
   const entries = fieldOf(value, 'entries')
   const texts = (['id', 'why', 'yardName', 'at'] as const).map((name) => fieldOf(value, name))
-  return texts.every((text) => typeof text === 'string') && Array.isArray(entries) && entries.every(isWaiting)
+  const slip = fieldOf(value, 'slip')
+  const isSound = slip === undefined || isSlip(slip)
+  return (
+    texts.every((text) => typeof text === 'string') && Array.isArray(entries) && entries.every(isWaiting) && isSound
+  )
+}
+
+const thingsIn = ({ entries, slip }: SetAside) => (slip ? countOf(slip) : Math.max(1, entries.length))
+
+/** What an older Duvet had set aside of books, each as one of ours. */
+function ofBooks(text: string | null): Omit<SetAside, 'id' | 'at'>[] {
+  if (!text) return []
+  const left = (why: string, more: object) => ({ yardId: null, yardName: '', why, entries: [], ...more })
+  try {
+    const list: unknown = JSON.parse(text)
+    return (Array.isArray(list) ? list : []).map((one: unknown) => {
+      const why = String(fieldOf(one, 'sentence') ?? '')
+      const made = { sort: 'entries', id: crypto.randomUUID(), after: null, keptAt: new Date().toISOString() }
+      const slip = { ...made, yardId: fieldOf(one, 'yardId'), entries: fieldOf(one, 'entries') }
+      return isSlip(slip) ? left(why, { slip, yardId: slip.yardId }) : left(why, { text: JSON.stringify(one) })
+    })
+  } catch {
+    return [left('It cannot be read any more.', { text })]
+  }
 }
 
 /** What was set aside in this browser: it can be looked at, tried again, saved as a file and dropped. */
@@ -33,7 +61,7 @@ export const useAside = defineStore('aside', () => {
   const all = shallowRef<readonly SetAside[]>(found())
   const dropped = shallowRef<SetAside | null>(null)
   const shown = ref(false)
-  const count = computed(() => all.value.reduce((sum, { entries }) => sum + Math.max(1, entries.length), 0))
+  const count = computed(() => all.value.reduce((sum, one) => sum + thingsIn(one), 0))
 
   function found(): SetAside[] {
     const storage = browserStorage()
@@ -84,6 +112,9 @@ export const useAside = defineStore('aside', () => {
     if (dropped.value) put(dropped.value)
     dropped.value = null
   }
+
+  for (const one of ofBooks(browserStorage().getItem(OF_BOOKS))) add(one)
+  browserStorage().removeItem(OF_BOOKS)
 
   return { all, count, shown, dropped, add, drop, bringBack }
 })

@@ -3,23 +3,14 @@ import { ref } from 'vue'
 import { bearsOnFood, currentOf, tellsOfColony, type Entry } from '#core/book'
 import type { OpenBook } from '#wire/answers'
 import type { ReadingBatch } from '#wire/readings/kinds'
-import { useKept } from '~/composables/kept'
 import { server } from '~/sync/server'
 import type { Slip } from '~/sync/slips'
-import { useAside } from './aside'
+import { useAside, type SetAside } from './aside'
 import { useColonies } from './colonies'
 import { useFoodBooks } from './food-books'
 import { useHeld } from './held'
 import { useSending } from './sending'
 import { useSlips } from './slips'
-
-/** Entries that the server would not take, with the reason: kept until the keeper says what becomes of them. */
-interface SetAside {
-  readonly yardId: string
-  readonly entries: readonly Entry[]
-  readonly sentence: string
-}
-const firstId = ({ entries }: SetAside) => entries[0]?.id
 
 /** The hive book: what is written waits on this device until the server has it, and goes in once. */
 export const useBook = defineStore('book', () => {
@@ -29,20 +20,18 @@ export const useBook = defineStore('book', () => {
   const aside = useAside()
   const colonies = useColonies()
   const foodBooks = useFoodBooks()
-  const setAside = useKept<SetAside[]>('duvet.book.set-aside', [])
   const refused = ref('')
   const { count } = storeToRefs(slips)
   /** What a form is still open for: where it is refused, the form holds it. */
   const inForm = new Set<string>()
 
   sending.onRefused.add((slip, sentence) => {
-    if (inForm.has(slip.id)) refused.value = sentence
-    else if (slip.sort === 'entries')
-      setAside.value = [...setAside.value, { yardId: slip.yardId, entries: slip.entries, sentence }]
-    else {
-      const yardName = held.held.get(slip.yardId)?.yard.name ?? ''
-      aside.add({ yardId: slip.yardId, yardName, why: sentence, entries: [], text: JSON.stringify(slip) })
+    if (inForm.has(slip.id)) {
+      refused.value = sentence
+      return
     }
+    const yardName = held.held.get(slip.yardId)?.yard.name ?? ''
+    aside.add({ yardId: slip.yardId, yardName, why: sentence, entries: [], slip })
   })
 
   /** Keeps something on this device and sends it; false where the server refuses it, with the sentence. */
@@ -75,15 +64,11 @@ export const useBook = defineStore('book', () => {
   }
 
   /** Sends again what was set aside. */
-  async function tryAgain(one: SetAside): Promise<void> {
-    letGo(one)
-    await slips.add({ sort: 'entries', yardId: one.yardId, entries: one.entries })
-    await sending.flush(one.yardId)
-  }
-
-  /** Lets go of what was set aside, for good. */
-  function letGo(one: SetAside): void {
-    setAside.value = setAside.value.filter((other) => firstId(other) !== firstId(one))
+  async function tryAgain({ id, slip }: SetAside): Promise<void> {
+    if (!slip) return
+    aside.drop(id)
+    await slips.add({ ...slip, after: null })
+    await sending.flush(slip.yardId)
   }
 
   /** What was written of a hive and is not sent yet. */
@@ -109,5 +94,5 @@ export const useBook = defineStore('book', () => {
     return { ...answer.value, entries: currentOf([...answer.value.entries, ...slips.entriesOf(yardId)]) }
   }
 
-  return { count, refused, setAside, write, weigh, tryAgain, letGo, waitingOf, ofHive, openOf }
+  return { count, refused, write, weigh, tryAgain, waitingOf, ofHive, openOf }
 })

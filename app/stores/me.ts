@@ -6,7 +6,6 @@ import { device } from '~/sync/device'
 import { usePasskey } from '~/sync/passkeys'
 import { server, type ServerAnswer } from '~/sync/server'
 import { useAside } from './aside'
-import { useBook } from './book'
 import { useHeld } from './held'
 import { useSlips } from './slips'
 import { useSync } from './sync'
@@ -30,7 +29,6 @@ export const useMe = defineStore('me', () => {
   const held = useHeld()
   const slips = useSlips()
   const aside = useAside()
-  const book = useBook()
   const trouble = useTrouble()
   const me = ref<Me | null>(null)
   /** The server wants to know who asks, now or since its last answer. */
@@ -78,7 +76,7 @@ export const useMe = defineStore('me', () => {
 
   /** Signs out and forgets what this device has of the yards; not while something waits here that would be lost. */
   async function signOut(): Promise<string> {
-    if (waiting.value + aside.count + book.setAside.length > 0)
+    if (waiting.value + aside.count > 0)
       return 'Something waits or is set aside here that the server does not have: send it, or save it as a file and drop it, then sign out.'
     const answer = await server.signOut()
     if (!answer.ok) return answer.problem.sentence

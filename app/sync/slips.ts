@@ -1,4 +1,5 @@
 import dayjs from 'dayjs'
+import { fieldOf } from '#core/units'
 import { withClockRight, type Entry } from '#core/book'
 import type { ReadingBatch } from '#wire/readings/kinds'
 
@@ -16,6 +17,17 @@ interface Said {
 export type Slip =
   | (Said & { readonly sort: 'entries'; readonly entries: readonly Entry[] })
   | (Said & { readonly sort: 'weighing'; readonly hiveId: string; readonly weighIns: ReadingBatch<'weight'> })
+
+const isText = (value: unknown) => typeof value === 'string'
+
+/** Whether a value is a slip: not half written, not of another version. The server looks at all of it. */
+export function isSlip(value: unknown): value is Slip {
+  const [sort, entries, weighIns] = ['sort', 'entries', 'weighIns'].map((name) => fieldOf(value, name))
+  if (!isText(fieldOf(value, 'id')) || !isText(fieldOf(value, 'yardId'))) return false
+  if (sort === 'weighing') return isText(fieldOf(value, 'hiveId')) && Array.isArray(fieldOf(weighIns, 'readings'))
+  const isEntry = (one: unknown) => isText(fieldOf(one, 'id')) && isText(fieldOf(one, 'sort'))
+  return sort === 'entries' && Array.isArray(entries) && entries.every(isEntry)
+}
 
 /** How many things a slip holds. */
 export function countOf(slip: Slip): number {

@@ -1,68 +1,25 @@
-import { sql, type ColumnBuilderBase } from 'drizzle-orm'
+import { sql } from 'drizzle-orm'
 import { foreignKey, index, integer, primaryKey, real, sqliteTable, text, uniqueIndex } from 'drizzle-orm/sqlite-core'
 import type {
-  HangingPattern,
-  Pattern,
   AbsorberFeature,
   AttachmentPlace,
   Condition,
   Content,
   OpeningEdge,
-  Override,
   Part,
   Reading,
   Role,
   Loan,
   Spacing,
 } from '#core/parts'
-import type { OwnFigure } from '#core/figures'
 import type { Entry, EntrySort } from '#core/book'
-import type {
-  Acceptance,
-  Attachment,
-  BandPreset,
-  Edit,
-  Hive,
-  Placement,
-  HiveSeason,
-  Stage,
-  Visit,
-  YardAsKept,
-  YardSeason,
-  YawDeg,
-} from '#core/yard'
+import type { Acceptance, Attachment, Edit, Hive, Placement, HiveSeason, Stage, Visit, YawDeg } from '#core/yard'
 import type { Imported } from '#wire/import-answer'
-import type { Played } from '#wire/keepers'
 import type { ReadingPlace, StoredReading } from '#wire/readings/kind'
 import type { ReadingKind } from '#wire/readings/kinds'
-
-/** A column for each field of the model, in the model's order: a field without one does not compile. */
-type ColumnsOf<Field extends PropertyKey> = Readonly<Record<Field, ColumnBuilderBase>>
-
-/** Identities are a yard's own: everything below a yard is found by the yard and its identity. */
-export const yards = sqliteTable('yards', {
-  ...({
-    id: text().primaryKey(),
-    name: text().notNull(),
-    note: text().notNull(),
-    band: text().$type<BandPreset>().notNull(),
-    prolific: integer({ mode: 'boolean' }).notNull().default(false),
-    season: text({ mode: 'json' }).$type<YardSeason>(),
-    overrides: text({ mode: 'json' }).$type<readonly Override[]>().notNull().default([]),
-    figures: text({ mode: 'json' }).$type<readonly OwnFigure[]>().notNull().default([]),
-    patterns: text({ mode: 'json' }).$type<readonly Pattern[]>().notNull().default([]),
-    hanging: text({ mode: 'json' }).$type<readonly HangingPattern[]>().notNull().default([]),
-  } satisfies ColumnsOf<Exclude<keyof YardAsKept, 'hives' | 'parts'>>),
-  position: integer().notNull(),
-  revision: integer().notNull(),
-  /** When the yard was taken away; it stays, and can be brought back. */
-  removedAt: text(),
-})
-
-const ofYard = () =>
-  text()
-    .notNull()
-    .references(() => yards.id)
+import { type ColumnsOf, ofYard } from './yard-table'
+export * from './keeper-tables'
+export { yards } from './yard-table'
 
 export const hives = sqliteTable(
   'hives',
@@ -286,92 +243,4 @@ export const hiveMoves = sqliteTable(
 export const settings = sqliteTable('settings', {
   name: text().primaryKey(),
   value: text().notNull(),
-})
-
-/** Whoever may sign in. */
-export const keepers = sqliteTable('keepers', {
-  id: text().primaryKey(),
-  name: text().notNull(),
-  /** The name as it is compared: no two are alike but for capitals and accents. */
-  nameKey: text().notNull().unique(),
-  passHash: text().notNull(),
-  madeAt: text().notNull(),
-})
-
-/** A device on which a keeper is signed in; known by the hash of what its cookie holds. */
-export const keeperSessions = sqliteTable(
-  'keeper_sessions',
-  {
-    idHash: text().primaryKey(),
-    keeperId: text()
-      .notNull()
-      .references(() => keepers.id),
-    /** The name of this server under which it was begun. */
-    host: text().notNull(),
-    madeAt: text().notNull(),
-    endsAt: text().notNull(),
-    endedAt: text(),
-  },
-  (table) => [index('keeper_sessions_by_keeper').on(table.keeperId)],
-)
-
-/** The part that a keeper plays in a yard. */
-export const yardKeepers = sqliteTable(
-  'yard_keepers',
-  {
-    yardId: ofYard(),
-    keeperId: text()
-      .notNull()
-      .references(() => keepers.id),
-    part: text().$type<Played>().notNull(),
-    since: text().notNull(),
-  },
-  (table) => [primaryKey({ columns: [table.yardId, table.keeperId] })],
-)
-
-/** Invitations to yards: known by the hash of their token, used once, ended after a day. */
-export const invitations = sqliteTable('invitations', {
-  tokenHash: text().primaryKey(),
-  yardId: ofYard(),
-  /** Further yards that it is for. */
-  alsoIn: text({ mode: 'json' }).$type<readonly string[]>(),
-  part: text().$type<Played>().notNull(),
-  madeBy: text().notNull(),
-  endsAt: text().notNull(),
-  usedBy: text(),
-})
-
-/** A key of a device that signs a keeper in, in the place of the passphrase. */
-export const passkeys = sqliteTable(
-  'passkeys',
-  {
-    id: text().primaryKey(),
-    keeperId: text()
-      .notNull()
-      .references(() => keepers.id),
-    /** The public half of it, base64url. */
-    publicKey: text().notNull(),
-    counter: integer().notNull(),
-    transports: text({ mode: 'json' }).$type<readonly string[]>().notNull(),
-    /** The name of this server that it is for. */
-    host: text().notNull(),
-    madeAt: text().notNull(),
-    device: text().notNull(),
-  },
-  (table) => [index('passkeys_by_keeper').on(table.keeperId)],
-)
-
-/** What a device is to sign with its key, once and soon; known by its hash. */
-export const passkeyChallenges = sqliteTable('passkey_challenges', {
-  idHash: text().primaryKey(),
-  /** Who is signed in as a key is made; empty where somebody signs in with one. */
-  keeperId: text().notNull(),
-  endsAt: text().notNull(),
-})
-
-/** Tries to sign in, counted for all servers of the database. */
-export const signInTries = sqliteTable('sign_in_tries', {
-  key: text().primaryKey(),
-  count: integer().notNull(),
-  endsAt: text().notNull(),
 })

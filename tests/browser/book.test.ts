@@ -138,6 +138,39 @@ describe('a look', () => {
     session.opened.forEach(({ complaints }) => complaints.splice(0))
   })
 
+  it('that an older Duvet had set aside is found where all of it lies now, and only with its own hive', async () => {
+    const page = await session.open(hive('poplin', 'book'))
+    await page.getByTestId('book-empty').waitFor()
+    const left = {
+      yardId: 'sallow-quay',
+      sentence: 'The book is shut today.',
+      entries: [
+        {
+          id: 'left-behind',
+          hiveId: 'poplin/0',
+          sort: 'look',
+          at: '2026-05-01T10:00',
+          madeAt: '2026-05-01T10:00:00.000Z',
+          device: 'phone',
+          body: { temper: 'quiet' },
+        },
+      ],
+    }
+    await page.evaluate(
+      (text) => localStorage.setItem('duvet.book.set-aside', text),
+      JSON.stringify([left, { yardId: 7 }]),
+    )
+    await page.goto(session.server.url + hive('hessian', 'book'))
+    await page.getByRole('heading', { name: 'The book of Hessian' }).waitFor()
+    expect(await page.getByTestId('set-aside').count()).toBe(0)
+    await page.goto(session.server.url + hive('poplin', 'book'))
+    await expect.poll(() => page.getByTestId('set-aside').innerText()).toMatch(/shut today[\s\S]*quiet/i)
+    await page.getByRole('button', { name: 'Send it again' }).click()
+    await expect.poll(async () => (await entries('poplin')).map(({ id }) => id)).toEqual(['left-behind'])
+    await expect.poll(() => page.getByTestId('set-aside').count()).toBe(0)
+    expect(await page.evaluate(() => localStorage.getItem('duvet.book.set-aside'))).toBeNull()
+  })
+
   it('is reached by keyboard, and axe finds nothing', async () => {
     const page = await look('damask')
     await comb(page, 1).focus()

@@ -6,6 +6,8 @@ import { entryInWords } from '#core/words'
 import { beginAgain } from '~/composables/lookDraft'
 import { useWritten } from '~/composables/newEntry'
 import { hivePath } from '~/composables/paths'
+import { isOfHive, slipInWords } from '~/composables/slipWords'
+import type { SetAside } from '~/stores/aside'
 
 const props = defineProps<{
   yard: Yard
@@ -16,6 +18,7 @@ const props = defineProps<{
 }>()
 const emit = defineEmits<{ changed: [] }>()
 const book = useBook()
+const aside = useAside()
 const preferences = usePreferences()
 const moment = useMoment()
 const written = useWritten()
@@ -45,7 +48,9 @@ function kept(entry: Entry) {
   round.value++
   emit('changed')
 }
-async function again(one: (typeof book.setAside)[number]) {
+/** What the server did not take of this hive; all of it lies under what is set aside. */
+const setAside = computed(() => aside.all.filter(({ slip }) => slip && isOfHive(slip, props.hive.id)))
+async function again(one: SetAside) {
   await book.tryAgain(one)
   emit('changed')
 }
@@ -115,13 +120,13 @@ async function correct(entry: Entry, withdrawn: boolean) {
       :first="last?.sort ?? first"
       @kept="kept"
     />
-    <div v-for="(one, i) in book.setAside" :key="i" class="aside" role="alert" data-testid="set-aside">
+    <div v-for="one in setAside" :key="one.id" class="aside" role="alert" data-testid="set-aside">
       <p>
-        The server did not take what was written while it was away: {{ one.sentence }}
-        <b>{{ one.entries.map((entry) => entryInWords(entry, preferences.reader)).join('; ') }}</b>
+        The server did not take what was written while it was away: {{ one.why }}
+        <b>{{ one.slip ? slipInWords(one.slip, preferences.reader).join('; ') : '' }}</b>
       </p>
       <ElButton @click="again(one)">Send it again</ElButton>
-      <ElButton text @click="book.letGo(one)">Let it go</ElButton>
+      <ElButton text @click="aside.drop(one.id)">Let it go</ElButton>
     </div>
     <p v-if="silent" role="alert" data-testid="book-silent">
       The server cannot be reached: the book cannot be read now{{

@@ -1,12 +1,12 @@
 <script setup lang="ts">
 // Weigh or heft a hive: a reading, what it says of the stores, and the readings there are beside what was predicted.
 import { TYPED } from '#core/yard'
-import { hiveIn, predictedKgOn } from '#core/ask'
+import { hiveIn } from '#core/ask'
 import type { Hive, Yard } from '#core/yard'
-import { stageOn, yearOf } from '#core/year'
+import { yearOf } from '#core/year'
 import { massFigure, massUnit, parseMass, showMass } from '#core/units'
 import { foodOf, storesByWeighing, weighDoubt, type WeighDoubt } from '#core/book'
-import { capital, counted, weighDoubtInWords } from '#core/words'
+import { weighDoubtInWords } from '#core/words'
 import { localToday } from '~/composables/localTime'
 import { useHiveBook } from '~/composables/hiveBook'
 import dayjs from 'dayjs'
@@ -16,10 +16,8 @@ import type { WeighIn } from '#wire/readings/weight'
 
 const props = defineProps<{ yard: Yard; hive: Hive }>()
 const weighing = useWeighing()
-const foodBooks = useFoodBooks()
 const book = useBook()
 const preferences = usePreferences()
-const moment = useMoment()
 const method = ref<'scale' | 'heft'>('scale')
 const typed = reactive({ kg: '', left: '', right: '', at: localNow() })
 type Field = 'kg' | 'left' | 'right' | 'at'
@@ -31,8 +29,6 @@ function fail(field: Field | null, sentence: string): null {
   return null
 }
 const held = shallowRef<HiveReadings<'weight'> | null>(null)
-const takenBack = ref<string | null>(null)
-const importing = ref(false)
 
 function localNow(): string {
   const now = new Date()
@@ -55,7 +51,6 @@ watch(
 const year = computed(() => yearOf(props.yard))
 const known = computed(() => hiveIn(props.yard, props.hive))
 const newest = computed(() => held.value?.latest[0])
-const series = computed(() => held.value?.series[0])
 const written = useHiveBook(() => ({ yardId: props.yard.id, hiveId: props.hive.id }))
 const entries = computed(() => written.entries.value ?? [])
 /** The timber and the fill that were chosen here; bees, brood and stage are those of the day. */
@@ -79,17 +74,6 @@ const stores = computed(() =>
 const food = computed(() =>
   written.entries.value ? foodOf(known.value, written.entries.value, written.ofTheseBoxes.value, localToday()) : null,
 )
-/** A chart shows so many points at most. */
-const MOST_POINTS = 120
-/** What the hive would weigh on each day of the readings. */
-const predicted = computed(() => {
-  const points = series.value?.points ?? []
-  const every = Math.max(1, Math.floor(points.length / MOST_POINTS))
-  const at = points.filter((_, i) => i % every === 0 || i === points.length - 1).map((point) => point.at)
-  const kg = predictedKgOn(props.yard, props.hive, at, weighing.weighingAt(props.hive.stage).timberKgPerM3)
-  return at.map((one, i) => ({ at: one, ...kg[i]! }))
-})
-
 function read(text: string, name: string, field: Field): number | null {
   const parsed = parseMass(text, preferences.units, TYPED.reading)
   if (parsed.ok) return parsed.kg
@@ -163,23 +147,6 @@ function halves(): WeighIn | null {
     ? null
     : { at, kg: left + right, method: 'heft', leftKg: left, rightKg: right }
 }
-async function setRemoved(batchId: string, removed: boolean) {
-  const answer = await server.setBatchRemoved(batchId, removed)
-  void foodBooks.load()
-  if (!answer.ok) fail(null, answer.problem.sentence)
-  takenBack.value = removed ? batchId : null
-  await load()
-}
-const LATEST = columnsFor<HiveReadings<'weight'>['latest'][number]>(
-  { key: 'when', label: 'When', width: 150, by: ({ at }) => at },
-  { key: 'weight', label: 'Weight', width: 130, by: ({ kg }) => kg },
-  {
-    key: 'from',
-    label: 'From',
-    text: ({ source }) => (source.startsWith('scale:') ? 'a scale' : source === 'csv' ? 'a file' : 'by hand'),
-  },
-  { key: 'back', label: 'Take back', unsaid: true },
-)
 </script>
 
 <template>
@@ -243,51 +210,7 @@ const LATEST = columnsFor<HiveReadings<'weight'>['latest'][number]>(
         look at the combs before you trust them.
       </p>
     </section>
-    <section class="history">
-      <LazyLiftWeighChart v-if="series && series.count > 1" :points="series.points" :predicted="predicted" />
-      <p v-if="held" class="soft" data-testid="weigh-count">
-        {{ counted(series?.count ?? 0, 'reading')
-        }}{{ series?.thinnedBy ? `, ${series.points.length} drawn (thinned: ${series.thinnedBy})` : '' }}. Predicted is
-        this stack as each season has it ({{ capital(stageSaid(stageOn(localToday(), year))) }}
-        today).
-      </p>
-      <p v-if="takenBack" role="status">
-        Taken back.
-        <ElButton text data-testid="bring-back" @click="setRemoved(takenBack, false)"> Bring them back </ElButton>
-      </p>
-      <UiTable
-        v-if="held && held.latest.length > 0"
-        class="list"
-        :rows="held.latest.slice(0, 8)"
-        :columns="LATEST"
-        :key-of="({ id }) => id"
-      >
-        <template #when="{ row }"
-          ><span data-weigh-row>{{ moment(row.at) }}</span></template
-        >
-        <template #weight="{ row }"
-          >{{ showMass(row.kg, preferences.units)
-          }}<template v-if="row.leftKg !== undefined && row.rightKg !== undefined">
-            ({{ massFigure(row.leftKg, preferences.units) }} +
-            {{ massFigure(row.rightKg, preferences.units) }})</template
-          ></template
-        >
-        <template #back="{ row }"><ElButton text @click="setRemoved(row.batchId, true)">Take back</ElButton></template>
-      </UiTable>
-      <p v-else-if="held">No reading yet. Weigh it, bring a file, or put a scale under it.</p>
-      <h2>From a file</h2>
-      <ElButton data-testid="open-import" @click="importing = !importing">
-        {{ importing ? 'Close' : 'Bring readings from a CSV file' }}
-      </ElButton>
-      <LiftImportCsv v-if="importing" :yard-id="yard.id" :hive-id="hive.id" @done="load" />
-      <ReadingsDevices
-        :yard-id="yard.id"
-        :hive-id="hive.id"
-        kind="weight"
-        :devices="held?.devices ?? []"
-        @changed="load"
-      />
-    </section>
+    <LiftWeighed :yard="yard" :hive="hive" :held="held" @changed="load" />
   </div>
 </template>
 
@@ -298,8 +221,7 @@ const LATEST = columnsFor<HiveReadings<'weight'>['latest'][number]>(
   gap: var(--space-3) var(--space-6);
 }
 
-.enter,
-.history {
+.enter {
   display: flex;
   flex-direction: column;
   gap: var(--space-3);
@@ -329,10 +251,6 @@ label {
 .wrong {
   flex-basis: 100%;
   color: var(--stop);
-}
-
-.list {
-  border-collapse: collapse;
 }
 
 .doubt {

@@ -2,15 +2,20 @@
 // What was set aside: what it is, when and why; tried again, saved as a file, dropped.
 import { capital, editInWords } from '#core/words'
 import { download } from '~/composables/download'
+import { slipInWords } from '~/composables/slipWords'
 import type { SetAside } from '~/stores/aside'
 
 const aside = useAside()
 const preferences = usePreferences()
 const yards = useYards()
-const words = ({ entries, text }: SetAside) =>
-  entries.length > 0
-    ? entries.map(({ edit }) => capital(editInWords(edit)))
-    : [`As it was found: ${(text ?? '').slice(0, 200)}`]
+const book = useBook()
+const canGo = ({ entries, slip }: SetAside) => slip !== undefined || entries.length > 0
+const words = ({ entries, slip, text }: SetAside) =>
+  slip
+    ? slipInWords(slip, preferences.reader)
+    : entries.length > 0
+      ? entries.map(({ edit }) => capital(editInWords(edit)))
+      : [`As it was found: ${(text ?? '').slice(0, 200)}`]
 const hereAgain = ({ yardId }: SetAside) => yards.yards.some(({ id }) => id === yardId)
 function save(one: SetAside) {
   download(
@@ -21,7 +26,8 @@ function save(one: SetAside) {
 }
 function tryAgain(one: SetAside) {
   yards.message = null
-  yards.tryAgain(one.id)
+  if (one.slip) void book.tryAgain(one)
+  else yards.tryAgain(one.id)
 }
 </script>
 
@@ -44,7 +50,7 @@ function tryAgain(one: SetAside) {
       </ul>
       <div class="ways">
         <ElButton
-          v-if="one.entries.length > 0"
+          v-if="canGo(one)"
           type="primary"
           :disabled="!hereAgain(one)"
           data-testid="try-again"
@@ -55,7 +61,7 @@ function tryAgain(one: SetAside) {
         <ElButton data-testid="save-aside" @click="save(one)">Save as a file</ElButton>
         <ElButton text data-testid="drop-aside" @click="aside.drop(one.id)"> Drop it </ElButton>
       </div>
-      <p v-if="one.entries.length > 0 && !hereAgain(one)" class="soft">
+      <p v-if="canGo(one) && !hereAgain(one)" class="soft">
         Its yard is not here: bring it back at the foot of the Row, then try again.
       </p>
     </section>

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 // What this device has: what waits and how it gets to the server, yards that are taken along, room, the app itself.
-import { capital, counted, editInWords, entryInWords } from '#core/words'
+import { capital, counted, editInWords } from '#core/words'
+import { slipInWords } from '~/composables/slipWords'
 
 const emit = defineEmits<{ close: [] }>()
 const held = useHeld()
@@ -21,11 +22,7 @@ const yards = computed(() =>
     const written = slips.all.filter(({ yardId }) => yardId === yard.id)
     const words = [
       ...edits.map(({ edit }) => capital(editInWords(edit))),
-      ...written.flatMap((slip) =>
-        slip.sort === 'entries'
-          ? slip.entries.map((entry) => `Book: ${entryInWords(entry, preferences.reader)}`)
-          : ['A weighing'],
-      ),
+      ...written.flatMap((slip) => slipInWords(slip, preferences.reader)),
     ]
     return { yard, words }
   }),

@@ -11,7 +11,7 @@ const WHAT = { undo: 'Undone', redo: 'Done again', stopped: 'Made before this si
 const turned = computed(() => {
   const { last } = undone
   return last
-    ? `${WHAT[last.how]}: ${editInWords(last.edit)}, made ${preferences.day(last.madeAt)} at ${clockTime(last.madeAt)}.`
+    ? `${WHAT[last.how]}: ${editInWords(last.edit)}, made ${preferences.day(last.madeAt)} at ${clockOf(last.madeAt)}.`
     : ''
 })
 function back() {

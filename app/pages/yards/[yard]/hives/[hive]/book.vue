@@ -1,12 +1,10 @@
 <script setup lang="ts">
 // A hive as it stood on any day, with what was changed, when and on which device.
-import { useWindowVirtualizer } from '@tanstack/vue-virtual'
 import { until, useDebounceFn, useElementSize, useWindowSize } from '@vueuse/core'
-import dayjs from 'dayjs'
-import { catalogueOf } from '#core/parts'
-import { colonyIn, isEdit, leavesOf, sittingsOf, type Edit, type HiveChange, type Sitting, type Yard } from '#core/yard'
-import { capital, counted, editInWords, patternName, severityWord } from '#core/words'
+import { colonyIn, type HiveChange, type Yard } from '#core/yard'
+import { capital, severityWord } from '#core/words'
 import { hiveIn } from '#core/ask'
+import { clockOf, dayOf } from '~/composables/localTime'
 
 const route = useRoute()
 const view = useView()
@@ -39,8 +37,6 @@ const mode = useInAddress('see', modeOf(MODES), 'found')
 const gone = usePast()
 const hiveNow = computed(() => yard.value?.hives.find(({ id }) => id === hiveId.value))
 const at = computed(() => looked.value?.at ?? null)
-const dayOf = (moment: string) => dayjs(moment).format('YYYY-MM-DD')
-const clockOf = (moment: string) => dayjs(moment).format('HH:mm')
 const day = computed(() => (at.value ? dayOf(at.value) : ''))
 let round = 0
 watch(
@@ -114,71 +110,12 @@ const hives = computed(() => [
   ).values(),
 ])
 const name = computed(() => hive.value?.name ?? hives.value.find(({ id }) => id === hiveId.value)?.name ?? 'This hive')
-/** The device's clock and the server's are both told where they differ by more than a minute. */
-const clocksDiffer = ({ madeAt, receivedAt }: HiveChange) =>
-  Math.abs(Date.parse(madeAt) - Date.parse(receivedAt)) > 60_000
 /** The day from which this hive is written down, where an earlier one is looked at; null for never. */
 const writtenFrom = computed(() => {
   const oldest = changes.value.at(-1)?.happenedAt
   if (!at.value || (oldest !== undefined && at.value >= oldest)) return undefined
   return oldest === undefined ? null : dayOf(oldest)
 })
-const list = ref<HTMLElement | null>(null)
-const virtualizer = useWindowVirtualizer(
-  computed(() => ({
-    count: changes.value.length,
-    estimateSize: () => 50,
-    overscan: 4,
-    scrollMargin: list.value ? list.value.getBoundingClientRect().top + window.scrollY : 0,
-  })),
-)
-const measureRow = (row: unknown) => {
-  if (row instanceof Element) virtualizer.value.measureElement(row)
-}
-/** What was done in one go has one heading, over its newest change. */
-const sittings = computed(
-  () => new Map(sittingsOf(changes.value).map((one) => [one.changes[0]!.revision, headed(one)])),
-)
-function headed({ changes: all, visitTo }: Sitting): string {
-  const [from, to] = [all.at(-1)!.happenedAt, all[0]!.happenedAt]
-  const [began, ended] = [clockOf(from), clockOf(to)]
-  const when = `${preferences.day(dayOf(from))}, ${began === ended ? began : `${began} to ${ended}`}`
-  const count = `${counted(all.length, 'change')}`
-  return visitTo ? `Visit to ${stageSaid(visitTo)}: ${when}, ${count}` : `${when}: ${count}`
-}
-const seen = computed(() =>
-  virtualizer.value.getVirtualItems().flatMap((item) => {
-    const change = changes.value[item.index]
-    return change ? [{ item, change, begins: sittings.value.get(change.revision) }] : []
-  }),
-)
-function said({ edit, kind }: HiveChange): string {
-  const words = `${editInWords(edit)}${partsIn(edit)}`
-  return capital({ do: '', undo: 'undone: ', redo: 'done again: ' }[kind] + words)
-}
-function partsIn(edit: Edit): string {
-  const ids = patternsIn(edit)
-  const names = [...new Set(ids)].map((id) => patternName(id, catalogueOf(yard.value!), preferences.vocabulary))
-  return names.length > 0
-    ? ` (${names.join(', ')})`
-    : isEdit(edit, 'set-hive') && edit.stage
-      ? ` (${stageSaid(edit.stage)})`
-      : ''
-}
-function patternsIn(edit: Edit): string[] {
-  return leavesOf(edit).flatMap((leaf) => {
-    if (isEdit(leaf, 'add-part', 'attach-part', 'set-part')) return [leaf.part.patternId]
-    const partId = isEdit(leaf, 'place-part', 'set-placement')
-      ? leaf.placement.partId
-      : isEdit(leaf, 'take-off', 'move-part')
-        ? leaf.partId
-        : undefined
-    const part = partId
-      ? (yard.value?.parts.find(({ id }) => id === partId) ?? past.value?.parts.find(({ id }) => id === partId))
-      : undefined
-    return part ? [part.patternId] : []
-  })
-}
 useHead({ title: computed(() => `The book of ${name.value} – Duvet`) })
 </script>
 
@@ -218,7 +155,7 @@ useHead({ title: computed(() => `The book of ${name.value} – Duvet`) })
           />
           <span>now</span>
         </div>
-        <p v-if="failed" role="alert" class="failed">{{ failed }}</p>
+        <p v-if="failed" role="alert" class="wrong">{{ failed }}</p>
         <p v-if="past && hive && writtenFrom !== undefined" class="unknown" data-testid="log-unknown">
           {{
             writtenFrom
@@ -267,38 +204,15 @@ useHead({ title: computed(() => `The book of ${name.value} – Duvet`) })
             :entries="written.entries.value"
             :weighings="written.weighings.value"
           />
-          <p v-if="mode === 'changed' && changes.length === 0">Nothing yet since it came here.</p>
-          <ol
+          <BookChanged
             v-if="mode === 'changed'"
-            ref="list"
-            data-testid="log-changes"
-            :style="{ height: `${virtualizer.getTotalSize()}px` }"
-          >
-            <li
-              v-for="{ item, change, begins } in seen"
-              :key="change.revision"
-              :ref="measureRow"
-              :data-index="item.index"
-              :style="{ top: `${item.start - virtualizer.options.scrollMargin}px` }"
-            >
-              <h3 v-if="begins" data-testid="sitting">{{ begins }}</h3>
-              <ElButton
-                class="bare"
-                :aria-pressed="looked?.revision === change.revision"
-                @click="wanted = `r${change.revision}`"
-              >
-                <b>{{ said(change) }}</b><small
-                  >{{ clockOf(change.happenedAt) }}, {{ change.by ? `${change.by}, ` : '' }}on
-                  {{ preferences.deviceWord(change.device) }}</small
-                ><small v-if="clocksDiffer(change)" class="clocks"
-                  >Its clock said {{ preferences.day(dayOf(change.madeAt)) }}, {{ clockOf(change.madeAt) }}; it came in
-                  {{ preferences.day(dayOf(change.receivedAt)) }}, {{ clockOf(change.receivedAt) }}.</small
-                >
-              </ElButton>
-            </li>
-          </ol>
-        </section></ShellInTurn
-      >
+            :yard="yard"
+            :past="past"
+            :changes="changes"
+            :looked="looked?.revision"
+            @look="wanted = `r${$event}`"
+          /></section
+      ></ShellInTurn>
     </div>
   </ShellPage>
 </template>
@@ -320,11 +234,6 @@ useHead({ title: computed(() => `The book of ${name.value} – Duvet`) })
   font-size: var(--type-1);
 }
 
-h3 {
-  padding: var(--space-4) var(--space-3) var(--space-1);
-  font-size: var(--type-3);
-}
-
 .unknown {
   padding: var(--space-3) var(--space-3);
   border-left: 5px solid var(--watch);
@@ -334,48 +243,6 @@ h3 {
 .stood :deep(svg[role='group']) {
   max-width: 100%;
   height: auto;
-}
-
-ol {
-  margin: var(--space-3) 0 0;
-  padding: 0;
-  position: relative;
-  list-style: none;
-}
-
-li {
-  position: absolute;
-  left: 0;
-  right: 0;
-}
-
-li .el-button {
-  display: flex;
-  flex-direction: column;
-  width: 100%;
-  min-height: 48px;
-  padding: var(--space-2) var(--space-3);
-  border: 1px solid transparent;
-  border-bottom-color: var(--seam);
-  background: none;
-  color: var(--ink);
-  text-align: left;
-  cursor: pointer;
-}
-
-li .el-button[aria-pressed='true'] {
-  border: 2px solid var(--indigo);
-  border-radius: 7px;
-  background: var(--indigo-wash);
-}
-
-small {
-  color: var(--soft-ink);
-  font-size: var(--type-1);
-}
-
-.failed {
-  color: var(--stop);
 }
 
 @media (max-width: 1020px) {

@@ -1,21 +1,10 @@
 <script setup lang="ts">
 // A visit at the hive, to be ticked off with gloves on: one step at a time, large; ticking changes the hive as it stands.
 import { catalogueOf } from '#core/parts'
-import { isEdit, type Hive, type Stage, type VisitStep } from '#core/yard'
-import {
-  CANNOT,
-  cautionsOfStage,
-  changeoverOf,
-  partingOn,
-  visitTimeOf,
-  planAgain,
-  standsOpen,
-  tickEdit,
-  writeHive,
-  type Cannot,
-} from '#core/year'
-import { CANNOT_WORDS, autumnInWords, cautionInWords, patternName, stepOfVisitInWords } from '#core/words'
-import { hiveIn, plannedHiveIn } from '#core/ask'
+import { isEdit, type Stage, type VisitStep } from '#core/yard'
+import { cautionsOfStage, partingOn, standsOpen, tickEdit, visitTimeOf } from '#core/year'
+import { autumnInWords, cautionInWords, stepOfVisitInWords } from '#core/words'
+import { hiveIn } from '#core/ask'
 import * as deeds from '#core/yard/deeds'
 
 const route = useRoute()
@@ -33,13 +22,7 @@ const lastTicked = computed(() =>
 )
 /** A part that is off the hive has no name there; it keeps the one it had when it was last seen on it. */
 const seen = new Map<string, string>()
-watch(
-  names,
-  (now) => {
-    for (const [id, name] of now) seen.set(id, name)
-  },
-  { immediate: true },
-)
+watch(names, (now) => now.forEach((name, id) => seen.set(id, name)), { immediate: true })
 function say(one: VisitStep) {
   const { yard, hive } = place.value!
   return stepOfVisitInWords(
@@ -89,56 +72,6 @@ function endHere() {
   if (visit.value) yards.perform(place.value!.yard.id, deeds.endVisit(place.value!.hive))
 }
 const stuck = ref(false)
-const why = ref<Cannot>('not-here')
-const what = ref('')
-function cannot() {
-  const { yard, hive } = place.value!
-  const edit = planAgain(yard, hive, catalogue.value!, why.value, view.places)
-  stuck.value = false
-  if (!edit) return
-  const line = `${preferences.day(localToday())}: could not do “${now.value!.text}”: ${what.value.trim() || CANNOT_WORDS[why.value].toLowerCase()}.`
-  const note = deeds.setHive(hive, { note: [hive.note, line].filter(Boolean).join('\n').slice(-2000) })
-  if (!yards.perform(yard.id, deeds.together(edit, note))) return
-  last.value = { hive: hive.id, stage: visit.value?.toStage ?? hive.stage }
-  what.value = ''
-}
-/** Hives of the yard that this stage asks something of, in their order; worked out a little at a time. */
-const askedOf = useSliced(
-  computed(() => (visit.value || !last.value || !place.value ? null : place.value.yard.hives.slice(0, MOST_HIVES))),
-  computed(() => {
-    const [yard, stage] = [place.value?.yard, last.value?.stage]
-    return (hive: Hive) => {
-      const planned = yard && stage ? writeHive(yard, hive, [stage]).stages.get(stage) : undefined
-      if (!planned || hive.id === last.value?.hive) return { hive, asked: hive.id === last.value?.hive }
-      return {
-        hive,
-        asked:
-          changeoverOf(hiveIn(yard!, hive), plannedHiveIn(yard!, planned), catalogue.value!, view.places).steps.length >
-          0,
-      }
-    }
-  }),
-)
-const MOST_HIVES = 100
-/** What is not as planned once a visit has ended with something left out: the steps that are still to do. */
-const stillToDo = computed(() => {
-  const { yard, hive } = place.value ?? {}
-  const stage = last.value?.stage
-  if (!yard || !hive || !stage || hive.id !== last.value?.hive || hive.stage === stage) return []
-  const planned = writeHive(yard, hive, [stage]).stages.get(stage)
-  if (!planned) return []
-  const { steps } = changeoverOf(hiveIn(yard, hive), plannedHiveIn(yard, planned), catalogue.value!, view.places)
-  const known = names.value
-  const nameOf = ({ partId, patternId }: VisitStep) =>
-    known.get(partId) ?? patternName(patternId, catalogue.value!, preferences.vocabulary)
-  return [...new Set(steps.map(nameOf))]
-})
-const next = computed(() => {
-  const asked = (askedOf.value ?? []).filter((one) => one.asked)
-  const at = asked.findIndex(({ hive }) => hive.id === last.value?.hive)
-  const following = asked[at + 1]
-  return following ? { hive: following.hive, number: at + 2, of: asked.length } : null
-})
 useHead({ title: computed(() => `Visit to ${place.value?.hive.name ?? 'a hive'} – Duvet`) })
 </script>
 
@@ -147,33 +80,7 @@ useHead({ title: computed(() => `Visit to ${place.value?.hive.name ?? 'a hive'} 
     <ShellNothing v-if="!place" to="/" way="To the row"
       >This hive is no longer here. Undo in its yard brings it back, and its visit with it.</ShellNothing
     >
-    <section v-else-if="!visit" class="none" data-testid="visit-done">
-      <p>
-        <b>{{
-          last && stillToDo.length > 0
-            ? `${place.hive.name} is closed, and not as planned: it still counts as ${stageSaid(place.hive.stage)}, and ${stageSaid(last.stage)} stays in Due.`
-            : last
-              ? `${place.hive.name} is done: it stands as ${stageSaid(place.hive.stage)}.`
-              : `${place.hive.name} stands as ${stageSaid(place.hive.stage)}. No visit is under way here.`
-        }}</b>
-      </p>
-      <p v-if="last && stillToDo.length > 0" data-testid="still-to-do">
-        Not as planned for {{ stageSaid(last.stage) }}: {{ stillToDo.join(', ') }}.
-      </p>
-      <p v-if="last && next" class="next" data-testid="visit-next">
-        Next:
-        <NuxtLink :to="{ path: yardPath(place.yard.id, 'year'), query: { stage: last.stage, hive: next.hive.id } }"
-          >{{ next.hive.name }}, {{ next.number }} of {{ next.of }}</NuxtLink
-        >
-      </p>
-      <p v-else-if="last && askedOf" class="next" data-testid="visit-next">
-        That was the last hive that this stage asks anything of.
-      </p>
-      <p>
-        <NuxtLink :to="yardPath(place.yard.id, 'year')">To the year</NuxtLink> ·
-        <NuxtLink :to="hivePath(place.yard.id, place.hive.id, 'bench')">{{ place.hive.name }} on the bench</NuxtLink>
-      </p>
-    </section>
+    <VisitEnded v-else-if="!visit" :yard="place.yard" :hive="place.hive" :last="last" />
     <section v-else class="visit">
       <p class="count" role="status">
         {{ visit.done }} of {{ visit.steps.length }} done, to {{ stageSaid(visit.toStage) }}
@@ -226,24 +133,14 @@ useHead({ title: computed(() => `Visit to ${place.value?.hive.name ?? 'a hive'} 
           }}<span v-if="i < visit.done" class="visually-hidden"> (done)</span>
         </li>
       </ol>
-      <UiSheet v-if="stuck" title="What is in the way?" width="min(460px, 94vw)" @close="stuck = false">
-        <ElRadioGroup v-model="why" class="reasons"
-          ><ElRadio v-for="one in CANNOT" :key="one" :value="one" size="large">{{
-            CANNOT_WORDS[one]
-          }}</ElRadio></ElRadioGroup
-        >
-        <ElInput
-          v-model="what"
-          maxlength="200"
-          aria-label="In your own words"
-          placeholder="In your own words, if you like"
-        />
-        <p class="soft">
-          The rest is planned anew from what stands now: what was to come stays in the van, and what cannot come off
-          stays on. The hive is closed again.
-        </p>
-        <ElButton type="primary" size="large" data-testid="plan-again" @click="cannot">Plan the rest anew</ElButton>
-      </UiSheet>
+      <VisitStuck
+        v-if="stuck && now"
+        :yard="place.yard"
+        :hive="place.hive"
+        :step="now.text"
+        @planned="last = $event"
+        @close="stuck = false"
+      />
       <UiSheet v-if="ending" title="End this visit here?" width="min(460px, 94vw)" @close="ending = false">
         <p>
           {{ place.hive.name }} is noted as it stands after the steps that are done<template v-if="open"
@@ -352,20 +249,6 @@ useHead({ title: computed(() => `Visit to ${place.value?.hive.name ?? 'a hive'} 
   font-size: var(--type-4);
 }
 
-.next {
-  font-size: var(--type-5);
-}
-
-.reasons {
-  display: grid;
-  margin-bottom: var(--space-3);
-}
-
-.soft {
-  margin: var(--space-3) 0 var(--space-4);
-  color: var(--soft-ink);
-}
-
 .beside {
   display: flex;
   flex-wrap: wrap;
@@ -404,10 +287,6 @@ useHead({ title: computed(() => `Visit to ${place.value?.hive.name ?? 'a hive'} 
   padding-left: var(--space-5);
   color: var(--soft-ink);
   font-size: var(--type-2);
-}
-
-.none {
-  padding: var(--space-6) var(--space-5);
 }
 
 progress {
