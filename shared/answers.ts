@@ -66,7 +66,7 @@ export interface HiveReadings<K extends ReadingKind = ReadingKind> {
   /** The newest, in full. */
   readonly latest: readonly ListedReading<ReadingOf<K>>[]
   readonly devices: readonly ListedDevice[]
-  /** When its boxes became others after the newest reading; null where they are those that were there. */
+  /** When its boxes became others after the newest reading; null where they did not, or where that says nothing. */
   readonly boxesChangedAt: string | null
 }
 

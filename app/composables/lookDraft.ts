@@ -78,7 +78,7 @@ export function useLookDraft(yardId: string, hiveId: string, again: string) {
   const at = computed({ get: () => all.value.at || localNow(), set: (moment) => set({ at: moment }) })
 
   const entries = (): Entry[] =>
-    entriesOf({ ...all.value, tray: tray.value, fed: fed.value }, () => {
+    entriesOfDraft({ ...all.value, tray: tray.value, fed: fed.value }, () => {
       const who = by.value.trim()
       return { ...written(hiveId, at.value), ...(who ? { by: who } : {}) }
     })
@@ -89,7 +89,7 @@ export function useLookDraft(yardId: string, hiveId: string, again: string) {
 export type LookDraft = ReturnType<typeof useLookDraft>
 
 /** The entries that a draft comes to: the look itself first, then what was counted and fed, and what is next. */
-function entriesOf(
+function entriesOfDraft(
   { corrects, look, note, tasks, tray, fed }: Required<Pick<Draft, 'tray' | 'fed'>> & Draft,
   said: () => ReturnType<ReturnType<typeof useWritten>>,
 ): Entry[] {

@@ -11,12 +11,12 @@ export interface PlannedAt {
 }
 
 /** The hives of a yard as they stand, by identity. */
-export const standingOf = (yard: Yard | undefined): ReadonlyMap<string, Hive> =>
+export const hivesById = (yard: Yard | undefined): ReadonlyMap<string, Hive> =>
   new Map((yard?.hives ?? []).map((hive) => [hive.id, hive]))
 
 /** Every hive that still stands, as its year has it at a stage. */
 export function plannedAt(yard: Yard | undefined, year: PlannedYear | null, stage: Stage): readonly PlannedAt[] {
-  const standing = standingOf(yard)
+  const standing = hivesById(yard)
   const figuresOf = new Map(year?.figures.map(({ hiveId, stages }) => [hiveId, stages]))
   return (year?.hives ?? []).flatMap(({ hiveId: id, stages }) => {
     const one = stages.get(stage)

@@ -58,7 +58,7 @@ function useSizeReader(texts: ReturnType<typeof useSizeTexts>) {
       id: crypto.randomUUID(),
       dimension: name,
       mm: parsed.mm,
-      plusMinusMm: RULERS.find(({ id }) => id === ruler.value)?.plusMinusMm ?? 0,
+      plusMinusMm: (RULERS.find(({ id }) => id === ruler.value) ?? RULERS[0]).plusMinusMm,
       text: `ruler read to ${RULER_WORDS[ruler.value]}`,
       at: new Date().toISOString(),
       ...(parsed.inches ? { inches: parsed.inches } : {}),

@@ -6,7 +6,7 @@ import type { Stage, Yard } from '#core/yard'
 import { ANY_TIME, changeoverOf, isWanted, yardVisit, type HiveChangeover, type PlannedStage } from '#core/year'
 import { storingInWords } from '#core/words'
 import { namesApart } from './kitName'
-import { plannedAt, standingOf, type PlannedAt } from './plannedAt'
+import { plannedAt, hivesById, type PlannedAt } from './plannedAt'
 
 /** What is looked at: a stage, from what stands now or from the stage before it, and a hive. */
 interface Looked {
@@ -28,7 +28,7 @@ function useChangeovers(
   partial: Ref<PlannedYear | null>,
 ) {
   const view = useView()
-  const standing = computed(() => standingOf(yard.value))
+  const standing = computed(() => hivesById(yard.value))
   const planned = computed(() => plannedAt(yard.value, partial.value, stage.value))
   /** The stage that a changeover begins from, where it does not begin from what stands now. */
   const beginsFrom = computed(() => {

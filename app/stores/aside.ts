@@ -3,6 +3,7 @@ import type { WaitingEdit } from '#core/yard'
 import { defineStore } from 'pinia'
 import { computed, ref, shallowRef } from 'vue'
 import { browserStorage } from '~/composables/kept'
+import { forgetOlderAside, olderAside } from '~/sync/older-aside'
 import { countOf, isSlip, type Slip } from '~/sync/slips'
 
 /** Changes that could not be saved, kept until the keeper has looked at them. */
@@ -19,9 +20,9 @@ export interface SetAside {
   readonly text?: string
 }
 
+export type NewAside = Omit<SetAside, 'id' | 'at'>
+
 const PREFIX = 'duvet.aside.'
-/** Where an older Duvet kept what it had set aside of books. */
-const OF_BOOKS = 'duvet.book.set-aside'
 
 function isWaiting(entry: unknown): boolean {
   return typeof fieldOf(fieldOf(entry, 'edit'), 'kind') === 'string'
@@ -38,23 +39,6 @@ function isSetAside(value: unknown): value is SetAside {
 }
 
 const thingsIn = ({ entries, slip }: SetAside) => (slip ? countOf(slip) : Math.max(1, entries.length))
-
-/** What an older Duvet had set aside of books, each as one of ours. */
-function ofBooks(text: string | null): Omit<SetAside, 'id' | 'at'>[] {
-  if (!text) return []
-  const left = (why: string, more: object) => ({ yardId: null, yardName: '', why, entries: [], ...more })
-  try {
-    const list: unknown = JSON.parse(text)
-    return (Array.isArray(list) ? list : []).map((one: unknown) => {
-      const why = String(fieldOf(one, 'sentence') ?? '')
-      const made = { sort: 'entries', id: crypto.randomUUID(), after: null, keptAt: new Date().toISOString() }
-      const slip = { ...made, yardId: fieldOf(one, 'yardId'), entries: fieldOf(one, 'entries') }
-      return isSlip(slip) ? left(why, { slip, yardId: slip.yardId }) : left(why, { text: JSON.stringify(one) })
-    })
-  } catch {
-    return [left('It cannot be read any more.', { text })]
-  }
-}
 
 /** What was set aside in this browser: it can be looked at, tried again, saved as a file and dropped. */
 export const useAside = defineStore('aside', () => {
@@ -91,20 +75,26 @@ export const useAside = defineStore('aside', () => {
       .sort((a, b) => (a.at < b.at ? -1 : 1))
   }
 
-  function add(one: Omit<SetAside, 'id' | 'at'>): void {
-    put({ ...one, id: crypto.randomUUID(), at: new Date().toISOString() })
+  /** Whether this browser keeps it: where its storage is full, it is in this page only. */
+  function add(one: NewAside): boolean {
+    return put({ ...one, id: crypto.randomUUID(), at: new Date().toISOString() })
   }
-  function put(kept: SetAside): void {
+  function put(kept: SetAside): boolean {
     all.value = [...all.value.filter(({ id }) => id !== kept.id), kept]
     try {
       browserStorage().setItem(PREFIX + kept.id, JSON.stringify(kept))
+      return true
     } catch {
-      // Storage is full: it stays in this page, which says so where it counts what waits.
+      return false
     }
   }
 
   function drop(id: string): void {
     dropped.value = all.value.find((one) => one.id === id) ?? null
+    take(id)
+  }
+  /** It is tried again: it lies here no more, and there is nothing to bring back. */
+  function take(id: string): void {
     all.value = all.value.filter((one) => one.id !== id)
     browserStorage().removeItem(PREFIX + id)
   }
@@ -113,8 +103,8 @@ export const useAside = defineStore('aside', () => {
     dropped.value = null
   }
 
-  for (const one of ofBooks(browserStorage().getItem(OF_BOOKS))) add(one)
-  browserStorage().removeItem(OF_BOOKS)
+  // What an older Duvet kept stays with it until all of it is kept here.
+  if (olderAside().map(add).every(Boolean)) forgetOlderAside()
 
-  return { all, count, shown, dropped, add, drop, bringBack }
+  return { all, count, shown, dropped, add, take, drop, bringBack }
 })

@@ -66,7 +66,7 @@ export const useBook = defineStore('book', () => {
   /** Sends again what was set aside. */
   async function tryAgain({ id, slip }: SetAside): Promise<void> {
     if (!slip) return
-    aside.drop(id)
+    aside.take(id)
     await slips.add({ ...slip, after: null })
     await sending.flush(slip.yardId)
   }

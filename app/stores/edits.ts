@@ -73,7 +73,7 @@ export const useEdits = defineStore('edits', () => {
     const one = aside.all.find(({ id }) => id === asideId)
     if (!one?.yardId) return
     const left = one.entries.filter(({ edit }) => !perform(one.yardId!, edit))
-    aside.drop(one.id)
+    aside.take(one.id)
     if (left.length === 0) return
     aside.add({
       ...one,

@@ -1,4 +1,5 @@
-import type { SimulatedDevice } from './simulated'
+import { roundTo } from '#core/units'
+import { hourOf, type SimulatedDevice } from './simulated'
 
 const YEAR_MS = 365 * 86_400_000
 /** How much warmer than outside it is where the sensor is, and how damp. */
@@ -7,7 +8,6 @@ const PLACES: Readonly<Record<string, { readonly warmer: number; readonly damp: 
   inside: { warmer: 7, damp: 68 },
   crown: { warmer: 9, damp: 62 },
 }
-const rounded = (value: number, to: number) => Math.round(value / to) * to
 
 /** A sensor through a winter: day and night, drift, a clock that jumps once into the next year. */
 export const SENSOR: SimulatedDevice<{
@@ -22,16 +22,13 @@ export const SENSOR: SimulatedDevice<{
     const { warmer, damp } = PLACES[place] ?? PLACES.inside!
     const jump = Math.floor(count * 0.7)
     return (i, atMs) => {
-      const hour = new Date(atMs).getUTCHours() + new Date(atMs).getUTCMinutes() / 60
-      const sun = Math.cos(((hour - 14) / 12) * Math.PI)
+      const sun = Math.cos(((hourOf(atMs) - 14) / 12) * Math.PI)
       const outside = start + 3 * sun + 3 * Math.sin((i / count) * days * 0.9)
       const celsius = outside * (warmer > 0 ? 0.8 : 1) + warmer + 0.0001 * i + (chance() - 0.5) * 0.3
       return {
         at: new Date(atMs + (i === jump ? YEAR_MS : 0)).toISOString(),
-        celsius: Number(rounded(celsius, 0.01).toFixed(2)),
-        humidityPercent: Number(
-          rounded(Math.min(100, Math.max(20, damp - 5 * sun + (chance() - 0.5) * 4)), 0.1).toFixed(1),
-        ),
+        celsius: roundTo(celsius, 2),
+        humidityPercent: roundTo(Math.min(100, Math.max(20, damp - 5 * sun + (chance() - 0.5) * 4)), 1),
       }
     }
   },

@@ -8,7 +8,7 @@ export interface DeviceAsked {
   readonly seed: number
 }
 
-export interface DeviceReport<R> {
+export interface SimulatedReport<R> {
   readonly sequence: number
   readonly batteryPercent: number
   readonly readings: readonly R[]
@@ -26,16 +26,19 @@ export interface SimulatedDevice<R> {
   readonly battery: (through: number) => number
 }
 
+/** The hour of the day, with its fraction, UTC. */
+export const hourOf = (atMs: number): number => (atMs / 3_600_000) % 24
+
 const PER_REPORT = 48
 const AGAIN = 0.1
 
 /** What a device would send: in order, and some reports a second time. */
-export function simulated<R>(device: SimulatedDevice<R>, asked: DeviceAsked): DeviceReport<R>[] {
+export function simulated<R>(device: SimulatedDevice<R>, asked: DeviceAsked): SimulatedReport<R>[] {
   const chance = generator(asked.seed)
   const start = Date.parse(`${asked.from}T00:00:00Z`)
   const count = Math.round((asked.days * 24 * 60) / device.minutes)
   const read = device.readings(asked, count, chance)
-  const reports: DeviceReport<R>[] = []
+  const reports: SimulatedReport<R>[] = []
   let pending: R[] = []
   for (let i = 0; i < count; i++) {
     const reading = read(i, start + i * device.minutes * 60_000)

@@ -1,6 +1,5 @@
-import type { SimulatedDevice } from './simulated'
-
-const hundredth = (value: number) => Math.round(value * 100) / 100
+import { roundTo } from '#core/units'
+import { hourOf, type SimulatedDevice } from './simulated'
 
 /** A scale under a hive in a flow: it drifts, weighs the rain on the roof, and its battery dies for half a day. */
 export const SCALE: SimulatedDevice<{ readonly at: string; readonly kg: number }> = {
@@ -13,12 +12,11 @@ export const SCALE: SimulatedDevice<{ readonly at: string; readonly kg: number }
     let rainKg = 0
     return (i, atMs) => {
       if (i >= dead && i < back) return undefined
-      const hour = new Date(atMs).getUTCHours() + new Date(atMs).getUTCMinutes() / 60
       if (chance() < 0.01) rainKg += 0.6 * chance()
       rainKg *= 0.985
-      const flowKg = (i / count) * days * 0.9 + 0.5 * Math.max(0, Math.sin(((hour - 7) / 12) * Math.PI))
-      const kg = hundredth(start + flowKg + 0.0002 * i + rainKg + (chance() - 0.5) * 0.06)
-      return { at: new Date(atMs).toISOString(), kg }
+      const flowKg = (i / count) * days * 0.9 + 0.5 * Math.max(0, Math.sin(((hourOf(atMs) - 7) / 12) * Math.PI))
+      const kg = start + flowKg + 0.0002 * i + rainKg + (chance() - 0.5) * 0.06
+      return { at: new Date(atMs).toISOString(), kg: roundTo(kg, 2) }
     }
   },
   battery: (through) => Math.max(0.03, 1 - (through / 0.6) * 0.9),

@@ -24,8 +24,8 @@ const reading: yup.ObjectSchema<AirReading> = record({ at: moment(), celsius, hu
 /** Temperature and humidity in a hive or beside it. */
 export const AIR: KindOfReading<AirReading> = {
   places: SENSOR_PLACES,
+  isOfBoxes: false,
   device: 'sensor',
-  many: 'readings',
   heading: 'A sensor',
   example: 'Among the combs',
   reading,

@@ -14,10 +14,11 @@ export interface StoredReading {
 /** One kind of readings: what is asked of them, and how they are kept. A new kind is a file and a line in the list. */
 export interface KindOfReading<R extends { readonly at: string }, Sent extends { readonly at: string } = R> {
   /** Where they are taken; the first is meant where none is named. */
-  readonly places: readonly ReadingPlace[]
-  /** What it is read by, and what many such readings are called. */
+  readonly places: readonly [ReadingPlace, ...ReadingPlace[]]
+  /** They are of the boxes that stand: who shows them asks whether those became others since. */
+  readonly isOfBoxes: boolean
+  /** What it is read by. */
   readonly device: string
-  readonly many: string
   /** Beside the button that sets a device up: its heading, and a name such as keepers give. */
   readonly heading: string
   readonly example: string

@@ -24,8 +24,8 @@ export interface WeighIn {
 /** What a hive weighs: a scale under it, or a keeper who lifts. */
 export const WEIGHT: KindOfReading<WeighIn, Pick<WeighIn, 'at' | 'kg'>> = {
   places: ['under'],
+  isOfBoxes: true,
   device: 'scale',
-  many: 'weighings',
   heading: 'A scale under the hive',
   example: 'Left stand',
   reading: record({

@@ -2,7 +2,7 @@ import { createHmac } from 'node:crypto'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import { startServer, type RunningServer } from '../../scripts/lib/server'
 import { sendReport } from '../../scripts/devices/send'
-import { simulated, type DeviceReport } from '../../scripts/devices/simulated'
+import { simulated, type SimulatedReport } from '../../scripts/devices/simulated'
 import { SCALE } from '../../scripts/devices/weight'
 import { DEMO, addSuper, post, storedYards, submission } from '../helpers/wire'
 
@@ -129,7 +129,7 @@ describe('weighings by hand', () => {
 
 describe('a scale', () => {
   type Weighed = { readonly at: string; readonly kg: number }
-  const REPORT: DeviceReport<Weighed> = {
+  const REPORT: SimulatedReport<Weighed> = {
     sequence: 1,
     batteryPercent: 80,
     readings: [{ at: '2026-06-01T00:00:00.000Z', kg: 61 }],
@@ -175,7 +175,7 @@ describe('a scale', () => {
 
   it('may send a report twice, and none out of order', async () => {
     const { id, key } = await newScale('damask/0')
-    const send = async (report: DeviceReport<Weighed>) => {
+    const send = async (report: SimulatedReport<Weighed>) => {
       const response = await sendReport(server.url, id, key, report)
       return { status: response.status, body: (await response.json()) as Record<string, unknown> }
     }

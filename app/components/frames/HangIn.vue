@@ -63,12 +63,6 @@ const some = computed(() => frames.selected.size > 0)
 </template>
 
 <style scoped>
-section {
-  display: flex;
-  flex-direction: column;
-  gap: var(--space-3);
-}
-
 .row {
   display: flex;
   gap: var(--space-3);

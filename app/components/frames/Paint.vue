@@ -63,12 +63,6 @@ const rows = computed(() => [
 </template>
 
 <style scoped>
-section {
-  display: flex;
-  flex-direction: column;
-  gap: var(--space-3);
-}
-
 .hint {
   color: var(--soft-ink);
   font-size: var(--type-2);

@@ -85,12 +85,6 @@ function setSlack(value: string) {
 </template>
 
 <style scoped>
-section {
-  display: flex;
-  flex-direction: column;
-  gap: var(--space-3);
-}
-
 label {
   display: flex;
   flex-direction: column;

@@ -13,7 +13,8 @@ defineExpose({ hanging })
 </template>
 
 <style scoped>
-.tools {
+.tools,
+.tools :deep(section) {
   display: flex;
   flex-direction: column;
   gap: var(--space-3);

@@ -1,3 +1,3 @@
 export * from './lighter'
 export * from './outlay'
-export type { Change } from './stands'
+export type { Change } from './change'

@@ -18,7 +18,7 @@ import {
 } from '../../loads'
 import type { Layer } from './layer'
 import { CHANGES, isRole } from './restructure'
-import type { Change } from './stands'
+import type { Change } from './change'
 
 /** Another way with the same room for bees and the same honey, and what it does to the worst lift. */
 export interface Alternative {

@@ -15,7 +15,7 @@ import {
 } from '../../parts'
 import { spacedFor, fullCount } from '../../stack'
 import { honeyCapacityKg } from '../../loads'
-import { type Change, stands } from './stands'
+import type { Change } from './change'
 import { type Layer, layerOf } from './layer'
 
 type Restructure = (layers: readonly Layer[], catalogue: Catalogue, makeId: () => string) => Layer[] | undefined
@@ -129,4 +129,17 @@ function twice(layers: readonly Layer[], catalogue: Catalogue, makeId: () => str
   return layers.flatMap((layer) =>
     isRole('super')(layer) ? [layer, layerOf(layer.resolved.pattern!, 'super', catalogue, makeId)] : [layer],
   )
+}
+
+/** Everything it stands on exchanged for one low frame. */
+function stands(
+  layers: readonly Layer[],
+  low: Pattern | undefined,
+  catalogue: Catalogue,
+  makeId: () => string,
+): Layer[] | undefined {
+  const on = layers.filter(({ resolved }) => isStand(resolved))
+  const heightMm = on.reduce((sum, { resolved }) => sum + (resolved.dimensions.depth?.mm ?? 0), 0)
+  if (!low || heightMm <= (low.dimensions.depth?.mm ?? 0)) return undefined
+  return [layerOf(low, undefined, catalogue, makeId), ...layers.filter((layer) => !on.includes(layer))]
 }

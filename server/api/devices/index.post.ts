@@ -11,7 +11,7 @@ import { inOneTransaction } from '../../utils/database'
 /** Sets a device up at a hive; its key is told once. */
 export default defineEventHandler(async (event): Promise<AddedDevice> => {
   const sent = await readValid(event, 'device', LIMITS.editBytes)
-  const place = sent.place ?? readingKind(sent.kind).places[0]!
+  const place = sent.place ?? readingKind(sent.kind).places[0]
   const added = { ...sent, place, id: randomUUID(), keyHex: randomBytes(32).toString('hex') }
   mustPlay(event, sent.yardId, 'keeper')
   await inOneTransaction(async (tx) => {

@@ -1,6 +1,6 @@
 import { defineEventHandler, getQuery } from 'h3'
 import type { HiveReadings } from '#wire/answers'
-import { readingKindField } from '#wire/readings/kinds'
+import { readingKind, readingKindField } from '#wire/readings/kinds'
 import { readWith } from '#wire/read'
 import * as yup from '#wire/yup'
 import { boxesChangedAfter } from '../../../../../database/history'
@@ -28,7 +28,9 @@ export default defineEventHandler(async (event): Promise<HiveReadings> => {
   const { kind, points } = query.value
   return withDatabase(async (database) => {
     const latest = await latestReadings(database, hive, kind, NEWEST)
-    const changedAt = latest[0] && (await boxesChangedAfter(database, hive.yardId, hive.hiveId, latest[0].at))
+    // The log is gone back through only for what hangs on the boxes.
+    const since = readingKind(kind).isOfBoxes ? latest[0]?.at : undefined
+    const changedAt = since && (await boxesChangedAfter(database, hive.yardId, hive.hiveId, since))
     return {
       series: await readingSeries(database, hive, kind, Number(points ?? USUAL_POINTS)),
       latest,

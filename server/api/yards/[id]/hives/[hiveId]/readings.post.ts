@@ -12,7 +12,7 @@ import { plays } from '../../../../../utils/keeper'
 export default defineEventHandler(async (event): Promise<Added> => {
   const hive = { yardId: routeId(event, 'id'), hiveId: routeId(event, 'hiveId') }
   const sent = await readValid(event, 'readings', LIMITS.editBytes)
-  const { kind, batchId, source = 'csv', place = readingKind(kind).places[0]! } = sent
+  const { kind, batchId, source = 'csv', place = readingKind(kind).places[0] } = sent
   return inOneTransaction(async (tx) => {
     // What waited on a device finds the hive where it stands now.
     const stands = await standsNow(tx, hive)
