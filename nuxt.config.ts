@@ -68,6 +68,7 @@ export default defineNuxtConfig({
       additionalManifestEntries: [{ url: '/', revision: randomUUID() }],
     },
   },
+  imports: { dirs: ['journal'] },
   vue: { compilerOptions: { nodeTransforms: [saidText] } },
   experimental: { payloadExtraction: false, appManifest: false, defaults: { nuxtLink: { prefetch: false } } },
   nitro: {

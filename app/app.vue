@@ -4,14 +4,12 @@ import { until, useEventListener } from '@vueuse/core'
 /** What a view needs comes first, ms. */
 const LATER_MS = 300
 const yards = useYards()
-const sync = useSync()
-const conflict = useConflict()
-const aside = useAside()
+const journal = useJournal()
 const shell = useShell()
 useShellKeys()
 /** Changes that a page left behind are taken up when one comes back to this one. */
 function back() {
-  if (document.visibilityState === 'visible') void sync.takeUp()
+  if (document.visibilityState === 'visible') void journal.takeUp()
 }
 // Where the router is, not the page that is drawn: without one nothing would say that a new one has come.
 const { currentRoute } = useRouter()
@@ -28,7 +26,7 @@ onMounted(() => {
   void me.load()
 })
 useEventListener(document, 'visibilitychange', back)
-useEventListener(window, 'online', () => void sync.takeUp())
+useEventListener(window, 'online', () => void journal.takeUp())
 const app = useApp()
 const along = useAlong()
 // Once the first view is drawn: what is kept for later is no part of it.
@@ -64,8 +62,8 @@ until(() => yards.loaded)
   <LazyShellAllViews v-if="shell.listing" @close="shell.listing = false" />
   <LazyShellDevice v-if="shell.ofDevice" @close="shell.ofDevice = false" />
   <LazyShellHelp v-if="shell.helping" @close="shell.helping = false" />
-  <LazyShellConflict v-if="conflict.open && conflict.clash" />
-  <LazyShellAside v-if="aside.shown" />
+  <LazyShellConflict v-if="journal.question" :question="journal.question" />
+  <LazyShellAside v-if="journal.aside.shown" />
   <ShellMessage />
 </template>
 

@@ -1,6 +1,6 @@
 import { proxy, wrap, type Remote } from 'comlink'
 import { counted } from '#core/words'
-import type { ServerAnswer } from '~/sync/server'
+import type { ServerAnswer } from '~/client/ask'
 import type { OpenedFile, ReadRows } from '~/workers/csv-door'
 
 const MOST_BYTES = 20_000_000

@@ -2,7 +2,7 @@ import type { Yard } from '#core/yard'
 import { showTemperature } from '#core/units'
 import { dueGroups, TREATMENT_CAUTION } from '#core/words'
 import { calendarFile } from '~/export/calendar-file'
-import { server } from '~/sync/server'
+import { server } from '~/client/server'
 import { download, fileName } from './download'
 import type { DueAt } from './useDueLines'
 

@@ -3,7 +3,7 @@ import { ref, shallowRef, computed, watch } from 'vue'
 import type { Entry, Weighed } from '#core/book'
 import type { HiveReadings } from '#wire/answers'
 import { useBook } from '~/stores/book'
-import { server } from '~/sync/server'
+import { server } from '~/client/server'
 
 /** Weighings as they are read, by the clock where the hive stands. */
 const weighedOf = ({ series }: HiveReadings<'weight'>): Weighed[] =>

@@ -8,7 +8,8 @@ import {
   type PastMoment,
   type Yard,
 } from '#core/yard'
-import { server, type ServerAnswer } from '~/sync/server'
+import type { ServerAnswer } from '~/client/ask'
+import { server } from '~/client/server'
 
 const isLogged = (entry: HeldYard['log'][number]): entry is LoggedEdit => 'revision' in entry
 
@@ -24,11 +25,11 @@ function logOf({ log, revision }: HeldYard) {
 
 /** The past of a yard: as the server tells it; where it is silent, out of the log that this device has. */
 export function usePast() {
-  const held = useHeld()
+  const journal = useJournal()
 
   async function stood(yardId: string, when: PastMoment): Promise<ServerAnswer<Yard>> {
     const answer = await server.past(yardId, when)
-    const now = held.held.get(yardId)
+    const now = journal.yards.get(yardId)
     if (answer.ok || answer.status !== 0 || !now) return answer
     const { newestFirst, isWhole } = logOf(now)
     const oldest = newestFirst.at(-1)
@@ -40,7 +41,7 @@ export function usePast() {
   /** What was changed about a hive, newest first. */
   async function changes(yardId: string, hiveId: string): Promise<ServerAnswer<readonly HiveChange[]>> {
     const answer = await server.changes(yardId, hiveId)
-    const now = held.held.get(yardId)
+    const now = journal.yards.get(yardId)
     if (answer.ok || answer.status !== 0 || !now) return answer
     const steps = [...goBack(now.saved, logOf(now).newestFirst)]
     return { ok: true, value: steps.flatMap((step) => changeOf(step, hiveId) ?? []) }

@@ -3,7 +3,7 @@ import { stateOf } from '#core/heat'
 import { winterSheet } from '#core/words'
 import type { Hive, Yard } from '#core/yard'
 import { printedHive } from '~/drawing/printed'
-import { server } from '~/sync/server'
+import { server } from '~/client/server'
 import { download, fileName } from './download'
 import type { WinterAsked, WinterSide } from './winterAsked'
 

@@ -1,7 +1,7 @@
 import { neediestFirst } from '#core/ask'
 import type { Stage, Yard } from '#core/yard'
 import { isWanted, yardVisit } from '#core/year'
-import { server } from '~/sync/server'
+import { server } from '~/client/server'
 import { download, fileName } from './download'
 import { hiveCards } from './hiveCards'
 import { tickSheets } from './tickSheets'

@@ -1,5 +1,5 @@
 import { capital, entryInWords, type Reader } from '#core/words'
-import type { Slip } from '~/sync/slips'
+import type { Slip } from '~/journal/machine'
 
 /** What a slip says, thing by thing. */
 export const slipInWords = (slip: Slip, reader: Reader): string[] =>

@@ -5,7 +5,7 @@ import type { LiftProfile } from '#core/loads'
 import type { PlannedYear } from '#core/ask'
 import { afterDrawing } from './useInTurn'
 import { useFoods } from '~/stores/foods'
-import { patience } from '~/sync/patience'
+import { patience } from '~/journal/patience'
 import { planDoor } from './doors'
 
 /** What has come so far is shown again no oftener than this. */

@@ -2,12 +2,11 @@ import { counted } from '#core/words'
 
 /** What waits on this device for the server: how much, since when, and yard by yard. */
 export function useWaiting() {
-  const held = useHeld()
-  const slips = useSlips()
+  const journal = useJournal()
   const preferences = usePreferences()
   const since = computed(() => {
-    const made = [...held.held.values()].flatMap(({ waiting }) => waiting.map(({ madeAt }) => madeAt))
-    return [...made, ...slips.all.map(({ keptAt }) => keptAt)].sort()[0]
+    const made = [...journal.yards.values()].flatMap(({ waiting }) => waiting.map(({ madeAt }) => madeAt))
+    return [...made, ...journal.slips.map(({ keptAt }) => keptAt)].sort()[0]
   })
   /** The time of today, or the day. */
   function sinceWords(at: string): string {
@@ -15,7 +14,7 @@ export function useWaiting() {
     return isToday ? clockOf(at) : preferences.day(at.slice(0, 10))
   }
   return computed(() => {
-    const count = held.waitingCount + slips.count
+    const count = journal.count
     const at = since.value ? sinceWords(since.value) : ''
     const from = at && ` since ${at}`
     return {

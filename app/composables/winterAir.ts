@@ -1,7 +1,7 @@
 import type { Ref } from 'vue'
 import type { SensorPlace } from '#core/heat'
 import type { HiveReadings } from '#wire/answers'
-import { server } from '~/sync/server'
+import { server } from '~/client/server'
 
 /** A reading of these days takes the place of what is assumed, as long as the keeper does not say otherwise. */
 const FRESH_MS = 7 * 86_400_000

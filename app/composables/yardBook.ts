@@ -1,5 +1,5 @@
 import type { Entry, EntrySort } from '#core/book'
-import { server } from '~/sync/server'
+import { server } from '~/client/server'
 
 /** What is current in the book of a yard between two days, asked again when yard, days or sorts are others. */
 export function useYardBook(
@@ -10,14 +10,14 @@ export function useYardBook(
     readonly sorts: readonly EntrySort[]
   },
 ) {
-  const sending = useSending()
+  const journal = useJournal()
   const entries = shallowRef<readonly Entry[] | null>(null)
   const problem = ref('')
   let round = 0
   async function load() {
     const mine = ++round
     const { yardId, from, to, sorts } = asked()
-    await sending.flush(yardId)
+    await journal.flush(yardId)
     const answer = await server.yardBook(yardId, from, to, sorts)
     if (mine !== round) return
     problem.value = answer.ok ? '' : answer.problem.sentence

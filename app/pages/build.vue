@@ -30,7 +30,7 @@ import { download, fileName } from '~/composables/download'
 import { numberOf } from '~/composables/formRules'
 import { whole } from '#wire/fields'
 import { boxDrawings, frameDrawings, type BuildDrawings } from '~/drawing/build'
-import { server } from '~/sync/server'
+import { server } from '~/client/server'
 import type { PrintedSheet } from '#wire/sheet-schema'
 
 /** What a sheet takes at most. */

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 // An invitation that is taken up. Its token stands behind the # of the link: no server and no log sees it on the way.
 import type { Invitation } from '#wire/keepers'
-import { server } from '~/sync/server'
+import { server } from '~/client/server'
 
 const me = useMe()
 const router = useRouter()

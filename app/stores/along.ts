@@ -4,8 +4,8 @@ import { entriesOf } from '#core/units'
 import { READING_KINDS } from '#wire/readings/kinds'
 import { useKept } from '~/composables/kept'
 import { localToday } from '~/composables/localTime'
-import { server } from '~/sync/server'
-import { useHeld } from './held'
+import { server } from '~/client/server'
+import { useJournal } from '~/journal'
 
 /** A yard that is taken along: since when, and how many hives that was. */
 interface Along {
@@ -19,7 +19,7 @@ const OLD_MS = 3 * 3_600_000
 
 /** Yards of which this device has everything that their views ask for. */
 export const useAlong = defineStore('along', () => {
-  const held = useHeld()
+  const journal = useJournal()
   // What was taken along while scales and sensors had addresses of their own is asked for anew.
   const kept = useKept<Readonly<Record<string, Along>>>('duvet.along.at', {})
   /** Yards that are marked, whether or not all of them is here yet. */
@@ -32,7 +32,7 @@ export const useAlong = defineStore('along', () => {
 
   /** Fetches all that the views of a yard ask for; it can be stopped. */
   async function fetchAll(yardId: string): Promise<void> {
-    const yard = held.held.get(yardId)?.yard
+    const yard = journal.yards.get(yardId)?.yard
     if (!yard || running.value) return
     stopped = false
     problem.value = ''

@@ -1,47 +1,24 @@
-import { defineStore, storeToRefs } from 'pinia'
+import { defineStore } from 'pinia'
 import { ref } from 'vue'
 import { bearsOnFood, currentOf, tellsOfColony, type Entry } from '#core/book'
 import type { OpenBook } from '#wire/answers'
 import type { ReadingBatch } from '#wire/readings/kinds'
-import { server } from '~/sync/server'
-import type { Slip } from '~/sync/slips'
-import { useAside, type SetAside } from './aside'
+import { server } from '~/client/server'
+import { useJournal, type SetAside, type Slip } from '~/journal'
 import { useColonies } from './colonies'
 import { useFoodBooks } from './food-books'
-import { useHeld } from './held'
-import { useSending } from './sending'
-import { useSlips } from './slips'
 
 /** The hive book: what is written waits on this device until the server has it, and goes in once. */
 export const useBook = defineStore('book', () => {
-  const slips = useSlips()
-  const sending = useSending()
-  const held = useHeld()
-  const aside = useAside()
+  const journal = useJournal()
   const colonies = useColonies()
   const foodBooks = useFoodBooks()
   const refused = ref('')
-  const { count } = storeToRefs(slips)
-  /** What a form is still open for: where it is refused, the form holds it. */
-  const inForm = new Set<string>()
-
-  sending.onRefused.add((slip, sentence) => {
-    if (inForm.has(slip.id)) {
-      refused.value = sentence
-      return
-    }
-    const yardName = held.held.get(slip.yardId)?.yard.name ?? ''
-    aside.add({ yardId: slip.yardId, yardName, why: sentence, entries: [], slip })
-  })
 
   /** Keeps something on this device and sends it; false where the server refuses it, with the sentence. */
   async function send(slip: Slip): Promise<boolean> {
     refused.value = ''
-    inForm.add(slip.id)
-    await sending.flush(slip.yardId)
-    // Another sending may have ended before this was there.
-    if (slips.has(slip.id)) await sending.flush(slip.yardId)
-    inForm.delete(slip.id)
+    refused.value = await journal.sendFor(slip)
     return refused.value === ''
   }
 
@@ -50,15 +27,15 @@ export const useBook = defineStore('book', () => {
     colonies.note(yardId, telling)
     const ofFood = entries.filter(bearsOnFood)
     foodBooks.note(yardId, ofFood)
-    const taken = await send(await slips.add({ sort: 'entries', yardId, entries }))
+    const taken = await send(journal.addSlip({ sort: 'entries', yardId, entries }))
     if (telling.length > 0) void colonies.load()
     if (ofFood.length > 0) void foodBooks.load()
     return taken
   }
   async function weigh(yardId: string, hiveId: string, weighIns: ReadingBatch<'weight'>): Promise<boolean> {
-    const yard = held.held.get(yardId)?.yard
+    const yard = journal.yards.get(yardId)?.yard
     if (yard) foodBooks.noteWeighed(yard, hiveId, weighIns)
-    const taken = await send(await slips.add({ sort: 'weighing', yardId, hiveId, weighIns }))
+    const taken = await send(journal.addSlip({ sort: 'weighing', yardId, hiveId, weighIns }))
     void foodBooks.load()
     return taken
   }
@@ -66,18 +43,18 @@ export const useBook = defineStore('book', () => {
   /** Sends again what was set aside. */
   async function tryAgain({ id, slip }: SetAside): Promise<void> {
     if (!slip) return
-    aside.take(id)
-    await slips.add({ ...slip, after: null })
-    await sending.flush(slip.yardId)
+    journal.aside.take(id)
+    journal.addSlip({ ...slip, after: null })
+    await journal.flush(slip.yardId)
   }
 
   /** What was written of a hive and is not sent yet. */
   const waitingOf = (yardId: string, hiveId: string): Entry[] =>
-    slips.entriesOf(yardId).filter((entry) => entry.hiveId === hiveId)
+    journal.entriesOf(yardId).filter((entry) => entry.hiveId === hiveId)
 
   /** What the book of a hive says, and what it ever said, with what still waits here; null where it is not known. */
   async function ofHive(yardId: string, hiveId: string): Promise<{ now: Entry[]; ever: Entry[] } | null> {
-    await sending.flush(yardId)
+    await journal.flush(yardId)
     const answer = await server.book(yardId, hiveId)
     if (!answer.ok) return null
     const known = new Set(answer.value.map(({ id }) => id))
@@ -88,11 +65,11 @@ export const useBook = defineStore('book', () => {
 
   /** What may still ask for something in a yard; null where it is not known. */
   async function openOf(yardId: string, today: string): Promise<OpenBook | null> {
-    await sending.flush(yardId)
+    await journal.flush(yardId)
     const answer = await server.openEntries(yardId, today)
     if (!answer.ok) return null
-    return { ...answer.value, entries: currentOf([...answer.value.entries, ...slips.entriesOf(yardId)]) }
+    return { ...answer.value, entries: currentOf([...answer.value.entries, ...journal.entriesOf(yardId)]) }
   }
 
-  return { count, refused, write, weigh, tryAgain, waitingOf, ofHive, openOf }
+  return { refused, write, weigh, tryAgain, waitingOf, ofHive, openOf }
 })

@@ -4,20 +4,16 @@ import { counted } from '#core/words'
 import { withLog } from '#core/yard'
 import { WAITING_FORMAT, WAITING_VERSION, type WaitingFile } from '#wire/waiting-file'
 import { download } from '~/composables/download'
-import { server } from '~/sync/server'
-import { useHeld } from './held'
+import { server } from '~/client/server'
+import { useJournal } from '~/journal'
 import { usePreferences } from './preferences'
-import { useSending } from './sending'
-import { useSlips } from './slips'
 
 /** What a file of what waits may have at most, bytes. */
 const MOST_BYTES = 60_000_000
 
 /** What waits, carried to the server by another device: saved here as a file, opened there. */
 export const useCarry = defineStore('carry', () => {
-  const held = useHeld()
-  const slips = useSlips()
-  const sending = useSending()
+  const journal = useJournal()
   const preferences = usePreferences()
 
   function save(): void {
@@ -27,7 +23,7 @@ export const useCarry = defineStore('carry', () => {
       version: WAITING_VERSION,
       device: preferences.device,
       savedAt,
-      changes: [...held.held]
+      changes: [...journal.yards]
         .filter(([, { waiting }]) => waiting.length > 0)
         .map(([yardId, { yard, revision, waiting }]) => ({
           yardId,
@@ -35,7 +31,7 @@ export const useCarry = defineStore('carry', () => {
           baseRevision: revision,
           entries: waiting,
         })),
-      written: slips.all.map(({ id: _id, keptAt: _keptAt, ...written }) => written),
+      written: journal.slips.map(({ id: _id, keptAt: _keptAt, ...written }) => written),
     }
     download(`duvet-waiting-${savedAt.slice(0, 10)}.json`, JSON.stringify(file, null, 1), 'application/json')
   }
@@ -59,10 +55,9 @@ export const useCarry = defineStore('carry', () => {
     const { changes, written } = read.value
     for (const one of changes) await readLog(one)
     // At once: whatever is sent meanwhile finds all of it, in its order.
-    const added = written.map((one) => slips.add(one))
-    changes.forEach(sending.resume)
-    await Promise.all(added)
-    await sending.flushAll()
+    for (const one of written) journal.addSlip(one)
+    for (const one of changes) journal.resume(one, one.yardName)
+    await journal.flushAll()
     const things = changes.reduce((sum, { entries }) => sum + entries.length, 0) + written.length
     return {
       ok: true,
@@ -72,9 +67,9 @@ export const useCarry = defineStore('carry', () => {
 
   /** What others did since is held against it: the log reaches back as far as that. */
   async function readLog({ yardId, baseRevision }: WaitingFile['changes'][number]): Promise<void> {
-    const now = held.held.get(yardId)
+    const now = journal.yards.get(yardId)
     const log = now ? await server.logSince(yardId, Math.min(baseRevision, now.revision)) : null
-    if (now && log?.ok) held.hold(yardId, withLog(now, log.value))
+    if (now && log?.ok) journal.hold(yardId, withLog(now, log.value))
   }
 
   return { save, open }

@@ -4,7 +4,8 @@ import { currentOf, withColonies } from '#core/book'
 import type { Yard } from '#core/yard'
 import type { ColonyEntries } from '#wire/answers'
 import { localToday } from '~/composables/localTime'
-import { server } from '~/sync/server'
+import { server } from '~/client/server'
+import { useJournal } from '~/journal'
 import { notedHere } from './noted'
 
 /**
@@ -21,6 +22,7 @@ export const useColonies = defineStore('colonies', () => {
     known.value = answer.value
     if (!('keptAt' in answer && answer.keptAt)) noted.forget()
   }
+  useJournal().alongside.add({ load, isAwaited: true })
   const told = new WeakMap<Yard, { readonly by: string; readonly yard: Yard }>()
   /** A yard with what is known of its colonies; the same object as long as both are the same. */
   function onto(yard: Yard): Yard {

@@ -7,16 +7,16 @@ import { asSent } from '#core/units'
 import type { FoodBooks } from '#wire/answers'
 import type { ReadingBatch } from '#wire/readings/kinds'
 import { localToday } from '~/composables/localTime'
-import { server } from '~/sync/server'
+import { server } from '~/client/server'
+import { useJournal } from '~/journal'
 import { notedHere } from './noted'
-import { useSlips } from './slips'
 
 /** Weighings that were made on this device, by yard and hive. */
 type Weighings = Readonly<Record<string, Readonly<Record<string, WeighedHive>>>>
 
 /** What the food of hives is known from: what the server has, and what waits on this device. */
 export const useFoodBooks = defineStore('food-books', () => {
-  const slips = useSlips()
+  const journal = useJournal()
   const books = shallowRef<FoodBooks>({})
   const noted = notedHere()
   const weighed = shallowRef<Weighings>({})
@@ -31,6 +31,7 @@ export const useFoodBooks = defineStore('food-books', () => {
     noted.forget()
     weighed.value = {}
   }
+  journal.alongside.add({ load, isAwaited: false })
   function note(yardId: string, entries: readonly Entry[]): void {
     // What a form still holds is a copy here: a worker is handed it.
     noted.note(yardId, asSent(entries))
@@ -62,12 +63,12 @@ export const useFoodBooks = defineStore('food-books', () => {
       new Set([
         ...Object.keys(books.value),
         ...Object.keys(noted.written.value),
-        ...slips.all.map(({ yardId }) => yardId),
+        ...journal.slips.map(({ yardId }) => yardId),
       ]),
   )
   /** Ends once the server has answered what it was last asked. */
   const whenLoaded = (): Promise<void> => loading
   /** Anything of it is another. */
-  const changes = computed(() => [books.value, noted.written.value, weighed.value, slips.all])
+  const changes = computed(() => [books.value, noted.written.value, weighed.value, journal.slips])
   return { load, note, noteWeighed, bookOf, bookIds, whenLoaded, changes }
 })

@@ -3,8 +3,8 @@ import { ref } from 'vue'
 import type { Imported, ImportProgress } from '#wire/import-answer'
 import { browserStorage } from '~/composables/kept'
 import { usePreferences } from './preferences'
-import { server } from '~/sync/server'
-import { useSync } from './sync'
+import { server } from '~/client/server'
+import { useJournal } from '~/journal'
 
 const LOOK_MS = 400
 const KEY = 'duvet.import'
@@ -12,7 +12,7 @@ const KEY = 'duvet.import'
 /** Bringing a plan file in: all of it or nothing, told how far it is, once however often it is sent. */
 export const useImporting = defineStore('importing', () => {
   const preferences = usePreferences()
-  const sync = useSync()
+  const journal = useJournal()
   const running = ref<ImportProgress | null>(null)
   let importId = ''
 
@@ -46,7 +46,7 @@ export const useImporting = defineStore('importing', () => {
       return { ok: false, sentence: `${answer.problem.sentence} Try the same file again: it is brought in once.` }
     browserStorage('sessionStorage').removeItem(KEY)
     if (!answer.ok) return { ok: false, sentence: answer.problem.sentence }
-    await sync.refresh(answer.value.imported.map(({ yardId }) => yardId))
+    await journal.refresh(answer.value.imported.map(({ yardId }) => yardId))
     return { ok: true, sentence: answer.value.imported.map(importedInWords).join(' ') }
   }
 

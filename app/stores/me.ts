@@ -2,14 +2,10 @@ import { defineStore } from 'pinia'
 import { computed, ref } from 'vue'
 import { mayPlay, type Me, type Played } from '#wire/keepers'
 import { browserStorage, useKept } from '~/composables/kept'
-import { device } from '~/sync/device'
-import { usePasskey } from '~/sync/passkeys'
-import { server, type ServerAnswer } from '~/sync/server'
-import { useAside } from './aside'
-import { useHeld } from './held'
-import { useSlips } from './slips'
-import { useSync } from './sync'
-import { useTrouble } from './trouble'
+import { usePasskey } from '~/client/passkeys'
+import type { ServerAnswer } from '~/client/ask'
+import { server } from '~/client/server'
+import { device, useJournal } from '~/journal'
 
 /** What this browser keeps of yards beside its database: drafts of looks, what is ticked, what was set aside. */
 const OF_YARDS = [
@@ -25,17 +21,12 @@ const OF_YARDS = [
 
 /** Who is signed in on this device, and what part is played in which yard. */
 export const useMe = defineStore('me', () => {
-  const sync = useSync()
-  const held = useHeld()
-  const slips = useSlips()
-  const aside = useAside()
-  const trouble = useTrouble()
+  const journal = useJournal()
   const me = ref<Me | null>(null)
   /** The server wants to know who asks, now or since its last answer. */
   const mustSignIn = computed(
-    () => (me.value?.on === true && me.value.keeper === null) || (trouble.now?.signedOut ?? false),
+    () => (me.value?.on === true && me.value.keeper === null) || (journal.trouble?.signedOut ?? false),
   )
-  const waiting = computed(() => held.waitingCount + slips.count)
   /** Who was signed in here last: what waits was done by that keeper. */
   const last = useKept('duvet.keeper', '')
 
@@ -48,9 +39,9 @@ export const useMe = defineStore('me', () => {
   /** What comes of an answer that signs in: the yards of who is in now. */
   async function enter(answer: ServerAnswer<unknown>): Promise<string> {
     if (!answer.ok) return answer.problem.sentence
-    trouble.tell(null)
+    journal.tellTrouble(null)
     await load()
-    await sync.load()
+    await journal.load()
     return ''
   }
 
@@ -66,7 +57,7 @@ export const useMe = defineStore('me', () => {
   }
   function othersWait(name: string): string {
     const isOther = last.value !== '' && last.value.toLowerCase() !== name.trim().toLowerCase()
-    return waiting.value > 0 && isOther
+    return journal.count > 0 && isOther
       ? `What waits here was done by ${last.value}: sign in as ${last.value}, or save it as a file and drop it first.`
       : ''
   }
@@ -76,7 +67,7 @@ export const useMe = defineStore('me', () => {
 
   /** Signs out and forgets what this device has of the yards; not while something waits here that would be lost. */
   async function signOut(): Promise<string> {
-    if (waiting.value + aside.count > 0)
+    if (journal.count + journal.aside.count > 0)
       return 'Something waits or is set aside here that the server does not have: send it, or save it as a file and drop it, then sign out.'
     const answer = await server.signOut()
     if (!answer.ok) return answer.problem.sentence
@@ -95,5 +86,5 @@ export const useMe = defineStore('me', () => {
 
   const mayIn = (yardId: string, needs: Played) => !me.value?.on || mayPlay(me.value.plays[yardId], needs)
 
-  return { me, mustSignIn, waiting, load, signIn, signInByKey, begin, join, signOut, forget, mayIn }
+  return { me, mustSignIn, load, signIn, signInByKey, begin, join, signOut, forget, mayIn }
 })

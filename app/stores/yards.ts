@@ -1,30 +1,29 @@
 import { defineStore, storeToRefs } from 'pinia'
-import { computed, watch } from 'vue'
+import { computed, ref, watch } from 'vue'
 import { CATALOGUE } from '#core/parts'
 import { emptyYard, fresh, startHive, type StartName } from '#core/yard'
-import { useHeld } from './held'
 import { useColonies } from './colonies'
 import { useFoodBooks } from './food-books'
 import { useFoods } from './foods'
 import { useEdits } from './edits'
-import { server } from '~/sync/server'
-import { useSync } from './sync'
+import { server } from '~/client/server'
+import { useJournal } from '~/journal'
 import * as deeds from '#core/yard/deeds'
 
 const makeId = () => crypto.randomUUID()
 
-/** The yards: which there are, added, taken away and brought back; what is done to them is done by `useEdits`. */
+/** The yards: which there are, added, taken away and brought back; what is done to them goes into the journal. */
 export const useYards = defineStore('yards', () => {
-  const store = useHeld()
-  const sync = useSync()
-  const { perform, undo, redo, tryAgain } = useEdits()
-  const { held, message, waitingCount } = storeToRefs(store)
-  const { loaded, reachable, removed } = storeToRefs(sync)
+  const journal = useJournal()
+  /** A sentence to tell the keeper, by whoever shows it. */
+  const message = ref<string | null>(null)
+  const { perform, undo, redo, tryAgain } = useEdits(message)
+  const { loaded, reachable, removed } = storeToRefs(journal)
 
   const colonies = useColonies()
   const foodBooks = useFoodBooks()
   const foods = useFoods()
-  const ofColonies = computed(() => [...store.held.values()].map(({ yard }) => colonies.onto(yard)))
+  const ofColonies = computed(() => [...journal.yards.values()].map(({ yard }) => colonies.onto(yard)))
   watch([ofColonies, () => foodBooks.changes], () => {
     for (const yard of ofColonies.value) void foods.workOut(yard)
   })
@@ -35,16 +34,16 @@ export const useYards = defineStore('yards', () => {
     const yard = emptyYard(makeId(), name)
     const answer = await server.addYard(yard)
     if (!answer.ok) {
-      store.message = answer.problem.sentence
+      message.value = answer.problem.sentence
       return undefined
     }
-    store.hold(yard.id, fresh({ yard, revision: 0 }))
+    journal.hold(yard.id, fresh({ yard, revision: 0 }))
     return yard.id
   }
 
   /** Starts a hive in a yard; its identity, or undefined when it could not be. */
   function addHive(yardId: string, start: StartName, name: string): string | undefined {
-    const yard = store.held.get(yardId)?.yard
+    const yard = journal.yards.get(yardId)?.yard
     if (!yard) return undefined
     const { hive, parts } = startHive(start, name, CATALOGUE, makeId)
     return perform(yardId, deeds.addHive(yard, hive, parts)) ? hive.id : undefined
@@ -52,38 +51,36 @@ export const useYards = defineStore('yards', () => {
 
   /** Takes a yard away once everything of it is saved; it can be brought back. */
   async function removeYard(yardId: string): Promise<void> {
-    const now = store.held.get(yardId)
+    const now = journal.yards.get(yardId)
     if (!now) return
     if (now.waiting.length > 0) {
-      store.message = `${now.yard.name} has changes that are not saved yet: wait until the server has them.`
+      message.value = `${now.yard.name} has changes that are not saved yet: wait until the server has them.`
       return
     }
     const answer = await server.setRemoved(yardId, true)
     if (!answer.ok) {
-      store.message = answer.problem.sentence
+      message.value = answer.problem.sentence
       return
     }
-    store.letGo(yardId)
-    await sync.loadRemoved()
+    journal.letGo(yardId)
+    await journal.loadRemoved()
   }
 
   async function bringBack(yardId: string): Promise<void> {
     const answer = await server.setRemoved(yardId, false)
-    if (!answer.ok) store.message = answer.problem.sentence
-    else await sync.refresh([yardId])
-    await sync.loadRemoved()
+    if (!answer.ok) message.value = answer.problem.sentence
+    else await journal.refresh([yardId])
+    await journal.loadRemoved()
   }
 
   return {
     yards,
-    held,
     loaded,
     reachable,
-    waitingCount,
     message,
     removed,
-    load: sync.load,
-    historyOf: store.historyOf,
+    load: journal.load,
+    historyOf: journal.historyOf,
     perform,
     undo,
     redo,

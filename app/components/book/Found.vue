@@ -7,7 +7,7 @@ import { beginAgain } from '~/composables/lookDraft'
 import { useWritten } from '~/composables/newEntry'
 import { hivePath } from '~/composables/paths'
 import { isOfHive, slipInWords } from '~/composables/slipWords'
-import type { SetAside } from '~/stores/aside'
+import type { SetAside } from '~/journal'
 
 const props = defineProps<{
   yard: Yard
@@ -18,7 +18,7 @@ const props = defineProps<{
 }>()
 const emit = defineEmits<{ changed: [] }>()
 const book = useBook()
-const aside = useAside()
+const { aside } = useJournal()
 const preferences = usePreferences()
 const moment = useMoment()
 const written = useWritten()

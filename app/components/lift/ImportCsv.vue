@@ -4,7 +4,7 @@ import type { CsvMapping } from '#wire/weigh-csv'
 import { showMass } from '#core/units'
 import { counted } from '#core/words'
 import { columnLike, decimalOf, ownZone, useCsvDoor, useCsvImport } from '~/composables/csvImport'
-import { server } from '~/sync/server'
+import { server } from '~/client/server'
 import type { WeighCsvDoor } from '~/workers/weigh-csv.worker'
 
 const props = defineProps<{ yardId: string; hiveId: string }>()

@@ -10,7 +10,7 @@ import { weighDoubtInWords } from '#core/words'
 import { localToday } from '~/composables/localTime'
 import { useHiveBook } from '~/composables/hiveBook'
 import dayjs from 'dayjs'
-import { server } from '~/sync/server'
+import { server } from '~/client/server'
 import type { HiveReadings } from '#wire/answers'
 import type { WeighIn } from '#wire/readings/weight'
 

@@ -7,7 +7,7 @@ import type { Hive, Yard } from '#core/yard'
 import { stageOn, yearOf } from '#core/year'
 import type { HiveReadings } from '#wire/answers'
 import { localToday } from '~/composables/localTime'
-import { server } from '~/sync/server'
+import { server } from '~/client/server'
 
 const props = defineProps<{ yard: Yard; hive: Hive; held: HiveReadings<'weight'> | null }>()
 const emit = defineEmits<{ changed: [] }>()

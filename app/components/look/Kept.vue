@@ -4,7 +4,7 @@ import { hivePath } from '~/composables/paths'
 
 const props = defineProps<{ yardId: string; hive: { readonly id: string; readonly name: string } }>()
 const emit = defineEmits<{ again: [] }>()
-const book = useBook()
+const journal = useJournal()
 const toBook = computed(() => hivePath(props.yardId, props.hive.id, 'book'))
 </script>
 
@@ -12,7 +12,7 @@ const toBook = computed(() => hivePath(props.yardId, props.hive.id, 'book'))
   <section class="kept" data-testid="look-kept">
     <p>
       <b>The inspection of {{ hive.name }} is written down.</b>
-      {{ book.count > 0 ? 'It waits on this device until the server can be reached.' : '' }}
+      {{ journal.count > 0 ? 'It waits on this device until the server can be reached.' : '' }}
     </p>
     <p class="ways">
       <NuxtLink :to="toBook">To the book of {{ hive.name }}</NuxtLink>

@@ -4,7 +4,7 @@ import { PLACE_WORDS } from '#core/words'
 import type { ListedDevice } from '#wire/answers'
 import { nameSchema } from '#wire/names-schema'
 import { readingKind, type ReadingKind } from '#wire/readings/kinds'
-import { server } from '~/sync/server'
+import { server } from '~/client/server'
 
 const props = defineProps<{ yardId: string; hiveId: string; kind: ReadingKind; devices: readonly ListedDevice[] }>()
 const emit = defineEmits<{ changed: [] }>()

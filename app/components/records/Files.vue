@@ -6,7 +6,7 @@ import { counted, recordSheet, SORT_WORDS } from '#core/words'
 import { bookCsv, readBookCsv } from '#wire/book-csv'
 import { download, fileName } from '~/composables/download'
 import { localToday } from '~/composables/localTime'
-import { server } from '~/sync/server'
+import { server } from '~/client/server'
 
 const props = defineProps<{ yard: Yard }>()
 const preferences = usePreferences()

@@ -3,7 +3,7 @@
 import { STAGES, type Stage, type Yard } from '#core/yard'
 import { capital } from '#core/words'
 import { download } from '~/composables/download'
-import { server } from '~/sync/server'
+import { server } from '~/client/server'
 
 const preferences = usePreferences()
 const row = useRow()

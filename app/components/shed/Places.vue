@@ -3,7 +3,7 @@
 import type { Stay } from '#core/yard'
 import { capital } from '#core/words'
 import { roleWord } from '#core/stack'
-import { server } from '~/sync/server'
+import { server } from '~/client/server'
 
 const props = defineProps<{ yardId: string; partId: string }>()
 const preferences = usePreferences()

@@ -3,9 +3,9 @@
 import { capital, editInWords } from '#core/words'
 import { download } from '~/composables/download'
 import { slipInWords } from '~/composables/slipWords'
-import type { SetAside } from '~/stores/aside'
+import type { SetAside } from '~/journal'
 
-const aside = useAside()
+const { aside } = useJournal()
 const preferences = usePreferences()
 const yards = useYards()
 const book = useBook()

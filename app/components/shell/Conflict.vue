@@ -1,15 +1,15 @@
 <script setup lang="ts">
 // What two people changed at once: what would stand after either choice, drawn side by side. Only what clashes is asked.
-import type { LoggedEdit, WaitingEdit, Yard } from '#core/yard'
+import type { Clash, Conflict, LoggedEdit, WaitingEdit, Yard } from '#core/yard'
 import { editInWords, severityWord } from '#core/words'
 import { hiveIn } from '#core/ask'
 
-const conflict = useConflict()
-const sending = useSending()
+const props = defineProps<{ question: { readonly conflict: Conflict; readonly clash: Clash } }>()
+const journal = useJournal()
 const preferences = usePreferences()
 const moment = useMoment()
-const open = computed(() => conflict.open!)
-const clash = computed(() => conflict.clash!)
+const open = computed(() => props.question.conflict)
+const clash = computed(() => props.question.clash)
 const left = computed(() => open.value.clashes.length - open.value.choices.size)
 const byWhom = computed(() => {
   const last = open.value.since.at(-1)
@@ -20,7 +20,7 @@ const versions = computed(() =>
     key,
     title: key === 'mine' ? `Yours, on ${preferences.device}` : `Saved meanwhile${byWhom.value}`,
     note: noteOf(key === 'mine' ? open.value.versions.mine : open.value.since),
-    ...drawn(conflict.outcome(clash.value.hiveId, key).yard),
+    ...drawn(journal.outcome(key)?.yard ?? open.value.versions.base),
   })),
 )
 const MOST_NAMED = 4
@@ -76,7 +76,7 @@ const hiveName = computed(
         <p v-if="version.assessment">
           Worst finding: <b>{{ severityWord(version.assessment.worst) }}</b>
         </p>
-        <ElButton type="primary" :data-testid="`keep-${version.key}`" @click="sending.choose(version.key)">
+        <ElButton type="primary" :data-testid="`keep-${version.key}`" @click="journal.choose(version.key)">
           {{ version.key === 'mine' ? 'Keep mine' : 'Keep what was saved' }}
         </ElButton>
       </section>

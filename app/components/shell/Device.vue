@@ -4,10 +4,7 @@ import { capital, counted, editInWords } from '#core/words'
 import { slipInWords } from '~/composables/slipWords'
 
 const emit = defineEmits<{ close: [] }>()
-const held = useHeld()
-const slips = useSlips()
-const sync = useSync()
-const sending = useSending()
+const journal = useJournal()
 const carry = useCarry()
 const along = useAlong()
 const app = useApp()
@@ -18,8 +15,8 @@ const waiting = useWaiting()
 
 const MOST_LISTED = 6
 const yards = computed(() =>
-  [...held.held.values()].map(({ yard, waiting: edits }) => {
-    const written = slips.all.filter(({ yardId }) => yardId === yard.id)
+  [...journal.yards.values()].map(({ yard, waiting: edits }) => {
+    const written = journal.slips.filter(({ yardId }) => yardId === yard.id)
     const words = [
       ...edits.map(({ edit }) => capital(editInWords(edit))),
       ...written.flatMap((slip) => slipInWords(slip, preferences.reader)),
@@ -31,10 +28,10 @@ const busy = ref(false)
 const told = ref<{ readonly ok: boolean; readonly sentence: string } | null>(null)
 async function sendNow() {
   busy.value = true
-  await sending.flushAll()
+  await journal.flushAll()
   busy.value = false
-  told.value = sync.trouble
-    ? { ok: false, sentence: sync.trouble.sentence }
+  told.value = journal.trouble
+    ? { ok: false, sentence: journal.trouble.sentence }
     : waiting.value.count === 0
       ? { ok: true, sentence: 'The server has all of it.' }
       : null

@@ -4,7 +4,7 @@ import { editInWords } from '#core/words'
 
 const yards = useYards()
 const preferences = usePreferences()
-const aside = useAside()
+const { aside } = useJournal()
 const undone = useUndone()
 const turnBack = useTurnBack()
 const WHAT = { undo: 'Undone', redo: 'Done again', stopped: 'Made before this sitting, so it was left' } as const

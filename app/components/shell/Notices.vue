@@ -4,36 +4,32 @@ import { catalogueOf } from '#core/parts'
 import { spanInWords } from '#core/words'
 import { standsOpen } from '#core/year'
 import { useInterval } from '@vueuse/core'
-import { printing } from '~/sync/printing'
+import { printing } from '~/client/printing'
 
 const yards = useYards()
-const sync = useSync()
-const store = useHeld()
-const aside = useAside()
+const journal = useJournal()
+const { aside, clock } = journal
 const shell = useShell()
 const room = useRoom()
 const me = useMe()
-const slips = useSlips()
-const clock = useClock()
-const sending = useSending()
 const app = useApp()
 const moment = useMoment()
 const waiting = computed(() => {
-  const count = yards.waitingCount + slips.count
+  const { count } = journal
   const kept =
     count === 0
       ? 'Nothing is waiting.'
       : count === 1
         ? 'One change is kept here and sent when it can be.'
         : `${count} changes are kept here and sent when they can be.`
-  return store.keptAt ? `${kept} What others did since ${moment(store.keptAt)} is not here.` : kept
+  return journal.keptAt ? `${kept} What others did since ${moment(journal.keptAt)} is not here.` : kept
 })
 const clockOff = computed(() => spanInWords(Math.abs(clock.offMs)))
 function chooseClock(choice: 'server' | 'device') {
   clock.choice = choice
-  void sending.flushAll()
+  void journal.flushAll()
 }
-const notKept = computed(() => yards.waitingCount + slips.unkept.size)
+const notKept = computed(() => journal.unkept.count)
 const route = useRoute()
 /** Hives without their roof in the middle of a visit, wherever one looks but at the visit itself. */
 const open = computed(() =>
@@ -55,9 +51,9 @@ const printingLong = computed(() => {
   return Math.floor((Date.now() - printing.value.beganAt) / 1000)
 })
 const unkept = computed(() =>
-  store.unkept === 'forbidden'
+  journal.unkept.why === 'forbidden'
     ? 'This browser keeps nothing for Duvet'
-    : store.unkept === 'lost'
+    : journal.unkept.why === 'lost'
       ? 'What this browser kept for Duvet was cleared while the page was open'
       : 'This browser’s storage is full',
 )
@@ -69,10 +65,10 @@ const unkept = computed(() =>
       Printing, {{ printingLong }} s so far.
       <ElButton data-testid="cancel-print" @click="printing?.cancel()">Cancel</ElButton>
     </p>
-    <p v-if="sync.trouble && !me.mustSignIn" class="away" data-testid="away">
-      {{ sync.trouble.sentence }} {{ waiting }}
+    <p v-if="journal.trouble && !me.mustSignIn" class="away" data-testid="away">
+      {{ journal.trouble.sentence }} {{ waiting }}
     </p>
-    <p v-if="(store.unkept || slips.unkept.size > 0) && notKept > 0" class="away" data-testid="unkept">
+    <p v-if="notKept > 0" class="away" data-testid="unkept">
       {{ unkept }}: {{ notKept === 1 ? 'a change is' : `${notKept} changes are` }} kept in this page only until the
       server has {{ notKept === 1 ? 'it' : 'them' }}. Do not close it before.
     </p>

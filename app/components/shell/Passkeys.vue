@@ -1,8 +1,8 @@
 <script setup lang="ts">
 // Keys of devices that sign one in: made, shown, forgotten.
 import type { KeptPasskey } from '#wire/keepers'
-import { hasPasskeys, makePasskey } from '~/sync/passkeys'
-import { server } from '~/sync/server'
+import { hasPasskeys, makePasskey } from '~/client/passkeys'
+import { server } from '~/client/server'
 
 const preferences = usePreferences()
 const kept = shallowRef<readonly KeptPasskey[]>([])

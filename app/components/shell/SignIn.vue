@@ -1,9 +1,10 @@
 <script setup lang="ts">
 // Who is it? What waits on this device is kept meanwhile.
 import { counted } from '#core/words'
-import { hasPasskeys } from '~/sync/passkeys'
+import { hasPasskeys } from '~/client/passkeys'
 
 const me = useMe()
+const journal = useJournal()
 const carry = useCarry()
 const model = reactive({ name: '', passphrase: '' })
 const filled = { isValidSync: (text: unknown) => typeof text === 'string' && text.length > 0 }
@@ -29,12 +30,12 @@ async function enterByKey() {
 <template>
   <UiAlone title="Sign in" data-testid="sign-in">
     <p>These yards are kept by several. Who are you?</p>
-    <p v-if="me.waiting > 0" class="waits">
-      {{ counted(me.waiting, 'thing') }} that {{ me.waiting === 1 ? 'was' : 'were' }} done on this device
-      {{ me.waiting === 1 ? 'is' : 'are' }} kept and {{ me.waiting === 1 ? 'goes' : 'go' }} in, under your name, once
-      you are signed in.
+    <p v-if="journal.count > 0" class="waits">
+      {{ counted(journal.count, 'thing') }} that {{ journal.count === 1 ? 'was' : 'were' }} done on this device
+      {{ journal.count === 1 ? 'is' : 'are' }} kept and {{ journal.count === 1 ? 'goes' : 'go' }} in, under your name,
+      once you are signed in.
     </p>
-    <div v-if="me.waiting > 0" class="ways">
+    <div v-if="journal.count > 0" class="ways">
       <ElButton data-testid="save-waiting" @click="carry.save()">Save it as a file</ElButton>
       <ElPopconfirm
         width="280"

@@ -1,21 +1,19 @@
 <script setup lang="ts">
 // How much waits on this device, and since when: pressed, it says more.
-const held = useHeld()
-const slips = useSlips()
+const journal = useJournal()
 const shell = useShell()
-const sync = useSync()
 const waiting = useWaiting()
 /** What goes in at once is not counted out loud. */
 const SETTLE_MS = 1500
 const shown = ref(false)
 let timer: ReturnType<typeof setTimeout> | undefined
 watch(
-  () => [waiting.value.count, sync.trouble] as const,
+  () => [waiting.value.count, journal.trouble] as const,
   ([count, trouble]) => {
     clearTimeout(timer)
     if (count === 0) shown.value = false
     else if (trouble) shown.value = true
-    else timer = setTimeout(() => (shown.value = held.waitingCount + slips.count > 0), SETTLE_MS)
+    else timer = setTimeout(() => (shown.value = journal.count > 0), SETTLE_MS)
   },
   { immediate: true },
 )

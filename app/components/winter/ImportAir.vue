@@ -5,7 +5,7 @@ import { showTemperature } from '#core/units'
 import { counted, PLACE_WORDS } from '#core/words'
 import type { AirMapping } from '#wire/air-csv'
 import { columnLike, decimalOf, ownZone, useCsvDoor, useCsvImport } from '~/composables/csvImport'
-import { server } from '~/sync/server'
+import { server } from '~/client/server'
 import type { AirCsvDoor } from '~/workers/air-csv.worker'
 
 const props = defineProps<{ yardId: string; hiveId: string }>()

@@ -7,7 +7,7 @@ import type { HiveWinter } from '#core/ask'
 import { showTemperature } from '#core/units'
 import { capital, clusterInWords, counted, faceWord, PLACE_WORDS } from '#core/words'
 import type { HiveReadings } from '#wire/answers'
-import { server } from '~/sync/server'
+import { server } from '~/client/server'
 
 const props = defineProps<{
   yard: Yard

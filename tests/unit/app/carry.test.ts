@@ -6,10 +6,11 @@ import { applyEdit, type Edit, type LoggedEdit, type Yard } from '#core/yard'
 import type { Entry } from '#core/book'
 import { WAITING_FORMAT, WAITING_VERSION } from '#wire/waiting-file'
 import { useCarry } from '~/stores/carry'
-import { useHeld } from '~/stores/held'
-import { useSlips } from '~/stores/slips'
-import { useSync } from '~/stores/sync'
-import { device } from '~/sync/device'
+import { useJournal } from '~/journal'
+import { holdJournal } from '~/journal/held'
+import { withoutSlip, withSlip, type Journal, type Slip } from '~/journal/machine'
+import { useReader } from '~/journal/read'
+import { device } from '~/journal/kept/device'
 import { entry } from '../../helpers/book'
 import { twoHives } from '../../helpers/edits'
 import { storage } from '../../helpers/storage'
@@ -28,12 +29,25 @@ async function answer(path: string, init: RequestInit = {}): Promise<Response> {
     const done = applyEdit(yard, edit)
     if (!done.ok) throw new Error(done.problem.reason)
     yard = done.yard
-    log = [...log, { id } as LoggedEdit]
+    log = [...log, logged(id, edit, done.inverse)]
     came.push(id)
   }
   for (const { id } of sent.entries ?? []) came.push(id)
   return json(sent.edits ? { revision: log.length } : { added: 1, repeated: 0 })
 }
+
+const logged = (id: string, edit: Edit, inverse: Edit): LoggedEdit => ({
+  id,
+  kind: 'do',
+  targetId: null,
+  edit,
+  inverse,
+  device: 'the phone',
+  madeAt: '2026-05-01T09:30:00Z',
+  receivedAt: '2026-05-01T09:30:00Z',
+  happenedAt: '2026-05-01T09:30:00Z',
+  revision: log.length + 1,
+})
 
 beforeEach(() => {
   came = []
@@ -77,17 +91,17 @@ const fileOf = (changes: readonly string[], slips: readonly object[]) =>
 
 describe('what waited on another device', () => {
   it('goes in as it was done: what was written between two changes between them', async () => {
-    await useSync().load()
+    await useJournal().load()
     const opened = await useCarry().open(
       fileOf(['one', 'two', 'three'], [written('first', null), written('between', 'two'), written('last', 'three')]),
     )
     expect(opened).toEqual({ ok: true, sentence: '6 things that waited taken up from the phone.' })
     expect(came).toEqual(['first', 'one', 'two', 'between', 'three', 'last'])
-    expect(useHeld().waitingCount + useSlips().count).toBe(0)
+    expect(useJournal().count).toBe(0)
   })
 
   it('is taken up without changes too, and opened a second time adds nothing to the yard', async () => {
-    await useSync().load()
+    await useJournal().load()
     expect(await useCarry().open(fileOf([], [written('alone', null)]))).toMatchObject({ ok: true })
     const file = () => fileOf(['one'], [])
     await useCarry().open(file())
@@ -97,21 +111,17 @@ describe('what waited on another device', () => {
 })
 
 describe('what is written down while it is read from the device', () => {
-  const slip = (id: string) => {
-    const { sort, yardId, entries } = written(id, null)
-    return { sort, yardId, entries }
-  }
+  const slip = (id: string): Slip => ({ ...written(id, null), id, keptAt: '2026-05-01T10:00:00.000Z' })
   it('stays, and what was sent meanwhile does not come back', async () => {
-    await useSync().load()
-    const slips = useSlips()
-    const sent = await slips.add(slip('sent'))
+    const held = holdJournal()
+    const become = (next: Journal) => held.become(next)
+    become(withSlip(held.state.value, slip('sent')))
     await device()
-    const reading = slips.read()
+    const reading = useReader(held).readSlips()
     for (let i = 0; i < 5; i++) await Promise.resolve()
-    const added = slips.add(slip('added'))
-    void slips.drop(sent.id)
+    become(withSlip(held.state.value, slip('added')))
+    become(withoutSlip(held.state.value, 'sent'))
     await reading
-    expect(slips.all.map((one) => 'entries' in one && one.entries[0]!.id)).toEqual(['added'])
-    await added
+    expect(held.state.value.slips.map(({ id }) => id)).toEqual(['added'])
   })
 })

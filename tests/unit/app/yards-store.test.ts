@@ -2,16 +2,15 @@ import 'fake-indexeddb/auto'
 import { IDBFactory, IDBObjectStore } from 'fake-indexeddb'
 import { createPinia, setActivePinia } from 'pinia'
 import { beforeEach, describe, expect, it, vi } from 'vitest'
-import { useAside } from '~/stores/aside'
-import { useHeld } from '~/stores/held'
-import { useConflict } from '~/stores/conflict'
-import { useSending } from '~/stores/sending'
-import { useSync } from '~/stores/sync'
+import { useJournal } from '~/journal'
+import { holdJournal } from '~/journal/held'
+import { withEdit, withYard } from '~/journal/machine'
+import { useReader } from '~/journal/read'
 import { useUndone } from '~/stores/undone'
 import { useYards } from '~/stores/yards'
-import { applyEdit, type Edit, type LoggedEdit, type Yard } from '#core/yard'
+import { applyEdit, fresh, type Edit, type LoggedEdit, type Yard } from '#core/yard'
 import type { Submission } from '#wire/edit-schema'
-import { device, type KeptEdit } from '~/sync/device'
+import { device, type KeptEdit } from '~/journal/kept/device'
 import { twoHives } from '../../helpers/edits'
 import { storage } from '../../helpers/storage'
 
@@ -117,7 +116,7 @@ describe('edits in the browser', () => {
     expect(yards.yards[0]!.hives[0]!.stack).toHaveLength(4)
     await settled()
     expect(server.yard.hives[0]!.stack).toHaveLength(4)
-    expect(yards.waitingCount).toBe(0)
+    expect(useJournal().waits.edits).toBe(0)
     yards.undo('yard')
     expect(useUndone().last).toMatchObject({ how: 'undo', edit: { kind: 'take-off' } })
     await settled()
@@ -129,20 +128,25 @@ describe('edits in the browser', () => {
   })
 
   it('that are made while another tab is heard stay on the screen', async () => {
-    const yards = useYards()
-    await yards.load()
+    const held = holdJournal()
+    const reader = useReader(held)
+    await held.keeping.open()
+    const make = (id: string) => {
+      const edit = { kind: 'set-yard', note: id } as const
+      const done = withEdit(held.state.value, 'yard', { id, madeAt: '2026-05-01T09:30:00Z', kind: 'do', edit })
+      if (!done.ok) throw new Error(done.problem.reason)
+      held.become(done.journal)
+    }
+    held.become(withYard(held.state.value, 'yard', fresh({ yard: twoHives(), revision: 0 })))
+    make('first')
     await settled()
-    server.away = true
-    const held = useHeld()
-    expect(yards.perform('yard', { kind: 'set-yard', note: 'first' })).toBe(true)
-    await settled()
-    const heard = held.readAgain('yard', () => {})
+    const heard = reader.readAgain('yard')
     // It reads by now, and has no answer yet.
     for (let i = 0; i < 5; i++) await Promise.resolve()
-    expect(yards.perform('yard', { kind: 'set-yard', note: 'second' })).toBe(true)
+    make('second')
     await heard
-    expect(held.held.get('yard')!.waiting).toHaveLength(2)
-    expect(yards.yards[0]!.note).toBe('second')
+    const now = held.state.value.yards.get('yard')!
+    expect([now.waiting.map(({ id }) => id), now.yard.note]).toEqual([['first', 'second'], 'second'])
   })
 
   it('that do not apply say why and change nothing', async () => {
@@ -150,7 +154,7 @@ describe('edits in the browser', () => {
     await yards.load()
     expect(yards.perform('yard', { kind: 'take-off', hiveId: 'gone', partId: 'gone' })).toBe(false)
     expect(yards.message).toContain('There is no hive “gone”')
-    expect(yards.waitingCount).toBe(0)
+    expect(useJournal().waits.edits).toBe(0)
   })
 
   it('wait while the server is away, and are sent when it is back', async () => {
@@ -161,12 +165,12 @@ describe('edits in the browser', () => {
     yards.perform('yard', takeOffTop(server.yard, 1))
     await settled()
     expect(yards.reachable).toBe(false)
-    expect(yards.waitingCount).toBe(2)
+    expect(useJournal().waits.edits).toBe(2)
     server.away = false
     await vi.advanceTimersByTimeAsync(3000)
     await settled()
     expect(yards.reachable).toBe(true)
-    expect(yards.waitingCount).toBe(0)
+    expect(useJournal().waits.edits).toBe(0)
     expect(server.revision).toBe(2)
   })
 
@@ -182,7 +186,7 @@ describe('edits in the browser', () => {
     await next.load()
     await settled()
     expect(server.yard.hives[0]!.stack).toHaveLength(4)
-    expect(next.waitingCount).toBe(0)
+    expect(useJournal().waits.edits).toBe(0)
   })
 
   it('that this version does not know, or that are half written, are set aside once; the yard is shown', async () => {
@@ -208,7 +212,7 @@ describe('edits in the browser', () => {
       await next.load()
       await settled()
       expect(next.yards[0]!.hives[0]!.stack).toHaveLength(4)
-      expect(useAside().count).toBe(4)
+      expect(useJournal().aside.count).toBe(4)
     }
     expect(server.revision).toBe(1)
     expect((await kept.all()).edits.filter(({ sentAs }) => sentAs === undefined)).toEqual([])
@@ -220,7 +224,7 @@ describe('edits in the browser', () => {
     server.elsewhere(takeOffTop(server.yard, 1))
     yards.perform('yard', takeOffTop(yards.yards[0]!, 0))
     await settled()
-    expect(useConflict().open).toBeNull()
+    expect(useJournal().question).toBeNull()
     expect(server.yard.hives.map(({ stack }) => stack.length)).toEqual([4, 4])
     expect(yards.yards[0]).toEqual(server.yard)
   })
@@ -240,9 +244,9 @@ describe('edits in the browser', () => {
       yards.perform('yard', bottom)
       yards.perform('yard', { kind: 'set-yard', note: 'mine' })
       await settled()
-      expect(useConflict().clash).toMatchObject({ hiveId: server.yard.hives[0]!.id })
+      expect(useJournal().question?.clash).toMatchObject({ hiveId: server.yard.hives[0]!.id })
       expect(server.revision).toBe(1)
-      useSending().choose('mine')
+      useJournal().choose('mine')
       await settled()
       await settled()
       expect(server.yard).toMatchObject({ note: 'mine', hives: [{ stack: [{}, {}, {}, {}] }, {}] })
@@ -260,16 +264,16 @@ describe('edits in the browser', () => {
     yards.perform('yard', { kind: 'set-hive', hiveId: server.yard.hives[0]!.id, name: 'Muslin' })
     yards.perform('yard', takeOffTop(yards.yards[0]!, 0))
     await settled()
-    useSending().choose('theirs')
+    useJournal().choose('theirs')
     await settled()
     expect(server.yard.hives[0]).toMatchObject({ name: 'Serge', stack: [{}, {}, {}, {}] })
     expect(yards.yards[0]).toEqual(server.yard)
-    expect(yards.waitingCount).toBe(0)
+    expect(useJournal().waits.edits).toBe(0)
   })
 
   it('that the server refuses are set aside alone; what stands behind them goes on', async () => {
     const yards = useYards()
-    const aside = useAside()
+    const { aside } = useJournal()
     await yards.load()
     server.refuseKind = 'set-yard'
     server.away = true
@@ -283,7 +287,7 @@ describe('edits in the browser', () => {
     expect(server.yard.hives.map(({ stack }) => stack.length)).toEqual([4, 4])
     expect(yards.yards[0]).toEqual(server.yard)
     expect(aside.all).toMatchObject([{ yardId: 'yard', why: 'No.', entries: [{ edit: { kind: 'set-yard' } }] }])
-    expect(yards.waitingCount).toBe(0)
+    expect(useJournal().waits.edits).toBe(0)
     server.refuseKind = ''
     yards.tryAgain(aside.all[0]!.id)
     await settled()
@@ -302,9 +306,9 @@ describe('edits in the browser', () => {
     const next = useYards()
     await next.load()
     await settled()
-    expect(useAside().all).toMatchObject([{ yardId: 'yard', entries: [{ edit: { kind: 'take-off' } }] }])
+    expect(useJournal().aside.all).toMatchObject([{ yardId: 'yard', entries: [{ edit: { kind: 'take-off' } }] }])
     setActivePinia(createPinia())
-    expect(useAside().all).toHaveLength(1)
+    expect(useJournal().aside.all).toHaveLength(1)
   })
 
   it('are sent although this browser’s storage is full, and that is told while they wait', async () => {
@@ -319,12 +323,12 @@ describe('edits in the browser', () => {
     server.away = true
     next.perform('yard', takeOffTop(next.yards[0]!, 0))
     await settled()
-    expect(useHeld().unkept).toBe('full')
+    expect(useJournal().unkept.why).toBe('full')
     server.away = false
     await vi.advanceTimersByTimeAsync(3000)
     await settled()
     expect(server.yard.hives[0]!.stack).toHaveLength(4)
-    expect(useHeld().unkept).toBeNull()
+    expect(useJournal().unkept.why).toBeNull()
     vi.restoreAllMocks()
   })
 
@@ -336,7 +340,7 @@ describe('edits in the browser', () => {
     await yards.load()
     yards.perform('yard', takeOffTop(yards.yards[0]!, 0))
     await settled()
-    expect([server.yard.hives[0]!.stack.length, yards.waitingCount]).toEqual([4, 0])
+    expect([server.yard.hives[0]!.stack.length, useJournal().waits.edits]).toEqual([4, 0])
   })
 
   it('wait with the server’s own sentence where it answers that it cannot save', async () => {
@@ -352,12 +356,31 @@ describe('edits in the browser', () => {
     )
     yards.perform('yard', takeOffTop(yards.yards[0]!, 0))
     await settled()
-    expect(useSync().trouble).toEqual({ away: false, sentence: 'The disk is full: this was not saved.' })
-    expect(yards.waitingCount).toBe(1)
+    expect(useJournal().trouble).toEqual({ away: false, sentence: 'The disk is full: this was not saved.' })
+    expect(useJournal().waits.edits).toBe(1)
     vi.stubGlobal('fetch', usual)
     await vi.advanceTimersByTimeAsync(3000)
     await settled()
-    expect([useSync().trouble, yards.waitingCount]).toEqual([null, 0])
+    expect([useJournal().trouble, useJournal().waits.edits]).toEqual([null, 0])
+  })
+
+  it.each<[string, string]>([
+    ['a page that wants a password first', '<html>Sign in to the network</html>'],
+    ['a list where a yard is expected', '[]'],
+    ['an error of a proxy as JSON', '{"error":"gateway"}'],
+  ])('wait where what is answered cannot be the server’s: %s', async (_name, body) => {
+    const yards = useYards()
+    await yards.load()
+    const usual = server.fetch
+    vi.stubGlobal('fetch', async () => new Response(body, { status: 200 }))
+    yards.perform('yard', takeOffTop(yards.yards[0]!, 0))
+    await settled()
+    expect(useJournal().trouble?.sentence).toContain('cannot be read')
+    expect([useJournal().waits.edits, yards.yards[0]!.hives[0]!.stack.length]).toEqual([1, 4])
+    vi.stubGlobal('fetch', usual)
+    await vi.advanceTimersByTimeAsync(3000)
+    await settled()
+    expect([useJournal().trouble, useJournal().waits.edits]).toEqual([null, 0])
   })
 
   it('start when the server comes, if it was away at first', async () => {

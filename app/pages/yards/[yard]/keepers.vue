@@ -2,7 +2,8 @@
 // Who keeps a yard, and what part each plays; who is not yet there is invited.
 import { keeperFields } from '#wire/keeper-schema'
 import { PASSPHRASE, PLAYED, type Played, type YardKeeper } from '#wire/keepers'
-import { server, type ServerAnswer } from '~/sync/server'
+import type { ServerAnswer } from '~/client/ask'
+import { server } from '~/client/server'
 import { copyText } from '~/composables/download'
 
 const me = useMe()

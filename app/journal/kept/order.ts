@@ -1,4 +1,4 @@
-import { keepAnswer, knownAnswer } from './answers'
+import { keepAnswer, knownAnswer } from '~/client/answers'
 
 const KEY = 'order of the yards'
 

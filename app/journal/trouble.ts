@@ -1,7 +1,6 @@
-import { defineStore } from 'pinia'
-import { computed, ref } from 'vue'
-import type { ServerRefusal } from '~/sync/server'
-import { tabs, type Trouble } from '~/sync/tabs'
+import { ref } from 'vue'
+import type { ServerRefusal } from '~/client/ask'
+import { tabs, type Trouble } from './tabs/tabs'
 
 const RETRY_MS = 2500
 /** Refusals that are not about what was sent, but about who sends it, or when. */
@@ -11,9 +10,8 @@ const NOT_WHAT_IS_SENT = new Set([0, 401, 403, 408, 429])
 export const isTrouble = ({ status }: ServerRefusal) => status >= 500 || NOT_WHAT_IS_SENT.has(status)
 
 /** What keeps the server from saving, told to every tab; null while it answers. */
-export const useTrouble = defineStore('trouble', () => {
+export function useTroubles() {
   const now = ref<Trouble | null>(null)
-  const reachable = computed(() => now.value === null)
   let retry: ReturnType<typeof setTimeout> | undefined
 
   function tell(found: Trouble | null): void {
@@ -31,5 +29,5 @@ export const useTrouble = defineStore('trouble', () => {
     }, RETRY_MS)
   }
 
-  return { now, reachable, tell, meet }
-})
+  return { now, tell, meet }
+}

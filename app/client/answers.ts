@@ -1,4 +1,4 @@
-import { device, type KeptAnswer } from './device'
+import { device, type KeptAnswer } from '~/journal/kept/device'
 
 /** Answers that this device keeps at most; the oldest go first. */
 const MOST = 6000

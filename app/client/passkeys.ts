@@ -1,4 +1,5 @@
-import { server, type ServerAnswer } from './server'
+import type { ServerAnswer } from './ask'
+import { server } from './server'
 
 // A key of the device in the place of the passphrase, where the browser has them.
 

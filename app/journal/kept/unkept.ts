@@ -1,5 +1,5 @@
 import { fieldOf } from '#core/units'
-import { useAside } from '~/stores/aside'
+import type { NewAside } from '../machine'
 import type { KeptEdit } from './device'
 
 /** Why this browser does not keep what waits. */
@@ -13,12 +13,10 @@ export function unkeptBy(error: unknown): Unkept {
 }
 
 /** What was kept and cannot be read is put where the keeper finds it. */
-export function setUnreadableAside({ yardId, entry }: KeptEdit): void {
-  useAside().add({
+export function unreadable({ yardId, entry }: KeptEdit): NewAside {
+  return {
     yardId: yardId ?? null,
-    yardName: '',
     why: 'It was kept half written, or by another version of Duvet, and cannot be read.',
-    entries: [],
     text: JSON.stringify(entry),
-  })
+  }
 }

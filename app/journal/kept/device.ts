@@ -1,7 +1,9 @@
 import { openDB, type DBSchema, type IDBPDatabase } from 'idb'
 import { fieldOf } from '#core/units'
 import { withFigures, type HeldYard, type WaitingEdit, type Yard } from '#core/yard'
-import type { Slip } from './slips'
+import { fits } from '~/client/outline'
+import { YARD } from '~/client/outlines'
+import type { Slip } from '../machine'
 
 /** A yard as the server last had it, and its log. */
 export interface KeptYard {
@@ -230,7 +232,8 @@ export async function keptYards(tellUnreadable: (row: KeptEdit) => void) {
   const kept = await device()
   await kept.takeUnreadable(tellUnreadable).catch(() => {})
   const { yards, edits } = await kept.all().catch(() => ({ yards: [], edits: [] }))
-  // What an older Duvet kept has its own figures among its sizes.
-  const now = yards.map((kept) => ({ ...kept, yard: withFigures(kept.yard) }))
+  // What is no yard is asked of the server; what an older Duvet kept has its own figures among its sizes.
+  const sound = yards.filter(({ yard }) => fits(YARD, yard))
+  const now = sound.map((kept) => ({ ...kept, yard: withFigures(kept.yard) }))
   return { yards: now, of: (yardId: string) => edits.filter((edit) => edit.yardId === yardId) }
 }

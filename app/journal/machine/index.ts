@@ -1,0 +1,5 @@
+export * from './aside'
+export * from './answered'
+export * from './journal'
+export * from './laid'
+export * from './slip'
