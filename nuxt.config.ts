@@ -8,6 +8,8 @@ import { saidText } from './scripts/lib/said-text'
 
 const root = (path: string) => fileURLToPath(new URL(path, import.meta.url))
 
+const viewFolders = readdirSync(root('./app/views')).map((view) => `views/${view}`)
+
 /** Core only says what it is asked: what nobody takes from a room is in no file of the app, whoever takes another. */
 const treeshake = { moduleSideEffects: (id: string) => !id.startsWith(root('./core/')) }
 
@@ -68,7 +70,17 @@ export default defineNuxtConfig({
       additionalManifestEntries: [{ url: '/', revision: randomUUID() }],
     },
   },
-  imports: { dirs: ['journal'] },
+  // Their routes are made of the list of views: `app/router.options.ts`.
+  pages: true,
+  components: [
+    { path: '~/kit', prefix: 'Ui' },
+    { path: '~/drawing', prefix: 'Drawing' },
+    { path: '~/entry', prefix: 'Entry' },
+    { path: '~/readings', prefix: 'Readings' },
+    { path: '~/shell', prefix: 'Shell' },
+    { path: '~/views' },
+  ],
+  imports: { dirs: ['journal', 'kit', 'readings', 'shell', ...viewFolders] },
   vue: { compilerOptions: { nodeTransforms: [saidText] } },
   experimental: { payloadExtraction: false, appManifest: false, defaults: { nuxtLink: { prefetch: false } } },
   nitro: {

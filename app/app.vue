@@ -35,7 +35,7 @@ until(() => yards.loaded)
   .then(() =>
     setTimeout(() => {
       // Without a service worker it could not be fetched when it is needed.
-      import('~/components/shell/Device.vue').catch(() => {})
+      import('~/shell/Device.vue').catch(() => {})
       void app.start().then(along.renew)
     }, LATER_MS),
   )

@@ -6,7 +6,7 @@ import { inOrder, partIdsOf } from '#core/yard'
 import type { Part } from '#core/parts'
 import { remediesOf } from '#core/rules'
 import { storage } from '../../helpers/storage'
-import { useFrames } from '~/stores/frames'
+import { useFrames } from '~/views/frames/store'
 import { useYards } from '~/stores/yards'
 
 const [sallow, kiln] = demoPlan().yards

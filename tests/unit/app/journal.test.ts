@@ -76,8 +76,7 @@ class Server {
       const stale = { yard: this.yard, revision: this.log.length, since }
       return refused(journal, sent, { status: 409, sentence: 'Others came first.', stale }, making)
     }
-    if (news.some(({ id }) => refuses(id)))
-      return refused(journal, sent, { status: 422, sentence: 'No.' }, making)
+    if (news.some(({ id }) => refuses(id))) return refused(journal, sent, { status: 422, sentence: 'No.' }, making)
     for (const { id, edit } of news) {
       this.add(id, edit)
       this.came.push(id)

@@ -1,6 +1,6 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { sortedBy } from '~/composables/tableColumn'
+import { sortedBy } from '~/kit/tableColumn'
 
 describe('rows of a table by a column', () => {
   it('figures by size and words by the alphabet, alike ones in their order, either way round', () => {

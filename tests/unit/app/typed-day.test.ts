@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { dayFromTyped } from '../../../app/composables/typedDay'
+import { dayFromTyped } from '../../../app/kit/typedDay'
 
 const british = { vocabulary: 'british', today: '2026-12-01' } as const
 const american = { vocabulary: 'northAmerican', today: '2026-12-01' } as const

@@ -12,9 +12,9 @@ import { root, sources } from '../../helpers/sources'
 const TABLES = ['core/loads/lifting/equation.ts', 'core/loads/lifting/zones.ts']
 /** Pictures of a part at a scale of their own. */
 const PICTURES = [
-  'app/components/bench/PatternPicture.vue',
-  'app/components/bench/SizesPicture.vue',
-  'app/components/frames/HangingPicture.vue',
+  'app/drawing/PatternPicture.vue',
+  'app/views/bench/SizesPicture.vue',
+  'app/views/frames/HangingPicture.vue',
 ]
 /** A keeper's own body, what can be typed at all, and the arithmetic of a calendar. */
 const NO_FIGURES = ['core/loads/lifting/profile.ts', 'core/yard/measure.ts', 'core/yard/typed.ts']
@@ -105,7 +105,7 @@ describe('the rule a newcomer can follow', () => {
     const named = new RegExp(`['"](${FORMATS.filter((format) => /\d/.test(format)).join('|')})['"]`)
     expect(lines.filter(({ text }) => named.test(text)).map(({ at }) => at.split(':')[0])).toEqual([
       'core/book/merge.ts',
-      'app/components/shell/PartsPicture.vue',
+      'app/shell/PartsPicture.vue',
     ])
   })
 
@@ -115,10 +115,8 @@ describe('the rule a newcomer can follow', () => {
     expect(found(linesOf(['app']), new RegExp(`kind: '(${sorts.join('|')})'`))).toEqual([])
   })
 
-  it('every control is of the kit: raw ones stand in app/components/ui only', () => {
-    expect(found(linesOf(['app'], ['app/components/ui/']), /<(button|select|input|table|textarea|dialog)\b/)).toEqual(
-      [],
-    )
+  it('every control is of the kit: raw ones stand in app/kit only', () => {
+    expect(found(linesOf(['app'], ['app/kit/']), /<(button|select|input|table|textarea|dialog)\b/)).toEqual([])
   })
 
   it('nothing is gone to by a call that drops what is pressed while another page is on its way', () => {

@@ -1,8 +1,8 @@
-import { readFileSync } from 'node:fs'
+import { existsSync, readdirSync, readFileSync } from 'node:fs'
 import { dirname, join, relative, resolve } from 'node:path'
 import { describe, expect, it } from 'vitest'
 import rooms from '../../../core/rooms.json'
-import { PAGES } from '#wire/views'
+import { PAGES, VIEWS } from '#wire/views'
 import { root, sources } from '../../helpers/sources'
 
 const HOUSE = ['core', 'shared', 'server', 'app', 'cli', 'demo', 'scripts'] as const
@@ -76,13 +76,14 @@ describe('the house', () => {
     ).toEqual([])
   })
 
-  it('the server knows the pages that there are', () => {
-    const pages = [...sources(join(root, 'app/pages'))]
-      .map((path) => relative(join(root, 'app/pages'), path).replace(/\.vue$/, ''))
-      .filter((path) => !path.startsWith('[...'))
-    const addresses = pages.map((path) => path.replace(/\/?index$/, '').replace(/\[\w+\]/g, '*'))
+  it('every view of the list has its folder and page, every address its view', () => {
+    const folders = readdirSync(join(root, 'app/views'))
+    const withPage = folders.filter((folder) => existsSync(join(root, 'app/views', folder, 'Page.vue')))
+    expect(withPage.sort()).toEqual([...Object.keys(VIEWS), 'nowhere'].sort())
+    // The rest are pieces of one: a visit's, a book's.
+    expect(folders.filter((folder) => !withPage.includes(folder))).toEqual([])
     const older = ['frames', 'frames/*', 'hives/*', 'lift', 'lift/*', 'log', 'log/*', 'shed', 'visit/*', 'year']
-    expect([...addresses, ...older].sort()).toEqual([...PAGES].sort())
+    expect([...Object.values(VIEWS).map(({ page }) => page), ...older].sort()).toEqual([...PAGES].sort())
   })
 
   it('every schema is built on our own sentences', () => {

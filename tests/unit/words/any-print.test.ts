@@ -11,7 +11,7 @@ import { stateOf } from '#core/heat'
 import { sheetSchema } from '#wire/sheet-schema'
 import { tickSheetsSchema } from '#wire/visit-print-schema'
 import { readWith } from '#wire/read'
-import { tickSheets } from '~/composables/tickSheets'
+import { tickSheets } from '~/views/year/tickSheets'
 import { anyYard } from '../../helpers/any-yard'
 import { look, READERS } from '../../helpers/never-said'
 

@@ -1,0 +1,62 @@
+<script setup lang="ts">
+// What is asked before something due is put off, dropped, or said to be done that changes the stack.
+import type { DueAnswers } from './dueAnswers'
+import type { DueAt } from './useDueLines'
+
+const props = defineProps<{ answers: DueAnswers; told: (line: DueAt) => { readonly text: string } }>()
+// The answers are a state of the page that opens this: what is typed here is typed into them.
+const state = props.answers
+</script>
+
+<template>
+  <DueChanged v-if="state.changing" :line="state.changing" @close="state.changing = null" />
+  <ElDialog
+    :model-value="state.asking !== null"
+    :title="state.asking?.what === 'put-off' ? 'Put it off' : 'Drop it'"
+    width="min(420px, 94vw)"
+    append-to-body
+    @update:model-value="state.asking = null"
+  >
+    <template v-if="state.asking">
+      <p>
+        <b>{{ told(state.asking.line).text }}</b>
+      </p>
+      <label v-if="state.asking.what === 'put-off'"
+        >Until <UiDay name="Until" :value="state.until" data-testid="due-until" @change="state.until = $event"
+      /></label>
+      <label v-else>Why <ElInput v-model="state.why" :maxlength="200" aria-label="Why" data-testid="due-why" /></label>
+      <p class="acts">
+        <ElButton
+          v-if="state.asking.what === 'put-off'"
+          type="primary"
+          data-testid="due-put-off"
+          :disabled="state.until === ''"
+          @click="state.answer(state.asking.line, { answer: 'put-off', until: state.until })"
+          >Put it off</ElButton
+        >
+        <ElButton
+          v-else
+          type="primary"
+          data-testid="due-drop"
+          :disabled="state.why.trim() === ''"
+          @click="state.answer(state.asking.line, { answer: 'dropped', why: state.why.trim() })"
+          >Drop it</ElButton
+        >
+        <ElButton @click="state.asking = null">Leave it as it is</ElButton>
+      </p>
+    </template>
+  </ElDialog>
+</template>
+
+<style scoped>
+.acts {
+  display: flex;
+  flex-wrap: wrap;
+  gap: var(--space-3);
+}
+
+.acts .el-button {
+  min-height: 44px;
+  margin: 0;
+}
+</style>

@@ -1,0 +1,320 @@
+<script setup lang="ts">
+// One yard as one sees it walking up: every hive to one scale on one ground line, or close together. Draws only what is in sight.
+import { useElementSize, useScroll } from '@vueuse/core'
+import { SEVERITIES, type Grade } from '#core/stack'
+import { meaningOf, type Hive, type Stage, type Yard } from '#core/yard'
+import { yardAsPlanned } from '#core/year'
+import { MM_PER_INCH, showFigure } from '#core/units'
+import { counted, severityWord } from '#core/words'
+import { laidIn, plannedLaidIn } from '#core/ask'
+import type { HiveAction } from './Hive.vue'
+import { useRowOrder, type RowLayout, type RowLook } from './useRowOrder'
+import { GRADE_COLOURS, SEAM, SOFT_INK } from '~/drawing/palette'
+
+const props = defineProps<{ yard: Yard; tallestMm: number; stage: Stage | null; look: RowLook; layout: RowLayout }>()
+defineEmits<{
+  add: []
+  settings: []
+  exportYard: []
+  act: [hive: Hive, action: HiveAction]
+  grade: [grade: Exclude<Grade, 'note'> | null]
+}>()
+
+const SLOT_PX = 196
+const DRAWING_PX = 204
+const preferences = usePreferences()
+const view = useView()
+const row = useRow()
+const strip = ref<HTMLElement | null>(null)
+const { width } = useElementSize(strip)
+const { x: scrolled } = useScroll(strip)
+
+const weighing = useWeighing()
+/** Written only once a stage of the year is asked for. */
+const planning = computed(() => (props.stage ? props.yard : undefined))
+const { year, running: writing } = usePlannedYear(
+  planning,
+  computed(() => weighing.own),
+)
+/** What is drawn: the hives as they stand, or as this stage has them. */
+const shown = computed<Yard>(() => {
+  const { stage } = props
+  if (!stage || !year.value) return props.yard
+  return yardAsPlanned(props.yard, ...year.value.hives.flatMap(({ stages }) => stages.get(stage) ?? []))
+})
+const planned = computed(
+  () => props.stage !== null && (year.value?.hives.some(({ stages }) => stages.has(props.stage!)) ?? false),
+)
+/** Tall enough for the flow as it is planned, so that the row grows and shrinks to one scale. */
+const tallest = computed(() => {
+  if (!props.stage || !year.value) return props.tallestMm
+  const all = year.value.hives.flatMap(({ stages }) =>
+    [...stages.values()].filter(({ stage }) => meaningOf(stage).setsScale),
+  )
+  return Math.max(props.tallestMm, ...all.map((one) => plannedLaidIn(props.yard, one).layout.heightMm))
+})
+const today = localToday()
+const { verdicts, complete, looked, running, cancel } = useVerdicts(
+  shown,
+  computed(() => (props.stage ? { planned: true } : { today })),
+  computed(() => preferences.reader),
+)
+const knownOf = computed(() => {
+  const yard = shown.value
+  return (hive: Hive) => laidIn(yard, hive)
+})
+const ordered = useRowOrder(
+  shown,
+  computed(() => props.look),
+  complete,
+  computed(() => props.stage),
+  knownOf,
+)
+const inSight = computed(() => Math.ceil((width.value || 1200) / SLOT_PX) + 3)
+const shownNow = useInTurn(inSight)
+const first = computed(() => Math.max(0, Math.floor(scrolled.value / SLOT_PX) - 1))
+const visible = computed(() => {
+  const last = Math.min(ordered.value.length, Math.ceil((scrolled.value + (width.value || 1200)) / SLOT_PX) + 1)
+  return ordered.value
+    .slice(first.value, Math.min(last, first.value + shownNow.value))
+    .map((hive) => ({ hive, known: knownOf.value(hive) }))
+})
+/** The words under the hives take the room they need; it does not shrink again while one looks along. */
+const list = ref<HTMLElement | null>(null)
+const { height } = useElementSize(list)
+const lowest = ref(DRAWING_PX + 124)
+watch(height, (now) => {
+  lowest.value = Math.max(lowest.value, now)
+})
+watch([() => props.look, () => preferences.reader, () => props.yard.id], () => {
+  lowest.value = DRAWING_PX + 124
+})
+
+const scale = computed(() => Math.min((DRAWING_PX - 34) / tallest.value, (SLOT_PX - 28) / 600))
+/** Round figures of the unit, every second one written. */
+const staff = computed(() => {
+  const step = preferences.units === 'mm' ? 200 : 8 * MM_PER_INCH
+  return Array.from({ length: Math.floor(tallest.value / step) + 1 }, (_, i) => i * step)
+})
+
+const counts = computed(() => {
+  const all = [...complete.value.values()].map(({ worst }) => worst)
+  return [...SEVERITIES.filter((grade) => grade !== 'note'), 'good' as const]
+    .map((grade) => ({ grade, count: all.filter((one) => one === grade).length }))
+    .filter(({ grade, count }) => count > 0 || grade === props.look.grade)
+})
+const COUNT_WORDS = { stop: 'to stop', mend: 'to mend', watch: 'to watch', good: 'good' } as const
+const narrowed = computed(() => props.look.grade !== null || props.look.search.trim() !== '')
+const allPicked = computed(() => ordered.value.every(({ id }) => row.isPicked(props.yard.id, id)))
+</script>
+
+<template>
+  <section class="yard" :aria-label="yard.name">
+    <header>
+      <h2>{{ yard.name }}</h2>
+      <p class="counts">
+        {{ counted(yard.hives.length, 'hive') }}
+        <b v-if="stage && writing && !year">writing the year…</b>
+        <b v-else-if="stage" :data-testid="`row-planned-${yard.id}`">{{
+          planned ? `as planned: ${stageSaid(stage)}` : `no ${stageSaid(stage)} in this yard’s year: as they stand`
+        }}</b>
+        <template v-if="running && yard.hives.length > 60">
+          <LazyUiProgress :done="looked" :of="yard.hives.length" name="Hives looked at" /> {{ looked }} of
+          {{ yard.hives.length }} looked at
+          <ElButton text @click="cancel">Stop</ElButton>
+        </template>
+        <ElButton
+          v-for="{ grade, count } in running && yard.hives.length > 60 ? [] : counts"
+          :key="grade"
+          class="bare count"
+          :style="{ color: GRADE_COLOURS[grade] }"
+          :title="severityWord(grade)"
+          :aria-pressed="look.grade === grade"
+          :data-testid="`show-${grade}`"
+          @click="$emit('grade', look.grade === grade ? null : grade)"
+          ><ShellSeverityMark :grade="grade" /> {{ count }} {{ COUNT_WORDS[grade] }}</ElButton
+        >
+        <span v-if="narrowed" role="status">{{ ordered.length }} of them shown</span>
+      </p>
+      <span v-if="row.picking" class="ways">
+        <ElButton
+          text
+          :data-testid="`pick-all-${yard.id}`"
+          @click="
+            row.pick(
+              yard.id,
+              ordered.map(({ id }) => id),
+              !allPicked,
+            )
+          "
+          >{{ allPicked ? 'Pick none of these' : 'Pick all of these' }}</ElButton
+        >
+      </span>
+      <span v-else-if="stage === null" class="ways">
+        <ElButton :data-testid="`add-hive-${yard.id}`" @click="$emit('add')"> Add a hive </ElButton>
+        <ElButton text @click="$emit('exportYard')">Save as plan file</ElButton>
+        <ElButton text @click="$emit('settings')">Yard…</ElButton>
+      </span>
+    </header>
+    <p v-if="yard.hives.length > 0 && ordered.length === 0" class="nothing">
+      No hive of {{ yard.name }} {{ look.grade ? `is ${COUNT_WORDS[look.grade]}` : 'is called that'
+      }}<template v-if="look.grade && look.search">, by that name</template>.
+      <ElButton text @click="$emit('grade', null)">Show all of them</ElButton>
+    </p>
+    <LazyRowGrid
+      v-else-if="layout === 'grid' && yard.hives.length > 0"
+      :hives="ordered"
+      :known-of="knownOf"
+      :tallest-mm="tallest"
+      :verdict-of="({ id }) => verdicts.get(id)"
+      :stage="planned ? stage : null"
+      :yard-id="yard.id"
+      :name="yard.name"
+      @click.capture="view.chosen = yard.id"
+    />
+    <div v-else class="ground">
+      <svg class="staff" width="44" :height="DRAWING_PX" aria-hidden="true">
+        <g v-for="(mm, i) in staff" :key="mm">
+          <line
+            x1="36"
+            x2="43"
+            :y1="DRAWING_PX - 12 - mm * scale"
+            :y2="DRAWING_PX - 12 - mm * scale"
+            :stroke="SEAM"
+            stroke-width="1.5"
+          />
+          <text
+            v-if="i % 2 === 0"
+            x="33"
+            :y="DRAWING_PX - 8 - mm * scale"
+            text-anchor="end"
+            font-size="13"
+            :fill="SOFT_INK"
+          >
+            {{ showFigure(mm, preferences.units) }}
+          </text>
+        </g>
+      </svg>
+      <div ref="strip" class="strip" tabindex="0" role="group" :aria-label="`Hives of ${yard.name}`">
+        <ul
+          ref="list"
+          :style="{
+            width: `${Math.max(1, ordered.length) * SLOT_PX}px`,
+            minHeight: `${lowest}px`,
+            paddingLeft: `${first * SLOT_PX}px`,
+          }"
+        >
+          <li
+            v-for="{ hive, known } in visible"
+            :key="hive.id"
+            :style="{ width: `${SLOT_PX}px` }"
+            @click.capture="view.chosen = yard.id"
+          >
+            <RowHive
+              :hive="hive"
+              :known="known"
+              :scale="scale"
+              :width="SLOT_PX"
+              :height="DRAWING_PX"
+              :verdict="verdicts.get(hive.id)"
+              :stage="planned ? stage : null"
+              :picking="row.picking"
+              :picked="row.isPicked(yard.id, hive.id)"
+              @act="$emit('act', hive, $event)"
+              @pick="row.pick(yard.id, [hive.id], $event)"
+            />
+          </li>
+        </ul>
+        <p v-if="yard.hives.length === 0" class="none">No hive stands here yet.</p>
+      </div>
+    </div>
+  </section>
+</template>
+
+<style scoped>
+.yard {
+  padding: var(--space-3) var(--space-5) 0;
+}
+
+header {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: var(--space-1) var(--space-5);
+}
+
+h2 {
+  font-size: var(--type-5);
+}
+
+.counts {
+  display: inline-flex;
+  flex-wrap: wrap;
+  gap: var(--space-2) var(--space-3);
+  align-items: center;
+  color: var(--soft-ink);
+}
+
+.el-button.bare.count {
+  display: inline-flex;
+  gap: var(--space-3);
+  align-items: center;
+  min-height: 36px;
+  padding: var(--space-1) var(--space-3);
+  border-radius: 7px;
+  font-weight: 700;
+}
+
+.el-button.bare.count:hover {
+  background: var(--paper);
+}
+
+.el-button.bare.count[aria-pressed='true'] {
+  background: var(--sheet);
+  box-shadow: inset 0 -3px 0 currentcolor;
+}
+
+.nothing {
+  padding: var(--space-4) 0 var(--space-5);
+}
+
+.ways {
+  margin-left: auto;
+}
+
+.ground {
+  display: flex;
+}
+
+.staff {
+  flex: none;
+}
+
+.strip {
+  position: relative;
+  flex: 1;
+  min-width: 0;
+  overflow-x: auto;
+  background: linear-gradient(#7a6a45, #7a6a45) 0 192px / 100% 2px no-repeat;
+}
+
+ul {
+  display: flex;
+  margin: 0;
+  padding: 0;
+  list-style: none;
+  min-width: 100%;
+}
+
+li {
+  flex: none;
+}
+
+.none {
+  position: absolute;
+  top: 90px;
+  left: 20px;
+  color: var(--soft-ink);
+  font-size: var(--type-4);
+}
+</style>
