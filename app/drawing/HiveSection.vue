@@ -10,55 +10,74 @@ import { drawnParts, weightChips } from '~/drawing/drawn-parts'
 import { INK, PAPER } from '~/drawing/palette'
 import { fittingShapes } from '~/drawing/section'
 
+/** What is drawn of a hive. */
+interface HivePicture {
+  readonly assessment: Assessment
+  readonly names: ReadonlyMap<string, string>
+  readonly reader: Reader
+  readonly axis: Axis
+  /** What each part weighs, to be written on it. */
+  readonly weights?: ReadonlyMap<string, string> | null
+  /** What is said of its colony, where that is more than that it lives. */
+  readonly colony?: Colony
+}
+
 const props = withDefaults(
   defineProps<{
-    assessment: Assessment
-    names: ReadonlyMap<string, string>
-    reader: Reader
-    axis: Axis
-    width: number
-    height: number
-    zoom?: Zoom
-    narrow?: boolean
-    selectedId?: string | null
-    selectedGap?: string | null
-    /** The part that is still in the hand, or would be new. */
-    ghostId?: string | null
-    interactive?: boolean
-    /** What each part weighs, to be written on it. */
-    weights?: ReadonlyMap<string, string> | null
-    /** What is said of its colony, where that is more than that it lives. */
-    colony?: Colony
+    picture: HivePicture
+    size: { readonly width: number; readonly height: number; readonly zoom?: Zoom; readonly narrow?: boolean }
+    /** What is chosen on it, where it can be pressed; the ghost is still in the hand, or would be new. */
+    hand?: {
+      readonly selectedId: string | null
+      readonly selectedGap: string | null
+      readonly ghostId: string | null
+    } | null
     /** Carries its own hatches, for a file. */
     standalone?: boolean
   }>(),
-  { zoom: () => ({ k: 1, x: 0, y: 0 }), selectedId: null, selectedGap: null, ghostId: null, weights: null },
+  { hand: null },
 )
 const emit = defineEmits<{ selectPart: [partId: string]; selectGap: [key: string]; measure: [name: DimensionName] }>()
 
-const layout = computed(() => {
-  const { assessment, axis, zoom, selectedGap, narrow = false, reader } = props
-  return layOutBench(assessment, axis, props, zoom, selectedGap, narrow, reader.units)
-})
+const WHOLE: Zoom = { k: 1, x: 0, y: 0 }
+const assessment = computed(() => props.picture.assessment)
+const reader = computed(() => props.picture.reader)
+const axis = computed(() => props.picture.axis)
+const narrow = computed(() => props.size.narrow ?? false)
+const selectedId = computed(() => props.hand?.selectedId ?? null)
+const selectedGap = computed(() => props.hand?.selectedGap ?? null)
+const ghostId = computed(() => props.hand?.ghostId ?? null)
+const interactive = computed(() => props.hand !== null)
+const layout = computed(() =>
+  layOutBench(
+    assessment.value,
+    axis.value,
+    props.size,
+    props.size.zoom ?? WHOLE,
+    selectedGap.value,
+    narrow.value,
+    reader.value.units,
+  ),
+)
 const view = computed(() => layout.value.view)
-const parts = computed(() => drawnParts(props, view.value))
+const parts = computed(() => drawnParts(props.picture, view.value))
 const fittings = computed(() =>
-  props.assessment.assembled.attached.map((fitting) => ({
+  assessment.value.assembled.attached.map((fitting) => ({
     id: fitting.part.id,
-    shapes: fittingShapes(fitting, props.assessment.layout.parts, props.axis),
+    shapes: fittingShapes(fitting, assessment.value.layout.parts, axis.value),
   })),
 )
-const chips = computed(() => (props.weights ? weightChips(parts.value, props.weights, view.value) : []))
+const chips = computed(() => (props.picture.weights ? weightChips(parts.value, props.picture.weights, view.value) : []))
 const measured = computed(() =>
-  props.interactive && !props.ghostId ? parts.value.find(({ id }) => id === props.selectedId) : undefined,
+  interactive.value && !ghostId.value ? parts.value.find(({ id }) => id === selectedId.value) : undefined,
 )
 </script>
 
 <template>
   <svg
-    :width="width"
-    :height="height"
-    :viewBox="`0 0 ${width} ${height}`"
+    :width="size.width"
+    :height="size.height"
+    :viewBox="`0 0 ${size.width} ${size.height}`"
     font-family="Atkinson Hyperlegible, Arial, sans-serif"
     font-size="14"
     :fill="INK"
@@ -67,7 +86,7 @@ const measured = computed(() =>
   >
     <DrawingHatches v-if="standalone" />
     <DrawingStaff :layout="layout" :units="reader.units" :narrow="narrow" />
-    <line x1="8" :x2="width - 8" :y1="view.groundY" :y2="view.groundY" stroke="#7a6a45" stroke-width="2" />
+    <line x1="8" :x2="size.width - 8" :y1="view.groundY" :y2="view.groundY" stroke="#7a6a45" stroke-width="2" />
 
     <g :transform="`translate(${view.centreX} ${view.groundY}) scale(${view.scale})`">
       <g v-for="entry in parts" :key="entry.id" :opacity="entry.id === ghostId ? 0.62 : 1">
@@ -84,10 +103,10 @@ const measured = computed(() =>
       @select="emit('selectPart', $event)"
     />
     <DrawingBarred
-      :colony="colony"
+      :colony="picture.colony"
       :x="view.centreX"
       :y="view.groundY - (assessment.heightMm * view.scale) / 2"
-      :width="Math.min(260, width * 0.4)"
+      :width="Math.min(260, size.width * 0.4)"
     />
     <g v-for="chip in chips" :key="`weight${chip.id}`" class="weight" :data-weight="chip.id">
       <rect
@@ -112,9 +131,9 @@ const measured = computed(() =>
     <DrawingNames :layout="layout" :parts="parts" :units="reader.units" :selected-id="selectedId" />
     <DrawingCallouts
       :layout="layout"
-      :names="names"
+      :names="picture.names"
       :reader="reader"
-      :width="width"
+      :width="size.width"
       :selected-gap="selectedGap"
       :ghost-id="ghostId"
       :narrow="narrow"

@@ -19,12 +19,14 @@ const label = computed(() => `${props.name}, ${isMetric.value ? '°C' : '°F'}`)
 <template>
   <EntryNumber
     v-model="model"
+    :of="{
+      min: shown(leastCelsius),
+      max: shown(mostCelsius),
+      read,
+      shown,
+      kept,
+      example: isMetric ? '12, or 54 °F' : '54, or 12 °C',
+    }"
     :name="label"
-    :min="shown(leastCelsius)"
-    :max="shown(mostCelsius)"
-    :read="read"
-    :shown="shown"
-    :kept="kept"
-    :example="isMetric ? '12, or 54 °F' : '54, or 12 °C'"
   />
 </template>

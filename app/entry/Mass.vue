@@ -19,13 +19,7 @@ function read(text: string) {
 <template>
   <EntryNumber
     v-model="kg"
+    :of="{ min: 0, max: most, decimals: 1, read, shown, kept, example: isMetric ? '12.5, or 28 lb' : '28, or 12.5 kg' }"
     :name="label"
-    :min="0"
-    :max="most"
-    :precision="1"
-    :read="read"
-    :shown="shown"
-    :kept="kept"
-    :example="isMetric ? '12.5, or 28 lb' : '28, or 12.5 kg'"
   />
 </template>

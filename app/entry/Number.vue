@@ -1,18 +1,15 @@
 <script setup lang="ts">
 // A number of an entry, unsaid until it is typed.
-// What else a number field takes, such as how it is read, goes on to it.
-defineOptions({ inheritAttrs: false })
-defineProps<{ name: string; min: number; max: number; precision?: number; hint?: string }>()
+import type { NumberOf } from '~/kit/numberField'
+
+defineProps<{ name: string; of: NumberOf; hint?: string }>()
 const model = defineModel<number | undefined>({ required: true })
 </script>
 
 <template>
   <div class="number">
     {{ name }}
-    <UiNumber v-model="model" :name="name" :min="min" :max="max" :decimals="precision ?? 0" v-bind="$attrs" /><small
-      v-if="hint"
-      >{{ hint }}</small
-    >
+    <UiNumber v-model="model" :name="name" :of="of" /><small v-if="hint">{{ hint }}</small>
   </div>
 </template>
 

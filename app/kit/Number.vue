@@ -1,52 +1,30 @@
 <script setup lang="ts">
 // A number with a press for one less and one more; what is typed is read as people write it, or told what is wrong.
 import type { InputInstance } from 'element-plus'
-import { parseNumber } from '#core/units'
+import { numberField, type NumberOf } from './numberField'
 
 const props = withDefaults(
   defineProps<{
     name: string
     id?: string
     placeholder?: string
-    /** In what is shown, not in what is kept. */
-    min: number
-    max: number
-    decimals?: number
-    /** Reads what is typed into what is kept; a number where it is left out. */
-    read?: (text: string) => number | undefined
-    /** What is kept, as the number that is shown; itself where it is left out. */
-    shown?: (value: number) => number
-    /** The other way round, for a press. */
-    kept?: (shown: number) => number
-    /** What could be typed: `12.5 or 27 lb`. */
-    example?: string
-    /** What the first press for more says. */
-    start?: number
-    small?: boolean
+    /** What numbers there are: from where to where, in what unit and how exactly. */
+    of: NumberOf
+    /** Smaller, or with no presses beside it. */
+    look?: 'usual' | 'small' | 'bare'
     /** Nothing is 0: there is no such thing as not said. */
     always?: boolean
-    /** No presses beside it. */
-    bare?: boolean
     /** Taken when the field is left, not with every key. */
     lazy?: boolean
   }>(),
-  {
-    decimals: 0,
-    id: undefined,
-    placeholder: undefined,
-    read: undefined,
-    shown: undefined,
-    start: undefined,
-    kept: undefined,
-    example: '',
-  },
+  { id: undefined, placeholder: undefined, look: 'usual' },
 )
 defineOptions({ inheritAttrs: false })
 const model = defineModel<number | undefined>({ required: true })
-const figureOf = (value: number) => {
-  const shown = props.shown?.(value) ?? value
-  return Number(shown.toFixed(props.decimals))
-}
+const { figureOf, fits, reading, problemOf, stepped } = numberField(
+  () => props.name,
+  () => props.of,
+)
 const written = computed(() => (model.value === undefined ? '' : String(figureOf(model.value)).replace('-', '−')))
 const draft = ref(written.value)
 const problem = ref('')
@@ -68,8 +46,6 @@ watch(model, (value) => {
 watch(written, (now, before) => {
   if (draft.value === before) draft.value = now
 })
-const reading = (text: string) => (props.read ? props.read(text) : parseNumber(text, props.decimals))
-const sample = computed(() => props.example || String(Math.min(props.max, Math.max(props.min, 10))))
 /** What is typed is taken at once where it is sound; what is wrong is said when the field is left. */
 function type(text: string) {
   draft.value = text
@@ -78,37 +54,21 @@ function type(text: string) {
   if (!props.lazy) take(text, value)
 }
 function take(text: string, value: number | undefined) {
-  if (text.trim() === '') give(props.always ? props.min : undefined)
+  if (text.trim() === '') give(props.always ? props.of.min : undefined)
   else if (value !== undefined && fits(value)) give(value)
   else if (!props.always) give(undefined)
 }
-const fits = (value: number) => {
-  const shown = figureOf(value)
-  return (
-    shown >= props.min &&
-    shown <= props.max &&
-    (props.decimals > 0 || Number.isInteger(props.shown?.(value) ?? value) || props.read !== undefined)
-  )
-}
 function leave() {
   const value = reading(draft.value)
-  if (draft.value.trim() === '') problem.value = ''
-  else if (value === undefined)
-    problem.value = `${props.name}: “${draft.value}” is no number: type one such as ${sample.value}.`
-  else if (!fits(value))
-    problem.value = `${props.name}: “${draft.value}” cannot be: type ${props.decimals === 0 ? 'a whole number' : 'a number'} from ${props.min} to ${props.max}.`
-  else {
-    if (props.lazy) take(draft.value, value)
-    draft.value = String(figureOf(value)).replace('-', '−')
-  }
+  problem.value = problemOf(draft.value)
+  if (problem.value !== '' || value === undefined) return
+  if (props.lazy) take(draft.value, value)
+  draft.value = String(figureOf(value)).replace('-', '−')
 }
 function step(by: 1 | -1) {
-  // The first press says one, or what is likely: nothing said is no zero that is counted on from.
-  const begun = by > 0 ? (props.start ?? Math.max(props.min, 1)) : props.min
-  const next = model.value === undefined ? begun : figureOf(model.value) + by
-  const to = Math.min(props.max, Math.max(props.min, Math.round(next * 100) / 100))
+  const to = stepped(model.value, by)
   problem.value = ''
-  give(props.kept?.(to) ?? to)
+  give(props.of.kept?.(to) ?? to)
   draft.value = String(to).replace('-', '−')
 }
 </script>
@@ -117,10 +77,10 @@ function step(by: 1 | -1) {
   <span class="number" v-bind="$attrs">
     <span class="row">
       <ElButton
-        v-if="!bare"
-        :size="small ? 'small' : 'default'"
+        v-if="look !== 'bare'"
+        :size="look === 'small' ? 'small' : 'default'"
         :aria-label="`One less: ${name}`"
-        :disabled="model !== undefined && figureOf(model) <= min"
+        :disabled="model !== undefined && figureOf(model) <= of.min"
         @click="step(-1)"
         >−</ElButton
       >
@@ -129,12 +89,12 @@ function step(by: 1 | -1) {
         ref="field"
         :placeholder="placeholder"
         :model-value="draft"
-        :size="small ? 'small' : 'default'"
-        :inputmode="min < 0 ? 'text' : 'decimal'"
+        :size="look === 'small' ? 'small' : 'default'"
+        :inputmode="of.min < 0 ? 'text' : 'decimal'"
         :aria-label="name"
         :aria-valuenow="model === undefined ? undefined : figureOf(model)"
-        :aria-valuemin="min"
-        :aria-valuemax="max"
+        :aria-valuemin="of.min"
+        :aria-valuemax="of.max"
         :aria-invalid="problem !== ''"
         @update:model-value="type"
         @change="leave"
@@ -142,10 +102,10 @@ function step(by: 1 | -1) {
         @keydown.down.prevent="step(-1)"
       />
       <ElButton
-        v-if="!bare"
-        :size="small ? 'small' : 'default'"
+        v-if="look !== 'bare'"
+        :size="look === 'small' ? 'small' : 'default'"
         :aria-label="`One more: ${name}`"
-        :disabled="model !== undefined && figureOf(model) >= max"
+        :disabled="model !== undefined && figureOf(model) >= of.max"
         @click="step(1)"
         >+</ElButton
       >

@@ -1,6 +1,6 @@
 import type { FormItemRule } from 'element-plus'
-import { parseLength, type LengthLimits, type UnitSystem } from '#core/units'
-import { lengthProblemInWords } from '#core/words'
+import { parseLength, parseMass, type LengthLimits, type UnitSystem } from '#core/units'
+import { lengthProblemInWords, massProblemInWords } from '#core/words'
 
 /** A field's rule: the schema of the wire decides, and the sentence says what is wrong and what would be right. */
 export interface FieldRule {
@@ -41,6 +41,22 @@ export function lengthRule(word: string, limits: LengthLimits, units: UnitSystem
     sentence: (text) => {
       const answer = parsed(text)
       return answer.ok ? '' : lengthProblemInWords(word, answer.problem, limits, units, answer.readings)
+    },
+  }
+}
+
+/** A mass in the reader’s units, with one that would be right, kg. */
+export function massRule(
+  word: string,
+  limits: { readonly leastKg: number; readonly mostKg: number; readonly suchAsKg: number },
+  units: UnitSystem,
+): FieldRule {
+  const parsed = (text: unknown) => parseMass(String(text ?? ''), units, limits)
+  return {
+    schema: { isValidSync: (text) => parsed(text).ok },
+    sentence: (text) => {
+      const answer = parsed(text)
+      return answer.ok ? '' : massProblemInWords(word, answer.problem, limits.suchAsKg, units)
     },
   }
 }

@@ -61,13 +61,8 @@ const hiveName = computed(
         <p class="soft">{{ version.note }}</p>
         <DrawingHiveSection
           v-if="version.assessment"
-          :assessment="version.assessment"
-          :names="version.names"
-          :reader="preferences.reader"
-          axis="along"
-          :width="490"
-          :height="430"
-          narrow
+          :picture="{ assessment: version.assessment, names: version.names, reader: preferences.reader, axis: 'along' }"
+          :size="{ width: 490, height: 430, narrow: true }"
         />
         <p v-else-if="clash.hiveId">The hive is not there in this version.</p>
         <p v-else>

@@ -1,71 +1,19 @@
 <script setup lang="ts">
 // Finds a hive, a yard or a view by a few letters of its name.
 import { capital } from '#core/words'
+import type { Find } from './finds'
 import type { Sought } from './store'
 
 const props = defineProps<{ sought: Sought }>()
 const emit = defineEmits<{ close: [] }>()
 const SHOWN = 40
-const view = useView()
-const yards = useYards()
 const route = useRoute()
 const router = useRouter()
 const shell = useShell()
 const typed = ref('')
 const TITLES = { anything: 'Find', yard: 'Which yard?', hive: 'Which hive?' } as const
 
-interface Found {
-  readonly key: string
-  readonly word: string
-  readonly detail: string
-  /** Other words that it is found by, though none is shown. */
-  readonly also?: string
-  readonly path: string | null
-  readonly here: boolean
-  readonly go?: () => void
-}
-const hives = computed<Found[]>(() =>
-  [...yards.yards]
-    .sort((a, b) => Number(b.id === view.yard?.id) - Number(a.id === view.yard?.id))
-    .flatMap((yard) =>
-      yard.hives.map((hive) => ({
-        key: `${yard.id} ${hive.id}`,
-        word: hive.name,
-        detail: `${yard.name}, ${stageSaid(hive.stage)}`,
-        path: sameViewOf(route, yard, hive),
-        here: hive.id === view.hive?.id && yard.id === view.yard?.id,
-      })),
-    ),
-)
-const ofYards = computed<Found[]>(() =>
-  yards.yards.map((yard) => ({
-    key: yard.id,
-    word: yard.name,
-    detail: yard.hives.length === 1 ? 'one hive' : `${yard.hives.length} hives`,
-    path: sameViewOfYard(route, yard),
-    here: yard.id === view.yard?.id,
-    go: () => {
-      view.chosen = yard.id
-    },
-  })),
-)
-const views = computed<Found[]>(() => {
-  const ways = waysFrom(view.yard, view.hive)
-  const named = (list: readonly ShownWay[], of: string) =>
-    list.map((way) => ({
-      key: way.word,
-      word: way.word,
-      detail: of,
-      path: way.path,
-      also: way.also,
-      here: isHere(way, route.path),
-    }))
-  return [
-    ...named(ways.yard, view.yard?.name ?? ''),
-    ...named(ways.hive, view.hive?.name ?? ''),
-    ...named(ways.reference, 'to look up'),
-  ]
-})
+const { hives, ofYards, views } = useFinds()
 const all = computed(() => {
   if (props.sought === 'yard') return ofYards.value
   if (props.sought === 'hive') return hives.value
@@ -79,7 +27,7 @@ const found = computed(() => {
   const knownAs = all.value.filter((one) => !has.includes(one) && one.also?.split(' ').some(begins))
   return [...has.filter(({ word }) => begins(word)), ...has.filter(({ word }) => !begins(word)), ...knownAs]
 })
-function take(one: Found | undefined) {
+function take(one: Find | undefined) {
   if (!one) return
   one.go?.()
   emit('close')

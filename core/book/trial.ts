@@ -1,3 +1,5 @@
+import { setWay } from '../yard/deeds'
+import type { Edit, Way, Yard } from '../yard'
 import type { YardYear } from '../year'
 import { byHiveOf } from './by-hive'
 import { entriesOf } from './current'
@@ -88,4 +90,18 @@ export function trialOutcome(trial: Trial, entries: readonly Entry[], year: Yard
     compared: alive.with && alive.without && compareShares(alive.with, alive.without, figures),
     fall: { with: fallOf(trial.with), without: fallOf(trial.without) },
   }
+}
+
+/** The plans of a trial's hives, each with its side's way in the field that is tried. */
+export function trialWays(
+  yard: Yard,
+  sides: Readonly<Record<TrialSide, readonly string[]>>,
+  field: keyof Way,
+  ways: Readonly<Record<TrialSide, Way[keyof Way]>>,
+): Edit[] {
+  return (['with', 'without'] as const).flatMap((side) =>
+    yard.hives
+      .filter(({ id }) => sides[side].includes(id))
+      .map((hive) => setWay(hive, { ...hive.season, way: { ...hive.season?.way, [field]: ways[side] } })),
+  )
 }

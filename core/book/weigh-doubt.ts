@@ -65,3 +65,16 @@ function oddness(
   if (reading.kg < least * (1 - off)) return { doubt: 'off-known', limitKg: least }
   return reading.kg > most * (1 + off) ? { doubt: 'off-known', limitKg: most } : undefined
 }
+
+/** A reading, and its halves where it has some, taken as the mass that it was in the other unit, kg. */
+export function asOtherMass<Row extends { readonly kg: number; readonly leftKg?: number; readonly rightKg?: number }>(
+  row: Row,
+  kg: number,
+): Row {
+  const times = kg / row.kg
+  const halves =
+    row.leftKg === undefined || row.rightKg === undefined
+      ? {}
+      : { leftKg: row.leftKg * times, rightKg: row.rightKg * times }
+  return { ...row, kg, ...halves }
+}

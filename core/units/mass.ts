@@ -22,9 +22,10 @@ export function massUnit(units: UnitSystem): 'kg' | 'lb' {
   return units === 'mm' ? 'kg' : 'lb'
 }
 
+export type MassProblem = 'empty' | 'not-a-mass' | 'negative' | 'two-units' | 'out-of-range'
+
 export type ParsedMass =
-  | { readonly ok: true; readonly kg: number }
-  | { readonly ok: false; readonly problem: 'empty' | 'not-a-mass' | 'negative' | 'two-units' | 'out-of-range' }
+  { readonly ok: true; readonly kg: number } | { readonly ok: false; readonly problem: MassProblem }
 
 const FIGURE = String.raw`(\d{1,4}(?:[.,]\d{1,3})?)`
 const POUNDS = String.raw`(lbs?|pounds?)(?:\s*(\d{1,2}(?:[.,]\d)?)\s*(?:oz|ounces?))?`

@@ -1,4 +1,4 @@
-import type { BoxFit, FrameFit } from '../stack'
+import type { BoxFit, FrameFit, Grade } from '../stack'
 import { showLength } from '../units'
 import { verdictWord } from './gap-words'
 import type { Reader } from './names'
@@ -104,6 +104,41 @@ const SHORT: Readonly<Record<string, string>> = {
 }
 
 /** A cell of the frame table in two words. */
-export function frameFitShort({ reason, marginal }: Pick<FrameFit, 'reason' | 'marginal'>): string {
+function frameFitShort({ reason, marginal }: Pick<FrameFit, 'reason' | 'marginal'>): string {
   return `${SHORT[reason] ?? reason}${marginal ? '?' : ''}`
+}
+
+/** A cell of a table of what fits: its grade, its word, the figure that decides and the whole line. */
+export interface FitCell {
+  readonly grade: Grade
+  readonly marginal: boolean
+  readonly word: string
+  readonly figure: string
+  readonly line: string
+}
+
+/** A frame in a box, as a cell. */
+export function frameFitCell(fit: FrameFit, reader: Reader): FitCell {
+  return {
+    grade: fit.verdict === 'fits' ? 'good' : fit.verdict === 'gap-problem' ? 'mend' : 'stop',
+    marginal: fit.marginal,
+    word: frameFitShort(fit),
+    figure: fit.reason === 'no-frames-here' ? '' : showLength(Math.abs(fit.deciding.mm), reader.units),
+    line: frameFitLine(fit, reader),
+  }
+}
+
+/** A box on a box, as a cell. What decides is what is said: one that seals and leaves comb between does not “seal”. */
+export function boxFitCell(fit: BoxFit, reader: Reader): FitCell {
+  const { seat, gap } = fit
+  const figure = (mm: number) => showLength(Math.abs(mm), reader.units)
+  const sits = seat.verdict === 'seals' || seat.verdict === 'thin'
+  const byGap = sits && gap !== null && gap.grade !== 'good'
+  return {
+    grade: !sits ? 'stop' : byGap ? gap.grade : seat.verdict === 'thin' ? 'watch' : 'good',
+    marginal: seat.marginal || (gap?.marginal ?? false),
+    word: byGap ? verdictWord(gap, reader) : seatWord(fit),
+    figure: sits ? (gap ? `gap ${figure(gap.mm)}` : '') : seat.verdict === 'lip' ? '' : figure(seat.mm),
+    line: boxFitLine(fit, reader),
+  }
 }

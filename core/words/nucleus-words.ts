@@ -26,3 +26,12 @@ export function nucleusSteps(given: readonly Given[]): string[] {
       'the most, in the shade. Open it as soon as it stands, one bee wide. Feed it.',
   ]
 }
+
+/** The line in a hive's list of what is due for a nucleus that takes a comb of it; who brings the kit is told so. */
+export function nucleusTask(number: number, otherHive: string, bringsKit: boolean): string {
+  return (
+    `Nucleus ${number}, with ${otherHive}: see the queen first, then one comb of sealed brood with its bees, ` +
+    'without her' +
+    (bringsKit ? '; bring the box, an empty comb, 1 to 2 of food, feeder, entrance block and screen' : '')
+  )
+}

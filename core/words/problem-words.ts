@@ -7,7 +7,8 @@ import {
   type SizeProblem,
 } from '../yard'
 import { dimensionWord } from './dimension-words'
-import { showLength, type LengthLimits, type LengthProblem, type UnitSystem } from '../units'
+import { massFigure, massUnit, showLength } from '../units'
+import type { LengthLimits, LengthProblem, MassProblem, UnitSystem } from '../units'
 
 /** Why a typed length was not taken, and what would be right. */
 export function lengthProblemInWords(
@@ -33,6 +34,18 @@ export function lengthProblemInWords(
     case 'not-a-length':
       return `${field} is not a length: type one such as ${example}.`
   }
+}
+
+/** Why a typed mass was not taken, with one that would be right, kg. */
+export function massProblemInWords(field: string, problem: MassProblem, exampleKg: number, units: UnitSystem): string {
+  const reasons: Record<MassProblem, string> = {
+    empty: 'is empty',
+    negative: 'is below zero',
+    'two-units': 'has two units in it',
+    'out-of-range': 'is no mass that a hive has',
+    'not-a-mass': 'is not a mass',
+  }
+  return `${field} ${reasons[problem]}: type one such as ${massFigure(exampleKg, units)} ${massUnit(units)}.`
 }
 
 /** Why an edit was not made. */

@@ -7,7 +7,8 @@ export const TYPED = {
   boardLength: { minMm: 0, maxMm: 12_000 },
   boardWidth: { minMm: 0, maxMm: 2000 },
   kerf: { minMm: 0, maxMm: 500 },
-  reading: { leastKg: 0, mostKg: 1000 },
+  /** `suchAsKg` stands in the sentence that says what would be right. */
+  reading: { leastKg: 0, mostKg: 1000, suchAsKg: 45 },
   cluster: { mostKg: 4 },
   lift: { leastKg: 1, mostKg: 60 },
 } as const

@@ -26,7 +26,7 @@ describe('weighing a hive', () => {
     await expect
       .poll(() => page.getByTestId('stores').innerText())
       .toMatch(/Weighed, predicted\s+41\.0 kg[\s\S]*Stores\s+\d+\.\d kg[\s\S]*(short|enough)/)
-    await page.getByTestId('heft').click()
+    await page.locator('[data-mode="heft"]').click()
     await page.getByTestId('weigh-left').fill('22,5')
     await page.getByTestId('weigh-right').fill('21.5 kg')
     await typeDay(page, 'weigh-at', '1 Oct 2026 09:30')

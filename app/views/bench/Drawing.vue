@@ -129,20 +129,16 @@ defineExpose({ fit })
     <div ref="holder" v-drag-parts class="holder" data-testid="drawing">
       <DrawingHiveSection
         v-if="bench.shown && width > 0"
-        :assessment="bench.shown"
-        :names="bench.shownNames"
-        :reader="preferences.reader"
-        :axis="bench.axis"
-        :width="width"
-        :height="height"
-        :zoom="transform"
-        :narrow="narrow"
-        :selected-id="bench.selectedId"
-        :selected-gap="bench.selectedGap"
-        :ghost-id="ghostId"
-        :weights="bench.weightTexts"
-        :colony="colony"
-        interactive
+        :picture="{
+          assessment: bench.shown,
+          names: bench.shownNames,
+          reader: preferences.reader,
+          axis: bench.axis,
+          weights: bench.weightTexts,
+          ...(colony ? { colony } : {}),
+        }"
+        :size="{ width, height, zoom: transform, narrow }"
+        :hand="{ selectedId: bench.selectedId, selectedGap: bench.selectedGap, ghostId }"
         @measure="emit('measure', $event)"
         @select-part="selectPart"
         @select-gap="bench.selectedGap = bench.selectedGap === $event ? null : $event"

@@ -20,7 +20,8 @@ function exportPlan() {
 function exportDrawing() {
   const { assessment, names, axis, hive } = bench
   const { reader } = preferences
-  const props = { assessment, names, reader, axis, width: 900, height: 1000, standalone: true }
+  const picture = { assessment, names, reader, axis }
+  const props = { picture, size: { width: 900, height: 1000 }, standalone: true }
   download(`${fileName(hive?.name ?? '')}-${axis}.svg`, drawingAsFile(HiveSection, props), 'image/svg+xml')
 }
 </script>

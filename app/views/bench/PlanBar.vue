@@ -114,13 +114,13 @@ function settle(keep: 'mine' | 'written') {
         <section v-for="version in versions" :key="version.key" :data-plan="version.key">
           <h3>{{ version.title }}</h3>
           <DrawingHiveSection
-            :assessment="version.assessment"
-            :names="version.names"
-            :reader="preferences.reader"
-            axis="along"
-            :width="490"
-            :height="430"
-            narrow
+            :picture="{
+              assessment: version.assessment,
+              names: version.names,
+              reader: preferences.reader,
+              axis: 'along',
+            }"
+            :size="{ width: 490, height: 430, narrow: true }"
           />
           <p v-if="version.only">
             Only here: <b>{{ version.only }}</b>

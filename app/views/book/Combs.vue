@@ -1,14 +1,12 @@
 <script setup lang="ts">
 // The boxes with their combs, seen as one stands behind the hive and turns each box on its side: press a comb to say
 // what is on it. What is not pressed stays unsaid.
-import { STORES_ON, type CombSeen } from '#core/book'
+import { saysSomething, withBrush, type CombBrush, type CombSeen } from '#core/book'
 import type { HiveIn } from '#core/ask'
 import { STORES_SHARE, isBox, isFrame } from '#core/parts'
-import { capital, counted } from '#core/words'
+import { capital, combSeenInWords, counted } from '#core/words'
 
-export type Brush = 'bees' | NonNullable<CombSeen['brood']>[number] | 'stores' | 'nectar' | 'pollen' | 'renew'
-
-const props = defineProps<{ known: HiveIn; combs: readonly CombSeen[]; brush: Brush }>()
+const props = defineProps<{ known: HiveIn; combs: readonly CombSeen[]; brush: CombBrush }>()
 const emit = defineEmits<{ say: [combs: readonly CombSeen[]] }>()
 const preferences = usePreferences()
 const names = computed(() => props.known.names(preferences.vocabulary))
@@ -40,67 +38,13 @@ const isOpen = (box: {
   readonly isSuper: boolean
   readonly combs: readonly { seen: unknown }[]
 }) => !box.isSuper || opened.has(box.id) || box.combs.some(({ seen }) => seen !== undefined)
-const COVERS = ['full', 'half', 'none'] as const
-const FOOD = { nectar: 'nectar', pollen: 'pollen' } as const
-const STORES_WORDS = { corner: 'stores in a corner', half: 'half of it stores', full: 'full of stores' } as const
-function toggled<T>(list: readonly T[] | undefined, one: T): readonly T[] | undefined {
-  const next = list?.includes(one) ? list.filter((other) => other !== one) : [...(list ?? []), one]
-  return next.length > 0 ? next : undefined
-}
-
-/** Stores go from a corner over half to full, and off again. */
-function withStores(seen: CombSeen): CombSeen {
-  const { stores, food, ...rest } = seen
-  const isOld = stores === undefined && food?.includes('sealed') === true
-  const next = STORES_ON[isOld ? 0 : stores === undefined ? 0 : STORES_ON.indexOf(stores) + 1]
-  const others = (food ?? []).filter((one) => one !== 'sealed')
-  const nextFood = next ? [...others, 'sealed' as const] : others
-  return { ...rest, ...(nextFood.length > 0 ? { food: nextFood } : {}), ...(next ? { stores: next } : {}) }
-}
-
-function painted(seen: CombSeen): CombSeen {
-  const { brush } = props
-  if (brush === 'bees') {
-    const at = seen.bees === undefined ? 0 : COVERS.indexOf(seen.bees) + 1
-    const { bees: _before, ...rest } = seen
-    const next = COVERS[at]
-    return next ? { ...rest, bees: next } : rest
-  }
-  if (brush === 'renew') {
-    const { renew, ...others } = seen
-    return renew ? others : { ...others, renew: 'dark' }
-  }
-  if (brush === 'stores') return withStores(seen)
-  const { brood, food, ...rest } = seen
-  const isFood = brush === 'nectar' || brush === 'pollen'
-  const nextFood = isFood ? toggled(food, FOOD[brush]) : food
-  const nextBrood = isFood ? brood : toggled(brood, brush)
-  return { ...rest, ...(nextBrood ? { brood: nextBrood } : {}), ...(nextFood ? { food: nextFood } : {}) }
-}
 function press(boxId: string, contentId: string) {
   const before = props.combs.find((one) => one.contentId === contentId) ?? { boxId, contentId }
   const rest = props.combs.filter((one) => one.contentId !== contentId)
-  const next = painted(before)
-  const says = [next.bees, next.brood, next.food, next.renew].some((one) => one !== undefined)
-  emit('say', says ? [...rest, next] : rest)
+  const next = withBrush(before, props.brush)
+  emit('say', saysSomething(next) ? [...rest, next] : rest)
 }
-const BEES = { full: 'full of bees', half: 'half covered', none: 'no bees' } as const
-const FOOD_WORDS = { sealed: 'stores', nectar: 'nectar', pollen: 'pollen' } as const
-const said = (seen: CombSeen | undefined) =>
-  seen
-    ? [
-        ...(seen.bees ? [BEES[seen.bees]] : []),
-        ...(seen.brood ? [seen.brood.join(', ')] : []),
-        ...(seen.renew ? ['to renew'] : []),
-        ...(seen.food
-          ? [
-              seen.food
-                .map((one) => (one === 'sealed' && seen.stores ? STORES_WORDS[seen.stores] : FOOD_WORDS[one]))
-                .join(', '),
-            ]
-          : []),
-      ].join(' · ')
-    : ''
+const said = (seen: CombSeen | undefined) => (seen ? combSeenInWords(seen) : '')
 </script>
 
 <template>

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 // A hive as it stood on any day, with what was changed, when and on which device.
-import { until, useDebounceFn, useElementSize, useWindowSize } from '@vueuse/core'
-import { colonyIn, type HiveChange, type Yard } from '#core/yard'
+import { useElementSize, useWindowSize } from '@vueuse/core'
+import { colonyIn } from '#core/yard'
 import { capital, severityWord } from '#core/words'
 import { hiveIn } from '#core/ask'
 import { clockOf, dayOf } from '~/composables/localTime'
@@ -14,19 +14,6 @@ const hiveId = computed(() => String(route.params.hive))
 
 const written = useHiveBook(() => (yard.value ? { yardId: yard.value.id, hiveId: hiveId.value } : null))
 
-/** What is looked at, as it stands in the address: a day, or the change with this number; null for now. */
-const wanted = useInAddress<string | null>('at', (written) => written, null)
-const past = shallowRef<Yard | null>(null)
-const changes = shallowRef<readonly HiveChange[]>([])
-/** The moment that is looked at, and the change it comes after where one was pressed; null for now. */
-const looked = computed<{ readonly at: string; readonly revision?: number } | null>(() => {
-  const change = changes.value.find(({ revision }) => `r${revision}` === wanted.value)
-  if (change) return { at: change.happenedAt, revision: change.revision }
-  // The last moment of a day, by the clock of this device.
-  const end = new Date(`${wanted.value}T23:59:59.999`)
-  return Number.isNaN(end.getTime()) ? null : { at: end.toISOString() }
-})
-const failed = ref('')
 const MODES = [
   ['found', 'Found and done'],
   ['food', 'Food and crop'],
@@ -34,56 +21,9 @@ const MODES = [
   ['changed', 'Changed'],
 ] as const
 const mode = useInAddress('see', modeOf(MODES), 'found')
-const gone = usePast()
 const hiveNow = computed(() => yard.value?.hives.find(({ id }) => id === hiveId.value))
-const at = computed(() => looked.value?.at ?? null)
-const day = computed(() => (at.value ? dayOf(at.value) : ''))
-let round = 0
-watch(
-  [yard, hiveId],
-  async ([now, id]) => {
-    if (!now || !id) return
-    const mine = ++round
-    // What was found comes first; going back through the log takes the server longer.
-    await until(() => written.entries.value !== null || written.silent.value).toBe(true)
-    if (mine !== round) return
-    const answer = await gone.changes(now.id, id)
-    if (mine === round && answer.ok) changes.value = answer.value
-  },
-  { immediate: true },
-)
-watch([looked, yard], async ([moment, now]) => {
-  failed.value = ''
-  if (!moment || !now) {
-    past.value = null
-    return
-  }
-  const answer = await gone.stood(
-    now.id,
-    moment.revision === undefined ? { at: moment.at } : { revision: moment.revision },
-  )
-  if (moment !== looked.value) return
-  if (answer.ok) past.value = answer.value
-  else failed.value = `The past could not be fetched: ${answer.problem.sentence}`
-})
-function pick(text: string) {
-  wanted.value = text === '' ? null : text
-}
-/** A slider through time: every change from the first on the left, and now on the right. */
-const place = computed(() => {
-  const all = changes.value
-  if (!at.value) return all.length
-  const after = all.findIndex(({ happenedAt }) => happenedAt <= at.value!)
-  return after < 0 ? 0 : all.length - 1 - after
-})
-const slide = useDebounceFn((to: number) => {
-  const change = changes.value[changes.value.length - 1 - to]
-  wanted.value = change ? `r${change.revision}` : null
-}, 60)
-const placeInWords = (to: number) => {
-  const change = changes.value[changes.value.length - 1 - to]
-  return change ? `${preferences.day(dayOf(change.happenedAt))}, ${clockOf(change.happenedAt)}` : 'now'
-}
+const then = useStoodThen(yard, hiveId, written)
+const { wanted, at, day, past, changes, failed, looked, pick, place, slide, placeInWords, writtenFrom } = then
 const shownYard = computed(() => (at.value ? past.value : yard.value))
 const hive = computed(() => shownYard.value?.hives.find(({ id }) => id === hiveId.value))
 const stood = ref<HTMLElement | null>(null)
@@ -110,12 +50,6 @@ const hives = computed(() => [
   ).values(),
 ])
 const name = computed(() => hive.value?.name ?? hives.value.find(({ id }) => id === hiveId.value)?.name ?? 'This hive')
-/** The day from which this hive is written down, where an earlier one is looked at; null for never. */
-const writtenFrom = computed(() => {
-  const oldest = changes.value.at(-1)?.happenedAt
-  if (!at.value || (oldest !== undefined && at.value >= oldest)) return undefined
-  return oldest === undefined ? null : dayOf(oldest)
-})
 useHead({ title: computed(() => `The book of ${name.value} – Duvet`) })
 </script>
 
@@ -168,14 +102,8 @@ useHead({ title: computed(() => `The book of ${name.value} – Duvet`) })
             {{ capital(stageSaid(hive!.stage)) }}. Worst finding: <b>{{ severityWord(drawn.assessment.worst) }}</b>
           </p>
           <DrawingHiveSection
-            :assessment="drawn.assessment"
-            :names="drawn.names"
-            :colony="drawn.colony"
-            :reader="preferences.reader"
-            axis="along"
-            :width="drawnPx.width"
-            :height="drawnPx.height"
-            :narrow="drawnPx.width < 520"
+            :picture="{ ...drawn, reader: preferences.reader, axis: 'along' }"
+            :size="{ ...drawnPx, narrow: drawnPx.width < 520 }"
           />
         </ShellInTurn>
         <p v-else-if="!at || past">{{ name }} did not stand here then.</p>

@@ -15,7 +15,6 @@ import { hiveIn } from '#core/ask'
 import type { Hive, Yard } from '#core/yard'
 import { yearOf } from '#core/year'
 import { meaningInWords, SORT_WORDS } from '#core/words'
-import * as deeds from '#core/yard/deeds'
 import { localNow, localToday } from '~/composables/localTime'
 import { useWritten } from '~/composables/newEntry'
 
@@ -79,13 +78,8 @@ const means = computed(() =>
     : [],
 )
 const wrong = ref('')
-const yards = useYards()
-/** Whether the boxes of a crop came off the hive: asked where whole boxes were taken that stand there. */
-const cameOff = ref<boolean | null>(null)
-const boxesTaken = computed(() =>
-  isEntry(entry.value ?? undefined, 'crop') && !old
-    ? (bodies.crop?.boxIds ?? []).filter((id) => props.hive.stack.some(({ partId }) => partId === id))
-    : [],
+const { cameOff, boxesTaken, takenOff } = useCropTaken(props, () =>
+  isEntry(entry.value ?? undefined, 'crop') && !old ? (bodies.crop?.boxIds ?? []) : [],
 )
 async function keep() {
   const one = entry.value
@@ -96,11 +90,7 @@ async function keep() {
   }
   wrong.value = (await book.write(props.yard.id, [one])) ? '' : book.refused
   if (wrong.value !== '') return
-  const edit =
-    boxesTaken.value.length > 0
-      ? deeds.takeCrop(props.yard, props.hive, boxesTaken.value, cameOff.value === true)
-      : undefined
-  if (edit) yards.perform(props.yard.id, edit)
+  takenOff()
   emit('kept', one)
 }
 </script>

@@ -5,10 +5,8 @@ import {
   CORNERS,
   boxBill,
   boxProblem,
-  cutList,
   cutProblem,
   isBuiltUp,
-  panelOutlines,
   type Corner,
   type FoundationKind,
   type Stock,
@@ -16,25 +14,10 @@ import {
 } from '#core/parts/making'
 import { boxOfPattern } from '#core/stack'
 import { inWords, isFrameFeeder, isFramePattern, CATALOGUE, STARTING_FORMAT, boxOfSize, findAll } from '#core/parts'
-import {
-  CORNER_WORDS,
-  FOUNDATION_WORDS,
-  boxSheet,
-  capital,
-  cutProblemInWords,
-  frameSheet,
-  type Sheet,
-} from '#core/words'
-import { showCut } from '#core/units'
-import { download, fileName } from '~/composables/download'
+import { CORNER_WORDS, FOUNDATION_WORDS, capital, cutProblemInWords } from '#core/words'
 import { numberOf } from '~/kit/formRules'
 import { whole } from '#wire/fields'
-import { boxDrawings, frameDrawings, type BuildDrawings } from '~/drawing/build'
-import { server } from '~/client/server'
-import type { PrintedSheet } from '#wire/sheet-schema'
 
-/** What a sheet takes at most. */
-const MOST_DRAWINGS = 60
 const MOST = { frames: 1000, boxes: 200 } as const
 const view = useView()
 const preferences = usePreferences()
@@ -52,9 +35,6 @@ watch(usual, (now, before) => {
   if (boardWidth.value === before.widthMm) boardWidth.value = now.widthMm
   if (kerf.value === before.kerfMm) kerf.value = now.kerfMm
 })
-const printing = ref(false)
-const failed = ref('')
-
 const frames = computed(() => [...view.catalogue.hanging.values()].filter((pattern) => !isFrameFeeder({ pattern })))
 const boxes = computed(() =>
   findAll(view.catalogue, { kind: 'box' })
@@ -83,60 +63,9 @@ const problem = computed(() => {
   const wrong = bill.value && cutProblem(bill.value.panels, stock.value)
   return wrong ? cutProblemInWords(wrong, preferences.reader) : ''
 })
-const sheet = computed<Sheet | null>(() => {
-  if (problem.value || !many.value) return null
-  if (box.value) return boxSheet(box.value, many.value, corner.value, stock.value, view.catalogue, preferences.reader)
-  return frame.value
-    ? frameSheet(frame.value, many.value, foundation.value, view.catalogue.figures, preferences.reader)
-    : null
-})
-const say = (mm: number) => showCut(mm, preferences.units)
-const drawings = computed<BuildDrawings | null>(() => {
-  if (!sheet.value || !many.value) return null
-  if (box.value) return boxDrawings(box.value, many.value, corner.value, stock.value, say)
-  return frame.value ? frameDrawings(frame.value, many.value, foundation.value, view.catalogue.figures, say) : null
-})
-/** As it goes to the printer: the drawings of the screen, the boards that are cut alike once. */
-const printed = computed<PrintedSheet | null>(() => {
-  if (!sheet.value || !drawings.value) return null
-  const { apart, pieces, boards, steps } = drawings.value
-  return {
-    ...sheet.value,
-    paper: preferences.paper,
-    drawings: [
-      { caption: 'Taken apart', drawing: apart },
-      ...pieces.map(({ word, count: n, drawing }) => ({ caption: `${n} × ${word}`, drawing })),
-      ...boards.map(({ count: n, drawing }) => ({ caption: `${n} × board, cut so`, drawing })),
-    ].slice(0, MOST_DRAWINGS),
-    stepDrawings: steps,
-  }
-})
-const outlines = computed(() => panelOutlines(bill.value?.panels ?? []))
+const made = useBuildSheet({ frame, box, many, foundation, corner, stock, isSound: () => problem.value === '' })
+const { sheet, drawings, printing, failed, print, saveCsv, saveDxf, saveSvg } = made
 const name = (label: { british: string; northAmerican: string }) => capital(inWords(label, preferences.vocabulary))
-const file = computed(() => fileName(sheet.value?.title ?? 'sheet'))
-
-async function print() {
-  if (!printed.value) return
-  printing.value = true
-  failed.value = ''
-  const answer = await server.print(printed.value)
-  printing.value = false
-  if (answer.ok) download(`${file.value}.pdf`, answer.pdf, 'application/pdf')
-  else failed.value = `The sheet was not printed: ${answer.sentence}`
-}
-async function saveCsv() {
-  const { cutListCsv } = await import('~/export/cut-list-csv')
-  if (bill.value)
-    download(`${file.value}.csv`, cutListCsv(bill.value.panels, cutList(bill.value.panels, stock.value)), 'text/csv')
-}
-async function saveDxf() {
-  const { panelsDxf } = await import('~/export/panels-dxf')
-  if (sheet.value) download(`${file.value}.dxf`, panelsDxf(outlines.value), 'image/vnd.dxf')
-}
-async function saveSvg() {
-  const { panelsSvg } = await import('~/export/panels-svg')
-  if (sheet.value) download(`${file.value}.svg`, panelsSvg(outlines.value), 'image/svg+xml')
-}
 useHead({ title: 'Build – Duvet' })
 </script>
 

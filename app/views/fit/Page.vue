@@ -1,21 +1,9 @@
 <script setup lang="ts">
 // Will this go in that, on that? Frames in boxes, boxes on boxes, and the room they make: all computed.
-import {
-  findAll,
-  HIVE_FORMATS,
-  FORMATS,
-  type Pattern,
-  isBox,
-  isFramePattern,
-  resolvePart,
-  type Part,
-  inWords,
-} from '#core/parts'
-import { type Grade, boxFit, boxOfPattern, frameInBox, type BoxFit, type FitBox, type FrameFit } from '#core/stack'
-import { isUneven, partOnSide, type HiveSide } from '#core/yard'
-import { showLength } from '#core/units'
-import { boxFitLine, capital, frameFitLine, frameFitShort, seatWord, verdictWord } from '#core/words'
-import type { FitCell } from './Table.vue'
+import { HIVE_FORMATS, FORMATS, inWords } from '#core/parts'
+import { fitChoices, type FitChoice, type FitShown } from '#core/ask'
+import { boxFit, frameInBox } from '#core/stack'
+import { boxFitCell, capital, frameFitCell, type FitCell } from '#core/words'
 
 const view = useView()
 const preferences = usePreferences()
@@ -25,139 +13,39 @@ const MODES = [
   ['rooms', 'Room'],
 ] as const
 const mode = useInAddress('see', modeOf(MODES), 'frames')
-const filter = ref<'owned' | 'all' | Pattern['format']>('owned')
+const filter = ref<FitShown>('owned')
 const chosen = ref<readonly [string, string] | null>(null)
 watch([mode, filter], () => {
   chosen.value = null
 })
-
-/** An uneven box is looked at on each of its sides. */
-const sidesOf = (part: Part): readonly { readonly side?: HiveSide; readonly asThere: Part }[] =>
-  isUneven(part)
-    ? (['first', 'other'] as const).map((side) => ({ side, asThere: partOnSide(part, side) }))
-    : [{ asThere: part }]
-/** What the yard owns, by pattern; parts that were measured stand for themselves, and for those of the same sizes. */
-const owned = computed(() => {
-  const boxes = (view.yard?.parts ?? []).filter(({ patternId }) =>
-    isBox({ pattern: view.catalogue.patterns.get(patternId) }),
-  )
-  const bySize = new Map<string, Part[]>()
-  for (const part of boxes) {
-    if (!part.measured) continue
-    const size = `${part.patternId} ${JSON.stringify(
-      Object.entries(part.measured)
-        .map(([name, { mm, otherMm, plusMinusMm }]) => [name, mm, otherMm, plusMinusMm])
-        .sort(),
-    )}`
-    const alike = bySize.get(size)
-    if (alike) alike.push(part)
-    else bySize.set(size, [part])
-  }
-  const measured = [...bySize.values()].flatMap(([part, ...more]) =>
-    sidesOf(part!).map(({ side, asThere }) => ({
-      id: side ? `${part!.id} ${side}` : part!.id,
-      alike: more.length + 1,
-      side,
-      resolved: resolvePart(asThere, view.catalogue),
-    })),
-  )
-  const patterns = new Set(boxes.filter(({ measured: sizes }) => !sizes).map(({ patternId }) => patternId))
-  const frames = new Set<string>()
-  for (const { contents } of view.yard?.parts ?? []) for (const { patternId } of contents) frames.add(patternId)
-  return { patterns, measured, frames }
-})
-const ofCatalogue = computed(() =>
-  findAll(view.catalogue, { kind: 'box' }).map((pattern) => boxOfPattern(pattern, view.catalogue)),
-)
-const ownedBoxes = computed<FitBox[]>(() => [
-  ...ofCatalogue.value.filter(({ id }) => owned.value.patterns.has(id)),
-  ...owned.value.measured,
-])
-const boxes = computed<FitBox[]>(() => {
-  if (filter.value === 'all') return ofCatalogue.value
-  return filter.value === 'owned'
-    ? ownedBoxes.value
-    : ofCatalogue.value.filter(({ resolved }) => resolved.pattern!.format === filter.value || resolved.pattern!.own)
-})
-const frames = computed(() =>
-  [...view.catalogue.hanging.values()].filter(
-    (pattern) =>
-      isFramePattern(pattern) && (filter.value !== 'owned' || owned.value.frames.has(pattern.id) || pattern.own),
-  ),
-)
-/** Boxes of one format are held against what the yard owns first, and then against each other. */
-const lowers = computed(() => {
-  if (filter.value === 'owned' || filter.value === 'all') return boxes.value
-  return [...ownedBoxes.value.filter(({ id }) => !boxes.value.some((box) => box.id === id)), ...boxes.value]
-})
+const choices = computed(() => fitChoices(view.yard, view.catalogue, filter.value))
 const SIDE_WORDS = { first: ', left or front side', other: ', right or back side' } as const
-const nameOf = ({
-  resolved,
-  alike = 1,
-  side,
-}: FitBox & { readonly alike?: number; readonly side?: HiveSide | undefined }) => {
+function nameOf({ resolved, alike = 1, side }: FitChoice): string {
   const name = capital(resolved.part.name ?? inWords(resolved.pattern!.label, preferences.vocabulary))
-  return resolved.part.measured
-    ? `${name}, measured${side ? SIDE_WORDS[side] : ''}${alike > 1 ? ` (${alike} alike)` : ''}`
-    : name
+  if (!resolved.part.measured) return name
+  return `${name}, measured${side ? SIDE_WORDS[side] : ''}${alike > 1 ? ` (${alike} alike)` : ''}`
 }
 const columns = computed(() =>
-  lowers.value.map((box) => ({ id: box.id, name: nameOf(box), pattern: box.resolved.pattern })),
+  choices.value.lowers.map((box) => ({ id: box.id, name: nameOf(box), pattern: box.resolved.pattern })),
 )
-const figure = (mm: number) => showLength(Math.abs(mm), preferences.units)
-
-function frameCell(fit: FrameFit) {
-  const grade: Grade = fit.verdict === 'fits' ? 'good' : fit.verdict === 'gap-problem' ? 'mend' : 'stop'
-  return {
-    grade,
-    marginal: fit.marginal,
-    word: frameFitShort(fit),
-    figure: fit.reason === 'no-frames-here' ? '' : figure(fit.deciding.mm),
-    line: frameFitLine(fit, preferences.reader),
-  }
-}
-function boxCell(fit: BoxFit) {
-  const sits = fit.seat.verdict === 'seals' || fit.seat.verdict === 'thin'
-  const grade: Grade = !sits
-    ? 'stop'
-    : fit.gap && fit.gap.grade !== 'good'
-      ? fit.gap.grade
-      : fit.seat.verdict === 'thin'
-        ? 'watch'
-        : 'good'
-  // What decides is what is said: a box that seals and leaves comb between is no box that “seals”.
-  const byGap = sits && fit.gap && fit.gap.grade !== 'good'
-  return {
-    grade,
-    marginal: fit.seat.marginal || (fit.gap?.marginal ?? false),
-    word: byGap ? verdictWord(fit.gap!, preferences.reader) : seatWord(fit),
-    figure: sits ? (fit.gap ? `gap ${figure(fit.gap.mm)}` : '') : fit.seat.verdict === 'lip' ? '' : figure(fit.seat.mm),
-    line: boxFitLine(fit, preferences.reader),
-  }
-}
 const rows = computed(() =>
   mode.value === 'frames'
-    ? frames.value.map((frame) => ({ id: frame.id, name: capital(inWords(frame.label, preferences.vocabulary)) }))
-    : boxes.value.map((upper) => ({ id: upper.id, name: nameOf(upper) })),
+    ? choices.value.frames.map(({ id, label }) => ({ id, name: capital(inWords(label, preferences.vocabulary)) }))
+    : choices.value.boxes.map((upper) => ({ id: upper.id, name: nameOf(upper) })),
 )
 /** Every cell is worked out when it is first seen. */
 const cellAt = computed(() => {
   const known = new Map<number, FitCell>()
-  const [context, framesNow, boxesNow, lowersNow, inFrames, across] = [
-    { ...view.context, reader: preferences.reader },
-    frames.value,
-    boxes.value,
-    lowers.value,
-    mode.value === 'frames',
-    lowers.value.length,
-  ]
+  const { frames, boxes, lowers } = choices.value
+  const [context, reader, inFrames] = [view.context, preferences.reader, mode.value === 'frames']
   return (row: number, column: number): FitCell => {
-    const at = row * across + column
+    const at = row * lowers.length + column
+    const lower = lowers[column]!
     const cell =
       known.get(at) ??
       (inFrames
-        ? frameCell(frameInBox(framesNow[row]!, lowersNow[column]!.resolved, context))
-        : boxCell(boxFit(lowersNow[column]!, boxesNow[row]!, context)))
+        ? frameFitCell(frameInBox(frames[row]!, lower.resolved, context), reader)
+        : boxFitCell(boxFit(lower, boxes[row]!, context), reader))
     known.set(at, cell)
     return cell
   }
@@ -170,11 +58,11 @@ const laid = computed(() => {
 const pair = computed(() => {
   if (!laid.value) return null
   const [rowId, columnId] = laid.value
-  const box = lowers.value.find(({ id }) => id === columnId)
+  const box = choices.value.lowers.find(({ id }) => id === columnId)
   if (!box) return null
   return mode.value === 'frames'
     ? { box, frame: view.catalogue.hanging.get(rowId) }
-    : { box, upper: boxes.value.find(({ id }) => id === rowId) }
+    : { box, upper: choices.value.boxes.find(({ id }) => id === rowId) }
 })
 useHead({ title: 'Fit – Duvet' })
 </script>

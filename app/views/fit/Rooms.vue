@@ -1,53 +1,32 @@
 <script setup lang="ts">
 // Room for brood, arrangement by arrangement, against what a queen fills; and how many sizes the yard keeps.
-import { arrangements, roomOf, uniformKit } from '#core/stack'
-import { inWords, resolvePart } from '#core/parts'
-import { honeyKg, type Range } from '#core/loads'
-import { findPart } from '#core/yard'
+import { arrangements, uniformKit } from '#core/stack'
+import { inWords } from '#core/parts'
+import { broodNeed, broodRoomGrade, hiveRooms, type HiveRoom } from '#core/ask'
 import { showInUnit, showLength, showVolume } from '#core/units'
 import { capital, counted, rangeInWords } from '#core/words'
 
 const view = useView()
 const preferences = usePreferences()
-const need = computed(() => ({
-  mend: view.context.figures.broodNeedMendCells * factor.value,
-  watch: view.context.figures.broodNeedWatchCells * factor.value,
-}))
-const factor = computed(() => (view.context.prolific ? view.context.figures.prolificRoomTimes : 1))
+const need = computed(() => broodNeed(view.context.figures, view.context.prolific))
 const usual = computed(() => arrangements(view.catalogue, view.context.figures.cellWidthMm))
-const own = computed(() =>
-  (view.yard?.hives ?? []).flatMap((hive) => {
-    const boxes = (role: 'brood' | 'food') =>
-      hive.stack
-        .filter((placement) => placement.role === role)
-        .flatMap(({ partId }) => {
-          const part = findPart(view.yard!, partId)
-          return part ? [resolvePart(part, view.catalogue)] : []
-        })
-    const brood = boxes('brood')
-    return brood.length === 0
-      ? []
-      : [{ name: hive.name, room: roomOf(brood, view.context.figures.cellWidthMm), foodKg: honeyKg(boxes('food')) }]
-  }),
-)
+const own = computed(() => (view.yard ? hiveRooms(view.yard, view.catalogue, view.context.figures.cellWidthMm) : []))
 const most = computed(() =>
-  Math.max(need.value.watch, ...usual.value.map(({ room }) => room.cells), ...own.value.map(({ room }) => room.cells)),
+  Math.max(
+    need.value.watchCells,
+    ...usual.value.map(({ room }) => room.cells),
+    ...own.value.map(({ room }) => room.cells),
+  ),
 )
 const kit = computed(() => (view.yard ? uniformKit(view.yard) : null))
 const count = (value: number) => Math.round(value).toLocaleString('en-GB').replaceAll(',', ' ')
-const gradeOf = (cells: number) =>
-  cells < need.value.mend ? ('mend' as const) : cells < need.value.watch ? ('watch' as const) : ('good' as const)
+const gradeOf = (cells: number) => broodRoomGrade(cells, need.value)
 const WORDS = {
   mend: 'too little: a second box is needed',
   watch: 'tight: a second box for a strong colony',
   good: 'enough',
 } as const
-interface Arranged {
-  readonly name: string
-  readonly room: ReturnType<typeof roomOf>
-  readonly foodKg: Range | null
-}
-const COLUMNS = columnsFor<Arranged>(
+const COLUMNS = columnsFor<HiveRoom>(
   { key: 'name', label: 'Brood space', width: 200, by: ({ name }) => name },
   { key: 'cells', label: 'Cells', width: 260, by: ({ room }) => room.cells },
   {
@@ -70,10 +49,9 @@ const COLUMNS = columnsFor<Arranged>(
 <template>
   <section class="rooms">
     <p>
-      A queen who lays {{ count(view.context.figures.layingPeakEggsADay * factor) }} eggs a day fills
-      {{ count(view.context.figures.layingPeakEggsADay * factor * view.context.figures.broodDays) }} cells in the
+      A queen who lays {{ count(need.eggsADay) }} eggs a day fills {{ count(need.cellsFilled) }} cells in the
       {{ view.context.figures.broodDays }} days that brood takes. Pollen and food want combs beside it: under
-      {{ count(need.mend) }} cells is too little and under {{ count(need.watch) }} tight. Cells are counted at
+      {{ count(need.mendCells) }} cells is too little and under {{ count(need.watchCells) }} tight. Cells are counted at
       {{ showLength(view.context.figures.cellWidthMm, preferences.units) }} wide. A common saying gives a colony
       {{
         rangeInWords(
@@ -105,16 +83,16 @@ const COLUMNS = columnsFor<Arranged>(
               <rect width="168" height="12" y="4" fill="#fdfbf6" stroke="#cbbfa6" />
               <rect :width="Math.max(1, (168 * row.room.cells) / most)" height="12" y="4" fill="#cf9a63" />
               <line
-                :x1="(168 * need.mend) / most"
-                :x2="(168 * need.mend) / most"
+                :x1="(168 * need.mendCells) / most"
+                :x2="(168 * need.mendCells) / most"
                 y1="0"
                 y2="20"
                 stroke="#9e2a2f"
                 stroke-width="2"
               />
               <line
-                :x1="(168 * need.watch) / most"
-                :x2="(168 * need.watch) / most"
+                :x1="(168 * need.watchCells) / most"
+                :x2="(168 * need.watchCells) / most"
                 y1="0"
                 y2="20"
                 stroke="#8a5600"

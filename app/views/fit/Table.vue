@@ -2,7 +2,7 @@
 // The computed table: a cell for every pair, with its mark, its word and the figure that decides.
 import { useVirtualizer } from '@tanstack/vue-virtual'
 import type { Pattern } from '#core/parts'
-import type { Grade } from '#core/stack'
+import type { FitCell } from '#core/words'
 
 interface Named {
   readonly id: string
@@ -10,13 +10,6 @@ interface Named {
   readonly pattern?: Pattern | undefined
 }
 
-export interface FitCell {
-  readonly grade: Grade
-  readonly marginal: boolean
-  readonly word: string
-  readonly figure: string
-  readonly line: string
-}
 const props = defineProps<{
   caption: string
   rows: readonly Named[]

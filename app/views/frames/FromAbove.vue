@@ -3,11 +3,10 @@
 import { useElementSize, useMediaQuery } from '@vueuse/core'
 import { inOrder } from '#core/yard'
 import { showLength } from '#core/units'
-import { acrossWord, contentInWords, holdsWord, COMB_WORDS, SUPPORT_WORDS } from '#core/words'
-import { inWords, isFrame } from '#core/parts'
+import { acrossWord, contentInWords } from '#core/words'
 import { dragFrames, type HeldFrame } from './dragFrame'
 import { acrossMark } from '~/drawing/across-marks'
-import { LEAST_FRAME_PX, hungDrawings, aboveScale, type HungDrawing } from '~/drawing/frames-from-above'
+import { LEAST_FRAME_PX, hungDrawings, aboveScale } from '~/drawing/frames-from-above'
 
 const emit = defineEmits<{ hangAt: [place: number] }>()
 const frames = useFrames()
@@ -54,38 +53,7 @@ const empties = computed(() =>
   }),
 )
 
-function named(id: string): string {
-  const pattern = frames.catalogue.hanging.get(byId.value.get(id)?.patternId ?? '')
-  return pattern ? inWords(pattern.label, preferences.vocabulary) : 'unknown frame'
-}
-/** What is written on a frame: what it holds, else how far it is. */
-function tag(id: string): string {
-  const content = byId.value.get(id)
-  if (!content) return ''
-  const pattern = frames.catalogue.hanging.get(content.patternId)
-  if (pattern && !isFrame({ pattern })) return inWords(pattern.label, preferences.vocabulary)
-  const support = content.support && content.support !== 'none' ? `, ${SUPPORT_WORDS[content.support]}` : ''
-  const state = content.holds
-    ? holdsWord(content.holds, preferences.reader)
-    : content.comb
-      ? COMB_WORDS[content.comb]
-      : ''
-  return `${state}${support}${content.turned ? (state ? ', turned' : 'turned') : ''}`
-}
-const HATCH: Record<string, string> = {
-  'capped-honey': 'url(#hatch-honey)',
-  nectar: '#f7e3a4',
-  pollen: 'url(#hatch-chips)',
-  brood: 'url(#hatch-brood)',
-  empty: '#efe0c2',
-}
-function fill({ id, holdsComb, look }: HungDrawing): string {
-  const content = byId.value.get(id)
-  if (!holdsComb) return look === 'syrup' ? '#f6e4a8' : 'url(#hatch-timber)'
-  if (content?.comb && content.comb !== 'drawn')
-    return content.comb === 'plastic-foundation' ? '#5d6c6c' : content.comb === 'wax-foundation' ? '#d29d25' : 'none'
-  return HATCH[content?.holds ?? ''] ?? (frames.use === 'brood' ? '#dcb68a' : '#f3dca0')
-}
+const { named, tag, fill } = useFrameLooks()
 function choose(event: MouseEvent, id: string) {
   // Fingers have no Shift: each tap adds one or takes it away again.
   frames.select([id], coarse.value || event.shiftKey || event.ctrlKey || event.metaKey)

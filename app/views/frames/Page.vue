@@ -1,9 +1,7 @@
 <script setup lang="ts">
 // One box from above: spacing and paint at the left, the box, what will happen at the right.
-import { frameInBox } from '#core/stack'
-import { isBox, resolvePart, type Part } from '#core/parts'
+import { isBox, type Part } from '#core/parts'
 import type { Finding, Remedy } from '#core/rules'
-import { mayTakeFrames } from '#core/yard'
 import { capital, findingInWords } from '#core/words'
 import { boxName, namesAround } from '~/composables/boxName'
 import * as deeds from '#core/yard/deeds'
@@ -44,23 +42,6 @@ const cards = computed(() => {
   )
 })
 const some = computed(() => frames.selected.size > 0)
-/** Boxes of the yard that the selected frames go into. */
-const others = computed(() => {
-  const first = frames.part?.contents.find(({ id }) => frames.selected.has(id))
-  const pattern = first && frames.catalogue.hanging.get(first.patternId)
-  if (!pattern || !frames.yard) return []
-  return frames.yard.parts
-    .filter((part) => part.id !== frames.partId && mayTakeFrames(frames.yard!, part))
-    .filter((part) => isBox({ pattern: frames.catalogue.patterns.get(part.patternId) }))
-    .filter(
-      (part) => frameInBox(pattern, resolvePart(part, frames.catalogue), frames.context).verdict !== 'does-not-fit',
-    )
-    .map((part) => ({ part, name: boxName(frames.yard!, part, preferences.vocabulary) }))
-})
-function putInto(id: string) {
-  const other = frames.yard?.parts.find((part) => part.id === id)
-  if (other) frames.putInto(other)
-}
 function look(remedy: Remedy | null) {
   tried.value = remedy
   frames.look(remedy?.edit ?? null)
@@ -141,34 +122,7 @@ function takeCompared({ part }: { readonly part: Part }): void {
         <ShellInTurn><FramesTools ref="tools" /></ShellInTurn>
       </aside>
       <section class="middle" aria-label="Drawing">
-        <div class="actions" role="group" aria-label="What to do with the selected frames">
-          <b>{{ some ? `${frames.selected.size} selected` : 'None selected' }}</b>
-          <ElButton :disabled="frames.selected.size !== 1" data-testid="frame-up" @click="frames.step(-1)">
-            Up
-          </ElButton>
-          <ElButton :disabled="frames.selected.size !== 1" data-testid="frame-down" @click="frames.step(1)">
-            Down
-          </ElButton>
-          <ElButton :disabled="!some" data-testid="turn-round" @click="frames.turn()"> Turn round </ElButton>
-          <ElButton :disabled="!some" data-testid="take-out" @click="frames.takeOut()"> Take out </ElButton>
-          <label class="into"
-            ><span class="visually-hidden">Put into another box</span>
-            <ElSelect
-              model-value=""
-              placeholder="Put into…"
-              :disabled="!some || others.length === 0"
-              data-testid="put-into"
-              @change="putInto"
-            >
-              <ElOption
-                v-for="other in others"
-                :key="other.part.id"
-                :value="other.part.id"
-                :label="capital(other.name)"
-              />
-            </ElSelect>
-          </label>
-        </div>
+        <FramesActing />
         <p v-if="some" class="caution" data-testid="frames-disease">
           Before a comb goes to another colony, look it over for disease. Combs of a colony that died or left stay where
           they are until the cause is known; what a comb has held goes with it.
@@ -249,27 +203,6 @@ function takeCompared({ part }: { readonly part: Part }): void {
   padding: var(--space-3) var(--space-4);
   overflow-y: auto;
   border-left: 2px dashed var(--seam);
-}
-
-.actions {
-  display: flex;
-  flex-wrap: wrap;
-  gap: var(--space-3);
-  align-items: center;
-  padding: var(--space-3) var(--space-3);
-}
-
-.actions b {
-  min-width: 96px;
-}
-
-.actions .el-button {
-  min-height: 36px;
-  padding: var(--space-1) var(--space-3);
-}
-
-.into .el-select {
-  max-width: 170px;
 }
 
 .boxes {

@@ -1,10 +1,9 @@
 <script setup lang="ts">
 // A look written down at the hive, in gloves: one thing at a time, large; nothing said stays unknown.
 import { hiveIn } from '#core/ask'
-import { ontoFrames, type CombSeen } from '#core/book'
+import { type CombBrush, ontoFrames, type CombSeen } from '#core/book'
 import { hasBees, isBare } from '#core/yard'
 import { partingOn } from '#core/year'
-import type { Brush } from '~/views/book/Combs.vue'
 import { useKeepLook } from './keepLook'
 import { localToday } from '~/composables/localTime'
 import { useLookDraft } from './lookDraft'
@@ -53,7 +52,7 @@ const ON_COMBS = {
     ],
   },
 } as const
-const brushes = reactive<{ bees: 'bees'; brood: 'eggs' | 'larvae' | 'sealed'; food: Brush }>({
+const brushes = reactive<{ bees: 'bees'; brood: 'eggs' | 'larvae' | 'sealed'; food: CombBrush }>({
   bees: 'bees',
   brood: 'sealed',
   food: 'stores',

@@ -39,5 +39,5 @@ const thisYear = Number(localToday().slice(0, 4))
   <EntryCount v-model="playCups" name="Play cups" />
   <EntryPick v-model="isMarked" name="Marked" :of="YES_NO" />
   <EntryPick v-model="isClipped" name="Clipped" :of="YES_NO" />
-  <EntryNumber v-model="born" name="Born in the year" :min="1980" :max="2100" :start="thisYear" />
+  <EntryNumber v-model="born" :of="{ min: 1980, max: 2100, start: thisYear }" name="Born in the year" />
 </template>

@@ -4,10 +4,8 @@ import { daysLater, yardMites, type MiteRate } from '#core/book'
 import { hasBees, type Yard } from '#core/yard'
 import { yearOf } from '#core/year'
 import { TREATMENT_CAUTION } from '#core/words'
-import { columnsFor } from '~/kit/tableColumn'
 import { localToday } from '~/composables/localTime'
 import { hivePath } from '~/composables/paths'
-import { bandOver, useTimeChart } from '~/composables/timeChart'
 
 const props = defineProps<{ yard: Yard }>()
 const preferences = usePreferences()
@@ -41,79 +39,14 @@ const measure = computed({
 })
 const months = computed(() => mites.value?.months[measure.value] ?? [])
 const canvas = ref<HTMLCanvasElement | null>(null)
-const ms = (day: string) => Date.parse(`${day}T12:00:00Z`)
-const top = computed(() => 1.1 * Math.max(1, ...months.value.map(({ high, limit }) => Math.max(high, limit))))
-const band = (
-  label: string,
-  { from: first, to: last }: { readonly from: string; readonly to: string },
-  color: string,
-) => bandOver(label, ms(first < from.value ? from.value : first), ms(last), top.value, color)
-useTimeChart(
-  canvas,
-  computed(() => {
-    const line = (label: string, of: 'low' | 'median' | 'high' | 'limit', look: object) => ({
-      label,
-      points: () => months.value.map((month) => ({ x: ms(month.day), y: month[of] })),
-      borderColor: '#27408b',
-      backgroundColor: '#27408b',
-      ...look,
-    })
-    return {
-      span: [ms(from.value), ms(today)] as const,
-      lines: [
-        line('middle hive', 'median', { borderWidth: 2, pointRadius: 4 }),
-        line('worst hive', 'high', {
-          borderColor: '#9e2a2f',
-          backgroundColor: '#9e2a2f',
-          pointStyle: 'rect',
-          pointRadius: 4,
-          borderWidth: 1,
-        }),
-        line('limit of the month', 'limit', {
-          borderColor: '#22262e',
-          borderDash: [7, 4],
-          pointRadius: 0,
-          stepped: 'middle',
-        }),
-        ...(mites.value?.treated ?? []).map((days) => band('band treated', days, 'rgba(60, 106, 45, 0.2)')),
-        ...(mites.value?.winterBees ?? []).map((days) => band('band winter bees', days, 'rgba(73, 99, 126, 0.14)')),
-      ],
-      legend: (label: string) => !label.startsWith('band'),
-      scales: { y: { beginAtZero: true, max: Math.ceil(top.value) } },
-    }
-  }),
-)
+useMiteChart({ canvas, months, from, today, mites })
 const names = computed(() => new Map(props.yard.hives.map(({ id, name }) => [id, name])))
 const rows = computed(() => (mites.value?.last ?? []).filter(({ hiveId }) => names.value.has(hiveId)))
 const over = computed(() => rows.value.filter((row) => row.over).length)
 const uncounted = computed(() => props.yard.hives.length - rows.value.length)
-const unit = (one: MiteRate['in']) => (one === 'day' ? 'a day' : 'in 100 bees')
-const columns = columnsFor<(typeof rows.value)[number]>(
-  { key: 'hive', label: 'Hive', by: ({ hiveId }) => names.value.get(hiveId) ?? '', width: 150 },
-  { key: 'day', label: 'Counted', text: ({ day }) => preferences.day(day), by: ({ day }) => day, width: 120 },
-  {
-    key: 'rate',
-    label: 'Mites',
-    text: (row) => `${row.rate.toFixed(1)} ${unit(row.in)}`,
-    by: ({ rate }) => rate,
-    number: true,
-  },
-  {
-    key: 'limit',
-    label: 'Limit',
-    text: ({ limit }) => String(limit),
-    by: ({ limit }) => limit,
-    number: true,
-    width: 70,
-  },
-  {
-    key: 'over',
-    label: 'Verdict',
-    text: (row) =>
-      (row.underTreatment ? 'under treatment' : row.over ? 'at or over it' : 'under it') +
-      (row.beside ? `, by wash; the tray of ${preferences.day(row.beside.day)} says otherwise, and varies more` : ''),
-    by: (row) => Number(row.over),
-  },
+const columns = miteColumns(
+  (id) => names.value.get(id) ?? '',
+  (day) => preferences.day(day),
 )
 </script>
 

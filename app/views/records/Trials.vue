@@ -1,6 +1,6 @@
 <script setup lang="ts">
 // Trials of a yard: hives drawn by lot into two sides, and what came of it so far.
-import { daysLater, drawTrial, trialOutcome, trialsOf, type Entry, type TrialSide } from '#core/book'
+import { daysLater, drawTrial, trialOutcome, trialsOf, trialWays, type Entry, type TrialSide } from '#core/book'
 import { isSound, type Edit, type Way, type Yard } from '#core/yard'
 import { yearOf } from '#core/year'
 import { counted, comparedInWords, shareInWords, wayFields, wayValue, type WayGroup } from '#core/words'
@@ -55,14 +55,10 @@ const alike = computed(() =>
 function keptSo(sides: Readonly<Record<TrialSide, readonly string[]>>): Edit[] {
   const of = field.value
   if (of === '') return []
-  return (['with', 'without'] as const).flatMap((side) =>
-    props.yard.hives
-      .filter(({ id }) => sides[side].includes(id))
-      .map((hive) => {
-        const way = { ...hive.season?.way, [of]: wayValue(of, sideWays[side]) }
-        return deeds.setWay(hive, { ...hive.season, way })
-      }),
-  )
+  return trialWays(props.yard, sides, of, {
+    with: wayValue(of, sideWays.with),
+    without: wayValue(of, sideWays.without),
+  })
 }
 const drawn = shallowRef<ReturnType<typeof drawTrial> | null>(null)
 const taken = computed(() => trials.value.some((trial) => trial.name === name.value.trim()))

@@ -37,8 +37,7 @@ function make() {
           v-model="model.count"
           always
           name="How many of each"
-          :min="1"
-          :max="MOST"
+          :of="{ min: 1, max: MOST }"
           data-testid="copies"
         />
       </UiField>

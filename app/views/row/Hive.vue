@@ -22,8 +22,8 @@ const props = defineProps<{
   width: number
   height: number
   stage: Stage | null
-  picking: boolean
-  picked: boolean
+  /** Whether it is picked; null while none is. */
+  picked: boolean | null
 }>()
 const emit = defineEmits<{ act: [action: HiveAction]; pick: [on: boolean] }>()
 const preferences = usePreferences()
@@ -31,7 +31,7 @@ const { shapes, weight, colony } = useHiveInRow(props)
 const menuTop = computed(() => `${props.height - 2}px`)
 /** While several are picked, pressing a hive picks it. */
 function press(event: MouseEvent) {
-  if (!props.picking) return
+  if (props.picked === null) return
   event.preventDefault()
   emit('pick', !props.picked)
 }
@@ -39,7 +39,7 @@ function press(event: MouseEvent) {
 
 <template>
   <article class="hive" :class="{ picked }" :data-hive="hive.name">
-    <LazyRowPick v-if="picking" class="pick" :name="hive.name" :picked="picked" @pick="emit('pick', $event)" />
+    <LazyRowPick v-if="picked !== null" class="pick" :name="hive.name" :picked="picked" @pick="emit('pick', $event)" />
     <NuxtLink
       :to="{ path: hivePath(known.yard.id, hive.id, 'bench'), query: stage ? { stage } : {} }"
       class="open"
@@ -69,7 +69,7 @@ function press(event: MouseEvent) {
       >
       <ShellVerdict class="worst" :verdict="verdict" />
     </NuxtLink>
-    <ShellInTurn v-if="stage === null && !picking"
+    <ShellInTurn v-if="stage === null && picked === null"
       ><span class="menu"
         ><UiMenu text :entries="ACTIONS" :aria-label="`More for ${hive.name}`" @command="$emit('act', $event)"
           >…</UiMenu

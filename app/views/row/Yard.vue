@@ -2,14 +2,12 @@
 // One yard as one sees it walking up: every hive to one scale on one ground line, or close together. Draws only what is in sight.
 import { useElementSize, useScroll } from '@vueuse/core'
 import { SEVERITIES, type Grade } from '#core/stack'
-import { meaningOf, type Hive, type Stage, type Yard } from '#core/yard'
-import { yardAsPlanned } from '#core/year'
-import { MM_PER_INCH, showFigure } from '#core/units'
+import type { Hive, Stage, Yard } from '#core/yard'
 import { counted, severityWord } from '#core/words'
-import { laidIn, plannedLaidIn } from '#core/ask'
+import { laidIn } from '#core/ask'
 import type { HiveAction } from './Hive.vue'
 import { useRowOrder, type RowLayout, type RowLook } from './useRowOrder'
-import { GRADE_COLOURS, SEAM, SOFT_INK } from '~/drawing/palette'
+import { GRADE_COLOURS } from '~/drawing/palette'
 
 const props = defineProps<{ yard: Yard; tallestMm: number; stage: Stage | null; look: RowLook; layout: RowLayout }>()
 defineEmits<{
@@ -29,30 +27,7 @@ const strip = ref<HTMLElement | null>(null)
 const { width } = useElementSize(strip)
 const { x: scrolled } = useScroll(strip)
 
-const weighing = useWeighing()
-/** Written only once a stage of the year is asked for. */
-const planning = computed(() => (props.stage ? props.yard : undefined))
-const { year, running: writing } = usePlannedYear(
-  planning,
-  computed(() => weighing.own),
-)
-/** What is drawn: the hives as they stand, or as this stage has them. */
-const shown = computed<Yard>(() => {
-  const { stage } = props
-  if (!stage || !year.value) return props.yard
-  return yardAsPlanned(props.yard, ...year.value.hives.flatMap(({ stages }) => stages.get(stage) ?? []))
-})
-const planned = computed(
-  () => props.stage !== null && (year.value?.hives.some(({ stages }) => stages.has(props.stage!)) ?? false),
-)
-/** Tall enough for the flow as it is planned, so that the row grows and shrinks to one scale. */
-const tallest = computed(() => {
-  if (!props.stage || !year.value) return props.tallestMm
-  const all = year.value.hives.flatMap(({ stages }) =>
-    [...stages.values()].filter(({ stage }) => meaningOf(stage).setsScale),
-  )
-  return Math.max(props.tallestMm, ...all.map((one) => plannedLaidIn(props.yard, one).layout.heightMm))
-})
+const { shown, year, writing, planned, tallest } = usePlannedRow(props)
 const today = localToday()
 const { verdicts, complete, looked, running, cancel } = useVerdicts(
   shown,
@@ -91,12 +66,6 @@ watch([() => props.look, () => preferences.reader, () => props.yard.id], () => {
 })
 
 const scale = computed(() => Math.min((DRAWING_PX - 34) / tallest.value, (SLOT_PX - 28) / 600))
-/** Round figures of the unit, every second one written. */
-const staff = computed(() => {
-  const step = preferences.units === 'mm' ? 200 : 8 * MM_PER_INCH
-  return Array.from({ length: Math.floor(tallest.value / step) + 1 }, (_, i) => i * step)
-})
-
 const counts = computed(() => {
   const all = [...complete.value.values()].map(({ worst }) => worst)
   return [...SEVERITIES.filter((grade) => grade !== 'note'), 'good' as const]
@@ -173,28 +142,7 @@ const allPicked = computed(() => ordered.value.every(({ id }) => row.isPicked(pr
       @click.capture="view.chosen = yard.id"
     />
     <div v-else class="ground">
-      <svg class="staff" width="44" :height="DRAWING_PX" aria-hidden="true">
-        <g v-for="(mm, i) in staff" :key="mm">
-          <line
-            x1="36"
-            x2="43"
-            :y1="DRAWING_PX - 12 - mm * scale"
-            :y2="DRAWING_PX - 12 - mm * scale"
-            :stroke="SEAM"
-            stroke-width="1.5"
-          />
-          <text
-            v-if="i % 2 === 0"
-            x="33"
-            :y="DRAWING_PX - 8 - mm * scale"
-            text-anchor="end"
-            font-size="13"
-            :fill="SOFT_INK"
-          >
-            {{ showFigure(mm, preferences.units) }}
-          </text>
-        </g>
-      </svg>
+      <RowStaff class="staff" :height="DRAWING_PX" :scale="scale" :tallest-mm="tallest" />
       <div ref="strip" class="strip" tabindex="0" role="group" :aria-label="`Hives of ${yard.name}`">
         <ul
           ref="list"
@@ -218,8 +166,7 @@ const allPicked = computed(() => ordered.value.every(({ id }) => row.isPicked(pr
               :height="DRAWING_PX"
               :verdict="verdicts.get(hive.id)"
               :stage="planned ? stage : null"
-              :picking="row.picking"
-              :picked="row.isPicked(yard.id, hive.id)"
+              :picked="row.picking ? row.isPicked(yard.id, hive.id) : null"
               @act="$emit('act', hive, $event)"
               @pick="row.pick(yard.id, [hive.id], $event)"
             />

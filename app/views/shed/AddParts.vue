@@ -68,10 +68,9 @@ function setCount(id: string, n: number | undefined) {
           </ElButton>
           <UiNumber
             v-if="wanted.has(pattern.id)"
-            small
+            look="small"
             :model-value="wanted.get(pattern.id)"
-            :min="0"
-            :max="MOST_OF_ONE"
+            :of="{ min: 0, max: MOST_OF_ONE }"
             :name="`How many ${nameOf(pattern)}`"
             @update:model-value="setCount(pattern.id, $event ?? undefined)"
           />

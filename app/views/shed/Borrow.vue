@@ -82,8 +82,7 @@ function borrow() {
           <UiNumber
             always
             :model-value="wanted.get(pile.key) ?? 0"
-            :min="0"
-            :max="pile.parts.length"
+            :of="{ min: 0, max: pile.parts.length }"
             :name="`How many ${nameOf(from.yard, pile.patternId)}`"
             :data-borrow="pile.patternId"
             @update:model-value="wanted.set(pile.key, $event ?? 0)"

@@ -1,162 +1,30 @@
 <script setup lang="ts">
 // A pattern of the keeper's own, from one that is like it: name, and the sizes that differ.
-import {
-  entriesOf,
-  isOneOf,
-  mapWithin,
-  recordOf,
-  parseLength,
-  resistanceFrom,
-  showLength,
-  type Length,
-} from '#core/units'
-import {
-  CATALOGUE,
-  DIMENSION_NAMES,
-  HANGING_DIMENSIONS,
-  STARTING_FORMAT,
-  boxOfSize,
-  withSizes,
-  type DimensionName,
-  type HangingDimension,
-  type HangingPattern,
-  isBox,
-  isEntranceFitting,
-  isFloorInsert,
-  isFramePattern,
-  isRack,
-  isSlab,
-  inWords,
-} from '#core/parts'
-import { TYPED, limitsOf, sizeNonsense, type Edit } from '#core/yard'
+import { showLength } from '#core/units'
+import { isBox, isFramePattern, isSlab, inWords } from '#core/parts'
+import { sizeNonsense, type Edit } from '#core/yard'
 import { capital, dimensionWord, sizeNonsenseInWords } from '#core/words'
 import * as deeds from '#core/yard/deeds'
-import { nameSchema } from '#wire/names-schema'
-import { frameCountSchema, rValueSchema } from '#wire/pattern-fields'
-import { lengthRule, numberOf, type FieldRule } from '~/kit/formRules'
+import { numberOf } from '~/kit/formRules'
+import { useOwnPattern } from './ownPattern'
 
 const emit = defineEmits<{ keep: [edit: Edit]; close: [] }>()
-const view = useView()
 const preferences = usePreferences()
-const like = ref(boxOfSize(CATALOGUE, STARTING_FORMAT, 'deep')!.id)
-const hung = ref('')
-const model = reactive<{ name: string; count: string; rValue: string; sizes: Record<string, string> }>({
-  name: '',
-  count: '',
-  rValue: '',
-  sizes: {},
-})
+const own = useOwnPattern()
+const { like, hung, model, patterns, frames, base, baseFrame, sizes, rules, typedR, lengths } = own
 /** What only shows when all sizes are there: none of them may say nonsense of another. */
 const nonsense = shallowRef<{ readonly dimension: string; readonly sentence: string } | null>(null)
-
-const patterns = computed(() =>
-  [...view.catalogue.patterns.values()].filter(
-    (pattern) => !isEntranceFitting({ pattern }) && !isFloorInsert({ pattern }) && !isRack({ pattern }),
-  ),
-)
-const frames = computed(() => [...view.catalogue.hanging.values()])
-const base = computed(() => view.catalogue.patterns.get(like.value))
-const baseFrame = computed(() => view.catalogue.hanging.get(like.value))
-const sizes = computed<readonly (readonly [DimensionName | HangingDimension, Length])[]>(() => {
-  if (base.value) return entriesOf<DimensionName, Length>(base.value.dimensions)
-  return baseFrame.value ? HANGING_DIMENSIONS.map((dimension) => [dimension, baseFrame.value![dimension]] as const) : []
-})
-watch(
-  like,
-  () => {
-    model.sizes = Object.fromEntries(sizes.value.map(([dimension]) => [dimension, '']))
-    hung.value = base.value?.normalContents?.framePatternId ?? ''
-    model.count = String(base.value?.normalContents?.count ?? '')
-  },
-  { immediate: true },
-)
-const taken = computed(
-  () =>
-    new Set(
-      [...patterns.value, ...frames.value].flatMap(({ label }) =>
-        [label.british, label.northAmerican].map((word) => word.toLowerCase()),
-      ),
-    ),
-)
-const typedR = computed(() =>
-  model.rValue.trim() === '' ? null : resistanceFrom(numberOf(model.rValue), preferences.units),
-)
-const rules = computed<Record<string, FieldRule>>(() => ({
-  name: {
-    schema: nameSchema.test('taken', (own) => !taken.value.has((own ?? '').toLowerCase())),
-    sentence: (own) =>
-      own === ''
-        ? 'The name is empty: give the pattern one, such as “Uncle’s super”.'
-        : `A pattern named “${String(own)}” is there already: give this one another name.`,
-  },
-  count: {
-    schema: { isValidSync: (text) => hung.value === '' || frameCountSchema.isValidSync(numberOf(text)) },
-    sentence: 'Number of frames is not a whole number from 1 to 40: type how many it hangs, such as 10.',
-  },
-  rValue: {
-    schema: {
-      isValidSync: () => typedR.value === null || (typedR.value > 0 && rValueSchema.isValidSync(typedR.value)),
-    },
-    sentence: `R is not a figure above zero, or is more than any slab has: type one such as ${preferences.units === 'mm' ? '1.5' : '8.5'}, or leave it empty.`,
-  },
-  ...Object.fromEntries(
-    sizes.value.map(([dimension]) => [
-      `sizes.${dimension}`,
-      lengthRule(dimensionWord(dimension), limitsFor(dimension), preferences.units),
-    ]),
-  ),
-}))
-const limitsFor = (dimension: DimensionName | HangingDimension) =>
-  isOneOf(DIMENSION_NAMES, dimension) ? limitsOf(dimension) : TYPED.frameSize
-/** The sizes as they are kept: what was typed, and the pattern’s own where nothing was. */
-const lengths = computed(() =>
-  Object.fromEntries(
-    sizes.value.map(([dimension, drawn]): [string, Length] => {
-      const parsed = parseLength(model.sizes[dimension] ?? '', preferences.units, limitsFor(dimension))
-      if (!parsed.ok) return [dimension, drawn]
-      const source = { mark: 'own', text: 'the keeper’s own pattern' } as const
-      return [
-        dimension,
-        {
-          mm: parsed.mm,
-          plusMinusMm: view.catalogue.figures.rulerMm,
-          source,
-          ...(parsed.inches ? { inches: parsed.inches } : {}),
-        },
-      ]
-    }),
-  ),
-)
 function keep() {
   const wrong = base.value && sizeNonsense(lengths.value)
   nonsense.value = wrong ? { dimension: wrong.dimension, sentence: sizeNonsenseInWords(wrong) } : null
-  if (!wrong) emit('keep', editFor(model.name.trim(), lengths.value))
+  const edit = wrong ? undefined : editOf()
+  if (edit) emit('keep', edit)
 }
-function editFor(own: string, kept: Readonly<Record<string, Length>>): Edit {
-  const id = `own-${crypto.randomUUID()}`
-  const label = { british: own, northAmerican: own }
-  if (base.value) {
-    const { twinId: _twin, normalContents, ...rest } = base.value
-    const frames = !isBox({ pattern: base.value })
-      ? normalContents
-      : hung.value === ''
-        ? undefined
-        : hung.value === normalContents?.framePatternId && numberOf(model.count) === normalContents.count
-          ? normalContents
-          : { framePatternId: hung.value, count: numberOf(model.count) }
-    const panel =
-      isSlab({ pattern: base.value }) && typedR.value !== null ? { rValue: Math.round(typedR.value * 1000) / 1000 } : {}
-    const pattern = withSizes({ ...rest, ...panel, id, label, own: true, normalContents: frames }, kept)
-    return deeds.keepPattern(mapWithin(pattern, (_key, inner) => inner))
-  }
-  const hanging = {
-    ...baseFrame.value!,
-    ...recordOf(HANGING_DIMENSIONS, (dimension) => kept[dimension] ?? baseFrame.value![dimension]),
-    id,
-    label,
-    own: true,
-  } satisfies HangingPattern
-  return deeds.keepHanging(hanging)
+function editOf(): Edit | undefined {
+  const own = { id: `own-${crypto.randomUUID()}`, name: model.name.trim(), sizes: lengths.value }
+  const frames = hung.value === '' ? null : { framePatternId: hung.value, count: numberOf(model.count) }
+  if (base.value) return deeds.keepOwnPattern(base.value, { ...own, frames, rValue: typedR.value })
+  return baseFrame.value && deeds.keepOwnHanging(baseFrame.value, own)
 }
 </script>
 

@@ -90,12 +90,10 @@ const index = (value: number | null) => (value === null ? 'no figure' : value.to
             <span>{{ thing.word }}</span>
             <UiNumber
               :model-value="priceOf(thing.patternId) || undefined"
-              bare
+              look="bare"
               placeholder="each"
               :name="`Your price for one of ${thing.word}`"
-              :min="0"
-              :max="1_000_000"
-              :decimals="2"
+              :of="{ min: 0, max: 1_000_000, decimals: 2 }"
               @update:model-value="setPrice(thing.patternId, $event)"
             />
           </li>

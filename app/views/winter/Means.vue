@@ -33,14 +33,11 @@ function setMeans(winterMeansCelsius: readonly number[] | undefined) {
       >{{ monthWord(month.month) }}
       <UiNumber
         :model-value="month.celsius"
-        bare
+        look="bare"
         always
         lazy
         :name="`Mean outside in ${monthWord(month.month)}`"
-        :min="shownDegrees(-60)"
-        :max="shownDegrees(45)"
-        :read="readDegrees"
-        :shown="shownDegrees"
+        :of="{ min: shownDegrees(-60), max: shownDegrees(45), read: readDegrees, shown: shownDegrees }"
         :data-testid="`mean-${i}`"
         @update:model-value="setMean(i, $event)"
       />

@@ -1,32 +1,20 @@
 <script setup lang="ts">
 // Where the heat of a hive goes in winter, where water forms, and what it costs in honey; two ways beside each other.
-import {
-  coldStageOf,
-  hiveByWay,
-  litresOfBees,
-  roomOfBees,
-  winterForm,
-  winterOf,
-  winterWays,
-  withWay,
-  type WinterWay,
-} from '#core/ask'
+import { coldStageOf, wayToTryFirst, winterForm, winterOf, winterWays } from '#core/ask'
 import { SHIPPED_FIGURES } from '#core/figures'
 import { coldestCelsius } from '#core/heat'
-import { WINTER_CAUTION, showSmallMass, showWatts, winterWayWord } from '#core/words'
+import { WINTER_CAUTION } from '#core/words'
 import { formatToAdd } from '#core/year'
 import { hasBees, type Edit } from '#core/yard'
-import { showTemperature, showVolume } from '#core/units'
-import * as deeds from '#core/yard/deeds'
+import { showTemperature } from '#core/units'
 import { usePrintWinter } from './printWinter'
 import { useWinterAir } from './winterAir'
-import { asMeasured, CLUSTER, twoSchools, winterSide, type WinterSide } from './winterAsked'
+import { useDrawnSize } from '~/drawing/drawn-size'
 import { drawnHeightMm } from '~/drawing/winter-section'
 
 const route = useRoute()
 const router = useRouter()
 const view = useView()
-const yards = useYards()
 const preferences = usePreferences()
 const moment = useMoment()
 const MODES = [
@@ -53,19 +41,12 @@ const outside = ref(-5)
 const humidity = ref(0.8)
 const bees = ref(SHIPPED_FIGURES.winterBeesKg)
 const wayId = useInAddress<string>('beside', (written) => written, '')
+const firstId = computed(() => (known.value ? wayToTryFirst(ways.value, known.value)?.id : undefined) ?? '')
 const chosenWay = computed({
-  get: () => (ways.value.some(({ id }) => id === wayId.value) ? wayId.value : (usualBeside.value?.id ?? '')),
+  get: () => (ways.value.some(({ id }) => id === wayId.value) ? wayId.value : firstId.value),
   set: (id) => {
     wayId.value = id
   },
-})
-/** Beside a hive first what changes most: its top where it has none of its own, else what goes round it. */
-const usualBeside = computed(() => {
-  const own = known.value?.layout.parts.map(({ part }) => part.patternId) ?? []
-  const slab = ways.value.find(({ group, part }) => group === 'top' && part && !own.includes(part.id))
-  return own.some((id) => ways.value.some(({ group, part }) => group === 'top' && part?.id === id))
-    ? (ways.value.find(({ group, part }) => group === 'wrap' && part) ?? slab)
-    : slab
 })
 watch(
   () => place.value?.hive.id,
@@ -77,13 +58,13 @@ watch(
   { immediate: true },
 )
 const sensors = useWinterAir(place)
-const isMeasured = computed(() => sensors.isTaken && sensors.measured !== undefined && mode.value === 'ways')
+const measured = computed(() => (sensors.isTaken && mode.value === 'ways' ? sensors.measured : undefined))
 watch(
-  [isMeasured, () => sensors.measured],
-  () => {
-    if (!isMeasured.value || !sensors.measured) return
+  measured,
+  (read) => {
+    if (!read) return
     outside.value = Math.round(sensors.outsideCelsius ?? outside.value)
-    humidity.value = (sensors.measured.humidityPercent ?? 100 * humidity.value) / 100
+    humidity.value = (read.humidityPercent ?? 100 * humidity.value) / 100
   },
   { immediate: true },
 )
@@ -92,65 +73,24 @@ const asked = computed(() => ({
   beesKg: bees.value,
 }))
 const way = computed(() => ways.value.find(({ id }) => id === chosenWay.value))
-const sides = computed<WinterSide[]>(() => {
-  const hive = known.value
-  if (!hive || !place.value) return []
-  if (mode.value === 'schools') return twoSchools(hive, asked.value, preferences.reader)
-  const stands = place.value.hive.stage === stage.value
-  const measured = isMeasured.value ? sensors.measured : undefined
-  const own = measured
-    ? asMeasured(hive, asked.value, measured.celsius, moment(measured.at))
-    : winterSide(
-        hive,
-        asked.value,
-        CLUSTER,
-        stands ? 'As it stands' : 'As planned',
-        stands ? stageSaid(stage.value) : `for ${stageSaid(stage.value)}`,
-      )
-  const other = way.value && hiveByWay(place.value.yard, place.value.hive, stage.value, way.value)
-  return other && way.value
-    ? [own, winterSide(other, asked.value, CLUSTER, 'Beside it', winterWayWord(way.value, preferences.reader))]
-    : [own]
-})
-/** A drawing is so high at most, and so much of it is for arrows and words. */
-const HIGHEST_PX = 392
-const ROOM_FOR_WORDS_PX = 120
-const tallestMm = computed(() => Math.max(300, ...sides.value.map(({ known: hive }) => drawnHeightMm(hive))))
-const MOST_SCALE = 0.56
-const scale = computed(() => Math.min(MOST_SCALE, (HIGHEST_PX - ROOM_FOR_WORDS_PX) / tallestMm.value))
-const height = computed(() => Math.round(tallestMm.value * scale.value + ROOM_FOR_WORDS_PX))
-/** How much room the bees take of their own, and the most that less of it would save. */
-const cluster = computed(() => sides.value[0] && roomOfBees(sides.value[0].known, asked.value))
+const sides = useSides({ place, known, stage, asked, way, areSchools: () => mode.value === 'schools', measured })
+const { scale, height } = useDrawnSize(() => sides.value.map((side) => drawnHeightMm(side.known)))
 async function choose(wayId: string) {
   const query = { ...route.query, beside: wayId }
   Reflect.deleteProperty(query, 'see')
   await router.push({ path: route.path, query })
 }
-function keepBees() {
-  const hive = place.value
-  if (!hive) return
-  yards.perform(
-    hive.yard.id,
-    deeds.setWay(hive.hive, { ...hive.hive.season, winterBeesKg: Math.round(bees.value * 100) / 100 }),
-  )
-}
+const { keepBees, keepWay, keepOwn } = useKeepWinter(place, bees)
 const typing = ref(false)
-function keepOwn(edit: Edit, wayId_: string) {
-  const at = place.value
-  if (!at) return
-  yards.perform(at.yard.id, edit)
+function keepTyped(edit: Edit, id: string) {
+  if (!keepOwn(edit)) return
   typing.value = false
-  wayId.value = wayId_
+  wayId.value = id
 }
 const page = usePrintWinter()
 function print() {
   const [side] = sides.value
   if (place.value && side && known.value) void page.print(place.value, known.value, side, asked.value)
-}
-function keepWay({ way }: WinterWay) {
-  const at = place.value
-  if (!at) return
-  yards.perform(at.yard.id, deeds.setWay(at.hive, { ...at.hive.season, way: withWay(at.hive.season?.way, way) }))
 }
 useHead({ title: computed(() => (place.value ? `Winter of ${place.value.hive.name} – Duvet` : 'Winter – Duvet')) })
 </script>
@@ -209,12 +149,9 @@ useHead({ title: computed(() => (place.value ? `Winter of ${place.value.hive.nam
               <span v-else class="soft">{{ side.under }}</span>
             </figcaption>
             <WinterSection
-              :known="side.known"
-              :shell="side.winter.shell"
-              :state="side.state"
+              :side="side"
               :humidity="humidity"
               :bees-kg="bees"
-              :cluster-litres="litresOfBees(side.known, bees)"
               :axis="axis"
               :scale="scale"
               :height="height"
@@ -232,7 +169,7 @@ useHead({ title: computed(() => (place.value ? `Winter of ${place.value.hive.nam
             :months="winter.months"
             :comb="winter.comb"
             :figures="known.context.figures"
-            :measured="isMeasured"
+            :measured="measured !== undefined"
             @counted="keepBees"
           />
         </WinterAnswer>
@@ -242,15 +179,7 @@ useHead({ title: computed(() => (place.value ? `Winter of ${place.value.hive.nam
           {{ showTemperature(sensors.measured.celsius, preferences.units, 1) }} in the hive, in place of what is
           assumed</label
         >
-        <p v-if="cluster" class="soft" data-testid="cluster">
-          The bees take {{ showVolume(cluster.litres, preferences.units) }}, {{ Math.round(cluster.share * 100) }} % of
-          the {{ showVolume(winter.shell.enclosure.litres, preferences.units) }} they have.
-          <template v-if="cluster.narrower && cluster.narrower.savesWatts > 0"
-            >Room for {{ cluster.narrower.seams }} frames instead of {{ cluster.narrower.frames }}, behind dummies that
-            sealed, would save at most {{ showWatts(cluster.narrower.savesWatts) }},
-            {{ showSmallMass(cluster.narrower.savesKgAMonth, preferences.units) }} of honey a month.</template
-          >
-        </p>
+        <WinterRoomOfBees v-if="sides[0]" :known="sides[0].known" :asked="asked" />
         <WinterChoose v-if="mode === 'ways'" :way="way" @keep="keepWay" />
         <div class="buttons">
           <ElButton data-testid="type-insulation" @click="typing = true">Type a slab or wrap of your own</ElButton>
@@ -263,7 +192,7 @@ useHead({ title: computed(() => (place.value ? `Winter of ${place.value.hive.nam
     <WinterOwnInsulation
       v-if="typing && known"
       :format="formatToAdd(known.assembled.stack)"
-      @keep="keepOwn"
+      @keep="keepTyped"
       @close="typing = false"
     />
   </ShellPage>

@@ -1,22 +1,19 @@
 <script setup lang="ts">
 // One hive cut through in winter: each face by how warm it is inside, what goes through it as an arrow of that width, water where it forms first.
 import type { Axis } from '#core/parts'
-import type { HiveIn } from '#core/ask'
+import { litresOfBees, type HiveIn } from '#core/ask'
 import { leavesBy, type FaceState, type Shell, type WinterState } from '#core/heat'
 import { faceFigures, faceWord, openingWord, showHumidity, showWatts } from '#core/words'
 import { showMass } from '#core/units'
 import { winterSection } from '~/drawing/winter-section'
+import { airArrows, clusterOn, drops, faceArrows, floorOf, xOf, yOf } from '~/drawing/winter-marks'
 import { INK, SOFT_INK } from '~/drawing/palette'
 import { warmth } from '~/drawing/warmth'
 
 const props = defineProps<{
-  known: HiveIn
-  shell: Shell
-  state: WinterState
+  side: { readonly known: HiveIn; readonly winter: { readonly shell: Shell }; readonly state: WinterState }
   humidity: number
   beesKg: number
-  /** Room that the bees take, litres. */
-  clusterLitres: number
   axis: Axis
   /** Pixels to a mm, the same for hives beside each other. */
   scale: number
@@ -24,147 +21,57 @@ const props = defineProps<{
 }>()
 const WIDTH = 470
 const preferences = usePreferences()
-const names = computed(() => props.known.names(preferences.vocabulary))
-const section = computed(() => winterSection(props.known, props.state, props.shell.openings, props.axis))
+const state = computed(() => props.side.state)
+const shell = computed(() => props.side.winter.shell)
+const names = computed(() => props.side.known.names(preferences.vocabulary))
+const section = computed(() => winterSection(props.side.known, state.value, shell.value.openings, props.axis))
 const ground = computed(() => props.height - 64)
-const x = (mm: number) => WIDTH / 2 + mm * props.scale
-const y = (mm: number) => ground.value + (mm + floorMm.value) * props.scale
-/** The lowest point of what is drawn stands on the line. */
-const floorMm = computed(() => props.known.layout.heightMm - section.value.heightMm)
-/** Pixels of an arrow's width to a watt. */
-const PX_PER_WATT = 4.5
-const wideOf = (watts: number) => Math.max(2, Math.min(46, watts * PX_PER_WATT))
-const warmthOf = (face: FaceState) => {
-  const { insideCelsius, outsideCelsius } = props.state
-  const share = (face.surfaceCelsius - outsideCelsius) / Math.max(1e-9, insideCelsius - outsideCelsius)
-  return warmth(share)
+const on = computed(() => ({
+  section: section.value,
+  widthPx: WIDTH,
+  groundPx: ground.value,
+  scale: props.scale,
+  hiveHeightMm: props.side.known.layout.heightMm,
+}))
+const x = (mm: number) => xOf(on.value, mm)
+const y = (mm: number) => yOf(on.value, mm)
+const floorMm = computed(() => floorOf(on.value))
+const arrows = computed(() => faceArrows(on.value))
+const cluster = computed(() => clusterOn(on.value, litresOfBees(props.side.known, props.beesKg)))
+const warmthOf = ({ surfaceCelsius }: FaceState) => {
+  const { insideCelsius, outsideCelsius } = state.value
+  return warmth((surfaceCelsius - outsideCelsius) / Math.max(1e-9, insideCelsius - outsideCelsius))
 }
-const arrows = computed(() =>
-  section.value.lines.flatMap((line) => {
-    const { face, watts } = line.state
-    const wide = wideOf(watts)
-    if (face.place === 'wall') {
-      const left = line.x1 < 0
-      const from = x((left ? -1 : 1) * section.value.halfWidthMm) + (left ? -4 : 4)
-      const at = y((line.y1 + line.y2) / 2)
-      return [
-        {
-          line,
-          d: arrow(from, at, left ? -1 : 1, 0, wide),
-          tx: from + (left ? -34 : 34),
-          ty: at,
-          anchor: left ? 'end' : 'start',
-        } as const,
-      ]
-    }
-    const up = face.place === 'top'
-    const at = up ? y(-props.known.layout.heightMm) - 4 : y(-floorMm.value) + 4
-    return [
-      {
-        line,
-        d: arrow(WIDTH / 2, at, 0, up ? -1 : 1, wide),
-        tx: WIDTH / 2 + wide / 2 + 10,
-        ty: at + (up ? -28 : 22),
-        anchor: 'start',
-      } as const,
-    ]
-  }),
-)
 /** A way for air in a word that fits beside its arrow. */
 const SHORT = { door: 'entrance', mesh: 'mesh', vent: 'vent', hole: 'hole' } as const
-/** Less than this is not drawn. */
-const LEAST_DRAWN = 0.05
-/** Air takes warmth along where it leaves: an arrow beside those of the faces. */
-const airArrows = computed(() => {
-  const shares = leavesBy(props.shell.openings)
-  return section.value.openings.flatMap((one, i) => {
-    const watts = props.state.airWatts * shares[i]!
-    if (watts < LEAST_DRAWN) return []
-    const wide = wideOf(watts)
-    const said = `${SHORT[one.what]} ${showWatts(watts)}`
-    const low = one.what === 'door' || one.what === 'mesh'
-    if (props.axis === 'along' && one.what === 'door') {
-      const from = x(-section.value.halfWidthMm) - 4
-      const at = y(one.y) + 26
-      return [
-        {
-          what: one.what,
-          said,
-          d: arrow(from, at, -1, 0, wide),
-          tx: from,
-          ty: at + wide / 2 + 18,
-          anchor: 'end',
-        } as const,
-      ]
-    }
-    const fromX = WIDTH / 2 - 90
-    const at = low ? y(-floorMm.value) + 4 : y(-props.known.layout.heightMm) - 4
-    const d = arrow(fromX, at, 0, low ? 1 : -1, wide)
-    return [{ what: one.what, said, d, tx: fromX - wide / 2 - 8, ty: at + (low ? 22 : -14), anchor: 'end' } as const]
-  })
-})
-function arrow(fromX: number, fromY: number, dx: number, dy: number, wide: number) {
-  const [body, head] = [16, 12]
-  const [tipX, tipY] = [fromX + dx * (body + head), fromY + dy * (body + head)]
-  const [midX, midY] = [fromX + dx * body, fromY + dy * body]
-  const h = wide / 2
-  const w = h + 4
-  return dx === 0
-    ? `M${fromX - h} ${fromY}V${midY}H${fromX - w}L${tipX} ${tipY}L${fromX + w} ${midY}H${fromX + h}V${fromY}Z`
-    : `M${fromX} ${fromY - h}H${midX}V${fromY - w}L${tipX} ${tipY}L${midX} ${fromY + w}V${fromY + h}H${fromX}Z`
-}
+const air = computed(() =>
+  airArrows(
+    on.value,
+    props.axis,
+    leavesBy(shell.value.openings).map((share) => state.value.airWatts * share),
+  ).map((one) => ({ ...one, said: `${SHORT[one.what]} ${showWatts(one.watts)}` })),
+)
 /** The other two walls, which the cut does not show, told together. */
 const unseen = computed(() => {
-  const shown = new Set(section.value.lines.map(({ state: { face } }) => face.id))
-  const others = props.state.faces.filter(({ face }) => face.place === 'wall' && !shown.has(face.id))
+  const shown = new Set(section.value.lines.map((line) => line.state.face.id))
+  const others = state.value.faces.filter(({ face }) => face.place === 'wall' && !shown.has(face.id))
   return {
     watts: others.reduce((sum, { watts }) => sum + watts, 0),
     sides: props.axis === 'across' ? 'front and back' : 'left and right',
   }
 })
-const wetNow = (face: FaceState) => face.dripsFrom <= props.humidity
-const frost = (face: FaceState) => face.surfaceCelsius < 0
 const ways = computed(() => {
   const words = section.value.openings.map(({ what }) => openingWord(what, preferences.reader))
   return [...new Set(words)].join(', ') || 'no opening'
 })
-/** Drops along a face: where it is wet now all along it, where it will be first a single one. */
-const drops = computed(() =>
-  section.value.lines.flatMap((line) => {
-    const first = props.state.wetFirst?.face.id === line.state.face.id
-    const wet = wetNow(line.state)
-    if (!first && !wet) return []
-    const along = line.state.face.place === 'wall'
-    const count = wet ? 5 : 1
-    return Array.from({ length: count }, (_, i) => {
-      const share = (i + 0.5) / count
-      const inward = line.x1 < 0 ? 8 : -8
-      return {
-        key: `${line.state.face.id}${i}`,
-        px: along ? x(line.x1) + inward : x(line.x1 + (line.x2 - line.x1) * share),
-        py: along ? y(line.y1 + (line.y2 - line.y1) * share) : y(line.y1) + (line.state.face.place === 'top' ? 9 : -12),
-        frost: frost(line.state),
-        wet,
-      }
-    })
-  }),
-)
-const cluster = computed(() => {
-  const radiusMm = Math.cbrt((props.clusterLitres * 1e6 * 3) / (4 * Math.PI))
-  const { top, bottom, x1, x2 } = section.value.room
-  const r = Math.min(radiusMm, (x2 - x1) / 2, (bottom - top) / 2)
-  return {
-    r: r * props.scale,
-    cy: y(bottom + (top - bottom) * Math.min(0.5, Math.max(0.42, r / Math.max(1, bottom - top)))),
-  }
-})
+const wet = computed(() => drops(on.value, state.value, (face) => face.dripsFrom <= props.humidity))
 const spoken = computed(() =>
   [
-    ...props.state.faces.map(
+    ...state.value.faces.map(
       (face) =>
-        `${faceWord(face.face, names.value, preferences.reader)}: ${showWatts(face.watts)}, ${faceFigures(face, preferences.reader).join(', ')}, ${frost(face) ? 'frost' : 'drips'} from ${showHumidity(face.dripsFrom)}`,
+        `${faceWord(face.face, names.value, preferences.reader)}: ${showWatts(face.watts)}, ${faceFigures(face, preferences.reader).join(', ')}, ${face.surfaceCelsius < 0 ? 'frost' : 'drips'} from ${showHumidity(face.dripsFrom)}`,
     ),
-    `air: ${showWatts(props.state.airWatts)}`,
+    `air: ${showWatts(state.value.airWatts)}`,
   ].join('. '),
 )
 </script>
@@ -203,24 +110,24 @@ const spoken = computed(() =>
         stroke-linecap="square"
       />
     </g>
-    <g v-for="one in arrows" :key="one.line.state.face.id">
-      <path :d="one.d" fill="#b35c43" stroke="#7c3624" stroke-width="0.8" :data-arrow="one.line.state.face.id" />
+    <g v-for="one in arrows" :key="one.face.face.id">
+      <path :d="one.d" fill="#b35c43" stroke="#7c3624" stroke-width="0.8" :data-arrow="one.face.face.id" />
       <text :x="one.tx" :y="one.ty - 2" :text-anchor="one.anchor" class="watts">
-        {{ showWatts(one.line.state.watts) }}
+        {{ showWatts(one.face.watts) }}
       </text>
       <text :x="one.tx" :y="one.ty + 13" :text-anchor="one.anchor" class="soft">
-        {{ faceFigures(one.line.state, preferences.reader)[0] }}
+        {{ faceFigures(one.face, preferences.reader)[0] }}
       </text>
       <text :x="one.tx" :y="one.ty + 28" :text-anchor="one.anchor" class="soft">
-        {{ faceFigures(one.line.state, preferences.reader)[1] }}
+        {{ faceFigures(one.face, preferences.reader)[1] }}
       </text>
     </g>
-    <g v-for="one in airArrows" :key="`${one.what} air`">
+    <g v-for="one in air" :key="`${one.what} air`">
       <path :d="one.d" fill="#8aa7bf" stroke="#49637e" stroke-width="0.8" :data-air="one.what" />
       <text :x="one.tx" :y="one.ty" :text-anchor="one.anchor">{{ one.said }}</text>
     </g>
     <g
-      v-for="drop in drops"
+      v-for="drop in wet"
       :key="drop.key"
       :transform="`translate(${drop.px} ${drop.py})`"
       class="drop"
@@ -235,7 +142,7 @@ const spoken = computed(() =>
   </svg>
   <p class="rest">
     {{ unseen.sides }} walls {{ showWatts(unseen.watts)
-    }}{{ airArrows.length === 0 ? ` · air by ${ways} ${showWatts(state.airWatts)}` : '' }}
+    }}{{ air.length === 0 ? ` · air by ${ways} ${showWatts(state.airWatts)}` : '' }}
   </p>
 </template>
 

@@ -3,18 +3,8 @@
 import { catalogueOf } from '#core/parts'
 import type { Hive, Stage, Yard } from '#core/yard'
 import type { WinterWay, WayFigures, WinterTry } from '#core/ask'
-import { DAYS_A_MONTH, showMass, showTemperature } from '#core/units'
-import {
-  capital,
-  rangeInWords,
-  showAirflow,
-  showHumidity,
-  showOpening,
-  showSmallMass,
-  showWatts,
-  WINTER_GROUP_WORDS,
-  winterWayWord,
-} from '#core/words'
+import { showTemperature } from '#core/units'
+import { capital, WINTER_GROUP_WORDS, winterWayWord } from '#core/words'
 import { planDoor } from '~/composables/doors'
 
 const props = defineProps<{
@@ -59,76 +49,7 @@ const nameOf = ({ wayId }: WayFigures) => {
   const way = byId.value.get(wayId ?? '')
   return way ? `${said(WINTER_GROUP_WORDS[way.group])}: ${winterWayWord(way, preferences.reader)}` : 'As it is'
 }
-const humidity = (share: number | null) => (share === null ? '–' : showHumidity(share))
-const COLUMNS = columnsFor<WayFigures>(
-  { key: 'way', label: 'Way', width: 230, by: nameOf },
-  { key: 'watts', label: 'Heat lost', number: true, text: ({ watts }) => showWatts(watts), by: ({ watts }) => watts },
-  {
-    key: 'inside',
-    label: 'In the hive',
-    number: true,
-    text: ({ insideCelsius }) => showTemperature(insideCelsius, preferences.units, 1),
-    by: ({ insideCelsius }) => insideCelsius,
-  },
-  {
-    key: 'month',
-    label: 'Honey a month',
-    number: true,
-    width: 110,
-    text: ({ honeyKgADay }) => showMass(honeyKgADay * DAYS_A_MONTH, preferences.units),
-    by: ({ honeyKgADay }) => honeyKgADay,
-  },
-  {
-    key: 'winter',
-    label: 'A winter',
-    number: true,
-    width: 110,
-    text: ({ winterKg }) => rangeInWords(winterKg, preferences.reader, 0),
-    by: ({ winterKg }) => winterKg.middle,
-  },
-  {
-    key: 'top',
-    label: 'Top drips from',
-    number: true,
-    width: 115,
-    text: ({ topDrips }) => humidity(topDrips),
-    by: ({ topDrips }) => topDrips ?? 0,
-  },
-  {
-    key: 'walls',
-    label: 'Walls from',
-    number: true,
-    text: ({ wallsDrip }) => humidity(wallsDrip),
-    by: ({ wallsDrip }) => wallsDrip ?? 0,
-  },
-  {
-    key: 'air',
-    label: 'Air to keep top dry',
-    number: true,
-    width: 140,
-    text: ({ dry }) =>
-      dry && Number.isFinite(dry.m3PerS) ? showAirflow(dry.m3PerS, preferences.units) : 'none is enough',
-    by: ({ dry }) => dry?.m3PerS ?? 0,
-  },
-  {
-    key: 'opening',
-    label: 'Opening for it',
-    number: true,
-    width: 110,
-    text: ({ dry }) =>
-      dry?.openingMm2 === undefined ? 'entrance too small' : showOpening(dry.openingMm2, preferences.units),
-    by: ({ dry }) => dry?.openingMm2 ?? Infinity,
-  },
-  {
-    key: 'costs',
-    label: 'Honey it costs a month',
-    number: true,
-    width: 130,
-    text: ({ dry }) =>
-      dry && Number.isFinite(dry.honeyKgADay) ? showSmallMass(dry.honeyKgADay * DAYS_A_MONTH, preferences.units) : '–',
-    by: ({ dry }) => dry?.honeyKgADay ?? 0,
-  },
-)
+const COLUMNS = wayColumns(nameOf, () => preferences.reader)
 </script>
 
 <template>

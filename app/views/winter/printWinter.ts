@@ -1,11 +1,11 @@
-import { hiveIn, winterOf, type HiveIn } from '#core/ask'
+import { hiveIn, winterOf, type HiveIn, type WinterAsked } from '#core/ask'
 import { stateOf } from '#core/heat'
 import { winterSheet } from '#core/words'
 import type { Hive, Yard } from '#core/yard'
 import { printedHive } from '~/drawing/printed'
 import { server } from '~/client/server'
 import { download, fileName } from '~/composables/download'
-import type { WinterAsked, WinterSide } from './winterAsked'
+import type { WinterSide } from './winterAsked'
 
 /** One page of the winter of a hive: what to close, what to put on, why. */
 export function usePrintWinter() {

@@ -79,11 +79,9 @@ const ALL_YEAR = computed(() =>
         <template #price="{ row }"
           ><UiNumber
             :model-value="priceOf(row.patternId) || undefined"
-            bare
+            look="bare"
             :name="`Price of ${name(row.patternId)}`"
-            :min="0"
-            :max="1_000_000"
-            :decimals="2"
+            :of="{ min: 0, max: 1_000_000, decimals: 2 }"
             @update:model-value="setPrice(row.patternId, $event)"
         /></template>
       </UiTable>

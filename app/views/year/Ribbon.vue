@@ -1,17 +1,8 @@
 <script setup lang="ts">
 // The year as one ribbon: every stage as wide as its days, its beginning dragged or moved by keys; today stands on it.
 import type { Stage, Yard } from '#core/yard'
-import {
-  ANY_TIME,
-  bordersOf,
-  marksOf,
-  periodsFromSpring,
-  stageOn,
-  withBeginning,
-  yearOf,
-  type Border,
-} from '#core/year'
-import { YEAR_DAYS, addDays, dayOfYear, daysFrom } from '#core/units'
+import { ANY_TIME, bordersOf, marksOf, periodsFromSpring, stageOn, withBeginning, yearOf } from '#core/year'
+import { YEAR_DAYS, dayOfYear, daysFrom } from '#core/units'
 import { capital, counted, monthWord } from '#core/words'
 import { useElementSize } from '@vueuse/core'
 import * as deeds from '#core/yard/deeds'
@@ -23,15 +14,12 @@ const preferences = usePreferences()
 const ribbon = ref<HTMLElement | null>(null)
 const { width } = useElementSize(ribbon)
 const ofYard = computed(() => yearOf(props.yard))
-/** What is being dragged, and the day that it is over; taken when it is let go. */
-const held = ref<{ stage: Stage; day: string } | null>(null)
-const year = computed(() =>
-  held.value
-    ? { ...ofYard.value, calendar: withBeginning(ofYard.value.calendar, held.value.stage, held.value.day) }
-    : ofYard.value,
+const { held, year, start, grab, drag, letGo, key } = useBorders(ofYard, ribbon, (stage, day) =>
+  yards.perform(
+    props.yard.id,
+    deeds.setYear({ ...props.yard.season, calendar: withBeginning(ofYard.value.calendar, stage, day) }),
+  ),
 )
-/** The ribbon stays where it is while its first border is dragged. */
-const start = computed(() => periodsFromSpring(ofYard.value)[0]!.from)
 const share = (day: string) => daysFrom(start.value, day) / YEAR_DAYS
 const percent = (value: number) => `${(value * 100).toFixed(3)}%`
 const pieces = computed(() =>
@@ -41,7 +29,6 @@ const pieces = computed(() =>
   }),
 )
 const borders = computed(() => bordersOf(year.value))
-const limits = computed(() => new Map(bordersOf(ofYard.value).map((border) => [border.stage, border])))
 const months = computed(() =>
   Array.from({ length: 12 }, (_, month) => ({
     word: monthWord(month + 1),
@@ -51,44 +38,8 @@ const months = computed(() =>
 const todayAt = computed(() => share(props.today.slice(5, 10) === '02-29' ? '02-28' : props.today.slice(5, 10)))
 const bees = computed(() => marksOf(year.value, 'winter-bees'))
 
-/** A day between the borders beside it. */
-function within(day: string, { least, most }: Border): string {
-  const room = daysFrom(least, most)
-  const at = daysFrom(least, day)
-  if (at <= room) return day
-  return at - room < (YEAR_DAYS - room) / 2 ? most : least
-}
-function take(stage: Stage, day: string | null) {
-  const season = { ...props.yard.season, calendar: withBeginning(ofYard.value.calendar, stage, day) }
-  yards.perform(props.yard.id, deeds.setYear(season))
-}
-function grab(event: PointerEvent, border: Border) {
-  elementOf(event)?.setPointerCapture(event.pointerId)
-  held.value = { stage: border.stage, day: border.from }
-}
-function drag(event: PointerEvent) {
-  const box = ribbon.value?.getBoundingClientRect()
-  const limit = held.value && limits.value.get(held.value.stage)
-  if (!box || !held.value || !limit) return
-  const day = Math.round(((event.clientX - box.left) / box.width) * YEAR_DAYS)
-  held.value = { stage: held.value.stage, day: within(addDays(start.value, day), limit) }
-}
-function letGo() {
-  const now = held.value
-  held.value = null
-  if (now && now.day !== limits.value.get(now.stage)?.from) take(now.stage, now.day)
-}
 const saidOf = ({ stage, from, days }: (typeof pieces.value)[number]) =>
   `${capital(stageSaid(stage))}, from ${preferences.day(from)}, ${counted(days, 'day')}`
-const STEPS: Readonly<Record<string, number>> = { ArrowLeft: -1, ArrowRight: 1, PageDown: -7, PageUp: 7 }
-function key(event: KeyboardEvent, border: Border) {
-  const by = STEPS[event.key]
-  if (event.key === 'Home' && border.moved) take(border.stage, null)
-  else if (by !== undefined) take(border.stage, within(addDays(border.from, by), border))
-  else return
-  event.preventDefault()
-  event.stopPropagation()
-}
 </script>
 
 <template>

@@ -95,16 +95,15 @@ watchEffect(() => {
     <small v-if="typed.kg === undefined && usualKg > 0" data-testid="crop-usual"
       >by the boxes and pieces about {{ showMass(usualKg, preferences.units, 1) }}; type what the scale says</small
     >
-    <EntryNumber v-model="typed.sealed" name="Cells sealed, %" :min="0" :max="100" />
-    <EntryNumber v-model="typed.water" name="Water, %" :min="10" :max="35" :precision="1" />
+    <EntryNumber v-model="typed.sealed" :of="{ min: 0, max: 100 }" name="Cells sealed, %" />
+    <EntryNumber v-model="typed.water" :of="{ min: 10, max: 35, decimals: 1 }" name="Water, %" />
     <EntryNumber
       v-model="typed.squares"
+      :of="{ min: 0, max: 5000 }"
       name="Squares of comb, 4 × 4 in"
-      :min="0"
-      :max="5000"
       :hint="`about ${showMass(squareKg, preferences.units, 2)} each`"
     />
-    <EntryNumber v-model="typed.sections" name="Sections" :min="0" :max="5000" />
+    <EntryNumber v-model="typed.sections" :of="{ min: 0, max: 5000 }" name="Sections" />
   </div>
 </template>
 

@@ -34,22 +34,19 @@ watchEffect(() => {
 <template>
   <div class="form">
     <UiModes v-model="typed.way" :of="WAYS" name="How they were counted" />
-    <EntryNumber v-model="typed.mites" name="Mites" :min="0" :max="100000" />
+    <EntryNumber v-model="typed.mites" :of="{ min: 0, max: 100000 }" name="Mites" />
     <EntryNumber
       v-if="typed.way === 'tray'"
       v-model="typed.days"
+      :of="{ min: 0.5, max: 120, decimals: 1 }"
       name="Days the tray was in"
-      :min="0.5"
-      :max="120"
-      :precision="1"
       hint="ants carry counts away: grease the tray"
     />
     <EntryNumber
       v-else
       v-model="typed.bees"
+      :of="{ min: 10, max: 5000 }"
       name="Bees in the sample"
-      :min="10"
-      :max="5000"
       :hint="`half a cup is about ${beesInCups(0.5, year.figures)}`"
     />
   </div>

@@ -41,9 +41,8 @@ watchEffect(() => {
       v-for="[name, word, min, max] in LABEL"
       :key="name"
       v-model="typed[name]"
+      :of="{ min, max }"
       :name="word"
-      :min="min"
-      :max="max"
     />
     <EntryDegrees
       v-for="[name, word] in WARMTH"
