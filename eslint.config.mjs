@@ -53,11 +53,6 @@ export default withNuxt(
     files: ['{core,app,server,shared,cli,scripts}/**/*.{ts,vue}'],
     rules: { 'max-lines-per-function': ['error', { max: 60 }] },
   },
-  // A store is one function by its nature: its file is short instead.
-  {
-    files: ['app/stores/*.ts', 'app/{shell,views/{bench,frames}}/*.ts'],
-    rules: { 'max-lines-per-function': 'off', 'max-lines': ['error', { max: 120 }] },
-  },
   {
     files: ['core/**/*.ts'],
     rules: only(...OUTER, '#wire/*', '~/*', '**/server/**', '**/app/**', '**/shared/**', '**/cli/**'),

@@ -4,6 +4,8 @@ import { entriesOf } from '#core/units'
 import { READING_KINDS } from '#wire/readings/kinds'
 import { useKept } from '~/composables/kept'
 import { localToday } from '~/composables/localTime'
+import type { Yard } from '#core/yard'
+import type { ServerAnswer } from '~/client/ask'
 import { server } from '~/client/server'
 import { useJournal } from '~/journal'
 
@@ -16,6 +18,21 @@ interface Along {
 const AT_A_TIME = 4
 /** What was taken along longer ago is asked for anew when the server can be reached, ms. */
 const OLD_MS = 3 * 3_600_000
+
+/** All that the views of a yard ask the server for. */
+function questionsOf({ id: yardId, hives }: Yard): (() => Promise<ServerAnswer<unknown>>)[] {
+  const today = localToday()
+  const kinds = entriesOf(READING_KINDS).map(([kind]) => kind)
+  return [
+    () => server.openEntries(yardId, today),
+    () => server.wholeBook(yardId),
+    ...hives.flatMap(({ id }) => [
+      () => server.book(yardId, id),
+      ...kinds.map((kind) => () => server.readings(yardId, id, kind)),
+      () => server.changes(yardId, id),
+    ]),
+  ]
+}
 
 /** Yards of which this device has everything that their views ask for. */
 export const useAlong = defineStore('along', () => {
@@ -36,20 +53,7 @@ export const useAlong = defineStore('along', () => {
     if (!yard || running.value) return
     stopped = false
     problem.value = ''
-    const today = localToday()
-    const work = [
-      () => server.openEntries(yardId, today),
-      () => server.wholeBook(yardId),
-      ...yard.hives.flatMap(({ id }) => [
-        () => server.book(yardId, id),
-        ...entriesOf(READING_KINDS).map(
-          ([kind]) =>
-            () =>
-              server.readings(yardId, id, kind),
-        ),
-        () => server.changes(yardId, id),
-      ]),
-    ]
+    const work = questionsOf(yard)
     running.value = { yardId, done: 0, of: work.length }
     for (let at = 0; at < work.length && !stopped && !problem.value; at += AT_A_TIME) {
       const answers = await Promise.all(work.slice(at, at + AT_A_TIME).map((ask) => ask()))

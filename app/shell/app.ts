@@ -10,6 +10,16 @@ const isPrompt = (event: Event): event is InstallPrompt => 'prompt' in event
 
 type State = 'none' | 'insecure' | 'fetching' | 'ready' | 'failed'
 
+const WORDS: Record<State, string> = {
+  none: 'Duvet is not kept on this device yet.',
+  insecure:
+    'This address is not a secure one, so the browser keeps no app of it: open Duvet by https, or on the machine that ' +
+    'it runs on.',
+  fetching: 'Duvet is being fetched, to open without the server.',
+  ready: 'Duvet is kept on this device: it opens without the server.',
+  failed: 'This browser keeps no apps: without the server Duvet can be used as long as this page stays open.',
+}
+
 /** The app on this device: kept by a service worker, put on the home screen, taken newer when the keeper says so. */
 export const useApp = defineStore('app', () => {
   const state = ref<State>('none')
@@ -37,20 +47,14 @@ export const useApp = defineStore('app', () => {
     if (!register) state.value = 'none'
     register?.registerSW({
       immediate: true,
-      onNeedRefresh: () => {
-        isNewer.value = true
-      },
-      onOfflineReady: () => {
-        state.value = 'ready'
-      },
+      onNeedRefresh: () => void (isNewer.value = true),
+      onOfflineReady: () => void (state.value = 'ready'),
       onRegisteredSW: (_url, registration) => {
         registered = registration
         if (registration?.active) state.value = 'ready'
         if (registration?.waiting) isNewer.value = true
       },
-      onRegisterError: () => {
-        state.value = 'failed'
-      },
+      onRegisterError: () => void (state.value = 'failed'),
     })
   }
 
@@ -69,15 +73,6 @@ export const useApp = defineStore('app', () => {
     await asked?.prompt()
   }
 
-  const WORDS: Record<State, string> = {
-    none: 'Duvet is not kept on this device yet.',
-    insecure:
-      'This address is not a secure one, so the browser keeps no app of it: open Duvet by https, or on the machine that ' +
-      'it runs on.',
-    fetching: 'Duvet is being fetched, to open without the server.',
-    ready: 'Duvet is kept on this device: it opens without the server.',
-    failed: 'This browser keeps no apps: without the server Duvet can be used as long as this page stays open.',
-  }
   const words = computed(() => WORDS[state.value])
 
   return { state, words, isNewer, canInstall, start, update, later, install }

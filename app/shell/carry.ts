@@ -11,6 +11,26 @@ import { usePreferences } from '~/stores/preferences'
 /** What a file of what waits may have at most, bytes. */
 const MOST_BYTES = 60_000_000
 
+/** A file of what waits, looked at; the sentence where it is none. */
+async function readWaiting(
+  file: File,
+): Promise<{ readonly ok: true; readonly value: WaitingFile } | { readonly ok: false; readonly sentence: string }> {
+  const no = (sentence: string) => ({ ok: false, sentence }) as const
+  if (file.size > MOST_BYTES)
+    return no(`The file is larger than ${MOST_BYTES / 1_000_000} MB: it is no file of what waits.`)
+  const [{ waitingFileSchema }, { parseJson }, { readWith }] = await Promise.all([
+    import('#wire/waiting-schema'),
+    import('#wire/parse'),
+    import('#wire/read'),
+  ])
+  const parsed = parseJson(await file.text(), 'The file')
+  if (!parsed.ok) return no(parsed.problem.sentence)
+  if (fieldOf(parsed.value, 'format') !== WAITING_FORMAT)
+    return no('It is no file of what waited: save one with “Save what waits as a file” on the other device.')
+  const read = readWith(waitingFileSchema, parsed.value)
+  return read.ok ? read : no(read.problem.sentence)
+}
+
 /** What waits, carried to the server by another device: saved here as a file, opened there. */
 export const useCarry = defineStore('carry', () => {
   const journal = useJournal()
@@ -38,20 +58,8 @@ export const useCarry = defineStore('carry', () => {
 
   /** Takes up what a file of another device holds; each thing once, however often the file is opened. */
   async function open(file: File): Promise<{ readonly ok: boolean; readonly sentence: string }> {
-    const no = (sentence: string) => ({ ok: false, sentence })
-    if (file.size > MOST_BYTES)
-      return no(`The file is larger than ${MOST_BYTES / 1_000_000} MB: it is no file of what waits.`)
-    const [{ waitingFileSchema }, { parseJson }, { readWith }] = await Promise.all([
-      import('#wire/waiting-schema'),
-      import('#wire/parse'),
-      import('#wire/read'),
-    ])
-    const parsed = parseJson(await file.text(), 'The file')
-    if (!parsed.ok) return no(parsed.problem.sentence)
-    if (fieldOf(parsed.value, 'format') !== WAITING_FORMAT)
-      return no('It is no file of what waited: save one with “Save what waits as a file” on the other device.')
-    const read = readWith(waitingFileSchema, parsed.value)
-    if (!read.ok) return no(read.problem.sentence)
+    const read = await readWaiting(file)
+    if (!read.ok) return read
     const { changes, written } = read.value
     for (const one of changes) await readLog(one)
     // At once: whatever is sent meanwhile finds all of it, in its order.

@@ -48,6 +48,12 @@ export const useBook = defineStore('book', () => {
     await journal.flush(slip.yardId)
   }
 
+  return { refused, write, weigh, tryAgain, ...bookReading() }
+})
+
+/** What the book says, with what still waits here. */
+function bookReading() {
+  const journal = useJournal()
   /** What was written of a hive and is not sent yet. */
   const waitingOf = (yardId: string, hiveId: string): Entry[] =>
     journal.entriesOf(yardId).filter((entry) => entry.hiveId === hiveId)
@@ -71,5 +77,5 @@ export const useBook = defineStore('book', () => {
     return { ...answer.value, entries: currentOf([...answer.value.entries, ...journal.entriesOf(yardId)]) }
   }
 
-  return { refused, write, weigh, tryAgain, waitingOf, ofHive, openOf }
-})
+  return { waitingOf, ofHive, openOf }
+}

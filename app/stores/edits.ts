@@ -58,8 +58,13 @@ export function useEdits(message: Ref<string | null>) {
   }
   const redo = (yardId: string) => turnBack(yardId, 'redo')
 
-  /** Tries what was set aside again, one after the other; what does not go in now stays aside. */
-  function tryAgain(asideId: string): void {
+  return { perform, undo, redo, tryAgain: trialOf(message, perform) }
+}
+
+/** Tries what was set aside again, one after the other; what does not go in now stays aside. */
+function trialOf(message: Ref<string | null>, perform: (yardId: string, edit: Edit) => boolean) {
+  const journal = useJournal()
+  return (asideId: string): void => {
     const one = journal.aside.all.find(({ id }) => id === asideId)
     if (!one?.yardId) return
     const { yardId } = one
@@ -69,6 +74,4 @@ export function useEdits(message: Ref<string | null>) {
     const why = journal.yards.has(yardId) ? (message.value ?? one.why) : 'The yard is not here: bring it back first.'
     journal.aside.add({ ...one, why, entries: left })
   }
-
-  return { perform, undo, redo, tryAgain }
 }

@@ -1,6 +1,6 @@
 import { defineStore } from 'pinia'
 import { nextTick, shallowRef, toRaw } from 'vue'
-import { byHiveOf } from '#core/book'
+import { byHiveOf, type FoodBook } from '#core/book'
 import { partIdsOf, type Hive, type KnownFood, type KnownFoods, type Yard } from '#core/yard'
 import { planDoor } from '~/composables/doors'
 import { localToday } from '~/composables/localTime'
@@ -33,23 +33,9 @@ export const useFoods = defineStore('foods', () => {
     const book = books.bookOf(yard.id)
     const today = localToday()
     const before = last.get(yard.id) ?? new Map<string, From>()
-    const entriesOf = byHiveOf(book.entries)
-    const parts = new Map(yard.parts.map((part) => [part.id, part]))
-    const { hives: _hives, parts: _parts, colonies: _told, foods: _foods, ...ofYard } = yard
-    const yardSaid = JSON.stringify(ofYard)
-    const fromOf = (hive: Hive) => [
-      hive,
-      ...partIdsOf(hive).map((id) => parts.get(id)),
-      today,
-      yardSaid,
-      JSON.stringify([entriesOf.get(hive.id), book.weighed[hive.id]]),
-    ]
-    // Only hives of which something is written ask for anything.
-    const told = yard.hives.filter(({ id }) => entriesOf.has(id) || book.weighed[id])
-    const now = new Map(told.map((hive) => [hive.id, fromOf(hive)]))
-    const isSame = (of: readonly unknown[], than: From | undefined) =>
-      than?.of.length === of.length && of.every((one, i) => one === than.of[i])
-    const changed = told.filter(({ id }) => !isSame(now.get(id)!, before.get(id)))
+    const now = fromsOf(yard, book, today)
+    const told = yard.hives.filter(({ id }) => now.has(id))
+    const changed = told.filter(({ id }) => !isSame(now.get(id), before.get(id)))
     const found = changed.length > 0 ? await planDoor().foodsOf(toRaw(onlyOf(yard, changed)), book, today) : {}
     const next = new Map<string, From>()
     const asked = new Set(changed.map(({ id }) => id))
@@ -79,6 +65,26 @@ export const useFoods = defineStore('foods', () => {
   }
   return { workOut, whenKnown, onto }
 })
+
+/** What the food of each hive follows from; only hives of which something is written ask for anything. */
+function fromsOf(yard: Yard, book: FoodBook, today: string): ReadonlyMap<string, readonly unknown[]> {
+  const entriesOf = byHiveOf(book.entries)
+  const parts = new Map(yard.parts.map((part) => [part.id, part]))
+  const { hives: _hives, parts: _parts, colonies: _told, foods: _foods, ...ofYard } = yard
+  const yardSaid = JSON.stringify(ofYard)
+  const fromOf = (hive: Hive) => [
+    hive,
+    ...partIdsOf(hive).map((id) => parts.get(id)),
+    today,
+    yardSaid,
+    JSON.stringify([entriesOf.get(hive.id), book.weighed[hive.id]]),
+  ]
+  const told = yard.hives.filter(({ id }) => entriesOf.has(id) || book.weighed[id])
+  return new Map(told.map((hive) => [hive.id, fromOf(hive)]))
+}
+
+const isSame = (of: readonly unknown[] | undefined, than: From | undefined) =>
+  of !== undefined && than?.of.length === of.length && of.every((one, i) => one === than.of[i])
 
 /** A yard with these hives only, and what is in its shed. */
 function onlyOf(yard: Yard, hives: readonly Hive[]): Yard {

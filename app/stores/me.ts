@@ -1,5 +1,5 @@
 import { defineStore } from 'pinia'
-import { computed, ref } from 'vue'
+import { computed, ref, type Ref } from 'vue'
 import { mayPlay, type Me, type Played } from '#wire/keepers'
 import { browserStorage, useKept } from '~/composables/kept'
 import { usePasskey } from '~/client/passkeys'
@@ -65,6 +65,14 @@ export const useMe = defineStore('me', () => {
   const join = async (token: string, name?: string, passphrase?: string) =>
     enter(await server.join(token, name, passphrase))
 
+  const mayIn = (yardId: string, needs: Played) => !me.value?.on || mayPlay(me.value.plays[yardId], needs)
+
+  return { me, mustSignIn, load, signIn, signInByKey, begin, join, ...leaving(last), mayIn }
+})
+
+/** Leaves this device: signs out, and forgets what it has of the yards. */
+function leaving(last: Ref<string>) {
+  const journal = useJournal()
   /** Signs out and forgets what this device has of the yards; not while something waits here that would be lost. */
   async function signOut(): Promise<string> {
     if (journal.count + journal.aside.count > 0)
@@ -84,7 +92,5 @@ export const useMe = defineStore('me', () => {
     location.assign('/')
   }
 
-  const mayIn = (yardId: string, needs: Played) => !me.value?.on || mayPlay(me.value.plays[yardId], needs)
-
-  return { me, mustSignIn, load, signIn, signInByKey, begin, join, signOut, forget, mayIn }
-})
+  return { signOut, forget }
+}

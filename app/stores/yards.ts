@@ -1,7 +1,7 @@
 import { defineStore, storeToRefs } from 'pinia'
-import { computed, ref, watch } from 'vue'
+import { computed, ref, watch, type Ref } from 'vue'
 import { CATALOGUE } from '#core/parts'
-import { emptyYard, fresh, startHive, type StartName } from '#core/yard'
+import { emptyYard, fresh, startHive, type Edit, type StartName } from '#core/yard'
 import { useColonies } from './colonies'
 import { useFoodBooks } from './food-books'
 import { useFoods } from './foods'
@@ -30,6 +30,25 @@ export const useYards = defineStore('yards', () => {
   /** With what their books say of their colonies and their food: every view asks the same. */
   const yards = computed(() => ofColonies.value.map(foods.onto))
 
+  return {
+    yards,
+    loaded,
+    reachable,
+    message,
+    removed,
+    load: journal.load,
+    historyOf: journal.historyOf,
+    perform,
+    undo,
+    redo,
+    tryAgain,
+    ...keeping(message, perform),
+  }
+})
+
+/** Yards and hives are begun, taken away and brought back. */
+function keeping(message: Ref<string | null>, perform: (yardId: string, edit: Edit) => boolean) {
+  const journal = useJournal()
   async function addYard(name: string): Promise<string | undefined> {
     const yard = emptyYard(makeId(), name)
     const answer = await server.addYard(yard)
@@ -73,21 +92,5 @@ export const useYards = defineStore('yards', () => {
     await journal.loadRemoved()
   }
 
-  return {
-    yards,
-    loaded,
-    reachable,
-    message,
-    removed,
-    load: journal.load,
-    historyOf: journal.historyOf,
-    perform,
-    undo,
-    redo,
-    tryAgain,
-    addYard,
-    addHive,
-    removeYard,
-    bringBack,
-  }
-})
+  return { addYard, addHive, removeYard, bringBack }
+}

@@ -8,7 +8,6 @@ import * as deeds from '#core/yard/deeds'
 
 defineProps<{ whole: boolean }>()
 const bench = useBench()
-const inView = useHiveInView()
 const preferences = usePreferences()
 const triedRemedy = shallowRef<Remedy | null>(null)
 watch(
@@ -23,7 +22,7 @@ const docket = computed(() => {
   if (bench.hand && bench.shown) return { assessment: bench.shown, names: bench.shownNames }
   return bench.assessment ? { assessment: bench.assessment, names: bench.names } : null
 })
-const worst = computed(() => (inView.known ? worstOf(inView.known) : 'good'))
+const worst = computed(() => (bench.known ? worstOf(bench.known) : 'good'))
 const summary = computed(() => {
   if (!bench.assessment) return ''
   if (bench.hive?.stack.length === 0) return 'Not a hive yet: bare ground'

@@ -18,12 +18,13 @@ interface Naming {
 /** What lies open on the bench: the tray, the list to swap from, what can be done with a part, a name, its sizes. */
 export const useBenchOpen = defineStore('bench-open', () => {
   const bench = useBench()
-  const yards = useYards()
   const swapping = ref(false)
   const traying = ref(false)
   /** On a phone what can be done with a part comes from below when it is asked for. */
   const acting = ref(false)
-  const naming = ref<Naming | null>(null)
+  const names = naming(() => {
+    acting.value = false
+  })
   const sizing = ref(false)
   const measuring = ref<DimensionName | null>(null)
   watch(
@@ -61,13 +62,28 @@ export const useBenchOpen = defineStore('bench-open', () => {
     sizing.value = false
   }
 
+  /** Nothing lies open any more: the bench is left. */
+  function clear(): void {
+    for (const one of [swapping, traying, acting, sizing]) one.value = false
+    names.naming.value = null
+  }
+
+  const shown = { swapping, traying, acting, sizing, measuring }
+  return { ...shown, clear, tray, trayOver, swap, sizes, takeSizes, ...names }
+})
+
+/** Names and notes that are asked for: of a part, of the hive. */
+function naming(begin: () => void) {
+  const bench = useBench()
+  const yards = useYards()
+  const naming = ref<Naming | null>(null)
   /** What is said of the hive itself is said of it as it stands. */
   function setHive(change: Partial<Pick<Hive, 'name' | 'note' | 'stage'>>): void {
     if (bench.standingYard && bench.standing)
       yards.perform(bench.standingYard.id, deeds.setHive(bench.standing, change))
   }
   function namePart(): void {
-    acting.value = false
+    begin()
     const part = bench.yard && bench.selectedId ? findPart(bench.yard, bench.selectedId) : undefined
     if (!part) return
     naming.value = {
@@ -93,12 +109,5 @@ export const useBenchOpen = defineStore('bench-open', () => {
     naming.value = null
   }
 
-  /** Nothing lies open any more: the bench is left. */
-  function clear(): void {
-    for (const one of [swapping, traying, acting, sizing]) one.value = false
-    naming.value = null
-  }
-
-  const shown = { swapping, traying, acting, naming, sizing, measuring }
-  return { ...shown, clear, tray, trayOver, swap, sizes, takeSizes, setHive, namePart, nameHive, note, takeName }
-})
+  return { naming, setHive, namePart, nameHive, note, takeName }
+}

@@ -1,6 +1,5 @@
 import { localToday } from '~/composables/localTime'
-import { defineStore } from 'pinia'
-import { computed, ref, shallowRef } from 'vue'
+import { computed, ref, shallowRef, type Ref } from 'vue'
 import { CATALOGUE, catalogueOf } from '#core/parts'
 import {
   ANY_TIME,
@@ -23,8 +22,7 @@ const todayIs = localToday
 export const NO_NAMES: ReadonlyMap<string, string> = new Map()
 
 /** The hive that stands on the bench: as it is, or a stage of it as it is planned. */
-export const useHiveInView = defineStore('hive-in-view', () => {
-  const yards = useYards()
+export function hiveInView() {
   const preferences = usePreferences()
   const view = useView()
   const hiveId = ref<string | null>(null)
@@ -63,6 +61,19 @@ export const useHiveInView = defineStore('hive-in-view', () => {
     return inYard && one ? hiveIn(inYard, one, planned.value ? { planned: true } : { today: todayIs() }) : null
   }
 
+  const stands = { hiveId, planStage, tried, standingYard, standing, plan, planned }
+  return { ...stands, yard, hive, catalogue, known, assessment, names, looked, ...plannedDeeds(stands) }
+}
+
+interface Planned {
+  readonly tried: Ref<Edit | null>
+  readonly standingYard: Ref<Yard | undefined>
+  readonly planned: Ref<PlannedStage | null>
+}
+
+/** What is done to the hive in view: to what stands, or to the plan that is looked at. */
+function plannedDeeds({ tried, standingYard, planned }: Planned) {
+  const yards = useYards()
   function perform(edit: Edit): boolean {
     tried.value = null
     if (!standingYard.value) return false
@@ -88,22 +99,5 @@ export const useHiveInView = defineStore('hive-in-view', () => {
     if (edit) yards.perform(standingYard.value.id, edit)
   }
 
-  return {
-    hiveId,
-    planStage,
-    tried,
-    standingYard,
-    standing,
-    plan,
-    planned,
-    yard,
-    hive,
-    catalogue,
-    known,
-    assessment,
-    names,
-    looked,
-    perform,
-    settlePlan,
-  }
-})
+  return { perform, settlePlan }
+}

@@ -19,6 +19,11 @@ import { usePreferences } from '~/stores/preferences'
 
 /** The part that is selected on the bench: what it is, and what can be done with it. */
 export const useSelectedPart = defineStore('selected-part', () => {
+  const facts = factsOf()
+  return { ...facts, ...partDeeds(facts) }
+})
+
+function factsOf() {
   const bench = useBench()
   const preferences = usePreferences()
   const one = computed(() => {
@@ -57,6 +62,12 @@ export const useSelectedPart = defineStore('selected-part', () => {
     }))
   })
 
+  return { one, placement, name, detail, isHighest, box, role, hole, offBy, edge, lacks, round }
+}
+
+/** What can be done with the part that is selected. */
+function partDeeds({ one, placement, hole }: ReturnType<typeof factsOf>) {
+  const bench = useBench()
   function move(by: 1 | -1): void {
     const at = bench.selectedIndex + by
     if (!bench.hive || !bench.selectedId || bench.selectedIndex < 0 || at < 0 || at >= bench.hive.stack.length) return
@@ -106,6 +117,5 @@ export const useSelectedPart = defineStore('selected-part', () => {
       bench.perform(partEdit(one.value.part, { ...one.value.part, hole: hole.value === 'open' ? 'closed' : 'open' }))
   }
 
-  const facts = { one, placement, name, detail, isHighest, box, role, hole, offBy, edge, lacks, round }
-  return { ...facts, move, turn, takeOff, setRole, setOffBy, setEdge, setRound, setLacks, turnHole }
-})
+  return { move, turn, takeOff, setRole, setOffBy, setEdge, setRound, setLacks, turnHole }
+}

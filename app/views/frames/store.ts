@@ -1,21 +1,18 @@
-import { defineStore, storeToRefs } from 'pinia'
-import { computed, ref, watch } from 'vue'
+import { defineStore } from 'pinia'
+import { computed, ref, watch, type Ref } from 'vue'
 import * as stack from '#core/stack'
 import { partEdit, turnedRound, withState } from '#core/yard'
 import type { Content, FrameState, Half, Part } from '#core/parts'
 import { hangProblemInWords } from '#core/words'
 import * as deeds from '#core/yard/deeds'
 import { boxName } from '~/composables/boxName'
-import { useBoxInView } from './box-in-view'
+import { boxInView } from './box-in-view'
 import { usePreferences } from '~/stores/preferences'
 
 /** The frames of the box that is looked at: what is selected, and what is done to it. */
 export const useFrames = defineStore('frames', () => {
-  const preferences = usePreferences()
-  const inView = useBoxInView()
-  const box = storeToRefs(inView)
-  const { partId, trial, looked, problem, yard, part, catalogue, context, placement } = box
-  const { perform, change } = inView
+  const inView = boxInView()
+  const { partId, trial, looked, problem, part } = inView
   const selected = ref<ReadonlySet<string>>(new Set())
 
   watch(part, (now) => {
@@ -40,13 +37,18 @@ export const useFrames = defineStore('frames', () => {
     selected.value = next
   }
 
+  return { ...inView, selected, open, select, ...handled(inView, selected) }
+})
+
+/** What is done with the frames that are selected. */
+function handled(inView: ReturnType<typeof boxInView>, selected: Ref<ReadonlySet<string>>) {
+  const preferences = usePreferences()
+  const { problem, yard, part, catalogue, context, placement, perform, change } = inView
   const frames = () => stack.framesAmong(part.value!, selected.value, catalogue.value)
   function paint(state: FrameState): void {
     if (part.value) change(withState(part.value, frames(), state))
   }
-  function turn(): void {
-    if (part.value) change(turnedRound(part.value, frames()))
-  }
+  const turn = () => void (part.value && change(turnedRound(part.value, frames())))
 
   /** Takes what comes of handling the frames, or says why it cannot be. */
   function take(handled: stack.Handled): boolean {
@@ -96,22 +98,5 @@ export const useFrames = defineStore('frames', () => {
     return perform(deeds.together(partEdit(part.value!, handled.part), partEdit(other, handled.other)))
   }
 
-  return {
-    ...box,
-    selected,
-    open,
-    perform,
-    change,
-    select,
-    paint,
-    hang,
-    takeOut,
-    replaceBy,
-    turn,
-    step,
-    isDivided,
-    toHalf,
-    putInto,
-    look: inView.look,
-  }
-})
+  return { paint, hang, takeOut, replaceBy, turn, step, isDivided, toHalf, putInto }
+}
