@@ -1,3 +1,4 @@
+import { there } from '#core/units'
 import dayjs from 'dayjs'
 import customParseFormat from 'dayjs/plugin/customParseFormat'
 import timezone from 'dayjs/plugin/timezone'
@@ -68,7 +69,7 @@ function isoMs(text: string): number | undefined {
   const found = ISO.exec(text)
   if (!found) return undefined
   const [year, month, day, hour, minute, second] = found.slice(1).map((part) => Number(part ?? 0))
-  const ms = Date.UTC(year!, month! - 1, day, hour, minute, second)
+  const ms = Date.UTC(there(year), there(month) - 1, day, hour, minute, second)
   // A day or an hour that there is not would come out as another one.
   return new Date(ms).toISOString().slice(0, 16) === `${text.slice(0, 10)}T${text.slice(11, 16)}` ? ms : undefined
 }

@@ -1,3 +1,4 @@
+import { there } from '#core/units'
 import './json-schema'
 import { isDay, isMoment } from './moments'
 import * as yup from './yup'
@@ -68,7 +69,7 @@ export const noted = () =>
   text(40, 1).test(
     'noted',
     '${path} is no day that there is: year, month and day such as 2026-09-20',
-    (value) => !/^\d{4}-\d\d-\d\d/.test(value ?? '') || isDay(value!.slice(0, 10)),
+    (value) => !/^\d{4}-\d\d-\d\d/.test(value ?? '') || isDay(there(value).slice(0, 10)),
   )
 /** A day of any year: month and day. */
 export function monthDay(example: string) {

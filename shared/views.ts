@@ -1,4 +1,5 @@
 // Every view there is: one line each. Menus, keys, the finder, the server's pages and what stays in view are made of it.
+import { there } from '#core/units'
 
 export interface View {
   /** Its address; a star stands for a yard, a hive or a box. */
@@ -126,5 +127,8 @@ export function addressOf({ page }: View, ...of: readonly string[]): string {
 /** Whether a view is shown at an address. */
 export function isShownAt({ page }: Pick<View, 'page'>, path: string): boolean {
   const [wanted, parts] = [page, path.split('?')[0]!].map((one) => one.split('/').filter(Boolean))
-  return wanted!.length === parts!.length && wanted!.every((part, i) => part === '*' || part === parts![i])
+  return (
+    there(wanted).length === there(parts).length &&
+    there(wanted).every((part, i) => part === '*' || part === there(parts)[i])
+  )
 }

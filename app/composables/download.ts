@@ -1,3 +1,4 @@
+import { there } from '#core/units'
 import { h, render, type AppContext, type Component } from 'vue'
 
 /** Saves text, or what the server made, as a file of the browser's downloads. */
@@ -22,7 +23,7 @@ export function drawingAsFile(component: Component, props: Record<string, unknow
   const drawing = h(component, props)
   drawing.appContext = within
   render(drawing, holder)
-  const svg = holder.querySelector('svg')!
+  const svg = there(holder.querySelector('svg'))
   svg.setAttribute('xmlns', 'http://www.w3.org/2000/svg')
   const text = new XMLSerializer()
     .serializeToString(svg)

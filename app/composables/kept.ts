@@ -1,3 +1,4 @@
+import { there } from '#core/units'
 import { useStorage } from '@vueuse/core'
 
 /** As much of a browser's storage as is used here. */
@@ -49,7 +50,7 @@ export function browserStorage(name: 'localStorage' | 'sessionStorage' = 'localS
     }
   })()
   if (!opened.has(key)) opened.set(key, open(name))
-  return opened.get(key)!
+  return there(opened.get(key))
 }
 
 /** A choice out of a few words; a word that this version does not know is as good as none. */

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 // A bar across a hive of which nothing is moved: its colony is closed, or its kit is held.
+import { there } from '#core/units'
 import type { Colony } from '#core/yard'
 import { isBarred } from '~/drawing/colony'
 import { GRADE_COLOURS, PAPER } from '~/drawing/palette'
@@ -36,7 +37,7 @@ const WORDS = { lives: 'CLOSED', dead: 'DEAD', empty: 'EMPTY' } as const
       font-weight="700"
       :fill="GRADE_COLOURS.stop"
       stroke="none"
-      >{{ WORDS[colony!.is] }}</text
+      >{{ WORDS[there(colony).is] }}</text
     >
   </g>
 </template>

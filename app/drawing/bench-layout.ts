@@ -1,4 +1,4 @@
-import { MM_PER_INCH, type UnitSystem } from '#core/units'
+import { MM_PER_INCH, type UnitSystem, there } from '#core/units'
 import type { Assessment } from '#core/rules'
 import { type JudgedGap, gapKey, type PlacedPart } from '#core/stack'
 import { isBox, type Axis } from '#core/parts'
@@ -167,7 +167,7 @@ function calloutsOf(
 /** Marks at round figures of the unit: every 100 mm, every 4 in, or whatever can be read at this scale. */
 export function staffMarks(heightMm: number, scale: number, units: UnitSystem): number[] {
   const steps = units === 'mm' ? [50, 100, 200, 500, 1000] : [4, 8, 16, 40].map((inches) => inches * MM_PER_INCH)
-  const step = steps.find((mm) => mm * scale >= 34) ?? steps.at(-1)!
+  const step = steps.find((mm) => mm * scale >= 34) ?? there(steps.at(-1))
   return Array.from({ length: Math.floor(heightMm / step) + 1 }, (_, i) => i * step)
 }
 

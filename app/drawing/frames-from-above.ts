@@ -1,3 +1,4 @@
+import { there } from '#core/units'
 import {
   dimensionMm,
   hungFromAbove,
@@ -140,9 +141,9 @@ export function placeAtMm(across: Across, yMm: number): number {
     return Math.min(slots - 1, Math.max(0, Math.floor(((yMm - room.y0) / (room.y1 - room.y0)) * slots)))
   }
   const pitch = across.pitchMm || 35
-  const last = places.at(-1)!
+  const last = there(places.at(-1))
   const beyond = Math.floor((yMm - last.centreMm) / pitch + 0.5)
-  if (beyond >= 1 && last.centreMm + pitch * 1.5 <= rooms.at(-1)!.y1 + 1) return last.content.place + 1
+  if (beyond >= 1 && last.centreMm + pitch * 1.5 <= there(rooms.at(-1)).y1 + 1) return last.content.place + 1
   const first = places[0]!
   if (first.content.place > 0 && yMm < first.centreMm - pitch / 2)
     return Math.max(0, first.content.place - Math.ceil((first.centreMm - pitch / 2 - yMm) / pitch))

@@ -1,3 +1,4 @@
+import { there } from '#core/units'
 import {
   type HangingPattern,
   above,
@@ -146,7 +147,7 @@ function outline({ a, b, low, high, pointed }: Slice, y: (z: number) => number):
         [b, high],
         [a, high],
       ]
-  return `M${points.map(([x, z]) => `${round(x!)} ${round(y(z!))}`).join('L')}Z`
+  return `M${points.map(([x, z]) => `${round(there(x))} ${round(y(there(z)))}`).join('L')}Z`
 }
 
 function round(value: number): number {

@@ -1,3 +1,4 @@
+import { there } from '#core/units'
 /** A label that wants to stand at a height and takes some room. */
 export interface WantedPlace {
   readonly wantedY: number
@@ -17,9 +18,9 @@ export function spreadLabels(labels: readonly WantedPlace[], top: number, bottom
     offsets.push(offset + label.height / 2)
     pools.push({ sum: label.wantedY - (offset + label.height / 2), count: 1 })
     offset += label.height
-    while (pools.length > 1 && mean(pools.at(-2)!) > mean(pools.at(-1)!)) {
-      const last = pools.pop()!
-      const before = pools.pop()!
+    while (pools.length > 1 && mean(there(pools.at(-2))) > mean(there(pools.at(-1)))) {
+      const last = there(pools.pop())
+      const before = there(pools.pop())
       pools.push({ sum: before.sum + last.sum, count: before.count + last.count })
     }
   }

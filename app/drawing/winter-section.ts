@@ -1,3 +1,4 @@
+import { there } from '#core/units'
 import type { PlacedPart } from '#core/stack'
 import { isBallast, isStand, outlineOf, type Axis } from '#core/parts'
 import { ownInside, type FaceState, type StackOpening, type WinterState } from '#core/heat'
@@ -44,7 +45,7 @@ export function winterSection(
   const { parts, attached } = known.layout
   const seen = parts.filter((part) => !isStand(part))
   const byId = new Map(parts.map((part) => [part.part.id, part]))
-  const boxes = state.faces.flatMap(({ face }) => (face.place === 'wall' ? (byId.get(face.partId!) ?? []) : []))
+  const boxes = state.faces.flatMap(({ face }) => (face.place === 'wall' ? (byId.get(there(face.partId)) ?? []) : []))
   const [left, right] = SIDES[axis]
   const lines = state.faces.flatMap((face): FaceLine[] => {
     const part = byId.get(face.face.partId ?? '')

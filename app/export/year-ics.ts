@@ -1,5 +1,5 @@
 import { calendarFile } from './calendar-file'
-import { entriesOf } from '#core/units'
+import { entriesOf, there } from '#core/units'
 import { cautionsOfStage, marksOf, stagesOfYear, type Autumn, type CalendarMark, type YardYear } from '#core/year'
 import { cautionInWords, inVocabulary, stageWord, type Reader } from '#core/words'
 
@@ -52,7 +52,7 @@ export function yearAsCalendar(
   }))
   const autumnDays = (autumn ? entriesOf(AUTUMN) : []).map(([kind, { summary, text }]) => ({
     id: `autumn-${kind}`,
-    day: comingDay(autumn![kind], today),
+    day: comingDay(there(autumn)[kind], today),
     days: 1,
     summary: `${name}: ${summary}`,
     text: inVocabulary(text, reader.vocabulary),

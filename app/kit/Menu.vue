@@ -1,5 +1,6 @@
 <script setup lang="ts" generic="T extends string | object">
 // A button that opens a list of things to do or choose; the list is loaded when it is first asked for.
+import { there } from '#core/units'
 import type { ButtonInstance } from 'element-plus'
 import type { MenuEntry } from './menuEntry'
 
@@ -15,7 +16,7 @@ const wanted = ref(false)
   <ElButton :id="id" ref="button" aria-haspopup="menu" v-bind="$attrs" @click="wanted = true"><slot /></ElButton>
   <LazyUiMenuList
     v-if="wanted"
-    :of="button!.$el as HTMLElement"
+    :of="there(button).$el as HTMLElement"
     :entries="entries"
     @command="$emit('command', $event as T)"
   />

@@ -1,4 +1,5 @@
 /// <reference lib="webworker" />
+import { there } from '#core/units'
 import { cacheNames } from 'workbox-core'
 import { cleanupOutdatedCaches, createHandlerBoundToURL, precacheAndRoute } from 'workbox-precaching'
 import { NavigationRoute, registerRoute } from 'workbox-routing'
@@ -22,7 +23,7 @@ async function keepAll(): Promise<void> {
   const cache = await caches.open(cacheNames.precache)
   const keep = async (url: string) => {
     const text = Object(texts)[url.replace(/^\/?_nuxt\//, '')]
-    const type = TYPES[url.split('.').at(-1)!]
+    const type = TYPES[there(url.split('.').at(-1))]
     if (typeof text !== 'string' || !type || (await cache.match(url))) return
     await cache.put(url, new Response(text, { headers: { 'content-type': type } }))
   }

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 // Undo and redo by their names, units, words and help: one menu.
+import { there } from '#core/units'
 import type { History } from '#core/yard'
 import { capital, editInWords } from '#core/words'
 import type { MenuEntry } from '~/kit/menuEntry'
@@ -51,7 +52,7 @@ const entries = computed<Entry[]>(() => [
   ...(view.yard
     ? [
         {
-          command: () => void router.push(yardPath(view.yard!.id, 'keepers')),
+          command: () => void router.push(yardPath(there(view.yard).id, 'keepers')),
           word: me.me?.keeper ? `Keepers: you are ${me.me.keeper.name}` : 'Keepers: share these yards',
           divided: true,
           testid: 'open-keepers',

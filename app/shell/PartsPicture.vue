@@ -1,5 +1,6 @@
 <script setup lang="ts">
 // A whole hive with its parts named, in the reader’s words and in those of the other side of the ocean.
+import { there } from '#core/units'
 import { CATALOGUE, find, STARTS, type Pattern, type Role } from '#core/parts'
 import { buildHive, emptyYard } from '#core/yard'
 import { laidIn } from '#core/ask'
@@ -39,7 +40,7 @@ const labels = computed(() => {
   return [...laid.value.layout.parts].reverse().map(({ part, topMm, bottomMm }) => {
     const at = heightPx.value - 8 - ((topMm + bottomMm) / 2) * SCALE
     lowest = Math.max(at, lowest + LABEL_PX)
-    const words = [...new Set([own.get(part.id)!, others.get(part.id)!])]
+    const words = [...new Set([there(own.get(part.id)), there(others.get(part.id))])]
     return { id: part.id, at, y: lowest, words: words.map(capital) }
   })
 })

@@ -1,7 +1,7 @@
 import { hiveIn } from '../ask'
 import { type Hive, type Yard, meaningOf } from '../yard'
 import { stageAround, stageOn, type YardYear, isNucleus } from '../year'
-import { YEAR_DAYS } from '../units'
+import { YEAR_DAYS, there } from '../units'
 import { chainOf, entriesOf } from './current'
 import { dayOf, daysBetween, daysLater, laterOf } from './days'
 import type { DueLine } from './due'
@@ -40,7 +40,7 @@ export function foodDue(
   const { heftDays, heftLeanDays, feedCheckDays } = year.figures
   const feed = entriesOf(own, 'feed').at(-1)
   const fedOn = feed && dayOf(feed.at)
-  const seenSince = laterOf(weighedOn, looks.at(-1) && dayOf(looks.at(-1)!.at))
+  const seenSince = laterOf(weighedOn, looks.at(-1) && dayOf(there(looks.at(-1)).at))
   const { foodWatched } = meaningOf(stage)
   const isWatched = foodWatched !== 'no'
   const since = isWatched ? watchedSince(today, year) : today

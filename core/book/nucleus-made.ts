@@ -1,3 +1,4 @@
+import { there } from '../units'
 import {
   catalogueOf,
   find,
@@ -86,7 +87,7 @@ export function makeNucleus(
   })
   const full = made.parts.map((part) => (part.id === made.box.id ? { ...part, contents: hung } : part))
   const edits: Edit[] = [
-    ...[...changed].map(([id, part]) => partEdit(parts.get(id)!, part)),
+    ...[...changed].map(([id, part]) => partEdit(there(parts.get(id)), part)),
     {
       kind: 'add-hive',
       at: yard.hives.length,

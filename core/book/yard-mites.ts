@@ -1,3 +1,4 @@
+import { there } from '../units'
 import type { YardYear } from '../year'
 import { byHiveOf, groupedBy } from './by-hive'
 import { entriesOf } from './current'
@@ -54,7 +55,7 @@ export function yardMites(entries: readonly Entry[], year: YardYear, span: Days)
           limit,
           low: rates[0]!,
           median: rates[Math.floor(rates.length / 2)]!,
-          high: rates.at(-1)!,
+          high: there(rates.at(-1)),
           counts: all.length,
           over: all.filter(({ over }) => over).length,
         }

@@ -1,3 +1,4 @@
+import { there } from '../units'
 /** The way that heat goes through a face: up through a top, sideways through a wall, down through a floor. */
 export type HeatWay = 'up' | 'sideways' | 'down'
 
@@ -45,7 +46,7 @@ const LAYERS: Readonly<Record<HeatWay, readonly Point[]>> = {
 export function airLayer(thickMm: number, way: HeatWay): number {
   const points = LAYERS[way]
   const above = points.findIndex(([at]) => at >= thickMm)
-  if (above === -1) return points.at(-1)![1]
+  if (above === -1) return there(points.at(-1))[1]
   if (above === 0) return points[0]![1]
   const [[x0, y0], [x1, y1]] = [points[above - 1]!, points[above]!]
   return y0 + ((y1 - y0) * (thickMm - x0)) / (x1 - x0)

@@ -1,3 +1,4 @@
+import { there } from '../units'
 import { bodiesOf, type Layout, type PlacedPart, type StandingBody } from '../stack'
 import { isAbsorber, isCrown, isDivision, isRoof, isSlab, isVent } from '../parts'
 import { divisionFace } from './division'
@@ -21,7 +22,9 @@ export function topFace(cavity: Cavity, { figures }: Layout): HeatFace {
   const screen = over.find((part) => isCrown(part) && part.pattern.surface === 'mesh')
   /** Nothing holds heat back below what lies over a screen, and air moves between the two. */
   const isUnderScreen = ({ bodies: [first] }: HeatColumn) => screen && first && first.fromMm >= screen.topMm
-  const given = new Map(over.flatMap((part) => (givenOf(part) === undefined ? [] : [[part.part.id, givenOf(part)!]])))
+  const given = new Map(
+    over.flatMap((part) => (givenOf(part) === undefined ? [] : [[part.part.id, there(givenOf(part))]])),
+  )
   const columns = columnsOf(inside, over.flatMap(bodiesOf), 'up', figures).map((column) => ({
     ...column,
     ...(isUnderScreen(column) ? OPEN_TO_AIR : pathUp(column, isAired, given, figures)),
@@ -86,7 +89,7 @@ function pathUp(
   for (const body of bodies) {
     const gapMm = last ? body.fromMm - last.toMm : 0
     // Air moves only where there is a space: a slab that lies flat on a board shuts its hole.
-    if (gapMm > 0 && isAired(last!, body)) return { ...whole(layers, INSIDE_SURFACE.up), layers, aired: true }
+    if (gapMm > 0 && isAired(there(last), body)) return { ...whole(layers, INSIDE_SURFACE.up), layers, aired: true }
     if (gapMm > 0) layers.push(airOf(gapMm, 'up'))
     const own = given.get(body.partId)
     const thickMm = body.toMm - body.fromMm

@@ -1,3 +1,4 @@
+import { there } from '../units'
 import { SHIPPED_FIGURES, type Figures } from '../figures'
 import type { HangingPattern } from './catalogue'
 import type { Spacing } from './model'
@@ -134,7 +135,7 @@ function knownInOrder(hung: readonly HungContent[]): Hanging[] {
   let ordered = true
   for (const { content, pattern } of hung) {
     if (!pattern) continue
-    if (known.length > 0 && known.at(-1)!.content.place > content.place) ordered = false
+    if (known.length > 0 && there(known.at(-1)).content.place > content.place) ordered = false
     known.push({ content, pattern })
   }
   return ordered ? known : known.sort((a, b) => a.content.place - b.content.place)
@@ -195,7 +196,7 @@ function commonestPitch(places: readonly HangingPlace[]): number {
     const pitch = Math.round(pitchBetween(places[i - 1]!, places[i]!) * 1e6) / 1e6
     if (Number.isNaN(pitch)) continue
     counts.set(pitch, (counts.get(pitch) ?? 0) + 1)
-    if (!counts.has(best) || counts.get(pitch)! > counts.get(best)!) best = pitch
+    if (!counts.has(best) || there(counts.get(pitch)) > there(counts.get(best))) best = pitch
   }
   return best
 }

@@ -1,5 +1,5 @@
 import type { CombUse } from './comb'
-import { comparableMm, type Length } from '../units'
+import { comparableMm, type Length, there } from '../units'
 import { hangAcross } from './across'
 import { combsAcross } from './across-gaps'
 import { BASE, above, below, type Level } from './level'
@@ -63,7 +63,7 @@ function boxShape(part: PartOf<'box'>): PartShape {
     { bears: true, plusMinusMm, zones: hung.lower },
     { bears: true, plusMinusMm, zones: hung.upper },
   ]
-  return shape(part, depth, solids, lower!, upper!, { cutMm: { x: 0, y: cutAlongMm(part) } })
+  return shape(part, depth, solids, there(lower), there(upper), { cutMm: { x: 0, y: cutAlongMm(part) } })
 }
 
 /** Along its first frame, where one hangs. */
@@ -174,7 +174,7 @@ export function hungCombs(part: PartOf<'box'>, use: CombUse, told: CombsTold): S
   return combsAcross(hangAcross(part), use).flatMap((comb) =>
     told === 'by-use'
       ? combBodyOf({ ...comb, kind: use }, comb.pattern, seat, use)
-      : combBodyOf(comb, comb.pattern, seat, combMaterial(contents.get(comb.contentId)!, use)),
+      : combBodyOf(comb, comb.pattern, seat, combMaterial(there(contents.get(comb.contentId)), use)),
   )
 }
 

@@ -1,3 +1,4 @@
+import { there } from '../units'
 import type { Figures } from '../figures'
 import type { HangingPattern } from './catalogue'
 import type { Content, Spacing } from './model'
@@ -113,6 +114,6 @@ function pushAside(
 
 function byHand(hanging: readonly Hanging[], y0: number, roomMm: number): Centres {
   if (hanging.every(({ content }) => content.atMm !== undefined))
-    return { centresMm: hanging.map(({ content }) => content.atMm!), shortMm: 0 }
+    return { centresMm: hanging.map(({ content }) => there(content.atMm)), shortMm: 0 }
   return sideBySide(hanging, { system: 'touching', slack: 'spread' }, y0, roomMm, undefined, 0, true)
 }

@@ -1,3 +1,4 @@
+import { there } from '../units'
 import { foundInBox } from './checks'
 import { bySeverity, assembleHive, hasTwoSides, onSide } from '../stack'
 import type { Finding } from './finding'
@@ -29,7 +30,7 @@ export function assessBox(part: Part, placement: Placement, context: Context): F
     const sides = hasTwoSides(box) ? HIVE_SIDES.map(found) : [found('first')]
     const [first, other] = sides
     return {
-      findings: other ? findingsOfBoth(first!.findings, other.findings) : first!.findings,
+      findings: other ? findingsOfBoth(there(first).findings, other.findings) : there(first).findings,
       sides: sides.map(({ layout }) => trialOf(layout, context)),
     }
   }

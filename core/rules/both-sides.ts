@@ -1,6 +1,6 @@
 import { outsideMm, bySeverity } from '../stack'
 import type { HiveSide } from '../yard'
-import { comparableMm } from '../units'
+import { comparableMm, there } from '../units'
 import type { Finding } from './finding'
 
 /**
@@ -9,9 +9,9 @@ import type { Finding } from './finding'
  */
 export function findingsOfBoth(first: readonly Finding[], other: readonly Finding[]): Finding[] {
   const [onFirst, onOther] = [first, other].map((all) => new Map(all.map((finding) => [finding.key, finding])))
-  return [...new Set([...onFirst!.keys(), ...onOther!.keys()])].map((key) => {
-    const [a, b] = [onFirst!.get(key), onOther!.get(key)]
-    if (!a || !b) return told((a ?? b)!, a ? 'first' : 'other', null)
+  return [...new Set([...there(onFirst).keys(), ...there(onOther).keys()])].map((key) => {
+    const [a, b] = [there(onFirst).get(key), there(onOther).get(key)]
+    if (!a || !b) return told(there(a ?? b), a ? 'first' : 'other', null)
     if (mmOf(a) === mmOf(b) && a.severity === b.severity) return a
     const isOther = bySeverity(a, b) > 0 || (a.severity === b.severity && farOut(b) > farOut(a))
     return isOther ? told(b, 'other', mmOf(a)) : told(a, 'first', mmOf(b))

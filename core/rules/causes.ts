@@ -1,3 +1,4 @@
+import { there } from '../units'
 import { remediesOf, type Finding } from './finding'
 import type { Remedy } from './remedy'
 
@@ -44,5 +45,5 @@ function waysOf(group: readonly Finding[]): Cause['ways'] {
   for (const { remedy } of all) times.set(deedOf(remedy), (times.get(deedOf(remedy)) ?? 0) + 1)
   return all
     .filter(({ remedy }, i) => all.findIndex((other) => deedOf(other.remedy) === deedOf(remedy)) === i)
-    .map((way) => ({ ...way, shared: times.get(deedOf(way.remedy))! > 1 }))
+    .map((way) => ({ ...way, shared: there(times.get(deedOf(way.remedy))) > 1 }))
 }

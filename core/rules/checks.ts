@@ -1,3 +1,4 @@
+import { there } from '../units'
 import { STAGES, meaningOf, type Stage } from '../yard'
 import { RULES } from './all'
 import type { Context, MeasuredHive } from './context'
@@ -19,13 +20,14 @@ const foundBy = (rules: readonly Looked[], measured: MeasuredHive, context: Cont
 
 /** Everything that is found of a hive. */
 export const foundInHive: Check = (measured, context) => {
-  const { all, withoutBees } = ASKED.get(context.stage)!
+  const { all, withoutBees } = there(ASKED.get(context.stage))
   const isEmpty = context.colony !== undefined && context.colony.is !== 'lives'
   return foundBy(isEmpty ? withoutBees : all, measured, context)
 }
 
 /** What is found of that which hangs in one box. */
-export const foundInBox: Check = (measured, context) => foundBy(ASKED.get(context.stage)!.ofABox, measured, context)
+export const foundInBox: Check = (measured, context) =>
+  foundBy(there(ASKED.get(context.stage)).ofABox, measured, context)
 
 const WRITTEN: ReadonlySet<string> = new Set(RULES.flatMap(({ of, id }) => (of === 'book' ? [id] : [])))
 

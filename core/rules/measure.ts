@@ -1,3 +1,4 @@
+import { there } from '../units'
 import {
   areAsMade,
   betterWays,
@@ -30,7 +31,7 @@ export function measure(
   const turned = new Set(ways.flatMap(({ better, partId }) => (better === 'turned' ? [partId] : [])))
   const byId = new Map(layout.parts.map(({ part, resolved }) => [part.id, resolved]))
   const asMade = ({ lowerId, upperId }: Gap) =>
-    !turned.has(lowerId) && !turned.has(upperId) && areAsMade(byId.get(lowerId)!, byId.get(upperId)!)
+    !turned.has(lowerId) && !turned.has(upperId) && areAsMade(there(byId.get(lowerId)), there(byId.get(upperId)))
   const gaps: JudgedGap[] = plain.map((gap) => judgeGap(gap, context, asMade(gap)))
   return { assembled, layout, gaps, reachedFromBelow, joints: jointsOf(layout), betterWays: ways }
 }

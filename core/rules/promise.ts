@@ -1,3 +1,4 @@
+import { there } from '../units'
 import { applyEdit, type Edit, type Yard } from '../yard'
 import { outsideMm, type Band, SEVERITIES, type Severity } from '../stack'
 import type { TriedHive } from './context'
@@ -71,9 +72,9 @@ function getsBetter(before: Judgement, after: Judgement, finding: Finding): bool
   const now = after.findings.find(({ key }) => key === finding.key)
   if (rank(now?.severity ?? 'note') > rank(finding.severity)) return true
   const [was, is] = [before, after].map((one) => counted(one, finding.severity).get(finding.rule) ?? 0)
-  if (!now && is! < was!) return true
+  if (!now && there(is) < there(was)) return true
   const [outBefore, outAfter] = [before, after].map(({ sides }) => Math.max(...sides.map((side) => side.outsideMm)))
-  if (outAfter! < outBefore! - 0.01) return true
+  if (there(outAfter) < there(outBefore) - 0.01) return true
   return now !== undefined && farOut(now) < farOut(finding) - 0.01
 }
 

@@ -1,3 +1,4 @@
+import { there } from '../units'
 import { type Catalogue, type Pattern, attachmentPlaceOf, isCrown, type Part, type Role } from '../parts'
 import type { PlacedPart } from '../stack'
 import { PLACEHOLDER, newPart, newPlacement, partEdit, swapEdit, type Hive } from '../yard'
@@ -19,7 +20,7 @@ export function takeOffAll(hive: Hive, parts: readonly PlacedPart[]): Remedy {
   const off = [...parts].sort((a, b) => b.index - a.index)
   return {
     kind: 'take-off',
-    partId: off.at(-1)!.part.id,
+    partId: there(off.at(-1)).part.id,
     count: off.length,
     edit: deeds.together(...off.map(({ part }) => deeds.takeOff(hive, part.id))),
   }

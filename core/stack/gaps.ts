@@ -1,4 +1,4 @@
-import { sumOfMeasures, type Measure } from '../units'
+import { sumOfMeasures, type Measure, there } from '../units'
 import { covers, overlapOf, type Rect, type Surface } from '../parts'
 import { goesThrough, type Term, type Zone } from './faces'
 import type { Layout, PlacedPart } from './layout'
@@ -146,7 +146,7 @@ function walkUp<Path>(
   for (const zone of zones) {
     if (!visitor.sees(zone) || !meetsBroadly(rect, zone.rect, part.resolved.figures.sliverMm)) continue
     if (goesThrough(zone.surface))
-      walkUp(parts, index + 1, overlapOf(rect, zone.rect)!, visitor.through(path, zone, part), visitor)
+      walkUp(parts, index + 1, there(overlapOf(rect, zone.rect)), visitor.through(path, zone, part), visitor)
     else visitor.arrive(path, part, zone)
   }
   // What stands inside the next part leaves the rest of the way free.
@@ -190,7 +190,7 @@ function repeats(found: readonly DraftGap[], trace: Trace, to: PlacedPart, zone:
       gap.lowerSurface === trace.zone.surface &&
       gap.upperSurface === zone.surface &&
       gap.terms[0]!.mm === trace.zone.recess.mm &&
-      gap.terms.at(-1)!.mm === zone.recess.mm,
+      there(gap.terms.at(-1)).mm === zone.recess.mm,
   )
 }
 

@@ -1,4 +1,4 @@
-import { comparableMm } from '../units'
+import { comparableMm, there } from '../units'
 import type { Edge } from './faces'
 import type { Layout, PlacedPart } from './layout'
 import type { Rect } from '../parts'
@@ -32,8 +32,8 @@ export function jointsOf(layout: Layout): Joint[] {
 }
 
 function jointOf(lower: PlacedPart, upper: PlacedPart, bearing: readonly PlacedPart[]): Joint {
-  const below = lower.faces.upper.edge!
-  const above = upper.faces.lower.edge!
+  const below = there(lower.faces.upper.edge)
+  const above = there(upper.faces.lower.edge)
   const telescopes = upper.faces.skirtMm > 0
   const bearingMm: Record<Side, number | null> = { front: null, back: null, left: null, right: null }
   const openMm: Record<Side, number> = { front: 0, back: 0, left: 0, right: 0 }

@@ -1,3 +1,4 @@
+import { there } from '../units'
 import { inWords, isBox, type Label, type ResolvedPart, type Role, type Vocabulary } from '../parts'
 import { partIdsOf } from '../yard'
 import type { AssembledHive } from './assemble'
@@ -21,17 +22,17 @@ export function partNames({ hive, stack, attached }: AssembledHive, vocabulary: 
   const roles = new Map(stack.map(({ part, placement }) => [part.id, placement.role]))
   const words = partIdsOf(hive).map((partId) => ({
     partId,
-    word: wordFor(resolved.get(partId)!, roles.get(partId), vocabulary),
+    word: wordFor(there(resolved.get(partId)), roles.get(partId), vocabulary),
   }))
   const total = new Map<string, number>()
   for (const { word } of words) total.set(word, (total.get(word) ?? 0) + 1)
   const seen = new Map<string, number>()
   return new Map(
     words.map(({ partId, word }) => {
-      const own = resolved.get(partId)!.part.name
+      const own = there(resolved.get(partId)).part.name
       const count = (seen.get(word) ?? 0) + 1
       seen.set(word, count)
-      return [partId, own ?? (total.get(word)! > 1 ? `${word} ${count}` : word)]
+      return [partId, own ?? (there(total.get(word)) > 1 ? `${word} ${count}` : word)]
     }),
   )
 }

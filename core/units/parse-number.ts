@@ -22,9 +22,9 @@ function decimalOf(figure: string, decimals: number): number | undefined {
 
 /** A temperature as people type it, °C: `50 °F`, `10C`, or a bare number in the unit that is switched on. */
 export function parseTemperature(text: string, units: UnitSystem): number | undefined {
-  const match = /^(.*?)\s*°?\s*([cf])?$/i.exec(text.trim())
-  const value = match ? parseNumber(match[1]!, 1) : undefined
+  const [, figure = '', letter] = /^(.*?)\s*°?\s*([cf])?$/i.exec(text.trim()) ?? []
+  const value = parseNumber(figure, 1)
   if (value === undefined) return undefined
-  const isCelsius = match![2] ? match![2].toLowerCase() === 'c' : units === 'mm'
+  const isCelsius = letter ? letter.toLowerCase() === 'c' : units === 'mm'
   return isCelsius ? value : celsiusFrom(value)
 }

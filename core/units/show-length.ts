@@ -1,3 +1,4 @@
+import { there } from './there'
 import { inchReading } from './inch-fraction'
 import { comparableMm, MM_PER_INCH, roundTo } from './length'
 
@@ -24,7 +25,7 @@ export function showFigure(mm: number, units: UnitSystem): string {
  */
 export function figuresApart(mms: readonly number[], units: UnitSystem): string[] {
   const tries = [0, 1, 2, 3].map((moreDecimals) => mms.map((mm) => readingOf(mm, units, moreDecimals)))
-  return (tries.find((readings) => areInOrder(mms, readings)) ?? tries.at(-1)!).map(textOf)
+  return (tries.find((readings) => areInOrder(mms, readings)) ?? there(tries.at(-1))).map(textOf)
 }
 
 /** The terms of one sum: sixteenths where each of them is one, else decimals throughout; millimetres as ever. */

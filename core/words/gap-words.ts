@@ -1,6 +1,6 @@
 import type { GapPlace, Term, JudgedGap, UnevenSide, GapVerdict } from '../stack'
 import type { TermName } from '../parts'
-import { figuresApart, showLength, showWithDoubt, termFigures } from '../units'
+import { figuresApart, showLength, showWithDoubt, termFigures, there } from '../units'
 import { capital, type Reader } from './names'
 import { inVocabulary } from './vocabulary'
 
@@ -127,7 +127,7 @@ export function gapFate({
   readonly usual: boolean
 }): string {
   const fate = FATES[verdict]
-  const text = typeof fate === 'string' ? fate : (fate[place] ?? fate.frames!)
+  const text = typeof fate === 'string' ? fate : (fate[place] ?? there(fate.frames))
   if (usual && verdict === 'bridged') return `${text} Usual for parts of this make: most keepers live with it.`
   return marginal
     ? `${text} The figure may be off by more than it is from the limit: measure the part to be sure.`

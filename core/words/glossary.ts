@@ -1,5 +1,5 @@
 import type { Figures } from '../figures'
-import { showLength } from '../units'
+import { showLength, there } from '../units'
 import type { Reader } from './names'
 import { inVocabulary } from './vocabulary'
 
@@ -75,7 +75,7 @@ export function splitterOf(entries: readonly GlossaryEntry[]): (sentence: string
       if (told.has(word)) continue
       told.add(word)
       if (index > from) pieces.push({ text: sentence.slice(from, index) })
-      pieces.push({ text, means: meanings.get(word)! })
+      pieces.push({ text, means: there(meanings.get(word)) })
       from = index + text.length
     }
     return from < sentence.length ? [...pieces, { text: sentence.slice(from) }] : pieces

@@ -1,3 +1,4 @@
+import { there } from '../units'
 import {
   HIVE_FORMATS,
   isFormat,
@@ -75,7 +76,7 @@ function hungInWords(hung: ResolvedPart['hung'], vocabulary: Vocabulary): string
   const frames = hung.length - boards.length
   const others =
     boards.length === 1
-      ? ` + ${BOARD_WORDS[boards[0]!.pattern!.kind][vocabulary]}`
+      ? ` + ${BOARD_WORDS[there(boards[0]!.pattern).kind][vocabulary]}`
       : boards.length > 1
         ? ` + ${boards.length} boards`
         : ''

@@ -1,6 +1,6 @@
 import { cropFrom, dayOf, entriesOf, treatmentEnd, type Entry } from '../book'
 import type { Yard } from '../yard'
-import { showMass } from '../units'
+import { showMass, there } from '../units'
 import { FEED_NAMES } from './book-words'
 import { entryInWords, mitesInWords } from './entry-words'
 import { SIGN_WORDS } from './sign-words'
@@ -105,7 +105,13 @@ function healthTables(own: readonly Entry[], nameOf: NameOf, reader: Reader): Sh
       columns: ['Day', 'Hive', 'Seen', 'Noted'],
       rows: entriesOf(own, 'look')
         .filter(({ body }) => body.signs?.length)
-        .map((one) => [...first(one), one.body.signs!.map((sign) => SIGN_WORDS[sign]).join(', '), last(one)]),
+        .map((one) => [
+          ...first(one),
+          there(one.body.signs)
+            .map((sign) => SIGN_WORDS[sign])
+            .join(', '),
+          last(one),
+        ]),
     },
     {
       heading: 'What became of colonies',

@@ -1,3 +1,4 @@
+import { there } from '../units'
 import { capital } from './names'
 import type { Vocabulary } from '../parts'
 
@@ -52,7 +53,7 @@ export function inVocabulary(text: string, vocabulary: Vocabulary, names: Iterab
     .flatMap((name) => [name, capital(name)])
   const hidden = kept.reduce((rest, name, i) => rest.replaceAll(name, `\u0001${i}\u0002`), text)
   const said = hidden.replace(BRITISH_NOUN, (_, article: string | undefined, noun: string) => {
-    const word = AMERICAN.get(noun.toLowerCase())!
+    const word = there(AMERICAN.get(noun.toLowerCase()))
     const cased = !article && /^[A-Z]/.test(noun) ? capital(word) : word
     return article ? `${article.startsWith('A') ? 'A' : 'a'}${/^[aeiou]/.test(word) ? 'n' : ''} ${word}` : cased
   })

@@ -1,3 +1,4 @@
+import { there } from '../units'
 import type { Content, FrameState, Half, Part, Role, Spacing } from '../parts'
 
 /** What hangs in a part, in order across it. */
@@ -139,7 +140,7 @@ export function moved(part: Part, id: string, place: number): Part {
   const placed = new Map(order.map((one, i) => [one.id, between[i]!]))
   return withContents(
     part,
-    ordered.map((one) => (placed.has(one.id) ? atPlaceOf(placed.get(one.id)!, one) : one)),
+    ordered.map((one) => (placed.has(one.id) ? atPlaceOf(there(placed.get(one.id)), one) : one)),
   )
 }
 
@@ -212,7 +213,7 @@ export function alternated(
   const share = guides.length / (empties.length + 1)
   let owed = 0
   for (const empty of empties) {
-    for (owed += Math.max(1, share); owed >= 1 && guides.length > 0; owed -= 1) mixed.push(guides.shift()!)
+    for (owed += Math.max(1, share); owed >= 1 && guides.length > 0; owed -= 1) mixed.push(there(guides.shift()))
     mixed.push(empty)
   }
   mixed.push(...guides)

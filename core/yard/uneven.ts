@@ -1,4 +1,4 @@
-import { isOneOf, keysOf, type Length } from '../units'
+import { isOneOf, keysOf, type Length, there } from '../units'
 import type { DimensionName, Part } from '../parts'
 
 /** The side of a hive, seen from its entrance: its left and front, or its right and back. */
@@ -19,8 +19,8 @@ export function isUneven({ measured }: Part): boolean {
 export function partOnSide(part: Part, side: HiveSide): Part {
   if (!isUneven(part)) return part
   const measured: Partial<Record<DimensionName, Length>> = {}
-  for (const name of keysOf(part.measured!)) {
-    const { otherMm, ...length } = part.measured![name]!
+  for (const name of keysOf(there(part.measured))) {
+    const { otherMm, ...length } = there(part.measured)[name]!
     measured[name] = side === 'other' && otherMm !== undefined ? { ...length, mm: otherMm } : length
   }
   return { ...part, measured }

@@ -1,4 +1,4 @@
-import { entriesOf, keysOf, daysFrom, MONTH_DAY, monthDayOf, dayOfYear, YEAR_DAYS } from '../units'
+import { entriesOf, keysOf, daysFrom, MONTH_DAY, monthDayOf, dayOfYear, YEAR_DAYS, there } from '../units'
 import type { Stage } from '../yard'
 import { type YardYear, periodsOf, paintedDays, stagesOfYear } from './calendar'
 
@@ -77,7 +77,7 @@ function movedProblems(year: YardYear): CalendarProblem[] {
       ? []
       : stages
           .filter((stage) => {
-            const { [stage]: _own, ...others } = calendar.moved!
+            const { [stage]: _own, ...others } = there(calendar.moved)
             return (
               stagesOfYear({ ...year, calendar: { ...calendar, moved: others } }).reduce(
                 (sum, { days }) => sum + days,

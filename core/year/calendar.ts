@@ -1,4 +1,4 @@
-import { addDays, daysFrom, monthDayOf, dayOfYear, YEAR_DAYS } from '../units'
+import { addDays, daysFrom, monthDayOf, dayOfYear, YEAR_DAYS, there } from '../units'
 import { catalogueOf } from '../parts'
 import { SHIPPED_FIGURES, type Figures } from '../figures'
 import { type Calendar, type Stage, type Yard, meaningOf, STAGES } from '../yard'
@@ -63,7 +63,7 @@ export function paintedDays({ calendar, figures }: YardYear): Stage[] {
     paint('late-winter-check', addDays(firstPollen, -lateWinterDays), firstPollen)
     for (const { start } of flows) paint('supering', addDays(start, -superingDays), start)
   }
-  const last = addDays(flows.at(-1)!.end, cropDays)
+  const last = addDays(there(flows.at(-1)).end, cropDays)
   // Treatment belongs after the last crop: it keeps days of its own, and packing down begins later.
   if (firstFrost !== null && daysFrom(last, firstFrost) <= YEAR_DAYS / 2)
     paint('after-crop', last, addDays(last, Math.min(afterCropLeastDays, daysFrom(last, firstFrost))))
@@ -142,7 +142,7 @@ export function bordersOf(year: YardYear): Border[] {
   const periods = periodsFromSpring(year)
   const inYear = stagesOfYear(year)
   return periods.flatMap((period, i): Border[] => {
-    const first = inYear.find(({ stage }) => stage === period.stage)!
+    const first = there(inYear.find(({ stage }) => stage === period.stage))
     if (first.from !== period.from) return []
     const before = periods[(i + periods.length - 1) % periods.length]!
     return [

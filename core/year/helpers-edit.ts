@@ -9,12 +9,12 @@ export function mayHelperMake(yard: Yard, edit: Edit): boolean {
   if (!isHelpersEdit(edit)) return false
   const leaves = leavesOf(edit)
   const visits = leaves.flatMap((leaf) => (isEdit(leaf, 'set-visit') ? [leaf] : []))
-  if (visits.length === 0) return true
   const [visit, ...more] = visits
-  const hive = yard.hives.find(({ id }) => id === visit!.hiveId)
+  if (!visit) return true
+  const hive = yard.hives.find(({ id }) => id === visit.hiveId)
   if (!hive?.visit || more.length > 0) return false
   // The visit goes on, or ends: it is never another one.
-  if (visit!.visit && visit!.visit.id !== hive.visit.id) return false
+  if (visit.visit && visit.visit.id !== hive.visit.id) return false
   const step = hive.visit.steps[hive.visit.done]
   const own = new Set([step?.partId, ...(step?.sortInto ?? [])])
   return (

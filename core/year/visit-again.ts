@@ -1,3 +1,4 @@
+import { there } from '../units'
 import type { Catalogue } from '../parts'
 import { partsById, type PartLookup } from '../stack'
 import {
@@ -71,7 +72,7 @@ export function planAgain(
   const parts: PartLookup = { get: (id) => own.get(id) ?? later.get(id) }
   const changeover = changeoverOf({ hive, parts: own }, { hive: goal, parts }, catalogue, places)
   const steps = visitOf(changeover, visit.id, visit.startedOn).steps.map((one): VisitStep =>
-    one.from === 'van' && piles.has(one.partId) ? { ...one, from: piles.get(one.partId)! } : one,
+    one.from === 'van' && piles.has(one.partId) ? { ...one, from: there(piles.get(one.partId)) } : one,
   )
   const leftOut = [...new Set([...(visit.leftOut ?? []), step.partId])]
   return together(

@@ -1,4 +1,4 @@
-import { mapWithin } from '../units'
+import { mapWithin, there } from '../units'
 import {
   findPart,
   heldAfter,
@@ -92,8 +92,8 @@ function sortEdits(yard: Yard, { sortInto = [] }: VisitStep, owned: Part | undef
 }
 
 function fittingOn(yard: Yard, hive: Hive, { attachment, part }: VisitStep, owned: Part | undefined): Edit[] {
-  if (owned) return [deeds.drop([owned]), deeds.attach(hive, owned, attachment!)]
-  return part ? [deeds.attach(hive, part, attachment!)] : []
+  if (owned) return [deeds.drop([owned]), deeds.attach(hive, owned, there(attachment))]
+  return part ? [deeds.attach(hive, part, there(attachment))] : []
 }
 
 /** A fitting that comes off goes to the shed. */

@@ -1,3 +1,4 @@
+import { there } from '#core/units'
 import { createHash } from 'node:crypto'
 import { and, eq } from 'drizzle-orm'
 import { entriesNamed, namesBetween, type Entry } from '#core/book'
@@ -79,11 +80,11 @@ async function namesOnTheWay(tx: Writer, from: HiveOfYard, to: HiveOfYard, left:
  */
 async function withFreeIds(tx: Writer, to: HiveOfYard, entries: readonly Entry[]): Promise<readonly Entry[]> {
   const known = await knownOf(tx, to.yardId, entries)
-  const taken = entries.filter(({ id }) => known.has(id) && known.get(id)!.hiveId !== to.hiveId)
+  const taken = entries.filter(({ id }) => known.has(id) && there(known.get(id)).hiveId !== to.hiveId)
   const fresh = entries.filter(({ id }) => !known.has(id))
   const own = (id: string) => createHash('sha256').update(`${to.hiveId} ${id}`).digest('hex').slice(0, 32)
   const names = new Map(taken.map(({ id }) => [id, own(id)]))
   const renamed = entriesNamed([...fresh, ...taken], names)
-  const there = await knownOf(tx, to.yardId, renamed)
-  return renamed.filter(({ id }) => !there.has(id))
+  const already = await knownOf(tx, to.yardId, renamed)
+  return renamed.filter(({ id }) => !already.has(id))
 }

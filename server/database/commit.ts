@@ -10,7 +10,7 @@ import {
   type WaitingEdit,
   type Yard,
 } from '#core/yard'
-import { canonical } from '#core/units'
+import { canonical, there } from '#core/units'
 import { editProblemInWords, loanProblemInWords, planProblemInWords } from '#core/words'
 import * as deeds from '#core/yard/deeds'
 import type { StoredYard } from '#wire/answers'
@@ -201,19 +201,19 @@ async function inOtherYards(
   entries: readonly WaitingEdit[],
   mayTouch: MayTouch,
 ): Promise<{ readonly made: readonly Made[] } | Refused> {
-  const there = new Map<string, Made>()
+  const elsewhere = new Map<string, Made>()
   const named = entries.flatMap((entry) => otherYardsOf(yard, entry.edit).map((other) => ({ ...other, entry })))
   for (const { yardId, needs, entry } of named) {
     if (needs && !mayTouch(yardId, needs)) return { sentence: NOT_YOURS, editId: entry.id }
-    const stored = there.has(yardId) ? undefined : await readYard(tx, yardId)
-    if (stored) there.set(yardId, { stored, yard: stored.yard, entries: [] })
+    const stored = elsewhere.has(yardId) ? undefined : await readYard(tx, yardId)
+    if (stored) elsewhere.set(yardId, { stored, yard: stored.yard, entries: [] })
   }
   let now = yard
   for (const entry of named.length > 0 ? entries : []) {
-    const found = counterparts(now, entry.edit, (yardId) => there.get(yardId)?.yard)
+    const found = counterparts(now, entry.edit, (yardId) => elsewhere.get(yardId)?.yard)
     if (!found.ok) return { sentence: loanProblemInWords(found.problem), editId: entry.id }
     for (const { yardId, edit } of found.of) {
-      const before = there.get(yardId)!
+      const before = there(elsewhere.get(yardId))
       const [taken] = await readEntries(tx, yardId, [entry.id])
       if (taken)
         return {
@@ -222,11 +222,11 @@ async function inOtherYards(
         }
       const done = made({ ...before.stored, yard: before.yard }, [{ ...entry, edit }])
       if ('sentence' in done) return { ...done, editId: entry.id }
-      there.set(yardId, { ...before, yard: done.yard, entries: [...before.entries, ...done.entries] })
+      elsewhere.set(yardId, { ...before, yard: done.yard, entries: [...before.entries, ...done.entries] })
     }
     now = deeds.after(now, entry.edit)
   }
-  return { made: [...there.values()].filter((one) => one.entries.length > 0) }
+  return { made: [...elsewhere.values()].filter((one) => one.entries.length > 0) }
 }
 
 function applyAll(yard: Yard, entries: readonly WaitingEdit[]): { yard: Yard; inverses: Edit[] } | Refused {

@@ -1,3 +1,4 @@
+import { there } from '#core/units'
 import type { Client, InArgs, InStatement, ResultSet } from '@libsql/client'
 
 const READS = /^\s*(select|values)\b/i
@@ -42,7 +43,7 @@ export class HeldBack implements Client {
   private async tried(statements: readonly InStatement[]): Promise<ResultSet> {
     const trial = await this.client.transaction('write')
     try {
-      return (await trial.batch([...statements])).at(-1)!
+      return there((await trial.batch([...statements])).at(-1))
     } finally {
       trial.close()
     }

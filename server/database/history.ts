@@ -1,3 +1,4 @@
+import { there } from '#core/units'
 import { and, desc, eq, lt } from 'drizzle-orm'
 import {
   asItStood,
@@ -34,7 +35,7 @@ async function* newestFirst(database: Database, yardId: string): AsyncGenerator<
     yield rows
     if (rows.length < CHUNK) return
     read += rows.length
-    before = rows.at(-1)!.sequence
+    before = there(rows.at(-1)).sequence
   }
 }
 

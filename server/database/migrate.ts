@@ -1,3 +1,4 @@
+import { there } from '#core/units'
 import type { Client, InStatement } from '@libsql/client'
 import { readMigrationFiles } from 'drizzle-orm/migrator'
 import { resolve } from 'node:path'
@@ -77,7 +78,7 @@ async function doneMigrations(client: Client, path: string | undefined, all: rea
   const known = all.map(({ folderMillis }) => folderMillis)
   const done = (await client.execute(`SELECT created_at AS at FROM ${DONE}`)).rows.map((row) => Number(row.at))
   if (done.length > 0 && (!tables.includes('yards') || !done.includes(known[0]!))) throw fault('foreign', path)
-  if (done.some((at) => at > known.at(-1)!)) throw fault('newer', path)
+  if (done.some((at) => at > there(known.at(-1)))) throw fault('newer', path)
   return done
 }
 

@@ -1,3 +1,4 @@
+import { there } from '#core/units'
 import { randomUUID } from 'node:crypto'
 import { setTimeout as wait } from 'node:timers/promises'
 import type { Client, InStatement } from '@libsql/client'
@@ -33,7 +34,7 @@ export async function inOneBatch<T>(client: Client, work: (held: HeldBack) => Pr
     try {
       const before = await markOf(client)
       const mark = before.slice(before.indexOf('/') + 1)
-      if (sent.has(mark)) return sent.get(mark)!
+      if (sent.has(mark)) return there(sent.get(mark))
       // Somebody wrote since the line was cut: nobody knows whether this went in, so it is not done twice.
       if (cutAt !== undefined && cutAt !== before) throw new DatabaseFault('away', faultSentence('away', undefined))
       const done = await oneTry(client, work, before, sent)

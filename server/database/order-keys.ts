@@ -1,3 +1,4 @@
+import { there } from '#core/units'
 import { generateNKeysBetween } from 'fractional-indexing'
 
 /**
@@ -7,7 +8,7 @@ import { generateNKeysBetween } from 'fractional-indexing'
 export function newOrderKeys(order: readonly string[], known: ReadonlyMap<string, string>): Map<string, string> {
   const kept = longestRising(
     order.filter((id) => known.has(id)),
-    (id) => known.get(id)!,
+    (id) => there(known.get(id)),
   )
   const keys = new Map<string, string>()
   let below: string | null = null
@@ -21,8 +22,8 @@ export function newOrderKeys(order: readonly string[], known: ReadonlyMap<string
       waiting.push(id)
       continue
     }
-    give(known.get(id)!)
-    below = known.get(id)!
+    give(there(known.get(id)))
+    below = there(known.get(id))
   }
   give(null)
   return keys

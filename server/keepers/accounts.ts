@@ -1,3 +1,4 @@
+import { there } from '#core/units'
 import { and, eq, isNull, ne, sql } from 'drizzle-orm'
 import type { Played, YardKeeper } from '#wire/keepers'
 import { keepers, keeperSessions, settings, yardKeepers, yards } from '../database/schema'
@@ -132,5 +133,5 @@ const SECRET = 'session-secret'
 export async function sessionSecret(tx: Writer): Promise<string> {
   await tx.insert(settings).values({ name: SECRET, value: newToken() }).onConflictDoNothing()
   const [row] = await tx.select({ value: settings.value }).from(settings).where(eq(settings.name, SECRET))
-  return row!.value
+  return there(row).value
 }

@@ -1,3 +1,4 @@
+import { there } from '#core/units'
 import type { Played } from '#wire/keepers'
 
 /**
@@ -67,7 +68,15 @@ export const RULES: Readonly<Record<string, RouteRule>> = {
 
 const PATTERNS = Object.entries(RULES).map(([route, rule]) => {
   const [method, path] = route.split(' ')
-  return { method, rule, pattern: new RegExp(`^${path!.replaceAll('.', '\\.').replaceAll(/\{\w+\}/g, '[^/]+')}$`) }
+  return {
+    method,
+    rule,
+    pattern: new RegExp(
+      `^${there(path)
+        .replaceAll('.', '\\.')
+        .replaceAll(/\{\w+\}/g, '[^/]+')}$`,
+    ),
+  }
 })
 
 /** The rule of an address; undefined where there is none. */

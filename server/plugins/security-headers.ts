@@ -1,3 +1,4 @@
+import { there } from '#core/units'
 import { createHash } from 'node:crypto'
 import { defineNitroPlugin } from 'nitropack/runtime'
 import { hasPage } from '../utils/pages'
@@ -32,7 +33,7 @@ export default defineNitroPlugin((nitro) => {
       .filter(
         ([, attributes, body]) => body !== '' && !/type="(application\/json|speculationrules)"/.test(attributes ?? ''),
       )
-      .map(([, , body]) => `'sha256-${createHash('sha256').update(body!).digest('base64')}'`)
+      .map(([, , body]) => `'sha256-${createHash('sha256').update(there(body)).digest('base64')}'`)
     const policy = [
       `default-src 'self'`,
       `script-src 'self' ${hashes.join(' ')}`.trim(),

@@ -1,3 +1,4 @@
+import { there } from '#core/units'
 import pdfmake from 'pdfmake'
 import type { Paper } from '#wire/sheet-schema'
 
@@ -51,7 +52,7 @@ export async function setPages(definition: () => object, fonts: Fonts): Promise<
     if (!set || next.pages < set.pages) set = next
     if (set.pages === 1 || set.linesOnLast > FEW_LINES) break
   }
-  return set!.pdf
+  return there(set).pdf
 }
 
 interface Setting {

@@ -1,3 +1,4 @@
+import { there } from '#core/units'
 import type { BoxBill, Cut, Panel } from '#core/parts/making'
 import { moved, type Block, type Point3 } from './block'
 
@@ -26,7 +27,7 @@ export interface BoxBlocks {
 
 /** The boards of a bill as blocks at their places; the rails of built-up ends are lit. */
 export function boxBlocks({ panels }: BoxBill, lengthMm: number, widthMm: number): BoxBlocks {
-  const side = panels.find(({ name }) => name === 'side')!
+  const side = there(panels.find(({ name }) => name === 'side'))
   const end = panels.find(({ name }) => name === 'end')
   const depthMm = side.widthMm
   const sides = sideBlocks(side)
@@ -100,9 +101,9 @@ function endBlocks(end: Panel): Block[] {
 
 /** The inner board of a built-up end, its two rails outside it, between the sides. */
 function builtUpEnd(panels: readonly Panel[], sideMm: number): Block[] {
-  const board = panels.find(({ name }) => name === 'end-board')!
-  const rail = panels.find(({ name }) => name === 'rail')!
-  const depthMm = panels.find(({ name }) => name === 'side')!.widthMm
+  const board = there(panels.find(({ name }) => name === 'end-board'))
+  const rail = there(panels.find(({ name }) => name === 'rail'))
+  const depthMm = there(panels.find(({ name }) => name === 'side')).widthMm
   const across = { y0: sideMm, y1: sideMm + rail.lengthMm }
   const rails = { ...across, x0: 0, x1: rail.thicknessMm, of: 'lit' as const }
   return [

@@ -1,3 +1,4 @@
+import { there } from '#core/units'
 import { ref, shallowRef, type Ref, type ShallowRef } from 'vue'
 import type { LeftOut } from '#core/yard'
 import { tabs } from '../tabs/tabs'
@@ -61,13 +62,13 @@ export class Keeping {
     const notKept = (slip: Slip) => {
       this.slips.value = new Set(this.slips.value).add(slip.id)
     }
-    const work = [...is!.values()].flatMap((slip) => {
-      const old = was!.get(slip.id)
+    const work = [...there(is).values()].flatMap((slip) => {
+      const old = there(was).get(slip.id)
       if (old === slip) return []
       if (!on.lasting) notKept(slip)
       return [old ? on.replaceSlip(slip).catch(() => {}) : on.addSlip(slip).catch(() => notKept(slip))]
     })
-    const gone = [...was!.keys()].filter((id) => !is!.has(id))
+    const gone = [...there(was).keys()].filter((id) => !there(is).has(id))
     await Promise.all([...work, ...gone.map((id) => on.dropSlip(id).catch(() => {}))])
     tabs().tell({ slips: true })
   }

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 // What will happen: the findings, worst first, those of the selected part alone when one is selected.
+import { there } from '#core/units'
 import { type Assessment, remediesOf, type Finding, type Remedy } from '#core/rules'
 import { capital, findingInWords, the, type Reader } from '#core/words'
 import { gapKey } from '#core/stack'
@@ -25,7 +26,7 @@ const bench = useBench()
 const listed = computed(() => {
   const { selectedId } = props
   const about = (finding: Finding) =>
-    finding.partIds.includes(selectedId!) || remediesOf(finding).some(({ partId }) => partId === selectedId)
+    finding.partIds.includes(there(selectedId)) || remediesOf(finding).some(({ partId }) => partId === selectedId)
   const some = selectedId && !props.dry ? props.assessment.findings.filter(about) : props.assessment.findings
   return findingCards(
     some,

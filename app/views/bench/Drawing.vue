@@ -4,7 +4,7 @@ import { useElementSize, useMediaQuery } from '@vueuse/core'
 import { select } from 'd3-selection'
 import { zoom, zoomIdentity, type D3ZoomEvent } from 'd3-zoom'
 import type { DimensionName } from '#core/parts'
-import { showLength } from '#core/units'
+import { showLength, there } from '#core/units'
 import { capital, the, verdictWord } from '#core/words'
 import { dropsOn } from './dragPart'
 import { placeAtHeight, layOutBench, type Zoom } from '~/drawing/bench-layout'
@@ -32,7 +32,7 @@ const zooming = zoom<HTMLElement, unknown>()
     transform.value = { k, x, y }
   })
 onMounted(() => {
-  select(holder.value!).call(zooming).on('dblclick.zoom', null)
+  select(there(holder.value)).call(zooming).on('dblclick.zoom', null)
   dropsOn(placeAt)
 })
 watch([() => bench.hiveId, () => bench.axis], fit)
@@ -40,7 +40,7 @@ function fit() {
   if (holder.value) select(holder.value).call(zooming.transform, zoomIdentity)
 }
 function zoomBy(factor: number) {
-  select(holder.value!).call(zooming.scaleBy, factor)
+  select(there(holder.value)).call(zooming.scaleBy, factor)
 }
 
 /** The place in the stack under a point of the window, or null beside the drawing. */
@@ -78,7 +78,7 @@ const spoken = computed(() => {
   const layers = bench.shown?.layout.parts ?? []
   const at = layers.findIndex(({ part }) => part.id === toldId.value)
   if (!bench.shown || (at < 0 && !bench.hand)) return ''
-  const name = capital(bench.shownNames.get(toldId.value!) ?? 'Part')
+  const name = capital(bench.shownNames.get(there(toldId.value)) ?? 'Part')
   const below = layers[at - 1]
   const place =
     at < 0 ? 'beside the hive' : below ? `above ${the(bench.shownNames.get(below.part.id) ?? '')}` : 'on the ground'

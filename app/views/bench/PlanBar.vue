@@ -2,7 +2,7 @@
 // Says that a plan is looked at and not the hive itself; a plan by hand is settled here when the writing has changed.
 import { partIdsOf } from '#core/yard'
 import type { PlannedStage } from '#core/year'
-import { showMass } from '#core/units'
+import { showMass, there } from '#core/units'
 import { capital, counted, patternName, severityWord } from '#core/words'
 import { plannedHiveIn } from '#core/ask'
 
@@ -10,7 +10,7 @@ const bench = useBench()
 const preferences = usePreferences()
 const weighing = useWeighing()
 const comparing = ref(false)
-const planned = computed(() => bench.planned!)
+const planned = computed(() => there(bench.planned))
 const stage = computed(() => stageSaid(planned.value.stage))
 const lacks = computed(() =>
   planned.value.lacks.map((patternId) => patternName(patternId, bench.catalogue, preferences.vocabulary)).join(', '),
@@ -37,12 +37,12 @@ const versions = computed(() => {
 })
 /** What comes on and goes off against the hive as it stands, by kind. */
 const changes = computed(() => {
-  const now = new Set(partIdsOf(bench.standing!))
+  const now = new Set(partIdsOf(there(bench.standing)))
   const then = new Set(partIdsOf(planned.value.hive))
   const said = (ids: readonly string[]) => {
     const names = ids.flatMap((id) =>
       patternName(
-        bench.yard!.parts.find((part) => part.id === id)?.patternId ?? '',
+        there(bench.yard).parts.find((part) => part.id === id)?.patternId ?? '',
         bench.catalogue,
         preferences.vocabulary,
       ),
@@ -58,13 +58,13 @@ const changes = computed(() => {
 })
 const figures = computed(() => {
   if (!bench.assessment) return ''
-  const known = plannedHiveIn(bench.standingYard!, planned.value)
+  const known = plannedHiveIn(there(bench.standingYard), planned.value)
   const mass = known.mass(weighing.weighingAt(planned.value.stage, true))
   const { heaviest, inspectionLifts } = known.lifts(weighing.own, weighing.liftedAt(planned.value.stage, true))
   return `${showMass(mass.kg.middle, preferences.units)}${heaviest ? `, heaviest lift ${showMass(heaviest.kg.middle, preferences.units)}, ${counted(inspectionLifts, 'lift')} for a full look` : ''}`
 })
 function drawn(one: PlannedStage) {
-  const yard = bench.standingYard!
+  const yard = there(bench.standingYard)
   const known = plannedHiveIn(yard, one)
   return { assessment: known.assessment, names: known.names(preferences.vocabulary) }
 }
@@ -97,7 +97,10 @@ function settle(keep: 'mine' | 'written') {
       </ElButton>
       <NuxtLink
         class="plain-button"
-        :to="{ path: yardPath(bench.standingYard!.id, 'year'), query: { stage: planned.stage, hive: planned.hive.id } }"
+        :to="{
+          path: yardPath(there(bench.standingYard).id, 'year'),
+          query: { stage: planned.stage, hive: planned.hive.id },
+        }"
         >What changes</NuxtLink
       >
       <ElButton data-testid="back-to-now" @click="bench.lookAt(null)"> Back to now </ElButton>

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 // What the selected part can be swapped for; looking at one shows it on the drawing.
+import { there } from '#core/units'
 import { findAll, type Pattern, inWords } from '#core/parts'
 import { PLACEHOLDER, findPart, swapEdit } from '#core/yard'
 import { capital } from '#core/words'
@@ -18,7 +19,13 @@ const choices = computed(() => {
 })
 function editFor(pattern: Pattern) {
   let n = 0
-  return swapEdit(bench.hive!, part.value!, pattern, bench.catalogue, () => `${PLACEHOLDER}${pattern.id}/${n++}`)
+  return swapEdit(
+    there(bench.hive),
+    there(part.value),
+    pattern,
+    bench.catalogue,
+    () => `${PLACEHOLDER}${pattern.id}/${n++}`,
+  )
 }
 function choose(pattern: Pattern) {
   const at = bench.selectedIndex

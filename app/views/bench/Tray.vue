@@ -1,5 +1,6 @@
 <script setup lang="ts">
 // The tray of parts: press one and it goes to its usual place, or drag it anywhere onto the stack.
+import { there } from '#core/units'
 import { STARTING_FORMAT, type Pattern, formatsOf, isRack, resolvePart, type Part } from '#core/parts'
 import { shedOf } from '#core/yard'
 import { capital, partDetail, shortPatternName } from '#core/words'
@@ -121,7 +122,7 @@ function takeFromShed(part: Part): void {
         :data-shed="part.id"
         @click="takeFromShed(part)"
       >
-        <DrawingPatternPicture v-if="patternOf(part.patternId)" :pattern="patternOf(part.patternId)!" />
+        <DrawingPatternPicture v-if="patternOf(part.patternId)" :pattern="there(patternOf(part.patternId))" />
         <span
           >{{ part.name ?? nameOf(patternOf(part.patternId), part.patternId)
           }}<small>{{

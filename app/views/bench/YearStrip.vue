@@ -1,5 +1,6 @@
 <script setup lang="ts">
 // The year under the hive: every stage as a small stack to one scale. Press one, or slide along, to see it as it is planned.
+import { there } from '#core/units'
 import { STAGES, type Stage } from '#core/yard'
 import { ANY_TIME, USUAL_YEAR, periodsFromSpring, stageOn, stagesOfYear, yearOf } from '#core/year'
 import { capital } from '#core/words'
@@ -23,8 +24,8 @@ const stacks = computed(() => {
   const laid = [
     { stage: null, hand: false, layout: hiveIn(bench.standingYard, bench.standing).layout },
     ...order.value.flatMap((stage) => {
-      const one = bench.plan!.stages.get(stage)
-      return one ? [{ stage, hand: one.byHand, layout: plannedHiveIn(bench.standingYard!, one).layout }] : []
+      const one = there(bench.plan).stages.get(stage)
+      return one ? [{ stage, hand: one.byHand, layout: plannedHiveIn(there(bench.standingYard), one).layout }] : []
     }),
   ]
   const scale = Math.min((HEIGHT - 4) / Math.max(600, ...laid.map(({ layout }) => layout.heightMm)), WIDTH / 560)

@@ -1,3 +1,4 @@
+import { there } from '#core/units'
 import { causesOf, type Finding, type Remedy } from '#core/rules'
 import type { FindingWords } from '#core/words'
 
@@ -32,12 +33,12 @@ export function findingCards(
     }))
   return causesOf(findings).map((cause) => {
     const words = new Map(cause.findings.map((finding) => [finding, wordsOf(finding)]))
-    const ways = cause.ways.map((way) => ({ ...way, word: words.get(way.of)!.remedies[way.index]! }))
+    const ways = cause.ways.map((way) => ({ ...way, word: there(words.get(way.of)).remedies[way.index]! }))
     return {
       key: cause.findings[0]!.key,
       findings: cause.findings.map((finding) => ({
         finding,
-        words: words.get(finding)!,
+        words: there(words.get(finding)),
         ways: ways.filter(({ of, shared }) => of === finding && !shared),
       })),
       shared: ways.filter(({ shared }) => shared),

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 // A hive as it stood on any day, with what was changed, when and on which device.
+import { there } from '#core/units'
 import { useElementSize, useWindowSize } from '@vueuse/core'
 import { colonyIn } from '#core/yard'
 import { capital, severityWord } from '#core/words'
@@ -99,7 +100,8 @@ useHead({ title: computed(() => `The book of ${name.value} – Duvet`) })
         </p>
         <ShellInTurn v-if="drawn">
           <p>
-            {{ capital(stageSaid(hive!.stage)) }}. Worst finding: <b>{{ severityWord(drawn.assessment.worst) }}</b>
+            {{ capital(stageSaid(there(hive).stage)) }}. Worst finding:
+            <b>{{ severityWord(drawn.assessment.worst) }}</b>
           </p>
           <DrawingHiveSection
             :picture="{ ...drawn, reader: preferences.reader, axis: 'along' }"

@@ -1,3 +1,4 @@
+import { there } from '#core/units'
 import { until, useDebounceFn } from '@vueuse/core'
 import type { Ref } from 'vue'
 import type { HiveChange, Yard } from '#core/yard'
@@ -67,7 +68,7 @@ function useSlider(wanted: Ref<string | null>, at: Ref<string | null>, changes: 
   const place = computed(() => {
     const all = changes.value
     if (!at.value) return all.length
-    const after = all.findIndex(({ happenedAt }) => happenedAt <= at.value!)
+    const after = all.findIndex(({ happenedAt }) => happenedAt <= there(at.value))
     return after < 0 ? 0 : all.length - 1 - after
   })
   const slide = useDebounceFn((to: number) => {

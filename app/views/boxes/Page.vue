@@ -1,5 +1,6 @@
 <script setup lang="ts">
 // Which box to open, and what another spacing would make of all the supers of a yard.
+import { there } from '#core/units'
 import { boxGroups, hiveIn, supersOf, type BoxGroup } from '#core/ask'
 import { capital } from '#core/words'
 import { boxTold } from './boxTold'
@@ -33,7 +34,7 @@ const toldOf = computed(() => {
     const told =
       known.get(group) ??
       group.boxes.map(({ part, placement, hive }) =>
-        boxTold(yard!, part, placement, hive ? hiveIn(yard!, hive).context : context, reader),
+        boxTold(there(yard), part, placement, hive ? hiveIn(there(yard), hive).context : context, reader),
       )
     known.set(group, told)
     return told
@@ -57,7 +58,7 @@ useHead({ title: 'Frames – Duvet' })
     </template>
     <p v-else-if="view.yard && begun > 0 && groups.length === 0" class="none">
       No box holds frames here yet. Stack a hive in the <NuxtLink to="/">Row</NuxtLink>, or add boxes in the
-      <NuxtLink :to="yardPath(view.yard!.id, 'shed')">Shed</NuxtLink>.
+      <NuxtLink :to="yardPath(there(view.yard).id, 'shed')">Shed</NuxtLink>.
     </p>
     <div v-else ref="list" class="list" :style="{ height: `${virtualizer.getTotalSize()}px` }">
       <div
@@ -73,12 +74,12 @@ useHead({ title: 'Frames – Duvet' })
       >
         <section v-for="group in here" :key="group.key">
           <h2>{{ group.name }}</h2>
-          <ShellColonyNote v-if="group.hive" :yard="view.yard!" :hive="group.hive" />
+          <ShellColonyNote v-if="group.hive" :yard="there(view.yard)" :hive="group.hive" />
           <NuxtLink
             v-for="box in group.boxes"
             :key="box.part.id"
             class="box"
-            :to="boxPath(view.yard!.id, box.part.id)"
+            :to="boxPath(there(view.yard).id, box.part.id)"
             :data-box="box.part.id"
           >
             <ShellSeverityMark :grade="box.grade" />

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 // What a frame or a box is made of, how it is cut and put together, and whether it came out square.
+import { there } from '#core/units'
 import { TYPED } from '#core/yard'
 import {
   CORNERS,
@@ -21,7 +22,7 @@ import { whole } from '#wire/fields'
 const MOST = { frames: 1000, boxes: 200 } as const
 const view = useView()
 const preferences = usePreferences()
-const chosen = ref(boxOfSize(CATALOGUE, STARTING_FORMAT, 'deep')!.normalContents!.framePatternId)
+const chosen = ref(there(there(boxOfSize(CATALOGUE, STARTING_FORMAT, 'deep')).normalContents).framePatternId)
 const model = reactive({ count: '10' })
 const foundation = ref<FoundationKind>('wax')
 const corner = ref<Corner>('rabbet')
@@ -80,7 +81,12 @@ useHead({ title: 'Build – Duvet' })
               <ElOption v-for="one in frames" :key="one.id" :value="one.id" :label="name(one.label)" />
             </ElOptionGroup>
             <ElOptionGroup label="Boxes">
-              <ElOption v-for="one in boxes" :key="one.id" :value="one.id" :label="name(one.resolved.pattern!.label)" />
+              <ElOption
+                v-for="one in boxes"
+                :key="one.id"
+                :value="one.id"
+                :label="name(there(one.resolved.pattern).label)"
+              />
             </ElOptionGroup>
           </ElSelect>
         </label>

@@ -2,7 +2,7 @@
 // A pair laid over each other, in plan and in section, with every clearance where it is.
 import { type HangingPattern, type Axis, inWords } from '#core/parts'
 import { boxFit, frameInBox, stackOfTwo, type FitBox } from '#core/stack'
-import { showLength } from '#core/units'
+import { showLength, there } from '#core/units'
 import { boxFitLine, capital, frameFitLine, frameVerdictWord, seatWord } from '#core/words'
 import { boxesFromAbove, frameFromAbove, type DimensionLine } from '~/drawing/fit-drawing'
 import { frameShapes, sectionOf } from '~/drawing/section'
@@ -11,31 +11,32 @@ const props = defineProps<{ box: FitBox; frame?: HangingPattern | undefined; upp
 const view = useView()
 const preferences = usePreferences()
 
-const nameOf = ({ resolved }: FitBox) => resolved.part.name ?? inWords(resolved.pattern!.label, preferences.vocabulary)
+const nameOf = ({ resolved }: FitBox) =>
+  resolved.part.name ?? inWords(there(resolved.pattern).label, preferences.vocabulary)
 const frameFit = computed(() => (props.frame ? frameInBox(props.frame, props.box.resolved, view.context) : null))
 const seat = computed(() => (props.upper ? boxFit(props.box, props.upper, view.context) : null))
 const title = computed(() =>
   props.frame
     ? `${capital(inWords(props.frame.label, preferences.vocabulary))} in ${nameOf(props.box)}`
-    : `${capital(nameOf(props.upper!))} on ${nameOf(props.box)}`,
+    : `${capital(nameOf(there(props.upper)))} on ${nameOf(props.box)}`,
 )
-const verdict = computed(() => (frameFit.value ? frameVerdictWord(frameFit.value) : seatWord(seat.value!)))
+const verdict = computed(() => (frameFit.value ? frameVerdictWord(frameFit.value) : seatWord(there(seat.value))))
 const line = computed(() =>
-  frameFit.value ? frameFitLine(frameFit.value, preferences.reader) : boxFitLine(seat.value!, preferences.reader),
+  frameFit.value ? frameFitLine(frameFit.value, preferences.reader) : boxFitLine(there(seat.value), preferences.reader),
 )
 
 const plan = computed(() =>
   frameFit.value
-    ? frameFromAbove(props.box, props.frame!, frameFit.value)
-    : boxesFromAbove(props.box, props.upper!, seat.value!.seat),
+    ? frameFromAbove(props.box, there(props.frame), frameFit.value)
+    : boxesFromAbove(props.box, there(props.upper), there(seat.value).seat),
 )
 const pair = computed(() => stackOfTwo(props.box, props.upper ?? props.box, view.context))
 const stacked = computed(() => pair.value.layout)
 function shapes(axis: Axis) {
   const [lower, upper] = stacked.value.parts
-  if (props.upper) return [...sectionOf(lower!, axis), ...sectionOf(upper!, axis)]
-  const bare = { ...lower!, hung: [], resolved: { ...lower!.resolved, hung: [] } }
-  return [...sectionOf(bare, axis), ...frameShapes(props.frame!, lower!)]
+  if (props.upper) return [...sectionOf(there(lower), axis), ...sectionOf(there(upper), axis)]
+  const bare = { ...there(lower), hung: [], resolved: { ...there(lower).resolved, hung: [] } }
+  return [...sectionOf(bare, axis), ...frameShapes(there(props.frame), there(lower))]
 }
 const heightMm = computed(() => stacked.value.parts[props.upper ? 1 : 0]!.topMm)
 const sectionDimensions = computed<DimensionLine[]>(() => {
@@ -56,7 +57,7 @@ const sectionDimensions = computed<DimensionLine[]>(() => {
     reason,
     clearances: { topSpace, bottomSpace },
   } = frameFit.value
-  const depth = props.box.resolved.dimensions.depth!.mm
+  const depth = there(props.box.resolved.dimensions.depth).mm
   return [
     {
       x1: 60,
@@ -97,7 +98,7 @@ const LOOKS = {
       <b>{{ capital(verdict) }}.</b> <UiTerms :text="line" />
     </p>
     <p v-if="frameFit" class="soft">
-      Side by side: {{ frameFit.count }}, each taking {{ showLength(frame!.spacing.mm, preferences.units) }};
+      Side by side: {{ frameFit.count }}, each taking {{ showLength(there(frame).spacing.mm, preferences.units) }};
       {{ showLength(frameFit.sideMm, preferences.units) }} is left beside the last one.
     </p>
     <figure>

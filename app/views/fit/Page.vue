@@ -1,5 +1,6 @@
 <script setup lang="ts">
 // Will this go in that, on that? Frames in boxes, boxes on boxes, and the room they make: all computed.
+import { there } from '#core/units'
 import { HIVE_FORMATS, FORMATS, inWords } from '#core/parts'
 import { fitChoices, type FitChoice, type FitShown } from '#core/ask'
 import { boxFit, frameInBox } from '#core/stack'
@@ -21,7 +22,7 @@ watch([mode, filter], () => {
 const choices = computed(() => fitChoices(view.yard, view.catalogue, filter.value))
 const SIDE_WORDS = { first: ', left or front side', other: ', right or back side' } as const
 function nameOf({ resolved, alike = 1, side }: FitChoice): string {
-  const name = capital(resolved.part.name ?? inWords(resolved.pattern!.label, preferences.vocabulary))
+  const name = capital(resolved.part.name ?? inWords(there(resolved.pattern).label, preferences.vocabulary))
   if (!resolved.part.measured) return name
   return `${name}, measured${side ? SIDE_WORDS[side] : ''}${alike > 1 ? ` (${alike} alike)` : ''}`
 }

@@ -3,7 +3,7 @@
 import { arrangements, uniformKit } from '#core/stack'
 import { inWords } from '#core/parts'
 import { broodNeed, broodRoomGrade, hiveRooms, type HiveRoom } from '#core/ask'
-import { showInUnit, showLength, showVolume } from '#core/units'
+import { showInUnit, showLength, showVolume, there } from '#core/units'
 import { capital, counted, rangeInWords } from '#core/words'
 
 const view = useView()
@@ -121,7 +121,7 @@ const COLUMNS = columnsFor<HiveRoom>(
           kit.frames
             .map(
               ({ patternId, count: n }) =>
-                `${n} ${view.catalogue.hanging.has(patternId) ? inWords(view.catalogue.hanging.get(patternId)!.label, preferences.vocabulary) : patternId}`,
+                `${n} ${view.catalogue.hanging.has(patternId) ? inWords(there(view.catalogue.hanging.get(patternId)).label, preferences.vocabulary) : patternId}`,
             )
             .join(', ')
         }}.

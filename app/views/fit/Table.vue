@@ -2,6 +2,7 @@
 // The computed table: a cell for every pair, with its mark, its word and the figure that decides.
 import { useVirtualizer } from '@tanstack/vue-virtual'
 import type { Pattern } from '#core/parts'
+import { there } from '#core/units'
 import type { FitCell } from '#core/words'
 
 interface Named {
@@ -76,7 +77,7 @@ const seen = computed(() =>
           <div class="head corner" role="columnheader"><slot name="corner" /></div>
           <div v-if="before > 0" class="head" :style="{ minWidth: `${before}px` }" aria-hidden="true" />
           <div v-for="{ index, key } in across" :key="String(key)" class="head" role="columnheader">
-            <DrawingPatternPicture v-if="whole && columns[index]!.pattern" :pattern="columns[index]!.pattern!" />
+            <DrawingPatternPicture v-if="whole && columns[index]!.pattern" :pattern="there(columns[index]?.pattern)" />
             {{ columns[index]!.name }}
           </div>
           <div v-if="after > 0" class="head" :style="{ minWidth: `${after}px` }" aria-hidden="true" />

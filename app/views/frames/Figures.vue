@@ -5,7 +5,7 @@ import { fullCount, combsFollowed, drainPlan, usualFrame } from '#core/stack'
 import { proudMm } from '#core/ask'
 import { honeyCapacityKg, honeyKg, waxKg } from '#core/loads'
 import { honeyCombMm, isUndrawn, isFrame } from '#core/parts'
-import { showLength, showMass } from '#core/units'
+import { showLength, showMass, there } from '#core/units'
 import { counted, rangeInWords } from '#core/words'
 
 const frames = useFrames()
@@ -94,7 +94,7 @@ const order = computed(() => new Map((frames.across?.places ?? []).map(({ conten
         {{
           one.by === 'none'
             ? 'has no comb beside it to follow'
-            : `follows ${one.by === 'drawn' ? 'the drawn comb' : 'the foundation'} of frame ${order.get(one.followsId!)}`
+            : `follows ${one.by === 'drawn' ? 'the drawn comb' : 'the foundation'} of frame ${order.get(there(one.followsId))}`
         }}
       </li>
     </ul>

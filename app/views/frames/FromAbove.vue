@@ -2,7 +2,7 @@
 // A box from above, cut open below the top bars: every frame to scale, every gap with what the bees do with it.
 import { useElementSize, useMediaQuery } from '@vueuse/core'
 import { inOrder } from '#core/yard'
-import { showLength } from '#core/units'
+import { showLength, there } from '#core/units'
 import { acrossWord, contentInWords } from '#core/words'
 import { dragFrames, type HeldFrame } from './dragFrame'
 import { acrossMark } from '~/drawing/across-marks'
@@ -21,7 +21,7 @@ const narrow = computed(() => room.width.value < 560)
 const marksPx = computed(() => (narrow.value ? 112 : 206))
 const scale = computed(() =>
   aboveScale(
-    frames.box!,
+    there(frames.box),
     { width: room.width.value || 640, height: room.height.value || 560 },
     marksPx.value,
     coarse.value ? LEAST_FRAME_PX.coarse : LEAST_FRAME_PX.fine,
@@ -42,7 +42,7 @@ const gaps = computed(() =>
 const empties = computed(() =>
   frames.gaps.flatMap((gap) => {
     if (gap.emptyPlaces === 0) return []
-    const from = gap.fromId ? byId.value.get(gap.fromId)!.place : -1
+    const from = gap.fromId ? there(byId.value.get(gap.fromId)).place : -1
     const [y0, y1] = [scale.value.yOf(gap.y0) + 3, scale.value.yOf(gap.y1) - 3]
     const each = (y1 - y0) / gap.emptyPlaces
     return Array.from({ length: gap.emptyPlaces }, (_, n) => ({
@@ -119,7 +119,7 @@ watch(svg, (element) => {
         role="option"
         tabindex="0"
         :aria-selected="frames.selected.has(one.id)"
-        :aria-label="contentInWords(byId.get(one.id)!, named(one.id), order.get(one.id) ?? 0, preferences.reader)"
+        :aria-label="contentInWords(there(byId.get(one.id)), named(one.id), order.get(one.id) ?? 0, preferences.reader)"
         :data-place="one.place"
         :data-centre="one.centreMm.toFixed(2)"
         @click="choose($event, one.id)"

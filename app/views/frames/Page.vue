@@ -1,5 +1,6 @@
 <script setup lang="ts">
 // One box from above: spacing and paint at the left, the box, what will happen at the right.
+import { there } from '#core/units'
 import { isBox, type Part } from '#core/parts'
 import type { Finding, Remedy } from '#core/rules'
 import { capital, findingInWords } from '#core/words'
@@ -57,7 +58,9 @@ function withdraw(finding: Finding) {
   if (frames.hive) frames.perform(deeds.withdraw(frames.hive, finding))
 }
 const back = () =>
-  router.push(frames.hive ? hivePath(frames.yard!.id, frames.hive.id, 'bench') : yardPath(view.yard!.id, 'boxes'))
+  router.push(
+    frames.hive ? hivePath(there(frames.yard).id, frames.hive.id, 'bench') : yardPath(there(view.yard).id, 'boxes'),
+  )
 /** The boxes of frames of the hive that this one stands in, top first. */
 const boxes = computed(() =>
   (frames.hive?.stack ?? [])
@@ -65,7 +68,7 @@ const boxes = computed(() =>
       const part = frames.yard?.parts.find(({ id }) => id === partId)
       const pattern = part && frames.catalogue.patterns.get(part.patternId)
       return part && isBox({ pattern }) && !pattern?.sections
-        ? [{ id: part.id, name: boxName(frames.yard!, part, preferences.vocabulary) }]
+        ? [{ id: part.id, name: boxName(there(frames.yard), part, preferences.vocabulary) }]
         : []
     })
     .reverse(),
@@ -99,7 +102,7 @@ function takeCompared({ part }: { readonly part: Part }): void {
           v-for="{ id, name } in boxes"
           :key="id"
           class="link"
-          :to="boxPath(frames.yard!.id, id)"
+          :to="boxPath(there(frames.yard).id, id)"
           :aria-current="id === frames.partId ? 'page' : undefined"
           >{{ capital(name) }}</NuxtLink
         >

@@ -1,3 +1,4 @@
+import { there } from '#core/units'
 import { computed, ref, shallowRef, type Ref } from 'vue'
 import { CATALOGUE, catalogueOf, combsAcross, hangAcross, resolvePart, type Catalogue, type Part } from '#core/parts'
 import { gapsOfBox, useOf, type Context, type Finding, assessBox } from '#core/rules'
@@ -48,7 +49,7 @@ export function boxInView() {
     problem.value = null
     return after === part.value || JSON.stringify(after) === JSON.stringify(part.value)
       ? false
-      : perform(partEdit(part.value!, after))
+      : perform(partEdit(there(part.value), after))
   }
 
   /** Shows a way out before it is made. */

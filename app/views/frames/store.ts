@@ -1,3 +1,4 @@
+import { there } from '#core/units'
 import { defineStore } from 'pinia'
 import { computed, ref, watch, type Ref } from 'vue'
 import * as stack from '#core/stack'
@@ -37,66 +38,69 @@ export const useFrames = defineStore('frames', () => {
     selected.value = next
   }
 
-  return { ...inView, selected, open, select, ...handled(inView, selected) }
+  const isDivided = computed(() => part.value !== undefined && stack.isDivided(part.value, inView.catalogue.value))
+  return { ...inView, selected, isDivided, open, select, ...handled(inView, selected) }
 })
+
+const makeId = () => crypto.randomUUID()
 
 /** What is done with the frames that are selected. */
 function handled(inView: ReturnType<typeof boxInView>, selected: Ref<ReadonlySet<string>>) {
   const preferences = usePreferences()
   const { problem, yard, part, catalogue, context, placement, perform, change } = inView
-  const frames = () => stack.framesAmong(part.value!, selected.value, catalogue.value)
-  function paint(state: FrameState): void {
-    if (part.value) change(withState(part.value, frames(), state))
-  }
-  const turn = () => void (part.value && change(turnedRound(part.value, frames())))
-
+  const framesOf = (box: Part) => stack.framesAmong(box, selected.value, catalogue.value)
+  const paint = (state: FrameState) => void (part.value && change(withState(part.value, framesOf(part.value), state)))
+  const turn = () => void (part.value && change(turnedRound(part.value, framesOf(part.value))))
   /** Takes what comes of handling the frames, or says why it cannot be. */
-  function take(handled: stack.Handled): boolean {
-    return handled.ok ? change(handled.part) : refuse(handled)
-  }
+  const take = (done: stack.Handled): boolean => (done.ok ? change(done.part) : refuse(done))
   function refuse({ problem: why, of }: Extract<stack.Handled, { ok: false }>): false {
-    const called = boxName(yard.value!, of, preferences.vocabulary)
+    const called = boxName(there(yard.value), of, preferences.vocabulary)
     problem.value = hangProblemInWords(why, called, catalogue.value, preferences.reader)
     return false
   }
 
-  function hang(patternId: string, at: Pick<Content, 'place' | 'half'> = stack.firstEmptyPlace(part.value!)): boolean {
+  function hang(
+    patternId: string,
+    at: Pick<Content, 'place' | 'half'> = stack.firstEmptyPlace(there(part.value)),
+  ): boolean {
     if (!part.value) return false
-    const id = crypto.randomUUID()
-    const done = take(stack.hungBy(part.value, patternId, at, id, context.value))
-    if (done) selected.value = new Set([id])
-    return done
+    const id = makeId()
+    const isDone = take(stack.hungBy(part.value, patternId, at, id, context.value))
+    if (isDone) selected.value = new Set([id])
+    return isDone
   }
 
-  const isReady = () => part.value !== undefined && selected.value.size > 0
+  const role = () => placement.value.role
+  /** The box, where any of its frames are selected. */
+  const ready = () => (selected.value.size > 0 ? part.value : undefined)
   function takeOut(): boolean {
-    return isReady() && take(stack.takenFrom(part.value!, selected.value, placement.value.role, catalogue.value))
+    const box = ready()
+    return box !== undefined && take(stack.takenFrom(box, selected.value, role(), catalogue.value))
   }
   function replaceBy(patternId: string): boolean {
-    const makeId = () => crypto.randomUUID()
-    return (
-      isReady() &&
-      take(stack.replacedBy(part.value!, selected.value, patternId, placement.value.role, context.value, makeId))
-    )
+    const box = ready()
+    return box !== undefined && take(stack.replacedBy(box, selected.value, patternId, role(), context.value, makeId))
   }
 
   /** Moves what is selected one place on. */
   function step(by: 1 | -1): void {
-    if (isReady()) change(stack.stepped(part.value!, [...selected.value][0]!, by, catalogue.value))
+    const [box, [id]] = [ready(), selected.value]
+    if (box && id) change(stack.stepped(box, id, by, catalogue.value))
   }
 
-  const isDivided = computed(() => part.value !== undefined && stack.isDivided(part.value, catalogue.value))
   function toHalf(half: Half): void {
-    if (isReady()) change(stack.halved(part.value!, selected.value, half, catalogue.value))
+    const box = ready()
+    if (box) change(stack.halved(box, selected.value, half, catalogue.value))
   }
 
   /** Hangs what is selected in another box of the yard. */
   function putInto(other: Part): boolean {
-    if (!isReady()) return false
-    const handled = stack.passedOn(part.value!, other, selected.value, placement.value.role, context.value)
-    if (!handled.ok) return refuse(handled)
-    return perform(deeds.together(partEdit(part.value!, handled.part), partEdit(other, handled.other)))
+    const box = ready()
+    if (!box) return false
+    const passed = stack.passedOn(box, other, selected.value, role(), context.value)
+    if (!passed.ok) return refuse(passed)
+    return perform(deeds.together(partEdit(box, passed.part), partEdit(other, passed.other)))
   }
 
-  return { paint, hang, takeOut, replaceBy, turn, step, isDivided, toHalf, putInto }
+  return { paint, hang, takeOut, replaceBy, turn, step, toHalf, putInto }
 }

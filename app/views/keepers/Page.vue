@@ -1,5 +1,6 @@
 <script setup lang="ts">
 // Who keeps a yard, and what part each plays; who is not yet there is invited.
+import { there } from '#core/units'
 import { keeperFields } from '#wire/keeper-schema'
 import { PASSPHRASE, PLAYED, type Played, type YardKeeper } from '#wire/keepers'
 import type { ServerAnswer } from '~/client/ask'
@@ -51,13 +52,13 @@ watch([() => yard.value?.id, part, also], () => {
 const isHereOnly = /^(localhost|127\.|\[?::1)/.test(location.hostname)
 const copied = ref(false)
 async function invite() {
-  const answer = await server.invite(yard.value!.id, part.value, also.value)
+  const answer = await server.invite(there(yard.value).id, part.value, also.value)
   if (!answer.ok) return void (wrong.value = answer.problem.sentence)
   link.value = { url: `${location.origin}/join#${answer.value.token}`, endsAt: answer.value.endsAt }
   copied.value = false
 }
 async function copy() {
-  copied.value = await copyText(link.value!.url)
+  copied.value = await copyText(there(link.value).url)
 }
 const words = reactive({ before: '', next: '' })
 const isThere = { isValidSync: (text: unknown) => text !== '' }
@@ -101,7 +102,7 @@ useHead({ title: computed(() => `Keepers of ${yard.value?.name ?? 'a yard'} – 
                 v-if="isOwner"
                 :model-value="row.part"
                 :aria-label="`Part of ${row.name}`"
-                @change="async (next: Played) => done(await server.setPart(yard!.id, row.id, next))"
+                @change="async (next: Played) => done(await server.setPart(there(yard).id, row.id, next))"
               >
                 <ElOption v-for="one in PLAYED" :key="one" :value="one" :label="one" />
               </ElSelect>
@@ -114,7 +115,7 @@ useHead({ title: computed(() => `Keepers of ${yard.value?.name ?? 'a yard'} – 
                 :title="`${row.name} is signed out everywhere and sees this yard no more. What was written stays.`"
                 confirm-button-text="Take out"
                 cancel-button-text="Leave"
-                @confirm="async () => done(await server.removeKeeper(yard!.id, row.id))"
+                @confirm="async () => done(await server.removeKeeper(there(yard).id, row.id))"
               >
                 <template #reference>
                   <ElButton text :aria-label="`Take ${row.name} out of this yard`">Take out</ElButton>

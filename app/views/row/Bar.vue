@@ -1,12 +1,13 @@
 <script setup lang="ts">
 // What is looked for in the row, in which order, and how it is drawn.
+import { there } from '#core/units'
 import { LAYOUTS, ORDERS, type Order, type RowLayout } from './useRowOrder'
 
 const order = defineModel<Order>('order', { required: true })
 const layout = defineModel<RowLayout>('layout', { required: true })
 defineProps<{ planned: boolean }>()
 const row = useRow()
-const orderWord = computed(() => ORDERS.find(([one]) => one === order.value)![1])
+const orderWord = computed(() => there(ORDERS.find(([one]) => one === order.value))[1])
 </script>
 
 <template>

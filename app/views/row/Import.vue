@@ -1,5 +1,6 @@
 <script setup lang="ts">
 // Brings a plan file in: says how far it is and what is wrong with it; nothing is changed then.
+import { there } from '#core/units'
 import { PLAN_LIMITS } from '#core/yard'
 
 defineProps<{ large?: boolean }>()
@@ -45,7 +46,11 @@ async function take(file: File) {
       </span>
     </UiFile>
     <p v-if="busy" class="running" role="status" data-testid="importing">
-      <UiProgress :done="importing.running!.yards" :of="importing.running!.of || 1" name="Bringing the file in" />
+      <UiProgress
+        :done="there(importing.running).yards"
+        :of="there(importing.running).of || 1"
+        name="Bringing the file in"
+      />
       Bringing the file in: {{ progress }}
       <ElButton text data-testid="stop-import" @click="importing.stop()">Stop</ElButton>
     </p>

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 // The row: all hives of all yards, or three honest starts when there is none.
+import { there } from '#core/units'
 import { planOf, planOfHive, STAGES, type Hive, type Stage, type StartName, type Yard } from '#core/yard'
 import { tallestMm } from '#core/ask'
 import type { HiveAction } from './Hive.vue'
@@ -36,7 +37,7 @@ async function start(kind: StartName) {
   if (yardId && hiveId) await router.push(hivePath(yardId, hiveId, 'bench'))
 }
 async function add(kind: StartName, name: string) {
-  const yardId = adding.value!
+  const yardId = there(adding.value)
   const hiveId = yards.addHive(yardId, kind, name)
   adding.value = null
   if (hiveId) await router.push(hivePath(yardId, hiveId, 'bench'))
@@ -58,7 +59,7 @@ function exportAll() {
   download('duvet-plan.json', planText(planOf(yards.yards)), 'application/json')
 }
 function rename(name: string) {
-  const { yardId, hive } = renaming.value!
+  const { yardId, hive } = there(renaming.value)
   yards.perform(yardId, deeds.setHive(hive, { name }))
   renaming.value = null
 }

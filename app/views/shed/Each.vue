@@ -1,5 +1,6 @@
 <script setup lang="ts">
 // Every part of a pattern: where it is, its condition, what it has held; several at once where they are picked.
+import { there } from '#core/units'
 import { CONDITIONS, type Condition, type Part } from '#core/parts'
 import type { Hive } from '#core/yard'
 
@@ -94,8 +95,8 @@ function setHeld(parts: readonly Part[], what: Held, on: boolean) {
       />
       <b>{{ nameOf(part, i) }}</b>{{ ' ' }}<small v-if="part.measured">measured</small>
       <span
-        ><NuxtLink v-if="hiveOf.get(part.id)" :to="hivePath(yardId, hiveOf.get(part.id)!.id, 'bench')"
-          >on {{ hiveOf.get(part.id)!.name }}</NuxtLink
+        ><NuxtLink v-if="hiveOf.get(part.id)" :to="hivePath(yardId, there(hiveOf.get(part.id)).id, 'bench')"
+          >on {{ there(hiveOf.get(part.id)).name }}</NuxtLink
         ><template v-else>{{ placeOf(part) }}</template></span
       >
       <ElSelect

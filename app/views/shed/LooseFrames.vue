@@ -1,5 +1,6 @@
 <script setup lang="ts">
 // Frames that hang in no box: counted by what they are and how far their comb is, more and fewer in place.
+import { there } from '#core/units'
 import {
   find,
   type HangingPattern,
@@ -61,7 +62,8 @@ const rows = computed<Row[]>(() => {
     .filter(({ name, state }) => `${name} ${state}`.toLowerCase().includes(props.sought.trim().toLowerCase()))
     .sort((a, b) => a.name.localeCompare(b.name) || a.state.localeCompare(b.state))
 })
-const newRack = (): Part => newPart(find(view.catalogue, { kind: 'rack' })!, view.catalogue, () => crypto.randomUUID())
+const newRack = (): Part =>
+  newPart(there(find(view.catalogue, { kind: 'rack' })), view.catalogue, () => crypto.randomUUID())
 function hang(frames: readonly Omit<Content, 'place' | 'id'>[]) {
   const made = frames.map((frame) => ({ ...frame, id: crypto.randomUUID() }))
   yards.perform(props.yard.id, deeds.stockFrames(props.yard, racks.value, made, newRack))
@@ -71,7 +73,7 @@ function oneMore({ frames }: Row) {
   hang([alike])
 }
 function oneLess({ frames }: Row) {
-  yards.perform(props.yard.id, deeds.dropFrames(racks.value, new Set([frames.at(-1)!.id])))
+  yards.perform(props.yard.id, deeds.dropFrames(racks.value, new Set([there(frames.at(-1)).id])))
 }
 
 const choices = computed(() => [...view.catalogue.hanging.values()].filter((pattern) => isFramePattern(pattern)))

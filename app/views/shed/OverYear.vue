@@ -1,5 +1,6 @@
 <script setup lang="ts">
 // One kind of part through the year: how many are owned, how many every stage needs, and the first day of a shortage.
+import { there } from '#core/units'
 import { kitName } from '~/composables/kitName'
 import { useStageChart } from '~/composables/stageChart'
 import type { Yard } from '#core/yard'
@@ -34,7 +35,7 @@ const verdict = computed(() => {
   const lent = props.yard.parts.filter((part) => part.patternId === patternId && part.lent).length
   const had = lent > 0 ? `${owned} here, ${lent} lent` : `${owned} owned`
   if (short === 0 || !shortFrom) return `${had}: enough for every stage.`
-  const from = periods.value.find(({ stage }) => stage === shortFrom)!.from
+  const from = there(periods.value.find(({ stage }) => stage === shortFrom)).from
   return `${had}: too few from ${preferences.day(from)}, ${stageSaid(shortFrom)}; ${short} short at the most.`
 })
 

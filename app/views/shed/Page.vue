@@ -1,5 +1,6 @@
 <script setup lang="ts">
 // What the yard owns: by pattern what stands and what lies in the shed, and each part with its condition and measures.
+import { there } from '#core/units'
 import { type Pattern, isRack, type Loan, type Part } from '#core/parts'
 import { findPart, newPart, partEdit, shedOf, type Edit } from '#core/yard'
 import { capital, counted, patternName } from '#core/words'
@@ -61,17 +62,17 @@ const shown = computed(() => {
 const made = (pattern: Pattern, count: number) =>
   Array.from({ length: count }, () => newPart(pattern, view.catalogue, () => crypto.randomUUID()))
 function stock(parts: readonly Part[]) {
-  if (parts.length > 0) yards.perform(view.yard!.id, deeds.stock(view.yard!, parts))
+  if (parts.length > 0) yards.perform(there(view.yard).id, deeds.stock(there(view.yard), parts))
 }
 function stockAll(wanted: ReadonlyMap<string, number>) {
-  stock([...wanted].flatMap(([id, count]) => made(view.catalogue.patterns.get(id)!, count)))
+  stock([...wanted].flatMap(([id, count]) => made(there(view.catalogue.patterns.get(id)), count)))
   adding.value = false
 }
 function drop(parts: readonly Part[]) {
-  yards.perform(view.yard!.id, deeds.drop(parts))
+  yards.perform(there(view.yard).id, deeds.drop(parts))
 }
 function lend(loan: Loan) {
-  yards.perform(view.yard!.id, deeds.lend(lending.value, loan))
+  yards.perform(there(view.yard).id, deeds.lend(lending.value, loan))
   lending.value = []
 }
 function borrow(fromId: string, edit: Edit) {
@@ -80,10 +81,10 @@ function borrow(fromId: string, edit: Edit) {
 }
 function change(parts: readonly Part[]) {
   const edits = parts.flatMap((part) => {
-    const before = findPart(view.yard!, part.id)
+    const before = findPart(there(view.yard), part.id)
     return before ? [partEdit(before, part)] : []
   })
-  if (edits.length > 0) yards.perform(view.yard!.id, deeds.together(...edits))
+  if (edits.length > 0) yards.perform(there(view.yard).id, deeds.together(...edits))
 }
 const totals = computed(() => ({
   parts: rows.value.reduce((sum, { parts }) => sum + parts.length, 0),

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 // What is owned, drawn on its shelves: what lies there first, so many of each as there are, or a few and how many; what
 // stands on hives keeps its place, faint.
+import { there } from '#core/units'
 import { counted } from '#core/words'
 import type { Owned } from './owned'
 
@@ -23,7 +24,7 @@ const shelved = computed(() => [...props.rows].sort((a, b) => Number(b.inShed > 
         <DrawingPatternPicture
           v-for="n in row.pattern ? Math.max(1, Math.min(row.inShed, MOST_DRAWN)) : 0"
           :key="n"
-          :pattern="row.pattern!"
+          :pattern="there(row.pattern)"
         />
       </span>
       <span class="board" />

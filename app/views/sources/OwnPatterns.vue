@@ -1,5 +1,6 @@
 <script setup lang="ts">
 // Patterns of the yard's own: taken away again, where nothing is made of them any more.
+import { there } from '#core/units'
 import { inWords, type HangingPattern, type Pattern } from '#core/parts'
 import { capital } from '#core/words'
 import * as deeds from '#core/yard/deeds'
@@ -14,7 +15,7 @@ const own = computed(() => [
 const blocked = ref<{ readonly name: string; readonly users: readonly string[] } | null>(null)
 
 function remove({ id, label }: Pattern | HangingPattern, hanging: boolean) {
-  const yard = view.yard!
+  const yard = there(view.yard)
   const parts = yard.parts.filter((part) =>
     hanging ? part.contents.some(({ patternId }) => patternId === id) : part.patternId === id,
   )

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 // Every figure that the product uses: its mark, its source, where it is used; overwritten for a yard, and taken back.
+import { there } from '#core/units'
 import { CATALOGUE, countMarks, figuresOf } from '#core/parts'
 import { emptyYard, type Edit } from '#core/yard'
 import { figureList, takenBack, type ListedFigure } from '#core/words'
@@ -35,7 +36,7 @@ const turns = useInTurn(computed(() => (begun.value > 0 ? Math.ceil(shown.value.
 const marks = computed(() => countMarks(figuresOf(CATALOGUE)))
 
 function keepPattern(edit: Edit) {
-  yards.perform(view.yard!.id, edit)
+  yards.perform(there(view.yard).id, edit)
   patterning.value = false
 }
 const MARK_WORDS: Readonly<Record<ListedFigure['mark'], string>> = {
@@ -102,7 +103,8 @@ const COLUMNS = columnsFor<ListedFigure>(
           >
           <template #ways="{ row }"
             ><span class="ways"
-              ><ElButton v-if="row.own" text @click="yards.perform(view.yard!.id, takenBack(row))">Take back</ElButton
+              ><ElButton v-if="row.own" text @click="yards.perform(there(view.yard).id, takenBack(row))"
+                >Take back</ElButton
               ><ElButton v-if="row.is" text :disabled="!view.yard" @click="editing = row.key">Change</ElButton></span
             ></template
           >

@@ -1,4 +1,4 @@
-import { entriesOf, isOneOf, parseLength, resistanceFrom, type Length } from '#core/units'
+import { entriesOf, isOneOf, parseLength, resistanceFrom, type Length, there } from '#core/units'
 import {
   CATALOGUE,
   DIMENSION_NAMES,
@@ -44,7 +44,7 @@ export function useOwnPattern() {
   const sizes = computed<readonly (readonly [DimensionName | HangingDimension, Length])[]>(() => {
     if (base.value) return entriesOf<DimensionName, Length>(base.value.dimensions)
     return baseFrame.value
-      ? HANGING_DIMENSIONS.map((dimension) => [dimension, baseFrame.value![dimension]] as const)
+      ? HANGING_DIMENSIONS.map((dimension) => [dimension, there(baseFrame.value)[dimension]] as const)
       : []
   })
   watch(

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 // A visit at the hive, to be ticked off with gloves on: one step at a time, large; ticking changes the hive as it stands.
+import { there } from '#core/units'
 import { catalogueOf } from '#core/parts'
 import { isEdit, type Stage, type VisitStep } from '#core/yard'
 import { cautionsOfStage, partingOn, standsOpen, tickEdit, visitTimeOf } from '#core/year'
@@ -24,12 +25,12 @@ const lastTicked = computed(() =>
 const seen = new Map<string, string>()
 watch(names, (now) => now.forEach((name, id) => seen.set(id, name)), { immediate: true })
 function say(one: VisitStep) {
-  const { yard, hive } = place.value!
+  const { yard, hive } = there(place.value)
   return stepOfVisitInWords(
     one,
     {
-      toStage: visit.value!.toStage,
-      catalogue: catalogue.value!,
+      toStage: there(visit.value).toStage,
+      catalogue: there(catalogue.value),
       names: new Map([...seen, ...names.value]),
       parts: hiveIn(yard, hive).parts,
       roleOf: (id) => hive.stack.find(({ partId }) => partId === id)?.role,
@@ -43,8 +44,8 @@ function say(one: VisitStep) {
 const other = computed(() => (view.cameFrom ? view.placeOf(view.cameFrom)?.hive : undefined))
 /** It is done today, whatever day it was planned for. */
 const time = computed(() => ({
-  ...visitTimeOf(visit.value!.toStage, localToday(), place.value!.yard),
-  parting: partingOn(localToday(), place.value!.yard),
+  ...visitTimeOf(there(visit.value).toStage, localToday(), there(place.value).yard),
+  parting: partingOn(localToday(), there(place.value).yard),
 }))
 const isSure = ref(false)
 const asksWhich = computed(() => !isSure.value && visit.value?.done === 0 && other.value !== undefined)
@@ -55,21 +56,23 @@ const REST_MS = 600
 const resting = ref(false)
 const last = ref<{ readonly hive: string; readonly stage: Stage } | null>(null)
 function tick() {
-  const { yard, hive } = place.value!
+  const { yard, hive } = there(place.value)
   const edit = resting.value || asksWhich.value ? undefined : tickEdit(yard, hive)
   if (!edit) return
   resting.value = true
   setTimeout(() => {
     resting.value = false
   }, REST_MS)
-  last.value = { hive: hive.id, stage: hive.visit!.toStage }
+  last.value = { hive: hive.id, stage: there(hive.visit).toStage }
   yards.perform(yard.id, edit)
 }
-const open = computed(() => place.value !== null && standsOpen(place.value.hive, place.value.yard, catalogue.value!))
+const open = computed(
+  () => place.value !== null && standsOpen(place.value.hive, place.value.yard, there(catalogue.value)),
+)
 const ending = ref(false)
 function endHere() {
   ending.value = false
-  if (visit.value) yards.perform(place.value!.yard.id, deeds.endVisit(place.value!.hive))
+  if (visit.value) yards.perform(there(place.value).yard.id, deeds.endVisit(there(place.value).hive))
 }
 const stuck = ref(false)
 useHead({ title: computed(() => `Visit to ${place.value?.hive.name ?? 'a hive'} – Duvet`) })
@@ -94,7 +97,7 @@ useHead({ title: computed(() => `Visit to ${place.value?.hive.name ?? 'a hive'} 
         <ElButton type="primary" size="large" data-testid="this-hive" @click="isSure = true"
           >Yes, {{ place.hive.name }}</ElButton
         >
-        <NuxtLink class="plain-button quiet" :to="hivePath(place.yard.id, other!.id, 'bench')"
+        <NuxtLink class="plain-button quiet" :to="hivePath(place.yard.id, there(other).id, 'bench')"
           >No, to {{ other?.name }}</NuxtLink
         >
       </div>
@@ -121,7 +124,7 @@ useHead({ title: computed(() => `Visit to ${place.value?.hive.name ?? 'a hive'} 
             One step back
           </ElButton>
           <ElButton data-testid="cannot" @click="stuck = true">Can’t do this</ElButton>
-          <NuxtLink class="plain-button quiet" :to="yardPath(place!.yard.id, 'year')" data-testid="pause"
+          <NuxtLink class="plain-button quiet" :to="yardPath(there(place).yard.id, 'year')" data-testid="pause"
             >Pause: go on later</NuxtLink
           >
           <ElButton text data-testid="give-up" @click="ending = true"> End it here </ElButton>

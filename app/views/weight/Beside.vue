@@ -3,7 +3,7 @@
 import { outlayOf, type Alternative } from '#core/ask'
 import type { Hive, Yard } from '#core/yard'
 import { catalogueOf, inWords } from '#core/parts'
-import { showLength, showMass } from '#core/units'
+import { showLength, showMass, there } from '#core/units'
 import { capital, changesInWords, counted, patternName } from '#core/words'
 import { usePrices } from '~/composables/prices'
 import { plannedOn } from './wayDrawn'
@@ -25,7 +25,7 @@ const lines = computed(() => {
   const catalogue = catalogueOf(props.yard)
   const { toGet, framesToGet, fromShed, secondStand } = outlay.value
   const standMm = props.way.profile.putDownMm
-  const frame = (id: string) => inWords(catalogue.hanging.get(id)!.label, preferences.vocabulary)
+  const frame = (id: string) => inWords(there(catalogue.hanging.get(id)).label, preferences.vocabulary)
   const parts = (list: typeof toGet) =>
     list.map(({ patternId, count }) => `${count} × ${patternName(patternId, catalogue, preferences.vocabulary)}`)
   return {

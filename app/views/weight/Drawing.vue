@@ -4,7 +4,7 @@ import { useElementSize } from '@vueuse/core'
 import { curveBumpX, line } from 'd3-shape'
 import type { Layout } from '#core/stack'
 import { bodyHeights, type Lift, type LiftProfile } from '#core/loads'
-import { showLength, showMass } from '#core/units'
+import { showLength, showMass, there } from '#core/units'
 import { capital, counted } from '#core/words'
 import { GRADE_COLOURS, INDIGO, PAPER, SOFT_INK } from '~/drawing/palette'
 import { sectionOf } from '~/drawing/section'
@@ -46,7 +46,7 @@ const stitch = line<[number, number]>().curve(curveBumpX)
 /** What is put down, one on the other or side by side. */
 const pile = computed(() =>
   props.lifts.map((lift, i) => {
-    const part = props.layout.parts.find(({ part: one }) => one.id === lift.partId)!
+    const part = there(props.layout.parts.find(({ part: one }) => one.id === lift.partId))
     const depthMm = part.topMm - part.bottomMm
     const bottomMm = lift.to.handMm + 65 - depthMm
     const x = pileX.value + (props.profile.putDown === 'second-stand' ? i * 26 : 0)

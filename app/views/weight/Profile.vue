@@ -2,7 +2,7 @@
 // How this keeper lifts: body heights, limit, people, where boxes are put down. Stays on this device.
 import { TYPED } from '#core/yard'
 import { SCHOOLS, USUAL_PROFILE, bodyHeights, profileProblem, type LiftProfile } from '#core/loads'
-import { massFigure, massUnit, parseMass, showMass, parseStature, showStature } from '#core/units'
+import { massFigure, massUnit, parseMass, showMass, parseStature, showStature, there } from '#core/units'
 import { SCHOOL_WORDS, capital, profileProblemInWords } from '#core/words'
 import { MOST_PROFILE_BYTES, readProfile } from '#wire/profile-schema'
 import { download } from '~/composables/download'
@@ -32,7 +32,7 @@ function takeHeight(field: (typeof FIELDS)[number][0], text: string) {
   if (measured && text.trim() === '') return take({ [field]: null }, field)
   const mm = parseStature(text, preferences.units)
   if (mm !== null) return take({ [field]: Math.round(mm) }, field)
-  const word = FIELDS.find(([one]) => one === field)![1]
+  const word = there(FIELDS.find(([one]) => one === field))[1]
   problem.value = { field, words: `${word} is not a height: type one such as ${showStature(1630, preferences.units)}.` }
 }
 async function open(file: File) {

@@ -4,7 +4,7 @@ import { CATALOGUE, SAYINGS, boxOfSize, inWords } from '#core/parts'
 import { rangeOf } from '#core/figures'
 import { boxOfPattern } from '#core/stack'
 import { FULLNESSES, TIMBERS, fullBoxKg, honeyKg } from '#core/loads'
-import { showInUnit } from '#core/units'
+import { showInUnit, there } from '#core/units'
 import { FULLNESS_WORDS, capital, sayingInWords } from '#core/words'
 
 const weighing = useWeighing()
@@ -14,7 +14,7 @@ const preferences = usePreferences()
 const said = computed(() => {
   const { reader, vocabulary } = preferences
   return SAYINGS.map((saying) => {
-    const pattern = boxOfSize(CATALOGUE, saying.format, saying.size)!
+    const pattern = there(boxOfSize(CATALOGUE, saying.format, saying.size))
     const box = boxOfPattern(pattern, CATALOGUE).resolved
     return sayingInWords(saying, inWords(pattern.label, vocabulary), honeyKg([box]), fullBoxKg(box), reader)
   })

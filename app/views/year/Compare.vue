@@ -2,7 +2,7 @@
 // Two ways of keeping side by side over the whole year.
 import type { Stage, Way, Yard } from '#core/yard'
 import { stagesOfYear, yearOf } from '#core/year'
-import { showLength, showMass } from '#core/units'
+import { showLength, showMass, there } from '#core/units'
 import { capital, wayFields, wayValue } from '#core/words'
 import { yearFigures, type PlannedYear, type YearFigures } from '#core/ask'
 
@@ -15,7 +15,7 @@ const stage = ref<Stage>('flow')
 const other = ref<Partial<Way>>({ broodForm: 'single' })
 const fields = computed(() => wayFields(preferences.reader))
 const field = ref<keyof Way>('broodForm')
-const choices = computed(() => fields.value.find((one) => one.field === field.value)!.choices)
+const choices = computed(() => there(fields.value.find((one) => one.field === field.value)).choices)
 const otherYard = computed<Yard>(() => ({
   ...props.yard,
   season: { ...props.yard.season, way: { ...props.yard.season?.way, ...other.value } },

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 // Kit over the year: what every stage needs over all hives against what is owned, what is short and from when, and a shopping list.
+import { there } from '#core/units'
 import { usePrices } from '~/composables/prices'
 import { kitName } from '~/composables/kitName'
 import { catalogueOf, inWords } from '#core/parts'
@@ -30,7 +31,7 @@ function frames(all: ReadonlyMap<string, number>): string {
     .join(', ')
 }
 const patternOf = ({ patternId }: Line) => catalogue.value.patterns.get(patternId)
-const from = (stage: Stage) => preferences.day(periods.value.find((period) => period.stage === stage)!.from)
+const from = (stage: Stage) => preferences.day(there(periods.value.find((period) => period.stage === stage)).from)
 type Line = (typeof lines.value)[number]
 const TO_GET = columnsFor<Line>(
   { key: 'part', label: 'Part', width: 220, by: ({ patternId }) => name(patternId) },
@@ -70,7 +71,7 @@ const ALL_YEAR = computed(() =>
       <UiTable :rows="shopping" :columns="TO_GET" :key-of="({ patternId }) => patternId">
         <template #part="{ row }"
           ><span class="named"
-            ><DrawingPatternPicture v-if="patternOf(row)" :pattern="patternOf(row)!" /><span
+            ><DrawingPatternPicture v-if="patternOf(row)" :pattern="there(patternOf(row))" /><span
               :data-to-get="row.patternId"
               >{{ name(row.patternId) }}</span
             ></span
@@ -94,7 +95,9 @@ const ALL_YEAR = computed(() =>
       <UiTable :rows="lines" :columns="ALL_YEAR" :key-of="({ patternId }) => patternId">
         <template #part="{ row }"
           ><span class="named"
-            ><DrawingPatternPicture v-if="patternOf(row)" :pattern="patternOf(row)!" />{{ name(row.patternId) }}</span
+            ><DrawingPatternPicture v-if="patternOf(row)" :pattern="there(patternOf(row))" />{{
+              name(row.patternId)
+            }}</span
           ></template
         >
         <template v-for="stage in stages" :key="stage" #[stage]="{ row }"

@@ -4,7 +4,7 @@ import { useVirtualizer } from '@tanstack/vue-virtual'
 import type { Stage, Yard } from '#core/yard'
 import { plannedLaidIn, type LaidHive } from '#core/ask'
 import type { PlannedHive, PlannedStage } from '#core/year'
-import { showLength } from '#core/units'
+import { showLength, there } from '#core/units'
 import { GRADE_COLOURS, INDIGO } from '~/drawing/palette'
 import { sectionOf } from '~/drawing/section'
 
@@ -50,7 +50,7 @@ const pairs = computed(() => {
 const tallest = computed(() =>
   pairs.value.reduce(
     (most, { now, then }) =>
-      Math.max(most, at(props.yard, now)!.layout.heightMm, at(props.other, then)?.layout.heightMm ?? 0),
+      Math.max(most, there(at(props.yard, now)).layout.heightMm, at(props.other, then)?.layout.heightMm ?? 0),
     800,
   ),
 )
@@ -69,7 +69,7 @@ const seen = computed(() =>
   virtualizer.value.getVirtualItems().flatMap((item) => {
     const pair = pairs.value[item.index]
     if (!pair) return []
-    const [now, then] = [at(props.yard, pair.now)!, at(props.other, pair.then)]
+    const [now, then] = [there(at(props.yard, pair.now)), at(props.other, pair.then)]
     return [
       {
         ...pair,

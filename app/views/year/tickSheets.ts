@@ -1,3 +1,4 @@
+import { there } from '#core/units'
 import { hasBees, type Hive, type Stage, type Yard } from '#core/yard'
 import { plannedHiveIn, laidIn, plannedLaidIn, feedingAt, type StageFeeding } from '#core/ask'
 import { cautionsOfStage, visitTimeOf, type HiveChangeover, type PlannedStage, type YardVisit } from '#core/year'
@@ -46,7 +47,7 @@ export function tickSheets(asked: VisitAsked, reader: Reader, paper: Paper, toda
   const row = new Map(asked.order.map((hive, at) => [hive.id, { hive, at }]))
   const worked = changeovers
     .filter(({ steps, hiveId }) => steps.length > 0 && row.has(hiveId))
-    .sort((a, b) => row.get(a.hiveId)!.at - row.get(b.hiveId)!.at)
+    .sort((a, b) => there(row.get(a.hiveId)).at - there(row.get(b.hiveId)).at)
   const foods = new Map<string, FoodOfVisit>()
   // What is fed is carried whether or not a box is moved.
   for (const { hiveId } of changeovers) foods.set(hiveId, foodOfVisit(asked, hiveId, reader))
@@ -67,7 +68,7 @@ export function tickSheets(asked: VisitAsked, reader: Reader, paper: Paper, toda
       ...cautionsOfStage(stage, time).map((caution) => cautionInWords(caution, reader)),
     ],
     hives: worked.map((changeover) => {
-      const { hive } = row.get(changeover.hiveId)!
+      const { hive } = there(row.get(changeover.hiveId))
       const plan = asked.plans.get(hive.id)
       return {
         name: hive.name,

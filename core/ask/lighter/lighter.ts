@@ -1,3 +1,4 @@
+import { there } from '../../units'
 import { rangeOf } from '../../figures'
 import { type Catalogue, isBox, type Part } from '../../parts'
 import { assembleHive, layOut, type AssembledHive } from '../../stack'
@@ -207,7 +208,7 @@ function massToLift(hive: AssembledHive, weighing: Weighing, superShare: number)
   const supers = new Set(hive.stack.filter((layer) => isRole('super')(layer)).map(({ part }) => part.id))
   return {
     ...full,
-    parts: new Map([...full.parts].map(([id, one]) => [id, supers.has(id) ? half.parts.get(id)! : one])),
+    parts: new Map([...full.parts].map(([id, one]) => [id, supers.has(id) ? there(half.parts.get(id)) : one])),
   }
 }
 

@@ -1,3 +1,4 @@
+import { there } from '../../units'
 import {
   HIVE_FORMATS,
   find,
@@ -74,7 +75,7 @@ function exchanged(
   const wanted = holds(found.map(({ resolved }) => resolved))
   const fresh: Layer[] = []
   while (holds(fresh.map(({ resolved }) => resolved)) < wanted - 1e-6 && fresh.length < 20) {
-    const pattern = other(found[Math.min(fresh.length, found.length - 1)]!.resolved.pattern)!
+    const pattern = there(other(found[Math.min(fresh.length, found.length - 1)]!.resolved.pattern))
     fresh.push(layerOf(pattern, found[0]!.placement.role, catalogue, makeId))
   }
   const at = layers.indexOf(found[0]!)
@@ -127,7 +128,7 @@ function fewer(layers: readonly Layer[], less: number, catalogue: Catalogue): La
 function twice(layers: readonly Layer[], catalogue: Catalogue, makeId: () => string): Layer[] | undefined {
   if (!layers.some(isRole('super'))) return undefined
   return layers.flatMap((layer) =>
-    isRole('super')(layer) ? [layer, layerOf(layer.resolved.pattern!, 'super', catalogue, makeId)] : [layer],
+    isRole('super')(layer) ? [layer, layerOf(there(layer.resolved.pattern), 'super', catalogue, makeId)] : [layer],
   )
 }
 

@@ -1,5 +1,5 @@
 import { framesOf } from '../../parts'
-import { DAYS_A_MONTH } from '../../units'
+import { DAYS_A_MONTH, there } from '../../units'
 import { narrowed, seamsOfBees, stateOf } from '../../heat'
 import type { HiveIn } from '../hive-in'
 import { winterOf } from './hive-winter'
@@ -51,8 +51,8 @@ export function roomOfBees(
     narrower: {
       seams,
       frames,
-      savesWatts: now!.watts - closedIn!.watts,
-      savesKgAMonth: (now!.honeyKgADay - closedIn!.honeyKgADay) * DAYS_A_MONTH,
+      savesWatts: there(now).watts - there(closedIn).watts,
+      savesKgAMonth: (there(now).honeyKgADay - there(closedIn).honeyKgADay) * DAYS_A_MONTH,
     },
   }
 }

@@ -1,3 +1,4 @@
+import { there } from '../../units'
 import type { Stage, Yard } from '../../yard'
 import { dutyOf, liftsAsPlanned, liftsOfHive, type Duty } from '../duty'
 import { plannedHiveIn } from '../hive-in'
@@ -41,7 +42,7 @@ export async function dayOfYard(
   const hives = new Map<string, StageLoad[]>()
   for (const some of writingYear(yard, [...stages, ...ANY_TIME], CHUNK)) {
     for (const { hiveId, stages: written } of some) {
-      const hive = standing.get(hiveId)!
+      const hive = there(standing.get(hiveId))
       now.push(liftsOfHive(yard, hive, profile, usualWeighing(hive.stage)))
       hives.set(
         hiveId,
@@ -50,7 +51,7 @@ export async function dayOfYard(
           if (!planned) return []
           const { assembled, layout } = plannedHiveIn(yard, planned)
           const load = liftsAsPlanned(assembled, layout, stage, profile)
-          byStage.get(stage)!.push(load)
+          there(byStage.get(stage)).push(load)
           return [
             {
               stage,

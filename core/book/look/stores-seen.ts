@@ -1,3 +1,4 @@
+import { there } from '../../units'
 import { rangeOf } from '../../figures'
 import type { StackedPart } from '../../stack'
 import { isBox, isFrame, STORES_SHARE } from '../../parts'
@@ -32,7 +33,7 @@ export function storesSeen(look: Look, stack: readonly StackedPart[]): BoxStores
   )
   const nest = boxes.filter(({ placement }) => placement.role !== 'super')
   const isCounted = look.foodFrames?.sealed !== undefined
-  const counted = isCounted ? spread(look.foodFrames!.sealed!, nest) : []
+  const counted = isCounted ? spread(there(there(look.foodFrames).sealed), nest) : []
   return [
     ...(isCounted ? counted : nest.flatMap((box) => byCombs(box, pressed.get(box.part.id) ?? []))),
     ...boxes

@@ -1,3 +1,4 @@
+import { there } from '../../units'
 import { dimensionMm, isBox } from '../../parts'
 import type { Layout, PlacedPart } from '../../stack'
 import type { HiveMass, Range } from '../weight'
@@ -67,7 +68,7 @@ export function liftsOf(layout: Layout, mass: HiveMass, profile: LiftProfile): S
     lifts.push(
       liftOf(
         box,
-        mass.parts.get(box.part.id)!.kg,
+        there(mass.parts.get(box.part.id)).kg,
         box.topMm - box.resolved.figures.handHoldMm,
         putMm + depthMm - box.resolved.figures.handHoldMm,
         profile,
@@ -104,10 +105,10 @@ export function worstOf(lifts: readonly Lift[]): Lift | null {
  */
 export function frameByFrame({ lifts }: StackLifts, mass: HiveMass, layout: Layout, profile: LiftProfile): Lift[] {
   return lifts.map((lift) => {
-    const { heaviestFrameKg, items } = mass.parts.get(lift.partId)!
+    const { heaviestFrameKg, items } = there(mass.parts.get(lift.partId))
     const kg = heaviestFrameKg.middle >= items.ware.middle ? heaviestFrameKg : items.ware
     const index = lift.allowedKg === null || lift.allowedKg <= 0 ? null : kg.middle / lift.allowedKg
-    const box = layout.parts.find(({ part }) => part.id === lift.partId)!
+    const box = there(layout.parts.find(({ part }) => part.id === lift.partId))
     return {
       ...lift,
       kg,

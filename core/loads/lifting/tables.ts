@@ -1,3 +1,4 @@
+import { there } from '../../units'
 /**
  * The multipliers as the manual prints them, to two places, and its tables for frequency and coupling.
  * Waters, Putz-Anderson & Garg, Applications Manual for the Revised NIOSH Lifting Equation, DHHS (NIOSH) 94-110, 1994,
@@ -167,7 +168,7 @@ export const COUPLING: Readonly<Record<Coupling, { readonly low: number; readonl
  * last nothing.
  */
 export function readTable(rows: readonly Row[], at: number): number {
-  const [first, last] = [rows[0]!, rows.at(-1)!]
+  const [first, last] = [rows[0]!, there(rows.at(-1))]
   if (at <= first[0]) return first[1]
   if (at > last[0]) return 0
   const above = rows.findIndex(([row]) => row >= at)

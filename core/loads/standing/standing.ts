@@ -1,3 +1,4 @@
+import { there } from '../../units'
 import type { Figures } from '../../figures'
 import { isBallast, isRoof, isStand, outlineOf } from '../../parts'
 import type { Layout, PlacedPart, AttachedPart } from '../../stack'
@@ -52,8 +53,8 @@ export function standingOf(
   const ratings = stands.flatMap(({ pattern }) => (pattern?.ratingKg === undefined ? [] : [pattern.ratingKg]))
   const ratingKg = ratings.length > 0 ? Math.min(...ratings) : null
   const roof = hive.find(isRoof)
-  const ballast = attached.filter(isBallast).map(({ part }) => mass.parts.get(part.id)!.kg)
-  const roofKg = roof ? mass.parts.get(roof.part.id)!.kg.middle + sumOf(ballast).middle : null
+  const ballast = attached.filter(isBallast).map(({ part }) => there(mass.parts.get(part.id)).kg)
+  const roofKg = roof ? there(mass.parts.get(roof.part.id)).kg.middle + sumOf(ballast).middle : null
   const side = sideOf(hive)
   const standing = { side, standMm, baseMm: Math.min(baseOf(stands, side), feetMm), standKg: mass.standKg.middle }
   const widest = Math.max(0, ...hive.filter((part) => !isRoof(part)).map((part) => footprintOf(part).widthMm))
@@ -78,7 +79,9 @@ export function standingOf(
     wrapRoomMm:
       stands.length === 0
         ? 0
-        : Math.min(...hive.slice(0, 1).flatMap((part) => roomBeside(footprintOf(part), footprintOf(stands.at(-1)!)))),
+        : Math.min(
+            ...hive.slice(0, 1).flatMap((part) => roomBeside(footprintOf(part), footprintOf(there(stands.at(-1))))),
+          ),
   }
 }
 
@@ -143,7 +146,7 @@ function roomBeside(part: Plan, stand: Plan): number[] {
 
 /** What the wind gets under, m²: as wide as what the roof lies on. */
 function roofArea({ faces }: PlacedPart): number {
-  const { x0, x1, y0, y1 } = faces.lower.edge!.outside
+  const { x0, x1, y0, y1 } = there(faces.lower.edge).outside
   return ((x1 - x0) * (y1 - y0)) / 1e6
 }
 

@@ -1,3 +1,4 @@
+import { there } from '../../units'
 /** A point of a series. */
 export interface SeriesPoint {
   readonly x: number
@@ -20,7 +21,7 @@ export function thinned<P extends SeriesPoint>(points: readonly P[], most: numbe
     last = farthest(points, from, to, points[last]!, mean)
     kept.push(points[last]!)
   }
-  kept.push(points.at(-1)!)
+  kept.push(there(points.at(-1)))
   return kept
 }
 

@@ -1,10 +1,11 @@
+import { there } from '../../units'
 import { bySeverity, type JudgedGap, type PlacedPart } from '../../stack'
 import type { MeasuredHive } from '../context'
 import type { Found } from '../rule'
 
 /** A part of the hive as it stands. */
 export const partAt = (measured: MeasuredHive, partId: string): PlacedPart =>
-  measured.layout.parts.find(({ part }) => part.id === partId)!
+  there(measured.layout.parts.find(({ part }) => part.id === partId))
 
 /** A gap as a finding tells it. */
 export const figureOf = ({ mm, plusMinusMm, likelyPlusMinusMm }: JudgedGap) => ({ mm, plusMinusMm, likelyPlusMinusMm })

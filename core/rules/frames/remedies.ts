@@ -1,3 +1,4 @@
+import { there } from '../../units'
 import {
   alternated,
   closedUp,
@@ -66,7 +67,7 @@ export function leaveOut(box: ResolvedPart, { catalogue }: Pick<Context, 'catalo
     const spare =
       [...ordered].reverse().find(({ patternId }) => isDummy({ pattern: catalogue.hanging.get(patternId) })) ??
       overfull(resolvePart(part, catalogue)) ??
-      ordered.at(-1)!
+      there(ordered.at(-1))
     part = takenOut(part, new Set([spare.id]))
     out++
     const pushed = pushedTogether(part)

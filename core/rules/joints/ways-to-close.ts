@@ -1,3 +1,4 @@
+import { there } from '../../units'
 import { findAll } from '../../parts'
 import { jointsOf, type Joint, type PlacedPart } from '../../stack'
 import type { Context, MeasuredHive } from '../context'
@@ -9,7 +10,7 @@ import { faultyJoints } from './open-joint'
 /** What closes a joint: the part put straight, the same part of the other format, an adapter; each is tried first. */
 export function waysToClose(measured: MeasuredHive, joint: Joint, context: Context): Remedy[] {
   const { hive } = measured.assembled
-  const at = (partId: string) => measured.layout.parts.find(({ part }) => part.id === partId)!
+  const at = (partId: string) => there(measured.layout.parts.find(({ part }) => part.id === partId))
   const [lower, upper] = [at(joint.lowerId), at(joint.upperId)]
   const shifted = [upper, lower].filter(
     ({ placement }) => placement.offsetMm.x !== 0 || placement.offsetMm.y !== 0 || placement.yawDeg !== 0,

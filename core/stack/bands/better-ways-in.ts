@@ -1,3 +1,4 @@
+import { there } from '../../units'
 import { HIVE_SIDES } from '../../yard'
 import type { AssembledHive } from '../assemble'
 import { gapsOf } from '../gaps'
@@ -14,5 +15,5 @@ export function betterWaysIn(assembled: AssembledHive, { band, figures, catalogu
   }
   if (!hasTwoSides(assembled)) return waysOf(assembled)
   const [first, other] = HIVE_SIDES.map((side) => waysOf(onSide(assembled, side, catalogue)))
-  return betterWaysOfBoth(first!, other!, band)
+  return betterWaysOfBoth(there(first), there(other), band)
 }

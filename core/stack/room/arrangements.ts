@@ -1,3 +1,4 @@
+import { there } from '../../units'
 import { boxOfSize, dimensionMm, FORMATS, HIVE_FORMATS, type Catalogue } from '../../parts'
 import { boxOfPattern } from '../fit/table'
 import { roomOf, type Room } from './comb'
@@ -14,7 +15,7 @@ export interface Arrangement {
 export function arrangements(catalogue: Catalogue, cellWidthMm: number): Arrangement[] {
   const rooms = FORMATS.flatMap((format) => HIVE_FORMATS[format].broodRooms.map((room) => [format, ...room] as const))
   return rooms.map(([format, name, sizes]) => {
-    const boxes = sizes.map((size) => boxOfPattern(boxOfSize(catalogue, format, size)!, catalogue).resolved)
+    const boxes = sizes.map((size) => boxOfPattern(there(boxOfSize(catalogue, format, size)), catalogue).resolved)
     return {
       name,
       patternIds: boxes.map(({ part }) => part.patternId),

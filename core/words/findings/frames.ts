@@ -1,7 +1,7 @@
 import { meaningOf } from '../../yard'
 import type { SpacedBy } from '../../parts'
 import type { RuleId } from '../../rules'
-import { showLength } from '../../units'
+import { showLength, there } from '../../units'
 import { acrossFate } from '../frame-words'
 import { counted } from '../names'
 import type { Tellers } from './telling'
@@ -68,14 +68,14 @@ export const TELL_FRAMES = {
   },
   'frames.spread-shoulders': ({ finding, part, figure, limit }) => ({
     title: `self-spacing frames spread in ${part(0)}`,
-    what: `${figure} from middle to middle; their shoulders make ${limit(finding.band!.maxMm)}.`,
+    what: `${figure} from middle to middle; their shoulders make ${limit(there(finding.band).maxMm)}.`,
     fate:
       'They are made to touch: apart they rock, bees pinch between the shoulders, and the comb ' +
       'grows uneven. Push them together.',
   }),
   'frames.winter-spacing': ({ finding, part, figure, limit }) => ({
     title: `frames in ${part(0)} still spread`,
-    what: `${figure} from middle to middle; bees cluster on at most ` + `${limit(finding.band!.maxMm)}.`,
+    what: `${figure} from middle to middle; bees cluster on at most ` + `${limit(there(finding.band).maxMm)}.`,
     fate:
       meaningOf(finding.facts.stage).closesUp === 'too-late'
         ? 'The cluster has wide gaps to keep warm. Leave it shut now: opening it in the cold costs more. Close the ' +
@@ -105,7 +105,7 @@ export const TELL_FRAMES = {
     what:
       `${frames(finding.facts.undrawn)} still to be drawn ` +
       `${finding.facts.undrawn === 1 ? 'hangs' : 'hang'} ${figure} from middle to middle; ` +
-      `foundation is drawn straight up to ${limit(finding.band!.maxMm)}.`,
+      `foundation is drawn straight up to ${limit(there(finding.band).maxMm)}.`,
     fate:
       finding.severity === 'note'
         ? 'These end bars set it so: look in early, and keep drawn comb on both sides of each sheet.'

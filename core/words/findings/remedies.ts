@@ -1,6 +1,6 @@
 import { inWords, type Catalogue } from '../../parts'
 import type { Remedy, RemedyKind } from '../../rules'
-import { showLength } from '../../units'
+import { showLength, there } from '../../units'
 import { ofFormat, patternName, the, type Reader } from '../names'
 import { withArticle } from './common'
 
@@ -30,7 +30,7 @@ export function remedyInWords(
     'turn-over': () => `Turn ${the(named(remedy.partId))} over`,
     'swap-for': () => {
       const sameName = named(remedy.partId).replace(/ \d+$/, '') === pattern
-      const wanted = sameName ? ofFormat(remedy.patternId!, pattern, catalogue) : pattern
+      const wanted = sameName ? ofFormat(there(remedy.patternId), pattern, catalogue) : pattern
       return `Swap ${the(named(remedy.partId))} for ${withArticle(wanted)}`
     },
     exchange: () => `Put ${the(named(remedy.partId))} above ${the(named(remedy.otherId))}`,

@@ -1,4 +1,4 @@
-import { mapWithin } from '../../units'
+import { mapWithin, there } from '../../units'
 import type { Edit } from '../edits/edit'
 import { freeName, withOwnIdentities } from '../plan-file/import-plan'
 import type { Hive, Yard } from '../model/yard'
@@ -64,16 +64,16 @@ function ownPatterns(
   })
   const wanted = <P extends { readonly id: string }>(
     all: readonly P[],
-    there: readonly P[],
+    others: readonly P[],
     keep: (pattern: P) => Edit,
   ): Edit[] =>
     all
       .filter(({ id }) => used.has(id) && !known.has(id))
       .flatMap((pattern) => {
-        const other = there.find(({ id }) => id === pattern.id)
+        const other = others.find(({ id }) => id === pattern.id)
         const same = other !== undefined && JSON.stringify(other) === JSON.stringify(pattern)
         known.set(pattern.id, other && !same ? makeId() : pattern.id)
-        return same ? [] : [keep({ ...pattern, id: known.get(pattern.id)! })]
+        return same ? [] : [keep({ ...pattern, id: there(known.get(pattern.id)) })]
       })
   return [...wanted(from.patterns, to.patterns, keepPattern), ...wanted(from.hanging, to.hanging, keepHanging)]
 }

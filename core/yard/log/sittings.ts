@@ -1,3 +1,4 @@
+import { there } from '../../units'
 import { isEdit, leavesOf } from '../edits/edit'
 import type { HiveChange } from './past'
 import type { Stage } from '../stages'
@@ -22,7 +23,7 @@ export function sittingsOf(changes: readonly HiveChange[]): Sitting[] {
     const later = groups.at(-1)?.at(-1)
     const apartMinutes = later ? (Date.parse(later.happenedAt) - Date.parse(change.happenedAt)) / 60_000 : Infinity
     const begun = later !== undefined && visitIn(later) !== null
-    if (apartMinutes <= APART_MINUTES && !begun) groups.at(-1)!.push(change)
+    if (apartMinutes <= APART_MINUTES && !begun) there(groups.at(-1)).push(change)
     else groups.push([change])
   }
   return groups.map((group) => ({

@@ -1,4 +1,4 @@
-import { mapWithin } from '../../units'
+import { mapWithin, there } from '../../units'
 import { withoutLoan } from '../edits/without-loan'
 import { partIdsOf, type Hive, type Yard } from '../model/yard'
 import type { Part } from '../../parts'
@@ -8,7 +8,7 @@ export function withOwnIdentities(yard: Yard, name: string, makeId: () => string
   const fresh = new Map<string, string>()
   const own = (id: string) => {
     if (!fresh.has(id)) fresh.set(id, makeId())
-    return fresh.get(id)!
+    return there(fresh.get(id))
   }
   // A loan is of the part itself, not of a copy of it.
   const ownPart = (part: Part): Part => ({
@@ -49,8 +49,8 @@ export function withOwnIdentities(yard: Yard, name: string, makeId: () => string
 
 /** A word of a fingerprint: `+id`, `id^:role`. */
 function wordRenamed(word: string, fresh: ReadonlyMap<string, string>): string {
-  const [, plus, id, rest] = /^(\+?)(.*?)(\^?(?::[a-z]+)?)$/.exec(word)!
-  return `${plus}${fresh.get(id!) ?? id}${rest}`
+  const [, plus, id, rest] = there(/^(\+?)(.*?)(\^?(?::[a-z]+)?)$/.exec(word))
+  return `${plus}${fresh.get(there(id)) ?? id}${rest}`
 }
 
 /** A name that no other has: `Sallow Quay (2)`. */

@@ -1,3 +1,4 @@
+import { there } from '../../units'
 import { applyEdit } from '../edits/apply-edit'
 import type { EditProblem } from '../edits/applying'
 import type { Undoable } from '../log/history'
@@ -101,7 +102,7 @@ export function rebuilt(
     held: {
       yard,
       saved: taken.yard,
-      revision: Math.max(kept.revision, ...sent.map(({ sentAs }) => sentAs!)),
+      revision: Math.max(kept.revision, ...sent.map(({ sentAs }) => there(sentAs))),
       waiting: fit,
       log: [...kept.log, ...[...taken.log, ...log].filter(({ id }) => !known.has(id))],
     },

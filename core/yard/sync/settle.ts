@@ -1,3 +1,4 @@
+import { there } from '../../units'
 import { applyEdit } from '../edits/apply-edit'
 import { withPlans } from '../edits/applying'
 import { addHive, takeOff, together } from '../deeds'
@@ -35,7 +36,7 @@ export function settle(versions: Versions, choices: Choices, lay: Pick<WaitingEd
   const whole = new Set(
     clashes
       .filter((clash) => choices.get(clash.hiveId) === 'mine' && clash.hiveId !== null && isOfTheStack(clash))
-      .map(({ hiveId }) => hiveId!),
+      .map(({ hiveId }) => there(hiveId)),
   )
   let yard = theirs
   const waiting: WaitingEdit[] = []

@@ -1,3 +1,4 @@
+import { there } from '../../units'
 import type { ChangeProblem } from './problem'
 import { type pileAt, type State, type Step, beginning, isClear, isDone, moved } from './state'
 import { isComing } from './cost'
@@ -14,7 +15,7 @@ export function straightPlan(problem: ChangeProblem, places: number): Step[] {
     state = moved(state, step, problem)
   }
   while (!isClear(state)) {
-    const part = state.piles[0]!.at(-1)!
+    const part = there(state.piles[0]!.at(-1))
     take({ part, from: 'hive', to: problem.target[part]! < 0 ? 'van' : bestPlace(part, state, problem) })
   }
   while (!isDone(state, problem)) {
@@ -24,7 +25,7 @@ export function straightPlan(problem: ChangeProblem, places: number): Step[] {
       continue
     }
     const at = state.piles.findIndex((pile, i) => i > 0 && pile.includes(part))
-    const top = state.piles[at]!.at(-1)!
+    const top = there(state.piles[at]!.at(-1))
     take(
       top === part ? { part, from: at, to: 'hive' } : { part: top, from: at, to: bestPlace(top, state, problem, at) },
     )

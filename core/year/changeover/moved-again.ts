@@ -1,3 +1,4 @@
+import { there } from '../../units'
 import type { ChangeProblem } from './problem'
 import { signs, type State } from './state'
 
@@ -19,7 +20,7 @@ const knownOf = new WeakMap<ChangeProblem, Map<string, number>>()
 export function leastMovedAgain(state: State, problem: ChangeProblem, costs: readonly number[]): number {
   const { target } = problem
   const [hive, ...piles] = state.piles
-  const coming = hive!
+  const coming = there(hive)
     .slice(state.done)
     .filter((part) => target[part]! >= 0)
     .reverse()
@@ -52,7 +53,7 @@ export function leastMovedAgain(state: State, problem: ChangeProblem, costs: rea
   const runs = piles.map((pile) => {
     const run: number[] = []
     for (const part of pile)
-      if (run.length === 0 || target[part]! < target[run.at(-1)!]!) run.push(part)
+      if (run.length === 0 || target[part]! < target[there(run.at(-1))]!) run.push(part)
       else already += costs[part]!
     return run
   })

@@ -1,3 +1,4 @@
+import { there } from '../../units'
 import type { Catalogue, Part } from '../../parts'
 import { assembleHive, type AssembledHive, type PartLookup } from '../../stack'
 import {
@@ -117,8 +118,8 @@ export function changeoverOf(
     .flatMap((id) => changeOf(before.parts.get(id), after.parts.get(id)))
   const ranges = new Map([...goal, ...now.values()].map(({ partId, range }) => [partId, range]))
   const bounds: Bounds = {
-    low: plan.moves.reduce((sum, { partId }) => sum + ranges.get(partId)!.low, 0),
-    high: plan.moves.reduce((sum, { partId }) => sum + ranges.get(partId)!.high, 0),
+    low: plan.moves.reduce((sum, { partId }) => sum + there(ranges.get(partId)).low, 0),
+    high: plan.moves.reduce((sum, { partId }) => sum + there(ranges.get(partId)).high, 0),
   }
   const changeover = {
     ...plan,
@@ -196,7 +197,7 @@ function carriedSteps(stepping: Stepping): VisitStep[] {
     const first = sortedAt.get(i)
     const isNew = lastOn.get(partId) === i && (from === 'van' || changed.has(partId))
     return [
-      ...(first === undefined ? [] : [{ ...stepAt(first, stepping), sortInto: sorted.get(first)! }]),
+      ...(first === undefined ? [] : [{ ...stepAt(first, stepping), sortInto: there(sorted.get(first)) }]),
       {
         ...stepAt(partId, stepping),
         from,

@@ -1,3 +1,4 @@
+import { there } from '../../units'
 import TinyQueue from 'tinyqueue'
 import { costOf, isComing, leastCost, nextOn } from './cost'
 import type { ChangeProblem } from './problem'
@@ -32,7 +33,7 @@ export function leastPlan(problem: ChangeProblem, places: number, mostStates: nu
     (a, b) => a.inAll - b.inAll,
   )
   const seen = new Map<string, number>()
-  let atLeastCost = queue.peek()!.inAll
+  let atLeastCost = there(queue.peek()).inAll
   for (let looked = 0; looked < mostStates; looked++) {
     const node = queue.pop()
     if (!node) break

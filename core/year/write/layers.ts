@@ -1,3 +1,4 @@
+import { there } from '../../units'
 import {
   boxOfSize,
   need,
@@ -95,7 +96,7 @@ function broodBoxes(writing: Writing): { brood: PlannedLayer[]; food: PlannedLay
           writing,
           framed(
             pool.take(
-              boxOfSize(catalogue, format, 'deep') ?? boxOfSize(catalogue, format, 'medium')!,
+              boxOfSize(catalogue, format, 'deep') ?? there(boxOfSize(catalogue, format, 'medium')),
               { kind: 'box', format },
               (_, pattern) => pattern?.usualRole === 'brood',
             ),
@@ -113,12 +114,9 @@ function broodBoxes(writing: Writing): { brood: PlannedLayer[]; food: PlannedLay
 
 function boxOf(writing: Writing, size: BoxSize, willDo: (part: Part) => boolean): Part {
   const { format, pool, assembled, catalogue } = writing
-  const pattern = boxOfSize(
-    catalogue,
-    format,
-    size,
-    usualSpace(assembled.stack.filter(isBox).map((box) => box.pattern)),
-  )!
+  const pattern = there(
+    boxOfSize(catalogue, format, size, usualSpace(assembled.stack.filter(isBox).map((box) => box.pattern))),
+  )
   // Either bee space will do: what is in the shed is used before anything is bought.
   return pool.take(pattern, { kind: 'box', format: pattern.format, size: pattern.size }, willDo)
 }

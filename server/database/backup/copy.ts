@@ -1,3 +1,4 @@
+import { there } from '#core/units'
 import { randomUUID } from 'node:crypto'
 import type { Client, InStatement, InValue, ResultSet } from '@libsql/client'
 import { overALine } from '../client'
@@ -70,7 +71,7 @@ async function pagesOf(tables: readonly string[], reading: Pick<Client, 'execute
       const sql = `INSERT INTO "${table}" (${into}) VALUES (${names.map(() => '?').join(', ')})`
       for (const row of rows) statements.push({ sql, args: names.map((name) => row[name] ?? null) })
       if (rows.length < PAGE) break
-      after = rows.at(-1)!['copied row'] ?? null
+      after = there(rows.at(-1))['copied row'] ?? null
     }
   return statements
 }
