@@ -18,6 +18,7 @@ export interface AirMapping {
 type RowProblem =
   TimeProblem | 'no-warmth' | 'wrong-decimal' | 'other-unit' | 'out-of-range' | 'no-damp' | 'damp-out' | 'to-come'
 
+/** A row of a file of air readings, or what is wrong with it. */
 export type ReadAirRow =
   | { readonly ok: true; readonly reading: AirReading; readonly doubled?: true }
   | { readonly ok: false; readonly problem: RowProblem; readonly text: string }

@@ -23,6 +23,7 @@ export interface RemovedYard {
   readonly name: string
 }
 
+/** The revision that a yard has after what was saved. */
 export interface Saved {
   readonly revision: number
   /** Other yards that were changed with it: a loan goes into one, a return goes home to one. */
@@ -70,6 +71,7 @@ export interface HiveReadings<K extends ReadingKind = ReadingKind> {
   readonly boxesChangedAt: string | null
 }
 
+/** What became of readings that were sent. */
 export interface Added {
   readonly batchId: string
   readonly added: number
@@ -77,11 +79,13 @@ export interface Added {
   readonly repeated: number
 }
 
+/** What became of a batch that was taken back or brought back. */
 export interface BatchRemoved {
   readonly removed: boolean
   readonly readings: number
 }
 
+/** Whether a yard is taken away now. */
 export interface YardRemoved {
   readonly removed: boolean
 }
@@ -99,12 +103,15 @@ export interface BookKept {
   readonly repeated: number
 }
 
+/** What came in with a plan file. */
 export interface BroughtIn {
   readonly imported: readonly Imported[]
 }
 
+/** How far a file is in, and what came in with it. */
 export type ImportAnswer = ImportProgress & Partial<BroughtIn>
 
+/** Whether bringing a file in is being stopped. */
 export interface Stopping {
   readonly stopping: boolean
 }

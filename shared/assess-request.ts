@@ -22,6 +22,7 @@ export const readerSchema = yup.object({
   words: yup.string().optional().oneOf(VOCABULARIES, 'words is neither british nor northAmerican'),
 })
 
+/** A hive as it is sent to be assessed. */
 export interface AssessedHive {
   readonly yard: string
   readonly hive: string

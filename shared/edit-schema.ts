@@ -153,13 +153,25 @@ const tooManyBatches = yup
   .required()
   .test('depth', '${path} is a batch in too many batches', () => false)
 
-/** An edit of any kind; a batch may hold batches to this depth. */
+/** A batch may hold batches to this depth. */
+const DEEPEST = 4
+
+/** An edit of any kind; what it may be is told where it is not within another one. */
 function editOf(depth: number): yup.ISchema<Edit> {
-  return yup.lazy((value: unknown): yup.ISchema<Edit> => {
+  const schema = yup.lazy((value: unknown): yup.ISchema<Edit> => {
     const sort = fieldOf(value, 'kind')
     if (sort === 'batch') return depth > 0 ? batchOf(depth) : tooManyBatches
     return isOneOf(SORTS, sort) ? SIMPLE[sort] : unknownEdit
   })
+  return schema.meta(
+    depth === DEEPEST
+      ? {
+          def: 'edit',
+          description: `One change of a yard, told apart by its kind; batches within batches to a depth of ${DEEPEST}.`,
+          anyOf: [...Object.values<yup.ISchema<unknown>>(SIMPLE), batchOf(DEEPEST)],
+        }
+      : { json: { $ref: '#/$defs/edit' } },
+  )
 }
 
 const batches = new Map<number, yup.ISchema<Edit>>()
@@ -168,7 +180,7 @@ function batchOf(depth: number): yup.ISchema<Edit> {
   batches.set(depth, known)
   return known
 }
-const editSchema = editOf(4)
+const editSchema = editOf(DEEPEST)
 
 /** What the wire carries for each edit: who made it when, and whether it takes another back. */
 export const submittedEditSchema: yup.ObjectSchema<WaitingEdit> = record({
@@ -205,6 +217,7 @@ export const submissionSchema: yup.ObjectSchema<Submission> = record({
   edits: submittedEdits,
 })
 
+/** Edits that are sent, and the revision they start from. */
 export interface Submission {
   readonly baseRevision: number
   readonly device: string

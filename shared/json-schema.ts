@@ -1,5 +1,6 @@
 import type * as yup from './yup'
 
+/** A value as JSON has it. */
 export type Json = { readonly [key: string]: unknown }
 
 declare module 'yup' {

@@ -38,11 +38,17 @@ export const playedSchema = record({ part: oneOf(PLAYED) })
 /** An invitation to a yard, and to others of the same owner. */
 export const inviteSchema = record({ part: oneOf(PLAYED), also: someOf(text(100, 1), PLAN_LIMITS.yards) })
 export const passphraseSchema = record({ before: tried(), passphrase: passphrase() })
+/** What signs a keeper in. */
 export type SignIn = yup.InferType<typeof signInSchema>
+/** A first keeper as it is sent. */
 export type NewKeeper = yup.InferType<typeof newKeeperSchema>
+/** What takes an invitation up. */
 export type Join = yup.InferType<typeof joinSchema>
+/** An invitation as it is asked for. */
 export type InviteSent = yup.InferType<typeof inviteSchema>
+/** A part that somebody is to play. */
 export type PlayedSent = yup.InferType<typeof playedSchema>
+/** Another passphrase, with the one that is had. */
 export type NewPassphrase = yup.InferType<typeof passphraseSchema>
 
 /** Bytes as a device sends them. */
@@ -88,5 +94,7 @@ export const passkeySchema = record({
     }),
   }),
 })
+/** A key of a device as the browser made it. */
 export type NewPasskey = yup.InferType<typeof newPasskeySchema>
+/** What a key of a device has signed. */
 export type PasskeySigned = yup.InferType<typeof passkeySchema>

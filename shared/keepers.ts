@@ -1,5 +1,6 @@
 /** The parts that a keeper may play in a yard, each with all that those before it may do. */
 export const PLAYED = ['reader', 'helper', 'keeper', 'owner'] as const
+/** What a keeper may do in a yard. */
 export type Played = (typeof PLAYED)[number]
 
 /** Whether a part that is played is enough for what needs another. */

@@ -90,29 +90,38 @@ export const partSchema: yup.ObjectSchema<Part> = record({
   borrowed: loanSchema,
 }).meta({ def: 'part' })
 
-const eachReading = yup.lazy((value: unknown) =>
-  typeof value === 'object' && value !== null && !Array.isArray(value)
-    ? yup
-        .object(
-          Object.fromEntries(
-            Object.keys(value)
-              .slice(0, 201)
-              .map((key) => [
-                key,
-                orNull(
-                  readingSchema.test(
-                    'own',
-                    '${path} has another identity than its key',
-                    (reading) => reading.id === key,
+/** Readings by their identity, as the published schema has them. */
+const readingsById = yup
+  .object()
+  .optional()
+  .meta({
+    json: { additionalProperties: { anyOf: [{ $ref: '#/$defs/reading' }, { type: 'null' }] }, maxProperties: 200 },
+  })
+const eachReading = yup
+  .lazy((value: unknown) =>
+    typeof value === 'object' && value !== null && !Array.isArray(value)
+      ? yup
+          .object(
+            Object.fromEntries(
+              Object.keys(value)
+                .slice(0, 201)
+                .map((key) => [
+                  key,
+                  orNull(
+                    readingSchema.test(
+                      'own',
+                      '${path} has another identity than its key',
+                      (reading) => reading.id === key,
+                    ),
                   ),
-                ),
-              ]),
-          ),
-        )
-        .strict()
-        .test('few', '${path} has more than 200 readings', () => Object.keys(value).length <= 200)
-    : yup.object().strict().optional().default(undefined),
-)
+                ]),
+            ),
+          )
+          .strict()
+          .test('few', '${path} has more than 200 readings', () => Object.keys(value).length <= 200)
+      : yup.object().strict().optional().default(undefined),
+  )
+  .meta({ anyOf: [readingsById] })
 
 /** Fields of a part that an edit changes; null takes one away. Sizes and readings are changed one by one. */
 export const partFieldsSchema: yup.ObjectSchema<PartFields> = record({

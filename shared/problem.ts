@@ -4,6 +4,7 @@ export interface Problem {
   readonly sentence: string
 }
 
+/** What a text or body was read as, or what is wrong with it. */
 export type Read<T> = { readonly ok: true; readonly value: T } | { readonly ok: false; readonly problem: Problem }
 
 const MOST_CHARACTERS = 200

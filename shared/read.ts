@@ -10,6 +10,7 @@ import { refused, type Read } from './problem'
 
 export type { Problem, Read } from './problem'
 
+/** What looks at a value and says what is wrong with it. */
 export interface Checks<T> {
   validateSync(value: unknown, options: ValidateOptions): T
 }

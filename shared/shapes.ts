@@ -54,6 +54,7 @@ export interface Shapes {
   readonly played: PlayedSent
   readonly passphrase: NewPassphrase
 }
+/** A shape that schema and type are held to agree on. */
 export type CheckedShape = keyof Shapes
 
 export const SHAPES: { readonly [K in CheckedShape]: Checks<Shapes[K]> & Describable } = {

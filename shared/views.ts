@@ -1,6 +1,7 @@
 // Every view there is: one line each. Menus, keys, the finder, the server's pages and what stays in view are made of it.
 import { there } from '#core/units'
 
+/** A view: its address, its word and key, what it is of. */
 export interface View {
   /** Its address; a star stands for a yard, a hive or a box. */
   readonly page: string

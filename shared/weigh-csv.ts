@@ -14,6 +14,7 @@ export interface CsvMapping {
 
 type RowProblem = TimeProblem | 'no-mass' | 'wrong-decimal' | 'other-unit' | 'doubled-hour' | 'out-of-range'
 
+/** A row of a file of weighings, or what is wrong with it. */
 export type ReadRow =
   | { readonly ok: true; readonly at: string; readonly kg: number; readonly doubled?: true }
   | { readonly ok: false; readonly problem: RowProblem; readonly text: string }

@@ -5,6 +5,7 @@ import { isBox, type Axis } from '#core/parts'
 import { halfOutsideMm, reachLeftMm } from './section'
 import { spreadLabels } from './spread'
 
+/** The scale and the middle of the bench's drawing. */
 export interface BenchView {
   /** Pixels for a millimetre. */
   readonly scale: number
@@ -12,6 +13,7 @@ export interface BenchView {
   readonly groundY: number
 }
 
+/** A part's name, where it stands beside the drawing. */
 export interface NameLabel {
   readonly part: PlacedPart
   readonly y: number
@@ -19,6 +21,7 @@ export interface NameLabel {
   readonly edgeX: number
 }
 
+/** What is written beside a gap, and where. */
 export interface Callout {
   readonly gap: JudgedGap
   readonly key: string
@@ -28,6 +31,7 @@ export interface Callout {
   readonly full: boolean
 }
 
+/** Where everything is on the bench's drawing. */
 export interface BenchLayout {
   readonly view: BenchView
   readonly names: readonly NameLabel[]
@@ -38,6 +42,7 @@ export interface BenchLayout {
   readonly staffMm: readonly number[]
 }
 
+/** How a drawing is enlarged and moved. */
 export interface Zoom {
   readonly k: number
   readonly x: number

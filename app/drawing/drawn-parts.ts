@@ -29,6 +29,7 @@ export function drawnParts({ assessment, names, reader, axis, colony }: Of, view
     highPx: (part.topMm - part.bottomMm) * view.scale,
   }))
 }
+/** A layer with its shapes and its words on the page. */
 export type DrawnPart = ReturnType<typeof drawnParts>[number]
 
 /** How low a part may be and still be written on, px. */

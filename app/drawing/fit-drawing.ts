@@ -12,6 +12,7 @@ export interface DimensionLine {
   readonly bad: boolean
 }
 
+/** An outline of a box or frame laid over another. */
 export interface Outline {
   readonly rect: Rect
   readonly look: 'lower' | 'upper' | 'hole' | 'frame'

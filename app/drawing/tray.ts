@@ -11,6 +11,7 @@ import {
   type KindGroup,
 } from '#core/parts'
 
+/** Patterns of the tray that belong together. */
 export interface TrayGroup {
   readonly title: string
   /** What usually goes on a stack like this. */

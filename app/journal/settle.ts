@@ -7,6 +7,7 @@ import { isTrouble, type useTroubles } from './trouble'
 /** What the server answered to what was sent. */
 export type Sent = ServerAnswer<{ readonly revision: number; readonly also?: readonly string[] }>
 
+/** What is done with the answers of the server. */
 export interface WhenAnswered {
   readonly troubles: ReturnType<typeof useTroubles>
   /** Yards that were changed along with another one. */

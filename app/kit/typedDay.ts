@@ -15,6 +15,7 @@ const SHORT: Readonly<Record<Vocabulary, readonly string[]>> = {
 }
 const CLOCK = /\s+(?:at\s+)?(\d{1,2})[:.h](\d{2})\s*(am|pm)?$/i
 
+/** How a typed day is to be read. */
 export interface TypedDayAsked {
   readonly vocabulary: Vocabulary
   readonly today: string

@@ -11,6 +11,7 @@ const { open, read, piece, all } = csvDoor<AirMapping, AirReading>(withoutJumps,
   }
 })
 
+/** Readings of the air as they were read from a file. */
 export interface ReadAirFile extends ReadRows {
   readonly leastCelsius: number
   readonly mostCelsius: number
@@ -39,6 +40,7 @@ const door = {
     return { ...found, leastCelsius, mostCelsius, putBack, fahrenheit }
   },
 }
+/** What the worker for files of air readings is asked. */
 export type AirCsvDoor = typeof door
 
 expose(door)

@@ -8,6 +8,7 @@ const foodsOf = (yard: Yard, book: FoodBook, today: string) => foodsOfHives(yard
 
 /** The one typed door to the worker that writes years, days and winters of a yard. */
 const door = { foodsOf, dayOfYard, yearOfYard, choicesOf, winterOfYard, winterWaysOf, topsOfYard }
+/** What the worker for years, winters and lifts is asked. */
 export type PlanDoor = typeof door
 
 expose(door)

@@ -20,6 +20,7 @@ const { open, read, piece, all } = csvDoor<CsvMapping, FileReading>(
   },
 )
 
+/** Weighings as they were read from a file. */
 export interface ReadFile extends ReadRows {
   readonly leastKg: number
 }
@@ -33,6 +34,7 @@ const door = {
     return found && { ...found, leastKg: all().reduce((least, { kg }) => Math.min(least, kg), Infinity) }
   },
 }
+/** What the worker for files of weighings is asked. */
 export type WeighCsvDoor = typeof door
 
 expose(door)

@@ -34,6 +34,7 @@ export interface TreatedHive {
   readonly cropDays: readonly string[]
 }
 
+/** What is to be minded with a treatment: its temperature, a crop, other hives. */
 export type TreatmentWarning =
   | { readonly warning: 'supers-on'; readonly supers: number }
   | { readonly warning: 'too-cold' | 'too-warm'; readonly highCelsius: number; readonly limitCelsius: number }

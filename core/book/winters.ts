@@ -81,6 +81,7 @@ export function winterOfHive(
 
 /** What winters are compared by. */
 export const SCHOOL_FIELDS = ['winterTop', 'winterSize', 'wrap', 'floor', 'broodForm'] as const satisfies (keyof Way)[]
+/** A choice of a way of keeping by which winters are compared. */
 export type SchoolField = (typeof SCHOOL_FIELDS)[number] | 'strain' | 'climate'
 
 /** Which school of a field a hive was kept by in its yard as it stood then. */

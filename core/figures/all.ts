@@ -27,6 +27,7 @@ const ALL = {
   ...STAGES,
   ...BOOK,
 } as const
+/** The name of a figure, with its unit. */
 export type FigureName = keyof typeof ALL
 
 /** The figures of the trade that Duvet counts with, as they ship; each can be overwritten for a yard. */

@@ -40,6 +40,7 @@ export const UNIT_IN_NAME = {
   L: /Litres$/,
   '%': /Percent$/,
 } as const
+/** The unit of a figure, as it stands in its name and in a plan file. */
 export type FigureUnit = keyof typeof UNIT_IN_NAME
 export const FIGURE_UNITS = keysOf(UNIT_IN_NAME)
 

@@ -3,6 +3,7 @@ import type { Pattern } from '../parts'
 
 /** What insulation is made of, as it is typed: how it conducts, and as what it is drawn and weighed. */
 export const INSULATIONS = ['foam', 'polyurethane', 'polystyrene', 'wool', 'straw', 'wood'] as const
+/** What keeps warmth in above or round a hive, by its material and thickness. */
 export type Insulation = (typeof INSULATIONS)[number]
 
 const OF: Readonly<Record<Insulation, readonly [conducts: FigureName, drawnAs: Pattern['material']]>> = {

@@ -30,6 +30,7 @@ interface AcrossRoom {
   readonly places: readonly HangingPlace[]
 }
 
+/** What hangs in a box, side by side, with the gaps between. */
 export interface Across {
   readonly figures: Figures
   readonly spacing: Spacing

@@ -9,6 +9,7 @@ export interface Hanging {
   readonly pattern: HangingPattern
 }
 
+/** The distance from the middle of a frame to the next, by place, mm. */
 export interface Centres {
   readonly centresMm: readonly number[]
   /** How much width is missing where a castellation or spacer has too few places; 0 when none is. */

@@ -5,10 +5,12 @@ import type { DimensionName, SlackPlace } from './catalogue'
 
 export const ROLES = ['brood', 'food', 'super'] as const
 
+/** What a box is for in its stack. */
 export type Role = (typeof ROLES)[number]
 
 export const ATTACHMENT_PLACES = ['entrance', 'floor-slot-upper', 'floor-slot-lower', 'roof-top', 'around'] as const
 
+/** Where a fitting is held that is no layer. */
 export type AttachmentPlace = (typeof ATTACHMENT_PLACES)[number]
 
 export const EDGES = ['lower', 'upper'] as const
@@ -26,6 +28,7 @@ export type AbsorberFeature = (typeof ABSORBER_FEATURES)[number]
 
 export const CONDITIONS = ['good', 'worn', 'needs-repair'] as const
 
+/** The state of a part or a frame. */
 export type Condition = (typeof CONDITIONS)[number]
 
 /** One time that a dimension was measured; all are kept, so that they can be compared. */
@@ -56,10 +59,12 @@ export type CombStart = (typeof COMB_STARTS)[number]
 
 export const COMB_SUPPORTS = ['none', 'mid-bar', 'wires'] as const
 
+/** What holds a comb in its frame. */
 export type CombSupport = (typeof COMB_SUPPORTS)[number]
 
 export const COMB_HOLDS = ['capped-honey', 'nectar', 'pollen', 'brood', 'empty'] as const
 
+/** What a comb holds. */
 export type CombHolds = (typeof COMB_HOLDS)[number]
 
 export const PARTLY = ['corner', 'half'] as const

@@ -4,6 +4,7 @@ import { dimension, dimensionMm } from './sizes'
 import type { ResolvedPart } from './resolve'
 import type { Solid } from './solid'
 
+/** What bees meet first at a zone of a face. */
 export type Surface =
   | 'top-bars'
   | 'bottom-bars'
@@ -23,6 +24,7 @@ export type Surface =
   | 'opening'
   | 'unknown'
 
+/** What goes through a zone: bee, worker, air, nothing. */
 export type Passes = 'bee' | 'worker' | 'air' | 'nothing'
 
 /** What a recess or depth is, so that a gap can say what it is made of. */
@@ -51,6 +53,7 @@ export interface ZoneShape {
   readonly mouth?: Level
 }
 
+/** How a face is cut: its edge and its zones. */
 export interface FaceShape {
   /** Other parts stand on this face, or it on them. */
   readonly bears: boolean

@@ -189,6 +189,7 @@ export const RULES = [
 ] as const
 
 type AnyRule = (typeof RULES)[number]
+/** The identity of a rule. */
 export type RuleId = AnyRule['id']
 
 /** What the sentence of each rule is made of. */

@@ -1,6 +1,7 @@
 import type { Edit } from '../yard'
 import type { TriedHive } from './context'
 
+/** The sort of a way out, by which its words are found. */
 export type RemedyKind =
   | 'turn-over'
   | 'swap-for'

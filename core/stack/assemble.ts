@@ -2,12 +2,14 @@ import type { Figures } from '../figures'
 import { type Catalogue, resolvePart, type ResolvedPart, type Part } from '../parts'
 import type { Attachment, Hive, Placement, Yard } from '../yard'
 
+/** A part where it stands in a stack. */
 export interface StackedPart extends ResolvedPart {
   /** The part without its place, for what does not depend on it. */
   readonly resolved: ResolvedPart
   readonly placement: Placement
 }
 
+/** A fitting where it is held. */
 export interface AttachedPart extends ResolvedPart {
   readonly attachment: Attachment
 }

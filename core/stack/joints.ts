@@ -4,6 +4,7 @@ import type { Layout, PlacedPart } from './layout'
 import type { Rect } from '../parts'
 
 export const SIDES = ['front', 'back', 'left', 'right'] as const
+/** A side of a hive. */
 export type Side = (typeof SIDES)[number]
 
 /** How two parts bear on each other: per side the overlap of the edges as cut, or the clear hole that is left. */

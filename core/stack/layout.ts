@@ -13,6 +13,7 @@ export interface PlacedPart extends StackedPart {
   readonly hangsToMm: number
 }
 
+/** Every part of a stack at its height, mm. */
 export interface Layout {
   readonly parts: readonly PlacedPart[]
   readonly heightMm: number

@@ -22,8 +22,10 @@ export function massUnit(units: UnitSystem): 'kg' | 'lb' {
   return units === 'mm' ? 'kg' : 'lb'
 }
 
+/** Why a text is not taken as a mass. */
 export type MassProblem = 'empty' | 'not-a-mass' | 'negative' | 'two-units' | 'out-of-range'
 
+/** What a typed mass was read as, kg, or why it was not. */
 export type ParsedMass =
   { readonly ok: true; readonly kg: number } | { readonly ok: false; readonly problem: MassProblem }
 

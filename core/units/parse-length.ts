@@ -2,12 +2,15 @@ import { inchesFromFraction, spelledFractions } from './inch-fraction'
 import { mmFromInches, roundTo } from './length'
 import type { UnitSystem } from './show-length'
 
+/** What a typed length was read as, mm, or why it was not. */
 export type ParsedLength =
   | { readonly ok: true; readonly mm: number; readonly inches?: string }
   | { readonly ok: false; readonly problem: LengthProblem; readonly readings?: readonly string[] }
 
+/** Why a text is not taken as a length. */
 export type LengthProblem = 'empty' | 'not-a-length' | 'negative' | 'mixed-units' | 'ambiguous-comma' | 'out-of-range'
 
+/** The shortest and the longest that a length may be, mm. */
 export interface LengthLimits {
   readonly minMm: number
   readonly maxMm: number

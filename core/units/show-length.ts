@@ -2,6 +2,7 @@ import { there } from './there'
 import { inchReading } from './inch-fraction'
 import { comparableMm, MM_PER_INCH, roundTo } from './length'
 
+/** What lengths, masses and temperatures are shown in. */
 export type UnitSystem = 'mm' | 'inches'
 
 /**

@@ -27,6 +27,7 @@ import {
 import { capital, patternName, type Reader } from './names'
 import { inVocabulary } from './vocabulary'
 
+/** A table of a printed sheet. */
 export interface SheetTable {
   readonly heading: string
   readonly columns: readonly string[]

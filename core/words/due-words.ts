@@ -16,6 +16,7 @@ const LOOK_REASONS = {
   virgin: 'sealed queen cells then; by now a young queen lays, or there is none',
 } as const
 
+/** What a line that is due says: what, why, by when. */
 export interface DueWords {
   readonly text: string
   readonly why: string

@@ -110,6 +110,7 @@ export interface VisitTo {
   readonly food?: KnownFood | undefined
 }
 
+/** What a step of a visit says. */
 export interface StepWords {
   /** How it is done, line by line, where the step itself does not say. */
   readonly how?: readonly string[]

@@ -10,6 +10,7 @@ interface Choice {
   readonly gives: string
 }
 
+/** A choice of a way of keeping, with its words. */
 export interface WayField {
   readonly field: keyof Way
   readonly word: string

@@ -20,6 +20,7 @@ export const WAY_GROUPS = [
   ['work', 'Work'],
 ] as const
 
+/** What belongs together among the choices of a way of keeping. */
 export type WayGroup = (typeof WAY_GROUPS)[number][0]
 
 /** The value of a choice, from the text that a list gives. */

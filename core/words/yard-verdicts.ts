@@ -4,6 +4,7 @@ import { hiveIn } from '../ask'
 import type { Reader } from './names'
 import { verdictOf, type Verdict } from './verdict-words'
 
+/** What is said of a hive in a list of a yard. */
 export interface HiveVerdict extends Verdict {
   readonly hiveId: string
 }

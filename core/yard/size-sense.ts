@@ -1,6 +1,7 @@
 import { entriesOf, type Length } from '../units'
 import type { DimensionName, Dimensions } from '../parts'
 
+/** A size that is larger than another one lets it be. */
 export type SizeProblem =
   'inside-larger' | 'walls-too-thick' | 'rest-outside' | 'plus-minus-larger' | 'rest-deeper' | 'rim-too-wide'
 

@@ -2,6 +2,7 @@ import { STARTS, type Catalogue, type Part, type Role } from '../parts'
 import type { Hive } from './model/yard'
 import { newPart, newPlacement } from './new-part'
 
+/** What a new hive can begin as. */
 export type StartName = keyof typeof STARTS
 
 /** A hive to start from, with its parts. */

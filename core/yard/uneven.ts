@@ -3,6 +3,7 @@ import type { DimensionName, Part } from '../parts'
 
 /** The side of a hive, seen from its entrance: its left and front, or its right and back. */
 export const HIVE_SIDES = ['first', 'other'] as const
+/** One of the two sides across a hive that is uneven. */
 export type HiveSide = (typeof HIVE_SIDES)[number]
 
 /** Lengths that stand upright: a part may have another one on its other side, and both sides bear. */

@@ -2,6 +2,7 @@ import { entriesOf, keysOf, daysFrom, MONTH_DAY, monthDayOf, dayOfYear, YEAR_DAY
 import type { Stage } from '../yard'
 import { type YardYear, periodsOf, paintedDays, stagesOfYear } from './calendar'
 
+/** Why a calendar cannot be as it is set. */
 export type CalendarProblem = {
   readonly field: 'firstPollen' | 'flowStart' | 'flowEnd' | 'secondFlow' | 'firstFrost' | 'lastFrost' | Stage
   readonly problem:

@@ -1,6 +1,7 @@
 import type { FigureName, Figures } from '../figures'
 import type { Climate } from '../yard'
 
+/** The honey that a colony needs for its winter, kg. */
 export interface FoodNeed {
   readonly low: number
   readonly high: number

@@ -8,10 +8,12 @@ import { bringUpToDate, mustBeOurs } from './migrate'
 import { inOneBatch } from './one-batch'
 import * as schema from './schema'
 
+/** The database as queries use it. */
 export type Database = LibSQLDatabase<typeof schema> & { readonly $client: Client }
 /** What reads and writes a database: itself, or a piece of work that stands or falls together. */
 export type Writer = Pick<Database, 'select' | 'selectDistinct' | 'insert' | 'update' | 'delete' | 'run' | '$count'>
 
+/** A database that is open, and how it is closed. */
 export interface OpenDatabase {
   readonly client: Client
   readonly database: Database

@@ -22,6 +22,7 @@ import { yards } from './schema'
 import { keepYard, readYard, readYardKept, type Writer } from './yards'
 import { writeChanges } from './write-yard'
 
+/** What came of edits that were sent: saved, overtaken or refused. */
 export type Committed =
   | {
       readonly outcome: 'saved'

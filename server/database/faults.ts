@@ -2,6 +2,7 @@ import { fieldOf } from '#core/units'
 import { readdirSync } from 'node:fs'
 import { basename, dirname, resolve } from 'node:path'
 
+/** What a database would not do, as its routes answer it. */
 export type Fault =
   | 'full'
   | 'locked'

@@ -20,6 +20,7 @@ export class ImportRefused extends Error {
   }
 }
 
+/** A plan file on its way in. */
 export interface Importing {
   /** The same for the same file sent again: it is brought in once. */
   readonly importId: string

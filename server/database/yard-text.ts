@@ -43,6 +43,7 @@ const HIVES_TEXT = list(HIVE_TEXT, 'hives AS h WHERE h.yard_id = y.id ORDER BY h
 const PARTS_TEXT = list(object(fields('q', parts)), 'parts AS q WHERE q.yard_id = y.id ORDER BY q.order_key')
 const YARD_TEXT = object(fields('y', yards), `',"hives":' || ${HIVES_TEXT}`, `',"parts":' || ${PARTS_TEXT}`)
 
+/** A yard as the text of a plan file, piece by piece. */
 export interface YardText {
   readonly id: string
   readonly revision: number

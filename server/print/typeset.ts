@@ -3,6 +3,7 @@ import pdfmake from 'pdfmake'
 import type { Paper } from '#wire/sheet-schema'
 
 export const FONT_STYLES = ['normal', 'bold', 'italics', 'bolditalics'] as const
+/** The fonts that a print is set in. */
 export type Fonts = Readonly<Record<(typeof FONT_STYLES)[number], Buffer>>
 
 /** Its own files only, kept in memory: nothing is read from the disk or fetched for what a sheet says. */

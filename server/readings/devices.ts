@@ -8,6 +8,7 @@ import type { Database } from '../database/client'
 import { devices } from '../database/schema'
 import type { Writer } from '../database/yards'
 
+/** A device as it is kept. */
 export type DeviceRow = typeof devices.$inferSelect
 
 /** A new device at a hive. */

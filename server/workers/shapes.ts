@@ -2,6 +2,7 @@ import { parseJson } from '#wire/parse'
 import { readWith, type Problem } from '#wire/read'
 import { SHAPES, type CheckedShape, type Shapes } from '#wire/shapes'
 
+/** What a task of the server's threads answers. */
 export type TaskAnswer<T = object> =
   ({ readonly ok: true } & T) | { readonly ok: false; readonly status: number; readonly problem: Problem }
 

@@ -66,6 +66,7 @@ const PRINTS: { readonly [K in Printed]: (value: Shapes[K]) => Promise<Uint8Arra
   tickSheets: (value) => tickSheetsPdf(value, shippedFonts()),
   hiveCards: (value) => hiveCardsPdf(value, shippedFonts()),
 }
+/** A sheet as the thread for prints made it. */
 export type Printed = 'sheet' | 'tickSheets' | 'hiveCards'
 
 /** Something in words as PDF. */
@@ -88,6 +89,7 @@ export async function print<K extends Printed>({
   }
 }
 
+/** A plan file as the thread for imports takes it. */
 export interface ImportTask {
   readonly text: string
   readonly address: Address

@@ -9,12 +9,6 @@ import { anything, integer, listOf, number, object, ref, text } from './operatio
 const ANSWERED: Json = {
   refusal: object({ statusCode: integer, field: text, sentence: text }),
   storedYard: object({ yard: ref('yard'), revision: integer }),
-  edit: {
-    type: 'object',
-    description: 'One of a closed set, told apart by its kind; see docs/plan-format.md.',
-    properties: { kind: text },
-    required: ['kind'],
-  },
   logEntry: object({
     id: text,
     revision: integer,

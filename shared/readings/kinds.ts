@@ -8,9 +8,11 @@ import { WEIGHT } from './weight'
 
 /** Every kind of readings, one file and one line each. */
 export const READING_KINDS = { weight: WEIGHT, air: AIR } as const
+/** The name of a kind of readings. */
 export type ReadingKind = keyof typeof READING_KINDS
 /** What a reading of a kind holds. */
 export type ReadingOf<K extends ReadingKind> = ReturnType<(typeof READING_KINDS)[K]['read']>
+/** A reading of any kind. */
 export type AnyReading = ReadingOf<ReadingKind>
 const NAMES = entriesOf(READING_KINDS).map(([name]) => name)
 const isReadingKind = (name: unknown): name is ReadingKind => isOneOf(NAMES, name)
@@ -27,6 +29,7 @@ export interface ReadingBatch<K extends ReadingKind = ReadingKind> {
   readonly batchId: string
   readonly readings: readonly ReadingOf<K>[]
 }
+/** Readings as a device or a keeper sends them. */
 export type SentReadings<K extends ReadingKind = ReadingKind> = ReadingBatch<K> & { readonly kind: K }
 
 /** A device to be set up at a hive. */

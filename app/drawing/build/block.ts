@@ -8,8 +8,11 @@ export interface Block {
   readonly z1: number
   readonly of: BlockLook
 }
+/** How a block of wood is drawn. */
 export type BlockLook = 'timber' | 'lit' | 'wax' | 'plain'
+/** A point in space, mm. */
 export type Point3 = readonly [x: number, y: number, z: number]
+/** A point on paper. */
 export type Point = readonly [x: number, y: number]
 
 /** How far a millimetre away from the eye goes to the right and up: seen from the front, the right and above. */

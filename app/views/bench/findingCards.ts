@@ -14,6 +14,7 @@ export interface FindingCardWords {
   readonly shared: readonly WayWords[]
 }
 
+/** A way out with its words. */
 export interface WayWords {
   readonly remedy: Remedy
   readonly word: string

@@ -4,6 +4,7 @@ import { useBench } from './store'
 import { useWeighing } from '~/stores/weighing'
 import { keysRest } from '~/shell/useShellKeys'
 
+/** What keys do on the bench. */
 export interface BenchActions {
   /** The n-th stage of the year as it is planned; 0 for what stands now. */
   readonly stage: (n: number) => void

@@ -43,4 +43,5 @@ export function useDueAnswers(load: () => Promise<unknown>, told: (line: DueAt) 
   }
   return reactive({ asking, until, why, changing, last, ask, done, answer, takeBack })
 }
+/** What became of lines that are due, and how it is written down. */
 export type DueAnswers = ReturnType<typeof useDueAnswers>

@@ -86,6 +86,7 @@ export function useLookDraft(yardId: string, hiveId: string, again: string) {
 
   return reactive({ all, by, at, tray, fed, isSaid, set, setBy, field, yesNo, entries, clear })
 }
+/** An inspection as far as it is typed. */
 export type LookDraft = ReturnType<typeof useLookDraft>
 
 /** The entries that a draft comes to: the look itself first, then what was counted and fed, and what is next. */

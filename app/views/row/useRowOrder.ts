@@ -14,11 +14,13 @@ export const ORDERS = [
   ['name', 'By name'],
   ['stage', 'By stage'],
 ] as const
+/** In what order a row shows its hives. */
 export type Order = (typeof ORDERS)[number][0]
 export const LAYOUTS = [
   ['line', 'In a line'],
   ['grid', 'Close together'],
 ] as const
+/** Whether a row stands on one line or close together. */
 export type RowLayout = (typeof LAYOUTS)[number][0]
 
 /** What is shown of a row, in which order. */

@@ -7,6 +7,7 @@ import { hiveCards } from '~/composables/hiveCards'
 import { tickSheets } from './tickSheets'
 import type { useYardVisit, YearChanges } from './yearChanges'
 
+/** What of a year is printed. */
 export type PrintedOfYear = 'visit' | 'hive' | 'cards'
 
 /** The sheets of the whole yard, or of the hive that is looked at; or a card for each hive. */

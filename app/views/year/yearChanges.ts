@@ -103,6 +103,7 @@ export function useYearChanges({ yard, stage, before, from, hiveId, isAsked }: L
   const ofYear = { year, partial, done, running, cancel, whole }
   return reactive({ ...ofYear, standing, planned, shownAt, shown, shownHive, between, changeovers })
 }
+/** What a year's changeovers come to, as they are shown. */
 export type YearChanges = ReturnType<typeof useYearChanges>
 
 /** What the visit to a whole yard takes: the work, the van, what comes home, and the hives to which nothing is done. */

@@ -1,6 +1,7 @@
 import { type Catalogue, type Pattern, resolvePart, type ResolvedPart, type Role } from '../../parts'
 import { newPart, newPlacement, type Placement } from '../../yard'
 
+/** A layer of a hive with what it weighs, as a lighter form is put together. */
 export interface Layer {
   readonly resolved: ResolvedPart
   readonly placement: Placement

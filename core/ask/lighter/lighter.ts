@@ -43,6 +43,7 @@ export interface Alternative {
   readonly profile: LiftProfile
 }
 
+/** Every lighter form of a hive that can stand, beside what it is now. */
 export interface Alternatives {
   readonly now: Alternative
   /** Only what betters the worst lift: single changes first, those that ask for nothing before the others. */

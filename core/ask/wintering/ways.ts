@@ -5,6 +5,7 @@ import { buildHive, type Hive, type Stage, type Way, type Yard } from '../../yar
 import { writeHive } from '../../year'
 
 export const WINTER_WAY_GROUPS = ['top', 'wrap', 'floor', 'door', 'size'] as const
+/** What belongs together among ways of wintering: top, wrap, floor, door, size. */
 export type WinterWayGroup = (typeof WINTER_WAY_GROUPS)[number]
 
 /** One way to winter a hive: a choice about how it is kept, or a nucleus that it would be moved into. */

@@ -22,6 +22,7 @@ export interface StageFigures {
   readonly broodCells: number
 }
 
+/** The year of a yard as it is written: every hive at every stage, and what it asks for. */
 export interface PlannedYear {
   readonly hives: readonly PlannedHive[]
   readonly figures: readonly { readonly hiveId: string; readonly stages: readonly StageFigures[] }[]

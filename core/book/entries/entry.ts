@@ -22,6 +22,7 @@ export interface Written {
 /** One entry of a book: what was found or done at a hive, when, and who wrote it. */
 export type Entry = { [S in EntrySort]: Written & { readonly sort: S; readonly body: EntryBodies[S] } }[EntrySort]
 
+/** An entry of one sort, with the body of that sort. */
 export type EntryOf<S extends EntrySort> = Extract<Entry, { sort: S }>
 
 /** True for an entry of one of these sorts. */

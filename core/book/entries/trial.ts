@@ -1,6 +1,7 @@
 import type { Sort } from './sort'
 
 export const TRIAL_SIDES = ['with', 'without'] as const
+/** The side of a trial that a hive was drawn to: with what is tried, or without it. */
 export type TrialSide = (typeof TRIAL_SIDES)[number]
 
 /** A hive that was drawn into a trial. */

@@ -1,10 +1,12 @@
 export const TEMPERS = ['quiet', 'lively', 'follows', 'attacks'] as const
 export const SOUNDS = ['humming', 'roaring'] as const
 export const BROOD_STAGES = ['eggs', 'larvae', 'sealed'] as const
+/** A stage of brood that is seen in a comb. */
 export type BroodStage = (typeof BROOD_STAGES)[number]
 export const BROOD_PATTERNS = ['solid', 'spotty'] as const
 export const QUEEN_SIGNS = ['seen', 'eggs', 'not-seen'] as const
 export const FOODS = ['sealed', 'nectar', 'pollen'] as const
+/** Food that is seen in a comb: sealed stores, nectar, pollen. */
 export type FoodSeen = (typeof FOODS)[number]
 export const HEFTS = ['light', 'fair', 'heavy'] as const
 export const WINDS = ['calm', 'breeze', 'wind'] as const

@@ -1,6 +1,7 @@
 import { isPacked, type HasYear, yearOf, isSwarmTime } from '../../year'
 import { daysLater } from '../days'
 
+/** Why a hive is looked at next by a day. */
 export type NextLookBecause = 'swarming' | 'clipped' | 'season' | 'first' | 'cells' | 'virgin'
 
 /** When to look next, and why; undefined where no hive is opened. */

@@ -27,6 +27,7 @@ export interface LiftEnd {
   readonly coupling: Coupling
 }
 
+/** The factors of the lifting equation for one lift. */
 export interface Multipliers {
   readonly hm: number
   readonly vm: number
@@ -39,6 +40,7 @@ export interface Multipliers {
 /** What the equation does not cover, by the measure that is out of range. */
 export type OutOfRange = 'reach' | 'height' | 'travel' | 'twist' | 'frequency'
 
+/** The mass that the lifting equation recommends, with its multipliers. */
 export interface Recommended extends Multipliers {
   /** Recommended weight limit, kg; null where the equation gives none. */
   readonly limitKg: number | null

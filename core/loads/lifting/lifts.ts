@@ -38,6 +38,7 @@ export interface Lift {
   readonly people: 1 | 2
 }
 
+/** Every lift that a stack asks for, from the top, with the heaviest. */
 export interface StackLifts {
   /** Top box first, as they come off. The lowest box stays where it is. */
   readonly lifts: readonly Lift[]

@@ -16,6 +16,7 @@ export interface LiftProfile {
 }
 
 export const SCHOOLS = ['equation', 'zones', 'own-limit'] as const
+/** Whose limit a lift is held against. */
 export type School = (typeof SCHOOLS)[number]
 
 /** An upturned roof. */
@@ -37,6 +38,7 @@ export const USUAL_PROFILE: LiftProfile = {
 /** Heights as shares of body height: Drillis & Contini body-segment proportions, from memory. */
 export const STATURE_SHARES = { shoulder: 0.82, elbow: 0.63, knuckle: 0.43, lowerLeg: 0.28, mostReach: 1.26 } as const
 
+/** Heights of a lifter's body that a lift is measured by, mm. */
 export interface BodyHeights {
   readonly shoulderMm: number
   readonly elbowMm: number
@@ -57,6 +59,7 @@ export function bodyHeights({ statureMm, shoulderMm, elbowMm, knuckleMm }: LiftP
   }
 }
 
+/** What is wrong with a lifter's own figures. */
 export type ProfileProblem = {
   readonly field: 'statureMm' | 'shoulderMm' | 'elbowMm' | 'knuckleMm' | 'limitKg' | 'putDownMm'
   readonly problem: 'out-of-range' | 'out-of-order'

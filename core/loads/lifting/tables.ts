@@ -123,6 +123,7 @@ export const AM_DEG: readonly Row[] = [
   [135, 0.57],
 ]
 
+/** How long a day of lifting goes on, as the tables have it. */
 export type Duration = 'up-to-1-hour' | 'up-to-2-hours' | 'up-to-8-hours'
 
 /** Lifts a minute, then for each duration the multiplier with the hands below and at or above 75 cm. */
@@ -154,6 +155,7 @@ export const FREQUENCY: readonly (readonly [perMinute: number, ByHeight, ByHeigh
   { low: pairs[4], high: pairs[5] },
 ])
 
+/** How good a grip is, as the tables have it. */
 export type Coupling = 'good' | 'fair' | 'poor'
 
 /** Multipliers of the grip, with the hands below and at or above 75 cm. */

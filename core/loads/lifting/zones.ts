@@ -1,6 +1,7 @@
 import { bodyHeights, type LiftProfile } from './profile'
 
 export const ZONES = ['shoulder', 'elbow-to-shoulder', 'knuckle-to-elbow', 'lower-leg-to-knuckle', 'floor'] as const
+/** A zone of the guideline by height and reach, with its mass. */
 export type GuidelineZone = (typeof ZONES)[number]
 
 /**

@@ -20,4 +20,5 @@ export const TIMBERS = {
   'red-cedar': { label: 'western redcedar', kgPerM3: timberDensityKgPerM3(0.32), source: HANDBOOK },
   plywood: { label: 'plywood', kgPerM3: 575, source: { mark: 'M', text: 'from memory, 550 to 600' } },
 } as const satisfies Record<string, { readonly label: string; readonly kgPerM3: number; readonly source: Source }>
+/** A timber with its density, kg/m³. */
 export type Timber = keyof typeof TIMBERS

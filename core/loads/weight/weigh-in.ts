@@ -58,6 +58,7 @@ function capacityOf({ stack }: AssembledHive): number {
   return honeyCapacityKg(stack.filter(isBox).map(({ resolved }) => resolved))
 }
 
+/** Why a reading cannot be of this stack, with the limit that it breaks, kg. */
 export type WeighInProblem = { readonly problem: 'below-tare' | 'above-full'; readonly limitKg: number }
 
 /** A reading that this stack cannot have: lighter than it is empty, or heavier than every comb full. */

@@ -23,6 +23,7 @@ export const PART_KINDS = [
   'wrap',
   'rack',
 ] as const
+/** What sort of part a pattern is. */
 export type PartKind = (typeof PART_KINDS)[number]
 
 /** Dimensions by their trade names; every one is a length. */
@@ -54,6 +55,7 @@ export const DIMENSION_NAMES = [
   'lowerLength',
   'lowerWidth',
 ] as const
+/** The name of a size of a part. */
 export type DimensionName = (typeof DIMENSION_NAMES)[number]
 /** Sizes of a part of any kind; those that its kind needs are there in `SizesOf`. */
 export type Dimensions = Readonly<Partial<Record<DimensionName, Length>>>
@@ -95,6 +97,7 @@ export const SLACK_PLACES = ['one-side', 'both-sides', 'beside-dummy', 'spread']
 /** Where the room goes that frames leave across a box. */
 export type SlackPlace = (typeof SLACK_PLACES)[number]
 
+/** A mass with its range and source, kg. */
 export interface Mass {
   readonly kg: number
   readonly plusMinusKg: number
@@ -155,6 +158,7 @@ export interface PatternOf<K extends PartKind> {
 export type Pattern = { readonly [K in PartKind]: PatternOf<K> }[PartKind]
 
 export const HANGING_KINDS = ['frame', 'dummy', 'feeder', 'division'] as const
+/** What hangs in a box: frame, dummy, feeder, division. */
 export type HangingKind = (typeof HANGING_KINDS)[number]
 
 export const SPACED_BY = ['shoulders', 'ends', 'wide-bars', 'nothing'] as const
@@ -190,6 +194,7 @@ export interface HangingPattern {
   readonly own?: boolean
 }
 
+/** All patterns that there are for a yard: those shipped, and its own. */
 export interface Catalogue {
   /** What is counted with: gaps, thicknesses, densities. */
   readonly figures: Figures

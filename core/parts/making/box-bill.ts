@@ -25,6 +25,7 @@ export interface Panel extends FramePiece {
   readonly cuts: readonly Cut[]
 }
 
+/** What a number of boxes is made of: panels, fixings and boards. */
 export interface BoxBill {
   readonly count: number
   readonly panels: readonly Panel[]

@@ -37,6 +37,7 @@ export interface CutGroup {
   readonly usedShare: number
 }
 
+/** Why a cut list cannot be cut from this stock. */
 export type CutProblem =
   | {
       readonly field: 'kerf'

@@ -30,6 +30,7 @@ interface Foundation {
   readonly kg: number
 }
 
+/** What a number of frames is made of. */
 export interface FrameBill {
   readonly count: number
   readonly pieces: readonly FramePiece[]
@@ -39,6 +40,7 @@ export interface FrameBill {
   readonly glueMl: number
 }
 
+/** What a frame is given to build on. */
 export type FoundationKind = 'wax' | 'plastic' | 'none'
 
 /** Top bars of 3/4 in are nailed, the thin ones of British frames pinned: that tells how the rest is put together. */

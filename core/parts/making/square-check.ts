@@ -19,6 +19,7 @@ export interface SquareCheck {
   readonly clears: boolean
 }
 
+/** Why a box is not square, by its diagonals. */
 export type SquareProblem = {
   readonly problem: 'no-quadrilateral' | 'not-a-length'
   readonly field: 'first' | 'second'

@@ -8,6 +8,7 @@ import { isNailed, type FoundationKind } from './frame-bill'
 /** A step of building, by name; wording tells it with the mistake to avoid. */
 export type BuildStep = FrameStep | BoxStep
 
+/** A step of putting a frame together. */
 export type FrameStep =
   | 'frame-check-bars'
   | 'frame-break-wedge'
@@ -28,6 +29,7 @@ export type FrameStep =
   | 'frame-dry'
   | 'dummy-board'
 
+/** A step of putting a box together. */
 export type BoxStep =
   | 'box-choose-boards'
   | 'box-rip'

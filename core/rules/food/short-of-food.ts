@@ -4,6 +4,7 @@ import { needOfHive } from '../../year'
 import { oneOf, type Rule } from '../rule'
 import { storesByModelKg } from './stores-by-model'
 
+/** What is measured of a hive that is short of food, kg. */
 export interface FoodFacts {
   readonly climate: Climate
   readonly storesLow: number

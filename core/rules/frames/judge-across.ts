@@ -21,6 +21,7 @@ export type AcrossVerdict =
   | 'wild'
   | 'empty-place'
 
+/** A gap across a box with what bees do with it. */
 export interface JudgedAcrossGap extends AcrossGap {
   readonly verdict: AcrossVerdict
   readonly grade: Grade

@@ -28,6 +28,7 @@ export function floorBandOf(figures: Figures): Band {
   return { minMm: figures.floorMinMm, maxMm: figures.floorMaxMm }
 }
 
+/** How far a figure is from the nearer limit of its band, mm. */
 export interface LimitDistance {
   readonly limitMm: number
   /** How far the value is from it, never negative. */

@@ -21,6 +21,7 @@ export type GapVerdict =
   | 'open-for-now'
   | 'out-of-reach'
 
+/** A gap with its verdict, its grade and whether it is marginal. */
 export interface JudgedGap extends Gap {
   readonly verdict: GapVerdict
   readonly grade: Grade

@@ -20,6 +20,7 @@ export type FrameReason =
   | 'no-frames-here'
   | 'not-measured'
 
+/** Whether a frame goes into a box, and the clearance that decides. */
 export interface FrameFit {
   readonly verdict: FrameVerdict
   readonly reason: FrameReason

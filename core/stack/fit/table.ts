@@ -17,6 +17,7 @@ export interface FitBox {
   readonly resolved: ResolvedPart
 }
 
+/** How a box bears on another, and the gap between their frames. */
 export interface BoxFit {
   readonly seat: Seat
   /** The gap between the two boxes' frames, where both have some. */

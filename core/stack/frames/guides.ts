@@ -4,6 +4,7 @@ import { inOrder } from '../../yard'
 /** What a frame without foundation has to follow at one side. */
 type Guide = 'drawn' | 'foundation' | 'none'
 
+/** What a frame follows when bees draw it: its neighbour or its own foundation. */
 export interface Followed {
   readonly contentId: string
   readonly place: number

@@ -3,6 +3,7 @@ import { boxOfSize, dimensionMm, FORMATS, HIVE_FORMATS, type Catalogue } from '.
 import { boxOfPattern } from '../fit/table'
 import { roomOf, type Room } from './comb'
 
+/** Boxes for brood, with the room that they make. */
 export interface Arrangement {
   readonly name: string
   readonly patternIds: readonly string[]

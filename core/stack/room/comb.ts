@@ -18,6 +18,7 @@ export function insideLitres(box: ResolvedPart): number {
   return (dimensionMm(box, 'insideLength') * dimensionMm(box, 'insideWidth') * dimensionMm(box, 'depth')) / 1e6
 }
 
+/** Room for brood: comb, cells, litres and frames. */
 export interface Room {
   readonly frames: number
   /** Comb, one side, dm². */

@@ -2,6 +2,7 @@ import { catalogueOf, isBox, isFrame, resolvePart } from '../../parts'
 import type { Yard } from '../../yard'
 import { comparableMm } from '../../units'
 
+/** How many sizes of box and frame a yard keeps. */
 export interface UniformKit {
   readonly boxes: number
   /** Depth in mm, and how many boxes have it; most first. */

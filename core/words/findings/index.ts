@@ -13,6 +13,7 @@ import { remedyInWords } from './remedies'
 import { TELL_SUPERS_AND_FOOD } from './supers-and-food'
 import type { Tellers, Telling, ToldFinding } from './telling'
 
+/** What a finding says: what is, what comes of it, in a word and in a line. */
 export interface FindingWords extends ToldFinding {
   readonly severity: string
   /** The whole in half a line, for a row of hives. */

@@ -18,6 +18,7 @@ export interface Telling<R extends RuleId = RuleId> {
 /** How the findings of some rules are told, each by what its own rule says. */
 export type Tellers<R extends RuleId> = { readonly [One in R]: (telling: Telling<One>) => ToldFinding }
 
+/** A finding with what it is told of: names, figures, reader. */
 export interface ToldFinding {
   readonly title: string
   /** What is there, with the figure. */

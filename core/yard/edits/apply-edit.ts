@@ -3,6 +3,7 @@ import { Refusal, type EditProblem } from './applying'
 import { done } from './asked'
 import type { Edit } from './edit'
 
+/** What comes of an edit: the yard and the way back, or why it does not apply. */
 export type Applied =
   | { readonly ok: true; readonly yard: Yard; readonly inverse: Edit }
   | { readonly ok: false; readonly problem: EditProblem }

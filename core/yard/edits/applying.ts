@@ -29,6 +29,7 @@ export class Refusal extends Error {
   }
 }
 
+/** An edit that applied: the yard after it and its inverse. */
 export interface Done {
   readonly yard: Yard
   readonly inverse: Edit

@@ -10,6 +10,7 @@ interface Batch {
 /** Everything that can be done to a yard, as data. Every edit has an inverse that is an edit. */
 export type Edit = PlainEdit | Batch
 
+/** An edit of one kind. */
 export type EditOf<K extends Edit['kind']> = Extract<Edit, { kind: K }>
 
 /** True for an edit of one of these sorts. */

@@ -15,6 +15,7 @@ interface HistoryStep {
   readonly done: Edit
 }
 
+/** The steps that undo and redo would make. */
 export interface History {
   readonly undo: readonly HistoryStep[]
   readonly redo: readonly HistoryStep[]

@@ -3,6 +3,7 @@ import type { Stage } from '../stages'
 import type { Part, BoxSize } from '../../parts'
 
 export const CLIMATES = ['cool-maritime', 'cold-continental', 'warm-temperate', 'tropical-highland'] as const
+/** A climate by which stages and winters are reckoned. */
 export type Climate = (typeof CLIMATES)[number]
 
 /** A flow, from its first day to the day after its last, `MM-DD`. */
@@ -98,6 +99,7 @@ export interface HandPlan {
   readonly writtenFrom: string
 }
 
+/** What a yard says of its year and its way. */
 export interface YardSeason {
   readonly calendar?: Calendar
   readonly way?: Readonly<Partial<Way>>
@@ -105,6 +107,7 @@ export interface YardSeason {
   readonly winterMeansCelsius?: readonly number[]
 }
 
+/** What a hive says of its year and its way. */
 export interface HiveSeason {
   /** Where this hive is kept otherwise than its yard. */
   readonly way?: Readonly<Partial<Way>>

@@ -6,9 +6,11 @@ import type { KnownFoods } from './food'
 import type { HiveSeason, Visit, YardSeason } from './season'
 
 export const BAND_PRESETS = ['range', 'single-figure', 'metric'] as const
+/** Which bee space a yard holds its gaps against. */
 export type BandPreset = (typeof BAND_PRESETS)[number]
 
 export const YAWS_DEG = [0, 90, 180, 270] as const
+/** How far a part is turned on its stack, degrees. */
 export type YawDeg = (typeof YAWS_DEG)[number]
 
 /** How a part stands in a stack. */
@@ -45,6 +47,7 @@ export interface HiveOfYard {
   readonly hiveId: string
 }
 
+/** A hive: its stack, its fittings, its stage. */
 export interface Hive {
   readonly id: string
   readonly name: string
@@ -60,6 +63,7 @@ export interface Hive {
   readonly visit?: Visit
 }
 
+/** A yard: its hives, all its parts, its year and what it overwrites. */
 export interface Yard {
   readonly id: string
   readonly name: string

@@ -28,6 +28,7 @@ const STAGE = {
   moving: MOVING,
   bait: BAIT,
 } as const satisfies Readonly<Record<string, StageMeaning>>
+/** A time of a colony's year. */
 export type Stage = keyof typeof STAGE
 export const STAGES = keysOf(STAGE)
 

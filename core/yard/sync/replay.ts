@@ -8,6 +8,7 @@ import type { Cell } from '../edits/kind'
 import { hiveOfCell, meets } from './cells'
 import type { WaitingEdit } from '../log/logged-edit'
 
+/** What comes of making edits again on another version. */
 export interface Replayed {
   readonly yard: Yard
   readonly log: readonly Undoable[]
@@ -59,6 +60,7 @@ export interface Clash {
   readonly cells: readonly Cell[]
 }
 
+/** Mine and theirs, and what both were made from. */
 export interface Versions {
   /** What both versions were made from. */
   readonly base: Yard

@@ -13,6 +13,7 @@ import type { WaitingEdit } from '../log/logged-edit'
 /** Whose version of a clash is kept: by the identity of its hive, or null for the yard itself. */
 export type Choices = ReadonlyMap<string | null, 'mine' | 'theirs'>
 
+/** What stands once every clash is chosen. */
 export interface Settled {
   readonly yard: Yard
   /** What is to be sent: mine as far as it is kept. */

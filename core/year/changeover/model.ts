@@ -26,6 +26,7 @@ export interface Move {
 /** Upturned roof, ground board, spare stand. */
 export const SET_DOWN_PLACES = 3
 
+/** What a changeover costs: lifts, kilograms, steps. */
 export interface Work {
   readonly lifts: number
   /** Kilogrammes over all moves. */
@@ -33,6 +34,7 @@ export interface Work {
   readonly moves: number
 }
 
+/** The steps from one stage of a hive to the next. */
 export interface Changeover {
   readonly moves: readonly Move[]
   readonly work: Work

@@ -13,6 +13,7 @@ interface Node {
   readonly before: Node | null
 }
 
+/** A plan of steps that was found, with its cost. */
 export interface FoundPlan {
   /** The steps of the least plan, or null where the search was given up. */
   readonly steps: readonly Step[] | null

@@ -11,6 +11,7 @@ export interface State {
   readonly done: number
 }
 
+/** A step of a changeover. */
 export interface Step {
   readonly part: number
   readonly from: Pile

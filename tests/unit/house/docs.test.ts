@@ -1,6 +1,7 @@
 import { readdirSync, readFileSync } from 'node:fs'
 import { describe, expect, it } from 'vitest'
 import { ENTRY_SORTS } from '#core/book'
+import { TYPES_BEGIN, typesSection, typeWords } from '../../../scripts/lib/type-words'
 import { root } from '../../helpers/sources'
 
 const read = (path: string) => readFileSync(new URL(`../../../${path}`, import.meta.url), 'utf8')
@@ -17,6 +18,20 @@ describe('what docs/plan-format.md says', () => {
   it('names every sort of entry', () => {
     const [, sorts = ''] = /`sort` \(([^)]+)\)/.exec(doc) ?? []
     expect(sorts.split(/,\s*/)).toEqual([...ENTRY_SORTS])
+  })
+})
+
+describe('what docs/words.md says', () => {
+  const words = typeWords(root)
+
+  it('is a meaning for every type that others may use', () => {
+    expect(words.length).toBeGreaterThan(500)
+    expect(words.filter(({ means }) => means === '').map(({ name, folder }) => `${folder} ${name}`)).toEqual([])
+  })
+
+  it('lists every one of them (npm run words)', () => {
+    const [, listed = ''] = read('docs/words.md').split(`${TYPES_BEGIN}\n`)
+    expect(`${TYPES_BEGIN}\n${listed}`).toBe(typesSection(words))
   })
 })
 

@@ -1,7 +1,10 @@
+import Ajv2020 from 'ajv/dist/2020'
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { applyEdit, type Edit } from '#core/yard'
+import { keysOf } from '#core/units'
+import { applyEdit, EDIT_KINDS, type Edit } from '#core/yard'
 import { submissionSchema } from '#wire/edit-schema'
+import { openApiDocument } from '#wire/openapi'
 import { readWith } from '#wire/read'
 import { someEdit, twoHives } from '../../helpers/edits'
 import { counter } from '../../helpers/hives'
@@ -17,7 +20,19 @@ const sent = (edit: unknown, more: Record<string, unknown> = {}) =>
 
 const own = (mm: number) => ({ mm, plusMinusMm: 0, source: { mark: 'own', text: 'own' } })
 
+/** An edit by the schema that is published. */
+const published = (() => {
+  const { components } = JSON.parse(JSON.stringify(openApiDocument())) as { components: { schemas: object } }
+  const ajv = new Ajv2020({ strict: false })
+  return ajv.compile({ $ref: '#/components/schemas/edit', components })
+})()
+
 describe('the wire', () => {
+  it('publishes what every kind of edit looks like', () => {
+    const told = JSON.stringify(openApiDocument())
+    for (const kind of keysOf(EDIT_KINDS)) expect(told, kind).toContain(`"enum":["${kind}"]`)
+  })
+
   it('carries every edit that applies, and the inverse of each, so that undo is never refused', () => {
     const steps = fc.array(fc.tuple(fc.nat(200), fc.nat(50), fc.nat(50), fc.nat(200)), { minLength: 1, maxLength: 12 })
     const kinds = new Set<Edit['kind']>()
@@ -32,6 +47,11 @@ describe('the wire', () => {
           for (const one of [edit, applied.inverse]) {
             const read = readWith(submissionSchema, sent(one))
             if (!read.ok) throw new Error(`${one.kind}: ${read.problem.sentence}`)
+            const asSent: unknown = JSON.parse(JSON.stringify(one))
+            expect(
+              published(asSent),
+              `${one.kind} ${JSON.stringify(asSent)} ${JSON.stringify(published.errors?.filter(({ keyword }) => keyword !== 'required' && keyword !== 'enum'))}`,
+            ).toBe(true)
             kinds.add(one.kind)
           }
           yard = applied.yard

@@ -25,6 +25,7 @@ const LIST = {
   'poly-national-11': POLY_NATIONAL_11,
   'poly-national-12': POLY_NATIONAL_12,
 } as const satisfies Readonly<Record<string, HiveFormat>>
+/** A format with all that belongs to it, as its file tells. */
 export type Format = keyof typeof LIST
 export const FORMATS = keysOf(LIST)
 export const HIVE_FORMATS: Readonly<Record<Format, HiveFormat>> = LIST

@@ -3,6 +3,7 @@ import { type Done, restoring, hiveOf, withHive } from '../applying'
 import type { Edit } from '../edit'
 import { type EditKind, keepers, inNoPlan } from '../kind'
 
+/** Lets a finding stay, with the keeper's word for it. */
 export interface AcceptFinding {
   readonly kind: 'accept-finding'
   readonly hiveId: string

@@ -3,6 +3,7 @@ import { type Done, insert, mustBeFree, partOf, refuse } from '../applying'
 import { type Cell, type EditKind, keepers, inNoPlan } from '../kind'
 import type { PartAt } from '../part-fields'
 
+/** Puts a hive into a yard, with its parts. */
 export interface AddHive {
   readonly kind: 'add-hive'
   readonly at: number

@@ -3,6 +3,7 @@ import type { Placement, Yard } from '../../model/yard'
 import { type Done, stackWith, hiveOf, mustBeNew, refuse, withHive } from '../applying'
 import { type EditKind, ofAVisit, inAnyPlan, stackCell } from '../kind'
 
+/** Puts a new part into a hive's stack or the shed. */
 export interface AddPart {
   readonly kind: 'add-part'
   readonly hiveId: string

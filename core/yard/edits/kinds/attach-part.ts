@@ -3,6 +3,7 @@ import type { Attachment, Yard } from '../../model/yard'
 import { type Done, hiveOf, insert, mustBeNew, refuse, withHive } from '../applying'
 import { type EditKind, ofAVisit, inAnyPlan } from '../kind'
 
+/** Holds a fitting at its place on a hive. */
 export interface AttachPart {
   readonly kind: 'attach-part'
   readonly hiveId: string

@@ -4,6 +4,7 @@ import { inverseOfChange, withChange, isKeyed } from '../change-part'
 import type { Cell, EditKind } from '../kind'
 import type { PartFields, PartOrder } from '../part-fields'
 
+/** Changes fields of a part. */
 export interface ChangePart {
   readonly kind: 'change-part'
   readonly partId: string

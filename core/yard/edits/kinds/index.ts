@@ -65,6 +65,7 @@ export const EDIT_KINDS = {
   'set-visit': SET_VISIT,
 } as const
 
+/** An edit that is no group of others. */
 export type PlainEdit =
   | AddPart
   | DiscardPart

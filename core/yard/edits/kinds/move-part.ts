@@ -2,6 +2,7 @@ import type { Yard } from '../../model/yard'
 import { type Done, placeIn, stackWith, hiveOf, withHive, without } from '../applying'
 import { type EditKind, ofAVisit, inAnyPlan, stackCell } from '../kind'
 
+/** Moves a part to another place of its stack. */
 export interface MovePart {
   readonly kind: 'move-part'
   readonly partId: string

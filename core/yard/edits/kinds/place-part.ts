@@ -2,6 +2,7 @@ import type { Placement, Yard } from '../../model/yard'
 import { type Done, stackWith, hiveOf, mustBeFree, partOf, withHive } from '../applying'
 import { type EditKind, ofAVisit, inAnyPlan, stackCell } from '../kind'
 
+/** Puts a part of the shed onto a hive. */
 export interface PlacePart {
   readonly kind: 'place-part'
   readonly hiveId: string

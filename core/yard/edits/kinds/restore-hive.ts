@@ -3,6 +3,7 @@ import type { Hive, Yard } from '../../model/yard'
 import { type Done, finishHive, hiveOf, refuse } from '../applying'
 import { type Cell, type EditKind, keepers, inNoPlan } from '../kind'
 
+/** Puts a hive back as it was. */
 export interface RestoreHive {
   readonly kind: 'restore-hive'
   readonly hive: Hive

@@ -3,6 +3,7 @@ import type { Yard } from '../../model/yard'
 import { type Done, changedList, refuse } from '../applying'
 import { type EditKind, keepers, inNoPlan, WHOLE_YARD } from '../kind'
 
+/** Overwrites a figure for a yard, or takes that back. */
 export interface SetFigure {
   readonly kind: 'set-figure'
   readonly name: FigureName

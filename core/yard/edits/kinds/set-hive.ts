@@ -3,6 +3,7 @@ import type { Stage } from '../../stages'
 import { fieldsOf, type Done, hiveOf, withHive } from '../applying'
 import { type Cell, type EditKind, ofAVisit, inNoPlan } from '../kind'
 
+/** Changes what is said of a hive. */
 export interface SetHive {
   readonly kind: 'set-hive'
   readonly hiveId: string

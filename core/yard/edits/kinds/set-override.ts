@@ -5,6 +5,7 @@ import { type Done, changedList } from '../applying'
 import { type EditKind, keepers, inNoPlan, WHOLE_YARD } from '../kind'
 import { applyFigure } from './set-figure'
 
+/** Overwrites a size of a pattern for a yard, or takes that back. */
 export interface SetOverride {
   readonly kind: 'set-override'
   readonly key: string

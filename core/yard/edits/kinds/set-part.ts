@@ -3,6 +3,7 @@ import { type Yard, findPart } from '../../model/yard'
 import { type Done, hivesWith, partOf, withPart } from '../applying'
 import { type EditKind, keepers } from '../kind'
 
+/** Changes a part as a whole. */
 export interface SetPart {
   readonly kind: 'set-part'
   readonly part: Part

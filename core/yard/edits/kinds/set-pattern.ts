@@ -3,6 +3,7 @@ import type { Yard } from '../../model/yard'
 import { withOwnPattern, type Done, type OwnPattern } from '../applying'
 import { type EditKind, keepers, inNoPlan, WHOLE_YARD } from '../kind'
 
+/** Keeps a pattern of one's own, or lets it go. */
 export interface SetPattern extends OwnPattern<Pattern> {
   readonly kind: 'set-pattern'
 }

@@ -2,6 +2,7 @@ import type { Placement, Yard } from '../../model/yard'
 import { type Done, placeIn, hiveOf, withHive } from '../applying'
 import { type EditKind, ofAVisit, inAnyPlan } from '../kind'
 
+/** Changes how a part stands in its stack. */
 export interface SetPlacement {
   readonly kind: 'set-placement'
   readonly hiveId: string

@@ -3,6 +3,7 @@ import type { Yard } from '../../model/yard'
 import { type Done, withPlans, hiveOf, withHive } from '../applying'
 import { type EditKind, keepers, inNoPlan } from '../kind'
 
+/** Changes how a hive is kept through its year. */
 export interface SetWay {
   readonly kind: 'set-way'
   readonly hiveId: string

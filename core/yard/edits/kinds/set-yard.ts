@@ -2,6 +2,7 @@ import type { BandPreset, Yard } from '../../model/yard'
 import { fieldsOf, type Done } from '../applying'
 import { type Cell, type EditKind, keepers, inNoPlan, WHOLE_YARD } from '../kind'
 
+/** Changes what is said of a yard. */
 export interface SetYard {
   readonly kind: 'set-yard'
   readonly name?: string

@@ -3,6 +3,7 @@ import type { Yard } from '../../model/yard'
 import type { Done } from '../applying'
 import { type EditKind, keepers, inNoPlan, WHOLE_YARD } from '../kind'
 
+/** Changes the year of a yard: its climate, calendar and way. */
 export interface SetYear {
   readonly kind: 'set-year'
   readonly season: YardSeason | null

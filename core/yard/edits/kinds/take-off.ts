@@ -2,6 +2,7 @@ import type { Yard } from '../../model/yard'
 import { type Done, placeIn, hiveOf, withHive, without } from '../applying'
 import { type EditKind, ofAVisit, inAnyPlan, stackCell } from '../kind'
 
+/** Takes a part off a hive, into the shed. */
 export interface TakeOff {
   readonly kind: 'take-off'
   readonly hiveId: string

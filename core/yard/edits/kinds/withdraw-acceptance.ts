@@ -3,6 +3,7 @@ import { type Done, restoring, hiveOf, refuse, withHive, without } from '../appl
 import type { Edit } from '../edit'
 import { type EditKind, keepers, inNoPlan } from '../kind'
 
+/** Takes back that a finding may stay. */
 export interface WithdrawAcceptance {
   readonly kind: 'withdraw-acceptance'
   readonly hiveId: string
