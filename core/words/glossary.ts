@@ -63,7 +63,10 @@ export interface TextPiece {
 
 /** Cuts sentences at the words of a glossary, each where it comes first; whole words, longer ones before shorter. */
 export function splitterOf(entries: readonly GlossaryEntry[]): (sentence: string) => readonly TextPiece[] {
-  const meanings = new Map(entries.flatMap(({ word, means }) => word.split(', ').map((one) => [one, means] as const)))
+  // A word that is written with a capital is met without it too, and the other way round.
+  const meanings = new Map(
+    entries.flatMap(({ word, means }) => word.split(', ').map((one) => [one.toLowerCase(), means] as const)),
+  )
   const words = [...meanings.keys()].sort((a, b) => b.length - a.length)
   const anyWord = new RegExp(`(?<![\\p{L}\\d-])(${words.join('|')})(?![\\p{L}\\d-])`, 'giu')
   return (sentence) => {

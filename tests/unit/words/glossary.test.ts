@@ -27,6 +27,15 @@ describe('the words of the trade', () => {
     for (const { word, means } of all) expect(means, word).toMatch(/^[A-Z].*[.]$/)
   })
 
+  it.each(READERS)('are met in a sentence as they stand, each with its meaning: $vocabulary, $units', (reader) => {
+    const all = glossary(SHIPPED_FIGURES, reader)
+    const split = splitterOf(all)
+    for (const { word } of all.flatMap((one) => one.word.split(', ').map((word) => ({ ...one, word })))) {
+      const met = split(`Here is ${word}.`).find(({ text }) => text === word)
+      expect(met?.means, word).toMatch(/^[A-Z].*[.]$/)
+    }
+  })
+
   it('are the reader’s own, with the figure in the reader’s unit', () => {
     const american = words('northAmerican', 'inches').map(({ word }) => word)
     expect(american).toContain('hive body')
