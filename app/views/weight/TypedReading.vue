@@ -16,7 +16,7 @@ const METHODS = [
 const model = reactive({ kg: '', left: '', right: '', at: localNow() })
 const fields = computed(() =>
   method.value === 'scale'
-    ? ([['kg', 'Reading', 'Reading, without the stand']] as const)
+    ? ([['kg', 'Reading', 'Without the stand']] as const)
     : ([
         ['left', 'Left half', 'Left half'],
         ['right', 'Right half', 'Right half'],
@@ -68,15 +68,18 @@ function send() {
 
 <style scoped>
 .typed {
-  display: flex;
-  flex-wrap: wrap;
+  display: grid;
+  grid-template-columns: repeat(auto-fit, minmax(150px, 1fr));
   gap: var(--space-3);
   align-items: start;
 }
 
 .typed :deep(.el-form-item) {
-  flex: 1;
-  min-width: 130px;
   margin: 0;
+}
+
+.typed .el-button {
+  grid-column: 1 / -1;
+  justify-self: start;
 }
 </style>
