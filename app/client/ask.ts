@@ -1,6 +1,7 @@
 import type { Overtaking } from '#core/yard'
 import { fieldOf } from '#core/units'
 import type { Problem } from '#wire/read'
+import type { KeptAnswer } from '~/journal/kept/device'
 import { keepAnswer, knownAnswer } from './answers'
 import { fits, type AnswerOutline } from './outline'
 import { OVERTAKING } from './outlines'
@@ -92,13 +93,20 @@ function readJson(text: string): unknown {
 }
 
 /** What the server answered to a path last, as far as this device kept it and it can be read. */
-export async function lastAnswer<T>(
-  path: string,
-  outline: AnswerOutline<T>,
-): Promise<{ readonly ok: true; readonly value: T; readonly keptAt: string } | undefined> {
+export async function lastAnswer<T>(path: string, outline: AnswerOutline<T>): Promise<KnownAnswer<T> | undefined> {
   const known = await knownAnswer(path)
-  const value = known && readJson(known.text)
-  return known && fits(outline, value) ? { ok: true, value, keptAt: known.at } : undefined
+  return known && readKnown(known, outline)
+}
+
+interface KnownAnswer<T> {
+  readonly ok: true
+  readonly value: T
+  readonly keptAt: string
+}
+
+function readKnown<T>({ text, at }: KeptAnswer, outline: AnswerOutline<T>): KnownAnswer<T> | undefined {
+  const value = readJson(text)
+  return fits(outline, value) ? { ok: true, value, keptAt: at } : undefined
 }
 
 /** What the server answers, kept on this device; where it is silent, what it answered last. */
@@ -107,10 +115,11 @@ export async function askKept<T>(
   outline: AnswerOutline<T>,
   key: string = path,
 ): Promise<ServerAnswer<T>> {
-  const known = await lastAnswer(key, outline)
+  const known = await knownAnswer(key)
   const { answer, text } = await askText<T>({ path, outline, mostMs: known ? KNOWN_MS : USUAL_MS })
   if (answer.ok) void keepAnswer(key, text)
-  return answer.ok || answer.status !== 0 || !known ? answer : known
+  const isSilent = !answer.ok && (answer.status === 0 || answer === ODD)
+  return (isSilent && known && readKnown(known, outline)) || answer
 }
 
 /** Asks for what the server has now. */

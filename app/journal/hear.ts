@@ -15,7 +15,7 @@ interface Hearing {
 }
 
 /** Takes up what the other tabs of this browser did. */
-export function hearTabs({ state }: Held, { isLoaded, troubles, reader, loadBooks, flushAll }: Hearing): void {
+export function hearTabs({ state, keeping }: Held, { isLoaded, troubles, reader, loadBooks, flushAll }: Hearing): void {
   /** Where this tab leads, it sends what another one has left. */
   const leadOn = () => void (tabs().lead.isMine && flushAll())
   function hear({ changed, slips, trouble }: ToldTabs): void {
@@ -28,6 +28,8 @@ export function hearTabs({ state }: Held, { isLoaded, troubles, reader, loadBook
   tabs().lead.onLead(leadOn)
   // Only the other tabs are told of what one has put into the storage that they share.
   useEventListener(globalThis.window, 'storage', ({ key }) => {
-    if (isOfAside(key)) state.value = { ...state.value, aside: keptAside() }
+    if (!isOfAside(key)) return
+    const own = state.value.aside.filter(({ id }) => keeping.asides.has(id))
+    state.value = { ...state.value, aside: [...keptAside(), ...own] }
   })
 }

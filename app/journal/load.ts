@@ -29,19 +29,22 @@ export function useLoader(held: Held, { isLoaded, troubles, reader, refreshing, 
   const keptAt = ref<string | null>(null)
   const { removed, alongside, last, loadLog, loadRemoved, refresh } = refreshing
 
+  /** When the yard that was had from the server longest ago was had. */
+  let oldest: string | null = null
   async function load(): Promise<void> {
     const asked = server.yards()
     // A hive that is dead or closed is never shown as one that lives, not for a moment.
     const told = [...alongside].map(({ load: ask, isAwaited }) => ({ done: ask(), isAwaited }))
     const awaited = Promise.all(told.filter((one) => one.isAwaited).map(({ done }) => done))
     const first = Promise.race([awaited, patience()])
-    const [oldest] = await Promise.all([isLoaded.value ? null : reader.readYards(), reader.readSlips()])
+    const [read] = await Promise.all([isLoaded.value ? oldest : reader.readYards(), reader.readSlips()])
+    oldest = read
     const hasYards = state.value.yards.size > 0
     const soon = hasYards ? await Promise.race([asked, patience()]) : await asked
     await first
     // Who is not signed in is not shown what this browser has.
     if (!soon?.ok && soon?.status !== 401 && hasYards) isLoaded.value = true
-    if (soon && !soon.ok) keptAt.value ??= oldest
+    if (soon && !soon.ok) keptAt.value = oldest
     const answer = soon ?? (await asked)
     if (!answer.ok) return troubles.meet(answer, () => void load())
     troubles.tell(null)

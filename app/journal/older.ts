@@ -1,7 +1,7 @@
-import type { WaitingEdit } from '#core/yard'
 import type { NewSlip } from './deeds'
 import type { Held } from './held'
 import { takeOverOlder } from './kept/aside'
+import type { Waiting } from './kept/waiting'
 import { forgetOlder, readOlder, readOlderEntries } from './kept/older'
 import { withAside } from './machine'
 
@@ -13,10 +13,7 @@ export interface Older {
 }
 
 interface Taking {
-  readonly resume: (
-    from: { readonly yardId: string; readonly baseRevision: number; readonly entries: readonly WaitingEdit[] },
-    yardName: string,
-  ) => void
+  readonly resume: (from: Waiting, yardName: string) => void
   readonly write: (slip: NewSlip) => void
 }
 

@@ -4,6 +4,7 @@ import { server } from '~/client/server'
 import type { useClocks } from './clock'
 import type { Held } from './held'
 import { nextOf, withResumed, yardsThatWait, type Slip } from './machine'
+import type { Waiting } from './kept/waiting'
 import { tabs } from './tabs/tabs'
 import { useSettling, type Sent, type WhenAnswered } from './settle'
 
@@ -77,7 +78,7 @@ export function useSender(held: Held, { isLoaded, troubles, clocks, deviceName, 
   }
 
   /** Puts edits of an older page, or of another device, on top, and sends them. */
-  function resume(from: Parameters<typeof withResumed>[1], yardName = ''): void {
+  function resume(from: Waiting, yardName = ''): void {
     become(withResumed(state.value, from, yardName, making()))
     void flush(from.yardId)
   }

@@ -14,6 +14,8 @@ export class Keeping {
   readonly why: Ref<Unkept | null> = ref(null)
   /** What was written of hives and is in this page only. */
   readonly slips: ShallowRef<ReadonlySet<string>> = shallowRef(new Set())
+  /** What was set aside and is in this page only, by its identity. */
+  readonly asides = new Set<string>()
   private outbox: Outbox | undefined
   private opening: Promise<void> | undefined
 
@@ -78,7 +80,7 @@ export class Keeping {
     const now = this.state.value.aside
     if (before.aside === now) return
     const isIn = (all: readonly SetAside[]) => (one: SetAside) => all.includes(one)
-    for (const one of now) if (!isIn(before.aside)(one)) keepAside(one)
+    for (const one of now) if (!isIn(before.aside)(one) && !keepAside(one)) this.asides.add(one.id)
     const ids = new Set(now.map(({ id }) => id))
     for (const { id } of before.aside) if (!ids.has(id)) forgetAside(id)
   }

@@ -1,6 +1,7 @@
 import { chosen, nextClash, rebuilt, resumed } from '#core/yard'
-import type { Clash, Conflict, HeldYard, KeptChange, Laid, LeftOut, WaitingEdit } from '#core/yard'
+import type { Clash, Conflict, HeldYard, KeptChange, Laid, LeftOut } from '#core/yard'
 import { editProblemInWords } from '#core/words'
+import type { Waiting } from '../kept/waiting'
 import { withAside, type NewAside } from './aside'
 import { withoutYard, withYard, type Journal, type Making } from './journal'
 
@@ -26,12 +27,7 @@ export function laidOn(journal: Journal, yardId: string, { held, conflict, left 
 const TAKEN_AWAY = 'The yard was taken away before these changes were saved.'
 
 /** Edits of an older page, or of another device, on top; set aside where their yard is not there any more. */
-export function withResumed(
-  journal: Journal,
-  from: { readonly yardId: string; readonly baseRevision: number; readonly entries: readonly WaitingEdit[] },
-  yardName: string,
-  making: Making,
-): Journal {
+export function withResumed(journal: Journal, from: Waiting, yardName: string, making: Making): Journal {
   const { yardId, entries } = from
   const held = journal.yards.get(yardId)
   if (!held) return withAside(journal, [{ yardId, yardName, why: TAKEN_AWAY, entries }], making)

@@ -64,7 +64,7 @@ const problem = computed(() => {
   const wrong = bill.value && cutProblem(bill.value.panels, stock.value)
   return wrong ? cutProblemInWords(wrong, preferences.reader) : ''
 })
-const made = useBuildSheet({ frame, box, many, foundation, corner, stock, isSound: () => problem.value === '' })
+const made = useBuildSheet({ frame, box, many, bill, foundation, corner, stock, isSound: () => problem.value === '' })
 const { sheet, drawings, printing, failed, print, saveCsv, saveDxf, saveSvg } = made
 const name = (label: { british: string; northAmerican: string }) => capital(inWords(label, preferences.vocabulary))
 useHead({ title: 'Build – Duvet' })

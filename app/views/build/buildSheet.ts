@@ -1,6 +1,6 @@
 import type { Ref } from 'vue'
 import type { HangingPattern, ResolvedPart } from '#core/parts'
-import { boxBill, cutList, panelOutlines, type Corner, type FoundationKind, type Stock } from '#core/parts/making'
+import { cutList, panelOutlines, type BoxBill, type Corner, type FoundationKind, type Stock } from '#core/parts/making'
 import { showCut } from '#core/units'
 import { boxSheet, frameSheet, type Sheet } from '#core/words'
 import { download, fileName } from '~/composables/download'
@@ -12,6 +12,7 @@ interface Making {
   readonly frame: Ref<HangingPattern | undefined>
   readonly box: Ref<ResolvedPart | undefined>
   readonly many: Ref<number | null>
+  readonly bill: Ref<BoxBill | null>
   readonly foundation: Ref<FoundationKind>
   readonly corner: Ref<Corner>
   readonly stock: Ref<Stock>
@@ -57,16 +58,16 @@ export function useBuildSheet(making: Making) {
   return { sheet, drawings, ...useSaved({ ...making, sheet, printed }) }
 }
 
-type Saved = Pick<Making, 'box' | 'many' | 'corner' | 'stock'> & {
+type Saved = Pick<Making, 'bill' | 'stock'> & {
   readonly sheet: Ref<Sheet | null>
   readonly printed: Ref<PrintedSheet | null>
 }
 
 /** The sheet on paper and as files. */
-function useSaved({ box, many, corner, stock, sheet, printed }: Saved) {
+function useSaved({ bill, stock, sheet, printed }: Saved) {
   const printing = ref(false)
   const failed = ref('')
-  const panels = computed(() => (box.value && many.value ? boxBill(box.value, many.value, corner.value).panels : []))
+  const panels = computed(() => bill.value?.panels ?? [])
   const outlines = computed(() => panelOutlines(panels.value))
   const file = computed(() => fileName(sheet.value?.title ?? 'sheet'))
 

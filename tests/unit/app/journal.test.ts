@@ -1,12 +1,14 @@
 import fc from 'fast-check'
-import { describe, expect, it } from 'vitest'
+import { describe, expect, it, vi } from 'vitest'
 import { applyEdit, fresh, type Edit, type LoggedEdit, type WaitingEdit, type Yard } from '#core/yard'
+import { holdJournal } from '~/journal/held'
 import {
   asked,
   nextOf,
   NOTHING,
   refused,
   taken,
+  withAside,
   withChoice,
   withEdit,
   withoutMissing,
@@ -112,6 +114,19 @@ describe('what is sent next', () => {
     journal = withChoice(journal, 'mine', counting())
     expect([asked(journal), journal.yards.get('yard')!.yard.hives[0]!.name]).toEqual([null, 'Muslin'])
     expect(nextOf(journal, 'yard')).toMatchObject({ baseRevision: 1 })
+  })
+})
+
+describe('what is set aside', () => {
+  it('where this browser has no room for it is known to be in this page only', () => {
+    const setItem = () => {
+      throw new DOMException('full', 'QuotaExceededError')
+    }
+    vi.stubGlobal('localStorage', { getItem: () => null, removeItem: () => {}, setItem })
+    const held = holdJournal()
+    held.become(withAside(held.state.value, [{ yardId: null, why: 'No.' }], counting()))
+    expect([...held.keeping.asides]).toEqual(held.state.value.aside.map(({ id }) => id))
+    vi.unstubAllGlobals()
   })
 })
 

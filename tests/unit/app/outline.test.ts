@@ -1,4 +1,7 @@
-import { describe, expect, it } from 'vitest'
+import 'fake-indexeddb/auto'
+import { IDBFactory } from 'fake-indexeddb'
+import { afterEach, describe, expect, it, vi } from 'vitest'
+import { askKept } from '~/client/ask'
 import { fits, outlineOf } from '~/client/outline'
 import { ENTRIES, ME, STORED_YARDS, YARD } from '~/client/outlines'
 import { entry } from '../../helpers/book'
@@ -30,5 +33,32 @@ describe('what is looked at in an answer', () => {
     expect(fits(some, { a: 1, b: 'whatever', c: null })).toBe(true)
     const byName = outlineOf<Readonly<Record<string, number>>>({ each: 'number' })
     expect([fits(byName, {}), fits(byName, { x: 1 }), fits(byName, { x: 'one' })]).toEqual([true, true, false])
+  })
+})
+
+describe('what the server answered last', () => {
+  afterEach(() => vi.unstubAllGlobals())
+  const answering = (body: string, status = 200) => vi.stubGlobal('fetch', async () => new Response(body, { status }))
+
+  it.each<[string, () => void]>([
+    ['is silent', () => vi.stubGlobal('fetch', async () => Promise.reject(new TypeError('no way there')))],
+    ['answers what it cannot be: a network that wants a password first', () => answering('<html>Sign in</html>')],
+  ])('is told where it %s', async (_name, goes) => {
+    vi.stubGlobal('indexedDB', new IDBFactory())
+    answering(JSON.stringify(twoHives()))
+    expect(await askKept('/api/yard', YARD)).toMatchObject({ ok: true, value: { id: 'yard' } })
+    goes()
+    const again = async () => (await askKept('/api/yard', YARD)).ok
+    await vi.waitFor(async () => expect(await again()).toBe(true))
+    expect(await askKept('/api/yard', YARD)).toMatchObject({ value: { id: 'yard' }, keptAt: expect.any(String) })
+    expect(await askKept('/api/another', YARD)).toMatchObject({ ok: false })
+  })
+
+  it('is not told in the place of a refusal', async () => {
+    vi.stubGlobal('indexedDB', new IDBFactory())
+    answering(JSON.stringify(twoHives()))
+    await askKept('/api/yard', YARD)
+    answering(JSON.stringify({ field: 'id', sentence: 'Not for you.' }), 403)
+    expect(await askKept('/api/yard', YARD)).toMatchObject({ ok: false, status: 403 })
   })
 })
