@@ -1,7 +1,7 @@
 import { findAll, isBox, isFramePattern, resolvePart } from '../parts'
 import type { Catalogue, HangingPattern, Part, Pattern } from '../parts'
 import { boxOfPattern, type FitBox } from '../stack'
-import { isUneven, partOnSide, type HiveSide, type Yard } from '../yard'
+import { HIVE_SIDES, isUneven, partOnSide, type HiveSide, type Yard } from '../yard'
 
 /** A box that is held against others: a pattern, or parts of the yard that measure the same. */
 export interface FitChoice extends FitBox {
@@ -25,7 +25,7 @@ export interface FitChoices {
 /** An uneven box is looked at on each of its sides. */
 function sidesOf(part: Part): readonly { readonly side?: HiveSide; readonly asThere: Part }[] {
   if (!isUneven(part)) return [{ asThere: part }]
-  return (['first', 'other'] as const).map((side) => ({ side, asThere: partOnSide(part, side) }))
+  return HIVE_SIDES.map((side) => ({ side, asThere: partOnSide(part, side) }))
 }
 
 const sizesOf = ({ patternId, measured }: Part) =>
@@ -55,10 +55,20 @@ function ownedBoxes(parts: readonly Part[], all: readonly FitBox[], catalogue: C
   return [...all.filter(({ id }) => patterns.has(id)), ...measured]
 }
 
+const known = new WeakMap<Catalogue, readonly FitBox[]>()
+
+/** Every box of a catalogue with its normal frames; the same objects as long as it is the same. */
+function boxesOf(catalogue: Catalogue): readonly FitBox[] {
+  const boxes =
+    known.get(catalogue) ?? findAll(catalogue, { kind: 'box' }).map((pattern) => boxOfPattern(pattern, catalogue))
+  known.set(catalogue, boxes)
+  return boxes
+}
+
 /** What is held against what, for a yard or without one. From common practice: a keeper asks of the own kit first. */
 export function fitChoices(yard: Yard | undefined, catalogue: Catalogue, shown: FitShown): FitChoices {
   const parts = yard?.parts ?? []
-  const all = findAll(catalogue, { kind: 'box' }).map((pattern) => boxOfPattern(pattern, catalogue))
+  const all = boxesOf(catalogue)
   const owned = ownedBoxes(parts, all, catalogue)
   const isShown = ({ resolved: { pattern } }: FitBox) => pattern?.format === shown || pattern?.own === true
   const boxes = shown === 'all' ? all : shown === 'owned' ? owned : all.filter(isShown)

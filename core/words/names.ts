@@ -12,7 +12,7 @@ import {
   isFrame,
   type ResolvedPart,
 } from '../parts'
-import { type Stage, meaningOf } from '../yard'
+import { type Stage, meaningOf, type Yard } from '../yard'
 import type { UnitSystem } from '../units'
 
 /** How one reader wants things said. */
@@ -87,4 +87,9 @@ function hungInWords(hung: ResolvedPart['hung'], vocabulary: Vocabulary): string
 export function someNamed(names: readonly string[], most = 4): string {
   const more = names.length - most
   return names.slice(0, most).join(', ') + (more > 0 ? ` and ${more} more` : '')
+}
+
+/** The name of a hive of a yard, by its identity; what a record says of one that was removed. */
+export function hiveNameIn({ hives }: Pick<Yard, 'hives'>, hiveId: string): string {
+  return hives.find(({ id }) => id === hiveId)?.name ?? 'a hive that is gone'
 }

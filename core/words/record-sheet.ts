@@ -6,7 +6,7 @@ import { entryInWords, mitesInWords } from './entry-words'
 import { SIGN_WORDS } from './sign-words'
 import type { Sheet, SheetTable } from './build-sheet'
 import { dayInWords } from './day-words'
-import { counted, type Reader } from './names'
+import { counted, hiveNameIn, type Reader } from './names'
 import { inVocabulary } from './vocabulary'
 
 /** What a record is of. */
@@ -31,8 +31,7 @@ export function recordSheet(
   entries: readonly Entry[],
   reader: Reader,
 ): Sheet | undefined {
-  const names = new Map(yard.hives.map(({ id, name }) => [id, name]))
-  const nameOf = (id: string) => names.get(id) ?? 'a hive that is gone'
+  const nameOf = (id: string) => hiveNameIn(yard, id)
   const own = entries.filter((entry) => hiveId === undefined || entry.hiveId === hiveId)
   const tables = [...healthTables(own, nameOf, reader), ...workTables(own, nameOf, reader)].flatMap(inPieces)
   if (tables.length > MOST_TABLES) return undefined

@@ -2,14 +2,14 @@
 // The combs of a colony that died: whether they may go to others, and to whom.
 import { deadCombs, giftEdit, giftsByHive, type DeadCombs, type Entry } from '#core/book'
 import type { Yard } from '#core/yard'
-import { causeInWords, counted } from '#core/words'
+import { causeInWords, counted, hiveNameIn } from '#core/words'
 import { localToday } from '~/composables/localTime'
 
 const props = defineProps<{ yard: Yard; entries: readonly Entry[] }>()
 const yards = useYards()
 const book = useBook()
 const along = useTreatmentsAlong()
-const nameOf = (id: string) => props.yard.hives.find((hive) => hive.id === id)?.name ?? 'a hive that is gone'
+const nameOf = (id: string) => hiveNameIn(props.yard, id)
 const dead = computed(() =>
   deadCombs(props.yard, props.entries, localToday()).map((one) => ({
     ...one,

@@ -3,7 +3,7 @@
 import { broodCombOf, daysLater, giversOf, makeNucleus, nucleiOf, type Entry } from '#core/book'
 import { hiveIn } from '#core/ask'
 import type { Hive, Yard } from '#core/yard'
-import { counted, NO_GIFT_WORDS, nucleusSteps, nucleusTask } from '#core/words'
+import { counted, hiveNameIn, NO_GIFT_WORDS, nucleusSteps, nucleusTask } from '#core/words'
 import { localNow, localToday } from '~/composables/localTime'
 import { useWritten } from '~/composables/newEntry'
 import { yardPath } from '~/composables/paths'
@@ -15,7 +15,7 @@ const preferences = usePreferences()
 const written = useWritten()
 const along = useTreatmentsAlong()
 const today = localToday()
-const nameOf = (id: string) => props.yard.hives.find((hive) => hive.id === id)?.name ?? 'a hive that is gone'
+const nameOf = (id: string) => hiveNameIn(props.yard, id)
 const givers = computed(() => giversOf(props.yard, props.entries, today))
 const plan = computed(() => nucleiOf(givers.value))
 /** Whose steps are all done. */

@@ -3,7 +3,7 @@
 import { daysLater, drawTrial, trialOutcome, trialsOf, trialWays, type Entry, type TrialSide } from '#core/book'
 import { isSound, type Edit, type Way, type Yard } from '#core/yard'
 import { yearOf } from '#core/year'
-import { counted, comparedInWords, shareInWords, wayFields, wayValue, type WayGroup } from '#core/words'
+import { hiveNameIn, counted, comparedInWords, shareInWords, wayFields, wayValue, type WayGroup } from '#core/words'
 import * as deeds from '#core/yard/deeds'
 import { localNow, localToday } from '~/composables/localTime'
 import { useWritten } from '~/composables/newEntry'
@@ -23,8 +23,7 @@ const { entries, problem, load } = useYardBook(() => ({
   to: today,
   sorts: ['mites', 'fate', 'trial', 'look'],
 }))
-const names = computed(() => new Map(props.yard.hives.map(({ id, name }) => [id, name])))
-const nameOf = (id: string) => names.value.get(id) ?? 'a hive that is gone'
+const nameOf = (id: string) => hiveNameIn(props.yard, id)
 const trials = computed(() =>
   trialsOf(entries.value ?? []).map((trial) => ({
     ...trial,
